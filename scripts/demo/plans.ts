@@ -1,0 +1,59 @@
+import { bagPresets } from '../../src/lib/core/bag/presets';
+import type { Plan } from '../../src/lib/core/plan/types';
+
+const [carrier, shopBag, pouch] = bagPresets;
+const usual = {
+	finish: { ties: 'chain', hasStrap: true },
+	work: { cuttingTool: 'scissors', bagsPerBall: 20 },
+	sleeperHeightMm: 1750
+} as const;
+
+/** Plans of the Alder Quay Mat Table, oldest first. */
+export const demoPlans: readonly { name: string; plan: Plan; keptOn: string }[] = [
+	{
+		name: 'First trial, narrow strips',
+		keptOn: '2026-09-10T18:40:00Z',
+		plan: {
+			...usual,
+			bag: carrier.bag,
+			cut: { style: 'loops', stripWidthMm: 50, trimBottomMm: 12, trimTopMm: 12 },
+			target: { widthMm: 900, lengthMm: 1900 },
+			technique: { kind: 'crochet', stitch: 'dc', hookMm: 7 }
+		}
+	},
+	{
+		name: 'Thick mat from allotment shop bags',
+		keptOn: '2026-09-24T19:05:00Z',
+		plan: {
+			...usual,
+			work: { cuttingTool: 'rolling-blade', bagsPerBall: 10 },
+			bag: shopBag.bag,
+			cut: { style: 'loops', stripWidthMm: 45, trimBottomMm: 12, trimTopMm: 12 },
+			target: { widthMm: 800, lengthMm: 1800 },
+			technique: { kind: 'crochet', stitch: 'sc', hookMm: 9, direction: 'lengthwise' }
+		}
+	},
+	{
+		name: 'Pouches from the depot canteen',
+		keptOn: '2026-10-15T18:20:00Z',
+		plan: {
+			...usual,
+			finish: { ties: 'braid', hasStrap: false },
+			bag: pouch.bag,
+			cut: { style: 'loops', equalStrips: 6, trimBottomMm: 20, trimTopMm: 20 },
+			target: { widthMm: 750, lengthMm: 1800 },
+			technique: { kind: 'crochet', stitch: 'hdc', hookMm: 12 }
+		}
+	},
+	{
+		name: 'Mat for the Causeway Winter Rooms',
+		keptOn: '2026-11-19T18:55:00Z',
+		plan: {
+			...usual,
+			bag: carrier.bag,
+			cut: { style: 'loops', equalStrips: 4, trimBottomMm: 50, trimTopMm: 50 },
+			target: { widthMm: 850, lengthMm: 1850 },
+			technique: { kind: 'crochet', stitch: 'sc', hookMm: 8 }
+		}
+	}
+];

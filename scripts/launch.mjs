@@ -1,0 +1,149 @@
+// npm run demo · npm start · npm run dev: from nothing to a page that answers.
+import { spawn } from 'node:child_process';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { appEnvironment, endChild, startApp } from './lib/app.mjs';
+import { ensureBuild, ensureModules } from './lib/built.mjs';
+import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
+import { Stop, isProcess, pause, root, run, runMain, say } from './lib/say.mjs';
+import { ensurePostgres } from './lib/system.mjs';
+
+const mode = process.argv[2] ?? 'start';
+const isFresh = process.argv.includes('--fresh');
+const runningFile = path.join(dataFolder(), 'running.json');
+
+function readPort() {
+	const text = process.env.PORT ?? (mode === 'dev' ? '5173' : '4173');
+	const port = Number(text);
+	if (!Number.isInteger(port) || port < 1 || port > 65535)
+		throw new Stop(`PORT must be a number from 1 to 65535; it is "${text}".`);
+	return port;
+}
+
+/** Refuses a second start in this folder, and ends an app whose launcher was killed. */
+async function clearFormerStart() {
+	if (!existsSync(runningFile)) return;
+	/** @type {{ launcher: number, app: number, address: string }} */
+	let former;
+	try {
+		former = JSON.parse(readFileSync(runningFile, 'utf8'));
+	} catch {
+		return rmSync(runningFile);
+	}
+	if (isProcess(former.launcher, ['launch.mjs'])) {
+		throw new Stop(
+			`Nest Row is already running from this folder, at ${former.address} (process ${former.launcher}).`
+		);
+	}
+	if (isProcess(former.app, [path.join(root, 'build/index.js')])) {
+		process.kill(former.app, 'SIGTERM');
+		for (let i = 0; i < 50 && isProcess(former.app, [root]); i++) await pause(100);
+	}
+	rmSync(runningFile, { force: true });
+}
+
+/** @param {{ databaseUrl: string, port: number }} settings */
+async function startDev({ databaseUrl, port }) {
+	const child = spawn(
+		'npx',
+		['vite', 'dev', '--host', '127.0.0.1', '--port', String(port), '--strictPort'],
+		{
+			cwd: root,
+			env: appEnvironment({ databaseUrl, port }),
+			stdio: ['ignore', 'inherit', 'inherit']
+		}
+	);
+	return { child, address: `http://127.0.0.1:${port}`, stop: () => endChild(child) };
+}
+
+await runMain(async () => {
+	const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
+	if (major < 20 || (major === 20 && minor < 19))
+		throw new Stop(`Nest Row needs Node 20.19 or newer; this is ${process.versions.node}.`);
+	const port = readPort();
+	await clearFormerStart();
+	if (!(await isPortFree(port)))
+		throw new Stop(
+			`Port ${port} is taken by another program. Choose another: PORT=${port + 1} npm run ${mode}`
+		);
+
+	const given = process.env.DATABASE_URL;
+	if (!given) await ensurePostgres();
+	await ensureModules();
+	if (mode !== 'dev') await ensureBuild();
+
+	const cluster = given ? null : await startKeptCluster();
+	/** @type {{ stop: () => Promise<void> } | null} */
+	let app = null;
+	let isStopping = false;
+	/** @type {NodeJS.Timeout | undefined} */
+	let watch;
+
+	const stop = async () => {
+		if (isStopping) return;
+		isStopping = true;
+		clearInterval(watch);
+		await app?.stop();
+		await cluster?.stop();
+		rmSync(runningFile, { force: true });
+	};
+
+	const ended = new Promise((resolve) => {
+		for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => resolve(signal));
+	});
+
+	try {
+		const databaseUrl =
+			given ?? cluster?.url(mode === 'start' ? 'nest_row' : 'nest_row_demo') ?? '';
+		const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
+		try {
+			if (!given) await ensureDatabase(databaseUrl);
+			await migrate(databaseUrl);
+		} catch (error) {
+			if (error instanceof Stop) throw error;
+			const { code } = /** @type {{ code?: string }} */ (error);
+			throw given
+				? new Stop(`The database at DATABASE_URL could not be used (${code ?? 'no answer'}).`)
+				: error;
+		}
+		if (mode !== 'start') {
+			await run(
+				process.execPath,
+				['--import', 'tsx', 'scripts/load-demo.ts', ...(isFresh ? ['--fresh'] : [])],
+				{ env: { DATABASE_URL: databaseUrl } }
+			);
+		}
+		const started =
+			mode === 'dev'
+				? await startDev({ databaseUrl, port })
+				: await startApp({ databaseUrl, port });
+		app = started;
+		writeFileSync(
+			runningFile,
+			JSON.stringify({ launcher: process.pid, app: started.child.pid, address: started.address })
+		);
+		say(`Nest Row is at ${started.address}  (Ctrl-C stops it)`);
+
+		if (cluster) {
+			let isBusy = false;
+			watch = setInterval(async () => {
+				if (isBusy || isStopping) return;
+				isBusy = true;
+				try {
+					if (await cluster.revive()) say('The database had stopped; it was started again.');
+				} catch (error) {
+					say(/** @type {Error} */ (error).message);
+				}
+				isBusy = false;
+			}, 2000);
+		}
+		const appGone = new Promise((resolve) => started.child.once('exit', () => resolve('exit')));
+		const reason = await Promise.race([ended, appGone]);
+		if (reason === 'exit' && !isStopping)
+			throw new Stop('The application stopped by itself; its last lines above say why.');
+		say('Stopping …');
+	} finally {
+		await stop();
+	}
+});
+process.exit(process.exitCode);

@@ -1,0 +1,61 @@
+// The built application as a child process on loopback.
+import { spawn } from 'node:child_process';
+import path from 'node:path';
+import { Stop, pause, root } from './say.mjs';
+
+/** The app is told everything it needs; the database's address never appears on a command line. @param {{ databaseUrl: string, port: number, env?: NodeJS.ProcessEnv }} settings */
+export function appEnvironment({ databaseUrl, port, env = {} }) {
+	return {
+		...process.env,
+		TZ: 'UTC',
+		HOST: '127.0.0.1',
+		PORT: String(port),
+		ORIGIN: `http://127.0.0.1:${port}`,
+		DATABASE_URL: databaseUrl,
+		BODY_SIZE_LIMIT: '1M',
+		SHUTDOWN_TIMEOUT: '3',
+		...env
+	};
+}
+
+/** @param {import('node:child_process').ChildProcess} child @param {number} graceMs */
+export async function endChild(child, graceMs = 6000) {
+	if (child.exitCode !== null || child.signalCode !== null) return;
+	const ended = new Promise((resolve) => child.once('exit', resolve));
+	child.kill('SIGTERM');
+	const timer = setTimeout(() => child.kill('SIGKILL'), graceMs);
+	await ended;
+	clearTimeout(timer);
+}
+
+/** @param {string} address @param {() => boolean} isGone @param {number} [withinMs] */
+export async function waitUntilHealthy(address, isGone, withinMs = 20_000) {
+	const end = Date.now() + withinMs;
+	while (Date.now() < end) {
+		if (isGone())
+			throw new Stop(
+				'The application stopped while it was starting; its last lines above say why.'
+			);
+		const answer = await fetch(`${address}/healthz`).catch(() => null);
+		if (answer?.ok) return;
+		await pause(100);
+	}
+	throw new Stop(`The application did not answer at ${address} within ${withinMs / 1000} seconds.`);
+}
+
+/** Starts the built app and returns once it answers. @param {{ databaseUrl: string, port: number, env?: NodeJS.ProcessEnv, stdio?: 'inherit' | 'ignore' | 'pipe' }} settings */
+export async function startApp(settings) {
+	const child = spawn(process.execPath, [path.join(root, 'build/index.js')], {
+		cwd: root,
+		env: appEnvironment(settings),
+		stdio: ['ignore', settings.stdio ?? 'inherit', settings.stdio ?? 'inherit']
+	});
+	const address = `http://127.0.0.1:${settings.port}`;
+	try {
+		await waitUntilHealthy(address, () => child.exitCode !== null || child.signalCode !== null);
+	} catch (error) {
+		await endChild(child);
+		throw error;
+	}
+	return { child, address, stop: () => endChild(child) };
+}

@@ -1,0 +1,53 @@
+// Packages and build: made when missing, made again when what they are made from has changed.
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { root, run, say } from './say.mjs';
+
+const madeFrom = [
+	'src',
+	'static',
+	'package-lock.json',
+	'svelte.config.js',
+	'vite.config.ts',
+	'tsconfig.json'
+];
+
+/** @param {string} place @returns {string[]} */
+function filesBelow(place) {
+	if (!existsSync(place)) return [];
+	if (!statSync(place).isDirectory()) return [place];
+	return readdirSync(place)
+		.sort()
+		.flatMap((name) => filesBelow(path.join(place, name)));
+}
+
+/** A print of names and contents, so that a changed, added or removed source is noticed whatever its date. @param {string[]} places */
+function printOf(places) {
+	const hash = createHash('sha256');
+	for (const file of places.flatMap((place) => filesBelow(path.join(root, place)))) {
+		hash.update(`${path.relative(root, file)}\0`).update(readFileSync(file));
+	}
+	return hash.digest('hex');
+}
+
+/** @param {string} stamp @param {string} print */
+const isCurrent = (stamp, print) => existsSync(stamp) && readFileSync(stamp, 'utf8') === print;
+
+export async function ensureModules() {
+	const stamp = path.join(root, 'node_modules', '.nest-row-lock');
+	const print = printOf(['package-lock.json', '.npmrc']);
+	if (isCurrent(stamp, print)) return;
+	say('Installing the packages (about a minute) …');
+	await run('npm', ['ci', '--loglevel=error'], { quiet: true });
+	writeFileSync(stamp, print);
+}
+
+export async function ensureBuild() {
+	const stamp = path.join(root, 'build', '.made-from');
+	const print = printOf(madeFrom);
+	if (isCurrent(stamp, print)) return;
+	say('Building the application (about half a minute) …');
+	await run('npm', ['run', '--silent', 'build'], { quiet: true });
+	writeFileSync(stamp, print);
+}

@@ -1,0 +1,39 @@
+// The demo world: made up, the same every time, loaded once.
+import { demoPlans } from './demo/plans';
+import { writeOf } from '../src/lib/server/keep-form';
+import { endPool } from '../src/lib/server/db/pool';
+import { insertPlan } from '../src/lib/server/db/plans';
+import { execute, one } from '../src/lib/server/db/verbs';
+import { localGroupId } from '../src/lib/server/group';
+
+const isFresh = process.argv.includes('--fresh');
+
+async function load() {
+	if (isFresh) {
+		await execute('delete from volunteer_group where id = $1', [localGroupId]);
+		await execute('insert into volunteer_group (id, name) values ($1, $2)', [
+			localGroupId,
+			'Our mat table'
+		]);
+	}
+	const { loaded } = await one<{ loaded: boolean }>(
+		'select has_demo_world as loaded from volunteer_group where id = $1',
+		[localGroupId]
+	);
+	if (loaded) return;
+	for (const [index, { name, plan, keptOn }] of demoPlans.entries()) {
+		const key = `00000000-0000-4000-8000-${String(1000 + index).padStart(12, '0')}`;
+		const { outcome } = await insertPlan(localGroupId, writeOf(name, plan, key));
+		if (outcome !== 'kept') throw new Error(`the demo plan "${name}" was not kept`);
+		await execute(
+			'update plan set created_at = $3, updated_at = $3 where group_id = $1 and created_key = $2',
+			[localGroupId, key, new Date(keptOn)]
+		);
+	}
+	await execute('update volunteer_group set name = $2, has_demo_world = true where id = $1', [
+		localGroupId,
+		'Alder Quay Mat Table'
+	]);
+}
+
+await load().finally(endPool);

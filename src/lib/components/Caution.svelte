@@ -1,0 +1,14 @@
+<script lang="ts">
+	import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
+	import type { Snippet } from 'svelte';
+
+	const { children }: { children: Snippet } = $props();
+</script>
+
+<aside
+	class="flex gap-2 rounded-r-lg border-l-4 border-warning bg-(--caution-ground) px-3 py-2 text-[15px] leading-snug"
+	aria-label="Caution"
+>
+	<TriangleAlert class="mt-0.5 size-5 shrink-0" aria-hidden="true" />
+	<p>{@render children()}</p>
+</aside>

@@ -1,0 +1,41 @@
+<script lang="ts">
+	import CircleCheck from '@lucide/svelte/icons/circle-check';
+	import Eye from '@lucide/svelte/icons/eye';
+	import Wrench from '@lucide/svelte/icons/wrench';
+	import type { Judgement, Severity } from '$lib/core/judge/judge-plan';
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { judgementWords } from '$lib/plan/judgement-words';
+
+	const { judgements, system }: { judgements: readonly Judgement[]; system: LengthSystem } =
+		$props();
+	const marks = { good: CircleCheck, look: Eye, change: Wrench };
+	const said: Record<Severity, string> = {
+		good: 'Good',
+		look: 'Worth a look',
+		change: 'Better changed'
+	};
+	const colours: Record<Severity, string> = {
+		good: 'text-secondary',
+		look: 'text-primary',
+		change: 'text-error'
+	};
+</script>
+
+<ul class="grid gap-3">
+	{#each judgements as judgement (judgement.code)}
+		{@const words = judgementWords(judgement, system)}
+		{@const Mark = marks[judgement.severity]}
+		<li class="grid grid-cols-[auto_1fr] gap-x-2 text-[15px] leading-snug">
+			<Mark
+				class="mt-0.5 size-5 {colours[judgement.severity]}"
+				aria-label={said[judgement.severity]}
+				role="img"
+			/>
+			<p>
+				<strong>{words.call}.</strong>
+				{words.why}
+				{#if words.act}<span class="block">{words.act}</span>{/if}
+			</p>
+		</li>
+	{/each}
+</ul>

@@ -1,0 +1,68 @@
+<script lang="ts">
+	import type { Bench } from '$lib/bench/bench.svelte';
+	import { trimmed } from '$lib/core/units/format-length';
+	import Caution from '../Caution.svelte';
+	import ChoiceRow from '../ChoiceRow.svelte';
+	import Step from '../Step.svelte';
+	import TextField from '../TextField.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const presets = [
+		{ value: 'thin-carrier', label: 'Thin carrier' },
+		{ value: 'shop-bag', label: 'Heavier shop bag' },
+		{ value: 'milk-pouch', label: 'Milk pouch' },
+		{ value: 'own', label: 'Our own' }
+	] as const;
+	const named = $derived(
+		presets.find(({ value }) => value === bench.fields.bag_preset)?.label ?? 'Our own'
+	);
+	const line = $derived(
+		`${named.toLowerCase()}, ${trimmed(bench.plan.bag.massG, 1)} g, ${trimmed(bench.estimate.model.filmThicknessMm * 1000, 0)} µm`
+	);
+	const measures = $derived.by(() => {
+		const { flatWidthMm, bodyMm, gussetMm, handleMm, massG } = bench.plan.bag;
+		return [
+			`${bench.readable(flatWidthMm, 'bag')} × ${bench.readable(bodyMm, 'bag')} flat`,
+			gussetMm > 0 ? `gussets ${bench.readable(gussetMm, 'small')}` : 'no gussets',
+			handleMm > 0 ? `handles ${bench.readable(handleMm, 'small')}` : 'no handles',
+			`ten weigh ${trimmed(massG * 10, 0)} g`
+		].join(', ');
+	});
+	const choose = (value: (typeof presets)[number]['value']) => {
+		if (value !== 'own') bench.choosePreset(value);
+	};
+</script>
+
+<Step
+	{bench}
+	number={2}
+	title="Bag"
+	{line}
+	fields={['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count']}
+>
+	<div class="choice grid gap-4">
+		<ChoiceRow
+			legend="Which bag"
+			name="bag_preset"
+			bind:value={bench.fields.bag_preset}
+			choices={presets as readonly { value: string; label: string }[]}
+			onchoose={(value) => choose(value as (typeof presets)[number]['value'])}
+		/>
+		<p class="quiet text-[15px]">{measures}</p>
+		<div class="only-own grid grid-cols-2 gap-3">
+			<p class="quiet col-span-2 text-[15px]">
+				A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
+			</p>
+			<TextField {bench} field="bag_width" label="Flat width" />
+			<TextField {bench} field="bag_gusset" label="Gusset, each side" hint="0 if none" />
+			<TextField {bench} field="bag_body" label="Seam to handles" />
+			<TextField {bench} field="bag_handle" label="Handle height" hint="0 if none" />
+			<TextField {bench} field="handful_g" label="A handful weighs" />
+			<TextField {bench} field="handful_count" label="Bags in the handful" />
+		</div>
+	</div>
+	<Caution>
+		Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use. Bags
+		can suffocate: keep them away from babies and small children.
+	</Caution>
+</Step>

@@ -1,0 +1,95 @@
+import { defaults } from '../defaults';
+import { positive } from '../domain-error';
+import type { Factors } from '../plan/factors';
+import { noFactors } from '../plan/factors';
+import type { Rounding } from '../plan/rounding';
+import { whole } from '../plan/rounding';
+import type { Stitch } from './stitches';
+import { stitches } from './stitches';
+
+export interface CrochetTechnique {
+	readonly kind: 'crochet';
+	readonly stitch: Stitch;
+	readonly hookMm: number;
+	/** Rows of the short side (across), or rows as long as the sleeper (lengthwise). Across if not given. */
+	readonly direction?: 'across' | 'lengthwise' | undefined;
+}
+
+export interface Target {
+	readonly widthMm: number;
+	readonly lengthMm: number;
+}
+
+export interface CrochetMat {
+	readonly stitchWidthMm: number;
+	readonly rowHeightMm: number;
+	/** Stitches in one row. */
+	readonly stitches: number;
+	readonly rows: number;
+	/** Strand in one stitch, mm. */
+	readonly strandPerStitchMm: number;
+	/** Strand in one row of stitches, mm, its turn not counted. */
+	readonly strandPerRowMm: number;
+	/** Strand in the mat, foundation and turns with it, mm. */
+	readonly strandMm: number;
+	/** Strand widths lying over each point of the mat; see `coverGrade`. */
+	readonly cover: number;
+	/** The size it comes out at, whole stitches and rows. */
+	readonly widthMm: number;
+	readonly lengthMm: number;
+}
+
+/** Size the hook and the strand make together, mm: a hook smaller than the strand does not shrink the stitch in proportion. */
+export const effectiveSizeMm = (hookMm: number, bulkDiameterMm: number): number =>
+	defaults.hookShare.value * hookMm +
+	defaults.strandShare.value * defaults.strandSizes.value * bulkDiameterMm;
+
+/**
+ * A crocheted mat: stitches, rows, strand and cover, from the hook and the strand.
+ *
+ * @param target size wanted, mm, both above 0
+ * @param bulkDiameterMm of the working strand, above 0
+ * @param factors what the group has measured, as multipliers; one where it has not
+ * @param round how counts become whole; identity while spreads are propagated
+ * @throws DomainError
+ * @source bench default for every coefficient
+ */
+export function crochetMat(
+	target: Target,
+	technique: CrochetTechnique,
+	bulkDiameterMm: number,
+	factors: Factors = noFactors,
+	round: Rounding = whole
+): CrochetMat {
+	positive('widthMm', target.widthMm);
+	positive('lengthMm', target.lengthMm);
+	positive('hookMm', technique.hookMm);
+	positive('bulkDiameterMm', bulkDiameterMm);
+	const relations = stitches[technique.stitch];
+	const isLengthwise = technique.direction === 'lengthwise';
+	const rowLength = isLengthwise ? target.lengthMm : target.widthMm;
+	const acrossRows = isLengthwise ? target.widthMm : target.lengthMm;
+
+	const size = effectiveSizeMm(technique.hookMm, bulkDiameterMm) * factors.gauge;
+	const stitchWidthMm = defaults.stitchWidthPerSize.value * size;
+	const rowHeightMm = relations.rowHeight * size;
+	const strandPerStitchMm = stitchWidthMm * relations.strand * factors.strandPerStitch;
+	const perRow = Math.max(1, round.nearest(rowLength / stitchWidthMm));
+	const rows = Math.max(1, round.nearest(acrossRows / rowHeightMm));
+	const edges =
+		defaults.edgeStrand.value * stitchWidthMm * (perRow + rows * relations.turningChains);
+	const alongRow = perRow * stitchWidthMm;
+	const alongRows = rows * rowHeightMm;
+	return {
+		stitchWidthMm,
+		rowHeightMm,
+		stitches: perRow,
+		rows,
+		strandPerStitchMm,
+		strandPerRowMm: perRow * strandPerStitchMm,
+		strandMm: perRow * rows * strandPerStitchMm + edges,
+		cover: (strandPerStitchMm * bulkDiameterMm) / (stitchWidthMm * rowHeightMm),
+		widthMm: isLengthwise ? alongRows : alongRow,
+		lengthMm: isLengthwise ? alongRow : alongRows
+	};
+}

@@ -1,0 +1,106 @@
+/**
+ * Every constant of the craft, in one table: value, unit, spread before anything is measured
+ * (coefficient of variation, null where the relation is taken as exact) and where it comes from.
+ * A group's own swatches, chains and timed work replace those with a spread.
+ */
+export interface CraftDefault {
+	readonly value: number;
+	readonly unit: string;
+	readonly cv: number | null;
+	readonly source: 'bench default' | 'geometry' | 'material';
+}
+
+const exact = (value: number, unit: string, source: CraftDefault['source'] = 'bench default') =>
+	({ value, unit, cv: null, source }) satisfies CraftDefault;
+const spread = (value: number, unit: string, cv: number) =>
+	({ value, unit, cv, source: 'bench default' }) satisfies CraftDefault;
+
+export const defaults = {
+	// film
+	filmDensity: exact(0.00095, 'g/mm³', 'material'),
+	filmYieldStress: exact(20, 'N/mm²', 'material'),
+	jointStrengthShare: exact(0.5, 'of the strand'),
+	handleFilmShare: exact(0.45, 'of the handle zone'),
+	plausibleFilmMinUm: exact(5, 'µm'),
+	plausibleFilmMaxUm: exact(120, 'µm'),
+
+	// how much of a squeezed strand is plastic
+	packingWorked: exact(0.2, 'share'),
+	packingHalfBag: exact(0.1, 'share'),
+	packingLofty: exact(0.06, 'share'),
+	packingSpun: exact(0.35, 'share'),
+	spunShortening: exact(0.06, 'share'),
+
+	// cutting
+	generousTrim: exact(50, 'mm'),
+	closeTrim: exact(12, 'mm'),
+	countedShortStrip: exact(0.75, 'of the strip width'),
+	spiralMargin: exact(35, 'mm'),
+	spiralEndLoss: exact(120, 'mm'),
+	scissorsFilmLimit: exact(1.5, 'mm'),
+	rollingBladeStack: exact(20, 'bags'),
+	scissorsStack: exact(3, 'bags'),
+	batchSize: exact(20, 'bags'),
+
+	// joints
+	loopJointTakeUp: exact(6, 'bulk diameters'),
+	overhandTakeUp: exact(14, 'bulk diameters'),
+	slitJointTakeUp: exact(40, 'mm'),
+
+	// crochet
+	hookShare: exact(0.75, 'share'),
+	strandShare: exact(0.25, 'share'),
+	strandSizes: exact(2.1, 'bulk diameters'),
+	stitchWidthPerSize: exact(1.27, 'of the effective size'),
+	rowHeightSingle: exact(1.12, 'of the effective size'),
+	rowHeightHalfDouble: exact(1.6, 'of the effective size'),
+	rowHeightDouble: exact(2.3, 'of the effective size'),
+	strandPerStitchSingle: exact(4.8, 'stitch widths'),
+	strandPerStitchHalfDouble: exact(6.1, 'stitch widths'),
+	strandPerStitchDouble: exact(7.9, 'stitch widths'),
+	edgeStrand: exact(3.2, 'stitch widths'),
+	hookNear: exact(2.0, 'bulk diameters'),
+	hookFar: exact(2.6, 'bulk diameters'),
+	closeCover: exact(1.9, 'strand widths'),
+	fairCover: exact(1.5, 'strand widths'),
+
+	// finish
+	tieCount: exact(2, 'ties'),
+	tieLength: exact(1200, 'mm'),
+	strapLength: exact(1500, 'mm'),
+	chainTakeUp: exact(3.5, 'of its length'),
+	braidTakeUp: exact(3 * 1.15, 'of its length'),
+	pillowDensity: exact(25, 'kg/m³'),
+	pillowMass: exact(300, 'g'),
+
+	// allowances
+	spoiledShare: exact(0.08, 'of bags prepared'),
+	rejectedShare: exact(0.12, 'of bags collected'),
+
+	// spreads of what is not measured yet, as multipliers around one
+	bagMass: spread(1, 'multiplier', 0.06),
+	pieceLength: spread(1, 'multiplier', 0.04),
+	gauge: spread(1, 'multiplier', 0.08),
+	strandPerStitch: spread(1, 'multiplier', 0.1),
+	rowPitch: spread(1, 'multiplier', 0.1),
+
+	// hands, per person
+	flatten: spread(15, 's a bag', 0.35),
+	cutScissorsStack: spread(60, 's a stack', 0.35),
+	cutScissorsBag: spread(4, 's a bag', 0.35),
+	cutBladeStack: spread(150, 's a stack', 0.35),
+	cutBladeBag: spread(2, 's a bag', 0.35),
+	cutSpiralBag: spread(150, 's a bag', 0.35),
+	cutHalfBag: spread(45, 's a bag', 0.35),
+	loopJoint: spread(15, 's a joint', 0.35),
+	overhandJoint: spread(20, 's a joint', 0.35),
+	ball: spread(90, 's a ball', 0.35),
+	stitchSingle: spread(4.5, 's a stitch', 0.35),
+	stitchHalfDouble: spread(5.5, 's a stitch', 0.35),
+	stitchDouble: spread(7, 's a stitch', 0.35),
+	finishMat: spread(40 * 60, 's a mat', 0.35),
+	checkMat: spread(10 * 60, 's a mat', 0.35),
+	rollMat: spread(5 * 60, 's a mat', 0.35)
+} as const satisfies Record<string, CraftDefault>;
+
+export type DefaultName = keyof typeof defaults;

@@ -1,0 +1,41 @@
+/** What a value must satisfy: at least, at most, more than, a whole number, or one of a few words. */
+export interface Bound {
+	readonly atLeast?: number;
+	readonly atMost?: number;
+	readonly moreThan?: number;
+	readonly isWhole?: boolean;
+}
+
+/**
+ * A value outside the domain of a relation: which parameter, what it was, what it had to be.
+ * The sentence a person reads is made elsewhere; this one is for a programmer.
+ */
+export class DomainError extends Error {
+	constructor(
+		readonly parameter: string,
+		readonly value: number,
+		readonly bound: Bound
+	) {
+		super(`${parameter} is ${value}; allowed: ${JSON.stringify(bound)}`);
+		this.name = 'DomainError';
+	}
+}
+
+/** Whether a number satisfies a bound; NaN and infinities satisfy none. */
+export function isWithin(value: number, bound: Bound): boolean {
+	if (!Number.isFinite(value)) return false;
+	if (bound.moreThan !== undefined && !(value > bound.moreThan)) return false;
+	if (bound.atLeast !== undefined && !(value >= bound.atLeast)) return false;
+	if (bound.atMost !== undefined && !(value <= bound.atMost)) return false;
+	return !bound.isWhole || Number.isInteger(value);
+}
+
+/** Returns the value, or throws a DomainError where it does not satisfy the bound. */
+export function within(parameter: string, value: number, bound: Bound): number {
+	if (!isWithin(value, bound)) throw new DomainError(parameter, value, bound);
+	return value;
+}
+
+/** Returns the value if it is a finite number above zero, else throws a DomainError. */
+export const positive = (parameter: string, value: number): number =>
+	within(parameter, value, { moreThan: 0 });

@@ -1,0 +1,35 @@
+import { defaults } from '../defaults';
+
+/** The stations of the work, in the order bags pass them. */
+export const stations = [
+	'flatten',
+	'cut',
+	'join',
+	'ball',
+	'make',
+	'finish',
+	'check',
+	'roll'
+] as const;
+export type Station = (typeof stations)[number];
+export type SecondsByStation = Readonly<Record<Station, number>>;
+
+export type CuttingTool = 'scissors' | 'rolling-blade';
+
+/**
+ * Seconds to trim and cut one bag, its share of setting up the stack with it.
+ *
+ * @source bench default: 60 s a stack of three and 4 s a bag by scissors, 150 s a stack of twenty and 2 s a bag by rolling blade
+ */
+export function cuttingSecondsPerBag(tool: CuttingTool): number {
+	return tool === 'scissors'
+		? defaults.cutScissorsStack.value / defaults.scissorsStack.value + defaults.cutScissorsBag.value
+		: defaults.cutBladeStack.value / defaults.rollingBladeStack.value + defaults.cutBladeBag.value;
+}
+
+/** All stations together, seconds. */
+export function totalSeconds(seconds: SecondsByStation): number {
+	let sum = 0;
+	for (const station of stations) sum += seconds[station];
+	return sum;
+}

@@ -1,0 +1,21 @@
+import { defaults } from '../defaults';
+
+export interface Finish {
+	/** How ties and strap are made, or none. */
+	readonly ties: 'chain' | 'braid' | 'none';
+	/** Whether a carrying strap goes with the two ties. */
+	readonly hasStrap: boolean;
+}
+
+/**
+ * Strand for two ties of 1.2 m and, if wanted, a strap of 1.5 m, in mm: a crochet chain takes
+ * 3.5 times its length, a three-strand braid 3 × 1.15.
+ *
+ * @source bench default
+ */
+export function tieStrandMm(finish: Finish): number {
+	if (finish.ties === 'none') return 0;
+	const takeUp = finish.ties === 'chain' ? defaults.chainTakeUp.value : defaults.braidTakeUp.value;
+	const strap = finish.hasStrap ? defaults.strapLength.value : 0;
+	return takeUp * (defaults.tieCount.value * defaults.tieLength.value + strap);
+}

@@ -1,0 +1,13 @@
+/**
+ * How a count becomes whole. A mat has whole stitches and rows; a spread is propagated on the
+ * smooth relation, because a step says nothing of a slope.
+ */
+export interface Rounding {
+	readonly nearest: (x: number) => number;
+	readonly down: (x: number) => number;
+}
+
+const same = (x: number): number => x;
+
+export const whole: Rounding = { nearest: Math.round, down: Math.floor };
+export const smooth: Rounding = { nearest: same, down: same };

@@ -1,0 +1,15 @@
+import { positive } from '../domain-error';
+
+/**
+ * Diameter of a strand as the hand feels it: `d = 2 √(S / πφ)`.
+ *
+ * @param solidSectionMm2 cross-section of the plastic alone, mm², above 0
+ * @param packing share of the squeezed strand that is plastic, above 0 and at most 1
+ * @returns mm
+ * @throws DomainError where either is not a finite number above 0
+ */
+export function bulkDiameterMm(solidSectionMm2: number, packing: number): number {
+	positive('solidSectionMm2', solidSectionMm2);
+	positive('packing', packing);
+	return 2 * Math.sqrt(solidSectionMm2 / (Math.PI * packing));
+}

@@ -1,0 +1,73 @@
+import type { PlanProblem } from '../core/plan/plan-problems';
+import { planProblems } from '../core/plan/plan-problems';
+import type { Plan } from '../core/plan/types';
+import { documentOf, planFormat, planOfShape, planShape, planVersion } from './document';
+import { readName } from './name';
+
+/** Why a text is no plan file, as data; `status` is the HTTP answer that fits. */
+export type PlanFileProblem =
+	| { readonly code: 'file-missing'; readonly status: 400 }
+	| { readonly code: 'file-too-large'; readonly status: 413; readonly bytes: number }
+	| { readonly code: 'file-not-json'; readonly status: 400 }
+	| { readonly code: 'file-other-kind'; readonly status: 422 }
+	| { readonly code: 'file-newer'; readonly status: 422; readonly version: number }
+	| {
+			readonly code: 'file-value';
+			readonly status: 422;
+			readonly path: string;
+			readonly detail: string;
+	  }
+	| { readonly code: 'file-misfit'; readonly status: 422; readonly problem: PlanProblem };
+
+export type ReadPlan =
+	| { readonly plan: Plan; readonly name: string | null; readonly problems?: never }
+	| { readonly plan?: never; readonly problems: readonly PlanFileProblem[] };
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+	typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Reads a bare plan object, shaped as in a plan file. */
+export function readPlanObject(value: unknown): ReadPlan {
+	const parsed = planShape.safeParse(value);
+	if (!parsed.success) {
+		return {
+			problems: parsed.error.issues.map((issue) => ({
+				code: 'file-value',
+				status: 422,
+				path: issue.path.join('.') || 'plan',
+				detail: issue.message
+			}))
+		};
+	}
+	const plan = planOfShape(parsed.data);
+	const problems = planProblems(plan);
+	if (problems.length === 0) return { plan, name: null };
+	return { problems: problems.map((problem) => ({ code: 'file-misfit', status: 422, problem })) };
+}
+
+/** Reads the text of a plan file of ours, version 1. A name it cannot keep is left out, never the plan. */
+export function readPlanFile(text: string): ReadPlan {
+	let value: unknown;
+	try {
+		value = JSON.parse(text.replace(/^\uFEFF/, ''));
+	} catch {
+		return { problems: [{ code: 'file-not-json', status: 400 }] };
+	}
+	if (!isRecord(value) || value.format !== planFormat || typeof value.version !== 'number') {
+		return { problems: [{ code: 'file-other-kind', status: 422 }] };
+	}
+	if (value.version > planVersion)
+		return { problems: [{ code: 'file-newer', status: 422, version: value.version }] };
+	if (value.version !== planVersion)
+		return { problems: [{ code: 'file-other-kind', status: 422 }] };
+	const read = readPlanObject(value.plan);
+	if (read.problems) return read;
+	const name = typeof value.name === 'string' ? readName(value.name).name : undefined;
+	return { plan: read.plan, name: name ?? null };
+}
+
+/** The text of a plan file. */
+export const writePlanFile = (name: string, plan: Plan): string => {
+	const { format, version, plan: shape } = documentOf(plan);
+	return `${JSON.stringify({ format, version, name, plan: shape }, null, '\t')}\n`;
+};

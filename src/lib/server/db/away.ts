@@ -1,0 +1,22 @@
+import { error } from '@sveltejs/kit';
+import { isDatabaseAway } from './pool';
+
+export const awayMessage =
+	'The kept plans cannot be reached just now. Nothing is lost; please try again in a moment.';
+
+/** Runs work on the database; where it cannot be reached the answer is a 503 that says so. */
+export async function whileReached<Result>(work: Promise<Result>): Promise<Result> {
+	try {
+		return await work;
+	} catch (problem) {
+		if (isDatabaseAway(problem)) error(503, { message: awayMessage });
+		throw problem;
+	}
+}
+
+/** The result of work on the database, or null where it cannot be reached. */
+export const orAway = <Result>(work: Promise<Result>): Promise<Result | null> =>
+	work.catch((problem: unknown) => {
+		if (isDatabaseAway(problem)) return null;
+		throw problem;
+	});

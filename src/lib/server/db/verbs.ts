@@ -1,0 +1,72 @@
+import type { QueryResult, QueryResultRow } from 'pg';
+import { getPool } from './pool';
+
+/** The pool, or the client of a transaction. */
+export interface Queryable {
+	query<Row extends QueryResultRow>(text: string, values: unknown[]): Promise<QueryResult<Row>>;
+}
+
+/** A query promised a number of rows and gave another. */
+export class RowCountError extends Error {
+	constructor(
+		wanted: string,
+		readonly got: number
+	) {
+		super(`${wanted} expected, ${got} found`);
+		this.name = 'RowCountError';
+	}
+}
+
+/** A value of every type but undefined, which the driver would silently turn into null. */
+export type Parameter = string | number | boolean | null | Date | Buffer | object;
+
+async function run<Row extends QueryResultRow>(
+	sql: string,
+	values: readonly Parameter[],
+	on: Queryable
+) {
+	if (values.some((value) => value === undefined))
+		throw new TypeError('undefined given as a query parameter');
+	return on.query<Row>(sql, [...values]);
+}
+
+/** Exactly one row. @throws RowCountError for none or more. */
+export async function one<Row extends QueryResultRow>(
+	sql: string,
+	values: readonly Parameter[],
+	on: Queryable = getPool()
+): Promise<Row> {
+	const { rows } = await run<Row>(sql, values, on);
+	const [row] = rows;
+	if (rows.length !== 1 || !row) throw new RowCountError('one row', rows.length);
+	return row;
+}
+
+/** One row or null. @throws RowCountError for more than one. */
+export async function maybeOne<Row extends QueryResultRow>(
+	sql: string,
+	values: readonly Parameter[],
+	on: Queryable = getPool()
+): Promise<Row | null> {
+	const { rows } = await run<Row>(sql, values, on);
+	if (rows.length > 1) throw new RowCountError('at most one row', rows.length);
+	return rows[0] ?? null;
+}
+
+/** Any number of rows. */
+export async function many<Row extends QueryResultRow>(
+	sql: string,
+	values: readonly Parameter[],
+	on: Queryable = getPool()
+): Promise<Row[]> {
+	return (await run<Row>(sql, values, on)).rows;
+}
+
+/** Runs a statement and gives the count of rows it touched. */
+export async function execute(
+	sql: string,
+	values: readonly Parameter[],
+	on: Queryable = getPool()
+): Promise<number> {
+	return (await run(sql, values, on)).rowCount ?? 0;
+}

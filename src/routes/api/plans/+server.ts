@@ -1,0 +1,40 @@
+import { readName } from '$lib/plan/name';
+import { largestPlanFile } from '$lib/plan/file-size';
+import { readPlanFile } from '$lib/plan/plan-file';
+import { fileProblemWords, nameProblemWords } from '$lib/plan/problem-words';
+import { whileReached } from '$lib/server/db/away';
+import { insertPlan, listPlans } from '$lib/server/db/plans';
+import { writeOf } from '$lib/server/keep-form';
+import { readBody } from '$lib/server/read-body';
+import { json, type RequestHandler } from '@sveltejs/kit';
+import { z } from 'zod';
+
+/** The newest plans with the figures they had when they were kept. */
+export const GET: RequestHandler = async ({ locals }) =>
+	json({ plans: await whileReached(listPlans(locals.groupId)) });
+
+const keyShape = z.uuid();
+
+/** Keeps the plan file in the body as a new plan. The same `idempotency-key` header again makes no second one. */
+export const POST: RequestHandler = async ({ request, locals }) => {
+	const body = await readBody(request, largestPlanFile);
+	if (body.text === null)
+		return json({ problems: ['The body is larger than any plan file.'] }, { status: 413 });
+	const read = readPlanFile(body.text);
+	if (read.problems) {
+		const status = read.problems[0]?.status ?? 422;
+		return json(
+			{ problems: read.problems.map((problem) => fileProblemWords(problem, 'cm')) },
+			{ status }
+		);
+	}
+	const name = readName(read.name ?? '');
+	if (name.problem) return json({ problems: [nameProblemWords(name.problem)] }, { status: 422 });
+	const key =
+		keyShape.safeParse(request.headers.get('idempotency-key')).data ?? crypto.randomUUID();
+	const result = await whileReached(insertPlan(locals.groupId, writeOf(name.name, read.plan, key)));
+	if (result.outcome !== 'kept')
+		return json({ problems: ['Another plan was kept under this key.'] }, { status: 409 });
+	const { id, version, figures } = result.plan;
+	return json({ id, version, figures }, { status: 201, headers: { location: `/plan/${id}` } });
+};

@@ -1,0 +1,48 @@
+import { planOfShape } from '$lib/plan/document';
+import { fieldsOfPlan } from '$lib/plan/fields';
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { findPlan, insertPlan, updatePlan } from '$lib/server/db/plans';
+import { answerTo, readKeepForm } from '$lib/server/keep-form';
+import { error, fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
+	const { group } = await parent();
+	const plan = await whileReached(findPlan(locals.groupId, params.id));
+	if (!plan)
+		error(404, {
+			message: 'There is no plan here. It may have been deleted; the list can bring it back.'
+		});
+	return {
+		id: plan.id,
+		name: plan.name,
+		version: plan.version,
+		keptAs: url.searchParams.has('kept') ? plan.version : null,
+		fields: fieldsOfPlan(planOfShape(plan.document.plan), group.lengthSystem),
+		key: crypto.randomUUID()
+	};
+};
+
+export const actions: Actions = {
+	keep: async ({ request, locals, params }) => {
+		const { form, write } = readKeepForm(await request.formData());
+		if (!write) return fail(422, answerTo(form));
+		const result = await orAway(updatePlan(locals.groupId, params.id, form.version, write));
+		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
+		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
+		if (result.outcome === 'changed-meanwhile') {
+			const { name, version, figures, updatedAt } = result.plan;
+			return fail(409, answerTo(form, { theirs: { name, version, figures, updatedAt } }));
+		}
+		return answerTo(form, { kept: result.plan.version });
+	},
+	copy: async ({ request, locals }) => {
+		const { form, write } = readKeepForm(await request.formData());
+		if (!write) return fail(422, answerTo(form));
+		const result = await orAway(insertPlan(locals.groupId, write));
+		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
+		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
+		redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
+	},
+	work: async ({ request }) => answerTo(readKeepForm(await request.formData()).form)
+};

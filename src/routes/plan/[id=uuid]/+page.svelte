@@ -1,0 +1,64 @@
+<script lang="ts">
+	import PlanBench from '$lib/components/PlanBench.svelte';
+	import { wholeNumber } from '$lib/plan/number-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const theirs = $derived(form?.theirs);
+	const kept = $derived(form?.kept);
+	const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+</script>
+
+<svelte:head><title>{data.name} · Nest Row</title></svelte:head>
+
+<h1 class="sr-only">Plan a mat: {data.name}</h1>
+{#key data.id}
+	<PlanBench
+		group={data.group}
+		initial={form ?? data}
+		version={theirs ? (form?.version ?? data.version) : data.version}
+		key={form && !kept ? form.key : data.key}
+		nameProblem={form?.problems.name}
+		message={form?.message}
+		keptAs={form ? kept : data.keptAs}
+	>
+		{#snippet notice()}
+			{#if theirs}
+				<div
+					class="mb-3 grid gap-3 rounded-lg border-2 border-primary bg-base-100 p-4"
+					role="alert"
+				>
+					<p>
+						<strong>This plan was kept elsewhere meanwhile.</strong> What stands there since {time.format(
+							theirs.updatedAt
+						)} is “{theirs.name}”, version {theirs.version}, with {wholeNumber(
+							Math.ceil(theirs.figures.toCollect.expected)
+						)} bags to collect. What you have here is not kept yet. Nothing is overwritten until you choose.
+					</p>
+					<p class="flex flex-wrap gap-3">
+						<button class="btn" name="over" value={theirs.version}>Keep mine in its place</button>
+						<button class="btn btn-accent" formaction="?/copy">Keep mine as a second plan</button>
+						<a class="btn" href="/plan/{data.id}" data-sveltekit-reload>Take theirs</a>
+					</p>
+				</div>
+			{:else if form?.isGone}
+				<div
+					class="mb-3 grid gap-3 rounded-lg border-2 border-primary bg-base-100 p-4"
+					role="alert"
+				>
+					<p>
+						<strong>This plan was deleted meanwhile.</strong> What you have here is not kept yet.
+					</p>
+					<p class="flex flex-wrap gap-3">
+						<button class="btn btn-accent" formaction="?/copy">Keep it as a new plan</button>
+						<a class="btn" href="/plans">To the list</a>
+					</p>
+				</div>
+			{/if}
+		{/snippet}
+		{#snippet links()}
+			<a class="link-row" href="/plan/{data.id}/file" download>Save as a file</a>
+			<a class="link-row" href="/plans">Kept plans</a>
+		{/snippet}
+	</PlanBench>
+{/key}

@@ -1,0 +1,120 @@
+import { readName } from '$lib/plan/name';
+import { fileProblemWords, nameProblemWords } from '$lib/plan/problem-words';
+import { awayMessage, whileReached } from '$lib/server/db/away';
+import { findGroup } from '$lib/server/db/groups';
+import {
+	deletePlan,
+	duplicatePlan,
+	findDeletedPlan,
+	insertPlan,
+	listPlans,
+	plansPerPage,
+	renamePlan,
+	restorePlan
+} from '$lib/server/db/plans';
+import { isDatabaseAway } from '$lib/server/db/pool';
+import { writeOf } from '$lib/server/keep-form';
+import { readUpload } from '$lib/server/read-upload';
+import { fail, isHttpError, isRedirect, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+/** How an act on the list went, where it did not go well. */
+interface ListAnswer {
+	readonly message?: string;
+	readonly fileProblems?: string[];
+	readonly rename?: { readonly id: string; readonly typed: string; readonly problem: string };
+}
+const refuse = (status: number, answer: ListAnswer) => fail(status, answer);
+
+const idShape = z.uuid();
+const pageShape = z.coerce.number().int().min(0).max(10_000).catch(0);
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const page = pageShape.parse(url.searchParams.get('page'));
+	const deletedId = idShape.safeParse(url.searchParams.get('deleted')).data;
+	const [plans, deleted] = await whileReached(
+		Promise.all([
+			listPlans(locals.groupId, page),
+			deletedId ? findDeletedPlan(locals.groupId, deletedId) : null
+		])
+	);
+	return { plans, page, hasMore: plans.length === plansPerPage, deleted, key: crypto.randomUUID() };
+};
+
+/** Reads the plan's id, does the work on it, and says in a sentence where it cannot be done. */
+async function onPlan(
+	request: Request,
+	work: (id: string, form: FormData) => Promise<ReturnType<typeof refuse> | void>
+) {
+	const form = await request.formData();
+	const id = idShape.safeParse(form.get('id')).data;
+	if (!id) return refuse(400, { message: 'Which plan was meant could not be read.' });
+	try {
+		return (await work(id, form)) ?? undefined;
+	} catch (problem) {
+		if (isRedirect(problem) || isHttpError(problem)) throw problem;
+		if (isDatabaseAway(problem)) return refuse(503, { message: awayMessage });
+		throw problem;
+	}
+}
+
+const goneMessage = 'That plan is no longer in the list.';
+
+export const actions: Actions = {
+	rename: ({ request, locals }) =>
+		onPlan(request, async (id, form) => {
+			const typed = form.get('name');
+			const read = readName(typeof typed === 'string' ? typed : '');
+			if (read.problem)
+				return refuse(422, {
+					rename: {
+						id,
+						typed: String(typed ?? '').slice(0, 400),
+						problem: nameProblemWords(read.problem)
+					}
+				});
+			if (!(await renamePlan(locals.groupId, id, read.name)))
+				return refuse(404, { message: goneMessage });
+		}),
+	duplicate: ({ request, locals }) =>
+		onPlan(request, async (id, form) => {
+			const key = idShape.safeParse(form.get('key')).data ?? crypto.randomUUID();
+			if (!(await duplicatePlan(locals.groupId, id, key)))
+				return refuse(404, { message: goneMessage });
+		}),
+	delete: ({ request, locals }) =>
+		onPlan(request, async (id) => {
+			await deletePlan(locals.groupId, id);
+			redirect(303, `/plans?deleted=${id}`);
+		}),
+	restore: ({ request, locals }) =>
+		onPlan(request, async (id) => {
+			await restorePlan(locals.groupId, id);
+			redirect(303, '/plans');
+		}),
+	read: async ({ request, locals }) => {
+		const { form, read } = await readUpload(request);
+		if (read.problems) {
+			const system = await findGroup(locals.groupId).then(
+				(group) => group.lengthSystem,
+				() => 'cm' as const
+			);
+			return refuse(read.problems[0]?.status ?? 422, {
+				fileProblems: read.problems.slice(0, 8).map((problem) => fileProblemWords(problem, system))
+			});
+		}
+		const key = idShape.safeParse(form?.get('key')).data ?? crypto.randomUUID();
+		try {
+			const result = await insertPlan(
+				locals.groupId,
+				writeOf(read.name ?? 'Plan from a file', read.plan, key)
+			);
+			if (result.outcome === 'gone') return refuse(409, { message: goneMessage });
+			redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
+		} catch (problem) {
+			if (isDatabaseAway(problem)) return refuse(503, { message: awayMessage });
+			throw problem;
+		}
+	}
+};

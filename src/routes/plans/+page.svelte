@@ -1,0 +1,206 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { figure, roughly, wholeNumber } from '$lib/plan/number-words';
+	import { largestPlanFile } from '$lib/plan/file-size';
+	import { fileProblemWords } from '$lib/plan/problem-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const day = new Intl.DateTimeFormat('en-GB', {
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		timeZone: 'UTC'
+	});
+	let tooLarge = $state<string | null>(null);
+	const fileProblems = $derived(
+		tooLarge ? [tooLarge] : (form && 'fileProblems' in form && form.fileProblems) || []
+	);
+	const renaming = $derived(form?.rename);
+
+	/** A file no plan could be is refused before it is sent. */
+	const measure = (file: File | undefined) => {
+		const isTooLarge = file !== undefined && file.size > largestPlanFile;
+		tooLarge = isTooLarge
+			? fileProblemWords(
+					{ code: 'file-too-large', status: 413, bytes: file.size },
+					data.group.lengthSystem
+				)
+			: null;
+	};
+</script>
+
+<svelte:head><title>Kept plans · Nest Row</title></svelte:head>
+
+<main id="main" class="mx-auto grid w-full max-w-6xl gap-4 px-5 py-4 max-sm:px-4">
+	<div class="flex flex-wrap items-center gap-4">
+		<div class="flex-1">
+			<h1>Kept plans</h1>
+			<p class="quiet">{data.group.name}</p>
+		</div>
+		<a class="btn text-base btn-accent" href="/plan">Plan a mat</a>
+	</div>
+
+	{#if form?.message}
+		<p class="rounded-lg border-2 border-error bg-base-100 px-4 py-3 font-semibold" role="alert">
+			{form.message}
+		</p>
+	{/if}
+	{#if data.deleted}
+		<form
+			class="sheet flex flex-wrap items-center gap-3 px-4 py-2"
+			method="POST"
+			action="?/restore"
+			use:enhance
+		>
+			<p class="flex-1" role="status">“{data.deleted.name}” was deleted.</p>
+			<input type="hidden" name="id" value={data.deleted.id} />
+			<button class="btn">Undo</button>
+		</form>
+	{/if}
+
+	{#if data.plans.length === 0 && data.page === 0}
+		<div class="sheet grid justify-items-start gap-3 p-6">
+			<h2>No plan is kept yet</h2>
+			<p>
+				Choose a size and a bag on the bench, give the plan a name, and keep it: it will stand here.
+			</p>
+			<a class="btn btn-accent" href="/plan">Plan the first mat</a>
+		</div>
+	{:else}
+		<div class="sheet overflow-hidden">
+			<table class="w-full text-left">
+				<thead class="border-b border-base-300 max-md:sr-only">
+					<tr class="quiet text-[15px]">
+						<th class="px-4 py-2 font-normal" scope="col">Plan</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">Bags to collect</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">Strand</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">Hours</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">Weight</th>
+						<th class="px-3 py-2 font-normal" scope="col">Kept</th>
+						<th class="px-3 py-2 font-normal" scope="col"
+							><span class="sr-only">What to do with it</span></th
+						>
+					</tr>
+				</thead>
+				<tbody>
+					{#each data.plans as plan (plan.id)}
+						{@const { figures } = plan}
+						<tr
+							class="border-b border-base-300 last:border-b-0 max-md:grid max-md:grid-cols-2 max-md:px-4 max-md:py-2"
+							data-plan={plan.name}
+						>
+							<th class="px-4 py-1 max-md:col-span-2 max-md:px-0" scope="row">
+								<a class="link-row figure text-lg font-semibold" href="/plan/{plan.id}"
+									>{plan.name}</a
+								>
+							</th>
+							<td class="figure px-3 py-1 max-md:px-0 md:text-right">
+								{wholeNumber(Math.ceil(figures.toCollect.expected))}<span class="md:hidden">
+									bags</span
+								>
+								<span class="quiet block text-sm"
+									>{roughly(figures.toCollect.low)}–{roughly(figures.toCollect.high)}</span
+								>
+							</td>
+							<td class="figure px-3 py-1 max-md:px-0 md:text-right"
+								>{wholeNumber(figures.strandM.expected)} m</td
+							>
+							<td class="figure px-3 py-1 max-md:px-0 md:text-right">
+								{figure(figures.hours.expected)} h
+								<span class="quiet block text-sm"
+									>{roughly(figures.hours.low)}–{roughly(figures.hours.high)}</span
+								>
+							</td>
+							<td class="figure px-3 py-1 max-md:px-0 md:text-right"
+								>{figure(figures.matKg.expected)} kg</td
+							>
+							<td class="quiet px-3 py-1 text-[15px] max-md:px-0"
+								>{day.format(plan.updatedAt)}, version {plan.version}</td
+							>
+							<td class="px-3 py-1 max-md:col-span-2 max-md:px-0">
+								<details class="relative" open={renaming?.id === plan.id || undefined}>
+									<summary class="btn btn-ghost font-normal"
+										>Change<span class="sr-only"> {plan.name}</span></summary
+									>
+									<div
+										class="sheet absolute right-0 z-10 grid w-72 gap-3 p-4 shadow-lg max-md:right-auto max-md:left-0"
+									>
+										<form class="grid gap-2" method="POST" action="?/rename" use:enhance>
+											<input type="hidden" name="id" value={plan.id} />
+											<label class="grid gap-1 text-[15px]">
+												New name
+												<input
+													class="field"
+													name="name"
+													autocomplete="off"
+													value={renaming?.id === plan.id ? renaming.typed : plan.name}
+													aria-invalid={renaming?.id === plan.id ? 'true' : undefined}
+												/>
+											</label>
+											{#if renaming?.id === plan.id}
+												<p class="text-[15px] font-semibold text-error" role="alert">
+													{renaming.problem}
+												</p>
+											{/if}
+											<button class="btn">Rename</button>
+										</form>
+										<form method="POST" action="?/duplicate" use:enhance>
+											<input type="hidden" name="id" value={plan.id} />
+											<input type="hidden" name="key" value={data.key} />
+											<button class="btn w-full">Duplicate</button>
+										</form>
+										<a class="btn" href="/plan/{plan.id}/file" download>Save as a file</a>
+										<form method="POST" action="?/delete" use:enhance>
+											<input type="hidden" name="id" value={plan.id} />
+											<button class="btn w-full">Delete</button>
+										</form>
+									</div>
+								</details>
+							</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+		{#if data.page > 0 || data.hasMore}
+			<nav class="flex gap-4" aria-label="More plans">
+				{#if data.page > 0}<a class="link-row" href="/plans?page={data.page - 1}">Newer plans</a
+					>{/if}
+				{#if data.hasMore}<a class="link-row" href="/plans?page={data.page + 1}">Older plans</a
+					>{/if}
+			</nav>
+		{/if}
+	{/if}
+
+	<form
+		class="sheet grid gap-3 p-4 sm:grid-cols-[1fr_auto] sm:items-end"
+		method="POST"
+		action="?/read"
+		enctype="multipart/form-data"
+		use:enhance={({ cancel }) => {
+			if (tooLarge) cancel();
+		}}
+	>
+		<input type="hidden" name="key" value={data.key} />
+		<label class="grid gap-1" for="plan-file">
+			<span class="figure font-semibold">Read a plan file</span>
+			<input
+				class="field py-2 file:mr-3 file:rounded-md file:border-0 file:bg-base-200 file:px-3 file:py-1"
+				id="plan-file"
+				type="file"
+				name="file"
+				accept=".json,application/json"
+				onchange={(event) => measure(event.currentTarget.files?.[0])}
+				aria-invalid={fileProblems.length > 0 ? 'true' : undefined}
+				aria-describedby={fileProblems.length > 0 ? 'file-problems' : undefined}
+			/>
+		</label>
+		<button class="btn">Read it and keep it</button>
+		{#if fileProblems.length > 0}
+			<ul class="font-semibold text-error sm:col-span-2" id="file-problems" role="alert">
+				{#each fileProblems as problem (problem)}<li>{problem}</li>{/each}
+			</ul>
+		{/if}
+	</form>
+</main>

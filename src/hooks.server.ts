@@ -28,6 +28,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
 	const response = await resolve(event);
 	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
+	// What was too large is not read to its end, so the line it came on cannot be used again.
+	if (response.status === 413) response.headers.set('connection', 'close');
 	response.headers.set('x-request-id', event.locals.requestId);
 	log.debug(
 		{

@@ -20,6 +20,7 @@
 	import TallyBar from './TallyBar.svelte';
 
 	interface Props {
+		heading: string;
 		group: Group;
 		/** What the page came with: a kept plan, a new one, or what was typed before it was refused. */
 		initial: { fields: Fields; name: string };
@@ -34,6 +35,7 @@
 		links?: Snippet;
 	}
 	const {
+		heading,
 		group,
 		initial,
 		version = 1,
@@ -77,6 +79,7 @@
 	<input type="hidden" name="key" value={key} />
 
 	<main id="main" class="flex-1 px-5 pt-3 pb-6 max-sm:px-4">
+		<h1 class="sr-only">{heading}</h1>
 		{#if message}
 			<p
 				class="mb-3 rounded-lg border-2 border-error bg-base-100 px-4 py-3 font-semibold"
@@ -172,11 +175,11 @@
 	</main>
 
 	<TallyBar tally={bench.estimate.tally} {model} isCurrent={bench.isCurrent}>
-		<div class="no-print flex items-center gap-3">
+		<div class="no-print flex items-center gap-3 max-sm:w-full">
 			<noscript>
 				<button class="btn" formaction="?/work">Work it out</button>
 			</noscript>
-			<button class="btn text-base btn-accent" aria-busy={isKeeping}>Keep this plan</button>
+			<button class="btn btn-accent max-sm:flex-1" aria-busy={isKeeping}>Keep this plan</button>
 		</div>
 	</TallyBar>
 </form>

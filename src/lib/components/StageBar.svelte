@@ -36,12 +36,16 @@
 			class="absolute inset-x-0 bottom-1 z-10 h-2 rounded-full bg-accent"
 			aria-hidden="true"
 		></div>
-		<ul class="flex flex-wrap items-stretch gap-x-1">
+		<ul
+			class="flex items-stretch gap-x-1 max-sm:justify-between max-sm:gap-x-0 max-sm:[&>li]:whitespace-nowrap"
+		>
 			{#each stages as stage, index (stage.name)}
 				<li class="relative {index % 2 === 0 ? 'z-20' : 'z-0'}">
 					{#if stage.href}
 						<a
-							class="block px-4 pt-2 pb-4 font-semibold {isHere(stage.href)
+							class="block px-4 pt-2 pb-4 font-semibold max-sm:px-2.5 max-sm:text-[15px] {isHere(
+								stage.href
+							)
 								? 'rounded-lg bg-primary text-primary-content'
 								: ''}"
 							href={stage.href}
@@ -49,7 +53,7 @@
 						>
 					{:else}
 						<span
-							class="quiet block rounded-lg bg-base-200 px-4 pt-2 pb-4 max-sm:px-2 max-sm:text-sm"
+							class="quiet block rounded-lg bg-base-200 px-4 pt-2 pb-4 max-sm:px-1 max-sm:text-[13px]"
 						>
 							{stage.name}<span class="sr-only">, not open yet</span>
 						</span>

@@ -38,7 +38,10 @@
 	aria-labelledby="tally-title"
 >
 	<h2 class="sr-only" id="tally-title">Tally</h2>
-	<dl class="flex min-w-0 flex-1 flex-wrap gap-x-5 gap-y-2" class:opacity-70={!isCurrent}>
+	<dl
+		class="flex min-w-0 flex-1 flex-wrap gap-x-5 gap-y-2 max-sm:basis-full max-sm:justify-between"
+		class:opacity-70={!isCurrent}
+	>
 		{#each shown as { name, label, unit, isMain } (name)}
 			<div
 				class="min-w-0 border-neutral-content/30 sm:border-r sm:pr-5 {isMain
@@ -48,7 +51,7 @@
 			>
 				<dt class="text-[13px] whitespace-nowrap opacity-90">{label}</dt>
 				<dd class="whitespace-nowrap">
-					<span class="figure text-2xl font-bold" data-figure>{value(name)}</span>
+					<span class="figure text-2xl font-bold max-sm:text-xl" data-figure>{value(name)}</span>
 					<span class="text-sm">{unit}</span>
 					<span class="block text-[13px] opacity-90"
 						>{roughly(tally[name].low)}–{roughly(tally[name].high)}</span
@@ -59,7 +62,9 @@
 		<div class="max-sm:hidden">
 			<dt class="text-[13px] opacity-90">Stitches × rows</dt>
 			<dd class="whitespace-nowrap">
-				<span class="figure text-2xl font-bold">{model.mat.stitches} × {model.mat.rows}</span>
+				<span class="figure text-2xl font-bold max-sm:text-xl"
+					>{model.mat.stitches} × {model.mat.rows}</span
+				>
 				<span class="block text-[13px] opacity-90">cover {tally.cover.expected.toFixed(2)}</span>
 			</dd>
 		</div>

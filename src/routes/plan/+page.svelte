@@ -7,8 +7,8 @@
 
 <svelte:head><title>Plan a mat · Nest Row</title></svelte:head>
 
-<h1 class="sr-only">Plan a mat</h1>
 <PlanBench
+	heading="Plan a mat"
 	group={data.group}
 	initial={form ?? data}
 	key={form?.key ?? data.key}

@@ -10,7 +10,7 @@
 
 	// Drawn in pixels of a fixed box; up on the bag is up on the page.
 	const boxWidth = 300;
-	const boxHeight = 300;
+	const boxHeight = 220;
 	const margin = 8;
 	const labels = 118;
 	const scale = $derived(
@@ -33,7 +33,7 @@
 		return `M${a} ${base}V${top}H${b}C${b} ${base - 4} ${b + strap * 0.4} ${base} ${b + strap * 0.7} ${base}H${c - strap * 0.7}C${c - strap * 0.4} ${base} ${c} ${base - 4} ${c} ${top}H${d}V${base}Z`;
 	});
 	const cuts = $derived(sketch.bands.slice(1).map((band) => band.fromMm));
-	const isRoomy = (band: Band) => (band.toMm - band.fromMm) * scale >= 15;
+	const isRoomy = (band: Band) => (band.toMm - band.fromMm) * scale >= 14;
 	const words: Record<Band['kind'], string> = {
 		'trim-bottom': 'seam off',
 		strip: 'ring',

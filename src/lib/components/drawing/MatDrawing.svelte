@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { CrochetMat } from '$lib/core/crochet/crochet-mat';
+	import type { OutlinePoint } from '$lib/core/size/sleeper-outline';
 	import { sleeperOutline } from '$lib/core/size/sleeper-outline';
 
 	interface Props {
@@ -13,16 +14,17 @@
 
 	// The mat lies with its length across the page, the sleeper's head to the left. One scale for all.
 	const boxWidth = 620;
-	const boxHeight = 330;
-	const pad = { left: 54, top: 30, right: 14, bottom: 46 };
+	const tallest = 212;
+	const pad = { left: 48, top: 28, right: 10, bottom: 42 };
 	const scale = $derived(
 		Math.min(
 			(boxWidth - pad.left - pad.right) / Math.max(mat.lengthMm, sleeperHeightMm),
-			(boxHeight - pad.top - pad.bottom) / mat.widthMm
+			tallest / mat.widthMm
 		)
 	);
 	const length = $derived(mat.lengthMm * scale);
 	const width = $derived(mat.widthMm * scale);
+	const boxHeight = $derived(width + pad.top + pad.bottom);
 	const left = $derived(pad.left + (boxWidth - pad.left - pad.right - length) / 2);
 	const top = pad.top;
 	const middle = $derived(top + width / 2);
@@ -43,14 +45,31 @@
 
 	const outline = $derived(sleeperOutline(sleeperHeightMm));
 	const start = $derived(left + (length - sleeperHeightMm * scale) / 2);
+	type Point = readonly [number, number];
+	/** A smooth line through points: each bend is led by its neighbours (Catmull–Rom). */
+	const through = (points: readonly Point[]): string =>
+		points
+			.slice(1)
+			.map((to, index) => {
+				const from = points[index] ?? to;
+				const before = points[index - 1] ?? from;
+				const after = points[index + 2] ?? to;
+				const lead = [from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6];
+				const trail = [to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6];
+				return `C${lead.join(' ')} ${trail.join(' ')} ${to.join(' ')}`;
+			})
+			.join('');
+	const side = (points: readonly OutlinePoint[], sign: 1 | -1): Point[] =>
+		points.map((point) => [
+			start + point.alongMm * scale,
+			middle + sign * point.halfWidthMm * scale
+		]);
 	const bodyPath = $derived.by(() => {
-		const upper = outline.body.map(
-			(p) => `${start + p.alongMm * scale} ${middle - p.halfWidthMm * scale}`
-		);
-		const lower = outline.body.map(
-			(p) => `${start + p.alongMm * scale} ${middle + p.halfWidthMm * scale}`
-		);
-		return `M${upper.join('L')}L${lower.reverse().join('L')}Z`;
+		const upperOut = side(outline.outer, -1);
+		const upperIn = side(outline.inner, -1);
+		const lowerIn = side(outline.inner, 1).reverse();
+		const lowerOut = side(outline.outer, 1).reverse();
+		return `M${upperOut[0]?.join(' ')}${through(upperOut)}L${upperIn[0]?.join(' ')}${through(upperIn)}L${lowerIn[0]?.join(' ')}${through(lowerIn)}L${lowerOut[0]?.join(' ')}${through(lowerOut)}Z`;
 	});
 	const described = $derived(
 		`The mat to scale, ${readable(mat.widthMm)} wide and ${readable(mat.lengthMm)} long: ${mat.rows} rows of ${mat.stitches} stitches, with a sleeper of ${readable(sleeperHeightMm)} lying on it.`

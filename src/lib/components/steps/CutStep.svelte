@@ -82,7 +82,7 @@
 			{#each even as { strips, widthMm } (strips)}
 				<button
 					type="button"
-					class="btn min-h-11 font-normal btn-sm"
+					class="btn px-3 text-[15px] font-normal aria-pressed:outline-2 aria-pressed:outline-base-content"
 					aria-pressed={bench.fields.loops === 'equal' &&
 						bench.fields.equal_strips === String(strips)}
 					onclick={() => bench.chooseEqualStrips(strips)}

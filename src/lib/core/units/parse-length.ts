@@ -12,31 +12,33 @@ export type ParsedLength =
 	| { readonly mm: number; readonly problem?: never }
 	| { readonly mm?: never; readonly problem: LengthProblem };
 
-const spellings: Readonly<Record<string, LengthUnit>> = {
-	mm: 'mm',
-	millimetre: 'mm',
-	millimetres: 'mm',
-	millimeter: 'mm',
-	millimeters: 'mm',
-	cm: 'cm',
-	centimetre: 'cm',
-	centimetres: 'cm',
-	centimeter: 'cm',
-	centimeters: 'cm',
-	m: 'm',
-	metre: 'm',
-	metres: 'm',
-	meter: 'm',
-	meters: 'm',
-	in: 'in',
-	inch: 'in',
-	inches: 'in',
-	'"': 'in',
-	ft: 'ft',
-	foot: 'ft',
-	feet: 'ft',
-	"'": 'ft'
-};
+const spellings = new Map<string, LengthUnit>(
+	Object.entries({
+		mm: 'mm',
+		millimetre: 'mm',
+		millimetres: 'mm',
+		millimeter: 'mm',
+		millimeters: 'mm',
+		cm: 'cm',
+		centimetre: 'cm',
+		centimetres: 'cm',
+		centimeter: 'cm',
+		centimeters: 'cm',
+		m: 'm',
+		metre: 'm',
+		metres: 'm',
+		meter: 'm',
+		meters: 'm',
+		in: 'in',
+		inch: 'in',
+		inches: 'in',
+		'"': 'in',
+		ft: 'ft',
+		foot: 'ft',
+		feet: 'ft',
+		"'": 'ft'
+	} as const)
+);
 
 const halves: Readonly<Record<string, string>> = {
 	'½': '1/2',
@@ -90,7 +92,7 @@ export function parseLength(text: string, bareUnit: LengthUnit): ParsedLength {
 		const [taken, minus, wholes, over, under, alone, below, decimal, word] = match;
 		if (decimal && /,\d{3}$/.test(decimal))
 			return { problem: { code: 'thousands-or-decimals', part: decimal } };
-		const unit = word === undefined ? expected : spellings[word.replace(/\.$/, '')];
+		const unit = word === undefined ? expected : spellings.get(word.replace(/\.$/, ''));
 		if (!unit) return { problem: { code: 'not-understood', part: word ?? taken } };
 		if (part === 1 && unit !== expected) return { problem: { code: 'not-understood', part: rest } };
 		const value = decimal

@@ -1,10 +1,12 @@
 /** Grams in each unit a kitchen scale shows; the ounce by its international definition. */
-const gPerUnit: Readonly<Record<string, number>> = {
-	g: 1,
-	kg: 1000,
-	oz: 28.349523125,
-	lb: 453.59237
-};
+const gPerUnit = new Map(
+	Object.entries({
+		g: 1,
+		kg: 1000,
+		oz: 28.349523125,
+		lb: 453.59237
+	})
+);
 
 export type MassProblem =
 	{ readonly code: 'empty' } | { readonly code: 'not-understood'; readonly part: string };
@@ -17,7 +19,7 @@ export function parseMass(text: string): ParsedMass {
 	const plain = text.trim().toLowerCase().replace(/−/g, '-');
 	if (plain === '') return { problem: { code: 'empty' } };
 	const match = /^(-?\d+(?:[.,]\d+)?)\s?([a-z]+)?$/.exec(plain);
-	const factor = gPerUnit[match?.[2] ?? 'g'];
+	const factor = gPerUnit.get(match?.[2] ?? 'g');
 	if (!match?.[1] || factor === undefined)
 		return { problem: { code: 'not-understood', part: plain } };
 	return { g: Number(match[1].replace(',', '.')) * factor };

@@ -11,9 +11,9 @@
 
 <svelte:head><title>{data.name} · Nest Row</title></svelte:head>
 
-<h1 class="sr-only">Plan a mat: {data.name}</h1>
 {#key data.id}
 	<PlanBench
+		heading="Plan a mat: {data.name}"
 		group={data.group}
 		initial={form ?? data}
 		version={theirs ? (form?.version ?? data.version) : data.version}

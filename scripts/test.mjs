@@ -1,0 +1,71 @@
+// npm test: all set-up, then every check. Stops at nothing until all have run, and says what failed.
+import { readFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { ensureBuild, ensureModules } from './lib/built.mjs';
+import { startThrowawayCluster } from './lib/cluster.mjs';
+import { run, runMain, say } from './lib/say.mjs';
+import { ensureChromium, ensurePostgres } from './lib/system.mjs';
+
+const reports = mkdtempSync(path.join(os.tmpdir(), 'nest-row-reports-'));
+
+/** Passed and failed of a report of Vitest or Playwright. @param {string} name */
+function counted(name) {
+	try {
+		const report = JSON.parse(readFileSync(path.join(reports, name), 'utf8'));
+		if (report.stats) return [report.stats.expected + report.stats.flaky, report.stats.unexpected];
+		return [report.numPassedTests, report.numFailedTests];
+	} catch {
+		return [0, 0];
+	}
+}
+
+await runMain(async () => {
+	await ensurePostgres();
+	const chromium = await ensureChromium();
+	await ensureModules();
+	const cluster = await startThrowawayCluster();
+	const env = {
+		CHROMIUM_PATH: chromium,
+		TEST_DATABASE_SERVER: cluster.url('postgres'),
+		PLAYWRIGHT_JSON_OUTPUT_NAME: path.join(reports, 'browser.json')
+	};
+	/** @type {string[]} */
+	const failed = [];
+	/** @param {string} name @param {() => Promise<unknown>} check */
+	const step = async (name, check) => {
+		const from = Date.now();
+		try {
+			await check();
+			say(`✓ ${name} (${Math.round((Date.now() - from) / 1000)} s)`);
+		} catch (error) {
+			failed.push(name);
+			say(`✗ ${name}: ${/** @type {Error} */ (error).message}`);
+		}
+	};
+	/** @param {string[]} args */
+	const npx = (...args) => run('npx', ['--no-install', ...args], { env });
+	/** @param {string} name */
+	const vitest = (name) =>
+		npx('vitest', 'run', '--project', name, '--reporter=default', '--reporter=json', `--outputFile.json=${path.join(reports, `${name}.json`)}`);
+	try {
+		await run('npx', ['--no-install', 'svelte-kit', 'sync'], { quiet: true });
+		await step('format', () => run('npm', ['run', '--silent', 'check:format'], { quiet: true }));
+		await Promise.all([
+			step('lint', () => run('npm', ['run', '--silent', 'check:lint'], { quiet: true })),
+			step('types', () => run('npm', ['run', '--silent', 'check:types'], { quiet: true }))
+		]);
+		await step('unit tests', () => vitest('unit'));
+		await step('database tests', () => vitest('database'));
+		await step('build', ensureBuild);
+		await step('browser tests', () => npx('playwright', 'test'));
+	} finally {
+		await cluster.stop();
+	}
+	const [passed, wrong] = ['unit.json', 'database.json', 'browser.json'].map(counted).reduce((a, b) => [a[0] + b[0], a[1] + b[1]], [0, 0]);
+	rmSync(reports, { recursive: true, force: true });
+	if (failed.length) say(`These need a look: ${failed.join(', ')}.`);
+	say(`${passed} passed, ${wrong} failed`);
+	return failed.length > 0 || passed === 0 ? 1 : 0;
+});

@@ -1,0 +1,120 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { fieldLength, formatLength } from './format-length';
+import { parseLength } from './parse-length';
+import { parseMass } from './parse-mass';
+
+describe('parseLength', () => {
+	it.each([
+		['84', 'cm', 840],
+		['84 cm', 'in', 840],
+		['84cm', 'in', 840],
+		['0.84 m', 'cm', 840],
+		['0,84 m', 'cm', 840],
+		['.5 m', 'cm', 500],
+		['33 in', 'cm', 838.2],
+		['33 inches', 'cm', 838.2],
+		['2 1/2 in', 'cm', 63.5],
+		['2½"', 'cm', 63.5],
+		['2 ½ in.', 'cm', 63.5],
+		['½ in', 'cm', 12.7],
+		['1/2"', 'cm', 12.7],
+		['6 ft 2', 'cm', 1879.6],
+		['6\'2"', 'cm', 1879.6],
+		['6′ 2½″', 'cm', 1892.3],
+		['6 feet 2 inches', 'cm', 1879.6],
+		['6 ft', 'cm', 1828.8],
+		['1 m 83', 'cm', 1830],
+		['  71.25 MM ', 'cm', 71.25],
+		['-5 cm', 'cm', -50],
+		['0', 'cm', 0]
+	] as const)('reads %j (bare numbers in %s)', (text, unit, mm) => {
+		expect(parseLength(text, unit).mm).toBeCloseTo(mm, 6);
+	});
+
+	it.each([
+		['', 'empty'],
+		['   ', 'empty'],
+		['wide', 'not-understood'],
+		['NaN', 'not-understood'],
+		['1e9', 'not-understood'],
+		['12 bananas', 'not-understood'],
+		['84 cm 3', 'not-understood'],
+		['6 ft 2 cm', 'not-understood'],
+		['6\' -2"', 'not-understood'],
+		['2 in 6 ft', 'not-understood'],
+		['1/0 in', 'not-understood'],
+		['1 2 3', 'not-understood'],
+		['1,200 mm', 'thousands-or-decimals']
+	])('says that %j is %s', (text, code) => {
+		expect(parseLength(text, 'cm').problem?.code).toBe(code);
+	});
+
+	it('names the part it did not understand', () => {
+		expect(parseLength('12 bananas', 'cm').problem).toEqual({
+			code: 'not-understood',
+			part: 'bananas'
+		});
+	});
+
+	it('never throws and never gives NaN, whatever is typed', () => {
+		fc.assert(
+			fc.property(fc.string(), (text) => {
+				const read = parseLength(text, 'cm');
+				expect(read.problem !== undefined || Number.isFinite(read.mm)).toBe(true);
+			})
+		);
+	});
+});
+
+describe('lengths as they are shown', () => {
+	it('read back the same, to a ruler’s reading, in either system', () => {
+		const scales = fc.constantFrom('small' as const, 'bag' as const, 'mat' as const);
+		const systems = fc.constantFrom('cm' as const, 'ft' as const);
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0, max: 6000, noNaN: true }),
+				systems,
+				scales,
+				(mm, system, scale) => {
+					const read = parseLength(fieldLength(mm, system, scale), 'm');
+					expect(Math.abs((read.mm ?? NaN) - mm)).toBeLessThan(0.13);
+				}
+			)
+		);
+	});
+
+	it.each([
+		[71.25, 'cm', 'small', '71 mm'],
+		[845, 'cm', 'mat', '85 cm'],
+		[845, 'cm', 'bag', '84.5 cm'],
+		[63.5, 'ft', 'small', '2 1/2 in'],
+		[1879.6, 'ft', 'mat', '6 ft 2 in'],
+		[838.2, 'ft', 'mat', '33 in'],
+		[12, 'ft', 'small', '1/2 in'],
+		[0, 'ft', 'small', '0 in'],
+		[-50, 'cm', 'bag', '−5 cm']
+	] as const)('%f mm in %s as a %s length is %j', (mm, system, scale, text) => {
+		expect(formatLength(mm, system, scale)).toBe(text);
+	});
+});
+
+describe('parseMass', () => {
+	it.each([
+		['52', 52],
+		['52 g', 52],
+		['0.052kg', 52],
+		['0,5 kg', 500],
+		['2 oz', 56.699],
+		['1 lb', 453.592]
+	])('reads %j', (text, g) => expect(parseMass(text).g).toBeCloseTo(g, 2));
+
+	it.each([
+		['', 'empty'],
+		['heavy', 'not-understood'],
+		['5 stone', 'not-understood'],
+		['1e3', 'not-understood'],
+		['constructor', 'not-understood'],
+		['5 constructor', 'not-understood']
+	])('says that %j is %s', (text, code) => expect(parseMass(text).problem?.code).toBe(code));
+});

@@ -1,0 +1,73 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { estimatePlan } from '../core/plan/estimate';
+import { anyPlan } from '../core/plan/plan.arbitrary';
+import { convertFields, fieldsOfPlan, readFields } from './fields';
+import { fieldProblemWords } from './problem-words';
+import { startingPlan } from './starting-plan';
+
+const start = fieldsOfPlan(startingPlan, 'cm');
+
+describe('the fields of the bench', () => {
+	it('read back as the plan they were filled from', () => {
+		expect(readFields(start, 'cm')).toEqual({ plan: startingPlan, problems: {} });
+	});
+
+	it('lose no more than a ruler’s reading of any plan, in either system', () => {
+		fc.assert(
+			fc.property(anyPlan, fc.constantFrom('cm' as const, 'ft' as const), (plan, system) => {
+				const { plan: read } = readFields(fieldsOfPlan(plan, system), system);
+				// A plan at the very edge of what can be made may fall off it by a tenth of a millimetre.
+				if (!read) return;
+				expect(Math.abs(read.target.widthMm - plan.target.widthMm)).toBeLessThan(0.13);
+				expect(Math.abs(read.bag.bodyMm - plan.bag.bodyMm)).toBeLessThan(0.13);
+				expect(read.technique.stitch).toBe(plan.technique.stitch);
+			})
+		);
+	});
+
+	it('come to the same bags after going to feet and back', () => {
+		const there = convertFields(start, 'cm', 'ft');
+		expect(there.mat_width).toMatch(/in$/);
+		const { plan } = readFields(convertFields(there, 'ft', 'cm'), 'cm');
+		const before = estimatePlan(startingPlan).tally.toCollect.expected;
+		const after = plan ? estimatePlan(plan).tally.toCollect.expected : NaN;
+		expect(Math.abs(after / before - 1)).toBeLessThan(0.005);
+	});
+
+	it('leave what is not understood as it was typed when the units change', () => {
+		expect(convertFields({ ...start, mat_width: 'wide' }, 'cm', 'ft').mat_width).toBe('wide');
+	});
+
+	const own = { ...start, bag_preset: 'own', trim: 'own', loops: 'measured' };
+	it.each([
+		['mat_width', '', /fill this in/],
+		['mat_width', 'wide', /“wide” was not understood/],
+		['mat_width', '0', /too small: at least 10 cm/],
+		['mat_width', '-4', /too small/],
+		['mat_length', '1e9', /“e” was not understood/],
+		['mat_length', '1000000000', /too large: at most 600 cm/],
+		['bag_gusset', '-3', /less than nothing/],
+		['handful_g', 'NaN', /not understood/],
+		['handful_count', '0', /not a number/],
+		['trim_bottom', '40 cm', /nothing is left to cut/],
+		['strip_width', '380 mm', /wider than the 28.5 cm left/],
+		['hook', '0.1', /too small: at least 2 mm/],
+		['bags_per_ball', '2.5', /whole number from 1 to 200/]
+	] as const)('%s of %j says so at the field', (field, text, sentence) => {
+		const { plan, problems } = readFields({ ...own, [field]: text }, 'cm');
+		expect(plan).toBeNull();
+		const problem = problems[field];
+		expect(problem && fieldProblemWords(problem, 'cm')).toMatch(sentence);
+	});
+
+	it('each get their own sentence at once', () => {
+		const { problems } = readFields({ ...own, mat_width: 'x', bag_body: '', hook: 'y' }, 'cm');
+		expect(Object.keys(problems).sort()).toEqual(['bag_body', 'hook', 'mat_width']);
+	});
+
+	it('put a trim that takes all at the school when the school set it', () => {
+		const small = { ...start, bag_preset: 'own', bag_body: '9 cm' };
+		expect(readFields(small, 'cm').problems.trim?.code).toBe('trims-take-all');
+	});
+});

@@ -1,0 +1,229 @@
+import { writePlanFile } from '../../src/lib/plan/plan-file';
+import { startingPlan } from '../../src/lib/plan/starting-plan';
+import { expect, keep, openStep, ready, tally, test } from './app';
+
+test.use({ allowed: ['the server responded with a status of 4'] });
+
+test('a field that cannot be used says so, keeps what was typed, and the plan is not kept', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	const before = await tally(page, 'toCollect').textContent();
+	await openStep(page, 'Size');
+	const width = page.getByLabel('Width', { exact: true });
+	for (const [text, sentence] of [
+		['', 'Please fill this in.'],
+		['wide', '“wide” was not understood'],
+		['0', 'too small: at least 10 cm'],
+		['-85', 'too small'],
+		['1000000000', 'too large: at most 400 cm'],
+		['NaN', 'not understood']
+	] as const) {
+		await width.fill(text);
+		await expect(page.locator('#mat_width-problem')).toContainText(sentence);
+		await expect(width).toHaveAttribute('aria-invalid', 'true');
+		await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
+	}
+	await page.getByLabel('Name of the plan').fill('Broken');
+	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await ready(page);
+	await expect(width).toHaveValue('NaN');
+	await expect(page).toHaveURL(/\/plan/);
+	await page.goto('/plans');
+	await expect(page.getByRole('link', { name: 'Broken' })).toHaveCount(0);
+});
+
+test('a trim larger than the bag and a strip wider than the body are named at their fields', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Cut');
+	await page.getByText('Measured width').click();
+	await page.getByLabel('Strip width', { exact: true }).fill('38 cm');
+	await expect(page.locator('#strip_width-problem')).toContainText('wider than the 28.5 cm left');
+	await page.getByLabel('Strip width', { exact: true }).fill('7 cm');
+	await page.locator('details[open]').getByText('Our own', { exact: true }).click();
+	await page.getByLabel('Off the bottom').fill('40 cm');
+	await expect(page.locator('#trim_bottom-problem')).toContainText('nothing is left to cut');
+});
+
+test('a plan without a name says so at the name', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await expect(page.locator('#name-problem')).toContainText('Give the plan a name');
+});
+
+test('two presses keep one plan', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.getByLabel('Name of the plan').fill('Pressed twice');
+	await page.getByRole('button', { name: 'Keep this plan' }).dblclick();
+	await expect(page).toHaveURL(/kept=/);
+	await page.goto('/plans');
+	await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);
+});
+
+const good = JSON.parse(writePlanFile('From a file', startingPlan)) as Record<string, unknown>;
+const files: [string, string, number, string][] = [
+	['that is not JSON', 'knit one, purl one', 400, 'could not be read as JSON'],
+	['of another kind', '{"name":"a recipe"}', 422, 'not a plan of Nest Row'],
+	['of a newer version', JSON.stringify({ ...good, version: 7 }), 422, 'newer Nest Row'],
+	[
+		'with letters for a number',
+		JSON.stringify(good).replace('"hook_mm":8', '"hook_mm":"L"'),
+		422,
+		'technique.hook_mm'
+	],
+	['of 20 MB', 'x'.repeat(20 * 1024 * 1024), 413, 'far smaller'],
+	['just past the largest', 'x'.repeat(262_145), 413, 'far smaller']
+];
+for (const [kind, text, status, sentence] of files) {
+	test(`a plan file ${kind} is refused with ${status} and a sentence, and nothing changes`, async ({
+		page,
+		request,
+		app
+	}) => {
+		const file = { name: 'plan.json', mimeType: 'application/json', buffer: Buffer.from(text) };
+		const count = async () =>
+			((await (await request.get('/api/plans')).json()) as { plans: unknown[] }).plans.length;
+		const before = await count();
+		await page.goto('/plans');
+		await ready(page);
+		await page.getByLabel('Read a plan file').setInputFiles(file);
+		await page.getByRole('button', { name: 'Read it and keep it' }).click();
+		await expect(page.locator('#file-problems')).toContainText(sentence);
+
+		const answer = await request.post('/plans?/read', {
+			multipart: { file },
+			headers: { origin: app.address, accept: 'text/html' }
+		});
+		expect(answer.status()).toBe(status);
+		const direct = await request.post('/api/plans', {
+			data: Buffer.from(text),
+			headers: { 'content-type': 'application/json' }
+		});
+		expect(direct.status()).toBe(status);
+		expect(await count()).toBe(before);
+	});
+}
+
+test('no input at all makes the server stumble', async ({ request, app }) => {
+	const headers = { origin: app.address, accept: 'text/html' };
+	const odd = [
+		'',
+		'\u0000',
+		'🧶'.repeat(500),
+		"'; drop table plan; --",
+		'1e309',
+		'-0',
+		'\ud800',
+		'a'.repeat(5000)
+	];
+	const paths = [
+		'/plan?/keep',
+		'/plan?/work',
+		'/plans?/rename',
+		'/plans?/duplicate',
+		'/plans?/delete',
+		'/plans?/restore',
+		'/plans?/read',
+		'/settings?/words',
+		'/plan?/nothing'
+	];
+	for (const path of paths) {
+		for (const text of odd) {
+			const form = Object.fromEntries(
+				[
+					'id',
+					'key',
+					'name',
+					'version',
+					'mat_width',
+					'hook',
+					'lengths',
+					'terms',
+					'back',
+					'file'
+				].map((field) => [field, text])
+			);
+			const answer = await request.post(path, { form, headers, maxRedirects: 0 });
+			expect(answer.status(), `${path} with ${JSON.stringify(text.slice(0, 20))}`).toBeLessThan(
+				500
+			);
+		}
+	}
+	for (const path of [
+		'/plans?page=-1',
+		'/plans?page=x',
+		'/plans?deleted=%00',
+		'/plan/%00',
+		'/plan/1',
+		`/plan/${crypto.randomUUID()}`,
+		`/plan/${crypto.randomUUID()}/file`,
+		'/api/nothing'
+	]) {
+		expect((await request.get(path)).status(), path).toBeLessThan(500);
+	}
+});
+
+test('a form sent from another site is refused', async ({ request }) => {
+	const answer = await request.post('/plan?/keep', {
+		form: { name: 'x' },
+		headers: { origin: 'http://elsewhere.test' }
+	});
+	expect(answer.status()).toBe(403);
+});
+
+test('two tabs on one plan: the second to keep is told, and chooses', async ({ page, context }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Shared');
+	const other = await context.newPage();
+	await other.goto(page.url());
+	await ready(other);
+
+	await openStep(page, 'Size');
+	await page.getByLabel('Width', { exact: true }).fill('100 cm');
+	await keep(page, 'Shared, mine');
+	await expect(page.getByRole('status').filter({ hasText: 'version 2' })).toBeVisible();
+
+	await openStep(other, 'Size');
+	await other.getByLabel('Width', { exact: true }).fill('75 cm');
+	await other.getByRole('button', { name: 'Keep this plan' }).click();
+	await expect(other.getByRole('alert')).toContainText('kept elsewhere meanwhile');
+	await expect(other.getByRole('alert')).toContainText('“Shared, mine”, version 2');
+	await expect(other.getByLabel('Width', { exact: true })).toHaveValue('75 cm');
+	// Pressing keep once more still overwrites nothing.
+	await other.getByRole('button', { name: 'Keep this plan' }).click();
+	await expect(other.getByRole('alert')).toContainText('kept elsewhere meanwhile');
+
+	await other.getByRole('button', { name: 'Keep mine as a second plan' }).click();
+	await expect(other).toHaveURL(/kept=1/);
+	await page.reload();
+	await openStep(page, 'Size');
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('100 cm');
+	await other.close();
+});
+
+test('keeping over someone else’s version is possible when it is chosen', async ({
+	page,
+	context
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Chosen');
+	const other = await context.newPage();
+	await other.goto(page.url());
+	await ready(other);
+	await keep(page, 'Chosen first');
+	await other.getByLabel('Name of the plan').fill('Chosen second');
+	await other.getByRole('button', { name: 'Keep this plan' }).click();
+	await other.getByRole('button', { name: 'Keep mine in its place' }).click();
+	await expect(other.getByRole('status').filter({ hasText: 'version 3' })).toBeVisible();
+	await page.reload();
+	await expect(page.getByLabel('Name of the plan')).toHaveValue('Chosen second');
+	await other.close();
+});

@@ -1,0 +1,158 @@
+import pg from 'pg';
+import { startApp } from '../../scripts/lib/app.mjs';
+import { freePort, startThrowawayCluster } from '../../scripts/lib/cluster.mjs';
+import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
+import { expect, expectAccessible, keep, openStep, ready, tally, test } from './app';
+
+const steps = ['Size', 'Bag', 'Cut', 'Technique', 'Finish'];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+	test(`every page is accessible in the ${colorScheme} theme`, async ({ page }) => {
+		await page.emulateMedia({ colorScheme });
+		await page.goto('/plan');
+		await ready(page);
+		for (const step of steps) {
+			await openStep(page, step);
+			await expectAccessible(page);
+		}
+		await keep(page, `Seen in ${colorScheme}`);
+		await expectAccessible(page);
+		await page.goto('/plans');
+		await page.getByText(`Change Seen in ${colorScheme}`, { exact: true }).click();
+		await expectAccessible(page);
+		await page.goto('/settings');
+		await expectAccessible(page);
+	});
+}
+
+test.describe('with a missing page', () => {
+	test.use({ allowed: ['status of 404'] });
+	test('the way back is shown', async ({ page }) => {
+		const answer = await page.goto(`/plan/${crypto.randomUUID()}`);
+		expect(answer?.status()).toBe(404);
+		await expect(page.getByRole('link', { name: 'To the kept plans' })).toBeVisible();
+		await expectAccessible(page);
+	});
+});
+
+test('a phone of 360 px shows every step without sideways scroll, with targets for a thumb', async ({
+	page
+}) => {
+	await page.setViewportSize({ width: 360, height: 740 });
+	await page.goto('/plan');
+	await ready(page);
+	for (const step of steps) {
+		const shown = await openStep(page, step);
+		await expectAccessible(page);
+		for (const control of await shown
+			.locator('button:visible, input.field:visible, select:visible')
+			.all()) {
+			expect((await control.boundingBox())?.height ?? 0).toBeGreaterThanOrEqual(44);
+		}
+	}
+	await keep(page, 'From the phone');
+	await page.goto('/plans');
+	await expectAccessible(page);
+});
+
+test('the whole bench can be worked with the keyboard', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	const before = await tally(page, 'toCollect').textContent();
+	const focus = () =>
+		page.evaluate(() => {
+			const { activeElement: active, body } = document;
+			return active && active !== body ? active.id || active.textContent.trim() : '';
+		});
+	const tabTo = async (wanted: string) => {
+		for (let i = 0; i < 80 && !(await focus())?.includes(wanted); i++)
+			await page.keyboard.press('Tab');
+		expect(await focus()).toContain(wanted);
+	};
+	await tabTo('Size');
+	await page.keyboard.press('Enter');
+	await tabTo('mat_width');
+	await page.keyboard.press('Control+a');
+	await page.keyboard.type('70 cm');
+	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
+	await tabTo('name');
+	await page.keyboard.type('By keyboard');
+	await tabTo('Keep this plan');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('status').filter({ hasText: 'Kept, version 1' })).toBeVisible();
+});
+
+test.describe('without scripts', () => {
+	test.use({ javaScriptEnabled: false, allowed: ['status of 422'] });
+
+	test('a plan is worked out, kept, found, renamed, deleted and brought back', async ({ page }) => {
+		await page.goto('/plan');
+		await (await openStep(page, 'Size')).getByLabel('Width', { exact: true }).fill('100 cm');
+		const before = await tally(page, 'toCollect').textContent();
+		await page.getByRole('button', { name: 'Work it out' }).click();
+		await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
+		await expect(page.locator('#mat_width')).toHaveValue('100 cm');
+
+		await page.getByRole('button', { name: 'Keep this plan' }).click();
+		await expect(page.locator('#name-problem')).toContainText('Give the plan a name');
+		await expect(page.locator('#mat_width')).toHaveValue('100 cm');
+		await page.getByLabel('Name of the plan').fill('By hand');
+		await page.getByRole('button', { name: 'Keep this plan' }).click();
+		await expect(page.getByText('Kept, version 1')).toBeVisible();
+
+		await page.getByRole('link', { name: 'Kept plans' }).click();
+		const line = page.locator('[data-plan="By hand"]');
+		await line.getByText('Change').first().click();
+		await line.getByRole('button', { name: 'Delete' }).click();
+		await expect(line).toHaveCount(0);
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await expect(line).toHaveCount(1);
+	});
+});
+
+test('every page carries the headers that keep others out', async ({ request }) => {
+	for (const path of ['/plan', '/plans', '/api/plans']) {
+		const headers = (await request.get(path)).headers();
+		expect(headers['x-content-type-options']).toBe('nosniff');
+		expect(headers['x-frame-options']).toBe('DENY');
+		expect(headers['x-request-id']).toMatch(/^[0-9a-f-]{36}$/);
+	}
+	const policy = (await request.get('/plan')).headers()['content-security-policy'];
+	expect(policy).toContain("default-src 'self'");
+	expect(policy).toMatch(/script-src 'self' 'nonce-/);
+	expect(policy).toContain("frame-ancestors 'none'");
+});
+
+test('while the database is away the app says so, and is well again by itself', async ({
+	request
+}) => {
+	const cluster = await startThrowawayCluster();
+	const databaseUrl = cluster.url('away');
+	await ensureDatabase(databaseUrl);
+	await migrate(databaseUrl);
+	const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
+	const status = async (path: string) => (await request.get(app.address + path)).status();
+	const form = { name: 'Unkept', lengths: 'cm' };
+	try {
+		expect(await status('/healthz')).toBe(200);
+		process.kill(cluster.pid(), 'SIGKILL');
+		await expect.poll(() => status('/healthz')).toBe(503);
+		expect(await status('/plans')).toBe(503);
+		expect(await status('/plan')).toBe(200);
+		const kept = await request.post(`${app.address}/plans?/delete`, {
+			form: { ...form, id: crypto.randomUUID() },
+			headers: { origin: app.address, accept: 'text/html' }
+		});
+		expect(kept.status()).toBe(503);
+		expect(await cluster.revive()).toBe(true);
+		await expect.poll(() => status('/healthz')).toBe(200);
+		expect(await status('/plans')).toBe(200);
+		const client = new pg.Client({ connectionString: databaseUrl });
+		await client.connect();
+		expect((await client.query('select 1 as one')).rows).toEqual([{ one: 1 }]);
+		await client.end();
+	} finally {
+		await app.stop();
+		await cluster.stop();
+	}
+});

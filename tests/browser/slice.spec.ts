@@ -1,0 +1,129 @@
+import { readFileSync } from 'node:fs';
+import { expect, keep, openStep, ready, tally, test } from './app';
+
+test.describe.configure({ mode: 'serial' });
+
+test('a target size becomes bags, strand and hours, kept over a restart', async ({ page, app }) => {
+	await page.goto('/');
+	await expect(page).toHaveURL(/\/plan$/);
+	await ready(page);
+	await expect(tally(page, 'toCollect')).toHaveText('624');
+
+	await openStep(page, 'Size');
+	await page.getByLabel('Width', { exact: true }).fill('0.9 m');
+	await page.getByLabel('Length', { exact: true }).fill('190');
+	await openStep(page, 'Cut');
+	await page.getByText(/^Close/).click();
+	await page.getByText('Measured width').click();
+	await page.getByLabel('Strip width', { exact: true }).fill('50');
+	await openStep(page, 'Technique');
+	await page.getByText('double crochet', { exact: true }).click();
+	await page.getByLabel('Hook', { exact: true }).selectOption('7');
+
+	// The second worked case of the craft: 105 stitches, 122 rows, 883 m.
+	await expect(page.locator('.tally')).toContainText('105 × 122');
+	await expect(tally(page, 'strandM')).toHaveText('883');
+	await expect(page.getByRole('img', { name: /122 rows of 105 stitches/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /7 rings of 50 mm/ })).toBeVisible();
+
+	await keep(page, 'For the Tide House');
+	const collected = await tally(page, 'toCollect').textContent();
+	await app.restart();
+	await page.goto('/plans');
+	const line = page.locator('[data-plan="For the Tide House"]');
+	await expect(line).toContainText(`${collected}`);
+	await line.getByRole('link', { name: 'For the Tide House' }).click();
+	await ready(page);
+	await expect(tally(page, 'toCollect')).toHaveText(`${collected}`);
+	await openStep(page, 'Cut');
+	await expect(page.getByLabel('Strip width', { exact: true })).toHaveValue('50 mm');
+});
+
+test('our own bag by ruler and kitchen scale changes everything that follows from it', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	const before = await tally(page, 'toCollect').textContent();
+	await openStep(page, 'Bag');
+	await page.getByText('Our own').first().click();
+	await page.getByLabel('Flat width').fill('15 in');
+	await page.getByLabel('A handful weighs').fill('0.14 kg');
+	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
+	await page.getByText('Thin carrier').click();
+	await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
+});
+
+test('a plan is renamed, duplicated, deleted and brought back', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Blue');
+	await page.getByRole('link', { name: 'Kept plans' }).click();
+	const menu = (name: string) => page.getByText(`Change ${name}`, { exact: true });
+
+	await menu('Blue').click();
+	await page.getByLabel('New name').first().fill('Green');
+	await page.getByRole('button', { name: 'Rename' }).first().click();
+	await expect(page.getByRole('link', { name: 'Green', exact: true })).toBeVisible();
+
+	await page.locator('[data-plan=Green]').getByRole('button', { name: 'Duplicate' }).click();
+	const copy = page.getByRole('link', { name: 'Copy of Green' });
+	await expect(copy).toHaveCount(1);
+
+	await menu('Copy of Green').click();
+	await page.locator('[data-plan="Copy of Green"]').getByRole('button', { name: 'Delete' }).click();
+	await expect(page.getByText('“Copy of Green” was deleted.')).toBeVisible();
+	await expect(copy).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(copy).toHaveCount(1);
+});
+
+test('a plan goes out as a file and comes back the same', async ({ page }, info) => {
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Size');
+	await page.getByLabel('Width', { exact: true }).fill('33 in');
+	await keep(page, 'There & back');
+	const figure = await tally(page, 'strandM').textContent();
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('link', { name: 'Save as a file' }).click()
+	]);
+	expect(download.suggestedFilename()).toBe('There-back.nest-row.json');
+	const path = info.outputPath('plan.json');
+	await download.saveAs(path);
+	const saved = JSON.parse(readFileSync(path, 'utf8')) as {
+		plan: { target: { width_mm: number } };
+	};
+	expect(saved.plan.target.width_mm).toBeCloseTo(838.2, 6);
+
+	await page.goto('/plans');
+	await ready(page);
+	await page.getByLabel('Read a plan file').setInputFiles(path);
+	await page.getByRole('button', { name: 'Read it and keep it' }).click();
+	await expect(page.getByLabel('Name of the plan')).toHaveValue('There & back');
+	await expect(tally(page, 'strandM')).toHaveText(`${figure}`);
+});
+
+test('units and stitch names change the words and nothing that was typed', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Size');
+	await page.getByLabel('Width', { exact: true }).fill('91.44 cm');
+	const strand = await tally(page, 'strandM').textContent();
+
+	await page.getByRole('button', { name: 'Units: now' }).click();
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('36 in');
+	await expect(tally(page, 'strandM')).toHaveText(`${strand}`);
+
+	await openStep(page, 'Technique');
+	await expect(page.getByText('single crochet', { exact: true })).toBeVisible();
+	await page.getByRole('button', { name: 'Stitch names: now' }).click();
+	await expect(page.getByText('single crochet', { exact: true })).toHaveCount(0);
+	await expect(page.getByText('treble crochet', { exact: true })).toBeVisible();
+
+	await page.getByRole('button', { name: 'Units: now' }).click();
+	await page.getByRole('button', { name: 'Stitch names: now' }).click();
+	await openStep(page, 'Size');
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('91.44 cm');
+});

@@ -1,0 +1,46 @@
+import pg from 'pg';
+import { describe, expect, it } from 'vitest';
+import { ensureDatabase, migrate, readMigrations } from '../../scripts/lib/migrate.mjs';
+import { emptyDatabase } from './database';
+
+describe('migrations', () => {
+	it('are applied once each when two processes start at the same moment', async () => {
+		const url = await emptyDatabase();
+		const applied = await Promise.all([migrate(url), migrate(url), migrate(url)]);
+		expect(applied.flat().sort()).toEqual(readMigrations().map(({ name }) => name));
+		expect(await migrate(url)).toEqual([]);
+	});
+
+	it('make a database once when two processes ask for it together', async () => {
+		const url = new URL(await emptyDatabase());
+		url.pathname += '_both';
+		await expect(
+			Promise.all([ensureDatabase(url.href), ensureDatabase(url.href)])
+		).resolves.toBeDefined();
+	});
+
+	it('refuse to go on when one was changed after it was applied', async () => {
+		const url = await emptyDatabase();
+		await migrate(url);
+		const client = new pg.Client({ connectionString: url });
+		await client.connect();
+		await client.query(`update schema_migration set print = 'another' where number = 1`);
+		await client.end();
+		await expect(migrate(url)).rejects.toThrow('0001_groups_and_plans.sql was changed');
+	});
+
+	it('give every table a group', async () => {
+		const url = await emptyDatabase();
+		await migrate(url);
+		const client = new pg.Client({ connectionString: url });
+		await client.connect();
+		const { rows } = await client.query<{ name: string }>(
+			`select t.table_name as name from information_schema.tables t
+			 where t.table_schema = 'public' and t.table_name not in ('volunteer_group', 'schema_migration')
+			 and not exists (select 1 from information_schema.columns c
+				where c.table_name = t.table_name and c.column_name = 'group_id' and c.is_nullable = 'NO')`
+		);
+		await client.end();
+		expect(rows).toEqual([]);
+	});
+});

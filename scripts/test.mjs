@@ -48,7 +48,15 @@ await runMain(async () => {
 	const npx = (...args) => run('npx', ['--no-install', ...args], { env });
 	/** @param {string} name */
 	const vitest = (name) =>
-		npx('vitest', 'run', '--project', name, '--reporter=default', '--reporter=json', `--outputFile.json=${path.join(reports, `${name}.json`)}`);
+		npx(
+			'vitest',
+			'run',
+			'--project',
+			name,
+			'--reporter=default',
+			'--reporter=json',
+			`--outputFile.json=${path.join(reports, `${name}.json`)}`
+		);
 	try {
 		await run('npx', ['--no-install', 'svelte-kit', 'sync'], { quiet: true });
 		await step('format', () => run('npm', ['run', '--silent', 'check:format'], { quiet: true }));
@@ -63,7 +71,9 @@ await runMain(async () => {
 	} finally {
 		await cluster.stop();
 	}
-	const [passed, wrong] = ['unit.json', 'database.json', 'browser.json'].map(counted).reduce((a, b) => [a[0] + b[0], a[1] + b[1]], [0, 0]);
+	const [passed, wrong] = ['unit.json', 'database.json', 'browser.json']
+		.map(counted)
+		.reduce((a, b) => [a[0] + b[0], a[1] + b[1]], [0, 0]);
 	rmSync(reports, { recursive: true, force: true });
 	if (failed.length) say(`These need a look: ${failed.join(', ')}.`);
 	say(`${passed} passed, ${wrong} failed`);

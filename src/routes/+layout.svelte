@@ -4,6 +4,11 @@
 	import type { LayoutProps } from './$types';
 
 	const { data, children }: LayoutProps = $props();
+
+	// Says that the page's scripts have taken over its forms.
+	$effect(() => {
+		document.documentElement.dataset.scripts = 'on';
+	});
 </script>
 
 <a

@@ -72,7 +72,7 @@ export const tally = (page: Page, name: string) =>
 	page.locator(`[data-tally=${name}] [data-figure]`);
 
 /** Waits until the page's scripts have taken over its forms. */
-export const ready = (page: Page) => page.waitForLoadState('networkidle');
+export const ready = (page: Page) => page.locator('html[data-scripts=on]').waitFor();
 
 /** Opens a step of the bench by its name. */
 export async function openStep(page: Page, name: string) {

@@ -59,18 +59,23 @@ test('a plan is renamed, duplicated, deleted and brought back', async ({ page })
 	await ready(page);
 	await keep(page, 'Blue');
 	await page.getByRole('link', { name: 'Kept plans' }).click();
-	const menu = (name: string) => page.getByText(`Change ${name}`, { exact: true });
+	/** Opens a plan's menu, whether or not the last act left it open. */
+	const menu = async (name: string) => {
+		const details = page.locator(`[data-plan="${name}"] details`);
+		if ((await details.getAttribute('open')) === null) await details.locator('summary').click();
+	};
 
-	await menu('Blue').click();
+	await menu('Blue');
 	await page.getByLabel('New name').first().fill('Green');
 	await page.getByRole('button', { name: 'Rename' }).first().click();
 	await expect(page.getByRole('link', { name: 'Green', exact: true })).toBeVisible();
 
+	await menu('Green');
 	await page.locator('[data-plan=Green]').getByRole('button', { name: 'Duplicate' }).click();
 	const copy = page.getByRole('link', { name: 'Copy of Green' });
 	await expect(copy).toHaveCount(1);
 
-	await menu('Copy of Green').click();
+	await menu('Copy of Green');
 	await page.locator('[data-plan="Copy of Green"]').getByRole('button', { name: 'Delete' }).click();
 	await expect(page.getByText('“Copy of Green” was deleted.')).toBeVisible();
 	await expect(copy).toHaveCount(0);

@@ -5,10 +5,11 @@
 	const { children }: { children: Snippet } = $props();
 </script>
 
-<aside
+<div
 	class="flex gap-2 rounded-r-lg border-l-4 border-warning bg-(--caution-ground) px-3 py-2 text-[15px] leading-snug"
+	role="note"
 	aria-label="Caution"
 >
 	<TriangleAlert class="mt-0.5 size-5 shrink-0" aria-hidden="true" />
 	<p>{@render children()}</p>
-</aside>
+</div>

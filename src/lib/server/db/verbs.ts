@@ -3,7 +3,11 @@ import { getPool } from './pool';
 
 /** The pool, or the client of a transaction. */
 export interface Queryable {
-	query<Row extends QueryResultRow>(text: string, values: unknown[]): Promise<QueryResult<Row>>;
+	query<Row extends QueryResultRow>(query: {
+		name: string;
+		text: string;
+		values: unknown[];
+	}): Promise<QueryResult<Row>>;
 }
 
 /** A query promised a number of rows and gave another. */
@@ -20,6 +24,18 @@ export class RowCountError extends Error {
 /** A value of every type but undefined, which the driver would silently turn into null. */
 export type Parameter = string | number | boolean | null | Date | Buffer | object;
 
+const names = new Map<string, string>();
+
+/** A short name for a statement, so that each connection prepares it once. Every text here is fixed, so there are few. */
+function nameOf(sql: string): string {
+	let name = names.get(sql);
+	if (!name) {
+		name = `s${names.size}`;
+		names.set(sql, name);
+	}
+	return name;
+}
+
 async function run<Row extends QueryResultRow>(
 	sql: string,
 	values: readonly Parameter[],
@@ -27,7 +43,7 @@ async function run<Row extends QueryResultRow>(
 ) {
 	if (values.some((value) => value === undefined))
 		throw new TypeError('undefined given as a query parameter');
-	return on.query<Row>(sql, [...values]);
+	return on.query<Row>({ name: nameOf(sql), text: sql, values: [...values] });
 }
 
 /** Exactly one row. @throws RowCountError for none or more. */

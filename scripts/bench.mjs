@@ -1,0 +1,46 @@
+// npm run bench: the figures the application promises, measured on this machine.
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { startApp } from './lib/app.mjs';
+import { ensureBuild, ensureModules } from './lib/built.mjs';
+import { freePort, startKeptCluster } from './lib/cluster.mjs';
+import { run, runMain } from './lib/say.mjs';
+import { ensureChromium, ensurePostgres } from './lib/system.mjs';
+
+await runMain(async () => {
+	await ensurePostgres();
+	const chromium = await ensureChromium();
+	await ensureModules();
+	await ensureBuild();
+	await run(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
+
+	// A database as it is kept: every write is on the disk before it is acknowledged.
+	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
+	const { benchPage } = await import('./bench/page.mjs');
+	const { benchServer } = await import('./bench/server.mjs');
+	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
+	chmodSync(home, 0o755);
+	process.env.NEST_ROW_DATA = home;
+	const cluster = await startKeptCluster();
+	try {
+		const databaseUrl = cluster.url('bench');
+		await ensureDatabase(databaseUrl);
+		await migrate(databaseUrl);
+		await run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
+			env: { DATABASE_URL: databaseUrl }
+		});
+		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
+		try {
+			await benchPage(app.address, chromium);
+			const plans = await (await fetch(`${app.address}/api/plans`)).json();
+			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();
+			await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
+		} finally {
+			await app.stop();
+		}
+	} finally {
+		await cluster.stop();
+		rmSync(home, { recursive: true, force: true });
+	}
+});

@@ -1,0 +1,5 @@
+import { planVersion } from '$lib/plan/document';
+import { json, type RequestHandler } from '@sveltejs/kit';
+
+/** Which version of the plan file this application writes; the barest answer it gives. */
+export const GET: RequestHandler = () => json({ name: 'nest-row', planFile: planVersion });

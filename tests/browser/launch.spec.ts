@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import net from 'node:net';
+import os from 'node:os';
+import path from 'node:path';
+import { freePort } from '../../scripts/lib/cluster.mjs';
+import { isProcess } from '../../scripts/lib/say.mjs';
+
+test.describe.configure({ mode: 'serial' });
+test.setTimeout(120_000);
+
+const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-launch-'));
+chmodSync(home, 0o755);
+let port = 0;
+const started: ChildProcess[] = [];
+
+interface Launched {
+	child: ChildProcess;
+	said: () => string;
+	/** Resolves with true once the words were said, with false if it ended before. */
+	says: (words: string) => Promise<boolean>;
+	end: (signal: NodeJS.Signals) => Promise<number | null>;
+}
+
+function launch(mode: string): Launched {
+	const { DATABASE_URL: _, ...env } = process.env;
+	const child = spawn(process.execPath, ['scripts/launch.mjs', mode], {
+		env: { ...env, NEST_ROW_DATA: home, PORT: String(port) },
+		stdio: ['ignore', 'pipe', 'pipe']
+	});
+	started.push(child);
+	let said = '';
+	child.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()));
+	child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
+	const ended = new Promise<number | null>((resolve) => child.once('exit', resolve));
+	return {
+		child,
+		said: () => said,
+		says: (words) =>
+			new Promise((resolve) => {
+				const timer = setInterval(() => {
+					if (!said.includes(words)) return;
+					clearInterval(timer);
+					resolve(true);
+				}, 50);
+				void ended.then(() => {
+					clearInterval(timer);
+					resolve(said.includes(words));
+				});
+			}),
+		end: (signal) => {
+			child.kill(signal);
+			return ended;
+		}
+	};
+}
+
+const answers = (where = port) =>
+	fetch(`http://127.0.0.1:${where}/healthz`).then(
+		(answer) => answer.ok,
+		() => false
+	);
+const serverPid = () =>
+	Number(readFileSync(path.join(home, 'cluster/postmaster.pid'), 'utf8').split('\n')[0]);
+test.beforeAll(async () => {
+	port = await freePort();
+});
+test.afterAll(() => {
+	for (const child of started) child.kill('SIGTERM');
+	rmSync(home, { recursive: true, force: true });
+});
+
+test('a first start makes everything and answers; a second one says that it runs already', async () => {
+	const first = launch('start');
+	expect(await first.says('Nest Row is at'), first.said()).toBe(true);
+	expect(await answers()).toBe(true);
+	expect(statSync(path.join(home, 'database-password')).mode & 0o777).toBe(0o600);
+	expect(first.said()).not.toContain(readFileSync(path.join(home, 'database-password'), 'utf8'));
+
+	const second = launch('start');
+	expect(await second.says('already running from this folder')).toBe(true);
+	expect(await answers()).toBe(true);
+
+	const pid = serverPid();
+	expect(await first.end('SIGTERM')).toBe(0);
+	expect(await answers()).toBe(false);
+	expect(isProcess(pid, ['postgres'])).toBe(false);
+});
+
+test('a launcher killed with -9 leaves nothing that stops the next start, which takes under ten seconds', async () => {
+	const killed = launch('start');
+	expect(await killed.says('Nest Row is at')).toBe(true);
+	await killed.end('SIGKILL');
+	expect(await answers()).toBe(true);
+
+	const from = Date.now();
+	const next = launch('start');
+	expect(await next.says('Nest Row is at'), next.said()).toBe(true);
+	expect(Date.now() - from).toBeLessThan(10_000);
+
+	// The database killed under it comes back by itself.
+	process.kill(serverPid(), 'SIGKILL');
+	expect(await next.says('it was started again')).toBe(true);
+	await expect.poll(() => answers()).toBe(true);
+
+	// Both killed at once: a stale pid file and a log to recover from.
+	process.kill(serverPid(), 'SIGKILL');
+	await next.end('SIGKILL');
+	const last = launch('start');
+	expect(await last.says('Nest Row is at'), last.said()).toBe(true);
+	expect(await last.end('SIGINT')).toBe(0);
+});
+
+test('a taken port is said in a sentence', async () => {
+	const holder = net.createServer().listen(port, '127.0.0.1');
+	await new Promise((resolve) => holder.once('listening', resolve));
+	const refused = launch('start');
+	expect(await refused.says(`Port ${port} is taken`)).toBe(true);
+	expect(refused.said()).not.toContain('at Object');
+	await new Promise((resolve) => holder.close(resolve));
+});

@@ -24,7 +24,8 @@ interface Launched {
 }
 
 function launch(mode: string): Launched {
-	const { DATABASE_URL: _, ...env } = process.env;
+	const env = { ...process.env };
+	delete env.DATABASE_URL;
 	const child = spawn(process.execPath, ['scripts/launch.mjs', mode], {
 		env: { ...env, NEST_ROW_DATA: home, PORT: String(port) },
 		stdio: ['ignore', 'pipe', 'pipe']

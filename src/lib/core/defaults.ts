@@ -7,15 +7,24 @@ export interface CraftDefault {
 	readonly value: number;
 	readonly unit: string;
 	readonly cv: number | null;
-	readonly source: 'bench default' | 'geometry' | 'material';
+	/** `assumed`: the craft gives no figure, and docs/model.md argues for this one. */
+	readonly source: 'bench default' | 'geometry' | 'material' | 'assumed';
 }
 
 const exact = (value: number, unit: string, source: CraftDefault['source'] = 'bench default') =>
 	({ value, unit, cv: null, source }) satisfies CraftDefault;
-const spread = (value: number, unit: string, cv: number) =>
-	({ value, unit, cv, source: 'bench default' }) satisfies CraftDefault;
+const spread = (
+	value: number,
+	unit: string,
+	cv: number,
+	source: CraftDefault['source'] = 'bench default'
+) => ({ value, unit, cv, source }) satisfies CraftDefault;
 
 export const defaults = {
+	// size
+	matLeastWidth: exact(750, 'mm'),
+	missedWidth: exact(0.05, 'of the width', 'assumed'),
+
 	// film
 	filmDensity: exact(0.00095, 'g/mm³', 'material'),
 	filmYieldStress: exact(20, 'N/mm²', 'material'),
@@ -38,9 +47,17 @@ export const defaults = {
 	spiralMargin: exact(35, 'mm'),
 	spiralEndLoss: exact(120, 'mm'),
 	scissorsFilmLimit: exact(1.5, 'mm'),
+	rollingBladeFilmLimit: exact(3, 'mm', 'assumed'),
+	spiralLeastWidth: exact(20, 'mm'),
+	thinFilm: exact(18, 'µm', 'assumed'),
+	halfBagHandleShare: exact(0.5, 'of the handle height'),
+	keptHandleShare: exact(0.5, 'of the handle height'),
 	rollingBladeStack: exact(20, 'bags'),
 	scissorsStack: exact(3, 'bags'),
 	batchSize: exact(20, 'bags'),
+
+	wastefulOffcut: exact(0.4, 'of the strip width', 'assumed'),
+	carelessPull: exact(12, 'N', 'assumed'),
 
 	// joints
 	loopJointTakeUp: exact(6, 'bulk diameters'),
@@ -61,8 +78,39 @@ export const defaults = {
 	edgeStrand: exact(3.2, 'stitch widths'),
 	hookNear: exact(2.0, 'bulk diameters'),
 	hookFar: exact(2.6, 'bulk diameters'),
+	hookTolerance: exact(0.1, 'of the hook', 'assumed'),
 	closeCover: exact(1.9, 'strand widths'),
 	fairCover: exact(1.5, 'strand widths'),
+
+	// peg loom
+	pegEndGap: exact(25, 'mm'),
+	rowPitchFirm: exact(0.58, 'weft diameters'),
+	rowPitchMedium: exact(0.75, 'weft diameters'),
+	rowPitchLoose: exact(1.0, 'weft diameters'),
+	edgeTurn: exact(0.75 * Math.PI, 'warp diameters', 'geometry'),
+	pegCloseCover: exact(1.6, 'weft diameters a row'),
+	pegFairCover: exact(1.25, 'weft diameters a row'),
+	fitLeast: exact(0.97, 'of peg to peg'),
+	fitMost: exact(1.06, 'of peg to peg'),
+	knotFreeEnd: exact(75, 'mm'),
+
+	// twined frame
+	twinedRowPitch: exact(1.75, 'weft diameters'),
+	twinedTakeUp: exact(1.2, 'of the width'),
+	twinedRowEnds: exact(100, 'mm a row'),
+	twinedCloseCover: exact(1.3, 'strand widths', 'assumed'),
+	twinedFairCover: exact(1.1, 'strand widths', 'assumed'),
+	clothWidth: exact(1400, 'mm', 'assumed'),
+	clothStrip: exact(40, 'mm'),
+	clothWeight: exact(0.00015, 'g/mm²', 'assumed'),
+
+	// finger-woven bands
+	bandWidth: exact(1.5, 'strands × diameters'),
+	bandWarpTakeUp: exact(1.05, 'of the length'),
+	bandRowPitch: exact(0.9, 'diameters'),
+	bandWeaverWidth: exact(1.15, 'band widths'),
+	bandWeaverEnds: exact(1.6, 'diameters'),
+	bandTurn: exact(6, 'diameters a strand'),
 
 	// finish
 	tieCount: exact(2, 'ties'),
@@ -70,6 +118,9 @@ export const defaults = {
 	strapLength: exact(1500, 'mm'),
 	chainTakeUp: exact(3.5, 'of its length'),
 	braidTakeUp: exact(3 * 1.15, 'of its length'),
+	matThicknessCrochet: exact(2, 'bulk diameters'),
+	matThicknessWoven: exact(1.6, 'bulk diameters'),
+	rollCore: exact(60, 'mm', 'assumed'),
 	pillowDensity: exact(25, 'kg/m³'),
 	pillowMass: exact(300, 'g'),
 
@@ -94,10 +145,16 @@ export const defaults = {
 	cutHalfBag: spread(45, 's a bag', 0.35),
 	loopJoint: spread(15, 's a joint', 0.35),
 	overhandJoint: spread(20, 's a joint', 0.35),
+	slitJoint: spread(20, 's a joint', 0.35, 'assumed'),
+	spinMetre: spread(30, 's a metre', 0.5, 'assumed'),
 	ball: spread(90, 's a ball', 0.35),
 	stitchSingle: spread(4.5, 's a stitch', 0.35),
 	stitchHalfDouble: spread(5.5, 's a stitch', 0.35),
 	stitchDouble: spread(7, 's a stitch', 0.35),
+	pegLoadStrand: spread(90, 's a strand', 0.35),
+	pegCrossing: spread(2.5, 's a crossing', 0.35),
+	twinedCrossing: spread(3.5, 's a crossing', 0.35),
+	bandCrossing: spread(6, 's a crossing', 0.35),
 	finishMat: spread(40 * 60, 's a mat', 0.35),
 	checkMat: spread(10 * 60, 's a mat', 0.35),
 	rollMat: spread(5 * 60, 's a mat', 0.35)

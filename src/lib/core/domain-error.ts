@@ -36,6 +36,11 @@ export function within(parameter: string, value: number, bound: Bound): number {
 	return value;
 }
 
+const aboveZero: Bound = { moreThan: 0 };
+
 /** Returns the value if it is a finite number above zero, else throws a DomainError. */
-export const positive = (parameter: string, value: number): number =>
-	within(parameter, value, { moreThan: 0 });
+export function positive(parameter: string, value: number): number {
+	// Asked thousands of times for one change of a field, so it does not go the long way round.
+	if (value > 0 && value < Infinity) return value;
+	throw new DomainError(parameter, value, aboveZero);
+}

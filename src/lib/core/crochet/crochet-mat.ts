@@ -1,9 +1,10 @@
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
-import type { Factors } from '../plan/factors';
-import { noFactors } from '../plan/factors';
-import type { Rounding } from '../plan/rounding';
-import { whole } from '../plan/rounding';
+import type { Factors } from '../know/factors';
+import { noFactors } from '../know/factors';
+import type { MadeMat, Target } from '../mat/types';
+import type { Rounding } from '../know/rounding';
+import { whole } from '../know/rounding';
 import type { Stitch } from './stitches';
 import { stitches } from './stitches';
 
@@ -15,28 +16,20 @@ export interface CrochetTechnique {
 	readonly direction?: 'across' | 'lengthwise' | undefined;
 }
 
-export interface Target {
-	readonly widthMm: number;
-	readonly lengthMm: number;
-}
-
-export interface CrochetMat {
+export interface CrochetMat extends MadeMat {
+	readonly kind: 'crochet';
+	readonly isLengthwise: boolean;
 	readonly stitchWidthMm: number;
 	readonly rowHeightMm: number;
 	/** Stitches in one row. */
 	readonly stitches: number;
-	readonly rows: number;
 	/** Strand in one stitch, mm. */
 	readonly strandPerStitchMm: number;
 	/** Strand in one row of stitches, mm, its turn not counted. */
 	readonly strandPerRowMm: number;
-	/** Strand in the mat, foundation and turns with it, mm. */
-	readonly strandMm: number;
-	/** Strand widths lying over each point of the mat; see `coverGrade`. */
-	readonly cover: number;
-	/** The size it comes out at, whole stitches and rows. */
-	readonly widthMm: number;
-	readonly lengthMm: number;
+	/** Strand in the foundation chain and in the turn of one row, mm. */
+	readonly foundationMm: number;
+	readonly turnMm: number;
 }
 
 /** Size the hook and the strand make together, mm: a hook smaller than the strand does not shrink the stitch in proportion. */
@@ -76,18 +69,24 @@ export function crochetMat(
 	const strandPerStitchMm = stitchWidthMm * relations.strand * factors.strandPerStitch;
 	const perRow = Math.max(1, round.nearest(rowLength / stitchWidthMm));
 	const rows = Math.max(1, round.nearest(acrossRows / rowHeightMm));
-	const edges =
-		defaults.edgeStrand.value * stitchWidthMm * (perRow + rows * relations.turningChains);
+	const foundationMm = defaults.edgeStrand.value * stitchWidthMm * perRow;
+	const turnMm = defaults.edgeStrand.value * stitchWidthMm * relations.turningChains;
 	const alongRow = perRow * stitchWidthMm;
 	const alongRows = rows * rowHeightMm;
 	return {
+		kind: 'crochet',
+		isLengthwise,
 		stitchWidthMm,
 		rowHeightMm,
 		stitches: perRow,
 		rows,
 		strandPerStitchMm,
 		strandPerRowMm: perRow * strandPerStitchMm,
-		strandMm: perRow * rows * strandPerStitchMm + edges,
+		foundationMm,
+		turnMm,
+		strandMm: perRow * rows * strandPerStitchMm + foundationMm + rows * turnMm,
+		thicknessMm: defaults.matThicknessCrochet.value * bulkDiameterMm,
+		makeSeconds: perRow * rows * relations.seconds,
 		cover: (strandPerStitchMm * bulkDiameterMm) / (stitchWidthMm * rowHeightMm),
 		widthMm: isLengthwise ? alongRows : alongRow,
 		lengthMm: isLengthwise ? alongRow : alongRows

@@ -1,17 +1,12 @@
 import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
 import { defaults } from '../defaults';
-import { positive, within } from '../domain-error';
-import { bulkDiameterMm } from '../strand/bulk-diameter';
-import type { LoopsCut, Trims } from './types';
+import { within } from '../domain-error';
+import type { JointKind } from '../joint/joints';
+import { ringYield } from './ring-yield';
+import type { LoopsCut } from './types';
+import { usableHeightMm } from './usable-height';
 import type { CutYield } from './yield';
-
-/** Height left between the trims, mm. Above 0, else DomainError on the trims. */
-export function usableHeightMm(bag: Bag, trims: Trims): number {
-	within('trimBottomMm', trims.trimBottomMm, { atLeast: 0 });
-	within('trimTopMm', trims.trimTopMm, { atLeast: 0 });
-	return positive('usableHeightMm', bag.bodyMm - trims.trimBottomMm - trims.trimTopMm);
-}
 
 /** How the rings lie in the body: their width, how many, and what is left or missing at the top. */
 export function layLoops(usableMm: number, cut: LoopsCut) {
@@ -37,8 +32,7 @@ export function layLoops(usableMm: number, cut: LoopsCut) {
 }
 
 /**
- * Rings cut straight across the tube. A ring pulled out is two plies, `S = 2wt`, and adds half the
- * circumference less what its joint takes, `L = C/2 − 6d`.
+ * Rings cut straight across the tube, of measured width or by equal folds.
  *
  * @throws DomainError where the trims leave nothing, the strip is wider than what they leave, or
  *   the ring is too small to be joined
@@ -47,30 +41,16 @@ export function layLoops(usableMm: number, cut: LoopsCut) {
 export function cutLoops(
 	bag: Bag,
 	cut: LoopsCut,
-	measures: BagMeasures = measureBag(bag)
+	measures: BagMeasures = measureBag(bag),
+	joint: JointKind = 'loop'
 ): CutYield {
-	const laid = layLoops(usableHeightMm(bag, cut), cut);
-	const { circumferenceMm: around, filmThicknessMm: thickness } = measures;
-	const solidSectionMm2 = 2 * laid.stripWidthMm * thickness;
-	const diameterMm = bulkDiameterMm(solidSectionMm2, defaults.packingWorked.value);
-	const pieceLengthMm = positive(
-		'pieceLengthMm',
-		around / 2 - defaults.loopJointTakeUp.value * diameterMm
-	);
-	const stripFilmMm =
-		laid.pieces * laid.stripWidthMm -
-		(laid.shortStripMm ? laid.stripWidthMm - laid.shortStripMm : 0);
-	return {
-		style: 'loops',
+	const usableMm = usableHeightMm(bag, cut);
+	const laid = layLoops(usableMm, cut);
+	return ringYield('loops', measures, joint, {
 		stripWidthMm: laid.stripWidthMm,
 		pieces: laid.pieces,
+		filmHeightMm: usableMm - laid.offcutMm,
 		offcutMm: laid.offcutMm,
-		shortStripMm: laid.shortStripMm,
-		solidSectionMm2,
-		bulkDiameterMm: diameterMm,
-		packing: defaults.packingWorked.value,
-		pieceLengthMm,
-		strandPerBagMm: laid.pieces * pieceLengthMm,
-		filmUsedG: defaults.filmDensity.value * thickness * around * stripFilmMm
-	};
+		shortStripMm: laid.shortStripMm
+	});
 }

@@ -1,3 +1,4 @@
+import type { CutStyle } from '../cut/types';
 import { defaults } from '../defaults';
 
 /** The stations of the work, in the order bags pass them. */
@@ -17,11 +18,14 @@ export type SecondsByStation = Readonly<Record<Station, number>>;
 export type CuttingTool = 'scissors' | 'rolling-blade';
 
 /**
- * Seconds to trim and cut one bag, its share of setting up the stack with it.
+ * Seconds to trim and cut one bag, its share of setting up the stack with it. Spirals and half bags
+ * are cut one at a time, whatever the tool.
  *
  * @source bench default: 60 s a stack of three and 4 s a bag by scissors, 150 s a stack of twenty and 2 s a bag by rolling blade
  */
-export function cuttingSecondsPerBag(tool: CuttingTool): number {
+export function cuttingSecondsPerBag(style: CutStyle, tool: CuttingTool): number {
+	if (style === 'spiral') return defaults.cutSpiralBag.value;
+	if (style === 'half-bag') return defaults.cutHalfBag.value;
 	return tool === 'scissors'
 		? defaults.cutScissorsStack.value / defaults.scissorsStack.value + defaults.cutScissorsBag.value
 		: defaults.cutBladeStack.value / defaults.rollingBladeStack.value + defaults.cutBladeBag.value;

@@ -1,99 +1,75 @@
-import { coverGrade } from '../crochet/cover-grade';
-import { nearestHookMm, suitableHookMm } from '../crochet/hooks';
 import { defaults } from '../defaults';
 import type { Model } from '../plan/model';
 import type { Plan } from '../plan/types';
 import { usualSleeperHeightMm } from '../plan/types';
+import { judgeCover, judgeHook } from './judge-cover';
+import { judgeCut, judgeStack } from './judge-cut';
+import { judgeFrame, judgeLoom } from './judge-loom';
+import type { Judgement } from './judgement';
 
-/** Which step of the plan a judgement is about. */
-export type Subject = 'size' | 'bag' | 'cut' | 'join' | 'technique' | 'finish';
-
-/** `good`: say so. `look`: worth a look before starting. `change`: the mat will disappoint as it stands. */
-export type Severity = 'good' | 'look' | 'change';
-
-/** A call on a plan, as data: which, how grave, about what, on which figures. The sentence is made elsewhere. */
-export interface Judgement {
-	readonly code: JudgementCode;
-	readonly severity: Severity;
-	readonly subject: Subject;
-	readonly figures: Readonly<Record<string, number>>;
+/** Whether the measures of the bag fit each other. */
+function judgeBag(model: Model): Judgement[] {
+	const filmUm = model.filmThicknessMm * 1000;
+	const isThin = filmUm < defaults.plausibleFilmMinUm.value;
+	if (!isThin && filmUm <= defaults.plausibleFilmMaxUm.value) return [];
+	return [
+		{
+			code: isThin ? 'film-thin' : 'film-thick',
+			severity: 'change',
+			subject: 'bag',
+			figures: { filmUm }
+		}
+	];
 }
 
-export type JudgementCode =
-	| 'cover-close'
-	| 'cover-fair'
-	| 'cover-gaps'
-	| 'hook-small'
-	| 'hook-large'
-	| 'film-thin'
-	| 'film-thick'
-	| 'offcut-wasteful'
-	| 'short-strip'
-	| 'mat-shorter-than-sleeper'
-	| 'strip-weak';
-
-/** A strand that holds less than this at a joint snaps at a careless pull, N. */
-const carelessPullN = 12;
-/** An off-cut above this share of the strip width is worth another width. */
-const wastefulShare = 0.4;
+/** Whether the mat is as large as wanted, and as the one who sleeps on it. */
+function judgeSize(plan: Plan, { mat }: Model): Judgement[] {
+	const judgements: Judgement[] = [];
+	const { target } = plan;
+	const sleeperMm = plan.sleeperHeightMm ?? usualSleeperHeightMm;
+	if (mat.lengthMm < sleeperMm) {
+		const lengthMm = Math.ceil((target.lengthMm + sleeperMm - mat.lengthMm) / 10 + 2) * 10;
+		judgements.push({
+			code: 'mat-shorter-than-sleeper',
+			severity: 'look',
+			subject: 'size',
+			figures: { lengthMm: mat.lengthMm, sleeperMm },
+			cure: { target: { ...target, lengthMm } }
+		});
+	}
+	if (target.widthMm < defaults.matLeastWidth.value) {
+		judgements.push({
+			code: 'mat-narrow',
+			severity: 'look',
+			subject: 'size',
+			figures: { widthMm: target.widthMm, leastMm: defaults.matLeastWidth.value },
+			cure: { target: { ...target, widthMm: defaults.matLeastWidth.value } }
+		});
+	}
+	const missedMm = mat.widthMm - target.widthMm;
+	if (Math.abs(missedMm) > defaults.missedWidth.value * target.widthMm) {
+		judgements.push({
+			code: 'size-missed',
+			severity: 'look',
+			subject: 'technique',
+			figures: { widthMm: mat.widthMm, wantedMm: target.widthMm }
+		});
+	}
+	return judgements;
+}
 
 /**
  * The calls a practised hand would make on a plan before the first bag is cut.
  *
- * @source bench default for every limit
+ * @source bench default for every limit, or assumed as the table of defaults says
  */
-export function judgePlan(plan: Plan, model: Model): Judgement[] {
-	const { yield: cut, mat } = model;
-	const judgements: Judgement[] = [];
-	const add = (
-		code: JudgementCode,
-		severity: Severity,
-		subject: Subject,
-		figures: Record<string, number>
-	) => judgements.push({ code, severity, subject, figures });
-
-	const filmUm = model.filmThicknessMm * 1000;
-	if (filmUm < defaults.plausibleFilmMinUm.value) add('film-thin', 'change', 'bag', { filmUm });
-	if (filmUm > defaults.plausibleFilmMaxUm.value) add('film-thick', 'change', 'bag', { filmUm });
-
-	const grade = coverGrade(mat.cover);
-	const severity = grade === 'close' ? 'good' : grade === 'fair' ? 'look' : 'change';
-	add(`cover-${grade}`, severity, 'technique', { cover: mat.cover });
-
-	const { near, far } = suitableHookMm(cut.bulkDiameterMm);
-	const hookMm = plan.technique.hookMm;
-	const figures = {
-		hookMm,
-		nearMm: near,
-		farMm: far,
-		suggestedMm: nearestHookMm((near + far) / 2)
-	};
-	if (hookMm < near * 0.9) add('hook-small', 'look', 'technique', figures);
-	if (hookMm > far * 1.1) add('hook-large', 'look', 'technique', figures);
-
-	if (cut.offcutMm > wastefulShare * cut.stripWidthMm) {
-		const usableMm = cut.pieces * cut.stripWidthMm + cut.offcutMm;
-		add('offcut-wasteful', 'look', 'cut', {
-			offcutMm: cut.offcutMm,
-			evenWidthMm: usableMm / cut.pieces,
-			evenStrips: cut.pieces
-		});
-	}
-	if (cut.shortStripMm !== null) {
-		add('short-strip', 'look', 'cut', {
-			shortMm: cut.shortStripMm,
-			stripWidthMm: cut.stripWidthMm
-		});
-	}
-
-	const holdsN =
-		defaults.filmYieldStress.value * cut.solidSectionMm2 * defaults.jointStrengthShare.value;
-	if (holdsN < carelessPullN)
-		add('strip-weak', 'look', 'cut', { holdsN, stripWidthMm: cut.stripWidthMm });
-
-	const sleeperMm = plan.sleeperHeightMm ?? usualSleeperHeightMm;
-	if (mat.lengthMm < sleeperMm) {
-		add('mat-shorter-than-sleeper', 'look', 'size', { lengthMm: mat.lengthMm, sleeperMm });
-	}
-	return judgements;
-}
+export const judgePlan = (plan: Plan, model: Model): Judgement[] => [
+	...judgeBag(model),
+	judgeCover(plan, model),
+	...judgeHook(plan, model),
+	...judgeCut(plan, model),
+	...judgeStack(plan),
+	...judgeLoom(plan, model),
+	...judgeFrame(model),
+	...judgeSize(plan, model)
+];

@@ -1,12 +1,14 @@
 import { totalSeconds } from '../effort/stations';
-import type { Judgement } from '../judge/judge-plan';
+import type { Judgement } from '../judge/judgement';
 import { judgePlan } from '../judge/judge-plan';
-import { defaults } from '../defaults';
-import { bareKnowledge, logSpread, mediansOf } from './factors';
-import type { FactorName, Factors, Knowledge } from './factors';
+import type { FactorName } from '../know/factors';
+import { logSpread } from '../know/factors';
+import type { Middle, Practice } from '../know/practice';
+import { barePractice, middleOf } from '../know/practice';
+import type { TechniqueKind } from '../mat/types';
 import type { Model } from './model';
-import { modelPlan } from './model';
-import { smooth } from './rounding';
+import { modelPlan, yieldsOf } from './model';
+import { smooth, whole } from '../know/rounding';
 import type { Plan } from './types';
 import { stations } from '../effort/stations';
 
@@ -40,60 +42,105 @@ export interface Estimate {
 /** How many standard deviations hold 80 % of a normal distribution, each way. */
 const eightyPercent = 1.2815515655446004;
 const step = 1e-4;
-const uncertain: readonly FactorName[] = ['bagMass', 'pieceLength', 'gauge', 'strandPerStitch'];
+const nudge = Math.exp(step);
+const noVariance: Record<TallyName, number> = {
+	toPrepare: 0,
+	toCollect: 0,
+	strandM: 0,
+	balls: 0,
+	joints: 0,
+	hours: 0,
+	matKg: 0,
+	cover: 0
+};
+/** The factors that move a mat of each technique; the others would only cost time. */
+const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> = {
+	crochet: ['bagMass', 'pieceLength', 'gauge', 'strandPerStitch'],
+	'peg-loom': ['bagMass', 'pieceLength', 'rowPitch'],
+	twined: ['bagMass', 'pieceLength', 'rowPitch'],
+	'finger-bands': ['bagMass', 'pieceLength', 'gauge', 'rowPitch']
+};
 
-const figuresOf = (model: Model): Record<TallyName, number> => ({
+/** The figures of the tally, of one model. */
+export const figuresOf = (model: Model): Record<TallyName, number> => ({
 	toPrepare: model.toPrepare,
 	toCollect: model.toCollect,
 	strandM: model.mat.strandMm / 1000,
 	balls: model.balls,
 	joints: model.joints,
 	hours: totalSeconds(model.seconds) / 3600,
-	matKg: model.mass.matG / 1000,
+	matKg: model.matMassG / 1000,
 	cover: model.mat.cover
 });
 
 /**
  * A plan's figures with their 80 % intervals. Each uncertain factor is log-normal; how strongly a
  * figure follows it is the slope of the smooth model in log space, and variances add there. Station
- * times are independent of each other, so each adds the square of its share of the hours.
+ * times are independent of each other and are booked as means, so that they add up to the hours.
  *
- * @param knowledge medians and spreads of the factors: the craft's own, or what a group has measured
+ * @param practice medians and spreads: the craft's own, or what a group has measured
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
  */
-export function estimatePlan(plan: Plan, knowledge: Knowledge = bareKnowledge): Estimate {
-	const medians = mediansOf(knowledge);
-	const model = modelPlan(plan, medians);
-	const base = figuresOf(modelPlan(plan, medians, smooth));
+export function estimatePlan(plan: Plan, practice: Practice = barePractice): Estimate {
+	const middle = middleOf(practice);
+	const yields = yieldsOf(plan, middle.factors.bagMass);
+	const model = modelPlan(plan, middle, whole, yields);
+	const base = figuresOf(modelPlan(plan, middle, smooth, yields));
 
-	const variance = Object.fromEntries(tallyNames.map((name) => [name, 0])) as Record<
-		TallyName,
-		number
-	>;
-	for (const factor of uncertain) {
-		const sigma = logSpread(knowledge[factor].cv);
+	const variance = { ...noVariance };
+	for (const factor of uncertain[plan.technique.kind]) {
+		const sigma = logSpread(practice.factors[factor].cv);
 		if (sigma === 0) continue;
-		const moved: Factors = { ...medians, [factor]: medians[factor] * Math.exp(step) };
-		const figures = figuresOf(modelPlan(plan, moved, smooth));
+		// Only the mass of the bags moves what they give.
+		const given = factor === 'bagMass' ? undefined : yields;
+		const figures = figuresOf(modelPlan(plan, nudged(middle, factor), smooth, given));
 		for (const name of tallyNames) {
 			const slope = Math.log(figures[name] / base[name]) / step;
 			variance[name] += (slope * sigma) ** 2;
 		}
 	}
-	const handSigma = logSpread(defaults.flatten.cv);
-	const seconds = totalSeconds(model.seconds);
-	for (const station of stations) {
-		variance.hours += ((model.seconds[station] / seconds) * handSigma) ** 2;
-	}
-
 	const figures = figuresOf(model);
-	const tally = Object.fromEntries(
-		tallyNames.map((name) => [name, around(figures[name], Math.sqrt(variance[name]))])
-	) as unknown as Tally;
+	const handsVariance = varianceOfHands(model, practice);
+	const tally = {
+		toPrepare: around(figures.toPrepare, variance.toPrepare),
+		toCollect: around(figures.toCollect, variance.toCollect),
+		strandM: around(figures.strandM, variance.strandM),
+		balls: around(figures.balls, variance.balls),
+		joints: around(figures.joints, variance.joints),
+		hours: around(figures.hours, variance.hours, handsVariance),
+		matKg: around(figures.matKg, variance.matKg),
+		cover: around(figures.cover, variance.cover)
+	};
 	return { model, tally, judgements: judgePlan(plan, model) };
 }
 
-function around(expected: number, sigma: number): Interval {
-	const reach = Math.exp(eightyPercent * sigma);
-	return { expected, low: expected / reach, high: expected * reach };
+/**
+ * Variance of the logarithm of the hours that comes of the hands alone. The hours are a sum of
+ * independent log-normal times; a log-normal with the same mean and variance stands for it
+ * (Fenton and Wilkinson).
+ */
+function varianceOfHands(model: Model, practice: Practice): number {
+	const seconds = totalSeconds(model.seconds);
+	let relative = 0;
+	for (const station of stations) {
+		relative += ((model.seconds[station] / seconds) * practice.hands[station].cv) ** 2;
+	}
+	return Math.log1p(relative);
+}
+
+/** The middle with one factor a touch larger. */
+function nudged(middle: Middle, factor: FactorName): Middle {
+	const factors = { ...middle.factors };
+	factors[factor] *= nudge;
+	return { ...middle, factors };
+}
+
+/**
+ * The interval of a log-normal figure. Where part of its variance belongs to a sum of times, whose
+ * means are known, the figure is that mean, and the median lies a little below.
+ */
+function around(expected: number, variance: number, varianceOfMean = 0): Interval {
+	const reach = Math.exp(eightyPercent * Math.sqrt(variance + varianceOfMean));
+	const median = expected * Math.exp(-varianceOfMean / 2);
+	return { expected, low: median / reach, high: median * reach };
 }

@@ -1,36 +1,42 @@
+import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
-import type { CrochetMat } from '../crochet/crochet-mat';
+import { bandsMat } from '../bands/bands-mat';
 import { crochetMat } from '../crochet/crochet-mat';
-import { stitches } from '../crochet/stitches';
-import { cutLoops } from '../cut/cut-loops';
+import { cutBag } from '../cut/cut-bag';
 import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import type { SecondsByStation } from '../effort/stations';
 import { cuttingSecondsPerBag } from '../effort/stations';
 import { tieStrandMm } from '../finish/ties';
-import type { Factors } from './factors';
-import { noFactors } from './factors';
-import type { Rounding } from './rounding';
-import { whole } from './rounding';
+import { joints as jointTable, usualJoint } from '../joint/joints';
+import type { Middle } from '../know/practice';
+import { bareMiddle } from '../know/practice';
+import type { Rounding } from '../know/rounding';
+import { whole } from '../know/rounding';
+import type { Mat } from '../mat/types';
+import { pegLoomMat } from '../peg-loom/peg-loom-mat';
+import { twinedMat } from '../twined/twined-mat';
+import type { Draw } from './draws';
+import { drawsOf, sumOf } from './draws';
+import type { MassBooks } from './mass-books';
+import { massBooks } from './mass-books';
 import type { Plan } from './types';
 import { usualFinish, usualWork } from './types';
-
-/** Where the film of the prepared bags goes, g. `in = mat + ties + scrap + spoiled`. */
-export interface MassBooks {
-	readonly inG: number;
-	readonly matG: number;
-	readonly tiesG: number;
-	readonly scrapG: number;
-	readonly spoiledG: number;
-}
 
 /** One mat computed once, without spreads. Bags are exact quotients, not rounded up. */
 export interface Model {
 	readonly filmThicknessMm: number;
+	/** What a bag gives under the plan's cut: the whole mat's strand, or a loom's warp. */
 	readonly yield: CutYield;
-	readonly mat: CrochetMat;
-	/** Bags whose strand lies in the mat. */
+	/** What a bag gives cut for weft, where warp and weft differ; else null. */
+	readonly weftYield: CutYield | null;
+	readonly mat: Mat;
+	/** What each part of the mat takes from the bags. */
+	readonly draws: readonly Draw[];
+	/** Bags whose strand lies in the mat; short pieces of warp not counted. */
 	readonly bags: number;
+	/** Bags for the short piece each strand of warp needs where whole pieces do not reach. */
+	readonly shortPieceBags: number;
 	/** Bags whose strand goes into ties and strap. */
 	readonly tieBags: number;
 	/** Bags to flatten and cut, the ones spoiled in work among them. */
@@ -43,62 +49,131 @@ export interface Model {
 	readonly balls: number;
 	readonly seconds: SecondsByStation;
 	readonly mass: MassBooks;
+	/** What the mat weighs ready to hand over, ties and any cloth with it, g. */
+	readonly matMassG: number;
+}
+
+/** The mat a plan makes of given strands. */
+function makeMat(
+	plan: Plan,
+	cut: CutYield,
+	weft: CutYield | null,
+	middle: Middle,
+	round: Rounding
+): Mat {
+	const { target, technique } = plan;
+	switch (technique.kind) {
+		case 'crochet':
+			return crochetMat(target, technique, cut.bulkDiameterMm, middle.factors, round);
+		case 'peg-loom':
+			return pegLoomMat(target, technique, cut, weft ?? cut, middle.factors, round);
+		case 'twined':
+			return twinedMat(target, technique, cut.bulkDiameterMm, middle.factors, round);
+		case 'finger-bands':
+			return bandsMat(target, technique, cut.solidSectionMm2, middle.factors, round);
+	}
+}
+
+/** A plan's bag as the group finds it, and what it gives under the plan's cuts. */
+export interface Yields {
+	readonly bag: Bag;
+	readonly measures: BagMeasures;
+	readonly cut: CutYield;
+	readonly weft: CutYield | null;
+}
+
+/**
+ * What the bags of a plan give: the first half of the chain, which only the bag's mass moves.
+ *
+ * @throws DomainError where the plan cannot be made
+ */
+export function yieldsOf(plan: Plan, bagMassFactor = 1): Yields {
+	const bag =
+		bagMassFactor === 1 ? plan.bag : { ...plan.bag, massG: plan.bag.massG * bagMassFactor };
+	const measures = measureBag(bag);
+	return {
+		bag,
+		measures,
+		cut: cutBag(bag, plan.cut, measures, plan.join),
+		weft: plan.technique.kind === 'peg-loom' ? cutBag(bag, plan.technique.weftCut, measures) : null
+	};
 }
 
 /**
  * The whole chain of one plan: bag → cut → strand → mat → bags, joints, balls, seconds and grams.
  *
- * @param factors what is measured of the group's bags and hands, as multipliers
+ * @param middle what is measured of the group's bags and hands; the craft's own if not given
  * @param round whole counts for a mat; smooth while spreads are propagated
+ * @param yields what the bags give, where the caller has it already
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
  */
 export function modelPlan(
 	plan: Plan,
-	factors: Factors = noFactors,
-	round: Rounding = whole
+	middle: Middle = bareMiddle,
+	round: Rounding = whole,
+	yields: Yields = yieldsOf(plan, middle.factors.bagMass)
 ): Model {
-	const bag =
-		factors.bagMass === 1 ? plan.bag : { ...plan.bag, massG: plan.bag.massG * factors.bagMass };
-	const measures = measureBag(bag);
-	const cut = cutLoops(bag, plan.cut, measures);
-	const strandPerBagMm = cut.strandPerBagMm * factors.pieceLength;
-	const mat = crochetMat(plan.target, plan.technique, cut.bulkDiameterMm, factors, round);
+	const { factors, hands } = middle;
+	const { bag, measures, cut, weft } = yields;
+	const mat = makeMat(plan, cut, weft, middle, round);
 
 	const work = plan.work ?? usualWork;
 	const ties = tieStrandMm(plan.finish ?? usualFinish);
-	const bags = mat.strandMm / strandPerBagMm;
-	const tieBags = ties / strandPerBagMm;
-	const used = bags + tieBags;
-	const toPrepare = used / (1 - defaults.spoiledShare.value);
-	const joints = used * cut.pieces;
-	const balls = used / work.bagsPerBall;
+	const draws = drawsOf(mat, cut, weft, ties, factors.pieceLength);
+	let used = 0;
+	let tieBags = 0;
+	let shortPieceBags = 0;
+	let joints = 0;
+	let balled = 0;
+	let cutSeconds = 0;
+	for (const draw of draws) {
+		used += draw.bags;
+		joints += draw.joints;
+		if (draw.role === 'ties') tieBags += draw.bags;
+		if (draw.role === 'short-piece') shortPieceBags += draw.bags;
+		if (draw.isBalled) balled += draw.bags;
+		cutSeconds += draw.bags * cuttingSecondsPerBag(draw.cut.style, work.cuttingTool);
+	}
+	const preparedPerUsed = 1 / (1 - middle.spoiledShare);
+	const toPrepare = used * preparedPerUsed;
+	const balls = balled / work.bagsPerBall;
+	const jointSeconds = jointTable[plan.join?.kind ?? usualJoint(plan.cut.style)].seconds;
+	const isSpun = plan.join?.spin !== undefined && plan.join.spin !== 'none';
+	const spinSeconds = isSpun
+		? (sumOf(draws, (draw) => draw.strandMm) / 1000) * defaults.spinMetre.value
+		: 0;
+	const mass = massBooks(draws, bag.massG, toPrepare);
 	return {
 		filmThicknessMm: measures.filmThicknessMm,
 		yield: cut,
+		weftYield: weft,
 		mat,
-		bags,
+		draws,
+		bags: used - tieBags - shortPieceBags,
+		shortPieceBags,
 		tieBags,
 		toPrepare,
-		toCollect: toPrepare / (1 - defaults.rejectedShare.value),
+		toCollect: toPrepare / (1 - middle.rejectedShare),
 		tieStrandMm: ties,
 		joints,
 		balls,
 		seconds: {
-			flatten: toPrepare * defaults.flatten.value,
-			cut: toPrepare * cuttingSecondsPerBag(work.cuttingTool),
-			join: joints * defaults.loopJoint.value,
-			ball: balls * defaults.ball.value,
-			make: mat.stitches * mat.rows * stitches[plan.technique.stitch].seconds,
-			finish: defaults.finishMat.value,
-			check: defaults.checkMat.value,
-			roll: defaults.rollMat.value
+			flatten: toPrepare * defaults.flatten.value * hands.flatten,
+			cut: cutSeconds * preparedPerUsed * hands.cut,
+			join: (joints * jointSeconds + spinSeconds) * hands.join,
+			ball: balls * defaults.ball.value * hands.ball,
+			make: mat.makeSeconds * hands.make,
+			finish: defaults.finishMat.value * hands.finish,
+			check: defaults.checkMat.value * hands.check,
+			roll: defaults.rollMat.value * hands.roll
 		},
-		mass: {
-			inG: toPrepare * bag.massG,
-			matG: bags * cut.filmUsedG,
-			tiesG: tieBags * cut.filmUsedG,
-			scrapG: used * (bag.massG - cut.filmUsedG),
-			spoiledG: (toPrepare - used) * bag.massG
-		}
+		mass,
+		matMassG: mass.matG + mass.tiesG + clothMassG(mat)
 	};
 }
+
+/** Cloth in a twined warp, g: the strips worked, not the bolt. */
+const clothMassG = (mat: Mat): number =>
+	mat.kind === 'twined' && mat.clothM > 0
+		? mat.warpMm * defaults.clothStrip.value * defaults.clothWeight.value
+		: 0;

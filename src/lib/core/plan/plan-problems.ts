@@ -1,10 +1,13 @@
+import type { Cut } from '../cut/types';
 import type { Bound } from '../domain-error';
 import { DomainError, isWithin } from '../domain-error';
+import { isJointFor } from '../joint/joints';
+import { bareMiddle } from '../know/practice';
 import type { PlanPath } from './limits';
 import { planLimits } from './limits';
 import { modelPlan } from './model';
+import { planValues } from './plan-values';
 import type { Plan } from './types';
-import { usualSleeperHeightMm, usualWork } from './types';
 
 /** Why a plan cannot be made, as data: where, what kind, and the numbers a sentence needs. */
 export type PlanProblem =
@@ -14,46 +17,30 @@ export type PlanProblem =
 			readonly value: number;
 			readonly bound: Bound;
 	  }
-	| { readonly code: 'one-of-two'; readonly path: 'cut.strip_width_mm' }
+	| { readonly code: 'one-of-two'; readonly path: PlanPath }
 	| {
 			readonly code: 'trims-take-all';
-			readonly path: 'cut.trim_bottom_mm' | 'cut.trim_top_mm';
+			readonly path: PlanPath;
 			readonly bodyMm: number;
 			readonly trimsMm: number;
 	  }
 	| {
-			readonly code: 'strip-wider-than-body';
-			readonly path: 'cut.strip_width_mm';
+			readonly code: 'strip-wider-than-body' | 'spiral-too-wide';
+			readonly path: PlanPath;
 			readonly stripMm: number;
 			readonly usableMm: number;
 	  }
 	| {
 			readonly code: 'strips-too-narrow';
-			readonly path: 'cut.equal_strips';
+			readonly path: PlanPath;
 			readonly stripMm: number;
 			readonly leastMm: number;
 	  }
+	| { readonly code: 'joint-not-for-cut'; readonly path: 'join.kind' }
 	| { readonly code: 'no-length-after-joint'; readonly path: 'bag.flat_width_mm' };
 
-/** The values a plan holds at the paths that have limits; undefined where the plan does not use one. */
-function valuesOf(plan: Plan): Record<PlanPath, number | undefined> {
-	return {
-		'bag.flat_width_mm': plan.bag.flatWidthMm,
-		'bag.gusset_mm': plan.bag.gussetMm,
-		'bag.body_mm': plan.bag.bodyMm,
-		'bag.handle_mm': plan.bag.handleMm,
-		'bag.mass_g': plan.bag.massG,
-		'cut.equal_strips': plan.cut.equalStrips,
-		'cut.strip_width_mm': plan.cut.stripWidthMm,
-		'cut.trim_bottom_mm': plan.cut.trimBottomMm,
-		'cut.trim_top_mm': plan.cut.trimTopMm,
-		'target.width_mm': plan.target.widthMm,
-		'target.length_mm': plan.target.lengthMm,
-		'technique.hook_mm': plan.technique.hookMm,
-		'work.bags_per_ball': (plan.work ?? usualWork).bagsPerBall,
-		sleeper_height_mm: plan.sleeperHeightMm ?? usualSleeperHeightMm
-	};
-}
+/** A ring that a somewhat heavier film would lose in its own knot is no ring to plan on. */
+const heavierBags = { ...bareMiddle, factors: { ...bareMiddle.factors, bagMass: 1.5 } };
 
 /**
  * Every reason a plan cannot be made; empty for one that can. First each value by itself, then, if
@@ -61,10 +48,9 @@ function valuesOf(plan: Plan): Record<PlanPath, number | undefined> {
  */
 export function planProblems(plan: Plan): PlanProblem[] {
 	const problems: PlanProblem[] = [];
-	const values = valuesOf(plan);
-	for (const path of Object.keys(planLimits) as PlanPath[]) {
-		const value = values[path];
-		const bound = planLimits[path];
+	for (const [key, value] of Object.entries(planValues(plan))) {
+		const path = key as PlanPath;
+		const bound: Bound = planLimits[path];
 		if (value !== undefined && !isWithin(value, bound))
 			problems.push({ code: 'out-of-bounds', path, value, bound });
 	}
@@ -72,43 +58,57 @@ export function planProblems(plan: Plan): PlanProblem[] {
 }
 
 function misfits(plan: Plan): PlanProblem[] {
-	const { cut, bag } = plan;
-	if ((cut.equalStrips === undefined) === (cut.stripWidthMm === undefined)) {
-		return [{ code: 'one-of-two', path: 'cut.strip_width_mm' }];
+	const problems = cutMisfits('cut', plan.cut, plan.bag.bodyMm);
+	if (plan.technique.kind === 'peg-loom') {
+		problems.push(...cutMisfits('technique.weft_cut', plan.technique.weftCut, plan.bag.bodyMm));
 	}
-	const trimsMm = cut.trimBottomMm + cut.trimTopMm;
-	const usableMm = bag.bodyMm - trimsMm;
-	const leastMm = planLimits['cut.strip_width_mm'].atLeast;
+	if (plan.join && !isJointFor(plan.join.kind, plan.cut.style)) {
+		problems.push({ code: 'joint-not-for-cut', path: 'join.kind' });
+	}
+	if (problems.length > 0) return problems;
+	try {
+		modelPlan(plan, heavierBags);
+	} catch (error) {
+		if (error instanceof DomainError)
+			return [{ code: 'no-length-after-joint', path: 'bag.flat_width_mm' }];
+		throw error;
+	}
+	return [];
+}
+
+function cutMisfits(at: 'cut' | 'technique.weft_cut', cut: Cut, bodyMm: number): PlanProblem[] {
+	if (cut.style === 'half-bag') return [];
+	const isTopCut = cut.style !== 'whole-tube' || cut.handles !== 'kept';
+	const trimTopMm = isTopCut ? cut.trimTopMm : 0;
+	const trimsMm = cut.trimBottomMm + trimTopMm;
+	const usableMm = bodyMm - trimsMm;
+	const leastMm = planLimits[`${at}.strip_width_mm`].atLeast;
 	if (usableMm < leastMm) {
-		const path = cut.trimTopMm > cut.trimBottomMm ? 'cut.trim_top_mm' : 'cut.trim_bottom_mm';
-		return [{ code: 'trims-take-all', path, bodyMm: bag.bodyMm, trimsMm }];
+		const path = trimTopMm > cut.trimBottomMm ? 'trim_top_mm' : 'trim_bottom_mm';
+		return [{ code: 'trims-take-all', path: `${at}.${path}`, bodyMm, trimsMm }];
 	}
-	if (cut.stripWidthMm !== undefined && cut.stripWidthMm > usableMm) {
-		return [
-			{
-				code: 'strip-wider-than-body',
-				path: 'cut.strip_width_mm',
-				stripMm: cut.stripWidthMm,
-				usableMm
-			}
-		];
+	if (cut.style === 'whole-tube') return [];
+	const path = `${at}.strip_width_mm` as const;
+	const stripMm = cut.stripWidthMm;
+	if (cut.style === 'spiral') {
+		if (cut.stripWidthMm * 2 <= usableMm) return [];
+		return [{ code: 'spiral-too-wide', path, stripMm: cut.stripWidthMm, usableMm }];
+	}
+	if ((cut.equalStrips === undefined) === (stripMm === undefined)) {
+		return [{ code: 'one-of-two', path }];
+	}
+	if (stripMm !== undefined && stripMm > usableMm) {
+		return [{ code: 'strip-wider-than-body', path, stripMm, usableMm }];
 	}
 	if (cut.equalStrips !== undefined && usableMm / cut.equalStrips < leastMm) {
 		return [
 			{
 				code: 'strips-too-narrow',
-				path: 'cut.equal_strips',
+				path: `${at}.equal_strips`,
 				stripMm: usableMm / cut.equalStrips,
 				leastMm
 			}
 		];
-	}
-	try {
-		modelPlan(plan);
-	} catch (error) {
-		if (error instanceof DomainError)
-			return [{ code: 'no-length-after-joint', path: 'bag.flat_width_mm' }];
-		throw error;
 	}
 	return [];
 }

@@ -1,10 +1,10 @@
 import type { Bag } from '../bag/measure-bag';
-import type { CrochetTechnique, Target } from '../crochet/crochet-mat';
 import type { Cut } from '../cut/types';
 import type { CuttingTool } from '../effort/stations';
 import type { Finish } from '../finish/ties';
-
-export type Technique = CrochetTechnique;
+import type { Join } from '../joint/joints';
+import type { Target, Technique } from '../mat/types';
+import type { ColourName } from '../colour/colours';
 
 /** How the group works: it changes hours and balls, never the mat. */
 export interface Work {
@@ -18,10 +18,14 @@ export interface Plan {
 	readonly cut: Cut;
 	readonly target: Target;
 	readonly technique: Technique;
+	/** What goes with the cut if not given. */
+	readonly join?: Join | undefined;
 	readonly finish?: Finish | undefined;
 	readonly work?: Work | undefined;
 	/** How tall the sleeper is that the drawing shows, mm. */
 	readonly sleeperHeightMm?: number | undefined;
+	/** Colours of the balls in the order they are worked, begun again when they run out. */
+	readonly colours?: readonly ColourName[] | undefined;
 }
 
 export const usualFinish: Finish = { ties: 'chain', hasStrap: true };

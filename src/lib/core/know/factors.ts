@@ -31,10 +31,13 @@ export const bareKnowledge = Object.fromEntries(
 	factorNames.map((name) => [name, { median: 1, cv: defaults[name].cv }])
 ) as unknown as Knowledge;
 
-export const mediansOf = (knowledge: Knowledge): Factors =>
-	Object.fromEntries(
-		factorNames.map((name) => [name, knowledge[name].median])
-	) as unknown as Factors;
+export const mediansOf = (knowledge: Knowledge): Factors => ({
+	bagMass: knowledge.bagMass.median,
+	pieceLength: knowledge.pieceLength.median,
+	gauge: knowledge.gauge.median,
+	strandPerStitch: knowledge.strandPerStitch.median,
+	rowPitch: knowledge.rowPitch.median
+});
 
 /** Standard deviation of the logarithm of a log-normal with this coefficient of variation. log1p, because a small spread squared is lost beside one. */
 export const logSpread = (cv: number): number => Math.sqrt(Math.log1p(cv * cv));

@@ -1,0 +1,26 @@
+import type { MixProgram } from './mix';
+
+/** A number as the format reads it: no exponent, no more digits than a double means. */
+const written = (value: number): string => value.toFixed(9).replace(/\.?0+$/, '') || '0';
+
+/** The program in the LP text format that integer solvers read; column `x3` is choice 3. */
+export function mixText({ choices, goal, limits }: MixProgram): string {
+	const sum = (weights: readonly number[]): string =>
+		weights
+			.map((weight, index) => (weight === 0 ? '' : `${written(weight)} x${index}`))
+			.filter((term) => term !== '')
+			.join(' + ');
+	const rows = limits
+		.map(({ weights, atMost }, index) => ({ row: sum(weights), atMost, index }))
+		.filter(({ row }) => row !== '');
+	return [
+		'Maximize',
+		` goal: ${sum(goal)}`,
+		'Subject To',
+		...rows.map(({ row, atMost, index }) => ` r${index}: ${row} <= ${written(atMost)}`),
+		'Generals',
+		` ${choices.map((_, index) => `x${index}`).join(' ')}`,
+		'End',
+		''
+	].join('\n');
+}

@@ -1,0 +1,87 @@
+import type { Bag } from '../bag/measure-bag';
+import { measureBag } from '../bag/measure-bag';
+import { cutBag } from '../cut/cut-bag';
+import type { Cut } from '../cut/types';
+import type { CutYield } from '../cut/yield';
+import { DomainError } from '../domain-error';
+import { totalSeconds } from '../effort/stations';
+import type { Middle } from '../know/practice';
+import { bareMiddle } from '../know/practice';
+import { whole } from '../know/rounding';
+import { coverShare } from '../mat/cover-grade';
+import type { Target } from '../mat/types';
+import { modelPlan } from '../plan/model';
+import type { Plan } from '../plan/types';
+import type { Method } from './sweep';
+import { sweepMethods } from './sweep';
+import type { Compared } from './unbeaten';
+import { unbeaten } from './unbeaten';
+
+/** One method with what it comes to. */
+export interface ComparedMethod extends Method, Compared {
+	readonly isUnbeaten: boolean;
+}
+
+/**
+ * Works out every method for a bag and a size, without spreads, and marks those that nothing else
+ * beats on bags to collect, hours and cover.
+ *
+ * @param rest what else a plan holds; the usual if not given
+ * @param onProgress told the share done, from 0 to 1, now and then
+ * @throws DomainError where bag or target are out of their domain
+ */
+export function compareAll(
+	bag: Bag,
+	target: Target,
+	options: {
+		readonly stepMm?: number | undefined;
+		readonly rest?: Pick<Plan, 'finish' | 'work'> | undefined;
+		readonly middle?: Middle | undefined;
+		readonly onProgress?: ((share: number) => void) | undefined;
+	} = {}
+): ComparedMethod[] {
+	const { stepMm, rest = {}, middle = bareMiddle, onProgress } = options;
+	const methods = sweepMethods(bag, stepMm);
+	const worked: (Method & Compared)[] = [];
+	const { finish, work } = rest;
+	// Thousands of methods share a few hundred cuts: each is laid out once.
+	const yields = new Map<Cut, CutYield>();
+	const heavier = { ...bag, massG: bag.massG * middle.factors.bagMass };
+	const measures = measureBag(heavier);
+	const yieldOf = (cut: Cut): CutYield => {
+		let given = yields.get(cut);
+		if (!given) yields.set(cut, (given = cutBag(heavier, cut, measures)));
+		return given;
+	};
+	for (const [index, method] of methods.entries()) {
+		if (onProgress && index % 500 === 0) onProgress(index / methods.length);
+		try {
+			const { cut, technique } = method;
+			const model = modelPlan({ bag, target, finish, work, cut, technique }, middle, whole, {
+				bag: heavier,
+				measures,
+				cut: yieldOf(cut),
+				weft: technique.kind === 'peg-loom' ? yieldOf(technique.weftCut) : null
+			});
+			worked.push({
+				cut,
+				technique,
+				bags: model.toCollect,
+				hours: totalSeconds(model.seconds) / 3600,
+				cover: coverShare(method.technique.kind, model.mat.cover)
+			});
+		} catch (error) {
+			if (!(error instanceof DomainError)) throw error;
+		}
+	}
+	const marks = unbeaten(worked);
+	onProgress?.(1);
+	return worked.map(({ cut, technique, bags, hours, cover }, index) => ({
+		cut,
+		technique,
+		bags,
+		hours,
+		cover,
+		isUnbeaten: marks[index] ?? false
+	}));
+}

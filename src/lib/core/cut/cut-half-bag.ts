@@ -1,0 +1,37 @@
+import type { Bag, BagMeasures } from '../bag/measure-bag';
+import { defaults } from '../defaults';
+import { positive } from '../domain-error';
+import type { JointKind } from '../joint/joints';
+import { takeUpMm } from '../joint/joints';
+import { bulkDiameterMm } from '../strand/bulk-diameter';
+import type { CutYield } from './yield';
+
+/**
+ * Two very wide rings a bag, the whole film used: `L₀ = B + 0.5 H`, `S = m / 2ρL₀`, `L = L₀ − 6d`
+ * with the joint's `d` at the worked packing, and the strand itself lofty, at half-bag packing.
+ *
+ * @throws DomainError where a half is too short to be joined
+ * @source bench default
+ */
+export function cutHalfBag(bag: Bag, measures: BagMeasures, joint: JointKind = 'loop'): CutYield {
+	const reachMm = bag.bodyMm + defaults.halfBagHandleShare.value * bag.handleMm;
+	const solidSectionMm2 = bag.massG / (2 * defaults.filmDensity.value * reachMm);
+	const workedMm = bulkDiameterMm(solidSectionMm2, defaults.packingWorked.value);
+	const pieceLengthMm = positive('pieceLengthMm', reachMm - takeUpMm(joint, workedMm));
+	return {
+		style: 'half-bag',
+		// The ring lies flat half as wide as the half's two walls together.
+		stripWidthMm: measures.circumferenceMm / 4,
+		pieces: 2,
+		plies: 2,
+		offcutMm: 0,
+		shortStripMm: null,
+		turns: null,
+		solidSectionMm2,
+		bulkDiameterMm: bulkDiameterMm(solidSectionMm2, defaults.packingHalfBag.value),
+		packing: defaults.packingHalfBag.value,
+		pieceLengthMm,
+		strandPerBagMm: 2 * pieceLengthMm,
+		filmUsedG: bag.massG
+	};
+}

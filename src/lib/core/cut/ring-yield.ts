@@ -1,0 +1,49 @@
+import type { BagMeasures } from '../bag/measure-bag';
+import { defaults } from '../defaults';
+import { positive } from '../domain-error';
+import type { JointKind } from '../joint/joints';
+import { takeUpMm } from '../joint/joints';
+import { bulkDiameterMm } from '../strand/bulk-diameter';
+import type { CutYield } from './yield';
+
+interface RingLay {
+	readonly stripWidthMm: number;
+	readonly pieces: number;
+	/** Height of the film that goes into rings, mm. */
+	readonly filmHeightMm: number;
+	readonly offcutMm: number;
+	readonly shortStripMm: number | null;
+}
+
+/**
+ * Rings across the tube. A ring pulled out is two plies, `S = 2wt`, and adds half the circumference
+ * less what its joint takes, `L = C/2 − 6d`.
+ *
+ * @throws DomainError where the ring is too small to be joined
+ */
+export function ringYield(
+	style: 'loops' | 'whole-tube',
+	measures: BagMeasures,
+	joint: JointKind,
+	lay: RingLay
+): CutYield {
+	const { circumferenceMm: around, filmThicknessMm: thickness } = measures;
+	const solidSectionMm2 = 2 * lay.stripWidthMm * thickness;
+	const diameterMm = bulkDiameterMm(solidSectionMm2, defaults.packingWorked.value);
+	const pieceLengthMm = positive('pieceLengthMm', around / 2 - takeUpMm(joint, diameterMm));
+	return {
+		style,
+		stripWidthMm: lay.stripWidthMm,
+		pieces: lay.pieces,
+		plies: 2,
+		offcutMm: lay.offcutMm,
+		shortStripMm: lay.shortStripMm,
+		turns: null,
+		solidSectionMm2,
+		bulkDiameterMm: diameterMm,
+		packing: defaults.packingWorked.value,
+		pieceLengthMm,
+		strandPerBagMm: lay.pieces * pieceLengthMm,
+		filmUsedG: defaults.filmDensity.value * thickness * around * lay.filmHeightMm
+	};
+}

@@ -1,0 +1,57 @@
+import type { Bag } from '../bag/measure-bag';
+import { measureBag } from '../bag/measure-bag';
+import { defaults } from '../defaults';
+import { within } from '../domain-error';
+import type { CuttingTool } from '../effort/stations';
+import type { Cut } from './types';
+
+export interface CuttingStack {
+	/** Bags the tool takes usually. */
+	readonly bags: number;
+	/** Folds in the stack: equal rings of 2, 4 or 8 are folded and folded again for scissors. */
+	readonly folds: number;
+	/** Layers of film under the blade where there is no gusset, and at one. */
+	readonly layers: number;
+	readonly layersAtGusset: number;
+	/** Film under the blade at its thickest, mm. */
+	readonly filmMm: number;
+	/** What the tool takes before it tires, mm of film. */
+	readonly limitMm: number;
+	/** Bags it takes within that limit; 0 where even one is too thick folded so. */
+	readonly bagsWithinLimit: number;
+}
+
+/** How often equal rings are folded: 2, 4 and 8 by folding, other counts are marked. */
+export function foldsOf(cut: Cut): number {
+	if (cut.style !== 'loops' || cut.equalStrips === undefined) return 0;
+	const folds = Math.log2(cut.equalStrips);
+	return Number.isInteger(folds) && folds <= 3 ? folds : 0;
+}
+
+/**
+ * What lies under the blade: bags × 2 walls (4 at a gusset) × 2^folds. A rolling blade runs along a
+ * ruler, so its stack is never folded.
+ *
+ * @param bags in the stack, a whole number from 1; the tool's usual stack if not given
+ * @throws DomainError
+ * @source bench default for the scissors' limit; the rolling blade's is assumed at twice that
+ */
+export function cuttingStack(bag: Bag, cut: Cut, tool: CuttingTool, bags?: number): CuttingStack {
+	const isBlade = tool === 'rolling-blade';
+	const usual = isBlade ? defaults.rollingBladeStack.value : defaults.scissorsStack.value;
+	const count = within('bags', bags ?? usual, { atLeast: 1, isWhole: true });
+	const folds = isBlade ? 0 : foldsOf(cut);
+	const wallsPerBag = 2 * 2 ** folds;
+	const atGusset = bag.gussetMm > 0 ? 2 * wallsPerBag : wallsPerBag;
+	const { filmThicknessMm } = measureBag(bag);
+	const limitMm = isBlade ? defaults.rollingBladeFilmLimit.value : defaults.scissorsFilmLimit.value;
+	return {
+		bags: count,
+		folds,
+		layers: count * wallsPerBag,
+		layersAtGusset: count * atGusset,
+		filmMm: count * atGusset * filmThicknessMm,
+		limitMm,
+		bagsWithinLimit: Math.floor(limitMm / (atGusset * filmThicknessMm) + 1e-9)
+	};
+}

@@ -1,0 +1,10 @@
+import type { Bag } from '../bag/measure-bag';
+import { positive, within } from '../domain-error';
+import type { Trims } from './types';
+
+/** Height left between the trims, mm. Above 0, else DomainError on the trims. */
+export function usableHeightMm(bag: Bag, trims: Trims): number {
+	within('trimBottomMm', trims.trimBottomMm, { atLeast: 0 });
+	within('trimTopMm', trims.trimTopMm, { atLeast: 0 });
+	return positive('usableHeightMm', bag.bodyMm - trims.trimBottomMm - trims.trimTopMm);
+}

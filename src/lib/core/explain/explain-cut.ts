@@ -1,0 +1,217 @@
+import type { Bag } from '../bag/measure-bag';
+import { measureBag } from '../bag/measure-bag';
+import { trimsOf, type Cut } from '../cut/types';
+import type { CutYield } from '../cut/yield';
+import { defaults } from '../defaults';
+import type { Join } from '../joint/joints';
+import { joints, usualJoint } from '../joint/joints';
+import type { Step } from './trail';
+
+/** From ruler and scale to circumference and film. */
+export function explainBag(bag: Bag): Step[] {
+	const { circumferenceMm, filmAreaMm2, filmThicknessMm } = measureBag(bag);
+	return [
+		given('W', 'flat width', bag.flatWidthMm, 'mm'),
+		given('g', 'gusset', bag.gussetMm, 'mm'),
+		given('B', 'body', bag.bodyMm, 'mm'),
+		given('H', 'handles', bag.handleMm, 'mm'),
+		given('m', 'mass of one bag', bag.massG, 'g'),
+		given('ρ', 'density of the film', defaults.filmDensity.value, 'g/mm³'),
+		step('C', 'all the way round', circumferenceMm, 'mm', '2 * W + 4 * g'),
+		step(
+			'A',
+			'film in the bag',
+			filmAreaMm2,
+			'mm²',
+			`C * (B + ${defaults.handleFilmShare.value} * H)`
+		),
+		step('t', 'thickness of the film', filmThicknessMm, 'mm', 'm / (ρ * A)')
+	];
+}
+
+export const step = (
+	symbol: string,
+	name: string,
+	value: number,
+	unit: Step['unit'],
+	relation: string
+): Step => ({ symbol, name, value, unit, relation });
+
+export const given = (symbol: string, name: string, value: number, unit: Step['unit']): Step => ({
+	symbol,
+	name,
+	value,
+	unit,
+	relation: null
+});
+
+/**
+ * From the bag to its strand. Symbols carry the suffix, so that warp and weft can stand in one trail.
+ *
+ * @param suffix such as `_weft`; empty for a plan's own cut
+ * @param pieceFactor what the group has measured of its pieces' length; 1 leaves no step
+ */
+export function explainCut(
+	bag: Bag,
+	cut: Cut,
+	laid: CutYield,
+	suffix = '',
+	join?: Join,
+	pieceFactor = 1
+): Step[] {
+	const s = (name: string) => `${name}${suffix}`;
+	const { trimBottomMm, trimTopMm } = trimsOf(cut);
+	const joint = joints[join?.kind ?? usualJoint(cut.style)];
+	const spin = join?.spin ?? 'none';
+	const isSpun = spin !== 'none';
+	const share = isSpun ? (1 - defaults.spunShortening.value) / (spin === 'two-ply' ? 2 : 1) : 1;
+	const sectionAtRest = laid.solidSectionMm2 * share;
+	const pieceAtRest = laid.pieceLengthMm / share;
+	const worked = 2 * Math.sqrt(sectionAtRest / (Math.PI * defaults.packingWorked.value));
+	const steps: Step[] = [];
+
+	if (cut.style === 'half-bag') {
+		const reach = bag.bodyMm + defaults.halfBagHandleShare.value * bag.handleMm;
+		steps.push(
+			step(s('L0'), 'reach of a half', reach, 'mm', `B + ${defaults.halfBagHandleShare.value} * H`),
+			step(s('S'), 'plastic in the section', sectionAtRest, 'mm²', `m / (2 * ρ * ${s('L0')})`)
+		);
+	} else {
+		const isKept = cut.style === 'whole-tube' && cut.handles === 'kept';
+		steps.push(
+			given(s('trim_bottom'), 'trimmed off the bottom', trimBottomMm, 'mm'),
+			...(isKept
+				? []
+				: [
+						given(s('trim_top'), 'trimmed below the handles', trimTopMm, 'mm'),
+						step(
+							s('U'),
+							'usable height',
+							bag.bodyMm - trimBottomMm - trimTopMm,
+							'mm',
+							`B - ${s('trim_bottom')} - ${s('trim_top')}`
+						)
+					]),
+			...stripSteps(cut, laid, suffix),
+			step(
+				s('S'),
+				'plastic in the section',
+				sectionAtRest,
+				'mm²',
+				laid.plies === 2 ? `2 * ${s('w')} * t` : `${s('w')} * t`
+			)
+		);
+	}
+	const takeUp = joint.takeUpMm
+		? `${joint.takeUpMm}`
+		: `${joint.takeUpDiameters} * ${s('d_worked')}`;
+	if (cut.style !== 'spiral') {
+		steps.push(
+			step(
+				s('d_worked'),
+				'strand worked tight',
+				worked,
+				'mm',
+				`2 * sqrt(${s('S')} / (π * ${defaults.packingWorked.value}))`
+			)
+		);
+	}
+	const length =
+		cut.style === 'spiral'
+			? `(${s('n')} - 1) * sqrt(C ** 2 + ${s('w')} ** 2) - ${defaults.spiralEndLoss.value}`
+			: `${cut.style === 'half-bag' ? s('L0') : 'C / 2'} - ${takeUp}`;
+	steps.push(step(s('L_cut'), 'strand one piece adds', pieceAtRest, 'mm', length));
+	steps.push(...spunSteps(laid, suffix, isSpun, share));
+	const piece = isSpun ? s('L_spun') : s('L_cut');
+	if (pieceFactor !== 1)
+		steps.push(given(s('k_piece'), 'our own pieces, over the craft’s', pieceFactor, ''));
+	const times = pieceFactor === 1 ? '' : ` * ${s('k_piece')}`;
+	steps.push(
+		step(
+			s('L'),
+			'strand a piece adds at our table',
+			laid.pieceLengthMm * pieceFactor,
+			'mm',
+			piece + times
+		),
+		step(
+			s('L_bag'),
+			'strand one bag adds',
+			laid.strandPerBagMm * pieceFactor,
+			'mm',
+			cut.style === 'spiral' ? s('L') : `${s('n')} * ${s('L')}`
+		)
+	);
+	return steps;
+}
+
+function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
+	const s = (name: string) => `${name}${suffix}`;
+	const count = (relation: string) => step(s('n'), 'pieces a bag', laid.pieces, 'pieces', relation);
+	const short = 1 - defaults.countedShortStrip.value;
+	switch (cut.style) {
+		case 'loops':
+			return cut.equalStrips === undefined
+				? [
+						given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
+						count(`floor(${s('U')} / ${s('w')} + ${short})`)
+					]
+				: [
+						given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
+						step(s('w'), 'strip width', laid.stripWidthMm, 'mm', `${s('U')} / ${s('n')}`)
+					];
+		case 'spiral':
+			return [
+				given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
+				step(s('n'), 'turns', laid.turns ?? 0, '', `floor(${s('U')} / ${s('w')})`)
+			];
+		case 'whole-tube': {
+			const kept = `B - ${s('trim_bottom')} + ${defaults.keptHandleShare.value} * H`;
+			return [
+				given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
+				step(
+					s('w'),
+					'width of the ring',
+					laid.stripWidthMm,
+					'mm',
+					cut.handles === 'kept' ? kept : s('U')
+				)
+			];
+		}
+		case 'half-bag':
+			return [];
+	}
+}
+
+function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: number): Step[] {
+	const s = (name: string) => `${name}${suffix}`;
+	const halves = laid.style === 'half-bag' ? [given(s('n'), 'pieces a bag', 2, 'pieces')] : [];
+	const diameter = (section: string) =>
+		step(
+			s('d'),
+			'strand as the hand feels it',
+			laid.bulkDiameterMm,
+			'mm',
+			`2 * sqrt(${section} / (π * ${laid.packing}))`
+		);
+	if (!isSpun) return [...halves, diameter(s('S'))];
+	return [
+		...halves,
+		given(s('k_spun'), 'length left when spun', share, ''),
+		step(
+			s('L_spun'),
+			'spun strand one piece adds',
+			laid.pieceLengthMm,
+			'mm',
+			`${s('L_cut')} * ${s('k_spun')}`
+		),
+		step(
+			s('S_spun'),
+			'plastic in the spun section',
+			laid.solidSectionMm2,
+			'mm²',
+			`${s('S')} / ${s('k_spun')}`
+		),
+		diameter(s('S_spun'))
+	];
+}

@@ -1,0 +1,208 @@
+import type { CrochetMat, CrochetTechnique } from '../crochet/crochet-mat';
+import { stitches } from '../crochet/stitches';
+import { defaults } from '../defaults';
+import type { Factors } from '../know/factors';
+import type { Model } from '../plan/model';
+import type { Plan } from '../plan/types';
+import { given, step } from './explain-cut';
+import type { Step } from './trail';
+
+/** A relation with the group's own factor at its end, and the step that gives it; nothing where it is 1. */
+function own(symbol: string, name: string, factor: number): { times: string; steps: Step[] } {
+	if (factor === 1) return { times: '', steps: [] };
+	return { times: ` * ${symbol}`, steps: [given(symbol, name, factor, '')] };
+}
+
+/** From the strand to the mat. The last symbols are `strand` (mm of film strand), `cover` and `make` (s). */
+export function explainMat(plan: Plan, model: Model, factors: Factors): Step[] {
+	const size = [
+		given('width', 'width wanted', plan.target.widthMm, 'mm'),
+		given('length', 'length wanted', plan.target.lengthMm, 'mm')
+	];
+	return [...size, ...matSteps(plan, model, factors)];
+}
+
+function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
+	const { mat } = model;
+	switch (mat.kind) {
+		case 'crochet':
+			return crochetSteps(plan.technique as CrochetTechnique, mat, factors);
+		case 'peg-loom': {
+			const packing = mat.rowPitchMm / mat.weftDiameterMm / factors.rowPitch;
+			const pitch = own('k_row', 'our own row pitch, over the craft’s', factors.rowPitch);
+			return [
+				given('p', 'peg to peg across', mat.pitchMm, 'mm'),
+				given('gap', 'clear gap at each end', mat.endGapMm, 'mm'),
+				given('edges', 'strands more for doubled edges', mat.warpStrands - mat.pegs, 'strands'),
+				step('P', 'pegs at each end', mat.pegs, '', 'round(width / p) + 1'),
+				step('Lp', 'peg to peg along', mat.pegToPegMm, 'mm', 'length + 2 * gap'),
+				step('Nw', 'strands of warp', mat.warpStrands, 'strands', 'P + edges'),
+				step('nl', 'pieces a strand', mat.piecesPerStrand, 'pieces', 'max(1, round(Lp / L))'),
+				step('fit', 'pieces over peg to peg', mat.fitShare, '', 'nl * L / Lp'),
+				step('width_made', 'width it comes out at', mat.widthMm, 'mm', '(P - 1) * p + d'),
+				step('c', 'crimp of the weft', mat.crimp, '', '(π * (d + d_weft) / 2 / (2 * p)) ** 2 / 4'),
+				...pitch.steps,
+				step(
+					'q',
+					'row pitch',
+					mat.rowPitchMm,
+					'mm',
+					`d_weft * ${Number(packing.toFixed(6))}${pitch.times}`
+				),
+				step('R', 'rows', mat.rows, 'rows', 'max(1, floor((Lp - 2 * gap) / q))'),
+				step('warp', 'strand in the warp', mat.warpStrandMm, 'mm', 'Nw * nl * L'),
+				step(
+					'weft',
+					'strand in the weft',
+					mat.weftStrandMm,
+					'mm',
+					'R * (width_made * (1 + c) + 0.75 * π * d)'
+				),
+				step('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weft'),
+				step('cover', 'cover', mat.cover, '', 'd_weft / q'),
+				step(
+					'make',
+					'loading and weaving',
+					mat.makeSeconds,
+					's',
+					`Nw * ${defaults.pegLoadStrand.value} + R * Nw * ${defaults.pegCrossing.value}`
+				)
+			];
+		}
+		case 'twined': {
+			const pitch = own('k_row', 'our own row pitch, over the craft’s', factors.rowPitch);
+			const isFilm = mat.strandMm > mat.weftStrandMm;
+			return [
+				given('p', 'nail to nail', mat.pitchMm, 'mm'),
+				given('panels', 'panels side by side', mat.panels.across, ''),
+				step('N', 'nails at each end', mat.nails, '', 'max(1, round(width / p))'),
+				step('warp', 'continuous warp', mat.warpMm, 'mm', '2 * N * length'),
+				...pitch.steps,
+				step(
+					'q',
+					'row pitch',
+					mat.rowPitchMm,
+					'mm',
+					`${defaults.twinedRowPitch.value} * d${pitch.times}`
+				),
+				step('R', 'rows', mat.rows, 'rows', 'max(1, floor(length / q))'),
+				step(
+					'weft',
+					'strand in the weft',
+					mat.weftStrandMm,
+					'mm',
+					'R * (2 * width * 1.2 + panels * 100)'
+				),
+				step(
+					'strand',
+					'film strand in the mat',
+					mat.strandMm,
+					'mm',
+					isFilm ? 'warp + weft' : 'weft'
+				),
+				step('cover', 'cover', mat.cover, '', '2 * 1.2 * d / q'),
+				step(
+					'make',
+					'twining',
+					mat.makeSeconds,
+					's',
+					`R * 2 * (N + panels) * ${defaults.twinedCrossing.value}`
+				)
+			];
+		}
+		case 'finger-bands': {
+			const gauge = own('k_gauge', 'our own band width, over the craft’s', factors.gauge);
+			const pitch = own('k_row', 'our own row pitch, over the craft’s', factors.rowPitch);
+			const section = model.yield.packing === defaults.packingSpun.value ? 'S_spun' : 'S';
+			return [
+				given('k', 'strands along a band', mat.warpStrands, 'strands'),
+				step(
+					'd_lofty',
+					'strand in loose finger work',
+					mat.loftyDiameterMm,
+					'mm',
+					`2 * sqrt(${section} / (π * ${defaults.packingLofty.value}))`
+				),
+				...gauge.steps,
+				...pitch.steps,
+				step('bw', 'width of a band', mat.bandWidthMm, 'mm', `1.5 * k * d_lofty${gauge.times}`),
+				step('bands', 'bands', mat.bands, 'bands', 'max(1, round(width / bw))'),
+				step(
+					'rows_band',
+					'passes in a band',
+					mat.rowsPerBand,
+					'rows',
+					`length / (0.9 * d_lofty${pitch.times})`
+				),
+				step('warp', 'strand along the bands', mat.warpStrandMm, 'mm', 'k * length * 1.05 * bands'),
+				step(
+					'weaver',
+					'strand of the weaver',
+					mat.weaverStrandMm,
+					'mm',
+					'bands * rows_band * (1.15 * bw + 1.6 * d_lofty)'
+				),
+				step(
+					'turns',
+					'strand in the turns',
+					mat.turnStrandMm,
+					'mm',
+					'max(0, bands - 1) * (k + 1) * 6 * d_lofty'
+				),
+				step('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weaver + turns'),
+				step('cover', 'cover', mat.cover, '', '(warp + weaver) * d_lofty / (bands * bw * length)'),
+				step(
+					'make',
+					'weaving',
+					mat.makeSeconds,
+					's',
+					`bands * rows_band * (k + 1) * ${defaults.bandCrossing.value}`
+				)
+			];
+		}
+	}
+}
+
+function crochetSteps(technique: CrochetTechnique, mat: CrochetMat, factors: Factors): Step[] {
+	const relations = stitches[technique.stitch];
+	const gauge = own('k_gauge', 'our own gauge, over the craft’s', factors.gauge);
+	const uptake = own(
+		'k_stitch',
+		'our own strand a stitch, over the craft’s',
+		factors.strandPerStitch
+	);
+	const [along, across] = mat.isLengthwise ? ['length', 'width'] : ['width', 'length'];
+	const size = mat.stitchWidthMm / defaults.stitchWidthPerSize.value;
+	return [
+		given('h', 'hook', technique.hookMm, 'mm'),
+		...gauge.steps,
+		...uptake.steps,
+		step(
+			'e',
+			'size hook and strand make together',
+			size,
+			'mm',
+			`(0.75 * h + 0.25 * 2.1 * d)${gauge.times}`
+		),
+		step('sw', 'stitch width', mat.stitchWidthMm, 'mm', '1.27 * e'),
+		step('rh', 'row height', mat.rowHeightMm, 'mm', `${relations.rowHeight} * e`),
+		step(
+			'y',
+			'strand a stitch',
+			mat.strandPerStitchMm,
+			'mm',
+			`${relations.strand} * sw${uptake.times}`
+		),
+		step('stitches', 'stitches a row', mat.stitches, 'stitches', `max(1, round(${along} / sw))`),
+		step('rows', 'rows', mat.rows, 'rows', `max(1, round(${across} / rh))`),
+		step(
+			'strand',
+			'strand in the mat, foundation and turns with it',
+			mat.strandMm,
+			'mm',
+			`stitches * rows * y + 3.2 * sw * (stitches + rows * ${relations.turningChains})`
+		),
+		step('cover', 'cover', mat.cover, '', 'y * d / (sw * rh)'),
+		step('make', 'crochet', mat.makeSeconds, 's', `stitches * rows * ${relations.seconds}`)
+	];
+}

@@ -1,0 +1,184 @@
+import { cuttingSecondsPerBag, stations, totalSeconds } from '../effort/stations';
+import { joints as jointTable, usualJoint } from '../joint/joints';
+import type { Middle } from '../know/practice';
+import { bareMiddle } from '../know/practice';
+import { defaults } from '../defaults';
+import type { TallyName } from '../plan/estimate';
+import { modelPlan, type Model } from '../plan/model';
+import type { Plan } from '../plan/types';
+import { usualWork } from '../plan/types';
+import { explainBag, explainCut, given, step } from './explain-cut';
+import { explainMat } from './explain-mat';
+import type { Step } from './trail';
+import { stepsTo } from './trail';
+
+/** The step each figure of the tally ends in. */
+export const stepOfFigure: Readonly<Record<TallyName, string>> = {
+	toPrepare: 'to_prepare',
+	toCollect: 'to_collect',
+	strandM: 'strand_m',
+	balls: 'balls',
+	joints: 'joints',
+	hours: 'hours',
+	matKg: 'mat_g',
+	cover: 'cover'
+};
+
+/** Which symbols the draws of a mat take their strand from, and whose cut they are. */
+const drawSymbols = {
+	body: { strand: 'strand', suffix: '' },
+	warp: { strand: 'warp', suffix: '' },
+	weft: { strand: 'weft', suffix: '_weft' },
+	'short-piece': { strand: 'short', suffix: '' },
+	ties: { strand: 'ties', suffix: '_weft' }
+} as const;
+
+/**
+ * How every figure of a plan is reached: the whole chain, each step after what it follows from, with
+ * values and units. Each relation holds for the values beside it.
+ *
+ * @throws DomainError where the plan cannot be made
+ */
+export function explainPlan(plan: Plan, middle: Middle = bareMiddle): Step[] {
+	const bag = { ...plan.bag, massG: plan.bag.massG * middle.factors.bagMass };
+	const model = modelPlan(plan, middle);
+	const { technique } = plan;
+	const piece = middle.factors.pieceLength;
+	const steps = [
+		...explainBag(bag),
+		given('π', 'half turns of a circle', Math.PI, ''),
+		...explainCut(bag, plan.cut, model.yield, '', plan.join, piece)
+	];
+	if (technique.kind === 'peg-loom' && model.weftYield) {
+		steps.push(...explainCut(bag, technique.weftCut, model.weftYield, '_weft', undefined, piece));
+	}
+	steps.push(...explainMat(plan, model, middle.factors));
+	steps.push(...bagSteps(model, middle), ...workSteps(plan, model, middle));
+	return steps;
+}
+
+/** The steps to one figure of the tally. */
+export const explainFigure = (plan: Plan, figure: TallyName, middle: Middle = bareMiddle): Step[] =>
+	stepsTo(explainPlan(plan, middle), stepOfFigure[figure]);
+
+function bagSteps(model: Model, middle: Middle): Step[] {
+	const { mat, draws } = model;
+	const steps: Step[] = [
+		step('strand_m', 'strand in the mat', mat.strandMm / 1000, 'm', 'strand / 1000'),
+		given('ties', 'strand in ties and strap', model.tieStrandMm, 'mm')
+	];
+	if (mat.kind === 'peg-loom' && mat.shortPieceMm > 0) {
+		const short = mat.warpStrands * mat.shortPieceMm;
+		steps.push(step('short', 'strand in short pieces', short, 'mm', 'Nw * (Lp - nl * L)'));
+	}
+	const bagsOf: string[] = [];
+	const booked: string[] = [];
+	for (const { role, bags, cut, keptShare } of draws) {
+		const { strand, suffix } = drawSymbols[role];
+		const from = suffix && model.weftYield ? suffix : '';
+		const symbol = `bags_${role.replace('-', '_')}`;
+		steps.push(
+			step(symbol, `bags for ${roleWords[role]}`, bags, 'bags', `${strand} / L_bag${from}`),
+			given(
+				`film_${symbol}`,
+				`film of each that stays in ${roleWords[role]}`,
+				cut.filmUsedG * keptShare,
+				'g'
+			)
+		);
+		bagsOf.push(symbol);
+		booked.push(`${symbol} * film_${symbol}`);
+	}
+	const clothG = model.matMassG - model.mass.matG - model.mass.tiesG;
+	steps.push(
+		given('spoiled', 'share spoiled in work', middle.spoiledShare, ''),
+		given('rejected', 'share rejected at sorting', middle.rejectedShare, ''),
+		step(
+			'to_prepare',
+			'bags to prepare',
+			model.toPrepare,
+			'bags',
+			`(${bagsOf.join(' + ')}) / (1 - spoiled)`
+		),
+		step('to_collect', 'bags to collect', model.toCollect, 'bags', 'to_prepare / (1 - rejected)'),
+		given('cloth', 'cloth in the warp', clothG, 'g'),
+		step('mat_g', 'weight of the mat', model.matMassG, 'g', `${booked.join(' + ')} + cloth`)
+	);
+	return steps;
+}
+
+const roleWords = {
+	body: 'the mat',
+	warp: 'the warp',
+	weft: 'the weft',
+	'short-piece': 'short pieces',
+	ties: 'ties and strap'
+} as const;
+
+function workSteps(plan: Plan, model: Model, middle: Middle): Step[] {
+	const { cuttingTool, bagsPerBall } = plan.work ?? usualWork;
+	const { draws, seconds } = model;
+	const ofRole = (role: string) => `bags_${role.replace('-', '_')}`;
+	const joints = draws.map(({ role, cut }) => {
+		if (role === 'warp' && model.mat.kind === 'peg-loom') return 'max(0, Nw * nl - Nw)';
+		if (role === 'short-piece') return 'Nw';
+		return `${ofRole(role)} * ${cut.pieces}`;
+	});
+	const balled = draws.filter(({ isBalled }) => isBalled).map(({ role }) => ofRole(role));
+	const cutting = draws.map(
+		({ role, cut }) =>
+			`${ofRole(role)} * ${cuttingSecondsPerBag(cut.style, cuttingTool)
+				.toFixed(4)
+				.replace(/\.?0+$/, '')}`
+	);
+	const joint = jointTable[plan.join?.kind ?? usualJoint(plan.cut.style)].seconds;
+	const spinSeconds =
+		plan.join?.spin !== undefined && plan.join.spin !== 'none'
+			? (draws.reduce((sum, draw) => sum + draw.strandMm, 0) / 1000) * defaults.spinMetre.value
+			: 0;
+	const hands = (station: (typeof stations)[number]) =>
+		middle.hands[station] === 1 ? '' : ` * k_${station}`;
+	const ownHands = stations
+		.filter((station) => middle.hands[station] !== 1)
+		.map((station) =>
+			given(
+				`k_${station}`,
+				`our own time to ${station}, over the craft’s`,
+				middle.hands[station],
+				''
+			)
+		);
+	const relations: Record<(typeof stations)[number], string> = {
+		flatten: `to_prepare * ${defaults.flatten.value}`,
+		cut: `(${cutting.join(' + ')}) / (1 - spoiled)`,
+		join: `(joints * ${joint} + spinning)`,
+		ball: `balls * ${defaults.ball.value}`,
+		make: 'make',
+		finish: `${defaults.finishMat.value}`,
+		check: `${defaults.checkMat.value}`,
+		roll: `${defaults.rollMat.value}`
+	};
+	return [
+		given('bags_a_ball', 'bags in a ball', bagsPerBall, 'bags'),
+		step('joints', 'joints in mat and ties', model.joints, 'joints', joints.join(' + ')),
+		step('balls', 'balls', model.balls, 'balls', `(${balled.join(' + ')}) / bags_a_ball`),
+		given('spinning', 'time to spin', spinSeconds, 's'),
+		...ownHands,
+		...stations.map((station) =>
+			step(
+				`s_${station}`,
+				`time to ${station}`,
+				seconds[station],
+				's',
+				relations[station] + hands(station)
+			)
+		),
+		step(
+			'hours',
+			'hours in all',
+			totalSeconds(seconds) / 3600,
+			'h',
+			`(${stations.map((station) => `s_${station}`).join(' + ')}) / 3600`
+		)
+	];
+}

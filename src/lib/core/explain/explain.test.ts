@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { bareMiddle } from '../know/practice';
+import type { Middle } from '../know/practice';
+import { techniqueKinds } from '../mat/types';
+import { figuresOf, tallyNames } from '../plan/estimate';
+import { modelPlan } from '../plan/model';
+import { anyPlanOf } from '../plan/plan.arbitrary';
+import { explainFigure, explainPlan, stepOfFigure } from './explain-plan';
+import type { Step } from './trail';
+import { stepsTo, symbolsIn } from './trail';
+
+/** What a relation comes to with the values of the other steps. */
+function worth(relation: string, trail: readonly Step[]): number {
+	const values = new Map(trail.map(({ symbol, value }) => [symbol, value]));
+	const symbols = symbolsIn(relation);
+	const known = symbols.filter((symbol) => values.has(symbol));
+	expect(known, relation).toEqual(symbols);
+	// A measured width is counted with a grain of floating point to spare.
+	const work = new Function(
+		...symbols,
+		`const { sqrt, round, max, min } = Math; const floor = (x) => Math.floor(x + 1e-9); return ${relation};`
+	) as (...values: number[]) => number;
+	return work(...symbols.map((symbol) => values.get(symbol) ?? NaN));
+}
+
+const measured: Middle = {
+	...bareMiddle,
+	factors: { bagMass: 1.1, pieceLength: 0.96, gauge: 1.05, strandPerStitch: 0.9, rowPitch: 1.2 },
+	hands: { ...bareMiddle.hands, make: 1.3, join: 0.8 }
+};
+
+describe.each(techniqueKinds)('the explanation of a %s plan', (kind) => {
+	it('has relations that hold for the values beside them, and ends in the tally', () => {
+		fc.assert(
+			fc.property(anyPlanOf(kind), fc.constantFrom(bareMiddle, measured), (plan, middle) => {
+				const trail = explainPlan(plan, middle);
+				for (const { symbol, relation, value } of trail) {
+					if (relation === null) continue;
+					const wanted = worth(relation, trail);
+					expect(Math.abs(wanted - value), `${symbol} = ${relation}`).toBeLessThanOrEqual(
+						1e-4 * Math.abs(value) + 1e-9
+					);
+				}
+				const figures = figuresOf(modelPlan(plan, middle));
+				for (const name of tallyNames) {
+					const last = explainFigure(plan, name, middle).at(-1);
+					const scale = name === 'matKg' ? 1000 : 1;
+					expect(last?.symbol).toBe(stepOfFigure[name]);
+					expect((last?.value ?? NaN) / scale).toBeCloseTo(figures[name], 6);
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+describe('the steps to one figure', () => {
+	it('are those it follows from and no others, in the order of the trail', () => {
+		const trail: Step[] = ['a', 'b', 'c', 'd'].map((symbol, index) => ({
+			symbol,
+			name: symbol,
+			value: index,
+			unit: '',
+			relation: { c: 'sqrt(a) * 2', d: 'c + 1' }[symbol] ?? null
+		}));
+		expect(stepsTo(trail, 'd').map(({ symbol }) => symbol)).toEqual(['a', 'c', 'd']);
+	});
+});

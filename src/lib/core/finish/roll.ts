@@ -1,0 +1,48 @@
+import { defaults } from '../defaults';
+import { positive } from '../domain-error';
+
+export interface Roll {
+	readonly diameterMm: number;
+	/** How long the roll is: half the mat's width. */
+	readonly lengthMm: number;
+}
+
+/**
+ * A mat folded in half lengthwise, then rolled: `D = √(D₀² + 8 T L / π)`.
+ *
+ * @param thicknessMm of the mat lying once, above 0
+ * @param coreMm what it is rolled round, 0 or more
+ * @throws DomainError
+ * @source geometry; the core is assumed
+ */
+export function rollMat(
+	mat: { readonly widthMm: number; readonly lengthMm: number; readonly thicknessMm: number },
+	coreMm: number = defaults.rollCore.value
+): Roll {
+	const area = 8 * positive('thicknessMm', mat.thicknessMm) * positive('lengthMm', mat.lengthMm);
+	return {
+		diameterMm: Math.sqrt(coreMm ** 2 + area / Math.PI),
+		lengthMm: positive('widthMm', mat.widthMm) / 2
+	};
+}
+
+export interface Crate {
+	readonly widthMm: number;
+	readonly depthMm: number;
+	readonly heightMm: number;
+}
+
+/** Rolls that fit a crate lying side by side, along whichever edge holds most. */
+export function rollsInCrate(roll: Roll, crate: Crate): number {
+	const edges = [crate.widthMm, crate.depthMm, crate.heightMm] as const;
+	for (const edge of edges) positive('crate', edge);
+	const layingAlong = (along: number) => {
+		const [a = 0, b = 0] = edges.filter((_, edge) => edge !== along);
+		return (
+			Math.floor((edges[along] ?? 0) / roll.lengthMm) *
+			Math.floor(a / roll.diameterMm) *
+			Math.floor(b / roll.diameterMm)
+		);
+	};
+	return Math.max(layingAlong(0), layingAlong(1), layingAlong(2));
+}

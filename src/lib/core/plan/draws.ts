@@ -1,0 +1,71 @@
+import type { CutYield } from '../cut/yield';
+import type { Mat } from '../mat/types';
+
+/** What one part of a mat takes from the bags. Bags are exact quotients. */
+export interface Draw {
+	readonly role: 'body' | 'warp' | 'weft' | 'short-piece' | 'ties';
+	readonly cut: CutYield;
+	readonly strandMm: number;
+	readonly bags: number;
+	readonly joints: number;
+	/** Whether it is wound into balls; a loom's warp is whole strands of known length. */
+	readonly isBalled: boolean;
+	/** Share of the drawn pieces' film that stays in the mat; less than one where a piece is shortened. */
+	readonly keptShare: number;
+}
+
+export function sumOf<Item>(items: readonly Item[], value: (item: Item) => number): number {
+	let sum = 0;
+	for (const item of items) sum += value(item);
+	return sum;
+}
+
+/**
+ * The draws of a mat and its ties. Every piece brings one joint, but the last of a warp strand,
+ * which ends at its peg.
+ *
+ * @param pieceFactor what the group has measured of its pieces' length, as a multiplier
+ */
+export function drawsOf(
+	mat: Mat,
+	cut: CutYield,
+	weft: CutYield | null,
+	tiesMm: number,
+	pieceFactor: number
+): Draw[] {
+	const draws: Draw[] = [];
+	if (mat.kind === 'peg-loom') {
+		const { warpStrands, piecesPerStrand, shortPieceMm, fit, fitShare } = mat;
+		const pieces = warpStrands * piecesPerStrand;
+		draws.push({
+			role: 'warp',
+			cut,
+			strandMm: mat.warpStrandMm,
+			bags: pieces / cut.pieces,
+			joints: Math.max(0, pieces - warpStrands),
+			isBalled: false,
+			keptShare: fit === 'shorten-one' ? 1 / fitShare : 1
+		});
+		if (shortPieceMm > 0) {
+			const short = runOf('short-piece', cut, warpStrands * shortPieceMm, pieceFactor);
+			draws.push({ ...short, joints: warpStrands, isBalled: false });
+		}
+		draws.push(runOf('weft', weft ?? cut, mat.weftStrandMm, pieceFactor));
+	} else if (mat.kind === 'twined' && mat.strandMm > mat.weftStrandMm) {
+		draws.push({
+			...runOf('warp', cut, mat.strandMm - mat.weftStrandMm, pieceFactor),
+			isBalled: false
+		});
+		draws.push(runOf('weft', cut, mat.weftStrandMm, pieceFactor));
+	} else {
+		draws.push(runOf('body', cut, mat.strandMm, pieceFactor));
+	}
+	draws.push(runOf('ties', weft ?? cut, tiesMm, pieceFactor));
+	return draws;
+}
+
+/** A draw that is one run of strand: every piece brings one joint. */
+function runOf(role: Draw['role'], cut: CutYield, strandMm: number, pieceFactor: number): Draw {
+	const bags = strandMm / (cut.strandPerBagMm * pieceFactor);
+	return { role, cut, strandMm, bags, joints: bags * cut.pieces, isBalled: true, keptShare: 1 };
+}

@@ -1,0 +1,32 @@
+import type { Draw } from './draws';
+
+/** Where the film of the prepared bags goes, g. `in = mat + ties + scrap + spoiled`. */
+export interface MassBooks {
+	readonly inG: number;
+	readonly matG: number;
+	readonly tiesG: number;
+	readonly scrapG: number;
+	readonly spoiledG: number;
+}
+
+/** Books the film of every draw: what stays, and what is trimmed off on the way. */
+export function massBooks(draws: readonly Draw[], bagMassG: number, toPrepare: number): MassBooks {
+	let matG = 0;
+	let tiesG = 0;
+	let scrapG = 0;
+	let used = 0;
+	for (const { role, bags, cut, keptShare } of draws) {
+		const keptG = bags * cut.filmUsedG * keptShare;
+		if (role === 'ties') tiesG += keptG;
+		else matG += keptG;
+		scrapG += bags * bagMassG - keptG;
+		used += bags;
+	}
+	return {
+		inG: toPrepare * bagMassG,
+		matG,
+		tiesG,
+		scrapG,
+		spoiledG: (toPrepare - used) * bagMassG
+	};
+}

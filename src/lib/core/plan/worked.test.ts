@@ -1,0 +1,25 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { planOfShape, planShape } from '../../plan/document';
+import { caseFigures } from '../../plan/estimate-answer';
+import { modelPlan } from './model';
+
+interface WorkedCase {
+	name: string;
+	plan: unknown;
+	expected: Record<string, number>;
+}
+const { cases } = JSON.parse(readFileSync('tests/cases/worked.json', 'utf8')) as {
+	cases: WorkedCase[];
+};
+
+describe('the worked cases', () => {
+	it('cover every technique', () => expect(cases).toHaveLength(8));
+
+	it.each(cases)('$name comes out to a tenth of a percent', ({ plan, expected }) => {
+		const got = caseFigures(modelPlan(planOfShape(planShape.parse(plan))));
+		for (const [key, value] of Object.entries(expected)) {
+			expect(Math.abs((got[key] ?? NaN) / value - 1), key).toBeLessThan(0.001);
+		}
+	});
+});

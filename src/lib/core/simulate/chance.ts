@@ -1,0 +1,22 @@
+/** A source of numbers from 0 (with) to 1 (without). */
+export type Chance = () => number;
+
+/**
+ * Chance from a seed: the same seed gives the same numbers everywhere. A 32-bit counter with a
+ * mixing step (mulberry32, public domain); good enough to sample with, not for secrets.
+ */
+export function seededChance(seed: number): Chance {
+	let state = seed >>> 0;
+	return () => {
+		state = (state + 0x6d2b79f5) >>> 0;
+		let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+		mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+		return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+	};
+}
+
+/** A standard normal number from two of a chance (Box and Muller). */
+export function normalFrom(chance: Chance): number {
+	const radius = Math.sqrt(-2 * Math.log(1 - chance()));
+	return radius * Math.cos(2 * Math.PI * chance());
+}

@@ -1,0 +1,73 @@
+import { within } from '../domain-error';
+import { stations } from '../effort/stations';
+import { factorNames, logSpread } from '../know/factors';
+import type { Middle, Practice } from '../know/practice';
+import { barePractice, middleOf } from '../know/practice';
+import { smooth } from '../know/rounding';
+import type { Interval, Tally, TallyName } from '../plan/estimate';
+import { figuresOf, tallyNames } from '../plan/estimate';
+import { modelPlan } from '../plan/model';
+import type { Plan } from '../plan/types';
+import type { Chance } from './chance';
+import { normalFrom } from './chance';
+
+/** A practice as it might turn out: every uncertain thing drawn from its own log-normal. */
+function drawn(practice: Practice, chance: Chance): Middle {
+	const middle = middleOf(practice);
+	const around = (median: number, cv: number) =>
+		median * Math.exp(logSpread(cv) * normalFrom(chance));
+	const aroundMean = (mean: number, cv: number) =>
+		around(mean * Math.exp(-Math.log1p(cv * cv) / 2), cv);
+	return {
+		...middle,
+		factors: Object.fromEntries(
+			factorNames.map((name) => [
+				name,
+				around(practice.factors[name].median, practice.factors[name].cv)
+			])
+		) as Middle['factors'],
+		hands: Object.fromEntries(
+			stations.map((station) => [
+				station,
+				aroundMean(practice.hands[station].mean, practice.hands[station].cv)
+			])
+		) as Middle['hands']
+	};
+}
+
+/**
+ * The tally of a plan by simulation: means and 80 % intervals over so many mats made by chance.
+ * It is the check of `estimatePlan`, which says the same in closed form. Counts stay smooth, as the
+ * closed form has them, and are then set on the whole counts of the mat.
+ *
+ * @param chance seeded, so that the same seed gives the same tally
+ * @param mats a whole number from 100
+ * @throws DomainError
+ */
+export function simulatePlan(
+	plan: Plan,
+	chance: Chance,
+	mats = 4000,
+	practice: Practice = barePractice
+): Tally {
+	within('mats', mats, { atLeast: 100, isWhole: true });
+	const middle = middleOf(practice);
+	const whole = figuresOf(modelPlan(plan, middle));
+	const base = figuresOf(modelPlan(plan, middle, smooth));
+	const samples = Object.fromEntries(
+		tallyNames.map((name) => [name, new Float64Array(mats)])
+	) as Record<TallyName, Float64Array>;
+	for (let mat = 0; mat < mats; mat++) {
+		const figures = figuresOf(modelPlan(plan, drawn(practice, chance), smooth));
+		for (const name of tallyNames) samples[name][mat] = figures[name];
+	}
+	const intervalOf = (name: TallyName): Interval => {
+		const sorted = samples[name].sort();
+		const scale = whole[name] / base[name];
+		const at = (share: number) => (sorted[Math.round(share * (mats - 1))] ?? NaN) * scale;
+		let sum = 0;
+		for (const value of sorted) sum += value;
+		return { expected: (sum / mats) * scale, low: at(0.1), high: at(0.9) };
+	};
+	return Object.fromEntries(tallyNames.map((name) => [name, intervalOf(name)])) as unknown as Tally;
+}

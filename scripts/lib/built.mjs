@@ -34,11 +34,12 @@ function printOf(places) {
 /** @param {string} stamp @param {string} print */
 const isCurrent = (stamp, print) => existsSync(stamp) && readFileSync(stamp, 'utf8') === print;
 
-export async function ensureModules() {
+/** @param {{ isQuiet?: boolean }} [how] quiet: standard output belongs to someone else */
+export async function ensureModules({ isQuiet = false } = {}) {
 	const stamp = path.join(root, 'node_modules', '.nest-row-lock');
 	const print = printOf(['package-lock.json', '.npmrc']);
 	if (isCurrent(stamp, print)) return;
-	say('Installing the packages (about a minute) …');
+	if (!isQuiet) say('Installing the packages (about a minute) …');
 	await run('npm', ['ci', '--loglevel=error'], { quiet: true });
 	writeFileSync(stamp, print);
 }

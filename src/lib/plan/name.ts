@@ -20,3 +20,11 @@ export function readName(
 		return { problem: { code: 'name-unreadable' } };
 	return { name };
 }
+
+/** A name of only letters that every disk can keep; `plan` where none are left. */
+export const fileNameOf = (name: string): string =>
+	name
+		.normalize('NFKD')
+		.replace(/[^A-Za-z0-9]+/g, '-')
+		.replace(/^-|-$/g, '')
+		.slice(0, 60) || 'plan';

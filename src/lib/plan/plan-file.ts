@@ -45,14 +45,16 @@ export function readPlanObject(value: unknown): ReadPlan {
 	return { problems: problems.map((problem) => ({ code: 'file-misfit', status: 422, problem })) };
 }
 
-/** Reads the text of a plan file of ours, version 1. A name it cannot keep is left out, never the plan. */
-export function readPlanFile(text: string): ReadPlan {
-	let value: unknown;
+function parseJson(text: string): { value?: unknown; isJson: boolean } {
 	try {
-		value = JSON.parse(text.replace(/^\uFEFF/, ''));
+		return { value: JSON.parse(text.replace(/^\uFEFF/, '')), isJson: true };
 	} catch {
-		return { problems: [{ code: 'file-not-json', status: 400 }] };
+		return { isJson: false };
 	}
+}
+
+/** Reads a parsed plan file of ours, of any version up to today's. A name it cannot keep is left out, never the plan. */
+function readPlanValue(value: unknown): ReadPlan {
 	if (!isRecord(value) || value.format !== planFormat || typeof value.version !== 'number') {
 		return { problems: [{ code: 'file-other-kind', status: 422 }] };
 	}
@@ -64,6 +66,20 @@ export function readPlanFile(text: string): ReadPlan {
 	if (read.problems) return read;
 	const name = typeof value.name === 'string' ? readName(value.name).name : undefined;
 	return { plan: read.plan, name: name ?? null };
+}
+
+/** Reads the text of a plan file of ours. */
+export function readPlanFile(text: string): ReadPlan {
+	const { value, isJson } = parseJson(text);
+	return isJson ? readPlanValue(value) : { problems: [{ code: 'file-not-json', status: 400 }] };
+}
+
+/** Reads a plan file of ours, or a bare plan object shaped like the one inside. */
+export function readPlanText(text: string): ReadPlan {
+	const { value, isJson } = parseJson(text);
+	if (!isJson) return { problems: [{ code: 'file-not-json', status: 400 }] };
+	const isFile = isRecord(value) && ('format' in value || 'version' in value);
+	return isFile ? readPlanValue(value) : readPlanObject(value);
 }
 
 /** The text of a plan file. */

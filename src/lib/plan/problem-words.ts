@@ -24,7 +24,7 @@ function outOfBounds(
 	system: LengthSystem
 ): string {
 	const { path, value } = problem;
-	const bound = planLimits[path];
+	const bound: { atLeast: number; atMost: number } = planLimits[path];
 	const least = boundWords(path, bound.atLeast, system);
 	const most = boundWords(path, bound.atMost, system);
 	const each = path === 'bag.mass_g' ? ' a bag' : '';
@@ -57,6 +57,10 @@ export function fieldProblemWords(problem: FieldProblem, system: LengthSystem): 
 			return `The trims take ${formatLength(problem.trimsMm, system, 'bag')} of a body of ${formatLength(problem.bodyMm, system, 'bag')}: nothing is left to cut.`;
 		case 'strip-wider-than-body':
 			return `The strip is wider than the ${formatLength(problem.usableMm, system, 'bag')} left between the trims.`;
+		case 'spiral-too-wide':
+			return `A spiral needs two turns: at most ${small(problem.usableMm / 2)} wide in the ${formatLength(problem.usableMm, system, 'bag')} between the trims.`;
+		case 'joint-not-for-cut':
+			return 'This joint does not go with this cut: an open strip has no loop to pass through.';
 		case 'strips-too-narrow':
 			return `That makes strips of ${small(problem.stripMm)}; at least ${small(problem.leastMm)} can be cut and joined.`;
 		case 'no-length-after-joint':

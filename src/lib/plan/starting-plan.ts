@@ -8,6 +8,7 @@ export const startingPlan: Plan = {
 	cut: { style: 'loops', equalStrips: 4, trimBottomMm: 50, trimTopMm: 50 },
 	target: { widthMm: 850, lengthMm: 1850 },
 	technique: { kind: 'crochet', stitch: 'sc', hookMm: 8, direction: 'across' },
+	join: { kind: 'loop', hands: 'drawn', spin: 'none' },
 	finish: usualFinish,
 	work: usualWork,
 	sleeperHeightMm: usualSleeperHeightMm

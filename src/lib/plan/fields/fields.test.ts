@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { estimatePlan } from '../core/plan/estimate';
-import { anyPlan } from '../core/plan/plan.arbitrary';
-import { convertFields, fieldsOfPlan, readFields } from './fields';
-import { fieldProblemWords } from './problem-words';
-import { startingPlan } from './starting-plan';
+import { estimatePlan } from '../../core/plan/estimate';
+import { anyPlan } from '../../core/plan/plan.arbitrary';
+import { convertFields, fieldsOfPlan, readFields } from '.';
+import { fieldProblemWords } from '../problem-words';
+import { startingPlan } from '../starting-plan';
 
 const start = fieldsOfPlan(startingPlan, 'cm');
 
@@ -21,7 +21,20 @@ describe('the fields of the bench', () => {
 				if (!read) return;
 				expect(Math.abs(read.target.widthMm - plan.target.widthMm)).toBeLessThan(0.13);
 				expect(Math.abs(read.bag.bodyMm - plan.bag.bodyMm)).toBeLessThan(0.13);
-				expect(read.technique.stitch).toBe(plan.technique.stitch);
+				expect(read.technique.kind).toBe(plan.technique.kind);
+				expect(read.cut.style).toBe(plan.cut.style);
+			})
+		);
+	});
+
+	it('are read the same once more from the plan they make', () => {
+		fc.assert(
+			fc.property(anyPlan, (plan) => {
+				const { plan: once } = readFields(fieldsOfPlan(plan, 'cm'), 'cm');
+				if (!once) return;
+				const { plan: twice } = readFields(fieldsOfPlan(once, 'cm'), 'cm');
+				const bags = (of: typeof once) => estimatePlan(of).tally.toCollect.expected;
+				expect(twice && bags(twice) / bags(once)).toBeCloseTo(1, 2);
 			})
 		);
 	});
@@ -59,6 +72,23 @@ describe('the fields of the bench', () => {
 		expect(plan).toBeNull();
 		const problem = problems[field];
 		expect(problem && fieldProblemWords(problem, 'cm')).toMatch(sentence);
+	});
+
+	it.each([
+		['peg-loom', 'pitch', '0', /too small: at least 5 mm/],
+		['peg-loom', 'end_gap', 'two', /not understood/],
+		['peg-loom', 'weft_equal_strips', '0', /too small/],
+		['twined', 'cloth_width', '-3', /too small/],
+		['twined', 'frame_width', '', /fill this in/]
+	] as const)('on a %s, %s of %j says so at the field', (technique, field, text, sentence) => {
+		const typed = { ...start, technique, frame: 'own', [field]: text };
+		const problem = readFields(typed, 'cm').problems[field];
+		expect(problem && fieldProblemWords(problem, 'cm')).toMatch(sentence);
+	});
+
+	it('take the joint that goes with the cut where another was left standing', () => {
+		const typed = { ...start, style: 'spiral', strip_width: '40 mm', joint: 'loop' };
+		expect(readFields(typed, 'cm').plan?.join?.kind).toBe('overhand');
 	});
 
 	it('each get their own sentence at once', () => {

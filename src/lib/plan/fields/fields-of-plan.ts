@@ -1,0 +1,136 @@
+import type { BagPresetId } from '../../core/bag/presets';
+import { presetOf } from '../../core/bag/presets';
+import type { Bag } from '../../core/bag/measure-bag';
+import type { Cut } from '../../core/cut/types';
+import { trimsOf } from '../../core/cut/types';
+import { defaults } from '../../core/defaults';
+import { usualJoint } from '../../core/joint/joints';
+import type { Technique } from '../../core/mat/types';
+import type { Plan } from '../../core/plan/types';
+import { usualFinish, usualSleeperHeightMm, usualWork } from '../../core/plan/types';
+import type { LengthSystem } from '../../core/units/format-length';
+import { bareUnitOf, fieldLength, trimmed } from '../../core/units/format-length';
+import { parseLength } from '../../core/units/parse-length';
+import type { CutPrefix, Fields, LengthFieldName } from './names';
+import { lengthFields, trimSchools } from './names';
+
+type Write = (field: LengthFieldName, mm: number) => string;
+
+const writer =
+	(system: LengthSystem): Write =>
+	(field, mm) =>
+		fieldLength(mm, system, lengthFields[field].scale);
+
+/** What stands in the fields that a plan does not use, so that choosing them begins sensibly. */
+const usualWeft: Cut = {
+	style: 'loops',
+	equalStrips: 4,
+	trimBottomMm: defaults.generousTrim.value,
+	trimTopMm: defaults.generousTrim.value
+};
+
+/** A cut as fields; a strip width that is not the plan's own is the one that its rings have. */
+export function cutFields(cut: Cut, bag: Bag, system: LengthSystem, prefix: CutPrefix) {
+	const write = writer(system);
+	const { trimBottomMm, trimTopMm } = trimsOf(cut.style === 'half-bag' ? usualWeft : cut);
+	const usableMm = Math.max(bag.bodyMm - trimBottomMm - trimTopMm, 1);
+	const isSchool = (mm: number) => trimBottomMm === mm && trimTopMm === mm;
+	const school = isSchool(trimSchools.generous)
+		? 'generous'
+		: isSchool(trimSchools.close)
+			? 'close'
+			: 'own';
+	const equalStrips = cut.style === 'loops' ? cut.equalStrips : undefined;
+	const stripMm = 'stripWidthMm' in cut ? cut.stripWidthMm : undefined;
+	const strips = equalStrips ?? Math.max(1, Math.round(usableMm / (stripMm ?? usableMm / 4)));
+	const marginMm = (cut.style === 'spiral' && cut.marginMm) || defaults.spiralMargin.value;
+	return {
+		[`${prefix}style`]: cut.style,
+		[`${prefix}trim`]: school,
+		[`${prefix}trim_bottom`]: write('trim_bottom', trimBottomMm),
+		[`${prefix}trim_top`]: write('trim_top', trimTopMm),
+		[`${prefix}loops`]: stripMm === undefined ? 'equal' : 'measured',
+		[`${prefix}strip_width`]: write('strip_width', stripMm ?? usableMm / strips),
+		[`${prefix}equal_strips`]: String(strips),
+		[`${prefix}margin`]: write('margin', marginMm),
+		[`${prefix}handles`]: (cut.style === 'whole-tube' && cut.handles) || 'cut'
+	};
+}
+
+function techniqueFields(technique: Technique, plan: Plan, system: LengthSystem) {
+	const write = writer(system);
+	const loom = technique.kind === 'peg-loom' ? technique : null;
+	const frame = technique.kind === 'twined' ? technique : null;
+	const hooked = technique.kind === 'crochet' ? technique : null;
+	const usualPitchMm = technique.kind === 'twined' ? 14 : 25;
+	return {
+		technique: technique.kind,
+		stitch: hooked?.stitch ?? 'sc',
+		hook: trimmed(hooked?.hookMm ?? 8, 2),
+		direction: hooked?.direction ?? 'across',
+		pitch: write('pitch', loom?.pitchMm ?? frame?.pitchMm ?? usualPitchMm),
+		end_gap: write('end_gap', loom?.endGapMm ?? defaults.pegEndGap.value),
+		packing: loom?.packing ?? 'firm',
+		double_edges: loom?.doubleEdges === false ? '' : 'yes',
+		short_piece: loom?.shortPiece ?? 'end',
+		ends: loom?.ends ?? 'one',
+		far_first_pass: loom?.farFirstPass ?? 'over',
+		...cutFields(loom?.weftCut ?? usualWeft, plan.bag, system, 'weft_'),
+		warp: frame?.warp ?? 'cloth',
+		cloth_width: write('cloth_width', frame?.clothWidthMm ?? defaults.clothWidth.value),
+		frame:
+			frame?.frameWidthMm === undefined && frame?.frameLengthMm === undefined ? 'whole' : 'own',
+		frame_width: write('frame_width', frame?.frameWidthMm ?? plan.target.widthMm),
+		frame_length: write('frame_length', frame?.frameLengthMm ?? plan.target.lengthMm),
+		band_strands: technique.kind === 'finger-bands' ? String(technique.warpStrands) : '3'
+	};
+}
+
+/** Plan to fields, in the units a group reads. */
+export function fieldsOfPlan(plan: Plan, system: LengthSystem): Fields {
+	const { bag, cut, target, technique } = plan;
+	const work = plan.work ?? usualWork;
+	const finish = plan.finish ?? usualFinish;
+	const write = writer(system);
+	return {
+		mat_width: write('mat_width', target.widthMm),
+		mat_length: write('mat_length', target.lengthMm),
+		sleeper_height: write('sleeper_height', plan.sleeperHeightMm ?? usualSleeperHeightMm),
+		bag_preset: (presetOf(bag) satisfies BagPresetId | null) ?? 'own',
+		...bagFields(bag, system),
+		...cutFields(cut, bag, system, ''),
+		joint: plan.join?.kind ?? usualJoint(cut.style),
+		hands: plan.join?.hands ?? 'drawn',
+		spin: plan.join?.spin ?? 'none',
+		...techniqueFields(technique, plan, system),
+		cutting_tool: work.cuttingTool,
+		bags_per_ball: String(work.bagsPerBall),
+		colours: (plan.colours ?? []).join(' '),
+		ties: finish.ties,
+		strap: finish.hasStrap ? 'yes' : ''
+	} as Fields;
+}
+
+/** A bag's measures as fields; its mass as that of a handful of ten, which is how it is weighed. */
+export function bagFields(bag: Bag, system: LengthSystem) {
+	const write = writer(system);
+	return {
+		bag_width: write('bag_width', bag.flatWidthMm),
+		bag_gusset: write('bag_gusset', bag.gussetMm),
+		bag_body: write('bag_body', bag.bodyMm),
+		bag_handle: write('bag_handle', bag.handleMm),
+		handful_g: `${trimmed(bag.massG * 10, 3)} g`,
+		handful_count: '10'
+	};
+}
+
+/** The same lengths in other units; a field that is not understood stays as it was typed. */
+export function convertFields(fields: Fields, from: LengthSystem, to: LengthSystem): Fields {
+	const converted = { ...fields };
+	for (const field of Object.keys(lengthFields) as LengthFieldName[]) {
+		const { scale } = lengthFields[field];
+		const { mm } = parseLength(fields[field], bareUnitOf(from, scale));
+		if (mm !== undefined && mm >= 0) converted[field] = fieldLength(mm, to, scale);
+	}
+	return converted;
+}

@@ -1,0 +1,57 @@
+import { bagPresets } from '../core/bag/presets';
+import type { Bag } from '../core/bag/measure-bag';
+import type { TechniqueKind } from '../core/mat/types';
+import { techniqueKinds } from '../core/mat/types';
+import type { Plan } from '../core/plan/types';
+import { toSnakeKeys } from './case';
+import { chooseTechnique, suitedHook } from './choices';
+import { fieldsOfPlan, readFields } from './fields';
+import { startingPlan } from './starting-plan';
+
+/** Bags there are, with the name a person gave the kind. */
+export interface CountedBags {
+	readonly kind: string;
+	readonly bag: Bag;
+	readonly count: number;
+}
+
+/** The kinds one can count at once: the presets, and the bag on the bench if it is another. */
+export function kindsToCount(plan: Plan): { kind: string; bag: Bag }[] {
+	const names = ['thin carriers', 'heavier shop bags', 'milk pouches'];
+	const kinds = bagPresets.map(({ bag }, at) => ({ kind: names[at] ?? 'bags', bag: bag as Bag }));
+	const isOwn = !bagPresets.some(({ bag }) => JSON.stringify(bag) === JSON.stringify(plan.bag));
+	return isOwn ? [...kinds, { kind: 'the bag on the bench', bag: plan.bag }] : kinds;
+}
+
+/**
+ * A usual plan of a technique for a bag and a size: the bench's own where it is of that technique,
+ * else what choosing the technique there would start with.
+ */
+export function usualPlanOf(kind: TechniqueKind, plan: Plan, bag: Bag): Plan {
+	if (plan.technique.kind === kind) {
+		const { technique } = plan;
+		if (technique.kind !== 'crochet') return { ...plan, bag };
+		const hookMm = Number(suitedHook({ ...plan, bag }));
+		return { ...plan, bag, technique: { ...technique, hookMm } };
+	}
+	const fields = fieldsOfPlan({ ...startingPlan, bag, target: plan.target }, 'cm');
+	const chosen = { ...fields, ...chooseTechnique(kind, fields, 'cm') };
+	return readFields(chosen, 'cm').plan ?? { ...startingPlan, bag, target: plan.target };
+}
+
+/** The body of a request for the best mix: one usual way for each technique there are tools for. */
+export function mixRequest(
+	store: readonly CountedBags[],
+	plan: Plan,
+	tools: Readonly<Record<TechniqueKind, boolean>>,
+	goal: 'mats' | 'area',
+	hours: number | null
+): unknown {
+	const methods = techniqueKinds
+		.filter((kind) => tools[kind])
+		.map((kind) => {
+			const { cut, target, technique, join, finish, work } = usualPlanOf(kind, plan, plan.bag);
+			return { name: kind, plan: { cut, target, technique, join, finish, work } };
+		});
+	return toSnakeKeys({ store, methods, goal, hours: hours ?? undefined });
+}

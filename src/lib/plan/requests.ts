@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { compareAll } from '../core/compare/compare-all';
+import { toCamelKeys, toSnakeKeys } from './case';
+import { bagShape, planShape, targetShape } from './document';
+
+/** What `POST /api/compare` takes: a bag and a size, and what else a plan may hold. */
+const compareShape = z.strictObject({
+	bag: bagShape,
+	target: targetShape,
+	finish: planShape.shape.finish,
+	work: planShape.shape.work,
+	/** Between measured strip widths. */
+	step_mm: z.number().min(1).max(20).optional(),
+	only: z.enum(['all', 'unbeaten']).optional()
+});
+
+/** What `POST /api/mix` takes: the store, the ways to make mats, the hours there are. */
+export const mixShape = z.strictObject({
+	store: z
+		.array(
+			z.strictObject({
+				kind: z.string().trim().min(1).max(80),
+				bag: bagShape,
+				count: z.number().min(0).max(1_000_000)
+			})
+		)
+		.min(1)
+		.max(40),
+	methods: z
+		.array(
+			z.strictObject({
+				name: z.string().trim().min(1).max(80),
+				plan: planShape.omit({ bag: true }),
+				at_most: z.int().min(0).max(100_000).optional()
+			})
+		)
+		.min(1)
+		.max(24),
+	goal: z.enum(['mats', 'area']).optional(),
+	hours: z.number().positive().max(1_000_000).optional()
+});
+
+type Read<Value> =
+	| { readonly value: Value; readonly problems?: never }
+	| { readonly value?: never; readonly problems: readonly string[] };
+
+/** Reads JSON text into a shape; each problem is a line that begins with its path. */
+export function readJson<Shape extends z.ZodType>(
+	text: string,
+	shape: Shape
+): Read<z.output<Shape>> {
+	let value: unknown;
+	try {
+		value = JSON.parse(text);
+	} catch {
+		return { problems: ['body: this is not JSON.'] };
+	}
+	const parsed = shape.safeParse(value);
+	if (parsed.success) return { value: parsed.data };
+	return {
+		problems: parsed.error.issues.map(
+			({ path, message }) => `${path.join('.') || 'body'}: ${message}`
+		)
+	};
+}
+
+/** Reads a comparison and works it out, answered in the words of plan files. */
+export function answerCompare(text: string): Read<object> {
+	const read = readJson(text, compareShape);
+	if (read.problems) return read;
+	const { bag, target, finish, work, step_mm: stepMm, only } = read.value;
+	const rest = toCamelKeys({ finish, work });
+	const methods = compareAll(toCamelKeys(bag), toCamelKeys(target), { stepMm, rest });
+	const shown = only === 'unbeaten' ? methods.filter(({ isUnbeaten }) => isUnbeaten) : methods;
+	return {
+		value: {
+			compared: methods.length,
+			methods: shown.map(({ isUnbeaten, cut, technique, bags, hours, cover }) => ({
+				cut: toSnakeKeys(cut),
+				technique: toSnakeKeys(technique),
+				to_collect: bags,
+				hours,
+				cover_share: cover,
+				unbeaten: isUnbeaten
+			}))
+		}
+	};
+}

@@ -1,0 +1,21 @@
+import { json } from '@sveltejs/kit';
+import { largestPlanFile } from '$lib/plan/file-size';
+import { readBody } from './read-body';
+
+type Answer =
+	| { readonly value: unknown; readonly problems?: never }
+	| { readonly value?: never; readonly problems: readonly string[]; readonly status?: number };
+
+/** Reads a JSON body no larger than a plan file, lets `work` answer it, and says what is wrong with it. */
+export async function answerJson(
+	request: Request,
+	work: (text: string) => Answer | Promise<Answer>
+): Promise<Response> {
+	const { text } = await readBody(request, largestPlanFile);
+	if (text === null)
+		return json({ problems: ['The body is larger than any plan file.'] }, { status: 413 });
+	const answer = await work(text);
+	if (!answer.problems) return json(answer.value);
+	const isNotJson = answer.problems.some((problem) => problem.includes('not JSON'));
+	return json({ problems: answer.problems }, { status: answer.status ?? (isNotJson ? 400 : 422) });
+}

@@ -1,0 +1,95 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
+import { cuttingStack } from '$lib/core/cut/stack';
+import type { Cut } from '$lib/core/cut/types';
+import { usualWork } from '$lib/core/plan/types';
+import { wholeNumber } from '$lib/plan/number-words';
+import { bagName, cutLine } from '$lib/plan/step-lines';
+import { guideMarks } from './guide';
+import type { SheetOrder } from './order';
+import { readableIn } from './order';
+import type { Sheet } from './sheet';
+
+const checkMm = 100;
+
+/** For the cutting table: what to do, and a guide strip at true scale for each cut. */
+export function cuttingSheet(sheet: Sheet, { plan, estimate, system }: SheetOrder): void {
+	const { model } = estimate;
+	const readable = readableIn(system);
+	const { cuttingTool } = plan.work ?? usualWork;
+	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool);
+	const weft = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : null;
+	const isStacked = plan.cut.style === 'loops' || plan.cut.style === 'whole-tube';
+	sheet.table(
+		[
+			[
+				'Bag',
+				`${bagName(plan.bag)}, ${readable(plan.bag.flatWidthMm, 'bag')} wide, ${readable(plan.bag.bodyMm, 'bag')} from seam to handles`
+			],
+			['Cut', cutLine(model.yield, system)],
+			...(model.weftYield ? [['Weft', cutLine(model.weftYield, system)]] : []),
+			['Bags', `${wholeNumber(Math.ceil(estimate.tally.toPrepare.expected))} to prepare`],
+			[
+				'Stack',
+				isStacked
+					? `${Math.max(1, Math.min(stack.bags, stack.bagsWithinLimit || 1))} bags at a time, ${stack.folds === 0 ? 'not folded' : stack.folds === 1 ? 'folded once' : `folded ${stack.folds} times`}: ${stack.layers} layers, ${stack.layersAtGusset} at the gusset`
+					: 'one bag at a time'
+			]
+		],
+		[1, 5]
+	);
+	sheet.text(
+		'Flatten: gussets in, creases smoothed, seams together, so that the bag is a true rectangle. A clip in a corner keeps a stack square. Lay the guide beside the bag, its foot at the bottom seam.',
+		{ sizePt: 10 }
+	);
+	drawGuide(sheet, plan.bag, plan.cut, weft ? 'Guide for the warp' : 'Guide');
+	if (weft) drawGuide(sheet, plan.bag, weft, 'Guide for the weft');
+}
+
+/** The guide from the seam up; longer than the page, it goes on at the top of the next. */
+function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string): void {
+	const marks = guideMarks(bag, cut);
+	const topMm = Math.max(...marks.map(({ atMm }) => atMm));
+	sheet.newPage();
+	sheet.text(title, { sizePt: 13, isBold: true });
+	sheet.text('Print at 100 %. This line is 100 mm; if it is not, the guide is not true either.', {
+		sizePt: 9.5
+	});
+	const x = sheet.marginMm + 4;
+	const checkY = sheet.y + 4;
+	sheet.line(x, checkY, x + checkMm, checkY, 0.4);
+	for (const end of [x, x + checkMm]) sheet.line(end, checkY - 2, end, checkY + 2, 0.4);
+	sheet.label('100 mm', x + checkMm / 2, checkY - 1.2, { align: 'middle' });
+	sheet.y = checkY + 8;
+
+	let fromMm = 0;
+	for (let tile = 1; ; tile++) {
+		if (tile > 1) sheet.newPage();
+		const roomMm = sheet.heightMm - sheet.marginMm - sheet.y - 8;
+		const toMm = Math.min(topMm, fromMm + roomMm);
+		const foot = sheet.y + (toMm - fromMm) + 4;
+		const at = (mm: number) => foot - (mm - fromMm);
+		sheet.line(x, at(fromMm), x, at(toMm), 0.4);
+		sheet.line(x, at(fromMm), x + 30, at(fromMm), 0.5);
+		sheet.label(
+			fromMm === 0 ? 'bottom seam' : `join here: ${Math.round(fromMm)} mm above the seam`,
+			x + 32,
+			at(fromMm) + 1
+		);
+		for (let tick = Math.ceil(fromMm / 10) * 10; tick <= toMm; tick += 10)
+			sheet.line(x, at(tick), x + (tick % 50 === 0 ? 5 : 3), at(tick), 0.15);
+		for (const { atMm, words } of marks) {
+			if (atMm <= fromMm + 1e-6 || atMm > toMm + 1e-6) continue;
+			sheet.line(x, at(atMm), x + 70, at(atMm), 0.35, [3, 2]);
+			sheet.label(`${words}, ${Math.round(atMm * 10) / 10} mm`, x + 72, at(atMm) + 1);
+		}
+		if (toMm < topMm - 1e-6)
+			sheet.label(
+				`goes on overleaf: stick the next page’s line here, ${Math.round(toMm)} mm`,
+				x + 8,
+				at(toMm) - 1.5
+			);
+		sheet.y = foot + 6;
+		if (toMm >= topMm - 1e-6) break;
+		fromMm = toMm;
+	}
+}

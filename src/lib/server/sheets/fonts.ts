@@ -1,0 +1,59 @@
+import { read } from '$app/server';
+import latinBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff';
+import latin from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff';
+import extraBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff';
+import extra from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff';
+import fontkit from '@pdf-lib/fontkit';
+import type { PDFDocument, PDFFont } from 'pdf-lib';
+
+/** A face in two files: the common letters, and the rest of the Latin ones. */
+export interface Face {
+	readonly common: PDFFont;
+	readonly more: PDFFont;
+	readonly has: { readonly common: ReadonlySet<number>; readonly more: ReadonlySet<number> };
+}
+
+const bytesOf = (asset: string): Promise<ArrayBuffer> => read(asset).arrayBuffer();
+
+/** The type of the sheets, put into a document: only the letters that it uses. */
+export async function loadFaces(document: PDFDocument): Promise<{ plain: Face; bold: Face }> {
+	document.registerFontkit(fontkit);
+	const face = async (commonFile: string, moreFile: string): Promise<Face> => {
+		const common = await document.embedFont(await bytesOf(commonFile), { subset: true });
+		const more = await document.embedFont(await bytesOf(moreFile), { subset: true });
+		return {
+			common,
+			more,
+			has: { common: new Set(common.getCharacterSet()), more: new Set(more.getCharacterSet()) }
+		};
+	};
+	return { plain: await face(latin, extra), bold: await face(latinBold, extraBold) };
+}
+
+/** Signs the face lacks, in words it has. */
+const spelled: Readonly<Record<string, string>> = {
+	µ: 'u',
+	'→': 'to',
+	'√': 'root ',
+	'\u202f': '\u00a0',
+	'\t': ' '
+};
+
+/** A text in stretches that one file of the face can draw; what none can is shown as a box would be: “?”. */
+export function stretches(text: string, face: Face): { font: PDFFont; text: string }[] {
+	const found: { font: PDFFont; text: string }[] = [];
+	const add = (font: PDFFont, letter: string) => {
+		const last = found.at(-1);
+		if (last?.font === font) last.text += letter;
+		else found.push({ font, text: letter });
+	};
+	for (const sign of text) {
+		for (const letter of spelled[sign] ?? sign) {
+			const point = letter.codePointAt(0) ?? 0;
+			if (face.has.common.has(point)) add(face.common, letter);
+			else if (face.has.more.has(point)) add(face.more, letter);
+			else add(face.common, '?');
+		}
+	}
+	return found;
+}

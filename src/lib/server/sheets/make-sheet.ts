@@ -1,0 +1,49 @@
+import { cautionsFor } from '$lib/plan/caution-words';
+import type { SheetName } from '$lib/plan/sheets';
+import { sheetsFor } from '$lib/plan/sheets';
+import { cuttingSheet } from './cutting-sheet';
+import { bandsSheet, crochetSheet, frameSheet, loomSheet } from './maker-sheets';
+import type { SheetOrder } from './order';
+import { planSheet } from './plan-sheet';
+import type { Paper } from './sheet';
+import { Sheet } from './sheet';
+
+const drawers: Readonly<Record<SheetName, (sheet: Sheet, order: SheetOrder) => void>> = {
+	plan: planSheet,
+	cutting: cuttingSheet,
+	crochet: crochetSheet,
+	loom: loomSheet,
+	frame: frameSheet,
+	bands: bandsSheet
+};
+
+export interface SheetRequest extends SheetOrder {
+	readonly sheet: SheetName;
+	readonly planName: string;
+	/** The version it is kept as; null while it is not. */
+	readonly version: number | null;
+	readonly date: Date;
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+}
+
+const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+
+/** A sheet as a PDF; null where the plan has no such sheet. */
+export async function makeSheet(request: SheetRequest): Promise<Uint8Array | null> {
+	const offer = sheetsFor(request.plan).find(({ sheet }) => sheet === request.sheet);
+	if (!offer) return null;
+	const sheet = await Sheet.begin(
+		{
+			title: offer.title,
+			planName: request.planName,
+			versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
+			date: day.format(request.date),
+			cautions: cautionsFor(request.sheet, request.plan)
+		},
+		request.paper,
+		request.isLarge
+	);
+	drawers[request.sheet](sheet, request);
+	return sheet.end();
+}

@@ -1,0 +1,18 @@
+import type { Estimate } from '$lib/core/plan/estimate';
+import type { Plan } from '$lib/core/plan/types';
+import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
+import { formatLength } from '$lib/core/units/format-length';
+import type { StitchTerms } from '$lib/plan/stitch-words';
+
+/** What a sheet is made of. */
+export interface SheetOrder {
+	readonly plan: Plan;
+	readonly estimate: Estimate;
+	readonly system: LengthSystem;
+	readonly terms: StitchTerms;
+}
+
+export const readableIn =
+	(system: LengthSystem) =>
+	(mm: number, scale: LengthScale): string =>
+		formatLength(mm, system, scale);

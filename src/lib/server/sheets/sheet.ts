@@ -1,0 +1,261 @@
+import type { PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb } from 'pdf-lib';
+import type { Face } from './fonts';
+import { loadFaces, stretches } from './fonts';
+
+export type Paper = 'a4' | 'letter';
+const paperMm: Readonly<Record<Paper, readonly [number, number]>> = {
+	a4: [210, 297],
+	letter: [215.9, 279.4]
+};
+
+/** Points in a millimetre: an inch is 72 points and 25.4 mm. */
+const pt = 72 / 25.4;
+const black = rgb(0, 0, 0);
+
+export interface SheetHead {
+	readonly title: string;
+	readonly planName: string;
+	/** `version 3`, or that it is not kept yet. */
+	readonly versionWords: string;
+	readonly date: string;
+	readonly cautions: readonly string[];
+}
+
+interface TextStyle {
+	readonly sizePt?: number;
+	readonly isBold?: boolean;
+	readonly indentMm?: number;
+}
+
+/**
+ * A printed sheet, in black, measured in millimetres from the top left corner of the paper. Text
+ * flows down the page and over to the next; every page carries the plan's name, version and date.
+ */
+export class Sheet {
+	readonly marginMm = 15;
+	/** Where the next line of text goes, mm from the top. */
+	y = 0;
+	#page!: PDFPage;
+	#pages = 0;
+
+	private constructor(
+		private readonly document: PDFDocument,
+		private readonly faces: { plain: Face; bold: Face },
+		private readonly head: SheetHead,
+		private readonly paper: Paper,
+		/** What every size of type is multiplied by. */
+		private readonly typeScale: number
+	) {
+		this.newPage();
+	}
+
+	static async begin(head: SheetHead, paper: Paper, isLarge: boolean): Promise<Sheet> {
+		const document = await PDFDocument.create();
+		document.setTitle(`${head.planName}: ${head.title}`);
+		document.setCreator('Nest Row');
+		return new Sheet(document, await loadFaces(document), head, paper, isLarge ? 1.35 : 1);
+	}
+
+	get widthMm(): number {
+		return paperMm[this.paper][0];
+	}
+	get heightMm(): number {
+		return paperMm[this.paper][1];
+	}
+	get innerMm(): number {
+		return this.widthMm - 2 * this.marginMm;
+	}
+	/** Height of a line of type, mm. */
+	lineMm(sizePt: number): number {
+		return (sizePt * this.typeScale * 1.32) / pt;
+	}
+
+	newPage(): void {
+		this.#page = this.document.addPage([this.widthMm * pt, this.heightMm * pt]);
+		this.#pages++;
+		this.y = this.marginMm;
+		const { title, planName, versionWords, date } = this.head;
+		if (this.#pages === 1) {
+			this.text(planName, { sizePt: 18, isBold: true });
+			this.text(`${title} · ${versionWords} · ${date}`, { sizePt: 10.5 });
+		} else {
+			this.text(`${planName} · ${title}, page ${this.#pages} · ${versionWords} · ${date}`, {
+				sizePt: 9.5
+			});
+		}
+		this.y += 1.5;
+		this.line(this.marginMm, this.y, this.widthMm - this.marginMm, this.y, 0.3);
+		this.y += 3;
+	}
+
+	/** Sees that so many millimetres are left on the page, or turns it. */
+	need(heightMm: number): void {
+		if (this.y + heightMm > this.heightMm - this.marginMm) this.newPage();
+	}
+
+	/** A paragraph, wrapped to the width there is. */
+	text(text: string, style: TextStyle = {}): void {
+		const { sizePt = 11, isBold = false, indentMm = 0 } = style;
+		for (const line of this.#wrap(text, sizePt, isBold, this.innerMm - indentMm)) {
+			this.need(this.lineMm(sizePt));
+			this.y += this.lineMm(sizePt);
+			this.label(line, this.marginMm + indentMm, this.y - this.lineMm(sizePt) * 0.26, {
+				sizePt,
+				isBold
+			});
+		}
+	}
+
+	heading(text: string): void {
+		this.need(this.lineMm(13) + 8);
+		this.y += 2;
+		this.text(text, { sizePt: 13, isBold: true });
+	}
+
+	/** One line of text with its foot at a place on the page. */
+	label(
+		text: string,
+		xMm: number,
+		yMm: number,
+		style: TextStyle & { readonly align?: 'left' | 'middle' | 'right' } = {}
+	): void {
+		const { sizePt = 9.5, isBold = false, align = 'left' } = style;
+		const parts = stretches(text, isBold ? this.faces.bold : this.faces.plain);
+		const size = sizePt * this.typeScale;
+		const width = this.#widthPt(text, sizePt, isBold);
+		let x = xMm * pt - (align === 'left' ? 0 : align === 'middle' ? width / 2 : width);
+		for (const part of parts) {
+			this.#page.drawText(part.text, {
+				x,
+				y: (this.heightMm - yMm) * pt,
+				size,
+				font: part.font,
+				color: black
+			});
+			x += part.font.widthOfTextAtSize(part.text, size);
+		}
+	}
+
+	line(x1: number, y1: number, x2: number, y2: number, widthMm = 0.25, dashMm?: number[]): void {
+		this.#page.drawLine({
+			start: { x: x1 * pt, y: (this.heightMm - y1) * pt },
+			end: { x: x2 * pt, y: (this.heightMm - y2) * pt },
+			thickness: widthMm * pt,
+			color: black,
+			...(dashMm && { dashArray: dashMm.map((mm) => mm * pt) })
+		});
+	}
+
+	box(xMm: number, yMm: number, widthMm: number, heightMm: number, greyness = 0): void {
+		this.#page.drawRectangle({
+			x: xMm * pt,
+			y: (this.heightMm - yMm - heightMm) * pt,
+			width: widthMm * pt,
+			height: heightMm * pt,
+			borderColor: black,
+			borderWidth: 0.2 * pt,
+			...(greyness > 0 && { color: rgb(1 - greyness, 1 - greyness, 1 - greyness) })
+		});
+	}
+
+	dot(xMm: number, yMm: number, radiusMm: number): void {
+		this.#page.drawCircle({
+			x: xMm * pt,
+			y: (this.heightMm - yMm) * pt,
+			size: radiusMm * pt,
+			color: black
+		});
+	}
+
+	/** Rows of cells under each other; the first cell of a row may be bold. Widths are shares of the line. */
+	table(rows: readonly (readonly string[])[], shares: readonly number[], sizePt = 10.5): void {
+		const total = shares.reduce((sum, share) => sum + share, 0);
+		const widths = shares.map((share) => (share / total) * this.innerMm);
+		for (const row of rows) {
+			const cells = row.map((cell, at) =>
+				this.#wrap(cell, sizePt, at === 0, (widths[at] ?? 0) - 2)
+			);
+			const lines = Math.max(...cells.map((cell) => cell.length));
+			const height = lines * this.lineMm(sizePt) + 1.2;
+			this.need(height);
+			let x = this.marginMm;
+			for (const [at, cell] of cells.entries()) {
+				for (const [number, line] of cell.entries()) {
+					this.label(line, x, this.y + (number + 0.78) * this.lineMm(sizePt), {
+						sizePt,
+						isBold: at === 0
+					});
+				}
+				x += widths[at] ?? 0;
+			}
+			this.y += height;
+			this.line(this.marginMm, this.y, this.widthMm - this.marginMm, this.y, 0.1);
+			this.y += 0.6;
+		}
+	}
+
+	/** Boxes to tick, each with its number; some carry a note under the number. */
+	ticks(
+		items: readonly { readonly label: string; readonly note?: string | undefined }[],
+		columns: number
+	): void {
+		const cellMm = this.innerMm / columns;
+		const hasNotes = items.some(({ note }) => note);
+		const rowMm = this.lineMm(9.5) + (hasNotes ? this.lineMm(7) : 0) + 1;
+		for (let at = 0; at < items.length; at += columns) {
+			this.need(rowMm);
+			for (const [column, { label, note }] of items.slice(at, at + columns).entries()) {
+				const x = this.marginMm + column * cellMm;
+				this.box(x, this.y + 0.8, 3.2, 3.2);
+				this.label(label, x + 4.4, this.y + 3.8, { sizePt: 9.5 });
+				if (note)
+					this.label(note, x + 4.4, this.y + 3.8 + this.lineMm(7), { sizePt: 7, isBold: true });
+			}
+			this.y += rowMm;
+		}
+	}
+
+	/** Ends the sheet with its cautions and gives the file. */
+	async end(): Promise<Uint8Array> {
+		this.heading('Mind');
+		for (const caution of this.head.cautions) this.text(`– ${caution}`, { sizePt: 9.5 });
+		return this.document.save();
+	}
+
+	#widthPt(text: string, sizePt: number, isBold: boolean): number {
+		let width = 0;
+		for (const part of stretches(text, isBold ? this.faces.bold : this.faces.plain)) {
+			width += part.font.widthOfTextAtSize(part.text, sizePt * this.typeScale);
+		}
+		return width;
+	}
+
+	#wrap(text: string, sizePt: number, isBold: boolean, widthMm: number): string[] {
+		const lines: string[] = [];
+		let line = '';
+		for (const word of text
+			.split(' ')
+			.flatMap((each) => this.#broken(each, sizePt, isBold, widthMm))) {
+			const longer = line ? `${line} ${word}` : word;
+			if (line && this.#widthPt(longer, sizePt, isBold) > widthMm * pt) {
+				lines.push(line);
+				line = word;
+			} else line = longer;
+		}
+		return line ? [...lines, line] : lines;
+	}
+
+	/** A word longer than the line, in pieces that fit. */
+	#broken(word: string, sizePt: number, isBold: boolean, widthMm: number): string[] {
+		const pieces: string[] = [];
+		let rest = word;
+		while (this.#widthPt(rest, sizePt, isBold) > widthMm * pt && rest.length > 1) {
+			let fits = rest.length - 1;
+			while (fits > 1 && this.#widthPt(rest.slice(0, fits), sizePt, isBold) > widthMm * pt) fits--;
+			pieces.push(rest.slice(0, fits));
+			rest = rest.slice(fits);
+		}
+		return [...pieces, rest];
+	}
+}

@@ -1,29 +1,38 @@
-<script lang="ts" generics="Value extends string">
+<script lang="ts">
+	import type { Bench } from '$lib/bench/bench.svelte';
+	import type { FieldName } from '$lib/plan/fields';
+
 	interface Props {
+		bench: Bench;
+		field: FieldName;
 		legend: string;
-		name: string;
-		value: Value;
-		choices: readonly { value: Value; label: string; note?: string }[];
-		onchoose?: (value: Value) => void;
-		problem?: string | null;
+		choices: readonly { value: string; label: string; note?: string }[];
+		/** What the choice does beside setting its field. */
+		onchoose?: (value: string) => void;
 	}
-	let { legend, name, value = $bindable(), choices, onchoose, problem = null }: Props = $props();
+	const { bench, field, legend, choices, onchoose }: Props = $props();
+	/** Four choices with a word each need two lines. */
+	const isPaired = $derived(choices.length === 4 && choices.some(({ note }) => note));
+	const problem = $derived(bench.problemAt(field));
+	const choose = (value: string) => (onchoose ? onchoose(value) : bench.choose({ [field]: value }));
 </script>
 
-<fieldset aria-describedby={problem ? `${name}-problem` : undefined}>
+<fieldset aria-describedby={problem ? `${field}-problem` : undefined}>
 	<legend class="mb-1 text-[15px]">{legend}</legend>
 	<div class="flex flex-wrap gap-2">
 		{#each choices as choice (choice.value)}
 			<label
-				class="flex min-h-11 flex-1 cursor-pointer items-center justify-center rounded-lg border border-base-content/55 px-3 py-1 text-center leading-tight has-checked:border-base-content has-checked:bg-neutral has-checked:text-neutral-content has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-primary"
+				class="flex min-h-11 flex-1 {isPaired
+					? 'basis-[calc(50%-0.25rem)]'
+					: ''} cursor-pointer items-center justify-center rounded-lg border border-base-content/55 px-3 py-1 text-center leading-tight has-checked:border-base-content has-checked:bg-neutral has-checked:text-neutral-content has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-primary"
 			>
 				<input
 					class="sr-only"
 					type="radio"
-					{name}
+					name={field}
 					value={choice.value}
-					bind:group={value}
-					onchange={() => onchoose?.(choice.value)}
+					checked={bench.fields[field] === choice.value}
+					onchange={() => choose(choice.value)}
 				/>
 				<span>
 					{choice.label}
@@ -33,6 +42,6 @@
 		{/each}
 	</div>
 	{#if problem}
-		<p class="mt-1 text-[15px] font-semibold text-error" id="{name}-problem">{problem}</p>
+		<p class="mt-1 text-[15px] font-semibold text-error" id="{field}-problem">{problem}</p>
 	{/if}
 </fieldset>

@@ -2,12 +2,11 @@
 	import CircleCheck from '@lucide/svelte/icons/circle-check';
 	import Eye from '@lucide/svelte/icons/eye';
 	import Wrench from '@lucide/svelte/icons/wrench';
-	import type { Judgement, Severity } from '$lib/core/judge/judge-plan';
-	import type { LengthSystem } from '$lib/core/units/format-length';
+	import type { Bench } from '$lib/bench/bench.svelte';
+	import type { Judgement, Severity } from '$lib/core/judge/judgement';
 	import { judgementWords } from '$lib/plan/judgement-words';
 
-	const { judgements, system }: { judgements: readonly Judgement[]; system: LengthSystem } =
-		$props();
+	const { bench, judgements }: { bench: Bench; judgements: readonly Judgement[] } = $props();
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };
 	const said: Record<Severity, string> = {
 		good: 'Good',
@@ -23,19 +22,27 @@
 
 <ul class="grid gap-3">
 	{#each judgements as judgement (judgement.code)}
-		{@const words = judgementWords(judgement, system)}
+		{@const words = judgementWords(judgement, bench.system)}
 		{@const Mark = marks[judgement.severity]}
+		{@const cure = judgement.cure}
 		<li class="grid grid-cols-[auto_1fr] gap-x-2 text-[15px] leading-snug">
 			<Mark
 				class="mt-0.5 size-5 {colours[judgement.severity]}"
 				aria-label={said[judgement.severity]}
 				role="img"
 			/>
-			<p>
-				<strong>{words.call}.</strong>
-				{words.why}
-				{#if words.act}<span class="block">{words.act}</span>{/if}
-			</p>
+			<div>
+				<p>
+					<strong>{words.call}.</strong>
+					{words.why}
+					{#if words.act}<span class="block">{words.act}</span>{/if}
+				</p>
+				{#if cure}
+					<button type="button" class="btn mt-1 h-auto px-3 py-1" onclick={() => bench.patch(cure)}>
+						{words.cure ?? 'Do that'}
+					</button>
+				{/if}
+			</div>
 		</li>
 	{/each}
 </ul>

@@ -1,20 +1,31 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import Keyboard from '@lucide/svelte/icons/keyboard';
+	import Link from '@lucide/svelte/icons/link';
+	import Pin from '@lucide/svelte/icons/pin';
+	import Redo from '@lucide/svelte/icons/redo-2';
+	import Undo from '@lucide/svelte/icons/undo-2';
 	import { Bench } from '$lib/bench/bench.svelte';
-	import { sketchBag } from '$lib/core/bag/sketch-bag';
-	import { usualSleeperHeightMm } from '$lib/core/plan/types';
+	import { readDraft, writeDraft } from '$lib/bench/kept-here';
+	import { Pins } from '$lib/bench/pins.svelte';
+	import { Shortcuts, type Shortcut } from '$lib/bench/shortcuts.svelte';
+	import type { TallyName } from '$lib/core/plan/estimate';
 	import type { Fields } from '$lib/plan/fields';
-	import { figure, wholeNumber } from '$lib/plan/number-words';
+	import { convertFields } from '$lib/plan/fields';
+	import { planToWord } from '$lib/plan/plan-link';
+	import { stepNames, type StepName } from '$lib/plan/step-lines';
 	import type { Group } from '$lib/server/db/groups';
-	import { untrack, type Snippet } from 'svelte';
+	import { onMount, tick, untrack, type Snippet } from 'svelte';
+	import CallList from './bench/CallList.svelte';
+	import MatView from './bench/MatView.svelte';
+	import ShortcutList from './bench/Shortcuts.svelte';
 	import Caution from './Caution.svelte';
 	import CoverGauge from './CoverGauge.svelte';
-	import BagDrawing from './drawing/BagDrawing.svelte';
-	import MatDrawing from './drawing/MatDrawing.svelte';
-	import Judgements from './Judgements.svelte';
+	import ColourPatterns from './drawing/ColourPatterns.svelte';
 	import BagStep from './steps/BagStep.svelte';
 	import CutStep from './steps/CutStep.svelte';
 	import FinishStep from './steps/FinishStep.svelte';
+	import JoinStep from './steps/JoinStep.svelte';
 	import SizeStep from './steps/SizeStep.svelte';
 	import TechniqueStep from './steps/TechniqueStep.svelte';
 	import TallyBar from './TallyBar.svelte';
@@ -24,12 +35,18 @@
 		group: Group;
 		/** What the page came with: a kept plan, a new one, or what was typed before it was refused. */
 		initial: { fields: Fields; name: string };
+		/** The plan's id; null while it is not kept. */
+		planId?: string | null;
 		version?: number;
 		key: string;
 		/** Sentences from the server: at the name, and for the page as a whole. */
 		nameProblem?: string | undefined;
 		message?: string | undefined;
 		keptAs?: number | null | undefined;
+		/** The page answers an act: what it came with is what was typed. */
+		isAnswer?: boolean;
+		/** The step to begin with. */
+		step?: StepName | null;
 		/** What stands in the way of keeping, with the choices there are. */
 		notice?: Snippet;
 		links?: Snippet;
@@ -38,39 +55,137 @@
 		heading,
 		group,
 		initial,
+		planId = null,
 		version = 1,
 		key,
 		nameProblem,
 		message,
 		keptAs,
+		isAnswer = false,
+		step = null,
 		notice,
 		links
 	}: Props = $props();
 
 	const bench = untrack(() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms));
+	if (untrack(() => step)) bench.open(untrack(() => step) ?? 'cut');
+	const pins = new Pins();
 	let name = $state(untrack(() => initial.name));
 	let isKeeping = $state(false);
+	let form = $state<HTMLFormElement>();
+
+	const views = [
+		{ view: 'mat', label: 'The mat' },
+		{ view: 'compare', label: 'Compare' },
+		{ view: 'make', label: 'What can I make?' },
+		{ view: 'schools', label: 'Schools' },
+		{ view: 'paper', label: 'On paper' }
+	] as const;
+	let view = $state<(typeof views)[number]['view']>('mat');
 
 	$effect(() => {
 		bench.useSystem(group.lengthSystem);
 		bench.terms = group.stitchTerms;
 	});
 
-	const model = $derived(bench.estimate.model);
-	const sketch = $derived(sketchBag(bench.plan.bag, bench.plan.cut));
-	const bagsPerBall = $derived(bench.plan.work?.bagsPerBall ?? 20);
-	const rowsABall = $derived((bagsPerBall * model.yield.strandPerBagMm) / model.mat.strandPerRowMm);
+	// Work that is not kept yet survives a reload on this device.
+	const draftPlace = untrack(() => planId ?? 'new');
+	let broughtBack = $state(false);
+	let isRecalled = $state(false);
+	let first = $state.raw(untrack(() => ({ fields: { ...initial.fields }, name: initial.name })));
+	const isAsFirst = $derived(
+		name === first.name &&
+			Object.entries(first.fields).every(
+				([field, text]) => bench.fields[field as keyof Fields] === text
+			)
+	);
+	onMount(() => {
+		pins.recall();
+		shortcuts.recall();
+		const draft = readDraft(draftPlace);
+		const isLinked = new URL(location.href).searchParams.has('p');
+		if (draft && draft.version === version && !isLinked && !keptAs && !isAnswer) {
+			Object.assign(bench.fields, convertFields(draft.fields, draft.system, bench.system));
+			bench.note();
+			name = draft.name;
+			broughtBack = !isAsFirst;
+		}
+		isRecalled = true;
+	});
+	$effect(() => {
+		if (!isRecalled) return;
+		const draft = isAsFirst
+			? null
+			: { fields: { ...bench.fields }, name, system: bench.system, version };
+		const timer = setTimeout(() => writeDraft(draftPlace, draft), 250);
+		return () => clearTimeout(timer);
+	});
+	function startOver() {
+		Object.assign(bench.fields, first.fields);
+		bench.note();
+		name = first.name;
+		broughtBack = false;
+	}
+
+	let linkSaid = $state('');
+	async function copyLink() {
+		const address = new URL('/plan', location.href);
+		address.searchParams.set('p', planToWord(bench.plan));
+		address.searchParams.set('step', bench.openStep);
+		if (name.trim()) address.searchParams.set('name', name.trim());
+		try {
+			await navigator.clipboard.writeText(address.href);
+			linkSaid = 'Link copied';
+		} catch {
+			history.replaceState(history.state, '', address);
+			linkSaid = 'The link is in the address bar';
+		}
+	}
+	const pin = () => pins.add(name.trim() || bench.lines.technique, bench.plan);
+	async function explain(figure: TallyName) {
+		view = 'mat';
+		bench.explain(figure);
+		await tick();
+		document.getElementById('reckoning')?.focus();
+	}
+
+	let areKeysShown = $state(false);
+	const keys: readonly Shortcut[] = [
+		...stepNames.map((step, at) => ({
+			key: String(at + 1),
+			label: `open ${step}`,
+			act: () => bench.open(step)
+		})),
+		...views.map(({ view: to, label }, at) => ({
+			key: 'mcwsp'[at] ?? '',
+			label,
+			act: () => void (view = to)
+		})),
+		{ key: 'z', label: 'undo', act: () => bench.undo() },
+		{ key: 'y', label: 'redo', act: () => bench.redo() },
+		{ key: 'n', label: 'pin this plan', act: pin },
+		{ key: 'k', label: 'keep this plan', act: () => form?.requestSubmit() },
+		{ key: '?', label: 'these keys', act: () => void (areKeysShown = !areKeysShown) }
+	];
+	const shortcuts = new Shortcuts(keys);
 </script>
+
+<svelte:window onkeydown={(event) => shortcuts.press(event)} />
+<ColourPatterns />
 
 <form
 	class="flex flex-1 flex-col"
 	method="POST"
 	action="?/keep"
+	bind:this={form}
 	use:enhance={() => {
 		isKeeping = true;
-		return async ({ update }) => {
+		return async ({ result, update }) => {
+			if (result.type === 'redirect') writeDraft(draftPlace, null);
+			if (result.type === 'success') first = { fields: { ...bench.fields }, name };
 			await update({ reset: false });
 			isKeeping = false;
+			broughtBack = false;
 		};
 	}}
 >
@@ -89,20 +204,33 @@
 			</p>
 		{/if}
 		{@render notice?.()}
+		{#if areKeysShown}
+			<ShortcutList
+				shortcuts={keys}
+				areOn={shortcuts.areOn}
+				ontoggle={(areOn) => shortcuts.turn(areOn)}
+				onclose={() => (areKeysShown = false)}
+			/>
+		{/if}
 
 		<div
-			class="grid items-start gap-4 lg:grid-cols-[minmax(0,23rem)_minmax(0,1fr)] xl:grid-cols-[minmax(0,23rem)_minmax(0,1fr)_15rem]"
+			class="grid items-start gap-4 lg:grid-cols-[minmax(0,23rem)_minmax(0,1fr)] {view === 'mat'
+				? 'xl:grid-cols-[minmax(0,23rem)_minmax(0,1fr)_15rem]'
+				: ''}"
 		>
-			<div class="sheet overflow-hidden lg:row-span-2 xl:row-span-1">
+			<div
+				class="sheet no-print overflow-hidden lg:row-span-2 {view === 'mat' ? 'xl:row-span-1' : ''}"
+			>
 				<SizeStep {bench} />
 				<BagStep {bench} />
 				<CutStep {bench} />
+				<JoinStep {bench} />
 				<TechniqueStep {bench} />
 				<FinishStep {bench} />
 			</div>
 
-			<section class="sheet grid gap-3 p-4" aria-label="The mat">
-				<div class="flex flex-wrap items-start gap-x-4 gap-y-2">
+			<section class="sheet grid min-w-0 gap-3 p-4 pt-3" aria-label="The plan">
+				<div class="flex flex-wrap items-start gap-x-3 gap-y-2">
 					<div class="min-w-0 flex-1 basis-60">
 						<label class="sr-only" for="name">Name of the plan</label>
 						<input
@@ -121,51 +249,87 @@
 							</p>
 						{/if}
 					</div>
-					<p class="quiet flex min-h-11 items-center gap-4 text-[15px]">
-						{#if keptAs}<span role="status" class="font-semibold text-secondary"
-								>Kept, version {keptAs}</span
-							>{/if}
+					<div class="no-print flex items-center gap-1">
+						<button
+							type="button"
+							class="btn btn-square btn-ghost"
+							onclick={copyLink}
+							aria-label="Copy a link to this plan"
+							title="Copy a link"><Link class="size-5" /></button
+						>
+						<button
+							type="button"
+							class="btn btn-square btn-ghost max-sm:hidden"
+							aria-expanded={areKeysShown}
+							onclick={() => (areKeysShown = !areKeysShown)}
+							aria-label="Keys"
+							title="Keys: ?"><Keyboard class="size-5" /></button
+						>
 						{@render links?.()}
-					</p>
+					</div>
 				</div>
-				<MatDrawing
-					mat={model.mat}
-					isLengthwise={bench.plan.technique.direction === 'lengthwise'}
-					sleeperHeightMm={bench.plan.sleeperHeightMm ?? usualSleeperHeightMm}
-					readable={(mm) => bench.readable(mm, 'mat')}
-				/>
+				{#if broughtBack || linkSaid || (keptAs && isAsFirst)}
+					<div class="no-print flex flex-wrap items-center gap-x-4 text-[15px]">
+						{#if keptAs && isAsFirst}
+							<span role="status" class="font-semibold text-secondary">Kept, version {keptAs}</span>
+						{/if}
+						{#if broughtBack}
+							<span role="status">Brought back what was not kept yet.</span>
+							<button type="button" class="link-row" onclick={startOver}>Start over</button>
+						{/if}
+						{#if linkSaid}<span role="status">{linkSaid}</span>{/if}
+					</div>
+				{/if}
 				<div
-					class="grid items-center gap-4 border-t border-base-300 pt-3 sm:grid-cols-[minmax(0,19rem)_1fr]"
+					class="no-print -mx-4 flex flex-wrap gap-x-1 border-b-4 border-accent px-4"
+					role="group"
+					aria-label="Beside the steps"
 				>
-					<BagDrawing {sketch} readable={(mm) => bench.readable(mm, 'small')} />
-					<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[15px]">
-						<dt>Rings a bag</dt>
-						<dd class="figure text-right font-semibold">{model.yield.pieces}</dd>
-						<dt>Strand a bag</dt>
-						<dd class="figure text-right font-semibold">
-							{figure(model.yield.strandPerBagMm / 1000)} m
-						</dd>
-						<dt>Strand, as thick as</dt>
-						<dd class="figure text-right font-semibold">{figure(model.yield.bulkDiameterMm)} mm</dd>
-						<dt>A ball of {bagsPerBall} bags makes</dt>
-						<dd class="figure text-right font-semibold">{figure(rowsABall)} rows</dd>
-						<dt>Strand in the mat</dt>
-						<dd class="figure text-right font-semibold">
-							{wholeNumber(model.mat.strandMm / 1000)} m
-						</dd>
-						<dt>Scrap from all the bags</dt>
-						<dd class="figure text-right font-semibold">{figure(model.mass.scrapG / 1000)} kg</dd>
-					</dl>
+					{#each views as { view: to, label } (to)}
+						<button
+							type="button"
+							class="min-h-11 rounded-t-lg px-3 aria-pressed:bg-accent aria-pressed:font-semibold aria-pressed:text-accent-content"
+							aria-pressed={view === to}
+							onclick={() => (view = to)}>{label}</button
+						>
+					{/each}
 				</div>
+
+				{#if view === 'mat'}
+					{#if !planId && name === '' && isAsFirst}
+						<p class="no-print text-[15px]">
+							Start anywhere on the left: every choice is drawn and counted at once. Tap a figure
+							below to see how it is reached; keep the plan when it looks right.
+						</p>
+					{/if}
+					<MatView {bench} />
+				{:else if view === 'compare'}
+					{#await import('./compare/CompareView.svelte') then { default: CompareView }}
+						<CompareView {bench} {pins} {name} />
+					{/await}
+				{:else if view === 'make'}
+					{#await import('./compare/MakeView.svelte') then { default: MakeView }}
+						<MakeView {bench} />
+					{/await}
+				{:else if view === 'schools'}
+					{#await import('./compare/SchoolsView.svelte') then { default: SchoolsView }}
+						<SchoolsView {bench} />
+					{/await}
+				{:else}
+					{#await import('./compare/PaperView.svelte') then { default: PaperView }}
+						<PaperView {bench} {name} version={planId && isAsFirst ? version : null} />
+					{/await}
+				{/if}
 			</section>
 
 			<section
-				class="sheet grid gap-4 p-4 lg:col-start-2 xl:col-start-auto"
+				class="sheet grid gap-3 p-4 lg:col-start-2 xl:col-start-auto"
+				hidden={view !== 'mat'}
 				aria-labelledby="judged"
 			>
 				<h2 id="judged">Fingertip test</h2>
-				<CoverGauge cover={bench.estimate.tally.cover} />
-				<Judgements judgements={bench.estimate.judgements} system={bench.system} />
+				<CoverGauge cover={bench.estimate.tally.cover} kind={bench.plan.technique.kind} />
+				<CallList {bench} />
 				<Caution>
 					A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated
 					product.
@@ -174,11 +338,33 @@
 		</div>
 	</main>
 
-	<TallyBar tally={bench.estimate.tally} {model} isCurrent={bench.isCurrent}>
-		<div class="no-print flex items-center gap-3 max-sm:w-full">
+	<TallyBar {bench} pinned={pins.first} onexplain={explain}>
+		<div class="no-print flex items-center gap-1 max-sm:w-full">
 			<noscript>
 				<button class="btn" formaction="?/work">Work it out</button>
 			</noscript>
+			<button
+				type="button"
+				class="btn btn-square btn-ghost text-neutral-content hover:text-base-content"
+				aria-label="Undo"
+				disabled={!bench.canUndo}
+				onclick={() => bench.undo()}><Undo class="size-5" /></button
+			>
+			<button
+				type="button"
+				class="btn btn-square btn-ghost text-neutral-content hover:text-base-content"
+				aria-label="Redo"
+				disabled={!bench.canRedo}
+				onclick={() => bench.redo()}><Redo class="size-5" /></button
+			>
+			<button
+				type="button"
+				class="btn btn-square btn-ghost text-neutral-content hover:text-base-content"
+				onclick={pin}
+				disabled={pins.has(bench.plan)}
+				aria-label={pins.has(bench.plan) ? 'Pinned' : 'Pin this plan'}
+				title="Pin, to measure against"><Pin class="size-5" /></button
+			>
 			<button class="btn btn-accent max-sm:flex-1" aria-busy={isKeeping}>Keep this plan</button>
 		</div>
 	</TallyBar>

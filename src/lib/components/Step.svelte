@@ -1,26 +1,36 @@
 <script lang="ts">
+	import Eye from '@lucide/svelte/icons/eye';
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import type { FieldName } from '$lib/plan/fields';
+	import type { StepName } from '$lib/plan/step-lines';
+	import { stepNames } from '$lib/plan/step-lines';
 	import type { Snippet } from 'svelte';
+	import Judgements from './Judgements.svelte';
 
 	interface Props {
 		bench: Bench;
-		number: number;
+		step: StepName;
 		title: string;
-		/** The whole step in one line, for when it is closed. */
-		line: string;
 		fields: readonly FieldName[];
-		isOpen?: boolean;
 		children: Snippet;
 	}
-	const { bench, number, title, line, fields, isOpen = false, children }: Props = $props();
+	const { bench, step, title, fields, children }: Props = $props();
+	const number = $derived(stepNames.indexOf(step) + 1);
+	const isOpen = $derived(bench.openStep === step);
 	const needsLook = $derived(fields.some((field) => bench.reading.problems[field]));
+	const calls = $derived(
+		bench.estimate.judgements.filter(
+			({ subject, severity }) => subject === step && severity !== 'good'
+		)
+	);
 </script>
 
 <details
 	name="step"
 	class="group border-b border-base-300 last:border-b-0"
 	open={isOpen || undefined}
+	ontoggle={(event) => event.currentTarget.open && bench.open(step)}
+	data-step={step}
 >
 	<summary
 		class="flex min-h-12 cursor-pointer list-none items-center gap-3 px-4 py-2 group-open:bg-base-200 [&::-webkit-details-marker]:hidden"
@@ -34,9 +44,29 @@
 			{#if needsLook}
 				<span class="font-semibold text-error">needs a look</span>
 			{:else}
-				<span class="quiet">{line}</span>
+				<span class="quiet">{bench.lines[step]}</span>
 			{/if}
 		</span>
+		{#if calls.length > 0}
+			<Eye class="size-5 shrink-0 text-primary group-open:hidden" aria-hidden="true" />
+			<span class="sr-only">, {calls.length} worth a look</span>
+		{/if}
 	</summary>
-	<div class="grid gap-4 px-4 pt-2 pb-5">{@render children()}</div>
+	<div class="grid gap-4 px-4 pt-2 pb-5">
+		{@render children()}
+		{#if isOpen && calls.length > 0}
+			<div class="rounded-lg border border-base-300 p-3">
+				<Judgements {bench} judgements={calls} />
+			</div>
+		{/if}
+		{#if isOpen && bench.alsoChanged.length > 0}
+			<p class="quiet text-[15px]" role="status">
+				{#each bench.alsoChanged as { step: other, was, now } (other)}
+					<span class="block">
+						<strong class="capitalize">{other}</strong> changed with it: {was} → {now}
+					</span>
+				{/each}
+			</p>
+		{/if}
+	</div>
 </details>

@@ -1,74 +1,87 @@
 <script lang="ts">
+	import type { Bench } from '$lib/bench/bench.svelte';
 	import type { Tally, TallyName } from '$lib/core/plan/estimate';
-	import type { Model } from '$lib/core/plan/model';
-	import { figure, roughly, wholeNumber } from '$lib/plan/number-words';
+	import { roughly } from '$lib/plan/number-words';
+	import { differenceWords, tallyValue, tallyWords } from '$lib/plan/tally-words';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		tally: Tally;
-		model: Model;
-		/** False while a field needs a look: the figures are those of the last plan that could be made. */
-		isCurrent: boolean;
+		bench: Bench;
+		/** The plan it is measured against, if one is pinned. */
+		pinned: { readonly name: string; readonly tally: Tally } | null;
+		onexplain: (figure: TallyName) => void;
 		children: Snippet;
 	}
-	const { tally, model, isCurrent, children }: Props = $props();
+	const { bench, pinned, onexplain, children }: Props = $props();
+	const tally = $derived(bench.estimate.tally);
 
-	const shown: readonly { name: TallyName; label: string; unit: string; isMain?: boolean }[] = [
-		{ name: 'toCollect', label: 'Bags to collect', unit: '', isMain: true },
-		{ name: 'toPrepare', label: 'Bags to prepare', unit: '' },
-		{ name: 'strandM', label: 'Strand', unit: 'm' },
-		{ name: 'balls', label: 'Balls', unit: '' },
-		{ name: 'joints', label: 'Joints', unit: '' },
-		{ name: 'hours', label: 'Hands-on time', unit: 'h', isMain: true },
-		{ name: 'matKg', label: 'Mat weighs', unit: 'kg', isMain: true }
+	const shown: readonly TallyName[] = [
+		'toCollect',
+		'toPrepare',
+		'strandM',
+		'balls',
+		'joints',
+		'hours',
+		'matKg',
+		'cover'
 	];
-	const isCounted = (name: TallyName) =>
-		['toCollect', 'toPrepare', 'balls', 'joints'].includes(name);
-	const value = (name: TallyName) =>
-		isCounted(name) ? wholeNumber(Math.ceil(tally[name].expected)) : figure(tally[name].expected);
+	/** The ones a phone has room for. */
+	const main: readonly TallyName[] = ['toCollect', 'hours', 'matKg'];
 	const spoken = $derived(
-		isCurrent
-			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} kilograms`
+		bench.isCurrent
+			? `${tallyValue(tally, 'toCollect')} bags to collect, ${tallyValue(tally, 'hours')} hours, mat ${tallyValue(tally, 'matKg')} kilograms`
 			: 'A field needs a look; the tally waits.'
 	);
+	/** Said a moment after the hand rests, so that a slide is not read out step by step. */
+	let said = $state('');
+	$effect(() => {
+		const words = spoken;
+		const timer = setTimeout(() => (said = words), 700);
+		return () => clearTimeout(timer);
+	});
 </script>
 
 <section
-	class="tally sticky bottom-0 z-20 flex flex-wrap items-center gap-x-6 gap-y-2 bg-neutral px-5 py-3 text-neutral-content"
+	class="tally sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content max-sm:px-4"
 	aria-labelledby="tally-title"
 >
 	<h2 class="sr-only" id="tally-title">Tally</h2>
-	<dl
-		class="flex min-w-0 flex-1 flex-wrap gap-x-5 gap-y-2 max-sm:basis-full max-sm:justify-between"
-		class:opacity-70={!isCurrent}
+	<ul
+		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 max-sm:basis-full max-sm:justify-between"
+		class:opacity-70={!bench.isCurrent}
 	>
-		{#each shown as { name, label, unit, isMain } (name)}
-			<div
-				class="min-w-0 border-neutral-content/30 sm:border-r sm:pr-5 {isMain
-					? ''
-					: 'max-sm:hidden'}"
-				data-tally={name}
-			>
-				<dt class="text-[13px] whitespace-nowrap opacity-90">{label}</dt>
-				<dd class="whitespace-nowrap">
-					<span class="figure text-2xl font-bold max-sm:text-xl" data-figure>{value(name)}</span>
-					<span class="text-sm">{unit}</span>
-					<span class="block text-[13px] opacity-90"
-						>{roughly(tally[name].low)}–{roughly(tally[name].high)}</span
-					>
-				</dd>
-			</div>
-		{/each}
-		<div class="max-sm:hidden">
-			<dt class="text-[13px] opacity-90">Stitches × rows</dt>
-			<dd class="whitespace-nowrap">
-				<span class="figure text-2xl font-bold max-sm:text-xl"
-					>{model.mat.stitches} × {model.mat.rows}</span
+		{#each shown as name (name)}
+			{@const { label, unit } = tallyWords[name]}
+			{@const difference = pinned ? differenceWords(tally, pinned.tally, name) : ''}
+			<li class={main.includes(name) ? '' : 'max-sm:hidden'} data-tally={name}>
+				<button
+					type="button"
+					class="min-w-0 rounded-lg px-2.5 py-1 text-left hover:bg-neutral-content/12 focus-visible:outline-neutral-content"
+					onclick={() => onexplain(name)}
+					title="How this is reached"
 				>
-				<span class="block text-[13px] opacity-90">cover {tally.cover.expected.toFixed(2)}</span>
-			</dd>
-		</div>
-	</dl>
+					<span class="block text-[13px] whitespace-nowrap opacity-90">{label}</span>
+					<span class="block whitespace-nowrap">
+						<span class="figure text-2xl font-bold max-sm:text-xl" data-figure
+							>{tallyValue(tally, name)}</span
+						>
+						<span class="text-sm">{unit}</span>
+					</span>
+					<span class="block text-[13px] whitespace-nowrap opacity-90" data-interval>
+						{name === 'cover'
+							? `${tally.cover.low.toFixed(2)}–${tally.cover.high.toFixed(2)}`
+							: `${roughly(tally[name].low)}–${roughly(tally[name].high)}`}
+					</span>
+					{#if pinned}
+						<span
+							class="block text-[13px] font-semibold whitespace-nowrap text-accent"
+							data-difference>{difference || 'the same'}</span
+						>
+					{/if}
+				</button>
+			</li>
+		{/each}
+	</ul>
 	{@render children()}
-	<p class="sr-only" aria-live="polite">{spoken}</p>
+	<p class="sr-only" aria-live="polite">{said}</p>
 </section>

@@ -22,7 +22,9 @@
 		id={field}
 		name={field}
 		autocomplete="off"
-		bind:value={bench.fields[field]}
+		value={bench.fields[field]}
+		oninput={(event) => bench.type({ [field]: event.currentTarget.value })}
+		onchange={() => bench.note()}
 		aria-invalid={problem ? 'true' : undefined}
 		aria-describedby={described}
 	/>

@@ -1,16 +1,32 @@
 import { fieldsOfPlan } from '$lib/plan/fields';
 import { startingPlan } from '$lib/plan/starting-plan';
+import { stepNames } from '$lib/plan/step-lines';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { insertPlan } from '$lib/server/db/plans';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
+import { planOfWord } from '$lib/server/plan-of-word';
 import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ parent }) => {
+const linkShape = z.object({
+	p: z.string().max(20_000).optional(),
+	name: z.string().trim().max(120).catch(''),
+	step: z.enum(stepNames).optional().catch(undefined)
+});
+
+/** A new plan: the usual start, or the one that a link carries. */
+export const load: PageServerLoad = async ({ parent, url }) => {
 	const { group } = await parent();
+	const link = linkShape.safeParse(Object.fromEntries(url.searchParams)).data;
+	const read = link?.p ? planOfWord(link.p) : null;
 	return {
-		name: '',
-		fields: fieldsOfPlan(startingPlan, group.lengthSystem),
+		name: link?.name ?? '',
+		step: link?.step ?? null,
+		linkProblem: read?.problems
+			? 'This link does not hold a whole plan. It may have been cut short; here is a new plan instead.'
+			: null,
+		fields: fieldsOfPlan(read?.plan ?? startingPlan, group.lengthSystem),
 		key: crypto.randomUUID()
 	};
 };

@@ -11,11 +11,13 @@
 	heading="Plan a mat"
 	group={data.group}
 	initial={form ?? data}
+	isAnswer={form !== null}
 	key={form?.key ?? data.key}
 	nameProblem={form?.problems.name}
 	message={form?.isGone
 		? 'That plan was deleted meanwhile. Keep it once more to have it back.'
-		: form?.message}
+		: (form?.message ?? data.linkProblem ?? undefined)}
+	step={data.step}
 >
-	{#snippet links()}<a class="link-row" href="/plans">Kept plans</a>{/snippet}
+	{#snippet links()}<a class="btn btn-ghost px-3 font-normal" href="/plans">Kept plans</a>{/snippet}
 </PlanBench>

@@ -3,14 +3,18 @@
 
 	interface Props {
 		sketch: BagSketch;
+		/** Whether the bands are turns of a spiral. */
+		isSpiral?: boolean;
+		/** How often the bag is folded before it is cut. */
+		folds?: number;
 		/** A height on the bag in the group's own words. */
 		readable: (mm: number) => string;
 	}
-	const { sketch, readable }: Props = $props();
+	const { sketch, isSpiral = false, folds = 0, readable }: Props = $props();
 
 	// Drawn in pixels of a fixed box; up on the bag is up on the page.
 	const boxWidth = 300;
-	const boxHeight = 220;
+	const boxHeight = 232;
 	const margin = 8;
 	const labels = 118;
 	const scale = $derived(
@@ -22,6 +26,7 @@
 	const width = $derived(sketch.widthMm * scale);
 	const left = margin;
 	const bottom = $derived(boxHeight - margin);
+	const x = $derived((mm: number) => left + mm * scale);
 	const y = $derived((mm: number) => bottom - mm * scale);
 	const gusset = $derived(Math.min(sketch.gussetMm * scale, width / 2.2));
 
@@ -32,18 +37,32 @@
 		const [a, b, c, d] = [left, left + strap, left + width - strap, left + width];
 		return `M${a} ${base}V${top}H${b}C${b} ${base - 4} ${b + strap * 0.4} ${base} ${b + strap * 0.7} ${base}H${c - strap * 0.7}C${c - strap * 0.4} ${base} ${c} ${base - 4} ${c} ${top}H${d}V${base}Z`;
 	});
-	const cuts = $derived(sketch.bands.slice(1).map((band) => band.fromMm));
 	const isRoomy = (band: Band) => (band.toMm - band.fromMm) * scale >= 14;
-	const words: Record<Band['kind'], string> = {
-		'trim-bottom': 'seam off',
-		strip: 'ring',
-		'short-strip': 'short ring',
-		offcut: 'left over',
-		'trim-top': 'trim'
+	const word = (band: Band): string => {
+		switch (band.kind) {
+			case 'trim-bottom':
+				return 'seam off';
+			case 'strip':
+				return isSpiral ? `turn ${band.ring}` : `ring ${band.ring}`;
+			case 'short-strip':
+				return 'short ring';
+			case 'offcut':
+				return 'left over';
+			case 'trim-top':
+				return 'trim';
+		}
 	};
 	const rings = $derived(sketch.bands.filter((band) => band.ring !== null));
+	const ringMm = $derived((rings[0]?.toMm ?? 0) - (rings[0]?.fromMm ?? 0));
+	const isHalved = $derived(sketch.lines.some(({ kind }) => kind === 'down'));
 	const described = $derived(
-		`A bag ${readable(sketch.widthMm)} wide lying flat, cut straight across into ${rings.length} rings of ${readable((rings[0]?.toMm ?? 0) - (rings[0]?.fromMm ?? 0))}, with the bottom seam and the handles trimmed off.`
+		isHalved
+			? `A bag ${readable(sketch.widthMm)} wide lying flat, cut down the middle between the handles into two halves; nothing is trimmed.`
+			: `A bag ${readable(sketch.widthMm)} wide lying flat, cut ${
+					isSpiral
+						? `into one spiral strip of ${rings.length} turns of ${readable(ringMm)}: slit up to a margin, then slanted over to the next slit`
+						: `straight across into ${rings.length} ${rings.length === 1 ? 'ring' : 'rings'} of ${readable(ringMm)}`
+				}, with the bottom seam${sketch.areHandlesUsed ? '' : ' and the handles'} trimmed off${folds > 0 ? `, folded ${folds === 1 ? 'once' : folds === 2 ? 'twice' : 'three times'}` : ''}.`
 	);
 </script>
 
@@ -56,14 +75,14 @@
 			patternUnits="userSpaceOnUse"
 			patternTransform="rotate(45)"
 		>
-			<rect width="7" height="7" class="fill-warning/15" />
-			<path d="M0 0V7" class="stroke-warning/60" stroke-width="2" />
+			<rect width="7" height="7" class="fill-base-content/6" />
+			<path d="M0 0V7" class="stroke-base-content/35" stroke-width="1.6" />
 		</pattern>
 	</defs>
 	{#if sketch.handleMm > 0}<path
 			d={handles}
-			fill="url(#scrap-hatch)"
-			class="stroke-base-content/60"
+			fill={sketch.areHandlesUsed ? undefined : 'url(#scrap-hatch)'}
+			class="stroke-base-content/60 {sketch.areHandlesUsed ? 'fill-primary/16' : ''}"
 		/>{/if}
 	{#each sketch.bands as band (band.fromMm)}
 		<rect
@@ -95,12 +114,13 @@
 		class="stroke-base-content"
 		stroke-width="1.5"
 	/>
-	{#each cuts as cut (cut)}
+	{#each sketch.lines as line, index (index)}
+		{@const over = line.kind === 'across' ? 6 : 0}
 		<path
-			d="M{left - 6} {y(cut)}H{left + width + 6}"
-			class="stroke-base-content"
+			d="M{x(line.from[0]) - over} {y(line.from[1])}L{x(line.to[0]) + over} {y(line.to[1])}"
+			class={line.kind === 'slant' ? 'stroke-primary' : 'stroke-base-content'}
 			stroke-width="1.6"
-			stroke-dasharray="6 4"
+			stroke-dasharray={line.kind === 'slant' ? undefined : '6 4'}
 		/>
 	{/each}
 	{#each sketch.bands as band (band.fromMm)}
@@ -111,9 +131,16 @@
 				font-size="13"
 				class="fill-base-content"
 			>
-				{words[band.kind]}{band.ring && band.kind === 'strip' ? ` ${band.ring}` : ''}
+				{isHalved ? 'two halves' : word(band)}
 				<tspan class="fill-(--quiet)" dx="2">{readable(band.toMm - band.fromMm)}</tspan>
 			</text>
 		{/if}
 	{/each}
+	{#if !rings.some(isRoomy) && !isHalved}
+		<text x={left + width + 14} y={boxHeight / 2} font-size="13" class="fill-base-content">
+			{rings.length}
+			{isSpiral ? 'turns' : 'rings'}
+			<tspan class="fill-(--quiet)" dx="2">{readable(ringMm)}</tspan>
+		</text>
+	{/if}
 </svg>

@@ -1,16 +1,16 @@
 <script lang="ts">
-	import type { CrochetMat } from '$lib/core/crochet/crochet-mat';
-	import type { OutlinePoint } from '$lib/core/size/sleeper-outline';
-	import { sleeperOutline } from '$lib/core/size/sleeper-outline';
+	import type { Stripe } from '$lib/core/colour/stripes';
+	import type { Mat } from '$lib/core/mat/types';
+	import SleeperOutline from './SleeperOutline.svelte';
 
 	interface Props {
-		mat: CrochetMat;
-		/** Rows run across the sleeper, or as long as the sleeper. */
-		isLengthwise: boolean;
+		mat: Mat;
+		/** Where the balls' colours lie. */
+		stripes: readonly Stripe[];
 		sleeperHeightMm: number;
 		readable: (mm: number) => string;
 	}
-	const { mat, isLengthwise, sleeperHeightMm, readable }: Props = $props();
+	const { mat, stripes, sleeperHeightMm, readable }: Props = $props();
 
 	// The mat lies with its length across the page, the sleeper's head to the left. One scale for all.
 	const boxWidth = 620;
@@ -27,52 +27,70 @@
 	const boxHeight = $derived(width + pad.top + pad.bottom);
 	const left = $derived(pad.left + (boxWidth - pad.left - pad.right - length) / 2);
 	const top = pad.top;
-	const middle = $derived(top + width / 2);
 
-	// One tile holds one stitch of two neighbouring rows, leaning opposite ways.
-	const rowHeight = $derived(mat.rowHeightMm * scale);
-	const stitchWidth = $derived(mat.stitchWidthMm * scale);
-	const tile = $derived(
-		isLengthwise
-			? { width: stitchWidth, height: 2 * rowHeight }
-			: { width: 2 * rowHeight, height: stitchWidth }
+	/** Rows, or bands, as long as the sleeper lie one below the other; all others stand side by side. */
+	const isLengthwise = $derived(
+		mat.kind === 'finger-bands' || (mat.kind === 'crochet' && mat.isLengthwise)
 	);
-	const lean = $derived(
-		isLengthwise
-			? `M0 ${rowHeight}L${tile.width} 0M0 ${rowHeight}L${tile.width} ${tile.height}`
-			: `M${rowHeight} 0L0 ${tile.height}M${rowHeight} 0L${tile.width} ${tile.height}`
-	);
-
-	const outline = $derived(sleeperOutline(sleeperHeightMm));
-	const start = $derived(left + (length - sleeperHeightMm * scale) / 2);
-	type Point = readonly [number, number];
-	/** A smooth line through points: each bend is led by its neighbours (Catmull–Rom). */
-	const through = (points: readonly Point[]): string =>
-		points
-			.slice(1)
-			.map((to, index) => {
-				const from = points[index] ?? to;
-				const before = points[index - 1] ?? from;
-				const after = points[index + 2] ?? to;
-				const lead = [from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6];
-				const trail = [to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6];
-				return `C${lead.join(' ')} ${trail.join(' ')} ${to.join(' ')}`;
-			})
-			.join('');
-	const side = (points: readonly OutlinePoint[], sign: 1 | -1): Point[] =>
-		points.map((point) => [
-			start + point.alongMm * scale,
-			middle + sign * point.halfWidthMm * scale
-		]);
-	const bodyPath = $derived.by(() => {
-		const upperOut = side(outline.outer, -1);
-		const upperIn = side(outline.inner, -1);
-		const lowerIn = side(outline.inner, 1).reverse();
-		const lowerOut = side(outline.outer, 1).reverse();
-		return `M${upperOut[0]?.join(' ')}${through(upperOut)}L${upperIn[0]?.join(' ')}${through(upperIn)}L${lowerIn[0]?.join(' ')}${through(lowerIn)}L${lowerOut[0]?.join(' ')}${through(lowerOut)}Z`;
+	const rows = $derived(mat.kind === 'finger-bands' ? mat.bands : mat.rows);
+	const rowHeight = $derived((isLengthwise ? width : length) / rows);
+	/** How far one stitch, warp end or pass reaches along the row, in pixels. */
+	const along = $derived.by(() => {
+		const row = isLengthwise ? length : width;
+		switch (mat.kind) {
+			case 'crochet':
+				return row / mat.stitches;
+			case 'peg-loom':
+				return row / Math.max(1, mat.pegs - 1);
+			case 'twined':
+				return row / mat.warpEnds;
+			case 'finger-bands':
+				return row / mat.rows;
+		}
 	});
+	// One tile holds one stitch of two neighbouring rows, leaning opposite ways, or one over and one under.
+	const tile = $derived(
+		isLengthwise ? { w: along, h: 2 * rowHeight } : { w: 2 * rowHeight, h: along }
+	);
+	const isLeaning = $derived(mat.kind === 'crochet' || mat.kind === 'twined');
+	const texture = $derived.by(() => {
+		if (!isLeaning) return `M0 0H${tile.w}M0 0V${tile.h}`;
+		return isLengthwise
+			? `M0 ${rowHeight}L${tile.w} 0M0 ${rowHeight}L${tile.w} ${tile.h}`
+			: `M${rowHeight} 0L0 ${tile.h}M${rowHeight} 0L${tile.w} ${tile.h}`;
+	});
+	const patch = $derived(({ row, rows: count, from, to }: Stripe) =>
+		isLengthwise
+			? {
+					x: left + from * length,
+					y: top + (row - 1) * rowHeight,
+					width: (to - from) * length,
+					height: count * rowHeight
+				}
+			: {
+					x: left + (row - 1) * rowHeight,
+					y: top + from * width,
+					width: count * rowHeight,
+					height: (to - from) * width
+				}
+	);
+	const counted = $derived.by(() => {
+		switch (mat.kind) {
+			case 'crochet':
+				return { rows: `${mat.rows} rows`, cross: `${mat.stitches} stitches` };
+			case 'peg-loom':
+				return { rows: `${mat.rows} rows`, cross: `${mat.warpStrands} strands of warp` };
+			case 'twined':
+				return { rows: `${mat.rows} rows`, cross: `${mat.warpEnds} warp ends` };
+			case 'finger-bands':
+				return { rows: `${mat.bands} bands`, cross: `${mat.rows} passes each` };
+		}
+	});
+	const acrossWords = $derived(isLengthwise ? counted.rows : counted.cross);
+	const alongWords = $derived(isLengthwise ? counted.cross : counted.rows);
+	const colours = $derived([...new Set(stripes.map(({ colour }) => colour))]);
 	const described = $derived(
-		`The mat to scale, ${readable(mat.widthMm)} wide and ${readable(mat.lengthMm)} long: ${mat.rows} rows of ${mat.stitches} stitches, with a sleeper of ${readable(sleeperHeightMm)} lying on it.`
+		`The mat to scale, ${readable(mat.widthMm)} wide and ${readable(mat.lengthMm)} long: ${counted.rows}, ${counted.cross}, with a sleeper of ${readable(sleeperHeightMm)} lying on it. ${colours.length > 1 ? `Stripes of ${colours.join(', ')} change where a ball runs out.` : ''}`
 	);
 </script>
 
@@ -82,43 +100,55 @@
 			id="rows"
 			x={left}
 			y={top}
-			width={tile.width}
-			height={tile.height}
+			width={tile.w}
+			height={tile.h}
 			patternUnits="userSpaceOnUse"
 		>
-			<rect width={tile.width} height={tile.height} class="fill-primary/8" />
 			<rect
-				width={isLengthwise ? tile.width : rowHeight}
-				height={isLengthwise ? rowHeight : tile.height}
-				class="fill-primary/18"
+				width={isLengthwise ? tile.w : rowHeight}
+				height={isLengthwise ? rowHeight : tile.h}
+				fill="#14201f"
+				fill-opacity="0.08"
 			/>
 			<path
-				d={lean}
+				d={texture}
 				fill="none"
-				class="stroke-primary/60"
-				stroke-width={Math.max(0.5, rowHeight * 0.28)}
+				stroke="#14201f"
+				stroke-opacity="0.3"
+				stroke-width={Math.max(0.4, Math.min(rowHeight, along) * 0.22)}
 			/>
 		</pattern>
 	</defs>
+	{#each stripes as stripe, index (index)}
+		<rect {...patch(stripe)} fill="url(#film-{stripe.colour})" />
+	{/each}
+	<rect x={left} y={top} width={length} height={width} fill="url(#rows)" />
+	{#if mat.kind === 'twined' && mat.panels.count > 1}
+		<g class="stroke-base-content" stroke-width="2" stroke-dasharray="5 4">
+			{#each { length: mat.panels.across - 1 } as _, seam (seam)}
+				<path d="M{left} {top + ((seam + 1) * width) / mat.panels.across}h{length}" />
+			{/each}
+			{#each { length: mat.panels.along - 1 } as _, seam (seam)}
+				<path d="M{left + ((seam + 1) * length) / mat.panels.along} {top}v{width}" />
+			{/each}
+		</g>
+	{/if}
 	<rect
 		x={left}
 		y={top}
 		width={length}
 		height={width}
 		rx="3"
-		fill="url(#rows)"
+		fill="none"
 		class="stroke-base-content"
 		stroke-width="1.5"
 	/>
-	<g class="film fill-base-content/25">
-		<ellipse
-			cx={start + outline.head.alongMm * scale}
-			cy={middle}
-			rx={outline.head.halfLengthMm * scale}
-			ry={outline.head.halfWidthMm * scale}
-		/>
-		<path d={bodyPath} stroke-linejoin="round" />
-	</g>
+	<SleeperOutline
+		heightMm={sleeperHeightMm}
+		{scale}
+		start={left + (length - sleeperHeightMm * scale) / 2}
+		middle={top + width / 2}
+	/>
 	<g class="stroke-base-content" fill="none">
 		<path d="M{left - 16} {top}V{top + width}M{left - 21} {top}h10M{left - 21} {top + width}h10" />
 		<path
@@ -127,13 +157,9 @@
 		/>
 	</g>
 	<g class="fill-base-content" font-size="14" font-weight="600">
-		<text x={left - 24} y={top - 10}
-			>{readable(mat.widthMm)} · {isLengthwise
-				? `${mat.rows} rows`
-				: `${mat.stitches} stitches`}</text
-		>
+		<text x={left - 24} y={top - 10}>{readable(mat.widthMm)} · {acrossWords}</text>
 		<text x={left + length / 2} y={top + width + 36} text-anchor="middle">
-			{readable(mat.lengthMm)} · {isLengthwise ? `${mat.stitches} stitches` : `${mat.rows} rows`}
+			{readable(mat.lengthMm)} · {alongWords}
 		</text>
 	</g>
 </svg>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
+	import type { BagPresetId } from '$lib/core/bag/presets';
 	import { trimmed } from '$lib/core/units/format-length';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
@@ -7,18 +8,12 @@
 	import TextField from '../TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const presets = [
+	const presets: readonly { value: BagPresetId | 'own'; label: string }[] = [
 		{ value: 'thin-carrier', label: 'Thin carrier' },
 		{ value: 'shop-bag', label: 'Heavier shop bag' },
 		{ value: 'milk-pouch', label: 'Milk pouch' },
 		{ value: 'own', label: 'Our own' }
-	] as const;
-	const named = $derived(
-		presets.find(({ value }) => value === bench.fields.bag_preset)?.label ?? 'Our own'
-	);
-	const line = $derived(
-		`${named.toLowerCase()}, ${trimmed(bench.plan.bag.massG, 1)} g, ${trimmed(bench.estimate.model.filmThicknessMm * 1000, 0)} µm`
-	);
+	];
 	const measures = $derived.by(() => {
 		const { flatWidthMm, bodyMm, gussetMm, handleMm, massG } = bench.plan.bag;
 		return [
@@ -28,38 +23,30 @@
 			`ten weigh ${trimmed(massG * 10, 0)} g`
 		].join(', ');
 	});
-	const choose = (value: (typeof presets)[number]['value']) => {
-		if (value !== 'own') bench.choosePreset(value);
-	};
+	const choose = (value: string) =>
+		value === 'own'
+			? bench.choose({ bag_preset: 'own' })
+			: bench.choosePreset(value as BagPresetId);
 </script>
 
 <Step
 	{bench}
-	number={2}
+	step="bag"
 	title="Bag"
-	{line}
 	fields={['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count']}
 >
-	<div class="choice grid gap-4">
-		<ChoiceRow
-			legend="Which bag"
-			name="bag_preset"
-			bind:value={bench.fields.bag_preset}
-			choices={presets as readonly { value: string; label: string }[]}
-			onchoose={(value) => choose(value as (typeof presets)[number]['value'])}
-		/>
-		<p class="quiet text-[15px]">{measures}</p>
-		<div class="only-own grid grid-cols-2 gap-3">
-			<p class="quiet col-span-2 text-[15px]">
-				A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
-			</p>
-			<TextField {bench} field="bag_width" label="Flat width" />
-			<TextField {bench} field="bag_gusset" label="Gusset, each side" hint="0 if none" />
-			<TextField {bench} field="bag_body" label="Seam to handles" />
-			<TextField {bench} field="bag_handle" label="Handle height" hint="0 if none" />
-			<TextField {bench} field="handful_g" label="A handful weighs" />
-			<TextField {bench} field="handful_count" label="Bags in the handful" />
-		</div>
+	<ChoiceRow {bench} field="bag_preset" legend="Which bag" choices={presets} onchoose={choose} />
+	<p class="quiet text-[15px]">{measures}</p>
+	<div class="only-own-bag grid grid-cols-2 gap-3">
+		<p class="quiet col-span-2 text-[15px]">
+			A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
+		</p>
+		<TextField {bench} field="bag_width" label="Flat width" />
+		<TextField {bench} field="bag_gusset" label="Gusset, each side" hint="0 if none" />
+		<TextField {bench} field="bag_body" label="Seam to handles" />
+		<TextField {bench} field="bag_handle" label="Handle height" hint="0 if none" />
+		<TextField {bench} field="handful_g" label="A handful weighs" />
+		<TextField {bench} field="handful_count" label="Bags in the handful" />
 	</div>
 	<Caution>
 		Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use. Bags

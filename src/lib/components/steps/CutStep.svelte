@@ -1,109 +1,55 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
-	import { evenWidths } from '$lib/core/cut/even-widths';
+	import { cuttingStack } from '$lib/core/cut/stack';
+	import { usualWork } from '$lib/core/plan/types';
 	import { figure } from '$lib/plan/number-words';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
 	import Step from '../Step.svelte';
-	import TextField from '../TextField.svelte';
+	import CutFields from './CutFields.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const cut = $derived(bench.estimate.model.yield);
-	const line = $derived(`${cut.pieces} rings of ${bench.readable(cut.stripWidthMm, 'small')}`);
-	const usableMm = $derived(
-		bench.plan.bag.bodyMm - bench.plan.cut.trimBottomMm - bench.plan.cut.trimTopMm
+	const stack = $derived(
+		cuttingStack(bench.plan.bag, bench.plan.cut, (bench.plan.work ?? usualWork).cuttingTool)
 	);
-	const even = $derived(evenWidths(usableMm, 25, 150).slice(0, 6));
-	const mm = (trim: number) => bench.readable(trim, 'small');
+	const isLoom = $derived(bench.plan.technique.kind === 'peg-loom');
+	const mm = (length: number) => bench.readable(length, 'small');
 </script>
 
 <Step
 	{bench}
-	number={3}
+	step="cut"
 	title="Cut"
-	{line}
-	isOpen
-	fields={['trim', 'trim_bottom', 'trim_top', 'loops', 'strip_width', 'equal_strips']}
+	fields={['trim', 'trim_bottom', 'trim_top', 'strip_width', 'equal_strips', 'margin']}
 >
-	<div class="choice grid gap-4">
-		<ChoiceRow
-			legend="Trim, both ends"
-			name="trim"
-			bind:value={bench.fields.trim}
-			problem={bench.problemAt('trim')}
-			choices={[
-				{ value: 'generous', label: 'Generous', note: mm(50) },
-				{ value: 'close', label: 'Close', note: mm(12) },
-				{ value: 'own', label: 'Our own' }
-			]}
-			onchoose={(school) => school !== 'own' && bench.chooseTrim(school as 'generous' | 'close')}
-		/>
-		<div class="only-own grid grid-cols-2 gap-3">
-			<TextField {bench} field="trim_bottom" label="Off the bottom" />
-			<TextField {bench} field="trim_top" label="Below the handles" />
-		</div>
-	</div>
-	<div class="choice grid gap-4">
-		<ChoiceRow
-			legend="Rings, straight across the tube"
-			name="loops"
-			bind:value={bench.fields.loops}
-			choices={[
-				{ value: 'equal', label: 'Equal folds' },
-				{ value: 'measured', label: 'Measured width' }
-			]}
-		/>
-		<div class="only-equal">
-			<TextField
-				{bench}
-				field="equal_strips"
-				label="How many rings"
-				hint="Fold and fold again gives 2, 4, 8"
-			/>
-		</div>
-		<div class="only-measured grid gap-2">
-			<TextField {bench} field="strip_width" label="Strip width" />
-			<input
-				class="range w-full range-primary"
-				type="range"
-				min="10"
-				max={Math.max(20, Math.min(200, Math.floor(usableMm)))}
-				step="1"
-				value={cut.stripWidthMm}
-				oninput={(event) => bench.chooseStripWidth(event.currentTarget.valueAsNumber)}
-				aria-label="Strip width, by sliding"
-				aria-valuetext={mm(cut.stripWidthMm)}
-			/>
-		</div>
-	</div>
-	<div>
-		<p class="quiet mb-1 text-[15px]" id="even-cuts">Cuts of this bag with nothing left over</p>
-		<div class="flex flex-wrap gap-2" role="group" aria-labelledby="even-cuts">
-			{#each even as { strips, widthMm } (strips)}
-				<button
-					type="button"
-					class="btn px-3 text-[15px] font-normal aria-pressed:outline-2 aria-pressed:outline-base-content"
-					aria-pressed={bench.fields.loops === 'equal' &&
-						bench.fields.equal_strips === String(strips)}
-					onclick={() => bench.chooseEqualStrips(strips)}
-				>
-					{strips} × {mm(widthMm)}
-				</button>
-			{/each}
-		</div>
-	</div>
+	<CutFields
+		{bench}
+		prefix=""
+		cut={bench.plan.cut}
+		laid={cut}
+		legend={isLoom ? 'The warp is cut into' : 'Cut into'}
+	/>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
 		<dt>Strand a bag</dt>
 		<dd class="figure font-semibold">{figure(cut.strandPerBagMm / 1000)} m</dd>
-		<dt>Left over above the last ring</dt>
+		<dt>Left over above the last strip</dt>
 		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>
 		<dt>Scrap a bag, for pillows</dt>
 		<dd class="figure font-semibold">{figure(bench.plan.bag.massG - cut.filmUsedG)} g</dd>
+		{#if cut.style === 'loops' || cut.style === 'whole-tube'}
+			<dt>Layers under the blade, {stack.bags} bags</dt>
+			<dd class="figure font-semibold">
+				{stack.layers}{stack.layersAtGusset === stack.layers
+					? ''
+					: `, ${stack.layersAtGusset} at the gusset`}
+			</dd>
+		{/if}
 	</dl>
 	<ChoiceRow
+		{bench}
+		field="cutting_tool"
 		legend="Cut with"
-		name="cutting_tool"
-		bind:value={bench.fields.cutting_tool}
 		choices={[
 			{ value: 'scissors', label: 'Scissors', note: 'stacks of 3' },
 			{ value: 'rolling-blade', label: 'Rolling blade', note: 'stacks of 20' }

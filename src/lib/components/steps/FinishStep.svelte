@@ -1,25 +1,23 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
+	import { pillowsFrom } from '$lib/core/finish/pillow';
+	import { rollMat } from '$lib/core/finish/roll';
 	import { figure } from '$lib/plan/number-words';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
 	import Step from '../Step.svelte';
-	import TextField from '../TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const ties = $derived(bench.plan.finish?.ties ?? 'chain');
-	const line = $derived(
-		ties === 'none'
-			? 'no ties'
-			: `two ${ties === 'chain' ? 'chained' : 'braided'} ties${bench.plan.finish?.hasStrap ? ', carry strap' : ''}`
-	);
+	const model = $derived(bench.estimate.model);
+	const roll = $derived(rollMat(model.mat));
+	const pillows = $derived(pillowsFrom(model.mass.scrapG + model.mass.spoiledG));
 </script>
 
-<Step {bench} number={5} title="Finish" {line} fields={['ties', 'strap', 'bags_per_ball']}>
+<Step {bench} step="finish" title="Finish" fields={['ties', 'strap']}>
 	<ChoiceRow
+		{bench}
+		field="ties"
 		legend="Ties"
-		name="ties"
-		bind:value={bench.fields.ties}
 		choices={[
 			{ value: 'chain', label: 'Chained' },
 			{ value: 'braid', label: 'Braided' },
@@ -34,16 +32,26 @@
 			value="yes"
 			disabled={bench.fields.ties === 'none'}
 			checked={bench.fields.strap === 'yes'}
-			onchange={(event) => (bench.fields.strap = event.currentTarget.checked ? 'yes' : '')}
+			onchange={(event) => bench.choose({ strap: event.currentTarget.checked ? 'yes' : '' })}
 		/>
 		Carrying strap, worn over the shoulder
 	</label>
-	<p class="quiet text-[15px]">
-		They take {figure(bench.estimate.model.tieStrandMm / 1000)} m of strand.
-	</p>
-	<TextField {bench} field="bags_per_ball" label="Bags in a ball" />
+	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
+		<dt>Ties and strap take</dt>
+		<dd class="figure font-semibold">{figure(model.tieStrandMm / 1000)} m</dd>
+		<dt>Folded and rolled</dt>
+		<dd class="figure font-semibold">
+			{bench.readable(roll.diameterMm, 'bag')} across, {bench.readable(roll.lengthMm, 'bag')} long
+		</dd>
+		<dt>Scrap and spoiled stuff</dt>
+		<dd class="figure font-semibold">
+			{pillows.pillows}
+			{pillows.pillows === 1 ? 'pillow' : 'pillows'}, {figure(pillows.leftG)} g over
+		</dd>
+	</dl>
 	<Caution>
-		Never offer a mat for an infant to sleep on, and keep it away from heaters, stoves and candles:
-		film burns and drips. The receiving place's own rules come first; ask the people responsible.
+		Never offer a mat or a pillow for an infant to sleep on, and keep them away from heaters, stoves
+		and candles: film burns and drips. The receiving place's own rules come first; ask the people
+		responsible.
 	</Caution>
 </Step>

@@ -4,16 +4,13 @@
 	import TextField from '../TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const line = $derived(
-		`${bench.readable(bench.plan.target.widthMm, 'mat')} × ${bench.readable(bench.plan.target.lengthMm, 'mat')}, one sleeper`
-	);
 	const hint = $derived(bench.system === 'ft' ? 'Usual: 30–43 in' : 'Usual: 75–110 cm');
 	const lengthHint = $derived(
 		bench.system === 'ft' ? 'Usual: 5 ft 11–6 ft 7' : 'Usual: 180–200 cm'
 	);
 </script>
 
-<Step {bench} number={1} title="Size" {line} fields={['mat_width', 'mat_length', 'sleeper_height']}>
+<Step {bench} step="size" title="Size" fields={['mat_width', 'mat_length', 'sleeper_height']}>
 	<div class="grid grid-cols-2 gap-3">
 		<TextField {bench} field="mat_width" label="Width" {hint} />
 		<TextField {bench} field="mat_length" label="Length" hint={lengthHint} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Download from '@lucide/svelte/icons/download';
 	import PlanBench from '$lib/components/PlanBench.svelte';
 	import { wholeNumber } from '$lib/plan/number-words';
 	import type { PageProps } from './$types';
@@ -16,6 +17,8 @@
 		heading="Plan a mat: {data.name}"
 		group={data.group}
 		initial={form ?? data}
+		planId={data.id}
+		isAnswer={form !== null && !kept}
 		version={theirs ? (form?.version ?? data.version) : data.version}
 		key={form && !kept ? form.key : data.key}
 		nameProblem={form?.problems.name}
@@ -57,8 +60,14 @@
 			{/if}
 		{/snippet}
 		{#snippet links()}
-			<a class="link-row" href="/plan/{data.id}/file" download>Save as a file</a>
-			<a class="link-row" href="/plans">Kept plans</a>
+			<a
+				class="btn btn-square btn-ghost"
+				href="/plan/{data.id}/file"
+				download
+				aria-label="Save as a file"
+				title="Save as a file"><Download class="size-5" /></a
+			>
+			<a class="btn btn-ghost px-3 font-normal" href="/plans">Kept plans</a>
 		{/snippet}
 	</PlanBench>
 {/key}

@@ -1,0 +1,158 @@
+<script lang="ts">
+	// What lies beside the mat: the bag, the strand, the making, or how a figure is reached.
+	import type { Bench, DetailView } from '$lib/bench/bench.svelte';
+	import { sketchBag } from '$lib/core/bag/sketch-bag';
+	import { rowsPerBall } from '$lib/core/crochet/rows-per-ball';
+	import { foldsOf } from '$lib/core/cut/stack';
+	import { fourSeats } from '$lib/core/peg-loom/seats';
+	import { usualWork } from '$lib/core/plan/types';
+	import { cutLine } from '$lib/plan/step-lines';
+	import { figure, wholeNumber } from '$lib/plan/number-words';
+	import BagDrawing from '../drawing/BagDrawing.svelte';
+	import BandsDrawing from '../drawing/BandsDrawing.svelte';
+	import OverUnderChart from '../drawing/OverUnderChart.svelte';
+	import PegLoomDrawing from '../drawing/PegLoomDrawing.svelte';
+	import StrandDrawing from '../drawing/StrandDrawing.svelte';
+	import TwinedDrawing from '../drawing/TwinedDrawing.svelte';
+	import Zoomable from '../drawing/Zoomable.svelte';
+	import Reckoning from './Reckoning.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const model = $derived(bench.estimate.model);
+	const mat = $derived(model.mat);
+	const technique = $derived(bench.plan.technique);
+	const small = (mm: number) => bench.readable(mm, 'small');
+	const bagsPerBall = $derived((bench.plan.work ?? usualWork).bagsPerBall);
+	const making = $derived(
+		{
+			crochet: 'The rows',
+			'peg-loom': 'The loom',
+			twined: 'The frame',
+			'finger-bands': 'The bands'
+		}[mat.kind]
+	);
+	const views = $derived<readonly { view: DetailView; label: string }[]>([
+		{ view: 'bag', label: 'The bag' },
+		{ view: 'strand', label: 'The strand' },
+		{ view: 'making', label: making },
+		{ view: 'reckoning', label: 'How it is reached' }
+	]);
+	const isTwoCuts = $derived(technique.kind === 'peg-loom' && model.weftYield !== null);
+</script>
+
+<div class="grid gap-3 border-t border-base-300 pt-3">
+	<div class="no-print flex flex-wrap gap-1" role="group" aria-label="What to look at">
+		{#each views as { view, label } (view)}
+			<button
+				type="button"
+				class="btn btn-ghost px-3 font-normal aria-pressed:bg-neutral aria-pressed:text-neutral-content"
+				aria-pressed={bench.detail === view}
+				onclick={() => (bench.detail = view)}>{label}</button
+			>
+		{/each}
+	</div>
+
+	{#if bench.detail === 'bag'}
+		<div class="grid items-center gap-4 sm:grid-cols-[minmax(0,19rem)_1fr]">
+			<BagDrawing
+				sketch={sketchBag(bench.plan.bag, bench.plan.cut)}
+				isSpiral={bench.plan.cut.style === 'spiral'}
+				folds={foldsOf(bench.plan.cut)}
+				readable={small}
+			/>
+			{#if isTwoCuts && technique.kind === 'peg-loom'}
+				<div>
+					<p class="text-[15px] font-semibold">The weft is cut from others like it</p>
+					<BagDrawing
+						sketch={sketchBag(bench.plan.bag, technique.weftCut)}
+						isSpiral={technique.weftCut.style === 'spiral'}
+						folds={foldsOf(technique.weftCut)}
+						readable={small}
+					/>
+				</div>
+			{:else}
+				<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[15px]">
+					<dt>A bag gives</dt>
+					<dd class="figure text-right font-semibold">{cutLine(model.yield, bench.system)}</dd>
+					<dt>Strand a bag</dt>
+					<dd class="figure text-right font-semibold">
+						{figure(model.yield.strandPerBagMm / 1000)} m
+					</dd>
+					<dt>Film used of a bag</dt>
+					<dd class="figure text-right font-semibold">
+						{figure(model.yield.filmUsedG)} of {figure(bench.plan.bag.massG)} g
+					</dd>
+					<dt>Scrap from all the bags</dt>
+					<dd class="figure text-right font-semibold">{figure(model.mass.scrapG / 1000)} kg</dd>
+					<dt>Spoiled in work, at 8 %</dt>
+					<dd class="figure text-right font-semibold">{figure(model.mass.spoiledG / 1000)} kg</dd>
+				</dl>
+			{/if}
+		</div>
+	{:else if bench.detail === 'strand'}
+		<StrandDrawing
+			cut={model.yield}
+			hookMm={technique.kind === 'crochet' ? technique.hookMm : null}
+			label={isTwoCuts ? 'The warp' : 'The strand'}
+		/>
+		{#if isTwoCuts && model.weftYield}
+			<StrandDrawing cut={model.weftYield} hookMm={null} label="The weft" />
+		{/if}
+		<p class="quiet text-[15px]">
+			Drawn at true scale where the screen tells its size honestly; the printed cutting sheet always
+			is. Slack in the hand, it looks half as thick again.
+		</p>
+	{:else if bench.detail === 'making'}
+		{#if mat.kind === 'crochet'}
+			<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[15px] sm:max-w-md">
+				<dt>Foundation chain</dt>
+				<dd class="figure text-right font-semibold">
+					{mat.stitches} stitches, {figure(mat.foundationMm / 1000)} m
+				</dd>
+				<dt>One row takes</dt>
+				<dd class="figure text-right font-semibold">{figure(mat.strandPerRowMm / 1000)} m</dd>
+				<dt>A ball of {bagsPerBall} bags makes</dt>
+				<dd class="figure text-right font-semibold">
+					{figure(rowsPerBall(bagsPerBall * model.yield.strandPerBagMm, mat.strandPerRowMm))} rows
+				</dd>
+				<dt>A stitch is</dt>
+				<dd class="figure text-right font-semibold">
+					{figure(mat.stitchWidthMm)} × {figure(mat.rowHeightMm)} mm
+				</dd>
+				<dt>The mat lies</dt>
+				<dd class="figure text-right font-semibold">{figure(mat.thicknessMm)} mm thick</dd>
+				<dt>Turns at row ends</dt>
+				<dd class="figure text-right font-semibold">{wholeNumber(mat.rows)}</dd>
+			</dl>
+		{:else if mat.kind === 'peg-loom' && technique.kind === 'peg-loom'}
+			<Zoomable label="the loom">
+				<PegLoomDrawing {mat} {technique} readable={small} />
+			</Zoomable>
+			<OverUnderChart {mat} {technique} />
+			<p class="quiet text-[15px]">
+				{wholeNumber(mat.warpStrands)} strands from peg to peg, {bench.readable(
+					mat.pegToPegMm,
+					'mat'
+				)};
+				{figure(mat.weftStrandMm / 1000)} m of weft.
+				{#if technique.ends === 'both' && mat.rows >= 2}
+					Four can weave: each end's pair hands over after strand {fourSeats(mat.pegs, mat.rows)[0]
+						?.lastStrand}.
+				{/if}
+			</p>
+		{:else if mat.kind === 'twined'}
+			<Zoomable label="the frame"
+				><TwinedDrawing {mat} readable={(mm) => bench.readable(mm, 'mat')} /></Zoomable
+			>
+			<p class="quiet text-[15px]">
+				{mat.nails} nails at each end, {figure(mat.warpMm / 1000)} m of warp{mat.clothM > 0
+					? ` from ${figure(mat.clothM)} m of cloth`
+					: ''}. Eyes or clips hold the rods; bare nails let them pop out.
+			</p>
+		{:else if mat.kind === 'finger-bands'}
+			<BandsDrawing {mat} readable={small} />
+		{/if}
+	{:else}
+		<Reckoning {bench} />
+	{/if}
+</div>

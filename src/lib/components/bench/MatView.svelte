@@ -1,0 +1,24 @@
+<script lang="ts">
+	import type { Bench } from '$lib/bench/bench.svelte';
+	import { layPlanBalls } from '$lib/core/colour/balls-of-plan';
+	import { stripesOf } from '$lib/core/colour/stripes';
+	import { usualSleeperHeightMm } from '$lib/core/plan/types';
+	import MatDrawing from '../drawing/MatDrawing.svelte';
+	import BallRow from './BallRow.svelte';
+	import DetailSheet from './DetailSheet.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const model = $derived(bench.estimate.model);
+	const stripes = $derived(stripesOf(layPlanBalls(bench.plan, model).runs));
+</script>
+
+<div class="grid gap-3">
+	<MatDrawing
+		mat={model.mat}
+		{stripes}
+		sleeperHeightMm={bench.plan.sleeperHeightMm ?? usualSleeperHeightMm}
+		readable={(mm) => bench.readable(mm, 'mat')}
+	/>
+	<BallRow {bench} balls={model.balls} />
+	<DetailSheet {bench} />
+</div>

@@ -83,6 +83,10 @@ export async function openStep(page: Page, name: string) {
 	return step;
 }
 
+/** Makes one choice of a row of choices, by its field and value. */
+export const choose = (page: Page, field: string, value: string) =>
+	page.locator(`label:has(input[name="${field}"][value="${value}"])`).click();
+
 /** Keeps the bench's plan under a name and waits until it is kept. */
 export async function keep(page: Page, name: string) {
 	await page.getByLabel('Name of the plan').fill(name);

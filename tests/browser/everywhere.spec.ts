@@ -2,12 +2,15 @@ import pg from 'pg';
 import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort, startThrowawayCluster } from '../../scripts/lib/cluster.mjs';
 import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
-import { expect, expectAccessible, keep, openStep, ready, tally, test } from './app';
+import { choose, expect, expectAccessible, keep, openStep, ready, tally, test } from './app';
 
-const steps = ['Size', 'Bag', 'Cut', 'Technique', 'Finish'];
+const steps = ['Size', 'Bag', 'Cut', 'Join', 'Technique', 'Finish'];
+const techniques = ['crochet', 'peg-loom', 'twined', 'finger-bands'];
+const views = ['Compare', 'What can I make?', 'Schools', 'On paper'];
 
 for (const colorScheme of ['light', 'dark'] as const) {
 	test(`every page is accessible in the ${colorScheme} theme`, async ({ page }) => {
+		test.slow();
 		await page.emulateMedia({ colorScheme });
 		await page.goto('/plan');
 		await ready(page);
@@ -15,6 +18,18 @@ for (const colorScheme of ['light', 'dark'] as const) {
 			await openStep(page, step);
 			await expectAccessible(page);
 		}
+		await openStep(page, 'Technique');
+		for (const technique of techniques) {
+			await choose(page, 'technique', technique);
+			await expectAccessible(page);
+		}
+		for (const view of views) {
+			await page.getByRole('button', { name: view, exact: true }).click();
+			await page.waitForLoadState('networkidle');
+			await expectAccessible(page);
+		}
+		await page.getByRole('button', { name: 'Keys' }).click();
+		await expectAccessible(page);
 		await keep(page, `Seen in ${colorScheme}`);
 		await expectAccessible(page);
 		await page.goto('/plans');
@@ -38,6 +53,7 @@ test.describe('with a missing page', () => {
 test('a phone of 360 px shows every step without sideways scroll, with targets for a thumb', async ({
 	page
 }) => {
+	test.slow();
 	await page.setViewportSize({ width: 360, height: 740 });
 	await page.goto('/plan');
 	await ready(page);
@@ -49,6 +65,14 @@ test('a phone of 360 px shows every step without sideways scroll, with targets f
 			.all()) {
 			expect((await control.boundingBox())?.height ?? 0).toBeGreaterThanOrEqual(44);
 		}
+	}
+	await openStep(page, 'Technique');
+	await choose(page, 'technique', 'peg-loom');
+	await expectAccessible(page);
+	for (const view of views) {
+		await page.getByRole('button', { name: view, exact: true }).click();
+		await page.waitForLoadState('networkidle');
+		await expectAccessible(page);
 	}
 	await keep(page, 'From the phone');
 	await page.goto('/plans');

@@ -1,0 +1,157 @@
+import { choose, expect, openStep, ready, tally, test } from './app';
+
+test.describe('work that is not kept yet', () => {
+	test('survives a reload, and can be started over', async ({ page }) => {
+		await page.goto('/plan');
+		await ready(page);
+		await choose(page, 'loops', 'measured');
+		await page.getByLabel('Strip width', { exact: true }).fill('52 mm');
+		await page.getByLabel('Name of the plan').fill('Half done');
+		await page.waitForTimeout(400);
+		await page.reload();
+		await ready(page);
+		await expect(page.getByLabel('Strip width', { exact: true })).toHaveValue('52 mm');
+		await expect(page.getByLabel('Name of the plan')).toHaveValue('Half done');
+		await page.getByRole('button', { name: 'Start over' }).click();
+		await expect(tally(page, 'toCollect')).toHaveText('624');
+		await page.waitForTimeout(400);
+		await page.reload();
+		await ready(page);
+		await expect(page.getByLabel('Name of the plan')).toHaveValue('');
+	});
+});
+
+test('a link opens the plan in the state shown', async ({ page, context }) => {
+	await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Technique');
+	await choose(page, 'technique', 'twined');
+	await page.getByLabel('Name of the plan').fill('Shown');
+	const figure = await tally(page, 'toCollect').textContent();
+	await page.getByRole('button', { name: 'Copy a link' }).click();
+	await expect(page.getByText('Link copied')).toBeVisible();
+	const link = await page.evaluate(() => navigator.clipboard.readText());
+	const other = await context.browser()?.newPage();
+	if (!other) throw new Error('a second window is wanted');
+	await other.goto(link);
+	await ready(other);
+	await expect(tally(other, 'toCollect')).toHaveText(`${figure}`);
+	await expect(other.locator('[data-step=technique]')).toHaveAttribute('open', '');
+	await expect(other.getByLabel('Name of the plan')).toHaveValue('Shown');
+	await other.close();
+});
+
+test('a link cut short says so and opens a new plan', async ({ page }) => {
+	await page.goto('/plan?p=eyJiYWciOnsi');
+	await ready(page);
+	await expect(page.getByText('does not hold a whole plan')).toBeVisible();
+	await expect(tally(page, 'toCollect')).toHaveText('624');
+});
+
+test('pinned plans stand side by side, and the tally shows the difference', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.getByRole('button', { name: 'Pin this plan' }).click();
+	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toHaveText('the same');
+	await openStep(page, 'Size');
+	await page.getByLabel('Width', { exact: true }).fill('95 cm');
+	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
+	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	await expect(page.getByRole('row', { name: /^size/i })).toContainText('85 cm × 185 cm');
+	await page.reload();
+	await ready(page);
+	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
+	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	await page.getByRole('button', { name: 'Take it up' }).first().click();
+	await expect(tally(page, 'toCollect')).toHaveText('624');
+});
+
+test('the field of all methods is worked out beside the page and a method is taken up', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	const field = page.getByRole('region', { name: 'All the ways to make it' });
+	await expect(field.getByText(/methods worked out for this bag/)).toBeVisible();
+	const first = field.getByRole('row').nth(1);
+	const bags = await first.getByRole('cell').nth(2).textContent();
+	await first.getByRole('button', { name: 'Take it up' }).click();
+	await expect(tally(page, 'toCollect')).toHaveText(`${bags}`);
+});
+
+test('what there is becomes the best mix of mats', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.getByRole('button', { name: 'What can I make?' }).click();
+	await page.getByLabel('How many thin carriers').fill('some');
+	await page.getByRole('button', { name: 'Find the best mix' }).click();
+	await expect(page.getByText('“some” is not a count')).toBeVisible();
+	await page.getByLabel('How many thin carriers').fill('2000');
+	await page.getByLabel('How many heavier shop bags').fill('900');
+	await page.getByLabel('Hours of hands').fill('300');
+	await page.getByRole('checkbox', { name: 'peg loom' }).check();
+	await page.getByRole('button', { name: 'Find the best mix' }).click();
+	await expect(page.getByText('m² to lie on')).toBeVisible();
+	// Two thousand carriers crochet into three mats; the shop bags make at least one more.
+	const mats = Number((await page.locator('[data-mix]').textContent())?.split(' ')[0]);
+	expect(mats).toBeGreaterThan(3);
+	await page.getByRole('button', { name: 'Take it up' }).last().click();
+	await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+});
+
+test('where practised hands differ, each way shows its figures and can be taken up', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.getByRole('button', { name: 'Schools' }).click();
+	await expect(page.getByRole('heading', { level: 3 })).toHaveCount(11);
+	await page.getByRole('button', { name: 'Take it up: How much to trim, none' }).click();
+	await expect(
+		page.getByRole('button', { name: 'Taken up: How much to trim, none' })
+	).toBeVisible();
+	await openStep(page, 'Cut');
+	await expect(page.getByLabel('Off the bottom', { exact: true })).toHaveValue('0 mm');
+});
+
+test('balls in order colour the mat, and can be moved and mirrored without a mouse', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	const add = page.getByRole('button', { name: 'Add a ball' });
+	for (let ball = 0; ball < 3; ball++) await add.press('Enter');
+	await expect(page.getByRole('img', { name: /Stripes of blue, white/ })).toBeVisible();
+	await page.getByLabel('Colour of ball 3').selectOption('green');
+	await page.getByRole('button', { name: 'Move it left' }).press('Enter');
+	await expect(page.locator('input[name=colours]')).toHaveValue('blue green white');
+	await add.press('Enter');
+	await page.getByRole('button', { name: 'Mirror them' }).press('Enter');
+	await expect(page.getByText(/cannot be mirrored/)).toBeVisible();
+});
+
+test('single keys work the bench, rest in a field, and can be turned off', async ({ page }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.keyboard.press('?');
+	await expect(page.getByRole('heading', { name: 'Keys' })).toBeFocused();
+	await page.keyboard.press('5');
+	await expect(page.locator('[data-step=technique]')).toHaveAttribute('open', '');
+	await page.getByLabel('Name of the plan').fill('1');
+	await expect(page.locator('[data-step=technique]')).toHaveAttribute('open', '');
+	await page.getByLabel('single keys work').uncheck();
+	await page.getByRole('heading', { name: 'Keys' }).focus();
+	await page.keyboard.press('2');
+	await expect(page.locator('[data-step=bag]')).not.toHaveAttribute('open');
+});
+
+test('text twice as large stays on the page', async ({ page }) => {
+	await page.setViewportSize({ width: 1280, height: 800 });
+	await page.goto('/plan');
+	await ready(page);
+	await page.evaluate(() => (document.documentElement.style.fontSize = '200%'));
+	const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+	expect(overflow).toBeLessThanOrEqual(0);
+});

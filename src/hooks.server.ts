@@ -1,4 +1,5 @@
 import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { lookOf } from '$lib/looks';
 import { groupOfRequest } from '$lib/server/group';
 import { log } from '$lib/server/log';
 
@@ -26,7 +27,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 	}
 
 	const started = performance.now();
-	const response = await resolve(event);
+	const look = lookOf(event.cookies.get('look'));
+	const response = await resolve(event, {
+		transformPageChunk: ({ html }) =>
+			html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)
+	});
 	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
 	// What was too large is not read to its end, so the line it came on cannot be used again.
 	if (response.status === 413) response.headers.set('connection', 'close');

@@ -53,7 +53,52 @@ export const demoPlans: readonly { name: string; plan: Plan; keptOn: string }[] 
 			bag: carrier.bag,
 			cut: { style: 'loops', equalStrips: 4, trimBottomMm: 50, trimTopMm: 50 },
 			target: { widthMm: 850, lengthMm: 1850 },
-			technique: { kind: 'crochet', stitch: 'sc', hookMm: 8 }
+			technique: { kind: 'crochet', stitch: 'sc', hookMm: 8 },
+			colours: ['white', 'white', 'blue', 'white', 'yellow', 'green', 'white', 'blue']
+		}
+	},
+	{
+		name: 'Loom mat, woven from both ends',
+		keptOn: '2026-11-05T19:10:00Z',
+		plan: {
+			...usual,
+			bag: carrier.bag,
+			cut: { style: 'whole-tube', trimBottomMm: 50, trimTopMm: 50 },
+			target: { widthMm: 750, lengthMm: 1800 },
+			technique: {
+				kind: 'peg-loom',
+				pitchMm: 25,
+				endGapMm: 25,
+				packing: 'firm',
+				weftCut: { style: 'loops', equalStrips: 2, trimBottomMm: 50, trimTopMm: 50 },
+				ends: 'both',
+				farFirstPass: 'under'
+			},
+			colours: ['blue', 'grey', 'white', 'grey']
+		}
+	},
+	{
+		name: 'Frame mat in two panels',
+		keptOn: '2026-10-29T18:35:00Z',
+		plan: {
+			...usual,
+			bag: shopBag.bag,
+			cut: { style: 'loops', stripWidthMm: 45, trimBottomMm: 12, trimTopMm: 12 },
+			target: { widthMm: 800, lengthMm: 1800 },
+			technique: { kind: 'twined', pitchMm: 14, frameWidthMm: 400, frameLengthMm: 1800 },
+			colours: ['green', 'white']
+		}
+	},
+	{
+		name: 'Bands for the open day',
+		keptOn: '2026-11-12T19:20:00Z',
+		plan: {
+			...usual,
+			bag: carrier.bag,
+			cut: { style: 'whole-tube', trimBottomMm: 20, trimTopMm: 20 },
+			target: { widthMm: 750, lengthMm: 1850 },
+			technique: { kind: 'finger-bands', warpStrands: 3 },
+			colours: ['white', 'yellow', 'blue']
 		}
 	}
 ];

@@ -11,16 +11,67 @@ const phone = { width: 390, height: 844 };
 /** @typedef {import('@playwright/test').Page} Page */
 /** @type {{ name: string, path: string, size?: typeof desk, isDark?: boolean, isWhole?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
 const shots = [
-	{ name: 'bench', path: '/plan' },
+	{ name: 'bench', path: '/plans', act: (page) => open(page, 'Mat for the Causeway') },
+	{ name: 'bench-kept', path: '/plans', act: (page) => open(page, 'Thick mat from allotment') },
+	{ name: 'bench-loom', path: '/plans', act: (page) => step(page, 'Loom mat', 'technique') },
 	{
-		name: 'bench-kept',
+		name: 'bench-bands',
 		path: '/plans',
-		act: (page) => page.getByRole('link', { name: 'Thick mat from allotment' }).click()
+		act: (page) => step(page, 'Bands for the open day', 'technique')
+	},
+	{
+		name: 'compare',
+		path: '/plans',
+		size: { width: 1280, height: 1500 },
+		async act(page) {
+			await open(page, 'Mat for the Causeway');
+			await page.getByRole('button', { name: 'Pin this plan' }).click();
+			await page.locator('label:has(input[name=style][value=spiral])').click();
+			await view(page, 'Compare');
+			await page.locator('[data-took]').waitFor();
+		}
+	},
+	{
+		name: 'make',
+		path: '/plan',
+		async act(page) {
+			await view(page, 'What can I make?');
+			await page.getByLabel('How many thin carriers').fill('2400');
+			await page.getByRole('button', { name: 'Find the best mix' }).click();
+			await page.getByText('m² to lie on').waitFor();
+		}
+	},
+	{ name: 'schools', path: '/plan', act: (page) => view(page, 'Schools') },
+	{
+		name: 'reckoning',
+		path: '/plan',
+		size: { width: 1280, height: 1100 },
+		act: (page) => page.locator('[data-tally=toCollect] button').click()
 	},
 	{ name: 'bench-phone', path: '/plan', size: phone },
-	{ name: 'bench-dark', path: '/plan', isDark: true },
+	{
+		name: 'bench-dark',
+		path: '/plans',
+		isDark: true,
+		act: (page) => open(page, 'Mat for the Causeway')
+	},
 	{ name: 'plans', path: '/plans' }
 ];
+
+/** @param {Page} page @param {string} name */
+async function open(page, name) {
+	await page.getByRole('link', { name }).click();
+	await page.waitForURL(/\/plan\/[0-9a-f-]{36}/);
+	await page.waitForLoadState('networkidle');
+}
+/** @param {Page} page @param {string} name @param {string} opened */
+async function step(page, name, opened) {
+	await open(page, name);
+	await page.locator(`[data-step=${opened}] summary`).click();
+	await page.evaluate(() => scrollTo(0, 0));
+}
+/** @param {Page} page @param {string} name */
+const view = (page, name) => page.getByRole('button', { name, exact: true }).click();
 
 /** @param {string} address @param {string} executablePath @param {string} folder */
 export async function takeShots(address, executablePath, folder) {
@@ -39,6 +90,7 @@ export async function takeShots(address, executablePath, folder) {
 			const page = await context.newPage();
 			await page.clock.setFixedTime(new Date('2026-11-26T18:30:00Z'));
 			await page.goto(address + shot.path, { waitUntil: 'networkidle' });
+			await page.locator('html[data-scripts=on]').waitFor();
 			await shot.act?.(page);
 			await page.waitForLoadState('networkidle');
 			await page.evaluate(() => document.fonts.ready);

@@ -234,7 +234,7 @@
 					<div class="min-w-0 flex-1 basis-60">
 						<label class="sr-only" for="name">Name of the plan</label>
 						<input
-							class="field figure text-xl font-bold"
+							class="field figure text-lg font-bold"
 							id="name"
 							name="name"
 							bind:value={name}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import Settings from '@lucide/svelte/icons/settings-2';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Group } from '$lib/server/db/groups';
@@ -25,7 +26,9 @@
 	const isHere = (href: string) => page.url.pathname.startsWith(href);
 </script>
 
-<header class="no-print flex flex-wrap items-center gap-x-6 gap-y-1 px-5 pt-3 max-sm:px-4">
+<header
+	class="no-print flex flex-wrap items-center gap-x-6 gap-y-1 px-5 pt-3 max-sm:justify-between max-sm:gap-x-1 max-sm:px-4"
+>
 	<a class="figure flex min-h-11 items-center gap-2 text-xl font-bold" href="/plan">
 		<img src="/mark.svg" alt="" width="32" height="32" />
 		Nest Row
@@ -63,14 +66,14 @@
 		</ul>
 	</nav>
 	<form
-		class="flex items-center gap-1"
+		class="flex items-center gap-1 max-sm:gap-0"
 		method="POST"
 		action="/settings?/words"
 		use:enhance={stayHere}
 	>
 		<input type="hidden" name="back" value={page.url.pathname} />
 		<button
-			class="btn btn-ghost font-normal"
+			class="btn btn-ghost font-normal max-sm:px-2"
 			name="lengths"
 			value={group.lengthSystem === 'cm' ? 'ft' : 'cm'}
 			title="Change the units"
@@ -81,7 +84,7 @@
 			>
 		</button>
 		<button
-			class="btn btn-ghost font-normal"
+			class="btn btn-ghost font-normal max-sm:px-2"
 			name="terms"
 			value={group.stitchTerms === 'us' ? 'uk' : 'us'}
 			title="Change whose stitch names are used"
@@ -91,5 +94,8 @@
 				class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
 			>
 		</button>
+		<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
+			<Settings class="size-5" />
+		</a>
 	</form>
 </header>

@@ -128,6 +128,13 @@ export const defaults = {
 	spoiledShare: exact(0.08, 'of bags prepared'),
 	rejectedShare: exact(0.12, 'of bags collected'),
 
+	// counting and learning
+	wantedCountShare: exact(0.03, 'of the count'),
+	rejectPriorBags: exact(50, 'bags', 'assumed'),
+	ratePriorUnits: exact(5, 'units of work'),
+	swatchSpread: exact(0.04, 'of a reading', 'assumed'),
+	chainSpread: exact(0.02, 'of a ten-piece chain', 'assumed'),
+
 	// spreads of what is not measured yet, as multipliers around one
 	bagMass: spread(1, 'multiplier', 0.06),
 	pieceLength: spread(1, 'multiplier', 0.04),

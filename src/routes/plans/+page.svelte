@@ -121,7 +121,7 @@
 							<td class="px-3 py-1 max-md:col-span-2 max-md:px-0">
 								<details class="relative" open={renaming?.id === plan.id || undefined}>
 									<summary class="btn btn-ghost font-normal"
-										>Change<span class="sr-only"> {plan.name}</span></summary
+										><span>Change</span> <span class="sr-only">{plan.name}</span></summary
 									>
 									<div
 										class="sheet absolute right-0 z-10 grid w-72 gap-3 p-4 shadow-lg max-md:right-auto max-md:left-0"

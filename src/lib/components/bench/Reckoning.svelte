@@ -6,7 +6,9 @@
 
 	const { bench }: { bench: Bench } = $props();
 	const steps = $derived(explainFigure(bench.plan, bench.figure));
-	const given = $derived(steps.filter(({ relation }) => relation === null));
+	const given = $derived(
+		steps.filter(({ relation, symbol }) => relation === null && symbol !== 'π')
+	);
 	const reached = $derived(steps.filter(({ relation }) => relation !== null));
 </script>
 

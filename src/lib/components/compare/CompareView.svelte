@@ -8,7 +8,7 @@
 	const { bench, pins, name }: { bench: Bench; pins: Pins; name: string } = $props();
 </script>
 
-<div class="grid gap-8">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-8">
 	<PinnedTable {bench} {pins} {name} />
 	<WidthChart {bench} />
 	<MethodFieldView {bench} />

@@ -48,7 +48,11 @@
 	};
 </script>
 
-<section class="grid gap-3" aria-labelledby="field">
+<section
+	class="grid grid-cols-[minmax(0,1fr)] gap-3"
+	aria-labelledby="field"
+	data-took={methods.tookMs}
+>
 	<h2 id="field">All the ways to make it</h2>
 	{#if methods.field}
 		{@const { field } = methods}

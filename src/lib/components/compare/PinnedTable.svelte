@@ -16,7 +16,7 @@
 	);
 </script>
 
-<section class="grid gap-3" aria-labelledby="pinned">
+<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pinned">
 	<h2 id="pinned">Side by side</h2>
 	{#if columns.length === 0}
 		<p class="text-[15px]">

@@ -120,7 +120,7 @@
 	const few = $derived(points.filter((_, at) => at % 10 === 0));
 </script>
 
-<section class="grid gap-3" aria-labelledby="width-chart">
+<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="width-chart">
 	<h2 id="width-chart">Strip width against work</h2>
 	{#if variedCut(bench.plan) === null}
 		<p class="text-[15px]">

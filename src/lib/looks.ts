@@ -1,0 +1,12 @@
+/** How the pages look: as the device asks, or one of the themes by choice. */
+export const looks = [
+	{ look: 'device', label: 'as this device has it' },
+	{ look: 'film', label: 'light' },
+	{ look: 'dusk', label: 'dark' },
+	{ look: 'contrast', label: 'high contrast' }
+] as const;
+export type Look = (typeof looks)[number]['look'];
+
+/** The look a cookie names; the device's own where it names none. */
+export const lookOf = (text: string | undefined): Look =>
+	looks.find(({ look }) => look === text)?.look ?? 'device';

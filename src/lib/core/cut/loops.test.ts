@@ -67,7 +67,7 @@ describe('sketchBag', () => {
 		fc.assert(
 			fc.property(anyPlan, ({ bag, cut }) => {
 				const { bands } = sketchBag(bag, cut);
-				expect(bands[0]?.fromMm).toBeCloseTo(0, 9);
+				expect(bands[0]?.fromMm).toBeCloseTo(0, 6);
 				bands
 					.slice(1)
 					.forEach((band, index) => expect(band.fromMm).toBeCloseTo(bands[index]?.toMm ?? NaN, 6));

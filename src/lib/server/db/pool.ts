@@ -60,6 +60,13 @@ export function isDatabaseAway(error: unknown): boolean {
 	if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
 	const { code } = error as { code?: string };
 	if (code) return awayCodes.has(code) || code.startsWith('08');
-	// node-postgres gives these two no code.
-	return /Connection terminated|timeout exceeded when trying to connect/.test(error.message);
+	// node-postgres gives these no code.
+	return (
+		isNeverSent(error) ||
+		/Connection terminated|timeout exceeded when trying to connect/.test(error.message)
+	);
 }
+
+/** Whether a query met a connection that had broken before, so that it never left the process. */
+export const isNeverSent = (error: unknown): boolean =>
+	error instanceof Error && /is not queryable/.test(error.message);

@@ -1,5 +1,5 @@
 import type { QueryResult, QueryResultRow } from 'pg';
-import { getPool } from './pool';
+import { getPool, isNeverSent } from './pool';
 
 /** The pool, or the client of a transaction. */
 export interface Queryable {
@@ -43,7 +43,14 @@ async function run<Row extends QueryResultRow>(
 ) {
 	if (values.some((value) => value === undefined))
 		throw new TypeError('undefined given as a query parameter');
-	return on.query<Row>({ name: nameOf(sql), text: sql, values: [...values] });
+	const query = { name: nameOf(sql), text: sql, values: [...values] };
+	try {
+		return await on.query<Row>(query);
+	} catch (error) {
+		// A connection that broke while it lay idle: the query was never sent, so another may take it.
+		if (on !== getPool() || !isNeverSent(error)) throw error;
+		return on.query<Row>(query);
+	}
 }
 
 /** Exactly one row. @throws RowCountError for none or more. */

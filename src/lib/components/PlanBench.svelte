@@ -10,7 +10,7 @@
 	import { Pins } from '$lib/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/bench/shortcuts.svelte';
 	import type { TallyName } from '$lib/core/plan/estimate';
-	import type { Fields } from '$lib/plan/fields';
+	import type { FieldName, Fields } from '$lib/plan/fields';
 	import { convertFields } from '$lib/plan/fields';
 	import { planToWord } from '$lib/plan/plan-link';
 	import { stepNames, type StepName } from '$lib/plan/step-lines';
@@ -69,6 +69,16 @@
 
 	const bench = untrack(() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms));
 	if (untrack(() => step)) bench.open(untrack(() => step) ?? 'cut');
+	/** The choices that decide which fields show, for the style sheet. */
+	const marking = [
+		...['style', 'trim', 'loops', 'weft_style', 'weft_trim', 'weft_loops'],
+		...['technique', 'bag_preset', 'joint', 'ends', 'warp', 'frame']
+	] as FieldName[];
+	const marks = $derived(
+		Object.fromEntries(
+			marking.map((field) => [`data-${field.replace('_', '-')}`, bench.fields[field]])
+		)
+	);
 	const pins = new Pins();
 	let name = $state(untrack(() => initial.name));
 	let isKeeping = $state(false);
@@ -173,8 +183,13 @@
 <svelte:window onkeydown={(event) => shortcuts.press(event)} />
 <ColourPatterns />
 
+<svelte:head>
+	<noscript><link rel="stylesheet" href="/without-scripts.css" /></noscript>
+</svelte:head>
+
 <form
-	class="flex flex-1 flex-col"
+	class="bench flex flex-1 flex-col"
+	{...marks}
 	method="POST"
 	action="?/keep"
 	bind:this={form}

@@ -4,7 +4,9 @@
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import { dndzone } from 'svelte-dnd-action';
+	import type { DndEvent, Options } from 'svelte-dnd-action';
+	import type { ActionReturn } from 'svelte/action';
+	import type { Attachment } from 'svelte/attachments';
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import type { ColourName } from '$lib/core/colour/colours';
 	import { colourNames } from '$lib/core/colour/colours';
@@ -39,6 +41,46 @@
 		for (const colour of colours) counted[colour] = (counted[colour] ?? 0) + 1;
 		return counted;
 	};
+	type Zone = ActionReturn<Options<Placed>>;
+	const zoneOptions = () => ({
+		items: row,
+		flipDurationMs: 0,
+		dropTargetStyle: {},
+		zoneTabIndex: -1,
+		zoneItemTabIndex: -1,
+		dragDisabled: colours.length < 2
+	});
+	/** Dragging is loaded once there is something to drag; the buttons do the same without it. */
+	const sortable: Attachment<HTMLElement> = (node) => {
+		let zone: Zone | undefined;
+		let isGone = false;
+		const listen = (name: 'consider' | 'finalize', act: (items: Placed[]) => void) => {
+			const hear = (event: Event) => act((event as CustomEvent<DndEvent<Placed>>).detail.items);
+			node.addEventListener(name, hear);
+			return () => node.removeEventListener(name, hear);
+		};
+		const quiet = [
+			listen('consider', (items) => (dragged = items)),
+			listen('finalize', (items) => {
+				dragged = null;
+				chosen = null;
+				set(items.map(({ colour }) => colour));
+			})
+		];
+		$effect(() => {
+			const options = zoneOptions();
+			if (zone) return zone.update?.(options);
+			if (options.dragDisabled) return;
+			void import('svelte-dnd-action').then((loaded) => {
+				if (!isGone && !zone) zone = loaded.dndzone(node, zoneOptions());
+			});
+		});
+		return () => {
+			isGone = true;
+			zone?.destroy?.();
+			for (const stop of quiet) stop();
+		};
+	};
 	let refusal = $state('');
 	const mirror = () => {
 		const { order, isSymmetric } = symmetricOrder(counts());
@@ -68,20 +110,7 @@
 			class="flex min-h-11 flex-wrap items-center gap-2"
 			role="list"
 			aria-labelledby="ball-row"
-			use:dndzone={{
-				items: row,
-				flipDurationMs: 0,
-				dropTargetStyle: {},
-				zoneTabIndex: -1,
-				zoneItemTabIndex: -1,
-				dragDisabled: colours.length < 2
-			}}
-			onconsider={(event) => (dragged = event.detail.items)}
-			onfinalize={(event) => {
-				dragged = null;
-				chosen = null;
-				set(event.detail.items.map(({ colour }) => colour));
-			}}
+			{@attach sortable}
 		>
 			{#each row as { id, colour }, index (id)}
 				<div role="listitem">

@@ -102,17 +102,23 @@
 						ctx.rect(chartArea.left, chartArea.top, chartArea.width, chartArea.height);
 						ctx.clip();
 						ctx.globalAlpha = 0.22;
-						for (const [kind, ink] of inks.entries()) {
-							ctx.fillStyle = ink;
-							for (let at = 0; at < field.bags.length; at++) {
-								if (field.kinds[at] !== kind) continue;
-								ctx.fillRect(
-									x.getPixelForValue(field.bags[at] ?? 0) - 1.5,
-									y.getPixelForValue(field.hours[at] ?? 0) - 1.5,
-									3,
-									3
-								);
+						// Both axes are straight: two points of each say where all others lie.
+						const [x0, y0] = [x.getPixelForValue(0), y.getPixelForValue(0)];
+						const perBag = (x.getPixelForValue(most.bags) - x0) / most.bags;
+						const perHour = (y.getPixelForValue(most.hours) - y0) / most.hours;
+						const { bags, hours, kinds } = field;
+						let kind = -1;
+						for (let at = 0; at < bags.length; at++) {
+							if (kinds[at] !== kind) {
+								kind = kinds[at] ?? 0;
+								ctx.fillStyle = inks[kind] ?? look.ink;
 							}
+							ctx.fillRect(
+								x0 + (bags[at] ?? 0) * perBag - 1.5,
+								y0 + (hours[at] ?? 0) * perHour - 1.5,
+								3,
+								3
+							);
 						}
 						ctx.restore();
 					}

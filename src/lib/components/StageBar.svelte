@@ -10,7 +10,7 @@
 	// The stages in the order of the work; the ones without an address are not built yet.
 	const stages: readonly { name: string; href?: string }[] = [
 		{ name: 'Plan', href: '/plan' },
-		{ name: 'Gather' },
+		{ name: 'Gather', href: '/gather' },
 		{ name: 'Prepare' },
 		{ name: 'Make' },
 		{ name: 'Check' },

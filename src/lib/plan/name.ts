@@ -5,6 +5,11 @@ export type NameProblem =
 	| { readonly code: 'name-too-long'; readonly length: number; readonly longest: number }
 	| { readonly code: 'name-unreadable' };
 
+/** Whether a text has control characters or half surrogate pairs, which can neither be shown nor stored. */
+export const isUnreadable = (text: string): boolean =>
+	// eslint-disable-next-line no-control-regex
+	/[\u0000-\u001f\u007f]|\p{Surrogate}/u.test(text);
+
 /** A plan's name without the spaces around it, or why it cannot be one. */
 export function readName(
 	text: string
@@ -14,10 +19,7 @@ export function readName(
 	const { length } = [...name];
 	if (length > longestName)
 		return { problem: { code: 'name-too-long', length, longest: longestName } };
-	// Control characters and half surrogate pairs cannot be shown or stored.
-	// eslint-disable-next-line no-control-regex
-	if (/[\u0000-\u001f\u007f]|\p{Surrogate}/u.test(name))
-		return { problem: { code: 'name-unreadable' } };
+	if (isUnreadable(name)) return { problem: { code: 'name-unreadable' } };
 	return { name };
 }
 

@@ -6,6 +6,15 @@
 	const { mat, technique }: { mat: PegLoomMat; technique: PegLoomTechnique } = $props();
 	const shown = $derived(Math.min(mat.pegs, 12));
 	const cell = 17;
+	/** The bars of one thread at every crossing where the weft lies over, or where it dives under. */
+	const bars = (crossings: readonly boolean[], isOver: boolean, thread: 'warp' | 'weft') =>
+		crossings
+			.map((over, at) => {
+				if (over !== isOver) return '';
+				const x = at * cell;
+				return thread === 'weft' ? `M${x} 5h${cell}v7h${-cell}z` : `M${x + 6} 0h5v${cell}h-5z`;
+			})
+			.join('');
 	const farFirst = $derived(technique.farFirstPass ?? 'over');
 	const ends = $derived(endsOf(mat.rows, farFirst));
 	const meeting = $derived(
@@ -35,29 +44,23 @@
 			>{meeting.verdict === 'fine' ? 'opposites: good' : 'alike: add or drop one'}</strong
 		>{/if}.
 </p>
-<div class="overflow-x-auto">
-	<table class="text-sm">
-		<caption class="sr-only">Over and under</caption>
-		<tbody>
-			{#each lines as { name, over } (name)}
-				<tr>
-					<th class="pr-2 text-left font-normal whitespace-nowrap" scope="row">{name}</th>
-					{#each { length: shown } as _, strand (strand)}
-						<td class="p-0">
-							<svg width={cell} height={cell} viewBox="0 0 17 17" aria-hidden="true">
-								{#if over(strand + 1)}
-									<rect x="6" width="5" height="17" class="fill-primary/35" />
-									<rect y="5" width="17" height="7" class="fill-base-content" />
-								{:else}
-									<rect y="5" width="17" height="7" class="fill-base-content/35" />
-									<rect x="6" width="5" height="17" class="fill-primary" />
-								{/if}
-							</svg>
-							<span class="sr-only">{over(strand + 1) ? 'over' : 'under'}</span>
-						</td>
-					{/each}
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-</div>
+<ul class="grid gap-0 text-sm">
+	{#each lines as { name, over } (name)}
+		{@const crossings = Array.from({ length: shown }, (_, strand) => over(strand + 1))}
+		<li class="flex items-center gap-2">
+			<span class="w-28 whitespace-nowrap">{name}</span>
+			<svg
+				width={shown * cell}
+				height={cell}
+				viewBox="0 0 {shown * cell} {cell}"
+				role="img"
+				aria-label={crossings.map((isOver) => (isOver ? 'over' : 'under')).join(', ')}
+			>
+				<path d={bars(crossings, false, 'weft')} class="fill-base-content/35" />
+				<path d={bars(crossings, true, 'warp')} class="fill-primary/35" />
+				<path d={bars(crossings, false, 'warp')} class="fill-primary" />
+				<path d={bars(crossings, true, 'weft')} class="fill-base-content" />
+			</svg>
+		</li>
+	{/each}
+</ul>

@@ -25,13 +25,31 @@
 			technique.shortPiece
 		)
 	);
-	const strands = $derived(
-		Array.from({ length: mat.pegs }, (_, peg) => ({
-			peg,
-			isDoubled: technique.doubleEdges !== false && (peg === 0 || peg === mat.pegs - 1),
-			knots: knotsOfStrand(laid, mat.pegToPegMm, peg)
-		}))
-	);
+	// One path for all of a kind: a loom has hundreds of marks, and all move with every change.
+	const dot = (at: number, across: number, r: number) =>
+		`M${at - r} ${across}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+	const marks = $derived.by(() => {
+		let single = '';
+		let doubled = '';
+		let knots = '';
+		let bad = '';
+		let pegs = '';
+		const [from, to] = [x(0), x(mat.pegToPegMm)];
+		for (let peg = 0; peg < mat.pegs; peg++) {
+			const at = y(peg);
+			const isEdge = peg === 0 || peg === mat.pegs - 1;
+			if (isEdge && technique.doubleEdges !== false)
+				doubled += `M${from} ${at - 1.4}H${to}M${from} ${at + 1.4}H${to}`;
+			else single += `M${from} ${at}H${to}`;
+			for (const knot of knotsOfStrand(laid, mat.pegToPegMm, peg)) {
+				if (isKnotForbidden(knot, mat.pegToPegMm))
+					bad += `M${x(knot) - 3.5} ${at - 3.5}l7 7m0-7l-7 7`;
+				else knots += dot(x(knot), at, 2.3);
+			}
+			pegs += dot(from, at, 3) + dot(to, at, 3);
+		}
+		return { single, doubled, knots, bad, pegs };
+	});
 	const free = defaults.knotFreeEnd.value;
 	const meetMm = $derived(mat.endGapMm + Math.ceil(mat.rows / 2) * mat.rowPitchMm);
 	const bad = $derived(laid.knotsMm.filter((knot) => isKnotForbidden(knot, mat.pegToPegMm)).length);
@@ -56,30 +74,11 @@
 			<path d="M0 6L6 0" class="stroke-warning/50" />
 		</pattern>
 	</defs>
-	{#each strands as { peg, isDoubled, knots } (peg)}
-		<g class="stroke-primary/60" stroke-width={isDoubled ? 1.6 : 2}>
-			{#if isDoubled}
-				<path
-					d="M{x(0)} {y(peg) - 1.4}H{x(mat.pegToPegMm)}M{x(0)} {y(peg) + 1.4}H{x(mat.pegToPegMm)}"
-				/>
-			{:else}
-				<path d="M{x(0)} {y(peg)}H{x(mat.pegToPegMm)}" />
-			{/if}
-		</g>
-		{#each knots as knot (knot)}
-			{#if isKnotForbidden(knot, mat.pegToPegMm)}
-				<path
-					d="M{x(knot) - 3.5} {y(peg) - 3.5}l7 7m0-7l-7 7"
-					class="stroke-error"
-					stroke-width="1.8"
-				/>
-			{:else}
-				<circle cx={x(knot)} cy={y(peg)} r="2.3" class="fill-base-content" />
-			{/if}
-		{/each}
-		<circle cx={x(0)} cy={y(peg)} r="3" class="fill-base-100 stroke-base-content" />
-		<circle cx={x(mat.pegToPegMm)} cy={y(peg)} r="3" class="fill-base-100 stroke-base-content" />
-	{/each}
+	<path d={marks.single} class="stroke-primary/60" stroke-width="2" />
+	<path d={marks.doubled} class="stroke-primary/60" stroke-width="1.6" />
+	<path d={marks.knots} class="fill-base-content" />
+	<path d={marks.bad} class="stroke-error" stroke-width="1.8" />
+	<path d={marks.pegs} class="fill-base-100 stroke-base-content" />
 	<g class="stroke-base-content" stroke-width="2.4">
 		<path d="M{x(mat.endGapMm)} {pad - 9}H{x(mat.pegToPegMm - mat.endGapMm)}" />
 		<path d="M{x(mat.endGapMm)} {pad + height + 9}H{x(mat.pegToPegMm - mat.endGapMm)}" />

@@ -21,6 +21,14 @@
 			return `M${pad} ${up}H${pad + length}a${pitch / 4} ${pitch / 4} 0 0 1 0 ${pitch / 2}H${pad}M${pad} ${down}`;
 		}).join('')
 	);
+	const nailDots = $derived(
+		Array.from({ length: nails }, (_, nail) => {
+			const y = pad + (nail + 0.5) * pitch;
+			return [pad - 3, pad + length + 3]
+				.map((x) => `M${x - 1.8} ${y}a1.8 1.8 0 1 0 3.6 0a1.8 1.8 0 1 0 -3.6 0`)
+				.join('');
+		}).join('')
+	);
 	const rows = $derived(Math.round((mat.rows * mat.panels.lengthMm) / mat.lengthMm));
 	const shownRows = $derived(
 		[0, 1, 2, 3, rows - 4, rows - 3, rows - 2, rows - 1].filter(
@@ -59,15 +67,7 @@
 			stroke-dasharray="{pitch / 2} {pitch / 6}"
 		/>
 	{/each}
-	{#each { length: nails } as _, nail (nail)}
-		<circle cx={pad - 3} cy={pad + (nail + 0.5) * pitch} r="1.8" class="fill-base-content" />
-		<circle
-			cx={pad + length + 3}
-			cy={pad + (nail + 0.5) * pitch}
-			r="1.8"
-			class="fill-base-content"
-		/>
-	{/each}
+	<path d={nailDots} class="fill-base-content" />
 	<!-- The corner, enlarged -->
 	<g transform="translate({big.x} {big.y})">
 		{#each [0, 1, 2] as nail (nail)}

@@ -1,0 +1,127 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DomainError } from '../domain-error';
+import { normalFrom, seededChance } from '../simulate/chance';
+import { countByWeight } from './count-by-weight';
+import { gradeBag } from './grade';
+import { rejectRate } from './reject-rate';
+import { sampleOf } from './sample';
+import { kitchenScale, readScale } from './scale';
+
+describe('a box counted by weight', () => {
+	const sample = { bags: 20, meanG: 5.2, spreadG: 0.31 };
+
+	it('has the bags its weight makes, and an interval that the craft’s relation gives', () => {
+		const count = countByWeight(2900, 300, sample, 5);
+		expect(count.bags).toBe(500);
+		const n = 500;
+		const [s, k] = [0.31 / 5.2, 20];
+		const wanted = Math.sqrt(n * s * s + (n * n * s * s) / k + ((n * 5) / 2600) ** 2);
+		expect(count.standardError).toBeCloseTo(wanted, 9);
+	});
+
+	it('holds the true count four times in five', () => {
+		const chance = seededChance(5);
+		let held = 0;
+		const trials = 800;
+		for (let trial = 0; trial < trials; trial++) {
+			const weigh = () => 5.2 + 0.4 * normalFrom(chance);
+			const box = Array.from({ length: 300 }, weigh).reduce((a, b) => a + b, 0);
+			const weighed = sampleOf(
+				Array.from({ length: 40 }, () => weigh()),
+				1
+			);
+			const { low, high } = countByWeight(box + 200, 200, weighed, 0.5);
+			if (low <= 300 && 300 <= high) held++;
+		}
+		expect(held / trials).toBeGreaterThan(0.74);
+		expect(held / trials).toBeLessThan(0.87);
+	});
+
+	it('is within 3 % once so many more are weighed, and not before', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.02, max: 0.3, noNaN: true }),
+				fc.integer({ min: 2, max: 30 }),
+				fc.integer({ min: 200, max: 3000 }),
+				(cv, k, n) => {
+					const of = (bags: number) =>
+						countByWeight(n * 5, 0, { bags, meanG: 5, spreadG: cv * 5 }, 0.1);
+					const { moreToWeigh, share } = of(k);
+					if (moreToWeigh === null) return;
+					expect(moreToWeigh === 0).toBe(share <= 0.03 + 1e-12);
+					expect(of(k + moreToWeigh).share).toBeLessThanOrEqual(0.03 + 1e-9);
+					if (moreToWeigh > 1) expect(of(k + moreToWeigh - 1).share).toBeGreaterThan(0.03 - 1e-9);
+				}
+			)
+		);
+	});
+
+	it.each([NaN, Infinity, -1, 0])('refuses a net weight of %s g', (net) =>
+		expect(() => countByWeight(300 + net, 300, sample, 5)).toThrow(DomainError)
+	);
+});
+
+describe('a weighed sample', () => {
+	it('has the mean and the spread of its masses, found in one pass', () => {
+		const { meanG, spreadG, bags } = sampleOf([5, 5.2, 5.4, 5.6], 1);
+		expect([bags, meanG]).toEqual([4, 5.3]);
+		expect(spreadG).toBeCloseTo(Math.sqrt(0.2 / 3), 9);
+	});
+
+	it('of one handful takes the craft’s spread', () =>
+		expect(sampleOf([52], 10)).toMatchObject({ bags: 10, meanG: 5.2 }));
+});
+
+describe('a simulated scale', () => {
+	const change = { fromG: 0, toG: 520, tareG: 20 };
+	const at = (seconds: number, more = {}) =>
+		readScale({ ...change, ...more }, seconds, seededChance(1));
+
+	it('settles to what lies on it, less the tare, in steps it can show', () => {
+		const early = at(0.3);
+		expect(early.state).toBe('settling');
+		const late = at(5);
+		expect(late.state).toBe('steady');
+		expect(Math.abs((late.g ?? 0) - 500)).toBeLessThan(0.3);
+		expect(((late.g ?? 0) * 10) % 1).toBeCloseTo(0, 6);
+	});
+
+	it('drifts while it is left alone', () =>
+		expect((at(120).g ?? 0) - (at(5).g ?? 0)).toBeGreaterThan(0.1));
+
+	it('says when it is loaded beyond what it takes, and when it is unplugged', () => {
+		expect(at(2, { toG: kitchenScale.mostG + 1 })).toEqual({ state: 'overload', g: null });
+		expect(at(2, { unpluggedAtS: 1.5 })).toEqual({ state: 'unplugged', g: null });
+		expect(at(1, { unpluggedAtS: 1.5 }).state).toBe('settling');
+	});
+});
+
+describe('a sorted bag', () => {
+	it.each([
+		[{}, 'strand', 'sound'],
+		[{ isHoledAtEdge: true }, 'strand', 'hole-at-edge'],
+		[{ isHoledInBody: true }, 'stuffing', 'hole-in-body'],
+		[{ isDamp: true, isHoledInBody: true }, 'drying', 'damp'],
+		[{ isOnlySmelly: true }, 'drying', 'smells'],
+		[{ isBrittle: true, isDamp: true }, 'reject', 'brittle'],
+		[{ isSoiledOrMouldy: true, isBrittle: true }, 'reject', 'soiled']
+	] as const)('with %j is %s, because it is %s', (findings, grade, reason) =>
+		expect(gradeBag(findings)).toEqual({ grade, reason })
+	);
+});
+
+describe('a place’s rejects', () => {
+	it('begin at the craft’s share and go to what is found', () => {
+		expect(rejectRate({ sorted: 0, rejected: 0 })).toBeCloseTo(0.12, 9);
+		expect(rejectRate({ sorted: 5000, rejected: 1500 })).toBeCloseTo(0.3, 2);
+	});
+
+	it.each([
+		[-1, 0],
+		[NaN, 0],
+		[10, 11]
+	])('refuses %s sorted with %s rejected', (sorted, rejected) =>
+		expect(() => rejectRate({ sorted, rejected })).toThrow(DomainError)
+	);
+});

@@ -1,0 +1,40 @@
+import type { Station } from '../effort/stations';
+import { stations } from '../effort/stations';
+import type { FactorName } from '../know/factors';
+import { factorNames } from '../know/factors';
+import type { Practice } from '../know/practice';
+import { barePractice } from '../know/practice';
+import type { Readings } from './readings';
+import type { FactorReading } from './update-factor';
+import { updateFactor } from './update-factor';
+import type { TimedWork } from './update-rate';
+import { updateRate } from './update-rate';
+
+/** Everything a group has measured that counts, in any order. */
+export interface Measured {
+	readonly readings: readonly Readings[];
+	readonly timed: readonly (TimedWork & { readonly station: Station })[];
+	/** Share of collected bags rejected, where sorting has been logged. */
+	readonly rejectedShare?: number | undefined;
+}
+
+/** What a group knows from what it has measured; what it has not stays the craft's own. */
+export function practiceOf({ readings, timed, rejectedShare }: Measured): Practice {
+	const of = (name: FactorName): FactorReading[] => readings.flatMap((one) => one[name] ?? []);
+	return {
+		...barePractice,
+		factors: Object.fromEntries(
+			factorNames.map((name) => [name, updateFactor(barePractice.factors[name], of(name))])
+		) as Practice['factors'],
+		hands: Object.fromEntries(
+			stations.map((station) => [
+				station,
+				updateRate(
+					barePractice.hands[station],
+					timed.filter((work) => work.station === station)
+				)
+			])
+		) as Practice['hands'],
+		rejectedShare: rejectedShare ?? barePractice.rejectedShare
+	};
+}

@@ -1,0 +1,68 @@
+import { crochetMat } from '../crochet/crochet-mat';
+import type { Stitch } from '../crochet/stitches';
+import { defaults } from '../defaults';
+import { positive } from '../domain-error';
+import type { FactorName } from '../know/factors';
+import type { FactorReading } from './update-factor';
+
+/** What a measurement says of the factors it bears on. */
+export type Readings = Partial<Readonly<Record<FactorName, FactorReading>>>;
+
+export interface Swatch {
+	readonly stitch: Stitch;
+	readonly hookMm: number;
+	/** Bulk diameter of the strand it was worked in, mm. */
+	readonly bulkDiameterMm: number;
+	readonly stitches: number;
+	readonly rows: number;
+	readonly widthMm: number;
+	readonly heightMm: number;
+	/** Strand used for it, mm; unknown if not given. */
+	readonly strandMm?: number | undefined;
+}
+
+/**
+ * A crocheted swatch: stitches over a measured width and rows over a measured height give the gauge
+ * (their geometric mean, which is the size of a stitch); strand used gives the strand a stitch.
+ *
+ * @throws DomainError where a count or a measure is not above 0
+ */
+export function swatchReadings(swatch: Swatch): Readings {
+	const expected = crochetMat(
+		{ widthMm: 1000, lengthMm: 1000 },
+		{ kind: 'crochet', stitch: swatch.stitch, hookMm: swatch.hookMm },
+		swatch.bulkDiameterMm
+	);
+	const across = positive('widthMm', swatch.widthMm) / positive('stitches', swatch.stitches);
+	const up = positive('heightMm', swatch.heightMm) / positive('rows', swatch.rows);
+	const gauge = Math.sqrt((across / expected.stitchWidthMm) * (up / expected.rowHeightMm));
+	const readings: Readings = { gauge: { ratio: gauge, cv: defaults.swatchSpread.value } };
+	if (swatch.strandMm === undefined) return readings;
+	const perStitch = positive('strandMm', swatch.strandMm) / (swatch.stitches * swatch.rows);
+	// The craft's strand a stitch goes with the stitch's own width, so the gauge is taken out first.
+	const ratio = perStitch / (expected.strandPerStitchMm * gauge);
+	return { ...readings, strandPerStitch: { ratio, cv: defaults.swatchSpread.value } };
+}
+
+/** A chain of so many joined pieces, measured at rest, against what the cut should give. @throws DomainError */
+export function chainReadings(pieces: number, lengthMm: number, expectedPieceMm: number): Readings {
+	const ratio =
+		positive('lengthMm', lengthMm) /
+		(positive('pieces', pieces) * positive('expectedPieceMm', expectedPieceMm));
+	return { pieceLength: { ratio, cv: defaults.chainSpread.value / Math.sqrt(pieces / 10) } };
+}
+
+/** Rows woven over a measured length, against the row pitch that was expected. @throws DomainError */
+export function wovenReadings(rows: number, lengthMm: number, expectedPitchMm: number): Readings {
+	const ratio =
+		positive('lengthMm', lengthMm) /
+		(positive('rows', rows) * positive('expectedPitchMm', expectedPitchMm));
+	return { rowPitch: { ratio, cv: defaults.swatchSpread.value } };
+}
+
+/** A handful weighed against the mass a kind of bag is kept with. @throws DomainError */
+export function handfulReadings(bags: number, massG: number, expectedG: number): Readings {
+	const ratio =
+		positive('massG', massG) / (positive('bags', bags) * positive('expectedG', expectedG));
+	return { bagMass: { ratio, cv: defaults.bagMass.cv / Math.sqrt(bags) } };
+}

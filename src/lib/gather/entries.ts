@@ -1,0 +1,216 @@
+import type { ColourName } from '$lib/core/colour/colours';
+import { colourNames } from '$lib/core/colour/colours';
+import { DomainError } from '$lib/core/domain-error';
+import type { Station } from '$lib/core/effort/stations';
+import { stations } from '$lib/core/effort/stations';
+import type { CountByWeight } from '$lib/core/gather/count-by-weight';
+import { countByWeight } from '$lib/core/gather/count-by-weight';
+import { sampleOf } from '$lib/core/gather/sample';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import type { Sentences, Typed } from './form-reader';
+import { FormReader } from './form-reader';
+
+/** The forms the store keeps things in; scrap is weighed, all else counted. */
+export const forms = ['bag', 'piece', 'ball', 'stuffing', 'scrap'] as const;
+export type Form = (typeof forms)[number];
+
+export const moveReasons = ['cut', 'joined', 'made', 'given', 'counted'] as const;
+export type MoveReason = (typeof moveReasons)[number];
+
+export interface Weighing {
+	readonly grossG: number;
+	readonly tareG: number;
+	readonly meanG: number;
+	readonly spreadG: number;
+	readonly sampled: number;
+	readonly scaleErrorG: number;
+}
+
+export interface DropOffEntry {
+	readonly type: 'drop-off';
+	readonly place: string;
+	readonly cameOn: string;
+	readonly broughtBy: string | null;
+	readonly sacks: number;
+	readonly method: 'hand' | 'batches' | 'weight';
+	readonly bags: number;
+	readonly bagsLow: number;
+	readonly bagsHigh: number;
+	readonly weighing: Weighing | null;
+	readonly note: string | null;
+}
+
+export interface SortingEntry {
+	readonly type: 'sorting';
+	readonly place: string;
+	readonly kindId: string;
+	readonly colour: ColourName;
+	readonly strand: number;
+	readonly stuffing: number;
+	readonly drying: number;
+	readonly rejected: number;
+	/** Hours until the drying ones are looked at again; null where none are drying. */
+	readonly lookAgainHours: number | null;
+	readonly byName: string | null;
+}
+
+export interface MovementEntry {
+	readonly type: 'movement';
+	readonly kindId: string;
+	readonly colour: ColourName;
+	readonly form: Form;
+	/** Above zero in, below zero out. */
+	readonly amount: number;
+	readonly reason: MoveReason;
+	readonly note: string | null;
+	readonly byName: string | null;
+}
+
+/** Takes one movement back by a counter-movement, with a reason. */
+export interface CorrectionEntry {
+	readonly type: 'correction';
+	readonly corrects: number;
+	readonly note: string;
+	readonly byName: string | null;
+}
+
+export interface TimedEntry {
+	readonly type: 'timed';
+	readonly station: Station;
+	readonly maker: string | null;
+	readonly units: number;
+	readonly people: number;
+	readonly minutes: number;
+	readonly workedOn: string;
+}
+
+export type Entry = DropOffEntry | SortingEntry | MovementEntry | CorrectionEntry | TimedEntry;
+export type EntryType = Entry['type'];
+
+export type ReadEntry =
+	| { readonly entry: Entry; readonly problems?: never }
+	| { readonly entry?: never; readonly problems: Sentences };
+
+/** The count of a box from what was typed of its weighing; null while that is not whole yet. */
+export function readWeighing(
+	read: FormReader
+): { weighing: Weighing; count: CountByWeight } | null {
+	const grossG = read.grams('gross', 0, 500_000);
+	const tareG = read.grams('tare', 0, 500_000);
+	const masses = read.manyGrams('handfuls');
+	const bagsEach = read.count('bags_each', 1, 1000);
+	const scaleErrorG = read.grams('scale_error', 0, 10_000);
+	if (!read.isGood) return null;
+	if (grossG <= tareG) {
+		read.problems.gross = 'The full box must weigh more than the empty one.';
+		return null;
+	}
+	const sample = sampleOf(masses, bagsEach);
+	const count = countByWeight(grossG, tareG, sample, scaleErrorG);
+	const { meanG, spreadG, bags: sampled } = sample;
+	return { weighing: { grossG, tareG, meanG, spreadG, sampled, scaleErrorG }, count };
+}
+
+function readDropOff(read: FormReader): DropOffEntry {
+	const method = read.word('method', ['hand', 'batches', 'weight']);
+	const common = {
+		type: 'drop-off' as const,
+		place: read.needed('place', 120),
+		cameOn: read.day('came_on'),
+		broughtBy: read.text('brought_by', 120),
+		sacks: read.count('sacks', 0, 1000, 0),
+		method,
+		note: read.text('note', 400)
+	};
+	if (method === 'weight') {
+		const counted = readWeighing(read);
+		const { bags = 0, low = 0, high = 0 } = counted?.count ?? {};
+		return { ...common, bags, bagsLow: low, bagsHigh: high, weighing: counted?.weighing ?? null };
+	}
+	const bags =
+		method === 'hand'
+			? read.count('bags', 0, 1_000_000)
+			: read.count('batches', 0, 10_000) * read.count('batch_size', 1, 1000) +
+				read.count('loose', 0, 1000, 0);
+	return { ...common, bags, bagsLow: bags, bagsHigh: bags, weighing: null };
+}
+
+function readSorting(read: FormReader): SortingEntry {
+	const drying = read.count('drying', 0, 100_000, 0);
+	const entry: SortingEntry = {
+		type: 'sorting',
+		place: read.needed('place', 120),
+		kindId: read.uuid('kind'),
+		colour: read.word('colour', colourNames),
+		strand: read.count('strand', 0, 100_000, 0),
+		stuffing: read.count('stuffing', 0, 100_000, 0),
+		drying,
+		rejected: read.count('rejected', 0, 100_000, 0),
+		lookAgainHours: drying > 0 ? read.count('look_again', 1, 240, 2) : null,
+		byName: read.text('by_name', 120)
+	};
+	const all = entry.strand + entry.stuffing + drying + entry.rejected;
+	if (read.isGood && all === 0) read.problems.strand = 'Count at least one bag.';
+	return entry;
+}
+
+function readMovement(read: FormReader): MovementEntry {
+	const form = read.word('form', forms);
+	const isIn = read.word('direction', ['in', 'out']) === 'in';
+	const size =
+		form === 'scrap' ? read.grams('amount', 0.001, 1_000_000) : read.count('amount', 1, 1_000_000);
+	return {
+		type: 'movement',
+		kindId: read.uuid('kind'),
+		colour: read.word('colour', colourNames),
+		form,
+		amount: isIn ? size : -size,
+		reason: read.word('reason', moveReasons),
+		note: read.text('note', 400),
+		byName: read.text('by_name', 120)
+	};
+}
+
+/** Reads an entry from what was typed; the same in the page and on the server. */
+export function readEntry(type: string, typed: Typed, system: LengthSystem): ReadEntry {
+	const read = new FormReader(typed, system);
+	const entry = entryOf(type, read);
+	if (!entry) return { problems: { type: 'This kind of entry is not known here.' } };
+	return read.isGood ? { entry } : { problems: read.problems };
+}
+
+function entryOf(type: string, read: FormReader): Entry | null {
+	try {
+		switch (type) {
+			case 'drop-off':
+				return readDropOff(read);
+			case 'sorting':
+				return readSorting(read);
+			case 'movement':
+				return readMovement(read);
+			case 'correction':
+				return {
+					type,
+					corrects: read.count('corrects', 1, 999_999_999),
+					note: read.needed('note', 400),
+					byName: read.text('by_name', 120)
+				};
+			case 'timed':
+				return {
+					type,
+					station: read.word('station', stations),
+					maker: read.text('maker', 120),
+					units: read.count('units', 1, 1_000_000),
+					people: read.count('people', 1, 200),
+					minutes: read.number('minutes', 0, 10_000),
+					workedOn: read.day('worked_on')
+				};
+			default:
+				return null;
+		}
+	} catch (error) {
+		if (!(error instanceof DomainError)) throw error;
+		read.problems[error.parameter] = 'This does not fit what else is typed.';
+		return null;
+	}
+}

@@ -1,0 +1,119 @@
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { bareUnitOf } from '$lib/core/units/format-length';
+import { parseLength } from '$lib/core/units/parse-length';
+import { parseMass } from '$lib/core/units/parse-mass';
+import { isUnreadable } from '$lib/plan/name';
+import { fieldProblemWords } from '$lib/plan/problem-words';
+
+/** What was typed, by field. */
+export type Typed = Readonly<Record<string, string>>;
+/** A sentence for each field that needs one. */
+export type Sentences = Readonly<Record<string, string>>;
+
+/** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
+export class FormReader {
+	readonly problems: Record<string, string> = {};
+
+	constructor(
+		private readonly typed: Typed,
+		private readonly system: LengthSystem = 'cm'
+	) {}
+
+	get isGood(): boolean {
+		return Object.keys(this.problems).length === 0;
+	}
+
+	raw(field: string): string {
+		return (this.typed[field] ?? '').trim();
+	}
+
+	/** A text of at most so many characters; null where it is empty and may be. */
+	text(field: string, most: number): string | null {
+		const text = this.raw(field);
+		if (text.length > most) this.problems[field] = `This is longer than ${most} characters.`;
+		if (isUnreadable(text))
+			this.problems[field] =
+				'There is a character here that cannot be shown. Please type it again.';
+		return text === '' ? null : text;
+	}
+
+	needed(field: string, most: number): string {
+		const text = this.text(field, most);
+		if (text === null) this.problems[field] = 'Please fill this in.';
+		return text ?? '';
+	}
+
+	/** A whole number within bounds; an empty field is `empty` where that is given. */
+	count(field: string, least: number, most: number, empty?: number): number {
+		const text = this.raw(field);
+		if (text === '' && empty !== undefined) return empty;
+		if (text === '') this.problems[field] = 'Please fill this in.';
+		else if (!/^-?\d{1,9}$/.test(text))
+			this.problems[field] = `“${text.slice(0, 40)}” is not a whole number.`;
+		else if (Number(text) < least) this.problems[field] = `At least ${least}.`;
+		else if (Number(text) > most) this.problems[field] = `At most ${most}.`;
+		return Number(text);
+	}
+
+	number(field: string, moreThan: number, most: number): number {
+		const text = this.raw(field).replace(',', '.');
+		const value = Number(text);
+		if (text === '') this.problems[field] = 'Please fill this in.';
+		else if (!/^-?\d{1,9}(\.\d{1,6})?$/.test(text))
+			this.problems[field] = `“${text.slice(0, 40)}” is not a number.`;
+		else if (!(value > moreThan)) this.problems[field] = `More than ${moreThan}.`;
+		else if (value > most) this.problems[field] = `At most ${most}.`;
+		return value;
+	}
+
+	grams(field: string, least: number, most: number): number {
+		const read = parseMass(this.raw(field));
+		if (read.problem) this.problems[field] = fieldProblemWords(read.problem, this.system);
+		else if (read.g < least) this.problems[field] = `At least ${least} g.`;
+		else if (read.g > most) this.problems[field] = `At most ${most} g.`;
+		return read.g ?? NaN;
+	}
+
+	/** Masses with spaces or semicolons between: one for each handful weighed. */
+	manyGrams(field: string): number[] {
+		const words = this.raw(field)
+			.split(/[\s;]+/)
+			.filter((word) => word !== '' && word !== 'g');
+		const masses = words.map((word) => parseMass(word).g ?? NaN);
+		const bad = words.find((_, at) => !((masses[at] ?? NaN) > 0));
+		if (words.length === 0) this.problems[field] = 'Weigh at least one handful.';
+		else if (bad) this.problems[field] = `“${bad.slice(0, 40)}” is not a weight.`;
+		else if (words.length > 500) this.problems[field] = 'At most 500 handfuls.';
+		return masses;
+	}
+
+	millimetres(field: string, scale: 'small' | 'bag' | 'mat', most: number): number {
+		const read = parseLength(this.raw(field), bareUnitOf(this.system, scale));
+		if (read.problem) this.problems[field] = fieldProblemWords(read.problem, this.system);
+		else if (!(read.mm > 0)) this.problems[field] = 'This must be more than nothing.';
+		else if (read.mm > most) this.problems[field] = `That is longer than ${most / 1000} m.`;
+		return read.mm ?? NaN;
+	}
+
+	word<const Word extends string>(field: string, words: readonly [Word, ...Word[]]): Word {
+		const found = words.find((word) => word === this.raw(field));
+		if (!found) this.problems[field] = 'Choose one of these.';
+		return found ?? words[0];
+	}
+
+	uuid(field: string): string {
+		const text = this.raw(field).toLowerCase();
+		if (!/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(text))
+			this.problems[field] = 'Choose one of these.';
+		return text;
+	}
+
+	/** A day as `2026-11-24`. */
+	day(field: string): string {
+		const text = this.raw(field);
+		const date = new Date(`${text}T00:00:00Z`);
+		const isDay = /^20\d\d-\d\d-\d\d$/.test(text) && date.toJSON()?.slice(0, 10) === text;
+		if (!isDay) this.problems[field] = 'Write the day as 2026-11-24.';
+		return text;
+	}
+}

@@ -1,0 +1,105 @@
+import type { DBSchema, IDBPDatabase } from 'idb';
+import { openDB } from 'idb';
+import type { Sentences, Typed } from './form-reader';
+
+/** An entry on this device, until the server has said that it is kept. */
+export interface Waiting {
+	readonly key: string;
+	readonly type: string;
+	readonly typed: Typed;
+	/** What it is, in words a person knows it by. */
+	readonly words: string;
+	/** Why the server would not have it; it stays until it is put right or thrown away. */
+	readonly problems?: Sentences;
+}
+
+interface Shelf extends DBSchema {
+	entries: { key: string; value: Waiting };
+}
+
+/**
+ * Entries typed on this device. Each is put on the device's own shelf first, then sent; it leaves the
+ * shelf only when the server has said that it is kept, under the key it was given here, so that a
+ * resend counts once.
+ */
+export class EntryQueue {
+	waiting = $state.raw<readonly Waiting[]>([]);
+	isAway = $state(false);
+	#shelf: Promise<IDBPDatabase<Shelf>> | null = null;
+	#isSending = false;
+	#timer: ReturnType<typeof setInterval> | null = null;
+
+	/** @param onkept called when entries were kept, so that lists can be read again */
+	constructor(private readonly onkept: () => void) {}
+
+	/** Opens the shelf and begins to send what lies there. Returns how to stop. */
+	begin(): () => void {
+		this.#shelf = openDB<Shelf>('nest-row', 1, {
+			upgrade: (db) => void db.createObjectStore('entries', { keyPath: 'key' })
+		});
+		void this.#look().then(() => this.send());
+		const again = () => void this.send();
+		window.addEventListener('online', again);
+		this.#timer = setInterval(again, 4000);
+		return () => {
+			window.removeEventListener('online', again);
+			if (this.#timer) clearInterval(this.#timer);
+		};
+	}
+
+	async add(type: string, typed: Typed, words: string): Promise<void> {
+		const entry: Waiting = { key: crypto.randomUUID(), type, typed: { ...typed }, words };
+		await (await this.#open()).put('entries', entry);
+		await this.#look();
+		await this.send();
+	}
+
+	/** Throws an entry away that the server would not have. */
+	async drop(key: string): Promise<void> {
+		await (await this.#open()).delete('entries', key);
+		await this.#look();
+	}
+
+	async send(): Promise<void> {
+		const ready = this.waiting.filter(({ problems }) => !problems).slice(0, 50);
+		if (this.#isSending || ready.length === 0) return;
+		this.#isSending = true;
+		try {
+			const response = await fetch('/api/entries', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({
+					entries: ready.map(({ key, type, typed }) => ({ key, type, typed }))
+				})
+			});
+			if (!response.ok) throw new Error(`answered ${response.status}`);
+			const { answers } = (await response.json()) as {
+				answers: { key: string; outcome: string; problems?: Sentences }[];
+			};
+			const shelf = await this.#open();
+			for (const { key, outcome, problems } of answers) {
+				const entry = ready.find((one) => one.key === key);
+				if (outcome === 'refused' && entry)
+					await shelf.put('entries', { ...entry, problems: problems ?? {} });
+				else await shelf.delete('entries', key);
+			}
+			this.isAway = false;
+			this.onkept();
+		} catch {
+			// No answer: whether it was kept is not known, and the same keys are sent again.
+			this.isAway = true;
+		} finally {
+			this.#isSending = false;
+			await this.#look();
+		}
+	}
+
+	async #open(): Promise<IDBPDatabase<Shelf>> {
+		if (!this.#shelf) throw new Error('the queue has not begun');
+		return this.#shelf;
+	}
+
+	async #look(): Promise<void> {
+		this.waiting = await (await this.#open()).getAll('entries');
+	}
+}

@@ -1,0 +1,64 @@
+import type { Station } from '$lib/core/effort/stations';
+import type { TimedEntry } from '$lib/gather/entries';
+import type { GroupId } from '../group';
+import type { Booked } from './gather';
+import { many, maybeOne, one } from './verbs';
+
+export interface TimedLine {
+	readonly id: number;
+	readonly station: Station;
+	readonly maker: string | null;
+	readonly units: number;
+	readonly people: number;
+	readonly minutes: number;
+	readonly defaultSeconds: number;
+	readonly workedOn: string;
+	readonly isLeftOut: boolean;
+}
+
+export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
+	many<TimedLine>(
+		`select id, station, maker, units, people, minutes, default_seconds as "defaultSeconds",
+			to_char(worked_on, 'YYYY-MM-DD') as "workedOn", is_left_out as "isLeftOut"
+		 from timed_work where group_id = $1 order by worked_on desc, id desc limit 500`,
+		[groupId]
+	);
+
+/** Keeps timed work; `defaultSeconds` is what one unit takes by the craft. */
+export async function keepTimedWork(
+	groupId: GroupId,
+	key: string,
+	entry: TimedEntry,
+	defaultSeconds: number
+): Promise<Booked> {
+	const kept = await maybeOne<{ id: number }>(
+		`insert into timed_work (group_id, key, station, maker, units, people, minutes,
+			default_seconds, worked_on)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+		 on conflict (group_id, key) do nothing returning id`,
+		[
+			groupId,
+			key,
+			entry.station,
+			entry.maker,
+			entry.units,
+			entry.people,
+			entry.minutes,
+			defaultSeconds,
+			entry.workedOn
+		]
+	);
+	if (kept) return { outcome: 'kept', id: kept.id };
+	const again = await one<{ id: number }>(
+		'select id from timed_work where group_id = $1 and key = $2',
+		[groupId, key]
+	);
+	return { outcome: 'again', id: again.id };
+}
+
+/** Leaves timed work out, or counts it again. */
+export const leaveOutTimedWork = (groupId: GroupId, id: number, isLeftOut: boolean) =>
+	maybeOne<{ id: number }>(
+		'update timed_work set is_left_out = $3 where group_id = $1 and id = $2 returning id',
+		[groupId, id, isLeftOut]
+	);

@@ -1,0 +1,37 @@
+import { stationUnits } from '$lib/core/effort/unit-seconds';
+import { readEntry } from '$lib/gather/entries';
+import type { Typed } from '$lib/gather/form-reader';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import type { Booked } from './db/gather';
+import { keepCorrection, keepDropOff, keepMovement, keepSorting } from './db/gather';
+import { keepTimedWork } from './db/timed-work';
+import type { GroupId } from './group';
+
+/** An entry as a device sends it: what was typed, under a key made there. */
+export interface SentEntry {
+	readonly key: string;
+	readonly type: string;
+	readonly typed: Typed;
+}
+
+/** Reads an entry and keeps it. The same key again counts once. */
+export function takeEntry(
+	groupId: GroupId,
+	{ key, type, typed }: SentEntry,
+	system: LengthSystem
+): Promise<Booked> {
+	const { entry, problems } = readEntry(type, typed, system);
+	if (!entry) return Promise.resolve({ outcome: 'refused', problems });
+	switch (entry.type) {
+		case 'drop-off':
+			return keepDropOff(groupId, key, entry);
+		case 'sorting':
+			return keepSorting(groupId, key, entry);
+		case 'movement':
+			return keepMovement(groupId, key, entry);
+		case 'correction':
+			return keepCorrection(groupId, key, entry);
+		case 'timed':
+			return keepTimedWork(groupId, key, entry, stationUnits[entry.station].seconds);
+	}
+}

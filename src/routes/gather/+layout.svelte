@@ -1,0 +1,34 @@
+<script lang="ts">
+	import { invalidate } from '$app/navigation';
+	import { page } from '$app/state';
+	import WaitingList from '$lib/components/gather/WaitingList.svelte';
+	import { setQueue } from '$lib/gather/queue-context';
+	import { EntryQueue } from '$lib/gather/queue.svelte';
+	import { onMount } from 'svelte';
+	import type { LayoutProps } from './$types';
+
+	const { children }: LayoutProps = $props();
+	const queue = new EntryQueue(() => void invalidate('app:gather'));
+	setQueue(queue);
+	onMount(() => queue.begin());
+	const parts = [
+		{ href: '/gather', label: 'Drop-offs' },
+		{ href: '/gather/sort', label: 'Sorting' },
+		{ href: '/gather/store', label: 'The store' }
+	];
+</script>
+
+<main id="main" class="mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
+	<h1 class="sr-only">Gather</h1>
+	<nav class="mb-4 flex flex-wrap gap-x-1 border-b-4 border-accent" aria-label="Gather">
+		{#each parts as { href, label } (href)}
+			<a
+				class="grid min-h-11 place-items-center rounded-t-lg px-4 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content"
+				{href}
+				aria-current={page.url.pathname === href ? 'page' : undefined}>{label}</a
+			>
+		{/each}
+	</nav>
+	<WaitingList {queue} />
+	{@render children()}
+</main>

@@ -1,0 +1,11 @@
+import { whileReached } from '$lib/server/db/away';
+import { listDropOffs } from '$lib/server/db/gather';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, depends }) => {
+	depends('app:gather');
+	return {
+		dropOffs: await whileReached(listDropOffs(locals.groupId)),
+		today: new Date().toISOString().slice(0, 10)
+	};
+};

@@ -1,0 +1,21 @@
+import { whileReached } from '$lib/server/db/away';
+import { listDrying, lookedAgain } from '$lib/server/db/gather';
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, depends }) => {
+	depends('app:gather');
+	return { drying: await whileReached(listDrying(locals.groupId)) };
+};
+
+const id = z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER);
+
+export const actions: Actions = {
+	looked: async ({ request, locals }) => {
+		const which = id.safeParse((await request.formData()).get('id')).data;
+		if (which === undefined)
+			return fail(400, { message: 'Which bags were meant could not be read.' });
+		await whileReached(lookedAgain(locals.groupId, which));
+	}
+};

@@ -1,0 +1,180 @@
+import pg from 'pg';
+import { expect, expectAccessible, ready, test } from './app';
+
+test.describe('bags that come in', () => {
+	test('are weighed on a scale that settles, tares and can be unplugged, and counted', async ({
+		page
+	}) => {
+		await page.goto('/gather');
+		await ready(page);
+		await page.getByLabel('From', { exact: true }).fill('Bus depot canteen');
+		await page.getByLabel('Counted').selectOption('weight');
+		const scale = page.locator('[data-scale]');
+		await expect(page.getByText('steady', { exact: true })).toBeVisible();
+		await page.getByLabel('On the pan, g').fill('52.4');
+		await page.getByRole('button', { name: 'Put it on' }).click();
+		await expect(page.getByText('steady', { exact: true })).toBeVisible();
+		await expect(scale).toHaveText(/^52\.[2-7] g$/);
+		await page.getByRole('button', { name: 'A handful' }).click();
+		await expect(page.getByLabel('Handfuls weighed, g')).toHaveValue(/^52\.\d$/);
+		await page.getByRole('button', { name: 'Tare' }).click();
+		await expect(scale).toHaveText(/^-?0\.\d g$/);
+		await page.getByLabel('On the pan, g').fill('9000');
+		await page.getByRole('button', { name: 'Put it on' }).click();
+		await expect(scale).toHaveText('too heavy');
+		await expect(page.getByRole('button', { name: 'Full box' })).toBeDisabled();
+		await page.getByRole('button', { name: 'Pull the plug' }).click();
+		await expect(scale).toHaveText('unplugged');
+
+		await page.getByLabel('Full box weighs').fill('2.9 kg');
+		await page.getByLabel('Empty box weighs').fill('300 g');
+		await page.getByLabel('Handfuls weighed, g').fill('52 51 54 53');
+		await expect(page.locator('[data-count]')).toContainText(/49\d bags/);
+		await page.getByRole('button', { name: 'Keep it' }).click();
+		await expect(page.getByText('Kept: bags from Bus depot canteen.')).toBeVisible();
+		await expect(page.locator('[data-place="Bus depot canteen"]')).toContainText('49');
+	});
+
+	test('say at the field what is wrong, and keep what was typed', async ({ page }) => {
+		await page.goto('/gather');
+		await ready(page);
+		await page.getByLabel('Bags', { exact: true }).fill('many');
+		await page.getByRole('button', { name: 'Keep it' }).click();
+		await expect(page.locator('#place-problem')).toHaveText('Please fill this in.');
+		await expect(page.locator('#bags-problem')).toContainText('“many” is not a whole number');
+		await expect(page.getByLabel('Bags', { exact: true })).toHaveValue('many');
+	});
+
+	test('wait on the device while the network is away, and go up once when it is back', async ({
+		page,
+		context
+	}) => {
+		await page.goto('/gather');
+		await ready(page);
+		await context.setOffline(true);
+		for (const bags of ['40', '60']) {
+			await page.getByLabel('From', { exact: true }).fill('Allotment shop');
+			await page.getByLabel('Bags', { exact: true }).fill(bags);
+			await page.getByRole('button', { name: 'Keep it' }).click();
+			await expect(page.getByText('Waiting on this device')).toBeVisible();
+		}
+		await expect(page.getByText('2 entries wait on this device')).toBeVisible();
+		await context.setOffline(false);
+		await expect(page.getByText('entries wait on this device')).toHaveCount(0, { timeout: 15_000 });
+		await expect(page.locator('[data-place="Allotment shop"]')).toContainText('100');
+	});
+});
+test.use({ allowed: ['net::ERR_INTERNET_DISCONNECTED'] });
+
+test('bags are sorted into the store, moved out, never below nothing, and taken back with a reason', async ({
+	page
+}) => {
+	await page.goto('/gather/sort');
+	await ready(page);
+	await page.getByLabel('Bags from').fill('Ferry kiosk');
+	await page.getByLabel('Colour').selectOption('green');
+	await page.getByLabel('Good for strand').fill('120');
+	await page.getByLabel('Stuffing only').fill('9');
+	await page.getByLabel('Drying').fill('6');
+	await page.getByRole('button', { name: 'Into the store' }).click();
+	await expect(page.getByText('6 from Ferry kiosk: look again')).toBeVisible();
+	await page.getByRole('button', { name: 'Looked again' }).click();
+	await expect(page.getByText('Nothing is drying.')).toBeVisible();
+
+	await page.getByRole('link', { name: 'The store' }).click();
+	const line = page.locator('tr[data-line$="green bag"]');
+	await expect(line.locator('[data-amount]')).toHaveText('120');
+	await page.getByLabel('Kind', { exact: true }).selectOption({ index: 0 });
+	await page.getByLabel('Colour', { exact: true }).selectOption('green');
+	await page.getByLabel('How much').fill('200');
+	await page.getByRole('button', { name: 'Book it' }).click();
+	await expect(page.getByText('There is not that much in the store.')).toBeVisible();
+	await page.getByRole('button', { name: 'Throw it away' }).click();
+	await page.getByLabel('How much').fill('50');
+	await page.getByRole('button', { name: 'Book it' }).click();
+	await expect(line.locator('[data-amount]')).toHaveText('70');
+
+	await line.getByRole('link', { name: 'History' }).click();
+	await page.getByRole('button', { name: 'Take back' }).first().click();
+	await page.getByLabel('Why it is taken back').fill('counted the wrong pile');
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(line.locator('[data-amount]')).toHaveText('120');
+	await expect(page.getByText('counted the wrong pile')).toBeVisible();
+	await expectAccessible(page);
+});
+
+test('every page of Gather is accessible, on a phone as well', async ({ page }) => {
+	await page.setViewportSize({ width: 360, height: 740 });
+	for (const path of ['/gather', '/gather/sort', '/gather/store']) {
+		await page.goto(path);
+		await ready(page);
+		await expectAccessible(page);
+	}
+});
+
+test('an app killed in the middle of 200 entries has kept every one it acknowledged, once', async ({
+	app,
+	request
+}) => {
+	const kinds = new pg.Client({ connectionString: app.databaseUrl });
+	await kinds.connect();
+	const { rows } = await kinds.query<{ id: string; group_id: string }>(
+		'select id, group_id from bag_kind order by created_at, name limit 1'
+	);
+	const kind = rows[0]?.id ?? '';
+	const entries = Array.from({ length: 200 }, (_, at) => ({
+		key: crypto.randomUUID(),
+		type: 'movement',
+		typed: {
+			kind,
+			colour: 'pink',
+			form: 'bag',
+			direction: 'in',
+			amount: String(1 + (at % 7)),
+			reason: 'counted'
+		}
+	}));
+	const send = async (entry: (typeof entries)[number]): Promise<boolean> => {
+		try {
+			const answer = await request.post(`${app.address}/api/entries`, {
+				data: { entries: [entry] }
+			});
+			const { answers } = (await answer.json()) as { answers: { outcome: string }[] };
+			return answers[0]?.outcome === 'kept' || answers[0]?.outcome === 'again';
+		} catch {
+			return false;
+		}
+	};
+	const acknowledged = new Set<string>();
+	let next = 0;
+	const worker = async () => {
+		while (next < entries.length) {
+			const entry = entries[next++];
+			if (entry && (await send(entry))) acknowledged.add(entry.key);
+		}
+	};
+	const working = Promise.all(Array.from({ length: 8 }, worker));
+	await expect.poll(() => acknowledged.size).toBeGreaterThan(40);
+	await app.restart('SIGKILL');
+	await working;
+	expect(acknowledged.size).toBeLessThan(200);
+
+	const kept = async () =>
+		new Set(
+			(
+				await kinds.query<{ key: string }>(`select key from movement where colour = 'pink'`)
+			).rows.map(({ key }) => key)
+		);
+	const afterCrash = await kept();
+	for (const key of acknowledged) expect(afterCrash.has(key)).toBe(true);
+	// All of them sent once more, as a device would: each counts once.
+	for (const entry of entries) expect(await send(entry)).toBe(true);
+	expect((await kept()).size).toBe(200);
+	const sums = await kinds.query<{ ledger: string; balance: string }>(
+		`select (select sum(amount) from movement where colour = 'pink') as ledger,
+			(select sum(amount) from balance where colour = 'pink') as balance`
+	);
+	const wanted = entries.reduce((sum, { typed }) => sum + Number(typed.amount), 0);
+	expect([Number(sums.rows[0]?.ledger), Number(sums.rows[0]?.balance)]).toEqual([wanted, wanted]);
+	await kinds.end();
+});

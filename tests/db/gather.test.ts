@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { beforeEach, describe, expect, it } from 'vitest';
+import {
+	keepCorrection,
+	keepDropOff,
+	keepMovement,
+	keepSorting,
+	listBalances,
+	listDropOffs,
+	listKinds,
+	listMovements,
+	listPlaces
+} from '../../src/lib/server/db/gather';
+import { execute, one } from '../../src/lib/server/db/verbs';
+import type { GroupId } from '../../src/lib/server/group';
+import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entries';
+import { useDatabase } from './database';
+
+useDatabase();
+
+let kindId = '';
+// The ledger cannot be emptied, so every test has a group of its own.
+let group = '' as GroupId;
+beforeEach(async () => {
+	group = crypto.randomUUID() as GroupId;
+	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+	kindId = (await listKinds(group))[0]?.id ?? '';
+});
+
+const key = () => crypto.randomUUID();
+const move = (amount: number, more: Partial<MovementEntry> = {}): MovementEntry => ({
+	type: 'movement',
+	kindId,
+	colour: 'blue',
+	form: 'bag',
+	amount,
+	reason: 'counted',
+	note: null,
+	byName: null,
+	...more
+});
+const dropOff: DropOffEntry = {
+	type: 'drop-off',
+	place: 'Ferry kiosk',
+	cameOn: '2026-11-19',
+	broughtBy: null,
+	sacks: 2,
+	method: 'hand',
+	bags: 180,
+	bagsLow: 180,
+	bagsHigh: 180,
+	weighing: null,
+	note: null
+};
+const sorting: SortingEntry = {
+	type: 'sorting',
+	place: 'Ferry kiosk',
+	kindId: '',
+	colour: 'blue',
+	strand: 140,
+	stuffing: 12,
+	drying: 8,
+	rejected: 20,
+	lookAgainHours: 2,
+	byName: 'Wren'
+};
+const blueBags = async (): Promise<number> =>
+	(await listBalances(group)).find((line) => line.colour === 'blue' && line.form === 'bag')
+		?.amount ?? 0;
+const ledgerSum = async (): Promise<number> =>
+	(
+		await one<{ sum: number }>(
+			`select coalesce(sum(amount), 0) as sum from movement where group_id = $1 and colour = 'blue' and form = 'bag'`,
+			[group]
+		)
+	).sum;
+
+describe('the ledger', () => {
+	it('counts an entry once, however often it is sent', async () => {
+		const sent = key();
+		const first = await keepMovement(group, sent, move(50));
+		const again = await keepMovement(group, sent, move(50));
+		expect([first.outcome, again.outcome]).toEqual(['kept', 'again']);
+		expect(await blueBags()).toBe(50);
+	});
+
+	it('never goes below nothing, and says so', async () => {
+		await keepMovement(group, key(), move(30));
+		const refused = await keepMovement(group, key(), move(-31));
+		expect(refused.outcome).toBe('refused');
+		expect(await blueBags()).toBe(30);
+		expect((await keepMovement(group, key(), move(-30))).outcome).toBe('kept');
+		expect(await blueBags()).toBe(0);
+	});
+
+	it('keeps both of two who write at once, and lets only one take the last', async () => {
+		await Promise.all(Array.from({ length: 20 }, () => keepMovement(group, key(), move(5))));
+		expect(await blueBags()).toBe(100);
+		const taken = await Promise.all(
+			Array.from({ length: 8 }, () => keepMovement(group, key(), move(-30)))
+		);
+		expect(taken.filter(({ outcome }) => outcome === 'kept')).toHaveLength(3);
+		expect(await blueBags()).toBe(10);
+	});
+
+	it('has balances that equal it after any run of movements', async () => {
+		await fc.assert(
+			fc.asyncProperty(
+				fc.array(fc.integer({ min: -40, max: 60 }), { minLength: 1, maxLength: 12 }),
+				async (amounts) => {
+					for (const amount of amounts)
+						if (amount !== 0) await keepMovement(group, key(), move(amount));
+					const balance = await blueBags();
+					expect(balance).toBe(await ledgerSum());
+					expect(balance).toBeGreaterThanOrEqual(0);
+				}
+			),
+			{ numRuns: 12 }
+		);
+	});
+
+	it('takes a movement back by its opposite, once, with the reason', async () => {
+		const wrong = await keepMovement(group, key(), move(500));
+		if (wrong.outcome !== 'kept') throw new Error('the movement was not kept');
+		const entry = {
+			type: 'correction',
+			corrects: wrong.id,
+			note: 'typed ten times',
+			byName: null
+		} as const;
+		expect((await keepCorrection(group, key(), entry)).outcome).toBe('kept');
+		expect((await keepCorrection(group, key(), entry)).outcome).toBe('refused');
+		expect(await blueBags()).toBe(0);
+		const [correction, first] = await listMovements(group, {
+			kindId,
+			colour: 'blue',
+			form: 'bag'
+		});
+		expect([correction?.amount, correction?.note]).toEqual([-500, 'typed ten times']);
+		expect(first?.correctedBy).toBe(correction?.id);
+		const self = { ...entry, corrects: correction?.id ?? 0 };
+		expect((await keepCorrection(group, key(), self)).outcome).toBe('refused');
+	});
+
+	it('cannot be changed or thinned by anyone', async () => {
+		await keepMovement(group, key(), move(7));
+		await expect(
+			execute('update movement set amount = 9 where group_id = $1', [group])
+		).rejects.toThrow(/never changed/);
+		await expect(execute('delete from movement where group_id = $1', [group])).rejects.toThrow(
+			/never changed/
+		);
+	});
+
+	it('refuses a kind of bag that is not there', async () => {
+		const booked = await keepMovement(group, key(), move(5, { kindId: crypto.randomUUID() }));
+		expect(booked.outcome).toBe('refused');
+	});
+
+	it('of one group is not seen by another', async () => {
+		const other = crypto.randomUUID() as GroupId;
+		await execute('insert into volunteer_group (id, name) values ($1, $2)', [other, 'Others']);
+		await keepMovement(group, key(), move(11));
+		expect(await listBalances(other)).toEqual([]);
+		expect(await listKinds(other)).toHaveLength(3);
+	});
+});
+
+describe('what comes in', () => {
+	it('names its place once, however it is spelled, and counts once', async () => {
+		const sent = key();
+		await keepDropOff(group, sent, dropOff);
+		await keepDropOff(group, sent, dropOff);
+		await keepDropOff(group, key(), {
+			...dropOff,
+			place: 'ferry KIOSK',
+			bags: 20,
+			bagsLow: 20,
+			bagsHigh: 20
+		});
+		expect(await listDropOffs(group)).toHaveLength(2);
+		const places = await listPlaces(group);
+		expect(places.map(({ name, bags }) => [name, bags])).toEqual([['Ferry kiosk', 200]]);
+	});
+
+	it('goes into the store when it is sorted, all of it or nothing', async () => {
+		const sent = key();
+		const entry = { ...sorting, kindId };
+		expect((await keepSorting(group, sent, entry)).outcome).toBe('kept');
+		expect((await keepSorting(group, sent, entry)).outcome).toBe('again');
+		const lines = (await listBalances(group)).map(({ form, amount }) => [form, amount]);
+		expect(lines).toEqual([
+			['bag', 140],
+			['stuffing', 12]
+		]);
+		const refused = await keepSorting(group, key(), {
+			...entry,
+			kindId: crypto.randomUUID()
+		});
+		expect(refused.outcome).toBe('refused');
+		expect((await listPlaces(group))[0]).toMatchObject({ sorted: 172, rejected: 32 });
+	});
+});

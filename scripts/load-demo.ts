@@ -1,4 +1,5 @@
 // The demo world: made up, the same every time, loaded once.
+import { loadGathered } from './demo/gathered';
 import { demoPlans } from './demo/plans';
 import { writeOf } from '../src/lib/server/keep-form';
 import { endPool } from '../src/lib/server/db/pool';
@@ -30,6 +31,7 @@ async function load() {
 			[localGroupId, key, new Date(keptOn)]
 		);
 	}
+	await loadGathered(localGroupId);
 	await execute('update volunteer_group set name = $2, has_demo_world = true where id = $1', [
 		localGroupId,
 		'Alder Quay Mat Table'

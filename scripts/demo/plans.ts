@@ -72,7 +72,7 @@ export const demoPlans: readonly { name: string; plan: Plan; keptOn: string }[] 
 				packing: 'firm',
 				weftCut: { style: 'loops', equalStrips: 2, trimBottomMm: 50, trimTopMm: 50 },
 				ends: 'both',
-				farFirstPass: 'under'
+				farFirstPass: 'over'
 			},
 			colours: ['blue', 'grey', 'white', 'grey']
 		}

@@ -55,7 +55,11 @@ const shots = [
 		isDark: true,
 		act: (page) => open(page, 'Mat for the Causeway')
 	},
-	{ name: 'plans', path: '/plans' }
+	{ name: 'plans', path: '/plans' },
+	{ name: 'gather', path: '/gather' },
+	{ name: 'sorting', path: '/gather/sort' },
+	{ name: 'store', path: '/gather/store' },
+	{ name: 'measures', path: '/measures' }
 ];
 
 /** @param {Page} page @param {string} name */

@@ -17,14 +17,19 @@ interface Fixtures {
 	allowed: string[];
 }
 
-export const test = base.extend<Fixtures & { watched: void }, { app: App }>({
+/** Which database a file works on: files that change what the group knows have one of their own. */
+interface World {
+	world: string;
+}
+
+export const test = base.extend<Fixtures & { watched: void }, World & { app: App }>({
+	world: ['plans', { option: true, scope: 'worker' }],
 	app: [
-		// eslint-disable-next-line no-empty-pattern
-		async ({}, use) => {
+		async ({ world }, use) => {
 			const server = process.env.TEST_DATABASE_SERVER;
 			if (!server) throw new Error('Browser tests need the server that "npm test" starts.');
 			const url = new URL(server);
-			url.pathname = `/browser_${crypto.randomUUID().replaceAll('-', '')}`;
+			url.pathname = `/browser_${world}_${crypto.randomUUID().replaceAll('-', '')}`;
 			await ensureDatabase(url.href);
 			await migrate(url.href);
 			const settings = { databaseUrl: url.href, port: await freePort(), stdio: 'ignore' as const };

@@ -1,6 +1,8 @@
 import pg from 'pg';
 import { expect, expectAccessible, ready, test } from './app';
 
+test.use({ world: 'gather' });
+
 test.describe('bags that come in', () => {
 	test('are weighed on a scale that settles, tares and can be unplugged, and counted', async ({
 		page

@@ -157,6 +157,16 @@ describe('the ledger', () => {
 		expect(booked.outcome).toBe('refused');
 	});
 
+	it('goes with its group when that is deleted, and not otherwise', async () => {
+		await keepDropOff(group, key(), dropOff);
+		await keepSorting(group, key(), { ...sorting, kindId });
+		await expect(execute('delete from bag_kind where group_id = $1', [group])).rejects.toThrow(
+			/never changed/
+		);
+		expect(await execute('delete from volunteer_group where id = $1', [group])).toBe(1);
+		expect(await listBalances(group)).toEqual([]);
+	});
+
 	it('of one group is not seen by another', async () => {
 		const other = crypto.randomUUID() as GroupId;
 		await execute('insert into volunteer_group (id, name) values ($1, $2)', [other, 'Others']);

@@ -2,6 +2,8 @@ import type { BagPresetId } from '$lib/core/bag/presets';
 import { bagPresets } from '$lib/core/bag/presets';
 import type { CutStyle } from '$lib/core/cut/types';
 import type { PlanPatch } from '$lib/core/judge/judgement';
+import type { Practice } from '$lib/core/know/practice';
+import { barePractice } from '$lib/core/know/practice';
 import type { TechniqueKind } from '$lib/core/mat/types';
 import type { TallyName } from '$lib/core/plan/estimate';
 import { estimatePlan } from '$lib/core/plan/estimate';
@@ -55,7 +57,9 @@ export class Bench {
 		return this.#good;
 	});
 	isCurrent = $derived.by(() => this.reading.plan !== null);
-	estimate = $derived.by(() => estimatePlan(this.plan));
+	/** What the group has measured; the craft's own until it has. */
+	practice: Practice;
+	estimate = $derived.by(() => estimatePlan(this.plan, this.practice));
 	lines = $derived.by(() => stepLines(this.plan, this.estimate, this.system, this.terms));
 	/** The steps that changed along with the one that is open, since it was opened. */
 	alsoChanged = $derived.by(() =>
@@ -71,8 +75,10 @@ export class Bench {
 		fields: Fields,
 		system: LengthSystem,
 		terms: StitchTerms,
+		practice: Practice = barePractice,
 		fallback: Plan = startingPlan
 	) {
+		this.practice = practice;
 		this.fields = { ...fields };
 		this.system = system;
 		this.terms = terms;

@@ -1,4 +1,5 @@
 import type { ComparedMethod } from '$lib/core/compare/compare-all';
+import type { Middle } from '$lib/core/know/practice';
 import type { Plan } from '$lib/core/plan/types';
 import CompareWorker from '$lib/workers/compare.worker?worker';
 import type { FromWorker, ToWorker } from '$lib/workers/compare.worker';
@@ -37,11 +38,11 @@ export class MethodField {
 		};
 	}
 
-	compare(plan: Plan): void {
+	compare(plan: Plan, middle: Middle): void {
 		this.#run++;
 		this.#from = performance.now();
 		this.progress = 0;
-		this.#ask({ ask: 'compare', run: this.#run, plan });
+		this.#ask({ ask: 'compare', run: this.#run, plan, middle });
 	}
 
 	/** The method at a place in the field. */

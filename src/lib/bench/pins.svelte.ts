@@ -1,3 +1,4 @@
+import type { Practice } from '$lib/core/know/practice';
 import type { Tally } from '$lib/core/plan/estimate';
 import { estimatePlan } from '$lib/core/plan/estimate';
 import type { Plan } from '$lib/core/plan/types';
@@ -14,10 +15,12 @@ const isSamePlan = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.str
 export class Pins {
 	#pins = $state.raw<readonly Pin[]>([]);
 	all = $derived.by((): readonly PinnedPlan[] =>
-		this.#pins.map((pin) => ({ ...pin, tally: estimatePlan(pin.plan).tally }))
+		this.#pins.map((pin) => ({ ...pin, tally: estimatePlan(pin.plan, this.practice).tally }))
 	);
 	first = $derived.by(() => this.all[0] ?? null);
 	isFull = $derived.by(() => this.#pins.length >= mostPins);
+
+	constructor(private readonly practice: Practice) {}
 
 	/** Brings back what this device remembers. */
 	recall(): void {

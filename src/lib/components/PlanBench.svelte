@@ -9,6 +9,8 @@
 	import { readDraft, writeDraft } from '$lib/bench/kept-here';
 	import { Pins } from '$lib/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/bench/shortcuts.svelte';
+	import type { Practice } from '$lib/core/know/practice';
+	import { barePractice } from '$lib/core/know/practice';
 	import type { TallyName } from '$lib/core/plan/estimate';
 	import type { FieldName, Fields } from '$lib/plan/fields';
 	import { convertFields } from '$lib/plan/fields';
@@ -35,6 +37,8 @@
 		group: Group;
 		/** What the page came with: a kept plan, a new one, or what was typed before it was refused. */
 		initial: { fields: Fields; name: string };
+		/** What the group has measured; the craft's own if not given. */
+		practice?: Practice;
 		/** The plan's id; null while it is not kept. */
 		planId?: string | null;
 		version?: number;
@@ -55,6 +59,7 @@
 		heading,
 		group,
 		initial,
+		practice = barePractice,
 		planId = null,
 		version = 1,
 		key,
@@ -67,7 +72,9 @@
 		links
 	}: Props = $props();
 
-	const bench = untrack(() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms));
+	const bench = untrack(
+		() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms, practice)
+	);
 	if (untrack(() => step)) bench.open(untrack(() => step) ?? 'cut');
 	/** The choices that decide which fields show, for the style sheet. */
 	const marking = [
@@ -79,7 +86,8 @@
 			marking.map((field) => [`data-${field.replace('_', '-')}`, bench.fields[field]])
 		)
 	);
-	const pins = new Pins();
+	const pins = new Pins(bench.practice);
+	const isMeasured = untrack(() => JSON.stringify(practice) !== JSON.stringify(barePractice));
 	let name = $state(untrack(() => initial.name));
 	let isKeeping = $state(false);
 	let form = $state<HTMLFormElement>();
@@ -345,6 +353,11 @@
 				<h2 id="judged">Fingertip test</h2>
 				<CoverGauge cover={bench.estimate.tally.cover} kind={bench.plan.technique.kind} />
 				<CallList {bench} />
+				{#if isMeasured}
+					<p class="text-[15px]">
+						These figures use <a class="underline" href="/measures">your own measures</a>.
+					</p>
+				{/if}
 				<Caution>
 					A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated
 					product.

@@ -94,6 +94,7 @@
 				class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
 			>
 		</button>
+		<a class="btn btn-ghost font-normal max-sm:px-2" href="/measures">Measures</a>
 		<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
 			<Settings class="size-5" />
 		</a>

@@ -84,7 +84,30 @@ export interface TimedEntry {
 	readonly workedOn: string;
 }
 
-export type Entry = DropOffEntry | SortingEntry | MovementEntry | CorrectionEntry | TimedEntry;
+export const measures = ['swatch', 'chain', 'woven', 'handful'] as const;
+export type Measure = (typeof measures)[number];
+
+/** Something measured of the work of a kept plan: what was counted, and what was measured of it. */
+export interface MeasurementEntry {
+	readonly type: 'measurement';
+	readonly measure: Measure;
+	readonly planId: string;
+	readonly maker: string | null;
+	readonly measuredOn: string;
+	readonly counted: number;
+	/** Rows of a swatch. */
+	readonly rows: number | null;
+	/** Width of a swatch, or length of a chain or of woven rows, mm; null for a handful. */
+	readonly lengthMm: number | null;
+	readonly heightMm: number | null;
+	readonly strandMm: number | null;
+	readonly massG: number | null;
+	/** The hand has said that an odd reading is right as it stands. */
+	readonly isSure: boolean;
+}
+
+export type Entry =
+	DropOffEntry | SortingEntry | MovementEntry | CorrectionEntry | TimedEntry | MeasurementEntry;
 export type EntryType = Entry['type'];
 
 export type ReadEntry =
@@ -171,6 +194,26 @@ function readMovement(read: FormReader): MovementEntry {
 	};
 }
 
+function readMeasurement(read: FormReader): MeasurementEntry {
+	const measure = read.word('measure', measures);
+	const isSwatch = measure === 'swatch';
+	return {
+		type: 'measurement',
+		measure,
+		planId: read.uuid('plan'),
+		maker: read.text('maker', 120),
+		measuredOn: read.day('measured_on'),
+		counted: read.count('counted', 1, 10_000),
+		rows: isSwatch ? read.count('rows', 1, 10_000) : null,
+		lengthMm: measure === 'handful' ? null : read.millimetres('length', 'bag', 100_000),
+		heightMm: isSwatch ? read.millimetres('height', 'bag', 100_000) : null,
+		strandMm:
+			isSwatch && read.raw('strand') !== '' ? read.millimetres('strand', 'bag', 1_000_000) : null,
+		massG: measure === 'handful' ? read.grams('mass', 0.1, 1_000_000) : null,
+		isSure: read.raw('sure') === 'yes'
+	};
+}
+
 /** Reads an entry from what was typed; the same in the page and on the server. */
 export function readEntry(type: string, typed: Typed, system: LengthSystem): ReadEntry {
 	const read = new FormReader(typed, system);
@@ -205,6 +248,8 @@ function entryOf(type: string, read: FormReader): Entry | null {
 					minutes: read.number('minutes', 0, 10_000),
 					workedOn: read.day('worked_on')
 				};
+			case 'measurement':
+				return readMeasurement(read);
 			default:
 				return null;
 		}

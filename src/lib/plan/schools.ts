@@ -1,4 +1,6 @@
 import { totalSeconds } from '../core/effort/stations';
+import type { Middle } from '../core/know/practice';
+import { bareMiddle } from '../core/know/practice';
 import { coverGrade } from '../core/mat/cover-grade';
 import type { Model } from '../core/plan/model';
 import { modelPlan } from '../core/plan/model';
@@ -40,7 +42,11 @@ const holdsOf = (model: Model) =>
 const usual: Show = (model) => [bagsOf(model), hoursOf(model), coverOf(model)];
 
 /** Where practitioners disagree, each with the figures of every school for the plan on the bench. */
-export function schoolsFor(plan: Plan, system: LengthSystem): Question[] {
+export function schoolsFor(
+	plan: Plan,
+	system: LengthSystem,
+	middle: Middle = bareMiddle
+): Question[] {
 	const fields = fieldsOfPlan(plan, system);
 	const school = (label: string, changes: Changes, show: Show = usual): School => {
 		const typed = { ...fields, ...changes };
@@ -52,7 +58,7 @@ export function schoolsFor(plan: Plan, system: LengthSystem): Question[] {
 		return {
 			label,
 			changes: { ...changes, ...hook },
-			figures: show(modelPlan(withHook), withHook)
+			figures: show(modelPlan(withHook, middle), withHook)
 		};
 	};
 	const mm = (value: number) => fieldLength(value, system, 'small');
@@ -67,7 +73,7 @@ export function schoolsFor(plan: Plan, system: LengthSystem): Question[] {
 	});
 	const technique = (kind: Parameters<typeof chooseTechnique>[0]): Changes =>
 		kind === plan.technique.kind ? {} : chooseTechnique(kind, fields, system);
-	const now = modelPlan(plan);
+	const now = modelPlan(plan, middle);
 	const handles = handleStrand(plan.bag);
 	const scrapG = now.mass.scrapG + now.mass.spoiledG;
 	const stuffed = pillowsFrom(scrapG);

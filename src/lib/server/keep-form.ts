@@ -1,3 +1,5 @@
+import type { Practice } from '$lib/core/know/practice';
+import { barePractice } from '$lib/core/know/practice';
 import { estimatePlan } from '$lib/core/plan/estimate';
 import type { Plan } from '$lib/core/plan/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -46,7 +48,10 @@ const keyShape = z.uuid();
 const versionShape = z.coerce.number().int().min(1).max(2_000_000_000);
 
 /** Reads the bench's form. The write is null where something needs a look first. */
-export function readKeepForm(form: FormData): {
+export function readKeepForm(
+	form: FormData,
+	practice: Practice = barePractice
+): {
 	form: KeepForm;
 	write: PlanWrite | null;
 	plan: Plan | null;
@@ -65,7 +70,9 @@ export function readKeepForm(form: FormData): {
 	const key = keyShape.safeParse(form.get('key')).data ?? crypto.randomUUID();
 	const version = versionShape.safeParse(form.get('over') ?? form.get('version')).data ?? 1;
 	const write =
-		reading.plan && name.name !== undefined ? writeOf(name.name, reading.plan, key) : null;
+		reading.plan && name.name !== undefined
+			? writeOf(name.name, reading.plan, key, practice)
+			: null;
 	return {
 		form: { fields, name: text(form, 'name'), system, version, key, problems },
 		write,
@@ -74,9 +81,14 @@ export function readKeepForm(form: FormData): {
 }
 
 /** A plan with the figures it has now, ready to be kept. */
-export const writeOf = (name: string, plan: Plan, key: string): PlanWrite => ({
+export const writeOf = (
+	name: string,
+	plan: Plan,
+	key: string,
+	practice: Practice = barePractice
+): PlanWrite => ({
 	name,
 	document: documentOf(plan),
-	figures: keptFiguresOf(estimatePlan(plan).tally),
+	figures: keptFiguresOf(estimatePlan(plan, practice).tally),
 	key
 });

@@ -4,6 +4,7 @@ import type { Typed } from '$lib/gather/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { Booked } from './db/gather';
 import { keepCorrection, keepDropOff, keepMovement, keepSorting } from './db/gather';
+import { keepMeasurement } from './db/measurements';
 import { keepTimedWork } from './db/timed-work';
 import type { GroupId } from './group';
 
@@ -31,6 +32,8 @@ export function takeEntry(
 			return keepMovement(groupId, key, entry);
 		case 'correction':
 			return keepCorrection(groupId, key, entry);
+		case 'measurement':
+			return keepMeasurement(groupId, key, entry);
 		case 'timed':
 			return keepTimedWork(groupId, key, entry, stationUnits[entry.station].seconds);
 	}

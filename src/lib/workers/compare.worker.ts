@@ -2,12 +2,19 @@
 // a method is sent when it is asked for.
 import type { ComparedMethod } from '../core/compare/compare-all';
 import { compareAll } from '../core/compare/compare-all';
+import type { Middle } from '../core/know/practice';
 import type { TechniqueKind } from '../core/mat/types';
 import { techniqueKinds } from '../core/mat/types';
 import type { Plan } from '../core/plan/types';
 
 export type ToWorker =
-	| { readonly ask: 'compare'; readonly run: number; readonly plan: Plan }
+	| {
+			readonly ask: 'compare';
+			readonly run: number;
+			readonly plan: Plan;
+			/** What the group has measured, in the middle. */
+			readonly middle: Middle;
+	  }
 	| { readonly ask: 'method'; readonly run: number; readonly index: number };
 
 export type FromWorker =
@@ -37,6 +44,7 @@ self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
 	const { bag, target, finish, work } = data.plan;
 	methods = compareAll(bag, target, {
 		rest: { finish, work },
+		middle: data.middle,
 		onProgress: (share) => tell({ tell: 'progress', run, share })
 	});
 	const bags = Float64Array.from(methods, (method) => method.bags);

@@ -3,6 +3,7 @@ import { startingPlan } from '$lib/plan/starting-plan';
 import { stepNames } from '$lib/plan/step-lines';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { insertPlan } from '$lib/server/db/plans';
+import { practiceOrBare } from '$lib/server/practice-or-bare';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
 import { planOfWord } from '$lib/server/plan-of-word';
 import { fail, redirect } from '@sveltejs/kit';
@@ -16,7 +17,7 @@ const linkShape = z.object({
 });
 
 /** A new plan: the usual start, or the one that a link carries. */
-export const load: PageServerLoad = async ({ parent, url }) => {
+export const load: PageServerLoad = async ({ parent, url, locals }) => {
 	const { group } = await parent();
 	const link = linkShape.safeParse(Object.fromEntries(url.searchParams)).data;
 	const read = link?.p ? planOfWord(link.p) : null;
@@ -27,13 +28,17 @@ export const load: PageServerLoad = async ({ parent, url }) => {
 			? 'This link does not hold a whole plan. It may have been cut short; here is a new plan instead.'
 			: null,
 		fields: fieldsOfPlan(read?.plan ?? startingPlan, group.lengthSystem),
+		practice: await practiceOrBare(locals.groupId),
 		key: crypto.randomUUID()
 	};
 };
 
 export const actions: Actions = {
 	keep: async ({ request, locals }) => {
-		const { form, write } = readKeepForm(await request.formData());
+		const { form, write } = readKeepForm(
+			await request.formData(),
+			await practiceOrBare(locals.groupId)
+		);
 		if (!write) return fail(422, answerTo(form));
 		const result = await orAway(insertPlan(locals.groupId, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));

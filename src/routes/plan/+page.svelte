@@ -11,6 +11,7 @@
 	heading="Plan a mat"
 	group={data.group}
 	initial={form ?? data}
+	practice={data.practice}
 	isAnswer={form !== null}
 	key={form?.key ?? data.key}
 	nameProblem={form?.problems.name}

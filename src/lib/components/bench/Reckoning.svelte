@@ -1,11 +1,12 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { explainFigure } from '$lib/core/explain/explain-plan';
+	import { middleOf } from '$lib/core/know/practice';
 	import { tallyWords } from '$lib/plan/tally-words';
 	import { relationWords, valueWords } from '$lib/plan/step-words';
 
 	const { bench }: { bench: Bench } = $props();
-	const steps = $derived(explainFigure(bench.plan, bench.figure));
+	const steps = $derived(explainFigure(bench.plan, bench.figure, middleOf(bench.practice)));
 	const given = $derived(
 		steps.filter(({ relation, symbol }) => relation === null && symbol !== 'π')
 	);

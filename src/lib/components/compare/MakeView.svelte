@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
+	import { middleOf } from '$lib/core/know/practice';
 	import type { TechniqueKind } from '$lib/core/mat/types';
 	import { techniqueKinds } from '$lib/core/mat/types';
 	import { kindsToCount, mixRequest, usualPlanOf } from '$lib/plan/mix-request';
@@ -62,8 +63,12 @@
 		);
 		const sortedBags = whole(counts[own] ?? '') || undefined;
 		if (!sortedBags) return null;
+		const middle = middleOf(bench.practice);
 		const means = { sortedBags, hours: hoursThere || undefined };
-		return { count: countOfMats(bench.plan, means), largest: largestMat(bench.plan, means) };
+		return {
+			count: countOfMats(bench.plan, means, middle),
+			largest: largestMat(bench.plan, means, middle)
+		};
 	});
 
 	async function work() {

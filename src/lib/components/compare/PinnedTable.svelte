@@ -11,7 +11,7 @@
 	const columns = $derived(
 		pins.all.map((pin) => ({
 			...pin,
-			lines: stepLines(pin.plan, estimatePlan(pin.plan), bench.system, bench.terms)
+			lines: stepLines(pin.plan, estimatePlan(pin.plan, bench.practice), bench.system, bench.terms)
 		}))
 	);
 </script>

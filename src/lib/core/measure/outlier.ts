@@ -33,6 +33,6 @@ export function outlierOf(known: FactorKnowledge, reading: FactorReading): Outli
 	const sigma = Math.hypot(logSpread(known.cv), logSpread(reading.cv));
 	const deviations = Math.abs(off) / sigma;
 	if (deviations < asked) return null;
-	const near = slips.find(({ ratio }) => Math.abs(off - Math.log(ratio)) < 2 * sigma);
+	const near = slips.find(({ ratio }) => Math.abs(off - Math.log(ratio)) < 3 * sigma);
 	return { deviations, slip: near?.slip ?? null };
 }

@@ -358,12 +358,3 @@ export const lookedAgain = (groupId: GroupId, id: number): Promise<{ id: number 
 		 where group_id = $1 and id = $2 and looked_again_at is null returning id`,
 		[groupId, id]
 	);
-
-/** All bags sorted and rejected by a group so far, whatever the place. */
-export const sortedSoFar = (groupId: GroupId): Promise<{ sorted: number; rejected: number }> =>
-	one<{ sorted: number; rejected: number }>(
-		`select coalesce(sum(strand + stuffing + rejected), 0) as sorted,
-			coalesce(sum(stuffing + rejected), 0) as rejected
-		 from sorting where group_id = $1`,
-		[groupId]
-	);

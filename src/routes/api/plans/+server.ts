@@ -5,6 +5,7 @@ import { fileProblemWords, nameProblemWords } from '$lib/plan/problem-words';
 import { whileReached } from '$lib/server/db/away';
 import { insertPlan, listPlans } from '$lib/server/db/plans';
 import { writeOf } from '$lib/server/keep-form';
+import { practiceOrBare } from '$lib/server/practice-or-bare';
 import { readBody } from '$lib/server/read-body';
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -30,9 +31,12 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	}
 	const name = readName(read.name ?? '');
 	if (name.problem) return json({ problems: [nameProblemWords(name.problem)] }, { status: 422 });
+	const practice = await practiceOrBare(locals.groupId);
 	const key =
 		keyShape.safeParse(request.headers.get('idempotency-key')).data ?? crypto.randomUUID();
-	const result = await whileReached(insertPlan(locals.groupId, writeOf(name.name, read.plan, key)));
+	const result = await whileReached(
+		insertPlan(locals.groupId, writeOf(name.name, read.plan, key, practice))
+	);
 	if (result.outcome !== 'kept')
 		return json({ problems: ['Another plan was kept under this key.'] }, { status: 409 });
 	const { id, version, figures } = result.plan;

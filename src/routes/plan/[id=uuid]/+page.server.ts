@@ -2,6 +2,7 @@ import { planOfShape } from '$lib/plan/document';
 import { fieldsOfPlan } from '$lib/plan/fields';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { findPlan, insertPlan, updatePlan } from '$lib/server/db/plans';
+import { practiceOrBare } from '$lib/server/practice-or-bare';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -19,13 +20,17 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 		version: plan.version,
 		keptAs: url.searchParams.has('kept') ? plan.version : null,
 		fields: fieldsOfPlan(planOfShape(plan.document.plan), group.lengthSystem),
+		practice: await practiceOrBare(locals.groupId),
 		key: crypto.randomUUID()
 	};
 };
 
 export const actions: Actions = {
 	keep: async ({ request, locals, params }) => {
-		const { form, write } = readKeepForm(await request.formData());
+		const { form, write } = readKeepForm(
+			await request.formData(),
+			await practiceOrBare(locals.groupId)
+		);
 		if (!write) return fail(422, answerTo(form));
 		const result = await orAway(updatePlan(locals.groupId, params.id, form.version, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
@@ -37,7 +42,10 @@ export const actions: Actions = {
 		return answerTo(form, { kept: result.plan.version });
 	},
 	copy: async ({ request, locals }) => {
-		const { form, write } = readKeepForm(await request.formData());
+		const { form, write } = readKeepForm(
+			await request.formData(),
+			await practiceOrBare(locals.groupId)
+		);
 		if (!write) return fail(422, answerTo(form));
 		const result = await orAway(insertPlan(locals.groupId, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));

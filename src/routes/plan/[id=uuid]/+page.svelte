@@ -17,6 +17,7 @@
 		heading="Plan a mat: {data.name}"
 		group={data.group}
 		initial={form ?? data}
+		practice={data.practice}
 		planId={data.id}
 		isAnswer={form !== null && !kept}
 		version={theirs ? (form?.version ?? data.version) : data.version}

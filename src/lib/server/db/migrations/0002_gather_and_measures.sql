@@ -59,7 +59,7 @@ create table drop_off (
 	created_at timestamptz not null default now(),
 	primary key (group_id, id),
 	unique (group_id, key),
-	foreign key (group_id, place_id) references place (group_id, id),
+	foreign key (group_id, place_id) references place (group_id, id) on delete cascade,
 	check (bags_low <= bags and bags <= bags_high),
 	check ((method = 'weight') = (weighing is not null))
 );
@@ -81,7 +81,7 @@ create table sorting (
 	created_at timestamptz not null default now(),
 	primary key (group_id, id),
 	unique (group_id, key),
-	foreign key (group_id, place_id) references place (group_id, id)
+	foreign key (group_id, place_id) references place (group_id, id) on delete cascade
 );
 
 -- The ledger: every movement of the store, appended and never changed. Bags, pieces and balls are
@@ -104,8 +104,8 @@ create table movement (
 	primary key (group_id, id),
 	unique (group_id, key),
 	unique (group_id, corrects),
-	foreign key (group_id, kind_id) references bag_kind (group_id, id),
-	foreign key (group_id, corrects) references movement (group_id, id),
+	foreign key (group_id, kind_id) references bag_kind (group_id, id) on delete cascade,
+	foreign key (group_id, corrects) references movement (group_id, id) on delete cascade,
 	check ((reason = 'correction') = (corrects is not null)),
 	check (form = 'scrap' or amount = trunc(amount))
 );
@@ -121,7 +121,7 @@ create table balance (
 	movements bigint not null,
 	moved_at timestamptz not null,
 	primary key (group_id, kind_id, colour, form),
-	foreign key (group_id, kind_id) references bag_kind (group_id, id)
+	foreign key (group_id, kind_id) references bag_kind (group_id, id) on delete cascade
 );
 
 create function book_movement() returns trigger language plpgsql as $$

@@ -1,0 +1,86 @@
+<script lang="ts">
+	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
+	import { logSpread } from '$lib/core/know/factors';
+	import type { Practice } from '$lib/core/know/practice';
+	import { barePractice } from '$lib/core/know/practice';
+
+	const { practice }: { practice: Practice } = $props();
+	const z80 = 1.2815515655446004;
+	const names = {
+		bagMass: 'Weight of a bag',
+		pieceLength: 'Length of a piece',
+		gauge: 'Size of a stitch',
+		strandPerStitch: 'Strand a stitch',
+		rowPitch: 'Pitch of rows'
+	} as const;
+	const rows = $derived([
+		...Object.entries(names).map(([key, label]) => {
+			const factor = key as keyof typeof names;
+			return { label, before: barePractice.factors[factor], after: practice.factors[factor] };
+		}),
+		...(['flatten', 'cut', 'join', 'ball', 'make', 'finish'] as const).map((station) => ({
+			label: `Time to ${station}`,
+			before: { median: 1, cv: barePractice.hands[station].cv },
+			after: { median: practice.hands[station].mean, cv: practice.hands[station].cv }
+		}))
+	]);
+	/** From half to double, in log space. */
+	const place = (value: number) =>
+		Math.min(1, Math.max(0, (Math.log(value) + Math.LN2) / (2 * Math.LN2))) * 100;
+	const range = ({ median, cv }: { median: number; cv: number }) => {
+		const reach = Math.exp(z80 * logSpread(cv));
+		return { low: median / reach, high: median * reach };
+	};
+	const percent = (value: number) =>
+		`${value >= 1 ? '+' : '−'}${Math.abs((value - 1) * 100).toFixed(0)} %`;
+</script>
+
+<ul class="grid gap-1">
+	{#each rows as { label, before, after } (label)}
+		{@const was = range(before)}
+		{@const is = range(after)}
+		{@const isMoved = after.cv < before.cv - 1e-9}
+		<li
+			class="grid grid-cols-[9.5rem_1fr_7rem] items-center gap-3 text-[15px] max-sm:grid-cols-1 max-sm:gap-1"
+		>
+			<span class={isMoved ? 'font-semibold' : ''}>{label}</span>
+			<svg
+				class="h-7 w-full"
+				role="img"
+				aria-label="{label}: by the craft {percent(was.low)} to {percent(was.high)}; {isMoved
+					? `now ${percent(is.low)} to ${percent(is.high)}`
+					: 'not measured yet'}"
+			>
+				<path d="M0 14H2000" class="stroke-base-300" />
+				<rect
+					x="{place(was.low)}%"
+					width="{place(was.high) - place(was.low)}%"
+					y="4"
+					height="8"
+					rx="3"
+					class="fill-base-content/25"
+				/>
+				{#if isMoved}
+					<rect
+						x="{place(is.low)}%"
+						width="{Math.max(1, place(is.high) - place(is.low))}%"
+						y="15"
+						height="9"
+						rx="3"
+						class="fill-primary"
+					/>
+				{/if}
+				<rect x="50%" width="1.5" height="28" class="fill-base-content/60" />
+			</svg>
+			<span class="figure text-right max-sm:text-left"
+				>{isMoved
+					? `${percent(after.median)}, ±${Math.round(z80 * after.cv * 100)} %`
+					: 'as the craft'}</span
+			>
+		</li>
+	{/each}
+</ul>
+<p class="quiet mt-2 text-sm">
+	Above, grey: what the craft alone expects. Below, blue: what your own measures make of it. The
+	line in the middle is the craft's figure.
+</p>

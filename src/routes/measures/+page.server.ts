@@ -1,0 +1,58 @@
+import { estimatePlan } from '$lib/core/plan/estimate';
+import { planOfShape } from '$lib/plan/document';
+import { basisOf } from '$lib/plan/plan-basis';
+import { whileReached } from '$lib/server/db/away';
+import { leaveOutMeasurement, listMeasurements } from '$lib/server/db/measurements';
+import { findPlan, listPlans } from '$lib/server/db/plans';
+import { practiceOfGroup } from '$lib/server/db/practice';
+import { leaveOutTimedWork, listTimedWork } from '$lib/server/db/timed-work';
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+/** Plans shown with their figures now and when they were kept. */
+const plansShown = 12;
+
+export const load: PageServerLoad = async ({ locals, depends }) => {
+	depends('app:gather');
+	const { groupId } = locals;
+	const [measurements, timed, practice, lines] = await whileReached(
+		Promise.all([
+			listMeasurements(groupId),
+			listTimedWork(groupId),
+			practiceOfGroup(groupId),
+			listPlans(groupId)
+		])
+	);
+	const kept = await whileReached(
+		Promise.all(lines.slice(0, plansShown).map(({ id }) => findPlan(groupId, id)))
+	);
+	const plans = kept.flatMap((plan) => {
+		if (!plan) return [];
+		const shape = planOfShape(plan.document.plan);
+		return {
+			id: plan.id,
+			name: plan.name,
+			basis: basisOf(shape),
+			then: plan.figures,
+			now: estimatePlan(shape, practice).tally
+		};
+	});
+	const today = new Date().toISOString().slice(0, 10);
+	return { measurements, timed, practice, plans, today };
+};
+
+const which = z.object({
+	id: z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER),
+	of: z.enum(['measurement', 'timed']),
+	out: z.enum(['yes', 'no'])
+});
+
+export const actions: Actions = {
+	leave: async ({ request, locals }) => {
+		const asked = which.safeParse(Object.fromEntries(await request.formData())).data;
+		if (!asked) return fail(400, { message: 'Which measure was meant could not be read.' });
+		const leave = asked.of === 'timed' ? leaveOutTimedWork : leaveOutMeasurement;
+		await whileReached(leave(locals.groupId, asked.id, asked.out === 'yes'));
+	}
+};

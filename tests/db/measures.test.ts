@@ -1,0 +1,94 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { barePractice } from '../../src/lib/core/know/practice';
+import { startingPlan } from '../../src/lib/plan/starting-plan';
+import type { MeasurementEntry } from '../../src/lib/gather/entries';
+import {
+	keepMeasurement,
+	leaveOutMeasurement,
+	listMeasurements
+} from '../../src/lib/server/db/measurements';
+import { insertPlan } from '../../src/lib/server/db/plans';
+import { practiceOfGroup } from '../../src/lib/server/db/practice';
+import { keepTimedWork } from '../../src/lib/server/db/timed-work';
+import { execute } from '../../src/lib/server/db/verbs';
+import type { GroupId } from '../../src/lib/server/group';
+import { writeOf } from '../../src/lib/server/keep-form';
+import { useDatabase } from './database';
+
+useDatabase();
+
+const key = () => crypto.randomUUID();
+let group = '' as GroupId;
+let chain: MeasurementEntry;
+beforeEach(async () => {
+	group = key() as GroupId;
+	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+	const kept = await insertPlan(group, writeOf('Measured', startingPlan, key()));
+	if (kept.outcome !== 'kept') throw new Error('the plan was not kept');
+	chain = {
+		type: 'measurement',
+		measure: 'chain',
+		planId: kept.plan.id,
+		maker: null,
+		measuredOn: '2026-11-19',
+		counted: 10,
+		rows: null,
+		lengthMm: 4000,
+		heightMm: null,
+		strandMm: null,
+		massG: null,
+		isSure: false
+	};
+});
+
+describe('what a group has measured', () => {
+	it('is nothing at first, and then moves what it knows, surer than before', async () => {
+		expect(await practiceOfGroup(group)).toEqual(barePractice);
+		const sent = key();
+		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('kept');
+		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('again');
+		const { factors } = await practiceOfGroup(group);
+		expect(factors.pieceLength.median).toBeLessThan(0.95);
+		expect(factors.pieceLength.cv).toBeLessThan(barePractice.factors.pieceLength.cv);
+		expect(factors.gauge).toEqual(barePractice.factors.gauge);
+	});
+
+	it('is left out by choice and counted again', async () => {
+		await keepMeasurement(group, key(), chain);
+		const [line] = await listMeasurements(group);
+		await leaveOutMeasurement(group, line?.id ?? 0, true);
+		expect(await practiceOfGroup(group)).toEqual(barePractice);
+		await leaveOutMeasurement(group, line?.id ?? 0, false);
+		expect((await practiceOfGroup(group)).factors.pieceLength.median).toBeLessThan(0.95);
+	});
+
+	it('asks about a slip of the pen before it counts, and takes the hand’s word for it', async () => {
+		const slip = { ...chain, lengthMm: 40_000 };
+		expect(await keepMeasurement(group, key(), slip)).toMatchObject({
+			outcome: 'refused',
+			problems: { sure: expect.stringContaining('decimal place') as string }
+		});
+		expect((await keepMeasurement(group, key(), { ...slip, isSure: true })).outcome).toBe('kept');
+	});
+
+	it('has hours that follow timed work', async () => {
+		const timed = {
+			type: 'timed',
+			station: 'join',
+			maker: null,
+			units: 300,
+			people: 2,
+			minutes: 60,
+			workedOn: '2026-11-19'
+		} as const;
+		await keepTimedWork(group, key(), timed, 15);
+		const { hands } = await practiceOfGroup(group);
+		expect(hands.join.mean).toBeCloseTo((5 + 7200 / 15) / 305, 6);
+		expect(hands.make.mean).toBe(1);
+	});
+
+	it('refuses a swatch of a plan that is not crocheted, in a sentence', async () => {
+		const woven = { ...chain, measure: 'woven' as const };
+		expect(await keepMeasurement(group, key(), woven)).toMatchObject({ outcome: 'refused' });
+	});
+});

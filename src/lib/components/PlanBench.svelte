@@ -252,7 +252,10 @@
 				<FinishStep {bench} />
 			</div>
 
-			<section class="sheet grid min-w-0 gap-3 p-4 pt-3" aria-label="The plan">
+			<section
+				class="sheet grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 p-4 pt-3"
+				aria-label="The plan"
+			>
 				<div class="flex flex-wrap items-start gap-x-3 gap-y-2">
 					<div class="min-w-0 flex-1 basis-60">
 						<label class="sr-only" for="name">Name of the plan</label>

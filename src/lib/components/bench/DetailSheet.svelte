@@ -40,7 +40,7 @@
 	const isTwoCuts = $derived(technique.kind === 'peg-loom' && model.weftYield !== null);
 </script>
 
-<div class="grid gap-3 border-t border-base-300 pt-3">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-3 border-t border-base-300 pt-3">
 	<div class="no-print flex flex-wrap gap-1" role="group" aria-label="What to look at">
 		{#each views as { view, label } (view)}
 			<button

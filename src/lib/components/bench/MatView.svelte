@@ -12,7 +12,7 @@
 	const stripes = $derived(stripesOf(layPlanBalls(bench.plan, model).runs));
 </script>
 
-<div class="grid gap-3">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
 	<MatDrawing
 		mat={model.mat}
 		{stripes}

@@ -44,12 +44,13 @@
 			>{meeting.verdict === 'fine' ? 'opposites: good' : 'alike: add or drop one'}</strong
 		>{/if}.
 </p>
-<ul class="grid gap-0 text-sm">
+<ul class="text-sm">
 	{#each lines as { name, over } (name)}
 		{@const crossings = Array.from({ length: shown }, (_, strand) => over(strand + 1))}
-		<li class="flex items-center gap-2">
+		<li class="flex flex-wrap items-center gap-x-2">
 			<span class="w-28 whitespace-nowrap">{name}</span>
 			<svg
+				class="max-w-full"
 				width={shown * cell}
 				height={cell}
 				viewBox="0 0 {shown * cell} {cell}"

@@ -59,21 +59,19 @@
 			? `M0 ${rowHeight}L${tile.w} 0M0 ${rowHeight}L${tile.w} ${tile.h}`
 			: `M${rowHeight} 0L0 ${tile.h}M${rowHeight} 0L${tile.w} ${tile.h}`;
 	});
-	const patch = $derived(({ row, rows: count, from, to }: Stripe) =>
-		isLengthwise
-			? {
-					x: left + from * length,
-					y: top + (row - 1) * rowHeight,
-					width: (to - from) * length,
-					height: count * rowHeight
-				}
-			: {
-					x: left + (row - 1) * rowHeight,
-					y: top + from * width,
-					width: count * rowHeight,
-					height: (to - from) * width
-				}
-	);
+	/** One path for all patches of a colour: a mat has some eighty, and all move with every change. */
+	const films = $derived.by(() => {
+		const paths: Record<string, string> = {};
+		for (const { colour, row, rows: count, from, to } of stripes) {
+			const at = (row - 1) * rowHeight;
+			const size = count * rowHeight;
+			const patch = isLengthwise
+				? `M${left + from * length} ${top + at}h${(to - from) * length}v${size}h${(from - to) * length}z`
+				: `M${left + at} ${top + from * width}h${size}v${(to - from) * width}h${-size}z`;
+			paths[colour] = (paths[colour] ?? '') + patch;
+		}
+		return Object.entries(paths);
+	});
 	const counted = $derived.by(() => {
 		switch (mat.kind) {
 			case 'crochet':
@@ -119,8 +117,8 @@
 			/>
 		</pattern>
 	</defs>
-	{#each stripes as stripe, index (index)}
-		<rect {...patch(stripe)} fill="url(#film-{stripe.colour})" />
+	{#each films as [colour, patches] (colour)}
+		<path d={patches} fill="url(#film-{colour})" />
 	{/each}
 	<rect x={left} y={top} width={length} height={width} fill="url(#rows)" />
 	{#if mat.kind === 'twined' && mat.panels.count > 1}

@@ -3,7 +3,7 @@ import { planOfShape } from '$lib/plan/document';
 import { basisOf } from '$lib/plan/plan-basis';
 import { whileReached } from '$lib/server/db/away';
 import { leaveOutMeasurement, listMeasurements } from '$lib/server/db/measurements';
-import { findPlan, listPlans } from '$lib/server/db/plans';
+import { listWholePlans } from '$lib/server/db/plans';
 import { practiceOfGroup } from '$lib/server/db/practice';
 import { leaveOutTimedWork, listTimedWork } from '$lib/server/db/timed-work';
 import { fail } from '@sveltejs/kit';
@@ -16,19 +16,15 @@ const plansShown = 12;
 export const load: PageServerLoad = async ({ locals, depends }) => {
 	depends('app:gather');
 	const { groupId } = locals;
-	const [measurements, timed, practice, lines] = await whileReached(
+	const [measurements, timed, practice, kept] = await whileReached(
 		Promise.all([
 			listMeasurements(groupId),
 			listTimedWork(groupId),
 			practiceOfGroup(groupId),
-			listPlans(groupId)
+			listWholePlans(groupId, plansShown)
 		])
 	);
-	const kept = await whileReached(
-		Promise.all(lines.slice(0, plansShown).map(({ id }) => findPlan(groupId, id)))
-	);
-	const plans = kept.flatMap((plan) => {
-		if (!plan) return [];
+	const plans = kept.map((plan) => {
 		const shape = planOfShape(plan.document.plan);
 		return {
 			id: plan.id,

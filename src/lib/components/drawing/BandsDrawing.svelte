@@ -54,7 +54,7 @@
 		<path
 			d="M8 {top}{Array.from({ length: passes }, (_, pass) => {
 				const x = 8 + ((pass + 1) * 604) / passes;
-				return `L${x} ${top + (pass % 2 === 0 ? bandHeight + (band === 0 ? 0 : 0) : band === 0 ? 0 : -6)}`;
+				return `L${x} ${top + (pass % 2 === 0 ? bandHeight : band === 0 ? 0 : -6)}`;
 			}).join('')}"
 			fill="none"
 			class="film stroke-secondary/80"

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { defaults } from '$lib/core/defaults';
-	import { isKnotForbidden, knotsOfStrand, layStrand } from '$lib/core/peg-loom/lay-strand';
+	import { isKnotForbidden, knotsOfStrand, layStrandOf } from '$lib/core/peg-loom/lay-strand';
 	import type { PegLoomMat, PegLoomTechnique } from '$lib/core/peg-loom/peg-loom-mat';
 
 	interface Props {
@@ -18,13 +18,7 @@
 	const boxHeight = $derived(height + 2 * pad + 16);
 	const x = $derived((mm: number) => pad + mm * scale);
 	const y = $derived((peg: number) => pad + peg * gap);
-	const laid = $derived(
-		layStrand(
-			mat.pegToPegMm,
-			(mat.fitShare * mat.pegToPegMm) / mat.piecesPerStrand,
-			technique.shortPiece
-		)
-	);
+	const laid = $derived(layStrandOf(mat, technique.shortPiece));
 	// One path for all of a kind: a loom has hundreds of marks, and all move with every change.
 	const dot = (at: number, across: number, r: number) =>
 		`M${at - r} ${across}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;

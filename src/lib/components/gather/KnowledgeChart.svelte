@@ -1,11 +1,11 @@
 <script lang="ts">
 	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
+	import { eightyPercent } from '$lib/core/know/eighty-percent';
 	import { logSpread } from '$lib/core/know/factors';
 	import type { Practice } from '$lib/core/know/practice';
 	import { barePractice } from '$lib/core/know/practice';
 
 	const { practice }: { practice: Practice } = $props();
-	const z80 = 1.2815515655446004;
 	const names = {
 		bagMass: 'Weight of a bag',
 		pieceLength: 'Length of a piece',
@@ -28,7 +28,7 @@
 	const place = (value: number) =>
 		Math.min(1, Math.max(0, (Math.log(value) + Math.LN2) / (2 * Math.LN2))) * 100;
 	const range = ({ median, cv }: { median: number; cv: number }) => {
-		const reach = Math.exp(z80 * logSpread(cv));
+		const reach = Math.exp(eightyPercent * logSpread(cv));
 		return { low: median / reach, high: median * reach };
 	};
 	const percent = (value: number) =>
@@ -74,7 +74,7 @@
 			</svg>
 			<span class="figure text-right max-sm:text-left"
 				>{isMoved
-					? `${percent(after.median)}, ±${Math.round(z80 * after.cv * 100)} %`
+					? `${percent(after.median)}, ±${Math.round(eightyPercent * after.cv * 100)} %`
 					: 'as the craft'}</span
 			>
 		</li>

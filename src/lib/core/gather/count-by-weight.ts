@@ -1,5 +1,6 @@
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
+import { eightyPercent } from '../know/eighty-percent';
 
 /** A sample of bags weighed one by one or in known handfuls. */
 export interface WeighedSample {
@@ -23,8 +24,6 @@ export interface CountByWeight {
 	/** How many more bags to weigh for ±3 %; 0 where that is reached, null where no sample would do. */
 	readonly moreToWeigh: number | null;
 }
-
-const eightyPercent = 1.2815515655446004;
 
 /**
  * Counts a box by its weight: `n = (G − T)/m̄`, with standard error

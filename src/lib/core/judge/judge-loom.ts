@@ -1,7 +1,7 @@
 import { defaults } from '../defaults';
 import type { Model } from '../plan/model';
 import type { Plan } from '../plan/types';
-import { isKnotForbidden, layStrand } from '../peg-loom/lay-strand';
+import { isKnotForbidden, layStrandOf } from '../peg-loom/lay-strand';
 import { endsOf, meetingCheck } from '../peg-loom/meeting';
 import type { Judgement } from './judgement';
 
@@ -26,7 +26,7 @@ export function judgeLoom(plan: Plan, model: Model): Judgement[] {
 		});
 
 	const pieceMm = (mat.fitShare * mat.pegToPegMm) / mat.piecesPerStrand;
-	const laid = layStrand(mat.pegToPegMm, pieceMm, technique.shortPiece);
+	const laid = layStrandOf(mat, technique.shortPiece);
 	if (laid.fit !== 'stretch') {
 		const whole = laid.fit === 'add-short' ? mat.piecesPerStrand : mat.piecesPerStrand - 1;
 		add('pieces-do-not-fit', 'look', {
@@ -38,7 +38,7 @@ export function judgeLoom(plan: Plan, model: Model): Judgement[] {
 	}
 	const forbidden = laid.knotsMm.filter((knot) => isKnotForbidden(knot, mat.pegToPegMm));
 	if (forbidden.length > 0) {
-		const moved = layStrand(mat.pegToPegMm, pieceMm, 'middle');
+		const moved = layStrandOf(mat, 'middle');
 		const isCured = !moved.knotsMm.some((knot) => isKnotForbidden(knot, mat.pegToPegMm));
 		add(
 			'knot-at-peg',

@@ -48,6 +48,13 @@ export function layStrand(
 	return { pieces, fitShare, fit, lengthsMm: lengths, knotsMm };
 }
 
+/** The strands of a loom's mat as they are laid: what its whole pieces come to is known from their fit. */
+export const layStrandOf = (
+	mat: { readonly pegToPegMm: number; readonly fitShare: number; readonly piecesPerStrand: number },
+	place?: ShortPlace
+): LaidStrand =>
+	layStrand(mat.pegToPegMm, (mat.fitShare * mat.pegToPegMm) / mat.piecesPerStrand, place);
+
 export function fitOf(fitShare: number): Fit {
 	if (fitShare < defaults.fitLeast.value) return 'add-short';
 	return fitShare > defaults.fitMost.value ? 'shorten-one' : 'stretch';

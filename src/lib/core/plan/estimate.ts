@@ -1,6 +1,7 @@
 import { totalSeconds } from '../effort/stations';
 import type { Judgement } from '../judge/judgement';
 import { judgePlan } from '../judge/judge-plan';
+import { eightyPercent } from '../know/eighty-percent';
 import type { FactorName } from '../know/factors';
 import { logSpread } from '../know/factors';
 import type { Middle, Practice } from '../know/practice';
@@ -39,8 +40,6 @@ export interface Estimate {
 	readonly judgements: readonly Judgement[];
 }
 
-/** How many standard deviations hold 80 % of a normal distribution, each way. */
-const eightyPercent = 1.2815515655446004;
 const step = 1e-4;
 const nudge = Math.exp(step);
 const noVariance: Record<TallyName, number> = {

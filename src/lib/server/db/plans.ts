@@ -43,6 +43,15 @@ export const listPlans = (groupId: GroupId, page = 0): Promise<PlanLine[]> =>
 		[groupId, plansPerPage, page * plansPerPage]
 	);
 
+/** The newest plans whole, at most so many. */
+export const listWholePlans = (groupId: GroupId, limit: number): Promise<KeptPlan[]> =>
+	many<KeptPlan>(
+		`select ${planColumns} from plan
+		 where group_id = $1 and deleted_at is null
+		 order by updated_at desc, id limit $2`,
+		[groupId, limit]
+	);
+
 export const findPlan = (groupId: GroupId, id: string): Promise<KeptPlan | null> =>
 	maybeOne<KeptPlan>(
 		`select ${planColumns} from plan where group_id = $1 and id = $2 and deleted_at is null`,

@@ -1,6 +1,6 @@
 import { braid, crossingsHome, pairOf } from '$lib/core/bands/braid';
 import { ballsOfPlan, layPlanBalls, rowsOfMat } from '$lib/core/colour/balls-of-plan';
-import { isKnotForbidden, layStrand } from '$lib/core/peg-loom/lay-strand';
+import { isKnotForbidden, layStrandOf } from '$lib/core/peg-loom/lay-strand';
 import { endsOf, meetingCheck } from '$lib/core/peg-loom/meeting';
 import { fourSeats } from '$lib/core/peg-loom/seats';
 import { isOver } from '$lib/core/peg-loom/over-under';
@@ -82,11 +82,7 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 	const { technique } = plan;
 	if (mat.kind !== 'peg-loom' || technique.kind !== 'peg-loom') return;
 	const readable = readableIn(system);
-	const laid = layStrand(
-		mat.pegToPegMm,
-		(mat.fitShare * mat.pegToPegMm) / mat.piecesPerStrand,
-		technique.shortPiece
-	);
+	const laid = layStrandOf(mat, technique.shortPiece);
 	const knots = (fromFar: boolean) =>
 		laid.knotsMm
 			.map((knot) => (fromFar ? mat.pegToPegMm - knot : knot))

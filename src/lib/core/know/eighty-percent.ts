@@ -1,0 +1,2 @@
+/** How many standard deviations hold 80 % of a normal distribution, each way. */
+export const eightyPercent = 1.2815515655446004;

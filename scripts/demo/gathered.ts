@@ -1,6 +1,7 @@
 import type { SentEntry } from '../../src/lib/server/take-entry';
 import { takeEntry } from '../../src/lib/server/take-entry';
-import { listKinds } from '../../src/lib/server/db/gather';
+import { listKinds } from '../../src/lib/server/db/kinds';
+import { wantMats } from '../../src/lib/server/db/wanted';
 import { listPlans } from '../../src/lib/server/db/plans';
 import type { GroupId } from '../../src/lib/server/group';
 
@@ -122,6 +123,23 @@ const timed: Typed[] = [
 	{ station: 'make', units: '1100', people: '2', minutes: '45', worked_on: '2026-11-19' }
 ];
 
+/** A kind the group measured itself. */
+const breadBag: Typed = {
+	name: 'Bread bag',
+	width: '24 cm',
+	body: '39 cm',
+	handful: '33 g',
+	handful_count: '10'
+};
+
+/** Mats that the season still wants, by the plan's name. */
+const wanted: readonly [name: string, mats: number][] = [
+	['Mat for the Causeway Winter Rooms', 2],
+	['Thick mat from allotment shop bags', 1],
+	['Pouches from the depot canteen', 1],
+	['Frame mat in two panels', 2]
+];
+
 /** Fills the store and the measures through the same door that a device's entries come in by. */
 export async function loadGathered(groupId: GroupId): Promise<void> {
 	const kinds = await listKinds(groupId);
@@ -130,7 +148,8 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 		return kinds.find(({ name }) => name === names[at])?.id ?? '';
 	};
 	const plans = await listPlans(groupId);
-	const crocheted = plans.find(({ name }) => name.startsWith('Mat for the Causeway'))?.id ?? '';
+	const planNamed = (start: string) => plans.find(({ name }) => name.startsWith(start))?.id ?? '';
+	const crocheted = planNamed('Mat for the Causeway');
 	const measured: Typed[] = [
 		{
 			measure: 'swatch',
@@ -142,9 +161,26 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 			measured_on: '2026-11-05',
 			maker: 'Mabel'
 		},
-		{ measure: 'chain', counted: '10', length: '4.31 m', measured_on: '2026-11-12' }
+		{ measure: 'chain', counted: '10', length: '4.31 m', measured_on: '2026-11-12', maker: 'Odo' },
+		{
+			measure: 'woven',
+			plan: planNamed('Loom mat'),
+			counted: '40',
+			length: '11.8 cm',
+			bags_used: '36',
+			measured_on: '2026-11-19'
+		},
+		{
+			measure: 'mat',
+			counted: '486',
+			length: '1.84 m',
+			height: '86 cm',
+			measured_on: '2026-11-19',
+			maker: 'Mabel'
+		}
 	];
 	const entries: [type: string, typed: Typed][] = [
+		['bag-kind', breadBag],
 		...dropOffs.map((typed): [string, Typed] => ['drop-off', typed]),
 		...sortings.map(
 			([place, kind, colour, strand, stuffing, rejected, drying, by_name]): [string, Typed] => [
@@ -163,5 +199,9 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 			throw new Error(
 				`demo entry ${at} (${type}) was refused: ${Object.values(booked.problems).join(' ')}`
 			);
+	}
+	for (const [name, mats] of wanted) {
+		const plan = plans.find((one) => one.name === name);
+		if (plan) await wantMats(groupId, plan.id, mats);
 	}
 }

@@ -12,7 +12,7 @@ export function appEnvironment({ databaseUrl, port, env = {} }) {
 		PORT: String(port),
 		ORIGIN: `http://127.0.0.1:${port}`,
 		DATABASE_URL: databaseUrl,
-		BODY_SIZE_LIMIT: '1M',
+		BODY_SIZE_LIMIT: '16M',
 		SHUTDOWN_TIMEOUT: '3',
 		...env
 	};

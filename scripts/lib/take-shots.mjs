@@ -36,7 +36,7 @@ const shots = [
 		path: '/plan',
 		async act(page) {
 			await view(page, 'What can I make?');
-			await page.getByLabel('How many thin carriers').fill('2400');
+			await page.getByLabel('Bags: Thin carrier').fill('2400');
 			await page.getByRole('button', { name: 'Find the best mix' }).click();
 			await page.getByText('m² to lie on').waitFor();
 		}

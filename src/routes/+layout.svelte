@@ -11,6 +11,10 @@
 	});
 </script>
 
+<svelte:head>
+	<noscript><link rel="stylesheet" href="/without-scripts.css" /></noscript>
+</svelte:head>
+
 <a
 	class="sr-only z-50 bg-accent p-3 text-accent-content focus:not-sr-only focus:absolute"
 	href="#main">To the work on this page</a

@@ -42,8 +42,8 @@ test.describe('bags that come in', () => {
 		await ready(page);
 		await page.getByLabel('Bags', { exact: true }).fill('many');
 		await page.getByRole('button', { name: 'Keep it' }).click();
-		await expect(page.locator('#place-problem')).toHaveText('Please fill this in.');
-		await expect(page.locator('#bags-problem')).toContainText('“many” is not a whole number');
+		await expect(page.locator('#drop-off-place-problem')).toHaveText('Please fill this in.');
+		await expect(page.locator('#drop-off-bags-problem')).toContainText('“many” is not a whole number');
 		await expect(page.getByLabel('Bags', { exact: true })).toHaveValue('many');
 	});
 
@@ -97,9 +97,10 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await expect(line.locator('[data-amount]')).toHaveText('70');
 
 	await line.getByRole('link', { name: 'History' }).click();
-	await page.getByRole('button', { name: 'Take back' }).first().click();
-	await page.getByLabel('Why it is taken back').fill('counted the wrong pile');
-	await page.getByRole('button', { name: 'Take it back' }).click();
+	const newest = page.getByRole('row').filter({ hasText: 'Take back' }).first();
+	await newest.getByText('Take back').click();
+	await newest.getByLabel('Why it is taken back').fill('counted the wrong pile');
+	await newest.getByRole('button', { name: 'Take it back' }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await expect(page.getByText('counted the wrong pile')).toBeVisible();
 	await expectAccessible(page);

@@ -1,16 +1,15 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { keepDropOff, listDropOffs } from '../../src/lib/server/db/drop-offs';
+import { listKinds } from '../../src/lib/server/db/kinds';
 import {
 	keepCorrection,
-	keepDropOff,
 	keepMovement,
-	keepSorting,
 	listBalances,
-	listDropOffs,
-	listKinds,
-	listMovements,
-	listPlaces
-} from '../../src/lib/server/db/gather';
+	listMovements
+} from '../../src/lib/server/db/ledger';
+import { listPlaces } from '../../src/lib/server/db/places';
+import { keepSorting } from '../../src/lib/server/db/sortings';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
 import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entries';
@@ -124,7 +123,7 @@ describe('the ledger', () => {
 		if (wrong.outcome !== 'kept') throw new Error('the movement was not kept');
 		const entry = {
 			type: 'correction',
-			corrects: wrong.id,
+			corrects: Number(wrong.id),
 			note: 'typed ten times',
 			byName: null
 		} as const;

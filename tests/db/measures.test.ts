@@ -35,6 +35,7 @@ beforeEach(async () => {
 		rows: null,
 		lengthMm: 4000,
 		heightMm: null,
+		bagsUsed: null,
 		strandMm: null,
 		massG: null,
 		isSure: false

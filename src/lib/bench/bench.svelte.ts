@@ -1,5 +1,6 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagPresetId } from '$lib/core/bag/presets';
-import { bagPresets } from '$lib/core/bag/presets';
+import { bagPresets, presetOf } from '$lib/core/bag/presets';
 import type { CutStyle } from '$lib/core/cut/types';
 import type { PlanPatch } from '$lib/core/judge/judgement';
 import type { Practice } from '$lib/core/know/practice';
@@ -15,6 +16,7 @@ import { chooseStyle, chooseTechnique, followHook } from '$lib/plan/choices';
 import type { CutPrefix, FieldName, Fields } from '$lib/plan/fields';
 import { bagFields, convertFields, fieldsOfPlan, readFields, trimSchools } from '$lib/plan/fields';
 import { fieldProblemWords } from '$lib/plan/problem-words';
+import type { CountedBags } from '$lib/plan/mix-request';
 import { startingPlan } from '$lib/plan/starting-plan';
 import type { StepName } from '$lib/plan/step-lines';
 import { stepLines, stepNames } from '$lib/plan/step-lines';
@@ -76,6 +78,8 @@ export class Bench {
 		system: LengthSystem,
 		terms: StitchTerms,
 		practice: Practice = barePractice,
+		/** The group's own kinds of bag with what is in the store; empty where they are not known. */
+		readonly kinds: readonly CountedBags[] = [],
 		fallback: Plan = startingPlan
 	) {
 		this.practice = practice;
@@ -160,6 +164,11 @@ export class Bench {
 		this.#history = new History({ ...this.fields }, sameFields);
 		this.#linesAtOpening = this.lines;
 		this.#moves++;
+	}
+
+	/** Takes one of the group's own kinds of bag. */
+	chooseBag(bag: Bag): void {
+		this.choose({ ...bagFields(bag, this.system), bag_preset: presetOf(bag) ?? 'own' });
 	}
 
 	choosePreset(id: BagPresetId): void {

@@ -14,6 +14,7 @@
 	import type { TallyName } from '$lib/core/plan/estimate';
 	import type { FieldName, Fields } from '$lib/plan/fields';
 	import { convertFields } from '$lib/plan/fields';
+	import type { CountedBags } from '$lib/plan/mix-request';
 	import { planToWord } from '$lib/plan/plan-link';
 	import { stepNames, type StepName } from '$lib/plan/step-lines';
 	import type { Group } from '$lib/server/db/groups';
@@ -39,6 +40,8 @@
 		initial: { fields: Fields; name: string };
 		/** What the group has measured; the craft's own if not given. */
 		practice?: Practice;
+		/** The group's own kinds of bag, and how many of each are in the store. */
+		kinds?: readonly CountedBags[];
 		/** The plan's id; null while it is not kept. */
 		planId?: string | null;
 		version?: number;
@@ -60,6 +63,7 @@
 		group,
 		initial,
 		practice = barePractice,
+		kinds = [],
 		planId = null,
 		version = 1,
 		key,
@@ -73,7 +77,7 @@
 	}: Props = $props();
 
 	const bench = untrack(
-		() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms, practice)
+		() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms, practice, kinds)
 	);
 	if (untrack(() => step)) bench.open(untrack(() => step) ?? 'cut');
 	/** The choices that decide which fields show, for the style sheet. */
@@ -190,10 +194,6 @@
 
 <svelte:window onkeydown={(event) => shortcuts.press(event)} />
 <ColourPatterns />
-
-<svelte:head>
-	<noscript><link rel="stylesheet" href="/without-scripts.css" /></noscript>
-</svelte:head>
 
 <form
 	class="bench flex flex-1 flex-col"

@@ -134,13 +134,17 @@ export const defaults = {
 	ratePriorUnits: exact(5, 'units of work'),
 	swatchSpread: exact(0.04, 'of a reading', 'assumed'),
 	chainSpread: exact(0.02, 'of a ten-piece chain', 'assumed'),
+	matSpread: exact(0.06, 'of the bags in a finished mat', 'assumed'),
 
 	// spreads of what is not measured yet, as multipliers around one
 	bagMass: spread(1, 'multiplier', 0.06),
 	pieceLength: spread(1, 'multiplier', 0.04),
 	gauge: spread(1, 'multiplier', 0.08),
 	strandPerStitch: spread(1, 'multiplier', 0.1),
-	rowPitch: spread(1, 'multiplier', 0.1),
+	loomPitch: spread(1, 'multiplier', 0.1),
+	framePitch: spread(1, 'multiplier', 0.1),
+	bandGauge: spread(1, 'multiplier', 0.08),
+	bandPitch: spread(1, 'multiplier', 0.1),
 
 	// hands, per person
 	flatten: spread(15, 's a bag', 0.35),

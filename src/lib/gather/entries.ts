@@ -1,3 +1,4 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
 import { DomainError } from '$lib/core/domain-error';
@@ -84,7 +85,7 @@ export interface TimedEntry {
 	readonly workedOn: string;
 }
 
-export const measures = ['swatch', 'chain', 'woven', 'handful'] as const;
+export const measures = ['swatch', 'chain', 'woven', 'handful', 'mat'] as const;
 export type Measure = (typeof measures)[number];
 
 /** Something measured of the work of a kept plan: what was counted, and what was measured of it. */
@@ -97,17 +98,34 @@ export interface MeasurementEntry {
 	readonly counted: number;
 	/** Rows of a swatch. */
 	readonly rows: number | null;
-	/** Width of a swatch, or length of a chain or of woven rows, mm; null for a handful. */
+	/** Width of a swatch, or length of a chain, of woven rows or of a mat, mm; null for a handful. */
 	readonly lengthMm: number | null;
+	/** Height of a swatch, width of a mat or of a finger-woven band, mm. */
 	readonly heightMm: number | null;
+	/** Bags woven into the rows, where they were counted. */
+	readonly bagsUsed: number | null;
 	readonly strandMm: number | null;
 	readonly massG: number | null;
 	/** The hand has said that an odd reading is right as it stands. */
 	readonly isSure: boolean;
 }
 
+/** A kind of bag the group knows, by its measures; measured again where `kindId` says which. */
+export interface BagKindEntry {
+	readonly type: 'bag-kind';
+	readonly kindId: string | null;
+	readonly name: string;
+	readonly bag: Bag;
+}
+
 export type Entry =
-	DropOffEntry | SortingEntry | MovementEntry | CorrectionEntry | TimedEntry | MeasurementEntry;
+	| DropOffEntry
+	| SortingEntry
+	| MovementEntry
+	| CorrectionEntry
+	| TimedEntry
+	| MeasurementEntry
+	| BagKindEntry;
 export type EntryType = Entry['type'];
 
 export type ReadEntry =
@@ -197,6 +215,8 @@ function readMovement(read: FormReader): MovementEntry {
 function readMeasurement(read: FormReader): MeasurementEntry {
 	const measure = read.word('measure', measures);
 	const isSwatch = measure === 'swatch';
+	const isWoven = measure === 'woven';
+	const hasHeight = isSwatch || measure === 'mat' || (isWoven && read.raw('height') !== '');
 	return {
 		type: 'measurement',
 		measure,
@@ -206,11 +226,36 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 		counted: read.count('counted', 1, 10_000),
 		rows: isSwatch ? read.count('rows', 1, 10_000) : null,
 		lengthMm: measure === 'handful' ? null : read.millimetres('length', 'bag', 100_000),
-		heightMm: isSwatch ? read.millimetres('height', 'bag', 100_000) : null,
+		heightMm: hasHeight ? read.millimetres('height', 'bag', 100_000) : null,
+		bagsUsed: isWoven && read.raw('bags_used') !== '' ? read.count('bags_used', 1, 10_000) : null,
 		strandMm:
 			isSwatch && read.raw('strand') !== '' ? read.millimetres('strand', 'bag', 1_000_000) : null,
 		massG: measure === 'handful' ? read.grams('mass', 0.1, 1_000_000) : null,
 		isSure: read.raw('sure') === 'yes'
+	};
+}
+
+/** The measures of a bag, as ruler and scale give them; bounds are those of the plan's own fields. */
+function readBagKind(read: FormReader): BagKindEntry {
+	const grams = read.grams('handful', 0.2, 1_000_000);
+	const counted = read.count('handful_count', 1, 1000);
+	const bag = {
+		flatWidthMm: read.millimetres('width', 'bag', 2000),
+		gussetMm: read.millimetres('gusset', 'small', 500, 0),
+		bodyMm: read.millimetres('body', 'bag', 3000),
+		handleMm: read.millimetres('handle', 'bag', 600, 0),
+		massG: grams / counted
+	};
+	const fields = { width: bag.flatWidthMm, body: bag.bodyMm };
+	for (const [field, mm] of Object.entries(fields))
+		if (mm < 40) read.problems[field] ??= 'That is smaller than any bag: less than 4 cm.';
+	if (bag.massG < 0.2 || bag.massG > 1000)
+		read.problems.handful ??= 'One bag would weigh less than 0.2 g or more than 1 kg. Weigh again.';
+	return {
+		type: 'bag-kind',
+		kindId: read.raw('kind') === '' ? null : read.uuid('kind'),
+		name: read.needed('name', 80),
+		bag
 	};
 }
 
@@ -248,6 +293,8 @@ function entryOf(type: string, read: FormReader): Entry | null {
 					minutes: read.number('minutes', 0, 10_000),
 					workedOn: read.day('worked_on')
 				};
+			case 'bag-kind':
+				return readBagKind(read);
 			case 'measurement':
 				return readMeasurement(read);
 			default:

@@ -1,4 +1,4 @@
-import type { LengthSystem } from '$lib/core/units/format-length';
+import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { bareUnitOf } from '$lib/core/units/format-length';
 import { parseLength } from '$lib/core/units/parse-length';
 import { parseMass } from '$lib/core/units/parse-mass';
@@ -87,10 +87,13 @@ export class FormReader {
 		return masses;
 	}
 
-	millimetres(field: string, scale: 'small' | 'bag' | 'mat', most: number): number {
+	/** A length; an empty field is `empty` and nothing is allowed where that is given. */
+	millimetres(field: string, scale: LengthScale, most: number, empty?: number): number {
+		if (empty !== undefined && this.raw(field) === '') return empty;
 		const read = parseLength(this.raw(field), bareUnitOf(this.system, scale));
 		if (read.problem) this.problems[field] = fieldProblemWords(read.problem, this.system);
-		else if (!(read.mm > 0)) this.problems[field] = 'This must be more than nothing.';
+		else if (!(read.mm > 0) && !(read.mm === 0 && empty === 0))
+			this.problems[field] = 'This must be more than nothing.';
 		else if (read.mm > most) this.problems[field] = `That is longer than ${most / 1000} m.`;
 		return read.mm ?? NaN;
 	}

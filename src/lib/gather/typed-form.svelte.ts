@@ -1,22 +1,40 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
+import type { EntryType } from './entries';
 import { readEntry } from './entries';
-import type { Sentences } from './form-reader';
+import type { Sentences, Typed } from './form-reader';
 import type { EntryQueue } from './queue.svelte';
 
-/** A form whose entry goes by way of the device's own shelf. */
+/** What the server said of a form that was sent without scripts. */
+export interface SentForm {
+	readonly type: string;
+	/** What was typed, where it was not kept. */
+	readonly typed?: Typed;
+	readonly problems?: Sentences;
+	readonly said?: string;
+}
+
+/** A form whose entry goes by way of the device's own shelf; without scripts, straight to the server. */
 export class TypedForm {
 	typed = $state<Record<string, string>>({});
 	problems = $state<Sentences>({});
 	/** What was kept or set waiting last, to say so. */
 	said = $state('');
+	/** The key of what is sent without scripts: the same page sent twice counts once. */
+	readonly key = crypto.randomUUID();
 
 	constructor(
-		private readonly type: string,
+		readonly type: EntryType,
 		private readonly start: Readonly<Record<string, string>>,
 		private readonly system: LengthSystem,
-		private readonly queue: EntryQueue
+		private readonly queue: EntryQueue,
+		sent?: SentForm | null,
+		/** Begins the ids of its fields: one page may hold several forms of a type. */
+		readonly scope: string = type
 	) {
-		this.typed = { ...start };
+		const own = sent?.type === type ? sent : null;
+		this.typed = { ...start, ...own?.typed };
+		this.problems = own?.problems ?? {};
+		this.said = own?.said ?? '';
 	}
 
 	/** Reads what is typed; good entries go to the queue and the fields begin anew, all but those named. */

@@ -16,6 +16,13 @@ const rods = 'Rods sit under tension: mind eyes and fingers when they come out.'
 const barrier =
 	'A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated product. Plastic is slippery on floors.';
 
+/** The cautions of a page that asks for bags. */
+export const askCautions: readonly string[] = [
+	'Bags can suffocate: keep them away from babies and small children. Plastic burns and drips: away from heaters and stoves.',
+	hygiene,
+	'Where you collect them, your own house rules on hygiene and fire come first; ask the person responsible.'
+];
+
 /** The cautions that go on a sheet: those of the act it is for, and the ones that always go. */
 export function cautionsFor(sheet: SheetName, plan: Plan): string[] {
 	switch (sheet) {

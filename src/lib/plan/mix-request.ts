@@ -1,4 +1,5 @@
 import { bagPresets } from '../core/bag/presets';
+import { kindOfBag } from '../core/bag/same-bag';
 import type { Bag } from '../core/bag/measure-bag';
 import type { TechniqueKind } from '../core/mat/types';
 import { techniqueKinds } from '../core/mat/types';
@@ -15,12 +16,22 @@ export interface CountedBags {
 	readonly count: number;
 }
 
-/** The kinds one can count at once: the presets, and the bag on the bench if it is another. */
-export function kindsToCount(plan: Plan): { kind: string; bag: Bag }[] {
-	const names = ['thin carriers', 'heavier shop bags', 'milk pouches'];
-	const kinds = bagPresets.map(({ bag }, at) => ({ kind: names[at] ?? 'bags', bag: bag as Bag }));
-	const isOwn = !bagPresets.some(({ bag }) => JSON.stringify(bag) === JSON.stringify(plan.bag));
-	return isOwn ? [...kinds, { kind: 'the bag on the bench', bag: plan.bag }] : kinds;
+/** Kinds to count where a group's own are not known. */
+const usualKinds: readonly CountedBags[] = bagPresets.map(({ bag }, at) => ({
+	kind: ['thin carriers', 'heavier shop bags', 'milk pouches'][at] ?? 'bags',
+	bag,
+	count: 0
+}));
+
+/** The kinds one can count at once: the group's own with what the store has, and the bag on the bench if it is another. */
+export function kindsToCount(plan: Plan, own: readonly CountedBags[]): CountedBags[] {
+	const kinds = own.length > 0 ? own : usualKinds;
+	return kindOfBag(
+		plan.bag,
+		kinds.map(({ bag }) => bag)
+	)
+		? [...kinds]
+		: [...kinds, { kind: 'the bag on the bench', bag: plan.bag, count: 0 }];
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Stitch } from '../core/crochet/stitches';
 import type { FactorName } from '../core/know/factors';
-import type { Readings } from '../core/measure/readings';
+import { knownOfMat, matReading } from '../core/measure/mat-reading';
+import type { PitchName, Readings } from '../core/measure/readings';
 import {
 	chainReadings,
 	handfulReadings,
@@ -11,7 +12,9 @@ import type { Outlier } from '../core/measure/outlier';
 import { outlierOf } from '../core/measure/outlier';
 import type { Practice } from '../core/know/practice';
 import { barePractice } from '../core/know/practice';
+import type { Model } from '../core/plan/model';
 import { modelPlan } from '../core/plan/model';
+import { planProblems } from '../core/plan/plan-problems';
 import type { Plan } from '../core/plan/types';
 import type { MeasurementEntry } from '../gather/entries';
 
@@ -23,11 +26,36 @@ export interface PlanBasis {
 	readonly stitch: Stitch | null;
 	readonly hookMm: number | null;
 	/** Of woven rows; null for what is not woven in rows. */
-	readonly rowPitchMm: number | null;
+	readonly woven: {
+		readonly pitch: PitchName;
+		readonly rowPitchMm: number;
+		/** Bags that one row takes; unknown in a band, whose warp runs beside it. */
+		readonly bagsPerRow?: number | undefined;
+		readonly bandMm?: number | undefined;
+	} | null;
+	/** The plan itself, for a finished mat is held against the whole of it. */
+	readonly plan: Plan;
+}
+
+function wovenOf({ mat, draws }: Model): PlanBasis['woven'] {
+	if (mat.kind === 'crochet') return null;
+	if (mat.kind === 'finger-bands')
+		return {
+			pitch: 'bandPitch',
+			rowPitchMm: mat.lengthMm / mat.rowsPerBand,
+			bandMm: mat.bandWidthMm
+		};
+	const weft = draws.find(({ role }) => role === 'weft' || role === 'body');
+	return {
+		pitch: mat.kind === 'peg-loom' ? 'loomPitch' : 'framePitch',
+		rowPitchMm: mat.rowPitchMm,
+		bagsPerRow: weft ? weft.bags / mat.rows : undefined
+	};
 }
 
 export function basisOf(plan: Plan): PlanBasis {
-	const { mat, yield: cut } = modelPlan(plan);
+	const model = modelPlan(plan);
+	const { yield: cut } = model;
 	const hooked = plan.technique.kind === 'crochet' ? plan.technique : null;
 	return {
 		bulkDiameterMm: cut.bulkDiameterMm,
@@ -35,7 +63,8 @@ export function basisOf(plan: Plan): PlanBasis {
 		bagMassG: plan.bag.massG,
 		stitch: hooked?.stitch ?? null,
 		hookMm: hooked?.hookMm ?? null,
-		rowPitchMm: mat.kind === 'peg-loom' || mat.kind === 'twined' ? mat.rowPitchMm : null
+		woven: wovenOf(model),
+		plan
 	};
 }
 
@@ -64,9 +93,26 @@ export function readingsOf(
 		case 'chain':
 			return { readings: chainReadings(entry.counted, length, basis.pieceMm) };
 		case 'woven':
-			if (basis.rowPitchMm === null)
-				return { problem: 'Woven rows belong to a loom or a frame. Choose such a plan.' };
-			return { readings: wovenReadings(entry.counted, length, basis.rowPitchMm) };
+			if (!basis.woven)
+				return { problem: 'Woven rows belong to a loom, a frame or bands. Choose such a plan.' };
+			return {
+				readings: wovenReadings({
+					pitch: basis.woven.pitch,
+					rows: entry.counted,
+					lengthMm: length,
+					expectedPitchMm: basis.woven.rowPitchMm,
+					bags: entry.bagsUsed ?? undefined,
+					expectedBagsPerRow: basis.woven.bagsPerRow,
+					bandMm: entry.heightMm ?? undefined,
+					expectedBandMm: basis.woven.bandMm
+				})
+			};
+		case 'mat': {
+			const size = { widthMm: entry.heightMm ?? NaN, lengthMm: length };
+			if (planProblems({ ...basis.plan, target: size }).length > 0)
+				return { problem: 'A mat of that size cannot be made by this plan. Look at the measures.' };
+			return { readings: { mat: matReading(basis.plan, size, entry.counted) } };
+		}
 		case 'handful':
 			return { readings: handfulReadings(entry.counted, entry.massG ?? NaN, basis.bagMassG) };
 	}
@@ -76,13 +122,14 @@ export function readingsOf(
 export function oddReading(
 	readings: Readings,
 	known: Practice = barePractice
-): (Outlier & { readonly factor: FactorName; readonly ratio: number }) | null {
-	for (const [name, reading] of Object.entries(readings)) {
-		const factor = name as FactorName;
-		const odd = outlierOf(known.factors[factor], reading);
-		if (odd) return { ...odd, factor, ratio: reading.ratio };
+): (Outlier & { readonly ratio: number }) | null {
+	const { mat, ...single } = readings;
+	for (const [name, reading] of Object.entries(single)) {
+		const odd = outlierOf(known.factors[name as FactorName], reading);
+		if (odd) return { ...odd, ratio: reading.ratio };
 	}
-	return null;
+	const odd = mat && outlierOf(knownOfMat(known.factors, mat), mat);
+	return odd ? { ...odd, ratio: mat.ratio } : null;
 }
 
 const slipWords = {

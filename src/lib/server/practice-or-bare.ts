@@ -1,9 +1,29 @@
 import type { Practice } from '$lib/core/know/practice';
 import { barePractice } from '$lib/core/know/practice';
+import type { CountedBags } from '$lib/plan/mix-request';
 import { orAway } from './db/away';
+import { listKinds } from './db/kinds';
 import { practiceOfGroup } from './db/practice';
 import type { GroupId } from './group';
 
 /** What a group has measured; the craft's own while the database is away. */
 export const practiceOrBare = async (groupId: GroupId): Promise<Practice> =>
 	(await orAway(practiceOfGroup(groupId))) ?? barePractice;
+
+/** What the planning bench knows of a group: its practice, and its kinds of bag with what is in the store. */
+export async function knownOf(
+	groupId: GroupId
+): Promise<{ practice: Practice; kinds: CountedBags[] }> {
+	const [practice, kinds] = await Promise.all([
+		practiceOrBare(groupId),
+		orAway(listKinds(groupId))
+	]);
+	return {
+		practice,
+		kinds: (kinds ?? []).map(({ name, bags, flatWidthMm, gussetMm, bodyMm, handleMm, massG }) => ({
+			kind: name,
+			bag: { flatWidthMm, gussetMm, bodyMm, handleMm, massG },
+			count: bags
+		}))
+	};
+}

@@ -2,8 +2,11 @@ import { stationUnits } from '$lib/core/effort/unit-seconds';
 import { readEntry } from '$lib/gather/entries';
 import type { Typed } from '$lib/gather/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
-import type { Booked } from './db/gather';
-import { keepCorrection, keepDropOff, keepMovement, keepSorting } from './db/gather';
+import type { Booked } from './db/booked';
+import { keepDropOff } from './db/drop-offs';
+import { keepBagKind } from './db/kinds';
+import { keepCorrection, keepMovement } from './db/ledger';
+import { keepSorting } from './db/sortings';
 import { keepMeasurement } from './db/measurements';
 import { keepTimedWork } from './db/timed-work';
 import type { GroupId } from './group';
@@ -34,6 +37,8 @@ export function takeEntry(
 			return keepCorrection(groupId, key, entry);
 		case 'measurement':
 			return keepMeasurement(groupId, key, entry);
+		case 'bag-kind':
+			return keepBagKind(groupId, key, entry);
 		case 'timed':
 			return keepTimedWork(groupId, key, entry, stationUnits[entry.station].seconds);
 	}

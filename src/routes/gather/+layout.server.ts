@@ -1,5 +1,6 @@
 import { whileReached } from '$lib/server/db/away';
-import { listKinds, listPlaces } from '$lib/server/db/gather';
+import { listKinds } from '$lib/server/db/kinds';
+import { listPlaces } from '$lib/server/db/places';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, depends }) => {

@@ -11,10 +11,15 @@
 	const queue = new EntryQueue(() => void invalidate('app:gather'));
 	setQueue(queue);
 	onMount(() => queue.begin());
+	const isHere = (href: string) =>
+		href === '/gather' ? page.url.pathname === href : page.url.pathname.startsWith(href);
 	const parts = [
 		{ href: '/gather', label: 'Drop-offs' },
 		{ href: '/gather/sort', label: 'Sorting' },
-		{ href: '/gather/store', label: 'The store' }
+		{ href: '/gather/store', label: 'The store' },
+		{ href: '/gather/asks', label: 'Asks' },
+		{ href: '/gather/kinds', label: 'Bag kinds' },
+		{ href: '/gather/lists', label: 'Lists' }
 	];
 </script>
 
@@ -25,7 +30,7 @@
 			<a
 				class="grid min-h-11 place-items-center rounded-t-lg px-4 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content"
 				{href}
-				aria-current={page.url.pathname === href ? 'page' : undefined}>{label}</a
+				aria-current={isHere(href) ? 'page' : undefined}>{label}</a
 			>
 		{/each}
 	</nav>

@@ -1,6 +1,7 @@
 import { whileReached } from '$lib/server/db/away';
-import { listDropOffs } from '$lib/server/db/gather';
-import type { PageServerLoad } from './$types';
+import { listDropOffs } from '$lib/server/db/drop-offs';
+import { keepEntry } from '$lib/server/keep-entry';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {
 	depends('app:gather');
@@ -9,3 +10,5 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 		today: new Date().toISOString().slice(0, 10)
 	};
 };
+
+export const actions: Actions = { keep: keepEntry };

@@ -4,8 +4,9 @@ import { basisOf } from '$lib/plan/plan-basis';
 import { whileReached } from '$lib/server/db/away';
 import { leaveOutMeasurement, listMeasurements } from '$lib/server/db/measurements';
 import { listWholePlans } from '$lib/server/db/plans';
-import { practiceOfGroup } from '$lib/server/db/practice';
+import { listMakers, practiceOfGroup } from '$lib/server/db/practice';
 import { leaveOutTimedWork, listTimedWork } from '$lib/server/db/timed-work';
+import { keepEntry } from '$lib/server/keep-entry';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,14 +14,17 @@ import type { Actions, PageServerLoad } from './$types';
 /** Plans shown with their figures now and when they were kept. */
 const plansShown = 12;
 
-export const load: PageServerLoad = async ({ locals, depends }) => {
+export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const { groupId } = locals;
+	const asked = url.searchParams.get('maker')?.trim() ?? '';
+	const makers = await whileReached(listMakers(groupId));
+	const maker = makers.find((name) => name.toLowerCase() === asked.toLowerCase()) ?? null;
 	const [measurements, timed, practice, kept] = await whileReached(
 		Promise.all([
 			listMeasurements(groupId),
 			listTimedWork(groupId),
-			practiceOfGroup(groupId),
+			practiceOfGroup(groupId, maker),
 			listWholePlans(groupId, plansShown)
 		])
 	);
@@ -35,7 +39,7 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 		};
 	});
 	const today = new Date().toISOString().slice(0, 10);
-	return { measurements, timed, practice, plans, today };
+	return { measurements, timed, practice, plans, makers, maker, today };
 };
 
 const which = z.object({
@@ -45,9 +49,11 @@ const which = z.object({
 });
 
 export const actions: Actions = {
+	keep: keepEntry,
 	leave: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await request.formData())).data;
-		if (!asked) return fail(400, { message: 'Which measure was meant could not be read.' });
+		if (!asked)
+			return fail(400, { entry: null, message: 'Which measure was meant could not be read.' });
 		const leave = asked.of === 'timed' ? leaveOutTimedWork : leaveOutMeasurement;
 		await whileReached(leave(locals.groupId, asked.id, asked.out === 'yes'));
 	}

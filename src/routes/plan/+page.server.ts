@@ -3,7 +3,7 @@ import { startingPlan } from '$lib/plan/starting-plan';
 import { stepNames } from '$lib/plan/step-lines';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { insertPlan } from '$lib/server/db/plans';
-import { practiceOrBare } from '$lib/server/practice-or-bare';
+import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
 import { planOfWord } from '$lib/server/plan-of-word';
 import { fail, redirect } from '@sveltejs/kit';
@@ -28,7 +28,7 @@ export const load: PageServerLoad = async ({ parent, url, locals }) => {
 			? 'This link does not hold a whole plan. It may have been cut short; here is a new plan instead.'
 			: null,
 		fields: fieldsOfPlan(read?.plan ?? startingPlan, group.lengthSystem),
-		practice: await practiceOrBare(locals.groupId),
+		...(await knownOf(locals.groupId)),
 		key: crypto.randomUUID()
 	};
 };

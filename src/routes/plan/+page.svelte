@@ -12,6 +12,7 @@
 	group={data.group}
 	initial={form ?? data}
 	practice={data.practice}
+	kinds={data.kinds}
 	isAnswer={form !== null}
 	key={form?.key ?? data.key}
 	nameProblem={form?.problems.name}

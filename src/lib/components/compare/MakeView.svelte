@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
+	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
 	import { middleOf } from '$lib/core/know/practice';
 	import type { TechniqueKind } from '$lib/core/mat/types';
@@ -29,8 +30,11 @@
 		twined: 'twined frame',
 		'finger-bands': 'finger bands'
 	};
-	const kinds = $derived(kindsToCount(bench.plan));
-	let counts = $state<string[]>(['600', '200', '0', '0']);
+	const kinds = $derived(kindsToCount(bench.plan, bench.kinds));
+	/** What was typed over the store's own counts, by kind. */
+	let typed = $state<Record<string, string>>({});
+	const counts = $derived(kinds.map(({ kind, count }) => typed[kind] ?? String(count)));
+	const isOfStore = $derived(bench.kinds.some(({ count }) => count > 0));
 	let hours = $state('120');
 	let goal = $state<'mats' | 'area'>('mats');
 	let tools = $state<Record<TechniqueKind, boolean>>({
@@ -58,9 +62,11 @@
 	const hoursThere = $derived(hours.trim() === '' ? null : Number(hours.replace(',', '.')));
 	/** What the plan on the bench alone would give, of its own kind of bag. */
 	const thisPlan = $derived.by(() => {
-		const own = kinds.findIndex(
-			({ bag }) => JSON.stringify(bag) === JSON.stringify(bench.plan.bag)
+		const same = kindOfBag(
+			bench.plan.bag,
+			kinds.map(({ bag }) => bag)
 		);
+		const own = kinds.findIndex(({ bag }) => bag === same);
 		const sortedBags = whole(counts[own] ?? '') || undefined;
 		if (!sortedBags) return null;
 		const middle = middleOf(bench.practice);
@@ -104,19 +110,22 @@
 <div class="grid gap-4">
 	<h2>What can I make?</h2>
 	<p class="text-[15px]">
-		Count the bags that are sorted and fit for strand, say what hours and tools there are, and take
-		the best mix of mats of {bench.readable(bench.plan.target.widthMm, 'mat')} ×
+		{isOfStore
+			? 'The counts are what is in the store, sorted and fit for strand; type over them to try others. Say'
+			: 'Count the bags that are sorted and fit for strand, say'} what hours and tools there are, and
+		take the best mix of mats of {bench.readable(bench.plan.target.widthMm, 'mat')} ×
 		{bench.readable(bench.plan.target.lengthMm, 'mat')}.
 	</p>
 	<div class="grid gap-3 sm:grid-cols-2">
 		{#each kinds as { kind }, at (kind)}
 			<div>
-				<label class="mb-1 block text-[15px]" for="count-{at}">How many {kind}</label>
+				<label class="mb-1 block text-[15px]" for="count-{at}">Bags: {kind}</label>
 				<input
 					class="field"
 					id="count-{at}"
 					inputmode="numeric"
-					bind:value={counts[at]}
+					value={counts[at]}
+					oninput={(event) => (typed[kind] = event.currentTarget.value)}
 					aria-invalid={countProblems[at] ? 'true' : undefined}
 					aria-describedby={countProblems[at] ? `count-${at}-problem` : undefined}
 				/>

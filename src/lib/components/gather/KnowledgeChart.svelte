@@ -1,23 +1,18 @@
 <script lang="ts">
 	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
 	import { eightyPercent } from '$lib/core/know/eighty-percent';
-	import { logSpread } from '$lib/core/know/factors';
+	import { factorNames, logSpread } from '$lib/core/know/factors';
 	import type { Practice } from '$lib/core/know/practice';
+	import { factorTitles } from '$lib/gather/measure-words';
 	import { barePractice } from '$lib/core/know/practice';
 
 	const { practice }: { practice: Practice } = $props();
-	const names = {
-		bagMass: 'Weight of a bag',
-		pieceLength: 'Length of a piece',
-		gauge: 'Size of a stitch',
-		strandPerStitch: 'Strand a stitch',
-		rowPitch: 'Pitch of rows'
-	} as const;
 	const rows = $derived([
-		...Object.entries(names).map(([key, label]) => {
-			const factor = key as keyof typeof names;
-			return { label, before: barePractice.factors[factor], after: practice.factors[factor] };
-		}),
+		...factorNames.map((name) => ({
+			label: factorTitles[name],
+			before: barePractice.factors[name],
+			after: practice.factors[name]
+		})),
 		...(['flatten', 'cut', 'join', 'ball', 'make', 'finish'] as const).map((station) => ({
 			label: `Time to ${station}`,
 			before: { median: 1, cv: barePractice.hands[station].cv },
@@ -32,7 +27,9 @@
 		return { low: median / reach, high: median * reach };
 	};
 	const percent = (value: number) =>
-		`${value >= 1 ? '+' : '−'}${Math.abs((value - 1) * 100).toFixed(0)} %`;
+		Math.abs(value - 1) < 0.005
+			? '0 %'
+			: `${value >= 1 ? '+' : '−'}${Math.abs((value - 1) * 100).toFixed(0)} %`;
 </script>
 
 <ul class="grid gap-1">

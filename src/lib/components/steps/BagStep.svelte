@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
+	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import type { BagPresetId } from '$lib/core/bag/presets';
+	import { presetOf } from '$lib/core/bag/presets';
 	import { trimmed } from '$lib/core/units/format-length';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
@@ -23,6 +25,8 @@
 			`ten weigh ${trimmed(massG * 10, 0)} g`
 		].join(', ');
 	});
+	/** Kinds the group has measured itself, beside the ones that every group starts with. */
+	const ownKinds = $derived(bench.kinds.filter(({ bag }) => presetOf(bag) === null));
 	const choose = (value: string) =>
 		value === 'own'
 			? bench.choose({ bag_preset: 'own' })
@@ -36,6 +40,18 @@
 	fields={['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count']}
 >
 	<ChoiceRow {bench} field="bag_preset" legend="Which bag" choices={presets} onchoose={choose} />
+	{#if ownKinds.length > 0}
+		<div class="needs-scripts flex flex-wrap gap-2" role="group" aria-label="Kinds you measured">
+			{#each ownKinds as { kind, bag } (kind)}
+				<button
+					type="button"
+					class="btn font-normal"
+					aria-pressed={kindOfBag(bench.plan.bag, [bag]) !== null}
+					onclick={() => bench.chooseBag(bag)}>{kind}</button
+				>
+			{/each}
+		</div>
+	{/if}
 	<p class="quiet text-[15px]">{measures}</p>
 	<div class="only-own-bag grid grid-cols-2 gap-3">
 		<p class="quiet col-span-2 text-[15px]">

@@ -49,9 +49,9 @@ export function bandsMat(
 	const k = within('warpStrands', technique.warpStrands, { atLeast: 3, atMost: 4, isWhole: true });
 	const lengthMm = positive('lengthMm', target.lengthMm);
 	const d = bulkDiameterMm(solidSectionMm2, defaults.packingLofty.value);
-	const bandWidthMm = defaults.bandWidth.value * k * d * factors.gauge;
+	const bandWidthMm = defaults.bandWidth.value * k * d * factors.bandGauge;
 	const bands = Math.max(1, round.nearest(positive('widthMm', target.widthMm) / bandWidthMm));
-	const rowPitchMm = defaults.bandRowPitch.value * d * factors.rowPitch;
+	const rowPitchMm = defaults.bandRowPitch.value * d * factors.bandPitch;
 	const rowsPerBand = lengthMm / rowPitchMm;
 	const strandPerRowMm =
 		defaults.bandWeaverWidth.value * bandWidthMm + defaults.bandWeaverEnds.value * d;

@@ -24,12 +24,13 @@ export function explainMat(plan: Plan, model: Model, factors: Factors): Step[] {
 
 function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 	const { mat } = model;
-	const pitch = own('k_row', 'our own row pitch, over the craft’s', factors.rowPitch);
+	const pitchOf = (factor: number) => own('k_row', 'our own row pitch, over the craft’s', factor);
 	switch (mat.kind) {
 		case 'crochet':
 			return crochetSteps(plan.technique as CrochetTechnique, mat, factors);
 		case 'peg-loom': {
-			const packing = mat.rowPitchMm / mat.weftDiameterMm / factors.rowPitch;
+			const pitch = pitchOf(factors.loomPitch);
+			const packing = mat.rowPitchMm / mat.weftDiameterMm / factors.loomPitch;
 			return [
 				given('p', 'peg to peg across', mat.pitchMm, 'mm'),
 				given('gap', 'clear gap at each end', mat.endGapMm, 'mm'),
@@ -70,6 +71,7 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 			];
 		}
 		case 'twined': {
+			const pitch = pitchOf(factors.framePitch);
 			const isFilm = mat.strandMm > mat.weftStrandMm;
 			return [
 				given('p', 'nail to nail', mat.pitchMm, 'mm'),
@@ -110,7 +112,8 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 			];
 		}
 		case 'finger-bands': {
-			const gauge = own('k_gauge', 'our own band width, over the craft’s', factors.gauge);
+			const gauge = own('k_gauge', 'our own band width, over the craft’s', factors.bandGauge);
+			const pitch = pitchOf(factors.bandPitch);
 			const section = model.yield.packing === defaults.packingSpun.value ? 'S_spun' : 'S';
 			return [
 				given('k', 'strands along a band', mat.warpStrands, 'strands'),

@@ -26,7 +26,16 @@ function worth(relation: string, trail: readonly Step[]): number {
 
 const measured: Middle = {
 	...bareMiddle,
-	factors: { bagMass: 1.1, pieceLength: 0.96, gauge: 1.05, strandPerStitch: 0.9, rowPitch: 1.2 },
+	factors: {
+		bagMass: 1.1,
+		pieceLength: 0.96,
+		gauge: 1.05,
+		strandPerStitch: 0.9,
+		loomPitch: 1.2,
+		framePitch: 0.93,
+		bandGauge: 1.07,
+		bandPitch: 0.88
+	},
 	hands: { ...bareMiddle.hands, make: 1.3, join: 0.8 }
 };
 

@@ -1,12 +1,19 @@
 import { defaults } from '../defaults';
 
-/** The quantities nobody knows exactly before measuring, as multipliers on their defaults. */
+/**
+ * The quantities nobody knows exactly before measuring, as multipliers on their defaults: what the
+ * bags give, then the gauge of each technique by itself, for a hand that crochets loosely may beat
+ * a loom hard.
+ */
 export const factorNames = [
 	'bagMass',
 	'pieceLength',
 	'gauge',
 	'strandPerStitch',
-	'rowPitch'
+	'loomPitch',
+	'framePitch',
+	'bandGauge',
+	'bandPitch'
 ] as const;
 export type FactorName = (typeof factorNames)[number];
 export type Factors = Readonly<Record<FactorName, number>>;
@@ -18,25 +25,26 @@ export interface FactorKnowledge {
 }
 export type Knowledge = Readonly<Record<FactorName, FactorKnowledge>>;
 
-export const noFactors: Factors = {
-	bagMass: 1,
-	pieceLength: 1,
-	gauge: 1,
-	strandPerStitch: 1,
-	rowPitch: 1
-};
+const byFactor = <Value>(value: (name: FactorName) => Value): Readonly<Record<FactorName, Value>> =>
+	Object.fromEntries(factorNames.map((name) => [name, value(name)])) as Record<FactorName, Value>;
+
+export const noFactors: Factors = byFactor(() => 1);
 
 /** What is known before a group has measured anything. @source bench default */
-export const bareKnowledge = Object.fromEntries(
-	factorNames.map((name) => [name, { median: 1, cv: defaults[name].cv }])
-) as unknown as Knowledge;
+export const bareKnowledge: Knowledge = byFactor((name) => ({
+	median: 1,
+	cv: defaults[name].cv
+}));
 
 export const mediansOf = (knowledge: Knowledge): Factors => ({
 	bagMass: knowledge.bagMass.median,
 	pieceLength: knowledge.pieceLength.median,
 	gauge: knowledge.gauge.median,
 	strandPerStitch: knowledge.strandPerStitch.median,
-	rowPitch: knowledge.rowPitch.median
+	loomPitch: knowledge.loomPitch.median,
+	framePitch: knowledge.framePitch.median,
+	bandGauge: knowledge.bandGauge.median,
+	bandPitch: knowledge.bandPitch.median
 });
 
 /** Standard deviation of the logarithm of a log-normal with this coefficient of variation. log1p, because a small spread squared is lost beside one. */

@@ -86,7 +86,10 @@ describe('what a measurement says', () => {
 
 	it('of chains, woven rows and handfuls is measured over expected', () => {
 		expect(chainReadings(10, 4300, 439).pieceLength?.ratio).toBeCloseTo(4300 / 4390, 9);
-		expect(wovenReadings(100, 300, 2.83).rowPitch?.ratio).toBeCloseTo(3 / 2.83, 9);
+		expect(
+			wovenReadings({ pitch: 'loomPitch', rows: 100, lengthMm: 300, expectedPitchMm: 2.83 })
+				.loomPitch?.ratio
+		).toBeCloseTo(3 / 2.83, 9);
 		expect(handfulReadings(10, 55, 5).bagMass?.ratio).toBeCloseTo(1.1, 9);
 	});
 });

@@ -1,9 +1,10 @@
 import type { Station } from '../effort/stations';
 import { stations } from '../effort/stations';
-import type { FactorName } from '../know/factors';
+import type { FactorName, Knowledge } from '../know/factors';
 import { factorNames } from '../know/factors';
 import type { Practice } from '../know/practice';
 import { barePractice } from '../know/practice';
+import { updateByMat } from './mat-reading';
 import type { Readings } from './readings';
 import type { FactorReading } from './update-factor';
 import { updateFactor } from './update-factor';
@@ -21,11 +22,17 @@ export interface Measured {
 /** What a group knows from what it has measured; what it has not stays the craft's own. */
 export function practiceOf({ readings, timed, rejectedShare }: Measured): Practice {
 	const of = (name: FactorName): FactorReading[] => readings.flatMap((one) => one[name] ?? []);
+	const measured = Object.fromEntries(
+		factorNames.map((name) => [name, updateFactor(barePractice.factors[name], of(name))])
+	) as unknown as Knowledge;
+	// A finished mat tells of several factors together, so it comes after what tells of each alone.
+	const factors = readings.reduce(
+		(known, { mat }) => (mat ? updateByMat(known, mat) : known),
+		measured
+	);
 	return {
 		...barePractice,
-		factors: Object.fromEntries(
-			factorNames.map((name) => [name, updateFactor(barePractice.factors[name], of(name))])
-		) as Practice['factors'],
+		factors,
 		hands: Object.fromEntries(
 			stations.map((station) => [
 				station,

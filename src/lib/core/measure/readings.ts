@@ -3,10 +3,16 @@ import type { Stitch } from '../crochet/stitches';
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { FactorName } from '../know/factors';
+import type { MatReading } from './mat-reading';
 import type { FactorReading } from './update-factor';
 
-/** What a measurement says of the factors it bears on. */
-export type Readings = Partial<Readonly<Record<FactorName, FactorReading>>>;
+/** What a measurement says: of factors, one by one, or as a finished mat of several together. */
+export type Readings = Partial<Readonly<Record<FactorName, FactorReading>>> & {
+	readonly mat?: MatReading;
+};
+
+/** The factor that rows woven over a length tell of, in each technique that weaves. */
+export type PitchName = 'loomPitch' | 'framePitch' | 'bandPitch';
 
 export interface Swatch {
 	readonly stitch: Stitch;
@@ -52,12 +58,45 @@ export function chainReadings(pieces: number, lengthMm: number, expectedPieceMm:
 	return { pieceLength: { ratio, cv: defaults.chainSpread.value / Math.sqrt(pieces / 10) } };
 }
 
-/** Rows woven over a measured length, against the row pitch that was expected. @throws DomainError */
-export function wovenReadings(rows: number, lengthMm: number, expectedPitchMm: number): Readings {
-	const ratio =
-		positive('lengthMm', lengthMm) /
-		(positive('rows', rows) * positive('expectedPitchMm', expectedPitchMm));
-	return { rowPitch: { ratio, cv: defaults.swatchSpread.value } };
+/** What was woven, and what the craft expects of it. */
+export interface Woven {
+	readonly pitch: PitchName;
+	readonly rows: number;
+	/** Length over the rows, mm. */
+	readonly lengthMm: number;
+	readonly expectedPitchMm: number;
+	/** Bags woven in, and what a row should take of one; unknown where not given. */
+	readonly bags?: number | undefined;
+	readonly expectedBagsPerRow?: number | undefined;
+	/** Width of a finger-woven band, mm, and what it should be. */
+	readonly bandMm?: number | undefined;
+	readonly expectedBandMm?: number | undefined;
+}
+
+/**
+ * Rows woven over a measured length, against the row pitch that was expected. Where the bags were
+ * counted, they tell the length of a piece; where a band was measured, its gauge.
+ *
+ * @throws DomainError where a count or a measure is not above 0
+ */
+export function wovenReadings(woven: Woven): Readings {
+	const cv = defaults.swatchSpread.value;
+	const over = (measured: string, expected: number, value: number) =>
+		positive(measured, value) / positive('expected', expected);
+	const rows = positive('rows', woven.rows);
+	const { bags, expectedBagsPerRow, bandMm, expectedBandMm } = woven;
+	return {
+		[woven.pitch]: { ratio: over('lengthMm', rows * woven.expectedPitchMm, woven.lengthMm), cv },
+		...(bags !== undefined &&
+			expectedBagsPerRow !== undefined && {
+				// Fewer bags for the same rows: longer pieces.
+				pieceLength: { ratio: 1 / over('bags', rows * expectedBagsPerRow, bags), cv }
+			}),
+		...(bandMm !== undefined &&
+			expectedBandMm !== undefined && {
+				bandGauge: { ratio: over('bandMm', expectedBandMm, bandMm), cv }
+			})
+	};
 }
 
 /** A handful weighed against the mass a kind of bag is kept with. @throws DomainError */

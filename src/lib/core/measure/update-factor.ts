@@ -11,7 +11,7 @@ export interface FactorReading {
 }
 
 /** The inverse of `logSpread`: the coefficient of variation of a log-normal. expm1, because a small square is lost beside one. */
-const spreadOfLog = (sigma: number): number => Math.sqrt(Math.expm1(sigma * sigma));
+export const spreadOfLog = (sigma: number): number => Math.sqrt(Math.expm1(sigma * sigma));
 
 /**
  * What is known of a factor after measuring: the posterior of a log-normal with known spreads, in

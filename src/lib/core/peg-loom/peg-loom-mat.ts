@@ -97,7 +97,7 @@ export function pegLoomMat(
 	const dWeft = weft.bulkDiameterMm;
 	const widthMm = (pegs - 1) * pitchMm + dWarp;
 	const crimp = ((Math.PI * (dWarp + dWeft)) / 2 / (2 * pitchMm)) ** 2 / 4;
-	const rowPitchMm = dWeft * rowPitchOf[technique.packing] * factors.rowPitch;
+	const rowPitchMm = dWeft * rowPitchOf[technique.packing] * factors.loomPitch;
 	const rows = Math.max(1, round.down((pegToPegMm - 2 * endGapMm) / rowPitchMm));
 	const strandPerRowMm = widthMm * (1 + crimp) + defaults.edgeTurn.value * dWarp;
 	const warpStrandMm = warpStrands * piecesPerStrand * pieceMm;

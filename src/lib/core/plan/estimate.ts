@@ -40,7 +40,8 @@ export interface Estimate {
 	readonly judgements: readonly Judgement[];
 }
 
-const step = 1e-4;
+/** How far a factor is nudged for a slope, as a logarithm. */
+export const step = 1e-4;
 const nudge = Math.exp(step);
 const noVariance: Record<TallyName, number> = {
 	toPrepare: 0,
@@ -53,11 +54,11 @@ const noVariance: Record<TallyName, number> = {
 	cover: 0
 };
 /** The factors that move a mat of each technique; the others would only cost time. */
-const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> = {
+export const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> = {
 	crochet: ['bagMass', 'pieceLength', 'gauge', 'strandPerStitch'],
-	'peg-loom': ['bagMass', 'pieceLength', 'rowPitch'],
-	twined: ['bagMass', 'pieceLength', 'rowPitch'],
-	'finger-bands': ['bagMass', 'pieceLength', 'gauge', 'rowPitch']
+	'peg-loom': ['bagMass', 'pieceLength', 'loomPitch'],
+	twined: ['bagMass', 'pieceLength', 'framePitch'],
+	'finger-bands': ['bagMass', 'pieceLength', 'bandGauge', 'bandPitch']
 };
 
 /** The figures of the tally, of one model. */
@@ -128,7 +129,7 @@ function varianceOfHands(model: Model, practice: Practice): number {
 }
 
 /** The middle with one factor a touch larger. */
-function nudged(middle: Middle, factor: FactorName): Middle {
+export function nudged(middle: Middle, factor: FactorName): Middle {
 	const factors = { ...middle.factors };
 	factors[factor] *= nudge;
 	return { ...middle, factors };

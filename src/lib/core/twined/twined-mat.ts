@@ -61,7 +61,7 @@ export function twinedMat(
 	const lengthMm = positive('lengthMm', target.lengthMm);
 	const nails = Math.max(1, round.nearest(widthMm / pitchMm));
 	const rowPitchMm =
-		defaults.twinedRowPitch.value * positive('bulkDiameterMm', bulkDiameterMm) * factors.rowPitch;
+		defaults.twinedRowPitch.value * positive('bulkDiameterMm', bulkDiameterMm) * factors.framePitch;
 	const rows = Math.max(1, round.down(lengthMm / rowPitchMm));
 	const panels = panelsFor(target, {
 		widthMm: technique.frameWidthMm ?? widthMm,

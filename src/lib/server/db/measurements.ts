@@ -3,9 +3,10 @@ import type { Measure, MeasurementEntry } from '$lib/gather/entries';
 import { planOfShape } from '$lib/plan/document';
 import { basisOf, oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
 import type { GroupId } from '../group';
-import type { Booked } from './gather';
+import type { Booked } from './booked';
+import { bookedOf } from './booked';
 import { findPlan } from './plans';
-import { many, maybeOne, one } from './verbs';
+import { many, maybeOne } from './verbs';
 
 export interface MeasurementLine {
 	readonly id: number;
@@ -44,12 +45,7 @@ export async function keepMeasurement(
 		 on conflict (group_id, key) do nothing returning id`,
 		[groupId, key, measure, maker, typed, read.readings, measuredOn]
 	);
-	if (kept) return { outcome: 'kept', id: kept.id };
-	const again = await one<{ id: number }>(
-		'select id from measurement where group_id = $1 and key = $2',
-		[groupId, key]
-	);
-	return { outcome: 'again', id: again.id };
+	return bookedOf(kept, 'measurement', groupId, key);
 }
 
 /** Leaves a measurement out, or counts it again. */

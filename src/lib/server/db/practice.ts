@@ -4,7 +4,7 @@ import type { Practice } from '$lib/core/know/practice';
 import { practiceOf } from '$lib/core/measure/practice-of';
 import type { Readings } from '$lib/core/measure/readings';
 import type { GroupId } from '../group';
-import { one } from './verbs';
+import { many, one } from './verbs';
 
 interface Measured {
 	readonly readings: readonly Readings[];
@@ -18,20 +18,40 @@ interface Measured {
 	readonly rejected: number;
 }
 
-/** What a group knows from everything it has measured and not left out; one question, because every plan asks it. */
-export async function practiceOfGroup(groupId: GroupId): Promise<Practice> {
+/** The makers whose measures are kept by name, in the order of the alphabet and no other. */
+export const listMakers = async (groupId: GroupId): Promise<string[]> =>
+	(
+		await many<{ maker: string }>(
+			`select min(btrim(maker)) as maker from (
+				select maker from measurement where group_id = $1
+				union all select maker from timed_work where group_id = $1) m
+			 where maker is not null group by lower(btrim(maker)) order by lower(btrim(maker))`,
+			[groupId]
+		)
+	).map(({ maker }) => maker);
+
+/**
+ * What a group knows from everything it has measured and not left out; one question, because every
+ * plan asks it. With a maker's name, what that maker's own measures say.
+ */
+export async function practiceOfGroup(
+	groupId: GroupId,
+	maker: string | null = null
+): Promise<Practice> {
 	const { readings, timed, sorted, rejected } = await one<Measured>(
 		`select
-			(select coalesce(json_agg(readings), '[]') from measurement
-			 where group_id = $1 and not is_left_out) as readings,
+			(select coalesce(json_agg(readings order by measured_on, id), '[]') from measurement
+			 where group_id = $1 and not is_left_out
+				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as readings,
 			(select coalesce(json_agg(json_build_object('station', station, 'units', units,
 				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds)), '[]')
-			 from timed_work where group_id = $1 and not is_left_out) as timed,
+			 from timed_work where group_id = $1 and not is_left_out
+				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as timed,
 			(select coalesce(sum(strand + stuffing + rejected), 0) from sorting
 			 where group_id = $1) as sorted,
 			(select coalesce(sum(stuffing + rejected), 0) from sorting
 			 where group_id = $1) as rejected`,
-		[groupId]
+		[groupId, maker]
 	);
 	return practiceOf({
 		readings,

@@ -1,8 +1,9 @@
 import type { Station } from '$lib/core/effort/stations';
 import type { TimedEntry } from '$lib/gather/entries';
 import type { GroupId } from '../group';
-import type { Booked } from './gather';
-import { many, maybeOne, one } from './verbs';
+import type { Booked } from './booked';
+import { bookedOf } from './booked';
+import { many, maybeOne } from './verbs';
 
 export interface TimedLine {
 	readonly id: number;
@@ -48,12 +49,7 @@ export async function keepTimedWork(
 			entry.workedOn
 		]
 	);
-	if (kept) return { outcome: 'kept', id: kept.id };
-	const again = await one<{ id: number }>(
-		'select id from timed_work where group_id = $1 and key = $2',
-		[groupId, key]
-	);
-	return { outcome: 'again', id: again.id };
+	return bookedOf(kept, 'timed_work', groupId, key);
 }
 
 /** Leaves timed work out, or counts it again. */

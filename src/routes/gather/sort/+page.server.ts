@@ -1,5 +1,6 @@
 import { whileReached } from '$lib/server/db/away';
-import { listDrying, lookedAgain } from '$lib/server/db/gather';
+import { listDrying, lookedAgain } from '$lib/server/db/sortings';
+import { keepEntry } from '$lib/server/keep-entry';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,10 +13,11 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 const id = z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER);
 
 export const actions: Actions = {
+	keep: keepEntry,
 	looked: async ({ request, locals }) => {
 		const which = id.safeParse((await request.formData()).get('id')).data;
 		if (which === undefined)
-			return fail(400, { message: 'Which bags were meant could not be read.' });
+			return fail(400, { entry: null, message: 'Which bags were meant could not be read.' });
 		await whileReached(lookedAgain(locals.groupId, which));
 	}
 };

@@ -1,38 +1,12 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import Caution from '$lib/components/Caution.svelte';
-	import EntryField from '$lib/components/gather/EntryField.svelte';
-	import EntrySelect from '$lib/components/gather/EntrySelect.svelte';
 	import FindingDrawing from '$lib/components/gather/FindingDrawing.svelte';
-	import { colourNames } from '$lib/core/colour/colours';
+	import SortingForm from '$lib/components/gather/SortingForm.svelte';
 	import type { BagFindings } from '$lib/core/gather/grade';
 	import { gradeBag } from '$lib/core/gather/grade';
-	import { getQueue } from '$lib/gather/queue-context';
-	import { TypedForm } from '$lib/gather/typed-form.svelte';
-	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
 
-	const { data }: PageProps = $props();
-	const queue = getQueue();
-	const form = untrack(
-		() =>
-			new TypedForm(
-				'sorting',
-				{
-					place: data.places[0]?.name ?? '',
-					kind: data.kinds[0]?.id ?? '',
-					colour: 'white',
-					strand: '',
-					stuffing: '',
-					drying: '',
-					rejected: '',
-					look_again: '2',
-					by_name: ''
-				},
-				data.group.lengthSystem,
-				queue
-			)
-	);
+	const { data, form }: PageProps = $props();
 	const rules: readonly { findings: BagFindings; label: string; act: string }[] = [
 		{ findings: {}, label: 'Sound', act: 'flatten and stack it' },
 		{
@@ -56,63 +30,12 @@
 <svelte:head><title>Sorting · Nest Row</title></svelte:head>
 
 <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
-	<form
-		class="sheet grid gap-3 p-4"
-		onsubmit={(event) => {
-			event.preventDefault();
-			void form.submit(`${form.typed.strand || 0} ${form.typed.colour} bags for strand`, [
-				'place',
-				'kind',
-				'colour',
-				'look_again',
-				'by_name'
-			]);
-		}}
-	>
-		<h2>Sorted into</h2>
-		<EntryField
-			{form}
-			field="place"
-			label="Bags from"
-			offers={data.places.map(({ name }) => name)}
-		/>
-		<div class="grid grid-cols-2 gap-3">
-			<EntrySelect
-				{form}
-				field="kind"
-				label="Kind"
-				options={data.kinds.map(({ id, name }) => ({ value: id, label: name }))}
-			/>
-			<EntrySelect
-				{form}
-				field="colour"
-				label="Colour"
-				options={colourNames.map((name) => ({ value: name, label: name }))}
-			/>
-		</div>
-		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="strand" label="Good for strand" inputmode="numeric" />
-			<EntryField {form} field="stuffing" label="Stuffing only" inputmode="numeric" />
-			<EntryField {form} field="drying" label="Drying" inputmode="numeric" />
-			<EntryField {form} field="rejected" label="Rejected" inputmode="numeric" />
-		</div>
-		{#if Number(form.typed.drying) > 0}
-			<EntryField
-				{form}
-				field="look_again"
-				label="Look again in, hours"
-				inputmode="numeric"
-				hint="Pouches that held liquid dry open for an hour or more"
-			/>
-		{/if}
-		<EntryField {form} field="by_name" label="Sorted by, if they like" />
-		<button class="btn btn-accent">Into the store</button>
-		<p role="status" class="font-semibold text-secondary">{form.said}</p>
-		<Caution>
-			Gloves or washed hands; soiled and mouldy bags leave the table at once. Your hall's hygiene
-			rules come first.
-		</Caution>
-	</form>
+	<SortingForm
+		places={data.places.map(({ name }) => name)}
+		kinds={data.kinds}
+		system={data.group.lengthSystem}
+		sent={form?.entry}
+	/>
 
 	<div class="grid gap-4">
 		<section class="sheet p-4" aria-labelledby="rules">

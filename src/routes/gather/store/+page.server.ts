@@ -1,19 +1,27 @@
 import { colourNames } from '$lib/core/colour/colours';
 import { forms } from '$lib/gather/entries';
 import { whileReached } from '$lib/server/db/away';
-import { listBalances, listMovements } from '$lib/server/db/gather';
+import { listBalances, listMovements } from '$lib/server/db/ledger';
+import { keepEntry } from '$lib/server/keep-entry';
 import { z } from 'zod';
-import type { PageServerLoad } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 const lineShape = z.object({
 	kind: z.uuid(),
 	colour: z.enum(colourNames),
 	form: z.enum(forms)
 });
+const filterShape = z.object({
+	show: z.enum(['', ...forms]).catch(''),
+	of: z.union([z.literal(''), z.uuid()]).catch(''),
+	in: z.enum(['', ...colourNames]).catch(''),
+	order: z.enum(['kind', 'amount']).catch('kind')
+});
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
-	const line = lineShape.safeParse(Object.fromEntries(url.searchParams)).data ?? null;
+	const asked = Object.fromEntries(url.searchParams);
+	const line = lineShape.safeParse(asked).data ?? null;
 	const [balances, movements] = await whileReached(
 		Promise.all([
 			listBalances(locals.groupId),
@@ -22,5 +30,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 				: []
 		])
 	);
-	return { balances, movements, line };
+	return { balances, movements, line, filter: filterShape.parse(asked) };
 };
+
+export const actions: Actions = { keep: keepEntry };

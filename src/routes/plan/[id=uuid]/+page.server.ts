@@ -2,7 +2,7 @@ import { planOfShape } from '$lib/plan/document';
 import { fieldsOfPlan } from '$lib/plan/fields';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { findPlan, insertPlan, updatePlan } from '$lib/server/db/plans';
-import { practiceOrBare } from '$lib/server/practice-or-bare';
+import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -20,7 +20,7 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 		version: plan.version,
 		keptAs: url.searchParams.has('kept') ? plan.version : null,
 		fields: fieldsOfPlan(planOfShape(plan.document.plan), group.lengthSystem),
-		practice: await practiceOrBare(locals.groupId),
+		...(await knownOf(locals.groupId)),
 		key: crypto.randomUUID()
 	};
 };

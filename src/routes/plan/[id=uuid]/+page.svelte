@@ -18,6 +18,7 @@
 		group={data.group}
 		initial={form ?? data}
 		practice={data.practice}
+		kinds={data.kinds}
 		planId={data.id}
 		isAnswer={form !== null && !kept}
 		version={theirs ? (form?.version ?? data.version) : data.version}

@@ -1,0 +1,46 @@
+<script lang="ts">
+	// A plain table in a frame of its own that scrolls where a phone is too narrow for it.
+	import type { Snippet } from 'svelte';
+
+	export interface Head {
+		readonly label: string;
+		/** Figures stand to the right. */
+		readonly isFigure?: boolean;
+		/** Said, not shown. */
+		readonly isSilent?: boolean;
+	}
+	const { heads, children }: { heads: readonly (Head | string)[]; children: Snippet } = $props();
+	const columns = $derived(
+		heads.map((head): Head => (typeof head === 'string' ? { label: head } : head))
+	);
+</script>
+
+<div class="overflow-x-auto">
+	<table class="w-full text-left text-[15px]">
+		<thead class="quiet">
+			<tr>
+				{#each columns as { label, isFigure, isSilent } (label)}
+					<th class="font-normal {isFigure ? 'text-right' : ''}" scope="col"
+						><span class={isSilent ? 'sr-only' : ''}>{label}</span></th
+					>
+				{/each}
+			</tr>
+		</thead>
+		<tbody>{@render children()}</tbody>
+	</table>
+</div>
+
+<style>
+	table :global(:is(td, th)) {
+		padding: 0.3rem 0.75rem;
+	}
+	table :global(:is(td, th):first-child) {
+		padding-left: 0;
+	}
+	table :global(:is(td, th):last-child) {
+		padding-right: 0;
+	}
+	table :global(tbody > tr) {
+		border-top: 1px solid var(--color-base-300);
+	}
+</style>

@@ -1,0 +1,50 @@
+<script lang="ts">
+	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
+	import type { TypedForm } from '$lib/gather/typed-form.svelte';
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		form: TypedForm;
+		title: string;
+		/** What the button says. */
+		act: string;
+		/** The entry in words a person knows it by, once it is kept or waits. */
+		words: () => string;
+		/** Fields that stay as they are for the next entry. */
+		stays?: readonly string[];
+		isMain?: boolean;
+		/** Whether the entry may go now; else nothing happens. */
+		may?: () => boolean;
+		children: Snippet;
+		after?: Snippet;
+	}
+	const {
+		form,
+		title,
+		act,
+		words,
+		stays = [],
+		isMain = true,
+		may = () => true,
+		children,
+		after
+	}: Props = $props();
+</script>
+
+<form
+	class="sheet grid gap-3 p-4"
+	method="POST"
+	action="?/keep"
+	onsubmit={(event) => {
+		event.preventDefault();
+		if (may()) void form.submit(words(), stays);
+	}}
+>
+	<input type="hidden" name="type" value={form.type} />
+	<input type="hidden" name="key" value={form.key} />
+	<h2>{title}</h2>
+	{@render children()}
+	<button class="btn {isMain ? 'btn-accent' : ''}">{act}</button>
+	<p role="status" class="font-semibold text-secondary">{form.said}</p>
+	{@render after?.()}
+</form>

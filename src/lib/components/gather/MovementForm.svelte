@@ -1,0 +1,97 @@
+<script lang="ts">
+	// Something moved into the store or out of it.
+	import { colourNames } from '$lib/core/colour/colours';
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import type { Form } from '$lib/gather/entries';
+	import { forms, moveReasons } from '$lib/gather/entries';
+	import { getQueue } from '$lib/gather/queue-context';
+	import { formWords, reasonWords } from '$lib/gather/store-words';
+	import type { SentForm } from '$lib/gather/typed-form.svelte';
+	import { TypedForm } from '$lib/gather/typed-form.svelte';
+	import { untrack } from 'svelte';
+	import EntryField from './EntryField.svelte';
+	import EntryForm from './EntryForm.svelte';
+	import EntrySelect from './EntrySelect.svelte';
+
+	interface Props {
+		kinds: readonly { readonly id: string; readonly name: string }[];
+		system: LengthSystem;
+		sent?: SentForm | null | undefined;
+	}
+	const { kinds, system, sent }: Props = $props();
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'movement',
+				{
+					kind: kinds[0]?.id ?? '',
+					colour: 'white',
+					form: 'bag',
+					direction: 'out',
+					amount: '',
+					reason: 'cut',
+					note: '',
+					by_name: ''
+				},
+				system,
+				getQueue(),
+				sent
+			)
+	);
+	const words = () => {
+		const { amount, colour, form: of, direction } = form.typed;
+		return `${amount} ${colour} ${formWords[of as Form] ?? ''} ${direction}`;
+	};
+</script>
+
+<EntryForm
+	{form}
+	title="Move something"
+	act="Book it"
+	{words}
+	stays={['kind', 'colour', 'form', 'direction', 'reason', 'by_name']}
+>
+	<div class="grid grid-cols-2 gap-3">
+		<EntrySelect
+			{form}
+			field="direction"
+			label="Which way"
+			options={[
+				{ value: 'in', label: 'into the store' },
+				{ value: 'out', label: 'out of it' }
+			]}
+		/>
+		<EntryField
+			{form}
+			field="amount"
+			label="How much"
+			hint={form.typed.form === 'scrap' ? 'g or kg' : 'a count'}
+		/>
+		<EntrySelect
+			{form}
+			field="form"
+			label="Of"
+			options={forms.map((one) => ({ value: one, label: formWords[one] }))}
+		/>
+		<EntrySelect
+			{form}
+			field="colour"
+			label="Colour"
+			options={colourNames.map((name) => ({ value: name, label: name }))}
+		/>
+	</div>
+	<EntrySelect
+		{form}
+		field="kind"
+		label="Kind"
+		options={kinds.map(({ id, name }) => ({ value: id, label: name }))}
+	/>
+	<EntrySelect
+		{form}
+		field="reason"
+		label="Because"
+		options={moveReasons.map((value) => ({ value, label: reasonWords[value] }))}
+	/>
+	<EntryField {form} field="by_name" label="By, if they like" />
+	<EntryField {form} field="note" label="Note" />
+</EntryForm>

@@ -1,0 +1,40 @@
+<script lang="ts">
+	// Takes one movement back by its opposite, with a reason.
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { getQueue } from '$lib/gather/queue-context';
+	import { TypedForm } from '$lib/gather/typed-form.svelte';
+	import { untrack } from 'svelte';
+	import EntryField from './EntryField.svelte';
+
+	const { movement, system }: { movement: number; system: LengthSystem } = $props();
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'correction',
+				{ corrects: String(movement), note: '', by_name: '' },
+				system,
+				getQueue(),
+				null,
+				`correction-${movement}`
+			)
+	);
+</script>
+
+<details>
+	<summary class="btn px-3 font-normal">Take back</summary>
+	<form
+		class="mt-2 grid min-w-56 gap-2 text-left"
+		method="POST"
+		action="?/keep"
+		onsubmit={(event) => {
+			event.preventDefault();
+			void form.submit(`movement ${movement} taken back`, []);
+		}}
+	>
+		<input type="hidden" name="type" value="correction" />
+		<input type="hidden" name="key" value={form.key} />
+		<input type="hidden" name="corrects" value={movement} />
+		<EntryField {form} field="note" label="Why it is taken back" />
+		<button class="btn btn-neutral">Take it back</button>
+	</form>
+</details>

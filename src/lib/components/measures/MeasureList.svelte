@@ -1,0 +1,80 @@
+<script lang="ts">
+	// Everything measured, the newest first; any of it can be left out, and counted again.
+	import { enhance } from '$app/forms';
+	import type { Station } from '$lib/core/effort/stations';
+	import { stationUnits } from '$lib/core/effort/unit-seconds';
+	import type { Readings } from '$lib/core/measure/readings';
+	import type { Measure } from '$lib/gather/entries';
+	import { measureWords, readingWords } from '$lib/gather/measure-words';
+	import { wholeNumber } from '$lib/plan/number-words';
+
+	interface Line {
+		readonly id: number;
+		readonly maker: string | null;
+		readonly isLeftOut: boolean;
+	}
+	interface Props {
+		measurements: readonly (Line & {
+			readonly measure: Measure;
+			readonly measuredOn: string;
+			readonly readings: Readings;
+		})[];
+		timed: readonly (Line & {
+			readonly station: Station;
+			readonly workedOn: string;
+			readonly units: number;
+			readonly people: number;
+			readonly minutes: number;
+		})[];
+	}
+	const { measurements, timed }: Props = $props();
+</script>
+
+{#snippet row(of: 'measurement' | 'timed', line: Line, title: string, on: string, says: string)}
+	<li
+		class="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 text-[15px] {line.isLeftOut
+			? 'line-through decoration-2'
+			: ''}"
+	>
+		<span class="flex-1"
+			><strong>{title}</strong>, {on}{line.maker ? `, ${line.maker}` : ''}: {says}</span
+		>
+		<form method="POST" action="?/leave" use:enhance>
+			<input type="hidden" name="of" value={of} />
+			<input type="hidden" name="id" value={line.id} />
+			<input type="hidden" name="out" value={line.isLeftOut ? 'no' : 'yes'} />
+			<button class="btn px-3 font-normal"
+				>{line.isLeftOut ? 'Count it again' : 'Leave it out'}</button
+			>
+		</form>
+	</li>
+{/snippet}
+
+<section class="sheet p-4" aria-labelledby="kept-measures">
+	<h2 id="kept-measures">What was measured</h2>
+	{#if measurements.length + timed.length === 0}
+		<p class="mt-2 text-[15px]">
+			Nothing yet. A swatch of twenty stitches or ten joined pieces is a good first one.
+		</p>
+	{/if}
+	<ul>
+		{#each measurements as line (line.id)}
+			{@render row(
+				'measurement',
+				line,
+				measureWords[line.measure],
+				line.measuredOn,
+				readingWords(line.readings)
+			)}
+		{/each}
+		{#each timed as line (line.id)}
+			{@render row(
+				'timed',
+				line,
+				`Timed at ${line.station}`,
+				line.workedOn,
+				`${wholeNumber(line.units)} ${stationUnits[line.station].unit} by ${line.people} in ${line.minutes} min`
+			)}
+		{/each}
+	</ul>
+</section>

@@ -1,0 +1,117 @@
+import type { ColourName } from '../colour/colours';
+import { within } from '../domain-error';
+import type { MatDemand } from './mat-demand';
+
+/** What strand is drawn from, the furthest on first: what is balled is used before what is cut. */
+export const drawnForms = ['ball', 'piece', 'bag'] as const;
+export type DrawnForm = (typeof drawnForms)[number];
+
+/** So many of a kind, a colour and a form in the store. */
+export interface Stock {
+	readonly kind: string;
+	readonly colour: ColourName;
+	readonly form: DrawnForm;
+	/** 0 or more. */
+	readonly amount: number;
+}
+
+/** Mats that are wanted by one plan. */
+export interface Want {
+	/** The kind of bag they are made of; null where it is none of the kinds there are. */
+	readonly kind: string | null;
+	/** A whole number, 0 or more. */
+	readonly mats: number;
+	/** Of one mat. */
+	readonly demand: MatDemand;
+}
+
+/** A colour that is lacking, or `any`. */
+export type LackedColour = ColourName | 'any';
+
+/** What a want draws and what it lacks, in bags to prepare unless it says otherwise. */
+export interface Drawing {
+	readonly wanted: number;
+	readonly drawn: number;
+	/** What is drawn, as it lies in the store: bags, cut pieces and balls. */
+	readonly from: Readonly<Record<DrawnForm, number>>;
+	readonly lacking: Partial<Readonly<Record<LackedColour, number>>>;
+}
+
+/** A bag this small a part of which is lacking is a matter of rounding. */
+const crumb = 1e-6;
+
+/**
+ * Deals the store out to what is wanted. Named colours are served first, in the order of the wants,
+ * and then what may be of any colour from whatever there is most of. Balls and cut pieces count as
+ * the plan's own cut and ball size have them.
+ *
+ * @throws DomainError where an amount or a number of mats is out of its domain
+ */
+export function drawFromStore(stock: readonly Stock[], wants: readonly Want[]): Drawing[] {
+	const left = stock.map(({ amount, ...line }) => ({
+		...line,
+		amount: within('amount', amount, { atLeast: 0 })
+	}));
+	const drawings = wants.map(({ mats, demand }) => ({
+		wanted: within('mats', mats, { atLeast: 0, isWhole: true }) * demand.bags,
+		drawn: 0,
+		from: { ball: 0, piece: 0, bag: 0 },
+		lacking: {} as Partial<Record<LackedColour, number>>
+	}));
+
+	const take = (at: number, colour: LackedColour, bags: number) => {
+		const want = wants[at];
+		const drawing = drawings[at];
+		if (!want || !drawing || bags <= 0) return;
+		const { bagsPerBall, bagsPerPiece } = want.demand;
+		const worth = { ball: bagsPerBall, piece: bagsPerPiece, bag: 1 };
+		let open = bags;
+		for (const form of drawnForms) {
+			const lines = left
+				.filter(
+					(line) =>
+						line.kind === want.kind &&
+						line.form === form &&
+						(colour === 'any' || line.colour === colour)
+				)
+				.sort((a, b) => b.amount - a.amount);
+			for (const line of lines) {
+				const used = Math.min(line.amount, open / worth[form]);
+				line.amount -= used;
+				open -= used * worth[form];
+				drawing.from[form] += used;
+			}
+		}
+		drawing.drawn += bags - open;
+		if (open > crumb) drawing.lacking[colour] = (drawing.lacking[colour] ?? 0) + open;
+	};
+
+	for (const [at, { mats, demand }] of wants.entries()) {
+		for (const [colour, bags] of Object.entries(demand.byColour))
+			take(at, colour as ColourName, bags * mats);
+	}
+	for (const [at, { mats, demand }] of wants.entries()) take(at, 'any', demand.ofAnyColour * mats);
+	return drawings;
+}
+
+/** What is lacking of one kind in one colour, over all wants. */
+export interface Lack {
+	readonly kind: string | null;
+	readonly colour: LackedColour;
+	/** Bags to prepare. */
+	readonly bags: number;
+}
+
+/** What is still lacking by kind and colour, in the order the wants name them. */
+export function lacksOf(wants: readonly Want[], drawings: readonly Drawing[]): Lack[] {
+	const lacks: { kind: string | null; colour: LackedColour; bags: number }[] = [];
+	for (const [at, { lacking }] of drawings.entries()) {
+		const kind = wants[at]?.kind ?? null;
+		for (const [colour, bags] of Object.entries(lacking)) {
+			const same = lacks.find((lack) => lack.kind === kind && lack.colour === colour);
+			if (same) same.bags += bags;
+			else lacks.push({ kind, colour: colour as LackedColour, bags });
+		}
+	}
+	return lacks;
+}

@@ -1,0 +1,35 @@
+import type { Drawing, LackedColour } from '../core/gather/draw-from-store';
+import { drawnForms } from '../core/gather/draw-from-store';
+import { wholeNumber } from '../plan/number-words';
+import { formWords } from './store-words';
+
+/** What a plan can draw, in words: `4 balls, 160 cut pieces, 120 bags`. */
+export function drawnWords({ from }: Drawing): string {
+	const words = drawnForms
+		.map((form) => ({ form, amount: Math.floor(from[form] + 1e-6) }))
+		.filter(({ amount }) => amount > 0)
+		.map(({ form, amount }) => {
+			const word = formWords[form];
+			return `${wholeNumber(amount)} ${amount === 1 ? word.replace(/s$/, '') : word}`;
+		});
+	return words.join(', ') || 'nothing';
+}
+
+export const colourWords = (colour: LackedColour): string =>
+	colour === 'any' ? 'any colour' : colour;
+
+/** What a plan lacks, in words: `38 blue, 120 of any colour`; nothing where it lacks nothing. */
+export const lackingWords = ({ lacking }: Drawing): string =>
+	Object.entries(lacking)
+		.map(
+			([colour, bags]) =>
+				`${wholeNumber(Math.ceil(bags))} ${colour === 'any' ? 'of any colour' : colour}`
+		)
+		.join(', ');
+
+/** Bags to ask for, so that so many are left after sorting; a round number, since nobody counts bags at a counter. */
+export function bagsToAsk(bags: number, rejectedShare: number): number {
+	const asked = bags / (1 - rejectedShare);
+	const step = asked < 50 ? 5 : 10;
+	return Math.ceil(asked / step - 1e-9) * step;
+}

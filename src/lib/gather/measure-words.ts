@@ -1,0 +1,46 @@
+import type { FactorName } from '../core/know/factors';
+import type { Readings } from '../core/measure/readings';
+import type { Measure } from './entries';
+
+/** What each factor is called on its own line. */
+export const factorTitles: Readonly<Record<FactorName, string>> = {
+	bagMass: 'Weight of a bag',
+	pieceLength: 'Length of a piece',
+	gauge: 'Size of a stitch',
+	strandPerStitch: 'Strand a stitch',
+	loomPitch: 'Rows on the loom',
+	framePitch: 'Rows on the frame',
+	bandGauge: 'Width of a band',
+	bandPitch: 'Rows of a band'
+};
+
+/** What each factor is called in a sentence. */
+const factorWords: Readonly<Record<FactorName, string>> = {
+	bagMass: 'bags',
+	pieceLength: 'pieces',
+	gauge: 'stitches',
+	strandPerStitch: 'strand a stitch',
+	loomPitch: 'loom rows',
+	framePitch: 'frame rows',
+	bandGauge: 'bands',
+	bandPitch: 'band rows'
+};
+
+export const measureWords: Readonly<Record<Measure, string>> = {
+	swatch: 'Swatch',
+	chain: 'Chain',
+	woven: 'Woven rows',
+	handful: 'Handful',
+	mat: 'Finished mat'
+};
+
+const percent = (ratio: number) => `${(ratio * 100).toFixed(0)} % of the craft's`;
+
+/** What a measurement says, in a line. */
+export function readingWords({ mat, ...single }: Readings): string {
+	const words = Object.entries(single).map(
+		([name, { ratio }]) => `${factorWords[name as FactorName]} ${percent(ratio)}`
+	);
+	if (mat) words.push(`bags in the mat ${percent(mat.ratio)}`);
+	return words.join(', ');
+}

@@ -1,0 +1,60 @@
+import type { ColourName } from '../core/colour/colours';
+import { colourNames } from '../core/colour/colours';
+import { sumOf } from '../core/plan/draws';
+import type { Form } from './entries';
+import { forms } from './entries';
+
+/** One line of the store: so many of a kind in a colour and a form. */
+export interface StoreLine {
+	readonly kindId: string;
+	readonly kind: string;
+	readonly colour: ColourName;
+	readonly form: Form;
+	readonly amount: number;
+}
+
+/** What of the store is looked at, and in which order. Empty words let everything through. */
+export interface StoreFilter {
+	readonly show: Form | '';
+	readonly of: string;
+	readonly in: ColourName | '';
+	readonly order: 'kind' | 'amount';
+}
+
+/** The lines a filter lets through, in its order. */
+export function filteredLines<Line extends StoreLine>(
+	lines: readonly Line[],
+	filter: StoreFilter
+): Line[] {
+	const shown = lines.filter(
+		({ form, kindId, colour }) =>
+			(filter.show === '' || form === filter.show) &&
+			(filter.of === '' || kindId === filter.of) &&
+			(filter.in === '' || colour === filter.in)
+	);
+	return filter.order === 'amount' ? shown.sort((a, b) => b.amount - a.amount) : shown;
+}
+
+/** How much there is of each form, the empty ones left out. */
+export const totalsOf = (lines: readonly StoreLine[]): { form: Form; amount: number }[] =>
+	forms
+		.map((form) => ({
+			form,
+			amount: sumOf(
+				lines.filter((line) => line.form === form),
+				({ amount }) => amount
+			)
+		}))
+		.filter(({ amount }) => amount > 0);
+
+/** Bags for strand in each colour there is. */
+export const bagsByColour = (lines: readonly StoreLine[]): { colour: ColourName; bags: number }[] =>
+	colourNames
+		.map((colour) => ({
+			colour,
+			bags: sumOf(
+				lines.filter((line) => line.form === 'bag' && line.colour === colour),
+				({ amount }) => amount
+			)
+		}))
+		.filter(({ bags }) => bags > 0);

@@ -1,0 +1,39 @@
+import { maybeOne } from './verbs';
+import type { GroupId } from '../group';
+import type { PoolClient } from 'pg';
+
+/** How an entry went. `again`: the same key was there already, and it counts once. */
+export type Booked =
+	| { readonly outcome: 'kept' | 'again'; readonly id: number | string }
+	| { readonly outcome: 'refused'; readonly problems: Readonly<Record<string, string>> };
+
+/** An entry that is not kept, with the sentence for its field. */
+export const refuse = (field: string, sentence: string): Booked => ({
+	outcome: 'refused',
+	problems: { [field]: sentence }
+});
+
+/** What was kept under a key, or null: that is how a resend is known. */
+export const keptUnder = (
+	table: 'drop_off' | 'sorting' | 'movement' | 'measurement' | 'timed_work',
+	groupId: GroupId,
+	key: string,
+	client?: PoolClient
+) =>
+	maybeOne<{ id: number }>(
+		`select id from ${table} where group_id = $1 and key = $2`,
+		[groupId, key],
+		client
+	);
+
+/** The answer to an insert that leaves a key alone which is there already. */
+export const bookedOf = async (
+	kept: { readonly id: number } | null,
+	table: Parameters<typeof keptUnder>[0],
+	groupId: GroupId,
+	key: string,
+	client?: PoolClient
+): Promise<Booked> =>
+	kept
+		? { outcome: 'kept', id: kept.id }
+		: { outcome: 'again', id: (await keptUnder(table, groupId, key, client))?.id ?? 0 };

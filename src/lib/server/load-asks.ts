@@ -1,0 +1,35 @@
+import { bagsToAsk } from '$lib/gather/ask-words';
+import { rejectRate } from '$lib/core/gather/reject-rate';
+import { whileReached } from './db/away';
+import { listKinds } from './db/kinds';
+import { listBalances } from './db/ledger';
+import { listPlaces } from './db/places';
+import { practiceOfGroup } from './db/practice';
+import { listWantedPlans } from './db/wanted';
+import type { GroupId } from './group';
+import { seasonAsks } from './season-asks';
+
+/**
+ * What the season still asks for, of one place or of all. A place's own share of rejected bags
+ * stands for it; the group's for all.
+ */
+export async function loadAsks(groupId: GroupId, placeId: string | null) {
+	const [wanted, kinds, balances, practice, places] = await whileReached(
+		Promise.all([
+			listWantedPlans(groupId),
+			listKinds(groupId),
+			listBalances(groupId),
+			practiceOfGroup(groupId),
+			listPlaces(groupId)
+		])
+	);
+	const { plans, lacks } = seasonAsks(wanted, kinds, balances, practice);
+	const place = places.find(({ id }) => id === placeId) ?? null;
+	const rejectedShare = place ? rejectRate(place) : practice.rejectedShare;
+	return {
+		plans,
+		place,
+		rejectedShare,
+		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))
+	};
+}

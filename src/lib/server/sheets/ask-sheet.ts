@@ -1,0 +1,157 @@
+import { askCautions } from '$lib/plan/caution-words';
+import { colourWords } from '$lib/gather/ask-words';
+import type { LackedColour } from '$lib/core/gather/draw-from-store';
+import { wholeNumber } from '$lib/plan/number-words';
+import type { Paper } from './sheet';
+import { Sheet } from './sheet';
+
+export interface AskSheetOrder {
+	readonly groupName: string;
+	/** Whom it asks; null for every place. */
+	readonly placeName: string | null;
+	readonly asks: readonly {
+		readonly kind: string | null;
+		readonly colour: LackedColour;
+		readonly toAsk: number;
+	}[];
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly date: Date;
+}
+
+const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+
+const notThese = [
+	'Knotted or wadded bags: somebody has to pick each one open.',
+	'Damp, dirty or mouldy bags; bags from medical or chemical use.',
+	'Bags that crackle and crumble: they fall apart in the mat.',
+	'New bags got for this, or a special trip. Bags already used are what we want.'
+] as const;
+
+const foldings = [
+	{ title: 'Smooth it flat', draw: flat },
+	{ title: 'Tuck the sides in', draw: tucked },
+	{ title: 'Fold it once', draw: folded },
+	{ title: 'Stack, seams together', draw: stacked }
+] as const;
+
+/** A page to hang where bags come from: how many, how folded, what not, as a PDF. */
+export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
+	const sheet = await Sheet.begin(
+		{
+			title: 'Bags wanted',
+			planName: order.groupName,
+			versionWords: order.placeName ?? 'for every place',
+			date: day.format(order.date),
+			cautions: askCautions
+		},
+		order.paper,
+		order.isLarge
+	);
+	sheet.text('We turn used plastic bags into sleeping mats. Would you keep yours for us?', {
+		sizePt: 14
+	});
+	sheet.heading('How many we need');
+	if (order.asks.length === 0) {
+		sheet.text('Just now we have enough bags for strand. Thank you; please ask again.');
+	} else {
+		sheet.table(
+			order.asks.map(({ kind, colour, toAsk }) => [
+				`${wholeNumber(toAsk)}`,
+				kind ?? 'Other bags',
+				colourWords(colour)
+			]),
+			[1, 3, 2],
+			13
+		);
+	}
+	sheet.heading('How to fold them');
+	drawFoldings(sheet);
+	sheet.text(
+		'Dry, clean and empty. A pouch that held milk or juice: rinse it, and let it dry open for an hour or more. A small hole near the seam or the handles is fine.'
+	);
+	sheet.heading('Please not');
+	for (const line of notThese) sheet.text(`– ${line}`);
+	sheet.heading('Where and when');
+	sheet.need(20);
+	for (const label of ['Bring them to', 'Until']) {
+		sheet.y += 8;
+		sheet.label(label, sheet.marginMm, sheet.y, { sizePt: 11 });
+		sheet.line(
+			sheet.marginMm + 34,
+			sheet.y + 0.6,
+			sheet.widthMm - sheet.marginMm,
+			sheet.y + 0.6,
+			0.2
+		);
+	}
+	sheet.y += 4;
+	return sheet.end();
+}
+
+type Draw = (sheet: Sheet, left: number, top: number) => void;
+
+function drawFoldings(sheet: Sheet): void {
+	const cell = sheet.innerMm / foldings.length;
+	sheet.need(48);
+	for (const [at, { title, draw }] of foldings.entries()) {
+		const left = sheet.marginMm + at * cell;
+		(draw as Draw)(sheet, left + cell / 2 - 13, sheet.y + 3);
+		sheet.label(`${at + 1}. ${title}`, left + cell / 2, sheet.y + 45, {
+			sizePt: 10,
+			align: 'middle'
+		});
+	}
+	sheet.y += 49;
+}
+
+/** A carrier lying flat, 26 mm wide: body, handles and bottom seam. */
+function bag(sheet: Sheet, left: number, top: number, width = 26): void {
+	const strap = width * 0.26;
+	const right = left + width;
+	const base = top + 11;
+	const foot = top + 36;
+	sheet.line(left, top, left, foot);
+	sheet.line(right, top, right, foot);
+	for (const x of [left, right - strap]) sheet.line(x, top, x + strap, top);
+	sheet.line(left + strap, top, left + strap, base);
+	sheet.line(right - strap, top, right - strap, base);
+	sheet.line(left + strap, base, right - strap, base);
+	sheet.line(left, foot, right, foot, 0.7);
+}
+
+function flat(sheet: Sheet, left: number, top: number): void {
+	bag(sheet, left, top);
+	for (const [from, to] of [
+		[13, 4],
+		[13, 22]
+	] as const)
+		arrow(sheet, left + from, top + 24, left + to, top + 24);
+}
+
+function tucked(sheet: Sheet, left: number, top: number): void {
+	bag(sheet, left, top);
+	for (const x of [left + 5, left + 21]) sheet.line(x, top + 11, x, top + 36, 0.2, [1.2, 1]);
+	arrow(sheet, left - 4, top + 26, left + 4, top + 26);
+	arrow(sheet, left + 30, top + 26, left + 22, top + 26);
+}
+
+function folded(sheet: Sheet, left: number, top: number): void {
+	bag(sheet, left + 6, top, 13);
+	sheet.line(left + 19, top + 6, left + 19, top + 36, 0.6);
+	for (let x = 0; x < 3; x++) sheet.line(left + 20 + x, top + 8, left + 20 + x, top + 36, 0.12);
+	arrow(sheet, left + 30, top + 20, left + 24, top + 20);
+}
+
+function stacked(sheet: Sheet, left: number, top: number): void {
+	for (let layer = 0; layer < 6; layer++) sheet.box(left, top + 33 - layer * 3.2, 26, 2.6, 0.08);
+	sheet.line(left, top + 14, left, top + 36.5, 0.7);
+	sheet.label('seams', left - 1.5, top + 12, { sizePt: 8 });
+}
+
+function arrow(sheet: Sheet, x1: number, y1: number, x2: number, y2: number): void {
+	const back = Math.sign(x1 - x2) * 1.8;
+	sheet.line(x1, y1, x2, y2, 0.4);
+	sheet.line(x2, y2, x2 + back, y2 - 1.3, 0.4);
+	sheet.line(x2, y2, x2 + back, y2 + 1.3, 0.4);
+}

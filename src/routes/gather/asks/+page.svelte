@@ -1,0 +1,156 @@
+<script lang="ts">
+	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
+	import { enhance } from '$app/forms';
+	import ColourPatterns from '$lib/components/drawing/ColourPatterns.svelte';
+	import Swatch from '$lib/components/Swatch.svelte';
+	import Table from '$lib/components/Table.svelte';
+	import { drawnWords, lackingWords } from '$lib/gather/ask-words';
+	import { wholeNumber } from '$lib/plan/number-words';
+	import { queryOf } from '$lib/query';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const share = ({ wanted, drawn }: { wanted: number; drawn: number }) =>
+		wanted > 0 ? (drawn / wanted) * 100 : 0;
+	const season = $derived(data.plans.filter(({ mats }) => mats > 0));
+	const sheet = $derived(
+		(paper: string) => `/gather/asks/sheet.pdf?${queryOf({ place: data.place?.id ?? '', paper })}`
+	);
+</script>
+
+<svelte:head><title>Asks · Nest Row</title></svelte:head>
+<ColourPatterns />
+
+<div
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]"
+>
+	<section class="sheet p-4" aria-labelledby="season">
+		<h2 id="season">What the season still makes</h2>
+		{#if data.plans.length === 0}
+			<p class="mt-2">
+				No plan is kept yet. <a class="link" href="/plan">Plan a mat</a>, then say here how many are
+				wanted.
+			</p>
+		{:else}
+			<p class="quiet mt-1 text-[15px]">
+				Say how many mats of each plan are wanted. The store is dealt out from the top; named
+				colours come first. Balls and cut pieces count as the plan has them.
+			</p>
+			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']}>
+				{#each data.plans as { id, name, mats, kind, drawing } (id)}
+					{@const isWrong = form?.plan === id}
+					<tr class="align-top" data-plan={name}>
+						<th class="min-w-40" scope="row">
+							<a class="link-row" href="/plan/{id}">{name}</a>
+						</th>
+						<td>
+							<form
+								class="flex items-start gap-2"
+								method="POST"
+								action="?/want"
+								use:enhance={() =>
+									({ update }) =>
+										update({ reset: false })}
+							>
+								<input type="hidden" name="plan" value={id} />
+								<div>
+									<input
+										class="field w-20"
+										name="mats"
+										inputmode="numeric"
+										value={isWrong ? form?.mats : mats}
+										aria-label="Mats wanted of {name}"
+										aria-invalid={isWrong ? 'true' : undefined}
+										aria-describedby={isWrong ? `${id}-problem` : undefined}
+										onchange={(event) => event.currentTarget.form?.requestSubmit()}
+									/>
+									{#if isWrong}<p class="mt-1 text-sm font-semibold text-error" id="{id}-problem">
+											{form?.problem}
+										</p>{/if}
+								</div>
+								<button class="btn px-3 font-normal">Set</button>
+							</form>
+						</td>
+						<td data-drawn>
+							{#if mats > 0}
+								{drawnWords(drawing)}
+								<span
+									class="mt-1 block h-2 w-28 rounded-full bg-base-300"
+									role="img"
+									aria-label="{Math.round(share(drawing))} % of what it needs"
+									><span
+										class="block h-2 rounded-full bg-secondary"
+										style="width: {share(drawing)}%"
+									></span></span
+								>
+								<span class="quiet text-sm"
+									>of {wholeNumber(Math.ceil(drawing.wanted))} bags: {kind ??
+										'none of your kinds is like its bag'}</span
+								>
+							{/if}
+						</td>
+						<td data-lacks>{mats > 0 ? lackingWords(drawing) || 'nothing' : ''}</td>
+					</tr>
+				{/each}
+			</Table>
+		{/if}
+	</section>
+
+	<section class="sheet p-4" aria-labelledby="ask">
+		<h2 id="ask">What to ask for</h2>
+		<form class="mt-2" data-sveltekit-keepfocus data-sveltekit-noscroll>
+			<label class="grid gap-1 text-[15px]">
+				Asked of
+				<select
+					class="field"
+					name="place"
+					value={data.place?.id ?? ''}
+					onchange={(event) => event.currentTarget.form?.requestSubmit()}
+				>
+					<option value="">every place</option>
+					{#each data.places as { id, name } (id)}<option value={id}>{name}</option>{/each}
+				</select>
+			</label>
+			<noscript><button class="btn mt-2">Ask this place</button></noscript>
+		</form>
+		<p class="quiet mt-2 text-[15px]">
+			{data.place ? `Of ${data.place.name}'s bags` : 'Of all bags'}, {Math.round(
+				data.rejectedShare * 100
+			)} % turn out no good for strand, so a few more are asked for.
+		</p>
+		{#if season.length === 0}
+			<p class="mt-2">No mats are wanted yet, so nothing is lacking.</p>
+		{:else if data.asks.length === 0}
+			<p class="mt-2 font-semibold text-secondary">
+				Nothing is lacking: the store covers the season.
+			</p>
+		{:else}
+			<Table
+				heads={[
+					'Kind',
+					'Colour',
+					{ label: 'Lacking', isFigure: true },
+					{ label: 'Ask for', isFigure: true }
+				]}
+			>
+				{#each data.asks as { kind, colour, bags, toAsk } ((kind ?? '') + colour)}
+					<tr data-ask="{kind} {colour}">
+						<th class="font-semibold" scope="row">{kind ?? 'other bags'}</th>
+						<td
+							>{#if colour === 'any'}any colour{:else}<Swatch {colour} />{/if}</td
+						>
+						<td class="figure text-right">{wholeNumber(Math.ceil(bags))}</td>
+						<td class="figure text-right font-semibold">{wholeNumber(toAsk)}</td>
+					</tr>
+				{/each}
+			</Table>
+		{/if}
+		<div class="mt-4 flex flex-wrap gap-2">
+			<a class="btn btn-accent" href={sheet('a4')} data-sveltekit-reload>Ask sheet, A4</a>
+			<a class="btn" href={sheet('letter')} data-sveltekit-reload>Letter</a>
+		</div>
+		<p class="quiet mt-2 text-sm">
+			A page to hang up: how many are wanted, how to fold them, and what not to bring.
+		</p>
+	</section>
+</div>

@@ -1,0 +1,75 @@
+<script lang="ts">
+	// The kinds of bag the group knows, each drawn from its measures.
+	import { enhance } from '$app/forms';
+	import KindDrawing from '$lib/components/gather/KindDrawing.svelte';
+	import KindForm from '$lib/components/gather/KindForm.svelte';
+	import { formatLength, trimmed } from '$lib/core/units/format-length';
+	import { filmCall } from '$lib/gather/film-words';
+	import { wholeNumber } from '$lib/plan/number-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const again = $derived(data.kinds.find(({ id }) => id === data.again) ?? null);
+	const readable = (mm: number) => formatLength(mm, data.group.lengthSystem, 'bag');
+</script>
+
+<svelte:head><title>Bag kinds · Nest Row</title></svelte:head>
+
+<div
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
+>
+	<div class="grid gap-3">
+		{#key again?.id}
+			<KindForm
+				kind={again && { id: again.id, name: again.name, bag: again }}
+				system={data.group.lengthSystem}
+				sent={form?.entry}
+			/>
+		{/key}
+		{#if again}<a class="btn font-normal" href="/gather/kinds">A new kind instead</a>{/if}
+	</div>
+	<section class="sheet p-4" aria-labelledby="kinds">
+		<h2 id="kinds">The kinds you know</h2>
+		<p class="quiet mt-1 text-[15px]">
+			All drawn to the same scale. Sorting, the store and every plan can name them.
+		</p>
+		{#if form?.message}<p class="mt-2 font-semibold text-error" role="alert">{form.message}</p>{/if}
+		<ul class="mt-3 grid gap-4 sm:grid-cols-2">
+			{#each data.kinds as kind (kind.id)}
+				<li class="flex items-start gap-4 border-t border-base-300 pt-3" data-kind={kind.name}>
+					<KindDrawing
+						bag={kind}
+						scale={0.16}
+						label="{kind.name}: {readable(kind.flatWidthMm)} wide, {readable(kind.bodyMm)} high"
+					/>
+					<div class="grid gap-1 text-[15px]">
+						<h3 class="text-lg font-semibold">{kind.name}</h3>
+						<p>
+							{readable(kind.flatWidthMm)} × {readable(kind.bodyMm)} flat{kind.gussetMm > 0
+								? `, gussets ${readable(kind.gussetMm)}`
+								: ''}{kind.handleMm > 0 ? `, handles ${readable(kind.handleMm)}` : ''}. Ten weigh {trimmed(
+								kind.massG * 10,
+								0
+							)} g.
+						</p>
+						<p class="quiet">{filmCall(kind).words}</p>
+						<p>{wholeNumber(kind.bags)} in the store.</p>
+						<div class="flex flex-wrap gap-2">
+							<a class="btn px-3 font-normal" href="?again={kind.id}"
+								>Measure again<span class="sr-only">: {kind.name}</span></a
+							>
+							{#if !kind.isUsed}
+								<form method="POST" action="?/remove" use:enhance>
+									<input type="hidden" name="id" value={kind.id} />
+									<button class="btn px-3 font-normal"
+										>Take off the list<span class="sr-only">: {kind.name}</span></button
+									>
+								</form>
+							{/if}
+						</div>
+					</div>
+				</li>
+			{/each}
+		</ul>
+	</section>
+</div>

@@ -1,0 +1,47 @@
+import { guessMatching, listNames } from '$lib/gather/csv/columns';
+import { largestList, readCsv } from '$lib/gather/csv/read-csv';
+import { whileReached } from '$lib/server/db/away';
+import { layImport } from '$lib/server/db/list-imports';
+import { fail, redirect } from '@sveltejs/kit';
+import type { Actions } from './$types';
+
+const tooLarge = 'The list is larger than 12 MB. Please split it and bring it in parts.';
+
+/** The list of a form: its file, or what was pasted. */
+async function listOf(form: FormData): Promise<{ text: string; fileName: string }> {
+	const file = form.get('file');
+	if (file instanceof File && file.size > 0)
+		return { text: await file.text(), fileName: file.name.slice(0, 200) };
+	return { text: String(form.get('pasted') ?? ''), fileName: 'a pasted list' };
+}
+
+export const actions: Actions = {
+	bring: async ({ request, locals }) => {
+		if (Number(request.headers.get('content-length')) > largestList + 100_000)
+			return fail(413, { list: '', pasted: '', problem: tooLarge });
+		let form: FormData;
+		try {
+			form = await request.formData();
+		} catch {
+			return fail(400, { list: '', pasted: '', problem: 'The file did not arrive whole.' });
+		}
+		const list = listNames.find((name) => name === form.get('list'));
+		const { text, fileName } = await listOf(form);
+		const back = (problem: string) =>
+			fail(422, {
+				list: list ?? '',
+				pasted: fileName === 'a pasted list' ? text.slice(0, 20_000) : '',
+				problem
+			});
+		if (!list) return back('Say which list it is.');
+		if (text.trim() === '') return back('Choose a file, or paste the list.');
+		if (text.length > largestList) return back(tooLarge);
+		const read = readCsv(text);
+		if (read.problem !== undefined) return back(read.problem);
+		const matching = guessMatching(list, read.list.heads);
+		const { id } = await whileReached(
+			layImport(locals.groupId, list, fileName, read.list, matching)
+		);
+		redirect(303, `/gather/lists/${id}`);
+	}
+};

@@ -1,0 +1,187 @@
+<script lang="ts">
+	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
+	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
+	import Table from '$lib/components/Table.svelte';
+	import { listFields, listTitles } from '$lib/gather/csv/columns';
+	import { wholeNumber } from '$lib/plan/number-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	let progress = $state.raw<{ done: number; all: number } | null>(null);
+	let refused = $state.raw<readonly string[]>([]);
+	const found = $derived(data.found);
+	const problems = $derived([...(form?.problems ?? []), ...refused]);
+	const isGood = $derived(
+		data.check !== null && data.check.columnProblems.length + data.check.problemCount === 0
+	);
+	const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short' });
+
+	/** Keeps the list and follows how far it is. Whatever happens on the way, asking again counts once. */
+	async function keep() {
+		refused = [];
+		progress = { done: 0, all: found.rowCount };
+		try {
+			const response = await fetch(`/gather/lists/${found.id}/keep`, { method: 'POST' });
+			const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+			let held = '';
+			for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+				const lines = (held + part.value).split('\n');
+				held = lines.pop() ?? '';
+				for (const line of lines) {
+					const said = JSON.parse(line);
+					if (said.all) progress = said;
+					if (said.problems) refused = said.problems;
+				}
+			}
+		} catch {
+			refused = ['The connection broke. Keep it once more: what was kept counts once.'];
+		}
+		progress = null;
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>A list · Nest Row</title></svelte:head>
+
+<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+	<section class="sheet p-4" aria-labelledby="list">
+		<h2 id="list">{listTitles[found.list]}: {found.fileName}</h2>
+		{#if found.keptAt}
+			<p class="mt-2 font-semibold text-secondary" role="status">
+				All {wholeNumber(found.rowCount)} rows are kept, since {day.format(found.keptAt)}.
+			</p>
+			<p class="mt-2">
+				<a class="link" href={found.list === 'movements' ? '/gather/store' : '/gather'}
+					>Look at them</a
+				>
+			</p>
+		{:else}
+			<p class="mt-1 text-[15px]">
+				{wholeNumber(found.rowCount)} rows. Say what each column is; the first rows stand below it.
+			</p>
+			{#if found.sameKeptAt}
+				<p class="mt-2 rounded-lg border-2 border-error p-3 text-[15px]" role="alert">
+					<strong>The very same rows were kept on {day.format(found.sameKeptAt)}.</strong>
+					Kept once more they count twice.
+				</p>
+			{/if}
+			<form
+				class="mt-3"
+				method="POST"
+				action="?/match"
+				use:enhance={() =>
+					({ update }) =>
+						update({ reset: false })}
+			>
+				<div class="overflow-x-auto">
+					<table class="w-full text-left text-[15px]">
+						<thead>
+							<tr>
+								{#each data.heads as head, at (at)}
+									<th class="px-2 pb-2 align-bottom font-normal" scope="col">
+										<label class="grid gap-1">
+											<span class="quiet">{head || `column ${at + 1}`}</span>
+											<select
+												class="field w-auto min-w-32"
+												name="column-{at}"
+												value={found.matching[at] ?? ''}
+												onchange={(event) => event.currentTarget.form?.requestSubmit()}
+											>
+												<option value="">left out</option>
+												{#each listFields[found.list] as field (field.field)}
+													<option value={field.field}>{field.head}</option>
+												{/each}
+											</select>
+										</label>
+									</th>
+								{/each}
+							</tr>
+						</thead>
+						<tbody>
+							{#each data.shown as cells, row (row)}
+								<tr class="border-t border-base-300">
+									{#each data.heads as head, at (at)}
+										<td
+											class="max-w-60 truncate px-2 py-1 {found.matching[at] ? '' : 'quiet'}"
+											data-head={head}>{cells[at] ?? ''}</td
+										>
+									{/each}
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</div>
+				<noscript><button class="btn mt-2">These are the columns</button></noscript>
+			</form>
+		{/if}
+	</section>
+
+	{#if data.check}
+		<section class="sheet p-4" aria-labelledby="check">
+			<h2 id="check">
+				{#if isGood}Every row is good
+				{:else}Nothing is kept until these are put right
+				{/if}
+			</h2>
+			{#each [...data.check.columnProblems, ...problems] as problem (problem)}
+				<p class="mt-2 font-semibold text-error" role="alert">{problem}</p>
+			{/each}
+			{#if data.check.problemCount > 0}
+				<p class="mt-2 text-[15px]">
+					{wholeNumber(data.check.problemCount)}
+					{data.check.problemCount === 1 ? 'place' : 'places'} to put right in the file{data.check
+						.problemCount > data.check.problems.length
+						? `; the first ${data.check.problems.length} are`
+						: ''}:
+				</p>
+				<Table
+					heads={[{ label: 'Row', isFigure: true }, 'Column', 'There stands', 'What is wrong']}
+				>
+					{#each data.check.problems as { row, column, typed, sentence } (`${row} ${column}`)}
+						<tr data-problem="{row} {column}">
+							<td class="figure text-right">{row}</td>
+							<td>{column}</td>
+							<td class="font-mono text-sm">{typed || '(empty)'}</td>
+							<td>{sentence}</td>
+						</tr>
+					{/each}
+				</Table>
+			{/if}
+			<div class="mt-3 flex flex-wrap gap-2">
+				{#if isGood}
+					<form
+						method="POST"
+						action="?/keep"
+						onsubmit={(event) => {
+							event.preventDefault();
+							if (!progress) void keep();
+						}}
+					>
+						<button class="btn btn-accent" aria-busy={progress !== null}
+							>Keep all {wholeNumber(found.rowCount)} rows</button
+						>
+					</form>
+				{/if}
+				<form method="POST" action="?/drop" use:enhance>
+					<button class="btn font-normal">Take it off the table</button>
+				</form>
+			</div>
+			{#if progress}
+				<div class="mt-3" role="status">
+					<progress
+						class="progress w-full progress-secondary"
+						max={progress.all}
+						value={progress.done}
+						aria-label="Rows written"
+					></progress>
+					<p class="text-[15px]">
+						{progress.done === 0
+							? 'Looking at every row once more…'
+							: `${wholeNumber(progress.done)} of ${wholeNumber(progress.all)} rows written.`}
+					</p>
+				</div>
+			{/if}
+		</section>
+	{/if}
+</div>

@@ -43,7 +43,9 @@ test.describe('bags that come in', () => {
 		await page.getByLabel('Bags', { exact: true }).fill('many');
 		await page.getByRole('button', { name: 'Keep it' }).click();
 		await expect(page.locator('#drop-off-place-problem')).toHaveText('Please fill this in.');
-		await expect(page.locator('#drop-off-bags-problem')).toContainText('“many” is not a whole number');
+		await expect(page.locator('#drop-off-bags-problem')).toContainText(
+			'“many” is not a whole number'
+		);
 		await expect(page.getByLabel('Bags', { exact: true })).toHaveValue('many');
 	});
 
@@ -108,7 +110,8 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 
 test('every page of Gather is accessible, on a phone as well', async ({ page }) => {
 	await page.setViewportSize({ width: 360, height: 740 });
-	for (const path of ['/gather', '/gather/sort', '/gather/store']) {
+	const parts = ['', '/sort', '/store', '/asks', '/kinds', '/lists'];
+	for (const path of [...parts.map((part) => `/gather${part}`), '/measures']) {
 		await page.goto(path);
 		await ready(page);
 		await expectAccessible(page);

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, keep, ready, tally, test } from './app';
+import { choose, expect, expectAccessible, keep, openStep, ready, tally, test } from './app';
 
 test.use({ world: 'measures' });
 
@@ -44,4 +44,77 @@ test('a swatch changes what plans come to from then on, and they say so', async 
 	await page.goto('/plan');
 	await ready(page);
 	await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
+});
+
+test('a finished mat and a batch woven in are measures too, looked at by everyone or by one maker', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Crocheted');
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Technique');
+	await choose(page, 'technique', 'peg-loom');
+	await keep(page, 'On the loom');
+	await page.goto('/measures');
+	await ready(page);
+
+	await page.getByLabel('Worked as in').selectOption({ label: 'Crocheted' });
+	await page.getByLabel('What', { exact: true }).selectOption('mat');
+	await page.getByLabel('Bags used').fill('600');
+	await page.getByLabel('Length of the mat').fill('1.85 m');
+	await page.getByLabel('Width of the mat').fill('85 cm');
+	await page.getByLabel('By, if they like').fill('Mabel');
+	await expect(page.getByText(/It says: bags in the mat 1\d\d % of the craft's/)).toBeVisible();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('Kept: a finished mat.')).toBeVisible();
+
+	await page.getByLabel('What', { exact: true }).selectOption('woven');
+	await page.getByRole('textbox', { name: 'Rows' }).fill('40');
+	await page.getByLabel('Length over them').fill('12 cm');
+	await expect(page.getByText('Woven rows belong to a loom, a frame or bands.')).toBeVisible();
+	await page.getByLabel('Worked as in').selectOption({ label: 'On the loom' });
+	await page.getByLabel('Bags woven in').fill('36');
+	await page.getByLabel('By, if they like').fill('Odo');
+	await expect(page.getByText(/It says: loom rows \d+ % of the craft's, pieces/)).toBeVisible();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('Kept: woven rows.')).toBeVisible();
+
+	const stitches = page.getByRole('img', { name: /Size of a stitch/ });
+	await expect(stitches).toHaveAccessibleName(/now/);
+	await page.getByLabel('By whose measures').selectOption('Odo');
+	await expect(page.getByText("What Odo's own measures say")).toBeVisible();
+	await expect(stitches).toHaveAccessibleName(/not measured yet/);
+	await expect(page.getByRole('img', { name: /Rows on the loom/ })).toHaveAccessibleName(/now/);
+	await expect(page.getByRole('columnheader', { name: 'Bags with Odo' })).toBeVisible();
+	await expectAccessible(page);
+});
+
+test.describe('without scripts', () => {
+	test.use({ javaScriptEnabled: false, allowed: ['status of 422'] });
+
+	test('a measure is asked about, kept once it is said to be right, and work is timed', async ({
+		page
+	}) => {
+		await page.goto('/plan');
+		await page.getByLabel('Name of the plan').fill('By hand');
+		await page.getByRole('button', { name: 'Keep this plan' }).click();
+		await page.goto('/measures');
+		await page.getByLabel('What', { exact: true }).selectOption('chain');
+		await page.getByLabel('Worked as in').selectOption({ label: 'By hand' });
+		await page.locator('input[name=counted]').fill('10');
+		await page.locator('input[name=length]').fill('43 m');
+		await page.getByRole('button', { name: 'Keep it' }).click();
+		await expect(page.getByText('A decimal place may have slipped')).toBeVisible();
+		await expect(page.locator('input[name=length]')).toHaveValue('43 m');
+		await page.locator('input[name=length]').fill('4.3 m');
+		await page.getByRole('button', { name: 'Keep it' }).click();
+		await expect(page.getByText('Kept.')).toBeVisible();
+		await expect(page.getByText(/Chain, .*pieces 9\d %/)).toBeVisible();
+		await page.locator('input[name=units]').fill('240');
+		await page.getByLabel('Minutes').fill('55');
+		await page.getByRole('button', { name: 'Keep the time' }).click();
+		await expect(page.getByText('240 joints by 1 in 55 min').first()).toBeVisible();
+	});
 });

@@ -8,7 +8,7 @@ import {
 	listMeasurements
 } from '../../src/lib/server/db/measurements';
 import { insertPlan } from '../../src/lib/server/db/plans';
-import { practiceOfGroup } from '../../src/lib/server/db/practice';
+import { listMakers, practiceOfGroup } from '../../src/lib/server/db/practice';
 import { keepTimedWork } from '../../src/lib/server/db/timed-work';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
@@ -91,5 +91,32 @@ describe('what a group has measured', () => {
 	it('refuses a swatch of a plan that is not crocheted, in a sentence', async () => {
 		const woven = { ...chain, measure: 'woven' as const };
 		expect(await keepMeasurement(group, key(), woven)).toMatchObject({ outcome: 'refused' });
+	});
+
+	it('is told by finished mats and counted batches too', async () => {
+		const mat = { ...chain, measure: 'mat' as const, counted: 620, lengthMm: 1850, heightMm: 850 };
+		expect((await keepMeasurement(group, key(), mat)).outcome).toBe('kept');
+		const { factors } = await practiceOfGroup(group);
+		expect(factors.strandPerStitch.median).toBeGreaterThan(1.02);
+		expect(factors.strandPerStitch.cv).toBeLessThan(barePractice.factors.strandPerStitch.cv);
+		expect(factors.loomPitch).toEqual(barePractice.factors.loomPitch);
+		const tiny = { ...mat, heightMm: 1 };
+		expect(await keepMeasurement(group, key(), tiny)).toMatchObject({ outcome: 'refused' });
+	});
+
+	it('can be looked at maker by maker, in the order of the alphabet', async () => {
+		await keepMeasurement(group, key(), { ...chain, maker: 'Odo' });
+		await keepMeasurement(group, key(), { ...chain, lengthMm: 4600, maker: ' mabel' });
+		await keepMeasurement(group, key(), { ...chain, lengthMm: 4600, maker: 'Mabel' });
+		expect(await listMakers(group)).toHaveLength(2);
+		const [mabel, odo] = await Promise.all([
+			practiceOfGroup(group, 'Mabel'),
+			practiceOfGroup(group, 'ODO')
+		]);
+		expect(mabel.factors.pieceLength.median).toBeGreaterThan(1);
+		expect(odo.factors.pieceLength.median).toBeLessThan(1);
+		expect(await practiceOfGroup(group, 'Wren')).toEqual(barePractice);
+		const together = (await practiceOfGroup(group)).factors.pieceLength;
+		expect(together.cv).toBeLessThan(odo.factors.pieceLength.cv);
 	});
 });

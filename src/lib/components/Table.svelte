@@ -1,6 +1,7 @@
 <script lang="ts">
 	// A plain table in a frame of its own that scrolls where a phone is too narrow for it.
 	import type { Snippet } from 'svelte';
+	import { scrollByKey } from './scroll-by-key';
 
 	export interface Head {
 		readonly label: string;
@@ -15,7 +16,7 @@
 	);
 </script>
 
-<div class="overflow-x-auto">
+<div class="overflow-x-auto" {@attach scrollByKey}>
 	<table class="w-full text-left text-[15px]">
 		<thead class="quiet">
 			<tr>

@@ -4,6 +4,7 @@
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import type { Form } from '$lib/gather/entries';
 	import { amountWords } from '$lib/gather/store-words';
+	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import TakeBack from './TakeBack.svelte';
 
 	interface Movement {
@@ -20,8 +21,11 @@
 		form: Form;
 		movements: readonly Movement[];
 		system: LengthSystem;
+		/** Where a correction goes without scripts. */
+		action: string;
+		sent?: SentForm | null | undefined;
 	}
-	const { title, form, movements, system }: Props = $props();
+	const { title, form, movements, system, action, sent }: Props = $props();
 	const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
@@ -49,7 +53,7 @@
 					{#if move.correctedBy}
 						<span class="quiet">taken back</span>
 					{:else if move.reason !== 'correction'}
-						<TakeBack movement={move.id} {system} />
+						<TakeBack movement={move.id} {system} {action} {sent} />
 					{/if}
 				</td>
 			</tr>

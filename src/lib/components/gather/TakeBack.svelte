@@ -2,11 +2,20 @@
 	// Takes one movement back by its opposite, with a reason.
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { getQueue } from '$lib/gather/queue-context';
+	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
 	import { untrack } from 'svelte';
 	import EntryField from './EntryField.svelte';
 
-	const { movement, system }: { movement: number; system: LengthSystem } = $props();
+	interface Props {
+		movement: number;
+		system: LengthSystem;
+		/** Where the form goes without scripts: back to the history it stands in. */
+		action: string;
+		sent?: SentForm | null | undefined;
+	}
+	const { movement, system, action, sent }: Props = $props();
+	const own = $derived(sent?.typed?.corrects === String(movement) ? sent : null);
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -14,18 +23,18 @@
 				{ corrects: String(movement), note: '', by_name: '' },
 				system,
 				getQueue(),
-				null,
+				own,
 				`correction-${movement}`
 			)
 	);
 </script>
 
-<details>
+<details open={own !== null}>
 	<summary class="btn px-3 font-normal">Take back</summary>
 	<form
 		class="mt-2 grid min-w-56 gap-2 text-left"
 		method="POST"
-		action="?/keep"
+		{action}
 		onsubmit={(event) => {
 			event.preventDefault();
 			void form.submit(`movement ${movement} taken back`, []);

@@ -56,6 +56,13 @@
 		return { readings: read.readings, odd: oddReading(read.readings) };
 	});
 	const question = $derived(says?.odd ? oddWords(says.odd) : form.problems.sure);
+	const keptWords: Record<Measure, string> = {
+		swatch: 'a swatch',
+		chain: 'a chain',
+		woven: 'woven rows',
+		handful: 'a handful',
+		mat: 'a finished mat'
+	};
 	const countWords: Record<Measure, string> = {
 		swatch: 'Stitches',
 		chain: 'Pieces',
@@ -80,7 +87,7 @@
 	{form}
 	title="Something measured"
 	act="Keep it"
-	words={() => `a ${measure === 'mat' ? 'finished mat' : measure}`}
+	words={() => keptWords[measure]}
 	stays={['measure', 'plan', 'maker', 'measured_on']}
 	may={() => !says?.odd || form.typed.sure === 'yes'}
 >

@@ -58,8 +58,12 @@ async function check<Row>(
 		if (at % atOnce === atOnce - 1) await turn();
 		const answer = read(cells, matching, context);
 		good.push(answer.row ?? null);
-		for (const [field, sentence] of Object.entries(answer.problems ?? {})) {
-			const column = matching.indexOf(field);
+		const wrong = Object.entries(answer.problems ?? {}).map(([field, sentence]) => ({
+			field,
+			sentence,
+			column: matching.indexOf(field)
+		}));
+		for (const { field, sentence, column } of wrong.sort((a, b) => a.column - b.column)) {
 			problems.add({
 				row: at + 2,
 				column: heads.get(field) ?? field,
@@ -77,7 +81,7 @@ const wholeOf = <Row>(
 	columnProblems: readonly string[]
 ): Checked<Row> => ({
 	rows: good.filter((row) => row !== null),
-	problems: problems.shown,
+	problems: problems.shown.toSorted((a, b) => a.row - b.row),
 	problemCount: problems.count,
 	columnProblems
 });

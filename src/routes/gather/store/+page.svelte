@@ -5,6 +5,7 @@
 	import MovementForm from '$lib/components/gather/MovementForm.svelte';
 	import StoreTable from '$lib/components/gather/StoreTable.svelte';
 	import { bagsByColour } from '$lib/gather/store-view';
+	import { queryOf } from '$lib/query';
 	import { formWords } from '$lib/gather/store-words';
 	import type { PageProps } from './$types';
 
@@ -31,6 +32,8 @@
 				form={data.line.form}
 				movements={data.movements}
 				system={data.group.lengthSystem}
+				action="?{queryOf({ ...data.line })}&/keep"
+				sent={form?.entry}
 			/>
 		{/if}
 	</div>

@@ -1,0 +1,167 @@
+import { PDFDocument } from 'pdf-lib';
+import { choose, expect, expectAccessible, keep, openStep, ready, test } from './app';
+import { linesOfPdf } from './pdf';
+
+test.use({ world: 'asks' });
+
+test('mats that are wanted turn into bags to ask for, less what the store has', async ({
+	page,
+	request
+}) => {
+	await page.goto('/gather/asks');
+	await expect(page.getByText('No plan is kept yet.')).toBeVisible();
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'For the asks');
+
+	await page.goto('/gather/asks');
+	await ready(page);
+	await expect(page.getByText('No mats are wanted yet')).toBeVisible();
+	const row = page.locator('[data-plan="For the asks"]');
+	const wanted = page.getByLabel('Mats wanted of For the asks');
+	await wanted.fill('lots');
+	await row.getByRole('button', { name: 'Set' }).click();
+	await expect(row.getByText('“lots” is not a whole number.')).toBeVisible();
+	await expect(wanted).toHaveValue('lots');
+	await wanted.fill('1');
+	await row.getByRole('button', { name: 'Set' }).click();
+	const ask = page.locator('[data-ask="Thin carrier any colour"], [data-ask="Thin carrier any"]');
+	await expect(ask).toBeVisible();
+	const figures = async () =>
+		(await ask.locator('td.figure').allTextContents()).map((text) =>
+			Number(text.replace(/\D/g, ''))
+		);
+	const [lacking = 0, toAsk = 0] = await figures();
+	expect(toAsk).toBeGreaterThan(lacking / 0.88 - 1);
+	await expectAccessible(page);
+
+	await page.goto('/gather/store');
+	await ready(page);
+	await page.getByLabel('Which way').selectOption('in');
+	await page.getByLabel('Kind', { exact: true }).last().selectOption({ label: 'Thin carrier' });
+	await page.getByLabel('How much').fill('100');
+	await page.getByLabel('Because').selectOption('counted');
+	await page.getByRole('button', { name: 'Book it' }).click();
+	await expect(page.getByText(/Kept: 100/)).toBeVisible();
+	await page.getByRole('link', { name: 'What each plan can draw from it' }).click();
+	await expect(row.locator('[data-drawn]')).toContainText('100 bags');
+	expect((await figures())[0]).toBe(lacking - 100);
+
+	const sheet = await request.get('/gather/asks/sheet.pdf?paper=letter&large=yes');
+	expect(sheet.headers()['content-type']).toBe('application/pdf');
+	const bytes = await sheet.body();
+	const document = await PDFDocument.load(bytes);
+	expect(document.getTitle()).toContain('Bags wanted');
+	expect(document.getPage(0).getSize().width).toBeCloseTo(612, 0);
+	expect((await linesOfPdf(bytes)).lines.length).toBeGreaterThan(30);
+	expect((await request.get('/gather/asks/sheet.pdf?place=nowhere&paper=napkin')).status()).toBe(
+		200
+	);
+});
+
+test('a kind of bag is measured, judged, sorted, planned with, and measured again', async ({
+	page
+}) => {
+	await page.goto('/gather/kinds');
+	await ready(page);
+	await page.getByLabel('What you call it').fill('Bread bag');
+	await page.getByLabel('Flat width').fill('24');
+	await page.getByLabel('Seam to handles').fill('39');
+	await page.getByLabel('A handful weighs').fill('2 kg');
+	await expect(page.locator('[data-film]')).toContainText('no bag is');
+	await page.getByLabel('A handful weighs').fill('33 g');
+	await expect(page.locator('[data-film]')).toContainText('Film about 19 µm thick');
+	await page.getByRole('button', { name: 'Keep this kind' }).click();
+	const line = page.locator('[data-kind="Bread bag"]');
+	await expect(line).toContainText('24 cm × 39 cm flat');
+	await expectAccessible(page);
+
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Bag');
+	await page.getByRole('button', { name: 'Bread bag' }).click();
+	await expect(page.getByRole('button', { name: 'Bread bag' })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(page.locator('#bag_width')).toHaveValue('24 cm');
+	await choose(page, 'bag_preset', 'thin-carrier');
+	await page.getByRole('button', { name: 'What can I make?' }).click();
+	await expect(page.getByLabel('Bags: Bread bag')).toHaveValue('0');
+
+	await page.goto('/gather/kinds');
+	await ready(page);
+	await line.getByRole('link', { name: 'Measure again' }).click();
+	await expect(page.getByLabel('What you call it')).toHaveValue('Bread bag');
+	await page.getByLabel('Gusset, each side').fill('3');
+	await page.getByRole('button', { name: 'Keep this kind' }).click();
+	await expect(line).toContainText('gussets 3 cm');
+	await line.getByRole('button', { name: 'Take off the list' }).click();
+	await expect(line).toHaveCount(0);
+});
+
+test.describe('without scripts', () => {
+	test.use({ javaScriptEnabled: false, allowed: ['status of 422', 'status of 409'] });
+
+	test('bags come in, are sorted, moved and taken back, and a page sent twice counts once', async ({
+		page,
+		request,
+		app
+	}) => {
+		await page.goto('/gather');
+		await page.getByRole('button', { name: 'Keep it' }).click();
+		await expect(page.locator('#drop-off-place-problem')).toHaveText('Please fill this in.');
+		await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
+		await page.getByLabel('Counted').selectOption('batches');
+		await page.getByLabel('Batches', { exact: true }).fill('14');
+		await page.getByLabel('Loose').fill('6');
+		const key = await page.locator('input[name=key]').first().inputValue();
+		await page.getByRole('button', { name: 'Keep it' }).click();
+		await expect(page.getByText('Kept.')).toBeVisible();
+		await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('286');
+		const again = await request.post('/gather?/keep', {
+			headers: { origin: app.address, accept: 'text/html' },
+			form: {
+				type: 'drop-off',
+				key,
+				place: 'Ferry kiosk',
+				came_on: '2026-11-24',
+				method: 'hand',
+				bags: '286'
+			}
+		});
+		expect(again.status()).toBe(409);
+		expect(await again.text()).toContain('This was kept already and counts once.');
+
+		await page.goto('/gather/sort');
+		await page.getByLabel('Colour').selectOption('red');
+		await page.getByLabel('Good for strand').fill('60');
+		await page.getByLabel('Drying', { exact: true }).fill('9');
+		await page.getByRole('button', { name: 'Into the store' }).click();
+		await expect(page.getByText('9 from Ferry kiosk')).toBeVisible();
+
+		await page.goto('/gather/store?in=red');
+		const line = page.locator('tr[data-line$="red bag"]');
+		await expect(line.locator('[data-amount]')).toHaveText('60');
+		await line.getByRole('link', { name: 'History' }).click();
+		await page.getByText('Take back').first().click();
+		await page.getByRole('button', { name: 'Take it back' }).click();
+		await expect(page.getByText('Please fill this in.')).toBeVisible();
+		await page.getByLabel('Why it is taken back').first().fill('the wrong pile');
+		await page.getByRole('button', { name: 'Take it back' }).click();
+		await page.goto('/gather/store');
+		await expect(line).toHaveCount(0);
+	});
+
+	test('a list is looked at, matched and kept', async ({ page }) => {
+		await page.goto('/gather/lists');
+		await page.getByLabel('Or paste it here').fill('day,source,pieces\n2026-11-12,Tide House,31');
+		await page.getByRole('button', { name: 'Look at it' }).click();
+		await page.getByLabel('pieces').selectOption('bags');
+		await page.getByRole('button', { name: 'These are the columns' }).click();
+		await page.getByRole('button', { name: 'Keep all 1 rows' }).click();
+		await expect(page.getByText('All 1 rows are kept')).toBeVisible();
+		await page.goto('/gather');
+		await expect(page.locator('[data-place="Tide House"]')).toContainText('31');
+	});
+});

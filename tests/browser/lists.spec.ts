@@ -1,0 +1,121 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, ready, test } from './app';
+
+test.use({ world: 'lists', allowed: ['status of 422', 'status of 404'] });
+
+/** Brings a list in and waits until it lies on the table. */
+async function bring(page: Page, list: 'drop-offs' | 'movements', text: string) {
+	await page.goto('/gather/lists');
+	await ready(page);
+	await page.getByLabel('It is a list of').selectOption(list);
+	await page
+		.getByLabel('The file')
+		.setInputFiles({ name: 'autumn.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+	await page.getByRole('button', { name: 'Look at it' }).click();
+	await page.waitForURL(/lists\/[0-9a-f-]{36}$/);
+	await ready(page);
+}
+
+test('a list with mistakes says where they are, keeps nothing, and is kept once put right', async ({
+	page
+}) => {
+	const rows = ['2026-11-12,Ferry kiosk,120,dry', 'last week,Ferry kiosk,many,', '2026-11-13,,7,'];
+	await bring(page, 'drop-offs', ['Day,Source,How many,Weather', ...rows].join('\r\n'));
+	await expect(page.getByText('No column is said to be “bags”, which is needed.')).toBeVisible();
+	await page.getByLabel('How many').selectOption('bags');
+	await expect(page.locator('[data-problem]')).toHaveCount(3);
+	await expect(page.locator('[data-problem="3 date"]')).toContainText('last week');
+	await expect(page.locator('[data-problem="3 bags"]')).toContainText(
+		'“many” is not a whole number'
+	);
+	await expect(page.locator('[data-problem="4 place"]')).toContainText('(empty)');
+	await expect(page.getByRole('button', { name: /Keep all/ })).toHaveCount(0);
+	await page.getByLabel('Weather').selectOption('note');
+	await expectAccessible(page);
+	await page.goto('/gather');
+	await expect(page.getByText('Ferry kiosk')).toHaveCount(0);
+
+	await bring(
+		page,
+		'drop-offs',
+		'date;place;bags;note\n2026-11-12;Ferry kiosk;120;"dry; folded"\n2026-11-13;Tide House;7;'
+	);
+	await expect(page.getByText('Every row is good')).toBeVisible();
+	await expect(page.locator('[data-head="note"]').first()).toHaveText('dry; folded');
+	await page.getByRole('button', { name: 'Keep all 2 rows' }).click();
+	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await page.getByRole('link', { name: 'Look at them' }).click();
+	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('120');
+	await expect(page.getByText('dry; folded')).toBeVisible();
+});
+
+test('movements are checked against the store row by row, and the same list is noticed', async ({
+	page
+}) => {
+	const list = (amounts: number[]) =>
+		['kind,colour,form,amount', ...amounts.map((n) => `Thin carrier,red,bag,${n}`)].join('\n');
+	await bring(page, 'movements', list([10, -12, 5]));
+	await expect(page.locator('[data-problem="3 amount"]')).toContainText('only 10 of that');
+	await page.getByRole('button', { name: 'Take it off the table' }).click();
+	await page.waitForURL(/lists$/);
+
+	await bring(page, 'movements', list([10, -4]));
+	await page.getByRole('button', { name: 'Keep all 2 rows' }).click();
+	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await page.reload();
+	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await page.goto('/gather/store');
+	await expect(page.locator('[data-line="Thin carrier red bag"] [data-amount]')).toHaveText('6');
+
+	await bring(page, 'movements', list([10, -4]));
+	await expect(page.getByText('The very same rows were kept')).toBeVisible();
+});
+
+test('what cannot be read is refused in a sentence, with what was pasted kept', async ({
+	page
+}) => {
+	await page.goto('/gather/lists');
+	await ready(page);
+	await page.getByRole('button', { name: 'Look at it' }).click();
+	await expect(page.getByText('Choose a file, or paste the list.')).toBeVisible();
+	await page.getByLabel('Or paste it here').fill('date,place,bags\n"2026-11-12,Ferry');
+	await page.getByRole('button', { name: 'Look at it' }).click();
+	await expect(page.getByText('a quotation mark is opened and never closed')).toBeVisible();
+	await expect(page.getByLabel('Or paste it here')).toHaveValue(/Ferry/);
+	await expectAccessible(page);
+});
+
+test('lists come out whole, and go in again', async ({ page, request }) => {
+	const rows = Array.from({ length: 5200 }, (_, at) => `Thin carrier,green,bag,${(at % 7) + 1}`);
+	await bring(page, 'movements', ['kind,colour,form,amount', ...rows].join('\n'));
+	await page.getByRole('button', { name: /Keep all 5.200 rows/ }).click();
+	await expect(page.getByText(/All 5.200 rows are kept/)).toBeVisible();
+	const answer = await request.get('/gather/lists/movements.csv');
+	expect(answer.headers()['content-type']).toContain('text/csv');
+	const lines = (await answer.text()).trimEnd().split('\r\n');
+	expect(lines[0]).toBe('when,kind,colour,form,amount,reason,by,note');
+	const green = lines.filter((line) => line.includes(',green,bag,'));
+	expect(green).toHaveLength(5200);
+	expect(green.map((line) => line.split(',')[4])).toEqual(
+		rows.map((row) => row.split(',').at(-1) ?? '')
+	);
+	expect((await request.get('/gather/lists/secrets.csv')).status()).toBe(404);
+	expect((await request.get('/gather/lists/drop-offs.csv')).status()).toBe(200);
+});
+
+test('a list that is gone, or never was, answers in a sentence', async ({ page, request, app }) => {
+	const nowhere = `/gather/lists/${crypto.randomUUID()}`;
+	const answer = await page.goto(nowhere);
+	expect(answer?.status()).toBe(404);
+	const kept = await request.post(`${nowhere}/keep`, { headers: { origin: app.address } });
+	expect(await kept.json()).toEqual({ outcome: 'gone' });
+});
+
+test.describe('a phone', () => {
+	test.use({ viewport: { width: 360, height: 740 } });
+	test('shows a wide list without sideways scroll of the page', async ({ page }) => {
+		const heads = Array.from({ length: 12 }, (_, at) => `column number ${at}`);
+		await bring(page, 'drop-offs', `${heads.join(',')}\n${heads.map(() => 'text').join(',')}`);
+		await expectAccessible(page);
+	});
+});

@@ -1,0 +1,218 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { demoPlans } from '../../scripts/demo/plans';
+import { barePractice } from '../../src/lib/core/know/practice';
+import type { BagKindEntry } from '../../src/lib/gather/entries';
+import { keepBagKind, listKinds, removeKind } from '../../src/lib/server/db/kinds';
+import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
+import { partKey } from '../../src/lib/server/db/part-key';
+import { listPlaces } from '../../src/lib/server/db/places';
+import { deletePlan, insertPlan } from '../../src/lib/server/db/plans';
+import { keepSorting } from '../../src/lib/server/db/sortings';
+import { execute } from '../../src/lib/server/db/verbs';
+import { listWantedPlans, wantMats } from '../../src/lib/server/db/wanted';
+import type { GroupId } from '../../src/lib/server/group';
+import { writeOf } from '../../src/lib/server/keep-form';
+import { loadAsks } from '../../src/lib/server/load-asks';
+import { knownOf } from '../../src/lib/server/practice-or-bare';
+import { seasonAsks } from '../../src/lib/server/season-asks';
+import { useDatabase } from './database';
+
+useDatabase();
+
+let group = '' as GroupId;
+const key = () => crypto.randomUUID();
+beforeEach(async () => {
+	group = key() as GroupId;
+	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+});
+
+const bread: BagKindEntry = {
+	type: 'bag-kind',
+	kindId: null,
+	name: 'Bread bag',
+	bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
+};
+const bagsIn = (kindId: string, amount: number, colour: 'blue' | 'white' = 'blue') =>
+	keepMovement(group, key(), {
+		type: 'movement',
+		kindId,
+		colour,
+		form: 'bag',
+		amount,
+		reason: 'counted',
+		note: null,
+		byName: null
+	});
+const kindNamed = async (name: string) =>
+	(await listKinds(group)).find((kind) => kind.name === name);
+
+describe('a kind of bag', () => {
+	it('is kept once under its key, and known by its name', async () => {
+		const sent = key();
+		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'kept', id: sent });
+		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'again', id: sent });
+		expect(await kindNamed('Bread bag')).toMatchObject({ ...bread.bag, bags: 0, isUsed: false });
+	});
+
+	it('has a name of its own, whatever its letters', async () => {
+		await keepBagKind(group, key(), bread);
+		expect(await keepBagKind(group, key(), { ...bread, name: ' bread BAG' })).toMatchObject({
+			outcome: 'refused',
+			problems: { name: expect.stringContaining('already') as string }
+		});
+	});
+
+	it('is measured again, and may not take another’s name', async () => {
+		const sent = key();
+		await keepBagKind(group, sent, bread);
+		const heavier = { ...bread, kindId: sent, bag: { ...bread.bag, massG: 3.6 } };
+		expect((await keepBagKind(group, key(), heavier)).outcome).toBe('kept');
+		expect((await kindNamed('Bread bag'))?.massG).toBe(3.6);
+		expect((await keepBagKind(group, key(), { ...heavier, name: 'Thin carrier' })).outcome).toBe(
+			'refused'
+		);
+		expect((await keepBagKind(group, key(), { ...heavier, kindId: key() })).outcome).toBe(
+			'refused'
+		);
+	});
+
+	it('leaves the list while the store has never seen it, and stays from then on', async () => {
+		const sent = key();
+		await keepBagKind(group, sent, bread);
+		await bagsIn(sent, 5);
+		await bagsIn(sent, -5);
+		expect(await removeKind(group, sent)).toBe(false);
+		expect(await kindNamed('Bread bag')).toMatchObject({ bags: 0, isUsed: true });
+		const pouch = (await kindNamed('Milk pouch'))?.id ?? '';
+		expect(await removeKind(group, pouch)).toBe(true);
+		expect(await removeKind(group, pouch)).toBe(false);
+	});
+
+	it('comes to the planning bench with what is in the store', async () => {
+		const carrier = (await kindNamed('Thin carrier'))?.id ?? '';
+		await bagsIn(carrier, 7);
+		await bagsIn(carrier, 5, 'white');
+		const { kinds, practice } = await knownOf(group);
+		expect(kinds.find(({ kind }) => kind === 'Thin carrier')?.count).toBe(12);
+		expect(kinds).toHaveLength(3);
+		expect(practice).toEqual(barePractice);
+	});
+});
+
+describe('the parts of an entry', () => {
+	it('have keys that are always the same and never meet', () => {
+		const [a, b] = [key(), key()];
+		expect(partKey(a, 1)).toBe(partKey(a, 1));
+		expect(partKey(a, 1)).toMatch(
+			/^[0-9a-f]{8}-[0-9a-f]{4}-8[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
+		);
+		expect(new Set([a, b, partKey(a, 1), partKey(a, 2), partKey(b, 1)]).size).toBe(5);
+	});
+
+	it('are all kept where keys follow each other', async () => {
+		const kindId = (await kindNamed('Thin carrier'))?.id ?? '';
+		for (let at = 0; at < 8; at++) {
+			const sent = `00000000-0000-4000-8000-${String(at).padStart(12, '0')}`;
+			await keepSorting(group, sent, {
+				type: 'sorting',
+				place: 'Ferry kiosk',
+				kindId,
+				colour: 'blue',
+				strand: 10,
+				stuffing: 1,
+				drying: 0,
+				rejected: 0,
+				lookAgainHours: null,
+				byName: null
+			});
+			await keepMovement(group, sent, {
+				type: 'movement',
+				kindId,
+				colour: 'blue',
+				form: 'ball',
+				amount: 1,
+				reason: 'joined',
+				note: null,
+				byName: null
+			});
+		}
+		const amounts = Object.fromEntries(
+			(await listBalances(group)).map(({ form, amount }) => [form, amount])
+		);
+		expect(amounts).toEqual({ bag: 80, stuffing: 8, ball: 8 });
+	});
+});
+
+describe('what the season asks for', () => {
+	const plan = demoPlans.find(({ name }) => name.startsWith('Mat for the Causeway'))?.plan;
+	if (!plan) throw new Error('the demo plan is not there');
+	const keepIt = async () => {
+		const kept = await insertPlan(group, writeOf('Causeway', plan, key()));
+		if (kept.outcome !== 'kept') throw new Error('the plan was not kept');
+		return kept.plan.id;
+	};
+
+	it('is nothing until mats are wanted', async () => {
+		await keepIt();
+		const { plans, asks } = await loadAsks(group, null);
+		expect(plans.map(({ name, mats, kind }) => [name, mats, kind])).toEqual([
+			['Causeway', 0, 'Thin carrier']
+		]);
+		expect(asks).toEqual([]);
+	});
+
+	it('follows the mats wanted, the store and what sorting rejects', async () => {
+		const id = await keepIt();
+		expect(await wantMats(group, id, 2)).toBe(true);
+		const before = (await loadAsks(group, null)).asks.find(({ colour }) => colour === 'blue');
+		await bagsIn((await kindNamed('Thin carrier'))?.id ?? '', 60);
+		const after = (await loadAsks(group, null)).asks.find(({ colour }) => colour === 'blue');
+		expect((before?.bags ?? 0) - (after?.bags ?? 0)).toBeCloseTo(60, 6);
+		expect(after?.toAsk).toBeGreaterThan((after?.bags ?? 0) / 0.88 - 1);
+	});
+
+	it('asks more of a place whose bags are worse', async () => {
+		await wantMats(group, await keepIt(), 1);
+		const kindId = (await kindNamed('Thin carrier'))?.id ?? '';
+		await keepSorting(group, key(), {
+			type: 'sorting',
+			place: 'Ferry kiosk',
+			kindId,
+			colour: 'red',
+			strand: 20,
+			stuffing: 20,
+			drying: 0,
+			rejected: 160,
+			lookAgainHours: null,
+			byName: null
+		});
+		const [place] = await listPlaces(group);
+		const here = await loadAsks(group, place?.id ?? null);
+		expect(here.rejectedShare).toBeCloseTo((0.12 * 50 + 180) / 250, 9);
+		expect(here.place?.name).toBe('Ferry kiosk');
+		expect((await loadAsks(group, key())).place).toBeNull();
+	});
+
+	it('leaves deleted plans out, and puts wanted ones first', async () => {
+		const [first, second, third] = [await keepIt(), await keepIt(), await keepIt()];
+		await wantMats(group, first, 3);
+		await deletePlan(group, third);
+		expect(await wantMats(group, third, 1)).toBe(false);
+		const wanted = await listWantedPlans(group);
+		expect(wanted.map(({ id, matsWanted }) => [id, matsWanted])).toEqual([
+			[first, 3],
+			[second, 0]
+		]);
+	});
+
+	it('has nothing to draw for a bag that is none of the kinds', async () => {
+		await wantMats(group, await keepIt(), 1);
+		const { plans } = seasonAsks(
+			await listWantedPlans(group),
+			[],
+			await listBalances(group),
+			barePractice
+		);
+		expect(plans[0]).toMatchObject({ kind: null, drawing: { drawn: 0 } });
+	});
+});

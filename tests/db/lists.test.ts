@@ -1,0 +1,197 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { ListName } from '../../src/lib/gather/csv/columns';
+import { guessMatching, listFields } from '../../src/lib/gather/csv/columns';
+import { readCsv, writeCsv } from '../../src/lib/gather/csv/read-csv';
+import { listDropOffs } from '../../src/lib/server/db/drop-offs';
+import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
+import {
+	dropImport,
+	findImport,
+	layImport,
+	matchImport,
+	rowsOfImport
+} from '../../src/lib/server/db/list-imports';
+import { rowsAfter } from '../../src/lib/server/db/list-out';
+import { listKinds } from '../../src/lib/server/db/kinds';
+import { listPlaces } from '../../src/lib/server/db/places';
+import { execute, one } from '../../src/lib/server/db/verbs';
+import type { GroupId } from '../../src/lib/server/group';
+import { checkList, keepList } from '../../src/lib/server/keep-list';
+import { useDatabase } from './database';
+
+useDatabase();
+
+let group = '' as GroupId;
+let kindId = '';
+const newGroup = async (): Promise<GroupId> => {
+	const id = crypto.randomUUID() as GroupId;
+	await execute('insert into volunteer_group (id, name) values ($1, $2)', [id, 'A table']);
+	return id;
+};
+beforeEach(async () => {
+	group = await newGroup();
+	kindId = (await listKinds(group)).find(({ name }) => name === 'Thin carrier')?.id ?? '';
+});
+
+/** Lays a list on the table as the page does. */
+async function lay(list: ListName, text: string): Promise<string> {
+	const read = readCsv(text);
+	if (read.problem !== undefined) throw new Error(read.problem);
+	const matching = guessMatching(list, read.list.heads);
+	return (await layImport(group, list, 'a list.csv', read.list, matching)).id;
+}
+const movements = (...amounts: number[]) =>
+	['kind,colour,form,amount', ...amounts.map((n) => `Thin carrier,blue,bag,${n}`)].join('\n');
+const blue = async () =>
+	(await listBalances(group)).find(({ colour }) => colour === 'blue')?.amount ?? 0;
+const ledger = async () =>
+	(
+		await one<{ sum: number }>(
+			'select coalesce(sum(amount), 0) as sum from movement where group_id = $1',
+			[group]
+		)
+	).sum;
+
+describe('a list of drop-offs', () => {
+	it('is kept whole, with its places made, and only once', async () => {
+		const id = await lay(
+			'drop-offs',
+			'day,from,count,note\n2026-11-12,Ferry kiosk,120,dry\n2026-11-13,ferry KIOSK,80,\n2026-11-14,"Tide, House",5,'
+		);
+		expect(await keepList(group, id)).toEqual({ outcome: 'kept', count: 3 });
+		expect(await keepList(group, id)).toEqual({ outcome: 'again', count: 3 });
+		const places = await listPlaces(group);
+		expect(places.map(({ name, bags }) => [name, bags])).toEqual([
+			['Ferry kiosk', 200],
+			['Tide, House', 5]
+		]);
+		expect((await listDropOffs(group)).map(({ cameOn }) => cameOn)).toEqual([
+			'2026-11-14',
+			'2026-11-13',
+			'2026-11-12'
+		]);
+	});
+
+	it('with one bad row is kept not at all, and says which', async () => {
+		const id = await lay('drop-offs', 'date,place,bags\n2026-11-12,Ferry kiosk,120\nsoon,Ferry,9');
+		expect(await keepList(group, id)).toEqual({
+			outcome: 'refused',
+			problems: ['Row 3, date: Write the day as 2026-11-24.']
+		});
+		expect(await listDropOffs(group)).toEqual([]);
+		expect(await listPlaces(group)).toEqual([]);
+		expect((await findImport(group, id))?.keptAt).toBeNull();
+	});
+
+	it('says what is lacking until its columns are named', async () => {
+		const id = await lay('drop-offs', 'a,b,c\n2026-11-12,Ferry kiosk,120');
+		const rows = await rowsOfImport(group, id);
+		const before = await checkList(group, 'drop-offs', rows, ['', '', '']);
+		expect(before.columnProblems).toHaveLength(3);
+		await matchImport(group, id, ['came_on', 'place', 'bags']);
+		expect((await keepList(group, id)).outcome).toBe('kept');
+	});
+
+	it('comes out as it went in', async () => {
+		const rows = [
+			['2026-11-12', 'Ferry kiosk', 120, 114, 127, 2, 'Tilde', 'wet, and "torn"'],
+			['2026-11-13', 'Tide House', 9, 9, 9, 0, null, null]
+		];
+		const heads = listFields['drop-offs'].map(({ head }) => head);
+		await keepList(group, await lay('drop-offs', writeCsv([heads, ...rows])));
+		const out = await rowsAfter(group, 'drop-offs', 0, 10);
+		expect(out.map(({ cells }) => cells)).toEqual(rows);
+		expect(await rowsAfter(group, 'drop-offs', out.at(-1)?.id ?? 0, 10)).toEqual([]);
+	});
+});
+
+describe('a list of movements', () => {
+	it('moves the balance with the ledger', async () => {
+		const id = await lay('movements', movements(40, -15, 3));
+		expect(await keepList(group, id)).toEqual({ outcome: 'kept', count: 3 });
+		expect([await blue(), await ledger()]).toEqual([28, 28]);
+	});
+
+	it('never takes the store below zero, not even in between', async () => {
+		expect(await keepList(group, await lay('movements', movements(5, -6, 9)))).toEqual({
+			outcome: 'refused',
+			problems: ['Row 3, amount: There are only 5 of that in the store at this row.']
+		});
+		expect([await blue(), await ledger()]).toEqual([0, 0]);
+	});
+
+	it('draws on what is in the store already', async () => {
+		await keepList(group, await lay('movements', movements(10)));
+		expect((await keepList(group, await lay('movements', movements(-10)))).outcome).toBe('kept');
+		expect((await keepList(group, await lay('movements', movements(-1)))).outcome).toBe('refused');
+		expect(await blue()).toBe(0);
+	});
+
+	it('sent by two at once counts once', async () => {
+		const id = await lay('movements', movements(...Array.from({ length: 400 }, () => 2)));
+		const outcomes = await Promise.all([1, 2, 3].map(() => keepList(group, id)));
+		expect(outcomes.map(({ outcome }) => outcome).sort()).toEqual(['again', 'again', 'kept']);
+		expect([await blue(), await ledger()]).toEqual([800, 800]);
+	});
+
+	it('and entries that come meanwhile all count', async () => {
+		const ids = await Promise.all([1, 2].map((n) => lay('movements', movements(100, -n, n))));
+		await Promise.all([
+			...ids.map((id) => keepList(group, id)),
+			...Array.from({ length: 20 }, () =>
+				keepMovement(group, crypto.randomUUID(), {
+					type: 'movement',
+					kindId,
+					colour: 'blue',
+					form: 'bag',
+					amount: 3,
+					reason: 'counted',
+					note: null,
+					byName: null
+				})
+			)
+		]);
+		expect([await blue(), await ledger()]).toEqual([260, 260]);
+	});
+
+	it('says how far it is, in steps, up to all of it', async () => {
+		const said: [number, number][] = [];
+		const id = await lay('movements', movements(...Array.from({ length: 4500 }, () => 1)));
+		await keepList(group, id, (done, all) => said.push([done, all]));
+		expect(said).toEqual([
+			[2000, 4500],
+			[4000, 4500],
+			[4500, 4500]
+		]);
+		expect(await blue()).toBe(4500);
+	});
+
+	it('comes out as it went in, corrections as ordinary movements', async () => {
+		const heads = listFields.movements.map(({ head }) => head);
+		const rows = [
+			['2026-11-12T09:30:00Z', 'Thin carrier', 'blue', 'bag', 12, 'sorted', 'Odo', null],
+			['2026-11-12T10:00:00Z', 'Thin carrier', 'mixed', 'scrap', 12.5, 'cut', null, 'trimmings']
+		];
+		await keepList(group, await lay('movements', writeCsv([heads, ...rows])));
+		const out = await rowsAfter(group, 'movements', 0, 10);
+		expect(out.map(({ cells }) => cells)).toEqual(rows);
+	});
+
+	it('that was kept before under another name is noticed', async () => {
+		const first = await lay('movements', movements(7));
+		await keepList(group, first);
+		const second = await lay('movements', movements(7));
+		expect((await findImport(group, second))?.sameKeptAt).toBeInstanceOf(Date);
+		expect((await findImport(group, await lay('movements', movements(8))))?.sameKeptAt).toBeNull();
+	});
+
+	it('of another group is not to be had', async () => {
+		const id = await lay('movements', movements(7));
+		const other = await newGroup();
+		expect(await findImport(other, id)).toBeNull();
+		expect(await keepList(other, id)).toEqual({ outcome: 'gone' });
+		expect(await dropImport(other, id)).toBe(0);
+		expect(await dropImport(group, id)).toBe(1);
+		expect(await keepList(group, id)).toEqual({ outcome: 'gone' });
+	});
+});

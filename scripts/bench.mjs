@@ -8,15 +8,19 @@ import { freePort, startKeptCluster } from './lib/cluster.mjs';
 import { run, runMain } from './lib/say.mjs';
 import { ensureChromium, ensurePostgres } from './lib/system.mjs';
 
+/** Which parts are asked for: `npm run bench -- gather`; all of them if none is named. @param {string} part */
+const isAsked = (part) => process.argv.length < 3 || process.argv.includes(part);
+
 await runMain(async () => {
 	await ensurePostgres();
 	const chromium = await ensureChromium();
 	await ensureModules();
 	await ensureBuild();
-	await run(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
+	if (isAsked('core')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
 
 	// A database as it is kept: every write is on the disk before it is acknowledged.
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
+	const { benchGather } = await import('./bench/gather.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
@@ -32,10 +36,12 @@ await runMain(async () => {
 		});
 		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
 		try {
-			await benchPage(app.address, chromium);
+			if (isAsked('page')) await benchPage(app.address, chromium);
 			const plans = await (await fetch(`${app.address}/api/plans`)).json();
 			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();
-			await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
+			if (isAsked('server'))
+				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
+			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {
 			await app.stop();
 		}

@@ -144,10 +144,10 @@ test.describe('without scripts', () => {
 		const line = page.locator('tr[data-line$="red bag"]');
 		await expect(line.locator('[data-amount]')).toHaveText('60');
 		await line.getByRole('link', { name: 'History' }).click();
-		await page.getByText('Take back').first().click();
+		await page.getByRole('link', { name: 'Take back' }).first().click();
 		await page.getByRole('button', { name: 'Take it back' }).click();
 		await expect(page.getByText('Please fill this in.')).toBeVisible();
-		await page.getByLabel('Why it is taken back').first().fill('the wrong pile');
+		await page.getByLabel('Why it is taken back').fill('the wrong pile');
 		await page.getByRole('button', { name: 'Take it back' }).click();
 		await page.goto('/gather/store');
 		await expect(line).toHaveCount(0);

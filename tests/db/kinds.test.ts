@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/know/practice';
 import type { BagKindEntry } from '../../src/lib/gather/entries';
-import { keepBagKind, listKinds, removeKind } from '../../src/lib/server/db/kinds';
+import { keepBagKind, listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
 import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
 import { partKey } from '../../src/lib/server/db/part-key';
 import { listPlaces } from '../../src/lib/server/db/places';
@@ -44,7 +44,7 @@ const bagsIn = (kindId: string, amount: number, colour: 'blue' | 'white' = 'blue
 		byName: null
 	});
 const kindNamed = async (name: string) =>
-	(await listKinds(group)).find((kind) => kind.name === name);
+	(await listStoredKinds(group)).find((kind) => kind.name === name);
 
 describe('a kind of bag', () => {
 	it('is kept once under its key, and known by its name', async () => {

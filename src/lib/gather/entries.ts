@@ -241,7 +241,7 @@ function readBagKind(read: FormReader): BagKindEntry {
 	const counted = read.count('handful_count', 1, 1000);
 	const bag = {
 		flatWidthMm: read.millimetres('width', 'bag', 2000),
-		gussetMm: read.millimetres('gusset', 'small', 500, 0),
+		gussetMm: read.millimetres('gusset', 'bag', 500, 0),
 		bodyMm: read.millimetres('body', 'bag', 3000),
 		handleMm: read.millimetres('handle', 'bag', 600, 0),
 		massG: grams / counted

@@ -28,6 +28,7 @@ export async function loadAsks(groupId: GroupId, placeId: string | null) {
 	const rejectedShare = place ? rejectRate(place) : practice.rejectedShare;
 	return {
 		plans,
+		places,
 		place,
 		rejectedShare,
 		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))

@@ -2,7 +2,7 @@ import type { Practice } from '$lib/core/know/practice';
 import { barePractice } from '$lib/core/know/practice';
 import type { CountedBags } from '$lib/plan/mix-request';
 import { orAway } from './db/away';
-import { listKinds } from './db/kinds';
+import { listStoredKinds } from './db/kinds';
 import { practiceOfGroup } from './db/practice';
 import type { GroupId } from './group';
 
@@ -16,7 +16,7 @@ export async function knownOf(
 ): Promise<{ practice: Practice; kinds: CountedBags[] }> {
 	const [practice, kinds] = await Promise.all([
 		practiceOrBare(groupId),
-		orAway(listKinds(groupId))
+		orAway(listStoredKinds(groupId))
 	]);
 	return {
 		practice,

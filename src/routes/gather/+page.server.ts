@@ -1,12 +1,17 @@
 import { whileReached } from '$lib/server/db/away';
 import { listDropOffs } from '$lib/server/db/drop-offs';
+import { listPlaces } from '$lib/server/db/places';
 import { keepEntry } from '$lib/server/keep-entry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {
 	depends('app:gather');
+	const [dropOffs, places] = await whileReached(
+		Promise.all([listDropOffs(locals.groupId), listPlaces(locals.groupId)])
+	);
 	return {
-		dropOffs: await whileReached(listDropOffs(locals.groupId)),
+		dropOffs,
+		places,
 		today: new Date().toISOString().slice(0, 10)
 	};
 };

@@ -3,12 +3,12 @@
 	import Table from '$lib/components/Table.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
 	import { roughly, wholeNumber } from '$lib/plan/number-words';
+	import { shortDayWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 	const isRough = (line: { bagsLow: number; bagsHigh: number }) =>
 		line.bagsHigh - line.bagsLow > 0.5;
-	const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 	const countedWords = { hand: 'by hand', weight: 'by weight', batches: 'in batches' } as const;
 </script>
 
@@ -45,7 +45,7 @@
 							<td class="figure text-right">{wholeNumber(place.bags)}</td>
 							<td class="figure text-right">{wholeNumber(place.sorted)}</td>
 							<td class="figure text-right">{Math.round(rejectRate(place) * 100)} %</td>
-							<td class="quiet">{place.lastCame ? day.format(new Date(place.lastCame)) : ''}</td>
+							<td class="quiet">{place.lastCame ? shortDayWords(place.lastCame) : ''}</td>
 						</tr>
 					{/each}
 				</Table>
@@ -59,7 +59,7 @@
 				<Table heads={['On', 'From', { label: 'Bags', isFigure: true }, 'Counted']}>
 					{#each data.dropOffs as line (line.id)}
 						<tr>
-							<td class="whitespace-nowrap">{day.format(new Date(line.cameOn))}</td>
+							<td class="whitespace-nowrap">{shortDayWords(line.cameOn)}</td>
 							<td>
 								{line.place}
 								{#if line.note}<span class="quiet block text-sm">{line.note}</span>{/if}

@@ -3,15 +3,10 @@
 	import { figure, roughly, wholeNumber } from '$lib/plan/number-words';
 	import { largestPlanFile } from '$lib/plan/file-size';
 	import { fileProblemWords } from '$lib/plan/problem-words';
+	import { yearDayWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const day = new Intl.DateTimeFormat('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		timeZone: 'UTC'
-	});
 	let tooLarge = $state<string | null>(null);
 	const fileProblems = $derived(
 		tooLarge ? [tooLarge] : (form && 'fileProblems' in form && form.fileProblems) || []
@@ -116,7 +111,7 @@
 								>{figure(figures.matKg.expected)} kg</td
 							>
 							<td class="quiet px-3 py-1 text-[15px] max-md:px-0"
-								>{day.format(plan.updatedAt)}, version {plan.version}</td
+								>{yearDayWords(plan.updatedAt)}, version {plan.version}</td
 							>
 							<td class="px-3 py-1 max-md:col-span-2 max-md:px-0">
 								<details class="relative" open={renaming?.id === plan.id || undefined}>

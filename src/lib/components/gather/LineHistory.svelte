@@ -1,7 +1,8 @@
 <script lang="ts">
-	// Every movement of one line of the store, the newest first.
+	// The movements of one line of the store, the newest first, a page at a time.
 	import Table from '$lib/components/Table.svelte';
 	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { momentWords } from '$lib/day-words';
 	import type { Form } from '$lib/gather/entries';
 	import { amountWords } from '$lib/gather/store-words';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
@@ -20,13 +21,16 @@
 		title: string;
 		form: Form;
 		movements: readonly Movement[];
+		hasOlder: boolean;
+		/** The movement that is about to be taken back. */
+		back: number | null;
 		system: LengthSystem;
-		/** Where a correction goes without scripts. */
-		action: string;
+		/** The query that shows this history; more is put behind it. */
+		query: string;
 		sent?: SentForm | null | undefined;
 	}
-	const { title, form, movements, system, action, sent }: Props = $props();
-	const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+	const { title, form, movements, hasOlder, back, system, query, sent }: Props = $props();
+	const oldest = $derived(movements.at(-1)?.id);
 </script>
 
 <section class="sheet p-4" aria-labelledby="history">
@@ -40,8 +44,8 @@
 		]}
 	>
 		{#each movements as move (move.id)}
-			<tr class="align-top">
-				<td class="quiet whitespace-nowrap">{time.format(move.movedAt)}</td>
+			<tr>
+				<td class="quiet whitespace-nowrap">{momentWords(move.movedAt)}</td>
 				<td class="figure text-right font-semibold whitespace-nowrap"
 					>{move.amount > 0 ? '+' : '−'}{amountWords(form, Math.abs(move.amount))}</td
 				>
@@ -49,14 +53,33 @@
 					{move.reason}{move.byName ? `, by ${move.byName}` : ''}
 					{#if move.note}<span class="quiet block text-sm">{move.note}</span>{/if}
 				</td>
-				<td class="text-right">
+				<td class="text-right whitespace-nowrap">
 					{#if move.correctedBy}
 						<span class="quiet">taken back</span>
-					{:else if move.reason !== 'correction'}
-						<TakeBack movement={move.id} {system} {action} {sent} />
+					{:else if move.reason !== 'correction' && back !== move.id}
+						<a class="link-row" href="?{query}&back={move.id}#take-back" data-sveltekit-noscroll
+							>Take back</a
+						>
 					{/if}
 				</td>
 			</tr>
+			{#if back === move.id && !move.correctedBy}
+				<tr>
+					<td colspan="4">
+						<TakeBack
+							movement={move.id}
+							{system}
+							action="?{query}&back={move.id}&/keep#take-back"
+							{sent}
+						/>
+					</td>
+				</tr>
+			{/if}
 		{/each}
 	</Table>
+	{#if hasOlder}
+		<a class="btn mt-2 font-normal" href="?{query}&before={oldest}#history" data-sveltekit-noscroll
+			>Older movements</a
+		>
+	{/if}
 </section>

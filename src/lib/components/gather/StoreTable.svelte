@@ -4,6 +4,7 @@
 	import Table from '$lib/components/Table.svelte';
 	import { colourNames } from '$lib/core/colour/colours';
 	import { pillowsFrom } from '$lib/core/finish/pillow';
+	import { momentWords } from '$lib/day-words';
 	import { forms } from '$lib/gather/entries';
 	import { amountWords, formWords, heapWords } from '$lib/gather/store-words';
 	import type { StoreFilter, StoreLine } from '$lib/gather/store-view';
@@ -19,7 +20,6 @@
 	const shown = $derived(filteredLines(lines, filter));
 	const totals = $derived(totalsOf(lines));
 	const scrapG = $derived(totals.find(({ form }) => form === 'scrap')?.amount ?? 0);
-	const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 	const choices = $derived([
 		{
 			name: 'show',
@@ -102,7 +102,7 @@
 							<td class="figure text-right font-semibold" data-amount
 								>{amountWords(line.form, line.amount)}</td
 							>
-							<td class="quiet whitespace-nowrap">{time.format(line.movedAt)}</td>
+							<td class="quiet whitespace-nowrap">{momentWords(line.movedAt)}</td>
 							<td class="text-right">
 								<a
 									class="link-row"

@@ -15,7 +15,6 @@
 		sent?: SentForm | null | undefined;
 	}
 	const { movement, system, action, sent }: Props = $props();
-	const own = $derived(sent?.typed?.corrects === String(movement) ? sent : null);
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -23,27 +22,24 @@
 				{ corrects: String(movement), note: '', by_name: '' },
 				system,
 				getQueue(),
-				own,
-				`correction-${movement}`
+				sent
 			)
 	);
 </script>
 
-<details open={own !== null}>
-	<summary class="btn px-3 font-normal">Take back</summary>
-	<form
-		class="mt-2 grid min-w-56 gap-2 text-left"
-		method="POST"
-		{action}
-		onsubmit={(event) => {
-			event.preventDefault();
-			void form.submit(`movement ${movement} taken back`, []);
-		}}
-	>
-		<input type="hidden" name="type" value="correction" />
-		<input type="hidden" name="key" value={form.key} />
-		<input type="hidden" name="corrects" value={movement} />
-		<EntryField {form} field="note" label="Why it is taken back" />
-		<button class="btn btn-neutral">Take it back</button>
-	</form>
-</details>
+<form
+	class="grid gap-2 pb-3 sm:grid-cols-[1fr_auto] sm:items-end"
+	id="take-back"
+	method="POST"
+	{action}
+	onsubmit={(event) => {
+		event.preventDefault();
+		void form.submit(`movement ${movement} taken back`, []);
+	}}
+>
+	<input type="hidden" name="type" value="correction" />
+	<input type="hidden" name="key" value={form.key} />
+	<input type="hidden" name="corrects" value={movement} />
+	<EntryField {form} field="note" label="Why it is taken back" />
+	<button class="btn btn-neutral">Take it back</button>
+</form>

@@ -8,6 +8,9 @@ import { execute, many, maybeOne } from './verbs';
 export interface KindLine extends Bag {
 	readonly id: string;
 	readonly name: string;
+}
+
+export interface StoredKind extends KindLine {
 	/** Bags for strand in the store. */
 	readonly bags: number;
 	/** Whether anything of it was ever in the store. */
@@ -17,6 +20,15 @@ export interface KindLine extends Bag {
 /** The kinds of bag a group knows, the oldest first. */
 export const listKinds = (groupId: GroupId): Promise<KindLine[]> =>
 	many<KindLine>(
+		`select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
+			body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG"
+		 from bag_kind where group_id = $1 order by created_at, name`,
+		[groupId]
+	);
+
+/** The same, with what the store has of each. */
+export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
+	many<StoredKind>(
 		`select k.id, k.name, k.flat_width_mm as "flatWidthMm", k.gusset_mm as "gussetMm",
 			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
 			coalesce(sum(b.amount) filter (where b.form = 'bag'), 0) as bags,

@@ -37,20 +37,23 @@ export const listBalances = (groupId: GroupId): Promise<BalanceLine[]> =>
 		[groupId]
 	);
 
-/** The newest movements of one line of the store. */
+/** Movements shown of one line at a time. */
+export const movementsPerPage = 25;
+
+/** The newest movements of one line of the store, or the ones before a movement; one more than a page, to show that there are more. */
 export const listMovements = (
 	groupId: GroupId,
 	line: { readonly kindId: string; readonly colour: string; readonly form: string },
-	limit = 100
+	before = Number.MAX_SAFE_INTEGER
 ): Promise<MovementLine[]> =>
 	many<MovementLine>(
 		`select m.id, m.amount, m.reason, m.note, m.by_name as "byName", m.moved_at as "movedAt",
 			m.corrects, c.id as "correctedBy"
 		 from movement m
 		 left join movement c on c.group_id = m.group_id and c.corrects = m.id
-		 where m.group_id = $1 and m.kind_id = $2 and m.colour = $3 and m.form = $4
-		 order by m.id desc limit $5`,
-		[groupId, line.kindId, line.colour, line.form, limit]
+		 where m.group_id = $1 and m.kind_id = $2 and m.colour = $3 and m.form = $4 and m.id < $5
+		 order by m.id desc limit $6`,
+		[groupId, line.kindId, line.colour, line.form, before, movementsPerPage + 1]
 	);
 
 export interface Move {

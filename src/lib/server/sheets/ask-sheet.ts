@@ -1,3 +1,4 @@
+import { longDayWords } from '$lib/day-words';
 import { askCautions } from '$lib/plan/caution-words';
 import { colourWords } from '$lib/gather/ask-words';
 import type { LackedColour } from '$lib/core/gather/draw-from-store';
@@ -18,8 +19,6 @@ export interface AskSheetOrder {
 	readonly isLarge: boolean;
 	readonly date: Date;
 }
-
-const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 
 const notThese = [
 	'Knotted or wadded bags: somebody has to pick each one open.',
@@ -42,7 +41,7 @@ export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 			title: 'Bags wanted',
 			planName: order.groupName,
 			versionWords: order.placeName ?? 'for every place',
-			date: day.format(order.date),
+			date: longDayWords(order.date),
 			cautions: askCautions
 		},
 		order.paper,

@@ -1,3 +1,4 @@
+import { longDayWords } from '$lib/day-words';
 import { cautionsFor } from '$lib/plan/caution-words';
 import type { SheetName } from '$lib/plan/sheets';
 import { sheetsFor } from '$lib/plan/sheets';
@@ -27,8 +28,6 @@ export interface SheetRequest extends SheetOrder {
 	readonly isLarge: boolean;
 }
 
-const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
-
 /** A sheet as a PDF; null where the plan has no such sheet. */
 export async function makeSheet(request: SheetRequest): Promise<Uint8Array | null> {
 	const offer = sheetsFor(request.plan).find(({ sheet }) => sheet === request.sheet);
@@ -38,7 +37,7 @@ export async function makeSheet(request: SheetRequest): Promise<Uint8Array | nul
 			title: offer.title,
 			planName: request.planName,
 			versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
-			date: day.format(request.date),
+			date: longDayWords(request.date),
 			cautions: cautionsFor(request.sheet, request.plan)
 		},
 		request.paper,

@@ -1,13 +1,16 @@
 import { whileReached } from '$lib/server/db/away';
-import { removeKind } from '$lib/server/db/kinds';
+import { listStoredKinds, removeKind } from '$lib/server/db/kinds';
 import { keepEntry } from '$lib/server/keep-entry';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ url, depends }) => {
+export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:gather');
-	return { again: url.searchParams.get('again') };
+	return {
+		stored: await whileReached(listStoredKinds(locals.groupId)),
+		again: url.searchParams.get('again')
+	};
 };
 
 export const actions: Actions = {

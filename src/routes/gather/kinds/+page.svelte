@@ -9,7 +9,7 @@
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const again = $derived(data.kinds.find(({ id }) => id === data.again) ?? null);
+	const again = $derived(data.stored.find(({ id }) => id === data.again) ?? null);
 	const readable = (mm: number) => formatLength(mm, data.group.lengthSystem, 'bag');
 </script>
 
@@ -35,7 +35,7 @@
 		</p>
 		{#if form?.message}<p class="mt-2 font-semibold text-error" role="alert">{form.message}</p>{/if}
 		<ul class="mt-3 grid gap-4 sm:grid-cols-2">
-			{#each data.kinds as kind (kind.id)}
+			{#each data.stored as kind (kind.id)}
 				<li class="flex items-start gap-4 border-t border-base-300 pt-3" data-kind={kind.name}>
 					<KindDrawing
 						bag={kind}

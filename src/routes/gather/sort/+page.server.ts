@@ -1,4 +1,5 @@
 import { whileReached } from '$lib/server/db/away';
+import { listPlaces } from '$lib/server/db/places';
 import { listDrying, lookedAgain } from '$lib/server/db/sortings';
 import { keepEntry } from '$lib/server/keep-entry';
 import { fail } from '@sveltejs/kit';
@@ -7,7 +8,10 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {
 	depends('app:gather');
-	return { drying: await whileReached(listDrying(locals.groupId)) };
+	const [drying, places] = await whileReached(
+		Promise.all([listDrying(locals.groupId), listPlaces(locals.groupId)])
+	);
+	return { drying, places };
 };
 
 const id = z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER);

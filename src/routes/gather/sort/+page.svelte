@@ -4,6 +4,7 @@
 	import SortingForm from '$lib/components/gather/SortingForm.svelte';
 	import type { BagFindings } from '$lib/core/gather/grade';
 	import { gradeBag } from '$lib/core/gather/grade';
+	import { momentWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -24,7 +25,6 @@
 		},
 		{ findings: { isSoiledOrMouldy: true }, label: 'Soiled or mouldy', act: 'never at this table' }
 	];
-	const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 <svelte:head><title>Sorting · Nest Row</title></svelte:head>
@@ -69,7 +69,7 @@
 			<ul>
 				{#each data.drying as { id, place, drying, lookAgainAt } (id)}
 					<li class="flex flex-wrap items-center gap-3 border-t border-base-300 py-2 text-[15px]">
-						<span class="flex-1">{drying} from {place}: look again {time.format(lookAgainAt)}</span>
+						<span class="flex-1">{drying} from {place}: look again {momentWords(lookAgainAt)}</span>
 						<form method="POST" action="?/looked" use:enhance>
 							<input type="hidden" name="id" value={id} />
 							<button class="btn">Looked again</button>

@@ -1,7 +1,7 @@
 import { colourNames } from '$lib/core/colour/colours';
 import { forms } from '$lib/gather/entries';
 import { whileReached } from '$lib/server/db/away';
-import { listBalances, listMovements } from '$lib/server/db/ledger';
+import { listBalances, listMovements, movementsPerPage } from '$lib/server/db/ledger';
 import { keepEntry } from '$lib/server/keep-entry';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -10,6 +10,10 @@ const lineShape = z.object({
 	kind: z.uuid(),
 	colour: z.enum(colourNames),
 	form: z.enum(forms)
+});
+const placeShape = z.object({
+	before: z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER).optional().catch(undefined),
+	back: z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER).optional().catch(undefined)
 });
 const filterShape = z.object({
 	show: z.enum(['', ...forms]).catch(''),
@@ -22,15 +26,28 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const asked = Object.fromEntries(url.searchParams);
 	const line = lineShape.safeParse(asked).data ?? null;
+	const { before, back } = placeShape.parse(asked);
 	const [balances, movements] = await whileReached(
 		Promise.all([
 			listBalances(locals.groupId),
 			line
-				? listMovements(locals.groupId, { kindId: line.kind, colour: line.colour, form: line.form })
+				? listMovements(
+						locals.groupId,
+						{ kindId: line.kind, colour: line.colour, form: line.form },
+						before
+					)
 				: []
 		])
 	);
-	return { balances, movements, line, filter: filterShape.parse(asked) };
+	return {
+		balances,
+		movements: movements.slice(0, movementsPerPage),
+		hasOlder: movements.length > movementsPerPage,
+		/** The movement that is about to be taken back. */
+		back: back ?? null,
+		line,
+		filter: filterShape.parse(asked)
+	};
 };
 
 export const actions: Actions = { keep: keepEntry };

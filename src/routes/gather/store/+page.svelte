@@ -32,7 +32,9 @@
 				form={data.line.form}
 				movements={data.movements}
 				system={data.group.lengthSystem}
-				action="?{queryOf({ ...data.line })}&/keep"
+				hasOlder={data.hasOlder}
+				back={data.back}
+				query={queryOf({ ...data.filter, ...data.line })}
 				sent={form?.entry}
 			/>
 		{/if}

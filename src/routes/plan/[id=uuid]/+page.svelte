@@ -2,12 +2,12 @@
 	import Download from '@lucide/svelte/icons/download';
 	import PlanBench from '$lib/components/PlanBench.svelte';
 	import { wholeNumber } from '$lib/plan/number-words';
+	import { momentWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 	const theirs = $derived(form?.theirs);
 	const kept = $derived(form?.kept);
-	const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 <svelte:head><title>{data.name} · Nest Row</title></svelte:head>
@@ -34,7 +34,7 @@
 					role="alert"
 				>
 					<p>
-						<strong>This plan was kept elsewhere meanwhile.</strong> What stands there since {time.format(
+						<strong>This plan was kept elsewhere meanwhile.</strong> What stands there since {momentWords(
 							theirs.updatedAt
 						)} is “{theirs.name}”, version {theirs.version}, with {wholeNumber(
 							Math.ceil(theirs.figures.toCollect.expected)

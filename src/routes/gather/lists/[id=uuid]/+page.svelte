@@ -5,6 +5,7 @@
 	import Table from '$lib/components/Table.svelte';
 	import { listFields, listTitles } from '$lib/gather/csv/columns';
 	import { wholeNumber } from '$lib/plan/number-words';
+	import { momentWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -15,7 +16,6 @@
 	const isGood = $derived(
 		data.check !== null && data.check.columnProblems.length + data.check.problemCount === 0
 	);
-	const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short' });
 
 	/** Keeps the list and follows how far it is. Whatever happens on the way, asking again counts once. */
 	async function keep() {
@@ -49,7 +49,7 @@
 		<h2 id="list">{listTitles[found.list]}: {found.fileName}</h2>
 		{#if found.keptAt}
 			<p class="mt-2 font-semibold text-secondary" role="status">
-				All {wholeNumber(found.rowCount)} rows are kept, since {day.format(found.keptAt)}.
+				All {wholeNumber(found.rowCount)} rows are kept, since {momentWords(found.keptAt)}.
 			</p>
 			<p class="mt-2">
 				<a class="link" href={found.list === 'movements' ? '/gather/store' : '/gather'}
@@ -62,7 +62,7 @@
 			</p>
 			{#if found.sameKeptAt}
 				<p class="mt-2 rounded-lg border-2 border-error p-3 text-[15px]" role="alert">
-					<strong>The very same rows were kept on {day.format(found.sameKeptAt)}.</strong>
+					<strong>The very same rows were kept on {momentWords(found.sameKeptAt)}.</strong>
 					Kept once more they count twice.
 				</p>
 			{/if}

@@ -22,7 +22,7 @@ export const POST: RequestHandler = ({ params, locals }) => {
 				say(await keepList(locals.groupId, params.id, (done, all) => say({ done, all })));
 			} catch (problem) {
 				const isAway = isDatabaseAway(problem);
-				if (!isAway) log.error({ err: problem }, 'a list was not kept');
+				if (!isAway) log.error({ error: problem }, 'a list was not kept');
 				say({
 					outcome: 'refused',
 					problems: [isAway ? awayMessage : 'The list could not be kept. Nothing of it was.']

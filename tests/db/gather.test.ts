@@ -12,7 +12,7 @@ import { listPlaces } from '../../src/lib/server/db/places';
 import { keepSorting } from '../../src/lib/server/db/sortings';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
-import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entries';
+import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entry-types';
 import { useDatabase } from './database';
 
 useDatabase();

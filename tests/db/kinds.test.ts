@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/know/practice';
-import type { BagKindEntry } from '../../src/lib/gather/entries';
+import type { BagKindEntry } from '../../src/lib/gather/entry-types';
 import { keepBagKind, listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
 import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
 import { partKey } from '../../src/lib/server/db/part-key';

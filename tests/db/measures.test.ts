@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/know/practice';
 import { startingPlan } from '../../src/lib/plan/starting-plan';
-import type { MeasurementEntry } from '../../src/lib/gather/entries';
+import type { MeasurementEntry } from '../../src/lib/gather/entry-types';
 import {
 	keepMeasurement,
 	leaveOutMeasurement,

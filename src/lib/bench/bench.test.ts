@@ -9,6 +9,7 @@ import { History } from './history';
 import { mostPins, readDraft, readPins, writeDraft, writePins } from './kept-here';
 import { Pins } from './pins.svelte';
 import { Shortcuts } from './shortcuts.svelte';
+import { Unkept } from './unkept.svelte';
 
 const newBench = () => new Bench(fieldsOfPlan(startingPlan, 'cm'), 'cm', 'us');
 
@@ -170,7 +171,7 @@ describe('what can be undone', () => {
 	const same = (a: number, b: number) => a === b;
 
 	it('is what was noted, once each, and no more than it holds', () => {
-		const history = new History(0, same, 3);
+		const history = new History<number>(0, same, 3);
 		for (const state of [1, 1, 2, 3, 4, 5]) history.note(state);
 		const back = [];
 		for (let state = history.undo(); state !== null; state = history.undo()) back.push(state);
@@ -179,7 +180,7 @@ describe('what can be undone', () => {
 	});
 
 	it('ends at both ends in nothing', () => {
-		const history = new History(0, same);
+		const history = new History<number>(0, same);
 		expect(history.undo()).toBeNull();
 		expect(history.redo()).toBeNull();
 		history.note(1);
@@ -236,6 +237,75 @@ describe('what the device keeps', () => {
 		expect(readPins()).toEqual([]);
 		localStorage.setItem('nest-row pins', JSON.stringify([null, { plan: 4 }, good]));
 		expect(readPins()).toEqual([good]);
+	});
+});
+
+describe('work that is not kept yet', () => {
+	const begin = (place = 'a') => {
+		const bench = newBench();
+		return { bench, unkept: new Unkept(bench, place, () => 3, 'Kept as this') };
+	};
+	/** Remembers what stands there, a moment later. */
+	const wait = (unkept: Unkept) => {
+		vi.useFakeTimers();
+		const stop = unkept.remember();
+		vi.advanceTimersByTime(300);
+		vi.useRealTimers();
+		return stop;
+	};
+
+	it('comes back after a reload, with its name, and can be started over', () => {
+		const { bench, unkept } = begin();
+		unkept.recall(true);
+		expect(unkept.isAsFirst).toBe(true);
+		bench.choose({ mat_width: '99 cm' });
+		unkept.name = 'Another name';
+		expect(unkept.isAsFirst).toBe(false);
+		expect(wait(unkept)).toBeTypeOf('function');
+
+		const later = begin();
+		later.unkept.recall(true);
+		expect(later.unkept.isBroughtBack).toBe(true);
+		expect(later.unkept.name).toBe('Another name');
+		expect(later.bench.plan.target.widthMm).toBe(990);
+		later.unkept.startOver();
+		expect(later.unkept.name).toBe('Kept as this');
+		expect(later.bench.plan).toEqual(startingPlan);
+		later.bench.undo();
+		expect(later.bench.plan.target.widthMm).toBe(990);
+	});
+
+	it('belongs to its own plan and its own version', () => {
+		const { bench, unkept } = begin();
+		unkept.recall(true);
+		bench.choose({ mat_width: '99 cm' });
+		wait(unkept);
+		const other = begin('b');
+		other.unkept.recall(true);
+		expect(other.unkept.isBroughtBack).toBe(false);
+		const newer = new Unkept(newBench(), 'a', () => 4, '');
+		newer.recall(true);
+		expect(newer.isBroughtBack).toBe(false);
+		const linked = begin();
+		linked.unkept.recall(false);
+		expect(linked.unkept.isBroughtBack).toBe(false);
+	});
+
+	it('is forgotten once it is kept', () => {
+		const { bench, unkept } = begin();
+		expect(unkept.remember()).toBeUndefined();
+		unkept.recall(true);
+		bench.choose({ mat_width: '99 cm' });
+		wait(unkept);
+		unkept.noteKept();
+		expect(unkept.isAsFirst).toBe(true);
+		wait(unkept);
+		expect(readDraft('a')).toBeNull();
+		bench.choose({ mat_width: '98 cm' });
+		wait(unkept);
+		expect(readDraft('a')?.version).toBe(3);
+		unkept.forget();
+		expect(readDraft('a')).toBeNull();
 	});
 });
 

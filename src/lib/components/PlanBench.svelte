@@ -1,27 +1,25 @@
 <script lang="ts">
+	import './bench/fields-of-choices.css';
 	import { enhance } from '$app/forms';
-	import Keyboard from '@lucide/svelte/icons/keyboard';
-	import Link from '@lucide/svelte/icons/link';
-	import Pin from '@lucide/svelte/icons/pin';
-	import Redo from '@lucide/svelte/icons/redo-2';
-	import Undo from '@lucide/svelte/icons/undo-2';
 	import { Bench } from '$lib/bench/bench.svelte';
-	import { readDraft, writeDraft } from '$lib/bench/kept-here';
 	import { Pins } from '$lib/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/bench/shortcuts.svelte';
+	import { Unkept } from '$lib/bench/unkept.svelte';
 	import type { Practice } from '$lib/core/know/practice';
 	import { barePractice } from '$lib/core/know/practice';
 	import type { TallyName } from '$lib/core/plan/estimate';
 	import type { FieldName, Fields } from '$lib/plan/fields';
-	import { convertFields } from '$lib/plan/fields';
 	import type { CountedBags } from '$lib/plan/mix-request';
-	import { planToWord } from '$lib/plan/plan-link';
 	import { stepNames, type StepName } from '$lib/plan/step-lines';
 	import type { Group } from '$lib/server/db/groups';
 	import { onMount, tick, untrack, type Snippet } from 'svelte';
+	import BenchActs from './bench/BenchActs.svelte';
+	import BesideSteps from './bench/BesideSteps.svelte';
 	import CallList from './bench/CallList.svelte';
-	import MatView from './bench/MatView.svelte';
+	import PlanHead from './bench/PlanHead.svelte';
 	import ShortcutList from './bench/Shortcuts.svelte';
+	import type { ViewName } from './bench/views';
+	import { views } from './bench/views';
 	import Caution from './Caution.svelte';
 	import CoverGauge from './CoverGauge.svelte';
 	import ColourPatterns from './drawing/ColourPatterns.svelte';
@@ -92,18 +90,11 @@
 	);
 	const pins = new Pins(bench.practice);
 	const isMeasured = untrack(() => JSON.stringify(practice) !== JSON.stringify(barePractice));
-	let name = $state(untrack(() => initial.name));
+	const unkept = untrack(() => new Unkept(bench, planId ?? 'new', () => version, initial.name));
 	let isKeeping = $state(false);
 	let form = $state<HTMLFormElement>();
 
-	const views = [
-		{ view: 'mat', label: 'The mat' },
-		{ view: 'compare', label: 'Compare' },
-		{ view: 'make', label: 'What can I make?' },
-		{ view: 'schools', label: 'Schools' },
-		{ view: 'paper', label: 'On paper' }
-	] as const;
-	let view = $state<(typeof views)[number]['view']>('mat');
+	let view = $state<ViewName>('mat');
 
 	$effect(() => {
 		bench.useSystem(group.lengthSystem);
@@ -111,59 +102,15 @@
 	});
 
 	// Work that is not kept yet survives a reload on this device.
-	const draftPlace = untrack(() => planId ?? 'new');
-	let broughtBack = $state(false);
-	let isRecalled = $state(false);
-	let first = $state.raw(untrack(() => ({ fields: { ...initial.fields }, name: initial.name })));
-	const isAsFirst = $derived(
-		name === first.name &&
-			Object.entries(first.fields).every(
-				([field, text]) => bench.fields[field as keyof Fields] === text
-			)
-	);
 	onMount(() => {
 		pins.recall();
 		shortcuts.recall();
-		const draft = readDraft(draftPlace);
 		const isLinked = new URL(location.href).searchParams.has('p');
-		if (draft && draft.version === version && !isLinked && !keptAs && !isAnswer) {
-			Object.assign(bench.fields, convertFields(draft.fields, draft.system, bench.system));
-			bench.note();
-			name = draft.name;
-			broughtBack = !isAsFirst;
-		}
-		isRecalled = true;
+		unkept.recall(!isLinked && !keptAs && !isAnswer);
 	});
-	$effect(() => {
-		if (!isRecalled) return;
-		const draft = isAsFirst
-			? null
-			: { fields: { ...bench.fields }, name, system: bench.system, version };
-		const timer = setTimeout(() => writeDraft(draftPlace, draft), 250);
-		return () => clearTimeout(timer);
-	});
-	function startOver() {
-		Object.assign(bench.fields, first.fields);
-		bench.note();
-		name = first.name;
-		broughtBack = false;
-	}
+	$effect(() => unkept.remember());
 
-	let linkSaid = $state('');
-	async function copyLink() {
-		const address = new URL('/plan', location.href);
-		address.searchParams.set('p', planToWord(bench.plan));
-		address.searchParams.set('step', bench.openStep);
-		if (name.trim()) address.searchParams.set('name', name.trim());
-		try {
-			await navigator.clipboard.writeText(address.href);
-			linkSaid = 'Link copied';
-		} catch {
-			history.replaceState(history.state, '', address);
-			linkSaid = 'The link is in the address bar';
-		}
-	}
-	const pin = () => pins.add(name.trim() || bench.lines.technique, bench.plan);
+	const pin = () => pins.add(unkept.name.trim() || bench.lines.technique, bench.plan);
 	async function explain(figure: TallyName) {
 		view = 'mat';
 		bench.explain(figure);
@@ -178,8 +125,8 @@
 			label: `open ${step}`,
 			act: () => bench.open(step)
 		})),
-		...views.map(({ view: to, label }, at) => ({
-			key: 'mcwsp'[at] ?? '',
+		...views.map(({ view: to, label, key }) => ({
+			key,
 			label,
 			act: () => void (view = to)
 		})),
@@ -204,11 +151,11 @@
 	use:enhance={() => {
 		isKeeping = true;
 		return async ({ result, update }) => {
-			if (result.type === 'redirect') writeDraft(draftPlace, null);
-			if (result.type === 'success') first = { fields: { ...bench.fields }, name };
+			if (result.type === 'redirect') unkept.forget();
+			if (result.type === 'success') unkept.noteKept();
 			await update({ reset: false });
 			isKeeping = false;
-			broughtBack = false;
+			unkept.isBroughtBack = false;
 		};
 	}}
 >
@@ -256,96 +203,23 @@
 				class="sheet grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 p-4 pt-3"
 				aria-label="The plan"
 			>
-				<div class="flex flex-wrap items-start gap-x-3 gap-y-2">
-					<div class="min-w-0 flex-1 basis-60">
-						<label class="sr-only" for="name">Name of the plan</label>
-						<input
-							class="field figure text-lg font-bold"
-							id="name"
-							name="name"
-							bind:value={name}
-							placeholder="Name this plan to keep it"
-							autocomplete="off"
-							aria-invalid={nameProblem ? 'true' : undefined}
-							aria-describedby={nameProblem ? 'name-problem' : undefined}
-						/>
-						{#if nameProblem}
-							<p class="mt-1 text-[15px] font-semibold text-error" id="name-problem">
-								{nameProblem}
-							</p>
-						{/if}
-					</div>
-					<div class="no-print flex items-center gap-1">
-						<button
-							type="button"
-							class="btn btn-square btn-ghost"
-							onclick={copyLink}
-							aria-label="Copy a link to this plan"
-							title="Copy a link"><Link class="size-5" /></button
-						>
-						<button
-							type="button"
-							class="btn btn-square btn-ghost max-sm:hidden"
-							aria-expanded={areKeysShown}
-							onclick={() => (areKeysShown = !areKeysShown)}
-							aria-label="Keys"
-							title="Keys: ?"><Keyboard class="size-5" /></button
-						>
-						{@render links?.()}
-					</div>
-				</div>
-				{#if broughtBack || linkSaid || (keptAs && isAsFirst)}
-					<div class="no-print flex flex-wrap items-center gap-x-4 text-[15px]">
-						{#if keptAs && isAsFirst}
-							<span role="status" class="font-semibold text-secondary">Kept, version {keptAs}</span>
-						{/if}
-						{#if broughtBack}
-							<span role="status">Brought back what was not kept yet.</span>
-							<button type="button" class="link-row" onclick={startOver}>Start over</button>
-						{/if}
-						{#if linkSaid}<span role="status">{linkSaid}</span>{/if}
-					</div>
-				{/if}
-				<div
-					class="no-print -mx-4 flex flex-wrap gap-x-1 border-b-4 border-accent px-4"
-					role="group"
-					aria-label="Beside the steps"
-				>
-					{#each views as { view: to, label } (to)}
-						<button
-							type="button"
-							class="min-h-11 rounded-t-lg px-3 aria-pressed:bg-accent aria-pressed:font-semibold aria-pressed:text-accent-content"
-							aria-pressed={view === to}
-							onclick={() => (view = to)}>{label}</button
-						>
-					{/each}
-				</div>
-
-				{#if view === 'mat'}
-					{#if !planId && name === '' && isAsFirst}
-						<p class="no-print text-[15px]">
-							Start anywhere on the left: every choice is drawn and counted at once. Tap a figure
-							below to see how it is reached; keep the plan when it looks right.
-						</p>
-					{/if}
-					<MatView {bench} />
-				{:else if view === 'compare'}
-					{#await import('./compare/CompareView.svelte') then { default: CompareView }}
-						<CompareView {bench} {pins} {name} />
-					{/await}
-				{:else if view === 'make'}
-					{#await import('./compare/MakeView.svelte') then { default: MakeView }}
-						<MakeView {bench} />
-					{/await}
-				{:else if view === 'schools'}
-					{#await import('./compare/SchoolsView.svelte') then { default: SchoolsView }}
-						<SchoolsView {bench} />
-					{/await}
-				{:else}
-					{#await import('./compare/PaperView.svelte') then { default: PaperView }}
-						<PaperView {bench} {name} version={planId && isAsFirst ? version : null} />
-					{/await}
-				{/if}
+				<PlanHead
+					{bench}
+					{unkept}
+					{nameProblem}
+					{keptAs}
+					{areKeysShown}
+					onkeys={() => (areKeysShown = !areKeysShown)}
+					{links}
+				/>
+				<BesideSteps
+					{bench}
+					{pins}
+					name={unkept.name}
+					version={planId && unkept.isAsFirst ? version : null}
+					isNew={!planId && unkept.name === '' && unkept.isAsFirst}
+					bind:view
+				/>
 			</section>
 
 			<section
@@ -370,33 +244,6 @@
 	</main>
 
 	<TallyBar {bench} pinned={pins.first} onexplain={explain}>
-		<div class="no-print flex items-center gap-1 max-sm:w-full">
-			<noscript>
-				<button class="btn" formaction="?/work">Work it out</button>
-			</noscript>
-			<button
-				type="button"
-				class="btn btn-square btn-ghost text-neutral-content hover:text-base-content"
-				aria-label="Undo"
-				disabled={!bench.canUndo}
-				onclick={() => bench.undo()}><Undo class="size-5" /></button
-			>
-			<button
-				type="button"
-				class="btn btn-square btn-ghost text-neutral-content hover:text-base-content"
-				aria-label="Redo"
-				disabled={!bench.canRedo}
-				onclick={() => bench.redo()}><Redo class="size-5" /></button
-			>
-			<button
-				type="button"
-				class="btn btn-square btn-ghost text-neutral-content hover:text-base-content"
-				onclick={pin}
-				disabled={pins.has(bench.plan)}
-				aria-label={pins.has(bench.plan) ? 'Pinned' : 'Pin this plan'}
-				title="Pin, to measure against"><Pin class="size-5" /></button
-			>
-			<button class="btn btn-accent max-sm:flex-1" aria-busy={isKeeping}>Keep this plan</button>
-		</div>
+		<BenchActs {bench} isPinned={pins.has(bench.plan)} {isKeeping} onpin={pin} />
 	</TallyBar>
 </form>

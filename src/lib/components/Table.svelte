@@ -10,14 +10,20 @@
 		/** Said, not shown. */
 		readonly isSilent?: boolean;
 	}
-	const { heads, children }: { heads: readonly (Head | string)[]; children: Snippet } = $props();
+	interface Props {
+		heads: readonly (Head | string)[];
+		/** On a phone each row is a block, and each cell says by its `data-label` what it is. */
+		stacks?: boolean;
+		children: Snippet;
+	}
+	const { heads, stacks = false, children }: Props = $props();
 	const columns = $derived(
 		heads.map((head): Head => (typeof head === 'string' ? { label: head } : head))
 	);
 </script>
 
 <div class="overflow-x-auto" {@attach scrollByKey}>
-	<table class="w-full text-left text-[15px]">
+	<table class="w-full text-left text-[15px] {stacks ? 'stacks' : ''}">
 		<thead class="quiet">
 			<tr>
 				{#each columns as { label, isFigure, isSilent } (label)}
@@ -43,5 +49,26 @@
 	}
 	table :global(tbody > tr) {
 		border-top: 1px solid var(--color-base-300);
+	}
+	@media (max-width: 639px) {
+		.stacks thead {
+			position: absolute;
+			clip-path: inset(50%);
+		}
+		.stacks :global(:is(tbody, tr, td, th)) {
+			display: block;
+			padding-inline: 0;
+			text-align: left;
+		}
+		.stacks :global(tr) {
+			padding-block: 0.5rem;
+		}
+		.stacks :global(td:empty) {
+			display: none;
+		}
+		.stacks :global([data-label])::before {
+			content: attr(data-label) ': ';
+			font-weight: 400;
+		}
 	}
 </style>

@@ -1,132 +1,22 @@
-import type { Bag } from '$lib/core/bag/measure-bag';
-import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
 import { DomainError } from '$lib/core/domain-error';
-import type { Station } from '$lib/core/effort/stations';
 import { stations } from '$lib/core/effort/stations';
 import type { CountByWeight } from '$lib/core/gather/count-by-weight';
 import { countByWeight } from '$lib/core/gather/count-by-weight';
 import { sampleOf } from '$lib/core/gather/sample';
 import type { LengthSystem } from '$lib/core/units/format-length';
+import type {
+	Weighing,
+	DropOffEntry,
+	SortingEntry,
+	MovementEntry,
+	MeasurementEntry,
+	BagKindEntry,
+	Entry
+} from './entry-types';
+import { forms, moveReasons, measures } from './entry-types';
 import type { Sentences, Typed } from './form-reader';
 import { FormReader } from './form-reader';
-
-/** The forms the store keeps things in; scrap is weighed, all else counted. */
-export const forms = ['bag', 'piece', 'ball', 'stuffing', 'scrap'] as const;
-export type Form = (typeof forms)[number];
-
-export const moveReasons = ['cut', 'joined', 'made', 'given', 'counted'] as const;
-export type MoveReason = (typeof moveReasons)[number];
-
-export interface Weighing {
-	readonly grossG: number;
-	readonly tareG: number;
-	readonly meanG: number;
-	readonly spreadG: number;
-	readonly sampled: number;
-	readonly scaleErrorG: number;
-}
-
-export interface DropOffEntry {
-	readonly type: 'drop-off';
-	readonly place: string;
-	readonly cameOn: string;
-	readonly broughtBy: string | null;
-	readonly sacks: number;
-	readonly method: 'hand' | 'batches' | 'weight';
-	readonly bags: number;
-	readonly bagsLow: number;
-	readonly bagsHigh: number;
-	readonly weighing: Weighing | null;
-	readonly note: string | null;
-}
-
-export interface SortingEntry {
-	readonly type: 'sorting';
-	readonly place: string;
-	readonly kindId: string;
-	readonly colour: ColourName;
-	readonly strand: number;
-	readonly stuffing: number;
-	readonly drying: number;
-	readonly rejected: number;
-	/** Hours until the drying ones are looked at again; null where none are drying. */
-	readonly lookAgainHours: number | null;
-	readonly byName: string | null;
-}
-
-export interface MovementEntry {
-	readonly type: 'movement';
-	readonly kindId: string;
-	readonly colour: ColourName;
-	readonly form: Form;
-	/** Above zero in, below zero out. */
-	readonly amount: number;
-	readonly reason: MoveReason;
-	readonly note: string | null;
-	readonly byName: string | null;
-}
-
-/** Takes one movement back by a counter-movement, with a reason. */
-export interface CorrectionEntry {
-	readonly type: 'correction';
-	readonly corrects: number;
-	readonly note: string;
-	readonly byName: string | null;
-}
-
-export interface TimedEntry {
-	readonly type: 'timed';
-	readonly station: Station;
-	readonly maker: string | null;
-	readonly units: number;
-	readonly people: number;
-	readonly minutes: number;
-	readonly workedOn: string;
-}
-
-export const measures = ['swatch', 'chain', 'woven', 'handful', 'mat'] as const;
-export type Measure = (typeof measures)[number];
-
-/** Something measured of the work of a kept plan: what was counted, and what was measured of it. */
-export interface MeasurementEntry {
-	readonly type: 'measurement';
-	readonly measure: Measure;
-	readonly planId: string;
-	readonly maker: string | null;
-	readonly measuredOn: string;
-	readonly counted: number;
-	/** Rows of a swatch. */
-	readonly rows: number | null;
-	/** Width of a swatch, or length of a chain, of woven rows or of a mat, mm; null for a handful. */
-	readonly lengthMm: number | null;
-	/** Height of a swatch, width of a mat or of a finger-woven band, mm. */
-	readonly heightMm: number | null;
-	/** Bags woven into the rows, where they were counted. */
-	readonly bagsUsed: number | null;
-	readonly strandMm: number | null;
-	readonly massG: number | null;
-	/** The hand has said that an odd reading is right as it stands. */
-	readonly isSure: boolean;
-}
-
-/** A kind of bag the group knows, by its measures; measured again where `kindId` says which. */
-export interface BagKindEntry {
-	readonly type: 'bag-kind';
-	readonly kindId: string | null;
-	readonly name: string;
-	readonly bag: Bag;
-}
-
-export type Entry =
-	| DropOffEntry
-	| SortingEntry
-	| MovementEntry
-	| CorrectionEntry
-	| TimedEntry
-	| MeasurementEntry
-	| BagKindEntry;
-export type EntryType = Entry['type'];
 
 export type ReadEntry =
 	| { readonly entry: Entry; readonly problems?: never }

@@ -1,6 +1,6 @@
 import type { FactorName } from '../core/know/factors';
 import type { Readings } from '../core/measure/readings';
-import type { Measure } from './entries';
+import type { Measure } from './entry-types';
 
 /** What each factor is called on its own line. */
 export const factorTitles: Readonly<Record<FactorName, string>> = {

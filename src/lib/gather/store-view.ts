@@ -1,8 +1,8 @@
 import type { ColourName } from '../core/colour/colours';
 import { colourNames } from '../core/colour/colours';
 import { sumOf } from '../core/plan/draws';
-import type { Form } from './entries';
-import { forms } from './entries';
+import type { Form } from './entry-types';
+import { forms } from './entry-types';
 
 /** One line of the store: so many of a kind in a colour and a form. */
 export interface StoreLine {

@@ -1,5 +1,5 @@
 import { figure, wholeNumber } from '../plan/number-words';
-import type { Form, MoveReason } from './entries';
+import type { Form, MoveReason } from './entry-types';
 
 /** The forms of the store, as they are counted. */
 export const formWords: Readonly<Record<Form, string>> = {

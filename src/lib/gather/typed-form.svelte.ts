@@ -1,5 +1,5 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
-import type { EntryType } from './entries';
+import type { EntryType } from './entry-types';
 import { readEntry } from './entries';
 import type { Sentences, Typed } from './form-reader';
 import type { EntryQueue } from './queue.svelte';

@@ -16,7 +16,7 @@ import type { Model } from '../core/plan/model';
 import { modelPlan } from '../core/plan/model';
 import { planProblems } from '../core/plan/plan-problems';
 import type { Plan } from '../core/plan/types';
-import type { MeasurementEntry } from '../gather/entries';
+import type { MeasurementEntry } from '../gather/entry-types';
 
 /** What a plan expects by the craft alone, for a measurement to be held against. */
 export interface PlanBasis {

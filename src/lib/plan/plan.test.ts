@@ -7,7 +7,7 @@ import { estimatePlan, tallyNames } from '../core/plan/estimate';
 import { modelPlan } from '../core/plan/model';
 import { anyPlan } from '../core/plan/plan.arbitrary';
 import { planProblems } from '../core/plan/plan-problems';
-import type { MeasurementEntry } from '../gather/entries';
+import type { MeasurementEntry } from '../gather/entry-types';
 import { chooseStyle, chooseTechnique, followHook, suitedHook } from './choices';
 import { documentOf, planDocument } from './document';
 import { caseFigures, estimateAnswer } from './estimate-answer';

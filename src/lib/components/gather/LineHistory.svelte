@@ -3,7 +3,7 @@
 	import Table from '$lib/components/Table.svelte';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { momentWords } from '$lib/day-words';
-	import type { Form } from '$lib/gather/entries';
+	import type { Form } from '$lib/gather/entry-types';
 	import { amountWords } from '$lib/gather/store-words';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import TakeBack from './TakeBack.svelte';

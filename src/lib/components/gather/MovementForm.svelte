@@ -2,8 +2,8 @@
 	// Something moved into the store or out of it.
 	import { colourNames } from '$lib/core/colour/colours';
 	import type { LengthSystem } from '$lib/core/units/format-length';
-	import type { Form } from '$lib/gather/entries';
-	import { forms, moveReasons } from '$lib/gather/entries';
+	import type { Form } from '$lib/gather/entry-types';
+	import { forms, moveReasons } from '$lib/gather/entry-types';
 	import { getQueue } from '$lib/gather/queue-context';
 	import { formWords, reasonWords } from '$lib/gather/store-words';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';

@@ -5,7 +5,7 @@
 	import { colourNames } from '$lib/core/colour/colours';
 	import { pillowsFrom } from '$lib/core/finish/pillow';
 	import { momentWords } from '$lib/day-words';
-	import { forms } from '$lib/gather/entries';
+	import { forms } from '$lib/gather/entry-types';
 	import { amountWords, formWords, heapWords } from '$lib/gather/store-words';
 	import type { StoreFilter, StoreLine } from '$lib/gather/store-view';
 	import { filteredLines, totalsOf } from '$lib/gather/store-view';

@@ -5,7 +5,7 @@
 	import EntrySelect from '$lib/components/gather/EntrySelect.svelte';
 	import OnlyWhen from '$lib/components/gather/OnlyWhen.svelte';
 	import type { LengthSystem } from '$lib/core/units/format-length';
-	import type { Measure } from '$lib/gather/entries';
+	import type { Measure } from '$lib/gather/entry-types';
 	import { readEntry } from '$lib/gather/entries';
 	import { readingWords } from '$lib/gather/measure-words';
 	import { getQueue } from '$lib/gather/queue-context';

@@ -4,7 +4,7 @@
 	import type { Station } from '$lib/core/effort/stations';
 	import { stationUnits } from '$lib/core/effort/unit-seconds';
 	import type { Readings } from '$lib/core/measure/readings';
-	import type { Measure } from '$lib/gather/entries';
+	import type { Measure } from '$lib/gather/entry-types';
 	import { measureWords, readingWords } from '$lib/gather/measure-words';
 	import { wholeNumber } from '$lib/plan/number-words';
 

@@ -15,7 +15,7 @@
 		maker: string | null;
 	}
 	const { plans, maker }: Props = $props();
-	const now = $derived(maker === null ? 'now' : `with ${maker}`);
+	const word = $derived(maker === null ? 'now' : `with ${maker}`);
 </script>
 
 {#snippet interval({ low, high }: Tally['hours'])}
@@ -28,20 +28,25 @@
 		heads={[
 			'Plan',
 			{ label: 'Bags then', isFigure: true },
-			{ label: `Bags ${now}`, isFigure: true },
+			{ label: `Bags ${word}`, isFigure: true },
 			{ label: 'Hours then', isFigure: true },
-			{ label: `Hours ${now}`, isFigure: true }
+			{ label: `Hours ${word}`, isFigure: true }
 		]}
+		stacks
 	>
 		{#each plans as { id, name, then, now } (id)}
 			<tr data-plan={name}>
 				<th scope="row"><a class="link-row" href="/plan/{id}">{name}</a></th>
-				<td class="figure quiet text-right">{wholeNumber(Math.ceil(then.toCollect.expected))}</td>
-				<td class="figure text-right font-semibold" data-now
+				<td class="figure quiet text-right" data-label="Bags then"
+					>{wholeNumber(Math.ceil(then.toCollect.expected))}</td
+				>
+				<td class="figure text-right font-semibold" data-now data-label="Bags {word}"
 					>{wholeNumber(Math.ceil(now.toCollect.expected))}{@render interval(now.toCollect)}</td
 				>
-				<td class="figure quiet text-right">{roughly(then.hours.expected)}</td>
-				<td class="figure text-right font-semibold"
+				<td class="figure quiet text-right" data-label="Hours then"
+					>{roughly(then.hours.expected)}</td
+				>
+				<td class="figure text-right font-semibold" data-label="Hours {word}"
 					>{roughly(now.hours.expected)}{@render interval(now.hours)}</td
 				>
 			</tr>

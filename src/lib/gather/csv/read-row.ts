@@ -1,7 +1,7 @@
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
-import type { Form } from '../entries';
-import { forms } from '../entries';
+import type { Form } from '../entry-types';
+import { forms } from '../entry-types';
 import type { Sentences, Typed } from '../form-reader';
 import { FormReader } from '../form-reader';
 import { formWords } from '../store-words';

@@ -1,4 +1,4 @@
-import type { DropOffEntry } from '$lib/gather/entries';
+import type { DropOffEntry } from '$lib/gather/entry-types';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf } from './booked';

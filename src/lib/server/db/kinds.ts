@@ -1,5 +1,5 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
-import type { BagKindEntry } from '$lib/gather/entries';
+import type { BagKindEntry } from '$lib/gather/entry-types';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { refuse } from './booked';

@@ -1,5 +1,5 @@
 import type { ColourName } from '$lib/core/colour/colours';
-import type { CorrectionEntry, Form, MovementEntry } from '$lib/gather/entries';
+import type { CorrectionEntry, Form, MovementEntry } from '$lib/gather/entry-types';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';

@@ -1,5 +1,5 @@
 import type { Readings } from '$lib/core/measure/readings';
-import type { Measure, MeasurementEntry } from '$lib/gather/entries';
+import type { Measure, MeasurementEntry } from '$lib/gather/entry-types';
 import { planOfShape } from '$lib/plan/document';
 import { basisOf, oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
 import type { GroupId } from '../group';

@@ -1,4 +1,4 @@
-import type { SortingEntry } from '$lib/gather/entries';
+import type { SortingEntry } from '$lib/gather/entry-types';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf } from './booked';

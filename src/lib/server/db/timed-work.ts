@@ -1,5 +1,5 @@
 import type { Station } from '$lib/core/effort/stations';
-import type { TimedEntry } from '$lib/gather/entries';
+import type { TimedEntry } from '$lib/gather/entry-types';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf } from './booked';

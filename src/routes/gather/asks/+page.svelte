@@ -36,7 +36,7 @@
 				Say how many mats of each plan are wanted. The store is dealt out from the top; named
 				colours come first. Balls and cut pieces count as the plan has them.
 			</p>
-			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']}>
+			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']} stacks>
 				{#each data.plans as { id, name, mats, kind, drawing } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
@@ -71,8 +71,8 @@
 								<button class="btn px-3 font-normal">Set</button>
 							</form>
 						</td>
-						<td data-drawn>
-							{#if mats > 0}
+						{#if mats > 0}
+							<td data-drawn data-label="Can draw">
 								{drawnWords(drawing)}
 								<span
 									class="mt-1 block h-2 w-28 rounded-full bg-base-300"
@@ -87,9 +87,11 @@
 									>of {wholeNumber(Math.ceil(drawing.wanted))} bags: {kind ??
 										'none of your kinds is like its bag'}</span
 								>
-							{/if}
-						</td>
-						<td data-lacks>{mats > 0 ? lackingWords(drawing) || 'nothing' : ''}</td>
+							</td>
+							<td data-lacks data-label="Lacks">{lackingWords(drawing) || 'nothing'}</td>
+						{:else}
+							<td></td><td></td>
+						{/if}
 					</tr>
 				{/each}
 			</Table>

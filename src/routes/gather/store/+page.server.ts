@@ -1,5 +1,5 @@
 import { colourNames } from '$lib/core/colour/colours';
-import { forms } from '$lib/gather/entries';
+import { forms } from '$lib/gather/entry-types';
 import { whileReached } from '$lib/server/db/away';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/db/ledger';
 import { keepEntry } from '$lib/server/keep-entry';

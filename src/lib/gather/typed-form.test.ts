@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import type { EntryQueue } from './queue.svelte';
+import { TypedForm } from './typed-form.svelte';
+
+/** A queue that only notes what it is given. */
+function notingQueue(isAway = false) {
+	const given: { type: string; typed: object; words: string }[] = [];
+	const queue = {
+		isAway,
+		add: (type: string, typed: object, words: string) => {
+			given.push({ type, typed, words });
+			return Promise.resolve();
+		}
+	};
+	return { given, queue: queue as unknown as EntryQueue };
+}
+const start = { station: 'join', units: '', people: '1', minutes: '', worked_on: '2026-11-24' };
+
+describe('a form of an entry', () => {
+	it('hands a good entry on as it was typed, and begins anew with what stays', async () => {
+		const { given, queue } = notingQueue();
+		const form = new TypedForm('timed', start, 'cm', queue);
+		Object.assign(form.typed, { units: '240', people: '3', minutes: '52' });
+		await form.submit('240 joints timed', ['people', 'station']);
+		expect(given).toEqual([
+			{
+				type: 'timed',
+				typed: { ...start, units: '240', people: '3', minutes: '52' },
+				words: '240 joints timed'
+			}
+		]);
+		expect(form.typed).toEqual({ ...start, people: '3' });
+		expect(form.said).toBe('Kept: 240 joints timed.');
+		expect(form.problems).toEqual({});
+	});
+
+	it('keeps what is typed and says what is wrong at the field', async () => {
+		const { given, queue } = notingQueue();
+		const form = new TypedForm('timed', start, 'cm', queue);
+		form.typed.units = 'many';
+		await form.submit('x', []);
+		expect(given).toEqual([]);
+		expect(form.typed.units).toBe('many');
+		expect(form.problems).toEqual({
+			units: '“many” is not a whole number.',
+			minutes: 'Please fill this in.'
+		});
+		expect(form.said).toBe('');
+	});
+
+	it('says so where the entry waits on the device', async () => {
+		const { queue } = notingQueue(true);
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, 'cm', queue);
+		await form.submit('9 joints timed', []);
+		expect(form.said).toBe('Waiting on this device: 9 joints timed.');
+	});
+
+	it('comes back from the server as it was typed, if it was its own', () => {
+		const { queue } = notingQueue();
+		const sent = { type: 'timed', typed: { units: 'x' }, problems: { units: 'No.' }, said: 'Oh.' };
+		const own = new TypedForm('timed', start, 'cm', queue, sent);
+		expect([own.typed.units, own.typed.people, own.problems, own.said]).toEqual([
+			'x',
+			'1',
+			{ units: 'No.' },
+			'Oh.'
+		]);
+		const other = new TypedForm('movement', start, 'cm', queue, sent);
+		expect([other.typed.units, other.problems, other.said]).toEqual(['', {}, '']);
+		expect(own.key).not.toBe(other.key);
+		expect([own.scope, new TypedForm('timed', start, 'cm', queue, null, 'b').scope]).toEqual([
+			'timed',
+			'b'
+		]);
+	});
+});

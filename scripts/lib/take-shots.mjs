@@ -59,9 +59,26 @@ const shots = [
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },
+	{ name: 'asks', path: '/gather/asks' },
+	{ name: 'kinds', path: '/gather/kinds' },
+	{ name: 'lists', path: '/gather/lists', act: bringList },
 	{ name: 'measures', path: '/measures' }
 ];
 
+/** A list with a few mistakes on the table. @param {Page} page */
+async function bringList(page) {
+	const rows = [
+		'When;Kind;Colour;As;Amount;Who;Weather',
+		'2026-11-12;Thin carrier;white;bag;40;Odo;dry',
+		'2026-11-12;Thin carrier;mauve;bag;12;Odo;dry',
+		'2026-11-13;Silk bag;blue;bag;3;Wren;wet',
+		'12.11.2026;Thin carrier;green;bag;twelve;Mabel;wet'
+	];
+	await page.getByLabel('It is a list of').selectOption('movements');
+	await page.getByLabel('Or paste it here').fill(rows.join('\n'));
+	await page.getByRole('button', { name: 'Look at it' }).click();
+	await page.waitForURL(/\/lists\/[0-9a-f-]{36}/);
+}
 /** @param {Page} page @param {string} name */
 async function open(page, name) {
 	await page.getByRole('link', { name }).click();

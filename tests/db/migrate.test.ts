@@ -43,4 +43,44 @@ describe('migrations', () => {
 		await client.end();
 		expect(rows).toEqual([]);
 	});
+
+	it('leave what was measured of rows to the technique it was measured in', async () => {
+		const client = new pg.Client({ connectionString: await emptyDatabase() });
+		await client.connect();
+		const [first, second, third] = readMigrations();
+		for (const migration of [first, second]) await client.query(migration?.sql ?? '');
+		const { rows: groups } = await client.query<{ id: string }>('select id from volunteer_group');
+		const group = groups[0]?.id;
+		const ids: Record<string, string> = {};
+		for (const kind of ['peg-loom', 'twined']) {
+			const { rows } = await client.query<{ id: string }>(
+				`insert into plan (group_id, name, document, figures, created_key, last_key)
+				 values ($1, $2, jsonb_build_object('plan', jsonb_build_object('technique',
+					jsonb_build_object('kind', $2::text))), '{}', gen_random_uuid(), gen_random_uuid())
+				 returning id`,
+				[group, kind]
+			);
+			ids[kind] = rows[0]?.id ?? '';
+		}
+		const measure = (planId: string, readings: object) =>
+			client.query(
+				`insert into measurement (group_id, key, kind, typed, readings, measured_on)
+				 values ($1, gen_random_uuid(), 'woven', $2, $3, '2026-11-24')`,
+				[group, { planId }, readings]
+			);
+		const pitch = { ratio: 1.1, cv: 0.04 };
+		await measure(ids['peg-loom'] ?? '', { rowPitch: pitch });
+		await measure(ids.twined ?? '', { rowPitch: pitch });
+		await measure(ids.twined ?? '', { gauge: pitch });
+		await client.query(third?.sql ?? '');
+		const { rows } = await client.query<{ readings: object }>(
+			'select readings from measurement order by id'
+		);
+		expect(rows.map(({ readings }) => readings)).toEqual([
+			{ loomPitch: pitch },
+			{ framePitch: pitch },
+			{ gauge: pitch }
+		]);
+		await client.end();
+	});
 });

@@ -298,7 +298,7 @@ describe('the store in words', () => {
 		amount: number,
 		colour: 'blue' | 'white' = 'blue',
 		kindId = 'a'
-	) => ({ kindId, kind: kindId, colour, form, amount });
+	) => ({ kindId, kind: kindId, colour, form, amount, movedAt: new Date(amount) });
 	const lines = [line('bag', 4), line('bag', 9, 'white'), line('scrap', 1900), line('ball', 2)];
 	const all = { show: '', of: '', in: '', order: 'kind' } as const;
 
@@ -315,6 +315,7 @@ describe('the store in words', () => {
 		expect(filteredLines(lines, { ...all, in: 'white' })).toHaveLength(1);
 		expect(filteredLines(lines, { ...all, of: 'b' })).toEqual([]);
 		expect(filteredLines(lines, { ...all, show: 'bag', order: 'amount' })[0]?.amount).toBe(9);
+		expect(filteredLines(lines, { ...all, order: 'moved' })[0]?.form).toBe('scrap');
 	});
 
 	it('is added up by form and by colour', () => {

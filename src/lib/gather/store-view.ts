@@ -11,6 +11,7 @@ export interface StoreLine {
 	readonly colour: ColourName;
 	readonly form: Form;
 	readonly amount: number;
+	readonly movedAt: Date;
 }
 
 /** What of the store is looked at, and in which order. Empty words let everything through. */
@@ -18,7 +19,7 @@ export interface StoreFilter {
 	readonly show: Form | '';
 	readonly of: string;
 	readonly in: ColourName | '';
-	readonly order: 'kind' | 'amount';
+	readonly order: 'kind' | 'amount' | 'moved';
 }
 
 /** The lines a filter lets through, in its order. */
@@ -32,7 +33,10 @@ export function filteredLines<Line extends StoreLine>(
 			(filter.of === '' || kindId === filter.of) &&
 			(filter.in === '' || colour === filter.in)
 	);
-	return filter.order === 'amount' ? shown.sort((a, b) => b.amount - a.amount) : shown;
+	if (filter.order === 'amount') return shown.sort((a, b) => b.amount - a.amount);
+	return filter.order === 'moved'
+		? shown.sort((a, b) => b.movedAt.getTime() - a.movedAt.getTime())
+		: shown;
 }
 
 /** How much there is of each form, the empty ones left out. */

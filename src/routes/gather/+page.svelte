@@ -61,7 +61,7 @@
 						<tr>
 							<td class="whitespace-nowrap">{shortDayWords(line.cameOn)}</td>
 							<td>
-								{line.place}
+								{line.place}{line.broughtBy ? `, by ${line.broughtBy}` : ''}
 								{#if line.note}<span class="quiet block text-sm">{line.note}</span>{/if}
 							</td>
 							<td class="figure text-right font-semibold">

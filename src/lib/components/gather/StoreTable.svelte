@@ -12,7 +12,7 @@
 	import { queryOf } from '$lib/query';
 
 	interface Props {
-		lines: readonly (StoreLine & { readonly movedAt: Date })[];
+		lines: readonly StoreLine[];
 		kinds: readonly { readonly id: string; readonly name: string }[];
 		filter: StoreFilter;
 	}
@@ -41,7 +41,8 @@
 			label: 'Order',
 			options: [
 				['kind', 'by kind and colour'],
-				['amount', 'most first']
+				['amount', 'most first'],
+				['moved', 'last moved first']
 			]
 		}
 	] as const);

@@ -19,7 +19,7 @@ const filterShape = z.object({
 	show: z.enum(['', ...forms]).catch(''),
 	of: z.union([z.literal(''), z.uuid()]).catch(''),
 	in: z.enum(['', ...colourNames]).catch(''),
-	order: z.enum(['kind', 'amount']).catch('kind')
+	order: z.enum(['kind', 'amount', 'moved']).catch('kind')
 });
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {

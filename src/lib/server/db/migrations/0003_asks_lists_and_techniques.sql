@@ -26,12 +26,20 @@ create index timed_work_of_maker on timed_work (group_id, lower(btrim(maker)));
 drop trigger book_movement on movement;
 drop function book_movement();
 create function book_movements() returns trigger language plpgsql as $$
+declare
+	lines integer;
+	touched integer;
 begin
-	perform 1 from balance b
-	where (b.group_id, b.kind_id, b.colour, b.form) in
-		(select group_id, kind_id, colour, form from added)
-	order by b.group_id, b.kind_id, b.colour, b.form
-	for update;
+	select count(*) into lines
+	from (select distinct group_id, kind_id, colour, form from added) line;
+	-- One line is locked by its own update; several are locked first, all in the same order.
+	if lines > 1 then
+		perform 1 from balance b
+		where (b.group_id, b.kind_id, b.colour, b.form) in
+			(select group_id, kind_id, colour, form from added)
+		order by b.group_id, b.kind_id, b.colour, b.form
+		for update;
+	end if;
 	update balance b
 	set amount = b.amount + s.amount, movements = b.movements + s.movements, moved_at = s.moved_at
 	from (
@@ -41,19 +49,22 @@ begin
 	) s
 	where b.group_id = s.group_id and b.kind_id = s.kind_id and b.colour = s.colour
 		and b.form = s.form;
+	get diagnostics touched = row_count;
 	-- Lines that begin here. One that would begin below zero fails its check.
-	insert into balance (group_id, kind_id, colour, form, amount, movements, moved_at)
-	select group_id, kind_id, colour, form, sum(amount), count(*), max(moved_at)
-	from added a
-	where not exists (
-		select 1 from balance b
-		where b.group_id = a.group_id and b.kind_id = a.kind_id and b.colour = a.colour
-			and b.form = a.form)
-	group by group_id, kind_id, colour, form
-	order by group_id, kind_id, colour, form
-	on conflict (group_id, kind_id, colour, form) do update
-	set amount = balance.amount + excluded.amount,
-		movements = balance.movements + excluded.movements, moved_at = excluded.moved_at;
+	if touched < lines then
+		insert into balance (group_id, kind_id, colour, form, amount, movements, moved_at)
+		select group_id, kind_id, colour, form, sum(amount), count(*), max(moved_at)
+		from added a
+		where not exists (
+			select 1 from balance b
+			where b.group_id = a.group_id and b.kind_id = a.kind_id and b.colour = a.colour
+				and b.form = a.form)
+		group by group_id, kind_id, colour, form
+		order by group_id, kind_id, colour, form
+		on conflict (group_id, kind_id, colour, form) do update
+		set amount = balance.amount + excluded.amount,
+			movements = balance.movements + excluded.movements, moved_at = excluded.moved_at;
+	end if;
 	return null;
 end $$;
 create trigger book_movements after insert on movement

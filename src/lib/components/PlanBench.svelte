@@ -1,5 +1,4 @@
 <script lang="ts">
-	import './bench/fields-of-choices.css';
 	import { enhance } from '$app/forms';
 	import { Bench } from '$lib/bench/bench.svelte';
 	import { Pins } from '$lib/bench/pins.svelte';

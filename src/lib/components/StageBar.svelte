@@ -94,7 +94,11 @@
 				class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
 			>
 		</button>
-		<a class="btn btn-ghost font-normal max-sm:px-2" href="/measures">Measures</a>
+		<a
+			class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content max-sm:px-2"
+			href="/measures"
+			aria-current={page.url.pathname === '/measures' ? 'page' : undefined}>Measures</a
+		>
 		<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
 			<Settings class="size-5" />
 		</a>

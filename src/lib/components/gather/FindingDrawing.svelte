@@ -24,7 +24,14 @@
 			stroke-width="1.5"
 		/>
 		<path d="M4 44H40" class="stroke-base-content" stroke-dasharray="4 3" />
-	{:else if reason === 'damp' || reason === 'smells'}
+	{:else if reason === 'smells'}
+		<path
+			d="M15 42c-4-4 4-6 0-10M22 42c-4-4 4-6 0-10M29 42c-4-4 4-6 0-10"
+			fill="none"
+			class="stroke-base-content"
+			stroke-width="1.5"
+		/>
+	{:else if reason === 'damp'}
 		<path
 			d="M14 26c3 5 3 8 0 8s-3-3 0-8M28 30c3 5 3 8 0 8s-3-3 0-8"
 			class="fill-primary/50 stroke-primary"

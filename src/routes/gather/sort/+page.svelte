@@ -66,7 +66,7 @@
 			{#if data.drying.length === 0}
 				<p class="mt-2 text-[15px]">Nothing is drying.</p>
 			{/if}
-			<ul>
+			<ul class="mt-2">
 				{#each data.drying as { id, place, drying, lookAgainAt } (id)}
 					<li class="flex flex-wrap items-center gap-3 border-t border-base-300 py-2 text-[15px]">
 						<span class="flex-1">{drying} from {place}: look again {momentWords(lookAgainAt)}</span>

@@ -4,9 +4,9 @@ import { drawFromStore, drawnForms, lacksOf } from '$lib/core/gather/draw-from-s
 import { matDemand } from '$lib/core/gather/mat-demand';
 import type { Practice } from '$lib/core/know/practice';
 import { middleOf } from '$lib/core/know/practice';
+import type { StoreLine } from '$lib/gather/store-view';
 import { planOfShape } from '$lib/plan/document';
 import type { KindLine } from './db/kinds';
-import type { BalanceLine } from './db/ledger';
 import type { WantedPlan } from './db/wanted';
 
 /** A plan of the season: its mats still wanted, what it draws from the store and what it lacks. */
@@ -27,7 +27,7 @@ export interface SeasonAsks {
 export function seasonAsks(
 	plans: readonly WantedPlan[],
 	kinds: readonly KindLine[],
-	balances: readonly BalanceLine[],
+	balances: readonly StoreLine[],
 	practice: Practice
 ): SeasonAsks {
 	const middle = middleOf(practice);

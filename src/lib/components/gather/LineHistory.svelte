@@ -6,21 +6,13 @@
 	import type { Form } from '$lib/gather/entry-types';
 	import { amountWords } from '$lib/gather/store-words';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
+	import type { MovementLine } from '$lib/server/db/ledger';
 	import TakeBack from './TakeBack.svelte';
 
-	interface Movement {
-		readonly id: number;
-		readonly amount: number;
-		readonly reason: string;
-		readonly note: string | null;
-		readonly byName: string | null;
-		readonly movedAt: Date;
-		readonly correctedBy: number | null;
-	}
 	interface Props {
 		title: string;
 		form: Form;
-		movements: readonly Movement[];
+		movements: readonly MovementLine[];
 		hasOlder: boolean;
 		/** The movement that is about to be taken back. */
 		back: number | null;

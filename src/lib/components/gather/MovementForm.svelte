@@ -1,6 +1,5 @@
 <script lang="ts">
 	// Something moved into the store or out of it.
-	import { colourNames } from '$lib/core/colour/colours';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import type { Form } from '$lib/gather/entry-types';
 	import { forms, moveReasons } from '$lib/gather/entry-types';
@@ -12,6 +11,7 @@
 	import EntryField from './EntryField.svelte';
 	import EntryForm from './EntryForm.svelte';
 	import EntrySelect from './EntrySelect.svelte';
+	import KindColour from './KindColour.svelte';
 
 	interface Props {
 		kinds: readonly { readonly id: string; readonly name: string }[];
@@ -75,23 +75,12 @@
 		/>
 		<EntrySelect
 			{form}
-			field="colour"
-			label="Colour"
-			options={colourNames.map((name) => ({ value: name, label: name }))}
+			field="reason"
+			label="Because"
+			options={moveReasons.map((value) => ({ value, label: reasonWords[value] }))}
 		/>
+		<KindColour {form} {kinds} />
 	</div>
-	<EntrySelect
-		{form}
-		field="kind"
-		label="Kind"
-		options={kinds.map(({ id, name }) => ({ value: id, label: name }))}
-	/>
-	<EntrySelect
-		{form}
-		field="reason"
-		label="Because"
-		options={moveReasons.map((value) => ({ value, label: reasonWords[value] }))}
-	/>
 	<EntryField {form} field="by_name" label="By, if they like" />
 	<EntryField {form} field="note" label="Note" />
 </EntryForm>

@@ -1,7 +1,6 @@
 <script lang="ts">
 	// One pile sorted: what of it is good for what.
 	import type { LengthSystem } from '$lib/core/units/format-length';
-	import { colourNames } from '$lib/core/colour/colours';
 	import { getQueue } from '$lib/gather/queue-context';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
@@ -9,7 +8,7 @@
 	import Caution from '../Caution.svelte';
 	import EntryField from './EntryField.svelte';
 	import EntryForm from './EntryForm.svelte';
-	import EntrySelect from './EntrySelect.svelte';
+	import KindColour from './KindColour.svelte';
 	import OnlyWhen from './OnlyWhen.svelte';
 
 	interface Props {
@@ -50,18 +49,7 @@
 >
 	<EntryField {form} field="place" label="Bags from" offers={places} />
 	<div class="grid grid-cols-2 gap-3">
-		<EntrySelect
-			{form}
-			field="kind"
-			label="Kind"
-			options={kinds.map(({ id, name }) => ({ value: id, label: name }))}
-		/>
-		<EntrySelect
-			{form}
-			field="colour"
-			label="Colour"
-			options={colourNames.map((name) => ({ value: name, label: name }))}
-		/>
+		<KindColour {form} {kinds} />
 		<EntryField {form} field="strand" label="Good for strand" inputmode="numeric" />
 		<EntryField {form} field="stuffing" label="Stuffing only" inputmode="numeric" />
 		<EntryField {form} field="drying" label="Drying" inputmode="numeric" />

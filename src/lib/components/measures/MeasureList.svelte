@@ -1,36 +1,26 @@
 <script lang="ts">
 	// Everything measured, the newest first; any of it can be left out, and counted again.
 	import { enhance } from '$app/forms';
-	import type { Station } from '$lib/core/effort/stations';
 	import { stationUnits } from '$lib/core/effort/unit-seconds';
-	import type { Readings } from '$lib/core/measure/readings';
-	import type { Measure } from '$lib/gather/entry-types';
 	import { measureWords, readingWords } from '$lib/gather/measure-words';
+	import type { MeasurementLine } from '$lib/server/db/measurements';
+	import type { TimedLine } from '$lib/server/db/timed-work';
 	import { wholeNumber } from '$lib/plan/number-words';
 
-	interface Line {
-		readonly id: number;
-		readonly maker: string | null;
-		readonly isLeftOut: boolean;
-	}
 	interface Props {
-		measurements: readonly (Line & {
-			readonly measure: Measure;
-			readonly measuredOn: string;
-			readonly readings: Readings;
-		})[];
-		timed: readonly (Line & {
-			readonly station: Station;
-			readonly workedOn: string;
-			readonly units: number;
-			readonly people: number;
-			readonly minutes: number;
-		})[];
+		measurements: readonly MeasurementLine[];
+		timed: readonly TimedLine[];
 	}
 	const { measurements, timed }: Props = $props();
 </script>
 
-{#snippet row(of: 'measurement' | 'timed', line: Line, title: string, on: string, says: string)}
+{#snippet row(
+	of: 'measurement' | 'timed',
+	line: MeasurementLine | TimedLine,
+	title: string,
+	on: string,
+	says: string
+)}
 	<li
 		class="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 text-[15px] {line.isLeftOut
 			? 'line-through decoration-2'

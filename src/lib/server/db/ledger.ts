@@ -1,20 +1,11 @@
-import type { ColourName } from '$lib/core/colour/colours';
 import type { CorrectionEntry, Form, MovementEntry } from '$lib/gather/entry-types';
+import type { StoreLine } from '$lib/gather/store-view';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf, keptUnder, refuse } from './booked';
 import { withTransaction } from './transaction';
 import { many, maybeOne } from './verbs';
-
-export interface BalanceLine {
-	readonly kindId: string;
-	readonly kind: string;
-	readonly colour: ColourName;
-	readonly form: Form;
-	readonly amount: number;
-	readonly movedAt: Date;
-}
 
 export interface MovementLine {
 	readonly id: number;
@@ -28,8 +19,8 @@ export interface MovementLine {
 }
 
 /** What the store holds, a line for each kind, colour and form that there is any of. */
-export const listBalances = (groupId: GroupId): Promise<BalanceLine[]> =>
-	many<BalanceLine>(
+export const listBalances = (groupId: GroupId): Promise<StoreLine[]> =>
+	many<StoreLine>(
 		`select b.kind_id as "kindId", k.name as kind, b.colour, b.form, b.amount,
 			b.moved_at as "movedAt"
 		 from balance b join bag_kind k on k.group_id = b.group_id and k.id = b.kind_id

@@ -48,20 +48,13 @@ export const keepSorting = (groupId: GroupId, key: string, entry: SortingEntry):
 				reason: 'sorted',
 				note: `from ${entry.place}`.slice(0, 400)
 			};
-			if (entry.strand > 0)
-				await append(client, groupId, {
-					...move,
-					key: partKey(key, 1),
-					form: 'bag',
-					amount: entry.strand
-				});
-			if (entry.stuffing > 0)
-				await append(client, groupId, {
-					...move,
-					key: partKey(key, 2),
-					form: 'stuffing',
-					amount: entry.stuffing
-				});
+			const piles = [
+				['bag', entry.strand],
+				['stuffing', entry.stuffing]
+			] as const;
+			for (const [at, [form, amount]] of piles.entries())
+				if (amount > 0)
+					await append(client, groupId, { ...move, key: partKey(key, at + 1), form, amount });
 			return { outcome: 'kept', id: kept.id };
 		})
 	);

@@ -1,0 +1,158 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Waiting } from './queue.svelte';
+import { EntryQueue } from './queue.svelte';
+
+/** The device's shelf, as the browser keeps it: it outlives the page. */
+const shelf = new Map<string, Waiting>();
+vi.mock('idb', () => ({
+	openDB: () =>
+		Promise.resolve({
+			put: (_: string, entry: Waiting) => Promise.resolve(void shelf.set(entry.key, entry)),
+			delete: (_: string, key: string) => Promise.resolve(void shelf.delete(key)),
+			getAll: () => Promise.resolve([...shelf.values()])
+		})
+}));
+
+interface Sent {
+	entries: { key: string; type: string; typed: Record<string, string> }[];
+}
+/** A server that answers as told, and remembers what it was sent. */
+let sent: Sent['entries'][] = [];
+let answer: (entries: Sent['entries']) => Response;
+const keptAll = (entries: Sent['entries']) =>
+	Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'kept', id: 1 })) });
+
+const stops: (() => void)[] = [];
+const begun = (onkept = () => {}) => {
+	const queue = new EntryQueue(onkept);
+	stops.push(queue.begin());
+	return queue;
+};
+
+beforeEach(() => {
+	shelf.clear();
+	sent = [];
+	answer = keptAll;
+	vi.stubGlobal('window', new EventTarget());
+	vi.stubGlobal('fetch', (_: string, { body }: { body: string }) => {
+		const { entries } = JSON.parse(body) as Sent;
+		sent.push(entries);
+		try {
+			return Promise.resolve(answer(entries));
+		} catch (error) {
+			return Promise.reject(error as Error);
+		}
+	});
+});
+afterEach(() => {
+	for (const stop of stops.splice(0)) stop();
+	vi.unstubAllGlobals();
+	vi.useRealTimers();
+});
+
+const away = () => {
+	throw new TypeError('no network');
+};
+
+describe('entries on a device', () => {
+	it('are sent at once, leave the shelf once they are kept, and say so', async () => {
+		const onkept = vi.fn();
+		const queue = begun(onkept);
+		await queue.add('timed', { units: '4' }, '4 joints');
+		expect(sent).toHaveLength(1);
+		expect(sent[0]?.[0]).toMatchObject({ type: 'timed', typed: { units: '4' } });
+		expect(queue.waiting).toEqual([]);
+		expect(shelf.size).toBe(0);
+		expect(onkept).toHaveBeenCalledTimes(1);
+		expect(queue.isAway).toBe(false);
+	});
+
+	it('wait while the network is away, and go up under the same keys when it is back', async () => {
+		const queue = begun();
+		answer = away;
+		await queue.add('timed', { units: '1' }, 'one');
+		await queue.add('timed', { units: '2' }, 'two');
+		expect(queue.isAway).toBe(true);
+		expect(queue.waiting.map(({ words }) => words)).toEqual(['one', 'two']);
+		const keys = [...shelf.keys()];
+		answer = keptAll;
+		window.dispatchEvent(new Event('online'));
+		await vi.waitFor(() => expect(queue.waiting).toEqual([]));
+		expect(sent.at(-1)?.map(({ key }) => key)).toEqual(keys);
+		expect(queue.isAway).toBe(false);
+	});
+
+	it('are sent again where the answer was lost, so that the server can count them once', async () => {
+		const queue = begun();
+		answer = () => new Response('', { status: 502 });
+		await queue.add('timed', { units: '1' }, 'one');
+		expect(queue.waiting).toHaveLength(1);
+		answer = (entries) =>
+			Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'again', id: 1 })) });
+		await queue.send();
+		expect(queue.waiting).toEqual([]);
+		expect(new Set(sent.flat().map(({ key }) => key)).size).toBe(1);
+	});
+
+	it('outlive the page: the next one sends what lay there', async () => {
+		const first = begun();
+		answer = away;
+		await first.add('timed', { units: '1' }, 'one');
+		stops.splice(0).forEach((stop) => stop());
+		answer = keptAll;
+		const next = begun();
+		await vi.waitFor(() => expect(shelf.size).toBe(0));
+		expect(next.waiting).toEqual([]);
+	});
+
+	it('that are refused stay with their reason, are not sent again, and can be thrown away', async () => {
+		const queue = begun();
+		answer = (entries) =>
+			Response.json({
+				answers: entries.map(({ key, typed }) =>
+					typed.units === '9'
+						? { key, outcome: 'refused', problems: { amount: 'Not that much.' } }
+						: { key, outcome: 'kept', id: 1 }
+				)
+			});
+		await queue.add('timed', { units: '9' }, 'nine');
+		expect(queue.waiting[0]).toMatchObject({
+			words: 'nine',
+			problems: { amount: 'Not that much.' }
+		});
+		const before = sent.length;
+		await queue.send();
+		expect(sent).toHaveLength(before);
+		await queue.add('timed', { units: '1' }, 'one');
+		expect(sent.at(-1)).toHaveLength(1);
+		await queue.drop(queue.waiting[0]?.key ?? '');
+		expect(queue.waiting).toEqual([]);
+	});
+
+	it('go up fifty at a time', async () => {
+		const queue = begun();
+		answer = away;
+		for (let at = 0; at < 60; at++) await queue.add('timed', { units: `${at}` }, `${at}`);
+		answer = keptAll;
+		await queue.send();
+		expect(sent.at(-1)).toHaveLength(50);
+		expect(queue.waiting).toHaveLength(10);
+		await queue.send();
+		expect(queue.waiting).toEqual([]);
+	});
+
+	it('are tried again by themselves, until the page is left', async () => {
+		vi.useFakeTimers();
+		const queue = new EntryQueue(() => {});
+		const stop = queue.begin();
+		answer = away;
+		await queue.add('timed', { units: '1' }, 'one');
+		const before = sent.length;
+		await vi.advanceTimersByTimeAsync(9000);
+		expect(sent.length).toBeGreaterThanOrEqual(before + 2);
+		stop();
+		const after = sent.length;
+		await vi.advanceTimersByTimeAsync(9000);
+		expect(sent).toHaveLength(after);
+	});
+});

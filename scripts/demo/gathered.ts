@@ -118,9 +118,9 @@ const movements: Typed[] = [
 ];
 
 const timed: Typed[] = [
-	{ station: 'join', units: '420', people: '3', minutes: '40', worked_on: '2026-11-12' },
-	{ station: 'cut', units: '120', people: '2', minutes: '28', worked_on: '2026-11-12' },
-	{ station: 'make', units: '1100', people: '2', minutes: '45', worked_on: '2026-11-19' }
+	{ work: 'join', units: '420', people: '3', minutes: '40', worked_on: '2026-11-12' },
+	{ work: 'cut', units: '120', people: '2', minutes: '28', worked_on: '2026-11-12' },
+	{ work: 'crochet', units: '1100', people: '2', minutes: '45', worked_on: '2026-11-19' }
 ];
 
 /** A kind the group measured itself. */

@@ -36,7 +36,7 @@ const fields: Record<string, readonly string[]> = {
 	sorting: ['place', 'kind', 'colour', 'strand', 'drying', 'look_again', 'by_name'],
 	movement: ['kind', 'colour', 'form', 'direction', 'amount', 'reason', 'note'],
 	correction: ['corrects', 'note'],
-	timed: ['station', 'units', 'people', 'minutes', 'worked_on', 'maker'],
+	timed: ['work', 'way', 'units', 'people', 'minutes', 'worked_on', 'maker'],
 	measurement: ['measure', 'plan', 'counted', 'rows', 'length', 'height', 'mass', 'measured_on'],
 	'bag-kind': ['name', 'width', 'gusset', 'body', 'handle', 'handful', 'handful_count', 'kind'],
 	nothing: ['field']

@@ -75,17 +75,24 @@ describe('what a group has measured', () => {
 	it('has hours that follow timed work', async () => {
 		const timed = {
 			type: 'timed',
-			station: 'join',
+			work: 'join',
+			way: 'loop',
 			maker: null,
 			units: 300,
 			people: 2,
 			minutes: 60,
-			workedOn: '2026-11-19'
+			workedOn: '2026-11-19',
+			isSure: false
 		} as const;
-		await keepTimedWork(group, key(), timed, 15);
+		await keepTimedWork(group, key(), timed);
+		const slip = { ...timed, units: 3000 };
+		expect(await keepTimedWork(group, key(), slip)).toMatchObject({
+			outcome: 'refused',
+			problems: { sure: expect.stringContaining('a tenth of what is known') as string }
+		});
 		const { hands } = await practiceOfGroup(group);
 		expect(hands.join.mean).toBeCloseTo((5 + 7200 / 15) / 305, 6);
-		expect(hands.make.mean).toBe(1);
+		expect(hands.crochet.mean).toBe(1);
 	});
 
 	it('refuses a swatch of a plan that is not crocheted, in a sentence', async () => {

@@ -13,7 +13,7 @@ import { usableHeightMm } from './cut/usable-height';
 import { cutBag } from './cut/cut-bag';
 import { DomainError, isWithin, positive, within } from './domain-error';
 import { cuttingSecondsPerBag, stations, totalSeconds } from './effort/stations';
-import { stationUnits } from './effort/unit-seconds';
+import { waysOf, workOf, works, workUnits } from './effort/works';
 import { isJointFor, jointKinds, takeUpMm, usualJoint } from './joint/joints';
 import { jointDensity } from './joint/joint-density';
 import { coverGrade, coverGrades, coverShare } from './mat/cover-grade';
@@ -262,7 +262,15 @@ describe('time', () => {
 	it('of all stations adds up, and every station counts something', () => {
 		const each = Object.fromEntries(stations.map((station, at) => [station, at + 1]));
 		expect(totalSeconds(each as never)).toBe(36);
-		for (const station of stations) expect(stationUnits[station].seconds).toBeGreaterThan(0);
+		for (const work of works)
+			for (const way of waysOf(work)) expect(workUnits[work].ways[way]).toBeGreaterThan(0);
+	});
+
+	it('to make a mat belongs to its technique, all else to its station', () => {
+		expect(workOf('make', 'twined')).toBe('twined');
+		expect(workOf('join', 'twined')).toBe('join');
+		for (const kind of techniqueKinds)
+			for (const station of stations) expect(works).toContain(workOf(station, kind));
 	});
 });
 

@@ -134,6 +134,7 @@ export const defaults = {
 	ratePriorUnits: exact(5, 'units of work'),
 	swatchSpread: exact(0.04, 'of a reading', 'assumed'),
 	chainSpread: exact(0.02, 'of a ten-piece chain', 'assumed'),
+	timedSpread: exact(0.1, 'of a timed table', 'assumed'),
 	matSpread: exact(0.06, 'of the bags in a finished mat', 'assumed'),
 
 	// spreads of what is not measured yet, as multipliers around one

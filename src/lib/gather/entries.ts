@@ -1,18 +1,19 @@
 import { colourNames } from '$lib/core/colour/colours';
 import { DomainError } from '$lib/core/domain-error';
-import { stations } from '$lib/core/effort/stations';
+import { waysOf, works } from '$lib/core/effort/works';
 import type { CountByWeight } from '$lib/core/gather/count-by-weight';
 import { countByWeight } from '$lib/core/gather/count-by-weight';
 import { sampleOf } from '$lib/core/gather/sample';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type {
-	Weighing,
-	DropOffEntry,
-	SortingEntry,
-	MovementEntry,
-	MeasurementEntry,
 	BagKindEntry,
-	Entry
+	DropOffEntry,
+	Entry,
+	MeasurementEntry,
+	MovementEntry,
+	SortingEntry,
+	TimedEntry,
+	Weighing
 } from './entry-types';
 import { forms, moveReasons, measures } from './entry-types';
 import type { Sentences, Typed } from './form-reader';
@@ -125,6 +126,23 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 	};
 }
 
+function readTimed(read: FormReader): TimedEntry {
+	const work = read.word('work', works);
+	const [usual = '', ...others] = waysOf(work);
+	return {
+		type: 'timed',
+		work,
+		// Another work's way, left over from before it was chosen, is the usual one of this.
+		way: others.find((way) => way === read.raw('way')) ?? usual,
+		maker: read.text('maker', 120),
+		units: read.count('units', 1, 1_000_000),
+		people: read.count('people', 1, 200),
+		minutes: read.number('minutes', 0, 10_000),
+		workedOn: read.day('worked_on'),
+		isSure: read.raw('sure') === 'yes'
+	};
+}
+
 /** The measures of a bag, as ruler and scale give them; bounds are those of the plan's own fields. */
 function readBagKind(read: FormReader): BagKindEntry {
 	const grams = read.grams('handful', 0.2, 1_000_000);
@@ -174,15 +192,7 @@ function entryOf(type: string, read: FormReader): Entry | null {
 					byName: read.text('by_name', 120)
 				};
 			case 'timed':
-				return {
-					type,
-					station: read.word('station', stations),
-					maker: read.text('maker', 120),
-					units: read.count('units', 1, 1_000_000),
-					people: read.count('people', 1, 200),
-					minutes: read.number('minutes', 0, 10_000),
-					workedOn: read.day('worked_on')
-				};
+				return readTimed(read);
 			case 'bag-kind':
 				return readBagKind(read);
 			case 'measurement':

@@ -1,6 +1,6 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { ColourName } from '$lib/core/colour/colours';
-import type { Station } from '$lib/core/effort/stations';
+import type { Work } from '$lib/core/effort/works';
 
 /** The forms the store keeps things in; scrap is weighed, all else counted. */
 export const forms = ['bag', 'piece', 'ball', 'stuffing', 'scrap'] as const;
@@ -68,12 +68,16 @@ export interface CorrectionEntry {
 
 export interface TimedEntry {
 	readonly type: 'timed';
-	readonly station: Station;
+	readonly work: Work;
+	/** How it is done: what one takes by the craft depends on it. */
+	readonly way: string;
 	readonly maker: string | null;
 	readonly units: number;
 	readonly people: number;
 	readonly minutes: number;
 	readonly workedOn: string;
+	/** The hand has said that an odd time is right as it stands. */
+	readonly isSure: boolean;
 }
 
 export const measures = ['swatch', 'chain', 'woven', 'handful', 'mat'] as const;

@@ -221,13 +221,13 @@ describe('an entry', () => {
 	it('of timed work has units, people and minutes', () =>
 		expect(
 			read('timed', {
-				station: 'join',
+				work: 'join',
 				units: '240',
 				people: '3',
 				minutes: '52,5',
 				worked_on: '2026-11-19'
 			}).entry
-		).toMatchObject({ units: 240, people: 3, minutes: 52.5, maker: null }));
+		).toMatchObject({ work: 'join', way: 'loop', units: 240, people: 3, minutes: 52.5 }));
 
 	it('of a measure reads only the fields that belong to it', () => {
 		const typed = {

@@ -1,4 +1,7 @@
 import type { FactorName } from '../core/know/factors';
+import type { Work } from '../core/effort/works';
+import type { StitchTerms } from '../plan/stitch-words';
+import { stitchName } from '../plan/stitch-words';
 import type { Readings } from '../core/measure/readings';
 import type { Measure } from './entry-types';
 
@@ -44,3 +47,32 @@ export function readingWords({ mat, ...single }: Readings): string {
 	if (mat) words.push(`bags in the mat ${percent(mat.ratio)}`);
 	return words.join(', ');
 }
+
+/** What each work is called where it was timed. */
+export const workTitles: Readonly<Record<Work, string>> = {
+	flatten: 'flattening',
+	cut: 'cutting',
+	join: 'joining',
+	ball: 'balling',
+	crochet: 'crochet',
+	'peg-loom': 'the peg loom',
+	twined: 'the twining frame',
+	'finger-bands': 'finger bands',
+	finish: 'finishing',
+	check: 'checking',
+	roll: 'rolling'
+};
+
+const wayTitles: Readonly<Record<string, string>> = {
+	scissors: 'with scissors',
+	'rolling-blade': 'with a rolling blade',
+	spiral: 'spirals',
+	'half-bag': 'half bags',
+	loop: 'loop through loop',
+	overhand: 'overhand knots',
+	slit: 'slit in slit'
+};
+
+/** A way of working, in words; stitches by the names the group uses. */
+export const wayTitle = (way: string, terms: StitchTerms): string =>
+	way === 'sc' || way === 'hdc' || way === 'dc' ? stitchName(way, terms) : (wayTitles[way] ?? way);

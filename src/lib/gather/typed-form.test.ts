@@ -14,14 +14,21 @@ function notingQueue(isAway = false) {
 	};
 	return { given, queue: queue as unknown as EntryQueue };
 }
-const start = { station: 'join', units: '', people: '1', minutes: '', worked_on: '2026-11-24' };
+const start = {
+	work: 'join',
+	way: 'loop',
+	units: '',
+	people: '1',
+	minutes: '',
+	worked_on: '2026-11-24'
+};
 
 describe('a form of an entry', () => {
 	it('hands a good entry on as it was typed, and begins anew with what stays', async () => {
 		const { given, queue } = notingQueue();
 		const form = new TypedForm('timed', start, 'cm', queue);
 		Object.assign(form.typed, { units: '240', people: '3', minutes: '52' });
-		await form.submit('240 joints timed', ['people', 'station']);
+		await form.submit('240 joints timed', ['people', 'work']);
 		expect(given).toEqual([
 			{
 				type: 'timed',

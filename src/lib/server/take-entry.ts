@@ -1,4 +1,3 @@
-import { stationUnits } from '$lib/core/effort/unit-seconds';
 import { readEntry } from '$lib/gather/entries';
 import type { Typed } from '$lib/gather/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -40,6 +39,6 @@ export function takeEntry(
 		case 'bag-kind':
 			return keepBagKind(groupId, key, entry);
 		case 'timed':
-			return keepTimedWork(groupId, key, entry, stationUnits[entry.station].seconds);
+			return keepTimedWork(groupId, key, entry);
 	}
 }

@@ -32,7 +32,13 @@
 	>
 		<div class="grid gap-4">
 			<MeasureForm plans={data.plans} makers={data.makers} today={data.today} {system} {sent} />
-			<TimedWorkForm makers={data.makers} today={data.today} {system} {sent} />
+			<TimedWorkForm
+				makers={data.makers}
+				today={data.today}
+				{system}
+				terms={data.group.stitchTerms}
+				{sent}
+			/>
 		</div>
 
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-4">

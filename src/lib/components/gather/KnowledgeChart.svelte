@@ -1,22 +1,26 @@
 <script lang="ts">
 	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
+	import type { Work } from '$lib/core/effort/works';
+	import { works } from '$lib/core/effort/works';
 	import { eightyPercent } from '$lib/core/know/eighty-percent';
 	import { factorNames, logSpread } from '$lib/core/know/factors';
 	import type { Practice } from '$lib/core/know/practice';
-	import { factorTitles } from '$lib/gather/measure-words';
+	import { factorTitles, workTitles } from '$lib/gather/measure-words';
 	import { barePractice } from '$lib/core/know/practice';
 
 	const { practice }: { practice: Practice } = $props();
+	const isTimed = (work: Work) => practice.hands[work].cv < barePractice.hands[work].cv - 1e-9;
+	const untimed = $derived(works.filter((work) => !isTimed(work)).map((work) => workTitles[work]));
 	const rows = $derived([
 		...factorNames.map((name) => ({
 			label: factorTitles[name],
 			before: barePractice.factors[name],
 			after: practice.factors[name]
 		})),
-		...(['flatten', 'cut', 'join', 'ball', 'make', 'finish'] as const).map((station) => ({
-			label: `Time to ${station}`,
-			before: { median: 1, cv: barePractice.hands[station].cv },
-			after: { median: practice.hands[station].mean, cv: practice.hands[station].cv }
+		...works.filter(isTimed).map((work) => ({
+			label: `Time at ${workTitles[work]}`,
+			before: { median: 1, cv: barePractice.hands[work].cv },
+			after: { median: practice.hands[work].mean, cv: practice.hands[work].cv }
 		}))
 	]);
 	/** From half to double, in log space. */
@@ -80,4 +84,5 @@
 <p class="quiet mt-2 text-sm">
 	Above, grey: what the craft alone expects. Below, blue: what your own measures make of it. The
 	line in the middle is the craft's figure.
+	{#if untimed.length > 0}Not timed yet, so as the craft has them: {untimed.join(', ')}.{/if}
 </p>

@@ -28,7 +28,7 @@
 </script>
 
 <form
-	class="grid gap-2 pb-3 sm:grid-cols-[1fr_auto] sm:items-end"
+	class="grid gap-2 pb-3 sm:grid-cols-[2fr_1fr_auto] sm:items-end"
 	id="take-back"
 	method="POST"
 	{action}
@@ -41,5 +41,6 @@
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="corrects" value={movement} />
 	<EntryField {form} field="note" label="Why it is taken back" />
+	<EntryField {form} field="by_name" label="By, if they like" />
 	<button class="btn btn-neutral">Take it back</button>
 </form>

@@ -14,6 +14,7 @@
 	import type { PlanBasis } from '$lib/plan/plan-basis';
 	import { oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
 	import { untrack } from 'svelte';
+	import SureBox from './SureBox.svelte';
 
 	interface Props {
 		plans: readonly { readonly id: string; readonly name: string; readonly basis: PlanBasis }[];
@@ -147,20 +148,5 @@
 	{#if says?.readings}<p class="text-[15px]" role="status">
 			It says: {readingWords(says.readings)}.
 		</p>{/if}
-	{#if question}
-		<div class="rounded-lg border-2 border-error p-3 text-[15px]" role="alert">
-			<p class="font-semibold">{question}</p>
-			<label class="flex min-h-11 items-center gap-2">
-				<input
-					class="checkbox"
-					type="checkbox"
-					name="sure"
-					value="yes"
-					checked={form.typed.sure === 'yes'}
-					onchange={(event) => (form.typed.sure = event.currentTarget.checked ? 'yes' : '')}
-				/>
-				It is right as it stands
-			</label>
-		</div>
-	{/if}
+	{#if question}<SureBox {form} {question} />{/if}
 </EntryForm>

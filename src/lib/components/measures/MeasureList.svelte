@@ -1,8 +1,8 @@
 <script lang="ts">
 	// Everything measured, the newest first; any of it can be left out, and counted again.
 	import { enhance } from '$app/forms';
-	import { stationUnits } from '$lib/core/effort/unit-seconds';
-	import { measureWords, readingWords } from '$lib/gather/measure-words';
+	import { workUnits } from '$lib/core/effort/works';
+	import { measureWords, readingWords, workTitles } from '$lib/gather/measure-words';
 	import type { MeasurementLine } from '$lib/server/db/measurements';
 	import type { TimedLine } from '$lib/server/db/timed-work';
 	import { wholeNumber } from '$lib/plan/number-words';
@@ -61,9 +61,9 @@
 			{@render row(
 				'timed',
 				line,
-				`Timed at ${line.station}`,
+				`Timed at ${workTitles[line.work]}`,
 				line.workedOn,
-				`${wholeNumber(line.units)} ${stationUnits[line.station].unit} by ${line.people} in ${line.minutes} min`
+				`${wholeNumber(line.units)} ${workUnits[line.work].unit} by ${line.people} in ${line.minutes} min`
 			)}
 		{/each}
 	</ul>

@@ -1,35 +1,56 @@
 <script lang="ts">
-	// Work timed at a station: how many, by how many people, in how many minutes.
+	// Work timed: how many of what, by how many people, in how many minutes.
 	import EntryField from '$lib/components/gather/EntryField.svelte';
 	import EntryForm from '$lib/components/gather/EntryForm.svelte';
 	import EntrySelect from '$lib/components/gather/EntrySelect.svelte';
-	import type { Station } from '$lib/core/effort/stations';
-	import { stations } from '$lib/core/effort/stations';
-	import { stationUnits } from '$lib/core/effort/unit-seconds';
+	import type { Work } from '$lib/core/effort/works';
+	import { waysOf, works, workUnits } from '$lib/core/effort/works';
 	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { readEntry } from '$lib/gather/entries';
+	import { oddTime } from '$lib/gather/odd-time';
+	import { oddWords } from '$lib/plan/plan-basis';
+	import { wayTitle, workTitles } from '$lib/gather/measure-words';
 	import { getQueue } from '$lib/gather/queue-context';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
+	import type { StitchTerms } from '$lib/plan/stitch-words';
 	import { untrack } from 'svelte';
+	import SureBox from './SureBox.svelte';
 
 	interface Props {
 		makers: readonly string[];
 		today: string;
 		system: LengthSystem;
+		terms: StitchTerms;
 		sent?: SentForm | null | undefined;
 	}
-	const { makers, today, system, sent }: Props = $props();
+	const { makers, today, system, terms, sent }: Props = $props();
 	const form = untrack(
 		() =>
 			new TypedForm(
 				'timed',
-				{ station: 'join', maker: '', units: '', people: '1', minutes: '', worked_on: today },
+				{
+					work: 'join',
+					way: 'loop',
+					maker: '',
+					units: '',
+					people: '1',
+					minutes: '',
+					worked_on: today
+				},
 				system,
 				getQueue(),
 				sent
 			)
 	);
-	const unit = $derived(stationUnits[(form.typed.station ?? 'join') as Station].unit);
+	const work = $derived((form.typed.work ?? 'join') as Work);
+	const unit = $derived(workUnits[work].unit);
+	const ways = $derived(waysOf(work));
+	const odd = $derived.by(() => {
+		const { entry } = readEntry('timed', form.typed, system);
+		return entry?.type === 'timed' ? oddTime(entry) : null;
+	});
+	const question = $derived(odd ? oddWords(odd) : form.problems.sure);
 </script>
 
 <EntryForm
@@ -37,17 +58,32 @@
 	title="Work timed"
 	act="Keep the time"
 	isMain={false}
+	may={() => !odd || form.typed.sure === 'yes'}
 	words={() => `${form.typed.units} ${unit} timed`}
-	stays={['station', 'maker', 'worked_on', 'people']}
+	stays={['work', 'way', 'maker', 'worked_on', 'people']}
 >
 	<EntrySelect
 		{form}
-		field="station"
-		label="At the station"
-		options={stations.map((station) => ({ value: station, label: station }))}
+		field="work"
+		label="Timed at"
+		options={works.map((value) => ({ value, label: workTitles[value] }))}
 	/>
+	{#if ways.length > 1}
+		<EntrySelect
+			{form}
+			field="way"
+			label="How"
+			options={ways.map((value) => ({ value, label: wayTitle(value, terms) }))}
+		/>
+	{/if}
 	<div class="grid grid-cols-3 gap-3">
-		<EntryField {form} field="units" label="How many {unit}" inputmode="numeric" />
+		<EntryField
+			{form}
+			field="units"
+			label="How many {unit}"
+			inputmode="numeric"
+			hint={unit === 'crossings' ? 'rows × strands' : ''}
+		/>
 		<EntryField {form} field="people" label="People" inputmode="numeric" />
 		<EntryField {form} field="minutes" label="Minutes" inputmode="decimal" />
 	</div>
@@ -55,4 +91,5 @@
 		<EntryField {form} field="worked_on" label="On this day" type="date" />
 		<EntryField {form} field="maker" label="By whom, if they like" offers={makers} />
 	</div>
+	{#if question}<SureBox {form} {question} />{/if}
 </EntryForm>

@@ -1,4 +1,6 @@
+import type { Station } from '../effort/stations';
 import { cuttingSecondsPerBag, stations, totalSeconds } from '../effort/stations';
+import { workOf } from '../effort/works';
 import { joints as jointTable, usualJoint } from '../joint/joints';
 import type { Middle } from '../know/practice';
 import { bareMiddle } from '../know/practice';
@@ -136,19 +138,14 @@ function workSteps(plan: Plan, model: Model, middle: Middle): Step[] {
 		plan.join?.spin !== undefined && plan.join.spin !== 'none'
 			? (draws.reduce((sum, draw) => sum + draw.strandMm, 0) / 1000) * defaults.spinMetre.value
 			: 0;
-	const hands = (station: (typeof stations)[number]) =>
-		middle.hands[station] === 1 ? '' : ` * k_${station}`;
+	const ownTime = (station: Station) => middle.hands[workOf(station, plan.technique.kind)];
+	const hands = (station: Station) => (ownTime(station) === 1 ? '' : ` * k_${station}`);
 	const ownHands = stations
-		.filter((station) => middle.hands[station] !== 1)
+		.filter((station) => ownTime(station) !== 1)
 		.map((station) =>
-			given(
-				`k_${station}`,
-				`our own time to ${station}, over the craft’s`,
-				middle.hands[station],
-				''
-			)
+			given(`k_${station}`, `our own time to ${station}, over the craft’s`, ownTime(station), '')
 		);
-	const relations: Record<(typeof stations)[number], string> = {
+	const relations: Record<Station, string> = {
 		flatten: `to_prepare * ${defaults.flatten.value}`,
 		cut: `(${cutting.join(' + ')}) / (1 - spoiled)`,
 		join: `(joints * ${joint} + spinning)`,

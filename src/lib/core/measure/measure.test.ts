@@ -9,7 +9,7 @@ import { outlierOf } from './outlier';
 import { practiceOf } from './practice-of';
 import { chainReadings, handfulReadings, swatchReadings, wovenReadings } from './readings';
 import { updateFactor } from './update-factor';
-import { updateRate } from './update-rate';
+import { rateReading, updateRate } from './update-rate';
 
 const prior = { median: 1, cv: 0.08 };
 const ratio = fc.double({ min: 0.5, max: 2, noNaN: true });
@@ -95,7 +95,7 @@ describe('what a measurement says', () => {
 });
 
 describe('a rate after timing', () => {
-	const hand = barePractice.hands.make;
+	const hand = barePractice.hands.crochet;
 	const timed = { units: 400, personSeconds: 400 * 6, defaultSeconds: 4.5 };
 
 	it('starts from five units of the craft’s and goes to what was timed', () => {
@@ -104,9 +104,17 @@ describe('a rate after timing', () => {
 		expect(after.cv).toBeCloseTo(0.35 * Math.sqrt(5 / 405), 9);
 	});
 
-	it.each([NaN, Infinity, -1, 0])('refuses %s units', (units) =>
-		expect(() => updateRate(hand, [{ ...timed, units }])).toThrow(DomainError)
-	);
+	it.each([NaN, Infinity, -1, 0])('refuses %s units', (units) => {
+		expect(() => updateRate(hand, [{ ...timed, units }])).toThrow(DomainError);
+		expect(() => rateReading({ ...timed, units })).toThrow(DomainError);
+	});
+
+	it('is one reading of seconds a unit, and asked about ten times over', () => {
+		expect(rateReading(timed).ratio).toBeCloseTo(6 / 4.5, 9);
+		const known = { median: hand.mean, cv: hand.cv };
+		expect(outlierOf(known, rateReading(timed))).toBeNull();
+		expect(outlierOf(known, rateReading({ ...timed, units: 40 }))?.slip).toBe('ten-times');
+	});
 });
 
 describe('a slip of the pen', () => {
@@ -129,7 +137,7 @@ describe('a slip of the pen', () => {
 describe('a group that has measured', () => {
 	const measured = practiceOf({
 		readings: [{ gauge: { ratio: 1.1, cv: 0.04 } }, { pieceLength: { ratio: 0.95, cv: 0.02 } }],
-		timed: [{ station: 'make', units: 800, personSeconds: 800 * 5.4, defaultSeconds: 4.5 }],
+		timed: [{ work: 'crochet', units: 800, personSeconds: 800 * 5.4, defaultSeconds: 4.5 }],
 		rejectedShare: 0.2
 	});
 

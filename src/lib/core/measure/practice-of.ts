@@ -1,5 +1,5 @@
-import type { Station } from '../effort/stations';
-import { stations } from '../effort/stations';
+import type { Work } from '../effort/works';
+import { works } from '../effort/works';
 import type { FactorName, Knowledge } from '../know/factors';
 import { factorNames } from '../know/factors';
 import type { Practice } from '../know/practice';
@@ -14,7 +14,7 @@ import { updateRate } from './update-rate';
 /** Everything a group has measured that counts, in any order. */
 export interface Measured {
 	readonly readings: readonly Readings[];
-	readonly timed: readonly (TimedWork & { readonly station: Station })[];
+	readonly timed: readonly (TimedWork & { readonly work: Work })[];
 	/** Share of collected bags rejected, where sorting has been logged. */
 	readonly rejectedShare?: number | undefined;
 }
@@ -34,11 +34,11 @@ export function practiceOf({ readings, timed, rejectedShare }: Measured): Practi
 		...barePractice,
 		factors,
 		hands: Object.fromEntries(
-			stations.map((station) => [
-				station,
+			works.map((work) => [
+				work,
 				updateRate(
-					barePractice.hands[station],
-					timed.filter((work) => work.station === station)
+					barePractice.hands[work],
+					timed.filter((one) => one.work === work)
 				)
 			])
 		) as Practice['hands'],

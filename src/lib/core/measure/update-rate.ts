@@ -1,6 +1,7 @@
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { HandKnowledge } from '../know/practice';
+import type { FactorReading } from './update-factor';
 
 /** Timed work at one station: units done over person-seconds, and the craft's seconds for such a unit. */
 export interface TimedWork {
@@ -32,3 +33,21 @@ export function updateRate(prior: HandKnowledge, work: readonly TimedWork[]): Ha
 	}
 	return { mean: times / units, cv: prior.cv * Math.sqrt(worth / units) };
 }
+
+/**
+ * Timed work as one reading of a rate: seconds a unit over the craft's, so that it can be held
+ * against what is known before it counts.
+ *
+ * @throws DomainError where a figure is not above 0
+ * @source bench default for the spread of one table's timing
+ */
+export const rateReading = ({
+	units,
+	personSeconds,
+	defaultSeconds
+}: TimedWork): FactorReading => ({
+	ratio:
+		positive('personSeconds', personSeconds) /
+		(positive('units', units) * positive('defaultSeconds', defaultSeconds)),
+	cv: defaults.timedSpread.value
+});

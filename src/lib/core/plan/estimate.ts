@@ -1,4 +1,5 @@
 import { totalSeconds } from '../effort/stations';
+import { workOf } from '../effort/works';
 import type { Judgement } from '../judge/judgement';
 import { judgePlan } from '../judge/judge-plan';
 import { eightyPercent } from '../know/eighty-percent';
@@ -100,7 +101,7 @@ export function estimatePlan(plan: Plan, practice: Practice = barePractice): Est
 		}
 	}
 	const figures = figuresOf(model);
-	const handsVariance = varianceOfHands(model, practice);
+	const handsVariance = varianceOfHands(plan, model, practice);
 	const tally = {
 		toPrepare: around(figures.toPrepare, variance.toPrepare),
 		toCollect: around(figures.toCollect, variance.toCollect),
@@ -119,11 +120,13 @@ export function estimatePlan(plan: Plan, practice: Practice = barePractice): Est
  * independent log-normal times; a log-normal with the same mean and variance stands for it
  * (Fenton and Wilkinson).
  */
-function varianceOfHands(model: Model, practice: Practice): number {
+function varianceOfHands({ technique }: Plan, model: Model, practice: Practice): number {
 	const seconds = totalSeconds(model.seconds);
 	let relative = 0;
 	for (const station of stations) {
-		relative += ((model.seconds[station] / seconds) * practice.hands[station].cv) ** 2;
+		relative +=
+			((model.seconds[station] / seconds) * practice.hands[workOf(station, technique.kind)].cv) **
+			2;
 	}
 	return Math.log1p(relative);
 }

@@ -162,7 +162,7 @@ export function modelPlan(
 			cut: cutSeconds * preparedPerUsed * hands.cut,
 			join: (joints * jointSeconds + spinSeconds) * hands.join,
 			ball: balls * defaults.ball.value * hands.ball,
-			make: mat.makeSeconds * hands.make,
+			make: mat.makeSeconds * hands[mat.kind],
 			finish: defaults.finishMat.value * hands.finish,
 			check: defaults.checkMat.value * hands.check,
 			roll: defaults.rollMat.value * hands.roll

@@ -1,5 +1,5 @@
 import { within } from '../domain-error';
-import { stations } from '../effort/stations';
+import { works } from '../effort/works';
 import { factorNames, logSpread } from '../know/factors';
 import type { Middle, Practice } from '../know/practice';
 import { barePractice, middleOf } from '../know/practice';
@@ -27,10 +27,7 @@ function drawn(practice: Practice, chance: Chance): Middle {
 			])
 		) as Middle['factors'],
 		hands: Object.fromEntries(
-			stations.map((station) => [
-				station,
-				aroundMean(practice.hands[station].mean, practice.hands[station].cv)
-			])
+			works.map((work) => [work, aroundMean(practice.hands[work].mean, practice.hands[work].cv)])
 		) as Middle['hands']
 	};
 }

@@ -1,4 +1,4 @@
-import type { Station } from '$lib/core/effort/stations';
+import type { Work } from '$lib/core/effort/works';
 import { rejectRate } from '$lib/core/gather/reject-rate';
 import type { Practice } from '$lib/core/know/practice';
 import { practiceOf } from '$lib/core/measure/practice-of';
@@ -9,7 +9,7 @@ import { many, one } from './verbs';
 interface Measured {
 	readonly readings: readonly Readings[];
 	readonly timed: readonly {
-		readonly station: Station;
+		readonly work: Work;
 		readonly units: number;
 		readonly personSeconds: number;
 		readonly defaultSeconds: number;
@@ -43,7 +43,7 @@ export async function practiceOfGroup(
 			(select coalesce(json_agg(readings order by measured_on, id), '[]') from measurement
 			 where group_id = $1 and not is_left_out
 				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as readings,
-			(select coalesce(json_agg(json_build_object('station', station, 'units', units,
+			(select coalesce(json_agg(json_build_object('work', work, 'units', units,
 				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds)), '[]')
 			 from timed_work where group_id = $1 and not is_left_out
 				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as timed,

@@ -1,13 +1,15 @@
-import type { Station } from '$lib/core/effort/stations';
+import type { Work } from '$lib/core/effort/works';
 import type { TimedEntry } from '$lib/gather/entry-types';
+import { craftSeconds, oddTime } from '$lib/gather/odd-time';
+import { oddWords } from '$lib/plan/plan-basis';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
-import { bookedOf } from './booked';
+import { bookedOf, refuse } from './booked';
 import { many, maybeOne } from './verbs';
 
 export interface TimedLine {
 	readonly id: number;
-	readonly station: Station;
+	readonly work: Work;
 	readonly maker: string | null;
 	readonly units: number;
 	readonly people: number;
@@ -19,33 +21,34 @@ export interface TimedLine {
 
 export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
 	many<TimedLine>(
-		`select id, station, maker, units, people, minutes, default_seconds as "defaultSeconds",
+		`select id, work, maker, units, people, minutes, default_seconds as "defaultSeconds",
 			to_char(worked_on, 'YYYY-MM-DD') as "workedOn", is_left_out as "isLeftOut"
 		 from timed_work where group_id = $1 order by worked_on desc, id desc limit 500`,
 		[groupId]
 	);
 
-/** Keeps timed work; `defaultSeconds` is what one unit takes by the craft. */
+/** Keeps timed work; an odd time only where the hand has said that it is right. */
 export async function keepTimedWork(
 	groupId: GroupId,
 	key: string,
-	entry: TimedEntry,
-	defaultSeconds: number
+	entry: TimedEntry
 ): Promise<Booked> {
+	const odd = oddTime(entry);
+	if (odd && !entry.isSure) return refuse('sure', oddWords(odd));
 	const kept = await maybeOne<{ id: number }>(
-		`insert into timed_work (group_id, key, station, maker, units, people, minutes,
+		`insert into timed_work (group_id, key, work, maker, units, people, minutes,
 			default_seconds, worked_on)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
 		 on conflict (group_id, key) do nothing returning id`,
 		[
 			groupId,
 			key,
-			entry.station,
+			entry.work,
 			entry.maker,
 			entry.units,
 			entry.people,
 			entry.minutes,
-			defaultSeconds,
+			craftSeconds(entry),
 			entry.workedOn
 		]
 	);

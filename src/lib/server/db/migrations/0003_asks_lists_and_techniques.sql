@@ -16,6 +16,14 @@ alter table measurement drop constraint measurement_kind_check;
 alter table measurement add constraint measurement_kind_check
 	check (kind in ('swatch', 'chain', 'woven', 'handful', 'mat'));
 
+-- Hands are timed at a work: the making of a mat by each technique for itself. What was timed so
+-- far was counted in stitches.
+alter table timed_work rename column station to work;
+alter table timed_work drop constraint timed_work_station_check;
+update timed_work set work = 'crochet' where work = 'make';
+alter table timed_work add constraint timed_work_work_check check (work in ('flatten', 'cut', 'join',
+	'ball', 'crochet', 'peg-loom', 'twined', 'finger-bands', 'finish', 'check', 'roll'));
+
 -- The same timed work, measured by one maker, is looked up by name.
 create index measurement_of_maker on measurement (group_id, lower(btrim(maker)));
 create index timed_work_of_maker on timed_work (group_id, lower(btrim(maker)));

@@ -112,8 +112,7 @@
 										kind: line.kindId,
 										colour: line.colour,
 										form: line.form
-									})}"
-									data-sveltekit-noscroll
+									})}#history"
 									>History<span class="sr-only">
 										of {line.kind} {line.colour} {formWords[line.form]}</span
 									></a

@@ -185,6 +185,22 @@ describe('a list of movements', () => {
 		expect((await findImport(group, await lay('movements', movements(8))))?.sameKeptAt).toBeNull();
 	});
 
+	it('that nobody kept for a month is cleared away when the next one comes', async () => {
+		const [old, kept] = [
+			await lay('movements', movements(7)),
+			await lay('movements', movements(8))
+		];
+		await keepList(group, kept);
+		await execute(
+			`update list_import set created_at = now() - interval '31 days' where group_id = $1`,
+			[group]
+		);
+		const next = await lay('movements', movements(9));
+		expect(await findImport(group, old)).toBeNull();
+		expect((await findImport(group, kept))?.rowCount).toBe(1);
+		expect(await findImport(group, next)).not.toBeNull();
+	});
+
 	it('of another group is not to be had', async () => {
 		const id = await lay('movements', movements(7));
 		const other = await newGroup();

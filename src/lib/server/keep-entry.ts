@@ -1,4 +1,5 @@
 import type { SentForm } from '$lib/gather/typed-form.svelte';
+import { readForm } from './read-form';
 import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -11,7 +12,7 @@ const unread = 'This could not be read. Please type it again.';
 /** The action of every entry form, for pages without scripts: what is not kept comes back as it was typed. */
 export async function keepEntry({ request, locals }: RequestEvent) {
 	const { type, key, ...typed } = Object.fromEntries(
-		[...(await request.formData())].filter((pair): pair is [string, string] => {
+		[...(await readForm(request))].filter((pair): pair is [string, string] => {
 			const [name, value] = pair;
 			return typeof value === 'string' && name.length <= 40 && value.length <= 4000;
 		})

@@ -18,6 +18,7 @@ import { groupOfRequest, localGroupId } from './group';
 import { readKeepForm } from './keep-form';
 import { planOfWord } from './plan-of-word';
 import { readBody } from './read-body';
+import { readForm } from './read-form';
 import { readUpload } from './read-upload';
 import { guideMarks, guideSvg } from './sheets/guide';
 
@@ -73,6 +74,18 @@ describe('a body', () => {
 			duplex: 'half'
 		} as RequestInit);
 		expect(await readBody(request, 99)).toEqual({ text: null });
+	});
+});
+
+describe('a form', () => {
+	it('is read by its fields, and has none where its body is no form', async () => {
+		const good = new Request('http://127.0.0.1/', {
+			method: 'POST',
+			body: new URLSearchParams({ mats: '4' })
+		});
+		expect((await readForm(good)).get('mats')).toBe('4');
+		const broken = post('--here\r\n', { 'content-type': 'multipart/form-data; boundary=here' });
+		expect([...(await readForm(broken))]).toEqual([]);
 	});
 });
 

@@ -7,6 +7,7 @@ import { listWholePlans } from '$lib/server/db/plans';
 import { listMakers, practiceOfGroup } from '$lib/server/db/practice';
 import { leaveOutTimedWork, listTimedWork } from '$lib/server/db/timed-work';
 import { keepEntry } from '$lib/server/keep-entry';
+import { readForm } from '$lib/server/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -51,7 +52,7 @@ const which = z.object({
 export const actions: Actions = {
 	keep: keepEntry,
 	leave: async ({ request, locals }) => {
-		const asked = which.safeParse(Object.fromEntries(await request.formData())).data;
+		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!asked)
 			return fail(400, { entry: null, message: 'Which measure was meant could not be read.' });
 		const leave = asked.of === 'timed' ? leaveOutTimedWork : leaveOutMeasurement;

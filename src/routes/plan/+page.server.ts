@@ -6,6 +6,7 @@ import { insertPlan } from '$lib/server/db/plans';
 import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
 import { planOfWord } from '$lib/server/plan-of-word';
+import { readForm } from '$lib/server/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -36,7 +37,7 @@ export const load: PageServerLoad = async ({ parent, url, locals }) => {
 export const actions: Actions = {
 	keep: async ({ request, locals }) => {
 		const { form, write } = readKeepForm(
-			await request.formData(),
+			await readForm(request),
 			await practiceOrBare(locals.groupId)
 		);
 		if (!write) return fail(422, answerTo(form));
@@ -45,5 +46,5 @@ export const actions: Actions = {
 		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
 		redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
 	},
-	work: async ({ request }) => answerTo(readKeepForm(await request.formData()).form)
+	work: async ({ request }) => answerTo(readKeepForm(await readForm(request)).form)
 };

@@ -15,6 +15,7 @@ import {
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { writeOf } from '$lib/server/keep-form';
 import { readUpload } from '$lib/server/read-upload';
+import { readForm } from '$lib/server/read-form';
 import { fail, isHttpError, isRedirect, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -47,7 +48,7 @@ async function onPlan(
 	request: Request,
 	work: (id: string, form: FormData) => Promise<ReturnType<typeof refuse> | void>
 ) {
-	const form = await request.formData();
+	const form = await readForm(request);
 	const id = idShape.safeParse(form.get('id')).data;
 	if (!id) return refuse(400, { message: 'Which plan was meant could not be read.' });
 	try {

@@ -1,6 +1,7 @@
 import { setWordsOfGroup } from '$lib/server/db/groups';
 import { awayMessage } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
+import { readForm } from '$lib/server/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { lookOf } from '$lib/looks';
@@ -21,9 +22,7 @@ const words = z.object({
 
 export const actions: Actions = {
 	words: async ({ request, locals, cookies, url }) => {
-		const { lengths, terms, look, back } = words.parse(
-			Object.fromEntries(await request.formData())
-		);
+		const { lengths, terms, look, back } = words.parse(Object.fromEntries(await readForm(request)));
 		if (look) {
 			// A look belongs to the device, words and units to the group.
 			const isSecure = url.protocol === 'https:';

@@ -22,14 +22,19 @@ const columns = `id, list, file_name as "fileName", row_count as "rowCount", mat
 	(select max(other.kept_at) from list_import other where other.group_id = list_import.group_id
 		and other.digest = list_import.digest and other.id <> list_import.id) as "sameKeptAt"`;
 
-/** Lays a list on the table. */
-export const layImport = (
+/** Lays a list on the table, and clears away the ones that nobody kept for a month. */
+export const layImport = async (
 	groupId: GroupId,
 	list: ListName,
 	fileName: string,
 	rows: CsvRows,
 	matching: Matching
 ): Promise<{ id: string }> => {
+	await execute(
+		`delete from list_import where group_id = $1 and kept_at is null
+			and created_at < now() - interval '30 days'`,
+		[groupId]
+	);
 	const text = JSON.stringify(rows);
 	const digest = createHash('sha256').update(list).update(text).digest('hex');
 	return one<{ id: string }>(

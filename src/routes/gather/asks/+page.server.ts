@@ -2,6 +2,7 @@ import { loadAsks } from '$lib/server/load-asks';
 import { whileReached } from '$lib/server/db/away';
 import { wantMats } from '$lib/server/db/wanted';
 import { FormReader } from '$lib/gather/form-reader';
+import { readForm } from '$lib/server/read-form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,7 +13,7 @@ export const load: PageServerLoad = ({ locals, depends, url }) => {
 
 export const actions: Actions = {
 	want: async ({ request, locals }) => {
-		const form = await request.formData();
+		const form = await readForm(request);
 		const typed = { plan: String(form.get('plan')), mats: String(form.get('mats')) };
 		const read = new FormReader(typed);
 		const plan = read.uuid('plan');

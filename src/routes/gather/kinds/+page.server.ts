@@ -1,6 +1,7 @@
 import { whileReached } from '$lib/server/db/away';
 import { listStoredKinds, removeKind } from '$lib/server/db/kinds';
 import { keepEntry } from '$lib/server/keep-entry';
+import { readForm } from '$lib/server/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -16,7 +17,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 export const actions: Actions = {
 	keep: keepEntry,
 	remove: async ({ request, locals }) => {
-		const id = z.uuid().safeParse((await request.formData()).get('id')).data;
+		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
 		const isGone = id !== undefined && (await whileReached(removeKind(locals.groupId, id)));
 		if (!isGone)
 			return fail(409, {

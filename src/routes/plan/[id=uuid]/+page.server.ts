@@ -4,6 +4,7 @@ import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { findPlan, insertPlan, updatePlan } from '$lib/server/db/plans';
 import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
 import { answerTo, readKeepForm } from '$lib/server/keep-form';
+import { readForm } from '$lib/server/read-form';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -28,7 +29,7 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 export const actions: Actions = {
 	keep: async ({ request, locals, params }) => {
 		const { form, write } = readKeepForm(
-			await request.formData(),
+			await readForm(request),
 			await practiceOrBare(locals.groupId)
 		);
 		if (!write) return fail(422, answerTo(form));
@@ -43,7 +44,7 @@ export const actions: Actions = {
 	},
 	copy: async ({ request, locals }) => {
 		const { form, write } = readKeepForm(
-			await request.formData(),
+			await readForm(request),
 			await practiceOrBare(locals.groupId)
 		);
 		if (!write) return fail(422, answerTo(form));
@@ -52,5 +53,5 @@ export const actions: Actions = {
 		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
 		redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
 	},
-	work: async ({ request }) => answerTo(readKeepForm(await request.formData()).form)
+	work: async ({ request }) => answerTo(readKeepForm(await readForm(request)).form)
 };

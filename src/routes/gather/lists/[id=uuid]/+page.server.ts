@@ -2,6 +2,7 @@ import { listFields } from '$lib/gather/csv/columns';
 import { whileReached } from '$lib/server/db/away';
 import { dropImport, findImport, matchImport, rowsOfImport } from '$lib/server/db/list-imports';
 import { checkList, keepList } from '$lib/server/keep-list';
+import { readForm } from '$lib/server/read-form';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -26,7 +27,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 
 export const actions: Actions = {
 	match: async ({ request, params, locals }) => {
-		const form = await request.formData();
+		const form = await readForm(request);
 		const found = await whileReached(findImport(locals.groupId, params.id));
 		if (!found) error(404, { message: 'This list is not on the table any more.' });
 		const fields = ['', ...listFields[found.list].map(({ field }) => field)];

@@ -29,6 +29,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
 	const look = lookOf(event.cookies.get('look'));
 	const response = await resolve(event, {
+		// The two faces a page is written in come with it, so that its words are not laid out twice.
+		preload: ({ type, path }) => type !== 'font' || path.includes('-latin-wght-'),
 		transformPageChunk: ({ html }) =>
 			html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)
 	});

@@ -4,6 +4,8 @@ import { gzipSync } from 'node:zlib';
 import { chromiumArguments } from '../lib/chromium.mjs';
 import { print, quantile } from './figures.mjs';
 
+const desk = { width: 1280, height: 800 };
+
 /** @typedef {import('@playwright/test').Page} Page */
 
 /** Times from the input event to the frame after it, in ms. @param {Page} page @param {number} count */
@@ -46,7 +48,7 @@ async function printPaint(page, name, count, median, most) {
 	print(`page: ${name}, 95th percentile`, quantile(times, 0.95), 'ms', most);
 }
 
-/** First load: bytes of script, requests to strangers, the largest paint. @param {Page} page @param {string} address */
+/** First load: bytes of script, requests to strangers. @param {Page} page @param {string} address */
 async function benchLoad(page, address) {
 	let scriptBytes = 0;
 	let strangers = 0;
@@ -62,15 +64,32 @@ async function benchLoad(page, address) {
 	await Promise.all(measuring);
 	print('page: first-load JavaScript, gzip', scriptBytes / 1000, 'kB', 110);
 	print('page: requests that leave the origin', strangers, '', 0);
-	const paint = await page.evaluate(
-		() =>
-			new Promise((resolve) => {
-				new PerformanceObserver((list) =>
-					resolve(list.getEntries().at(-1)?.startTime ?? NaN)
-				).observe({ type: 'largest-contentful-paint', buffered: true });
-			})
-	);
-	print('page: largest contentful paint', /** @type {number} */ (paint), 'ms', 1200);
+}
+
+/** The largest paint of a first visit: in a browser that has just been started, five times. @param {string} address @param {string} executablePath */
+async function benchLargestPaint(address, executablePath) {
+	/** @type {number[]} */
+	const paints = [];
+	for (let visit = 0; visit < 5; visit++) {
+		const browser = await chromium.launch({ executablePath, args: chromiumArguments });
+		try {
+			const page = await browser.newPage({ viewport: desk });
+			await page.goto(`${address}/plan`, { waitUntil: 'networkidle' });
+			const paint = await page.evaluate(
+				() =>
+					new Promise((resolve) => {
+						new PerformanceObserver((list) =>
+							resolve(list.getEntries().at(-1)?.startTime ?? NaN)
+						).observe({ type: 'largest-contentful-paint', buffered: true });
+					})
+			);
+			paints.push(/** @type {number} */ (paint));
+		} finally {
+			await browser.close();
+		}
+	}
+	print('page: largest contentful paint, median of five', quantile(paints, 0.5), 'ms', 1200);
+	print('page: largest contentful paint, slowest', Math.max(...paints), 'ms');
 }
 
 /** Redraws a striped mat of some 200 rows over and over: what one drawing takes, scripts and layout together. @param {Page} page */
@@ -130,9 +149,10 @@ async function benchField(page) {
 
 /** @param {string} address @param {string} executablePath */
 export async function benchPage(address, executablePath) {
+	await benchLargestPaint(address, executablePath);
 	const browser = await chromium.launch({ executablePath, args: chromiumArguments });
 	try {
-		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+		const page = await browser.newPage({ viewport: desk });
 		await benchLoad(page, address);
 		await page.locator('html[data-scripts=on]').waitFor();
 		await page.locator('[data-step=size] summary').click();

@@ -20,14 +20,6 @@ const dropOffs: Typed[] = [
 	},
 	{ place: 'Allotment shop', came_on: '2026-10-22', method: 'hand', bags: '165', sacks: '2' },
 	{
-		place: 'Bus depot canteen',
-		came_on: '2026-10-29',
-		method: 'hand',
-		bags: '240',
-		sacks: '2',
-		note: 'rinsed pouches, still damp'
-	},
-	{
 		place: 'Ferry kiosk',
 		came_on: '2026-11-05',
 		method: 'weight',
@@ -56,66 +48,75 @@ const dropOffs: Typed[] = [
 		bags_each: '10',
 		scale_error: '2 g',
 		sacks: '5'
+	},
+	{
+		place: 'Bus depot canteen',
+		came_on: '2026-11-19',
+		method: 'hand',
+		bags: '240',
+		sacks: '2',
+		note: 'rinsed pouches, some still damp'
 	}
 ];
 
-/** What sorting made of them: kind by its place in the list, colour, and the piles. */
-const sortings: [
-	place: string,
-	kind: number,
-	colour: string,
-	strand: string,
-	stuffing: string,
-	rejected: string,
-	drying: string,
-	by: string
-][] = [
-	['Ferry kiosk', 0, 'white', '310', '14', '21', '0', 'Wren'],
-	['Ferry kiosk', 0, 'blue', '148', '6', '9', '0', 'Odo'],
-	['Ferry kiosk', 0, 'yellow', '46', '2', '5', '0', 'Wren'],
-	['Ferry kiosk', 0, 'green', '58', '3', '4', '0', 'Mabel'],
-	['Allotment shop', 1, 'green', '132', '9', '22', '0', 'Odo'],
-	['Allotment shop', 1, 'white', '118', '7', '19', '0', 'Tilde'],
-	['Bus depot canteen', 2, 'clear', '186', '4', '12', '38', 'Mabel']
-];
-
-const movements: Typed[] = [
-	{ colour: 'white', form: 'bag', direction: 'out', amount: '120', reason: 'cut', by_name: 'Odo' },
-	{ colour: 'white', form: 'piece', direction: 'in', amount: '480', reason: 'cut', by_name: 'Odo' },
+/** What sorting made of them: when, kind by its place in the list, colour, the piles, and what hung in a pile before. */
+interface Sorted {
+	at: string;
+	place: string;
+	kind: number;
+	colour: string;
+	piles: [strand: number, stuffing: number, rejected: number, drying?: number];
+	by: string;
+	lookAgain?: string;
+	isDried?: boolean;
+}
+const kiosk = { place: 'Ferry kiosk', kind: 0 };
+const allotment = { place: 'Allotment shop', kind: 1 };
+const sortings: Sorted[] = [
+	{ at: '10-22T18:20', ...kiosk, colour: 'white', piles: [190, 8, 12], by: 'Wren' },
+	{ at: '10-22T18:40', ...kiosk, colour: 'blue', piles: [52, 2, 4, 19], by: 'Odo' },
+	{ at: '10-22T20:45', ...kiosk, colour: 'blue', piles: [17, 1, 1], by: 'Odo', isDried: true },
+	{ at: '10-29T18:30', ...allotment, colour: 'green', piles: [132, 9, 22], by: 'Odo' },
+	{ at: '11-05T18:25', ...kiosk, colour: 'white', piles: [120, 6, 9], by: 'Wren' },
+	{ at: '11-05T18:50', ...kiosk, colour: 'blue', piles: [79, 3, 4], by: 'Odo' },
+	{ at: '11-05T19:10', ...kiosk, colour: 'yellow', piles: [46, 2, 5], by: 'Wren' },
+	{ at: '11-12T18:35', ...allotment, colour: 'white', piles: [118, 7, 19], by: 'Tilde' },
+	{ at: '11-19T18:20', ...kiosk, colour: 'green', piles: [58, 3, 4], by: 'Mabel' },
 	{
-		colour: 'white',
-		form: 'piece',
-		direction: 'out',
-		amount: '320',
-		reason: 'joined',
-		by_name: 'Mabel'
-	},
-	{
-		colour: 'white',
-		form: 'ball',
-		direction: 'in',
-		amount: '4',
-		reason: 'joined',
-		by_name: 'Mabel'
-	},
-	{ colour: 'blue', form: 'bag', direction: 'out', amount: '40', reason: 'cut', by_name: 'Wren' },
-	{
-		colour: 'blue',
-		form: 'ball',
-		direction: 'in',
-		amount: '2',
-		reason: 'joined',
-		by_name: 'Mabel'
-	},
-	{
-		colour: 'mixed',
-		form: 'scrap',
-		direction: 'in',
-		amount: '1.9 kg',
-		reason: 'cut',
-		note: 'trimmings of three Thursdays'
+		at: '11-19T18:55',
+		place: 'Bus depot canteen',
+		kind: 2,
+		colour: 'clear',
+		piles: [186, 4, 12, 38],
+		by: 'Mabel',
+		lookAgain: '167'
 	}
 ];
+
+/** What moved in the store on three Thursdays: thin carriers cut, joined and balled. */
+const movements: { at: string; typed: Typed }[] = [
+	['11-05T19:30', 'white', 'bag', 'out', '120', 'cut', 'Odo'],
+	['11-05T19:32', 'white', 'piece', 'in', '480', 'cut', 'Odo'],
+	['11-12T19:40', 'white', 'piece', 'out', '320', 'joined', 'Mabel'],
+	['11-12T19:41', 'white', 'ball', 'in', '4', 'joined', 'Mabel'],
+	['11-12T19:50', 'blue', 'bag', 'out', '40', 'cut', 'Wren'],
+	['11-19T19:35', 'blue', 'ball', 'in', '2', 'joined', 'Mabel'],
+	['11-19T20:05', 'mixed', 'scrap', 'in', '1.9 kg', 'cut', '', 'trimmings of three Thursdays']
+].map(
+	([
+		at = '',
+		colour = '',
+		form = '',
+		direction = '',
+		amount = '',
+		reason = '',
+		by = '',
+		note = ''
+	]) => ({
+		at,
+		typed: { colour, form, direction, amount, reason, by_name: by, note }
+	})
+);
 
 const timed: Typed[] = [
 	{ work: 'join', units: '420', people: '3', minutes: '40', worked_on: '2026-11-12' },
@@ -179,27 +180,35 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 			maker: 'Mabel'
 		}
 	];
-	const entries: [type: string, typed: Typed][] = [
-		['bag-kind', breadBag],
-		...dropOffs.map((typed): [string, Typed] => ['drop-off', typed]),
-		...sortings.map(
-			([place, kind, colour, strand, stuffing, rejected, drying, by_name]): [string, Typed] => [
-				'sorting',
-				{ place, kind: nth(kind), colour, strand, stuffing, rejected, drying, by_name }
-			]
-		),
-		...movements.map((typed): [string, Typed] => ['movement', { kind: nth(0), ...typed }]),
-		...timed.map((typed): [string, Typed] => ['timed', typed]),
-		...measured.map((typed): [string, Typed] => ['measurement', { plan: crocheted, ...typed }])
-	];
-	for (const [at, [type, typed]] of entries.entries()) {
-		const key = `00000000-0000-4000-8000-${String(5000 + at).padStart(12, '0')}`;
-		const booked = await takeEntry(groupId, { key, type, typed } satisfies SentEntry, 'cm');
+	let sent = 0;
+	const keep = async (type: string, typed: Typed, day?: string) => {
+		const key = `00000000-0000-4000-8000-${String(5000 + sent).padStart(12, '0')}`;
+		const at = day && `2026-${day}:00Z`;
+		const booked = await takeEntry(groupId, { key, type, typed, at } satisfies SentEntry, 'cm');
 		if (booked.outcome === 'refused')
 			throw new Error(
-				`demo entry ${at} (${type}) was refused: ${Object.values(booked.problems).join(' ')}`
+				`demo entry ${sent} (${type}) was refused: ${Object.values(booked.problems).join(' ')}`
 			);
+		sent++;
+		return String(booked.id);
+	};
+	await keep('bag-kind', breadBag);
+	for (const typed of dropOffs) await keep('drop-off', typed);
+	let pile = '';
+	for (const { at, place, kind, colour, piles, by, lookAgain = '2', isDried } of sortings) {
+		const [strand, stuffing, rejected, drying = 0] = piles;
+		const counts = { strand, stuffing, rejected, drying };
+		const typed = {
+			...Object.fromEntries(Object.entries(counts).map(([name, count]) => [name, String(count)])),
+			...{ place, kind: nth(kind), colour, by_name: by, look_again: lookAgain },
+			dried: isDried ? pile : ''
+		};
+		const kept = await keep('sorting', typed, at);
+		if (drying > 0) pile = kept;
 	}
+	for (const { at, typed } of movements) await keep('movement', { kind: nth(0), ...typed }, at);
+	for (const typed of timed) await keep('timed', typed);
+	for (const typed of measured) await keep('measurement', { plan: crocheted, ...typed });
 	for (const [name, mats] of wanted) {
 		const plan = plans.find((one) => one.name === name);
 		if (plan) await wantMats(groupId, plan.id, mats);

@@ -139,6 +139,18 @@ test.describe('without scripts', () => {
 		await page.getByLabel('Drying', { exact: true }).fill('9');
 		await page.getByRole('button', { name: 'Into the store' }).click();
 		await expect(page.getByText('9 from Ferry kiosk')).toBeVisible();
+		await page.getByRole('link', { name: 'Sort them' }).click();
+		await page.getByLabel('Rejected').fill('12');
+		await page.getByRole('button', { name: 'Into the store' }).click();
+		await expect(page.locator('#sorting-strand-problem')).toContainText('Only 9 hang there');
+		await expect(page.getByText('Of the 9 from Ferry kiosk that hung to dry')).toBeVisible();
+		await page.getByLabel('Rejected').fill('9');
+		await page.getByRole('button', { name: 'Into the store' }).click();
+		await expect(page.getByText('Nothing is drying.')).toBeVisible();
+		await page.getByRole('link', { name: 'Take back' }).nth(1).click();
+		await page.getByLabel('Why it is taken back').fill('all of it');
+		await page.getByRole('button', { name: 'Take it back' }).click();
+		await expect(page.getByRole('alert')).toContainText('sorted since');
 
 		await page.goto('/gather/store?in=red');
 		const line = page.locator('tr[data-line$="red bag"]');

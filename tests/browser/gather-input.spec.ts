@@ -33,9 +33,9 @@ const fields: Record<string, readonly string[]> = {
 		'handfuls',
 		'note'
 	],
-	sorting: ['place', 'kind', 'colour', 'strand', 'drying', 'look_again', 'by_name'],
+	sorting: ['place', 'kind', 'colour', 'strand', 'drying', 'look_again', 'by_name', 'dried'],
 	movement: ['kind', 'colour', 'form', 'direction', 'amount', 'reason', 'note'],
-	correction: ['corrects', 'note'],
+	correction: ['corrects', 'note', 'of'],
 	timed: ['work', 'way', 'units', 'people', 'minutes', 'worked_on', 'maker'],
 	measurement: ['measure', 'plan', 'counted', 'rows', 'length', 'height', 'mass', 'measured_on'],
 	'bag-kind': ['name', 'width', 'gusset', 'body', 'handle', 'handful', 'handful_count', 'kind'],
@@ -86,6 +86,8 @@ test('no page of Gather is at a loss over its address', async ({ request }) => {
 	const paths = [
 		'/gather/store?kind={}&colour={}&form={}',
 		'/gather/store?show={}&of={}&in={}&order={}&before={}&back={}',
+		'/gather?back={}',
+		'/gather/sort?dried={}&back={}',
 		'/gather/asks?place={}',
 		'/gather/asks/sheet.pdf?place={}&paper={}&large={}',
 		'/gather/kinds?again={}',
@@ -107,7 +109,8 @@ test('no form of Gather is a fault without its fields', async ({ request, app })
 	const acts = [
 		'/gather?/keep',
 		'/gather/sort?/keep',
-		'/gather/sort?/looked',
+		'/gather/sort?/none',
+		'/gather/sort?/there',
 		'/gather/store?/keep',
 		'/gather/asks?/want',
 		'/gather/kinds?/keep',

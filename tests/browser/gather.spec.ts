@@ -81,9 +81,24 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await page.getByLabel('Stuffing only').fill('9');
 	await page.getByLabel('Drying').fill('6');
 	await page.getByRole('button', { name: 'Into the store' }).click();
-	await expect(page.getByText('6 from Ferry kiosk: look again')).toBeVisible();
-	await page.getByRole('button', { name: 'Looked again' }).click();
-	await expect(page.getByText('Nothing is drying.')).toBeVisible();
+	const pile = page.locator('[data-pile]');
+	await expect(pile).toContainText(/, green: 6 from Ferry kiosk/);
+	await page.getByLabel('Bags from').fill('Allotment shop');
+	await pile.getByRole('link', { name: 'Sort them' }).click();
+	await expect(page.getByLabel('Bags from')).toHaveValue('Ferry kiosk');
+	await page.getByLabel('Stuffing only').fill('7');
+	await page.getByRole('button', { name: 'Into the store' }).click();
+	await expect(page.locator('#sorting-strand-problem')).toContainText('Only 6 hang there');
+	await expect(page.getByLabel('Stuffing only')).toHaveValue('7');
+	await expect(page.getByText('Not kept')).toHaveCount(0);
+	await page.getByLabel('Stuffing only').fill('4');
+	await page.getByRole('button', { name: 'Into the store' }).click();
+	await expect(pile).toContainText('2 from Ferry kiosk');
+	await pile.getByRole('button', { name: 'None left' }).click();
+	await expect(pile).toContainText('none left, said');
+	await pile.getByRole('button', { name: 'They are there' }).click();
+	await pile.getByRole('button', { name: 'None left' }).click();
+	await expect(pile).toContainText('none left, said');
 
 	await page.getByRole('link', { name: 'The store' }).click();
 	const line = page.locator('tr[data-line$="green bag"]');
@@ -92,8 +107,9 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await page.getByLabel('Colour', { exact: true }).selectOption('green');
 	await page.getByLabel('How much').fill('200');
 	await page.getByRole('button', { name: 'Book it' }).click();
-	await expect(page.getByText('There is not that much in the store.')).toBeVisible();
-	await page.getByRole('button', { name: 'Throw it away' }).click();
+	await expect(page.locator('#movement-amount-problem')).toContainText(
+		'There is not that much in the store.'
+	);
 	await page.getByLabel('How much').fill('50');
 	await page.getByRole('button', { name: 'Book it' }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('70');
@@ -105,6 +121,39 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await expect(page.getByText('counted the wrong pile')).toBeVisible();
 	await expectAccessible(page);
+});
+
+test('what came in and what was sorted is taken back with a reason, and counts no more', async ({
+	page
+}) => {
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('From', { exact: true }).fill('Rowing club bar');
+	await page.getByLabel('Bags', { exact: true }).fill('5890');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	const place = page.locator('[data-place="Rowing club bar"]');
+	await expect(place).toContainText('5 890');
+	await page.getByRole('link', { name: /Take back.*5.890 bags from Rowing club bar/ }).click();
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(page.getByText('Please fill this in.')).toBeVisible();
+	await page.getByLabel('Why it is taken back').fill('one nought too many');
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(page.getByText('one nought too many')).toBeVisible();
+	await expect(place).not.toContainText('5 890');
+
+	await page.getByRole('link', { name: 'Sorting' }).click();
+	await page.getByLabel('Bags from').fill('Rowing club bar');
+	await page.getByLabel('Colour').selectOption('red');
+	await page.getByLabel('Rejected').fill('210');
+	await page.getByLabel('Good for strand').fill('40');
+	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByRole('link', { name: /Take back.*red sorted from Rowing club bar/ }).click();
+	await expectAccessible(page);
+	await page.getByLabel('Why it is taken back').fill('21, not 210');
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(page.getByText('21, not 210')).toBeVisible();
+	await page.getByRole('link', { name: 'The store' }).click();
+	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
 });
 
 test('every page of Gather is accessible, on a phone as well', async ({ page }) => {

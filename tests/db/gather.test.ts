@@ -12,8 +12,9 @@ import { listPlaces } from '../../src/lib/server/db/places';
 import { keepSorting } from '../../src/lib/server/db/sortings';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
-import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entry-types';
+import type { MovementEntry } from '../../src/lib/gather/entry-types';
 import { useDatabase } from './database';
+import { dropOff, newGroup, sorting } from './samples';
 
 useDatabase();
 
@@ -21,8 +22,7 @@ let kindId = '';
 // The ledger cannot be emptied, so every test has a group of its own.
 let group = '' as GroupId;
 beforeEach(async () => {
-	group = crypto.randomUUID() as GroupId;
-	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+	group = await newGroup();
 	kindId = (await listKinds(group))[0]?.id ?? '';
 });
 
@@ -38,31 +38,6 @@ const move = (amount: number, more: Partial<MovementEntry> = {}): MovementEntry 
 	byName: null,
 	...more
 });
-const dropOff: DropOffEntry = {
-	type: 'drop-off',
-	place: 'Ferry kiosk',
-	cameOn: '2026-11-19',
-	broughtBy: null,
-	sacks: 2,
-	method: 'hand',
-	bags: 180,
-	bagsLow: 180,
-	bagsHigh: 180,
-	weighing: null,
-	note: null
-};
-const sorting: SortingEntry = {
-	type: 'sorting',
-	place: 'Ferry kiosk',
-	kindId: '',
-	colour: 'blue',
-	strand: 140,
-	stuffing: 12,
-	drying: 8,
-	rejected: 20,
-	lookAgainHours: 2,
-	byName: 'Wren'
-};
 const blueBags = async (): Promise<number> =>
 	(await listBalances(group)).find((line) => line.colour === 'blue' && line.form === 'bag')
 		?.amount ?? 0;

@@ -123,6 +123,7 @@ describe('the parts of an entry', () => {
 				drying: 0,
 				rejected: 0,
 				lookAgainHours: null,
+				driedFrom: null,
 				byName: null
 			});
 			await keepMovement(group, sent, {
@@ -184,6 +185,7 @@ describe('what the season asks for', () => {
 			drying: 0,
 			rejected: 160,
 			lookAgainHours: null,
+			driedFrom: null,
 			byName: null
 		});
 		const [place] = await listPlaces(group);

@@ -36,7 +36,8 @@ describe('migrations', () => {
 		await client.connect();
 		const { rows } = await client.query<{ name: string }>(
 			`select t.table_name as name from information_schema.tables t
-			 where t.table_schema = 'public' and t.table_name not in ('volunteer_group', 'schema_migration')
+			 where t.table_schema = 'public' and t.table_type = 'BASE TABLE'
+				and t.table_name not in ('volunteer_group', 'schema_migration')
 			 and not exists (select 1 from information_schema.columns c
 				where c.table_name = t.table_name and c.column_name = 'group_id' and c.is_nullable = 'NO')`
 		);

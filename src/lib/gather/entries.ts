@@ -15,7 +15,7 @@ import type {
 	TimedEntry,
 	Weighing
 } from './entry-types';
-import { forms, moveReasons, measures } from './entry-types';
+import { correctables, forms, measures, moveReasons } from './entry-types';
 import type { Sentences, Typed } from './form-reader';
 import { FormReader } from './form-reader';
 
@@ -79,6 +79,7 @@ function readSorting(read: FormReader): SortingEntry {
 		drying,
 		rejected: read.count('rejected', 0, 100_000, 0),
 		lookAgainHours: drying > 0 ? read.count('look_again', 1, 240, 2) : null,
+		driedFrom: read.raw('dried') === '' ? null : read.count('dried', 1, 999_999_999),
 		byName: read.text('by_name', 120)
 	};
 	const all = entry.strand + entry.stuffing + drying + entry.rejected;
@@ -187,6 +188,7 @@ function entryOf(type: string, read: FormReader): Entry | null {
 			case 'correction':
 				return {
 					type,
+					of: read.raw('of') === '' ? 'movement' : read.word('of', correctables),
 					corrects: read.count('corrects', 1, 999_999_999),
 					note: read.needed('note', 400),
 					byName: read.text('by_name', 120)

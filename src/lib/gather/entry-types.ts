@@ -43,6 +43,8 @@ export interface SortingEntry {
 	readonly rejected: number;
 	/** Hours until the drying ones are looked at again; null where none are drying. */
 	readonly lookAgainHours: number | null;
+	/** The pile they hung in, where they were drying; null for bags that are sorted for the first time. */
+	readonly driedFrom: number | null;
 	readonly byName: string | null;
 }
 
@@ -58,9 +60,13 @@ export interface MovementEntry {
 	readonly byName: string | null;
 }
 
-/** Takes one movement back by a counter-movement, with a reason. */
+export const correctables = ['movement', 'drop-off', 'sorting'] as const;
+export type Correctable = (typeof correctables)[number];
+
+/** Takes something back with a reason: a movement by its opposite, a sorting with all it put into the store. */
 export interface CorrectionEntry {
 	readonly type: 'correction';
+	readonly of: Correctable;
 	readonly corrects: number;
 	readonly note: string;
 	readonly byName: string | null;

@@ -213,6 +213,15 @@ describe('an entry', () => {
 		);
 	});
 
+	it('of a correction takes a movement back unless it says what else', () => {
+		const typed = { corrects: '4', note: 'typed twice' };
+		const of = (what?: string) => read('correction', what ? { ...typed, of: what } : typed);
+		expect(of().entry).toMatchObject({ of: 'movement', corrects: 4, note: 'typed twice' });
+		expect(of('sorting').entry).toMatchObject({ of: 'sorting' });
+		expect(of('drop-off').entry).toMatchObject({ of: 'drop-off' });
+		expect(of('plan').problems).toHaveProperty('of');
+	});
+
 	it('of a correction needs its reason', () =>
 		expect(read('correction', { corrects: '4' }).problems).toEqual({
 			note: 'Please fill this in.'

@@ -1,12 +1,15 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import { openDB } from 'idb';
 import type { Sentences, Typed } from './form-reader';
+import { nowSaid } from './typed-at';
 
 /** An entry on this device, until the server has said that it is kept. */
 export interface Waiting {
 	readonly key: string;
 	readonly type: string;
 	readonly typed: Typed;
+	/** When it was typed; it may wait for hours. */
+	readonly at?: string;
 	/** What it is, in words a person knows it by. */
 	readonly words: string;
 	/** Why the server would not have it; it stays until it is put right or thrown away. */
@@ -47,11 +50,19 @@ export class EntryQueue {
 		};
 	}
 
-	async add(type: string, typed: Typed, words: string): Promise<void> {
-		const entry: Waiting = { key: crypto.randomUUID(), type, typed: { ...typed }, words };
+	/** Sends an entry, or lets it wait. Gives the key and the problems of one that the server would not have at once; it lies on the shelf until it is dropped. */
+	async add(
+		type: string,
+		typed: Typed,
+		words: string
+	): Promise<{ readonly key: string; readonly problems: Sentences } | null> {
+		const [key, at] = [crypto.randomUUID(), nowSaid()];
+		const entry: Waiting = { key, type, typed: { ...typed }, at, words };
 		await (await this.#open()).put('entries', entry);
 		await this.#look();
 		await this.send();
+		const problems = this.waiting.find((one) => one.key === key)?.problems;
+		return problems ? { key, problems } : null;
 	}
 
 	/** Throws an entry away that the server would not have. */
@@ -69,7 +80,7 @@ export class EntryQueue {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({
-					entries: ready.map(({ key, type, typed }) => ({ key, type, typed }))
+					entries: ready.map(({ key, type, typed, at }) => ({ key, type, typed, at }))
 				})
 			});
 			if (!response.ok) throw new Error(`answered ${response.status}`);

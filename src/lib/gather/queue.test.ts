@@ -14,7 +14,7 @@ vi.mock('idb', () => ({
 }));
 
 interface Sent {
-	entries: { key: string; type: string; typed: Record<string, string> }[];
+	entries: { key: string; type: string; typed: Record<string, string>; at?: string }[];
 }
 /** A server that answers as told, and remembers what it was sent. */
 let sent: Sent['entries'][] = [];
@@ -58,9 +58,12 @@ describe('entries on a device', () => {
 	it('are sent at once, leave the shelf once they are kept, and say so', async () => {
 		const onkept = vi.fn();
 		const queue = begun(onkept);
-		await queue.add('timed', { units: '4' }, '4 joints');
+		const before = new Date().toISOString();
+		expect(await queue.add('timed', { units: '4' }, '4 joints')).toBeNull();
 		expect(sent).toHaveLength(1);
 		expect(sent[0]?.[0]).toMatchObject({ type: 'timed', typed: { units: '4' } });
+		const at = sent[0]?.[0]?.at ?? '';
+		expect(at >= before && at <= new Date().toISOString()).toBe(true);
 		expect(queue.waiting).toEqual([]);
 		expect(shelf.size).toBe(0);
 		expect(onkept).toHaveBeenCalledTimes(1);
@@ -115,7 +118,11 @@ describe('entries on a device', () => {
 						: { key, outcome: 'kept', id: 1 }
 				)
 			});
-		await queue.add('timed', { units: '9' }, 'nine');
+		const refused = await queue.add('timed', { units: '9' }, 'nine');
+		expect(refused).toEqual({
+			key: queue.waiting[0]?.key,
+			problems: { amount: 'Not that much.' }
+		});
 		expect(queue.waiting[0]).toMatchObject({
 			words: 'nine',
 			problems: { amount: 'Not that much.' }

@@ -50,7 +50,16 @@ export class TypedForm {
 			...this.start,
 			...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
 		};
-		await this.queue.add(this.type, typed, words);
+		const begun = JSON.stringify(this.typed);
+		const refused = await this.queue.add(this.type, typed, words);
+		if (refused) {
+			this.said = '';
+			// It stands in its fields again, unless the hand is at the next entry already.
+			if (JSON.stringify(this.typed) !== begun) return;
+			this.typed = typed;
+			this.problems = refused.problems;
+			return this.queue.drop(refused.key);
+		}
 		this.said = this.queue.isAway ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
 	}
 }

@@ -3,16 +3,24 @@ import type { EntryQueue } from './queue.svelte';
 import { TypedForm } from './typed-form.svelte';
 
 /** A queue that only notes what it is given. */
-function notingQueue(isAway = false) {
+function notingQueue(
+	isAway = false,
+	refused: { key: string; problems: Record<string, string> } | null = null
+) {
+	const dropped: string[] = [];
 	const given: { type: string; typed: object; words: string }[] = [];
 	const queue = {
 		isAway,
 		add: (type: string, typed: object, words: string) => {
 			given.push({ type, typed, words });
+			return Promise.resolve(refused);
+		},
+		drop: (key: string) => {
+			dropped.push(key);
 			return Promise.resolve();
 		}
 	};
-	return { given, queue: queue as unknown as EntryQueue };
+	return { given, dropped, queue: queue as unknown as EntryQueue };
 }
 const start = {
 	work: 'join',
@@ -60,6 +68,27 @@ describe('a form of an entry', () => {
 		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, 'cm', queue);
 		await form.submit('9 joints timed', []);
 		expect(form.said).toBe('Waiting on this device: 9 joints timed.');
+	});
+
+	it('stands in its fields again where the server would not have it', async () => {
+		const problems = { units: 'Not so many.' };
+		const { dropped, queue } = notingQueue(false, { key: 'k', problems });
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, 'cm', queue);
+		form.typed.units = '900';
+		await form.submit('900 joints timed', []);
+		expect([form.typed.units, form.problems, form.said]).toEqual(['900', problems, '']);
+		expect(dropped).toEqual(['k']);
+	});
+
+	it('leaves it on the shelf where the next entry is being typed already', async () => {
+		const { dropped, queue } = notingQueue(false, { key: 'k', problems: { units: 'No.' } });
+		const form = new TypedForm('timed', start, 'cm', queue);
+		Object.assign(form.typed, { units: '900', minutes: '9' });
+		const sending = form.submit('900 joints timed', []);
+		form.typed.units = '5';
+		await sending;
+		expect([form.typed.units, form.problems, form.said]).toEqual(['5', {}, '']);
+		expect(dropped).toEqual([]);
 	});
 
 	it('comes back from the server as it was typed, if it was its own', () => {

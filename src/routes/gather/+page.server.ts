@@ -1,10 +1,11 @@
 import { whileReached } from '$lib/server/db/away';
 import { listDropOffs } from '$lib/server/db/drop-offs';
 import { listPlaces } from '$lib/server/db/places';
+import { lineIn } from '$lib/server/line-in';
 import { keepEntry } from '$lib/server/keep-entry';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, depends }) => {
+export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const [dropOffs, places] = await whileReached(
 		Promise.all([listDropOffs(locals.groupId), listPlaces(locals.groupId)])
@@ -12,6 +13,7 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 	return {
 		dropOffs,
 		places,
+		back: lineIn(url, 'back'),
 		today: new Date().toISOString().slice(0, 10)
 	};
 };

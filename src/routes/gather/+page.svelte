@@ -1,5 +1,7 @@
 <script lang="ts">
 	import DropOffForm from '$lib/components/gather/DropOffForm.svelte';
+	import TakeBack from '$lib/components/gather/TakeBack.svelte';
+	import TakeBackCell from '$lib/components/gather/TakeBackCell.svelte';
 	import Table from '$lib/components/Table.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
 	import { roughly, wholeNumber } from '$lib/plan/number-words';
@@ -7,6 +9,8 @@
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	const wordsOf = (line: { bags: number; place: string }) =>
+		`${wholeNumber(line.bags)} bags from ${line.place}`;
 	const isRough = (line: { bagsLow: number; bagsHigh: number }) =>
 		line.bagsHigh - line.bagsLow > 0.5;
 	const countedWords = { hand: 'by hand', weight: 'by weight', batches: 'in batches' } as const;
@@ -56,22 +60,46 @@
 			{#if data.dropOffs.length === 0}
 				<p class="mt-2">Nothing yet. Count what is at the door and keep it here.</p>
 			{:else}
-				<Table heads={['On', 'From', { label: 'Bags', isFigure: true }, 'Counted']}>
+				<Table
+					heads={[
+						'On',
+						'From',
+						{ label: 'Bags', isFigure: true },
+						'Counted',
+						{ label: 'Correct', isSilent: true }
+					]}
+					stacks
+				>
 					{#each data.dropOffs as line (line.id)}
-						<tr>
+						<tr class={line.takenBack === null ? '' : 'quiet'} data-came={line.id}>
 							<td class="whitespace-nowrap">{shortDayWords(line.cameOn)}</td>
 							<td>
 								{line.place}{line.broughtBy ? `, by ${line.broughtBy}` : ''}
 								{#if line.note}<span class="quiet block text-sm">{line.note}</span>{/if}
 							</td>
-							<td class="figure text-right font-semibold">
+							<td class="figure text-right font-semibold" data-label="Bags">
 								{wholeNumber(line.bags)}
 								{#if isRough(line)}<span class="quiet block text-sm font-normal"
 										>{roughly(line.bagsLow)}–{roughly(line.bagsHigh)}</span
 									>{/if}
 							</td>
 							<td>{countedWords[line.method]}</td>
+							<TakeBackCell {line} back={data.back} words={wordsOf(line)} />
 						</tr>
+						{#if data.back === line.id && line.takenBack === null}
+							<tr>
+								<td colspan="5">
+									<TakeBack
+										of="drop-off"
+										id={line.id}
+										words={wordsOf(line)}
+										system={data.group.lengthSystem}
+										action="?back={line.id}&/keep#take-back"
+										sent={form?.entry}
+									/>
+								</td>
+							</tr>
+						{/if}
 					{/each}
 				</Table>
 			{/if}

@@ -8,6 +8,8 @@
 		title: string;
 		/** What the button says. */
 		act: string;
+		/** Where it goes without scripts. */
+		action?: string;
 		/** The entry in words a person knows it by, once it is kept or waits. */
 		words: () => string;
 		/** Fields that stay as they are for the next entry. */
@@ -22,6 +24,7 @@
 		form,
 		title,
 		act,
+		action = '?/keep',
 		words,
 		stays = [],
 		isMain = true,
@@ -34,7 +37,7 @@
 <form
 	class="sheet grid gap-3 p-4"
 	method="POST"
-	action="?/keep"
+	{action}
 	onsubmit={(event) => {
 		event.preventDefault();
 		if (may()) void form.submit(words(), stays);

@@ -59,7 +59,9 @@
 				<tr>
 					<td colspan="4">
 						<TakeBack
-							movement={move.id}
+							of="movement"
+							id={move.id}
+							words="movement {move.id}"
 							{system}
 							action="?{query}&back={move.id}&/keep#take-back"
 							{sent}

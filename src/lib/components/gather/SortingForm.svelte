@@ -2,6 +2,7 @@
 	// One pile sorted: what of it is good for what.
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { getQueue } from '$lib/gather/queue-context';
+	import type { DryingPile } from '$lib/server/db/drying';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
 	import { untrack } from 'svelte';
@@ -15,9 +16,20 @@
 		places: readonly string[];
 		kinds: readonly { readonly id: string; readonly name: string }[];
 		system: LengthSystem;
+		/** The pile that hung to dry and is sorted now. */
+		pile: DryingPile | null;
 		sent?: SentForm | null | undefined;
 	}
-	const { places, kinds, system, sent }: Props = $props();
+	const { places, kinds, system, pile, sent }: Props = $props();
+	const ofPile = (chosen: DryingPile | null): Record<string, string> =>
+		chosen
+			? {
+					dried: String(chosen.id),
+					place: chosen.place,
+					kind: chosen.kindId ?? kinds[0]?.id ?? '',
+					colour: chosen.colour ?? 'white'
+				}
+			: { dried: '' };
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -31,6 +43,7 @@
 					drying: '',
 					rejected: '',
 					look_again: '2',
+					dried: '',
 					by_name: ''
 				},
 				system,
@@ -38,15 +51,34 @@
 				sent
 			)
 	);
+	let filledFor = untrack(() => pile?.id ?? null);
+	untrack(() => !sent && Object.assign(form.typed, ofPile(pile)));
+	const chosen = $derived(pile?.id ?? null);
+	$effect(() => {
+		if (chosen === filledFor) return;
+		filledFor = chosen;
+		untrack(() => Object.assign(form.typed, ofPile(pile)));
+	});
 </script>
 
 <EntryForm
 	{form}
 	title="Sorted into"
 	act="Into the store"
+	action={pile ? `?dried=${pile.id}&/keep` : '?/keep'}
 	words={() => `${form.typed.strand || 0} ${form.typed.colour} bags for strand`}
-	stays={['place', 'kind', 'colour', 'look_again', 'by_name']}
+	stays={['place', 'kind', 'colour', 'look_again', 'by_name', 'dried']}
 >
+	<input type="hidden" name="dried" value={form.typed.dried ?? ''} />
+	{#if pile}
+		<p class="text-[15px]" id="dried-pile">
+			Of the {pile.hanging} from {pile.place} that hung to dry. What is still damp goes under drying again.
+			<a class="link" href="/gather/sort" data-sveltekit-noscroll>Sort other bags</a>
+		</p>
+	{/if}
+	{#if form.problems.dried}
+		<p class="text-[15px] font-semibold text-error" role="alert">{form.problems.dried}</p>
+	{/if}
 	<EntryField {form} field="place" label="Bags from" offers={places} />
 	<div class="grid grid-cols-2 gap-3">
 		<KindColour {form} {kinds} />

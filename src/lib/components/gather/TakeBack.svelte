@@ -1,6 +1,7 @@
 <script lang="ts">
-	// Takes one movement back by its opposite, with a reason.
+	// Takes one thing back, with a reason: a movement, what came in, what was sorted.
 	import type { LengthSystem } from '$lib/core/units/format-length';
+	import type { Correctable } from '$lib/gather/entry-types';
 	import { getQueue } from '$lib/gather/queue-context';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
@@ -8,18 +9,21 @@
 	import EntryField from './EntryField.svelte';
 
 	interface Props {
-		movement: number;
+		of: Correctable;
+		id: number;
+		/** What it is, in words a person knows it by. */
+		words: string;
 		system: LengthSystem;
 		/** Where the form goes without scripts: back to the history it stands in. */
 		action: string;
 		sent?: SentForm | null | undefined;
 	}
-	const { movement, system, action, sent }: Props = $props();
+	const { of, id, words, system, action, sent }: Props = $props();
 	const form = untrack(
 		() =>
 			new TypedForm(
 				'correction',
-				{ corrects: String(movement), note: '', by_name: '' },
+				{ of, corrects: String(id), note: '', by_name: '' },
 				system,
 				getQueue(),
 				sent
@@ -34,13 +38,17 @@
 	{action}
 	onsubmit={(event) => {
 		event.preventDefault();
-		void form.submit(`movement ${movement} taken back`, []);
+		void form.submit(`${words}, taken back`, []);
 	}}
 >
 	<input type="hidden" name="type" value="correction" />
 	<input type="hidden" name="key" value={form.key} />
-	<input type="hidden" name="corrects" value={movement} />
+	<input type="hidden" name="of" value={of} />
+	<input type="hidden" name="corrects" value={id} />
 	<EntryField {form} field="note" label="Why it is taken back" />
 	<EntryField {form} field="by_name" label="By, if they like" />
 	<button class="btn btn-neutral">Take it back</button>
+	{#if form.problems.corrects}
+		<p class="col-span-full font-semibold text-error" role="alert">{form.problems.corrects}</p>
+	{/if}
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Everything measured, the newest first; any of it can be left out, and counted again.
+	import { yearDayWords } from '$lib/day-words';
 	import { enhance } from '$app/forms';
 	import { workUnits } from '$lib/core/effort/works';
 	import { measureWords, readingWords, workTitles } from '$lib/gather/measure-words';
@@ -53,7 +54,7 @@
 				'measurement',
 				line,
 				measureWords[line.measure],
-				line.measuredOn,
+				yearDayWords(line.measuredOn),
 				readingWords(line.readings)
 			)}
 		{/each}
@@ -62,7 +63,7 @@
 				'timed',
 				line,
 				`Timed at ${workTitles[line.work]}`,
-				line.workedOn,
+				yearDayWords(line.workedOn),
 				`${wholeNumber(line.units)} ${workUnits[line.work].unit} by ${line.people} in ${line.minutes} min`
 			)}
 		{/each}

@@ -15,7 +15,7 @@ export const refuse = (field: string, sentence: string): Booked => ({
 
 /** What was kept under a key, or null: that is how a resend is known. */
 export const keptUnder = (
-	table: 'drop_off' | 'sorting' | 'movement' | 'measurement' | 'timed_work',
+	table: 'drop_off' | 'sorting' | 'movement' | 'taken_back' | 'measurement' | 'timed_work',
 	groupId: GroupId,
 	key: string,
 	client?: PoolClient

@@ -17,14 +17,17 @@ export interface DropOffLine {
 	readonly bagsLow: number;
 	readonly bagsHigh: number;
 	readonly note: string | null;
+	/** Why it was taken back; null while it stands. */
+	readonly takenBack: string | null;
 }
 
 export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[]> =>
 	many<DropOffLine>(
 		`select d.id, p.name as place, to_char(d.came_on, 'YYYY-MM-DD') as "cameOn",
 			d.brought_by as "broughtBy", d.sacks, d.method, d.bags, d.bags_low as "bagsLow",
-			d.bags_high as "bagsHigh", d.note
+			d.bags_high as "bagsHigh", d.note, t.note as "takenBack"
 		 from drop_off d join place p on p.group_id = d.group_id and p.id = d.place_id
+		 left join taken_back t on t.group_id = d.group_id and t.drop_off_id = d.id
 		 where d.group_id = $1 order by d.came_on desc, d.id desc limit $2`,
 		[groupId, limit]
 	);

@@ -32,7 +32,8 @@ export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
 		`select k.id, k.name, k.flat_width_mm as "flatWidthMm", k.gusset_mm as "gussetMm",
 			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
 			coalesce(sum(b.amount) filter (where b.form = 'bag'), 0) as bags,
-			count(b.kind_id) > 0 as "isUsed"
+			(count(b.kind_id) > 0 or exists (select 1 from sorting s
+				where s.group_id = k.group_id and s.kind_id = k.id)) as "isUsed"
 		 from bag_kind k
 		 left join balance b on b.group_id = k.group_id and b.kind_id = k.id
 		 where k.group_id = $1 group by k.group_id, k.id order by k.created_at, k.name`,
@@ -75,6 +76,7 @@ export async function keepBagKind(
 export const removeKind = async (groupId: GroupId, id: string): Promise<boolean> =>
 	(await execute(
 		`delete from bag_kind k where k.group_id = $1 and k.id = $2
-			and not exists (select 1 from movement m where m.group_id = $1 and m.kind_id = $2)`,
+			and not exists (select 1 from movement m where m.group_id = $1 and m.kind_id = $2)
+			and not exists (select 1 from sorting s where s.group_id = $1 and s.kind_id = $2)`,
 		[groupId, id]
 	)) === 1;

@@ -57,13 +57,15 @@ export interface Move {
 	readonly note: string | null;
 	readonly byName: string | null;
 	readonly corrects?: number | null;
+	readonly movedAt: Date;
 }
 
 /** Appends to the ledger; null where the key is there already. */
 export const append = (client: PoolClient | undefined, groupId: GroupId, move: Move) =>
 	maybeOne<{ id: number }>(
-		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name, corrects)
-		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name, corrects,
+			moved_at)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
 		 on conflict (group_id, key) do nothing returning id`,
 		[
 			groupId,
@@ -75,7 +77,8 @@ export const append = (client: PoolClient | undefined, groupId: GroupId, move: M
 			move.reason,
 			move.note,
 			move.byName,
-			move.corrects ?? null
+			move.corrects ?? null,
+			move.movedAt
 		],
 		client
 	);
@@ -109,11 +112,12 @@ export async function orRefusal(work: Promise<Booked>): Promise<Booked> {
 export const keepMovement = (
 	groupId: GroupId,
 	key: string,
-	entry: MovementEntry
+	entry: MovementEntry,
+	at = new Date()
 ): Promise<Booked> =>
 	orRefusal(
 		(async (): Promise<Booked> => {
-			const kept = await append(undefined, groupId, { key, ...entry });
+			const kept = await append(undefined, groupId, { key, ...entry, movedAt: at });
 			return bookedOf(kept, 'movement', groupId, key);
 		})()
 	);
@@ -122,13 +126,14 @@ export const keepMovement = (
 export const keepCorrection = (
 	groupId: GroupId,
 	key: string,
-	entry: CorrectionEntry
+	entry: Omit<CorrectionEntry, 'type' | 'of'>,
+	at = new Date()
 ): Promise<Booked> =>
 	orRefusal(
 		withTransaction(async (client): Promise<Booked> => {
 			const again = await keptUnder('movement', groupId, key, client);
 			if (again) return { outcome: 'again', id: again.id };
-			const wrong = await maybeOne<Omit<Move, 'key'> & { reason: string }>(
+			const wrong = await maybeOne<Pick<Move, 'kindId' | 'colour' | 'form' | 'amount' | 'reason'>>(
 				`select kind_id as "kindId", colour, form, amount, reason from movement
 				 where group_id = $1 and id = $2`,
 				[groupId, entry.corrects],
@@ -144,7 +149,8 @@ export const keepCorrection = (
 				reason: 'correction',
 				note: entry.note,
 				byName: entry.byName,
-				corrects: entry.corrects
+				corrects: entry.corrects,
+				movedAt: at
 			});
 			return bookedOf(kept, 'movement', groupId, key, client);
 		})

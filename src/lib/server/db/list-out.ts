@@ -11,7 +11,7 @@ export interface OutRow {
 const texts: Readonly<Record<ListName, string>> = {
 	'drop-offs': `select d.id, json_build_array(to_char(d.came_on, 'YYYY-MM-DD'), p.name,
 			round(d.bags), round(d.bags_low), round(d.bags_high), d.sacks, d.brought_by, d.note) as cells
-		from drop_off d join place p on p.group_id = d.group_id and p.id = d.place_id
+		from standing_drop_off d join place p on p.group_id = d.group_id and p.id = d.place_id
 		where d.group_id = $1 and d.id > $2 order by d.id limit $3`,
 	movements: `select m.id, json_build_array(
 			to_char(m.moved_at at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS"Z"'), k.name, m.colour,

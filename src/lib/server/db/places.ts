@@ -17,10 +17,10 @@ export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
 			coalesce(s.rejected, 0) as rejected, to_char(d.last_came, 'YYYY-MM-DD') as "lastCame"
 		 from place p
 		 left join (select place_id, sum(bags) as bags, max(came_on) as last_came
-			from drop_off where group_id = $1 group by place_id) d on d.place_id = p.id
+			from standing_drop_off where group_id = $1 group by place_id) d on d.place_id = p.id
 		 left join (select place_id, sum(strand + stuffing + rejected) as sorted,
 			sum(stuffing + rejected) as rejected
-			from sorting where group_id = $1 group by place_id) s on s.place_id = p.id
+			from standing_sorting where group_id = $1 group by place_id) s on s.place_id = p.id
 		 where p.group_id = $1 order by p.name`,
 		[groupId]
 	);

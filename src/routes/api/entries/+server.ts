@@ -12,7 +12,8 @@ const sentShape = z.strictObject({
 			z.strictObject({
 				key: z.uuid(),
 				type: z.string().max(20),
-				typed: z.record(z.string().max(40), z.string().max(4000))
+				typed: z.record(z.string().max(40), z.string().max(4000)),
+				at: z.iso.datetime().optional()
 			})
 		)
 		.min(1)

@@ -1,28 +1,45 @@
 import { whileReached } from '$lib/server/db/away';
+import { endDrying, listDrying } from '$lib/server/db/drying';
 import { listPlaces } from '$lib/server/db/places';
-import { listDrying, lookedAgain } from '$lib/server/db/sortings';
+import { listSorted } from '$lib/server/db/sortings';
 import { keepEntry } from '$lib/server/keep-entry';
+import { lineIn, lineOf } from '$lib/server/line-in';
 import { readForm } from '$lib/server/read-form';
+import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, depends }) => {
+export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
-	const [drying, places] = await whileReached(
-		Promise.all([listDrying(locals.groupId), listPlaces(locals.groupId)])
+	const [drying, sorted, places] = await whileReached(
+		Promise.all([
+			listDrying(locals.groupId),
+			listSorted(locals.groupId),
+			listPlaces(locals.groupId)
+		])
 	);
-	return { drying, places };
+	const chosen = lineIn(url, 'dried');
+	return {
+		drying,
+		sorted,
+		places,
+		/** The pile that dried and is sorted now. */
+		pile: drying.find(({ id, endedAt }) => id === chosen && !endedAt) ?? null,
+		/** The sorting that is about to be taken back. */
+		back: lineIn(url, 'back')
+	};
 };
 
-const id = z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER);
+/** Says of a pile whether any of it is left. */
+async function say({ request, locals }: RequestEvent, isOver: boolean) {
+	const id = lineOf((await readForm(request)).get('id'));
+	if (id === null)
+		return fail(400, { entry: null, message: 'Which bags were meant could not be read.' });
+	await whileReached(endDrying(locals.groupId, id, isOver));
+}
 
 export const actions: Actions = {
 	keep: keepEntry,
-	looked: async ({ request, locals }) => {
-		const which = id.safeParse((await readForm(request)).get('id')).data;
-		if (which === undefined)
-			return fail(400, { entry: null, message: 'Which bags were meant could not be read.' });
-		await whileReached(lookedAgain(locals.groupId, which));
-	}
+	none: (event) => say(event, true),
+	there: (event) => say(event, false)
 };

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import DryingPiles from '$lib/components/gather/DryingPiles.svelte';
 	import FindingDrawing from '$lib/components/gather/FindingDrawing.svelte';
+	import SortedList from '$lib/components/gather/SortedList.svelte';
 	import SortingForm from '$lib/components/gather/SortingForm.svelte';
 	import type { BagFindings } from '$lib/core/gather/grade';
 	import { gradeBag } from '$lib/core/gather/grade';
-	import { momentWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -29,15 +29,18 @@
 
 <svelte:head><title>Sorting · Nest Row</title></svelte:head>
 
-<div class="grid items-start gap-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+<div
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
+>
 	<SortingForm
 		places={data.places.map(({ name }) => name)}
 		kinds={data.kinds}
 		system={data.group.lengthSystem}
+		pile={data.pile}
 		sent={form?.entry}
 	/>
 
-	<div class="grid gap-4">
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet p-4" aria-labelledby="rules">
 			<h2 id="rules">Which is which</h2>
 			<ul class="mt-2 grid gap-2 sm:grid-cols-2">
@@ -61,22 +64,12 @@
 				{/each}
 			</ul>
 		</section>
-		<section class="sheet p-4" aria-labelledby="drying-now">
-			<h2 id="drying-now">Hanging to dry</h2>
-			{#if data.drying.length === 0}
-				<p class="mt-2 text-[15px]">Nothing is drying.</p>
-			{/if}
-			<ul class="mt-2">
-				{#each data.drying as { id, place, drying, lookAgainAt } (id)}
-					<li class="flex flex-wrap items-center gap-3 border-t border-base-300 py-2 text-[15px]">
-						<span class="flex-1">{drying} from {place}: look again {momentWords(lookAgainAt)}</span>
-						<form method="POST" action="?/looked" use:enhance>
-							<input type="hidden" name="id" value={id} />
-							<button class="btn">Looked again</button>
-						</form>
-					</li>
-				{/each}
-			</ul>
-		</section>
+		<DryingPiles piles={data.drying} chosen={data.pile?.id ?? null} />
+		<SortedList
+			lines={data.sorted}
+			back={data.back}
+			system={data.group.lengthSystem}
+			sent={form?.entry}
+		/>
 	</div>
 </div>

@@ -3,6 +3,7 @@ import { forms } from '$lib/gather/entry-types';
 import { whileReached } from '$lib/server/db/away';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/db/ledger';
 import { keepEntry } from '$lib/server/keep-entry';
+import { lineIn } from '$lib/server/line-in';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -10,10 +11,6 @@ const lineShape = z.object({
 	kind: z.uuid(),
 	colour: z.enum(colourNames),
 	form: z.enum(forms)
-});
-const placeShape = z.object({
-	before: z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER).optional().catch(undefined),
-	back: z.coerce.number().int().min(1).max(Number.MAX_SAFE_INTEGER).optional().catch(undefined)
 });
 const filterShape = z.object({
 	show: z.enum(['', ...forms]).catch(''),
@@ -26,7 +23,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const asked = Object.fromEntries(url.searchParams);
 	const line = lineShape.safeParse(asked).data ?? null;
-	const { before, back } = placeShape.parse(asked);
+	const before = lineIn(url, 'before') ?? undefined;
 	const [balances, movements] = await whileReached(
 		Promise.all([
 			listBalances(locals.groupId),
@@ -44,7 +41,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 		movements: movements.slice(0, movementsPerPage),
 		hasOlder: movements.length > movementsPerPage,
 		/** The movement that is about to be taken back. */
-		back: back ?? null,
+		back: lineIn(url, 'back'),
 		line,
 		filter: filterShape.parse(asked)
 	};

@@ -1,0 +1,22 @@
+<script lang="ts">
+	// The last cell of a line that may be taken back: the way to it, or why it was.
+	interface Props {
+		line: { readonly id: number; readonly takenBack: string | null };
+		/** The line that is about to be taken back. */
+		back: number | null;
+		/** What it is, in words a person knows it by. */
+		words: string;
+	}
+	const { line, back, words }: Props = $props();
+</script>
+
+<td class="text-right max-sm:text-left sm:whitespace-nowrap">
+	{#if line.takenBack !== null}
+		<span>taken back</span>
+		<span class="block max-w-48 text-sm text-wrap">{line.takenBack}</span>
+	{:else if back !== line.id}
+		<a class="link-row" href="?back={line.id}#take-back" data-sveltekit-noscroll
+			>Take back<span class="sr-only">: {words}</span></a
+		>
+	{/if}
+</td>

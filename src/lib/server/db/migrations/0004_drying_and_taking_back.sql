@@ -1,0 +1,93 @@
+-- A sorted pile says what it was, so that what hangs to dry is known by kind and colour; and bags
+-- that dried say which pile they hung in, so that none is counted twice and none is forgotten.
+alter table sorting
+	add column kind_id uuid,
+	add column colour text check (colour in ('white', 'clear', 'grey', 'black', 'blue', 'green',
+		'yellow', 'orange', 'red', 'pink', 'brown', 'mixed')),
+	add column by_name text check (char_length(by_name) <= 120),
+	add column dried_from bigint,
+	add foreign key (group_id, kind_id) references bag_kind (group_id, id),
+	add foreign key (group_id, dried_from) references sorting (group_id, id) on delete cascade;
+create index sorting_of_pile on sorting (group_id, dried_from) where dried_from is not null;
+create index sorting_newest on sorting (group_id, id desc);
+
+-- What came in or was sorted is never changed either: it is taken back, once, with a reason.
+create table taken_back (
+	group_id uuid not null references volunteer_group (id) on delete cascade,
+	id bigint generated always as identity,
+	key uuid not null,
+	drop_off_id bigint,
+	sorting_id bigint,
+	note text not null check (char_length(note) <= 400),
+	by_name text check (char_length(by_name) <= 120),
+	taken_at timestamptz not null default now(),
+	primary key (group_id, id),
+	unique (group_id, key),
+	unique (group_id, drop_off_id),
+	unique (group_id, sorting_id),
+	foreign key (group_id, drop_off_id) references drop_off (group_id, id) on delete cascade,
+	foreign key (group_id, sorting_id) references sorting (group_id, id) on delete cascade,
+	check (num_nonnulls(drop_off_id, sorting_id) = 1)
+);
+
+create view standing_drop_off as
+select d.* from drop_off d where not exists (
+	select 1 from taken_back t where t.group_id = d.group_id and t.drop_off_id = d.id);
+
+create view standing_sorting as
+select s.* from sorting s where not exists (
+	select 1 from taken_back t where t.group_id = s.group_id and t.sorting_id = s.id);
+
+-- Piles that were hung to dry, with how many of them were not sorted since.
+create view drying_pile as
+select s.*, s.drying - coalesce((
+	select sum(t.strand + t.stuffing + t.drying + t.rejected) from standing_sorting t
+	where t.group_id = s.group_id and t.dried_from = s.id), 0) as hanging
+from standing_sorting s where s.drying > 0;
+
+-- Entries that waited on a device, and rows of old lists, are booked after newer ones: a line was
+-- last moved when its newest movement was.
+create or replace function book_movements() returns trigger language plpgsql as $$
+declare
+	lines integer;
+	touched integer;
+begin
+	select count(*) into lines
+	from (select distinct group_id, kind_id, colour, form from added) line;
+	-- One line is locked by its own update; several are locked first, all in the same order.
+	if lines > 1 then
+		perform 1 from balance b
+		where (b.group_id, b.kind_id, b.colour, b.form) in
+			(select group_id, kind_id, colour, form from added)
+		order by b.group_id, b.kind_id, b.colour, b.form
+		for update;
+	end if;
+	update balance b
+	set amount = b.amount + s.amount, movements = b.movements + s.movements,
+		moved_at = greatest(b.moved_at, s.moved_at)
+	from (
+		select group_id, kind_id, colour, form, sum(amount) as amount, count(*) as movements,
+			max(moved_at) as moved_at
+		from added group by group_id, kind_id, colour, form
+	) s
+	where b.group_id = s.group_id and b.kind_id = s.kind_id and b.colour = s.colour
+		and b.form = s.form;
+	get diagnostics touched = row_count;
+	-- Lines that begin here. One that would begin below zero fails its check.
+	if touched < lines then
+		insert into balance (group_id, kind_id, colour, form, amount, movements, moved_at)
+		select group_id, kind_id, colour, form, sum(amount), count(*), max(moved_at)
+		from added a
+		where not exists (
+			select 1 from balance b
+			where b.group_id = a.group_id and b.kind_id = a.kind_id and b.colour = a.colour
+				and b.form = a.form)
+		group by group_id, kind_id, colour, form
+		order by group_id, kind_id, colour, form
+		on conflict (group_id, kind_id, colour, form) do update
+		set amount = balance.amount + excluded.amount,
+			movements = balance.movements + excluded.movements,
+			moved_at = greatest(balance.moved_at, excluded.moved_at);
+	end if;
+	return null;
+end $$;

@@ -1,0 +1,37 @@
+import type { DropOffEntry, SortingEntry } from '../../src/lib/gather/entry-types';
+import { execute } from '../../src/lib/server/db/verbs';
+import type { GroupId } from '../../src/lib/server/group';
+
+/** A group of its own: the ledger cannot be emptied. */
+export async function newGroup(): Promise<GroupId> {
+	const group = crypto.randomUUID() as GroupId;
+	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+	return group;
+}
+
+export const dropOff: DropOffEntry = {
+	type: 'drop-off',
+	place: 'Ferry kiosk',
+	cameOn: '2026-11-19',
+	broughtBy: null,
+	sacks: 2,
+	method: 'hand',
+	bags: 180,
+	bagsLow: 180,
+	bagsHigh: 180,
+	weighing: null,
+	note: null
+};
+export const sorting: SortingEntry = {
+	type: 'sorting',
+	place: 'Ferry kiosk',
+	kindId: '',
+	colour: 'blue',
+	strand: 140,
+	stuffing: 12,
+	drying: 8,
+	rejected: 20,
+	lookAgainHours: 2,
+	driedFrom: null,
+	byName: 'Wren'
+};

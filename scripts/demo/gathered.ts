@@ -211,6 +211,6 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	for (const typed of measured) await keep('measurement', { plan: crocheted, ...typed });
 	for (const [name, mats] of wanted) {
 		const plan = plans.find((one) => one.name === name);
-		if (plan) await wantMats(groupId, plan.id, mats);
+		if (plan) await wantMats(groupId, plan.id, mats, 0);
 	}
 }

@@ -2,11 +2,12 @@ import { PDFDocument } from 'pdf-lib';
 import { choose, expect, expectAccessible, keep, openStep, ready, test } from './app';
 import { linesOfPdf } from './pdf';
 
-test.use({ world: 'asks' });
+test.use({ world: 'asks', allowed: ['status of 4'] });
 
 test('mats that are wanted turn into bags to ask for, less what the store has', async ({
 	page,
-	request
+	request,
+	app
 }) => {
 	await page.goto('/gather/asks');
 	await expect(page.getByText('No plan is kept yet.')).toBeVisible();
@@ -34,6 +35,23 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	const [lacking = 0, toAsk = 0] = await figures();
 	expect(toAsk).toBeGreaterThan(lacking / 0.88 - 1);
 	await expectAccessible(page);
+
+	// Someone else sets another number while this page stands open.
+	const [id = ''] = (await row.getByRole('link').getAttribute('href'))?.split('/').slice(-1) ?? [];
+	const theirs = await request.post('/gather/asks?/want', {
+		headers: { origin: app.address, accept: 'text/html' },
+		form: { plan: id, mats: '2', seen: '1' }
+	});
+	expect(theirs.status()).toBe(200);
+	await wanted.fill('3');
+	await wanted.press('Enter');
+	await expect(row.getByText('Someone set 2 meanwhile.')).toBeVisible();
+	await expect(wanted).toHaveValue('3');
+	await row.getByRole('button', { name: 'Set' }).click();
+	await expect(row.getByText('Someone set 2 meanwhile.')).toHaveCount(0);
+	await wanted.fill('1');
+	await wanted.press('Enter');
+	await expect.poll(figures).toEqual([lacking, toAsk]);
 
 	await page.goto('/gather/store');
 	await ready(page);

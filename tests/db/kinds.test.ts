@@ -162,9 +162,22 @@ describe('what the season asks for', () => {
 		expect(asks).toEqual([]);
 	});
 
+	it('is never set over what someone else set meanwhile, unless that was seen', async () => {
+		const id = await keepIt();
+		const both = await Promise.all([wantMats(group, id, 3, 0), wantMats(group, id, 5, 0)]);
+		expect(both.map(({ outcome }) => outcome).sort()).toEqual(['met', 'set']);
+		const met = both.find(({ outcome }) => outcome === 'met');
+		const stands = met?.outcome === 'met' ? met.mats : 0;
+		expect([3, 5]).toContain(stands);
+		// Sent again, it is as it was said.
+		expect(await wantMats(group, id, stands, 0)).toEqual({ outcome: 'set' });
+		expect(await wantMats(group, id, 8, stands)).toEqual({ outcome: 'set' });
+		expect((await listWantedPlans(group))[0]?.matsWanted).toBe(8);
+	});
+
 	it('follows the mats wanted, the store and what sorting rejects', async () => {
 		const id = await keepIt();
-		expect(await wantMats(group, id, 2)).toBe(true);
+		expect(await wantMats(group, id, 2, 0)).toEqual({ outcome: 'set' });
 		const before = (await loadAsks(group, null)).asks.find(({ colour }) => colour === 'blue');
 		await bagsIn((await kindNamed('Thin carrier'))?.id ?? '', 60);
 		const after = (await loadAsks(group, null)).asks.find(({ colour }) => colour === 'blue');
@@ -173,7 +186,7 @@ describe('what the season asks for', () => {
 	});
 
 	it('asks more of a place whose bags are worse', async () => {
-		await wantMats(group, await keepIt(), 1);
+		await wantMats(group, await keepIt(), 1, 0);
 		const kindId = (await kindNamed('Thin carrier'))?.id ?? '';
 		await keepSorting(group, key(), {
 			type: 'sorting',
@@ -197,9 +210,9 @@ describe('what the season asks for', () => {
 
 	it('leaves deleted plans out, and puts wanted ones first', async () => {
 		const [first, second, third] = [await keepIt(), await keepIt(), await keepIt()];
-		await wantMats(group, first, 3);
+		await wantMats(group, first, 3, 0);
 		await deletePlan(group, third);
-		expect(await wantMats(group, third, 1)).toBe(false);
+		expect(await wantMats(group, third, 1, 0)).toEqual({ outcome: 'gone' });
 		const wanted = await listWantedPlans(group);
 		expect(wanted.map(({ id, matsWanted }) => [id, matsWanted])).toEqual([
 			[first, 3],
@@ -208,7 +221,7 @@ describe('what the season asks for', () => {
 	});
 
 	it('has nothing to draw for a bag that is none of the kinds', async () => {
-		await wantMats(group, await keepIt(), 1);
+		await wantMats(group, await keepIt(), 1, 0);
 		const { plans } = seasonAsks(
 			await listWantedPlans(group),
 			[],

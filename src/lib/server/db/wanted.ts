@@ -1,6 +1,6 @@
 import type { PlanDocument } from '$lib/plan/document';
 import type { GroupId } from '../group';
-import { execute, many } from './verbs';
+import { execute, many, maybeOne } from './verbs';
 
 /** A kept plan and how many mats of it the season still wants. */
 export interface WantedPlan {
@@ -19,9 +19,27 @@ export const listWantedPlans = (groupId: GroupId, limit = 60): Promise<WantedPla
 		[groupId, limit]
 	);
 
-/** Sets how many mats of a plan are wanted; false where there is no such plan. */
-export const wantMats = async (groupId: GroupId, id: string, mats: number): Promise<boolean> =>
-	(await execute(
-		'update plan set mats_wanted = $3 where group_id = $1 and id = $2 and deleted_at is null',
-		[groupId, id, mats]
-	)) === 1;
+/** How setting what is wanted went: `met` is what someone else had set meanwhile. */
+export type Wanted =
+	| { readonly outcome: 'set' | 'gone' }
+	| { readonly outcome: 'met'; readonly mats: number };
+
+/** Sets how many mats of a plan are wanted, if as many are wanted still as the one who sets it saw. */
+export async function wantMats(
+	groupId: GroupId,
+	id: string,
+	mats: number,
+	seen: number
+): Promise<Wanted> {
+	const set = await execute(
+		`update plan set mats_wanted = $3
+		 where group_id = $1 and id = $2 and deleted_at is null and mats_wanted in ($3, $4)`,
+		[groupId, id, mats, seen]
+	);
+	if (set === 1) return { outcome: 'set' };
+	const stands = await maybeOne<{ mats: number }>(
+		'select mats_wanted as mats from plan where group_id = $1 and id = $2 and deleted_at is null',
+		[groupId, id]
+	);
+	return stands ? { outcome: 'met', mats: stands.mats } : { outcome: 'gone' };
+}

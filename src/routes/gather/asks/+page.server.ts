@@ -11,15 +11,27 @@ export const load: PageServerLoad = ({ locals, depends, url }) => {
 	return loadAsks(locals.groupId, url.searchParams.get('place'));
 };
 
+const unread = 'This could not be read. Please load the page again.';
+
 export const actions: Actions = {
 	want: async ({ request, locals }) => {
 		const form = await readForm(request);
-		const typed = { plan: String(form.get('plan')), mats: String(form.get('mats')) };
+		const text = (name: string) => String(form.get(name));
+		// `seen` is what the page showed when it was typed, so that two who set it at once both know.
+		const typed = { plan: text('plan'), mats: text('mats'), seen: text('seen') };
 		const read = new FormReader(typed);
 		const plan = read.uuid('plan');
 		const mats = read.count('mats', 0, 1000, 0);
-		if (!read.isGood) return fail(422, { ...typed, problem: read.problems.mats ?? '' });
-		if (!(await whileReached(wantMats(locals.groupId, plan, mats))))
+		const seen = read.count('seen', 0, 1000);
+		if (!read.isGood) return fail(422, { ...typed, problem: read.problems.mats ?? unread });
+		const wanted = await whileReached(wantMats(locals.groupId, plan, mats, seen));
+		if (wanted.outcome === 'gone')
 			return fail(404, { ...typed, problem: 'That plan is not in the list any more.' });
+		if (wanted.outcome === 'met')
+			return fail(409, {
+				...typed,
+				seen: String(wanted.mats),
+				problem: `Someone set ${wanted.mats} meanwhile. Press Set to put yours in its place.`
+			});
 	}
 };

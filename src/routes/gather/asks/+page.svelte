@@ -53,6 +53,7 @@
 										update({ reset: false })}
 							>
 								<input type="hidden" name="plan" value={id} />
+								<input type="hidden" name="seen" value={isWrong ? form?.seen : mats} />
 								<div>
 									<input
 										class="field w-20"

@@ -68,6 +68,31 @@ test.describe('bags that come in', () => {
 		await expect(page.locator('[data-place="Allotment shop"]')).toContainText('100');
 	});
 });
+
+test('an entry that is refused after it waited is put right in its form', async ({
+	page,
+	context
+}) => {
+	await page.goto('/gather/store');
+	await ready(page);
+	await context.setOffline(true);
+	await page.getByLabel('How much').fill('700000');
+	await page.getByLabel('Colour', { exact: true }).selectOption('brown');
+	await page.getByRole('button', { name: 'Book it' }).click();
+	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
+	await context.setOffline(false);
+	await expect(page.getByText('Not kept:')).toBeVisible({ timeout: 15_000 });
+	await page.getByRole('link', { name: 'Sorting' }).click();
+	await expect(page.getByText('Not kept:')).toBeVisible();
+	await page.getByRole('link', { name: 'Put it right' }).click();
+	await expect(page.locator('#movement-amount-problem')).toContainText('not that much');
+	await expect(page.getByLabel('How much')).toHaveValue('700000');
+	await page.getByLabel('Which way').selectOption('in');
+	await page.getByLabel('How much').fill('7');
+	await page.getByRole('button', { name: 'Book it' }).click();
+	await expect(page.locator('tr[data-line$="brown bag"] [data-amount]')).toHaveText('7');
+	await expect(page.getByText('Not kept:')).toHaveCount(0);
+});
 test.use({ allowed: ['net::ERR_INTERNET_DISCONNECTED'] });
 
 test('bags are sorted into the store, moved out, never below nothing, and taken back with a reason', async ({

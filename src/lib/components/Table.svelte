@@ -53,6 +53,10 @@
 	@media (max-width: 639px) {
 		.stacks thead {
 			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			white-space: nowrap;
 			clip-path: inset(50%);
 		}
 		.stacks :global(:is(tbody, tr, td, th)) {

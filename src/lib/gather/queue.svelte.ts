@@ -20,6 +20,9 @@ interface Shelf extends DBSchema {
 	entries: { key: string; value: Waiting };
 }
 
+/** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a hand only, so never on a server. */
+export const mending = $state<{ entry: Waiting | null }>({ entry: null });
+
 /**
  * Entries typed on this device. Each is put on the device's own shelf first, then sent; it leaves the
  * shelf only when the server has said that it is kept, under the key it was given here, so that a

@@ -3,6 +3,7 @@ import type { EntryType } from './entry-types';
 import { readEntry } from './entries';
 import type { Sentences, Typed } from './form-reader';
 import type { EntryQueue } from './queue.svelte';
+import { mending } from './queue.svelte';
 
 /** What the server said of a form that was sent without scripts. */
 export interface SentForm {
@@ -21,6 +22,8 @@ export class TypedForm {
 	said = $state('');
 	/** The key of what is sent without scripts: the same page sent twice counts once. */
 	readonly key = crypto.randomUUID();
+	/** The key of what lies on the shelf until this form has put it right. */
+	#mending: string | null = null;
 
 	constructor(
 		readonly type: EntryType,
@@ -60,6 +63,22 @@ export class TypedForm {
 			this.problems = refused.problems;
 			return this.queue.drop(refused.key);
 		}
+		await this.#mended();
 		this.said = this.queue.isAway ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
+	}
+	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */
+	mend(): void {
+		const { entry } = mending;
+		if (entry?.type !== this.type) return;
+		mending.entry = null;
+		this.#mending = entry.key;
+		this.typed = { ...this.start, ...entry.typed };
+		this.problems = entry.problems ?? {};
+		this.said = '';
+	}
+
+	async #mended(): Promise<void> {
+		if (this.#mending) await this.queue.drop(this.#mending);
+		this.#mending = null;
 	}
 }

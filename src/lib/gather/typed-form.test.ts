@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryQueue } from './queue.svelte';
+import { mending } from './queue.svelte';
 import { TypedForm } from './typed-form.svelte';
 
 /** A queue that only notes what it is given. */
@@ -89,6 +90,34 @@ describe('a form of an entry', () => {
 		await sending;
 		expect([form.typed.units, form.problems, form.said]).toEqual(['5', {}, '']);
 		expect(dropped).toEqual([]);
+	});
+
+	it('takes up what was not kept before, and lets go of it once it is put right', async () => {
+		const { given, dropped, queue } = notingQueue();
+		const form = new TypedForm('timed', start, 'cm', queue);
+		const typed = { units: '900', minutes: '9' };
+		const problems = { units: 'Not so many.' };
+		const entry = { key: 'k', typed, words: 'x', problems };
+		mending.entry = { ...entry, type: 'movement' };
+		form.mend();
+		expect([form.typed, form.problems]).toEqual([start, {}]);
+		mending.entry = { ...entry, type: 'timed' };
+		form.mend();
+		expect([form.typed, form.problems, mending.entry]).toEqual([
+			{ ...start, ...typed },
+			problems,
+			null
+		]);
+		form.typed.units = 'x';
+		await form.submit('x', []);
+		expect(dropped).toEqual([]);
+		form.typed.units = '90';
+		await form.submit('90 joints timed', []);
+		expect(dropped).toEqual(['k']);
+		expect(given).toHaveLength(1);
+		form.typed = { ...start, ...typed };
+		await form.submit('900 joints timed', []);
+		expect(dropped).toEqual(['k']);
 	});
 
 	it('comes back from the server as it was typed, if it was its own', () => {

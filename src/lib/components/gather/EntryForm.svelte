@@ -32,6 +32,7 @@
 		children,
 		after
 	}: Props = $props();
+	$effect(() => form.mend());
 </script>
 
 <form

@@ -3,6 +3,20 @@ import { drawnForms } from '../core/gather/draw-from-store';
 import { wholeNumber } from '../plan/number-words';
 import { formWords } from './store-words';
 
+/** `Milk pouch, clear: 38; 12 bags`, of what hangs to dry. */
+export const dryingWords = (
+	piles: readonly {
+		readonly kind: string | null;
+		readonly colour: string | null;
+		readonly hanging: number;
+	}[]
+): string =>
+	piles
+		.map(({ kind, colour, hanging }) =>
+			kind ? `${kind}, ${colour}: ${hanging}` : `${hanging} bags`
+		)
+		.join('; ');
+
 /** What a plan can draw, in words: `4 balls, 160 cut pieces, 120 bags`. */
 export function drawnWords({ from }: Drawing): string {
 	const words = drawnForms

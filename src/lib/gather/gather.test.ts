@@ -3,7 +3,7 @@ import { barePractice } from '../core/know/practice';
 import { drawFromStore } from '../core/gather/draw-from-store';
 import { bagPresets } from '../core/bag/presets';
 import { queryOf } from '../query';
-import { bagsToAsk, colourWords, drawnWords, lackingWords } from './ask-words';
+import { bagsToAsk, colourWords, dryingWords, drawnWords, lackingWords } from './ask-words';
 import { readEntry } from './entries';
 import { filmCall } from './film-words';
 import { FormReader } from './form-reader';
@@ -411,4 +411,13 @@ describe('what a measure says', () => {
 		).toBe(
 			"stitches 110 % of the craft's, frame rows 92 % of the craft's, bags in the mat 97 % of the craft's"
 		));
+});
+
+describe('what hangs to dry', () => {
+	it('is said by kind and colour, where they were kept', () => {
+		const pouches = { kind: 'Milk pouch', colour: 'clear', hanging: 38 };
+		expect(dryingWords([pouches, { kind: null, colour: null, hanging: 12 }])).toBe(
+			'Milk pouch, clear: 38; 12 bags'
+		);
+	});
 });

@@ -1,6 +1,7 @@
 import { bagsToAsk } from '$lib/gather/ask-words';
 import { rejectRate } from '$lib/core/gather/reject-rate';
 import { whileReached } from './db/away';
+import { listDrying } from './db/drying';
 import { listKinds } from './db/kinds';
 import { listBalances } from './db/ledger';
 import { listPlaces } from './db/places';
@@ -14,13 +15,14 @@ import { seasonAsks } from './season-asks';
  * stands for it; the group's for all.
  */
 export async function loadAsks(groupId: GroupId, placeId: string | null) {
-	const [wanted, kinds, balances, practice, places] = await whileReached(
+	const [wanted, kinds, balances, practice, places, piles] = await whileReached(
 		Promise.all([
 			listWantedPlans(groupId),
 			listKinds(groupId),
 			listBalances(groupId),
 			practiceOfGroup(groupId),
-			listPlaces(groupId)
+			listPlaces(groupId),
+			listDrying(groupId)
 		])
 	);
 	const { plans, lacks } = seasonAsks(wanted, kinds, balances, practice);
@@ -31,6 +33,8 @@ export async function loadAsks(groupId: GroupId, placeId: string | null) {
 		places,
 		place,
 		rejectedShare,
+		/** What hangs to dry may be good for strand, and is not counted yet. */
+		drying: piles.filter(({ endedAt }) => !endedAt),
 		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))
 	};
 }

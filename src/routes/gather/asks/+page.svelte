@@ -4,7 +4,7 @@
 	import ColourPatterns from '$lib/components/drawing/ColourPatterns.svelte';
 	import Swatch from '$lib/components/Swatch.svelte';
 	import Table from '$lib/components/Table.svelte';
-	import { drawnWords, lackingWords } from '$lib/gather/ask-words';
+	import { drawnWords, dryingWords, lackingWords } from '$lib/gather/ask-words';
 	import { wholeNumber } from '$lib/plan/number-words';
 	import { queryOf } from '$lib/query';
 	import type { PageProps } from './$types';
@@ -147,6 +147,13 @@
 					</tr>
 				{/each}
 			</Table>
+		{/if}
+		{#if data.drying.length > 0}
+			<p class="mt-3 text-[15px]">
+				<a class="link" href="/gather/sort">Hanging to dry</a>, not counted yet: {dryingWords(
+					data.drying
+				)}.
+			</p>
 		{/if}
 		<div class="mt-4 flex flex-wrap gap-2">
 			<a class="btn btn-accent" href={sheet('a4')} data-sveltekit-reload>Ask sheet, A4</a>

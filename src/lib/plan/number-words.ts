@@ -16,3 +16,7 @@ export function roughly(value: number): string {
 	const digits = value >= 100 ? 2 : 3;
 	return figure(Number(value.toPrecision(digits)));
 }
+
+/** A count that is not sure, from the bag below to the bag above: `584–595`. */
+export const countRange = (low: number, high: number): string =>
+	`${wholeNumber(Math.floor(low))}–${wholeNumber(Math.ceil(high))}`;

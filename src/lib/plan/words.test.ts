@@ -15,7 +15,7 @@ import { colourLooks } from './colour-looks';
 import { judgementWords } from './judgement-words';
 import { methodWords } from './method-words';
 import { fileNameOf, readName } from './name';
-import { figure, roughly, wholeNumber } from './number-words';
+import { countRange, figure, roughly, wholeNumber } from './number-words';
 import { readPlanObject } from './plan-file';
 import { planToWord } from './plan-link';
 import { fieldProblemWords, fileProblemWords, nameProblemWords } from './problem-words';
@@ -55,6 +55,11 @@ describe('numbers', () => {
 		[1.234, '1.2'],
 		[12_345, '12\u202f000']
 	])('%s is roughly %j', (value, words) => expect(roughly(value)).toBe(words));
+
+	it('of an unsure count reach from the bag below to the bag above', () => {
+		expect(countRange(584.2, 594.1)).toBe('584–595');
+		expect(countRange(20, 20)).toBe('20–20');
+	});
 });
 
 describe('names', () => {

@@ -4,7 +4,7 @@
 	import TakeBackCell from '$lib/components/gather/TakeBackCell.svelte';
 	import Table from '$lib/components/Table.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
-	import { roughly, wholeNumber } from '$lib/plan/number-words';
+	import { countRange, wholeNumber } from '$lib/plan/number-words';
 	import { shortDayWords } from '$lib/day-words';
 	import type { PageProps } from './$types';
 
@@ -80,7 +80,7 @@
 							<td class="figure text-right font-semibold" data-label="Bags">
 								{wholeNumber(line.bags)}
 								{#if isRough(line)}<span class="quiet block text-sm font-normal"
-										>{roughly(line.bagsLow)}–{roughly(line.bagsHigh)}</span
+										>{countRange(line.bagsLow, line.bagsHigh)}</span
 									>{/if}
 							</td>
 							<td>{countedWords[line.method]}</td>

@@ -6,7 +6,7 @@
 	import { getQueue } from '$lib/gather/queue-context';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
-	import { roughly, wholeNumber } from '$lib/plan/number-words';
+	import { countRange, wholeNumber } from '$lib/plan/number-words';
 	import { untrack } from 'svelte';
 	import Caution from '../Caution.svelte';
 	import EntryField from './EntryField.svelte';
@@ -112,7 +112,7 @@
 		{#if weighed}
 			<p class="rounded-lg bg-base-200 p-3" role="status" data-count>
 				<strong class="figure text-xl">{wholeNumber(weighed.bags)} bags</strong>,
-				{roughly(weighed.low)}–{roughly(weighed.high)} four times in five.
+				{countRange(weighed.low, weighed.high)} four times in five.
 				{#if weighed.moreToWeigh === 0}
 					That is within 3 %.
 				{:else if weighed.moreToWeigh === null}

@@ -30,7 +30,8 @@
 						{#if endedAt}
 							none left, said {momentWords(endedAt)}
 						{:else}
-							look again {momentWords(lookAgainAt)}{lookAgainAt.getTime() <= now ? ': now' : ''}
+							{lookAgainAt.getTime() <= now ? 'time to look again, since' : 'look again'}
+							{momentWords(lookAgainAt)}
 						{/if}
 					</span>
 				</span>

@@ -181,6 +181,37 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
 });
 
+test('bags of a pile that someone else has sorted meanwhile are asked about', async ({
+	page,
+	request
+}) => {
+	await page.goto('/gather/sort');
+	await ready(page);
+	const kind = await page.getByLabel('Kind').inputValue();
+	const sort = async (typed: Record<string, string>) => {
+		const entry = { key: crypto.randomUUID(), type: 'sorting' };
+		const all = { place: 'Slipway stall', kind, colour: 'orange', ...typed };
+		const answer = await request.post('/api/entries', {
+			data: { entries: [{ ...entry, typed: all }] }
+		});
+		return ((await answer.json()) as { answers: { id: number }[] }).answers[0]?.id ?? 0;
+	};
+	const id = await sort({ drying: '5' });
+	await page.reload();
+	await ready(page);
+	await page.locator(`[data-pile="${id}"]`).getByRole('link', { name: 'Sort them' }).click();
+	await expect(page.getByLabel('Colour')).toHaveValue('orange');
+	await sort({ strand: '5', dried: String(id) });
+	await page.getByLabel('Good for strand').fill('4');
+	await page.getByRole('button', { name: 'Into the store' }).click();
+	await expect(page.getByRole('alert')).toContainText('None of that pile hangs there any more');
+	await expect(page.getByLabel('Good for strand')).toHaveValue('4');
+	await page.getByRole('button', { name: 'Sort these as bags that came in' }).click();
+	await expect(page.getByRole('alert')).toHaveCount(0);
+	await page.getByRole('link', { name: 'The store' }).click();
+	await expect(page.locator('tr[data-line$="orange bag"] [data-amount]')).toHaveText('9');
+});
+
 test('every page of Gather is accessible, on a phone as well', async ({ page }) => {
 	await page.setViewportSize({ width: 360, height: 740 });
 	const parts = ['', '/sort', '/store', '/asks', '/kinds', '/lists'];

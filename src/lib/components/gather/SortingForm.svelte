@@ -77,7 +77,16 @@
 		</p>
 	{/if}
 	{#if form.problems.dried}
-		<p class="text-[15px] font-semibold text-error" role="alert">{form.problems.dried}</p>
+		<div role="alert">
+			<p class="text-[15px] font-semibold text-error">{form.problems.dried}</p>
+			<!-- Comes after the field of the same name, so that without scripts it stands for it. -->
+			<button
+				class="btn mt-2 font-normal"
+				name="dried"
+				value=""
+				onclick={() => (form.typed.dried = '')}>Sort these as bags that came in</button
+			>
+		</div>
 	{/if}
 	<EntryField {form} field="place" label="Bags from" offers={places} />
 	<div class="grid grid-cols-2 gap-3">

@@ -69,7 +69,7 @@ async function whyNotDried(
 	if (!left)
 		return refuse(
 			'dried',
-			'None of that pile hangs there any more. Sort these as bags that came in.'
+			'None of that pile hangs there any more: someone has sorted it, or said so.'
 		);
 	if (sorted > left.hanging)
 		return refuse(

@@ -21,8 +21,7 @@ export const listWantedPlans = (groupId: GroupId, limit = 60): Promise<WantedPla
 
 /** How setting what is wanted went: `met` is what someone else had set meanwhile. */
 export type Wanted =
-	| { readonly outcome: 'set' | 'gone' }
-	| { readonly outcome: 'met'; readonly mats: number };
+	{ readonly outcome: 'set' | 'gone' } | { readonly outcome: 'met'; readonly mats: number };
 
 /** Sets how many mats of a plan are wanted, if as many are wanted still as the one who sets it saw. */
 export async function wantMats(

@@ -24,6 +24,8 @@ export class TypedForm {
 	readonly key = crypto.randomUUID();
 	/** The key of what lies on the shelf until this form has put it right. */
 	#mending: string | null = null;
+	/** The fields as they began anew: pressing again before anything is typed sends nothing. */
+	#begun: string | null = null;
 
 	constructor(
 		readonly type: EntryType,
@@ -42,6 +44,7 @@ export class TypedForm {
 
 	/** Reads what is typed; good entries go to the queue and the fields begin anew, all but those named. */
 	async submit(words: string, kept: readonly string[]): Promise<void> {
+		if (JSON.stringify(this.typed) === this.#begun) return;
 		const { entry, problems } = readEntry(this.type, this.typed, this.system);
 		this.problems = problems ?? {};
 		if (!entry) {
@@ -53,7 +56,7 @@ export class TypedForm {
 			...this.start,
 			...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
 		};
-		const begun = JSON.stringify(this.typed);
+		const begun = (this.#begun = JSON.stringify(this.typed));
 		const refused = await this.queue.add(this.type, typed, words);
 		if (refused) {
 			this.said = '';

@@ -50,6 +50,20 @@ describe('a form of an entry', () => {
 		expect(form.problems).toEqual({});
 	});
 
+	it('pressed twice sends once, and finds no fault with the fields that began anew', async () => {
+		const { given, queue } = notingQueue();
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, 'cm', queue);
+		form.typed.units = '240';
+		const first = form.submit('240 joints timed', []);
+		await Promise.all([first, form.submit('9 joints timed', [])]);
+		await form.submit('9 joints timed', []);
+		expect(given).toHaveLength(1);
+		expect([form.problems, form.said]).toEqual([{}, 'Kept: 240 joints timed.']);
+		form.typed.units = '';
+		await form.submit('', []);
+		expect(form.problems).toHaveProperty('units');
+	});
+
 	it('keeps what is typed and says what is wrong at the field', async () => {
 		const { given, queue } = notingQueue();
 		const form = new TypedForm('timed', start, 'cm', queue);

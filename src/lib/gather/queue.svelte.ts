@@ -16,6 +16,11 @@ export interface Waiting {
 	readonly problems?: Sentences;
 }
 
+/** How sending an entry went. What the server would not have lies on the shelf until it is dropped. */
+export type Sent =
+	| { readonly outcome: 'kept' | 'waits' }
+	| { readonly outcome: 'refused'; readonly key: string; readonly problems: Sentences };
+
 interface Shelf extends DBSchema {
 	entries: { key: string; value: Waiting };
 }
@@ -32,7 +37,7 @@ export class EntryQueue {
 	waiting = $state.raw<readonly Waiting[]>([]);
 	isAway = $state(false);
 	#shelf: Promise<IDBPDatabase<Shelf>> | null = null;
-	#isSending = false;
+	#sending: Promise<void> | null = null;
 	#timer: ReturnType<typeof setInterval> | null = null;
 
 	/** @param onkept called when entries were kept, so that lists can be read again */
@@ -53,19 +58,18 @@ export class EntryQueue {
 		};
 	}
 
-	/** Sends an entry, or lets it wait. Gives the key and the problems of one that the server would not have at once; it lies on the shelf until it is dropped. */
-	async add(
-		type: string,
-		typed: Typed,
-		words: string
-	): Promise<{ readonly key: string; readonly problems: Sentences } | null> {
+	/** Puts an entry on the shelf and sends it, and says how that went. */
+	async add(type: string, typed: Typed, words: string): Promise<Sent> {
 		const [key, at] = [crypto.randomUUID(), nowSaid()];
 		const entry: Waiting = { key, type, typed: { ...typed }, at, words };
 		await (await this.#open()).put('entries', entry);
 		await this.#look();
 		await this.send();
-		const problems = this.waiting.find((one) => one.key === key)?.problems;
-		return problems ? { key, problems } : null;
+		const left = this.waiting.find((one) => one.key === key);
+		if (!left) return { outcome: 'kept' };
+		return left.problems
+			? { outcome: 'refused', key, problems: left.problems }
+			: { outcome: 'waits' };
 	}
 
 	/** Throws an entry away that the server would not have. */
@@ -74,10 +78,16 @@ export class EntryQueue {
 		await this.#look();
 	}
 
+	/** Sends what waits, the oldest first; one that is sent already is waited for. */
 	async send(): Promise<void> {
+		while (this.#sending) await this.#sending;
 		const ready = this.waiting.filter(({ problems }) => !problems).slice(0, 50);
-		if (this.#isSending || ready.length === 0) return;
-		this.#isSending = true;
+		if (ready.length === 0) return;
+		this.#sending = this.#sendThese(ready).finally(() => (this.#sending = null));
+		await this.#sending;
+	}
+
+	async #sendThese(ready: readonly Waiting[]): Promise<void> {
 		try {
 			const response = await fetch('/api/entries', {
 				method: 'POST',
@@ -103,7 +113,6 @@ export class EntryQueue {
 			// No answer: whether it was kept is not known, and the same keys are sent again.
 			this.isAway = true;
 		} finally {
-			this.#isSending = false;
 			await this.#look();
 		}
 	}
@@ -114,6 +123,8 @@ export class EntryQueue {
 	}
 
 	async #look(): Promise<void> {
-		this.waiting = await (await this.#open()).getAll('entries');
+		const all = await (await this.#open()).getAll('entries');
+		// In the order they were typed: what goes out of the store may have come in just before.
+		this.waiting = all.sort((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));
 	}
 }

@@ -59,7 +59,7 @@ describe('entries on a device', () => {
 		const onkept = vi.fn();
 		const queue = begun(onkept);
 		const before = new Date().toISOString();
-		expect(await queue.add('timed', { units: '4' }, '4 joints')).toBeNull();
+		expect(await queue.add('timed', { units: '4' }, '4 joints')).toEqual({ outcome: 'kept' });
 		expect(sent).toHaveLength(1);
 		expect(sent[0]?.[0]).toMatchObject({ type: 'timed', typed: { units: '4' } });
 		const at = sent[0]?.[0]?.at ?? '';
@@ -73,7 +73,7 @@ describe('entries on a device', () => {
 	it('wait while the network is away, and go up under the same keys when it is back', async () => {
 		const queue = begun();
 		answer = away;
-		await queue.add('timed', { units: '1' }, 'one');
+		expect(await queue.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
 		await queue.add('timed', { units: '2' }, 'two');
 		expect(queue.isAway).toBe(true);
 		expect(queue.waiting.map(({ words }) => words)).toEqual(['one', 'two']);
@@ -120,6 +120,7 @@ describe('entries on a device', () => {
 			});
 		const refused = await queue.add('timed', { units: '9' }, 'nine');
 		expect(refused).toEqual({
+			outcome: 'refused',
 			key: queue.waiting[0]?.key,
 			problems: { amount: 'Not that much.' }
 		});
@@ -134,6 +135,38 @@ describe('entries on a device', () => {
 		expect(sent.at(-1)).toHaveLength(1);
 		await queue.drop(queue.waiting[0]?.key ?? '');
 		expect(queue.waiting).toEqual([]);
+	});
+
+	it('go up in the order they were typed: what goes out may have come in just before', async () => {
+		vi.useFakeTimers({ toFake: ['Date'] });
+		const queue = begun();
+		answer = away;
+		for (let at = 0; at < 12; at++) {
+			vi.setSystemTime(Date.UTC(2026, 10, 19, 18, 0, at));
+			await queue.add('timed', { units: `${at}` }, `${at}`);
+		}
+		answer = keptAll;
+		await queue.send();
+		expect(sent.at(-1)?.map(({ typed }) => typed.units)).toEqual(
+			Array.from({ length: 12 }, (_, at) => `${at}`)
+		);
+	});
+
+	it('typed while another is being sent go up right after it, and say what is true', async () => {
+		const queue = begun();
+		const both = [
+			queue.add('timed', { units: '1' }, 'one'),
+			queue.add('timed', { units: '2' }, 'two'),
+			queue.add('timed', { units: '3' }, 'three')
+		];
+		expect(await Promise.all(both)).toEqual(both.map(() => ({ outcome: 'kept' })));
+		expect(queue.waiting).toEqual([]);
+		expect(
+			sent
+				.flat()
+				.map(({ typed }) => typed.units)
+				.sort()
+		).toEqual(['1', '2', '3']);
 	});
 
 	it('go up fifty at a time', async () => {

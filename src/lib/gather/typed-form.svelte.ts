@@ -57,18 +57,19 @@ export class TypedForm {
 			...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
 		};
 		const begun = (this.#begun = JSON.stringify(this.typed));
-		const refused = await this.queue.add(this.type, typed, words);
-		if (refused) {
+		const sent = await this.queue.add(this.type, typed, words);
+		if (sent.outcome === 'refused') {
 			this.said = '';
 			// It stands in its fields again, unless the hand is at the next entry already.
 			if (JSON.stringify(this.typed) !== begun) return;
 			this.typed = typed;
-			this.problems = refused.problems;
-			return this.queue.drop(refused.key);
+			this.problems = sent.problems;
+			return this.queue.drop(sent.key);
 		}
 		await this.#mended();
-		this.said = this.queue.isAway ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
+		this.said = sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
 	}
+
 	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */
 	mend(): void {
 		const { entry } = mending;

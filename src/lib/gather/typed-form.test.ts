@@ -1,20 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import type { EntryQueue } from './queue.svelte';
+import type { EntryQueue, Sent } from './queue.svelte';
 import { mending } from './queue.svelte';
 import { TypedForm } from './typed-form.svelte';
 
 /** A queue that only notes what it is given. */
-function notingQueue(
-	isAway = false,
-	refused: { key: string; problems: Record<string, string> } | null = null
-) {
+function notingQueue(how: Sent = { outcome: 'kept' }) {
 	const dropped: string[] = [];
 	const given: { type: string; typed: object; words: string }[] = [];
 	const queue = {
-		isAway,
 		add: (type: string, typed: object, words: string) => {
 			given.push({ type, typed, words });
-			return Promise.resolve(refused);
+			return Promise.resolve(how);
 		},
 		drop: (key: string) => {
 			dropped.push(key);
@@ -79,7 +75,7 @@ describe('a form of an entry', () => {
 	});
 
 	it('says so where the entry waits on the device', async () => {
-		const { queue } = notingQueue(true);
+		const { queue } = notingQueue({ outcome: 'waits' });
 		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, 'cm', queue);
 		await form.submit('9 joints timed', []);
 		expect(form.said).toBe('Waiting on this device: 9 joints timed.');
@@ -87,7 +83,7 @@ describe('a form of an entry', () => {
 
 	it('stands in its fields again where the server would not have it', async () => {
 		const problems = { units: 'Not so many.' };
-		const { dropped, queue } = notingQueue(false, { key: 'k', problems });
+		const { dropped, queue } = notingQueue({ outcome: 'refused', key: 'k', problems });
 		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, 'cm', queue);
 		form.typed.units = '900';
 		await form.submit('900 joints timed', []);
@@ -96,7 +92,11 @@ describe('a form of an entry', () => {
 	});
 
 	it('leaves it on the shelf where the next entry is being typed already', async () => {
-		const { dropped, queue } = notingQueue(false, { key: 'k', problems: { units: 'No.' } });
+		const { dropped, queue } = notingQueue({
+			outcome: 'refused',
+			key: 'k',
+			problems: { units: 'No.' }
+		});
 		const form = new TypedForm('timed', start, 'cm', queue);
 		Object.assign(form.typed, { units: '900', minutes: '9' });
 		const sending = form.submit('900 joints timed', []);

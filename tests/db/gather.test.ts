@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { colourNames } from '../../src/lib/core/colour/colours';
 import { keepDropOff, listDropOffs } from '../../src/lib/server/db/drop-offs';
 import { listKinds } from '../../src/lib/server/db/kinds';
 import {
@@ -75,6 +76,34 @@ describe('the ledger', () => {
 		);
 		expect(taken.filter(({ outcome }) => outcome === 'kept')).toHaveLength(3);
 		expect(await blueBags()).toBe(10);
+	});
+
+	it('keeps everything where many begin the same lines at the same moment', async () => {
+		for (let round = 0; round < 12; round++) {
+			const lines = colourNames.flatMap((colour) =>
+				(['bag', 'ball'] as const).map((form) => ({ colour, form }))
+			);
+			group = await newGroup();
+			kindId = (await listKinds(group))[0]?.id ?? '';
+			const booked = await Promise.all(
+				lines.flatMap((line) =>
+					[4, 7, -1].map((amount) => keepMovement(group, key(), move(amount, line)))
+				)
+			);
+			const kept = booked.filter(({ outcome }) => outcome === 'kept').length;
+			// Going out, before anything came in, is refused; all else counts.
+			expect(kept).toBeGreaterThanOrEqual(2 * lines.length);
+			const { wrong } = await one<{ wrong: number }>(
+				`select count(*) as wrong from balance b
+				 join (select kind_id, colour, form, sum(amount) as amount, count(*) as movements
+					from movement where group_id = $1 group by kind_id, colour, form) m
+				 using (kind_id, colour, form)
+				 where b.group_id = $1 and (b.amount, b.movements) is distinct from (m.amount, m.movements)`,
+				[group]
+			);
+			expect(wrong).toBe(0);
+			expect(await listBalances(group)).toHaveLength(lines.length);
+		}
 	});
 
 	it('has balances that equal it after any run of movements', async () => {

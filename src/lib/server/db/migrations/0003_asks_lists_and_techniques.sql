@@ -29,50 +29,41 @@ create index measurement_of_maker on measurement (group_id, lower(btrim(maker)))
 create index timed_work_of_maker on timed_work (group_id, lower(btrim(maker)));
 
 -- Movements come one by one and by tens of thousands from a list. Balances follow a statement, not
--- a row: a line that a list moves a thousand times is written once. The lines are locked in one
+-- a row: a line that a list moves a thousand times is written once. The lines are taken in one
 -- order, so that two statements never wait for each other.
 drop trigger book_movement on movement;
 drop function book_movement();
 create function book_movements() returns trigger language plpgsql as $$
 declare
-	lines integer;
-	touched integer;
+	line record;
 begin
-	select count(*) into lines
-	from (select distinct group_id, kind_id, colour, form from added) line;
-	-- One line is locked by its own update; several are locked first, all in the same order.
-	if lines > 1 then
-		perform 1 from balance b
-		where (b.group_id, b.kind_id, b.colour, b.form) in
-			(select group_id, kind_id, colour, form from added)
-		order by b.group_id, b.kind_id, b.colour, b.form
-		for update;
-	end if;
-	update balance b
-	set amount = b.amount + s.amount, movements = b.movements + s.movements, moved_at = s.moved_at
-	from (
+	for line in
 		select group_id, kind_id, colour, form, sum(amount) as amount, count(*) as movements,
 			max(moved_at) as moved_at
 		from added group by group_id, kind_id, colour, form
-	) s
-	where b.group_id = s.group_id and b.kind_id = s.kind_id and b.colour = s.colour
-		and b.form = s.form;
-	get diagnostics touched = row_count;
-	-- Lines that begin here. One that would begin below zero fails its check.
-	if touched < lines then
-		insert into balance (group_id, kind_id, colour, form, amount, movements, moved_at)
-		select group_id, kind_id, colour, form, sum(amount), count(*), max(moved_at)
-		from added a
-		where not exists (
-			select 1 from balance b
-			where b.group_id = a.group_id and b.kind_id = a.kind_id and b.colour = a.colour
-				and b.form = a.form)
-		group by group_id, kind_id, colour, form
 		order by group_id, kind_id, colour, form
-		on conflict (group_id, kind_id, colour, form) do update
-		set amount = balance.amount + excluded.amount,
-			movements = balance.movements + excluded.movements, moved_at = excluded.moved_at;
-	end if;
+	loop
+		-- A line that begins here begins empty, and is then moved like any other: another may begin
+		-- it at the same moment, and whoever comes second waits here and finds it.
+		perform 1 from balance b
+		where b.group_id = line.group_id and b.kind_id = line.kind_id
+			and b.colour = line.colour and b.form = line.form;
+		if not found then
+			insert into balance (group_id, kind_id, colour, form, amount, movements, moved_at)
+			values (line.group_id, line.kind_id, line.colour, line.form, 0, 0, line.moved_at)
+			on conflict (group_id, kind_id, colour, form) do nothing;
+		end if;
+		-- What waited on a device, and rows of old lists, are booked after newer ones: a line was
+		-- last moved when its newest movement was.
+		update balance b
+		set amount = b.amount + line.amount, movements = b.movements + line.movements,
+			moved_at = greatest(b.moved_at, line.moved_at)
+		where b.group_id = line.group_id and b.kind_id = line.kind_id
+			and b.colour = line.colour and b.form = line.form;
+		if not found then
+			raise exception 'a movement found no line to be booked in';
+		end if;
+	end loop;
 	return null;
 end $$;
 create trigger book_movements after insert on movement

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { keepDropOff, listDropOffs } from '../../src/lib/server/db/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/db/drying';
-import { listKinds, listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
+import { listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
 import {
 	keepCorrection,
 	keepMovement,
@@ -17,15 +17,14 @@ import { takeBack } from '../../src/lib/server/db/taken-back';
 import type { GroupId } from '../../src/lib/server/group';
 import type { SortingEntry } from '../../src/lib/gather/entry-types';
 import { useDatabase } from './database';
-import { dropOff, newGroup, sorting } from './samples';
+import { dropOff, newGroup, newTable, sorting } from './samples';
 
 useDatabase();
 
 let group = '' as GroupId;
 let kindId = '';
 beforeEach(async () => {
-	group = await newGroup();
-	kindId = (await listKinds(group))[0]?.id ?? '';
+	({ group, kindId } = await newTable());
 });
 
 const key = () => crypto.randomUUID();
@@ -46,13 +45,12 @@ const back = (of: 'drop-off' | 'sorting', corrects: number, under = key()) =>
 
 describe('bags that hang to dry', () => {
 	it('are known by kind, colour and place, the ones to look at soonest first', async () => {
-		const kind = (await listKinds(group))[0]?.name;
 		const at = new Date('2026-11-19T18:00:00Z');
 		await sort({ ...nothing, drying: 5, lookAgainHours: 30 }, key(), at);
 		await sort({ ...nothing, drying: 8, lookAgainHours: 3, colour: 'green' }, key(), at);
 		await sort({ ...nothing, strand: 9 });
 		expect(await listDrying(group)).toMatchObject([
-			{ place: 'Ferry kiosk', kind, colour: 'green', hanging: 8, endedAt: null },
+			{ place: 'Ferry kiosk', kind: 'Thin carrier', colour: 'green', hanging: 8, endedAt: null },
 			{ colour: 'blue', hanging: 5, lookAgainAt: new Date('2026-11-21T00:00:00Z') }
 		]);
 	});
@@ -206,8 +204,7 @@ describe('sorting', () => {
 		});
 		await fc.assert(
 			fc.asyncProperty(fc.array(step, { minLength: 4, maxLength: 14 }), async (steps) => {
-				group = await newGroup();
-				kindId = (await listKinds(group))[0]?.id ?? '';
+				({ group, kindId } = await newTable());
 				for (const { act, count, which } of steps) {
 					const piles = await listDrying(group);
 					const lines = await listSorted(group);

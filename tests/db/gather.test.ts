@@ -15,7 +15,7 @@ import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
 import type { MovementEntry } from '../../src/lib/gather/entry-types';
 import { useDatabase } from './database';
-import { dropOff, newGroup, sorting } from './samples';
+import { dropOff, newGroup, newTable, sorting } from './samples';
 
 useDatabase();
 
@@ -23,8 +23,7 @@ let kindId = '';
 // The ledger cannot be emptied, so every test has a group of its own.
 let group = '' as GroupId;
 beforeEach(async () => {
-	group = await newGroup();
-	kindId = (await listKinds(group))[0]?.id ?? '';
+	({ group, kindId } = await newTable());
 });
 
 const key = () => crypto.randomUUID();
@@ -83,8 +82,7 @@ describe('the ledger', () => {
 			const lines = colourNames.flatMap((colour) =>
 				(['bag', 'ball'] as const).map((form) => ({ colour, form }))
 			);
-			group = await newGroup();
-			kindId = (await listKinds(group))[0]?.id ?? '';
+			({ group, kindId } = await newTable());
 			const booked = await Promise.all(
 				lines.flatMap((line) =>
 					[4, 7, -1].map((amount) => keepMovement(group, key(), move(amount, line)))
@@ -171,8 +169,7 @@ describe('the ledger', () => {
 	});
 
 	it('of one group is not seen by another', async () => {
-		const other = crypto.randomUUID() as GroupId;
-		await execute('insert into volunteer_group (id, name) values ($1, $2)', [other, 'Others']);
+		const other = await newGroup();
 		await keepMovement(group, key(), move(11));
 		expect(await listBalances(other)).toEqual([]);
 		expect(await listKinds(other)).toHaveLength(3);

@@ -8,7 +8,6 @@ import { partKey } from '../../src/lib/server/db/part-key';
 import { listPlaces } from '../../src/lib/server/db/places';
 import { deletePlan, insertPlan } from '../../src/lib/server/db/plans';
 import { keepSorting } from '../../src/lib/server/db/sortings';
-import { execute } from '../../src/lib/server/db/verbs';
 import { listWantedPlans, wantMats } from '../../src/lib/server/db/wanted';
 import type { GroupId } from '../../src/lib/server/group';
 import { writeOf } from '../../src/lib/server/keep-form';
@@ -16,14 +15,14 @@ import { loadAsks } from '../../src/lib/server/load-asks';
 import { knownOf } from '../../src/lib/server/practice-or-bare';
 import { seasonAsks } from '../../src/lib/server/season-asks';
 import { useDatabase } from './database';
+import { newGroup } from './samples';
 
 useDatabase();
 
 let group = '' as GroupId;
 const key = () => crypto.randomUUID();
 beforeEach(async () => {
-	group = key() as GroupId;
-	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+	group = await newGroup();
 });
 
 const bread: BagKindEntry = {

@@ -12,25 +12,19 @@ import {
 	rowsOfImport
 } from '../../src/lib/server/db/list-imports';
 import { rowsAfter } from '../../src/lib/server/db/list-out';
-import { listKinds } from '../../src/lib/server/db/kinds';
 import { listPlaces } from '../../src/lib/server/db/places';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
 import { checkList, keepList } from '../../src/lib/server/keep-list';
 import { useDatabase } from './database';
+import { newGroup, newTable } from './samples';
 
 useDatabase();
 
 let group = '' as GroupId;
 let kindId = '';
-const newGroup = async (): Promise<GroupId> => {
-	const id = crypto.randomUUID() as GroupId;
-	await execute('insert into volunteer_group (id, name) values ($1, $2)', [id, 'A table']);
-	return id;
-};
 beforeEach(async () => {
-	group = await newGroup();
-	kindId = (await listKinds(group)).find(({ name }) => name === 'Thin carrier')?.id ?? '';
+	({ group, kindId } = await newTable());
 });
 
 /** Lays a list on the table as the page does. */

@@ -10,10 +10,10 @@ import {
 import { insertPlan } from '../../src/lib/server/db/plans';
 import { listMakers, practiceOfGroup } from '../../src/lib/server/db/practice';
 import { keepTimedWork } from '../../src/lib/server/db/timed-work';
-import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
 import { writeOf } from '../../src/lib/server/keep-form';
 import { useDatabase } from './database';
+import { newGroup } from './samples';
 
 useDatabase();
 
@@ -21,8 +21,7 @@ const key = () => crypto.randomUUID();
 let group = '' as GroupId;
 let chain: MeasurementEntry;
 beforeEach(async () => {
-	group = key() as GroupId;
-	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+	group = await newGroup();
 	const kept = await insertPlan(group, writeOf('Measured', startingPlan, key()));
 	if (kept.outcome !== 'kept') throw new Error('the plan was not kept');
 	chain = {

@@ -1,4 +1,5 @@
 import type { DropOffEntry, SortingEntry } from '../../src/lib/gather/entry-types';
+import { listKinds } from '../../src/lib/server/db/kinds';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
 
@@ -7,6 +8,13 @@ export async function newGroup(): Promise<GroupId> {
 	const group = crypto.randomUUID() as GroupId;
 	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
 	return group;
+}
+
+/** A group of its own, and a kind of bag that it knows. */
+export async function newTable(): Promise<{ group: GroupId; kindId: string }> {
+	const group = await newGroup();
+	const kind = (await listKinds(group)).find(({ name }) => name === 'Thin carrier');
+	return { group, kindId: kind?.id ?? '' };
 }
 
 export const dropOff: DropOffEntry = {

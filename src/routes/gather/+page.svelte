@@ -87,18 +87,14 @@
 							<TakeBackCell {line} back={data.back} words={wordsOf(line)} />
 						</tr>
 						{#if data.back === line.id && line.takenBack === null}
-							<tr>
-								<td colspan="5">
-									<TakeBack
-										of="drop-off"
-										id={line.id}
-										words={wordsOf(line)}
-										system={data.group.lengthSystem}
-										action="?back={line.id}&/keep#take-back"
-										sent={form?.entry}
-									/>
-								</td>
-							</tr>
+							<TakeBack
+								of="drop-off"
+								id={line.id}
+								words={wordsOf(line)}
+								system={data.group.lengthSystem}
+								columns={5}
+								sent={form?.entry}
+							/>
 						{/if}
 					{/each}
 				</Table>

@@ -56,18 +56,15 @@
 				</td>
 			</tr>
 			{#if back === move.id && !move.correctedBy}
-				<tr>
-					<td colspan="4">
-						<TakeBack
-							of="movement"
-							id={move.id}
-							words="movement {move.id}"
-							{system}
-							action="?{query}&back={move.id}&/keep#take-back"
-							{sent}
-						/>
-					</td>
-				</tr>
+				<TakeBack
+					of="movement"
+					id={move.id}
+					words="movement {move.id}"
+					{system}
+					columns={4}
+					{query}
+					{sent}
+				/>
 			{/if}
 		{/each}
 	</Table>

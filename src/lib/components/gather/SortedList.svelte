@@ -60,18 +60,7 @@
 					<TakeBackCell {line} {back} words={wordsOf(line)} />
 				</tr>
 				{#if back === line.id && line.takenBack === null}
-					<tr>
-						<td colspan="7">
-							<TakeBack
-								of="sorting"
-								id={line.id}
-								words={wordsOf(line)}
-								{system}
-								action="?back={line.id}&/keep#take-back"
-								{sent}
-							/>
-						</td>
-					</tr>
+					<TakeBack of="sorting" id={line.id} words={wordsOf(line)} {system} columns={7} {sent} />
 				{/if}
 			{/each}
 		</Table>

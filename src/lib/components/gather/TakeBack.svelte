@@ -1,5 +1,5 @@
 <script lang="ts">
-	// Takes one thing back, with a reason: a movement, what came in, what was sorted.
+	// The row below a line of a table that takes it back, with a reason: a movement, what came in, what was sorted.
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import type { Correctable } from '$lib/gather/entry-types';
 	import { getQueue } from '$lib/gather/queue-context';
@@ -14,11 +14,13 @@
 		/** What it is, in words a person knows it by. */
 		words: string;
 		system: LengthSystem;
-		/** Where the form goes without scripts: back to the history it stands in. */
-		action: string;
+		/** Columns of the table. */
+		columns: number;
+		/** The query that shows the table. Without scripts the form comes back to it. */
+		query?: string;
 		sent?: SentForm | null | undefined;
 	}
-	const { of, id, words, system, action, sent }: Props = $props();
+	const { of, id, words, system, columns, query = '', sent }: Props = $props();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -31,24 +33,28 @@
 	);
 </script>
 
-<form
-	class="grid gap-2 pb-3 sm:grid-cols-[2fr_1fr_auto] sm:items-end"
-	id="take-back"
-	method="POST"
-	{action}
-	onsubmit={(event) => {
-		event.preventDefault();
-		void form.submit(`${words}, taken back`, []);
-	}}
->
-	<input type="hidden" name="type" value="correction" />
-	<input type="hidden" name="key" value={form.key} />
-	<input type="hidden" name="of" value={of} />
-	<input type="hidden" name="corrects" value={id} />
-	<EntryField {form} field="note" label="Why it is taken back" />
-	<EntryField {form} field="by_name" label="By, if they like" />
-	<button class="btn btn-neutral">Take it back</button>
-	{#if form.problems.corrects}
-		<p class="col-span-full font-semibold text-error" role="alert">{form.problems.corrects}</p>
-	{/if}
-</form>
+<tr>
+	<td colspan={columns}>
+		<form
+			class="grid gap-2 pb-3 sm:grid-cols-[2fr_1fr_auto] sm:items-end"
+			id="take-back"
+			method="POST"
+			action="?{query && `${query}&`}back={id}&/keep#take-back"
+			onsubmit={(event) => {
+				event.preventDefault();
+				void form.submit(`${words}, taken back`, []);
+			}}
+		>
+			<input type="hidden" name="type" value="correction" />
+			<input type="hidden" name="key" value={form.key} />
+			<input type="hidden" name="of" value={of} />
+			<input type="hidden" name="corrects" value={id} />
+			<EntryField {form} field="note" label="Why it is taken back" />
+			<EntryField {form} field="by_name" label="By, if they like" />
+			<button class="btn btn-neutral">Take it back</button>
+			{#if form.problems.corrects}
+				<p class="col-span-full font-semibold text-error" role="alert">{form.problems.corrects}</p>
+			{/if}
+		</form>
+	</td>
+</tr>

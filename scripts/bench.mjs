@@ -22,6 +22,7 @@ await runMain(async () => {
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
 	const { benchGather } = await import('./bench/gather.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
+	const { benchPages } = await import('./bench/pages.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
 	chmodSync(home, 0o755);
@@ -34,13 +35,19 @@ await runMain(async () => {
 		await run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
 			env: { DATABASE_URL: databaseUrl }
 		});
-		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
+		const app = await startApp({
+			databaseUrl,
+			port: await freePort(),
+			stdio: 'ignore',
+			env: { NEST_ROW_BENCH: 'yes' }
+		});
 		try {
 			if (isAsked('page')) await benchPage(app.address, chromium);
 			const plans = await (await fetch(`${app.address}/api/plans`)).json();
 			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();
 			if (isAsked('server'))
 				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
+			if (isAsked('pages')) await benchPages(app.address);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {
 			await app.stop();

@@ -1,5 +1,6 @@
 // npm run --silent estimate -- FILE (or - for standard input): the figures of a plan as one JSON object.
 import { readFileSync } from 'node:fs';
+import { barePractice } from '../src/lib/core/know/practice';
 import { estimateAnswer } from '../src/lib/plan/estimate-answer';
 import { readPlanText } from '../src/lib/plan/plan-file';
 import { fileProblemWords } from '../src/lib/plan/problem-words';
@@ -34,5 +35,8 @@ if (!file) {
 				return `${path}: ${fileProblemWords(problem, 'cm')}`;
 			})
 		);
-	else process.stdout.write(`${JSON.stringify(estimateAnswer(read.plan), null, '\t')}\n`);
+	else
+		process.stdout.write(
+			`${JSON.stringify(estimateAnswer(read.plan, barePractice), null, '\t')}\n`
+		);
 }

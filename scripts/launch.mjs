@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { appEnvironment, endChild, startApp } from './lib/app.mjs';
+import { keepRunning } from './lib/keep-running.mjs';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
 import { Stop, isProcess, pause, root, run, runMain, say } from './lib/say.mjs';
@@ -35,7 +36,7 @@ async function clearFormerStart() {
 			`Nest Row is already running from this folder, at ${former.address} (process ${former.launcher}).`
 		);
 	}
-	if (isProcess(former.app, [path.join(root, 'build/index.js')])) {
+	if (isProcess(former.app, [path.join(root, 'scripts/serve.mjs')])) {
 		process.kill(former.app, 'SIGTERM');
 		for (let i = 0; i < 50 && isProcess(former.app, [root]); i++) await pause(100);
 	}
@@ -73,7 +74,7 @@ await runMain(async () => {
 	if (mode !== 'dev') await ensureBuild();
 
 	const cluster = given ? null : await startKeptCluster();
-	/** @type {{ stop: () => Promise<void> } | null} */
+	/** @type {{ address: string, stop: () => Promise<void> } | null} */
 	let app = null;
 	let isStopping = false;
 	/** @type {NodeJS.Timeout | undefined} */
@@ -113,16 +114,17 @@ await runMain(async () => {
 				{ env: { DATABASE_URL: databaseUrl } }
 			);
 		}
-		const started =
-			mode === 'dev'
-				? await startDev({ databaseUrl, port })
-				: await startApp({ databaseUrl, port });
-		app = started;
-		writeFileSync(
-			runningFile,
-			JSON.stringify({ launcher: process.pid, app: started.child.pid, address: started.address })
-		);
-		say(`Nest Row is at ${started.address}  (Ctrl-C stops it)`);
+		const start = () =>
+			mode === 'dev' ? startDev({ databaseUrl, port }) : startApp({ databaseUrl, port });
+		app = await keepRunning(start, {
+			onstart: ({ child, address }) =>
+				writeFileSync(
+					runningFile,
+					JSON.stringify({ launcher: process.pid, app: child.pid, address })
+				),
+			isWanted: () => !isStopping
+		});
+		say(`Nest Row is at ${app.address}  (Ctrl-C stops it)`);
 
 		if (cluster) {
 			let isBusy = false;
@@ -137,10 +139,7 @@ await runMain(async () => {
 				isBusy = false;
 			}, 2000);
 		}
-		const appGone = new Promise((resolve) => started.child.once('exit', () => resolve('exit')));
-		const reason = await Promise.race([ended, appGone]);
-		if (reason === 'exit' && !isStopping)
-			throw new Stop('The application stopped by itself; its last lines above say why.');
+		await ended;
 		say('Stopping …');
 	} finally {
 		await stop();

@@ -1,8 +1,9 @@
+import { barePractice } from '../src/lib/core/know/practice';
 // The demo world: made up, the same every time, loaded once.
 import { loadGathered } from './demo/gathered';
 import { demoPlans } from './demo/plans';
 import { writeOf } from '../src/lib/server/keep-form';
-import { endPool } from '../src/lib/server/db/pool';
+import { endPools } from '../src/lib/server/db/pool';
 import { insertPlan } from '../src/lib/server/db/plans';
 import { execute, one } from '../src/lib/server/db/verbs';
 import { localGroupId } from '../src/lib/server/group';
@@ -24,7 +25,7 @@ async function load() {
 	if (loaded) return;
 	for (const [index, { name, plan, keptOn }] of demoPlans.entries()) {
 		const key = `00000000-0000-4000-8000-${String(1000 + index).padStart(12, '0')}`;
-		const { outcome } = await insertPlan(localGroupId, writeOf(name, plan, key));
+		const { outcome } = await insertPlan(localGroupId, writeOf(name, plan, key, barePractice));
 		if (outcome !== 'kept') throw new Error(`the demo plan "${name}" was not kept`);
 		await execute(
 			'update plan set created_at = $3, updated_at = $3 where group_id = $1 and created_key = $2',
@@ -38,4 +39,4 @@ async function load() {
 	]);
 }
 
-await load().finally(endPool);
+await load().finally(endPools);

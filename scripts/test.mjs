@@ -68,10 +68,16 @@ await runMain(async () => {
 		await step('database tests', () => vitest('database'));
 		await step('build', ensureBuild);
 		await step('browser tests', () => npx('playwright', 'test'));
+		// A short run of what `npm run attack` does for as long as one likes; the seed is always the same.
+		await step('attack', () =>
+			run(process.execPath, ['--import', 'tsx', 'tests/attack/run.ts', '0.5'], {
+				env: { SEED: '20261125', ATTACK_REPORT: path.join(reports, 'attack.json') }
+			})
+		);
 	} finally {
 		await cluster.stop();
 	}
-	const [passed, wrong] = ['unit.json', 'database.json', 'browser.json']
+	const [passed, wrong] = ['unit.json', 'database.json', 'browser.json', 'attack.json']
 		.map(counted)
 		.reduce((a, b) => [a[0] + b[0], a[1] + b[1]], [0, 0]);
 	rmSync(reports, { recursive: true, force: true });

@@ -1,3 +1,4 @@
+import { barePractice } from '../../src/lib/core/know/practice';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
@@ -7,7 +8,7 @@ import { compareAll } from '../../src/lib/core/compare/compare-all';
 import { estimatePlan } from '../../src/lib/core/plan/estimate';
 import type { Plan } from '../../src/lib/core/plan/types';
 import { planOfShape, planShape } from '../../src/lib/plan/document';
-import { solveMix } from '../../src/lib/server/solve-mix';
+import { solveMix } from '../../src/lib/server/heavy/solve-mix';
 import { print, quantile } from './figures.mjs';
 
 /** Milliseconds of one call, as the median over batches, after a warm-up. */
@@ -33,7 +34,7 @@ const wider = (plan: Plan, index: number): Plan => ({
 	target: { ...plan.target, widthMm: 700 + (index % 400) }
 });
 for (const { name, plan } of plans) {
-	const median = perCall((index) => estimatePlan(wider(plan, index)));
+	const median = perCall((index) => estimatePlan(wider(plan, index), barePractice));
 	print(`core: estimate, ${name}, median`, median, 'ms', 0.05);
 }
 
@@ -42,7 +43,7 @@ const field: number[] = [];
 let compared = 0;
 for (let run = 0; run < 12; run++) {
 	const from = performance.now();
-	compared = compareAll(bagPresets[0].bag, { ...target, widthMm: 800 + run }).length;
+	compared = compareAll(bagPresets[0].bag, { ...target, widthMm: 800 + run }, barePractice).length;
 	field.push(performance.now() - from);
 }
 print('core: methods in the field', compared, '');
@@ -68,11 +69,14 @@ const methods = plans.map(({ name, plan }) => ({
 	plan: { cut: plan.cut, target: plan.target, technique: plan.technique },
 	atMost: 9
 }));
-await solveMix(mixProgram(store.slice(0, 1), methods, 'mats'), store.slice(0, 1));
+await solveMix(
+	mixProgram(store.slice(0, 1), methods, 'mats', undefined, barePractice),
+	store.slice(0, 1)
+);
 const solving: number[] = [];
 for (let run = 0; run < 7; run++) {
 	const from = performance.now();
-	await solveMix(mixProgram(store, methods, 'mats', 900 + run), store);
+	await solveMix(mixProgram(store, methods, 'mats', 900 + run, barePractice), store);
 	solving.push(performance.now() - from);
 }
 print('core: best mix of 12 kinds by 8 methods, median', quantile(solving, 0.5), 'ms', 1000);

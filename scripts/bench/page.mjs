@@ -1,5 +1,6 @@
 // The bench in Chromium: what is sent at first, and how soon a change is painted.
 import { chromium } from '@playwright/test';
+import http from 'node:http';
 import { gzipSync } from 'node:zlib';
 import { chromiumArguments } from '../lib/chromium.mjs';
 import { print, quantile } from './figures.mjs';
@@ -147,8 +148,50 @@ async function benchField(page) {
 	print('page: longest frame it blocked', longest, 'ms', 50);
 }
 
+/** What the page weighs as it travels, and when it can be used on a thin line: at first, and again. @param {string} address @param {string} executablePath */
+async function benchThinLine(address, executablePath) {
+	const html = await new Promise((resolve, reject) => {
+		http
+			.get(`${address}/plan`, { headers: { 'accept-encoding': 'gzip' } }, (answer) => {
+				let bytes = 0;
+				answer.on('data', (part) => (bytes += part.length));
+				answer.on('end', () => resolve(bytes));
+			})
+			.on('error', reject);
+	});
+	print('page: HTML of the plan page, as it travels', Number(html) / 1000, 'kB', 25);
+	/** @type {number[][]} */
+	const usable = [[], []];
+	for (let visit = 0; visit < 3; visit++) {
+		const browser = await chromium.launch({ executablePath, args: chromiumArguments });
+		try {
+			const page = await browser.newPage({ viewport: desk });
+			const session = await page.context().newCDPSession(page);
+			await session.send('Network.enable');
+			await session.send('Network.emulateNetworkConditions', {
+				offline: false,
+				latency: 400,
+				downloadThroughput: 50_000,
+				uploadThroughput: 50_000
+			});
+			for (const times of usable) {
+				const from = performance.now();
+				await page.goto(`${address}/plan`, { waitUntil: 'commit' });
+				await page.locator('html[data-scripts=on]').waitFor();
+				times.push(performance.now() - from);
+			}
+		} finally {
+			await browser.close();
+		}
+	}
+	const [first = [], again = []] = usable;
+	print('page: usable at 400 kbit/s and 400 ms, first', quantile(first, 0.5) / 1000, 's', 6);
+	print('page: usable at 400 kbit/s and 400 ms, again', quantile(again, 0.5) / 1000, 's', 3);
+}
+
 /** @param {string} address @param {string} executablePath */
 export async function benchPage(address, executablePath) {
+	await benchThinLine(address, executablePath);
 	await benchLargestPaint(address, executablePath);
 	const browser = await chromium.launch({ executablePath, args: chromiumArguments });
 	try {
@@ -174,7 +217,7 @@ export async function benchPage(address, executablePath) {
 		await page.getByRole('button', { name: 'The mat' }).click();
 		const session = await page.context().newCDPSession(page);
 		await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-		await printPaint(page, 'input to painted tally, processor slowed 4 times', 80);
+		await printPaint(page, 'input to painted tally, processor slowed 4 times', 80, 33, 60);
 	} finally {
 		await browser.close();
 	}

@@ -184,7 +184,10 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	const keep = async (type: string, typed: Typed, day?: string) => {
 		const key = `00000000-0000-4000-8000-${String(5000 + sent).padStart(12, '0')}`;
 		const at = day && `2026-${day}:00Z`;
-		const booked = await takeEntry(groupId, { key, type, typed, at } satisfies SentEntry, 'cm');
+		const booked = await takeEntry(groupId, { key, type, typed, at } satisfies SentEntry, {
+			lengthSystem: 'cm',
+			timeZone: 'UTC'
+		});
 		if (booked.outcome === 'refused')
 			throw new Error(
 				`demo entry ${sent} (${type}) was refused: ${Object.values(booked.problems).join(' ')}`

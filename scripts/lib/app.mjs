@@ -45,7 +45,7 @@ export async function waitUntilHealthy(address, isGone, withinMs = 20_000) {
 
 /** Starts the built app and returns once it answers. @param {{ databaseUrl: string, port: number, env?: NodeJS.ProcessEnv, stdio?: 'inherit' | 'ignore' | 'pipe' }} settings */
 export async function startApp(settings) {
-	const child = spawn(process.execPath, [path.join(root, 'build/index.js')], {
+	const child = spawn(process.execPath, [path.join(root, 'scripts/serve.mjs')], {
 		cwd: root,
 		env: appEnvironment(settings),
 		stdio: ['ignore', settings.stdio ?? 'inherit', settings.stdio ?? 'inherit']

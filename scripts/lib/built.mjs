@@ -10,6 +10,7 @@ const madeFrom = [
 	'package-lock.json',
 	'svelte.config.js',
 	'vite.config.ts',
+	'vite.heavy.config.ts',
 	'tsconfig.json'
 ];
 

@@ -17,7 +17,7 @@ export function say(sentence) {
  * Runs a command to its end, its output on ours, and says so when it fails.
  * @param {string} command
  * @param {string[]} args
- * @param {{ env?: NodeJS.ProcessEnv, quiet?: boolean, cwd?: string }} [options]
+ * @param {{ env?: NodeJS.ProcessEnv, quiet?: boolean, isSilent?: boolean, cwd?: string }} [options] silent: what it says when it fails is for us, not for the person
  */
 export function run(command, args, options = {}) {
 	return new Promise((resolve, reject) => {
@@ -33,8 +33,9 @@ export function run(command, args, options = {}) {
 		child.on('error', reject);
 		child.on('close', (code) => {
 			if (code === 0) return resolve(held.join(''));
-			if (held.length) process.stderr.write(held.join(''));
-			reject(new Stop(`"${command} ${args.join(' ')}" ended with code ${code}.`));
+			if (held.length && !options.isSilent) process.stderr.write(held.join(''));
+			const failed = new Stop(`"${command} ${args.join(' ')}" ended with code ${code}.`);
+			reject(Object.assign(failed, { said: held.join('') }));
 		});
 	});
 }

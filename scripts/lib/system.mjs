@@ -1,7 +1,7 @@
 // What the machine must have beside Node: PostgreSQL, and Chromium for the browser tests.
 import { existsSync, readdirSync } from 'node:fs';
 import path from 'node:path';
-import { Stop, ask, run, say } from './say.mjs';
+import { Stop, ask, pause, run, say } from './say.mjs';
 
 const debianRoot = '/usr/lib/postgresql';
 
@@ -30,6 +30,32 @@ export function chromiumPath() {
 	return paths.find((candidate) => candidate && existsSync(candidate)) ?? null;
 }
 
+/** Whether an installation failed because another holds the package lock: the lists' lock knows no waiting of its own. @param {unknown} error */
+export const isLocked = (error) =>
+	/could not get lock|unable to lock|lock-frontend/i.test(
+		/** @type {{ said?: string }} */ (error).said ?? ''
+	);
+
+/**
+ * Tries again for up to two minutes while another program holds the package lock.
+ * @template Result
+ * @param {() => Promise<Result>} work
+ * @param {number} [withinMs]
+ * @param {number} [everyMs]
+ */
+export async function untilUnlocked(work, withinMs = 120_000, everyMs = 2000) {
+	const end = Date.now() + withinMs;
+	for (let attempt = 1; ; attempt++) {
+		try {
+			return await work();
+		} catch (error) {
+			if (!isLocked(error) || Date.now() > end) throw error;
+			if (attempt === 1) say('Another program is installing packages; waiting for it to end …');
+			await pause(everyMs);
+		}
+	}
+}
+
 /**
  * Installs Debian packages as root, or by sudo where it asks no password; otherwise says what to install.
  * @param {string[]} packages
@@ -45,12 +71,25 @@ async function installDebian(packages, purpose) {
 	const [command, before] = isRoot
 		? ['apt-get', []]
 		: ['sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get']];
+	// Another program may be installing just now: its lock is waited for, and it is said.
+	const waits = ['-o', 'DPkg::Lock::Timeout=120'];
+	const notice = setTimeout(
+		() => say('Still installing; another installation may have to end first …'),
+		20_000
+	);
 	try {
-		await run(command, [...before, '-qq', 'update'], { env, quiet: true });
+		await untilUnlocked(() =>
+			run(command, [...before, ...waits, '-qq', 'update'], { env, quiet: true, isSilent: true })
+		);
 		const install = ['-qq', '-y', '--no-install-recommends', 'install', ...packages];
-		await run(command, [...before, ...install], { env, quiet: true });
-	} catch {
+		await untilUnlocked(() =>
+			run(command, [...before, ...waits, ...install], { env, quiet: true, isSilent: true })
+		);
+	} catch (error) {
+		process.stderr.write(/** @type {{ said?: string }} */ (error).said ?? '');
 		throw new Stop(`${purpose} could not be installed by itself. ${byHand}`);
+	} finally {
+		clearTimeout(notice);
 	}
 }
 

@@ -72,7 +72,7 @@ async function bringList(page) {
 		'2026-11-12;Thin carrier;white;bag;40;Odo;dry',
 		'2026-11-12;Thin carrier;mauve;bag;12;Odo;dry',
 		'2026-11-13;Silk bag;blue;bag;3;Wren;wet',
-		'12.11.2026;Thin carrier;green;bag;twelve;Mabel;wet'
+		'2026-11-14;Thin carrier;green;bag;twelve;Mabel;wet'
 	];
 	await page.getByLabel('It is a list of').selectOption('movements');
 	await page.getByLabel('Or paste it here').fill(rows.join('\n'));

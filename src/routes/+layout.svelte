@@ -1,9 +1,50 @@
 <script lang="ts">
 	import '../app.css';
+	import { invalidate, invalidateAll } from '$app/navigation';
 	import StageBar from '$lib/components/StageBar.svelte';
+	import { setQueue } from '$lib/gather/queue-context';
+	import { EntryQueue } from '$lib/gather/queue.svelte';
+	import { isTimeZone, todayIn } from '$lib/days';
+	import { isLocale } from '$lib/reader';
+	import { writeAs } from '$lib/writing';
+	import { onMount, untrack } from 'svelte';
 	import type { LayoutProps } from './$types';
 
 	const { data, children }: LayoutProps = $props();
+
+	// Before anything below is written: pages are rendered one at a time, from here down.
+	untrack(() => writeAs(data.group));
+	$effect.pre(() => writeAs(data.group));
+
+	// What waits on this device goes up from every page.
+	const queue = new EntryQueue(
+		() => void invalidate('app:gather'),
+		() => ({
+			system: data.group.lengthSystem,
+			today: todayIn(data.group.timeZone, new Date())
+		})
+	);
+	setQueue(queue);
+	onMount(() => queue.begin());
+
+	// The first device that comes says where the hall is; it can be changed under Settings.
+	onMount(() => {
+		if (!data.group.isHallUnknown) return;
+		const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+		const locale = navigator.language;
+		if (!isTimeZone(timeZone) || !isLocale(locale)) return;
+		const said = new FormData();
+		said.set('timeZone', timeZone);
+		said.set('locale', locale);
+		void fetch('/settings?/hall', {
+			method: 'POST',
+			body: said,
+			headers: { accept: 'application/json' }
+		}).then(
+			(answer) => void (answer.ok && invalidateAll()),
+			() => {}
+		);
+	});
 
 	// Says that the page's scripts have taken over its forms.
 	$effect(() => {

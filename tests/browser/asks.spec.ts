@@ -134,20 +134,23 @@ test.describe('without scripts', () => {
 		await page.getByLabel('Batches', { exact: true }).fill('14');
 		await page.getByLabel('Loose').fill('6');
 		const key = await page.locator('input[name=key]').first().inputValue();
+		const form = Object.fromEntries(
+			await page.locator('form:has(input[name=place]) [name]').evaluateAll((fields) =>
+				fields.map((field) => {
+					const { name, value } = field as HTMLInputElement;
+					return [name, value] as const;
+				})
+			)
+		);
 		await page.getByRole('button', { name: 'Keep it' }).click();
 		await expect(page.getByText('Kept.')).toBeVisible();
 		await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('286');
-		const again = await request.post('/gather?/keep', {
-			headers: { origin: app.address, accept: 'text/html' },
-			form: {
-				type: 'drop-off',
-				key,
-				place: 'Ferry kiosk',
-				came_on: '2026-11-24',
-				method: 'hand',
-				bags: '286'
-			}
-		});
+		const headers = { origin: app.address, accept: 'text/html' };
+		expect(form.key).toBe(key);
+		const again = await request.post('/gather?/keep', { headers, form });
+		const other = await request.post('/gather?/keep', { headers, form: { ...form, loose: '7' } });
+		expect(other.status()).toBe(422);
+		expect(await other.text()).toContain('Something else was kept under this mark already.');
 		expect(again.status()).toBe(409);
 		expect(await again.text()).toContain('This was kept already and counts once.');
 

@@ -61,7 +61,9 @@ test('POST /api/compare marks what nothing else beats', async ({ request }) => {
 		compared: number;
 		methods: { unbeaten: boolean }[];
 	};
-	expect(compared).toBe(methods.length);
+	// Of more methods than an answer holds, those that nothing beats are in it, and it says how many there are.
+	expect(compared).toBeGreaterThan(methods.length);
+	expect(methods).toHaveLength(4000);
 	expect(methods.filter(({ unbeaten }) => unbeaten).length).toBeGreaterThan(10);
 });
 

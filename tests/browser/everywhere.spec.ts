@@ -56,8 +56,8 @@ test('high contrast is chosen for this device, with or without scripts, and is a
 	page
 }) => {
 	await page.goto('/settings');
-	await page.getByLabel('Look of this device').selectOption('contrast');
-	await page.getByRole('button', { name: 'Use these' }).click();
+	await page.locator('select[name=look]').selectOption('contrast');
+	await page.getByRole('button', { name: 'Use these here' }).click();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'contrast');
 	await page.goto('/plan');
 	await ready(page);

@@ -67,19 +67,47 @@ test('no entry, whatever stands in its fields, is a fault or half kept', async (
 
 test('the door of entries says what it does not understand', async ({ request }) => {
 	const entry = { key: crypto.randomUUID(), type: 'timed', typed: {} };
-	for (const entries of [
-		[],
-		[{ ...entry, key: 'x' }],
-		[{ ...entry, typed: { units: 4 } }],
-		[{ ...entry, more: 1 }],
-		Array.from({ length: 101 }, () => entry),
-		'entries'
-	]) {
+	for (const entries of [[], Array.from({ length: 101 }, () => entry), 'entries']) {
 		const answer = await sendEntries(request, entries);
 		expect(answer.status()).toBe(422);
 		expect(((await answer.json()) as { problems: string[] }).problems.length).toBeGreaterThan(0);
 	}
 	expect((await request.post('/api/entries', { data: '{' })).status()).toBe(400);
+});
+
+test('one entry that cannot be read holds up no other', async ({ request }) => {
+	const good = {
+		key: crypto.randomUUID(),
+		type: 'timed',
+		typed: { work: 'join', units: '40', people: '1', minutes: '10', worked_on: '2026-11-20' }
+	};
+	const bad = [
+		{ ...good, key: 'x' },
+		{ ...good, key: crypto.randomUUID(), typed: { units: 4 } },
+		{ ...good, key: crypto.randomUUID(), more: 1 },
+		{ ...good, key: crypto.randomUUID(), typed: { ...good.typed, note: 'x'.repeat(4001) } },
+		{
+			...good,
+			key: crypto.randomUUID(),
+			type: 'drop-off',
+			typed: {
+				place: 'Ferry kiosk',
+				came_on: '2026-11-20',
+				method: 'batches',
+				batches: '10000',
+				batch_size: '1000'
+			}
+		},
+		4
+	];
+	const answer = await sendEntries(request, [...bad, good]);
+	expect(answer.status()).toBe(200);
+	const { answers } = (await answer.json()) as {
+		answers: { key: string; outcome: string; problems?: object }[];
+	};
+	expect(answers.map(({ outcome }) => outcome)).toEqual([...bad.map(() => 'refused'), 'kept']);
+	expect(answers[4]?.problems).toHaveProperty('batches');
+	expect(answers.at(-1)?.key).toBe(good.key);
 });
 
 test('no page of Gather is at a loss over its address', async ({ request }) => {
@@ -99,7 +127,8 @@ test('no page of Gather is at a loss over its address', async ({ request }) => {
 				'{}',
 				encodeURIComponent(text.replace('\ud800', '').slice(0, 400))
 			);
-			expect((await request.get(address)).status(), address).toBe(200);
+			const status = (await request.get(address)).status();
+			expect(status, address).toBe(text.includes('\0') ? 400 : 200);
 		}
 	}
 	expect((await request.get('/gather/lists/x')).status()).toBe(404);

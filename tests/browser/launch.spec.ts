@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { chmodSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
@@ -111,6 +111,36 @@ test('a launcher killed with -9 leaves nothing that stops the next start, which 
 	const last = launch('start');
 	expect(await last.says('Nest Row is at'), last.said()).toBe(true);
 	expect(await last.end('SIGINT')).toBe(0);
+});
+
+test('an app that dies is started again, with its database as it was', async () => {
+	const running = launch('start');
+	expect(await running.says('Nest Row is at'), running.said()).toBe(true);
+	const appPid = () =>
+		(JSON.parse(readFileSync(path.join(home, 'running.json'), 'utf8')) as { app: number }).app;
+	const database = serverPid();
+	for (let death = 0; death < 2; death++) {
+		const before = appPid();
+		process.kill(before, 'SIGKILL');
+		await expect.poll(() => (appPid() === before ? false : answers())).toBe(true);
+	}
+	expect(running.said()).toContain('The application ended (SIGKILL); it is started again.');
+	expect(serverPid()).toBe(database);
+
+	// A backend killed under it, and the whole stopped right after: the next start finds nothing in its way.
+	const backend = Number(
+		execFileSync('pgrep', ['-P', String(database)], { encoding: 'utf8' })
+			.trim()
+			.split('\n')
+			.at(-1)
+	);
+	process.kill(backend, 'SIGKILL');
+	expect(await running.end('SIGTERM')).toBe(0);
+	expect(isProcess(database, ['postgres'])).toBe(false);
+	const next = launch('start');
+	expect(await next.says('Nest Row is at'), next.said()).toBe(true);
+	expect(next.said()).not.toContain('pg_ctl');
+	expect(await next.end('SIGTERM')).toBe(0);
 });
 
 test('a taken port is said in a sentence', async () => {

@@ -17,10 +17,12 @@ test('a swatch changes what plans come to from then on, and they say so', async 
 	await expect(page.getByText(/times what was expected/)).toBeVisible();
 	await page.getByLabel('Width over them').fill('22 cm');
 	await page.getByLabel('Height over them').fill('19 cm');
-	await expect(page.getByText(/It says: stitches 1\d\d % of the craft's/)).toBeVisible();
+	await expect(
+		page.getByText(/It says: stitch width \d+ % of the craft's, row height \d+ %/)
+	).toBeVisible();
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText('Kept: a swatch.')).toBeVisible();
-	await expect(page.getByRole('img', { name: /Size of a stitch.*now/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /Height of a row.*now/ })).toBeVisible();
 	const line = page.locator('[data-plan="Before the swatch"]');
 	await expect(line.locator('[data-now]')).not.toContainText(`${before}`);
 
@@ -32,7 +34,7 @@ test('a swatch changes what plans come to from then on, and they say so', async 
 
 	await page.goto('/plan');
 	await ready(page);
-	await expect(page.getByText('These figures use your own measures')).toBeVisible();
+	await expect(page.getByText('Figures by this group’s own measures.')).toBeVisible();
 	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 
 	await page.goto('/measures');
@@ -81,7 +83,7 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText('Kept: woven rows.')).toBeVisible();
 
-	const stitches = page.getByRole('img', { name: /Size of a stitch/ });
+	const stitches = page.getByRole('img', { name: /Height of a row/ });
 	await expect(stitches).toHaveAccessibleName(/now/);
 	await page.getByLabel('By whose measures').selectOption('Odo');
 	await expect(page.getByText("What Odo's own measures say")).toBeVisible();

@@ -114,20 +114,25 @@ test('units and stitch names change the words and nothing that was typed', async
 	await ready(page);
 	await openStep(page, 'Size');
 	await page.getByLabel('Width', { exact: true }).fill('91.44 cm');
-	const strand = await tally(page, 'strandM').textContent();
+	const bags = await tally(page, 'toCollect').textContent();
+	const strand = Number((await tally(page, 'strandM').textContent())?.replace(/\D/g, ''));
 
-	await page.getByRole('button', { name: 'Units: now' }).click();
+	await page.getByRole('button', { name: /change to (feet|centimetres)/ }).click();
 	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('36 in');
-	await expect(tally(page, 'strandM')).toHaveText(`${strand}`);
+	await expect(page.getByLabel('Length', { exact: true })).toHaveValue('72 13/16 in');
+	await expect(tally(page, 'toCollect')).toHaveText(`${bags}`);
+	const yards = Number((await tally(page, 'strandM').textContent())?.replace(/\D/g, ''));
+	expect(yards / strand).toBeCloseTo(1 / 0.9144, 2);
 
 	await openStep(page, 'Technique');
 	await expect(page.getByText('single crochet', { exact: true })).toBeVisible();
-	await page.getByRole('button', { name: 'Stitch names: now' }).click();
+	await page.getByRole('button', { name: /stitch names: change/ }).click();
 	await expect(page.getByText('single crochet', { exact: true })).toHaveCount(0);
 	await expect(page.getByText('treble crochet', { exact: true })).toBeVisible();
 
-	await page.getByRole('button', { name: 'Units: now' }).click();
-	await page.getByRole('button', { name: 'Stitch names: now' }).click();
+	await page.getByRole('button', { name: /change to (feet|centimetres)/ }).click();
+	await page.getByRole('button', { name: /stitch names: change/ }).click();
 	await openStep(page, 'Size');
 	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('91.44 cm');
+	await expect(page.getByLabel('Length', { exact: true })).toHaveValue('185 cm');
 });

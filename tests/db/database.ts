@@ -1,6 +1,6 @@
 import { afterAll, beforeAll } from 'vitest';
 import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
-import { endPool, getPool } from '../../src/lib/server/db/pool';
+import { endPools } from '../../src/lib/server/db/pool';
 
 /** The throwaway server of `npm test`; these tests talk to a real one or not at all. */
 export const testServer = (): string => {
@@ -22,9 +22,8 @@ export function useDatabase(): void {
 	beforeAll(async () => {
 		const url = await emptyDatabase();
 		await migrate(url);
-		await endPool();
+		await endPools();
 		process.env.DATABASE_URL = url;
-		getPool();
 	});
-	afterAll(endPool);
+	afterAll(endPools);
 }

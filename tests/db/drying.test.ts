@@ -111,7 +111,12 @@ describe('bags that hang to dry', () => {
 
 describe('what is taken back', () => {
 	it('of what came in counts no more, and says why', async () => {
-		const wrong = await keepDropOff(group, key(), { ...dropOff, bags: 1800, bagsHigh: 1800 });
+		const wrong = await keepDropOff(group, key(), {
+			...dropOff,
+			bags: 1800,
+			bagsHigh: 1800,
+			isSure: true
+		});
 		await keepDropOff(group, key(), dropOff);
 		const sent = key();
 		expect(
@@ -153,7 +158,13 @@ describe('what is taken back', () => {
 		const booked = await sort({ strand: 40 });
 		const id = Number(booked.outcome === 'kept' && booked.id);
 		const out = { type: 'movement', kindId, colour: 'blue', form: 'bag', reason: 'cut' } as const;
-		await keepMovement(group, key(), { ...out, amount: -30, note: null, byName: null });
+		await keepMovement(group, key(), {
+			...out,
+			amount: -30,
+			note: null,
+			byName: null,
+			isSure: false
+		});
 		expect(await back('sorting', id)).toMatchObject({
 			problems: { corrects: expect.stringContaining('has gone out already') as string }
 		});

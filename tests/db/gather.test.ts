@@ -36,6 +36,7 @@ const move = (amount: number, more: Partial<MovementEntry> = {}): MovementEntry 
 	reason: 'counted',
 	note: null,
 	byName: null,
+	isSure: false,
 	...more
 });
 const blueBags = async (): Promise<number> =>
@@ -127,7 +128,8 @@ describe('the ledger', () => {
 			type: 'correction',
 			corrects: Number(wrong.id),
 			note: 'typed ten times',
-			byName: null
+			byName: null,
+			isSure: false
 		} as const;
 		expect((await keepCorrection(group, key(), entry)).outcome).toBe('kept');
 		expect((await keepCorrection(group, key(), entry)).outcome).toBe('refused');

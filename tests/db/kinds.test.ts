@@ -29,6 +29,8 @@ const bread: BagKindEntry = {
 	type: 'bag-kind',
 	kindId: null,
 	name: 'Bread bag',
+	handfulCount: 20,
+	isSure: false,
 	bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
 };
 const bagsIn = (kindId: string, amount: number, colour: 'blue' | 'white' = 'blue') =>
@@ -40,7 +42,8 @@ const bagsIn = (kindId: string, amount: number, colour: 'blue' | 'white' = 'blue
 		amount,
 		reason: 'counted',
 		note: null,
-		byName: null
+		byName: null,
+		isSure: false
 	});
 const kindNamed = async (name: string) =>
 	(await listStoredKinds(group)).find((kind) => kind.name === name);
@@ -123,7 +126,8 @@ describe('the parts of an entry', () => {
 				rejected: 0,
 				lookAgainHours: null,
 				driedFrom: null,
-				byName: null
+				byName: null,
+				isSure: false
 			});
 			await keepMovement(group, sent, {
 				type: 'movement',
@@ -133,7 +137,8 @@ describe('the parts of an entry', () => {
 				amount: 1,
 				reason: 'joined',
 				note: null,
-				byName: null
+				byName: null,
+				isSure: false
 			});
 		}
 		const amounts = Object.fromEntries(
@@ -147,7 +152,7 @@ describe('what the season asks for', () => {
 	const plan = demoPlans.find(({ name }) => name.startsWith('Mat for the Causeway'))?.plan;
 	if (!plan) throw new Error('the demo plan is not there');
 	const keepIt = async () => {
-		const kept = await insertPlan(group, writeOf('Causeway', plan, key()));
+		const kept = await insertPlan(group, writeOf('Causeway', plan, key(), barePractice));
 		if (kept.outcome !== 'kept') throw new Error('the plan was not kept');
 		return kept.plan.id;
 	};
@@ -198,7 +203,8 @@ describe('what the season asks for', () => {
 			rejected: 160,
 			lookAgainHours: null,
 			driedFrom: null,
-			byName: null
+			byName: null,
+			isSure: false
 		});
 		const [place] = await listPlaces(group);
 		const here = await loadAsks(group, place?.id ?? null);

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { ListName } from '../../src/lib/gather/csv/columns';
-import { guessMatching, listFields } from '../../src/lib/gather/csv/columns';
+import { listFields } from '../../src/lib/gather/csv/columns';
 import { readCsv, writeCsv } from '../../src/lib/gather/csv/read-csv';
 import { listDropOffs } from '../../src/lib/server/db/drop-offs';
 import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
@@ -9,15 +9,18 @@ import {
 	findImport,
 	layImport,
 	matchImport,
-	rowsOfImport
+	mendImport,
+	rowsOfImport,
+	settleImport
 } from '../../src/lib/server/db/list-imports';
+import { takeListBack } from '../../src/lib/server/db/list-taken-back';
 import { rowsAfter } from '../../src/lib/server/db/list-out';
 import { listPlaces } from '../../src/lib/server/db/places';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
-import { checkList, keepList } from '../../src/lib/server/keep-list';
+import { checkList, keepList as keepListOn } from '../../src/lib/server/keep-list';
 import { useDatabase } from './database';
-import { newGroup, newTable } from './samples';
+import { movement, newGroup, newTable } from './samples';
 
 useDatabase();
 
@@ -27,12 +30,15 @@ beforeEach(async () => {
 	({ group, kindId } = await newTable());
 });
 
+const today = '2026-11-26';
+const keepList = (of: GroupId, id: string, said?: (done: number, all: number) => void) =>
+	keepListOn(of, id, today, said);
+
 /** Lays a list on the table as the page does. */
 async function lay(list: ListName, text: string): Promise<string> {
 	const read = readCsv(text);
 	if (read.problem !== undefined) throw new Error(read.problem);
-	const matching = guessMatching(list, read.list.heads);
-	return (await layImport(group, list, 'a list.csv', read.list, matching)).id;
+	return (await layImport(group, list, 'a list.csv', read.list)).id;
 }
 const movements = (...amounts: number[]) =>
 	['kind,colour,form,amount', ...amounts.map((n) => `Thin carrier,blue,bag,${n}`)].join('\n');
@@ -80,7 +86,18 @@ describe('a list of drop-offs', () => {
 	it('says what is lacking until its columns are named', async () => {
 		const id = await lay('drop-offs', 'a,b,c\n2026-11-12,Ferry kiosk,120');
 		const rows = await rowsOfImport(group, id);
-		const before = await checkList(group, 'drop-offs', rows, ['', '', '']);
+		const before = await checkList(
+			group,
+			{
+				list: 'drop-offs',
+				matching: ['', '', ''],
+				dayOrder: null,
+				knownRows: 'ask',
+				sameKeptAt: null
+			},
+			rows,
+			today
+		);
 		expect(before.columnProblems).toHaveLength(3);
 		await matchImport(group, id, ['came_on', 'place', 'bags']);
 		expect((await keepList(group, id)).outcome).toBe('kept');
@@ -133,16 +150,7 @@ describe('a list of movements', () => {
 		await Promise.all([
 			...ids.map((id) => keepList(group, id)),
 			...Array.from({ length: 20 }, () =>
-				keepMovement(group, crypto.randomUUID(), {
-					type: 'movement',
-					kindId,
-					colour: 'blue',
-					form: 'bag',
-					amount: 3,
-					reason: 'counted',
-					note: null,
-					byName: null
-				})
+				keepMovement(group, crypto.randomUUID(), { ...movement, kindId })
 			)
 		]);
 		expect([await blue(), await ledger()]).toEqual([260, 260]);
@@ -204,4 +212,108 @@ describe('a list of movements', () => {
 		expect(await dropImport(group, id)).toBe(1);
 		expect(await keepList(group, id)).toEqual({ outcome: 'gone' });
 	});
+
+	it('brought in twice asks about the rows that are there, and counts them once where it is told to', async () => {
+		const text =
+			'date,place,bags\n2026-11-12,Ferry kiosk,120\n2026-11-12,Ferry kiosk,120\n2026-11-13,Bus depot,8';
+		await keepList(group, await lay('drop-offs', text));
+		// Three of its rows are known, whatever else stands in it; two alike need two alike there.
+		const again = await lay(
+			'drop-offs',
+			`${text}\n2026-11-12,Ferry kiosk,120\n2026-11-14,Ferry kiosk,9`
+		);
+		expect(await keepList(group, again)).toMatchObject({
+			outcome: 'refused',
+			problems: [expect.stringContaining('3 of the rows are there already') as string]
+		});
+		await settleImport(group, again, { dayOrder: null, known: 'skip' });
+		expect(await keepList(group, again)).toEqual({ outcome: 'kept', count: 2 });
+		const bags = (await listPlaces(group)).reduce((sum, place) => sum + place.bags, 0);
+		expect(bags).toBe(120 + 120 + 8 + 120 + 9);
+		// The very same once more, and wished for.
+		const third = await lay('drop-offs', text);
+		expect((await keepList(group, third)).outcome).toBe('refused');
+		await settleImport(group, third, { dayOrder: null, known: 'again' });
+		expect(await keepList(group, third)).toEqual({ outcome: 'kept', count: 3 });
+	});
+
+	it('of dated movements is known by line, amount and moment', async () => {
+		const text = 'when,kind,colour,form,amount\n2026-11-12T09:30:00Z,Thin carrier,blue,bag,12';
+		await keepList(group, await lay('movements', text));
+		const other = await lay('movements', `${text}\n2026-11-12T09:31:00Z,Thin carrier,blue,bag,12`);
+		expect((await keepList(group, other)).outcome).toBe('refused');
+		await settleImport(group, other, { dayOrder: null, known: 'skip' });
+		expect(await keepList(group, other)).toEqual({ outcome: 'kept', count: 1 });
+		expect(await blue()).toBe(24);
+	});
+
+	it('is taken back whole in one act, unless some of it has gone out since', async () => {
+		const came = await lay(
+			'drop-offs',
+			'date,place,bags\n2026-11-12,Ferry kiosk,120\n2026-11-20,Ferry kiosk,30'
+		);
+		await keepList(group, came);
+		expect((await takeListBack(group, came, 'twice', 'Odo')).outcome).toBe('kept');
+		expect((await takeListBack(group, came, 'twice', 'Odo')).outcome).toBe('again');
+		expect(await listPlaces(group)).toMatchObject([{ bags: 0, dropOffs: 0, lastCame: null }]);
+
+		const moved = await lay('movements', movements(40, -15, 3));
+		await keepList(group, moved);
+		const out = await lay('movements', movements(-20));
+		await keepList(group, out);
+		expect(await takeListBack(group, moved, 'wrong', null)).toMatchObject({ outcome: 'refused' });
+		expect(await blue()).toBe(8);
+		await takeListBack(group, out, 'wrong', null);
+		expect((await takeListBack(group, moved, 'wrong', null)).outcome).toBe('kept');
+		expect([await blue(), await ledger()]).toEqual([0, 0]);
+		expect(await takeListBack(await newGroup(), moved, 'x', null)).toMatchObject({
+			outcome: 'refused'
+		});
+	});
+
+	it('with the same heads is matched as the last one was, its days the same way round', async () => {
+		const first = await lay('drop-offs', 'a,b,c\n3/11/2026,Ferry kiosk,120');
+		await matchImport(group, first, ['came_on', 'place', 'bags']);
+		await settleImport(group, first, { dayOrder: 'dmy', known: null });
+		await keepList(group, first);
+		const next = await lay('drop-offs', 'A, b ,C\n4/11/2026,Ferry kiosk,7');
+		expect(await keepList(group, next)).toEqual({ outcome: 'kept', count: 1 });
+		expect((await listDropOffs(group)).map(({ cameOn }) => cameOn)).toEqual([
+			'2026-11-04',
+			'2026-11-03'
+		]);
+	});
+
+	it('has a wrong cell put right where it stands', async () => {
+		const id = await lay('drop-offs', 'date,place,bags\n2026-11-12,Ferry kiosk,many');
+		expect((await keepList(group, id)).outcome).toBe('refused');
+		expect(await mendImport(group, id, 0, 2, '12')).toBe(1);
+		for (const [row, column] of [
+			[9, 0],
+			[0, 9]
+		] as const)
+			expect(await mendImport(group, id, row, column, 'x')).toBe(0);
+		expect(await mendImport(await newGroup(), id, 0, 2, '13')).toBe(0);
+		expect(await keepList(group, id)).toEqual({ outcome: 'kept', count: 1 });
+		expect((await listPlaces(group))[0]?.bags).toBe(12);
+	});
+
+	it('kept ten at once holds up no entry', async () => {
+		const ids = await Promise.all(
+			Array.from({ length: 10 }, (_, at) =>
+				lay('movements', movements(...Array.from({ length: 1500 }, () => at + 1)))
+			)
+		);
+		const lists = ids.map((id) => keepList(group, id));
+		await new Promise((resolve) => setTimeout(resolve, 50));
+		const other = await newTable();
+		const booked = await keepMovement(other.group, crypto.randomUUID(), {
+			...movement,
+			kindId: other.kindId
+		});
+		expect(booked.outcome).toBe('kept');
+		const outcomes = await Promise.all(lists);
+		expect(outcomes.every(({ outcome }) => outcome === 'kept')).toBe(true);
+		expect(await blue()).toBe(1500 * 55);
+	}, 60_000);
 });

@@ -1,3 +1,7 @@
+import { execute } from '../../src/lib/server/db/verbs';
+import { knowledgeOf } from '../../src/lib/core/know/practice';
+import { estimatePlan } from '../../src/lib/core/plan/estimate';
+import { demoPlans } from '../../scripts/demo/plans';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/know/practice';
 import { startingPlan } from '../../src/lib/plan/starting-plan';
@@ -22,7 +26,7 @@ let group = '' as GroupId;
 let chain: MeasurementEntry;
 beforeEach(async () => {
 	group = await newGroup();
-	const kept = await insertPlan(group, writeOf('Measured', startingPlan, key()));
+	const kept = await insertPlan(group, writeOf('Measured', startingPlan, key(), barePractice));
 	if (kept.outcome !== 'kept') throw new Error('the plan was not kept');
 	chain = {
 		type: 'measurement',
@@ -50,7 +54,7 @@ describe('what a group has measured', () => {
 		const { factors } = await practiceOfGroup(group);
 		expect(factors.pieceLength.median).toBeLessThan(0.95);
 		expect(factors.pieceLength.cv).toBeLessThan(barePractice.factors.pieceLength.cv);
-		expect(factors.gauge).toEqual(barePractice.factors.gauge);
+		expect(factors.rowHeight).toEqual(barePractice.factors.rowHeight);
 	});
 
 	it('is left out by choice and counted again', async () => {
@@ -68,7 +72,27 @@ describe('what a group has measured', () => {
 			outcome: 'refused',
 			problems: { sure: expect.stringContaining('decimal place') as string }
 		});
-		expect((await keepMeasurement(group, key(), { ...slip, isSure: true })).outcome).toBe('kept');
+		// Ten times is no piece, however sure the one is who typed it; half as long again may be one.
+		expect(await keepMeasurement(group, key(), { ...slip, isSure: true })).toMatchObject({
+			outcome: 'refused',
+			problems: { counted: expect.stringContaining('Measure again') as string }
+		});
+		const long = { ...chain, lengthMm: 7_000 };
+		expect((await keepMeasurement(group, key(), long)).outcome).toBe('refused');
+		expect((await keepMeasurement(group, key(), { ...long, isSure: true })).outcome).toBe('kept');
+	});
+
+	it('kept long ago and impossible moves no plan beyond what can be made', async () => {
+		const bag = { ...startingPlan.bag };
+		await execute(
+			`insert into measurement (group_id, key, kind, typed, readings, measured_on)
+			 values ($1, $2, 'handful', '{}', $3, '2026-11-01')`,
+			[group, key(), { bagMass: { ratio: 1000, cv: 0.02, bag } }]
+		);
+		const practice = await practiceOfGroup(group);
+		expect(knowledgeOf(practice, bag).bagMass.median).toBeLessThanOrEqual(4);
+		for (const { plan } of demoPlans)
+			expect(estimatePlan(plan, practice).tally.toCollect.expected).toBeGreaterThan(0);
 	});
 
 	it('has hours that follow timed work', async () => {
@@ -90,7 +114,9 @@ describe('what a group has measured', () => {
 			problems: { sure: expect.stringContaining('a tenth of what is known') as string }
 		});
 		const { hands } = await practiceOfGroup(group);
-		expect(hands.join.mean).toBeCloseTo((5 + 7200 / 15) / 305, 6);
+		// 7200 person-seconds for 300 joints of 15 s: 1.6 times the craft, one session of it.
+		expect(hands.join.mean).toBeGreaterThan(1.4);
+		expect(hands.join.mean).toBeLessThan(1.6);
 		expect(hands.crochet.mean).toBe(1);
 	});
 

@@ -1,3 +1,4 @@
+import { barePractice } from '../../src/lib/core/know/practice';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { startingPlan } from '../../src/lib/plan/starting-plan';
 import {
@@ -12,16 +13,23 @@ import {
 	updatePlan
 } from '../../src/lib/server/db/plans';
 import { execute } from '../../src/lib/server/db/verbs';
+import { listWantedPlans, wantMats } from '../../src/lib/server/db/wanted';
 import { localGroupId, type GroupId } from '../../src/lib/server/group';
 import { writeOf } from '../../src/lib/server/keep-form';
 import { useDatabase } from './database';
+import { newGroup } from './samples';
 
 useDatabase();
 beforeEach(() => execute('delete from plan', []));
 
 const key = () => crypto.randomUUID();
 const write = (name: string, widthMm = 850, withKey = key()) =>
-	writeOf(name, { ...startingPlan, target: { ...startingPlan.target, widthMm } }, withKey);
+	writeOf(
+		name,
+		{ ...startingPlan, target: { ...startingPlan.target, widthMm } },
+		withKey,
+		barePractice
+	);
 const group = localGroupId;
 
 async function kept(name: string) {
@@ -158,5 +166,27 @@ describe('the database itself', () => {
 	])('refuses %s', async (_, sql, code) => {
 		await kept('Blue');
 		await expect(execute(sql, [])).rejects.toMatchObject({ code });
+	});
+});
+
+describe('a plan', () => {
+	it('a rename leaves no key behind: what was kept before is not sent over it', async () => {
+		const sent = write('First name');
+		const kept = await insertPlan(group, sent);
+		if (kept.outcome !== 'kept') throw new Error('not kept');
+		await renamePlan(group, kept.plan.id, 'Second name');
+		expect((await insertPlan(group, sent)).outcome).toBe('changed-meanwhile');
+		expect((await findPlan(group, kept.plan.id))?.name).toBe('Second name');
+	});
+
+	it('the season’s wanted plans are all asked for, however many', async () => {
+		const other = await newGroup();
+		for (let at = 0; at < 70; at++) {
+			const kept = await insertPlan(other, write(`Plan ${at}`));
+			if (kept.outcome === 'kept' && at < 65) await wantMats(other, kept.plan.id, 1, 0);
+		}
+		const wanted = await listWantedPlans(other, 3);
+		expect(wanted.filter(({ matsWanted }) => matsWanted > 0)).toHaveLength(65);
+		expect(wanted).toHaveLength(68);
 	});
 });

@@ -1,4 +1,4 @@
-import type { DropOffEntry, SortingEntry } from '../../src/lib/gather/entry-types';
+import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entry-types';
 import { listKinds } from '../../src/lib/server/db/kinds';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
@@ -28,7 +28,8 @@ export const dropOff: DropOffEntry = {
 	bagsLow: 180,
 	bagsHigh: 180,
 	weighing: null,
-	note: null
+	note: null,
+	isSure: false
 };
 export const sorting: SortingEntry = {
 	type: 'sorting',
@@ -41,5 +42,17 @@ export const sorting: SortingEntry = {
 	rejected: 20,
 	lookAgainHours: 2,
 	driedFrom: null,
-	byName: 'Wren'
+	byName: 'Wren',
+	isSure: false
+};
+export const movement: MovementEntry = {
+	type: 'movement',
+	kindId: '',
+	colour: 'blue',
+	form: 'bag',
+	amount: 3,
+	reason: 'counted',
+	note: null,
+	byName: null,
+	isSure: false
 };

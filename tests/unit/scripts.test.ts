@@ -1,3 +1,5 @@
+import type { ChildProcess } from 'node:child_process';
+import { EventEmitter } from 'node:events';
 import net from 'node:net';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { print, quantile } from '../../scripts/bench/figures.mjs';
@@ -5,8 +7,10 @@ import { appEnvironment } from '../../scripts/lib/app.mjs';
 import { chromiumArguments } from '../../scripts/lib/chromium.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { readMigrations } from '../../scripts/lib/migrate.mjs';
+import { ownOrigins, whyNot } from '../../scripts/lib/door.mjs';
+import { keepRunning, pauseBefore } from '../../scripts/lib/keep-running.mjs';
 import { Stop, ask, isProcess, run, runMain } from '../../scripts/lib/say.mjs';
-import { postgresServers } from '../../scripts/lib/system.mjs';
+import { isLocked, postgresServers, untilUnlocked } from '../../scripts/lib/system.mjs';
 
 /** What is written to a stream while the work runs. */
 async function written(stream: 'stdout' | 'stderr', work: () => unknown): Promise<string> {
@@ -113,4 +117,133 @@ it('migrations are numbered without a gap, each with a print of its own', () => 
 	const migrations = readMigrations();
 	expect(migrations.map(({ number }) => number)).toEqual(migrations.map((_, at) => at + 1));
 	expect(new Set(migrations.map(({ print: mark }) => mark)).size).toBe(migrations.length);
+});
+
+describe('the door', () => {
+	const origins = ownOrigins('http://127.0.0.1:4173');
+	const ask = (more: { method?: string; url?: string; headers?: Record<string, string> } = {}) =>
+		whyNot(
+			{
+				method: 'GET',
+				url: '/plan',
+				...more,
+				headers: { host: '127.0.0.1:4173', ...more.headers }
+			},
+			origins
+		)?.status ?? 200;
+
+	it.each(['127.0.0.1:4173', 'localhost:4173', 'LOCALHOST:4173', '[::1]:4173'])(
+		'knows its own name %s',
+		(host) => expect(ask({ headers: { host } })).toBe(200)
+	);
+
+	it.each(['rebound.example', 'localhost.rebound.example:4173', '127.0.0.1:80', 'localhost', ''])(
+		'serves nothing under the name %j',
+		(host) => expect(ask({ headers: { host } })).toBe(421)
+	);
+
+	it('on an address of its own answers to that alone', () => {
+		const own = ownOrigins('https://mats.example');
+		const at = (host: string) =>
+			whyNot({ method: 'GET', url: '/', headers: { host } }, own)?.status;
+		expect([at('mats.example'), at('localhost'), at('127.0.0.1')]).toEqual([undefined, 421, 421]);
+	});
+
+	it.each(['/%', '/%E0%A4%A', '/%00', '/a%', '//evil', '*', '', '/plan?p=%', '/plan?p=%00'])(
+		'does not read the address %j',
+		(url) => expect(ask({ url })).toBe(400)
+	);
+
+	it.each(['TRACE', 'FOO', 'CONNECT', ''])('does not do %j', (method) =>
+		expect(ask({ method })).toBe(405)
+	);
+
+	it.each([
+		[{ origin: 'http://127.0.0.1:4173' }, 200],
+		[{ origin: 'http://localhost:4173' }, 200],
+		[{ origin: 'http://evil.example' }, 403],
+		[{ origin: 'null' }, 403],
+		[{ 'sec-fetch-site': 'cross-site' }, 403],
+		[{}, 200]
+	])('takes what is sent with %j as %i', (headers, status) =>
+		expect(
+			ask({ method: 'POST', url: '/api/entries', headers: headers as Record<string, string> })
+		).toBe(status)
+	);
+
+	it.each([
+		['/settings', 65_536, 200],
+		['/settings', 65_537, 413],
+		['/api/entries', 70_000, 413],
+		['/api/mix', 70_000, 200],
+		['/api/mix', 300_000, 413],
+		['/gather/lists', 12_000_000, 200],
+		['/gather/lists/x/keep', 12_000_000, 413]
+	])('%s takes %i bytes: %i', (url, length, status) =>
+		expect(ask({ method: 'POST', url, headers: { 'content-length': String(length) } })).toBe(status)
+	);
+
+	it('wants to know beforehand how much is sent', () =>
+		expect(ask({ method: 'POST', headers: { 'transfer-encoding': 'chunked' } })).toBe(411));
+});
+
+describe('an application that ends by itself', () => {
+	it('is started again after ever longer pauses', () => {
+		expect([0, 1, 2, 3].map(pauseBefore)).toEqual([250, 500, 1000, 2000]);
+		expect(pauseBefore(40)).toBe(30_000);
+	});
+
+	it('is started again even where a start fails, until it is not wanted', async () => {
+		vi.useFakeTimers();
+		const children: EventEmitter[] = [];
+		let starts = 0;
+		let isWanted = true;
+		const start = () => {
+			starts++;
+			if (starts === 2) return Promise.reject(new Stop('It did not answer.'));
+			const child = new EventEmitter();
+			children.push(child);
+			return Promise.resolve({
+				child: child as unknown as ChildProcess,
+				address: 'http://127.0.0.1:1',
+				stop: () => Promise.resolve()
+			});
+		};
+		const said = await written('stdout', async () => {
+			await keepRunning(start, { onstart: () => {}, isWanted: () => isWanted });
+			children[0]?.emit('exit', 1, null);
+			await vi.advanceTimersByTimeAsync(5000);
+		});
+		expect(starts).toBe(3);
+		expect(said).toContain('The application ended (code 1); it is started again.');
+		expect(said).toContain('It did not answer.');
+		isWanted = false;
+		children[1]?.emit('exit', 0, null);
+		await vi.advanceTimersByTimeAsync(60_000);
+		expect(starts).toBe(3);
+		vi.useRealTimers();
+	});
+});
+
+describe('a package lock held by another', () => {
+	const locked = Object.assign(new Error('x'), {
+		said: 'E: Could not get lock /var/lib/apt/lists/lock'
+	});
+
+	it('is waited for, and said once', async () => {
+		let tries = 0;
+		const work = () => (++tries < 3 ? Promise.reject(locked) : Promise.resolve('done'));
+		const said = await written('stdout', () => untilUnlocked(work, 1000, 1));
+		expect(tries).toBe(3);
+		expect(said.match(/waiting for it to end/g)).toHaveLength(1);
+	});
+
+	it('is given up in the end, and no other failure is waited for', async () => {
+		await written('stdout', () =>
+			expect(untilUnlocked(() => Promise.reject(locked), 20, 5)).rejects.toBe(locked)
+		);
+		const other = Object.assign(new Error('x'), { said: 'E: Unable to locate package' });
+		expect(isLocked(other)).toBe(false);
+		await expect(untilUnlocked(() => Promise.reject(other), 1000, 1)).rejects.toBe(other);
+	});
 });

@@ -4,9 +4,8 @@ import { bagPresets, presetOf } from '$lib/core/bag/presets';
 import type { CutStyle } from '$lib/core/cut/types';
 import type { PlanPatch } from '$lib/core/judge/judgement';
 import type { Practice } from '$lib/core/know/practice';
-import { barePractice } from '$lib/core/know/practice';
 import type { TechniqueKind } from '$lib/core/mat/types';
-import type { TallyName } from '$lib/core/plan/estimate';
+import type { Estimate, TallyName } from '$lib/core/plan/estimate';
 import { estimatePlan } from '$lib/core/plan/estimate';
 import type { Plan } from '$lib/core/plan/types';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
@@ -15,6 +14,7 @@ import type { Changes } from '$lib/plan/choices';
 import { chooseStyle, chooseTechnique, followHook } from '$lib/plan/choices';
 import type { CutPrefix, FieldName, Fields } from '$lib/plan/fields';
 import { bagFields, convertFields, fieldsOfPlan, readFields, trimSchools } from '$lib/plan/fields';
+import { lengthsOf, writeExact } from '$lib/plan/fields/exact';
 import { fieldProblemWords } from '$lib/plan/problem-words';
 import type { CountedBags } from '$lib/plan/mix-request';
 import { startingPlan } from '$lib/plan/starting-plan';
@@ -46,6 +46,8 @@ export class Bench {
 	detail = $state<DetailView>('bag');
 	/** The figure whose reckoning is shown. */
 	figure = $state<TallyName>('toCollect');
+	/** How often a figure was tapped to see how it is reached. */
+	asked = $state(0);
 	#good: Plan;
 	#history: History<Fields>;
 	/** Counts the moves through the history, so that what can be undone is known to the page. */
@@ -59,10 +61,13 @@ export class Bench {
 		return this.#good;
 	});
 	isCurrent = $derived.by(() => this.reading.plan !== null);
-	/** What the group has measured; the craft's own until it has. */
+	/** Whose measures the figures rest on. */
 	practice: Practice;
 	estimate = $derived.by(() => estimatePlan(this.plan, this.practice));
-	lines = $derived.by(() => stepLines(this.plan, this.estimate, this.system, this.terms));
+	#drawn = $state.raw<{ readonly plan: Plan; readonly estimate: Estimate } | null>(null);
+	lines = $derived.by(() =>
+		stepLines(this.drawn.plan, this.drawn.estimate, this.system, this.terms)
+	);
 	/** The steps that changed along with the one that is open, since it was opened. */
 	alsoChanged = $derived.by(() =>
 		stepNames
@@ -77,7 +82,7 @@ export class Bench {
 		fields: Fields,
 		system: LengthSystem,
 		terms: StitchTerms,
-		practice: Practice = barePractice,
+		practice: Practice,
 		/** The group's own kinds of bag with what is in the store; empty where they are not known. */
 		readonly kinds: readonly CountedBags[] = [],
 		fallback: Plan = startingPlan
@@ -89,6 +94,15 @@ export class Bench {
 		this.#good = fallback;
 		this.#history = new History({ ...fields }, sameFields);
 		this.#linesAtOpening = this.lines;
+	}
+
+	/** The plan that is drawn, with its figures: a frame behind the tally while the hand is on a field. */
+	get drawn(): { readonly plan: Plan; readonly estimate: Estimate } {
+		return this.#drawn ?? { plan: this.plan, estimate: this.estimate };
+	}
+
+	draw(next: { readonly plan: Plan; readonly estimate: Estimate }): void {
+		this.#drawn = next;
 	}
 
 	/** The sentence at a field, or null. */
@@ -168,12 +182,28 @@ export class Bench {
 
 	/** Takes one of the group's own kinds of bag. */
 	chooseBag(bag: Bag): void {
-		this.choose({ ...bagFields(bag, this.system), bag_preset: presetOf(bag) ?? 'own' });
+		this.choose({ ...this.#bag(bag), bag_preset: presetOf(bag) ?? 'own' });
 	}
 
 	choosePreset(id: BagPresetId): void {
 		const preset = bagPresets.find((one) => one.id === id);
-		if (preset) this.choose({ ...bagFields(preset.bag, this.system), bag_preset: id });
+		if (preset) this.choose({ ...this.#bag(preset.bag), bag_preset: id });
+	}
+
+	/** A bag's measures in its fields, remembered to the tenth of a millimetre. */
+	#bag(bag: Bag): Changes {
+		const changes = bagFields(bag, this.system);
+		const lengths = {
+			...lengthsOf(this.fields, this.system),
+			bag_width: bag.flatWidthMm,
+			bag_gusset: bag.gussetMm,
+			bag_body: bag.bodyMm,
+			bag_handle: bag.handleMm,
+			handful_g: bag.massG * 10
+		};
+		const exact =
+			this.system === 'ft' ? writeExact({ ...this.fields, ...changes }, lengths, 'ft') : '';
+		return { ...changes, exact };
 	}
 
 	chooseTrim(prefix: CutPrefix, school: keyof typeof trimSchools): void {
@@ -206,6 +236,7 @@ export class Bench {
 
 	/** Shows how a figure of the tally was reached. */
 	explain(figure: TallyName): void {
+		this.asked++;
 		this.figure = figure;
 		this.detail = 'reckoning';
 	}

@@ -4,6 +4,7 @@ import { barePractice } from '../core/know/practice';
 import { estimatePlan } from '../core/plan/estimate';
 import { fieldsOfPlan } from '../plan/fields';
 import { startingPlan } from '../plan/starting-plan';
+import { afterPaint } from './after-paint';
 import { Bench } from './bench.svelte';
 import { History } from './history';
 import { mostPins, readDraft, readPins, writeDraft, writePins } from './kept-here';
@@ -11,7 +12,7 @@ import { Pins } from './pins.svelte';
 import { Shortcuts } from './shortcuts.svelte';
 import { Unkept } from './unkept.svelte';
 
-const newBench = () => new Bench(fieldsOfPlan(startingPlan, 'cm'), 'cm', 'us');
+const newBench = () => new Bench(fieldsOfPlan(startingPlan, 'cm'), 'cm', 'us', barePractice);
 
 /** A device's store, as a browser has it. */
 function fakeStorage(): Storage {
@@ -318,7 +319,7 @@ describe('pinned plans', () => {
 		expect(pins.all.map(({ name }) => name)).toEqual(['800', '850', '900', '1000']);
 		expect(pins.isFull).toBe(true);
 		expect(pins.all).toHaveLength(mostPins);
-		expect(pins.first?.tally).toEqual(estimatePlan(wide(800)).tally);
+		expect(pins.first?.tally).toEqual(estimatePlan(wide(800), barePractice).tally);
 		expect(pins.has(wide(850))).toBe(true);
 		expect(pins.has(wide(860))).toBe(false);
 	});
@@ -368,5 +369,39 @@ describe('single keys', () => {
 		keys.turn(true);
 		expect(keys.press(press('k'))).toBe(true);
 		expect([act, list].map(({ mock }) => mock.calls.length)).toEqual([1, 1]);
+	});
+});
+
+describe('what is drawn', () => {
+	it('is the plan itself until it is told to lag, and then the newest it was given', async () => {
+		const bench = newBench();
+		expect(bench.drawn.plan).toEqual(bench.plan);
+		const first = { plan: bench.plan, estimate: bench.estimate };
+		bench.draw(first);
+		bench.choose({ mat_width: '120 cm' });
+		expect(bench.drawn.plan.target.widthMm).toBe(850);
+		expect(bench.estimate.tally.toCollect.expected).toBeGreaterThan(
+			bench.drawn.estimate.tally.toCollect.expected
+		);
+		const frames: (() => void)[] = [];
+		vi.stubGlobal('requestAnimationFrame', (frame: () => void) => frames.push(frame));
+		const drawn: number[] = [];
+		const later = afterPaint<number>((value) => drawn.push(value));
+		for (const value of [1, 2, 3]) later(value);
+		expect([frames.length, drawn]).toEqual([1, []]);
+		frames[0]?.();
+		await new Promise((resolve) => setTimeout(resolve, 15));
+		expect(drawn).toEqual([3]);
+		// The frame of that drawing is long in coming, so the next one waits.
+		await new Promise((resolve) => setTimeout(resolve, 60));
+		frames[1]?.();
+		await new Promise((resolve) => setTimeout(resolve, 15));
+		later(4);
+		frames[2]?.();
+		await new Promise((resolve) => setTimeout(resolve, 40));
+		expect(drawn).toEqual([3]);
+		await new Promise((resolve) => setTimeout(resolve, 160));
+		expect(drawn).toEqual([3, 4]);
+		vi.unstubAllGlobals();
 	});
 });

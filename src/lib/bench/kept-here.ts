@@ -44,8 +44,10 @@ export function readDraft(planId: string): Draft | null {
 		draft !== null &&
 		typeof draft.name === 'string' &&
 		typeof draft.fields === 'object' &&
-		fieldNames.every((field) => typeof draft.fields?.[field] === 'string');
-	return isWhole ? draft : null;
+		fieldNames.every((field) => field === 'exact' || typeof draft.fields?.[field] === 'string');
+	return isWhole
+		? { ...draft, fields: { ...draft.fields, exact: draft.fields.exact ?? '' } }
+		: null;
 }
 
 export const writeDraft = (planId: string, draft: Draft | null): void =>

@@ -1,5 +1,5 @@
 import type { ComparedMethod } from '$lib/core/compare/compare-all';
-import type { Middle } from '$lib/core/know/practice';
+import type { Practice } from '$lib/core/know/practice';
 import type { Plan } from '$lib/core/plan/types';
 import CompareWorker from '$lib/workers/compare.worker?worker';
 import type { FromWorker, ToWorker } from '$lib/workers/compare.worker';
@@ -38,11 +38,11 @@ export class MethodField {
 		};
 	}
 
-	compare(plan: Plan, middle: Middle): void {
+	compare(plan: Plan, practice: Practice): void {
 		this.#run++;
 		this.#from = performance.now();
 		this.progress = 0;
-		this.#ask({ ask: 'compare', run: this.#run, plan, middle });
+		this.#ask({ ask: 'compare', run: this.#run, plan, practice });
 	}
 
 	/** The method at a place in the field. */

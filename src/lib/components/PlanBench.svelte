@@ -1,17 +1,18 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { afterPaint } from '$lib/bench/after-paint';
 	import { Bench } from '$lib/bench/bench.svelte';
 	import { Pins } from '$lib/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/bench/shortcuts.svelte';
 	import { Unkept } from '$lib/bench/unkept.svelte';
 	import type { Practice } from '$lib/core/know/practice';
-	import { barePractice } from '$lib/core/know/practice';
 	import type { TallyName } from '$lib/core/plan/estimate';
+	import { basisWords, unfitWords } from '$lib/plan/basis-words';
 	import type { FieldName, Fields } from '$lib/plan/fields';
 	import type { CountedBags } from '$lib/plan/mix-request';
 	import { stepNames, type StepName } from '$lib/plan/step-lines';
-	import type { Group } from '$lib/server/db/groups';
-	import { onMount, tick, untrack, type Snippet } from 'svelte';
+	import type { Reader } from '$lib/reader';
+	import { onMount, untrack, type Snippet } from 'svelte';
 	import BenchActs from './bench/BenchActs.svelte';
 	import BesideSteps from './bench/BesideSteps.svelte';
 	import CallList from './bench/CallList.svelte';
@@ -32,15 +33,16 @@
 
 	interface Props {
 		heading: string;
-		group: Group;
+		group: Reader;
 		/** What the page came with: a kept plan, a new one, or what was typed before it was refused. */
 		initial: { fields: Fields; name: string };
-		/** What the group has measured; the craft's own if not given. */
-		practice?: Practice;
+		/** Whose measures the figures rest on. */
+		practice: Practice;
 		/** The group's own kinds of bag, and how many of each are in the store. */
 		kinds?: readonly CountedBags[];
 		/** The plan's id; null while it is not kept. */
 		planId?: string | null;
+		/** The version that what the page came with is of. */
 		version?: number;
 		key: string;
 		/** Sentences from the server: at the name, and for the page as a whole. */
@@ -59,10 +61,10 @@
 		heading,
 		group,
 		initial,
-		practice = barePractice,
+		practice,
 		kinds = [],
 		planId = null,
-		version = 1,
+		version: loaded = 1,
 		key,
 		nameProblem,
 		message,
@@ -88,7 +90,12 @@
 		)
 	);
 	const pins = new Pins(bench.practice);
-	const isMeasured = untrack(() => JSON.stringify(practice) !== JSON.stringify(barePractice));
+	// The version belongs to the fields: words and units may be loaded anew under them, and with them
+	// the newest version, but what is typed here began from this one until it is kept.
+	let version = $state(untrack(() => loaded));
+	$effect(() => {
+		if (keptAs) version = keptAs;
+	});
 	const unkept = untrack(() => new Unkept(bench, planId ?? 'new', () => version, initial.name));
 	let isKeeping = $state(false);
 	let form = $state<HTMLFormElement>();
@@ -109,12 +116,14 @@
 	});
 	$effect(() => unkept.remember());
 
+	// The tally answers first and is painted; what is drawn follows in the next frame.
+	const drawLater = afterPaint<Bench['drawn']>((next) => bench.draw(next));
+	$effect(() => drawLater({ plan: bench.plan, estimate: bench.estimate }));
+
 	const pin = () => pins.add(unkept.name.trim() || bench.lines.technique, bench.plan);
-	async function explain(figure: TallyName) {
+	function explain(figure: TallyName) {
 		view = 'mat';
 		bench.explain(figure);
-		await tick();
-		document.getElementById('reckoning')?.focus();
 	}
 
 	let areKeysShown = $state(false);
@@ -161,6 +170,7 @@
 	<input type="hidden" name="lengths" value={bench.system} />
 	<input type="hidden" name="version" value={version} />
 	<input type="hidden" name="key" value={key} />
+	<input type="hidden" name="exact" value={bench.fields.exact} />
 
 	<main id="main" class="flex-1 px-5 pt-3 pb-6 max-sm:px-4">
 		<h1 class="sr-only">{heading}</h1>
@@ -227,13 +237,18 @@
 				aria-labelledby="judged"
 			>
 				<h2 id="judged">Fingertip test</h2>
-				<CoverGauge cover={bench.estimate.tally.cover} kind={bench.plan.technique.kind} />
+				<CoverGauge
+					cover={bench.drawn.estimate.tally.cover}
+					kind={bench.drawn.plan.technique.kind}
+				/>
 				<CallList {bench} />
-				{#if isMeasured}
-					<p class="text-[15px]">
-						These figures use <a class="underline" href="/measures">your own measures</a>.
-					</p>
-				{/if}
+				<p class="text-[15px]" data-basis>
+					{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
+					Figures {basisWords(bench.drawn.estimate.basis)}.
+					{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"
+							>See the measures</a
+						>{/if}
+				</p>
 				<Caution>
 					A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated
 					product.

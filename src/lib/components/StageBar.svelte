@@ -3,10 +3,10 @@
 	import Settings from '@lucide/svelte/icons/settings-2';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { Group } from '$lib/server/db/groups';
+	import type { Reader } from '$lib/reader';
 	import type { SubmitFunction } from '@sveltejs/kit';
 
-	const { group }: { group: Group } = $props();
+	const { group }: { group: Reader } = $props();
 	// The stages in the order of the work; the ones without an address are not built yet.
 	const stages: readonly { name: string; href?: string }[] = [
 		{ name: 'Plan', href: '/plan' },
@@ -76,9 +76,11 @@
 			class="btn btn-ghost font-normal max-sm:px-2"
 			name="lengths"
 			value={group.lengthSystem === 'cm' ? 'ft' : 'cm'}
-			title="Change the units"
+			title="Change the units on this device"
+			aria-label={group.lengthSystem === 'cm'
+				? 'Centimetres: change to feet and inches'
+				: 'Feet and inches: change to centimetres'}
 		>
-			<span class="sr-only">Units: now</span>
 			<span class={group.lengthSystem === 'cm' ? 'font-bold underline' : ''}>cm</span>·<span
 				class={group.lengthSystem === 'ft' ? 'font-bold underline' : ''}>ft</span
 			>
@@ -87,9 +89,11 @@
 			class="btn btn-ghost font-normal max-sm:px-2"
 			name="terms"
 			value={group.stitchTerms === 'us' ? 'uk' : 'us'}
-			title="Change whose stitch names are used"
+			title="Change whose stitch names are used on this device"
+			aria-label={group.stitchTerms === 'us'
+				? 'US stitch names: change to UK names'
+				: 'UK stitch names: change to US names'}
 		>
-			<span class="sr-only">Stitch names: now</span>
 			<span class={group.stitchTerms === 'us' ? 'font-bold underline' : ''}>US</span>·<span
 				class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
 			>

@@ -19,7 +19,7 @@
 	const isOpen = $derived(bench.openStep === step);
 	const needsLook = $derived(fields.some((field) => bench.reading.problems[field]));
 	const calls = $derived(
-		bench.estimate.judgements.filter(
+		bench.drawn.estimate.judgements.filter(
 			({ subject, severity }) => subject === step && severity !== 'good'
 		)
 	);

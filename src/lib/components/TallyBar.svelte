@@ -1,8 +1,13 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import type { Tally, TallyName } from '$lib/core/plan/estimate';
-	import { roughly } from '$lib/plan/number-words';
-	import { differenceWords, tallyValue, tallyWords } from '$lib/plan/tally-words';
+	import {
+		differenceWords,
+		intervalWords,
+		tallyUnit,
+		tallyValue,
+		tallyWords
+	} from '$lib/plan/tally-words';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -14,6 +19,7 @@
 	}
 	const { bench, pinned, onexplain, children }: Props = $props();
 	const tally = $derived(bench.estimate.tally);
+	const value = (name: TallyName) => tallyValue(tally, name, bench.system);
 
 	const shown: readonly TallyName[] = [
 		'toCollect',
@@ -29,7 +35,7 @@
 	const main: readonly TallyName[] = ['toCollect', 'hours', 'matKg'];
 	const spoken = $derived(
 		bench.isCurrent
-			? `${tallyValue(tally, 'toCollect')} bags to collect, ${tallyValue(tally, 'hours')} hours, mat ${tallyValue(tally, 'matKg')} kilograms`
+			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}`
 			: 'A field needs a look; the tally waits.'
 	);
 	/** Said a moment after the hand rests, so that a slide is not read out step by step. */
@@ -51,8 +57,9 @@
 		class:opacity-70={!bench.isCurrent}
 	>
 		{#each shown as name (name)}
-			{@const { label, unit } = tallyWords[name]}
-			{@const difference = pinned ? differenceWords(tally, pinned.tally, name) : ''}
+			{@const { label } = tallyWords[name]}
+			{@const { unit } = tallyUnit(name, bench.system)}
+			{@const difference = pinned ? differenceWords(tally, pinned.tally, name, bench.system) : ''}
 			<li class={main.includes(name) ? '' : 'max-sm:hidden'} data-tally={name}>
 				<button
 					type="button"
@@ -62,15 +69,11 @@
 				>
 					<span class="block text-[13px] whitespace-nowrap opacity-90">{label}</span>
 					<span class="block whitespace-nowrap">
-						<span class="figure text-2xl font-bold max-sm:text-xl" data-figure
-							>{tallyValue(tally, name)}</span
-						>
+						<span class="figure text-2xl font-bold max-sm:text-xl" data-figure>{value(name)}</span>
 						<span class="text-sm">{unit}</span>
 					</span>
 					<span class="block text-[13px] whitespace-nowrap opacity-90" data-interval>
-						{name === 'cover'
-							? `${tally.cover.low.toFixed(2)}–${tally.cover.high.toFixed(2)}`
-							: `${roughly(tally[name].low)}–${roughly(tally[name].high)}`}
+						{intervalWords(tally[name], name, bench.system)}
 					</span>
 					{#if pinned}
 						<span

@@ -1,3 +1,5 @@
+import { barePractice } from './know/practice';
+import { noFactors } from './know/factors';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bagPresets } from './bag/presets';
@@ -163,7 +165,12 @@ describe('crochet', () => {
 				fc.double({ min: 1.5, max: 8, noNaN: true }),
 				fc.constantFrom('across' as const, 'lengthwise' as const),
 				(hookMm, d, direction) => {
-					const mat = crochetMat(target, { kind: 'crochet', stitch, hookMm, direction }, d);
+					const mat = crochetMat(
+						target,
+						{ kind: 'crochet', stitch, hookMm, direction },
+						d,
+						noFactors
+					);
 					const [across, along] = mat.isLengthwise
 						? [mat.rowHeightMm, mat.stitchWidthMm]
 						: [mat.stitchWidthMm, mat.rowHeightMm];
@@ -337,14 +344,14 @@ describe('a mass as a kitchen scale shows it', () => {
 		['1 oz', 28.349523125],
 		['2 LB', 907.18474],
 		['−3', -3]
-	])('%j is %s g', (text, g) => expect(parseMass(text).g).toBeCloseTo(g, 9));
+	])('%j is %s g', (text, g) => expect(parseMass(text, 'g').g).toBeCloseTo(g, 9));
 
 	it.each(['', '  '])('%j is empty', (text) =>
-		expect(parseMass(text).problem).toEqual({ code: 'empty' })
+		expect(parseMass(text, 'g').problem).toEqual({ code: 'empty' })
 	);
 
 	it.each(['heavy', '5 stone', '1 2', '1.', '.5', '1e3'])('%j is not understood', (text) =>
-		expect(parseMass(text).problem).toEqual({ code: 'not-understood', part: text })
+		expect(parseMass(text, 'g').problem).toEqual({ code: 'not-understood', part: text })
 	);
 });
 
@@ -363,7 +370,7 @@ describe('strip width against work', () => {
 
 	it('is swept over the widths a bag allows, for a loom over those of its weft', () => {
 		for (const plan of [crochet, loom]) {
-			const points = sweepStripWidths(plan, 20);
+			const points = sweepStripWidths(plan, barePractice, 20);
 			expect(points.length).toBeGreaterThan(15);
 			const widths = points.map(({ stripWidthMm }) => stripWidthMm);
 			expect(widths).toEqual([...widths].sort((a, b) => a - b));
@@ -376,7 +383,7 @@ describe('strip width against work', () => {
 	it('has nothing to sweep where the cut has no width', () => {
 		const halves = { ...crochet, cut: { style: 'half-bag' } } as const;
 		expect(variedCut(halves)).toBeNull();
-		expect(sweepStripWidths(halves)).toEqual([]);
+		expect(sweepStripWidths(halves, barePractice)).toEqual([]);
 		expect(withStripWidth(halves, 30)).toBe(halves);
 	});
 

@@ -129,18 +129,26 @@ export const defaults = {
 	rejectedShare: exact(0.12, 'of bags collected'),
 
 	// counting and learning
+	bagSpread: exact(0.2, 'of the bags in one box', 'assumed'),
 	wantedCountShare: exact(0.03, 'of the count'),
+	lightestBag: exact(0.8, 'g', 'assumed'),
+	heaviestBag: exact(150, 'g', 'assumed'),
+	bagsInSack: exact(600, 'bags', 'assumed'),
+	bagsAtOnce: exact(3000, 'bags', 'assumed'),
 	rejectPriorBags: exact(50, 'bags', 'assumed'),
 	ratePriorUnits: exact(5, 'units of work'),
 	swatchSpread: exact(0.04, 'of a reading', 'assumed'),
 	chainSpread: exact(0.02, 'of a ten-piece chain', 'assumed'),
-	timedSpread: exact(0.1, 'of a timed table', 'assumed'),
+	// A session differs from the next by its people and its day, however much was counted in it.
+	sessionSpread: exact(0.15, 'of a timed session', 'assumed'),
+	sessionSpreadWorth: exact(4, 'sessions', 'assumed'),
 	matSpread: exact(0.06, 'of the bags in a finished mat', 'assumed'),
 
 	// spreads of what is not measured yet, as multipliers around one
 	bagMass: spread(1, 'multiplier', 0.06),
 	pieceLength: spread(1, 'multiplier', 0.04),
-	gauge: spread(1, 'multiplier', 0.08),
+	stitchWidth: spread(1, 'multiplier', 0.08),
+	rowHeight: spread(1, 'multiplier', 0.08),
 	strandPerStitch: spread(1, 'multiplier', 0.1),
 	loomPitch: spread(1, 'multiplier', 0.1),
 	framePitch: spread(1, 'multiplier', 0.1),

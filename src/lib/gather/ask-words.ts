@@ -47,3 +47,15 @@ export function bagsToAsk(bags: number, rejectedShare: number): number {
 	const step = asked < 50 ? 5 : 10;
 	return Math.ceil(asked / step - 1e-9) * step;
 }
+
+/** What sorting has shown so far, counted and nothing else: `2 of 74 sorted were no good`. */
+export const rejectWords = ({
+	sorted,
+	rejected
+}: {
+	readonly sorted: number;
+	readonly rejected: number;
+}): string =>
+	sorted === 0
+		? 'none was sorted yet'
+		: `${wholeNumber(rejected)} of ${wholeNumber(sorted)} sorted were no good`;

@@ -39,9 +39,26 @@ export function readWeighing(
 	}
 	const sample = sampleOf(masses, bagsEach);
 	const count = countByWeight(grossG, tareG, sample, scaleErrorG);
-	const { meanG, spreadG, bags: sampled } = sample;
-	return { weighing: { grossG, tareG, meanG, spreadG, sampled, scaleErrorG }, count };
+	const { meanG, spreadG, handfuls } = sample;
+	return {
+		weighing: {
+			grossG,
+			tareG,
+			meanG,
+			spreadG,
+			handfuls,
+			sampled: handfuls * bagsEach,
+			scaleErrorG
+		},
+		count
+	};
 }
+
+/** Whether an odd count or measure was said to be right. */
+const sure = (read: FormReader): boolean => read.raw('sure') === 'yes';
+
+/** More bags at once than any hall holds. */
+const mostBags = 1_000_000;
 
 function readDropOff(read: FormReader): DropOffEntry {
 	const method = read.word('method', ['hand', 'batches', 'weight']);
@@ -52,11 +69,13 @@ function readDropOff(read: FormReader): DropOffEntry {
 		broughtBy: read.text('brought_by', 120),
 		sacks: read.count('sacks', 0, 1000, 0),
 		method,
-		note: read.text('note', 400)
+		note: read.text('note', 400),
+		isSure: sure(read)
 	};
 	if (method === 'weight') {
 		const counted = readWeighing(read);
 		const { bags = 0, low = 0, high = 0 } = counted?.count ?? {};
+		if (bags > mostBags) read.problems.handfuls ??= 'That makes more bags than any hall holds.';
 		return { ...common, bags, bagsLow: low, bagsHigh: high, weighing: counted?.weighing ?? null };
 	}
 	const bags =
@@ -64,6 +83,9 @@ function readDropOff(read: FormReader): DropOffEntry {
 			? read.count('bags', 0, 1_000_000)
 			: read.count('batches', 0, 10_000) * read.count('batch_size', 1, 1000) +
 				read.count('loose', 0, 1000, 0);
+	if (bags > mostBags)
+		read.problems[method === 'hand' ? 'bags' : 'batches'] ??=
+			`That makes ${bags} bags: more than any hall holds. Count again.`;
 	return { ...common, bags, bagsLow: bags, bagsHigh: bags, weighing: null };
 }
 
@@ -80,7 +102,8 @@ function readSorting(read: FormReader): SortingEntry {
 		rejected: read.count('rejected', 0, 100_000, 0),
 		lookAgainHours: drying > 0 ? read.count('look_again', 1, 240, 2) : null,
 		driedFrom: read.raw('dried') === '' ? null : read.count('dried', 1, 999_999_999),
-		byName: read.text('by_name', 120)
+		byName: read.text('by_name', 120),
+		isSure: sure(read)
 	};
 	const all = entry.strand + entry.stuffing + drying + entry.rejected;
 	if (read.isGood && all === 0) read.problems.strand = 'Count at least one bag.';
@@ -100,7 +123,8 @@ function readMovement(read: FormReader): MovementEntry {
 		amount: isIn ? size : -size,
 		reason: read.word('reason', moveReasons),
 		note: read.text('note', 400),
-		byName: read.text('by_name', 120)
+		byName: read.text('by_name', 120),
+		isSure: sure(read)
 	};
 }
 
@@ -123,7 +147,7 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 		strandMm:
 			isSwatch && read.raw('strand') !== '' ? read.millimetres('strand', 'bag', 1_000_000) : null,
 		massG: measure === 'handful' ? read.grams('mass', 0.1, 1_000_000) : null,
-		isSure: read.raw('sure') === 'yes'
+		isSure: sure(read)
 	};
 }
 
@@ -140,7 +164,7 @@ function readTimed(read: FormReader): TimedEntry {
 		people: read.count('people', 1, 200),
 		minutes: read.number('minutes', 0, 10_000),
 		workedOn: read.day('worked_on'),
-		isSure: read.raw('sure') === 'yes'
+		isSure: sure(read)
 	};
 }
 
@@ -164,13 +188,21 @@ function readBagKind(read: FormReader): BagKindEntry {
 		type: 'bag-kind',
 		kindId: read.raw('kind') === '' ? null : read.uuid('kind'),
 		name: read.needed('name', 80),
-		bag
+		bag,
+		handfulCount: counted,
+		isSure: sure(read)
 	};
 }
 
+/** What an entry is read by: the units of what is typed with none, and the day it is in the hall. */
+export interface ReadBy {
+	readonly system: LengthSystem;
+	readonly today: string;
+}
+
 /** Reads an entry from what was typed; the same in the page and on the server. */
-export function readEntry(type: string, typed: Typed, system: LengthSystem): ReadEntry {
-	const read = new FormReader(typed, system);
+export function readEntry(type: string, typed: Typed, { system, today }: ReadBy): ReadEntry {
+	const read = new FormReader(typed, system, today);
 	const entry = entryOf(type, read);
 	if (!entry) return { problems: { type: 'This kind of entry is not known here.' } };
 	return read.isGood ? { entry } : { problems: read.problems };

@@ -14,6 +14,8 @@ export interface Weighing {
 	readonly tareG: number;
 	readonly meanG: number;
 	readonly spreadG: number;
+	/** Handfuls weighed, and the bags in all of them. */
+	readonly handfuls: number;
 	readonly sampled: number;
 	readonly scaleErrorG: number;
 }
@@ -30,6 +32,8 @@ export interface DropOffEntry {
 	readonly bagsHigh: number;
 	readonly weighing: Weighing | null;
 	readonly note: string | null;
+	/** The one who typed it has said that an odd count is right as it stands. */
+	readonly isSure: boolean;
 }
 
 export interface SortingEntry {
@@ -46,6 +50,8 @@ export interface SortingEntry {
 	/** The pile they hung in, where they were drying; null for bags that are sorted for the first time. */
 	readonly driedFrom: number | null;
 	readonly byName: string | null;
+	/** The one who typed it has said that an odd count is right as it stands. */
+	readonly isSure: boolean;
 }
 
 export interface MovementEntry {
@@ -58,6 +64,8 @@ export interface MovementEntry {
 	readonly reason: MoveReason;
 	readonly note: string | null;
 	readonly byName: string | null;
+	/** The one who typed it has said that an odd count is right as it stands. */
+	readonly isSure: boolean;
 }
 
 export const correctables = ['movement', 'drop-off', 'sorting'] as const;
@@ -82,7 +90,7 @@ export interface TimedEntry {
 	readonly people: number;
 	readonly minutes: number;
 	readonly workedOn: string;
-	/** The hand has said that an odd time is right as it stands. */
+	/** The one who typed it has said that an odd time is right as it stands. */
 	readonly isSure: boolean;
 }
 
@@ -107,7 +115,7 @@ export interface MeasurementEntry {
 	readonly bagsUsed: number | null;
 	readonly strandMm: number | null;
 	readonly massG: number | null;
-	/** The hand has said that an odd reading is right as it stands. */
+	/** The one who typed it has said that an odd reading is right as it stands. */
 	readonly isSure: boolean;
 }
 
@@ -117,6 +125,10 @@ export interface BagKindEntry {
 	readonly kindId: string | null;
 	readonly name: string;
 	readonly bag: Bag;
+	/** Of how many bags its mass was found. */
+	readonly handfulCount: number;
+	/** Measures that do not fit each other are right as they stand. */
+	readonly isSure: boolean;
 }
 
 export type Entry =

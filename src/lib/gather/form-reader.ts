@@ -1,14 +1,18 @@
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { bareUnitOf } from '$lib/core/units/format-length';
 import { parseLength } from '$lib/core/units/parse-length';
-import { parseMass } from '$lib/core/units/parse-mass';
+import { formatMass } from '$lib/core/units/format-mass';
+import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
 import { isUnreadable } from '$lib/plan/name';
-import { fieldProblemWords } from '$lib/plan/problem-words';
+import { fieldProblemWords, massProblemWords } from '$lib/plan/problem-words';
 
 /** What was typed, by field. */
 export type Typed = Readonly<Record<string, string>>;
 /** A sentence for each field that needs one. */
 export type Sentences = Readonly<Record<string, string>>;
+
+/** A whole number with its thousands grouped: `1,200`, `1.200`, `1 200`, `1’200`. */
+const grouped = /^-?\d{1,3}([,.\u202f\u00a0 ’'])\d{3}(\1\d{3})*$/;
 
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
 export class FormReader {
@@ -16,7 +20,9 @@ export class FormReader {
 
 	constructor(
 		private readonly typed: Typed,
-		private readonly system: LengthSystem = 'cm'
+		private readonly system: LengthSystem = 'cm',
+		/** The day it is; nothing that was done lies after it. */
+		private readonly today = '2099-12-31'
 	) {}
 
 	get isGood(): boolean {
@@ -45,8 +51,10 @@ export class FormReader {
 
 	/** A whole number within bounds; an empty field is `empty` where that is given. */
 	count(field: string, least: number, most: number, empty?: number): number {
-		const text = this.raw(field);
-		if (text === '' && empty !== undefined) return empty;
+		const raw = this.raw(field);
+		if (raw === '' && empty !== undefined) return empty;
+		// Nobody counts in fractions: what stands before three digits groups thousands, in any country.
+		const text = grouped.test(raw) ? raw.replace(/[^\d-]/g, '') : raw;
 		if (text === '') this.problems[field] = 'Please fill this in.';
 		else if (!/^-?\d{1,9}$/.test(text))
 			this.problems[field] = `“${text.slice(0, 40)}” is not a whole number.`;
@@ -56,9 +64,15 @@ export class FormReader {
 	}
 
 	number(field: string, moreThan: number, most: number): number {
-		const text = this.raw(field).replace(',', '.');
+		const raw = this.raw(field);
+		const text = raw.replace(',', '.');
 		const value = Number(text);
-		if (text === '') this.problems[field] = 'Please fill this in.';
+		if (/,\d{3}$/.test(raw))
+			this.problems[field] = fieldProblemWords(
+				{ code: 'thousands-or-decimals', part: raw.slice(0, 40) },
+				this.system
+			);
+		else if (text === '') this.problems[field] = 'Please fill this in.';
 		else if (!/^-?\d{1,9}(\.\d{1,6})?$/.test(text))
 			this.problems[field] = `“${text.slice(0, 40)}” is not a number.`;
 		else if (!(value > moreThan)) this.problems[field] = `More than ${moreThan}.`;
@@ -67,19 +81,21 @@ export class FormReader {
 	}
 
 	grams(field: string, least: number, most: number): number {
-		const read = parseMass(this.raw(field));
-		if (read.problem) this.problems[field] = fieldProblemWords(read.problem, this.system);
-		else if (read.g < least) this.problems[field] = `At least ${least} g.`;
-		else if (read.g > most) this.problems[field] = `At most ${most} g.`;
+		const read = parseMass(this.raw(field), bareMassUnitOf(this.system));
+		if (read.problem) this.problems[field] = massProblemWords(read.problem, this.system);
+		else if (read.g < least) this.problems[field] = `At least ${formatMass(least, this.system)}.`;
+		else if (read.g > most) this.problems[field] = `At most ${formatMass(most, this.system)}.`;
 		return read.g ?? NaN;
 	}
 
 	/** Masses with spaces or semicolons between: one for each handful weighed. */
 	manyGrams(field: string): number[] {
 		const words = this.raw(field)
+			.replace(/(\d)\s+(?=(g|kg|oz|lbs?)\b)/gi, '$1')
 			.split(/[\s;]+/)
-			.filter((word) => word !== '' && word !== 'g');
-		const masses = words.map((word) => parseMass(word).g ?? NaN);
+			.filter((word) => word !== '');
+		const unit = bareMassUnitOf(this.system);
+		const masses = words.map((word) => parseMass(word, unit).g ?? NaN);
 		const bad = words.find((_, at) => !((masses[at] ?? NaN) > 0));
 		if (words.length === 0) this.problems[field] = 'Weigh at least one handful.';
 		else if (bad) this.problems[field] = `“${bad.slice(0, 40)}” is not a weight.`;
@@ -117,6 +133,7 @@ export class FormReader {
 		const date = new Date(`${text}T00:00:00Z`);
 		const isDay = /^20\d\d-\d\d-\d\d$/.test(text) && date.toJSON()?.slice(0, 10) === text;
 		if (!isDay) this.problems[field] = 'Write the day as 2026-11-24.';
+		else if (text > this.today) this.problems[field] = 'That day is still to come.';
 		return text;
 	}
 }

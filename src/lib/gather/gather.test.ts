@@ -14,7 +14,8 @@ import { amountWords, heapWords } from './store-words';
 const uuid = '6f1d7e1c-1111-4111-8111-111111111111';
 
 /** The problems of an entry, or what it was read as. */
-const read = (type: string, typed: Record<string, string>) => readEntry(type, typed, 'cm');
+const read = (type: string, typed: Record<string, string>) =>
+	readEntry(type, typed, { system: 'cm', today: '2026-11-26' });
 
 describe('a form that is read', () => {
 	const reader = (typed: Record<string, string>, system: 'cm' | 'ft' = 'cm') =>
@@ -208,7 +209,8 @@ describe('an entry', () => {
 				amount: 7,
 				reason: 'given',
 				note: null,
-				byName: null
+				byName: null,
+				isSure: false
 			}
 		);
 	});
@@ -286,6 +288,8 @@ describe('an entry', () => {
 			type: 'bag-kind',
 			kindId: null,
 			name: 'Bread bag',
+			handfulCount: 10,
+			isSure: false,
 			bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
 		});
 		expect(read('bag-kind', { ...typed, width: '2' }).problems).toEqual({
@@ -312,10 +316,10 @@ describe('the store in words', () => {
 	const all = { show: '', of: '', in: '', order: 'kind' } as const;
 
 	it('weighs scrap and counts the rest', () => {
-		expect(amountWords('scrap', 1900)).toBe('1.9 kg');
-		expect(amountWords('bag', 1900)).toBe('1\u202f900');
-		expect(heapWords('scrap', 400)).toBe('0.40 kg of scrap');
-		expect(heapWords('piece', 480)).toBe('480 cut pieces');
+		expect(amountWords('scrap', 1900, 'cm')).toBe('1.9 kg');
+		expect(amountWords('bag', 1900, 'cm')).toBe('1,900');
+		expect(heapWords('scrap', 400, 'cm')).toBe('400 g of scrap');
+		expect(heapWords('piece', 480, 'cm')).toBe('480 cut pieces');
 	});
 
 	it('shows what is asked for, in the order asked for', () => {
@@ -404,12 +408,12 @@ describe('what a measure says', () => {
 	it('is a line', () =>
 		expect(
 			readingWords({
-				gauge: { ratio: 1.1, cv: 0.04 },
+				stitchWidth: { ratio: 1.1, cv: 0.04 },
 				framePitch: { ratio: 0.92, cv: 0.04 },
-				mat: { ratio: 0.97, cv: 0.06, slopes: {} }
+				mat: { bag: bagPresets[0].bag, ratio: 0.97, cv: 0.06, slopes: {} }
 			})
 		).toBe(
-			"stitches 110 % of the craft's, frame rows 92 % of the craft's, bags in the mat 97 % of the craft's"
+			"stitch width 110 % of the craft's, frame rows 92 % of the craft's, bags in the mat 97 % of the craft's"
 		));
 });
 

@@ -9,7 +9,8 @@ import type { Measure } from './entry-types';
 export const factorTitles: Readonly<Record<FactorName, string>> = {
 	bagMass: 'Weight of a bag',
 	pieceLength: 'Length of a piece',
-	gauge: 'Size of a stitch',
+	stitchWidth: 'Width of a stitch',
+	rowHeight: 'Height of a row',
 	strandPerStitch: 'Strand a stitch',
 	loomPitch: 'Rows on the loom',
 	framePitch: 'Rows on the frame',
@@ -21,7 +22,8 @@ export const factorTitles: Readonly<Record<FactorName, string>> = {
 const factorWords: Readonly<Record<FactorName, string>> = {
 	bagMass: 'bags',
 	pieceLength: 'pieces',
-	gauge: 'stitches',
+	stitchWidth: 'stitch width',
+	rowHeight: 'row height',
 	strandPerStitch: 'strand a stitch',
 	loomPitch: 'loom rows',
 	framePitch: 'frame rows',

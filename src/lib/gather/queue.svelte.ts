@@ -1,6 +1,8 @@
-import type { DBSchema, IDBPDatabase } from 'idb';
-import { openDB } from 'idb';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import type { ReadBy } from './entries';
 import type { Sentences, Typed } from './form-reader';
+import { portionOf, sendEntries } from './send-entries';
+import { Shelf } from './shelf';
 import { nowSaid } from './typed-at';
 
 /** An entry on this device, until the server has said that it is kept. */
@@ -8,6 +10,8 @@ export interface Waiting {
 	readonly key: string;
 	readonly type: string;
 	readonly typed: Typed;
+	/** The units of what is typed with none. */
+	readonly lengths?: LengthSystem;
 	/** When it was typed; it may wait for hours. */
 	readonly at?: string;
 	/** What it is, in words a person knows it by. */
@@ -16,39 +20,43 @@ export interface Waiting {
 	readonly problems?: Sentences;
 }
 
-/** How sending an entry went. What the server would not have lies on the shelf until it is dropped. */
+/** How an entry went. What the server would not have lies on the shelf until it is dropped; what is `lost` lies nowhere but in its fields. */
 export type Sent =
-	| { readonly outcome: 'kept' | 'waits' }
+	| { readonly outcome: 'kept' | 'waits' | 'lost' }
 	| { readonly outcome: 'refused'; readonly key: string; readonly problems: Sentences };
-
-interface Shelf extends DBSchema {
-	entries: { key: string; value: Waiting };
-}
 
 /** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a hand only, so never on a server. */
 export const mending = $state<{ entry: Waiting | null }>({ entry: null });
 
+/** Runs work while no other tab of this device does the same; where the device cannot tell, all the same. */
+const alone = (work: () => Promise<void>): Promise<void> =>
+	globalThis.navigator?.locks?.request('nest-row entries', work) ?? work();
+
 /**
  * Entries typed on this device. Each is put on the device's own shelf first, then sent; it leaves the
  * shelf only when the server has said that it is kept, under the key it was given here, so that a
- * resend counts once.
+ * resend counts once. Of several tabs one sends at a time.
  */
 export class EntryQueue {
 	waiting = $state.raw<readonly Waiting[]>([]);
 	isAway = $state(false);
-	#shelf: Promise<IDBPDatabase<Shelf>> | null = null;
+	#shelf: Shelf | null = null;
 	#sending: Promise<void> | null = null;
 	#timer: ReturnType<typeof setInterval> | null = null;
 
-	/** @param onkept called when entries were kept, so that lists can be read again */
-	constructor(private readonly onkept: () => void) {}
+	/**
+	 * @param onkept called when entries were kept, so that lists can be read again
+	 * @param readBy how what is typed here is read just now
+	 */
+	constructor(
+		private readonly onkept: () => void,
+		readonly readBy: () => ReadBy
+	) {}
 
 	/** Opens the shelf and begins to send what lies there. Returns how to stop. */
 	begin(): () => void {
-		this.#shelf = openDB<Shelf>('nest-row', 1, {
-			upgrade: (db) => void db.createObjectStore('entries', { keyPath: 'key' })
-		});
-		void this.#look().then(() => this.send());
+		this.#shelf = new Shelf();
+		void this.send();
 		const again = () => void this.send();
 		window.addEventListener('online', again);
 		this.#timer = setInterval(again, 4000);
@@ -58,73 +66,89 @@ export class EntryQueue {
 		};
 	}
 
-	/** Puts an entry on the shelf and sends it, and says how that went. */
-	async add(type: string, typed: Typed, words: string): Promise<Sent> {
-		const [key, at] = [crypto.randomUUID(), nowSaid()];
-		const entry: Waiting = { key, type, typed: { ...typed }, at, words };
-		await (await this.#open()).put('entries', entry);
+	/**
+	 * Puts an entry on the shelf and sends it, and says how that went. A device that keeps nothing (a
+	 * private window, a full disk) sends it at once; what then meets no network is lost, and said.
+	 *
+	 * @param onshelved called once the entry is safe here, so that its fields may be cleared
+	 */
+	async add(type: string, typed: Typed, words: string, onshelved = () => {}): Promise<Sent> {
+		const lengths = this.readBy().system;
+		const entry: Waiting = {
+			key: crypto.randomUUID(),
+			type,
+			typed: { ...typed },
+			lengths,
+			at: nowSaid(),
+			words
+		};
+		try {
+			await this.#open().put(entry);
+		} catch {
+			return this.#sendUnshelved(entry);
+		}
+		onshelved();
+		// Asked once there is something to lose: the device then clears it away last.
+		void globalThis.navigator?.storage?.persist?.().catch(() => false);
 		await this.#look();
 		await this.send();
-		const left = this.waiting.find((one) => one.key === key);
+		const left = this.waiting.find((one) => one.key === entry.key);
 		if (!left) return { outcome: 'kept' };
 		return left.problems
-			? { outcome: 'refused', key, problems: left.problems }
+			? { outcome: 'refused', key: entry.key, problems: left.problems }
 			: { outcome: 'waits' };
 	}
 
 	/** Throws an entry away that the server would not have. */
 	async drop(key: string): Promise<void> {
-		await (await this.#open()).delete('entries', key);
+		await this.#open().drop(key);
 		await this.#look();
 	}
 
 	/** Sends what waits, the oldest first; one that is sent already is waited for. */
 	async send(): Promise<void> {
 		while (this.#sending) await this.#sending;
-		const ready = this.waiting.filter(({ problems }) => !problems).slice(0, 50);
-		if (ready.length === 0) return;
-		this.#sending = this.#sendThese(ready).finally(() => (this.#sending = null));
+		this.#sending = alone(() => this.#sendNext()).finally(() => (this.#sending = null));
 		await this.#sending;
 	}
 
-	async #sendThese(ready: readonly Waiting[]): Promise<void> {
-		try {
-			const response = await fetch('/api/entries', {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({
-					entries: ready.map(({ key, type, typed, at }) => ({ key, type, typed, at }))
-				})
-			});
-			if (!response.ok) throw new Error(`answered ${response.status}`);
-			const { answers } = (await response.json()) as {
-				answers: { key: string; outcome: string; problems?: Sentences }[];
-			};
-			const shelf = await this.#open();
-			for (const { key, outcome, problems } of answers) {
-				const entry = ready.find((one) => one.key === key);
-				if (outcome === 'refused' && entry)
-					await shelf.put('entries', { ...entry, problems: problems ?? {} });
-				else await shelf.delete('entries', key);
-			}
-			this.isAway = false;
-			this.onkept();
-		} catch {
-			// No answer: whether it was kept is not known, and the same keys are sent again.
-			this.isAway = true;
-		} finally {
-			await this.#look();
+	async #sendNext(): Promise<void> {
+		// Read again: another tab may have sent what this one remembers.
+		if (!(await this.#look())) return;
+		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
+		if (portion.length === 0) return;
+		const answers = await sendEntries(portion);
+		for (const [at, answer] of answers.entries()) {
+			const key = portion[at]?.key ?? '';
+			if (answer.outcome === 'refused') await this.#open().refuse(key, answer.problems);
+			else if (answer.outcome === 'kept') await this.#open().drop(key);
 		}
+		this.isAway = answers.some(({ outcome }) => outcome === 'waits');
+		await this.#look();
+		if (answers.some(({ outcome }) => outcome !== 'waits')) this.onkept();
 	}
 
-	async #open(): Promise<IDBPDatabase<Shelf>> {
+	async #sendUnshelved(entry: Waiting): Promise<Sent> {
+		const [answer] = await sendEntries([entry]);
+		if (answer?.outcome === 'kept') {
+			this.onkept();
+			return { outcome: 'kept' };
+		}
+		return answer?.outcome === 'refused' ? { ...answer, key: entry.key } : { outcome: 'lost' };
+	}
+
+	#open(): Shelf {
 		if (!this.#shelf) throw new Error('the queue has not begun');
 		return this.#shelf;
 	}
 
-	async #look(): Promise<void> {
-		const all = await (await this.#open()).getAll('entries');
-		// In the order they were typed: what goes out of the store may have come in just before.
-		this.waiting = all.sort((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));
+	/** Looks at what lies on the shelf; false where the device has none. */
+	async #look(): Promise<boolean> {
+		try {
+			this.waiting = await this.#open().all();
+			return true;
+		} catch {
+			return false;
+		}
 	}
 }

@@ -4,12 +4,21 @@ import { EntryQueue } from './queue.svelte';
 
 /** The device's shelf, as the browser keeps it: it outlives the page. */
 const shelf = new Map<string, Waiting>();
+let isFull = false;
+const put = (entry: Waiting) =>
+	isFull
+		? Promise.reject(new Error('QuotaExceeded'))
+		: Promise.resolve(void shelf.set(entry.key, entry));
 vi.mock('idb', () => ({
 	openDB: () =>
 		Promise.resolve({
-			put: (_: string, entry: Waiting) => Promise.resolve(void shelf.set(entry.key, entry)),
+			put: (_: string, entry: Waiting) => put(entry),
 			delete: (_: string, key: string) => Promise.resolve(void shelf.delete(key)),
-			getAll: () => Promise.resolve([...shelf.values()])
+			getAll: () => Promise.resolve([...shelf.values()]),
+			transaction: () => ({
+				store: { get: (key: string) => Promise.resolve(shelf.get(key)), put },
+				done: Promise.resolve()
+			})
 		})
 }));
 
@@ -22,15 +31,17 @@ let answer: (entries: Sent['entries']) => Response;
 const keptAll = (entries: Sent['entries']) =>
 	Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'kept', id: 1 })) });
 
+const readBy = () => ({ system: 'cm', today: '2026-11-26' }) as const;
 const stops: (() => void)[] = [];
 const begun = (onkept = () => {}) => {
-	const queue = new EntryQueue(onkept);
+	const queue = new EntryQueue(onkept, readBy);
 	stops.push(queue.begin());
 	return queue;
 };
 
 beforeEach(() => {
 	shelf.clear();
+	isFull = false;
 	sent = [];
 	answer = keptAll;
 	vi.stubGlobal('window', new EventTarget());
@@ -181,9 +192,83 @@ describe('entries on a device', () => {
 		expect(queue.waiting).toEqual([]);
 	});
 
+	it('are each answered for: what the server would not read as a whole is sent one by one', async () => {
+		const queue = begun();
+		answer = away;
+		for (const units of ['1', 'bad', '2']) await queue.add('timed', { units }, units);
+		answer = (entries) =>
+			entries.some(({ typed }) => typed.units === 'bad')
+				? new Response('{"problems":[]}', { status: 422 })
+				: keptAll(entries);
+		await queue.send();
+		expect(queue.waiting.map(({ words }) => words)).toEqual(['bad']);
+		expect(queue.waiting[0]?.problems?.entry).toContain('could not read this');
+		answer = keptAll;
+		await queue.add('timed', { units: '3' }, 'three');
+		expect(queue.waiting.map(({ words }) => words)).toEqual(['bad']);
+	});
+
+	it.each([429, 500, 502, 503])(
+		'wait where the server answers %i: nothing is known of any',
+		async (status) => {
+			const queue = begun();
+			answer = () => new Response('', { status });
+			expect(await queue.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
+			expect(queue.waiting[0]?.problems).toBeUndefined();
+		}
+	);
+
+	it('that could not be kept just now wait, and hold up no other', async () => {
+		const queue = begun();
+		answer = (entries) =>
+			Response.json({
+				answers: entries.map(({ key, typed }) => ({
+					key,
+					outcome: typed.units === '9' ? 'waits' : 'kept'
+				}))
+			});
+		expect(await queue.add('timed', { units: '9' }, 'nine')).toEqual({ outcome: 'waits' });
+		expect(await queue.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'kept' });
+		expect(queue.waiting.map(({ words }) => words)).toEqual(['nine']);
+	});
+
+	it('that are long go up in portions that the server takes', async () => {
+		const queue = begun();
+		answer = away;
+		for (let at = 0; at < 20; at++) await queue.add('timed', { note: 'x'.repeat(4000) }, `${at}`);
+		answer = keptAll;
+		for (let at = 0; at < 4; at++) await queue.send();
+		const sizes = sent.slice(-4).map((entries) => JSON.stringify({ entries }).length);
+		expect(queue.waiting).toEqual([]);
+		expect(Math.max(...sizes)).toBeLessThan(64_000);
+	});
+
+	it('on a device that keeps nothing are sent at once, and said to be lost where nothing answers', async () => {
+		const queue = begun();
+		isFull = true;
+		const shelved = vi.fn();
+		expect(await queue.add('timed', { units: '1' }, 'one', shelved)).toEqual({ outcome: 'kept' });
+		answer = away;
+		expect(await queue.add('timed', { units: '2' }, 'two', shelved)).toEqual({ outcome: 'lost' });
+		expect(shelved).not.toHaveBeenCalled();
+	});
+
+	it('refused late are not brought back where another tab has had them kept meanwhile', async () => {
+		const queue = begun();
+		answer = (entries) => {
+			// Another tab has sent it, and the server has it: it lies here no more.
+			shelf.clear();
+			return Response.json({
+				answers: entries.map(({ key }) => ({ key, outcome: 'refused', problems: {} }))
+			});
+		};
+		await queue.add('timed', { units: '1' }, 'one');
+		expect([shelf.size, queue.waiting]).toEqual([0, []]);
+	});
+
 	it('are tried again by themselves, until the page is left', async () => {
 		vi.useFakeTimers();
-		const queue = new EntryQueue(() => {});
+		const queue = new EntryQueue(() => {}, readBy);
 		const stop = queue.begin();
 		answer = away;
 		await queue.add('timed', { units: '1' }, 'one');

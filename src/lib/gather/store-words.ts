@@ -1,4 +1,6 @@
-import { figure, wholeNumber } from '../plan/number-words';
+import type { LengthSystem } from '../core/units/format-length';
+import { wholeNumber } from '../plan/number-words';
+import { massWords } from '../plan/unit-words';
 import type { Form, MoveReason } from './entry-types';
 
 /** The forms of the store, as they are counted. */
@@ -18,10 +20,10 @@ export const reasonWords: Readonly<Record<MoveReason, string>> = {
 	counted: 'counted again'
 };
 
-/** Scrap in kilograms, all else as a count. */
-export const amountWords = (form: Form, amount: number): string =>
-	form === 'scrap' ? `${figure(amount / 1000)} kg` : wholeNumber(amount);
+/** Scrap by its mass, all else as a count. */
+export const amountWords = (form: Form, amount: number, system: LengthSystem): string =>
+	form === 'scrap' ? massWords(amount, system) : wholeNumber(amount);
 
 /** `480 cut pieces`, `1.9 kg of scrap`. */
-export const heapWords = (form: Form, amount: number): string =>
-	`${amountWords(form, amount)} ${form === 'scrap' ? 'of scrap' : formWords[form]}`;
+export const heapWords = (form: Form, amount: number, system: LengthSystem): string =>
+	`${amountWords(form, amount, system)} ${form === 'scrap' ? 'of scrap' : formWords[form]}`;

@@ -8,7 +8,11 @@ import { craftSeconds, oddTime } from './odd-time';
 
 const typed = { units: '240', people: '2', minutes: '30', worked_on: '2026-11-24' };
 const read = (more: Record<string, string>): TimedEntry => {
-	const { entry } = readEntry('timed', { ...typed, ...more }, 'cm');
+	const { entry } = readEntry(
+		'timed',
+		{ ...typed, ...more },
+		{ system: 'cm', today: '2026-11-26' }
+	);
 	if (entry?.type !== 'timed') throw new Error('it was not read');
 	return entry;
 };
@@ -20,7 +24,10 @@ describe('timed work', () => {
 		expect(read({ work: 'crochet', way: 'dc' }).way).toBe('dc');
 		expect(read({ work: 'crochet', way: 'loop' }).way).toBe('sc');
 		expect(read({ work: 'flatten' }).way).toBe('usual');
-		expect(readEntry('timed', { ...typed, work: 'dream' }, 'cm').problems).toEqual({
+		expect(
+			readEntry('timed', { ...typed, work: 'dream' }, { system: 'cm', today: '2026-11-26' })
+				.problems
+		).toEqual({
 			work: 'Choose one of these.'
 		});
 	});

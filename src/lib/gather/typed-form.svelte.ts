@@ -1,4 +1,3 @@
-import type { LengthSystem } from '$lib/core/units/format-length';
 import type { EntryType } from './entry-types';
 import { readEntry } from './entries';
 import type { Sentences, Typed } from './form-reader';
@@ -18,8 +17,10 @@ export interface SentForm {
 export class TypedForm {
 	typed = $state<Record<string, string>>({});
 	problems = $state<Sentences>({});
-	/** What was kept or set waiting last, to say so. */
+	/** What was kept or set waiting last, to say so; or why it is not. */
 	said = $state('');
+	/** It is being put on the shelf: pressing again sends nothing. */
+	#isTaken = false;
 	/** The key of what is sent without scripts: the same page sent twice counts once. */
 	readonly key = crypto.randomUUID();
 	/** The key of what lies on the shelf until this form has put it right. */
@@ -30,7 +31,6 @@ export class TypedForm {
 	constructor(
 		readonly type: EntryType,
 		private readonly start: Readonly<Record<string, string>>,
-		private readonly system: LengthSystem,
 		private readonly queue: EntryQueue,
 		sent?: SentForm | null,
 		/** Begins the ids of its fields: one page may hold several forms of a type. */
@@ -42,30 +42,53 @@ export class TypedForm {
 		this.said = own?.said ?? '';
 	}
 
-	/** Reads what is typed; good entries go to the queue and the fields begin anew, all but those named. */
+	/** The units that what is typed here is read in. */
+	get lengths(): 'cm' | 'ft' {
+		return this.queue.readBy().system;
+	}
+
+	/**
+	 * Reads what is typed; good entries go to the queue. The fields begin anew, all but those named,
+	 * once the device has taken the entry, and not before.
+	 */
 	async submit(words: string, kept: readonly string[]): Promise<void> {
-		if (JSON.stringify(this.typed) === this.#begun) return;
-		const { entry, problems } = readEntry(this.type, this.typed, this.system);
+		if (this.#isTaken || JSON.stringify(this.typed) === this.#begun) return;
+		const { entry, problems } = readEntry(this.type, this.typed, this.queue.readBy());
 		this.problems = problems ?? {};
 		if (!entry) {
 			this.said = '';
 			return;
 		}
 		const typed = $state.snapshot(this.typed);
-		this.typed = {
-			...this.start,
-			...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
+		const text = JSON.stringify(typed);
+		this.#isTaken = true;
+		const beginAnew = () => {
+			this.#isTaken = false;
+			// What is typed over it meanwhile is the next entry, and stays.
+			if (JSON.stringify(this.typed) !== text) return;
+			this.typed = {
+				...this.start,
+				...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
+			};
+			this.#begun = JSON.stringify(this.typed);
 		};
-		const begun = (this.#begun = JSON.stringify(this.typed));
-		const sent = await this.queue.add(this.type, typed, words);
+		const sent = await this.queue.add(this.type, typed, words, beginAnew);
+		this.#isTaken = false;
+		if (sent.outcome === 'lost') {
+			this.said =
+				'Not kept: this device keeps nothing and the network is away. It stands here still; try again in a moment.';
+			return;
+		}
 		if (sent.outcome === 'refused') {
 			this.said = '';
 			// It stands in its fields again, unless the hand is at the next entry already.
-			if (JSON.stringify(this.typed) !== begun) return;
+			const now = JSON.stringify(this.typed);
+			if (now !== this.#begun && now !== text) return;
 			this.typed = typed;
 			this.problems = sent.problems;
-			return this.queue.drop(sent.key);
+			return this.queue.drop(sent.key).catch(() => {});
 		}
+		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
 		await this.#mended();
 		this.said = sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
 	}

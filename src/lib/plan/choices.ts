@@ -2,7 +2,7 @@ import { nearestHookMm, suitableHookMm } from '../core/crochet/hooks';
 import type { CutStyle } from '../core/cut/types';
 import { usualJoint } from '../core/joint/joints';
 import type { TechniqueKind } from '../core/mat/types';
-import { modelPlan } from '../core/plan/model';
+import { yieldsOf } from '../core/plan/model';
 import type { Plan } from '../core/plan/types';
 import type { LengthSystem } from '../core/units/format-length';
 import { fieldLength, trimmed } from '../core/units/format-length';
@@ -62,7 +62,7 @@ export function chooseTechnique(
 
 /** The hook in common use that suits a plan's strand best, as the field has it. */
 export function suitedHook(plan: Plan): string {
-	const { near, far } = suitableHookMm(modelPlan(plan).yield.bulkDiameterMm);
+	const { near, far } = suitableHookMm(yieldsOf(plan, 1).cut.bulkDiameterMm);
 	return trimmed(nearestHookMm((near + far) / 2), 2);
 }
 

@@ -1,5 +1,5 @@
 import { stations, totalSeconds } from '../core/effort/stations';
-import type { Estimate } from '../core/plan/estimate';
+import type { Practice } from '../core/know/practice';
 import { estimatePlan } from '../core/plan/estimate';
 import type { Model } from '../core/plan/model';
 import type { Plan } from '../core/plan/types';
@@ -48,12 +48,13 @@ export function caseFigures(model: Model): Record<string, number> {
 }
 
 /** An estimate as the command line and the JSON endpoint answer it. */
-export function estimateAnswer(plan: Plan, estimate: Estimate = estimatePlan(plan)) {
-	const { model, tally, judgements } = estimate;
+export function estimateAnswer(plan: Plan, practice: Practice) {
+	const { basis, isUnfit, model, tally, judgements } = estimatePlan(plan, practice);
 	const hours = Object.fromEntries(
 		stations.map((station) => [station, model.seconds[station] / 3600])
 	);
 	return {
+		measures: { ...basis, fit: !isUnfit },
 		figures: caseFigures(model),
 		to_prepare: tally.toPrepare,
 		to_collect: tally.toCollect,

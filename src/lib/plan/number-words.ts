@@ -1,15 +1,17 @@
-const thin = '\u202f';
+import { written } from '../writing';
 
-/** A whole number with narrow spaces at the thousands: `1 812`. */
-export function wholeNumber(value: number): string {
-	return String(Math.round(value)).replace(/\B(?=(\d{3})+$)/g, thin);
-}
+/** A whole number, digits grouped as the reader's country does: `1,812`. */
+export const wholeNumber = (value: number): string => written(Math.round(value));
 
-/** A figure with as many digits as its size deserves: 0.94, 1.5, 41, 1 812. */
+/** A figure with as many digits as its size deserves: 0.94, 1.5, 41, 1,812. The size is that of the figure as it is rounded. */
 export function figure(value: number): string {
-	if (Math.abs(value) < 1) return value.toFixed(2);
-	return Math.abs(value) < 10 ? value.toFixed(1) : wholeNumber(value);
+	const size = Math.abs(value);
+	if (Number(size.toFixed(2)) < 1) return written(value, 2);
+	return Number(size.toFixed(1)) < 10 ? written(value, 1) : wholeNumber(value);
 }
+
+/** A figure with so many decimals, whatever its size. */
+export const fixed = written;
 
 /** An end of an interval, rounded to two figures or three, since more would be a pretence. */
 export function roughly(value: number): string {

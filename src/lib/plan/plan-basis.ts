@@ -1,5 +1,7 @@
 import type { Stitch } from '../core/crochet/stitches';
+import { isWithin } from '../core/domain-error';
 import type { FactorName } from '../core/know/factors';
+import { factorBound } from '../core/know/factors';
 import { knownOfMat, matReading } from '../core/measure/mat-reading';
 import type { PitchName, Readings } from '../core/measure/readings';
 import {
@@ -11,18 +13,18 @@ import {
 import type { Outlier } from '../core/measure/outlier';
 import { outlierOf } from '../core/measure/outlier';
 import type { Practice } from '../core/know/practice';
-import { barePractice } from '../core/know/practice';
+import { bareMiddle, barePractice } from '../core/know/practice';
 import type { Model } from '../core/plan/model';
 import { modelPlan } from '../core/plan/model';
 import { planProblems } from '../core/plan/plan-problems';
 import type { Plan } from '../core/plan/types';
+import { figure, fixed } from './number-words';
 import type { MeasurementEntry } from '../gather/entry-types';
 
 /** What a plan expects by the craft alone, for a measurement to be held against. */
 export interface PlanBasis {
 	readonly bulkDiameterMm: number;
 	readonly pieceMm: number;
-	readonly bagMassG: number;
 	readonly stitch: Stitch | null;
 	readonly hookMm: number | null;
 	/** Of woven rows; null for what is not woven in rows. */
@@ -54,13 +56,12 @@ function wovenOf({ mat, draws }: Model): PlanBasis['woven'] {
 }
 
 export function basisOf(plan: Plan): PlanBasis {
-	const model = modelPlan(plan);
+	const model = modelPlan(plan, bareMiddle);
 	const { yield: cut } = model;
 	const hooked = plan.technique.kind === 'crochet' ? plan.technique : null;
 	return {
 		bulkDiameterMm: cut.bulkDiameterMm,
 		pieceMm: cut.pieceLengthMm,
-		bagMassG: plan.bag.massG,
 		stitch: hooked?.stitch ?? null,
 		hookMm: hooked?.hookMm ?? null,
 		woven: wovenOf(model),
@@ -114,7 +115,7 @@ export function readingsOf(
 			return { readings: { mat: matReading(basis.plan, size, entry.counted) } };
 		}
 		case 'handful':
-			return { readings: handfulReadings(entry.counted, entry.massG ?? NaN, basis.bagMassG) };
+			return { readings: handfulReadings(entry.counted, entry.massG ?? NaN, basis.plan.bag) };
 	}
 }
 
@@ -132,6 +133,17 @@ export function oddReading(
 	return odd ? { ...odd, ratio: mat.ratio } : null;
 }
 
+/**
+ * The sentence for a measure that no bag, strand or stitch can have, however sure the one is who
+ * typed it; null where it may be. What is kept bounds every plan, so it is refused at the door.
+ */
+export function impossibleWords({ mat, ...single }: Readings): string | null {
+	const ratios = [...Object.values(single).map(({ ratio }) => ratio), ...(mat ? [mat.ratio] : [])];
+	const odd = ratios.find((ratio) => !isWithin(ratio, factorBound));
+	if (odd === undefined) return null;
+	return `This comes to ${figure(odd)} times what was expected, which no bag or strand can. Measure again, and look at the units.`;
+}
+
 const slipWords = {
 	'ten-times': 'A decimal place may have slipped: it comes to ten times what is known.',
 	tenth: 'A decimal place may have slipped: it comes to a tenth of what is known.',
@@ -141,4 +153,4 @@ const slipWords = {
 
 /** The question an odd reading raises. */
 export const oddWords = ({ slip, ratio }: Outlier & { readonly ratio: number }): string =>
-	`This comes to ${ratio.toFixed(2)} times what was expected. ${slip ? slipWords[slip] : 'Please look again.'}`;
+	`This comes to ${fixed(ratio, 2)} times what was expected. ${slip ? slipWords[slip] : 'Please look again.'}`;

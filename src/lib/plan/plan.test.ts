@@ -1,3 +1,4 @@
+import { barePractice, bareMiddle } from '../core/know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPlans } from '../../../scripts/demo/plans';
@@ -16,7 +17,7 @@ import { keptFiguresOf } from './kept-figures';
 import { kindsToCount, mixRequest, usualPlanOf } from './mix-request';
 import { basisOf, oddReading, oddWords, readingsOf } from './plan-basis';
 import { planSchema } from './plan-schema';
-import { answerCompare, mixShape, readJson } from './requests';
+import { compareAnswer, compareShape, mixShape, mostMethods, readJson } from './requests';
 import { schoolsFor } from './schools';
 import { startingPlan } from './starting-plan';
 
@@ -66,7 +67,7 @@ describe('a plan kept', () => {
 	});
 
 	it('keeps figures short enough to hold and close enough to read', () => {
-		const { tally } = estimatePlan(startingPlan);
+		const { tally } = estimatePlan(startingPlan, barePractice);
 		const kept = keptFiguresOf(tally);
 		for (const name of tallyNames) {
 			expect(kept[name].expected / tally[name].expected).toBeCloseTo(1, 5);
@@ -81,7 +82,7 @@ describe('a plan kept', () => {
 
 describe('an estimate as an answer', () => {
 	it.each(plans)('has the figures of its technique, all finite: %s', (_, plan) => {
-		const answer = estimateAnswer(plan);
+		const answer = estimateAnswer(plan, barePractice);
 		for (const [name, value] of Object.entries(answer.figures))
 			expect(Number.isFinite(value), name).toBe(true);
 		const { total, ...stations } = answer.hours as Record<string, number>;
@@ -91,7 +92,7 @@ describe('an estimate as an answer', () => {
 		);
 		const { in: film, ...parts } = answer.mass_g;
 		expect(Object.values(parts).reduce((sum, g) => sum + g, 0)).toBeCloseTo(film, 6);
-		expect(caseFigures(modelPlan(plan)).bags).toBeGreaterThan(0);
+		expect(caseFigures(modelPlan(plan, bareMiddle)).bags).toBeGreaterThan(0);
 	});
 });
 
@@ -107,8 +108,9 @@ describe('requests from outside', () => {
 	});
 
 	it('compare every method, or only the ones that nothing beats', () => {
-		const ask = (only: string) =>
-			answerCompare(JSON.stringify({ bag, target, step_mm: 20, only })).value as {
+		const ask = (only: string, step = 20) =>
+			compareAnswer(compareShape.parse({ bag, target, step_mm: step, only }), barePractice) as {
+				measures: object;
 				compared: number;
 				methods: { unbeaten: boolean; to_collect: number }[];
 			};
@@ -118,7 +120,15 @@ describe('requests from outside', () => {
 		expect(best.methods.length).toBeGreaterThan(2);
 		expect(best.methods.length).toBeLessThan(all.compared / 4);
 		expect(best.methods.every(({ unbeaten }) => unbeaten)).toBe(true);
-		expect(answerCompare('{"bag": 4}').problems?.length).toBeGreaterThan(0);
+		expect(all.measures).toEqual({ of: 'craft' });
+		// A step finer than anyone cuts: the answer stays within its bound and holds the best of them.
+		const fine = ask('all', 1);
+		expect(fine.compared).toBeGreaterThan(mostMethods);
+		expect(fine.methods).toHaveLength(mostMethods);
+		expect(fine.methods.filter(({ unbeaten }) => unbeaten)).toHaveLength(
+			ask('unbeaten', 1).methods.length
+		);
+		expect(compareShape.safeParse({ bag: 4 }).success).toBe(false);
 	});
 });
 
@@ -175,7 +185,7 @@ describe('what can be made from what there is', () => {
 describe('where practised hands differ', () => {
 	it.each(plans)('every way is shown with its figures, or said not to go: %s', (_, plan) => {
 		for (const system of ['cm', 'ft'] as const) {
-			const questions = schoolsFor(plan, system);
+			const questions = schoolsFor(plan, system, barePractice);
 			expect(questions.length).toBeGreaterThanOrEqual(11);
 			for (const { question, note, schools } of questions) {
 				expect(note, question).toMatch(/\.$/);
@@ -191,14 +201,16 @@ describe('where practised hands differ', () => {
 
 	it('what is taken up is the plan whose figures were shown', () => {
 		const fields = fieldsOfPlan(startingPlan, 'cm');
-		for (const { question, schools } of schoolsFor(startingPlan, 'cm')) {
+		for (const { question, schools } of schoolsFor(startingPlan, 'cm', barePractice)) {
 			for (const { label, changes, figures } of schools) {
 				const bags = figures?.[0] ?? '';
 				if (!changes || !/^[\d\s]+ bags$/.test(bags)) continue;
 				const { plan } = readFields({ ...fields, ...changes }, 'cm');
 				expect(plan, `${question}, ${label}`).toBeTruthy();
 				if (plan)
-					expect(Number(bags.replace(/\D/g, ''))).toBe(Math.ceil(modelPlan(plan).toCollect));
+					expect(Number(bags.replace(/\D/g, ''))).toBe(
+						Math.ceil(modelPlan(plan, bareMiddle).toCollect)
+					);
 			}
 		}
 	});
@@ -227,8 +239,8 @@ describe('what a plan expects of a measure', () => {
 		const { readings } = readingsOf(entry({ lengthMm: 10 * basis.pieceMm }), basis);
 		expect(readings?.pieceLength?.ratio).toBeCloseTo(1, 9);
 		expect(
-			readingsOf(entry({ measure: 'handful', massG: 10 * basis.bagMassG }), basis).readings?.bagMass
-				?.ratio
+			readingsOf(entry({ measure: 'handful', massG: 10 * basis.plan.bag.massG }), basis).readings
+				?.bagMass?.ratio
 		).toBeCloseTo(1, 9);
 		if (basis.woven) {
 			const { pitch, rowPitchMm, bagsPerRow, bandMm } = basis.woven;
@@ -251,7 +263,7 @@ describe('what a plan expects of a measure', () => {
 	it('belongs to a technique: swatches to crochet, rows to what is woven', () => {
 		const swatch = entry({ measure: 'swatch', rows: 20, lengthMm: 200, heightMm: 180 });
 		expect(readingsOf(swatch, basisOf(loom)).problem).toContain('crocheted plan');
-		expect(readingsOf(swatch, basisOf(startingPlan)).readings?.gauge).toBeTruthy();
+		expect(readingsOf(swatch, basisOf(startingPlan)).readings?.rowHeight).toBeTruthy();
 		const woven = entry({ measure: 'woven', lengthMm: 200 });
 		expect(readingsOf(woven, basisOf(startingPlan)).problem).toContain('Woven rows belong');
 		expect(basisOf(loom).woven?.pitch).toBe('loomPitch');
@@ -267,12 +279,12 @@ describe('what a plan expects of a measure', () => {
 	});
 
 	it('is asked about where it is odd, with the slip that would explain it', () => {
-		expect(oddReading({ gauge: { ratio: 1.05, cv: 0.04 } })).toBeNull();
+		expect(oddReading({ stitchWidth: { ratio: 1.05, cv: 0.04 } })).toBeNull();
 		const tenfold = oddReading({ pieceLength: { ratio: 10, cv: 0.02 } });
 		expect(tenfold && oddWords(tenfold)).toContain('A decimal place may have slipped');
-		const inches = oddReading({ gauge: { ratio: 1 / 2.54, cv: 0.04 } });
+		const inches = oddReading({ stitchWidth: { ratio: 1 / 2.54, cv: 0.04 } });
 		expect(inches && oddWords(inches)).toContain('in inches and typed in centimetres');
-		const strange = oddReading({ gauge: { ratio: 1.8, cv: 0.04 } });
+		const strange = oddReading({ stitchWidth: { ratio: 1.8, cv: 0.04 } });
 		expect(strange && oddWords(strange)).toContain('Please look again.');
 	});
 });

@@ -2,6 +2,8 @@ import type { PlanProblem } from '../core/plan/plan-problems';
 import { planLimits } from '../core/plan/limits';
 import type { LengthScale, LengthSystem } from '../core/units/format-length';
 import { formatLength, trimmed } from '../core/units/format-length';
+import { formatMass } from '../core/units/format-mass';
+import type { MassProblem } from '../core/units/parse-mass';
 import type { FieldProblem } from './fields';
 import { lengthFields } from './fields';
 import type { NameProblem } from './name';
@@ -15,7 +17,7 @@ const scaleOfPath = Object.fromEntries(
 function boundWords(path: PlanProblem['path'], value: number, system: LengthSystem): string {
 	const scale = scaleOfPath[path];
 	if (scale) return value === 0 ? '0' : formatLength(value, system, scale);
-	if (path === 'bag.mass_g') return `${trimmed(value, 1)} g`;
+	if (path === 'bag.mass_g') return formatMass(value, system);
 	return path === 'technique.hook_mm' ? `${trimmed(value, 1)} mm` : trimmed(value, 0);
 }
 
@@ -36,6 +38,12 @@ function outOfBounds(
 	if (value > bound.atMost) return `This is too large: at most ${most}${each}.`;
 	return `This needs a whole number from ${least} to ${most}.`;
 }
+
+/** What is wrong with a weight. */
+export const massProblemWords = (problem: MassProblem, system: LengthSystem): string =>
+	problem.code === 'not-understood'
+		? `“${problem.part.slice(0, 40)}” was not understood. Write it like ${system === 'ft' ? '37 oz or 2 lb 6 oz' : '52 g or 1.8 kg'}.`
+		: fieldProblemWords(problem, system);
 
 /** What is wrong with a field, as one volunteer would say it to another. */
 export function fieldProblemWords(problem: FieldProblem, system: LengthSystem): string {

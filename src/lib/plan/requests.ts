@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { compareAll } from '../core/compare/compare-all';
+import type { Practice } from '../core/know/practice';
 import { toCamelKeys, toSnakeKeys } from './case';
 import { bagShape, planShape, targetShape } from './document';
 
 /** What `POST /api/compare` takes: a bag and a size, and what else a plan may hold. */
-const compareShape = z.strictObject({
+export const compareShape = z.strictObject({
 	bag: bagShape,
 	target: targetShape,
 	finish: planShape.shape.finish,
@@ -64,18 +65,28 @@ export function readJson<Shape extends z.ZodType>(
 	};
 }
 
-/** Reads a comparison and works it out, answered in the words of plan files. */
-export function answerCompare(text: string): Read<object> {
-	const read = readJson(text, compareShape);
-	if (read.problems) return read;
-	const { bag, target, finish, work, step_mm: stepMm, only } = read.value;
+export type CompareRequest = z.output<typeof compareShape>;
+export type MixRequest = z.output<typeof mixShape>;
+
+/** Methods one answer holds; a finer step than anyone cuts would make it ten megabytes. */
+export const mostMethods = 4000;
+
+/** A comparison worked out, answered in the words of plan files; of too many methods those that nothing beats come first. */
+export function compareAnswer(request: CompareRequest, practice: Practice): object {
+	const { bag, target, finish, work, step_mm: stepMm, only } = request;
 	const rest = toCamelKeys({ finish, work });
-	const methods = compareAll(toCamelKeys(bag), toCamelKeys(target), { stepMm, rest });
-	const shown = only === 'unbeaten' ? methods.filter(({ isUnbeaten }) => isUnbeaten) : methods;
+	const methods = compareAll(toCamelKeys(bag), toCamelKeys(target), practice, { stepMm, rest });
+	const best = methods.filter(({ isUnbeaten }) => isUnbeaten);
+	const room = mostMethods - best.length;
+	const others = only === 'unbeaten' ? [] : methods.filter(({ isUnbeaten }) => !isUnbeaten);
+	const isWhole = only !== 'unbeaten' && methods.length <= mostMethods;
+	const shown = isWhole ? methods : [...best, ...others.slice(0, Math.max(0, room))];
 	return {
-		value: {
-			compared: methods.length,
-			methods: shown.map(({ isUnbeaten, cut, technique, bags, hours, cover }) => ({
+		measures: practice.basis,
+		compared: methods.length,
+		methods: shown
+			.slice(0, mostMethods)
+			.map(({ isUnbeaten, cut, technique, bags, hours, cover }) => ({
 				cut: toSnakeKeys(cut),
 				technique: toSnakeKeys(technique),
 				to_collect: bags,
@@ -83,6 +94,5 @@ export function answerCompare(text: string): Read<object> {
 				cover_share: cover,
 				unbeaten: isUnbeaten
 			}))
-		}
 	};
 }

@@ -1,7 +1,7 @@
 import { totalSeconds } from '../core/effort/stations';
-import type { Middle } from '../core/know/practice';
-import { bareMiddle } from '../core/know/practice';
+import type { Practice } from '../core/know/practice';
 import { coverGrade } from '../core/mat/cover-grade';
+import { middleFor } from '../core/plan/known-for';
 import type { Model } from '../core/plan/model';
 import { modelPlan } from '../core/plan/model';
 import type { Plan } from '../core/plan/types';
@@ -13,7 +13,8 @@ import { fieldLength } from '../core/units/format-length';
 import type { Changes } from './choices';
 import { chooseStyle, chooseTechnique, suitedHook } from './choices';
 import { fieldsOfPlan, readFields } from './fields';
-import { figure, wholeNumber } from './number-words';
+import { figure, fixed, wholeNumber } from './number-words';
+import { fineWords, massWords, strandWords } from './unit-words';
 
 /** One school's way, with what it comes to for the bag on the bench. */
 export interface School {
@@ -36,18 +37,15 @@ type Show = (model: Model, plan: Plan) => string[];
 const bagsOf = (model: Model) => `${wholeNumber(Math.ceil(model.toCollect))} bags`;
 const hoursOf = (model: Model) => `${figure(totalSeconds(model.seconds) / 3600)} h`;
 const coverOf = ({ mat }: Model) =>
-	`cover ${mat.cover.toFixed(2)}, ${coverGrade(mat.kind, mat.cover)}`;
+	`cover ${fixed(mat.cover, 2)}, ${coverGrade(mat.kind, mat.cover)}`;
 const holdsOf = (model: Model) =>
 	`holds ${wholeNumber(strandStrength(model.yield.solidSectionMm2).jointN)} N at a joint`;
 const usual: Show = (model) => [bagsOf(model), hoursOf(model), coverOf(model)];
 
 /** Where practitioners disagree, each with the figures of every school for the plan on the bench. */
-export function schoolsFor(
-	plan: Plan,
-	system: LengthSystem,
-	middle: Middle = bareMiddle
-): Question[] {
+export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice): Question[] {
 	const fields = fieldsOfPlan(plan, system);
+	const middle = middleFor(plan, practice);
 	const school = (label: string, changes: Changes, show: Show = usual): School => {
 		const typed = { ...fields, ...changes };
 		const { plan: tried } = readFields(typed, system);
@@ -62,6 +60,8 @@ export function schoolsFor(
 		};
 	};
 	const mm = (value: number) => fieldLength(value, system, 'small');
+	const strand = (value: number) => strandWords(value, system);
+	const mass = (g: number) => massWords(g, system);
 	const rings = (changes: Changes): Changes => ({
 		...chooseStyle('', 'loops', system),
 		...changes
@@ -101,15 +101,15 @@ export function schoolsFor(
 	];
 	const trimming: Show = (model) => [
 		bagsOf(model),
-		`${figure(model.mass.scrapG / 1000)} kg of scrap`,
-		`${figure(model.yield.strandPerBagMm / 1000)} m a bag`
+		`${mass(model.mass.scrapG)} of scrap`,
+		`${strand(model.yield.strandPerBagMm)} a bag`
 	];
 	const turning: Show = ({ mat }) => [
 		`${wholeNumber(mat.rows)} rows and as many turns`,
 		`${figure(mat.makeSeconds / mat.rows / 60)} min a row`
 	];
 	const tying: Show = (model) => [
-		`${figure(model.tieStrandMm / 1000)} m of strand`,
+		`${strand(model.tieStrandMm)} of strand`,
 		`${wholeNumber(Math.ceil(model.tieBags))} bags`
 	];
 
@@ -121,7 +121,7 @@ export function schoolsFor(
 		},
 		{
 			question: 'Which cut',
-			note: 'Rings join without knots to trim. A spiral has one knot a bag and takes longer to cut. Half bags waste nothing; whole tubes need no measuring.',
+			note: 'Rings join without knots to trim. A spiral has one knot a bag and takes longer to cut. Half bags waste no film. A whole tube is one wide ring: no measuring and fewer joints, but more bags, for its width only makes the strand thick.',
 			schools: [
 				school('rings', rings({}), cutting),
 				school('spiral', chooseStyle('', 'spiral', system), cutting),
@@ -145,19 +145,19 @@ export function schoolsFor(
 				{
 					label: 'stuffing',
 					changes: null,
-					figures: [`${figure(scrapG / 1000)} kg`, `${stuffed.pillows} pillows`]
+					figures: [mass(scrapG), `${stuffed.pillows} pillows`]
 				},
 				{
 					label: 'handle strand',
 					changes: null,
 					figures: handles
 						? [
-								`${figure((handles.massG * now.toPrepare) / 1000)} kg of handles`,
-								`${wholeNumber((handles.strandPerBagMm * now.toPrepare) / 1000)} m, ${figure(handles.bulkDiameterMm)} mm thick`
+								`${mass(handles.massG * now.toPrepare)} of handles`,
+								`${strand(handles.strandPerBagMm * now.toPrepare)}, ${fineWords(handles.bulkDiameterMm, system)} thick`
 							]
 						: null
 				},
-				{ label: 'recycling', changes: null, figures: [`up to ${figure(scrapG / 1000)} kg`] }
+				{ label: 'recycling', changes: null, figures: [`up to ${mass(scrapG)}`] }
 			]
 		},
 		{
@@ -211,7 +211,7 @@ export function schoolsFor(
 						...chooseStyle('', 'whole-tube', system),
 						handles: handlesAre
 					},
-					(model) => [bagsOf(model), `${figure(model.mass.scrapG / 1000)} kg of scrap`]
+					(model) => [bagsOf(model), `${mass(model.mass.scrapG)} of scrap`]
 				)
 			)
 		},
@@ -222,7 +222,7 @@ export function schoolsFor(
 				school(warp, { ...technique('twined'), warp }, (model) => [
 					bagsOf(model),
 					model.mat.kind === 'twined' && model.mat.clothM > 0
-						? `${figure(model.mat.clothM)} m of cloth to find`
+						? `${strand(model.mat.clothM * 1000)} of cloth to find`
 						: 'no cloth'
 				])
 			)

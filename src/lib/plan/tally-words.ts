@@ -1,38 +1,77 @@
-import type { Tally, TallyName } from '../core/plan/estimate';
-import { figure, wholeNumber } from './number-words';
+import type { Interval, Tally, TallyName } from '../core/plan/estimate';
+import type { LengthSystem } from '../core/units/format-length';
+import { strandUnit } from '../core/units/format-length';
+import { gPerUnit } from '../core/units/parse-mass';
+import { figure, fixed, roughly, wholeNumber } from './number-words';
 
-/** What each figure of the tally is called, its unit, and whether it is counted in whole things. */
+/** What each figure of the tally is called, and whether it is counted in whole things. */
 export const tallyWords: Readonly<
-	Record<TallyName, { readonly label: string; readonly unit: string; readonly isCounted: boolean }>
+	Record<TallyName, { readonly label: string; readonly isCounted: boolean }>
 > = {
-	toCollect: { label: 'Bags to collect', unit: '', isCounted: true },
-	toPrepare: { label: 'Bags to prepare', unit: '', isCounted: true },
-	strandM: { label: 'Strand', unit: 'm', isCounted: false },
-	balls: { label: 'Balls', unit: '', isCounted: true },
-	joints: { label: 'Joints', unit: '', isCounted: true },
-	hours: { label: 'Hands-on time', unit: 'h', isCounted: false },
-	matKg: { label: 'Mat weighs', unit: 'kg', isCounted: false },
-	cover: { label: 'Cover', unit: '', isCounted: false }
+	toCollect: { label: 'Bags to collect', isCounted: true },
+	toPrepare: { label: 'Bags to prepare', isCounted: true },
+	strandM: { label: 'Strand', isCounted: false },
+	balls: { label: 'Balls', isCounted: true },
+	joints: { label: 'Joints', isCounted: true },
+	hours: { label: 'Hands-on time', isCounted: false },
+	matKg: { label: 'Mat weighs', isCounted: false },
+	cover: { label: 'Cover', isCounted: false }
 };
 
-/** A figure as the tally shows it: counted things rounded up. */
-export function tallyValue(tally: Tally, name: TallyName): string {
-	const { expected } = tally[name];
-	if (name === 'cover') return expected.toFixed(2);
-	return tallyWords[name].isCounted ? wholeNumber(Math.ceil(expected)) : figure(expected);
+/** The unit a figure is shown in, and how many of it one of the model's own is. */
+export function tallyUnit(
+	name: TallyName,
+	system: LengthSystem
+): { readonly unit: string; readonly times: number } {
+	switch (name) {
+		case 'strandM': {
+			const { mm, unit } = strandUnit(system);
+			return { unit, times: 1000 / mm };
+		}
+		case 'matKg':
+			return system === 'ft' ? { unit: 'lb', times: 1000 / gPerUnit.lb } : { unit: 'kg', times: 1 };
+		case 'hours':
+			return { unit: 'h', times: 1 };
+		default:
+			return { unit: '', times: 1 };
+	}
 }
 
-/** How far a figure is from that of another plan, with its sign; empty where it is the same. */
-export function differenceWords(tally: Tally, pinned: Tally, name: TallyName): string {
-	const by = tally[name].expected - pinned[name].expected;
+/** A figure of the tally as it is shown: counted things rounded up. The one rounding there is. */
+export function figureWords(value: number, name: TallyName, system: LengthSystem): string {
+	if (name === 'cover') return fixed(value, 2);
+	if (tallyWords[name].isCounted) return wholeNumber(Math.ceil(value - 1e-9));
+	return figure(value * tallyUnit(name, system).times);
+}
+
+export const tallyValue = (tally: Tally, name: TallyName, system: LengthSystem): string =>
+	figureWords(tally[name].expected, name, system);
+
+/** The ends of a figure's interval: `584–670`. */
+export function intervalWords(
+	{ low, high }: Interval,
+	name: TallyName,
+	system: LengthSystem
+): string {
+	if (name === 'cover') return `${fixed(low, 2)}–${fixed(high, 2)}`;
+	const { times } = tallyUnit(name, system);
+	return `${roughly(low * times)}–${roughly(high * times)}`;
+}
+
+/** How far a figure is from that of another plan, with its sign; empty where both are shown alike. */
+export function differenceWords(
+	tally: Tally,
+	pinned: Tally,
+	name: TallyName,
+	system: LengthSystem
+): string {
+	const { unit, times } = tallyUnit(name, system);
+	const { isCounted } = tallyWords[name];
+	const shown = (of: Tally) =>
+		isCounted ? Math.ceil(of[name].expected - 1e-9) : of[name].expected * times;
+	const by = shown(tally) - shown(pinned);
 	const size = Math.abs(by);
-	const shown =
-		name === 'cover'
-			? size.toFixed(2)
-			: tallyWords[name].isCounted
-				? wholeNumber(size)
-				: figure(size);
-	if (Number(shown.replace(/\s/g, '')) === 0) return '';
-	const { unit } = tallyWords[name];
-	return `${by < 0 ? '−' : '+'}${shown}${unit ? ` ${unit}` : ''}`;
+	if (size < (isCounted ? 0.5 : 0.005)) return '';
+	const words = name === 'cover' ? fixed(size, 2) : isCounted ? wholeNumber(size) : figure(size);
+	return `${by < 0 ? '−' : '+'}${words}${unit ? ` ${unit}` : ''}`;
 }

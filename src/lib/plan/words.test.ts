@@ -1,9 +1,10 @@
+import { barePractice, bareMiddle } from '../core/know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPlans } from '../../../scripts/demo/plans';
 import { bagPresets } from '../core/bag/presets';
 import { colourNames } from '../core/colour/colours';
-import { explainPlan } from '../core/explain/explain-plan';
+import { explainFigure, explainPlan } from '../core/explain/explain-plan';
 import { judgementCodes } from '../core/judge/judgement';
 import { estimatePlan, tallyNames } from '../core/plan/estimate';
 import { planLimits } from '../core/plan/limits';
@@ -22,9 +23,10 @@ import { fieldProblemWords, fileProblemWords, nameProblemWords } from './problem
 import { sheetNames, sheetsFor } from './sheets';
 import { startingPlan } from './starting-plan';
 import { bagName, stepLines, stepNames } from './step-lines';
-import { relationWords, valueWords } from './step-words';
+import { reachedWords, relationWords, valueWords } from './step-words';
 import { hookName, stitchName } from './stitch-words';
-import { differenceWords, tallyValue, tallyWords } from './tally-words';
+import { differenceWords, intervalWords, tallyUnit, tallyValue, tallyWords } from './tally-words';
+import { fineWords, massWords, strandWords } from './unit-words';
 
 /** What no sentence for a person may hold. */
 const nonsense = /NaN|undefined|null|Infinity|\[object|_|\s{2}/;
@@ -34,9 +36,9 @@ describe('numbers', () => {
 	it.each([
 		[0, '0'],
 		[999, '999'],
-		[1812, '1\u202f812'],
-		[1234567, '1\u202f234\u202f567'],
-		[-1812, '-1\u202f812'],
+		[1812, '1,812'],
+		[1234567, '1,234,567'],
+		[-1812, '-1,812'],
 		[2.5, '3']
 	])('%s whole is %j', (value, words) => expect(wholeNumber(value)).toBe(words));
 
@@ -44,7 +46,7 @@ describe('numbers', () => {
 		[0.944, '0.94'],
 		[1.49, '1.5'],
 		[41.4, '41'],
-		[1812, '1\u202f812'],
+		[1812, '1,812'],
 		[-0.5, '-0.50']
 	])('%s is shown as %j', (value, words) => expect(figure(value)).toBe(words));
 
@@ -53,7 +55,7 @@ describe('numbers', () => {
 		[99.94, '100'],
 		[41.37, '41'],
 		[1.234, '1.2'],
-		[12_345, '12\u202f000']
+		[12_345, '12,000']
 	])('%s is roughly %j', (value, words) => expect(roughly(value)).toBe(words));
 
 	it('of an unsure count reach from the bag below to the bag above', () => {
@@ -112,7 +114,7 @@ describe('a plan as one word of an address', () => {
 
 describe('every step in a line', () => {
 	it.each(plans)('reads well: %s', (_, plan) => {
-		const estimate = estimatePlan(plan);
+		const estimate = estimatePlan(plan, barePractice);
 		for (const system of ['cm', 'ft'] as const) {
 			const lines = stepLines(plan, estimate, system, 'us');
 			expect(Object.keys(lines)).toEqual([...stepNames]);
@@ -124,7 +126,7 @@ describe('every step in a line', () => {
 	});
 
 	it('says what is chosen', () => {
-		const lines = stepLines(startingPlan, estimatePlan(startingPlan), 'cm', 'uk');
+		const lines = stepLines(startingPlan, estimatePlan(startingPlan, barePractice), 'cm', 'uk');
 		expect(lines).toMatchObject({
 			size: '85 cm × 185 cm, one sleeper',
 			bag: 'thin carrier, 5.2 g, 13 µm',
@@ -142,7 +144,7 @@ describe('every step in a line', () => {
 			join: { kind: 'loop', spin: 'two-ply' },
 			finish: { ties: 'none', hasStrap: true }
 		} as const;
-		const lines = stepLines(plan, estimatePlan(plan), 'cm', 'us');
+		const lines = stepLines(plan, estimatePlan(plan, barePractice), 'cm', 'us');
 		expect(lines.cut).toMatch(/^1 ring of/);
 		expect(lines.join).toContain(', spun two-ply');
 		expect(lines.finish).toBe('no ties');
@@ -173,25 +175,46 @@ describe('stitches and hooks', () => {
 });
 
 describe('the tally', () => {
-	const { tally } = estimatePlan(startingPlan);
-	const other = estimatePlan({
-		...startingPlan,
-		target: { widthMm: 900, lengthMm: 1850 }
-	}).tally;
+	const { tally } = estimatePlan(startingPlan, barePractice);
+	const other = estimatePlan(
+		{
+			...startingPlan,
+			target: { widthMm: 900, lengthMm: 1850 }
+		},
+		barePractice
+	).tally;
 
 	it('shows whole things rounded up', () => {
-		expect(Number(tallyValue(tally, 'toCollect').replace(/\D/g, ''))).toBe(
+		expect(Number(tallyValue(tally, 'toCollect', 'cm').replace(/\D/g, ''))).toBe(
 			Math.ceil(tally.toCollect.expected)
 		);
-		expect(tallyValue(tally, 'cover')).toMatch(/^\d\.\d\d$/);
+		expect(tallyValue(tally, 'cover', 'cm')).toMatch(/^\d\.\d\d$/);
 		for (const name of tallyNames) expect(tallyWords[name].label).toBeTruthy();
 	});
 
+	it('is in yards and pounds where lengths are in feet', () => {
+		expect(tallyUnit('strandM', 'ft')).toEqual({ unit: 'yd', times: 1 / 0.9144 });
+		expect(tallyUnit('matKg', 'ft').unit).toBe('lb');
+		const shown = Number(tallyValue(tally, 'matKg', 'ft'));
+		expect(shown / tally.matKg.expected).toBeCloseTo(2.2046, 1);
+		expect(intervalWords(tally.toCollect, 'toCollect', 'ft')).toBe(
+			intervalWords(tally.toCollect, 'toCollect', 'cm')
+		);
+		expect(strandWords(268_780, 'ft')).toBe('294 yd');
+		expect([
+			massWords(1077, 'ft'),
+			massWords(52, 'ft'),
+			massWords(1077, 'cm'),
+			massWords(52, 'cm')
+		]).toEqual(['2 lb 6 oz', '1.8 oz', '1.1 kg', '52 g']);
+		expect([fineWords(3.4, 'ft'), fineWords(3.4, 'cm')]).toEqual(['1/8 in', '3.4 mm']);
+	});
+
 	it('says how far it is from another plan, and nothing where it is the same', () => {
-		for (const name of tallyNames) expect(differenceWords(tally, tally, name)).toBe('');
-		expect(differenceWords(tally, other, 'toCollect')).toMatch(/^−\d+$/);
-		expect(differenceWords(other, tally, 'hours')).toMatch(/^\+\d.* h$/);
-		expect(differenceWords(tally, other, 'cover')).toBe('');
+		for (const name of tallyNames) expect(differenceWords(tally, tally, name, 'cm')).toBe('');
+		expect(differenceWords(tally, other, 'toCollect', 'cm')).toMatch(/^−\d+$/);
+		expect(differenceWords(other, tally, 'hours', 'cm')).toMatch(/^\+\d.* h$/);
+		expect(differenceWords(tally, other, 'cover', 'cm')).toBe('');
 	});
 });
 
@@ -199,7 +222,7 @@ describe('judgements', () => {
 	it('all have a call, a reason and no nonsense, whatever the plan', () =>
 		fc.assert(
 			fc.property(anyPlan, fc.constantFrom('cm' as const, 'ft' as const), (plan, system) => {
-				for (const judgement of estimatePlan(plan).judgements) {
+				for (const judgement of estimatePlan(plan, barePractice).judgements) {
 					const { call, why, act, cure } = judgementWords(judgement, system);
 					for (const words of [call, why, act ?? '', cure ?? '']) {
 						expect(words, judgement.code).not.toMatch(nonsense);
@@ -237,12 +260,27 @@ describe('reckoning', () => {
 		[{ value: 1500, unit: 'g' }, '1.5 kg'],
 		[{ value: 0.00095, unit: 'g/mm³' }, '0.00095 g/mm³'],
 		[{ value: 4, unit: '' }, '4'],
-		[{ value: 2.07, unit: '' }, '2.1']
-	])('%j is %j', (step, words) => expect(valueWords(step as never)).toBe(words));
+		[{ value: 2.07, unit: '' }, '2.1'],
+		[{ symbol: 'k_rh', value: 1.038, unit: '' }, '1.04'],
+		[{ value: 629.34, unit: 'bags' }, '629.3 bags'],
+		[{ value: 20, unit: 'bags' }, '20 bags']
+	])('%j is %j', (step, words) =>
+		expect(valueWords({ symbol: 'x', ...step } as never, 'cm')).toBe(words)
+	);
+
+	it.each(plans)('ends in the figure that the tally shows: %s', (_, plan) => {
+		const { tally } = estimatePlan(plan, barePractice);
+		for (const name of ['toCollect', 'toPrepare', 'balls', 'joints'] as const) {
+			const last = explainFigure(plan, name, bareMiddle).at(-1);
+			if (!last) throw new Error('no trail');
+			const words = reachedWords(last, name, 'cm');
+			expect(words.split('so ').at(-1)).toContain(tallyValue(tally, name, 'cm'));
+		}
+	});
 
 	it.each(plans)('is readable from end to end: %s', (_, plan) => {
-		for (const step of explainPlan(plan)) {
-			expect(valueWords(step)).not.toMatch(/NaN|undefined/);
+		for (const step of explainPlan(plan, bareMiddle)) {
+			expect(valueWords(step, 'ft')).not.toMatch(/NaN|undefined/);
 			if (step.relation) expect(relationWords(step.relation)).not.toContain('_');
 		}
 	});

@@ -3,8 +3,15 @@ import { largestPlanFile } from '$lib/plan/file-size';
 import { readBody } from './read-body';
 
 type Answer =
-	| { readonly value: unknown; readonly problems?: never }
-	| { readonly value?: never; readonly problems: readonly string[]; readonly status?: number };
+	| { readonly value: unknown; readonly json?: never; readonly problems?: never }
+	/** An answer that is text already. */
+	| { readonly json: string; readonly value?: never; readonly problems?: never }
+	| {
+			readonly value?: never;
+			readonly json?: never;
+			readonly problems: readonly string[];
+			readonly status?: number;
+	  };
 
 /** Reads a JSON body no larger than a plan file, lets `work` answer it, and says what is wrong with it. */
 export async function answerJson(
@@ -15,6 +22,8 @@ export async function answerJson(
 	if (text === null)
 		return json({ problems: ['The body is larger than any plan file.'] }, { status: 413 });
 	const answer = await work(text);
+	if (answer.json !== undefined)
+		return new Response(answer.json, { headers: { 'content-type': 'application/json' } });
 	if (!answer.problems) return json(answer.value);
 	const isNotJson = answer.problems.some((problem) => problem.includes('not JSON'));
 	return json({ problems: answer.problems }, { status: answer.status ?? (isNotJson ? 400 : 422) });

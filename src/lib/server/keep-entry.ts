@@ -1,30 +1,37 @@
 import type { SentForm } from '$lib/gather/typed-form.svelte';
+import type { Typed } from '$lib/gather/form-reader';
+import type { LengthSystem } from '$lib/core/units/format-length';
 import { readForm } from './read-form';
 import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
-import { whileReached } from './db/away';
-import { findGroup } from './db/groups';
+import { awayMessage, orAway } from './db/away';
+import { readerOf } from './reader';
 import { takeEntry } from './take-entry';
 
 const unread = 'This could not be read. Please type it again.';
+const lengthsOf = (text: string | undefined): LengthSystem | undefined =>
+	text === 'cm' || text === 'ft' ? text : undefined;
 
 /** The action of every entry form, for pages without scripts: what is not kept comes back as it was typed. */
-export async function keepEntry({ request, locals }: RequestEvent) {
-	const { type, key, ...typed } = Object.fromEntries(
+export async function keepEntry(event: RequestEvent) {
+	const { request, locals } = event;
+	const { type, key, lengths, ...typed } = Object.fromEntries(
 		[...(await readForm(request))].filter((pair): pair is [string, string] => {
 			const [name, value] = pair;
 			return typeof value === 'string' && name.length <= 40 && value.length <= 4000;
 		})
-	);
-	const sent = { type: type ?? '', typed };
+	) as Record<string, string>;
+	const sent = { type: type ?? '', typed: typed as Typed };
 	const back = (status: number, more: Partial<SentForm>) =>
 		fail(status, { entry: { ...sent, ...more } satisfies SentForm });
 	if (!z.uuid().safeParse(key).success) return back(400, { said: unread });
-	const { lengthSystem } = await whileReached(findGroup(locals.groupId));
-	const booked = await whileReached(
-		takeEntry(locals.groupId, { ...sent, key: key ?? '' }, lengthSystem)
+	const booked = await orAway(
+		readerOf(event).then((reader) =>
+			takeEntry(locals.groupId, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
+		)
 	);
+	if (!booked) return back(503, { said: awayMessage });
 	if (booked.outcome === 'refused') return back(422, { problems: booked.problems });
 	if (booked.outcome === 'again')
 		return back(409, {

@@ -1,5 +1,4 @@
 import type { Practice } from '$lib/core/know/practice';
-import { barePractice } from '$lib/core/know/practice';
 import { estimatePlan } from '$lib/core/plan/estimate';
 import type { Plan } from '$lib/core/plan/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -9,12 +8,13 @@ import { fieldNames, readFields } from '$lib/plan/fields';
 import { keptFiguresOf } from '$lib/plan/kept-figures';
 import { readName } from '$lib/plan/name';
 import { fieldProblemWords, nameProblemWords } from '$lib/plan/problem-words';
+import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
-import type { PlanLine, PlanWrite } from './db/plans';
+import type { PlanLine, PlanWrite, UpdateResult } from './db/plans';
 
 const text = (form: FormData, name: string): string => {
 	const value = form.get(name);
-	return typeof value === 'string' ? value.slice(0, 400) : '';
+	return typeof value === 'string' ? value.slice(0, 1200) : '';
 };
 
 /** What came from the bench, as typed, with a sentence for each field that needs one. */
@@ -32,7 +32,7 @@ export interface KeepAnswer extends KeepForm {
 	/** A sentence for the page as a whole. */
 	readonly message?: string;
 	/** What stands in the plan's place since someone else kept it. */
-	readonly theirs?: Pick<PlanLine, 'name' | 'version' | 'figures' | 'updatedAt'>;
+	readonly theirs?: Pick<PlanLine, 'id' | 'name' | 'version' | 'figures' | 'updatedAt'>;
 	/** The plan was deleted meanwhile. */
 	readonly isGone?: boolean;
 	/** The version it was kept as. */
@@ -44,13 +44,33 @@ export const answerTo = (form: KeepForm, more: Partial<KeepAnswer> = {}): KeepAn
 	...more
 });
 
+/** What stands in a plan's place, for whoever met it. */
+export const standing = ({ id, name, version, figures, updatedAt }: PlanLine) => ({
+	id,
+	name,
+	version,
+	figures,
+	updatedAt
+});
+
+/**
+ * The answer to keeping a plan as a new one: on to its page, and only where it is kept. Under a key
+ * that was kept before and has changed since, what stands there is shown, and nothing is said to be kept.
+ */
+export function keptAsNew(result: UpdateResult, form: KeepForm) {
+	if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
+	if (result.outcome === 'changed-meanwhile')
+		return fail(409, answerTo(form, { theirs: standing(result.plan) }));
+	redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
+}
+
 const keyShape = z.uuid();
 const versionShape = z.coerce.number().int().min(1).max(2_000_000_000);
 
 /** Reads the bench's form. The write is null where something needs a look first. */
 export function readKeepForm(
 	form: FormData,
-	practice: Practice = barePractice
+	practice: Practice
 ): {
 	form: KeepForm;
 	write: PlanWrite | null;
@@ -67,7 +87,9 @@ export function readKeepForm(
 	const name = readName(typeof typedName === 'string' ? typedName : '');
 	if (name.problem) problems.name = nameProblemWords(name.problem);
 
-	const key = keyShape.safeParse(form.get('key')).data ?? crypto.randomUUID();
+	const isAnew = form.get('anew') === 'yes';
+	const key =
+		(isAnew ? undefined : keyShape.safeParse(form.get('key')).data) ?? crypto.randomUUID();
 	const version = versionShape.safeParse(form.get('over') ?? form.get('version')).data ?? 1;
 	const write =
 		reading.plan && name.name !== undefined
@@ -81,12 +103,7 @@ export function readKeepForm(
 }
 
 /** A plan with the figures it has now, ready to be kept. */
-export const writeOf = (
-	name: string,
-	plan: Plan,
-	key: string,
-	practice: Practice = barePractice
-): PlanWrite => ({
+export const writeOf = (name: string, plan: Plan, key: string, practice: Practice): PlanWrite => ({
 	name,
 	document: documentOf(plan),
 	figures: keptFiguresOf(estimatePlan(plan, practice).tally),

@@ -1,12 +1,16 @@
 import type { Checked } from '$lib/gather/csv/check-list';
 import { checkDropOffs, checkMovements, lineKey } from '$lib/gather/csv/check-list';
-import type { ListName, Matching } from '$lib/gather/csv/columns';
+import type { DayOrder } from '$lib/gather/csv/days';
+import { wholeNumber } from '$lib/plan/number-words';
+import pLimit from 'p-limit';
 import type { CsvRows } from '$lib/gather/csv/read-csv';
 import type { DropOffRow, MovementRow, RowContext } from '$lib/gather/csv/read-row';
 import type { PoolClient } from 'pg';
 import { refusalOf } from './db/ledger';
 import { listKinds } from './db/kinds';
-import { holdImport, markImportKept, rowsOfImport } from './db/list-imports';
+import type { ListImport } from './db/list-imports';
+import { holdImport, markImportKept, rememberMatching, rowsOfImport } from './db/list-imports';
+import { knownDropOffs, knownMovements } from './db/list-known';
 import { appendDropOffs, appendMovements, holdBalances } from './db/list-rows';
 import { withTransaction } from './db/transaction';
 import type { GroupId } from './group';
@@ -20,32 +24,60 @@ export type KeptList =
 /** Rows written at once: enough that a round trip does not count, few enough that progress shows. */
 const chunk = 2000;
 
-export async function contextOf(groupId: GroupId): Promise<RowContext> {
+/** At most so many lists are kept at once: each holds a connection for seconds. */
+const turns = pLimit(2);
+
+async function contextOf(
+	groupId: GroupId,
+	dayOrder: DayOrder | null,
+	today: string
+): Promise<RowContext> {
 	const kinds = await listKinds(groupId);
 	return {
 		kinds: new Map(kinds.map(({ id, name }) => [name.trim().toLowerCase(), id])),
-		today: new Date().toISOString().slice(0, 10)
+		today,
+		dayOrder
 	};
 }
+
+/** What a list is checked by: how its columns are matched and its days written, and what becomes of known rows. */
+type Checking = Pick<ListImport, 'list' | 'matching' | 'dayOrder' | 'knownRows' | 'sameKeptAt'>;
+
+/** Every row that could be read: of a list that was kept before, all are known. */
+const allOf = (rows: readonly unknown[]): Set<number> =>
+	new Set(rows.flatMap((row, at) => (row === null ? [] : [at])));
 
 /** Checks a list as it lies on the table, against the store as it is. With a client, the store is held. */
 export async function checkList(
 	groupId: GroupId,
-	list: ListName,
-	{ rows }: CsvRows,
-	matching: Matching,
+	{ list, matching, dayOrder, knownRows, sameKeptAt }: Checking,
+	rows: CsvRows,
+	today: string,
 	client?: PoolClient
 ): Promise<Checked<DropOffRow> | Checked<MovementRow>> {
-	const context = await contextOf(groupId);
-	if (list === 'drop-offs') return checkDropOffs(rows, matching, context);
+	const context = await contextOf(groupId, dayOrder, today);
+	const isKnownSkipped = knownRows === 'skip';
+	if (list === 'drop-offs')
+		return checkDropOffs(rows, matching, context, {
+			known: async (read) => (sameKeptAt ? allOf(read) : knownDropOffs(groupId, read)),
+			isKnownSkipped
+		});
 	const balances = await holdBalances(groupId, client);
 	return checkMovements(
 		rows,
 		matching,
 		context,
-		new Map(balances.map((line) => [lineKey(line), line.amount]))
+		new Map(balances.map((line) => [lineKey(line), line.amount])),
+		{
+			known: async (read) => (sameKeptAt ? allOf(read) : knownMovements(groupId, read)),
+			isKnownSkipped
+		}
 	);
 }
+
+/** The question about rows that are there already. */
+export const knownQuestion = (count: number): string =>
+	`${wholeNumber(count)} of the rows ${count === 1 ? 'is' : 'are'} there already, with the same day and count. Say whether to leave them out or to count them once more.`;
 
 /**
  * Keeps a whole list or none of it, in one transaction. Its rows have keys made from the list's own,
@@ -53,20 +85,35 @@ export async function checkList(
  *
  * @param said hears how many rows are written, as they are
  */
-export async function keepList(
+export function keepList(
 	groupId: GroupId,
 	id: string,
+	today: string,
 	said: (done: number, all: number) => void = () => {}
+): Promise<KeptList> {
+	return turns(() => keepNow(groupId, id, today, said));
+}
+
+async function keepNow(
+	groupId: GroupId,
+	id: string,
+	today: string,
+	said: (done: number, all: number) => void
 ): Promise<KeptList> {
 	try {
 		return await withTransaction(async (client): Promise<KeptList> => {
+			// A long list takes longer than an entry, and may wait for one.
+			await client.query("set local lock_timeout = '30s'; set local statement_timeout = '60s'");
 			const held = await holdImport(client, groupId, id);
 			if (!held) return { outcome: 'gone' };
 			if (held.keptAt) return { outcome: 'again', count: held.rowCount };
 			const rows = await rowsOfImport(groupId, id, client);
-			const checked = await checkList(groupId, held.list, rows, held.matching, client);
+			const checked = await checkList(groupId, held, rows, today, client);
 			const problems = [
 				...checked.columnProblems,
+				...(checked.knownCount > 0 && held.knownRows === 'ask'
+					? [knownQuestion(checked.knownCount)]
+					: []),
 				...checked.problems.map(({ row, column, sentence }) => `Row ${row}, ${column}: ${sentence}`)
 			];
 			if (problems.length > 0) return { outcome: 'refused', problems };
@@ -78,6 +125,7 @@ export async function keepList(
 				else await appendMovements(client, groupId, id, from, some as MovementRow[]);
 				said(Math.min(from + chunk, all), all);
 			}
+			await rememberMatching(groupId, held, rows.heads);
 			await markImportKept(client, groupId, id);
 			return { outcome: 'kept', count: all };
 		});

@@ -27,12 +27,19 @@ export async function loadAsks(groupId: GroupId, placeId: string | null) {
 	);
 	const { plans, lacks } = seasonAsks(wanted, kinds, balances, practice);
 	const place = places.find(({ id }) => id === placeId) ?? null;
+	const soFar = {
+		sorted: places.reduce((sum, { sorted }) => sum + sorted, 0),
+		rejected: places.reduce((sum, { rejected }) => sum + rejected, 0)
+	};
 	const rejectedShare = place ? rejectRate(place) : practice.rejectedShare;
 	return {
 		plans,
 		places,
 		place,
 		rejectedShare,
+		/** What sorting has shown so far, of the place or of all: expected and counted are told apart. */
+		soFar: place ?? soFar,
+		basis: practice.basis,
 		/** What hangs to dry may be good for strand, and is not counted yet. */
 		drying: piles.filter(({ endedAt }) => !endedAt),
 		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))

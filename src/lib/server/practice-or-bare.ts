@@ -10,6 +10,10 @@ import type { GroupId } from './group';
 export const practiceOrBare = async (groupId: GroupId): Promise<Practice> =>
 	(await orAway(practiceOfGroup(groupId))) ?? barePractice;
 
+/** Whose measures a JSON door is asked for: the group's, or with `?measures=craft` the craft's own. */
+export const practiceAsked = async (groupId: GroupId, url: URL): Promise<Practice> =>
+	url.searchParams.get('measures') === 'craft' ? barePractice : practiceOrBare(groupId);
+
 /** What the planning bench knows of a group: its practice, and its kinds of bag with what is in the store. */
 export async function knownOf(
 	groupId: GroupId

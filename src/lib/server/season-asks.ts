@@ -1,13 +1,16 @@
-import { kindOfBag } from '$lib/core/bag/same-bag';
+import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
 import type { Drawing, Lack, Stock, Want } from '$lib/core/gather/draw-from-store';
 import { drawFromStore, drawnForms, lacksOf } from '$lib/core/gather/draw-from-store';
+import type { MatDemand } from '$lib/core/gather/mat-demand';
 import { matDemand } from '$lib/core/gather/mat-demand';
 import type { Practice } from '$lib/core/know/practice';
-import { middleOf } from '$lib/core/know/practice';
+import type { Plan } from '$lib/core/plan/types';
+import { middleFor } from '$lib/core/plan/known-for';
 import type { StoreLine } from '$lib/gather/store-view';
 import { planOfShape } from '$lib/plan/document';
 import type { KindLine } from './db/kinds';
 import type { WantedPlan } from './db/wanted';
+import { WorkedOut } from './worked-out';
 
 /** A plan of the season: its mats still wanted, what it draws from the store and what it lacks. */
 export interface SeasonPlan {
@@ -15,12 +18,28 @@ export interface SeasonPlan {
 	readonly name: string;
 	readonly mats: number;
 	readonly kind: string | null;
+	/** A kind that its bag nearly fits, where it is of none. */
+	readonly near: string | null;
 	readonly drawing: Drawing;
 }
 
 export interface SeasonAsks {
 	readonly plans: readonly SeasonPlan[];
 	readonly lacks: readonly (Omit<Lack, 'kind'> & { readonly kind: string | null })[];
+}
+
+interface Read {
+	readonly plan: Plan;
+	readonly demand: MatDemand;
+}
+
+const known = new WorkedOut<Read>();
+/** A kept plan as it is reckoned with, and what one mat of it takes. */
+function readPlan(kept: WantedPlan, practice: Practice): Read {
+	const before = known.get(kept, practice);
+	if (before) return before;
+	const plan = planOfShape(kept.document.plan);
+	return known.set(kept, practice, { plan, demand: matDemand(plan, middleFor(plan, practice)) });
 }
 
 /** Deals the store out to the plans of a season, by the names of the kinds. */
@@ -30,25 +49,31 @@ export function seasonAsks(
 	balances: readonly StoreLine[],
 	practice: Practice
 ): SeasonAsks {
-	const middle = middleOf(practice);
-	const wants: Want[] = plans.map(({ document, matsWanted }) => {
-		const plan = planOfShape(document.plan);
-		return {
-			kind: kindOfBag(plan.bag, kinds)?.name ?? null,
-			mats: matsWanted,
-			demand: matDemand(plan, middle)
-		};
+	const reads = plans.map((kept) => readPlan(kept, practice));
+	const wants = plans.map(({ matsWanted }, at): Want => {
+		const { plan, demand } = reads[at] as Read;
+		return { kind: kindOfBag(plan.bag, kinds)?.name ?? null, mats: matsWanted, demand };
 	});
 	const stock = balances.flatMap(({ kind, colour, form, amount }): Stock[] => {
 		const drawn = drawnForms.find((one) => one === form);
 		return drawn ? [{ kind, colour, form: drawn, amount }] : [];
 	});
 	const drawings = drawFromStore(stock, wants);
+	const nearOf = (plan: Plan | undefined) => (plan && kindNearBag(plan.bag, kinds)?.name) ?? null;
 	return {
 		plans: plans.flatMap(({ id, name, matsWanted }, at): SeasonPlan[] => {
 			const drawing = drawings[at];
 			return drawing
-				? [{ id, name, mats: matsWanted, kind: wants[at]?.kind ?? null, drawing }]
+				? [
+						{
+							id,
+							name,
+							mats: matsWanted,
+							kind: wants[at]?.kind ?? null,
+							near: nearOf(reads[at]?.plan),
+							drawing
+						}
+					]
 				: [];
 		}),
 		lacks: lacksOf(wants, drawings)

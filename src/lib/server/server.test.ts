@@ -1,3 +1,4 @@
+import { barePractice } from '../core/know/practice';
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { demoPlans } from '../../../scripts/demo/plans';
@@ -129,43 +130,50 @@ describe('the bench’s form', () => {
 	const key = '6f1d7e1c-1111-4111-8111-111111111111';
 
 	it('becomes a write of the plan with its figures', () => {
-		const { write, form, plan } = readKeepForm(formOf({ name: ' Mine ', key, version: '3' }));
+		const { write, form, plan } = readKeepForm(
+			formOf({ name: ' Mine ', key, version: '3' }),
+			barePractice
+		);
 		expect(plan).toEqual(startingPlan);
 		expect(write).toMatchObject({ name: 'Mine', key });
-		expect(write?.figures).toEqual(keptFiguresOf(estimatePlan(startingPlan).tally));
+		expect(write?.figures).toEqual(keptFiguresOf(estimatePlan(startingPlan, barePractice).tally));
 		expect(form).toMatchObject({ version: 3, key, problems: {} });
 	});
 
 	it('has the figures of what the group has measured', () => {
 		const practice = practiceOf({
+			basis: { of: 'group' },
 			readings: [{ pieceLength: { ratio: 0.9, cv: 0.02 } }],
 			timed: []
 		});
 		const { write } = readKeepForm(formOf({ name: 'Mine', key }), practice);
 		expect(write?.figures.toCollect.expected).toBeGreaterThan(
-			estimatePlan(startingPlan).tally.toCollect.expected
+			estimatePlan(startingPlan, barePractice).tally.toCollect.expected
 		);
 	});
 
 	it('that needs a look keeps what was typed, with a sentence at each field', () => {
-		const { write, form } = readKeepForm(formOf({ name: '', mat_width: 'wide', hook: 'big' }));
+		const { write, form } = readKeepForm(
+			formOf({ name: '', mat_width: 'wide', hook: 'big' }),
+			barePractice
+		);
 		expect(write).toBeNull();
 		expect(Object.keys(form.problems).sort()).toEqual(['hook', 'mat_width', 'name']);
 		expect(form.fields.mat_width).toBe('wide');
 	});
 
 	it('makes up for a key and a version that cannot be', () => {
-		const { form } = readKeepForm(formOf({ name: 'Mine', key: 'x', version: '-1' }));
+		const { form } = readKeepForm(formOf({ name: 'Mine', key: 'x', version: '-1' }), barePractice);
 		expect(form.key).toMatch(/^[0-9a-f-]{36}$/);
 		expect(form.version).toBe(1);
-		expect(readKeepForm(formOf({ version: '1', over: '7' })).form.version).toBe(7);
+		expect(readKeepForm(formOf({ version: '1', over: '7' }), barePractice).form.version).toBe(7);
 	});
 
 	it('of texts without end is cut, and of files is empty', () => {
 		const form = formOf({ name: 'x'.repeat(5000) });
 		form.set('mat_width', new File(['x'], 'x'));
-		const { form: read } = readKeepForm(form);
-		expect(read.name).toHaveLength(400);
+		const { form: read } = readKeepForm(form, barePractice);
+		expect(read.name).toHaveLength(1200);
 		expect(read.fields.mat_width).toBe('');
 	});
 });

@@ -1,15 +1,21 @@
 import { readEntry } from '$lib/gather/entries';
 import { typedAt } from '$lib/gather/typed-at';
 import type { Typed } from '$lib/gather/form-reader';
+import type { Entry } from '$lib/gather/entry-types';
 import type { LengthSystem } from '$lib/core/units/format-length';
+import { todayIn } from '$lib/days';
+import { createHash } from 'node:crypto';
 import type { Booked } from './db/booked';
+import { refuse } from './db/booked';
 import { keepDropOff } from './db/drop-offs';
+import { claimKey } from './db/entry-keys';
 import { keepBagKind } from './db/kinds';
 import { keepCorrection, keepMovement } from './db/ledger';
 import { keepSorting } from './db/sortings';
 import { takeBack } from './db/taken-back';
 import { keepMeasurement } from './db/measurements';
 import { keepTimedWork } from './db/timed-work';
+import { withTransaction } from './db/transaction';
 import type { GroupId } from './group';
 
 /** An entry as a device sends it: what was typed, under a key made there. */
@@ -17,19 +23,35 @@ export interface SentEntry {
 	readonly key: string;
 	readonly type: string;
 	readonly typed: Typed;
+	/** The units of what is typed with none; the group's own if not said. */
+	readonly lengths?: LengthSystem | undefined;
 	/** When it was typed, by the device's clock. */
 	readonly at?: string | undefined;
 }
 
-/** Reads an entry and keeps it. The same key again counts once. */
-export function takeEntry(
-	groupId: GroupId,
-	{ key, type, typed, at: said }: SentEntry,
-	system: LengthSystem
-): Promise<Booked> {
-	const { entry, problems } = readEntry(type, typed, system);
-	if (!entry) return Promise.resolve({ outcome: 'refused', problems });
-	const at = typedAt(said, new Date());
+/** What an entry is read by: the group's units where it says none, and the hall's zone. */
+export interface EntryContext {
+	readonly lengthSystem: LengthSystem;
+	readonly timeZone: string;
+}
+
+/** Ends the transaction of an entry that is not kept. */
+class Refused extends Error {
+	constructor(readonly booked: Booked) {
+		super('refused');
+	}
+}
+
+const digestOf = ({ type, typed, lengths }: SentEntry): string => {
+	const fields = Object.entries(typed)
+		.filter(([, text]) => text.trim() !== '')
+		.sort(([one], [other]) => (one < other ? -1 : 1));
+	return createHash('sha256')
+		.update(JSON.stringify([type, lengths ?? null, fields]))
+		.digest('base64url');
+};
+
+function keep(groupId: GroupId, key: string, entry: Entry, at: Date): Promise<Booked> {
 	switch (entry.type) {
 		case 'drop-off':
 			return keepDropOff(groupId, key, entry);
@@ -47,5 +69,37 @@ export function takeEntry(
 			return keepBagKind(groupId, key, entry);
 		case 'timed':
 			return keepTimedWork(groupId, key, entry);
+	}
+}
+
+/**
+ * Reads an entry and keeps it, whole or not at all. The same key with the same content counts once;
+ * other content under a key that was used is refused, and said.
+ */
+export async function takeEntry(
+	groupId: GroupId,
+	sent: SentEntry,
+	{ lengthSystem, timeZone }: EntryContext,
+	now = new Date()
+): Promise<Booked> {
+	const { key, type, typed, lengths, at: said } = sent;
+	try {
+		return await withTransaction(async (): Promise<Booked> => {
+			const met = await claimKey(groupId, key, digestOf(sent));
+			if (met === 'same') return { outcome: 'again', id: key };
+			if (met === 'other')
+				throw new Refused(
+					refuse('key', 'Something else was kept under this mark already. Please type it anew.')
+				);
+			const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
+			const { entry, problems } = readEntry(type, typed, read);
+			if (!entry) throw new Refused({ outcome: 'refused', problems });
+			const booked = await keep(groupId, key, entry, typedAt(said, now));
+			if (booked.outcome === 'refused') throw new Refused(booked);
+			return booked;
+		});
+	} catch (problem) {
+		if (problem instanceof Refused) return problem.booked;
+		throw problem;
 	}
 }

@@ -2,7 +2,7 @@
 // a method is sent when it is asked for.
 import type { ComparedMethod } from '../core/compare/compare-all';
 import { compareAll } from '../core/compare/compare-all';
-import type { Middle } from '../core/know/practice';
+import type { Practice } from '../core/know/practice';
 import type { TechniqueKind } from '../core/mat/types';
 import { techniqueKinds } from '../core/mat/types';
 import type { Plan } from '../core/plan/types';
@@ -12,8 +12,8 @@ export type ToWorker =
 			readonly ask: 'compare';
 			readonly run: number;
 			readonly plan: Plan;
-			/** What the group has measured, in the middle. */
-			readonly middle: Middle;
+			/** What the group has measured. */
+			readonly practice: Practice;
 	  }
 	| { readonly ask: 'method'; readonly run: number; readonly index: number };
 
@@ -42,9 +42,8 @@ self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
 		return;
 	}
 	const { bag, target, finish, work } = data.plan;
-	methods = compareAll(bag, target, {
+	methods = compareAll(bag, target, data.practice, {
 		rest: { finish, work },
-		middle: data.middle,
 		onProgress: (share) => tell({ tell: 'progress', run, share })
 	});
 	const bags = Float64Array.from(methods, (method) => method.bags);

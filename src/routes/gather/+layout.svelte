@@ -1,16 +1,11 @@
 <script lang="ts">
-	import { invalidate } from '$app/navigation';
 	import { page } from '$app/state';
 	import WaitingList from '$lib/components/gather/WaitingList.svelte';
-	import { setQueue } from '$lib/gather/queue-context';
-	import { EntryQueue } from '$lib/gather/queue.svelte';
-	import { onMount } from 'svelte';
+	import { getQueue } from '$lib/gather/queue-context';
 	import type { LayoutProps } from './$types';
 
 	const { children }: LayoutProps = $props();
-	const queue = new EntryQueue(() => void invalidate('app:gather'));
-	setQueue(queue);
-	onMount(() => queue.begin());
+	const queue = getQueue();
 	const isHere = (href: string) =>
 		href === '/gather' ? page.url.pathname === href : page.url.pathname.startsWith(href);
 	const parts = [

@@ -13,8 +13,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	return {
 		dropOffs,
 		places,
-		back: lineIn(url, 'back'),
-		today: new Date().toISOString().slice(0, 10)
+		back: lineIn(url, 'back')
 	};
 };
 

@@ -23,8 +23,7 @@
 >
 	<DropOffForm
 		places={data.places.map(({ name }) => name)}
-		today={data.today}
-		system={data.group.lengthSystem}
+		today={data.group.today}
 		sent={form?.entry}
 	/>
 
@@ -40,6 +39,7 @@
 						{ label: 'Bags so far', isFigure: true },
 						{ label: 'Sorted', isFigure: true },
 						{ label: 'No good for strand', isFigure: true },
+						{ label: 'Expected of more', isFigure: true },
 						'Last'
 					]}
 				>
@@ -48,8 +48,13 @@
 							<th class="font-semibold" scope="row">{place.name}</th>
 							<td class="figure text-right">{wholeNumber(place.bags)}</td>
 							<td class="figure text-right">{wholeNumber(place.sorted)}</td>
-							<td class="figure text-right">{Math.round(rejectRate(place) * 100)} %</td>
-							<td class="quiet">{place.lastCame ? shortDayWords(place.lastCame) : ''}</td>
+							<td class="figure text-right" data-rejected>{wholeNumber(place.rejected)}</td>
+							<td class="figure quiet text-right" data-expected
+								>{Math.round(rejectRate(place) * 100)} %</td
+							>
+							<td class="quiet whitespace-nowrap"
+								>{place.lastCame ? shortDayWords(place.lastCame) : ''}</td
+							>
 						</tr>
 					{/each}
 				</Table>
@@ -91,7 +96,6 @@
 								of="drop-off"
 								id={line.id}
 								words={wordsOf(line)}
-								system={data.group.lengthSystem}
 								columns={5}
 								sent={form?.entry}
 							/>

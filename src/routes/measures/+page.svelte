@@ -1,21 +1,15 @@
 <script lang="ts">
-	import { invalidate } from '$app/navigation';
 	import KnowledgeChart from '$lib/components/gather/KnowledgeChart.svelte';
 	import WaitingList from '$lib/components/gather/WaitingList.svelte';
 	import MeasureForm from '$lib/components/measures/MeasureForm.svelte';
 	import MeasureList from '$lib/components/measures/MeasureList.svelte';
 	import PlansNow from '$lib/components/measures/PlansNow.svelte';
 	import TimedWorkForm from '$lib/components/measures/TimedWorkForm.svelte';
-	import { setQueue } from '$lib/gather/queue-context';
-	import { EntryQueue } from '$lib/gather/queue.svelte';
-	import { onMount } from 'svelte';
+	import { getQueue } from '$lib/gather/queue-context';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const queue = new EntryQueue(() => void invalidate('app:gather'));
-	setQueue(queue);
-	onMount(() => queue.begin());
-	const system = $derived(data.group.lengthSystem);
+	const queue = getQueue();
 	const sent = $derived(form?.entry);
 </script>
 
@@ -31,11 +25,10 @@
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 	>
 		<div class="grid gap-4">
-			<MeasureForm plans={data.plans} makers={data.makers} today={data.today} {system} {sent} />
+			<MeasureForm plans={data.plans} makers={data.makers} today={data.group.today} {sent} />
 			<TimedWorkForm
 				makers={data.makers}
-				today={data.today}
-				{system}
+				today={data.group.today}
 				terms={data.group.stitchTerms}
 				{sent}
 			/>
@@ -74,7 +67,7 @@
 						makes alone. Plans go by everyone's.
 					</p>
 				{/if}
-				<KnowledgeChart practice={data.practice} />
+				<KnowledgeChart practice={data.practice} kinds={data.kinds} />
 			</section>
 			{#if data.plans.length > 0}<PlansNow plans={data.plans} maker={data.maker} />{/if}
 			<MeasureList measurements={data.measurements} timed={data.timed} />

@@ -1,13 +1,14 @@
+import { barePractice } from '$lib/core/know/practice';
 import { fieldsOfPlan } from '$lib/plan/fields';
 import { startingPlan } from '$lib/plan/starting-plan';
 import { stepNames } from '$lib/plan/step-lines';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { insertPlan } from '$lib/server/db/plans';
 import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
-import { answerTo, readKeepForm } from '$lib/server/keep-form';
+import { answerTo, keptAsNew, readKeepForm } from '$lib/server/keep-form';
 import { planOfWord } from '$lib/server/plan-of-word';
 import { readForm } from '$lib/server/read-form';
-import { fail, redirect } from '@sveltejs/kit';
+import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -43,8 +44,7 @@ export const actions: Actions = {
 		if (!write) return fail(422, answerTo(form));
 		const result = await orAway(insertPlan(locals.groupId, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
-		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
-		redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
+		return keptAsNew(result, form);
 	},
-	work: async ({ request }) => answerTo(readKeepForm(await readForm(request)).form)
+	work: async ({ request }) => answerTo(readKeepForm(await readForm(request), barePractice).form)
 };

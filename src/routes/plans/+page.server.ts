@@ -14,6 +14,9 @@ import {
 } from '$lib/server/db/plans';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { writeOf } from '$lib/server/keep-form';
+import { practiceOfGroup } from '$lib/server/db/practice';
+import { plansNow } from '$lib/server/plans-now';
+import { practiceOrBare } from '$lib/server/practice-or-bare';
 import { readUpload } from '$lib/server/read-upload';
 import { readForm } from '$lib/server/read-form';
 import { fail, isHttpError, isRedirect, redirect } from '@sveltejs/kit';
@@ -34,13 +37,21 @@ const pageShape = z.coerce.number().int().min(0).max(10_000).catch(0);
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const page = pageShape.parse(url.searchParams.get('page'));
 	const deletedId = idShape.safeParse(url.searchParams.get('deleted')).data;
-	const [plans, deleted] = await whileReached(
+	const [plans, practice, deleted] = await whileReached(
 		Promise.all([
 			listPlans(locals.groupId, page),
+			practiceOfGroup(locals.groupId),
 			deletedId ? findDeletedPlan(locals.groupId, deletedId) : null
 		])
 	);
-	return { plans, page, hasMore: plans.length === plansPerPage, deleted, key: crypto.randomUUID() };
+	return {
+		plans: await whileReached(plansNow(locals.groupId, plans, practice)),
+		basis: practice.basis,
+		page,
+		hasMore: plans.length === plansPerPage,
+		deleted,
+		key: crypto.randomUUID()
+	};
 };
 
 /** Reads the plan's id, does the work on it, and says in a sentence where it cannot be done. */
@@ -109,9 +120,18 @@ export const actions: Actions = {
 		try {
 			const result = await insertPlan(
 				locals.groupId,
-				writeOf(read.name ?? 'Plan from a file', read.plan, key)
+				writeOf(
+					read.name ?? 'Plan from a file',
+					read.plan,
+					key,
+					await practiceOrBare(locals.groupId)
+				)
 			);
 			if (result.outcome === 'gone') return refuse(409, { message: goneMessage });
+			if (result.outcome === 'changed-meanwhile')
+				return refuse(409, {
+					message: 'A file was kept from this page already. Load the page again to bring another.'
+				});
 			redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
 		} catch (problem) {
 			if (isDatabaseAway(problem)) return refuse(503, { message: awayMessage });

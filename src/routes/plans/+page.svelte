@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { figure, roughly, wholeNumber } from '$lib/plan/number-words';
+	import type { TallyName } from '$lib/core/plan/estimate';
+	import { basisWords } from '$lib/plan/basis-words';
+	import { intervalWords, tallyUnit, tallyValue } from '$lib/plan/tally-words';
 	import { largestPlanFile } from '$lib/plan/file-size';
 	import { fileProblemWords } from '$lib/plan/problem-words';
 	import { yearDayWords } from '$lib/day-words';
@@ -12,6 +14,7 @@
 		tooLarge ? [tooLarge] : (form && 'fileProblems' in form && form.fileProblems) || []
 	);
 	const renaming = $derived(form?.rename);
+	const system = $derived(data.group.lengthSystem);
 
 	/** A file no plan could be is refused before it is sent. */
 	const measure = (file: File | undefined) => {
@@ -31,7 +34,7 @@
 	<div class="flex flex-wrap items-center gap-4">
 		<div class="flex-1">
 			<h1>Kept plans</h1>
-			<p class="quiet">{data.group.name}</p>
+			<p class="quiet">{data.group.name}. Figures as of now, {basisWords(data.basis)}.</p>
 		</div>
 		<a class="btn text-base btn-accent" href="/plan">Plan a mat</a>
 	</div>
@@ -80,7 +83,10 @@
 				</thead>
 				<tbody>
 					{#each data.plans as plan (plan.id)}
-						{@const { figures } = plan}
+						{@const { now, figures } = plan}
+						{@const shown = (name: TallyName) => tallyValue(now, name, system)}
+						{@const unit = (name: TallyName) => tallyUnit(name, system).unit}
+						{@const was = tallyValue(figures, 'toCollect', system)}
 						<tr
 							class="border-b border-base-300 last:border-b-0 max-md:grid max-md:grid-cols-2 max-md:px-4 max-md:py-2"
 							data-plan={plan.name}
@@ -91,24 +97,25 @@
 								>
 							</th>
 							<td class="figure px-3 py-1 max-md:px-0 md:text-right">
-								{wholeNumber(Math.ceil(figures.toCollect.expected))}<span class="md:hidden">
-									bags</span
-								>
+								{shown('toCollect')}<span class="md:hidden"> bags</span>
 								<span class="quiet block text-sm"
-									>{roughly(figures.toCollect.low)}–{roughly(figures.toCollect.high)}</span
+									>{intervalWords(
+										now.toCollect,
+										'toCollect',
+										system
+									)}{#if was !== shown('toCollect')},
+										<span data-then>when kept {was}</span>{/if}</span
 								>
 							</td>
 							<td class="figure px-3 py-1 max-md:px-0 md:text-right"
-								>{wholeNumber(figures.strandM.expected)} m</td
+								>{shown('strandM')} {unit('strandM')}</td
 							>
 							<td class="figure px-3 py-1 max-md:px-0 md:text-right">
-								{figure(figures.hours.expected)} h
-								<span class="quiet block text-sm"
-									>{roughly(figures.hours.low)}–{roughly(figures.hours.high)}</span
-								>
+								{shown('hours')} h
+								<span class="quiet block text-sm">{intervalWords(now.hours, 'hours', system)}</span>
 							</td>
 							<td class="figure px-3 py-1 max-md:px-0 md:text-right"
-								>{figure(figures.matKg.expected)} kg</td
+								>{shown('matKg')} {unit('matKg')}</td
 							>
 							<td class="quiet px-3 py-1 text-[15px] max-md:px-0"
 								>{yearDayWords(plan.updatedAt)}, version {plan.version}</td

@@ -1,39 +1,88 @@
-import { setWordsOfGroup } from '$lib/server/db/groups';
-import { awayMessage } from '$lib/server/db/away';
-import { isDatabaseAway } from '$lib/server/db/pool';
+import { isTimeZone } from '$lib/days';
+import { lookOf } from '$lib/looks';
+import { isLocale, papers } from '$lib/reader';
+import { awayMessage, orAway } from '$lib/server/db/away';
+import { changeGroup, findGroup, guessHall } from '$lib/server/db/groups';
 import { readForm } from '$lib/server/read-form';
+import type { Cookies } from '@sveltejs/kit';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
-import { lookOf } from '$lib/looks';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ cookies }) => ({ look: lookOf(cookies.get('look')) });
-
-const words = z.object({
-	lengths: z.enum(['cm', 'ft']).nullable().catch(null),
-	terms: z.enum(['us', 'uk']).nullable().catch(null),
-	look: z.enum(['device', 'film', 'dusk', 'contrast']).nullable().catch(null),
-	// Only a path of ours: anything else goes to the list.
-	back: z
-		.string()
-		.regex(/^\/(?![/\\])[\w\-/?=&.]*$/)
-		.catch('/plans')
+export const load: PageServerLoad = async ({ cookies, locals }) => ({
+	look: lookOf(cookies.get('look')),
+	/** What this device has chosen for itself; empty where it goes by the group. */
+	own: Object.fromEntries(
+		['lengths', 'terms', 'paper'].map((name) => [name, cookies.get(name) ?? ''])
+	),
+	/** The group's own choices, which every device without its own goes by. */
+	choices: await orAway(findGroup(locals.groupId)),
+	zones: Intl.supportedValuesOf('timeZone')
 });
 
+const said = <Word extends string>(words: readonly [Word, ...Word[]]) =>
+	z.enum(words).nullable().catch(null);
+// Only a path of ours: anything else goes to the list.
+const back = z
+	.string()
+	.regex(/^\/(?![/\\])[\w\-/?=&.]*$/)
+	.catch('/plans');
+
+const ofDevice = z.object({
+	lengths: said(['cm', 'ft', '']),
+	terms: said(['us', 'uk', '']),
+	paper: said([...papers, '']),
+	look: said(['device', 'film', 'dusk', 'contrast']),
+	back
+});
+const ofGroup = z.object({
+	lengths: said(['cm', 'ft']),
+	terms: said(['us', 'uk']),
+	timeZone: z.string().max(64).refine(isTimeZone).nullable().catch(null),
+	locale: z.string().max(35).refine(isLocale).nullable().catch(null)
+});
+
+/** Remembers a choice on this device; an empty one goes by the group again. */
+function remember(cookies: Cookies, name: string, value: string | null, secure: boolean): void {
+	if (value === null) return;
+	if (value === '') cookies.delete(name, { path: '/' });
+	else cookies.set(name, value, { path: '/', maxAge: 31_536_000, secure });
+}
+
 export const actions: Actions = {
-	words: async ({ request, locals, cookies, url }) => {
-		const { lengths, terms, look, back } = words.parse(Object.fromEntries(await readForm(request)));
-		if (look) {
-			// A look belongs to the device, words and units to the group.
-			const isSecure = url.protocol === 'https:';
-			cookies.set('look', look, { path: '/', maxAge: 31_536_000, secure: isSecure });
-		}
-		try {
-			await setWordsOfGroup(locals.groupId, lengths, terms);
-		} catch (problem) {
-			if (isDatabaseAway(problem)) return fail(503, { message: awayMessage });
-			throw problem;
-		}
-		redirect(303, back);
+	/** What this device likes: units, stitch names, paper and look. */
+	words: async ({ request, cookies, url }) => {
+		const asked = ofDevice.parse(Object.fromEntries(await readForm(request)));
+		const isSecure = url.protocol === 'https:';
+		for (const name of ['lengths', 'terms', 'paper', 'look'] as const)
+			remember(cookies, name, asked[name], isSecure);
+		redirect(303, asked.back);
+	},
+	/** What the group likes, and where its hall is. */
+	group: async ({ request, locals }) => {
+		const typed = Object.fromEntries(await readForm(request));
+		const { lengths, terms, timeZone, locale } = ofGroup.parse(typed);
+		const text = (field: string) => (typeof typed[field] === 'string' ? typed[field] : '');
+		if (text('locale') !== '' && locale === null)
+			return fail(422, {
+				locale: text('locale').slice(0, 40),
+				problem: 'Write it as pt-PT or en-NZ: the language, then the country.'
+			});
+		const changed = await orAway(
+			changeGroup(locals.groupId, {
+				lengthSystem: lengths,
+				stitchTerms: terms,
+				timeZone,
+				locale
+			})
+		);
+		if (changed === null) return fail(503, { message: awayMessage });
+		redirect(303, '/settings');
+	},
+	/** A device says where the hall is, while nobody has. */
+	hall: async ({ request, locals }) => {
+		const { timeZone, locale } = ofGroup.parse(Object.fromEntries(await readForm(request)));
+		if (timeZone === null || locale === null) return fail(422, {});
+		await orAway(guessHall(locals.groupId, timeZone, locale));
 	}
 };

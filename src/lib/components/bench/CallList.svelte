@@ -10,7 +10,7 @@
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };
 	const colours = { good: 'text-secondary', look: 'text-primary', change: 'text-error' };
 	const said = { good: 'good', look: 'worth a look', change: 'better changed' };
-	const calls = $derived(bench.estimate.judgements);
+	const calls = $derived(bench.drawn.estimate.judgements);
 </script>
 
 <ul class="grid gap-1">

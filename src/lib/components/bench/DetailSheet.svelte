@@ -7,7 +7,12 @@
 	import { fourSeats } from '$lib/core/peg-loom/seats';
 	import { usualWork } from '$lib/core/plan/types';
 	import { cutLine } from '$lib/plan/step-lines';
+	import { ballStrandMm } from '$lib/core/colour/balls-of-plan';
+	import { foundationChains } from '$lib/core/crochet/stitches';
+	import { middleFor } from '$lib/core/plan/known-for';
+	import { formatSpacing } from '$lib/core/units/format-length';
 	import { figure, wholeNumber } from '$lib/plan/number-words';
+	import { fineWords, massWords, strandWords } from '$lib/plan/unit-words';
 	import BagDrawing from '../drawing/BagDrawing.svelte';
 	import BandsDrawing from '../drawing/BandsDrawing.svelte';
 	import OverUnderChart from '../drawing/OverUnderChart.svelte';
@@ -15,14 +20,18 @@
 	import StrandDrawing from '../drawing/StrandDrawing.svelte';
 	import TwinedDrawing from '../drawing/TwinedDrawing.svelte';
 	import Zoomable from '../drawing/Zoomable.svelte';
-	import Reckoning from './Reckoning.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const model = $derived(bench.estimate.model);
+	const model = $derived(bench.drawn.estimate.model);
 	const mat = $derived(model.mat);
-	const technique = $derived(bench.plan.technique);
+	const technique = $derived(bench.drawn.plan.technique);
+	const bagsPerBall = $derived((bench.drawn.plan.work ?? usualWork).bagsPerBall);
+	const strand = (mm: number) => strandWords(mm, bench.system);
+	const mass = (g: number) => massWords(g, bench.system);
+	const fine = (mm: number) => fineWords(mm, bench.system);
+	const perBagMm = $derived(ballStrandMm(bench.drawn.plan, model) / bagsPerBall);
+	const massFactor = $derived(middleFor(bench.drawn.plan, bench.practice).factors.bagMass);
 	const small = (mm: number) => bench.readable(mm, 'small');
-	const bagsPerBall = $derived((bench.plan.work ?? usualWork).bagsPerBall);
 	const making = $derived(
 		{
 			crochet: 'The rows',
@@ -55,16 +64,16 @@
 	{#if bench.detail === 'bag'}
 		<div class="grid items-center gap-4 sm:grid-cols-[minmax(0,19rem)_1fr]">
 			<BagDrawing
-				sketch={sketchBag(bench.plan.bag, bench.plan.cut)}
-				isSpiral={bench.plan.cut.style === 'spiral'}
-				folds={foldsOf(bench.plan.cut)}
+				sketch={sketchBag(bench.drawn.plan.bag, bench.drawn.plan.cut)}
+				isSpiral={bench.drawn.plan.cut.style === 'spiral'}
+				folds={foldsOf(bench.drawn.plan.cut)}
 				readable={small}
 			/>
 			{#if isTwoCuts && technique.kind === 'peg-loom'}
 				<div>
 					<p class="text-[15px] font-semibold">The weft is cut from others like it</p>
 					<BagDrawing
-						sketch={sketchBag(bench.plan.bag, technique.weftCut)}
+						sketch={sketchBag(bench.drawn.plan.bag, technique.weftCut)}
 						isSpiral={technique.weftCut.style === 'spiral'}
 						folds={foldsOf(technique.weftCut)}
 						readable={small}
@@ -76,16 +85,16 @@
 					<dd class="figure text-right font-semibold">{cutLine(model.yield, bench.system)}</dd>
 					<dt>Strand a bag</dt>
 					<dd class="figure text-right font-semibold">
-						{figure(model.yield.strandPerBagMm / 1000)} m
+						{strand(perBagMm)}
 					</dd>
 					<dt>Film used of a bag</dt>
 					<dd class="figure text-right font-semibold">
-						{figure(model.yield.filmUsedG)} of {figure(bench.plan.bag.massG)} g
+						{mass(model.yield.filmUsedG)} of {mass(bench.drawn.plan.bag.massG * massFactor)}
 					</dd>
 					<dt>Scrap from all the bags</dt>
-					<dd class="figure text-right font-semibold">{figure(model.mass.scrapG / 1000)} kg</dd>
-					<dt>Spoiled in work, at 8 %</dt>
-					<dd class="figure text-right font-semibold">{figure(model.mass.spoiledG / 1000)} kg</dd>
+					<dd class="figure text-right font-semibold">{mass(model.mass.scrapG)}</dd>
+					<dt>Spoiled in work</dt>
+					<dd class="figure text-right font-semibold">{mass(model.mass.spoiledG)}</dd>
 				</dl>
 			{/if}
 		</div>
@@ -105,22 +114,26 @@
 	{:else if bench.detail === 'making'}
 		{#if mat.kind === 'crochet'}
 			<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[15px] sm:max-w-md">
+				<dt>Begin</dt>
+				<dd class="figure text-right font-semibold">
+					chain {foundationChains(mat)} and turn
+				</dd>
 				<dt>Foundation chain</dt>
 				<dd class="figure text-right font-semibold">
-					{mat.stitches} stitches, {figure(mat.foundationMm / 1000)} m
+					{mat.stitches} chains for {mat.stitches} stitches, {strand(mat.foundationMm)}
 				</dd>
 				<dt>One row takes</dt>
-				<dd class="figure text-right font-semibold">{figure(mat.strandPerRowMm / 1000)} m</dd>
+				<dd class="figure text-right font-semibold">{strand(mat.strandPerRowMm)}</dd>
 				<dt>A ball of {bagsPerBall} bags makes</dt>
 				<dd class="figure text-right font-semibold">
-					{figure(rowsPerBall(bagsPerBall * model.yield.strandPerBagMm, mat.strandPerRowMm))} rows
+					{figure(rowsPerBall(ballStrandMm(bench.drawn.plan, model), mat.strandPerRowMm))} rows
 				</dd>
 				<dt>A stitch is</dt>
 				<dd class="figure text-right font-semibold">
-					{figure(mat.stitchWidthMm)} × {figure(mat.rowHeightMm)} mm
+					{fine(mat.stitchWidthMm)} × {fine(mat.rowHeightMm)}
 				</dd>
 				<dt>The mat lies</dt>
-				<dd class="figure text-right font-semibold">{figure(mat.thicknessMm)} mm thick</dd>
+				<dd class="figure text-right font-semibold">{fine(mat.thicknessMm)} thick</dd>
 				<dt>Turns at row ends</dt>
 				<dd class="figure text-right font-semibold">{wholeNumber(mat.rows)}</dd>
 			</dl>
@@ -134,7 +147,7 @@
 					mat.pegToPegMm,
 					'mat'
 				)};
-				{figure(mat.weftStrandMm / 1000)} m of weft.
+				{strand(mat.weftStrandMm)} of weft.
 				{#if technique.ends === 'both' && mat.rows >= 2}
 					Four can weave: each end's pair hands over after strand {fourSeats(mat.pegs, mat.rows)[0]
 						?.lastStrand}.
@@ -145,14 +158,19 @@
 				><TwinedDrawing {mat} readable={(mm) => bench.readable(mm, 'mat')} /></Zoomable
 			>
 			<p class="quiet text-[15px]">
-				{mat.nails} nails at each end, {figure(mat.warpMm / 1000)} m of warp{mat.clothM > 0
-					? ` from ${figure(mat.clothM)} m of cloth`
+				{mat.panel.nails} nails at each end, {formatSpacing(mat.panel.spacingMm, bench.system)} apart,
+				{mat.panel.rows} rows{mat.panels.count > 1
+					? `, in each of ${mat.panels.count} panels`
+					: ''}; {strand(mat.warpMm)} of warp in all{mat.clothM > 0
+					? ` from ${strand(mat.clothM * 1000)} of cloth`
 					: ''}. Eyes or clips hold the rods; bare nails let them pop out.
 			</p>
 		{:else if mat.kind === 'finger-bands'}
 			<BandsDrawing {mat} readable={small} />
 		{/if}
 	{:else}
-		<Reckoning {bench} />
+		{#await import('./Reckoning.svelte') then { default: Reckoning }}
+			<Reckoning {bench} />
+		{/await}
 	{/if}
 </div>

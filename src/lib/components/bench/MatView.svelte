@@ -8,15 +8,15 @@
 	import DetailSheet from './DetailSheet.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const model = $derived(bench.estimate.model);
-	const stripes = $derived(stripesOf(layPlanBalls(bench.plan, model).runs));
+	const model = $derived(bench.drawn.estimate.model);
+	const stripes = $derived(stripesOf(layPlanBalls(bench.drawn.plan, model).runs));
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
 	<MatDrawing
 		mat={model.mat}
 		{stripes}
-		sleeperHeightMm={bench.plan.sleeperHeightMm ?? usualSleeperHeightMm}
+		sleeperHeightMm={bench.drawn.plan.sleeperHeightMm ?? usualSleeperHeightMm}
 		readable={(mm) => bench.readable(mm, 'mat')}
 	/>
 	<BallRow {bench} balls={model.balls} />

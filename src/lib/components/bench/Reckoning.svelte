@@ -1,12 +1,22 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { explainFigure } from '$lib/core/explain/explain-plan';
-	import { middleOf } from '$lib/core/know/practice';
+	import { middleFor } from '$lib/core/plan/known-for';
+	import { untrack } from 'svelte';
+	import type { Attachment } from 'svelte/attachments';
+	import { basisWords } from '$lib/plan/basis-words';
 	import { tallyWords } from '$lib/plan/tally-words';
-	import { relationWords, valueWords } from '$lib/plan/step-words';
+	import { reachedWords, relationWords, valueWords } from '$lib/plan/step-words';
 
 	const { bench }: { bench: Bench } = $props();
-	const steps = $derived(explainFigure(bench.plan, bench.figure, middleOf(bench.practice)));
+	/** A figure that was tapped sends its reader here. */
+	const whenAsked: Attachment<HTMLElement> = (heading) => {
+		if (bench.asked === 0) return;
+		untrack(() => heading.focus());
+	};
+	const steps = $derived(
+		explainFigure(bench.drawn.plan, bench.figure, middleFor(bench.drawn.plan, bench.practice))
+	);
 	const given = $derived(
 		steps.filter(({ relation, symbol }) => relation === null && symbol !== 'π')
 	);
@@ -14,9 +24,11 @@
 </script>
 
 <div class="grid gap-3">
-	<h2 id="reckoning" tabindex="-1">How “{tallyWords[bench.figure].label}” is reached</h2>
+	<h2 id="reckoning" tabindex="-1" {@attach whenAsked}>
+		How “{tallyWords[bench.figure].label}” is reached
+	</h2>
 	<p class="quiet text-[15px]">
-		From {given.map((step) => `${step.name} ${valueWords(step)}`).join(', ')}.
+		From {given.map((step) => `${step.name} ${valueWords(step, bench.system)}`).join(', ')}.
 	</p>
 	<div class="overflow-x-auto">
 		<table class="w-full text-[15px]">
@@ -32,7 +44,7 @@
 						</th>
 						<td class="quiet py-1 pr-3">{relationWords(step.relation ?? '')}</td>
 						<td class="figure py-1 text-right font-semibold whitespace-nowrap"
-							>{valueWords(step)}</td
+							>{reachedWords(step, bench.figure, bench.system)}</td
 						>
 					</tr>
 				{/each}
@@ -41,6 +53,8 @@
 	</div>
 	<p class="quiet text-[15px]">
 		The interval holds the figure four times in five. It comes from the spread of bag weight, piece
-		length, gauge and hands, until your own swatches and timed work narrow it.
+		length, gauge and hands, until your own swatches and timed work narrow it. Figures {basisWords(
+			bench.drawn.estimate.basis
+		)}.
 	</p>
 </div>

@@ -2,11 +2,12 @@
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
-	import { middleOf } from '$lib/core/know/practice';
 	import type { TechniqueKind } from '$lib/core/mat/types';
 	import { techniqueKinds } from '$lib/core/mat/types';
 	import { kindsToCount, mixRequest, usualPlanOf } from '$lib/plan/mix-request';
+	import { basisWords } from '$lib/plan/basis-words';
 	import { figure, wholeNumber } from '$lib/plan/number-words';
+	import { areaWords } from '$lib/plan/unit-words';
 
 	const { bench }: { bench: Bench } = $props();
 	interface Made {
@@ -69,11 +70,10 @@
 		const own = kinds.findIndex(({ bag }) => bag === same);
 		const sortedBags = whole(counts[own] ?? '') || undefined;
 		if (!sortedBags) return null;
-		const middle = middleOf(bench.practice);
 		const means = { sortedBags, hours: hoursThere || undefined };
 		return {
-			count: countOfMats(bench.plan, means, middle),
-			largest: largestMat(bench.plan, means, middle)
+			count: countOfMats(bench.plan, means, bench.practice),
+			largest: largestMat(bench.plan, means, bench.practice)
 		};
 	});
 
@@ -188,7 +188,9 @@
 					<strong class="figure" data-mix
 						>{wholeNumber(mix.mats)} {mix.mats === 1 ? 'mat' : 'mats'}</strong
 					>,
-					{figure(mix.area_m2)} m² to lie on, in {figure(mix.hours)} hours.
+					{areaWords(mix.area_m2, bench.system)} to lie on, in {figure(mix.hours)} hours, {basisWords(
+						bench.practice.basis
+					)}.
 				</p>
 				{#if mix.made.length > 0}
 					<div class="overflow-x-auto">

@@ -2,7 +2,6 @@
 	import { onMount } from 'svelte';
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { MethodField } from '$lib/bench/method-field.svelte';
-	import { middleOf } from '$lib/core/know/practice';
 	import type { ComparedMethod } from '$lib/core/compare/compare-all';
 	import { methodWords } from '$lib/plan/method-words';
 	import { figure, wholeNumber } from '$lib/plan/number-words';
@@ -18,7 +17,7 @@
 	);
 	$effect(() => {
 		void asked;
-		const timer = setTimeout(() => methods.compare(bench.plan, middleOf(bench.practice)), 150);
+		const timer = setTimeout(() => methods.compare(bench.plan, bench.practice), 150);
 		return () => clearTimeout(timer);
 	});
 

@@ -1,7 +1,12 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { planToWord } from '$lib/plan/plan-link';
+	import { basisWords } from '$lib/plan/basis-words';
 	import { sheetsFor } from '$lib/plan/sheets';
+	import type { Paper } from '$lib/reader';
+	import { invalidate } from '$app/navigation';
+	import { page } from '$app/state';
+	import { untrack } from 'svelte';
 
 	interface Props {
 		bench: Bench;
@@ -10,7 +15,21 @@
 		version: number | null;
 	}
 	const { bench, name, version }: Props = $props();
-	let paper = $state<'a4' | 'letter'>('a4');
+	let paper = $state<Paper>(untrack(() => page.data.group.paper));
+	/** This device prints on it from now on. */
+	function remember() {
+		const said = new FormData();
+		said.set('paper', paper);
+		said.set('back', '/settings');
+		void fetch('/settings?/words', {
+			method: 'POST',
+			body: said,
+			headers: { accept: 'application/json' }
+		}).then(
+			() => invalidate('app:reader'),
+			() => {}
+		);
+	}
 	let isLarge = $state(false);
 	const sheets = $derived(sheetsFor(bench.plan));
 	const address = $derived((sheet: string) => {
@@ -33,13 +52,14 @@
 <div class="grid gap-4">
 	<h2>On paper</h2>
 	<p class="text-[15px]">
-		For the wall and the table. Every sheet carries the plan's name, version and date, and the
-		cautions that go with it.
+		For the wall and the table. Every sheet carries the plan's name, version and date, whose
+		measures its figures rest on ({basisWords(bench.estimate.basis)}), and the cautions that go with
+		it.
 	</p>
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
 		<label class="grid gap-1 text-[15px]">
 			Paper
-			<select class="field w-auto" bind:value={paper}>
+			<select class="field w-auto" bind:value={paper} onchange={remember}>
 				<option value="a4">A4</option>
 				<option value="letter">Letter</option>
 			</select>

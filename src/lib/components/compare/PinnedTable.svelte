@@ -4,7 +4,8 @@
 	import { tallyNames } from '$lib/core/plan/estimate';
 	import { estimatePlan } from '$lib/core/plan/estimate';
 	import { stepLines, stepNames } from '$lib/plan/step-lines';
-	import { differenceWords, tallyValue, tallyWords } from '$lib/plan/tally-words';
+	import { differenceWords, tallyUnit, tallyValue, tallyWords } from '$lib/plan/tally-words';
+	import { basisWords } from '$lib/plan/basis-words';
 
 	const { bench, pins, name }: { bench: Bench; pins: Pins; name: string } = $props();
 	const tally = $derived(bench.estimate.tally);
@@ -18,6 +19,7 @@
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pinned">
 	<h2 id="pinned">Side by side</h2>
+	<p class="quiet text-[15px]">All figures {basisWords(bench.estimate.basis)}.</p>
 	{#if columns.length === 0}
 		<p class="text-[15px]">
 			Nothing is pinned yet. Pin the plan on the bench, change a choice, and both stand here with
@@ -48,15 +50,16 @@
 								>{tallyWords[figure].label}</th
 							>
 							<td class="figure px-3 py-1 font-semibold whitespace-nowrap"
-								>{tallyValue(tally, figure)} {tallyWords[figure].unit}</td
+								>{tallyValue(tally, figure, bench.system)}
+								{tallyUnit(figure, bench.system).unit}</td
 							>
 							{#each columns as pin, index (index)}
 								<td class="figure px-3 py-1 whitespace-nowrap">
-									{tallyValue(pin.tally, figure)}
-									{tallyWords[figure].unit}
-									{#if differenceWords(tally, pin.tally, figure)}
+									{tallyValue(pin.tally, figure, bench.system)}
+									{tallyUnit(figure, bench.system).unit}
+									{#if differenceWords(tally, pin.tally, figure, bench.system)}
 										<span class="quiet block text-sm"
-											>bench {differenceWords(tally, pin.tally, figure)}</span
+											>bench {differenceWords(tally, pin.tally, figure, bench.system)}</span
 										>
 									{/if}
 								</td>

@@ -1,10 +1,9 @@
 <script lang="ts">
 	import type { Bench } from '$lib/bench/bench.svelte';
-	import { middleOf } from '$lib/core/know/practice';
 	import { schoolsFor } from '$lib/plan/schools';
 
 	const { bench }: { bench: Bench } = $props();
-	const questions = $derived(schoolsFor(bench.plan, bench.system, middleOf(bench.practice)));
+	const questions = $derived(schoolsFor(bench.plan, bench.system, bench.practice));
 	const isTaken = (changes: Record<string, string | undefined>) =>
 		Object.entries(changes).every(([field, value]) => bench.fields[field as 'style'] === value);
 </script>

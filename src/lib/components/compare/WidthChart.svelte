@@ -11,7 +11,6 @@
 	} from 'chart.js';
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { sweepStripWidths, variedCut } from '$lib/core/compare/width-sweep';
-	import { middleOf } from '$lib/core/know/practice';
 	import { figure, wholeNumber } from '$lib/plan/number-words';
 	import { chartLook, onLookChange } from './chart-look';
 
@@ -26,7 +25,7 @@
 	);
 
 	const { bench }: { bench: Bench } = $props();
-	const points = $derived(sweepStripWidths(bench.plan, 60, middleOf(bench.practice)));
+	const points = $derived(sweepStripWidths(bench.plan, bench.practice));
 	const isLoom = $derived(bench.plan.technique.kind === 'peg-loom');
 	const nowMm = $derived(
 		(bench.estimate.model.weftYield ?? bench.estimate.model.yield).stripWidthMm

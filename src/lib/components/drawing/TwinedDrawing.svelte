@@ -6,13 +6,14 @@
 	const boxWidth = 620;
 	const frameWidth = 400;
 	const pad = 16;
-	const scale = $derived(
-		Math.min((frameWidth - 2 * pad) / mat.panels.lengthMm, 190 / mat.panels.widthMm)
-	);
+	// The frame that is there, drawn with the panel on it: it may be larger.
+	const frameLengthMm = $derived(Math.max(mat.panel.frameLengthMm, mat.panels.lengthMm));
+	const frameWidthMm = $derived(Math.max(mat.panel.frameWidthMm, mat.panels.widthMm));
+	const scale = $derived(Math.min((frameWidth - 2 * pad) / frameLengthMm, 190 / frameWidthMm));
 	const length = $derived(mat.panels.lengthMm * scale);
 	const width = $derived(mat.panels.widthMm * scale);
-	const boxHeight = $derived(Math.max(width, 150) + 2 * pad + 14);
-	const nails = $derived(Math.max(1, Math.round(mat.nails / mat.panels.across)));
+	const boxHeight = $derived(Math.max(frameWidthMm * scale, 150) + 2 * pad + 14);
+	const nails = $derived(mat.panel.nails);
 	const pitch = $derived(width / nails);
 	const warp = $derived(
 		Array.from({ length: nails }, (_, nail) => {
@@ -29,7 +30,7 @@
 				.join('');
 		}).join('')
 	);
-	const rows = $derived(Math.round((mat.rows * mat.panels.lengthMm) / mat.lengthMm));
+	const rows = $derived(mat.panel.rows);
 	const shownRows = $derived(
 		[0, 1, 2, 3, rows - 4, rows - 3, rows - 2, rows - 1].filter(
 			(row, at, all) => row >= 0 && all.indexOf(row) === at
@@ -37,7 +38,7 @@
 	);
 	const rowX = $derived((row: number) => pad + (row + 0.5) * mat.rowPitchMm * scale);
 	const described = $derived(
-		`One frame of ${readable(mat.panels.widthMm)} by ${readable(mat.panels.lengthMm)}: ${nails} nails at each end, ${2 * nails} warp ends, ${rows} rows of a pair of strands twisting round each end and each rod. The first and the last row pass under every nail's loop. ${mat.panels.count > 1 ? `${mat.panels.count} panels make the mat.` : ''}`
+		`A frame of ${readable(frameWidthMm)} by ${readable(frameLengthMm)} with a panel of ${readable(mat.panels.widthMm)} by ${readable(mat.panels.lengthMm)} on it: ${nails} nails at each end, ${2 * nails} warp ends, ${rows} rows of a pair of strands twisting round each end and each rod. The first and the last row pass under every nail's loop. ${mat.panels.count > 1 ? `${mat.panels.count} panels make the mat.` : ''}`
 	);
 	const big = { x: 430, y: 26, pitch: 34 };
 </script>
@@ -46,8 +47,8 @@
 	<rect
 		x={pad - 8}
 		y={pad - 8}
-		width={length + 16}
-		height={width + 16}
+		width={frameLengthMm * scale + 16}
+		height={frameWidthMm * scale + 16}
 		rx="4"
 		fill="none"
 		class="stroke-base-content/50"

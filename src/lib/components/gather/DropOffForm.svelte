@@ -1,6 +1,7 @@
 <script lang="ts">
 	// Bags at the door: from where, when, and how they were counted.
-	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { fieldMass } from '$lib/core/units/format-mass';
+	import { bareMassUnitOf } from '$lib/core/units/parse-mass';
 	import { readWeighing } from '$lib/gather/entries';
 	import { FormReader } from '$lib/gather/form-reader';
 	import { getQueue } from '$lib/gather/queue-context';
@@ -9,6 +10,7 @@
 	import { countRange, wholeNumber } from '$lib/plan/number-words';
 	import { untrack } from 'svelte';
 	import Caution from '../Caution.svelte';
+	import SureBox from '../measures/SureBox.svelte';
 	import EntryField from './EntryField.svelte';
 	import EntryForm from './EntryForm.svelte';
 	import EntrySelect from './EntrySelect.svelte';
@@ -18,10 +20,11 @@
 	interface Props {
 		places: readonly string[];
 		today: string;
-		system: LengthSystem;
 		sent?: SentForm | null | undefined;
 	}
-	const { places, today, system, sent }: Props = $props();
+	const { places, today, sent }: Props = $props();
+	const queue = getQueue();
+	const system = $derived(queue.readBy().system);
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -40,11 +43,11 @@
 					tare: '',
 					handfuls: '',
 					bags_each: '10',
-					scale_error: '2 g',
-					note: ''
+					scale_error: fieldMass(2, queue.readBy().system),
+					note: '',
+					sure: ''
 				},
-				system,
-				getQueue(),
+				queue,
 				sent
 			)
 	);
@@ -55,7 +58,7 @@
 	);
 	const take = (field: 'gross' | 'tare' | 'handful', grams: string) => {
 		if (field === 'handful')
-			form.typed.handfuls = `${form.typed.handfuls ?? ''} ${grams.replace(' g', '')}`.trim();
+			form.typed.handfuls = `${form.typed.handfuls ?? ''} ${grams.replace(/ (g|oz)$/, '')}`.trim();
 		else form.typed[field] = grams;
 	};
 </script>
@@ -96,13 +99,18 @@
 	<OnlyWhen is={method === 'weight'}>
 		{#if method === 'weight'}<div class="needs-scripts"><ScalePanel onuse={take} /></div>{/if}
 		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="gross" label="Full box weighs" hint="g or kg" />
+			<EntryField
+				{form}
+				field="gross"
+				label="Full box weighs"
+				hint={system === 'ft' ? 'oz, or lb and oz' : 'g or kg'}
+			/>
 			<EntryField {form} field="tare" label="Empty box weighs" />
 		</div>
 		<EntryField
 			{form}
 			field="handfuls"
-			label="Handfuls weighed, g"
+			label="Handfuls weighed, {bareMassUnitOf(system)}"
 			hint="one after the other, with spaces"
 		/>
 		<div class="grid grid-cols-2 gap-3">
@@ -124,6 +132,7 @@
 		{/if}
 	</OnlyWhen>
 	<EntryField {form} field="note" label="Note" />
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 	{#snippet after()}
 		<Caution>
 			Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use.

@@ -46,8 +46,14 @@
 >
 	<input type="hidden" name="type" value={form.type} />
 	<input type="hidden" name="key" value={form.key} />
+	<input type="hidden" name="lengths" value={form.lengths} />
 	<h2>{title}</h2>
 	{@render children()}
+	{#if form.problems.entry || form.problems.key}
+		<p class="font-semibold text-error" role="alert">
+			{form.problems.entry ?? form.problems.key}
+		</p>
+	{/if}
 	<button class="btn {isMain ? 'btn-accent' : ''}">{act}</button>
 	<p role="status" class="font-semibold text-secondary">{form.said}</p>
 	{@render after?.()}

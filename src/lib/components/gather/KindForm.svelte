@@ -1,7 +1,6 @@
 <script lang="ts">
 	// A kind of bag measured with a ruler and a scale; drawn and judged while it is typed.
 	import type { Bag } from '$lib/core/bag/measure-bag';
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { bagFields } from '$lib/plan/fields';
 	import { readEntry } from '$lib/gather/entries';
 	import { filmCall } from '$lib/gather/film-words';
@@ -9,19 +8,28 @@
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
 	import { untrack } from 'svelte';
+	import SureBox from '../measures/SureBox.svelte';
 	import EntryField from './EntryField.svelte';
 	import EntryForm from './EntryForm.svelte';
 	import KindDrawing from './KindDrawing.svelte';
 
 	interface Props {
 		/** The kind that is measured again; null for a new one. */
-		kind: { readonly id: string; readonly name: string; readonly bag: Bag } | null;
-		system: LengthSystem;
+		kind: {
+			readonly id: string;
+			readonly name: string;
+			readonly bag: Bag;
+			readonly handfulCount: number;
+		} | null;
+		/** A bag from the planning bench, to begin with. */
+		from?: Bag | null;
 		sent?: SentForm | null | undefined;
 	}
-	const { kind, system, sent }: Props = $props();
+	const { kind, from = null, sent }: Props = $props();
+	const queue = getQueue();
 	const start = untrack(() => {
-		const fields = kind && bagFields(kind.bag, system);
+		const bag = kind?.bag ?? from;
+		const fields = bag && bagFields(bag, queue.readBy().system, kind?.handfulCount);
 		return {
 			kind: kind?.id ?? '',
 			name: kind?.name ?? '',
@@ -30,15 +38,16 @@
 			body: fields?.bag_body ?? '',
 			handle: fields?.bag_handle ?? '',
 			handful: fields?.handful_g ?? '',
-			handful_count: '10'
+			handful_count: fields?.handful_count ?? '10',
+			sure: ''
 		};
 	});
-	const form = untrack(() => new TypedForm('bag-kind', start, system, getQueue(), sent));
+	const form = untrack(() => new TypedForm('bag-kind', start, queue, sent));
 	const bag = $derived.by(() => {
 		const { entry } = readEntry(
 			'bag-kind',
 			{ ...form.typed, name: form.typed.name || 'a bag' },
-			system
+			queue.readBy()
 		);
 		return entry?.type === 'bag-kind' ? entry.bag : null;
 	});
@@ -65,6 +74,7 @@
 		<EntryField {form} field="handful" label="A handful weighs" />
 		<EntryField {form} field="handful_count" label="Bags in the handful" inputmode="numeric" />
 	</div>
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 	{#if bag && call}
 		<div class="flex items-center gap-4" role="status">
 			<KindDrawing {bag} label="The bag as it is typed, drawn to scale" />

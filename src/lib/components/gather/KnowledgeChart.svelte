@@ -1,5 +1,7 @@
 <script lang="ts">
 	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
+	import type { Bag } from '$lib/core/bag/measure-bag';
+	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import type { Work } from '$lib/core/effort/works';
 	import { works } from '$lib/core/effort/works';
 	import { eightyPercent } from '$lib/core/know/eighty-percent';
@@ -8,11 +10,25 @@
 	import { factorTitles, workTitles } from '$lib/gather/measure-words';
 	import { barePractice } from '$lib/core/know/practice';
 
-	const { practice }: { practice: Practice } = $props();
+	interface Props {
+		practice: Practice;
+		/** The kinds of bag the group knows, so that what was weighed goes by its name. */
+		kinds: readonly (Bag & { readonly name: string })[];
+	}
+	const { practice, kinds }: Props = $props();
+	const factors = factorNames.filter((name) => name !== 'bagMass');
+	/** A kind that was weighed, by its name where it is one of the group's. */
+	const kindTitle = (bag: Bag) =>
+		`Weight of ${kindOfBag(bag, kinds)?.name ?? `a bag ${Math.round(bag.flatWidthMm / 10)} cm wide`}`;
 	const isTimed = (work: Work) => practice.hands[work].cv < barePractice.hands[work].cv - 1e-9;
 	const untimed = $derived(works.filter((work) => !isTimed(work)).map((work) => workTitles[work]));
 	const rows = $derived([
-		...factorNames.map((name) => ({
+		...practice.weighed.map(({ bag, mass }) => ({
+			label: kindTitle(bag),
+			before: barePractice.factors.bagMass,
+			after: mass
+		})),
+		...factors.map((name) => ({
 			label: factorTitles[name],
 			before: barePractice.factors[name],
 			after: practice.factors[name]
@@ -37,7 +53,7 @@
 </script>
 
 <ul class="grid gap-1">
-	{#each rows as { label, before, after } (label)}
+	{#each rows as { label, before, after }, at (at)}
 		{@const was = range(before)}
 		{@const is = range(after)}
 		{@const isMoved = after.cv < before.cv - 1e-9}

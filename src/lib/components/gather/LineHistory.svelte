@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	// The movements of one line of the store, the newest first, a page at a time.
 	import Table from '$lib/components/Table.svelte';
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { momentWords } from '$lib/day-words';
 	import type { Form } from '$lib/gather/entry-types';
 	import { amountWords } from '$lib/gather/store-words';
@@ -16,12 +16,11 @@
 		hasOlder: boolean;
 		/** The movement that is about to be taken back. */
 		back: number | null;
-		system: LengthSystem;
 		/** The query that shows this history; more is put behind it. */
 		query: string;
 		sent?: SentForm | null | undefined;
 	}
-	const { title, form, movements, hasOlder, back, system, query, sent }: Props = $props();
+	const { title, form, movements, hasOlder, back, query, sent }: Props = $props();
 	const oldest = $derived(movements.at(-1)?.id);
 </script>
 
@@ -39,7 +38,11 @@
 			<tr>
 				<td class="quiet whitespace-nowrap">{momentWords(move.movedAt)}</td>
 				<td class="figure text-right font-semibold whitespace-nowrap"
-					>{move.amount > 0 ? '+' : '−'}{amountWords(form, Math.abs(move.amount))}</td
+					>{move.amount > 0 ? '+' : '−'}{amountWords(
+						form,
+						Math.abs(move.amount),
+						page.data.group.lengthSystem
+					)}</td
 				>
 				<td>
 					{move.reason}{move.byName ? `, by ${move.byName}` : ''}
@@ -60,7 +63,6 @@
 					of="movement"
 					id={move.id}
 					words="movement {move.id}"
-					{system}
 					columns={4}
 					{query}
 					{sent}

@@ -1,6 +1,5 @@
 <script lang="ts">
 	// Something moved into the store or out of it.
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import type { Form } from '$lib/gather/entry-types';
 	import { forms, moveReasons } from '$lib/gather/entry-types';
 	import { getQueue } from '$lib/gather/queue-context';
@@ -8,6 +7,7 @@
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
 	import { untrack } from 'svelte';
+	import SureBox from '../measures/SureBox.svelte';
 	import EntryField from './EntryField.svelte';
 	import EntryForm from './EntryForm.svelte';
 	import EntrySelect from './EntrySelect.svelte';
@@ -15,10 +15,9 @@
 
 	interface Props {
 		kinds: readonly { readonly id: string; readonly name: string }[];
-		system: LengthSystem;
 		sent?: SentForm | null | undefined;
 	}
-	const { kinds, system, sent }: Props = $props();
+	const { kinds, sent }: Props = $props();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -31,9 +30,9 @@
 					amount: '',
 					reason: 'cut',
 					note: '',
-					by_name: ''
+					by_name: '',
+					sure: ''
 				},
-				system,
 				getQueue(),
 				sent
 			)
@@ -65,7 +64,11 @@
 			{form}
 			field="amount"
 			label="How much"
-			hint={form.typed.form === 'scrap' ? 'g or kg' : 'a count'}
+			hint={form.typed.form === 'scrap'
+				? form.lengths === 'ft'
+					? 'lb and oz'
+					: 'g or kg'
+				: 'a count'}
 		/>
 		<EntrySelect
 			{form}
@@ -83,4 +86,5 @@
 	</div>
 	<EntryField {form} field="by_name" label="By, if they like" />
 	<EntryField {form} field="note" label="Note" />
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 </EntryForm>

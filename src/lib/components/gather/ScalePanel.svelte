@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { fieldMass } from '$lib/core/units/format-mass';
+	import { bareMassUnitOf, gPerUnit, parseMass } from '$lib/core/units/parse-mass';
+	import { getQueue } from '$lib/gather/queue-context';
 	// A kitchen scale beside the fields: its reading goes where the hand sends it. The scale is a
 	// stand-in; what is put on its pan is typed here.
 	import type { ScaleReading } from '$lib/core/gather/scale';
@@ -6,6 +9,8 @@
 
 	const { onuse }: { onuse: (field: 'gross' | 'tare' | 'handful', grams: string) => void } =
 		$props();
+	const queue = getQueue();
+	const system = $derived(queue.readBy().system);
 	let onPan = $state('0');
 	let lay = $state({ from: 0, to: 0 });
 	let tareG = $state(0);
@@ -33,7 +38,7 @@
 		return () => source?.close();
 	});
 	const put = () => {
-		const grams = Number(onPan.replace(',', '.'));
+		const grams = parseMass(onPan, bareMassUnitOf(system)).g ?? NaN;
 		if (!(grams >= 0)) return;
 		lay = { from: lay.to, to: grams };
 		listen();
@@ -43,14 +48,17 @@
 		lay = { from: lay.to, to: lay.to };
 		listen();
 	};
+	/** As a kitchen scale shows it, to its last digit. */
+	const onScale = (g: number) =>
+		system === 'ft' ? `${(g / gPerUnit.oz).toFixed(2)} oz` : `${g.toFixed(1)} g`;
 	const shown = $derived.by(() => {
 		if (isLost) return 'no reading';
 		if (!reading) return '…';
-		if (reading.g !== null) return `${reading.g.toFixed(1)} g`;
+		if (reading.g !== null) return onScale(reading.g);
 		return reading.state === 'overload' ? 'too heavy' : 'unplugged';
 	});
 	const isSteady = $derived(reading?.state === 'steady' && !isLost);
-	const grams = $derived(reading?.g === null || !reading ? '' : `${reading.g.toFixed(1)} g`);
+	const grams = $derived(reading?.g === null || !reading ? '' : fieldMass(reading.g, system));
 </script>
 
 <div class="grid gap-3 rounded-lg border border-base-300 p-3">
@@ -63,7 +71,7 @@
 	</div>
 	<div class="flex flex-wrap items-end gap-2">
 		<label class="grid gap-1 text-[15px]">
-			On the pan, g
+			On the pan, {bareMassUnitOf(system)}
 			<input class="field w-28" inputmode="decimal" bind:value={onPan} />
 		</label>
 		<button type="button" class="btn" onclick={put}>Put it on</button>

@@ -1,7 +1,6 @@
 <script lang="ts">
 	// What was sorted last, and the way to take it back.
 	import Table from '$lib/components/Table.svelte';
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { shortDayWords } from '$lib/day-words';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { wholeNumber } from '$lib/plan/number-words';
@@ -13,10 +12,9 @@
 		lines: readonly SortedLine[];
 		/** The one that is about to be taken back. */
 		back: number | null;
-		system: LengthSystem;
 		sent?: SentForm | null | undefined;
 	}
-	const { lines, back, system, sent }: Props = $props();
+	const { lines, back, sent }: Props = $props();
 	const wordsOf = ({ kind, colour, place }: SortedLine) =>
 		`${kind ? `${kind}, ${colour}` : 'bags'} sorted from ${place}`;
 	const piles = [
@@ -60,7 +58,7 @@
 					<TakeBackCell {line} {back} words={wordsOf(line)} />
 				</tr>
 				{#if back === line.id && line.takenBack === null}
-					<TakeBack of="sorting" id={line.id} words={wordsOf(line)} {system} columns={7} {sent} />
+					<TakeBack of="sorting" id={line.id} words={wordsOf(line)} columns={7} {sent} />
 				{/if}
 			{/each}
 		</Table>

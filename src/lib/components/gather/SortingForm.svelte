@@ -1,12 +1,12 @@
 <script lang="ts">
 	// One pile sorted: what of it is good for what.
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { getQueue } from '$lib/gather/queue-context';
 	import type { DryingPile } from '$lib/server/db/drying';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
 	import { untrack } from 'svelte';
 	import Caution from '../Caution.svelte';
+	import SureBox from '../measures/SureBox.svelte';
 	import EntryField from './EntryField.svelte';
 	import EntryForm from './EntryForm.svelte';
 	import KindColour from './KindColour.svelte';
@@ -15,12 +15,11 @@
 	interface Props {
 		places: readonly string[];
 		kinds: readonly { readonly id: string; readonly name: string }[];
-		system: LengthSystem;
 		/** The pile that hung to dry and is sorted now. */
 		pile: DryingPile | null;
 		sent?: SentForm | null | undefined;
 	}
-	const { places, kinds, system, pile, sent }: Props = $props();
+	const { places, kinds, pile, sent }: Props = $props();
 	const ofPile = (chosen: DryingPile | null): Record<string, string> =>
 		chosen
 			? {
@@ -44,9 +43,9 @@
 					rejected: '',
 					look_again: '2',
 					dried: '',
-					by_name: ''
+					by_name: '',
+					sure: ''
 				},
-				system,
 				getQueue(),
 				sent
 			)
@@ -106,6 +105,7 @@
 		/>
 	</OnlyWhen>
 	<EntryField {form} field="by_name" label="Sorted by, if they like" />
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 	{#snippet after()}
 		<Caution>
 			Gloves or washed hands; soiled and mouldy bags leave the table at once. Your hall's hygiene

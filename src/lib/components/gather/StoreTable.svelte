@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	// What there is, by kind, colour and form, with a way to look at less of it.
 	import Swatch from '$lib/components/Swatch.svelte';
 	import Table from '$lib/components/Table.svelte';
@@ -56,7 +57,9 @@
 		</p>
 	{:else}
 		<p class="mt-2 text-[15px]">
-			In all {totals.map(({ form, amount }) => heapWords(form, amount)).join(', ')}.
+			In all {totals
+				.map(({ form, amount }) => heapWords(form, amount, page.data.group.lengthSystem))
+				.join(', ')}.
 			{#if scrapG > 0}The scrap stuffs {pillowsFrom(scrapG).pillows} pillows.{/if}
 			<a class="link" href="/gather/asks">What each plan can draw from it</a>
 		</p>
@@ -101,7 +104,7 @@
 							<td><Swatch colour={line.colour} /></td>
 							<td>{formWords[line.form]}</td>
 							<td class="figure text-right font-semibold" data-amount
-								>{amountWords(line.form, line.amount)}</td
+								>{amountWords(line.form, line.amount, page.data.group.lengthSystem)}</td
 							>
 							<td class="quiet whitespace-nowrap">{momentWords(line.movedAt)}</td>
 							<td class="text-right">

@@ -1,6 +1,5 @@
 <script lang="ts">
 	// The row below a line of a table that takes it back, with a reason: a movement, what came in, what was sorted.
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import type { Correctable } from '$lib/gather/entry-types';
 	import { getQueue } from '$lib/gather/queue-context';
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
@@ -13,20 +12,18 @@
 		id: number;
 		/** What it is, in words a person knows it by. */
 		words: string;
-		system: LengthSystem;
 		/** Columns of the table. */
 		columns: number;
 		/** The query that shows the table. Without scripts the form comes back to it. */
 		query?: string;
 		sent?: SentForm | null | undefined;
 	}
-	const { of, id, words, system, columns, query = '', sent }: Props = $props();
+	const { of, id, words, columns, query = '', sent }: Props = $props();
 	const form = untrack(
 		() =>
 			new TypedForm(
 				'correction',
 				{ of, corrects: String(id), note: '', by_name: '' },
-				system,
 				getQueue(),
 				sent
 			)

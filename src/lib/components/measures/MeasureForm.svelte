@@ -4,7 +4,6 @@
 	import EntryForm from '$lib/components/gather/EntryForm.svelte';
 	import EntrySelect from '$lib/components/gather/EntrySelect.svelte';
 	import OnlyWhen from '$lib/components/gather/OnlyWhen.svelte';
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import type { Measure } from '$lib/gather/entry-types';
 	import { readEntry } from '$lib/gather/entries';
 	import { readingWords } from '$lib/gather/measure-words';
@@ -12,7 +11,7 @@
 	import type { SentForm } from '$lib/gather/typed-form.svelte';
 	import { TypedForm } from '$lib/gather/typed-form.svelte';
 	import type { PlanBasis } from '$lib/plan/plan-basis';
-	import { oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
+	import { impossibleWords, oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
 	import { untrack } from 'svelte';
 	import SureBox from './SureBox.svelte';
 
@@ -20,10 +19,10 @@
 		plans: readonly { readonly id: string; readonly name: string; readonly basis: PlanBasis }[];
 		makers: readonly string[];
 		today: string;
-		system: LengthSystem;
 		sent?: SentForm | null | undefined;
 	}
-	const { plans, makers, today, system, sent }: Props = $props();
+	const { plans, makers, today, sent }: Props = $props();
+	const queue = getQueue();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -42,19 +41,21 @@
 					mass: '',
 					sure: ''
 				},
-				system,
-				getQueue(),
+				queue,
 				sent
 			)
 	);
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
 	const plan = $derived(plans.find(({ id }) => id === form.typed.plan));
 	const says = $derived.by(() => {
-		const { entry } = readEntry('measurement', form.typed, system);
+		const { entry } = readEntry('measurement', form.typed, queue.readBy());
 		if (entry?.type !== 'measurement' || !plan) return null;
 		const read = readingsOf(entry, plan.basis);
 		if (read.problem !== undefined) return { problem: read.problem };
-		return { readings: read.readings, odd: oddReading(read.readings) };
+		const odd = oddReading(read.readings);
+		// Said to be right and still impossible: the server will not have it either.
+		const impossible = form.typed.sure === 'yes' ? impossibleWords(read.readings) : null;
+		return { readings: read.readings, odd, problem: impossible ?? undefined };
 	});
 	const question = $derived(says?.odd ? oddWords(says.odd) : form.problems.sure);
 	const keptWords: Record<Measure, string> = {

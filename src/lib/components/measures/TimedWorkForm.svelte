@@ -5,7 +5,6 @@
 	import EntrySelect from '$lib/components/gather/EntrySelect.svelte';
 	import type { Work } from '$lib/core/effort/works';
 	import { waysOf, works, workUnits } from '$lib/core/effort/works';
-	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { readEntry } from '$lib/gather/entries';
 	import { oddTime } from '$lib/gather/odd-time';
 	import { oddWords } from '$lib/plan/plan-basis';
@@ -20,11 +19,11 @@
 	interface Props {
 		makers: readonly string[];
 		today: string;
-		system: LengthSystem;
 		terms: StitchTerms;
 		sent?: SentForm | null | undefined;
 	}
-	const { makers, today, system, terms, sent }: Props = $props();
+	const { makers, today, terms, sent }: Props = $props();
+	const queue = getQueue();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -38,8 +37,7 @@
 					minutes: '',
 					worked_on: today
 				},
-				system,
-				getQueue(),
+				queue,
 				sent
 			)
 	);
@@ -47,7 +45,7 @@
 	const unit = $derived(workUnits[work].unit);
 	const ways = $derived(waysOf(work));
 	const odd = $derived.by(() => {
-		const { entry } = readEntry('timed', form.typed, system);
+		const { entry } = readEntry('timed', form.typed, queue.readBy());
 		return entry?.type === 'timed' ? oddTime(entry) : null;
 	});
 	const question = $derived(odd ? oddWords(odd) : form.problems.sure);

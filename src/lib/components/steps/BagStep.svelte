@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { massWords } from '$lib/plan/unit-words';
 	import type { Bench } from '$lib/bench/bench.svelte';
-	import { kindOfBag } from '$lib/core/bag/same-bag';
+	import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
 	import type { BagPresetId } from '$lib/core/bag/presets';
 	import { presetOf } from '$lib/core/bag/presets';
-	import { trimmed } from '$lib/core/units/format-length';
+	import { queryOf } from '$lib/query';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
 	import Step from '../Step.svelte';
@@ -22,11 +23,30 @@
 			`${bench.readable(flatWidthMm, 'bag')} × ${bench.readable(bodyMm, 'bag')} flat`,
 			gussetMm > 0 ? `gussets ${bench.readable(gussetMm, 'small')}` : 'no gussets',
 			handleMm > 0 ? `handles ${bench.readable(handleMm, 'small')}` : 'no handles',
-			`ten weigh ${trimmed(massG * 10, 0)} g`
+			`ten weigh ${massWords(massG * 10, bench.system)}`
 		].join(', ');
 	});
 	/** Kinds the group has measured itself, beside the ones that every group starts with. */
 	const ownKinds = $derived(bench.kinds.filter(({ bag }) => presetOf(bag) === null));
+	/** A kind that the bag on the bench nearly is, and whether it is one at all. */
+	const near = $derived(
+		kindNearBag(
+			bench.plan.bag,
+			bench.kinds.map(({ bag }) => bag)
+		)
+	);
+	const nearKind = $derived(bench.kinds.find(({ bag }) => bag === near) ?? null);
+	const isKnown = $derived(
+		kindOfBag(
+			bench.plan.bag,
+			bench.kinds.map(({ bag }) => bag)
+		) !== null
+	);
+	/** The bag's measures for the page where kinds are kept. */
+	const asKind = $derived.by(() => {
+		const { flatWidthMm, gussetMm, bodyMm, handleMm, massG } = bench.plan.bag;
+		return `/gather/kinds?${queryOf({ bag: [flatWidthMm, gussetMm, bodyMm, handleMm, massG].join(' ') })}`;
+	});
 	const choose = (value: string) =>
 		value === 'own'
 			? bench.choose({ bag_preset: 'own' })
@@ -63,6 +83,22 @@
 		<TextField {bench} field="bag_handle" label="Handle height" hint="0 if none" />
 		<TextField {bench} field="handful_g" label="A handful weighs" />
 		<TextField {bench} field="handful_count" label="Bags in the handful" />
+		{#if nearKind}
+			<p class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[15px]" data-near>
+				Within a few per cent this is your {nearKind.kind}.
+				<button
+					type="button"
+					class="btn font-normal"
+					onclick={() => nearKind && bench.chooseBag(nearKind.bag)}>Plan with that kind</button
+				>
+			</p>
+		{/if}
+		{#if !isKnown && bench.isCurrent}
+			<p class="col-span-2 text-[15px]">
+				<a class="link" href={asKind}>Keep this bag as a kind</a>, so that the store and other plans
+				know it.
+			</p>
+		{/if}
 	</div>
 	<Caution>
 		Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use. Bags

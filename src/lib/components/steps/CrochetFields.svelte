@@ -2,12 +2,12 @@
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { hooks, suitableHookMm } from '$lib/core/crochet/hooks';
 	import { trimmed } from '$lib/core/units/format-length';
-	import { figure } from '$lib/plan/number-words';
+	import { fineWords } from '$lib/plan/unit-words';
 	import { hookName, stitchName } from '$lib/plan/stitch-words';
 	import ChoiceRow from '../ChoiceRow.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const strandMm = $derived(bench.estimate.model.yield.bulkDiameterMm);
+	const strandMm = $derived(bench.drawn.estimate.model.yield.bulkDiameterMm);
 	const suits = $derived(suitableHookMm(strandMm));
 	const isListed = $derived(hooks.some((hook) => String(hook.mm) === bench.fields.hook));
 	const problem = $derived(bench.problemAt('hook'));
@@ -42,7 +42,7 @@
 			{problem}
 		</p>{/if}
 	<p class="quiet mt-1 text-sm" id="hook-hint">
-		The strand is {figure(strandMm)} mm thick in the hand; {trimmed(suits.near, 1)} to {trimmed(
+		The strand is {fineWords(strandMm, bench.system)} thick in the hand; {trimmed(suits.near, 1)} to {trimmed(
 			suits.far,
 			1
 		)} mm suits it.

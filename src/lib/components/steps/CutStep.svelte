@@ -2,18 +2,22 @@
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { cuttingStack } from '$lib/core/cut/stack';
 	import { usualWork } from '$lib/core/plan/types';
-	import { figure } from '$lib/plan/number-words';
+	import { massWords, strandWords } from '$lib/plan/unit-words';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
 	import Step from '../Step.svelte';
 	import CutFields from './CutFields.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const cut = $derived(bench.estimate.model.yield);
+	const cut = $derived(bench.drawn.estimate.model.yield);
 	const stack = $derived(
-		cuttingStack(bench.plan.bag, bench.plan.cut, (bench.plan.work ?? usualWork).cuttingTool)
+		cuttingStack(
+			bench.drawn.plan.bag,
+			bench.drawn.plan.cut,
+			(bench.drawn.plan.work ?? usualWork).cuttingTool
+		)
 	);
-	const isLoom = $derived(bench.plan.technique.kind === 'peg-loom');
+	const isLoom = $derived(bench.drawn.plan.technique.kind === 'peg-loom');
 	const mm = (length: number) => bench.readable(length, 'small');
 </script>
 
@@ -26,17 +30,19 @@
 	<CutFields
 		{bench}
 		prefix=""
-		cut={bench.plan.cut}
+		cut={bench.drawn.plan.cut}
 		laid={cut}
 		legend={isLoom ? 'The warp is cut into' : 'Cut into'}
 	/>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
 		<dt>Strand a bag</dt>
-		<dd class="figure font-semibold">{figure(cut.strandPerBagMm / 1000)} m</dd>
+		<dd class="figure font-semibold">{strandWords(cut.strandPerBagMm, bench.system)}</dd>
 		<dt>Left over above the last strip</dt>
 		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>
 		<dt>Scrap a bag, for pillows</dt>
-		<dd class="figure font-semibold">{figure(bench.plan.bag.massG - cut.filmUsedG)} g</dd>
+		<dd class="figure font-semibold">
+			{massWords(bench.drawn.plan.bag.massG - cut.filmUsedG, bench.system)}
+		</dd>
 		{#if cut.style === 'loops' || cut.style === 'whole-tube'}
 			<dt>Layers under the blade, {stack.bags} bags</dt>
 			<dd class="figure font-semibold">

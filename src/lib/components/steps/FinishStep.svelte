@@ -2,13 +2,13 @@
 	import type { Bench } from '$lib/bench/bench.svelte';
 	import { pillowsFrom } from '$lib/core/finish/pillow';
 	import { rollMat } from '$lib/core/finish/roll';
-	import { figure } from '$lib/plan/number-words';
+	import { massWords, strandWords } from '$lib/plan/unit-words';
 	import Caution from '../Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';
 	import Step from '../Step.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const model = $derived(bench.estimate.model);
+	const model = $derived(bench.drawn.estimate.model);
 	const roll = $derived(rollMat(model.mat));
 	const pillows = $derived(pillowsFrom(model.mass.scrapG + model.mass.spoiledG));
 </script>
@@ -38,7 +38,7 @@
 	</label>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
 		<dt>Ties and strap take</dt>
-		<dd class="figure font-semibold">{figure(model.tieStrandMm / 1000)} m</dd>
+		<dd class="figure font-semibold">{strandWords(model.tieStrandMm, bench.system)}</dd>
 		<dt>Folded and rolled</dt>
 		<dd class="figure font-semibold">
 			{bench.readable(roll.diameterMm, 'bag')} across, {bench.readable(roll.lengthMm, 'bag')} long
@@ -46,7 +46,7 @@
 		<dt>Scrap and spoiled stuff</dt>
 		<dd class="figure font-semibold">
 			{pillows.pillows}
-			{pillows.pillows === 1 ? 'pillow' : 'pillows'}, {figure(pillows.leftG)} g over
+			{pillows.pillows === 1 ? 'pillow' : 'pillows'}, {massWords(pillows.leftG, bench.system)} over
 		</dd>
 	</dl>
 	<Caution>

@@ -3,20 +3,25 @@
 	import { joints, usualJoint } from '$lib/core/joint/joints';
 	import { jointDensity } from '$lib/core/joint/joint-density';
 	import { linearDensityKtex, strandStrength } from '$lib/core/strand/strength';
+	import { middleFor } from '$lib/core/plan/known-for';
 	import { figure, wholeNumber } from '$lib/plan/number-words';
+	import { perAreaWords, strandMassWords } from '$lib/plan/unit-words';
 	import ChoiceRow from '../ChoiceRow.svelte';
 	import Step from '../Step.svelte';
 	import TextField from '../TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const model = $derived(bench.estimate.model);
+	const model = $derived(bench.drawn.estimate.model);
 	const strength = $derived(strandStrength(model.yield.solidSectionMm2));
 	const density = $derived(
 		jointDensity(model.joints, model.mat.rows, model.mat.widthMm * model.mat.lengthMm)
 	);
+	/** Seconds a joint by the measures used, spinning not counted. */
 	const seconds = $derived(
-		joints[bench.plan.join?.kind ?? usualJoint(bench.plan.cut.style)].seconds
+		joints[bench.drawn.plan.join?.kind ?? usualJoint(bench.drawn.plan.cut.style)].seconds *
+			middleFor(bench.drawn.plan, bench.practice).hands.join
 	);
+	const perArea = $derived(perAreaWords(density.perSquareMetre, bench.system));
 </script>
 
 <Step {bench} step="join" title="Join" fields={['bags_per_ball', 'joint']}>
@@ -61,13 +66,13 @@
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
 		<dt>Joints in a row</dt>
 		<dd class="figure font-semibold">{figure(density.perRow)}</dd>
-		<dt>Joints a square metre</dt>
-		<dd class="figure font-semibold">{wholeNumber(density.perSquareMetre)}</dd>
-		<dt>Joining takes, at {seconds} s each</dt>
+		<dt>Joints a {perArea.of}</dt>
+		<dd class="figure font-semibold">{perArea.value}</dd>
+		<dt>Joining takes, at {figure(seconds)} s each</dt>
 		<dd class="figure font-semibold">{figure(model.seconds.join / 3600)} h</dd>
 		<dt>The strand weighs</dt>
 		<dd class="figure font-semibold">
-			{figure(linearDensityKtex(model.yield.solidSectionMm2))} g/m
+			{strandMassWords(linearDensityKtex(model.yield.solidSectionMm2), bench.system)}
 		</dd>
 		<dt>It holds, and at a joint</dt>
 		<dd class="figure font-semibold">

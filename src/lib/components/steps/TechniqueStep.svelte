@@ -10,8 +10,8 @@
 	import CutFields from './CutFields.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const model = $derived(bench.estimate.model);
-	const technique = $derived(bench.plan.technique);
+	const model = $derived(bench.drawn.estimate.model);
+	const technique = $derived(bench.drawn.plan.technique);
 	const frame = $derived(model.mat.kind === 'twined' ? model.mat : null);
 	const kinds: readonly { value: TechniqueKind; label: string; note: string }[] = [
 		{ value: 'crochet', label: 'Crochet', note: 'a hook' },
@@ -109,7 +109,7 @@
 			<CutFields
 				{bench}
 				prefix="weft_"
-				cut={technique.kind === 'peg-loom' ? technique.weftCut : bench.plan.cut}
+				cut={technique.kind === 'peg-loom' ? technique.weftCut : bench.drawn.plan.cut}
 				laid={model.weftYield ?? model.yield}
 				legend="Cut into"
 			/>

@@ -1,3 +1,5 @@
+import { noFactors } from '../know/factors';
+import { barePractice, bareMiddle } from '../know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '../../plan/starting-plan';
@@ -15,38 +17,38 @@ describe('the largest mat', () => {
 	it('is within the means, and a centimetre more is not', () => {
 		fc.assert(
 			fc.property(anyPlan, fc.double({ min: 50, max: 900, noNaN: true }), (plan, bags) => {
-				const found = largestMat(plan, { bags });
+				const found = largestMat(plan, { bags }, barePractice);
 				if (!found) return;
 				expect(found.bags).toBeLessThanOrEqual(bags);
 				if (found.lengthMm >= 6000) return;
 				const longer = { widthMm: found.widthMm, lengthMm: found.lengthMm + 10 };
-				expect(modelPlan({ ...plan, target: longer }).toCollect).toBeGreaterThan(bags);
+				expect(modelPlan({ ...plan, target: longer }, bareMiddle).toCollect).toBeGreaterThan(bags);
 			}),
 			{ numRuns: 60 }
 		);
 	});
 
 	it('is none where the means give not even the least', () =>
-		expect(largestMat(startingPlan, { hours: 0.5 })).toBeNull());
+		expect(largestMat(startingPlan, { hours: 0.5 }, barePractice)).toBeNull());
 
 	it('is bound by whichever of bags and hours runs out first', () => {
-		const both = largestMat(startingPlan, { bags: 400, hours: 20 });
+		const both = largestMat(startingPlan, { bags: 400, hours: 20 }, barePractice);
 		expect(both?.lengthMm).toBe(
 			Math.min(
-				largestMat(startingPlan, { bags: 400 })?.lengthMm ?? 0,
-				largestMat(startingPlan, { hours: 20 })?.lengthMm ?? 0
+				largestMat(startingPlan, { bags: 400 }, barePractice)?.lengthMm ?? 0,
+				largestMat(startingPlan, { hours: 20 }, barePractice)?.lengthMm ?? 0
 			)
 		);
 	});
 
 	it.each([NaN, Infinity, -1, 0])('refuses %s bags', (bags) =>
-		expect(() => countOfMats(startingPlan, { bags })).toThrow(DomainError)
+		expect(() => countOfMats(startingPlan, { bags }, barePractice)).toThrow(DomainError)
 	);
 
 	it('counts whole mats', () => {
-		const { toCollect } = modelPlan(startingPlan);
-		expect(countOfMats(startingPlan, { bags: toCollect * 2.9 })).toBe(2);
-		expect(countOfMats(startingPlan, { bags: toCollect * 3 })).toBe(3);
+		const { toCollect } = modelPlan(startingPlan, bareMiddle);
+		expect(countOfMats(startingPlan, { bags: toCollect * 2.9 }, barePractice)).toBe(2);
+		expect(countOfMats(startingPlan, { bags: toCollect * 3 }, barePractice)).toBe(3);
 	});
 });
 
@@ -57,7 +59,12 @@ describe('from a wanted cover', () => {
 		const cut = cutLoops(bagPresets[0].bag, { style: 'loops', ...trims, equalStrips: 4 });
 		const hookMm = hookForCoverMm(1.9, cut.bulkDiameterMm, 'sc');
 		const target = { widthMm: 850, lengthMm: 1850 };
-		const mat = crochetMat(target, { kind: 'crochet', stitch: 'sc', hookMm }, cut.bulkDiameterMm);
+		const mat = crochetMat(
+			target,
+			{ kind: 'crochet', stitch: 'sc', hookMm },
+			cut.bulkDiameterMm,
+			noFactors
+		);
 		expect(mat.cover).toBeCloseTo(1.9, 9);
 	});
 
@@ -82,7 +89,7 @@ describe('the mix of mats', () => {
 	const methods = [{ name: 'hook', plan: byHook, atMost: 2 }];
 
 	it('has one choice for each bag a method can use, and a limit for each thing that runs out', () => {
-		const program = mixProgram(store, methods, 'mats', 80);
+		const program = mixProgram(store, methods, 'mats', 80, barePractice);
 		expect(program.choices).toHaveLength(3);
 		expect(program.limits.map(({ name }) => name)).toEqual([
 			'bags of thin-carrier',
@@ -94,7 +101,7 @@ describe('the mix of mats', () => {
 	});
 
 	it('books what a solution leaves', () => {
-		const program = mixProgram(store, methods, 'mats');
+		const program = mixProgram(store, methods, 'mats', undefined, barePractice);
 		const mix = mixOf(program, [1, 2, 0], store);
 		expect(mix.mats).toBe(3);
 		const carrier = program.choices[0]?.bags ?? NaN;
@@ -104,7 +111,13 @@ describe('the mix of mats', () => {
 
 	it.each([NaN, Infinity, -1])('refuses a store of %s bags', (count) =>
 		expect(() =>
-			mixProgram([{ kind: 'x', bag: bagPresets[0].bag, count }], methods, 'mats')
+			mixProgram(
+				[{ kind: 'x', bag: bagPresets[0].bag, count }],
+				methods,
+				'mats',
+				undefined,
+				barePractice
+			)
 		).toThrow(DomainError)
 	);
 });

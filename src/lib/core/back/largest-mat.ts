@@ -1,7 +1,7 @@
 import { positive } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
+import type { Practice } from '../know/practice';
+import { middleFor } from '../plan/known-for';
 import { planLimits } from '../plan/limits';
 import { modelPlan } from '../plan/model';
 import type { Plan } from '../plan/types';
@@ -24,8 +24,8 @@ export interface LargestMat {
 	readonly hours: number;
 }
 
-const costOf = (plan: Plan, middle: Middle) => {
-	const model = modelPlan(plan, middle);
+const costOf = (plan: Plan, practice: Practice) => {
+	const model = modelPlan(plan, middleFor(plan, practice));
 	return {
 		bags: model.toCollect,
 		sortedBags: model.toPrepare,
@@ -40,9 +40,9 @@ const isWithinMeans = (cost: Cost, means: Means): boolean =>
 	kinds.every((kind) => cost[kind] <= (means[kind] ?? Infinity));
 
 /** How many mats of a plan the means give, whole ones. @throws DomainError where a mean is not above 0 */
-export function countOfMats(plan: Plan, means: Means, middle: Middle = bareMiddle): number {
+export function countOfMats(plan: Plan, means: Means, practice: Practice): number {
 	checkMeans(means);
-	const cost = costOf(plan, middle);
+	const cost = costOf(plan, practice);
 	return Math.floor(
 		Math.min(...kinds.map((kind) => (means[kind] ?? Infinity) / cost[kind])) + 1e-9
 	);
@@ -59,14 +59,10 @@ function checkMeans(means: Means): void {
  *
  * @throws DomainError where a mean is not above 0, or the plan cannot be made
  */
-export function largestMat(
-	plan: Plan,
-	means: Means,
-	middle: Middle = bareMiddle
-): LargestMat | null {
+export function largestMat(plan: Plan, means: Means, practice: Practice): LargestMat | null {
 	checkMeans(means);
 	const { widthMm } = plan.target;
-	const costAt = (lengthMm: number) => costOf({ ...plan, target: { widthMm, lengthMm } }, middle);
+	const costAt = (lengthMm: number) => costOf({ ...plan, target: { widthMm, lengthMm } }, practice);
 	let least: number = planLimits['target.length_mm'].atLeast;
 	let most: number = planLimits['target.length_mm'].atMost;
 	if (!isWithinMeans(costAt(least), means)) return null;

@@ -1,7 +1,7 @@
 import { DomainError, within } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
+import type { Practice } from '../know/practice';
+import { middleFor } from '../plan/known-for';
 import { modelPlan } from '../plan/model';
 import type { Plan } from '../plan/types';
 
@@ -53,21 +53,21 @@ export interface MixProgram {
 /**
  * Sets up the mix for a store.
  *
- * @param hours there are, above 0; no limit if not given
+ * @param hours there are, above 0; no limit if undefined
  * @throws DomainError where a count is out of its domain; a bag a method cannot use is left out
  */
 export function mixProgram(
 	store: readonly StoredBags[],
 	methods: readonly MixMethod[],
 	goal: MixGoal,
-	hours?: number,
-	middle: Middle = bareMiddle
+	hours: number | undefined,
+	practice: Practice
 ): MixProgram {
 	const choices: MixChoice[] = [];
 	for (const { kind, bag, count } of store) {
 		within('count', count, { atLeast: 0 });
 		for (const { name, plan } of methods) {
-			const choice = choiceOf(kind, name, { ...plan, bag }, middle);
+			const choice = choiceOf(kind, name, { ...plan, bag }, practice);
 			if (choice) choices.push(choice);
 		}
 	}
@@ -101,9 +101,9 @@ export function mixProgram(
 	};
 }
 
-function choiceOf(kind: string, method: string, plan: Plan, middle: Middle): MixChoice | null {
+function choiceOf(kind: string, method: string, plan: Plan, practice: Practice): MixChoice | null {
 	try {
-		const model = modelPlan(plan, middle);
+		const model = modelPlan(plan, middleFor(plan, practice));
 		return {
 			kind,
 			method,

@@ -9,6 +9,7 @@ import { evenWidths } from '../cut/even-widths';
 import type { Trims } from '../cut/types';
 import { usableHeightMm } from '../cut/usable-height';
 import { defaults } from '../defaults';
+import { noFactors } from '../know/factors';
 import { DomainError, positive } from '../domain-error';
 
 export interface StripAndHook {
@@ -68,7 +69,8 @@ export function stripsForCover(
 			const mat = crochetMat(
 				{ widthMm: 1000, lengthMm: 1000 },
 				{ kind: 'crochet', stitch, hookMm },
-				d
+				d,
+				noFactors
 			);
 			return [
 				{

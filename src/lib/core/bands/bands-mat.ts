@@ -1,7 +1,6 @@
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
 import type { Factors } from '../know/factors';
-import { noFactors } from '../know/factors';
 import type { Rounding } from '../know/rounding';
 import { whole } from '../know/rounding';
 import type { MadeMat, Target } from '../mat/types';
@@ -43,7 +42,7 @@ export function bandsMat(
 	target: Target,
 	technique: BandsTechnique,
 	solidSectionMm2: number,
-	factors: Factors = noFactors,
+	factors: Factors,
 	round: Rounding = whole
 ): BandsMat {
 	const k = within('warpStrands', technique.warpStrands, { atLeast: 3, atMost: 4, isWhole: true });

@@ -22,11 +22,17 @@ export function rowsOfMat(mat: Mat): Rows {
 	}
 }
 
+/** Strand on one ball, mm: what its bags gave by the measures the model rests on. */
+export function ballStrandMm(plan: Plan, model: Model): number {
+	const worked = model.draws.find(({ role }) => role === 'body' || role === 'weft');
+	const perBagMm = worked ? worked.strandMm / worked.bags : model.yield.strandPerBagMm;
+	return (plan.work ?? usualWork).bagsPerBall * perBagMm;
+}
+
 /** The balls a plan's mat is worked from: its colours in order, begun again until the mat is done. */
 export function ballsOfPlan(plan: Plan, model: Model): Ball[] {
 	const { beginningMm, rowMm, rows } = rowsOfMat(model.mat);
-	const from = model.weftYield ?? model.yield;
-	const strandMm = (plan.work ?? usualWork).bagsPerBall * from.strandPerBagMm;
+	const strandMm = ballStrandMm(plan, model);
 	const colours = plan.colours?.length ? plan.colours : (['mixed'] as const);
 	const count = Math.ceil((beginningMm + rowMm * rows) / strandMm - 1e-9);
 	return Array.from({ length: count }, (_, ball) => ({

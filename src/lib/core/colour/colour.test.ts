@@ -1,3 +1,10 @@
+import { practiceOf } from '../measure/practice-of';
+import { demoPlans } from '../../../../scripts/demo/plans';
+import { estimatePlan } from '../plan/estimate';
+import { crochetMat } from '../crochet/crochet-mat';
+import { noFactors } from '../know/factors';
+import { foundationChains } from '../crochet/stitches';
+import { bareMiddle } from '../know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { modelPlan } from '../plan/model';
@@ -57,7 +64,7 @@ describe('balls laid into a mat', () => {
 	it('of any plan reach to its last row', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const model = modelPlan(plan);
+				const model = modelPlan(plan, bareMiddle);
 				const { missingMm } = layPlanBalls(plan, model);
 				const { rowMm } = rowsOfMat(model.mat);
 				expect(missingMm).toBeLessThan(rowMm * 1e-3);
@@ -120,7 +127,7 @@ describe('the stripes to draw', () => {
 	it('cover what the runs cover, whole rows of one ball together', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const model = modelPlan(plan);
+				const model = modelPlan(plan, bareMiddle);
 				const { runs } = layPlanBalls(plan, model);
 				const stripes = stripesOf(runs);
 				const area = sum(stripes.map(({ rows, from, to }) => rows * (to - from)));
@@ -145,4 +152,34 @@ describe('the stripes to draw', () => {
 			[3, 2, 0, 1]
 		]);
 	});
+});
+
+describe('balls by what a group has measured', () => {
+	it('hold the strand that its bags gave, so that the balls of a mat are as many as the tally has', () => {
+		const practice = practiceOf({
+			basis: { of: 'group' },
+			readings: [{ pieceLength: { ratio: 0.85, cv: 0.001 } }],
+			timed: []
+		});
+		for (const { plan } of demoPlans) {
+			const { model } = estimatePlan(plan, practice);
+			const inMat = ballsOfPlan(plan, model).length;
+			const ties = model.tieBags / (plan.work?.bagsPerBall ?? 20);
+			expect(inMat).toBe(Math.ceil(model.balls - ties - 1e-9));
+		}
+	});
+});
+
+it.each([
+	['sc', 1],
+	['hdc', 2],
+	['dc', 3]
+] as const)('a foundation of %s has %i chains more than the row has stitches', (stitch, more) => {
+	const mat = crochetMat(
+		{ widthMm: 850, lengthMm: 1850 },
+		{ kind: 'crochet', stitch, hookMm: 8 },
+		3.4,
+		noFactors
+	);
+	expect(foundationChains(mat)).toBe(mat.stitches + more);
 });

@@ -5,8 +5,8 @@ import type { Cut } from '../cut/types';
 import type { CutYield } from '../cut/yield';
 import { DomainError } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
+import type { Practice } from '../know/practice';
+import { middleOf } from '../know/practice';
 import { whole } from '../know/rounding';
 import { coverShare } from '../mat/cover-grade';
 import type { Target } from '../mat/types';
@@ -26,6 +26,7 @@ export interface ComparedMethod extends Method, Compared {
  * Works out every method for a bag and a size, without spreads, and marks those that nothing else
  * beats on bags to collect, hours and cover.
  *
+ * @param practice whose measures
  * @param rest what else a plan holds; the usual if not given
  * @param onProgress told the share done, from 0 to 1, now and then
  * @throws DomainError where bag or target are out of their domain
@@ -33,14 +34,15 @@ export interface ComparedMethod extends Method, Compared {
 export function compareAll(
 	bag: Bag,
 	target: Target,
+	practice: Practice,
 	options: {
 		readonly stepMm?: number | undefined;
 		readonly rest?: Pick<Plan, 'finish' | 'work'> | undefined;
-		readonly middle?: Middle | undefined;
 		readonly onProgress?: ((share: number) => void) | undefined;
 	} = {}
 ): ComparedMethod[] {
-	const { stepMm, rest = {}, middle = bareMiddle, onProgress } = options;
+	const { stepMm, rest = {}, onProgress } = options;
+	const middle = middleOf(practice, bag);
 	const methods = sweepMethods(bag, stepMm);
 	const worked: (Method & Compared)[] = [];
 	const { finish, work } = rest;

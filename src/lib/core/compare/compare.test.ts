@@ -1,3 +1,4 @@
+import { barePractice, bareMiddle } from '../know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bagPresets } from '../bag/presets';
@@ -8,7 +9,7 @@ import { unbeaten } from './unbeaten';
 
 describe('the field of methods', () => {
 	const target = { widthMm: 850, lengthMm: 1850 };
-	const methods = compareAll(bagPresets[0].bag, target);
+	const methods = compareAll(bagPresets[0].bag, target, barePractice);
 
 	it('holds thousands, of every technique and every cut, all of which can be made', () => {
 		expect(methods.length).toBeGreaterThan(2000);
@@ -23,19 +24,21 @@ describe('the field of methods', () => {
 
 	it('has the figures of the plan each method would be', () => {
 		const { cut, technique, bags } = methods[123] as (typeof methods)[number];
-		const model = modelPlan({ bag: bagPresets[0].bag, target, cut, technique });
+		const model = modelPlan({ bag: bagPresets[0].bag, target, cut, technique }, bareMiddle);
 		expect(bags).toBe(model.toCollect);
 	});
 
 	it('grows with finer steps', () => {
-		expect(compareAll(bagPresets[0].bag, target, { stepMm: 10 }).length).toBeLessThan(
+		expect(compareAll(bagPresets[0].bag, target, barePractice, { stepMm: 10 }).length).toBeLessThan(
 			methods.length
 		);
 	});
 
 	it('tells how far it has come', () => {
 		const shares: number[] = [];
-		compareAll(bagPresets[1].bag, target, { onProgress: (share) => shares.push(share) });
+		compareAll(bagPresets[1].bag, target, barePractice, {
+			onProgress: (share) => shares.push(share)
+		});
 		expect(shares[0]).toBe(0);
 		expect(shares.at(-1)).toBe(1);
 	});

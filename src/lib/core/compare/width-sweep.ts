@@ -2,8 +2,8 @@ import type { Cut } from '../cut/types';
 import { trimsOf } from '../cut/types';
 import { DomainError } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
+import type { Practice } from '../know/practice';
+import { middleFor } from '../plan/known-for';
 import { modelPlan } from '../plan/model';
 import type { Plan } from '../plan/types';
 
@@ -44,17 +44,14 @@ export function withStripWidth(plan: Plan, stripWidthMm: number): Plan {
  * Strip width against work: bags to collect, hours and cover over the widths a bag allows, hook,
  * pegs and all else as they are. Empty where the cut has no width to vary.
  */
-export function sweepStripWidths(
-	plan: Plan,
-	points = 60,
-	middle: Middle = bareMiddle
-): WidthPoint[] {
+export function sweepStripWidths(plan: Plan, practice: Practice, points = 60): WidthPoint[] {
 	const varied = variedCut(plan);
 	if (!varied) return [];
 	const { trimBottomMm, trimTopMm } = trimsOf(varied);
 	const usableMm = plan.bag.bodyMm - trimBottomMm - trimTopMm;
 	const most = Math.min(150, varied.style === 'spiral' ? usableMm / 2 : usableMm);
 	const least = Math.min(12, most);
+	const middle = middleFor(plan, practice);
 	const swept: WidthPoint[] = [];
 	for (let point = 0; point < points; point++) {
 		const stripWidthMm = least + ((most - least) * point) / (points - 1);

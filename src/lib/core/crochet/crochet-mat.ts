@@ -1,7 +1,6 @@
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { Factors } from '../know/factors';
-import { noFactors } from '../know/factors';
 import type { MadeMat, Target } from '../mat/types';
 import type { Rounding } from '../know/rounding';
 import { whole } from '../know/rounding';
@@ -23,6 +22,8 @@ export interface CrochetMat extends MadeMat {
 	readonly rowHeightMm: number;
 	/** Stitches in one row. */
 	readonly stitches: number;
+	/** Chains that turn a row, and that the foundation has beside those for its stitches. */
+	readonly turningChains: 1 | 2 | 3;
 	/** Strand in one stitch, mm. */
 	readonly strandPerStitchMm: number;
 	/** Strand in one row of stitches, mm, its turn not counted. */
@@ -51,7 +52,7 @@ export function crochetMat(
 	target: Target,
 	technique: CrochetTechnique,
 	bulkDiameterMm: number,
-	factors: Factors = noFactors,
+	factors: Factors,
 	round: Rounding = whole
 ): CrochetMat {
 	positive('widthMm', target.widthMm);
@@ -63,9 +64,9 @@ export function crochetMat(
 	const rowLength = isLengthwise ? target.lengthMm : target.widthMm;
 	const acrossRows = isLengthwise ? target.widthMm : target.lengthMm;
 
-	const size = effectiveSizeMm(technique.hookMm, bulkDiameterMm) * factors.gauge;
-	const stitchWidthMm = defaults.stitchWidthPerSize.value * size;
-	const rowHeightMm = relations.rowHeight * size;
+	const size = effectiveSizeMm(technique.hookMm, bulkDiameterMm);
+	const stitchWidthMm = defaults.stitchWidthPerSize.value * size * factors.stitchWidth;
+	const rowHeightMm = relations.rowHeight * size * factors.rowHeight;
 	const strandPerStitchMm = stitchWidthMm * relations.strand * factors.strandPerStitch;
 	const perRow = Math.max(1, round.nearest(rowLength / stitchWidthMm));
 	const rows = Math.max(1, round.nearest(acrossRows / rowHeightMm));
@@ -79,6 +80,7 @@ export function crochetMat(
 		stitchWidthMm,
 		rowHeightMm,
 		stitches: perRow,
+		turningChains: relations.turningChains,
 		rows,
 		strandPerStitchMm,
 		strandPerRowMm: perRow * strandPerStitchMm,

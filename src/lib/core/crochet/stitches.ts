@@ -34,3 +34,17 @@ export const stitches: Readonly<Record<Stitch, StitchRelations>> = {
 		seconds: defaults.stitchDouble.value
 	}
 };
+
+/**
+ * Chains to begin with: one for each stitch of a row, and those that stand for the height of the
+ * first row (one for single, two for half double, three for double; US names).
+ *
+ * @example foundationChains({ stitches: 86, turningChains: 1 }) // 87
+ */
+export const foundationChains = ({
+	stitches: perRow,
+	turningChains
+}: {
+	readonly stitches: number;
+	readonly turningChains: number;
+}): number => perRow + turningChains;

@@ -76,7 +76,14 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 			return [
 				given('p', 'nail to nail', mat.pitchMm, 'mm'),
 				given('panels', 'panels side by side', mat.panels.across, ''),
-				step('N', 'nails at each end', mat.nails, '', 'max(1, round(width / p))'),
+				given('along', 'panels one after the other', mat.panels.along, ''),
+				step(
+					'N',
+					'nails at each end, all panels together',
+					mat.nails,
+					'',
+					'panels * max(1, round(width / panels / p))'
+				),
 				step('warp', 'continuous warp', mat.warpMm, 'mm', '2 * N * length'),
 				...pitch.steps,
 				step(
@@ -86,7 +93,7 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 					'mm',
 					`${defaults.twinedRowPitch.value} * d${pitch.times}`
 				),
-				step('R', 'rows', mat.rows, 'rows', 'max(1, floor(length / q))'),
+				step('R', 'rows', mat.rows, 'rows', 'along * max(1, floor(length / along / q))'),
 				step(
 					'weft',
 					'strand in the weft',
@@ -166,27 +173,23 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 
 function crochetSteps(technique: CrochetTechnique, mat: CrochetMat, factors: Factors): Step[] {
 	const relations = stitches[technique.stitch];
-	const gauge = own('k_gauge', 'our own gauge, over the craft’s', factors.gauge);
+	const wide = own('k_sw', 'our own stitch width, over the craft’s', factors.stitchWidth);
+	const high = own('k_rh', 'our own row height, over the craft’s', factors.rowHeight);
 	const uptake = own(
 		'k_stitch',
 		'our own strand a stitch, over the craft’s',
 		factors.strandPerStitch
 	);
 	const [along, across] = mat.isLengthwise ? ['length', 'width'] : ['width', 'length'];
-	const size = mat.stitchWidthMm / defaults.stitchWidthPerSize.value;
+	const size = mat.stitchWidthMm / defaults.stitchWidthPerSize.value / factors.stitchWidth;
 	return [
 		given('h', 'hook', technique.hookMm, 'mm'),
-		...gauge.steps,
+		...wide.steps,
+		...high.steps,
 		...uptake.steps,
-		step(
-			'e',
-			'size hook and strand make together',
-			size,
-			'mm',
-			`(0.75 * h + 0.25 * 2.1 * d)${gauge.times}`
-		),
-		step('sw', 'stitch width', mat.stitchWidthMm, 'mm', '1.27 * e'),
-		step('rh', 'row height', mat.rowHeightMm, 'mm', `${relations.rowHeight} * e`),
+		step('e', 'size hook and strand make together', size, 'mm', '0.75 * h + 0.25 * 2.1 * d'),
+		step('sw', 'stitch width', mat.stitchWidthMm, 'mm', `1.27 * e${wide.times}`),
+		step('rh', 'row height', mat.rowHeightMm, 'mm', `${relations.rowHeight} * e${high.times}`),
 		step(
 			'y',
 			'strand a stitch',

@@ -3,7 +3,6 @@ import { cuttingSecondsPerBag, stations, totalSeconds } from '../effort/stations
 import { workOf } from '../effort/works';
 import { joints as jointTable, usualJoint } from '../joint/joints';
 import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
 import { defaults } from '../defaults';
 import type { TallyName } from '../plan/estimate';
 import { modelPlan, type Model } from '../plan/model';
@@ -41,7 +40,7 @@ const drawSymbols = {
  *
  * @throws DomainError where the plan cannot be made
  */
-export function explainPlan(plan: Plan, middle: Middle = bareMiddle): Step[] {
+export function explainPlan(plan: Plan, middle: Middle): Step[] {
 	const bag = { ...plan.bag, massG: plan.bag.massG * middle.factors.bagMass };
 	const model = modelPlan(plan, middle);
 	const { technique } = plan;
@@ -60,7 +59,7 @@ export function explainPlan(plan: Plan, middle: Middle = bareMiddle): Step[] {
 }
 
 /** The steps to one figure of the tally. */
-export const explainFigure = (plan: Plan, figure: TallyName, middle: Middle = bareMiddle): Step[] =>
+export const explainFigure = (plan: Plan, figure: TallyName, middle: Middle): Step[] =>
 	stepsTo(explainPlan(plan, middle), stepOfFigure[figure]);
 
 function bagSteps(model: Model, middle: Middle): Step[] {

@@ -29,7 +29,8 @@ const measured: Middle = {
 	factors: {
 		bagMass: 1.1,
 		pieceLength: 0.96,
-		gauge: 1.05,
+		stitchWidth: 1.05,
+		rowHeight: 0.93,
 		strandPerStitch: 0.9,
 		loomPitch: 1.2,
 		framePitch: 0.93,

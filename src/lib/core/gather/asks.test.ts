@@ -1,3 +1,4 @@
+import { bareMiddle } from '../know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '$lib/plan/starting-plan';
@@ -27,13 +28,13 @@ const stock = (
 
 describe('what one mat asks of the store', () => {
 	it('is of any colour where the plan names none', () => {
-		const asked = matDemand({ ...startingPlan, colours: undefined });
+		const asked = matDemand({ ...startingPlan, colours: undefined }, bareMiddle);
 		expect(asked.byColour).toEqual({});
-		expect(asked.ofAnyColour).toBeCloseTo(modelPlan(startingPlan).toPrepare, 6);
+		expect(asked.ofAnyColour).toBeCloseTo(modelPlan(startingPlan, bareMiddle).toPrepare, 6);
 	});
 
 	it('is shared by the strand of its balls, the last one as far as it is used', () => {
-		const asked = matDemand({ ...startingPlan, colours: ['blue', 'white'] });
+		const asked = matDemand({ ...startingPlan, colours: ['blue', 'white'] }, bareMiddle);
 		const { blue = 0, white = 0 } = asked.byColour;
 		expect(blue + white + asked.ofAnyColour).toBeCloseTo(asked.bags, 6);
 		// Balls take turns, so the first colour has as many or part of one more.
@@ -43,8 +44,8 @@ describe('what one mat asks of the store', () => {
 	});
 
 	it('counts a ball and a piece with what is spoiled on the way', () => {
-		const asked = matDemand(startingPlan);
-		const { yield: cut } = modelPlan(startingPlan);
+		const asked = matDemand(startingPlan, bareMiddle);
+		const { yield: cut } = modelPlan(startingPlan, bareMiddle);
 		expect(asked.bagsPerBall).toBeCloseTo(20 / 0.92, 9);
 		expect(asked.bagsPerPiece).toBeCloseTo(1 / cut.pieces / 0.92, 9);
 	});

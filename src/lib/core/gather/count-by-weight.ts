@@ -1,14 +1,17 @@
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
 import { eightyPercent } from '../know/eighty-percent';
+import { studentEighty } from '../know/student-t';
 
-/** A sample of bags weighed one by one or in known handfuls. */
+/** A sample of bags weighed in handfuls of so many each. */
 export interface WeighedSample {
-	/** Bags in the sample, a whole number from 2. */
-	readonly bags: number;
-	/** Mean mass of one, g, above 0. */
+	/** Handfuls weighed, a whole number from 1. */
+	readonly handfuls: number;
+	/** Bags in each, a whole number from 1. */
+	readonly bagsEach: number;
+	/** Mean mass of one bag, g, above 0. */
 	readonly meanG: number;
-	/** Spread between them (standard deviation), g, 0 or more. */
+	/** Spread between bags (standard deviation), g, 0 or more; of one handful the craft's. */
 	readonly spreadG: number;
 }
 
@@ -21,8 +24,51 @@ export interface CountByWeight {
 	readonly high: number;
 	/** Half the interval over the count. */
 	readonly share: number;
-	/** How many more bags to weigh for ±3 %; 0 where that is reached, null where no sample would do. */
+	/** How many more bags to weigh for ±3 %, in whole handfuls; 0 where that is reached, null where no sample would do. */
 	readonly moreToWeigh: number | null;
+}
+
+/** What a count rests on, each as a share of the count. */
+interface Shares {
+	readonly bags: number;
+	readonly bagsEach: number;
+	/** Coefficient of variation between bags. */
+	readonly cv: number;
+	/** What the scale is good to, over the net weight. */
+	readonly scale: number;
+}
+
+/** Standard error of a count over the count, after so many handfuls. */
+const errorShare = ({ bags, bagsEach, cv, scale }: Shares, handfuls: number): number =>
+	Math.sqrt(cv ** 2 / bags + cv ** 2 / (handfuls * bagsEach) + scale ** 2);
+
+/**
+ * How many standard errors hold 80 %. The spread comes from the handfuls, so it is known with one
+ * degree of freedom less than there are; the scale's part is known as it is (Welch, Satterthwaite).
+ * One handful takes the craft's spread, which is known as well.
+ */
+function reachOf(shares: Shares, handfuls: number): number {
+	if (handfuls < 2 || shares.cv === 0) return eightyPercent;
+	const all = errorShare(shares, handfuls) ** 2;
+	const ofBags = all - shares.scale ** 2;
+	return studentEighty((handfuls - 1) * (all / ofBags) ** 2);
+}
+
+/** Half the 80 % interval over the count, after so many handfuls of the same spread. */
+const shareAfter = (shares: Shares, handfuls: number): number =>
+	reachOf(shares, handfuls) * errorShare(shares, handfuls);
+
+/** The fewest handfuls that bring the interval within what is wanted, or null where the box has not so many. */
+function handfulsWanted(shares: Shares, from: number): number | null {
+	const wanted = defaults.wantedCountShare.value;
+	let [least, most] = [from, Math.floor(shares.bags / shares.bagsEach)];
+	if (most < from || shareAfter(shares, most) > wanted) return null;
+	while (least < most) {
+		const middle = Math.floor((least + most) / 2);
+		if (shareAfter(shares, middle) <= wanted) most = middle;
+		else least = middle + 1;
+	}
+	return least;
 }
 
 /**
@@ -43,26 +89,23 @@ export function countByWeight(
 ): CountByWeight {
 	const tare = within('tareG', tareG, { atLeast: 0 });
 	const netG = positive('netG', within('grossG', grossG, { atLeast: 0 }) - tare);
-	const k = within('sample.bags', sample.bags, { atLeast: 2 });
+	const handfuls = within('sample.handfuls', sample.handfuls, { atLeast: 1, isWhole: true });
+	const bagsEach = within('sample.bagsEach', sample.bagsEach, { atLeast: 1, isWhole: true });
 	const mean = positive('sample.meanG', sample.meanG);
 	const cv = within('sample.spreadG', sample.spreadG, { atLeast: 0 }) / mean;
-	const scale = within('scaleErrorG', scaleErrorG, { atLeast: 0 });
+	const scale = within('scaleErrorG', scaleErrorG, { atLeast: 0 }) / netG;
 
-	const bags = netG / mean;
-	const relative = cv ** 2 / bags + cv ** 2 / k + (scale / netG) ** 2;
-	const standardError = bags * Math.sqrt(relative);
-	const reach = eightyPercent * standardError;
-	// The sample's own share is all that more weighing can shrink.
-	const allowed = (defaults.wantedCountShare.value / eightyPercent) ** 2;
-	const room = allowed - cv ** 2 / bags - (scale / netG) ** 2;
-	const wanted = room > 0 ? Math.ceil(cv ** 2 / room) : null;
+	const shares: Shares = { bags: netG / mean, bagsEach, cv, scale };
+	const { bags } = shares;
+	const share = shareAfter(shares, handfuls);
+	const wanted =
+		share <= defaults.wantedCountShare.value ? handfuls : handfulsWanted(shares, handfuls + 1);
 	return {
 		bags,
-		standardError,
-		low: Math.max(0, bags - reach),
-		high: bags + reach,
-		share: reach / bags,
-		moreToWeigh:
-			relative <= allowed ? 0 : wanted === null || wanted > bags ? null : Math.max(1, wanted - k)
+		standardError: bags * errorShare(shares, handfuls),
+		low: Math.max(0, bags * (1 - share)),
+		high: bags * (1 + share),
+		share,
+		moreToWeigh: wanted === null ? null : (wanted - handfuls) * bagsEach
 	};
 }

@@ -6,10 +6,11 @@ import { countByWeight } from './count-by-weight';
 import { gradeBag } from './grade';
 import { rejectRate } from './reject-rate';
 import { sampleOf } from './sample';
+import { studentEighty } from '../know/student-t';
 import { kitchenScale, readScale } from './scale';
 
 describe('a box counted by weight', () => {
-	const sample = { bags: 20, meanG: 5.2, spreadG: 0.31 };
+	const sample = { handfuls: 2, bagsEach: 10, meanG: 5.2, spreadG: 0.31 };
 
 	it('has the bags its weight makes, and an interval that the craft’s relation gives', () => {
 		const count = countByWeight(2900, 300, sample, 5);
@@ -20,23 +21,27 @@ describe('a box counted by weight', () => {
 		expect(count.standardError).toBeCloseTo(wanted, 9);
 	});
 
-	it('holds the true count four times in five', () => {
-		const chance = seededChance(5);
-		let held = 0;
-		const trials = 800;
-		for (let trial = 0; trial < trials; trial++) {
-			const weigh = () => 5.2 + 0.4 * normalFrom(chance);
-			const box = Array.from({ length: 300 }, weigh).reduce((a, b) => a + b, 0);
-			const weighed = sampleOf(
-				Array.from({ length: 40 }, () => weigh()),
-				1
-			);
-			const { low, high } = countByWeight(box + 200, 200, weighed, 0.5);
-			if (low <= 300 && 300 <= high) held++;
+	// As the form has it: handfuls of ten, a scale good to 2 g, bags that differ by a fifth.
+	it.each([1, 2, 3, 4, 10])(
+		'holds the true count four times in five after %i handfuls',
+		(handfuls) => {
+			const chance = seededChance(5 + handfuls);
+			const trials = 2000;
+			let held = 0;
+			for (let trial = 0; trial < trials; trial++) {
+				const weigh = (bags: number) => bags * 5.2 + Math.sqrt(bags) * 1.04 * normalFrom(chance);
+				const onScale = (g: number) => g + (normalFrom(chance) * 2) / 2;
+				const weighed = sampleOf(
+					Array.from({ length: handfuls }, () => weigh(10)),
+					10
+				);
+				const { low, high } = countByWeight(onScale(weigh(300)) + 200, 200, weighed, 2);
+				if (low <= 300 && 300 <= high) held++;
+			}
+			expect(held / trials).toBeGreaterThan(0.77);
+			expect(held / trials).toBeLessThan(0.83);
 		}
-		expect(held / trials).toBeGreaterThan(0.74);
-		expect(held / trials).toBeLessThan(0.87);
-	});
+	);
 
 	it('is within 3 % once so many more are weighed, and not before', () => {
 		fc.assert(
@@ -45,8 +50,8 @@ describe('a box counted by weight', () => {
 				fc.integer({ min: 2, max: 30 }),
 				fc.integer({ min: 200, max: 3000 }),
 				(cv, k, n) => {
-					const of = (bags: number) =>
-						countByWeight(n * 5, 0, { bags, meanG: 5, spreadG: cv * 5 }, 0.1);
+					const of = (handfuls: number) =>
+						countByWeight(n * 5, 0, { handfuls, bagsEach: 1, meanG: 5, spreadG: cv * 5 }, 0.1);
 					const { moreToWeigh, share } = of(k);
 					if (moreToWeigh === null) return;
 					expect(moreToWeigh === 0).toBe(share <= 0.03 + 1e-12);
@@ -62,15 +67,32 @@ describe('a box counted by weight', () => {
 	);
 });
 
+describe('Student’s t', () => {
+	it.each([
+		[1, 3.0777],
+		[2, 1.8856],
+		[3, 1.6377],
+		[9, 1.383],
+		[30, 1.3104],
+		[1e6, 1.2816]
+	])('of %s degrees holds 80 %% within %s', (degrees, reach) =>
+		expect(studentEighty(degrees)).toBeCloseTo(reach, 3)
+	);
+
+	it.each([NaN, Infinity, -1, 0, 0.5])('refuses %s degrees', (degrees) =>
+		expect(() => studentEighty(degrees)).toThrow(DomainError)
+	);
+});
+
 describe('a weighed sample', () => {
 	it('has the mean and the spread of its masses, found in one pass', () => {
-		const { meanG, spreadG, bags } = sampleOf([5, 5.2, 5.4, 5.6], 1);
-		expect([bags, meanG]).toEqual([4, 5.3]);
+		const { meanG, spreadG, handfuls } = sampleOf([5, 5.2, 5.4, 5.6], 1);
+		expect([handfuls, meanG]).toEqual([4, 5.3]);
 		expect(spreadG).toBeCloseTo(Math.sqrt(0.2 / 3), 9);
 	});
 
 	it('of one handful takes the craft’s spread', () =>
-		expect(sampleOf([52], 10)).toMatchObject({ bags: 10, meanG: 5.2 }));
+		expect(sampleOf([52], 10)).toEqual({ handfuls: 1, bagsEach: 10, meanG: 5.2, spreadG: 1.04 }));
 });
 
 describe('a simulated scale', () => {

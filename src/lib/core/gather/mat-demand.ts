@@ -1,7 +1,6 @@
 import { ballsOfPlan, rowsOfMat } from '../colour/balls-of-plan';
 import type { ColourName } from '../colour/colours';
 import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
 import { sumOf } from '../plan/draws';
 import { modelPlan } from '../plan/model';
 import type { Plan } from '../plan/types';
@@ -25,7 +24,7 @@ export interface MatDemand {
  *
  * @throws DomainError where the plan cannot be made
  */
-export function matDemand(plan: Plan, middle: Middle = bareMiddle): MatDemand {
+export function matDemand(plan: Plan, middle: Middle): MatDemand {
 	const model = modelPlan(plan, middle);
 	const spoiling = 1 / (1 - middle.spoiledShare);
 	const byColour: Partial<Record<ColourName, number>> = {};

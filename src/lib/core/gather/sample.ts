@@ -8,23 +8,25 @@ import type { WeighedSample } from './count-by-weight';
  *
  * @param massesG one mass for each handful, g, at least one
  * @param bagsEach bags in every handful, a whole number from 1
- * @returns the sample; with a single handful the spread is the craft's default
+ * @returns the sample; one handful alone shows no spread, so that is the craft's, which is wide
  * @throws DomainError
  */
 export function sampleOf(massesG: readonly number[], bagsEach: number): WeighedSample {
 	within('massesG', massesG.length, { atLeast: 1 });
 	within('bagsEach', bagsEach, { atLeast: 1, isWhole: true });
-	let count = 0;
+	let handfuls = 0;
 	let mean = 0;
 	let squares = 0;
 	for (const mass of massesG) {
 		const one = positive('massG', mass) / bagsEach;
-		count++;
+		handfuls++;
 		const off = one - mean;
-		mean += off / count;
+		mean += off / handfuls;
 		squares += off * (one - mean);
 	}
 	const spreadG =
-		count > 1 ? Math.sqrt((squares / (count - 1)) * bagsEach) : defaults.bagMass.cv * mean;
-	return { bags: Math.max(2, count * bagsEach), meanG: mean, spreadG };
+		handfuls > 1
+			? Math.sqrt((squares / (handfuls - 1)) * bagsEach)
+			: defaults.bagSpread.value * mean;
+	return { handfuls, bagsEach, meanG: mean, spreadG };
 }

@@ -1,3 +1,4 @@
+import { bareMiddle } from '../know/practice';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '../../plan/starting-plan';
 import { bagPresets } from '../bag/presets';
@@ -9,7 +10,7 @@ import type { JudgementCode } from './judgement';
 
 // How the pieces are joined follows the cut.
 const base: Plan = { ...startingPlan, join: undefined };
-const judged = (plan: Plan) => judgePlan(plan, modelPlan(plan));
+const judged = (plan: Plan) => judgePlan(plan, modelPlan(plan, bareMiddle));
 const [carrier, shopBag] = bagPresets;
 const close = { trimBottomMm: 12, trimTopMm: 12 };
 const loom: Plan = {

@@ -8,7 +8,8 @@ import { defaults } from '../defaults';
 export const factorNames = [
 	'bagMass',
 	'pieceLength',
-	'gauge',
+	'stitchWidth',
+	'rowHeight',
 	'strandPerStitch',
 	'loomPitch',
 	'framePitch',
@@ -39,7 +40,8 @@ export const bareKnowledge: Knowledge = byFactor((name) => ({
 export const mediansOf = (knowledge: Knowledge): Factors => ({
 	bagMass: knowledge.bagMass.median,
 	pieceLength: knowledge.pieceLength.median,
-	gauge: knowledge.gauge.median,
+	stitchWidth: knowledge.stitchWidth.median,
+	rowHeight: knowledge.rowHeight.median,
 	strandPerStitch: knowledge.strandPerStitch.median,
 	loomPitch: knowledge.loomPitch.median,
 	framePitch: knowledge.framePitch.median,
@@ -49,3 +51,12 @@ export const mediansOf = (knowledge: Knowledge): Factors => ({
 
 /** Standard deviation of the logarithm of a log-normal with this coefficient of variation. log1p, because a small spread squared is lost beside one. */
 export const logSpread = (cv: number): number => Math.sqrt(Math.log1p(cv * cv));
+
+/**
+ * How far a factor may lie from the craft's: nothing measured makes a bag weigh ten times as much,
+ * and a slip that was kept all the same must not make every plan impossible.
+ */
+export const factorBound = { atLeast: 0.25, atMost: 4 } as const;
+
+export const boundedFactor = (value: number): number =>
+	Math.min(factorBound.atMost, Math.max(factorBound.atLeast, value));

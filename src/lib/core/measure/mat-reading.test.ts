@@ -4,7 +4,7 @@ import { demoPlans } from '../../../../scripts/demo/plans';
 import { startingPlan } from '$lib/plan/starting-plan';
 import { DomainError } from '../domain-error';
 import { factorNames } from '../know/factors';
-import { barePractice, middleOf } from '../know/practice';
+import { bareMiddle, barePractice, knowledgeOf } from '../know/practice';
 import { smooth } from '../know/rounding';
 import { sumOf } from '../plan/draws';
 import { uncertain } from '../plan/estimate';
@@ -14,7 +14,8 @@ import { outlierOf } from './outlier';
 import { practiceOf } from './practice-of';
 
 const bare = barePractice.factors;
-const bagsOf = (plan: typeof startingPlan, middle = middleOf(barePractice)) =>
+const group = { basis: { of: 'group' } } as const;
+const bagsOf = (plan: typeof startingPlan, middle = bareMiddle) =>
 	sumOf(modelPlan(plan, middle, smooth).draws, ({ bags }) => bags);
 const expected = bagsOf(startingPlan);
 
@@ -33,7 +34,7 @@ describe('a finished mat', () => {
 	it('that took more moves each factor its own way', () => {
 		const after = updateByMat(bare, matReading(startingPlan, startingPlan.target, expected * 1.15));
 		expect(after.pieceLength.median).toBeLessThan(1);
-		expect(after.gauge.median).toBeLessThan(1);
+		expect(after.rowHeight.median).toBeLessThan(1);
 		expect(after.strandPerStitch.median).toBeGreaterThan(1);
 	});
 
@@ -47,7 +48,7 @@ describe('a finished mat', () => {
 		'has slopes that say what the bags do: %s',
 		(_, plan) => {
 			const { slopes } = matReading(plan, plan.target, 100);
-			const middle = middleOf(barePractice);
+			const middle = bareMiddle;
 			for (const name of uncertain[plan.technique.kind]) {
 				const factors = { ...middle.factors, [name]: 1.05 };
 				const moved = bagsOf(plan, { ...middle, factors }) / bagsOf(plan, middle);
@@ -91,12 +92,20 @@ describe('a finished mat', () => {
 	);
 
 	it('joins what swatches say of each factor alone', () => {
-		const swatch = { gauge: { ratio: 1.1, cv: 0.04 } };
+		const swatch = { rowHeight: { ratio: 1.1, cv: 0.04 } };
 		const mat = matReading(startingPlan, startingPlan.target, expected * 1.1);
-		const both = practiceOf({ readings: [{ mat }, swatch], timed: [] });
-		const alone = practiceOf({ readings: [swatch], timed: [] });
-		expect(both.factors.gauge.cv).toBeLessThan(alone.factors.gauge.cv);
+		const both = practiceOf({ ...group, readings: [{ mat }, swatch], timed: [] });
+		const alone = practiceOf({ ...group, readings: [swatch], timed: [] });
+		expect(both.factors.rowHeight.cv).toBeLessThan(alone.factors.rowHeight.cv);
 		expect(both.factors.pieceLength.median).toBeLessThan(1);
 		expect(both.factors.framePitch).toEqual(bare.framePitch);
+	});
+
+	it('says of bags what it says of their kind, and nothing of another', () => {
+		const mat = matReading(startingPlan, startingPlan.target, expected * 1.3);
+		const practice = practiceOf({ ...group, readings: [{ mat }], timed: [] });
+		const other = { ...startingPlan.bag, flatWidthMm: 420 };
+		expect(knowledgeOf(practice, startingPlan.bag).bagMass.cv).toBeLessThan(bare.bagMass.cv);
+		expect(knowledgeOf(practice, other).bagMass).toEqual(bare.bagMass);
 	});
 });

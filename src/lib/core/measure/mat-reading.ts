@@ -1,3 +1,4 @@
+import type { Bag } from '../bag/measure-bag';
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { FactorKnowledge, FactorName, Knowledge } from '../know/factors';
@@ -15,6 +16,8 @@ import { spreadOfLog } from './update-factor';
  * strongly as the bags follow it.
  */
 export interface MatReading {
+	/** The bag its plan is of: what the mat says of mass stays with that kind. */
+	readonly bag: Bag;
 	/** Bags used over bags expected by the craft alone, above 0. */
 	readonly ratio: number;
 	/** Coefficient of variation of one such count. */
@@ -45,6 +48,7 @@ export function matReading(
 		sumOf(modelPlan({ ...plan, target }, middle, smooth).draws, (draw) => draw.bags);
 	const expected = bagsBy(bareMiddle);
 	return {
+		bag: plan.bag,
 		ratio: positive('bags', bags) / expected,
 		cv: defaults.matSpread.value,
 		slopes: Object.fromEntries(

@@ -1,9 +1,15 @@
+import { demoPlans } from '../../../../scripts/demo/plans';
+import { bagPresets } from '../bag/presets';
+import { eightyPercent } from '../know/eighty-percent';
+import { logSpread } from '../know/factors';
+import { normalFrom, seededChance } from '../simulate/chance';
+import { noFactors } from '../know/factors';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '../../plan/starting-plan';
 import { crochetMat } from '../crochet/crochet-mat';
 import { DomainError } from '../domain-error';
-import { barePractice } from '../know/practice';
+import { barePractice, knowledgeOf } from '../know/practice';
 import { estimatePlan } from '../plan/estimate';
 import { outlierOf } from './outlier';
 import { practiceOf } from './practice-of';
@@ -56,7 +62,12 @@ describe('a factor after measuring', () => {
 
 describe('what a measurement says', () => {
 	const swatch = { stitch: 'sc', hookMm: 8, bulkDiameterMm: 3.45 } as const;
-	const mat = crochetMat({ widthMm: 1000, lengthMm: 1000 }, { kind: 'crochet', ...swatch }, 3.45);
+	const mat = crochetMat(
+		{ widthMm: 1000, lengthMm: 1000 },
+		{ kind: 'crochet', ...swatch },
+		3.45,
+		noFactors
+	);
 
 	it('of a swatch as the craft has it is that nothing moves', () => {
 		const readings = swatchReadings({
@@ -67,20 +78,22 @@ describe('what a measurement says', () => {
 			heightMm: 20 * mat.rowHeightMm,
 			strandMm: 400 * mat.strandPerStitchMm
 		});
-		expect(readings.gauge?.ratio).toBeCloseTo(1, 9);
+		expect(readings.stitchWidth?.ratio).toBeCloseTo(1, 9);
+		expect(readings.rowHeight?.ratio).toBeCloseTo(1, 9);
 		expect(readings.strandPerStitch?.ratio).toBeCloseTo(1, 9);
 	});
 
-	it('of a looser hand is a larger gauge, and the strand a stitch apart from it', () => {
+	it('of a hand that works wide and low says width and height apart, and the strand a stitch for itself', () => {
 		const readings = swatchReadings({
 			...swatch,
 			stitches: 20,
 			rows: 20,
 			widthMm: 22 * mat.stitchWidthMm,
-			heightMm: 22 * mat.rowHeightMm,
+			heightMm: 18 * mat.rowHeightMm,
 			strandMm: 440 * mat.strandPerStitchMm
 		});
-		expect(readings.gauge?.ratio).toBeCloseTo(1.1, 9);
+		expect(readings.stitchWidth?.ratio).toBeCloseTo(1.1, 9);
+		expect(readings.rowHeight?.ratio).toBeCloseTo(0.9, 9);
 		expect(readings.strandPerStitch?.ratio).toBeCloseTo(1, 9);
 	});
 
@@ -90,7 +103,8 @@ describe('what a measurement says', () => {
 			wovenReadings({ pitch: 'loomPitch', rows: 100, lengthMm: 300, expectedPitchMm: 2.83 })
 				.loomPitch?.ratio
 		).toBeCloseTo(3 / 2.83, 9);
-		expect(handfulReadings(10, 55, 5).bagMass?.ratio).toBeCloseTo(1.1, 9);
+		const bag = { ...startingPlan.bag, massG: 5 };
+		expect(handfulReadings(10, 55, bag).bagMass).toMatchObject({ ratio: 1.1, bag });
 	});
 });
 
@@ -98,10 +112,49 @@ describe('a rate after timing', () => {
 	const hand = barePractice.hands.crochet;
 	const timed = { units: 400, personSeconds: 400 * 6, defaultSeconds: 4.5 };
 
-	it('starts from five units of the craft’s and goes to what was timed', () => {
+	it('of one long session is surer, but not surer than one session differs from the next', () => {
 		const after = updateRate(hand, [timed]);
-		expect(after.mean).toBeCloseTo((5 + (400 * 6) / 4.5) / 405, 9);
-		expect(after.cv).toBeCloseTo(0.35 * Math.sqrt(5 / 405), 9);
+		expect(after.mean).toBeGreaterThan(1.2);
+		expect(after.mean).toBeLessThan(6 / 4.5);
+		expect(after.cv).toBeGreaterThan(0.13);
+		expect(after.cv).toBeLessThan(0.16);
+	});
+
+	it('of five units is half the craft’s and half what was timed, but for the session', () => {
+		const five = { units: 5, personSeconds: 5 * 9, defaultSeconds: 4.5 };
+		const { mean } = updateRate(hand, [five]);
+		expect(mean).toBeGreaterThan(1.3);
+		expect(mean).toBeLessThan(1.45);
+	});
+
+	it('that differs much from session to session is less sure', () => {
+		const at = (seconds: number) => ({ ...timed, personSeconds: 400 * seconds });
+		const steady = updateRate(hand, [at(6), at(6), at(6), at(6)]);
+		const wild = updateRate(hand, [at(3), at(12), at(3), at(12)]);
+		expect(wild.cv).toBeGreaterThan(steady.cv * 2);
+	});
+
+	it('holds the true time four times in five, for one session or eight', () => {
+		const chance = seededChance(17);
+		const about = (cv: number) => Math.exp(logSpread(cv) * normalFrom(chance));
+		for (const sessions of [1, 2, 3, 8]) {
+			let held = 0;
+			const trials = 3000;
+			for (let trial = 0; trial < trials; trial++) {
+				const truth = about(hand.cv);
+				const work = Array.from({ length: sessions }, () => ({
+					units: 200,
+					personSeconds: 200 * truth * about(0.15),
+					defaultSeconds: 1
+				}));
+				const { mean, cv } = updateRate(hand, work);
+				const median = mean / Math.sqrt(1 + cv * cv);
+				const reach = Math.exp(eightyPercent * logSpread(cv));
+				if (median / reach <= truth && truth <= median * reach) held++;
+			}
+			expect(held / trials, `${sessions}`).toBeGreaterThan(0.75);
+			expect(held / trials, `${sessions}`).toBeLessThan(0.87);
+		}
 	});
 
 	it.each([NaN, Infinity, -1, 0])('refuses %s units', (units) => {
@@ -135,14 +188,19 @@ describe('a slip of the pen', () => {
 });
 
 describe('a group that has measured', () => {
+	const group = { basis: { of: 'group' } } as const;
 	const measured = practiceOf({
-		readings: [{ gauge: { ratio: 1.1, cv: 0.04 } }, { pieceLength: { ratio: 0.95, cv: 0.02 } }],
+		...group,
+		readings: [{ rowHeight: { ratio: 1.1, cv: 0.04 } }, { pieceLength: { ratio: 0.95, cv: 0.02 } }],
 		timed: [{ work: 'crochet', units: 800, personSeconds: 800 * 5.4, defaultSeconds: 4.5 }],
 		rejectedShare: 0.2
 	});
 
 	it('has narrower intervals and other figures than the craft alone', () => {
-		const [before, after] = [estimatePlan(startingPlan), estimatePlan(startingPlan, measured)];
+		const [before, after] = [
+			estimatePlan(startingPlan, barePractice),
+			estimatePlan(startingPlan, measured)
+		];
 		const width = ({ low, high }: { low: number; high: number }) => Math.log(high / low);
 		expect(width(after.tally.toCollect)).toBeLessThan(width(before.tally.toCollect));
 		expect(width(after.tally.hours)).toBeLessThan(width(before.tally.hours));
@@ -150,5 +208,60 @@ describe('a group that has measured', () => {
 	});
 
 	it('that has measured nothing is the craft’s own', () =>
-		expect(practiceOf({ readings: [], timed: [] })).toEqual(barePractice));
+		expect(practiceOf({ ...group, readings: [], timed: [] })).toEqual(barePractice));
+
+	it('says whose measures its figures rest on', () => {
+		expect(estimatePlan(startingPlan, measured).basis).toEqual({ of: 'group' });
+		expect(estimatePlan(startingPlan, barePractice).basis).toEqual({ of: 'craft' });
+	});
+
+	it('has weighed pouches and knows nothing new of carriers', () => {
+		const pouch = bagPresets[2].bag;
+		const handful = handfulReadings(10, 10 * pouch.massG * 1.3, pouch);
+		const practice = practiceOf({ ...group, readings: [handful], timed: [] });
+		const weight = (plan: typeof startingPlan) => estimatePlan(plan, practice).tally.matKg.expected;
+		const bare = (plan: typeof startingPlan) =>
+			estimatePlan(plan, barePractice).tally.matKg.expected;
+		expect(weight(startingPlan)).toBe(bare(startingPlan));
+		const pouches = { ...startingPlan, bag: pouch };
+		expect(weight(pouches)).toBeGreaterThan(bare(pouches) * 1.01);
+		// Another plan of the same kind, planned a little lighter: what was found is in grams.
+		const lighter = { ...pouch, massG: pouch.massG * 0.95 };
+		const [one, other] = [pouch, lighter].map(
+			(bag) => knowledgeOf(practice, bag).bagMass.median * bag.massG
+		);
+		expect(one).toBeCloseTo(other ?? NaN, 9);
+	});
+
+	it('and kept an impossible handful all the same can still work out every plan, and is told', () => {
+		const { bag } = startingPlan;
+		const handful = handfulReadings(10, 52_000, bag);
+		const practice = practiceOf({ ...group, readings: [handful], timed: [] });
+		for (const { plan } of demoPlans) {
+			const { tally, isUnfit, basis } = estimatePlan(plan, practice);
+			expect(tally.toCollect.expected).toBeGreaterThan(0);
+			expect(basis).toEqual(isUnfit ? { of: 'craft' } : { of: 'group' });
+		}
+		const narrow = { ...startingPlan, bag: { ...bag, flatWidthMm: 60, gussetMm: 0 } };
+		const unfit = practiceOf({
+			...group,
+			readings: [handfulReadings(10, 52_000, narrow.bag)],
+			timed: []
+		});
+		expect(estimatePlan(narrow, unfit)).toMatchObject({ isUnfit: true, basis: { of: 'craft' } });
+	});
+
+	it('reaches the wanted size at the gauge of its swatch, wide and low as it is', () => {
+		const readings = [
+			{ stitchWidth: { ratio: 1.2, cv: 0.001 }, rowHeight: { ratio: 0.85, cv: 0.001 } }
+		];
+		const { mat } = estimatePlan(startingPlan, practiceOf({ ...group, readings, timed: [] })).model;
+		const { widthMm, lengthMm } = startingPlan.target;
+		expect(Math.abs(mat.widthMm / widthMm - 1)).toBeLessThan(0.01);
+		expect(Math.abs(mat.lengthMm / lengthMm - 1)).toBeLessThan(0.01);
+		expect(mat.kind === 'crochet' && mat.rowHeightMm / mat.stitchWidthMm).toBeCloseTo(
+			(1.12 / 1.27) * (0.85 / 1.2),
+			2
+		);
+	});
 });

@@ -1,13 +1,22 @@
+import type { Bag } from '../bag/measure-bag';
 import { crochetMat } from '../crochet/crochet-mat';
 import type { Stitch } from '../crochet/stitches';
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { FactorName } from '../know/factors';
+import { noFactors } from '../know/factors';
 import type { MatReading } from './mat-reading';
 import type { FactorReading } from './update-factor';
 
+/** What a weighed handful says of bags of its kind. */
+export interface BagMassReading extends FactorReading {
+	/** The bag it was held against: its measures say which kind it is, its mass what was expected. */
+	readonly bag: Bag;
+}
+
 /** What a measurement says: of factors, one by one, or as a finished mat of several together. */
-export type Readings = Partial<Readonly<Record<FactorName, FactorReading>>> & {
+export type Readings = Partial<Readonly<Record<Exclude<FactorName, 'bagMass'>, FactorReading>>> & {
+	readonly bagMass?: BagMassReading;
 	readonly mat?: MatReading;
 };
 
@@ -28,8 +37,8 @@ export interface Swatch {
 }
 
 /**
- * A crocheted swatch: stitches over a measured width and rows over a measured height give the gauge
- * (their geometric mean, which is the size of a stitch); strand used gives the strand a stitch.
+ * A crocheted swatch: stitches over a measured width give the stitch width, rows over a measured
+ * height the row height; strand used gives the strand a stitch.
  *
  * @throws DomainError where a count or a measure is not above 0
  */
@@ -37,17 +46,22 @@ export function swatchReadings(swatch: Swatch): Readings {
 	const expected = crochetMat(
 		{ widthMm: 1000, lengthMm: 1000 },
 		{ kind: 'crochet', stitch: swatch.stitch, hookMm: swatch.hookMm },
-		swatch.bulkDiameterMm
+		swatch.bulkDiameterMm,
+		noFactors
 	);
 	const across = positive('widthMm', swatch.widthMm) / positive('stitches', swatch.stitches);
 	const up = positive('heightMm', swatch.heightMm) / positive('rows', swatch.rows);
-	const gauge = Math.sqrt((across / expected.stitchWidthMm) * (up / expected.rowHeightMm));
-	const readings: Readings = { gauge: { ratio: gauge, cv: defaults.swatchSpread.value } };
+	const cv = defaults.swatchSpread.value;
+	const wide = across / expected.stitchWidthMm;
+	const readings: Readings = {
+		stitchWidth: { ratio: wide, cv },
+		rowHeight: { ratio: up / expected.rowHeightMm, cv }
+	};
 	if (swatch.strandMm === undefined) return readings;
 	const perStitch = positive('strandMm', swatch.strandMm) / (swatch.stitches * swatch.rows);
-	// The craft's strand a stitch goes with the stitch's own width, so the gauge is taken out first.
-	const ratio = perStitch / (expected.strandPerStitchMm * gauge);
-	return { ...readings, strandPerStitch: { ratio, cv: defaults.swatchSpread.value } };
+	// The craft's strand a stitch goes with the stitch's own width, so that is taken out first.
+	const ratio = perStitch / (expected.strandPerStitchMm * wide);
+	return { ...readings, strandPerStitch: { ratio, cv } };
 }
 
 /** A chain of so many joined pieces, measured at rest, against what the cut should give. @throws DomainError */
@@ -99,9 +113,9 @@ export function wovenReadings(woven: Woven): Readings {
 	};
 }
 
-/** A handful weighed against the mass a kind of bag is kept with. @throws DomainError */
-export function handfulReadings(bags: number, massG: number, expectedG: number): Readings {
+/** A handful weighed against the mass its kind of bag is planned with. @throws DomainError */
+export function handfulReadings(bags: number, massG: number, bag: Bag): Readings {
 	const ratio =
-		positive('massG', massG) / (positive('bags', bags) * positive('expectedG', expectedG));
-	return { bagMass: { ratio, cv: defaults.bagMass.cv / Math.sqrt(bags) } };
+		positive('massG', massG) / (positive('bags', bags) * positive('bag.massG', bag.massG));
+	return { bagMass: { ratio, cv: defaults.bagMass.cv / Math.sqrt(bags), bag } };
 }

@@ -3,7 +3,6 @@ import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
 import type { Factors } from '../know/factors';
-import { noFactors } from '../know/factors';
 import type { Rounding } from '../know/rounding';
 import { whole } from '../know/rounding';
 import type { MadeMat, Target } from '../mat/types';
@@ -78,7 +77,7 @@ export function pegLoomMat(
 	technique: PegLoomTechnique,
 	warp: CutYield,
 	weft: CutYield,
-	factors: Factors = noFactors,
+	factors: Factors,
 	round: Rounding = whole
 ): PegLoomMat {
 	const pitchMm = positive('pitchMm', technique.pitchMm);

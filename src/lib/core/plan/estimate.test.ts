@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { planOfShape, planShape } from '../../plan/document';
 import { estimatePlan, tallyNames } from './estimate';
 import { factorNames } from '../know/factors';
-import { barePractice } from '../know/practice';
+import { bareMiddle, barePractice } from '../know/practice';
 import { modelPlan } from './model';
 import { planProblems } from './plan-problems';
 import { anyPlan } from './plan.arbitrary';
@@ -19,7 +19,7 @@ describe('every plan that can be made', () => {
 	it('has mass books that balance: film in is mat, ties, scrap and spoiled', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const { mass, yield: cut, draws, toPrepare } = modelPlan(plan);
+				const { mass, yield: cut, draws, toPrepare } = modelPlan(plan, bareMiddle);
 				expect(mass.matG + mass.tiesG + mass.scrapG + mass.spoiledG).toBeCloseTo(mass.inG, 6);
 				// Before spoilage, film that goes into strand and film that does not make up the used bags.
 				const used = draws.reduce((sum, draw) => sum + draw.bags, 0) * plan.bag.massG;
@@ -35,7 +35,9 @@ describe('every plan that can be made', () => {
 			fc.property(anyPlan, fc.double({ min: 1, max: 2, noNaN: true }), (plan, factor) => {
 				const widthMm = Math.min(4000, plan.target.widthMm * factor);
 				const wider: Plan = { ...plan, target: { ...plan.target, widthMm } };
-				expect(modelPlan(wider).bags).toBeGreaterThanOrEqual(modelPlan(plan).bags * (1 - 1e-12));
+				expect(modelPlan(wider, bareMiddle).bags).toBeGreaterThanOrEqual(
+					modelPlan(plan, bareMiddle).bags * (1 - 1e-12)
+				);
 			})
 		);
 	});
@@ -43,7 +45,7 @@ describe('every plan that can be made', () => {
 	it('has finite figures inside their own intervals', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const { tally } = estimatePlan(plan);
+				const { tally } = estimatePlan(plan, barePractice);
 				for (const name of tallyNames) {
 					const { expected, low, high } = tally[name];
 					expect(Number.isFinite(high), name).toBe(true);
@@ -58,7 +60,7 @@ describe('every plan that can be made', () => {
 	it('counts the bags rejected at sorting among those to collect, and the spoiled among those to prepare', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const { bags, shortPieceBags, tieBags, toPrepare, toCollect } = modelPlan(plan);
+				const { bags, shortPieceBags, tieBags, toPrepare, toCollect } = modelPlan(plan, bareMiddle);
 				expect(toPrepare * 0.92).toBeCloseTo(bags + shortPieceBags + tieBags, 6);
 				expect(toCollect * 0.88).toBeCloseTo(toPrepare, 6);
 			})
@@ -79,7 +81,7 @@ describe('an interval', () => {
 
 	it('grows with the spread of what is not measured', () => {
 		const factors = { ...barePractice.factors, strandPerStitch: { median: 1, cv: 0.3 } };
-		const narrow = estimatePlan(plan).tally.strandM;
+		const narrow = estimatePlan(plan, barePractice).tally.strandM;
 		const wide = estimatePlan(plan, { ...barePractice, factors }).tally.strandM;
 		expect(wide.high / wide.low).toBeGreaterThan(1.5 * (narrow.high / narrow.low));
 	});
@@ -102,7 +104,7 @@ describe('a plan with every length multiplied, and its mass by the cube', () => 
 			target: { widthMm: plan.target.widthMm * k, lengthMm: plan.target.lengthMm * k },
 			technique: { ...technique, hookMm: technique.hookMm * k }
 		};
-		const [before, after] = [modelPlan(plan), modelPlan(scaled)];
+		const [before, after] = [modelPlan(plan, bareMiddle), modelPlan(scaled, bareMiddle)];
 		expect(after.bags).toBeCloseTo(before.bags, 6);
 		expect(after.mat.rows).toBe(before.mat.rows);
 		expect(after.mat.cover).toBeCloseTo(before.mat.cover, 9);

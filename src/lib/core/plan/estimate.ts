@@ -5,9 +5,9 @@ import { judgePlan } from '../judge/judge-plan';
 import { eightyPercent } from '../know/eighty-percent';
 import type { FactorName } from '../know/factors';
 import { logSpread } from '../know/factors';
-import type { Middle, Practice } from '../know/practice';
-import { barePractice, middleOf } from '../know/practice';
+import type { Basis, Middle, Practice } from '../know/practice';
 import type { TechniqueKind } from '../mat/types';
+import { knownFor } from './known-for';
 import type { Model } from './model';
 import { modelPlan, yieldsOf } from './model';
 import { smooth, whole } from '../know/rounding';
@@ -36,6 +36,10 @@ export type TallyName = (typeof tallyNames)[number];
 export type Tally = Readonly<Record<TallyName, Interval>>;
 
 export interface Estimate {
+	/** Whose measures it rests on. */
+	readonly basis: Basis;
+	/** The measures do not fit the plan, so the craft's figures stand in. */
+	readonly isUnfit: boolean;
 	readonly model: Model;
 	readonly tally: Tally;
 	readonly judgements: readonly Judgement[];
@@ -56,7 +60,7 @@ const noVariance: Record<TallyName, number> = {
 };
 /** The factors that move a mat of each technique; the others would only cost time. */
 export const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> = {
-	crochet: ['bagMass', 'pieceLength', 'gauge', 'strandPerStitch'],
+	crochet: ['bagMass', 'pieceLength', 'stitchWidth', 'rowHeight', 'strandPerStitch'],
 	'peg-loom': ['bagMass', 'pieceLength', 'loomPitch'],
 	twined: ['bagMass', 'pieceLength', 'framePitch'],
 	'finger-bands': ['bagMass', 'pieceLength', 'bandGauge', 'bandPitch']
@@ -79,18 +83,18 @@ export const figuresOf = (model: Model): Record<TallyName, number> => ({
  * figure follows it is the slope of the smooth model in log space, and variances add there. Station
  * times are independent of each other and are booked as means, so that they add up to the hours.
  *
- * @param practice medians and spreads: the craft's own, or what a group has measured
+ * @param practice whose measures: a group's or a maker's, or `barePractice` for the craft's own
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
  */
-export function estimatePlan(plan: Plan, practice: Practice = barePractice): Estimate {
-	const middle = middleOf(practice);
+export function estimatePlan(plan: Plan, practice: Practice): Estimate {
+	const { middle, knowledge, basis, isUnfit, practice: used } = knownFor(plan, practice);
 	const yields = yieldsOf(plan, middle.factors.bagMass);
 	const model = modelPlan(plan, middle, whole, yields);
 	const base = figuresOf(modelPlan(plan, middle, smooth, yields));
 
 	const variance = { ...noVariance };
 	for (const factor of uncertain[plan.technique.kind]) {
-		const sigma = logSpread(practice.factors[factor].cv);
+		const sigma = logSpread(knowledge[factor].cv);
 		if (sigma === 0) continue;
 		// Only the mass of the bags moves what they give.
 		const given = factor === 'bagMass' ? undefined : yields;
@@ -101,7 +105,7 @@ export function estimatePlan(plan: Plan, practice: Practice = barePractice): Est
 		}
 	}
 	const figures = figuresOf(model);
-	const handsVariance = varianceOfHands(plan, model, practice);
+	const handsVariance = varianceOfHands(plan, model, used);
 	const tally = {
 		toPrepare: around(figures.toPrepare, variance.toPrepare),
 		toCollect: around(figures.toCollect, variance.toCollect),
@@ -112,7 +116,7 @@ export function estimatePlan(plan: Plan, practice: Practice = barePractice): Est
 		matKg: around(figures.matKg, variance.matKg),
 		cover: around(figures.cover, variance.cover)
 	};
-	return { model, tally, judgements: judgePlan(plan, model) };
+	return { basis, isUnfit, model, tally, judgements: judgePlan(plan, model) };
 }
 
 /**

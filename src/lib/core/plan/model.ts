@@ -10,7 +10,6 @@ import { cuttingSecondsPerBag } from '../effort/stations';
 import { tieStrandMm } from '../finish/ties';
 import { joints as jointTable, usualJoint } from '../joint/joints';
 import type { Middle } from '../know/practice';
-import { bareMiddle } from '../know/practice';
 import type { Rounding } from '../know/rounding';
 import { whole } from '../know/rounding';
 import type { Mat } from '../mat/types';
@@ -87,7 +86,7 @@ export interface Yields {
  *
  * @throws DomainError where the plan cannot be made
  */
-export function yieldsOf(plan: Plan, bagMassFactor = 1): Yields {
+export function yieldsOf(plan: Plan, bagMassFactor: number): Yields {
 	const bag =
 		bagMassFactor === 1 ? plan.bag : { ...plan.bag, massG: plan.bag.massG * bagMassFactor };
 	const measures = measureBag(bag);
@@ -102,14 +101,14 @@ export function yieldsOf(plan: Plan, bagMassFactor = 1): Yields {
 /**
  * The whole chain of one plan: bag → cut → strand → mat → bags, joints, balls, seconds and grams.
  *
- * @param middle what is measured of the group's bags and hands; the craft's own if not given
+ * @param middle what is known of the bags and hands: `middleFor(plan, practice)`, or `bareMiddle` for the craft's own
  * @param round whole counts for a mat; smooth while spreads are propagated
  * @param yields what the bags give, where the caller has it already
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
  */
 export function modelPlan(
 	plan: Plan,
-	middle: Middle = bareMiddle,
+	middle: Middle,
 	round: Rounding = whole,
 	yields: Yields = yieldsOf(plan, middle.factors.bagMass)
 ): Model {

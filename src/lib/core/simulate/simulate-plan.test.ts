@@ -1,3 +1,4 @@
+import { barePractice } from '../know/practice';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { planOfShape, planShape } from '../../plan/document';
@@ -12,8 +13,8 @@ const { cases } = JSON.parse(readFileSync('tests/cases/worked.json', 'utf8')) as
 describe('simulation by seeded chance', () => {
 	it.each(cases)('agrees within 3 % with the closed form on $name', ({ plan: shape }) => {
 		const plan = planOfShape(planShape.parse(shape));
-		const closed = estimatePlan(plan).tally;
-		const simulated = simulatePlan(plan, seededChance(7), 6000);
+		const closed = estimatePlan(plan, barePractice).tally;
+		const simulated = simulatePlan(plan, barePractice, seededChance(7), 6000);
 		for (const name of tallyNames) {
 			for (const end of ['expected', 'low', 'high'] as const) {
 				expect(
@@ -26,9 +27,9 @@ describe('simulation by seeded chance', () => {
 
 	it('gives the same tally for the same seed and another for another', () => {
 		const plan = planOfShape(planShape.parse(cases[0]?.plan));
-		const once = simulatePlan(plan, seededChance(3), 200);
-		expect(simulatePlan(plan, seededChance(3), 200)).toEqual(once);
-		expect(simulatePlan(plan, seededChance(4), 200)).not.toEqual(once);
+		const once = simulatePlan(plan, barePractice, seededChance(3), 200);
+		expect(simulatePlan(plan, barePractice, seededChance(3), 200)).toEqual(once);
+		expect(simulatePlan(plan, barePractice, seededChance(4), 200)).not.toEqual(once);
 	});
 
 	it('draws normal numbers of mean 0 and deviation 1', () => {

@@ -2,18 +2,18 @@ import { within } from '../domain-error';
 import { works } from '../effort/works';
 import { factorNames, logSpread } from '../know/factors';
 import type { Middle, Practice } from '../know/practice';
-import { barePractice, middleOf } from '../know/practice';
 import { smooth } from '../know/rounding';
 import type { Interval, Tally, TallyName } from '../plan/estimate';
 import { figuresOf, tallyNames } from '../plan/estimate';
+import type { KnownFor } from '../plan/known-for';
+import { knownFor } from '../plan/known-for';
 import { modelPlan } from '../plan/model';
 import type { Plan } from '../plan/types';
 import type { Chance } from './chance';
 import { normalFrom } from './chance';
 
 /** A practice as it might turn out: every uncertain thing drawn from its own log-normal. */
-function drawn(practice: Practice, chance: Chance): Middle {
-	const middle = middleOf(practice);
+function drawn({ practice, knowledge, middle }: KnownFor, chance: Chance): Middle {
 	const around = (median: number, cv: number) =>
 		median * Math.exp(logSpread(cv) * normalFrom(chance));
 	const aroundMean = (mean: number, cv: number) =>
@@ -21,10 +21,7 @@ function drawn(practice: Practice, chance: Chance): Middle {
 	return {
 		...middle,
 		factors: Object.fromEntries(
-			factorNames.map((name) => [
-				name,
-				around(practice.factors[name].median, practice.factors[name].cv)
-			])
+			factorNames.map((name) => [name, around(knowledge[name].median, knowledge[name].cv)])
 		) as Middle['factors'],
 		hands: Object.fromEntries(
 			works.map((work) => [work, aroundMean(practice.hands[work].mean, practice.hands[work].cv)])
@@ -41,21 +38,17 @@ function drawn(practice: Practice, chance: Chance): Middle {
  * @param mats a whole number from 100
  * @throws DomainError
  */
-export function simulatePlan(
-	plan: Plan,
-	chance: Chance,
-	mats = 4000,
-	practice: Practice = barePractice
-): Tally {
+export function simulatePlan(plan: Plan, practice: Practice, chance: Chance, mats = 4000): Tally {
 	within('mats', mats, { atLeast: 100, isWhole: true });
-	const middle = middleOf(practice);
+	const known = knownFor(plan, practice);
+	const { middle } = known;
 	const whole = figuresOf(modelPlan(plan, middle));
 	const base = figuresOf(modelPlan(plan, middle, smooth));
 	const samples = Object.fromEntries(
 		tallyNames.map((name) => [name, new Float64Array(mats)])
 	) as Record<TallyName, Float64Array>;
 	for (let mat = 0; mat < mats; mat++) {
-		const figures = figuresOf(modelPlan(plan, drawn(practice, chance), smooth));
+		const figures = figuresOf(modelPlan(plan, drawn(known, chance), smooth));
 		for (const name of tallyNames) samples[name][mat] = figures[name];
 	}
 	const intervalOf = (name: TallyName): Interval => {

@@ -1,7 +1,6 @@
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { Factors } from '../know/factors';
-import { noFactors } from '../know/factors';
 import type { Rounding } from '../know/rounding';
 import { whole } from '../know/rounding';
 import type { MadeMat, Target } from '../mat/types';
@@ -21,6 +20,21 @@ export interface TwinedTechnique {
 	readonly frameLengthMm?: number | undefined;
 }
 
+/** One panel as its frame makes it. */
+export interface TwinedPanel {
+	/** Nails at each end, and how far from each other, mm: evenly over the width. */
+	readonly nails: number;
+	readonly spacingMm: number;
+	readonly rows: number;
+	readonly strandPerRowMm: number;
+	readonly weftStrandMm: number;
+	/** Continuous warp, tails not counted, mm. */
+	readonly warpMm: number;
+	/** The frame it is made on, mm. */
+	readonly frameWidthMm: number;
+	readonly frameLengthMm: number;
+}
+
 export interface TwinedMat extends MadeMat {
 	readonly kind: 'twined';
 	readonly pitchMm: number;
@@ -35,6 +49,8 @@ export interface TwinedMat extends MadeMat {
 	readonly strandPerRowMm: number;
 	readonly weftStrandMm: number;
 	readonly panels: Panels;
+	/** What one panel is made of: the frame is set up by this, panel after panel. */
+	readonly panel: TwinedPanel;
 	readonly weftDiameterMm: number;
 }
 
@@ -43,7 +59,7 @@ export interface TwinedMat extends MadeMat {
  * round each warp end and each rod.
  *
  * `N = round(W/p)`, ends `2N`, warp `2N × length`, row pitch `1.75 d`, rows `floor(L / pitch)`,
- * strand a row `2 W × 1.20 + 100`. Panels of a smaller frame are counted together.
+ * strand a row `2 W × 1.20 + 100`, of each panel; the mat is all of its panels together.
  *
  * @param bulkDiameterMm of one weft strand, above 0
  * @throws DomainError
@@ -53,25 +69,39 @@ export function twinedMat(
 	target: Target,
 	technique: TwinedTechnique,
 	bulkDiameterMm: number,
-	factors: Factors = noFactors,
+	factors: Factors,
 	round: Rounding = whole
 ): TwinedMat {
 	const pitchMm = positive('pitchMm', technique.pitchMm);
 	const widthMm = positive('widthMm', target.widthMm);
 	const lengthMm = positive('lengthMm', target.lengthMm);
-	const nails = Math.max(1, round.nearest(widthMm / pitchMm));
 	const rowPitchMm =
 		defaults.twinedRowPitch.value * positive('bulkDiameterMm', bulkDiameterMm) * factors.framePitch;
-	const rows = Math.max(1, round.down(lengthMm / rowPitchMm));
-	const panels = panelsFor(target, {
+	const frame = {
 		widthMm: technique.frameWidthMm ?? widthMm,
 		lengthMm: technique.frameLengthMm ?? lengthMm
-	});
-	// Every panel across has row ends of its own.
-	const strandPerRowMm =
-		2 * widthMm * defaults.twinedTakeUp.value + panels.across * defaults.twinedRowEnds.value;
+	};
+	const panels = panelsFor(target, frame);
+	// All panels are alike, so a mat is what one of them is, so many times.
+	const panelNails = Math.max(1, round.nearest(panels.widthMm / pitchMm));
+	const panelRows = Math.max(1, round.down(panels.lengthMm / rowPitchMm));
+	const panelRowMm =
+		2 * panels.widthMm * defaults.twinedTakeUp.value + defaults.twinedRowEnds.value;
+	const panel: TwinedPanel = {
+		nails: panelNails,
+		spacingMm: panels.widthMm / panelNails,
+		rows: panelRows,
+		strandPerRowMm: panelRowMm,
+		weftStrandMm: panelRows * panelRowMm,
+		warpMm: 2 * panelNails * panels.lengthMm,
+		frameWidthMm: frame.widthMm,
+		frameLengthMm: frame.lengthMm
+	};
+	const nails = panelNails * panels.across;
+	const rows = panelRows * panels.along;
+	const strandPerRowMm = panelRowMm * panels.across;
 	const weftStrandMm = rows * strandPerRowMm;
-	const warpMm = 2 * nails * lengthMm;
+	const warpMm = panel.warpMm * panels.count;
 	const isFilm = technique.warp === 'film';
 	const clothUsedMm =
 		(technique.clothWidthMm ?? defaults.clothWidth.value) - defaults.slitJointTakeUp.value;
@@ -88,6 +118,7 @@ export function twinedMat(
 		strandPerRowMm,
 		weftStrandMm,
 		panels,
+		panel,
 		weftDiameterMm: bulkDiameterMm,
 		strandMm: weftStrandMm + (isFilm ? warpMm : 0),
 		widthMm,

@@ -14,10 +14,9 @@ export const bareUnitOf = (system: LengthSystem, scale: LengthScale): LengthUnit
 export const trimmed = (value: number, decimals: number): string =>
 	String(Number(value.toFixed(decimals)));
 
-/** Sixteenths of an inch in lowest terms, `2 3/8`; null where the value lies between two by more than the tolerance. */
-function sixteenths(inches: number, tolerance: number): string | null {
+/** The nearest sixteenth of an inch in lowest terms, `2 3/8`: what a ruler in inches shows. */
+function sixteenths(inches: number): string {
 	const count = Math.round(inches * 16);
-	if (Math.abs(count / 16 - inches) > tolerance) return null;
 	const wholes = Math.floor(count / 16);
 	let over = count - wholes * 16;
 	let under = 16;
@@ -38,15 +37,23 @@ export function formatLength(mm: number, system: LengthSystem, scale: LengthScal
 			: `${trimmed(mm / 10, scale === 'bag' ? 1 : 0)} cm`;
 	}
 	const inches = mm / mmPerUnit.in;
-	if (scale !== 'mat') return `${sixteenths(Math.round(inches * 8) / 8, 1)} in`;
+	if (scale !== 'mat') return `${sixteenths(inches)} in`;
 	const rounded = Math.round(inches);
 	return rounded < 36 ? `${rounded} in` : `${Math.floor(rounded / 12)} ft ${rounded % 12} in`;
 }
 
-/** A length for a field: as exact as a ruler reads (0.1 mm, or a hundredth of an inch), and read back the same. */
+/** A length for a field, as a ruler reads it: to 0.1 mm, or to a sixteenth of an inch. What a sixteenth leaves out, the fields remember beside it. */
 export function fieldLength(mm: number, system: LengthSystem, scale: LengthScale): string {
 	const unit = bareUnitOf(system, scale);
 	const value = mm / mmPerUnit[unit];
-	if (unit === 'in') return `${sixteenths(value, 0.004) ?? trimmed(value, 2)} in`;
+	if (unit === 'in') return `${sixteenths(value)} in`;
 	return `${trimmed(value, unit === 'mm' ? 1 : 2)} ${unit}`;
 }
+
+/** A spacing that is laid out again and again, as from nail to nail: exact, for what a ruler rounds would add up. */
+export const formatSpacing = (mm: number, system: LengthSystem): string =>
+	system === 'ft' ? `${trimmed(mm / mmPerUnit.in, 2)} in` : `${trimmed(mm, 1)} mm`;
+
+/** Strand by the length, in whole metres or yards where it is long: `268 m`, `294 yd`. */
+export const strandUnit = (system: LengthSystem): { readonly mm: number; readonly unit: string } =>
+	system === 'ft' ? { mm: 914.4, unit: 'yd' } : { mm: 1000, unit: 'm' };

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fieldLength, formatLength } from './format-length';
 import { parseLength } from './parse-length';
-import { parseMass } from './parse-mass';
+import { fieldMass, formatMass } from './format-mass';
+import { bareMassUnitOf, parseMass } from './parse-mass';
 
 describe('parseLength', () => {
 	it.each([
@@ -68,7 +69,7 @@ describe('parseLength', () => {
 });
 
 describe('lengths as they are shown', () => {
-	it('read back the same, to a ruler’s reading, in either system', () => {
+	it('read back the same, to a ruler’s reading: 0.1 mm, or half a sixteenth of an inch', () => {
 		const scales = fc.constantFrom('small' as const, 'bag' as const, 'mat' as const);
 		const systems = fc.constantFrom('cm' as const, 'ft' as const);
 		fc.assert(
@@ -78,7 +79,7 @@ describe('lengths as they are shown', () => {
 				scales,
 				(mm, system, scale) => {
 					const read = parseLength(fieldLength(mm, system, scale), 'm');
-					expect(Math.abs((read.mm ?? NaN) - mm)).toBeLessThan(0.13);
+					expect(Math.abs((read.mm ?? NaN) - mm)).toBeLessThan(system === 'ft' ? 0.8 : 0.13);
 				}
 			)
 		);
@@ -91,6 +92,7 @@ describe('lengths as they are shown', () => {
 		[63.5, 'ft', 'small', '2 1/2 in'],
 		[1879.6, 'ft', 'mat', '6 ft 2 in'],
 		[838.2, 'ft', 'mat', '33 in'],
+		[300, 'ft', 'bag', '11 13/16 in'],
 		[12, 'ft', 'small', '1/2 in'],
 		[0, 'ft', 'small', '0 in'],
 		[-50, 'cm', 'bag', '−5 cm']
@@ -106,15 +108,53 @@ describe('parseMass', () => {
 		['0.052kg', 52],
 		['0,5 kg', 500],
 		['2 oz', 56.699],
-		['1 lb', 453.592]
-	])('reads %j', (text, g) => expect(parseMass(text).g).toBeCloseTo(g, 2));
+		['1 lb', 453.592],
+		['37 oz', 1048.932],
+		['2 lb 6 oz', 1077.28],
+		['2 lb 6', 1077.28],
+		['1 kg 200', 1200],
+		['2 lbs. 6 ounces', 1077.28]
+	])('reads %j', (text, g) => expect(parseMass(text, 'g').g).toBeCloseTo(g, 2));
 
 	it.each([
 		['', 'empty'],
 		['heavy', 'not-understood'],
 		['5 stone', 'not-understood'],
 		['1e3', 'not-understood'],
+		['1,200 g', 'thousands-or-decimals'],
+		['2 lb -6 oz', 'not-understood'],
+		['2 oz 6 lb', 'not-understood'],
+		['2 lb 6 oz 1', 'not-understood'],
 		['constructor', 'not-understood'],
 		['5 constructor', 'not-understood']
-	])('says that %j is %s', (text, code) => expect(parseMass(text).problem?.code).toBe(code));
+	])('says that %j is %s', (text, code) => expect(parseMass(text, 'g').problem?.code).toBe(code));
+
+	it('of a number alone is in the unit of the group’s scales', () => {
+		expect(parseMass('2', bareMassUnitOf('ft')).g).toBeCloseTo(56.699, 2);
+		expect(parseMass('2', bareMassUnitOf('cm')).g).toBe(2);
+	});
+});
+
+describe('masses as they are shown', () => {
+	it.each([
+		[52, 'cm', '52 g'],
+		[5.2, 'cm', '5.2 g'],
+		[1048, 'cm', '1.05 kg'],
+		[1048.932, 'ft', '2 lb 5 oz'],
+		[453.59237, 'ft', '1 lb'],
+		[52, 'ft', '1.8 oz'],
+		[450, 'ft', '15.9 oz'],
+		[453, 'ft', '1 lb'],
+		[-52, 'cm', '−52 g']
+	] as const)('%f g in %s is %j', (g, system, text) => expect(formatMass(g, system)).toBe(text));
+
+	it('read back the same from their fields', () => {
+		const systems = fc.constantFrom('cm' as const, 'ft' as const);
+		fc.assert(
+			fc.property(fc.double({ min: 0, max: 50_000, noNaN: true }), systems, (g, system) => {
+				const read = parseMass(fieldMass(g, system), 'kg');
+				expect(Math.abs((read.g ?? NaN) - g)).toBeLessThan(0.02);
+			})
+		);
+	});
 });

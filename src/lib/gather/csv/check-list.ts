@@ -1,5 +1,8 @@
 import type { ListName, Matching } from './columns';
 import { listFields, matchingProblems } from './columns';
+import { dayFields, firstYearLast, guessDayOrder } from './days';
+import type { CsvRows } from './read-csv';
+import { rowNumber } from './read-csv';
 import type { DropOffRow, MovementRow, RowContext } from './read-row';
 import { readDropOffRow, readMovementRow } from './read-row';
 
@@ -7,6 +10,9 @@ import { readDropOffRow, readMovementRow } from './read-row';
 export interface CellProblem {
 	/** The row as a spreadsheet counts it: the heads are row 1. */
 	readonly row: number;
+	/** Where the cell lies among the rows and columns of the list; a column it lacks is -1. */
+	readonly at: number;
+	readonly columnAt: number;
 	/** The head of the field's column. */
 	readonly column: string;
 	readonly typed: string;
@@ -20,6 +26,17 @@ export interface Checked<Row> {
 	readonly problemCount: number;
 	/** What is wrong with the columns, before any row is looked at. */
 	readonly columnProblems: readonly string[];
+	/** Nobody has said, and the days do not tell, which way round they are written. */
+	readonly isDayOrderAsked: boolean;
+	/** How many of the rows are there already. */
+	readonly knownCount: number;
+}
+
+/** What a list is checked against beside its rows: whether known ones are left out, and which they are. */
+export interface Against<Row> {
+	readonly known: (rows: readonly (Row | null)[]) => Promise<ReadonlySet<number>>;
+	readonly isKnownSkipped: boolean;
+	readonly turn?: () => Promise<void>;
 }
 
 export const problemsShown = 200;
@@ -39,7 +56,7 @@ class ProblemList {
 
 async function check<Row>(
 	list: ListName,
-	rows: readonly (readonly string[])[],
+	csv: CsvRows,
 	matching: Matching,
 	context: RowContext,
 	read: (
@@ -47,16 +64,30 @@ async function check<Row>(
 		matching: Matching,
 		context: RowContext
 	) => { row?: Row; problems?: Readonly<Record<string, string>> },
-	turn: () => Promise<void>
-): Promise<{ good: (Row | null)[]; problems: ProblemList; columnProblems: string[] }> {
+	{ known, isKnownSkipped, turn = nextTurn }: Against<Row>
+): Promise<Looked<Row>> {
+	const { rows } = csv;
 	const columnProblems = matchingProblems(list, matching);
 	const problems = new ProblemList();
 	const good: (Row | null)[] = [];
-	if (columnProblems.length > 0) return { good, problems, columnProblems };
+	const looked = { good, problems, columnProblems, isDayOrderAsked: false, knownCount: 0 };
+	if (columnProblems.length > 0) return looked;
+	const days = matching.findIndex((field) => dayFields.includes(field));
+	const dayCells = rows.map((cells) => cells[days] ?? '');
+	const guessed = guessDayOrder(dayCells);
+	const dayOrder = context.dayOrder ?? (guessed === 'unclear' ? null : guessed);
+	if (context.dayOrder === null && guessed === 'unclear')
+		return {
+			...looked,
+			isDayOrderAsked: true,
+			columnProblems: [
+				`Days such as ${firstYearLast(dayCells).slice(0, 20)} can be read two ways. Say which below.`
+			]
+		};
 	const heads = new Map(listFields[list].map(({ field, head }) => [field, head]));
 	for (const [at, cells] of rows.entries()) {
 		if (at % atOnce === atOnce - 1) await turn();
-		const answer = read(cells, matching, context);
+		const answer = read(cells, matching, { ...context, dayOrder });
 		good.push(answer.row ?? null);
 		const wrong = Object.entries(answer.problems ?? {}).map(([field, sentence]) => ({
 			field,
@@ -65,38 +96,48 @@ async function check<Row>(
 		}));
 		for (const { field, sentence, column } of wrong.sort((a, b) => a.column - b.column)) {
 			problems.add({
-				row: at + 2,
+				row: rowNumber(csv, at),
+				at,
+				columnAt: column,
 				column: heads.get(field) ?? field,
 				typed: (cells[column] ?? '').slice(0, 60),
 				sentence
 			});
 		}
 	}
-	return { good, problems, columnProblems };
+	const there = await known(good);
+	return {
+		...looked,
+		good: isKnownSkipped ? good.map((row, at) => (there.has(at) ? null : row)) : good,
+		knownCount: there.size
+	};
 }
 
-const wholeOf = <Row>(
-	good: readonly (Row | null)[],
-	problems: ProblemList,
-	columnProblems: readonly string[]
-): Checked<Row> => ({
+interface Looked<Row> {
+	readonly good: (Row | null)[];
+	readonly problems: ProblemList;
+	readonly columnProblems: readonly string[];
+	readonly isDayOrderAsked: boolean;
+	readonly knownCount: number;
+}
+
+const wholeOf = <Row>({ good, problems, ...more }: Looked<Row>): Checked<Row> => ({
+	...more,
 	rows: good.filter((row) => row !== null),
 	problems: problems.shown.toSorted((a, b) => a.row - b.row),
-	problemCount: problems.count,
-	columnProblems
+	problemCount: problems.count
 });
 
 /** Lets whatever waits have its turn. */
 const nextTurn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
 export async function checkDropOffs(
-	rows: readonly (readonly string[])[],
+	csv: CsvRows,
 	matching: Matching,
 	context: RowContext,
-	turn = nextTurn
+	against: Against<DropOffRow>
 ): Promise<Checked<DropOffRow>> {
-	const checked = await check('drop-offs', rows, matching, context, readDropOffRow, turn);
-	return wholeOf(checked.good, checked.problems, checked.columnProblems);
+	return wholeOf(await check('drop-offs', csv, matching, context, readDropOffRow, against));
 }
 
 /** One line of the store, as a key. */
@@ -113,13 +154,14 @@ export const lineKey = (line: {
  * @param balances what there is of each line before the first row, by `lineKey`
  */
 export async function checkMovements(
-	rows: readonly (readonly string[])[],
+	csv: CsvRows,
 	matching: Matching,
 	context: RowContext,
 	balances: ReadonlyMap<string, number>,
-	turn = nextTurn
+	against: Against<MovementRow>
 ): Promise<Checked<MovementRow>> {
-	const checked = await check('movements', rows, matching, context, readMovementRow, turn);
+	const checked = await check('movements', csv, matching, context, readMovementRow, against);
+	const columnAt = matching.indexOf('amount');
 	const now = new Map(balances);
 	for (const [at, row] of checked.good.entries()) {
 		if (!row) continue;
@@ -127,7 +169,9 @@ export async function checkMovements(
 		const there = now.get(key) ?? 0;
 		if (there + row.amount < -1e-9) {
 			checked.problems.add({
-				row: at + 2,
+				row: rowNumber(csv, at),
+				at,
+				columnAt,
 				column: 'amount',
 				typed: String(row.amount),
 				sentence: `There are only ${there} of that in the store at this row.`
@@ -136,5 +180,5 @@ export async function checkMovements(
 		}
 		now.set(key, there + row.amount);
 	}
-	return wholeOf(checked.good, checked.problems, checked.columnProblems);
+	return wholeOf(checked);
 }

@@ -6,7 +6,7 @@ import { mostColumns, mostRows, readCsv, writeCsv } from './read-csv';
 import { readDropOffRow, readMovementRow } from './read-row';
 
 const kindId = '6f1d7e1c-1111-4111-8111-111111111111';
-const context = { kinds: new Map([['thin carrier', kindId]]), today: '2026-11-25' };
+const context = { kinds: new Map([['thin carrier', kindId]]), today: '2026-11-25', dayOrder: null };
 const turn = () => Promise.resolve();
 
 const read = (text: string) => {
@@ -97,6 +97,23 @@ describe('the columns of a list', () => {
 	});
 });
 
+describe('words that a spreadsheet would run as a formula', () => {
+	it('go out harmless, numbers as they are, and come back as they were', () => {
+		const rows = [
+			['note', 'amount'],
+			['=HYPERLINK("x")', -4],
+			['-wet', 3],
+			['+1', 2],
+			['@home', 1]
+		];
+		const text = writeCsv(rows);
+		expect(text).toContain(`"'=HYPERLINK(""x"")",-4`);
+		expect(readCsv(text).list?.rows.map(([note]) => note)).toEqual(
+			rows.slice(1).map(([note]) => note)
+		);
+	});
+});
+
 describe('a row of drop-offs', () => {
 	const matching = ['came_on', 'place', 'bags', 'bags_low', 'bags_high', 'sacks', 'note'];
 	const row = (...cells: string[]) => readDropOffRow(cells, matching, context);
@@ -179,6 +196,7 @@ describe('a row of movements', () => {
 		[['', 'Thin carrier', 'mauve', 'bag', '4'], 'colour', 'Write one of white'],
 		[['', 'Thin carrier', 'blue', 'rope', '4'], 'form', 'Write one of bag'],
 		[['', 'Thin carrier', 'blue', 'bag', '0'], 'amount', 'Nothing was moved'],
+		[['', 'Thin carrier', 'blue', 'scrap', '0.0001'], 'amount', 'less than a milligram'],
 		[['', 'Thin carrier', 'blue', 'bag', ''], 'amount', 'Please fill this in.'],
 		[['', 'Thin carrier', 'blue', 'bag', '4', 'lost'], 'reason', 'Write one of imported']
 	] as const)('%j is wrong at %s', (cells, field, words) =>
@@ -191,16 +209,62 @@ describe('a list that is checked', () => {
 	const moves = (...amounts: number[]) =>
 		amounts.map((amount) => ['Thin carrier', 'blue', 'bag', String(amount)]);
 	const key = lineKey({ kindId, colour: 'blue', form: 'bag' });
+	const listOf = (rows: readonly (readonly string[])[]) => ({ heads: [], rows });
+	const against = { known: () => Promise.resolve(new Set<number>()), isKnownSkipped: false, turn };
+
+	it('counts empty rows as a spreadsheet does', async () => {
+		const { list } = readCsv(
+			'date,place,bags\n\n2026-11-24,Ferry kiosk,12\n , ,\nsoon,Ferry kiosk,4\n'
+		);
+		if (!list) throw new Error('not read');
+		const { problems } = await checkDropOffs(list, ['came_on', 'place', 'bags'], context, against);
+		expect(problems.map(({ row, at, columnAt }) => [row, at, columnAt])).toEqual([[5, 1, 0]]);
+	});
+
+	it('reads its days the way round that they tell, or asks', async () => {
+		const days = async (dayOrder: 'dmy' | 'mdy' | null, ...texts: string[]) => {
+			const checked = await checkDropOffs(
+				listOf(texts.map((text) => [text, 'Ferry kiosk', '4'])),
+				['came_on', 'place', 'bags'],
+				{ ...context, dayOrder },
+				against
+			);
+			return checked.isDayOrderAsked
+				? checked.columnProblems
+				: checked.rows.map(({ cameOn }) => cameOn);
+		};
+		expect(await days(null, '24.11.2026', '5/11/26')).toEqual(['2026-11-24', '2026-11-05']);
+		expect(await days(null, '11/24/2026', '11/5/2026')).toEqual(['2026-11-24', '2026-11-05']);
+		expect(await days(null, '2026/11/5')).toEqual(['2026-11-05']);
+		expect(await days(null, '2026/11/4', '11/5/2026', '5/6/2026')).toEqual([
+			'Days such as 11/5/2026 can be read two ways. Say which below.'
+		]);
+		expect(await days('mdy', '11/5/2026', '5/6/2026')).toEqual(['2026-11-05', '2026-05-06']);
+		expect(await days('dmy', '5/11/2026')).toEqual(['2026-11-05']);
+	});
+
+	it('says which rows are there already, and leaves them out where that is wished', async () => {
+		const known = () => Promise.resolve(new Set([0, 2]));
+		const checked = (isKnownSkipped: boolean) =>
+			checkMovements(listOf(moves(5, 6, 7)), matching, context, new Map(), {
+				known,
+				isKnownSkipped,
+				turn
+			});
+		expect(await checked(false)).toMatchObject({ knownCount: 2, rows: [{}, {}, {}] });
+		const { rows } = await checked(true);
+		expect(rows.map(({ amount }) => amount)).toEqual([6]);
+	});
 
 	it('says where it is wrong by row and column, as a spreadsheet counts them', async () => {
 		const { problems, problemCount, rows } = await checkDropOffs(
-			[
+			listOf([
 				['2026-11-24', 'Ferry kiosk', '12'],
 				['soon', 'Ferry kiosk', 'many']
-			],
+			]),
 			['came_on', 'place', 'bags'],
 			context,
-			turn
+			against
 		);
 		expect(problemCount).toBe(2);
 		expect(rows).toHaveLength(1);
@@ -211,18 +275,20 @@ describe('a list that is checked', () => {
 	});
 
 	it('looks at no row while a column is missing', async () => {
-		const checked = await checkDropOffs([['x']], ['came_on'], context, turn);
+		const checked = await checkDropOffs(listOf([['x']]), ['came_on'], context, against);
 		expect(checked.columnProblems).toHaveLength(2);
 		expect(checked.problemCount).toBe(0);
 	});
 
 	it('never takes the store below zero on the way, even where the end is above it', async () => {
 		const from = (there: number) =>
-			checkMovements(moves(-5, 10), matching, context, new Map([[key, there]]), turn);
+			checkMovements(listOf(moves(-5, 10)), matching, context, new Map([[key, there]]), against);
 		expect((await from(5)).problemCount).toBe(0);
 		expect((await from(4)).problems).toEqual([
 			{
 				row: 2,
+				at: 0,
+				columnAt: 3,
 				column: 'amount',
 				typed: '-5',
 				sentence: 'There are only 4 of that in the store at this row.'
@@ -237,11 +303,11 @@ describe('a list that is checked', () => {
 				fc.nat(20),
 				async (amounts, there) => {
 					const { rows, problemCount } = await checkMovements(
-						moves(...amounts),
+						listOf(moves(...amounts)),
 						matching,
 						context,
 						new Map([[key, there]]),
-						turn
+						against
 					);
 					let now = there;
 					let short = 0;
@@ -259,11 +325,11 @@ describe('a list that is checked', () => {
 	it('shows the first problems and counts the others', async () => {
 		const rows = Array.from({ length: problemsShown + 50 }, () => ['Silk bag', 'blue', 'bag', '1']);
 		const { problems, problemCount } = await checkMovements(
-			rows,
+			listOf(rows),
 			matching,
 			context,
 			new Map(),
-			turn
+			against
 		);
 		expect(problems).toHaveLength(problemsShown);
 		expect(problemCount).toBe(problemsShown + 50);
@@ -272,9 +338,12 @@ describe('a list that is checked', () => {
 	it('lets other work have its turn every thousand rows', async () => {
 		let turns = 0;
 		const rows = moves(...Array.from({ length: 3500 }, () => 1));
-		await checkMovements(rows, matching, context, new Map(), () => {
-			turns++;
-			return Promise.resolve();
+		await checkMovements(listOf(rows), matching, context, new Map(), {
+			...against,
+			turn: () => {
+				turns++;
+				return Promise.resolve();
+			}
 		});
 		expect(turns).toBe(3);
 	});

@@ -8,7 +8,12 @@ export const largestList = 12_000_000;
 export interface CsvRows {
 	readonly heads: readonly string[];
 	readonly rows: readonly (readonly string[])[];
+	/** The row each stands in, as a spreadsheet counts them: the heads are row 1, and empty rows count. */
+	readonly numbers?: readonly number[];
 }
+
+/** The number of a row, as a spreadsheet shows it. */
+export const rowNumber = ({ numbers }: CsvRows, at: number): number => numbers?.[at] ?? at + 2;
 
 /** Reads a list as RFC 4180 has it; semicolons and tabs between the fields do as well. Empty lines do not count. */
 export function readCsv(
@@ -21,7 +26,6 @@ export function readCsv(
 			problem: 'Some letters cannot be read. Save the list as CSV with UTF-8 and bring it again.'
 		};
 	const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), {
-		skipEmptyLines: 'greedy',
 		delimitersToGuess: [',', ';', '\t']
 	});
 	const broken = errors.find(({ type }) => type === 'Quotes');
@@ -29,7 +33,13 @@ export function readCsv(
 		return {
 			problem: `Row ${(broken.row ?? 0) + 1}: a quotation mark is opened and never closed.`
 		};
-	const [heads, ...rows] = data;
+	const filled = data
+		.map((cells, at) => ({ cells: cells.map(unarmed), number: at + 1 }))
+		.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
+	const [first, ...below] = filled;
+	const heads = first?.cells;
+	const rows = below.map(({ cells }) => cells);
+	const numbers = below.map(({ number }) => number);
 	if (!heads || rows.length === 0)
 		return { problem: 'There is nothing under the heads. A list has heads and at least one row.' };
 	if (rows.length > mostRows)
@@ -41,16 +51,22 @@ export function readCsv(
 	const odd = rows.findIndex((row) => row.length > heads.length);
 	if (odd >= 0)
 		return {
-			problem: `Row ${odd + 2} has more fields than there are heads. A comma within a field needs quotation marks round it.`
+			problem: `Row ${numbers[odd]} has more fields than there are heads. A comma within a field needs quotation marks round it.`
 		};
-	return { list: { heads: heads.map((head) => head.trim()), rows } };
+	return { list: { heads: heads.map((head) => head.trim()), rows, numbers } };
 }
 
-/** Rows as RFC 4180 has them: comma, quotation marks where they are needed, CRLF after each. */
+/** A cell that went out with a mark before it, so that no spreadsheet runs it as a formula, without the mark. */
+const unarmed = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
+/**
+ * Rows as RFC 4180 has them: comma, quotation marks where they are needed, CRLF after each. Words
+ * that a spreadsheet would run as a formula go out with a mark before them.
+ */
 export const writeCsv = (rows: readonly (readonly (string | number | null)[])[]): string =>
 	rows.length === 0
 		? ''
 		: `${Papa.unparse(
 				rows.map((row) => row.map((cell) => cell ?? '')),
-				{ newline: '\r\n' }
+				{ newline: '\r\n', escapeFormulae: true }
 			)}\r\n`;

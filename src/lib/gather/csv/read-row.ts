@@ -6,6 +6,8 @@ import type { Sentences, Typed } from '../form-reader';
 import { FormReader } from '../form-reader';
 import { formWords } from '../store-words';
 import type { ListName, Matching } from './columns';
+import type { DayOrder } from './days';
+import { dayFields, isoDay } from './days';
 
 /** A drop-off of a list: counted by hand, perhaps within bounds. */
 export interface DropOffRow {
@@ -48,15 +50,21 @@ export interface RowContext {
 	readonly kinds: ReadonlyMap<string, string>;
 	/** The day it is, as `2026-11-25`: nothing of a list lies after it. */
 	readonly today: string;
+	/** Which way round its days are written; null where all have their year first. */
+	readonly dayOrder: DayOrder | null;
 }
 
 export type ReadRow<Row> =
 	| { readonly row: Row; readonly problems?: never }
 	| { readonly row?: never; readonly problems: Sentences };
 
-const typedOf = (cells: readonly string[], matching: Matching): Typed =>
+const typedOf = (cells: readonly string[], matching: Matching, dayOrder: DayOrder | null): Typed =>
 	Object.fromEntries(
-		matching.flatMap((field, at) => (field === '' ? [] : [[field, cells[at] ?? '']]))
+		matching.flatMap((field, at) => {
+			if (field === '') return [];
+			const cell = cells[at] ?? '';
+			return [[field, dayFields.includes(field) ? isoDay(cell, dayOrder) : cell]];
+		})
 	);
 
 /** A day, or a moment that begins with one; nothing later than today. */
@@ -84,9 +92,9 @@ function movedAtOf(read: FormReader, today: string): string | null {
 export function readDropOffRow(
 	cells: readonly string[],
 	matching: Matching,
-	{ today }: RowContext
+	{ today, dayOrder }: RowContext
 ): ReadRow<DropOffRow> {
-	const read = new FormReader(typedOf(cells, matching));
+	const read = new FormReader(typedOf(cells, matching, dayOrder));
 	const bags = read.count('bags', 0, 1_000_000);
 	const row = {
 		cameOn: dayOf(read, 'came_on', today),
@@ -103,6 +111,9 @@ export function readDropOffRow(
 	return read.isGood ? { row } : { problems: read.problems };
 }
 
+/** Scrap as the store keeps it: to the milligram. */
+const milligrams = (grams: number): number => Math.round(grams * 1000) / 1000;
+
 /** A form by its name or by the word for it. */
 const formOf = (text: string): Form | undefined =>
 	forms.find((form) => form === text || formWords[form] === text || `${form}s` === text);
@@ -110,9 +121,9 @@ const formOf = (text: string): Form | undefined =>
 export function readMovementRow(
 	cells: readonly string[],
 	matching: Matching,
-	{ kinds, today }: RowContext
+	{ kinds, today, dayOrder }: RowContext
 ): ReadRow<MovementRow> {
-	const read = new FormReader(typedOf(cells, matching));
+	const read = new FormReader(typedOf(cells, matching, dayOrder));
 	const kind = read.needed('kind', 80);
 	const kindId = kinds.get(kind.toLowerCase()) ?? '';
 	if (kindId === '' && kind !== '')
@@ -123,9 +134,11 @@ export function readMovementRow(
 	if (!form) read.problems.form = `Write one of ${forms.join(', ')}.`;
 	const amount =
 		form === 'scrap'
-			? read.number('amount', -10_000_000, 10_000_000)
+			? milligrams(read.number('amount', -10_000_000, 10_000_000))
 			: read.count('amount', -1_000_000, 1_000_000);
-	if (amount === 0) read.problems.amount ??= 'Nothing was moved. Above zero is in, below is out.';
+	if (amount === 0)
+		read.problems.amount ??=
+			'Nothing was moved, or less than a milligram. Above zero is in, below is out.';
 	const said = read.raw('reason').toLowerCase();
 	// A correction of another ledger is an ordinary movement of this one.
 	const reason = rowReasons.find((one) => one === (said === 'correction' ? 'imported' : said));

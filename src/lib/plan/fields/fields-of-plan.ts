@@ -9,8 +9,9 @@ import type { Technique } from '../../core/mat/types';
 import type { Plan } from '../../core/plan/types';
 import { usualFinish, usualSleeperHeightMm, usualWork } from '../../core/plan/types';
 import type { LengthSystem } from '../../core/units/format-length';
-import { bareUnitOf, fieldLength, trimmed } from '../../core/units/format-length';
-import { parseLength } from '../../core/units/parse-length';
+import { fieldLength, trimmed } from '../../core/units/format-length';
+import { fieldMass } from '../../core/units/format-mass';
+import { lengthsOf, writeExact } from './exact';
 import type { CutPrefix, Fields, LengthFieldName } from './names';
 import { lengthFields, trimSchools } from './names';
 
@@ -88,6 +89,14 @@ function techniqueFields(technique: Technique, plan: Plan, system: LengthSystem)
 
 /** Plan to fields, in the units a group reads. */
 export function fieldsOfPlan(plan: Plan, system: LengthSystem): Fields {
+	const fields = writtenFields(plan, system);
+	if (system === 'cm') return fields;
+	// Millimetres say a plan's lengths to the tenth; sixteenths do not, so they are remembered.
+	const exact = writeExact(fields, lengthsOf(writtenFields(plan, 'cm'), 'cm'), system);
+	return { ...fields, exact };
+}
+
+function writtenFields(plan: Plan, system: LengthSystem): Fields {
 	const { bag, cut, target, technique } = plan;
 	const work = plan.work ?? usualWork;
 	const finish = plan.finish ?? usualFinish;
@@ -107,30 +116,32 @@ export function fieldsOfPlan(plan: Plan, system: LengthSystem): Fields {
 		bags_per_ball: String(work.bagsPerBall),
 		colours: (plan.colours ?? []).join(' '),
 		ties: finish.ties,
-		strap: finish.hasStrap ? 'yes' : ''
+		strap: finish.hasStrap ? 'yes' : '',
+		exact: ''
 	} as Fields;
 }
 
-/** A bag's measures as fields; its mass as that of a handful of ten, which is how it is weighed. */
-export function bagFields(bag: Bag, system: LengthSystem) {
+/** A bag's measures as fields; its mass as that of a handful of so many, which is how it is weighed. */
+export function bagFields(bag: Bag, system: LengthSystem, handful = 10) {
 	const write = writer(system);
 	return {
 		bag_width: write('bag_width', bag.flatWidthMm),
 		bag_gusset: write('bag_gusset', bag.gussetMm),
 		bag_body: write('bag_body', bag.bodyMm),
 		bag_handle: write('bag_handle', bag.handleMm),
-		handful_g: `${trimmed(bag.massG * 10, 3)} g`,
-		handful_count: '10'
+		handful_g: fieldMass(bag.massG * handful, system),
+		handful_count: String(handful)
 	};
 }
 
 /** The same lengths in other units; a field that is not understood stays as it was typed. */
 export function convertFields(fields: Fields, from: LengthSystem, to: LengthSystem): Fields {
 	const converted = { ...fields };
-	for (const field of Object.keys(lengthFields) as LengthFieldName[]) {
-		const { scale } = lengthFields[field];
-		const { mm } = parseLength(fields[field], bareUnitOf(from, scale));
-		if (mm !== undefined && mm >= 0) converted[field] = fieldLength(mm, to, scale);
-	}
+	const lengths = lengthsOf(fields, from);
+	const { handful_g: grams, ...millimetres } = lengths;
+	for (const [field, mm] of Object.entries(millimetres) as [LengthFieldName, number][])
+		converted[field] = fieldLength(mm, to, lengthFields[field].scale);
+	if (grams !== undefined) converted.handful_g = fieldMass(grams, to);
+	converted.exact = to === 'ft' ? writeExact(converted, lengths, to) : '';
 	return converted;
 }

@@ -1,3 +1,5 @@
+import { lengthFields } from './names';
+import { barePractice } from '../../core/know/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { estimatePlan } from '../../core/plan/estimate';
@@ -33,18 +35,53 @@ describe('the fields of the bench', () => {
 				const { plan: once } = readFields(fieldsOfPlan(plan, 'cm'), 'cm');
 				if (!once) return;
 				const { plan: twice } = readFields(fieldsOfPlan(once, 'cm'), 'cm');
-				const bags = (of: typeof once) => estimatePlan(of).tally.toCollect.expected;
+				const bags = (of: typeof once) => estimatePlan(of, barePractice).tally.toCollect.expected;
 				expect(twice && bags(twice) / bags(once)).toBeCloseTo(1, 2);
 			})
 		);
 	});
 
+	it('in feet say a ruler’s sixteenths and mean what was meant: no plan changes by its units', () => {
+		fc.assert(
+			fc.property(anyPlan, (plan) => {
+				const { plan: metric } = readFields(fieldsOfPlan(plan, 'cm'), 'cm');
+				if (!metric) return;
+				const feet = convertFields(fieldsOfPlan(metric, 'cm'), 'cm', 'ft');
+				for (const field of Object.keys(lengthFields) as (keyof typeof lengthFields)[])
+					expect(feet[field]).toMatch(/^(\d+|\d+\/(2|4|8|16)|\d+ \d+\/(2|4|8|16)) in$/);
+				const { plan: same } = readFields(feet, 'ft');
+				const bags = (of: typeof metric) => estimatePlan(of, barePractice).model.toCollect;
+				expect(same && bags(same) / bags(metric)).toBeCloseTo(1, 4);
+				expect(convertFields(feet, 'ft', 'cm')).toEqual(fieldsOfPlan(metric, 'cm'));
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('typed over is what was typed', () => {
+		const feet = fieldsOfPlan(startingPlan, 'ft');
+		expect(feet.mat_width).toBe('33 7/16 in');
+		const width = (text: string) =>
+			readFields({ ...feet, mat_width: text }, 'ft').plan?.target.widthMm;
+		expect(width('33 7/16 in')).toBe(850);
+		expect(width('33 1/2 in')).toBeCloseTo(850.9, 6);
+		expect(width('33.4375')).toBeCloseTo(849.3125, 6);
+	});
+
+	it.each(['x', 'mat_width', 'mat_width:', 'mat_width:1e9', 'constructor:4', 'mat_width:-4'])(
+		'remember nothing of %j',
+		(exact) => {
+			const feet = { ...fieldsOfPlan(startingPlan, 'ft'), exact };
+			expect(readFields(feet, 'ft').plan?.target.widthMm).toBeCloseTo(849.3125, 6);
+		}
+	);
+
 	it('come to the same bags after going to feet and back', () => {
 		const there = convertFields(start, 'cm', 'ft');
 		expect(there.mat_width).toMatch(/in$/);
 		const { plan } = readFields(convertFields(there, 'ft', 'cm'), 'cm');
-		const before = estimatePlan(startingPlan).tally.toCollect.expected;
-		const after = plan ? estimatePlan(plan).tally.toCollect.expected : NaN;
+		const before = estimatePlan(startingPlan, barePractice).tally.toCollect.expected;
+		const after = plan ? estimatePlan(plan, barePractice).tally.toCollect.expected : NaN;
 		expect(Math.abs(after / before - 1)).toBeLessThan(0.005);
 	});
 

@@ -63,7 +63,9 @@ const otherFields = [
 	'bags_per_ball',
 	'colours',
 	'ties',
-	'strap'
+	'strap',
+	// What the lengths are to the tenth of a millimetre, where a sixteenth of an inch says less.
+	'exact'
 ] as const;
 export type FieldName = LengthFieldName | (typeof otherFields)[number];
 export const fieldNames = [...Object.keys(lengthFields), ...otherFields] as FieldName[];

@@ -1,8 +1,10 @@
+import { oddDropOff } from '$lib/core/gather/odd-count';
 import type { DropOffEntry } from '$lib/gather/entry-types';
+import { oddCountWords } from '$lib/gather/odd-count-words';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
-import { bookedOf } from './booked';
-import { placeOf } from './places';
+import { bookedOf, keptUnder, refuse } from './booked';
+import { placeOf, tallyOfPlace } from './places';
 import { withTransaction } from './transaction';
 import { many, maybeOne } from './verbs';
 
@@ -36,6 +38,12 @@ export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[
 export function keepDropOff(groupId: GroupId, key: string, entry: DropOffEntry): Promise<Booked> {
 	return withTransaction(async (client) => {
 		const place = await placeOf(client, groupId, entry.place);
+		const odd = oddDropOff(
+			{ ...entry, meanG: entry.weighing?.meanG ?? null },
+			await tallyOfPlace(client, groupId, place.id)
+		);
+		if (odd && !entry.isSure && !(await keptUnder('drop_off', groupId, key, client)))
+			return refuse('sure', oddCountWords(odd));
 		const kept = await maybeOne<{ id: number }>(
 			`insert into drop_off (group_id, key, place_id, came_on, brought_by, sacks, method, bags,
 				bags_low, bags_high, weighing, note)

@@ -3,28 +3,46 @@ import type { StitchTerms } from '$lib/plan/stitch-words';
 import type { GroupId } from '../group';
 import { execute, one } from './verbs';
 
-/** What a group is called and how it likes to read. */
+/** What a group is called, how it likes to read, and where its hall is. */
 export interface Group {
 	readonly name: string;
 	readonly lengthSystem: LengthSystem;
 	readonly stitchTerms: StitchTerms;
+	/** The hall's zone; null until a device has told it. */
+	readonly timeZone: string | null;
+	/** Whose way of writing numbers, as `pt-PT`; null until a device has told it. */
+	readonly locale: string | null;
 }
 
 export const findGroup = (groupId: GroupId): Promise<Group> =>
 	one<Group>(
-		`select name, length_system as "lengthSystem", stitch_terms as "stitchTerms"
+		`select name, length_system as "lengthSystem", stitch_terms as "stitchTerms",
+			time_zone as "timeZone", locale
 		 from volunteer_group where id = $1`,
 		[groupId]
 	);
 
-/** Changes the units or the stitch names; what is null stays as it is. */
-export const setWordsOfGroup = (
+/** What a group's settings may be changed to; what is null stays as it is. */
+export type GroupChange = {
+	readonly [Setting in 'lengthSystem' | 'stitchTerms' | 'timeZone' | 'locale']:
+		Group[Setting] | null;
+};
+
+export const changeGroup = (
 	groupId: GroupId,
-	lengthSystem: LengthSystem | null,
-	stitchTerms: StitchTerms | null
+	{ lengthSystem, stitchTerms, timeZone, locale }: GroupChange
 ): Promise<number> =>
 	execute(
 		`update volunteer_group set length_system = coalesce($2, length_system),
-			stitch_terms = coalesce($3, stitch_terms) where id = $1`,
-		[groupId, lengthSystem, stitchTerms]
+			stitch_terms = coalesce($3, stitch_terms), time_zone = coalesce($4, time_zone),
+			locale = coalesce($5, locale) where id = $1`,
+		[groupId, lengthSystem, stitchTerms, timeZone, locale]
+	);
+
+/** Takes the first device's word for where the hall is; what is known already stays. */
+export const guessHall = (groupId: GroupId, timeZone: string, locale: string): Promise<number> =>
+	execute(
+		`update volunteer_group set time_zone = coalesce(time_zone, $2), locale = coalesce(locale, $3)
+		 where id = $1 and (time_zone is null or locale is null)`,
+		[groupId, timeZone, locale]
 	);

@@ -1,13 +1,16 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagKindEntry } from '$lib/gather/entry-types';
+import { filmCall } from '$lib/gather/film-words';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { refuse } from './booked';
-import { execute, many, maybeOne } from './verbs';
+import { execute, many, maybeOne, writing } from './verbs';
 
 export interface KindLine extends Bag {
 	readonly id: string;
 	readonly name: string;
+	/** Of how many bags its mass was found. */
+	readonly handfulCount: number;
 }
 
 export interface StoredKind extends KindLine {
@@ -21,7 +24,8 @@ export interface StoredKind extends KindLine {
 export const listKinds = (groupId: GroupId): Promise<KindLine[]> =>
 	many<KindLine>(
 		`select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
-			body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG"
+			body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
+			handful_count as "handfulCount"
 		 from bag_kind where group_id = $1 order by created_at, name`,
 		[groupId]
 	);
@@ -31,7 +35,7 @@ export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
 	many<StoredKind>(
 		`select k.id, k.name, k.flat_width_mm as "flatWidthMm", k.gusset_mm as "gussetMm",
 			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
-			coalesce(sum(b.amount) filter (where b.form = 'bag'), 0) as bags,
+			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where b.form = 'bag'), 0) as bags,
 			(count(b.kind_id) > 0 or exists (select 1 from sorting s
 				where s.group_id = k.group_id and s.kind_id = k.id)) as "isUsed"
 		 from bag_kind k
@@ -46,14 +50,24 @@ const sameName = refuse('name', 'There is a kind of that name already. Give it a
 export async function keepBagKind(
 	groupId: GroupId,
 	key: string,
-	{ kindId, name, bag }: BagKindEntry
+	{ kindId, name, bag, handfulCount, isSure }: BagKindEntry
 ): Promise<Booked> {
-	const measures = [name, bag.flatWidthMm, bag.gussetMm, bag.bodyMm, bag.handleMm, bag.massG];
+	const film = filmCall(bag);
+	if (film.isOdd && !isSure) return refuse('sure', film.words);
+	const measures = [
+		name,
+		bag.flatWidthMm,
+		bag.gussetMm,
+		bag.bodyMm,
+		bag.handleMm,
+		bag.massG,
+		handfulCount
+	];
 	try {
 		if (kindId !== null) {
 			const changed = await execute(
 				`update bag_kind set name = $3, flat_width_mm = $4, gusset_mm = $5, body_mm = $6,
-					handle_mm = $7, mass_g = $8 where group_id = $1 and id = $2`,
+					handle_mm = $7, mass_g = $8, handful_count = $9 where group_id = $1 and id = $2`,
 				[groupId, kindId, ...measures]
 			);
 			return changed === 1
@@ -61,9 +75,11 @@ export async function keepBagKind(
 				: refuse('name', 'That kind of bag is not in the list any more.');
 		}
 		const kept = await maybeOne<{ id: string }>(
-			`insert into bag_kind (group_id, id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g)
-			 values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict (group_id, id) do nothing returning id`,
-			[groupId, key, ...measures]
+			`insert into bag_kind (group_id, id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g,
+				handful_count)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9) on conflict (group_id, id) do nothing returning id`,
+			[groupId, key, ...measures],
+			writing()
 		);
 		return { outcome: kept ? 'kept' : 'again', id: key };
 	} catch (error) {

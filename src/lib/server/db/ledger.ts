@@ -1,4 +1,5 @@
 import type { CorrectionEntry, Form, MovementEntry } from '$lib/gather/entry-types';
+import { oddCountWords } from '$lib/gather/odd-count-words';
 import type { StoreLine } from '$lib/gather/store-view';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
@@ -61,7 +62,7 @@ export interface Move {
 }
 
 /** Appends to the ledger; null where the key is there already. */
-export const append = (client: PoolClient | undefined, groupId: GroupId, move: Move) =>
+export const append = (client: PoolClient, groupId: GroupId, move: Move) =>
 	maybeOne<{ id: number }>(
 		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name, corrects,
 			moved_at)
@@ -108,7 +109,10 @@ export async function orRefusal(work: Promise<Booked>): Promise<Booked> {
 	}
 }
 
-/** Books a movement of the store: one statement, so that it is whole or not at all. */
+/** More at once than any table cuts or counts in a day: asked about. */
+const mostAtOnce = 20_000;
+
+/** Books a movement of the store, whole or not at all. */
 export const keepMovement = (
 	groupId: GroupId,
 	key: string,
@@ -116,10 +120,14 @@ export const keepMovement = (
 	at = new Date()
 ): Promise<Booked> =>
 	orRefusal(
-		(async (): Promise<Booked> => {
-			const kept = await append(undefined, groupId, { key, ...entry, movedAt: at });
-			return bookedOf(kept, 'movement', groupId, key);
-		})()
+		withTransaction(async (client): Promise<Booked> => {
+			const { isSure, ...move } = entry;
+			const isMuch = entry.form !== 'scrap' && entry.amount > mostAtOnce;
+			if (isMuch && !isSure && !(await keptUnder('movement', groupId, key, client)))
+				return refuse('sure', oddCountWords({ code: 'more-than-a-hall', bags: entry.amount }));
+			const kept = await append(client, groupId, { key, ...move, movedAt: at });
+			return bookedOf(kept, 'movement', groupId, key, client);
+		})
 	);
 
 /** Takes a movement back by its opposite; each movement only once, and never a correction. */

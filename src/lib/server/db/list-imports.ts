@@ -1,9 +1,14 @@
 import type { ListName, Matching } from '$lib/gather/csv/columns';
+import { guessMatching } from '$lib/gather/csv/columns';
+import type { DayOrder } from '$lib/gather/csv/days';
 import type { CsvRows } from '$lib/gather/csv/read-csv';
 import { createHash } from 'node:crypto';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
-import { execute, maybeOne, one } from './verbs';
+import { execute, many, maybeOne, one, writing } from './verbs';
+
+export const knownRows = ['ask', 'skip', 'again'] as const;
+export type KnownRows = (typeof knownRows)[number];
 
 /** A list on the table: brought in, not kept yet or kept already. */
 export interface ListImport {
@@ -13,22 +18,63 @@ export interface ListImport {
 	readonly rowCount: number;
 	readonly matching: Matching;
 	readonly keptAt: Date | null;
-	/** When the very same rows were kept before, if they were. */
+	readonly takenBackAt: Date | null;
+	/** Which way round its days are written, once somebody has said so. */
+	readonly dayOrder: DayOrder | null;
+	/** What becomes of rows that are there already. */
+	readonly knownRows: KnownRows;
+	/** When the very same rows were kept before, if they were and still count. */
 	readonly sameKeptAt: Date | null;
 }
 
 const columns = `id, list, file_name as "fileName", row_count as "rowCount", matching,
-	kept_at as "keptAt",
+	kept_at as "keptAt", taken_back_at as "takenBackAt", day_order as "dayOrder",
+	known_rows as "knownRows",
 	(select max(other.kept_at) from list_import other where other.group_id = list_import.group_id
-		and other.digest = list_import.digest and other.id <> list_import.id) as "sameKeptAt"`;
+		and other.digest = list_import.digest and other.id <> list_import.id
+		and other.taken_back_at is null) as "sameKeptAt"`;
+
+const headsKey = (heads: readonly string[]): string =>
+	createHash('sha256')
+		.update(JSON.stringify(heads.map((head) => head.trim().toLowerCase())))
+		.digest('hex');
+
+/** How the columns of a list with these heads were matched when one was kept last. */
+const rememberedMatching = (groupId: GroupId, list: ListName, heads: readonly string[]) =>
+	maybeOne<{ matching: Matching; dayOrder: DayOrder | null }>(
+		`select matching, day_order as "dayOrder" from list_matching
+		 where group_id = $1 and list = $2 and heads = $3`,
+		[groupId, list, headsKey(heads)]
+	);
+
+/** Remembers how the columns of a list were matched, for the next one with the same heads. */
+export const rememberMatching = (
+	groupId: GroupId,
+	{ list, matching, dayOrder }: Pick<ListImport, 'list' | 'matching' | 'dayOrder'>,
+	heads: readonly string[]
+): Promise<number> =>
+	execute(
+		`insert into list_matching (group_id, list, heads, matching, day_order)
+		 values ($1, $2, $3, $4, $5)
+		 on conflict (group_id, list, heads) do update
+		 set matching = excluded.matching, day_order = excluded.day_order`,
+		[groupId, list, headsKey(heads), JSON.stringify(matching), dayOrder]
+	);
+
+/** The lists that were kept last. */
+export const listKeptImports = (groupId: GroupId, limit = 12): Promise<ListImport[]> =>
+	many<ListImport>(
+		`select ${columns} from list_import where group_id = $1 and kept_at is not null
+		 order by kept_at desc limit $2`,
+		[groupId, limit]
+	);
 
 /** Lays a list on the table, and clears away the ones that nobody kept for a month. */
 export const layImport = async (
 	groupId: GroupId,
 	list: ListName,
 	fileName: string,
-	rows: CsvRows,
-	matching: Matching
+	rows: CsvRows
 ): Promise<{ id: string }> => {
 	await execute(
 		`delete from list_import where group_id = $1 and kept_at is null
@@ -36,11 +82,26 @@ export const layImport = async (
 		[groupId]
 	);
 	const text = JSON.stringify(rows);
-	const digest = createHash('sha256').update(list).update(text).digest('hex');
+	const digest = createHash('sha256')
+		.update(list)
+		.update(JSON.stringify([rows.heads, rows.rows]))
+		.digest('hex');
+	const known = await rememberedMatching(groupId, list, rows.heads);
+	const matching = known?.matching ?? guessMatching(list, rows.heads);
 	return one<{ id: string }>(
-		`insert into list_import (group_id, list, file_name, rows, row_count, matching, digest)
-		 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
-		[groupId, list, fileName, text, rows.rows.length, JSON.stringify(matching), digest]
+		`insert into list_import (group_id, list, file_name, rows, row_count, matching, digest, day_order)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8) returning id`,
+		[
+			groupId,
+			list,
+			fileName,
+			text,
+			rows.rows.length,
+			JSON.stringify(matching),
+			digest,
+			known?.dayOrder ?? null
+		],
+		writing()
 	);
 };
 
@@ -80,6 +141,35 @@ export const matchImport = (groupId: GroupId, id: string, matching: Matching): P
 	execute(
 		'update list_import set matching = $3 where group_id = $1 and id = $2 and kept_at is null',
 		[groupId, id, JSON.stringify(matching)]
+	);
+
+/** Says which way round days are, or what becomes of rows that are there already. */
+export const settleImport = (
+	groupId: GroupId,
+	id: string,
+	{ dayOrder, known }: { readonly dayOrder: DayOrder | null; readonly known: KnownRows | null }
+): Promise<number> =>
+	execute(
+		`update list_import set day_order = coalesce($3, day_order), known_rows = coalesce($4, known_rows)
+		 where group_id = $1 and id = $2 and kept_at is null`,
+		[groupId, id, dayOrder, known]
+	);
+
+/** Puts one cell of a list right. */
+export const mendImport = (
+	groupId: GroupId,
+	id: string,
+	row: number,
+	column: number,
+	text: string
+): Promise<number> =>
+	execute(
+		`update list_import
+		 set rows = jsonb_set(rows, array['rows', $3::int::text, $4::int::text], to_jsonb($5::text))
+		 where group_id = $1 and id = $2 and kept_at is null
+			and rows #> array['rows', $3::int::text] is not null
+			and $4::int < jsonb_array_length(rows -> 'heads')`,
+		[groupId, id, row, column, text]
 	);
 
 /** Marks a list as kept. Its rows stand in their own tables now, and are not held twice. */

@@ -1,4 +1,5 @@
 import type { ListName } from '$lib/gather/csv/columns';
+import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
 import { many } from './verbs';
 
@@ -25,5 +26,6 @@ export const rowsAfter = (
 	groupId: GroupId,
 	list: ListName,
 	after: number,
-	limit: number
-): Promise<OutRow[]> => many<OutRow>(texts[list], [groupId, after, limit]);
+	limit: number,
+	client?: PoolClient
+): Promise<OutRow[]> => many<OutRow>(texts[list], [groupId, after, limit], client);

@@ -44,8 +44,9 @@ export async function appendDropOffs(
 	);
 	await execute(
 		`insert into drop_off (group_id, key, place_id, came_on, brought_by, sacks, method, bags,
-			bags_low, bags_high, note)
-		 select $1, r.key, p.id, r.came_on, r.brought_by, r.sacks, 'hand', r.bags, r.low, r.high, r.note
+			bags_low, bags_high, note, list_import_id)
+		 select $1, r.key, p.id, r.came_on, r.brought_by, r.sacks, 'hand', r.bags, r.low, r.high, r.note,
+			$11::uuid
 		 from unnest($2::uuid[], $3::text[], $4::date[], $5::text[], $6::int[], $7::float8[],
 			$8::float8[], $9::float8[], $10::text[]) with ordinality
 			as r (key, place, came_on, brought_by, sacks, bags, low, high, note, at)
@@ -61,7 +62,8 @@ export async function appendDropOffs(
 			column(rows, ({ bags }) => bags),
 			column(rows, ({ bagsLow }) => bagsLow),
 			column(rows, ({ bagsHigh }) => bagsHigh),
-			column(rows, ({ note }) => note)
+			column(rows, ({ note }) => note),
+			id
 		],
 		client
 	);
@@ -76,8 +78,10 @@ export async function appendMovements(
 	rows: readonly MovementRow[]
 ): Promise<void> {
 	await execute(
-		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name, moved_at)
-		 select $1, key, kind_id, colour, form, amount, reason, note, by_name, coalesce(moved_at, now())
+		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name, moved_at,
+			list_import_id)
+		 select $1, key, kind_id, colour, form, amount, reason, note, by_name, coalesce(moved_at, now()),
+			$11::uuid
 		 from unnest($2::uuid[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::text[],
 			$8::text[], $9::text[], $10::timestamptz[]) with ordinality
 			as r (key, kind_id, colour, form, amount, reason, note, by_name, moved_at, at)
@@ -92,7 +96,8 @@ export async function appendMovements(
 			column(rows, ({ reason }) => reason),
 			column(rows, ({ note }) => note),
 			column(rows, ({ byName }) => byName),
-			column(rows, ({ movedAt }) => movedAt)
+			column(rows, ({ movedAt }) => movedAt),
+			id
 		],
 		client
 	);

@@ -1,12 +1,12 @@
 import type { Readings } from '$lib/core/measure/readings';
 import type { Measure, MeasurementEntry } from '$lib/gather/entry-types';
 import { planOfShape } from '$lib/plan/document';
-import { basisOf, oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
+import { basisOf, impossibleWords, oddReading, oddWords, readingsOf } from '$lib/plan/plan-basis';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf } from './booked';
 import { findPlan } from './plans';
-import { many, maybeOne } from './verbs';
+import { many, maybeOne, writing } from './verbs';
 
 export interface MeasurementLine {
 	readonly id: number;
@@ -38,12 +38,15 @@ export async function keepMeasurement(
 	if (read.problem !== undefined) return { outcome: 'refused', problems: { plan: read.problem } };
 	const odd = oddReading(read.readings);
 	if (odd && !entry.isSure) return { outcome: 'refused', problems: { sure: oddWords(odd) } };
+	const impossible = impossibleWords(read.readings);
+	if (impossible) return { outcome: 'refused', problems: { counted: impossible } };
 	const { measure, maker, measuredOn, ...typed } = entry;
 	const kept = await maybeOne<{ id: number }>(
 		`insert into measurement (group_id, key, kind, maker, typed, readings, measured_on)
 		 values ($1, $2, $3, $4, $5, $6, $7)
 		 on conflict (group_id, key) do nothing returning id`,
-		[groupId, key, measure, maker, typed, read.readings, measuredOn]
+		[groupId, key, measure, maker, typed, read.readings, measuredOn],
+		writing()
 	);
 	return bookedOf(kept, 'measurement', groupId, key);
 }
@@ -52,5 +55,6 @@ export async function keepMeasurement(
 export const leaveOutMeasurement = (groupId: GroupId, id: number, isLeftOut: boolean) =>
 	maybeOne<{ id: number }>(
 		'update measurement set is_left_out = $3 where group_id = $1 and id = $2 returning id',
-		[groupId, id, isLeftOut]
+		[groupId, id, isLeftOut],
+		writing()
 	);

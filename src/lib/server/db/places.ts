@@ -1,3 +1,4 @@
+import type { PlaceSoFar } from '$lib/core/gather/odd-count';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
 import { many, one } from './verbs';
@@ -6,6 +7,7 @@ export interface PlaceLine {
 	readonly id: string;
 	readonly name: string;
 	readonly bags: number;
+	readonly dropOffs: number;
 	readonly sorted: number;
 	readonly rejected: number;
 	readonly lastCame: string | null;
@@ -13,14 +15,9 @@ export interface PlaceLine {
 
 export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
 	many<PlaceLine>(
-		`select p.id, p.name, coalesce(d.bags, 0) as bags, coalesce(s.sorted, 0) as sorted,
-			coalesce(s.rejected, 0) as rejected, to_char(d.last_came, 'YYYY-MM-DD') as "lastCame"
-		 from place p
-		 left join (select place_id, sum(bags) as bags, max(came_on) as last_came
-			from standing_drop_off where group_id = $1 group by place_id) d on d.place_id = p.id
-		 left join (select place_id, sum(strand + stuffing + rejected) as sorted,
-			sum(stuffing + rejected) as rejected
-			from standing_sorting where group_id = $1 group by place_id) s on s.place_id = p.id
+		`select p.id, p.name, t.bags, t.drop_offs as "dropOffs", t.sorted, t.rejected,
+			to_char(t.last_came, 'YYYY-MM-DD') as "lastCame"
+		 from place p join place_tally t on t.group_id = p.group_id and t.place_id = p.id
 		 where p.group_id = $1 order by p.name`,
 		[groupId]
 	);
@@ -35,5 +32,18 @@ export const placeOf = (
 		`insert into place (group_id, name) values ($1, $2)
 		 on conflict (group_id, lower(btrim(name))) do update set name = place.name returning id`,
 		[groupId, name],
+		client
+	);
+
+/** What a place has brought and had sorted so far. */
+export const tallyOfPlace = (
+	client: PoolClient,
+	groupId: GroupId,
+	placeId: string
+): Promise<PlaceSoFar> =>
+	one<PlaceSoFar & Record<string, number>>(
+		`select bags, drop_offs as "dropOffs", sorted from place_tally
+		 where group_id = $1 and place_id = $2`,
+		[groupId, placeId],
 		client
 	);

@@ -1,7 +1,8 @@
 import type { PlanDocument } from '$lib/plan/document';
 import type { KeptFigures } from '$lib/plan/kept-figures';
 import type { GroupId } from '../group';
-import { execute, many, maybeOne, one } from './verbs';
+import { keyFor } from './part-key';
+import { execute, many, maybeOne, one, writing } from './verbs';
 
 /** A plan in the list: what it is called and what it came to when it was kept. */
 export interface PlanLine {
@@ -43,6 +44,14 @@ export const listPlans = (groupId: GroupId, page = 0): Promise<PlanLine[]> =>
 		[groupId, plansPerPage, page * plansPerPage]
 	);
 
+/** The documents of plans, with the version that each is of. */
+export const documentsOf = (groupId: GroupId, ids: readonly string[]) =>
+	many<Pick<KeptPlan, 'id' | 'version' | 'document'>>(
+		`select id, version, document from plan
+		 where group_id = $1 and id = any($2::uuid[]) and deleted_at is null`,
+		[groupId, ids]
+	);
+
 /** The newest plans whole, at most so many. */
 export const listWholePlans = (groupId: GroupId, limit: number): Promise<KeptPlan[]> =>
 	many<KeptPlan>(
@@ -74,7 +83,8 @@ const overwrite = (groupId: GroupId, id: string, version: number, write: PlanWri
 			version = version + 1, updated_at = now()
 		 where group_id = $1 and id = $2 and version = $3 and deleted_at is null
 		 returning ${planColumns}`,
-		[groupId, id, version, write.name, write.document, write.figures, write.key]
+		[groupId, id, version, write.name, write.document, write.figures, write.key],
+		writing()
 	);
 
 /**
@@ -96,7 +106,8 @@ export async function insertPlan(groupId: GroupId, write: PlanWrite): Promise<Up
 		 values ($1, $2, $3, $4, $5, $5)
 		 on conflict (group_id, created_key) do update set deleted_at = null
 		 returning ${planColumns}, last_key as "lastKey", name = $2 and document = $3 as "isSame"`,
-		[groupId, write.name, write.document, write.figures, write.key]
+		[groupId, write.name, write.document, write.figures, write.key],
+		writing()
 	);
 	return settle(groupId, now, write);
 }
@@ -118,23 +129,25 @@ export async function updatePlan(
 	return now ? settle(groupId, now, write) : { outcome: 'gone' };
 }
 
-/** Gives a plan another name; false where there is none. The version moves on, so that another tab is told. */
+/** Gives a plan another name; false where there is none. The version moves on, so that another tab is told, and the key with it: what was kept before is not sent over it again. */
 export const renamePlan = async (groupId: GroupId, id: string, name: string): Promise<boolean> =>
 	(await execute(
-		`update plan set name = $3, version = version + 1, updated_at = now()
+		`update plan set name = $3, version = version + 1, updated_at = now(),
+			last_key = gen_random_uuid()
 		 where group_id = $1 and id = $2 and deleted_at is null`,
 		[groupId, id, name]
 	)) === 1;
 
-/** Copies a plan under a name that says so; null where there is none to copy. */
-export const duplicatePlan = (groupId: GroupId, id: string, key: string) =>
+/** Copies a plan under a name that says so; null where there is none to copy. The key is of a page, and names one copy of each plan on it. */
+export const duplicatePlan = (groupId: GroupId, id: string, pageKey: string) =>
 	maybeOne<{ id: string }>(
 		`insert into plan (group_id, name, document, figures, created_key, last_key)
 		 select group_id, left('Copy of ' || name, 120), document, figures, $3, $3 from plan
 		 where group_id = $1 and id = $2 and deleted_at is null
 		 on conflict (group_id, created_key) do update set created_key = excluded.created_key
 		 returning id`,
-		[groupId, id, key]
+		[groupId, id, keyFor(pageKey, id)],
+		writing()
 	);
 
 /** Takes a plan off the list; it can be brought back. */

@@ -15,31 +15,49 @@ export const numericToNumber = (text: string): number => Number(text);
 pg.types.setTypeParser(pg.types.builtins.INT8, bigintToNumber);
 pg.types.setTypeParser(pg.types.builtins.NUMERIC, numericToNumber);
 
-let pool: pg.Pool | undefined;
+/** Reading and writing have a pool each: writers that wait for a lock never keep a page from being read. */
+type Use = 'read' | 'write';
+const settings: Readonly<Record<Use, pg.PoolConfig>> = {
+	// What is asked of the readers cannot write: a statement sent to the wrong pool is known at once.
+	read: { max: 6, options: '-c default_transaction_read_only=on' },
+	write: { max: 8, lock_timeout: 2000 }
+};
+const pools = new Map<Use, pg.Pool>();
 
-/** The process's one pool. It connects when first asked, and again by itself after the database was away. */
-export function getPool(): pg.Pool {
-	if (pool) return pool;
-	pool = new pg.Pool({
+/** A client that breaks while it is checked out says so on itself, and unheard that would end the process. */
+const hear = (client: pg.PoolClient): void =>
+	void client.on('error', (error) =>
+		log.warn({ code: (error as { code?: string }).code }, 'a database connection broke')
+	);
+
+function poolFor(use: Use): pg.Pool {
+	const known = pools.get(use);
+	if (known) return known;
+	const pool = new pg.Pool({
 		connectionString: process.env.DATABASE_URL,
-		max: 10,
 		connectionTimeoutMillis: 3000,
 		idleTimeoutMillis: 60_000,
 		statement_timeout: 15_000,
-		application_name: 'nest-row'
+		application_name: 'nest-row',
+		...settings[use]
 	});
-	// An idle connection that breaks says so here; the next query opens another.
-	pool.on('error', (error) =>
-		log.warn({ code: (error as { code?: string }).code }, 'an idle database connection broke')
-	);
+	pool.on('connect', hear);
+	// An idle connection that breaks says so here as well; the next query opens another.
+	pool.on('error', () => {});
+	pools.set(use, pool);
 	return pool;
 }
 
-/** Ends the pool; a later getPool() makes a new one. */
-export async function endPool(): Promise<void> {
-	const ending = pool;
-	pool = undefined;
-	await ending?.end();
+/** The process's connections for reading. They are made when first asked, and again after the database was away. */
+export const readers = (): pg.Pool => poolFor('read');
+/** The process's connections for writing. */
+export const writers = (): pg.Pool => poolFor('write');
+
+/** Ends the pools; the next question makes new ones. */
+export async function endPools(): Promise<void> {
+	const ending = [...pools.values()];
+	pools.clear();
+	await Promise.all(ending.map((pool) => pool.end()));
 }
 
 const awayCodes = new Set([
@@ -51,15 +69,19 @@ const awayCodes = new Set([
 	'57P01',
 	'57P02',
 	'57P03',
-	'53300'
+	// Cancelled by a timeout; a lock that was not to be had in time.
+	'57014',
+	'55P03'
 ]);
+/** Classes of SQLSTATE: connection broken, rolled back for another's sake, out of disk, memory or connections. */
+const awayClasses = new Set(['08', '40', '53']);
 
-/** Whether an error means that the database cannot be reached just now, by its code. */
+/** Whether an error means that the database cannot do it just now but may in a moment, by its code. */
 export function isDatabaseAway(error: unknown): boolean {
 	if (!(error instanceof Error)) return false;
 	if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
 	const { code } = error as { code?: string };
-	if (code) return awayCodes.has(code) || code.startsWith('08');
+	if (code) return awayCodes.has(code) || awayClasses.has(code.slice(0, 2));
 	// node-postgres gives these no code.
 	return (
 		isNeverSent(error) ||
@@ -70,3 +92,7 @@ export function isDatabaseAway(error: unknown): boolean {
 /** Whether a query met a connection that had broken before, so that it never left the process. */
 export const isNeverSent = (error: unknown): boolean =>
 	error instanceof Error && /is not queryable/.test(error.message);
+
+/** Whether a transaction was rolled back for another's sake and may succeed if it is tried again. */
+export const isTriedAgain = (error: unknown): boolean =>
+	['40001', '40P01'].includes((error as { code?: string })?.code ?? '');

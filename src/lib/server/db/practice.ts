@@ -47,13 +47,12 @@ export async function practiceOfGroup(
 				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds)), '[]')
 			 from timed_work where group_id = $1 and not is_left_out
 				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as timed,
-			(select coalesce(sum(strand + stuffing + rejected), 0) from standing_sorting
-			 where group_id = $1) as sorted,
-			(select coalesce(sum(stuffing + rejected), 0) from standing_sorting
-			 where group_id = $1) as rejected`,
+			(select coalesce(sum(sorted), 0) from place_tally where group_id = $1) as sorted,
+			(select coalesce(sum(rejected), 0) from place_tally where group_id = $1) as rejected`,
 		[groupId, maker]
 	);
 	return practiceOf({
+		basis: maker === null ? { of: 'group' } : { of: 'maker', name: maker },
 		readings,
 		timed,
 		rejectedShare: sorted > 0 ? rejectRate({ sorted, rejected }) : undefined

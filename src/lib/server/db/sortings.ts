@@ -1,11 +1,13 @@
+import { oddSorting } from '$lib/core/gather/odd-count';
 import type { SortingEntry } from '$lib/gather/entry-types';
+import { oddCountWords } from '$lib/gather/odd-count-words';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf, keptUnder, refuse } from './booked';
 import { append, orRefusal } from './ledger';
 import { partKey } from './part-key';
-import { placeOf } from './places';
+import { placeOf, tallyOfPlace } from './places';
 import { withTransaction } from './transaction';
 import { many, maybeOne } from './verbs';
 
@@ -95,6 +97,12 @@ export const keepSorting = (
 				if (why) return why;
 			}
 			const place = await placeOf(client, groupId, entry.place);
+			if (driedFrom === null && !entry.isSure) {
+				const all = strand + stuffing + drying + rejected;
+				const odd = oddSorting(all, await tallyOfPlace(client, groupId, place.id));
+				if (odd && !(await keptUnder('sorting', groupId, key, client)))
+					return refuse('sure', oddCountWords(odd));
+			}
 			const kept = await maybeOne<{ id: number }>(
 				`insert into sorting (group_id, key, place_id, kind_id, colour, strand, stuffing, drying,
 					rejected, dried_from, by_name, created_at, look_again_at)

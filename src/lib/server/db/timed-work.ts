@@ -1,11 +1,12 @@
 import type { Work } from '$lib/core/effort/works';
 import type { TimedEntry } from '$lib/gather/entry-types';
 import { craftSeconds, oddTime } from '$lib/gather/odd-time';
+import { figure } from '$lib/plan/number-words';
 import { oddWords } from '$lib/plan/plan-basis';
 import type { GroupId } from '../group';
 import type { Booked } from './booked';
 import { bookedOf, refuse } from './booked';
-import { many, maybeOne } from './verbs';
+import { many, maybeOne, writing } from './verbs';
 
 export interface TimedLine {
 	readonly id: number;
@@ -27,6 +28,9 @@ export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
 		[groupId]
 	);
 
+/** So many times slower or faster than the craft is a slip, whoever is sure of it. */
+const slowest = 25;
+
 /** Keeps timed work; an odd time only where the hand has said that it is right. */
 export async function keepTimedWork(
 	groupId: GroupId,
@@ -34,6 +38,11 @@ export async function keepTimedWork(
 	entry: TimedEntry
 ): Promise<Booked> {
 	const odd = oddTime(entry);
+	if (odd && (odd.ratio > slowest || odd.ratio < 1 / slowest))
+		return refuse(
+			'minutes',
+			`This comes to ${figure(odd.ratio)} times what was expected, which no pair of hands can. Look at the count and the minutes.`
+		);
 	if (odd && !entry.isSure) return refuse('sure', oddWords(odd));
 	const kept = await maybeOne<{ id: number }>(
 		`insert into timed_work (group_id, key, work, maker, units, people, minutes,
@@ -50,7 +59,8 @@ export async function keepTimedWork(
 			entry.minutes,
 			craftSeconds(entry),
 			entry.workedOn
-		]
+		],
+		writing()
 	);
 	return bookedOf(kept, 'timed_work', groupId, key);
 }
@@ -59,5 +69,6 @@ export async function keepTimedWork(
 export const leaveOutTimedWork = (groupId: GroupId, id: number, isLeftOut: boolean) =>
 	maybeOne<{ id: number }>(
 		'update timed_work set is_left_out = $3 where group_id = $1 and id = $2 returning id',
-		[groupId, id, isLeftOut]
+		[groupId, id, isLeftOut],
+		writing()
 	);

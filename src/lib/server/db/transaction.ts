@@ -1,15 +1,22 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import type { PoolClient } from 'pg';
-import { getPool } from './pool';
+import { isTriedAgain, writers } from './pool';
 
-/** Runs the work in one transaction: committed when it returns, rolled back and rethrown when it throws. */
-export async function withTransaction<Result>(
-	work: (client: PoolClient) => Promise<Result>
-): Promise<Result> {
-	const client = await getPool().connect();
+/** How often a transaction is tried that others made impossible, by a deadlock say. */
+const tries = 3;
+
+/** The transaction that the work at hand belongs to. */
+const ambient = new AsyncLocalStorage<PoolClient>();
+
+/** The client of the transaction that this work is part of, or undefined outside of any. */
+export const clientAtHand = (): PoolClient | undefined => ambient.getStore();
+
+async function once<Result>(work: (client: PoolClient) => Promise<Result>): Promise<Result> {
+	const client = await writers().connect();
 	let broken: Error | undefined;
 	try {
 		await client.query('begin');
-		const result = await work(client);
+		const result = await ambient.run(client, () => work(client));
 		await client.query('commit');
 		return result;
 	} catch (error) {
@@ -18,5 +25,23 @@ export async function withTransaction<Result>(
 	} finally {
 		// A connection that could not roll back is not handed to anyone else.
 		client.release(broken);
+	}
+}
+
+/**
+ * Runs the work in one transaction: committed when it returns, rolled back and rethrown when it
+ * throws. Inside another transaction it is part of that one. Work may run again after a deadlock.
+ */
+export async function withTransaction<Result>(
+	work: (client: PoolClient) => Promise<Result>
+): Promise<Result> {
+	const outer = clientAtHand();
+	if (outer) return work(outer);
+	for (let attempt = 1; ; attempt++) {
+		try {
+			return await once(work);
+		} catch (error) {
+			if (attempt === tries || !isTriedAgain(error)) throw error;
+		}
 	}
 }

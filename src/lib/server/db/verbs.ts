@@ -1,7 +1,9 @@
 import type { QueryResult, QueryResultRow } from 'pg';
-import { getPool, isNeverSent } from './pool';
+import pg from 'pg';
+import { isNeverSent, readers, writers } from './pool';
+import { clientAtHand } from './transaction';
 
-/** The pool, or the client of a transaction. */
+/** One of the pools, or the client of a transaction. What is not said to write only reads. */
 export interface Queryable {
 	query<Row extends QueryResultRow>(query: {
 		name: string;
@@ -23,6 +25,10 @@ export class RowCountError extends Error {
 
 /** A value of every type but undefined, which the driver would silently turn into null. */
 export type Parameter = string | number | boolean | null | Date | Buffer | object;
+
+/** What reads outside of a transaction, and what writes outside of one. */
+const reading = (): Queryable => clientAtHand() ?? readers();
+export const writing = (): Queryable => clientAtHand() ?? writers();
 
 const names = new Map<string, string>();
 
@@ -48,7 +54,7 @@ async function run<Row extends QueryResultRow>(
 		return await on.query<Row>(query);
 	} catch (error) {
 		// A connection that broke while it lay idle: the query was never sent, so another may take it.
-		if (on !== getPool() || !isNeverSent(error)) throw error;
+		if (!(on instanceof pg.Pool) || !isNeverSent(error)) throw error;
 		return on.query<Row>(query);
 	}
 }
@@ -57,7 +63,7 @@ async function run<Row extends QueryResultRow>(
 export async function one<Row extends QueryResultRow>(
 	sql: string,
 	values: readonly Parameter[],
-	on: Queryable = getPool()
+	on: Queryable = reading()
 ): Promise<Row> {
 	const { rows } = await run<Row>(sql, values, on);
 	const [row] = rows;
@@ -69,7 +75,7 @@ export async function one<Row extends QueryResultRow>(
 export async function maybeOne<Row extends QueryResultRow>(
 	sql: string,
 	values: readonly Parameter[],
-	on: Queryable = getPool()
+	on: Queryable = reading()
 ): Promise<Row | null> {
 	const { rows } = await run<Row>(sql, values, on);
 	if (rows.length > 1) throw new RowCountError('at most one row', rows.length);
@@ -80,16 +86,16 @@ export async function maybeOne<Row extends QueryResultRow>(
 export async function many<Row extends QueryResultRow>(
 	sql: string,
 	values: readonly Parameter[],
-	on: Queryable = getPool()
+	on: Queryable = reading()
 ): Promise<Row[]> {
 	return (await run<Row>(sql, values, on)).rows;
 }
 
-/** Runs a statement and gives the count of rows it touched. */
+/** Runs a statement that writes, and gives the count of rows it touched. */
 export async function execute(
 	sql: string,
 	values: readonly Parameter[],
-	on: Queryable = getPool()
+	on: Queryable = writing()
 ): Promise<number> {
 	return (await run(sql, values, on)).rowCount ?? 0;
 }

@@ -5,17 +5,21 @@ import { execute, many, maybeOne } from './verbs';
 /** A kept plan and how many mats of it the season still wants. */
 export interface WantedPlan {
 	readonly id: string;
+	readonly version: number;
 	readonly name: string;
 	readonly document: PlanDocument;
 	readonly matsWanted: number;
 }
 
-/** Plans with mats wanted first, then the newest; at most so many. */
+/** Every plan with mats wanted, the newest first, then the newest others; at most so many of these. */
 export const listWantedPlans = (groupId: GroupId, limit = 60): Promise<WantedPlan[]> =>
 	many<WantedPlan>(
-		`select id, name, document, mats_wanted as "matsWanted" from plan
-		 where group_id = $1 and deleted_at is null
-		 order by mats_wanted > 0 desc, updated_at desc, id limit $2`,
+		`select id, version, name, document, mats_wanted as "matsWanted" from (
+			(select * from plan where group_id = $1 and deleted_at is null and mats_wanted > 0)
+			union all
+			(select * from plan where group_id = $1 and deleted_at is null and mats_wanted = 0
+			 order by updated_at desc, id limit $2)) p
+		 order by mats_wanted > 0 desc, updated_at desc, id`,
 		[groupId, limit]
 	);
 

@@ -2,8 +2,11 @@ import { longDayWords } from '$lib/day-words';
 import { askCautions } from '$lib/plan/caution-words';
 import { colourWords } from '$lib/gather/ask-words';
 import type { LackedColour } from '$lib/core/gather/draw-from-store';
+import type { Basis } from '$lib/core/know/practice';
+import { basisWords } from '$lib/plan/basis-words';
+import { writeAs } from '$lib/writing';
 import { wholeNumber } from '$lib/plan/number-words';
-import type { Paper } from './sheet';
+import type { Paper } from '$lib/reader';
 import { Sheet } from './sheet';
 
 export interface AskSheetOrder {
@@ -18,6 +21,10 @@ export interface AskSheetOrder {
 	readonly paper: Paper;
 	readonly isLarge: boolean;
 	readonly date: Date;
+	/** Whose measures the counts rest on. */
+	readonly basis: Basis;
+	readonly locale: string;
+	readonly timeZone: string;
 }
 
 const notThese = [
@@ -36,6 +43,7 @@ const foldings = [
 
 /** A page to hang where bags come from: how many, how folded, what not, as a PDF. */
 export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
+	writeAs(order);
 	const sheet = await Sheet.begin(
 		{
 			title: 'Bags wanted',
@@ -47,6 +55,7 @@ export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 		order.paper,
 		order.isLarge
 	);
+	writeAs(order);
 	sheet.text('We turn used plastic bags into sleeping mats. Would you keep yours for us?', {
 		sizePt: 14
 	});
@@ -64,6 +73,7 @@ export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 			13
 		);
 	}
+	if (order.asks.length > 0) sheet.text(`Counted ${basisWords(order.basis)}.`, { sizePt: 10 });
 	sheet.heading('How to fold them');
 	drawFoldings(sheet);
 	sheet.text(

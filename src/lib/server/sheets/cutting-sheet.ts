@@ -2,7 +2,9 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
 import { usualWork } from '$lib/core/plan/types';
-import { wholeNumber } from '$lib/plan/number-words';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { formatLength } from '$lib/core/units/format-length';
+import { tallyValue } from '$lib/plan/tally-words';
 import { bagName, cutLine } from '$lib/plan/step-lines';
 import { guideMarks } from './guide';
 import type { SheetOrder } from './order';
@@ -27,7 +29,7 @@ export function cuttingSheet(sheet: Sheet, { plan, estimate, system }: SheetOrde
 			],
 			['Cut', cutLine(model.yield, system)],
 			...(model.weftYield ? [['Weft', cutLine(model.weftYield, system)]] : []),
-			['Bags', `${wholeNumber(Math.ceil(estimate.tally.toPrepare.expected))} to prepare`],
+			['Bags', `${tallyValue(estimate.tally, 'toPrepare', system)} to prepare`],
 			[
 				'Stack',
 				isStacked
@@ -41,12 +43,14 @@ export function cuttingSheet(sheet: Sheet, { plan, estimate, system }: SheetOrde
 		'Flatten: gussets in, creases smoothed, seams together, so that the bag is a true rectangle. A clip in a corner keeps a stack square. Lay the guide beside the bag, its foot at the bottom seam.',
 		{ sizePt: 10 }
 	);
-	drawGuide(sheet, plan.bag, plan.cut, weft ? 'Guide for the warp' : 'Guide');
-	if (weft) drawGuide(sheet, plan.bag, weft, 'Guide for the weft');
+	drawGuide(sheet, plan.bag, plan.cut, weft ? 'Guide for the warp' : 'Guide', system);
+	if (weft) drawGuide(sheet, plan.bag, weft, 'Guide for the weft', system);
 }
 
 /** The guide from the seam up; longer than the page, it goes on at the top of the next. */
-function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string): void {
+function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string, system: LengthSystem): void {
+	const at10 = (mm: number) =>
+		system === 'ft' ? formatLength(mm, system, 'small') : `${Math.round(mm * 10) / 10} mm`;
 	const marks = guideMarks(bag, cut);
 	const topMm = Math.max(...marks.map(({ atMm }) => atMm));
 	sheet.newPage();
@@ -71,7 +75,7 @@ function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string): void {
 		sheet.line(x, at(fromMm), x, at(toMm), 0.4);
 		sheet.line(x, at(fromMm), x + 30, at(fromMm), 0.5);
 		sheet.label(
-			fromMm === 0 ? 'bottom seam' : `join here: ${Math.round(fromMm)} mm above the seam`,
+			fromMm === 0 ? 'bottom seam' : `join here: ${at10(fromMm)} above the seam`,
 			x + 32,
 			at(fromMm) + 1
 		);
@@ -80,11 +84,11 @@ function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string): void {
 		for (const { atMm, words } of marks) {
 			if (atMm <= fromMm + 1e-6 || atMm > toMm + 1e-6) continue;
 			sheet.line(x, at(atMm), x + 70, at(atMm), 0.35, [3, 2]);
-			sheet.label(`${words}, ${Math.round(atMm * 10) / 10} mm`, x + 72, at(atMm) + 1);
+			sheet.label(`${words}, ${at10(atMm)}`, x + 72, at(atMm) + 1);
 		}
 		if (toMm < topMm - 1e-6)
 			sheet.label(
-				`goes on overleaf: stick the next page’s line here, ${Math.round(toMm)} mm`,
+				`goes on overleaf: stick the next page’s line here, ${at10(toMm)}`,
 				x + 8,
 				at(toMm) - 1.5
 			);

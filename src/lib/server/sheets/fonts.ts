@@ -1,8 +1,7 @@
-import { read } from '$app/server';
-import latinBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff';
-import latin from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff';
-import extraBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff';
-import extra from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff';
+import latinBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?inline';
+import latin from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?inline';
+import extraBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?inline';
+import extra from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?inline';
 import fontkit from '@pdf-lib/fontkit';
 import type { PDFDocument, PDFFont } from 'pdf-lib';
 
@@ -13,14 +12,16 @@ export interface Face {
 	readonly has: { readonly common: ReadonlySet<number>; readonly more: ReadonlySet<number> };
 }
 
-const bytesOf = (asset: string): Promise<ArrayBuffer> => read(asset).arrayBuffer();
+/** The bytes of a face: it is built into the code as text, so that a thread of its own has it too. */
+const bytesOf = (asset: string): Buffer =>
+	Buffer.from(asset.slice(asset.indexOf(',') + 1), 'base64');
 
 /** The type of the sheets, put into a document: only the letters that it uses. */
 export async function loadFaces(document: PDFDocument): Promise<{ plain: Face; bold: Face }> {
 	document.registerFontkit(fontkit);
 	const face = async (commonFile: string, moreFile: string): Promise<Face> => {
-		const common = await document.embedFont(await bytesOf(commonFile), { subset: true });
-		const more = await document.embedFont(await bytesOf(moreFile), { subset: true });
+		const common = await document.embedFont(bytesOf(commonFile), { subset: true });
+		const more = await document.embedFont(bytesOf(moreFile), { subset: true });
 		return {
 			common,
 			more,

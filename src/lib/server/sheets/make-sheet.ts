@@ -1,12 +1,14 @@
 import { longDayWords } from '$lib/day-words';
 import { cautionsFor } from '$lib/plan/caution-words';
+import { basisWords, unfitWords } from '$lib/plan/basis-words';
 import type { SheetName } from '$lib/plan/sheets';
 import { sheetsFor } from '$lib/plan/sheets';
+import { writeAs } from '$lib/writing';
 import { cuttingSheet } from './cutting-sheet';
 import { bandsSheet, crochetSheet, frameSheet, loomSheet } from './maker-sheets';
 import type { SheetOrder } from './order';
 import { planSheet } from './plan-sheet';
-import type { Paper } from './sheet';
+import type { Paper } from '$lib/reader';
 import { Sheet } from './sheet';
 
 const drawers: Readonly<Record<SheetName, (sheet: Sheet, order: SheetOrder) => void>> = {
@@ -26,23 +28,29 @@ export interface SheetRequest extends SheetOrder {
 	readonly date: Date;
 	readonly paper: Paper;
 	readonly isLarge: boolean;
+	/** Whose way of writing numbers, and the hall's zone. */
+	readonly locale: string;
+	readonly timeZone: string;
 }
 
 /** A sheet as a PDF; null where the plan has no such sheet. */
 export async function makeSheet(request: SheetRequest): Promise<Uint8Array | null> {
 	const offer = sheetsFor(request.plan).find(({ sheet }) => sheet === request.sheet);
 	if (!offer) return null;
+	writeAs(request);
 	const sheet = await Sheet.begin(
 		{
 			title: offer.title,
 			planName: request.planName,
 			versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
 			date: longDayWords(request.date),
+			basis: `${request.estimate.isUnfit ? `${unfitWords} ` : ''}Figures ${basisWords(request.estimate.basis)}.`,
 			cautions: cautionsFor(request.sheet, request.plan)
 		},
 		request.paper,
 		request.isLarge
 	);
+	writeAs(request);
 	drawers[request.sheet](sheet, request);
 	return sheet.end();
 }

@@ -1,11 +1,17 @@
 import { braid, crossingsHome, pairOf } from '$lib/core/bands/braid';
-import { ballsOfPlan, layPlanBalls, rowsOfMat } from '$lib/core/colour/balls-of-plan';
+import { ballStrandMm, ballsOfPlan, layPlanBalls, rowsOfMat } from '$lib/core/colour/balls-of-plan';
+import type { LaidBalls } from '$lib/core/colour/lay-balls';
+import { layBalls } from '$lib/core/colour/lay-balls';
+import { foundationChains } from '$lib/core/crochet/stitches';
 import { isKnotForbidden, layStrandOf } from '$lib/core/peg-loom/lay-strand';
 import { endsOf, meetingCheck } from '$lib/core/peg-loom/meeting';
 import { fourSeats } from '$lib/core/peg-loom/seats';
 import { isOver } from '$lib/core/peg-loom/over-under';
-import { figure, wholeNumber } from '$lib/plan/number-words';
+import { formatSpacing } from '$lib/core/units/format-length';
+import { wholeNumber } from '$lib/plan/number-words';
 import { hookName, stitchName } from '$lib/plan/stitch-words';
+import { tallyValue } from '$lib/plan/tally-words';
+import { fineWords, strandWords } from '$lib/plan/unit-words';
 import type { SheetOrder } from './order';
 import { readableIn } from './order';
 import type { Sheet } from './sheet';
@@ -13,17 +19,46 @@ import type { Sheet } from './sheet';
 /** Rows to tick one by one, with a word where a ball ends; more than 300 go in fives. */
 function rowTicks(sheet: Sheet, { plan, estimate }: SheetOrder, name: string): void {
 	const { model } = estimate;
-	const { rows } = rowsOfMat(model.mat);
-	const endOf = new Map<number, number>();
-	for (const run of layPlanBalls(plan, model).runs) {
-		// The last run of a ball in the mat is where it ends.
-		endOf.set(run.ball, run.row);
+	tick(sheet, name, rowsOfMat(model.mat).rows, ballEnds(layPlanBalls(plan, model)));
+}
+
+/** The rows of a frame are counted in each panel; panel after panel goes on with the ball in hand. */
+function panelTicks(sheet: Sheet, { plan, estimate }: SheetOrder): void {
+	const { model } = estimate;
+	const { mat } = model;
+	if (mat.kind !== 'twined') return;
+	const { panel, panels } = mat;
+	const laid = layBalls(ballsOfPlan(plan, model), {
+		beginningMm: 0,
+		rowMm: panel.strandPerRowMm,
+		rows: panel.rows * panels.count
+	});
+	const ends = ballEnds(laid);
+	for (let at = 0; at < panels.count; at++) {
+		const from = at * panel.rows;
+		const own = new Map(
+			[...ends]
+				.filter(([row]) => row > from && row <= from + panel.rows)
+				.map(([row, words]) => [row - from, words] as const)
+		);
+		tick(sheet, panels.count === 1 ? 'Rows' : `Rows of panel ${at + 1}`, panel.rows, own);
 	}
+}
+
+/** The row each ball ends in, the last ball's left out. */
+function ballEnds({ runs }: LaidBalls): Map<number, string> {
+	const endOf = new Map<number, number>();
+	// The last run of a ball in the mat is where it ends.
+	for (const run of runs) endOf.set(run.ball, run.row);
 	const notes = new Map<number, string>();
 	for (const [ball, row] of [...endOf].slice(0, -1)) {
 		const before = notes.get(row);
 		notes.set(row, before ? `${before}, ${ball + 1}` : `ball ${ball + 1}`);
 	}
+	return notes;
+}
+
+function tick(sheet: Sheet, name: string, rows: number, notes: ReadonlyMap<number, string>): void {
 	const each = rows > 300 ? 5 : 1;
 	const items = Array.from({ length: Math.ceil(rows / each) }, (_, at) => {
 		const first = at * each + 1;
@@ -38,15 +73,19 @@ function rowTicks(sheet: Sheet, { plan, estimate }: SheetOrder, name: string): v
 	sheet.ticks(items, each === 1 ? 8 : 6);
 }
 
-function ballWords({ plan, estimate }: SheetOrder): string {
-	const balls = ballsOfPlan(plan, estimate.model);
-	const metres = figure((balls[0]?.strandMm ?? 0) / 1000);
+/** As many balls as the tally has; where ties take some of them, that is said, for the marks count those of the mat. */
+function ballWords({ plan, estimate, system }: SheetOrder): string {
+	const { model, tally } = estimate;
+	const inMat = ballsOfPlan(plan, model).length;
+	const all = tallyValue(tally, 'balls', system);
 	const colours = plan.colours?.length ? `: ${plan.colours.join(', ')}, and again` : '';
-	return `${balls.length} balls of ${metres} m${colours}`;
+	const ties =
+		all === wholeNumber(inMat) ? '' : `; the mat is worked from ${inMat}, ties from the rest`;
+	return `${all} balls of ${strandWords(ballStrandMm(plan, model), system)}${colours}${ties}`;
 }
 
 export function crochetSheet(sheet: Sheet, order: SheetOrder): void {
-	const { plan, estimate, terms } = order;
+	const { plan, estimate, terms, system } = order;
 	const { mat } = estimate.model;
 	const { technique } = plan;
 	if (mat.kind !== 'crochet' || technique.kind !== 'crochet') return;
@@ -59,11 +98,11 @@ export function crochetSheet(sheet: Sheet, order: SheetOrder): void {
 			['Hook', hookName(technique.hookMm)],
 			[
 				'Begin',
-				`chain ${mat.stitches} and turn; ${mat.rows} rows ${mat.isLengthwise ? 'as long as the sleeper' : 'across'}`
+				`chain ${foundationChains(mat)} and turn: ${mat.stitches} stitches in every row; ${mat.rows} rows ${mat.isLengthwise ? 'as long as the sleeper' : 'across'}`
 			],
 			[
 				'A row',
-				`${figure(mat.strandPerRowMm / 1000)} m of strand, ${figure(mat.rowHeightMm)} mm high`
+				`${strandWords(mat.strandPerRowMm, system)} of strand, ${fineWords(mat.rowHeightMm, system)} high`
 			],
 			['Balls', ballWords(order)]
 		],
@@ -105,7 +144,7 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 		[
 			[
 				'Pegs',
-				`${mat.pegs} at each end, ${readable(mat.pitchMm, 'small')} apart; peg to peg ${readable(mat.pegToPegMm, 'mat')}`
+				`${mat.pegs} at each end, ${formatSpacing(mat.pitchMm, system)} apart; peg to peg ${readable(mat.pegToPegMm, 'mat')}`
 			],
 			[
 				'Warp',
@@ -115,7 +154,7 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 			['Gap', `${readable(mat.endGapMm, 'small')} clear at both ends for the finish`],
 			[
 				'Weft',
-				`${figure(mat.weftStrandMm / 1000)} m, ${figure(mat.strandPerRowMm / 1000)} m a row; beat every row ${technique.packing}`
+				`${strandWords(mat.weftStrandMm, system)}, ${strandWords(mat.strandPerRowMm, system)} a row; beat every row ${technique.packing}`
 			],
 			['Balls', ballWords(order)],
 			...(meeting
@@ -176,23 +215,32 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 	const { mat } = estimate.model;
 	if (mat.kind !== 'twined' || plan.technique.kind !== 'twined') return;
 	const readable = readableIn(system);
-	const { panels } = mat;
+	const { panels, panel } = mat;
+	const each = panels.count === 1 ? '' : ' in each panel';
 	sheet.table(
 		[
-			['Nails', `${mat.nails} at each end, ${readable(mat.pitchMm, 'small')} apart, in all panels`],
-			[
-				'Warp',
-				`${wholeNumber(mat.warpMm / 1000)} m and tails, continuous${mat.clothM > 0 ? `: ${figure(mat.clothM)} m of cloth in strips of 4 cm` : ', of film strand'}`
-			],
 			[
 				'Panels',
 				panels.count === 1
 					? 'one'
-					: `${panels.across} side by side and ${panels.along} along, each ${readable(panels.widthMm, 'mat')} × ${readable(panels.lengthMm, 'mat')}, joined along the warp`
+					: `${panels.count}: ${panels.across} side by side and ${panels.along} along, each ${readable(panels.widthMm, 'mat')} × ${readable(panels.lengthMm, 'mat')}, joined along the warp`
+			],
+			[
+				'Frame',
+				`${readable(panel.frameWidthMm, 'mat')} × ${readable(panel.frameLengthMm, 'mat')} inside the nails and rods, or larger`
+			],
+			[
+				'Nails',
+				`${panel.nails} at each end${each}, ${formatSpacing(panel.spacingMm, system)} apart, evenly over ${readable(panels.widthMm, 'mat')}`
+			],
+			['Rows', `${panel.rows}${each}`],
+			[
+				'Warp',
+				`${strandWords(panel.warpMm, system)} and tails${each}, continuous${mat.clothM > 0 ? `: ${strandWords(mat.clothM * 1000, system)} of cloth in all, in strips of ${readable(40, 'small')}` : ', of film strand'}`
 			],
 			[
 				'Weft',
-				`a pair of strands, ${figure(mat.strandPerRowMm / 1000)} m a row, ${figure(mat.weftStrandMm / 1000)} m in all`
+				`a pair of strands, ${strandWords(panel.strandPerRowMm, system)} a row, ${strandWords(panel.weftStrandMm, system)}${each}${panels.count > 1 ? `, ${strandWords(mat.weftStrandMm, system)} in all` : ''}`
 			],
 			['Balls', ballWords(order)]
 		],
@@ -202,7 +250,7 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 		'The first and the last row pass under each nail’s loop, or the weave slides off; the last row needs a hook. Twist the pair round every warp end and round each rod. Two or three back stitches end it.',
 		{ sizePt: 10 }
 	);
-	rowTicks(sheet, order, 'Rows');
+	panelTicks(sheet, order);
 }
 
 export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
@@ -218,12 +266,12 @@ export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
 				'Bands',
 				`${mat.bands}, each ${readable(mat.bandWidthMm, 'small')} wide and ${readable(mat.lengthMm, 'mat')} long`
 			],
-			['Along', `${k} strands, ${figure(mat.warpStrandMm / mat.bands / 1000)} m a band`],
+			['Along', `${k} strands, ${strandWords(mat.warpStrandMm / mat.bands, system)} a band`],
 			[
 				'Across',
-				`the weaver, ${figure(mat.weaverStrandMm / mat.bands / 1000)} m a band, about ${wholeNumber(mat.rowsPerBand)} passes`
+				`the weaver, ${strandWords(mat.weaverStrandMm / mat.bands, system)} a band, about ${wholeNumber(mat.rowsPerBand)} passes`
 			],
-			['Turns', `${figure(mat.turnStrandMm / 1000)} m in all, braided at each end`],
+			['Turns', `${strandWords(mat.turnStrandMm, system)} in all, braided at each end`],
 			['Balls', ballWords(order)]
 		],
 		[1, 5]

@@ -2,9 +2,9 @@ import { layPlanBalls } from '$lib/core/colour/balls-of-plan';
 import { stripesOf } from '$lib/core/colour/stripes';
 import { tallyNames } from '$lib/core/plan/estimate';
 import { judgementWords } from '$lib/plan/judgement-words';
-import { roughly } from '$lib/plan/number-words';
 import { stepLines, stepNames } from '$lib/plan/step-lines';
-import { tallyValue, tallyWords } from '$lib/plan/tally-words';
+import { intervalWords, tallyUnit, tallyValue, tallyWords } from '$lib/plan/tally-words';
+import { massWords } from '$lib/plan/unit-words';
 import type { SheetOrder } from './order';
 import { readableIn } from './order';
 import type { Sheet } from './sheet';
@@ -22,13 +22,13 @@ export function planSheet(sheet: Sheet, { plan, estimate, system, terms }: Sheet
 	sheet.heading('What it takes');
 	sheet.table(
 		tallyNames.map((name) => {
-			const { label, unit } = tallyWords[name];
-			const { low, high } = tally[name];
-			const interval =
-				name === 'cover'
-					? `${low.toFixed(2)}–${high.toFixed(2)}`
-					: `${roughly(low)}–${roughly(high)}`;
-			return [label, `${tallyValue(tally, name)} ${unit}`, `four times in five ${interval}`];
+			const { label } = tallyWords[name];
+			const { unit } = tallyUnit(name, system);
+			return [
+				label,
+				`${tallyValue(tally, name, system)} ${unit}`,
+				`four times in five ${intervalWords(tally[name], name, system)}`
+			];
 		}),
 		[2, 2, 3]
 	);
@@ -39,7 +39,7 @@ export function planSheet(sheet: Sheet, { plan, estimate, system, terms }: Sheet
 		sheet.text(`${call}. ${why}${act ? ` ${act}` : ''}`, { sizePt: 10 });
 	}
 	sheet.text(
-		`Scrap ${roughly(model.mass.scrapG / 1000)} kg and spoiled ${roughly(model.mass.spoiledG / 1000)} kg: for pillows.`,
+		`Scrap ${massWords(model.mass.scrapG, system)} and spoiled ${massWords(model.mass.spoiledG, system)}: for pillows.`,
 		{ sizePt: 10 }
 	);
 }

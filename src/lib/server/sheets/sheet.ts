@@ -1,9 +1,9 @@
 import type { PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
+import type { Paper } from '$lib/reader';
 import type { Face } from './fonts';
 import { loadFaces, stretches } from './fonts';
 
-export type Paper = 'a4' | 'letter';
 const paperMm: Readonly<Record<Paper, readonly [number, number]>> = {
 	a4: [210, 297],
 	letter: [215.9, 279.4]
@@ -19,6 +19,8 @@ export interface SheetHead {
 	/** `version 3`, or that it is not kept yet. */
 	readonly versionWords: string;
 	readonly date: string;
+	/** Whose measures its figures rest on; a sheet without figures says none. */
+	readonly basis?: string;
 	readonly cautions: readonly string[];
 }
 
@@ -79,6 +81,7 @@ export class Sheet {
 		if (this.#pages === 1) {
 			this.text(planName, { sizePt: 18, isBold: true });
 			this.text(`${title} · ${versionWords} · ${date}`, { sizePt: 10.5 });
+			if (this.head.basis) this.text(this.head.basis, { sizePt: 10.5 });
 		} else {
 			this.text(`${planName} · ${title}, page ${this.#pages} · ${versionWords} · ${date}`, {
 				sizePt: 9.5

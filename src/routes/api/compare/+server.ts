@@ -1,6 +1,14 @@
-import { answerCompare } from '$lib/plan/requests';
+import { compareShape, readJson } from '$lib/plan/requests';
 import { answerJson } from '$lib/server/answer-json';
+import { heavily } from '$lib/server/heavy-work';
+import { practiceAsked } from '$lib/server/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** Every sensible method for a bag and a size, with the ones that nothing else beats marked. */
-export const POST: RequestHandler = ({ request }) => answerJson(request, answerCompare);
+export const POST: RequestHandler = ({ request, locals, url }) =>
+	answerJson(request, async (text) => {
+		const read = readJson(text, compareShape);
+		if (read.problems) return read;
+		const practice = await practiceAsked(locals.groupId, url);
+		return { json: await heavily('compare', { request: read.value, practice }) };
+	});

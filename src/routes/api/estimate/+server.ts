@@ -2,13 +2,17 @@ import { estimateAnswer } from '$lib/plan/estimate-answer';
 import { readPlanText } from '$lib/plan/plan-file';
 import { fileProblemWords } from '$lib/plan/problem-words';
 import { answerJson } from '$lib/server/answer-json';
+import { practiceAsked } from '$lib/server/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 
-/** The figures of the plan in the body, a plan file or a bare plan object; the same as the command line. */
-export const POST: RequestHandler = ({ request }) =>
-	answerJson(request, (text) => {
+/** The figures of the plan in the body, a plan file or a bare plan object; by the group's measures; `?measures=craft` by the craft's own, as the command line. */
+export const POST: RequestHandler = ({ request, locals, url }) =>
+	answerJson(request, async (text) => {
 		const read = readPlanText(text);
-		if (!read.problems) return { value: estimateAnswer(read.plan) };
+		if (!read.problems) {
+			const practice = await practiceAsked(locals.groupId, url);
+			return { value: estimateAnswer(read.plan, practice) };
+		}
 		return {
 			problems: read.problems.map((problem) => fileProblemWords(problem, 'cm')),
 			status: read.problems[0]?.status ?? 422

@@ -4,15 +4,22 @@ import { readPlanFile } from '$lib/plan/plan-file';
 import { fileProblemWords, nameProblemWords } from '$lib/plan/problem-words';
 import { whileReached } from '$lib/server/db/away';
 import { insertPlan, listPlans } from '$lib/server/db/plans';
+import { practiceOfGroup } from '$lib/server/db/practice';
 import { writeOf } from '$lib/server/keep-form';
+import { plansNow } from '$lib/server/plans-now';
 import { practiceOrBare } from '$lib/server/practice-or-bare';
 import { readBody } from '$lib/server/read-body';
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 
-/** The newest plans with the figures they had when they were kept. */
-export const GET: RequestHandler = async ({ locals }) =>
-	json({ plans: await whileReached(listPlans(locals.groupId)) });
+/** The newest plans with the figures they had when they were kept, and those they have now. */
+export const GET: RequestHandler = async ({ locals }) => {
+	const [plans, practice] = await whileReached(
+		Promise.all([listPlans(locals.groupId), practiceOfGroup(locals.groupId)])
+	);
+	const now = await whileReached(plansNow(locals.groupId, plans, practice));
+	return json({ measures: practice.basis, plans: now });
+};
 
 const keyShape = z.uuid();
 
@@ -40,5 +47,8 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	if (result.outcome !== 'kept')
 		return json({ problems: ['Another plan was kept under this key.'] }, { status: 409 });
 	const { id, version, figures } = result.plan;
-	return json({ id, version, figures }, { status: 201, headers: { location: `/plan/${id}` } });
+	return json(
+		{ id, version, measures: practice.basis, figures },
+		{ status: 201, headers: { location: `/plan/${id}` } }
+	);
 };

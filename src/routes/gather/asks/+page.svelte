@@ -3,8 +3,10 @@
 	import { enhance } from '$app/forms';
 	import ColourPatterns from '$lib/components/drawing/ColourPatterns.svelte';
 	import Swatch from '$lib/components/Swatch.svelte';
+	import { keepTyped } from '$lib/keep-typed';
 	import Table from '$lib/components/Table.svelte';
-	import { drawnWords, dryingWords, lackingWords } from '$lib/gather/ask-words';
+	import { basisWords } from '$lib/plan/basis-words';
+	import { drawnWords, dryingWords, lackingWords, rejectWords } from '$lib/gather/ask-words';
 	import { wholeNumber } from '$lib/plan/number-words';
 	import { queryOf } from '$lib/query';
 	import type { PageProps } from './$types';
@@ -12,6 +14,16 @@
 	const { data, form }: PageProps = $props();
 	const share = ({ wanted, drawn }: { wanted: number; drawn: number }) =>
 		wanted > 0 ? (drawn / wanted) * 100 : 0;
+	const papers = [
+		{ paper: 'a4', label: 'A4' },
+		{ paper: 'letter', label: 'Letter' }
+	];
+	/** The paper this device prints on first. */
+	const papersInOrder = $derived(
+		papers.toSorted(
+			(a, b) => Number(b.paper === data.group.paper) - Number(a.paper === data.group.paper)
+		)
+	);
 	const season = $derived(data.plans.filter(({ mats }) => mats > 0));
 	const sheet = $derived(
 		(paper: string) => `/gather/asks/sheet.pdf?${queryOf({ place: data.place?.id ?? '', paper })}`
@@ -37,7 +49,7 @@
 				colours come first. Balls and cut pieces count as the plan has them.
 			</p>
 			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']} stacks>
-				{#each data.plans as { id, name, mats, kind, drawing } (id)}
+				{#each data.plans as { id, name, mats, kind, near, drawing } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
 						<th class="min-w-40" scope="row">
@@ -48,9 +60,7 @@
 								class="flex items-start gap-2"
 								method="POST"
 								action="?/want"
-								use:enhance={() =>
-									({ update }) =>
-										update({ reset: false })}
+								use:enhance={keepTyped}
 							>
 								<input type="hidden" name="plan" value={id} />
 								<input type="hidden" name="seen" value={isWrong ? form?.seen : mats} />
@@ -88,6 +98,13 @@
 									>of {wholeNumber(Math.ceil(drawing.wanted))} bags: {kind ??
 										'none of your kinds is like its bag'}</span
 								>
+								{#if near}
+									<span class="block text-sm"
+										>Its bag is within a few per cent of your {near}:
+										<a class="link" href="/plan/{id}?step=bag">plan with that kind</a> to draw on the
+										store.</span
+									>
+								{/if}
 							</td>
 							<td data-lacks data-label="Lacks">{lackingWords(drawing) || 'nothing'}</td>
 						{:else}
@@ -117,9 +134,9 @@
 			<noscript><button class="btn mt-2">Ask this place</button></noscript>
 		</form>
 		<p class="quiet mt-2 text-[15px]">
-			{data.place ? `Of ${data.place.name}'s bags` : 'Of all bags'}, {Math.round(
-				data.rejectedShare * 100
-			)} % turn out no good for strand, so a few more are asked for.
+			{data.place ? `Of ${data.place.name}'s bags` : 'Of all bags'},
+			{rejectWords(data.soFar)}; {Math.round(data.rejectedShare * 100)} % are expected to be no good for
+			strand, so a few more are asked for. Counted {basisWords(data.basis)}.
 		</p>
 		{#if season.length === 0}
 			<p class="mt-2">No mats are wanted yet, so nothing is lacking.</p>
@@ -156,8 +173,13 @@
 			</p>
 		{/if}
 		<div class="mt-4 flex flex-wrap gap-2">
-			<a class="btn btn-accent" href={sheet('a4')} data-sveltekit-reload>Ask sheet, A4</a>
-			<a class="btn" href={sheet('letter')} data-sveltekit-reload>Letter</a>
+			{#each papersInOrder as { paper, label }, at (paper)}
+				<a
+					class="btn {at === 0 ? 'btn-accent' : 'font-normal'}"
+					href={sheet(paper)}
+					data-sveltekit-reload>{at === 0 ? `Ask sheet, ${label}` : label}</a
+				>
+			{/each}
 		</div>
 		<p class="quiet mt-2 text-sm">
 			A page to hang up: how many are wanted, how to fold them, and what not to bring.

@@ -1,3 +1,4 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
 import { whileReached } from '$lib/server/db/away';
 import { listStoredKinds, removeKind } from '$lib/server/db/kinds';
 import { keepEntry } from '$lib/server/keep-entry';
@@ -6,11 +7,20 @@ import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
+/** A bag's five measures in an address, in millimetres and grams: from the planning bench. */
+function bagIn(url: URL): Bag | null {
+	const numbers = (url.searchParams.get('bag') ?? '').split(' ').map(Number);
+	const [flatWidthMm = 0, gussetMm = 0, bodyMm = 0, handleMm = 0, massG = 0] = numbers;
+	const isWhole = numbers.length === 5 && numbers.every((number) => number >= 0 && number < 5000);
+	return isWhole ? { flatWidthMm, gussetMm, bodyMm, handleMm, massG } : null;
+}
+
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:gather');
 	return {
 		stored: await whileReached(listStoredKinds(locals.groupId)),
-		again: url.searchParams.get('again')
+		again: url.searchParams.get('again'),
+		from: bagIn(url)
 	};
 };
 

@@ -3,7 +3,8 @@
 	import { enhance } from '$app/forms';
 	import KindDrawing from '$lib/components/gather/KindDrawing.svelte';
 	import KindForm from '$lib/components/gather/KindForm.svelte';
-	import { formatLength, trimmed } from '$lib/core/units/format-length';
+	import { formatLength } from '$lib/core/units/format-length';
+	import { formatMass } from '$lib/core/units/format-mass';
 	import { filmCall } from '$lib/gather/film-words';
 	import { wholeNumber } from '$lib/plan/number-words';
 	import type { PageProps } from './$types';
@@ -21,8 +22,13 @@
 	<div class="grid gap-3">
 		{#key again?.id}
 			<KindForm
-				kind={again && { id: again.id, name: again.name, bag: again }}
-				system={data.group.lengthSystem}
+				kind={again && {
+					id: again.id,
+					name: again.name,
+					bag: again,
+					handfulCount: again.handfulCount
+				}}
+				from={data.from}
 				sent={form?.entry}
 			/>
 		{/key}
@@ -47,10 +53,10 @@
 						<p>
 							{readable(kind.flatWidthMm)} × {readable(kind.bodyMm)} flat{kind.gussetMm > 0
 								? `, gussets ${readable(kind.gussetMm)}`
-								: ''}{kind.handleMm > 0 ? `, handles ${readable(kind.handleMm)}` : ''}. Ten weigh {trimmed(
+								: ''}{kind.handleMm > 0 ? `, handles ${readable(kind.handleMm)}` : ''}. Ten weigh {formatMass(
 								kind.massG * 10,
-								0
-							)} g.
+								data.group.lengthSystem
+							)}.
 						</p>
 						<p class="quiet">{filmCall(kind).words}</p>
 						<p>{wholeNumber(kind.bags)} in the store.</p>

@@ -1,9 +1,10 @@
-import { guessMatching, listNames } from '$lib/gather/csv/columns';
+import { listNames } from '$lib/gather/csv/columns';
 import { largestList, readCsv } from '$lib/gather/csv/read-csv';
+import { isUnreadable } from '$lib/plan/name';
 import { whileReached } from '$lib/server/db/away';
-import { layImport } from '$lib/server/db/list-imports';
+import { layImport, listKeptImports } from '$lib/server/db/list-imports';
 import { fail, redirect } from '@sveltejs/kit';
-import type { Actions } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 const tooLarge = 'The list is larger than 12 MB. Please split it and bring it in parts.';
 
@@ -15,9 +16,17 @@ async function listOf(form: FormData): Promise<{ text: string; fileName: string 
 	return { text: String(form.get('pasted') ?? ''), fileName: 'a pasted list' };
 }
 
+export const load: PageServerLoad = async ({ locals }) => ({
+	kept: await whileReached(listKeptImports(locals.groupId))
+});
+
 export const actions: Actions = {
 	bring: async ({ request, locals }) => {
-		if (Number(request.headers.get('content-length')) > largestList + 100_000)
+		const bytes = Number(request.headers.get('content-length'));
+		if (bytes > largestList + 100_000)
+			return fail(413, { list: '', pasted: '', problem: tooLarge });
+		// Only a form with files may be long: a long one of bare fields would be taken apart for seconds.
+		if (bytes > 65_536 && !request.headers.get('content-type')?.startsWith('multipart/form-data'))
 			return fail(413, { list: '', pasted: '', problem: tooLarge });
 		let form: FormData;
 		try {
@@ -34,14 +43,13 @@ export const actions: Actions = {
 				problem
 			});
 		if (!list) return back('Say which list it is.');
+		if (isUnreadable(fileName))
+			return back('The name of the file cannot be read. Rename it and bring it again.');
 		if (text.trim() === '') return back('Choose a file, or paste the list.');
 		if (text.length > largestList) return back(tooLarge);
 		const read = readCsv(text);
 		if (read.problem !== undefined) return back(read.problem);
-		const matching = guessMatching(list, read.list.heads);
-		const { id } = await whileReached(
-			layImport(locals.groupId, list, fileName, read.list, matching)
-		);
+		const { id } = await whileReached(layImport(locals.groupId, list, fileName, read.list));
 		redirect(303, `/gather/lists/${id}`);
 	}
 };

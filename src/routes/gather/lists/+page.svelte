@@ -1,9 +1,11 @@
 <script lang="ts">
 	// Lists out of the application and into it, as CSV.
 	import { listFields, listNames, listTitles } from '$lib/gather/csv/columns';
+	import { momentWords } from '$lib/day-words';
+	import { wholeNumber } from '$lib/plan/number-words';
 	import type { PageProps } from './$types';
 
-	const { form }: PageProps = $props();
+	const { data, form }: PageProps = $props();
 </script>
 
 <svelte:head><title>Lists · Nest Row</title></svelte:head>
@@ -18,8 +20,8 @@
 	>
 		<h2>Bring a list in</h2>
 		<p class="quiet text-[15px]">
-			From a spreadsheet, saved as CSV: at most 50 000 rows. You see it first, say what each column
-			is, and keep all of its rows or none.
+			From a spreadsheet, saved as CSV: at most {wholeNumber(50_000)} rows. You see it first, say what
+			each column is, and keep all of its rows or none.
 		</p>
 		<div>
 			<label class="mb-1 block text-[15px]" for="list">It is a list of</label>
@@ -50,8 +52,34 @@
 			</p>{/if}
 		<button class="btn btn-accent">Look at it</button>
 	</form>
+	{#if data.kept.length > 0}
+		<section class="sheet p-4 lg:order-last lg:col-span-2" aria-labelledby="kept-lists">
+			<h2 id="kept-lists">Lists that were brought in</h2>
+			<ul class="mt-2">
+				{#each data.kept as list (list.id)}
+					<li class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 text-[15px]">
+						<a class="link-row flex-1" href="/gather/lists/{list.id}"
+							>{listTitles[list.list]}: {list.fileName}</a
+						>
+						<span class="quiet"
+							>{wholeNumber(list.rowCount)} rows, {list.keptAt && momentWords(list.keptAt)}</span
+						>
+						{#if list.takenBackAt}<strong>taken back</strong>{/if}
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
 	<section class="sheet grid gap-3 p-4" aria-labelledby="out">
 		<h2 id="out">Take a list out</h2>
+		<div>
+			<a class="btn btn-accent" href="/everything.zip" download data-sveltekit-reload
+				>Everything in one archive</a
+			>
+			<p class="quiet mt-1 text-[15px]">
+				Plans as files, these lists, and all that was ever kept, as CSV and as JSON.
+			</p>
+		</div>
 		{#each listNames as name (name)}
 			<div class="border-t border-base-300 pt-3">
 				<h3 class="font-semibold">{listTitles[name]}</h3>

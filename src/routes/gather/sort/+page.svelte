@@ -35,7 +35,6 @@
 	<SortingForm
 		places={data.places.map(({ name }) => name)}
 		kinds={data.kinds}
-		system={data.group.lengthSystem}
 		pile={data.pile}
 		sent={form?.entry}
 	/>
@@ -65,11 +64,6 @@
 			</ul>
 		</section>
 		<DryingPiles piles={data.drying} chosen={data.pile?.id ?? null} />
-		<SortedList
-			lines={data.sorted}
-			back={data.back}
-			system={data.group.lengthSystem}
-			sent={form?.entry}
-		/>
+		<SortedList lines={data.sorted} back={data.back} sent={form?.entry} />
 	</div>
 </div>

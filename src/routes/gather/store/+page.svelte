@@ -31,7 +31,6 @@
 				title={lineWords}
 				form={data.line.form}
 				movements={data.movements}
-				system={data.group.lengthSystem}
 				hasOlder={data.hasOlder}
 				back={data.back}
 				query={queryOf({ ...data.filter, ...data.line })}
@@ -40,7 +39,7 @@
 		{/if}
 	</div>
 	<div class="grid gap-4">
-		<MovementForm kinds={data.kinds} system={data.group.lengthSystem} sent={form?.entry} />
+		<MovementForm kinds={data.kinds} sent={form?.entry} />
 		{#if bars.length > 0}<ColourBars {bars} />{/if}
 	</div>
 </div>

@@ -1,11 +1,12 @@
 import { planOfShape } from '$lib/plan/document';
+import { barePractice } from '$lib/core/know/practice';
 import { fieldsOfPlan } from '$lib/plan/fields';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { findPlan, insertPlan, updatePlan } from '$lib/server/db/plans';
 import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
-import { answerTo, readKeepForm } from '$lib/server/keep-form';
+import { answerTo, keptAsNew, readKeepForm, standing } from '$lib/server/keep-form';
 import { readForm } from '$lib/server/read-form';
-import { error, fail, redirect } from '@sveltejs/kit';
+import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
@@ -19,7 +20,8 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 		id: plan.id,
 		name: plan.name,
 		version: plan.version,
-		keptAs: url.searchParams.has('kept') ? plan.version : null,
+		// Said only of the version that was kept from here, not of what someone kept since.
+		keptAs: url.searchParams.get('kept') === String(plan.version) ? plan.version : null,
 		fields: fieldsOfPlan(planOfShape(plan.document.plan), group.lengthSystem),
 		...(await knownOf(locals.groupId)),
 		key: crypto.randomUUID()
@@ -37,8 +39,7 @@ export const actions: Actions = {
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
 		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
 		if (result.outcome === 'changed-meanwhile') {
-			const { name, version, figures, updatedAt } = result.plan;
-			return fail(409, answerTo(form, { theirs: { name, version, figures, updatedAt } }));
+			return fail(409, answerTo(form, { theirs: standing(result.plan) }));
 		}
 		return answerTo(form, { kept: result.plan.version });
 	},
@@ -50,8 +51,7 @@ export const actions: Actions = {
 		if (!write) return fail(422, answerTo(form));
 		const result = await orAway(insertPlan(locals.groupId, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
-		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
-		redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
+		return keptAsNew(result, form);
 	},
-	work: async ({ request }) => answerTo(readKeepForm(await readForm(request)).form)
+	work: async ({ request }) => answerTo(readKeepForm(await readForm(request), barePractice).form)
 };

@@ -1,10 +1,12 @@
-import { estimatePlan } from '$lib/core/plan/estimate';
 import { fileNameOf } from '$lib/plan/name';
 import { fileProblemWords } from '$lib/plan/problem-words';
 import { sheetNames } from '$lib/plan/sheets';
 import { planOfWord } from '$lib/server/plan-of-word';
 import { guideSvg } from '$lib/server/sheets/guide';
-import { makeSheet } from '$lib/server/sheets/make-sheet';
+import { heavily } from '$lib/server/heavy-work';
+import { practiceOrBare } from '$lib/server/practice-or-bare';
+import { papers } from '$lib/reader';
+import { readerOrUsual } from '$lib/server/reader';
 import { error, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 
@@ -12,10 +14,10 @@ const query = z.object({
 	p: z.string().max(20_000).catch(''),
 	name: z.string().trim().min(1).max(120).catch('Plan not named yet'),
 	version: z.coerce.number().int().min(1).nullable().catch(null),
-	paper: z.enum(['a4', 'letter']).catch('a4'),
+	paper: z.enum(papers).nullable().catch(null),
 	large: z.string().optional(),
-	lengths: z.enum(['cm', 'ft']).catch('cm'),
-	terms: z.enum(['us', 'uk']).catch('us')
+	lengths: z.enum(['cm', 'ft']).nullable().catch(null),
+	terms: z.enum(['us', 'uk']).nullable().catch(null)
 });
 
 const named = (name: string, ending: string) => ({
@@ -23,13 +25,20 @@ const named = (name: string, ending: string) => ({
 });
 
 /** A sheet to print for the plan in the address: a PDF, or the cutting guide as SVG. */
-export const GET: RequestHandler<{ sheet: string }> = async ({ params, url }) => {
-	const asked = query.parse(Object.fromEntries(url.searchParams));
+export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, locals, cookies }) => {
+	const asked = query.parse({
+		paper: null,
+		lengths: null,
+		terms: null,
+		...Object.fromEntries(url.searchParams)
+	});
+	const reader = await readerOrUsual({ locals, cookies });
+	const lengths = asked.lengths ?? reader.lengthSystem;
 	const read = planOfWord(asked.p);
 	if (read.problems) {
 		const [problem] = read.problems;
 		error(problem?.status ?? 422, {
-			message: problem ? fileProblemWords(problem, asked.lengths) : 'There is no plan in this link.'
+			message: problem ? fileProblemWords(problem, lengths) : 'There is no plan in this link.'
 		});
 	}
 	const { plan } = read;
@@ -41,17 +50,19 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url }) =>
 	const sheet = sheetNames.find((name) => params.sheet === `${name}.pdf`);
 	const bytes =
 		sheet &&
-		(await makeSheet({
+		(await heavily('sheet', {
 			sheet,
 			plan,
-			estimate: estimatePlan(plan),
+			practice: await practiceOrBare(locals.groupId),
 			planName: asked.name,
 			version: asked.version,
 			date: new Date(),
-			paper: asked.paper,
+			paper: asked.paper ?? reader.paper,
 			isLarge: asked.large === 'yes',
-			system: asked.lengths,
-			terms: asked.terms
+			system: lengths,
+			terms: asked.terms ?? reader.stitchTerms,
+			locale: reader.locale,
+			timeZone: reader.timeZone
 		}));
 	if (!bytes) error(404, { message: 'This plan has no such sheet.' });
 	return new Response(new Uint8Array(bytes).buffer, {

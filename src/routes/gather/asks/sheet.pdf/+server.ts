@@ -1,29 +1,33 @@
 import { fileNameOf } from '$lib/plan/name';
 import { whileReached } from '$lib/server/db/away';
-import { findGroup } from '$lib/server/db/groups';
+import { papers } from '$lib/reader';
+import { readerOf } from '$lib/server/reader';
 import { loadAsks } from '$lib/server/load-asks';
-import { askSheet } from '$lib/server/sheets/ask-sheet';
+import { heavily } from '$lib/server/heavy-work';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 
 const query = z.object({
 	place: z.uuid().nullable().catch(null),
-	paper: z.enum(['a4', 'letter']).catch('a4'),
+	paper: z.enum(papers).nullable().catch(null),
 	large: z.literal('yes').optional().catch(undefined)
 });
 
 /** The page that asks for what the season lacks, of one place or of all. */
-export const GET: RequestHandler = async ({ url, locals }) => {
-	const asked = query.parse({ place: null, ...Object.fromEntries(url.searchParams) });
-	const [group, { place, asks }] = await Promise.all([
-		whileReached(findGroup(locals.groupId)),
+export const GET: RequestHandler = async ({ url, locals, cookies }) => {
+	const asked = query.parse({ place: null, paper: null, ...Object.fromEntries(url.searchParams) });
+	const [reader, { place, asks, basis }] = await Promise.all([
+		whileReached(readerOf({ locals, cookies })),
 		loadAsks(locals.groupId, asked.place)
 	]);
-	const bytes = await askSheet({
-		groupName: group.name,
+	const bytes = await heavily('asks', {
+		groupName: reader.name,
 		placeName: place?.name ?? null,
 		asks,
-		paper: asked.paper,
+		paper: asked.paper ?? reader.paper,
+		basis,
+		locale: reader.locale,
+		timeZone: reader.timeZone,
 		isLarge: asked.large === 'yes',
 		date: new Date()
 	});

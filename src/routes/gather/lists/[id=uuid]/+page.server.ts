@@ -1,35 +1,59 @@
 import { listFields } from '$lib/gather/csv/columns';
+import { dayOrders } from '$lib/gather/csv/days';
+import { FormReader } from '$lib/gather/form-reader';
 import { whileReached } from '$lib/server/db/away';
-import { dropImport, findImport, matchImport, rowsOfImport } from '$lib/server/db/list-imports';
+import {
+	dropImport,
+	findImport,
+	knownRows,
+	matchImport,
+	mendImport,
+	rowsOfImport,
+	settleImport
+} from '$lib/server/db/list-imports';
+import { takeListBack } from '$lib/server/db/list-taken-back';
 import { checkList, keepList } from '$lib/server/keep-list';
 import { readForm } from '$lib/server/read-form';
+import { readerOf } from '$lib/server/reader';
 import { error, fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 const shownRows = 8;
+const gone = 'This list is not on the table any more.';
 
-export const load: PageServerLoad = async ({ params, locals }) => {
+export const load: PageServerLoad = async ({ params, locals, cookies }) => {
 	const { groupId } = locals;
 	const found = await whileReached(findImport(groupId, params.id));
-	if (!found) error(404, { message: 'This list is not on the table any more.' });
+	if (!found) error(404, { message: gone });
 	if (found.keptAt) return { found, heads: [], shown: [], check: null };
-	const rows = await whileReached(rowsOfImport(groupId, params.id));
-	const { problems, problemCount, columnProblems } = await whileReached(
-		checkList(groupId, found.list, rows, found.matching)
+	const [rows, { today }] = await whileReached(
+		Promise.all([rowsOfImport(groupId, params.id), readerOf({ locals, cookies })])
 	);
+	const { rows: good, ...check } = await whileReached(checkList(groupId, found, rows, today));
 	return {
 		found,
 		heads: rows.heads,
 		shown: rows.rows.slice(0, shownRows),
-		check: { problems, problemCount, columnProblems }
+		check: { ...check, goodCount: good.length }
 	};
 };
+
+const cell = z.object({
+	row: z.coerce.number().int().min(0).max(50_000),
+	column: z.coerce.number().int().min(0).max(100),
+	text: z.string().max(4000)
+});
+const settled = z.object({
+	day_order: z.enum(dayOrders).nullable().catch(null),
+	known: z.enum(knownRows).nullable().catch(null)
+});
 
 export const actions: Actions = {
 	match: async ({ request, params, locals }) => {
 		const form = await readForm(request);
 		const found = await whileReached(findImport(locals.groupId, params.id));
-		if (!found) error(404, { message: 'This list is not on the table any more.' });
+		if (!found) error(404, { message: gone });
 		const fields = ['', ...listFields[found.list].map(({ field }) => field)];
 		const matching = found.matching.map((before, at) => {
 			const said = form.get(`column-${at}`);
@@ -37,10 +61,52 @@ export const actions: Actions = {
 		});
 		await whileReached(matchImport(locals.groupId, params.id, matching));
 	},
-	keep: async ({ params, locals }) => {
-		const kept = await whileReached(keepList(locals.groupId, params.id));
-		if (kept.outcome === 'gone') error(404, { message: 'This list is not on the table any more.' });
+	/** Says once which way round days are, or what becomes of rows that are there already. */
+	settle: async ({ request, params, locals }) => {
+		const said = settled.parse({
+			day_order: null,
+			known: null,
+			...Object.fromEntries(await readForm(request))
+		});
+		await whileReached(
+			settleImport(locals.groupId, params.id, { dayOrder: said.day_order, known: said.known })
+		);
+	},
+	/** Puts one cell right where it stands. */
+	mend: async ({ request, params, locals }) => {
+		const said = cell.safeParse(Object.fromEntries(await readForm(request))).data;
+		if (!said || said.text.includes('\0'))
+			return fail(422, { problems: ['That cell could not be read. Please type it again.'] });
+		await whileReached(mendImport(locals.groupId, params.id, said.row, said.column, said.text));
+	},
+	keep: async ({ params, locals, cookies }) => {
+		const { today } = await whileReached(readerOf({ locals, cookies }));
+		const kept = await whileReached(keepList(locals.groupId, params.id, today));
+		if (kept.outcome === 'gone') error(404, { message: gone });
 		if (kept.outcome === 'refused') return fail(422, { problems: kept.problems });
+	},
+	/** Takes all that a kept list brought back, in one act. */
+	back: async ({ request, params, locals }) => {
+		const form = await readForm(request);
+		const typed = {
+			note: String(form.get('note') ?? ''),
+			by_name: String(form.get('by_name') ?? '')
+		};
+		const read = new FormReader(typed);
+		const [note, byName] = [read.needed('note', 400), read.text('by_name', 120)];
+		if (!read.isGood) return fail(422, { back: { typed, problems: read.problems } });
+		const booked = await whileReached(takeListBack(locals.groupId, params.id, note, byName));
+		if (booked.outcome === 'refused')
+			return fail(422, {
+				back: {
+					typed,
+					problems: {
+						list: booked.problems.amount
+							? 'Some of what it brought has gone out of the store since. Take that back first.'
+							: Object.values(booked.problems).join(' ')
+					} as Record<string, string>
+				}
+			});
 	},
 	drop: async ({ params, locals }) => {
 		await whileReached(dropImport(locals.groupId, params.id));

@@ -2,7 +2,8 @@
 	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import Table from '$lib/components/Table.svelte';
+	import { keepTyped } from '$lib/keep-typed';
+	import ListProblems from '$lib/components/gather/ListProblems.svelte';
 	import { listFields, listTitles } from '$lib/gather/csv/columns';
 	import { wholeNumber } from '$lib/plan/number-words';
 	import { momentWords } from '$lib/day-words';
@@ -12,9 +13,20 @@
 	let progress = $state.raw<{ done: number; all: number } | null>(null);
 	let refused = $state.raw<readonly string[]>([]);
 	const found = $derived(data.found);
-	const problems = $derived([...(form?.problems ?? []), ...refused]);
+	const problems = $derived([...((form && 'problems' in form && form.problems) || []), ...refused]);
+	const back = $derived(form && 'back' in form ? form.back : null);
+	const orderWords = {
+		ymd: 'the year first',
+		dmy: 'the day first: 24/11/2026',
+		mdy: 'the month first: 11/24/2026'
+	};
+	const isAsked = $derived(
+		data.check !== null && data.check.knownCount > 0 && found.knownRows === 'ask'
+	);
 	const isGood = $derived(
-		data.check !== null && data.check.columnProblems.length + data.check.problemCount === 0
+		data.check !== null &&
+			!isAsked &&
+			data.check.columnProblems.length + data.check.problemCount === 0
 	);
 
 	/** Keeps the list and follows how far it is. Whatever happens on the way, asking again counts once. */
@@ -56,6 +68,39 @@
 					>Look at them</a
 				>
 			</p>
+			{#if found.takenBackAt}
+				<p class="mt-2 rounded-lg border-2 border-base-300 p-3" role="status">
+					Taken back on {momentWords(found.takenBackAt)}: none of it counts any more.
+				</p>
+			{:else}
+				<form
+					class="mt-4 grid gap-2 border-t border-base-300 pt-3 sm:grid-cols-[2fr_1fr_auto] sm:items-end"
+					method="POST"
+					action="?/back"
+					use:enhance={keepTyped}
+				>
+					<label class="grid gap-1 text-[15px]">
+						Why the whole list is taken back
+						<input
+							class="field"
+							name="note"
+							value={back?.typed.note ?? ''}
+							aria-invalid={back?.problems.note ? 'true' : undefined}
+							aria-describedby={back ? 'back-problem' : undefined}
+						/>
+					</label>
+					<label class="grid gap-1 text-[15px]">
+						By, if they like
+						<input class="field" name="by_name" value={back?.typed.by_name ?? ''} />
+					</label>
+					<button class="btn">Take it all back</button>
+					{#if back}
+						<p class="col-span-full font-semibold text-error" id="back-problem" role="alert">
+							{Object.values(back.problems).join(' ')}
+						</p>
+					{/if}
+				</form>
+			{/if}
 		{:else}
 			<p class="mt-1 text-[15px]">
 				{wholeNumber(found.rowCount)} rows. Say what each column is; the first rows stand below it.
@@ -66,14 +111,7 @@
 					Kept once more they count twice.
 				</p>
 			{/if}
-			<form
-				class="mt-3"
-				method="POST"
-				action="?/match"
-				use:enhance={() =>
-					({ update }) =>
-						update({ reset: false })}
-			>
+			<form class="mt-3" method="POST" action="?/match" use:enhance={keepTyped}>
 				<div class="overflow-x-auto">
 					<table class="w-full text-left text-[15px]">
 						<thead>
@@ -121,33 +159,61 @@
 		<section class="sheet p-4" aria-labelledby="check">
 			<h2 id="check">
 				{#if isGood}Every row is good
+				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}Some
+					of it is there already
 				{:else}Nothing is kept until these are put right
 				{/if}
 			</h2>
 			{#each [...data.check.columnProblems, ...problems] as problem (problem)}
 				<p class="mt-2 font-semibold text-error" role="alert">{problem}</p>
 			{/each}
-			{#if data.check.problemCount > 0}
-				<p class="mt-2 text-[15px]">
-					{wholeNumber(data.check.problemCount)}
-					{data.check.problemCount === 1 ? 'place' : 'places'} to put right in the file{data.check
-						.problemCount > data.check.problems.length
-						? `; the first ${data.check.problems.length} are`
-						: ''}:
-				</p>
-				<Table
-					heads={[{ label: 'Row', isFigure: true }, 'Column', 'There stands', 'What is wrong']}
+			{#if data.check.isDayOrderAsked || found.dayOrder}
+				<form
+					class="mt-2 flex flex-wrap items-center gap-2"
+					method="POST"
+					action="?/settle"
+					use:enhance
 				>
-					{#each data.check.problems as { row, column, typed, sentence } (`${row} ${column}`)}
-						<tr data-problem="{row} {column}">
-							<td class="figure text-right">{row}</td>
-							<td>{column}</td>
-							<td class="font-mono text-sm">{typed || '(empty)'}</td>
-							<td>{sentence}</td>
-						</tr>
+					<span class="text-[15px]">Its days are written with</span>
+					{#each ['dmy', 'mdy'] as const as order (order)}
+						<button
+							class="btn font-normal {found.dayOrder === order ? 'btn-neutral' : ''}"
+							name="day_order"
+							value={order}
+							aria-pressed={found.dayOrder === order}>{orderWords[order]}</button
+						>
 					{/each}
-				</Table>
+				</form>
 			{/if}
+			{#if data.check.knownCount > 0}
+				<form class="mt-2 grid gap-2" method="POST" action="?/settle" use:enhance>
+					<p class="text-[15px]" data-known>
+						<strong
+							>{wholeNumber(data.check.knownCount)} of the rows {data.check.knownCount === 1
+								? 'is'
+								: 'are'} there already,</strong
+						>
+						with the same day and count.
+						{#if found.knownRows === 'skip'}They are left out.{:else if found.knownRows === 'again'}They
+							are counted once more.{/if}
+					</p>
+					<div class="flex flex-wrap gap-2">
+						<button
+							class="btn {found.knownRows === 'skip' ? 'btn-neutral' : ''}"
+							name="known"
+							value="skip"
+							aria-pressed={found.knownRows === 'skip'}>Leave them out</button
+						>
+						<button
+							class="btn font-normal {found.knownRows === 'again' ? 'btn-neutral' : ''}"
+							name="known"
+							value="again"
+							aria-pressed={found.knownRows === 'again'}>Count them once more</button
+						>
+					</div>
+				</form>
+			{/if}
+			<ListProblems problems={data.check.problems} count={data.check.problemCount} />
 			<div class="mt-3 flex flex-wrap gap-2">
 				{#if isGood}
 					<form
@@ -159,7 +225,9 @@
 						}}
 					>
 						<button class="btn btn-accent" aria-busy={progress !== null}
-							>Keep all {wholeNumber(found.rowCount)} rows</button
+							>{found.knownRows === 'skip' && data.check.knownCount > 0
+								? `Keep the other ${wholeNumber(data.check.goodCount)} rows`
+								: `Keep all ${wholeNumber(found.rowCount)} rows`}</button
 						>
 					</form>
 				{/if}

@@ -1,11 +1,13 @@
-import { awayMessage } from '$lib/server/db/away';
+import { awayMessage, whileReached } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { keepList } from '$lib/server/keep-list';
 import { log } from '$lib/server/log';
+import { readerOf } from '$lib/server/reader';
 import type { RequestHandler } from './$types';
 
 /** Keeps a list and says how far it is, a line of JSON at a time; the last line says how it went. */
-export const POST: RequestHandler = ({ params, locals }) => {
+export const POST: RequestHandler = async ({ params, locals, cookies }) => {
+	const { today } = await whileReached(readerOf({ locals, cookies }));
 	const encoder = new TextEncoder();
 	const body = new ReadableStream<Uint8Array>({
 		async start(controller) {
@@ -19,7 +21,7 @@ export const POST: RequestHandler = ({ params, locals }) => {
 				}
 			};
 			try {
-				say(await keepList(locals.groupId, params.id, (done, all) => say({ done, all })));
+				say(await keepList(locals.groupId, params.id, today, (done, all) => say({ done, all })));
 			} catch (problem) {
 				const isAway = isDatabaseAway(problem);
 				if (!isAway) log.error({ error: problem }, 'a list was not kept');

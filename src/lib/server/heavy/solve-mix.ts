@@ -1,12 +1,27 @@
 import type { Mix, MixProgram, StoredBags } from '$lib/core/back/mix';
 import { mixOf } from '$lib/core/back/mix';
 import { mixText } from '$lib/core/back/mix-text';
+import type { Highs } from 'highs';
+
+/** The solver, made once and used again; made anew after it failed. */
+let solver: Promise<Highs> | null = null;
+const readySolver = (): Promise<Highs> =>
+	(solver ??= import('highs').then(({ default: loadHighs }) => loadHighs()));
 
 /** Seconds the solver may take before it gives the best it has. */
 const longestSeconds = 2;
 
+const options = (program: MixProgram) =>
+	({
+		output_flag: false,
+		time_limit: longestSeconds,
+		// Whole mats: within less than one of the bound there is no better count. Areas to a thousandth.
+		mip_abs_gap: program.isCounted ? 0.9 : 1e-6,
+		mip_rel_gap: program.isCounted ? 0 : 1e-3
+	}) as const;
+
 /**
- * The best mix for a program, by integer programming. The solver is loaded when first asked for.
+ * The best mix for a program, by integer programming.
  *
  * @returns null where even the empty mix could not be shown to be one, which no store brings about
  */
@@ -15,15 +30,14 @@ export async function solveMix(
 	store: readonly StoredBags[]
 ): Promise<Mix | null> {
 	if (program.choices.length === 0) return mixOf(program, [], store);
-	const { default: loadHighs } = await import('highs');
-	const highs = await loadHighs();
-	const solution = highs.solve(mixText(program), {
-		output_flag: false,
-		time_limit: longestSeconds,
-		// Whole mats: within less than one of the bound there is no better count. Areas to a thousandth.
-		mip_abs_gap: program.isCounted ? 0.9 : 1e-6,
-		mip_rel_gap: program.isCounted ? 0 : 1e-3
-	});
+	const highs = await readySolver();
+	let solution: ReturnType<Highs['solve']>;
+	try {
+		solution = highs.solve(mixText(program), options(program));
+	} catch (error) {
+		solver = null;
+		throw error;
+	}
 	if (!Object.values(solution.Columns).every((column) => 'Primal' in column)) return null;
 	const counts = program.choices.map((_, index) => {
 		const column = solution.Columns[`x${index}`];

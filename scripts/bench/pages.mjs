@@ -1,0 +1,37 @@
+// Every page under eight connections, beside a bare page of as many elements and bytes in the same run.
+import { load } from './load.mjs';
+import { print, quantile } from './figures.mjs';
+
+const pages = [
+	'/plan',
+	'/plans',
+	'/gather',
+	'/gather/sort',
+	'/gather/store',
+	'/gather/asks',
+	'/gather/kinds',
+	'/measures'
+];
+
+/** @param {string} address */
+export async function benchPages(address) {
+	const empty = await (await fetch(`${address}/bare`)).text();
+	for (const path of pages) {
+		const html = await (await fetch(address + path)).text();
+		const elements = (html.match(/<[a-z]/g) ?? []).length - (empty.match(/<[a-z]/g) ?? []).length;
+		const rows = Math.max(1, Math.min(5000, elements));
+		// A row stands once as an element and once in the page's data.
+		const bytes = Math.max(1, Math.round((html.length - empty.length) / rows / 2 - 8));
+		const bare = `/bare?rows=${rows}&bytes=${bytes}`;
+		const times = { page: /** @type {number[]} */ ([]), bare: /** @type {number[]} */ ([]) };
+		for (const one of [path, bare]) await load(address, { path: one }, 40);
+		// Turn by turn, so that whatever the machine does meets both.
+		for (let turn = 0; turn < 4; turn++) {
+			times.page.push(...(await load(address, { path }, 60)));
+			times.bare.push(...(await load(address, { path: bare }, 60)));
+		}
+		const [own, other] = [quantile(times.page, 0.95), quantile(times.bare, 0.95)];
+		print(`pages: ${path}, 95th percentile`, own, 'ms');
+		print(`pages: ${path} against a bare page alike, 95th percentiles`, own / other, 'times', 1.5);
+	}
+}

@@ -1,0 +1,78 @@
+// Who is let in at all: asked before the application sees a request.
+
+/** What a body may weigh, in bytes: as much as any form has, and more where files are brought. */
+const usualBody = 65_536;
+/** @type {Readonly<Record<string, number>>} */
+const largerBodies = {
+	// These refuse a file of their own size in words of their own.
+	'/plans': 16_777_216,
+	'/gather/lists': 16_777_216,
+	'/api/plans': 270_000,
+	'/api/estimate': 270_000,
+	'/api/compare': 270_000,
+	'/api/mix': 270_000
+};
+
+/** Headers of every answer, a file's as well as a page's. @type {Readonly<Record<string, string>>} */
+export const safeHeaders = {
+	'x-content-type-options': 'nosniff',
+	'x-frame-options': 'DENY',
+	'referrer-policy': 'same-origin',
+	'cross-origin-opener-policy': 'same-origin',
+	'cross-origin-resource-policy': 'same-origin',
+	'permissions-policy': 'camera=(), geolocation=(), microphone=(), payment=()'
+};
+
+const methods = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']);
+const reading = new Set(['GET', 'HEAD', 'OPTIONS']);
+const loopback = ['127.0.0.1', 'localhost', '[::1]'];
+
+/** The origins that are this application's own: the one it was started for, and on loopback each name of that. @param {string} origin */
+export function ownOrigins(origin) {
+	const url = new URL(origin);
+	const names = loopback.includes(url.hostname) ? loopback : [url.hostname];
+	return new Set(
+		names.map((name) => new URL(`${url.protocol}//${name}${url.port ? `:${url.port}` : ''}`).origin)
+	);
+}
+
+/** @param {string} text */
+function isReadable(text) {
+	try {
+		return !decodeURIComponent(text).includes('\0');
+	} catch {
+		return false;
+	}
+}
+
+/**
+ * Why a request is not let in; null where it is.
+ * @param {Pick<import('node:http').IncomingMessage, 'method' | 'url' | 'headers'>} request
+ * @param {ReadonlySet<string>} origins
+ * @returns {{ status: number, sentence: string } | null}
+ */
+export function whyNot({ method = '', url = '', headers }, origins) {
+	const no = (/** @type {number} */ status, /** @type {string} */ sentence) => ({
+		status,
+		sentence
+	});
+	if (!methods.has(method)) return no(405, 'This is not done here.');
+	const [path = '', query = ''] = url.split('?', 2);
+	if (!path.startsWith('/') || path.startsWith('//') || !isReadable(path) || url.length > 30_000)
+		return no(400, 'This address cannot be read.');
+	if (query.length > 0 && !isReadable(query.replaceAll('+', ' ')))
+		return no(400, 'This address cannot be read.');
+	const hosts = [...origins].map((origin) => new URL(origin).host);
+	if (!hosts.includes((headers.host ?? '').toLowerCase()))
+		return no(421, 'Nothing is served under that name.');
+	if (reading.has(method)) return null;
+	const isForeign =
+		(headers.origin !== undefined && !origins.has(headers.origin)) ||
+		headers['sec-fetch-site'] === 'cross-site';
+	if (isForeign) return no(403, 'This came from another site, and was not taken.');
+	if (headers['transfer-encoding'] !== undefined)
+		return no(411, 'The length of what is sent must be said beforehand.');
+	if (Number(headers['content-length'] ?? 0) > (largerBodies[path] ?? usualBody))
+		return no(413, 'That is more than is taken here.');
+	return null;
+}

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest';
+import { oddDropOff, oddSorting } from './odd-count';
+
+const nothing = { bags: 0, dropOffs: 0, sorted: 0 };
+const kiosk = { bags: 240, dropOffs: 2, sorted: 100 };
+
+describe('bags that came in', () => {
+	it.each([
+		[{ bags: 3000, sacks: 0, meanG: null }, nothing, null],
+		[{ bags: 3001, sacks: 0, meanG: null }, nothing, 'more-than-a-hall'],
+		[{ bags: 1200, sacks: 2, meanG: null }, nothing, null],
+		[{ bags: 1201, sacks: 2, meanG: null }, nothing, 'more-than-sacks-hold'],
+		[{ bags: 1200, sacks: 0, meanG: null }, kiosk, null],
+		[{ bags: 1201, sacks: 0, meanG: null }, kiosk, 'far-more-than-usual'],
+		[{ bags: 500, sacks: 0, meanG: 0.19 }, nothing, 'bag-too-light'],
+		[{ bags: 5, sacks: 0, meanG: 520 }, nothing, 'bag-too-heavy'],
+		[{ bags: 500, sacks: 0, meanG: 5.2 }, nothing, null]
+	] as const)('%j of a place that brought %j: %s', (came, before, code) =>
+		expect(oddDropOff(came, before)?.code ?? null).toBe(code)
+	);
+});
+
+describe('bags that are sorted', () => {
+	it('are asked about where they are more than came, by more than counts may be off', () => {
+		expect(oddSorting(164, kiosk)).toBeNull();
+		expect(oddSorting(165, kiosk)).toEqual({ code: 'more-than-came', all: 265, came: 240 });
+		expect(oddSorting(100_000, nothing)).toBeNull();
+	});
+});

@@ -1,0 +1,21 @@
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** Whether a text names a time zone, as `Europe/Lisbon` does. */
+export function isTimeZone(text: string): boolean {
+	try {
+		return new Intl.DateTimeFormat('en', { timeZone: text }).resolvedOptions().timeZone !== '';
+	} catch {
+		return false;
+	}
+}
+
+/** The day it is in a zone at a moment, as `2026-11-25`: a day is the hall's day, wherever the server stands. */
+export function todayIn(timeZone: string, at: Date): string {
+	let format = formats.get(timeZone);
+	if (!format) {
+		// Made once a zone: a formatter costs a server more than the page it stands on.
+		format = new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' });
+		formats.set(timeZone, format);
+	}
+	return format.format(at);
+}

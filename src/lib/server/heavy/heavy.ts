@@ -1,0 +1,41 @@
+// What takes longer than a request may hold up the others: run by worker threads, each function by its name.
+import { mixProgram } from '$lib/core/back/mix';
+import type { Practice } from '$lib/core/know/practice';
+import { estimatePlan } from '$lib/core/plan/estimate';
+import { toCamelKeys, toSnakeKeys } from '$lib/plan/case';
+import type { CompareRequest, MixRequest } from '$lib/plan/requests';
+import { compareAnswer } from '$lib/plan/requests';
+import type { AskSheetOrder } from '../sheets/ask-sheet';
+import { askSheet } from '../sheets/ask-sheet';
+import type { SheetRequest } from '../sheets/make-sheet';
+import { makeSheet } from '../sheets/make-sheet';
+import { solveMix } from './solve-mix';
+
+/** A sheet of a plan as a PDF; null where the plan has no such sheet. */
+export const sheet = ({
+	practice,
+	...order
+}: Omit<SheetRequest, 'estimate'> & { readonly practice: Practice }): Promise<Uint8Array | null> =>
+	makeSheet({ ...order, estimate: estimatePlan(order.plan, practice) });
+
+/** The page that asks for bags, as a PDF. */
+export const asks = (order: AskSheetOrder): Promise<Uint8Array> => askSheet(order);
+
+/** The field of methods, as JSON: a long answer is made into text here. */
+export const compare = (order: {
+	readonly request: CompareRequest;
+	readonly practice: Practice;
+}): string => JSON.stringify(compareAnswer(order.request, order.practice));
+
+/** The best mix of mats, by the names of the JSON door; null where none was found in the time there is. */
+export async function mix(order: {
+	readonly request: MixRequest;
+	readonly practice: Practice;
+}): Promise<object | null> {
+	const { store, methods, goal, hours } = toCamelKeys(order.request);
+	const best = await solveMix(
+		mixProgram(store, methods, goal ?? 'mats', hours, order.practice),
+		store
+	);
+	return best && { ...(toSnakeKeys({ ...best, left: {} }) as object), left: best.left };
+}

@@ -1,0 +1,54 @@
+import type { Reader } from '$lib/reader';
+import { papers, usualLocale, usualPaper, usualZone } from '$lib/reader';
+import { todayIn } from '$lib/days';
+import type { Cookies } from '@sveltejs/kit';
+import type { Group } from './db/groups';
+import { findGroup } from './db/groups';
+import { isDatabaseAway } from './db/pool';
+import type { GroupId } from './group';
+
+/** How to write while the group's own choice cannot be asked. */
+const meanwhile: Group = {
+	name: 'Nest Row',
+	lengthSystem: 'cm',
+	stitchTerms: 'us',
+	timeZone: usualZone,
+	locale: usualLocale
+};
+
+interface Asking {
+	readonly locals: { readonly groupId: GroupId };
+	readonly cookies: Cookies;
+}
+
+/** A group and a device's own choices as whoever reads. */
+export function readerOfGroup(group: Group, cookies: Cookies, now = new Date()): Reader {
+	const lengths = cookies.get('lengths');
+	const terms = cookies.get('terms');
+	const lengthSystem = lengths === 'cm' || lengths === 'ft' ? lengths : group.lengthSystem;
+	const timeZone = group.timeZone ?? usualZone;
+	return {
+		name: group.name,
+		lengthSystem,
+		stitchTerms: terms === 'us' || terms === 'uk' ? terms : group.stitchTerms,
+		timeZone,
+		locale: group.locale ?? usualLocale,
+		paper: papers.find((paper) => paper === cookies.get('paper')) ?? usualPaper(lengthSystem),
+		today: todayIn(timeZone, now),
+		isHallUnknown: group.timeZone === null || group.locale === null
+	};
+}
+
+/** Who reads, while the database can be reached. */
+export const readerOf = async ({ locals, cookies }: Asking): Promise<Reader> =>
+	readerOfGroup(await findGroup(locals.groupId), cookies);
+
+/** The same, in words usual everywhere while it cannot. */
+export async function readerOrUsual({ locals, cookies }: Asking): Promise<Reader> {
+	try {
+		return await readerOf({ locals, cookies });
+	} catch (problem) {
+		if (!isDatabaseAway(problem)) throw problem;
+		return readerOfGroup(meanwhile, cookies);
+	}
+}

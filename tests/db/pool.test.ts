@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { isDatabaseAway, readers, writers } from '../../src/lib/server/db/pool';
+import { withTransaction } from '../../src/lib/server/db/transaction';
+import { execute, many, one } from '../../src/lib/server/db/verbs';
+import { useDatabase } from './database';
+
+useDatabase();
+const pidOf = 'select pg_backend_pid() as pid';
+
+describe('a connection', () => {
+	it('that breaks inside a transaction is an error of that transaction and nothing more', async () => {
+		const broken = withTransaction(async (client) => {
+			const { pid } = await one<{ pid: number }>(pidOf, [], client);
+			await execute('select pg_terminate_backend($1)', [pid]);
+			// The server's word arrives while nothing is asked of the connection.
+			await new Promise((resolve) => setTimeout(resolve, 200));
+			return one(pidOf, [], client);
+		});
+		const error = await broken.then(
+			() => null,
+			(problem: unknown) => problem
+		);
+		expect(isDatabaseAway(error)).toBe(true);
+		expect(await withTransaction((client) => one('select 4 as n', [], client))).toEqual({ n: 4 });
+	});
+
+	it('for reading cannot write', async () => {
+		const write = many(
+			"insert into volunteer_group (id, name) values (gen_random_uuid(), 'x')",
+			[]
+		);
+		await expect(write).rejects.toMatchObject({ code: '25006' });
+	});
+});
+
+describe('writers that wait', () => {
+	it('for a lock hold up no reader, and give up in a few seconds', async () => {
+		const holder = await writers().connect();
+		await holder.query('begin');
+		await holder.query('lock table volunteer_group in share row exclusive mode');
+		const from = performance.now();
+		const waiting = Array.from({ length: 20 }, () =>
+			execute("update volunteer_group set name = 'x'", []).catch((error: unknown) => error)
+		);
+		expect(await one('select count(*) >= 1 as has from volunteer_group', [])).toEqual({
+			has: true
+		});
+		expect(performance.now() - from).toBeLessThan(1500);
+		const first = await Promise.race(waiting);
+		expect(first).toMatchObject({ code: '55P03' });
+		expect(isDatabaseAway(first)).toBe(true);
+		await holder.query('rollback');
+		holder.release();
+		await Promise.all(waiting);
+		expect(readers().waitingCount).toBe(0);
+	}, 20_000);
+});
+
+describe('a transaction', () => {
+	it('that meets another in a deadlock is tried again, and both are kept', async () => {
+		const ids = [crypto.randomUUID(), crypto.randomUUID()];
+		for (const id of ids)
+			await execute('insert into volunteer_group (id, name) values ($1, $2)', [id, 'before']);
+		let tried = 0;
+		const rename = (order: readonly string[], name: string) =>
+			withTransaction(async (client) => {
+				tried++;
+				for (const id of order) {
+					await execute('update volunteer_group set name = $2 where id = $1', [id, name], client);
+					await new Promise((resolve) => setTimeout(resolve, 100));
+				}
+			});
+		await Promise.all([rename(ids, 'one'), rename([...ids].reverse(), 'other')]);
+		expect(tried).toBe(3);
+		const names = await many<{ name: string }>(
+			'select distinct name from volunteer_group where id = any($1)',
+			[ids]
+		);
+		expect(names).toHaveLength(1);
+	}, 20_000);
+
+	it.each(['53100', '57014', '40001', '40P01', '55P03'])(
+		'stopped by %s is to be tried in a moment, not a fault',
+		(code) => expect(isDatabaseAway(Object.assign(new Error('x'), { code }))).toBe(true)
+	);
+});

@@ -1,0 +1,16 @@
+// The heavy work of the server as one file that worker threads run: built after the application.
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+	resolve: { alias: { $lib: fileURLToPath(new URL('src/lib', import.meta.url)) } },
+	ssr: { noExternal: true, external: ['highs'] },
+	build: {
+		ssr: 'src/lib/server/heavy/heavy.ts',
+		outDir: 'build/heavy',
+		emptyOutDir: true,
+		target: 'node20',
+		minify: false
+	},
+	publicDir: false
+});

@@ -23,25 +23,41 @@ const compress = compression({
 		)
 });
 
-/** @param {http.ServerResponse} response @param {number} status @param {string} sentence @param {boolean} isJson */
-function turnAway(response, status, sentence, isJson) {
-	response.writeHead(status, {
-		'content-type': isJson ? 'application/json' : 'text/plain; charset=utf-8',
-		// What was sent is not read to its end, so the line it came on cannot be used again.
-		connection: 'close'
+/** A body that is refused is read away up to so much, and for so long: who is still sending does not hear an answer. */
+const mostReadAway = 64 * 1024 * 1024;
+const readAwayMs = 5000;
+
+/** @param {http.IncomingMessage} request @param {http.ServerResponse} response @param {number} status @param {string} sentence */
+function turnAway(request, response, status, sentence) {
+	const isJson = request.url?.startsWith('/api/') ?? false;
+	const answer = () => {
+		clearTimeout(timer);
+		if (response.headersSent) return;
+		response.writeHead(status, {
+			'content-type': isJson ? 'application/json' : 'text/plain; charset=utf-8',
+			// What was sent is perhaps not read to its end, so the line it came on cannot be used again.
+			connection: 'close'
+		});
+		response.end(isJson ? JSON.stringify({ problems: [sentence] }) : `${sentence}\n`);
+	};
+	const timer = setTimeout(answer, readAwayMs);
+	let read = 0;
+	request.on('data', (part) => {
+		read += part.length;
+		if (read > mostReadAway) answer();
 	});
-	response.end(isJson ? JSON.stringify({ problems: [sentence] }) : `${sentence}\n`);
+	request.on('end', answer);
+	request.on('close', () => clearTimeout(timer));
 }
 
 const server = http.createServer((request, response) => {
 	for (const [name, value] of Object.entries(safeHeaders)) response.setHeader(name, value);
-	const isJson = request.url?.startsWith('/api/') ?? false;
 	const no = whyNot(request, origins);
-	if (no) return turnAway(response, no.status, no.sentence, isJson);
+	if (no) return turnAway(request, response, no.status, no.sentence);
 	compress(
 		/** @type {import('express').Request} */ (/** @type {unknown} */ (request)),
 		/** @type {import('express').Response} */ (/** @type {unknown} */ (response)),
-		() => handler(request, response, () => turnAway(response, 404, 'Not found.', isJson))
+		() => handler(request, response, () => turnAway(request, response, 404, 'Not found.'))
 	);
 });
 

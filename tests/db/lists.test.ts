@@ -226,14 +226,14 @@ describe('a list of movements', () => {
 			outcome: 'refused',
 			problems: [expect.stringContaining('3 of the rows are there already') as string]
 		});
-		await settleImport(group, again, { dayOrder: null, known: 'skip' });
+		await settleImport(group, again, { dayOrder: null, known: 'skip', oddRight: null });
 		expect(await keepList(group, again)).toEqual({ outcome: 'kept', count: 2 });
 		const bags = (await listPlaces(group)).reduce((sum, place) => sum + place.bags, 0);
 		expect(bags).toBe(120 + 120 + 8 + 120 + 9);
 		// The very same once more, and wished for.
 		const third = await lay('drop-offs', text);
 		expect((await keepList(group, third)).outcome).toBe('refused');
-		await settleImport(group, third, { dayOrder: null, known: 'again' });
+		await settleImport(group, third, { dayOrder: null, known: 'again', oddRight: null });
 		expect(await keepList(group, third)).toEqual({ outcome: 'kept', count: 3 });
 	});
 
@@ -242,7 +242,7 @@ describe('a list of movements', () => {
 		await keepList(group, await lay('movements', text));
 		const other = await lay('movements', `${text}\n2026-11-12T09:31:00Z,Thin carrier,blue,bag,12`);
 		expect((await keepList(group, other)).outcome).toBe('refused');
-		await settleImport(group, other, { dayOrder: null, known: 'skip' });
+		await settleImport(group, other, { dayOrder: null, known: 'skip', oddRight: null });
 		expect(await keepList(group, other)).toEqual({ outcome: 'kept', count: 1 });
 		expect(await blue()).toBe(24);
 	});
@@ -274,7 +274,7 @@ describe('a list of movements', () => {
 	it('with the same heads is matched as the last one was, its days the same way round', async () => {
 		const first = await lay('drop-offs', 'a,b,c\n3/11/2026,Ferry kiosk,120');
 		await matchImport(group, first, ['came_on', 'place', 'bags']);
-		await settleImport(group, first, { dayOrder: 'dmy', known: null });
+		await settleImport(group, first, { dayOrder: 'dmy', known: null, oddRight: null });
 		await keepList(group, first);
 		const next = await lay('drop-offs', 'A, b ,C\n4/11/2026,Ferry kiosk,7');
 		expect(await keepList(group, next)).toEqual({ outcome: 'kept', count: 1 });
@@ -282,6 +282,45 @@ describe('a list of movements', () => {
 			'2026-11-04',
 			'2026-11-03'
 		]);
+	});
+
+	it('with odd counts asks about each, beside what its place brought and brings', async () => {
+		await keepList(
+			group,
+			await lay(
+				'drop-offs',
+				'date,place,bags\n2026-11-12,Ferry kiosk,120\n2026-11-13,Ferry kiosk,90'
+			)
+		);
+		// The place is known by its name, however it is written; of a new place, the other rows tell.
+		const id = await lay(
+			'drop-offs',
+			'date,place,bags\n2026-11-14,ferry KIOSK ,1200\n2026-11-14,Bus depot,30\n2026-11-15,Bus depot,40\n2026-11-16,Bus depot,3500'
+		);
+		const asked = await keepList(group, id);
+		expect(asked).toEqual({
+			outcome: 'refused',
+			problems: [
+				'Row 2, bags: 1,200 bags: this place brings about 105 at a time. Did a digit slip in?',
+				'Row 5, bags: 3,500 bags: this place brings about 35 at a time. Did a digit slip in?'
+			]
+		});
+		const settled = { dayOrder: null, known: null, oddRight: true };
+		expect(await settleImport(await newGroup(), id, settled)).toBe(0);
+		await settleImport(group, id, settled);
+		// What was said held for the counts as they stood.
+		await mendImport(group, id, 3, 2, '3600');
+		expect(await keepList(group, id)).toMatchObject({ outcome: 'refused' });
+		await mendImport(group, id, 3, 2, '36');
+		await settleImport(group, id, settled);
+		expect(await keepList(group, id)).toEqual({ outcome: 'kept', count: 4 });
+
+		const moved = await lay('movements', movements(20_001, -5));
+		expect(await keepList(group, moved)).toMatchObject({
+			problems: [expect.stringContaining('more than a table moves in a day') as string]
+		});
+		await settleImport(group, moved, settled);
+		expect(await keepList(group, moved)).toEqual({ outcome: 'kept', count: 2 });
 	});
 
 	it('has a wrong cell put right where it stands', async () => {

@@ -135,6 +135,8 @@ export const defaults = {
 	heaviestBag: exact(150, 'g', 'assumed'),
 	bagsInSack: exact(600, 'bags', 'assumed'),
 	bagsAtOnce: exact(3000, 'bags', 'assumed'),
+	piecesMovedAtOnce: exact(20_000, 'pieces', 'assumed'),
+	scrapMovedAtOnce: exact(200_000, 'g', 'assumed'),
 	rejectPriorBags: exact(50, 'bags', 'assumed'),
 	ratePriorUnits: exact(5, 'units of work'),
 	swatchSpread: exact(0.04, 'of a reading', 'assumed'),

@@ -8,6 +8,10 @@ export function oddCountWords(odd: OddCount): string {
 			return `${wholeNumber(odd.bags)} bags: this place brings about ${wholeNumber(odd.usual)} at a time. Did a digit slip in?`;
 		case 'more-than-a-hall':
 			return `${wholeNumber(odd.bags)} bags at once fill a hall. Did a digit slip in?`;
+		case 'more-than-a-day':
+			return `${wholeNumber(odd.pieces)} at once is more than a table moves in a day. Did a digit slip in?`;
+		case 'more-scrap-than-sacks':
+			return `${wholeNumber(odd.scrapG / 1000)} kg of scrap at once. Was it grams?`;
 		case 'more-than-sacks-hold':
 			return `${wholeNumber(odd.bags)} bags in ${wholeNumber(odd.sacks)} ${odd.sacks === 1 ? 'sack' : 'sacks'} is more than sacks hold. Look at both once more.`;
 		case 'bag-too-light':

@@ -6,12 +6,15 @@ import pLimit from 'p-limit';
 import type { CsvRows } from '$lib/gather/csv/read-csv';
 import type { DropOffRow, MovementRow, RowContext } from '$lib/gather/csv/read-row';
 import type { PoolClient } from 'pg';
+import type { OddCount } from '$lib/core/gather/odd-count';
+import { oddDropOff, oddMovement } from '$lib/core/gather/odd-count';
 import { refusalOf } from './db/ledger';
 import { listKinds } from './db/kinds';
 import type { ListImport } from './db/list-imports';
 import { holdImport, markImportKept, rememberMatching, rowsOfImport } from './db/list-imports';
 import { knownDropOffs, knownMovements } from './db/list-known';
 import { appendDropOffs, appendMovements, holdBalances } from './db/list-rows';
+import { placeName, tallyOfNames } from './db/places';
 import { withTransaction } from './db/transaction';
 import type { GroupId } from './group';
 
@@ -40,6 +43,37 @@ async function contextOf(
 	};
 }
 
+/** What is odd at each drop-off of a list, beside what its place has brought before and brings in the other rows. */
+async function oddDropOffs(
+	groupId: GroupId,
+	rows: readonly (DropOffRow | null)[]
+): Promise<(OddCount | null)[]> {
+	const before = await tallyOfNames(groupId);
+	const here = new Map<string, { bags: number; dropOffs: number }>();
+	for (const row of rows) {
+		if (!row) continue;
+		const name = placeName(row.place);
+		const { bags, dropOffs } = here.get(name) ?? { bags: 0, dropOffs: 0 };
+		here.set(name, { bags: bags + row.bags, dropOffs: dropOffs + 1 });
+	}
+	return rows.map((row) => {
+		if (!row) return null;
+		const name = placeName(row.place);
+		const [known, all] = [before.get(name), here.get(name)];
+		return oddDropOff(
+			{ ...row, meanG: null },
+			{
+				bags: (known?.bags ?? 0) + (all?.bags ?? 0) - row.bags,
+				dropOffs: (known?.dropOffs ?? 0) + (all?.dropOffs ?? 0) - 1,
+				sorted: known?.sorted ?? 0
+			}
+		);
+	});
+}
+
+const oddMovements = (rows: readonly (MovementRow | null)[]): Promise<(OddCount | null)[]> =>
+	Promise.resolve(rows.map((row) => row && oddMovement(row.amount, row.form === 'scrap')));
+
 /** What a list is checked by: how its columns are matched and its days written, and what becomes of known rows. */
 type Checking = Pick<ListImport, 'list' | 'matching' | 'dayOrder' | 'knownRows' | 'sameKeptAt'>;
 
@@ -60,6 +94,8 @@ export async function checkList(
 	if (list === 'drop-offs')
 		return checkDropOffs(rows, matching, context, {
 			known: async (read) => (sameKeptAt ? allOf(read) : knownDropOffs(groupId, read)),
+			odd: (read) => oddDropOffs(groupId, read),
+			oddField: 'bags',
 			isKnownSkipped
 		});
 	const balances = await holdBalances(groupId, client);
@@ -70,6 +106,8 @@ export async function checkList(
 		new Map(balances.map((line) => [lineKey(line), line.amount])),
 		{
 			known: async (read) => (sameKeptAt ? allOf(read) : knownMovements(groupId, read)),
+			odd: oddMovements,
+			oddField: 'amount',
 			isKnownSkipped
 		}
 	);
@@ -114,7 +152,9 @@ async function keepNow(
 				...(checked.knownCount > 0 && held.knownRows === 'ask'
 					? [knownQuestion(checked.knownCount)]
 					: []),
-				...checked.problems.map(({ row, column, sentence }) => `Row ${row}, ${column}: ${sentence}`)
+				...[...(held.areOddRight ? [] : checked.oddCells), ...checked.problems].map(
+					({ row, column, sentence }) => `Row ${row}, ${column}: ${sentence}`
+				)
 			];
 			if (problems.length > 0) return { outcome: 'refused', problems };
 			const all = checked.rows.length;

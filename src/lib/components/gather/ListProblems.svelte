@@ -1,25 +1,42 @@
 <script lang="ts">
-	// The cells of a list that cannot be kept, each to be put right where it stands.
+	// Cells of a list that cannot be kept, or are asked about first, each to be put right where it stands.
 	import { enhance } from '$app/forms';
 	import Table from '$lib/components/Table.svelte';
 	import type { CellProblem } from '$lib/gather/csv/check-list';
 	import { keepTyped } from '$lib/keep-typed';
 	import { wholeNumber } from '$lib/plan/number-words';
 
-	/** The first of the problems, and how many there are in all. */
-	const { problems, count }: { problems: readonly CellProblem[]; count: number } = $props();
+	/** The first of them, and how many there are in all; wrong, or only odd. */
+	const {
+		problems,
+		count,
+		isWrong = false
+	}: { problems: readonly CellProblem[]; count: number; isWrong?: boolean } = $props();
 </script>
 
 {#if count > 0}
 	<p class="mt-2 text-[15px]">
 		{wholeNumber(count)}
-		{count === 1 ? 'place' : 'places'} to put right, here or in the file{count > problems.length
+		{#if isWrong}{count === 1 ? 'place' : 'places'} to put right, here or in the file{:else}{count ===
+			1
+				? 'count'
+				: 'counts'} to look at once more{/if}{count > problems.length
 			? `; the first ${problems.length} are`
 			: ''}:
 	</p>
-	<Table heads={[{ label: 'Row', isFigure: true }, 'Column', 'There stands', 'What is wrong']}>
+	<Table
+		heads={[
+			{ label: 'Row', isFigure: true },
+			'Column',
+			'There stands',
+			isWrong ? 'What is wrong' : 'What is asked'
+		]}
+	>
 		{#each problems as { row, column, typed, sentence, at, columnAt } (`${row} ${column}`)}
-			<tr data-problem="{row} {column}">
+			<tr
+				data-problem={isWrong ? `${row} ${column}` : undefined}
+				data-odd={isWrong ? undefined : row}
+			>
 				<td class="figure text-right">{row}</td>
 				<td>{column}</td>
 				<td>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { oddDropOff, oddSorting } from './odd-count';
+import { oddDropOff, oddMovement, oddSorting } from './odd-count';
 
 const nothing = { bags: 0, dropOffs: 0, sorted: 0 };
 const kiosk = { bags: 240, dropOffs: 2, sorted: 100 };
@@ -26,4 +26,16 @@ describe('bags that are sorted', () => {
 		expect(oddSorting(165, kiosk)).toEqual({ code: 'more-than-came', all: 265, came: 240 });
 		expect(oddSorting(100_000, nothing)).toBeNull();
 	});
+});
+
+describe('a movement of the store', () => {
+	it.each([
+		[20_000, false, null],
+		[20_001, false, { code: 'more-than-a-day', pieces: 20_001 }],
+		[-20_001, false, { code: 'more-than-a-day', pieces: 20_001 }],
+		[200_000, true, null],
+		[-200_001, true, { code: 'more-scrap-than-sacks', scrapG: 200_001 }]
+	] as const)('of %d, scrap: %s: %j', (amount, isScrap, odd) =>
+		expect(oddMovement(amount, isScrap)).toEqual(odd)
+	);
 });

@@ -12,6 +12,8 @@ export interface PlaceSoFar {
 export type OddCount =
 	| { readonly code: 'far-more-than-usual'; readonly bags: number; readonly usual: number }
 	| { readonly code: 'more-than-a-hall'; readonly bags: number }
+	| { readonly code: 'more-than-a-day'; readonly pieces: number }
+	| { readonly code: 'more-scrap-than-sacks'; readonly scrapG: number }
 	| { readonly code: 'more-than-sacks-hold'; readonly bags: number; readonly sacks: number }
 	| { readonly code: 'bag-too-light' | 'bag-too-heavy'; readonly meanG: number }
 	| { readonly code: 'more-than-came'; readonly all: number; readonly came: number };
@@ -50,5 +52,23 @@ export function oddSorting(all: number, { bags, dropOffs, sorted }: PlaceSoFar):
 	const over = sorted + all - bags;
 	return over > Math.max(20, 0.1 * bags)
 		? { code: 'more-than-came', all: sorted + all, came: bags }
+		: null;
+}
+
+/**
+ * Whether a movement of the store should be asked about: more than any table cuts, joins or counts
+ * in a day, or more scrap than it could carry out.
+ *
+ * @param amount pieces, or g where it is scrap; below zero is out
+ * @source assumed limits, in the table of defaults
+ */
+export function oddMovement(amount: number, isScrap: boolean): OddCount | null {
+	const moved = Math.abs(amount);
+	if (isScrap)
+		return moved > defaults.scrapMovedAtOnce.value
+			? { code: 'more-scrap-than-sacks', scrapG: moved }
+			: null;
+	return moved > defaults.piecesMovedAtOnce.value
+		? { code: 'more-than-a-day', pieces: moved }
 		: null;
 }

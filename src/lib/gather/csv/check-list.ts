@@ -1,3 +1,5 @@
+import type { OddCount } from '../../core/gather/odd-count';
+import { oddCountWords } from '../odd-count-words';
 import type { ListName, Matching } from './columns';
 import { listFields, matchingProblems } from './columns';
 import { dayFields, firstYearLast, guessDayOrder } from './days';
@@ -6,7 +8,7 @@ import { rowNumber } from './read-csv';
 import type { DropOffRow, MovementRow, RowContext } from './read-row';
 import { readDropOffRow, readMovementRow } from './read-row';
 
-/** What is wrong at one place of a list. */
+/** What is wrong at one place of a list, or asked about there. */
 export interface CellProblem {
 	/** The row as a spreadsheet counts it: the heads are row 1. */
 	readonly row: number;
@@ -30,12 +32,18 @@ export interface Checked<Row> {
 	readonly isDayOrderAsked: boolean;
 	/** How many of the rows are there already. */
 	readonly knownCount: number;
+	/** Counts that are asked about before they count: the first of them, and how many there are. */
+	readonly oddCells: readonly CellProblem[];
+	readonly oddCellCount: number;
 }
 
-/** What a list is checked against beside its rows: whether known ones are left out, and which they are. */
+/** What a list is checked against beside its rows: which are known and whether those are left out, and which counts are odd. */
 export interface Against<Row> {
 	readonly known: (rows: readonly (Row | null)[]) => Promise<ReadonlySet<number>>;
 	readonly isKnownSkipped: boolean;
+	/** What is odd at each row, and in which field; a row that is not taken is null. */
+	readonly odd: (rows: readonly (Row | null)[]) => Promise<readonly (OddCount | null)[]>;
+	readonly oddField: string;
 	readonly turn?: () => Promise<void>;
 }
 
@@ -64,13 +72,14 @@ async function check<Row>(
 		matching: Matching,
 		context: RowContext
 	) => { row?: Row; problems?: Readonly<Record<string, string>> },
-	{ known, isKnownSkipped, turn = nextTurn }: Against<Row>
+	{ known, isKnownSkipped, odd, oddField, turn = nextTurn }: Against<Row>
 ): Promise<Looked<Row>> {
 	const { rows } = csv;
 	const columnProblems = matchingProblems(list, matching);
 	const problems = new ProblemList();
 	const good: (Row | null)[] = [];
-	const looked = { good, problems, columnProblems, isDayOrderAsked: false, knownCount: 0 };
+	const odds = new ProblemList();
+	const looked = { good, problems, odds, columnProblems, isDayOrderAsked: false, knownCount: 0 };
 	if (columnProblems.length > 0) return looked;
 	const days = matching.findIndex((field) => dayFields.includes(field));
 	const dayCells = rows.map((cells) => cells[days] ?? '');
@@ -85,47 +94,49 @@ async function check<Row>(
 			]
 		};
 	const heads = new Map(listFields[list].map(({ field, head }) => [field, head]));
+	const cellOf = (at: number, field: string, sentence: string): CellProblem => {
+		const columnAt = matching.indexOf(field);
+		return {
+			row: rowNumber(csv, at),
+			at,
+			columnAt,
+			column: heads.get(field) ?? field,
+			typed: (rows[at]?.[columnAt] ?? '').slice(0, 60),
+			sentence
+		};
+	};
 	for (const [at, cells] of rows.entries()) {
 		if (at % atOnce === atOnce - 1) await turn();
 		const answer = read(cells, matching, { ...context, dayOrder });
 		good.push(answer.row ?? null);
-		const wrong = Object.entries(answer.problems ?? {}).map(([field, sentence]) => ({
-			field,
-			sentence,
-			column: matching.indexOf(field)
-		}));
-		for (const { field, sentence, column } of wrong.sort((a, b) => a.column - b.column)) {
-			problems.add({
-				row: rowNumber(csv, at),
-				at,
-				columnAt: column,
-				column: heads.get(field) ?? field,
-				typed: (cells[column] ?? '').slice(0, 60),
-				sentence
-			});
-		}
+		const wrong = Object.entries(answer.problems ?? {}).map(([field, sentence]) =>
+			cellOf(at, field, sentence)
+		);
+		for (const cell of wrong.sort((a, b) => a.columnAt - b.columnAt)) problems.add(cell);
 	}
 	const there = await known(good);
-	return {
-		...looked,
-		good: isKnownSkipped ? good.map((row, at) => (there.has(at) ? null : row)) : good,
-		knownCount: there.size
-	};
+	const taken = isKnownSkipped ? good.map((row, at) => (there.has(at) ? null : row)) : good;
+	for (const [at, found] of (await odd(taken)).entries())
+		if (found) odds.add(cellOf(at, oddField, oddCountWords(found)));
+	return { ...looked, good: taken, knownCount: there.size };
 }
 
 interface Looked<Row> {
 	readonly good: (Row | null)[];
 	readonly problems: ProblemList;
+	readonly odds: ProblemList;
 	readonly columnProblems: readonly string[];
 	readonly isDayOrderAsked: boolean;
 	readonly knownCount: number;
 }
 
-const wholeOf = <Row>({ good, problems, ...more }: Looked<Row>): Checked<Row> => ({
+const wholeOf = <Row>({ good, problems, odds, ...more }: Looked<Row>): Checked<Row> => ({
 	...more,
 	rows: good.filter((row) => row !== null),
 	problems: problems.shown.toSorted((a, b) => a.row - b.row),
-	problemCount: problems.count
+	problemCount: problems.count,
+	oddCells: odds.shown,
+	oddCellCount: odds.count
 });
 
 /** Lets whatever waits have its turn. */

@@ -210,7 +210,13 @@ describe('a list that is checked', () => {
 		amounts.map((amount) => ['Thin carrier', 'blue', 'bag', String(amount)]);
 	const key = lineKey({ kindId, colour: 'blue', form: 'bag' });
 	const listOf = (rows: readonly (readonly string[])[]) => ({ heads: [], rows });
-	const against = { known: () => Promise.resolve(new Set<number>()), isKnownSkipped: false, turn };
+	const against = {
+		known: () => Promise.resolve(new Set<number>()),
+		isKnownSkipped: false,
+		odd: (rows: readonly unknown[]) => Promise.resolve(rows.map(() => null)),
+		oddField: 'amount',
+		turn
+	};
 
 	it('counts empty rows as a spreadsheet does', async () => {
 		const { list } = readCsv(
@@ -247,9 +253,9 @@ describe('a list that is checked', () => {
 		const known = () => Promise.resolve(new Set([0, 2]));
 		const checked = (isKnownSkipped: boolean) =>
 			checkMovements(listOf(moves(5, 6, 7)), matching, context, new Map(), {
+				...against,
 				known,
-				isKnownSkipped,
-				turn
+				isKnownSkipped
 			});
 		expect(await checked(false)).toMatchObject({ knownCount: 2, rows: [{}, {}, {}] });
 		const { rows } = await checked(true);

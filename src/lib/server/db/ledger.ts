@@ -1,3 +1,4 @@
+import { oddMovement } from '$lib/core/gather/odd-count';
 import type { CorrectionEntry, Form, MovementEntry } from '$lib/gather/entry-types';
 import { oddCountWords } from '$lib/gather/odd-count-words';
 import type { StoreLine } from '$lib/gather/store-view';
@@ -109,9 +110,6 @@ export async function orRefusal(work: Promise<Booked>): Promise<Booked> {
 	}
 }
 
-/** More at once than any table cuts or counts in a day: asked about. */
-const mostAtOnce = 20_000;
-
 /** Books a movement of the store, whole or not at all. */
 export const keepMovement = (
 	groupId: GroupId,
@@ -122,9 +120,9 @@ export const keepMovement = (
 	orRefusal(
 		withTransaction(async (client): Promise<Booked> => {
 			const { isSure, ...move } = entry;
-			const isMuch = entry.form !== 'scrap' && entry.amount > mostAtOnce;
-			if (isMuch && !isSure && !(await keptUnder('movement', groupId, key, client)))
-				return refuse('sure', oddCountWords({ code: 'more-than-a-hall', bags: entry.amount }));
+			const odd = oddMovement(entry.amount, entry.form === 'scrap');
+			if (odd && !isSure && !(await keptUnder('movement', groupId, key, client)))
+				return refuse('sure', oddCountWords(odd));
 			const kept = await append(client, groupId, { key, ...move, movedAt: at });
 			return bookedOf(kept, 'movement', groupId, key, client);
 		})

@@ -23,13 +23,15 @@ export interface ListImport {
 	readonly dayOrder: DayOrder | null;
 	/** What becomes of rows that are there already. */
 	readonly knownRows: KnownRows;
+	/** Somebody has looked at its odd counts and said that they are right. */
+	readonly areOddRight: boolean;
 	/** When the very same rows were kept before, if they were and still count. */
 	readonly sameKeptAt: Date | null;
 }
 
 const columns = `id, list, file_name as "fileName", row_count as "rowCount", matching,
 	kept_at as "keptAt", taken_back_at as "takenBackAt", day_order as "dayOrder",
-	known_rows as "knownRows",
+	known_rows as "knownRows", odd_right as "areOddRight",
 	(select max(other.kept_at) from list_import other where other.group_id = list_import.group_id
 		and other.digest = list_import.digest and other.id <> list_import.id
 		and other.taken_back_at is null) as "sameKeptAt"`;
@@ -136,26 +138,31 @@ export const rowsOfImport = async (
 		)
 	).rows;
 
-/** Says which field each column holds; nothing changes once the list is kept. */
+/** Says which field each column holds, which leaves other counts to be looked at; nothing changes once the list is kept. */
 export const matchImport = (groupId: GroupId, id: string, matching: Matching): Promise<number> =>
 	execute(
-		'update list_import set matching = $3 where group_id = $1 and id = $2 and kept_at is null',
+		'update list_import set matching = $3, odd_right = false where group_id = $1 and id = $2 and kept_at is null',
 		[groupId, id, JSON.stringify(matching)]
 	);
 
-/** Says which way round days are, or what becomes of rows that are there already. */
+/** Says which way round days are, what becomes of rows that are there already, or that odd counts are right. */
 export const settleImport = (
 	groupId: GroupId,
 	id: string,
-	{ dayOrder, known }: { readonly dayOrder: DayOrder | null; readonly known: KnownRows | null }
+	said: {
+		readonly dayOrder: DayOrder | null;
+		readonly known: KnownRows | null;
+		readonly oddRight: boolean | null;
+	}
 ): Promise<number> =>
 	execute(
-		`update list_import set day_order = coalesce($3, day_order), known_rows = coalesce($4, known_rows)
+		`update list_import set day_order = coalesce($3, day_order),
+			known_rows = coalesce($4, known_rows), odd_right = coalesce($5, odd_right)
 		 where group_id = $1 and id = $2 and kept_at is null`,
-		[groupId, id, dayOrder, known]
+		[groupId, id, said.dayOrder, said.known, said.oddRight]
 	);
 
-/** Puts one cell of a list right. */
+/** Puts one cell of a list right; what was said of its odd counts was said of the cell before. */
 export const mendImport = (
 	groupId: GroupId,
 	id: string,
@@ -165,7 +172,8 @@ export const mendImport = (
 ): Promise<number> =>
 	execute(
 		`update list_import
-		 set rows = jsonb_set(rows, array['rows', $3::int::text, $4::int::text], to_jsonb($5::text))
+		 set rows = jsonb_set(rows, array['rows', $3::int::text, $4::int::text], to_jsonb($5::text)),
+			odd_right = false
 		 where group_id = $1 and id = $2 and kept_at is null
 			and rows #> array['rows', $3::int::text] is not null
 			and $4::int < jsonb_array_length(rows -> 'heads')`,

@@ -35,6 +35,13 @@ export const placeOf = (
 		client
 	);
 
+/** What each place has brought so far, by its name as `placeName` writes it. */
+export const tallyOfNames = async (groupId: GroupId): Promise<Map<string, PlaceSoFar>> =>
+	new Map((await listPlaces(groupId)).map((place) => [placeName(place.name), place]));
+
+/** A place's name as the database tells places apart. */
+export const placeName = (name: string): string => name.trim().toLowerCase();
+
 /** What a place has brought and had sorted so far. */
 export const tallyOfPlace = (
 	client: PoolClient,

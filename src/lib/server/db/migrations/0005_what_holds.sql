@@ -177,7 +177,9 @@ alter table list_import
 	-- Which way round the days of the list are written, once somebody has said so.
 	add column day_order text check (day_order in ('ymd', 'dmy', 'mdy')),
 	-- Rows that are there already are left out, or brought in all the same.
-	add column known_rows text not null default 'ask' check (known_rows in ('ask', 'skip', 'again'));
+	add column known_rows text not null default 'ask' check (known_rows in ('ask', 'skip', 'again')),
+	-- Somebody has looked at its odd counts and said that they are right.
+	add column odd_right boolean not null default false;
 create table list_matching (
 	group_id uuid not null references volunteer_group (id) on delete cascade,
 	list text not null check (list in ('drop-offs', 'movements')),

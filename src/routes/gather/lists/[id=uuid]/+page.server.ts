@@ -46,7 +46,8 @@ const cell = z.object({
 });
 const settled = z.object({
 	day_order: z.enum(dayOrders).nullable().catch(null),
-	known: z.enum(knownRows).nullable().catch(null)
+	known: z.enum(knownRows).nullable().catch(null),
+	odd: z.literal('right').nullable().catch(null)
 });
 
 export const actions: Actions = {
@@ -61,15 +62,20 @@ export const actions: Actions = {
 		});
 		await whileReached(matchImport(locals.groupId, params.id, matching));
 	},
-	/** Says once which way round days are, or what becomes of rows that are there already. */
+	/** Says once which way round days are, what becomes of rows that are there already, or that odd counts are right. */
 	settle: async ({ request, params, locals }) => {
 		const said = settled.parse({
 			day_order: null,
 			known: null,
+			odd: null,
 			...Object.fromEntries(await readForm(request))
 		});
 		await whileReached(
-			settleImport(locals.groupId, params.id, { dayOrder: said.day_order, known: said.known })
+			settleImport(locals.groupId, params.id, {
+				dayOrder: said.day_order,
+				known: said.known,
+				oddRight: said.odd && true
+			})
 		);
 	},
 	/** Puts one cell right where it stands. */

@@ -4,6 +4,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { keepTyped } from '$lib/keep-typed';
 	import ListProblems from '$lib/components/gather/ListProblems.svelte';
+	import ListQuestions from '$lib/components/gather/ListQuestions.svelte';
 	import { listFields, listTitles } from '$lib/gather/csv/columns';
 	import { wholeNumber } from '$lib/plan/number-words';
 	import { momentWords } from '$lib/day-words';
@@ -15,13 +16,10 @@
 	const found = $derived(data.found);
 	const problems = $derived([...((form && 'problems' in form && form.problems) || []), ...refused]);
 	const back = $derived(form && 'back' in form ? form.back : null);
-	const orderWords = {
-		ymd: 'the year first',
-		dmy: 'the day first: 24/11/2026',
-		mdy: 'the month first: 11/24/2026'
-	};
 	const isAsked = $derived(
-		data.check !== null && data.check.knownCount > 0 && found.knownRows === 'ask'
+		data.check !== null &&
+			((data.check.knownCount > 0 && found.knownRows === 'ask') ||
+				(data.check.oddCellCount > 0 && !found.areOddRight))
 	);
 	const isGood = $derived(
 		data.check !== null &&
@@ -159,61 +157,16 @@
 		<section class="sheet p-4" aria-labelledby="check">
 			<h2 id="check">
 				{#if isGood}Every row is good
-				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}Some
-					of it is there already
+				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}There
+					is something to say first
 				{:else}Nothing is kept until these are put right
 				{/if}
 			</h2>
 			{#each [...data.check.columnProblems, ...problems] as problem (problem)}
 				<p class="mt-2 font-semibold text-error" role="alert">{problem}</p>
 			{/each}
-			{#if data.check.isDayOrderAsked || found.dayOrder}
-				<form
-					class="mt-2 flex flex-wrap items-center gap-2"
-					method="POST"
-					action="?/settle"
-					use:enhance
-				>
-					<span class="text-[15px]">Its days are written with</span>
-					{#each ['dmy', 'mdy'] as const as order (order)}
-						<button
-							class="btn font-normal {found.dayOrder === order ? 'btn-neutral' : ''}"
-							name="day_order"
-							value={order}
-							aria-pressed={found.dayOrder === order}>{orderWords[order]}</button
-						>
-					{/each}
-				</form>
-			{/if}
-			{#if data.check.knownCount > 0}
-				<form class="mt-2 grid gap-2" method="POST" action="?/settle" use:enhance>
-					<p class="text-[15px]" data-known>
-						<strong
-							>{wholeNumber(data.check.knownCount)} of the rows {data.check.knownCount === 1
-								? 'is'
-								: 'are'} there already,</strong
-						>
-						with the same day and count.
-						{#if found.knownRows === 'skip'}They are left out.{:else if found.knownRows === 'again'}They
-							are counted once more.{/if}
-					</p>
-					<div class="flex flex-wrap gap-2">
-						<button
-							class="btn {found.knownRows === 'skip' ? 'btn-neutral' : ''}"
-							name="known"
-							value="skip"
-							aria-pressed={found.knownRows === 'skip'}>Leave them out</button
-						>
-						<button
-							class="btn font-normal {found.knownRows === 'again' ? 'btn-neutral' : ''}"
-							name="known"
-							value="again"
-							aria-pressed={found.knownRows === 'again'}>Count them once more</button
-						>
-					</div>
-				</form>
-			{/if}
-			<ListProblems problems={data.check.problems} count={data.check.problemCount} />
+			<ListQuestions {found} check={data.check} />
+			<ListProblems problems={data.check.problems} count={data.check.problemCount} isWrong />
 			<div class="mt-3 flex flex-wrap gap-2">
 				{#if isGood}
 					<form

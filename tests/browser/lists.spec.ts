@@ -81,21 +81,21 @@ test('odd counts are asked about where they stand, and are kept once they are sa
 	await bring(
 		page,
 		'drop-offs',
-		'date,place,bags\n2026-11-12,Tin jetty,40\n2026-11-13,Tin jetty,4000'
+		'date,place,bags\n2026-11-11,Tin jetty,40\n2026-11-12,Tin jetty,40\n2026-11-13,Tin jetty,4000'
 	);
 	const odd = page.locator('[data-odd]');
 	await expect(odd).toHaveCount(1);
 	await expect(odd).toContainText('this place brings about 40 at a time');
 	await expect(page.getByRole('button', { name: /Keep all/ })).toHaveCount(0);
 	await expectAccessible(page);
-	await page.getByLabel('Row 3, bags').fill('3999');
+	await page.getByLabel('Row 4, bags').fill('3999');
 	await odd.getByRole('button', { name: 'Put right' }).click();
-	await expect(page.getByLabel('Row 3, bags')).toHaveValue('3999');
+	await expect(page.getByLabel('Row 4, bags')).toHaveValue('3999');
 	await page.getByRole('button', { name: 'This count is right' }).click();
-	await page.getByRole('button', { name: 'Keep all 2 rows' }).click();
-	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await page.getByRole('button', { name: 'Keep all 3 rows' }).click();
+	await expect(page.getByText('All 3 rows are kept')).toBeVisible();
 	await page.goto('/gather');
-	await expect(page.locator('[data-place="Tin jetty"]')).toContainText(/4.039/);
+	await expect(page.locator('[data-place="Tin jetty"]')).toContainText(/4.079/);
 });
 
 test('what cannot be read is refused in a sentence, with what was pasted kept', async ({

@@ -1,7 +1,6 @@
 <script lang="ts">
 	// Cells of a list that cannot be kept, or are asked about first, each to be put right where it stands.
 	import { enhance } from '$app/forms';
-	import Table from '$lib/components/Table.svelte';
 	import type { CellProblem } from '$lib/gather/csv/check-list';
 	import { keepTyped } from '$lib/keep-typed';
 	import { wholeNumber } from '$lib/plan/number-words';
@@ -24,40 +23,33 @@
 			? `; the first ${problems.length} are`
 			: ''}:
 	</p>
-	<Table
-		heads={[
-			{ label: 'Row', isFigure: true },
-			'Column',
-			'There stands',
-			isWrong ? 'What is wrong' : 'What is asked'
-		]}
-	>
+	<ul class="mt-1 divide-y divide-base-300 border-t border-base-300">
 		{#each problems as { row, column, typed, sentence, at, columnAt } (`${row} ${column}`)}
-			<tr
+			<li
+				class="grid items-center gap-x-4 gap-y-1 py-2 text-[15px] sm:grid-cols-[18rem_minmax(0,1fr)]"
 				data-problem={isWrong ? `${row} ${column}` : undefined}
 				data-odd={isWrong ? undefined : row}
 			>
-				<td class="figure text-right">{row}</td>
-				<td>{column}</td>
-				<td>
-					{#if columnAt >= 0}
-						<form class="flex gap-1" method="POST" action="?/mend" use:enhance={keepTyped}>
-							<input type="hidden" name="row" value={at} />
-							<input type="hidden" name="column" value={columnAt} />
-							<input
-								class="field w-36 font-mono text-sm"
-								name="text"
-								value={typed}
-								aria-label="Row {row}, {column}"
-							/>
-							<button class="btn px-3 font-normal">Put right</button>
-						</form>
-					{:else}
-						<span class="font-mono text-sm">(no such column)</span>
-					{/if}
-				</td>
-				<td>{sentence}</td>
-			</tr>
+				{#if columnAt >= 0}
+					<form
+						class="grid grid-cols-[minmax(0,1fr)_auto] items-end gap-1"
+						method="POST"
+						action="?/mend"
+						use:enhance={keepTyped}
+					>
+						<input type="hidden" name="row" value={at} />
+						<input type="hidden" name="column" value={columnAt} />
+						<label class="grid gap-1">
+							<span class="quiet">Row {row}, {column}</span>
+							<input class="field w-full min-w-0 font-mono text-sm" name="text" value={typed} />
+						</label>
+						<button class="btn px-3 font-normal">Put right</button>
+					</form>
+				{:else}
+					<p>Row {row}, {column} <span class="quiet">(no such column)</span></p>
+				{/if}
+				<p class={isWrong ? 'text-error' : ''}>{sentence}</p>
+			</li>
 		{/each}
-	</Table>
+	</ul>
 {/if}

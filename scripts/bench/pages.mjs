@@ -1,4 +1,5 @@
-// Every page under eight connections, beside a bare page of as many elements and bytes in the same run.
+// Every page under eight connections, beside a bare page of the same layout with as many elements and
+// bytes, in the same run.
 import { load } from './load.mjs';
 import { print, quantile } from './figures.mjs';
 
@@ -15,20 +16,21 @@ const pages = [
 
 /** @param {string} address */
 export async function benchPages(address) {
-	const empty = await (await fetch(`${address}/bare`)).text();
 	for (const path of pages) {
+		const barePath = path.startsWith('/gather') ? '/gather/bare' : '/bare';
+		const empty = await (await fetch(address + barePath)).text();
 		const html = await (await fetch(address + path)).text();
 		const elements = (html.match(/<[a-z]/g) ?? []).length - (empty.match(/<[a-z]/g) ?? []).length;
 		const rows = Math.max(1, Math.min(5000, elements));
 		// A row stands once as an element and once in the page's data.
 		const bytes = Math.max(1, Math.round((html.length - empty.length) / rows / 2 - 8));
-		const bare = `/bare?rows=${rows}&bytes=${bytes}`;
+		const bare = `${barePath}?rows=${rows}&bytes=${bytes}`;
 		const times = { page: /** @type {number[]} */ ([]), bare: /** @type {number[]} */ ([]) };
 		for (const one of [path, bare]) await load(address, { path: one }, 40);
 		// Turn by turn, so that whatever the machine does meets both.
-		for (let turn = 0; turn < 4; turn++) {
-			times.page.push(...(await load(address, { path }, 60)));
-			times.bare.push(...(await load(address, { path: bare }, 60)));
+		for (let turn = 0; turn < 6; turn++) {
+			times.page.push(...(await load(address, { path }, 80)));
+			times.bare.push(...(await load(address, { path: bare }, 80)));
 		}
 		const [own, other] = [quantile(times.page, 0.95), quantile(times.bare, 0.95)];
 		print(`pages: ${path}, 95th percentile`, own, 'ms');

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/know/practice';
 import type { BagKindEntry } from '../../src/lib/gather/entry-types';
-import { keepBagKind, listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
+import { keepBagKind, listKinds, listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
 import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
 import { partKey } from '../../src/lib/server/db/part-key';
 import { listPlaces } from '../../src/lib/server/db/places';
@@ -18,6 +18,9 @@ import { useDatabase } from './database';
 import { newGroup } from './samples';
 
 useDatabase();
+
+/** What is asked for, as the page has it. */
+const asksOf = (of: GroupId, place: string | null) => loadAsks(of, place, listKinds(of));
 
 let group = '' as GroupId;
 const key = () => crypto.randomUUID();
@@ -159,7 +162,7 @@ describe('what the season asks for', () => {
 
 	it('is nothing until mats are wanted', async () => {
 		await keepIt();
-		const { plans, asks } = await loadAsks(group, null);
+		const { plans, asks } = await asksOf(group, null);
 		expect(plans.map(({ name, mats, kind }) => [name, mats, kind])).toEqual([
 			['Causeway', 0, 'Thin carrier']
 		]);
@@ -182,9 +185,9 @@ describe('what the season asks for', () => {
 	it('follows the mats wanted, the store and what sorting rejects', async () => {
 		const id = await keepIt();
 		expect(await wantMats(group, id, 2, 0)).toEqual({ outcome: 'set' });
-		const before = (await loadAsks(group, null)).asks.find(({ colour }) => colour === 'blue');
+		const before = (await asksOf(group, null)).asks.find(({ colour }) => colour === 'blue');
 		await bagsIn((await kindNamed('Thin carrier'))?.id ?? '', 60);
-		const after = (await loadAsks(group, null)).asks.find(({ colour }) => colour === 'blue');
+		const after = (await asksOf(group, null)).asks.find(({ colour }) => colour === 'blue');
 		expect((before?.bags ?? 0) - (after?.bags ?? 0)).toBeCloseTo(60, 6);
 		expect(after?.toAsk).toBeGreaterThan((after?.bags ?? 0) / 0.88 - 1);
 	});
@@ -207,10 +210,10 @@ describe('what the season asks for', () => {
 			isSure: false
 		});
 		const [place] = await listPlaces(group);
-		const here = await loadAsks(group, place?.id ?? null);
+		const here = await asksOf(group, place?.id ?? null);
 		expect(here.rejectedShare).toBeCloseTo((0.12 * 50 + 180) / 250, 9);
 		expect(here.place?.name).toBe('Ferry kiosk');
-		expect((await loadAsks(group, key())).place).toBeNull();
+		expect((await asksOf(group, key())).place).toBeNull();
 	});
 
 	it('leaves deleted plans out, and puts wanted ones first', async () => {

@@ -2,7 +2,7 @@ import { bagsToAsk } from '$lib/gather/ask-words';
 import { rejectRate } from '$lib/core/gather/reject-rate';
 import { whileReached } from './db/away';
 import { listDrying } from './db/drying';
-import { listKinds } from './db/kinds';
+import type { KindLine } from './db/kinds';
 import { listBalances } from './db/ledger';
 import { listPlaces } from './db/places';
 import { practiceOfGroup } from './db/practice';
@@ -14,11 +14,15 @@ import { seasonAsks } from './season-asks';
  * What the season still asks for, of one place or of all. A place's own share of rejected bags
  * stands for it; the group's for all.
  */
-export async function loadAsks(groupId: GroupId, placeId: string | null) {
+export async function loadAsks(
+	groupId: GroupId,
+	placeId: string | null,
+	askedKinds: Promise<KindLine[]>
+) {
 	const [wanted, kinds, balances, practice, places, piles] = await whileReached(
 		Promise.all([
 			listWantedPlans(groupId),
-			listKinds(groupId),
+			askedKinds,
 			listBalances(groupId),
 			practiceOfGroup(groupId),
 			listPlaces(groupId),

@@ -1,12 +1,8 @@
 <script lang="ts">
+	import BarePage from '$lib/components/BarePage.svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>A bare page · Nest Row</title></svelte:head>
-
-<main id="main">
-	<h1>A bare page</h1>
-	{#each data.rows as row, at (at)}<p>{row}</p>{/each}
-</main>
+<BarePage rows={data.rows} />

@@ -1,12 +1,12 @@
-import type { Practice } from '$lib/core/know/practice';
-import { estimatePlan } from '$lib/core/plan/estimate';
-import { planOfShape } from '$lib/plan/document';
+import { barePractice } from '$lib/core/know/practice';
+import type { PlanBasis } from '$lib/plan/plan-basis';
 import { basisOf } from '$lib/plan/plan-basis';
 import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/db/kinds';
 import { leaveOutMeasurement, listMeasurements } from '$lib/server/db/measurements';
-import type { KeptPlan } from '$lib/server/db/plans';
-import { listWholePlans } from '$lib/server/db/plans';
+import type { GroupId } from '$lib/server/group';
+import { outOfPlans, plansNow } from '$lib/server/plans-now';
+import { listNewestPlans } from '$lib/server/db/plans';
 import { listMakers, practiceOfGroup } from '$lib/server/db/practice';
 import { leaveOutTimedWork, listTimedWork } from '$lib/server/db/timed-work';
 import { keepEntry } from '$lib/server/keep-entry';
@@ -19,34 +19,41 @@ import type { Actions, PageServerLoad } from './$types';
 /** Plans shown with their figures now and when they were kept. */
 const plansShown = 12;
 
-/** What a plan measures as, and what it comes to now. */
-function workOut({ document }: KeptPlan, practice: Practice) {
-	const shape = planOfShape(document.plan);
-	return { basis: basisOf(shape), now: estimatePlan(shape, practice).tally };
+/** The practice of the group, or of the maker that is asked for. */
+async function practiceBy(groupId: GroupId, asked: Promise<string | null> | null) {
+	const maker = await asked;
+	return { maker, practice: await practiceOfGroup(groupId, maker) };
 }
-const workedOut = new WorkedOut<ReturnType<typeof workOut>>();
+
+const bases = new WorkedOut<PlanBasis>();
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const { groupId } = locals;
 	const asked = url.searchParams.get('maker')?.trim() ?? '';
-	const makers = await whileReached(listMakers(groupId));
-	const maker = makers.find((name) => name.toLowerCase() === asked.toLowerCase()) ?? null;
-	const [measurements, timed, practice, kept, kinds] = await whileReached(
+	const makerAsked = async (makers: Promise<string[]>) =>
+		(await makers).find((name) => name.toLowerCase() === asked.toLowerCase()) ?? null;
+	const known = listMakers(groupId);
+	const [makers, measurements, timed, { maker, practice }, lines, kinds] = await whileReached(
 		Promise.all([
+			known,
 			listMeasurements(groupId),
 			listTimedWork(groupId),
-			practiceOfGroup(groupId, maker),
-			listWholePlans(groupId, plansShown),
+			practiceBy(groupId, asked === '' ? null : makerAsked(known)),
+			listNewestPlans(groupId, plansShown),
 			listKinds(groupId)
 		])
 	);
-	const plans = kept.map((plan) => ({
-		id: plan.id,
-		name: plan.name,
-		then: plan.figures,
-		...(workedOut.get(plan, practice) ?? workedOut.set(plan, practice, workOut(plan, practice)))
-	}));
+	const [nows, basisOfPlan] = await whileReached(
+		Promise.all([
+			plansNow(groupId, lines, practice),
+			outOfPlans(groupId, lines, barePractice, bases, basisOf)
+		])
+	);
+	const plans = nows.flatMap(({ id, name, figures, now }) => {
+		const basis = basisOfPlan.get(id);
+		return basis ? [{ id, name, then: figures, now, basis }] : [];
+	});
 	return { measurements, timed, practice, plans, makers, maker, kinds };
 };
 

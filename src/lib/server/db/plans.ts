@@ -52,10 +52,10 @@ export const documentsOf = (groupId: GroupId, ids: readonly string[]) =>
 		[groupId, ids]
 	);
 
-/** The newest plans whole, at most so many. */
-export const listWholePlans = (groupId: GroupId, limit: number): Promise<KeptPlan[]> =>
-	many<KeptPlan>(
-		`select ${planColumns} from plan
+/** The newest plans, at most so many. */
+export const listNewestPlans = (groupId: GroupId, limit: number): Promise<PlanLine[]> =>
+	many<PlanLine>(
+		`select ${lineColumns} from plan
 		 where group_id = $1 and deleted_at is null
 		 order by updated_at desc, id limit $2`,
 		[groupId, limit]

@@ -1,6 +1,6 @@
 import type { Work } from '$lib/core/effort/works';
 import { rejectRate } from '$lib/core/gather/reject-rate';
-import type { Practice } from '$lib/core/know/practice';
+import type { Basis, Practice } from '$lib/core/know/practice';
 import { practiceOf } from '$lib/core/measure/practice-of';
 import type { Readings } from '$lib/core/measure/readings';
 import type { GroupId } from '../group';
@@ -30,6 +30,26 @@ export const listMakers = async (groupId: GroupId): Promise<string[]> =>
 		)
 	).map(({ maker }) => maker);
 
+/** Groups and makers whose practice is remembered at once. */
+const mostRemembered = 500;
+const remembered = new Map<string, { readonly measured: string; readonly practice: Practice }>();
+
+/** The practice of what was measured: the same object for as long as the measures are the same. */
+function remember(basis: Basis, key: string, measured: string): Practice {
+	const before = remembered.get(key);
+	if (before?.measured === measured) return before.practice;
+	const { readings, timed, sorted, rejected } = JSON.parse(measured) as Measured;
+	const practice = practiceOf({
+		basis,
+		readings,
+		timed,
+		rejectedShare: sorted > 0 ? rejectRate({ sorted, rejected }) : undefined
+	});
+	if (remembered.size >= mostRemembered) remembered.clear();
+	remembered.set(key, { measured, practice });
+	return practice;
+}
+
 /**
  * What a group knows from everything it has measured and not left out; one question, because every
  * plan asks it. With a maker's name, what that maker's own measures say.
@@ -38,23 +58,19 @@ export async function practiceOfGroup(
 	groupId: GroupId,
 	maker: string | null = null
 ): Promise<Practice> {
-	const { readings, timed, sorted, rejected } = await one<Measured>(
-		`select
-			(select coalesce(json_agg(readings order by measured_on, id), '[]') from measurement
-			 where group_id = $1 and not is_left_out
-				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as readings,
-			(select coalesce(json_agg(json_build_object('work', work, 'units', units,
-				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds)), '[]')
-			 from timed_work where group_id = $1 and not is_left_out
-				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))) as timed,
-			(select coalesce(sum(sorted), 0) from place_tally where group_id = $1) as sorted,
-			(select coalesce(sum(rejected), 0) from place_tally where group_id = $1) as rejected`,
+	const { measured } = await one<{ measured: string }>(
+		`select json_build_object(
+			'readings', (select coalesce(json_agg(readings order by measured_on, id), '[]')
+				from measurement where group_id = $1 and not is_left_out
+				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))),
+			'timed', (select coalesce(json_agg(json_build_object('work', work, 'units', units,
+				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds) order by id), '[]')
+				from timed_work where group_id = $1 and not is_left_out
+				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))),
+			'sorted', coalesce(sum(sorted), 0), 'rejected', coalesce(sum(rejected), 0))::text as measured
+		 from place_tally where group_id = $1`,
 		[groupId, maker]
 	);
-	return practiceOf({
-		basis: maker === null ? { of: 'group' } : { of: 'maker', name: maker },
-		readings,
-		timed,
-		rejectedShare: sorted > 0 ? rejectRate({ sorted, rejected }) : undefined
-	});
+	const basis: Basis = maker === null ? { of: 'group' } : { of: 'maker', name: maker };
+	return remember(basis, JSON.stringify([groupId, maker]), measured);
 }

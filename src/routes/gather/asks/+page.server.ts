@@ -6,9 +6,10 @@ import { readForm } from '$lib/server/read-form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, depends, url }) => {
+export const load: PageServerLoad = ({ locals, depends, url, parent }) => {
 	depends('app:gather');
-	return loadAsks(locals.groupId, url.searchParams.get('place'));
+	const kinds = parent().then((gather) => gather.kinds);
+	return loadAsks(locals.groupId, url.searchParams.get('place'), kinds);
 };
 
 const unread = 'This could not be read. Please load the page again.';

@@ -1,5 +1,6 @@
 import { fileNameOf } from '$lib/plan/name';
 import { whileReached } from '$lib/server/db/away';
+import { listKinds } from '$lib/server/db/kinds';
 import { papers } from '$lib/reader';
 import { readerOf } from '$lib/server/reader';
 import { loadAsks } from '$lib/server/load-asks';
@@ -18,7 +19,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const asked = query.parse({ place: null, paper: null, ...Object.fromEntries(url.searchParams) });
 	const [reader, { place, asks, basis }] = await Promise.all([
 		whileReached(readerOf({ locals, cookies })),
-		loadAsks(locals.groupId, asked.place)
+		loadAsks(locals.groupId, asked.place, listKinds(locals.groupId))
 	]);
 	const bytes = await heavily('asks', {
 		groupName: reader.name,

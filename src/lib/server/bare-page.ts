@@ -1,0 +1,15 @@
+import { one } from '$lib/server/db/verbs';
+import { error } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { ServerLoadEvent } from '@sveltejs/kit';
+
+const most = z.coerce.number().int().min(0).max(5000).catch(0);
+
+/** The barest page that other pages are measured against: one SELECT, and so many rows of so many bytes. Only while they are measured. */
+export async function bareRows({ url }: Pick<ServerLoadEvent, 'url'>) {
+	if (process.env.NEST_ROW_BENCH !== 'yes') error(404, { message: 'There is no page here.' });
+	const rows = most.parse(url.searchParams.get('rows'));
+	const bytes = most.parse(url.searchParams.get('bytes'));
+	await one('select 1 as one', []);
+	return { rows: Array.from({ length: rows }, (_, at) => `${at}`.padEnd(bytes, 'x')) };
+}

@@ -1,10 +1,10 @@
-import { barePractice } from '../src/lib/core/know/practice';
+import { barePractice } from '../src/lib/core/practice/practice';
 // The demo world: made up, the same every time, loaded once.
 import { loadGathered } from './demo/gathered';
 import { demoPlans } from './demo/plans';
-import { writeOf } from '../src/lib/server/keep-form';
+import { writeOf } from '../src/lib/server/plan/keep-form';
 import { endPools } from '../src/lib/server/db/pool';
-import { insertPlan } from '../src/lib/server/db/plans';
+import { insertPlan } from '../src/lib/server/plan/plans';
 import { execute, one } from '../src/lib/server/db/verbs';
 import { localGroupId } from '../src/lib/server/group';
 

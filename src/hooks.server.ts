@@ -1,5 +1,5 @@
 import type { Handle, HandleServerError } from '@sveltejs/kit';
-import { lookOf } from '$lib/looks';
+import { lookOf } from '$lib/ui/looks';
 import { groupOfRequest } from '$lib/server/group';
 import { log } from '$lib/server/log';
 

@@ -1,13 +1,13 @@
-import { barePractice } from '../../src/lib/core/know/practice';
+import { barePractice } from '../../src/lib/core/practice/practice';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
 import { bagPresets } from '../../src/lib/core/bag/presets';
 import { mixProgram } from '../../src/lib/core/back/mix';
 import { compareAll } from '../../src/lib/core/compare/compare-all';
-import { estimatePlan } from '../../src/lib/core/plan/estimate';
-import type { Plan } from '../../src/lib/core/plan/types';
-import { planOfShape, planShape } from '../../src/lib/plan/document';
+import { estimatePlan } from '../../src/lib/core/estimate/estimate';
+import type { Plan } from '../../src/lib/core/model/types';
+import { planOfShape, planShape } from '../../src/lib/stages/plan/document';
 import { solveMix } from '../../src/lib/server/heavy/solve-mix';
 import { print, quantile } from './figures.mjs';
 

@@ -1,8 +1,8 @@
-import type { SentEntry } from '../../src/lib/server/take-entry';
-import { takeEntry } from '../../src/lib/server/take-entry';
-import { listKinds } from '../../src/lib/server/db/kinds';
-import { wantMats } from '../../src/lib/server/db/wanted';
-import { listPlans } from '../../src/lib/server/db/plans';
+import type { SentEntry } from '../../src/lib/server/entries/take-entry';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { listKinds } from '../../src/lib/server/gather/kinds';
+import { wantMats } from '../../src/lib/server/gather/wanted';
+import { listPlans } from '../../src/lib/server/plan/plans';
 import type { GroupId } from '../../src/lib/server/group';
 
 type Typed = Record<string, string>;

@@ -1,5 +1,5 @@
 import { bagPresets } from '../../src/lib/core/bag/presets';
-import type { Plan } from '../../src/lib/core/plan/types';
+import type { Plan } from '../../src/lib/core/model/types';
 
 const [carrier, shopBag, pouch] = bagPresets;
 const usual = {

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import '../app.css';
 	import { invalidate, invalidateAll } from '$app/navigation';
-	import StageBar from '$lib/components/StageBar.svelte';
-	import { setQueue } from '$lib/gather/queue-context';
-	import { EntryQueue } from '$lib/gather/queue.svelte';
-	import { isTimeZone, todayIn } from '$lib/days';
-	import { isLocale } from '$lib/reader';
-	import { writeAs } from '$lib/writing';
+	import StageBar from '$lib/ui/StageBar.svelte';
+	import { setQueue } from '$lib/entries/outbox-context';
+	import { EntryQueue } from '$lib/entries/outbox.svelte';
+	import { isTimeZone, todayIn } from '$lib/ui/days';
+	import { isLocale } from '$lib/ui/reader';
+	import { writeAs } from '$lib/ui/writing';
 	import { onMount, untrack } from 'svelte';
 	import type { LayoutProps } from './$types';
 

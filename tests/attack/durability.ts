@@ -5,7 +5,7 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
-import { seededChance } from '../../src/lib/core/simulate/chance';
+import { seededChance } from '../../src/lib/core/statistics/rng';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { pause } from '../../scripts/lib/say.mjs';
 

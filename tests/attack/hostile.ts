@@ -2,8 +2,8 @@
 // inside looks, none is given back as script, and the app lives.
 import { randomUUID } from 'node:crypto';
 import http from 'node:http';
-import type { Chance as Rng } from '../../src/lib/core/simulate/chance';
-import { seededChance } from '../../src/lib/core/simulate/chance';
+import type { Chance as Rng } from '../../src/lib/core/statistics/rng';
+import { seededChance } from '../../src/lib/core/statistics/rng';
 
 const paths = [
 	'/',

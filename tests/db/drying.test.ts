@@ -1,21 +1,21 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { keepDropOff, listDropOffs } from '../../src/lib/server/db/drop-offs';
-import { endDrying, listDrying } from '../../src/lib/server/db/drying';
-import { listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
+import { keepDropOff, listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
+import { listStoredKinds, removeKind } from '../../src/lib/server/gather/kinds';
 import {
 	keepCorrection,
 	keepMovement,
 	listBalances,
 	listMovements
-} from '../../src/lib/server/db/ledger';
-import { rowsAfter } from '../../src/lib/server/db/list-out';
-import { listPlaces } from '../../src/lib/server/db/places';
-import { practiceOfGroup } from '../../src/lib/server/db/practice';
-import { keepSorting, listSorted } from '../../src/lib/server/db/sortings';
-import { takeBack } from '../../src/lib/server/db/taken-back';
+} from '../../src/lib/server/gather/ledger';
+import { rowsAfter } from '../../src/lib/server/gather/list-out';
+import { listPlaces } from '../../src/lib/server/gather/places';
+import { practiceOfGroup } from '../../src/lib/server/measures/practice';
+import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
+import { takeBack } from '../../src/lib/server/gather/taken-back';
 import type { GroupId } from '../../src/lib/server/group';
-import type { SortingEntry } from '../../src/lib/gather/entry-types';
+import type { SortingEntry } from '../../src/lib/entries/entry-types';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting } from './samples';
 

@@ -1,15 +1,15 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { listDropOffs } from '../../src/lib/server/db/drop-offs';
-import { listStoredKinds } from '../../src/lib/server/db/kinds';
-import { deletePlan, insertPlan } from '../../src/lib/server/db/plans';
-import { listPlaces } from '../../src/lib/server/db/places';
+import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { listStoredKinds } from '../../src/lib/server/gather/kinds';
+import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
+import { listPlaces } from '../../src/lib/server/gather/places';
 import { execute, one } from '../../src/lib/server/db/verbs';
-import { writeOf } from '../../src/lib/server/keep-form';
+import { writeOf } from '../../src/lib/server/plan/keep-form';
 import type { GroupId } from '../../src/lib/server/group';
-import type { SentEntry } from '../../src/lib/server/take-entry';
-import { takeEntry } from '../../src/lib/server/take-entry';
-import { barePractice } from '../../src/lib/core/know/practice';
-import { startingPlan } from '../../src/lib/plan/starting-plan';
+import type { SentEntry } from '../../src/lib/server/entries/take-entry';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { barePractice } from '../../src/lib/core/practice/practice';
+import { startingPlan } from '../../src/lib/stages/plan/starting-plan';
 import { useDatabase } from './database';
 import { newTable } from './samples';
 

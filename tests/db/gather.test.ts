@@ -1,19 +1,19 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { colourNames } from '../../src/lib/core/colour/colours';
-import { keepDropOff, listDropOffs } from '../../src/lib/server/db/drop-offs';
-import { listKinds } from '../../src/lib/server/db/kinds';
+import { keepDropOff, listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { listKinds } from '../../src/lib/server/gather/kinds';
 import {
 	keepCorrection,
 	keepMovement,
 	listBalances,
 	listMovements
-} from '../../src/lib/server/db/ledger';
-import { listPlaces } from '../../src/lib/server/db/places';
-import { keepSorting } from '../../src/lib/server/db/sortings';
+} from '../../src/lib/server/gather/ledger';
+import { listPlaces } from '../../src/lib/server/gather/places';
+import { keepSorting } from '../../src/lib/server/gather/sortings';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
-import type { MovementEntry } from '../../src/lib/gather/entry-types';
+import type { MovementEntry } from '../../src/lib/entries/entry-types';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting } from './samples';
 

@@ -1,19 +1,24 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
-import { barePractice } from '../../src/lib/core/know/practice';
-import type { BagKindEntry } from '../../src/lib/gather/entry-types';
-import { keepBagKind, listKinds, listStoredKinds, removeKind } from '../../src/lib/server/db/kinds';
-import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
+import { barePractice } from '../../src/lib/core/practice/practice';
+import type { BagKindEntry } from '../../src/lib/entries/entry-types';
+import {
+	keepBagKind,
+	listKinds,
+	listStoredKinds,
+	removeKind
+} from '../../src/lib/server/gather/kinds';
+import { keepMovement, listBalances } from '../../src/lib/server/gather/ledger';
 import { partKey } from '../../src/lib/server/db/part-key';
-import { listPlaces } from '../../src/lib/server/db/places';
-import { deletePlan, insertPlan } from '../../src/lib/server/db/plans';
-import { keepSorting } from '../../src/lib/server/db/sortings';
-import { listWantedPlans, wantMats } from '../../src/lib/server/db/wanted';
+import { listPlaces } from '../../src/lib/server/gather/places';
+import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
+import { keepSorting } from '../../src/lib/server/gather/sortings';
+import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
 import type { GroupId } from '../../src/lib/server/group';
-import { writeOf } from '../../src/lib/server/keep-form';
-import { loadAsks } from '../../src/lib/server/load-asks';
-import { knownOf } from '../../src/lib/server/practice-or-bare';
-import { seasonAsks } from '../../src/lib/server/season-asks';
+import { writeOf } from '../../src/lib/server/plan/keep-form';
+import { loadAsks } from '../../src/lib/server/gather/load-asks';
+import { knownOf } from '../../src/lib/server/gather/practice-or-bare';
+import { seasonAsks } from '../../src/lib/server/gather/season-asks';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
 

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { ListName } from '../../src/lib/gather/csv/columns';
-import { listFields } from '../../src/lib/gather/csv/columns';
-import { readCsv, writeCsv } from '../../src/lib/gather/csv/read-csv';
-import { listDropOffs } from '../../src/lib/server/db/drop-offs';
-import { keepMovement, listBalances } from '../../src/lib/server/db/ledger';
+import type { ListName } from '../../src/lib/stages/gather/lists/columns';
+import { listFields } from '../../src/lib/stages/gather/lists/columns';
+import { readCsv, writeCsv } from '../../src/lib/stages/gather/lists/read-csv';
+import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { keepMovement, listBalances } from '../../src/lib/server/gather/ledger';
 import {
 	dropImport,
 	findImport,
@@ -12,13 +12,13 @@ import {
 	mendImport,
 	rowsOfImport,
 	settleImport
-} from '../../src/lib/server/db/list-imports';
-import { takeListBack } from '../../src/lib/server/db/list-taken-back';
-import { rowsAfter } from '../../src/lib/server/db/list-out';
-import { listPlaces } from '../../src/lib/server/db/places';
+} from '../../src/lib/server/gather/list-imports';
+import { takeListBack } from '../../src/lib/server/gather/list-taken-back';
+import { rowsAfter } from '../../src/lib/server/gather/list-out';
+import { listPlaces } from '../../src/lib/server/gather/places';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
-import { checkList, keepList as keepListOn } from '../../src/lib/server/keep-list';
+import { checkList, keepList as keepListOn } from '../../src/lib/server/gather/keep-list';
 import { useDatabase } from './database';
 import { movement, newGroup, newTable } from './samples';
 

@@ -1,21 +1,21 @@
 import { execute } from '../../src/lib/server/db/verbs';
-import { knowledgeOf } from '../../src/lib/core/know/practice';
-import { estimatePlan } from '../../src/lib/core/plan/estimate';
+import { knowledgeOf } from '../../src/lib/core/practice/practice';
+import { estimatePlan } from '../../src/lib/core/estimate/estimate';
 import { demoPlans } from '../../scripts/demo/plans';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { barePractice } from '../../src/lib/core/know/practice';
-import { startingPlan } from '../../src/lib/plan/starting-plan';
-import type { MeasurementEntry } from '../../src/lib/gather/entry-types';
+import { barePractice } from '../../src/lib/core/practice/practice';
+import { startingPlan } from '../../src/lib/stages/plan/starting-plan';
+import type { MeasurementEntry } from '../../src/lib/entries/entry-types';
 import {
 	keepMeasurement,
 	leaveOutMeasurement,
 	listMeasurements
-} from '../../src/lib/server/db/measurements';
-import { insertPlan } from '../../src/lib/server/db/plans';
-import { listMakers, practiceOfGroup } from '../../src/lib/server/db/practice';
-import { keepTimedWork } from '../../src/lib/server/db/timed-work';
+} from '../../src/lib/server/measures/measurements';
+import { insertPlan } from '../../src/lib/server/plan/plans';
+import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
+import { keepTimedWork } from '../../src/lib/server/measures/timed-work';
 import type { GroupId } from '../../src/lib/server/group';
-import { writeOf } from '../../src/lib/server/keep-form';
+import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
 

@@ -1,5 +1,5 @@
-import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/gather/entry-types';
-import { listKinds } from '../../src/lib/server/db/kinds';
+import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/entries/entry-types';
+import { listKinds } from '../../src/lib/server/gather/kinds';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/group';
 

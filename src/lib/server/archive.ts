@@ -1,14 +1,14 @@
-import { listFields, listNames } from '$lib/gather/csv/columns';
-import { writeCsv } from '$lib/gather/csv/read-csv';
-import type { PlanDocument } from '$lib/plan/document';
-import { planOfShape } from '$lib/plan/document';
-import { fileNameOf } from '$lib/plan/name';
-import { writePlanFile } from '$lib/plan/plan-file';
+import { listFields, listNames } from '$lib/stages/gather/lists/columns';
+import { writeCsv } from '$lib/stages/gather/lists/read-csv';
+import type { PlanDocument } from '$lib/stages/plan/document';
+import { planOfShape } from '$lib/stages/plan/document';
+import { fileNameOf } from '$lib/ui/name';
+import { writePlanFile } from '$lib/stages/plan/plan-file';
 import { Zip, ZipDeflate } from 'fflate';
 import type { PoolClient } from 'pg';
-import type { Row } from './db/everything';
-import { rowsOf, tableNames } from './db/everything';
-import { rowsAfter } from './db/list-out';
+import type { Row } from './everything';
+import { rowsOf, tableNames } from './everything';
+import { rowsAfter } from '$lib/server/gather/list-out';
 import type { GroupId } from './group';
 
 /** A file of the archive, in the order its parts come. */

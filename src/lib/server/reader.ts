@@ -1,6 +1,6 @@
-import type { Reader } from '$lib/reader';
-import { papers, usualLocale, usualPaper, usualZone } from '$lib/reader';
-import { todayIn } from '$lib/days';
+import type { Reader } from '$lib/ui/reader';
+import { papers, usualLocale, usualPaper, usualZone } from '$lib/ui/reader';
+import { todayIn } from '$lib/ui/days';
 import type { Cookies } from '@sveltejs/kit';
 import type { Group } from './db/groups';
 import { findGroup } from './db/groups';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import BarePage from '$lib/components/BarePage.svelte';
+	import BarePage from '$lib/ui/BarePage.svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();

@@ -1,7 +1,7 @@
-import { fileNameOf } from '$lib/plan/name';
+import { fileNameOf } from '$lib/ui/name';
 import { archiveOf } from '$lib/server/archive';
 import { whileReached } from '$lib/server/db/away';
-import { openSnapshot } from '$lib/server/db/everything';
+import { openSnapshot } from '$lib/server/everything';
 import { readerOf } from '$lib/server/reader';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
 import { whileReached } from '$lib/server/db/away';
-import { listKinds } from '$lib/server/db/kinds';
+import { listKinds } from '$lib/server/gather/kinds';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, depends }) => {

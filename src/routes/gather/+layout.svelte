@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import WaitingList from '$lib/components/gather/WaitingList.svelte';
-	import { getQueue } from '$lib/gather/queue-context';
+	import WaitingList from '$lib/entries/WaitingList.svelte';
+	import { getQueue } from '$lib/entries/outbox-context';
 	import type { LayoutProps } from './$types';
 
 	const { children }: LayoutProps = $props();

@@ -1,8 +1,8 @@
 import { whileReached } from '$lib/server/db/away';
-import { listDropOffs } from '$lib/server/db/drop-offs';
-import { listPlaces } from '$lib/server/db/places';
+import { listDropOffs } from '$lib/server/gather/drop-offs';
+import { listPlaces } from '$lib/server/gather/places';
 import { lineIn } from '$lib/server/line-in';
-import { keepEntry } from '$lib/server/keep-entry';
+import { keepEntry } from '$lib/server/entries/keep-entry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {

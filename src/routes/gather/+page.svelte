@@ -1,11 +1,11 @@
 <script lang="ts">
-	import DropOffForm from '$lib/components/gather/DropOffForm.svelte';
-	import TakeBack from '$lib/components/gather/TakeBack.svelte';
-	import TakeBackCell from '$lib/components/gather/TakeBackCell.svelte';
-	import Table from '$lib/components/Table.svelte';
+	import DropOffForm from '$lib/stages/gather/DropOffForm.svelte';
+	import TakeBack from '$lib/entries/TakeBack.svelte';
+	import TakeBackCell from '$lib/stages/gather/TakeBackCell.svelte';
+	import Table from '$lib/ui/Table.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
-	import { countRange, wholeNumber } from '$lib/plan/number-words';
-	import { shortDayWords } from '$lib/day-words';
+	import { countRange, wholeNumber } from '$lib/ui/number-words';
+	import { shortDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import KnowledgeChart from '$lib/components/gather/KnowledgeChart.svelte';
-	import WaitingList from '$lib/components/gather/WaitingList.svelte';
-	import MeasureForm from '$lib/components/measures/MeasureForm.svelte';
-	import MeasureList from '$lib/components/measures/MeasureList.svelte';
-	import PlansNow from '$lib/components/measures/PlansNow.svelte';
-	import TimedWorkForm from '$lib/components/measures/TimedWorkForm.svelte';
-	import { getQueue } from '$lib/gather/queue-context';
+	import KnowledgeChart from '$lib/measures/KnowledgeChart.svelte';
+	import WaitingList from '$lib/entries/WaitingList.svelte';
+	import MeasureForm from '$lib/measures/MeasureForm.svelte';
+	import MeasureList from '$lib/measures/MeasureList.svelte';
+	import PlansNow from '$lib/measures/PlansNow.svelte';
+	import TimedWorkForm from '$lib/measures/TimedWorkForm.svelte';
+	import { getQueue } from '$lib/entries/outbox-context';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

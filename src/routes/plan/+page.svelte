@@ -1,5 +1,5 @@
 <script lang="ts">
-	import PlanBench from '$lib/components/PlanBench.svelte';
+	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,5 +1,5 @@
-import { readName } from '$lib/plan/name';
-import { fileProblemWords, nameProblemWords } from '$lib/plan/problem-words';
+import { readName } from '$lib/ui/name';
+import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/problem-words';
 import { awayMessage, whileReached } from '$lib/server/db/away';
 import { findGroup } from '$lib/server/db/groups';
 import {
@@ -11,13 +11,13 @@ import {
 	plansPerPage,
 	renamePlan,
 	restorePlan
-} from '$lib/server/db/plans';
+} from '$lib/server/plan/plans';
 import { isDatabaseAway } from '$lib/server/db/pool';
-import { writeOf } from '$lib/server/keep-form';
-import { practiceOfGroup } from '$lib/server/db/practice';
-import { plansNow } from '$lib/server/plans-now';
-import { practiceOrBare } from '$lib/server/practice-or-bare';
-import { readUpload } from '$lib/server/read-upload';
+import { writeOf } from '$lib/server/plan/keep-form';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { plansNow } from '$lib/server/plan/plans-now';
+import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
+import { readUpload } from '$lib/server/plan/read-upload';
 import { readForm } from '$lib/server/read-form';
 import { fail, isHttpError, isRedirect, redirect } from '@sveltejs/kit';
 import { z } from 'zod';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { TallyName } from '$lib/core/plan/estimate';
-	import { basisWords } from '$lib/plan/basis-words';
-	import { intervalWords, tallyUnit, tallyValue } from '$lib/plan/tally-words';
-	import { largestPlanFile } from '$lib/plan/file-size';
-	import { fileProblemWords } from '$lib/plan/problem-words';
-	import { yearDayWords } from '$lib/day-words';
+	import type { TallyName } from '$lib/core/estimate/estimate';
+	import { basisWords } from '$lib/ui/basis-words';
+	import { intervalWords, tallyUnit, tallyValue } from '$lib/stages/plan/tally-words';
+	import { largestPlanFile } from '$lib/stages/plan/file-size';
+	import { fileProblemWords } from '$lib/stages/plan/problem-words';
+	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

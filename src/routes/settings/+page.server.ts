@@ -1,6 +1,6 @@
-import { isTimeZone } from '$lib/days';
-import { lookOf } from '$lib/looks';
-import { isLocale, papers } from '$lib/reader';
+import { isTimeZone } from '$lib/ui/days';
+import { lookOf } from '$lib/ui/looks';
+import { isLocale, papers } from '$lib/ui/reader';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { changeGroup, findGroup, guessHall } from '$lib/server/db/groups';
 import { readForm } from '$lib/server/read-form';

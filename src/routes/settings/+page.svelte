@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { looks } from '$lib/looks';
+	import { looks } from '$lib/ui/looks';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

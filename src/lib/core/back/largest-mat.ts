@@ -1,10 +1,10 @@
 import { positive } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Practice } from '../know/practice';
-import { middleFor } from '../plan/known-for';
-import { planLimits } from '../plan/limits';
-import { modelPlan } from '../plan/model';
-import type { Plan } from '../plan/types';
+import type { Practice } from '../practice/practice';
+import { middleFor } from '../model/known-for';
+import { planLimits } from '../model/limits';
+import { modelPlan } from '../model/model';
+import type { Plan } from '../model/types';
 
 /** What there is to make mats of. Give at least one. */
 export interface Means {

@@ -1,9 +1,9 @@
 import { DomainError, within } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Practice } from '../know/practice';
-import { middleFor } from '../plan/known-for';
-import { modelPlan } from '../plan/model';
-import type { Plan } from '../plan/types';
+import type { Practice } from '../practice/practice';
+import { middleFor } from '../model/known-for';
+import { modelPlan } from '../model/model';
+import type { Plan } from '../model/types';
 
 /** Bags of one kind and colour in the store, sorted and fit for strand. */
 export interface StoredBags {

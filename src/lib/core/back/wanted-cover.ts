@@ -1,15 +1,15 @@
 import type { Bag } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
-import { crochetMat } from '../crochet/crochet-mat';
-import { hooks } from '../crochet/hooks';
-import type { Stitch } from '../crochet/stitches';
-import { stitches } from '../crochet/stitches';
+import { crochetMat } from '../techniques/crochet/crochet-mat';
+import { hooks } from '../techniques/crochet/hooks';
+import type { Stitch } from '../techniques/crochet/stitches';
+import { stitches } from '../techniques/crochet/stitches';
 import { cutLoops } from '../cut/cut-loops';
 import { evenWidths } from '../cut/even-widths';
 import type { Trims } from '../cut/types';
 import { usableHeightMm } from '../cut/usable-height';
 import { defaults } from '../defaults';
-import { noFactors } from '../know/factors';
+import { noFactors } from '../factors/factors';
 import { DomainError, positive } from '../domain-error';
 
 export interface StripAndHook {

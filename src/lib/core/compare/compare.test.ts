@@ -1,9 +1,9 @@
-import { barePractice, bareMiddle } from '../know/practice';
+import { barePractice, bareMiddle } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bagPresets } from '../bag/presets';
-import { modelPlan } from '../plan/model';
-import { planProblems } from '../plan/plan-problems';
+import { modelPlan } from '../model/model';
+import { planProblems } from '../model/plan-problems';
 import { compareAll } from './compare-all';
 import { unbeaten } from './unbeaten';
 

@@ -1,5 +1,5 @@
 import type { Bag } from '../bag/measure-bag';
-import { hooks, suitableHookMm } from '../crochet/hooks';
+import { hooks, suitableHookMm } from '../techniques/crochet/hooks';
 import { cutBag } from '../cut/cut-bag';
 import type { Cut, Trims } from '../cut/types';
 import type { CutYield } from '../cut/yield';
@@ -7,7 +7,7 @@ import { defaults } from '../defaults';
 import { DomainError } from '../domain-error';
 import { measureBag } from '../bag/measure-bag';
 import type { Technique } from '../mat/types';
-import { packings } from '../peg-loom/peg-loom-mat';
+import { packings } from '../techniques/peg-loom/peg-loom-mat';
 
 /** A cut and a technique to compare; bag, target and everything else stay as they are. */
 export interface Method {

@@ -2,10 +2,10 @@ import type { Cut } from '../cut/types';
 import { trimsOf } from '../cut/types';
 import { DomainError } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
-import type { Practice } from '../know/practice';
-import { middleFor } from '../plan/known-for';
-import { modelPlan } from '../plan/model';
-import type { Plan } from '../plan/types';
+import type { Practice } from '../practice/practice';
+import { middleFor } from '../model/known-for';
+import { modelPlan } from '../model/model';
+import type { Plan } from '../model/types';
 
 /** What a plan comes to at one strip width. */
 export interface WidthPoint {

@@ -2,7 +2,7 @@ import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
 import type { Join } from '../joint/joints';
 import { usualJoint } from '../joint/joints';
-import { spinStrand } from '../strand/spin';
+import { spinStrand } from './spin';
 import { cutHalfBag } from './cut-half-bag';
 import { cutLoops } from './cut-loops';
 import { cutSpiral } from './cut-spiral';

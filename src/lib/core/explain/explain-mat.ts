@@ -1,9 +1,9 @@
-import type { CrochetMat, CrochetTechnique } from '../crochet/crochet-mat';
-import { stitches } from '../crochet/stitches';
+import type { CrochetMat, CrochetTechnique } from '../techniques/crochet/crochet-mat';
+import { stitches } from '../techniques/crochet/stitches';
 import { defaults } from '../defaults';
-import type { Factors } from '../know/factors';
-import type { Model } from '../plan/model';
-import type { Plan } from '../plan/types';
+import type { Factors } from '../factors/factors';
+import type { Model } from '../model/model';
+import type { Plan } from '../model/types';
 import { given, step } from './explain-cut';
 import type { Step } from './trail';
 

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bareMiddle } from '../know/practice';
-import type { Middle } from '../know/practice';
+import { bareMiddle } from '../practice/practice';
+import type { Middle } from '../practice/practice';
 import { techniqueKinds } from '../mat/types';
-import { figuresOf, tallyNames } from '../plan/estimate';
-import { modelPlan } from '../plan/model';
-import { anyPlanOf } from '../plan/plan.arbitrary';
+import { figuresOf, tallyNames } from '../estimate/estimate';
+import { modelPlan } from '../model/model';
+import { anyPlanOf } from '../model/plan.arbitrary';
 import { explainFigure, explainPlan, stepOfFigure } from './explain-plan';
 import type { Step } from './trail';
 import { stepsTo, symbolsIn } from './trail';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../domain-error';
-import { edgeDrift } from '../crochet/edge-drift';
-import { rowsPerBall } from '../crochet/rows-per-ball';
-import { panelsFor } from '../twined/panels';
+import { edgeDrift } from '../techniques/crochet/edge-drift';
+import { rowsPerBall } from '../techniques/crochet/rows-per-ball';
+import { panelsFor } from '../techniques/twined/panels';
 import { pillowMassG, pillowsFrom } from './pillow';
 import { rollMat, rollsInCrate } from './roll';
 

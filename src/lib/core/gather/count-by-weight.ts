@@ -1,7 +1,7 @@
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
-import { eightyPercent } from '../know/eighty-percent';
-import { studentEighty } from '../know/student-t';
+import { eightyPercent } from '../statistics/z90';
+import { studentEighty } from '../statistics/student-t';
 
 /** A sample of bags weighed in handfuls of so many each. */
 export interface WeighedSample {

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../domain-error';
-import { normalFrom, seededChance } from '../simulate/chance';
+import { normalFrom, seededChance } from '../statistics/rng';
 import { countByWeight } from './count-by-weight';
 import { gradeBag } from './grade';
 import { rejectRate } from './reject-rate';
 import { sampleOf } from './sample';
-import { studentEighty } from '../know/student-t';
+import { studentEighty } from '../statistics/student-t';
 import { kitchenScale, readScale } from './scale';
 
 describe('a box counted by weight', () => {

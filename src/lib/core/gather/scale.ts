@@ -1,5 +1,5 @@
-import type { Chance } from '../simulate/chance';
-import { normalFrom } from '../simulate/chance';
+import type { Chance } from '../statistics/rng';
+import { normalFrom } from '../statistics/rng';
 
 /** One reading of a scale, as it shows it. */
 export type ScaleReading =

@@ -1,9 +1,9 @@
 import { hookForCoverMm } from '../back/wanted-cover';
-import { hooks, nearestHookMm, suitableHookMm } from '../crochet/hooks';
+import { hooks, nearestHookMm, suitableHookMm } from '../techniques/crochet/hooks';
 import { defaults } from '../defaults';
-import { coverGrade, coverGrades } from '../mat/cover-grade';
-import type { Model } from '../plan/model';
-import type { Plan } from '../plan/types';
+import { coverGrade, coverGrades } from '../techniques/cover-grade';
+import type { Model } from '../model/model';
+import type { Plan } from '../model/types';
 import type { Judgement, PlanPatch } from './judgement';
 
 /** Close enough for a fingertip? And where it is not: the one choice that would close it, if there is one. */

@@ -2,9 +2,9 @@ import { cuttingStack } from '../cut/stack';
 import type { Cut } from '../cut/types';
 import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
-import type { Model } from '../plan/model';
-import type { Plan } from '../plan/types';
-import { usualWork } from '../plan/types';
+import type { Model } from '../model/model';
+import type { Plan } from '../model/types';
+import { usualWork } from '../model/types';
 import { strandStrength } from '../strand/strength';
 import type { Judgement, PlanPatch } from './judgement';
 

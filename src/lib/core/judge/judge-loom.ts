@@ -1,8 +1,8 @@
 import { defaults } from '../defaults';
-import type { Model } from '../plan/model';
-import type { Plan } from '../plan/types';
-import { isKnotForbidden, layStrandOf } from '../peg-loom/lay-strand';
-import { endsOf, meetingCheck } from '../peg-loom/meeting';
+import type { Model } from '../model/model';
+import type { Plan } from '../model/types';
+import { isKnotForbidden, layStrandOf } from '../techniques/peg-loom/lay-strand';
+import { endsOf, meetingCheck } from '../techniques/peg-loom/meeting';
 import type { Judgement } from './judgement';
 
 /** The calls on a peg loom: pieces that do not fit, knots at pegs, a crowded warp, rows that meet. */

@@ -1,7 +1,7 @@
 import { defaults } from '../defaults';
-import type { Model } from '../plan/model';
-import type { Plan } from '../plan/types';
-import { usualSleeperHeightMm } from '../plan/types';
+import type { Model } from '../model/model';
+import type { Plan } from '../model/types';
+import { usualSleeperHeightMm } from '../model/types';
 import { judgeCover, judgeHook } from './judge-cover';
 import { judgeCut, judgeStack } from './judge-cut';
 import { judgeFrame, judgeLoom } from './judge-loom';

@@ -1,10 +1,10 @@
-import { bareMiddle } from '../know/practice';
+import { bareMiddle } from '../practice/practice';
 import { describe, expect, it } from 'vitest';
-import { startingPlan } from '../../plan/starting-plan';
+import { startingPlan } from '../../stages/plan/starting-plan';
 import { bagPresets } from '../bag/presets';
-import { modelPlan } from '../plan/model';
-import { planProblems } from '../plan/plan-problems';
-import type { Plan } from '../plan/types';
+import { modelPlan } from '../model/model';
+import { planProblems } from '../model/plan-problems';
+import type { Plan } from '../model/types';
 import { judgePlan } from './judge-plan';
 import type { JudgementCode } from './judgement';
 

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/types';
+import type { Plan } from '../model/types';
 
 /** Which step of the plan a judgement is about. */
 export type Subject = 'size' | 'bag' | 'cut' | 'join' | 'technique' | 'finish';

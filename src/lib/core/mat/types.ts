@@ -1,7 +1,7 @@
-import type { CrochetMat, CrochetTechnique } from '../crochet/crochet-mat';
-import type { BandsMat, BandsTechnique } from '../bands/bands-mat';
-import type { PegLoomMat, PegLoomTechnique } from '../peg-loom/peg-loom-mat';
-import type { TwinedMat, TwinedTechnique } from '../twined/twined-mat';
+import type { CrochetMat, CrochetTechnique } from '../techniques/crochet/crochet-mat';
+import type { BandsMat, BandsTechnique } from '../techniques/bands/bands-mat';
+import type { PegLoomMat, PegLoomTechnique } from '../techniques/peg-loom/peg-loom-mat';
+import type { TwinedMat, TwinedTechnique } from '../techniques/twined/twined-mat';
 
 /** The size wanted: width across the sleeper, length along. mm, both above 0. */
 export interface Target {

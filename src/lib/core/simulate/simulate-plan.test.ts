@@ -1,9 +1,9 @@
-import { barePractice } from '../know/practice';
+import { barePractice } from '../practice/practice';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { planOfShape, planShape } from '../../plan/document';
-import { estimatePlan, tallyNames } from '../plan/estimate';
-import { normalFrom, seededChance } from './chance';
+import { planOfShape, planShape } from '../../stages/plan/document';
+import { estimatePlan, tallyNames } from '../estimate/estimate';
+import { normalFrom, seededChance } from '../statistics/rng';
 import { simulatePlan } from './simulate-plan';
 
 const { cases } = JSON.parse(readFileSync('tests/cases/worked.json', 'utf8')) as {

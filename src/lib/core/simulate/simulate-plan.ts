@@ -1,16 +1,16 @@
 import { within } from '../domain-error';
 import { works } from '../effort/works';
-import { factorNames, logSpread } from '../know/factors';
-import type { Middle, Practice } from '../know/practice';
-import { smooth } from '../know/rounding';
-import type { Interval, Tally, TallyName } from '../plan/estimate';
-import { figuresOf, tallyNames } from '../plan/estimate';
-import type { KnownFor } from '../plan/known-for';
-import { knownFor } from '../plan/known-for';
-import { modelPlan } from '../plan/model';
-import type { Plan } from '../plan/types';
-import type { Chance } from './chance';
-import { normalFrom } from './chance';
+import { factorNames, logSpread } from '../factors/factors';
+import type { Middle, Practice } from '../practice/practice';
+import { smooth } from '../factors/rounding';
+import type { Interval, Tally, TallyName } from '../estimate/estimate';
+import { figuresOf, tallyNames } from '../estimate/estimate';
+import type { KnownFor } from '../model/known-for';
+import { knownFor } from '../model/known-for';
+import { modelPlan } from '../model/model';
+import type { Plan } from '../model/types';
+import type { Chance } from '../statistics/rng';
+import { normalFrom } from '../statistics/rng';
 
 /** A practice as it might turn out: every uncertain thing drawn from its own log-normal. */
 function drawn({ practice, knowledge, middle }: KnownFor, chance: Chance): Middle {

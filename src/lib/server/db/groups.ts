@@ -1,5 +1,5 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
-import type { StitchTerms } from '$lib/plan/stitch-words';
+import type { StitchTerms } from '$lib/ui/stitch-words';
 import type { GroupId } from '../group';
 import { execute, one } from './verbs';
 

@@ -1,10 +1,10 @@
 // What takes longer than a request may hold up the others: run by worker threads, each function by its name.
 import { mixProgram } from '$lib/core/back/mix';
-import type { Practice } from '$lib/core/know/practice';
-import { estimatePlan } from '$lib/core/plan/estimate';
-import { toCamelKeys, toSnakeKeys } from '$lib/plan/case';
-import type { CompareRequest, MixRequest } from '$lib/plan/requests';
-import { compareAnswer } from '$lib/plan/requests';
+import type { Practice } from '$lib/core/practice/practice';
+import { estimatePlan } from '$lib/core/estimate/estimate';
+import { toCamelKeys, toSnakeKeys } from '$lib/stages/plan/case';
+import type { CompareRequest, MixRequest } from '$lib/stages/plan/requests';
+import { compareAnswer } from '$lib/stages/plan/requests';
 import type { AskSheetOrder } from '../sheets/ask-sheet';
 import { askSheet } from '../sheets/ask-sheet';
 import type { SheetRequest } from '../sheets/make-sheet';

@@ -1,12 +1,12 @@
-import { longDayWords } from '$lib/day-words';
-import { askCautions } from '$lib/plan/caution-words';
-import { colourWords } from '$lib/gather/ask-words';
-import type { LackedColour } from '$lib/core/gather/draw-from-store';
-import type { Basis } from '$lib/core/know/practice';
-import { basisWords } from '$lib/plan/basis-words';
-import { writeAs } from '$lib/writing';
-import { wholeNumber } from '$lib/plan/number-words';
-import type { Paper } from '$lib/reader';
+import { longDayWords } from '$lib/ui/day-words';
+import { askCautions } from '$lib/stages/plan/caution-words';
+import { colourWords } from '$lib/stages/gather/ask-words';
+import type { LackedColour } from '$lib/core/store/draw-from-store';
+import type { Basis } from '$lib/core/practice/practice';
+import { basisWords } from '$lib/ui/basis-words';
+import { writeAs } from '$lib/ui/writing';
+import { wholeNumber } from '$lib/ui/number-words';
+import type { Paper } from '$lib/ui/reader';
 import { Sheet } from './sheet';
 
 export interface AskSheetOrder {

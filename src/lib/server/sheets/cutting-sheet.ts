@@ -1,11 +1,11 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
-import { usualWork } from '$lib/core/plan/types';
+import { usualWork } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
-import { tallyValue } from '$lib/plan/tally-words';
-import { bagName, cutLine } from '$lib/plan/step-lines';
+import { tallyValue } from '$lib/stages/plan/tally-words';
+import { bagName, cutLine } from '$lib/stages/plan/step-lines';
 import { guideMarks } from './guide';
 import type { SheetOrder } from './order';
 import { readableIn } from './order';

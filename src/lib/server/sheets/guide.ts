@@ -1,4 +1,4 @@
-import { sketchBag } from '$lib/core/bag/sketch-bag';
+import { sketchBag } from '$lib/core/cut/sketch-bag';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { Cut } from '$lib/core/cut/types';
 

@@ -1,14 +1,14 @@
-import { longDayWords } from '$lib/day-words';
-import { cautionsFor } from '$lib/plan/caution-words';
-import { basisWords, unfitWords } from '$lib/plan/basis-words';
-import type { SheetName } from '$lib/plan/sheets';
-import { sheetsFor } from '$lib/plan/sheets';
-import { writeAs } from '$lib/writing';
+import { longDayWords } from '$lib/ui/day-words';
+import { cautionsFor } from '$lib/stages/plan/caution-words';
+import { basisWords, unfitWords } from '$lib/ui/basis-words';
+import type { SheetName } from '$lib/stages/plan/sheets';
+import { sheetsFor } from '$lib/stages/plan/sheets';
+import { writeAs } from '$lib/ui/writing';
 import { cuttingSheet } from './cutting-sheet';
 import { bandsSheet, crochetSheet, frameSheet, loomSheet } from './maker-sheets';
 import type { SheetOrder } from './order';
 import { planSheet } from './plan-sheet';
-import type { Paper } from '$lib/reader';
+import type { Paper } from '$lib/ui/reader';
 import { Sheet } from './sheet';
 
 const drawers: Readonly<Record<SheetName, (sheet: Sheet, order: SheetOrder) => void>> = {

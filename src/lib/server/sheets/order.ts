@@ -1,8 +1,8 @@
-import type { Estimate } from '$lib/core/plan/estimate';
-import type { Plan } from '$lib/core/plan/types';
+import type { Estimate } from '$lib/core/estimate/estimate';
+import type { Plan } from '$lib/core/model/types';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
-import type { StitchTerms } from '$lib/plan/stitch-words';
+import type { StitchTerms } from '$lib/ui/stitch-words';
 
 /** What a sheet is made of. */
 export interface SheetOrder {

@@ -1,10 +1,10 @@
-import { layPlanBalls } from '$lib/core/colour/balls-of-plan';
+import { layPlanBalls } from '$lib/core/model/balls-of-plan';
 import { stripesOf } from '$lib/core/colour/stripes';
-import { tallyNames } from '$lib/core/plan/estimate';
-import { judgementWords } from '$lib/plan/judgement-words';
-import { stepLines, stepNames } from '$lib/plan/step-lines';
-import { intervalWords, tallyUnit, tallyValue, tallyWords } from '$lib/plan/tally-words';
-import { massWords } from '$lib/plan/unit-words';
+import { tallyNames } from '$lib/core/estimate/estimate';
+import { judgementWords } from '$lib/stages/plan/judgement-words';
+import { stepLines, stepNames } from '$lib/stages/plan/step-lines';
+import { intervalWords, tallyUnit, tallyValue, tallyWords } from '$lib/stages/plan/tally-words';
+import { massWords } from '$lib/ui/unit-words';
 import type { SheetOrder } from './order';
 import { readableIn } from './order';
 import type { Sheet } from './sheet';

@@ -1,6 +1,6 @@
 import type { PDFPage } from 'pdf-lib';
 import { PDFDocument, rgb } from 'pdf-lib';
-import type { Paper } from '$lib/reader';
+import type { Paper } from '$lib/ui/reader';
 import type { Face } from './fonts';
 import { loadFaces, stretches } from './fonts';
 

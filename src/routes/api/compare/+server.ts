@@ -1,7 +1,7 @@
-import { compareShape, readJson } from '$lib/plan/requests';
+import { compareShape, readJson } from '$lib/stages/plan/requests';
 import { answerJson } from '$lib/server/answer-json';
 import { heavily } from '$lib/server/heavy-work';
-import { practiceAsked } from '$lib/server/practice-or-bare';
+import { practiceAsked } from '$lib/server/gather/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** Every sensible method for a bag and a size, with the ones that nothing else beats marked. */

@@ -1,10 +1,10 @@
-import { readJson } from '$lib/plan/requests';
+import { readJson } from '$lib/stages/plan/requests';
 import { answerJson } from '$lib/server/answer-json';
 import { whileReached } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { log } from '$lib/server/log';
 import { readerOf } from '$lib/server/reader';
-import { takeEntry } from '$lib/server/take-entry';
+import { takeEntry } from '$lib/server/entries/take-entry';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 

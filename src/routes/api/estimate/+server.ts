@@ -1,8 +1,8 @@
-import { estimateAnswer } from '$lib/plan/estimate-answer';
-import { readPlanText } from '$lib/plan/plan-file';
-import { fileProblemWords } from '$lib/plan/problem-words';
+import { estimateAnswer } from '$lib/stages/plan/estimate-answer';
+import { readPlanText } from '$lib/stages/plan/plan-file';
+import { fileProblemWords } from '$lib/stages/plan/problem-words';
 import { answerJson } from '$lib/server/answer-json';
-import { practiceAsked } from '$lib/server/practice-or-bare';
+import { practiceAsked } from '$lib/server/gather/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** The figures of the plan in the body, a plan file or a bare plan object; by the group's measures; `?measures=craft` by the craft's own, as the command line. */

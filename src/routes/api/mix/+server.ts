@@ -1,7 +1,7 @@
-import { mixShape, readJson } from '$lib/plan/requests';
+import { mixShape, readJson } from '$lib/stages/plan/requests';
 import { answerJson } from '$lib/server/answer-json';
 import { heavily } from '$lib/server/heavy-work';
-import { practiceAsked } from '$lib/server/practice-or-bare';
+import { practiceAsked } from '$lib/server/gather/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** The best mix of mats from a store of bags. */

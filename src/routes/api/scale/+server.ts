@@ -1,4 +1,4 @@
-import { simulatedScale } from '$lib/server/scale';
+import { simulatedScale } from '$lib/server/gather/scale';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 

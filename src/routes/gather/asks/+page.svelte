@@ -1,14 +1,14 @@
 <script lang="ts">
 	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
 	import { enhance } from '$app/forms';
-	import ColourPatterns from '$lib/components/drawing/ColourPatterns.svelte';
-	import Swatch from '$lib/components/Swatch.svelte';
-	import { keepTyped } from '$lib/keep-typed';
-	import Table from '$lib/components/Table.svelte';
-	import { basisWords } from '$lib/plan/basis-words';
-	import { drawnWords, dryingWords, lackingWords, rejectWords } from '$lib/gather/ask-words';
-	import { wholeNumber } from '$lib/plan/number-words';
-	import { queryOf } from '$lib/query';
+	import ColourPatterns from '$lib/stages/plan/drawing/ColourPatterns.svelte';
+	import Swatch from '$lib/ui/Swatch.svelte';
+	import { keepTyped } from '$lib/ui/keep-typed';
+	import Table from '$lib/ui/Table.svelte';
+	import { basisWords } from '$lib/ui/basis-words';
+	import { drawnWords, dryingWords, lackingWords, rejectWords } from '$lib/stages/gather/ask-words';
+	import { wholeNumber } from '$lib/ui/number-words';
+	import { queryOf } from '$lib/ui/query';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,7 +1,7 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { whileReached } from '$lib/server/db/away';
-import { listStoredKinds, removeKind } from '$lib/server/db/kinds';
-import { keepEntry } from '$lib/server/keep-entry';
+import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
+import { keepEntry } from '$lib/server/entries/keep-entry';
 import { readForm } from '$lib/server/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	// The kinds of bag the group knows, each drawn from its measures.
 	import { enhance } from '$app/forms';
-	import KindDrawing from '$lib/components/gather/KindDrawing.svelte';
-	import KindForm from '$lib/components/gather/KindForm.svelte';
+	import KindDrawing from '$lib/stages/gather/KindDrawing.svelte';
+	import KindForm from '$lib/stages/gather/KindForm.svelte';
 	import { formatLength } from '$lib/core/units/format-length';
 	import { formatMass } from '$lib/core/units/format-mass';
-	import { filmCall } from '$lib/gather/film-words';
-	import { wholeNumber } from '$lib/plan/number-words';
+	import { filmCall } from '$lib/stages/gather/film-words';
+	import { wholeNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,8 +1,8 @@
-import { listNames } from '$lib/gather/csv/columns';
-import { largestList, readCsv } from '$lib/gather/csv/read-csv';
-import { isUnreadable } from '$lib/plan/name';
+import { listNames } from '$lib/stages/gather/lists/columns';
+import { largestList, readCsv } from '$lib/stages/gather/lists/read-csv';
+import { isUnreadable } from '$lib/ui/name';
 import { whileReached } from '$lib/server/db/away';
-import { layImport, listKeptImports } from '$lib/server/db/list-imports';
+import { layImport, listKeptImports } from '$lib/server/gather/list-imports';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	// Lists out of the application and into it, as CSV.
-	import { listFields, listNames, listTitles } from '$lib/gather/csv/columns';
-	import { momentWords } from '$lib/day-words';
-	import { wholeNumber } from '$lib/plan/number-words';
+	import { listFields, listNames, listTitles } from '$lib/stages/gather/lists/columns';
+	import { momentWords } from '$lib/ui/day-words';
+	import { wholeNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,8 +1,8 @@
 import { whileReached } from '$lib/server/db/away';
-import { endDrying, listDrying } from '$lib/server/db/drying';
-import { listPlaces } from '$lib/server/db/places';
-import { listSorted } from '$lib/server/db/sortings';
-import { keepEntry } from '$lib/server/keep-entry';
+import { endDrying, listDrying } from '$lib/server/gather/drying';
+import { listPlaces } from '$lib/server/gather/places';
+import { listSorted } from '$lib/server/gather/sortings';
+import { keepEntry } from '$lib/server/entries/keep-entry';
 import { lineIn, lineOf } from '$lib/server/line-in';
 import { readForm } from '$lib/server/read-form';
 import type { RequestEvent } from '@sveltejs/kit';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import DryingPiles from '$lib/components/gather/DryingPiles.svelte';
-	import FindingDrawing from '$lib/components/gather/FindingDrawing.svelte';
-	import SortedList from '$lib/components/gather/SortedList.svelte';
-	import SortingForm from '$lib/components/gather/SortingForm.svelte';
+	import DryingPiles from '$lib/stages/gather/DryingPiles.svelte';
+	import FindingDrawing from '$lib/stages/gather/FindingDrawing.svelte';
+	import SortedList from '$lib/stages/gather/SortedList.svelte';
+	import SortingForm from '$lib/stages/gather/SortingForm.svelte';
 	import type { BagFindings } from '$lib/core/gather/grade';
 	import { gradeBag } from '$lib/core/gather/grade';
 	import type { PageProps } from './$types';

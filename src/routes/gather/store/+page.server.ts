@@ -1,8 +1,8 @@
 import { colourNames } from '$lib/core/colour/colours';
-import { forms } from '$lib/gather/entry-types';
+import { forms } from '$lib/entries/entry-types';
 import { whileReached } from '$lib/server/db/away';
-import { listBalances, listMovements, movementsPerPage } from '$lib/server/db/ledger';
-import { keepEntry } from '$lib/server/keep-entry';
+import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
+import { keepEntry } from '$lib/server/entries/keep-entry';
 import { lineIn } from '$lib/server/line-in';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';

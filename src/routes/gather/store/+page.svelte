@@ -1,12 +1,12 @@
 <script lang="ts">
-	import ColourPatterns from '$lib/components/drawing/ColourPatterns.svelte';
-	import ColourBars from '$lib/components/gather/ColourBars.svelte';
-	import LineHistory from '$lib/components/gather/LineHistory.svelte';
-	import MovementForm from '$lib/components/gather/MovementForm.svelte';
-	import StoreTable from '$lib/components/gather/StoreTable.svelte';
-	import { bagsByColour } from '$lib/gather/store-view';
-	import { queryOf } from '$lib/query';
-	import { formWords } from '$lib/gather/store-words';
+	import ColourPatterns from '$lib/stages/plan/drawing/ColourPatterns.svelte';
+	import ColourBars from '$lib/stages/gather/ColourBars.svelte';
+	import LineHistory from '$lib/stages/gather/LineHistory.svelte';
+	import MovementForm from '$lib/stages/gather/MovementForm.svelte';
+	import StoreTable from '$lib/stages/gather/StoreTable.svelte';
+	import { bagsByColour } from '$lib/stages/gather/store-view';
+	import { queryOf } from '$lib/ui/query';
+	import { formWords } from '$lib/stages/gather/store-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

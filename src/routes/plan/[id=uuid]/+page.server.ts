@@ -1,10 +1,10 @@
-import { planOfShape } from '$lib/plan/document';
-import { barePractice } from '$lib/core/know/practice';
-import { fieldsOfPlan } from '$lib/plan/fields';
+import { planOfShape } from '$lib/stages/plan/document';
+import { barePractice } from '$lib/core/practice/practice';
+import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
-import { findPlan, insertPlan, updatePlan } from '$lib/server/db/plans';
-import { knownOf, practiceOrBare } from '$lib/server/practice-or-bare';
-import { answerTo, keptAsNew, readKeepForm, standing } from '$lib/server/keep-form';
+import { findPlan, insertPlan, updatePlan } from '$lib/server/plan/plans';
+import { knownOf, practiceOrBare } from '$lib/server/gather/practice-or-bare';
+import { answerTo, keptAsNew, readKeepForm, standing } from '$lib/server/plan/keep-form';
 import { readForm } from '$lib/server/read-form';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
-	import PlanBench from '$lib/components/PlanBench.svelte';
-	import { wholeNumber } from '$lib/plan/number-words';
-	import { momentWords } from '$lib/day-words';
+	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
+	import { wholeNumber } from '$lib/ui/number-words';
+	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,11 +1,11 @@
-import { fileNameOf } from '$lib/plan/name';
-import { fileProblemWords } from '$lib/plan/problem-words';
-import { sheetNames } from '$lib/plan/sheets';
-import { planOfWord } from '$lib/server/plan-of-word';
+import { fileNameOf } from '$lib/ui/name';
+import { fileProblemWords } from '$lib/stages/plan/problem-words';
+import { sheetNames } from '$lib/stages/plan/sheets';
+import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { guideSvg } from '$lib/server/sheets/guide';
 import { heavily } from '$lib/server/heavy-work';
-import { practiceOrBare } from '$lib/server/practice-or-bare';
-import { papers } from '$lib/reader';
+import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
+import { papers } from '$lib/ui/reader';
 import { readerOrUsual } from '$lib/server/reader';
 import { error, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';

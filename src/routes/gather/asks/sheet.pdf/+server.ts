@@ -1,9 +1,9 @@
-import { fileNameOf } from '$lib/plan/name';
+import { fileNameOf } from '$lib/ui/name';
 import { whileReached } from '$lib/server/db/away';
-import { listKinds } from '$lib/server/db/kinds';
-import { papers } from '$lib/reader';
+import { listKinds } from '$lib/server/gather/kinds';
+import { papers } from '$lib/ui/reader';
 import { readerOf } from '$lib/server/reader';
-import { loadAsks } from '$lib/server/load-asks';
+import { loadAsks } from '$lib/server/gather/load-asks';
 import { heavily } from '$lib/server/heavy-work';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';

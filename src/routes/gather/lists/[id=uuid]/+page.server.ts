@@ -1,6 +1,6 @@
-import { listFields } from '$lib/gather/csv/columns';
-import { dayOrders } from '$lib/gather/csv/days';
-import { FormReader } from '$lib/gather/form-reader';
+import { listFields } from '$lib/stages/gather/lists/columns';
+import { dayOrders } from '$lib/stages/gather/lists/days';
+import { FormReader } from '$lib/entries/form-reader';
 import { whileReached } from '$lib/server/db/away';
 import {
 	dropImport,
@@ -10,9 +10,9 @@ import {
 	mendImport,
 	rowsOfImport,
 	settleImport
-} from '$lib/server/db/list-imports';
-import { takeListBack } from '$lib/server/db/list-taken-back';
-import { checkList, keepList } from '$lib/server/keep-list';
+} from '$lib/server/gather/list-imports';
+import { takeListBack } from '$lib/server/gather/list-taken-back';
+import { checkList, keepList } from '$lib/server/gather/keep-list';
 import { readForm } from '$lib/server/read-form';
 import { readerOf } from '$lib/server/reader';
 import { error, fail, redirect } from '@sveltejs/kit';

@@ -2,12 +2,12 @@
 	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import { keepTyped } from '$lib/keep-typed';
-	import ListProblems from '$lib/components/gather/ListProblems.svelte';
-	import ListQuestions from '$lib/components/gather/ListQuestions.svelte';
-	import { listFields, listTitles } from '$lib/gather/csv/columns';
-	import { wholeNumber } from '$lib/plan/number-words';
-	import { momentWords } from '$lib/day-words';
+	import { keepTyped } from '$lib/ui/keep-typed';
+	import ListProblems from '$lib/stages/gather/ListProblems.svelte';
+	import ListQuestions from '$lib/stages/gather/ListQuestions.svelte';
+	import { listFields, listTitles } from '$lib/stages/gather/lists/columns';
+	import { wholeNumber } from '$lib/ui/number-words';
+	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,7 +1,7 @@
-import { listFields, listNames } from '$lib/gather/csv/columns';
-import { writeCsv } from '$lib/gather/csv/read-csv';
+import { listFields, listNames } from '$lib/stages/gather/lists/columns';
+import { writeCsv } from '$lib/stages/gather/lists/read-csv';
 import { whileReached } from '$lib/server/db/away';
-import { rowsAfter } from '$lib/server/db/list-out';
+import { rowsAfter } from '$lib/server/gather/list-out';
 import type { RequestHandler } from './$types';
 import { error } from '@sveltejs/kit';
 

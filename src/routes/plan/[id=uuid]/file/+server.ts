@@ -1,8 +1,8 @@
-import { planOfShape } from '$lib/plan/document';
-import { fileNameOf } from '$lib/plan/name';
-import { writePlanFile } from '$lib/plan/plan-file';
+import { planOfShape } from '$lib/stages/plan/document';
+import { fileNameOf } from '$lib/ui/name';
+import { writePlanFile } from '$lib/stages/plan/plan-file';
 import { whileReached } from '$lib/server/db/away';
-import { findPlan } from '$lib/server/db/plans';
+import { findPlan } from '$lib/server/plan/plans';
 import { error, type RequestHandler } from '@sveltejs/kit';
 
 /** The plan as a file. Its name holds only letters every disk can keep. */

@@ -1,6 +1,6 @@
 import { awayMessage, whileReached } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
-import { keepList } from '$lib/server/keep-list';
+import { keepList } from '$lib/server/gather/keep-list';
 import { log } from '$lib/server/log';
 import { readerOf } from '$lib/server/reader';
 import type { RequestHandler } from './$types';

@@ -1,0 +1,153 @@
+import { totalSeconds } from '../effort/stations';
+import { workOf } from '../effort/works';
+import type { Judgement } from '../judge/judgement';
+import { judgePlan } from '../judge/judge-plan';
+import { eightyPercent } from '../statistics/z90';
+import type { FactorName } from '../factors/factors';
+import { logSpread } from '../factors/factors';
+import type { Basis, Middle, Practice } from '../practice/practice';
+import type { TechniqueKind } from '../mat/types';
+import { knownFor } from '../model/known-for';
+import type { Model } from '../model/model';
+import { modelPlan, yieldsOf } from '../model/model';
+import { smooth, whole } from '../factors/rounding';
+import type { Plan } from '../model/types';
+import { stations } from '../effort/stations';
+
+/** A figure with its 80 % interval: in one case of ten it comes out below `low`, in one of ten above `high`. */
+export interface Interval {
+	readonly expected: number;
+	readonly low: number;
+	readonly high: number;
+}
+
+/** The figures of the tally, each with its interval. */
+export const tallyNames = [
+	'toPrepare',
+	'toCollect',
+	'strandM',
+	'balls',
+	'joints',
+	'hours',
+	'matKg',
+	'cover'
+] as const;
+export type TallyName = (typeof tallyNames)[number];
+export type Tally = Readonly<Record<TallyName, Interval>>;
+
+export interface Estimate {
+	/** Whose measures it rests on. */
+	readonly basis: Basis;
+	/** The measures do not fit the plan, so the craft's figures stand in. */
+	readonly isUnfit: boolean;
+	readonly model: Model;
+	readonly tally: Tally;
+	readonly judgements: readonly Judgement[];
+}
+
+/** How far a factor is nudged for a slope, as a logarithm. */
+export const step = 1e-4;
+const nudge = Math.exp(step);
+const noVariance: Record<TallyName, number> = {
+	toPrepare: 0,
+	toCollect: 0,
+	strandM: 0,
+	balls: 0,
+	joints: 0,
+	hours: 0,
+	matKg: 0,
+	cover: 0
+};
+/** The factors that move a mat of each technique; the others would only cost time. */
+export const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> = {
+	crochet: ['bagMass', 'pieceLength', 'stitchWidth', 'rowHeight', 'strandPerStitch'],
+	'peg-loom': ['bagMass', 'pieceLength', 'loomPitch'],
+	twined: ['bagMass', 'pieceLength', 'framePitch'],
+	'finger-bands': ['bagMass', 'pieceLength', 'bandGauge', 'bandPitch']
+};
+
+/** The figures of the tally, of one model. */
+export const figuresOf = (model: Model): Record<TallyName, number> => ({
+	toPrepare: model.toPrepare,
+	toCollect: model.toCollect,
+	strandM: model.mat.strandMm / 1000,
+	balls: model.balls,
+	joints: model.joints,
+	hours: totalSeconds(model.seconds) / 3600,
+	matKg: model.matMassG / 1000,
+	cover: model.mat.cover
+});
+
+/**
+ * A plan's figures with their 80 % intervals. Each uncertain factor is log-normal; how strongly a
+ * figure follows it is the slope of the smooth model in log space, and variances add there. Station
+ * times are independent of each other and are booked as means, so that they add up to the hours.
+ *
+ * @param practice whose measures: a group's or a maker's, or `barePractice` for the craft's own
+ * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
+ */
+export function estimatePlan(plan: Plan, practice: Practice): Estimate {
+	const { middle, knowledge, basis, isUnfit, practice: used } = knownFor(plan, practice);
+	const yields = yieldsOf(plan, middle.factors.bagMass);
+	const model = modelPlan(plan, middle, whole, yields);
+	const base = figuresOf(modelPlan(plan, middle, smooth, yields));
+
+	const variance = { ...noVariance };
+	for (const factor of uncertain[plan.technique.kind]) {
+		const sigma = logSpread(knowledge[factor].cv);
+		if (sigma === 0) continue;
+		// Only the mass of the bags moves what they give.
+		const given = factor === 'bagMass' ? undefined : yields;
+		const figures = figuresOf(modelPlan(plan, nudged(middle, factor), smooth, given));
+		for (const name of tallyNames) {
+			const slope = Math.log(figures[name] / base[name]) / step;
+			variance[name] += (slope * sigma) ** 2;
+		}
+	}
+	const figures = figuresOf(model);
+	const handsVariance = varianceOfHands(plan, model, used);
+	const tally = {
+		toPrepare: around(figures.toPrepare, variance.toPrepare),
+		toCollect: around(figures.toCollect, variance.toCollect),
+		strandM: around(figures.strandM, variance.strandM),
+		balls: around(figures.balls, variance.balls),
+		joints: around(figures.joints, variance.joints),
+		hours: around(figures.hours, variance.hours, handsVariance),
+		matKg: around(figures.matKg, variance.matKg),
+		cover: around(figures.cover, variance.cover)
+	};
+	return { basis, isUnfit, model, tally, judgements: judgePlan(plan, model) };
+}
+
+/**
+ * Variance of the logarithm of the hours that comes of the hands alone. The hours are a sum of
+ * independent log-normal times; a log-normal with the same mean and variance stands for it
+ * (Fenton and Wilkinson).
+ */
+function varianceOfHands({ technique }: Plan, model: Model, practice: Practice): number {
+	const seconds = totalSeconds(model.seconds);
+	let relative = 0;
+	for (const station of stations) {
+		relative +=
+			((model.seconds[station] / seconds) * practice.hands[workOf(station, technique.kind)].cv) **
+			2;
+	}
+	return Math.log1p(relative);
+}
+
+/** The middle with one factor a touch larger. */
+export function nudged(middle: Middle, factor: FactorName): Middle {
+	const factors = { ...middle.factors };
+	factors[factor] *= nudge;
+	return { ...middle, factors };
+}
+
+/**
+ * The interval of a log-normal figure. Where part of its variance belongs to a sum of times, whose
+ * means are known, the figure is that mean, and the median lies a little below.
+ */
+function around(expected: number, variance: number, varianceOfMean = 0): Interval {
+	const reach = Math.exp(eightyPercent * Math.sqrt(variance + varianceOfMean));
+	const median = expected * Math.exp(-varianceOfMean / 2);
+	return { expected, low: median / reach, high: median * reach };
+}

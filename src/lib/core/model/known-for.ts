@@ -1,0 +1,49 @@
+import { DomainError } from '../domain-error';
+import type { Knowledge } from '../factors/factors';
+import type { Basis, Middle, Practice } from '../practice/practice';
+import { barePractice, knowledgeOf, middleOf } from '../practice/practice';
+import { smooth } from '../factors/rounding';
+import { modelPlan } from './model';
+import type { Plan } from './types';
+
+/** What a practice knows of one plan. */
+export interface KnownFor {
+	readonly practice: Practice;
+	readonly knowledge: Knowledge;
+	readonly middle: Middle;
+	/** Whose measures the figures rest on. */
+	readonly basis: Basis;
+	/** The plan cannot be made as measured (bags so heavy that a ring is lost in its own knot, say), so the craft's figures stand in. */
+	readonly isUnfit: boolean;
+}
+
+const knownBy = (plan: Plan, practice: Practice, isUnfit: boolean): KnownFor => ({
+	practice,
+	knowledge: knowledgeOf(practice, plan.bag),
+	middle: middleOf(practice, plan.bag),
+	basis: practice.basis,
+	isUnfit
+});
+
+/**
+ * What a practice knows of a plan: the one door from measures to figures. Where a plan that can be
+ * made by the craft cannot be made by the measures, the craft's own stand in for all of them, and
+ * the answer says so.
+ *
+ * @throws DomainError never on account of the practice
+ */
+export function knownFor(plan: Plan, practice: Practice): KnownFor {
+	const known = knownBy(plan, practice, false);
+	if (practice === barePractice) return known;
+	try {
+		modelPlan(plan, known.middle, smooth);
+		return known;
+	} catch (error) {
+		if (!(error instanceof DomainError)) throw error;
+		return knownBy(plan, barePractice, true);
+	}
+}
+
+/** The middle of what a practice knows of a plan. */
+export const middleFor = (plan: Plan, practice: Practice): Middle =>
+	knownFor(plan, practice).middle;

@@ -1,0 +1,178 @@
+import type { Bag, BagMeasures } from '../bag/measure-bag';
+import { measureBag } from '../bag/measure-bag';
+import { bandsMat } from '../techniques/bands/bands-mat';
+import { crochetMat } from '../techniques/crochet/crochet-mat';
+import { cutBag } from '../cut/cut-bag';
+import type { CutYield } from '../cut/yield';
+import { defaults } from '../defaults';
+import type { SecondsByStation } from '../effort/stations';
+import { cuttingSecondsPerBag } from '../effort/stations';
+import { tieStrandMm } from '../finish/ties';
+import { joints as jointTable, usualJoint } from '../joint/joints';
+import type { Middle } from '../practice/practice';
+import type { Rounding } from '../factors/rounding';
+import { whole } from '../factors/rounding';
+import type { Mat } from '../mat/types';
+import { pegLoomMat } from '../techniques/peg-loom/peg-loom-mat';
+import { twinedMat } from '../techniques/twined/twined-mat';
+import type { Draw } from './draws';
+import { drawsOf, sumOf } from './draws';
+import type { MassBooks } from './mass-books';
+import { massBooks } from './mass-books';
+import type { Plan } from './types';
+import { usualFinish, usualWork } from './types';
+
+/** One mat computed once, without spreads. Bags are exact quotients, not rounded up. */
+export interface Model {
+	readonly filmThicknessMm: number;
+	/** What a bag gives under the plan's cut: the whole mat's strand, or a loom's warp. */
+	readonly yield: CutYield;
+	/** What a bag gives cut for weft, where warp and weft differ; else null. */
+	readonly weftYield: CutYield | null;
+	readonly mat: Mat;
+	/** What each part of the mat takes from the bags. */
+	readonly draws: readonly Draw[];
+	/** Bags whose strand lies in the mat; short pieces of warp not counted. */
+	readonly bags: number;
+	/** Bags for the short piece each strand of warp needs where whole pieces do not reach. */
+	readonly shortPieceBags: number;
+	/** Bags whose strand goes into ties and strap. */
+	readonly tieBags: number;
+	/** Bags to flatten and cut, the ones spoiled in work among them. */
+	readonly toPrepare: number;
+	/** Bags to ask for, the ones rejected at sorting among them. */
+	readonly toCollect: number;
+	readonly tieStrandMm: number;
+	/** Joints in mat and ties. */
+	readonly joints: number;
+	readonly balls: number;
+	readonly seconds: SecondsByStation;
+	readonly mass: MassBooks;
+	/** What the mat weighs ready to hand over, ties and any cloth with it, g. */
+	readonly matMassG: number;
+}
+
+/** The mat a plan makes of given strands. */
+function makeMat(
+	plan: Plan,
+	cut: CutYield,
+	weft: CutYield | null,
+	middle: Middle,
+	round: Rounding
+): Mat {
+	const { target, technique } = plan;
+	switch (technique.kind) {
+		case 'crochet':
+			return crochetMat(target, technique, cut.bulkDiameterMm, middle.factors, round);
+		case 'peg-loom':
+			return pegLoomMat(target, technique, cut, weft ?? cut, middle.factors, round);
+		case 'twined':
+			return twinedMat(target, technique, cut.bulkDiameterMm, middle.factors, round);
+		case 'finger-bands':
+			return bandsMat(target, technique, cut.solidSectionMm2, middle.factors, round);
+	}
+}
+
+/** A plan's bag as the group finds it, and what it gives under the plan's cuts. */
+export interface Yields {
+	readonly bag: Bag;
+	readonly measures: BagMeasures;
+	readonly cut: CutYield;
+	readonly weft: CutYield | null;
+}
+
+/**
+ * What the bags of a plan give: the first half of the chain, which only the bag's mass moves.
+ *
+ * @throws DomainError where the plan cannot be made
+ */
+export function yieldsOf(plan: Plan, bagMassFactor: number): Yields {
+	const bag =
+		bagMassFactor === 1 ? plan.bag : { ...plan.bag, massG: plan.bag.massG * bagMassFactor };
+	const measures = measureBag(bag);
+	return {
+		bag,
+		measures,
+		cut: cutBag(bag, plan.cut, measures, plan.join),
+		weft: plan.technique.kind === 'peg-loom' ? cutBag(bag, plan.technique.weftCut, measures) : null
+	};
+}
+
+/**
+ * The whole chain of one plan: bag → cut → strand → mat → bags, joints, balls, seconds and grams.
+ *
+ * @param middle what is known of the bags and hands: `middleFor(plan, practice)`, or `bareMiddle` for the craft's own
+ * @param round whole counts for a mat; smooth while spreads are propagated
+ * @param yields what the bags give, where the caller has it already
+ * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
+ */
+export function modelPlan(
+	plan: Plan,
+	middle: Middle,
+	round: Rounding = whole,
+	yields: Yields = yieldsOf(plan, middle.factors.bagMass)
+): Model {
+	const { factors, hands } = middle;
+	const { bag, measures, cut, weft } = yields;
+	const mat = makeMat(plan, cut, weft, middle, round);
+
+	const work = plan.work ?? usualWork;
+	const ties = tieStrandMm(plan.finish ?? usualFinish);
+	const draws = drawsOf(mat, cut, weft, ties, factors.pieceLength);
+	let used = 0;
+	let tieBags = 0;
+	let shortPieceBags = 0;
+	let joints = 0;
+	let balled = 0;
+	let cutSeconds = 0;
+	for (const draw of draws) {
+		used += draw.bags;
+		joints += draw.joints;
+		if (draw.role === 'ties') tieBags += draw.bags;
+		if (draw.role === 'short-piece') shortPieceBags += draw.bags;
+		if (draw.isBalled) balled += draw.bags;
+		cutSeconds += draw.bags * cuttingSecondsPerBag(draw.cut.style, work.cuttingTool);
+	}
+	const preparedPerUsed = 1 / (1 - middle.spoiledShare);
+	const toPrepare = used * preparedPerUsed;
+	const balls = balled / work.bagsPerBall;
+	const jointSeconds = jointTable[plan.join?.kind ?? usualJoint(plan.cut.style)].seconds;
+	const isSpun = plan.join?.spin !== undefined && plan.join.spin !== 'none';
+	const spinSeconds = isSpun
+		? (sumOf(draws, (draw) => draw.strandMm) / 1000) * defaults.spinMetre.value
+		: 0;
+	const mass = massBooks(draws, bag.massG, toPrepare);
+	return {
+		filmThicknessMm: measures.filmThicknessMm,
+		yield: cut,
+		weftYield: weft,
+		mat,
+		draws,
+		bags: used - tieBags - shortPieceBags,
+		shortPieceBags,
+		tieBags,
+		toPrepare,
+		toCollect: toPrepare / (1 - middle.rejectedShare),
+		tieStrandMm: ties,
+		joints,
+		balls,
+		seconds: {
+			flatten: toPrepare * defaults.flatten.value * hands.flatten,
+			cut: cutSeconds * preparedPerUsed * hands.cut,
+			join: (joints * jointSeconds + spinSeconds) * hands.join,
+			ball: balls * defaults.ball.value * hands.ball,
+			make: mat.makeSeconds * hands[mat.kind],
+			finish: defaults.finishMat.value * hands.finish,
+			check: defaults.checkMat.value * hands.check,
+			roll: defaults.rollMat.value * hands.roll
+		},
+		mass,
+		matMassG: mass.matG + mass.tiesG + clothMassG(mat)
+	};
+}
+
+/** Cloth in a twined warp, g: the strips worked, not the bolt. */
+const clothMassG = (mat: Mat): number =>
+	mat.kind === 'twined' && mat.clothM > 0
+		? mat.warpMm * defaults.clothStrip.value * defaults.clothWeight.value
+		: 0;

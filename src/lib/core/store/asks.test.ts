@@ -1,0 +1,154 @@
+import { bareMiddle } from '../practice/practice';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { startingPlan } from '$lib/stages/plan/starting-plan';
+import { bagPresets } from '../bag/presets';
+import { kindOfBag } from '../bag/same-bag';
+import { colourNames } from '../colour/colours';
+import { DomainError } from '../domain-error';
+import { modelPlan } from '../model/model';
+import type { Stock, Want } from './draw-from-store';
+import { drawFromStore, drawnForms, lacksOf } from './draw-from-store';
+import { matDemand } from './mat-demand';
+
+const demand = {
+	bags: 100,
+	byColour: { blue: 40, white: 40 },
+	ofAnyColour: 20,
+	bagsPerBall: 20,
+	bagsPerPiece: 0.25
+} as const;
+const want = (mats: number, kind: string | null = 'carrier'): Want => ({ kind, mats, demand });
+const stock = (
+	amount: number,
+	colour: Stock['colour'] = 'blue',
+	form: Stock['form'] = 'bag',
+	kind = 'carrier'
+): Stock => ({ kind, colour, form, amount });
+
+describe('what one mat asks of the store', () => {
+	it('is of any colour where the plan names none', () => {
+		const asked = matDemand({ ...startingPlan, colours: undefined }, bareMiddle);
+		expect(asked.byColour).toEqual({});
+		expect(asked.ofAnyColour).toBeCloseTo(modelPlan(startingPlan, bareMiddle).toPrepare, 6);
+	});
+
+	it('is shared by the strand of its balls, the last one as far as it is used', () => {
+		const asked = matDemand({ ...startingPlan, colours: ['blue', 'white'] }, bareMiddle);
+		const { blue = 0, white = 0 } = asked.byColour;
+		expect(blue + white + asked.ofAnyColour).toBeCloseTo(asked.bags, 6);
+		// Balls take turns, so the first colour has as many or part of one more.
+		expect(blue).toBeGreaterThanOrEqual(white - 1e-9);
+		expect(blue - white).toBeLessThanOrEqual(asked.bagsPerBall + 1e-9);
+		expect(asked.ofAnyColour).toBeGreaterThan(0);
+	});
+
+	it('counts a ball and a piece with what is spoiled on the way', () => {
+		const asked = matDemand(startingPlan, bareMiddle);
+		const { yield: cut } = modelPlan(startingPlan, bareMiddle);
+		expect(asked.bagsPerBall).toBeCloseTo(20 / 0.92, 9);
+		expect(asked.bagsPerPiece).toBeCloseTo(1 / cut.pieces / 0.92, 9);
+	});
+});
+
+describe('the store dealt out', () => {
+	it('to one mat gives balls first, then pieces, then bags', () => {
+		const [drawing] = drawFromStore(
+			[stock(100), stock(40, 'blue', 'piece'), stock(1, 'blue', 'ball'), stock(100, 'white')],
+			[want(1)]
+		);
+		// Forty blue: one ball for 20, forty pieces for 10, ten bags.
+		expect(drawing?.from.ball).toBeCloseTo(1, 9);
+		expect(drawing?.from.piece).toBeCloseTo(40, 9);
+		expect(drawing?.from.bag).toBeCloseTo(10 + 40 + 20, 9);
+		expect(drawing?.lacking).toEqual({});
+		expect(drawing?.drawn).toBeCloseTo(100, 9);
+	});
+
+	it('lacks by colour, and any colour is served from what there is most of', () => {
+		const [drawing] = drawFromStore([stock(10), stock(70, 'white')], [want(1)]);
+		expect(drawing?.lacking).toEqual({ blue: 30 });
+		expect(drawing?.drawn).toBeCloseTo(70, 9);
+	});
+
+	it('serves the named colours of every want before what may be of any colour', () => {
+		const plain: Want = { kind: 'carrier', mats: 1, demand: { ...demand, byColour: {}, bags: 20 } };
+		const [first, second] = drawFromStore([stock(40), stock(40, 'white')], [plain, want(1)]);
+		expect(second?.lacking).toEqual({ any: 20 });
+		expect(first?.lacking).toEqual({ any: 20 });
+	});
+
+	it('gives nothing to a bag that is none of the kinds, nor from another kind', () => {
+		const drawings = drawFromStore([stock(500, 'blue', 'bag', 'pouch')], [want(1), want(1, null)]);
+		expect(drawings.map(({ drawn }) => drawn)).toEqual([0, 0]);
+	});
+
+	it('is added up by kind and colour', () => {
+		const wants = [want(1), want(2), want(1, 'pouch')];
+		const lacks = lacksOf(wants, drawFromStore([], wants));
+		expect(lacks).toContainEqual({ kind: 'carrier', colour: 'blue', bags: 120 });
+		expect(lacks).toContainEqual({ kind: 'pouch', colour: 'any', bags: 20 });
+		expect(lacks).toHaveLength(6);
+	});
+
+	it('never gives out more than there is, and what is drawn and what is lacking are what is wanted', () =>
+		fc.assert(
+			fc.property(
+				fc.array(
+					fc.record({
+						kind: fc.constantFrom('carrier', 'pouch'),
+						colour: fc.constantFrom(...colourNames),
+						form: fc.constantFrom(...drawnForms),
+						amount: fc.nat(300)
+					}),
+					{ maxLength: 12 }
+				),
+				fc.array(fc.tuple(fc.nat(4), fc.constantFrom('carrier', 'pouch', null)), { maxLength: 5 }),
+				(lines, asked) => {
+					const wants = asked.map(([mats, kind]) => want(mats, kind));
+					const drawings = drawFromStore(lines, wants);
+					for (const form of drawnForms) {
+						const there = lines
+							.filter((line) => line.form === form)
+							.reduce((sum, { amount }) => sum + amount, 0);
+						const given = drawings.reduce((sum, { from }) => sum + from[form], 0);
+						expect(given).toBeLessThanOrEqual(there + 1e-6);
+					}
+					for (const { wanted, drawn, lacking } of drawings) {
+						const open = Object.values(lacking).reduce((sum, bags) => sum + bags, 0);
+						expect(drawn + open).toBeCloseTo(wanted, 4);
+					}
+				}
+			)
+		));
+
+	it.each([NaN, Infinity, -1])('refuses a store of %s', (amount) =>
+		expect(() => drawFromStore([stock(amount)], [])).toThrow(DomainError)
+	);
+
+	it.each([NaN, Infinity, -1, 0.5])('refuses %s mats', (mats) =>
+		expect(() => drawFromStore([], [want(mats)])).toThrow(DomainError)
+	);
+});
+
+describe('the kind a bag is of', () => {
+	const [carrier, shopBag, pouch] = bagPresets.map(({ bag }) => bag);
+	const kinds = [carrier, shopBag, pouch].filter((bag) => bag !== undefined);
+	if (!carrier) throw new Error('there is no preset');
+
+	it('is the one with its measures, within a ruler’s and a handful’s slack', () => {
+		expect(kindOfBag(carrier, kinds)).toBe(carrier);
+		expect(kindOfBag({ ...carrier, flatWidthMm: 302, massG: 5.6 }, kinds)).toBe(carrier);
+	});
+
+	it('is none where a size or the mass is another', () => {
+		expect(kindOfBag({ ...carrier, flatWidthMm: 310 }, kinds)).toBeNull();
+		expect(kindOfBag({ ...carrier, massG: 7 }, kinds)).toBeNull();
+		expect(kindOfBag(carrier, [])).toBeNull();
+	});
+
+	it('is the nearest in mass of several', () => {
+		const heavy = { ...carrier, massG: 5.6 };
+		expect(kindOfBag({ ...carrier, massG: 5.5 }, [carrier, heavy])).toBe(heavy);
+	});
+});

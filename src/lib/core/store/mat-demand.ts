@@ -1,0 +1,52 @@
+import { ballsOfPlan, rowsOfMat } from '../model/balls-of-plan';
+import type { ColourName } from '../colour/colours';
+import type { Middle } from '../practice/practice';
+import { sumOf } from '../model/draws';
+import { modelPlan } from '../model/model';
+import type { Plan } from '../model/types';
+import { usualWork } from '../model/types';
+
+/** What one mat of a plan takes from the store, in bags to prepare, spoiled ones among them. */
+export interface MatDemand {
+	readonly bags: number;
+	/** Of `bags`, those that must be of a colour: its balls in the order of the plan. */
+	readonly byColour: Partial<Readonly<Record<ColourName, number>>>;
+	/** Of `bags`, those of any colour: warp, ties, and all of them where the plan names no colour. */
+	readonly ofAnyColour: number;
+	/** Bags to prepare that one ball stands for, and one cut piece. */
+	readonly bagsPerBall: number;
+	readonly bagsPerPiece: number;
+}
+
+/**
+ * The bags one mat asks of the store, by colour. A colour's share is the strand of its balls, the
+ * last ball counted as far as it is used.
+ *
+ * @throws DomainError where the plan cannot be made
+ */
+export function matDemand(plan: Plan, middle: Middle): MatDemand {
+	const model = modelPlan(plan, middle);
+	const spoiling = 1 / (1 - middle.spoiledShare);
+	const byColour: Partial<Record<ColourName, number>> = {};
+	let coloured = 0;
+	if (plan.colours?.length) {
+		const worked = model.draws.filter(({ role }) => role === 'body' || role === 'weft');
+		coloured = sumOf(worked, ({ bags }) => bags) * spoiling;
+		const { beginningMm, rowMm, rows } = rowsOfMat(model.mat);
+		const allMm = beginningMm + rowMm * rows;
+		let leftMm = allMm;
+		for (const { colour, strandMm } of ballsOfPlan(plan, model)) {
+			const usedMm = Math.min(strandMm, leftMm);
+			leftMm -= usedMm;
+			byColour[colour] = (byColour[colour] ?? 0) + (coloured * usedMm) / allMm;
+		}
+	}
+	const cut = model.weftYield ?? model.yield;
+	return {
+		bags: model.toPrepare,
+		byColour,
+		ofAnyColour: Math.max(0, model.toPrepare - coloured),
+		bagsPerBall: (plan.work ?? usualWork).bagsPerBall * spoiling,
+		bagsPerPiece: spoiling / cut.pieces
+	};
+}

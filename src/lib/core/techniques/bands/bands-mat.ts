@@ -1,0 +1,80 @@
+import { defaults } from '../../defaults';
+import { positive, within } from '../../domain-error';
+import type { Factors } from '../../factors/factors';
+import type { Rounding } from '../../factors/rounding';
+import { whole } from '../../factors/rounding';
+import type { MadeMat, Target } from '../../mat/types';
+import { bulkDiameterMm } from '../../strand/bulk-diameter';
+
+export interface BandsTechnique {
+	readonly kind: 'finger-bands';
+	/** Strands that run the length of a band: 3 or 4. */
+	readonly warpStrands: number;
+}
+
+export interface BandsMat extends MadeMat {
+	readonly kind: 'finger-bands';
+	readonly bands: number;
+	readonly warpStrands: number;
+	readonly bandWidthMm: number;
+	/** Diameter of the strand as loose finger work leaves it, mm. */
+	readonly loftyDiameterMm: number;
+	readonly warpStrandMm: number;
+	readonly weaverStrandMm: number;
+	/** Strand in the braided turns between bands, mm. */
+	readonly turnStrandMm: number;
+	/** Passes of the weaver in one band. */
+	readonly rowsPerBand: number;
+	readonly strandPerRowMm: number;
+}
+
+/**
+ * A mat of bands woven with the fingers, each linked into the edge of the one before.
+ *
+ * With `d` at lofty packing: `bw = 1.5 k d`, `bands = max(1, round(W/bw))`,
+ * warp `k L × 1.05 × bands`, weaver `bands (L / 0.9 d)(1.15 bw + 1.6 d)`, turns `(bands − 1)(k + 1) 6 d`.
+ *
+ * @param solidSectionMm2 plastic in the strand, mm², above 0
+ * @throws DomainError
+ * @source bench default; cover's definition is argued for in docs/model.md
+ */
+export function bandsMat(
+	target: Target,
+	technique: BandsTechnique,
+	solidSectionMm2: number,
+	factors: Factors,
+	round: Rounding = whole
+): BandsMat {
+	const k = within('warpStrands', technique.warpStrands, { atLeast: 3, atMost: 4, isWhole: true });
+	const lengthMm = positive('lengthMm', target.lengthMm);
+	const d = bulkDiameterMm(solidSectionMm2, defaults.packingLofty.value);
+	const bandWidthMm = defaults.bandWidth.value * k * d * factors.bandGauge;
+	const bands = Math.max(1, round.nearest(positive('widthMm', target.widthMm) / bandWidthMm));
+	const rowPitchMm = defaults.bandRowPitch.value * d * factors.bandPitch;
+	const rowsPerBand = lengthMm / rowPitchMm;
+	const strandPerRowMm =
+		defaults.bandWeaverWidth.value * bandWidthMm + defaults.bandWeaverEnds.value * d;
+	const warpStrandMm = k * lengthMm * defaults.bandWarpTakeUp.value * bands;
+	const weaverStrandMm = bands * rowsPerBand * strandPerRowMm;
+	const turnStrandMm = Math.max(0, bands - 1) * (k + 1) * defaults.bandTurn.value * d;
+	const strandMm = warpStrandMm + weaverStrandMm + turnStrandMm;
+	return {
+		kind: 'finger-bands',
+		bands,
+		warpStrands: k,
+		bandWidthMm,
+		loftyDiameterMm: d,
+		warpStrandMm,
+		weaverStrandMm,
+		turnStrandMm,
+		rowsPerBand,
+		strandPerRowMm,
+		strandMm,
+		widthMm: bands * bandWidthMm,
+		lengthMm,
+		rows: Math.max(1, Math.round(rowsPerBand)),
+		cover: ((warpStrandMm + weaverStrandMm) * d) / (bands * bandWidthMm * lengthMm),
+		thicknessMm: defaults.matThicknessWoven.value * d,
+		makeSeconds: bands * rowsPerBand * (k + 1) * defaults.bandCrossing.value
+	};
+}

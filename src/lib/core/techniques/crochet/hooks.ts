@@ -1,0 +1,34 @@
+import { defaults } from '../../defaults';
+
+/** Hooks in common use: millimetres, with the US letter and the old UK number where there is one. */
+export const hooks = [
+	{ mm: 4, us: 'G', uk: '8' },
+	{ mm: 4.5, us: '7', uk: '7' },
+	{ mm: 5, us: 'H', uk: '6' },
+	{ mm: 5.5, us: 'I', uk: '5' },
+	{ mm: 6, us: 'J', uk: '4' },
+	{ mm: 6.5, us: 'K', uk: '3' },
+	{ mm: 7, us: null, uk: '2' },
+	{ mm: 8, us: 'L', uk: '0' },
+	{ mm: 9, us: 'M', uk: '00' },
+	{ mm: 10, us: 'N', uk: '000' },
+	{ mm: 12, us: 'O', uk: null },
+	{ mm: 15, us: 'P', uk: null },
+	{ mm: 16, us: 'Q', uk: null },
+	{ mm: 19, us: 'S', uk: null },
+	{ mm: 25, us: 'U', uk: null }
+] as const satisfies readonly { mm: number; us: string | null; uk: string | null }[];
+
+/** Hook sizes that suit a strand, mm: from the near end (a dense mat) to the far end (an open one). */
+export function suitableHookMm(bulkDiameterMm: number): { near: number; far: number } {
+	return {
+		near: defaults.hookNear.value * bulkDiameterMm,
+		far: defaults.hookFar.value * bulkDiameterMm
+	};
+}
+
+/** The hook in common use nearest to a size, mm. */
+export const nearestHookMm = (sizeMm: number): number =>
+	hooks.reduce((best, hook) =>
+		Math.abs(hook.mm - sizeMm) < Math.abs(best.mm - sizeMm) ? hook : best
+	).mm;

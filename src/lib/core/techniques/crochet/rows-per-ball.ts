@@ -1,0 +1,5 @@
+import { positive } from '../../domain-error';
+
+/** Rows a ball makes: `ball strand / (n y)`. Both in mm and above 0, else DomainError. */
+export const rowsPerBall = (ballStrandMm: number, strandPerRowMm: number): number =>
+	positive('ballStrandMm', ballStrandMm) / positive('strandPerRowMm', strandPerRowMm);

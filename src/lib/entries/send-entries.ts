@@ -1,0 +1,76 @@
+import type { Sentences } from './form-reader';
+import type { Waiting } from './outbox.svelte';
+
+/** How one entry went: `waits` is not known, and is sent again under the same key. */
+export type Answer =
+	| { readonly outcome: 'kept' | 'waits' }
+	| { readonly outcome: 'refused'; readonly problems: Sentences };
+
+/** As much as goes up at once: the server takes 64 kB and a hundred entries. */
+const mostBytes = 48_000;
+const mostEntries = 50;
+
+const textOf = ({ key, type, typed, at, lengths }: Waiting): string =>
+	JSON.stringify({ key, type, typed, at, lengths });
+
+/** The first of what waits, as many as go up at once. */
+export function portionOf(waiting: readonly Waiting[]): Waiting[] {
+	const portion: Waiting[] = [];
+	let bytes = 0;
+	for (const entry of waiting.slice(0, mostEntries)) {
+		bytes += new Blob([textOf(entry)]).size + 1;
+		if (portion.length > 0 && bytes > mostBytes) break;
+		portion.push(entry);
+	}
+	return portion;
+}
+
+const unread: Answer = {
+	outcome: 'refused',
+	problems: { entry: 'The server could not read this. Please put it right or throw it away.' }
+};
+const waits: Answer = { outcome: 'waits' };
+
+async function post(entries: readonly Waiting[]): Promise<Response | null> {
+	try {
+		return await fetch('/api/entries', {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: `{"entries":[${entries.map(textOf).join(',')}]}`
+		});
+	} catch {
+		return null;
+	}
+}
+
+async function answersIn(response: Response, entries: readonly Waiting[]): Promise<Answer[]> {
+	const { answers } = (await response.json()) as {
+		answers: { key: string; outcome: string; problems?: Sentences }[];
+	};
+	return entries.map(({ key }) => {
+		const answer = answers.find((one) => one.key === key);
+		if (answer?.outcome === 'refused')
+			return { outcome: 'refused', problems: answer.problems ?? {} };
+		return answer?.outcome === 'kept' || answer?.outcome === 'again' ? { outcome: 'kept' } : waits;
+	});
+}
+
+/**
+ * Sends entries and says of each how it went. No answer, and an answer that the server could not
+ * give just now, say nothing of any entry: they wait. What the server would not read as a whole is
+ * sent one by one, so that one bad entry holds up no other.
+ */
+export async function sendEntries(entries: readonly Waiting[]): Promise<Answer[]> {
+	const response = await post(entries);
+	if (response?.ok) return answersIn(response, entries).catch(() => entries.map(() => waits));
+	const isOurs =
+		response !== null &&
+		response.status >= 400 &&
+		response.status < 500 &&
+		![401, 403, 408, 421, 425, 429].includes(response.status);
+	if (!isOurs) return entries.map(() => waits);
+	if (entries.length === 1) return [unread];
+	const answers: Answer[] = [];
+	for (const entry of entries) answers.push(...(await sendEntries([entry])));
+	return answers;
+}

@@ -1,0 +1,111 @@
+import type { EntryType } from './entry-types';
+import { readEntry } from './entries';
+import type { Sentences, Typed } from './form-reader';
+import type { EntryQueue } from './outbox.svelte';
+import { mending } from './outbox.svelte';
+
+/** What the server said of a form that was sent without scripts. */
+export interface SentForm {
+	readonly type: string;
+	/** What was typed, where it was not kept. */
+	readonly typed?: Typed;
+	readonly problems?: Sentences;
+	readonly said?: string;
+}
+
+/** A form whose entry goes by way of the device's own shelf; without scripts, straight to the server. */
+export class TypedForm {
+	typed = $state<Record<string, string>>({});
+	problems = $state<Sentences>({});
+	/** What was kept or set waiting last, to say so; or why it is not. */
+	said = $state('');
+	/** It is being put on the shelf: pressing again sends nothing. */
+	#isTaken = false;
+	/** The key of what is sent without scripts: the same page sent twice counts once. */
+	readonly key = crypto.randomUUID();
+	/** The key of what lies on the shelf until this form has put it right. */
+	#mending: string | null = null;
+	/** The fields as they began anew: pressing again before anything is typed sends nothing. */
+	#begun: string | null = null;
+
+	constructor(
+		readonly type: EntryType,
+		private readonly start: Readonly<Record<string, string>>,
+		private readonly queue: EntryQueue,
+		sent?: SentForm | null,
+		/** Begins the ids of its fields: one page may hold several forms of a type. */
+		readonly scope: string = type
+	) {
+		const own = sent?.type === type ? sent : null;
+		this.typed = { ...start, ...own?.typed };
+		this.problems = own?.problems ?? {};
+		this.said = own?.said ?? '';
+	}
+
+	/** The units that what is typed here is read in. */
+	get lengths(): 'cm' | 'ft' {
+		return this.queue.readBy().system;
+	}
+
+	/**
+	 * Reads what is typed; good entries go to the queue. The fields begin anew, all but those named,
+	 * once the device has taken the entry, and not before.
+	 */
+	async submit(words: string, kept: readonly string[]): Promise<void> {
+		if (this.#isTaken || JSON.stringify(this.typed) === this.#begun) return;
+		const { entry, problems } = readEntry(this.type, this.typed, this.queue.readBy());
+		this.problems = problems ?? {};
+		if (!entry) {
+			this.said = '';
+			return;
+		}
+		const typed = $state.snapshot(this.typed);
+		const text = JSON.stringify(typed);
+		this.#isTaken = true;
+		const beginAnew = () => {
+			this.#isTaken = false;
+			// What is typed over it meanwhile is the next entry, and stays.
+			if (JSON.stringify(this.typed) !== text) return;
+			this.typed = {
+				...this.start,
+				...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
+			};
+			this.#begun = JSON.stringify(this.typed);
+		};
+		const sent = await this.queue.add(this.type, typed, words, beginAnew);
+		this.#isTaken = false;
+		if (sent.outcome === 'lost') {
+			this.said =
+				'Not kept: this device keeps nothing and the network is away. It stands here still; try again in a moment.';
+			return;
+		}
+		if (sent.outcome === 'refused') {
+			this.said = '';
+			// It stands in its fields again, unless the hand is at the next entry already.
+			const now = JSON.stringify(this.typed);
+			if (now !== this.#begun && now !== text) return;
+			this.typed = typed;
+			this.problems = sent.problems;
+			return this.queue.drop(sent.key).catch(() => {});
+		}
+		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
+		await this.#mended();
+		this.said = sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
+	}
+
+	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */
+	mend(): void {
+		const { entry } = mending;
+		if (entry?.type !== this.type) return;
+		mending.entry = null;
+		this.#mending = entry.key;
+		this.typed = { ...this.start, ...entry.typed };
+		this.problems = entry.problems ?? {};
+		this.said = '';
+	}
+
+	async #mended(): Promise<void> {
+		if (this.#mending) await this.queue.drop(this.#mending);
+		this.#mending = null;
+	}
+}

@@ -1,0 +1,196 @@
+import { describe, expect, it } from 'vitest';
+import type { EntryQueue, Sent } from './outbox.svelte';
+import { mending } from './outbox.svelte';
+import { TypedForm } from './typed-form.svelte';
+
+/** A queue that only notes what it is given. */
+function notingQueue(how: Sent = { outcome: 'kept' }) {
+	const dropped: string[] = [];
+	const given: { type: string; typed: object; words: string }[] = [];
+	const queue = {
+		readBy: () => ({ system: 'cm', today: '2026-11-26' }),
+		add: (type: string, typed: object, words: string, onshelved: () => void) => {
+			given.push({ type, typed, words });
+			if (how.outcome !== 'lost') onshelved();
+			return Promise.resolve(how);
+		},
+		drop: (key: string) => {
+			dropped.push(key);
+			return Promise.resolve();
+		}
+	};
+	return { given, dropped, queue: queue as unknown as EntryQueue };
+}
+const start = {
+	work: 'join',
+	way: 'loop',
+	units: '',
+	people: '1',
+	minutes: '',
+	worked_on: '2026-11-24'
+};
+
+describe('a form of an entry', () => {
+	it('hands a good entry on as it was typed, and begins anew with what stays', async () => {
+		const { given, queue } = notingQueue();
+		const form = new TypedForm('timed', start, queue);
+		Object.assign(form.typed, { units: '240', people: '3', minutes: '52' });
+		await form.submit('240 joints timed', ['people', 'work']);
+		expect(given).toEqual([
+			{
+				type: 'timed',
+				typed: { ...start, units: '240', people: '3', minutes: '52' },
+				words: '240 joints timed'
+			}
+		]);
+		expect(form.typed).toEqual({ ...start, people: '3' });
+		expect(form.said).toBe('Kept: 240 joints timed.');
+		expect(form.problems).toEqual({});
+	});
+
+	it('on a device that keeps nothing stays in its fields, and says so', async () => {
+		const { queue } = notingQueue({ outcome: 'lost' });
+		const form = new TypedForm('timed', start, queue);
+		Object.assign(form.typed, { units: '240', minutes: '52' });
+		await form.submit('240 joints timed', []);
+		expect(form.typed).toMatchObject({ units: '240', minutes: '52' });
+		expect(form.said).toContain('It stands here still');
+		// It may be sent again as it stands.
+		await form.submit('240 joints timed', []);
+		expect(form.typed.units).toBe('240');
+	});
+
+	it('is cleared only once the device has it', async () => {
+		let shelve = () => {};
+		const waiting = new Promise<Sent>((resolve) => {
+			shelve = () => resolve({ outcome: 'kept' });
+		});
+		const { queue, given } = notingQueue();
+		const slow = {
+			...queue,
+			readBy: queue.readBy,
+			add: async (_: string, __: object, ___: string, onshelved: () => void) => {
+				given.push({ type: 'timed', typed: {}, words: '' });
+				const sent = await waiting;
+				onshelved();
+				return sent;
+			}
+		} as unknown as EntryQueue;
+		const form = new TypedForm('timed', start, slow);
+		Object.assign(form.typed, { units: '240', minutes: '52' });
+		const sending = form.submit('240 joints timed', []);
+		expect(form.typed.units).toBe('240');
+		await form.submit('240 joints timed', []);
+		expect(given).toHaveLength(1);
+		shelve();
+		await sending;
+		expect(form.typed.units).toBe('');
+	});
+
+	it('pressed twice sends once, and finds no fault with the fields that began anew', async () => {
+		const { given, queue } = notingQueue();
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, queue);
+		form.typed.units = '240';
+		const first = form.submit('240 joints timed', []);
+		await Promise.all([first, form.submit('9 joints timed', [])]);
+		await form.submit('9 joints timed', []);
+		expect(given).toHaveLength(1);
+		expect([form.problems, form.said]).toEqual([{}, 'Kept: 240 joints timed.']);
+		form.typed.units = '';
+		await form.submit('', []);
+		expect(form.problems).toHaveProperty('units');
+	});
+
+	it('keeps what is typed and says what is wrong at the field', async () => {
+		const { given, queue } = notingQueue();
+		const form = new TypedForm('timed', start, queue);
+		form.typed.units = 'many';
+		await form.submit('x', []);
+		expect(given).toEqual([]);
+		expect(form.typed.units).toBe('many');
+		expect(form.problems).toEqual({
+			units: '“many” is not a whole number.',
+			minutes: 'Please fill this in.'
+		});
+		expect(form.said).toBe('');
+	});
+
+	it('says so where the entry waits on the device', async () => {
+		const { queue } = notingQueue({ outcome: 'waits' });
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, queue);
+		await form.submit('9 joints timed', []);
+		expect(form.said).toBe('Waiting on this device: 9 joints timed.');
+	});
+
+	it('stands in its fields again where the server would not have it', async () => {
+		const problems = { units: 'Not so many.' };
+		const { dropped, queue } = notingQueue({ outcome: 'refused', key: 'k', problems });
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, queue);
+		form.typed.units = '900';
+		await form.submit('900 joints timed', []);
+		expect([form.typed.units, form.problems, form.said]).toEqual(['900', problems, '']);
+		expect(dropped).toEqual(['k']);
+	});
+
+	it('leaves it on the shelf where the next entry is being typed already', async () => {
+		const { dropped, queue } = notingQueue({
+			outcome: 'refused',
+			key: 'k',
+			problems: { units: 'No.' }
+		});
+		const form = new TypedForm('timed', start, queue);
+		Object.assign(form.typed, { units: '900', minutes: '9' });
+		const sending = form.submit('900 joints timed', []);
+		form.typed.units = '5';
+		await sending;
+		expect([form.typed.units, form.problems, form.said]).toEqual(['5', {}, '']);
+		expect(dropped).toEqual([]);
+	});
+
+	it('takes up what was not kept before, and lets go of it once it is put right', async () => {
+		const { given, dropped, queue } = notingQueue();
+		const form = new TypedForm('timed', start, queue);
+		const typed = { units: '900', minutes: '9' };
+		const problems = { units: 'Not so many.' };
+		const entry = { key: 'k', typed, words: 'x', problems };
+		mending.entry = { ...entry, type: 'movement' };
+		form.mend();
+		expect([form.typed, form.problems]).toEqual([start, {}]);
+		mending.entry = { ...entry, type: 'timed' };
+		form.mend();
+		expect([form.typed, form.problems, mending.entry]).toEqual([
+			{ ...start, ...typed },
+			problems,
+			null
+		]);
+		form.typed.units = 'x';
+		await form.submit('x', []);
+		expect(dropped).toEqual([]);
+		form.typed.units = '90';
+		await form.submit('90 joints timed', []);
+		expect(dropped).toEqual(['k']);
+		expect(given).toHaveLength(1);
+		form.typed = { ...start, ...typed };
+		await form.submit('900 joints timed', []);
+		expect(dropped).toEqual(['k']);
+	});
+
+	it('comes back from the server as it was typed, if it was its own', () => {
+		const { queue } = notingQueue();
+		const sent = { type: 'timed', typed: { units: 'x' }, problems: { units: 'No.' }, said: 'Oh.' };
+		const own = new TypedForm('timed', start, queue, sent);
+		expect([own.typed.units, own.typed.people, own.problems, own.said]).toEqual([
+			'x',
+			'1',
+			{ units: 'No.' },
+			'Oh.'
+		]);
+		const other = new TypedForm('movement', start, queue, sent);
+		expect([other.typed.units, other.problems, other.said]).toEqual(['', {}, '']);
+		expect(own.key).not.toBe(other.key);
+		expect([own.scope, new TypedForm('timed', start, queue, null, 'b').scope]).toEqual([
+			'timed',
+			'b'
+		]);
+	});
+});

@@ -1,5 +1,0 @@
-import { createContext } from 'svelte';
-import type { EntryQueue } from './queue.svelte';
-
-/** The device's queue, for the pages below the one that began it. */
-export const [getQueue, setQueue] = createContext<EntryQueue>();

@@ -1,0 +1,104 @@
+<script lang="ts">
+	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
+	import type { Bag } from '$lib/core/bag/measure-bag';
+	import { kindOfBag } from '$lib/core/bag/same-bag';
+	import type { Work } from '$lib/core/effort/works';
+	import { works } from '$lib/core/effort/works';
+	import { eightyPercent } from '$lib/core/statistics/z90';
+	import { factorNames, logSpread } from '$lib/core/factors/factors';
+	import type { Practice } from '$lib/core/practice/practice';
+	import { factorTitles, workTitles } from './measure-words';
+	import { barePractice } from '$lib/core/practice/practice';
+
+	interface Props {
+		practice: Practice;
+		/** The kinds of bag the group knows, so that what was weighed goes by its name. */
+		kinds: readonly (Bag & { readonly name: string })[];
+	}
+	const { practice, kinds }: Props = $props();
+	const factors = factorNames.filter((name) => name !== 'bagMass');
+	/** A kind that was weighed, by its name where it is one of the group's. */
+	const kindTitle = (bag: Bag) =>
+		`Weight of ${kindOfBag(bag, kinds)?.name ?? `a bag ${Math.round(bag.flatWidthMm / 10)} cm wide`}`;
+	const isTimed = (work: Work) => practice.hands[work].cv < barePractice.hands[work].cv - 1e-9;
+	const untimed = $derived(works.filter((work) => !isTimed(work)).map((work) => workTitles[work]));
+	const rows = $derived([
+		...practice.weighed.map(({ bag, mass }) => ({
+			label: kindTitle(bag),
+			before: barePractice.factors.bagMass,
+			after: mass
+		})),
+		...factors.map((name) => ({
+			label: factorTitles[name],
+			before: barePractice.factors[name],
+			after: practice.factors[name]
+		})),
+		...works.filter(isTimed).map((work) => ({
+			label: `Time at ${workTitles[work]}`,
+			before: { median: 1, cv: barePractice.hands[work].cv },
+			after: { median: practice.hands[work].mean, cv: practice.hands[work].cv }
+		}))
+	]);
+	/** From half to double, in log space. */
+	const place = (value: number) =>
+		Math.min(1, Math.max(0, (Math.log(value) + Math.LN2) / (2 * Math.LN2))) * 100;
+	const range = ({ median, cv }: { median: number; cv: number }) => {
+		const reach = Math.exp(eightyPercent * logSpread(cv));
+		return { low: median / reach, high: median * reach };
+	};
+	const percent = (value: number) =>
+		Math.abs(value - 1) < 0.005
+			? '0 %'
+			: `${value >= 1 ? '+' : '−'}${Math.abs((value - 1) * 100).toFixed(0)} %`;
+</script>
+
+<ul class="grid gap-1">
+	{#each rows as { label, before, after }, at (at)}
+		{@const was = range(before)}
+		{@const is = range(after)}
+		{@const isMoved = after.cv < before.cv - 1e-9}
+		<li
+			class="grid grid-cols-[9.5rem_1fr_7rem] items-center gap-3 text-[15px] max-sm:grid-cols-1 max-sm:gap-1"
+		>
+			<span class={isMoved ? 'font-semibold' : ''}>{label}</span>
+			<svg
+				class="h-7 w-full"
+				role="img"
+				aria-label="{label}: by the craft {percent(was.low)} to {percent(was.high)}; {isMoved
+					? `now ${percent(is.low)} to ${percent(is.high)}`
+					: 'not measured yet'}"
+			>
+				<path d="M0 14H2000" class="stroke-base-300" />
+				<rect
+					x="{place(was.low)}%"
+					width="{place(was.high) - place(was.low)}%"
+					y="4"
+					height="8"
+					rx="3"
+					class="fill-base-content/25"
+				/>
+				{#if isMoved}
+					<rect
+						x="{place(is.low)}%"
+						width="{Math.max(1, place(is.high) - place(is.low))}%"
+						y="15"
+						height="9"
+						rx="3"
+						class="fill-primary"
+					/>
+				{/if}
+				<rect x="50%" width="1.5" height="28" class="fill-base-content/60" />
+			</svg>
+			<span class="figure text-right max-sm:text-left"
+				>{isMoved
+					? `${percent(after.median)}, ±${Math.round(eightyPercent * after.cv * 100)} %`
+					: 'as the craft'}</span
+			>
+		</li>
+	{/each}
+</ul>
+<p class="quiet mt-2 text-sm">
+	Above, grey: what the craft alone expects. Below, blue: what your own measures make of it. The
+	line in the middle is the craft's figure.
+	{#if untimed.length > 0}Not timed yet, so as the craft has them: {untimed.join(', ')}.{/if}
+</p>

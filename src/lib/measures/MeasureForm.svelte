@@ -1,0 +1,153 @@
+<script lang="ts">
+	// Something measured, held against the plan it was worked by; says at once what it would mean.
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
+	import OnlyWhen from '$lib/entries/OnlyWhen.svelte';
+	import type { Measure } from '$lib/entries/entry-types';
+	import { readEntry } from '$lib/entries/entries';
+	import { readingWords } from './measure-words';
+	import { getQueue } from '$lib/entries/outbox-context';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import type { PlanBasis } from './plan-basis';
+	import { impossibleWords, oddReading, oddWords, readingsOf } from './plan-basis';
+	import { untrack } from 'svelte';
+	import SureBox from '$lib/entries/SureBox.svelte';
+
+	interface Props {
+		plans: readonly { readonly id: string; readonly name: string; readonly basis: PlanBasis }[];
+		makers: readonly string[];
+		today: string;
+		sent?: SentForm | null | undefined;
+	}
+	const { plans, makers, today, sent }: Props = $props();
+	const queue = getQueue();
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'measurement',
+				{
+					measure: 'swatch',
+					plan: plans[0]?.id ?? '',
+					maker: '',
+					measured_on: today,
+					counted: '',
+					rows: '',
+					length: '',
+					height: '',
+					strand: '',
+					bags_used: '',
+					mass: '',
+					sure: ''
+				},
+				queue,
+				sent
+			)
+	);
+	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
+	const plan = $derived(plans.find(({ id }) => id === form.typed.plan));
+	const says = $derived.by(() => {
+		const { entry } = readEntry('measurement', form.typed, queue.readBy());
+		if (entry?.type !== 'measurement' || !plan) return null;
+		const read = readingsOf(entry, plan.basis);
+		if (read.problem !== undefined) return { problem: read.problem };
+		const odd = oddReading(read.readings);
+		// Said to be right and still impossible: the server will not have it either.
+		const impossible = form.typed.sure === 'yes' ? impossibleWords(read.readings) : null;
+		return { readings: read.readings, odd, problem: impossible ?? undefined };
+	});
+	const question = $derived(says?.odd ? oddWords(says.odd) : form.problems.sure);
+	const keptWords: Record<Measure, string> = {
+		swatch: 'a swatch',
+		chain: 'a chain',
+		woven: 'woven rows',
+		handful: 'a handful',
+		mat: 'a finished mat'
+	};
+	const countWords: Record<Measure, string> = {
+		swatch: 'Stitches',
+		chain: 'Pieces',
+		woven: 'Rows',
+		handful: 'Bags',
+		mat: 'Bags used'
+	};
+	const lengthWords: Record<Measure, string> = {
+		swatch: 'Width over them',
+		chain: 'Length, at rest',
+		woven: 'Length over them',
+		handful: '',
+		mat: 'Length of the mat'
+	};
+	const isBand = $derived(measure === 'woven' && plan?.basis.woven?.bandMm !== undefined);
+	const heightWords = $derived(
+		measure === 'mat' ? 'Width of the mat' : isBand ? 'Width of the band' : 'Height over them'
+	);
+</script>
+
+<EntryForm
+	{form}
+	title="Something measured"
+	act="Keep it"
+	words={() => keptWords[measure]}
+	stays={['measure', 'plan', 'maker', 'measured_on']}
+	may={() => !says?.odd || form.typed.sure === 'yes'}
+>
+	{#if plans.length === 0}
+		<p>Keep a plan first: a measure is held against what its plan expects.</p>
+	{/if}
+	<EntrySelect
+		{form}
+		field="measure"
+		label="What"
+		options={[
+			{ value: 'swatch', label: 'a crocheted swatch' },
+			{ value: 'chain', label: 'a chain of joined pieces' },
+			{ value: 'woven', label: 'rows woven on a loom, a frame or in bands' },
+			{ value: 'handful', label: 'a weighed handful of bags' },
+			{ value: 'mat', label: 'a finished mat' }
+		]}
+	/>
+	<EntrySelect
+		{form}
+		field="plan"
+		label="Worked as in"
+		options={plans.map(({ id, name }) => ({ value: id, label: name }))}
+	/>
+	<div class="grid grid-cols-2 gap-3">
+		<EntryField {form} field="counted" label={countWords[measure]} inputmode="numeric" />
+		<OnlyWhen is={measure === 'swatch'}>
+			<EntryField {form} field="rows" label="Rows" inputmode="numeric" />
+		</OnlyWhen>
+		<OnlyWhen is={measure !== 'handful'}>
+			<EntryField {form} field="length" label={lengthWords[measure]} />
+		</OnlyWhen>
+		<OnlyWhen is={measure === 'swatch' || measure === 'mat' || isBand}>
+			<EntryField {form} field="height" label={heightWords} hint={isBand ? 'if you know it' : ''} />
+		</OnlyWhen>
+		<OnlyWhen is={measure === 'swatch'}>
+			<EntryField {form} field="strand" label="Strand used" hint="if you know it" />
+		</OnlyWhen>
+		<OnlyWhen is={measure === 'woven' && !isBand}>
+			<EntryField
+				{form}
+				field="bags_used"
+				label="Bags woven in"
+				hint="if they were counted"
+				inputmode="numeric"
+			/>
+		</OnlyWhen>
+		<OnlyWhen is={measure === 'handful'}>
+			<EntryField {form} field="mass" label="They weigh" />
+		</OnlyWhen>
+	</div>
+	<div class="grid grid-cols-2 gap-3">
+		<EntryField {form} field="measured_on" label="On" type="date" />
+		<EntryField {form} field="maker" label="By, if they like" offers={makers} />
+	</div>
+	{#if says?.problem}<p class="text-[15px] font-semibold text-error">{says.problem}</p>{/if}
+	{#if says?.readings}<p class="text-[15px]" role="status">
+			It says: {readingWords(says.readings)}.
+		</p>{/if}
+	{#if question}<SureBox {form} {question} />{/if}
+</EntryForm>

@@ -1,0 +1,71 @@
+<script lang="ts">
+	// Everything measured, the newest first; any of it can be left out, and counted again.
+	import { yearDayWords } from '$lib/ui/day-words';
+	import { enhance } from '$app/forms';
+	import { workUnits } from '$lib/core/effort/works';
+	import { measureWords, readingWords, workTitles } from './measure-words';
+	import type { MeasurementLine } from '$lib/server/measures/measurements';
+	import type { TimedLine } from '$lib/server/measures/timed-work';
+	import { wholeNumber } from '$lib/ui/number-words';
+
+	interface Props {
+		measurements: readonly MeasurementLine[];
+		timed: readonly TimedLine[];
+	}
+	const { measurements, timed }: Props = $props();
+</script>
+
+{#snippet row(
+	of: 'measurement' | 'timed',
+	line: MeasurementLine | TimedLine,
+	title: string,
+	on: string,
+	says: string
+)}
+	<li
+		class="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 text-[15px] {line.isLeftOut
+			? 'line-through decoration-2'
+			: ''}"
+	>
+		<span class="flex-1"
+			><strong>{title}</strong>, {on}{line.maker ? `, ${line.maker}` : ''}: {says}</span
+		>
+		<form method="POST" action="?/leave" use:enhance>
+			<input type="hidden" name="of" value={of} />
+			<input type="hidden" name="id" value={line.id} />
+			<input type="hidden" name="out" value={line.isLeftOut ? 'no' : 'yes'} />
+			<button class="btn px-3 font-normal"
+				>{line.isLeftOut ? 'Count it again' : 'Leave it out'}</button
+			>
+		</form>
+	</li>
+{/snippet}
+
+<section class="sheet p-4" aria-labelledby="kept-measures">
+	<h2 id="kept-measures">What was measured</h2>
+	{#if measurements.length + timed.length === 0}
+		<p class="mt-2 text-[15px]">
+			Nothing yet. A swatch of twenty stitches or ten joined pieces is a good first one.
+		</p>
+	{/if}
+	<ul>
+		{#each measurements as line (line.id)}
+			{@render row(
+				'measurement',
+				line,
+				measureWords[line.measure],
+				yearDayWords(line.measuredOn),
+				readingWords(line.readings)
+			)}
+		{/each}
+		{#each timed as line (line.id)}
+			{@render row(
+				'timed',
+				line,
+				`Timed at ${workTitles[line.work]}`,
+				yearDayWords(line.workedOn),
+				`${wholeNumber(line.units)} ${workUnits[line.work].unit} by ${line.people} in ${line.minutes} min`
+			)}
+		{/each}
+	</ul>
+</section>

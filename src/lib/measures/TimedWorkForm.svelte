@@ -1,0 +1,93 @@
+<script lang="ts">
+	// Work timed: how many of what, by how many people, in how many minutes.
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
+	import type { Work } from '$lib/core/effort/works';
+	import { waysOf, works, workUnits } from '$lib/core/effort/works';
+	import { readEntry } from '$lib/entries/entries';
+	import { oddTime } from './odd-time';
+	import { oddWords } from './plan-basis';
+	import { wayTitle, workTitles } from './measure-words';
+	import { getQueue } from '$lib/entries/outbox-context';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import type { StitchTerms } from '$lib/ui/stitch-words';
+	import { untrack } from 'svelte';
+	import SureBox from '$lib/entries/SureBox.svelte';
+
+	interface Props {
+		makers: readonly string[];
+		today: string;
+		terms: StitchTerms;
+		sent?: SentForm | null | undefined;
+	}
+	const { makers, today, terms, sent }: Props = $props();
+	const queue = getQueue();
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'timed',
+				{
+					work: 'join',
+					way: 'loop',
+					maker: '',
+					units: '',
+					people: '1',
+					minutes: '',
+					worked_on: today
+				},
+				queue,
+				sent
+			)
+	);
+	const work = $derived((form.typed.work ?? 'join') as Work);
+	const unit = $derived(workUnits[work].unit);
+	const ways = $derived(waysOf(work));
+	const odd = $derived.by(() => {
+		const { entry } = readEntry('timed', form.typed, queue.readBy());
+		return entry?.type === 'timed' ? oddTime(entry) : null;
+	});
+	const question = $derived(odd ? oddWords(odd) : form.problems.sure);
+</script>
+
+<EntryForm
+	{form}
+	title="Work timed"
+	act="Keep the time"
+	isMain={false}
+	may={() => !odd || form.typed.sure === 'yes'}
+	words={() => `${form.typed.units} ${unit} timed`}
+	stays={['work', 'way', 'maker', 'worked_on', 'people']}
+>
+	<EntrySelect
+		{form}
+		field="work"
+		label="Timed at"
+		options={works.map((value) => ({ value, label: workTitles[value] }))}
+	/>
+	{#if ways.length > 1}
+		<EntrySelect
+			{form}
+			field="way"
+			label="How"
+			options={ways.map((value) => ({ value, label: wayTitle(value, terms) }))}
+		/>
+	{/if}
+	<div class="grid grid-cols-3 gap-3">
+		<EntryField
+			{form}
+			field="units"
+			label="How many {unit}"
+			inputmode="numeric"
+			hint={unit === 'crossings' ? 'rows × strands' : ''}
+		/>
+		<EntryField {form} field="people" label="People" inputmode="numeric" />
+		<EntryField {form} field="minutes" label="Minutes" inputmode="decimal" />
+	</div>
+	<div class="grid grid-cols-2 gap-3">
+		<EntryField {form} field="worked_on" label="On this day" type="date" />
+		<EntryField {form} field="maker" label="By whom, if they like" offers={makers} />
+	</div>
+	{#if question}<SureBox {form} {question} />{/if}
+</EntryForm>

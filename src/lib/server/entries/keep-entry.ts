@@ -1,0 +1,41 @@
+import type { SentForm } from '$lib/entries/typed-form.svelte';
+import type { Typed } from '$lib/entries/form-reader';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { readForm } from '$lib/server/read-form';
+import type { RequestEvent } from '@sveltejs/kit';
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import { awayMessage, orAway } from '$lib/server/db/away';
+import { readerOf } from '$lib/server/reader';
+import { takeEntry } from './take-entry';
+
+const unread = 'This could not be read. Please type it again.';
+const lengthsOf = (text: string | undefined): LengthSystem | undefined =>
+	text === 'cm' || text === 'ft' ? text : undefined;
+
+/** The action of every entry form, for pages without scripts: what is not kept comes back as it was typed. */
+export async function keepEntry(event: RequestEvent) {
+	const { request, locals } = event;
+	const { type, key, lengths, ...typed } = Object.fromEntries(
+		[...(await readForm(request))].filter((pair): pair is [string, string] => {
+			const [name, value] = pair;
+			return typeof value === 'string' && name.length <= 40 && value.length <= 4000;
+		})
+	) as Record<string, string>;
+	const sent = { type: type ?? '', typed: typed as Typed };
+	const back = (status: number, more: Partial<SentForm>) =>
+		fail(status, { entry: { ...sent, ...more } satisfies SentForm });
+	if (!z.uuid().safeParse(key).success) return back(400, { said: unread });
+	const booked = await orAway(
+		readerOf(event).then((reader) =>
+			takeEntry(locals.groupId, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
+		)
+	);
+	if (!booked) return back(503, { said: awayMessage });
+	if (booked.outcome === 'refused') return back(422, { problems: booked.problems });
+	if (booked.outcome === 'again')
+		return back(409, {
+			said: 'This was kept already and counts once. If it is a further one, send it again.'
+		});
+	return { entry: { type: sent.type, said: 'Kept.' } satisfies SentForm };
+}

@@ -1,0 +1,105 @@
+import { readEntry } from '$lib/entries/entries';
+import { typedAt } from '$lib/entries/typed-at';
+import type { Typed } from '$lib/entries/form-reader';
+import type { Entry } from '$lib/entries/entry-types';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { todayIn } from '$lib/ui/days';
+import { createHash } from 'node:crypto';
+import type { Booked } from '$lib/server/db/booked';
+import { refuse } from '$lib/server/db/booked';
+import { keepDropOff } from '$lib/server/gather/drop-offs';
+import { claimKey } from './entry-keys';
+import { keepBagKind } from '$lib/server/gather/kinds';
+import { keepCorrection, keepMovement } from '$lib/server/gather/ledger';
+import { keepSorting } from '$lib/server/gather/sortings';
+import { takeBack } from '$lib/server/gather/taken-back';
+import { keepMeasurement } from '$lib/server/measures/measurements';
+import { keepTimedWork } from '$lib/server/measures/timed-work';
+import { withTransaction } from '$lib/server/db/transaction';
+import type { GroupId } from '$lib/server/group';
+
+/** An entry as a device sends it: what was typed, under a key made there. */
+export interface SentEntry {
+	readonly key: string;
+	readonly type: string;
+	readonly typed: Typed;
+	/** The units of what is typed with none; the group's own if not said. */
+	readonly lengths?: LengthSystem | undefined;
+	/** When it was typed, by the device's clock. */
+	readonly at?: string | undefined;
+}
+
+/** What an entry is read by: the group's units where it says none, and the hall's zone. */
+export interface EntryContext {
+	readonly lengthSystem: LengthSystem;
+	readonly timeZone: string;
+}
+
+/** Ends the transaction of an entry that is not kept. */
+class Refused extends Error {
+	constructor(readonly booked: Booked) {
+		super('refused');
+	}
+}
+
+const digestOf = ({ type, typed, lengths }: SentEntry): string => {
+	const fields = Object.entries(typed)
+		.filter(([, text]) => text.trim() !== '')
+		.sort(([one], [other]) => (one < other ? -1 : 1));
+	return createHash('sha256')
+		.update(JSON.stringify([type, lengths ?? null, fields]))
+		.digest('base64url');
+};
+
+function keep(groupId: GroupId, key: string, entry: Entry, at: Date): Promise<Booked> {
+	switch (entry.type) {
+		case 'drop-off':
+			return keepDropOff(groupId, key, entry);
+		case 'sorting':
+			return keepSorting(groupId, key, entry, at);
+		case 'movement':
+			return keepMovement(groupId, key, entry, at);
+		case 'correction':
+			return entry.of === 'movement'
+				? keepCorrection(groupId, key, entry, at)
+				: takeBack(groupId, key, { ...entry, of: entry.of }, at);
+		case 'measurement':
+			return keepMeasurement(groupId, key, entry);
+		case 'bag-kind':
+			return keepBagKind(groupId, key, entry);
+		case 'timed':
+			return keepTimedWork(groupId, key, entry);
+	}
+}
+
+/**
+ * Reads an entry and keeps it, whole or not at all. The same key with the same content counts once;
+ * other content under a key that was used is refused, and said.
+ */
+export async function takeEntry(
+	groupId: GroupId,
+	sent: SentEntry,
+	{ lengthSystem, timeZone }: EntryContext,
+	now = new Date()
+): Promise<Booked> {
+	const { key, type, typed, lengths, at: said } = sent;
+	try {
+		return await withTransaction(async (): Promise<Booked> => {
+			const met = await claimKey(groupId, key, digestOf(sent));
+			if (met === 'same') return { outcome: 'again', id: key };
+			if (met === 'other')
+				throw new Refused(
+					refuse('key', 'Something else was kept under this mark already. Please type it anew.')
+				);
+			const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
+			const { entry, problems } = readEntry(type, typed, read);
+			if (!entry) throw new Refused({ outcome: 'refused', problems });
+			const booked = await keep(groupId, key, entry, typedAt(said, now));
+			if (booked.outcome === 'refused') throw new Refused(booked);
+			return booked;
+		});
+	} catch (problem) {
+		if (problem instanceof Refused) return problem.booked;
+		throw problem;
+	}
+}

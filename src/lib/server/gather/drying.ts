@@ -1,0 +1,37 @@
+import type { GroupId } from '$lib/server/group';
+import { execute, many } from '$lib/server/db/verbs';
+
+/** Bags that hang to dry: how many of a pile are not sorted yet. */
+export interface DryingPile {
+	readonly id: number;
+	readonly place: string;
+	readonly kindId: string | null;
+	/** Kind and colour; null for piles hung before they were kept. */
+	readonly kind: string | null;
+	readonly colour: string | null;
+	readonly hanging: number;
+	readonly lookAgainAt: Date;
+	/** When someone said that none of it is left, though not all of it was sorted. */
+	readonly endedAt: Date | null;
+}
+
+/** Piles that hang to dry, the ones to look at soonest first; those said to be gone stay for a day. */
+export const listDrying = (groupId: GroupId): Promise<DryingPile[]> =>
+	many<DryingPile>(
+		`select d.id, p.name as place, d.kind_id as "kindId", k.name as kind, d.colour, d.hanging,
+			d.look_again_at as "lookAgainAt", d.looked_again_at as "endedAt"
+		 from drying_pile d join place p on p.group_id = d.group_id and p.id = d.place_id
+		 left join bag_kind k on k.group_id = d.group_id and k.id = d.kind_id
+		 where d.group_id = $1 and d.hanging > 0
+			and (d.looked_again_at is null or d.looked_again_at > now() - interval '1 day')
+		 order by d.looked_again_at is not null, d.look_again_at, d.id`,
+		[groupId]
+	);
+
+/** Says that nothing of a pile is left, or that it hangs there after all. Saying it twice changes nothing. */
+export const endDrying = (groupId: GroupId, id: number, isOver: boolean): Promise<number> =>
+	execute(
+		`update sorting set looked_again_at = case when $3 then coalesce(looked_again_at, now()) end
+		 where group_id = $1 and id = $2`,
+		[groupId, id, isOver]
+	);

@@ -1,0 +1,98 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
+import type { BagKindEntry } from '$lib/entries/entry-types';
+import { filmCall } from '$lib/stages/gather/film-words';
+import type { GroupId } from '$lib/server/group';
+import type { Booked } from '$lib/server/db/booked';
+import { refuse } from '$lib/server/db/booked';
+import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
+
+export interface KindLine extends Bag {
+	readonly id: string;
+	readonly name: string;
+	/** Of how many bags its mass was found. */
+	readonly handfulCount: number;
+}
+
+export interface StoredKind extends KindLine {
+	/** Bags for strand in the store. */
+	readonly bags: number;
+	/** Whether anything of it was ever in the store. */
+	readonly isUsed: boolean;
+}
+
+/** The kinds of bag a group knows, the oldest first. */
+export const listKinds = (groupId: GroupId): Promise<KindLine[]> =>
+	many<KindLine>(
+		`select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
+			body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
+			handful_count as "handfulCount"
+		 from bag_kind where group_id = $1 order by created_at, name`,
+		[groupId]
+	);
+
+/** The same, with what the store has of each. */
+export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
+	many<StoredKind>(
+		`select k.id, k.name, k.flat_width_mm as "flatWidthMm", k.gusset_mm as "gussetMm",
+			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
+			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where b.form = 'bag'), 0) as bags,
+			(count(b.kind_id) > 0 or exists (select 1 from sorting s
+				where s.group_id = k.group_id and s.kind_id = k.id)) as "isUsed"
+		 from bag_kind k
+		 left join balance b on b.group_id = k.group_id and b.kind_id = k.id
+		 where k.group_id = $1 group by k.group_id, k.id order by k.created_at, k.name`,
+		[groupId]
+	);
+
+const sameName = refuse('name', 'There is a kind of that name already. Give it another.');
+
+/** Keeps a kind of bag, or its measures anew. The key of a new one is its id, so that a resend makes one kind. */
+export async function keepBagKind(
+	groupId: GroupId,
+	key: string,
+	{ kindId, name, bag, handfulCount, isSure }: BagKindEntry
+): Promise<Booked> {
+	const film = filmCall(bag);
+	if (film.isOdd && !isSure) return refuse('sure', film.words);
+	const measures = [
+		name,
+		bag.flatWidthMm,
+		bag.gussetMm,
+		bag.bodyMm,
+		bag.handleMm,
+		bag.massG,
+		handfulCount
+	];
+	try {
+		if (kindId !== null) {
+			const changed = await execute(
+				`update bag_kind set name = $3, flat_width_mm = $4, gusset_mm = $5, body_mm = $6,
+					handle_mm = $7, mass_g = $8, handful_count = $9 where group_id = $1 and id = $2`,
+				[groupId, kindId, ...measures]
+			);
+			return changed === 1
+				? { outcome: 'kept', id: kindId }
+				: refuse('name', 'That kind of bag is not in the list any more.');
+		}
+		const kept = await maybeOne<{ id: string }>(
+			`insert into bag_kind (group_id, id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g,
+				handful_count)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9) on conflict (group_id, id) do nothing returning id`,
+			[groupId, key, ...measures],
+			writing()
+		);
+		return { outcome: kept ? 'kept' : 'again', id: key };
+	} catch (error) {
+		if ((error as { code?: string }).code === '23505') return sameName;
+		throw error;
+	}
+}
+
+/** Takes a kind off the list; false where it has a history in the store, or is gone already. */
+export const removeKind = async (groupId: GroupId, id: string): Promise<boolean> =>
+	(await execute(
+		`delete from bag_kind k where k.group_id = $1 and k.id = $2
+			and not exists (select 1 from movement m where m.group_id = $1 and m.kind_id = $2)
+			and not exists (select 1 from sorting s where s.group_id = $1 and s.kind_id = $2)`,
+		[groupId, id]
+	)) === 1;

@@ -1,0 +1,81 @@
+import type { DropOffRow, MovementRow } from '$lib/stages/gather/lists/read-row';
+import type { GroupId } from '$lib/server/group';
+import { many } from '$lib/server/db/verbs';
+
+/** Rows with their places in the list, the ones that could not be read left out. */
+const placed = <Row>(rows: readonly (Row | null)[]): { at: number; row: Row }[] =>
+	rows.flatMap((row, at) => (row === null ? [] : [{ at, row }]));
+
+const places = (found: readonly { at: number }[]): Set<number> =>
+	new Set(found.map(({ at }) => at));
+
+/** Which rows of a list of drop-offs are there already: of the same place, day and count. Two alike in the list need two alike there. */
+export async function knownDropOffs(
+	groupId: GroupId,
+	rows: readonly (DropOffRow | null)[]
+): Promise<Set<number>> {
+	const given = placed(rows);
+	if (given.length === 0) return new Set();
+	return places(
+		await many<{ at: number }>(
+			`with given as (
+				select at, place, came_on, bags,
+					row_number() over (partition by place, came_on, bags order by at) as nth
+				from (select at, lower(btrim(place)) as place, came_on, bags
+					from unnest($2::int[], $3::text[], $4::date[], $5::float8[])
+						as g (at, place, came_on, bags)) g
+			), there as (
+				select lower(btrim(p.name)) as place, d.came_on, d.bags, count(*) as alike
+				from standing_drop_off d join place p on p.group_id = d.group_id and p.id = d.place_id
+				where d.group_id = $1
+					and d.came_on between (select min(came_on) from given) and (select max(came_on) from given)
+				group by 1, 2, 3
+			)
+			select g.at from given g join there t using (place, came_on, bags) where g.nth <= t.alike`,
+			[
+				groupId,
+				given.map(({ at }) => at),
+				given.map(({ row }) => row.place),
+				given.map(({ row }) => row.cameOn),
+				given.map(({ row }) => row.bags)
+			]
+		)
+	);
+}
+
+/** Which rows of a list of movements are there already: of the same line, amount and moment. A row without a moment is never known. */
+export async function knownMovements(
+	groupId: GroupId,
+	rows: readonly (MovementRow | null)[]
+): Promise<Set<number>> {
+	const given = placed(rows).filter(({ row }) => row.movedAt !== null);
+	if (given.length === 0) return new Set();
+	return places(
+		await many<{ at: number }>(
+			`with given as (
+				select g.*, row_number() over (
+					partition by kind_id, colour, form, amount, moved_at order by at) as nth
+				from unnest($2::int[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::timestamptz[])
+					as g (at, kind_id, colour, form, amount, moved_at)
+			), there as (
+				select m.kind_id, m.colour, m.form, m.amount, m.moved_at, count(*) as alike
+				from movement m
+				where m.group_id = $1 and m.corrects is null
+					and m.moved_at between (select min(moved_at) from given) and (select max(moved_at) from given)
+					and not exists (select 1 from movement c where c.group_id = m.group_id and c.corrects = m.id)
+				group by 1, 2, 3, 4, 5
+			)
+			select g.at from given g join there t using (kind_id, colour, form, amount, moved_at)
+			where g.nth <= t.alike`,
+			[
+				groupId,
+				given.map(({ at }) => at),
+				given.map(({ row }) => row.kindId),
+				given.map(({ row }) => row.colour),
+				given.map(({ row }) => row.form),
+				given.map(({ row }) => row.amount),
+				given.map(({ row }) => row.movedAt)
+			]
+		)
+	);
+}

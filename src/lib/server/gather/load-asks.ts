@@ -1,0 +1,51 @@
+import { bagsToAsk } from '$lib/stages/gather/ask-words';
+import { rejectRate } from '$lib/core/gather/reject-rate';
+import { whileReached } from '$lib/server/db/away';
+import { listDrying } from './drying';
+import type { KindLine } from './kinds';
+import { listBalances } from './ledger';
+import { listPlaces } from './places';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { listWantedPlans } from './wanted';
+import type { GroupId } from '$lib/server/group';
+import { seasonAsks } from './season-asks';
+
+/**
+ * What the season still asks for, of one place or of all. A place's own share of rejected bags
+ * stands for it; the group's for all.
+ */
+export async function loadAsks(
+	groupId: GroupId,
+	placeId: string | null,
+	askedKinds: Promise<KindLine[]>
+) {
+	const [wanted, kinds, balances, practice, places, piles] = await whileReached(
+		Promise.all([
+			listWantedPlans(groupId),
+			askedKinds,
+			listBalances(groupId),
+			practiceOfGroup(groupId),
+			listPlaces(groupId),
+			listDrying(groupId)
+		])
+	);
+	const { plans, lacks } = seasonAsks(wanted, kinds, balances, practice);
+	const place = places.find(({ id }) => id === placeId) ?? null;
+	const soFar = {
+		sorted: places.reduce((sum, { sorted }) => sum + sorted, 0),
+		rejected: places.reduce((sum, { rejected }) => sum + rejected, 0)
+	};
+	const rejectedShare = place ? rejectRate(place) : practice.rejectedShare;
+	return {
+		plans,
+		places,
+		place,
+		rejectedShare,
+		/** What sorting has shown so far, of the place or of all: expected and counted are told apart. */
+		soFar: place ?? soFar,
+		basis: practice.basis,
+		/** What hangs to dry may be good for strand, and is not counted yet. */
+		drying: piles.filter(({ endedAt }) => !endedAt),
+		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))
+	};
+}

@@ -1,0 +1,76 @@
+import type { Work } from '$lib/core/effort/works';
+import { rejectRate } from '$lib/core/gather/reject-rate';
+import type { Basis, Practice } from '$lib/core/practice/practice';
+import { practiceOf } from '$lib/core/calibrate/practice-of';
+import type { Readings } from '$lib/core/calibrate/readings';
+import type { GroupId } from '$lib/server/group';
+import { many, one } from '$lib/server/db/verbs';
+
+interface Measured {
+	readonly readings: readonly Readings[];
+	readonly timed: readonly {
+		readonly work: Work;
+		readonly units: number;
+		readonly personSeconds: number;
+		readonly defaultSeconds: number;
+	}[];
+	readonly sorted: number;
+	readonly rejected: number;
+}
+
+/** The makers whose measures are kept by name, in the order of the alphabet and no other. */
+export const listMakers = async (groupId: GroupId): Promise<string[]> =>
+	(
+		await many<{ maker: string }>(
+			`select min(btrim(maker)) as maker from (
+				select maker from measurement where group_id = $1
+				union all select maker from timed_work where group_id = $1) m
+			 where maker is not null group by lower(btrim(maker)) order by lower(btrim(maker))`,
+			[groupId]
+		)
+	).map(({ maker }) => maker);
+
+/** Groups and makers whose practice is remembered at once. */
+const mostRemembered = 500;
+const remembered = new Map<string, { readonly measured: string; readonly practice: Practice }>();
+
+/** The practice of what was measured: the same object for as long as the measures are the same. */
+function remember(basis: Basis, key: string, measured: string): Practice {
+	const before = remembered.get(key);
+	if (before?.measured === measured) return before.practice;
+	const { readings, timed, sorted, rejected } = JSON.parse(measured) as Measured;
+	const practice = practiceOf({
+		basis,
+		readings,
+		timed,
+		rejectedShare: sorted > 0 ? rejectRate({ sorted, rejected }) : undefined
+	});
+	if (remembered.size >= mostRemembered) remembered.clear();
+	remembered.set(key, { measured, practice });
+	return practice;
+}
+
+/**
+ * What a group knows from everything it has measured and not left out; one question, because every
+ * plan asks it. With a maker's name, what that maker's own measures say.
+ */
+export async function practiceOfGroup(
+	groupId: GroupId,
+	maker: string | null = null
+): Promise<Practice> {
+	const { measured } = await one<{ measured: string }>(
+		`select json_build_object(
+			'readings', (select coalesce(json_agg(readings order by measured_on, id), '[]')
+				from measurement where group_id = $1 and not is_left_out
+				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))),
+			'timed', (select coalesce(json_agg(json_build_object('work', work, 'units', units,
+				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds) order by id), '[]')
+				from timed_work where group_id = $1 and not is_left_out
+				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))),
+			'sorted', coalesce(sum(sorted), 0), 'rejected', coalesce(sum(rejected), 0))::text as measured
+		 from place_tally where group_id = $1`,
+		[groupId, maker]
+	);
+	const basis: Basis = maker === null ? { of: 'group' } : { of: 'maker', name: maker };
+	return remember(basis, JSON.stringify([groupId, maker]), measured);
+}

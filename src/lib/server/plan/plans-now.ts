@@ -1,0 +1,59 @@
+import type { Basis, Practice } from '$lib/core/practice/practice';
+import type { Plan } from '$lib/core/model/types';
+import type { Tally } from '$lib/core/estimate/estimate';
+import { estimatePlan } from '$lib/core/estimate/estimate';
+import { planOfShape } from '$lib/stages/plan/document';
+import { keptFiguresOf } from '$lib/stages/plan/kept-figures';
+import type { PlanLine } from './plans';
+import { documentsOf } from './plans';
+import type { GroupId } from '$lib/server/group';
+import { WorkedOut } from './worked-out';
+
+interface Now {
+	readonly now: Tally;
+	/** Whose measures the present figures rest on. */
+	readonly measures: Basis;
+}
+
+/** A kept plan with what it comes to now, beside what it came to when it was kept. */
+export interface PlanNow extends PlanLine, Now {}
+
+/** What is worked out of kept plans by a practice; the documents are read only of those that are not known yet. */
+export async function outOfPlans<Value>(
+	groupId: GroupId,
+	lines: readonly PlanLine[],
+	practice: Practice,
+	workedOut: WorkedOut<Value>,
+	work: (plan: Plan) => Value
+): Promise<Map<string, Value>> {
+	const known = new Map<string, Value>();
+	const missing: string[] = [];
+	for (const line of lines) {
+		const before = workedOut.get(line, practice);
+		if (before === undefined) missing.push(line.id);
+		else known.set(line.id, before);
+	}
+	const documents = missing.length > 0 ? await documentsOf(groupId, missing) : [];
+	for (const { id, version, document } of documents)
+		known.set(id, workedOut.set({ id, version }, practice, work(planOfShape(document.plan))));
+	return known;
+}
+
+const nows = new WorkedOut<Now>();
+
+/** What kept plans come to by a practice: the same door as the bench's own figures. */
+export async function plansNow<Line extends PlanLine>(
+	groupId: GroupId,
+	lines: readonly Line[],
+	practice: Practice
+): Promise<(Line & Now)[]> {
+	const known = await outOfPlans(groupId, lines, practice, nows, (plan) => {
+		const { tally, basis } = estimatePlan(plan, practice);
+		return { now: keptFiguresOf(tally), measures: basis };
+	});
+	return lines.flatMap((line) => {
+		const now = known.get(line.id);
+		// Deleted between the two questions: it is not in the list any more.
+		return now ? [{ ...line, ...now }] : [];
+	});
+}

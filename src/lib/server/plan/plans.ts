@@ -1,0 +1,164 @@
+import type { PlanDocument } from '$lib/stages/plan/document';
+import type { KeptFigures } from '$lib/stages/plan/kept-figures';
+import type { GroupId } from '$lib/server/group';
+import { keyFor } from '$lib/server/db/part-key';
+import { execute, many, maybeOne, one, writing } from '$lib/server/db/verbs';
+
+/** A plan in the list: what it is called and what it came to when it was kept. */
+export interface PlanLine {
+	readonly id: string;
+	readonly name: string;
+	readonly version: number;
+	readonly figures: KeptFigures;
+	readonly updatedAt: Date;
+}
+
+export interface KeptPlan extends PlanLine {
+	readonly document: PlanDocument;
+}
+
+/** What a write of a plan carries; `key` is made on the device and is the same when it is sent again. */
+export interface PlanWrite {
+	readonly name: string;
+	readonly document: PlanDocument;
+	readonly figures: KeptFigures;
+	readonly key: string;
+}
+
+export type UpdateResult =
+	| { readonly outcome: 'kept'; readonly plan: KeptPlan }
+	| { readonly outcome: 'changed-meanwhile'; readonly plan: KeptPlan }
+	| { readonly outcome: 'gone' };
+
+const lineColumns = 'id, name, version, figures, updated_at as "updatedAt"';
+const planColumns = `${lineColumns}, document`;
+
+export const plansPerPage = 100;
+
+/** The newest plans first, one page of them. */
+export const listPlans = (groupId: GroupId, page = 0): Promise<PlanLine[]> =>
+	many<PlanLine>(
+		`select ${lineColumns} from plan
+		 where group_id = $1 and deleted_at is null
+		 order by updated_at desc, id limit $2 offset $3`,
+		[groupId, plansPerPage, page * plansPerPage]
+	);
+
+/** The documents of plans, with the version that each is of. */
+export const documentsOf = (groupId: GroupId, ids: readonly string[]) =>
+	many<Pick<KeptPlan, 'id' | 'version' | 'document'>>(
+		`select id, version, document from plan
+		 where group_id = $1 and id = any($2::uuid[]) and deleted_at is null`,
+		[groupId, ids]
+	);
+
+/** The newest plans, at most so many. */
+export const listNewestPlans = (groupId: GroupId, limit: number): Promise<PlanLine[]> =>
+	many<PlanLine>(
+		`select ${lineColumns} from plan
+		 where group_id = $1 and deleted_at is null
+		 order by updated_at desc, id limit $2`,
+		[groupId, limit]
+	);
+
+export const findPlan = (groupId: GroupId, id: string): Promise<KeptPlan | null> =>
+	maybeOne<KeptPlan>(
+		`select ${planColumns} from plan where group_id = $1 and id = $2 and deleted_at is null`,
+		[groupId, id]
+	);
+
+/** The name of a deleted plan that can still be brought back, or null. */
+export const findDeletedPlan = (groupId: GroupId, id: string) =>
+	maybeOne<{ id: string; name: string }>(
+		'select id, name from plan where group_id = $1 and id = $2 and deleted_at is not null',
+		[groupId, id]
+	);
+
+type PlanNow = KeptPlan & { readonly lastKey: string; readonly isSame: boolean };
+
+/** Writes over one version of a plan; null where that version is no longer the newest. */
+const overwrite = (groupId: GroupId, id: string, version: number, write: PlanWrite) =>
+	maybeOne<KeptPlan>(
+		`update plan set name = $4, document = $5, figures = $6, last_key = $7,
+			version = version + 1, updated_at = now()
+		 where group_id = $1 and id = $2 and version = $3 and deleted_at is null
+		 returning ${planColumns}`,
+		[groupId, id, version, write.name, write.document, write.figures, write.key],
+		writing()
+	);
+
+/**
+ * Settles a write that met another: the same sent again counts once, a later one from the same page
+ * goes over it, and anyone else's work is left standing and shown.
+ */
+async function settle(groupId: GroupId, now: PlanNow, write: PlanWrite): Promise<UpdateResult> {
+	const { lastKey, isSame, ...plan } = now;
+	if (lastKey !== write.key) return { outcome: 'changed-meanwhile', plan };
+	if (isSame) return { outcome: 'kept', plan };
+	const kept = await overwrite(groupId, plan.id, plan.version, write);
+	return kept ? { outcome: 'kept', plan: kept } : updatePlan(groupId, plan.id, plan.version, write);
+}
+
+/** Keeps a new plan. The same key again never makes a second one. */
+export async function insertPlan(groupId: GroupId, write: PlanWrite): Promise<UpdateResult> {
+	const now = await one<PlanNow>(
+		`insert into plan (group_id, name, document, figures, created_key, last_key)
+		 values ($1, $2, $3, $4, $5, $5)
+		 on conflict (group_id, created_key) do update set deleted_at = null
+		 returning ${planColumns}, last_key as "lastKey", name = $2 and document = $3 as "isSame"`,
+		[groupId, write.name, write.document, write.figures, write.key],
+		writing()
+	);
+	return settle(groupId, now, write);
+}
+
+/** Keeps a plan again, if nobody has kept it since `version`; else says what stands there now. */
+export async function updatePlan(
+	groupId: GroupId,
+	id: string,
+	version: number,
+	write: PlanWrite
+): Promise<UpdateResult> {
+	const kept = await overwrite(groupId, id, version, write);
+	if (kept) return { outcome: 'kept', plan: kept };
+	const now = await maybeOne<PlanNow>(
+		`select ${planColumns}, last_key as "lastKey", name = $3 and document = $4 as "isSame"
+		 from plan where group_id = $1 and id = $2 and deleted_at is null`,
+		[groupId, id, write.name, write.document]
+	);
+	return now ? settle(groupId, now, write) : { outcome: 'gone' };
+}
+
+/** Gives a plan another name; false where there is none. The version moves on, so that another tab is told, and the key with it: what was kept before is not sent over it again. */
+export const renamePlan = async (groupId: GroupId, id: string, name: string): Promise<boolean> =>
+	(await execute(
+		`update plan set name = $3, version = version + 1, updated_at = now(),
+			last_key = gen_random_uuid()
+		 where group_id = $1 and id = $2 and deleted_at is null`,
+		[groupId, id, name]
+	)) === 1;
+
+/** Copies a plan under a name that says so; null where there is none to copy. The key is of a page, and names one copy of each plan on it. */
+export const duplicatePlan = (groupId: GroupId, id: string, pageKey: string) =>
+	maybeOne<{ id: string }>(
+		`insert into plan (group_id, name, document, figures, created_key, last_key)
+		 select group_id, left('Copy of ' || name, 120), document, figures, $3, $3 from plan
+		 where group_id = $1 and id = $2 and deleted_at is null
+		 on conflict (group_id, created_key) do update set created_key = excluded.created_key
+		 returning id`,
+		[groupId, id, keyFor(pageKey, id)],
+		writing()
+	);
+
+/** Takes a plan off the list; it can be brought back. */
+export const deletePlan = async (groupId: GroupId, id: string): Promise<boolean> =>
+	(await execute(
+		'update plan set deleted_at = now() where group_id = $1 and id = $2 and deleted_at is null',
+		[groupId, id]
+	)) === 1;
+
+export const restorePlan = async (groupId: GroupId, id: string): Promise<boolean> =>
+	(await execute(
+		'update plan set deleted_at = null where group_id = $1 and id = $2 and deleted_at is not null',
+		[groupId, id]
+	)) === 1;

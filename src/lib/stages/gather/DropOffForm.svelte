@@ -1,0 +1,142 @@
+<script lang="ts">
+	// Bags at the door: from where, when, and how they were counted.
+	import { fieldMass } from '$lib/core/units/format-mass';
+	import { bareMassUnitOf } from '$lib/core/units/parse-mass';
+	import { readWeighing } from '$lib/entries/entries';
+	import { FormReader } from '$lib/entries/form-reader';
+	import { getQueue } from '$lib/entries/outbox-context';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { countRange, wholeNumber } from '$lib/ui/number-words';
+	import { untrack } from 'svelte';
+	import Caution from '$lib/ui/Caution.svelte';
+	import SureBox from '$lib/entries/SureBox.svelte';
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
+	import OnlyWhen from '$lib/entries/OnlyWhen.svelte';
+	import ScalePanel from './ScalePanel.svelte';
+
+	interface Props {
+		places: readonly string[];
+		today: string;
+		sent?: SentForm | null | undefined;
+	}
+	const { places, today, sent }: Props = $props();
+	const queue = getQueue();
+	const system = $derived(queue.readBy().system);
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'drop-off',
+				{
+					place: '',
+					came_on: today,
+					brought_by: '',
+					sacks: '',
+					method: 'hand',
+					bags: '',
+					batches: '',
+					batch_size: '20',
+					loose: '',
+					gross: '',
+					tare: '',
+					handfuls: '',
+					bags_each: '10',
+					scale_error: fieldMass(2, queue.readBy().system),
+					note: '',
+					sure: ''
+				},
+				queue,
+				sent
+			)
+	);
+	const method = $derived(form.typed.method);
+	/** The count of the box while it is being typed; nothing until it is whole. */
+	const weighed = $derived(
+		method === 'weight' ? (readWeighing(new FormReader(form.typed, system))?.count ?? null) : null
+	);
+	const take = (field: 'gross' | 'tare' | 'handful', grams: string) => {
+		if (field === 'handful')
+			form.typed.handfuls = `${form.typed.handfuls ?? ''} ${grams.replace(/ (g|oz)$/, '')}`.trim();
+		else form.typed[field] = grams;
+	};
+</script>
+
+<EntryForm
+	{form}
+	title="Bags came in"
+	act="Keep it"
+	words={() => `bags from ${form.typed.place || 'a place'}`}
+	stays={['came_on', 'method', 'tare', 'bags_each', 'scale_error']}
+>
+	<EntryField {form} field="place" label="From" offers={places} />
+	<div class="grid grid-cols-2 gap-3">
+		<EntryField {form} field="came_on" label="On" type="date" />
+		<EntryField {form} field="sacks" label="Sacks" inputmode="numeric" />
+	</div>
+	<EntryField {form} field="brought_by" label="Brought by, if they like" />
+	<EntrySelect
+		{form}
+		field="method"
+		label="Counted"
+		options={[
+			{ value: 'hand', label: 'by hand' },
+			{ value: 'batches', label: 'in batches' },
+			{ value: 'weight', label: 'by weight' }
+		]}
+	/>
+	<OnlyWhen is={method === 'hand'}>
+		<EntryField {form} field="bags" label="Bags" inputmode="numeric" />
+	</OnlyWhen>
+	<OnlyWhen is={method === 'batches'}>
+		<div class="grid grid-cols-3 gap-3">
+			<EntryField {form} field="batches" label="Batches" inputmode="numeric" />
+			<EntryField {form} field="batch_size" label="In each" inputmode="numeric" />
+			<EntryField {form} field="loose" label="Loose" inputmode="numeric" />
+		</div>
+	</OnlyWhen>
+	<OnlyWhen is={method === 'weight'}>
+		{#if method === 'weight'}<div class="needs-scripts"><ScalePanel onuse={take} /></div>{/if}
+		<div class="grid grid-cols-2 gap-3">
+			<EntryField
+				{form}
+				field="gross"
+				label="Full box weighs"
+				hint={system === 'ft' ? 'oz, or lb and oz' : 'g or kg'}
+			/>
+			<EntryField {form} field="tare" label="Empty box weighs" />
+		</div>
+		<EntryField
+			{form}
+			field="handfuls"
+			label="Handfuls weighed, {bareMassUnitOf(system)}"
+			hint="one after the other, with spaces"
+		/>
+		<div class="grid grid-cols-2 gap-3">
+			<EntryField {form} field="bags_each" label="Bags in a handful" inputmode="numeric" />
+			<EntryField {form} field="scale_error" label="Scale good to" />
+		</div>
+		{#if weighed}
+			<p class="rounded-lg bg-base-200 p-3" role="status" data-count>
+				<strong class="figure text-xl">{wholeNumber(weighed.bags)} bags</strong>,
+				{countRange(weighed.low, weighed.high)} four times in five.
+				{#if weighed.moreToWeigh === 0}
+					That is within 3 %.
+				{:else if weighed.moreToWeigh === null}
+					Count by hand for ±3 %: no sample would do.
+				{:else}
+					Weigh {weighed.moreToWeigh} more bags for ±3 %.
+				{/if}
+			</p>
+		{/if}
+	</OnlyWhen>
+	<EntryField {form} field="note" label="Note" />
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
+	{#snippet after()}
+		<Caution>
+			Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use.
+			Lift full sacks with two. Keep bags away from babies and small children.
+		</Caution>
+	{/snippet}
+</EntryForm>

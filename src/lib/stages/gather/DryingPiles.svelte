@@ -1,0 +1,48 @@
+<script lang="ts">
+	// What hangs to dry, pile by pile: when to look again, and the way back to the sorting table.
+	import { enhance } from '$app/forms';
+	import { momentWords } from '$lib/ui/day-words';
+	import type { DryingPile } from '$lib/server/gather/drying';
+
+	interface Props {
+		piles: readonly DryingPile[];
+		/** The pile that is being sorted. */
+		chosen: number | null;
+	}
+	const { piles, chosen }: Props = $props();
+	const now = Date.now();
+</script>
+
+<section class="sheet p-4" aria-labelledby="drying-now">
+	<h2 id="drying-now">Hanging to dry</h2>
+	{#if piles.length === 0}
+		<p class="mt-2 text-[15px]">Nothing is drying.</p>
+	{/if}
+	<ul class="mt-2">
+		{#each piles as { id, place, kind, colour, hanging, lookAgainAt, endedAt } (id)}
+			<li
+				class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-base-300 py-2 text-[15px]"
+				data-pile={id}
+			>
+				<span class="min-w-48 flex-1">
+					<strong>{kind ? `${kind}, ${colour}: ` : ''}{hanging} from {place}</strong>
+					<span class="quiet block">
+						{#if endedAt}
+							none left, said {momentWords(endedAt)}
+						{:else}
+							{lookAgainAt.getTime() <= now ? 'time to look again, since' : 'look again'}
+							{momentWords(lookAgainAt)}
+						{/if}
+					</span>
+				</span>
+				{#if !endedAt && chosen !== id}
+					<a class="btn" href="?dried={id}#dried-pile" data-sveltekit-noscroll>Sort them</a>
+				{/if}
+				<form method="POST" action={endedAt ? '?/there' : '?/none'} use:enhance>
+					<input type="hidden" name="id" value={id} />
+					<button class="btn font-normal">{endedAt ? 'They are there' : 'None left'}</button>
+				</form>
+			</li>
+		{/each}
+	</ul>
+</section>

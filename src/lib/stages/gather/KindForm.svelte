@@ -1,0 +1,86 @@
+<script lang="ts">
+	// A kind of bag measured with a ruler and a scale; drawn and judged while it is typed.
+	import type { Bag } from '$lib/core/bag/measure-bag';
+	import { bagFields } from '$lib/stages/plan/fields';
+	import { readEntry } from '$lib/entries/entries';
+	import { filmCall } from './film-words';
+	import { getQueue } from '$lib/entries/outbox-context';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { untrack } from 'svelte';
+	import SureBox from '$lib/entries/SureBox.svelte';
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import KindDrawing from './KindDrawing.svelte';
+
+	interface Props {
+		/** The kind that is measured again; null for a new one. */
+		kind: {
+			readonly id: string;
+			readonly name: string;
+			readonly bag: Bag;
+			readonly handfulCount: number;
+		} | null;
+		/** A bag from the planning bench, to begin with. */
+		from?: Bag | null;
+		sent?: SentForm | null | undefined;
+	}
+	const { kind, from = null, sent }: Props = $props();
+	const queue = getQueue();
+	const start = untrack(() => {
+		const bag = kind?.bag ?? from;
+		const fields = bag && bagFields(bag, queue.readBy().system, kind?.handfulCount);
+		return {
+			kind: kind?.id ?? '',
+			name: kind?.name ?? '',
+			width: fields?.bag_width ?? '',
+			gusset: fields?.bag_gusset ?? '',
+			body: fields?.bag_body ?? '',
+			handle: fields?.bag_handle ?? '',
+			handful: fields?.handful_g ?? '',
+			handful_count: fields?.handful_count ?? '10',
+			sure: ''
+		};
+	});
+	const form = untrack(() => new TypedForm('bag-kind', start, queue, sent));
+	const bag = $derived.by(() => {
+		const { entry } = readEntry(
+			'bag-kind',
+			{ ...form.typed, name: form.typed.name || 'a bag' },
+			queue.readBy()
+		);
+		return entry?.type === 'bag-kind' ? entry.bag : null;
+	});
+	const call = $derived(bag && filmCall(bag));
+</script>
+
+<EntryForm
+	{form}
+	title={kind ? `Measure ${kind.name} again` : 'A kind of bag of your own'}
+	act="Keep this kind"
+	words={() => `the kind ${form.typed.name}`}
+	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful'] : []}
+>
+	<input type="hidden" name="kind" value={form.typed.kind} />
+	<p class="quiet text-[15px]">
+		A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
+	</p>
+	<EntryField {form} field="name" label="What you call it" />
+	<div class="grid grid-cols-2 gap-3">
+		<EntryField {form} field="width" label="Flat width" />
+		<EntryField {form} field="gusset" label="Gusset, each side" hint="empty if none" />
+		<EntryField {form} field="body" label="Seam to handles" />
+		<EntryField {form} field="handle" label="Handle height" hint="empty if none" />
+		<EntryField {form} field="handful" label="A handful weighs" />
+		<EntryField {form} field="handful_count" label="Bags in the handful" inputmode="numeric" />
+	</div>
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
+	{#if bag && call}
+		<div class="flex items-center gap-4" role="status">
+			<KindDrawing {bag} label="The bag as it is typed, drawn to scale" />
+			<p class="text-[15px] {call.isOdd ? 'font-semibold text-error' : ''}" data-film>
+				{call.words}
+			</p>
+		</div>
+	{/if}
+</EntryForm>

@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	// The movements of one line of the store, the newest first, a page at a time.
+	import Table from '$lib/ui/Table.svelte';
+	import { momentWords } from '$lib/ui/day-words';
+	import type { Form } from '$lib/entries/entry-types';
+	import { amountWords } from './store-words';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import type { MovementLine } from '$lib/server/gather/ledger';
+	import TakeBack from '$lib/entries/TakeBack.svelte';
+
+	interface Props {
+		title: string;
+		form: Form;
+		movements: readonly MovementLine[];
+		hasOlder: boolean;
+		/** The movement that is about to be taken back. */
+		back: number | null;
+		/** The query that shows this history; more is put behind it. */
+		query: string;
+		sent?: SentForm | null | undefined;
+	}
+	const { title, form, movements, hasOlder, back, query, sent }: Props = $props();
+	const oldest = $derived(movements.at(-1)?.id);
+</script>
+
+<section class="sheet p-4" aria-labelledby="history">
+	<h2 id="history">Every movement of {title}</h2>
+	<Table
+		heads={[
+			'When',
+			{ label: 'How much', isFigure: true },
+			'Why',
+			{ label: 'Correct', isSilent: true }
+		]}
+	>
+		{#each movements as move (move.id)}
+			<tr>
+				<td class="quiet whitespace-nowrap">{momentWords(move.movedAt)}</td>
+				<td class="figure text-right font-semibold whitespace-nowrap"
+					>{move.amount > 0 ? '+' : '−'}{amountWords(
+						form,
+						Math.abs(move.amount),
+						page.data.group.lengthSystem
+					)}</td
+				>
+				<td>
+					{move.reason}{move.byName ? `, by ${move.byName}` : ''}
+					{#if move.note}<span class="quiet block text-sm">{move.note}</span>{/if}
+				</td>
+				<td class="text-right whitespace-nowrap">
+					{#if move.correctedBy}
+						<span class="quiet">taken back</span>
+					{:else if move.reason !== 'correction' && back !== move.id}
+						<a class="link-row" href="?{query}&back={move.id}#take-back" data-sveltekit-noscroll
+							>Take back</a
+						>
+					{/if}
+				</td>
+			</tr>
+			{#if back === move.id && !move.correctedBy}
+				<TakeBack
+					of="movement"
+					id={move.id}
+					words="movement {move.id}"
+					columns={4}
+					{query}
+					{sent}
+				/>
+			{/if}
+		{/each}
+	</Table>
+	{#if hasOlder}
+		<a class="btn mt-2 font-normal" href="?{query}&before={oldest}#history" data-sveltekit-noscroll
+			>Older movements</a
+		>
+	{/if}
+</section>

@@ -1,0 +1,90 @@
+<script lang="ts">
+	// Something moved into the store or out of it.
+	import type { Form } from '$lib/entries/entry-types';
+	import { forms, moveReasons } from '$lib/entries/entry-types';
+	import { getQueue } from '$lib/entries/outbox-context';
+	import { formWords, reasonWords } from './store-words';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { untrack } from 'svelte';
+	import SureBox from '$lib/entries/SureBox.svelte';
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
+	import KindColour from './KindColour.svelte';
+
+	interface Props {
+		kinds: readonly { readonly id: string; readonly name: string }[];
+		sent?: SentForm | null | undefined;
+	}
+	const { kinds, sent }: Props = $props();
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'movement',
+				{
+					kind: kinds[0]?.id ?? '',
+					colour: 'white',
+					form: 'bag',
+					direction: 'out',
+					amount: '',
+					reason: 'cut',
+					note: '',
+					by_name: '',
+					sure: ''
+				},
+				getQueue(),
+				sent
+			)
+	);
+	const words = () => {
+		const { amount, colour, form: of, direction } = form.typed;
+		return `${amount} ${colour} ${formWords[of as Form] ?? ''} ${direction}`;
+	};
+</script>
+
+<EntryForm
+	{form}
+	title="Move something"
+	act="Book it"
+	{words}
+	stays={['kind', 'colour', 'form', 'direction', 'reason', 'by_name']}
+>
+	<div class="grid grid-cols-2 gap-3">
+		<EntrySelect
+			{form}
+			field="direction"
+			label="Which way"
+			options={[
+				{ value: 'in', label: 'into the store' },
+				{ value: 'out', label: 'out of it' }
+			]}
+		/>
+		<EntryField
+			{form}
+			field="amount"
+			label="How much"
+			hint={form.typed.form === 'scrap'
+				? form.lengths === 'ft'
+					? 'lb and oz'
+					: 'g or kg'
+				: 'a count'}
+		/>
+		<EntrySelect
+			{form}
+			field="form"
+			label="Of"
+			options={forms.map((one) => ({ value: one, label: formWords[one] }))}
+		/>
+		<EntrySelect
+			{form}
+			field="reason"
+			label="Because"
+			options={moveReasons.map((value) => ({ value, label: reasonWords[value] }))}
+		/>
+		<KindColour {form} {kinds} />
+	</div>
+	<EntryField {form} field="by_name" label="By, if they like" />
+	<EntryField {form} field="note" label="Note" />
+	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
+</EntryForm>

@@ -1,0 +1,66 @@
+<script lang="ts">
+	// What was sorted last, and the way to take it back.
+	import Table from '$lib/ui/Table.svelte';
+	import { shortDayWords } from '$lib/ui/day-words';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { wholeNumber } from '$lib/ui/number-words';
+	import type { SortedLine } from '$lib/server/gather/sortings';
+	import TakeBack from '$lib/entries/TakeBack.svelte';
+	import TakeBackCell from './TakeBackCell.svelte';
+
+	interface Props {
+		lines: readonly SortedLine[];
+		/** The one that is about to be taken back. */
+		back: number | null;
+		sent?: SentForm | null | undefined;
+	}
+	const { lines, back, sent }: Props = $props();
+	const wordsOf = ({ kind, colour, place }: SortedLine) =>
+		`${kind ? `${kind}, ${colour}` : 'bags'} sorted from ${place}`;
+	const piles = [
+		['strand', 'Strand'],
+		['stuffing', 'Stuffing'],
+		['drying', 'Drying'],
+		['rejected', 'Rejected']
+	] as const;
+</script>
+
+<section class="sheet p-4" aria-labelledby="sorted">
+	<h2 id="sorted">What was sorted</h2>
+	{#if lines.length === 0}
+		<p class="mt-2 text-[15px]">Nothing yet. What you sort stands here, the newest first.</p>
+	{:else}
+		<Table
+			heads={[
+				'On',
+				'What',
+				...piles.map(([, label]) => ({ label, isFigure: true })),
+				{ label: 'Correct', isSilent: true }
+			]}
+			stacks
+		>
+			{#each lines as line (line.id)}
+				<tr class={line.takenBack === null ? '' : 'quiet'} data-sorted={line.id}>
+					<td class="whitespace-nowrap">{shortDayWords(line.sortedAt)}</td>
+					<td>
+						{line.kind ? `${line.kind}, ${line.colour}` : 'Bags'}
+						<span class="quiet block text-sm"
+							>from {line.place}{line.hasDried ? ', dried' : ''}{line.byName
+								? `, by ${line.byName}`
+								: ''}</span
+						>
+					</td>
+					{#each piles as [pile, label] (pile)}
+						<td class="figure text-right" data-label={label}
+							>{line[pile] > 0 ? wholeNumber(line[pile]) : ''}</td
+						>
+					{/each}
+					<TakeBackCell {line} {back} words={wordsOf(line)} />
+				</tr>
+				{#if back === line.id && line.takenBack === null}
+					<TakeBack of="sorting" id={line.id} words={wordsOf(line)} columns={7} {sent} />
+				{/if}
+			{/each}
+		</Table>
+	{/if}
+</section>

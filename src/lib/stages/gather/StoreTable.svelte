@@ -1,0 +1,130 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	// What there is, by kind, colour and form, with a way to look at less of it.
+	import Swatch from '$lib/ui/Swatch.svelte';
+	import Table from '$lib/ui/Table.svelte';
+	import { colourNames } from '$lib/core/colour/colours';
+	import { pillowsFrom } from '$lib/core/finish/pillow';
+	import { momentWords } from '$lib/ui/day-words';
+	import { forms } from '$lib/entries/entry-types';
+	import { amountWords, formWords, heapWords } from './store-words';
+	import type { StoreFilter, StoreLine } from './store-view';
+	import { filteredLines, totalsOf } from './store-view';
+	import { queryOf } from '$lib/ui/query';
+
+	interface Props {
+		lines: readonly StoreLine[];
+		kinds: readonly { readonly id: string; readonly name: string }[];
+		filter: StoreFilter;
+	}
+	const { lines, kinds, filter }: Props = $props();
+	const shown = $derived(filteredLines(lines, filter));
+	const totals = $derived(totalsOf(lines));
+	const scrapG = $derived(totals.find(({ form }) => form === 'scrap')?.amount ?? 0);
+	const choices = $derived([
+		{
+			name: 'show',
+			label: 'Show',
+			options: [['', 'everything'], ...forms.map((form) => [form, formWords[form]])]
+		},
+		{
+			name: 'of',
+			label: 'Kind',
+			options: [['', 'every kind'], ...kinds.map(({ id, name }) => [id, name])]
+		},
+		{
+			name: 'in',
+			label: 'Colour',
+			options: [['', 'every colour'], ...colourNames.map((name) => [name, name])]
+		},
+		{
+			name: 'order',
+			label: 'Order',
+			options: [
+				['kind', 'by kind and colour'],
+				['amount', 'most first'],
+				['moved', 'last moved first']
+			]
+		}
+	] as const);
+</script>
+
+<section class="sheet p-4" aria-labelledby="store">
+	<h2 id="store">What there is</h2>
+	{#if lines.length === 0}
+		<p class="mt-2">
+			The store is empty. Sort what came in, and it stands here by kind and colour.
+		</p>
+	{:else}
+		<p class="mt-2 text-[15px]">
+			In all {totals
+				.map(({ form, amount }) => heapWords(form, amount, page.data.group.lengthSystem))
+				.join(', ')}.
+			{#if scrapG > 0}The scrap stuffs {pillowsFrom(scrapG).pillows} pillows.{/if}
+			<a class="link" href="/gather/asks">What each plan can draw from it</a>
+		</p>
+		<form
+			class="mt-3 flex flex-wrap items-end gap-3"
+			data-sveltekit-keepfocus
+			data-sveltekit-noscroll
+			data-sveltekit-replacestate
+		>
+			{#each choices as { name, label, options } (name)}
+				<label class="grid gap-1 text-[15px]">
+					{label}
+					<select
+						class="field w-auto"
+						{name}
+						value={filter[name]}
+						onchange={(event) => event.currentTarget.form?.requestSubmit()}
+					>
+						{#each options as [value, words] (value)}<option {value}>{words}</option>{/each}
+					</select>
+				</label>
+			{/each}
+			<noscript><button class="btn">Show these</button></noscript>
+		</form>
+		{#if shown.length === 0}
+			<p class="mt-3">None of that is in the store.</p>
+		{:else}
+			<div class="mt-2">
+				<Table
+					heads={[
+						'Kind',
+						'Colour',
+						'As',
+						{ label: 'There are', isFigure: true },
+						'Last moved',
+						{ label: 'History', isSilent: true }
+					]}
+				>
+					{#each shown as line (line.kindId + line.colour + line.form)}
+						<tr data-line="{line.kind} {line.colour} {line.form}">
+							<th class="font-semibold" scope="row">{line.kind}</th>
+							<td><Swatch colour={line.colour} /></td>
+							<td>{formWords[line.form]}</td>
+							<td class="figure text-right font-semibold" data-amount
+								>{amountWords(line.form, line.amount, page.data.group.lengthSystem)}</td
+							>
+							<td class="quiet whitespace-nowrap">{momentWords(line.movedAt)}</td>
+							<td class="text-right">
+								<a
+									class="link-row"
+									href="?{queryOf({
+										...filter,
+										kind: line.kindId,
+										colour: line.colour,
+										form: line.form
+									})}#history"
+									>History<span class="sr-only">
+										of {line.kind} {line.colour} {formWords[line.form]}</span
+									></a
+								>
+							</td>
+						</tr>
+					{/each}
+				</Table>
+			</div>
+		{/if}
+	{/if}
+</section>

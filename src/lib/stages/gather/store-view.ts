@@ -1,0 +1,64 @@
+import type { ColourName } from '$lib/core/colour/colours';
+import { colourNames } from '$lib/core/colour/colours';
+import { sumOf } from '$lib/core/model/draws';
+import type { Form } from '$lib/entries/entry-types';
+import { forms } from '$lib/entries/entry-types';
+
+/** One line of the store: so many of a kind in a colour and a form. */
+export interface StoreLine {
+	readonly kindId: string;
+	readonly kind: string;
+	readonly colour: ColourName;
+	readonly form: Form;
+	readonly amount: number;
+	readonly movedAt: Date;
+}
+
+/** What of the store is looked at, and in which order. Empty words let everything through. */
+export interface StoreFilter {
+	readonly show: Form | '';
+	readonly of: string;
+	readonly in: ColourName | '';
+	readonly order: 'kind' | 'amount' | 'moved';
+}
+
+/** The lines a filter lets through, in its order. */
+export function filteredLines<Line extends StoreLine>(
+	lines: readonly Line[],
+	filter: StoreFilter
+): Line[] {
+	const shown = lines.filter(
+		({ form, kindId, colour }) =>
+			(filter.show === '' || form === filter.show) &&
+			(filter.of === '' || kindId === filter.of) &&
+			(filter.in === '' || colour === filter.in)
+	);
+	if (filter.order === 'amount') return shown.sort((a, b) => b.amount - a.amount);
+	return filter.order === 'moved'
+		? shown.sort((a, b) => b.movedAt.getTime() - a.movedAt.getTime())
+		: shown;
+}
+
+/** How much there is of each form, the empty ones left out. */
+export const totalsOf = (lines: readonly StoreLine[]): { form: Form; amount: number }[] =>
+	forms
+		.map((form) => ({
+			form,
+			amount: sumOf(
+				lines.filter((line) => line.form === form),
+				({ amount }) => amount
+			)
+		}))
+		.filter(({ amount }) => amount > 0);
+
+/** Bags for strand in each colour there is. */
+export const bagsByColour = (lines: readonly StoreLine[]): { colour: ColourName; bags: number }[] =>
+	colourNames
+		.map((colour) => ({
+			colour,
+			bags: sumOf(
+				lines.filter((line) => line.form === 'bag' && line.colour === colour),
+				({ amount }) => amount
+			)
+		}))
+		.filter(({ bags }) => bags > 0);

@@ -1,0 +1,29 @@
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { wholeNumber } from '$lib/ui/number-words';
+import { massWords } from '$lib/ui/unit-words';
+import type { Form, MoveReason } from '$lib/entries/entry-types';
+
+/** The forms of the store, as they are counted. */
+export const formWords: Readonly<Record<Form, string>> = {
+	bag: 'bags',
+	piece: 'cut pieces',
+	ball: 'balls',
+	stuffing: 'bags for stuffing',
+	scrap: 'scrap'
+};
+
+export const reasonWords: Readonly<Record<MoveReason, string>> = {
+	cut: 'cut',
+	joined: 'joined and balled',
+	made: 'made into a mat',
+	given: 'given away',
+	counted: 'counted again'
+};
+
+/** Scrap by its mass, all else as a count. */
+export const amountWords = (form: Form, amount: number, system: LengthSystem): string =>
+	form === 'scrap' ? massWords(amount, system) : wholeNumber(amount);
+
+/** `480 cut pieces`, `1.9 kg of scrap`. */
+export const heapWords = (form: Form, amount: number, system: LengthSystem): string =>
+	`${amountWords(form, amount, system)} ${form === 'scrap' ? 'of scrap' : formWords[form]}`;

@@ -1,0 +1,48 @@
+<script lang="ts">
+	import CircleCheck from '@lucide/svelte/icons/circle-check';
+	import Eye from '@lucide/svelte/icons/eye';
+	import Wrench from '@lucide/svelte/icons/wrench';
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import type { Judgement, Severity } from '$lib/core/judge/judgement';
+	import { judgementWords } from './judgement-words';
+
+	const { bench, judgements }: { bench: Bench; judgements: readonly Judgement[] } = $props();
+	const marks = { good: CircleCheck, look: Eye, change: Wrench };
+	const said: Record<Severity, string> = {
+		good: 'Good',
+		look: 'Worth a look',
+		change: 'Better changed'
+	};
+	const colours: Record<Severity, string> = {
+		good: 'text-secondary',
+		look: 'text-primary',
+		change: 'text-error'
+	};
+</script>
+
+<ul class="grid gap-3">
+	{#each judgements as judgement (judgement.code)}
+		{@const words = judgementWords(judgement, bench.system)}
+		{@const Mark = marks[judgement.severity]}
+		{@const cure = judgement.cure}
+		<li class="grid grid-cols-[auto_1fr] gap-x-2 text-[15px] leading-snug">
+			<Mark
+				class="mt-0.5 size-5 {colours[judgement.severity]}"
+				aria-label={said[judgement.severity]}
+				role="img"
+			/>
+			<div>
+				<p>
+					<strong>{words.call}.</strong>
+					{words.why}
+					{#if words.act}<span class="block">{words.act}</span>{/if}
+				</p>
+				{#if cure}
+					<button type="button" class="btn mt-1 h-auto px-3 py-1" onclick={() => bench.patch(cure)}>
+						{words.cure ?? 'Do that'}
+					</button>
+				{/if}
+			</div>
+		</li>
+	{/each}
+</ul>

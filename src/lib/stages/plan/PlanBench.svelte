@@ -1,0 +1,263 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { afterPaint } from '$lib/stages/plan/bench/after-paint';
+	import { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { Pins } from '$lib/stages/plan/bench/pins.svelte';
+	import { Shortcuts, type Shortcut } from '$lib/stages/plan/bench/shortcuts.svelte';
+	import { Unkept } from '$lib/stages/plan/bench/unkept.svelte';
+	import type { Practice } from '$lib/core/practice/practice';
+	import type { TallyName } from '$lib/core/estimate/estimate';
+	import { basisWords, unfitWords } from '$lib/ui/basis-words';
+	import type { FieldName, Fields } from '$lib/stages/plan/fields';
+	import type { CountedBags } from './mix-request';
+	import { stepNames, type StepName } from './step-lines';
+	import type { Reader } from '$lib/ui/reader';
+	import { onMount, untrack, type Snippet } from 'svelte';
+	import BenchActs from './views/BenchActs.svelte';
+	import BesideSteps from './views/BesideSteps.svelte';
+	import CallList from './views/CallList.svelte';
+	import PlanHead from './views/PlanHead.svelte';
+	import ShortcutList from './views/Shortcuts.svelte';
+	import type { ViewName } from './views/views';
+	import { views } from './views/views';
+	import Caution from '$lib/ui/Caution.svelte';
+	import CoverGauge from './CoverGauge.svelte';
+	import ColourPatterns from './drawing/ColourPatterns.svelte';
+	import BagStep from './steps/BagStep.svelte';
+	import CutStep from './steps/CutStep.svelte';
+	import FinishStep from './steps/FinishStep.svelte';
+	import JoinStep from './steps/JoinStep.svelte';
+	import SizeStep from './steps/SizeStep.svelte';
+	import TechniqueStep from './steps/TechniqueStep.svelte';
+	import TallyBar from './TallyBar.svelte';
+
+	interface Props {
+		heading: string;
+		group: Reader;
+		/** What the page came with: a kept plan, a new one, or what was typed before it was refused. */
+		initial: { fields: Fields; name: string };
+		/** Whose measures the figures rest on. */
+		practice: Practice;
+		/** The group's own kinds of bag, and how many of each are in the store. */
+		kinds?: readonly CountedBags[];
+		/** The plan's id; null while it is not kept. */
+		planId?: string | null;
+		/** The version that what the page came with is of. */
+		version?: number;
+		key: string;
+		/** Sentences from the server: at the name, and for the page as a whole. */
+		nameProblem?: string | undefined;
+		message?: string | undefined;
+		keptAs?: number | null | undefined;
+		/** The page answers an act: what it came with is what was typed. */
+		isAnswer?: boolean;
+		/** The step to begin with. */
+		step?: StepName | null;
+		/** What stands in the way of keeping, with the choices there are. */
+		notice?: Snippet;
+		links?: Snippet;
+	}
+	const {
+		heading,
+		group,
+		initial,
+		practice,
+		kinds = [],
+		planId = null,
+		version: loaded = 1,
+		key,
+		nameProblem,
+		message,
+		keptAs,
+		isAnswer = false,
+		step = null,
+		notice,
+		links
+	}: Props = $props();
+
+	const bench = untrack(
+		() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms, practice, kinds)
+	);
+	if (untrack(() => step)) bench.open(untrack(() => step) ?? 'cut');
+	/** The choices that decide which fields show, for the style sheet. */
+	const marking = [
+		...['style', 'trim', 'loops', 'weft_style', 'weft_trim', 'weft_loops'],
+		...['technique', 'bag_preset', 'joint', 'ends', 'warp', 'frame']
+	] as FieldName[];
+	const marks = $derived(
+		Object.fromEntries(
+			marking.map((field) => [`data-${field.replace('_', '-')}`, bench.fields[field]])
+		)
+	);
+	const pins = new Pins(bench.practice);
+	// The version belongs to the fields: words and units may be loaded anew under them, and with them
+	// the newest version, but what is typed here began from this one until it is kept.
+	let version = $state(untrack(() => loaded));
+	$effect(() => {
+		if (keptAs) version = keptAs;
+	});
+	const unkept = untrack(() => new Unkept(bench, planId ?? 'new', () => version, initial.name));
+	let isKeeping = $state(false);
+	let form = $state<HTMLFormElement>();
+
+	let view = $state<ViewName>('mat');
+
+	$effect(() => {
+		bench.useSystem(group.lengthSystem);
+		bench.terms = group.stitchTerms;
+	});
+
+	// Work that is not kept yet survives a reload on this device.
+	onMount(() => {
+		pins.recall();
+		shortcuts.recall();
+		const isLinked = new URL(location.href).searchParams.has('p');
+		unkept.recall(!isLinked && !keptAs && !isAnswer);
+	});
+	$effect(() => unkept.remember());
+
+	// The tally answers first and is painted; what is drawn follows in the next frame.
+	const drawLater = afterPaint<Bench['drawn']>((next) => bench.draw(next));
+	$effect(() => drawLater({ plan: bench.plan, estimate: bench.estimate }));
+
+	const pin = () => pins.add(unkept.name.trim() || bench.lines.technique, bench.plan);
+	function explain(figure: TallyName) {
+		view = 'mat';
+		bench.explain(figure);
+	}
+
+	let areKeysShown = $state(false);
+	const keys: readonly Shortcut[] = [
+		...stepNames.map((step, at) => ({
+			key: String(at + 1),
+			label: `open ${step}`,
+			act: () => bench.open(step)
+		})),
+		...views.map(({ view: to, label, key }) => ({
+			key,
+			label,
+			act: () => void (view = to)
+		})),
+		{ key: 'z', label: 'undo', act: () => bench.undo() },
+		{ key: 'y', label: 'redo', act: () => bench.redo() },
+		{ key: 'n', label: 'pin this plan', act: pin },
+		{ key: 'k', label: 'keep this plan', act: () => form?.requestSubmit() },
+		{ key: '?', label: 'these keys', act: () => void (areKeysShown = !areKeysShown) }
+	];
+	const shortcuts = new Shortcuts(keys);
+</script>
+
+<svelte:window onkeydown={(event) => shortcuts.press(event)} />
+<ColourPatterns />
+
+<form
+	class="bench flex flex-1 flex-col"
+	{...marks}
+	method="POST"
+	action="?/keep"
+	bind:this={form}
+	use:enhance={() => {
+		isKeeping = true;
+		return async ({ result, update }) => {
+			if (result.type === 'redirect') unkept.forget();
+			if (result.type === 'success') unkept.noteKept();
+			await update({ reset: false });
+			isKeeping = false;
+			unkept.isBroughtBack = false;
+		};
+	}}
+>
+	<input type="hidden" name="lengths" value={bench.system} />
+	<input type="hidden" name="version" value={version} />
+	<input type="hidden" name="key" value={key} />
+	<input type="hidden" name="exact" value={bench.fields.exact} />
+
+	<main id="main" class="flex-1 px-5 pt-3 pb-6 max-sm:px-4">
+		<h1 class="sr-only">{heading}</h1>
+		{#if message}
+			<p
+				class="mb-3 rounded-lg border-2 border-error bg-base-100 px-4 py-3 font-semibold"
+				role="alert"
+			>
+				{message}
+			</p>
+		{/if}
+		{@render notice?.()}
+		{#if areKeysShown}
+			<ShortcutList
+				shortcuts={keys}
+				areOn={shortcuts.areOn}
+				ontoggle={(areOn) => shortcuts.turn(areOn)}
+				onclose={() => (areKeysShown = false)}
+			/>
+		{/if}
+
+		<div
+			class="grid items-start gap-4 lg:grid-cols-[minmax(0,23rem)_minmax(0,1fr)] {view === 'mat'
+				? 'xl:grid-cols-[minmax(0,23rem)_minmax(0,1fr)_15rem]'
+				: ''}"
+		>
+			<div
+				class="sheet no-print overflow-hidden lg:row-span-2 {view === 'mat' ? 'xl:row-span-1' : ''}"
+			>
+				<SizeStep {bench} />
+				<BagStep {bench} />
+				<CutStep {bench} />
+				<JoinStep {bench} />
+				<TechniqueStep {bench} />
+				<FinishStep {bench} />
+			</div>
+
+			<section
+				class="sheet grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 p-4 pt-3"
+				aria-label="The plan"
+			>
+				<PlanHead
+					{bench}
+					{unkept}
+					{nameProblem}
+					{keptAs}
+					{areKeysShown}
+					onkeys={() => (areKeysShown = !areKeysShown)}
+					{links}
+				/>
+				<BesideSteps
+					{bench}
+					{pins}
+					name={unkept.name}
+					version={planId && unkept.isAsFirst ? version : null}
+					isNew={!planId && unkept.name === '' && unkept.isAsFirst}
+					bind:view
+				/>
+			</section>
+
+			<section
+				class="sheet grid gap-3 p-4 lg:col-start-2 xl:col-start-auto"
+				hidden={view !== 'mat'}
+				aria-labelledby="judged"
+			>
+				<h2 id="judged">Fingertip test</h2>
+				<CoverGauge
+					cover={bench.drawn.estimate.tally.cover}
+					kind={bench.drawn.plan.technique.kind}
+				/>
+				<CallList {bench} />
+				<p class="text-[15px]" data-basis>
+					{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
+					Figures {basisWords(bench.drawn.estimate.basis)}.
+					{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"
+							>See the measures</a
+						>{/if}
+				</p>
+				<Caution>
+					A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated
+					product.
+				</Caution>
+			</section>
+		</div>
+	</main>
+
+	<TallyBar {bench} pinned={pins.first} onexplain={explain}>
+		<BenchActs {bench} isPinned={pins.has(bench.plan)} {isKeeping} onpin={pin} />
+	</TallyBar>
+</form>

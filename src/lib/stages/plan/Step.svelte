@@ -1,0 +1,72 @@
+<script lang="ts">
+	import Eye from '@lucide/svelte/icons/eye';
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import type { FieldName } from '$lib/stages/plan/fields';
+	import type { StepName } from './step-lines';
+	import { stepNames } from './step-lines';
+	import type { Snippet } from 'svelte';
+	import Judgements from './Judgements.svelte';
+
+	interface Props {
+		bench: Bench;
+		step: StepName;
+		title: string;
+		fields: readonly FieldName[];
+		children: Snippet;
+	}
+	const { bench, step, title, fields, children }: Props = $props();
+	const number = $derived(stepNames.indexOf(step) + 1);
+	const isOpen = $derived(bench.openStep === step);
+	const needsLook = $derived(fields.some((field) => bench.reading.problems[field]));
+	const calls = $derived(
+		bench.drawn.estimate.judgements.filter(
+			({ subject, severity }) => subject === step && severity !== 'good'
+		)
+	);
+</script>
+
+<details
+	name="step"
+	class="group border-b border-base-300 last:border-b-0"
+	open={isOpen || undefined}
+	ontoggle={(event) => event.currentTarget.open && bench.open(step)}
+	data-step={step}
+>
+	<summary
+		class="flex min-h-12 cursor-pointer list-none items-center gap-3 px-4 py-2 group-open:bg-base-200 [&::-webkit-details-marker]:hidden"
+	>
+		<span
+			class="figure grid size-7 shrink-0 place-items-center rounded-md bg-primary/12 font-bold text-primary group-open:bg-primary group-open:text-primary-content"
+			aria-hidden="true">{number}</span
+		>
+		<h2 class="shrink-0">{title}</h2>
+		<span class="min-w-0 flex-1 text-right text-[15px] leading-tight group-open:hidden">
+			{#if needsLook}
+				<span class="font-semibold text-error">needs a look</span>
+			{:else}
+				<span class="quiet">{bench.lines[step]}</span>
+			{/if}
+		</span>
+		{#if calls.length > 0}
+			<Eye class="size-5 shrink-0 text-primary group-open:hidden" aria-hidden="true" />
+			<span class="sr-only">, {calls.length} worth a look</span>
+		{/if}
+	</summary>
+	<div class="grid gap-4 px-4 pt-2 pb-5">
+		{@render children()}
+		{#if isOpen && calls.length > 0}
+			<div class="rounded-lg border border-base-300 p-3">
+				<Judgements {bench} judgements={calls} />
+			</div>
+		{/if}
+		{#if isOpen && bench.alsoChanged.length > 0}
+			<p class="quiet text-[15px]" role="status">
+				{#each bench.alsoChanged as { step: other, was, now } (other)}
+					<span class="block">
+						<strong class="capitalize">{other}</strong> changed with it: {was} → {now}
+					</span>
+				{/each}
+			</p>
+		{/if}
+	</div>
+</details>

@@ -1,0 +1,84 @@
+<script lang="ts">
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import type { Tally, TallyName } from '$lib/core/estimate/estimate';
+	import { differenceWords, intervalWords, tallyUnit, tallyValue, tallyWords } from './tally-words';
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		bench: Bench;
+		/** The plan it is measured against, if one is pinned. */
+		pinned: { readonly name: string; readonly tally: Tally } | null;
+		onexplain: (figure: TallyName) => void;
+		children: Snippet;
+	}
+	const { bench, pinned, onexplain, children }: Props = $props();
+	const tally = $derived(bench.estimate.tally);
+	const value = (name: TallyName) => tallyValue(tally, name, bench.system);
+
+	const shown: readonly TallyName[] = [
+		'toCollect',
+		'toPrepare',
+		'strandM',
+		'balls',
+		'joints',
+		'hours',
+		'matKg',
+		'cover'
+	];
+	/** The ones a phone has room for. */
+	const main: readonly TallyName[] = ['toCollect', 'hours', 'matKg'];
+	const spoken = $derived(
+		bench.isCurrent
+			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}`
+			: 'A field needs a look; the tally waits.'
+	);
+	/** Said a moment after the hand rests, so that a slide is not read out step by step. */
+	let said = $state('');
+	$effect(() => {
+		const words = spoken;
+		const timer = setTimeout(() => (said = words), 700);
+		return () => clearTimeout(timer);
+	});
+</script>
+
+<section
+	class="tally sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content max-sm:px-4"
+	aria-labelledby="tally-title"
+>
+	<h2 class="sr-only" id="tally-title">Tally</h2>
+	<ul
+		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 max-sm:basis-full max-sm:justify-between"
+		class:opacity-70={!bench.isCurrent}
+	>
+		{#each shown as name (name)}
+			{@const { label } = tallyWords[name]}
+			{@const { unit } = tallyUnit(name, bench.system)}
+			{@const difference = pinned ? differenceWords(tally, pinned.tally, name, bench.system) : ''}
+			<li class={main.includes(name) ? '' : 'max-sm:hidden'} data-tally={name}>
+				<button
+					type="button"
+					class="min-w-0 rounded-lg px-2.5 py-1 text-left hover:bg-neutral-content/12 focus-visible:outline-neutral-content"
+					onclick={() => onexplain(name)}
+					title="How this is reached"
+				>
+					<span class="block text-[13px] whitespace-nowrap opacity-90">{label}</span>
+					<span class="block whitespace-nowrap">
+						<span class="figure text-2xl font-bold max-sm:text-xl" data-figure>{value(name)}</span>
+						<span class="text-sm">{unit}</span>
+					</span>
+					<span class="block text-[13px] whitespace-nowrap opacity-90" data-interval>
+						{intervalWords(tally[name], name, bench.system)}
+					</span>
+					{#if pinned}
+						<span
+							class="block text-[13px] font-semibold whitespace-nowrap text-accent"
+							data-difference>{difference || 'the same'}</span
+						>
+					{/if}
+				</button>
+			</li>
+		{/each}
+	</ul>
+	{@render children()}
+	<p class="sr-only" aria-live="polite">{said}</p>
+</section>

@@ -1,0 +1,249 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
+import type { BagPresetId } from '$lib/core/bag/presets';
+import { bagPresets, presetOf } from '$lib/core/bag/presets';
+import type { CutStyle } from '$lib/core/cut/types';
+import type { PlanPatch } from '$lib/core/judge/judgement';
+import type { Practice } from '$lib/core/practice/practice';
+import type { TechniqueKind } from '$lib/core/mat/types';
+import type { Estimate, TallyName } from '$lib/core/estimate/estimate';
+import { estimatePlan } from '$lib/core/estimate/estimate';
+import type { Plan } from '$lib/core/model/types';
+import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
+import { fieldLength, formatLength } from '$lib/core/units/format-length';
+import type { Changes } from '$lib/stages/plan/choices';
+import { chooseStyle, chooseTechnique, followHook } from '$lib/stages/plan/choices';
+import type { CutPrefix, FieldName, Fields } from '$lib/stages/plan/fields';
+import {
+	bagFields,
+	convertFields,
+	fieldsOfPlan,
+	readFields,
+	trimSchools
+} from '$lib/stages/plan/fields';
+import { lengthsOf, writeExact } from '$lib/stages/plan/fields/exact';
+import { fieldProblemWords } from '$lib/stages/plan/problem-words';
+import type { CountedBags } from '$lib/stages/plan/mix-request';
+import { startingPlan } from '$lib/stages/plan/starting-plan';
+import type { StepName } from '$lib/stages/plan/step-lines';
+import { stepLines, stepNames } from '$lib/stages/plan/step-lines';
+import type { StitchTerms } from '$lib/ui/stitch-words';
+import { History } from './history';
+
+/** What the sheet beside the mat shows. */
+export type DetailView = 'bag' | 'strand' | 'making' | 'reckoning';
+
+/** Which detail belongs to a step when it is opened. */
+const detailOfStep: Partial<Record<StepName, DetailView>> = {
+	bag: 'bag',
+	cut: 'bag',
+	join: 'strand',
+	technique: 'making'
+};
+
+const sameFields = (a: Fields, b: Fields): boolean =>
+	(Object.keys(a) as FieldName[]).every((field) => a[field] === b[field]);
+
+/** The planning bench: what is typed, the plan it makes, and what that plan comes to. */
+export class Bench {
+	fields = $state<Fields>() as Fields;
+	system = $state<LengthSystem>('cm');
+	terms = $state<StitchTerms>('us');
+	openStep = $state<StepName>('cut');
+	detail = $state<DetailView>('bag');
+	/** The figure whose reckoning is shown. */
+	figure = $state<TallyName>('toCollect');
+	/** How often a figure was tapped to see how it is reached. */
+	asked = $state(0);
+	#good: Plan;
+	#history: History<Fields>;
+	/** Counts the moves through the history, so that what can be undone is known to the page. */
+	#moves = $state(0);
+	#linesAtOpening = $state<Record<StepName, string> | null>(null);
+
+	reading = $derived.by(() => readFields(this.fields, this.system));
+	/** The plan the fields make; while they make none, the last one that they did. */
+	plan = $derived.by(() => {
+		if (this.reading.plan) this.#good = this.reading.plan;
+		return this.#good;
+	});
+	isCurrent = $derived.by(() => this.reading.plan !== null);
+	/** Whose measures the figures rest on. */
+	practice: Practice;
+	estimate = $derived.by(() => estimatePlan(this.plan, this.practice));
+	#drawn = $state.raw<{ readonly plan: Plan; readonly estimate: Estimate } | null>(null);
+	lines = $derived.by(() =>
+		stepLines(this.drawn.plan, this.drawn.estimate, this.system, this.terms)
+	);
+	/** The steps that changed along with the one that is open, since it was opened. */
+	alsoChanged = $derived.by(() =>
+		stepNames
+			.filter((step) => step !== this.openStep)
+			.map((step) => ({ step, was: this.#linesAtOpening?.[step] ?? '', now: this.lines[step] }))
+			.filter(({ was, now }) => was !== '' && was !== now)
+	);
+	canUndo = $derived.by(() => this.#moves >= 0 && this.#history.canUndo);
+	canRedo = $derived.by(() => this.#moves >= 0 && this.#history.canRedo);
+
+	constructor(
+		fields: Fields,
+		system: LengthSystem,
+		terms: StitchTerms,
+		practice: Practice,
+		/** The group's own kinds of bag with what is in the store; empty where they are not known. */
+		readonly kinds: readonly CountedBags[] = [],
+		fallback: Plan = startingPlan
+	) {
+		this.practice = practice;
+		this.fields = { ...fields };
+		this.system = system;
+		this.terms = terms;
+		this.#good = fallback;
+		this.#history = new History({ ...fields }, sameFields);
+		this.#linesAtOpening = this.lines;
+	}
+
+	/** The plan that is drawn, with its figures: a frame behind the tally while the hand is on a field. */
+	get drawn(): { readonly plan: Plan; readonly estimate: Estimate } {
+		return this.#drawn ?? { plan: this.plan, estimate: this.estimate };
+	}
+
+	draw(next: { readonly plan: Plan; readonly estimate: Estimate }): void {
+		this.#drawn = next;
+	}
+
+	/** The sentence at a field, or null. */
+	problemAt(field: FieldName): string | null {
+		const problem = this.reading.problems[field];
+		return problem ? fieldProblemWords(problem, this.system) : null;
+	}
+
+	readable(mm: number, scale: LengthScale): string {
+		return formatLength(mm, this.system, scale);
+	}
+
+	/** Opens a step, and the drawing that goes with it. */
+	open(step: StepName): void {
+		if (step === this.openStep) return;
+		this.openStep = step;
+		this.#linesAtOpening = this.lines;
+		this.detail = detailOfStep[step] ?? this.detail;
+	}
+
+	/** Changes fields while the hand is still on them; a hook that suited goes on suiting. */
+	type(changes: Changes): void {
+		const before = this.plan;
+		Object.assign(this.fields, changes);
+		if (!('hook' in changes) && this.reading.plan)
+			this.fields.hook = followHook(before, this.reading.plan, this.fields.hook);
+	}
+
+	/** Changes fields by one settled choice. */
+	choose(changes: Changes): void {
+		this.type(changes);
+		this.note();
+	}
+
+	/** Notes where the hand is, so that it can come back here. */
+	note(): void {
+		this.#history.note({ ...this.fields });
+		this.#moves++;
+	}
+
+	undo(): void {
+		this.#restore(this.#history.undo());
+	}
+
+	redo(): void {
+		this.#restore(this.#history.redo());
+	}
+
+	#restore(fields: Fields | null): void {
+		if (!fields) return;
+		Object.assign(this.fields, fields);
+		this.#moves++;
+	}
+
+	/** Puts a whole plan on the bench. */
+	takeUp(plan: Plan): void {
+		Object.assign(this.fields, fieldsOfPlan(plan, this.system));
+		this.note();
+	}
+
+	/** Puts parts of a plan in place of its own: the cure of a judgement, or a method taken up. */
+	patch(patch: PlanPatch): void {
+		const isRecut = patch.cut !== undefined && patch.cut.style !== this.plan.cut.style;
+		const join = patch.join ?? (isRecut ? undefined : this.plan.join);
+		this.takeUp({ ...this.plan, ...patch, join });
+	}
+
+	/** Another choice of units: what is typed is rewritten in them. */
+	useSystem(system: LengthSystem): void {
+		if (system === this.system) return;
+		this.fields = convertFields(this.fields, this.system, system);
+		this.system = system;
+		this.#history = new History({ ...this.fields }, sameFields);
+		this.#linesAtOpening = this.lines;
+		this.#moves++;
+	}
+
+	/** Takes one of the group's own kinds of bag. */
+	chooseBag(bag: Bag): void {
+		this.choose({ ...this.#bag(bag), bag_preset: presetOf(bag) ?? 'own' });
+	}
+
+	choosePreset(id: BagPresetId): void {
+		const preset = bagPresets.find((one) => one.id === id);
+		if (preset) this.choose({ ...this.#bag(preset.bag), bag_preset: id });
+	}
+
+	/** A bag's measures in its fields, remembered to the tenth of a millimetre. */
+	#bag(bag: Bag): Changes {
+		const changes = bagFields(bag, this.system);
+		const lengths = {
+			...lengthsOf(this.fields, this.system),
+			bag_width: bag.flatWidthMm,
+			bag_gusset: bag.gussetMm,
+			bag_body: bag.bodyMm,
+			bag_handle: bag.handleMm,
+			handful_g: bag.massG * 10
+		};
+		const exact =
+			this.system === 'ft' ? writeExact({ ...this.fields, ...changes }, lengths, 'ft') : '';
+		return { ...changes, exact };
+	}
+
+	chooseTrim(prefix: CutPrefix, school: keyof typeof trimSchools): void {
+		const text = fieldLength(trimSchools[school], this.system, 'small');
+		this.choose({
+			[`${prefix}trim`]: school,
+			[`${prefix}trim_bottom`]: text,
+			[`${prefix}trim_top`]: text
+		});
+	}
+
+	chooseStyle(prefix: CutPrefix, style: CutStyle): void {
+		this.choose(chooseStyle(prefix, style, this.system));
+	}
+
+	chooseTechnique(kind: TechniqueKind): void {
+		this.choose(chooseTechnique(kind, this.fields, this.system));
+	}
+
+	slideStripWidth(prefix: CutPrefix, mm: number): void {
+		this.type({
+			[`${prefix}loops`]: 'measured',
+			[`${prefix}strip_width`]: fieldLength(mm, this.system, 'small')
+		});
+	}
+
+	chooseEqualStrips(prefix: CutPrefix, strips: number): void {
+		this.choose({ [`${prefix}loops`]: 'equal', [`${prefix}equal_strips`]: String(strips) });
+	}
+
+	/** Shows how a figure of the tally was reached. */
+	explain(figure: TallyName): void {
+		this.asked++;
+		this.figure = figure;
+		this.detail = 'reckoning';
+	}
+}

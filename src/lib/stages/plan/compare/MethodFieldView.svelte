@@ -1,0 +1,134 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { MethodField } from '$lib/stages/plan/bench/method-field.svelte';
+	import type { ComparedMethod } from '$lib/core/compare/compare-all';
+	import { methodWords } from '$lib/stages/plan/method-words';
+	import { figure, wholeNumber } from '$lib/ui/number-words';
+	import MethodChart from './MethodChart.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const methods = new MethodField();
+	onMount(() => () => methods.end());
+
+	// What the field depends on; all else of the plan leaves it as it is.
+	const asked = $derived(
+		JSON.stringify([bench.plan.bag, bench.plan.target, bench.plan.finish, bench.plan.work])
+	);
+	$effect(() => {
+		void asked;
+		const timer = setTimeout(() => methods.compare(bench.plan, bench.practice), 150);
+		return () => clearTimeout(timer);
+	});
+
+	const orders = {
+		bags: { label: 'fewest bags', by: (a: ComparedMethod, b: ComparedMethod) => a.bags - b.bags },
+		hours: {
+			label: 'fewest hours',
+			by: (a: ComparedMethod, b: ComparedMethod) => a.hours - b.hours
+		},
+		cover: {
+			label: 'closest cover',
+			by: (a: ComparedMethod, b: ComparedMethod) => b.cover - a.cover
+		}
+	} as const;
+	let order = $state<keyof typeof orders>('hours');
+	let isCloseOnly = $state(true);
+	const listed = $derived(
+		(methods.field?.unbeaten ?? [])
+			.filter(({ cover }) => !isCloseOnly || cover >= 1 - 1e-9)
+			.toSorted(orders[order].by)
+	);
+	const shown = $derived(listed.slice(0, 12));
+	const takeUp = ({ cut, technique }: ComparedMethod) =>
+		bench.patch({ cut: { ...cut }, technique: { ...technique }, join: undefined });
+	const pick = async (index: number) => {
+		const method = await methods.method(index);
+		if (method) takeUp(method);
+	};
+</script>
+
+<section
+	class="grid grid-cols-[minmax(0,1fr)] gap-3"
+	aria-labelledby="field"
+	data-took={methods.tookMs}
+>
+	<h2 id="field">All the ways to make it</h2>
+	{#if methods.field}
+		{@const { field } = methods}
+		<p class="text-[15px]">
+			{wholeNumber(field.bags.length)} methods worked out for this bag and size, every sensible cut with
+			every technique. The {field.unbeaten.length} marked ones are unbeaten: nothing else needs fewer
+			bags, fewer hours and covers as close.
+		</p>
+		<MethodChart
+			{field}
+			here={{
+				bags: bench.estimate.model.toCollect,
+				hours: bench.estimate.tally.hours.expected
+			}}
+			onpick={pick}
+		/>
+		<div class="flex flex-wrap items-center gap-4">
+			<label class="flex items-center gap-2 text-[15px]">
+				List by
+				<select class="field w-auto" bind:value={order}>
+					{#each Object.entries(orders) as [value, { label }] (value)}<option {value}
+							>{label}</option
+						>{/each}
+				</select>
+			</label>
+			<label class="flex min-h-11 items-center gap-2 text-[15px]">
+				<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} /> only those that cover close
+			</label>
+		</div>
+		<div class="overflow-x-auto">
+			<table class="w-full text-left text-[15px]">
+				<thead class="quiet">
+					<tr>
+						<th class="py-1 pr-3 font-normal" scope="col">Cut</th>
+						<th class="px-3 py-1 font-normal" scope="col">Made</th>
+						<th class="px-3 py-1 text-right font-normal" scope="col">Bags</th>
+						<th class="px-3 py-1 text-right font-normal" scope="col">Hours</th>
+						<th class="px-3 py-1 text-right font-normal" scope="col">Cover, of close</th>
+						<th scope="col"><span class="sr-only">Take it up</span></th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each shown as method (method.index)}
+						{@const words = methodWords(method, bench.system, bench.terms)}
+						<tr class="border-t border-base-300">
+							<td class="py-1 pr-3">{words.cut}</td>
+							<td class="px-3 py-1">{words.made}</td>
+							<td class="figure px-3 py-1 text-right">{wholeNumber(method.bags)}</td>
+							<td class="figure px-3 py-1 text-right">{figure(method.hours)}</td>
+							<td class="figure px-3 py-1 text-right">{Math.round(method.cover * 100)} %</td>
+							<td class="py-1 text-right">
+								<button type="button" class="btn px-3" onclick={() => takeUp(method)}
+									>Take it up</button
+								>
+							</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+		{#if listed.length > shown.length}<p class="quiet text-[15px]">
+				{listed.length - shown.length} more are on the chart.
+			</p>{/if}
+		{#if listed.length === 0}<p class="text-[15px]">
+				No unbeaten method covers close with this bag. Take the tick off to see the others.
+			</p>{/if}
+	{/if}
+	{#if methods.progress !== null}
+		<label class="quiet flex items-center gap-3 text-[15px]">
+			Working them out
+			<progress class="progress w-48 progress-primary" max="1" value={methods.progress}></progress>
+		</label>
+	{/if}
+	<p class="sr-only" role="status">
+		{methods.progress === null && methods.field
+			? `${methods.field.bags.length} methods worked out`
+			: ''}
+	</p>
+</section>

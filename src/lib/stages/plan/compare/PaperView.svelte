@@ -1,0 +1,88 @@
+<script lang="ts">
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { planToWord } from '$lib/stages/plan/plan-link';
+	import { basisWords } from '$lib/ui/basis-words';
+	import { sheetsFor } from '$lib/stages/plan/sheets';
+	import type { Paper } from '$lib/ui/reader';
+	import { invalidate } from '$app/navigation';
+	import { page } from '$app/state';
+	import { untrack } from 'svelte';
+
+	interface Props {
+		bench: Bench;
+		name: string;
+		/** The version it is kept as; none while it is not. */
+		version: number | null;
+	}
+	const { bench, name, version }: Props = $props();
+	let paper = $state<Paper>(untrack(() => page.data.group.paper));
+	/** This device prints on it from now on. */
+	function remember() {
+		const said = new FormData();
+		said.set('paper', paper);
+		said.set('back', '/settings');
+		void fetch('/settings?/words', {
+			method: 'POST',
+			body: said,
+			headers: { accept: 'application/json' }
+		}).then(
+			() => invalidate('app:reader'),
+			() => {}
+		);
+	}
+	let isLarge = $state(false);
+	const sheets = $derived(sheetsFor(bench.plan));
+	const address = $derived((sheet: string) => {
+		const asked: Record<string, string> = {
+			p: planToWord(bench.plan),
+			name: name.trim() || 'Plan not named yet',
+			paper,
+			lengths: bench.system,
+			terms: bench.terms,
+			...(version !== null && { version: String(version) }),
+			...(isLarge && { large: 'yes' })
+		};
+		const query = Object.entries(asked).map(
+			([key, value]) => `${key}=${encodeURIComponent(value)}`
+		);
+		return `/sheets/${sheet}?${query.join('&')}`;
+	});
+</script>
+
+<div class="grid gap-4">
+	<h2>On paper</h2>
+	<p class="text-[15px]">
+		For the wall and the table. Every sheet carries the plan's name, version and date, whose
+		measures its figures rest on ({basisWords(bench.estimate.basis)}), and the cautions that go with
+		it.
+	</p>
+	<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+		<label class="grid gap-1 text-[15px]">
+			Paper
+			<select class="field w-auto" bind:value={paper} onchange={remember}>
+				<option value="a4">A4</option>
+				<option value="letter">Letter</option>
+			</select>
+		</label>
+		<label class="flex min-h-11 items-center gap-2">
+			<input class="checkbox" type="checkbox" bind:checked={isLarge} /> large type
+		</label>
+	</div>
+	<ul class="grid gap-2">
+		{#each sheets as { sheet, title, about } (sheet)}
+			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-base-300 py-2">
+				<div class="min-w-0 flex-1 basis-60">
+					<p class="font-semibold">{title}</p>
+					<p class="quiet text-[15px]">{about}</p>
+				</div>
+				<a class="btn" href={address(`${sheet}.pdf`)} download data-sheet={sheet}>PDF</a>
+				{#if sheet === 'cutting'}<a class="btn" href={address('guide.svg')} download>Guide as SVG</a
+					>{/if}
+			</li>
+		{/each}
+	</ul>
+	<p class="quiet text-[15px]">
+		Print at 100 %, without fitting to the page, and lay a ruler on the 100 mm line before the first
+		cut.
+	</p>
+</div>

@@ -1,0 +1,112 @@
+<script lang="ts">
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
+	import { tallyNames } from '$lib/core/estimate/estimate';
+	import { estimatePlan } from '$lib/core/estimate/estimate';
+	import { stepLines, stepNames } from '$lib/stages/plan/step-lines';
+	import { differenceWords, tallyUnit, tallyValue, tallyWords } from '$lib/stages/plan/tally-words';
+	import { basisWords } from '$lib/ui/basis-words';
+
+	const { bench, pins, name }: { bench: Bench; pins: Pins; name: string } = $props();
+	const tally = $derived(bench.estimate.tally);
+	const columns = $derived(
+		pins.all.map((pin) => ({
+			...pin,
+			lines: stepLines(pin.plan, estimatePlan(pin.plan, bench.practice), bench.system, bench.terms)
+		}))
+	);
+</script>
+
+<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pinned">
+	<h2 id="pinned">Side by side</h2>
+	<p class="quiet text-[15px]">All figures {basisWords(bench.estimate.basis)}.</p>
+	{#if columns.length === 0}
+		<p class="text-[15px]">
+			Nothing is pinned yet. Pin the plan on the bench, change a choice, and both stand here with
+			what changed.
+		</p>
+	{:else}
+		<div class="overflow-x-auto">
+			<table class="w-full text-left text-[15px]">
+				<thead>
+					<tr class="align-bottom">
+						<th class="py-2 pr-3 font-normal" scope="col"><span class="sr-only">Figure</span></th>
+						<th class="px-3 py-2" scope="col"
+							>On the bench<span class="quiet block font-normal">{name || 'not named yet'}</span
+							></th
+						>
+						{#each columns as pin, index (index)}
+							<th class="px-3 py-2" scope="col">
+								{index === 0 ? 'Measured against' : `Pinned ${index + 1}`}
+								<span class="quiet block font-normal">{pin.name}</span>
+							</th>
+						{/each}
+					</tr>
+				</thead>
+				<tbody>
+					{#each tallyNames as figure (figure)}
+						<tr class="border-t border-base-300 align-baseline">
+							<th class="py-1 pr-3 font-normal whitespace-nowrap" scope="row"
+								>{tallyWords[figure].label}</th
+							>
+							<td class="figure px-3 py-1 font-semibold whitespace-nowrap"
+								>{tallyValue(tally, figure, bench.system)}
+								{tallyUnit(figure, bench.system).unit}</td
+							>
+							{#each columns as pin, index (index)}
+								<td class="figure px-3 py-1 whitespace-nowrap">
+									{tallyValue(pin.tally, figure, bench.system)}
+									{tallyUnit(figure, bench.system).unit}
+									{#if differenceWords(tally, pin.tally, figure, bench.system)}
+										<span class="quiet block text-sm"
+											>bench {differenceWords(tally, pin.tally, figure, bench.system)}</span
+										>
+									{/if}
+								</td>
+							{/each}
+						</tr>
+					{/each}
+					{#each stepNames as step (step)}
+						<tr class="border-t border-base-300 align-baseline">
+							<th class="py-1 pr-3 font-normal capitalize" scope="row">{step}</th>
+							<td class="px-3 py-1">{bench.lines[step]}</td>
+							{#each columns as pin, index (index)}
+								<td
+									class="px-3 py-1 {pin.lines[step] === bench.lines[step]
+										? 'quiet'
+										: 'font-semibold'}"
+									>{pin.lines[step] === bench.lines[step] ? 'the same' : pin.lines[step]}</td
+								>
+							{/each}
+						</tr>
+					{/each}
+					<tr class="border-t border-base-300">
+						<th class="py-2 pr-3" scope="row"><span class="sr-only">What to do with it</span></th>
+						<td></td>
+						{#each columns as pin, index (index)}
+							<td class="px-3 py-2">
+								<div class="flex flex-wrap gap-1">
+									<button type="button" class="btn px-3" onclick={() => bench.takeUp(pin.plan)}
+										>Take it up</button
+									>
+									{#if index > 0}
+										<button
+											type="button"
+											class="btn btn-ghost px-3 font-normal"
+											onclick={() => pins.measureAgainst(index)}>Measure against</button
+										>
+									{/if}
+									<button
+										type="button"
+										class="btn btn-ghost px-3 font-normal"
+										onclick={() => pins.remove(index)}>Unpin</button
+									>
+								</div>
+							</td>
+						{/each}
+					</tr>
+				</tbody>
+			</table>
+		</div>
+	{/if}
+</section>

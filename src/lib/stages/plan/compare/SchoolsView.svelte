@@ -1,0 +1,46 @@
+<script lang="ts">
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { schoolsFor } from '$lib/stages/plan/schools';
+
+	const { bench }: { bench: Bench } = $props();
+	const questions = $derived(schoolsFor(bench.plan, bench.system, bench.practice));
+	const isTaken = (changes: Record<string, string | undefined>) =>
+		Object.entries(changes).every(([field, value]) => bench.fields[field as 'style'] === value);
+</script>
+
+<div class="grid gap-6">
+	<div>
+		<h2>Where practised hands differ</h2>
+		<p class="quiet text-[15px]">
+			Every way here is somebody's good way. The figures are for the bag and the mat on the bench.
+		</p>
+	</div>
+	{#each questions as { question, note, schools } (question)}
+		<section class="grid gap-2 border-t border-base-300 pt-3">
+			<h3 class="text-lg font-semibold">{question}</h3>
+			<p class="text-[15px]">{note}</p>
+			<ul class="grid gap-x-6 xl:grid-cols-2">
+				{#each schools as { label, changes, figures } (label)}
+					<li
+						class="flex min-h-11 flex-wrap items-center gap-x-3 border-t border-base-300 py-1 text-[15px]"
+					>
+						<span class="w-36 font-semibold">{label}</span>
+						<span class="figure quiet min-w-0 flex-1 basis-40"
+							>{figures ? figures.join(' · ') : 'not from this bag'}</span
+						>
+						{#if figures && changes}
+							<button
+								type="button"
+								class="btn px-3 aria-pressed:bg-neutral aria-pressed:text-neutral-content"
+								aria-pressed={isTaken(changes)}
+								aria-label="{isTaken(changes) ? 'Taken up' : 'Take it up'}: {question}, {label}"
+								onclick={() => bench.choose(changes)}
+								>{isTaken(changes) ? 'Taken up' : 'Take it up'}</button
+							>
+						{/if}
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/each}
+</div>

@@ -1,0 +1,308 @@
+import { barePractice, bareMiddle } from '$lib/core/practice/practice';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { demoPlans } from '../../../../scripts/demo/plans';
+import { bagPresets } from '$lib/core/bag/presets';
+import { techniqueKinds } from '$lib/core/mat/types';
+import { estimatePlan, tallyNames } from '$lib/core/estimate/estimate';
+import { modelPlan } from '$lib/core/model/model';
+import { anyPlan } from '$lib/core/model/plan.arbitrary';
+import { planProblems } from '$lib/core/model/plan-problems';
+import type { MeasurementEntry } from '$lib/entries/entry-types';
+import { chooseStyle, chooseTechnique, followHook, suitedHook } from './choices';
+import { documentOf, planDocument } from './document';
+import { caseFigures, estimateAnswer } from './estimate-answer';
+import { fieldsOfPlan, readFields } from './fields';
+import { keptFiguresOf } from './kept-figures';
+import { kindsToCount, mixRequest, usualPlanOf } from './mix-request';
+import { basisOf, oddReading, oddWords, readingsOf } from '$lib/measures/plan-basis';
+import { planSchema } from './plan-schema';
+import { compareAnswer, compareShape, mixShape, mostMethods, readJson } from './requests';
+import { schoolsFor } from './schools';
+import { startingPlan } from './starting-plan';
+
+const plans = demoPlans.map(({ name, plan }) => [name, plan] as const);
+const loom = demoPlans.find(({ plan }) => plan.technique.kind === 'peg-loom')?.plan ?? startingPlan;
+const bands =
+	demoPlans.find(({ plan }) => plan.technique.kind === 'finger-bands')?.plan ?? startingPlan;
+
+describe('a choice on the bench', () => {
+	it('of a technique always starts with a plan that can be made, from any plan', () =>
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...demoPlans.map(({ plan }) => plan)),
+				fc.constantFrom(...techniqueKinds),
+				fc.constantFrom('cm' as const, 'ft' as const),
+				(plan, kind, system) => {
+					const fields = fieldsOfPlan(plan, system);
+					const { plan: after } = readFields(
+						{ ...fields, ...chooseTechnique(kind, fields, system) },
+						system
+					);
+					expect(after?.technique.kind).toBe(kind);
+				}
+			)
+		));
+
+	it('of a cut brings its joint, and only to the plan’s own', () => {
+		expect(chooseStyle('', 'spiral', 'cm')).toMatchObject({ style: 'spiral', joint: 'overhand' });
+		expect(chooseStyle('', 'loops', 'cm')).toMatchObject({ loops: 'equal', joint: 'loop' });
+		expect(chooseStyle('weft_', 'spiral', 'cm')).not.toHaveProperty('joint');
+	});
+
+	it('leaves the hook alone where it is no crochet, or was chosen on purpose', () => {
+		expect(followHook(startingPlan, loom, '8')).toBe('8');
+		const wide = { ...startingPlan, cut: { ...startingPlan.cut, equalStrips: 2 } } as const;
+		expect(followHook(startingPlan, wide, '25')).toBe('25');
+		expect(followHook(startingPlan, wide, suitedHook(startingPlan))).toBe(suitedHook(wide));
+	});
+});
+
+describe('a plan kept', () => {
+	it.each(plans)('is a document of its own format, and nothing else passes: %s', (_, plan) => {
+		const document = documentOf(plan);
+		expect(planDocument.safeParse(document).success).toBe(true);
+		expect(planDocument.safeParse({ ...document, format: 'another' }).success).toBe(false);
+		expect(planDocument.safeParse({ ...document, more: 1 }).success).toBe(false);
+	});
+
+	it('keeps figures short enough to hold and close enough to read', () => {
+		const { tally } = estimatePlan(startingPlan, barePractice);
+		const kept = keptFiguresOf(tally);
+		for (const name of tallyNames) {
+			expect(kept[name].expected / tally[name].expected).toBeCloseTo(1, 5);
+			expect(JSON.stringify(kept[name]).length).toBeLessThan(64);
+		}
+	});
+
+	it('has a schema that others can check against', () => {
+		expect(JSON.stringify(planSchema())).toContain('flat_width_mm');
+	});
+});
+
+describe('an estimate as an answer', () => {
+	it.each(plans)('has the figures of its technique, all finite: %s', (_, plan) => {
+		const answer = estimateAnswer(plan, barePractice);
+		for (const [name, value] of Object.entries(answer.figures))
+			expect(Number.isFinite(value), name).toBe(true);
+		const { total, ...stations } = answer.hours as Record<string, number>;
+		expect(Object.values(stations).reduce((sum, hours) => sum + hours, 0)).toBeCloseTo(
+			total ?? NaN,
+			9
+		);
+		const { in: film, ...parts } = answer.mass_g;
+		expect(Object.values(parts).reduce((sum, g) => sum + g, 0)).toBeCloseTo(film, 6);
+		expect(caseFigures(modelPlan(plan, bareMiddle)).bags).toBeGreaterThan(0);
+	});
+});
+
+describe('requests from outside', () => {
+	const bag = documentOf(startingPlan).plan.bag;
+	const target = { width_mm: 850, length_mm: 1850 };
+
+	it('say by path what is wrong', () => {
+		expect(readJson('{', mixShape).problems).toEqual(['body: this is not JSON.']);
+		expect(readJson('[]', mixShape).problems?.[0]).toMatch(/^body: /);
+		const wrong = readJson(JSON.stringify({ store: [{ kind: '', bag, count: -1 }] }), mixShape);
+		expect(wrong.problems?.join()).toMatch(/store\.0\.kind.*store\.0\.count.*methods/s);
+	});
+
+	it('compare every method, or only the ones that nothing beats', () => {
+		const ask = (only: string, step = 20) =>
+			compareAnswer(compareShape.parse({ bag, target, step_mm: step, only }), barePractice) as {
+				measures: object;
+				compared: number;
+				methods: { unbeaten: boolean; to_collect: number }[];
+			};
+		const [all, best] = [ask('all'), ask('unbeaten')];
+		expect(all.compared).toBe(best.compared);
+		expect(all.methods).toHaveLength(all.compared);
+		expect(best.methods.length).toBeGreaterThan(2);
+		expect(best.methods.length).toBeLessThan(all.compared / 4);
+		expect(best.methods.every(({ unbeaten }) => unbeaten)).toBe(true);
+		expect(all.measures).toEqual({ of: 'craft' });
+		// A step finer than anyone cuts: the answer stays within its bound and holds the best of them.
+		const fine = ask('all', 1);
+		expect(fine.compared).toBeGreaterThan(mostMethods);
+		expect(fine.methods).toHaveLength(mostMethods);
+		expect(fine.methods.filter(({ unbeaten }) => unbeaten)).toHaveLength(
+			ask('unbeaten', 1).methods.length
+		);
+		expect(compareShape.safeParse({ bag: 4 }).success).toBe(false);
+	});
+});
+
+describe('what can be made from what there is', () => {
+	const own = [
+		{ kind: 'Thin carrier', bag: bagPresets[0].bag, count: 402 },
+		{ kind: 'Bread bag', bag: { ...bagPresets[2].bag, massG: 3.3 }, count: 12 }
+	];
+
+	it('counts the group’s kinds as the store has them, and the bag on the bench beside', () => {
+		expect(kindsToCount(startingPlan, own)).toEqual(own);
+		const odd = { ...startingPlan, bag: { ...startingPlan.bag, flatWidthMm: 400 } };
+		expect(kindsToCount(odd, own).at(-1)).toEqual({
+			kind: 'the bag on the bench',
+			bag: odd.bag,
+			count: 0
+		});
+		expect(kindsToCount(startingPlan, []).map(({ kind }) => kind)).toEqual([
+			'thin carriers',
+			'heavier shop bags',
+			'milk pouches'
+		]);
+	});
+
+	it.each(techniqueKinds)('has a usual plan of %s for every kind of bag', (kind) => {
+		for (const { bag } of bagPresets) {
+			const usual = usualPlanOf(kind, startingPlan, bag);
+			expect(usual.technique.kind).toBe(kind);
+			expect(usual.bag).toEqual(bag);
+			expect(usual.target).toEqual(startingPlan.target);
+			expect(planProblems(usual)).toEqual([]);
+		}
+		expect(usualPlanOf('peg-loom', loom, bagPresets[1].bag)).toEqual({
+			...loom,
+			bag: bagPresets[1].bag
+		});
+	});
+
+	it('is asked for in the words of the JSON door', () => {
+		const tools = { crochet: true, 'peg-loom': true, twined: false, 'finger-bands': true };
+		const request = mixRequest(own, startingPlan, tools, 'area', 120);
+		const read = readJson(JSON.stringify(request), mixShape);
+		expect(read.problems).toBeUndefined();
+		expect(read.value?.methods.map(({ name }) => name)).toEqual([
+			'crochet',
+			'peg-loom',
+			'finger-bands'
+		]);
+		expect(read.value).toMatchObject({ goal: 'area', hours: 120 });
+		expect(mixRequest(own, startingPlan, tools, 'mats', null)).not.toHaveProperty('hours');
+	});
+});
+
+describe('where practised hands differ', () => {
+	it.each(plans)('every way is shown with its figures, or said not to go: %s', (_, plan) => {
+		for (const system of ['cm', 'ft'] as const) {
+			const questions = schoolsFor(plan, system, barePractice);
+			expect(questions.length).toBeGreaterThanOrEqual(11);
+			for (const { question, note, schools } of questions) {
+				expect(note, question).toMatch(/\.$/);
+				expect(schools.length).toBeGreaterThan(1);
+				for (const { label, figures } of schools) {
+					expect(label).toBeTruthy();
+					for (const words of figures ?? [])
+						expect(words, `${question}, ${label}`).not.toMatch(/NaN|undefined|Infinity/);
+				}
+			}
+		}
+	});
+
+	it('what is taken up is the plan whose figures were shown', () => {
+		const fields = fieldsOfPlan(startingPlan, 'cm');
+		for (const { question, schools } of schoolsFor(startingPlan, 'cm', barePractice)) {
+			for (const { label, changes, figures } of schools) {
+				const bags = figures?.[0] ?? '';
+				if (!changes || !/^[\d\s]+ bags$/.test(bags)) continue;
+				const { plan } = readFields({ ...fields, ...changes }, 'cm');
+				expect(plan, `${question}, ${label}`).toBeTruthy();
+				if (plan)
+					expect(Number(bags.replace(/\D/g, ''))).toBe(
+						Math.ceil(modelPlan(plan, bareMiddle).toCollect)
+					);
+			}
+		}
+	});
+});
+
+describe('what a plan expects of a measure', () => {
+	const entry = (more: Partial<MeasurementEntry>): MeasurementEntry => ({
+		type: 'measurement',
+		measure: 'chain',
+		planId: '',
+		maker: null,
+		measuredOn: '2026-11-24',
+		counted: 10,
+		rows: null,
+		lengthMm: null,
+		heightMm: null,
+		bagsUsed: null,
+		strandMm: null,
+		massG: null,
+		isSure: false,
+		...more
+	});
+
+	it.each(plans)('is read back as nothing new where the work is as expected: %s', (_, plan) => {
+		const basis = basisOf(plan);
+		const { readings } = readingsOf(entry({ lengthMm: 10 * basis.pieceMm }), basis);
+		expect(readings?.pieceLength?.ratio).toBeCloseTo(1, 9);
+		expect(
+			readingsOf(entry({ measure: 'handful', massG: 10 * basis.plan.bag.massG }), basis).readings
+				?.bagMass?.ratio
+		).toBeCloseTo(1, 9);
+		if (basis.woven) {
+			const { pitch, rowPitchMm, bagsPerRow, bandMm } = basis.woven;
+			const woven = readingsOf(
+				entry({
+					measure: 'woven',
+					counted: 40,
+					lengthMm: 40 * rowPitchMm,
+					bagsUsed: bagsPerRow === undefined ? null : 40 * bagsPerRow,
+					heightMm: bandMm ?? null
+				}),
+				basis
+			).readings;
+			expect(woven?.[pitch]?.ratio).toBeCloseTo(1, 9);
+			if (bagsPerRow !== undefined) expect(woven?.pieceLength?.ratio).toBeCloseTo(1, 9);
+			if (bandMm !== undefined) expect(woven?.bandGauge?.ratio).toBeCloseTo(1, 9);
+		}
+	});
+
+	it('belongs to a technique: swatches to crochet, rows to what is woven', () => {
+		const swatch = entry({ measure: 'swatch', rows: 20, lengthMm: 200, heightMm: 180 });
+		expect(readingsOf(swatch, basisOf(loom)).problem).toContain('crocheted plan');
+		expect(readingsOf(swatch, basisOf(startingPlan)).readings?.rowHeight).toBeTruthy();
+		const woven = entry({ measure: 'woven', lengthMm: 200 });
+		expect(readingsOf(woven, basisOf(startingPlan)).problem).toContain('Woven rows belong');
+		expect(basisOf(loom).woven?.pitch).toBe('loomPitch');
+		expect(basisOf(bands).woven?.pitch).toBe('bandPitch');
+	});
+
+	it('of a mat is held against its size, and refused where none can be made', () => {
+		const mat = entry({ measure: 'mat', counted: 500, lengthMm: 1850, heightMm: 850 });
+		expect(readingsOf(mat, basisOf(startingPlan)).readings?.mat?.ratio).toBeGreaterThan(0.5);
+		expect(readingsOf({ ...mat, heightMm: 2 }, basisOf(startingPlan)).problem).toContain(
+			'cannot be made'
+		);
+	});
+
+	it('is asked about where it is odd, with the slip that would explain it', () => {
+		expect(oddReading({ stitchWidth: { ratio: 1.05, cv: 0.04 } })).toBeNull();
+		const tenfold = oddReading({ pieceLength: { ratio: 10, cv: 0.02 } });
+		expect(tenfold && oddWords(tenfold)).toContain('A decimal place may have slipped');
+		const inches = oddReading({ stitchWidth: { ratio: 1 / 2.54, cv: 0.04 } });
+		expect(inches && oddWords(inches)).toContain('in inches and typed in centimetres');
+		const strange = oddReading({ stitchWidth: { ratio: 1.8, cv: 0.04 } });
+		expect(strange && oddWords(strange)).toContain('Please look again.');
+	});
+});
+
+it('any plan typed out and read again is the same plan, to what a ruler shows', () =>
+	fc.assert(
+		fc.property(anyPlan, (plan) => {
+			const { plan: again } = readFields(fieldsOfPlan(plan, 'cm'), 'cm');
+			expect(again?.technique.kind).toBe(plan.technique.kind);
+			expect(again?.cut.style).toBe(plan.cut.style);
+			for (const size of ['flatWidthMm', 'gussetMm', 'bodyMm', 'handleMm'] as const)
+				expect(Math.abs((again?.bag[size] ?? NaN) - plan.bag[size]), size).toBeLessThanOrEqual(
+					0.51
+				);
+			for (const size of ['widthMm', 'lengthMm'] as const)
+				expect(Math.abs((again?.target[size] ?? NaN) - plan.target[size])).toBeLessThanOrEqual(
+					0.51
+				);
+		}),
+		{ numRuns: 200 }
+	));

@@ -1,0 +1,107 @@
+<script lang="ts">
+	import { massWords } from '$lib/ui/unit-words';
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
+	import type { BagPresetId } from '$lib/core/bag/presets';
+	import { presetOf } from '$lib/core/bag/presets';
+	import { queryOf } from '$lib/ui/query';
+	import Caution from '$lib/ui/Caution.svelte';
+	import ChoiceRow from '../ChoiceRow.svelte';
+	import Step from '../Step.svelte';
+	import TextField from '../TextField.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const presets: readonly { value: BagPresetId | 'own'; label: string }[] = [
+		{ value: 'thin-carrier', label: 'Thin carrier' },
+		{ value: 'shop-bag', label: 'Heavier shop bag' },
+		{ value: 'milk-pouch', label: 'Milk pouch' },
+		{ value: 'own', label: 'Our own' }
+	];
+	const measures = $derived.by(() => {
+		const { flatWidthMm, bodyMm, gussetMm, handleMm, massG } = bench.plan.bag;
+		return [
+			`${bench.readable(flatWidthMm, 'bag')} × ${bench.readable(bodyMm, 'bag')} flat`,
+			gussetMm > 0 ? `gussets ${bench.readable(gussetMm, 'small')}` : 'no gussets',
+			handleMm > 0 ? `handles ${bench.readable(handleMm, 'small')}` : 'no handles',
+			`ten weigh ${massWords(massG * 10, bench.system)}`
+		].join(', ');
+	});
+	/** Kinds the group has measured itself, beside the ones that every group starts with. */
+	const ownKinds = $derived(bench.kinds.filter(({ bag }) => presetOf(bag) === null));
+	/** A kind that the bag on the bench nearly is, and whether it is one at all. */
+	const near = $derived(
+		kindNearBag(
+			bench.plan.bag,
+			bench.kinds.map(({ bag }) => bag)
+		)
+	);
+	const nearKind = $derived(bench.kinds.find(({ bag }) => bag === near) ?? null);
+	const isKnown = $derived(
+		kindOfBag(
+			bench.plan.bag,
+			bench.kinds.map(({ bag }) => bag)
+		) !== null
+	);
+	/** The bag's measures for the page where kinds are kept. */
+	const asKind = $derived.by(() => {
+		const { flatWidthMm, gussetMm, bodyMm, handleMm, massG } = bench.plan.bag;
+		return `/gather/kinds?${queryOf({ bag: [flatWidthMm, gussetMm, bodyMm, handleMm, massG].join(' ') })}`;
+	});
+	const choose = (value: string) =>
+		value === 'own'
+			? bench.choose({ bag_preset: 'own' })
+			: bench.choosePreset(value as BagPresetId);
+</script>
+
+<Step
+	{bench}
+	step="bag"
+	title="Bag"
+	fields={['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count']}
+>
+	<ChoiceRow {bench} field="bag_preset" legend="Which bag" choices={presets} onchoose={choose} />
+	{#if ownKinds.length > 0}
+		<div class="needs-scripts flex flex-wrap gap-2" role="group" aria-label="Kinds you measured">
+			{#each ownKinds as { kind, bag } (kind)}
+				<button
+					type="button"
+					class="btn font-normal"
+					aria-pressed={kindOfBag(bench.plan.bag, [bag]) !== null}
+					onclick={() => bench.chooseBag(bag)}>{kind}</button
+				>
+			{/each}
+		</div>
+	{/if}
+	<p class="quiet text-[15px]">{measures}</p>
+	<div class="only-own-bag grid grid-cols-2 gap-3">
+		<p class="quiet col-span-2 text-[15px]">
+			A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
+		</p>
+		<TextField {bench} field="bag_width" label="Flat width" />
+		<TextField {bench} field="bag_gusset" label="Gusset, each side" hint="0 if none" />
+		<TextField {bench} field="bag_body" label="Seam to handles" />
+		<TextField {bench} field="bag_handle" label="Handle height" hint="0 if none" />
+		<TextField {bench} field="handful_g" label="A handful weighs" />
+		<TextField {bench} field="handful_count" label="Bags in the handful" />
+		{#if nearKind}
+			<p class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[15px]" data-near>
+				Within a few per cent this is your {nearKind.kind}.
+				<button
+					type="button"
+					class="btn font-normal"
+					onclick={() => nearKind && bench.chooseBag(nearKind.bag)}>Plan with that kind</button
+				>
+			</p>
+		{/if}
+		{#if !isKnown && bench.isCurrent}
+			<p class="col-span-2 text-[15px]">
+				<a class="link" href={asKind}>Keep this bag as a kind</a>, so that the store and other plans
+				know it.
+			</p>
+		{/if}
+	</div>
+	<Caution>
+		Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use. Bags
+		can suffocate: keep them away from babies and small children.
+	</Caution>
+</Step>

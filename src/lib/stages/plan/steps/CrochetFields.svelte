@@ -1,0 +1,59 @@
+<script lang="ts">
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { hooks, suitableHookMm } from '$lib/core/techniques/crochet/hooks';
+	import { trimmed } from '$lib/core/units/format-length';
+	import { fineWords } from '$lib/ui/unit-words';
+	import { hookName, stitchName } from '$lib/ui/stitch-words';
+	import ChoiceRow from '../ChoiceRow.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const strandMm = $derived(bench.drawn.estimate.model.yield.bulkDiameterMm);
+	const suits = $derived(suitableHookMm(strandMm));
+	const isListed = $derived(hooks.some((hook) => String(hook.mm) === bench.fields.hook));
+	const problem = $derived(bench.problemAt('hook'));
+</script>
+
+<ChoiceRow
+	{bench}
+	field="stitch"
+	legend="Stitch, in {bench.terms === 'us' ? 'US' : 'UK'} words"
+	choices={(['sc', 'hdc', 'dc'] as const).map((stitch) => ({
+		value: stitch,
+		label: stitchName(stitch, bench.terms)
+	}))}
+/>
+<div>
+	<label class="mb-1 block text-[15px]" for="hook">Hook</label>
+	<select
+		class="field"
+		id="hook"
+		name="hook"
+		value={bench.fields.hook}
+		onchange={(event) => bench.choose({ hook: event.currentTarget.value })}
+		aria-invalid={problem ? 'true' : undefined}
+		aria-describedby={problem ? 'hook-problem hook-hint' : 'hook-hint'}
+	>
+		{#if !isListed}<option value={bench.fields.hook}>{bench.fields.hook} mm</option>{/if}
+		{#each hooks as hook (hook.mm)}
+			<option value={String(hook.mm)}>{hookName(hook.mm)}</option>
+		{/each}
+	</select>
+	{#if problem}<p class="mt-1 text-[15px] font-semibold text-error" id="hook-problem">
+			{problem}
+		</p>{/if}
+	<p class="quiet mt-1 text-sm" id="hook-hint">
+		The strand is {fineWords(strandMm, bench.system)} thick in the hand; {trimmed(suits.near, 1)} to {trimmed(
+			suits.far,
+			1
+		)} mm suits it.
+	</p>
+</div>
+<ChoiceRow
+	{bench}
+	field="direction"
+	legend="Rows run"
+	choices={[
+		{ value: 'across', label: 'Across', note: 'short rows' },
+		{ value: 'lengthwise', label: 'Lengthwise', note: 'fewer turns' }
+	]}
+/>

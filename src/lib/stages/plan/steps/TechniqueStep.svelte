@@ -1,0 +1,172 @@
+<script lang="ts">
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import type { TechniqueKind } from '$lib/core/mat/types';
+	import { wholeNumber } from '$lib/ui/number-words';
+	import Caution from '$lib/ui/Caution.svelte';
+	import ChoiceRow from '../ChoiceRow.svelte';
+	import Step from '../Step.svelte';
+	import TextField from '../TextField.svelte';
+	import CrochetFields from './CrochetFields.svelte';
+	import CutFields from './CutFields.svelte';
+
+	const { bench }: { bench: Bench } = $props();
+	const model = $derived(bench.drawn.estimate.model);
+	const technique = $derived(bench.drawn.plan.technique);
+	const frame = $derived(model.mat.kind === 'twined' ? model.mat : null);
+	const kinds: readonly { value: TechniqueKind; label: string; note: string }[] = [
+		{ value: 'crochet', label: 'Crochet', note: 'a hook' },
+		{ value: 'peg-loom', label: 'Peg loom', note: 'one to four weavers' },
+		{ value: 'twined', label: 'Twined frame', note: 'nails and rods' },
+		{ value: 'finger-bands', label: 'Finger bands', note: 'no tools' }
+	];
+</script>
+
+<Step
+	{bench}
+	step="technique"
+	title="Technique"
+	fields={[
+		'hook',
+		'pitch',
+		'end_gap',
+		'cloth_width',
+		'frame_width',
+		'frame_length',
+		'weft_trim',
+		'weft_trim_bottom',
+		'weft_trim_top',
+		'weft_strip_width',
+		'weft_equal_strips',
+		'weft_margin'
+	]}
+>
+	<ChoiceRow
+		{bench}
+		field="technique"
+		legend="Made by"
+		choices={kinds}
+		onchoose={(kind) => bench.chooseTechnique(kind as TechniqueKind)}
+	/>
+	<div class="only-crochet grid gap-4"><CrochetFields {bench} /></div>
+	<div class="only-pitched grid grid-cols-2 gap-3">
+		<TextField {bench} field="pitch" label="Peg to peg" hint="Nail to nail on a frame" />
+		<div class="only-peg-loom"><TextField {bench} field="end_gap" label="Clear at each end" /></div>
+	</div>
+	<div class="only-peg-loom grid gap-4">
+		<ChoiceRow
+			{bench}
+			field="packing"
+			legend="Rows beaten"
+			choices={[
+				{ value: 'firm', label: 'Firm' },
+				{ value: 'medium', label: 'Medium' },
+				{ value: 'loose', label: 'Loose' }
+			]}
+		/>
+		<label class="flex min-h-11 items-center gap-3">
+			<input
+				class="checkbox"
+				type="checkbox"
+				name="double_edges"
+				value="yes"
+				checked={bench.fields.double_edges === 'yes'}
+				onchange={(event) =>
+					bench.choose({ double_edges: event.currentTarget.checked ? 'yes' : '' })}
+			/>
+			Both outermost strands doubled, for a firm edge
+		</label>
+		<ChoiceRow
+			{bench}
+			field="ends"
+			legend="Woven from"
+			choices={[
+				{ value: 'one', label: 'One end' },
+				{ value: 'both', label: 'Both ends', note: 'up to four people' }
+			]}
+		/>
+		<div class="only-both-ends">
+			<ChoiceRow
+				{bench}
+				field="far_first_pass"
+				legend="The far end's first pass, at the weaver's own left"
+				choices={[
+					{ value: 'over', label: 'Over' },
+					{ value: 'under', label: 'Under' }
+				]}
+			/>
+		</div>
+		<ChoiceRow
+			{bench}
+			field="short_piece"
+			legend="A short piece of warp lies"
+			choices={[
+				{ value: 'end', label: 'At the end' },
+				{ value: 'middle', label: 'In the middle' }
+			]}
+		/>
+		<fieldset class="grid gap-4 rounded-lg border border-base-300 p-3">
+			<legend class="px-1 font-semibold">The weft</legend>
+			<CutFields
+				{bench}
+				prefix="weft_"
+				cut={technique.kind === 'peg-loom' ? technique.weftCut : bench.drawn.plan.cut}
+				laid={model.weftYield ?? model.yield}
+				legend="Cut into"
+			/>
+		</fieldset>
+	</div>
+	<div class="only-twined grid gap-4">
+		<ChoiceRow
+			{bench}
+			field="warp"
+			legend="Warp round the nails"
+			choices={[
+				{ value: 'cloth', label: 'Cloth strips', note: 'hold better at joins' },
+				{ value: 'film', label: 'Film strand', note: 'nothing to buy' }
+			]}
+		/>
+		<div class="only-cloth">
+			<TextField
+				{bench}
+				field="cloth_width"
+				label="Width of the cloth"
+				hint={frame ? `${frame.clothM.toFixed(1)} m of it, in strips of 4 cm` : ''}
+			/>
+		</div>
+		<ChoiceRow
+			{bench}
+			field="frame"
+			legend="The frame"
+			choices={[
+				{ value: 'whole', label: 'As large as the mat' },
+				{ value: 'own', label: 'Smaller', note: 'made in panels' }
+			]}
+		/>
+		<div class="only-own-frame grid grid-cols-2 gap-3">
+			<TextField {bench} field="frame_width" label="Frame width" />
+			<TextField {bench} field="frame_length" label="Frame length" />
+		</div>
+	</div>
+	<div class="only-bands">
+		<ChoiceRow
+			{bench}
+			field="band_strands"
+			legend="Strands along a band"
+			choices={[
+				{ value: '3', label: 'Three' },
+				{ value: '4', label: 'Four' }
+			]}
+		/>
+	</div>
+	<p class="quiet text-[15px]">
+		{wholeNumber(model.mat.rows)}
+		{model.mat.kind === 'finger-bands' ? 'passes in each band' : 'rows'}. Repeated work tires hands:
+		take breaks, change seats, and stop when something hurts.
+	</p>
+	{#if technique.kind === 'peg-loom' || technique.kind === 'twined'}
+		<Caution>
+			Rods sit under tension: mind eyes and fingers when they come out, and have a second pair of
+			hands.
+		</Caution>
+	{/if}
+</Step>

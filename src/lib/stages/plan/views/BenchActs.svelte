@@ -1,0 +1,45 @@
+<script lang="ts">
+	// The acts at the end of the tally: back, forward, pin, keep.
+	import Pin from '@lucide/svelte/icons/pin';
+	import Redo from '@lucide/svelte/icons/redo-2';
+	import Undo from '@lucide/svelte/icons/undo-2';
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+
+	interface Props {
+		bench: Bench;
+		isPinned: boolean;
+		isKeeping: boolean;
+		onpin: () => void;
+	}
+	const { bench, isPinned, isKeeping, onpin }: Props = $props();
+	const look = 'btn btn-square btn-ghost text-neutral-content hover:text-base-content';
+</script>
+
+<div class="no-print flex items-center gap-1 max-sm:w-full">
+	<noscript>
+		<button class="btn" formaction="?/work">Work it out</button>
+	</noscript>
+	<button
+		type="button"
+		class={look}
+		aria-label="Undo"
+		disabled={!bench.canUndo}
+		onclick={() => bench.undo()}><Undo class="size-5" /></button
+	>
+	<button
+		type="button"
+		class={look}
+		aria-label="Redo"
+		disabled={!bench.canRedo}
+		onclick={() => bench.redo()}><Redo class="size-5" /></button
+	>
+	<button
+		type="button"
+		class={look}
+		onclick={onpin}
+		disabled={isPinned}
+		aria-label={isPinned ? 'Pinned' : 'Pin this plan'}
+		title="Pin, to measure against"><Pin class="size-5" /></button
+	>
+	<button class="btn btn-accent max-sm:flex-1" aria-busy={isKeeping}>Keep this plan</button>
+</div>

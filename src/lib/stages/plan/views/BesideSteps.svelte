@@ -1,0 +1,61 @@
+<script lang="ts">
+	// What stands beside the steps: the mat, or one of the views that are fetched when they are asked for.
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
+	import MatView from './MatView.svelte';
+	import type { ViewName } from './views';
+	import { views } from './views';
+
+	interface Props {
+		bench: Bench;
+		pins: Pins;
+		name: string;
+		/** The version that stands here unchanged; null where it is not kept as it is. */
+		version: number | null;
+		view: ViewName;
+		/** Nothing was done here yet. */
+		isNew: boolean;
+	}
+	let { bench, pins, name, version, view = $bindable(), isNew }: Props = $props();
+</script>
+
+<div
+	class="no-print -mx-4 flex flex-wrap gap-x-1 border-b-4 border-accent px-4"
+	role="group"
+	aria-label="Beside the steps"
+>
+	{#each views as { view: to, label } (to)}
+		<button
+			type="button"
+			class="min-h-11 rounded-t-lg px-3 aria-pressed:bg-accent aria-pressed:font-semibold aria-pressed:text-accent-content"
+			aria-pressed={view === to}
+			onclick={() => (view = to)}>{label}</button
+		>
+	{/each}
+</div>
+
+{#if view === 'mat'}
+	{#if isNew}
+		<p class="no-print text-[15px]">
+			Start anywhere on the left: every choice is drawn and counted at once. Tap a figure below to
+			see how it is reached; keep the plan when it looks right.
+		</p>
+	{/if}
+	<MatView {bench} />
+{:else if view === 'compare'}
+	{#await import('../compare/CompareView.svelte') then { default: CompareView }}
+		<CompareView {bench} {pins} {name} />
+	{/await}
+{:else if view === 'make'}
+	{#await import('../compare/MakeView.svelte') then { default: MakeView }}
+		<MakeView {bench} />
+	{/await}
+{:else if view === 'schools'}
+	{#await import('../compare/SchoolsView.svelte') then { default: SchoolsView }}
+		<SchoolsView {bench} />
+	{/await}
+{:else}
+	{#await import('../compare/PaperView.svelte') then { default: PaperView }}
+		<PaperView {bench} {name} {version} />
+	{/await}
+{/if}

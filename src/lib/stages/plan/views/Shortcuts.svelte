@@ -1,0 +1,40 @@
+<script lang="ts">
+	import type { Shortcut } from '$lib/stages/plan/bench/shortcuts.svelte';
+
+	interface Props {
+		shortcuts: readonly Shortcut[];
+		areOn: boolean;
+		ontoggle: (areOn: boolean) => void;
+		onclose: () => void;
+	}
+	const { shortcuts, areOn, ontoggle, onclose }: Props = $props();
+	let heading = $state<HTMLElement>();
+	$effect(() => heading?.focus());
+</script>
+
+<section class="sheet mb-3 grid gap-3 p-4" aria-labelledby="shortcuts">
+	<div class="flex items-center gap-4">
+		<h2 class="flex-1" id="shortcuts" tabindex="-1" bind:this={heading}>Keys</h2>
+		<label class="flex min-h-11 items-center gap-2 text-[15px]">
+			<input
+				class="checkbox"
+				type="checkbox"
+				checked={areOn}
+				onchange={(event) => ontoggle(event.currentTarget.checked)}
+			/> single keys work
+		</label>
+		<button type="button" class="btn" onclick={onclose}>Close</button>
+	</div>
+	<dl
+		class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]"
+	>
+		{#each shortcuts as { key, label } (key)}
+			<dt><kbd class="kbd">{key}</kbd></dt>
+			<dd class="flex items-center">{label}</dd>
+		{/each}
+	</dl>
+	<p class="quiet text-[15px]">
+		They rest while you type in a field. Tab and Shift-Tab go through everything; arrow keys move
+		along a row of choices.
+	</p>
+</section>

@@ -1,0 +1,22 @@
+import { hooks } from '$lib/core/techniques/crochet/hooks';
+import type { Stitch } from '$lib/core/techniques/crochet/stitches';
+import { trimmed } from '$lib/core/units/format-length';
+
+/** Whose names the stitches go by; the same words mean different stitches. */
+export type StitchTerms = 'us' | 'uk';
+
+const names: Readonly<Record<StitchTerms, Readonly<Record<Stitch, string>>>> = {
+	us: { sc: 'single crochet', hdc: 'half double crochet', dc: 'double crochet' },
+	uk: { sc: 'double crochet', hdc: 'half treble crochet', dc: 'treble crochet' }
+};
+
+export const stitchName = (stitch: Stitch, terms: StitchTerms): string => names[terms][stitch];
+
+/** `8 mm (US L, UK 0)`; sizes nobody names go by millimetres alone. */
+export function hookName(mm: number): string {
+	const hook = hooks.find((one) => one.mm === mm);
+	const also = [hook?.us && `US ${hook.us}`, hook?.uk && `UK ${hook.uk}`]
+		.filter(Boolean)
+		.join(', ');
+	return also ? `${trimmed(mm, 1)} mm (${also})` : `${trimmed(mm, 1)} mm`;
+}

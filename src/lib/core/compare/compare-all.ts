@@ -9,7 +9,7 @@ import type { Practice } from '../practice/practice';
 import { middleOf } from '../practice/practice';
 import { whole } from '../factors/rounding';
 import { coverShare } from '../techniques/cover-grade';
-import type { Target } from '../mat/types';
+import type { Target } from '../mat/made-mat';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
 import type { Method } from './sweep';

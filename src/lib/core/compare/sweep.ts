@@ -6,7 +6,7 @@ import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import { DomainError } from '../domain-error';
 import { measureBag } from '../bag/measure-bag';
-import type { Technique } from '../mat/types';
+import type { Technique } from '../techniques/technique';
 import { packings } from '../techniques/peg-loom/peg-loom-mat';
 
 /** A cut and a technique to compare; bag, target and everything else stay as they are. */

@@ -1,7 +1,7 @@
 import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
 import type { Join } from '../joint/joints';
-import { usualJoint } from '../joint/joints';
+import { usualJoint } from './joint-for-cut';
 import { spinStrand } from './spin';
 import { cutHalfBag } from './cut-half-bag';
 import { cutLoops } from './cut-loops';

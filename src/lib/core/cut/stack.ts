@@ -2,8 +2,9 @@ import type { Bag } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
 import { defaults } from '../defaults';
 import { within } from '../domain-error';
-import type { CuttingTool } from '../effort/stations';
 import type { Cut } from './types';
+
+export type CuttingTool = 'scissors' | 'rolling-blade';
 
 export interface CuttingStack {
 	/** Bags the tool takes usually. */

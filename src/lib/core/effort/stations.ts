@@ -1,3 +1,4 @@
+import type { CuttingTool } from '../cut/stack';
 import type { CutStyle } from '../cut/types';
 import { defaults } from '../defaults';
 
@@ -14,8 +15,6 @@ export const stations = [
 ] as const;
 export type Station = (typeof stations)[number];
 export type SecondsByStation = Readonly<Record<Station, number>>;
-
-export type CuttingTool = 'scissors' | 'rolling-blade';
 
 /**
  * Seconds to trim and cut one bag, its share of setting up the stack with it. Spirals and half bags

@@ -1,6 +1,6 @@
 import { defaults } from '../defaults';
-import type { TechniqueKind } from '../mat/types';
-import { techniqueKinds } from '../mat/types';
+import type { TechniqueKind } from '../techniques/technique';
+import { techniqueKinds } from '../techniques/technique';
 import type { Station } from './stations';
 import { cuttingSecondsPerBag } from './stations';
 

@@ -6,7 +6,7 @@ import { eightyPercent } from '../statistics/z90';
 import type { FactorName } from '../factors/factors';
 import { logSpread } from '../factors/factors';
 import type { Basis, Middle, Practice } from '../practice/practice';
-import type { TechniqueKind } from '../mat/types';
+import type { TechniqueKind } from '../techniques/technique';
 import { knownFor } from '../model/known-for';
 import type { Model } from '../model/model';
 import { modelPlan, yieldsOf } from '../model/model';

@@ -4,7 +4,8 @@ import { trimsOf, type Cut } from '../cut/types';
 import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import type { Join } from '../joint/joints';
-import { joints, usualJoint } from '../joint/joints';
+import { joints } from '../joint/joints';
+import { usualJoint } from '../cut/joint-for-cut';
 import type { Step } from './trail';
 
 /** From ruler and scale to circumference and film. */

@@ -1,7 +1,8 @@
 import type { Station } from '../effort/stations';
 import { cuttingSecondsPerBag, stations, totalSeconds } from '../effort/stations';
 import { workOf } from '../effort/works';
-import { joints as jointTable, usualJoint } from '../joint/joints';
+import { joints as jointTable } from '../joint/joints';
+import { usualJoint } from '../cut/joint-for-cut';
 import type { Middle } from '../practice/practice';
 import { defaults } from '../defaults';
 import type { TallyName } from '../estimate/estimate';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bareMiddle } from '../practice/practice';
 import type { Middle } from '../practice/practice';
-import { techniqueKinds } from '../mat/types';
+import { techniqueKinds } from '../techniques/technique';
 import { figuresOf, tallyNames } from '../estimate/estimate';
 import { modelPlan } from '../model/model';
 import { anyPlanOf } from '../model/plan.arbitrary';

@@ -1,4 +1,3 @@
-import type { CutStyle } from '../cut/types';
 import { defaults } from '../defaults';
 
 /** Loop through loop (a lark's head), an overhand knot, or slit in slit (cloth). */
@@ -50,11 +49,3 @@ export const joints: Readonly<Record<JointKind, JointRelations>> = {
 /** What a joint takes of one piece, mm. */
 export const takeUpMm = (kind: JointKind, workedDiameterMm: number): number =>
 	joints[kind].takeUpDiameters * workedDiameterMm + joints[kind].takeUpMm;
-
-/** The joint that goes with a cut: rings take a loop through a loop, open strips a knot. */
-export const usualJoint = (style: CutStyle): JointKind =>
-	style === 'spiral' ? 'overhand' : 'loop';
-
-/** Whether pieces of this cut can be joined so: an open strip has no loop to pass through. */
-export const isJointFor = (kind: JointKind, style: CutStyle): boolean =>
-	style === 'spiral' ? kind !== 'loop' : kind !== 'slit';

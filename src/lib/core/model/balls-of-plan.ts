@@ -1,4 +1,4 @@
-import type { Mat } from '../mat/types';
+import type { Mat } from '../techniques/technique';
 import type { Model } from './model';
 import type { Plan } from './types';
 import { usualWork } from './types';

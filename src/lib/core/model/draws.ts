@@ -1,5 +1,5 @@
 import type { CutYield } from '../cut/yield';
-import type { Mat } from '../mat/types';
+import type { Mat } from '../techniques/technique';
 
 /** What one part of a mat takes from the bags. Bags are exact quotients. */
 export interface Draw {

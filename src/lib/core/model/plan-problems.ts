@@ -1,7 +1,7 @@
 import type { Cut } from '../cut/types';
 import type { Bound } from '../domain-error';
 import { DomainError, isWithin } from '../domain-error';
-import { isJointFor } from '../joint/joints';
+import { isJointFor } from '../cut/joint-for-cut';
 import { bareMiddle } from '../practice/practice';
 import type { PlanPath } from './limits';
 import { planLimits } from './limits';

@@ -1,5 +1,5 @@
 import type { Cut } from '../cut/types';
-import type { Technique } from '../mat/types';
+import type { Technique } from '../techniques/technique';
 import type { PlanPath } from './limits';
 import type { Plan } from './types';
 import { usualSleeperHeightMm, usualWork } from './types';

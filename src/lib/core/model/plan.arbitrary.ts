@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Cut } from '../cut/types';
-import type { Technique, TechniqueKind } from '../mat/types';
-import { techniqueKinds } from '../mat/types';
+import type { Technique, TechniqueKind } from '../techniques/technique';
+import { techniqueKinds } from '../techniques/technique';
 import { planProblems } from './plan-problems';
 import type { Plan } from './types';
 

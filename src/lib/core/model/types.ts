@@ -1,9 +1,10 @@
 import type { Bag } from '../bag/measure-bag';
 import type { Cut } from '../cut/types';
-import type { CuttingTool } from '../effort/stations';
+import type { CuttingTool } from '../cut/stack';
 import type { Finish } from '../finish/ties';
 import type { Join } from '../joint/joints';
-import type { Target, Technique } from '../mat/types';
+import type { Target } from '../mat/made-mat';
+import type { Technique } from '../techniques/technique';
 import type { ColourName } from '../colour/colours';
 
 /** How the group works: it changes hours and balls, never the mat. */

@@ -1,5 +1,5 @@
 import { defaults } from '../defaults';
-import type { TechniqueKind } from '../mat/types';
+import type { TechniqueKind } from './technique';
 
 export type CoverGrade = 'close' | 'fair' | 'gaps';
 

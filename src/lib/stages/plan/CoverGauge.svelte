@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { coverGrade, coverGrades } from '$lib/core/techniques/cover-grade';
-	import type { TechniqueKind } from '$lib/core/mat/types';
+	import type { TechniqueKind } from '$lib/core/techniques/technique';
 	import type { Interval } from '$lib/core/estimate/estimate';
 
 	const { cover, kind }: { cover: Interval; kind: TechniqueKind } = $props();

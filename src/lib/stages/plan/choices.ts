@@ -1,7 +1,7 @@
 import { nearestHookMm, suitableHookMm } from '$lib/core/techniques/crochet/hooks';
 import type { CutStyle } from '$lib/core/cut/types';
-import { usualJoint } from '$lib/core/joint/joints';
-import type { TechniqueKind } from '$lib/core/mat/types';
+import { usualJoint } from '$lib/core/cut/joint-for-cut';
+import type { TechniqueKind } from '$lib/core/techniques/technique';
 import { yieldsOf } from '$lib/core/model/model';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';

@@ -1,8 +1,8 @@
 import { bagPresets } from '$lib/core/bag/presets';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { Bag } from '$lib/core/bag/measure-bag';
-import type { TechniqueKind } from '$lib/core/mat/types';
-import { techniqueKinds } from '$lib/core/mat/types';
+import type { TechniqueKind } from '$lib/core/techniques/technique';
+import { techniqueKinds } from '$lib/core/techniques/technique';
 import type { Plan } from '$lib/core/model/types';
 import { toSnakeKeys } from './case';
 import { chooseTechnique, suitedHook } from './choices';

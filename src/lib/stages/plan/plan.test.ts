@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPlans } from '../../../../scripts/demo/plans';
 import { bagPresets } from '$lib/core/bag/presets';
-import { techniqueKinds } from '$lib/core/mat/types';
+import { techniqueKinds } from '$lib/core/techniques/technique';
 import { estimatePlan, tallyNames } from '$lib/core/estimate/estimate';
 import { modelPlan } from '$lib/core/model/model';
 import { anyPlan } from '$lib/core/model/plan.arbitrary';

@@ -3,7 +3,7 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import type { Estimate } from '$lib/core/estimate/estimate';
 import type { CutYield } from '$lib/core/cut/yield';
 import type { JointKind, Spin } from '$lib/core/joint/joints';
-import { usualJoint } from '$lib/core/joint/joints';
+import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import type { Plan } from '$lib/core/model/types';
 import { usualFinish, usualWork } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';

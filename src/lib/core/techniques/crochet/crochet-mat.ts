@@ -1,7 +1,7 @@
 import { defaults } from '../../defaults';
 import { positive } from '../../domain-error';
 import type { Factors } from '../../factors/factors';
-import type { MadeMat, Target } from '../../mat/types';
+import type { MadeMat, Target } from '../../mat/made-mat';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
 import type { Stitch } from './stitches';

@@ -5,7 +5,7 @@ import { positive, within } from '../../domain-error';
 import type { Factors } from '../../factors/factors';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
-import type { MadeMat, Target } from '../../mat/types';
+import type { MadeMat, Target } from '../../mat/made-mat';
 import type { Fit, ShortPlace } from './lay-strand';
 import { fitOf } from './lay-strand';
 

@@ -1,5 +1,5 @@
 import { positive } from '../../domain-error';
-import type { Target } from '../../mat/types';
+import type { Target } from '../../mat/made-mat';
 
 export interface Panels {
 	/** Panels side by side, and one after the other along the sleeper. */

@@ -3,7 +3,7 @@ import { positive } from '../../domain-error';
 import type { Factors } from '../../factors/factors';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
-import type { MadeMat, Target } from '../../mat/types';
+import type { MadeMat, Target } from '../../mat/made-mat';
 import type { Panels } from './panels';
 import { panelsFor } from './panels';
 

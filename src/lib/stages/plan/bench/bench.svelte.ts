@@ -4,7 +4,7 @@ import { bagPresets, presetOf } from '$lib/core/bag/presets';
 import type { CutStyle } from '$lib/core/cut/types';
 import type { PlanPatch } from '$lib/core/judge/judgement';
 import type { Practice } from '$lib/core/practice/practice';
-import type { TechniqueKind } from '$lib/core/mat/types';
+import type { TechniqueKind } from '$lib/core/techniques/technique';
 import type { Estimate, TallyName } from '$lib/core/estimate/estimate';
 import { estimatePlan } from '$lib/core/estimate/estimate';
 import type { Plan } from '$lib/core/model/types';

@@ -2,8 +2,8 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
-	import type { TechniqueKind } from '$lib/core/mat/types';
-	import { techniqueKinds } from '$lib/core/mat/types';
+	import type { TechniqueKind } from '$lib/core/techniques/technique';
+	import { techniqueKinds } from '$lib/core/techniques/technique';
 	import { kindsToCount, mixRequest, usualPlanOf } from '$lib/stages/plan/mix-request';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Chart, Legend, LinearScale, PointElement, ScatterController, Tooltip } from 'chart.js';
 	import type { FieldOfMethods } from '$lib/stages/plan/bench/method-field.svelte';
-	import { techniqueKinds } from '$lib/core/mat/types';
+	import { techniqueKinds } from '$lib/core/techniques/technique';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { chartLook, onLookChange } from './chart-look';
 

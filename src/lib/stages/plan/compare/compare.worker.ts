@@ -3,8 +3,8 @@
 import type { ComparedMethod } from '$lib/core/compare/compare-all';
 import { compareAll } from '$lib/core/compare/compare-all';
 import type { Practice } from '$lib/core/practice/practice';
-import type { TechniqueKind } from '$lib/core/mat/types';
-import { techniqueKinds } from '$lib/core/mat/types';
+import type { TechniqueKind } from '$lib/core/techniques/technique';
+import { techniqueKinds } from '$lib/core/techniques/technique';
 import type { Plan } from '$lib/core/model/types';
 
 export type ToWorker =

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Stripe } from '$lib/core/colour/stripes';
-	import type { Mat } from '$lib/core/mat/types';
+	import type { Mat } from '$lib/core/techniques/technique';
 	import SleeperOutline from './SleeperOutline.svelte';
 
 	interface Props {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { joints, usualJoint } from '$lib/core/joint/joints';
+	import { joints } from '$lib/core/joint/joints';
+	import { usualJoint } from '$lib/core/cut/joint-for-cut';
 	import { jointDensity } from '$lib/core/joint/joint-density';
 	import { linearDensityKtex, strandStrength } from '$lib/core/strand/strength';
 	import { middleFor } from '$lib/core/model/known-for';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import type { TechniqueKind } from '$lib/core/mat/types';
+	import type { TechniqueKind } from '$lib/core/techniques/technique';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import Caution from '$lib/ui/Caution.svelte';
 	import ChoiceRow from '../ChoiceRow.svelte';

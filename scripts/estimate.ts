@@ -1,9 +1,9 @@
 // npm run --silent estimate -- FILE (or - for standard input): the figures of a plan as one JSON object.
 import { readFileSync } from 'node:fs';
 import { barePractice } from '../src/lib/core/practice/practice';
-import { estimateAnswer } from '../src/lib/stages/plan/estimate-answer';
-import { readPlanText } from '../src/lib/stages/plan/plan-file';
-import { fileProblemWords } from '../src/lib/stages/plan/problem-words';
+import { estimateAnswer } from '../src/lib/stages/plan/document/estimate-answer';
+import { readPlanText } from '../src/lib/stages/plan/document/plan-file';
+import { fileProblemWords } from '../src/lib/stages/plan/words/problem-words';
 
 const [file] = process.argv.slice(2);
 

@@ -6,7 +6,7 @@ import { writeOf } from '../src/lib/server/plan/keep-form';
 import { endPools } from '../src/lib/server/db/pool';
 import { insertPlan } from '../src/lib/server/plan/plans';
 import { execute, one } from '../src/lib/server/db/verbs';
-import { localGroupId } from '../src/lib/server/group';
+import { localGroupId } from '../src/lib/server/base/group-id';
 
 const isFresh = process.argv.includes('--fresh');
 

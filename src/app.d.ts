@@ -1,4 +1,4 @@
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 
 declare global {
 	namespace App {

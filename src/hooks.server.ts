@@ -1,13 +1,13 @@
 import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { lookOf } from '$lib/ui/looks';
-import { groupOfRequest } from '$lib/server/group';
-import { log } from '$lib/server/log';
+import { groupOfRequest } from '$lib/server/web/group';
+import { log } from '$lib/server/base/log';
 
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);
 
 export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = crypto.randomUUID();
-	event.locals.groupId = groupOfRequest(event.request);
+	event.locals.groupId = await groupOfRequest(event.request);
 
 	// Forms are checked against the one address the app was started for, so a neighbour's name for it moves there.
 	// Answered, never thrown: for some paths nothing catches what is thrown here.

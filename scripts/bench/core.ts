@@ -7,7 +7,7 @@ import { mixProgram } from '../../src/lib/core/back/mix';
 import { compareAll } from '../../src/lib/core/compare/compare-all';
 import { estimatePlan } from '../../src/lib/core/estimate/estimate';
 import type { Plan } from '../../src/lib/core/model/types';
-import { planOfShape, planShape } from '../../src/lib/stages/plan/document';
+import { planOfShape, planShape } from '../../src/lib/stages/plan/document/document';
 import { solveMix } from '../../src/lib/server/heavy/solve-mix';
 import { print, quantile } from './figures.mjs';
 

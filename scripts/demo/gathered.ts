@@ -3,7 +3,7 @@ import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { listPlans } from '../../src/lib/server/plan/plans';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 
 type Typed = Record<string, string>;
 

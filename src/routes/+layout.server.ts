@@ -1,4 +1,4 @@
-import { readerOrUsual } from '$lib/server/reader';
+import { readerOrUsual } from '$lib/server/web/reader';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {

@@ -3,8 +3,8 @@ import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import http from 'node:http';
 import os from 'node:os';
 import path from 'node:path';
-import { planToWord } from '../../src/lib/stages/plan/plan-link';
-import { startingPlan } from '../../src/lib/stages/plan/starting-plan';
+import { planToWord } from '../../src/lib/stages/plan/document/plan-link';
+import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
 import { expect, keep, openStep, ready, tally, test } from './app';
 import { wordsOf } from './pdf';
 

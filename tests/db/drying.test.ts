@@ -14,7 +14,7 @@ import { listPlaces } from '../../src/lib/server/gather/places';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
 import { takeBack } from '../../src/lib/server/gather/taken-back';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { SortingEntry } from '../../src/lib/entries/entry-types';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting } from './samples';

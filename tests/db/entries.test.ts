@@ -5,11 +5,11 @@ import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { SentEntry } from '../../src/lib/server/entries/take-entry';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { barePractice } from '../../src/lib/core/practice/practice';
-import { startingPlan } from '../../src/lib/stages/plan/starting-plan';
+import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
 import { useDatabase } from './database';
 import { newTable } from './samples';
 

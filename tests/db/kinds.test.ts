@@ -14,7 +14,7 @@ import { listPlaces } from '../../src/lib/server/gather/places';
 import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
 import { keepSorting } from '../../src/lib/server/gather/sortings';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { loadAsks } from '../../src/lib/server/gather/load-asks';
 import { knownOf } from '../../src/lib/server/gather/practice-or-bare';

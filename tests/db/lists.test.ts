@@ -17,7 +17,7 @@ import { takeListBack } from '../../src/lib/server/gather/list-taken-back';
 import { rowsAfter } from '../../src/lib/server/gather/list-out';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { execute, one } from '../../src/lib/server/db/verbs';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import { checkList, keepList as keepListOn } from '../../src/lib/server/gather/keep-list';
 import { useDatabase } from './database';
 import { movement, newGroup, newTable } from './samples';

@@ -4,7 +4,7 @@ import { estimatePlan } from '../../src/lib/core/estimate/estimate';
 import { demoPlans } from '../../scripts/demo/plans';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/practice/practice';
-import { startingPlan } from '../../src/lib/stages/plan/starting-plan';
+import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
 import type { MeasurementEntry } from '../../src/lib/entries/entry-types';
 import {
 	keepMeasurement,
@@ -14,7 +14,7 @@ import {
 import { insertPlan } from '../../src/lib/server/plan/plans';
 import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { keepTimedWork } from '../../src/lib/server/measures/timed-work';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
 import { newGroup } from './samples';

@@ -1,6 +1,6 @@
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { startingPlan } from '../../src/lib/stages/plan/starting-plan';
+import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
 import {
 	deletePlan,
 	duplicatePlan,
@@ -14,7 +14,7 @@ import {
 } from '../../src/lib/server/plan/plans';
 import { execute } from '../../src/lib/server/db/verbs';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
-import { localGroupId, type GroupId } from '../../src/lib/server/group';
+import { localGroupId, type GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
 import { newGroup } from './samples';

@@ -1,7 +1,7 @@
 import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/entries/entry-types';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { execute } from '../../src/lib/server/db/verbs';
-import type { GroupId } from '../../src/lib/server/group';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 
 /** A group of its own: the ledger cannot be emptied. */
 export async function newGroup(): Promise<GroupId> {

@@ -4,7 +4,7 @@ import { parseLength } from '$lib/core/units/parse-length';
 import { formatMass } from '$lib/core/units/format-mass';
 import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
 import { isUnreadable } from '$lib/ui/name';
-import { fieldProblemWords, massProblemWords } from '$lib/stages/plan/problem-words';
+import { fieldProblemWords, massProblemWords } from '$lib/stages/plan/words/problem-words';
 
 /** What was typed, by field. */
 export type Typed = Readonly<Record<string, string>>;

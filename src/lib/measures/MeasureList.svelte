@@ -4,8 +4,8 @@
 	import { enhance } from '$app/forms';
 	import { workUnits } from '$lib/core/effort/works';
 	import { measureWords, readingWords, workTitles } from './measure-words';
-	import type { MeasurementLine } from '$lib/server/measures/measurements';
-	import type { TimedLine } from '$lib/server/measures/timed-work';
+	import type { MeasurementLine } from './lines';
+	import type { TimedLine } from './lines';
 	import { wholeNumber } from '$lib/ui/number-words';
 
 	interface Props {

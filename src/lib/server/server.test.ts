@@ -5,21 +5,22 @@ import { demoPlans } from '../../../scripts/demo/plans';
 import { bagPresets } from '../core/bag/presets';
 import { estimatePlan } from '$lib/core/estimate/estimate';
 import { practiceOf } from '$lib/core/calibrate/practice-of';
-import { largestPlanFile } from '$lib/stages/plan/file-size';
+import { largestPlanFile } from '$lib/stages/plan/document/file-size';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
-import { keptFiguresOf } from '$lib/stages/plan/kept-figures';
-import { writePlanFile } from '$lib/stages/plan/plan-file';
-import { planToWord } from '$lib/stages/plan/plan-link';
-import { readJson } from '$lib/stages/plan/requests';
-import { startingPlan } from '$lib/stages/plan/starting-plan';
-import { answerJson } from './answer-json';
+import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
+import { writePlanFile } from '$lib/stages/plan/document/plan-file';
+import { planToWord } from '$lib/stages/plan/document/plan-link';
+import { readJson } from '$lib/stages/plan/document/requests';
+import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { answerJson } from '$lib/server/web/answer-json';
 import { awayMessage, orAway, whileReached } from './db/away';
 import { isDatabaseAway, isNeverSent } from './db/pool';
-import { groupOfRequest, localGroupId } from './group';
+import { groupOfRequest } from '$lib/server/web/group';
+import { localGroupId } from '$lib/server/base/group-id';
 import { readKeepForm } from '$lib/server/plan/keep-form';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
-import { readBody } from './read-body';
-import { readForm } from './read-form';
+import { readBody } from '$lib/server/web/read-body';
+import { readForm } from '$lib/server/web/read-form';
 import { readUpload } from '$lib/server/plan/read-upload';
 import { guideMarks, guideSvg } from './sheets/guide';
 
@@ -223,7 +224,7 @@ describe('while the database is away', () => {
 });
 
 it('every request belongs to the one local group', () =>
-	expect(groupOfRequest(new Request('http://127.0.0.1/'))).toBe(localGroupId));
+	expect(groupOfRequest(new Request('http://127.0.0.1/'))).resolves.toBe(localGroupId));
 
 describe('the guide that is laid beside a bag', () => {
 	const { bag } = bagPresets[0];

@@ -1,1 +1,1 @@
-export { bareRows as load } from '$lib/server/bare-page';
+export { bareRows as load } from '$lib/server/web/bare-page';

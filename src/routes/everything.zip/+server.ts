@@ -1,8 +1,8 @@
 import { fileNameOf } from '$lib/ui/name';
-import { archiveOf } from '$lib/server/archive';
+import { archiveOf } from '$lib/server/out/archive';
 import { whileReached } from '$lib/server/db/away';
-import { openSnapshot } from '$lib/server/everything';
-import { readerOf } from '$lib/server/reader';
+import { openSnapshot } from '$lib/server/out/everything';
+import { readerOf } from '$lib/server/web/reader';
 import type { RequestHandler } from './$types';
 
 /** Everything a group has kept in one archive: plans as files, lists as CSV, every table as CSV and JSON. */

@@ -1,7 +1,7 @@
 import { whileReached } from '$lib/server/db/away';
 import { listDropOffs } from '$lib/server/gather/drop-offs';
 import { listPlaces } from '$lib/server/gather/places';
-import { lineIn } from '$lib/server/line-in';
+import { lineIn } from '$lib/server/web/line-in';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,13 +1,13 @@
 import { barePractice } from '$lib/core/practice/practice';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
-import { startingPlan } from '$lib/stages/plan/starting-plan';
-import { stepNames } from '$lib/stages/plan/step-lines';
+import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { stepNames } from '$lib/stages/plan/words/step-lines';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { insertPlan } from '$lib/server/plan/plans';
 import { knownOf, practiceOrBare } from '$lib/server/gather/practice-or-bare';
 import { answerTo, keptAsNew, readKeepForm } from '$lib/server/plan/keep-form';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
-import { readForm } from '$lib/server/read-form';
+import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';

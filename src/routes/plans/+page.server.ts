@@ -1,5 +1,5 @@
 import { readName } from '$lib/ui/name';
-import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/problem-words';
+import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/words/problem-words';
 import { awayMessage, whileReached } from '$lib/server/db/away';
 import { findGroup } from '$lib/server/db/groups';
 import {
@@ -18,7 +18,7 @@ import { practiceOfGroup } from '$lib/server/measures/practice';
 import { plansNow } from '$lib/server/plan/plans-now';
 import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
 import { readUpload } from '$lib/server/plan/read-upload';
-import { readForm } from '$lib/server/read-form';
+import { readForm } from '$lib/server/web/read-form';
 import { fail, isHttpError, isRedirect, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';

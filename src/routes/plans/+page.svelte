@@ -2,9 +2,9 @@
 	import { enhance } from '$app/forms';
 	import type { TallyName } from '$lib/core/estimate/estimate';
 	import { basisWords } from '$lib/ui/basis-words';
-	import { intervalWords, tallyUnit, tallyValue } from '$lib/stages/plan/tally-words';
-	import { largestPlanFile } from '$lib/stages/plan/file-size';
-	import { fileProblemWords } from '$lib/stages/plan/problem-words';
+	import { intervalWords, tallyUnit, tallyValue } from '$lib/stages/plan/words/tally-words';
+	import { largestPlanFile } from '$lib/stages/plan/document/file-size';
+	import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 

@@ -3,7 +3,7 @@ import { lookOf } from '$lib/ui/looks';
 import { isLocale, papers } from '$lib/ui/reader';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { changeGroup, findGroup, guessHall } from '$lib/server/db/groups';
-import { readForm } from '$lib/server/read-form';
+import { readForm } from '$lib/server/web/read-form';
 import type { Cookies } from '@sveltejs/kit';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';

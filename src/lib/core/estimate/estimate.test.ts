@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { planOfShape, planShape } from '../../stages/plan/document';
+import { planOfShape, planShape } from '../../stages/plan/document/document';
 import { estimatePlan, tallyNames } from './estimate';
 import { factorNames } from '../factors/factors';
 import { bareMiddle, barePractice } from '../practice/practice';

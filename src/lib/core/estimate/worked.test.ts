@@ -1,8 +1,8 @@
 import { bareMiddle } from '../practice/practice';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { planOfShape, planShape } from '../../stages/plan/document';
-import { caseFigures } from '../../stages/plan/estimate-answer';
+import { planOfShape, planShape } from '../../stages/plan/document/document';
+import { caseFigures } from '../../stages/plan/document/estimate-answer';
 import { modelPlan } from '../model/model';
 
 interface WorkedCase {

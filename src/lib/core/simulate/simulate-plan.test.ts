@@ -1,7 +1,7 @@
 import { barePractice } from '../practice/practice';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { planOfShape, planShape } from '../../stages/plan/document';
+import { planOfShape, planShape } from '../../stages/plan/document/document';
 import { estimatePlan, tallyNames } from '../estimate/estimate';
 import { normalFrom, seededChance } from '../statistics/rng';
 import { simulatePlan } from './simulate-plan';

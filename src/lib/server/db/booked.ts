@@ -1,5 +1,5 @@
 import { maybeOne } from './verbs';
-import type { GroupId } from '../group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { PoolClient } from 'pg';
 
 /** How an entry went. `again`: the same key was there already, and it counts once. */

@@ -1,6 +1,6 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { StitchTerms } from '$lib/ui/stitch-words';
-import type { GroupId } from '../group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { execute, one } from './verbs';
 
 /** What a group is called, how it likes to read, and where its hall is. */

@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { log } from '../log';
+import { log } from '$lib/server/base/log';
 
 /** bigint arrives as text because it may exceed a double; ours are counts, so beyond that is a fault. */
 export function bigintToNumber(text: string): number {

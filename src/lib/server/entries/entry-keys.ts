@@ -1,4 +1,4 @@
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { execute, one } from '$lib/server/db/verbs';
 
 /** How a key was met: `new` it is claimed by whoever asks; else what came under it before. */

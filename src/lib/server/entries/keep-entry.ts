@@ -1,12 +1,12 @@
 import type { SentForm } from '$lib/entries/typed-form.svelte';
 import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
-import { readForm } from '$lib/server/read-form';
+import { readForm } from '$lib/server/web/read-form';
 import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { readerOf } from '$lib/server/reader';
+import { readerOf } from '$lib/server/web/reader';
 import { takeEntry } from './take-entry';
 
 const unread = 'This could not be read. Please type it again.';

@@ -16,7 +16,7 @@ import { takeBack } from '$lib/server/gather/taken-back';
 import { keepMeasurement } from '$lib/server/measures/measurements';
 import { keepTimedWork } from '$lib/server/measures/timed-work';
 import { withTransaction } from '$lib/server/db/transaction';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 
 /** An entry as a device sends it: what was typed, under a key made there. */
 export interface SentEntry {

@@ -1,7 +1,7 @@
 import { oddDropOff } from '$lib/core/gather/odd-count';
 import type { DropOffEntry } from '$lib/entries/entry-types';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { bookedOf, keptUnder, refuse } from '$lib/server/db/booked';
 import { placeOf, tallyOfPlace } from './places';

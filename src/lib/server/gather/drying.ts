@@ -1,19 +1,6 @@
-import type { GroupId } from '$lib/server/group';
+import type { DryingPile } from '$lib/stages/gather/lines';
+import type { GroupId } from '$lib/server/base/group-id';
 import { execute, many } from '$lib/server/db/verbs';
-
-/** Bags that hang to dry: how many of a pile are not sorted yet. */
-export interface DryingPile {
-	readonly id: number;
-	readonly place: string;
-	readonly kindId: string | null;
-	/** Kind and colour; null for piles hung before they were kept. */
-	readonly kind: string | null;
-	readonly colour: string | null;
-	readonly hanging: number;
-	readonly lookAgainAt: Date;
-	/** When someone said that none of it is left, though not all of it was sorted. */
-	readonly endedAt: Date | null;
-}
 
 /** Piles that hang to dry, the ones to look at soonest first; those said to be gone stay for a day. */
 export const listDrying = (groupId: GroupId): Promise<DryingPile[]> =>

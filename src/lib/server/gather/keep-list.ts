@@ -16,7 +16,7 @@ import { knownDropOffs, knownMovements } from './list-known';
 import { appendDropOffs, appendMovements, holdBalances } from './list-rows';
 import { placeName, tallyOfNames } from './places';
 import { withTransaction } from '$lib/server/db/transaction';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 
 /** How the keeping of a list went. */
 export type KeptList =

@@ -1,7 +1,7 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagKindEntry } from '$lib/entries/entry-types';
 import { filmCall } from '$lib/stages/gather/film-words';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { refuse } from '$lib/server/db/booked';
 import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';

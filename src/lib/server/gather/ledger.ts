@@ -1,24 +1,14 @@
+import type { MovementLine } from '$lib/stages/gather/lines';
 import { oddMovement } from '$lib/core/gather/odd-count';
 import type { CorrectionEntry, Form, MovementEntry } from '$lib/entries/entry-types';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { StoreLine } from '$lib/stages/gather/store-view';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { bookedOf, keptUnder, refuse } from '$lib/server/db/booked';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne } from '$lib/server/db/verbs';
-
-export interface MovementLine {
-	readonly id: number;
-	readonly amount: number;
-	readonly reason: string;
-	readonly note: string | null;
-	readonly byName: string | null;
-	readonly movedAt: Date;
-	readonly corrects: number | null;
-	readonly correctedBy: number | null;
-}
 
 /** What the store holds, a line for each kind, colour and form that there is any of. */
 export const listBalances = (groupId: GroupId): Promise<StoreLine[]> =>

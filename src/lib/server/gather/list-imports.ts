@@ -4,7 +4,7 @@ import type { DayOrder } from '$lib/stages/gather/lists/days';
 import type { CsvRows } from '$lib/stages/gather/lists/read-csv';
 import { createHash } from 'node:crypto';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { execute, many, maybeOne, one, writing } from '$lib/server/db/verbs';
 
 export const knownRows = ['ask', 'skip', 'again'] as const;

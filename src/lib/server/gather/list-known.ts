@@ -1,5 +1,5 @@
 import type { DropOffRow, MovementRow } from '$lib/stages/gather/lists/read-row';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
 
 /** Rows with their places in the list, the ones that could not be read left out. */

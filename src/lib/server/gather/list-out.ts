@@ -1,6 +1,6 @@
 import type { ListName } from '$lib/stages/gather/lists/columns';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
 
 /** One row of a list that is taken out: its place in the order, and its cells in the order of the heads. */

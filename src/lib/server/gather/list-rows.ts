@@ -1,6 +1,6 @@
 import type { DropOffRow, MovementRow } from '$lib/stages/gather/lists/read-row';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { partKey } from '$lib/server/db/part-key';
 import { execute, many } from '$lib/server/db/verbs';
 

@@ -1,4 +1,4 @@
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { orRefusal } from './ledger';
 import type { Booked } from '$lib/server/db/booked';
 import { refuse } from '$lib/server/db/booked';

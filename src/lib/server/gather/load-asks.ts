@@ -7,7 +7,7 @@ import { listBalances } from './ledger';
 import { listPlaces } from './places';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { listWantedPlans } from './wanted';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { seasonAsks } from './season-asks';
 
 /**

@@ -1,6 +1,6 @@
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { many, one } from '$lib/server/db/verbs';
 
 export interface PlaceLine {

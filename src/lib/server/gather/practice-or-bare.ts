@@ -1,10 +1,10 @@
 import type { Practice } from '$lib/core/practice/practice';
 import { barePractice } from '$lib/core/practice/practice';
-import type { CountedBags } from '$lib/stages/plan/mix-request';
+import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
 import { orAway } from '$lib/server/db/away';
 import { listStoredKinds } from './kinds';
 import { practiceOfGroup } from '$lib/server/measures/practice';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 
 /** What a group has measured; the craft's own while the database is away. */
 export const practiceOrBare = async (groupId: GroupId): Promise<Practice> =>

@@ -7,7 +7,7 @@ import type { Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
 import { middleFor } from '$lib/core/model/known-for';
 import type { StoreLine } from '$lib/stages/gather/store-view';
-import { planOfShape } from '$lib/stages/plan/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
 import type { KindLine } from './kinds';
 import type { WantedPlan } from './wanted';
 import { WorkedOut } from '$lib/server/plan/worked-out';

@@ -1,8 +1,9 @@
+import type { SortedLine } from '$lib/stages/gather/lines';
 import { oddSorting } from '$lib/core/gather/odd-count';
 import type { SortingEntry } from '$lib/entries/entry-types';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { bookedOf, keptUnder, refuse } from '$lib/server/db/booked';
 import { append, orRefusal } from './ledger';
@@ -10,23 +11,6 @@ import { partKey } from '$lib/server/db/part-key';
 import { placeOf, tallyOfPlace } from './places';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne } from '$lib/server/db/verbs';
-
-export interface SortedLine {
-	readonly id: number;
-	readonly place: string;
-	/** Kind and colour; null for what was sorted before they were kept. */
-	readonly kind: string | null;
-	readonly colour: string | null;
-	readonly strand: number;
-	readonly stuffing: number;
-	readonly drying: number;
-	readonly rejected: number;
-	readonly byName: string | null;
-	readonly sortedAt: Date;
-	readonly hasDried: boolean;
-	/** Why it was taken back; null while it stands. */
-	readonly takenBack: string | null;
-}
 
 /** What was sorted last, the newest first. */
 export const listSorted = (groupId: GroupId, limit = 15): Promise<SortedLine[]> =>

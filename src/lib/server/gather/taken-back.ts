@@ -1,6 +1,6 @@
 import type { CorrectionEntry } from '$lib/entries/entry-types';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { keptUnder, refuse } from '$lib/server/db/booked';
 import type { Move } from './ledger';

@@ -1,5 +1,5 @@
-import type { PlanDocument } from '$lib/stages/plan/document';
-import type { GroupId } from '$lib/server/group';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
 import { execute, many, maybeOne } from '$lib/server/db/verbs';
 
 /** A kept plan and how many mats of it the season still wants. */

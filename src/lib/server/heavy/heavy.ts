@@ -2,9 +2,9 @@
 import { mixProgram } from '$lib/core/back/mix';
 import type { Practice } from '$lib/core/practice/practice';
 import { estimatePlan } from '$lib/core/estimate/estimate';
-import { toCamelKeys, toSnakeKeys } from '$lib/stages/plan/case';
-import type { CompareRequest, MixRequest } from '$lib/stages/plan/requests';
-import { compareAnswer } from '$lib/stages/plan/requests';
+import { toCamelKeys, toSnakeKeys } from '$lib/stages/plan/document/case';
+import type { CompareRequest, MixRequest } from '$lib/stages/plan/document/requests';
+import { compareAnswer } from '$lib/stages/plan/document/requests';
 import type { AskSheetOrder } from '../sheets/ask-sheet';
 import { askSheet } from '../sheets/ask-sheet';
 import type { SheetRequest } from '../sheets/make-sheet';

@@ -1,6 +1,7 @@
+import type { MeasurementLine } from '$lib/measures/lines';
 import type { Readings } from '$lib/core/calibrate/readings';
 import type { Measure, MeasurementEntry } from '$lib/entries/entry-types';
-import { planOfShape } from '$lib/stages/plan/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
 import {
 	basisOf,
 	impossibleWords,
@@ -8,20 +9,11 @@ import {
 	oddWords,
 	readingsOf
 } from '$lib/measures/plan-basis';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { bookedOf } from '$lib/server/db/booked';
 import { findPlan } from '$lib/server/plan/plans';
 import { many, maybeOne, writing } from '$lib/server/db/verbs';
-
-export interface MeasurementLine {
-	readonly id: number;
-	readonly measure: Measure;
-	readonly maker: string | null;
-	readonly measuredOn: string;
-	readonly readings: Readings;
-	readonly isLeftOut: boolean;
-}
 
 export const listMeasurements = (groupId: GroupId): Promise<MeasurementLine[]> =>
 	many<MeasurementLine>(

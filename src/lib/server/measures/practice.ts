@@ -3,7 +3,7 @@ import { rejectRate } from '$lib/core/gather/reject-rate';
 import type { Basis, Practice } from '$lib/core/practice/practice';
 import { practiceOf } from '$lib/core/calibrate/practice-of';
 import type { Readings } from '$lib/core/calibrate/readings';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { many, one } from '$lib/server/db/verbs';
 
 interface Measured {

@@ -1,24 +1,13 @@
+import type { TimedLine } from '$lib/measures/lines';
 import type { Work } from '$lib/core/effort/works';
 import type { TimedEntry } from '$lib/entries/entry-types';
 import { craftSeconds, oddTime } from '$lib/measures/odd-time';
 import { figure } from '$lib/ui/number-words';
 import { oddWords } from '$lib/measures/plan-basis';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';
 import { bookedOf, refuse } from '$lib/server/db/booked';
 import { many, maybeOne, writing } from '$lib/server/db/verbs';
-
-export interface TimedLine {
-	readonly id: number;
-	readonly work: Work;
-	readonly maker: string | null;
-	readonly units: number;
-	readonly people: number;
-	readonly minutes: number;
-	readonly defaultSeconds: number;
-	readonly workedOn: string;
-	readonly isLeftOut: boolean;
-}
 
 export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
 	many<TimedLine>(

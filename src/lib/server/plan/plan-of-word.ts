@@ -1,5 +1,5 @@
-import type { ReadPlan } from '$lib/stages/plan/plan-file';
-import { readPlanText } from '$lib/stages/plan/plan-file';
+import type { ReadPlan } from '$lib/stages/plan/document/plan-file';
+import { readPlanText } from '$lib/stages/plan/document/plan-file';
 
 /** The plan in a word of an address (see `planToWord`), or why there is none. */
 export const planOfWord = (word: string): ReadPlan =>

@@ -2,11 +2,11 @@ import type { Basis, Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
 import type { Tally } from '$lib/core/estimate/estimate';
 import { estimatePlan } from '$lib/core/estimate/estimate';
-import { planOfShape } from '$lib/stages/plan/document';
-import { keptFiguresOf } from '$lib/stages/plan/kept-figures';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
 import type { PlanLine } from './plans';
 import { documentsOf } from './plans';
-import type { GroupId } from '$lib/server/group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { WorkedOut } from './worked-out';
 
 interface Now {

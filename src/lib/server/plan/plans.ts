@@ -1,6 +1,6 @@
-import type { PlanDocument } from '$lib/stages/plan/document';
-import type { KeptFigures } from '$lib/stages/plan/kept-figures';
-import type { GroupId } from '$lib/server/group';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import type { KeptFigures } from '$lib/stages/plan/document/kept-figures';
+import type { GroupId } from '$lib/server/base/group-id';
 import { keyFor } from '$lib/server/db/part-key';
 import { execute, many, maybeOne, one, writing } from '$lib/server/db/verbs';
 

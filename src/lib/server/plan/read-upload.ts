@@ -1,6 +1,6 @@
-import type { ReadPlan } from '$lib/stages/plan/plan-file';
-import { largestPlanFile } from '$lib/stages/plan/file-size';
-import { readPlanFile } from '$lib/stages/plan/plan-file';
+import type { ReadPlan } from '$lib/stages/plan/document/plan-file';
+import { largestPlanFile } from '$lib/stages/plan/document/file-size';
+import { readPlanFile } from '$lib/stages/plan/document/plan-file';
 
 /** Reads the plan file of a form; a body far beyond any plan file is refused before it is read. */
 export async function readUpload(

@@ -1,5 +1,5 @@
 import { longDayWords } from '$lib/ui/day-words';
-import { askCautions } from '$lib/stages/plan/caution-words';
+import { askCautions } from '$lib/stages/plan/words/caution-words';
 import { colourWords } from '$lib/stages/gather/ask-words';
 import type { LackedColour } from '$lib/core/store/draw-from-store';
 import type { Basis } from '$lib/core/practice/practice';

@@ -1,8 +1,8 @@
 import { longDayWords } from '$lib/ui/day-words';
-import { cautionsFor } from '$lib/stages/plan/caution-words';
+import { cautionsFor } from '$lib/stages/plan/words/caution-words';
 import { basisWords, unfitWords } from '$lib/ui/basis-words';
-import type { SheetName } from '$lib/stages/plan/sheets';
-import { sheetsFor } from '$lib/stages/plan/sheets';
+import type { SheetName } from '$lib/stages/plan/words/sheets';
+import { sheetsFor } from '$lib/stages/plan/words/sheets';
 import { writeAs } from '$lib/ui/writing';
 import { cuttingSheet } from './cutting-sheet';
 import { bandsSheet, crochetSheet, frameSheet, loomSheet } from './maker-sheets';

@@ -10,7 +10,7 @@ import { isOver } from '$lib/core/techniques/peg-loom/over-under';
 import { formatSpacing } from '$lib/core/units/format-length';
 import { wholeNumber } from '$lib/ui/number-words';
 import { hookName, stitchName } from '$lib/ui/stitch-words';
-import { tallyValue } from '$lib/stages/plan/tally-words';
+import { tallyValue } from '$lib/stages/plan/words/tally-words';
 import { fineWords, strandWords } from '$lib/ui/unit-words';
 import type { SheetOrder } from './order';
 import { readableIn } from './order';

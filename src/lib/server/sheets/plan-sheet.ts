@@ -1,9 +1,14 @@
 import { layPlanBalls } from '$lib/core/model/balls-of-plan';
 import { stripesOf } from '$lib/core/colour/stripes';
 import { tallyNames } from '$lib/core/estimate/estimate';
-import { judgementWords } from '$lib/stages/plan/judgement-words';
-import { stepLines, stepNames } from '$lib/stages/plan/step-lines';
-import { intervalWords, tallyUnit, tallyValue, tallyWords } from '$lib/stages/plan/tally-words';
+import { judgementWords } from '$lib/stages/plan/words/judgement-words';
+import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
+import {
+	intervalWords,
+	tallyUnit,
+	tallyValue,
+	tallyWords
+} from '$lib/stages/plan/words/tally-words';
 import { massWords } from '$lib/ui/unit-words';
 import type { SheetOrder } from './order';
 import { readableIn } from './order';

@@ -2,7 +2,7 @@
 	// What hangs to dry, pile by pile: when to look again, and the way back to the sorting table.
 	import { enhance } from '$app/forms';
 	import { momentWords } from '$lib/ui/day-words';
-	import type { DryingPile } from '$lib/server/gather/drying';
+	import type { DryingPile } from './lines';
 
 	interface Props {
 		piles: readonly DryingPile[];

@@ -6,7 +6,7 @@
 	import type { Form } from '$lib/entries/entry-types';
 	import { amountWords } from './store-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
-	import type { MovementLine } from '$lib/server/gather/ledger';
+	import type { MovementLine } from './lines';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 
 	interface Props {

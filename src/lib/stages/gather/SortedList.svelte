@@ -4,7 +4,7 @@
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
-	import type { SortedLine } from '$lib/server/gather/sortings';
+	import type { SortedLine } from './lines';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from './TakeBackCell.svelte';
 

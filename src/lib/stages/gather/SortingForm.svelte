@@ -1,7 +1,7 @@
 <script lang="ts">
 	// One pile sorted: what of it is good for what.
 	import { getQueue } from '$lib/entries/outbox-context';
-	import type { DryingPile } from '$lib/server/gather/drying';
+	import type { DryingPile } from './lines';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { untrack } from 'svelte';

@@ -9,8 +9,8 @@
 	import type { TallyName } from '$lib/core/estimate/estimate';
 	import { basisWords, unfitWords } from '$lib/ui/basis-words';
 	import type { FieldName, Fields } from '$lib/stages/plan/fields';
-	import type { CountedBags } from './mix-request';
-	import { stepNames, type StepName } from './step-lines';
+	import type { CountedBags } from './fields/mix-request';
+	import { stepNames, type StepName } from './words/step-lines';
 	import type { Reader } from '$lib/ui/reader';
 	import { onMount, untrack, type Snippet } from 'svelte';
 	import BenchActs from './views/BenchActs.svelte';
@@ -18,10 +18,10 @@
 	import CallList from './views/CallList.svelte';
 	import PlanHead from './views/PlanHead.svelte';
 	import ShortcutList from './views/Shortcuts.svelte';
-	import type { ViewName } from './views/views';
-	import { views } from './views/views';
+	import type { ViewName } from './bench/views';
+	import { views } from './bench/views';
 	import Caution from '$lib/ui/Caution.svelte';
-	import CoverGauge from './CoverGauge.svelte';
+	import CoverGauge from './parts/CoverGauge.svelte';
 	import ColourPatterns from './drawing/ColourPatterns.svelte';
 	import BagStep from './steps/BagStep.svelte';
 	import CutStep from './steps/CutStep.svelte';
@@ -29,7 +29,7 @@
 	import JoinStep from './steps/JoinStep.svelte';
 	import SizeStep from './steps/SizeStep.svelte';
 	import TechniqueStep from './steps/TechniqueStep.svelte';
-	import TallyBar from './TallyBar.svelte';
+	import TallyBar from './parts/TallyBar.svelte';
 
 	interface Props {
 		heading: string;

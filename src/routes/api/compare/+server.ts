@@ -1,6 +1,6 @@
-import { compareShape, readJson } from '$lib/stages/plan/requests';
-import { answerJson } from '$lib/server/answer-json';
-import { heavily } from '$lib/server/heavy-work';
+import { compareShape, readJson } from '$lib/stages/plan/document/requests';
+import { answerJson } from '$lib/server/web/answer-json';
+import { heavily } from '$lib/server/heavy/heavy-work';
 import { practiceAsked } from '$lib/server/gather/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 

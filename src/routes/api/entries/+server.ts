@@ -1,9 +1,9 @@
-import { readJson } from '$lib/stages/plan/requests';
-import { answerJson } from '$lib/server/answer-json';
+import { readJson } from '$lib/stages/plan/document/requests';
+import { answerJson } from '$lib/server/web/answer-json';
 import { whileReached } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
-import { log } from '$lib/server/log';
-import { readerOf } from '$lib/server/reader';
+import { log } from '$lib/server/base/log';
+import { readerOf } from '$lib/server/web/reader';
 import { takeEntry } from '$lib/server/entries/take-entry';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';

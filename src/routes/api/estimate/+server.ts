@@ -1,7 +1,7 @@
-import { estimateAnswer } from '$lib/stages/plan/estimate-answer';
-import { readPlanText } from '$lib/stages/plan/plan-file';
-import { fileProblemWords } from '$lib/stages/plan/problem-words';
-import { answerJson } from '$lib/server/answer-json';
+import { estimateAnswer } from '$lib/stages/plan/document/estimate-answer';
+import { readPlanText } from '$lib/stages/plan/document/plan-file';
+import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
+import { answerJson } from '$lib/server/web/answer-json';
 import { practiceAsked } from '$lib/server/gather/practice-or-bare';
 import type { RequestHandler } from '@sveltejs/kit';
 

@@ -1,4 +1,4 @@
-import { planSchema } from '$lib/stages/plan/plan-schema';
+import { planSchema } from '$lib/stages/plan/document/plan-schema';
 import { json, type RequestHandler } from '@sveltejs/kit';
 
 /** JSON Schema of a plan file, made from the shape that reads it. */

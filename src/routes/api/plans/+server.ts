@@ -1,14 +1,14 @@
 import { readName } from '$lib/ui/name';
-import { largestPlanFile } from '$lib/stages/plan/file-size';
-import { readPlanFile } from '$lib/stages/plan/plan-file';
-import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/problem-words';
+import { largestPlanFile } from '$lib/stages/plan/document/file-size';
+import { readPlanFile } from '$lib/stages/plan/document/plan-file';
+import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/words/problem-words';
 import { whileReached } from '$lib/server/db/away';
 import { insertPlan, listPlans } from '$lib/server/plan/plans';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { writeOf } from '$lib/server/plan/keep-form';
 import { plansNow } from '$lib/server/plan/plans-now';
 import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
-import { readBody } from '$lib/server/read-body';
+import { readBody } from '$lib/server/web/read-body';
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 

@@ -2,7 +2,7 @@ import { loadAsks } from '$lib/server/gather/load-asks';
 import { whileReached } from '$lib/server/db/away';
 import { wantMats } from '$lib/server/gather/wanted';
 import { FormReader } from '$lib/entries/form-reader';
-import { readForm } from '$lib/server/read-form';
+import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -3,7 +3,7 @@ import { forms } from '$lib/entries/entry-types';
 import { whileReached } from '$lib/server/db/away';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
 import { keepEntry } from '$lib/server/entries/keep-entry';
-import { lineIn } from '$lib/server/line-in';
+import { lineIn } from '$lib/server/web/line-in';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,11 +1,11 @@
-import { planOfShape } from '$lib/stages/plan/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
 import { barePractice } from '$lib/core/practice/practice';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { findPlan, insertPlan, updatePlan } from '$lib/server/plan/plans';
 import { knownOf, practiceOrBare } from '$lib/server/gather/practice-or-bare';
 import { answerTo, keptAsNew, readKeepForm, standing } from '$lib/server/plan/keep-form';
-import { readForm } from '$lib/server/read-form';
+import { readForm } from '$lib/server/web/read-form';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,12 +1,12 @@
 import { fileNameOf } from '$lib/ui/name';
-import { fileProblemWords } from '$lib/stages/plan/problem-words';
-import { sheetNames } from '$lib/stages/plan/sheets';
+import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
+import { sheetNames } from '$lib/stages/plan/words/sheets';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { guideSvg } from '$lib/server/sheets/guide';
-import { heavily } from '$lib/server/heavy-work';
+import { heavily } from '$lib/server/heavy/heavy-work';
 import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
 import { papers } from '$lib/ui/reader';
-import { readerOrUsual } from '$lib/server/reader';
+import { readerOrUsual } from '$lib/server/web/reader';
 import { error, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 

@@ -10,8 +10,8 @@ import { estimatePlan } from '$lib/core/estimate/estimate';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { fieldLength, formatLength } from '$lib/core/units/format-length';
-import type { Changes } from '$lib/stages/plan/choices';
-import { chooseStyle, chooseTechnique, followHook } from '$lib/stages/plan/choices';
+import type { Changes } from '$lib/stages/plan/fields/choices';
+import { chooseStyle, chooseTechnique, followHook } from '$lib/stages/plan/fields/choices';
 import type { CutPrefix, FieldName, Fields } from '$lib/stages/plan/fields';
 import {
 	bagFields,
@@ -21,11 +21,11 @@ import {
 	trimSchools
 } from '$lib/stages/plan/fields';
 import { lengthsOf, writeExact } from '$lib/stages/plan/fields/exact';
-import { fieldProblemWords } from '$lib/stages/plan/problem-words';
-import type { CountedBags } from '$lib/stages/plan/mix-request';
-import { startingPlan } from '$lib/stages/plan/starting-plan';
-import type { StepName } from '$lib/stages/plan/step-lines';
-import { stepLines, stepNames } from '$lib/stages/plan/step-lines';
+import { fieldProblemWords } from '$lib/stages/plan/words/problem-words';
+import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
+import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import type { StepName } from '$lib/stages/plan/words/step-lines';
+import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { History } from './history';
 

@@ -1,8 +1,8 @@
 import type { ComparedMethod } from '$lib/core/compare/compare-all';
 import type { Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
-import CompareWorker from '$lib/stages/plan/compare/compare.worker?worker';
-import type { FromWorker, ToWorker } from '$lib/stages/plan/compare/compare.worker';
+import CompareWorker from './compare.worker?worker';
+import type { FromWorker, ToWorker } from './compare.worker';
 
 export type FieldOfMethods = Extract<FromWorker, { tell: 'field' }>;
 

@@ -4,7 +4,7 @@
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
 	import { techniqueKinds } from '$lib/core/techniques/technique';
-	import { kindsToCount, mixRequest, usualPlanOf } from '$lib/stages/plan/mix-request';
+	import { kindsToCount, mixRequest, usualPlanOf } from '$lib/stages/plan/fields/mix-request';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { areaWords } from '$lib/ui/unit-words';

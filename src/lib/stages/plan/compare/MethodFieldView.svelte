@@ -3,7 +3,7 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { MethodField } from '$lib/stages/plan/bench/method-field.svelte';
 	import type { ComparedMethod } from '$lib/core/compare/compare-all';
-	import { methodWords } from '$lib/stages/plan/method-words';
+	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import MethodChart from './MethodChart.svelte';
 

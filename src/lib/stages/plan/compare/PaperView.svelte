@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { planToWord } from '$lib/stages/plan/plan-link';
+	import { planToWord } from '$lib/stages/plan/document/plan-link';
 	import { basisWords } from '$lib/ui/basis-words';
-	import { sheetsFor } from '$lib/stages/plan/sheets';
+	import { sheetsFor } from '$lib/stages/plan/words/sheets';
 	import type { Paper } from '$lib/ui/reader';
 	import { invalidate } from '$app/navigation';
 	import { page } from '$app/state';

@@ -3,8 +3,13 @@
 	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import { tallyNames } from '$lib/core/estimate/estimate';
 	import { estimatePlan } from '$lib/core/estimate/estimate';
-	import { stepLines, stepNames } from '$lib/stages/plan/step-lines';
-	import { differenceWords, tallyUnit, tallyValue, tallyWords } from '$lib/stages/plan/tally-words';
+	import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
+	import {
+		differenceWords,
+		tallyUnit,
+		tallyValue,
+		tallyWords
+	} from '$lib/stages/plan/words/tally-words';
 	import { basisWords } from '$lib/ui/basis-words';
 
 	const { bench, pins, name }: { bench: Bench; pins: Pins; name: string } = $props();

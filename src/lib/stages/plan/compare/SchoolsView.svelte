@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { schoolsFor } from '$lib/stages/plan/schools';
+	import { schoolsFor } from '$lib/stages/plan/fields/schools';
 
 	const { bench }: { bench: Bench } = $props();
 	const questions = $derived(schoolsFor(bench.plan, bench.system, bench.practice));

@@ -5,8 +5,8 @@ import { describe, expect, it } from 'vitest';
 import { estimatePlan } from '$lib/core/estimate/estimate';
 import { anyPlan } from '$lib/core/model/plan.arbitrary';
 import { convertFields, fieldsOfPlan, readFields } from '.';
-import { fieldProblemWords } from '../problem-words';
-import { startingPlan } from '../starting-plan';
+import { fieldProblemWords } from '../words/problem-words';
+import { startingPlan } from '../document/starting-plan';
 
 const start = fieldsOfPlan(startingPlan, 'cm');
 

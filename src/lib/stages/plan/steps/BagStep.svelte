@@ -6,9 +6,9 @@
 	import { presetOf } from '$lib/core/bag/presets';
 	import { queryOf } from '$lib/ui/query';
 	import Caution from '$lib/ui/Caution.svelte';
-	import ChoiceRow from '../ChoiceRow.svelte';
-	import Step from '../Step.svelte';
-	import TextField from '../TextField.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import Step from '../parts/Step.svelte';
+	import TextField from '../parts/TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const presets: readonly { value: BagPresetId | 'own'; label: string }[] = [

@@ -4,7 +4,7 @@
 	import { trimmed } from '$lib/core/units/format-length';
 	import { fineWords } from '$lib/ui/unit-words';
 	import { hookName, stitchName } from '$lib/ui/stitch-words';
-	import ChoiceRow from '../ChoiceRow.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const strandMm = $derived(bench.drawn.estimate.model.yield.bulkDiameterMm);

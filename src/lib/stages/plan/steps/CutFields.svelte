@@ -5,8 +5,8 @@
 	import { trimsOf } from '$lib/core/cut/types';
 	import type { CutYield } from '$lib/core/cut/yield';
 	import type { CutPrefix } from '$lib/stages/plan/fields';
-	import ChoiceRow from '../ChoiceRow.svelte';
-	import TextField from '../TextField.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import TextField from '../parts/TextField.svelte';
 
 	interface Props {
 		bench: Bench;

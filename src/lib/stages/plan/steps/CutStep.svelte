@@ -4,8 +4,8 @@
 	import { usualWork } from '$lib/core/model/types';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
 	import Caution from '$lib/ui/Caution.svelte';
-	import ChoiceRow from '../ChoiceRow.svelte';
-	import Step from '../Step.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import Step from '../parts/Step.svelte';
 	import CutFields from './CutFields.svelte';
 
 	const { bench }: { bench: Bench } = $props();

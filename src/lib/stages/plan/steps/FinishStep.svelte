@@ -4,8 +4,8 @@
 	import { rollMat } from '$lib/core/finish/roll';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
 	import Caution from '$lib/ui/Caution.svelte';
-	import ChoiceRow from '../ChoiceRow.svelte';
-	import Step from '../Step.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import Step from '../parts/Step.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const model = $derived(bench.drawn.estimate.model);

@@ -7,9 +7,9 @@
 	import { middleFor } from '$lib/core/model/known-for';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { perAreaWords, strandMassWords } from '$lib/ui/unit-words';
-	import ChoiceRow from '../ChoiceRow.svelte';
-	import Step from '../Step.svelte';
-	import TextField from '../TextField.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import Step from '../parts/Step.svelte';
+	import TextField from '../parts/TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const model = $derived(bench.drawn.estimate.model);

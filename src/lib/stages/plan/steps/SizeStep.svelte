@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import Step from '../Step.svelte';
-	import TextField from '../TextField.svelte';
+	import Step from '../parts/Step.svelte';
+	import TextField from '../parts/TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const hint = $derived(bench.system === 'ft' ? 'Usual: 30–43 in' : 'Usual: 75–110 cm');

@@ -3,9 +3,9 @@
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import Caution from '$lib/ui/Caution.svelte';
-	import ChoiceRow from '../ChoiceRow.svelte';
-	import Step from '../Step.svelte';
-	import TextField from '../TextField.svelte';
+	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import Step from '../parts/Step.svelte';
+	import TextField from '../parts/TextField.svelte';
 	import CrochetFields from './CrochetFields.svelte';
 	import CutFields from './CutFields.svelte';
 

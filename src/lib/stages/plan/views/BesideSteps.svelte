@@ -3,8 +3,8 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import MatView from './MatView.svelte';
-	import type { ViewName } from './views';
-	import { views } from './views';
+	import type { ViewName } from '../bench/views';
+	import { views } from '../bench/views';
 
 	interface Props {
 		bench: Bench;

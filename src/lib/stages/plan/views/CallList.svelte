@@ -4,7 +4,7 @@
 	import Eye from '@lucide/svelte/icons/eye';
 	import Wrench from '@lucide/svelte/icons/wrench';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { judgementWords } from '$lib/stages/plan/judgement-words';
+	import { judgementWords } from '$lib/stages/plan/words/judgement-words';
 
 	const { bench }: { bench: Bench } = $props();
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };

@@ -6,7 +6,7 @@
 	import { foldsOf } from '$lib/core/cut/stack';
 	import { fourSeats } from '$lib/core/techniques/peg-loom/seats';
 	import { usualWork } from '$lib/core/model/types';
-	import { cutLine } from '$lib/stages/plan/step-lines';
+	import { cutLine } from '$lib/stages/plan/words/step-lines';
 	import { ballStrandMm } from '$lib/core/model/balls-of-plan';
 	import { foundationChains } from '$lib/core/techniques/crochet/stitches';
 	import { middleFor } from '$lib/core/model/known-for';

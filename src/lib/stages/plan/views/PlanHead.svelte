@@ -4,7 +4,7 @@
 	import Link from '@lucide/svelte/icons/link';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Unkept } from '$lib/stages/plan/bench/unkept.svelte';
-	import { planToWord } from '$lib/stages/plan/plan-link';
+	import { planToWord } from '$lib/stages/plan/document/plan-link';
 	import type { Snippet } from 'svelte';
 
 	interface Props {

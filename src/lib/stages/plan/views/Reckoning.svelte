@@ -5,8 +5,8 @@
 	import { untrack } from 'svelte';
 	import type { Attachment } from 'svelte/attachments';
 	import { basisWords } from '$lib/ui/basis-words';
-	import { tallyWords } from '$lib/stages/plan/tally-words';
-	import { reachedWords, relationWords, valueWords } from '$lib/stages/plan/step-words';
+	import { tallyWords } from '$lib/stages/plan/words/tally-words';
+	import { reachedWords, relationWords, valueWords } from '$lib/stages/plan/words/step-words';
 
 	const { bench }: { bench: Bench } = $props();
 	/** A figure that was tapped sends its reader here. */

@@ -2,9 +2,9 @@ import { fileNameOf } from '$lib/ui/name';
 import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/gather/kinds';
 import { papers } from '$lib/ui/reader';
-import { readerOf } from '$lib/server/reader';
+import { readerOf } from '$lib/server/web/reader';
 import { loadAsks } from '$lib/server/gather/load-asks';
-import { heavily } from '$lib/server/heavy-work';
+import { heavily } from '$lib/server/heavy/heavy-work';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 

@@ -13,8 +13,8 @@ import {
 } from '$lib/server/gather/list-imports';
 import { takeListBack } from '$lib/server/gather/list-taken-back';
 import { checkList, keepList } from '$lib/server/gather/keep-list';
-import { readForm } from '$lib/server/read-form';
-import { readerOf } from '$lib/server/reader';
+import { readForm } from '$lib/server/web/read-form';
+import { readerOf } from '$lib/server/web/reader';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';

@@ -3,8 +3,8 @@
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { keepTyped } from '$lib/ui/keep-typed';
-	import ListProblems from '$lib/stages/gather/ListProblems.svelte';
-	import ListQuestions from '$lib/stages/gather/ListQuestions.svelte';
+	import ListProblems from '$lib/stages/gather/lists/ListProblems.svelte';
+	import ListQuestions from '$lib/stages/gather/lists/ListQuestions.svelte';
 	import { listFields, listTitles } from '$lib/stages/gather/lists/columns';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import { momentWords } from '$lib/ui/day-words';

@@ -1,6 +1,6 @@
-import { planOfShape } from '$lib/stages/plan/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
 import { fileNameOf } from '$lib/ui/name';
-import { writePlanFile } from '$lib/stages/plan/plan-file';
+import { writePlanFile } from '$lib/stages/plan/document/plan-file';
 import { whileReached } from '$lib/server/db/away';
 import { findPlan } from '$lib/server/plan/plans';
 import { error, type RequestHandler } from '@sveltejs/kit';

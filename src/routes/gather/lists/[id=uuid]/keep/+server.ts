@@ -1,8 +1,8 @@
 import { awayMessage, whileReached } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { keepList } from '$lib/server/gather/keep-list';
-import { log } from '$lib/server/log';
-import { readerOf } from '$lib/server/reader';
+import { log } from '$lib/server/base/log';
+import { readerOf } from '$lib/server/web/reader';
 import type { RequestHandler } from './$types';
 
 /** Keeps a list and says how far it is, a line of JSON at a time; the last line says how it went. */

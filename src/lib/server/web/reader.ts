@@ -2,10 +2,10 @@ import type { Reader } from '$lib/ui/reader';
 import { papers, usualLocale, usualPaper, usualZone } from '$lib/ui/reader';
 import { todayIn } from '$lib/ui/days';
 import type { Cookies } from '@sveltejs/kit';
-import type { Group } from './db/groups';
-import { findGroup } from './db/groups';
-import { isDatabaseAway } from './db/pool';
-import type { GroupId } from './group';
+import type { Group } from '$lib/server/db/groups';
+import { findGroup } from '$lib/server/db/groups';
+import { isDatabaseAway } from '$lib/server/db/pool';
+import type { GroupId } from '$lib/server/base/group-id';
 
 /** How to write while the group's own choice cannot be asked. */
 const meanwhile: Group = {

@@ -4,7 +4,7 @@
 	import Wrench from '@lucide/svelte/icons/wrench';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Judgement, Severity } from '$lib/core/judge/judgement';
-	import { judgementWords } from './judgement-words';
+	import { judgementWords } from '../words/judgement-words';
 
 	const { bench, judgements }: { bench: Bench; judgements: readonly Judgement[] } = $props();
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };

@@ -2,8 +2,8 @@
 	import Eye from '@lucide/svelte/icons/eye';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { FieldName } from '$lib/stages/plan/fields';
-	import type { StepName } from './step-lines';
-	import { stepNames } from './step-lines';
+	import type { StepName } from '../words/step-lines';
+	import { stepNames } from '../words/step-lines';
 	import type { Snippet } from 'svelte';
 	import Judgements from './Judgements.svelte';
 

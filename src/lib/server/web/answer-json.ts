@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { largestPlanFile } from '$lib/stages/plan/file-size';
+import { largestPlanFile } from '$lib/stages/plan/document/file-size';
 import { readBody } from './read-body';
 
 type Answer =

@@ -1,15 +1,15 @@
 import { listFields, listNames } from '$lib/stages/gather/lists/columns';
 import { writeCsv } from '$lib/stages/gather/lists/read-csv';
-import type { PlanDocument } from '$lib/stages/plan/document';
-import { planOfShape } from '$lib/stages/plan/document';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
 import { fileNameOf } from '$lib/ui/name';
-import { writePlanFile } from '$lib/stages/plan/plan-file';
+import { writePlanFile } from '$lib/stages/plan/document/plan-file';
 import { Zip, ZipDeflate } from 'fflate';
 import type { PoolClient } from 'pg';
 import type { Row } from './everything';
 import { rowsOf, tableNames } from './everything';
 import { rowsAfter } from '$lib/server/gather/list-out';
-import type { GroupId } from './group';
+import type { GroupId } from '$lib/server/base/group-id';
 
 /** A file of the archive, in the order its parts come. */
 interface Part {

@@ -4,10 +4,10 @@ import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, trimmed } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
 import type { MassProblem } from '$lib/core/units/parse-mass';
-import type { FieldProblem } from './fields';
-import { lengthFields } from './fields';
+import type { FieldProblem } from '../fields';
+import { lengthFields } from '../fields';
 import type { NameProblem } from '$lib/ui/name';
-import type { PlanFileProblem } from './plan-file';
+import type { PlanFileProblem } from '../document/plan-file';
 
 const scaleOfPath = Object.fromEntries(
 	Object.values(lengthFields).map(({ path, scale }) => [path, scale])

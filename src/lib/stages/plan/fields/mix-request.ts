@@ -4,10 +4,10 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
 import { techniqueKinds } from '$lib/core/techniques/technique';
 import type { Plan } from '$lib/core/model/types';
-import { toSnakeKeys } from './case';
+import { toSnakeKeys } from '../document/case';
 import { chooseTechnique, suitedHook } from './choices';
-import { fieldsOfPlan, readFields } from './fields';
-import { startingPlan } from './starting-plan';
+import { fieldsOfPlan, readFields } from './';
+import { startingPlan } from '../document/starting-plan';
 
 /** Bags there are, with the name a person gave the kind. */
 export interface CountedBags {

@@ -12,7 +12,7 @@ import type { LengthSystem } from '$lib/core/units/format-length';
 import { fieldLength } from '$lib/core/units/format-length';
 import type { Changes } from './choices';
 import { chooseStyle, chooseTechnique, suitedHook } from './choices';
-import { fieldsOfPlan, readFields } from './fields';
+import { fieldsOfPlan, readFields } from './';
 import { figure, fixed, wholeNumber } from '$lib/ui/number-words';
 import { fineWords, massWords, strandWords } from '$lib/ui/unit-words';
 

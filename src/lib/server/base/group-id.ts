@@ -3,11 +3,3 @@ export type GroupId = string & { readonly brand: 'group' };
 
 /** The one group of a local start; its row comes with the first migration. */
 export const localGroupId = '00000000-0000-4000-8000-000000000001' as GroupId;
-
-/**
- * Decides which group a request belongs to: the only place that does. Every query takes its answer,
- * so that signing in can be added here without touching them.
- */
-export function groupOfRequest(_request: Request): GroupId {
-	return localGroupId;
-}

@@ -6,7 +6,7 @@ import { yieldsOf } from '$lib/core/model/model';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fieldLength, trimmed } from '$lib/core/units/format-length';
-import type { CutPrefix, FieldName, Fields } from './fields';
+import type { CutPrefix, FieldName, Fields } from './';
 
 /** What a choice changes in the fields beside itself, so that what follows starts sensibly. */
 export type Changes = Partial<Record<FieldName, string>>;

@@ -1,5 +1,5 @@
 import type { PoolClient } from 'pg';
-import type { GroupId } from './group';
+import type { GroupId } from '$lib/server/base/group-id';
 import { readers } from '$lib/server/db/pool';
 import { many } from '$lib/server/db/verbs';
 

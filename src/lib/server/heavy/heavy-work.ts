@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import { Piscina } from 'piscina';
-import type * as Heavy from './heavy/heavy';
+import type * as Heavy from './heavy';
 
 type Work = typeof Heavy;
 type Name = keyof Work;
@@ -26,6 +26,6 @@ function pool(): Piscina | null {
 export async function heavily<One extends Name>(name: One, given: Given<One>): Promise<Done<One>> {
 	const there = pool();
 	if (there) return there.run(given, { name });
-	const heavy = await import('./heavy/heavy');
+	const heavy = await import('./heavy');
 	return (heavy[name] as (given: Given<One>) => Promise<Done<One>>)(given);
 }

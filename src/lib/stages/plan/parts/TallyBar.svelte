@@ -1,7 +1,13 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Tally, TallyName } from '$lib/core/estimate/estimate';
-	import { differenceWords, intervalWords, tallyUnit, tallyValue, tallyWords } from './tally-words';
+	import {
+		differenceWords,
+		intervalWords,
+		tallyUnit,
+		tallyValue,
+		tallyWords
+	} from '../words/tally-words';
 	import type { Snippet } from 'svelte';
 
 	interface Props {

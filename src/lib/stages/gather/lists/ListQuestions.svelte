@@ -3,8 +3,8 @@
 	// there already, and whether odd counts are right.
 	import { enhance } from '$app/forms';
 	import ListProblems from './ListProblems.svelte';
-	import type { CellProblem } from '$lib/stages/gather/lists/check-list';
-	import type { DayOrder } from '$lib/stages/gather/lists/days';
+	import type { CellProblem } from './check-list';
+	import type { DayOrder } from './days';
 	import { wholeNumber } from '$lib/ui/number-words';
 
 	const {

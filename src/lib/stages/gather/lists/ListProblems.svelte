@@ -1,7 +1,7 @@
 <script lang="ts">
 	// Cells of a list that cannot be kept, or are asked about first, each to be put right where it stands.
 	import { enhance } from '$app/forms';
-	import type { CellProblem } from '$lib/stages/gather/lists/check-list';
+	import type { CellProblem } from './check-list';
 	import { keepTyped } from '$lib/ui/keep-typed';
 	import { wholeNumber } from '$lib/ui/number-words';
 

@@ -1,0 +1,43 @@
+// What the lists of this stage show, a line each: read by the queries that answer with them.
+
+/** Bags that hang to dry: how many of a pile are not sorted yet. */
+export interface DryingPile {
+	readonly id: number;
+	readonly place: string;
+	readonly kindId: string | null;
+	/** Kind and colour; null for piles hung before they were kept. */
+	readonly kind: string | null;
+	readonly colour: string | null;
+	readonly hanging: number;
+	readonly lookAgainAt: Date;
+	/** When someone said that none of it is left, though not all of it was sorted. */
+	readonly endedAt: Date | null;
+}
+
+export interface SortedLine {
+	readonly id: number;
+	readonly place: string;
+	/** Kind and colour; null for what was sorted before they were kept. */
+	readonly kind: string | null;
+	readonly colour: string | null;
+	readonly strand: number;
+	readonly stuffing: number;
+	readonly drying: number;
+	readonly rejected: number;
+	readonly byName: string | null;
+	readonly sortedAt: Date;
+	readonly hasDried: boolean;
+	/** Why it was taken back; null while it stands. */
+	readonly takenBack: string | null;
+}
+
+export interface MovementLine {
+	readonly id: number;
+	readonly amount: number;
+	readonly reason: string;
+	readonly note: string | null;
+	readonly byName: string | null;
+	readonly movedAt: Date;
+	readonly corrects: number | null;
+	readonly correctedBy: number | null;
+}

@@ -1,8 +1,12 @@
 import js from '@eslint/js';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import boundaries from 'eslint-plugin-boundaries';
+import importX from 'eslint-plugin-import-x';
 import prettier from 'eslint-config-prettier';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { floors } from './floors.js';
 import svelteConfig from './svelte.config.js';
 
 /** What the core may not touch: it computes, and everything else is handed to it. */
@@ -20,6 +24,14 @@ const outsideTheCore = [
 		message: 'The core depends only on itself.'
 	}
 ];
+
+/** What each room may use: the floors beneath its own, and itself. */
+const policies = floors.flatMap((rooms, floor) =>
+	rooms.map((room) => ({
+		from: { element: { type: room } },
+		allow: { to: { element: { types: { anyOf: [room, ...floors.slice(0, floor).flat()] } } } }
+	}))
+);
 
 export default ts.config(
 	{
@@ -96,6 +108,36 @@ export default ts.config(
 				},
 				{ selector: "NewExpression[callee.name='Date']", message: 'The clock is passed in.' }
 			]
+		}
+	},
+	{
+		files: ['src/lib/**/*.ts', 'src/lib/**/*.svelte'],
+		ignores: ['**/*.test.ts', '**/*.arbitrary.ts'],
+		plugins: { boundaries, 'import-x': importX },
+		settings: {
+			// The deepest first: a room within another is a room of its own.
+			'boundaries/elements': floors
+				.flat()
+				.toReversed()
+				.sort((a, b) => b.length - a.length)
+				.map((room) => ({
+					type: room,
+					pattern: `src/lib/${room}`,
+					partialMatch: false
+				})),
+			'boundaries/include': ['src/lib/**/*'],
+			'import/resolver': { typescript: { project: './tsconfig.json' } },
+			'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })],
+			'import-x/extensions': ['.ts', '.svelte'],
+			'import-x/parsers': {
+				'@typescript-eslint/parser': ['.ts'],
+				'svelte-eslint-parser': ['.svelte']
+			}
+		},
+		rules: {
+			'boundaries/no-unknown-files': 'error',
+			'boundaries/dependencies': ['error', { default: 'disallow', policies }],
+			'import-x/no-cycle': ['error', { ignoreExternal: true }]
 		}
 	},
 	{

@@ -4,7 +4,7 @@ import { parseLength } from '$lib/core/units/parse-length';
 import { formatMass } from '$lib/core/units/format-mass';
 import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
 import { isUnreadable } from '$lib/ui/name';
-import { fieldProblemWords, massProblemWords } from '$lib/stages/plan/words/problem-words';
+import { lengthProblemWords, massProblemWords } from '$lib/ui/quantity-words';
 
 /** What was typed, by field. */
 export type Typed = Readonly<Record<string, string>>;
@@ -68,7 +68,7 @@ export class FormReader {
 		const text = raw.replace(',', '.');
 		const value = Number(text);
 		if (/,\d{3}$/.test(raw))
-			this.problems[field] = fieldProblemWords(
+			this.problems[field] = lengthProblemWords(
 				{ code: 'thousands-or-decimals', part: raw.slice(0, 40) },
 				this.system
 			);
@@ -107,7 +107,7 @@ export class FormReader {
 	millimetres(field: string, scale: LengthScale, most: number, empty?: number): number {
 		if (empty !== undefined && this.raw(field) === '') return empty;
 		const read = parseLength(this.raw(field), bareUnitOf(this.system, scale));
-		if (read.problem) this.problems[field] = fieldProblemWords(read.problem, this.system);
+		if (read.problem) this.problems[field] = lengthProblemWords(read.problem, this.system);
 		else if (!(read.mm > 0) && !(read.mm === 0 && empty === 0))
 			this.problems[field] = 'This must be more than nothing.';
 		else if (read.mm > most) this.problems[field] = `That is longer than ${most / 1000} m.`;

@@ -1,6 +1,5 @@
 import type { MeasurementLine } from '$lib/measures/lines';
-import type { Readings } from '$lib/core/calibrate/readings';
-import type { Measure, MeasurementEntry } from '$lib/entries/entry-types';
+import type { MeasurementEntry } from '$lib/entries/entry-types';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import {
 	basisOf,

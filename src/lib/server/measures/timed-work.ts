@@ -1,5 +1,4 @@
 import type { TimedLine } from '$lib/measures/lines';
-import type { Work } from '$lib/core/effort/works';
 import type { TimedEntry } from '$lib/entries/entry-types';
 import { craftSeconds, oddTime } from '$lib/measures/odd-time';
 import { figure } from '$lib/ui/number-words';

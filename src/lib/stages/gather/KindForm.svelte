@@ -1,7 +1,7 @@
 <script lang="ts">
 	// A kind of bag measured with a ruler and a scale; drawn and judged while it is typed.
 	import type { Bag } from '$lib/core/bag/measure-bag';
-	import { bagFields } from '$lib/stages/plan/fields';
+	import { bagFields, usualHandful } from '$lib/ui/bag-fields';
 	import { readEntry } from '$lib/entries/entries';
 	import { filmCall } from './film-words';
 	import { getQueue } from '$lib/entries/outbox-context';
@@ -29,7 +29,7 @@
 	const queue = getQueue();
 	const start = untrack(() => {
 		const bag = kind?.bag ?? from;
-		const fields = bag && bagFields(bag, queue.readBy().system, kind?.handfulCount);
+		const fields = bag && bagFields(bag, queue.readBy().system, kind?.handfulCount ?? usualHandful);
 		return {
 			kind: kind?.id ?? '',
 			name: kind?.name ?? '',

@@ -13,14 +13,9 @@ import { fieldLength, formatLength } from '$lib/core/units/format-length';
 import type { Changes } from '$lib/stages/plan/fields/choices';
 import { chooseStyle, chooseTechnique, followHook } from '$lib/stages/plan/fields/choices';
 import type { CutPrefix, FieldName, Fields } from '$lib/stages/plan/fields';
-import {
-	bagFields,
-	convertFields,
-	fieldsOfPlan,
-	readFields,
-	trimSchools
-} from '$lib/stages/plan/fields';
+import { convertFields, fieldsOfPlan, readFields, trimSchools } from '$lib/stages/plan/fields';
 import { lengthsOf, writeExact } from '$lib/stages/plan/fields/exact';
+import { bagFields, usualHandful } from '$lib/ui/bag-fields';
 import { fieldProblemWords } from '$lib/stages/plan/words/problem-words';
 import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
 import { startingPlan } from '$lib/stages/plan/document/starting-plan';
@@ -198,7 +193,7 @@ export class Bench {
 
 	/** A bag's measures in its fields, remembered to the tenth of a millimetre. */
 	#bag(bag: Bag): Changes {
-		const changes = bagFields(bag, this.system);
+		const changes = bagFields(bag, this.system, usualHandful);
 		const lengths = {
 			...lengthsOf(this.fields, this.system),
 			bag_width: bag.flatWidthMm,

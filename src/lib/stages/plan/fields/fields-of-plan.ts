@@ -11,6 +11,7 @@ import { usualFinish, usualSleeperHeightMm, usualWork } from '$lib/core/model/ty
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fieldLength, trimmed } from '$lib/core/units/format-length';
 import { fieldMass } from '$lib/core/units/format-mass';
+import { bagFields, usualHandful } from '$lib/ui/bag-fields';
 import { lengthsOf, writeExact } from './exact';
 import type { CutPrefix, Fields, LengthFieldName } from './names';
 import { lengthFields, trimSchools } from './names';
@@ -106,7 +107,7 @@ function writtenFields(plan: Plan, system: LengthSystem): Fields {
 		mat_length: write('mat_length', target.lengthMm),
 		sleeper_height: write('sleeper_height', plan.sleeperHeightMm ?? usualSleeperHeightMm),
 		bag_preset: (presetOf(bag) satisfies BagPresetId | null) ?? 'own',
-		...bagFields(bag, system),
+		...bagFields(bag, system, usualHandful),
 		...cutFields(cut, bag, system, ''),
 		joint: plan.join?.kind ?? usualJoint(cut.style),
 		hands: plan.join?.hands ?? 'drawn',
@@ -119,19 +120,6 @@ function writtenFields(plan: Plan, system: LengthSystem): Fields {
 		strap: finish.hasStrap ? 'yes' : '',
 		exact: ''
 	} as Fields;
-}
-
-/** A bag's measures as fields; its mass as that of a handful of so many, which is how it is weighed. */
-export function bagFields(bag: Bag, system: LengthSystem, handful = 10) {
-	const write = writer(system);
-	return {
-		bag_width: write('bag_width', bag.flatWidthMm),
-		bag_gusset: write('bag_gusset', bag.gussetMm),
-		bag_body: write('bag_body', bag.bodyMm),
-		bag_handle: write('bag_handle', bag.handleMm),
-		handful_g: fieldMass(bag.massG * handful, system),
-		handful_count: String(handful)
-	};
 }
 
 /** The same lengths in other units; a field that is not understood stays as it was typed. */

@@ -3,4 +3,4 @@ export { fieldNames, lengthFields, trimSchools } from './names';
 export type { FieldProblem } from './reader';
 export type { Reading } from './read-fields';
 export { readFields } from './read-fields';
-export { bagFields, convertFields, cutFields, fieldsOfPlan } from './fields-of-plan';
+export { convertFields, cutFields, fieldsOfPlan } from './fields-of-plan';

@@ -2,7 +2,6 @@ import type { LengthSystem } from '$lib/core/units/format-length';
 import { bareUnitOf } from '$lib/core/units/format-length';
 import type { LengthProblem } from '$lib/core/units/parse-length';
 import { parseLength } from '$lib/core/units/parse-length';
-import type { MassProblem } from '$lib/core/units/parse-mass';
 import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
 import type { PlanProblem } from '$lib/core/model/plan-problems';
 import type { Exact } from './exact';
@@ -12,7 +11,7 @@ import { lengthFields } from './names';
 
 export type FieldProblem =
 	| LengthProblem
-	| MassProblem
+	| { readonly code: 'mass-not-understood'; readonly part: string }
 	| PlanProblem
 	| { readonly code: 'not-a-number'; readonly part: string };
 
@@ -53,7 +52,11 @@ export class FieldReader {
 	/** The mass of one bag, from a weighed and counted handful. */
 	massOfOne(): number {
 		const read = parseMass(this.fields.handful_g, bareMassUnitOf(this.system));
-		if (read.problem) this.problems.handful_g = read.problem;
+		if (read.problem)
+			this.problems.handful_g =
+				read.problem.code === 'not-understood'
+					? { ...read.problem, code: 'mass-not-understood' }
+					: read.problem;
 		const count = this.number('handful_count');
 		const isCount = Number.isInteger(count) && count >= 1 && count <= 1000;
 		if (!this.problems.handful_count && !isCount)

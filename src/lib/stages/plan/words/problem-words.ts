@@ -3,7 +3,7 @@ import { planLimits } from '$lib/core/model/limits';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, trimmed } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
-import type { MassProblem } from '$lib/core/units/parse-mass';
+import { lengthProblemWords, massProblemWords } from '$lib/ui/quantity-words';
 import type { FieldProblem } from '../fields';
 import { lengthFields } from '../fields';
 import type { NameProblem } from '$lib/ui/name';
@@ -39,22 +39,16 @@ function outOfBounds(
 	return `This needs a whole number from ${least} to ${most}.`;
 }
 
-/** What is wrong with a weight. */
-export const massProblemWords = (problem: MassProblem, system: LengthSystem): string =>
-	problem.code === 'not-understood'
-		? `“${problem.part.slice(0, 40)}” was not understood. Write it like ${system === 'ft' ? '37 oz or 2 lb 6 oz' : '52 g or 1.8 kg'}.`
-		: fieldProblemWords(problem, system);
-
 /** What is wrong with a field, as one volunteer would say it to another. */
 export function fieldProblemWords(problem: FieldProblem, system: LengthSystem): string {
 	const small = (mm: number) => formatLength(mm, system, 'small');
 	switch (problem.code) {
 		case 'empty':
-			return 'Please fill this in.';
 		case 'not-understood':
-			return `“${problem.part}” was not understood. Write it like ${system === 'ft' ? '33 in, 2 1/2 in or 6 ft 2' : '84 cm, 0.84 m or 33 in'}.`;
 		case 'thousands-or-decimals':
-			return `“${problem.part}” could be thousands or decimals. Write it without the comma.`;
+			return lengthProblemWords(problem, system);
+		case 'mass-not-understood':
+			return massProblemWords({ ...problem, code: 'not-understood' }, system);
 		case 'not-a-number':
 			return `“${problem.part}” is not a number this can use.`;
 		case 'out-of-bounds':

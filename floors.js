@@ -1,0 +1,52 @@
+// The floors of the house, the lowest first. A file may use what lies on lower floors and in its own
+// room; rooms of one floor know nothing of each other. ESLint holds it, `.svelte` files included.
+const core = [
+	['core', 'core/mat', 'core/units'],
+	[
+		'core/bag',
+		'core/colour',
+		'core/factors',
+		'core/finish',
+		'core/joint',
+		'core/size',
+		'core/statistics'
+	],
+	['core/strand', 'core/gather'],
+	['core/cut'],
+	[
+		'core/techniques/bands',
+		'core/techniques/crochet',
+		'core/techniques/peg-loom',
+		'core/techniques/twined'
+	],
+	['core/techniques'],
+	['core/effort'],
+	['core/practice'],
+	['core/model'],
+	['core/back', 'core/store'],
+	['core/judge'],
+	['core/estimate'],
+	['core/calibrate', 'core/compare', 'core/explain', 'core/simulate']
+];
+const page = [
+	['ui'],
+	['entries'],
+	['measures'],
+	['stages/gather', 'stages/plan/document', 'stages/plan/drawing'],
+	['stages/gather/lists', 'stages/plan/fields'],
+	['stages/plan/words'],
+	['stages/plan/bench'],
+	['stages/plan/parts', 'stages/plan/compare'],
+	['stages/plan/steps', 'stages/plan/views'],
+	['stages/plan']
+];
+const server = [
+	['server/base'],
+	['server/db'],
+	['server/web', 'server/plan', 'server/sheets'],
+	['server/heavy', 'server/measures'],
+	['server/gather'],
+	['server/entries', 'server/out']
+];
+
+export const floors = [...core, ...page, ...server];

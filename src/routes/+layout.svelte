@@ -2,8 +2,8 @@
 	import '../app.css';
 	import { invalidate, invalidateAll } from '$app/navigation';
 	import StageBar from '$lib/ui/StageBar.svelte';
-	import { setQueue } from '$lib/entries/outbox-context';
-	import { EntryQueue } from '$lib/entries/outbox.svelte';
+	import { setOutbox } from '$lib/entries/outbox-context';
+	import { Outbox } from '$lib/entries/outbox.svelte';
 	import { isTimeZone, todayIn } from '$lib/ui/days';
 	import { isLocale } from '$lib/ui/reader';
 	import { writeAs } from '$lib/ui/writing';
@@ -17,15 +17,16 @@
 	$effect.pre(() => writeAs(data.group));
 
 	// What waits on this device goes up from every page.
-	const queue = new EntryQueue(
+	const outbox = new Outbox(
 		() => void invalidate('app:gather'),
 		() => ({
 			system: data.group.lengthSystem,
 			today: todayIn(data.group.timeZone, new Date())
-		})
+		}),
+		() => data.group.groupId
 	);
-	setQueue(queue);
-	onMount(() => queue.begin());
+	setOutbox(outbox);
+	onMount(() => outbox.begin());
 
 	// The first device that comes says where the hall is; it can be changed under Settings.
 	onMount(() => {

@@ -15,7 +15,7 @@ import { practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
 import { takeBack } from '../../src/lib/server/gather/taken-back';
 import type { GroupId } from '../../src/lib/server/base/group-id';
-import type { SortingEntry } from '../../src/lib/entries/entry-types';
+import type { SortingEntry } from '../../src/lib/entries/types/sorting';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting } from './samples';
 

@@ -13,7 +13,7 @@ import { listPlaces } from '../../src/lib/server/gather/places';
 import { keepSorting } from '../../src/lib/server/gather/sortings';
 import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
-import type { MovementEntry } from '../../src/lib/entries/entry-types';
+import type { MovementEntry } from '../../src/lib/entries/types/movement';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting } from './samples';
 

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/practice/practice';
-import type { BagKindEntry } from '../../src/lib/entries/entry-types';
+import type { BagKindEntry } from '../../src/lib/entries/types/bag-kind';
 import {
 	keepBagKind,
 	listKinds,

@@ -5,7 +5,7 @@ import { demoPlans } from '../../scripts/demo/plans';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
-import type { MeasurementEntry } from '../../src/lib/entries/entry-types';
+import type { MeasurementEntry } from '../../src/lib/entries/types/measurement';
 import {
 	keepMeasurement,
 	leaveOutMeasurement,

@@ -1,4 +1,6 @@
-import type { DropOffEntry, MovementEntry, SortingEntry } from '../../src/lib/entries/entry-types';
+import type { MovementEntry } from '../../src/lib/entries/types/movement';
+import type { SortingEntry } from '../../src/lib/entries/types/sorting';
+import type { DropOffEntry } from '../../src/lib/entries/types/drop-off';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';

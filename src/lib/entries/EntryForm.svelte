@@ -1,6 +1,7 @@
 <script lang="ts">
 	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
 	import type { TypedForm } from './typed-form.svelte';
+	import { entryTypes } from './registry';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -10,8 +11,6 @@
 		act: string;
 		/** Where it goes without scripts. */
 		action?: string;
-		/** The entry in words a person knows it by, once it is kept or waits. */
-		words: () => string;
 		/** Fields that stay as they are for the next entry. */
 		stays?: readonly string[];
 		isMain?: boolean;
@@ -25,7 +24,6 @@
 		title,
 		act,
 		action = '?/keep',
-		words,
 		stays = [],
 		isMain = true,
 		may = () => true,
@@ -41,7 +39,7 @@
 	{action}
 	onsubmit={(event) => {
 		event.preventDefault();
-		if (may()) void form.submit(words(), stays);
+		if (may()) void form.submit(entryTypes[form.type].words(form.typed), stays);
 	}}
 >
 	<input type="hidden" name="type" value={form.type} />

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The row below a line of a table that takes it back, with a reason: a movement, what came in, what was sorted.
-	import type { Correctable } from './entry-types';
-	import { getQueue } from './outbox-context';
+	import type { Correctable } from '$lib/entries/types/correction';
+	import { getOutbox } from './outbox-context';
 	import type { SentForm } from './typed-form.svelte';
 	import { TypedForm } from './typed-form.svelte';
 	import { untrack } from 'svelte';
@@ -24,7 +24,7 @@
 			new TypedForm(
 				'correction',
 				{ of, corrects: String(id), note: '', by_name: '' },
-				getQueue(),
+				getOutbox(),
 				sent
 			)
 	);

@@ -29,6 +29,11 @@ export class FormReader {
 		return Object.keys(this.problems).length === 0;
 	}
 
+	/** Whether an odd count or measure was said to be right. */
+	get isSure(): boolean {
+		return this.raw('sure') === 'yes';
+	}
+
 	raw(field: string): string {
 		return (this.typed[field] ?? '').trim();
 	}

@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
-import type { EntryQueue } from './outbox.svelte';
+import type { Outbox } from './outbox.svelte';
 
-/** The device's queue, for the pages below the one that began it. */
-export const [getQueue, setQueue] = createContext<EntryQueue>();
+/** The device's outbox, for the pages below the one that began it. */
+export const [getOutbox, setOutbox] = createContext<Outbox>();

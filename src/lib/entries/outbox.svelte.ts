@@ -1,29 +1,9 @@
-import type { LengthSystem } from '$lib/core/units/format-length';
-import type { ReadBy } from './entries';
-import type { Sentences, Typed } from './form-reader';
+import type { ReadBy } from './read-entry';
+import type { Typed } from './form-reader';
+import type { Sent, Waiting } from './waiting';
 import { portionOf, sendEntries } from './send-entries';
 import { Shelf } from './shelf';
 import { nowSaid } from './typed-at';
-
-/** An entry on this device, until the server has said that it is kept. */
-export interface Waiting {
-	readonly key: string;
-	readonly type: string;
-	readonly typed: Typed;
-	/** The units of what is typed with none. */
-	readonly lengths?: LengthSystem;
-	/** When it was typed; it may wait for hours. */
-	readonly at?: string;
-	/** What it is, in words a person knows it by. */
-	readonly words: string;
-	/** Why the server would not have it; it stays until it is put right or thrown away. */
-	readonly problems?: Sentences;
-}
-
-/** How an entry went. What the server would not have lies on the shelf until it is dropped; what is `lost` lies nowhere but in its fields. */
-export type Sent =
-	| { readonly outcome: 'kept' | 'waits' | 'lost' }
-	| { readonly outcome: 'refused'; readonly key: string; readonly problems: Sentences };
 
 /** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a hand only, so never on a server. */
 export const mending = $state<{ entry: Waiting | null }>({ entry: null });
@@ -37,7 +17,7 @@ const alone = (work: () => Promise<void>): Promise<void> =>
  * shelf only when the server has said that it is kept, under the key it was given here, so that a
  * resend counts once. Of several tabs one sends at a time.
  */
-export class EntryQueue {
+export class Outbox {
 	waiting = $state.raw<readonly Waiting[]>([]);
 	isAway = $state(false);
 	#shelf: Shelf | null = null;
@@ -47,10 +27,12 @@ export class EntryQueue {
 	/**
 	 * @param onkept called when entries were kept, so that lists can be read again
 	 * @param readBy how what is typed here is read just now
+	 * @param groupOf the group that this device is working for: what was typed for another stays where it is
 	 */
 	constructor(
 		private readonly onkept: () => void,
-		readonly readBy: () => ReadBy
+		readonly readBy: () => ReadBy,
+		private readonly groupOf: () => string
 	) {}
 
 	/** Opens the shelf and begins to send what lies there. Returns how to stop. */
@@ -76,6 +58,7 @@ export class EntryQueue {
 		const lengths = this.readBy().system;
 		const entry: Waiting = {
 			key: crypto.randomUUID(),
+			group: this.groupOf(),
 			type,
 			typed: { ...typed },
 			lengths,
@@ -138,14 +121,14 @@ export class EntryQueue {
 	}
 
 	#open(): Shelf {
-		if (!this.#shelf) throw new Error('the queue has not begun');
+		if (!this.#shelf) throw new Error('the outbox has not begun');
 		return this.#shelf;
 	}
 
 	/** Looks at what lies on the shelf; false where the device has none. */
 	async #look(): Promise<boolean> {
 		try {
-			this.waiting = await this.#open().all();
+			this.waiting = await this.#open().all(this.groupOf());
 			return true;
 		} catch {
 			return false;

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Waiting } from './outbox.svelte';
-import { EntryQueue } from './outbox.svelte';
+import { Outbox } from './outbox.svelte';
+import type { Waiting } from './waiting';
 
 /** The device's shelf, as the browser keeps it: it outlives the page. */
 const shelf = new Map<string, Waiting>();
@@ -32,16 +32,19 @@ const keptAll = (entries: Sent['entries']) =>
 	Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'kept', id: 1 })) });
 
 const readBy = () => ({ system: 'cm', today: '2026-11-26' }) as const;
+/** The group that the device works for. */
+let group = 'harbour';
 const stops: (() => void)[] = [];
 const begun = (onkept = () => {}) => {
-	const queue = new EntryQueue(onkept, readBy);
-	stops.push(queue.begin());
-	return queue;
+	const outbox = new Outbox(onkept, readBy, () => group);
+	stops.push(outbox.begin());
+	return outbox;
 };
 
 beforeEach(() => {
 	shelf.clear();
 	isFull = false;
+	group = 'harbour';
 	sent = [];
 	answer = keptAll;
 	vi.stubGlobal('window', new EventTarget());
@@ -68,43 +71,67 @@ const away = () => {
 describe('entries on a device', () => {
 	it('are sent at once, leave the shelf once they are kept, and say so', async () => {
 		const onkept = vi.fn();
-		const queue = begun(onkept);
+		const outbox = begun(onkept);
 		const before = new Date().toISOString();
-		expect(await queue.add('timed', { units: '4' }, '4 joints')).toEqual({ outcome: 'kept' });
+		expect(await outbox.add('timed', { units: '4' }, '4 joints')).toEqual({ outcome: 'kept' });
 		expect(sent).toHaveLength(1);
 		expect(sent[0]?.[0]).toMatchObject({ type: 'timed', typed: { units: '4' } });
 		const at = sent[0]?.[0]?.at ?? '';
 		expect(at >= before && at <= new Date().toISOString()).toBe(true);
-		expect(queue.waiting).toEqual([]);
+		expect(outbox.waiting).toEqual([]);
 		expect(shelf.size).toBe(0);
 		expect(onkept).toHaveBeenCalledTimes(1);
-		expect(queue.isAway).toBe(false);
+		expect(outbox.isAway).toBe(false);
 	});
 
 	it('wait while the network is away, and go up under the same keys when it is back', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = away;
-		expect(await queue.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
-		await queue.add('timed', { units: '2' }, 'two');
-		expect(queue.isAway).toBe(true);
-		expect(queue.waiting.map(({ words }) => words)).toEqual(['one', 'two']);
+		expect(await outbox.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
+		await outbox.add('timed', { units: '2' }, 'two');
+		expect(outbox.isAway).toBe(true);
+		expect(outbox.waiting.map(({ words }) => words)).toEqual(['one', 'two']);
 		const keys = [...shelf.keys()];
 		answer = keptAll;
 		window.dispatchEvent(new Event('online'));
-		await vi.waitFor(() => expect(queue.waiting).toEqual([]));
+		await vi.waitFor(() => expect(outbox.waiting).toEqual([]));
 		expect(sent.at(-1)?.map(({ key }) => key)).toEqual(keys);
-		expect(queue.isAway).toBe(false);
+		expect(outbox.isAway).toBe(false);
+	});
+
+	it('are of one group: what was typed for another waits until the device works for that again', async () => {
+		const outbox = begun();
+		answer = away;
+		await outbox.add('timed', { units: '1' }, 'one');
+		const [key = ''] = shelf.keys();
+		group = 'hill';
+		answer = keptAll;
+		await outbox.add('timed', { units: '2' }, 'two');
+		expect(sent.at(-1)?.map(({ typed }) => typed.units)).toEqual(['2']);
+		expect([...shelf.keys()]).toEqual([key]);
+		expect(outbox.waiting).toEqual([]);
+		group = 'harbour';
+		await outbox.send();
+		expect(sent.at(-1)?.map((entry) => entry.key)).toEqual([key]);
+		expect(shelf.size).toBe(0);
+	});
+
+	it('laid there before groups were told apart are of the one there was', async () => {
+		const old = { key: 'k', type: 'timed', typed: { units: '3' }, words: 'three' };
+		shelf.set('k', old as unknown as Waiting);
+		begun();
+		await vi.waitFor(() => expect(sent.at(-1)?.[0]?.typed.units).toBe('3'));
 	});
 
 	it('are sent again where the answer was lost, so that the server can count them once', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = () => new Response('', { status: 502 });
-		await queue.add('timed', { units: '1' }, 'one');
-		expect(queue.waiting).toHaveLength(1);
+		await outbox.add('timed', { units: '1' }, 'one');
+		expect(outbox.waiting).toHaveLength(1);
 		answer = (entries) =>
 			Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'again', id: 1 })) });
-		await queue.send();
-		expect(queue.waiting).toEqual([]);
+		await outbox.send();
+		expect(outbox.waiting).toEqual([]);
 		expect(new Set(sent.flat().map(({ key }) => key)).size).toBe(1);
 	});
 
@@ -120,7 +147,7 @@ describe('entries on a device', () => {
 	});
 
 	it('that are refused stay with their reason, are not sent again, and can be thrown away', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = (entries) =>
 			Response.json({
 				answers: entries.map(({ key, typed }) =>
@@ -129,49 +156,49 @@ describe('entries on a device', () => {
 						: { key, outcome: 'kept', id: 1 }
 				)
 			});
-		const refused = await queue.add('timed', { units: '9' }, 'nine');
+		const refused = await outbox.add('timed', { units: '9' }, 'nine');
 		expect(refused).toEqual({
 			outcome: 'refused',
-			key: queue.waiting[0]?.key,
+			key: outbox.waiting[0]?.key,
 			problems: { amount: 'Not that much.' }
 		});
-		expect(queue.waiting[0]).toMatchObject({
+		expect(outbox.waiting[0]).toMatchObject({
 			words: 'nine',
 			problems: { amount: 'Not that much.' }
 		});
 		const before = sent.length;
-		await queue.send();
+		await outbox.send();
 		expect(sent).toHaveLength(before);
-		await queue.add('timed', { units: '1' }, 'one');
+		await outbox.add('timed', { units: '1' }, 'one');
 		expect(sent.at(-1)).toHaveLength(1);
-		await queue.drop(queue.waiting[0]?.key ?? '');
-		expect(queue.waiting).toEqual([]);
+		await outbox.drop(outbox.waiting[0]?.key ?? '');
+		expect(outbox.waiting).toEqual([]);
 	});
 
 	it('go up in the order they were typed: what goes out may have come in just before', async () => {
 		vi.useFakeTimers({ toFake: ['Date'] });
-		const queue = begun();
+		const outbox = begun();
 		answer = away;
 		for (let at = 0; at < 12; at++) {
 			vi.setSystemTime(Date.UTC(2026, 10, 19, 18, 0, at));
-			await queue.add('timed', { units: `${at}` }, `${at}`);
+			await outbox.add('timed', { units: `${at}` }, `${at}`);
 		}
 		answer = keptAll;
-		await queue.send();
+		await outbox.send();
 		expect(sent.at(-1)?.map(({ typed }) => typed.units)).toEqual(
 			Array.from({ length: 12 }, (_, at) => `${at}`)
 		);
 	});
 
 	it('typed while another is being sent go up right after it, and say what is true', async () => {
-		const queue = begun();
+		const outbox = begun();
 		const both = [
-			queue.add('timed', { units: '1' }, 'one'),
-			queue.add('timed', { units: '2' }, 'two'),
-			queue.add('timed', { units: '3' }, 'three')
+			outbox.add('timed', { units: '1' }, 'one'),
+			outbox.add('timed', { units: '2' }, 'two'),
+			outbox.add('timed', { units: '3' }, 'three')
 		];
 		expect(await Promise.all(both)).toEqual(both.map(() => ({ outcome: 'kept' })));
-		expect(queue.waiting).toEqual([]);
+		expect(outbox.waiting).toEqual([]);
 		expect(
 			sent
 				.flat()
@@ -181,45 +208,45 @@ describe('entries on a device', () => {
 	});
 
 	it('go up fifty at a time', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = away;
-		for (let at = 0; at < 60; at++) await queue.add('timed', { units: `${at}` }, `${at}`);
+		for (let at = 0; at < 60; at++) await outbox.add('timed', { units: `${at}` }, `${at}`);
 		answer = keptAll;
-		await queue.send();
+		await outbox.send();
 		expect(sent.at(-1)).toHaveLength(50);
-		expect(queue.waiting).toHaveLength(10);
-		await queue.send();
-		expect(queue.waiting).toEqual([]);
+		expect(outbox.waiting).toHaveLength(10);
+		await outbox.send();
+		expect(outbox.waiting).toEqual([]);
 	});
 
 	it('are each answered for: what the server would not read as a whole is sent one by one', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = away;
-		for (const units of ['1', 'bad', '2']) await queue.add('timed', { units }, units);
+		for (const units of ['1', 'bad', '2']) await outbox.add('timed', { units }, units);
 		answer = (entries) =>
 			entries.some(({ typed }) => typed.units === 'bad')
 				? new Response('{"problems":[]}', { status: 422 })
 				: keptAll(entries);
-		await queue.send();
-		expect(queue.waiting.map(({ words }) => words)).toEqual(['bad']);
-		expect(queue.waiting[0]?.problems?.entry).toContain('could not read this');
+		await outbox.send();
+		expect(outbox.waiting.map(({ words }) => words)).toEqual(['bad']);
+		expect(outbox.waiting[0]?.problems?.entry).toContain('could not read this');
 		answer = keptAll;
-		await queue.add('timed', { units: '3' }, 'three');
-		expect(queue.waiting.map(({ words }) => words)).toEqual(['bad']);
+		await outbox.add('timed', { units: '3' }, 'three');
+		expect(outbox.waiting.map(({ words }) => words)).toEqual(['bad']);
 	});
 
 	it.each([429, 500, 502, 503])(
 		'wait where the server answers %i: nothing is known of any',
 		async (status) => {
-			const queue = begun();
+			const outbox = begun();
 			answer = () => new Response('', { status });
-			expect(await queue.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
-			expect(queue.waiting[0]?.problems).toBeUndefined();
+			expect(await outbox.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
+			expect(outbox.waiting[0]?.problems).toBeUndefined();
 		}
 	);
 
 	it('that could not be kept just now wait, and hold up no other', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = (entries) =>
 			Response.json({
 				answers: entries.map(({ key, typed }) => ({
@@ -227,34 +254,34 @@ describe('entries on a device', () => {
 					outcome: typed.units === '9' ? 'waits' : 'kept'
 				}))
 			});
-		expect(await queue.add('timed', { units: '9' }, 'nine')).toEqual({ outcome: 'waits' });
-		expect(await queue.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'kept' });
-		expect(queue.waiting.map(({ words }) => words)).toEqual(['nine']);
+		expect(await outbox.add('timed', { units: '9' }, 'nine')).toEqual({ outcome: 'waits' });
+		expect(await outbox.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'kept' });
+		expect(outbox.waiting.map(({ words }) => words)).toEqual(['nine']);
 	});
 
 	it('that are long go up in portions that the server takes', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = away;
-		for (let at = 0; at < 20; at++) await queue.add('timed', { note: 'x'.repeat(4000) }, `${at}`);
+		for (let at = 0; at < 20; at++) await outbox.add('timed', { note: 'x'.repeat(4000) }, `${at}`);
 		answer = keptAll;
-		for (let at = 0; at < 4; at++) await queue.send();
+		for (let at = 0; at < 4; at++) await outbox.send();
 		const sizes = sent.slice(-4).map((entries) => JSON.stringify({ entries }).length);
-		expect(queue.waiting).toEqual([]);
+		expect(outbox.waiting).toEqual([]);
 		expect(Math.max(...sizes)).toBeLessThan(64_000);
 	});
 
 	it('on a device that keeps nothing are sent at once, and said to be lost where nothing answers', async () => {
-		const queue = begun();
+		const outbox = begun();
 		isFull = true;
 		const shelved = vi.fn();
-		expect(await queue.add('timed', { units: '1' }, 'one', shelved)).toEqual({ outcome: 'kept' });
+		expect(await outbox.add('timed', { units: '1' }, 'one', shelved)).toEqual({ outcome: 'kept' });
 		answer = away;
-		expect(await queue.add('timed', { units: '2' }, 'two', shelved)).toEqual({ outcome: 'lost' });
+		expect(await outbox.add('timed', { units: '2' }, 'two', shelved)).toEqual({ outcome: 'lost' });
 		expect(shelved).not.toHaveBeenCalled();
 	});
 
 	it('refused late are not brought back where another tab has had them kept meanwhile', async () => {
-		const queue = begun();
+		const outbox = begun();
 		answer = (entries) => {
 			// Another tab has sent it, and the server has it: it lies here no more.
 			shelf.clear();
@@ -262,16 +289,20 @@ describe('entries on a device', () => {
 				answers: entries.map(({ key }) => ({ key, outcome: 'refused', problems: {} }))
 			});
 		};
-		await queue.add('timed', { units: '1' }, 'one');
-		expect([shelf.size, queue.waiting]).toEqual([0, []]);
+		await outbox.add('timed', { units: '1' }, 'one');
+		expect([shelf.size, outbox.waiting]).toEqual([0, []]);
 	});
 
 	it('are tried again by themselves, until the page is left', async () => {
 		vi.useFakeTimers();
-		const queue = new EntryQueue(() => {}, readBy);
-		const stop = queue.begin();
+		const outbox = new Outbox(
+			() => {},
+			readBy,
+			() => group
+		);
+		const stop = outbox.begin();
 		answer = away;
-		await queue.add('timed', { units: '1' }, 'one');
+		await outbox.add('timed', { units: '1' }, 'one');
 		const before = sent.length;
 		await vi.advanceTimersByTimeAsync(9000);
 		expect(sent.length).toBeGreaterThanOrEqual(before + 2);

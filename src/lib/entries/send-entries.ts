@@ -1,5 +1,5 @@
 import type { Sentences } from './form-reader';
-import type { Waiting } from './outbox.svelte';
+import type { Waiting } from './waiting';
 
 /** How one entry went: `waits` is not known, and is sent again under the same key. */
 export type Answer =

@@ -1,8 +1,8 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
-import type { Waiting } from './outbox.svelte';
+import type { Waiting } from './waiting';
 
 interface Stored extends DBSchema {
-	entries: { key: string; value: Waiting };
+	entries: { key: string; value: Omit<Waiting, 'group'> & { readonly group?: string } };
 }
 
 /** Where this device keeps entries until the server has them: IndexedDB, which outlives the page. */
@@ -19,10 +19,14 @@ export class Shelf {
 		this.#db.catch(() => {});
 	}
 
-	/** All that lies there, in the order it was typed: what goes out of the store may have come in just before. */
-	async all(): Promise<Waiting[]> {
+	/** All that lies there for a group, in the order it was typed: what goes out of the store may have come in just before. */
+	async all(ofGroup: string): Promise<Waiting[]> {
 		const all = await (await this.#db).getAll('entries');
-		return all.sort((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));
+		// What was laid there before groups were told apart is this one's: there was no other.
+		const own = all.map((entry): Waiting => ({ group: ofGroup, ...entry }));
+		return own
+			.filter(({ group }) => group === ofGroup)
+			.sort((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));
 	}
 
 	async put(entry: Waiting): Promise<void> {

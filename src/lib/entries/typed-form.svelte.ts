@@ -1,7 +1,7 @@
-import type { EntryType } from './entry-types';
-import { readEntry } from './entries';
+import type { EntryType } from './registry';
+import { readEntry } from './read-entry';
 import type { Sentences, Typed } from './form-reader';
-import type { EntryQueue } from './outbox.svelte';
+import type { Outbox } from './outbox.svelte';
 import { mending } from './outbox.svelte';
 
 /** What the server said of a form that was sent without scripts. */
@@ -31,7 +31,7 @@ export class TypedForm {
 	constructor(
 		readonly type: EntryType,
 		private readonly start: Readonly<Record<string, string>>,
-		private readonly queue: EntryQueue,
+		private readonly outbox: Outbox,
 		sent?: SentForm | null,
 		/** Begins the ids of its fields: one page may hold several forms of a type. */
 		readonly scope: string = type
@@ -44,16 +44,16 @@ export class TypedForm {
 
 	/** The units that what is typed here is read in. */
 	get lengths(): 'cm' | 'ft' {
-		return this.queue.readBy().system;
+		return this.outbox.readBy().system;
 	}
 
 	/**
-	 * Reads what is typed; good entries go to the queue. The fields begin anew, all but those named,
+	 * Reads what is typed; good entries go to the outbox. The fields begin anew, all but those named,
 	 * once the device has taken the entry, and not before.
 	 */
 	async submit(words: string, kept: readonly string[]): Promise<void> {
 		if (this.#isTaken || JSON.stringify(this.typed) === this.#begun) return;
-		const { entry, problems } = readEntry(this.type, this.typed, this.queue.readBy());
+		const { entry, problems } = readEntry(this.type, this.typed, this.outbox.readBy());
 		this.problems = problems ?? {};
 		if (!entry) {
 			this.said = '';
@@ -72,7 +72,7 @@ export class TypedForm {
 			};
 			this.#begun = JSON.stringify(this.typed);
 		};
-		const sent = await this.queue.add(this.type, typed, words, beginAnew);
+		const sent = await this.outbox.add(this.type, typed, words, beginAnew);
 		this.#isTaken = false;
 		if (sent.outcome === 'lost') {
 			this.said =
@@ -86,7 +86,7 @@ export class TypedForm {
 			if (now !== this.#begun && now !== text) return;
 			this.typed = typed;
 			this.problems = sent.problems;
-			return this.queue.drop(sent.key).catch(() => {});
+			return this.outbox.drop(sent.key).catch(() => {});
 		}
 		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
 		await this.#mended();
@@ -105,7 +105,7 @@ export class TypedForm {
 	}
 
 	async #mended(): Promise<void> {
-		if (this.#mending) await this.queue.drop(this.#mending);
+		if (this.#mending) await this.outbox.drop(this.#mending);
 		this.#mending = null;
 	}
 }

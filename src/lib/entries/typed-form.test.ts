@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import type { EntryQueue, Sent } from './outbox.svelte';
+import type { Outbox } from './outbox.svelte';
+import type { Sent } from './waiting';
 import { mending } from './outbox.svelte';
 import { TypedForm } from './typed-form.svelte';
 
-/** A queue that only notes what it is given. */
+/** A outbox that only notes what it is given. */
 function notingQueue(how: Sent = { outcome: 'kept' }) {
 	const dropped: string[] = [];
 	const given: { type: string; typed: object; words: string }[] = [];
-	const queue = {
+	const outbox = {
 		readBy: () => ({ system: 'cm', today: '2026-11-26' }),
 		add: (type: string, typed: object, words: string, onshelved: () => void) => {
 			given.push({ type, typed, words });
@@ -19,7 +20,7 @@ function notingQueue(how: Sent = { outcome: 'kept' }) {
 			return Promise.resolve();
 		}
 	};
-	return { given, dropped, queue: queue as unknown as EntryQueue };
+	return { given, dropped, outbox: outbox as unknown as Outbox };
 }
 const start = {
 	work: 'join',
@@ -32,8 +33,8 @@ const start = {
 
 describe('a form of an entry', () => {
 	it('hands a good entry on as it was typed, and begins anew with what stays', async () => {
-		const { given, queue } = notingQueue();
-		const form = new TypedForm('timed', start, queue);
+		const { given, outbox } = notingQueue();
+		const form = new TypedForm('timed', start, outbox);
 		Object.assign(form.typed, { units: '240', people: '3', minutes: '52' });
 		await form.submit('240 joints timed', ['people', 'work']);
 		expect(given).toEqual([
@@ -49,8 +50,8 @@ describe('a form of an entry', () => {
 	});
 
 	it('on a device that keeps nothing stays in its fields, and says so', async () => {
-		const { queue } = notingQueue({ outcome: 'lost' });
-		const form = new TypedForm('timed', start, queue);
+		const { outbox } = notingQueue({ outcome: 'lost' });
+		const form = new TypedForm('timed', start, outbox);
 		Object.assign(form.typed, { units: '240', minutes: '52' });
 		await form.submit('240 joints timed', []);
 		expect(form.typed).toMatchObject({ units: '240', minutes: '52' });
@@ -65,17 +66,17 @@ describe('a form of an entry', () => {
 		const waiting = new Promise<Sent>((resolve) => {
 			shelve = () => resolve({ outcome: 'kept' });
 		});
-		const { queue, given } = notingQueue();
+		const { outbox, given } = notingQueue();
 		const slow = {
-			...queue,
-			readBy: queue.readBy,
+			...outbox,
+			readBy: outbox.readBy,
 			add: async (_: string, __: object, ___: string, onshelved: () => void) => {
 				given.push({ type: 'timed', typed: {}, words: '' });
 				const sent = await waiting;
 				onshelved();
 				return sent;
 			}
-		} as unknown as EntryQueue;
+		} as unknown as Outbox;
 		const form = new TypedForm('timed', start, slow);
 		Object.assign(form.typed, { units: '240', minutes: '52' });
 		const sending = form.submit('240 joints timed', []);
@@ -88,8 +89,8 @@ describe('a form of an entry', () => {
 	});
 
 	it('pressed twice sends once, and finds no fault with the fields that began anew', async () => {
-		const { given, queue } = notingQueue();
-		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, queue);
+		const { given, outbox } = notingQueue();
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, outbox);
 		form.typed.units = '240';
 		const first = form.submit('240 joints timed', []);
 		await Promise.all([first, form.submit('9 joints timed', [])]);
@@ -102,8 +103,8 @@ describe('a form of an entry', () => {
 	});
 
 	it('keeps what is typed and says what is wrong at the field', async () => {
-		const { given, queue } = notingQueue();
-		const form = new TypedForm('timed', start, queue);
+		const { given, outbox } = notingQueue();
+		const form = new TypedForm('timed', start, outbox);
 		form.typed.units = 'many';
 		await form.submit('x', []);
 		expect(given).toEqual([]);
@@ -116,16 +117,16 @@ describe('a form of an entry', () => {
 	});
 
 	it('says so where the entry waits on the device', async () => {
-		const { queue } = notingQueue({ outcome: 'waits' });
-		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, queue);
+		const { outbox } = notingQueue({ outcome: 'waits' });
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, outbox);
 		await form.submit('9 joints timed', []);
 		expect(form.said).toBe('Waiting on this device: 9 joints timed.');
 	});
 
 	it('stands in its fields again where the server would not have it', async () => {
 		const problems = { units: 'Not so many.' };
-		const { dropped, queue } = notingQueue({ outcome: 'refused', key: 'k', problems });
-		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, queue);
+		const { dropped, outbox } = notingQueue({ outcome: 'refused', key: 'k', problems });
+		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, outbox);
 		form.typed.units = '900';
 		await form.submit('900 joints timed', []);
 		expect([form.typed.units, form.problems, form.said]).toEqual(['900', problems, '']);
@@ -133,12 +134,12 @@ describe('a form of an entry', () => {
 	});
 
 	it('leaves it on the shelf where the next entry is being typed already', async () => {
-		const { dropped, queue } = notingQueue({
+		const { dropped, outbox } = notingQueue({
 			outcome: 'refused',
 			key: 'k',
 			problems: { units: 'No.' }
 		});
-		const form = new TypedForm('timed', start, queue);
+		const form = new TypedForm('timed', start, outbox);
 		Object.assign(form.typed, { units: '900', minutes: '9' });
 		const sending = form.submit('900 joints timed', []);
 		form.typed.units = '5';
@@ -148,11 +149,11 @@ describe('a form of an entry', () => {
 	});
 
 	it('takes up what was not kept before, and lets go of it once it is put right', async () => {
-		const { given, dropped, queue } = notingQueue();
-		const form = new TypedForm('timed', start, queue);
+		const { given, dropped, outbox } = notingQueue();
+		const form = new TypedForm('timed', start, outbox);
 		const typed = { units: '900', minutes: '9' };
 		const problems = { units: 'Not so many.' };
-		const entry = { key: 'k', typed, words: 'x', problems };
+		const entry = { key: 'k', group: 'harbour', typed, words: 'x', problems };
 		mending.entry = { ...entry, type: 'movement' };
 		form.mend();
 		expect([form.typed, form.problems]).toEqual([start, {}]);
@@ -176,19 +177,19 @@ describe('a form of an entry', () => {
 	});
 
 	it('comes back from the server as it was typed, if it was its own', () => {
-		const { queue } = notingQueue();
+		const { outbox } = notingQueue();
 		const sent = { type: 'timed', typed: { units: 'x' }, problems: { units: 'No.' }, said: 'Oh.' };
-		const own = new TypedForm('timed', start, queue, sent);
+		const own = new TypedForm('timed', start, outbox, sent);
 		expect([own.typed.units, own.typed.people, own.problems, own.said]).toEqual([
 			'x',
 			'1',
 			{ units: 'No.' },
 			'Oh.'
 		]);
-		const other = new TypedForm('movement', start, queue, sent);
+		const other = new TypedForm('movement', start, outbox, sent);
 		expect([other.typed.units, other.problems, other.said]).toEqual(['', {}, '']);
 		expect(own.key).not.toBe(other.key);
-		expect([own.scope, new TypedForm('timed', start, queue, null, 'b').scope]).toEqual([
+		expect([own.scope, new TypedForm('timed', start, outbox, null, 'b').scope]).toEqual([
 			'timed',
 			'b'
 		]);

@@ -4,10 +4,10 @@
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import OnlyWhen from '$lib/entries/OnlyWhen.svelte';
-	import type { Measure } from '$lib/entries/entry-types';
-	import { readEntry } from '$lib/entries/entries';
+	import type { Measure } from '$lib/entries/types/measurement';
+	import { readEntry } from '$lib/entries/read-entry';
 	import { readingWords } from './measure-words';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import type { PlanBasis } from './plan-basis';
@@ -22,7 +22,7 @@
 		sent?: SentForm | null | undefined;
 	}
 	const { plans, makers, today, sent }: Props = $props();
-	const queue = getQueue();
+	const outbox = getOutbox();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -41,14 +41,14 @@
 					mass: '',
 					sure: ''
 				},
-				queue,
+				outbox,
 				sent
 			)
 	);
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
 	const plan = $derived(plans.find(({ id }) => id === form.typed.plan));
 	const says = $derived.by(() => {
-		const { entry } = readEntry('measurement', form.typed, queue.readBy());
+		const { entry } = readEntry('measurement', form.typed, outbox.readBy());
 		if (entry?.type !== 'measurement' || !plan) return null;
 		const read = readingsOf(entry, plan.basis);
 		if (read.problem !== undefined) return { problem: read.problem };
@@ -58,13 +58,6 @@
 		return { readings: read.readings, odd, problem: impossible ?? undefined };
 	});
 	const question = $derived(says?.odd ? oddWords(says.odd) : form.problems.sure);
-	const keptWords: Record<Measure, string> = {
-		swatch: 'a swatch',
-		chain: 'a chain',
-		woven: 'woven rows',
-		handful: 'a handful',
-		mat: 'a finished mat'
-	};
 	const countWords: Record<Measure, string> = {
 		swatch: 'Stitches',
 		chain: 'Pieces',
@@ -89,7 +82,6 @@
 	{form}
 	title="Something measured"
 	act="Keep it"
-	words={() => keptWords[measure]}
 	stays={['measure', 'plan', 'maker', 'measured_on']}
 	may={() => !says?.odd || form.typed.sure === 'yes'}
 >

@@ -5,11 +5,11 @@
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import type { Work } from '$lib/core/effort/works';
 	import { waysOf, works, workUnits } from '$lib/core/effort/works';
-	import { readEntry } from '$lib/entries/entries';
+	import { readEntry } from '$lib/entries/read-entry';
 	import { oddTime } from './odd-time';
 	import { oddWords } from './plan-basis';
 	import { wayTitle, workTitles } from './measure-words';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import type { StitchTerms } from '$lib/ui/stitch-words';
@@ -23,7 +23,7 @@
 		sent?: SentForm | null | undefined;
 	}
 	const { makers, today, terms, sent }: Props = $props();
-	const queue = getQueue();
+	const outbox = getOutbox();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -37,7 +37,7 @@
 					minutes: '',
 					worked_on: today
 				},
-				queue,
+				outbox,
 				sent
 			)
 	);
@@ -45,7 +45,7 @@
 	const unit = $derived(workUnits[work].unit);
 	const ways = $derived(waysOf(work));
 	const odd = $derived.by(() => {
-		const { entry } = readEntry('timed', form.typed, queue.readBy());
+		const { entry } = readEntry('timed', form.typed, outbox.readBy());
 		return entry?.type === 'timed' ? oddTime(entry) : null;
 	});
 	const question = $derived(odd ? oddWords(odd) : form.problems.sure);
@@ -57,7 +57,6 @@
 	act="Keep the time"
 	isMain={false}
 	may={() => !odd || form.typed.sure === 'yes'}
-	words={() => `${form.typed.units} ${unit} timed`}
 	stays={['work', 'way', 'maker', 'worked_on', 'people']}
 >
 	<EntrySelect

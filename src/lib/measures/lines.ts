@@ -2,7 +2,7 @@
 
 import type { Work } from '../core/effort/works';
 import type { Readings } from '../core/calibrate/readings';
-import type { Measure } from '../entries/entry-types';
+import type { Measure } from '$lib/entries/types/measurement';
 
 export interface MeasurementLine {
 	readonly id: number;

@@ -3,7 +3,7 @@ import type { Work } from '$lib/core/effort/works';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { stitchName } from '$lib/ui/stitch-words';
 import type { Readings } from '$lib/core/calibrate/readings';
-import type { Measure } from '$lib/entries/entry-types';
+import type { Measure } from '$lib/entries/types/measurement';
 
 /** What each factor is called on its own line. */
 export const factorTitles: Readonly<Record<FactorName, string>> = {

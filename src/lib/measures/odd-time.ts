@@ -3,7 +3,7 @@ import { barePractice } from '$lib/core/practice/practice';
 import type { Outlier } from '$lib/core/calibrate/outlier';
 import { outlierOf } from '$lib/core/calibrate/outlier';
 import { rateReading } from '$lib/core/calibrate/update-rate';
-import type { TimedEntry } from '$lib/entries/entry-types';
+import type { TimedEntry } from '$lib/entries/types/timed';
 
 /** Seconds that one unit takes by the craft, in the way it was done. */
 export const craftSeconds = ({ work, way }: TimedEntry): number => workUnits[work].ways[way] ?? NaN;

@@ -19,7 +19,7 @@ import { modelPlan } from '$lib/core/model/model';
 import { planProblems } from '$lib/core/model/plan-problems';
 import type { Plan } from '$lib/core/model/types';
 import { figure, fixed } from '$lib/ui/number-words';
-import type { MeasurementEntry } from '$lib/entries/entry-types';
+import type { MeasurementEntry } from '$lib/entries/types/measurement';
 
 /** What a plan expects by the craft alone, for a measurement to be held against. */
 export interface PlanBasis {

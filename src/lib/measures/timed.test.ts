@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { waysOf, works, workUnits } from '$lib/core/effort/works';
-import { readEntry } from '$lib/entries/entries';
-import type { TimedEntry } from '$lib/entries/entry-types';
+import { readEntry } from '$lib/entries/read-entry';
+import type { TimedEntry } from '$lib/entries/types/timed';
 import { wayTitle, workTitles } from './measure-words';
 import { craftSeconds, oddTime } from './odd-time';
 

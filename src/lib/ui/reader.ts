@@ -7,6 +7,8 @@ export type Paper = (typeof papers)[number];
 
 /** How a page is written for whoever reads it: by the device's own choice, else by the group's. */
 export interface Reader {
+	/** The group's id: what is typed here waits on the device for it. */
+	readonly groupId: string;
 	/** The group's name. */
 	readonly name: string;
 	readonly lengthSystem: LengthSystem;

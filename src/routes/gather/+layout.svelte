@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import WaitingList from '$lib/entries/WaitingList.svelte';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { LayoutProps } from './$types';
 
 	const { children }: LayoutProps = $props();
-	const queue = getQueue();
+	const outbox = getOutbox();
 	const isHere = (href: string) =>
 		href === '/gather' ? page.url.pathname === href : page.url.pathname.startsWith(href);
 	const parts = [
@@ -29,6 +29,6 @@
 			>
 		{/each}
 	</nav>
-	<WaitingList {queue} />
+	<WaitingList {outbox} />
 	{@render children()}
 </main>

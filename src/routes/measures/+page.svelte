@@ -5,11 +5,11 @@
 	import MeasureList from '$lib/measures/MeasureList.svelte';
 	import PlansNow from '$lib/measures/PlansNow.svelte';
 	import TimedWorkForm from '$lib/measures/TimedWorkForm.svelte';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const queue = getQueue();
+	const outbox = getOutbox();
 	const sent = $derived(form?.entry);
 </script>
 
@@ -20,7 +20,7 @@
 	<p class="quiet mb-4">
 		Your own swatches and timed work correct the estimates of every plan. Nobody is ranked.
 	</p>
-	<WaitingList {queue} />
+	<WaitingList {outbox} />
 	<div
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 	>

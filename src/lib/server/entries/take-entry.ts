@@ -1,20 +1,13 @@
-import { readEntry } from '$lib/entries/entries';
+import { readEntry } from '$lib/entries/read-entry';
 import { typedAt } from '$lib/entries/typed-at';
 import type { Typed } from '$lib/entries/form-reader';
-import type { Entry } from '$lib/entries/entry-types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { todayIn } from '$lib/ui/days';
 import { createHash } from 'node:crypto';
 import type { Booked } from '$lib/server/db/booked';
 import { refuse } from '$lib/server/db/booked';
-import { keepDropOff } from '$lib/server/gather/drop-offs';
+import { keeperOf } from './keepers';
 import { claimKey } from './entry-keys';
-import { keepBagKind } from '$lib/server/gather/kinds';
-import { keepCorrection, keepMovement } from '$lib/server/gather/ledger';
-import { keepSorting } from '$lib/server/gather/sortings';
-import { takeBack } from '$lib/server/gather/taken-back';
-import { keepMeasurement } from '$lib/server/measures/measurements';
-import { keepTimedWork } from '$lib/server/measures/timed-work';
 import { withTransaction } from '$lib/server/db/transaction';
 import type { GroupId } from '$lib/server/base/group-id';
 
@@ -51,27 +44,6 @@ const digestOf = ({ type, typed, lengths }: SentEntry): string => {
 		.digest('base64url');
 };
 
-function keep(groupId: GroupId, key: string, entry: Entry, at: Date): Promise<Booked> {
-	switch (entry.type) {
-		case 'drop-off':
-			return keepDropOff(groupId, key, entry);
-		case 'sorting':
-			return keepSorting(groupId, key, entry, at);
-		case 'movement':
-			return keepMovement(groupId, key, entry, at);
-		case 'correction':
-			return entry.of === 'movement'
-				? keepCorrection(groupId, key, entry, at)
-				: takeBack(groupId, key, { ...entry, of: entry.of }, at);
-		case 'measurement':
-			return keepMeasurement(groupId, key, entry);
-		case 'bag-kind':
-			return keepBagKind(groupId, key, entry);
-		case 'timed':
-			return keepTimedWork(groupId, key, entry);
-	}
-}
-
 /**
  * Reads an entry and keeps it, whole or not at all. The same key with the same content counts once;
  * other content under a key that was used is refused, and said.
@@ -94,7 +66,7 @@ export async function takeEntry(
 			const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
 			const { entry, problems } = readEntry(type, typed, read);
 			if (!entry) throw new Refused({ outcome: 'refused', problems });
-			const booked = await keep(groupId, key, entry, typedAt(said, now));
+			const booked = await keeperOf(entry)(groupId, key, entry, typedAt(said, now));
 			if (booked.outcome === 'refused') throw new Refused(booked);
 			return booked;
 		});

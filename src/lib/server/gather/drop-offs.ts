@@ -1,5 +1,5 @@
 import { oddDropOff } from '$lib/core/gather/odd-count';
-import type { DropOffEntry } from '$lib/entries/entry-types';
+import type { DropOffEntry } from '$lib/entries/types/drop-off';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';

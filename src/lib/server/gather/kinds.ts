@@ -1,5 +1,5 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
-import type { BagKindEntry } from '$lib/entries/entry-types';
+import type { BagKindEntry } from '$lib/entries/types/bag-kind';
 import { filmCall } from '$lib/stages/gather/film-words';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';

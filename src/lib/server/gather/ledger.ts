@@ -1,6 +1,8 @@
 import type { MovementLine } from '$lib/stages/gather/lines';
 import { oddMovement } from '$lib/core/gather/odd-count';
-import type { CorrectionEntry, Form, MovementEntry } from '$lib/entries/entry-types';
+import type { CorrectionEntry } from '$lib/entries/types/correction';
+import type { MovementEntry } from '$lib/entries/types/movement';
+import type { Form } from '$lib/core/store/forms';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { StoreLine } from '$lib/stages/gather/store-view';
 import type { PoolClient } from 'pg';

@@ -1,6 +1,6 @@
 import type { SortedLine } from '$lib/stages/gather/lines';
 import { oddSorting } from '$lib/core/gather/odd-count';
-import type { SortingEntry } from '$lib/entries/entry-types';
+import type { SortingEntry } from '$lib/entries/types/sorting';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';

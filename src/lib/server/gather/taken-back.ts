@@ -1,4 +1,4 @@
-import type { CorrectionEntry } from '$lib/entries/entry-types';
+import type { CorrectionEntry } from '$lib/entries/types/correction';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/db/booked';

@@ -1,5 +1,5 @@
 import type { MeasurementLine } from '$lib/measures/lines';
-import type { MeasurementEntry } from '$lib/entries/entry-types';
+import type { MeasurementEntry } from '$lib/entries/types/measurement';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import {
 	basisOf,

@@ -1,5 +1,5 @@
 import type { TimedLine } from '$lib/measures/lines';
-import type { TimedEntry } from '$lib/entries/entry-types';
+import type { TimedEntry } from '$lib/entries/types/timed';
 import { craftSeconds, oddTime } from '$lib/measures/odd-time';
 import { figure } from '$lib/ui/number-words';
 import { oddWords } from '$lib/measures/plan-basis';

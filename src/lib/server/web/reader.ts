@@ -22,12 +22,18 @@ interface Asking {
 }
 
 /** A group and a device's own choices as whoever reads. */
-export function readerOfGroup(group: Group, cookies: Cookies, now = new Date()): Reader {
+export function readerOfGroup(
+	groupId: GroupId,
+	group: Group,
+	cookies: Cookies,
+	now = new Date()
+): Reader {
 	const lengths = cookies.get('lengths');
 	const terms = cookies.get('terms');
 	const lengthSystem = lengths === 'cm' || lengths === 'ft' ? lengths : group.lengthSystem;
 	const timeZone = group.timeZone ?? usualZone;
 	return {
+		groupId,
 		name: group.name,
 		lengthSystem,
 		stitchTerms: terms === 'us' || terms === 'uk' ? terms : group.stitchTerms,
@@ -41,7 +47,7 @@ export function readerOfGroup(group: Group, cookies: Cookies, now = new Date()):
 
 /** Who reads, while the database can be reached. */
 export const readerOf = async ({ locals, cookies }: Asking): Promise<Reader> =>
-	readerOfGroup(await findGroup(locals.groupId), cookies);
+	readerOfGroup(locals.groupId, await findGroup(locals.groupId), cookies);
 
 /** The same, in words usual everywhere while it cannot. */
 export async function readerOrUsual({ locals, cookies }: Asking): Promise<Reader> {
@@ -49,6 +55,6 @@ export async function readerOrUsual({ locals, cookies }: Asking): Promise<Reader
 		return await readerOf({ locals, cookies });
 	} catch (problem) {
 		if (!isDatabaseAway(problem)) throw problem;
-		return readerOfGroup(meanwhile, cookies);
+		return readerOfGroup(locals.groupId, meanwhile, cookies);
 	}
 }

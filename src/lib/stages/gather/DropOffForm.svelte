@@ -2,9 +2,9 @@
 	// Bags at the door: from where, when, and how they were counted.
 	import { fieldMass } from '$lib/core/units/format-mass';
 	import { bareMassUnitOf } from '$lib/core/units/parse-mass';
-	import { readWeighing } from '$lib/entries/entries';
+	import { readWeighing } from '$lib/entries/types/drop-off';
 	import { FormReader } from '$lib/entries/form-reader';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
@@ -23,8 +23,8 @@
 		sent?: SentForm | null | undefined;
 	}
 	const { places, today, sent }: Props = $props();
-	const queue = getQueue();
-	const system = $derived(queue.readBy().system);
+	const outbox = getOutbox();
+	const system = $derived(outbox.readBy().system);
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -43,11 +43,11 @@
 					tare: '',
 					handfuls: '',
 					bags_each: '10',
-					scale_error: fieldMass(2, queue.readBy().system),
+					scale_error: fieldMass(2, outbox.readBy().system),
 					note: '',
 					sure: ''
 				},
-				queue,
+				outbox,
 				sent
 			)
 	);
@@ -67,7 +67,6 @@
 	{form}
 	title="Bags came in"
 	act="Keep it"
-	words={() => `bags from ${form.typed.place || 'a place'}`}
 	stays={['came_on', 'method', 'tare', 'bags_each', 'scale_error']}
 >
 	<EntryField {form} field="place" label="From" offers={places} />

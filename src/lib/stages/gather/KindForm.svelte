@@ -2,9 +2,9 @@
 	// A kind of bag measured with a ruler and a scale; drawn and judged while it is typed.
 	import type { Bag } from '$lib/core/bag/measure-bag';
 	import { bagFields, usualHandful } from '$lib/ui/bag-fields';
-	import { readEntry } from '$lib/entries/entries';
+	import { readEntry } from '$lib/entries/read-entry';
 	import { filmCall } from './film-words';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { untrack } from 'svelte';
@@ -26,10 +26,11 @@
 		sent?: SentForm | null | undefined;
 	}
 	const { kind, from = null, sent }: Props = $props();
-	const queue = getQueue();
+	const outbox = getOutbox();
 	const start = untrack(() => {
 		const bag = kind?.bag ?? from;
-		const fields = bag && bagFields(bag, queue.readBy().system, kind?.handfulCount ?? usualHandful);
+		const fields =
+			bag && bagFields(bag, outbox.readBy().system, kind?.handfulCount ?? usualHandful);
 		return {
 			kind: kind?.id ?? '',
 			name: kind?.name ?? '',
@@ -42,12 +43,12 @@
 			sure: ''
 		};
 	});
-	const form = untrack(() => new TypedForm('bag-kind', start, queue, sent));
+	const form = untrack(() => new TypedForm('bag-kind', start, outbox, sent));
 	const bag = $derived.by(() => {
 		const { entry } = readEntry(
 			'bag-kind',
 			{ ...form.typed, name: form.typed.name || 'a bag' },
-			queue.readBy()
+			outbox.readBy()
 		);
 		return entry?.type === 'bag-kind' ? entry.bag : null;
 	});
@@ -58,7 +59,6 @@
 	{form}
 	title={kind ? `Measure ${kind.name} again` : 'A kind of bag of your own'}
 	act="Keep this kind"
-	words={() => `the kind ${form.typed.name}`}
 	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful'] : []}
 >
 	<input type="hidden" name="kind" value={form.typed.kind} />

@@ -3,8 +3,8 @@
 	// The movements of one line of the store, the newest first, a page at a time.
 	import Table from '$lib/ui/Table.svelte';
 	import { momentWords } from '$lib/ui/day-words';
-	import type { Form } from '$lib/entries/entry-types';
-	import { amountWords } from './store-words';
+	import type { Form } from '$lib/core/store/forms';
+	import { amountWords } from '$lib/ui/store-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { MovementLine } from './lines';
 	import TakeBack from '$lib/entries/TakeBack.svelte';

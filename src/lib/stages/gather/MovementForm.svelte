@@ -1,9 +1,8 @@
 <script lang="ts">
 	// Something moved into the store or out of it.
-	import type { Form } from '$lib/entries/entry-types';
-	import { forms, moveReasons } from '$lib/entries/entry-types';
-	import { getQueue } from '$lib/entries/outbox-context';
-	import { formWords, reasonWords } from './store-words';
+	import { forms, moveReasons } from '$lib/core/store/forms';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { formWords, reasonWords } from '$lib/ui/store-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { untrack } from 'svelte';
@@ -33,21 +32,16 @@
 					by_name: '',
 					sure: ''
 				},
-				getQueue(),
+				getOutbox(),
 				sent
 			)
 	);
-	const words = () => {
-		const { amount, colour, form: of, direction } = form.typed;
-		return `${amount} ${colour} ${formWords[of as Form] ?? ''} ${direction}`;
-	};
 </script>
 
 <EntryForm
 	{form}
 	title="Move something"
 	act="Book it"
-	{words}
 	stays={['kind', 'colour', 'form', 'direction', 'reason', 'by_name']}
 >
 	<div class="grid grid-cols-2 gap-3">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { fieldMass } from '$lib/core/units/format-mass';
 	import { bareMassUnitOf, gPerUnit, parseMass } from '$lib/core/units/parse-mass';
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	// A kitchen scale beside the fields: its reading goes where the hand sends it. The scale is a
 	// stand-in; what is put on its pan is typed here.
 	import type { ScaleReading } from '$lib/core/gather/scale';
@@ -9,8 +9,8 @@
 
 	const { onuse }: { onuse: (field: 'gross' | 'tare' | 'handful', grams: string) => void } =
 		$props();
-	const queue = getQueue();
-	const system = $derived(queue.readBy().system);
+	const outbox = getOutbox();
+	const system = $derived(outbox.readBy().system);
 	let onPan = $state('0');
 	let lay = $state({ from: 0, to: 0 });
 	let tareG = $state(0);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	// One pile sorted: what of it is good for what.
-	import { getQueue } from '$lib/entries/outbox-context';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { DryingPile } from './lines';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
@@ -46,7 +46,7 @@
 					by_name: '',
 					sure: ''
 				},
-				getQueue(),
+				getOutbox(),
 				sent
 			)
 	);
@@ -65,7 +65,6 @@
 	title="Sorted into"
 	act="Into the store"
 	action={pile ? `?dried=${pile.id}&/keep` : '?/keep'}
-	words={() => `${form.typed.strand || 0} ${form.typed.colour} bags for strand`}
 	stays={['place', 'kind', 'colour', 'look_again', 'by_name', 'dried']}
 >
 	<input type="hidden" name="dried" value={form.typed.dried ?? ''} />

@@ -6,8 +6,8 @@
 	import { colourNames } from '$lib/core/colour/colours';
 	import { pillowsFrom } from '$lib/core/finish/pillow';
 	import { momentWords } from '$lib/ui/day-words';
-	import { forms } from '$lib/entries/entry-types';
-	import { amountWords, formWords, heapWords } from './store-words';
+	import { forms } from '$lib/core/store/forms';
+	import { amountWords, formWords, heapWords } from '$lib/ui/store-words';
 	import type { StoreFilter, StoreLine } from './store-view';
 	import { filteredLines, totalsOf } from './store-view';
 	import { queryOf } from '$lib/ui/query';

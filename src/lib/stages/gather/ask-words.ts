@@ -1,7 +1,7 @@
 import type { Drawing, LackedColour } from '$lib/core/store/draw-from-store';
 import { drawnForms } from '$lib/core/store/draw-from-store';
 import { wholeNumber } from '$lib/ui/number-words';
-import { formWords } from './store-words';
+import { formWords } from '$lib/ui/store-words';
 
 /** `Milk pouch, clear: 38; 12 bags`, of what hangs to dry. */
 export const dryingWords = (

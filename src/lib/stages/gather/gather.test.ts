@@ -4,12 +4,12 @@ import { drawFromStore } from '$lib/core/store/draw-from-store';
 import { bagPresets } from '$lib/core/bag/presets';
 import { queryOf } from '$lib/ui/query';
 import { bagsToAsk, colourWords, dryingWords, drawnWords, lackingWords } from './ask-words';
-import { readEntry } from '$lib/entries/entries';
+import { readEntry } from '$lib/entries/read-entry';
 import { filmCall } from './film-words';
 import { FormReader } from '$lib/entries/form-reader';
 import { factorTitles, readingWords } from '$lib/measures/measure-words';
 import { bagsByColour, filteredLines, totalsOf } from './store-view';
-import { amountWords, heapWords } from './store-words';
+import { amountWords, heapWords } from '$lib/ui/store-words';
 
 const uuid = '6f1d7e1c-1111-4111-8111-111111111111';
 

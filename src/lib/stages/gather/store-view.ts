@@ -1,8 +1,8 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
 import { sumOf } from '$lib/core/model/draws';
-import type { Form } from '$lib/entries/entry-types';
-import { forms } from '$lib/entries/entry-types';
+import type { Form } from '$lib/core/store/forms';
+import { forms } from '$lib/core/store/forms';
 
 /** One line of the store: so many of a kind in a colour and a form. */
 export interface StoreLine {

@@ -1,5 +1,5 @@
 import { colourNames } from '$lib/core/colour/colours';
-import { forms } from '$lib/entries/entry-types';
+import { forms } from '$lib/core/store/forms';
 import { whileReached } from '$lib/server/db/away';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
 import { keepEntry } from '$lib/server/entries/keep-entry';

@@ -6,7 +6,7 @@
 	import StoreTable from '$lib/stages/gather/StoreTable.svelte';
 	import { bagsByColour } from '$lib/stages/gather/store-view';
 	import { queryOf } from '$lib/ui/query';
-	import { formWords } from '$lib/stages/gather/store-words';
+	import { formWords } from '$lib/ui/store-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

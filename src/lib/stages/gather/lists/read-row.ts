@@ -1,10 +1,10 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
-import type { Form } from '$lib/entries/entry-types';
-import { forms } from '$lib/entries/entry-types';
+import type { Form } from '$lib/core/store/forms';
+import { forms, rowReasons } from '$lib/core/store/forms';
 import type { Sentences, Typed } from '$lib/entries/form-reader';
 import { FormReader } from '$lib/entries/form-reader';
-import { formWords } from '../store-words';
+import { formWords } from '$lib/ui/store-words';
 import type { ListName, Matching } from './columns';
 import type { DayOrder } from './days';
 import { dayFields, isoDay } from './days';
@@ -20,16 +20,6 @@ export interface DropOffRow {
 	readonly broughtBy: string | null;
 	readonly note: string | null;
 }
-
-export const rowReasons = [
-	'imported',
-	'sorted',
-	'cut',
-	'joined',
-	'made',
-	'given',
-	'counted'
-] as const;
 
 export interface MovementRow {
 	/** Null for now. */

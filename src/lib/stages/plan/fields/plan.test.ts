@@ -8,7 +8,7 @@ import { estimatePlan, tallyNames } from '$lib/core/estimate/estimate';
 import { modelPlan } from '$lib/core/model/model';
 import { anyPlan } from '$lib/core/model/plan.arbitrary';
 import { planProblems } from '$lib/core/model/plan-problems';
-import type { MeasurementEntry } from '$lib/entries/entry-types';
+import type { MeasurementEntry } from '$lib/entries/types/measurement';
 import { chooseStyle, chooseTechnique, followHook, suitedHook } from './choices';
 import { documentOf, planDocument } from '../document/document';
 import { caseFigures, estimateAnswer } from '../document/estimate-answer';

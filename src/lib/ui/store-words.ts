@@ -1,7 +1,7 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { wholeNumber } from '$lib/ui/number-words';
 import { massWords } from '$lib/ui/unit-words';
-import type { Form, MoveReason } from '$lib/entries/entry-types';
+import type { Form, MoveReason } from '$lib/core/store/forms';
 
 /** The forms of the store, as they are counted. */
 export const formWords: Readonly<Record<Form, string>> = {

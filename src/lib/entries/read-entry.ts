@@ -1,0 +1,31 @@
+import { DomainError } from '../core/domain-error';
+import type { LengthSystem } from '../core/units/format-length';
+import type { Sentences, Typed } from './form-reader';
+import { FormReader } from './form-reader';
+import type { Entry } from './registry';
+import { entryTypeOf } from './registry';
+
+export type ReadEntry =
+	| { readonly entry: Entry; readonly problems?: never }
+	| { readonly entry?: never; readonly problems: Sentences };
+
+/** What an entry is read by: the units of what is typed with none, and the day it is in the hall. */
+export interface ReadBy {
+	readonly system: LengthSystem;
+	readonly today: string;
+}
+
+/** Reads an entry from what was typed; the same in the page and on the server. */
+export function readEntry(name: string, typed: Typed, { system, today }: ReadBy): ReadEntry {
+	const type = entryTypeOf(name);
+	if (!type) return { problems: { type: 'This kind of entry is not known here.' } };
+	const read = new FormReader(typed, system, today);
+	try {
+		const entry = type.read(read);
+		return read.isGood ? { entry } : { problems: read.problems };
+	} catch (error) {
+		if (!(error instanceof DomainError)) throw error;
+		read.problems[error.parameter] = 'This does not fit what else is typed.';
+		return { problems: read.problems };
+	}
+}

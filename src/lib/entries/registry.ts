@@ -1,0 +1,26 @@
+import type { EntryType as EntryTypeOf } from './entry-type';
+import { bagKindType } from './types/bag-kind';
+import { correctionType } from './types/correction';
+import { dropOffType } from './types/drop-off';
+import { measurementType } from './types/measurement';
+import { movementType } from './types/movement';
+import { sortingType } from './types/sorting';
+import { timedType } from './types/timed';
+
+/** Every type of entry there is, by its name. */
+export const entryTypes = {
+	'drop-off': dropOffType,
+	sorting: sortingType,
+	movement: movementType,
+	correction: correctionType,
+	timed: timedType,
+	measurement: measurementType,
+	'bag-kind': bagKindType
+} as const;
+export type EntryType = keyof typeof entryTypes;
+export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;
+export type Entry = EntryOf<EntryType>;
+
+/** The type of that name, for names that come from elsewhere. */
+export const entryTypeOf = (type: string): EntryTypeOf<Entry> | null =>
+	Object.hasOwn(entryTypes, type) ? (entryTypes[type as EntryType] as EntryTypeOf<Entry>) : null;

@@ -1,0 +1,102 @@
+import type { CountByWeight } from '../../core/gather/count-by-weight';
+import { countByWeight } from '../../core/gather/count-by-weight';
+import { sampleOf } from '../../core/gather/sample';
+import type { FormReader } from '../form-reader';
+import { entryType } from '../entry-type';
+
+export interface Weighing {
+	readonly grossG: number;
+	readonly tareG: number;
+	readonly meanG: number;
+	readonly spreadG: number;
+	/** Handfuls weighed, and the bags in all of them. */
+	readonly handfuls: number;
+	readonly sampled: number;
+	readonly scaleErrorG: number;
+}
+
+/** The count of a box from what was typed of its weighing; null while that is not whole yet. */
+export function readWeighing(
+	read: FormReader
+): { weighing: Weighing; count: CountByWeight } | null {
+	const grossG = read.grams('gross', 0, 500_000);
+	const tareG = read.grams('tare', 0, 500_000);
+	const masses = read.manyGrams('handfuls');
+	const bagsEach = read.count('bags_each', 1, 1000);
+	const scaleErrorG = read.grams('scale_error', 0, 10_000);
+	if (!read.isGood) return null;
+	if (grossG <= tareG) {
+		read.problems.gross = 'The full box must weigh more than the empty one.';
+		return null;
+	}
+	const sample = sampleOf(masses, bagsEach);
+	const count = countByWeight(grossG, tareG, sample, scaleErrorG);
+	const { meanG, spreadG, handfuls } = sample;
+	return {
+		weighing: {
+			grossG,
+			tareG,
+			meanG,
+			spreadG,
+			handfuls,
+			sampled: handfuls * bagsEach,
+			scaleErrorG
+		},
+		count
+	};
+}
+
+/** More bags at once than any hall holds. */
+const mostBags = 1_000_000;
+
+export interface DropOffEntry {
+	readonly type: 'drop-off';
+	readonly place: string;
+	readonly cameOn: string;
+	readonly broughtBy: string | null;
+	readonly sacks: number;
+	readonly method: 'hand' | 'batches' | 'weight';
+	readonly bags: number;
+	readonly bagsLow: number;
+	readonly bagsHigh: number;
+	readonly weighing: Weighing | null;
+	readonly note: string | null;
+	/** The one who typed it has said that an odd count is right as it stands. */
+	readonly isSure: boolean;
+}
+
+function readDropOff(read: FormReader): DropOffEntry {
+	const method = read.word('method', ['hand', 'batches', 'weight']);
+	const common = {
+		type: 'drop-off' as const,
+		place: read.needed('place', 120),
+		cameOn: read.day('came_on'),
+		broughtBy: read.text('brought_by', 120),
+		sacks: read.count('sacks', 0, 1000, 0),
+		method,
+		note: read.text('note', 400),
+		isSure: read.isSure
+	};
+	if (method === 'weight') {
+		const counted = readWeighing(read);
+		const { bags = 0, low = 0, high = 0 } = counted?.count ?? {};
+		if (bags > mostBags) read.problems.handfuls ??= 'That makes more bags than any hall holds.';
+		return { ...common, bags, bagsLow: low, bagsHigh: high, weighing: counted?.weighing ?? null };
+	}
+	const bags =
+		method === 'hand'
+			? read.count('bags', 0, 1_000_000)
+			: read.count('batches', 0, 10_000) * read.count('batch_size', 1, 1000) +
+				read.count('loose', 0, 1000, 0);
+	if (bags > mostBags)
+		read.problems[method === 'hand' ? 'bags' : 'batches'] ??=
+			`That makes ${bags} bags: more than any hall holds. Count again.`;
+	return { ...common, bags, bagsLow: bags, bagsHigh: bags, weighing: null };
+}
+
+export const dropOffType = entryType<DropOffEntry>({
+	type: 'drop-off',
+	page: '/gather',
+	read: readDropOff,
+	words: ({ place }) => `bags from ${place || 'a place'}`
+});

@@ -1,0 +1,47 @@
+import type { ColourName } from '../../core/colour/colours';
+import { colourNames } from '../../core/colour/colours';
+import type { Form, MoveReason } from '../../core/store/forms';
+import { forms, moveReasons } from '../../core/store/forms';
+import { formWords } from '../../ui/store-words';
+import type { FormReader } from '../form-reader';
+import { entryType } from '../entry-type';
+
+export interface MovementEntry {
+	readonly type: 'movement';
+	readonly kindId: string;
+	readonly colour: ColourName;
+	readonly form: Form;
+	/** Above zero in, below zero out. */
+	readonly amount: number;
+	readonly reason: MoveReason;
+	readonly note: string | null;
+	readonly byName: string | null;
+	/** The one who typed it has said that an odd count is right as it stands. */
+	readonly isSure: boolean;
+}
+
+function readMovement(read: FormReader): MovementEntry {
+	const form = read.word('form', forms);
+	const isIn = read.word('direction', ['in', 'out']) === 'in';
+	const size =
+		form === 'scrap' ? read.grams('amount', 0.001, 1_000_000) : read.count('amount', 1, 1_000_000);
+	return {
+		type: 'movement',
+		kindId: read.uuid('kind'),
+		colour: read.word('colour', colourNames),
+		form,
+		amount: isIn ? size : -size,
+		reason: read.word('reason', moveReasons),
+		note: read.text('note', 400),
+		byName: read.text('by_name', 120),
+		isSure: read.isSure
+	};
+}
+
+export const movementType = entryType<MovementEntry>({
+	type: 'movement',
+	page: '/gather/store',
+	read: readMovement,
+	words: ({ amount, colour, form, direction }) =>
+		`${amount} ${colour} ${formWords[form as Form] ?? ''} ${direction}`
+});

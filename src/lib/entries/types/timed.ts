@@ -1,0 +1,42 @@
+import type { Work } from '../../core/effort/works';
+import { waysOf, works, workUnits } from '../../core/effort/works';
+import type { FormReader } from '../form-reader';
+import { entryType } from '../entry-type';
+
+export interface TimedEntry {
+	readonly type: 'timed';
+	readonly work: Work;
+	/** How it is done: what one takes by the craft depends on it. */
+	readonly way: string;
+	readonly maker: string | null;
+	readonly units: number;
+	readonly people: number;
+	readonly minutes: number;
+	readonly workedOn: string;
+	/** The one who typed it has said that an odd time is right as it stands. */
+	readonly isSure: boolean;
+}
+
+function readTimed(read: FormReader): TimedEntry {
+	const work = read.word('work', works);
+	const [usual = '', ...others] = waysOf(work);
+	return {
+		type: 'timed',
+		work,
+		// Another work's way, left over from before it was chosen, is the usual one of this.
+		way: others.find((way) => way === read.raw('way')) ?? usual,
+		maker: read.text('maker', 120),
+		units: read.count('units', 1, 1_000_000),
+		people: read.count('people', 1, 200),
+		minutes: read.number('minutes', 0, 10_000),
+		workedOn: read.day('worked_on'),
+		isSure: read.isSure
+	};
+}
+
+export const timedType = entryType<TimedEntry>({
+	type: 'timed',
+	page: '/measures',
+	read: readTimed,
+	words: ({ units, work }) => `${units} ${workUnits[work as Work]?.unit ?? ''} timed`
+});

@@ -1,0 +1,24 @@
+import type { LengthSystem } from '../core/units/format-length';
+import type { Sentences, Typed } from './form-reader';
+
+/** An entry on this device, until the server has said that it is kept. */
+export interface Waiting {
+	readonly key: string;
+	/** The group it was typed for; of another group it waits until that is back. */
+	readonly group: string;
+	readonly type: string;
+	readonly typed: Typed;
+	/** The units of what is typed with none. */
+	readonly lengths?: LengthSystem;
+	/** When it was typed; it may wait for hours. */
+	readonly at?: string;
+	/** What it is, in words a person knows it by. */
+	readonly words: string;
+	/** Why the server would not have it; it stays until it is put right or thrown away. */
+	readonly problems?: Sentences;
+}
+
+/** How an entry went. What the server would not have lies on the shelf until it is dropped; what is `lost` lies nowhere but in its fields. */
+export type Sent =
+	| { readonly outcome: 'kept' | 'waits' | 'lost' }
+	| { readonly outcome: 'refused'; readonly key: string; readonly problems: Sentences };

@@ -5,7 +5,7 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
-import { seededChance } from '../../src/lib/core/statistics/rng';
+import { seededRng } from '../../src/lib/core/statistics/rng';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { pause } from '../../scripts/lib/say.mjs';
 
@@ -45,7 +45,7 @@ async function sendUntilKept(address: string, entry: Sent, kind: string, isOver:
 			.then((response) => (response.ok ? response.json() : null))
 			.catch(() => null);
 		const outcome = (answer as { answers?: { outcome: string }[] } | null)?.answers?.[0]?.outcome;
-		if (outcome === 'kept' || outcome === 'again') {
+		if (outcome === 'kept' || outcome === 'duplicate') {
 			entry.isAcknowledged = true;
 			return;
 		}
@@ -85,7 +85,7 @@ function kill(home: string, nth: number, chance: () => number): string {
 
 /** Runs for so long, and throws where anything was lost, doubled or wrong. */
 export async function attackDurability(seconds: number, seed: number): Promise<string> {
-	const chance = seededChance(seed);
+	const chance = seededRng(seed);
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-attack-'));
 	chmodSync(home, 0o755);
 	const port = await freePort();

@@ -2,8 +2,8 @@
 // inside looks, none is given back as script, and the app lives.
 import { randomUUID } from 'node:crypto';
 import http from 'node:http';
-import type { Chance as Rng } from '../../src/lib/core/statistics/rng';
-import { seededChance } from '../../src/lib/core/statistics/rng';
+import type { Rng as Rng } from '../../src/lib/core/statistics/rng';
+import { seededRng } from '../../src/lib/core/statistics/rng';
 
 const paths = [
 	'/',
@@ -196,7 +196,7 @@ export async function attackByRequests(
 	count: number,
 	seed: number
 ): Promise<string> {
-	const rng = seededChance(seed);
+	const rng = seededRng(seed);
 	const statuses = new Map<number, number>();
 	const line = async () => {
 		while (left-- > 0) {

@@ -32,9 +32,9 @@ const sort = (more: Partial<SortingEntry> = {}, under = key(), at?: Date) =>
 	keepSorting(group, under, { ...sorting, kindId, ...more }, at);
 const nothing = { strand: 0, stuffing: 0, drying: 0, rejected: 0, lookAgainHours: null };
 const hang = async (drying: number): Promise<number> => {
-	const booked = await sort({ ...nothing, drying, lookAgainHours: 2 });
-	if (booked.outcome !== 'kept') throw new Error('the pile was not kept');
-	return Number(booked.id);
+	const saved = await sort({ ...nothing, drying, lookAgainHours: 2 });
+	if (saved.outcome !== 'kept') throw new Error('the pile was not kept');
+	return Number(saved.id);
 };
 const takeOff = (driedFrom: number, piles: Partial<SortingEntry>, under = key()) =>
 	sort({ ...nothing, ...piles, driedFrom }, under);
@@ -73,10 +73,8 @@ describe('bags that hang to dry', () => {
 		const refused = await takeOff(pile, { strand: 39 });
 		expect(refused).toMatchObject({ outcome: 'refused' });
 		expect(JSON.stringify(refused)).toContain('Only 38 hang there, and this makes 39.');
-		const booked = await Promise.all(
-			Array.from({ length: 8 }, () => takeOff(pile, { strand: 12 }))
-		);
-		expect(booked.filter(({ outcome }) => outcome === 'kept')).toHaveLength(3);
+		const saved = await Promise.all(Array.from({ length: 8 }, () => takeOff(pile, { strand: 12 })));
+		expect(saved.filter(({ outcome }) => outcome === 'kept')).toHaveLength(3);
 		expect(await held()).toEqual({ bag: 36 });
 		expect((await listDrying(group))[0]?.hanging).toBe(2);
 	});
@@ -84,8 +82,8 @@ describe('bags that hang to dry', () => {
 	it('count once, though their entry is sent again when the pile is gone', async () => {
 		const pile = await hang(6);
 		const sent = key();
-		const booked = await Promise.all([1, 2, 3].map(() => takeOff(pile, { strand: 6 }, sent)));
-		expect(booked.map(({ outcome }) => outcome).sort()).toEqual(['again', 'again', 'kept']);
+		const saved = await Promise.all([1, 2, 3].map(() => takeOff(pile, { strand: 6 }, sent)));
+		expect(saved.map(({ outcome }) => outcome).sort()).toEqual(['duplicate', 'duplicate', 'kept']);
 		expect(await held()).toEqual({ bag: 6 });
 		expect(await takeOff(pile, { strand: 1 })).toMatchObject({
 			outcome: 'refused',
@@ -123,7 +121,7 @@ describe('what is taken back', () => {
 			(await back('drop-off', Number(wrong.outcome !== 'refused' && wrong.id), sent)).outcome
 		).toBe('kept');
 		const id = (await listDropOffs(group)).find(({ bags }) => bags === 1800)?.id ?? 0;
-		expect((await back('drop-off', id, sent)).outcome).toBe('again');
+		expect((await back('drop-off', id, sent)).outcome).toBe('duplicate');
 		expect(await back('drop-off', id)).toMatchObject({
 			problems: { corrects: 'That was taken back already.' }
 		});
@@ -138,9 +136,9 @@ describe('what is taken back', () => {
 
 	it('of what was sorted leaves the store and the learned share with it', async () => {
 		const before = await practiceOfGroup(group);
-		const booked = await sort({ strand: 40, stuffing: 6, rejected: 210, drying: 8 });
-		if (booked.outcome !== 'kept') throw new Error('not kept');
-		const id = Number(booked.id);
+		const saved = await sort({ strand: 40, stuffing: 6, rejected: 210, drying: 8 });
+		if (saved.outcome !== 'kept') throw new Error('not kept');
+		const id = Number(saved.id);
 		const taken = await Promise.all([1, 2, 3].map(() => back('sorting', id)));
 		expect(taken.filter(({ outcome }) => outcome === 'kept')).toHaveLength(1);
 		expect(await held()).toEqual({});
@@ -155,8 +153,8 @@ describe('what is taken back', () => {
 	});
 
 	it('is not what has gone out of the store since', async () => {
-		const booked = await sort({ strand: 40 });
-		const id = Number(booked.outcome === 'kept' && booked.id);
+		const saved = await sort({ strand: 40 });
+		const id = Number(saved.outcome === 'kept' && saved.id);
 		const out = { type: 'movement', kindId, colour: 'blue', form: 'bag', reason: 'cut' } as const;
 		await keepMovement(group, key(), {
 			...out,
@@ -173,8 +171,8 @@ describe('what is taken back', () => {
 	});
 
 	it('leaves alone what was taken back by hand', async () => {
-		const booked = await sort({ strand: 40, stuffing: 6 });
-		const id = Number(booked.outcome === 'kept' && booked.id);
+		const saved = await sort({ strand: 40, stuffing: 6 });
+		const id = Number(saved.outcome === 'kept' && saved.id);
 		const [first] = await listMovements(group, { kindId, colour: 'blue', form: 'bag' });
 		await keepCorrection(group, key(), { corrects: first?.id ?? 0, note: 'no', byName: null });
 		expect((await back('sorting', id)).outcome).toBe('kept');
@@ -245,7 +243,7 @@ describe('sorting', () => {
 		expect((await listStoredKinds(group)).find(({ id }) => id === kindId)?.isUsed).toBe(true);
 	});
 
-	it('is booked at the time it was typed; a line was last moved when its newest movement was', async () => {
+	it('is saved at the time it was typed; a line was last moved when its newest movement was', async () => {
 		const [early, late] = [new Date('2026-11-05T18:00:00Z'), new Date('2026-11-12T18:00:00Z')];
 		await sort({ ...nothing, strand: 3 }, key(), late);
 		await sort({ ...nothing, strand: 4 }, key(), early);

@@ -38,7 +38,9 @@ describe('an entry under a key', () => {
 	it('counts once with the same content, and is a conflict with another', async () => {
 		const sent = { ...came(), key: key() };
 		expect((await take(sent)).outcome).toBe('kept');
-		expect((await take({ ...sent, typed: { ...sent.typed, note: ' ' } })).outcome).toBe('again');
+		expect((await take({ ...sent, typed: { ...sent.typed, note: ' ' } })).outcome).toBe(
+			'duplicate'
+		);
 		expect(await take({ ...came({ bags: '121' }), key: sent.key })).toMatchObject({
 			outcome: 'refused',
 			problems: { key: expect.stringContaining('Something else was kept') as string }
@@ -51,7 +53,7 @@ describe('an entry under a key', () => {
 		const sent = { ...came(), key: key() };
 		const outcomes = await Promise.all(Array.from({ length: 10 }, () => take(sent)));
 		expect(outcomes.filter(({ outcome }) => outcome === 'kept')).toHaveLength(1);
-		expect(outcomes.filter(({ outcome }) => outcome === 'again')).toHaveLength(9);
+		expect(outcomes.filter(({ outcome }) => outcome === 'duplicate')).toHaveLength(9);
 		expect(await listDropOffs(group)).toHaveLength(1);
 	});
 
@@ -77,7 +79,7 @@ describe('an entry under a key', () => {
 		};
 		expect((await take(sent)).outcome).toBe('kept');
 		await deletePlan(group, kept.plan.id);
-		expect((await take(sent)).outcome).toBe('again');
+		expect((await take(sent)).outcome).toBe('duplicate');
 	});
 });
 

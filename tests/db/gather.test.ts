@@ -55,7 +55,7 @@ describe('the ledger', () => {
 		const sent = key();
 		const first = await keepMovement(group, sent, move(50));
 		const again = await keepMovement(group, sent, move(50));
-		expect([first.outcome, again.outcome]).toEqual(['kept', 'again']);
+		expect([first.outcome, again.outcome]).toEqual(['kept', 'duplicate']);
 		expect(await blueBags()).toBe(50);
 	});
 
@@ -84,12 +84,12 @@ describe('the ledger', () => {
 				(['bag', 'ball'] as const).map((form) => ({ colour, form }))
 			);
 			({ group, kindId } = await newTable());
-			const booked = await Promise.all(
+			const saved = await Promise.all(
 				lines.flatMap((line) =>
 					[4, 7, -1].map((amount) => keepMovement(group, key(), move(amount, line)))
 				)
 			);
-			const kept = booked.filter(({ outcome }) => outcome === 'kept').length;
+			const kept = saved.filter(({ outcome }) => outcome === 'kept').length;
 			// Going out, before anything came in, is refused; all else counts.
 			expect(kept).toBeGreaterThanOrEqual(2 * lines.length);
 			const { wrong } = await one<{ wrong: number }>(
@@ -156,8 +156,8 @@ describe('the ledger', () => {
 	});
 
 	it('refuses a kind of bag that is not there', async () => {
-		const booked = await keepMovement(group, key(), move(5, { kindId: crypto.randomUUID() }));
-		expect(booked.outcome).toBe('refused');
+		const saved = await keepMovement(group, key(), move(5, { kindId: crypto.randomUUID() }));
+		expect(saved.outcome).toBe('refused');
 	});
 
 	it('goes with its group when that is deleted, and not otherwise', async () => {
@@ -199,7 +199,7 @@ describe('what comes in', () => {
 		const sent = key();
 		const entry = { ...sorting, kindId };
 		expect((await keepSorting(group, sent, entry)).outcome).toBe('kept');
-		expect((await keepSorting(group, sent, entry)).outcome).toBe('again');
+		expect((await keepSorting(group, sent, entry)).outcome).toBe('duplicate');
 		const lines = (await listBalances(group)).map(({ form, amount }) => [form, amount]);
 		expect(lines).toEqual([
 			['bag', 140],

@@ -60,7 +60,7 @@ describe('a kind of bag', () => {
 	it('is kept once under its key, and known by its name', async () => {
 		const sent = key();
 		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'kept', id: sent });
-		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'again', id: sent });
+		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'duplicate', id: sent });
 		expect(await kindNamed('Bread bag')).toMatchObject({ ...bread.bag, bags: 0, isUsed: false });
 	});
 
@@ -241,6 +241,6 @@ describe('what the season asks for', () => {
 			await listBalances(group),
 			barePractice
 		);
-		expect(plans[0]).toMatchObject({ kind: null, drawing: { drawn: 0 } });
+		expect(plans[0]).toMatchObject({ kind: null, allocation: { drawn: 0 } });
 	});
 });

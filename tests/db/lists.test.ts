@@ -59,7 +59,7 @@ describe('a list of drop-offs', () => {
 			'day,from,count,note\n2026-11-12,Ferry kiosk,120,dry\n2026-11-13,ferry KIOSK,80,\n2026-11-14,"Tide, House",5,'
 		);
 		expect(await keepList(group, id)).toEqual({ outcome: 'kept', count: 3 });
-		expect(await keepList(group, id)).toEqual({ outcome: 'again', count: 3 });
+		expect(await keepList(group, id)).toEqual({ outcome: 'duplicate', count: 3 });
 		const places = await listPlaces(group);
 		expect(places.map(({ name, bags }) => [name, bags])).toEqual([
 			['Ferry kiosk', 200],
@@ -141,7 +141,11 @@ describe('a list of movements', () => {
 	it('sent by two at once counts once', async () => {
 		const id = await lay('movements', movements(...Array.from({ length: 400 }, () => 2)));
 		const outcomes = await Promise.all([1, 2, 3].map(() => keepList(group, id)));
-		expect(outcomes.map(({ outcome }) => outcome).sort()).toEqual(['again', 'again', 'kept']);
+		expect(outcomes.map(({ outcome }) => outcome).sort()).toEqual([
+			'duplicate',
+			'duplicate',
+			'kept'
+		]);
 		expect([await blue(), await ledger()]).toEqual([800, 800]);
 	});
 
@@ -254,7 +258,7 @@ describe('a list of movements', () => {
 		);
 		await keepList(group, came);
 		expect((await takeListBack(group, came, 'twice', 'Odo')).outcome).toBe('kept');
-		expect((await takeListBack(group, came, 'twice', 'Odo')).outcome).toBe('again');
+		expect((await takeListBack(group, came, 'twice', 'Odo')).outcome).toBe('duplicate');
 		expect(await listPlaces(group)).toMatchObject([{ bags: 0, dropOffs: 0, lastCame: null }]);
 
 		const moved = await lay('movements', movements(40, -15, 3));
@@ -346,11 +350,11 @@ describe('a list of movements', () => {
 		const lists = ids.map((id) => keepList(group, id));
 		await new Promise((resolve) => setTimeout(resolve, 50));
 		const other = await newTable();
-		const booked = await keepMovement(other.group, crypto.randomUUID(), {
+		const saved = await keepMovement(other.group, crypto.randomUUID(), {
 			...movement,
 			kindId: other.kindId
 		});
-		expect(booked.outcome).toBe('kept');
+		expect(saved.outcome).toBe('kept');
 		const outcomes = await Promise.all(lists);
 		expect(outcomes.every(({ outcome }) => outcome === 'kept')).toBe(true);
 		expect(await blue()).toBe(1500 * 55);

@@ -50,7 +50,7 @@ describe('what a group has measured', () => {
 		expect(await practiceOfGroup(group)).toEqual(barePractice);
 		const sent = key();
 		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('kept');
-		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('again');
+		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('duplicate');
 		const { factors } = await practiceOfGroup(group);
 		expect(factors.pieceLength.median).toBeLessThan(0.95);
 		expect(factors.pieceLength.cv).toBeLessThan(barePractice.factors.pieceLength.cv);

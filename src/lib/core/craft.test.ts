@@ -15,7 +15,7 @@ import { usableHeightMm } from './cut/usable-height';
 import { cutBag } from './cut/cut-bag';
 import { DomainError, isWithin, positive, within } from './domain-error';
 import { cuttingSecondsPerBag, stations, totalSeconds } from './effort/stations';
-import { waysOf, workOf, works, workUnits } from './effort/works';
+import { waysOf, taskOf, tasks, taskUnits } from './effort/tasks';
 import { jointKinds, takeUpMm } from './joint/joints';
 import { isJointFor, usualJoint } from './cut/joint-for-cut';
 import { jointDensity } from './joint/joint-density';
@@ -270,15 +270,15 @@ describe('time', () => {
 	it('of all stations adds up, and every station counts something', () => {
 		const each = Object.fromEntries(stations.map((station, at) => [station, at + 1]));
 		expect(totalSeconds(each as never)).toBe(36);
-		for (const work of works)
-			for (const way of waysOf(work)) expect(workUnits[work].ways[way]).toBeGreaterThan(0);
+		for (const work of tasks)
+			for (const way of waysOf(work)) expect(taskUnits[work].ways[way]).toBeGreaterThan(0);
 	});
 
 	it('to make a mat belongs to its technique, all else to its station', () => {
-		expect(workOf('make', 'twined')).toBe('twined');
-		expect(workOf('join', 'twined')).toBe('join');
+		expect(taskOf('make', 'twined')).toBe('twined');
+		expect(taskOf('join', 'twined')).toBe('join');
 		for (const kind of techniqueKinds)
-			for (const station of stations) expect(works).toContain(workOf(station, kind));
+			for (const station of stations) expect(tasks).toContain(taskOf(station, kind));
 	});
 });
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	// An odd reading is asked about; the hand may say that it is right.
+	// An odd reading is asked about; the user may say that it is right.
 	import type { TypedForm } from './typed-form.svelte';
 
 	const { form, question }: { form: TypedForm; question: string } = $props();

@@ -5,7 +5,7 @@ import { portionOf, sendEntries } from './send-entries';
 import { Shelf } from './shelf';
 import { nowSaid } from './typed-at';
 
-/** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a hand only, so never on a server. */
+/** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a user only, so never on a server. */
 export const mending = $state<{ entry: Waiting | null }>({ entry: null });
 
 /** Runs work while no other tab of this device does the same; where the device cannot tell, all the same. */

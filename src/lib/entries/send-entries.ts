@@ -51,7 +51,9 @@ async function answersIn(response: Response, entries: readonly Waiting[]): Promi
 		const answer = answers.find((one) => one.key === key);
 		if (answer?.outcome === 'refused')
 			return { outcome: 'refused', problems: answer.problems ?? {} };
-		return answer?.outcome === 'kept' || answer?.outcome === 'again' ? { outcome: 'kept' } : waits;
+		return answer?.outcome === 'kept' || answer?.outcome === 'duplicate'
+			? { outcome: 'kept' }
+			: waits;
 	});
 }
 

@@ -81,7 +81,7 @@ export class TypedForm {
 		}
 		if (sent.outcome === 'refused') {
 			this.said = '';
-			// It stands in its fields again, unless the hand is at the next entry already.
+			// It stands in its fields again, unless the user is at the next entry already.
 			const now = JSON.stringify(this.typed);
 			if (now !== this.#begun && now !== text) return;
 			this.typed = typed;

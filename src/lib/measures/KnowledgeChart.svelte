@@ -2,12 +2,12 @@
 	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
 	import type { Bag } from '$lib/core/bag/measure-bag';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
-	import type { Work } from '$lib/core/effort/works';
-	import { works } from '$lib/core/effort/works';
-	import { eightyPercent } from '$lib/core/statistics/z90';
-	import { factorNames, logSpread } from '$lib/core/factors/factors';
+	import type { Task } from '$lib/core/effort/tasks';
+	import { tasks } from '$lib/core/effort/tasks';
+	import { z90 } from '$lib/core/statistics/z90';
+	import { factorNames, sigmaFromCv } from '$lib/core/factors/factors';
 	import type { Practice } from '$lib/core/practice/practice';
-	import { factorTitles, workTitles } from './measure-words';
+	import { factorTitles, taskTitles } from './measure-words';
 	import { barePractice } from '$lib/core/practice/practice';
 
 	interface Props {
@@ -20,8 +20,8 @@
 	/** A kind that was weighed, by its name where it is one of the group's. */
 	const kindTitle = (bag: Bag) =>
 		`Weight of ${kindOfBag(bag, kinds)?.name ?? `a bag ${Math.round(bag.flatWidthMm / 10)} cm wide`}`;
-	const isTimed = (work: Work) => practice.hands[work].cv < barePractice.hands[work].cv - 1e-9;
-	const untimed = $derived(works.filter((work) => !isTimed(work)).map((work) => workTitles[work]));
+	const isTimed = (work: Task) => practice.hands[work].cv < barePractice.hands[work].cv - 1e-9;
+	const untimed = $derived(tasks.filter((work) => !isTimed(work)).map((work) => taskTitles[work]));
 	const rows = $derived([
 		...practice.weighed.map(({ bag, mass }) => ({
 			label: kindTitle(bag),
@@ -33,8 +33,8 @@
 			before: barePractice.factors[name],
 			after: practice.factors[name]
 		})),
-		...works.filter(isTimed).map((work) => ({
-			label: `Time at ${workTitles[work]}`,
+		...tasks.filter(isTimed).map((work) => ({
+			label: `Time at ${taskTitles[work]}`,
 			before: { median: 1, cv: barePractice.hands[work].cv },
 			after: { median: practice.hands[work].mean, cv: practice.hands[work].cv }
 		}))
@@ -43,7 +43,7 @@
 	const place = (value: number) =>
 		Math.min(1, Math.max(0, (Math.log(value) + Math.LN2) / (2 * Math.LN2))) * 100;
 	const range = ({ median, cv }: { median: number; cv: number }) => {
-		const reach = Math.exp(eightyPercent * logSpread(cv));
+		const reach = Math.exp(z90 * sigmaFromCv(cv));
 		return { low: median / reach, high: median * reach };
 	};
 	const percent = (value: number) =>
@@ -91,7 +91,7 @@
 			</svg>
 			<span class="figure text-right max-sm:text-left"
 				>{isMoved
-					? `${percent(after.median)}, ±${Math.round(eightyPercent * after.cv * 100)} %`
+					? `${percent(after.median)}, ±${Math.round(z90 * after.cv * 100)} %`
 					: 'as the craft'}</span
 			>
 		</li>

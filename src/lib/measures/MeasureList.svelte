@@ -2,8 +2,8 @@
 	// Everything measured, the newest first; any of it can be left out, and counted again.
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { enhance } from '$app/forms';
-	import { workUnits } from '$lib/core/effort/works';
-	import { measureWords, readingWords, workTitles } from './measure-words';
+	import { taskUnits } from '$lib/core/effort/tasks';
+	import { measureWords, readingWords, taskTitles } from './measure-words';
 	import type { MeasurementLine } from './lines';
 	import type { TimedLine } from './lines';
 	import { wholeNumber } from '$lib/ui/number-words';
@@ -62,9 +62,9 @@
 			{@render row(
 				'timed',
 				line,
-				`Timed at ${workTitles[line.work]}`,
+				`Timed at ${taskTitles[line.work]}`,
 				yearDayWords(line.workedOn),
-				`${wholeNumber(line.units)} ${workUnits[line.work].unit} by ${line.people} in ${line.minutes} min`
+				`${wholeNumber(line.units)} ${taskUnits[line.work].unit} by ${line.people} in ${line.minutes} min`
 			)}
 		{/each}
 	</ul>

@@ -3,12 +3,12 @@
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
-	import type { Work } from '$lib/core/effort/works';
-	import { waysOf, works, workUnits } from '$lib/core/effort/works';
+	import type { Task } from '$lib/core/effort/tasks';
+	import { waysOf, tasks, taskUnits } from '$lib/core/effort/tasks';
 	import { readEntry } from '$lib/entries/read-entry';
 	import { oddTime } from './odd-time';
 	import { oddWords } from './plan-basis';
-	import { wayTitle, workTitles } from './measure-words';
+	import { wayTitle, taskTitles } from './measure-words';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
@@ -41,8 +41,8 @@
 				sent
 			)
 	);
-	const work = $derived((form.typed.work ?? 'join') as Work);
-	const unit = $derived(workUnits[work].unit);
+	const work = $derived((form.typed.work ?? 'join') as Task);
+	const unit = $derived(taskUnits[work].unit);
 	const ways = $derived(waysOf(work));
 	const odd = $derived.by(() => {
 		const { entry } = readEntry('timed', form.typed, outbox.readBy());
@@ -63,7 +63,7 @@
 		{form}
 		field="work"
 		label="Timed at"
-		options={works.map((value) => ({ value, label: workTitles[value] }))}
+		options={tasks.map((value) => ({ value, label: taskTitles[value] }))}
 	/>
 	{#if ways.length > 1}
 		<EntrySelect

@@ -1,6 +1,6 @@
 // What the lists of measures show, a line each: read by the queries that answer with them.
 
-import type { Work } from '../core/effort/works';
+import type { Task } from '../core/effort/tasks';
 import type { Readings } from '../core/calibrate/readings';
 import type { Measure } from '$lib/entries/types/measurement';
 
@@ -15,7 +15,7 @@ export interface MeasurementLine {
 
 export interface TimedLine {
 	readonly id: number;
-	readonly work: Work;
+	readonly work: Task;
 	readonly maker: string | null;
 	readonly units: number;
 	readonly people: number;

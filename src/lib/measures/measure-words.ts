@@ -1,5 +1,5 @@
 import type { FactorName } from '$lib/core/factors/factors';
-import type { Work } from '$lib/core/effort/works';
+import type { Task } from '$lib/core/effort/tasks';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { stitchName } from '$lib/ui/stitch-words';
 import type { Readings } from '$lib/core/calibrate/readings';
@@ -51,7 +51,7 @@ export function readingWords({ mat, ...single }: Readings): string {
 }
 
 /** What each work is called where it was timed. */
-export const workTitles: Readonly<Record<Work, string>> = {
+export const taskTitles: Readonly<Record<Task, string>> = {
 	flatten: 'flattening',
 	cut: 'cutting',
 	join: 'joining',

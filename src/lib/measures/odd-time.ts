@@ -1,4 +1,4 @@
-import { workUnits } from '$lib/core/effort/works';
+import { taskUnits } from '$lib/core/effort/tasks';
 import { barePractice } from '$lib/core/practice/practice';
 import type { Outlier } from '$lib/core/calibrate/outlier';
 import { outlierOf } from '$lib/core/calibrate/outlier';
@@ -6,7 +6,7 @@ import { rateReading } from '$lib/core/calibrate/update-rate';
 import type { TimedEntry } from '$lib/entries/types/timed';
 
 /** Seconds that one unit takes by the craft, in the way it was done. */
-export const craftSeconds = ({ work, way }: TimedEntry): number => workUnits[work].ways[way] ?? NaN;
+export const craftSeconds = ({ work, way }: TimedEntry): number => taskUnits[work].ways[way] ?? NaN;
 
 /** A time so far from the craft's that it should be asked about; null where it is not. */
 export function oddTime(entry: TimedEntry): (Outlier & { readonly ratio: number }) | null {

@@ -13,7 +13,7 @@ import {
 import type { Outlier } from '$lib/core/calibrate/outlier';
 import { outlierOf } from '$lib/core/calibrate/outlier';
 import type { Practice } from '$lib/core/practice/practice';
-import { bareMiddle, barePractice } from '$lib/core/practice/practice';
+import { barePoint, barePractice } from '$lib/core/practice/practice';
 import type { Model } from '$lib/core/model/model';
 import { modelPlan } from '$lib/core/model/model';
 import { planProblems } from '$lib/core/model/plan-problems';
@@ -56,7 +56,7 @@ function wovenOf({ mat, draws }: Model): PlanBasis['woven'] {
 }
 
 export function basisOf(plan: Plan): PlanBasis {
-	const model = modelPlan(plan, bareMiddle);
+	const model = modelPlan(plan, barePoint);
 	const { yield: cut } = model;
 	const hooked = plan.technique.kind === 'crochet' ? plan.technique : null;
 	return {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { waysOf, works, workUnits } from '$lib/core/effort/works';
+import { waysOf, tasks, taskUnits } from '$lib/core/effort/tasks';
 import { readEntry } from '$lib/entries/read-entry';
 import type { TimedEntry } from '$lib/entries/types/timed';
-import { wayTitle, workTitles } from './measure-words';
+import { wayTitle, taskTitles } from './measure-words';
 import { craftSeconds, oddTime } from './odd-time';
 
 const typed = { units: '240', people: '2', minutes: '30', worked_on: '2026-11-24' };
@@ -33,22 +33,22 @@ describe('timed work', () => {
 	});
 
 	it('has a figure of the craft’s for every way of every work', () => {
-		for (const work of works)
+		for (const work of tasks)
 			for (const way of waysOf(work)) {
 				expect(craftSeconds(read({ work, way })), `${work}, ${way}`).toBeGreaterThan(0);
 				for (const terms of ['us', 'uk'] as const) expect(wayTitle(way, terms)).toBeTruthy();
 			}
 		expect(craftSeconds(read({ work: 'crochet', way: 'dc' }))).toBe(7);
 		expect(craftSeconds(read({ work: 'cut', way: 'rolling-blade' }))).toBe(9.5);
-		expect(Object.keys(workTitles)).toEqual([...works]);
-		expect(new Set(Object.values(workTitles)).size).toBe(works.length);
-		expect(workUnits['peg-loom'].unit).toBe('crossings');
+		expect(Object.keys(taskTitles)).toEqual([...tasks]);
+		expect(new Set(Object.values(taskTitles)).size).toBe(tasks.length);
+		expect(taskUnits['peg-loom'].unit).toBe('crossings');
 	});
 
 	it('is asked about where it is ten times off, never where hands only differ', () => {
 		fc.assert(
 			fc.property(
-				fc.constantFrom(...works),
+				fc.constantFrom(...tasks),
 				fc.integer({ min: 20, max: 5000 }),
 				fc.double({ min: 0.5, max: 2, noNaN: true }),
 				(work, units, pace) => {

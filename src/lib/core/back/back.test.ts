@@ -1,5 +1,5 @@
 import { noFactors } from '../factors/factors';
-import { barePractice, bareMiddle } from '../practice/practice';
+import { barePractice, barePoint } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '../../stages/plan/document/starting-plan';
@@ -22,7 +22,7 @@ describe('the largest mat', () => {
 				expect(found.bags).toBeLessThanOrEqual(bags);
 				if (found.lengthMm >= 6000) return;
 				const longer = { widthMm: found.widthMm, lengthMm: found.lengthMm + 10 };
-				expect(modelPlan({ ...plan, target: longer }, bareMiddle).toCollect).toBeGreaterThan(bags);
+				expect(modelPlan({ ...plan, target: longer }, barePoint).toCollect).toBeGreaterThan(bags);
 			}),
 			{ numRuns: 60 }
 		);
@@ -46,7 +46,7 @@ describe('the largest mat', () => {
 	);
 
 	it('counts whole mats', () => {
-		const { toCollect } = modelPlan(startingPlan, bareMiddle);
+		const { toCollect } = modelPlan(startingPlan, barePoint);
 		expect(countOfMats(startingPlan, { bags: toCollect * 2.9 }, barePractice)).toBe(2);
 		expect(countOfMats(startingPlan, { bags: toCollect * 3 }, barePractice)).toBe(3);
 	});

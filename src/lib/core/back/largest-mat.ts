@@ -1,7 +1,7 @@
 import { positive } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
 import type { Practice } from '../practice/practice';
-import { middleFor } from '../model/known-for';
+import { pointFor } from '../model/known-for';
 import { planLimits } from '../model/limits';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
@@ -25,7 +25,7 @@ export interface LargestMat {
 }
 
 const costOf = (plan: Plan, practice: Practice) => {
-	const model = modelPlan(plan, middleFor(plan, practice));
+	const model = modelPlan(plan, pointFor(plan, practice));
 	return {
 		bags: model.toCollect,
 		sortedBags: model.toPrepare,

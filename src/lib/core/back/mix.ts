@@ -1,7 +1,7 @@
 import { DomainError, within } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
 import type { Practice } from '../practice/practice';
-import { middleFor } from '../model/known-for';
+import { pointFor } from '../model/known-for';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
 
@@ -103,7 +103,7 @@ export function mixProgram(
 
 function choiceOf(kind: string, method: string, plan: Plan, practice: Practice): MixChoice | null {
 	try {
-		const model = modelPlan(plan, middleFor(plan, practice));
+		const model = modelPlan(plan, pointFor(plan, practice));
 		return {
 			kind,
 			method,

@@ -4,9 +4,9 @@ import { demoPlans } from '../../../../scripts/demo/plans';
 import { startingPlan } from '$lib/stages/plan/document/starting-plan';
 import { DomainError } from '../domain-error';
 import { factorNames } from '../factors/factors';
-import { bareMiddle, barePractice, knowledgeOf } from '../practice/practice';
+import { barePoint, barePractice, knowledgeOf } from '../practice/practice';
 import { smooth } from '../factors/rounding';
-import { sumOf } from '../model/draws';
+import { sumOf } from '../model/material-use';
 import { uncertain } from '../estimate/estimate';
 import { modelPlan } from '../model/model';
 import { knownOfMat, matReading, updateByMat } from './mat-reading';
@@ -15,7 +15,7 @@ import { practiceOf } from './practice-of';
 
 const bare = barePractice.factors;
 const group = { basis: { of: 'group' } } as const;
-const bagsOf = (plan: typeof startingPlan, middle = bareMiddle) =>
+const bagsOf = (plan: typeof startingPlan, middle = barePoint) =>
 	sumOf(modelPlan(plan, middle, smooth).draws, ({ bags }) => bags);
 const expected = bagsOf(startingPlan);
 
@@ -48,7 +48,7 @@ describe('a finished mat', () => {
 		'has slopes that say what the bags do: %s',
 		(_, plan) => {
 			const { slopes } = matReading(plan, plan.target, 100);
-			const middle = bareMiddle;
+			const middle = barePoint;
 			for (const name of uncertain[plan.technique.kind]) {
 				const factors = { ...middle.factors, [name]: 1.05 };
 				const moved = bagsOf(plan, { ...middle, factors }) / bagsOf(plan, middle);

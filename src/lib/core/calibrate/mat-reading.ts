@@ -2,14 +2,14 @@ import type { Bag } from '../bag/measure-bag';
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { FactorKnowledge, FactorName, Knowledge } from '../factors/factors';
-import { logSpread } from '../factors/factors';
-import { bareMiddle } from '../practice/practice';
+import { sigmaFromCv } from '../factors/factors';
+import { barePoint } from '../practice/practice';
 import { smooth } from '../factors/rounding';
 import { nudged, step, uncertain } from '../estimate/estimate';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
-import { sumOf } from '../model/draws';
-import { spreadOfLog } from './update-factor';
+import { sumOf } from '../model/material-use';
+import { cvFromSigma } from './update-factor';
 
 /**
  * What a finished mat says of the bags it took. It bears on several factors at once: on each as
@@ -44,9 +44,9 @@ export function matReading(
 		widthMm: positive('widthMm', widthMm),
 		lengthMm: positive('lengthMm', lengthMm)
 	};
-	const bagsBy = (middle: typeof bareMiddle) =>
+	const bagsBy = (middle: typeof barePoint) =>
 		sumOf(modelPlan({ ...plan, target }, middle, smooth).draws, (draw) => draw.bags);
-	const expected = bagsBy(bareMiddle);
+	const expected = bagsBy(barePoint);
 	return {
 		bag: plan.bag,
 		ratio: positive('bags', bags) / expected,
@@ -54,7 +54,7 @@ export function matReading(
 		slopes: Object.fromEntries(
 			uncertain[plan.technique.kind].map((name) => [
 				name,
-				Math.log(bagsBy(nudged(bareMiddle, name)) / expected) / step
+				Math.log(bagsBy(nudged(barePoint, name)) / expected) / step
 			])
 		)
 	};
@@ -69,11 +69,11 @@ interface Expected {
 
 function expectedOf(known: Knowledge, { slopes, cv }: MatReading): Expected {
 	let mean = 0;
-	let variance = logSpread(positive('cv', cv)) ** 2;
+	let variance = sigmaFromCv(positive('cv', cv)) ** 2;
 	for (const [name, slope] of Object.entries(slopes)) {
 		const factor = known[name as FactorName];
 		mean += slope * Math.log(factor.median);
-		variance += (slope * logSpread(factor.cv)) ** 2;
+		variance += (slope * sigmaFromCv(factor.cv)) ** 2;
 	}
 	return { mean, variance };
 }
@@ -81,8 +81,8 @@ function expectedOf(known: Knowledge, { slopes, cv }: MatReading): Expected {
 /** What is expected of a finished mat's ratio by what is known, as one factor. */
 export function knownOfMat(known: Knowledge, reading: MatReading): FactorKnowledge {
 	const { mean, variance } = expectedOf(known, reading);
-	const own = logSpread(reading.cv) ** 2;
-	return { median: Math.exp(mean), cv: spreadOfLog(Math.sqrt(Math.max(0, variance - own))) };
+	const own = sigmaFromCv(reading.cv) ** 2;
+	return { median: Math.exp(mean), cv: cvFromSigma(Math.sqrt(Math.max(0, variance - own))) };
 }
 
 /**
@@ -98,11 +98,11 @@ export function updateByMat(known: Knowledge, reading: MatReading): Knowledge {
 	const after: Record<FactorName, FactorKnowledge> = { ...known };
 	for (const [key, slope] of Object.entries(reading.slopes)) {
 		const name = key as FactorName;
-		const own = logSpread(known[name].cv) ** 2;
+		const own = sigmaFromCv(known[name].cv) ** 2;
 		const gain = (own * slope) / variance;
 		after[name] = {
 			median: known[name].median * Math.exp(gain * surprise),
-			cv: spreadOfLog(Math.sqrt(own * (1 - gain * slope)))
+			cv: cvFromSigma(Math.sqrt(own * (1 - gain * slope)))
 		};
 	}
 	return after;

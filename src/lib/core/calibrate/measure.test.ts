@@ -1,8 +1,8 @@
 import { demoPlans } from '../../../../scripts/demo/plans';
 import { bagPresets } from '../bag/presets';
-import { eightyPercent } from '../statistics/z90';
-import { logSpread } from '../factors/factors';
-import { normalFrom, seededChance } from '../statistics/rng';
+import { z90 } from '../statistics/z90';
+import { sigmaFromCv } from '../factors/factors';
+import { randomNormal, seededRng } from '../statistics/rng';
 import { noFactors } from '../factors/factors';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -83,7 +83,7 @@ describe('what a measurement says', () => {
 		expect(readings.strandPerStitch?.ratio).toBeCloseTo(1, 9);
 	});
 
-	it('of a hand that works wide and low says width and height apart, and the strand a stitch for itself', () => {
+	it('of a hand that tasks wide and low says width and height apart, and the strand a stitch for itself', () => {
 		const readings = swatchReadings({
 			...swatch,
 			stitches: 20,
@@ -135,8 +135,8 @@ describe('a rate after timing', () => {
 	});
 
 	it('holds the true time four times in five, for one session or eight', () => {
-		const chance = seededChance(17);
-		const about = (cv: number) => Math.exp(logSpread(cv) * normalFrom(chance));
+		const rng = seededRng(17);
+		const about = (cv: number) => Math.exp(sigmaFromCv(cv) * randomNormal(rng));
 		for (const sessions of [1, 2, 3, 8]) {
 			let held = 0;
 			const trials = 3000;
@@ -149,7 +149,7 @@ describe('a rate after timing', () => {
 				}));
 				const { mean, cv } = updateRate(hand, work);
 				const median = mean / Math.sqrt(1 + cv * cv);
-				const reach = Math.exp(eightyPercent * logSpread(cv));
+				const reach = Math.exp(z90 * sigmaFromCv(cv));
 				if (median / reach <= truth && truth <= median * reach) held++;
 			}
 			expect(held / trials, `${sessions}`).toBeGreaterThan(0.75);

@@ -1,6 +1,6 @@
 import { positive } from '../domain-error';
 import type { FactorKnowledge } from '../factors/factors';
-import { logSpread } from '../factors/factors';
+import { sigmaFromCv } from '../factors/factors';
 import type { FactorReading } from './update-factor';
 
 /** Slips of the pen that give a ratio away: a decimal place, or inches for centimetres. */
@@ -30,7 +30,7 @@ const asked = 3.5;
  */
 export function outlierOf(known: FactorKnowledge, reading: FactorReading): Outlier | null {
 	const off = Math.log(positive('ratio', reading.ratio) / known.median);
-	const sigma = Math.hypot(logSpread(known.cv), logSpread(reading.cv));
+	const sigma = Math.hypot(sigmaFromCv(known.cv), sigmaFromCv(reading.cv));
 	const deviations = Math.abs(off) / sigma;
 	if (deviations < asked) return null;
 	const near = slips.find(({ ratio }) => Math.abs(off - Math.log(ratio)) < 3 * sigma);

@@ -1,7 +1,7 @@
 import { kindOfBag } from '../bag/same-bag';
 import type { Bag } from '../bag/measure-bag';
-import type { Work } from '../effort/works';
-import { works } from '../effort/works';
+import type { Task } from '../effort/tasks';
+import { tasks } from '../effort/tasks';
 import type { FactorKnowledge, FactorName, Knowledge } from '../factors/factors';
 import { boundedFactor, factorNames } from '../factors/factors';
 import type { Basis, Practice, WeighedKind } from '../practice/practice';
@@ -18,7 +18,7 @@ export interface Measured {
 	/** Whose measures they are. */
 	readonly basis: Basis;
 	readonly readings: readonly Readings[];
-	readonly timed: readonly (TimedWork & { readonly work: Work })[];
+	readonly timed: readonly (TimedWork & { readonly work: Task })[];
 	/** Share of collected bags rejected, where sorting has been logged. */
 	readonly rejectedShare?: number | undefined;
 }
@@ -81,7 +81,7 @@ export function practiceOf({ basis, readings, timed, rejectedShare }: Measured):
 		factors,
 		weighed: weighedKinds(readings.flatMap((one) => one.bagMass ?? [])),
 		hands: Object.fromEntries(
-			works.map((work) => [
+			tasks.map((work) => [
 				work,
 				updateRate(
 					barePractice.hands[work],
@@ -99,7 +99,7 @@ export function practiceOf({ basis, readings, timed, rejectedShare }: Measured):
 			factorNames.map((name) => [name, bounded(known.factors[name])])
 		) as unknown as Knowledge,
 		hands: Object.fromEntries(
-			works.map((work) => [
+			tasks.map((work) => [
 				work,
 				{ ...known.hands[work], mean: boundedFactor(known.hands[work].mean) }
 			])

@@ -1,6 +1,6 @@
 import { positive } from '../domain-error';
 import type { FactorKnowledge } from '../factors/factors';
-import { logSpread } from '../factors/factors';
+import { sigmaFromCv } from '../factors/factors';
 
 /** One measurement of a factor: what it came to over the craft's own figure, and how far one such may be off. */
 export interface FactorReading {
@@ -10,8 +10,8 @@ export interface FactorReading {
 	readonly cv: number;
 }
 
-/** The inverse of `logSpread`: the coefficient of variation of a log-normal. expm1, because a small square is lost beside one. */
-export const spreadOfLog = (sigma: number): number => Math.sqrt(Math.expm1(sigma * sigma));
+/** The inverse of `sigmaFromCv`: the coefficient of variation of a log-normal. expm1, because a small square is lost beside one. */
+export const cvFromSigma = (sigma: number): number => Math.sqrt(Math.expm1(sigma * sigma));
 
 /**
  * What is known of a factor after measuring: the posterior of a log-normal with known spreads, in
@@ -24,16 +24,16 @@ export function updateFactor(
 	readings: readonly FactorReading[]
 ): FactorKnowledge {
 	if (readings.length === 0) return prior;
-	const priorSigma = logSpread(positive('prior.cv', prior.cv));
+	const priorSigma = sigmaFromCv(positive('prior.cv', prior.cv));
 	let precision = 1 / priorSigma ** 2;
 	let weighted = Math.log(positive('prior.median', prior.median)) * precision;
 	for (const { ratio, cv } of readings) {
-		const weight = 1 / logSpread(positive('cv', cv)) ** 2;
+		const weight = 1 / sigmaFromCv(positive('cv', cv)) ** 2;
 		precision += weight;
 		weighted += Math.log(positive('ratio', ratio)) * weight;
 	}
 	return {
 		median: Math.exp(weighted / precision),
-		cv: spreadOfLog(Math.sqrt(1 / precision))
+		cv: cvFromSigma(Math.sqrt(1 / precision))
 	};
 }

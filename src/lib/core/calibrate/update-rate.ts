@@ -1,7 +1,7 @@
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { HandKnowledge } from '../practice/practice';
-import { logSpread } from '../factors/factors';
+import { sigmaFromCv } from '../factors/factors';
 import type { FactorReading } from './update-factor';
 import { updateFactor } from './update-factor';
 
@@ -22,14 +22,14 @@ const timeRatio = ({ units, personSeconds, defaultSeconds }: TimedWork): number 
 
 /** Variance of the logarithm of one session's time that comes of counting few units: the prior is worth five of them. */
 const countingVariance = (units: number): number =>
-	(logSpread(defaults.flatten.cv) ** 2 * defaults.ratePriorUnits.value) / units;
+	(sigmaFromCv(defaults.flatten.cv) ** 2 * defaults.ratePriorUnits.value) / units;
 
 /**
  * Variance of the logarithm between sessions, beyond what counting explains: the craft's figure,
  * worth four sessions, joined by what the sessions themselves show; never less than the craft's.
  */
 function sessionVariance(work: readonly TimedWork[]): number {
-	const least = logSpread(defaults.sessionSpread.value) ** 2;
+	const least = sigmaFromCv(defaults.sessionSpread.value) ** 2;
 	if (work.length < 2) return least;
 	const logs = work.map((one) => Math.log(timeRatio(one)));
 	const mean = logs.reduce((sum, log) => sum + log, 0) / logs.length;
@@ -62,7 +62,7 @@ export const rateReading = (
 export function updateRate(prior: HandKnowledge, work: readonly TimedWork[]): HandKnowledge {
 	if (work.length === 0) return prior;
 	const variance = sessionVariance(work);
-	const sigma = logSpread(positive('prior.cv', prior.cv));
+	const sigma = sigmaFromCv(positive('prior.cv', prior.cv));
 	const { median, cv } = updateFactor(
 		{ median: positive('prior.mean', prior.mean) * Math.exp(-(sigma ** 2) / 2), cv: prior.cv },
 		work.map((one) => rateReading(one, variance))

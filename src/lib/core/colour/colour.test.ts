@@ -4,7 +4,7 @@ import { estimatePlan } from '../estimate/estimate';
 import { crochetMat } from '../techniques/crochet/crochet-mat';
 import { noFactors } from '../factors/factors';
 import { foundationChains } from '../techniques/crochet/stitches';
-import { bareMiddle } from '../practice/practice';
+import { barePoint } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { modelPlan } from '../model/model';
@@ -64,7 +64,7 @@ describe('balls laid into a mat', () => {
 	it('of any plan reach to its last row', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const model = modelPlan(plan, bareMiddle);
+				const model = modelPlan(plan, barePoint);
 				const { missingMm } = layPlanBalls(plan, model);
 				const { rowMm } = rowsOfMat(model.mat);
 				expect(missingMm).toBeLessThan(rowMm * 1e-3);
@@ -127,7 +127,7 @@ describe('the stripes to draw', () => {
 	it('cover what the runs cover, whole rows of one ball together', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const model = modelPlan(plan, bareMiddle);
+				const model = modelPlan(plan, barePoint);
 				const { runs } = layPlanBalls(plan, model);
 				const stripes = stripesOf(runs);
 				const area = sum(stripes.map(({ rows, from, to }) => rows * (to - from)));

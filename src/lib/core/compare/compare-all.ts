@@ -6,7 +6,7 @@ import type { CutYield } from '../cut/yield';
 import { DomainError } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
 import type { Practice } from '../practice/practice';
-import { middleOf } from '../practice/practice';
+import { pointOf } from '../practice/practice';
 import { whole } from '../factors/rounding';
 import { coverShare } from '../techniques/cover-grade';
 import type { Target } from '../mat/made-mat';
@@ -14,8 +14,8 @@ import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
 import type { Method } from './sweep';
 import { sweepMethods } from './sweep';
-import type { Compared } from './unbeaten';
-import { unbeaten } from './unbeaten';
+import type { Compared } from './pareto-front';
+import { paretoFront } from './pareto-front';
 
 /** One method with what it comes to. */
 export interface ComparedMethod extends Method, Compared {
@@ -42,7 +42,7 @@ export function compareAll(
 	} = {}
 ): ComparedMethod[] {
 	const { stepMm, rest = {}, onProgress } = options;
-	const middle = middleOf(practice, bag);
+	const middle = pointOf(practice, bag);
 	const methods = sweepMethods(bag, stepMm);
 	const worked: (Method & Compared)[] = [];
 	const { finish, work } = rest;
@@ -76,7 +76,7 @@ export function compareAll(
 			if (!(error instanceof DomainError)) throw error;
 		}
 	}
-	const marks = unbeaten(worked);
+	const marks = paretoFront(worked);
 	onProgress?.(1);
 	return worked.map(({ cut, technique, bags, hours, cover }, index) => ({
 		cut,

@@ -1,11 +1,11 @@
-import { barePractice, bareMiddle } from '../practice/practice';
+import { barePractice, barePoint } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bagPresets } from '../bag/presets';
 import { modelPlan } from '../model/model';
 import { planProblems } from '../model/plan-problems';
 import { compareAll } from './compare-all';
-import { unbeaten } from './unbeaten';
+import { paretoFront } from './pareto-front';
 
 describe('the field of methods', () => {
 	const target = { widthMm: 850, lengthMm: 1850 };
@@ -24,7 +24,7 @@ describe('the field of methods', () => {
 
 	it('has the figures of the plan each method would be', () => {
 		const { cut, technique, bags } = methods[123] as (typeof methods)[number];
-		const model = modelPlan({ bag: bagPresets[0].bag, target, cut, technique }, bareMiddle);
+		const model = modelPlan({ bag: bagPresets[0].bag, target, cut, technique }, barePoint);
 		expect(bags).toBe(model.toCollect);
 	});
 
@@ -61,7 +61,7 @@ describe('the methods nothing else beats', () => {
 									(other.bags < one.bags || other.hours < one.hours || other.cover > one.cover)
 							)
 					);
-					expect(unbeaten(methods)).toEqual(wanted);
+					expect(paretoFront(methods)).toEqual(wanted);
 				}
 			)
 		);

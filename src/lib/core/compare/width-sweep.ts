@@ -3,7 +3,7 @@ import { trimsOf } from '../cut/types';
 import { DomainError } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
 import type { Practice } from '../practice/practice';
-import { middleFor } from '../model/known-for';
+import { pointFor } from '../model/known-for';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
 
@@ -51,7 +51,7 @@ export function sweepStripWidths(plan: Plan, practice: Practice, points = 60): W
 	const usableMm = plan.bag.bodyMm - trimBottomMm - trimTopMm;
 	const most = Math.min(150, varied.style === 'spiral' ? usableMm / 2 : usableMm);
 	const least = Math.min(12, most);
-	const middle = middleFor(plan, practice);
+	const middle = pointFor(plan, practice);
 	const swept: WidthPoint[] = [];
 	for (let point = 0; point < points; point++) {
 		const stripWidthMm = least + ((most - least) * point) / (points - 1);

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { planOfShape, planShape } from '../../stages/plan/document/document';
 import { estimatePlan, tallyNames } from './estimate';
 import { factorNames } from '../factors/factors';
-import { bareMiddle, barePractice } from '../practice/practice';
+import { barePoint, barePractice } from '../practice/practice';
 import { modelPlan } from '../model/model';
 import { planProblems } from '../model/plan-problems';
 import { anyPlan } from '../model/plan.arbitrary';
@@ -19,7 +19,7 @@ describe('every plan that can be made', () => {
 	it('has mass books that balance: film in is mat, ties, scrap and spoiled', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const { mass, yield: cut, draws, toPrepare } = modelPlan(plan, bareMiddle);
+				const { mass, yield: cut, draws, toPrepare } = modelPlan(plan, barePoint);
 				expect(mass.matG + mass.tiesG + mass.scrapG + mass.spoiledG).toBeCloseTo(mass.inG, 6);
 				// Before spoilage, film that goes into strand and film that does not make up the used bags.
 				const used = draws.reduce((sum, draw) => sum + draw.bags, 0) * plan.bag.massG;
@@ -35,8 +35,8 @@ describe('every plan that can be made', () => {
 			fc.property(anyPlan, fc.double({ min: 1, max: 2, noNaN: true }), (plan, factor) => {
 				const widthMm = Math.min(4000, plan.target.widthMm * factor);
 				const wider: Plan = { ...plan, target: { ...plan.target, widthMm } };
-				expect(modelPlan(wider, bareMiddle).bags).toBeGreaterThanOrEqual(
-					modelPlan(plan, bareMiddle).bags * (1 - 1e-12)
+				expect(modelPlan(wider, barePoint).bags).toBeGreaterThanOrEqual(
+					modelPlan(plan, barePoint).bags * (1 - 1e-12)
 				);
 			})
 		);
@@ -60,7 +60,7 @@ describe('every plan that can be made', () => {
 	it('counts the bags rejected at sorting among those to collect, and the spoiled among those to prepare', () => {
 		fc.assert(
 			fc.property(anyPlan, (plan) => {
-				const { bags, shortPieceBags, tieBags, toPrepare, toCollect } = modelPlan(plan, bareMiddle);
+				const { bags, shortPieceBags, tieBags, toPrepare, toCollect } = modelPlan(plan, barePoint);
 				expect(toPrepare * 0.92).toBeCloseTo(bags + shortPieceBags + tieBags, 6);
 				expect(toCollect * 0.88).toBeCloseTo(toPrepare, 6);
 			})
@@ -104,7 +104,7 @@ describe('a plan with every length multiplied, and its mass by the cube', () => 
 			target: { widthMm: plan.target.widthMm * k, lengthMm: plan.target.lengthMm * k },
 			technique: { ...technique, hookMm: technique.hookMm * k }
 		};
-		const [before, after] = [modelPlan(plan, bareMiddle), modelPlan(scaled, bareMiddle)];
+		const [before, after] = [modelPlan(plan, barePoint), modelPlan(scaled, barePoint)];
 		expect(after.bags).toBeCloseTo(before.bags, 6);
 		expect(after.mat.rows).toBe(before.mat.rows);
 		expect(after.mat.cover).toBeCloseTo(before.mat.cover, 9);

@@ -1,11 +1,11 @@
 import { totalSeconds } from '../effort/stations';
-import { workOf } from '../effort/works';
+import { taskOf } from '../effort/tasks';
 import type { Judgement } from '../judge/judgement';
 import { judgePlan } from '../judge/judge-plan';
-import { eightyPercent } from '../statistics/z90';
+import { z90 } from '../statistics/z90';
 import type { FactorName } from '../factors/factors';
-import { logSpread } from '../factors/factors';
-import type { Basis, Middle, Practice } from '../practice/practice';
+import { sigmaFromCv } from '../factors/factors';
+import type { Basis, PracticePoint, Practice } from '../practice/practice';
 import type { TechniqueKind } from '../techniques/technique';
 import { knownFor } from '../model/known-for';
 import type { Model } from '../model/model';
@@ -67,7 +67,7 @@ export const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> =
 };
 
 /** The figures of the tally, of one model. */
-export const figuresOf = (model: Model): Record<TallyName, number> => ({
+export const pointValuesOf = (model: Model): Record<TallyName, number> => ({
 	toPrepare: model.toPrepare,
 	toCollect: model.toCollect,
 	strandM: model.mat.strandMm / 1000,
@@ -90,21 +90,21 @@ export function estimatePlan(plan: Plan, practice: Practice): Estimate {
 	const { middle, knowledge, basis, isUnfit, practice: used } = knownFor(plan, practice);
 	const yields = yieldsOf(plan, middle.factors.bagMass);
 	const model = modelPlan(plan, middle, whole, yields);
-	const base = figuresOf(modelPlan(plan, middle, smooth, yields));
+	const base = pointValuesOf(modelPlan(plan, middle, smooth, yields));
 
 	const variance = { ...noVariance };
 	for (const factor of uncertain[plan.technique.kind]) {
-		const sigma = logSpread(knowledge[factor].cv);
+		const sigma = sigmaFromCv(knowledge[factor].cv);
 		if (sigma === 0) continue;
 		// Only the mass of the bags moves what they give.
 		const given = factor === 'bagMass' ? undefined : yields;
-		const figures = figuresOf(modelPlan(plan, nudged(middle, factor), smooth, given));
+		const figures = pointValuesOf(modelPlan(plan, nudged(middle, factor), smooth, given));
 		for (const name of tallyNames) {
 			const slope = Math.log(figures[name] / base[name]) / step;
 			variance[name] += (slope * sigma) ** 2;
 		}
 	}
-	const figures = figuresOf(model);
+	const figures = pointValuesOf(model);
 	const handsVariance = varianceOfHands(plan, model, used);
 	const tally = {
 		toPrepare: around(figures.toPrepare, variance.toPrepare),
@@ -129,14 +129,14 @@ function varianceOfHands({ technique }: Plan, model: Model, practice: Practice):
 	let relative = 0;
 	for (const station of stations) {
 		relative +=
-			((model.seconds[station] / seconds) * practice.hands[workOf(station, technique.kind)].cv) **
+			((model.seconds[station] / seconds) * practice.hands[taskOf(station, technique.kind)].cv) **
 			2;
 	}
 	return Math.log1p(relative);
 }
 
 /** The middle with one factor a touch larger. */
-export function nudged(middle: Middle, factor: FactorName): Middle {
+export function nudged(middle: PracticePoint, factor: FactorName): PracticePoint {
 	const factors = { ...middle.factors };
 	factors[factor] *= nudge;
 	return { ...middle, factors };
@@ -147,7 +147,7 @@ export function nudged(middle: Middle, factor: FactorName): Middle {
  * means are known, the figure is that mean, and the median lies a little below.
  */
 function around(expected: number, variance: number, varianceOfMean = 0): Interval {
-	const reach = Math.exp(eightyPercent * Math.sqrt(variance + varianceOfMean));
+	const reach = Math.exp(z90 * Math.sqrt(variance + varianceOfMean));
 	const median = expected * Math.exp(-varianceOfMean / 2);
 	return { expected, low: median / reach, high: median * reach };
 }

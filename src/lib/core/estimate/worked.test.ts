@@ -1,4 +1,4 @@
-import { bareMiddle } from '../practice/practice';
+import { barePoint } from '../practice/practice';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { planOfShape, planShape } from '../../stages/plan/document/document';
@@ -18,7 +18,7 @@ describe('the worked cases', () => {
 	it('cover every technique', () => expect(cases).toHaveLength(8));
 
 	it.each(cases)('$name comes out to a tenth of a percent', ({ plan, expected }) => {
-		const got = caseFigures(modelPlan(planOfShape(planShape.parse(plan)), bareMiddle));
+		const got = caseFigures(modelPlan(planOfShape(planShape.parse(plan)), barePoint));
 		for (const [key, value] of Object.entries(expected)) {
 			expect(Math.abs((got[key] ?? NaN) / value - 1), key).toBeLessThan(0.001);
 		}

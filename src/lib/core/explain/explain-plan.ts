@@ -1,14 +1,14 @@
 import type { Station } from '../effort/stations';
 import { cuttingSecondsPerBag, stations, totalSeconds } from '../effort/stations';
-import { workOf } from '../effort/works';
+import { taskOf } from '../effort/tasks';
 import { joints as jointTable } from '../joint/joints';
 import { usualJoint } from '../cut/joint-for-cut';
-import type { Middle } from '../practice/practice';
+import type { PracticePoint } from '../practice/practice';
 import { defaults } from '../defaults';
 import type { TallyName } from '../estimate/estimate';
 import { modelPlan, type Model } from '../model/model';
 import type { Plan } from '../model/types';
-import { usualWork } from '../model/types';
+import { usualWorkSetup } from '../model/types';
 import { explainBag, explainCut, given, step } from './explain-cut';
 import { explainMat } from './explain-mat';
 import type { Step } from './trail';
@@ -41,7 +41,7 @@ const drawSymbols = {
  *
  * @throws DomainError where the plan cannot be made
  */
-export function explainPlan(plan: Plan, middle: Middle): Step[] {
+export function explainPlan(plan: Plan, middle: PracticePoint): Step[] {
 	const bag = { ...plan.bag, massG: plan.bag.massG * middle.factors.bagMass };
 	const model = modelPlan(plan, middle);
 	const { technique } = plan;
@@ -60,10 +60,10 @@ export function explainPlan(plan: Plan, middle: Middle): Step[] {
 }
 
 /** The steps to one figure of the tally. */
-export const explainFigure = (plan: Plan, figure: TallyName, middle: Middle): Step[] =>
+export const explainFigure = (plan: Plan, figure: TallyName, middle: PracticePoint): Step[] =>
 	stepsTo(explainPlan(plan, middle), stepOfFigure[figure]);
 
-function bagSteps(model: Model, middle: Middle): Step[] {
+function bagSteps(model: Model, middle: PracticePoint): Step[] {
 	const { mat, draws } = model;
 	const steps: Step[] = [
 		step('strand_m', 'strand in the mat', mat.strandMm / 1000, 'm', 'strand / 1000'),
@@ -117,8 +117,8 @@ const roleWords = {
 	ties: 'ties and strap'
 } as const;
 
-function workSteps(plan: Plan, model: Model, middle: Middle): Step[] {
-	const { cuttingTool, bagsPerBall } = plan.work ?? usualWork;
+function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
+	const { cuttingTool, bagsPerBall } = plan.work ?? usualWorkSetup;
 	const { draws, seconds } = model;
 	const ofRole = (role: string) => `bags_${role.replace('-', '_')}`;
 	const joints = draws.map(({ role, cut }) => {
@@ -138,7 +138,7 @@ function workSteps(plan: Plan, model: Model, middle: Middle): Step[] {
 		plan.join?.spin !== undefined && plan.join.spin !== 'none'
 			? (draws.reduce((sum, draw) => sum + draw.strandMm, 0) / 1000) * defaults.spinMetre.value
 			: 0;
-	const ownTime = (station: Station) => middle.hands[workOf(station, plan.technique.kind)];
+	const ownTime = (station: Station) => middle.hands[taskOf(station, plan.technique.kind)];
 	const hands = (station: Station) => (ownTime(station) === 1 ? '' : ` * k_${station}`);
 	const ownHands = stations
 		.filter((station) => ownTime(station) !== 1)

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bareMiddle } from '../practice/practice';
-import type { Middle } from '../practice/practice';
+import { barePoint } from '../practice/practice';
+import type { PracticePoint } from '../practice/practice';
 import { techniqueKinds } from '../techniques/technique';
-import { figuresOf, tallyNames } from '../estimate/estimate';
+import { pointValuesOf, tallyNames } from '../estimate/estimate';
 import { modelPlan } from '../model/model';
 import { anyPlanOf } from '../model/plan.arbitrary';
 import { explainFigure, explainPlan, stepOfFigure } from './explain-plan';
@@ -24,8 +24,8 @@ function worth(relation: string, trail: readonly Step[]): number {
 	return work(...symbols.map((symbol) => values.get(symbol) ?? NaN));
 }
 
-const measured: Middle = {
-	...bareMiddle,
+const measured: PracticePoint = {
+	...barePoint,
 	factors: {
 		bagMass: 1.1,
 		pieceLength: 0.96,
@@ -37,13 +37,13 @@ const measured: Middle = {
 		bandGauge: 1.07,
 		bandPitch: 0.88
 	},
-	hands: { ...bareMiddle.hands, crochet: 1.3, 'peg-loom': 1.2, twined: 0.9, join: 0.8 }
+	hands: { ...barePoint.hands, crochet: 1.3, 'peg-loom': 1.2, twined: 0.9, join: 0.8 }
 };
 
 describe.each(techniqueKinds)('the explanation of a %s plan', (kind) => {
 	it('has relations that hold for the values beside them, and ends in the tally', () => {
 		fc.assert(
-			fc.property(anyPlanOf(kind), fc.constantFrom(bareMiddle, measured), (plan, middle) => {
+			fc.property(anyPlanOf(kind), fc.constantFrom(barePoint, measured), (plan, middle) => {
 				const trail = explainPlan(plan, middle);
 				for (const { symbol, relation, value } of trail) {
 					if (relation === null) continue;
@@ -52,7 +52,7 @@ describe.each(techniqueKinds)('the explanation of a %s plan', (kind) => {
 						1e-4 * Math.abs(value) + 1e-9
 					);
 				}
-				const figures = figuresOf(modelPlan(plan, middle));
+				const figures = pointValuesOf(modelPlan(plan, middle));
 				for (const name of tallyNames) {
 					const last = explainFigure(plan, name, middle).at(-1);
 					const scale = name === 'matKg' ? 1000 : 1;

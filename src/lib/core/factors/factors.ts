@@ -50,7 +50,7 @@ export const mediansOf = (knowledge: Knowledge): Factors => ({
 });
 
 /** Standard deviation of the logarithm of a log-normal with this coefficient of variation. log1p, because a small spread squared is lost beside one. */
-export const logSpread = (cv: number): number => Math.sqrt(Math.log1p(cv * cv));
+export const sigmaFromCv = (cv: number): number => Math.sqrt(Math.log1p(cv * cv));
 
 /**
  * How far a factor may lie from the craft's: nothing measured makes a bag weigh ten times as much,

@@ -1,7 +1,7 @@
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
-import { eightyPercent } from '../statistics/z90';
-import { studentEighty } from '../statistics/student-t';
+import { z90 } from '../statistics/z90';
+import { studentT90 } from '../statistics/student-t';
 
 /** A sample of bags weighed in handfuls of so many each. */
 export interface WeighedSample {
@@ -48,10 +48,10 @@ const errorShare = ({ bags, bagsEach, cv, scale }: Shares, handfuls: number): nu
  * One handful takes the craft's spread, which is known as well.
  */
 function reachOf(shares: Shares, handfuls: number): number {
-	if (handfuls < 2 || shares.cv === 0) return eightyPercent;
+	if (handfuls < 2 || shares.cv === 0) return z90;
 	const all = errorShare(shares, handfuls) ** 2;
 	const ofBags = all - shares.scale ** 2;
-	return studentEighty((handfuls - 1) * (all / ofBags) ** 2);
+	return studentT90((handfuls - 1) * (all / ofBags) ** 2);
 }
 
 /** Half the 80 % interval over the count, after so many handfuls of the same spread. */

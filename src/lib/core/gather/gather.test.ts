@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../domain-error';
-import { normalFrom, seededChance } from '../statistics/rng';
+import { randomNormal, seededRng } from '../statistics/rng';
 import { countByWeight } from './count-by-weight';
 import { gradeBag } from './grade';
 import { rejectRate } from './reject-rate';
 import { sampleOf } from './sample';
-import { studentEighty } from '../statistics/student-t';
+import { studentT90 } from '../statistics/student-t';
 import { kitchenScale, readScale } from './scale';
 
 describe('a box counted by weight', () => {
@@ -25,12 +25,12 @@ describe('a box counted by weight', () => {
 	it.each([1, 2, 3, 4, 10])(
 		'holds the true count four times in five after %i handfuls',
 		(handfuls) => {
-			const chance = seededChance(5 + handfuls);
+			const rng = seededRng(5 + handfuls);
 			const trials = 2000;
 			let held = 0;
 			for (let trial = 0; trial < trials; trial++) {
-				const weigh = (bags: number) => bags * 5.2 + Math.sqrt(bags) * 1.04 * normalFrom(chance);
-				const onScale = (g: number) => g + (normalFrom(chance) * 2) / 2;
+				const weigh = (bags: number) => bags * 5.2 + Math.sqrt(bags) * 1.04 * randomNormal(rng);
+				const onScale = (g: number) => g + (randomNormal(rng) * 2) / 2;
 				const weighed = sampleOf(
 					Array.from({ length: handfuls }, () => weigh(10)),
 					10
@@ -76,11 +76,11 @@ describe('Student’s t', () => {
 		[30, 1.3104],
 		[1e6, 1.2816]
 	])('of %s degrees holds 80 %% within %s', (degrees, reach) =>
-		expect(studentEighty(degrees)).toBeCloseTo(reach, 3)
+		expect(studentT90(degrees)).toBeCloseTo(reach, 3)
 	);
 
 	it.each([NaN, Infinity, -1, 0, 0.5])('refuses %s degrees', (degrees) =>
-		expect(() => studentEighty(degrees)).toThrow(DomainError)
+		expect(() => studentT90(degrees)).toThrow(DomainError)
 	);
 });
 
@@ -98,7 +98,7 @@ describe('a weighed sample', () => {
 describe('a simulated scale', () => {
 	const change = { fromG: 0, toG: 520, tareG: 20 };
 	const at = (seconds: number, more = {}) =>
-		readScale({ ...change, ...more }, seconds, seededChance(1));
+		readScale({ ...change, ...more }, seconds, seededRng(1));
 
 	it('settles to what lies on it, less the tare, in steps it can show', () => {
 		const early = at(0.3);

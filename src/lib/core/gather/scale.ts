@@ -1,5 +1,5 @@
-import type { Chance } from '../statistics/rng';
-import { normalFrom } from '../statistics/rng';
+import type { Rng } from '../statistics/rng';
+import { randomNormal } from '../statistics/rng';
 
 /** One reading of a scale, as it shows it. */
 export type ScaleReading =
@@ -39,12 +39,12 @@ export interface PanChange {
  * settle, wanders a little, and is steady once what is left of the change is below a step.
  *
  * @param seconds since the change, 0 or more
- * @param chance seeded; one draw a reading
+ * @param rng seeded; one draw a reading
  */
 export function readScale(
 	change: PanChange,
 	seconds: number,
-	chance: Chance,
+	rng: Rng,
 	kind: ScaleKind = kitchenScale
 ): ScaleReading {
 	if (change.unpluggedAtS !== undefined && seconds >= change.unpluggedAtS)
@@ -52,7 +52,7 @@ export function readScale(
 	if (change.toG > kind.mostG) return { state: 'overload', g: null };
 	const left = (change.fromG - change.toG) * Math.exp(-seconds / kind.settlesS);
 	const drift = (kind.driftGPerMinute * seconds) / 60;
-	const shown = change.toG + left + drift + kind.noiseG * normalFrom(chance) - change.tareG;
+	const shown = change.toG + left + drift + kind.noiseG * randomNormal(rng) - change.tareG;
 	return {
 		state: Math.abs(left) < kind.stepG ? 'steady' : 'settling',
 		g: Math.round(shown / kind.stepG) * kind.stepG

@@ -4,7 +4,7 @@ import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import type { Model } from '../model/model';
 import type { Plan } from '../model/types';
-import { usualWork } from '../model/types';
+import { usualWorkSetup } from '../model/types';
 import { strandStrength } from '../strand/strength';
 import type { Judgement, PlanPatch } from './judgement';
 
@@ -90,7 +90,7 @@ const doubled = (plan: Plan): PlanPatch => ({
 /** Whether the usual stack is more film than the tool takes. */
 export function judgeStack(plan: Plan): Judgement[] {
 	if (plan.cut.style !== 'loops' && plan.cut.style !== 'whole-tube') return [];
-	const { cuttingTool } = plan.work ?? usualWork;
+	const { cuttingTool } = plan.work ?? usualWorkSetup;
 	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool);
 	if (stack.filmMm <= stack.limitMm) return [];
 	return [

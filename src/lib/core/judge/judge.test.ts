@@ -1,4 +1,4 @@
-import { bareMiddle } from '../practice/practice';
+import { barePoint } from '../practice/practice';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '../../stages/plan/document/starting-plan';
 import { bagPresets } from '../bag/presets';
@@ -10,7 +10,7 @@ import type { JudgementCode } from './judgement';
 
 // How the pieces are joined follows the cut.
 const base: Plan = { ...startingPlan, join: undefined };
-const judged = (plan: Plan) => judgePlan(plan, modelPlan(plan, bareMiddle));
+const judged = (plan: Plan) => judgePlan(plan, modelPlan(plan, barePoint));
 const [carrier, shopBag] = bagPresets;
 const close = { trimBottomMm: 12, trimTopMm: 12 };
 const loom: Plan = {

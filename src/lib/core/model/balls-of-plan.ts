@@ -1,7 +1,7 @@
 import type { Mat } from '../techniques/technique';
 import type { Model } from './model';
 import type { Plan } from './types';
-import { usualWork } from './types';
+import { usualWorkSetup } from './types';
 import type { Ball, LaidBalls, Rows } from '../colour/lay-balls';
 import { layBalls } from '../colour/lay-balls';
 
@@ -26,7 +26,7 @@ export function rowsOfMat(mat: Mat): Rows {
 export function ballStrandMm(plan: Plan, model: Model): number {
 	const worked = model.draws.find(({ role }) => role === 'body' || role === 'weft');
 	const perBagMm = worked ? worked.strandMm / worked.bags : model.yield.strandPerBagMm;
-	return (plan.work ?? usualWork).bagsPerBall * perBagMm;
+	return (plan.work ?? usualWorkSetup).bagsPerBall * perBagMm;
 }
 
 /** The balls a plan's mat is worked from: its colours in order, begun again until the mat is done. */

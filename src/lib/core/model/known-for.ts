@@ -1,7 +1,7 @@
 import { DomainError } from '../domain-error';
 import type { Knowledge } from '../factors/factors';
-import type { Basis, Middle, Practice } from '../practice/practice';
-import { barePractice, knowledgeOf, middleOf } from '../practice/practice';
+import type { Basis, PracticePoint, Practice } from '../practice/practice';
+import { barePractice, knowledgeOf, pointOf } from '../practice/practice';
 import { smooth } from '../factors/rounding';
 import { modelPlan } from './model';
 import type { Plan } from './types';
@@ -10,7 +10,7 @@ import type { Plan } from './types';
 export interface KnownFor {
 	readonly practice: Practice;
 	readonly knowledge: Knowledge;
-	readonly middle: Middle;
+	readonly middle: PracticePoint;
 	/** Whose measures the figures rest on. */
 	readonly basis: Basis;
 	/** The plan cannot be made as measured (bags so heavy that a ring is lost in its own knot, say), so the craft's figures stand in. */
@@ -20,7 +20,7 @@ export interface KnownFor {
 const knownBy = (plan: Plan, practice: Practice, isUnfit: boolean): KnownFor => ({
 	practice,
 	knowledge: knowledgeOf(practice, plan.bag),
-	middle: middleOf(practice, plan.bag),
+	middle: pointOf(practice, plan.bag),
 	basis: practice.basis,
 	isUnfit
 });
@@ -45,5 +45,5 @@ export function knownFor(plan: Plan, practice: Practice): KnownFor {
 }
 
 /** The middle of what a practice knows of a plan. */
-export const middleFor = (plan: Plan, practice: Practice): Middle =>
+export const pointFor = (plan: Plan, practice: Practice): PracticePoint =>
 	knownFor(plan, practice).middle;

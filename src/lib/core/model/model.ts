@@ -10,18 +10,18 @@ import { cuttingSecondsPerBag } from '../effort/stations';
 import { tieStrandMm } from '../finish/ties';
 import { joints as jointTable } from '../joint/joints';
 import { usualJoint } from '../cut/joint-for-cut';
-import type { Middle } from '../practice/practice';
+import type { PracticePoint } from '../practice/practice';
 import type { Rounding } from '../factors/rounding';
 import { whole } from '../factors/rounding';
 import type { Mat } from '../techniques/technique';
 import { pegLoomMat } from '../techniques/peg-loom/peg-loom-mat';
 import { twinedMat } from '../techniques/twined/twined-mat';
-import type { Draw } from './draws';
-import { drawsOf, sumOf } from './draws';
-import type { MassBooks } from './mass-books';
-import { massBooks } from './mass-books';
+import type { MaterialUse } from './material-use';
+import { materialUsesOf, sumOf } from './material-use';
+import type { MassBalance } from './mass-balance';
+import { massBalance } from './mass-balance';
 import type { Plan } from './types';
-import { usualFinish, usualWork } from './types';
+import { usualFinish, usualWorkSetup } from './types';
 
 /** One mat computed once, without spreads. Bags are exact quotients, not rounded up. */
 export interface Model {
@@ -32,7 +32,7 @@ export interface Model {
 	readonly weftYield: CutYield | null;
 	readonly mat: Mat;
 	/** What each part of the mat takes from the bags. */
-	readonly draws: readonly Draw[];
+	readonly draws: readonly MaterialUse[];
 	/** Bags whose strand lies in the mat; short pieces of warp not counted. */
 	readonly bags: number;
 	/** Bags for the short piece each strand of warp needs where whole pieces do not reach. */
@@ -48,7 +48,7 @@ export interface Model {
 	readonly joints: number;
 	readonly balls: number;
 	readonly seconds: SecondsByStation;
-	readonly mass: MassBooks;
+	readonly mass: MassBalance;
 	/** What the mat weighs ready to hand over, ties and any cloth with it, g. */
 	readonly matMassG: number;
 }
@@ -58,7 +58,7 @@ function makeMat(
 	plan: Plan,
 	cut: CutYield,
 	weft: CutYield | null,
-	middle: Middle,
+	middle: PracticePoint,
 	round: Rounding
 ): Mat {
 	const { target, technique } = plan;
@@ -102,14 +102,14 @@ export function yieldsOf(plan: Plan, bagMassFactor: number): Yields {
 /**
  * The whole chain of one plan: bag → cut → strand → mat → bags, joints, balls, seconds and grams.
  *
- * @param middle what is known of the bags and hands: `middleFor(plan, practice)`, or `bareMiddle` for the craft's own
+ * @param middle what is known of the bags and hands: `pointFor(plan, practice)`, or `barePoint` for the craft's own
  * @param round whole counts for a mat; smooth while spreads are propagated
  * @param yields what the bags give, where the caller has it already
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
  */
 export function modelPlan(
 	plan: Plan,
-	middle: Middle,
+	middle: PracticePoint,
 	round: Rounding = whole,
 	yields: Yields = yieldsOf(plan, middle.factors.bagMass)
 ): Model {
@@ -117,9 +117,9 @@ export function modelPlan(
 	const { bag, measures, cut, weft } = yields;
 	const mat = makeMat(plan, cut, weft, middle, round);
 
-	const work = plan.work ?? usualWork;
+	const work = plan.work ?? usualWorkSetup;
 	const ties = tieStrandMm(plan.finish ?? usualFinish);
-	const draws = drawsOf(mat, cut, weft, ties, factors.pieceLength);
+	const draws = materialUsesOf(mat, cut, weft, ties, factors.pieceLength);
 	let used = 0;
 	let tieBags = 0;
 	let shortPieceBags = 0;
@@ -142,7 +142,7 @@ export function modelPlan(
 	const spinSeconds = isSpun
 		? (sumOf(draws, (draw) => draw.strandMm) / 1000) * defaults.spinMetre.value
 		: 0;
-	const mass = massBooks(draws, bag.massG, toPrepare);
+	const mass = massBalance(draws, bag.massG, toPrepare);
 	return {
 		filmThicknessMm: measures.filmThicknessMm,
 		yield: cut,

@@ -2,7 +2,7 @@ import type { Cut } from '../cut/types';
 import type { Bound } from '../domain-error';
 import { DomainError, isWithin } from '../domain-error';
 import { isJointFor } from '../cut/joint-for-cut';
-import { bareMiddle } from '../practice/practice';
+import { barePoint } from '../practice/practice';
 import type { PlanPath } from './limits';
 import { planLimits } from './limits';
 import { modelPlan } from './model';
@@ -40,7 +40,7 @@ export type PlanProblem =
 	| { readonly code: 'no-length-after-joint'; readonly path: 'bag.flat_width_mm' };
 
 /** A ring that a somewhat heavier film would lose in its own knot is no ring to plan on. */
-const heavierBags = { ...bareMiddle, factors: { ...bareMiddle.factors, bagMass: 1.5 } };
+const heavierBags = { ...barePoint, factors: { ...barePoint.factors, bagMass: 1.5 } };
 
 /**
  * Every reason a plan cannot be made; empty for one that can. First each value by itself, then, if

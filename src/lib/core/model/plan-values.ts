@@ -2,7 +2,7 @@ import type { Cut } from '../cut/types';
 import type { Technique } from '../techniques/technique';
 import type { PlanPath } from './limits';
 import type { Plan } from './types';
-import { usualSleeperHeightMm, usualWork } from './types';
+import { usualSleeperHeightMm, usualWorkSetup } from './types';
 
 type Values = Partial<Record<PlanPath, number | undefined>>;
 
@@ -60,6 +60,6 @@ export const planValues = (plan: Plan): Values => ({
 	'target.width_mm': plan.target.widthMm,
 	'target.length_mm': plan.target.lengthMm,
 	...techniqueValues(plan.technique),
-	'work.bags_per_ball': (plan.work ?? usualWork).bagsPerBall,
+	'work.bags_per_ball': (plan.work ?? usualWorkSetup).bagsPerBall,
 	sleeper_height_mm: plan.sleeperHeightMm ?? usualSleeperHeightMm
 });

@@ -7,8 +7,8 @@ import type { Target } from '../mat/made-mat';
 import type { Technique } from '../techniques/technique';
 import type { ColourName } from '../colour/colours';
 
-/** How the group works: it changes hours and balls, never the mat. */
-export interface Work {
+/** How the group tasks: it changes hours and balls, never the mat. */
+export interface WorkSetup {
 	readonly cuttingTool: CuttingTool;
 	readonly bagsPerBall: number;
 }
@@ -22,7 +22,7 @@ export interface Plan {
 	/** What goes with the cut if not given. */
 	readonly join?: Join | undefined;
 	readonly finish?: Finish | undefined;
-	readonly work?: Work | undefined;
+	readonly work?: WorkSetup | undefined;
 	/** How tall the sleeper is that the drawing shows, mm. */
 	readonly sleeperHeightMm?: number | undefined;
 	/** Colours of the balls in the order they are worked, begun again when they run out. */
@@ -30,5 +30,5 @@ export interface Plan {
 }
 
 export const usualFinish: Finish = { ties: 'chain', hasStrap: true };
-export const usualWork: Work = { cuttingTool: 'scissors', bagsPerBall: 20 };
+export const usualWorkSetup: WorkSetup = { cuttingTool: 'scissors', bagsPerBall: 20 };
 export const usualSleeperHeightMm = 1750;

@@ -1,8 +1,8 @@
 import type { Bag } from '../bag/measure-bag';
 import { kindOfBag } from '../bag/same-bag';
 import { defaults } from '../defaults';
-import type { Work } from '../effort/works';
-import { works } from '../effort/works';
+import type { Task } from '../effort/tasks';
+import { tasks } from '../effort/tasks';
 import type { FactorKnowledge, Factors, Knowledge } from '../factors/factors';
 import { bareKnowledge, boundedFactor, mediansOf, noFactors } from '../factors/factors';
 
@@ -28,7 +28,7 @@ export interface Practice {
 	/** The kinds of bag that were weighed, each for itself: heavy pouches say nothing of carriers. */
 	readonly weighed: readonly WeighedKind[];
 	/** Multipliers on the default times of each work, which are means, so that hours add up. */
-	readonly hands: Readonly<Record<Work, HandKnowledge>>;
+	readonly hands: Readonly<Record<Task, HandKnowledge>>;
 	/** Share of collected bags rejected at sorting; from 0, below 1. */
 	readonly rejectedShare: number;
 	/** Share of prepared bags spoiled in work; from 0, below 1. */
@@ -42,29 +42,29 @@ export interface HandKnowledge {
 }
 
 /** The middle of a practice for one kind of bag: one number for each thing it knows. */
-export interface Middle {
+export interface PracticePoint {
 	readonly factors: Factors;
-	readonly hands: Readonly<Record<Work, number>>;
+	readonly hands: Readonly<Record<Task, number>>;
 	readonly rejectedShare: number;
 	readonly spoiledShare: number;
 }
 
-const byWork = <Value>(value: (work: Work) => Value): Record<Work, Value> =>
-	Object.fromEntries(works.map((work) => [work, value(work)])) as Record<Work, Value>;
+const byTask = <Value>(value: (work: Task) => Value): Record<Task, Value> =>
+	Object.fromEntries(tasks.map((work) => [work, value(work)])) as Record<Task, Value>;
 
 /** Before a group has measured anything. @source bench default */
 export const barePractice: Practice = {
 	basis: { of: 'craft' },
 	factors: bareKnowledge,
 	weighed: [],
-	hands: byWork(() => ({ mean: 1, cv: defaults.flatten.cv })),
+	hands: byTask(() => ({ mean: 1, cv: defaults.flatten.cv })),
 	rejectedShare: defaults.rejectedShare.value,
 	spoiledShare: defaults.spoiledShare.value
 };
 
-export const bareMiddle: Middle = {
+export const barePoint: PracticePoint = {
 	factors: noFactors,
-	hands: byWork(() => 1),
+	hands: byTask(() => 1),
 	rejectedShare: barePractice.rejectedShare,
 	spoiledShare: barePractice.spoiledShare
 };
@@ -84,11 +84,11 @@ export function knowledgeOf({ factors, weighed }: Practice, bag: Bag): Knowledge
 }
 
 /** The middle of a practice for plans of one kind of bag. */
-export function middleOf(practice: Practice, bag: Bag): Middle {
-	if (practice === barePractice) return bareMiddle;
+export function pointOf(practice: Practice, bag: Bag): PracticePoint {
+	if (practice === barePractice) return barePoint;
 	return {
 		factors: mediansOf(knowledgeOf(practice, bag)),
-		hands: byWork((work) => practice.hands[work].mean),
+		hands: byTask((work) => practice.hands[work].mean),
 		rejectedShare: practice.rejectedShare,
 		spoiledShare: practice.spoiledShare
 	};

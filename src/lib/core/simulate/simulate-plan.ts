@@ -1,31 +1,31 @@
 import { within } from '../domain-error';
-import { works } from '../effort/works';
-import { factorNames, logSpread } from '../factors/factors';
-import type { Middle, Practice } from '../practice/practice';
+import { tasks } from '../effort/tasks';
+import { factorNames, sigmaFromCv } from '../factors/factors';
+import type { PracticePoint, Practice } from '../practice/practice';
 import { smooth } from '../factors/rounding';
 import type { Interval, Tally, TallyName } from '../estimate/estimate';
-import { figuresOf, tallyNames } from '../estimate/estimate';
+import { pointValuesOf, tallyNames } from '../estimate/estimate';
 import type { KnownFor } from '../model/known-for';
 import { knownFor } from '../model/known-for';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
-import type { Chance } from '../statistics/rng';
-import { normalFrom } from '../statistics/rng';
+import type { Rng } from '../statistics/rng';
+import { randomNormal } from '../statistics/rng';
 
 /** A practice as it might turn out: every uncertain thing drawn from its own log-normal. */
-function drawn({ practice, knowledge, middle }: KnownFor, chance: Chance): Middle {
+function drawn({ practice, knowledge, middle }: KnownFor, rng: Rng): PracticePoint {
 	const around = (median: number, cv: number) =>
-		median * Math.exp(logSpread(cv) * normalFrom(chance));
+		median * Math.exp(sigmaFromCv(cv) * randomNormal(rng));
 	const aroundMean = (mean: number, cv: number) =>
 		around(mean * Math.exp(-Math.log1p(cv * cv) / 2), cv);
 	return {
 		...middle,
 		factors: Object.fromEntries(
 			factorNames.map((name) => [name, around(knowledge[name].median, knowledge[name].cv)])
-		) as Middle['factors'],
+		) as PracticePoint['factors'],
 		hands: Object.fromEntries(
-			works.map((work) => [work, aroundMean(practice.hands[work].mean, practice.hands[work].cv)])
-		) as Middle['hands']
+			tasks.map((work) => [work, aroundMean(practice.hands[work].mean, practice.hands[work].cv)])
+		) as PracticePoint['hands']
 	};
 }
 
@@ -34,21 +34,21 @@ function drawn({ practice, knowledge, middle }: KnownFor, chance: Chance): Middl
  * It is the check of `estimatePlan`, which says the same in closed form. Counts stay smooth, as the
  * closed form has them, and are then set on the whole counts of the mat.
  *
- * @param chance seeded, so that the same seed gives the same tally
+ * @param rng seeded, so that the same seed gives the same tally
  * @param mats a whole number from 100
  * @throws DomainError
  */
-export function simulatePlan(plan: Plan, practice: Practice, chance: Chance, mats = 4000): Tally {
+export function simulatePlan(plan: Plan, practice: Practice, rng: Rng, mats = 4000): Tally {
 	within('mats', mats, { atLeast: 100, isWhole: true });
 	const known = knownFor(plan, practice);
 	const { middle } = known;
-	const whole = figuresOf(modelPlan(plan, middle));
-	const base = figuresOf(modelPlan(plan, middle, smooth));
+	const whole = pointValuesOf(modelPlan(plan, middle));
+	const base = pointValuesOf(modelPlan(plan, middle, smooth));
 	const samples = Object.fromEntries(
 		tallyNames.map((name) => [name, new Float64Array(mats)])
 	) as Record<TallyName, Float64Array>;
 	for (let mat = 0; mat < mats; mat++) {
-		const figures = figuresOf(modelPlan(plan, drawn(known, chance), smooth));
+		const figures = pointValuesOf(modelPlan(plan, drawn(known, rng), smooth));
 		for (const name of tallyNames) samples[name][mat] = figures[name];
 	}
 	const intervalOf = (name: TallyName): Interval => {

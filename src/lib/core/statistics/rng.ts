@@ -1,11 +1,11 @@
 /** A source of numbers from 0 (with) to 1 (without). */
-export type Chance = () => number;
+export type Rng = () => number;
 
 /**
- * Chance from a seed: the same seed gives the same numbers everywhere. A 32-bit counter with a
+ * Rng from a seed: the same seed gives the same numbers everywhere. A 32-bit counter with a
  * mixing step (mulberry32, public domain); good enough to sample with, not for secrets.
  */
-export function seededChance(seed: number): Chance {
+export function seededRng(seed: number): Rng {
 	let state = seed >>> 0;
 	return () => {
 		state = (state + 0x6d2b79f5) >>> 0;
@@ -15,8 +15,8 @@ export function seededChance(seed: number): Chance {
 	};
 }
 
-/** A standard normal number from two of a chance (Box and Muller). */
-export function normalFrom(chance: Chance): number {
-	const radius = Math.sqrt(-2 * Math.log(1 - chance()));
-	return radius * Math.cos(2 * Math.PI * chance());
+/** A standard normal number from two of a rng (Box and Muller). */
+export function randomNormal(rng: Rng): number {
+	const radius = Math.sqrt(-2 * Math.log(1 - rng()));
+	return radius * Math.cos(2 * Math.PI * rng());
 }

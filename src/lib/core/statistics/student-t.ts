@@ -1,5 +1,5 @@
 import { within } from '../domain-error';
-import { eightyPercent } from './z90';
+import { z90 } from './z90';
 
 const steps = 400;
 /** Beyond so many degrees of freedom the normal distribution is as near as anyone reads. */
@@ -12,12 +12,12 @@ const asNormal = 400;
  *
  * @param degrees of freedom, from 1, whole or not
  * @throws DomainError
- * @example studentEighty(1) // 3.078
- * @example studentEighty(9) // 1.383
+ * @example studentT90(1) // 3.078
+ * @example studentT90(9) // 1.383
  */
-export function studentEighty(degrees: number): number {
+export function studentT90(degrees: number): number {
 	within('degrees', degrees, { atLeast: 1 });
-	if (degrees > asNormal) return eightyPercent;
+	if (degrees > asNormal) return z90;
 	const width = Math.PI / 2 / steps;
 	const cumulated = new Float64Array(steps + 1);
 	let before = 1;

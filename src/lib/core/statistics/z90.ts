@@ -1,2 +1,2 @@
 /** How many standard deviations hold 80 % of a normal distribution, each way. */
-export const eightyPercent = 1.2815515655446004;
+export const z90 = 1.2815515655446004;

@@ -1,4 +1,4 @@
-import { bareMiddle } from '../practice/practice';
+import { barePoint } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '$lib/stages/plan/document/starting-plan';
@@ -7,8 +7,8 @@ import { kindOfBag } from '../bag/same-bag';
 import { colourNames } from '../colour/colours';
 import { DomainError } from '../domain-error';
 import { modelPlan } from '../model/model';
-import type { Stock, Want } from './draw-from-store';
-import { drawFromStore, drawnForms, lacksOf } from './draw-from-store';
+import type { Stock, Want } from './allocate-store';
+import { allocateStore, drawnForms, lacksOf } from './allocate-store';
 import { matDemand } from './mat-demand';
 
 const demand = {
@@ -28,13 +28,13 @@ const stock = (
 
 describe('what one mat asks of the store', () => {
 	it('is of any colour where the plan names none', () => {
-		const asked = matDemand({ ...startingPlan, colours: undefined }, bareMiddle);
+		const asked = matDemand({ ...startingPlan, colours: undefined }, barePoint);
 		expect(asked.byColour).toEqual({});
-		expect(asked.ofAnyColour).toBeCloseTo(modelPlan(startingPlan, bareMiddle).toPrepare, 6);
+		expect(asked.ofAnyColour).toBeCloseTo(modelPlan(startingPlan, barePoint).toPrepare, 6);
 	});
 
 	it('is shared by the strand of its balls, the last one as far as it is used', () => {
-		const asked = matDemand({ ...startingPlan, colours: ['blue', 'white'] }, bareMiddle);
+		const asked = matDemand({ ...startingPlan, colours: ['blue', 'white'] }, barePoint);
 		const { blue = 0, white = 0 } = asked.byColour;
 		expect(blue + white + asked.ofAnyColour).toBeCloseTo(asked.bags, 6);
 		// Balls take turns, so the first colour has as many or part of one more.
@@ -44,8 +44,8 @@ describe('what one mat asks of the store', () => {
 	});
 
 	it('counts a ball and a piece with what is spoiled on the way', () => {
-		const asked = matDemand(startingPlan, bareMiddle);
-		const { yield: cut } = modelPlan(startingPlan, bareMiddle);
+		const asked = matDemand(startingPlan, barePoint);
+		const { yield: cut } = modelPlan(startingPlan, barePoint);
 		expect(asked.bagsPerBall).toBeCloseTo(20 / 0.92, 9);
 		expect(asked.bagsPerPiece).toBeCloseTo(1 / cut.pieces / 0.92, 9);
 	});
@@ -53,39 +53,42 @@ describe('what one mat asks of the store', () => {
 
 describe('the store dealt out', () => {
 	it('to one mat gives balls first, then pieces, then bags', () => {
-		const [drawing] = drawFromStore(
+		const [allocation] = allocateStore(
 			[stock(100), stock(40, 'blue', 'piece'), stock(1, 'blue', 'ball'), stock(100, 'white')],
 			[want(1)]
 		);
 		// Forty blue: one ball for 20, forty pieces for 10, ten bags.
-		expect(drawing?.from.ball).toBeCloseTo(1, 9);
-		expect(drawing?.from.piece).toBeCloseTo(40, 9);
-		expect(drawing?.from.bag).toBeCloseTo(10 + 40 + 20, 9);
-		expect(drawing?.lacking).toEqual({});
-		expect(drawing?.drawn).toBeCloseTo(100, 9);
+		expect(allocation?.from.ball).toBeCloseTo(1, 9);
+		expect(allocation?.from.piece).toBeCloseTo(40, 9);
+		expect(allocation?.from.bag).toBeCloseTo(10 + 40 + 20, 9);
+		expect(allocation?.lacking).toEqual({});
+		expect(allocation?.drawn).toBeCloseTo(100, 9);
 	});
 
 	it('lacks by colour, and any colour is served from what there is most of', () => {
-		const [drawing] = drawFromStore([stock(10), stock(70, 'white')], [want(1)]);
-		expect(drawing?.lacking).toEqual({ blue: 30 });
-		expect(drawing?.drawn).toBeCloseTo(70, 9);
+		const [allocation] = allocateStore([stock(10), stock(70, 'white')], [want(1)]);
+		expect(allocation?.lacking).toEqual({ blue: 30 });
+		expect(allocation?.drawn).toBeCloseTo(70, 9);
 	});
 
 	it('serves the named colours of every want before what may be of any colour', () => {
 		const plain: Want = { kind: 'carrier', mats: 1, demand: { ...demand, byColour: {}, bags: 20 } };
-		const [first, second] = drawFromStore([stock(40), stock(40, 'white')], [plain, want(1)]);
+		const [first, second] = allocateStore([stock(40), stock(40, 'white')], [plain, want(1)]);
 		expect(second?.lacking).toEqual({ any: 20 });
 		expect(first?.lacking).toEqual({ any: 20 });
 	});
 
 	it('gives nothing to a bag that is none of the kinds, nor from another kind', () => {
-		const drawings = drawFromStore([stock(500, 'blue', 'bag', 'pouch')], [want(1), want(1, null)]);
-		expect(drawings.map(({ drawn }) => drawn)).toEqual([0, 0]);
+		const allocations = allocateStore(
+			[stock(500, 'blue', 'bag', 'pouch')],
+			[want(1), want(1, null)]
+		);
+		expect(allocations.map(({ drawn }) => drawn)).toEqual([0, 0]);
 	});
 
 	it('is added up by kind and colour', () => {
 		const wants = [want(1), want(2), want(1, 'pouch')];
-		const lacks = lacksOf(wants, drawFromStore([], wants));
+		const lacks = lacksOf(wants, allocateStore([], wants));
 		expect(lacks).toContainEqual({ kind: 'carrier', colour: 'blue', bags: 120 });
 		expect(lacks).toContainEqual({ kind: 'pouch', colour: 'any', bags: 20 });
 		expect(lacks).toHaveLength(6);
@@ -106,15 +109,15 @@ describe('the store dealt out', () => {
 				fc.array(fc.tuple(fc.nat(4), fc.constantFrom('carrier', 'pouch', null)), { maxLength: 5 }),
 				(lines, asked) => {
 					const wants = asked.map(([mats, kind]) => want(mats, kind));
-					const drawings = drawFromStore(lines, wants);
+					const allocations = allocateStore(lines, wants);
 					for (const form of drawnForms) {
 						const there = lines
 							.filter((line) => line.form === form)
 							.reduce((sum, { amount }) => sum + amount, 0);
-						const given = drawings.reduce((sum, { from }) => sum + from[form], 0);
+						const given = allocations.reduce((sum, { from }) => sum + from[form], 0);
 						expect(given).toBeLessThanOrEqual(there + 1e-6);
 					}
-					for (const { wanted, drawn, lacking } of drawings) {
+					for (const { wanted, drawn, lacking } of allocations) {
 						const open = Object.values(lacking).reduce((sum, bags) => sum + bags, 0);
 						expect(drawn + open).toBeCloseTo(wanted, 4);
 					}
@@ -123,11 +126,11 @@ describe('the store dealt out', () => {
 		));
 
 	it.each([NaN, Infinity, -1])('refuses a store of %s', (amount) =>
-		expect(() => drawFromStore([stock(amount)], [])).toThrow(DomainError)
+		expect(() => allocateStore([stock(amount)], [])).toThrow(DomainError)
 	);
 
 	it.each([NaN, Infinity, -1, 0.5])('refuses %s mats', (mats) =>
-		expect(() => drawFromStore([], [want(mats)])).toThrow(DomainError)
+		expect(() => allocateStore([], [want(mats)])).toThrow(DomainError)
 	);
 });
 

@@ -1,10 +1,10 @@
 import { ballsOfPlan, rowsOfMat } from '../model/balls-of-plan';
 import type { ColourName } from '../colour/colours';
-import type { Middle } from '../practice/practice';
-import { sumOf } from '../model/draws';
+import type { PracticePoint } from '../practice/practice';
+import { sumOf } from '../model/material-use';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
-import { usualWork } from '../model/types';
+import { usualWorkSetup } from '../model/types';
 
 /** What one mat of a plan takes from the store, in bags to prepare, spoiled ones among them. */
 export interface MatDemand {
@@ -24,7 +24,7 @@ export interface MatDemand {
  *
  * @throws DomainError where the plan cannot be made
  */
-export function matDemand(plan: Plan, middle: Middle): MatDemand {
+export function matDemand(plan: Plan, middle: PracticePoint): MatDemand {
 	const model = modelPlan(plan, middle);
 	const spoiling = 1 / (1 - middle.spoiledShare);
 	const byColour: Partial<Record<ColourName, number>> = {};
@@ -46,7 +46,7 @@ export function matDemand(plan: Plan, middle: Middle): MatDemand {
 		bags: model.toPrepare,
 		byColour,
 		ofAnyColour: Math.max(0, model.toPrepare - coloured),
-		bagsPerBall: (plan.work ?? usualWork).bagsPerBall * spoiling,
+		bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall * spoiling,
 		bagsPerPiece: spoiling / cut.pieces
 	};
 }

@@ -1,11 +1,11 @@
-import type { Work } from '../../core/effort/works';
-import { waysOf, works, workUnits } from '../../core/effort/works';
+import type { Task } from '../../core/effort/tasks';
+import { waysOf, tasks, taskUnits } from '../../core/effort/tasks';
 import type { FormReader } from '../form-reader';
 import { entryType } from '../entry-type';
 
 export interface TimedEntry {
 	readonly type: 'timed';
-	readonly work: Work;
+	readonly work: Task;
 	/** How it is done: what one takes by the craft depends on it. */
 	readonly way: string;
 	readonly maker: string | null;
@@ -18,7 +18,7 @@ export interface TimedEntry {
 }
 
 function readTimed(read: FormReader): TimedEntry {
-	const work = read.word('work', works);
+	const work = read.word('work', tasks);
 	const [usual = '', ...others] = waysOf(work);
 	return {
 		type: 'timed',
@@ -38,5 +38,5 @@ export const timedType = entryType<TimedEntry>({
 	type: 'timed',
 	page: '/measures',
 	read: readTimed,
-	words: ({ units, work }) => `${units} ${workUnits[work as Work]?.unit ?? ''} timed`
+	words: ({ units, work }) => `${units} ${taskUnits[work as Task]?.unit ?? ''} timed`
 });

@@ -26,14 +26,14 @@ export async function keepEntry(event: RequestEvent) {
 	const back = (status: number, more: Partial<SentForm>) =>
 		fail(status, { entry: { ...sent, ...more } satisfies SentForm });
 	if (!z.uuid().safeParse(key).success) return back(400, { said: unread });
-	const booked = await orAway(
+	const saved = await orAway(
 		readerOf(event).then((reader) =>
 			takeEntry(locals.groupId, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
 		)
 	);
-	if (!booked) return back(503, { said: awayMessage });
-	if (booked.outcome === 'refused') return back(422, { problems: booked.problems });
-	if (booked.outcome === 'again')
+	if (!saved) return back(503, { said: awayMessage });
+	if (saved.outcome === 'refused') return back(422, { problems: saved.problems });
+	if (saved.outcome === 'duplicate')
 		return back(409, {
 			said: 'This was kept already and counts once. If it is a further one, send it again.'
 		});

@@ -1,6 +1,6 @@
 import type { Entry, EntryOf, EntryType } from '$lib/entries/registry';
 import type { GroupId } from '../base/group-id';
-import type { Booked } from '../db/booked';
+import type { SaveResult } from '../db/save-result';
 import { keepDropOff } from '../gather/drop-offs';
 import { keepBagKind } from '../gather/kinds';
 import { keepCorrection, keepMovement } from '../gather/ledger';
@@ -20,7 +20,7 @@ export type Keeper<Kept extends Entry = Entry> = (
 	key: string,
 	entry: Kept,
 	at: Date
-) => Promise<Booked>;
+) => Promise<SaveResult>;
 
 /** The keeper of each type of entry. */
 const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {

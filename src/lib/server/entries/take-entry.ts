@@ -4,8 +4,8 @@ import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { todayIn } from '$lib/ui/days';
 import { createHash } from 'node:crypto';
-import type { Booked } from '$lib/server/db/booked';
-import { refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
 import { keeperOf } from './keepers';
 import { claimKey } from './entry-keys';
 import { withTransaction } from '$lib/server/db/transaction';
@@ -30,7 +30,7 @@ export interface EntryContext {
 
 /** Ends the transaction of an entry that is not kept. */
 class Refused extends Error {
-	constructor(readonly booked: Booked) {
+	constructor(readonly saved: SaveResult) {
 		super('refused');
 	}
 }
@@ -53,12 +53,12 @@ export async function takeEntry(
 	sent: SentEntry,
 	{ lengthSystem, timeZone }: EntryContext,
 	now = new Date()
-): Promise<Booked> {
+): Promise<SaveResult> {
 	const { key, type, typed, lengths, at: said } = sent;
 	try {
-		return await withTransaction(async (): Promise<Booked> => {
+		return await withTransaction(async (): Promise<SaveResult> => {
 			const met = await claimKey(groupId, key, digestOf(sent));
-			if (met === 'same') return { outcome: 'again', id: key };
+			if (met === 'same') return { outcome: 'duplicate', id: key };
 			if (met === 'other')
 				throw new Refused(
 					refuse('key', 'Something else was kept under this mark already. Please type it anew.')
@@ -66,12 +66,12 @@ export async function takeEntry(
 			const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
 			const { entry, problems } = readEntry(type, typed, read);
 			if (!entry) throw new Refused({ outcome: 'refused', problems });
-			const booked = await keeperOf(entry)(groupId, key, entry, typedAt(said, now));
-			if (booked.outcome === 'refused') throw new Refused(booked);
-			return booked;
+			const saved = await keeperOf(entry)(groupId, key, entry, typedAt(said, now));
+			if (saved.outcome === 'refused') throw new Refused(saved);
+			return saved;
 		});
 	} catch (problem) {
-		if (problem instanceof Refused) return problem.booked;
+		if (problem instanceof Refused) return problem.saved;
 		throw problem;
 	}
 }

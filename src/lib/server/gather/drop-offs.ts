@@ -2,8 +2,8 @@ import { oddDropOff } from '$lib/core/gather/odd-count';
 import type { DropOffEntry } from '$lib/entries/types/drop-off';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { bookedOf, keptUnder, refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { saveResultOf, keptUnder, refuse } from '$lib/server/db/save-result';
 import { placeOf, tallyOfPlace } from './places';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne } from '$lib/server/db/verbs';
@@ -35,7 +35,11 @@ export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[
 	);
 
 /** Keeps a drop-off; its place is made where it is new. */
-export function keepDropOff(groupId: GroupId, key: string, entry: DropOffEntry): Promise<Booked> {
+export function keepDropOff(
+	groupId: GroupId,
+	key: string,
+	entry: DropOffEntry
+): Promise<SaveResult> {
 	return withTransaction(async (client) => {
 		const place = await placeOf(client, groupId, entry.place);
 		const odd = oddDropOff(
@@ -65,6 +69,6 @@ export function keepDropOff(groupId: GroupId, key: string, entry: DropOffEntry):
 			],
 			client
 		);
-		return bookedOf(kept, 'drop_off', groupId, key, client);
+		return saveResultOf(kept, 'drop_off', groupId, key, client);
 	});
 }

@@ -20,7 +20,7 @@ import type { GroupId } from '$lib/server/base/group-id';
 
 /** How the keeping of a list went. */
 export type KeptList =
-	| { readonly outcome: 'kept' | 'again'; readonly count: number }
+	| { readonly outcome: 'kept' | 'duplicate'; readonly count: number }
 	| { readonly outcome: 'refused'; readonly problems: readonly string[] }
 	| { readonly outcome: 'gone' };
 
@@ -144,7 +144,7 @@ async function keepNow(
 			await client.query("set local lock_timeout = '30s'; set local statement_timeout = '60s'");
 			const held = await holdImport(client, groupId, id);
 			if (!held) return { outcome: 'gone' };
-			if (held.keptAt) return { outcome: 'again', count: held.rowCount };
+			if (held.keptAt) return { outcome: 'duplicate', count: held.rowCount };
 			const rows = await rowsOfImport(groupId, id, client);
 			const checked = await checkList(groupId, held, rows, today, client);
 			const problems = [

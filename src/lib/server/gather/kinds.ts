@@ -2,8 +2,8 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagKindEntry } from '$lib/entries/types/bag-kind';
 import { filmCall } from '$lib/stages/gather/film-words';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
 import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
 
 export interface KindLine extends Bag {
@@ -51,7 +51,7 @@ export async function keepBagKind(
 	groupId: GroupId,
 	key: string,
 	{ kindId, name, bag, handfulCount, isSure }: BagKindEntry
-): Promise<Booked> {
+): Promise<SaveResult> {
 	const film = filmCall(bag);
 	if (film.isOdd && !isSure) return refuse('sure', film.words);
 	const measures = [
@@ -81,7 +81,7 @@ export async function keepBagKind(
 			[groupId, key, ...measures],
 			writing()
 		);
-		return { outcome: kept ? 'kept' : 'again', id: key };
+		return { outcome: kept ? 'kept' : 'duplicate', id: key };
 	} catch (error) {
 		if ((error as { code?: string }).code === '23505') return sameName;
 		throw error;

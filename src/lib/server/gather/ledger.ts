@@ -7,8 +7,8 @@ import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { StoreLine } from '$lib/stages/gather/store-view';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { bookedOf, keptUnder, refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { saveResultOf, keptUnder, refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne } from '$lib/server/db/verbs';
 
@@ -78,7 +78,7 @@ export const append = (client: PoolClient, groupId: GroupId, move: Move) =>
 	);
 
 /** The sentence for what the database refused; null where it refused nothing we know. */
-export function refusalOf(error: unknown): Booked | null {
+export function refusalOf(error: unknown): SaveResult | null {
 	const { code, constraint } = error as { code?: string; constraint?: string };
 	if (code === '23514' && /balance/.test(constraint ?? ''))
 		return refuse(
@@ -91,8 +91,8 @@ export function refusalOf(error: unknown): Booked | null {
 	return null;
 }
 
-/** Booked, or refused with the sentence for what the database would not have. */
-export async function orRefusal(work: Promise<Booked>): Promise<Booked> {
+/** SaveResult, or refused with the sentence for what the database would not have. */
+export async function orRefusal(work: Promise<SaveResult>): Promise<SaveResult> {
 	try {
 		return await work;
 	} catch (error) {
@@ -108,15 +108,15 @@ export const keepMovement = (
 	key: string,
 	entry: MovementEntry,
 	at = new Date()
-): Promise<Booked> =>
+): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<Booked> => {
+		withTransaction(async (client): Promise<SaveResult> => {
 			const { isSure, ...move } = entry;
 			const odd = oddMovement(entry.amount, entry.form === 'scrap');
 			if (odd && !isSure && !(await keptUnder('movement', groupId, key, client)))
 				return refuse('sure', oddCountWords(odd));
 			const kept = await append(client, groupId, { key, ...move, movedAt: at });
-			return bookedOf(kept, 'movement', groupId, key, client);
+			return saveResultOf(kept, 'movement', groupId, key, client);
 		})
 	);
 
@@ -126,11 +126,11 @@ export const keepCorrection = (
 	key: string,
 	entry: Omit<CorrectionEntry, 'type' | 'of'>,
 	at = new Date()
-): Promise<Booked> =>
+): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<Booked> => {
+		withTransaction(async (client): Promise<SaveResult> => {
 			const again = await keptUnder('movement', groupId, key, client);
-			if (again) return { outcome: 'again', id: again.id };
+			if (again) return { outcome: 'duplicate', id: again.id };
 			const wrong = await maybeOne<Pick<Move, 'kindId' | 'colour' | 'form' | 'amount' | 'reason'>>(
 				`select kind_id as "kindId", colour, form, amount, reason from movement
 				 where group_id = $1 and id = $2`,
@@ -150,6 +150,6 @@ export const keepCorrection = (
 				corrects: entry.corrects,
 				movedAt: at
 			});
-			return bookedOf(kept, 'movement', groupId, key, client);
+			return saveResultOf(kept, 'movement', groupId, key, client);
 		})
 	);

@@ -1,7 +1,7 @@
 import type { GroupId } from '$lib/server/base/group-id';
 import { orRefusal } from './ledger';
-import type { Booked } from '$lib/server/db/booked';
-import { refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, maybeOne } from '$lib/server/db/verbs';
 
@@ -14,9 +14,9 @@ export const takeListBack = (
 	id: string,
 	note: string,
 	byName: string | null
-): Promise<Booked> =>
+): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<Booked> => {
+		withTransaction(async (client): Promise<SaveResult> => {
 			const list = await maybeOne<{ takenBackAt: Date | null }>(
 				`select taken_back_at as "takenBackAt" from list_import
 				 where group_id = $1 and id = $2 and kept_at is not null for update`,
@@ -24,7 +24,7 @@ export const takeListBack = (
 				client
 			);
 			if (!list) return refuse('list', 'That list is not among the kept ones.');
-			if (list.takenBackAt) return { outcome: 'again', id };
+			if (list.takenBackAt) return { outcome: 'duplicate', id };
 			await execute(
 				`insert into taken_back (group_id, key, drop_off_id, note, by_name)
 				 select group_id, gen_random_uuid(), id, $3, $4 from standing_drop_off

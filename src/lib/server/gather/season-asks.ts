@@ -1,11 +1,11 @@
 import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
-import type { Drawing, Lack, Stock, Want } from '$lib/core/store/draw-from-store';
-import { drawFromStore, drawnForms, lacksOf } from '$lib/core/store/draw-from-store';
+import type { Allocation, Lack, Stock, Want } from '$lib/core/store/allocate-store';
+import { allocateStore, drawnForms, lacksOf } from '$lib/core/store/allocate-store';
 import type { MatDemand } from '$lib/core/store/mat-demand';
 import { matDemand } from '$lib/core/store/mat-demand';
 import type { Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
-import { middleFor } from '$lib/core/model/known-for';
+import { pointFor } from '$lib/core/model/known-for';
 import type { StoreLine } from '$lib/stages/gather/store-view';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { KindLine } from './kinds';
@@ -20,7 +20,7 @@ export interface SeasonPlan {
 	readonly kind: string | null;
 	/** A kind that its bag nearly fits, where it is of none. */
 	readonly near: string | null;
-	readonly drawing: Drawing;
+	readonly allocation: Allocation;
 }
 
 export interface SeasonAsks {
@@ -39,7 +39,7 @@ function readPlan(kept: WantedPlan, practice: Practice): Read {
 	const before = known.get(kept, practice);
 	if (before) return before;
 	const plan = planOfShape(kept.document.plan);
-	return known.set(kept, practice, { plan, demand: matDemand(plan, middleFor(plan, practice)) });
+	return known.set(kept, practice, { plan, demand: matDemand(plan, pointFor(plan, practice)) });
 }
 
 /** Deals the store out to the plans of a season, by the names of the kinds. */
@@ -58,12 +58,12 @@ export function seasonAsks(
 		const drawn = drawnForms.find((one) => one === form);
 		return drawn ? [{ kind, colour, form: drawn, amount }] : [];
 	});
-	const drawings = drawFromStore(stock, wants);
+	const allocations = allocateStore(stock, wants);
 	const nearOf = (plan: Plan | undefined) => (plan && kindNearBag(plan.bag, kinds)?.name) ?? null;
 	return {
 		plans: plans.flatMap(({ id, name, matsWanted }, at): SeasonPlan[] => {
-			const drawing = drawings[at];
-			return drawing
+			const allocation = allocations[at];
+			return allocation
 				? [
 						{
 							id,
@@ -71,11 +71,11 @@ export function seasonAsks(
 							mats: matsWanted,
 							kind: wants[at]?.kind ?? null,
 							near: nearOf(reads[at]?.plan),
-							drawing
+							allocation
 						}
 					]
 				: [];
 		}),
-		lacks: lacksOf(wants, drawings)
+		lacks: lacksOf(wants, allocations)
 	};
 }

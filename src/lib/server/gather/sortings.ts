@@ -4,8 +4,8 @@ import type { SortingEntry } from '$lib/entries/types/sorting';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { bookedOf, keptUnder, refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { saveResultOf, keptUnder, refuse } from '$lib/server/db/save-result';
 import { append, orRefusal } from './ledger';
 import { partKey } from '$lib/server/db/part-key';
 import { placeOf, tallyOfPlace } from './places';
@@ -38,14 +38,14 @@ async function whyNotDried(
 	key: string,
 	pile: number,
 	sorted: number
-): Promise<Booked | null> {
+): Promise<SaveResult | null> {
 	await maybeOne<{ id: number }>(
 		'select id from sorting where group_id = $1 and id = $2 for update',
 		[groupId, pile],
 		client
 	);
 	const again = await keptUnder('sorting', groupId, key, client);
-	if (again) return { outcome: 'again', id: again.id };
+	if (again) return { outcome: 'duplicate', id: again.id };
 	const left = await maybeOne<{ hanging: number }>(
 		`select hanging from drying_pile
 		 where group_id = $1 and id = $2 and looked_again_at is null and hanging > 0`,
@@ -71,9 +71,9 @@ export const keepSorting = (
 	key: string,
 	entry: SortingEntry,
 	at = new Date()
-): Promise<Booked> =>
+): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<Booked> => {
+		withTransaction(async (client): Promise<SaveResult> => {
 			const { kindId, colour, byName, strand, stuffing, drying, rejected, driedFrom } = entry;
 			if (driedFrom !== null) {
 				const all = strand + stuffing + drying + rejected;
@@ -110,7 +110,7 @@ export const keepSorting = (
 				],
 				client
 			);
-			if (!kept) return bookedOf(null, 'sorting', groupId, key, client);
+			if (!kept) return saveResultOf(null, 'sorting', groupId, key, client);
 			for (const { form, pile, part } of storedParts)
 				if (entry[pile] > 0)
 					await append(client, groupId, {

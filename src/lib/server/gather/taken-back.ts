@@ -1,8 +1,8 @@
 import type { CorrectionEntry } from '$lib/entries/types/correction';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { keptUnder, refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { keptUnder, refuse } from '$lib/server/db/save-result';
 import type { Move } from './ledger';
 import { append, refusalOf } from './ledger';
 import { partKey } from '$lib/server/db/part-key';
@@ -23,7 +23,7 @@ export async function takeBack(
 	key: string,
 	entry: TakenBackEntry,
 	at = new Date()
-): Promise<Booked> {
+): Promise<SaveResult> {
 	try {
 		return await withTransaction((client) => takenBack(client, groupId, key, entry, at));
 	} catch (error) {
@@ -41,7 +41,7 @@ async function takenBack(
 	key: string,
 	entry: TakenBackEntry,
 	at: Date
-): Promise<Booked> {
+): Promise<SaveResult> {
 	const table = tables[entry.of];
 	// Locked, so that it is taken back once.
 	const row = await maybeOne<{ key: string }>(
@@ -51,7 +51,7 @@ async function takenBack(
 	);
 	if (!row) return refuse('corrects', 'That is not in the list any more.');
 	const again = await keptUnder('taken_back', groupId, key, client);
-	if (again) return { outcome: 'again', id: again.id };
+	if (again) return { outcome: 'duplicate', id: again.id };
 	const standing = await maybeOne<{ id: number }>(
 		`select id from standing_${table} where group_id = $1 and id = $2`,
 		[groupId, entry.corrects],
@@ -79,7 +79,7 @@ async function undoSorting(
 	sortingKey: string,
 	{ corrects, note, byName }: TakenBackEntry,
 	at: Date
-): Promise<Booked | null> {
+): Promise<SaveResult | null> {
 	const since = await many<{ id: number }>(
 		'select id from standing_sorting where group_id = $1 and dried_from = $2',
 		[groupId, corrects],

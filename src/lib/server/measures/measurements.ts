@@ -9,8 +9,8 @@ import {
 	readingsOf
 } from '$lib/measures/plan-basis';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { bookedOf } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { saveResultOf } from '$lib/server/db/save-result';
 import { findPlan } from '$lib/server/plan/plans';
 import { many, maybeOne, writing } from '$lib/server/db/verbs';
 
@@ -22,12 +22,12 @@ export const listMeasurements = (groupId: GroupId): Promise<MeasurementLine[]> =
 		[groupId]
 	);
 
-/** Keeps a measurement with what it says; an odd one only where the hand has said that it is right. */
+/** Keeps a measurement with what it says; an odd one only where the user has said that it is right. */
 export async function keepMeasurement(
 	groupId: GroupId,
 	key: string,
 	entry: MeasurementEntry
-): Promise<Booked> {
+): Promise<SaveResult> {
 	const plan = await findPlan(groupId, entry.planId);
 	if (!plan)
 		return { outcome: 'refused', problems: { plan: 'That plan is not in the list any more.' } };
@@ -45,7 +45,7 @@ export async function keepMeasurement(
 		[groupId, key, measure, maker, typed, read.readings, measuredOn],
 		writing()
 	);
-	return bookedOf(kept, 'measurement', groupId, key);
+	return saveResultOf(kept, 'measurement', groupId, key);
 }
 
 /** Leaves a measurement out, or counts it again. */

@@ -1,4 +1,4 @@
-import type { Work } from '$lib/core/effort/works';
+import type { Task } from '$lib/core/effort/tasks';
 import { rejectRate } from '$lib/core/gather/reject-rate';
 import type { Basis, Practice } from '$lib/core/practice/practice';
 import { practiceOf } from '$lib/core/calibrate/practice-of';
@@ -9,7 +9,7 @@ import { many, one } from '$lib/server/db/verbs';
 interface Measured {
 	readonly readings: readonly Readings[];
 	readonly timed: readonly {
-		readonly work: Work;
+		readonly work: Task;
 		readonly units: number;
 		readonly personSeconds: number;
 		readonly defaultSeconds: number;

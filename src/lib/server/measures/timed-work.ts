@@ -4,8 +4,8 @@ import { craftSeconds, oddTime } from '$lib/measures/odd-time';
 import { figure } from '$lib/ui/number-words';
 import { oddWords } from '$lib/measures/plan-basis';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Booked } from '$lib/server/db/booked';
-import { bookedOf, refuse } from '$lib/server/db/booked';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { saveResultOf, refuse } from '$lib/server/db/save-result';
 import { many, maybeOne, writing } from '$lib/server/db/verbs';
 
 export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
@@ -19,12 +19,12 @@ export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
 /** So many times slower or faster than the craft is a slip, whoever is sure of it. */
 const slowest = 25;
 
-/** Keeps timed work; an odd time only where the hand has said that it is right. */
+/** Keeps timed work; an odd time only where the user has said that it is right. */
 export async function keepTimedWork(
 	groupId: GroupId,
 	key: string,
 	entry: TimedEntry
-): Promise<Booked> {
+): Promise<SaveResult> {
 	const odd = oddTime(entry);
 	if (odd && (odd.ratio > slowest || odd.ratio < 1 / slowest))
 		return refuse(
@@ -50,7 +50,7 @@ export async function keepTimedWork(
 		],
 		writing()
 	);
-	return bookedOf(kept, 'timed_work', groupId, key);
+	return saveResultOf(kept, 'timed_work', groupId, key);
 }
 
 /** Leaves timed work out, or counts it again. */

@@ -1,7 +1,7 @@
 import { longDayWords } from '$lib/ui/day-words';
 import { askCautions } from '$lib/stages/plan/words/caution-words';
 import { colourWords } from '$lib/stages/gather/ask-words';
-import type { LackedColour } from '$lib/core/store/draw-from-store';
+import type { LackedColour } from '$lib/core/store/allocate-store';
 import type { Basis } from '$lib/core/practice/practice';
 import { basisWords } from '$lib/ui/basis-words';
 import { writeAs } from '$lib/ui/writing';
@@ -98,14 +98,14 @@ export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 	return sheet.end();
 }
 
-type Draw = (sheet: Sheet, left: number, top: number) => void;
+type MaterialUse = (sheet: Sheet, left: number, top: number) => void;
 
 function drawFoldings(sheet: Sheet): void {
 	const cell = sheet.innerMm / foldings.length;
 	sheet.need(48);
 	for (const [at, { title, draw }] of foldings.entries()) {
 		const left = sheet.marginMm + at * cell;
-		(draw as Draw)(sheet, left + cell / 2 - 13, sheet.y + 3);
+		(draw as MaterialUse)(sheet, left + cell / 2 - 13, sheet.y + 3);
 		sheet.label(`${at + 1}. ${title}`, left + cell / 2, sheet.y + 45, {
 			sizePt: 10,
 			align: 'middle'

@@ -1,7 +1,7 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
-import { usualWork } from '$lib/core/model/types';
+import { usualWorkSetup } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
 import { tallyValue } from '$lib/stages/plan/words/tally-words';
@@ -17,7 +17,7 @@ const checkMm = 100;
 export function cuttingSheet(sheet: Sheet, { plan, estimate, system }: SheetOrder): void {
 	const { model } = estimate;
 	const readable = readableIn(system);
-	const { cuttingTool } = plan.work ?? usualWork;
+	const { cuttingTool } = plan.work ?? usualWorkSetup;
 	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool);
 	const weft = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : null;
 	const isStacked = plan.cut.style === 'loops' || plan.cut.style === 'whole-tube';

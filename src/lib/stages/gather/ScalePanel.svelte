@@ -2,7 +2,7 @@
 	import { fieldMass } from '$lib/core/units/format-mass';
 	import { bareMassUnitOf, gPerUnit, parseMass } from '$lib/core/units/parse-mass';
 	import { getOutbox } from '$lib/entries/outbox-context';
-	// A kitchen scale beside the fields: its reading goes where the hand sends it. The scale is a
+	// A kitchen scale beside the fields: its reading goes where the user sends it. The scale is a
 	// stand-in; what is put on its pan is typed here.
 	import type { ScaleReading } from '$lib/core/gather/scale';
 	import { onMount } from 'svelte';

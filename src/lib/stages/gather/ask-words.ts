@@ -1,5 +1,5 @@
-import type { Drawing, LackedColour } from '$lib/core/store/draw-from-store';
-import { drawnForms } from '$lib/core/store/draw-from-store';
+import type { Allocation, LackedColour } from '$lib/core/store/allocate-store';
+import { drawnForms } from '$lib/core/store/allocate-store';
 import { wholeNumber } from '$lib/ui/number-words';
 import { formWords } from '$lib/ui/store-words';
 
@@ -18,7 +18,7 @@ export const dryingWords = (
 		.join('; ');
 
 /** What a plan can draw, in words: `4 balls, 160 cut pieces, 120 bags`. */
-export function drawnWords({ from }: Drawing): string {
+export function drawnWords({ from }: Allocation): string {
 	const words = drawnForms
 		.map((form) => ({ form, amount: Math.floor(from[form] + 1e-6) }))
 		.filter(({ amount }) => amount > 0)
@@ -33,7 +33,7 @@ export const colourWords = (colour: LackedColour): string =>
 	colour === 'any' ? 'any colour' : colour;
 
 /** What a plan lacks, in words: `38 blue, 120 of any colour`; nothing where it lacks nothing. */
-export const lackingWords = ({ lacking }: Drawing): string =>
+export const lackingWords = ({ lacking }: Allocation): string =>
 	Object.entries(lacking)
 		.map(
 			([colour, bags]) =>

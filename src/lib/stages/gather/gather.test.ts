@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { barePractice } from '$lib/core/practice/practice';
-import { drawFromStore } from '$lib/core/store/draw-from-store';
+import { allocateStore } from '$lib/core/store/allocate-store';
 import { bagPresets } from '$lib/core/bag/presets';
 import { queryOf } from '$lib/ui/query';
 import { bagsToAsk, colourWords, dryingWords, drawnWords, lackingWords } from './ask-words';
@@ -357,14 +357,14 @@ describe('asks in words', () => {
 		bagsPerBall: 20,
 		bagsPerPiece: 0.25
 	};
-	const drawing = (amount: number) =>
-		drawFromStore(
+	const allocation = (amount: number) =>
+		allocateStore(
 			[{ kind: 'carrier', colour: 'blue', form: 'ball', amount }],
 			[{ kind: 'carrier', mats: 1, demand }]
 		)[0];
 
 	it('say what is drawn and what is lacking', () => {
-		const [some, none] = [drawing(1), drawing(0)];
+		const [some, none] = [allocation(1), allocation(0)];
 		if (!some || !none) throw new Error('nothing was drawn');
 		expect(drawnWords(some)).toBe('1 ball');
 		expect(lackingWords(some)).toBe('20 blue, 20 of any colour');

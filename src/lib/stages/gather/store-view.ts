@@ -1,6 +1,6 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
-import { sumOf } from '$lib/core/model/draws';
+import { sumOf } from '$lib/core/model/material-use';
 import type { Form } from '$lib/core/store/forms';
 import { forms } from '$lib/core/store/forms';
 

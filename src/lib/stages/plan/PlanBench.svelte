@@ -22,7 +22,7 @@
 	import { views } from './bench/views';
 	import Caution from '$lib/ui/Caution.svelte';
 	import CoverGauge from './parts/CoverGauge.svelte';
-	import ColourPatterns from './drawing/ColourPatterns.svelte';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import BagStep from './steps/BagStep.svelte';
 	import CutStep from './steps/CutStep.svelte';
 	import FinishStep from './steps/FinishStep.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
 	import { enhance } from '$app/forms';
-	import ColourPatterns from '$lib/stages/plan/drawing/ColourPatterns.svelte';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Swatch from '$lib/ui/Swatch.svelte';
 	import { keepTyped } from '$lib/ui/keep-typed';
 	import Table from '$lib/ui/Table.svelte';
@@ -49,7 +49,7 @@
 				colours come first. Balls and cut pieces count as the plan has them.
 			</p>
 			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']} stacks>
-				{#each data.plans as { id, name, mats, kind, near, drawing } (id)}
+				{#each data.plans as { id, name, mats, kind, near, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
 						<th class="min-w-40" scope="row">
@@ -84,18 +84,18 @@
 						</td>
 						{#if mats > 0}
 							<td data-drawn data-label="Can draw">
-								{drawnWords(drawing)}
+								{drawnWords(allocation)}
 								<span
 									class="mt-1 block h-2 w-28 rounded-full bg-base-300"
 									role="img"
-									aria-label="{Math.round(share(drawing))} % of what it needs"
+									aria-label="{Math.round(share(allocation))} % of what it needs"
 									><span
 										class="block h-2 rounded-full bg-secondary"
-										style="width: {share(drawing)}%"
+										style="width: {share(allocation)}%"
 									></span></span
 								>
 								<span class="quiet text-sm"
-									>of {wholeNumber(Math.ceil(drawing.wanted))} bags: {kind ??
+									>of {wholeNumber(Math.ceil(allocation.wanted))} bags: {kind ??
 										'none of your kinds is like its bag'}</span
 								>
 								{#if near}
@@ -106,7 +106,7 @@
 									>
 								{/if}
 							</td>
-							<td data-lacks data-label="Lacks">{lackingWords(drawing) || 'nothing'}</td>
+							<td data-lacks data-label="Lacks">{lackingWords(allocation) || 'nothing'}</td>
 						{:else}
 							<td></td><td></td>
 						{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import ColourPatterns from '$lib/stages/plan/drawing/ColourPatterns.svelte';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import ColourBars from '$lib/stages/gather/ColourBars.svelte';
 	import LineHistory from '$lib/stages/gather/LineHistory.svelte';
 	import MovementForm from '$lib/stages/gather/MovementForm.svelte';

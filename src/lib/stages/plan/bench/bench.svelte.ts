@@ -97,7 +97,7 @@ export class Bench {
 		this.#linesAtOpening = this.lines;
 	}
 
-	/** The plan that is drawn, with its figures: a frame behind the tally while the hand is on a field. */
+	/** The plan that is drawn, with its figures: a frame behind the tally while the user is at a field. */
 	get drawn(): { readonly plan: Plan; readonly estimate: Estimate } {
 		return this.#drawn ?? { plan: this.plan, estimate: this.estimate };
 	}
@@ -124,7 +124,7 @@ export class Bench {
 		this.detail = detailOfStep[step] ?? this.detail;
 	}
 
-	/** Changes fields while the hand is still on them; a hook that suited goes on suiting. */
+	/** Changes fields while the user is still at them; a hook that suited goes on suiting. */
 	type(changes: Changes): void {
 		const before = this.plan;
 		Object.assign(this.fields, changes);
@@ -138,7 +138,7 @@ export class Bench {
 		this.note();
 	}
 
-	/** Notes where the hand is, so that it can come back here. */
+	/** Notes where the user is, who can then come back here. */
 	note(): void {
 		this.#history.note({ ...this.fields });
 		this.#moves++;

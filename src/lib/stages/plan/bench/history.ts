@@ -1,4 +1,4 @@
-/** States one can go back to and forward again; the present one is where the hand is. */
+/** States one can go back to and forward again; the present one is where the user is. */
 export class History<State> {
 	#past: State[] = [];
 	#future: State[] = [];

@@ -34,7 +34,7 @@
 				datasets: [
 					...techniqueKinds.map((kind, at) => ({
 						label: names[at] ?? kind,
-						data: field.unbeaten
+						data: field.paretoFront
 							.filter(({ technique }) => technique.kind === kind)
 							.map(({ bags, hours, index, cover }) => ({ x: bags, y: hours, index, cover })),
 						pointStyle: shapes[at] ?? 'circle',
@@ -93,7 +93,7 @@
 			},
 			plugins: [
 				{
-					// All methods as a cloud behind the unbeaten ones: far too many to be points one can touch.
+					// All methods as a cloud behind the paretoFront ones: far too many to be points one can touch.
 					id: 'cloud',
 					beforeDatasetsDraw({ ctx, scales: { x, y }, chartArea }) {
 						if (!x || !y) return;
@@ -145,8 +145,8 @@
 <div
 	class="h-80"
 	role="img"
-	aria-label="{wholeNumber(field.bags.length)} methods by bags and hours; the {field.unbeaten
-		.length} unbeaten ones are listed below."
+	aria-label="{wholeNumber(field.bags.length)} methods by bags and hours; the {field.paretoFront
+		.length} paretoFront ones are listed below."
 >
 	<canvas bind:this={canvas}></canvas>
 </div>

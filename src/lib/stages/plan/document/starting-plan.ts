@@ -1,6 +1,6 @@
 import { bagPresets } from '$lib/core/bag/presets';
 import type { Plan } from '$lib/core/model/types';
-import { usualFinish, usualSleeperHeightMm, usualWork } from '$lib/core/model/types';
+import { usualFinish, usualSleeperHeightMm, usualWorkSetup } from '$lib/core/model/types';
 
 /** Where a new plan starts: a thin carrier in four equal rings, single crochet with an 8 mm hook. */
 export const startingPlan: Plan = {
@@ -10,6 +10,6 @@ export const startingPlan: Plan = {
 	technique: { kind: 'crochet', stitch: 'sc', hookMm: 8, direction: 'across' },
 	join: { kind: 'loop', hands: 'drawn', spin: 'none' },
 	finish: usualFinish,
-	work: usualWork,
+	work: usualWorkSetup,
 	sleeperHeightMm: usualSleeperHeightMm
 };

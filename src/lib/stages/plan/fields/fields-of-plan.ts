@@ -7,7 +7,7 @@ import { defaults } from '$lib/core/defaults';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import type { Technique } from '$lib/core/techniques/technique';
 import type { Plan } from '$lib/core/model/types';
-import { usualFinish, usualSleeperHeightMm, usualWork } from '$lib/core/model/types';
+import { usualFinish, usualSleeperHeightMm, usualWorkSetup } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fieldLength, trimmed } from '$lib/core/units/format-length';
 import { fieldMass } from '$lib/core/units/format-mass';
@@ -99,7 +99,7 @@ export function fieldsOfPlan(plan: Plan, system: LengthSystem): Fields {
 
 function writtenFields(plan: Plan, system: LengthSystem): Fields {
 	const { bag, cut, target, technique } = plan;
-	const work = plan.work ?? usualWork;
+	const work = plan.work ?? usualWorkSetup;
 	const finish = plan.finish ?? usualFinish;
 	const write = writer(system);
 	return {

@@ -1,4 +1,4 @@
-import { barePractice, bareMiddle } from '$lib/core/practice/practice';
+import { barePractice, barePoint } from '$lib/core/practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPlans } from '../../../../../scripts/demo/plans';
@@ -92,7 +92,7 @@ describe('an estimate as an answer', () => {
 		);
 		const { in: film, ...parts } = answer.mass_g;
 		expect(Object.values(parts).reduce((sum, g) => sum + g, 0)).toBeCloseTo(film, 6);
-		expect(caseFigures(modelPlan(plan, bareMiddle)).bags).toBeGreaterThan(0);
+		expect(caseFigures(modelPlan(plan, barePoint)).bags).toBeGreaterThan(0);
 	});
 });
 
@@ -112,21 +112,21 @@ describe('requests from outside', () => {
 			compareAnswer(compareShape.parse({ bag, target, step_mm: step, only }), barePractice) as {
 				measures: object;
 				compared: number;
-				methods: { unbeaten: boolean; to_collect: number }[];
+				methods: { paretoFront: boolean; to_collect: number }[];
 			};
-		const [all, best] = [ask('all'), ask('unbeaten')];
+		const [all, best] = [ask('all'), ask('paretoFront')];
 		expect(all.compared).toBe(best.compared);
 		expect(all.methods).toHaveLength(all.compared);
 		expect(best.methods.length).toBeGreaterThan(2);
 		expect(best.methods.length).toBeLessThan(all.compared / 4);
-		expect(best.methods.every(({ unbeaten }) => unbeaten)).toBe(true);
+		expect(best.methods.every(({ paretoFront }) => paretoFront)).toBe(true);
 		expect(all.measures).toEqual({ of: 'craft' });
 		// A step finer than anyone cuts: the answer stays within its bound and holds the best of them.
 		const fine = ask('all', 1);
 		expect(fine.compared).toBeGreaterThan(mostMethods);
 		expect(fine.methods).toHaveLength(mostMethods);
-		expect(fine.methods.filter(({ unbeaten }) => unbeaten)).toHaveLength(
-			ask('unbeaten', 1).methods.length
+		expect(fine.methods.filter(({ paretoFront }) => paretoFront)).toHaveLength(
+			ask('paretoFront', 1).methods.length
 		);
 		expect(compareShape.safeParse({ bag: 4 }).success).toBe(false);
 	});
@@ -209,7 +209,7 @@ describe('where practised hands differ', () => {
 				expect(plan, `${question}, ${label}`).toBeTruthy();
 				if (plan)
 					expect(Number(bags.replace(/\D/g, ''))).toBe(
-						Math.ceil(modelPlan(plan, bareMiddle).toCollect)
+						Math.ceil(modelPlan(plan, barePoint).toCollect)
 					);
 			}
 		}

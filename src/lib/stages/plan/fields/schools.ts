@@ -1,7 +1,7 @@
 import { totalSeconds } from '$lib/core/effort/stations';
 import type { Practice } from '$lib/core/practice/practice';
 import { coverGrade } from '$lib/core/techniques/cover-grade';
-import { middleFor } from '$lib/core/model/known-for';
+import { pointFor } from '$lib/core/model/known-for';
 import type { Model } from '$lib/core/model/model';
 import { modelPlan } from '$lib/core/model/model';
 import type { Plan } from '$lib/core/model/types';
@@ -45,7 +45,7 @@ const usual: Show = (model) => [bagsOf(model), hoursOf(model), coverOf(model)];
 /** Where practitioners disagree, each with the figures of every school for the plan on the bench. */
 export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice): Question[] {
 	const fields = fieldsOfPlan(plan, system);
-	const middle = middleFor(plan, practice);
+	const middle = pointFor(plan, practice);
 	const school = (label: string, changes: Changes, show: Show = usual): School => {
 		const typed = { ...fields, ...changes };
 		const { plan: tried } = readFields(typed, system);

@@ -38,7 +38,7 @@
 			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}`
 			: 'A field needs a look; the tally waits.'
 	);
-	/** Said a moment after the hand rests, so that a slide is not read out step by step. */
+	/** Said a moment after the user rests, so that a slide is not read out step by step. */
 	let said = $state('');
 	$effect(() => {
 		const words = spoken;

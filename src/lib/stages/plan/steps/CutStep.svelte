@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { cuttingStack } from '$lib/core/cut/stack';
-	import { usualWork } from '$lib/core/model/types';
+	import { usualWorkSetup } from '$lib/core/model/types';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
 	import Caution from '$lib/ui/Caution.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
@@ -14,7 +14,7 @@
 		cuttingStack(
 			bench.drawn.plan.bag,
 			bench.drawn.plan.cut,
-			(bench.drawn.plan.work ?? usualWork).cuttingTool
+			(bench.drawn.plan.work ?? usualWorkSetup).cuttingTool
 		)
 	);
 	const isLoom = $derived(bench.drawn.plan.technique.kind === 'peg-loom');

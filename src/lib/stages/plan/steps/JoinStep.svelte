@@ -4,7 +4,7 @@
 	import { usualJoint } from '$lib/core/cut/joint-for-cut';
 	import { jointDensity } from '$lib/core/joint/joint-density';
 	import { linearDensityKtex, strandStrength } from '$lib/core/strand/strength';
-	import { middleFor } from '$lib/core/model/known-for';
+	import { pointFor } from '$lib/core/model/known-for';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { perAreaWords, strandMassWords } from '$lib/ui/unit-words';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
@@ -20,7 +20,7 @@
 	/** Seconds a joint by the measures used, spinning not counted. */
 	const seconds = $derived(
 		joints[bench.drawn.plan.join?.kind ?? usualJoint(bench.drawn.plan.cut.style)].seconds *
-			middleFor(bench.drawn.plan, bench.practice).hands.join
+			pointFor(bench.drawn.plan, bench.practice).hands.join
 	);
 	const perArea = $derived(perAreaWords(density.perSquareMetre, bench.system));
 </script>

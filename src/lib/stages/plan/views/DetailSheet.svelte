@@ -5,11 +5,11 @@
 	import { rowsPerBall } from '$lib/core/techniques/crochet/rows-per-ball';
 	import { foldsOf } from '$lib/core/cut/stack';
 	import { fourSeats } from '$lib/core/techniques/peg-loom/seats';
-	import { usualWork } from '$lib/core/model/types';
+	import { usualWorkSetup } from '$lib/core/model/types';
 	import { cutLine } from '$lib/stages/plan/words/step-lines';
 	import { ballStrandMm } from '$lib/core/model/balls-of-plan';
 	import { foundationChains } from '$lib/core/techniques/crochet/stitches';
-	import { middleFor } from '$lib/core/model/known-for';
+	import { pointFor } from '$lib/core/model/known-for';
 	import { formatSpacing } from '$lib/core/units/format-length';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { fineWords, massWords, strandWords } from '$lib/ui/unit-words';
@@ -25,12 +25,12 @@
 	const model = $derived(bench.drawn.estimate.model);
 	const mat = $derived(model.mat);
 	const technique = $derived(bench.drawn.plan.technique);
-	const bagsPerBall = $derived((bench.drawn.plan.work ?? usualWork).bagsPerBall);
+	const bagsPerBall = $derived((bench.drawn.plan.work ?? usualWorkSetup).bagsPerBall);
 	const strand = (mm: number) => strandWords(mm, bench.system);
 	const mass = (g: number) => massWords(g, bench.system);
 	const fine = (mm: number) => fineWords(mm, bench.system);
 	const perBagMm = $derived(ballStrandMm(bench.drawn.plan, model) / bagsPerBall);
-	const massFactor = $derived(middleFor(bench.drawn.plan, bench.practice).factors.bagMass);
+	const massFactor = $derived(pointFor(bench.drawn.plan, bench.practice).factors.bagMass);
 	const small = (mm: number) => bench.readable(mm, 'small');
 	const making = $derived(
 		{

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { explainFigure } from '$lib/core/explain/explain-plan';
-	import { middleFor } from '$lib/core/model/known-for';
+	import { pointFor } from '$lib/core/model/known-for';
 	import { untrack } from 'svelte';
 	import type { Attachment } from 'svelte/attachments';
 	import { basisWords } from '$lib/ui/basis-words';
@@ -15,7 +15,7 @@
 		untrack(() => heading.focus());
 	};
 	const steps = $derived(
-		explainFigure(bench.drawn.plan, bench.figure, middleFor(bench.drawn.plan, bench.practice))
+		explainFigure(bench.drawn.plan, bench.figure, pointFor(bench.drawn.plan, bench.practice))
 	);
 	const given = $derived(
 		steps.filter(({ relation, symbol }) => relation === null && symbol !== 'π')

@@ -5,7 +5,7 @@ import type { CutYield } from '$lib/core/cut/yield';
 import type { JointKind, Spin } from '$lib/core/joint/joints';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import type { Plan } from '$lib/core/model/types';
-import { usualFinish, usualWork } from '$lib/core/model/types';
+import { usualFinish, usualWorkSetup } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, trimmed } from '$lib/core/units/format-length';
 import { wholeNumber } from '$lib/ui/number-words';
@@ -82,7 +82,7 @@ export function stepLines(
 			? 'no ties'
 			: `two ${finish.ties === 'chain' ? 'chained' : 'braided'} ties${finish.hasStrap ? ', carry strap' : ''}`;
 	const joint = plan.join?.kind ?? usualJoint(plan.cut.style);
-	const { bagsPerBall } = plan.work ?? usualWork;
+	const { bagsPerBall } = plan.work ?? usualWorkSetup;
 	return {
 		size: `${formatLength(plan.target.widthMm, system, 'mat')} × ${formatLength(plan.target.lengthMm, system, 'mat')}, one sleeper`,
 		bag: `${bagName(plan.bag)}, ${trimmed(plan.bag.massG, 1)} g, ${trimmed(model.filmThicknessMm * 1000, 0)} µm`,

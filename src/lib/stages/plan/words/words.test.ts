@@ -1,4 +1,4 @@
-import { barePractice, bareMiddle } from '$lib/core/practice/practice';
+import { barePractice, barePoint } from '$lib/core/practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPlans } from '../../../../../scripts/demo/plans';
@@ -271,7 +271,7 @@ describe('reckoning', () => {
 	it.each(plans)('ends in the figure that the tally shows: %s', (_, plan) => {
 		const { tally } = estimatePlan(plan, barePractice);
 		for (const name of ['toCollect', 'toPrepare', 'balls', 'joints'] as const) {
-			const last = explainFigure(plan, name, bareMiddle).at(-1);
+			const last = explainFigure(plan, name, barePoint).at(-1);
 			if (!last) throw new Error('no trail');
 			const words = reachedWords(last, name, 'cm');
 			expect(words.split('so ').at(-1)).toContain(tallyValue(tally, name, 'cm'));
@@ -279,7 +279,7 @@ describe('reckoning', () => {
 	});
 
 	it.each(plans)('is readable from end to end: %s', (_, plan) => {
-		for (const step of explainPlan(plan, bareMiddle)) {
+		for (const step of explainPlan(plan, barePoint)) {
 			expect(valueWords(step, 'ft')).not.toMatch(/NaN|undefined/);
 			if (step.relation) expect(relationWords(step.relation)).not.toContain('_');
 		}

@@ -8,7 +8,7 @@ import { cuttingSecondsPerBag } from './stations';
  * What hands are timed at: the stations, with the making of a mat by each technique for itself,
  * since a quick crocheter may be new at the loom.
  */
-export const works = [
+export const tasks = [
 	'flatten',
 	'cut',
 	'join',
@@ -18,14 +18,14 @@ export const works = [
 	'check',
 	'roll'
 ] as const;
-export type Work = (typeof works)[number];
+export type Task = (typeof tasks)[number];
 
 /** The work that a station is, for a mat of a technique. */
-export const workOf = (station: Station, technique: TechniqueKind): Work =>
+export const taskOf = (station: Station, technique: TechniqueKind): Task =>
 	station === 'make' ? technique : station;
 
 /** What a work counts, and what one of it takes by the craft in each way it is done, s. */
-export interface WorkUnits {
+export interface TaskUnits {
 	readonly unit: string;
 	/** Seconds for one, by the way it is done; the first way is the usual one. */
 	readonly ways: Readonly<Record<string, number>>;
@@ -34,7 +34,7 @@ export interface WorkUnits {
 const seconds = (name: keyof typeof defaults) => defaults[name].value;
 
 /** @source bench default */
-export const workUnits: Readonly<Record<Work, WorkUnits>> = {
+export const taskUnits: Readonly<Record<Task, TaskUnits>> = {
 	flatten: { unit: 'bags', ways: { usual: seconds('flatten') } },
 	cut: {
 		unit: 'bags',
@@ -71,4 +71,4 @@ export const workUnits: Readonly<Record<Work, WorkUnits>> = {
 };
 
 /** The ways a work is done, the usual one first. */
-export const waysOf = (work: Work): string[] => Object.keys(workUnits[work].ways);
+export const waysOf = (work: Task): string[] => Object.keys(taskUnits[work].ways);

@@ -11,7 +11,7 @@ export interface Compared {
  * better in one of them. Walks up by bags, so that only what came before can beat, and keeps of that
  * a staircase: hours going up, cover going up with them.
  */
-export function unbeaten(methods: readonly Compared[]): boolean[] {
+export function paretoFront(methods: readonly Compared[]): boolean[] {
 	const order = methods
 		.map((_, index) => index)
 		.sort((a, b) => {

@@ -1,7 +1,7 @@
-import type { Draw } from './draws';
+import type { MaterialUse } from './material-use';
 
 /** Where the film of the prepared bags goes, g. `in = mat + ties + scrap + spoiled`. */
-export interface MassBooks {
+export interface MassBalance {
 	readonly inG: number;
 	readonly matG: number;
 	readonly tiesG: number;
@@ -10,7 +10,11 @@ export interface MassBooks {
 }
 
 /** Books the film of every draw: what stays, and what is trimmed off on the way. */
-export function massBooks(draws: readonly Draw[], bagMassG: number, toPrepare: number): MassBooks {
+export function massBalance(
+	draws: readonly MaterialUse[],
+	bagMassG: number,
+	toPrepare: number
+): MassBalance {
 	let matG = 0;
 	let tiesG = 0;
 	let scrapG = 0;

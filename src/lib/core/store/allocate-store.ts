@@ -29,7 +29,7 @@ export interface Want {
 export type LackedColour = ColourName | 'any';
 
 /** What a want draws and what it lacks, in bags to prepare unless it says otherwise. */
-export interface Drawing {
+export interface Allocation {
 	readonly wanted: number;
 	readonly drawn: number;
 	/** What is drawn, as it lies in the store: bags, cut pieces and balls. */
@@ -47,12 +47,12 @@ const crumb = 1e-6;
  *
  * @throws DomainError where an amount or a number of mats is out of its domain
  */
-export function drawFromStore(stock: readonly Stock[], wants: readonly Want[]): Drawing[] {
+export function allocateStore(stock: readonly Stock[], wants: readonly Want[]): Allocation[] {
 	const left = stock.map(({ amount, ...line }) => ({
 		...line,
 		amount: within('amount', amount, { atLeast: 0 })
 	}));
-	const drawings = wants.map(({ mats, demand }) => ({
+	const allocations = wants.map(({ mats, demand }) => ({
 		wanted: within('mats', mats, { atLeast: 0, isWhole: true }) * demand.bags,
 		drawn: 0,
 		from: { ball: 0, piece: 0, bag: 0 },
@@ -61,8 +61,8 @@ export function drawFromStore(stock: readonly Stock[], wants: readonly Want[]): 
 
 	const take = (at: number, colour: LackedColour, bags: number) => {
 		const want = wants[at];
-		const drawing = drawings[at];
-		if (!want || !drawing || bags <= 0) return;
+		const allocation = allocations[at];
+		if (!want || !allocation || bags <= 0) return;
 		const { bagsPerBall, bagsPerPiece } = want.demand;
 		const worth = { ball: bagsPerBall, piece: bagsPerPiece, bag: 1 };
 		let open = bags;
@@ -79,11 +79,11 @@ export function drawFromStore(stock: readonly Stock[], wants: readonly Want[]): 
 				const used = Math.min(line.amount, open / worth[form]);
 				line.amount -= used;
 				open -= used * worth[form];
-				drawing.from[form] += used;
+				allocation.from[form] += used;
 			}
 		}
-		drawing.drawn += bags - open;
-		if (open > crumb) drawing.lacking[colour] = (drawing.lacking[colour] ?? 0) + open;
+		allocation.drawn += bags - open;
+		if (open > crumb) allocation.lacking[colour] = (allocation.lacking[colour] ?? 0) + open;
 	};
 
 	for (const [at, { mats, demand }] of wants.entries()) {
@@ -91,7 +91,7 @@ export function drawFromStore(stock: readonly Stock[], wants: readonly Want[]): 
 			take(at, colour as ColourName, bags * mats);
 	}
 	for (const [at, { mats, demand }] of wants.entries()) take(at, 'any', demand.ofAnyColour * mats);
-	return drawings;
+	return allocations;
 }
 
 /** What is lacking of one kind in one colour, over all wants. */
@@ -103,9 +103,9 @@ export interface Lack {
 }
 
 /** What is still lacking by kind and colour, in the order the wants name them. */
-export function lacksOf(wants: readonly Want[], drawings: readonly Drawing[]): Lack[] {
+export function lacksOf(wants: readonly Want[], allocations: readonly Allocation[]): Lack[] {
 	const lacks: { kind: string | null; colour: LackedColour; bags: number }[] = [];
-	for (const [at, { lacking }] of drawings.entries()) {
+	for (const [at, { lacking }] of allocations.entries()) {
 		const kind = wants[at]?.kind ?? null;
 		for (const [colour, bags] of Object.entries(lacking)) {
 			const same = lacks.find((lack) => lack.kind === kind && lack.colour === colour);

@@ -2,7 +2,7 @@ import type { CutYield } from '../cut/yield';
 import type { Mat } from '../techniques/technique';
 
 /** What one part of a mat takes from the bags. Bags are exact quotients. */
-export interface Draw {
+export interface MaterialUse {
 	readonly role: 'body' | 'warp' | 'weft' | 'short-piece' | 'ties';
 	readonly cut: CutYield;
 	readonly strandMm: number;
@@ -26,14 +26,14 @@ export function sumOf<Item>(items: readonly Item[], value: (item: Item) => numbe
  *
  * @param pieceFactor what the group has measured of its pieces' length, as a multiplier
  */
-export function drawsOf(
+export function materialUsesOf(
 	mat: Mat,
 	cut: CutYield,
 	weft: CutYield | null,
 	tiesMm: number,
 	pieceFactor: number
-): Draw[] {
-	const draws: Draw[] = [];
+): MaterialUse[] {
+	const draws: MaterialUse[] = [];
 	if (mat.kind === 'peg-loom') {
 		const { warpStrands, piecesPerStrand, shortPieceMm, fit, fitShare } = mat;
 		const pieces = warpStrands * piecesPerStrand;
@@ -65,7 +65,12 @@ export function drawsOf(
 }
 
 /** A draw that is one run of strand: every piece brings one joint. */
-function runOf(role: Draw['role'], cut: CutYield, strandMm: number, pieceFactor: number): Draw {
+function runOf(
+	role: MaterialUse['role'],
+	cut: CutYield,
+	strandMm: number,
+	pieceFactor: number
+): MaterialUse {
 	const bags = strandMm / (cut.strandPerBagMm * pieceFactor);
 	return { role, cut, strandMm, bags, joints: bags * cut.pieces, isBalled: true, keptShare: 1 };
 }

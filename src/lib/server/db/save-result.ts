@@ -3,12 +3,12 @@ import type { GroupId } from '$lib/server/base/group-id';
 import type { PoolClient } from 'pg';
 
 /** How an entry went. `again`: the same key was there already, and it counts once. */
-export type Booked =
-	| { readonly outcome: 'kept' | 'again'; readonly id: number | string }
+export type SaveResult =
+	| { readonly outcome: 'kept' | 'duplicate'; readonly id: number | string }
 	| { readonly outcome: 'refused'; readonly problems: Readonly<Record<string, string>> };
 
 /** An entry that is not kept, with the sentence for its field. */
-export const refuse = (field: string, sentence: string): Booked => ({
+export const refuse = (field: string, sentence: string): SaveResult => ({
 	outcome: 'refused',
 	problems: { [field]: sentence }
 });
@@ -27,13 +27,13 @@ export const keptUnder = (
 	);
 
 /** The answer to an insert that leaves a key alone which is there already. */
-export const bookedOf = async (
+export const saveResultOf = async (
 	kept: { readonly id: number } | null,
 	table: Parameters<typeof keptUnder>[0],
 	groupId: GroupId,
 	key: string,
 	client?: PoolClient
-): Promise<Booked> =>
+): Promise<SaveResult> =>
 	kept
 		? { outcome: 'kept', id: kept.id }
-		: { outcome: 'again', id: (await keptUnder(table, groupId, key, client))?.id ?? 0 };
+		: { outcome: 'duplicate', id: (await keptUnder(table, groupId, key, client))?.id ?? 0 };

@@ -1,8 +1,10 @@
+import type { KeyedTable } from './tables';
+import { tableName } from './tables';
 import { maybeOne } from './verbs';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { PoolClient } from 'pg';
 
-/** How an entry went. `again`: the same key was there already, and it counts once. */
+/** How an entry went. `duplicate`: the same idempotency key was there already, and it counts once. */
 export type SaveResult =
 	| { readonly outcome: 'kept' | 'duplicate'; readonly id: number | string }
 	| { readonly outcome: 'refused'; readonly problems: Readonly<Record<string, string>> };
@@ -15,13 +17,13 @@ export const refuse = (field: string, sentence: string): SaveResult => ({
 
 /** What was kept under a key, or null: that is how a resend is known. */
 export const keptUnder = (
-	table: 'drop_off' | 'sorting' | 'movement' | 'taken_back' | 'measurement' | 'timed_work',
+	table: KeyedTable,
 	groupId: GroupId,
 	key: string,
 	client?: PoolClient
 ) =>
 	maybeOne<{ id: number }>(
-		`select id from ${table} where group_id = $1 and key = $2`,
+		`select id from ${tableName(table)} where group_id = $1 and key = $2`,
 		[groupId, key],
 		client
 	);
@@ -29,7 +31,7 @@ export const keptUnder = (
 /** The answer to an insert that leaves a key alone which is there already. */
 export const saveResultOf = async (
 	kept: { readonly id: number } | null,
-	table: Parameters<typeof keptUnder>[0],
+	table: KeyedTable,
 	groupId: GroupId,
 	key: string,
 	client?: PoolClient

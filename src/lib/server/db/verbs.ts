@@ -16,9 +16,11 @@ export interface Queryable {
 export class RowCountError extends Error {
 	constructor(
 		wanted: string,
-		readonly got: number
+		readonly got: number,
+		/** The statement, whose values are never said. */
+		readonly sql: string
 	) {
-		super(`${wanted} expected, ${got} found`);
+		super(`${wanted} expected, ${got} found: ${sql.replace(/\s+/g, ' ').slice(0, 120)}`);
 		this.name = 'RowCountError';
 	}
 }
@@ -67,7 +69,7 @@ export async function one<Row extends QueryResultRow>(
 ): Promise<Row> {
 	const { rows } = await run<Row>(sql, values, on);
 	const [row] = rows;
-	if (rows.length !== 1 || !row) throw new RowCountError('one row', rows.length);
+	if (rows.length !== 1 || !row) throw new RowCountError('one row', rows.length, sql);
 	return row;
 }
 
@@ -78,7 +80,7 @@ export async function maybeOne<Row extends QueryResultRow>(
 	on: Queryable = reading()
 ): Promise<Row | null> {
 	const { rows } = await run<Row>(sql, values, on);
-	if (rows.length > 1) throw new RowCountError('at most one row', rows.length);
+	if (rows.length > 1) throw new RowCountError('at most one row', rows.length, sql);
 	return rows[0] ?? null;
 }
 

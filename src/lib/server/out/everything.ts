@@ -3,23 +3,39 @@ import type { GroupId } from '$lib/server/base/group-id';
 import { readers } from '$lib/server/db/pool';
 import { many } from '$lib/server/db/verbs';
 
-/** Tables of a group that go out, each with how its rows are asked for in portions. */
-const tables = {
-	places: { from: 'place', order: 'created_at, id', isLong: false },
-	'bag-kinds': { from: 'bag_kind', order: 'created_at, id', isLong: false },
-	plans: { from: 'plan', order: 'created_at, id', isLong: false },
-	'drop-offs': { from: 'drop_off', order: 'id', isLong: true },
-	sortings: { from: 'sorting', order: 'id', isLong: true },
-	movements: { from: 'movement', order: 'id', isLong: true },
-	'taken-back': { from: 'taken_back', order: 'id', isLong: true },
-	measurements: { from: 'measurement', order: 'id', isLong: true },
-	'timed-work': { from: 'timed_work', order: 'id', isLong: true }
+/** What goes out of a group whole, few rows of each; and what goes out in portions. */
+const shortTables = { places: 'place', 'bag-kinds': 'bag_kind', plans: 'plan' } as const;
+const longTables = {
+	'drop-offs': 'drop_off',
+	sortings: 'sorting',
+	movements: 'movement',
+	'taken-back': 'taken_back',
+	measurements: 'measurement',
+	'timed-work': 'timed_work'
 } as const;
-export type TableName = keyof typeof tables;
-export const tableNames = Object.keys(tables) as TableName[];
+type ShortName = keyof typeof shortTables;
+type LongName = keyof typeof longTables;
+export type TableName = ShortName | LongName;
+const isLong = (name: TableName): name is LongName => Object.hasOwn(longTables, name);
+export const tableNames = Object.keys({ ...shortTables, ...longTables }) as TableName[];
 
 export type Row = Readonly<Record<string, unknown>>;
 const atOnce = 5000;
+
+const portionAfter = (client: PoolClient, groupId: GroupId, name: LongName, after: number) =>
+	many<{ row: Row }>(
+		`select to_jsonb(t) - 'group_id' as row from ${longTables[name]} t
+		 where t.group_id = $1 and t.id > $2 order by t.id limit $3`,
+		[groupId, after, atOnce],
+		client
+	);
+const wholeTable = (client: PoolClient, groupId: GroupId, name: ShortName) =>
+	many<{ row: Row }>(
+		`select to_jsonb(t) - 'group_id' as row from ${shortTables[name]} t
+		 where t.group_id = $1 order by t.created_at, t.id`,
+		[groupId],
+		client
+	);
 
 /** All rows of a table of a group, in portions, as one moment has them. */
 export async function* rowsOf(
@@ -27,15 +43,16 @@ export async function* rowsOf(
 	groupId: GroupId,
 	name: TableName
 ): AsyncGenerator<readonly Row[]> {
-	const { from, order, isLong } = tables[name];
-	const text = `select to_jsonb(t) - 'group_id' as row from ${from} t
-		where t.group_id = $1 ${isLong ? `and t.id > $2 order by ${order} limit ${atOnce}` : `order by ${order}`}`;
-	let after = 0;
-	for (;;) {
-		const found = await many<{ row: Row }>(text, isLong ? [groupId, after] : [groupId], client);
+	if (!isLong(name)) {
+		const rows = await wholeTable(client, groupId, name);
+		if (rows.length > 0) yield rows.map(({ row }) => row);
+		return;
+	}
+	let found;
+	for (let after = 0; ; after = Number(found.at(-1)?.row.id)) {
+		found = await portionAfter(client, groupId, name, after);
 		if (found.length > 0) yield found.map(({ row }) => row);
-		if (!isLong || found.length < atOnce) return;
-		after = Number(found.at(-1)?.row.id);
+		if (found.length < atOnce) return;
 	}
 }
 

@@ -19,8 +19,8 @@ const root = process.cwd();
 function program(): ts.Program {
 	const { config } = ts.readConfigFile('tsconfig.json', ts.sys.readFile.bind(ts.sys));
 	const { options } = ts.parseJsonConfigFileContent(config, ts.sys, root);
-	const files = ts.sys.readDirectory('src/lib/server', ['.ts'], ['**/*.test.ts']);
-	return ts.createProgram([...files, 'src/app.d.ts'], options);
+	const files = ts.sys.readDirectory(path.join(root, 'src/lib/server'), ['.ts'], ['**/*.test.ts']);
+	return ts.createProgram([...files, path.join(root, 'src/app.d.ts')], options);
 }
 
 /** Every text a template can have: constants and members of closed lists put into it. */
@@ -36,6 +36,14 @@ function textsOf(node: ts.Expression, checker: ts.TypeChecker): string[] {
 			},
 			[node.head.text]
 		);
+	if (ts.isElementAccessExpression(node) && ts.isIdentifier(node.expression)) {
+		const declared = checker.getSymbolAtLocation(node.expression)?.valueDeclaration;
+		const list = declared && ts.isVariableDeclaration(declared) && declared.initializer;
+		if (list && ts.isObjectLiteralExpression(list))
+			return list.properties.flatMap((one) =>
+				ts.isPropertyAssignment(one) ? textsOf(one.initializer, checker) : []
+			);
+	}
 	if (ts.isIdentifier(node)) {
 		const declared = checker.getSymbolAtLocation(node)?.valueDeclaration;
 		if (declared && ts.isVariableDeclaration(declared) && declared.initializer) {
@@ -48,7 +56,9 @@ function textsOf(node: ts.Expression, checker: ts.TypeChecker): string[] {
 	const members = type.isUnion() ? type.types : [type];
 	return members.map((member) => {
 		if (member.isStringLiteral() || member.isNumberLiteral()) return String(member.value);
-		throw new Error(`${node.getSourceFile().fileName}: ${node.getText()} is not from a closed list`);
+		throw new Error(
+			`${node.getSourceFile().fileName}: ${node.getText()} is not from a closed list`
+		);
 	});
 }
 
@@ -99,10 +109,7 @@ export function readStatements(): Statement[] {
 				Object.fromEntries(
 					checker
 						.getPropertiesOfType(row)
-						.map((one) => [
-							one.name,
-							kindOf(checker.getTypeOfSymbolAtLocation(one, node), checker)
-						])
+						.map((one) => [one.name, kindOf(checker.getTypeOfSymbolAtLocation(one, node), checker)])
 				);
 			for (const sql of textsOf(text, checker)) found.push({ at, sql, row: columns });
 		};

@@ -1,3 +1,4 @@
+import type { Bound } from '$lib/core/domain-error';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { bareUnitOf } from '$lib/core/units/format-length';
 import { parseLength } from '$lib/core/units/parse-length';
@@ -55,7 +56,7 @@ export class FormReader {
 	}
 
 	/** A whole number within bounds; an empty field is `empty` where that is given. */
-	count(field: string, least: number, most: number, empty?: number): number {
+	count(field: string, bound: Bound, empty?: number): number {
 		const raw = this.raw(field);
 		if (raw === '' && empty !== undefined) return empty;
 		// Nobody counts in fractions: what stands before three digits groups thousands, in any country.
@@ -63,12 +64,11 @@ export class FormReader {
 		if (text === '') this.problems[field] = 'Please fill this in.';
 		else if (!/^-?\d{1,9}$/.test(text))
 			this.problems[field] = `“${text.slice(0, 40)}” is not a whole number.`;
-		else if (Number(text) < least) this.problems[field] = `At least ${least}.`;
-		else if (Number(text) > most) this.problems[field] = `At most ${most}.`;
+		else this.#hold(field, Number(text), bound);
 		return Number(text);
 	}
 
-	number(field: string, moreThan: number, most: number): number {
+	number(field: string, bound: Bound): number {
 		const raw = this.raw(field);
 		const text = raw.replace(',', '.');
 		const value = Number(text);
@@ -80,9 +80,16 @@ export class FormReader {
 		else if (text === '') this.problems[field] = 'Please fill this in.';
 		else if (!/^-?\d{1,9}(\.\d{1,6})?$/.test(text))
 			this.problems[field] = `“${text.slice(0, 40)}” is not a number.`;
-		else if (!(value > moreThan)) this.problems[field] = `More than ${moreThan}.`;
-		else if (value > most) this.problems[field] = `At most ${most}.`;
+		else this.#hold(field, value, bound);
 		return value;
+	}
+
+	/** Notes where a value lies outside its bound. */
+	#hold(field: string, value: number, { atLeast, atMost, moreThan }: Bound): void {
+		if (atLeast !== undefined && value < atLeast) this.problems[field] = `At least ${atLeast}.`;
+		else if (moreThan !== undefined && !(value > moreThan))
+			this.problems[field] = `More than ${moreThan}.`;
+		else if (atMost !== undefined && value > atMost) this.problems[field] = `At most ${atMost}.`;
 	}
 
 	grams(field: string, least: number, most: number): number {

@@ -3,7 +3,8 @@ import type { Stitch } from '$lib/core/techniques/crochet/stitches';
 import { trimmed } from '$lib/core/units/format-length';
 
 /** Whose names the stitches go by; the same words mean different stitches. */
-export type StitchTerms = 'us' | 'uk';
+export const stitchTerms = ['us', 'uk'] as const;
+export type StitchTerms = (typeof stitchTerms)[number];
 
 const names: Readonly<Record<StitchTerms, Readonly<Record<Stitch, string>>>> = {
 	us: { sc: 'single crochet', hdc: 'half double crochet', dc: 'double crochet' },

@@ -2,7 +2,8 @@ import type { LengthUnit } from './parse-length';
 import { mmPerUnit } from './parse-length';
 
 /** What a group reads: centimetres, or feet and inches. */
-export type LengthSystem = 'cm' | 'ft';
+export const lengthSystems = ['cm', 'ft'] as const;
+export type LengthSystem = (typeof lengthSystems)[number];
 
 /** How long a thing is usually: a trim or a strip, a bag, a mat. It decides the unit shown and the unit of a bare number. */
 export type LengthScale = 'small' | 'bag' | 'mat';

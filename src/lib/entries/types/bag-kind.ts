@@ -1,5 +1,6 @@
 import type { Bag } from '../../core/bag/measure-bag';
 import type { FormReader } from '../form-reader';
+import { bounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 
 /** A kind of bag the group knows, by its measures; measured again where `kindId` says which. */
@@ -17,23 +18,25 @@ export interface BagKindEntry {
 /** The measures of a bag, as ruler and scale give them; bounds are those of the plan's own fields. */
 function readBagKind(read: FormReader): BagKindEntry {
 	const grams = read.grams('handful', 0.2, 1_000_000);
-	const counted = read.count('handful_count', 1, 1000);
+	const counted = read.count('handful_count', bounds['bag_kind.handful_count']);
 	const bag = {
-		flatWidthMm: read.millimetres('width', 'bag', 2000),
-		gussetMm: read.millimetres('gusset', 'bag', 500, 0),
-		bodyMm: read.millimetres('body', 'bag', 3000),
-		handleMm: read.millimetres('handle', 'bag', 600, 0),
+		flatWidthMm: read.millimetres('width', 'bag', bounds['bag_kind.flat_width_mm'].atMost),
+		gussetMm: read.millimetres('gusset', 'bag', bounds['bag_kind.gusset_mm'].atMost, 0),
+		bodyMm: read.millimetres('body', 'bag', bounds['bag_kind.body_mm'].atMost),
+		handleMm: read.millimetres('handle', 'bag', bounds['bag_kind.handle_mm'].atMost, 0),
 		massG: grams / counted
 	};
 	const fields = { width: bag.flatWidthMm, body: bag.bodyMm };
 	for (const [field, mm] of Object.entries(fields))
-		if (mm < 40) read.problems[field] ??= 'That is smaller than any bag: less than 4 cm.';
-	if (bag.massG < 0.2 || bag.massG > 1000)
+		if (mm < bounds['bag_kind.body_mm'].atLeast)
+			read.problems[field] ??= 'That is smaller than any bag: less than 4 cm.';
+	const { atLeast, atMost } = bounds['bag_kind.mass_g'];
+	if (bag.massG < atLeast || bag.massG > atMost)
 		read.problems.handful ??= 'One bag would weigh less than 0.2 g or more than 1 kg. Weigh again.';
 	return {
 		type: 'bag-kind',
 		kindId: read.raw('kind') === '' ? null : read.uuid('kind'),
-		name: read.needed('name', 80),
+		name: read.needed('name', longest['bag_kind.name']),
 		bag,
 		handfulCount: counted,
 		isSure: read.isSure

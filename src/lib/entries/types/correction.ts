@@ -1,4 +1,5 @@
 import type { FormReader } from '../form-reader';
+import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 
 export const correctables = ['movement', 'drop-off', 'sorting'] as const;
@@ -17,9 +18,9 @@ function readCorrection(read: FormReader): CorrectionEntry {
 	return {
 		type: 'correction',
 		of: read.raw('of') === '' ? 'movement' : read.word('of', correctables),
-		corrects: read.count('corrects', 1, 999_999_999),
-		note: read.needed('note', 400),
-		byName: read.text('by_name', 120)
+		corrects: read.count('corrects', { atLeast: 1, atMost: 999_999_999 }),
+		note: read.needed('note', longest['taken_back.note']),
+		byName: read.text('by_name', longest['taken_back.by_name'])
 	};
 }
 

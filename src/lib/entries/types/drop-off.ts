@@ -2,6 +2,7 @@ import type { CountByWeight } from '../../core/gather/count-by-weight';
 import { countByWeight } from '../../core/gather/count-by-weight';
 import { sampleOf } from '../../core/gather/sample';
 import type { FormReader } from '../form-reader';
+import { bounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 
 export interface Weighing {
@@ -22,7 +23,7 @@ export function readWeighing(
 	const grossG = read.grams('gross', 0, 500_000);
 	const tareG = read.grams('tare', 0, 500_000);
 	const masses = read.manyGrams('handfuls');
-	const bagsEach = read.count('bags_each', 1, 1000);
+	const bagsEach = read.count('bags_each', { atLeast: 1, atMost: 1000 });
 	const scaleErrorG = read.grams('scale_error', 0, 10_000);
 	if (!read.isGood) return null;
 	if (grossG <= tareG) {
@@ -47,7 +48,9 @@ export function readWeighing(
 }
 
 /** More bags at once than any hall holds. */
-const mostBags = 1_000_000;
+const mostBags = bounds['drop_off.bags'].atMost;
+
+export const countMethods = ['hand', 'batches', 'weight'] as const;
 
 export interface DropOffEntry {
 	readonly type: 'drop-off';
@@ -55,7 +58,7 @@ export interface DropOffEntry {
 	readonly cameOn: string;
 	readonly broughtBy: string | null;
 	readonly sacks: number;
-	readonly method: 'hand' | 'batches' | 'weight';
+	readonly method: (typeof countMethods)[number];
 	readonly bags: number;
 	readonly bagsLow: number;
 	readonly bagsHigh: number;
@@ -66,15 +69,15 @@ export interface DropOffEntry {
 }
 
 function readDropOff(read: FormReader): DropOffEntry {
-	const method = read.word('method', ['hand', 'batches', 'weight']);
+	const method = read.word('method', countMethods);
 	const common = {
 		type: 'drop-off' as const,
-		place: read.needed('place', 120),
+		place: read.needed('place', longest['place.name']),
 		cameOn: read.day('came_on'),
-		broughtBy: read.text('brought_by', 120),
-		sacks: read.count('sacks', 0, 1000, 0),
+		broughtBy: read.text('brought_by', longest['drop_off.brought_by']),
+		sacks: read.count('sacks', bounds['drop_off.sacks'], 0),
 		method,
-		note: read.text('note', 400),
+		note: read.text('note', longest['drop_off.note']),
 		isSure: read.isSure
 	};
 	if (method === 'weight') {
@@ -85,9 +88,10 @@ function readDropOff(read: FormReader): DropOffEntry {
 	}
 	const bags =
 		method === 'hand'
-			? read.count('bags', 0, 1_000_000)
-			: read.count('batches', 0, 10_000) * read.count('batch_size', 1, 1000) +
-				read.count('loose', 0, 1000, 0);
+			? read.count('bags', bounds['drop_off.bags'])
+			: read.count('batches', { atLeast: 0, atMost: 10_000 }) *
+					read.count('batch_size', { atLeast: 1, atMost: 1000 }) +
+				read.count('loose', { atLeast: 0, atMost: 1000 }, 0);
 	if (bags > mostBags)
 		read.problems[method === 'hand' ? 'bags' : 'batches'] ??=
 			`That makes ${bags} bags: more than any hall holds. Count again.`;

@@ -1,4 +1,5 @@
 import type { FormReader } from '../form-reader';
+import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 
 export const measures = ['swatch', 'chain', 'woven', 'handful', 'mat'] as const;
@@ -43,13 +44,16 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 		type: 'measurement',
 		measure,
 		planId: read.uuid('plan'),
-		maker: read.text('maker', 120),
+		maker: read.text('maker', longest['measurement.maker']),
 		measuredOn: read.day('measured_on'),
-		counted: read.count('counted', 1, 10_000),
-		rows: isSwatch ? read.count('rows', 1, 10_000) : null,
+		counted: read.count('counted', { atLeast: 1, atMost: 10_000 }),
+		rows: isSwatch ? read.count('rows', { atLeast: 1, atMost: 10_000 }) : null,
 		lengthMm: measure === 'handful' ? null : read.millimetres('length', 'bag', 100_000),
 		heightMm: hasHeight ? read.millimetres('height', 'bag', 100_000) : null,
-		bagsUsed: isWoven && read.raw('bags_used') !== '' ? read.count('bags_used', 1, 10_000) : null,
+		bagsUsed:
+			isWoven && read.raw('bags_used') !== ''
+				? read.count('bags_used', { atLeast: 1, atMost: 10_000 })
+				: null,
 		strandMm:
 			isSwatch && read.raw('strand') !== '' ? read.millimetres('strand', 'bag', 1_000_000) : null,
 		massG: measure === 'handful' ? read.grams('mass', 0.1, 1_000_000) : null,

@@ -4,6 +4,7 @@ import type { Form, MoveReason } from '../../core/store/forms';
 import { forms, moveReasons } from '../../core/store/forms';
 import { formWords } from '../../ui/store-words';
 import type { FormReader } from '../form-reader';
+import { longest, movedAtOnce } from '../bounds';
 import { entryType } from '../entry-type';
 
 export interface MovementEntry {
@@ -24,7 +25,9 @@ function readMovement(read: FormReader): MovementEntry {
 	const form = read.word('form', forms);
 	const isIn = read.word('direction', ['in', 'out']) === 'in';
 	const size =
-		form === 'scrap' ? read.grams('amount', 0.001, 1_000_000) : read.count('amount', 1, 1_000_000);
+		form === 'scrap'
+			? read.grams('amount', 0.001, movedAtOnce.scrapG.atMost)
+			: read.count('amount', movedAtOnce.pieces);
 	return {
 		type: 'movement',
 		kindId: read.uuid('kind'),
@@ -32,8 +35,8 @@ function readMovement(read: FormReader): MovementEntry {
 		form,
 		amount: isIn ? size : -size,
 		reason: read.word('reason', moveReasons),
-		note: read.text('note', 400),
-		byName: read.text('by_name', 120),
+		note: read.text('note', longest['movement.note']),
+		byName: read.text('by_name', longest['movement.by_name']),
 		isSure: read.isSure
 	};
 }

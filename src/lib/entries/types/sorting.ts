@@ -1,6 +1,7 @@
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { FormReader } from '../form-reader';
+import { bounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 
 export interface SortingEntry {
@@ -22,19 +23,20 @@ export interface SortingEntry {
 }
 
 function readSorting(read: FormReader): SortingEntry {
-	const drying = read.count('drying', 0, 100_000, 0);
+	const drying = read.count('drying', bounds['sorting.drying'], 0);
 	const entry: SortingEntry = {
 		type: 'sorting',
-		place: read.needed('place', 120),
+		place: read.needed('place', longest['place.name']),
 		kindId: read.uuid('kind'),
 		colour: read.word('colour', colourNames),
-		strand: read.count('strand', 0, 100_000, 0),
-		stuffing: read.count('stuffing', 0, 100_000, 0),
+		strand: read.count('strand', bounds['sorting.strand'], 0),
+		stuffing: read.count('stuffing', bounds['sorting.stuffing'], 0),
 		drying,
-		rejected: read.count('rejected', 0, 100_000, 0),
-		lookAgainHours: drying > 0 ? read.count('look_again', 1, 240, 2) : null,
-		driedFrom: read.raw('dried') === '' ? null : read.count('dried', 1, 999_999_999),
-		byName: read.text('by_name', 120),
+		rejected: read.count('rejected', bounds['sorting.rejected'], 0),
+		lookAgainHours: drying > 0 ? read.count('look_again', { atLeast: 1, atMost: 240 }, 2) : null,
+		driedFrom:
+			read.raw('dried') === '' ? null : read.count('dried', { atLeast: 1, atMost: 999_999_999 }),
+		byName: read.text('by_name', longest['sorting.by_name']),
 		isSure: read.isSure
 	};
 	const all = entry.strand + entry.stuffing + drying + entry.rejected;

@@ -1,6 +1,7 @@
 import type { Task } from '../../core/effort/tasks';
 import { waysOf, tasks, taskUnits } from '../../core/effort/tasks';
 import type { FormReader } from '../form-reader';
+import { bounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 
 export interface TimedEntry {
@@ -25,10 +26,10 @@ function readTimed(read: FormReader): TimedEntry {
 		work,
 		// Another work's way, left over from before it was chosen, is the usual one of this.
 		way: others.find((way) => way === read.raw('way')) ?? usual,
-		maker: read.text('maker', 120),
-		units: read.count('units', 1, 1_000_000),
-		people: read.count('people', 1, 200),
-		minutes: read.number('minutes', 0, 10_000),
+		maker: read.text('maker', longest['timed_work.maker']),
+		units: read.count('units', bounds['timed_work.units']),
+		people: read.count('people', bounds['timed_work.people']),
+		minutes: read.number('minutes', bounds['timed_work.minutes']),
 		workedOn: read.day('worked_on'),
 		isSure: read.isSure
 	};

@@ -16,12 +16,7 @@ export const refuse = (field: string, sentence: string): SaveResult => ({
 });
 
 /** What was kept under a key, or null: that is how a resend is known. */
-export const keptUnder = (
-	table: KeyedTable,
-	groupId: GroupId,
-	key: string,
-	client?: PoolClient
-) =>
+export const keptUnder = (table: KeyedTable, groupId: GroupId, key: string, client?: PoolClient) =>
 	maybeOne<{ id: number }>(
 		`select id from ${tableName(table)} where group_id = $1 and key = $2`,
 		[groupId, key],

@@ -10,6 +10,6 @@ export async function bareRows({ url }: Pick<ServerLoadEvent, 'url'>) {
 	if (process.env.NEST_ROW_BENCH !== 'yes') error(404, { message: 'There is no page here.' });
 	const rows = most.parse(url.searchParams.get('rows'));
 	const bytes = most.parse(url.searchParams.get('bytes'));
-	await one('select 1 as one', []);
+	await one<{ one: number }>('select 1 as one', []);
 	return { rows: Array.from({ length: rows }, (_, at) => `${at}`.padEnd(bytes, 'x')) };
 }

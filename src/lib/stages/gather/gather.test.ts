@@ -32,13 +32,13 @@ describe('a form that is read', () => {
 		['9999999999999', NaN, '“9999999999999” is not a whole number.']
 	])('counts %j', (text, value, problem) => {
 		const form = reader({ bags: text });
-		const count = form.count('bags', 0, 99);
+		const count = form.count('bags', { atLeast: 0, atMost: 99 });
 		if (problem) expect(form.problems.bags).toBe(problem);
 		else expect(count).toBe(value);
 	});
 
 	it('takes an empty count for what it stands for', () =>
-		expect(reader({}).count('sacks', 0, 9, 0)).toBe(0));
+		expect(reader({}).count('sacks', { atLeast: 0, atMost: 9 }, 0)).toBe(0));
 
 	it.each([
 		['12,5', 12.5, undefined],
@@ -48,7 +48,7 @@ describe('a form that is read', () => {
 		['101', NaN, 'At most 100.']
 	])('reads the number %j', (text, value, problem) => {
 		const form = reader({ minutes: text });
-		const number = form.number('minutes', 0, 100);
+		const number = form.number('minutes', { moreThan: 0, atMost: 100 });
 		if (problem) expect(form.problems.minutes).toBe(problem);
 		else expect(number).toBe(value);
 	});

@@ -1,3 +1,4 @@
+import { lengthSystems } from '$lib/core/units/format-length';
 import { readJson } from '$lib/stages/plan/document/requests';
 import { answerJson } from '$lib/server/web/answer-json';
 import { whileReached } from '$lib/server/db/away';
@@ -13,7 +14,7 @@ const entryShape = z.strictObject({
 	key: z.uuid(),
 	type: z.string().max(20),
 	typed: z.record(z.string().max(40), z.string().max(4000)),
-	lengths: z.enum(['cm', 'ft']).optional(),
+	lengths: z.enum(lengthSystems).optional(),
 	at: z.iso.datetime().optional()
 });
 

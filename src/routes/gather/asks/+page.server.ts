@@ -1,6 +1,7 @@
 import { loadAsks } from '$lib/server/gather/load-asks';
 import { whileReached } from '$lib/server/db/away';
 import { wantMats } from '$lib/server/gather/wanted';
+import { bounds } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
@@ -22,8 +23,8 @@ export const actions: Actions = {
 		const typed = { plan: text('plan'), mats: text('mats'), seen: text('seen') };
 		const read = new FormReader(typed);
 		const plan = read.uuid('plan');
-		const mats = read.count('mats', 0, 1000, 0);
-		const seen = read.count('seen', 0, 1000);
+		const mats = read.count('mats', bounds['plan.mats_wanted'], 0);
+		const seen = read.count('seen', bounds['plan.mats_wanted']);
 		if (!read.isGood) return fail(422, { ...typed, problem: read.problems.mats ?? unread });
 		const wanted = await whileReached(wantMats(locals.groupId, plan, mats, seen));
 		if (wanted.outcome === 'gone')

@@ -1,3 +1,4 @@
+import { longest } from '$lib/entries/bounds';
 import { listNames } from '$lib/stages/gather/lists/columns';
 import { largestList, readCsv } from '$lib/stages/gather/lists/read-csv';
 import { isUnreadable } from '$lib/ui/name';
@@ -12,7 +13,10 @@ const tooLarge = 'The list is larger than 12 MB. Please split it and bring it in
 async function listOf(form: FormData): Promise<{ text: string; fileName: string }> {
 	const file = form.get('file');
 	if (file instanceof File && file.size > 0)
-		return { text: await file.text(), fileName: file.name.slice(0, 200) };
+		return {
+			text: await file.text(),
+			fileName: file.name.slice(0, longest['list_import.file_name'])
+		};
 	return { text: String(form.get('pasted') ?? ''), fileName: 'a pasted list' };
 }
 

@@ -1,3 +1,5 @@
+import { lengthSystems } from '$lib/core/units/format-length';
+import { stitchTerms } from '$lib/ui/stitch-words';
 import { fileNameOf } from '$lib/ui/name';
 import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
 import { sheetNames } from '$lib/stages/plan/words/sheets';
@@ -16,8 +18,8 @@ const query = z.object({
 	version: z.coerce.number().int().min(1).nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),
 	large: z.string().optional(),
-	lengths: z.enum(['cm', 'ft']).nullable().catch(null),
-	terms: z.enum(['us', 'uk']).nullable().catch(null)
+	lengths: z.enum(lengthSystems).nullable().catch(null),
+	terms: z.enum(stitchTerms).nullable().catch(null)
 });
 
 const named = (name: string, ending: string) => ({

@@ -1,6 +1,8 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
+import type { Bound } from '$lib/core/domain-error';
 import type { Form } from '$lib/core/store/forms';
+import { bounds, longest, movedAtOnce } from '$lib/entries/bounds';
 import { forms, rowReasons } from '$lib/core/store/forms';
 import type { Sentences, Typed } from '$lib/entries/form-reader';
 import { FormReader } from '$lib/entries/form-reader';
@@ -85,16 +87,16 @@ export function readDropOffRow(
 	{ today, dayOrder }: RowContext
 ): ReadRow<DropOffRow> {
 	const read = new FormReader(typedOf(cells, matching, dayOrder));
-	const bags = read.count('bags', 0, 1_000_000);
+	const bags = read.count('bags', bounds['drop_off.bags']);
 	const row = {
 		cameOn: dayOf(read, 'came_on', today),
-		place: read.needed('place', 120),
+		place: read.needed('place', longest['place.name']),
 		bags,
-		bagsLow: read.count('bags_low', 0, 1_000_000, bags),
-		bagsHigh: read.count('bags_high', 0, 1_000_000, bags),
-		sacks: read.count('sacks', 0, 1000, 0),
-		broughtBy: read.text('brought_by', 120),
-		note: read.text('note', 400)
+		bagsLow: read.count('bags_low', bounds['drop_off.bags'], bags),
+		bagsHigh: read.count('bags_high', bounds['drop_off.bags'], bags),
+		sacks: read.count('sacks', bounds['drop_off.sacks'], 0),
+		broughtBy: read.text('brought_by', longest['drop_off.brought_by']),
+		note: read.text('note', longest['drop_off.note'])
 	};
 	if (read.isGood && row.bagsLow > bags) read.problems.bags_low = 'This is more than the count.';
 	if (read.isGood && row.bagsHigh < bags) read.problems.bags_high = 'This is less than the count.';
@@ -103,6 +105,9 @@ export function readDropOffRow(
 
 /** Scrap as the store keeps it: to the milligram. */
 const milligrams = (grams: number): number => Math.round(grams * 1000) / 1000;
+
+/** As much out as in. */
+const eitherWay = (most: number): Bound => ({ atLeast: -most, atMost: most });
 
 /** A form by its name or by the word for it. */
 const formOf = (text: string): Form | undefined =>
@@ -114,7 +119,7 @@ export function readMovementRow(
 	{ kinds, today, dayOrder }: RowContext
 ): ReadRow<MovementRow> {
 	const read = new FormReader(typedOf(cells, matching, dayOrder));
-	const kind = read.needed('kind', 80);
+	const kind = read.needed('kind', longest['bag_kind.name']);
 	const kindId = kinds.get(kind.toLowerCase()) ?? '';
 	if (kindId === '' && kind !== '')
 		read.problems.kind = `There is no kind “${kind.slice(0, 40)}”. Add it under Bag kinds first.`;
@@ -124,8 +129,8 @@ export function readMovementRow(
 	if (!form) read.problems.form = `Write one of ${forms.join(', ')}.`;
 	const amount =
 		form === 'scrap'
-			? milligrams(read.number('amount', -10_000_000, 10_000_000))
-			: read.count('amount', -1_000_000, 1_000_000);
+			? milligrams(read.number('amount', eitherWay(movedAtOnce.scrapG.atMost)))
+			: read.count('amount', eitherWay(movedAtOnce.pieces.atMost));
 	if (amount === 0)
 		read.problems.amount ??=
 			'Nothing was moved, or less than a milligram. Above zero is in, below is out.';
@@ -140,8 +145,8 @@ export function readMovementRow(
 		form: form ?? 'bag',
 		amount,
 		reason: reason ?? 'imported',
-		byName: read.text('by_name', 120),
-		note: read.text('note', 400)
+		byName: read.text('by_name', longest['movement.by_name']),
+		note: read.text('note', longest['movement.note'])
 	} as const;
 	return read.isGood ? { row } : { problems: read.problems };
 }

@@ -1,5 +1,6 @@
 import { listFields } from '$lib/stages/gather/lists/columns';
 import { dayOrders } from '$lib/stages/gather/lists/days';
+import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { whileReached } from '$lib/server/db/away';
 import {
@@ -99,7 +100,10 @@ export const actions: Actions = {
 			by_name: String(form.get('by_name') ?? '')
 		};
 		const read = new FormReader(typed);
-		const [note, byName] = [read.needed('note', 400), read.text('by_name', 120)];
+		const [note, byName] = [
+			read.needed('note', longest['taken_back.note']),
+			read.text('by_name', longest['taken_back.by_name'])
+		];
 		if (!read.isGood) return fail(422, { back: { typed, problems: read.problems } });
 		const booked = await whileReached(takeListBack(locals.groupId, params.id, note, byName));
 		if (booked.outcome === 'refused')

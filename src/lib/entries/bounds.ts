@@ -1,0 +1,52 @@
+import type { Bound } from '../core/domain-error';
+import { planLimits } from '../core/model/limits';
+import { longestName } from '../ui/name';
+
+const pile = { atLeast: 0, atMost: 100_000 } as const;
+
+/**
+ * What a field may hold, by the column it is kept in. Written here once: the page and the server read
+ * by it, and a test compares it with the checks of the database.
+ */
+export const bounds = {
+	'drop_off.bags': { atLeast: 0, atMost: 1_000_000 },
+	'drop_off.sacks': { atLeast: 0, atMost: 1000 },
+	'sorting.strand': pile,
+	'sorting.stuffing': pile,
+	'sorting.drying': pile,
+	'sorting.rejected': pile,
+	'timed_work.units': { atLeast: 1, atMost: 1_000_000 },
+	'timed_work.people': { atLeast: 1, atMost: 200 },
+	'timed_work.minutes': { moreThan: 0, atMost: 10_000 },
+	'bag_kind.flat_width_mm': planLimits['bag.flat_width_mm'],
+	'bag_kind.gusset_mm': planLimits['bag.gusset_mm'],
+	'bag_kind.body_mm': planLimits['bag.body_mm'],
+	'bag_kind.handle_mm': planLimits['bag.handle_mm'],
+	'bag_kind.mass_g': planLimits['bag.mass_g'],
+	'bag_kind.handful_count': { atLeast: 1, atMost: 1000 },
+	'plan.mats_wanted': { atLeast: 0, atMost: 1000 }
+} as const satisfies Record<string, Bound>;
+
+/** How long a text may be, in characters, by the column it is kept in. */
+export const longest = {
+	'volunteer_group.name': 120,
+	'plan.name': longestName,
+	'place.name': 120,
+	'bag_kind.name': 80,
+	'drop_off.brought_by': 120,
+	'drop_off.note': 400,
+	'sorting.by_name': 120,
+	'movement.by_name': 120,
+	'movement.note': 400,
+	'taken_back.by_name': 120,
+	'taken_back.note': 400,
+	'measurement.maker': 120,
+	'timed_work.maker': 120,
+	'list_import.file_name': 200
+} as const;
+
+/** Pieces, and grams of scrap, that one movement may be; the ledger holds the larger of the two either way. */
+export const movedAtOnce = {
+	pieces: { atLeast: 1, atMost: 1_000_000 },
+	scrapG: { moreThan: 0, atMost: 10_000_000 }
+} as const satisfies Record<string, Bound>;

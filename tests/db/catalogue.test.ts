@@ -1,0 +1,114 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { colourNames } from '../../src/lib/core/colour/colours';
+import type { Bound } from '../../src/lib/core/domain-error';
+import { tasks } from '../../src/lib/core/effort/tasks';
+import { forms, ledgerReasons } from '../../src/lib/core/store/forms';
+import { lengthSystems } from '../../src/lib/core/units/format-length';
+import { bounds, longest, movedAtOnce } from '../../src/lib/entries/bounds';
+import { countMethods } from '../../src/lib/entries/types/drop-off';
+import { measures } from '../../src/lib/entries/types/measurement';
+import { many } from '../../src/lib/server/db/verbs';
+import { knownRows } from '../../src/lib/server/gather/list-imports';
+import { listNames } from '../../src/lib/stages/gather/lists/columns';
+import { dayOrders } from '../../src/lib/stages/gather/lists/days';
+import { stitchTerms } from '../../src/lib/ui/stitch-words';
+import { useDatabase } from './database';
+
+useDatabase();
+
+/** The check of each column that has one, as the catalogue writes it. */
+let checks = new Map<string, string>();
+beforeAll(async () => {
+	const rows = await many<{ column: string; check: string }>(
+		`select c.conrelid::regclass || '.' || a.attname as column, pg_get_constraintdef(c.oid) as check
+		 from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and c.conkey = array[a.attnum]
+		 where c.contype = 'c' and c.connamespace = 'public'::regnamespace`,
+		[]
+	);
+	checks = new Map(rows.map(({ column, check }) => [column, check]));
+});
+
+describe('words of a closed list are the same in the code and in the database', () => {
+	const lists: Readonly<Record<string, readonly string[]>> = {
+		'volunteer_group.length_system': lengthSystems,
+		'volunteer_group.stitch_terms': stitchTerms,
+		'drop_off.method': countMethods,
+		'sorting.colour': colourNames,
+		'movement.colour': colourNames,
+		'movement.form': forms,
+		'movement.reason': ledgerReasons,
+		'measurement.kind': measures,
+		'timed_work.work': tasks,
+		'list_import.list': listNames,
+		'list_import.day_order': dayOrders,
+		'list_import.known_rows': knownRows,
+		'list_matching.list': listNames,
+		'list_matching.day_order': dayOrders
+	};
+	const wordsOf = (check: string) =>
+		[...check.matchAll(/'([^']+)'::text/g)].map(([, word]) => word);
+
+	it('in every column that has such a list', () =>
+		expect(
+			[...checks]
+				.filter(([, check]) => check.includes('ARRAY['))
+				.map(([column]) => column)
+				.sort()
+		).toEqual(Object.keys(lists).sort()));
+
+	it.each(Object.entries(lists))('%s', (column, words) =>
+		expect(wordsOf(checks.get(column) ?? '').sort()).toEqual([...words].sort())
+	);
+});
+
+describe('what a field may hold is the same in the code and in the database', () => {
+	/** The bound that a check sets, read out of it. */
+	function boundOf(check: string): Bound {
+		const at = (sign: string) => {
+			const found = new RegExp(` ${sign} \\(?(-?[\\d.]+)`).exec(check)?.[1];
+			return found === undefined ? undefined : Number(found);
+		};
+		const bound = { atLeast: at('>='), moreThan: at('>'), atMost: at('<=') };
+		return Object.fromEntries(
+			Object.entries(bound).filter(([, value]) => value !== undefined)
+		) as Bound;
+	}
+	/** Kept by the server alone, which nobody types. */
+	const ownNumbers = [
+		'plan.version',
+		'drop_off.bags_low',
+		'movement.amount',
+		'balance.amount',
+		'timed_work.default_seconds',
+		'list_import.row_count',
+		'drying.hanging'
+	];
+
+	it('in every column that has a bound', () => {
+		const bounded = [...checks].filter(
+			([, check]) => /[<>]=? ?\(?-?\d/.test(check) && !/length|size|num_nonnulls/.test(check)
+		);
+		expect(bounded.map(([column]) => column).sort()).toEqual(
+			[...Object.keys(bounds), ...ownNumbers].sort()
+		);
+	});
+
+	it.each(Object.entries(bounds))('%s', (column, bound) =>
+		expect(boundOf(checks.get(column) ?? '')).toEqual(bound)
+	);
+
+	it('in a movement, whose amount goes either way', () =>
+		expect(Number(/<= \((\d+)\)/.exec(checks.get('movement.amount') ?? '')?.[1])).toBe(
+			Math.max(movedAtOnce.pieces.atMost, movedAtOnce.scrapG.atMost)
+		));
+
+	it('in every text', () => {
+		const texts = [...checks].flatMap(([column, check]) => {
+			const most = /char_length\(.*<= (\d+)/.exec(check)?.[1];
+			return most === undefined || column === 'volunteer_group.time_zone'
+				? []
+				: [[column, Number(most)]];
+		});
+		expect(Object.fromEntries(texts)).toEqual(longest);
+	});
+});

@@ -17,7 +17,7 @@ import { keepTimedWork } from '../../src/lib/server/measures/timed-work';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
-import { newGroup } from './samples';
+import { measurement, newGroup } from './samples';
 
 useDatabase();
 
@@ -28,21 +28,7 @@ beforeEach(async () => {
 	group = await newGroup();
 	const kept = await insertPlan(group, writeOf('Measured', startingPlan, key(), barePractice));
 	if (kept.outcome !== 'kept') throw new Error('the plan was not kept');
-	chain = {
-		type: 'measurement',
-		measure: 'chain',
-		planId: kept.plan.id,
-		maker: null,
-		measuredOn: '2026-11-19',
-		counted: 10,
-		rows: null,
-		lengthMm: 4000,
-		heightMm: null,
-		bagsUsed: null,
-		strandMm: null,
-		massG: null,
-		isSure: false
-	};
+	chain = { ...measurement, planId: kept.plan.id };
 });
 
 describe('what a group has measured', () => {

@@ -1,6 +1,8 @@
 import type { MovementEntry } from '../../src/lib/entries/types/movement';
+import type { MeasurementEntry } from '../../src/lib/entries/types/measurement';
 import type { SortingEntry } from '../../src/lib/entries/types/sorting';
 import type { DropOffEntry } from '../../src/lib/entries/types/drop-off';
+import type { TimedEntry } from '../../src/lib/entries/types/timed';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -56,5 +58,31 @@ export const movement: MovementEntry = {
 	reason: 'counted',
 	note: null,
 	byName: null,
+	isSure: false
+};
+export const measurement: MeasurementEntry = {
+	type: 'measurement',
+	measure: 'chain',
+	planId: '',
+	maker: null,
+	measuredOn: '2026-11-19',
+	counted: 10,
+	rows: null,
+	lengthMm: 4000,
+	heightMm: null,
+	bagsUsed: null,
+	strandMm: null,
+	massG: null,
+	isSure: false
+};
+export const timed: TimedEntry = {
+	type: 'timed',
+	work: 'join',
+	way: 'loop',
+	maker: null,
+	units: 40,
+	people: 1,
+	minutes: 10,
+	workedOn: '2026-11-19',
 	isSure: false
 };

@@ -117,3 +117,23 @@ export function readStatements(): Statement[] {
 	}
 	return found;
 }
+
+/** Every exported function of the server that is told a group, as `file function`. */
+export function functionsOfGroups(): string[] {
+	const all = program();
+	const checker = all.getTypeChecker();
+	return all.getSourceFiles().flatMap((file) => {
+		const place = path.relative(path.join(root, 'src/lib/server'), file.fileName);
+		const module = place.startsWith('..') ? undefined : checker.getSymbolAtLocation(file);
+		return (module ? checker.getExportsOfModule(module) : []).flatMap((one) => {
+			const [call] = checker.getTypeOfSymbolAtLocation(one, file).getCallSignatures();
+			const isTold = call
+				?.getParameters()
+				.some(
+					(given) =>
+						checker.typeToString(checker.getTypeOfSymbolAtLocation(given, file)) === 'GroupId'
+				);
+			return isTold ? [`${place.replace(/\.ts$/, '')} ${one.name}`] : [];
+		});
+	});
+}

@@ -1,0 +1,403 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { barePractice } from '../../src/lib/core/practice/practice';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
+import { keptUnder, saveResultOf } from '../../src/lib/server/db/save-result';
+import { withTransaction } from '../../src/lib/server/db/transaction';
+import { execute, many } from '../../src/lib/server/db/verbs';
+import { claimKey } from '../../src/lib/server/entries/entry-keys';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { keepDropOff, listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
+import { keepList, checkList } from '../../src/lib/server/gather/keep-list';
+import {
+	keepBagKind,
+	listKinds,
+	listStoredKinds,
+	removeKind
+} from '../../src/lib/server/gather/kinds';
+import {
+	append,
+	keepCorrection,
+	keepMovement,
+	listBalances,
+	listMovements
+} from '../../src/lib/server/gather/ledger';
+import {
+	dropImport,
+	findImport,
+	holdImport,
+	layImport,
+	listKeptImports,
+	markImportKept,
+	matchImport,
+	mendImport,
+	rememberMatching,
+	rowsOfImport,
+	settleImport
+} from '../../src/lib/server/gather/list-imports';
+import { knownDropOffs, knownMovements } from '../../src/lib/server/gather/list-known';
+import { rowsAfter } from '../../src/lib/server/gather/list-out';
+import {
+	appendDropOffs,
+	appendMovements,
+	holdBalances
+} from '../../src/lib/server/gather/list-rows';
+import { takeListBack } from '../../src/lib/server/gather/list-taken-back';
+import { loadAsks } from '../../src/lib/server/gather/load-asks';
+import {
+	listPlaces,
+	placeOf,
+	tallyOfNames,
+	tallyOfPlace
+} from '../../src/lib/server/gather/places';
+import { knownOf, practiceOrBare } from '../../src/lib/server/gather/practice-or-bare';
+import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
+import { takeBack } from '../../src/lib/server/gather/taken-back';
+import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
+import {
+	keepMeasurement,
+	leaveOutMeasurement,
+	listMeasurements
+} from '../../src/lib/server/measures/measurements';
+import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
+import {
+	keepTimedWork,
+	leaveOutTimedWork,
+	listTimedWork
+} from '../../src/lib/server/measures/timed-work';
+import { archiveOf } from '../../src/lib/server/out/archive';
+import { openSnapshot, rowsOf, tableNames } from '../../src/lib/server/out/everything';
+import { writeOf } from '../../src/lib/server/plan/keep-form';
+import type { PlanLine } from '../../src/lib/server/plan/plans';
+import {
+	deletePlan,
+	documentsOf,
+	duplicatePlan,
+	findDeletedPlan,
+	findPlan,
+	insertPlan,
+	listNewestPlans,
+	listPlans,
+	renamePlan,
+	restorePlan,
+	updatePlan
+} from '../../src/lib/server/plan/plans';
+import { outOfPlans, plansNow } from '../../src/lib/server/plan/plans-now';
+import { WorkedOut } from '../../src/lib/server/plan/worked-out';
+import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { useDatabase } from './database';
+import { dropOff, measurement, movement, newGroup, newTable, sorting, timed } from './samples';
+import { functionsOfGroups } from './statements';
+
+useDatabase();
+
+const key = () => crypto.randomUUID();
+/** Stands in every text of the one group, and in none of the other. */
+const mark = 'Alcove';
+const write = (name: string) => writeOf(name, startingPlan, key(), barePractice);
+
+/** One group with something of everything, and what the ids of it are. */
+async function fullGroup() {
+	const { group, kindId } = await newTable();
+	const idOf = async (kept: Promise<{ outcome: string } & Partial<Record<'id', unknown>>>) => {
+		const { outcome, id } = await kept;
+		if (outcome !== 'kept') throw new Error('not kept');
+		return id as number;
+	};
+	const planOf = async (name: string) => {
+		const kept = await insertPlan(group, write(name));
+		if (kept.outcome !== 'kept') throw new Error('not kept');
+		return kept.plan;
+	};
+	const [plan, deleted] = [await planOf(`${mark} mat`), await planOf(`${mark} gone`)];
+	await deletePlan(group, deleted.id);
+	await wantMats(group, plan.id, 3, 0);
+	const place = `${mark} kiosk`;
+	const [sent, move] = [key(), { ...movement, kindId, note: mark, amount: 50 }];
+	const ids = {
+		plan,
+		deleted: deleted.id,
+		kindId,
+		place,
+		sent,
+		dropOff: await idOf(keepDropOff(group, key(), { ...dropOff, place })),
+		sorting: await idOf(
+			keepSorting(group, key(), { ...sorting, place, kindId, drying: 8, byName: mark })
+		),
+		movement: await idOf(keepMovement(group, sent, move)),
+		measurement: await idOf(
+			keepMeasurement(group, key(), { ...measurement, planId: plan.id, maker: mark })
+		),
+		timed: await idOf(keepTimedWork(group, key(), { ...timed, maker: mark })),
+		laid: '',
+		keptList: ''
+	};
+	const list = { heads: ['date', 'place', 'bags'], rows: [['2026-11-12', place, '9']] };
+	ids.laid = (await layImport(group, 'drop-offs', `${mark}.csv`, list)).id;
+	ids.keptList = (await layImport(group, 'drop-offs', `${mark} 2.csv`, list)).id;
+	await settleImport(group, ids.keptList, { dayOrder: null, known: 'again', oddRight: true });
+	await keepList(group, ids.keptList, '2026-11-26');
+	const places = await many<{ id: string }>('select id from place where group_id = $1', [group]);
+	return { group, ids: { ...ids, placeId: places[0]?.id ?? '' } };
+}
+type Ids = Awaited<ReturnType<typeof fullGroup>>['ids'];
+
+const today = '2026-11-26';
+const dropOffRow = {
+	cameOn: '2026-11-19',
+	place: `${mark} kiosk`,
+	bags: 180,
+	bagsLow: 180,
+	bagsHigh: 180,
+	sacks: 0,
+	broughtBy: null,
+	note: null
+};
+const onClient = <Result>(work: Parameters<typeof withTransaction<Result>>[0]) =>
+	withTransaction(work);
+/** What is refused by the database itself is as good as refused in a sentence. */
+const orRefused = (work: Promise<unknown>) => work.catch(() => 'refused');
+const collect = async (parts: AsyncIterable<unknown>) => {
+	const all: unknown[] = [];
+	for await (const part of parts) all.push(part);
+	return all;
+};
+
+/** Every function of the server that is told a group, asked in the name of a group that has nothing with the ids of the one that has. */
+const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unknown>>> = {
+	'db/groups findGroup': (other) => findGroup(other),
+	'db/groups changeGroup': (other) =>
+		changeGroup(other, { lengthSystem: 'ft', stitchTerms: 'uk', timeZone: null, locale: null }),
+	'db/groups guessHall': (other) => guessHall(other, 'Pacific/Auckland', 'en-NZ'),
+	'db/save-result keptUnder': (other, { sent }) => keptUnder('movement', other, sent),
+	'db/save-result saveResultOf': (other, { sent }) => saveResultOf(null, 'movement', other, sent),
+	'entries/entry-keys claimKey': (other, { sent }) => claimKey(other, sent, 'digest'),
+	'entries/take-entry takeEntry': (other, { movement: id }) =>
+		takeEntry(
+			other,
+			{ key: key(), type: 'correction', typed: { corrects: String(id), note: 'x' } },
+			{ lengthSystem: 'cm', timeZone: 'UTC' }
+		),
+	'gather/places listPlaces': (other) => listPlaces(other),
+	'gather/places placeOf': (other) => onClient((client) => placeOf(client, other, 'Bus depot')),
+	'gather/places tallyOfNames': async (other) => [...(await tallyOfNames(other))],
+	'gather/places tallyOfPlace': (other, { placeId }) =>
+		orRefused(onClient((client) => tallyOfPlace(client, other, placeId))),
+	'gather/drop-offs keepDropOff': (other) => keepDropOff(other, key(), dropOff),
+	'gather/drop-offs listDropOffs': (other) => listDropOffs(other),
+	'gather/kinds keepBagKind': async (other, { kindId }) => {
+		const bag = { flatWidthMm: 300, gussetMm: 0, bodyMm: 400, handleMm: 0, massG: 5 };
+		const named = { type: 'bag-kind', name: 'Stolen', bag, handfulCount: 9, isSure: true } as const;
+		return keepBagKind(other, key(), { ...named, kindId });
+	},
+	'gather/kinds listKinds': (other) => listKinds(other),
+	'gather/kinds listStoredKinds': (other) => listStoredKinds(other),
+	'gather/kinds removeKind': async (other) => {
+		const [own] = await many<{ id: string }>(
+			'select id from bag_kind where group_id <> $1 limit 1',
+			[other]
+		);
+		return removeKind(other, own?.id ?? '');
+	},
+	'gather/ledger listBalances': (other) => listBalances(other),
+	'gather/ledger listMovements': (other, { kindId }) =>
+		listMovements(other, { kindId, colour: 'blue', form: 'bag' }),
+	'gather/ledger append': (other, { kindId }) =>
+		orRefused(
+			onClient((client) =>
+				append(client, other, { ...movement, key: key(), kindId, movedAt: new Date() })
+			)
+		),
+	'gather/ledger keepMovement': (other, { kindId }) =>
+		keepMovement(other, key(), { ...movement, kindId }),
+	'gather/ledger keepCorrection': (other, { movement: corrects }) =>
+		keepCorrection(other, key(), { corrects, note: 'x', byName: null }),
+	'gather/sortings listSorted': (other) => listSorted(other),
+	'gather/sortings keepSorting': (other, { kindId, sorting: driedFrom }) =>
+		orRefused(keepSorting(other, key(), { ...sorting, kindId, driedFrom, strand: 8, drying: 0 })),
+	'gather/taken-back takeBack': async (other, ids) => [
+		await takeBack(other, key(), { of: 'sorting', corrects: ids.sorting, note: 'x', byName: null }),
+		await takeBack(other, key(), { of: 'drop-off', corrects: ids.dropOff, note: 'x', byName: null })
+	],
+	'gather/drying listDrying': (other) => listDrying(other),
+	'gather/drying endDrying': (other, { sorting: id }) => endDrying(other, id, true),
+	'gather/list-imports rememberMatching': (other) =>
+		rememberMatching(other, { list: 'drop-offs', matching: ['', 'place', ''], dayOrder: 'dmy' }, [
+			'date',
+			'place',
+			'bags'
+		]),
+	'gather/list-imports listKeptImports': (other) => listKeptImports(other),
+	'gather/list-imports layImport': (other) =>
+		layImport(other, 'drop-offs', 'x.csv', { heads: ['date'], rows: [['x']] }),
+	'gather/list-imports findImport': (other, { laid }) => findImport(other, laid),
+	'gather/list-imports holdImport': (other, { laid }) =>
+		onClient((client) => holdImport(client, other, laid)),
+	'gather/list-imports rowsOfImport': (other, { laid }) => orRefused(rowsOfImport(other, laid)),
+	'gather/list-imports matchImport': (other, { laid }) => matchImport(other, laid, ['', '', '']),
+	'gather/list-imports settleImport': (other, { laid }) =>
+		settleImport(other, laid, { dayOrder: 'mdy', known: 'skip', oddRight: true }),
+	'gather/list-imports mendImport': (other, { laid }) => mendImport(other, laid, 0, 2, '99'),
+	'gather/list-imports markImportKept': (other, { laid }) =>
+		onClient((client) => markImportKept(client, other, laid)),
+	'gather/list-imports dropImport': (other, { laid }) => dropImport(other, laid),
+	'gather/list-known knownDropOffs': async (other) => [
+		...(await knownDropOffs(other, [dropOffRow]))
+	],
+	'gather/list-known knownMovements': async (other, { kindId }) => {
+		const row = { kindId, colour: 'blue', form: 'bag', amount: 50, reason: 'counted' } as const;
+		return [
+			...(await knownMovements(other, [
+				{ ...row, movedAt: '2026-11-19T12:00:00Z', byName: null, note: null }
+			]))
+		];
+	},
+	'gather/list-rows appendDropOffs': (other) =>
+		onClient((client) =>
+			appendDropOffs(client, other, key(), 0, [{ ...dropOffRow, place: 'Bus depot' }])
+		),
+	'gather/list-rows appendMovements': (other, { kindId }) =>
+		orRefused(
+			onClient((client) =>
+				appendMovements(client, other, key(), 0, [
+					{ ...movement, kindId, reason: 'counted', movedAt: null }
+				])
+			)
+		),
+	'gather/list-rows holdBalances': (other) => holdBalances(other),
+	'gather/keep-list checkList': async (other) => {
+		const said = { list: 'drop-offs', matching: ['came_on', 'place', 'bags'] } as const;
+		const rows = { heads: [], rows: [['2026-11-19', `${mark} kiosk`, '180']] };
+		const how = { dayOrder: null, knownRows: 'ask', sameKeptAt: null } as const;
+		const { knownCount } = await checkList(other, { ...said, ...how }, rows, today);
+		return knownCount;
+	},
+	'gather/keep-list keepList': (other, { laid }) => keepList(other, laid, today),
+	'gather/list-out rowsAfter': async (other) => [
+		await rowsAfter(other, 'drop-offs', 0, 100),
+		await rowsAfter(other, 'movements', 0, 100)
+	],
+	'gather/list-taken-back takeListBack': (other, { keptList }) =>
+		takeListBack(other, keptList, 'x', null),
+	'gather/wanted wantMats': (other, { plan }) => wantMats(other, plan.id, 9, 3),
+	'gather/wanted listWantedPlans': (other) => listWantedPlans(other),
+	'gather/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),
+	'gather/practice-or-bare knownOf': (other) => knownOf(other),
+	'gather/practice-or-bare practiceOrBare': async (other) =>
+		(await practiceOrBare(other)).factors.pieceLength,
+	'measures/practice practiceOfGroup': async (other) => [
+		(await practiceOfGroup(other)).factors,
+		(await practiceOfGroup(other, mark)).factors
+	],
+	'measures/practice listMakers': (other) => listMakers(other),
+	'measures/measurements keepMeasurement': (other, { plan }) =>
+		keepMeasurement(other, key(), { ...measurement, planId: plan.id }),
+	'measures/measurements listMeasurements': (other) => listMeasurements(other),
+	'measures/measurements leaveOutMeasurement': (other, { measurement: id }) =>
+		leaveOutMeasurement(other, id, true),
+	'measures/timed-work keepTimedWork': (other) => keepTimedWork(other, key(), timed),
+	'measures/timed-work listTimedWork': (other) => listTimedWork(other),
+	'measures/timed-work leaveOutTimedWork': (other, { timed: id }) =>
+		leaveOutTimedWork(other, id, true),
+	'out/everything rowsOf': async (other) => {
+		const { client, close } = await openSnapshot();
+		const all = [];
+		for (const name of tableNames) all.push(await collect(rowsOf(client, other, name)));
+		await close();
+		return all;
+	},
+	'out/archive archiveOf': async (other) => {
+		const { client, close } = await openSnapshot();
+		const bytes = (await collect(archiveOf(client, other))) as Uint8Array[];
+		await close();
+		return Buffer.concat(bytes).toString('latin1');
+	},
+	'plan/plans insertPlan': (other) => insertPlan(other, write('Own')),
+	'plan/plans updatePlan': (other, { plan }) =>
+		updatePlan(other, plan.id, plan.version, write('Stolen')),
+	'plan/plans listPlans': (other) => listPlans(other),
+	'plan/plans documentsOf': (other, { plan }) => documentsOf(other, [plan.id]),
+	'plan/plans listNewestPlans': (other) => listNewestPlans(other, 100),
+	'plan/plans findPlan': (other, { plan }) => findPlan(other, plan.id),
+	'plan/plans findDeletedPlan': (other, { deleted }) => findDeletedPlan(other, deleted),
+	'plan/plans renamePlan': (other, { plan }) => renamePlan(other, plan.id, 'Stolen'),
+	'plan/plans duplicatePlan': (other, { plan }) => duplicatePlan(other, plan.id, key()),
+	'plan/plans deletePlan': (other, { plan }) => deletePlan(other, plan.id),
+	'plan/plans restorePlan': (other, { deleted }) => restorePlan(other, deleted),
+	'plan/plans-now outOfPlans': async (other, { plan }) => [
+		...(await outOfPlans(other, [plan], barePractice, new WorkedOut<number>(), () => 1))
+	],
+	'plan/plans-now plansNow': async (other, { plan }) =>
+		(await plansNow(other, [plan as PlanLine], barePractice)).length
+};
+/** Told a group, and asking the database nothing of its own. */
+const askNothing = ['web/reader readerOfGroup', 'gather/practice-or-bare practiceAsked'];
+
+const tables = [
+	'volunteer_group',
+	'plan',
+	'place',
+	'bag_kind',
+	'drop_off',
+	'sorting',
+	'movement',
+	'taken_back',
+	'balance',
+	'drying',
+	'place_tally',
+	'measurement',
+	'timed_work',
+	'list_import',
+	'list_matching',
+	'entry_key'
+] as const;
+
+describe('what belongs to one group', () => {
+	let group = '' as GroupId;
+	let ids = {} as Ids;
+	beforeAll(async () => {
+		({ group, ids } = await fullGroup());
+		await execute('update volunteer_group set name = $2 where id = $1', [group, mark]);
+	});
+
+	/** Everything the group has, as text. */
+	async function all(): Promise<string> {
+		const rows = [];
+		for (const table of tables)
+			rows.push(
+				await many<{ row: unknown }>(
+					`select to_jsonb(t) as row from ${table} t
+					 where t.${table === 'volunteer_group' ? 'id' : 'group_id'} = $1 order by 1`,
+					[group]
+				)
+			);
+		return JSON.stringify(rows);
+	}
+
+	it('is everything the tables have room for', async () => {
+		const text = await all();
+		for (const table of [`"name":"${mark} mat"`, `"maker":"${mark}"`, `"note":"${mark}"`])
+			expect(text).toContain(table);
+	});
+
+	it('is asked for by every function that is told a group', () =>
+		expect([...Object.keys(asked), ...askNothing].sort()).toEqual(functionsOfGroups().sort()));
+
+	it.each(Object.entries(asked))('is neither found nor changed for another: %s', async (_, ask) => {
+		const other = await newGroup();
+		const before = await all();
+		const answer = JSON.stringify(await ask(other, ids)) ?? '';
+		expect(answer).not.toContain(mark);
+		for (const id of [ids.plan.id, ids.deleted, ids.placeId, ids.laid, ids.keptList])
+			expect(answer).not.toContain(id);
+		expect(await all()).toBe(before);
+	});
+
+	it('is told of its own measures alone, to the figure', async () => {
+		const other = await newGroup();
+		expect((await practiceOfGroup(other)).factors).toEqual(barePractice.factors);
+		expect((await practiceOfGroup(other, mark)).factors).toEqual(barePractice.factors);
+		expect((await practiceOfGroup(group)).factors).not.toEqual(barePractice.factors);
+	});
+});

@@ -1,5 +1,5 @@
 import { writePlanFile } from '../../src/lib/stages/plan/document/plan-file';
-import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { choose, expect, keep, openStep, ready, tally, test } from './app';
 
 test.use({ allowed: ['the server responded with a status of 4'] });

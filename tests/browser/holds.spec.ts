@@ -4,7 +4,7 @@ import http from 'node:http';
 import os from 'node:os';
 import path from 'node:path';
 import { planToWord } from '../../src/lib/stages/plan/document/plan-link';
-import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { expect, keep, openStep, ready, tally, test } from './app';
 import { wordsOf } from './pdf';
 

@@ -9,7 +9,7 @@ import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { SentEntry } from '../../src/lib/server/entries/take-entry';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { barePractice } from '../../src/lib/core/practice/practice';
-import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { useDatabase } from './database';
 import { newTable } from './samples';
 

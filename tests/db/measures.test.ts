@@ -4,7 +4,7 @@ import { estimatePlan } from '../../src/lib/core/estimate/estimate';
 import { demoPlans } from '../../scripts/demo/plans';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/practice/practice';
-import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import type { MeasurementEntry } from '../../src/lib/entries/types/measurement';
 import {
 	keepMeasurement,

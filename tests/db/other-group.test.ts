@@ -85,7 +85,7 @@ import {
 } from '../../src/lib/server/plan/plans';
 import { outOfPlans, plansNow } from '../../src/lib/server/plan/plans-now';
 import { WorkedOut } from '../../src/lib/server/plan/worked-out';
-import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { useDatabase } from './database';
 import { dropOff, measurement, movement, newGroup, newTable, sorting, timed } from './samples';
 import { functionsOfGroups } from './statements';

@@ -1,6 +1,6 @@
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { startingPlan } from '../../src/lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import {
 	deletePlan,
 	duplicatePlan,

@@ -21,7 +21,11 @@ export class DomainError extends Error {
 	}
 }
 
-/** Whether a number satisfies a bound; NaN and infinities satisfy none. */
+/**
+ * Whether a number satisfies a bound; NaN and infinities satisfy none.
+ *
+ * @example isWithin(3, { atLeast: 3, atMost: 4, isWhole: true }) // true
+ */
 export function isWithin(value: number, bound: Bound): boolean {
 	if (!Number.isFinite(value)) return false;
 	if (bound.moreThan !== undefined && !(value > bound.moreThan)) return false;
@@ -30,7 +34,11 @@ export function isWithin(value: number, bound: Bound): boolean {
 	return !bound.isWhole || Number.isInteger(value);
 }
 
-/** Returns the value, or throws a DomainError where it does not satisfy the bound. */
+/**
+ * Returns the value, or throws a DomainError where it does not satisfy the bound.
+ *
+ * @example within('rows', 12, { atLeast: 1, isWhole: true }) // 12
+ */
 export function within(parameter: string, value: number, bound: Bound): number {
 	if (!isWithin(value, bound)) throw new DomainError(parameter, value, bound);
 	return value;
@@ -38,7 +46,11 @@ export function within(parameter: string, value: number, bound: Bound): number {
 
 const aboveZero: Bound = { moreThan: 0 };
 
-/** Returns the value if it is a finite number above zero, else throws a DomainError. */
+/**
+ * Returns the value if it is a finite number above zero, else throws a DomainError.
+ *
+ * @example positive('widthMm', 850) // 850
+ */
 export function positive(parameter: string, value: number): number {
 	// Asked thousands of times for one change of a field, so it does not go the long way round.
 	if (value > 0 && value < Infinity) return value;

@@ -11,7 +11,7 @@ import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
 import { writePlanFile } from '$lib/stages/plan/document/plan-file';
 import { planToWord } from '$lib/stages/plan/document/plan-link';
 import { readJson } from '$lib/stages/plan/document/requests';
-import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 import { answerJson } from '$lib/server/web/answer-json';
 import { awayMessage, orAway, whileReached } from './db/away';
 import { isDatabaseAway, isNeverSent } from './db/pool';

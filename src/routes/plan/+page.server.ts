@@ -1,6 +1,6 @@
 import { barePractice } from '$lib/core/practice/practice';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
-import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 import { stepNames } from '$lib/stages/plan/words/step-lines';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { insertPlan } from '$lib/server/plan/plans';

@@ -2,7 +2,7 @@ import { noFactors } from '../factors/factors';
 import { barePractice, barePoint } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { startingPlan } from '../../stages/plan/document/starting-plan';
+import { startingPlan } from '../model/starting-plan';
 import { bagPresets } from '../bag/presets';
 import { crochetMat } from '../techniques/crochet/crochet-mat';
 import { cutLoops } from '../cut/cut-loops';

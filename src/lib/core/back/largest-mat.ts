@@ -39,7 +39,11 @@ type Cost = Readonly<Record<(typeof kinds)[number], number>>;
 const isWithinMeans = (cost: Cost, means: Means): boolean =>
 	kinds.every((kind) => cost[kind] <= (means[kind] ?? Infinity));
 
-/** How many mats of a plan the means give, whole ones. @throws DomainError where a mean is not above 0 */
+/**
+ * How many mats of a plan the means give, whole ones. @throws DomainError where a mean is not above 0
+ *
+ * @example countOfMats(startingPlan, { bags: 2000 }, barePractice) // 3
+ */
 export function countOfMats(plan: Plan, means: Means, practice: Practice): number {
 	checkMeans(means);
 	const cost = costOf(plan, practice);
@@ -58,6 +62,7 @@ function checkMeans(means: Means): void {
  * give one of even the least length.
  *
  * @throws DomainError where a mean is not above 0, or the plan cannot be made
+ * @example largestMat(startingPlan, { bags: 400 }, barePractice)?.lengthMm // 1160
  */
 export function largestMat(plan: Plan, means: Means, practice: Practice): LargestMat | null {
 	checkMeans(means);

@@ -55,6 +55,7 @@ export interface MixProgram {
  *
  * @param hours there are, above 0; no limit if undefined
  * @throws DomainError where a count is out of its domain; a bag a method cannot use is left out
+ * @example mixProgram([{ kind: 'Thin carrier', bag: bagPresets[0].bag, count: 2000 }], [{ name: 'single', plan: startingPlan }], 'mats', 90, barePractice).limits.map(({ name, atMost }) => [name, atMost]) // [['bags of Thin carrier', 2000], ['hours', 90]]
  */
 export function mixProgram(
 	store: readonly StoredBags[],
@@ -127,7 +128,11 @@ export interface Mix {
 	readonly left: Readonly<Record<string, number>>;
 }
 
-/** Reads a solution back; whole counts in the order of the program's choices. */
+/**
+ * Reads a solution back; whole counts in the order of the program's choices.
+ *
+ * @example mixOf(mixProgram([{ kind: 'Thin carrier', bag: bagPresets[0].bag, count: 2000 }], [{ name: 'single', plan: startingPlan }], 'mats', undefined, barePractice), [2], [{ kind: 'Thin carrier', bag: bagPresets[0].bag, count: 2000 }]).mats // 2
+ */
 export function mixOf(
 	program: MixProgram,
 	counts: readonly number[],

@@ -26,6 +26,7 @@ export interface StripAndHook {
  * that for the hook. Below 0 where no hook does.
  *
  * @throws DomainError where cover or diameter is not above 0
+ * @example hookForCoverMm(1.2, 3.2, 'sc') // 12.998
  */
 export function hookForCoverMm(cover: number, bulkDiameterMm: number, stitch: Stitch): number {
 	const { strand, rowHeight } = stitches[stitch];
@@ -35,11 +36,19 @@ export function hookForCoverMm(cover: number, bulkDiameterMm: number, stitch: St
 	return (sizeMm - ofStrandMm) / defaults.hookShare.value;
 }
 
-/** Solid section of a strand of so much bulk diameter worked tight, mm²: the relation turned round. */
+/**
+ * Solid section of a strand of so much bulk diameter worked tight, mm²: the relation turned round.
+ *
+ * @example sectionForDiameterMm2(3.2) // 1.6085
+ */
 export const sectionForDiameterMm2 = (bulkDiameterMm: number): number =>
 	(Math.PI * defaults.packingWorked.value * positive('bulkDiameterMm', bulkDiameterMm) ** 2) / 4;
 
-/** The strip width whose ring gives a crocheted mat of a thickness, mm. @throws DomainError */
+/**
+ * The strip width whose ring gives a crocheted mat of a thickness, mm. @throws DomainError
+ *
+ * @example stripForThicknessMm(bagPresets[0].bag, 8) // 95.573
+ */
 export function stripForThicknessMm(bag: Bag, thicknessMm: number): number {
 	const diameterMm = positive('thicknessMm', thicknessMm) / defaults.matThicknessCrochet.value;
 	return sectionForDiameterMm2(diameterMm) / (2 * measureBag(bag).filmThicknessMm);
@@ -50,6 +59,7 @@ export function stripForThicknessMm(bag: Bag, thicknessMm: number): number {
  * the widest strip first. A strip that would need a hook far smaller than it suits is left out.
  *
  * @throws DomainError
+ * @example stripsForCover(bagPresets[0].bag, { trimBottomMm: 50, trimTopMm: 50 }, 'sc', 1.2).length // 23
  */
 export function stripsForCover(
 	bag: Bag,

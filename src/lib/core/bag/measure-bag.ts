@@ -33,6 +33,7 @@ export interface BagMeasures {
  *
  * @throws DomainError where a measure is not a finite number in its domain
  * @source bench default for the handle share and the density (0.00092 low to 0.00096 g/mm³ high density)
+ * @example measureBag(bagPresets[0].bag) // { circumferenceMm: 920, filmAreaMm2: 416300, filmThicknessMm: 0.013148 }
  */
 export function measureBag(bag: Bag): BagMeasures {
 	const width = positive('flatWidthMm', bag.flatWidthMm);

@@ -15,7 +15,11 @@ export const bagPresets = [
 
 export type BagPresetId = (typeof bagPresets)[number]['id'];
 
-/** The preset whose measures equal these, or null for a bag of the group's own. */
+/**
+ * The preset whose measures equal these, or null for a bag of the group's own.
+ *
+ * @example [presetOf(bagPresets[1].bag), presetOf({ ...bagPresets[1].bag, massG: 1 })] // ['shop-bag', null]
+ */
 export function presetOf(bag: Bag): BagPresetId | null {
 	const keys = ['flatWidthMm', 'gussetMm', 'bodyMm', 'handleMm', 'massG'] as const;
 	const same = bagPresets.find((preset) => keys.every((key) => preset.bag[key] === bag[key]));

@@ -12,6 +12,7 @@ const nearMassShare = 0.25;
 /**
  * The kind that a bag nearly fits, where it is of none: all sizes within a few per cent, the mass
  * within a quarter, and of several the nearest in mass. Null where it fits one, or none nearly.
+ * @example kindNearBag({ ...bagPresets[0].bag, flatWidthMm: 306 }, [{ ...bagPresets[0].bag, name: 'Thin carrier' }])?.name // 'Thin carrier'
  */
 export function kindNearBag<Kind extends Bag>(bag: Bag, kinds: readonly Kind[]): Kind | null {
 	if (kindOfBag(bag, kinds)) return null;
@@ -30,6 +31,7 @@ export function kindNearBag<Kind extends Bag>(bag: Bag, kinds: readonly Kind[]):
 /**
  * The kind a bag is of, by its measures: all within a ruler's slack and the mass within a handful's,
  * and of several such the nearest in mass. Null where none is.
+ * @example kindOfBag(bagPresets[1].bag, [{ ...bagPresets[0].bag, name: 'Thin carrier' }]) // null
  */
 export function kindOfBag<Kind extends Bag>(bag: Bag, kinds: readonly Kind[]): Kind | null {
 	const off = (kind: Bag) => Math.abs(Math.log(kind.massG / bag.massG));

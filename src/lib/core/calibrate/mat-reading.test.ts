@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoPlans } from '../../../../scripts/demo/plans';
-import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../model/starting-plan';
 import { DomainError } from '../domain-error';
 import { factorNames } from '../factors/factors';
 import { barePoint, barePractice, knowledgeOf } from '../practice/practice';

@@ -33,6 +33,7 @@ export interface MatReading {
  * @param bags used, spoiled ones left out; above 0
  * @throws DomainError where the plan cannot be made at that size, or a figure is not above 0
  * @source bench default for the spread
+ * @example matReading(startingPlan, { widthMm: 850, lengthMm: 1850 }, 600).ratio // 1.1904
  */
 export function matReading(
 	plan: Plan,
@@ -78,7 +79,11 @@ function expectedOf(known: Knowledge, { slopes, cv }: MatReading): Expected {
 	return { mean, variance };
 }
 
-/** What is expected of a finished mat's ratio by what is known, as one factor. */
+/**
+ * What is expected of a finished mat's ratio by what is known, as one factor.
+ *
+ * @example knownOfMat(bareKnowledge, matReading(startingPlan, { widthMm: 850, lengthMm: 1850 }, 600)) // { median: 1, cv: 0.13176 }
+ */
 export function knownOfMat(known: Knowledge, reading: MatReading): FactorKnowledge {
 	const { mean, variance } = expectedOf(known, reading);
 	const own = sigmaFromCv(reading.cv) ** 2;
@@ -91,6 +96,7 @@ export function knownOfMat(known: Knowledge, reading: MatReading): FactorKnowled
  * the factors hang together afterwards is left out, so each keeps a spread of its own.
  *
  * @throws DomainError where the ratio or the spread is not above 0
+ * @example updateByMat(bareKnowledge, matReading(startingPlan, { widthMm: 850, lengthMm: 1850 }, 600)).stitchWidth // { median: 1.0004, cv: 0.079999 }
  */
 export function updateByMat(known: Knowledge, reading: MatReading): Knowledge {
 	const { mean, variance } = expectedOf(known, reading);

@@ -6,7 +6,7 @@ import { randomNormal, seededRng } from '../statistics/rng';
 import { noFactors } from '../factors/factors';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { startingPlan } from '../../stages/plan/document/starting-plan';
+import { startingPlan } from '../model/starting-plan';
 import { crochetMat } from '../techniques/crochet/crochet-mat';
 import { DomainError } from '../domain-error';
 import { barePractice, knowledgeOf } from '../practice/practice';

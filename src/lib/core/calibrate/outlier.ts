@@ -27,6 +27,7 @@ const asked = 3.5;
  * not. It is never left out by itself.
  *
  * @throws DomainError where the ratio is not above 0
+ * @example outlierOf({ median: 1, cv: 0.1 }, { ratio: 10, cv: 0.04 }) // { deviations: 21.426, slip: 'ten-times' }
  */
 export function outlierOf(known: FactorKnowledge, reading: FactorReading): Outlier | null {
 	const off = Math.log(positive('ratio', reading.ratio) / known.median);

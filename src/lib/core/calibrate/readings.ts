@@ -41,6 +41,7 @@ export interface Swatch {
  * height the row height; strand used gives the strand a stitch.
  *
  * @throws DomainError where a count or a measure is not above 0
+ * @example swatchReadings({ stitch: 'sc', hookMm: 8, bulkDiameterMm: 3.2, stitches: 20, rows: 18, widthMm: 200, heightMm: 190, strandMm: 9000 }) // { stitchWidth: { ratio: 1.0253, cv: 0.04 }, rowHeight: { ratio: 1.2272, cv: 0.04 }, strandPerStitch: { ratio: 0.52083, cv: 0.04 } }
  */
 export function swatchReadings(swatch: Swatch): Readings {
 	const expected = crochetMat(
@@ -64,7 +65,11 @@ export function swatchReadings(swatch: Swatch): Readings {
 	return { ...readings, strandPerStitch: { ratio, cv } };
 }
 
-/** A chain of so many joined pieces, measured at rest, against what the cut should give. @throws DomainError */
+/**
+ * A chain of so many joined pieces, measured at rest, against what the cut should give. @throws DomainError
+ *
+ * @example chainReadings(40, 16000, 430) // { pieceLength: { ratio: 0.93023, cv: 0.01 } }
+ */
 export function chainReadings(pieces: number, lengthMm: number, expectedPieceMm: number): Readings {
 	const ratio =
 		positive('lengthMm', lengthMm) /
@@ -92,6 +97,7 @@ export interface Woven {
  * counted, they tell the length of a piece; where a band was measured, its gauge.
  *
  * @throws DomainError where a count or a measure is not above 0
+ * @example wovenReadings({ pitch: 'bandPitch', rows: 10, lengthMm: 210, expectedPitchMm: 20, bags: 12, expectedBagsPerRow: 1.1, bandMm: 55, expectedBandMm: 50 }) // { bandPitch: { ratio: 1.05, cv: 0.04 }, pieceLength: { ratio: 0.91667, cv: 0.04 }, bandGauge: { ratio: 1.1, cv: 0.04 } }
  */
 export function wovenReadings(woven: Woven): Readings {
 	const cv = defaults.swatchSpread.value;
@@ -113,7 +119,11 @@ export function wovenReadings(woven: Woven): Readings {
 	};
 }
 
-/** A handful weighed against the mass its kind of bag is planned with. @throws DomainError */
+/**
+ * A handful weighed against the mass its kind of bag is planned with. @throws DomainError
+ *
+ * @example handfulReadings(10, 55, bagPresets[0].bag).bagMass // { ratio: 1.0577, cv: 0.018974, bag: { flatWidthMm: 300, gussetMm: 80, bodyMm: 385, handleMm: 150, massG: 5.2 } }
+ */
 export function handfulReadings(bags: number, massG: number, bag: Bag): Readings {
 	const ratio =
 		positive('massG', massG) / (positive('bags', bags) * positive('bag.massG', bag.massG));

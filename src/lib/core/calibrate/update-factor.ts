@@ -10,7 +10,11 @@ export interface FactorReading {
 	readonly cv: number;
 }
 
-/** The inverse of `sigmaFromCv`: the coefficient of variation of a log-normal. expm1, because a small square is lost beside one. */
+/**
+ * The inverse of `sigmaFromCv`: the coefficient of variation of a log-normal. expm1, because a small square is lost beside one.
+ *
+ * @example cvFromSigma(0.19804) // 0.2
+ */
 export const cvFromSigma = (sigma: number): number => Math.sqrt(Math.expm1(sigma * sigma));
 
 /**
@@ -18,6 +22,7 @@ export const cvFromSigma = (sigma: number): number => Math.sqrt(Math.expm1(sigma
  * closed form. Precisions add; the spread never grows.
  *
  * @throws DomainError where a ratio or a spread is not above 0
+ * @example updateFactor({ median: 1, cv: 0.1 }, [{ ratio: 1.2, cv: 0.1 }]) // { median: 1.0954, cv: 0.070623 }
  */
 export function updateFactor(
 	prior: FactorKnowledge,

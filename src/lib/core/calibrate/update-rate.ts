@@ -40,7 +40,11 @@ function sessionVariance(work: readonly TimedWork[]): number {
 	return Math.max(least, (worth * least + shown) / (worth + logs.length - 1));
 }
 
-/** Timed work as one reading of a rate, held against what is known before it counts. @throws DomainError */
+/**
+ * Timed work as one reading of a rate, held against what is known before it counts. @throws DomainError
+ *
+ * @example rateReading({ units: 40, personSeconds: 900, defaultSeconds: 15 }) // { ratio: 1.5, cv: 0.19333 }
+ */
 export const rateReading = (
 	work: TimedWork,
 	variance = sessionVariance([work])
@@ -58,6 +62,7 @@ export const rateReading = (
  *   below the spread between sessions
  * @throws DomainError
  * @source bench default for the worth of the prior; assumed for the spread between sessions
+ * @example updateRate({ mean: 1, cv: 0.35 }, [{ units: 40, personSeconds: 900, defaultSeconds: 15 }]) // { mean: 1.3604, cv: 0.16806 }
  */
 export function updateRate(prior: HandKnowledge, work: readonly TimedWork[]): HandKnowledge {
 	if (work.length === 0) return prior;

@@ -42,6 +42,7 @@ const nothingMm = 1e-6;
  * of all runs and what is missing sum to the mat.
  *
  * @throws DomainError where a length is not above 0 or the rows are not a whole number from 1
+ * @example layBalls([{ colour: 'blue', strandMm: 250 }, { colour: 'white', strandMm: 100 }], { beginningMm: 0, rowMm: 200, rows: 2 }) // { runs: [{ row: 1, ball: 0, colour: 'blue', from: 0, to: 1, strandMm: 200 }, { row: 2, ball: 0, colour: 'blue', from: 0, to: 0.25, strandMm: 50 }, { row: 2, ball: 1, colour: 'white', from: 0.25, to: 0.75, strandMm: 100 }], missingMm: 50, leftMm: 0 }
  */
 export function layBalls(balls: readonly Ball[], { beginningMm, rowMm, rows }: Rows): LaidBalls {
 	within('beginningMm', beginningMm, { atLeast: 0 });

@@ -18,6 +18,7 @@ const counted = (counts: ColourCounts): [ColourName, number][] =>
  *
  * @returns the order, and whether it is symmetric: at most one colour may be odd
  * @throws DomainError where a count is not a whole number from 0
+ * @example symmetricOrder({ blue: 2, white: 1 }) // { order: ['blue', 'white', 'blue'], isSymmetric: true }
  */
 export function symmetricOrder(counts: ColourCounts): {
 	order: ColourName[];
@@ -42,6 +43,7 @@ export function symmetricOrder(counts: ColourCounts): {
  * An order in which no colour lies beside itself, or null where one colour is more than half of all.
  *
  * @throws DomainError where a count is not a whole number from 0
+ * @example neverBesideItself({ blue: 2, white: 1 }) // ['blue', 'white', 'blue']
  */
 export function neverBesideItself(counts: ColourCounts): ColourName[] | null {
 	const colours = counted(counts).sort((a, b) => b[1] - a[1]);

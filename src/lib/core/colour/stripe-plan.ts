@@ -25,6 +25,7 @@ export interface StripeReach {
  *
  * @param storeMm strand in store by colour, mm, 0 or more
  * @throws DomainError
+ * @example stripeReach([{ colour: 'blue', rows: 3 }, { colour: 'white', rows: 2 }], 100, { blue: 250, white: 900 }) // { colours: [{ colour: 'blue', needMm: 300, haveMm: 250, lackMm: 50 }, { colour: 'white', needMm: 200, haveMm: 900, lackMm: 0 }], rowsReached: 2, stopsAt: 0 }
  */
 export function stripeReach(
 	stripes: readonly Stripe[],

@@ -18,6 +18,7 @@ const isWhole = (run: Run): boolean => run.from < 1e-6 && run.to > 1 - 1e-6;
 /**
  * The runs of a mat as patches to draw. Rows go to and fro, so every other row begins where the one
  * before it ended; the foundation is not drawn.
+ * @example stripesOf([{ row: 1, ball: 0, colour: 'blue', from: 0, to: 1, strandMm: 200 }, { row: 2, ball: 0, colour: 'blue', from: 0, to: 0.25, strandMm: 50 }]).length // 2
  */
 export function stripesOf(runs: readonly Run[]): Stripe[] {
 	const stripes: Stripe[] = [];

@@ -10,6 +10,7 @@ export interface Compared {
  * Which methods no other beats: none has as few bags, as few hours and as close a cover, and is
  * better in one of them. Walks up by bags, so that only what came before can beat, and keeps of that
  * a staircase: hours going up, cover going up with them.
+ * @example paretoFront([{ bags: 600, hours: 30, cover: 1 }, { bags: 500, hours: 40, cover: 1 }, { bags: 600, hours: 31, cover: 1 }]) // [true, true, false]
  */
 export function paretoFront(methods: readonly Compared[]): boolean[] {
 	const order = methods

@@ -15,13 +15,21 @@ export interface WidthPoint {
 	readonly cover: number;
 }
 
-/** The cut whose width can be varied: a loom's weft, else the plan's own; null where it has none. */
+/**
+ * The cut whose width can be varied: a loom's weft, else the plan's own; null where it has none.
+ *
+ * @example variedCut({ ...startingPlan, cut: { style: 'half-bag' } }) // null
+ */
 export function variedCut(plan: Plan): Cut | null {
 	const cut = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : plan.cut;
 	return cut.style === 'loops' || cut.style === 'spiral' ? cut : null;
 }
 
-/** The same plan at another strip width. */
+/**
+ * The same plan at another strip width.
+ *
+ * @example withStripWidth(startingPlan, 60).cut // { style: 'loops', trimBottomMm: 50, trimTopMm: 50, stripWidthMm: 60 }
+ */
 export function withStripWidth(plan: Plan, stripWidthMm: number): Plan {
 	const varied = variedCut(plan);
 	if (!varied || (varied.style !== 'loops' && varied.style !== 'spiral')) return plan;
@@ -43,6 +51,7 @@ export function withStripWidth(plan: Plan, stripWidthMm: number): Plan {
 /**
  * Strip width against work: bags to collect, hours and cover over the widths a bag allows, hook,
  * pegs and all else as they are. Empty where the cut has no width to vary.
+ * @example sweepStripWidths(startingPlan, barePractice, 5).length // 5
  */
 export function sweepStripWidths(plan: Plan, practice: Practice, points = 60): WidthPoint[] {
 	const varied = variedCut(plan);

@@ -12,6 +12,7 @@ import type { CutYield } from './yield';
  *
  * @throws DomainError where a half is too short to be joined
  * @source bench default
+ * @example cutHalfBag(bagPresets[0].bag, measureBag(bagPresets[0].bag)).pieceLengthMm // 423.07
  */
 export function cutHalfBag(bag: Bag, measures: BagMeasures, joint: JointKind = 'loop'): CutYield {
 	const reachMm = bag.bodyMm + defaults.halfBagHandleShare.value * bag.handleMm;

@@ -8,7 +8,11 @@ import type { LoopsCut } from './types';
 import { usableHeightMm } from './usable-height';
 import type { CutYield } from './yield';
 
-/** How the rings lie in the body: their width, how many, and what is left or missing at the top. */
+/**
+ * How the rings lie in the body: their width, how many, and what is left or missing at the top.
+ *
+ * @example layLoops(285, { style: 'loops', stripWidthMm: 60, trimBottomMm: 50, trimTopMm: 50 }) // { stripWidthMm: 60, pieces: 5, offcutMm: 0, shortStripMm: 45 }
+ */
 export function layLoops(usableMm: number, cut: LoopsCut) {
 	if (cut.equalStrips !== undefined) {
 		const pieces = within('equalStrips', cut.equalStrips, { atLeast: 1, isWhole: true });
@@ -37,6 +41,7 @@ export function layLoops(usableMm: number, cut: LoopsCut) {
  * @throws DomainError where the trims leave nothing, the strip is wider than what they leave, or
  *   the ring is too small to be joined
  * @source bench default for the joint's take-up and the counted short strip
+ * @example cutLoops(bagPresets[0].bag, { style: 'loops', equalStrips: 4, trimBottomMm: 50, trimTopMm: 50 }).strandPerBagMm // 1757.1
  */
 export function cutLoops(
 	bag: Bag,

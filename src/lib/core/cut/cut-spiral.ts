@@ -12,6 +12,7 @@ import type { CutYield } from './yield';
  *
  * @throws DomainError where the trims leave fewer than two turns or the strip is eaten by its ends
  * @source bench default for the ends
+ * @example cutSpiral(bagPresets[0].bag, { style: 'spiral', stripWidthMm: 50, trimBottomMm: 50, trimTopMm: 50 }, measureBag(bagPresets[0].bag)).turns // 5
  */
 export function cutSpiral(bag: Bag, cut: SpiralCut, measures: BagMeasures): CutYield {
 	const usableMm = usableHeightMm(bag, cut);

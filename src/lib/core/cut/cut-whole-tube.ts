@@ -12,6 +12,7 @@ import type { CutYield } from './yield';
  *
  * @throws DomainError where the trims leave nothing or the tube is too narrow to be joined
  * @source bench default
+ * @example cutWholeTube(bagPresets[0].bag, { style: 'whole-tube', trimBottomMm: 20, trimTopMm: 20 }, measureBag(bagPresets[0].bag)).bulkDiameterMm // 7.5998
  */
 export function cutWholeTube(
 	bag: Bag,

@@ -10,6 +10,7 @@ export interface EvenWidth {
  *
  * @param usableMm height between the trims, above 0
  * @param leastMm narrowest and @param mostMm widest strip of interest
+ * @example evenWidths(285, 60, 150) // [{ strips: 2, widthMm: 142.5 }, { strips: 3, widthMm: 95 }, { strips: 4, widthMm: 71.25 }]
  */
 export function evenWidths(usableMm: number, leastMm: number, mostMm: number): EvenWidth[] {
 	positive('usableMm', usableMm);

@@ -20,6 +20,7 @@ interface RingLay {
  * less what its joint takes, `L = C/2 − 6d`.
  *
  * @throws DomainError where the ring is too small to be joined
+ * @example ringYield('loops', measureBag(bagPresets[0].bag), 'loop', { stripWidthMm: 71.25, pieces: 4, filmHeightMm: 285, offcutMm: 0, shortStripMm: null }).pieceLengthMm // 439.28
  */
 export function ringYield(
 	style: 'loops' | 'whole-tube',

@@ -40,6 +40,7 @@ export interface BagSketch {
  * overlap.
  *
  * @throws DomainError where the cut does not fit the bag
+ * @example sketchBag(bagPresets[0].bag, startingPlan.cut).bands.length // 6
  */
 export function sketchBag(bag: Bag, cut: Cut): BagSketch {
 	const bands = bandsOf(bag, cut);

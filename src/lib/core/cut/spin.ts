@@ -8,6 +8,7 @@ import { bulkDiameterMm } from '../strand/bulk-diameter';
  * plastic by the same, since no film is lost; two plies halve the length once more.
  *
  * @source bench default for packing and shortening; the section follows from the mass
+ * @example spinStrand(cutBag(bagPresets[0].bag, startingPlan.cut), 'two-ply').strandPerBagMm // 825.84
  */
 export function spinStrand(cut: CutYield, spin: Spin): CutYield {
 	if (spin === 'none') return cut;

@@ -22,7 +22,11 @@ export interface CuttingStack {
 	readonly bagsWithinLimit: number;
 }
 
-/** How often equal rings are folded: 2, 4 and 8 by folding, other counts are marked. */
+/**
+ * How often equal rings are folded: 2, 4 and 8 by folding, other counts are marked.
+ *
+ * @example foldsOf({ style: 'loops', equalStrips: 4, trimBottomMm: 50, trimTopMm: 50 }) // 2
+ */
 export function foldsOf(cut: Cut): number {
 	if (cut.style !== 'loops' || cut.equalStrips === undefined) return 0;
 	const folds = Math.log2(cut.equalStrips);
@@ -36,6 +40,7 @@ export function foldsOf(cut: Cut): number {
  * @param bags in the stack, a whole number from 1; the tool's usual stack if not given
  * @throws DomainError
  * @source bench default for the scissors' limit; the rolling blade's is assumed at twice that
+ * @example cuttingStack(bagPresets[0].bag, startingPlan.cut, 'scissors', 3) // { bags: 3, folds: 2, layers: 24, layersAtGusset: 48, filmMm: 0.63112, limitMm: 1.5, bagsWithinLimit: 7 }
  */
 export function cuttingStack(bag: Bag, cut: Cut, tool: CuttingTool, bags?: number): CuttingStack {
 	const isBlade = tool === 'rolling-blade';

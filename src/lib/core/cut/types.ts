@@ -35,6 +35,10 @@ export type Cut = LoopsCut | SpiralCut | HalfBagCut | WholeTubeCut;
 export type CutStyle = Cut['style'];
 export const cutStyles = ['loops', 'spiral', 'half-bag', 'whole-tube'] as const;
 
-/** The trims of a cut; none for a half bag. */
+/**
+ * The trims of a cut; none for a half bag.
+ *
+ * @example trimsOf({ style: 'half-bag' }) // { trimBottomMm: 0, trimTopMm: 0 }
+ */
 export const trimsOf = (cut: Cut): Trims =>
 	cut.style === 'half-bag' ? { trimBottomMm: 0, trimTopMm: 0 } : cut;

@@ -21,6 +21,7 @@ export type SecondsByStation = Readonly<Record<Station, number>>;
  * are cut one at a time, whatever the tool.
  *
  * @source bench default: 60 s a stack of three and 4 s a bag by scissors, 150 s a stack of twenty and 2 s a bag by rolling blade
+ * @example cuttingSecondsPerBag('loops', 'scissors') // 24
  */
 export function cuttingSecondsPerBag(style: CutStyle, tool: CuttingTool): number {
 	if (style === 'spiral') return defaults.cutSpiralBag.value;
@@ -30,7 +31,11 @@ export function cuttingSecondsPerBag(style: CutStyle, tool: CuttingTool): number
 		: defaults.cutBladeStack.value / defaults.rollingBladeStack.value + defaults.cutBladeBag.value;
 }
 
-/** All stations together, seconds. */
+/**
+ * All stations together, seconds.
+ *
+ * @example totalSeconds({ flatten: 1, cut: 2, join: 3, ball: 4, make: 5, finish: 6, check: 7, roll: 8 }) // 36
+ */
 export function totalSeconds(seconds: SecondsByStation): number {
 	let sum = 0;
 	for (const station of stations) sum += seconds[station];

@@ -20,7 +20,11 @@ export const tasks = [
 ] as const;
 export type Task = (typeof tasks)[number];
 
-/** The work that a station is, for a mat of a technique. */
+/**
+ * The work that a station is, for a mat of a technique.
+ *
+ * @example [taskOf('make', 'twined'), taskOf('cut', 'twined')] // ['twined', 'cut']
+ */
 export const taskOf = (station: Station, technique: TechniqueKind): Task =>
 	station === 'make' ? technique : station;
 
@@ -70,5 +74,9 @@ export const taskUnits: Readonly<Record<Task, TaskUnits>> = {
 	roll: { unit: 'mats', ways: { usual: seconds('rollMat') } }
 };
 
-/** The ways a work is done, the usual one first. */
+/**
+ * The ways a work is done, the usual one first.
+ *
+ * @example waysOf('join') // ['loop', 'overhand', 'slit']
+ */
 export const waysOf = (work: Task): string[] => Object.keys(taskUnits[work].ways);

@@ -66,7 +66,11 @@ export const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> =
 	'finger-bands': ['bagMass', 'pieceLength', 'bandGauge', 'bandPitch']
 };
 
-/** The figures of the tally, of one model. */
+/**
+ * The figures of the tally, of one model.
+ *
+ * @example pointValuesOf(modelPlan(startingPlan, barePoint)).strandM // 873.71
+ */
 export const pointValuesOf = (model: Model): Record<TallyName, number> => ({
 	toPrepare: model.toPrepare,
 	toCollect: model.toCollect,
@@ -85,6 +89,7 @@ export const pointValuesOf = (model: Model): Record<TallyName, number> => ({
  *
  * @param practice whose measures: a group's or a maker's, or `barePractice` for the craft's own
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
+ * @example estimatePlan(startingPlan, barePractice).tally.toCollect // { expected: 623.78, low: 527.24, high: 737.99 }
  */
 export function estimatePlan(plan: Plan, practice: Practice): Estimate {
 	const { middle, knowledge, basis, isUnfit, practice: used } = knownFor(plan, practice);
@@ -135,7 +140,11 @@ function varianceOfHands({ technique }: Plan, model: Model, practice: Practice):
 	return Math.log1p(relative);
 }
 
-/** The middle with one factor a touch larger. */
+/**
+ * The middle with one factor a touch larger.
+ *
+ * @example nudged(barePoint, 'bagMass').factors.bagMass // 1.0001
+ */
 export function nudged(middle: PracticePoint, factor: FactorName): PracticePoint {
 	const factors = { ...middle.factors };
 	factors[factor] *= nudge;

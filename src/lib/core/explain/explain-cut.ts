@@ -8,7 +8,11 @@ import { joints } from '../joint/joints';
 import { usualJoint } from '../cut/joint-for-cut';
 import type { Step } from './trail';
 
-/** From ruler and scale to circumference and film. */
+/**
+ * From ruler and scale to circumference and film.
+ *
+ * @example explainBag(bagPresets[0].bag).map(({ symbol }) => symbol) // ['W', 'g', 'B', 'H', 'm', 'ρ', 'C', 'A', 't']
+ */
 export function explainBag(bag: Bag): Step[] {
 	const { circumferenceMm, filmAreaMm2, filmThicknessMm } = measureBag(bag);
 	return [
@@ -30,6 +34,11 @@ export function explainBag(bag: Bag): Step[] {
 	];
 }
 
+/**
+ * A step that follows from steps before it.
+ *
+ * @example step('a', 'area', 4, 'mm²', 'w * w') // { symbol: 'a', name: 'area', value: 4, unit: 'mm²', relation: 'w * w' }
+ */
 export const step = (
 	symbol: string,
 	name: string,
@@ -38,6 +47,11 @@ export const step = (
 	relation: string
 ): Step => ({ symbol, name, value, unit, relation });
 
+/**
+ * A step that was typed or is the craft’s own.
+ *
+ * @example given('w', 'width', 2, 'mm') // { symbol: 'w', name: 'width', value: 2, unit: 'mm', relation: null }
+ */
 export const given = (symbol: string, name: string, value: number, unit: Step['unit']): Step => ({
 	symbol,
 	name,
@@ -51,6 +65,7 @@ export const given = (symbol: string, name: string, value: number, unit: Step['u
  *
  * @param suffix such as `_weft`; empty for a plan's own cut
  * @param pieceFactor what the group has measured of its pieces' length; 1 leaves no step
+ * @example explainCut(bagPresets[0].bag, startingPlan.cut, cutBag(bagPresets[0].bag, startingPlan.cut), '', undefined, 1).at(-1)?.symbol // 'L_bag'
  */
 export function explainCut(
 	bag: Bag,

@@ -13,7 +13,11 @@ function own(symbol: string, name: string, factor: number): { times: string; ste
 	return { times: ` * ${symbol}`, steps: [given(symbol, name, factor, '')] };
 }
 
-/** From the strand to the mat. The last symbols are `strand` (mm of film strand), `cover` and `make` (s). */
+/**
+ * From the strand to the mat. The last symbols are `strand` (mm of film strand), `cover` and `make` (s).
+ *
+ * @example explainMat(startingPlan, modelPlan(startingPlan, barePoint), noFactors).length // 12
+ */
 export function explainMat(plan: Plan, model: Model, factors: Factors): Step[] {
 	const size = [
 		given('width', 'width wanted', plan.target.widthMm, 'mm'),

@@ -40,6 +40,7 @@ const drawSymbols = {
  * values and units. Each relation holds for the values beside it.
  *
  * @throws DomainError where the plan cannot be made
+ * @example explainPlan(startingPlan, barePoint).length // 58
  */
 export function explainPlan(plan: Plan, middle: PracticePoint): Step[] {
 	const bag = { ...plan.bag, massG: plan.bag.massG * middle.factors.bagMass };
@@ -59,7 +60,11 @@ export function explainPlan(plan: Plan, middle: PracticePoint): Step[] {
 	return steps;
 }
 
-/** The steps to one figure of the tally. */
+/**
+ * The steps to one figure of the tally.
+ *
+ * @example explainFigure(startingPlan, 'strandM', barePoint).at(-1)?.symbol // 'strand_m'
+ */
 export const explainFigure = (plan: Plan, figure: TallyName, middle: PracticePoint): Step[] =>
 	stepsTo(explainPlan(plan, middle), stepOfFigure[figure]);
 

@@ -32,14 +32,22 @@ export interface Step {
 	readonly relation: string | null;
 }
 
-/** The symbols a relation is made of, in the order they stand. */
+/**
+ * The symbols a relation is made of, in the order they stand.
+ *
+ * @example symbolsIn('2 * (w + g) / n') // ['w', 'g', 'n']
+ */
 export const symbolsIn = (relation: string): string[] => [
 	...new Set((relation.match(/[A-Za-zφρπ_][\w']*/g) ?? []).filter((word) => !functions.has(word)))
 ];
 
 const functions = new Set(['sqrt', 'floor', 'round', 'max', 'min']);
 
-/** The steps that lead to one of them, that one last. */
+/**
+ * The steps that lead to one of them, that one last.
+ *
+ * @example stepsTo([given('w', 'width', 2, 'mm'), step('a', 'area', 4, 'mm²', 'w * w')], 'a').map(({ symbol }) => symbol) // ['w', 'a']
+ */
 export function stepsTo(trail: readonly Step[], symbol: string): Step[] {
 	const bySymbol = new Map(trail.map((step) => [step.symbol, step]));
 	const needed = new Set<string>();

@@ -37,6 +37,11 @@ export const bareKnowledge: Knowledge = byFactor((name) => ({
 	cv: defaults[name].cv
 }));
 
+/**
+ * The median of every factor.
+ *
+ * @example mediansOf({ ...bareKnowledge, bagMass: { median: 1.1, cv: 0.05 } }).bagMass // 1.1
+ */
 export const mediansOf = (knowledge: Knowledge): Factors => ({
 	bagMass: knowledge.bagMass.median,
 	pieceLength: knowledge.pieceLength.median,
@@ -49,7 +54,11 @@ export const mediansOf = (knowledge: Knowledge): Factors => ({
 	bandPitch: knowledge.bandPitch.median
 });
 
-/** Standard deviation of the logarithm of a log-normal with this coefficient of variation. log1p, because a small spread squared is lost beside one. */
+/**
+ * Standard deviation of the logarithm of a log-normal with this coefficient of variation. log1p, because a small spread squared is lost beside one.
+ *
+ * @example sigmaFromCv(0.2) // 0.19804
+ */
 export const sigmaFromCv = (cv: number): number => Math.sqrt(Math.log1p(cv * cv));
 
 /**
@@ -58,5 +67,10 @@ export const sigmaFromCv = (cv: number): number => Math.sqrt(Math.log1p(cv * cv)
  */
 export const factorBound = { atLeast: 0.25, atMost: 4 } as const;
 
+/**
+ * A factor, or the bound it lies beyond.
+ *
+ * @example [boundedFactor(0.1), boundedFactor(1.2), boundedFactor(10)] // [0.25, 1.2, 4]
+ */
 export const boundedFactor = (value: number): number =>
 	Math.min(factorBound.atMost, Math.max(factorBound.atLeast, value));

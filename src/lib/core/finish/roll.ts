@@ -14,6 +14,7 @@ export interface Roll {
  * @param coreMm what it is rolled round, 0 or more
  * @throws DomainError
  * @source geometry; the core is assumed
+ * @example rollMat({ widthMm: 850, lengthMm: 1850, thicknessMm: 8 }) // { diameterMm: 203.19, lengthMm: 425 }
  */
 export function rollMat(
 	mat: { readonly widthMm: number; readonly lengthMm: number; readonly thicknessMm: number },
@@ -32,7 +33,11 @@ export interface Crate {
 	readonly heightMm: number;
 }
 
-/** Rolls that fit a crate lying side by side, along whichever edge holds most. */
+/**
+ * Rolls that fit a crate lying side by side, along whichever edge holds most.
+ *
+ * @example rollsInCrate({ diameterMm: 200, lengthMm: 425 }, { widthMm: 400, depthMm: 850, heightMm: 400 }) // 8
+ */
 export function rollsInCrate(roll: Roll, crate: Crate): number {
 	const edges = [crate.widthMm, crate.depthMm, crate.heightMm] as const;
 	for (const edge of edges) positive('crate', edge);

@@ -12,6 +12,7 @@ export interface Finish {
  * 3.5 times its length, a three-strand braid 3 × 1.15.
  *
  * @source bench default
+ * @example tieStrandMm({ ties: 'chain', hasStrap: true }) // 13650
  */
 export function tieStrandMm(finish: Finish): number {
 	if (finish.ties === 'none') return 0;

@@ -80,6 +80,7 @@ function handfulsWanted(shares: Shares, from: number): number | null {
  * @param scaleErrorG what the scale is good to, g, 0 or more
  * @throws DomainError
  * @source bench default for the wanted ±3 %; the rest is the propagation of independent errors
+ * @example countByWeight(3200, 200, { handfuls: 3, bagsEach: 10, meanG: 5.2, spreadG: 1 }, 2) // { bags: 576.92, standardError: 20.78, low: 537.75, high: 616.09, share: 0.067896, moreToWeigh: 70 }
  */
 export function countByWeight(
 	grossG: number,

@@ -22,6 +22,7 @@ export type GradeReason =
  * damp ones dry before anything is decided; a hole in the body makes stuffing.
  *
  * @source bench default
+ * @example gradeBag({ isDamp: true, isHoledInBody: true }) // { grade: 'drying', reason: 'damp' }
  */
 export function gradeBag(findings: BagFindings): { grade: Grade; reason: GradeReason } {
 	if (findings.isSoiledOrMouldy) return { grade: 'reject', reason: 'soiled' };

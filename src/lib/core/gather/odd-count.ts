@@ -24,6 +24,7 @@ export type OddCount =
  *
  * @param meanG mass of one bag as its handfuls have it, g; null where nothing was weighed
  * @source assumed limits, all in the table of defaults
+ * @example oddDropOff({ bags: 1201, sacks: 2, meanG: null }, { bags: 0, dropOffs: 0, sorted: 0 }) // { code: 'more-than-sacks-hold', bags: 1201, sacks: 2 }
  */
 export function oddDropOff(
 	{
@@ -46,6 +47,7 @@ export function oddDropOff(
 /**
  * Whether a sorting should be asked about: more bags sorted of a place than ever came from it, by
  * more than counts may be off. A place that nothing is known to have come from is not asked about.
+ * @example oddSorting(200, { bags: 150, dropOffs: 2, sorted: 0 }) // { code: 'more-than-came', all: 200, came: 150 }
  */
 export function oddSorting(all: number, { bags, dropOffs, sorted }: PlaceSoFar): OddCount | null {
 	if (dropOffs === 0) return null;
@@ -61,6 +63,7 @@ export function oddSorting(all: number, { bags, dropOffs, sorted }: PlaceSoFar):
  *
  * @param amount pieces, or g where it is scrap; below zero is out
  * @source assumed limits, in the table of defaults
+ * @example oddMovement(-30000, false) // { code: 'more-than-a-day', pieces: 30000 }
  */
 export function oddMovement(amount: number, isScrap: boolean): OddCount | null {
 	const moved = Math.abs(amount);

@@ -12,6 +12,7 @@ export interface SortedSoFar {
  * and what was sorted joins them (Beta posterior mean).
  *
  * @throws DomainError where the counts are not 0 or more, or more are rejected than sorted
+ * @example rejectRate({ sorted: 150, rejected: 30 }) // 0.18
  */
 export function rejectRate({ sorted, rejected }: SortedSoFar): number {
 	within('sorted', sorted, { atLeast: 0 });

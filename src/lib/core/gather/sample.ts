@@ -10,6 +10,7 @@ import type { WeighedSample } from './count-by-weight';
  * @param bagsEach bags in every handful, a whole number from 1
  * @returns the sample; one handful alone shows no spread, so that is the craft's, which is wide
  * @throws DomainError
+ * @example sampleOf([52, 55, 49], 10) // { handfuls: 3, bagsEach: 10, meanG: 5.2, spreadG: 0.94868 }
  */
 export function sampleOf(massesG: readonly number[], bagsEach: number): WeighedSample {
 	within('massesG', massesG.length, { atLeast: 1 });

@@ -40,6 +40,7 @@ export interface PanChange {
  *
  * @param seconds since the change, 0 or more
  * @param rng seeded; one draw a reading
+ * @example readScale({ fromG: 0, toG: 2100, tareG: 0 }, 60, seededRng(7)).state // 'steady'
  */
 export function readScale(
 	change: PanChange,

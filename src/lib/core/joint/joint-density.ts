@@ -12,6 +12,7 @@ export interface JointDensity {
  * @param rows rows or picks, above 0
  * @param areaMm2 of the mat, mm², above 0
  * @throws DomainError
+ * @example jointDensity(2400, 200, 1.5e6) // { perRow: 12, perSquareMetre: 1600 }
  */
 export function jointDensity(jointsInMat: number, rows: number, areaMm2: number): JointDensity {
 	return {

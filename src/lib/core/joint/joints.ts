@@ -46,6 +46,10 @@ export const joints: Readonly<Record<JointKind, JointRelations>> = {
 	}
 };
 
-/** What a joint takes of one piece, mm. */
+/**
+ * What a joint takes of one piece, mm.
+ *
+ * @example takeUpMm('loop', 3.2) // 19.2
+ */
 export const takeUpMm = (kind: JointKind, workedDiameterMm: number): number =>
 	joints[kind].takeUpDiameters * workedDiameterMm + joints[kind].takeUpMm;

@@ -6,7 +6,11 @@ import type { Model } from '../model/model';
 import type { Plan } from '../model/types';
 import type { Judgement, PlanPatch } from './judgement';
 
-/** Close enough for a fingertip? And where it is not: the one choice that would close it, if there is one. */
+/**
+ * Close enough for a fingertip? And where it is not: the one choice that would close it, if there is one.
+ *
+ * @example judgeCover(startingPlan, modelPlan(startingPlan, barePoint)).code // 'cover-fair'
+ */
 export function judgeCover(plan: Plan, model: Model): Judgement {
 	const { mat } = model;
 	const grade = coverGrade(mat.kind, mat.cover);
@@ -36,7 +40,11 @@ function closerOf(
 	return { cure: { technique: { ...technique, hookMm } }, figures: { closerHookMm: hookMm } };
 }
 
-/** Whether the hook suits the strand, and the hook that would. */
+/**
+ * Whether the hook suits the strand, and the hook that would.
+ *
+ * @example judgeHook({ ...startingPlan, technique: { kind: 'crochet', stitch: 'sc', hookMm: 4 } }, modelPlan({ ...startingPlan, technique: { kind: 'crochet', stitch: 'sc', hookMm: 4 } }, barePoint)).map(({ code }) => code) // ['hook-small']
+ */
 export function judgeHook(plan: Plan, model: Model): Judgement[] {
 	const { technique } = plan;
 	if (technique.kind !== 'crochet') return [];

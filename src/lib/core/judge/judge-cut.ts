@@ -8,7 +8,11 @@ import { usualWorkSetup } from '../model/types';
 import { strandStrength } from '../strand/strength';
 import type { Judgement, PlanPatch } from './judgement';
 
-/** The calls on one cut: waste, short strips, strength, and what lies under the blade. */
+/**
+ * The calls on one cut: waste, short strips, strength, and what lies under the blade.
+ *
+ * @example judgeCut({ ...startingPlan, cut: { style: 'loops', stripWidthMm: 60, trimBottomMm: 50, trimTopMm: 50 } }, modelPlan({ ...startingPlan, cut: { style: 'loops', stripWidthMm: 60, trimBottomMm: 50, trimTopMm: 50 } }, barePoint)).map(({ code }) => code) // ['short-strip']
+ */
 export function judgeCut(plan: Plan, model: Model): Judgement[] {
 	const judgements = judgeOne(plan, plan.cut, model.yield, (cut) => ({ cut }));
 	const { technique } = plan;
@@ -87,7 +91,11 @@ const doubled = (plan: Plan): PlanPatch => ({
 	join: { kind: 'overhand', ...plan.join, spin: 'two-ply' }
 });
 
-/** Whether the usual stack is more film than the tool takes. */
+/**
+ * Whether the usual stack is more film than the tool takes.
+ *
+ * @example judgeStack(startingPlan).map(({ code }) => code) // []
+ */
 export function judgeStack(plan: Plan): Judgement[] {
 	if (plan.cut.style !== 'loops' && plan.cut.style !== 'whole-tube') return [];
 	const { cuttingTool } = plan.work ?? usualWorkSetup;

@@ -5,7 +5,11 @@ import { isKnotForbidden, layStrandOf } from '../techniques/peg-loom/lay-strand'
 import { endsOf, meetingCheck } from '../techniques/peg-loom/meeting';
 import type { Judgement } from './judgement';
 
-/** The calls on a peg loom: pieces that do not fit, knots at pegs, a crowded warp, rows that meet. */
+/**
+ * The calls on a peg loom: pieces that do not fit, knots at pegs, a crowded warp, rows that meet.
+ *
+ * @example judgeLoom({ ...startingPlan, technique: { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: startingPlan.cut } }, modelPlan({ ...startingPlan, technique: { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: startingPlan.cut } }, barePoint)).map(({ code }) => code) // ['pieces-do-not-fit']
+ */
 export function judgeLoom(plan: Plan, model: Model): Judgement[] {
 	const { mat } = model;
 	const { technique } = plan;
@@ -76,7 +80,11 @@ export function judgeLoom(plan: Plan, model: Model): Judgement[] {
 	return judgements;
 }
 
-/** The calls on a twined frame smaller than the mat. */
+/**
+ * The calls on a twined frame smaller than the mat.
+ *
+ * @example judgeFrame(modelPlan({ ...startingPlan, technique: { kind: 'twined', pitchMm: 14, warp: 'cloth', frameWidthMm: 850, frameLengthMm: 1000 } }, barePoint)).map(({ code }) => code) // ['panels-needed', 'panels-end-to-end']
+ */
 export function judgeFrame({ mat }: Model): Judgement[] {
 	if (mat.kind !== 'twined' || mat.panels.count === 1) return [];
 	const { across, along, seamAlongMm, seamAcrossMm } = mat.panels;

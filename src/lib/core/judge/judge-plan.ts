@@ -62,6 +62,7 @@ function judgeSize(plan: Plan, { mat }: Model): Judgement[] {
  * The calls a practised hand would make on a plan before the first bag is cut.
  *
  * @source bench default for every limit, or assumed as the table of defaults says
+ * @example judgePlan(startingPlan, modelPlan(startingPlan, barePoint)).map(({ code }) => code) // ['cover-fair']
  */
 export const judgePlan = (plan: Plan, model: Model): Judgement[] => [
 	...judgeBag(model),

@@ -1,6 +1,6 @@
 import { barePoint } from '../practice/practice';
 import { describe, expect, it } from 'vitest';
-import { startingPlan } from '../../stages/plan/document/starting-plan';
+import { startingPlan } from '../model/starting-plan';
 import { bagPresets } from '../bag/presets';
 import { modelPlan } from '../model/model';
 import { planProblems } from '../model/plan-problems';

@@ -31,6 +31,7 @@ const knownBy = (plan: Plan, practice: Practice, isUnfit: boolean): KnownFor => 
  * the answer says so.
  *
  * @throws DomainError never on account of the practice
+ * @example knownFor(startingPlan, barePractice).isUnfit // false
  */
 export function knownFor(plan: Plan, practice: Practice): KnownFor {
 	const known = knownBy(plan, practice, false);
@@ -44,6 +45,10 @@ export function knownFor(plan: Plan, practice: Practice): KnownFor {
 	}
 }
 
-/** The middle of what a practice knows of a plan. */
+/**
+ * The middle of what a practice knows of a plan.
+ *
+ * @example pointFor(startingPlan, barePractice).factors.pieceLength // 1
+ */
 export const pointFor = (plan: Plan, practice: Practice): PracticePoint =>
 	knownFor(plan, practice).middle;

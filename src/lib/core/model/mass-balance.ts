@@ -9,7 +9,11 @@ export interface MassBalance {
 	readonly spoiledG: number;
 }
 
-/** Books the film of every draw: what stays, and what is trimmed off on the way. */
+/**
+ * Books the film of every draw: what stays, and what is trimmed off on the way.
+ *
+ * @example massBalance(modelPlan(startingPlan, barePoint).draws, 5.2, 600).inG // 3120
+ */
 export function massBalance(
 	draws: readonly MaterialUse[],
 	bagMassG: number,

@@ -14,6 +14,11 @@ export interface MaterialUse {
 	readonly keptShare: number;
 }
 
+/**
+ * The sum of one value over many items.
+ *
+ * @example sumOf([{ bags: 2 }, { bags: 3.5 }], ({ bags }) => bags) // 5.5
+ */
 export function sumOf<Item>(items: readonly Item[], value: (item: Item) => number): number {
 	let sum = 0;
 	for (const item of items) sum += value(item);
@@ -25,6 +30,7 @@ export function sumOf<Item>(items: readonly Item[], value: (item: Item) => numbe
  * which ends at its peg.
  *
  * @param pieceFactor what the group has measured of its pieces' length, as a multiplier
+ * @example modelPlan(startingPlan, barePoint).draws.map(({ role }) => role) // ['body', 'ties']
  */
 export function materialUsesOf(
 	mat: Mat,

@@ -86,6 +86,7 @@ export interface Yields {
  * What the bags of a plan give: the first half of the chain, which only the bag's mass moves.
  *
  * @throws DomainError where the plan cannot be made
+ * @example yieldsOf(startingPlan, 1.1).bag.massG // 5.72
  */
 export function yieldsOf(plan: Plan, bagMassFactor: number): Yields {
 	const bag =
@@ -106,6 +107,7 @@ export function yieldsOf(plan: Plan, bagMassFactor: number): Yields {
  * @param round whole counts for a mat; smooth while spreads are propagated
  * @param yields what the bags give, where the caller has it already
  * @throws DomainError where the plan cannot be made; `planProblems` says so beforehand
+ * @example modelPlan(startingPlan, barePoint).mat.rows // 211
  */
 export function modelPlan(
 	plan: Plan,

@@ -45,6 +45,7 @@ const heavierBags = { ...barePoint, factors: { ...barePoint.factors, bagMass: 1.
 /**
  * Every reason a plan cannot be made; empty for one that can. First each value by itself, then, if
  * those hold, how they fit each other. A plan with no problems never makes `estimatePlan` throw.
+ * @example planProblems({ ...startingPlan, target: { widthMm: 50, lengthMm: 1850 } }) // [{ code: 'out-of-bounds', path: 'target.width_mm', value: 50, bound: { atLeast: 100, atMost: 4000 } }]
  */
 export function planProblems(plan: Plan): PlanProblem[] {
 	const problems: PlanProblem[] = [];

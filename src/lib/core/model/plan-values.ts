@@ -49,7 +49,11 @@ function techniqueValues(technique: Technique): Values {
 	}
 }
 
-/** The values a plan holds at the paths that have limits; undefined where the plan does not use one. */
+/**
+ * The values a plan holds at the paths that have limits; undefined where the plan does not use one.
+ *
+ * @example planValues(startingPlan)['technique.hook_mm'] // 8
+ */
 export const planValues = (plan: Plan): Values => ({
 	'bag.flat_width_mm': plan.bag.flatWidthMm,
 	'bag.gusset_mm': plan.bag.gussetMm,

@@ -69,7 +69,11 @@ export const barePoint: PracticePoint = {
 	spoiledShare: barePractice.spoiledShare
 };
 
-/** What a practice knows of work with one kind of bag. */
+/**
+ * What a practice knows of work with one kind of bag.
+ *
+ * @example knowledgeOf(barePractice, bagPresets[0].bag).bagMass // { median: 1, cv: 0.06 }
+ */
 export function knowledgeOf({ factors, weighed }: Practice, bag: Bag): Knowledge {
 	const known = kindOfBag(
 		bag,
@@ -83,7 +87,11 @@ export function knowledgeOf({ factors, weighed }: Practice, bag: Bag): Knowledge
 	return { ...factors, bagMass: { median: boundedFactor(over), cv } };
 }
 
-/** The middle of a practice for plans of one kind of bag. */
+/**
+ * The middle of a practice for plans of one kind of bag.
+ *
+ * @example pointOf(practiceOf({ basis: { of: 'group' }, readings: [handfulReadings(10, 60, bagPresets[0].bag)], timed: [], rejectedShare: 0.1 }), bagPresets[0].bag).factors.bagMass // 1.1389
+ */
 export function pointOf(practice: Practice, bag: Bag): PracticePoint {
 	if (practice === barePractice) return barePoint;
 	return {

@@ -37,6 +37,7 @@ function drawn({ practice, knowledge, middle }: KnownFor, rng: Rng): PracticePoi
  * @param rng seeded, so that the same seed gives the same tally
  * @param mats a whole number from 100
  * @throws DomainError
+ * @example simulatePlan(startingPlan, barePractice, seededRng(7), 200).joints.expected // 2046.3
  */
 export function simulatePlan(plan: Plan, practice: Practice, rng: Rng, mats = 4000): Tally {
 	within('mats', mats, { atLeast: 100, isWhole: true });

@@ -41,6 +41,7 @@ const scaled = (points: readonly (readonly [number, number])[], heightMm: number
  * @returns the head as an ellipse; the outer side from neck to heel and the inner side from heel to
  *   where the legs meet, each symmetric about the body's axis
  * @throws DomainError
+ * @example sleeperOutline(1750).head // { alongMm: 126, halfLengthMm: 126, halfWidthMm: 87.5 }
  */
 export function sleeperOutline(heightMm: number): {
 	head: { alongMm: number; halfLengthMm: number; halfWidthMm: number };

@@ -4,6 +4,7 @@ export type Rng = () => number;
 /**
  * Rng from a seed: the same seed gives the same numbers everywhere. A 32-bit counter with a
  * mixing step (mulberry32, public domain); good enough to sample with, not for secrets.
+ * @example seededRng(7)() // 0.011705
  */
 export function seededRng(seed: number): Rng {
 	let state = seed >>> 0;
@@ -15,7 +16,11 @@ export function seededRng(seed: number): Rng {
 	};
 }
 
-/** A standard normal number from two of a rng (Box and Muller). */
+/**
+ * A standard normal number from two of a rng (Box and Muller).
+ *
+ * @example randomNormal(seededRng(7)) // 0.14197
+ */
 export function randomNormal(rng: Rng): number {
 	const radius = Math.sqrt(-2 * Math.log(1 - rng()));
 	return radius * Math.cos(2 * Math.PI * rng());

@@ -12,7 +12,7 @@ const asNormal = 400;
  *
  * @param degrees of freedom, from 1, whole or not
  * @throws DomainError
- * @example studentT90(1) // 3.078
+ * @example studentT90(1) // 3.0777
  * @example studentT90(9) // 1.383
  */
 export function studentT90(degrees: number): number {

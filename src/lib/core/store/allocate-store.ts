@@ -46,6 +46,7 @@ const crumb = 1e-6;
  * the plan's own cut and ball size have them.
  *
  * @throws DomainError where an amount or a number of mats is out of its domain
+ * @example allocateStore([{ kind: 'Thin carrier', colour: 'blue', form: 'bag', amount: 25 }], [{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25 } }]) // [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]
  */
 export function allocateStore(stock: readonly Stock[], wants: readonly Want[]): Allocation[] {
 	const left = stock.map(({ amount, ...line }) => ({
@@ -102,7 +103,11 @@ export interface Lack {
 	readonly bags: number;
 }
 
-/** What is still lacking by kind and colour, in the order the wants name them. */
+/**
+ * What is still lacking by kind and colour, in the order the wants name them.
+ *
+ * @example lacksOf([{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25 } }], [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]) // [{ kind: 'Thin carrier', colour: 'any', bags: 15 }]
+ */
 export function lacksOf(wants: readonly Want[], allocations: readonly Allocation[]): Lack[] {
 	const lacks: { kind: string | null; colour: LackedColour; bags: number }[] = [];
 	for (const [at, { lacking }] of allocations.entries()) {

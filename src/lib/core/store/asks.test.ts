@@ -1,7 +1,7 @@
 import { barePoint } from '../practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { startingPlan } from '../model/starting-plan';
 import { bagPresets } from '../bag/presets';
 import { kindOfBag } from '../bag/same-bag';
 import { colourNames } from '../colour/colours';

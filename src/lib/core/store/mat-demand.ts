@@ -23,6 +23,7 @@ export interface MatDemand {
  * last ball counted as far as it is used.
  *
  * @throws DomainError where the plan cannot be made
+ * @example matDemand(startingPlan, barePoint).ofAnyColour // 548.92
  */
 export function matDemand(plan: Plan, middle: PracticePoint): MatDemand {
 	const model = modelPlan(plan, middle);

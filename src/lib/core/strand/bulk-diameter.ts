@@ -7,6 +7,7 @@ import { positive } from '../domain-error';
  * @param packing share of the squeezed strand that is plastic, above 0 and at most 1
  * @returns mm
  * @throws DomainError where either is not a finite number above 0
+ * @example bulkDiameterMm(2.4, 0.3) // 3.1915
  */
 export function bulkDiameterMm(solidSectionMm2: number, packing: number): number {
 	positive('solidSectionMm2', solidSectionMm2);

@@ -19,6 +19,7 @@ export interface HandleStrand {
  *
  * @throws DomainError where a measure of the bag is out of its domain
  * @source bench default for the film in the handle zone; the rest is geometry
+ * @example handleStrand(bagPresets[0].bag) // { pieces: 2, bulkDiameterMm: 4.1626, strandPerBagMm: 250.05, massG: 0.77569 }
  */
 export function handleStrand(bag: Bag): HandleStrand | null {
 	if (bag.handleMm <= 0) return null;

@@ -14,12 +14,17 @@ export interface StrandStrength {
  * @param solidSectionMm2 plastic in the section, mm², above 0
  * @throws DomainError
  * @source film yield stress; bench default for the joint
+ * @example strandStrength(2.4) // { strandN: 48, jointN: 24 }
  */
 export function strandStrength(solidSectionMm2: number): StrandStrength {
 	const strandN = defaults.filmYieldStress.value * positive('solidSectionMm2', solidSectionMm2);
 	return { strandN, jointN: strandN * defaults.jointStrengthShare.value };
 }
 
-/** Linear density, ktex (grams a metre), of a solid section in mm². */
+/**
+ * Linear density, ktex (grams a metre), of a solid section in mm².
+ *
+ * @example linearDensityKtex(2.4) // 2.28
+ */
 export const linearDensityKtex = (solidSectionMm2: number): number =>
 	positive('solidSectionMm2', solidSectionMm2) * defaults.filmDensity.value * 1000;

@@ -16,7 +16,11 @@ export const coverGrades: Readonly<Record<TechniqueKind, CoverGrades>> = {
 	'finger-bands': { close: defaults.closeCover.value, fair: defaults.fairCover.value }
 };
 
-/** Whether a fingertip goes through: close, fair, or gaps. */
+/**
+ * Whether a fingertip goes through: close, fair, or gaps.
+ *
+ * @example [coverGrade('crochet', 0.5), coverGrade('crochet', 5)] // ['gaps', 'close']
+ */
 export function coverGrade(kind: TechniqueKind, cover: number): CoverGrade {
 	const { close, fair } = coverGrades[kind];
 	// A hair's breadth of floating point does not make a close mat a fair one.
@@ -24,6 +28,10 @@ export function coverGrade(kind: TechniqueKind, cover: number): CoverGrade {
 	return cover >= fair - 1e-9 ? 'fair' : 'gaps';
 }
 
-/** Cover as a share of what is close in its technique, so that techniques can be compared: 1 is close. */
+/**
+ * Cover as a share of what is close in its technique, so that techniques can be compared: 1 is close.
+ *
+ * @example coverShare('crochet', 1) // 0.52632
+ */
 export const coverShare = (kind: TechniqueKind, cover: number): number =>
 	cover / coverGrades[kind].close;

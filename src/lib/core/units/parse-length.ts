@@ -78,6 +78,7 @@ const nextUnit: Partial<Record<LengthUnit, LengthUnit>> = { ft: 'in', m: 'cm' };
  *
  * @param bareUnit the unit of a number with none
  * @returns millimetres (any sign: bounds are the plan's business), or what was not understood
+ * @example parseLength('6 ft 2', 'in') // { mm: 1879.6 }
  */
 export function parseLength(text: string, bareUnit: LengthUnit): ParsedLength {
 	let rest = plain(text);

@@ -35,7 +35,11 @@ export type ParsedMass =
 	| { readonly g: number; readonly problem?: never }
 	| { readonly g?: never; readonly problem: MassProblem };
 
-/** The unit of a mass written with none: what the group's kitchen scales show. */
+/**
+ * The unit of a mass written with none: what the group's kitchen scales show.
+ *
+ * @example [bareMassUnitOf('cm'), bareMassUnitOf('ft')] // ['g', 'oz']
+ */
 export const bareMassUnitOf = (system: LengthSystem): MassUnit => (system === 'ft' ? 'oz' : 'g');
 
 /**
@@ -43,7 +47,7 @@ export const bareMassUnitOf = (system: LengthSystem): MassUnit => (system === 'f
  * comma before three digits may group thousands or begin decimals, and is asked about.
  *
  * @param bareUnit the unit of a number with none
- * @example parseMass('2 lb 6 oz', 'g') // { g: 1077.28… }
+ * @example parseMass('2 lb 6 oz', 'g') // { g: 1077.3 }
  */
 export function parseMass(text: string, bareUnit: MassUnit): ParsedMass {
 	let rest = text.trim().toLowerCase().replace(/−/g, '-').replace(/\s+/g, ' ');

@@ -37,6 +37,7 @@ export interface BandsMat extends MadeMat {
  * @param solidSectionMm2 plastic in the strand, mm², above 0
  * @throws DomainError
  * @source bench default; cover's definition is argued for in docs/model.md
+ * @example bandsMat({ widthMm: 850, lengthMm: 1850 }, { kind: 'finger-bands', warpStrands: 3 }, 2.4, noFactors).bands // 26
  */
 export function bandsMat(
 	target: Target,

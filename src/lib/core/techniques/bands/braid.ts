@@ -9,6 +9,7 @@ import { within } from '../../domain-error';
  * @param strands 3 or 4
  * @param crossings a whole number from 0 to 10 000
  * @throws DomainError
+ * @example braid(3, 2) // [2, 0, 1]
  */
 export function braid(strands: number, crossings: number): number[] {
 	within('strands', strands, { atLeast: 3, atMost: 4, isWhole: true });
@@ -21,11 +22,19 @@ export function braid(strands: number, crossings: number): number[] {
 	return order;
 }
 
-/** The two places that crossing number `crossing` (from 0) swaps. */
+/**
+ * The two places that crossing number `crossing` (from 0) swaps.
+ *
+ * @example [pairOf(3, 0), pairOf(3, 1)] // [[1, 2], [0, 1]]
+ */
 export const pairOf = (strands: number, crossing: number): [number, number] =>
 	crossing % 2 === 0 ? [strands - 2, strands - 1] : [0, 1];
 
-/** Crossings after which every strand is home again: 6 for three strands, 4 for four. */
+/**
+ * Crossings after which every strand is home again: 6 for three strands, 4 for four.
+ *
+ * @example [crossingsHome(3), crossingsHome(4)] // [6, 4]
+ */
 export function crossingsHome(strands: number): number {
 	const isHome = (order: readonly number[]) => order.every((strand, place) => strand === place);
 	let crossings = 1;

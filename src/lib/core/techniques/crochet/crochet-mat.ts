@@ -33,7 +33,11 @@ export interface CrochetMat extends MadeMat {
 	readonly turnMm: number;
 }
 
-/** Size the hook and the strand make together, mm: a hook smaller than the strand does not shrink the stitch in proportion. */
+/**
+ * Size the hook and the strand make together, mm: a hook smaller than the strand does not shrink the stitch in proportion.
+ *
+ * @example effectiveSizeMm(8, 3.2) // 7.68
+ */
 export const effectiveSizeMm = (hookMm: number, bulkDiameterMm: number): number =>
 	defaults.hookShare.value * hookMm +
 	defaults.strandShare.value * defaults.strandSizes.value * bulkDiameterMm;
@@ -47,6 +51,7 @@ export const effectiveSizeMm = (hookMm: number, bulkDiameterMm: number): number 
  * @param round how counts become whole; identity while spreads are propagated
  * @throws DomainError
  * @source bench default for every coefficient
+ * @example crochetMat({ widthMm: 850, lengthMm: 1850 }, { kind: 'crochet', stitch: 'sc', hookMm: 8 }, 3.2, noFactors).rows // 215
  */
 export function crochetMat(
 	target: Target,

@@ -15,6 +15,7 @@ export type EdgeDrift =
  * @param plannedMm at the foundation, above 0
  * @param stitchWidthMm above 0
  * @throws DomainError
+ * @example edgeDrift(800, 850, 14) // { kind: 'narrows', stitches: 4 }
  */
 export function edgeDrift(measuredMm: number, plannedMm: number, stitchWidthMm: number): EdgeDrift {
 	const lost =

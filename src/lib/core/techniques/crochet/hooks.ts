@@ -19,7 +19,11 @@ export const hooks = [
 	{ mm: 25, us: 'U', uk: null }
 ] as const satisfies readonly { mm: number; us: string | null; uk: string | null }[];
 
-/** Hook sizes that suit a strand, mm: from the near end (a dense mat) to the far end (an open one). */
+/**
+ * Hook sizes that suit a strand, mm: from the near end (a dense mat) to the far end (an open one).
+ *
+ * @example suitableHookMm(3.2) // { near: 6.4, far: 8.32 }
+ */
 export function suitableHookMm(bulkDiameterMm: number): { near: number; far: number } {
 	return {
 		near: defaults.hookNear.value * bulkDiameterMm,
@@ -27,7 +31,11 @@ export function suitableHookMm(bulkDiameterMm: number): { near: number; far: num
 	};
 }
 
-/** The hook in common use nearest to a size, mm. */
+/**
+ * The hook in common use nearest to a size, mm.
+ *
+ * @example nearestHookMm(8.3) // 8
+ */
 export const nearestHookMm = (sizeMm: number): number =>
 	hooks.reduce((best, hook) =>
 		Math.abs(hook.mm - sizeMm) < Math.abs(best.mm - sizeMm) ? hook : best

@@ -26,6 +26,7 @@ export interface LaidStrand {
  * @param pieceMm strand one piece adds, above 0
  * @throws DomainError
  * @source bench default for the limits of the fit
+ * @example layStrand(1930, 480) // { pieces: 4, fitShare: 0.99482, fit: 'stretch', lengthsMm: [482.5, 482.5, 482.5, 482.5], knotsMm: [482.5, 965, 1447.5] }
  */
 export function layStrand(
 	pegToPegMm: number,
@@ -48,13 +49,22 @@ export function layStrand(
 	return { pieces, fitShare, fit, lengthsMm: lengths, knotsMm };
 }
 
-/** The strands of a loom's mat as they are laid: what its whole pieces come to is known from their fit. */
+/**
+ * The strands of a loom's mat as they are laid: what its whole pieces come to is known from their fit.
+ *
+ * @example layStrandOf({ pegToPegMm: 1930, fitShare: 0.83, piecesPerStrand: 4 }, 'middle').knotsMm // [386, 772, 1158, 1544]
+ */
 export const layStrandOf = (
 	mat: { readonly pegToPegMm: number; readonly fitShare: number; readonly piecesPerStrand: number },
 	place?: ShortPlace
 ): LaidStrand =>
 	layStrand(mat.pegToPegMm, (mat.fitShare * mat.pegToPegMm) / mat.piecesPerStrand, place);
 
+/**
+ * How whole pieces of so much of peg to peg are made to fit.
+ *
+ * @example [fitOf(0.97), fitOf(0.9), fitOf(1.04)] // ['stretch', 'add-short', 'stretch']
+ */
 export function fitOf(fitShare: number): Fit {
 	if (fitShare < defaults.fitLeast.value) return 'add-short';
 	return fitShare > defaults.fitMost.value ? 'shorten-one' : 'stretch';
@@ -69,10 +79,15 @@ function withShort(whole: number, pieceMm: number, shortMm: number, place: Short
 /**
  * The knots of strand `j` (from 0): every other strand is laid from the far end, so that knots do
  * not lie side by side. In mm from the near end.
+ * @example knotsOfStrand(layStrand(1930, 480), 1930, 2) // [482.5, 965, 1447.5]
  */
 export const knotsOfStrand = (laid: LaidStrand, pegToPegMm: number, j: number): number[] =>
 	j % 2 === 0 ? [...laid.knotsMm] : laid.knotsMm.map((knot) => pegToPegMm - knot).reverse();
 
-/** Whether a knot lies too near a peg, where it jams when the mat comes off. */
+/**
+ * Whether a knot lies too near a peg, where it jams when the mat comes off.
+ *
+ * @example [isKnotForbidden(20, 1930), isKnotForbidden(900, 1930)] // [true, false]
+ */
 export const isKnotForbidden = (knotMm: number, pegToPegMm: number): boolean =>
 	Math.min(knotMm, pegToPegMm - knotMm) < defaults.knotFreeEnd.value;

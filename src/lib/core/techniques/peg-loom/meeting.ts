@@ -24,6 +24,7 @@ const passesOver = (end: WovenEnd, row: number, strand: number): boolean =>
  * @param strands strands of warp that the weft passes, doubled edges as one; a whole number from 2
  * @param spaceRows room left between the two last rows, in rows; decides between adding and dropping
  * @throws DomainError
+ * @example meetingCheck({ rows: 20, firstPass: 'over' }, { rows: 20, firstPass: 'under' }, 33) // { verdict: 'fine' }
  */
 export function meetingCheck(
 	near: WovenEnd,
@@ -40,7 +41,11 @@ export function meetingCheck(
 	return { verdict: spaceRows >= 0.5 ? 'add-row' : 'drop-row', rows: 1 };
 }
 
-/** Both ends of a mat woven from both: the near weaver has the odd row and passes over first. */
+/**
+ * Both ends of a mat woven from both: the near weaver has the odd row and passes over first.
+ *
+ * @example endsOf(41, 'under') // [{ rows: 21, firstPass: 'over' }, { rows: 20, firstPass: 'under' }]
+ */
 export const endsOf = (rows: number, farFirstPass: FirstPass): [WovenEnd, WovenEnd] => [
 	{ rows: Math.ceil(rows / 2), firstPass: 'over' },
 	{ rows: Math.floor(rows / 2), firstPass: farFirstPass }

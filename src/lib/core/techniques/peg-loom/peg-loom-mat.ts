@@ -71,6 +71,7 @@ const rowPitchOf: Readonly<Record<Packing, number>> = {
  * @param weft what a bag gives cut for weft
  * @throws DomainError
  * @source bench default
+ * @example pegLoomMat({ widthMm: 850, lengthMm: 1850 }, { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: startingPlan.cut }, cutBag(bagPresets[0].bag, startingPlan.cut), cutBag(bagPresets[0].bag, startingPlan.cut), noFactors).rows // 923
  */
 export function pegLoomMat(
 	target: Target,

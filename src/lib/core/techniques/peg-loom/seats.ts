@@ -17,6 +17,7 @@ export interface LoomSeat {
  * @param strands a whole number from 2
  * @param rows rows in all, a whole number from 2
  * @throws DomainError
+ * @example fourSeats(33, 41).map(({ crossings }) => crossings) // [357, 336, 340, 320]
  */
 export function fourSeats(strands: number, rows: number): LoomSeat[] {
 	within('strands', strands, { atLeast: 2, isWhole: true });

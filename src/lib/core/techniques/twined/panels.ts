@@ -18,6 +18,7 @@ export interface Panels {
  * Panels a frame smaller than the mat must make: `ceil(target / frame)` each way, all alike.
  *
  * @throws DomainError where a size is not above 0
+ * @example panelsFor({ widthMm: 850, lengthMm: 1850 }, { widthMm: 850, lengthMm: 1000 }) // { across: 1, along: 2, count: 2, widthMm: 850, lengthMm: 925, seamAlongMm: 0, seamAcrossMm: 850 }
  */
 export function panelsFor(target: Target, frame: Target): Panels {
 	const across = Math.ceil(target.widthMm / positive('frameWidthMm', frame.widthMm) - 1e-9);

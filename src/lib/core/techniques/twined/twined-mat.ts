@@ -64,6 +64,7 @@ export interface TwinedMat extends MadeMat {
  * @param bulkDiameterMm of one weft strand, above 0
  * @throws DomainError
  * @source bench default; cover's definition is argued for in docs/model.md
+ * @example twinedMat({ widthMm: 850, lengthMm: 1850 }, { kind: 'twined', pitchMm: 14, warp: 'cloth' }, 3.2, noFactors).rows // 330
  */
 export function twinedMat(
 	target: Target,

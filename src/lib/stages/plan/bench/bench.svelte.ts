@@ -18,7 +18,7 @@ import { lengthsOf, writeExact } from '$lib/stages/plan/fields/exact';
 import { bagFields, usualHandful } from '$lib/ui/bag-fields';
 import { fieldProblemWords } from '$lib/stages/plan/words/problem-words';
 import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
-import { startingPlan } from '$lib/stages/plan/document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 import type { StepName } from '$lib/stages/plan/words/step-lines';
 import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
 import type { StitchTerms } from '$lib/ui/stitch-words';

@@ -3,7 +3,7 @@ import { bagPresets } from '$lib/core/bag/presets';
 import { barePractice } from '$lib/core/practice/practice';
 import { estimatePlan } from '$lib/core/estimate/estimate';
 import { fieldsOfPlan } from '../fields';
-import { startingPlan } from '../document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 import { afterPaint } from './after-paint';
 import { Bench } from './bench.svelte';
 import { History } from './history';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { anyPlan } from '$lib/core/model/plan.arbitrary';
 import { readName } from '$lib/ui/name';
 import { readPlanFile, writePlanFile } from './plan-file';
-import { startingPlan } from './starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 
 const file = (change: (held: Record<string, unknown>) => void): string => {
 	const held = JSON.parse(writePlanFile('Test', startingPlan)) as Record<string, unknown>;

@@ -6,7 +6,7 @@ import { estimatePlan } from '$lib/core/estimate/estimate';
 import { anyPlan } from '$lib/core/model/plan.arbitrary';
 import { convertFields, fieldsOfPlan, readFields } from '.';
 import { fieldProblemWords } from '../words/problem-words';
-import { startingPlan } from '../document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 
 const start = fieldsOfPlan(startingPlan, 'cm');
 

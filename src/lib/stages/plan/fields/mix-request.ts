@@ -7,7 +7,7 @@ import type { Plan } from '$lib/core/model/types';
 import { toSnakeKeys } from '../document/case';
 import { chooseTechnique, suitedHook } from './choices';
 import { fieldsOfPlan, readFields } from './';
-import { startingPlan } from '../document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 
 /** Bags there are, with the name a person gave the kind. */
 export interface CountedBags {

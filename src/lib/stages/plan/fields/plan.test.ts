@@ -19,7 +19,7 @@ import { basisOf, oddReading, oddWords, readingsOf } from '$lib/measures/plan-ba
 import { planSchema } from '../document/plan-schema';
 import { compareAnswer, compareShape, mixShape, mostMethods, readJson } from '../document/requests';
 import { schoolsFor } from './schools';
-import { startingPlan } from '../document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 
 const plans = demoPlans.map(({ name, plan }) => [name, plan] as const);
 const loom = demoPlans.find(({ plan }) => plan.technique.kind === 'peg-loom')?.plan ?? startingPlan;

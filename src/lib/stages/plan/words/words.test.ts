@@ -21,7 +21,7 @@ import { readPlanObject } from '../document/plan-file';
 import { planToWord } from '../document/plan-link';
 import { fieldProblemWords, fileProblemWords, nameProblemWords } from './problem-words';
 import { sheetNames, sheetsFor } from './sheets';
-import { startingPlan } from '../document/starting-plan';
+import { startingPlan } from '$lib/core/model/starting-plan';
 import { bagName, stepLines, stepNames } from './step-lines';
 import { reachedWords, relationWords, valueWords } from './step-words';
 import { hookName, stitchName } from '$lib/ui/stitch-words';

@@ -1,6 +1,6 @@
-import { bagPresets } from '$lib/core/bag/presets';
-import type { Plan } from '$lib/core/model/types';
-import { usualFinish, usualSleeperHeightMm, usualWorkSetup } from '$lib/core/model/types';
+import { bagPresets } from '../bag/presets';
+import type { Plan } from './types';
+import { usualFinish, usualSleeperHeightMm, usualWorkSetup } from './types';
 
 /** Where a new plan starts: a thin carrier in four equal rings, single crochet with an 8 mm hook. */
 export const startingPlan: Plan = {

@@ -1,37 +1,33 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { FieldName } from '$lib/stages/plan/fields';
+	import FieldFrame from '$lib/ui/FieldFrame.svelte';
+	import type { HTMLInputAttributes } from 'svelte/elements';
 
-	interface Props {
+	interface Props extends HTMLInputAttributes {
 		bench: Bench;
 		field: FieldName;
 		label: string;
 		hint?: string;
+		/** The field itself, for whoever sends the focus there. */
+		element?: HTMLInputElement | undefined;
 	}
-	const { bench, field, label, hint }: Props = $props();
-	const problem = $derived(bench.problemAt(field));
-	const described = $derived(
-		[problem && `${field}-problem`, hint && `${field}-hint`].filter(Boolean).join(' ') || undefined
-	);
+	let { bench, field, label, hint, element = $bindable(), ...more }: Props = $props();
 </script>
 
-<div class="min-w-0">
-	<label class="mb-1 block text-[15px]" for={field}>{label}</label>
-	<input
-		class="field"
-		id={field}
-		name={field}
-		autocomplete="off"
-		value={bench.fields[field]}
-		oninput={(event) => bench.type({ [field]: event.currentTarget.value })}
-		onchange={() => bench.note()}
-		aria-invalid={problem ? 'true' : undefined}
-		aria-describedby={described}
-	/>
-	{#if problem}
-		<p class="mt-1 text-[15px] font-semibold text-error" id="{field}-problem">{problem}</p>
-	{/if}
-	{#if hint}
-		<p class="quiet mt-1 text-sm" id="{field}-hint">{hint}</p>
-	{/if}
-</div>
+<FieldFrame id={field} {label} {hint} problem={bench.problemAt(field)}>
+	{#snippet children(described)}
+		<input
+			class="field"
+			id={field}
+			name={field}
+			autocomplete="off"
+			bind:this={element}
+			value={bench.fields[field]}
+			oninput={(event) => bench.type({ [field]: event.currentTarget.value })}
+			onchange={() => bench.note()}
+			{...more}
+			{...described}
+		/>
+	{/snippet}
+</FieldFrame>

@@ -111,6 +111,7 @@ async function fullGroup() {
 		return kept.plan;
 	};
 	const [plan, deleted] = [await planOf(`${mark} mat`), await planOf(`${mark} gone`)];
+	await planOf(`${mark} spare`);
 	await deletePlan(group, deleted.id);
 	await wantMats(group, plan.id, 3, 0);
 	const place = `${mark} kiosk`;
@@ -138,6 +139,12 @@ async function fullGroup() {
 	const kind = { type: 'bag-kind', kindId: null, name: `${mark} sack`, handfulCount: 9 } as const;
 	await keepBagKind(group, key(), { ...kind, bag, isSure: true });
 	const list = { heads: ['date', 'place', 'bags'], rows: [['2026-11-12', place, '9']] };
+	const matched = {
+		list: 'drop-offs',
+		matching: ['came_on', 'place', 'bags'],
+		dayOrder: null
+	} as const;
+	await rememberMatching(group, matched, ['p', 'q', 'r']);
 	ids.laid = (await layImport(group, 'drop-offs', `${mark}.csv`, list)).id;
 	ids.keptList = (await layImport(group, 'drop-offs', `${mark} 2.csv`, list)).id;
 	await settleImport(group, ids.keptList, { dayOrder: null, known: 'again', oddRight: true });
@@ -237,8 +244,13 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 			'bags'
 		]),
 	'gather/list-imports listKeptImports': (other) => listKeptImports(other),
-	'gather/list-imports layImport': (other) =>
-		layImport(other, 'drop-offs', 'x.csv', { heads: ['date'], rows: [['x']] }),
+	'gather/list-imports layImport': async (other) => {
+		const { id } = await layImport(other, 'drop-offs', 'x.csv', {
+			heads: ['p', 'q', 'r'],
+			rows: []
+		});
+		return (await findImport(other, id))?.matching;
+	},
 	'gather/list-imports findImport': (other, { laid }) => findImport(other, laid),
 	'gather/list-imports holdImport': (other, { laid }) =>
 		onClient((client) => holdImport(client, other, laid)),
@@ -357,6 +369,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/list-imports findImport': null,
 	'gather/list-imports holdImport': null,
 	'gather/list-imports rowsOfImport': 'refused',
+	'gather/list-imports layImport': ['', '', ''],
 	'gather/list-imports matchImport': 0,
 	'gather/list-imports settleImport': 0,
 	'gather/list-imports mendImport': 0,

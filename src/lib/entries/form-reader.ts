@@ -1,19 +1,15 @@
 import type { Bound } from '$lib/core/domain-error';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
-import { bareUnitOf } from '$lib/core/units/format-length';
-import { parseLength } from '$lib/core/units/parse-length';
 import { formatMass } from '$lib/core/units/format-mass';
-import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
 import { isUnreadable } from '$lib/ui/name';
-import { lengthProblemWords, massProblemWords } from '$lib/ui/quantity-words';
+import { lengthProblemWords, massProblemWords, numberProblemWords } from '$lib/ui/quantity-words';
+import type { ReadNumber } from '$lib/ui/typed-values';
+import { countOf, lengthOf, massOf, numberOf } from '$lib/ui/typed-values';
 
 /** What was typed, by field. */
 export type Typed = Readonly<Record<string, string>>;
 /** A sentence for each field that needs one. */
 export type Sentences = Readonly<Record<string, string>>;
-
-/** A whole number with its thousands grouped: `1,200`, `1.200`, `1 200`, `1’200`. */
-const grouped = /^-?\d{1,3}([,.\u202f\u00a0 ’'])\d{3}(\1\d{3})*$/;
 
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
 export class FormReader {
@@ -58,30 +54,17 @@ export class FormReader {
 	/** A whole number within bounds; an empty field is `empty` where that is given. */
 	count(field: string, bound: Bound, empty?: number): number {
 		const raw = this.raw(field);
-		if (raw === '' && empty !== undefined) return empty;
-		// Nobody counts in fractions: what stands before three digits groups thousands, in any country.
-		const text = grouped.test(raw) ? raw.replace(/[^\d-]/g, '') : raw;
-		if (text === '') this.problems[field] = 'Please fill this in.';
-		else if (!/^-?\d{1,9}$/.test(text))
-			this.problems[field] = `“${text.slice(0, 40)}” is not a whole number.`;
-		else this.#hold(field, Number(text), bound);
-		return Number(text);
+		return raw === '' && empty !== undefined ? empty : this.#held(field, countOf(raw), bound);
 	}
 
 	number(field: string, bound: Bound): number {
-		const raw = this.raw(field);
-		const text = raw.replace(',', '.');
-		const value = Number(text);
-		if (/,\d{3}$/.test(raw))
-			this.problems[field] = lengthProblemWords(
-				{ code: 'thousands-or-decimals', part: raw.slice(0, 40) },
-				this.system
-			);
-		else if (text === '') this.problems[field] = 'Please fill this in.';
-		else if (!/^-?\d{1,9}(\.\d{1,6})?$/.test(text))
-			this.problems[field] = `“${text.slice(0, 40)}” is not a number.`;
+		return this.#held(field, numberOf(this.raw(field)), bound);
+	}
+
+	#held(field: string, { value, problem }: ReadNumber, bound: Bound): number {
+		if (problem) this.problems[field] = numberProblemWords(problem);
 		else this.#hold(field, value, bound);
-		return value;
+		return value ?? NaN;
 	}
 
 	/** Notes where a value lies outside its bound. */
@@ -93,7 +76,7 @@ export class FormReader {
 	}
 
 	grams(field: string, least: number, most: number): number {
-		const read = parseMass(this.raw(field), bareMassUnitOf(this.system));
+		const read = massOf(this.raw(field), this.system);
 		if (read.problem) this.problems[field] = massProblemWords(read.problem, this.system);
 		else if (read.g < least) this.problems[field] = `At least ${formatMass(least, this.system)}.`;
 		else if (read.g > most) this.problems[field] = `At most ${formatMass(most, this.system)}.`;
@@ -106,8 +89,7 @@ export class FormReader {
 			.replace(/(\d)\s+(?=(g|kg|oz|lbs?)\b)/gi, '$1')
 			.split(/[\s;]+/)
 			.filter((word) => word !== '');
-		const unit = bareMassUnitOf(this.system);
-		const masses = words.map((word) => parseMass(word, unit).g ?? NaN);
+		const masses = words.map((word) => massOf(word, this.system).g ?? NaN);
 		const bad = words.find((_, at) => !((masses[at] ?? NaN) > 0));
 		if (words.length === 0) this.problems[field] = 'Weigh at least one handful.';
 		else if (bad) this.problems[field] = `“${bad.slice(0, 40)}” is not a weight.`;
@@ -118,7 +100,7 @@ export class FormReader {
 	/** A length; an empty field is `empty` and nothing is allowed where that is given. */
 	millimetres(field: string, scale: LengthScale, most: number, empty?: number): number {
 		if (empty !== undefined && this.raw(field) === '') return empty;
-		const read = parseLength(this.raw(field), bareUnitOf(this.system, scale));
+		const read = lengthOf(this.raw(field), this.system, scale);
 		if (read.problem) this.problems[field] = lengthProblemWords(read.problem, this.system);
 		else if (!(read.mm > 0) && !(read.mm === 0 && empty === 0))
 			this.problems[field] = 'This must be more than nothing.';

@@ -1,8 +1,7 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
-import { bareUnitOf, fieldLength } from '$lib/core/units/format-length';
+import { fieldLength } from '$lib/core/units/format-length';
 import { fieldMass } from '$lib/core/units/format-mass';
-import { parseLength } from '$lib/core/units/parse-length';
-import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
+import { lengthOf, massOf } from '$lib/ui/typed-values';
 import type { Fields, LengthFieldName } from './names';
 import { lengthFields } from './names';
 
@@ -53,7 +52,7 @@ export function writeExact(fields: Fields, lengths: Exact, system: LengthSystem)
 			const mm = lengths[field];
 			if (mm === undefined || !(mm >= 0)) return [];
 			const rounded = Math.round(mm * 10) / 10;
-			const said = parseLength(fields[field], bareUnitOf(system, lengthFields[field].scale)).mm;
+			const said = lengthOf(fields[field], system, lengthFields[field].scale).mm;
 			const isSaid = said !== undefined && Math.abs(said - rounded) < 0.001;
 			return isSaid ? [] : [`${field}:${rounded}`];
 		})
@@ -70,12 +69,12 @@ export function exactG(text: string, typedG: number, system: LengthSystem, exact
 /** Every length that the fields mean, by field, and the handful; what is not understood is left out. */
 export function lengthsOf(fields: Fields, system: LengthSystem): Exact {
 	const exact = readExact(fields.exact ?? '');
-	const { g } = parseMass(fields.handful_g, bareMassUnitOf(system));
+	const { g } = massOf(fields.handful_g, system);
 	const handful =
 		g === undefined || g < 0 ? {} : { handful_g: exactG(fields.handful_g, g, system, exact) };
 	const lengths = Object.fromEntries(
 		(Object.keys(lengthFields) as LengthFieldName[]).flatMap((field) => {
-			const { mm } = parseLength(fields[field], bareUnitOf(system, lengthFields[field].scale));
+			const { mm } = lengthOf(fields[field], system, lengthFields[field].scale);
 			return mm === undefined || mm < 0
 				? []
 				: [[field, exactMm(field, fields[field], mm, system, exact)]];

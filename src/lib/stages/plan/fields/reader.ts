@@ -1,8 +1,7 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
-import { bareUnitOf } from '$lib/core/units/format-length';
 import type { LengthProblem } from '$lib/core/units/parse-length';
-import { parseLength } from '$lib/core/units/parse-length';
-import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
+import type { NumberProblem } from '$lib/ui/typed-values';
+import { lengthOf, massOf, numberOf } from '$lib/ui/typed-values';
 import type { PlanProblem } from '$lib/core/model/plan-problems';
 import type { Exact } from './exact';
 import { exactG, exactMm, readExact } from './exact';
@@ -13,7 +12,7 @@ export type FieldProblem =
 	| LengthProblem
 	| { readonly code: 'mass-not-understood'; readonly part: string }
 	| PlanProblem
-	| { readonly code: 'not-a-number'; readonly part: string };
+	| NumberProblem;
 
 export type FieldProblems = Partial<Record<FieldName, FieldProblem>>;
 
@@ -30,8 +29,7 @@ export class FieldReader {
 	}
 
 	length(field: LengthFieldName): number {
-		const unit = bareUnitOf(this.system, lengthFields[field].scale);
-		const read = parseLength(this.fields[field], unit);
+		const read = lengthOf(this.fields[field], this.system, lengthFields[field].scale);
 		if (read.problem) {
 			this.problems[field] = read.problem;
 			return NaN;
@@ -40,18 +38,14 @@ export class FieldReader {
 	}
 
 	number(field: FieldName): number {
-		const text = this.fields[field].trim();
-		if (text === '') this.problems[field] = { code: 'empty' };
-		else if (!/^-?\d+([.,]\d+)?$/.test(text))
-			this.problems[field] = { code: 'not-a-number', part: text };
-		else if (/,\d{3}$/.test(text))
-			this.problems[field] = { code: 'thousands-or-decimals', part: text };
-		return Number(text.replace(',', '.'));
+		const { value, problem } = numberOf(this.fields[field]);
+		if (problem) this.problems[field] = problem;
+		return value ?? NaN;
 	}
 
 	/** The mass of one bag, from a weighed and counted handful. */
 	massOfOne(): number {
-		const read = parseMass(this.fields.handful_g, bareMassUnitOf(this.system));
+		const read = massOf(this.fields.handful_g, this.system);
 		if (read.problem)
 			this.problems.handful_g =
 				read.problem.code === 'not-understood'

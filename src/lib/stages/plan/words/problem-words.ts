@@ -3,7 +3,7 @@ import { planLimits } from '$lib/core/model/limits';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, trimmed } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
-import { lengthProblemWords, massProblemWords } from '$lib/ui/quantity-words';
+import { lengthProblemWords, massProblemWords, numberProblemWords } from '$lib/ui/quantity-words';
 import type { FieldProblem } from '../fields';
 import { lengthFields } from '../fields';
 import type { NameProblem } from '$lib/ui/name';
@@ -43,14 +43,15 @@ function outOfBounds(
 export function fieldProblemWords(problem: FieldProblem, system: LengthSystem): string {
 	const small = (mm: number) => formatLength(mm, system, 'small');
 	switch (problem.code) {
-		case 'empty':
 		case 'not-understood':
-		case 'thousands-or-decimals':
 			return lengthProblemWords(problem, system);
 		case 'mass-not-understood':
 			return massProblemWords({ ...problem, code: 'not-understood' }, system);
+		case 'empty':
 		case 'not-a-number':
-			return `“${problem.part}” is not a number this can use.`;
+		case 'not-a-whole-number':
+		case 'thousands-or-decimals':
+			return numberProblemWords(problem);
 		case 'out-of-bounds':
 			return outOfBounds(problem, system);
 		case 'one-of-two':

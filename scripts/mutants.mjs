@@ -1,4 +1,5 @@
 // npm run mutants -- folder: changes the core a little here and there and sees whether its tests notice.
+// With --whole, also what is worked out once when a module is loaded, which takes ten times as long.
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { ensureModules } from './lib/built.mjs';
@@ -7,7 +8,8 @@ import { Stop, root, run, runMain } from './lib/say.mjs';
 const cache = path.join(root, '.data/mutants');
 
 await runMain(async () => {
-	const folders = process.argv.slice(2);
+	const isWhole = process.argv.includes('--whole');
+	const folders = process.argv.slice(2).filter((word) => word !== '--whole');
 	for (const folder of folders)
 		if (!/^[a-z/-]+$/.test(folder) || !existsSync(path.join(root, 'src/lib/core', folder)))
 			throw new Stop(`There is no folder ${folder} in src/lib/core.`);
@@ -44,6 +46,7 @@ await runMain(async () => {
 				jsonReporter: { fileName: path.join(cache, `${name}-report.json`) },
 				clearTextReporter: { allowColor: false, logTests: false },
 				coverageAnalysis: 'perTest',
+				ignoreStatic: !isWhole,
 				timeoutMS: 10_000,
 				concurrency: 2,
 				checkers: [],

@@ -17,7 +17,7 @@ interface Fixtures {
 	allowed: string[];
 }
 
-/** Which database a file tasks on: files that change what the group knows have one of their own. */
+/** Which database a file works on: files that change what the group knows have one of their own. */
 interface World {
 	world: string;
 }

@@ -243,7 +243,7 @@ describe('sorting', () => {
 		expect((await listStoredKinds(group)).find(({ id }) => id === kindId)?.isUsed).toBe(true);
 	});
 
-	it('is saved at the time it was typed; a line was last moved when its newest movement was', async () => {
+	it('is booked at the time it was typed; a line was last moved when its newest movement was', async () => {
 		const [early, late] = [new Date('2026-11-05T18:00:00Z'), new Date('2026-11-12T18:00:00Z')];
 		await sort({ ...nothing, strand: 3 }, key(), late);
 		await sort({ ...nothing, strand: 4 }, key(), early);

@@ -32,7 +32,7 @@ const keptAll = (entries: Sent['entries']) =>
 	Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'kept', id: 1 })) });
 
 const readBy = () => ({ system: 'cm', today: '2026-11-26' }) as const;
-/** The group that the device tasks for. */
+/** The group that the device works for. */
 let group = 'harbour';
 const stops: (() => void)[] = [];
 const begun = (onkept = () => {}) => {
@@ -99,7 +99,7 @@ describe('entries on a device', () => {
 		expect(outbox.isAway).toBe(false);
 	});
 
-	it('are of one group: what was typed for another waits until the device tasks for that again', async () => {
+	it('are of one group: what was typed for another waits until the device works for that again', async () => {
 		const outbox = begun();
 		answer = away;
 		await outbox.add('timed', { units: '1' }, 'one');

@@ -83,7 +83,7 @@ describe('what a measurement says', () => {
 		expect(readings.strandPerStitch?.ratio).toBeCloseTo(1, 9);
 	});
 
-	it('of a hand that tasks wide and low says width and height apart, and the strand a stitch for itself', () => {
+	it('of a maker who works wide and low says width and height apart, and the strand a stitch for itself', () => {
 		const readings = swatchReadings({
 			...swatch,
 			stitches: 20,

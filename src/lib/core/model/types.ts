@@ -7,7 +7,7 @@ import type { Target } from '../mat/made-mat';
 import type { Technique } from '../techniques/technique';
 import type { ColourName } from '../colour/colours';
 
-/** How the group tasks: it changes hours and balls, never the mat. */
+/** How the group works: it changes hours and balls, never the mat. */
 export interface WorkSetup {
 	readonly cuttingTool: CuttingTool;
 	readonly bagsPerBall: number;

@@ -17,7 +17,7 @@ export function seededRng(seed: number): Rng {
 }
 
 /**
- * A standard normal number from two of a rng (Box and Muller).
+ * A standard normal number from two of a generator (Box and Muller).
  *
  * @example randomNormal(seededRng(7)) // 0.14197
  */

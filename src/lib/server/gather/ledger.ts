@@ -91,7 +91,7 @@ export function refusalOf(error: unknown): SaveResult | null {
 	return null;
 }
 
-/** SaveResult, or refused with the sentence for what the database would not have. */
+/** Saved, or refused with the sentence for what the database would not have. */
 export async function orRefusal(work: Promise<SaveResult>): Promise<SaveResult> {
 	try {
 		return await work;

@@ -216,7 +216,7 @@ describe('what the device keeps', () => {
 		}
 	);
 
-	it('is nothing where the device keeps nothing, and the bench tasks on', () => {
+	it('is nothing where the device keeps nothing, and the bench works on', () => {
 		vi.stubGlobal('sessionStorage', {
 			getItem: () => {
 				throw new Error('private');

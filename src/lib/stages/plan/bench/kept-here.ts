@@ -1,5 +1,5 @@
 // What the bench keeps on this device: work not kept yet, and the pinned plans. Where the device
-// keeps nothing (a private window, a full disk) the bench simply tasks without.
+// keeps nothing (a private window, a full disk) the bench simply works without.
 import { planProblems } from '$lib/core/model/plan-problems';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';

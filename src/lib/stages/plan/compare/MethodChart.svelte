@@ -93,7 +93,7 @@
 			},
 			plugins: [
 				{
-					// All methods as a cloud behind the paretoFront ones: far too many to be points one can touch.
+					// All methods as a cloud behind the unbeaten ones: far too many to be points one can touch.
 					id: 'cloud',
 					beforeDatasetsDraw({ ctx, scales: { x, y }, chartArea }) {
 						if (!x || !y) return;

@@ -12,7 +12,7 @@ export const compareShape = z.strictObject({
 	work: planShape.shape.work,
 	/** Between measured strip widths. */
 	step_mm: z.number().min(1).max(20).optional(),
-	only: z.enum(['all', 'paretoFront']).optional()
+	only: z.enum(['all', 'unbeaten']).optional()
 });
 
 /** What `POST /api/mix` takes: the store, the ways to make mats, the hours there are. */
@@ -78,8 +78,8 @@ export function compareAnswer(request: CompareRequest, practice: Practice): obje
 	const methods = compareAll(toCamelKeys(bag), toCamelKeys(target), practice, { stepMm, rest });
 	const best = methods.filter(({ isUnbeaten }) => isUnbeaten);
 	const room = mostMethods - best.length;
-	const others = only === 'paretoFront' ? [] : methods.filter(({ isUnbeaten }) => !isUnbeaten);
-	const isWhole = only !== 'paretoFront' && methods.length <= mostMethods;
+	const others = only === 'unbeaten' ? [] : methods.filter(({ isUnbeaten }) => !isUnbeaten);
+	const isWhole = only !== 'unbeaten' && methods.length <= mostMethods;
 	const shown = isWhole ? methods : [...best, ...others.slice(0, Math.max(0, room))];
 	return {
 		measures: practice.basis,

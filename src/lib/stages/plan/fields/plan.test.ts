@@ -114,7 +114,7 @@ describe('requests from outside', () => {
 				compared: number;
 				methods: { paretoFront: boolean; to_collect: number }[];
 			};
-		const [all, best] = [ask('all'), ask('paretoFront')];
+		const [all, best] = [ask('all'), ask('unbeaten')];
 		expect(all.compared).toBe(best.compared);
 		expect(all.methods).toHaveLength(all.compared);
 		expect(best.methods.length).toBeGreaterThan(2);
@@ -126,7 +126,7 @@ describe('requests from outside', () => {
 		expect(fine.compared).toBeGreaterThan(mostMethods);
 		expect(fine.methods).toHaveLength(mostMethods);
 		expect(fine.methods.filter(({ paretoFront }) => paretoFront)).toHaveLength(
-			ask('paretoFront', 1).methods.length
+			ask('unbeaten', 1).methods.length
 		);
 		expect(compareShape.safeParse({ bag: 4 }).success).toBe(false);
 	});

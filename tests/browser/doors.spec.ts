@@ -59,12 +59,12 @@ test('POST /api/compare marks what nothing else beats', async ({ request }) => {
 	const answer = await request.post('/api/compare', { data: { bag, target, step_mm: 10 } });
 	const { compared, methods } = (await answer.json()) as {
 		compared: number;
-		methods: { paretoFront: boolean }[];
+		methods: { unbeaten: boolean }[];
 	};
 	// Of more methods than an answer holds, those that nothing beats are in it, and it says how many there are.
 	expect(compared).toBeGreaterThan(methods.length);
 	expect(methods).toHaveLength(4000);
-	expect(methods.filter(({ paretoFront }) => paretoFront).length).toBeGreaterThan(10);
+	expect(methods.filter(({ unbeaten }) => unbeaten).length).toBeGreaterThan(10);
 });
 
 test('POST /api/mix finds what a look at every mix would', async ({ request }) => {

@@ -34,7 +34,7 @@
 				datasets: [
 					...techniqueKinds.map((kind, at) => ({
 						label: names[at] ?? kind,
-						data: field.paretoFront
+						data: field.unbeaten
 							.filter(({ technique }) => technique.kind === kind)
 							.map(({ bags, hours, index, cover }) => ({ x: bags, y: hours, index, cover })),
 						pointStyle: shapes[at] ?? 'circle',
@@ -145,8 +145,8 @@
 <div
 	class="h-80"
 	role="img"
-	aria-label="{wholeNumber(field.bags.length)} methods by bags and hours; the {field.paretoFront
-		.length} paretoFront ones are listed below."
+	aria-label="{wholeNumber(field.bags.length)} methods by bags and hours; the {field.unbeaten
+		.length} unbeaten ones are listed below."
 >
 	<canvas bind:this={canvas}></canvas>
 </div>

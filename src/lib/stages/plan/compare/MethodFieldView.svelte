@@ -35,7 +35,7 @@
 	let order = $state<keyof typeof orders>('hours');
 	let isCloseOnly = $state(true);
 	const listed = $derived(
-		(methods.field?.paretoFront ?? [])
+		(methods.field?.unbeaten ?? [])
 			.filter(({ cover }) => !isCloseOnly || cover >= 1 - 1e-9)
 			.toSorted(orders[order].by)
 	);
@@ -58,8 +58,8 @@
 		{@const { field } = methods}
 		<p class="text-[15px]">
 			{wholeNumber(field.bags.length)} methods worked out for this bag and size, every sensible cut with
-			every technique. The {field.paretoFront.length} marked ones are paretoFront: nothing else needs
-			fewer bags, fewer hours and covers as close.
+			every technique. The {field.unbeaten.length} marked ones are unbeaten: nothing else needs fewer
+			bags, fewer hours and covers as close.
 		</p>
 		<MethodChart
 			{field}
@@ -117,7 +117,7 @@
 				{listed.length - shown.length} more are on the chart.
 			</p>{/if}
 		{#if listed.length === 0}<p class="text-[15px]">
-				No paretoFront method covers close with this bag. Take the tick off to see the others.
+				No unbeaten method covers close with this bag. Take the tick off to see the others.
 			</p>{/if}
 	{/if}
 	{#if methods.progress !== null}

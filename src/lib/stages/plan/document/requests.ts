@@ -92,7 +92,7 @@ export function compareAnswer(request: CompareRequest, practice: Practice): obje
 				to_collect: bags,
 				hours,
 				cover_share: cover,
-				paretoFront: isUnbeaten
+				unbeaten: isUnbeaten
 			}))
 	};
 }

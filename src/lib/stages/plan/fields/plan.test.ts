@@ -112,20 +112,20 @@ describe('requests from outside', () => {
 			compareAnswer(compareShape.parse({ bag, target, step_mm: step, only }), barePractice) as {
 				measures: object;
 				compared: number;
-				methods: { paretoFront: boolean; to_collect: number }[];
+				methods: { unbeaten: boolean; to_collect: number }[];
 			};
 		const [all, best] = [ask('all'), ask('unbeaten')];
 		expect(all.compared).toBe(best.compared);
 		expect(all.methods).toHaveLength(all.compared);
 		expect(best.methods.length).toBeGreaterThan(2);
 		expect(best.methods.length).toBeLessThan(all.compared / 4);
-		expect(best.methods.every(({ paretoFront }) => paretoFront)).toBe(true);
+		expect(best.methods.every(({ unbeaten }) => unbeaten)).toBe(true);
 		expect(all.measures).toEqual({ of: 'craft' });
 		// A step finer than anyone cuts: the answer stays within its bound and holds the best of them.
 		const fine = ask('all', 1);
 		expect(fine.compared).toBeGreaterThan(mostMethods);
 		expect(fine.methods).toHaveLength(mostMethods);
-		expect(fine.methods.filter(({ paretoFront }) => paretoFront)).toHaveLength(
+		expect(fine.methods.filter(({ unbeaten }) => unbeaten)).toHaveLength(
 			ask('unbeaten', 1).methods.length
 		);
 		expect(compareShape.safeParse({ bag: 4 }).success).toBe(false);

@@ -53,7 +53,11 @@ for (const [file, text] of Object.entries(texts)) {
 }
 
 describe('an example in the core', () => {
-	it('stands with every function that others may use', () => expect(bare).toEqual([]));
+	// The mutation tester's own text of a module may have lost a comment.
+	it.skipIf(process.env.STRYKER_MUTATOR_WORKER)(
+		'stands with every function that others may use',
+		() => expect(bare).toEqual([])
+	);
 
 	it.each(examples)('$expression is $result', ({ file, expression, result }) => {
 		const own = modules[file] ?? {};

@@ -33,6 +33,11 @@ describe('parseLength', () => {
 		expect(parseLength(text, unit).mm).toBeCloseTo(mm, 6);
 	});
 
+	it('means the very number that was typed: no last digit of its own moves a row', () => {
+		for (let tenths = 1; tenths < 20_000; tenths += 7)
+			expect(parseLength(`${tenths / 100} cm`, 'mm').mm).toBe(tenths / 10);
+	});
+
 	it.each([
 		['', 'empty'],
 		['   ', 'empty'],

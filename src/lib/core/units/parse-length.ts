@@ -109,5 +109,6 @@ export function parseLength(text: string, bareUnit: LengthUnit): ParsedLength {
 			expected = next;
 		}
 	}
-	return { mm: sign * mm };
+	// To the millionth: 65.93 cm are 659.3 mm, and not a breath more, which whole rows would feel.
+	return { mm: (sign * Math.round(mm * 1e6)) / 1e6 };
 }

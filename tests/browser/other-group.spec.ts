@@ -1,7 +1,7 @@
 import pg from 'pg';
 import { expect, test } from './app';
 
-test.use({ world: 'other group' });
+test.use({ world: 'others' });
 
 /** Stands in every text of the other group, and nowhere in the one that is served. */
 const mark = 'Alcove';

@@ -42,8 +42,12 @@ describe('a value outside the domain of a relation', () => {
 				return error;
 			}
 		})();
-		expect(thrown).toBeInstanceOf(DomainError);
-		expect(thrown).toMatchObject({ parameter: 'rows', value: -3, bound: { atLeast: 0 } });
+		expect(thrown).toMatchObject({
+			name: 'DomainError',
+			parameter: 'rows',
+			value: -3,
+			bound: { atLeast: 0 }
+		});
 		expect((thrown as Error).message).toBe('rows is -3; allowed: {"atLeast":0,"isWhole":true}');
 	});
 

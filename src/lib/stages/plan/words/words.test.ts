@@ -189,7 +189,16 @@ describe('the tally', () => {
 			Math.ceil(tally.toCollect.expected)
 		);
 		expect(tallyValue(tally, 'cover', 'cm')).toMatch(/^\d\.\d\d$/);
-		for (const name of tallyNames) expect(tallyWords[name].label).toBeTruthy();
+		expect(tallyNames.map((name) => tallyWords[name].label)).toEqual([
+			'Bags to prepare',
+			'Bags to collect',
+			'Strand',
+			'Balls',
+			'Joints',
+			'Hands-on time',
+			'Mat weighs',
+			'Cover'
+		]);
 	});
 
 	it('is in yards and pounds where lengths are in feet', () => {
@@ -238,7 +247,7 @@ describe('judgements', () => {
 	it('have words for every code there is', () => {
 		for (const code of judgementCodes) {
 			const words = judgementWords({ code, figures: {} } as never, 'cm');
-			expect(words.call, code).toBeTruthy();
+			expect(words.call, code).toMatch(/^[a-z“\d].*[^.]$/i);
 		}
 	});
 });

@@ -46,7 +46,7 @@ const server = [
 	['server/web', 'server/plan', 'server/sheets'],
 	['server/heavy', 'server/measures'],
 	['server/gather'],
-	['server/entries', 'server/out']
+	['server/bench', 'server/entries', 'server/out']
 ];
 
 export const floors = [...core, ...page, ...server];

@@ -17,7 +17,7 @@ import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { loadAsks } from '../../src/lib/server/gather/load-asks';
-import { knownOf } from '../../src/lib/server/gather/practice-or-bare';
+import { knownOf } from '../../src/lib/server/bench/known-of';
 import { seasonAsks } from '../../src/lib/server/gather/season-asks';
 import { useDatabase } from './database';
 import { newGroup } from './samples';

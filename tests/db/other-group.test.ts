@@ -51,7 +51,8 @@ import {
 	tallyOfNames,
 	tallyOfPlace
 } from '../../src/lib/server/gather/places';
-import { knownOf, practiceOrBare } from '../../src/lib/server/gather/practice-or-bare';
+import { knownOf } from '../../src/lib/server/bench/known-of';
+import { practiceOrBare } from '../../src/lib/server/measures/practice-asked';
 import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
 import { takeBack } from '../../src/lib/server/gather/taken-back';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
@@ -303,8 +304,8 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'gather/wanted wantMats': (other, { plan }) => wantMats(other, plan.id, 9, 3),
 	'gather/wanted listWantedPlans': (other) => listWantedPlans(other),
 	'gather/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),
-	'gather/practice-or-bare knownOf': (other) => knownOf(other),
-	'gather/practice-or-bare practiceOrBare': async (other) =>
+	'bench/known-of knownOf': (other) => knownOf(other),
+	'measures/practice-asked practiceOrBare': async (other) =>
 		(await practiceOrBare(other)).factors.pieceLength,
 	'measures/practice practiceOfGroup': async (other) => [
 		(await practiceOfGroup(other)).factors,
@@ -401,7 +402,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'plan/plans-now plansNow': 0
 };
 /** Told a group, and asking the database nothing of its own. */
-const askNothing = ['web/reader readerOfGroup', 'gather/practice-or-bare practiceAsked'];
+const askNothing = ['web/reader readerOfGroup', 'measures/practice-asked practiceAsked'];
 
 const tables = [
 	'volunteer_group',

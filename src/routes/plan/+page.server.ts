@@ -1,14 +1,9 @@
-import { barePractice } from '$lib/core/practice/practice';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import { stepNames } from '$lib/stages/plan/words/step-lines';
-import { awayMessage, orAway } from '$lib/server/db/away';
-import { insertPlan } from '$lib/server/plan/plans';
-import { knownOf, practiceOrBare } from '$lib/server/gather/practice-or-bare';
-import { answerTo, keptAsNew, readKeepForm } from '$lib/server/plan/keep-form';
+import { keepNew, workOut } from '$lib/server/bench/acts';
+import { knownOf } from '$lib/server/bench/known-of';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
-import { readForm } from '$lib/server/web/read-form';
-import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -35,16 +30,4 @@ export const load: PageServerLoad = async ({ parent, url, locals }) => {
 	};
 };
 
-export const actions: Actions = {
-	keep: async ({ request, locals }) => {
-		const { form, write } = readKeepForm(
-			await readForm(request),
-			await practiceOrBare(locals.groupId)
-		);
-		if (!write) return fail(422, answerTo(form));
-		const result = await orAway(insertPlan(locals.groupId, write));
-		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
-		return keptAsNew(result, form);
-	},
-	work: async ({ request }) => answerTo(readKeepForm(await readForm(request), barePractice).form)
-};
+export const actions: Actions = { keep: keepNew, work: workOut };

@@ -16,7 +16,7 @@ import { isDatabaseAway } from '$lib/server/db/pool';
 import { writeOf } from '$lib/server/plan/keep-form';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { plansNow } from '$lib/server/plan/plans-now';
-import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
+import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { readUpload } from '$lib/server/plan/read-upload';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, isHttpError, isRedirect, redirect } from '@sveltejs/kit';

@@ -1,7 +1,7 @@
 import { compareShape, readJson } from '$lib/stages/plan/document/requests';
 import { answerJson } from '$lib/server/web/answer-json';
 import { heavily } from '$lib/server/heavy/heavy-work';
-import { practiceAsked } from '$lib/server/gather/practice-or-bare';
+import { practiceAsked } from '$lib/server/measures/practice-asked';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** Every sensible method for a bag and a size, with the ones that nothing else beats marked. */

@@ -2,7 +2,7 @@ import { estimateAnswer } from '$lib/stages/plan/document/estimate-answer';
 import { readPlanText } from '$lib/stages/plan/document/plan-file';
 import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
 import { answerJson } from '$lib/server/web/answer-json';
-import { practiceAsked } from '$lib/server/gather/practice-or-bare';
+import { practiceAsked } from '$lib/server/measures/practice-asked';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** The figures of the plan in the body, a plan file or a bare plan object; by the group's measures; `?measures=craft` by the craft's own, as the command line. */

@@ -7,7 +7,7 @@ import { insertPlan, listPlans } from '$lib/server/plan/plans';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { writeOf } from '$lib/server/plan/keep-form';
 import { plansNow } from '$lib/server/plan/plans-now';
-import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
+import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { readBody } from '$lib/server/web/read-body';
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';

@@ -1,11 +1,10 @@
 import { planOfShape } from '$lib/stages/plan/document/document';
-import { barePractice } from '$lib/core/practice/practice';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
-import { findPlan, insertPlan, updatePlan } from '$lib/server/plan/plans';
-import { knownOf, practiceOrBare } from '$lib/server/gather/practice-or-bare';
-import { answerTo, keptAsNew, readKeepForm, standing } from '$lib/server/plan/keep-form';
-import { readForm } from '$lib/server/web/read-form';
+import { findPlan, updatePlan } from '$lib/server/plan/plans';
+import { keepNew, readBench, workOut } from '$lib/server/bench/acts';
+import { knownOf } from '$lib/server/bench/known-of';
+import { answerTo, standing } from '$lib/server/plan/keep-form';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -29,12 +28,10 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 };
 
 export const actions: Actions = {
-	keep: async ({ request, locals, params }) => {
-		const { form, write } = readKeepForm(
-			await readForm(request),
-			await practiceOrBare(locals.groupId)
-		);
+	keep: async (event) => {
+		const { form, write } = await readBench(event);
 		if (!write) return fail(422, answerTo(form));
+		const { locals, params } = event;
 		const result = await orAway(updatePlan(locals.groupId, params.id, form.version, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
 		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
@@ -43,15 +40,6 @@ export const actions: Actions = {
 		}
 		return answerTo(form, { kept: result.plan.version });
 	},
-	copy: async ({ request, locals }) => {
-		const { form, write } = readKeepForm(
-			await readForm(request),
-			await practiceOrBare(locals.groupId)
-		);
-		if (!write) return fail(422, answerTo(form));
-		const result = await orAway(insertPlan(locals.groupId, write));
-		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
-		return keptAsNew(result, form);
-	},
-	work: async ({ request }) => answerTo(readKeepForm(await readForm(request), barePractice).form)
+	copy: keepNew,
+	work: workOut
 };

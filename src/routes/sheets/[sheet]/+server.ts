@@ -6,7 +6,7 @@ import { sheetNames } from '$lib/stages/plan/words/sheets';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { guideSvg } from '$lib/server/sheets/guide';
 import { heavily } from '$lib/server/heavy/heavy-work';
-import { practiceOrBare } from '$lib/server/gather/practice-or-bare';
+import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { papers } from '$lib/ui/reader';
 import { readerOrUsual } from '$lib/server/web/reader';
 import { error, type RequestHandler } from '@sveltejs/kit';

@@ -30,4 +30,4 @@ export const load: PageServerLoad = async ({ parent, url, locals }) => {
 	};
 };
 
-export const actions: Actions = { keep: keepNew, work: workOut };
+export const actions = { keep: keepNew, work: workOut } satisfies Actions;

@@ -27,7 +27,7 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 	};
 };
 
-export const actions: Actions = {
+export const actions = {
 	keep: async (event) => {
 		const { form, write } = await readBench(event);
 		if (!write) return fail(422, answerTo(form));
@@ -42,4 +42,4 @@ export const actions: Actions = {
 	},
 	copy: keepNew,
 	work: workOut
-};
+} satisfies Actions;

@@ -10,9 +10,9 @@ import { bareMassUnitOf, gPerUnit } from './parse-mass';
 export function formatMass(g: number, system: LengthSystem): string {
 	if (g < 0) return `−${formatMass(-g, system)}`;
 	if (system === 'cm')
-		return g < 995
+		return g < 999.5
 			? `${trimmed(g, g < 9.95 ? 1 : 0)} g`
-			: `${trimmed(g / 1000, g < 9950 ? 2 : 1)} kg`;
+			: `${trimmed(g / 1000, g < 9995 ? 2 : 1)} kg`;
 	const ounces = g / gPerUnit.oz;
 	if (ounces < 15.95) return `${trimmed(ounces, ounces < 0.995 ? 2 : 1)} oz`;
 	const rounded = Math.round(ounces);

@@ -28,7 +28,23 @@ describe('parseLength', () => {
 		['1 m 83', 'cm', 1830],
 		['  71.25 MM ', 'cm', 71.25],
 		['-5 cm', 'cm', -50],
-		['0', 'cm', 0]
+		['0', 'cm', 0],
+		['2¼ in', 'cm', 57.15],
+		['¾ in', 'cm', 19.05],
+		['⅛ in', 'cm', 3.175],
+		['⅜ in', 'cm', 9.525],
+		['⅝ in', 'cm', 15.875],
+		['⅞ in', 'cm', 22.225],
+		['⅓ in', 'cm', 25.4 / 3],
+		['⅔ in', 'cm', 50.8 / 3],
+		['3⁄4 in', 'cm', 19.05],
+		['11/16 in', 'cm', 17.4625],
+		['10 11/16 in', 'cm', 271.4625],
+		["5' 2''", 'cm', 1574.8],
+		['−5 cm', 'in', -50],
+		['-6 ft 2', 'cm', -1879.6],
+		['.25 m', 'cm', 250],
+		['1,2345 m', 'cm', 1234.5]
 	] as const)('reads %j (bare numbers in %s)', (text, unit, mm) => {
 		expect(parseLength(text, unit).mm).toBeCloseTo(mm, 6);
 	});
@@ -51,6 +67,9 @@ describe('parseLength', () => {
 		['2 in 6 ft', 'not-understood'],
 		['1/0 in', 'not-understood'],
 		['1 2 3', 'not-understood'],
+		['x 5 cm', 'not-understood'],
+		['6 ft 2 in 3', 'not-understood'],
+		['1 m 8 3', 'not-understood'],
 		['1,200 mm', 'thousands-or-decimals']
 	])('says that %j is %s', (text, code) => {
 		expect(parseLength(text, 'cm').problem?.code).toBe(code);
@@ -162,4 +181,35 @@ describe('masses as they are shown', () => {
 			})
 		);
 	});
+});
+
+describe('a mass for reading', () => {
+	it.each([
+		[9.94, 'cm', '9.9 g'],
+		[9.95, 'cm', '10 g'],
+		[999.4, 'cm', '999 g'],
+		[999.5, 'cm', '1 kg'],
+		[9994, 'cm', '9.99 kg'],
+		[9995, 'cm', '10 kg'],
+		[0, 'cm', '0 g'],
+		[-5, 'cm', '−5 g'],
+		[0.994 * 28.349523125, 'ft', '0.99 oz'],
+		[0.995 * 28.349523125, 'ft', '1 oz'],
+		[15.94 * 28.349523125, 'ft', '15.9 oz'],
+		[15.95 * 28.349523125, 'ft', '1 lb']
+	] as const)('of %d g in %s is %s', (g, system, words) =>
+		expect(formatMass(g, system)).toBe(words)
+	);
+
+	it.each([
+		['2 lb 3 oz 4', 'not-understood'],
+		['x5 g', 'not-understood'],
+		['2 lb -3 oz', 'not-understood']
+	])('%s is %s', (text, code) => expect(parseMass(text, 'g').problem?.code).toBe(code));
+
+	it.each([
+		['2 lb 0 oz', 907.18474],
+		['1,2345 kg', 1234.5],
+		['2  lb   6 oz.', 1077.28187875]
+	])('%s is %d g', (text, g) => expect(parseMass(text, 'g').g).toBeCloseTo(g, 6));
 });

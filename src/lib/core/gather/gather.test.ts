@@ -7,6 +7,7 @@ import { gradeBag } from './grade';
 import { rejectRate } from './reject-rate';
 import { sampleOf } from './sample';
 import { studentT90 } from '../statistics/student-t';
+import type { PanChange } from './scale';
 import { kitchenScale, readScale } from './scale';
 
 describe('a box counted by weight', () => {
@@ -146,4 +147,33 @@ describe('a place’s rejects', () => {
 	])('refuses %s sorted with %s rejected', (sorted, rejected) =>
 		expect(() => rejectRate({ sorted, rejected })).toThrow(DomainError)
 	);
+});
+
+describe('a simulated scale', () => {
+	const still = { ...kitchenScale, noiseG: 0, driftGPerMinute: 0, stepG: 0.001 };
+	const at = (seconds: number, change: Partial<PanChange> = {}, kind = still) =>
+		readScale({ fromG: 100, toG: 500, tareG: 20, ...change }, seconds, seededRng(1), kind);
+
+	it('settles to a third in its time, from what lay there to what lies there, less its tare', () => {
+		const third = at(still.settlesS);
+		expect(third.state).toBe('settling');
+		expect(third.g).toBeCloseTo(500 - 400 * Math.exp(-1) - 20, 2);
+		expect(at(60).state).toBe('steady');
+		expect(at(60).g).toBeCloseTo(480, 9);
+		expect(at(0).g).toBeCloseTo(80, 3);
+	});
+
+	it('is steady once less than a step is left', () => {
+		const coarse = { ...still, stepG: 400 * Math.exp(-2) };
+		expect(at(2 * still.settlesS + 1e-9, {}, coarse).state).toBe('steady');
+		expect(at(2 * still.settlesS - 1e-6, {}, coarse).state).toBe('settling');
+	});
+
+	it('drifts by the minute, and rests within its noise', () => {
+		const drifting = { ...still, driftGPerMinute: 0.6 };
+		expect(Math.abs((at(60, {}, drifting).g ?? 0) - 480)).toBeCloseTo(0.6, 3);
+		const noisy = { ...still, noiseG: 2 };
+		const shown = at(60, {}, noisy).g ?? 0;
+		expect(shown - 480).toBeCloseTo(2 * randomNormal(seededRng(1)), 3);
+	});
 });

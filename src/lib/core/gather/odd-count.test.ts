@@ -14,7 +14,18 @@ describe('bags that came in', () => {
 		[{ bags: 1201, sacks: 0, meanG: null }, kiosk, 'far-more-than-usual'],
 		[{ bags: 500, sacks: 0, meanG: 0.19 }, nothing, 'bag-too-light'],
 		[{ bags: 5, sacks: 0, meanG: 520 }, nothing, 'bag-too-heavy'],
-		[{ bags: 500, sacks: 0, meanG: 5.2 }, nothing, null]
+		[{ bags: 500, sacks: 0, meanG: 5.2 }, nothing, null],
+		[{ bags: 500, sacks: 0, meanG: 0.8 }, nothing, null],
+		[{ bags: 5, sacks: 0, meanG: 150 }, nothing, null],
+		[{ bags: 5, sacks: 0, meanG: 150.1 }, nothing, 'bag-too-heavy'],
+		// One drop-off before is no habit; a hundred bags are no crowd, whatever came before.
+		[{ bags: 2000, sacks: 0, meanG: null }, { bags: 50, dropOffs: 1, sorted: 0 }, null],
+		[{ bags: 100, sacks: 0, meanG: null }, { bags: 8, dropOffs: 2, sorted: 0 }, null],
+		[
+			{ bags: 101, sacks: 0, meanG: null },
+			{ bags: 8, dropOffs: 2, sorted: 0 },
+			'far-more-than-usual'
+		]
 	] as const)('%j of a place that brought %j: %s', (came, before, code) =>
 		expect(oddDropOff(came, before)?.code ?? null).toBe(code)
 	);

@@ -13,7 +13,7 @@ import type { Rng } from '../statistics/rng';
 import { randomNormal } from '../statistics/rng';
 
 /** A practice as it might turn out: every uncertain thing drawn from its own log-normal. */
-function drawn({ practice, knowledge, middle }: KnownFor, rng: Rng): PracticePoint {
+function samplePractice({ practice, knowledge, middle }: KnownFor, rng: Rng): PracticePoint {
 	const around = (median: number, cv: number) =>
 		median * Math.exp(sigmaFromCv(cv) * randomNormal(rng));
 	const aroundMean = (mean: number, cv: number) =>
@@ -49,7 +49,7 @@ export function simulatePlan(plan: Plan, practice: Practice, rng: Rng, mats = 40
 		tallyNames.map((name) => [name, new Float64Array(mats)])
 	) as Record<TallyName, Float64Array>;
 	for (let mat = 0; mat < mats; mat++) {
-		const figures = pointValuesOf(modelPlan(plan, drawn(known, rng), smooth));
+		const figures = pointValuesOf(modelPlan(plan, samplePractice(known, rng), smooth));
 		for (const name of tallyNames) samples[name][mat] = figures[name];
 	}
 	const intervalOf = (name: TallyName): Interval => {

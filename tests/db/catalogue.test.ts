@@ -1,3 +1,7 @@
+import type { Bag } from '../../src/lib/core/bag/measure-bag';
+import { bagPresets } from '../../src/lib/core/bag/presets';
+import { listKinds } from '../../src/lib/server/gather/kinds';
+import { newGroup } from './samples';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { colourNames } from '../../src/lib/core/colour/colours';
 import type { Bound } from '../../src/lib/core/domain-error';
@@ -59,6 +63,15 @@ describe('words of a closed list are the same in the code and in the database', 
 	it.each(Object.entries(lists))('%s', (column, words) =>
 		expect(wordsOf(checks.get(column) ?? '').sort()).toEqual([...words].sort())
 	);
+});
+
+it('the kinds of bag a group begins with are the bags that planning begins with', async () => {
+	const kinds = await listKinds(await newGroup());
+	const measures = ['flatWidthMm', 'gussetMm', 'bodyMm', 'handleMm', 'massG'] as const;
+	const of = (bag: Bag) => measures.map((name) => bag[name]);
+	const sorted = (bags: readonly Bag[]) =>
+		bags.map(of).sort((a, b) => (a.at(-1) ?? 0) - (b.at(-1) ?? 0));
+	expect(sorted(kinds)).toEqual(sorted(bagPresets.map(({ bag }) => bag)));
 });
 
 describe('what a field may hold is the same in the code and in the database', () => {

@@ -138,7 +138,8 @@ async function fullGroup() {
 	await claimKey(group, sent, 'digest');
 	const bag = { flatWidthMm: 410, gussetMm: 0, bodyMm: 500, handleMm: 0, massG: 9 };
 	const kind = { type: 'bag-kind', kindId: null, name: `${mark} sack`, handfulCount: 9 } as const;
-	await keepBagKind(group, key(), { ...kind, bag, isSure: true });
+	const spareKind = key();
+	await keepBagKind(group, spareKind, { ...kind, bag, isSure: true });
 	const list = { heads: ['date', 'place', 'bags'], rows: [['2026-11-12', place, '9']] };
 	const matched = {
 		list: 'drop-offs',
@@ -151,7 +152,7 @@ async function fullGroup() {
 	await settleImport(group, ids.keptList, { dayOrder: null, known: 'again', oddRight: true });
 	await keepList(group, ids.keptList, '2026-11-26');
 	const places = await many<{ id: string }>('select id from place where group_id = $1', [group]);
-	return { group, ids: { ...ids, placeId: places[0]?.id ?? '' } };
+	return { group, ids: { ...ids, spareKind, placeId: places[0]?.id ?? '' } };
 }
 type Ids = Awaited<ReturnType<typeof fullGroup>>['ids'];
 
@@ -209,13 +210,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	},
 	'gather/kinds listKinds': (other) => listKinds(other),
 	'gather/kinds listStoredKinds': (other) => listStoredKinds(other),
-	'gather/kinds removeKind': async (other) => {
-		const [own] = await many<{ id: string }>(
-			'select id from bag_kind where group_id <> $1 limit 1',
-			[other]
-		);
-		return removeKind(other, own?.id ?? '');
-	},
+	'gather/kinds removeKind': (other, { spareKind }) => removeKind(other, spareKind),
 	'gather/ledger listBalances': (other) => listBalances(other),
 	'gather/ledger listMovements': (other, { kindId }) =>
 		listMovements(other, { kindId, colour: 'blue', form: 'bag' }),
@@ -360,6 +355,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/places tallyOfPlace': 'refused',
 	'gather/places tallyOfNames': [],
 	'gather/drop-offs listDropOffs': [],
+	'gather/kinds removeKind': false,
 	'gather/ledger listBalances': [],
 	'gather/ledger listMovements': [],
 	'gather/ledger append': 'refused',

@@ -281,7 +281,10 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 				])
 			)
 		),
-	'gather/list-rows holdBalances': (other) => holdBalances(other),
+	'gather/list-rows holdBalances': async (other) => [
+		await holdBalances(other),
+		await onClient((client) => holdBalances(other, client))
+	],
 	'gather/keep-list checkList': async (other) => {
 		const said = { list: 'drop-offs', matching: ['came_on', 'place', 'bags'] } as const;
 		const rows = { heads: [], rows: [['2026-11-19', `${mark} kiosk`, '180']] };
@@ -375,7 +378,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/list-known knownDropOffs': [],
 	'gather/list-known knownMovements': [],
 	'gather/list-rows appendMovements': 'refused',
-	'gather/list-rows holdBalances': [],
+	'gather/list-rows holdBalances': [[], []],
 	'gather/keep-list checkList': 0,
 	'gather/keep-list keepList': { outcome: 'gone' },
 	'gather/list-out rowsAfter': [[], []],
@@ -425,6 +428,10 @@ describe('what belongs to one group', () => {
 	beforeAll(async () => {
 		({ group, ids } = await fullGroup());
 		await execute('update volunteer_group set name = $2 where id = $1', [group, mark]);
+		// Old enough to be cleared away when the next list comes, of its own group alone.
+		await execute(`update list_import set created_at = now() - interval '31 days' where id = $1`, [
+			ids.laid
+		]);
 	});
 
 	/** Everything the group has, as text. */

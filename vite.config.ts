@@ -4,6 +4,20 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	environments: {
+		client: {
+			build: {
+				rolldownOptions: {
+					output: {
+						// What every stage shares comes in one file: many small ones each wait their turn on a slow line.
+						codeSplitting: {
+							groups: [{ name: 'shared', test: /src\/lib\/(ui\/[^/]+\.ts|core\/units\/)/ }]
+						}
+					}
+				}
+			}
+		}
+	},
 	test: {
 		projects: [
 			{

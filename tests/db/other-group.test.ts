@@ -474,8 +474,13 @@ describe('what belongs to one group', () => {
 
 	it('is told of its own measures alone, to the figure', async () => {
 		const other = await newGroup();
-		expect((await practiceOfGroup(other)).factors).toEqual(barePractice.factors);
-		expect((await practiceOfGroup(other, mark)).factors).toEqual(barePractice.factors);
-		expect((await practiceOfGroup(group)).factors).not.toEqual(barePractice.factors);
+		for (const maker of [null, mark]) {
+			const learned = await practiceOfGroup(other, maker);
+			expect({ ...learned, basis: barePractice.basis }).toEqual(barePractice);
+		}
+		const { factors, hands, rejectedShare } = await practiceOfGroup(group);
+		expect(factors).not.toEqual(barePractice.factors);
+		expect(hands).not.toEqual(barePractice.hands);
+		expect(rejectedShare).not.toBe(barePractice.rejectedShare);
 	});
 });

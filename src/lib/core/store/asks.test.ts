@@ -9,6 +9,8 @@ import { DomainError } from '../domain-error';
 import { modelPlan } from '../model/model';
 import type { Stock, Want } from './allocate-store';
 import { allocateStore, drawnForms, lacksOf } from './allocate-store';
+import { ballStrandMm, rowsOfMat } from '../model/balls-of-plan';
+import type { Plan } from '../model/types';
 import { matDemand } from './mat-demand';
 
 const demand = {
@@ -43,6 +45,36 @@ describe('what one mat asks of the store', () => {
 		expect(asked.ofAnyColour).toBeGreaterThan(0);
 	});
 
+	it('asks colours of the strand that is worked alone: a loom’s warp may be of any', () => {
+		const colours = ['blue', 'white'] as const;
+		const loom: Plan = {
+			...startingPlan,
+			join: undefined,
+			cut: { style: 'whole-tube', trimBottomMm: 12, trimTopMm: 12 },
+			technique: { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: startingPlan.cut }
+		};
+		for (const plan of [
+			{ ...startingPlan, colours },
+			{ ...loom, colours }
+		]) {
+			const model = modelPlan(plan, barePoint);
+			const worked = model.draws.find(({ role }) => role === 'body' || role === 'weft');
+			const bags = (worked?.bags ?? 0) / 0.92;
+			const { beginningMm, rowMm, rows } = rowsOfMat(model.mat);
+			const balls = (beginningMm + rowMm * rows) / ballStrandMm(plan, model);
+			// Every other ball is white; what is left over after whole pairs is blue first.
+			const pairs = Math.floor(balls / 2);
+			const white = pairs + Math.max(0, balls - 2 * pairs - 1);
+			const asked = matDemand(plan, barePoint);
+			expect(asked.byColour.white).toBeCloseTo((bags * white) / balls, 6);
+			expect(asked.byColour.blue).toBeCloseTo((bags * (balls - white)) / balls, 6);
+			expect(asked.ofAnyColour).toBeCloseTo(model.toPrepare - bags, 6);
+			expect(asked.bagsPerPiece).toBeCloseTo(1 / (model.weftYield ?? model.yield).pieces / 0.92, 9);
+		}
+		const nine = { ...startingPlan, work: { cuttingTool: 'scissors', bagsPerBall: 9 } } as const;
+		expect(matDemand(nine, barePoint).bagsPerBall).toBeCloseTo(9 / 0.92, 9);
+	});
+
 	it('counts a ball and a piece with what is spoiled on the way', () => {
 		const asked = matDemand(startingPlan, barePoint);
 		const { yield: cut } = modelPlan(startingPlan, barePoint);
@@ -69,6 +101,23 @@ describe('the store dealt out', () => {
 		const [allocation] = allocateStore([stock(10), stock(70, 'white')], [want(1)]);
 		expect(allocation?.lacking).toEqual({ blue: 30 });
 		expect(allocation?.drawn).toBeCloseTo(70, 9);
+	});
+
+	it('takes what may be of any colour from the fullest heap, whatever its place in the store', () => {
+		const plain: Want = { kind: 'carrier', mats: 1, demand: { ...demand, byColour: {}, bags: 20 } };
+		for (const heaps of [
+			[stock(15, 'white'), stock(30, 'green')],
+			[stock(30, 'green'), stock(15, 'white')]
+		]) {
+			const blues: Want = {
+				kind: 'carrier',
+				mats: 1,
+				demand: { ...demand, byColour: { white: 15 }, ofAnyColour: 0, bags: 15 }
+			};
+			const any = { ...plain, demand: { ...plain.demand, ofAnyColour: 20 } };
+			const [first, second] = allocateStore(heaps, [any, blues]);
+			expect([first?.lacking, second?.lacking]).toEqual([{}, {}]);
+		}
 	});
 
 	it('serves the named colours of every want before what may be of any colour', () => {

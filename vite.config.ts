@@ -25,7 +25,9 @@ export default defineConfig({
 				test: {
 					name: 'unit',
 					environment: 'node',
-					include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts']
+					include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+					// Properties are tried on hundreds of plans; a busy machine takes its time.
+					testTimeout: 20_000
 				}
 			},
 			{

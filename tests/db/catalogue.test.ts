@@ -12,7 +12,7 @@ import { bounds, longest, movedAtOnce } from '../../src/lib/entries/bounds';
 import { countMethods } from '../../src/lib/entries/types/drop-off';
 import { measures } from '../../src/lib/entries/types/measurement';
 import { many } from '../../src/lib/server/db/verbs';
-import { knownRows } from '../../src/lib/server/gather/list-imports';
+import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
 import { listNames } from '../../src/lib/stages/gather/lists/columns';
 import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';

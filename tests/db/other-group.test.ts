@@ -167,8 +167,6 @@ const dropOffRow = {
 	broughtBy: null,
 	note: null
 };
-const onClient = <Result>(work: Parameters<typeof withTransaction<Result>>[0]) =>
-	withTransaction(work);
 /** What is refused by the database itself is as good as refused in a sentence. */
 const orRefused = (work: Promise<unknown>) => work.catch(() => 'refused');
 const collect = async (parts: AsyncIterable<unknown>) => {
@@ -197,10 +195,11 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 			{ lengthSystem: 'cm', timeZone: 'UTC' }
 		),
 	'gather/places listPlaces': (other) => listPlaces(other),
-	'gather/places placeOf': (other) => onClient((client) => placeOf(client, other, 'Bus depot')),
+	'gather/places placeOf': (other) =>
+		withTransaction((client) => placeOf(client, other, 'Bus depot')),
 	'gather/places tallyOfNames': async (other) => [...(await tallyOfNames(other))],
 	'gather/places tallyOfPlace': (other, { placeId }) =>
-		orRefused(onClient((client) => tallyOfPlace(client, other, placeId))),
+		orRefused(withTransaction((client) => tallyOfPlace(client, other, placeId))),
 	'gather/drop-offs keepDropOff': (other) => keepDropOff(other, key(), dropOff),
 	'gather/drop-offs listDropOffs': (other) => listDropOffs(other),
 	'gather/kinds keepBagKind': async (other, { kindId }) => {
@@ -216,7 +215,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		listMovements(other, { kindId, colour: 'blue', form: 'bag' }),
 	'gather/ledger append': (other, { kindId }) =>
 		orRefused(
-			onClient((client) =>
+			withTransaction((client) =>
 				append(client, other, { ...movement, key: key(), kindId, movedAt: new Date() })
 			)
 		),
@@ -249,14 +248,14 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	},
 	'gather/list-imports findImport': (other, { laid }) => findImport(other, laid),
 	'gather/list-imports holdImport': (other, { laid }) =>
-		onClient((client) => holdImport(client, other, laid)),
+		withTransaction((client) => holdImport(client, other, laid)),
 	'gather/list-imports rowsOfImport': (other, { laid }) => orRefused(rowsOfImport(other, laid)),
 	'gather/list-imports matchImport': (other, { laid }) => matchImport(other, laid, ['', '', '']),
 	'gather/list-imports settleImport': (other, { laid }) =>
 		settleImport(other, laid, { dayOrder: 'mdy', known: 'skip', oddRight: true }),
 	'gather/list-imports mendImport': (other, { laid }) => mendImport(other, laid, 0, 2, '99'),
 	'gather/list-imports markImportKept': (other, { laid }) =>
-		onClient((client) => markImportKept(client, other, laid)),
+		withTransaction((client) => markImportKept(client, other, laid)),
 	'gather/list-imports dropImport': (other, { laid }) => dropImport(other, laid),
 	'gather/list-known knownDropOffs': async (other) => [
 		...(await knownDropOffs(other, [dropOffRow]))
@@ -270,12 +269,12 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		];
 	},
 	'gather/list-rows appendDropOffs': (other) =>
-		onClient((client) =>
+		withTransaction((client) =>
 			appendDropOffs(client, other, key(), 0, [{ ...dropOffRow, place: 'Bus depot' }])
 		),
 	'gather/list-rows appendMovements': (other, { kindId }) =>
 		orRefused(
-			onClient((client) =>
+			withTransaction((client) =>
 				appendMovements(client, other, key(), 0, [
 					{ ...movement, kindId, reason: 'counted', movedAt: null }
 				])
@@ -283,7 +282,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		),
 	'gather/list-rows holdBalances': async (other) => [
 		await holdBalances(other),
-		await onClient((client) => holdBalances(other, client))
+		await withTransaction((client) => holdBalances(other, client))
 	],
 	'gather/keep-list checkList': async (other) => {
 		const said = { list: 'drop-offs', matching: ['came_on', 'place', 'bags'] } as const;

@@ -1,3 +1,4 @@
+import { fiveFigures } from '../../../../tests/unit/five-figures';
 import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import type { Model } from '../model/model';
@@ -225,22 +226,10 @@ const said: Readonly<Record<string, Omit<Judgement, 'code'>>> = {
 	}
 };
 
-const rounded = (value: unknown): unknown => {
-	if (typeof value === 'number') return Number(value.toPrecision(5));
-	if (Array.isArray(value)) return value.map(rounded);
-	return value !== null && typeof value === 'object'
-		? Object.fromEntries(
-				Object.entries(value)
-					.filter(([, one]) => one !== undefined)
-					.map(([key, one]) => [key, rounded(one)])
-			)
-		: value;
-};
-
 describe('the calls on a plan', () => {
 	it.each(earned)('%s says its figures, how grave it is and what cures it', (code, plan) => {
 		const calls = judged(plan).filter((one) => one.code === code);
-		expect(rounded(calls)).toEqual([{ code, ...said[code] }]);
+		expect(fiveFigures(calls)).toEqual([{ code, ...said[code] }]);
 	});
 
 	it.each(earned)('%s is made where it is earned, and only there', (code, with_, without) => {

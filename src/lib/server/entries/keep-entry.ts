@@ -1,6 +1,7 @@
 import type { SentForm } from '$lib/entries/typed-form.svelte';
 import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
+import { lengthSystems } from '$lib/core/units/format-length';
 import { readForm } from '$lib/server/web/read-form';
 import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
@@ -11,7 +12,7 @@ import { takeEntry } from './take-entry';
 
 const unread = 'This could not be read. Please type it again.';
 const lengthsOf = (text: string | undefined): LengthSystem | undefined =>
-	text === 'cm' || text === 'ft' ? text : undefined;
+	lengthSystems.find((system) => system === text);
 
 /** The action of every entry form, for pages without scripts: what is not kept comes back as it was typed. */
 export async function keepEntry(event: RequestEvent) {

@@ -1,5 +1,6 @@
 import type { Checked } from '$lib/stages/gather/lists/check-list';
 import { checkDropOffs, checkMovements, lineKey } from '$lib/stages/gather/lists/check-list';
+import { stillAsked } from '$lib/stages/gather/lists/still-asked';
 import type { DayOrder } from '$lib/stages/gather/lists/days';
 import { wholeNumber } from '$lib/ui/number-words';
 import pLimit from 'p-limit';
@@ -147,12 +148,11 @@ async function keepNow(
 			if (held.keptAt) return { outcome: 'duplicate', count: held.rowCount };
 			const rows = await rowsOfImport(groupId, id, client);
 			const checked = await checkList(groupId, held, rows, today, client);
+			const asked = stillAsked(checked, held);
 			const problems = [
 				...checked.columnProblems,
-				...(checked.knownCount > 0 && held.knownRows === 'ask'
-					? [knownQuestion(checked.knownCount)]
-					: []),
-				...[...(held.areOddRight ? [] : checked.oddCells), ...checked.problems].map(
+				...(asked.ofKnown ? [knownQuestion(checked.knownCount)] : []),
+				...[...(asked.ofOdd ? checked.oddCells : []), ...checked.problems].map(
 					({ row, column, sentence }) => `Row ${row}, ${column}: ${sentence}`
 				)
 			];

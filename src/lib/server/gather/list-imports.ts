@@ -1,5 +1,6 @@
 import type { ListName, Matching } from '$lib/stages/gather/lists/columns';
 import { guessMatching } from '$lib/stages/gather/lists/columns';
+import type { KnownRows, Said } from '$lib/stages/gather/lists/still-asked';
 import type { DayOrder } from '$lib/stages/gather/lists/days';
 import type { CsvRows } from '$lib/stages/gather/lists/read-csv';
 import { createHash } from 'node:crypto';
@@ -7,11 +8,8 @@ import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import { execute, many, maybeOne, one, writing } from '$lib/server/db/verbs';
 
-export const knownRows = ['ask', 'skip', 'again'] as const;
-export type KnownRows = (typeof knownRows)[number];
-
 /** A list on the table: brought in, not kept yet or kept already. */
-export interface ListImport {
+export interface ListImport extends Said {
 	readonly id: string;
 	readonly list: ListName;
 	readonly fileName: string;
@@ -21,10 +19,6 @@ export interface ListImport {
 	readonly takenBackAt: Date | null;
 	/** Which way round its days are written, once somebody has said so. */
 	readonly dayOrder: DayOrder | null;
-	/** What becomes of rows that are there already. */
-	readonly knownRows: KnownRows;
-	/** Somebody has looked at its odd counts and said that they are right. */
-	readonly areOddRight: boolean;
 	/** When the very same rows were kept before, if they were and still count. */
 	readonly sameKeptAt: Date | null;
 }

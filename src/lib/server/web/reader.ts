@@ -1,3 +1,5 @@
+import { lengthSystems } from '$lib/core/units/format-length';
+import { stitchTerms } from '$lib/ui/stitch-words';
 import type { Reader } from '$lib/ui/reader';
 import { papers, usualLocale, usualPaper, usualZone } from '$lib/ui/reader';
 import { todayIn } from '$lib/ui/days';
@@ -30,13 +32,13 @@ export function readerOfGroup(
 ): Reader {
 	const lengths = cookies.get('lengths');
 	const terms = cookies.get('terms');
-	const lengthSystem = lengths === 'cm' || lengths === 'ft' ? lengths : group.lengthSystem;
+	const lengthSystem = lengthSystems.find((system) => system === lengths) ?? group.lengthSystem;
 	const timeZone = group.timeZone ?? usualZone;
 	return {
 		groupId,
 		name: group.name,
 		lengthSystem,
-		stitchTerms: terms === 'us' || terms === 'uk' ? terms : group.stitchTerms,
+		stitchTerms: stitchTerms.find((one) => one === terms) ?? group.stitchTerms,
 		timeZone,
 		locale: group.locale ?? usualLocale,
 		paper: papers.find((paper) => paper === cookies.get('paper')) ?? usualPaper(lengthSystem),

@@ -4,6 +4,7 @@
 	import { enhance } from '$app/forms';
 	import ListProblems from './ListProblems.svelte';
 	import type { CellProblem } from './check-list';
+	import type { Said } from './still-asked';
 	import type { DayOrder } from './days';
 	import { wholeNumber } from '$lib/ui/number-words';
 
@@ -11,11 +12,7 @@
 		found,
 		check
 	}: {
-		found: {
-			readonly dayOrder: DayOrder | null;
-			readonly knownRows: 'ask' | 'skip' | 'again';
-			readonly areOddRight: boolean;
-		};
+		found: Said & { readonly dayOrder: DayOrder | null };
 		check: {
 			readonly isDayOrderAsked: boolean;
 			readonly knownCount: number;

@@ -1,4 +1,5 @@
 import { listFields } from '$lib/stages/gather/lists/columns';
+import { knownRows } from '$lib/stages/gather/lists/still-asked';
 import { dayOrders } from '$lib/stages/gather/lists/days';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
@@ -6,7 +7,6 @@ import { whileReached } from '$lib/server/db/away';
 import {
 	dropImport,
 	findImport,
-	knownRows,
 	matchImport,
 	mendImport,
 	rowsOfImport,

@@ -6,6 +6,7 @@
 	import ListProblems from '$lib/stages/gather/lists/ListProblems.svelte';
 	import ListQuestions from '$lib/stages/gather/lists/ListQuestions.svelte';
 	import { listFields, listTitles } from '$lib/stages/gather/lists/columns';
+	import { stillAsked } from '$lib/stages/gather/lists/still-asked';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -16,11 +17,8 @@
 	const found = $derived(data.found);
 	const problems = $derived([...((form && 'problems' in form && form.problems) || []), ...refused]);
 	const back = $derived(form && 'back' in form ? form.back : null);
-	const isAsked = $derived(
-		data.check !== null &&
-			((data.check.knownCount > 0 && found.knownRows === 'ask') ||
-				(data.check.oddCellCount > 0 && !found.areOddRight))
-	);
+	const asked = $derived(data.check && stillAsked(data.check, found));
+	const isAsked = $derived(asked !== null && (asked.ofKnown || asked.ofOdd));
 	const isGood = $derived(
 		data.check !== null &&
 			!isAsked &&

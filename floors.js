@@ -43,6 +43,7 @@ const page = [
 const server = [
 	['server/base'],
 	['server/db'],
+	['server/book'],
 	['server/web', 'server/plan', 'server/sheets'],
 	['server/heavy', 'server/measures'],
 	['server/gather'],

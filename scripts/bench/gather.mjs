@@ -8,21 +8,36 @@ const group = '00000000-0000-4000-8000-000000000001';
 /** Appends movements until the ledger has so many, spread over every kind and colour. @param {pg.Client} client @param {number} count */
 async function growLedger(client, count) {
 	await client.query(
-		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, moved_at)
-		 select $1, gen_random_uuid(), k.id, c.colour, 'bag', 1 + n % 5, 'counted',
-			now() - make_interval(mins => n::integer)
-		 from generate_series(1, $2 - (select count(*) from movement where group_id = $1)) n
-		 join lateral (select id from bag_kind where group_id = $1 order by id offset n % 3 limit 1) k on true
-		 join lateral (select (array['white', 'blue', 'green', 'grey', 'red', 'black'])[1 + n % 6] as colour) c on true`,
+		`insert into line (group_id, kind_id, colour, form)
+		 select $1, k.id, c.colour, 'bag'
+		 from (select id from bag_kind where group_id = $1 order by id limit 3) k
+		 cross join unnest(array['white', 'blue', 'green', 'grey', 'red', 'black']) as c (colour)
+		 on conflict do nothing`,
+		[group]
+	);
+	await client.query(
+		`with grown as (
+			insert into entry (group_id, key, digest, type, typed_at, reason)
+			select $1, gen_random_uuid(), '', 'movement', now() - make_interval(mins => n::integer), 'counted'
+			from generate_series(1, $2 - (select count(*) from movement where group_id = $1 and holder = 'store')) n
+			returning id
+		), lines as (
+			select array_agg(id order by id) as ids from line where group_id = $1 and form = 'bag' and cut_id is null
+		)
+		insert into movement (group_id, entry_id, part, line_id, holder, amount, film_mg)
+		select $1, g.id, side.part, lines.ids[1 + g.id % cardinality(lines.ids)],
+			case side.sign when 1 then 'store' else 'difference' end, (1 + g.id % 5) * side.sign, 5200 * side.sign
+		from grown g cross join lines cross join (values (1, 1), (2, -1)) as side (part, sign)`,
 		[group, count]
 	);
-	await client.query('analyze movement; analyze balance');
+	await client.query('analyze entry; analyze movement; analyze balance');
 }
 
 /** The store page, and the history of its longest line. @param {string} address @param {pg.Client} client @param {string} size */
 async function storePage(address, client, size) {
 	const { rows } = await client.query(
-		'select kind_id, colour, form from balance where group_id = $1 order by movements desc limit 1',
+		`select l.kind_id, l.colour, l.form from balance b join line l on l.group_id = b.group_id and l.id = b.line_id
+		 where b.group_id = $1 and b.holder = 'store' order by b.movements desc limit 1`,
 		[group]
 	);
 	const [line] = rows;

@@ -143,12 +143,17 @@ export async function attackDurability(seconds: number, seed: number): Promise<s
 		await Promise.all([...Array.from({ length: writers }, write), killer()]);
 		await untilUp(60_000);
 
-		const rows = await ask<{ key: string; amount: string }>('select key, amount from movement');
+		const rows = await ask<{ key: string; amount: string }>(
+			`select e.key, m.amount from movement m
+			 join entry e on e.group_id = m.group_id and e.id = m.entry_id where m.holder = 'store'`
+		);
 		const kept = new Map(rows.map(({ key, amount }) => [key, Number(amount)]));
 		const lost = sent.filter(({ key, isAcknowledged }) => isAcknowledged && !kept.has(key));
 		const wrong = sent.filter(({ key, amount }) => kept.has(key) && kept.get(key) !== amount);
 		const strange = rows.filter(({ key }) => !sent.some((entry) => entry.key === key));
-		const [balance] = await ask<{ amount: string }>('select sum(amount) as amount from balance');
+		const [balance] = await ask<{ amount: string }>(
+			`select sum(amount) as amount from balance where holder = 'store'`
+		);
 		const sum = rows.reduce((all, { amount }) => all + Number(amount), 0);
 		const faults = [
 			kept.size !== rows.length && 'an entry counts twice',

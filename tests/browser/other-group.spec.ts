@@ -19,16 +19,23 @@ const written = `
 	insert into bag_kind (id, group_id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g)
 	values ('${kind}', '${other}', '${mark} sack', 400, 0, 500, 0, 9);
 	insert into place (id, group_id, name) values ('${place}', '${other}', '${mark} kiosk');
-	insert into drop_off (group_id, key, place_id, came_on, sacks, method, bags, bags_low, bags_high, note)
-	values ('${other}', gen_random_uuid(), '${place}', '2026-11-19', 0, 'hand', 90, 90, 90, '${mark}');
-	insert into sorting (group_id, key, place_id, kind_id, colour, strand, stuffing, drying, rejected,
-		look_again_at, by_name)
-	values ('${other}', gen_random_uuid(), '${place}', '${kind}', 'blue', 40, 0, 9, 1,
-		now() + interval '2 hours', '${mark}');
-	insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, moved_at)
-	values ('${other}', gen_random_uuid(), '${kind}', 'blue', 'bag', 40, 'counted', '${mark}', now());
-	insert into timed_work (group_id, key, work, maker, units, people, minutes, default_seconds, worked_on)
-	values ('${other}', gen_random_uuid(), 'join', '${mark}', 40, 1, 10, 15, '2026-11-19');
+	insert into person (group_id, id, name) values ('${other}', '${place}', '${mark}');
+	insert into entry (group_id, id, key, digest, type, typed_at, person_id, reason, note)
+	overriding system value
+	select '${other}', id, gen_random_uuid(), '', type, now(), '${place}', reason, '${mark}'
+	from (values (9001, 'drop-off', null), (9002, 'sorting', 'sorted'), (9003, 'movement', 'counted'),
+		(9004, 'timed', null)) v (id, type, reason);
+	insert into drop_off (group_id, entry_id, place_id, came_on, sacks, method, bags, bags_low, bags_high)
+	values ('${other}', 9001, '${place}', '2026-11-19', 0, 'hand', 90, 90, 90);
+	insert into sorting (group_id, entry_id, place_id, kind_id, colour, strand, stuffing, drying, rejected,
+		look_again_at)
+	values ('${other}', 9002, '${place}', '${kind}', 'blue', 40, 0, 9, 1, now() + interval '2 hours');
+	insert into line (group_id, id, kind_id, colour, form) overriding system value
+	values ('${other}', 9001, '${kind}', 'blue', 'bag');
+	insert into movement (group_id, entry_id, part, line_id, holder, amount, film_mg)
+	values ('${other}', 9003, 1, 9001, 'store', 40, 360000), ('${other}', 9003, 2, 9001, 'difference', -40, -360000);
+	insert into timed_work (group_id, entry_id, work, maker_id, units, people, minutes, default_seconds, worked_on)
+	values ('${other}', 9004, 'join', '${place}', 40, 1, 10, 15, '2026-11-19');
 	insert into list_import (id, group_id, list, file_name, rows, row_count, matching, digest, kept_at)
 	select id::uuid, '${other}', 'drop-offs', '${mark}.csv',
 		'{"heads": ["date"], "rows": [["${mark}"]]}', 1, '["came_on"]', 'x', at::timestamptz
@@ -39,6 +46,8 @@ const tables = [
 	'place',
 	'drop_off',
 	'sorting',
+	'entry',
+	'person',
 	'movement',
 	'timed_work',
 	'list_import'
@@ -97,6 +106,7 @@ const acts: readonly (readonly [string, Readonly<Record<string, string>>])[] = [
 ];
 const entries: readonly (readonly [string, Readonly<Record<string, string>>])[] = [
 	['correction', { of: 'movement', corrects: number, note: 'x' }],
+	['correction', { of: 'entry', corrects: '9003', note: 'x' }],
 	['correction', { of: 'drop-off', corrects: number, note: 'x' }],
 	['correction', { of: 'sorting', corrects: number, note: 'x' }],
 	[

@@ -1,23 +1,17 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { keepDropOff, listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
 import { listStoredKinds, removeKind } from '../../src/lib/server/gather/kinds';
-import {
-	keepCorrection,
-	keepMovement,
-	listBalances,
-	listMovements
-} from '../../src/lib/server/gather/ledger';
+import { listBalances, listMovements } from '../../src/lib/server/gather/ledger';
 import { rowsAfter } from '../../src/lib/server/gather/list-out';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
-import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
-import { takeBack } from '../../src/lib/server/gather/taken-back';
+import { listSorted } from '../../src/lib/server/gather/sortings';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { SortingEntry } from '../../src/lib/entries/types/sorting';
 import { useDatabase } from './database';
-import { dropOff, newGroup, newTable, sorting } from './samples';
+import { dropOff, newGroup, newTable, sorting, keep } from './samples';
 
 useDatabase();
 
@@ -29,7 +23,7 @@ beforeEach(async () => {
 
 const key = () => crypto.randomUUID();
 const sort = (more: Partial<SortingEntry> = {}, under = key(), at?: Date) =>
-	keepSorting(group, under, { ...sorting, kindId, ...more }, at);
+	keep(group, under, { ...sorting, kindId, ...more }, at);
 const nothing = { strand: 0, stuffing: 0, drying: 0, rejected: 0, lookAgainHours: null };
 const hang = async (drying: number): Promise<number> => {
 	const saved = await sort({ ...nothing, drying, lookAgainHours: 2 });
@@ -41,7 +35,7 @@ const takeOff = (driedFrom: number, piles: Partial<SortingEntry>, under = key())
 const held = async () =>
 	Object.fromEntries((await listBalances(group)).map(({ form, amount }) => [form, amount]));
 const back = (of: 'drop-off' | 'sorting', corrects: number, under = key()) =>
-	takeBack(group, under, { of, corrects, note: 'typed wrong', byName: 'Odo' });
+	keep(group, under, { type: 'correction', of, corrects, note: 'typed wrong', byName: 'Odo' });
 
 describe('bags that hang to dry', () => {
 	it('are known by kind, colour and place, the ones to look at soonest first', async () => {
@@ -111,13 +105,13 @@ describe('bags that hang to dry', () => {
 
 describe('what is taken back', () => {
 	it('of what came in counts no more, and says why', async () => {
-		const wrong = await keepDropOff(group, key(), {
+		const wrong = await keep(group, key(), {
 			...dropOff,
 			bags: 1800,
 			bagsHigh: 1800,
 			isSure: true
 		});
-		await keepDropOff(group, key(), dropOff);
+		await keep(group, key(), dropOff);
 		const sent = key();
 		expect(
 			(await back('drop-off', Number(wrong.outcome !== 'refused' && wrong.id), sent)).outcome
@@ -158,7 +152,7 @@ describe('what is taken back', () => {
 		const saved = await sort({ strand: 40 });
 		const id = Number(saved.outcome === 'kept' && saved.id);
 		const out = { type: 'movement', kindId, colour: 'blue', form: 'bag', reason: 'cut' } as const;
-		await keepMovement(group, key(), {
+		await keep(group, key(), {
 			...out,
 			amount: -30,
 			note: null,
@@ -166,18 +160,27 @@ describe('what is taken back', () => {
 			isSure: false
 		});
 		expect(await back('sorting', id)).toMatchObject({
-			problems: { corrects: expect.stringContaining('has gone out already') as string }
+			problems: {
+				corrects: expect.stringContaining('gone out already: 30 blue bags (cut, 2026-') as string
+			}
 		});
 		expect(await held()).toEqual({ bag: 10, stuffing: 12 });
 		expect((await listSorted(group))[0]?.takenBack).toBeNull();
 	});
 
-	it('leaves alone what was taken back by hand', async () => {
+	it('by its movement in the store is the whole sorting, and only once', async () => {
 		const saved = await sort({ strand: 40, stuffing: 6 });
 		const id = Number(saved.outcome === 'kept' && saved.id);
 		const [first] = await listMovements(group, { kindId, colour: 'blue', form: 'bag' });
-		await keepCorrection(group, key(), { corrects: first?.id ?? 0, note: 'no', byName: null });
-		expect((await back('sorting', id)).outcome).toBe('kept');
+		await keep(group, key(), {
+			type: 'correction',
+			of: 'entry',
+			corrects: first?.id ?? 0,
+			note: 'no',
+			byName: null
+		});
+		expect((await listSorted(group))[0]?.takenBack).toBe('no');
+		expect((await back('sorting', id)).outcome).toBe('refused');
 		expect(await held()).toEqual({});
 	});
 

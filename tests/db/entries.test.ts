@@ -177,7 +177,11 @@ describe('what is never changed', () => {
 		['update sorting set strand = 0', 'never changed'],
 		['delete from sorting', 'never changed'],
 		['truncate sorting cascade', 'never emptied'],
-		['truncate taken_back cascade', 'never emptied']
+		['truncate taken_back cascade', 'never emptied'],
+		['update entry set note = null', 'never changed'],
+		['delete from entry', 'never changed'],
+		['truncate entry cascade', 'never emptied'],
+		['update line set colour = colour', 'never changed']
 	])('is refused by the database: %s', async (sql, words) => {
 		await take(came());
 		await take(sorted('40', { drying: '8', look_again: '2' }));

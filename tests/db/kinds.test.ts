@@ -2,17 +2,11 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import type { BagKindEntry } from '../../src/lib/entries/types/bag-kind';
-import {
-	keepBagKind,
-	listKinds,
-	listStoredKinds,
-	removeKind
-} from '../../src/lib/server/gather/kinds';
-import { keepMovement, listBalances } from '../../src/lib/server/gather/ledger';
+import { listKinds, listStoredKinds, removeKind } from '../../src/lib/server/gather/kinds';
+import { listBalances } from '../../src/lib/server/gather/ledger';
 import { partKey } from '../../src/lib/server/db/part-key';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
-import { keepSorting } from '../../src/lib/server/gather/sortings';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
@@ -20,7 +14,7 @@ import { loadAsks } from '../../src/lib/server/gather/load-asks';
 import { knownOf } from '../../src/lib/server/bench/known-of';
 import { seasonAsks } from '../../src/lib/server/gather/season-asks';
 import { useDatabase } from './database';
-import { newGroup } from './samples';
+import { newGroup, keep } from './samples';
 
 useDatabase();
 
@@ -42,7 +36,7 @@ const bread: BagKindEntry = {
 	bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
 };
 const bagsIn = (kindId: string, amount: number, colour: 'blue' | 'white' = 'blue') =>
-	keepMovement(group, key(), {
+	keep(group, key(), {
 		type: 'movement',
 		kindId,
 		colour,
@@ -59,14 +53,14 @@ const kindNamed = async (name: string) =>
 describe('a kind of bag', () => {
 	it('is kept once under its key, and known by its name', async () => {
 		const sent = key();
-		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'kept', id: sent });
-		expect(await keepBagKind(group, sent, bread)).toEqual({ outcome: 'duplicate', id: sent });
+		expect(await keep(group, sent, bread)).toEqual({ outcome: 'kept', id: sent });
+		expect(await keep(group, sent, bread)).toEqual({ outcome: 'duplicate', id: sent });
 		expect(await kindNamed('Bread bag')).toMatchObject({ ...bread.bag, bags: 0, isUsed: false });
 	});
 
 	it('has a name of its own, whatever its letters', async () => {
-		await keepBagKind(group, key(), bread);
-		expect(await keepBagKind(group, key(), { ...bread, name: ' bread BAG' })).toMatchObject({
+		await keep(group, key(), bread);
+		expect(await keep(group, key(), { ...bread, name: ' bread BAG' })).toMatchObject({
 			outcome: 'refused',
 			problems: { name: expect.stringContaining('already') as string }
 		});
@@ -74,21 +68,19 @@ describe('a kind of bag', () => {
 
 	it('is measured again, and may not take another’s name', async () => {
 		const sent = key();
-		await keepBagKind(group, sent, bread);
+		await keep(group, sent, bread);
 		const heavier = { ...bread, kindId: sent, bag: { ...bread.bag, massG: 3.6 } };
-		expect((await keepBagKind(group, key(), heavier)).outcome).toBe('kept');
+		expect((await keep(group, key(), heavier)).outcome).toBe('kept');
 		expect((await kindNamed('Bread bag'))?.massG).toBe(3.6);
-		expect((await keepBagKind(group, key(), { ...heavier, name: 'Thin carrier' })).outcome).toBe(
+		expect((await keep(group, key(), { ...heavier, name: 'Thin carrier' })).outcome).toBe(
 			'refused'
 		);
-		expect((await keepBagKind(group, key(), { ...heavier, kindId: key() })).outcome).toBe(
-			'refused'
-		);
+		expect((await keep(group, key(), { ...heavier, kindId: key() })).outcome).toBe('refused');
 	});
 
 	it('leaves the list while the store has never seen it, and stays from then on', async () => {
 		const sent = key();
-		await keepBagKind(group, sent, bread);
+		await keep(group, sent, bread);
 		await bagsIn(sent, 5);
 		await bagsIn(sent, -5);
 		expect(await removeKind(group, sent)).toBe(false);
@@ -106,53 +98,6 @@ describe('a kind of bag', () => {
 		expect(kinds.find(({ kind }) => kind === 'Thin carrier')?.count).toBe(12);
 		expect(kinds).toHaveLength(3);
 		expect(practice).toEqual(barePractice);
-	});
-});
-
-describe('the parts of an entry', () => {
-	it('have keys that are always the same and never meet', () => {
-		const [a, b] = [key(), key()];
-		expect(partKey(a, 1)).toBe(partKey(a, 1));
-		expect(partKey(a, 1)).toMatch(
-			/^[0-9a-f]{8}-[0-9a-f]{4}-8[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
-		);
-		expect(new Set([a, b, partKey(a, 1), partKey(a, 2), partKey(b, 1)]).size).toBe(5);
-	});
-
-	it('are all kept where keys follow each other', async () => {
-		const kindId = (await kindNamed('Thin carrier'))?.id ?? '';
-		for (let at = 0; at < 8; at++) {
-			const sent = `00000000-0000-4000-8000-${String(at).padStart(12, '0')}`;
-			await keepSorting(group, sent, {
-				type: 'sorting',
-				place: 'Ferry kiosk',
-				kindId,
-				colour: 'blue',
-				strand: 10,
-				stuffing: 1,
-				drying: 0,
-				rejected: 0,
-				lookAgainHours: null,
-				driedFrom: null,
-				byName: null,
-				isSure: false
-			});
-			await keepMovement(group, sent, {
-				type: 'movement',
-				kindId,
-				colour: 'blue',
-				form: 'ball',
-				amount: 1,
-				reason: 'joined',
-				note: null,
-				byName: null,
-				isSure: false
-			});
-		}
-		const amounts = Object.fromEntries(
-			(await listBalances(group)).map(({ form, amount }) => [form, amount])
-		);
-		expect(amounts).toEqual({ bag: 80, stuffing: 8, ball: 8 });
 	});
 });
 
@@ -200,7 +145,7 @@ describe('what the season asks for', () => {
 	it('asks more of a place whose bags are worse', async () => {
 		await wantMats(group, await keepIt(), 1, 0);
 		const kindId = (await kindNamed('Thin carrier'))?.id ?? '';
-		await keepSorting(group, key(), {
+		await keep(group, key(), {
 			type: 'sorting',
 			place: 'Ferry kiosk',
 			kindId,
@@ -242,5 +187,16 @@ describe('what the season asks for', () => {
 			barePractice
 		);
 		expect(plans[0]).toMatchObject({ kind: null, allocation: { drawn: 0 } });
+	});
+});
+
+describe('the rows of a list', () => {
+	it('have keys that are always the same and never meet', () => {
+		const [a, b] = [key(), key()];
+		expect(partKey(a, 1)).toBe(partKey(a, 1));
+		expect(partKey(a, 1)).toMatch(
+			/^[0-9a-f]{8}-[0-9a-f]{4}-8[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
+		);
+		expect(new Set([a, b, partKey(a, 1), partKey(a, 2), partKey(b, 1)]).size).toBe(5);
 	});
 });

@@ -3,7 +3,7 @@ import type { ListName } from '../../src/lib/stages/gather/lists/columns';
 import { listFields } from '../../src/lib/stages/gather/lists/columns';
 import { readCsv, writeCsv } from '../../src/lib/stages/gather/lists/read-csv';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
-import { keepMovement, listBalances } from '../../src/lib/server/gather/ledger';
+import { listBalances } from '../../src/lib/server/gather/ledger';
 import {
 	dropImport,
 	findImport,
@@ -20,7 +20,7 @@ import { execute, one } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { checkList, keepList as keepListOn } from '../../src/lib/server/gather/keep-list';
 import { useDatabase } from './database';
-import { movement, newGroup, newTable } from './samples';
+import { movement, newGroup, newTable, keep } from './samples';
 
 useDatabase();
 
@@ -47,7 +47,7 @@ const blue = async () =>
 const ledger = async () =>
 	(
 		await one<{ sum: number }>(
-			'select coalesce(sum(amount), 0) as sum from movement where group_id = $1',
+			`select coalesce(sum(amount), 0) as sum from movement where group_id = $1 and holder = 'store'`,
 			[group]
 		)
 	).sum;
@@ -153,9 +153,7 @@ describe('a list of movements', () => {
 		const ids = await Promise.all([1, 2].map((n) => lay('movements', movements(100, -n, n))));
 		await Promise.all([
 			...ids.map((id) => keepList(group, id)),
-			...Array.from({ length: 20 }, () =>
-				keepMovement(group, crypto.randomUUID(), { ...movement, kindId })
-			)
+			...Array.from({ length: 20 }, () => keep(group, crypto.randomUUID(), { ...movement, kindId }))
 		]);
 		expect([await blue(), await ledger()]).toEqual([260, 260]);
 	});
@@ -351,7 +349,7 @@ describe('a list of movements', () => {
 		const lists = ids.map((id) => keepList(group, id));
 		await new Promise((resolve) => setTimeout(resolve, 50));
 		const other = await newTable();
-		const saved = await keepMovement(other.group, crypto.randomUUID(), {
+		const saved = await keep(other.group, crypto.randomUUID(), {
 			...movement,
 			kindId: other.kindId
 		});

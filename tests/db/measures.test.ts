@@ -6,18 +6,13 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import type { MeasurementEntry } from '../../src/lib/entries/types/measurement';
-import {
-	keepMeasurement,
-	leaveOutMeasurement,
-	listMeasurements
-} from '../../src/lib/server/measures/measurements';
+import { leaveOutMeasurement, listMeasurements } from '../../src/lib/server/measures/measurements';
 import { insertPlan } from '../../src/lib/server/plan/plans';
 import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
-import { keepTimedWork } from '../../src/lib/server/measures/timed-work';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
-import { measurement, newGroup } from './samples';
+import { measurement, newGroup, keep } from './samples';
 
 useDatabase();
 
@@ -35,8 +30,8 @@ describe('what a group has measured', () => {
 	it('is nothing at first, and then moves what it knows, surer than before', async () => {
 		expect(await practiceOfGroup(group)).toEqual(barePractice);
 		const sent = key();
-		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('kept');
-		expect((await keepMeasurement(group, sent, chain)).outcome).toBe('duplicate');
+		expect((await keep(group, sent, chain)).outcome).toBe('kept');
+		expect((await keep(group, sent, chain)).outcome).toBe('duplicate');
 		const { factors } = await practiceOfGroup(group);
 		expect(factors.pieceLength.median).toBeLessThan(0.95);
 		expect(factors.pieceLength.cv).toBeLessThan(barePractice.factors.pieceLength.cv);
@@ -44,7 +39,7 @@ describe('what a group has measured', () => {
 	});
 
 	it('is left out by choice and counted again', async () => {
-		await keepMeasurement(group, key(), chain);
+		await keep(group, key(), chain);
 		const [line] = await listMeasurements(group);
 		await leaveOutMeasurement(group, line?.id ?? 0, true);
 		expect(await practiceOfGroup(group)).toEqual(barePractice);
@@ -54,25 +49,28 @@ describe('what a group has measured', () => {
 
 	it('asks about a slip of the pen before it counts, and takes the hand’s word for it', async () => {
 		const slip = { ...chain, lengthMm: 40_000 };
-		expect(await keepMeasurement(group, key(), slip)).toMatchObject({
+		expect(await keep(group, key(), slip)).toMatchObject({
 			outcome: 'refused',
 			problems: { sure: expect.stringContaining('decimal place') as string }
 		});
 		// Ten times is no piece, however sure the one is who typed it; half as long again may be one.
-		expect(await keepMeasurement(group, key(), { ...slip, isSure: true })).toMatchObject({
+		expect(await keep(group, key(), { ...slip, isSure: true })).toMatchObject({
 			outcome: 'refused',
 			problems: { counted: expect.stringContaining('Measure again') as string }
 		});
 		const long = { ...chain, lengthMm: 7_000 };
-		expect((await keepMeasurement(group, key(), long)).outcome).toBe('refused');
-		expect((await keepMeasurement(group, key(), { ...long, isSure: true })).outcome).toBe('kept');
+		expect((await keep(group, key(), long)).outcome).toBe('refused');
+		expect((await keep(group, key(), { ...long, isSure: true })).outcome).toBe('kept');
 	});
 
 	it('kept long ago and impossible moves no plan beyond what can be made', async () => {
 		const bag = { ...startingPlan.bag };
 		await execute(
-			`insert into measurement (group_id, key, kind, typed, readings, measured_on)
-			 values ($1, $2, 'handful', '{}', $3, '2026-11-01')`,
+			`with typed as (
+				insert into entry (group_id, key, digest, type, typed_at)
+				values ($1, $2, '', 'measurement', now()) returning id)
+			 insert into measurement (group_id, entry_id, kind, typed, readings, measured_on)
+			 select $1, id, 'handful', '{}', $3, '2026-11-01' from typed`,
 			[group, key(), { bagMass: { ratio: 1000, cv: 0.02, bag } }]
 		);
 		const practice = await practiceOfGroup(group);
@@ -93,9 +91,9 @@ describe('what a group has measured', () => {
 			workedOn: '2026-11-19',
 			isSure: false
 		} as const;
-		await keepTimedWork(group, key(), timed);
+		await keep(group, key(), timed);
 		const slip = { ...timed, units: 3000 };
-		expect(await keepTimedWork(group, key(), slip)).toMatchObject({
+		expect(await keep(group, key(), slip)).toMatchObject({
 			outcome: 'refused',
 			problems: { sure: expect.stringContaining('a tenth of what is known') as string }
 		});
@@ -108,24 +106,24 @@ describe('what a group has measured', () => {
 
 	it('refuses a swatch of a plan that is not crocheted, in a sentence', async () => {
 		const woven = { ...chain, measure: 'woven' as const };
-		expect(await keepMeasurement(group, key(), woven)).toMatchObject({ outcome: 'refused' });
+		expect(await keep(group, key(), woven)).toMatchObject({ outcome: 'refused' });
 	});
 
 	it('is told by finished mats and counted batches too', async () => {
 		const mat = { ...chain, measure: 'mat' as const, counted: 620, lengthMm: 1850, heightMm: 850 };
-		expect((await keepMeasurement(group, key(), mat)).outcome).toBe('kept');
+		expect((await keep(group, key(), mat)).outcome).toBe('kept');
 		const { factors } = await practiceOfGroup(group);
 		expect(factors.strandPerStitch.median).toBeGreaterThan(1.02);
 		expect(factors.strandPerStitch.cv).toBeLessThan(barePractice.factors.strandPerStitch.cv);
 		expect(factors.loomPitch).toEqual(barePractice.factors.loomPitch);
 		const tiny = { ...mat, heightMm: 1 };
-		expect(await keepMeasurement(group, key(), tiny)).toMatchObject({ outcome: 'refused' });
+		expect(await keep(group, key(), tiny)).toMatchObject({ outcome: 'refused' });
 	});
 
 	it('can be looked at maker by maker, in the order of the alphabet', async () => {
-		await keepMeasurement(group, key(), { ...chain, maker: 'Odo' });
-		await keepMeasurement(group, key(), { ...chain, lengthMm: 4600, maker: ' mabel' });
-		await keepMeasurement(group, key(), { ...chain, lengthMm: 4600, maker: 'Mabel' });
+		await keep(group, key(), { ...chain, maker: 'Odo' });
+		await keep(group, key(), { ...chain, lengthMm: 4600, maker: ' mabel' });
+		await keep(group, key(), { ...chain, lengthMm: 4600, maker: 'Mabel' });
 		expect(await listMakers(group)).toHaveLength(2);
 		const [mabel, odo] = await Promise.all([
 			practiceOfGroup(group, 'Mabel'),

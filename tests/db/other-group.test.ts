@@ -2,27 +2,17 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
-import { keptUnder, saveResultOf } from '../../src/lib/server/db/save-result';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many } from '../../src/lib/server/db/verbs';
-import { claimKey } from '../../src/lib/server/entries/entry-keys';
+import { enter, metUnder } from '../../src/lib/server/book/entries';
+import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
+import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
-import { keepDropOff, listDropOffs } from '../../src/lib/server/gather/drop-offs';
+import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
 import { keepList, checkList } from '../../src/lib/server/gather/keep-list';
-import {
-	keepBagKind,
-	listKinds,
-	listStoredKinds,
-	removeKind
-} from '../../src/lib/server/gather/kinds';
-import {
-	append,
-	keepCorrection,
-	keepMovement,
-	listBalances,
-	listMovements
-} from '../../src/lib/server/gather/ledger';
+import { listKinds, listStoredKinds, removeKind } from '../../src/lib/server/gather/kinds';
+import { listBalances, listMovements } from '../../src/lib/server/gather/ledger';
 import {
 	dropImport,
 	findImport,
@@ -53,20 +43,11 @@ import {
 } from '../../src/lib/server/gather/places';
 import { knownOf } from '../../src/lib/server/bench/known-of';
 import { practiceOrBare } from '../../src/lib/server/measures/practice-asked';
-import { keepSorting, listSorted } from '../../src/lib/server/gather/sortings';
-import { takeBack } from '../../src/lib/server/gather/taken-back';
+import { listSorted } from '../../src/lib/server/gather/sortings';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
-import {
-	keepMeasurement,
-	leaveOutMeasurement,
-	listMeasurements
-} from '../../src/lib/server/measures/measurements';
+import { leaveOutMeasurement, listMeasurements } from '../../src/lib/server/measures/measurements';
 import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
-import {
-	keepTimedWork,
-	leaveOutTimedWork,
-	listTimedWork
-} from '../../src/lib/server/measures/timed-work';
+import { leaveOutTimedWork, listTimedWork } from '../../src/lib/server/measures/timed-work';
 import { archiveOf } from '../../src/lib/server/out/archive';
 import { openSnapshot, rowsOf, tableNames } from '../../src/lib/server/out/everything';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
@@ -88,7 +69,16 @@ import { outOfPlans, plansNow } from '../../src/lib/server/plan/plans-now';
 import { WorkedOut } from '../../src/lib/server/plan/worked-out';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { useDatabase } from './database';
-import { dropOff, measurement, movement, newGroup, newTable, sorting, timed } from './samples';
+import {
+	dropOff,
+	measurement,
+	movement,
+	newGroup,
+	newTable,
+	sorting,
+	timed,
+	keep
+} from './samples';
 import { functionsOfGroups } from './statements';
 
 useDatabase();
@@ -123,23 +113,18 @@ async function fullGroup() {
 		kindId,
 		place,
 		sent,
-		dropOff: await idOf(keepDropOff(group, key(), { ...dropOff, place })),
-		sorting: await idOf(
-			keepSorting(group, key(), { ...sorting, place, kindId, drying: 8, byName: mark })
-		),
-		movement: await idOf(keepMovement(group, sent, move, new Date('2026-11-19T12:00:00Z'))),
-		measurement: await idOf(
-			keepMeasurement(group, key(), { ...measurement, planId: plan.id, maker: mark })
-		),
-		timed: await idOf(keepTimedWork(group, key(), { ...timed, maker: mark })),
+		dropOff: await idOf(keep(group, key(), { ...dropOff, place })),
+		sorting: await idOf(keep(group, key(), { ...sorting, place, kindId, drying: 8, byName: mark })),
+		movement: await idOf(keep(group, sent, move, new Date('2026-11-19T12:00:00Z'))),
+		measurement: await idOf(keep(group, key(), { ...measurement, planId: plan.id, maker: mark })),
+		timed: await idOf(keep(group, key(), { ...timed, maker: mark })),
 		laid: '',
 		keptList: ''
 	};
-	await claimKey(group, sent, 'digest');
 	const bag = { flatWidthMm: 410, gussetMm: 0, bodyMm: 500, handleMm: 0, massG: 9 };
 	const kind = { type: 'bag-kind', kindId: null, name: `${mark} sack`, handfulCount: 9 } as const;
 	const spareKind = key();
-	await keepBagKind(group, spareKind, { ...kind, bag, isSure: true });
+	await keep(group, spareKind, { ...kind, bag, isSure: true });
 	const list = { heads: ['date', 'place', 'bags'], rows: [['2026-11-12', place, '9']] };
 	const matched = {
 		list: 'drop-offs',
@@ -157,6 +142,17 @@ async function fullGroup() {
 type Ids = Awaited<ReturnType<typeof fullGroup>>['ids'];
 
 const today = '2026-11-26';
+const entered = {
+	digest: 'theirs',
+	type: 'timed',
+	typed: {},
+	at: new Date('2026-11-19T12:00:00Z'),
+	device: null,
+	sequence: null,
+	byName: null,
+	reason: null,
+	note: null
+};
 const dropOffRow = {
 	cameOn: '2026-11-19',
 	place: `${mark} kiosk`,
@@ -181,13 +177,30 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'db/groups changeGroup': (other) =>
 		changeGroup(other, { lengthSystem: 'ft', stitchTerms: 'uk', timeZone: null, locale: null }),
 	'db/groups guessHall': (other) => guessHall(other, 'Pacific/Auckland', 'en-NZ'),
-	'db/save-result keptUnder': (other, { sent }) => keptUnder('movement', other, sent),
-	'db/save-result saveResultOf': (other, { sent }) => saveResultOf(null, 'movement', other, sent),
-	'entries/entry-keys claimKey': async (other, { sent }) => [
-		await claimKey(other, sent, 'theirs'),
-		await claimKey(other, sent, 'theirs'),
-		await claimKey(other, sent, 'once more')
-	],
+	'book/persons personOf': (other) => personOf(other, 'Wren'),
+	'book/persons ensurePersons': (other) =>
+		withTransaction((client) => ensurePersons(client, other, ['Wren', null])),
+	'book/entries enter': async (other, { sent }) => {
+		const entering = { ...entered, key: sent };
+		return [
+			(await enter(other, entering)).met,
+			(await enter(other, entering)).met,
+			(await enter(other, { ...entering, digest: 'another' })).met
+		];
+	},
+	'book/entries metUnder': (other, { sent }) => metUnder(other, sent, 'theirs'),
+	'book/movements moveInStore': (other, { kindId, movement: entryId }) =>
+		orRefused(
+			withTransaction((client) =>
+				moveInStore(client, other, [
+					{ entryId, kindId, colour: 'blue', form: 'bag', amount: 9, elsewhere: 'outside' }
+				])
+			)
+		),
+	'book/movements moveBack': (other, { movement: entryId }) =>
+		withTransaction((client) => moveBack(client, other, [entryId], entryId)),
+	'entries/take-entry bookEntry': (other, { movement: corrects }) =>
+		keep(other, key(), { type: 'correction', of: 'entry', corrects, note: 'x', byName: null }),
 	'entries/take-entry takeEntry': (other, { movement: id }) =>
 		takeEntry(
 			other,
@@ -200,12 +213,12 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'gather/places tallyOfNames': async (other) => [...(await tallyOfNames(other))],
 	'gather/places tallyOfPlace': (other, { placeId }) =>
 		orRefused(withTransaction((client) => tallyOfPlace(client, other, placeId))),
-	'gather/drop-offs keepDropOff': (other) => keepDropOff(other, key(), dropOff),
+	'gather/drop-offs keepDropOff': (other) => keep(other, key(), dropOff),
 	'gather/drop-offs listDropOffs': (other) => listDropOffs(other),
 	'gather/kinds keepBagKind': async (other, { kindId }) => {
 		const bag = { flatWidthMm: 300, gussetMm: 0, bodyMm: 400, handleMm: 0, massG: 5 };
 		const named = { type: 'bag-kind', name: 'Stolen', bag, handfulCount: 9, isSure: true } as const;
-		return keepBagKind(other, key(), { ...named, kindId });
+		return keep(other, key(), { ...named, kindId });
 	},
 	'gather/kinds listKinds': (other) => listKinds(other),
 	'gather/kinds listStoredKinds': (other) => listStoredKinds(other),
@@ -213,22 +226,25 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'gather/ledger listBalances': (other) => listBalances(other),
 	'gather/ledger listMovements': (other, { kindId }) =>
 		listMovements(other, { kindId, colour: 'blue', form: 'bag' }),
-	'gather/ledger append': (other, { kindId }) =>
-		orRefused(
-			withTransaction((client) =>
-				append(client, other, { ...movement, key: key(), kindId, movedAt: new Date() })
-			)
-		),
-	'gather/ledger keepMovement': (other, { kindId }) =>
-		keepMovement(other, key(), { ...movement, kindId }),
-	'gather/ledger keepCorrection': (other, { movement: corrects }) =>
-		keepCorrection(other, key(), { corrects, note: 'x', byName: null }),
+	'gather/ledger keepMovement': (other, { kindId }) => keep(other, key(), { ...movement, kindId }),
 	'gather/sortings listSorted': (other) => listSorted(other),
 	'gather/sortings keepSorting': (other, { kindId, sorting: driedFrom }) =>
-		orRefused(keepSorting(other, key(), { ...sorting, kindId, driedFrom, strand: 8, drying: 0 })),
+		orRefused(keep(other, key(), { ...sorting, kindId, driedFrom, strand: 8, drying: 0 })),
 	'gather/taken-back takeBack': async (other, ids) => [
-		await takeBack(other, key(), { of: 'sorting', corrects: ids.sorting, note: 'x', byName: null }),
-		await takeBack(other, key(), { of: 'drop-off', corrects: ids.dropOff, note: 'x', byName: null })
+		await keep(other, key(), {
+			type: 'correction',
+			of: 'sorting',
+			corrects: ids.sorting,
+			note: 'x',
+			byName: null
+		}),
+		await keep(other, key(), {
+			type: 'correction',
+			of: 'drop-off',
+			corrects: ids.dropOff,
+			note: 'x',
+			byName: null
+		})
 	],
 	'gather/drying listDrying': (other) => listDrying(other),
 	'gather/drying endDrying': (other, { sorting: id }) => endDrying(other, id, true),
@@ -310,11 +326,11 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	],
 	'measures/practice listMakers': (other) => listMakers(other),
 	'measures/measurements keepMeasurement': (other, { plan }) =>
-		keepMeasurement(other, key(), { ...measurement, planId: plan.id }),
+		keep(other, key(), { ...measurement, planId: plan.id }),
 	'measures/measurements listMeasurements': (other) => listMeasurements(other),
 	'measures/measurements leaveOutMeasurement': (other, { measurement: id }) =>
 		leaveOutMeasurement(other, id, true),
-	'measures/timed-work keepTimedWork': (other) => keepTimedWork(other, key(), timed),
+	'measures/timed-work keepTimedWork': (other) => keep(other, key(), timed),
 	'measures/timed-work listTimedWork': (other) => listTimedWork(other),
 	'measures/timed-work leaveOutTimedWork': (other, { timed: id }) =>
 		leaveOutTimedWork(other, id, true),
@@ -418,7 +434,10 @@ const tables = [
 	'timed_work',
 	'list_import',
 	'list_matching',
-	'entry_key'
+	'entry',
+	'line',
+	'person',
+	'plan_version'
 ] as const;
 
 describe('what belongs to one group', () => {
@@ -449,7 +468,7 @@ describe('what belongs to one group', () => {
 
 	it('is everything the tables have room for', async () => {
 		const text = await all();
-		for (const table of [`"name":"${mark} mat"`, `"maker":"${mark}"`, `"note":"${mark}"`])
+		for (const table of [`"name":"${mark} mat"`, `"note":"${mark}"`, `"name":"${mark}"`])
 			expect(text).toContain(table);
 	});
 

@@ -14,13 +14,16 @@ import {
 } from '../../src/lib/server/plan/plans';
 import { execute } from '../../src/lib/server/db/verbs';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
-import { localGroupId, type GroupId } from '../../src/lib/server/base/group-id';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
 
 useDatabase();
-beforeEach(() => execute('delete from plan', []));
+let group = '' as GroupId;
+beforeEach(async () => {
+	group = await newGroup();
+});
 
 const key = () => crypto.randomUUID();
 const write = (name: string, widthMm = 850, withKey = key()) =>
@@ -30,7 +33,6 @@ const write = (name: string, widthMm = 850, withKey = key()) =>
 		withKey,
 		barePractice
 	);
-const group = localGroupId;
 
 async function kept(name: string) {
 	const result = await insertPlan(group, write(name));
@@ -158,11 +160,13 @@ describe('the list', () => {
 
 describe('the database itself', () => {
 	it.each([
-		['a name of spaces', `update plan set name = '   '`, '23514'],
-		['a name beyond its length', `update plan set name = repeat('x', 121)`, '23514'],
-		['a document that is a list', `update plan set document = '[]'`, '23514'],
+		['a name of spaces', `update plan set version = 2, name = '   '`, '23514'],
+		['a name beyond its length', `update plan set version = 2, name = repeat('x', 121)`, '23514'],
+		['a document that is a list', `update plan set version = 2, document = '[]'`, '23514'],
 		['version 0', 'update plan set version = 0', '23514'],
-		['a group that is not there', `update plan set group_id = gen_random_uuid()`, '23503']
+		['a group that is not there', `update plan set group_id = gen_random_uuid()`, '23503'],
+		['another name under the same version', `update plan set name = 'Red'`, '23000'],
+		['a version that is changed', `update plan_version set name = 'Red'`, '23000']
 	])('refuses %s', async (_, sql, code) => {
 		await kept('Blue');
 		await expect(execute(sql, [])).rejects.toMatchObject({ code });

@@ -4,6 +4,9 @@ import type { SortingEntry } from '../../src/lib/entries/types/sorting';
 import type { DropOffEntry } from '../../src/lib/entries/types/drop-off';
 import type { TimedEntry } from '../../src/lib/entries/types/timed';
 import { listKinds } from '../../src/lib/server/gather/kinds';
+import { bookEntry } from '../../src/lib/server/entries/take-entry';
+import type { Entry } from '../../src/lib/entries/registry';
+import { createHash } from 'node:crypto';
 import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 
@@ -86,3 +89,14 @@ export const timed: TimedEntry = {
 	workedOn: '2026-11-19',
 	isSure: false
 };
+
+/** Keeps an entry under a key, as a device's would be kept once it is read. */
+export const keep = (group: GroupId, key: string, entry: Entry, at = new Date()) =>
+	bookEntry(group, entry, {
+		key,
+		digest: createHash('sha256').update(JSON.stringify(entry)).digest('base64url'),
+		typed: {},
+		at,
+		device: null,
+		sequence: null
+	});

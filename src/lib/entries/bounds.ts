@@ -33,15 +33,8 @@ export const longest = {
 	'plan.name': longestName,
 	'place.name': 120,
 	'bag_kind.name': 80,
-	'drop_off.brought_by': 120,
-	'drop_off.note': 400,
-	'sorting.by_name': 120,
-	'movement.by_name': 120,
-	'movement.note': 400,
-	'taken_back.by_name': 120,
-	'taken_back.note': 400,
-	'measurement.maker': 120,
-	'timed_work.maker': 120,
+	'person.name': 120,
+	'entry.note': 400,
 	'list_import.file_name': 200
 } as const;
 

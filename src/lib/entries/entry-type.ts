@@ -1,4 +1,15 @@
+import type { LedgerReason } from '../core/store/forms';
 import type { FormReader, Typed } from './form-reader';
+
+/** What the book says of an entry beside what was typed: who it is by, why it moves things, and a word on it. */
+export interface EntryFacts {
+	readonly byName?: string | null;
+	readonly reason?: LedgerReason;
+	readonly note?: string | null;
+}
+
+/** Fields that hold the name of a person: a person's name is kept with the person alone. */
+export const nameFields: readonly string[] = ['by_name', 'maker', 'brought_by'];
 
 /**
  * A type of entry: how it is read, what it is called, and where its form is. Its keeper on the
@@ -10,6 +21,8 @@ export interface EntryType<Entry extends { readonly type: string } = { readonly 
 	readonly page: string | null;
 	/** Reads what was typed; what is wrong of it stands in the reader's problems. */
 	readonly read: (read: FormReader) => Entry;
+	/** What the book says of it; nothing where it moves nothing and is by nobody. */
+	readonly facts?: (entry: Entry) => EntryFacts;
 	/** What it is, in words a person knows it by. */
 	readonly words: (typed: Typed) => string;
 }

@@ -2,6 +2,29 @@
 export const forms = ['bag', 'piece', 'ball', 'stuffing', 'scrap'] as const;
 export type Form = (typeof forms)[number];
 
+/** Every form that can lie in a pile: what the store lists, and what the table makes on the way. */
+export const lineForms = [...forms, 'flat', 'strand', 'chain'] as const;
+
+/** Where film can be: beside the store and the mats it is outside, or a difference that was counted. */
+export const holders = ['store', 'mat', 'outside', 'difference'] as const;
+
+/** Things that carry a label. */
+export const thingSorts = [
+	'batch',
+	'ball',
+	'chain',
+	'warp',
+	'mat',
+	'pillow',
+	'crate',
+	'delivery'
+] as const;
+export type ThingSort = (typeof thingSorts)[number];
+
+/** What happens to a thing. */
+export const thingEvents = ['made', 'begun', 'finished', 'taken-apart', 'given', 'lost'] as const;
+export type ThingEvent = (typeof thingEvents)[number];
+
 /** Why something moves, where somebody says so. */
 export const moveReasons = ['cut', 'joined', 'made', 'given', 'counted'] as const;
 export type MoveReason = (typeof moveReasons)[number];
@@ -11,3 +34,4 @@ export const rowReasons = ['imported', 'sorted', ...moveReasons] as const;
 
 /** Every reason of the ledger. */
 export const ledgerReasons = [...rowReasons, 'correction'] as const;
+export type LedgerReason = (typeof ledgerReasons)[number];

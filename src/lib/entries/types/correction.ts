@@ -2,10 +2,11 @@ import type { FormReader } from '../form-reader';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 
-export const correctables = ['movement', 'drop-off', 'sorting'] as const;
+/** `entry` names an entry of the book; `movement` one of before the book, as a device may still know it. */
+export const correctables = ['entry', 'drop-off', 'sorting', 'movement'] as const;
 export type Correctable = (typeof correctables)[number];
 
-/** Takes something back with a reason: a movement by its opposite, a sorting with all it put into the store. */
+/** Takes something back with a reason: an entry with all it moved, brought, sorted or measured. */
 export interface CorrectionEntry {
 	readonly type: 'correction';
 	readonly of: Correctable;
@@ -19,8 +20,8 @@ function readCorrection(read: FormReader): CorrectionEntry {
 		type: 'correction',
 		of: read.raw('of') === '' ? 'movement' : read.word('of', correctables),
 		corrects: read.count('corrects', { atLeast: 1, atMost: 999_999_999 }),
-		note: read.needed('note', longest['taken_back.note']),
-		byName: read.text('by_name', longest['taken_back.by_name'])
+		note: read.needed('note', longest['entry.note']),
+		byName: read.text('by_name', longest['person.name'])
 	};
 }
 
@@ -28,5 +29,6 @@ export const correctionType = entryType<CorrectionEntry>({
 	type: 'correction',
 	page: null,
 	read: readCorrection,
-	words: ({ of }) => `a ${of || 'movement'} taken back`
+	facts: ({ byName, note }) => ({ byName, reason: 'correction', note }),
+	words: ({ of }) => `a ${of === 'entry' ? 'movement' : of || 'movement'} taken back`
 });

@@ -74,10 +74,10 @@ function readDropOff(read: FormReader): DropOffEntry {
 		type: 'drop-off' as const,
 		place: read.needed('place', longest['place.name']),
 		cameOn: read.day('came_on'),
-		broughtBy: read.text('brought_by', longest['drop_off.brought_by']),
+		broughtBy: read.text('brought_by', longest['person.name']),
 		sacks: read.count('sacks', bounds['drop_off.sacks'], 0),
 		method,
-		note: read.text('note', longest['drop_off.note']),
+		note: read.text('note', longest['entry.note']),
 		isSure: read.isSure
 	};
 	if (method === 'weight') {
@@ -102,5 +102,6 @@ export const dropOffType = entryType<DropOffEntry>({
 	type: 'drop-off',
 	page: '/gather',
 	read: readDropOff,
+	facts: ({ note }) => ({ note }),
 	words: ({ place }) => `bags from ${place || 'a place'}`
 });

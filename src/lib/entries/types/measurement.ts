@@ -44,7 +44,7 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 		type: 'measurement',
 		measure,
 		planId: read.uuid('plan'),
-		maker: read.text('maker', longest['measurement.maker']),
+		maker: read.text('maker', longest['person.name']),
 		measuredOn: read.day('measured_on'),
 		counted: read.count('counted', { atLeast: 1, atMost: 10_000 }),
 		rows: isSwatch ? read.count('rows', { atLeast: 1, atMost: 10_000 }) : null,

@@ -35,8 +35,8 @@ function readMovement(read: FormReader): MovementEntry {
 		form,
 		amount: isIn ? size : -size,
 		reason: read.word('reason', moveReasons),
-		note: read.text('note', longest['movement.note']),
-		byName: read.text('by_name', longest['movement.by_name']),
+		note: read.text('note', longest['entry.note']),
+		byName: read.text('by_name', longest['person.name']),
 		isSure: read.isSure
 	};
 }
@@ -45,6 +45,7 @@ export const movementType = entryType<MovementEntry>({
 	type: 'movement',
 	page: '/gather/store',
 	read: readMovement,
+	facts: ({ byName, reason, note }) => ({ byName, reason, note }),
 	words: ({ amount, colour, form, direction }) =>
 		`${amount} ${colour} ${formWords[form as Form] ?? ''} ${direction}`
 });

@@ -36,7 +36,7 @@ function readSorting(read: FormReader): SortingEntry {
 		lookAgainHours: drying > 0 ? read.count('look_again', { atLeast: 1, atMost: 240 }, 2) : null,
 		driedFrom:
 			read.raw('dried') === '' ? null : read.count('dried', { atLeast: 1, atMost: 999_999_999 }),
-		byName: read.text('by_name', longest['sorting.by_name']),
+		byName: read.text('by_name', longest['person.name']),
 		isSure: read.isSure
 	};
 	const all = entry.strand + entry.stuffing + drying + entry.rejected;
@@ -48,5 +48,6 @@ export const sortingType = entryType<SortingEntry>({
 	type: 'sorting',
 	page: '/gather/sort',
 	read: readSorting,
+	facts: ({ byName, place }) => ({ byName, reason: 'sorted', note: `from ${place}` }),
 	words: ({ strand, colour }) => `${strand || 0} ${colour} bags for strand`
 });

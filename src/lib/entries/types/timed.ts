@@ -26,7 +26,7 @@ function readTimed(read: FormReader): TimedEntry {
 		work,
 		// Another work's way, left over from before it was chosen, is the usual one of this.
 		way: others.find((way) => way === read.raw('way')) ?? usual,
-		maker: read.text('maker', longest['timed_work.maker']),
+		maker: read.text('maker', longest['person.name']),
 		units: read.count('units', bounds['timed_work.units']),
 		people: read.count('people', bounds['timed_work.people']),
 		minutes: read.number('minutes', bounds['timed_work.minutes']),

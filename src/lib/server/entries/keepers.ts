@@ -1,9 +1,10 @@
 import type { Entry, EntryOf, EntryType } from '$lib/entries/registry';
 import type { GroupId } from '../base/group-id';
+import type { Booked } from '../book/entries';
 import type { SaveResult } from '../db/save-result';
 import { keepDropOff } from '../gather/drop-offs';
 import { keepBagKind } from '../gather/kinds';
-import { keepCorrection, keepMovement } from '../gather/ledger';
+import { keepMovement } from '../gather/ledger';
 import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
@@ -12,14 +13,12 @@ import { keepTimedWork } from '../measures/timed-work';
 /**
  * Keeps an entry, whole or not at all, in the transaction it is called in.
  *
- * @param key the idempotency key it was given on its device
- * @param at when it was typed
+ * @param booked how it stands in the book already: what follows from it refers to that
  */
 export type Keeper<Kept extends Entry = Entry> = (
 	groupId: GroupId,
-	key: string,
 	entry: Kept,
-	at: Date
+	booked: Booked
 ) => Promise<SaveResult>;
 
 /** The keeper of each type of entry. */
@@ -27,10 +26,7 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	'drop-off': keepDropOff,
 	sorting: keepSorting,
 	movement: keepMovement,
-	correction: (groupId, key, entry, at) =>
-		entry.of === 'movement'
-			? keepCorrection(groupId, key, entry, at)
-			: takeBack(groupId, key, { ...entry, of: entry.of }, at),
+	correction: takeBack,
 	measurement: keepMeasurement,
 	'bag-kind': keepBagKind,
 	timed: keepTimedWork

@@ -1,13 +1,18 @@
+import { longest } from '$lib/entries/bounds';
+import { nameFields } from '$lib/entries/entry-type';
 import { readEntry } from '$lib/entries/read-entry';
+import type { Entry } from '$lib/entries/registry';
+import { entryTypeOf } from '$lib/entries/registry';
 import { typedAt } from '$lib/entries/typed-at';
 import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { todayIn } from '$lib/ui/days';
 import { createHash } from 'node:crypto';
+import type { Entering, Met } from '$lib/server/book/entries';
+import { enter, metUnder } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { keeperOf } from './keepers';
-import { claimKey } from './entry-keys';
 import { withTransaction } from '$lib/server/db/transaction';
 import type { GroupId } from '$lib/server/base/group-id';
 
@@ -20,6 +25,9 @@ export interface SentEntry {
 	readonly lengths?: LengthSystem | undefined;
 	/** When it was typed, by the device's clock. */
 	readonly at?: string | undefined;
+	/** The device, and the how-manieth entry of that device it is. */
+	readonly device?: string | undefined;
+	readonly sequence?: number | undefined;
 }
 
 /** What an entry is read by: the group's units where it says none, and the hall's zone. */
@@ -44,29 +52,40 @@ const digestOf = ({ type, typed, lengths }: SentEntry): string => {
 		.digest('base64url');
 };
 
+/** What was typed, as the book keeps it: names stand with the persons alone. */
+const withoutNames = (typed: Typed): Typed =>
+	Object.fromEntries(
+		Object.entries(typed).filter(([field, text]) => !nameFields.includes(field) && text !== '')
+	);
+
+/** What the same key held before is told; where it held something else, that is said. */
+const metBefore = (key: string, met: Met): SaveResult =>
+	met === 'same'
+		? { outcome: 'duplicate', id: key }
+		: refuse('key', 'Something else was kept under this mark already. Please type it anew.');
+
 /**
- * Reads an entry and keeps it, whole or not at all. The same key with the same content counts once;
- * other content under a key that was used is refused, and said.
+ * Keeps an entry that was read, whole or not at all, and enters it in the book. The same key with
+ * the same content counts once; other content under a key that was used is refused, and said.
  */
-export async function takeEntry(
+export async function bookEntry(
 	groupId: GroupId,
-	sent: SentEntry,
-	{ lengthSystem, timeZone }: EntryContext,
-	now = new Date()
+	entry: Entry,
+	entering: Pick<Entering, 'key' | 'digest' | 'typed' | 'at' | 'device' | 'sequence'>
 ): Promise<SaveResult> {
-	const { key, type, typed, lengths, at: said } = sent;
+	const { key, at } = entering;
+	const facts = entryTypeOf(entry.type)?.facts?.(entry) ?? {};
 	try {
 		return await withTransaction(async (): Promise<SaveResult> => {
-			const met = await claimKey(groupId, key, digestOf(sent));
-			if (met === 'same') return { outcome: 'duplicate', id: key };
-			if (met === 'other')
-				throw new Refused(
-					refuse('key', 'Something else was kept under this mark already. Please type it anew.')
-				);
-			const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
-			const { entry, problems } = readEntry(type, typed, read);
-			if (!entry) throw new Refused({ outcome: 'refused', problems });
-			const saved = await keeperOf(entry)(groupId, key, entry, typedAt(said, now));
+			const { met, entryId } = await enter(groupId, {
+				...entering,
+				type: entry.type,
+				byName: facts.byName ?? null,
+				reason: facts.reason ?? null,
+				note: facts.note?.slice(0, longest['entry.note']) ?? null
+			});
+			if (met !== 'entered') throw new Refused(metBefore(key, met));
+			const saved = await keeperOf(entry)(groupId, entry, { entryId, key, at });
 			if (saved.outcome === 'refused') throw new Refused(saved);
 			return saved;
 		});
@@ -74,4 +93,30 @@ export async function takeEntry(
 		if (problem instanceof Refused) return problem.saved;
 		throw problem;
 	}
+}
+
+/** Reads an entry as its device sent it, and keeps it. */
+export async function takeEntry(
+	groupId: GroupId,
+	sent: SentEntry,
+	{ lengthSystem, timeZone }: EntryContext,
+	now = new Date()
+): Promise<SaveResult> {
+	const { key, type, typed, lengths } = sent;
+	const digest = digestOf(sent);
+	const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
+	const { entry, problems } = readEntry(type, typed, read);
+	if (!entry) {
+		// What was kept and cannot be read any more is kept all the same.
+		const before = await metUnder(groupId, key, digest);
+		return before ? metBefore(key, before.met) : { outcome: 'refused', problems };
+	}
+	return bookEntry(groupId, entry, {
+		key,
+		digest,
+		typed: withoutNames(typed),
+		at: typedAt(sent.at, now),
+		device: sent.device ?? null,
+		sequence: sent.sequence ?? null
+	});
 }

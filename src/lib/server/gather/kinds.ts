@@ -2,6 +2,7 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagKindEntry } from '$lib/entries/types/bag-kind';
 import { filmCall } from '$lib/stages/gather/film-words';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
@@ -35,11 +36,12 @@ export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
 	many<StoredKind>(
 		`select k.id, k.name, k.flat_width_mm as "flatWidthMm", k.gusset_mm as "gussetMm",
 			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
-			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where b.form = 'bag'), 0) as bags,
-			(count(b.kind_id) > 0 or exists (select 1 from sorting s
+			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where l.form = 'bag'), 0) as bags,
+			(count(l.id) > 0 or exists (select 1 from sorting s
 				where s.group_id = k.group_id and s.kind_id = k.id)) as "isUsed"
 		 from bag_kind k
-		 left join balance b on b.group_id = k.group_id and b.kind_id = k.id
+		 left join line l on l.group_id = k.group_id and l.kind_id = k.id
+		 left join balance b on b.group_id = l.group_id and b.line_id = l.id and b.holder = 'store'
 		 where k.group_id = $1 group by k.group_id, k.id order by k.created_at, k.name`,
 		[groupId]
 	);
@@ -49,8 +51,8 @@ const sameName = refuse('name', 'There is a kind of that name already. Give it a
 /** Keeps a kind of bag, or its measures anew. The key of a new one is its id, so that a resend makes one kind. */
 export async function keepBagKind(
 	groupId: GroupId,
-	key: string,
-	{ kindId, name, bag, handfulCount, isSure }: BagKindEntry
+	{ kindId, name, bag, handfulCount, isSure }: BagKindEntry,
+	{ key }: Booked
 ): Promise<SaveResult> {
 	const film = filmCall(bag);
 	if (film.isOdd && !isSure) return refuse('sure', film.words);
@@ -92,7 +94,7 @@ export async function keepBagKind(
 export const removeKind = async (groupId: GroupId, id: string): Promise<boolean> =>
 	(await execute(
 		`delete from bag_kind k where k.group_id = $1 and k.id = $2
-			and not exists (select 1 from movement m where m.group_id = $1 and m.kind_id = $2)
+			and not exists (select 1 from line l where l.group_id = $1 and l.kind_id = $2)
 			and not exists (select 1 from sorting s where s.group_id = $1 and s.kind_id = $2)`,
 		[groupId, id]
 	)) === 1;

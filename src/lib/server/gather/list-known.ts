@@ -58,11 +58,13 @@ export async function knownMovements(
 				from unnest($2::int[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::timestamptz[])
 					as g (at, kind_id, colour, form, amount, moved_at)
 			), there as (
-				select m.kind_id, m.colour, m.form, m.amount, m.moved_at, count(*) as alike
-				from movement m
-				where m.group_id = $1 and m.corrects is null
-					and m.moved_at between (select min(moved_at) from given) and (select max(moved_at) from given)
-					and not exists (select 1 from movement c where c.group_id = m.group_id and c.corrects = m.id)
+				select l.kind_id, l.colour, l.form, m.amount, e.typed_at as moved_at, count(*) as alike
+				from entry e
+				join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'store'
+				join line l on l.group_id = m.group_id and l.id = m.line_id
+				where e.group_id = $1 and e.reason <> 'correction'
+					and e.typed_at between (select min(moved_at) from given) and (select max(moved_at) from given)
+					and not exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id)
 				group by 1, 2, 3, 4, 5
 			)
 			select g.at from given g join there t using (kind_id, colour, form, amount, moved_at)

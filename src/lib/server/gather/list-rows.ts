@@ -1,30 +1,67 @@
+import type { LedgerReason } from '$lib/core/store/forms';
 import type { DropOffRow, MovementRow } from '$lib/stages/gather/lists/read-row';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
+import { ensurePersons } from '$lib/server/book/persons';
+import { elsewhereOf, moveInStore } from '$lib/server/book/movements';
 import { partKey } from '$lib/server/db/part-key';
 import { execute, many } from '$lib/server/db/verbs';
 
 type Line = { kindId: string; colour: string; form: string; amount: number };
 
+const balanceText = `select l.kind_id as "kindId", l.colour, l.form, b.amount
+	from balance b join line l on l.group_id = b.group_id and l.id = b.line_id
+	where b.group_id = $1 and b.holder = 'store'`;
+
 /** What there is of each line of the store; with a client, held until its transaction ends. */
 export const holdBalances = (groupId: GroupId, client?: PoolClient): Promise<Line[]> =>
 	client
-		? many<Line>(
-				`select kind_id as "kindId", colour, form, amount from balance where group_id = $1
-				 order by group_id, kind_id, colour, form for update`,
-				[groupId],
-				client
-			)
-		: many<Line>(
-				'select kind_id as "kindId", colour, form, amount from balance where group_id = $1',
-				[groupId]
-			);
+		? many<Line>(`${balanceText} order by b.line_id for update of b`, [groupId], client)
+		: many<Line>(balanceText, [groupId]);
 
 /** One column of many rows. */
 const column = <Row, Value>(rows: readonly Row[], value: (row: Row) => Value): Value[] =>
 	rows.map(value);
 const keys = (id: string, from: number, rows: readonly unknown[]): string[] =>
 	rows.map((_, at) => partKey(id, from + at + 1));
+
+/** An entry of the book for each row of a list, in their order: their ids. */
+async function enterRows(
+	client: PoolClient,
+	groupId: GroupId,
+	id: string,
+	from: number,
+	rows: readonly {
+		readonly type: 'drop-off' | 'movement';
+		readonly byName: string | null;
+		readonly reason: LedgerReason | null;
+		readonly note: string | null;
+		readonly at: Date | string | null;
+	}[]
+): Promise<number[]> {
+	const names = column(rows, ({ byName }) => byName);
+	await ensurePersons(client, groupId, names);
+	const entered = await many<{ id: number }>(
+		`insert into entry (group_id, key, digest, type, typed_at, person_id, reason, note, list_import_id)
+		 select $1, r.key, '', r.type, coalesce(r.at, now()), p.id, r.reason, r.note, $8::uuid
+		 from unnest($2::uuid[], $3::text[], $4::timestamptz[], $5::text[], $6::text[], $7::text[])
+			with ordinality as r (key, type, at, name, reason, note, nth)
+		 left join person p on p.group_id = $1 and lower(btrim(p.name)) = lower(btrim(r.name))
+		 order by r.nth returning id`,
+		[
+			groupId,
+			keys(id, from, rows),
+			column(rows, ({ type }) => type),
+			column(rows, ({ at }) => at),
+			names,
+			column(rows, ({ reason }) => reason),
+			column(rows, ({ note }) => note),
+			id
+		],
+		client
+	);
+	return entered.map(({ id: entryId }) => entryId);
+}
 
 /** Appends rows of a list to the drop-offs, making the places that are new. */
 export async function appendDropOffs(
@@ -38,38 +75,52 @@ export async function appendDropOffs(
 	await execute(
 		`insert into place (group_id, name)
 		 select distinct on (lower(btrim(name))) $1::uuid, name from unnest($2::text[]) as name
-		 on conflict (group_id, lower(btrim(name))) do nothing`,
+		 on conflict (group_id, lower(btrim(name))) do update set gives_bags = true,
+			version = place.version + 1 where not place.gives_bags`,
 		[groupId, places],
 		client
 	);
+	const brought = column(rows, ({ broughtBy }) => broughtBy);
+	await ensurePersons(client, groupId, brought);
+	const entryIds = await enterRows(
+		client,
+		groupId,
+		id,
+		from,
+		rows.map(({ note }) => ({
+			type: 'drop-off',
+			byName: null,
+			reason: null,
+			note,
+			at: null
+		}))
+	);
 	await execute(
-		`insert into drop_off (group_id, key, place_id, came_on, brought_by, sacks, method, bags,
-			bags_low, bags_high, note, list_import_id)
-		 select $1, r.key, p.id, r.came_on, r.brought_by, r.sacks, 'hand', r.bags, r.low, r.high, r.note,
-			$11::uuid
-		 from unnest($2::uuid[], $3::text[], $4::date[], $5::text[], $6::int[], $7::float8[],
-			$8::float8[], $9::float8[], $10::text[]) with ordinality
-			as r (key, place, came_on, brought_by, sacks, bags, low, high, note, at)
+		`insert into drop_off (group_id, entry_id, place_id, came_on, brought_by_id, sacks, method, bags,
+			bags_low, bags_high)
+		 select $1, r.entry_id, p.id, r.came_on, b.id, r.sacks, 'hand', r.bags, r.low, r.high
+		 from unnest($2::bigint[], $3::text[], $4::date[], $5::int[], $6::float8[], $7::float8[],
+			$8::float8[], $9::text[])
+			with ordinality as r (entry_id, place, came_on, sacks, bags, low, high, brought_by, at)
 		 join place p on p.group_id = $1 and lower(btrim(p.name)) = lower(btrim(r.place))
-		 order by r.at on conflict (group_id, key) do nothing`,
+		 left join person b on b.group_id = $1 and lower(btrim(b.name)) = lower(btrim(r.brought_by))
+		 order by r.at`,
 		[
 			groupId,
-			keys(id, from, rows),
+			entryIds,
 			places,
 			column(rows, ({ cameOn }) => cameOn),
-			column(rows, ({ broughtBy }) => broughtBy),
 			column(rows, ({ sacks }) => sacks),
 			column(rows, ({ bags }) => bags),
 			column(rows, ({ bagsLow }) => bagsLow),
 			column(rows, ({ bagsHigh }) => bagsHigh),
-			column(rows, ({ note }) => note),
-			id
+			brought
 		],
 		client
 	);
 }
 
-/** Appends rows of a list to the ledger, in their order. */
+/** Appends rows of a list to the book, in their order. */
 export async function appendMovements(
 	client: PoolClient,
 	groupId: GroupId,
@@ -77,28 +128,29 @@ export async function appendMovements(
 	from: number,
 	rows: readonly MovementRow[]
 ): Promise<void> {
-	await execute(
-		`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name, moved_at,
-			list_import_id)
-		 select $1, key, kind_id, colour, form, amount, reason, note, by_name, coalesce(moved_at, now()),
-			$11::uuid
-		 from unnest($2::uuid[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::text[],
-			$8::text[], $9::text[], $10::timestamptz[]) with ordinality
-			as r (key, kind_id, colour, form, amount, reason, note, by_name, moved_at, at)
-		 order by at on conflict (group_id, key) do nothing`,
-		[
-			groupId,
-			keys(id, from, rows),
-			column(rows, ({ kindId }) => kindId),
-			column(rows, ({ colour }) => colour),
-			column(rows, ({ form }) => form),
-			column(rows, ({ amount }) => amount),
-			column(rows, ({ reason }) => reason),
-			column(rows, ({ note }) => note),
-			column(rows, ({ byName }) => byName),
-			column(rows, ({ movedAt }) => movedAt),
-			id
-		],
-		client
+	const entryIds = await enterRows(
+		client,
+		groupId,
+		id,
+		from,
+		rows.map(({ byName, reason, note, movedAt }) => ({
+			type: 'movement',
+			byName,
+			reason,
+			note,
+			at: movedAt
+		}))
+	);
+	await moveInStore(
+		client,
+		groupId,
+		rows.map(({ kindId, colour, form, amount, reason }, at) => ({
+			entryId: entryIds[at] as number,
+			kindId,
+			colour,
+			form,
+			amount,
+			elsewhere: elsewhereOf(reason)
+		}))
 	);
 }

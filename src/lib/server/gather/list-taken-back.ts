@@ -1,12 +1,15 @@
 import type { GroupId } from '$lib/server/base/group-id';
+import { enter } from '$lib/server/book/entries';
+import { moveBack } from '$lib/server/book/movements';
+import { keyFor } from '$lib/server/db/part-key';
 import { orRefusal } from './ledger';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { execute, maybeOne } from '$lib/server/db/verbs';
+import { execute, many, maybeOne } from '$lib/server/db/verbs';
 
 /**
- * Takes a kept list back whole, in one act: what it brought counts no more, and stays in the lists
+ * Takes a kept list back whole, by one entry: what it brought counts no more, and stays in the lists
  * with the reason. Rows that were taken back one by one stay as they are.
  */
 export const takeListBack = (
@@ -25,22 +28,30 @@ export const takeListBack = (
 			);
 			if (!list) return refuse('list', 'That list is not among the kept ones.');
 			if (list.takenBackAt) return { outcome: 'duplicate', id };
-			await execute(
-				`insert into taken_back (group_id, key, drop_off_id, note, by_name)
-				 select group_id, gen_random_uuid(), id, $3, $4 from standing_drop_off
-				 where group_id = $1 and list_import_id = $2 order by id`,
-				[groupId, id, note, byName],
+			const { entryId } = await enter(groupId, {
+				key: keyFor(id, 'taken back'),
+				digest: '',
+				type: 'correction',
+				typed: { list: id },
+				at: new Date(),
+				device: null,
+				sequence: null,
+				byName,
+				reason: 'correction',
+				note
+			});
+			const rows = await many<{ id: number }>(
+				`insert into taken_back (group_id, entry_id, by_entry_id)
+				 select group_id, id, $3 from entry where group_id = $1 and list_import_id = $2
+				 on conflict (group_id, entry_id) do nothing returning entry_id as id`,
+				[groupId, id, entryId],
 				client
 			);
-			await execute(
-				`insert into movement (group_id, key, kind_id, colour, form, amount, reason, note, by_name,
-					corrects)
-				 select group_id, gen_random_uuid(), kind_id, colour, form, -amount, 'correction', $3, $4, id
-				 from movement m where group_id = $1 and list_import_id = $2
-					and not exists (select 1 from movement c where c.group_id = $1 and c.corrects = m.id)
-				 order by id`,
-				[groupId, id, note, byName],
-				client
+			await moveBack(
+				client,
+				groupId,
+				rows.map((row) => row.id),
+				entryId
 			);
 			await execute(
 				'update list_import set taken_back_at = now() where group_id = $1 and id = $2',

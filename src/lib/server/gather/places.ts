@@ -18,11 +18,11 @@ export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
 		`select p.id, p.name, t.bags, t.drop_offs as "dropOffs", t.sorted, t.rejected,
 			to_char(t.last_came, 'YYYY-MM-DD') as "lastCame"
 		 from place p join place_tally t on t.group_id = p.group_id and t.place_id = p.id
-		 where p.group_id = $1 order by p.name`,
+		 where p.group_id = $1 and p.gives_bags order by p.name`,
 		[groupId]
 	);
 
-/** The place of that name, a new one where there is none yet. */
+/** The place of that name that gives bags, a new one where there is none yet. */
 export const placeOf = (
 	client: PoolClient,
 	groupId: GroupId,
@@ -30,7 +30,7 @@ export const placeOf = (
 ): Promise<{ id: string }> =>
 	one<{ id: string }>(
 		`insert into place (group_id, name) values ($1, $2)
-		 on conflict (group_id, lower(btrim(name))) do update set name = place.name returning id`,
+		 on conflict (group_id, lower(btrim(name))) do update set gives_bags = true returning id`,
 		[groupId, name],
 		client
 	);

@@ -1,110 +1,101 @@
-import type { CorrectionEntry } from '$lib/entries/types/correction';
+import type { Correctable, CorrectionEntry } from '$lib/entries/types/correction';
+import { restsOnWords } from '$lib/stages/gather/rests-on-words';
+import type { RestingEntry } from '$lib/stages/gather/rests-on-words';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import { moveBack } from '$lib/server/book/movements';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { keptUnder, refuse } from '$lib/server/db/save-result';
-import type { Move } from './ledger';
-import { append, refusalOf } from './ledger';
-import { partKey } from '$lib/server/db/part-key';
-import { storedParts } from './sortings';
+import { refuse } from '$lib/server/db/save-result';
+import { refusalOf } from './ledger';
 import { withTransaction } from '$lib/server/db/transaction';
-import { many, maybeOne, one } from '$lib/server/db/verbs';
+import { execute, many, maybeOne } from '$lib/server/db/verbs';
 
-export type TakenBackEntry = Pick<CorrectionEntry, 'corrects' | 'note' | 'byName'> & {
-	readonly of: 'drop-off' | 'sorting';
+/** Which entry each thing that can be taken back belongs to; held, so that it is taken back once. */
+const entryTexts: Readonly<Record<Correctable, string>> = {
+	entry: 'select id as "entryId", type from entry where group_id = $1 and id = $2 for update',
+	'drop-off': `select e.id as "entryId", e.type from drop_off d
+		join entry e on e.group_id = d.group_id and e.id = d.entry_id
+		where d.group_id = $1 and d.id = $2 for update of e`,
+	sorting: `select e.id as "entryId", e.type from sorting s
+		join entry e on e.group_id = s.group_id and e.id = s.entry_id
+		where s.group_id = $1 and s.id = $2 for update of e`,
+	movement: `select e.id as "entryId", e.type from movement_before_entry b
+		join entry e on e.group_id = b.group_id and e.id = b.entry_id
+		where b.group_id = $1 and b.id = $2 for update of e`
 };
 
-/** The table that holds it. */
-const tables = { 'drop-off': 'drop_off', sorting: 'sorting' } as const;
+/** Entries that took from the store what an entry put there, the newest first: they rest on it. */
+const restingOn = (groupId: GroupId, entryId: number): Promise<RestingEntry[]> =>
+	many<RestingEntry>(
+		`select -m.amount as amount, l.colour, l.form, e.reason, e.typed_at as "typedAt"
+		 from movement put
+		 join movement m on m.group_id = put.group_id and m.line_id = put.line_id
+			and m.holder = 'store' and m.amount < 0 and m.entry_id > put.entry_id
+		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
+		 join line l on l.group_id = m.group_id and l.id = m.line_id
+		 where put.group_id = $1 and put.entry_id = $2 and put.holder = 'store' and put.amount > 0
+			and e.reason <> 'correction'
+			and not exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id)
+		 order by m.entry_id desc limit 3`,
+		[groupId, entryId]
+	);
 
-/** Takes what came in or was sorted back: it counts no more, what it put into the store leaves it, and it stays in the list with the reason. */
-export async function takeBack(
+/** Piles of an entry that hung to dry and were sorted since. */
+const driedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
+	many<{ id: number }>(
+		`select t.id from sorting s
+		 join standing_sorting t on t.group_id = s.group_id and t.dried_from = s.id
+		 where s.group_id = $1 and s.entry_id = $2`,
+		[groupId, entryId],
+		client
+	);
+
+/** Moves back what an entry moved; the sentence where the store has not got it any more. */
+async function movedBack(
+	client: PoolClient,
 	groupId: GroupId,
-	key: string,
-	entry: TakenBackEntry,
-	at = new Date()
-): Promise<SaveResult> {
+	entryId: number,
+	byEntryId: number
+): Promise<SaveResult | null> {
+	await client.query('savepoint moving_back');
 	try {
-		return await withTransaction((client) => takenBack(client, groupId, key, entry, at));
+		await moveBack(client, groupId, [entryId], byEntryId);
+		return null;
 	} catch (error) {
 		if (!refusalOf(error)) throw error;
-		return refuse(
-			'corrects',
-			'Some of what it put into the store has gone out already. Take that movement back first.'
+		await client.query('rollback to savepoint moving_back');
+		return refuse('corrects', restsOnWords(await restingOn(groupId, entryId)));
+	}
+}
+
+/**
+ * Takes an entry back, once, with a reason: what it moved goes back, what it brought, sorted or
+ * measured counts no more, and it stays in the lists. Where later entries rest on it, it says which.
+ */
+export const takeBack = (
+	groupId: GroupId,
+	{ of, corrects }: CorrectionEntry,
+	{ entryId: byEntryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		const wrong = await maybeOne<{ entryId: number; type: string }>(
+			entryTexts[of],
+			[groupId, corrects],
+			client
 		);
-	}
-}
-
-async function takenBack(
-	client: PoolClient,
-	groupId: GroupId,
-	key: string,
-	entry: TakenBackEntry,
-	at: Date
-): Promise<SaveResult> {
-	const table = tables[entry.of];
-	// Locked, so that it is taken back once.
-	const row = await maybeOne<{ key: string }>(
-		`select key from ${table} where group_id = $1 and id = $2 for update`,
-		[groupId, entry.corrects],
-		client
-	);
-	if (!row) return refuse('corrects', 'That is not in the list any more.');
-	const again = await keptUnder('taken_back', groupId, key, client);
-	if (again) return { outcome: 'duplicate', id: again.id };
-	const standing = await maybeOne<{ id: number }>(
-		`select id from standing_${table} where group_id = $1 and id = $2`,
-		[groupId, entry.corrects],
-		client
-	);
-	if (!standing) return refuse('corrects', 'That was taken back already.');
-	if (entry.of === 'sorting') {
-		const why = await undoSorting(client, groupId, key, row.key, entry, at);
-		if (why) return why;
-	}
-	const kept = await one<{ id: number }>(
-		`insert into taken_back (group_id, key, ${table}_id, note, by_name, taken_at)
-		 values ($1, $2, $3, $4, $5, $6) returning id`,
-		[groupId, key, entry.corrects, entry.note, entry.byName, at],
-		client
-	);
-	return { outcome: 'kept', id: kept.id };
-}
-
-/** Takes out of the store what a sorting put there; what was taken back by hand stays so. */
-async function undoSorting(
-	client: PoolClient,
-	groupId: GroupId,
-	key: string,
-	sortingKey: string,
-	{ corrects, note, byName }: TakenBackEntry,
-	at: Date
-): Promise<SaveResult | null> {
-	const since = await many<{ id: number }>(
-		'select id from standing_sorting where group_id = $1 and dried_from = $2',
-		[groupId, corrects],
-		client
-	);
-	if (since.length > 0)
-		return refuse('corrects', 'Bags of it that dried were sorted since. Take that back first.');
-	const stored = await many<Pick<Move, 'kindId' | 'colour' | 'form' | 'amount'> & { id: number }>(
-		`select m.id, m.kind_id as "kindId", m.colour, m.form, m.amount from movement m
-		 where m.group_id = $1 and m.key = any($2::uuid[])
-			and not exists (select 1 from movement c where c.group_id = $1 and c.corrects = m.id)
-		 order by m.id`,
-		[groupId, storedParts.map(({ part }) => partKey(sortingKey, part))],
-		client
-	);
-	for (const [nth, { id, amount, ...line }] of stored.entries())
-		await append(client, groupId, {
-			...line,
-			key: partKey(key, nth + 1),
-			amount: -amount,
-			reason: 'correction',
-			note,
-			byName,
-			corrects: id,
-			movedAt: at
-		});
-	return null;
-}
+		if (!wrong) return refuse('corrects', 'That is not in the book any more.');
+		if (wrong.type === 'correction')
+			return refuse('corrects', 'That is a correction itself. Book what is right instead.');
+		const taken = await execute(
+			`insert into taken_back (group_id, entry_id, by_entry_id) values ($1, $2, $3)
+			 on conflict (group_id, entry_id) do nothing`,
+			[groupId, wrong.entryId, byEntryId],
+			client
+		);
+		if (taken === 0) return refuse('corrects', 'That was taken back already.');
+		if ((await driedSince(client, groupId, wrong.entryId)).length > 0)
+			return refuse('corrects', 'Bags of it that dried were sorted since. Take that back first.');
+		const why = await movedBack(client, groupId, wrong.entryId, byEntryId);
+		return why ?? { outcome: 'kept', id: byEntryId };
+	});

@@ -9,24 +9,27 @@ import {
 	readingsOf
 } from '$lib/measures/plan-basis';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import { personOf } from '$lib/server/book/persons';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { saveResultOf } from '$lib/server/db/save-result';
 import { findPlan } from '$lib/server/plan/plans';
-import { many, maybeOne, writing } from '$lib/server/db/verbs';
+import { many, maybeOne, one, writing } from '$lib/server/db/verbs';
 
 export const listMeasurements = (groupId: GroupId): Promise<MeasurementLine[]> =>
 	many<MeasurementLine>(
-		`select id, kind as measure, maker, to_char(measured_on, 'YYYY-MM-DD') as "measuredOn",
-			readings, is_left_out as "isLeftOut"
-		 from measurement where group_id = $1 order by measured_on desc, id desc limit 500`,
+		`select m.id, m.kind as measure, p.name as maker,
+			to_char(m.measured_on, 'YYYY-MM-DD') as "measuredOn", m.readings, m.is_left_out as "isLeftOut"
+		 from standing_measurement m
+		 left join person p on p.group_id = m.group_id and p.id = m.maker_id
+		 where m.group_id = $1 order by m.measured_on desc, m.id desc limit 500`,
 		[groupId]
 	);
 
 /** Keeps a measurement with what it says; an odd one only where the user has said that it is right. */
 export async function keepMeasurement(
 	groupId: GroupId,
-	key: string,
-	entry: MeasurementEntry
+	entry: MeasurementEntry,
+	{ entryId }: Booked
 ): Promise<SaveResult> {
 	const plan = await findPlan(groupId, entry.planId);
 	if (!plan)
@@ -37,15 +40,25 @@ export async function keepMeasurement(
 	if (odd && !entry.isSure) return { outcome: 'refused', problems: { sure: oddWords(odd) } };
 	const impossible = impossibleWords(read.readings);
 	if (impossible) return { outcome: 'refused', problems: { counted: impossible } };
-	const { measure, maker, measuredOn, ...typed } = entry;
-	const kept = await maybeOne<{ id: number }>(
-		`insert into measurement (group_id, key, kind, maker, typed, readings, measured_on)
-		 values ($1, $2, $3, $4, $5, $6, $7)
-		 on conflict (group_id, key) do nothing returning id`,
-		[groupId, key, measure, maker, typed, read.readings, measuredOn],
+	const { measure, maker, measuredOn, planId, ...typed } = entry;
+	const kept = await one<{ id: number }>(
+		`insert into measurement (group_id, entry_id, kind, maker_id, typed, readings, measured_on,
+			plan_id, plan_version)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9) returning id`,
+		[
+			groupId,
+			entryId,
+			measure,
+			await personOf(groupId, maker),
+			typed,
+			read.readings,
+			measuredOn,
+			planId,
+			plan.version
+		],
 		writing()
 	);
-	return saveResultOf(kept, 'measurement', groupId, key);
+	return { outcome: 'kept', id: kept.id };
 }
 
 /** Leaves a measurement out, or counts it again. */

@@ -22,13 +22,17 @@ interface Measured {
 export const listMakers = async (groupId: GroupId): Promise<string[]> =>
 	(
 		await many<{ maker: string }>(
-			`select min(btrim(maker)) as maker from (
-				select maker from measurement where group_id = $1
-				union all select maker from timed_work where group_id = $1) m
-			 where maker is not null group by lower(btrim(maker)) order by lower(btrim(maker))`,
+			`select p.name as maker from person p
+			 where p.group_id = $1 and p.name is not null and (
+				exists (select 1 from standing_measurement m where m.group_id = p.group_id and m.maker_id = p.id)
+				or exists (select 1 from standing_timed_work w where w.group_id = p.group_id and w.maker_id = p.id))
+			 order by lower(btrim(p.name))`,
 			[groupId]
 		)
 	).map(({ maker }) => maker);
+
+const makerAsked =
+	'(select id from person where group_id = $1 and lower(btrim(name)) = lower(btrim($2)))';
 
 /** Groups and makers whose practice is remembered at once. */
 const mostRemembered = 500;
@@ -61,12 +65,12 @@ export async function practiceOfGroup(
 	const { measured } = await one<{ measured: string }>(
 		`select json_build_object(
 			'readings', (select coalesce(json_agg(readings order by measured_on, id), '[]')
-				from measurement where group_id = $1 and not is_left_out
-				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))),
+				from standing_measurement where group_id = $1 and not is_left_out
+				and ($2::text is null or maker_id = ${makerAsked})),
 			'timed', (select coalesce(json_agg(json_build_object('work', work, 'units', units,
 				'personSeconds', people * minutes * 60, 'defaultSeconds', default_seconds) order by id), '[]')
-				from timed_work where group_id = $1 and not is_left_out
-				and ($2::text is null or lower(btrim(maker)) = lower(btrim($2)))),
+				from standing_timed_work where group_id = $1 and not is_left_out
+				and ($2::text is null or maker_id = ${makerAsked})),
 			'sorted', coalesce(sum(sorted), 0), 'rejected', coalesce(sum(rejected), 0))::text as measured
 		 from place_tally where group_id = $1`,
 		[groupId, maker]

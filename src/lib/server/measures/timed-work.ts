@@ -4,15 +4,20 @@ import { craftSeconds, oddTime } from '$lib/measures/odd-time';
 import { figure } from '$lib/ui/number-words';
 import { oddWords } from '$lib/measures/plan-basis';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import { personOf } from '$lib/server/book/persons';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { saveResultOf, refuse } from '$lib/server/db/save-result';
-import { many, maybeOne, writing } from '$lib/server/db/verbs';
+import { refuse } from '$lib/server/db/save-result';
+import { many, maybeOne, one, writing } from '$lib/server/db/verbs';
 
 export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
 	many<TimedLine>(
-		`select id, work, maker, units, people, minutes, default_seconds as "defaultSeconds",
-			to_char(worked_on, 'YYYY-MM-DD') as "workedOn", is_left_out as "isLeftOut"
-		 from timed_work where group_id = $1 order by worked_on desc, id desc limit 500`,
+		`select w.id, w.work, p.name as maker, w.units, w.people, w.minutes,
+			w.default_seconds as "defaultSeconds", to_char(w.worked_on, 'YYYY-MM-DD') as "workedOn",
+			w.is_left_out as "isLeftOut"
+		 from standing_timed_work w
+		 left join person p on p.group_id = w.group_id and p.id = w.maker_id
+		 where w.group_id = $1 order by w.worked_on desc, w.id desc limit 500`,
 		[groupId]
 	);
 
@@ -22,8 +27,8 @@ const slowest = 25;
 /** Keeps timed work; an odd time only where the user has said that it is right. */
 export async function keepTimedWork(
 	groupId: GroupId,
-	key: string,
-	entry: TimedEntry
+	entry: TimedEntry,
+	{ entryId }: Booked
 ): Promise<SaveResult> {
 	const odd = oddTime(entry);
 	if (odd && (odd.ratio > slowest || odd.ratio < 1 / slowest))
@@ -32,16 +37,15 @@ export async function keepTimedWork(
 			`This comes to ${figure(odd.ratio)} times what was expected, which no pair of hands can. Look at the count and the minutes.`
 		);
 	if (odd && !entry.isSure) return refuse('sure', oddWords(odd));
-	const kept = await maybeOne<{ id: number }>(
-		`insert into timed_work (group_id, key, work, maker, units, people, minutes,
+	const kept = await one<{ id: number }>(
+		`insert into timed_work (group_id, entry_id, work, maker_id, units, people, minutes,
 			default_seconds, worked_on)
-		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
-		 on conflict (group_id, key) do nothing returning id`,
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9) returning id`,
 		[
 			groupId,
-			key,
+			entryId,
 			entry.work,
-			entry.maker,
+			await personOf(groupId, entry.maker),
 			entry.units,
 			entry.people,
 			entry.minutes,
@@ -50,7 +54,7 @@ export async function keepTimedWork(
 		],
 		writing()
 	);
-	return saveResultOf(kept, 'timed_work', groupId, key);
+	return { outcome: 'kept', id: kept.id };
 }
 
 /** Leaves timed work out, or counts it again. */

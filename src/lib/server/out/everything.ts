@@ -1,34 +1,64 @@
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
+import { isAfterPlace, movementPlace } from '$lib/server/book/movement-place';
 import { readers } from '$lib/server/db/pool';
 import { many } from '$lib/server/db/verbs';
 
 /** What goes out of a group whole, few rows of each; and what goes out in portions. */
-const shortTables = { places: 'place', 'bag-kinds': 'bag_kind', plans: 'plan' } as const;
+const shortTables = {
+	places: 'place',
+	persons: 'person',
+	'bag-kinds': 'bag_kind',
+	plans: 'plan'
+} as const;
 const longTables = {
+	entries: 'entry',
+	lines: 'line',
 	'drop-offs': 'drop_off',
 	sortings: 'sorting',
-	movements: 'movement',
-	'taken-back': 'taken_back',
 	measurements: 'measurement',
-	'timed-work': 'timed_work'
+	'timed-work': 'timed_work',
+	things: 'thing',
+	'thing-events': 'thing_event'
+} as const;
+/** What has no number of its own, and its place in the order of entries. */
+const placedTexts = {
+	movements: `select ${movementPlace} as place, to_jsonb(m) - 'group_id' as row from movement m
+		where m.group_id = $1 and ${isAfterPlace} order by m.entry_id, m.part limit $3`,
+	'taken-back': `select m.entry_id as place, to_jsonb(m) - 'group_id' as row from taken_back m
+		where m.group_id = $1 and m.entry_id > $2 order by m.entry_id limit $3`
 } as const;
 type ShortName = keyof typeof shortTables;
-type LongName = keyof typeof longTables;
+type NumberedName = keyof typeof longTables;
+type PlacedName = keyof typeof placedTexts;
+type LongName = NumberedName | PlacedName;
 export type TableName = ShortName | LongName;
-const isLong = (name: TableName): name is LongName => Object.hasOwn(longTables, name);
-export const tableNames = Object.keys({ ...shortTables, ...longTables }) as TableName[];
+const isShort = (name: TableName): name is ShortName => Object.hasOwn(shortTables, name);
+const isPlaced = (name: LongName): name is PlacedName => Object.hasOwn(placedTexts, name);
+export const tableNames = Object.keys({
+	...shortTables,
+	...longTables,
+	...placedTexts
+}) as TableName[];
 
 export type Row = Readonly<Record<string, unknown>>;
 const atOnce = 5000;
 
-const portionAfter = (client: PoolClient, groupId: GroupId, name: LongName, after: number) =>
-	many<{ row: Row }>(
-		`select to_jsonb(t) - 'group_id' as row from ${longTables[name]} t
+interface Placed {
+	readonly place: number;
+	readonly row: Row;
+}
+const numberedAfter = (client: PoolClient, groupId: GroupId, name: NumberedName, after: number) =>
+	many<Placed & Row>(
+		`select t.id as place, to_jsonb(t) - 'group_id' as row from ${longTables[name]} t
 		 where t.group_id = $1 and t.id > $2 order by t.id limit $3`,
 		[groupId, after, atOnce],
 		client
 	);
+const portionAfter = (client: PoolClient, groupId: GroupId, name: LongName, after: number) =>
+	isPlaced(name)
+		? many<Placed & Row>(placedTexts[name], [groupId, after, atOnce], client)
+		: numberedAfter(client, groupId, name, after);
 const wholeTable = (client: PoolClient, groupId: GroupId, name: ShortName) =>
 	many<{ row: Row }>(
 		`select to_jsonb(t) - 'group_id' as row from ${shortTables[name]} t
@@ -43,13 +73,13 @@ export async function* rowsOf(
 	groupId: GroupId,
 	name: TableName
 ): AsyncGenerator<readonly Row[]> {
-	if (!isLong(name)) {
+	if (isShort(name)) {
 		const rows = await wholeTable(client, groupId, name);
 		if (rows.length > 0) yield rows.map(({ row }) => row);
 		return;
 	}
 	let found;
-	for (let after = 0; ; after = Number(found.at(-1)?.row.id)) {
+	for (let after = 0; ; after = found.at(-1)?.place ?? after) {
 		found = await portionAfter(client, groupId, name, after);
 		if (found.length > 0) yield found.map(({ row }) => row);
 		if (found.length < atOnce) return;

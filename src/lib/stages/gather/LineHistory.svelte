@@ -49,7 +49,7 @@
 					{#if move.note}<span class="quiet block text-sm">{move.note}</span>{/if}
 				</td>
 				<td class="text-right whitespace-nowrap">
-					{#if move.correctedBy}
+					{#if move.takenBackBy}
 						<span class="quiet">taken back</span>
 					{:else if move.reason !== 'correction' && back !== move.id}
 						<a class="link-row" href="?{query}&back={move.id}#take-back" data-sveltekit-noscroll
@@ -58,15 +58,8 @@
 					{/if}
 				</td>
 			</tr>
-			{#if back === move.id && !move.correctedBy}
-				<TakeBack
-					of="movement"
-					id={move.id}
-					words="movement {move.id}"
-					columns={4}
-					{query}
-					{sent}
-				/>
+			{#if back === move.id && !move.takenBackBy}
+				<TakeBack of="entry" id={move.id} words="movement {move.id}" columns={4} {query} {sent} />
 			{/if}
 		{/each}
 	</Table>

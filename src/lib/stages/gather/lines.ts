@@ -32,12 +32,13 @@ export interface SortedLine {
 }
 
 export interface MovementLine {
+	/** The entry of the book that moved it. */
 	readonly id: number;
 	readonly amount: number;
 	readonly reason: string;
 	readonly note: string | null;
 	readonly byName: string | null;
 	readonly movedAt: Date;
-	readonly corrects: number | null;
-	readonly correctedBy: number | null;
+	/** The entry that took it back; null while it stands. */
+	readonly takenBackBy: number | null;
 }

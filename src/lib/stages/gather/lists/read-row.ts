@@ -95,8 +95,8 @@ export function readDropOffRow(
 		bagsLow: read.count('bags_low', bounds['drop_off.bags'], bags),
 		bagsHigh: read.count('bags_high', bounds['drop_off.bags'], bags),
 		sacks: read.count('sacks', bounds['drop_off.sacks'], 0),
-		broughtBy: read.text('brought_by', longest['drop_off.brought_by']),
-		note: read.text('note', longest['drop_off.note'])
+		broughtBy: read.text('brought_by', longest['person.name']),
+		note: read.text('note', longest['entry.note'])
 	};
 	if (read.isGood && row.bagsLow > bags) read.problems.bags_low = 'This is more than the count.';
 	if (read.isGood && row.bagsHigh < bags) read.problems.bags_high = 'This is less than the count.';
@@ -145,8 +145,8 @@ export function readMovementRow(
 		form: form ?? 'bag',
 		amount,
 		reason: reason ?? 'imported',
-		byName: read.text('by_name', longest['movement.by_name']),
-		note: read.text('note', longest['movement.note'])
+		byName: read.text('by_name', longest['person.name']),
+		note: read.text('note', longest['entry.note'])
 	} as const;
 	return read.isGood ? { row } : { problems: read.problems };
 }

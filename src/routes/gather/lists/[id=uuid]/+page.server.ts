@@ -101,8 +101,8 @@ export const actions: Actions = {
 		};
 		const read = new FormReader(typed);
 		const [note, byName] = [
-			read.needed('note', longest['taken_back.note']),
-			read.text('by_name', longest['taken_back.by_name'])
+			read.needed('note', longest['entry.note']),
+			read.text('by_name', longest['person.name'])
 		];
 		if (!read.isGood) return fail(422, { back: { typed, problems: read.problems } });
 		const booked = await whileReached(takeListBack(locals.groupId, params.id, note, byName));

@@ -1,0 +1,85 @@
+import type { LedgerReason } from '$lib/core/store/forms';
+import type { GroupId } from '../base/group-id';
+import { maybeOne, writing } from '../db/verbs';
+import { personOf } from './persons';
+
+/** An entry of the book: what was typed under a key, when, on which device and by whom. */
+export interface Entering {
+	readonly key: string;
+	/** Of what came under the key. */
+	readonly digest: string;
+	readonly type: string;
+	/** What was typed, names of persons left out. */
+	readonly typed: Readonly<Record<string, string>>;
+	readonly at: Date;
+	readonly device: string | null;
+	readonly sequence: number | null;
+	readonly byName: string | null;
+	/** Why it moves what it moves; null where it moves nothing. */
+	readonly reason: LedgerReason | null;
+	readonly note: string | null;
+}
+
+/** An entry as it stands in the book: by what follows from it. */
+export interface Booked {
+	readonly entryId: number;
+	/** The idempotency key it was given on its device. */
+	readonly key: string;
+	/** When it was typed. */
+	readonly at: Date;
+}
+
+/** What came under a key before: the same, or something else. */
+export type Met = 'same' | 'other';
+
+/** How the key of an entry was met: it was `entered` under it now, or what stood there before. */
+export interface Entered<How = Met | 'entered'> {
+	readonly met: How;
+	readonly entryId: number;
+}
+
+/** What came under a key before, or null. Entries of before the book have no digest: they are taken for the same. */
+export async function metUnder(
+	groupId: GroupId,
+	key: string,
+	digest: string
+): Promise<Entered<Met> | null> {
+	const met = await maybeOne<{ id: number; digest: string }>(
+		'select id, digest from entry where group_id = $1 and key = $2',
+		[groupId, key],
+		writing()
+	);
+	return met && { met: ['', digest].includes(met.digest) ? 'same' : 'other', entryId: met.id };
+}
+
+/**
+ * Enters in the book what came under a key, in the transaction that keeps what follows from it: two
+ * that come at once under one key wait for each other here, and the second finds the first.
+ */
+export async function enter(groupId: GroupId, entering: Entering): Promise<Entered> {
+	const { key, digest, type, typed, at, device, sequence, byName, reason, note } = entering;
+	const entered = await maybeOne<{ id: number }>(
+		`insert into entry (group_id, key, digest, type, typed, typed_at, device, sequence, person_id,
+			reason, note)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+		 on conflict (group_id, key) do nothing returning id`,
+		[
+			groupId,
+			key,
+			digest,
+			type,
+			typed,
+			at,
+			device,
+			sequence,
+			await personOf(groupId, byName),
+			reason,
+			note
+		],
+		writing()
+	);
+	if (entered) return { met: 'entered', entryId: entered.id };
+	const met = await metUnder(groupId, key, digest);
+	if (!met) throw new Error('a key is taken and nothing stands under it');
+	return met;
+}

@@ -1,0 +1,85 @@
+import type { Form, LedgerReason } from '$lib/core/store/forms';
+import type { PoolClient } from 'pg';
+import type { GroupId } from '../base/group-id';
+import { execute } from '../db/verbs';
+
+/** Where what an entry moves comes from or goes to, beside the store and the mats. */
+export type Elsewhere = 'outside' | 'difference';
+
+/** What is counted again is set against the difference of the book; all else comes from outside or goes there. */
+export const elsewhereOf = (reason: LedgerReason): Elsewhere =>
+	reason === 'counted' ? 'difference' : 'outside';
+
+/** So much of a line into the store (above nothing) or out of it (below), by an entry. */
+export interface Move {
+	readonly entryId: number;
+	readonly kindId: string;
+	readonly colour: string;
+	readonly form: Form;
+	readonly amount: number;
+	readonly elsewhere: Elsewhere;
+}
+
+const moveText = `with given as (
+		select g.*, l.id as line_id
+		from unnest($2::bigint[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::text[])
+			with ordinality as g (entry_id, kind_id, colour, form, amount, elsewhere, nth)
+		left join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour
+			and l.form = g.form and l.cut_id is null
+	), begun as (
+		insert into line (group_id, kind_id, colour, form)
+		select distinct $1::uuid, kind_id, colour, form from given where line_id is null order by 2, 3, 4
+		on conflict do nothing returning id, kind_id, colour, form
+	)
+	insert into movement (group_id, entry_id, part, line_id, holder, amount, film_mg)
+	select $1, g.entry_id, 2 * row_number() over (partition by g.entry_id order by g.nth) + side.part,
+		coalesce(g.line_id, b.id), case side.sign when 1 then 'store' else g.elsewhere end,
+		g.amount * side.sign, film_mg(g.form, g.amount, k.mass_g) * side.sign
+	from given g
+	join bag_kind k on k.group_id = $1 and k.id = g.kind_id
+	left join begun b on b.kind_id = g.kind_id and b.colour = g.colour and b.form = g.form
+	cross join (values (-1, 1), (0, -1)) as side (part, sign)
+	where coalesce(g.line_id, b.id) is not null
+		and (select count(*) from given where line_id is null) = (select count(*) from given join begun
+			using (kind_id, colour, form) where given.line_id is null)
+	order by g.nth, side.part`;
+
+/** Moves into the store and out of it, all in one statement: its film is set against elsewhere, and balances follow. */
+export async function moveInStore(
+	client: PoolClient,
+	groupId: GroupId,
+	moves: readonly Move[]
+): Promise<void> {
+	if (moves.length === 0) return;
+	const values = [
+		groupId,
+		moves.map(({ entryId }) => entryId),
+		moves.map(({ kindId }) => kindId),
+		moves.map(({ colour }) => colour),
+		moves.map(({ form }) => form),
+		moves.map(({ amount }) => amount),
+		moves.map(({ elsewhere }) => elsewhere)
+	];
+	// Another may have begun one of these lines at the same moment, unseen by the statement: it waited for it, and sees it when it asks anew.
+	for (let attempt = 1; attempt <= 5; attempt++)
+		if ((await execute(moveText, values, client)) === 2 * moves.length) return;
+	throw new Error('movements found no line to be booked in');
+}
+
+/** Moves everything back that some entries moved, as one movement of each line, by another entry. */
+export const moveBack = (
+	client: PoolClient,
+	groupId: GroupId,
+	entryIds: readonly number[],
+	byEntryId: number
+): Promise<number> =>
+	execute(
+		`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
+		 select $1, $3, row_number() over (order by line_id, holder desc, thing_id), line_id, holder,
+			thing_id, -sum(amount), -sum(film_mg)
+		 from movement where group_id = $1 and entry_id = any($2::bigint[])
+		 group by line_id, holder, thing_id having sum(amount) <> 0 or sum(film_mg) <> 0
+		 order by line_id, holder desc, thing_id`,
+		[groupId, entryIds, byEntryId],
+		client
+	);

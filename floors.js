@@ -4,6 +4,7 @@ const core = [
 	['core', 'core/mat', 'core/units'],
 	[
 		'core/bag',
+		'core/code',
 		'core/colour',
 		'core/factors',
 		'core/finish',

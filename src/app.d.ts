@@ -1,4 +1,5 @@
 import type { GroupId } from '$lib/server/base/group-id';
+import type { OpenedLink } from '$lib/server/book/links';
 
 declare global {
 	namespace App {
@@ -10,6 +11,8 @@ declare global {
 		interface Locals {
 			requestId: string;
 			groupId: GroupId;
+			/** What a link opens, on the pages of links; null where it opens nothing. */
+			link?: OpenedLink | null;
 		}
 	}
 }

@@ -1,13 +1,22 @@
 import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { lookOf } from '$lib/ui/looks';
 import { groupOfRequest } from '$lib/server/web/group';
+import { openLink } from '$lib/server/book/links';
+import { orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
+
+/** Where the pages of links are. What follows is their secret, which no log ever hears. */
+const linkPath = '/l/';
+const pathSaid = ({ pathname }: URL): string =>
+	pathname.startsWith(linkPath) ? `${linkPath}…` : pathname;
 
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);
 
 export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = crypto.randomUUID();
-	event.locals.groupId = await groupOfRequest(event.request);
+	const isLink = event.url.pathname.startsWith(linkPath);
+	if (isLink) event.locals.link = await orAway(openLink(event.url.pathname.slice(linkPath.length)));
+	event.locals.groupId = event.locals.link?.groupId ?? (await groupOfRequest(event.request));
 
 	// Forms are checked against the one address the app was started for, so a neighbour's name for it moves there.
 	// Answered, never thrown: for some paths nothing catches what is thrown here.
@@ -30,12 +39,18 @@ export const handle: Handle = async ({ event, resolve }) => {
 	});
 	// What was too large is not read to its end, so the line it came on cannot be used again.
 	if (response.status === 413) response.headers.set('connection', 'close');
+	// An address that carries a right is told to no other site, and kept by nobody on the way.
+	if (isLink) {
+		response.headers.set('referrer-policy', 'no-referrer');
+		response.headers.set('cache-control', 'no-store');
+		response.headers.set('x-robots-tag', 'noindex');
+	}
 	response.headers.set('x-request-id', event.locals.requestId);
 	log.debug(
 		{
 			requestId: event.locals.requestId,
 			method: event.request.method,
-			path: event.url.pathname,
+			path: pathSaid(event.url),
 			status: response.status,
 			ms: Math.round(performance.now() - started)
 		},
@@ -48,7 +63,7 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 	const { requestId } = event.locals;
 	if (status < 500) return { message, requestId };
 	log.error(
-		{ requestId, method: event.request.method, path: event.url.pathname, error },
+		{ requestId, method: event.request.method, path: pathSaid(event.url), error },
 		'unexpected error'
 	);
 	return { message: 'Something went wrong here. Nothing you kept is lost.', requestId };

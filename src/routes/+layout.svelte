@@ -26,7 +26,7 @@
 		() => data.group.groupId
 	);
 	setOutbox(outbox);
-	onMount(() => outbox.begin());
+	onMount(() => (data.isLink ? undefined : outbox.begin()));
 
 	// The first device that comes says where the hall is; it can be changed under Settings.
 	onMount(() => {
@@ -62,6 +62,6 @@
 	href="#main">To the work on this page</a
 >
 <div class="flex min-h-dvh flex-col">
-	<StageBar group={data.group} />
+	{#if !data.isLink}<StageBar group={data.group} />{/if}
 	{@render children()}
 </div>

@@ -240,5 +240,5 @@ test('everything goes out in one archive that opens', async ({ request }) => {
 	expect(readFileSync(path.join(folder, 'lists to bring in/drop-offs.csv'), 'utf8')).toContain(
 		'date,place,bags'
 	);
-	expect(readdirSync(path.join(folder, 'csv'))).toHaveLength(9);
+	expect(readdirSync(path.join(folder, 'csv'))).toHaveLength(14);
 });

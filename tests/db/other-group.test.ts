@@ -4,6 +4,12 @@ import type { GroupId } from '../../src/lib/server/base/group-id';
 import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many } from '../../src/lib/server/db/verbs';
+import { codeOf } from '../../src/lib/core/code/code';
+import { reserveCodes } from '../../src/lib/server/book/codes';
+import { forgetPerson, listPersons } from '../../src/lib/server/book/known-persons';
+import { listLinks, makeLink, revokeLink } from '../../src/lib/server/book/links';
+import { bindThing, findThing, happenTo } from '../../src/lib/server/book/things';
+import { findPlanVersion } from '../../src/lib/server/plan/plan-versions';
 import { enter, metUnder } from '../../src/lib/server/book/entries';
 import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
 import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
@@ -39,7 +45,10 @@ import {
 	listPlaces,
 	placeOf,
 	tallyOfNames,
-	tallyOfPlace
+	tallyOfPlace,
+	addReceivingPlace,
+	endReceiving,
+	listReceivingPlaces
 } from '../../src/lib/server/gather/places';
 import { knownOf } from '../../src/lib/server/bench/known-of';
 import { practiceOrBare } from '../../src/lib/server/measures/practice-asked';
@@ -137,7 +146,18 @@ async function fullGroup() {
 	await settleImport(group, ids.keptList, { dayOrder: null, known: 'again', oddRight: true });
 	await keepList(group, ids.keptList, '2026-11-26');
 	const places = await many<{ id: string }>('select id from place where group_id = $1', [group]);
-	return { group, ids: { ...ids, spareKind, placeId: places[0]?.id ?? '' } };
+	const [person] = await listPersons(group);
+	const blockKey = key();
+	const code = (await reserveCodes(group, blockKey, 3))?.codes[0] ?? '';
+	const made = { code, sort: 'ball', plan, content: { mark } } as const;
+	const thing = await idOf(
+		withTransaction((client) => bindThing(client, group, ids.movement, made))
+	);
+	const link = key();
+	await makeLink(group, link, plan.id);
+	const receiving = (await addReceivingPlace(group, `${mark} house`)).id;
+	const more = { spareKind, personId: person?.id ?? '', blockKey, code, thing, link, receiving };
+	return { group, ids: { ...ids, ...more, placeId: places[0]?.id ?? '' } };
 }
 type Ids = Awaited<ReturnType<typeof fullGroup>>['ids'];
 
@@ -180,6 +200,32 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'book/persons personOf': (other) => personOf(other, 'Wren'),
 	'book/persons ensurePersons': (other) =>
 		withTransaction((client) => ensurePersons(client, other, ['Wren', null])),
+	'book/known-persons listPersons': (other) => listPersons(other),
+	'book/known-persons forgetPerson': (other, { personId }) => forgetPerson(other, personId),
+	'book/codes reserveCodes': (other, { blockKey }) => reserveCodes(other, blockKey, 3),
+	'book/things bindThing': (other, { movement: entryId }) =>
+		orRefused(
+			withTransaction((client) =>
+				bindThing(client, other, entryId, {
+					code: codeOf(1),
+					sort: 'ball',
+					plan: null,
+					content: {}
+				})
+			)
+		),
+	'book/things findThing': (other, { code }) => findThing(other, code),
+	'book/things happenTo': (other, { movement: entryId, thing }) =>
+		orRefused(withTransaction((client) => happenTo(client, other, entryId, thing, 'lost'))),
+	'book/links makeLink': async (other, { plan }) =>
+		(await makeLink(other, key(), plan.id)) !== null,
+	'book/links listLinks': (other) => listLinks(other),
+	'book/links revokeLink': (other, { link }) => revokeLink(other, link),
+	'plan/plan-versions findPlanVersion': (other, { plan }) =>
+		findPlanVersion(other, plan.id, plan.version),
+	'gather/places listReceivingPlaces': (other) => listReceivingPlaces(other),
+	'gather/places addReceivingPlace': (other) => addReceivingPlace(other, 'Tide House'),
+	'gather/places endReceiving': (other, { receiving }) => endReceiving(other, receiving),
 	'book/entries enter': async (other, { sent }) => {
 		const entering = { ...entered, key: sent };
 		return [
@@ -437,7 +483,11 @@ const tables = [
 	'entry',
 	'line',
 	'person',
-	'plan_version'
+	'plan_version',
+	'thing',
+	'thing_event',
+	'code_block',
+	'link'
 ] as const;
 
 describe('what belongs to one group', () => {

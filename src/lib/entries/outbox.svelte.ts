@@ -4,6 +4,8 @@ import type { Sent, Waiting } from './waiting';
 import { portionOf, sendEntries } from './send-entries';
 import { Shelf } from './shelf';
 import { nowSaid } from './typed-at';
+import { newKey } from '../ui/new-key';
+import { thisDevice } from './device';
 
 /** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a user only, so never on a server. */
 export const mending = $state<{ entry: Waiting | null }>({ entry: null });
@@ -57,7 +59,8 @@ export class Outbox {
 	async add(type: string, typed: Typed, words: string, onshelved = () => {}): Promise<Sent> {
 		const lengths = this.readBy().system;
 		const entry: Waiting = {
-			key: crypto.randomUUID(),
+			key: newKey(),
+			...thisDevice(),
 			group: this.groupOf(),
 			type,
 			typed: { ...typed },

@@ -10,8 +10,8 @@ export type Answer =
 const mostBytes = 48_000;
 const mostEntries = 50;
 
-const textOf = ({ key, type, typed, at, lengths }: Waiting): string =>
-	JSON.stringify({ key, type, typed, at, lengths });
+const textOf = ({ key, type, typed, at, lengths, device, sequence }: Waiting): string =>
+	JSON.stringify({ key, type, typed, at, lengths, device, sequence });
 
 /** The first of what waits, as many as go up at once. */
 export function portionOf(waiting: readonly Waiting[]): Waiting[] {

@@ -1,3 +1,4 @@
+import { newKey } from '../ui/new-key';
 import type { EntryType } from './registry';
 import { readEntry } from './read-entry';
 import type { Sentences, Typed } from './form-reader';
@@ -22,7 +23,7 @@ export class TypedForm {
 	/** It is being put on the shelf: pressing again sends nothing. */
 	#isTaken = false;
 	/** The key of what is sent without scripts: the same page sent twice counts once. */
-	readonly key = crypto.randomUUID();
+	readonly key = newKey();
 	/** The key of what lies on the shelf until this form has put it right. */
 	#mending: string | null = null;
 	/** The fields as they began anew: pressing again before anything is typed sends nothing. */

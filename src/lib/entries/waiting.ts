@@ -8,6 +8,9 @@ export interface Waiting {
 	readonly group: string;
 	readonly type: string;
 	readonly typed: Typed;
+	/** The device, and the how-manieth entry of that device it is. */
+	readonly device?: string;
+	readonly sequence?: number;
 	/** The units of what is typed with none. */
 	readonly lengths?: LengthSystem;
 	/** When it was typed; it may wait for hours. */

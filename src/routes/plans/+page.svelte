@@ -153,6 +153,11 @@
 											<button class="btn w-full">Duplicate</button>
 										</form>
 										<a class="btn" href="/plan/{plan.id}/file" download>Save as a file</a>
+										<form method="POST" action="/links?/make">
+											<input type="hidden" name="plan" value={plan.id} />
+											<input type="hidden" name="key" value={data.key} />
+											<button class="btn w-full">Make a link to read it</button>
+										</form>
 										<form method="POST" action="?/delete" use:enhance>
 											<input type="hidden" name="id" value={plan.id} />
 											<button class="btn w-full">Delete</button>

@@ -53,6 +53,10 @@
 		<input type="hidden" name="back" value="/settings" />
 		<button class="btn btn-accent">Use these here</button>
 	</form>
+	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label="What else is kept">
+		<a class="link-row" href="/people">People and places</a>
+		<a class="link-row" href="/links">Links that open a plan</a>
+	</nav>
 	{#if data.choices}
 		<form class="sheet grid gap-4 p-6" method="POST" action="?/group">
 			<h2>For the whole group</h2>

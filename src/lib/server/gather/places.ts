@@ -1,7 +1,8 @@
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many, one } from '$lib/server/db/verbs';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, many, one, writing } from '$lib/server/db/verbs';
 
 export interface PlaceLine {
 	readonly id: string;
@@ -21,6 +22,47 @@ export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
 		 where p.group_id = $1 and p.gives_bags order by p.name`,
 		[groupId]
 	);
+
+/** A place that receives mats. */
+export interface ReceivingPlace {
+	readonly id: string;
+	readonly name: string;
+	readonly givesBags: boolean;
+}
+
+/** The places that receive mats. */
+export const listReceivingPlaces = (groupId: GroupId): Promise<ReceivingPlace[]> =>
+	many<ReceivingPlace>(
+		`select id, name, gives_bags as "givesBags" from place
+		 where group_id = $1 and receives_mats order by lower(btrim(name))`,
+		[groupId]
+	);
+
+/** Says that a place receives mats; a new one where there is none of that name. */
+export const addReceivingPlace = (groupId: GroupId, name: string): Promise<{ id: string }> =>
+	one<{ id: string }>(
+		`insert into place (group_id, name, gives_bags, receives_mats) values ($1, $2, false, true)
+		 on conflict (group_id, lower(btrim(name))) do update set receives_mats = true,
+			version = place.version + case when place.receives_mats then 0 else 1 end
+		 returning id`,
+		[groupId, name],
+		writing()
+	);
+
+/** Says that a place receives no mats any more. One that gives no bags either is not a place of ours then. */
+export const endReceiving = async (groupId: GroupId, id: string): Promise<boolean> =>
+	withTransaction(async () => {
+		const gone = await execute(
+			`delete from place where group_id = $1 and id = $2 and receives_mats and not gives_bags`,
+			[groupId, id]
+		);
+		const ended = await execute(
+			`update place set receives_mats = false, version = version + 1
+			 where group_id = $1 and id = $2 and receives_mats`,
+			[groupId, id]
+		);
+		return gone + ended === 1;
+	});
 
 /** The place of that name that gives bags, a new one where there is none yet. */
 export const placeOf = (

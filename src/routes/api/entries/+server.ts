@@ -15,7 +15,9 @@ const entryShape = z.strictObject({
 	type: z.string().max(20),
 	typed: z.record(z.string().max(40), z.string().max(4000)),
 	lengths: z.enum(lengthSystems).optional(),
-	at: z.iso.datetime().optional()
+	at: z.iso.datetime().optional(),
+	device: z.uuid().optional(),
+	sequence: z.number().int().min(0).optional()
 });
 
 /** What an entry that cannot be read says of itself, so that its sender knows which was meant. */

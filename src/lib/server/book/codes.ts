@@ -1,0 +1,61 @@
+import { codeOf, codesThereAre } from '$lib/core/code/code';
+import { within } from '$lib/core/domain-error';
+import type { GroupId } from '../base/group-id';
+import { withTransaction } from '../db/transaction';
+import { execute, maybeOne } from '../db/verbs';
+
+/** Codes that are reserved for blank labels and given to no other device. */
+export interface CodeBlock {
+	readonly firstSerial: number;
+	readonly codes: readonly string[];
+}
+
+/** The most codes reserved at once: forty sheets of labels. */
+export const mostCodesAtOnce = 1000;
+
+const blockOf = ({ first, count }: { first: number; count: number }): CodeBlock => ({
+	firstSerial: first,
+	codes: Array.from({ length: count }, (_, nth) => codeOf(first + nth))
+});
+
+const blockUnder = (groupId: GroupId, key: string) =>
+	maybeOne<{ first: number; count: number }>(
+		`select first_serial as first, codes as count from code_block
+		 where group_id = $1 and key = $2`,
+		[groupId, key]
+	);
+
+/**
+ * Reserves codes ahead, for a sheet of blank labels or for a tablet that will have no network: no
+ * other block has any of them, ever. The same key again gives the same block.
+ *
+ * @returns null where the group has no codes left
+ */
+export const reserveCodes = (
+	groupId: GroupId,
+	key: string,
+	count: number,
+	device: string | null = null
+): Promise<CodeBlock | null> =>
+	withTransaction(async () => {
+		within('count', count, { atLeast: 1, atMost: mostCodesAtOnce, isWhole: true });
+		const known = await blockUnder(groupId, key);
+		if (known) return blockOf(known);
+		// The group's row is held from here on: whoever reserves next begins behind this block.
+		const grown = await execute(
+			`update volunteer_group set codes_reserved = codes_reserved + $2
+			 where id = $1 and codes_reserved + $2 <= $3`,
+			[groupId, count, codesThereAre]
+		);
+		if (grown === 0) return null;
+		const made = await maybeOne<{ first: number; count: number }>(
+			`insert into code_block (group_id, key, first_serial, codes, device)
+			 select id, $2, codes_reserved - $3::integer, $3, $4 from volunteer_group where id = $1
+				and not exists (select 1 from code_block where group_id = $1 and key = $2)
+			 returning first_serial as first, codes as count`,
+			[groupId, key, count, device]
+		);
+		// Sent twice at once: the other came first, and the numbers taken here stay unused.
+		const block = made ?? (await blockUnder(groupId, key));
+		return block && blockOf(block);
+	});

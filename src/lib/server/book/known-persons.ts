@@ -1,0 +1,50 @@
+import type { GroupId } from '../base/group-id';
+import { withTransaction } from '../db/transaction';
+import { execute, many, maybeOne } from '../db/verbs';
+
+export interface PersonLine {
+	readonly id: string;
+	readonly name: string;
+}
+
+/** The people whose names the group uses, in the order of the alphabet and no other. */
+export const listPersons = (groupId: GroupId): Promise<PersonLine[]> =>
+	many<PersonLine>(
+		`select id, name from person where group_id = $1 and name is not null
+		 order by lower(btrim(name))`,
+		[groupId]
+	);
+
+/**
+ * Forgets a person: the name goes, here and out of lists that lie on the table; what they typed,
+ * brought and measured stays without it. The name that was forgotten, or null where there is none.
+ */
+export const forgetPerson = (groupId: GroupId, id: string): Promise<string | null> =>
+	withTransaction(async (client) => {
+		const person = await maybeOne<{ name: string }>(
+			`select name from person where group_id = $1 and id = $2 and name is not null for update`,
+			[groupId, id],
+			client
+		);
+		if (!person) return null;
+		await execute(
+			`update list_import i set rows = jsonb_set(rows, '{rows}', (
+				select coalesce(jsonb_agg(cells order by nth), '[]') from (
+					select r.nth, (select jsonb_agg(
+						case when lower(btrim(c.cell)) = lower(btrim($2))
+							and coalesce(i.matching ->> (c.at - 1)::integer, '') in ('by_name', 'brought_by', '')
+						then '' else c.cell end order by c.at)
+						from jsonb_array_elements_text(r.cells) with ordinality as c (cell, at)) as cells
+					from jsonb_array_elements(i.rows -> 'rows') with ordinality as r (cells, nth)) emptied))
+			 where i.group_id = $1 and i.kept_at is null`,
+			[groupId, person.name],
+			client
+		);
+		await execute(
+			`update person set name = null, forgotten_at = now(), version = version + 1
+			 where group_id = $1 and id = $2`,
+			[groupId, id],
+			client
+		);
+		return person.name;
+	});

@@ -1,0 +1,105 @@
+import { readCode } from '$lib/core/code/code';
+import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
+import type { PoolClient } from 'pg';
+import type { GroupId } from '../base/group-id';
+import type { SaveResult } from '../db/save-result';
+import { refuse } from '../db/save-result';
+import { execute, maybeOne, one } from '../db/verbs';
+
+/** A thing that is made: the label it gets, of which version of which plan it is, and what is in it. */
+export interface ThingMade {
+	readonly code: string;
+	readonly sort: ThingSort;
+	readonly plan: { readonly id: string; readonly version: number } | null;
+	readonly content: Readonly<Record<string, unknown>>;
+}
+
+const codeWords = {
+	'not-five-signs': 'A code has five signs.',
+	'no-such-sign': 'Codes have no 0, 1, I, L or O, and no other signs than letters and figures.',
+	'wrong-check':
+		'These five signs do not belong together: one is wrong, or two are swapped. Look at the label again.'
+} as const;
+
+/** The sentence for a code that cannot be read; null where it can. */
+export function codeProblem(text: string): string | null {
+	const { problem } = readCode(text);
+	return problem ? codeWords[problem] : null;
+}
+
+/**
+ * Binds a blank label to what an entry made. Its code must be one that was reserved, and is bound
+ * once: whoever comes second with the same label is told.
+ */
+export async function bindThing(
+	client: PoolClient,
+	groupId: GroupId,
+	entryId: number,
+	{ code: typed, sort, plan, content }: ThingMade,
+	happened: ThingEvent = 'made'
+): Promise<SaveResult> {
+	const read = readCode(typed);
+	if (read.problem) return refuse('code', codeWords[read.problem]);
+	const reserved = await maybeOne<{ id: string }>(
+		'select id from volunteer_group where id = $1 and codes_reserved > $2',
+		[groupId, read.serial],
+		client
+	);
+	if (!reserved)
+		return refuse(
+			'code',
+			'No label with that code has been printed for this group. Look at it again.'
+		);
+	const bound = await maybeOne<{ id: number }>(
+		`insert into thing (group_id, code, sort, entry_id, plan_id, plan_version, content)
+		 values ($1, $2, $3, $4, $5, $6, $7) on conflict (group_id, code) do nothing returning id`,
+		[groupId, read.code, sort, entryId, plan?.id ?? null, plan?.version ?? null, content],
+		client
+	);
+	if (!bound) return refuse('code', 'That label is on something already. Take the next one.');
+	await execute(
+		'insert into thing_event (group_id, entry_id, thing_id, what) values ($1, $2, $3, $4)',
+		[groupId, entryId, bound.id, happened],
+		client
+	);
+	return { outcome: 'kept', id: bound.id };
+}
+
+export interface ThingLine {
+	readonly id: number;
+	readonly code: string;
+	readonly sort: ThingSort;
+	readonly planId: string | null;
+	readonly planVersion: number | null;
+	readonly content: Readonly<Record<string, unknown>>;
+	/** What happened to it last; null where the entry that made it was taken back. */
+	readonly state: ThingEvent | null;
+}
+
+/** The thing with a code, or null. */
+export const findThing = (groupId: GroupId, code: string): Promise<ThingLine | null> =>
+	maybeOne<ThingLine & { content: object }>(
+		`select t.id, t.code, t.sort, t.plan_id as "planId", t.plan_version as "planVersion", t.content,
+			(select v.what from thing_event v where v.group_id = t.group_id and v.thing_id = t.id
+				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+				and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
+			 order by v.id desc limit 1) as state
+		 from thing t where t.group_id = $1 and t.code = $2`,
+		[groupId, code]
+	);
+
+/** Appends what happens to a thing, by an entry. */
+export const happenTo = (
+	client: PoolClient,
+	groupId: GroupId,
+	entryId: number,
+	thingId: number,
+	what: ThingEvent,
+	massG: number | null = null
+): Promise<{ id: number }> =>
+	one<{ id: number }>(
+		`insert into thing_event (group_id, entry_id, thing_id, what, mass_g)
+		 values ($1, $2, $3, $4, $5) returning id`,
+		[groupId, entryId, thingId, what, massG],
+		client
+	);

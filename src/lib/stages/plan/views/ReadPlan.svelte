@@ -1,0 +1,87 @@
+<script lang="ts">
+	// One plan to read: its steps, what it takes, and the mat as it will lie.
+	import { stripesOf } from '$lib/core/colour/stripes';
+	import { estimatePlan, tallyNames } from '$lib/core/estimate/estimate';
+	import { layPlanBalls } from '$lib/core/model/balls-of-plan';
+	import { usualSleeperHeightMm } from '$lib/core/model/types';
+	import type { Plan } from '$lib/core/model/types';
+	import type { Practice } from '$lib/core/practice/practice';
+	import { formatLength } from '$lib/core/units/format-length';
+	import { basisWords } from '$lib/ui/basis-words';
+	import { yearDayWords } from '$lib/ui/day-words';
+	import type { Reader } from '$lib/ui/reader';
+	import MatDrawing from '../drawing/MatDrawing.svelte';
+	import { judgementWords } from '../words/judgement-words';
+	import { stepLines, stepNames } from '../words/step-lines';
+	import { intervalWords, tallyUnit, tallyValue, tallyWords } from '../words/tally-words';
+
+	interface Props {
+		name: string;
+		keptAt: Date;
+		plan: Plan;
+		practice: Practice;
+		reader: Reader;
+	}
+	const { name, keptAt, plan, practice, reader }: Props = $props();
+	const estimate = $derived(estimatePlan(plan, practice));
+	const system = $derived(reader.lengthSystem);
+	const lines = $derived(stepLines(plan, estimate, system, reader.stitchTerms));
+	const stripes = $derived(stripesOf(layPlanBalls(plan, estimate.model).runs));
+</script>
+
+<main
+	id="main"
+	class="mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-6 max-sm:px-4"
+>
+	<div>
+		<p class="quiet">{reader.name}</p>
+		<h1>{name}</h1>
+		<p class="quiet">
+			A plan to read, as it was kept on {yearDayWords(keptAt)}. Figures as of now, {basisWords(
+				estimate.basis
+			)}.
+		</p>
+	</div>
+	<div class="sheet p-4">
+		<MatDrawing
+			mat={estimate.model.mat}
+			{stripes}
+			sleeperHeightMm={plan.sleeperHeightMm ?? usualSleeperHeightMm}
+			readable={(mm) => formatLength(mm, system, 'mat')}
+		/>
+	</div>
+	<section class="sheet p-4" aria-labelledby="takes">
+		<h2 id="takes">What it takes</h2>
+		<dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2 md:grid-cols-3">
+			{#each tallyNames as part (part)}
+				<div data-tally={part}>
+					<dt class="quiet text-[15px]">{tallyWords[part].label}</dt>
+					<dd class="figure text-xl font-semibold">
+						{tallyValue(estimate.tally, part, system)}
+						{tallyUnit(part, system).unit}
+						<span class="quiet block text-sm font-normal"
+							>{intervalWords(estimate.tally[part], part, system)}</span
+						>
+					</dd>
+				</div>
+			{/each}
+		</dl>
+	</section>
+	<section class="sheet p-4" aria-labelledby="made-how">
+		<h2 id="made-how">How it is made</h2>
+		<dl class="mt-2 grid gap-2">
+			{#each stepNames as step (step)}
+				<div class="grid gap-x-4 sm:grid-cols-[8rem_1fr]">
+					<dt class="quiet capitalize">{step}</dt>
+					<dd>{lines[step]}</dd>
+				</div>
+			{/each}
+		</dl>
+		<ul class="mt-3 grid gap-2">
+			{#each estimate.judgements as judgement, nth (nth)}
+				{@const { call, why, act } = judgementWords(judgement, system)}
+				<li><strong>{call}.</strong> {why} {act ?? ''}</li>
+			{/each}
+		</ul>
+	</section>
+</main>

@@ -1,0 +1,24 @@
+import { planOfShape } from '$lib/stages/plan/document/document';
+import { findPlanVersion } from '$lib/server/plan/plan-versions';
+import { practiceOrBare } from '$lib/server/measures/practice-asked';
+import { whileReached } from '$lib/server/db/away';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** What a link opens: one version of one plan, to read. */
+export const load: PageServerLoad = async ({ locals: { link } }) => {
+	const kept = link
+		? await whileReached(findPlanVersion(link.groupId, link.planId, link.planVersion))
+		: null;
+	if (!link || !kept)
+		error(404, {
+			message:
+				'This link opens nothing. It may have been revoked, or its time is over; ask whoever gave it to you.'
+		});
+	return {
+		name: kept.name,
+		keptAt: kept.keptAt,
+		plan: planOfShape(kept.document.plan),
+		practice: await practiceOrBare(link.groupId)
+	};
+};

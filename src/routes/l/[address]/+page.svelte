@@ -1,0 +1,19 @@
+<script lang="ts">
+	import ReadPlan from '$lib/stages/plan/views/ReadPlan.svelte';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+</script>
+
+<svelte:head>
+	<title>{data.name} · Nest Row</title>
+	<meta name="robots" content="noindex" />
+</svelte:head>
+
+<ReadPlan
+	name={data.name}
+	keptAt={data.keptAt}
+	plan={data.plan}
+	practice={data.practice}
+	reader={data.group}
+/>

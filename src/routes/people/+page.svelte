@@ -1,0 +1,110 @@
+<script lang="ts">
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const forgetting = $derived(data.persons.find(({ id }) => id === data.forget));
+	const place = $derived(form && 'place' in form ? form.place : null);
+</script>
+
+<svelte:head><title>People and places · Nest Row</title></svelte:head>
+
+<main id="main" class="mx-auto grid w-full max-w-3xl gap-5 px-5 py-6 max-sm:px-4">
+	<h1>People and places</h1>
+	{#if form && 'message' in form && form.message}
+		<p class="font-semibold text-error" role="alert">{form.message}</p>
+	{/if}
+
+	<section class="sheet grid gap-3 p-5" aria-labelledby="people">
+		<h2 id="people">People</h2>
+		<p class="quiet">
+			The names that were typed beside bags and measures. A name stands here and nowhere else, so it
+			can be forgotten everywhere at once.
+		</p>
+		{#if data.persons.length === 0}
+			<p>No name has been typed yet. Nobody has to give one.</p>
+		{:else}
+			<ul class="grid">
+				{#each data.persons as person (person.id)}
+					<li
+						class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 first:border-t-0"
+						data-person={person.name}
+					>
+						<span class="flex-1 font-semibold">{person.name}</span>
+						{#if forgetting?.id !== person.id}
+							<a class="link-row" href="?forget={person.id}#forget" data-sveltekit-noscroll
+								>Forget <span class="sr-only">{person.name}</span></a
+							>
+						{:else}
+							<form class="grid basis-full gap-3 pb-2" method="POST" action="?/forget" id="forget">
+								<input type="hidden" name="id" value={person.id} />
+								<p>
+									{person.name}’s name goes from everything kept here, and from lists that lie on
+									the table. Bags that were brought, counts and measures stay, without a name. What
+									stands in a free remark stays as it was written: look for it there. Copies of the
+									database made before today have the name until they are thrown away. This cannot
+									be undone.
+								</p>
+								<div class="flex flex-wrap gap-3">
+									<button class="btn btn-neutral">Forget {person.name}</button>
+									<a class="btn" href="/people#people">Keep the name</a>
+								</div>
+							</form>
+						{/if}
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	</section>
+
+	<section class="sheet grid gap-3 p-5" aria-labelledby="places">
+		<h2 id="places">Places that receive mats</h2>
+		<p class="quiet">
+			Places that give bags stand under <a class="link" href="/gather#places">Gather</a>; one place
+			can do both.
+		</p>
+		{#if data.places.length > 0}
+			<ul class="grid">
+				{#each data.places as one (one.id)}
+					<li
+						class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 first:border-t-0"
+						data-receives={one.name}
+					>
+						<span class="flex-1 font-semibold">
+							{one.name}{#if one.givesBags}<span class="quiet font-normal">, gives bags, too</span
+								>{/if}
+						</span>
+						<form method="POST" action="?/ended">
+							<input type="hidden" name="id" value={one.id} />
+							<button class="btn btn-ghost font-normal"
+								>Receives none any more<span class="sr-only">: {one.name}</span></button
+							>
+						</form>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		<form
+			class="grid gap-2 sm:grid-cols-[1fr_auto] sm:items-end"
+			method="POST"
+			action="?/receiving"
+		>
+			<label class="grid gap-1">
+				A place that receives mats
+				<input
+					class="field"
+					name="name"
+					autocomplete="off"
+					value={place?.typed ?? ''}
+					aria-invalid={place ? 'true' : undefined}
+					aria-describedby={place ? 'place-problem' : undefined}
+				/>
+			</label>
+			<button class="btn">Add it</button>
+			{#if place}
+				<p class="font-semibold text-error sm:col-span-2" id="place-problem" role="alert">
+					{place.problem}
+				</p>
+			{/if}
+		</form>
+	</section>
+</main>

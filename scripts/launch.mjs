@@ -6,6 +6,7 @@ import { appEnvironment, endChild, startApp } from './lib/app.mjs';
 import { keepRunning } from './lib/keep-running.mjs';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
+import { reachOf } from './lib/reach.mjs';
 import { Stop, isProcess, pause, root, run, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
 
@@ -62,6 +63,9 @@ await runMain(async () => {
 	if (major < 20 || (major === 20 && minor < 19))
 		throw new Stop(`Nest Row needs Node 20.19 or newer; this is ${process.versions.node}.`);
 	const port = readPort();
+	const reach = reachOf(process.env, port);
+	if (reach.problem !== undefined) throw new Stop(reach.problem);
+	const { host, origin } = reach;
 	await clearFormerStart();
 	if (!(await isPortFree(port)))
 		throw new Stop(
@@ -115,7 +119,9 @@ await runMain(async () => {
 			);
 		}
 		const start = () =>
-			mode === 'dev' ? startDev({ databaseUrl, port }) : startApp({ databaseUrl, port });
+			mode === 'dev'
+				? startDev({ databaseUrl, port })
+				: startApp({ databaseUrl, port, host, origin });
 		app = await keepRunning(start, {
 			onstart: ({ child, address }) =>
 				writeFileSync(
@@ -124,7 +130,7 @@ await runMain(async () => {
 				),
 			isWanted: () => !isStopping
 		});
-		say(`Nest Row is at ${app.address}  (Ctrl-C stops it)`);
+		say(`Nest Row is at ${mode === 'dev' ? app.address : origin}  (Ctrl-C stops it)`);
 
 		if (cluster) {
 			let isBusy = false;

@@ -1,14 +1,21 @@
 // The built application on its address, with the door before it. Settings come from the environment:
-// ORIGIN, HOST, PORT, DATABASE_URL, SHUTDOWN_TIMEOUT (s).
+// HOST, PORT, ORIGIN, NEST_ROW_GUARDED_BY, DATABASE_URL, SHUTDOWN_TIMEOUT (s).
 import compression from 'compression';
 import http from 'node:http';
 import path from 'node:path';
 import { ownOrigins, safeHeaders, whyNot } from './lib/door.mjs';
+import { reachOf } from './lib/reach.mjs';
 import { root } from './lib/say.mjs';
 
 const port = Number(process.env.PORT ?? 3000);
-const host = process.env.HOST ?? '127.0.0.1';
-const origins = ownOrigins(process.env.ORIGIN ?? `http://${host}:${port}`);
+const reach = reachOf(process.env, port);
+if (reach.problem !== undefined) {
+	process.stderr.write(`${reach.problem}\n`);
+	process.exit(1);
+}
+const { host, origin } = reach;
+process.env.ORIGIN = origin;
+const origins = ownOrigins(origin);
 const graceMs = Number(process.env.SHUTDOWN_TIMEOUT ?? 3) * 1000;
 
 process.env.HEAVY_WORK_FILE ??= path.join(root, 'build/heavy/heavy.js');

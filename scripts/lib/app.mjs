@@ -1,16 +1,23 @@
 // The built application as a child process on loopback.
 import { spawn } from 'node:child_process';
 import path from 'node:path';
+import { addressAt } from './reach.mjs';
 import { Stop, pause, root } from './say.mjs';
 
-/** The app is told everything it needs; the database's address never appears on a command line. @param {{ databaseUrl: string, port: number, env?: NodeJS.ProcessEnv }} settings */
-export function appEnvironment({ databaseUrl, port, env = {} }) {
+/** The app is told everything it needs; the database's address never appears on a command line. @param {{ databaseUrl: string, port: number, host?: string, origin?: string, env?: NodeJS.ProcessEnv }} settings */
+export function appEnvironment({
+	databaseUrl,
+	port,
+	host = '127.0.0.1',
+	origin = addressAt(host, port),
+	env = {}
+}) {
 	return {
 		...process.env,
 		TZ: 'UTC',
-		HOST: '127.0.0.1',
+		HOST: host,
 		PORT: String(port),
-		ORIGIN: `http://127.0.0.1:${port}`,
+		ORIGIN: origin,
 		DATABASE_URL: databaseUrl,
 		BODY_SIZE_LIMIT: '16M',
 		SHUTDOWN_TIMEOUT: '3',
@@ -43,14 +50,14 @@ export async function waitUntilHealthy(address, isGone, withinMs = 20_000) {
 	throw new Stop(`The application did not answer at ${address} within ${withinMs / 1000} seconds.`);
 }
 
-/** Starts the built app and returns once it answers. @param {{ databaseUrl: string, port: number, env?: NodeJS.ProcessEnv, stdio?: 'inherit' | 'ignore' | 'pipe' }} settings */
+/** Starts the built app and returns once it answers. @param {{ databaseUrl: string, port: number, host?: string, origin?: string, env?: NodeJS.ProcessEnv, stdio?: 'inherit' | 'ignore' | 'pipe' }} settings */
 export async function startApp(settings) {
 	const child = spawn(process.execPath, [path.join(root, 'scripts/serve.mjs')], {
 		cwd: root,
 		env: appEnvironment(settings),
 		stdio: ['ignore', settings.stdio ?? 'inherit', settings.stdio ?? 'inherit']
 	});
-	const address = `http://127.0.0.1:${settings.port}`;
+	const address = addressAt(settings.host ?? '127.0.0.1', settings.port);
 	try {
 		await waitUntilHealthy(address, () => child.exitCode !== null || child.signalCode !== null);
 	} catch (error) {

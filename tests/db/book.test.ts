@@ -263,7 +263,8 @@ describe('the book', () => {
 			sequence: 7
 		};
 		await takeEntry(group, sent, { lengthSystem: 'cm', timeZone: 'UTC' }, now);
-		const { by_name: _, note: __, ...without } = typed;
+		const { by_name, note, ...without } = typed;
+		expect([by_name, note]).toEqual(['Wren', '']);
 		expect(
 			await one(
 				`select typed, typed_at, device, sequence, reason,

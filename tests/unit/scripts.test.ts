@@ -8,6 +8,7 @@ import { chromiumArguments } from '../../scripts/lib/chromium.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { readMigrations } from '../../scripts/lib/migrate.mjs';
 import { ownOrigins, whyNot } from '../../scripts/lib/door.mjs';
+import { reachOf } from '../../scripts/lib/reach.mjs';
 import { keepRunning, pauseBefore } from '../../scripts/lib/keep-running.mjs';
 import { Stop, ask, isProcess, run, runMain } from '../../scripts/lib/say.mjs';
 import { isLocked, postgresServers, untilUnlocked } from '../../scripts/lib/system.mjs';
@@ -40,6 +41,42 @@ describe('figures', () => {
 		);
 		expect(await written('stdout', () => print('a', 21, 'ms', 20))).toContain('OVER 20 ms');
 		expect(await written('stdout', () => print('a', 0.0123, 'ms'))).toMatch(/ 0\.0123 ms\n$/);
+	});
+});
+
+describe('where it can be reached', () => {
+	it('is this machine alone, unless it is said', () =>
+		expect(reachOf({}, 4173)).toEqual({ host: '127.0.0.1', origin: 'http://127.0.0.1:4173' }));
+
+	it.each([
+		[{ HOST: ' localhost ' }, { host: 'localhost', origin: 'http://localhost:80' }],
+		[{ HOST: '::1' }, { host: '::1', origin: 'http://[::1]:80' }],
+		[{ ORIGIN: 'http://localhost:9000/' }, { host: '127.0.0.1', origin: 'http://localhost:9000' }],
+		[
+			{ ORIGIN: 'https://mats.example', NEST_ROW_GUARDED_BY: 'proxy' },
+			{ host: '127.0.0.1', origin: 'https://mats.example' }
+		]
+	])('%j is taken', (settings, reach) => expect(reachOf(settings, 80)).toEqual(reach));
+
+	it.each([
+		[{ HOST: '0.0.0.0' }, 'HOST is 0.0.0.0: other machines could reach'],
+		[{ HOST: '192.168.1.5', NEST_ROW_GUARDED_BY: 'proxy' }, 'HOST is 192.168.1.5'],
+		[{ ORIGIN: 'https://mats.example' }, 'NEST_ROW_GUARDED_BY=proxy'],
+		[{ ORIGIN: 'mats.example' }, 'which is no address'],
+		[{ ORIGIN: 'ftp://mats.example' }, 'write only how it begins'],
+		[{ ORIGIN: 'http://127.0.0.1:80/plans' }, 'without a path']
+	])('%j is refused, with why', (settings, words) =>
+		expect(reachOf(settings, 80).problem).toContain(words)
+	);
+
+	it('under another name, only its health is told on the machine itself', () => {
+		const origins = ownOrigins('https://mats.example');
+		const asked = (url: string, host: string) =>
+			whyNot({ method: 'GET', url, headers: { host } }, origins)?.status ?? 200;
+		expect(asked('/plans', 'mats.example')).toBe(200);
+		expect(asked('/plans', '127.0.0.1:4173')).toBe(421);
+		expect(asked('/healthz', '127.0.0.1:4173')).toBe(200);
+		expect(asked('/healthz', 'elsewhere.example')).toBe(421);
 	});
 });
 

@@ -1,0 +1,162 @@
+import http from 'node:http';
+import { startApp } from '../../scripts/lib/app.mjs';
+import { freePort } from '../../scripts/lib/cluster.mjs';
+import { expect, expectAccessible, keep, ready, tally, test } from './app';
+
+test.use({ world: 'book' });
+
+/** What an application answers to a request that names it as a proxy would. */
+const ask = (port: number, host: string, path: string, method = 'GET', headers = {}, body = '') =>
+	new Promise<{ status: number; text: string; headers: http.IncomingHttpHeaders }>(
+		(done, failed) => {
+			const length = { 'content-length': String(Buffer.byteLength(body)) };
+			const request = http.request(
+				{ port, host: '127.0.0.1', path, method, headers: { host, ...length, ...headers } },
+				(answer) => {
+					let text = '';
+					answer.on('data', (part) => (text += String(part)));
+					answer.on('end', () =>
+						done({ status: answer.statusCode ?? 0, text, headers: answer.headers })
+					);
+				}
+			);
+			request.on('error', failed);
+			request.end(body);
+		}
+	);
+
+test('a link opens one plan to read, until it is revoked', async ({ page, browser, app }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Mat for the Causeway Winter Rooms');
+	const bags = await tally(page, 'toCollect').innerText();
+	await page.goto('/plans');
+	await page.getByText('Change Mat for the Causeway').click();
+	await page.getByRole('button', { name: 'Make a link to read it' }).click();
+	const address = await page.getByLabel('The new link').inputValue();
+	expect(address).toMatch(new RegExp(`^${app.address}/l/[\\w-]{64}$`));
+	await expect(page.getByText('opens here and on no phone yet')).toBeVisible();
+	await expectAccessible(page);
+
+	const reader = await browser.newContext({ viewport: { width: 360, height: 740 } });
+	const phone = await reader.newPage();
+	const opened = await phone.goto(address);
+	expect(opened?.headers()).toMatchObject({
+		'referrer-policy': 'no-referrer',
+		'cache-control': 'no-store',
+		'x-robots-tag': 'noindex'
+	});
+	await expect(phone.getByRole('heading', { level: 1 })).toHaveText(
+		'Mat for the Causeway Winter Rooms'
+	);
+	// One answer: the bench's own figure.
+	await expect(phone.locator('[data-tally=toCollect]')).toContainText(bags);
+	await expect(phone.locator('svg').first()).toBeVisible();
+	// It reaches this thing and nothing else: no stages, no settings.
+	await expect(phone.getByRole('navigation')).toHaveCount(0);
+	await expectAccessible(phone);
+
+	// The plan changes and goes; the link shows what it was made for.
+	await page.goto('/plans');
+	await page.getByText('Change Mat for the Causeway').click();
+	await page.getByLabel('New name').fill('Another name');
+	await page.getByRole('button', { name: 'Rename' }).click();
+	await expect(page.getByRole('link', { name: 'Another name' })).toBeVisible();
+	await phone.reload();
+	await expect(phone.getByRole('heading', { level: 1 })).toHaveText(
+		'Mat for the Causeway Winter Rooms'
+	);
+
+	await page.goto('/links');
+	await expect(page.locator('[data-link]')).toContainText('version 1');
+	await expect(page.locator('[data-link]')).not.toContainText('not yet');
+	expect(await page.content()).not.toContain(address.slice(-40));
+	await page.getByRole('button', { name: 'Revoke' }).click();
+	await expect(page.locator('[data-link]')).toContainText('revoked');
+	const closed = await phone.goto(address);
+	expect(closed?.status()).toBe(404);
+	await expect(phone.getByText('This link opens nothing')).toBeVisible();
+	await reader.close();
+});
+
+test('a person is forgotten after being told what that means, and places that receive stand by themselves', async ({
+	page
+}) => {
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('From').fill('Ferry kiosk');
+	await page.getByLabel('Bags', { exact: true }).fill('120');
+	await page.getByLabel(/Brought by/).fill('Ottoline');
+	await page.getByRole('button', { name: 'Keep' }).first().click();
+	await expect(page.locator('[data-came]')).toContainText('by Ottoline');
+
+	await page.goto('/people');
+	await expectAccessible(page);
+	await page.getByRole('link', { name: 'Forget Ottoline' }).click();
+	await expect(page.getByText('Copies of the database made before today')).toBeVisible();
+	await page.getByRole('button', { name: 'Forget Ottoline' }).click();
+	await expect(page.getByText('No name has been typed yet')).toBeVisible();
+	await page.goto('/gather');
+	await expect(page.locator('[data-came]')).toContainText('120');
+	await expect(page.locator('[data-came]')).not.toContainText('Ottoline');
+
+	await page.goto('/people');
+	await page.getByRole('button', { name: 'Add it' }).click();
+	await expect(page.locator('#place-problem')).toHaveText('Please fill this in.');
+	await page.getByLabel('A place that receives mats').fill('Tide House');
+	await page.getByRole('button', { name: 'Add it' }).click();
+	await expect(page.locator('[data-receives="Tide House"]')).toBeVisible();
+	await page.goto('/gather');
+	await expect(page.locator('[data-place="Ferry kiosk"]')).toBeVisible();
+	await expect(page.locator('[data-place="Tide House"]')).toHaveCount(0);
+});
+
+test('under its own name it serves that name alone, makes links of it, and says no secret in its log', async ({
+	app
+}) => {
+	const port = await freePort();
+	const origin = 'https://mats.example';
+	const running = await startApp({
+		databaseUrl: app.databaseUrl,
+		port,
+		origin,
+		stdio: 'pipe',
+		env: { NEST_ROW_GUARDED_BY: 'proxy', LOG_LEVEL: 'debug' }
+	});
+	let said = '';
+	for (const stream of [running.child.stdout, running.child.stderr])
+		stream?.on('data', (part) => (said += String(part)));
+	try {
+		const name = 'mats.example';
+		expect((await ask(port, `127.0.0.1:${port}`, '/plans')).status).toBe(421);
+		const list = await ask(port, name, '/plans');
+		expect(list.status).toBe(200);
+		const value = (field: string) =>
+			new RegExp(`action="/links\\?/make"[\\s\\S]*?name="${field}" value="([^"]+)"`).exec(
+				list.text
+			)?.[1] ?? '';
+		const form = new URLSearchParams({ plan: value('plan'), key: value('key') }).toString();
+		const made = await ask(
+			port,
+			name,
+			'/links?/make',
+			'POST',
+			{
+				origin,
+				'content-type': 'application/x-www-form-urlencoded',
+				accept: 'text/html'
+			},
+			form
+		);
+		const address = /https:\/\/mats\.example(\/l\/[\w-]{64})/.exec(made.text)?.[1] ?? '';
+		expect(address).not.toBe('');
+		expect(made.text).not.toContain('opens here and on no phone yet');
+		expect((await ask(port, name, address)).status).toBe(200);
+		expect((await ask(port, name, `/l/${'A'.repeat(64)}`)).status).toBe(404);
+		await expect.poll(() => said).toContain('"path":"/l/…"');
+		expect(said).not.toContain(address.slice(3, 40));
+		expect(said).not.toContain('AAAAAAAA');
+	} finally {
+		await running.stop();
+	}
+});

@@ -84,9 +84,9 @@ test('a person is forgotten after being told what that means, and places that re
 }) => {
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From').fill('Ferry kiosk');
-	await page.getByLabel('Bags', { exact: true }).fill('120');
-	await page.getByLabel(/Brought by/).fill('Ottoline');
+	await page.locator('#drop-off-place').fill('Ferry kiosk');
+	await page.locator('#drop-off-bags').fill('120');
+	await page.locator('#drop-off-brought_by').fill('Ottoline');
 	await page.getByRole('button', { name: 'Keep' }).first().click();
 	await expect(page.locator('[data-came]')).toContainText('by Ottoline');
 
@@ -112,8 +112,12 @@ test('a person is forgotten after being told what that means, and places that re
 });
 
 test('under its own name it serves that name alone, makes links of it, and says no secret in its log', async ({
-	app
+	app,
+	page
 }) => {
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'For the wall');
 	const port = await freePort();
 	const origin = 'https://mats.example';
 	const running = await startApp({

@@ -3,7 +3,7 @@ import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { expect, expectAccessible, keep, ready, tally, test } from './app';
 
-test.use({ world: 'book' });
+test.use({ world: 'book', allowed: ['status of 422', 'status of 404'] });
 
 /** What an application answers to a request that names it as a proxy would. */
 const ask = (port: number, host: string, path: string, method = 'GET', headers = {}, body = '') =>

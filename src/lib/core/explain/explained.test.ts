@@ -5,8 +5,7 @@ import { tallyNames } from '../estimate/estimate';
 import { explainFigure, explainPlan } from './explain-plan';
 
 /** Six figures; what is nothing but for rounding is nothing. */
-const figure = (value: number) =>
-	String(Math.abs(value) < 1e-9 ? 0 : Number(value.toPrecision(6)));
+const figure = (value: number) => String(Math.abs(value) < 1e-9 ? 0 : Number(value.toPrecision(6)));
 
 /** What a plan's explanation says, a line a step, and which steps each figure of the tally rests on. */
 const said = (name: string, trail: ReturnType<typeof explainPlan>, figures: string[]) =>

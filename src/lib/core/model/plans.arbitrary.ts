@@ -2,11 +2,7 @@ import { bagPresets } from '../bag/presets';
 import { startingPlan } from './starting-plan';
 import type { Plan } from './types';
 
-const [carrier, shopBag, pouch] = bagPresets.map(({ bag }) => bag) as [
-	Plan['bag'],
-	Plan['bag'],
-	Plan['bag']
-];
+const [, { bag: shopBag }, { bag: pouch }] = bagPresets;
 const trims = { trimBottomMm: 12, trimTopMm: 15 };
 const small = { widthMm: 700, lengthMm: 1600 };
 

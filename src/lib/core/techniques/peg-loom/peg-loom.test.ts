@@ -130,3 +130,14 @@ describe('the weave', () => {
 		);
 	});
 });
+
+describe('the weft', () => {
+	it('passes over a strand where row and strand are both odd or both even', () =>
+		expect([isOver(1, 1), isOver(2, 2), isOver(3, 1), isOver(1, 2), isOver(4, 1)]).toEqual([
+			true,
+			true,
+			true,
+			false,
+			false
+		]));
+});

@@ -25,7 +25,11 @@ import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/pract
 import { deletePlan, insertPlan, renamePlan } from '../../src/lib/server/plan/plans';
 import { findPlanVersion } from '../../src/lib/server/plan/plan-versions';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
-import { barePractice } from '../../src/lib/core/practice/practice';
+import { barePoint, barePractice } from '../../src/lib/core/practice/practice';
+import { matDemand } from '../../src/lib/core/store/mat-demand';
+import { loadAsks } from '../../src/lib/server/gather/load-asks';
+import { listKinds } from '../../src/lib/server/gather/kinds';
+import { wantMats } from '../../src/lib/server/gather/wanted';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
@@ -56,9 +60,10 @@ const wrongIn = (group: GroupId) =>
 				group by entry_id having sum(film_mg) <> 0) e) as entries,
 			(select coalesce(sum(film_mg), 0) from movement where group_id = $1) as film,
 			(select count(*) from
-				(select line_id, holder, sum(amount) as amount, sum(film_mg) as film_mg, count(*) as movements
-					from movement where group_id = $1 and holder <> 'outside' group by line_id, holder) m
-				full join (select * from balance where group_id = $1) b using (line_id, holder)
+				(select line_id, holder, thing_id, sum(amount) as amount, sum(film_mg) as film_mg, count(*) as movements
+					from movement where group_id = $1 and holder <> 'outside' group by line_id, holder, thing_id) m
+				full join (select * from balance where group_id = $1) b
+					on b.line_id = m.line_id and b.holder = m.holder and b.thing_id is not distinct from m.thing_id
 				where (m.amount, m.film_mg, m.movements) is distinct from (b.amount, b.film_mg, b.movements)
 			) as balances,
 			(select count(*) from balance where group_id = $1 and holder = 'store' and amount < 0) as below`,
@@ -375,6 +380,48 @@ describe('a version of a plan', () => {
 		expect(
 			await many('select plan_version from measurement where group_id = $1 order by id', [group])
 		).toEqual([{ plan_version: 1 }, { plan_version: 2 }]);
+	});
+});
+
+describe('asks', () => {
+	it('are for mats not begun, and for what those in hand lack; what is taken apart is wanted anew', async () => {
+		const { group, kindId } = await newTable();
+		const kept = await insertPlan(group, writeOf('Mine', startingPlan, key(), barePractice));
+		if (kept.outcome !== 'kept') throw new Error('not kept');
+		const plan = { id: kept.plan.id, version: kept.plan.version };
+		await wantMats(group, plan.id, 3, 0);
+		const oneMat = matDemand(startingPlan, barePoint).bags;
+		const asked = async () => {
+			const { asks, plans } = await loadAsks(group, null, listKinds(group));
+			return { bags: asks[0]?.bags ?? 0, begun: plans[0]?.begun };
+		};
+		const close = (bags: number) => expect.closeTo(bags, 6) as number;
+		expect(await asked()).toEqual({ bags: close(3 * oneMat), begun: 0 });
+
+		const saved = await keep(group, key(), { ...movement, kindId, amount: 200 });
+		const entryId = Number(saved.outcome === 'kept' && saved.id);
+		const [code = ''] = (await reserveCodes(group, key(), 1))?.codes ?? [];
+		const made = { code, sort: 'mat', plan, content: {} } as const;
+		const mat = await withTransaction((client) => bindThing(client, group, entryId, made, 'begun'));
+		const id = Number(mat.outcome === 'kept' && mat.id);
+		// Begun, and nothing given to it: as much is asked for as before, less what is in the store.
+		expect(await asked()).toEqual({ bags: close(3 * oneMat - 200), begun: 1 });
+		await execute(
+			`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
+			 select $1, $2, part, l.id, holder, thing_id, amount, amount * 5200 from line l
+			 cross join (values (8, 'store', null::bigint, -150), (9, 'mat', $3::bigint, 150)) v (part, holder, thing_id, amount)
+			 where l.group_id = $1`,
+			[group, entryId, id]
+		);
+		// 150 bags went from the store to the mat: what is lacking stays as it was.
+		expect(await asked()).toEqual({ bags: close(3 * oneMat - 200), begun: 1 });
+		await withTransaction((client) => happenTo(client, group, entryId, id, 'finished'));
+		// It is made, though it had less than was reckoned: it asks for nothing more.
+		expect(await asked()).toEqual({ bags: close(2 * oneMat - 50), begun: 1 });
+		await withTransaction((client) => happenTo(client, group, entryId, id, 'taken-apart'));
+		expect(await asked()).toEqual({ bags: close(3 * oneMat - 50), begun: 0 });
+		await back(group, entryId);
+		expect(await wrongIn(group)).toEqual(allWell);
 	});
 });
 

@@ -183,6 +183,7 @@ describe('what the season asks for', () => {
 		const { plans } = seasonAsks(
 			await listWantedPlans(group),
 			[],
+			[],
 			await listBalances(group),
 			barePractice
 		);

@@ -9,6 +9,7 @@ import { reserveCodes } from '../../src/lib/server/book/codes';
 import { forgetPerson, listPersons } from '../../src/lib/server/book/known-persons';
 import { listLinks, makeLink, revokeLink } from '../../src/lib/server/book/links';
 import { bindThing, findThing, happenTo } from '../../src/lib/server/book/things';
+import { listBegunMats } from '../../src/lib/server/gather/begun-mats';
 import { findPlanVersion } from '../../src/lib/server/plan/plan-versions';
 import { enter, metUnder } from '../../src/lib/server/book/entries';
 import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
@@ -360,6 +361,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	],
 	'gather/list-taken-back takeListBack': (other, { keptList }) =>
 		takeListBack(other, keptList, 'x', null),
+	'gather/begun-mats listBegunMats': (other) => listBegunMats(other),
 	'gather/wanted wantMats': (other, { plan }) => wantMats(other, plan.id, 9, 3),
 	'gather/wanted listWantedPlans': (other) => listWantedPlans(other),
 	'gather/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),

@@ -3,6 +3,7 @@ import { rejectRate } from '$lib/core/gather/reject-rate';
 import { whileReached } from '$lib/server/db/away';
 import { listDrying } from './drying';
 import type { KindLine } from './kinds';
+import { listBegunMats } from './begun-mats';
 import { listBalances } from './ledger';
 import { listPlaces } from './places';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -19,9 +20,10 @@ export async function loadAsks(
 	placeId: string | null,
 	askedKinds: Promise<KindLine[]>
 ) {
-	const [wanted, kinds, balances, practice, places, piles] = await whileReached(
+	const [wanted, begun, kinds, balances, practice, places, piles] = await whileReached(
 		Promise.all([
 			listWantedPlans(groupId),
+			listBegunMats(groupId),
 			askedKinds,
 			listBalances(groupId),
 			practiceOfGroup(groupId),
@@ -29,7 +31,7 @@ export async function loadAsks(
 			listDrying(groupId)
 		])
 	);
-	const { plans, lacks } = seasonAsks(wanted, kinds, balances, practice);
+	const { plans, lacks } = seasonAsks(wanted, begun, kinds, balances, practice);
 	const place = places.find(({ id }) => id === placeId) ?? null;
 	const soFar = {
 		sorted: places.reduce((sum, { sorted }) => sum + sorted, 0),

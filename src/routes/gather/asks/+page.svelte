@@ -24,7 +24,7 @@
 			(a, b) => Number(b.paper === data.group.paper) - Number(a.paper === data.group.paper)
 		)
 	);
-	const season = $derived(data.plans.filter(({ mats }) => mats > 0));
+	const season = $derived(data.plans.filter(({ mats, begun }) => mats > 0 || begun > 0));
 	const sheet = $derived(
 		(paper: string) => `/gather/asks/sheet.pdf?${queryOf({ place: data.place?.id ?? '', paper })}`
 	);
@@ -49,11 +49,14 @@
 				colours come first. Balls and cut pieces count as the plan has them.
 			</p>
 			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']} stacks>
-				{#each data.plans as { id, name, mats, kind, near, allocation } (id)}
+				{#each data.plans as { id, name, mats, begun, kind, near, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
 						<th class="min-w-40" scope="row">
 							<a class="link-row" href="/plan/{id}">{name}</a>
+							{#if begun > 0}<span class="quiet block text-sm font-normal" data-begun
+									>{begun} begun: they ask only for what they lack</span
+								>{/if}
 						</th>
 						<td>
 							<form
@@ -82,7 +85,7 @@
 								<button class="btn px-3 font-normal">Set</button>
 							</form>
 						</td>
-						{#if mats > 0}
+						{#if mats > 0 || begun > 0}
 							<td data-drawn data-label="Can draw">
 								{drawnWords(allocation)}
 								<span

@@ -1,0 +1,39 @@
+import type { Stock } from '$lib/core/store/allocate-store';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+
+/** A mat that was begun from a version of a plan. */
+export interface BegunMat {
+	readonly planId: string;
+	readonly version: number;
+	readonly document: PlanDocument;
+	/** Whether it is made still; else it is finished, and asks for nothing. */
+	readonly isInHand: boolean;
+	/** What it was given of strand, pieces and bags. */
+	readonly given: readonly Stock[];
+}
+
+/** The mats of a group that were begun and stand: those taken apart or lost are wanted anew. */
+export const listBegunMats = (groupId: GroupId): Promise<BegunMat[]> =>
+	many<BegunMat>(
+		`select s.plan_id as "planId", s.plan_version as version, v.document,
+			s.what in ('made', 'begun') as "isInHand",
+			(select coalesce(json_agg(json_build_object('kind', k.name, 'colour', l.colour, 'form', l.form,
+				'amount', b.amount) order by l.id), '[]')
+			 from balance b
+			 join line l on l.group_id = b.group_id and l.id = b.line_id
+			 join bag_kind k on k.group_id = l.group_id and k.id = l.kind_id
+			 where b.group_id = s.group_id and b.holder = 'mat' and b.thing_id = s.id and b.amount > 0
+				and l.form in ('ball', 'piece', 'bag')) as given
+		 from (select distinct on (t.id) t.group_id, t.id, t.plan_id, t.plan_version, e.what
+			from thing t
+			join thing_event e on e.group_id = t.group_id and e.thing_id = t.id
+			where t.group_id = $1 and t.sort = 'mat' and t.plan_id is not null
+				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+				and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.entry_id)
+			order by t.id, e.id desc) s
+		 join plan_version v on v.group_id = s.group_id and v.plan_id = s.plan_id and v.version = s.plan_version
+		 where s.what not in ('taken-apart', 'lost') order by s.id`,
+		[groupId]
+	);

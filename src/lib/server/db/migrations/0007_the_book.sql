@@ -55,9 +55,9 @@ with before as (
 	from drop_off d
 	union all
 	select s.group_id, 'sorting', s.id, s.key, 'sorting', s.created_at, s.created_at, s.by_name,
-		'sorted', null, null,
-		(select min(p.id) from part_of p where p.group_id = s.group_id and p.source = 'sorting' and p.source_id = s.id)
-	from sorting s
+		'sorted', left('from ' || p.name, 400), null,
+		(select min(o.id) from part_of o where o.group_id = s.group_id and o.source = 'sorting' and o.source_id = s.id)
+	from sorting s join place p on p.group_id = s.group_id and p.id = s.place_id
 	union all
 	select t.group_id, 'taken back', t.id, t.key, 'correction', t.taken_at, t.taken_at, t.by_name,
 		'correction', t.note, null,

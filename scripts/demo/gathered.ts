@@ -1,6 +1,7 @@
 import type { SentEntry } from '../../src/lib/server/entries/take-entry';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listKinds } from '../../src/lib/server/gather/kinds';
+import { addReceivingPlace } from '../../src/lib/server/gather/places';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { listPlans } from '../../src/lib/server/plan/plans';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -212,6 +213,7 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	for (const { at, typed } of movements) await keep('movement', { kind: nth(0), ...typed }, at);
 	for (const typed of timed) await keep('timed', typed);
 	for (const typed of measured) await keep('measurement', { plan: crocheted, ...typed });
+	for (const name of ['Causeway Winter Rooms', 'Tide House']) await addReceivingPlace(groupId, name);
 	for (const [name, mats] of wanted) {
 		const plan = plans.find((one) => one.name === name);
 		if (plan) await wantMats(groupId, plan.id, mats, 0);

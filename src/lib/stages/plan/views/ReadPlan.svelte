@@ -52,7 +52,7 @@
 	</div>
 	<section class="sheet p-4" aria-labelledby="takes">
 		<h2 id="takes">What it takes</h2>
-		<dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2 md:grid-cols-3">
+		<dl class="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 md:grid-cols-3">
 			{#each tallyNames as part (part)}
 				<div data-tally={part}>
 					<dt class="quiet text-[15px]">{tallyWords[part].label}</dt>

@@ -213,7 +213,8 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	for (const { at, typed } of movements) await keep('movement', { kind: nth(0), ...typed }, at);
 	for (const typed of timed) await keep('timed', typed);
 	for (const typed of measured) await keep('measurement', { plan: crocheted, ...typed });
-	for (const name of ['Causeway Winter Rooms', 'Tide House']) await addReceivingPlace(groupId, name);
+	for (const name of ['Causeway Winter Rooms', 'Tide House'])
+		await addReceivingPlace(groupId, name);
 	for (const [name, mats] of wanted) {
 		const plan = plans.find((one) => one.name === name);
 		if (plan) await wantMats(groupId, plan.id, mats, 0);

@@ -62,7 +62,8 @@ const shots = [
 	{ name: 'asks', path: '/gather/asks' },
 	{ name: 'kinds', path: '/gather/kinds' },
 	{ name: 'lists', path: '/gather/lists', act: bringList },
-	{ name: 'measures', path: '/measures' }
+	{ name: 'measures', path: '/measures' },
+	{ name: 'people', path: '/people' }
 ];
 
 /** A list with a few mistakes on the table. @param {Page} page */

@@ -21,6 +21,10 @@ const paths = [
 	'/gather/lists/movements.csv',
 	'/measures',
 	'/settings',
+	'/people',
+	'/links',
+	`/l/${'x'.repeat(64)}`,
+	'/l/..%2f',
 	'/sheets/plan.pdf',
 	'/sheets/guide.svg',
 	'/healthz',
@@ -41,6 +45,11 @@ const acts = [
 	'group',
 	'hall',
 	'leave',
+	'make',
+	'revoke',
+	'forget',
+	'receiving',
+	'ended',
 	'bring',
 	'__proto__'
 ];

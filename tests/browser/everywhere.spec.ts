@@ -46,8 +46,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
 			await page.goto('/plans');
 			await page.getByText(`Change Seen in ${colorScheme}`, { exact: true }).click();
 			await expectAccessible(page);
-			await page.goto('/settings');
-			await expectAccessible(page);
+			for (const other of ['/settings', '/people', '/links']) {
+				await page.goto(other);
+				await expectAccessible(page);
+			}
 		});
 	});
 }

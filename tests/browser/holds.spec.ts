@@ -64,7 +64,7 @@ test('no act of a form is a fault because of its name, nor a file because of its
 }) => {
 	const headers = { origin: app.address, accept: 'text/html' };
 	for (const act of ['__proto__', 'constructor', 'toString', 'hasOwnProperty', 'x', '']) {
-		for (const page of ['/plan', '/plans', '/settings', '/gather/lists']) {
+		for (const page of ['/plan', '/plans', '/settings', '/people', '/links', '/gather/lists']) {
 			const answer = await request.post(`${page}?/${act}`, { headers, form: {} });
 			expect(answer.status(), `${page} ${act}`).toBeLessThan(500);
 		}

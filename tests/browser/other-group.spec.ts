@@ -16,6 +16,8 @@ const written = `
 	insert into plan (id, group_id, name, document, figures, created_key, last_key, deleted_at, mats_wanted)
 	select id::uuid, '${other}', '${mark} mat', '{"plan": {}}', '{}', id::uuid, id::uuid, at::timestamptz, 3
 	from (values ('${plan}', null), ('${gone}', now()::text)) v (id, at);
+	insert into link (group_id, id, digest, grants, plan_id, plan_version)
+	values ('${other}', '${plan}', 'x', 'read-plan', '${plan}', 1);
 	insert into bag_kind (id, group_id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g)
 	values ('${kind}', '${other}', '${mark} sack', 400, 0, 500, 0, 9);
 	insert into place (id, group_id, name) values ('${place}', '${other}', '${mark} kiosk');
@@ -48,6 +50,7 @@ const tables = [
 	'sorting',
 	'entry',
 	'person',
+	'link',
 	'movement',
 	'timed_work',
 	'list_import'
@@ -81,6 +84,9 @@ const reads = [
 	'/measures',
 	`/measures?maker=${mark}`,
 	'/settings',
+	'/people',
+	`/people?forget=${place}`,
+	'/links',
 	'/api/plans',
 	'/everything.zip'
 ];
@@ -94,6 +100,10 @@ const acts: readonly (readonly [string, Readonly<Record<string, string>>])[] = [
 	['/gather/kinds?/remove', { id: kind ?? '' }],
 	['/gather/sort?/none', { id: number }],
 	['/gather/sort?/there', { id: number }],
+	['/people?/forget', { id: place ?? '' }],
+	['/people?/ended', { id: place ?? '' }],
+	['/links?/make', { plan: plan ?? '', key: crypto.randomUUID() }],
+	['/links?/revoke', { id: plan ?? '' }],
 	['/measures?/leave', { id: number, of: 'timed', out: 'yes' }],
 	['/measures?/leave', { id: number, of: 'measurement', out: 'yes' }],
 	[`/gather/lists/${laid}?/match`, { 'column-0': 'place' }],

@@ -50,7 +50,10 @@
 			<EntryField {form} field="by_name" label="By, if they like" />
 			<button class="btn btn-neutral">Take it back</button>
 			{#if form.problems.corrects}
-				<p class="col-span-full font-semibold text-error" role="alert">{form.problems.corrects}</p>
+				<p class="col-span-full" role="alert">
+					<span class="font-semibold text-error">{form.problems.corrects}</span>
+					<a class="link" href="/gather/store">Look in the store</a>
+				</p>
 			{/if}
 		</form>
 	</td>

@@ -4,7 +4,7 @@
 
 <svelte:head><title>Not here · Nest Row</title></svelte:head>
 
-<main id="main" class="mx-auto w-full max-w-2xl px-5 py-10">
+<main id="main" class="@container mx-auto w-full max-w-2xl px-5 py-10">
 	<div class="sheet grid gap-3 p-6">
 		<h1>
 			{page.status === 404

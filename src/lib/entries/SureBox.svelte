@@ -5,7 +5,7 @@
 	const { form, question }: { form: TypedForm; question: string } = $props();
 </script>
 
-<div class="rounded-lg border-2 border-error p-3 text-[15px]" role="alert">
+<div class="rounded-lg border-2 border-error p-3 text-[0.9375rem]" role="alert">
 	<p class="font-semibold">{question}</p>
 	<label class="flex min-h-11 items-center gap-2">
 		<input

@@ -33,7 +33,7 @@
 <tr>
 	<td colspan={columns}>
 		<form
-			class="grid gap-2 pb-3 sm:grid-cols-[2fr_1fr_auto] sm:items-end"
+			class="grid gap-2 pb-3 @min-[38rem]:grid-cols-[2fr_1fr_auto] @min-[38rem]:items-end"
 			id="take-back"
 			method="POST"
 			action="?{query && `${query}&`}back={id}&/keep#take-back"

@@ -58,7 +58,7 @@
 		{@const is = range(after)}
 		{@const isMoved = after.cv < before.cv - 1e-9}
 		<li
-			class="grid grid-cols-[9.5rem_1fr_7rem] items-center gap-3 text-[15px] max-sm:grid-cols-1 max-sm:gap-1"
+			class="grid grid-cols-1 items-center gap-1 text-[0.9375rem] @min-[34rem]:grid-cols-[9.5rem_1fr_7rem] @min-[34rem]:gap-3"
 		>
 			<span class={isMoved ? 'font-semibold' : ''}>{label}</span>
 			<svg
@@ -89,7 +89,7 @@
 				{/if}
 				<rect x="50%" width="1.5" height="28" class="fill-base-content/60" />
 			</svg>
-			<span class="figure text-right max-sm:text-left"
+			<span class="figure text-right @max-[38rem]:text-left"
 				>{isMoved
 					? `${percent(after.median)}, ±${Math.round(z90 * after.cv * 100)} %`
 					: 'as the craft'}</span

@@ -137,8 +137,8 @@
 		<EntryField {form} field="measured_on" label="On" type="date" />
 		<EntryField {form} field="maker" label="By, if they like" offers={makers} />
 	</div>
-	{#if says?.problem}<p class="text-[15px] font-semibold text-error">{says.problem}</p>{/if}
-	{#if says?.readings}<p class="text-[15px]" role="status">
+	{#if says?.problem}<p class="text-[0.9375rem] font-semibold text-error">{says.problem}</p>{/if}
+	{#if says?.readings}<p class="text-[0.9375rem]" role="status">
 			It says: {readingWords(says.readings)}.
 		</p>{/if}
 	{#if question}<SureBox {form} {question} />{/if}

@@ -23,7 +23,7 @@
 	says: string
 )}
 	<li
-		class="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 text-[15px] {line.isLeftOut
+		class="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 text-[0.9375rem] {line.isLeftOut
 			? 'line-through decoration-2'
 			: ''}"
 	>
@@ -44,7 +44,7 @@
 <section class="sheet p-4" aria-labelledby="kept-measures">
 	<h2 id="kept-measures">What was measured</h2>
 	{#if measurements.length + timed.length === 0}
-		<p class="mt-2 text-[15px]">
+		<p class="mt-2 text-[0.9375rem]">
 			Nothing yet. A swatch of twenty stitches or ten joined pieces is a good first one.
 		</p>
 	{/if}

@@ -6,7 +6,7 @@
 </script>
 
 <div
-	class="flex gap-2 rounded-r-lg border-l-4 border-warning bg-(--caution-ground) px-3 py-2 text-[15px] leading-snug"
+	class="flex gap-2 rounded-r-lg border-l-4 border-warning bg-(--caution-ground) px-3 py-2 text-[0.9375rem] leading-snug"
 	role="note"
 	aria-label="Caution"
 >

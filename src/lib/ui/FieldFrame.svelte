@@ -21,13 +21,13 @@
 </script>
 
 <div class="min-w-0">
-	<label class="mb-1 block text-[15px]" for={id}>{label}</label>
+	<label class="mb-1 block text-[0.9375rem]" for={id}>{label}</label>
 	{@render children({
 		'aria-invalid': problem ? 'true' : undefined,
 		'aria-describedby': described
 	})}
 	{#if problem}
-		<p class="mt-1 text-[15px] font-semibold text-error" id="{id}-problem">{problem}</p>
+		<p class="mt-1 text-[0.9375rem] font-semibold text-error" id="{id}-problem">{problem}</p>
 	{/if}
 	{#if hint}<p class="quiet mt-1 text-sm" id="{id}-hint">{hint}</p>{/if}
 </div>

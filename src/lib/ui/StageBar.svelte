@@ -26,85 +26,114 @@
 	const isHere = (href: string) => page.url.pathname.startsWith(href);
 </script>
 
-<header
-	class="no-print flex flex-wrap items-center gap-x-6 gap-y-1 px-5 pt-3 max-sm:justify-between max-sm:gap-x-1 max-sm:px-4"
->
-	<a class="figure flex min-h-11 items-center gap-2 text-xl font-bold" href="/plan">
-		<img src="/mark.svg" alt="" width="32" height="32" />
-		Nest Row
-	</a>
-	<nav class="relative min-w-0 flex-1 max-sm:order-last max-sm:basis-full" aria-label="Stages">
-		<!-- The weft runs behind one tab and before the next. -->
-		<div
-			class="absolute inset-x-0 bottom-1 z-10 h-2 rounded-full bg-accent"
-			aria-hidden="true"
-		></div>
-		<ul
-			class="flex items-stretch gap-x-1 max-sm:justify-between max-sm:gap-x-0 max-sm:[&>li]:whitespace-nowrap"
-		>
-			{#each stages as stage, index (stage.name)}
-				<li class="relative {index % 2 === 0 ? 'z-20' : 'z-0'}">
-					{#if stage.href}
-						<a
-							class="block px-4 pt-2 pb-4 font-semibold max-sm:px-2.5 max-sm:text-[15px] {isHere(
-								stage.href
-							)
-								? 'rounded-lg bg-primary text-primary-content'
-								: ''}"
-							href={stage.href}
-							aria-current={isHere(stage.href) ? 'page' : undefined}>{stage.name}</a
-						>
-					{:else}
-						<span
-							class="quiet block rounded-lg bg-base-200 px-4 pt-2 pb-4 max-sm:px-1 max-sm:text-[13px]"
-						>
-							{stage.name}<span class="sr-only">, not open yet</span>
-						</span>
-					{/if}
-				</li>
-			{/each}
-		</ul>
-	</nav>
-	<form
-		class="flex items-center gap-1 max-sm:gap-0"
-		method="POST"
-		action="/settings?/words"
-		use:enhance={stayHere}
-	>
-		<input type="hidden" name="back" value={page.url.pathname} />
-		<button
-			class="btn btn-ghost font-normal max-sm:px-2"
-			name="lengths"
-			value={group.lengthSystem === 'cm' ? 'ft' : 'cm'}
-			title="Change the units on this device"
-			aria-label={group.lengthSystem === 'cm'
-				? 'Centimetres: change to feet and inches'
-				: 'Feet and inches: change to centimetres'}
-		>
-			<span class={group.lengthSystem === 'cm' ? 'font-bold underline' : ''}>cm</span>·<span
-				class={group.lengthSystem === 'ft' ? 'font-bold underline' : ''}>ft</span
-			>
-		</button>
-		<button
-			class="btn btn-ghost font-normal max-sm:px-2"
-			name="terms"
-			value={group.stitchTerms === 'us' ? 'uk' : 'us'}
-			title="Change whose stitch names are used on this device"
-			aria-label={group.stitchTerms === 'us'
-				? 'US stitch names: change to UK names'
-				: 'UK stitch names: change to US names'}
-		>
-			<span class={group.stitchTerms === 'us' ? 'font-bold underline' : ''}>US</span>·<span
-				class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
-			>
-		</button>
-		<a
-			class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content max-sm:px-2"
-			href="/measures"
-			aria-current={page.url.pathname === '/measures' ? 'page' : undefined}>Measures</a
-		>
-		<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
-			<Settings class="size-5" />
+<header class="no-print @container px-5 pt-3 max-sm:px-4">
+	<!-- Wide enough for its own words, whatever their size: else the stages have a line for themselves. -->
+	<div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+		<a class="figure flex min-h-11 items-center gap-2 text-xl font-bold" href="/plan">
+			<img src="/mark.svg" alt="" width="32" height="32" />
+			Nest Row
 		</a>
-	</form>
+		<nav
+			class="order-last min-w-0 basis-full @min-[68rem]:order-none @min-[68rem]:flex-1 @min-[68rem]:basis-0"
+			aria-label="Stages"
+		>
+			<ul class="flex flex-wrap items-stretch">
+				{#each stages as stage, index (stage.name)}
+					<li class="weft relative {index % 2 === 0 ? 'weft-behind' : 'weft-before'}">
+						{#if stage.href}
+							<a
+								class="relative block px-4 pt-2 pb-4 font-semibold @max-[30rem]:px-2.5 @max-[30rem]:text-[0.9375rem] {isHere(
+									stage.href
+								)
+									? 'rounded-lg bg-primary text-primary-content'
+									: 'rounded-lg bg-base-200'}"
+								href={stage.href}
+								aria-current={isHere(stage.href) ? 'page' : undefined}>{stage.name}</a
+							>
+						{:else}
+							<span
+								class="quiet relative block rounded-lg bg-base-200 px-4 pt-2 pb-4 @max-[30rem]:px-1 @max-[30rem]:text-[0.8125rem]"
+							>
+								{stage.name}<span class="sr-only">, not open yet</span>
+							</span>
+						{/if}
+					</li>
+				{/each}
+				<li class="weft weft-before min-w-4 flex-1" aria-hidden="true"></li>
+			</ul>
+		</nav>
+		<form
+			class="flex flex-wrap items-center gap-x-1 @max-[30rem]:gap-x-0"
+			method="POST"
+			action="/settings?/words"
+			use:enhance={stayHere}
+		>
+			<input type="hidden" name="back" value={page.url.pathname} />
+			<button
+				class="btn btn-ghost font-normal @max-[30rem]:px-2"
+				name="lengths"
+				value={group.lengthSystem === 'cm' ? 'ft' : 'cm'}
+				title="Change the units on this device"
+				aria-label={group.lengthSystem === 'cm'
+					? 'Centimetres: change to feet and inches'
+					: 'Feet and inches: change to centimetres'}
+			>
+				<span class={group.lengthSystem === 'cm' ? 'font-bold underline' : ''}>cm</span>·<span
+					class={group.lengthSystem === 'ft' ? 'font-bold underline' : ''}>ft</span
+				>
+			</button>
+			<button
+				class="btn btn-ghost font-normal @max-[30rem]:px-2"
+				name="terms"
+				value={group.stitchTerms === 'us' ? 'uk' : 'us'}
+				title="Change whose stitch names are used on this device"
+				aria-label={group.stitchTerms === 'us'
+					? 'US stitch names: change to UK names'
+					: 'UK stitch names: change to US names'}
+			>
+				<span class={group.stitchTerms === 'us' ? 'font-bold underline' : ''}>US</span>·<span
+					class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
+				>
+			</button>
+			<a
+				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
+				href="/measures"
+				aria-current={page.url.pathname === '/measures' ? 'page' : undefined}>Measures</a
+			>
+			<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
+				<Settings class="size-5" />
+			</a>
+		</form>
+	</div>
 </header>
+
+<style>
+	/* The weft runs behind one tab and before the next, on every line that the tabs need. */
+	.weft::after {
+		content: '';
+		position: absolute;
+		inset-inline: 0;
+		bottom: 0.25rem;
+		height: 0.5rem;
+		background: var(--color-accent);
+	}
+	.weft {
+		position: relative;
+		isolation: isolate;
+	}
+	.weft-behind::after {
+		z-index: -1;
+	}
+	.weft-before::after {
+		z-index: 1;
+		pointer-events: none;
+	}
+	.weft:first-child::after {
+		border-start-start-radius: 999px;
+		border-end-start-radius: 999px;
+	}
+	.weft:last-child::after {
+		border-start-end-radius: 999px;
+		border-end-end-radius: 999px;
+	}
+</style>

@@ -23,7 +23,7 @@
 </script>
 
 <div class="overflow-x-auto" {@attach scrollByKey}>
-	<table class="w-full text-left text-[15px] {stacks ? 'stacks' : ''}">
+	<table class="w-full text-left text-[0.9375rem] {stacks ? 'stacks' : ''}">
 		<thead class="quiet">
 			<tr>
 				{#each columns as { label, isFigure, isSilent } (label)}
@@ -50,7 +50,7 @@
 	table :global(tbody > tr) {
 		border-top: 1px solid var(--color-base-300);
 	}
-	@media (max-width: 639px) {
+	@container (max-width: 38rem) {
 		.stacks thead {
 			position: absolute;
 			width: 1px;

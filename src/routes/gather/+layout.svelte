@@ -18,7 +18,7 @@
 	];
 </script>
 
-<main id="main" class="mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
+<main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
 	<h1 class="sr-only">Gather</h1>
 	<nav class="mb-4 flex flex-wrap gap-x-1 border-b-4 border-accent" aria-label="Gather">
 		{#each parts as { href, label } (href)}

@@ -19,7 +19,7 @@
 <svelte:head><title>Gather · Nest Row</title></svelte:head>
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
 >
 	<DropOffForm
 		places={data.places.map(({ name }) => name)}

@@ -11,7 +11,7 @@
 
 <main
 	id="main"
-	class="mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
+	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
 >
 	<div>
 		<h1>Links</h1>

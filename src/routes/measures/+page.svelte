@@ -15,14 +15,14 @@
 
 <svelte:head><title>Measures · Nest Row</title></svelte:head>
 
-<main id="main" class="mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
+<main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
 	<h1 class="mb-1">Measures</h1>
 	<p class="quiet mb-4">
 		Your own swatches and timed work correct the estimates of every plan. Nobody is ranked.
 	</p>
 	<WaitingList {outbox} />
 	<div
-		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
+		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 	>
 		<div class="grid gap-4">
 			<MeasureForm plans={data.plans} makers={data.makers} today={data.group.today} {sent} />
@@ -40,14 +40,14 @@
 					<h2 class="flex-1" id="known">What is known now</h2>
 					{#if data.makers.length > 0}
 						<form
-							class="flex items-center gap-2 text-[15px]"
+							class="flex min-w-0 flex-wrap items-center gap-2 text-[0.9375rem]"
 							data-sveltekit-keepfocus
 							data-sveltekit-noscroll
 						>
-							<label class="flex items-center gap-2">
+							<label class="flex min-w-0 flex-wrap items-center gap-2">
 								By whose measures
 								<select
-									class="field w-auto"
+									class="field w-auto max-w-full"
 									name="maker"
 									value={data.maker ?? ''}
 									onchange={(event) => event.currentTarget.form?.requestSubmit()}
@@ -62,7 +62,7 @@
 					{/if}
 				</div>
 				{#if data.maker !== null}
-					<p class="quiet mb-2 text-[15px]">
+					<p class="quiet mb-2 text-[0.9375rem]">
 						What {data.maker}'s own measures say beside the craft's figures, for plans that {data.maker}
 						makes alone. Plans go by everyone's.
 					</p>

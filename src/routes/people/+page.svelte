@@ -8,7 +8,7 @@
 
 <svelte:head><title>People and places · Nest Row</title></svelte:head>
 
-<main id="main" class="mx-auto grid w-full max-w-3xl gap-5 px-5 py-6 max-sm:px-4">
+<main id="main" class="@container mx-auto grid w-full max-w-3xl gap-5 px-5 py-6 max-sm:px-4">
 	<h1>People and places</h1>
 	{#if form && 'message' in form && form.message}
 		<p class="font-semibold text-error" role="alert">{form.message}</p>
@@ -84,7 +84,7 @@
 			</ul>
 		{/if}
 		<form
-			class="grid gap-2 sm:grid-cols-[1fr_auto] sm:items-end"
+			class="grid gap-2 @min-[38rem]:grid-cols-[1fr_auto] @min-[38rem]:items-end"
 			method="POST"
 			action="?/receiving"
 		>
@@ -101,7 +101,7 @@
 			</label>
 			<button class="btn">Add it</button>
 			{#if place}
-				<p class="font-semibold text-error sm:col-span-2" id="place-problem" role="alert">
+				<p class="font-semibold text-error @min-[38rem]:col-span-2" id="place-problem" role="alert">
 					{place.problem}
 				</p>
 			{/if}

@@ -30,7 +30,7 @@
 
 <svelte:head><title>Kept plans · Nest Row</title></svelte:head>
 
-<main id="main" class="mx-auto grid w-full max-w-6xl gap-4 px-5 py-4 max-sm:px-4">
+<main id="main" class="@container mx-auto grid w-full max-w-6xl gap-4 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-center gap-4">
 		<div class="flex-1">
 			<h1>Kept plans</h1>
@@ -68,8 +68,8 @@
 	{:else}
 		<div class="sheet overflow-hidden">
 			<table class="w-full text-left">
-				<thead class="border-b border-base-300 max-md:sr-only">
-					<tr class="quiet text-[15px]">
+				<thead class="border-b border-base-300 @max-[45rem]:sr-only">
+					<tr class="quiet text-[0.9375rem]">
 						<th class="px-4 py-2 font-normal" scope="col">Plan</th>
 						<th class="px-3 py-2 text-right font-normal" scope="col">Bags to collect</th>
 						<th class="px-3 py-2 text-right font-normal" scope="col">Strand</th>
@@ -88,16 +88,16 @@
 						{@const unit = (name: TallyName) => tallyUnit(name, system).unit}
 						{@const was = tallyValue(figures, 'toCollect', system)}
 						<tr
-							class="border-b border-base-300 last:border-b-0 max-md:grid max-md:grid-cols-2 max-md:px-4 max-md:py-2"
+							class="border-b border-base-300 last:border-b-0 @max-[45rem]:grid @max-[45rem]:grid-cols-2 @max-[45rem]:px-4 @max-[45rem]:py-2"
 							data-plan={plan.name}
 						>
-							<th class="px-4 py-1 max-md:col-span-2 max-md:px-0" scope="row">
+							<th class="px-4 py-1 @max-[45rem]:col-span-2 @max-[45rem]:px-0" scope="row">
 								<a class="link-row figure text-lg font-semibold" href="/plan/{plan.id}"
 									>{plan.name}</a
 								>
 							</th>
-							<td class="figure px-3 py-1 max-md:px-0 md:text-right">
-								{shown('toCollect')}<span class="md:hidden"> bags</span>
+							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right">
+								{shown('toCollect')}<span class="@min-[45rem]:hidden"> bags</span>
 								<span class="quiet block text-sm"
 									>{intervalWords(
 										now.toCollect,
@@ -107,30 +107,30 @@
 										<span data-then>when kept {was}</span>{/if}</span
 								>
 							</td>
-							<td class="figure px-3 py-1 max-md:px-0 md:text-right"
+							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right"
 								>{shown('strandM')} {unit('strandM')}</td
 							>
-							<td class="figure px-3 py-1 max-md:px-0 md:text-right">
+							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right">
 								{shown('hours')} h
 								<span class="quiet block text-sm">{intervalWords(now.hours, 'hours', system)}</span>
 							</td>
-							<td class="figure px-3 py-1 max-md:px-0 md:text-right"
+							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right"
 								>{shown('matKg')} {unit('matKg')}</td
 							>
-							<td class="quiet px-3 py-1 text-[15px] max-md:px-0"
+							<td class="quiet px-3 py-1 text-[0.9375rem] @max-[45rem]:px-0"
 								>{yearDayWords(plan.updatedAt)}, version {plan.version}</td
 							>
-							<td class="px-3 py-1 max-md:col-span-2 max-md:px-0">
+							<td class="px-3 py-1 @max-[45rem]:col-span-2 @max-[45rem]:px-0">
 								<details class="relative" open={renaming?.id === plan.id || undefined}>
 									<summary class="btn btn-ghost font-normal"
 										><span>Change</span> <span class="sr-only">{plan.name}</span></summary
 									>
 									<div
-										class="sheet absolute right-0 z-10 grid w-72 gap-3 p-4 shadow-lg max-md:right-auto max-md:left-0"
+										class="sheet absolute right-0 z-10 grid w-72 gap-3 p-4 shadow-lg @max-[45rem]:right-auto @max-[45rem]:left-0"
 									>
 										<form class="grid gap-2" method="POST" action="?/rename" use:enhance>
 											<input type="hidden" name="id" value={plan.id} />
-											<label class="grid gap-1 text-[15px]">
+											<label class="grid gap-1 text-[0.9375rem]">
 												New name
 												<input
 													class="field"
@@ -141,7 +141,7 @@
 												/>
 											</label>
 											{#if renaming?.id === plan.id}
-												<p class="text-[15px] font-semibold text-error" role="alert">
+												<p class="text-[0.9375rem] font-semibold text-error" role="alert">
 													{renaming.problem}
 												</p>
 											{/if}
@@ -181,7 +181,7 @@
 	{/if}
 
 	<form
-		class="sheet grid gap-3 p-4 sm:grid-cols-[1fr_auto] sm:items-end"
+		class="sheet grid gap-3 p-4 @min-[38rem]:grid-cols-[1fr_auto] @min-[38rem]:items-end"
 		method="POST"
 		action="?/read"
 		enctype="multipart/form-data"
@@ -205,7 +205,7 @@
 		</label>
 		<button class="btn">Read it and keep it</button>
 		{#if fileProblems.length > 0}
-			<ul class="font-semibold text-error sm:col-span-2" id="file-problems" role="alert">
+			<ul class="font-semibold text-error @min-[38rem]:col-span-2" id="file-problems" role="alert">
 				{#each fileProblems as problem (problem)}<li>{problem}</li>{/each}
 			</ul>
 		{/if}

@@ -36,7 +36,7 @@
 	</label>
 {/snippet}
 
-<main id="main" class="mx-auto grid w-full max-w-2xl gap-5 px-5 py-6">
+<main id="main" class="@container mx-auto grid w-full max-w-2xl gap-5 px-5 py-6">
 	<h1>Words, units and look</h1>
 	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
 	<form class="sheet grid gap-4 p-6" method="POST" action="?/words">
@@ -72,7 +72,7 @@
 					{#each data.zones as zone (zone)}<option value={zone}>{zone.replaceAll('_', ' ')}</option
 						>{/each}
 				</select>
-				<span class="quiet text-[15px]">A day is the hall’s day, wherever it is typed.</span>
+				<span class="quiet text-[0.9375rem]">A day is the hall’s day, wherever it is typed.</span>
 			</label>
 			<label class="grid gap-1">
 				Language and country whose way of writing numbers you have
@@ -86,7 +86,8 @@
 				{#if form?.problem}
 					<span class="font-semibold text-error" id="locale-problem">{form.problem}</span>
 				{:else}
-					<span class="quiet text-[15px]" id="locale-hint">Such as en-GB, pt-PT or de-CH.</span>
+					<span class="quiet text-[0.9375rem]" id="locale-hint">Such as en-GB, pt-PT or de-CH.</span
+					>
 				{/if}
 			</label>
 			<button class="btn">Use these for all</button>

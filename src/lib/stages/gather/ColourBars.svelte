@@ -12,7 +12,7 @@
 	<h2 id="colours">Bags for strand, by colour</h2>
 	<ul class="mt-2 grid gap-1">
 		{#each bars as { colour, bags } (colour)}
-			<li class="grid grid-cols-[4.5rem_1fr_auto] items-center gap-2 text-[15px]">
+			<li class="grid grid-cols-[4.5rem_1fr_auto] items-center gap-2 text-[0.9375rem]">
 				<span>{colour}</span>
 				<svg class="h-5 w-full" preserveAspectRatio="none" aria-hidden="true">
 					<rect

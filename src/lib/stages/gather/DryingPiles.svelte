@@ -16,15 +16,15 @@
 <section class="sheet p-4" aria-labelledby="drying-now">
 	<h2 id="drying-now">Hanging to dry</h2>
 	{#if piles.length === 0}
-		<p class="mt-2 text-[15px]">Nothing is drying.</p>
+		<p class="mt-2 text-[0.9375rem]">Nothing is drying.</p>
 	{/if}
 	<ul class="mt-2">
 		{#each piles as { id, place, kind, colour, hanging, lookAgainAt, endedAt } (id)}
 			<li
-				class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-base-300 py-2 text-[15px]"
+				class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-base-300 py-2 text-[0.9375rem]"
 				data-pile={id}
 			>
-				<span class="min-w-48 flex-1">
+				<span class="min-w-[min(12rem,100%)] flex-1">
 					<strong>{kind ? `${kind}, ${colour}: ` : ''}{hanging} from {place}</strong>
 					<span class="quiet block">
 						{#if endedAt}

@@ -62,7 +62,7 @@
 	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful'] : []}
 >
 	<input type="hidden" name="kind" value={form.typed.kind} />
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
 	</p>
 	<EntryField {form} field="name" label="What you call it" />
@@ -78,7 +78,7 @@
 	{#if bag && call}
 		<div class="flex items-center gap-4" role="status">
 			<KindDrawing {bag} label="The bag as it is typed, drawn to scale" />
-			<p class="text-[15px] {call.isOdd ? 'font-semibold text-error' : ''}" data-film>
+			<p class="text-[0.9375rem] {call.isOdd ? 'font-semibold text-error' : ''}" data-film>
 				{call.words}
 			</p>
 		</div>

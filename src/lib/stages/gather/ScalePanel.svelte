@@ -70,7 +70,7 @@
 		>
 	</div>
 	<div class="flex flex-wrap items-end gap-2">
-		<label class="grid gap-1 text-[15px]">
+		<label class="grid gap-1 text-[0.9375rem]">
 			On the pan, {bareMassUnitOf(system)}
 			<input class="field w-28" inputmode="decimal" bind:value={onPan} />
 		</label>

@@ -28,7 +28,7 @@
 <section class="sheet p-4" aria-labelledby="sorted">
 	<h2 id="sorted">What was sorted</h2>
 	{#if lines.length === 0}
-		<p class="mt-2 text-[15px]">Nothing yet. What you sort stands here, the newest first.</p>
+		<p class="mt-2 text-[0.9375rem]">Nothing yet. What you sort stands here, the newest first.</p>
 	{:else}
 		<Table
 			heads={[

@@ -69,14 +69,14 @@
 >
 	<input type="hidden" name="dried" value={form.typed.dried ?? ''} />
 	{#if pile}
-		<p class="text-[15px]" id="dried-pile">
+		<p class="text-[0.9375rem]" id="dried-pile">
 			Of the {pile.hanging} from {pile.place} that hung to dry. What is still damp goes under drying again.
 			<a class="link" href="/gather/sort" data-sveltekit-noscroll>Sort other bags</a>
 		</p>
 	{/if}
 	{#if form.problems.dried}
 		<div role="alert">
-			<p class="text-[15px] font-semibold text-error">{form.problems.dried}</p>
+			<p class="text-[0.9375rem] font-semibold text-error">{form.problems.dried}</p>
 			<!-- Comes after the field of the same name, so that without scripts it stands for it. -->
 			<button
 				class="btn mt-2 font-normal"

@@ -56,7 +56,7 @@
 			The store is empty. Sort what came in, and it stands here by kind and colour.
 		</p>
 	{:else}
-		<p class="mt-2 text-[15px]">
+		<p class="mt-2 text-[0.9375rem]">
 			In all {totals
 				.map(({ form, amount }) => heapWords(form, amount, page.data.group.lengthSystem))
 				.join(', ')}.
@@ -70,10 +70,10 @@
 			data-sveltekit-replacestate
 		>
 			{#each choices as { name, label, options } (name)}
-				<label class="grid gap-1 text-[15px]">
+				<label class="grid max-w-full grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]">
 					{label}
 					<select
-						class="field w-auto"
+						class="field w-auto max-w-full"
 						{name}
 						value={filter[name]}
 						onchange={(event) => event.currentTarget.form?.requestSubmit()}

@@ -10,7 +10,7 @@
 	const { line, back, words }: Props = $props();
 </script>
 
-<td class="text-right max-sm:text-left sm:whitespace-nowrap">
+<td class="text-right @max-[38rem]:text-left @min-[38rem]:whitespace-nowrap">
 	{#if line.takenBack !== null}
 		<span>taken back</span>
 		<span class="block max-w-48 text-sm text-wrap">{line.takenBack}</span>

@@ -172,7 +172,7 @@
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="exact" value={bench.fields.exact} />
 
-	<main id="main" class="flex-1 px-5 pt-3 pb-6 max-sm:px-4">
+	<main id="main" class="@container flex-1 px-5 pt-3 pb-6 max-sm:px-4">
 		<h1 class="sr-only">{heading}</h1>
 		{#if message}
 			<p
@@ -193,12 +193,15 @@
 		{/if}
 
 		<div
-			class="grid items-start gap-4 lg:grid-cols-[minmax(0,23rem)_minmax(0,1fr)] {view === 'mat'
-				? 'xl:grid-cols-[minmax(0,23rem)_minmax(0,1fr)_15rem]'
+			class="grid items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,23rem)_minmax(0,1fr)] {view ===
+			'mat'
+				? '@min-[76rem]:grid-cols-[minmax(0,23rem)_minmax(0,1fr)_15rem]'
 				: ''}"
 		>
 			<div
-				class="sheet no-print overflow-hidden lg:row-span-2 {view === 'mat' ? 'xl:row-span-1' : ''}"
+				class="sheet no-print overflow-hidden @min-[61rem]:row-span-2 {view === 'mat'
+					? '@min-[76rem]:row-span-1'
+					: ''}"
 			>
 				<SizeStep {bench} />
 				<BagStep {bench} />
@@ -232,7 +235,7 @@
 			</section>
 
 			<section
-				class="sheet grid gap-3 p-4 lg:col-start-2 xl:col-start-auto"
+				class="sheet grid gap-3 p-4 @min-[61rem]:col-start-2 @min-[76rem]:col-start-auto"
 				hidden={view !== 'mat'}
 				aria-labelledby="judged"
 			>
@@ -242,7 +245,7 @@
 					kind={bench.drawn.plan.technique.kind}
 				/>
 				<CallList {bench} />
-				<p class="text-[15px]" data-basis>
+				<p class="text-[0.9375rem]" data-basis>
 					{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
 					Figures {basisWords(bench.drawn.estimate.basis)}.
 					{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"

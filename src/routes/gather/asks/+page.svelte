@@ -34,7 +34,7 @@
 <ColourPatterns />
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]"
 >
 	<section class="sheet p-4" aria-labelledby="season">
 		<h2 id="season">What the season still makes</h2>
@@ -44,7 +44,7 @@
 				wanted.
 			</p>
 		{:else}
-			<p class="quiet mt-1 text-[15px]">
+			<p class="quiet mt-1 text-[0.9375rem]">
 				Say how many mats of each plan are wanted. The store is dealt out from the top; named
 				colours come first. Balls and cut pieces count as the plan has them.
 			</p>
@@ -122,7 +122,7 @@
 	<section class="sheet p-4" aria-labelledby="ask">
 		<h2 id="ask">What to ask for</h2>
 		<form class="mt-2" data-sveltekit-keepfocus data-sveltekit-noscroll>
-			<label class="grid gap-1 text-[15px]">
+			<label class="grid gap-1 text-[0.9375rem]">
 				Asked of
 				<select
 					class="field"
@@ -136,7 +136,7 @@
 			</label>
 			<noscript><button class="btn mt-2">Ask this place</button></noscript>
 		</form>
-		<p class="quiet mt-2 text-[15px]">
+		<p class="quiet mt-2 text-[0.9375rem]">
 			{data.place ? `Of ${data.place.name}'s bags` : 'Of all bags'},
 			{rejectWords(data.soFar)}; {Math.round(data.rejectedShare * 100)} % are expected to be no good for
 			strand, so a few more are asked for. Counted {basisWords(data.basis)}.
@@ -169,7 +169,7 @@
 			</Table>
 		{/if}
 		{#if data.drying.length > 0}
-			<p class="mt-3 text-[15px]">
+			<p class="mt-3 text-[0.9375rem]">
 				<a class="link" href="/gather/sort">Hanging to dry</a>, not counted yet: {dryingWords(
 					data.drying
 				)}.

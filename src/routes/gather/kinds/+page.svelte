@@ -17,7 +17,7 @@
 <svelte:head><title>Bag kinds · Nest Row</title></svelte:head>
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 >
 	<div class="grid gap-3">
 		{#key again?.id}
@@ -36,19 +36,22 @@
 	</div>
 	<section class="sheet p-4" aria-labelledby="kinds">
 		<h2 id="kinds">The kinds you know</h2>
-		<p class="quiet mt-1 text-[15px]">
+		<p class="quiet mt-1 text-[0.9375rem]">
 			All drawn to the same scale. Sorting, the store and every plan can name them.
 		</p>
 		{#if form?.message}<p class="mt-2 font-semibold text-error" role="alert">{form.message}</p>{/if}
-		<ul class="mt-3 grid gap-4 sm:grid-cols-2">
+		<ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(100%,20rem),1fr))] gap-4">
 			{#each data.stored as kind (kind.id)}
-				<li class="flex items-start gap-4 border-t border-base-300 pt-3" data-kind={kind.name}>
+				<li
+					class="flex flex-wrap items-start gap-4 border-t border-base-300 pt-3"
+					data-kind={kind.name}
+				>
 					<KindDrawing
 						bag={kind}
 						scale={0.16}
 						label="{kind.name}: {readable(kind.flatWidthMm)} wide, {readable(kind.bodyMm)} high"
 					/>
-					<div class="grid gap-1 text-[15px]">
+					<div class="grid min-w-[min(12rem,100%)] flex-1 gap-1 text-[0.9375rem]">
 						<h3 class="text-lg font-semibold">{kind.name}</h3>
 						<p>
 							{readable(kind.flatWidthMm)} × {readable(kind.bodyMm)} flat{kind.gussetMm > 0

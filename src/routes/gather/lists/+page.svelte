@@ -10,7 +10,7 @@
 
 <svelte:head><title>Lists · Nest Row</title></svelte:head>
 
-<div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-2">
+<div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-2">
 	<form
 		class="sheet grid gap-3 p-4"
 		method="POST"
@@ -19,18 +19,18 @@
 		data-sveltekit-reload
 	>
 		<h2>Bring a list in</h2>
-		<p class="quiet text-[15px]">
+		<p class="quiet text-[0.9375rem]">
 			From a spreadsheet, saved as CSV: at most {wholeNumber(50_000)} rows. You see it first, say what
 			each column is, and keep all of its rows or none.
 		</p>
 		<div>
-			<label class="mb-1 block text-[15px]" for="list">It is a list of</label>
+			<label class="mb-1 block text-[0.9375rem]" for="list">It is a list of</label>
 			<select class="field" id="list" name="list" value={form?.list || 'drop-offs'}>
 				{#each listNames as name (name)}<option value={name}>{listTitles[name]}</option>{/each}
 			</select>
 		</div>
 		<div>
-			<label class="mb-1 block text-[15px]" for="list-file">The file</label>
+			<label class="mb-1 block text-[0.9375rem]" for="list-file">The file</label>
 			<input
 				class="field py-2"
 				id="list-file"
@@ -42,7 +42,7 @@
 			/>
 		</div>
 		<div>
-			<label class="mb-1 block text-[15px]" for="pasted">Or paste it here</label>
+			<label class="mb-1 block text-[0.9375rem]" for="pasted">Or paste it here</label>
 			<textarea class="field h-28 py-2 font-mono text-sm" id="pasted" name="pasted"
 				>{form?.pasted ?? ''}</textarea
 			>
@@ -53,11 +53,16 @@
 		<button class="btn btn-accent">Look at it</button>
 	</form>
 	{#if data.kept.length > 0}
-		<section class="sheet p-4 lg:order-last lg:col-span-2" aria-labelledby="kept-lists">
+		<section
+			class="sheet p-4 @min-[61rem]:order-last @min-[61rem]:col-span-2"
+			aria-labelledby="kept-lists"
+		>
 			<h2 id="kept-lists">Lists that were brought in</h2>
 			<ul class="mt-2">
 				{#each data.kept as list (list.id)}
-					<li class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 text-[15px]">
+					<li
+						class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 text-[0.9375rem]"
+					>
 						<a class="link-row flex-1" href="/gather/lists/{list.id}"
 							>{listTitles[list.list]}: {list.fileName}</a
 						>
@@ -76,14 +81,14 @@
 			<a class="btn btn-accent" href="/everything.zip" download data-sveltekit-reload
 				>Everything in one archive</a
 			>
-			<p class="quiet mt-1 text-[15px]">
+			<p class="quiet mt-1 text-[0.9375rem]">
 				Plans as files, these lists, and all that was ever kept, as CSV and as JSON.
 			</p>
 		</div>
 		{#each listNames as name (name)}
 			<div class="border-t border-base-300 pt-3">
 				<h3 class="font-semibold">{listTitles[name]}</h3>
-				<p class="quiet mb-2 text-[15px]">
+				<p class="quiet mb-2 text-[0.9375rem]">
 					Columns: {listFields[name].map(({ head }) => head).join(', ')}.
 				</p>
 				<a class="btn" href="/gather/lists/{name}.csv" download data-sveltekit-reload

@@ -30,7 +30,7 @@
 <svelte:head><title>Sorting · Nest Row</title></svelte:head>
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
 >
 	<SortingForm
 		places={data.places.map(({ name }) => name)}
@@ -42,10 +42,10 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet p-4" aria-labelledby="rules">
 			<h2 id="rules">Which is which</h2>
-			<ul class="mt-2 grid gap-2 sm:grid-cols-2">
+			<ul class="mt-2 grid gap-2 @min-[38rem]:grid-cols-2">
 				{#each rules as { findings, label, act } (label)}
 					{@const { grade, reason } = gradeBag(findings)}
-					<li class="flex items-center gap-3 text-[15px]">
+					<li class="flex items-center gap-3 text-[0.9375rem]">
 						<FindingDrawing {reason} />
 						<span>
 							<strong>{label}</strong>

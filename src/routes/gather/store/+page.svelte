@@ -22,7 +22,7 @@
 <ColourPatterns />
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<StoreTable lines={data.balances} kinds={data.kinds} filter={data.filter} />

@@ -14,7 +14,7 @@
 </script>
 
 {#if count > 0}
-	<p class="mt-2 text-[15px]">
+	<p class="mt-2 text-[0.9375rem]">
 		{wholeNumber(count)}
 		{#if isWrong}{count === 1 ? 'place' : 'places'} to put right, here or in the file{:else}{count ===
 			1
@@ -26,7 +26,7 @@
 	<ul class="mt-1 divide-y divide-base-300 border-t border-base-300">
 		{#each problems as { row, column, typed, sentence, at, columnAt } (`${row} ${column}`)}
 			<li
-				class="grid items-center gap-x-4 gap-y-1 py-2 text-[15px] sm:grid-cols-[18rem_minmax(0,1fr)]"
+				class="grid items-center gap-x-4 gap-y-1 py-2 text-[0.9375rem] @min-[38rem]:grid-cols-[18rem_minmax(0,1fr)]"
 				data-problem={isWrong ? `${row} ${column}` : undefined}
 				data-odd={isWrong ? undefined : row}
 			>

@@ -29,7 +29,7 @@
 
 {#if check.isDayOrderAsked || found.dayOrder}
 	<form class="mt-2 flex flex-wrap items-center gap-2" method="POST" action="?/settle" use:enhance>
-		<span class="text-[15px]">Its days are written with</span>
+		<span class="text-[0.9375rem]">Its days are written with</span>
 		{#each ['dmy', 'mdy'] as const as order (order)}
 			<button
 				class="btn font-normal {found.dayOrder === order ? 'btn-neutral' : ''}"
@@ -42,7 +42,7 @@
 {/if}
 {#if check.knownCount > 0}
 	<form class="mt-2 grid gap-2" method="POST" action="?/settle" use:enhance>
-		<p class="text-[15px]" data-known>
+		<p class="text-[0.9375rem]" data-known>
 			<strong
 				>{wholeNumber(check.knownCount)} of the rows {check.knownCount === 1 ? 'is' : 'are'} there already,</strong
 			>

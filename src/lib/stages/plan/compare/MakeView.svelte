@@ -109,17 +109,17 @@
 
 <div class="grid gap-4">
 	<h2>What can I make?</h2>
-	<p class="text-[15px]">
+	<p class="text-[0.9375rem]">
 		{isOfStore
 			? 'The counts are what is in the store, sorted and fit for strand; type over them to try others. Say'
 			: 'Count the bags that are sorted and fit for strand, say'} what hours and tools there are, and
 		take the best mix of mats of {bench.readable(bench.plan.target.widthMm, 'mat')} ×
 		{bench.readable(bench.plan.target.lengthMm, 'mat')}.
 	</p>
-	<div class="grid gap-3 sm:grid-cols-2">
+	<div class="grid gap-3 @min-[38rem]:grid-cols-2">
 		{#each kinds as { kind }, at (kind)}
 			<div>
-				<label class="mb-1 block text-[15px]" for="count-{at}">Bags: {kind}</label>
+				<label class="mb-1 block text-[0.9375rem]" for="count-{at}">Bags: {kind}</label>
 				<input
 					class="field"
 					id="count-{at}"
@@ -130,7 +130,7 @@
 					aria-describedby={countProblems[at] ? `count-${at}-problem` : undefined}
 				/>
 				{#if countProblems[at]}<p
-						class="mt-1 text-[15px] font-semibold text-error"
+						class="mt-1 text-[0.9375rem] font-semibold text-error"
 						id="count-{at}-problem"
 					>
 						{countProblems[at]}
@@ -138,7 +138,7 @@
 			</div>
 		{/each}
 		<div>
-			<label class="mb-1 block text-[15px]" for="hours-there"
+			<label class="mb-1 block text-[0.9375rem]" for="hours-there"
 				>Hours of hands; empty for no limit</label
 			>
 			<input
@@ -150,7 +150,7 @@
 				aria-describedby={hoursProblem ? 'hours-there-problem' : undefined}
 			/>
 			{#if hoursProblem}<p
-					class="mt-1 text-[15px] font-semibold text-error"
+					class="mt-1 text-[0.9375rem] font-semibold text-error"
 					id="hours-there-problem"
 				>
 					{hoursProblem}
@@ -158,7 +158,7 @@
 		</div>
 	</div>
 	<fieldset>
-		<legend class="mb-1 text-[15px]">Tools and trained hands for</legend>
+		<legend class="mb-1 text-[0.9375rem]">Tools and trained hands for</legend>
 		<div class="flex flex-wrap gap-x-6">
 			{#each techniqueKinds as kind (kind)}
 				<label class="flex min-h-11 items-center gap-2">
@@ -169,9 +169,9 @@
 		</div>
 	</fieldset>
 	<div class="flex flex-wrap items-end gap-3">
-		<label class="grid gap-1 text-[15px]">
+		<label class="grid gap-1 text-[0.9375rem]">
 			For
-			<select class="field w-auto" bind:value={goal}>
+			<select class="field w-auto max-w-full" bind:value={goal}>
 				<option value="mats">most mats</option>
 				<option value="area">most area to lie on</option>
 			</select>
@@ -194,7 +194,7 @@
 				</p>
 				{#if mix.made.length > 0}
 					<div class="overflow-x-auto">
-						<table class="w-full text-left text-[15px]">
+						<table class="w-full text-left text-[0.9375rem]">
 							<thead class="quiet">
 								<tr>
 									<th class="py-1 pr-3 font-normal" scope="col">Mats</th>
@@ -224,11 +224,11 @@
 						</table>
 					</div>
 				{:else}
-					<p class="text-[15px]">
+					<p class="text-[0.9375rem]">
 						Not one whole mat comes of these bags and hours. Ask for more, or make it smaller.
 					</p>
 				{/if}
-				<p class="quiet text-[15px]">
+				<p class="quiet text-[0.9375rem]">
 					Left over: {Object.entries(mix.left)
 						.map(([kind, left]) => `${wholeNumber(Math.floor(left))} ${kind}`)
 						.join(', ')}.
@@ -237,7 +237,7 @@
 		{/if}
 	</div>
 	{#if thisPlan}
-		<p class="text-[15px]">
+		<p class="text-[0.9375rem]">
 			By the plan on the bench alone:
 			{thisPlan.count === 0
 				? 'not one whole mat'

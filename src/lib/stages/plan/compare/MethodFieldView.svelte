@@ -56,7 +56,7 @@
 	<h2 id="field">All the ways to make it</h2>
 	{#if methods.field}
 		{@const { field } = methods}
-		<p class="text-[15px]">
+		<p class="text-[0.9375rem]">
 			{wholeNumber(field.bags.length)} methods worked out for this bag and size, every sensible cut with
 			every technique. The {field.unbeaten.length} marked ones are unbeaten: nothing else needs fewer
 			bags, fewer hours and covers as close.
@@ -70,20 +70,20 @@
 			onpick={pick}
 		/>
 		<div class="flex flex-wrap items-center gap-4">
-			<label class="flex items-center gap-2 text-[15px]">
+			<label class="flex items-center gap-2 text-[0.9375rem]">
 				List by
-				<select class="field w-auto" bind:value={order}>
+				<select class="field w-auto max-w-full" bind:value={order}>
 					{#each Object.entries(orders) as [value, { label }] (value)}<option {value}
 							>{label}</option
 						>{/each}
 				</select>
 			</label>
-			<label class="flex min-h-11 items-center gap-2 text-[15px]">
+			<label class="flex min-h-11 items-center gap-2 text-[0.9375rem]">
 				<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} /> only those that cover close
 			</label>
 		</div>
 		<div class="overflow-x-auto">
-			<table class="w-full text-left text-[15px]">
+			<table class="w-full text-left text-[0.9375rem]">
 				<thead class="quiet">
 					<tr>
 						<th class="py-1 pr-3 font-normal" scope="col">Cut</th>
@@ -113,15 +113,15 @@
 				</tbody>
 			</table>
 		</div>
-		{#if listed.length > shown.length}<p class="quiet text-[15px]">
+		{#if listed.length > shown.length}<p class="quiet text-[0.9375rem]">
 				{listed.length - shown.length} more are on the chart.
 			</p>{/if}
-		{#if listed.length === 0}<p class="text-[15px]">
+		{#if listed.length === 0}<p class="text-[0.9375rem]">
 				No unbeaten method covers close with this bag. Take the tick off to see the others.
 			</p>{/if}
 	{/if}
 	{#if methods.progress !== null}
-		<label class="quiet flex items-center gap-3 text-[15px]">
+		<label class="quiet flex items-center gap-3 text-[0.9375rem]">
 			Working them out
 			<progress class="progress w-48 progress-primary" max="1" value={methods.progress}></progress>
 		</label>

@@ -51,15 +51,15 @@
 
 <div class="grid gap-4">
 	<h2>On paper</h2>
-	<p class="text-[15px]">
+	<p class="text-[0.9375rem]">
 		For the wall and the table. Every sheet carries the plan's name, version and date, whose
 		measures its figures rest on ({basisWords(bench.estimate.basis)}), and the cautions that go with
 		it.
 	</p>
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
-		<label class="grid gap-1 text-[15px]">
+		<label class="grid gap-1 text-[0.9375rem]">
 			Paper
-			<select class="field w-auto" bind:value={paper} onchange={remember}>
+			<select class="field w-auto max-w-full" bind:value={paper} onchange={remember}>
 				<option value="a4">A4</option>
 				<option value="letter">Letter</option>
 			</select>
@@ -73,7 +73,7 @@
 			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-base-300 py-2">
 				<div class="min-w-0 flex-1 basis-60">
 					<p class="font-semibold">{title}</p>
-					<p class="quiet text-[15px]">{about}</p>
+					<p class="quiet text-[0.9375rem]">{about}</p>
 				</div>
 				<a class="btn" href={address(`${sheet}.pdf`)} download data-sheet={sheet}>PDF</a>
 				{#if sheet === 'cutting'}<a class="btn" href={address('guide.svg')} download>Guide as SVG</a
@@ -81,7 +81,7 @@
 			</li>
 		{/each}
 	</ul>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		Print at 100 %, without fitting to the page, and lay a ruler on the 100 mm line before the first
 		cut.
 	</p>

@@ -24,15 +24,15 @@
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pinned">
 	<h2 id="pinned">Side by side</h2>
-	<p class="quiet text-[15px]">All figures {basisWords(bench.estimate.basis)}.</p>
+	<p class="quiet text-[0.9375rem]">All figures {basisWords(bench.estimate.basis)}.</p>
 	{#if columns.length === 0}
-		<p class="text-[15px]">
+		<p class="text-[0.9375rem]">
 			Nothing is pinned yet. Pin the plan on the bench, change a choice, and both stand here with
 			what changed.
 		</p>
 	{:else}
 		<div class="overflow-x-auto">
-			<table class="w-full text-left text-[15px]">
+			<table class="w-full text-left text-[0.9375rem]">
 				<thead>
 					<tr class="align-bottom">
 						<th class="py-2 pr-3 font-normal" scope="col"><span class="sr-only">Figure</span></th>

@@ -11,18 +11,18 @@
 <div class="grid gap-6">
 	<div>
 		<h2>Where practised hands differ</h2>
-		<p class="quiet text-[15px]">
+		<p class="quiet text-[0.9375rem]">
 			Every way here is somebody's good way. The figures are for the bag and the mat on the bench.
 		</p>
 	</div>
 	{#each questions as { question, note, schools } (question)}
 		<section class="grid gap-2 border-t border-base-300 pt-3">
 			<h3 class="text-lg font-semibold">{question}</h3>
-			<p class="text-[15px]">{note}</p>
-			<ul class="grid gap-x-6 xl:grid-cols-2">
+			<p class="text-[0.9375rem]">{note}</p>
+			<ul class="grid gap-x-6 @min-[76rem]:grid-cols-2">
 				{#each schools as { label, changes, figures } (label)}
 					<li
-						class="flex min-h-11 flex-wrap items-center gap-x-3 border-t border-base-300 py-1 text-[15px]"
+						class="flex min-h-11 flex-wrap items-center gap-x-3 border-t border-base-300 py-1 text-[0.9375rem]"
 					>
 						<span class="w-36 font-semibold">{label}</span>
 						<span class="figure quiet min-w-0 flex-1 basis-40"

@@ -123,12 +123,12 @@
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="width-chart">
 	<h2 id="width-chart">Strip width against work</h2>
 	{#if variedCut(bench.plan) === null}
-		<p class="text-[15px]">
+		<p class="text-[0.9375rem]">
 			This cut has no width to vary: the whole bag goes in. Choose rings or a spiral to see the
 			trade.
 		</p>
 	{:else}
-		<p class="quiet text-[15px]">
+		<p class="quiet text-[0.9375rem]">
 			For this technique, all else as it is. Click the chart, or use the slider at the cut, to take
 			a width up.
 		</p>
@@ -141,7 +141,7 @@
 		</div>
 		<details>
 			<summary class="link-row cursor-pointer">The same as a table</summary>
-			<table class="text-left text-[15px]">
+			<table class="text-left text-[0.9375rem]">
 				<thead
 					><tr
 						><th class="pr-4">Width</th><th class="pr-4">Bags</th><th class="pr-4">Hours</th><th

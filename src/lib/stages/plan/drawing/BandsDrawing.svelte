@@ -67,7 +67,7 @@
 	</text>
 </svg>
 <div class="grid gap-2">
-	<label class="flex flex-wrap items-center gap-3 text-[15px]">
+	<label class="flex flex-wrap items-center gap-3 text-[0.9375rem]">
 		The turn at the end of a band, braided: crossing
 		<input
 			class="range max-w-48 range-primary"
@@ -105,5 +105,5 @@
 			>
 		{/each}
 	</svg>
-	<p class="quiet text-[15px]" role="status">{said}</p>
+	<p class="quiet text-[0.9375rem]" role="status">{said}</p>
 </div>

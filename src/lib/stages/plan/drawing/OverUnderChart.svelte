@@ -38,7 +38,7 @@
 	});
 </script>
 
-<p class="text-[15px]">
+<p class="text-[0.9375rem]">
 	Over and under, from the near left corner: each pass does the opposite of the last{#if meeting}.
 		Where the ends meet the rows are <strong
 			>{meeting.verdict === 'fine' ? 'opposites: good' : 'alike: add or drop one'}</strong

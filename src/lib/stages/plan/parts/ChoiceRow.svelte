@@ -18,7 +18,7 @@
 </script>
 
 <fieldset aria-describedby={problem ? `${field}-problem` : undefined}>
-	<legend class="mb-1 text-[15px]">{legend}</legend>
+	<legend class="mb-1 text-[0.9375rem]">{legend}</legend>
 	<div class="flex flex-wrap gap-2">
 		{#each choices as choice (choice.value)}
 			<label
@@ -42,6 +42,6 @@
 		{/each}
 	</div>
 	{#if problem}
-		<p class="mt-1 text-[15px] font-semibold text-error" id="{field}-problem">{problem}</p>
+		<p class="mt-1 text-[0.9375rem] font-semibold text-error" id="{field}-problem">{problem}</p>
 	{/if}
 </fieldset>

@@ -25,7 +25,7 @@
 		{@const words = judgementWords(judgement, bench.system)}
 		{@const Mark = marks[judgement.severity]}
 		{@const cure = judgement.cure}
-		<li class="grid grid-cols-[auto_1fr] gap-x-2 text-[15px] leading-snug">
+		<li class="grid grid-cols-[auto_1fr] gap-x-2 text-[0.9375rem] leading-snug">
 			<Mark
 				class="mt-0.5 size-5 {colours[judgement.severity]}"
 				aria-label={said[judgement.severity]}

@@ -33,14 +33,16 @@
 	data-step={step}
 >
 	<summary
-		class="flex min-h-12 cursor-pointer list-none items-center gap-3 px-4 py-2 group-open:bg-base-200 [&::-webkit-details-marker]:hidden"
+		class="flex min-h-12 cursor-pointer list-none flex-wrap items-center gap-x-3 px-4 py-2 group-open:bg-base-200 [&::-webkit-details-marker]:hidden"
 	>
 		<span
 			class="figure grid size-7 shrink-0 place-items-center rounded-md bg-primary/12 font-bold text-primary group-open:bg-primary group-open:text-primary-content"
 			aria-hidden="true">{number}</span
 		>
 		<h2 class="shrink-0">{title}</h2>
-		<span class="min-w-0 flex-1 text-right text-[15px] leading-tight group-open:hidden">
+		<span
+			class="min-w-[min(7rem,100%)] flex-1 text-right text-[0.9375rem] leading-tight group-open:hidden"
+		>
 			{#if needsLook}
 				<span class="font-semibold text-error">needs a look</span>
 			{:else}
@@ -60,7 +62,7 @@
 			</div>
 		{/if}
 		{#if isOpen && bench.alsoChanged.length > 0}
-			<p class="quiet text-[15px]" role="status">
+			<p class="quiet text-[0.9375rem]" role="status">
 				{#each bench.alsoChanged as { step: other, was, now } (other)}
 					<span class="block">
 						<strong class="capitalize">{other}</strong> changed with it: {was} → {now}

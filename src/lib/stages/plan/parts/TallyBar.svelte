@@ -48,36 +48,38 @@
 </script>
 
 <section
-	class="tally sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content max-sm:px-4"
+	class="tally @container sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content @max-[38rem]:px-4"
 	aria-labelledby="tally-title"
 >
 	<h2 class="sr-only" id="tally-title">Tally</h2>
 	<ul
-		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 max-sm:basis-full max-sm:justify-between"
+		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 @max-[40rem]:basis-full @max-[40rem]:justify-between"
 		class:opacity-70={!bench.isCurrent}
 	>
 		{#each shown as name (name)}
 			{@const { label } = tallyWords[name]}
 			{@const { unit } = tallyUnit(name, bench.system)}
 			{@const difference = pinned ? differenceWords(tally, pinned.tally, name, bench.system) : ''}
-			<li class={main.includes(name) ? '' : 'max-sm:hidden'} data-tally={name}>
+			<li class={main.includes(name) ? '' : '@max-[40rem]:hidden'} data-tally={name}>
 				<button
 					type="button"
 					class="min-w-0 rounded-lg px-2.5 py-1 text-left hover:bg-neutral-content/12 focus-visible:outline-neutral-content"
 					onclick={() => onexplain(name)}
 					title="How this is reached"
 				>
-					<span class="block text-[13px] whitespace-nowrap opacity-90">{label}</span>
+					<span class="block text-[0.8125rem] whitespace-nowrap opacity-90">{label}</span>
 					<span class="block whitespace-nowrap">
-						<span class="figure text-2xl font-bold max-sm:text-xl" data-figure>{value(name)}</span>
+						<span class="figure text-2xl font-bold @max-[40rem]:text-xl" data-figure
+							>{value(name)}</span
+						>
 						<span class="text-sm">{unit}</span>
 					</span>
-					<span class="block text-[13px] whitespace-nowrap opacity-90" data-interval>
+					<span class="block text-[0.8125rem] whitespace-nowrap opacity-90" data-interval>
 						{intervalWords(tally[name], name, bench.system)}
 					</span>
 					{#if pinned}
 						<span
-							class="block text-[13px] font-semibold whitespace-nowrap text-accent"
+							class="block text-[0.8125rem] font-semibold whitespace-nowrap text-accent"
 							data-difference>{difference || 'the same'}</span
 						>
 					{/if}

@@ -72,9 +72,9 @@
 			{/each}
 		</div>
 	{/if}
-	<p class="quiet text-[15px]">{measures}</p>
+	<p class="quiet text-[0.9375rem]">{measures}</p>
 	<div class="only-own-bag grid grid-cols-2 gap-3">
-		<p class="quiet col-span-2 text-[15px]">
+		<p class="quiet col-span-2 text-[0.9375rem]">
 			A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
 		</p>
 		<TextField {bench} field="bag_width" label="Flat width" />
@@ -84,7 +84,10 @@
 		<TextField {bench} field="handful_g" label="A handful weighs" />
 		<TextField {bench} field="handful_count" label="Bags in the handful" />
 		{#if nearKind}
-			<p class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[15px]" data-near>
+			<p
+				class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[0.9375rem]"
+				data-near
+			>
 				Within a few per cent this is your {nearKind.kind}.
 				<button
 					type="button"
@@ -94,7 +97,7 @@
 			</p>
 		{/if}
 		{#if !isKnown && bench.isCurrent}
-			<p class="col-span-2 text-[15px]">
+			<p class="col-span-2 text-[0.9375rem]">
 				<a class="link" href={asKind}>Keep this bag as a kind</a>, so that the store and other plans
 				know it.
 			</p>

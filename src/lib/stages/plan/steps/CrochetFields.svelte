@@ -23,7 +23,7 @@
 	}))}
 />
 <div>
-	<label class="mb-1 block text-[15px]" for="hook">Hook</label>
+	<label class="mb-1 block text-[0.9375rem]" for="hook">Hook</label>
 	<select
 		class="field"
 		id="hook"
@@ -38,7 +38,7 @@
 			<option value={String(hook.mm)}>{hookName(hook.mm)}</option>
 		{/each}
 	</select>
-	{#if problem}<p class="mt-1 text-[15px] font-semibold text-error" id="hook-problem">
+	{#if problem}<p class="mt-1 text-[0.9375rem] font-semibold text-error" id="hook-problem">
 			{problem}
 		</p>{/if}
 	<p class="quiet mt-1 text-sm" id="hook-hint">

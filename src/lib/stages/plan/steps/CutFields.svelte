@@ -95,14 +95,14 @@
 	/>
 </div>
 <div class="only-{prefix}loops">
-	<p class="quiet mb-1 text-[15px]" id="{prefix}even-cuts">
+	<p class="quiet mb-1 text-[0.9375rem]" id="{prefix}even-cuts">
 		Cuts of this bag with nothing left over
 	</p>
 	<div class="flex flex-wrap gap-2" role="group" aria-labelledby="{prefix}even-cuts">
 		{#each even as { strips, widthMm } (strips)}
 			<button
 				type="button"
-				class="btn px-3 text-[15px] font-normal aria-pressed:outline-2 aria-pressed:outline-base-content"
+				class="btn px-3 text-[0.9375rem] font-normal aria-pressed:outline-2 aria-pressed:outline-base-content"
 				aria-pressed={bench.fields[`${prefix}loops`] === 'equal' &&
 					bench.fields[`${prefix}equal_strips`] === String(strips)}
 				onclick={() => bench.chooseEqualStrips(prefix, strips)}
@@ -119,11 +119,11 @@
 		label="Left uncut at one edge{whose}"
 		hint="Then each slit is cut over to its neighbour on a slant"
 	/>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		One wrong slant gives separate rings: open it up and check after the first two.
 	</p>
 </div>
-<p class="only-{prefix}half quiet text-[15px]">
+<p class="only-{prefix}half quiet text-[0.9375rem]">
 	No trimming: gather the bag, cut down between the handles, and open each half at its folded corner
 	short of the seam. Two very wide rings, the whole film used.
 </p>

@@ -34,7 +34,7 @@
 		laid={cut}
 		legend={isLoom ? 'The warp is cut into' : 'Cut into'}
 	/>
-	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
+	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt>Strand a bag</dt>
 		<dd class="figure font-semibold">{strandWords(cut.strandPerBagMm, bench.system)}</dd>
 		<dt>Left over above the last strip</dt>

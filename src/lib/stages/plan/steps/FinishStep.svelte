@@ -36,7 +36,7 @@
 		/>
 		Carrying strap, worn over the shoulder
 	</label>
-	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
+	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt>Ties and strap take</dt>
 		<dd class="figure font-semibold">{strandWords(model.tieStrandMm, bench.system)}</dd>
 		<dt>Folded and rolled</dt>

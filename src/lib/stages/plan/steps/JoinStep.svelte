@@ -49,7 +49,7 @@
 			/>
 		</div>
 	</div>
-	<p class="only-spiral quiet text-[15px]">
+	<p class="only-spiral quiet text-[0.9375rem]">
 		A spiral is an open strip: it is knotted overhand, one knot a bag, with its tails trimmed or
 		laid under stitches.
 	</p>
@@ -64,7 +64,7 @@
 		]}
 	/>
 	<TextField {bench} field="bags_per_ball" label="Bags in a ball" />
-	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[15px]">
+	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt>Joints in a row</dt>
 		<dd class="figure font-semibold">{figure(density.perRow)}</dd>
 		<dt>Joints a {perArea.of}</dt>
@@ -80,7 +80,7 @@
 			{wholeNumber(strength.strandN)} N, {wholeNumber(strength.jointN)} N
 		</dd>
 	</dl>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		Snug, not tight: too tight tears and cannot be undone, too loose leaves holes. Film stretches in
 		the hand, so measure at rest.
 	</p>

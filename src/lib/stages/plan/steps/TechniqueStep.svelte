@@ -158,7 +158,7 @@
 			]}
 		/>
 	</div>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		{wholeNumber(model.mat.rows)}
 		{model.mat.kind === 'finger-bands' ? 'passes in each band' : 'rows'}. Repeated work tires hands:
 		take breaks, change seats, and stop when something hurts.

@@ -95,7 +95,7 @@
 </script>
 
 <div class="grid gap-2">
-	<p class="text-[15px]" id="ball-row">
+	<p class="text-[0.9375rem]" id="ball-row">
 		Stripes fall where each ball runs out.
 		{#if colours.length === 0}
 			Add the balls' colours in their order.
@@ -160,10 +160,10 @@
 	{#if chosen !== null && colours[chosen]}
 		{@const index = chosen}
 		<div class="flex flex-wrap items-center gap-2" role="group" aria-label="Ball {index + 1}">
-			<label class="flex items-center gap-2 text-[15px]">
+			<label class="flex items-center gap-2 text-[0.9375rem]">
 				Colour of ball {index + 1}
 				<select
-					class="field w-auto"
+					class="field w-auto max-w-full"
 					value={colours[index]}
 					onchange={(event) =>
 						set(
@@ -200,6 +200,6 @@
 			>
 		</div>
 	{/if}
-	{#if refusal}<p class="text-[15px] font-semibold" role="status">{refusal}</p>{/if}
+	{#if refusal}<p class="text-[0.9375rem] font-semibold" role="status">{refusal}</p>{/if}
 	<input type="hidden" name="colours" value={bench.fields.colours} />
 </div>

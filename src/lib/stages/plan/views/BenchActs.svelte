@@ -15,7 +15,7 @@
 	const look = 'btn btn-square btn-ghost text-neutral-content hover:text-base-content';
 </script>
 
-<div class="no-print flex items-center gap-1 max-sm:w-full">
+<div class="no-print flex flex-wrap items-center gap-1 @max-[40rem]:w-full">
 	<noscript>
 		<button class="btn" formaction="?/work">Work it out</button>
 	</noscript>
@@ -41,5 +41,5 @@
 		aria-label={isPinned ? 'Pinned' : 'Pin this plan'}
 		title="Pin, to measure against"><Pin class="size-5" /></button
 	>
-	<button class="btn btn-accent max-sm:flex-1" aria-busy={isKeeping}>Keep this plan</button>
+	<button class="btn btn-accent @max-[38rem]:flex-1" aria-busy={isKeeping}>Keep this plan</button>
 </div>

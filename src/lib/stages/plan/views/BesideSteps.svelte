@@ -36,7 +36,7 @@
 
 {#if view === 'mat'}
 	{#if isNew}
-		<p class="no-print text-[15px]">
+		<p class="no-print text-[0.9375rem]">
 			Start anywhere on the left: every choice is drawn and counted at once. Tap a figure below to
 			see how it is reached; keep the plan when it looks right.
 		</p>

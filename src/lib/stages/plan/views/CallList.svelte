@@ -20,7 +20,7 @@
 		<li>
 			<button
 				type="button"
-				class="flex min-h-11 w-full items-start gap-2 rounded-lg px-1 py-1.5 text-left text-[15px] leading-snug hover:bg-base-200"
+				class="flex min-h-11 w-full items-start gap-2 rounded-lg px-1 py-1.5 text-left text-[0.9375rem] leading-snug hover:bg-base-200"
 				onclick={() => bench.open(judgement.subject)}
 			>
 				<Mark class="mt-0.5 size-5 shrink-0 {colours[judgement.severity]}" aria-hidden="true" />

@@ -62,7 +62,7 @@
 	</div>
 
 	{#if bench.detail === 'bag'}
-		<div class="grid items-center gap-4 sm:grid-cols-[minmax(0,19rem)_1fr]">
+		<div class="grid items-center gap-4 @min-[38rem]:grid-cols-[minmax(0,19rem)_1fr]">
 			<BagDrawing
 				sketch={sketchBag(bench.drawn.plan.bag, bench.drawn.plan.cut)}
 				isSpiral={bench.drawn.plan.cut.style === 'spiral'}
@@ -71,7 +71,7 @@
 			/>
 			{#if isTwoCuts && technique.kind === 'peg-loom'}
 				<div>
-					<p class="text-[15px] font-semibold">The weft is cut from others like it</p>
+					<p class="text-[0.9375rem] font-semibold">The weft is cut from others like it</p>
 					<BagDrawing
 						sketch={sketchBag(bench.drawn.plan.bag, technique.weftCut)}
 						isSpiral={technique.weftCut.style === 'spiral'}
@@ -80,7 +80,7 @@
 					/>
 				</div>
 			{:else}
-				<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[15px]">
+				<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[0.9375rem]">
 					<dt>A bag gives</dt>
 					<dd class="figure text-right font-semibold">{cutLine(model.yield, bench.system)}</dd>
 					<dt>Strand a bag</dt>
@@ -107,13 +107,13 @@
 		{#if isTwoCuts && model.weftYield}
 			<StrandDrawing cut={model.weftYield} hookMm={null} label="The weft" />
 		{/if}
-		<p class="quiet text-[15px]">
+		<p class="quiet text-[0.9375rem]">
 			Drawn at true scale where the screen tells its size honestly; the printed cutting sheet always
 			is. Slack in the hand, it looks half as thick again.
 		</p>
 	{:else if bench.detail === 'making'}
 		{#if mat.kind === 'crochet'}
-			<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[15px] sm:max-w-md">
+			<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[0.9375rem] @min-[38rem]:max-w-md">
 				<dt>Begin</dt>
 				<dd class="figure text-right font-semibold">
 					chain {foundationChains(mat)} and turn
@@ -142,7 +142,7 @@
 				<PegLoomDrawing {mat} {technique} readable={small} />
 			</Zoomable>
 			<OverUnderChart {mat} {technique} />
-			<p class="quiet text-[15px]">
+			<p class="quiet text-[0.9375rem]">
 				{wholeNumber(mat.warpStrands)} strands from peg to peg, {bench.readable(
 					mat.pegToPegMm,
 					'mat'
@@ -157,7 +157,7 @@
 			<Zoomable label="the frame"
 				><TwinedDrawing {mat} readable={(mm) => bench.readable(mm, 'mat')} /></Zoomable
 			>
-			<p class="quiet text-[15px]">
+			<p class="quiet text-[0.9375rem]">
 				{mat.panel.nails} nails at each end, {formatSpacing(mat.panel.spacingMm, bench.system)} apart,
 				{mat.panel.rows} rows{mat.panels.count > 1
 					? `, in each of ${mat.panels.count} panels`

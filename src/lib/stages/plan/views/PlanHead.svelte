@@ -49,10 +49,10 @@
 			aria-describedby={nameProblem ? 'name-problem' : undefined}
 		/>
 		{#if nameProblem}
-			<p class="mt-1 text-[15px] font-semibold text-error" id="name-problem">{nameProblem}</p>
+			<p class="mt-1 text-[0.9375rem] font-semibold text-error" id="name-problem">{nameProblem}</p>
 		{/if}
 	</div>
-	<div class="no-print flex items-center gap-1">
+	<div class="no-print flex flex-wrap items-center gap-1">
 		<button
 			type="button"
 			class="btn btn-square btn-ghost"
@@ -62,7 +62,7 @@
 		>
 		<button
 			type="button"
-			class="btn btn-square btn-ghost max-sm:hidden"
+			class="btn btn-square btn-ghost @max-[38rem]:hidden"
 			aria-expanded={areKeysShown}
 			onclick={onkeys}
 			aria-label="Keys"
@@ -72,7 +72,7 @@
 	</div>
 </div>
 {#if unkept.isBroughtBack || linkSaid || isJustKept}
-	<div class="no-print flex flex-wrap items-center gap-x-4 text-[15px]">
+	<div class="no-print flex flex-wrap items-center gap-x-4 text-[0.9375rem]">
 		{#if isJustKept}
 			<span role="status" class="font-semibold text-secondary">Kept, version {keptAs}</span>
 		{/if}

@@ -31,7 +31,7 @@
 
 <main
 	id="main"
-	class="mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-6 max-sm:px-4"
+	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-6 max-sm:px-4"
 >
 	<div>
 		<p class="quiet">{reader.name}</p>
@@ -52,10 +52,10 @@
 	</div>
 	<section class="sheet p-4" aria-labelledby="takes">
 		<h2 id="takes">What it takes</h2>
-		<dl class="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 md:grid-cols-3">
+		<dl class="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 @min-[45rem]:grid-cols-3">
 			{#each tallyNames as part (part)}
 				<div data-tally={part}>
-					<dt class="quiet text-[15px]">{tallyWords[part].label}</dt>
+					<dt class="quiet text-[0.9375rem]">{tallyWords[part].label}</dt>
 					<dd class="figure text-xl font-semibold">
 						{tallyValue(estimate.tally, part, system)}
 						{tallyUnit(part, system).unit}
@@ -71,7 +71,7 @@
 		<h2 id="made-how">How it is made</h2>
 		<dl class="mt-2 grid gap-2">
 			{#each stepNames as step (step)}
-				<div class="grid gap-x-4 sm:grid-cols-[8rem_1fr]">
+				<div class="grid gap-x-4 @min-[38rem]:grid-cols-[8rem_1fr]">
 					<dt class="quiet capitalize">{step}</dt>
 					<dd>{lines[step]}</dd>
 				</div>

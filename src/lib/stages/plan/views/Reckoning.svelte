@@ -27,11 +27,11 @@
 	<h2 id="reckoning" tabindex="-1" {@attach whenAsked}>
 		How “{tallyWords[bench.figure].label}” is reached
 	</h2>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		From {given.map((step) => `${step.name} ${valueWords(step, bench.system)}`).join(', ')}.
 	</p>
 	<div class="overflow-x-auto">
-		<table class="w-full text-[15px]">
+		<table class="w-full text-[0.9375rem]">
 			<thead class="sr-only">
 				<tr><th>Step</th><th>How</th><th>Comes to</th></tr>
 			</thead>
@@ -51,7 +51,7 @@
 			</tbody>
 		</table>
 	</div>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		The interval holds the figure four times in five. It comes from the spread of bag weight, piece
 		length, gauge and hands, until your own swatches and timed work narrow it. Figures {basisWords(
 			bench.drawn.estimate.basis

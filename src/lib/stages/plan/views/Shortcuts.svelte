@@ -15,7 +15,7 @@
 <section class="sheet mb-3 grid gap-3 p-4" aria-labelledby="shortcuts">
 	<div class="flex items-center gap-4">
 		<h2 class="flex-1" id="shortcuts" tabindex="-1" bind:this={heading}>Keys</h2>
-		<label class="flex min-h-11 items-center gap-2 text-[15px]">
+		<label class="flex min-h-11 items-center gap-2 text-[0.9375rem]">
 			<input
 				class="checkbox"
 				type="checkbox"
@@ -26,14 +26,14 @@
 		<button type="button" class="btn" onclick={onclose}>Close</button>
 	</div>
 	<dl
-		class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]"
+		class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-[0.9375rem] @min-[38rem]:grid-cols-[auto_1fr_auto_1fr]"
 	>
 		{#each shortcuts as { key, label } (key)}
 			<dt><kbd class="kbd">{key}</kbd></dt>
 			<dd class="flex items-center">{label}</dd>
 		{/each}
 	</dl>
-	<p class="quiet text-[15px]">
+	<p class="quiet text-[0.9375rem]">
 		They rest while you type in a field. Tab and Shift-Tab go through everything; arrow keys move
 		along a row of choices.
 	</p>

@@ -70,12 +70,12 @@
 				</p>
 			{:else}
 				<form
-					class="mt-4 grid gap-2 border-t border-base-300 pt-3 sm:grid-cols-[2fr_1fr_auto] sm:items-end"
+					class="mt-4 grid gap-2 border-t border-base-300 pt-3 @min-[38rem]:grid-cols-[2fr_1fr_auto] @min-[38rem]:items-end"
 					method="POST"
 					action="?/back"
 					use:enhance={keepTyped}
 				>
-					<label class="grid gap-1 text-[15px]">
+					<label class="grid gap-1 text-[0.9375rem]">
 						Why the whole list is taken back
 						<input
 							class="field"
@@ -85,7 +85,7 @@
 							aria-describedby={back ? 'back-problem' : undefined}
 						/>
 					</label>
-					<label class="grid gap-1 text-[15px]">
+					<label class="grid gap-1 text-[0.9375rem]">
 						By, if they like
 						<input class="field" name="by_name" value={back?.typed.by_name ?? ''} />
 					</label>
@@ -98,18 +98,18 @@
 				</form>
 			{/if}
 		{:else}
-			<p class="mt-1 text-[15px]">
+			<p class="mt-1 text-[0.9375rem]">
 				{wholeNumber(found.rowCount)} rows. Say what each column is; the first rows stand below it.
 			</p>
 			{#if found.sameKeptAt}
-				<p class="mt-2 rounded-lg border-2 border-error p-3 text-[15px]" role="alert">
+				<p class="mt-2 rounded-lg border-2 border-error p-3 text-[0.9375rem]" role="alert">
 					<strong>The very same rows were kept on {momentWords(found.sameKeptAt)}.</strong>
 					Kept once more they count twice.
 				</p>
 			{/if}
 			<form class="mt-3" method="POST" action="?/match" use:enhance={keepTyped}>
 				<div class="overflow-x-auto">
-					<table class="w-full text-left text-[15px]">
+					<table class="w-full text-left text-[0.9375rem]">
 						<thead>
 							<tr>
 								{#each data.heads as head, at (at)}
@@ -117,7 +117,7 @@
 										<label class="grid gap-1">
 											<span class="quiet">{head || `column ${at + 1}`}</span>
 											<select
-												class="field w-auto min-w-32"
+												class="field w-auto max-w-full min-w-32"
 												name="column-{at}"
 												value={found.matching[at] ?? ''}
 												onchange={(event) => event.currentTarget.form?.requestSubmit()}
@@ -194,7 +194,7 @@
 						value={progress.done}
 						aria-label="Rows written"
 					></progress>
-					<p class="text-[15px]">
+					<p class="text-[0.9375rem]">
 						{progress.done === 0
 							? 'Looking at every row once more…'
 							: `${wholeNumber(progress.done)} of ${wholeNumber(progress.all)} rows written.`}

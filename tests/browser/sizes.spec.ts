@@ -1,0 +1,143 @@
+import type { Page } from '@playwright/test';
+import { expect, keep, ready, test } from './app';
+
+test.use({ world: 'sizes' });
+
+/** A phone, tablets upright and lying, a desk. */
+const sizes = [
+	[360, 740],
+	[768, 1024],
+	[820, 1180],
+	[1180, 820],
+	[1280, 800]
+] as const;
+
+/** What is wrong with a page as it stands: words and targets that cannot be read, reached or hit. */
+const faults = (page: Page) =>
+	page.evaluate(() => {
+		const found: string[] = [];
+		const over = document.documentElement.scrollWidth - innerWidth;
+		if (over > 0) found.push(`scrolls sideways by ${over}`);
+		const isSeen = (one: Element) => {
+			const style = getComputedStyle(one);
+			const box = one.getBoundingClientRect();
+			const isShut = one.closest('details:not([open])') && !one.closest('summary');
+			return style.visibility !== 'hidden' && box.width > 1 && box.height > 1 && !isShut;
+		};
+		const name = (one: Element) =>
+			`${one.tagName} “${(one.textContent || one.getAttribute('aria-label') || '').trim().slice(0, 30)}”`;
+		const targets = [
+			...document.querySelectorAll<HTMLElement>(
+				'a[href], button, select, summary, textarea, input:not([type=hidden])'
+			)
+		].filter(isSeen);
+		const bar = document.querySelector('.tally');
+		for (const target of targets) {
+			const box = target.getBoundingClientRect();
+			// A link within running words is as high as they are; a radio is as large as its label.
+			const isInWords =
+				target.matches('a:not(.btn, .link-row)') && target.closest('p, li, td, th, dd, span');
+			const label = target.matches('[type=radio], [type=checkbox]')
+				? target.closest('label')
+				: null;
+			const height = label?.getBoundingClientRect().height ?? box.height;
+			if (!isInWords && height < 43.5)
+				found.push(`${name(target)} is ${Math.round(height)} px high`);
+			const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
+			if (x < 0 || x > innerWidth || y < 0 || y > innerHeight) continue;
+			const top = document.elementFromPoint(x, y);
+			// What lies under the tally is scrolled to; what is clipped by its own frame scrolls in it.
+			if (!top || bar?.contains(top) || label?.contains(top)) continue;
+			if (!target.contains(top) && !top.contains(target))
+				found.push(`${name(target)} lies under ${name(top)}`);
+		}
+		const words = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+		while (words.nextNode()) {
+			const text = words.currentNode;
+			const holder = text.parentElement;
+			if (!holder || !text.textContent?.trim() || holder.closest('script, style, noscript, svg'))
+				continue;
+			const size = parseFloat(getComputedStyle(holder).fontSize);
+			if (isSeen(holder) && size < 12)
+				found.push(`“${text.textContent.trim().slice(0, 20)}” is ${size} px`);
+		}
+		return [...new Set(found)];
+	});
+
+test('every page keeps to its width, its words and its targets, at every size and with text of double size', async ({
+	page,
+	request
+}) => {
+	test.slow();
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'A plan with a name that is long enough to need two lines of a phone');
+	const plan = new URL(page.url()).pathname;
+	const kinds = await request.get('/api/plans');
+	expect(kinds.status()).toBe(200);
+	const typed = (place: string, bags: string) => ({
+		key: crypto.randomUUID(),
+		type: 'drop-off',
+		typed: { place, came_on: '2026-11-19', method: 'hand', bags, brought_by: 'Wren' }
+	});
+	const kept = await request.post('/api/entries', {
+		data: { entries: [typed('Bus depot canteen', '240'), typed('Ferry kiosk', '180')] }
+	});
+	expect(kept.status()).toBe(200);
+	await request.post('/people?/receiving', {
+		form: { name: 'Causeway Winter Rooms' },
+		headers: { origin: new URL(page.url()).origin }
+	});
+	const pages = [
+		'/plan',
+		plan,
+		'/plans',
+		'/gather',
+		'/gather/sort',
+		'/gather/store',
+		'/gather/asks',
+		'/gather/kinds',
+		'/gather/lists',
+		'/measures',
+		'/settings',
+		'/people',
+		'/links'
+	];
+	const wrong: string[] = [];
+	for (const path of pages) {
+		await page.goto(path);
+		await ready(page);
+		// Resized and not loaded anew: a tablet that is turned.
+		for (const [width, height] of sizes) {
+			await page.setViewportSize({ width, height });
+			for (const percent of [100, 200]) {
+				await page.evaluate((size) => {
+					document.documentElement.style.fontSize = `${size}%`;
+					scrollTo(0, 0);
+				}, percent);
+				for (const fault of await faults(page))
+					wrong.push(`${path} ${width} px, ${percent} %: ${fault}`);
+			}
+		}
+	}
+	expect(wrong).toEqual([]);
+});
+
+test('nothing that is focused hides under the tally, on a tablet lying down', async ({ page }) => {
+	await page.setViewportSize({ width: 1180, height: 820 });
+	await page.goto('/plan');
+	await ready(page);
+	const hidden: string[] = [];
+	for (let at = 0; at < 60; at++) {
+		await page.keyboard.press('Tab');
+		const under = await page.evaluate(() => {
+			const one = document.activeElement;
+			const bar = document.querySelector('.tally');
+			if (!one || !bar || bar.contains(one) || one === document.body) return null;
+			const box = (one.closest('label') ?? one).getBoundingClientRect();
+			return box.bottom > bar.getBoundingClientRect().top + 1 ? one.outerHTML.slice(0, 80) : null;
+		});
+		if (under) hidden.push(under);
+	}
+	expect(hidden).toEqual([]);
+});

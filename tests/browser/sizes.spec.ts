@@ -22,7 +22,9 @@ const faults = (page: Page) =>
 			const style = getComputedStyle(one);
 			const box = one.getBoundingClientRect();
 			const isShut = one.closest('details:not([open])') && !one.closest('summary');
-			return style.visibility !== 'hidden' && box.width > 1 && box.height > 1 && !isShut;
+			// What is only said is clipped to nothing until it is focused.
+			const isSaid = one.closest('.sr-only') !== null;
+			return style.visibility !== 'hidden' && box.width > 1 && box.height > 1 && !isShut && !isSaid;
 		};
 		const name = (one: Element) =>
 			`${one.tagName} “${(one.textContent || one.getAttribute('aria-label') || '').trim().slice(0, 30)}”`;

@@ -61,7 +61,7 @@ const wrongIn = (group: GroupId) =>
 			(select coalesce(sum(film_mg), 0) from movement where group_id = $1) as film,
 			(select count(*) from
 				(select line_id, holder, thing_id, sum(amount) as amount, sum(film_mg) as film_mg, count(*) as movements
-					from movement where group_id = $1 and holder <> 'outside' group by line_id, holder, thing_id) m
+					from movement where group_id = $1 and holder in ('store', 'mat') group by line_id, holder, thing_id) m
 				full join (select * from balance where group_id = $1) b
 					on b.line_id = m.line_id and b.holder = m.holder and b.thing_id is not distinct from m.thing_id
 				where (m.amount, m.film_mg, m.movements) is distinct from (b.amount, b.film_mg, b.movements)
@@ -193,6 +193,20 @@ describe('the book', () => {
 			[group, saved.outcome === 'kept' ? saved.id : 0]
 		);
 		await expect(put).rejects.toThrow('makes or loses film');
+		const line = '(select id from line where group_id = $1 limit 1)';
+		const entry = '(select id from entry where group_id = $1 limit 1)';
+		for (const [values, words] of [
+			[`999999, 1, ${line}, 'store', null`, 'no entry, or no line'],
+			[`${entry}, 9, 999999, 'store', null`, 'no entry, or no line'],
+			[`${entry}, 9, ${line}, 'mat', 999999`, 'no mat']
+		])
+			await expect(
+				execute(
+					`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
+					 values ($1, ${values}, 1, 0)`,
+					[group]
+				)
+			).rejects.toThrow(words);
 	});
 
 	it('says which entries rest on one that cannot be taken back, and takes it back after them', async () => {

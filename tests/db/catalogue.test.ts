@@ -100,6 +100,7 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'plan.version',
 		'drop_off.bags_low',
 		'movement.amount',
+		'balance.amount',
 		'entry.sequence',
 		'cut.strip_width_mm',
 		'cut.pieces_per_bag',

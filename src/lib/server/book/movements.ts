@@ -22,27 +22,36 @@ export interface Move {
 
 const moveText = `with given as (
 		select g.*, l.id as line_id
-		from unnest($2::bigint[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::text[])
-			with ordinality as g (entry_id, kind_id, colour, form, amount, elsewhere, nth)
+		from unnest($2::bigint[], $3::uuid[], $4::text[], $5::text[], $6::numeric[], $7::text[], $8::int[])
+			with ordinality as g (entry_id, kind_id, colour, form, amount, elsewhere, part, nth)
 		left join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour
 			and l.form = g.form and l.cut_id is null
 	), begun as (
 		insert into line (group_id, kind_id, colour, form)
 		select distinct $1::uuid, kind_id, colour, form from given where line_id is null order by 2, 3, 4
 		on conflict do nothing returning id, kind_id, colour, form
+	), placed as (
+		select g.*, coalesce(g.line_id, b.id) as placed_id, film_mg(g.form, g.amount, k.mass_g) as film
+		from given g
+		join bag_kind k on k.group_id = $1 and k.id = g.kind_id
+		left join begun b on b.kind_id = g.kind_id and b.colour = g.colour and b.form = g.form
 	)
 	insert into movement (group_id, entry_id, part, line_id, holder, amount, film_mg)
-	select $1, g.entry_id, 2 * row_number() over (partition by g.entry_id order by g.nth) + side.part,
-		coalesce(g.line_id, b.id), case side.sign when 1 then 'store' else g.elsewhere end,
-		g.amount * side.sign, film_mg(g.form, g.amount, k.mass_g) * side.sign
-	from given g
-	join bag_kind k on k.group_id = $1 and k.id = g.kind_id
-	left join begun b on b.kind_id = g.kind_id and b.colour = g.colour and b.form = g.form
-	cross join (values (-1, 1), (0, -1)) as side (part, sign)
-	where coalesce(g.line_id, b.id) is not null
-		and (select count(*) from given where line_id is null) = (select count(*) from given join begun
-			using (kind_id, colour, form) where given.line_id is null)
-	order by g.nth, side.part`;
+	select $1, p.entry_id, p.part + side.part, p.placed_id,
+		case side.sign when 1 then 'store' else p.elsewhere end, p.amount * side.sign, p.film * side.sign
+	from placed p cross join (values (1, 1), (2, -1)) as side (part, sign)
+	where not exists (select 1 from placed where placed_id is null)
+	order by p.nth, side.part`;
+
+/** Where the two sides of each movement stand among those of its entry. */
+function partsOf(moves: readonly Move[]): number[] {
+	const before = new Map<number, number>();
+	return moves.map(({ entryId }) => {
+		const part = before.get(entryId) ?? 0;
+		before.set(entryId, part + 2);
+		return part;
+	});
+}
 
 /** Moves into the store and out of it, all in one statement: its film is set against elsewhere, and balances follow. */
 export async function moveInStore(
@@ -58,7 +67,8 @@ export async function moveInStore(
 		moves.map(({ colour }) => colour),
 		moves.map(({ form }) => form),
 		moves.map(({ amount }) => amount),
-		moves.map(({ elsewhere }) => elsewhere)
+		moves.map(({ elsewhere }) => elsewhere),
+		partsOf(moves)
 	];
 	// Another may have begun one of these lines at the same moment, unseen by the statement: it waited for it, and sees it when it asks anew.
 	for (let attempt = 1; attempt <= 5; attempt++)

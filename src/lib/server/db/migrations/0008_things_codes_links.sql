@@ -50,7 +50,16 @@ create index thing_event_of_thing on thing_event (group_id, thing_id, id);
 create index thing_event_of_entry on thing_event (group_id, entry_id);
 select keep_appended('thing');
 select keep_appended('thing_event');
-alter table movement add foreign key (group_id, thing_id) references thing (group_id, id) on delete cascade;
+create function movement_has_its_mat() returns trigger language plpgsql as $$
+begin
+	if exists (select 1 from added a left join thing t on t.group_id = a.group_id and t.id = a.thing_id
+		where a.thing_id is not null and t.sort is distinct from 'mat') then
+		raise exception 'a movement has no mat' using errcode = 'foreign_key_violation';
+	end if;
+	return null;
+end $$;
+create trigger movement_has_its_mat after insert on movement
+	referencing new table as added for each statement execute function movement_has_its_mat();
 
 -- A link that carries a right: only a digest of its secret is kept.
 create table link (

@@ -193,6 +193,19 @@ describe('the book', () => {
 			[group, saved.outcome === 'kept' ? saved.id : 0]
 		);
 		await expect(put).rejects.toThrow('makes or loses film');
+		await expect(
+			execute(
+				`insert into entry (group_id, key, digest, type, typed_at) values (gen_random_uuid(), gen_random_uuid(), '', 'x', now())`,
+				[]
+			)
+		).rejects.toThrow('of no group');
+		await expect(
+			execute(
+				`insert into entry (group_id, key, digest, type, typed_at, person_id)
+				 values ($1, gen_random_uuid(), '', 'x', now(), gen_random_uuid())`,
+				[group]
+			)
+		).rejects.toThrow('by nobody');
 		const line = '(select id from line where group_id = $1 limit 1)';
 		const entry = '(select id from entry where group_id = $1 limit 1)';
 		for (const [values, words] of [

@@ -63,7 +63,7 @@ export async function knownMovements(
 				join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'store'
 				join line l on l.group_id = m.group_id and l.id = m.line_id
 				where e.group_id = $1 and e.reason <> 'correction'
-					and e.typed_at between (select min(moved_at) from given) and (select max(moved_at) from given)
+					and e.typed_at in (select moved_at from given)
 					and not exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id)
 				group by 1, 2, 3, 4, 5
 			)

@@ -1,15 +1,20 @@
 <script lang="ts">
+	import type { ColourName } from '$lib/core/colour/colours';
 	import type { GradeReason } from '$lib/core/gather/grade';
 
-	const { reason }: { reason: GradeReason } = $props();
+	/** With a colour it is a bag of that film, in its pattern. */
+	const { reason, colour }: { reason: GradeReason; colour?: ColourName } = $props();
 </script>
 
 <svg width="44" height="56" viewBox="0 0 44 56" class="shrink-0" aria-hidden="true">
 	<path
 		d="M6 18V3h8v11c4 5 12 5 16 0V3h8v50H6Z"
-		class={reason === 'soiled' || reason === 'brittle'
-			? 'fill-base-content/12 stroke-base-content'
-			: 'fill-primary/16 stroke-base-content'}
+		fill={colour && `url(#film-${colour})`}
+		class={colour
+			? 'stroke-base-content'
+			: reason === 'soiled' || reason === 'brittle'
+				? 'fill-base-content/12 stroke-base-content'
+				: 'fill-primary/16 stroke-base-content'}
 		stroke-width="1.5"
 	/>
 	{#if reason === 'hole-in-body'}

@@ -14,9 +14,11 @@
 
 	interface Props {
 		kinds: readonly { readonly id: string; readonly name: string }[];
+		/** The line of the store that was tapped: it is what is moved. */
+		line?: { readonly kind: string; readonly colour: string; readonly form: string } | null;
 		sent?: SentForm | null | undefined;
 	}
-	const { kinds, sent }: Props = $props();
+	const { kinds, line = null, sent }: Props = $props();
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -36,6 +38,16 @@
 				sent
 			)
 	);
+	const ofLine = (tapped: typeof line) =>
+		tapped ? { kind: tapped.kind, colour: tapped.colour, form: tapped.form } : {};
+	let filledFor = untrack(() => JSON.stringify(line));
+	untrack(() => !sent && Object.assign(form.typed, ofLine(line)));
+	$effect(() => {
+		const tapped = JSON.stringify(line);
+		if (tapped === filledFor) return;
+		filledFor = tapped;
+		untrack(() => Object.assign(form.typed, ofLine(line)));
+	});
 </script>
 
 <EntryForm

@@ -1,9 +1,12 @@
 <script lang="ts">
 	// One pile sorted: what of it is good for what.
-	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { DryingPile } from './lines';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
-	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import type { TypedForm } from '$lib/entries/typed-form.svelte';
+	import type { ColourName } from '$lib/core/colour/colours';
+	import { colourNames } from '$lib/core/colour/colours';
+	import PileTable from './PileTable.svelte';
+	import type { Taps } from './taps.svelte';
 	import { untrack } from 'svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SureBox from '$lib/entries/SureBox.svelte';
@@ -17,9 +20,12 @@
 		kinds: readonly { readonly id: string; readonly name: string }[];
 		/** The pile that hung to dry and is sorted now. */
 		pile: DryingPile | null;
+		/** The form itself, for what stands beside it. */
+		form: TypedForm;
+		taps: Taps;
 		sent?: SentForm | null | undefined;
 	}
-	const { places, kinds, pile, sent }: Props = $props();
+	const { places, kinds, pile, form, taps, sent }: Props = $props();
 	const ofPile = (chosen: DryingPile | null): Record<string, string> =>
 		chosen
 			? {
@@ -29,30 +35,12 @@
 					colour: chosen.colour ?? 'white'
 				}
 			: { dried: '' };
-	const form = untrack(
-		() =>
-			new TypedForm(
-				'sorting',
-				{
-					place: places[0] ?? '',
-					kind: kinds[0]?.id ?? '',
-					colour: 'white',
-					strand: '',
-					stuffing: '',
-					drying: '',
-					rejected: '',
-					look_again: '2',
-					dried: '',
-					by_name: '',
-					sure: ''
-				},
-				getOutbox(),
-				sent
-			)
-	);
 	let filledFor = untrack(() => pile?.id ?? null);
 	untrack(() => !sent && Object.assign(form.typed, ofPile(pile)));
 	const chosen = $derived(pile?.id ?? null);
+	const colour = $derived<ColourName>(
+		colourNames.find((name) => name === form.typed.colour) ?? 'white'
+	);
 	$effect(() => {
 		if (chosen === filledFor) return;
 		filledFor = chosen;
@@ -62,7 +50,7 @@
 
 <EntryForm
 	{form}
-	title="Sorted into"
+	title="At the sorting table"
 	act="Into the store"
 	action={pile ? `?dried=${pile.id}&/keep` : '?/keep'}
 	stays={['place', 'kind', 'colour', 'look_again', 'by_name', 'dried']}
@@ -87,8 +75,10 @@
 		</div>
 	{/if}
 	<EntryField {form} field="place" label="Bags from" offers={places} />
-	<div class="grid grid-cols-2 gap-3">
-		<KindColour {form} {kinds} />
+	<div class="grid grid-cols-2 gap-3"><KindColour {form} {kinds} /></div>
+	<PileTable {taps} {colour} />
+	<h3 class="mt-1 text-base font-semibold">In all, tapped or typed</h3>
+	<div class="grid grid-cols-2 gap-3 @min-[38rem]:grid-cols-4">
 		<EntryField {form} field="strand" label="Good for strand" inputmode="numeric" />
 		<EntryField {form} field="stuffing" label="Stuffing only" inputmode="numeric" />
 		<EntryField {form} field="drying" label="Drying" inputmode="numeric" />

@@ -5,9 +5,50 @@
 	import SortingForm from '$lib/stages/gather/SortingForm.svelte';
 	import type { BagFindings } from '$lib/core/gather/grade';
 	import { gradeBag } from '$lib/core/gather/grade';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
+	import DoorLots from '$lib/stages/gather/DoorLots.svelte';
+	import { Taps, tapsKey } from '$lib/stages/gather/taps.svelte';
+	import { onMount, untrack } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	const sorting = untrack(
+		() =>
+			new TypedForm(
+				'sorting',
+				{
+					place: data.places[0]?.name ?? '',
+					kind: data.kinds[0]?.id ?? '',
+					colour: 'white',
+					strand: '',
+					stuffing: '',
+					drying: '',
+					rejected: '',
+					look_again: '2',
+					dried: '',
+					by_name: '',
+					sure: ''
+				},
+				getOutbox(),
+				form?.entry
+			)
+	);
+	const taps = untrack(() => new Taps(sorting, tapsKey(data.group.groupId)));
+	onMount(() => {
+		if (!form?.entry && !data.pile) taps.recall();
+	});
+	// The piles are cleared when their bags are kept, and when their count is typed over.
+	$effect(() => taps.settle());
+	const lots = $derived(
+		data.places.map((place) => ({
+			...place,
+			hanging: data.drying
+				.filter((pile) => pile.place === place.name && !pile.endedAt)
+				.reduce((sum, { hanging }) => sum + hanging, 0)
+		}))
+	);
 	const rules: readonly { findings: BagFindings; label: string; act: string }[] = [
 		{ findings: {}, label: 'Sound', act: 'flatten and stack it' },
 		{
@@ -29,20 +70,30 @@
 
 <svelte:head><title>Sorting · Nest Row</title></svelte:head>
 
+<ColourPatterns />
+
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]"
 >
 	<SortingForm
 		places={data.places.map(({ name }) => name)}
 		kinds={data.kinds}
 		pile={data.pile}
+		form={sorting}
+		{taps}
 		sent={form?.entry}
 	/>
 
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<DoorLots
+			{lots}
+			chosen={sorting.typed.place ?? ''}
+			tapped={data.pile ? 0 : taps.all}
+			onchoose={(name) => (sorting.typed.place = name)}
+		/>
 		<section class="sheet p-4" aria-labelledby="rules">
 			<h2 id="rules">Which is which</h2>
-			<ul class="mt-2 grid gap-2 @min-[38rem]:grid-cols-2">
+			<ul class="mt-2 grid gap-2">
 				{#each rules as { findings, label, act } (label)}
 					{@const { grade, reason } = gradeBag(findings)}
 					<li class="flex items-center gap-3 text-[0.9375rem]">

@@ -1,16 +1,15 @@
 <script lang="ts">
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
-	import ColourBars from '$lib/stages/gather/ColourBars.svelte';
+	import Shelves from '$lib/stages/gather/Shelves.svelte';
+	import { shelvesOf } from '$lib/stages/gather/shelves';
 	import LineHistory from '$lib/stages/gather/LineHistory.svelte';
 	import MovementForm from '$lib/stages/gather/MovementForm.svelte';
 	import StoreTable from '$lib/stages/gather/StoreTable.svelte';
-	import { bagsByColour } from '$lib/stages/gather/store-view';
 	import { queryOf } from '$lib/ui/query';
 	import { formWords } from '$lib/ui/store-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const bars = $derived(bagsByColour(data.balances));
 	const lineWords = $derived.by(() => {
 		const { line, kinds } = data;
 		const kind = line && kinds.find(({ id }) => id === line.kind);
@@ -25,7 +24,9 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-		<StoreTable lines={data.balances} kinds={data.kinds} filter={data.filter} />
+		{#if data.balances.length > 0}
+			<Shelves shelves={shelvesOf(data.balances)} filter={data.filter} line={data.line} />
+		{/if}
 		{#if data.line}
 			<LineHistory
 				title={lineWords}
@@ -37,9 +38,9 @@
 				sent={form?.entry}
 			/>
 		{/if}
+		<StoreTable lines={data.balances} kinds={data.kinds} filter={data.filter} />
 	</div>
 	<div class="grid gap-4">
-		<MovementForm kinds={data.kinds} sent={form?.entry} />
-		{#if bars.length > 0}<ColourBars {bars} />{/if}
+		<MovementForm kinds={data.kinds} line={data.line} sent={form?.entry} />
 	</div>
 </div>

@@ -1,0 +1,133 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	// The store as it stands: film stacked by kind and colour, as high as there is of it, rings and balls beside.
+	import { queryOf } from '$lib/ui/query';
+	import { amountWords, formWords } from '$lib/ui/store-words';
+	import type { ShelfOfKind } from './shelves';
+	import type { StoreFilter, StoreLine } from './store-view';
+
+	interface Props {
+		shelves: readonly ShelfOfKind[];
+		filter: StoreFilter;
+		/** The line whose history is open. */
+		line: { readonly kind: string; readonly colour: string; readonly form: string } | null;
+	}
+	const { shelves, filter, line }: Props = $props();
+	const system = $derived(page.data.group.lengthSystem);
+	const isOpen = (one: StoreLine) =>
+		line?.kind === one.kindId && line.colour === one.colour && line.form === one.form;
+	const href = (one: StoreLine) =>
+		`?${queryOf({ ...filter, kind: one.kindId, colour: one.colour, form: one.form })}#history`;
+	/** A bag's edge every so many pixels, so that a stack looks like one. */
+	const edges = (heightPx: number) =>
+		Array.from({ length: Math.floor(heightPx / 6) }, (_, at) => (at + 1) * 6);
+	const balls = (amount: number) => Math.min(9, Math.ceil(amount));
+</script>
+
+{#snippet words(one: StoreLine)}
+	<span class="figure block text-center font-bold">{amountWords(one.form, one.amount, system)}</span
+	>
+	<span class="quiet block text-center text-sm leading-tight"
+		>{one.colour}{one.form === 'bag' ? '' : `, ${formWords[one.form]}`}</span
+	>
+{/snippet}
+
+<section class="sheet p-4" aria-labelledby="shelves">
+	<h2 id="shelves">On the shelves</h2>
+	<p class="quiet text-[0.9375rem]">
+		As high as there is of it. Tap a pile for its history, and to take from it.
+	</p>
+	{#each shelves as shelf (shelf.kindId)}
+		<h3 class="mt-3 text-base font-semibold">{shelf.kind}</h3>
+		<ul class="flex flex-wrap items-end gap-x-2 border-b-4 border-base-content/70 pb-1">
+			{#each shelf.stacks as stack (stack.colour + stack.form)}
+				<li>
+					<a
+						class="grid min-h-11 w-20 content-end justify-items-center rounded-lg p-1 {isOpen(stack)
+							? 'bg-primary/12 outline-2 outline-primary'
+							: ''}"
+						href={href(stack)}
+						data-stack="{stack.kind} {stack.colour} {stack.form}"
+						data-height={Math.round(stack.heightPx * 10) / 10}
+						aria-current={isOpen(stack) ? 'true' : undefined}
+					>
+						<svg
+							width="64"
+							height={stack.heightPx + 2}
+							viewBox="0 0 64 {stack.heightPx + 2}"
+							aria-hidden="true"
+						>
+							<rect
+								x="1"
+								y="1"
+								width="62"
+								height={stack.heightPx}
+								rx="3"
+								fill="url(#film-{stack.colour})"
+								class="stroke-base-content"
+								stroke-dasharray={stack.form === 'stuffing' ? '4 3' : undefined}
+							/>
+							{#each edges(stack.heightPx) as y (y)}
+								<path d="M1 {y}h62" class="stroke-base-content/35" />
+							{/each}
+						</svg>
+						{@render words(stack)}
+					</a>
+				</li>
+			{/each}
+			{#each shelf.beside as one (one.colour + one.form)}
+				<li>
+					<a
+						class="grid min-h-11 w-20 content-end justify-items-center rounded-lg p-1 {isOpen(one)
+							? 'bg-primary/12 outline-2 outline-primary'
+							: ''}"
+						href={href(one)}
+						data-stack="{one.kind} {one.colour} {one.form}"
+						aria-current={isOpen(one) ? 'true' : undefined}
+					>
+						<svg width="64" height="44" viewBox="0 0 64 44" aria-hidden="true">
+							{#if one.form === 'ball'}
+								{#each { length: balls(one.amount) } as _, nth (nth)}
+									<circle
+										cx={12 + (nth % 3) * 20}
+										cy={36 - Math.floor(nth / 3) * 13}
+										r="8.5"
+										fill="url(#film-{one.colour})"
+										class="stroke-base-content"
+									/>
+								{/each}
+							{:else if one.form === 'piece'}
+								{#each [0, 1, 2] as nth (nth)}
+									<ellipse
+										cx="32"
+										cy={34 - nth * 9}
+										rx="26"
+										ry="7"
+										fill="none"
+										class="stroke-base-content"
+									/>
+									<ellipse
+										cx="32"
+										cy={34 - nth * 9}
+										rx="24"
+										ry="5"
+										fill="none"
+										stroke="url(#film-{one.colour})"
+										stroke-width="4"
+									/>
+								{/each}
+							{:else}
+								<path
+									d="M10 42c-6-10-1-22 6-26h32c7 4 12 16 6 26Z"
+									fill="url(#film-{one.colour})"
+									class="stroke-base-content"
+								/>
+							{/if}
+						</svg>
+						{@render words(one)}
+					</a>
+				</li>
+			{/each}
+		</ul>
+	{/each}
+</section>

@@ -20,6 +20,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await ready(page);
 	await page.locator('[data-lot="Ferry kiosk"]').click();
 	await expect(page.locator('#sorting-place')).toHaveValue('Ferry kiosk');
+	await page.locator('#sorting-kind').selectOption({ label: 'Thin carrier' });
 	await page.locator('#sorting-colour').selectOption('blue');
 	const pile = (name: string) => page.locator(`[data-pile="${name}"]`);
 	const count = (name: string) => pile(name).locator('[data-count]');

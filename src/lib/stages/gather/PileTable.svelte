@@ -69,7 +69,7 @@
 	</p>
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<ul
-		class="grid grid-cols-[repeat(auto-fill,minmax(min(100%,9.5rem),1fr))] gap-2"
+		class="grid grid-cols-[repeat(auto-fit,minmax(min(100%,max(8.5rem,30%)),1fr))] gap-2"
 		aria-label="Piles"
 		onkeydown={press}
 	>

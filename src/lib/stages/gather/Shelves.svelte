@@ -2,6 +2,7 @@
 	import { page } from '$app/state';
 	// The store as it stands: film stacked by kind and colour, as high as there is of it, rings and balls beside.
 	import { queryOf } from '$lib/ui/query';
+	import type { Form } from '$lib/core/store/forms';
 	import { amountWords, formWords } from '$lib/ui/store-words';
 	import type { ShelfOfKind } from './shelves';
 	import type { StoreFilter, StoreLine } from './store-view';
@@ -18,6 +19,12 @@
 		line?.kind === one.kindId && line.colour === one.colour && line.form === one.form;
 	const href = (one: StoreLine) =>
 		`?${queryOf({ ...filter, kind: one.kindId, colour: one.colour, form: one.form })}#history`;
+	/** What lies there if it is not for strand, in short. */
+	const beside: Readonly<Record<Form, string>> = {
+		...formWords,
+		stuffing: 'for stuffing',
+		piece: 'rings'
+	};
 	/** A bag's edge every so many pixels, so that a stack looks like one. */
 	const edges = (heightPx: number) =>
 		Array.from({ length: Math.floor(heightPx / 6) }, (_, at) => (at + 1) * 6);
@@ -39,11 +46,11 @@
 	</p>
 	{#each shelves as shelf (shelf.kindId)}
 		<h3 class="mt-3 text-base font-semibold">{shelf.kind}</h3>
-		<ul class="flex flex-wrap items-end gap-x-2 border-b-4 border-base-content/70 pb-1">
+		<ul class="flex flex-wrap items-end">
 			{#each shelf.stacks as stack (stack.colour + stack.form)}
 				<li>
 					<a
-						class="grid min-h-11 w-20 content-end justify-items-center rounded-lg p-1 {isOpen(stack)
+						class="grid min-h-11 w-20 content-end justify-items-center {isOpen(stack)
 							? 'bg-primary/12 outline-2 outline-primary'
 							: ''}"
 						href={href(stack)}
@@ -78,7 +85,7 @@
 			{#each shelf.beside as one (one.colour + one.form)}
 				<li>
 					<a
-						class="grid min-h-11 w-20 content-end justify-items-center rounded-lg p-1 {isOpen(one)
+						class="grid min-h-11 w-20 content-end justify-items-center {isOpen(one)
 							? 'bg-primary/12 outline-2 outline-primary'
 							: ''}"
 						href={href(one)}

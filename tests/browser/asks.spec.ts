@@ -180,8 +180,17 @@ test.describe('without scripts', () => {
 		await page.getByRole('link', { name: 'Take back' }).first().click();
 		await page.getByRole('button', { name: 'Take it back' }).click();
 		await expect(page.getByText('Please fill this in.')).toBeVisible();
+		// It is the sorting that is taken back, and what dried of it was sorted since.
 		await page.getByLabel('Why it is taken back').fill('the wrong pile');
 		await page.getByRole('button', { name: 'Take it back' }).click();
+		await expect(page.getByRole('alert')).toContainText('sorted since');
+		await page.goto('/gather/sort');
+		for (const why of ['those that dried', 'and the pile']) {
+			await page.getByRole('link', { name: 'Take back' }).first().click();
+			await page.getByLabel('Why it is taken back').fill(why);
+			await page.getByRole('button', { name: 'Take it back' }).click();
+			await expect(page.getByText(`taken back: ${why}`)).toBeVisible();
+		}
 		await page.goto('/gather/store');
 		await expect(line).toHaveCount(0);
 	});

@@ -22,7 +22,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await expect(page.locator('#sorting-place')).toHaveValue('Ferry kiosk');
 	await page.locator('#sorting-kind').selectOption({ label: 'Thin carrier' });
 	await page.locator('#sorting-colour').selectOption('blue');
-	const pile = (name: string) => page.locator(`[data-pile="${name}"]`);
+	const pile = (name: string) => page.locator(`[data-tap="${name}"]`);
 	const count = (name: string) => pile(name).locator('[data-count]');
 
 	// By the finger: one, and a batch by resting on it.
@@ -80,6 +80,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await page.goto('/gather/sort');
 	// 240 came, 200 were sorted or hang: 162 + 20 + 5 + 13.
 	await expect(page.locator('[data-lot="Ferry kiosk"] [data-left]')).toHaveText('40');
+	await page.locator('[data-lot="Ferry kiosk"]').click();
 	await expect(page.locator('[data-rate]')).toContainText('13 % were no good for strand so far');
 });
 

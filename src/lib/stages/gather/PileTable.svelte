@@ -82,7 +82,7 @@
 					0
 						? 'border-primary bg-primary/12'
 						: 'border-base-300 bg-base-100'}"
-					data-pile={pile}
+					data-tap={pile}
 					aria-describedby="how-to-tap"
 					onpointerdown={() => rest(pile)}
 					onpointerup={lift}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import '../app.css';
 	import { invalidate, invalidateAll } from '$app/navigation';
+	import { navigating } from '$app/state';
 	import StageBar from '$lib/ui/StageBar.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { Outbox } from '$lib/entries/outbox.svelte';
@@ -18,7 +19,11 @@
 
 	// What waits on this device goes up from every page.
 	const outbox = new Outbox(
-		() => void invalidate('app:gather'),
+		// A page that is on its way has asked already: it is asked anew once it is there.
+		() =>
+			void Promise.resolve(navigating.complete)
+				.catch(() => {})
+				.then(() => invalidate('app:gather')),
 		() => ({
 			system: data.group.lengthSystem,
 			today: todayIn(data.group.timeZone, new Date())

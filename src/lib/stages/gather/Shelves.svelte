@@ -32,7 +32,7 @@
 </script>
 
 {#snippet words(one: StoreLine)}
-	<span class="block min-h-15 w-full border-t-4 border-base-content/70 pt-1 text-center">
+	<span class="block min-h-16 w-full border-t-4 border-base-content/70 pt-1 text-center">
 		<span class="figure block font-bold">{amountWords(one.form, one.amount, system)}</span>
 		<span class="quiet block text-sm leading-tight"
 			>{one.colour}{one.form === 'bag' ? '' : `, ${beside[one.form]}`}</span

@@ -28,8 +28,11 @@
 
 <header class="no-print @container px-5 pt-3 max-sm:px-4">
 	<!-- Wide enough for its own words, whatever their size: else the stages have a line for themselves. -->
-	<div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-		<a class="figure flex min-h-11 items-center gap-2 text-xl font-bold" href="/plan">
+	<div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 @max-[30rem]:gap-x-1">
+		<a
+			class="figure flex min-h-11 items-center gap-2 text-xl font-bold @max-[30rem]:gap-1 @max-[30rem]:text-lg"
+			href="/plan"
+		>
 			<img src="/mark.svg" alt="" width="32" height="32" />
 			Nest Row
 		</a>

@@ -501,6 +501,14 @@ describe('codes', () => {
 		expect(next?.codes.some((code) => one?.codes.includes(code))).toBe(false);
 	});
 
+	it('of one group are no other’s, though both reserve under the same key', async () => {
+		const [group, other] = [await newGroup(), await newGroup()];
+		const sent = key();
+		await reserveCodes(group, key(), 3);
+		expect((await reserveCodes(group, sent, 2))?.firstSerial).toBe(3);
+		expect((await reserveCodes(other, sent, 2))?.firstSerial).toBe(0);
+	});
+
 	it('end when all are given out, and in no block are more than a thousand', async () => {
 		const group = await newGroup();
 		await execute('update volunteer_group set codes_reserved = 923520 where id = $1', [group]);

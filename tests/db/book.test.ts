@@ -31,6 +31,7 @@ import { loadAsks } from '../../src/lib/server/gather/load-asks';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
+import { openSnapshot, rowsOf } from '../../src/lib/server/out/everything';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -312,6 +313,26 @@ describe('the book', () => {
 			reason: 'counted',
 			name: 'Wren'
 		});
+	});
+
+	it('goes out for its own group alone', async () => {
+		const { group, kindId } = await newTable();
+		const saved = await keep(group, key(), { ...movement, kindId });
+		await back(group, Number(saved.outcome === 'kept' && saved.id));
+		const other = await newGroup();
+		const { client, close } = await openSnapshot();
+		const counts = async (of: GroupId) => {
+			const counted: number[] = [];
+			for (const name of ['entries', 'lines', 'movements', 'taken-back'] as const) {
+				let rows = 0;
+				for await (const some of rowsOf(client, of, name)) rows += some.length;
+				counted.push(rows);
+			}
+			return counted;
+		};
+		expect(await counts(group)).toEqual([2, 1, 4, 1]);
+		expect(await counts(other)).toEqual([0, 0, 0, 0]);
+		await close();
 	});
 
 	it('and each of its partitions is appended to, never emptied', async () => {

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { dashed } from '$lib/ui/new-key';
 import type { GroupId } from '../base/group-id';
 import { execute, many, maybeOne, writing } from '../db/verbs';
 
@@ -35,13 +36,8 @@ const addressOf = (groupId: GroupId, secret: Buffer): string =>
 function readAddress(address: string): { groupId: GroupId; digest: string } | null {
 	if (!/^[\w-]{64}$/.test(address)) return null;
 	const bytes = Buffer.from(address, 'base64url');
-	const hex = bytes.subarray(0, groupBytes).toString('hex');
-	const groupId = [8, 4, 4, 4, 12].reduce<{ parts: string[]; at: number }>(
-		({ parts, at }, length) => ({ parts: [...parts, hex.slice(at, at + length)], at: at + length }),
-		{ parts: [], at: 0 }
-	);
 	return {
-		groupId: groupId.parts.join('-') as GroupId,
+		groupId: dashed(bytes.subarray(0, groupBytes).toString('hex')) as GroupId,
 		digest: digestOf(bytes.subarray(groupBytes))
 	};
 }

@@ -21,12 +21,6 @@ const codeWords = {
 		'These five signs do not belong together: one is wrong, or two are swapped. Look at the label again.'
 } as const;
 
-/** The sentence for a code that cannot be read; null where it can. */
-export function codeProblem(text: string): string | null {
-	const { problem } = readCode(text);
-	return problem ? codeWords[problem] : null;
-}
-
 /**
  * Binds a blank label to what an entry made. Its code must be one that was reserved, and is bound
  * once: whoever comes second with the same label is told.

@@ -1,3 +1,4 @@
+import { dashed } from '$lib/ui/new-key';
 import { createHash } from 'node:crypto';
 
 /**
@@ -11,11 +12,5 @@ export function keyFor(key: string, id: string): string {
 	const hex = createHash('sha256').update(`${key} ${id}`).digest('hex');
 	// The bits that mark a name-based identifier of RFC 9562, version 8.
 	const [version, variant] = ['8', ((parseInt(hex[16] ?? '0', 16) & 3) | 8).toString(16)];
-	return [
-		hex.slice(0, 8),
-		hex.slice(8, 12),
-		version + hex.slice(13, 16),
-		variant + hex.slice(17, 20),
-		hex.slice(20, 32)
-	].join('-');
+	return dashed(hex.slice(0, 12) + version + hex.slice(13, 16) + variant + hex.slice(17));
 }

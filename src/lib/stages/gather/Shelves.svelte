@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	// The store as it stands: film stacked by kind and colour, as high as there is of it, rings and balls beside.
+	import type { Snippet } from 'svelte';
 	import { queryOf } from '$lib/ui/query';
 	import type { Form } from '$lib/core/store/forms';
 	import { amountWords, formWords } from '$lib/ui/store-words';
@@ -31,13 +32,60 @@
 	const balls = (amount: number) => Math.min(9, Math.ceil(amount));
 </script>
 
-{#snippet words(one: StoreLine)}
-	<span class="block min-h-16 w-full border-t-4 border-base-content/70 pt-1 text-center">
-		<span class="figure block font-bold">{amountWords(one.form, one.amount, system)}</span>
-		<span class="quiet block text-sm leading-tight"
-			>{one.colour}{one.form === 'bag' ? '' : `, ${beside[one.form]}`}</span
+{#snippet pile(one: StoreLine, drawing: Snippet<[StoreLine]>, heightPx?: number)}
+	<li>
+		<a
+			class="grid min-h-11 w-20 content-end justify-items-center {isOpen(one)
+				? 'bg-primary/12 outline-2 outline-primary'
+				: ''}"
+			href={href(one)}
+			data-stack="{one.kind} {one.colour} {one.form}"
+			data-height={heightPx === undefined ? undefined : Math.round(heightPx * 10) / 10}
+			aria-current={isOpen(one) ? 'true' : undefined}
 		>
-	</span>
+			{@render drawing(one)}
+			<span class="block min-h-16 w-full border-t-4 border-base-content/70 pt-1 text-center">
+				<span class="figure block font-bold">{amountWords(one.form, one.amount, system)}</span>
+				<span class="quiet block text-sm leading-tight"
+					>{one.colour}{one.form === 'bag' ? '' : `, ${beside[one.form]}`}</span
+				>
+			</span>
+		</a>
+	</li>
+{/snippet}
+{#snippet lying(one: StoreLine)}
+	<svg width="64" height="44" viewBox="0 0 64 44" aria-hidden="true">
+		{#if one.form === 'ball'}
+			{#each { length: balls(one.amount) } as _, nth (nth)}
+				<circle
+					cx={12 + (nth % 3) * 20}
+					cy={36 - Math.floor(nth / 3) * 13}
+					r="8.5"
+					fill="url(#film-{one.colour})"
+					class="stroke-base-content"
+				/>
+			{/each}
+		{:else if one.form === 'piece'}
+			{#each [0, 1, 2] as nth (nth)}
+				<ellipse cx="32" cy={34 - nth * 9} rx="26" ry="7" fill="none" class="stroke-base-content" />
+				<ellipse
+					cx="32"
+					cy={34 - nth * 9}
+					rx="24"
+					ry="5"
+					fill="none"
+					stroke="url(#film-{one.colour})"
+					stroke-width="4"
+				/>
+			{/each}
+		{:else}
+			<path
+				d="M10 42c-6-10-1-22 6-26h32c7 4 12 16 6 26Z"
+				fill="url(#film-{one.colour})"
+				class="stroke-base-content"
+			/>
+		{/if}
+	</svg>
 {/snippet}
 
 <section class="sheet p-4" aria-labelledby="shelves">
@@ -49,90 +97,30 @@
 		<h3 class="mt-3 text-base font-semibold">{shelf.kind}</h3>
 		<ul class="flex flex-wrap items-end">
 			{#each shelf.stacks as stack (stack.colour + stack.form)}
-				<li>
-					<a
-						class="grid min-h-11 w-20 content-end justify-items-center {isOpen(stack)
-							? 'bg-primary/12 outline-2 outline-primary'
-							: ''}"
-						href={href(stack)}
-						data-stack="{stack.kind} {stack.colour} {stack.form}"
-						data-height={Math.round(stack.heightPx * 10) / 10}
-						aria-current={isOpen(stack) ? 'true' : undefined}
+				{#snippet film()}
+					<svg
+						width="64"
+						height={stack.heightPx + 2}
+						viewBox="0 0 64 {stack.heightPx + 2}"
+						aria-hidden="true"
 					>
-						<svg
-							width="64"
-							height={stack.heightPx + 2}
-							viewBox="0 0 64 {stack.heightPx + 2}"
-							aria-hidden="true"
-						>
-							<rect
-								x="1"
-								y="1"
-								width="62"
-								height={stack.heightPx}
-								rx="3"
-								fill="url(#film-{stack.colour})"
-								class="stroke-base-content"
-								stroke-dasharray={stack.form === 'stuffing' ? '4 3' : undefined}
-							/>
-							<path d={edges(stack.heightPx)} class="stroke-base-content/35" />
-						</svg>
-						{@render words(stack)}
-					</a>
-				</li>
+						<rect
+							x="1"
+							y="1"
+							width="62"
+							height={stack.heightPx}
+							rx="3"
+							fill="url(#film-{stack.colour})"
+							class="stroke-base-content"
+							stroke-dasharray={stack.form === 'stuffing' ? '4 3' : undefined}
+						/>
+						<path d={edges(stack.heightPx)} class="stroke-base-content/35" />
+					</svg>
+				{/snippet}
+				{@render pile(stack, film, stack.heightPx)}
 			{/each}
 			{#each shelf.beside as one (one.colour + one.form)}
-				<li>
-					<a
-						class="grid min-h-11 w-20 content-end justify-items-center {isOpen(one)
-							? 'bg-primary/12 outline-2 outline-primary'
-							: ''}"
-						href={href(one)}
-						data-stack="{one.kind} {one.colour} {one.form}"
-						aria-current={isOpen(one) ? 'true' : undefined}
-					>
-						<svg width="64" height="44" viewBox="0 0 64 44" aria-hidden="true">
-							{#if one.form === 'ball'}
-								{#each { length: balls(one.amount) } as _, nth (nth)}
-									<circle
-										cx={12 + (nth % 3) * 20}
-										cy={36 - Math.floor(nth / 3) * 13}
-										r="8.5"
-										fill="url(#film-{one.colour})"
-										class="stroke-base-content"
-									/>
-								{/each}
-							{:else if one.form === 'piece'}
-								{#each [0, 1, 2] as nth (nth)}
-									<ellipse
-										cx="32"
-										cy={34 - nth * 9}
-										rx="26"
-										ry="7"
-										fill="none"
-										class="stroke-base-content"
-									/>
-									<ellipse
-										cx="32"
-										cy={34 - nth * 9}
-										rx="24"
-										ry="5"
-										fill="none"
-										stroke="url(#film-{one.colour})"
-										stroke-width="4"
-									/>
-								{/each}
-							{:else}
-								<path
-									d="M10 42c-6-10-1-22 6-26h32c7 4 12 16 6 26Z"
-									fill="url(#film-{one.colour})"
-									class="stroke-base-content"
-								/>
-							{/if}
-						</svg>
-						{@render words(one)}
-					</a>
-				</li>
+				{@render pile(one, lying)}
 			{/each}
 		</ul>
 	{/each}

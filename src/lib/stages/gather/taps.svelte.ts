@@ -20,8 +20,6 @@ export const tapsKey = (groupId: string): string => `nest-row sorting ${groupId}
  */
 export class Taps {
 	made = $state.raw<readonly Tap[]>([]);
-	/** What was done last, for who hears it. */
-	said = $state('');
 
 	constructor(
 		private readonly form: TypedForm,

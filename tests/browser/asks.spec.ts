@@ -1,4 +1,4 @@
-import { PDFDocument } from 'pdf-lib';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { choose, expect, expectAccessible, keep, openStep, ready, test } from './app';
 import { linesOfPdf } from './pdf';
 

@@ -5,6 +5,8 @@
 	import { intervalWords, tallyUnit, tallyValue } from '$lib/stages/plan/words/tally-words';
 	import { largestPlanFile } from '$lib/stages/plan/document/file-size';
 	import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
+	import { formatLength } from '$lib/core/units/format-length';
+	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
@@ -86,6 +88,7 @@
 						{@const { now, figures } = plan}
 						{@const shown = (name: TallyName) => tallyValue(now, name, system)}
 						{@const unit = (name: TallyName) => tallyUnit(name, system).unit}
+						{@const made = methodWords(plan.method, system, data.group.stitchTerms)}
 						{@const was = tallyValue(figures, 'toCollect', system)}
 						<tr
 							class="border-b border-base-300 last:border-b-0 @max-[45rem]:grid @max-[45rem]:grid-cols-2 @max-[45rem]:px-4 @max-[45rem]:py-2"
@@ -94,6 +97,14 @@
 							<th class="px-4 py-1 @max-[45rem]:col-span-2 @max-[45rem]:px-0" scope="row">
 								<a class="link-row figure text-lg font-semibold" href="/plan/{plan.id}"
 									>{plan.name}</a
+								>
+								<span class="quiet block text-sm font-normal" data-made
+									>{made.made}; {made.cut}; {formatLength(
+										plan.method.target.widthMm,
+										system,
+										'mat'
+									)} ×
+									{formatLength(plan.method.target.lengthMm, system, 'mat')}</span
 								>
 							</th>
 							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right">

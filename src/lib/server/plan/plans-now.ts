@@ -13,6 +13,8 @@ interface Now {
 	readonly now: Tally;
 	/** Whose measures the present figures rest on. */
 	readonly measures: Basis;
+	/** How it is made, so that two plans of one name are told apart. */
+	readonly method: Pick<Plan, 'cut' | 'technique' | 'target'>;
 }
 
 /** A kept plan with what it comes to now, beside what it came to when it was kept. */
@@ -49,7 +51,8 @@ export async function plansNow<Line extends PlanLine>(
 ): Promise<(Line & Now)[]> {
 	const known = await outOfPlans(groupId, lines, practice, nows, (plan) => {
 		const { tally, basis } = estimatePlan(plan, practice);
-		return { now: keptFiguresOf(tally), measures: basis };
+		const { cut, technique, target } = plan;
+		return { now: keptFiguresOf(tally), measures: basis, method: { cut, technique, target } };
 	});
 	return lines.flatMap((line) => {
 		const now = known.get(line.id);

@@ -3,7 +3,7 @@ import latin from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperle
 import extraBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?inline';
 import extra from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?inline';
 import fontkit from '@pdf-lib/fontkit';
-import type { PDFDocument, PDFFont } from 'pdf-lib';
+import type { PDFDocument, PDFFont } from '@cantoo/pdf-lib';
 
 /** A face in two files: the common letters, and the rest of the Latin ones. */
 export interface Face {

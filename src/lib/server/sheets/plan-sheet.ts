@@ -40,7 +40,7 @@ export function planSheet(sheet: Sheet, { plan, estimate, system, terms }: Sheet
 	drawMat(sheet, { plan, estimate, system, terms });
 	sheet.heading('The calls on it');
 	for (const judgement of judgements) {
-		const { call, why, act } = judgementWords(judgement, system);
+		const { call, why, act } = judgementWords(judgement, system, plan.technique.kind);
 		sheet.text(`${call}. ${why}${act ? ` ${act}` : ''}`, { sizePt: 10 });
 	}
 	sheet.text(

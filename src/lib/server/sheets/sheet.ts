@@ -1,5 +1,5 @@
-import type { PDFPage } from 'pdf-lib';
-import { PDFDocument, rgb } from 'pdf-lib';
+import type { PDFPage } from '@cantoo/pdf-lib';
+import { PDFDocument, rgb } from '@cantoo/pdf-lib';
 import type { Paper } from '$lib/ui/reader';
 import type { Face } from './fonts';
 import { loadFaces, stretches } from './fonts';

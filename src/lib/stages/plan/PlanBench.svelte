@@ -10,9 +10,10 @@
 	import { basisWords, unfitWords } from '$lib/ui/basis-words';
 	import type { FieldName, Fields } from '$lib/stages/plan/fields';
 	import type { CountedBags } from './fields/mix-request';
+	import { firstOf } from './words/step-fields';
 	import { stepNames, type StepName } from './words/step-lines';
 	import type { Reader } from '$lib/ui/reader';
-	import { onMount, untrack, type Snippet } from 'svelte';
+	import { onMount, tick, untrack, type Snippet } from 'svelte';
 	import BenchActs from './views/BenchActs.svelte';
 	import BesideSteps from './views/BesideSteps.svelte';
 	import CallList from './views/CallList.svelte';
@@ -30,6 +31,7 @@
 	import SizeStep from './steps/SizeStep.svelte';
 	import TechniqueStep from './steps/TechniqueStep.svelte';
 	import TallyBar from './parts/TallyBar.svelte';
+	import Term from '$lib/ui/Term.svelte';
 
 	interface Props {
 		heading: string;
@@ -98,6 +100,37 @@
 	});
 	const unkept = untrack(() => new Unkept(bench, planId ?? 'new', () => version, initial.name));
 	let isKeeping = $state(false);
+	/** Why it cannot be kept as it stands: said aloud, and at the place. */
+	let missing = $state<{ readonly at: 'name' | StepName; readonly words: string } | null>(null);
+	$effect(() => {
+		// It stands until what was missing is there, or something else is begun.
+		if (missing?.at === 'name' ? unkept.name.trim() : bench.isCurrent) missing = null;
+	});
+
+	const isLacking = () => !bench.isCurrent || !unkept.name.trim();
+	/** What keeps the plan from being kept: the step is opened, the field has the focus. */
+	async function showMissing() {
+		const first = bench.isCurrent ? null : firstOf(bench.reading.problems);
+		if (first) {
+			const words = bench.problemAt(first.field) ?? 'A field needs a look.';
+			bench.open(first.step);
+			missing = { at: first.step, words: `Not kept yet. ${words}` };
+			await tick();
+			const field = document.getElementById(first.field);
+			field?.scrollIntoView({ block: 'center' });
+			field?.focus();
+			return;
+		}
+		if (!unkept.name.trim()) {
+			missing = {
+				at: 'name',
+				words: 'Not kept yet. Give the plan a name, so that it can be found again.'
+			};
+			const field = document.getElementById('name');
+			field?.scrollIntoView({ block: 'center' });
+			field?.focus();
+		}
+	}
 	let form = $state<HTMLFormElement>();
 
 	let view = $state<ViewName>('mat');
@@ -156,7 +189,14 @@
 	method="POST"
 	action="?/keep"
 	bind:this={form}
-	use:enhance={() => {
+	use:enhance={({ cancel, submitter }) => {
+		missing = null;
+		// A choice about a clash is for the server alone.
+		if (!submitter?.hasAttribute('name') && isLacking()) {
+			cancel();
+			void showMissing();
+			return;
+		}
 		isKeeping = true;
 		return async ({ result, update }) => {
 			if (result.type === 'redirect') unkept.forget();
@@ -218,7 +258,7 @@
 				<PlanHead
 					{bench}
 					{unkept}
-					{nameProblem}
+					nameProblem={missing?.at === 'name' ? missing.words : nameProblem}
 					{keptAs}
 					{areKeysShown}
 					onkeys={() => (areKeysShown = !areKeysShown)}
@@ -245,6 +285,11 @@
 					kind={bench.drawn.plan.technique.kind}
 				/>
 				<CallList {bench} />
+				<p class="text-[0.9375rem]">
+					What is <Term term="cover">cover</Term>? The small figures hold <Term term="interval"
+						>four times in five</Term
+					>.
+				</p>
 				<p class="text-[0.9375rem]" data-basis>
 					{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
 					Figures {basisWords(bench.drawn.estimate.basis)}.
@@ -260,6 +305,7 @@
 		</div>
 	</main>
 
+	<p class="sr-only" role="alert">{missing?.words ?? ''}</p>
 	<TallyBar {bench} pinned={pins.first} onexplain={explain}>
 		<BenchActs {bench} isPinned={pins.has(bench.plan)} {isKeeping} onpin={pin} />
 	</TallyBar>

@@ -25,15 +25,7 @@ import type { StitchTerms } from '$lib/ui/stitch-words';
 import { History } from './history';
 
 /** What the sheet beside the mat shows. */
-export type DetailView = 'bag' | 'strand' | 'making' | 'reckoning';
-
-/** Which detail belongs to a step when it is opened. */
-const detailOfStep: Partial<Record<StepName, DetailView>> = {
-	bag: 'bag',
-	cut: 'bag',
-	join: 'strand',
-	technique: 'making'
-};
+export type DetailView = 'closer' | 'reckoning';
 
 const sameFields = (a: Fields, b: Fields): boolean =>
 	(Object.keys(a) as FieldName[]).every((field) => a[field] === b[field]);
@@ -44,7 +36,7 @@ export class Bench {
 	system = $state<LengthSystem>('cm');
 	terms = $state<StitchTerms>('us');
 	openStep = $state<StepName>('cut');
-	detail = $state<DetailView>('bag');
+	detail = $state<DetailView>('closer');
 	/** The figure whose reckoning is shown. */
 	figure = $state<TallyName>('toCollect');
 	/** How often a figure was tapped to see how it is reached. */
@@ -121,7 +113,7 @@ export class Bench {
 		if (step === this.openStep) return;
 		this.openStep = step;
 		this.#linesAtOpening = this.lines;
-		this.detail = detailOfStep[step] ?? this.detail;
+		this.detail = 'closer';
 	}
 
 	/** Changes fields while the user is still at them; a hook that suited goes on suiting. */

@@ -9,7 +9,7 @@
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-8">
+	<MethodFieldView {bench} />
 	<PinnedTable {bench} {pins} {name} />
 	<WidthChart {bench} />
-	<MethodFieldView {bench} />
 </div>

@@ -11,9 +11,11 @@
 		field: FieldOfMethods;
 		/** Where the plan on the bench lies. */
 		here: { readonly bags: number; readonly hours: number };
+		/** The few worth thinking about, by their places: drawn large. */
+		worth: ReadonlySet<number>;
 		onpick: (index: number) => void;
 	}
-	const { field, here, onpick }: Props = $props();
+	const { field, here, worth, onpick }: Props = $props();
 	let canvas = $state<HTMLCanvasElement>();
 	const names = ['crochet', 'peg loom', 'twined frame', 'finger bands'];
 	const shapes = ['circle', 'rect', 'triangle', 'rectRot'] as const;
@@ -21,7 +23,12 @@
 	/** Far outliers would squeeze all others into a corner: the axes end where most methods do. */
 	const edge = (values: Float64Array): number => {
 		const sorted = Float64Array.from(values).sort();
-		return (sorted[Math.floor(sorted.length * 0.9)] ?? 1) * 1.05;
+		return roundUp((sorted[Math.floor(sorted.length * 0.9)] ?? 1) * 1.05);
+	};
+	/** The next figure that an axis ends well at. */
+	const roundUp = (value: number): number => {
+		const ten = 10 ** Math.floor(Math.log10(value));
+		return ([1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10].find((step) => step * ten >= value) ?? 10) * ten;
 	};
 
 	function draw(place: HTMLCanvasElement): Chart {
@@ -38,7 +45,8 @@
 							.filter(({ technique }) => technique.kind === kind)
 							.map(({ bags, hours, index, cover }) => ({ x: bags, y: hours, index, cover })),
 						pointStyle: shapes[at] ?? 'circle',
-						pointRadius: 6,
+						pointRadius: ({ raw }: { raw: unknown }) =>
+							worth.has((raw as { index: number }).index) ? 8 : 3,
 						pointHoverRadius: 9,
 						backgroundColor: inks[at] ?? look.ink,
 						borderColor: look.sheet

@@ -5,7 +5,10 @@
 	import type { ComparedMethod } from '$lib/core/compare/compare-all';
 	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
+	import Term from '$lib/ui/Term.svelte';
+	import { worthThinking } from '$lib/core/compare/worth-thinking';
 	import MethodChart from './MethodChart.svelte';
+	import WaysView from './WaysView.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const methods = new MethodField();
@@ -40,6 +43,9 @@
 			.toSorted(orders[order].by)
 	);
 	const shown = $derived(listed.slice(0, 12));
+	const few = $derived(
+		new Set(worthThinking(methods.field?.unbeaten ?? [], 'bags').map(({ method }) => method.index))
+	);
 	const takeUp = ({ cut, technique }: ComparedMethod) =>
 		bench.patch({ cut: { ...cut }, technique: { ...technique }, join: undefined });
 	const pick = async (index: number) => {
@@ -53,72 +59,86 @@
 	aria-labelledby="field"
 	data-took={methods.tookMs}
 >
-	<h2 id="field">All the ways to make it</h2>
+	<h2 id="field">Ways worth thinking about</h2>
 	{#if methods.field}
 		{@const { field } = methods}
 		<p class="text-[0.9375rem]">
-			{wholeNumber(field.bags.length)} methods worked out for this bag and size, every sensible cut with
-			every technique. The {field.unbeaten.length} marked ones are unbeaten: nothing else needs fewer
-			bags, fewer hours and covers as close.
+			Of {wholeNumber(field.bags.length)} ways to make this mat of this bag, these few are enough to choose
+			from.
 		</p>
-		<MethodChart
-			{field}
-			here={{
-				bags: bench.estimate.model.toCollect,
-				hours: bench.estimate.tally.hours.expected
-			}}
-			onpick={pick}
-		/>
-		<div class="flex flex-wrap items-center gap-4">
-			<label class="flex items-center gap-2 text-[0.9375rem]">
-				List by
-				<select class="field w-auto max-w-full" bind:value={order}>
-					{#each Object.entries(orders) as [value, { label }] (value)}<option {value}
-							>{label}</option
-						>{/each}
-				</select>
-			</label>
-			<label class="flex min-h-11 items-center gap-2 text-[0.9375rem]">
-				<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} /> only those that cover close
-			</label>
-		</div>
-		<div class="overflow-x-auto">
-			<table class="w-full text-left text-[0.9375rem]">
-				<thead class="quiet">
-					<tr>
-						<th class="py-1 pr-3 font-normal" scope="col">Cut</th>
-						<th class="px-3 py-1 font-normal" scope="col">Made</th>
-						<th class="px-3 py-1 text-right font-normal" scope="col">Bags</th>
-						<th class="px-3 py-1 text-right font-normal" scope="col">Hours</th>
-						<th class="px-3 py-1 text-right font-normal" scope="col">Cover, of close</th>
-						<th scope="col"><span class="sr-only">Take it up</span></th>
-					</tr>
-				</thead>
-				<tbody>
-					{#each shown as method (method.index)}
-						{@const words = methodWords(method, bench.system, bench.terms)}
-						<tr class="border-t border-base-300">
-							<td class="py-1 pr-3">{words.cut}</td>
-							<td class="px-3 py-1">{words.made}</td>
-							<td class="figure px-3 py-1 text-right">{wholeNumber(method.bags)}</td>
-							<td class="figure px-3 py-1 text-right">{figure(method.hours)}</td>
-							<td class="figure px-3 py-1 text-right">{Math.round(method.cover * 100)} %</td>
-							<td class="py-1 text-right">
-								<button type="button" class="btn px-3" onclick={() => takeUp(method)}
-									>Take it up</button
-								>
-							</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
-		{#if listed.length > shown.length}<p class="quiet text-[0.9375rem]">
-				{listed.length - shown.length} more are on the chart.
-			</p>{/if}
-		{#if listed.length === 0}<p class="text-[0.9375rem]">
-				No unbeaten method covers close with this bag. Take the tick off to see the others.
-			</p>{/if}
+		<WaysView {bench} unbeaten={field.unbeaten} ontake={takeUp} />
+		<details class="grid gap-3 border-t border-base-300 pt-2">
+			<summary class="btn justify-start btn-ghost px-2 font-normal">The whole field of ways</summary
+			>
+			<div class="grid grid-cols-[minmax(0,1fr)] gap-3 pt-2">
+				<p class="text-[0.9375rem]">
+					Every sensible cut with every technique. {field.unbeaten.length} are marked as <Term
+						term="unbeaten">unbeaten</Term
+					>: nothing else needs fewer bags, fewer hours and covers as close. The large marks are the
+					few above.
+				</p>
+				<MethodChart
+					{field}
+					here={{
+						bags: bench.estimate.model.toCollect,
+						hours: bench.estimate.tally.hours.expected
+					}}
+					worth={few}
+					onpick={pick}
+				/>
+				<div class="flex flex-wrap items-center gap-4">
+					<label class="flex items-center gap-2 text-[0.9375rem]">
+						List by
+						<select class="field w-auto max-w-full" bind:value={order}>
+							{#each Object.entries(orders) as [value, { label }] (value)}<option {value}
+									>{label}</option
+								>{/each}
+						</select>
+					</label>
+					<label class="flex min-h-11 items-center gap-2 text-[0.9375rem]">
+						<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} /> only those that cover
+						close
+					</label>
+				</div>
+				<div class="overflow-x-auto">
+					<table class="w-full text-left text-[0.9375rem]">
+						<thead class="quiet">
+							<tr>
+								<th class="py-1 pr-3 font-normal" scope="col">Cut</th>
+								<th class="px-3 py-1 font-normal" scope="col">Made</th>
+								<th class="px-3 py-1 text-right font-normal" scope="col">Bags</th>
+								<th class="px-3 py-1 text-right font-normal" scope="col">Hours</th>
+								<th class="px-3 py-1 text-right font-normal" scope="col">Cover, of close</th>
+								<th scope="col"><span class="sr-only">Take it up</span></th>
+							</tr>
+						</thead>
+						<tbody>
+							{#each shown as method (method.index)}
+								{@const words = methodWords(method, bench.system, bench.terms)}
+								<tr class="border-t border-base-300">
+									<td class="py-1 pr-3">{words.cut}</td>
+									<td class="px-3 py-1">{words.made}</td>
+									<td class="figure px-3 py-1 text-right">{wholeNumber(method.bags)}</td>
+									<td class="figure px-3 py-1 text-right">{figure(method.hours)}</td>
+									<td class="figure px-3 py-1 text-right">{Math.round(method.cover * 100)} %</td>
+									<td class="py-1 text-right">
+										<button type="button" class="btn px-3" onclick={() => takeUp(method)}
+											>Take it up</button
+										>
+									</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</div>
+				{#if listed.length > shown.length}<p class="quiet text-[0.9375rem]">
+						{listed.length - shown.length} more are on the chart.
+					</p>{/if}
+				{#if listed.length === 0}<p class="text-[0.9375rem]">
+						No unbeaten method covers close with this bag. Take the tick off to see the others.
+					</p>{/if}
+			</div>
+		</details>
 	{/if}
 	{#if methods.progress !== null}
 		<label class="quiet flex items-center gap-3 text-[0.9375rem]">

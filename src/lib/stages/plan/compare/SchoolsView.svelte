@@ -1,29 +1,50 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { schoolsFor } from '$lib/stages/plan/fields/schools';
+	import { sampleScales } from '$lib/core/drawing/sample-scene';
+	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/drawings';
+	import { schoolsFor, type School } from '$lib/stages/plan/fields/schools';
+	import SceneView from '$lib/ui/SceneView.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const questions = $derived(schoolsFor(bench.plan, bench.system, bench.practice));
 	const isTaken = (changes: Record<string, string | undefined>) =>
 		Object.entries(changes).every(([field, value]) => bench.fields[field as 'style'] === value);
+	const [width, height] = [190, 50];
+	const samplesOf = (schools: readonly School[]) =>
+		schools.map(({ made }) => (made ? sampleOf(made.plan, made.model) : null));
+	/** Every question has scales of its own: its schools are drawn beside each other. */
+	const scalesOf = (schools: readonly School[]) =>
+		sampleScales(
+			samplesOf(schools).filter((sample) => sample !== null),
+			width,
+			height
+		);
 </script>
 
 <div class="grid gap-6">
 	<div>
 		<h2>Where practised hands differ</h2>
 		<p class="quiet text-[0.9375rem]">
-			Every way here is somebody's good way. The figures are for the bag and the mat on the bench.
+			Every way here is somebody's good way. The figures are for the bag and the mat on the bench;
+			mat, strip and strand of each school are drawn at one scale.
 		</p>
 	</div>
 	{#each questions as { question, note, schools } (question)}
+		{@const samples = samplesOf(schools)}
+		{@const scales = scalesOf(schools)}
 		<section class="grid gap-2 border-t border-base-300 pt-3">
 			<h3 class="text-lg font-semibold">{question}</h3>
 			<p class="text-[0.9375rem]">{note}</p>
 			<ul class="grid gap-x-6 @min-[76rem]:grid-cols-2">
-				{#each schools as { label, changes, figures } (label)}
+				{#each schools as { label, changes, figures }, nth (label)}
+					{@const sample = samples[nth]}
 					<li
 						class="flex min-h-11 flex-wrap items-center gap-x-3 border-t border-base-300 py-1 text-[0.9375rem]"
 					>
+						{#if sample}<SceneView
+								{...drawSample(sample, scales, width, height, bench.system)}
+								class="shrink-0"
+							/>{/if}
 						<span class="w-36 font-semibold">{label}</span>
 						<span class="figure quiet min-w-0 flex-1 basis-40"
 							>{figures ? figures.join(' · ') : 'not from this bag'}</span

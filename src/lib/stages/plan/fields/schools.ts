@@ -23,6 +23,8 @@ export interface School {
 	readonly changes: Changes | null;
 	/** The figures that this question turns on, ready to read; null where the way cannot be made of this bag. */
 	readonly figures: readonly string[] | null;
+	/** What it makes of this bag, to be drawn beside the others; null where it is no way of making. */
+	readonly made: { readonly plan: Plan; readonly model: Model } | null;
 }
 
 /** A question on which practised hands differ, with an even-handed word on it. */
@@ -49,16 +51,24 @@ export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice)
 	const school = (label: string, changes: Changes, show: Show = usual): School => {
 		const typed = { ...fields, ...changes };
 		const { plan: tried } = readFields(typed, system);
-		if (!tried) return { label, changes, figures: null };
+		if (!tried) return { label, changes, figures: null, made: null };
 		// Each school is shown with the hook that suits its own strand.
 		const hook = tried.technique.kind === 'crochet' ? { hook: suitedHook(tried) } : {};
 		const withHook = readFields({ ...typed, ...hook }, system).plan ?? tried;
+		const model = modelPlan(withHook, middle);
 		return {
 			label,
 			changes: { ...changes, ...hook },
-			figures: show(modelPlan(withHook, middle), withHook)
+			figures: show(model, withHook),
+			made: { plan: withHook, model }
 		};
 	};
+	/** A way that changes nothing about the mat. */
+	const custom = (
+		label: string,
+		figures: readonly string[] | null,
+		changes: Changes | null = null
+	): School => ({ label, changes, figures, made: null });
 	const mm = (value: number) => fieldLength(value, system, 'small');
 	const strand = (value: number) => strandWords(value, system);
 	const mass = (g: number) => massWords(g, system);
@@ -142,22 +152,17 @@ export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice)
 			question: 'What scraps are for',
 			note: 'All of it can stuff a pillow sent with the mat; unbroken handles chain into a thick strand; the rest goes to film recycling. Bag loose scraps at the table, they blow away.',
 			schools: [
-				{
-					label: 'stuffing',
-					changes: null,
-					figures: [mass(scrapG), `${stuffed.pillows} pillows`]
-				},
-				{
-					label: 'handle strand',
-					changes: null,
-					figures: handles
+				custom('stuffing', [mass(scrapG), `${stuffed.pillows} pillows`]),
+				custom(
+					'handle strand',
+					handles
 						? [
 								`${mass(handles.massG * now.toPrepare)} of handles`,
 								`${strand(handles.strandPerBagMm * now.toPrepare)}, ${fineWords(handles.bulkDiameterMm, system)} thick`
 							]
 						: null
-				},
-				{ label: 'recycling', changes: null, figures: [`up to ${mass(scrapG)}`] }
+				),
+				custom('recycling', [`up to ${mass(scrapG)}`])
 			]
 		},
 		{
@@ -178,16 +183,8 @@ export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice)
 			question: 'Weft ready-joined, or piece by piece',
 			note: 'Joined balls go fast on a peg loom. On a twining frame each piece is joined as it is reached, because slack must be worked out of it.',
 			schools: [
-				{
-					label: 'joined balls',
-					changes: null,
-					figures: [`${wholeNumber(Math.ceil(now.balls))} balls made beforehand`]
-				},
-				{
-					label: 'piece by piece',
-					changes: null,
-					figures: [`${wholeNumber(Math.ceil(now.joints))} joints at the loom`]
-				}
+				custom('joined balls', [`${wholeNumber(Math.ceil(now.balls))} balls made beforehand`]),
+				custom('piece by piece', [`${wholeNumber(Math.ceil(now.joints))} joints at the loom`])
 			]
 		},
 		{
@@ -231,21 +228,13 @@ export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice)
 			question: 'Colours',
 			note: 'One colour reads calm, sorted stripes look chosen, and never the same twice uses whatever came.',
 			schools: [
-				{
-					label: 'one colour',
-					changes: { colours: 'white' },
-					figures: ['what the store has most of']
-				},
-				{
-					label: 'sorted stripes',
-					changes: { colours: 'blue white grey white' },
-					figures: [`${wholeNumber(Math.ceil(now.balls))} balls to sort`]
-				},
-				{
-					label: 'never the same twice',
-					changes: { colours: 'white blue grey green yellow black clear red' },
-					figures: ['any ball, but not its own colour next']
-				}
+				custom('one colour', ['what the store has most of'], { colours: 'white' }),
+				custom('sorted stripes', [`${wholeNumber(Math.ceil(now.balls))} balls to sort`], {
+					colours: 'blue white grey white'
+				}),
+				custom('never the same twice', ['any ball, but not its own colour next'], {
+					colours: 'white blue grey green yellow black clear red'
+				})
 			]
 		}
 	];

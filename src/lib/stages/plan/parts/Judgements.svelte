@@ -22,7 +22,7 @@
 
 <ul class="grid gap-3">
 	{#each judgements as judgement (judgement.code)}
-		{@const words = judgementWords(judgement, bench.system)}
+		{@const words = judgementWords(judgement, bench.system, bench.drawn.plan.technique.kind)}
 		{@const Mark = marks[judgement.severity]}
 		{@const cure = judgement.cure}
 		<li class="grid grid-cols-[auto_1fr] gap-x-2 text-[0.9375rem] leading-snug">

@@ -1,23 +1,23 @@
 <script lang="ts">
 	import Eye from '@lucide/svelte/icons/eye';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import type { FieldName } from '$lib/stages/plan/fields';
 	import type { StepName } from '../words/step-lines';
+	import { fieldsOfStep } from '../words/step-fields';
 	import { stepNames } from '../words/step-lines';
 	import type { Snippet } from 'svelte';
+	import StepDrawing from './StepDrawing.svelte';
 	import Judgements from './Judgements.svelte';
 
 	interface Props {
 		bench: Bench;
 		step: StepName;
 		title: string;
-		fields: readonly FieldName[];
 		children: Snippet;
 	}
-	const { bench, step, title, fields, children }: Props = $props();
+	const { bench, step, title, children }: Props = $props();
 	const number = $derived(stepNames.indexOf(step) + 1);
 	const isOpen = $derived(bench.openStep === step);
-	const needsLook = $derived(fields.some((field) => bench.reading.problems[field]));
+	const needsLook = $derived(fieldsOfStep[step].some((field) => bench.reading.problems[field]));
 	const calls = $derived(
 		bench.drawn.estimate.judgements.filter(
 			({ subject, severity }) => subject === step && severity !== 'good'
@@ -54,7 +54,8 @@
 			<span class="sr-only">, {calls.length} worth a look</span>
 		{/if}
 	</summary>
-	<div class="grid gap-4 px-4 pt-2 pb-5">
+	{#if isOpen}<StepDrawing {bench} {step} />{/if}
+	<div class="grid gap-4 px-4 pt-3 pb-5">
 		{@render children()}
 		{#if isOpen && calls.length > 0}
 			<div class="rounded-lg border border-base-300 p-3">

@@ -8,12 +8,16 @@
 		tallyValue,
 		tallyWords
 	} from '../words/tally-words';
+	import { whyMoved } from '$lib/core/explain/why-moved';
+	import type { Plan } from '$lib/core/model/types';
+	import { coverGrade } from '$lib/core/techniques/cover-grade';
+	import { whyWords } from '../words/why-words';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
 		bench: Bench;
 		/** The plan it is measured against, if one is pinned. */
-		pinned: { readonly name: string; readonly tally: Tally } | null;
+		pinned: { readonly name: string; readonly plan: Plan; readonly tally: Tally } | null;
 		onexplain: (figure: TallyName) => void;
 		children: Snippet;
 	}
@@ -32,10 +36,28 @@
 		'cover'
 	];
 	/** The ones a phone has room for. */
-	const main: readonly TallyName[] = ['toCollect', 'hours', 'matKg'];
+	const main: readonly TallyName[] = ['toCollect', 'hours', 'cover'];
+	const grade = $derived(
+		{ close: 'Close', fair: 'Fair', gaps: 'Gaps' }[
+			coverGrade(bench.plan.technique.kind, tally.cover.expected)
+		]
+	);
+	/** Why it differs from the pinned plan; it follows in the frame after the figures. */
+	const why = $derived.by(() => {
+		if (!pinned) return '';
+		const { plan, estimate } = bench.drawn;
+		const now = estimate.tally;
+		const was = pinned.tally;
+		const bags = (of: Tally) => Math.ceil(of.toCollect.expected - 1e-9);
+		return whyWords(
+			whyMoved(pinned.plan, plan, bench.practice),
+			{ bags: bags(now) - bags(was), hours: now.hours.expected - was.hours.expected },
+			{ bags: bags(now), hours: now.hours.expected }
+		);
+	});
 	const spoken = $derived(
 		bench.isCurrent
-			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}`
+			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}, fingertip test ${grade.toLowerCase()}`
 			: 'A field needs a look; the tally waits.'
 	);
 	/** Said a moment after the user rests, so that a slide is not read out step by step. */
@@ -67,7 +89,9 @@
 					onclick={() => onexplain(name)}
 					title="How this is reached"
 				>
-					<span class="block text-[0.8125rem] whitespace-nowrap opacity-90">{label}</span>
+					<span class="block text-[0.8125rem] whitespace-nowrap opacity-90"
+						>{name === 'cover' ? `${label}: ${grade.toLowerCase()}` : label}</span
+					>
 					<span class="block whitespace-nowrap">
 						<span class="figure text-2xl font-bold @max-[40rem]:text-xl" data-figure
 							>{value(name)}</span
@@ -88,5 +112,11 @@
 		{/each}
 	</ul>
 	{@render children()}
+	{#if why}
+		<p class="w-full border-t border-neutral-content/25 pt-1 text-[0.8125rem]" data-why>
+			<span class="opacity-90">Against the pinned plan:</span>
+			{why}
+		</p>
+	{/if}
 	<p class="sr-only" aria-live="polite">{said}</p>
 </section>

@@ -6,6 +6,8 @@
 	import { presetOf } from '$lib/core/bag/presets';
 	import { queryOf } from '$lib/ui/query';
 	import Caution from '$lib/ui/Caution.svelte';
+	import Term from '$lib/ui/Term.svelte';
+	import { trimmed } from '$lib/core/units/format-length';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -53,12 +55,7 @@
 			: bench.choosePreset(value as BagPresetId);
 </script>
 
-<Step
-	{bench}
-	step="bag"
-	title="Bag"
-	fields={['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count']}
->
+<Step {bench} step="bag" title="Bag">
 	<ChoiceRow {bench} field="bag_preset" legend="Which bag" choices={presets} onchoose={choose} />
 	{#if ownKinds.length > 0}
 		<div class="needs-scripts flex flex-wrap gap-2" role="group" aria-label="Kinds you measured">
@@ -72,7 +69,10 @@
 			{/each}
 		</div>
 	{/if}
-	<p class="quiet text-[0.9375rem]">{measures}</p>
+	<p class="quiet text-[0.9375rem]">
+		{measures}; its film is {trimmed(bench.drawn.estimate.model.filmThicknessMm * 1000, 0)}
+		<Term term="micron">µm</Term> thick
+	</p>
 	<div class="only-own-bag grid grid-cols-2 gap-3">
 		<p class="quiet col-span-2 text-[0.9375rem]">
 			A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.

@@ -4,6 +4,7 @@
 	import { usualWorkSetup } from '$lib/core/model/types';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
 	import Caution from '$lib/ui/Caution.svelte';
+	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
 	import CutFields from './CutFields.svelte';
@@ -21,12 +22,7 @@
 	const mm = (length: number) => bench.readable(length, 'small');
 </script>
 
-<Step
-	{bench}
-	step="cut"
-	title="Cut"
-	fields={['trim', 'trim_bottom', 'trim_top', 'strip_width', 'equal_strips', 'margin']}
->
+<Step {bench} step="cut" title="Cut">
 	<CutFields
 		{bench}
 		prefix=""
@@ -35,7 +31,7 @@
 		legend={isLoom ? 'The warp is cut into' : 'Cut into'}
 	/>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
-		<dt>Strand a bag</dt>
+		<dt><Term term="strand">Strand</Term> a bag</dt>
 		<dd class="figure font-semibold">{strandWords(cut.strandPerBagMm, bench.system)}</dd>
 		<dt>Left over above the last strip</dt>
 		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>

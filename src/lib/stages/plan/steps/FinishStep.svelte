@@ -13,7 +13,7 @@
 	const pillows = $derived(pillowsFrom(model.mass.scrapG + model.mass.spoiledG));
 </script>
 
-<Step {bench} step="finish" title="Finish" fields={['ties', 'strap']}>
+<Step {bench} step="finish" title="Finish">
 	<ChoiceRow
 		{bench}
 		field="ties"

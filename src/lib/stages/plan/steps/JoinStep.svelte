@@ -7,6 +7,7 @@
 	import { pointFor } from '$lib/core/model/known-for';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { perAreaWords, strandMassWords } from '$lib/ui/unit-words';
+	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -25,7 +26,7 @@
 	const perArea = $derived(perAreaWords(density.perSquareMetre, bench.system));
 </script>
 
-<Step {bench} step="join" title="Join" fields={['bags_per_ball', 'joint']}>
+<Step {bench} step="join" title="Join">
 	<div class="not-spiral grid gap-4">
 		<ChoiceRow
 			{bench}
@@ -77,7 +78,8 @@
 		</dd>
 		<dt>It holds, and at a joint</dt>
 		<dd class="figure font-semibold">
-			{wholeNumber(strength.strandN)} N, {wholeNumber(strength.jointN)} N
+			{wholeNumber(strength.strandN)}, {wholeNumber(strength.jointN)}
+			<Term term="newton">N</Term>
 		</dd>
 	</dl>
 	<p class="quiet text-[0.9375rem]">

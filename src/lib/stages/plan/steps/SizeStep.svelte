@@ -10,7 +10,7 @@
 	);
 </script>
 
-<Step {bench} step="size" title="Size" fields={['mat_width', 'mat_length', 'sleeper_height']}>
+<Step {bench} step="size" title="Size">
 	<div class="grid grid-cols-2 gap-3">
 		<TextField {bench} field="mat_width" label="Width" {hint} />
 		<TextField {bench} field="mat_length" label="Length" hint={lengthHint} />

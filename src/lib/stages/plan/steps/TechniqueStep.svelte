@@ -21,25 +21,7 @@
 	];
 </script>
 
-<Step
-	{bench}
-	step="technique"
-	title="Technique"
-	fields={[
-		'hook',
-		'pitch',
-		'end_gap',
-		'cloth_width',
-		'frame_width',
-		'frame_length',
-		'weft_trim',
-		'weft_trim_bottom',
-		'weft_trim_top',
-		'weft_strip_width',
-		'weft_equal_strips',
-		'weft_margin'
-	]}
->
+<Step {bench} step="technique" title="Technique">
 	<ChoiceRow
 		{bench}
 		field="technique"

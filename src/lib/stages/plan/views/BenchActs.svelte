@@ -39,7 +39,7 @@
 		onclick={onpin}
 		disabled={isPinned}
 		aria-label={isPinned ? 'Pinned' : 'Pin this plan'}
-		title="Pin, to measure against"><Pin class="size-5" /></button
+		title="Pin, to measure against: see how far every figure moves"><Pin class="size-5" /></button
 	>
 	<button class="btn btn-accent @max-[38rem]:flex-1" aria-busy={isKeeping}>Keep this plan</button>
 </div>

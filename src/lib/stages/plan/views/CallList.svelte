@@ -15,7 +15,7 @@
 
 <ul class="grid gap-1">
 	{#each calls as judgement (judgement.code)}
-		{@const words = judgementWords(judgement, bench.system)}
+		{@const words = judgementWords(judgement, bench.system, bench.drawn.plan.technique.kind)}
 		{@const Mark = marks[judgement.severity]}
 		<li>
 			<button

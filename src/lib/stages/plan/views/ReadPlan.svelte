@@ -1,16 +1,14 @@
 <script lang="ts">
 	// One plan to read: its steps, what it takes, and the mat as it will lie.
-	import { stripesOf } from '$lib/core/colour/stripes';
 	import { estimatePlan, tallyNames } from '$lib/core/estimate/estimate';
-	import { layPlanBalls } from '$lib/core/model/balls-of-plan';
-	import { usualSleeperHeightMm } from '$lib/core/model/types';
 	import type { Plan } from '$lib/core/model/types';
 	import type { Practice } from '$lib/core/practice/practice';
-	import { formatLength } from '$lib/core/units/format-length';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { Reader } from '$lib/ui/reader';
-	import MatDrawing from '../drawing/MatDrawing.svelte';
+	import Measured from '$lib/ui/Measured.svelte';
+	import SceneView from '$lib/ui/SceneView.svelte';
+	import { drawMat } from '../drawing/drawings';
 	import { judgementWords } from '../words/judgement-words';
 	import { stepLines, stepNames } from '../words/step-lines';
 	import { intervalWords, tallyUnit, tallyValue, tallyWords } from '../words/tally-words';
@@ -26,7 +24,6 @@
 	const estimate = $derived(estimatePlan(plan, practice));
 	const system = $derived(reader.lengthSystem);
 	const lines = $derived(stepLines(plan, estimate, system, reader.stitchTerms));
-	const stripes = $derived(stripesOf(layPlanBalls(plan, estimate.model).runs));
 </script>
 
 <main
@@ -43,12 +40,15 @@
 		</p>
 	</div>
 	<div class="sheet p-4">
-		<MatDrawing
-			mat={estimate.model.mat}
-			{stripes}
-			sleeperHeightMm={plan.sleeperHeightMm ?? usualSleeperHeightMm}
-			readable={(mm) => formatLength(mm, system, 'mat')}
-		/>
+		<Measured usual={800}>
+			{#snippet children({ width, type })}
+				<SceneView
+					{...drawMat(plan, estimate, system, { width, type, tallest: 300 })}
+					{type}
+					class="block"
+				/>
+			{/snippet}
+		</Measured>
 	</div>
 	<section class="sheet p-4" aria-labelledby="takes">
 		<h2 id="takes">What it takes</h2>
@@ -79,7 +79,7 @@
 		</dl>
 		<ul class="mt-3 grid gap-2">
 			{#each estimate.judgements as judgement, nth (nth)}
-				{@const { call, why, act } = judgementWords(judgement, system)}
+				{@const { call, why, act } = judgementWords(judgement, system, plan.technique.kind)}
 				<li><strong>{call}.</strong> {why} {act ?? ''}</li>
 			{/each}
 		</ul>

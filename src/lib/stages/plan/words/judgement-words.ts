@@ -1,4 +1,5 @@
 import type { Judgement } from '$lib/core/judge/judgement';
+import type { TechniqueKind } from '$lib/core/techniques/technique';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, trimmed } from '$lib/core/units/format-length';
 import { hookName } from '$lib/ui/stitch-words';
@@ -12,13 +13,43 @@ export interface JudgementWords {
 	readonly cure?: string;
 }
 
-export function judgementWords({ code, figures }: Judgement, system: LengthSystem): JudgementWords {
+/** What would bring the rows closer, in each technique's own words; beating is for looms. */
+const closerBy: Readonly<Record<TechniqueKind, { readonly fair: string; readonly gaps: string }>> =
+	{
+		crochet: {
+			fair: 'Take a smaller hook or a wider strip.',
+			gaps: 'Take a smaller hook, a wider strip or a shorter stitch.'
+		},
+		'peg-loom': {
+			fair: 'Beat the rows firmer, or cut the weft wider.',
+			gaps: 'Beat the rows firmer, cut the weft wider, or set the pegs closer.'
+		},
+		twined: {
+			fair: 'Push the rows closer, or cut a wider strip.',
+			gaps: 'Push the rows closer, cut a wider strip, or set the nails closer.'
+		},
+		'finger-bands': {
+			fair: 'Draw the weaver a little snugger, or take a bulkier strand.',
+			gaps: 'Take a bulkier strand, and draw the weaver snug without curling the band.'
+		}
+	};
+
+export function judgementWords(
+	{ code, figures }: Judgement,
+	system: LengthSystem,
+	kind: TechniqueKind
+): JudgementWords {
 	const value = (name: string): number => figures[name] ?? NaN;
 	const small = (name: string) => formatLength(value(name), system, 'small');
 	const mat = (name: string) => formatLength(value(name), system, 'mat');
 	const cover = `Cover ${trimmed(value('cover'), 2)}`;
 	const hooks = `This strand suits a hook of ${trimmed(value('nearMm'), 1)} to ${trimmed(value('farMm'), 1)} mm.`;
-	const tryHook = `Try ${hookName(value('suggestedMm'))}.`;
+	// Where the hook chosen is the nearest there is, it is the strip that can give.
+	const isNearest = value('suggestedMm') === value('hookMm');
+	const tryHook = (strip: string) =>
+		isNearest
+			? `No nearer hook is usual: cut a ${strip} strip.`
+			: `Try ${hookName(value('suggestedMm'))}.`;
 	const useHook = `Take ${trimmed(value('suggestedMm'), 1)} mm`;
 	const closer =
 		'closerHookMm' in figures ? `Take ${trimmed(value('closerHookMm'), 1)} mm` : 'Beat it firm';
@@ -33,20 +64,30 @@ export function judgementWords({ code, figures }: Judgement, system: LengthSyste
 			return {
 				call: 'Fair',
 				why: `${cover}: a fingertip may find a way through here and there.`,
-				act: 'Beat firmer, take a smaller hook or a wider strip.',
+				act: closerBy[kind].fair,
 				cure: closer
 			};
 		case 'cover-gaps':
 			return {
 				call: 'Gaps',
 				why: `${cover}: a fingertip goes through, and so does the cold.`,
-				act: 'Beat firmer, take a smaller hook, a wider strip or a shorter stitch.',
+				act: closerBy[kind].gaps,
 				cure: closer
 			};
 		case 'hook-small':
-			return { call: 'Hook small for the strand', why: hooks, act: tryHook, cure: useHook };
+			return {
+				call: 'Hook small for the strand',
+				why: hooks,
+				act: tryHook('narrower'),
+				cure: useHook
+			};
 		case 'hook-large':
-			return { call: 'Hook large for the strand', why: hooks, act: tryHook, cure: useHook };
+			return {
+				call: 'Hook large for the strand',
+				why: hooks,
+				act: tryHook('wider'),
+				cure: useHook
+			};
 		case 'film-thin':
 			return {
 				call: 'Check the measures',

@@ -232,7 +232,7 @@ describe('judgements', () => {
 		fc.assert(
 			fc.property(anyPlan, fc.constantFrom('cm' as const, 'ft' as const), (plan, system) => {
 				for (const judgement of estimatePlan(plan, barePractice).judgements) {
-					const { call, why, act, cure } = judgementWords(judgement, system);
+					const { call, why, act, cure } = judgementWords(judgement, system, plan.technique.kind);
 					for (const words of [call, why, act ?? '', cure ?? '']) {
 						expect(words, judgement.code).not.toMatch(nonsense);
 						expect(words).not.toContain('!');
@@ -246,7 +246,7 @@ describe('judgements', () => {
 
 	it('have words for every code there is', () => {
 		for (const code of judgementCodes) {
-			const words = judgementWords({ code, figures: {} } as never, 'cm');
+			const words = judgementWords({ code, figures: {} } as never, 'cm', 'crochet');
 			expect(words.call, code).toMatch(/^[a-z“\d].*[^.]$/i);
 		}
 	});

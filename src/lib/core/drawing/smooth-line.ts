@@ -1,6 +1,9 @@
 export type Point = readonly [number, number];
 
-/** A smooth line through points: each bend is led by its neighbours (Catmull–Rom). It begins where the pen is. */
+/**
+ * A smooth line through points: each bend is led by its neighbours (Catmull–Rom). It begins where the pen is.
+ * @example through([[0, 0], [6, 0]]) // 'C1 0 5 0 6 0'
+ */
 export const through = (points: readonly Point[]): string =>
 	points
 		.slice(1)

@@ -1,0 +1,102 @@
+<script lang="ts">
+	// The few ways worth thinking about, each drawn in small at one scale, in the order of what is short.
+	import { sampleScales } from '$lib/core/drawing/sample-scene';
+	import type { ComparedMethod } from '$lib/core/compare/compare-all';
+	import type { Merit, Shortage } from '$lib/core/compare/worth-thinking';
+	import { worthThinking } from '$lib/core/compare/worth-thinking';
+	import { pointFor } from '$lib/core/model/known-for';
+	import { modelPlan } from '$lib/core/model/model';
+	import { coverGrade, coverGrades } from '$lib/core/techniques/cover-grade';
+	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/drawings';
+	import { methodWords } from '$lib/stages/plan/words/method-words';
+	import { figure, wholeNumber } from '$lib/ui/number-words';
+	import SceneView from '$lib/ui/SceneView.svelte';
+
+	interface Props {
+		bench: Bench;
+		unbeaten: readonly ComparedMethod[];
+		ontake: (method: ComparedMethod) => void;
+	}
+	const { bench, unbeaten, ontake }: Props = $props();
+	let shortage = $state<Shortage>('bags');
+	const shortages: readonly { value: Shortage; label: string }[] = [
+		{ value: 'bags', label: 'Bags' },
+		{ value: 'hands', label: 'Hands' },
+		{ value: 'time', label: 'Time' }
+	];
+	const merits: Readonly<Record<Merit, string>> = {
+		between: 'a middle way',
+		'fewest-bags': 'fewest bags',
+		'fewest-hours': 'fewest hours',
+		closest: 'closest'
+	};
+	const seats = ['', 'one person at a time', 'two at once', '', 'up to four at once'];
+	const [width, height] = [230, 58];
+	const ways = $derived(
+		worthThinking(unbeaten, shortage).map((way) => {
+			const { cut, technique, cover } = way.method;
+			const plan = {
+				...bench.plan,
+				cut,
+				technique,
+				join: cut.style === bench.plan.cut.style ? bench.plan.join : undefined
+			};
+			const sample = sampleOf(plan, modelPlan(plan, pointFor(plan, bench.practice)));
+			const grade = coverGrade(technique.kind, cover * coverGrades[technique.kind].close);
+			return { ...way, sample, grade, words: methodWords(way.method, bench.system, bench.terms) };
+		})
+	);
+	const scales = $derived(
+		sampleScales(
+			ways.map(({ sample }) => sample),
+			width,
+			height
+		)
+	);
+	const isHere = ({ cut, technique }: ComparedMethod) =>
+		JSON.stringify([cut, technique]) === JSON.stringify([bench.plan.cut, bench.plan.technique]);
+	const graded = { close: 'covers close', fair: 'covers fairly', gaps: 'leaves gaps' } as const;
+</script>
+
+<fieldset class="flex flex-wrap items-center gap-2">
+	<legend class="float-left me-3 py-2.5 font-semibold">What is short with you?</legend>
+	{#each shortages as { value, label } (value)}
+		<button
+			type="button"
+			class="btn aria-pressed:bg-neutral aria-pressed:text-neutral-content"
+			aria-pressed={shortage === value}
+			onclick={() => (shortage = value)}>{label}</button
+		>
+	{/each}
+</fieldset>
+<ol class="grid gap-3 @min-[45rem]:grid-cols-2" aria-label="Ways worth thinking about">
+	{#each ways as { method, merits: own, seats: at, sample, grade, words } (`${words.made} ${words.cut}`)}
+		<li class="grid content-start gap-1 rounded-lg border border-base-300 p-3" data-way>
+			<SceneView {...drawSample(sample, scales, width, height, bench.system)} />
+			<p class="figure leading-snug font-semibold">{words.made}</p>
+			<p class="quiet text-[0.9375rem] leading-snug">{words.cut}</p>
+			<p class="figure">
+				{wholeNumber(Math.ceil(method.bags))} bags · {figure(method.hours)} h · {graded[grade]}
+			</p>
+			<div class="flex flex-wrap items-center justify-between gap-2">
+				<p class="text-[0.9375rem]">
+					<strong>{own.map((merit) => merits[merit]).join(', ')}</strong>{seats[at]
+						? `; ${seats[at]}`
+						: ''}
+				</p>
+				<button
+					type="button"
+					class="btn px-3"
+					disabled={isHere(method)}
+					aria-label="Take it up: {words.made}, {words.cut}"
+					onclick={() => ontake(method)}>{isHere(method) ? 'On the bench' : 'Take it up'}</button
+				>
+			</div>
+		</li>
+	{/each}
+</ol>
+<p class="quiet text-[0.9375rem]">
+	Drawn at one scale: the mat, its strip lying flat, and its strand beside the hook, seen from the
+	end. Fewest, closest and middle are within each technique.
+</p>

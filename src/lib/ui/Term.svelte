@@ -13,8 +13,7 @@
 	class="term min-h-6 cursor-help underline decoration-dotted underline-offset-4"
 	popovertarget="{uid}-meaning"
 	>{#if children}{@render children()}{:else}{meaning.word}{/if}</button
->
-<span
+><span
 	class="term-meaning sheet"
 	id="{uid}-meaning"
 	popover="auto"

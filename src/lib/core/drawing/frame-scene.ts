@@ -93,7 +93,10 @@ export function frameScene(mat: TwinedMat, words: FrameWords, box: Box): Scene {
 				stroke: 'quiet',
 				width: 4 * pen
 			},
-			{ path: warp, stroke: 'film-line', width: Math.max(0.7 * pen, pitch * 0.16) },
+			// Where the ends lie too close to be told apart, they are a ground.
+			...(pitch < 0.4 * t
+				? [{ path: rectangle(left, top, length, width), fill: 'film' as const }]
+				: [{ path: warp, stroke: 'film-line' as const, width: pitch * 0.16 }]),
 			{
 				path: `M${left} ${top - 0.1 * t}h${length}M${left} ${top + width + 0.1 * t}h${length}`,
 				stroke: 'ink',

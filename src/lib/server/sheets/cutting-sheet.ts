@@ -8,19 +8,30 @@ import { tallyValue } from '$lib/stages/plan/words/tally-words';
 import { bagName, cutLine } from '$lib/stages/plan/words/step-lines';
 import { guideMarks } from './guide';
 import type { SheetOrder } from './order';
+import { drawStep } from './plan-sheet';
 import { readableIn } from './order';
 import type { Sheet } from './sheet';
 
 const checkMm = 100;
 
 /** For the cutting table: what to do, and a guide strip at true scale for each cut. */
-export function cuttingSheet(sheet: Sheet, { plan, estimate, system }: SheetOrder): void {
+export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
+	const { plan, estimate, system } = order;
 	const { model } = estimate;
 	const readable = readableIn(system);
 	const { cuttingTool } = plan.work ?? usualWorkSetup;
 	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool);
 	const weft = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : null;
 	const isStacked = plan.cut.style === 'loops' || plan.cut.style === 'whole-tube';
+	sheet.figures([
+		{ value: tallyValue(estimate.tally, 'toPrepare', system), label: 'bags to prepare' },
+		{ value: readable(model.yield.stripWidthMm, 'small'), label: 'strip width' }
+	]);
+	drawStep(sheet, order, 'cut', {
+		widthMm: sheet.innerMm * 0.75,
+		tallestMm: weft ? 60 : 84,
+		sizePt: 12
+	});
 	sheet.table(
 		[
 			[
@@ -37,11 +48,12 @@ export function cuttingSheet(sheet: Sheet, { plan, estimate, system }: SheetOrde
 					: 'one bag at a time'
 			]
 		],
-		[1, 5]
+		[1, 5],
+		12
 	);
 	sheet.text(
 		'Flatten: gussets in, creases smoothed, seams together, so that the bag is a true rectangle. A clip in a corner keeps a stack square. Lay the guide beside the bag, its foot at the bottom seam.',
-		{ sizePt: 10 }
+		{ sizePt: 12 }
 	);
 	drawGuide(sheet, plan.bag, plan.cut, weft ? 'Guide for the warp' : 'Guide', system);
 	if (weft) drawGuide(sheet, plan.bag, weft, 'Guide for the weft', system);

@@ -2,7 +2,7 @@ import latinBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyp
 import latin from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?inline';
 import extraBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?inline';
 import extra from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?inline';
-import fontkit from '@pdf-lib/fontkit';
+import fontkit from '@cantoo/fontkit';
 import type { PDFDocument, PDFFont } from '@cantoo/pdf-lib';
 
 /** A face in two files: the common letters, and the rest of the Latin ones. */

@@ -10,6 +10,8 @@ export interface SheetOrder {
 	readonly estimate: Estimate;
 	readonly system: LengthSystem;
 	readonly terms: StitchTerms;
+	/** Where the kept plan opens; null where it is not kept, or opens on this machine alone. */
+	readonly address: string | null;
 }
 
 export const readableIn =

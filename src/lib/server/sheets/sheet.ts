@@ -1,6 +1,8 @@
 import type { PDFPage } from '@cantoo/pdf-lib';
 import { PDFDocument, rgb } from '@cantoo/pdf-lib';
 import type { Paper } from '$lib/ui/reader';
+import type { Scene } from '$lib/core/drawing/scene';
+import { drawMarks } from './draw-scene';
 import type { Face } from './fonts';
 import { loadFaces, stretches } from './fonts';
 
@@ -79,7 +81,7 @@ export class Sheet {
 		this.y = this.marginMm;
 		const { title, planName, versionWords, date } = this.head;
 		if (this.#pages === 1) {
-			this.text(planName, { sizePt: 18, isBold: true });
+			this.text(planName, { sizePt: 22, isBold: true });
 			this.text(`${title} · ${versionWords} · ${date}`, { sizePt: 10.5 });
 			if (this.head.basis) this.text(this.head.basis, { sizePt: 10.5 });
 		} else {
@@ -169,6 +171,63 @@ export class Sheet {
 			size: radiusMm * pt,
 			color: black
 		});
+	}
+
+	/** Size of a drawing's words, mm: what is set in so many points elsewhere. */
+	typeMm(sizePt: number): number {
+		return (sizePt * this.typeScale) / pt;
+	}
+
+	/** A drawing of the core, laid out in millimetres, where the text goes on; text goes on below it. */
+	scene(scene: Scene, typeMm: number, leftMm = 0): void {
+		this.need(scene.height + 2);
+		this.sceneAt(scene, typeMm, this.marginMm + leftMm, this.y);
+		this.y += scene.height + 2;
+	}
+
+	/** A drawing with its corner at a place on the page. */
+	sceneAt(scene: Scene, typeMm: number, xMm: number, yMm: number): void {
+		drawMarks({ page: this.#page, scale: pt, x: xMm * pt, y: (this.heightMm - yMm) * pt }, scene);
+		for (const mark of scene.marks) {
+			if (!('words' in mark)) continue;
+			const align = { start: 'left', middle: 'middle', end: 'right' } as const;
+			this.label(mark.words, xMm + mark.x, yMm + mark.y, {
+				sizePt: (typeMm * pt) / this.typeScale,
+				isBold: mark.isBold ?? false,
+				align: align[mark.anchor ?? 'start']
+			});
+		}
+	}
+
+	/** Figures to be read from across the room, beside each other. */
+	figures(figures: readonly { readonly value: string; readonly label: string }[]): void {
+		const cell = this.innerMm / figures.length;
+		const fits = (value: string) => (this.#widthPt(value, 40, true) / pt <= cell - 3 ? 40 : 26);
+		const sizePt = Math.min(...figures.map(({ value }) => fits(value)));
+		this.need(this.lineMm(sizePt) + this.lineMm(14));
+		const foot = this.y + this.lineMm(sizePt) * 0.85;
+		for (const [at, { value, label }] of figures.entries()) {
+			const x = this.marginMm + at * cell;
+			this.label(value, x, foot, { sizePt, isBold: true });
+			this.label(label, x, foot + this.lineMm(14), { sizePt: 14 });
+		}
+		this.y = foot + this.lineMm(14) + 3;
+	}
+
+	/** Numbered steps, for whoever has never seen the screen. */
+	steps(steps: readonly string[], sizePt = 12): void {
+		for (const [at, step] of steps.entries()) {
+			const before = this.y;
+			this.text(step, { sizePt, indentMm: 8 * this.typeScale });
+			// The number stands beside the first line, on whichever page that came to lie.
+			const first = this.y < before ? this.marginMm : before;
+			if (this.y >= before)
+				this.label(`${at + 1}.`, this.marginMm, first + this.lineMm(sizePt) * 0.74, {
+					sizePt,
+					isBold: true
+				});
+		}
+		this.y += 1.5;
 	}
 
 	/** Rows of cells under each other; the first cell of a row may be bold. Widths are shares of the line. */

@@ -239,7 +239,7 @@
 				: ''}"
 		>
 			<div
-				class="sheet no-print overflow-hidden @min-[61rem]:row-span-2 {view === 'mat'
+				class="sheet no-print overflow-clip @min-[61rem]:row-span-2 {view === 'mat'
 					? '@min-[76rem]:row-span-1'
 					: ''}"
 			>
@@ -269,6 +269,7 @@
 					{pins}
 					name={unkept.name}
 					version={planId && unkept.isAsFirst ? version : null}
+					{planId}
 					isNew={!planId && unkept.name === '' && unkept.isAsFirst}
 					bind:view
 				/>

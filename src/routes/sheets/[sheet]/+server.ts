@@ -8,6 +8,7 @@ import { guideSvg } from '$lib/server/sheets/guide';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { papers } from '$lib/ui/reader';
+import { isOnlyHere } from '$lib/server/web/own-address';
 import { readerOrUsual } from '$lib/server/web/reader';
 import { error, type RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -15,6 +16,7 @@ import { z } from 'zod';
 const query = z.object({
 	p: z.string().max(20_000).catch(''),
 	name: z.string().trim().min(1).max(120).catch('Plan not named yet'),
+	plan: z.uuid().nullable().catch(null),
 	version: z.coerce.number().int().min(1).nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),
 	large: z.string().optional(),
@@ -31,6 +33,7 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 	const asked = query.parse({
 		paper: null,
 		lengths: null,
+		plan: null,
 		terms: null,
 		...Object.fromEntries(url.searchParams)
 	});
@@ -58,6 +61,7 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 			practice: await practiceOrBare(locals.groupId),
 			planName: asked.name,
 			version: asked.version,
+			address: asked.plan && !isOnlyHere(url) ? `${url.origin}/plan/${asked.plan}` : null,
 			date: new Date(),
 			paper: asked.paper ?? reader.paper,
 			isLarge: asked.large === 'yes',

@@ -13,8 +13,10 @@
 		name: string;
 		/** The version it is kept as; none while it is not. */
 		version: number | null;
+		/** The kept plan's id; null while it is not kept. */
+		planId: string | null;
 	}
-	const { bench, name, version }: Props = $props();
+	const { bench, name, version, planId }: Props = $props();
 	let paper = $state<Paper>(untrack(() => page.data.group.paper));
 	/** This device prints on it from now on. */
 	function remember() {
@@ -40,6 +42,7 @@
 			lengths: bench.system,
 			terms: bench.terms,
 			...(version !== null && { version: String(version) }),
+			...(version !== null && planId && { plan: planId }),
 			...(isLarge && { large: 'yes' })
 		};
 		const query = Object.entries(asked).map(

@@ -17,6 +17,11 @@
 	const { bench, step, title, children }: Props = $props();
 	const number = $derived(stepNames.indexOf(step) + 1);
 	const isOpen = $derived(bench.openStep === step);
+	/** The one that was open closes above it: what was pressed stays in sight. */
+	function opened(details: HTMLElement) {
+		bench.open(step);
+		details.firstElementChild?.scrollIntoView({ block: 'nearest' });
+	}
 	const needsLook = $derived(fieldsOfStep[step].some((field) => bench.reading.problems[field]));
 	const calls = $derived(
 		bench.drawn.estimate.judgements.filter(
@@ -29,7 +34,7 @@
 	name="step"
 	class="group border-b border-base-300 last:border-b-0"
 	open={isOpen || undefined}
-	ontoggle={(event) => event.currentTarget.open && bench.open(step)}
+	ontoggle={(event) => event.currentTarget.open && opened(event.currentTarget)}
 	data-step={step}
 >
 	<summary

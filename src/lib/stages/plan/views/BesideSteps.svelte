@@ -12,11 +12,12 @@
 		name: string;
 		/** The version that stands here unchanged; null where it is not kept as it is. */
 		version: number | null;
+		planId: string | null;
 		view: ViewName;
 		/** Nothing was done here yet. */
 		isNew: boolean;
 	}
-	let { bench, pins, name, version, view = $bindable(), isNew }: Props = $props();
+	let { bench, pins, name, version, planId, view = $bindable(), isNew }: Props = $props();
 </script>
 
 <div
@@ -56,6 +57,6 @@
 	{/await}
 {:else}
 	{#await import('../compare/PaperView.svelte') then { default: PaperView }}
-		<PaperView {bench} {name} {version} />
+		<PaperView {bench} {name} {version} {planId} />
 	{/await}
 {/if}

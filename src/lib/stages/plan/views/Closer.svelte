@@ -43,7 +43,7 @@
 <Zoomable label={names[step]}>
 	<Measured usual={566} class="grid gap-3">
 		{#snippet children({ width, type })}
-			{#each drawingsOf(step, bench.drawn.plan, bench.drawn.estimate, bench.system, { width, type, tallest: 340 }, turn) as { scene, said }, nth (nth)}
+			{#each drawingsOf(step, bench.drawn.plan, bench.drawn.estimate, bench.system, { width, type, tallest: Math.max(200, 0.6 * width) }, turn) as { scene, said }, nth (nth)}
 				<SceneView {scene} {said} {type} class="block" />
 			{/each}
 		{/snippet}

@@ -6,5 +6,8 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	const group = await readerOrUsual({ locals, cookies });
 	// Whoever comes by a link reads one thing, and says nothing of the hall.
 	const isLink = locals.link !== undefined;
-	return { group: isLink ? { ...group, isHallUnknown: false } : group, isLink };
+	return {
+		group: isLink ? { ...group, isHallUnknown: false, isNameUnknown: false } : group,
+		isLink
+	};
 };

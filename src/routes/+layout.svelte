@@ -2,6 +2,7 @@
 	import '../app.css';
 	import { invalidate, invalidateAll } from '$app/navigation';
 	import { navigating } from '$app/state';
+	import NameAsked from '$lib/ui/NameAsked.svelte';
 	import StageBar from '$lib/ui/StageBar.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { Outbox } from '$lib/entries/outbox.svelte';
@@ -67,6 +68,9 @@
 	href="#main">To the work on this page</a
 >
 <div class="flex min-h-dvh flex-col">
-	{#if !data.isLink}<StageBar group={data.group} />{/if}
+	{#if !data.isLink}
+		<StageBar group={data.group} />
+		{#if data.group.isNameUnknown}<NameAsked />{/if}
+	{/if}
 	{@render children()}
 </div>

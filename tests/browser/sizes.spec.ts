@@ -57,9 +57,11 @@ const faults = (page: Page) =>
 		while (words.nextNode()) {
 			const text = words.currentNode;
 			const holder = text.parentElement;
-			if (!holder || !text.textContent?.trim() || holder.closest('script, style, noscript, svg'))
+			if (!holder || !text.textContent?.trim() || holder.closest('script, style, noscript'))
 				continue;
-			const size = parseFloat(getComputedStyle(holder).fontSize);
+			// What is written in a drawing is as large as the drawing is shown.
+			const shown = holder instanceof SVGTextContentElement ? (holder.getScreenCTM()?.a ?? 1) : 1;
+			const size = Math.round(parseFloat(getComputedStyle(holder).fontSize) * shown * 100) / 100;
 			if (isSeen(holder) && size < 12)
 				found.push(`“${text.textContent.trim().slice(0, 20)}” is ${size} px`);
 		}

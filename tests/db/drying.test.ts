@@ -256,3 +256,58 @@ describe('sorting', () => {
 		expect((await listSorted(group)).map(({ sortedAt }) => sortedAt)).toEqual([early, late]);
 	});
 });
+
+describe('bags that come in damp', () => {
+	const damp = { ...dropOff, bags: 60, bagsLow: 60, bagsHigh: 60, lookAgainHours: 5 };
+
+	it('hang from the start, are nobody’s sorting, and come off their pile like any other', async () => {
+		const at = new Date('2026-11-19T18:00:00Z');
+		expect((await keep(group, key(), damp, at)).outcome).toBe('kept');
+		const [pile] = await listDrying(group);
+		expect(pile).toMatchObject({
+			place: 'Ferry kiosk',
+			kind: null,
+			hanging: 60,
+			lookAgainAt: new Date('2026-11-19T23:00:00Z')
+		});
+		expect((await listDropOffs(group))[0]).toMatchObject({ bags: 60, damp: 60 });
+		expect(await listSorted(group)).toEqual([]);
+		expect((await listPlaces(group))[0]).toMatchObject({ bags: 60, sorted: 0 });
+		expect((await takeOff(pile?.id ?? 0, { strand: 50, rejected: 10 })).outcome).toBe('kept');
+		expect(await listDrying(group)).toEqual([]);
+		expect((await listPlaces(group))[0]).toMatchObject({ sorted: 60, rejected: 10 });
+	});
+
+	it('hang once, however often their entry is sent, and no more once it is taken back', async () => {
+		const sent = key();
+		await Promise.all([1, 2, 3].map(() => keep(group, sent, damp)));
+		expect((await listDrying(group)).map(({ hanging }) => hanging)).toEqual([60]);
+		const [line] = await listDropOffs(group);
+		expect((await back('drop-off', line?.id ?? 0)).outcome).toBe('kept');
+		expect(await listDrying(group)).toEqual([]);
+		expect((await listPlaces(group))[0]).toMatchObject({ bags: 0, sorted: 0 });
+	});
+
+	it('are not taken back once some of them were sorted', async () => {
+		await keep(group, key(), damp);
+		const [pile] = await listDrying(group);
+		await takeOff(pile?.id ?? 0, { strand: 5 });
+		const [line] = await listDropOffs(group);
+		expect(JSON.stringify(await back('drop-off', line?.id ?? 0))).toContain(
+			'Bags of it that dried were sorted since.'
+		);
+	});
+
+	it('are refused where no hall could hang them', async () => {
+		const refused = await keep(group, key(), {
+			...damp,
+			sacks: 0,
+			bags: 100_001,
+			bagsLow: 100_001,
+			bagsHigh: 100_001,
+			isSure: true
+		});
+		expect(refused).toMatchObject({ outcome: 'refused', problems: { damp: expect.any(String) } });
+		expect(await listDropOffs(group)).toEqual([]);
+	});
+});

@@ -15,6 +15,7 @@ import { enter, metUnder } from '../../src/lib/server/book/entries';
 import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
 import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { givenBack } from '../../src/lib/server/gather/give-back';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
 import { keepList, checkList } from '../../src/lib/server/gather/keep-list';
@@ -196,7 +197,13 @@ const collect = async (parts: AsyncIterable<unknown>) => {
 const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unknown>>> = {
 	'db/groups findGroup': (other) => findGroup(other),
 	'db/groups changeGroup': (other) =>
-		changeGroup(other, { lengthSystem: 'ft', stitchTerms: 'uk', timeZone: null, locale: null }),
+		changeGroup(other, {
+			name: null,
+			lengthSystem: 'ft',
+			stitchTerms: 'uk',
+			timeZone: null,
+			locale: null
+		}),
 	'db/groups guessHall': (other) => guessHall(other, 'Pacific/Auckland', 'en-NZ'),
 	'book/persons personOf': (other) => personOf(other, 'Wren'),
 	'book/persons ensurePersons': (other) =>
@@ -293,6 +300,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 			byName: null
 		})
 	],
+	'gather/give-back givenBack': (other, { sorting: id }) => givenBack(other, 'sorting', id),
 	'gather/drying listDrying': (other) => listDrying(other),
 	'gather/drying endDrying': (other, { sorting: id }) => endDrying(other, id, true),
 	'gather/list-imports rememberMatching': (other) =>
@@ -426,6 +434,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/ledger listMovements': [],
 	'gather/ledger append': 'refused',
 	'gather/sortings listSorted': [],
+	'gather/give-back givenBack': null,
 	'gather/drying listDrying': [],
 	'gather/drying endDrying': 0,
 	'gather/list-imports listKeptImports': [],

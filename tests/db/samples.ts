@@ -35,6 +35,8 @@ export const dropOff: DropOffEntry = {
 	bagsLow: 180,
 	bagsHigh: 180,
 	weighing: null,
+	kindId: null,
+	lookAgainHours: null,
 	note: null,
 	isSure: false
 };

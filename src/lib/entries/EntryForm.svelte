@@ -2,7 +2,7 @@
 	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
 	import type { TypedForm } from './typed-form.svelte';
 	import { entryTypes } from './registry';
-	import type { Snippet } from 'svelte';
+	import { tick, type Snippet } from 'svelte';
 
 	interface Props {
 		form: TypedForm;
@@ -30,7 +30,22 @@
 		children,
 		after
 	}: Props = $props();
-	$effect(() => form.mend());
+	let place = $state<HTMLFormElement>();
+	$effect(() => {
+		if (form.mend()) void toWhereHelpIsNeeded();
+	});
+	/** The focus goes to the first field that needs a look, else to the first there is. */
+	async function toWhereHelpIsNeeded() {
+		await tick();
+		const field =
+			place?.querySelector<HTMLElement>('[aria-invalid="true"]') ??
+			place?.querySelector<HTMLElement>('input:not([type=hidden]), select, textarea');
+		field?.focus();
+	}
+	async function submit() {
+		const isKept = await form.submit(entryTypes[form.type].words(form.typed), stays);
+		if (!isKept && Object.keys(form.problems).length > 0) await toWhereHelpIsNeeded();
+	}
 </script>
 
 <form
@@ -39,8 +54,10 @@
 	{action}
 	onsubmit={(event) => {
 		event.preventDefault();
-		if (may()) void form.submit(entryTypes[form.type].words(form.typed), stays);
+		if (may()) void submit();
 	}}
+	oninput={() => form.beginNext()}
+	bind:this={place}
 >
 	<input type="hidden" name="type" value={form.type} />
 	<input type="hidden" name="key" value={form.key} />

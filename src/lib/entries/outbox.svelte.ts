@@ -7,8 +7,8 @@ import { nowSaid } from './typed-at';
 import { newKey } from '../ui/new-key';
 import { thisDevice } from './device';
 
-/** What the server would not have and is put right now: the form of its type takes it up, on this page or the next. Set by a user only, so never on a server. */
-export const mending = $state<{ entry: Waiting | null }>({ entry: null });
+/** What the server would not have, or what was taken back, and is put right now, with what is said of it: the form of its type takes it up, on this page or the next. Set by a user only, so never on a server. */
+export const mending = $state<{ entry: Waiting | null; said: string }>({ entry: null, said: '' });
 
 /** Runs work while no other tab of this device does the same; where the device cannot tell, all the same. */
 const alone = (work: () => Promise<void>): Promise<void> =>

@@ -50,15 +50,15 @@ export class TypedForm {
 
 	/**
 	 * Reads what is typed; good entries go to the outbox. The fields begin anew, all but those named,
-	 * once the device has taken the entry, and not before.
+	 * once the device has taken the entry, and not before. True where it was kept or waits.
 	 */
-	async submit(words: string, kept: readonly string[]): Promise<void> {
-		if (this.#isTaken || JSON.stringify(this.typed) === this.#begun) return;
+	async submit(words: string, kept: readonly string[]): Promise<boolean> {
+		if (this.#isTaken || JSON.stringify(this.typed) === this.#begun) return false;
 		const { entry, problems } = readEntry(this.type, this.typed, this.outbox.readBy());
 		this.problems = problems ?? {};
 		if (!entry) {
 			this.said = '';
-			return;
+			return false;
 		}
 		const typed = $state.snapshot(this.typed);
 		const text = JSON.stringify(typed);
@@ -78,31 +78,40 @@ export class TypedForm {
 		if (sent.outcome === 'lost') {
 			this.said =
 				'Not kept: this device keeps nothing and the network is away. It stands here still; try again in a moment.';
-			return;
+			return false;
 		}
 		if (sent.outcome === 'refused') {
 			this.said = '';
 			// It stands in its fields again, unless the user is at the next entry already.
 			const now = JSON.stringify(this.typed);
-			if (now !== this.#begun && now !== text) return;
+			if (now !== this.#begun && now !== text) return false;
 			this.typed = typed;
 			this.problems = sent.problems;
-			return this.outbox.drop(sent.key).catch(() => {});
+			await this.outbox.drop(sent.key).catch(() => {});
+			return false;
 		}
 		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
 		await this.#mended();
 		this.said = sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
+		return true;
 	}
 
 	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */
-	mend(): void {
-		const { entry } = mending;
-		if (entry?.type !== this.type) return;
+	mend(): boolean {
+		const { entry, said } = mending;
+		if (entry?.type !== this.type) return false;
 		mending.entry = null;
+		mending.said = '';
 		this.#mending = entry.key;
 		this.typed = { ...this.start, ...entry.typed };
 		this.problems = entry.problems ?? {};
-		this.said = '';
+		this.said = said;
+		return true;
+	}
+
+	/** The next thing is begun: what was said of the last is over. */
+	beginNext(): void {
+		if (this.said && JSON.stringify(this.typed) !== this.#begun) this.said = '';
 	}
 
 	async #mended(): Promise<void> {

@@ -22,6 +22,10 @@ export interface Reader {
 	readonly today: string;
 	/** No device has told yet where the hall is. */
 	readonly isHallUnknown: boolean;
+	/** Nobody has said yet what the group is called, nor put it off on this device. */
+	readonly isNameUnknown: boolean;
+	/** The group is the made-up one of the demo. */
+	readonly isDemo: boolean;
 }
 
 export const usualZone = 'UTC';

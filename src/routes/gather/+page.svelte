@@ -24,7 +24,9 @@
 	<DropOffForm
 		places={data.places.map(({ name }) => name)}
 		today={data.group.today}
+		kinds={data.kinds}
 		sent={form?.entry}
+		isScaleShown={data.group.isDemo}
 	/>
 
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
@@ -80,6 +82,9 @@
 							<td class="whitespace-nowrap">{shortDayWords(line.cameOn)}</td>
 							<td>
 								{line.place}{line.broughtBy ? `, by ${line.broughtBy}` : ''}
+								{#if line.damp !== null}<span class="quiet block text-sm" data-damp
+										>came damp, hung to dry</span
+									>{/if}
 								{#if line.note}<span class="quiet block text-sm">{line.note}</span>{/if}
 							</td>
 							<td class="figure text-right font-semibold" data-label="Bags">
@@ -98,6 +103,7 @@
 								words={wordsOf(line)}
 								columns={5}
 								sent={form?.entry}
+								gives={data.gives}
 							/>
 						{/if}
 					{/each}

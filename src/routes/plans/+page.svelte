@@ -132,12 +132,22 @@
 								>{yearDayWords(plan.updatedAt)}, version {plan.version}</td
 							>
 							<td class="px-3 py-1 @max-[45rem]:col-span-2 @max-[45rem]:px-0">
-								<details class="relative" open={renaming?.id === plan.id || undefined}>
-									<summary class="btn btn-ghost font-normal"
-										><span>Change</span> <span class="sr-only">{plan.name}</span></summary
+								<div>
+									<button
+										type="button"
+										class="btn btn-ghost font-normal"
+										popovertarget="change-{plan.id}"
+										><span>Change</span> <span class="sr-only">{plan.name}</span></button
 									>
 									<div
-										class="sheet absolute right-0 z-10 grid w-72 gap-3 p-4 shadow-lg @max-[45rem]:right-auto @max-[45rem]:left-0"
+										class="menu-sheet sheet w-80 max-w-[calc(100vw-2rem)] gap-3 p-4 shadow-lg"
+										id="change-{plan.id}"
+										popover="auto"
+										role="dialog"
+										aria-label="Change {plan.name}"
+										{@attach (menu) => {
+											if (renaming?.id === plan.id) menu.showPopover();
+										}}
 									>
 										<form class="grid gap-2" method="POST" action="?/rename" use:enhance>
 											<input type="hidden" name="id" value={plan.id} />
@@ -174,7 +184,7 @@
 											<button class="btn w-full">Delete</button>
 										</form>
 									</div>
-								</details>
+								</div>
 							</td>
 						</tr>
 					{/each}

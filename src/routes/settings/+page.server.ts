@@ -1,3 +1,4 @@
+import { readName, type NameProblem } from '$lib/ui/name';
 import { isTimeZone } from '$lib/ui/days';
 import { lookOf } from '$lib/ui/looks';
 import { isLocale, papers } from '$lib/ui/reader';
@@ -41,6 +42,25 @@ const ofGroup = z.object({
 	timeZone: z.string().max(64).refine(isTimeZone).nullable().catch(null),
 	locale: z.string().max(35).refine(isLocale).nullable().catch(null)
 });
+/** Where one was when one was asked what the group is called. */
+const fromPage = z.object({ back });
+
+const groupNameProblem = (problem: NameProblem): string =>
+	problem.code === 'name-empty'
+		? 'Say what the group is called.'
+		: problem.code === 'name-too-long'
+			? `The name has ${problem.length} characters; ${problem.longest} are kept.`
+			: 'The name has a character that cannot be shown. Please type it again.';
+
+/** What comes back of settings that were not kept. */
+interface SettingsAnswer {
+	readonly message?: string;
+	readonly locale?: string;
+	readonly problem?: string;
+	readonly name?: string;
+	readonly nameProblem?: string;
+}
+const refuse = (status: number, answer: SettingsAnswer) => fail(status, answer);
 
 /** Remembers a choice on this device; an empty one goes by the group again. */
 function remember(cookies: Cookies, name: string, value: string | null, secure: boolean): void {
@@ -62,27 +82,61 @@ export const actions: Actions = {
 	group: async ({ request, locals }) => {
 		const typed = Object.fromEntries(await readForm(request));
 		const { lengths, terms, timeZone, locale } = ofGroup.parse(typed);
+		const name = typeof typed.name === 'string' ? readName(typed.name) : null;
+		if (name?.problem)
+			return refuse(422, {
+				name: String(typed.name).slice(0, 200),
+				nameProblem: groupNameProblem(name.problem)
+			});
 		const text = (field: string) => (typeof typed[field] === 'string' ? typed[field] : '');
 		if (text('locale') !== '' && locale === null)
-			return fail(422, {
+			return refuse(422, {
 				locale: text('locale').slice(0, 40),
 				problem: 'Write it as pt-PT or en-NZ: the language, then the country.'
 			});
 		const changed = await orAway(
 			changeGroup(locals.groupId, {
+				name: name?.name ?? null,
 				lengthSystem: lengths,
 				stitchTerms: terms,
 				timeZone,
 				locale
 			})
 		);
-		if (changed === null) return fail(503, { message: awayMessage });
+		if (changed === null) return refuse(503, { message: awayMessage });
 		redirect(303, '/settings');
+	},
+	/** What the group is called, asked at the first visit; or it is put off on this device. */
+	name: async ({ request, locals, cookies, url }) => {
+		const typed = Object.fromEntries(await readForm(request));
+		const { back: page } = fromPage.parse(typed);
+		const isSecure = url.protocol === 'https:';
+		if (typed.later !== undefined) {
+			remember(cookies, 'naming', 'later', isSecure);
+			redirect(303, page);
+		}
+		const read = readName(String(typed.name ?? ''));
+		if (read.problem)
+			return refuse(422, {
+				name: String(typed.name ?? '').slice(0, 200),
+				nameProblem: groupNameProblem(read.problem)
+			});
+		const changed = await orAway(
+			changeGroup(locals.groupId, {
+				name: read.name,
+				lengthSystem: null,
+				stitchTerms: null,
+				timeZone: null,
+				locale: null
+			})
+		);
+		if (changed === null) return refuse(503, { message: awayMessage });
+		redirect(303, page);
 	},
 	/** A device says where the hall is, while nobody has. */
 	hall: async ({ request, locals }) => {
 		const { timeZone, locale } = ofGroup.parse(Object.fromEntries(await readForm(request)));
-		if (timeZone === null || locale === null) return fail(422, {});
+		if (timeZone === null || locale === null) return refuse(422, {});
 		await orAway(guessHall(locals.groupId, timeZone, locale));
 	}
 };

@@ -61,6 +61,24 @@
 		<form class="sheet grid gap-4 p-6" method="POST" action="?/group">
 			<h2>For the whole group</h2>
 			<p class="quiet">Every device that has not chosen for itself goes by these.</p>
+			<label class="grid gap-1">
+				What the group is called
+				<input
+					class="field"
+					name="name"
+					autocomplete="off"
+					value={form?.name ?? data.group.name}
+					aria-invalid={form?.nameProblem ? 'true' : undefined}
+					aria-describedby={form?.nameProblem ? 'name-problem' : 'name-hint'}
+				/>
+				{#if form?.nameProblem}
+					<span class="font-semibold text-error" id="name-problem">{form.nameProblem}</span>
+				{:else}
+					<span class="quiet text-[0.9375rem]" id="name-hint"
+						>It stands on lists and ask sheets.</span
+					>
+				{/if}
+			</label>
 			{@render choice('Units', 'lengths', data.choices.lengthSystem, units)}
 			{@render choice('Stitch names', 'terms', data.choices.stitchTerms, terms)}
 			<label class="grid gap-1">

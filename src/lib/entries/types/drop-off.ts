@@ -63,6 +63,10 @@ export interface DropOffEntry {
 	readonly bagsLow: number;
 	readonly bagsHigh: number;
 	readonly weighing: Weighing | null;
+	/** The kind that the handfuls weighed are of; null where it is not said, or nothing was weighed. */
+	readonly kindId: string | null;
+	/** All of it is damp and hung to dry: hours until it is looked at again; null where it is dry. */
+	readonly lookAgainHours: number | null;
 	readonly note: string | null;
 	/** The one who typed it has said that an odd count is right as it stands. */
 	readonly isSure: boolean;
@@ -77,6 +81,9 @@ function readDropOff(read: FormReader): DropOffEntry {
 		broughtBy: read.text('brought_by', longest['person.name']),
 		sacks: read.count('sacks', bounds['drop_off.sacks'], 0),
 		method,
+		kindId: method === 'weight' && read.raw('kind') !== '' ? read.uuid('kind') : null,
+		lookAgainHours:
+			read.raw('damp') === 'yes' ? read.count('look_again', { atLeast: 1, atMost: 240 }, 2) : null,
 		note: read.text('note', longest['entry.note']),
 		isSure: read.isSure
 	};
@@ -103,5 +110,12 @@ export const dropOffType = entryType<DropOffEntry>({
 	page: '/gather',
 	read: readDropOff,
 	facts: ({ note }) => ({ note }),
-	words: ({ place }) => `bags from ${place || 'a place'}`
+	words: ({ place, method, kind, damp }) =>
+		[
+			`bags from ${place || 'a place'}`,
+			...(damp === 'yes' ? ['hung to dry'] : []),
+			...(method === 'weight' && kind
+				? ['their handfuls counted once for the kind’s own mass']
+				: [])
+		].join(', ')
 });

@@ -12,31 +12,36 @@ export interface Group {
 	readonly timeZone: string | null;
 	/** Whose way of writing numbers, as `pt-PT`; null until a device has told it. */
 	readonly locale: string | null;
+	/** It was filled with the demo world. */
+	readonly hasDemoWorld: boolean;
 }
+
+/** What a group is called before anyone has said. */
+export const unnamed = 'Our mat table';
 
 export const findGroup = (groupId: GroupId): Promise<Group> =>
 	one<Group>(
 		`select name, length_system as "lengthSystem", stitch_terms as "stitchTerms",
-			time_zone as "timeZone", locale
+			time_zone as "timeZone", locale, has_demo_world as "hasDemoWorld"
 		 from volunteer_group where id = $1`,
 		[groupId]
 	);
 
 /** What a group's settings may be changed to; what is null stays as it is. */
 export type GroupChange = {
-	readonly [Setting in 'lengthSystem' | 'stitchTerms' | 'timeZone' | 'locale']:
+	readonly [Setting in 'name' | 'lengthSystem' | 'stitchTerms' | 'timeZone' | 'locale']:
 		Group[Setting] | null;
 };
 
 export const changeGroup = (
 	groupId: GroupId,
-	{ lengthSystem, stitchTerms, timeZone, locale }: GroupChange
+	{ name, lengthSystem, stitchTerms, timeZone, locale }: GroupChange
 ): Promise<number> =>
 	execute(
 		`update volunteer_group set length_system = coalesce($2, length_system),
 			stitch_terms = coalesce($3, stitch_terms), time_zone = coalesce($4, time_zone),
-			locale = coalesce($5, locale) where id = $1`,
-		[groupId, lengthSystem, stitchTerms, timeZone, locale]
+			locale = coalesce($5, locale), name = coalesce($6, name) where id = $1`,
+		[groupId, lengthSystem, stitchTerms, timeZone, locale, name]
 	);
 
 /** Takes the first device's word for where the hall is; what is known already stays. */

@@ -7,8 +7,13 @@ import { personOf } from '$lib/server/book/persons';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { placeOf, tallyOfPlace } from './places';
+import { bounds } from '$lib/entries/bounds';
+import { handfulReadings } from '$lib/core/calibrate/readings';
+import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
+import type { PoolClient } from 'pg';
+import { listKinds } from './kinds';
 import { withTransaction } from '$lib/server/db/transaction';
-import { many, one } from '$lib/server/db/verbs';
+import { execute, many, one } from '$lib/server/db/verbs';
 import { whyTakenBack } from '$lib/server/book/why-taken-back';
 
 export interface DropOffLine {
@@ -21,6 +26,8 @@ export interface DropOffLine {
 	readonly bags: number;
 	readonly bagsLow: number;
 	readonly bagsHigh: number;
+	/** Bags of it that came damp and were hung to dry; null where it came dry. */
+	readonly damp: number | null;
 	readonly note: string | null;
 	/** Why it was taken back; null while it stands. */
 	readonly takenBack: string | null;
@@ -30,20 +37,74 @@ export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[
 	many<DropOffLine>(
 		`select d.id, p.name as place, to_char(d.came_on, 'YYYY-MM-DD') as "cameOn",
 			b.name as "broughtBy", d.sacks, d.method, d.bags, d.bags_low as "bagsLow",
-			d.bags_high as "bagsHigh", e.note, ${whyTakenBack} as "takenBack"
+			d.bags_high as "bagsHigh", s.drying as damp, e.note, ${whyTakenBack} as "takenBack"
 		 from drop_off d
 		 join place p on p.group_id = d.group_id and p.id = d.place_id
 		 join entry e on e.group_id = d.group_id and e.id = d.entry_id
 		 left join person b on b.group_id = d.group_id and b.id = d.brought_by_id
+		 left join sorting s on s.group_id = d.group_id and s.entry_id = d.entry_id
 		 where d.group_id = $1 order by d.came_on desc, d.id desc limit $2`,
 		[groupId, limit]
 	);
+
+/** What came in damp hangs to dry at once, all of it: nobody has sorted it yet, so its kind is not known. */
+async function hangToDry(
+	client: PoolClient,
+	groupId: GroupId,
+	{ lookAgainHours, bags }: DropOffEntry,
+	placeId: string,
+	{ entryId, at }: Pick<Booked, 'entryId' | 'at'>
+): Promise<SaveResult | null> {
+	const hanging = Math.round(bags);
+	if (lookAgainHours === null || hanging === 0) return null;
+	const { atMost } = bounds['sorting.drying'];
+	if (hanging > atMost) return refuse('damp', `No more than ${atMost} bags hang at once.`);
+	await execute(
+		`insert into sorting (group_id, entry_id, place_id, strand, stuffing, drying, rejected, look_again_at)
+		 values ($1, $2, $3, 0, 0, $4, 0, $5::timestamptz + make_interval(hours => $6::integer))`,
+		[groupId, entryId, placeId, hanging, at, lookAgainHours],
+		client
+	);
+	return null;
+}
+
+/** Handfuls weighed of a known kind say what its bags weigh: once, with the drop-off they were weighed for. */
+async function measureHandfuls(
+	client: PoolClient,
+	groupId: GroupId,
+	{ kindId, weighing, cameOn, isSure }: DropOffEntry,
+	entryId: number
+): Promise<SaveResult | null> {
+	if (kindId === null || weighing === null) return null;
+	const kind = (await listKinds(groupId)).find(({ id }) => id === kindId);
+	if (!kind) return refuse('kind', 'That kind is not in the list any more.');
+	const massG = weighing.meanG * weighing.sampled;
+	const { flatWidthMm, gussetMm, bodyMm, handleMm, massG: plannedG } = kind;
+	const readings = handfulReadings(weighing.sampled, massG, {
+		flatWidthMm,
+		gussetMm,
+		bodyMm,
+		handleMm,
+		massG: plannedG
+	});
+	const odd = oddReading(readings);
+	if (odd && !isSure) return refuse('sure', oddWords(odd));
+	const impossible = impossibleWords(readings);
+	if (impossible) return refuse('handfuls', impossible);
+	await execute(
+		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on)
+		 values ($1, $2, 'handful', $3, $4, $5)`,
+		[groupId, entryId, { counted: weighing.sampled, massG, kindId }, readings, cameOn],
+		client
+	);
+	return null;
+}
 
 /** Keeps a drop-off; its place is made where it is new. */
 export function keepDropOff(
 	groupId: GroupId,
 	entry: DropOffEntry,
-	{ entryId }: Booked
+	{ entryId, at }: Booked
 ): Promise<SaveResult> {
 	return withTransaction(async (client) => {
 		const place = await placeOf(client, groupId, entry.place);
@@ -71,6 +132,9 @@ export function keepDropOff(
 			],
 			client
 		);
-		return { outcome: 'kept', id: kept.id };
+		const why =
+			(await hangToDry(client, groupId, entry, place.id, { entryId, at })) ??
+			(await measureHandfuls(client, groupId, entry, entryId));
+		return why ?? { outcome: 'kept', id: kept.id };
 	});
 }

@@ -24,7 +24,7 @@ export const listSorted = (groupId: GroupId, limit = 15): Promise<SortedLine[]> 
 		 join entry e on e.group_id = s.group_id and e.id = s.entry_id
 		 left join person b on b.group_id = e.group_id and b.id = e.person_id
 		 left join bag_kind k on k.group_id = s.group_id and k.id = s.kind_id
-		 where s.group_id = $1 order by s.id desc limit $2`,
+		 where s.group_id = $1 and e.type <> 'drop-off' order by s.id desc limit $2`,
 		[groupId, limit]
 	);
 

@@ -11,6 +11,9 @@ import { Sheet } from './sheet';
 
 export interface AskSheetOrder {
 	readonly groupName: string;
+	/** Where bags are brought, and until which day; empty where it is filled in by hand. */
+	readonly bringTo: string;
+	readonly until: string;
 	/** Whom it asks; null for every place. */
 	readonly placeName: string | null;
 	readonly asks: readonly {
@@ -83,9 +86,13 @@ export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 	for (const line of notThese) sheet.text(`– ${line}`);
 	sheet.heading('Where and when');
 	sheet.need(20);
-	for (const label of ['Bring them to', 'Until']) {
-		sheet.y += 8;
+	for (const [label, filled] of [
+		['Bring them to', order.bringTo],
+		['Until', order.until]
+	] as const) {
+		sheet.y += 9;
 		sheet.label(label, sheet.marginMm, sheet.y, { sizePt: 11 });
+		sheet.label(filled, sheet.marginMm + 36, sheet.y, { sizePt: 15, isBold: true });
 		sheet.line(
 			sheet.marginMm + 34,
 			sheet.y + 0.6,

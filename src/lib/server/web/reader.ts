@@ -5,7 +5,7 @@ import { papers, usualLocale, usualPaper, usualZone } from '$lib/ui/reader';
 import { todayIn } from '$lib/ui/days';
 import type { Cookies } from '@sveltejs/kit';
 import type { Group } from '$lib/server/db/groups';
-import { findGroup } from '$lib/server/db/groups';
+import { findGroup, unnamed } from '$lib/server/db/groups';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import type { GroupId } from '$lib/server/base/group-id';
 
@@ -15,7 +15,8 @@ const meanwhile: Group = {
 	lengthSystem: 'cm',
 	stitchTerms: 'us',
 	timeZone: usualZone,
-	locale: usualLocale
+	locale: usualLocale,
+	hasDemoWorld: false
 };
 
 interface Asking {
@@ -43,6 +44,8 @@ export function readerOfGroup(
 		locale: group.locale ?? usualLocale,
 		paper: papers.find((paper) => paper === cookies.get('paper')) ?? usualPaper(lengthSystem),
 		today: todayIn(timeZone, now),
+		isNameUnknown: group.name === unnamed && cookies.get('naming') !== 'later',
+		isDemo: group.hasDemoWorld,
 		isHallUnknown: group.timeZone === null || group.locale === null
 	};
 }

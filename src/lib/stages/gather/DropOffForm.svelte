@@ -20,9 +20,12 @@
 	interface Props {
 		places: readonly string[];
 		today: string;
+		kinds: readonly { readonly id: string; readonly name: string }[];
+		/** The stand-in for a scale is shown without being asked for. */
+		isScaleShown: boolean;
 		sent?: SentForm | null | undefined;
 	}
-	const { places, today, sent }: Props = $props();
+	const { places, today, kinds, isScaleShown, sent }: Props = $props();
 	const outbox = getOutbox();
 	const system = $derived(outbox.readBy().system);
 	const form = untrack(
@@ -44,6 +47,9 @@
 					handfuls: '',
 					bags_each: '10',
 					scale_error: fieldMass(2, outbox.readBy().system),
+					kind: '',
+					damp: '',
+					look_again: '2',
 					note: '',
 					sure: ''
 				},
@@ -96,7 +102,9 @@
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={method === 'weight'}>
-		{#if method === 'weight'}<div class="needs-scripts"><ScalePanel onuse={take} /></div>{/if}
+		{#if method === 'weight'}<div class="needs-scripts">
+				<ScalePanel onuse={take} {isScaleShown} />
+			</div>{/if}
 		<div class="grid grid-cols-2 gap-3">
 			<EntryField
 				{form}
@@ -116,6 +124,20 @@
 			<EntryField {form} field="bags_each" label="Bags in a handful" inputmode="numeric" />
 			<EntryField {form} field="scale_error" label="Scale good to" />
 		</div>
+		{#if kinds.length > 0}
+			<EntrySelect
+				{form}
+				field="kind"
+				label="The handfuls are all of"
+				options={[
+					{ value: '', label: 'several kinds' },
+					...kinds.map(({ id, name }) => ({ value: id, label: name }))
+				]}
+			/>
+			{#if form.typed.kind}<p class="quiet text-[0.9375rem]">
+					They then count, once, for what such a bag weighs: plans and counts go by it.
+				</p>{/if}
+		{/if}
 		{#if weighed}
 			<p class="rounded-lg bg-base-200 p-3" role="status" data-count>
 				<strong class="figure text-xl">{wholeNumber(weighed.bags)} bags</strong>,
@@ -129,6 +151,23 @@
 				{/if}
 			</p>
 		{/if}
+	</OnlyWhen>
+	<label class="flex min-h-11 items-center gap-3">
+		<input
+			class="checkbox"
+			type="checkbox"
+			name="damp"
+			value="yes"
+			checked={form.typed.damp === 'yes'}
+			onchange={(event) => (form.typed.damp = event.currentTarget.checked ? 'yes' : '')}
+		/>
+		All of it is damp, and hung to dry
+	</label>
+	{#if form.problems.damp}<p class="text-[0.9375rem] font-semibold text-error">
+			{form.problems.damp}
+		</p>{/if}
+	<OnlyWhen is={form.typed.damp === 'yes'}>
+		<EntryField {form} field="look_again" label="Look again in, hours" inputmode="numeric" />
 	</OnlyWhen>
 	<EntryField {form} field="note" label="Note" />
 	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}

@@ -7,6 +7,7 @@
 	import { amountWords } from '$lib/ui/store-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { MovementLine } from './lines';
+	import type { GivesBack } from './lines';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 
 	interface Props {
@@ -19,8 +20,9 @@
 		/** The query that shows this history; more is put behind it. */
 		query: string;
 		sent?: SentForm | null | undefined;
+		gives?: GivesBack;
 	}
-	const { title, form, movements, hasOlder, back, query, sent }: Props = $props();
+	const { title, form, movements, hasOlder, back, query, sent, gives = null }: Props = $props();
 	const oldest = $derived(movements.at(-1)?.id);
 </script>
 
@@ -52,14 +54,25 @@
 					{#if move.takenBackBy}
 						<span class="quiet">taken back</span>
 					{:else if move.reason !== 'correction' && back !== move.id}
-						<a class="link-row" href="?{query}&back={move.id}#take-back" data-sveltekit-noscroll
-							>Take back</a
+						<a
+							class="link-row"
+							id="back-{move.id}"
+							href="?{query}&back={move.id}#take-back"
+							data-sveltekit-noscroll>Take back</a
 						>
 					{/if}
 				</td>
 			</tr>
 			{#if back === move.id && !move.takenBackBy}
-				<TakeBack of="entry" id={move.id} words="movement {move.id}" columns={4} {query} {sent} />
+				<TakeBack
+					of="entry"
+					id={move.id}
+					words="movement {move.id}"
+					columns={4}
+					{query}
+					{sent}
+					{gives}
+				/>
 			{/if}
 		{/each}
 	</Table>

@@ -4,7 +4,7 @@
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
-	import type { SortedLine } from './lines';
+	import type { GivesBack, SortedLine } from './lines';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from './TakeBackCell.svelte';
 
@@ -13,8 +13,9 @@
 		/** The one that is about to be taken back. */
 		back: number | null;
 		sent?: SentForm | null | undefined;
+		gives?: GivesBack;
 	}
-	const { lines, back, sent }: Props = $props();
+	const { lines, back, sent, gives = null }: Props = $props();
 	const wordsOf = ({ kind, colour, place }: SortedLine) =>
 		`${kind ? `${kind}, ${colour}` : 'bags'} sorted from ${place}`;
 	const piles = [
@@ -58,7 +59,7 @@
 					<TakeBackCell {line} {back} words={wordsOf(line)} />
 				</tr>
 				{#if back === line.id && line.takenBack === null}
-					<TakeBack of="sorting" id={line.id} words={wordsOf(line)} columns={7} {sent} />
+					<TakeBack of="sorting" id={line.id} words={wordsOf(line)} columns={7} {sent} {gives} />
 				{/if}
 			{/each}
 		</Table>

@@ -15,7 +15,7 @@
 		<span>taken back</span>
 		<span class="block max-w-48 text-sm text-wrap">{line.takenBack}</span>
 	{:else if back !== line.id}
-		<a class="link-row" href="?back={line.id}#take-back" data-sveltekit-noscroll
+		<a class="link-row" id="back-{line.id}" href="?back={line.id}#take-back" data-sveltekit-noscroll
 			>Take back<span class="sr-only">: {words}</span></a
 		>
 	{/if}

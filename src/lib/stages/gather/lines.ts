@@ -42,3 +42,9 @@ export interface MovementLine {
 	/** The entry that took it back; null while it stands. */
 	readonly takenBackBy: number | null;
 }
+
+/** What was typed of the line that is about to be taken back, where the book has it. */
+export type GivesBack = {
+	readonly type: string;
+	readonly typed: Readonly<Record<string, string>>;
+} | null;

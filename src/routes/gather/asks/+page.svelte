@@ -4,6 +4,7 @@
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Swatch from '$lib/ui/Swatch.svelte';
 	import { keepTyped } from '$lib/ui/keep-typed';
+	import LackingFilm from '$lib/stages/gather/LackingFilm.svelte';
 	import Table from '$lib/ui/Table.svelte';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { drawnWords, dryingWords, lackingWords, rejectWords } from '$lib/stages/gather/ask-words';
@@ -25,8 +26,11 @@
 		)
 	);
 	const season = $derived(data.plans.filter(({ mats, begun }) => mats > 0 || begun > 0));
+	let bringTo = $state('');
+	let until = $state('');
 	const sheet = $derived(
-		(paper: string) => `/gather/asks/sheet.pdf?${queryOf({ place: data.place?.id ?? '', paper })}`
+		(paper: string) =>
+			`/gather/asks/sheet.pdf?${queryOf({ place: data.place?.id ?? '', paper, to: bringTo.trim(), until })}`
 	);
 </script>
 
@@ -148,6 +152,7 @@
 				Nothing is lacking: the store covers the season.
 			</p>
 		{:else}
+			<LackingFilm asks={data.asks} />
 			<Table
 				heads={[
 					'Kind',
@@ -175,7 +180,17 @@
 				)}.
 			</p>
 		{/if}
-		<div class="mt-4 flex flex-wrap gap-2">
+		<div class="needs-scripts mt-4 grid gap-3 @min-[38rem]:grid-cols-2">
+			<label class="grid gap-1 text-[0.9375rem]">
+				Bring them to
+				<input class="field" maxlength="80" autocomplete="off" bind:value={bringTo} />
+			</label>
+			<label class="grid gap-1 text-[0.9375rem]">
+				Until
+				<input class="field" type="date" bind:value={until} />
+			</label>
+		</div>
+		<div class="mt-3 flex flex-wrap gap-2">
 			{#each papersInOrder as { paper, label }, at (paper)}
 				<a
 					class="btn {at === 0 ? 'btn-accent' : 'font-normal'}"
@@ -185,7 +200,8 @@
 			{/each}
 		</div>
 		<p class="quiet mt-2 text-sm">
-			A page to hang up: how many are wanted, how to fold them, and what not to bring.
+			A page to hang up, in the name of {data.group.name}: how many are wanted, how to fold them,
+			and what not to bring.
 		</p>
 	</section>
 </div>

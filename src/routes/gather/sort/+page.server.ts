@@ -1,5 +1,6 @@
 import { whileReached } from '$lib/server/db/away';
 import { endDrying, listDrying } from '$lib/server/gather/drying';
+import { givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
 import { listSorted } from '$lib/server/gather/sortings';
 import { keepEntry } from '$lib/server/entries/keep-entry';
@@ -11,11 +12,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
-	const [drying, sorted, places] = await whileReached(
+	const back = lineIn(url, 'back');
+	const [drying, sorted, places, gives] = await whileReached(
 		Promise.all([
 			listDrying(locals.groupId),
 			listSorted(locals.groupId),
-			listPlaces(locals.groupId)
+			listPlaces(locals.groupId),
+			givenBack(locals.groupId, 'sorting', back)
 		])
 	);
 	const chosen = lineIn(url, 'dried');
@@ -26,7 +29,8 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 		/** The pile that dried and is sorted now. */
 		pile: drying.find(({ id, endedAt }) => id === chosen && !endedAt) ?? null,
 		/** The sorting that is about to be taken back. */
-		back: lineIn(url, 'back')
+		back,
+		gives
 	};
 };
 

@@ -115,6 +115,6 @@
 			</ul>
 		</section>
 		<DryingPiles piles={data.drying} chosen={data.pile?.id ?? null} />
-		<SortedList lines={data.sorted} back={data.back} sent={form?.entry} />
+		<SortedList lines={data.sorted} back={data.back} sent={form?.entry} gives={data.gives} />
 	</div>
 </div>

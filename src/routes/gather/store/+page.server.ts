@@ -1,6 +1,7 @@
 import { colourNames } from '$lib/core/colour/colours';
 import { forms } from '$lib/core/store/forms';
 import { whileReached } from '$lib/server/db/away';
+import { givenBack } from '$lib/server/gather/give-back';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { lineIn } from '$lib/server/web/line-in';
@@ -24,7 +25,8 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	const asked = Object.fromEntries(url.searchParams);
 	const line = lineShape.safeParse(asked).data ?? null;
 	const before = lineIn(url, 'before') ?? undefined;
-	const [balances, movements] = await whileReached(
+	const back = lineIn(url, 'back');
+	const [balances, movements, gives] = await whileReached(
 		Promise.all([
 			listBalances(locals.groupId),
 			line
@@ -33,7 +35,8 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 						{ kindId: line.kind, colour: line.colour, form: line.form },
 						before
 					)
-				: []
+				: [],
+			givenBack(locals.groupId, 'entry', back)
 		])
 	);
 	return {
@@ -41,7 +44,10 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 		movements: movements.slice(0, movementsPerPage),
 		hasOlder: movements.length > movementsPerPage,
 		/** The movement that is about to be taken back. */
-		back: lineIn(url, 'back'),
+		back,
+		gives,
+		/** Whether the store is read as a table. */
+		isTable: ['table', 'show', 'of', 'in', 'order'].some((part) => url.searchParams.has(part)),
 		line,
 		filter: filterShape.parse(asked)
 	};

@@ -36,9 +36,16 @@
 				back={data.back}
 				query={queryOf({ ...data.filter, ...data.line })}
 				sent={form?.entry}
+				gives={data.gives}
 			/>
 		{/if}
-		<StoreTable lines={data.balances} kinds={data.kinds} filter={data.filter} />
+		{#if data.isTable}
+			<StoreTable lines={data.balances} kinds={data.kinds} filter={data.filter} />
+		{:else if data.balances.length > 0}
+			<a class="btn justify-self-start" href="?table=yes#table" data-sveltekit-noscroll
+				>Read the store as a table</a
+			>
+		{/if}
 	</div>
 	<div class="grid gap-4">
 		<MovementForm kinds={data.kinds} line={data.line} sent={form?.entry} />

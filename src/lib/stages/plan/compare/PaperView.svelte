@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { planToWord } from '$lib/stages/plan/document/plan-link';
+	import { sheetAddress } from '$lib/stages/plan/document/sheet-address';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { sheetsFor } from '$lib/stages/plan/words/sheets';
 	import type { Paper } from '$lib/ui/reader';
@@ -34,22 +34,16 @@
 	}
 	let isLarge = $state(false);
 	const sheets = $derived(sheetsFor(bench.plan));
-	const address = $derived((sheet: string) => {
-		const asked: Record<string, string> = {
-			p: planToWord(bench.plan),
-			name: name.trim() || 'Plan not named yet',
+	const address = $derived((sheet: string) =>
+		sheetAddress(sheet, bench.plan, name, {
 			paper,
 			lengths: bench.system,
 			terms: bench.terms,
-			...(version !== null && { version: String(version) }),
-			...(version !== null && planId && { plan: planId }),
-			...(isLarge && { large: 'yes' })
-		};
-		const query = Object.entries(asked).map(
-			([key, value]) => `${key}=${encodeURIComponent(value)}`
-		);
-		return `/sheets/${sheet}?${query.join('&')}`;
-	});
+			version: version === null ? null : String(version),
+			plan: version === null ? null : planId,
+			large: isLarge ? 'yes' : null
+		})
+	);
 </script>
 
 <div class="grid gap-4">

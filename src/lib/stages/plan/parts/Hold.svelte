@@ -82,7 +82,11 @@
 			bind:this={input}
 			value={bench.fields[handle.field]}
 			aria-invalid={bench.problemAt(handle.field) ? 'true' : undefined}
-			oninput={(event) => bench.type({ [handle.field]: event.currentTarget.value })}
+			oninput={(event) =>
+				bench.type({
+					[handle.field]: event.currentTarget.value,
+					...(handle.field.startsWith('bag_') && { bag_preset: 'own' })
+				})}
 			onkeydown={(event) => {
 				event.stopPropagation();
 				if (event.key === 'Escape' || event.key === 'Enter') {

@@ -49,7 +49,12 @@ function handle(
 		...rest,
 		field,
 		words: formatLength(rest.valueMm, bench.system, scale),
-		set: (mm) => bench.type({ [field]: fieldLength(mm, bench.system, scale) })
+		set: (mm) =>
+			bench.type({
+				[field]: fieldLength(mm, bench.system, scale),
+				// A bag measured otherwise is nobody's preset any more.
+				...(field.startsWith('bag_') && { bag_preset: 'own' as const })
+			})
 	};
 }
 

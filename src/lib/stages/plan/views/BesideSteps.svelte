@@ -2,6 +2,8 @@
 	// What stands beside the steps: the mat, or one of the views that are fetched when they are asked for.
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
+	import { sheetAddress } from '$lib/stages/plan/document/sheet-address';
+	import { sheetsFor } from '$lib/stages/plan/words/sheets';
 	import MatView from './MatView.svelte';
 	import type { ViewName } from '../bench/views';
 	import { views } from '../bench/views';
@@ -18,6 +20,13 @@
 		isNew: boolean;
 	}
 	let { bench, pins, name, version, planId, view = $bindable(), isNew }: Props = $props();
+	/** What the sheets are asked with where no scripts can ask for more. */
+	const asked = $derived({
+		lengths: bench.system,
+		terms: bench.terms,
+		version: version === null ? null : String(version),
+		plan: version === null ? null : planId
+	});
 </script>
 
 <div
@@ -35,6 +44,15 @@
 	{/each}
 </div>
 
+<noscript>
+	<ul class="no-print flex flex-wrap gap-x-4" aria-label="On paper">
+		{#each sheetsFor(bench.plan) as { sheet, title } (sheet)}
+			<li>
+				<a class="link-row" href={sheetAddress(`${sheet}.pdf`, bench.plan, name, asked)}>{title}</a>
+			</li>
+		{/each}
+	</ul>
+</noscript>
 {#if view === 'mat'}
 	{#if isNew}
 		<p class="no-print text-[0.9375rem]">

@@ -1,3 +1,4 @@
+import { yearDayWords } from '$lib/ui/day-words';
 import { fileNameOf } from '$lib/ui/name';
 import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/gather/kinds';
@@ -11,12 +12,20 @@ import { z } from 'zod';
 const query = z.object({
 	place: z.uuid().nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),
-	large: z.literal('yes').optional().catch(undefined)
+	large: z.literal('yes').optional().catch(undefined),
+	to: z.string().trim().max(80).catch(''),
+	until: z.iso.date().nullable().catch(null)
 });
 
 /** The page that asks for what the season lacks, of one place or of all. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
-	const asked = query.parse({ place: null, paper: null, ...Object.fromEntries(url.searchParams) });
+	const asked = query.parse({
+		place: null,
+		paper: null,
+		to: '',
+		until: null,
+		...Object.fromEntries(url.searchParams)
+	});
 	const [reader, { place, asks, basis }] = await Promise.all([
 		whileReached(readerOf({ locals, cookies })),
 		loadAsks(locals.groupId, asked.place, listKinds(locals.groupId))
@@ -24,6 +33,8 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const bytes = await heavily('asks', {
 		groupName: reader.name,
 		placeName: place?.name ?? null,
+		bringTo: asked.to,
+		until: asked.until ? yearDayWords(asked.until) : '',
 		asks,
 		paper: asked.paper ?? reader.paper,
 		basis,

@@ -1,0 +1,38 @@
+<script lang="ts">
+	// Asked once, at the first visit: what the group is called. It stands on lists and on ask sheets.
+	import { enhance } from '$app/forms';
+	import { page } from '$app/state';
+
+	let problem = $state('');
+</script>
+
+<form
+	class="no-print mx-5 mt-3 flex flex-wrap items-end gap-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-3 max-sm:mx-4"
+	method="POST"
+	action="/settings?/name"
+	aria-label="What your table is called"
+	use:enhance={() =>
+		async ({ result, update }) => {
+			problem = result.type === 'failure' ? String(result.data?.nameProblem ?? '') : '';
+			if (result.type !== 'failure') await update();
+		}}
+>
+	<input type="hidden" name="back" value={page.url.pathname} />
+	<label class="grid min-w-0 flex-1 basis-60 gap-1">
+		<span class="figure font-semibold">What is your table called?</span>
+		<input
+			class="field"
+			name="name"
+			autocomplete="off"
+			aria-invalid={problem ? 'true' : undefined}
+			aria-describedby={problem ? 'group-name-problem' : undefined}
+		/>
+		{#if problem}
+			<span class="text-[0.9375rem] font-semibold text-error" id="group-name-problem" role="alert"
+				>{problem}</span
+			>
+		{/if}
+	</label>
+	<button class="btn btn-primary">That is its name</button>
+	<button class="btn btn-ghost font-normal" name="later" value="yes">Not now</button>
+</form>

@@ -68,6 +68,12 @@ for (const system of ['cm', 'ft'] as const) {
 			await openStep(page, 'Technique');
 			if (technique !== 'crochet') await choose(page, 'technique', technique);
 			await expect(page.locator('[data-basis]')).toContainText('own measures');
+			// What is drawn follows the choice by a frame: the step's own line says when it has.
+			const head = page.locator('[data-step=technique] summary');
+			await openStep(page, 'Size');
+			await expect(head).not.toHaveText(/^\s*5\s*Technique\s*$/);
+			await openStep(page, 'Technique');
+			await page.evaluate(() => new Promise((done) => setTimeout(done, 300)));
 			const said = await page
 				.locator('[data-drawing=technique] svg[role=img]')
 				.first()

@@ -1,0 +1,217 @@
+import { expect, expectAccessible, ready, test } from './app';
+
+test.describe.configure({ mode: 'serial' });
+test.use({ world: 'mending', allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch'] });
+
+test('the table is asked once what it is called, and is called so from then on', async ({
+	page
+}) => {
+	await page.goto('/gather');
+	await ready(page);
+	const asked = page.getByRole('form', { name: 'What your table is called' });
+	await asked.getByRole('button', { name: 'That is its name' }).click();
+	await expect(asked.getByRole('alert')).toHaveText('Say what the group is called.');
+	await asked.getByLabel('What is your table called?').fill('  Quay   mat table ');
+	await asked.getByRole('button', { name: 'That is its name' }).click();
+	await expect(asked).toHaveCount(0);
+	await expect(page).toHaveURL(/\/gather$/);
+	await page.goto('/settings');
+	await ready(page);
+	const name = page.getByLabel('What the group is called');
+	await expect(name).toHaveValue('Quay mat table');
+	await name.fill('');
+	await page.getByRole('button', { name: 'Use these for all' }).click();
+	await expect(page.locator('#name-problem')).toHaveText('Say what the group is called.');
+	await name.fill('Long hall table');
+	await page.getByRole('button', { name: 'Use these for all' }).click();
+	await page.goto('/plans');
+	await expect(page.getByText('Long hall table. Figures as of now')).toBeVisible();
+});
+
+test('what is taken back stands in its form again, with the focus there; cancel leaves all as it was', async ({
+	page
+}) => {
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
+	await page.getByLabel('Brought by, if they like').fill('Wren');
+	await page.getByLabel('Bags', { exact: true }).fill('810');
+	await page.getByLabel('Note').fill('two sacks');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('Kept: bags from Ferry kiosk.')).toBeVisible();
+	// What was said of the last ends when the next is begun.
+	await page.getByLabel('Bags', { exact: true }).fill('1');
+	await expect(page.getByText('Kept: bags from Ferry kiosk.')).toHaveCount(0);
+
+	const back = page.getByRole('link', { name: 'Take back: 810 bags from Ferry kiosk' });
+	await back.click();
+	await expect(page.getByLabel('Why it is taken back')).toBeFocused();
+	await page.getByRole('link', { name: 'Cancel' }).click();
+	await expect(page.getByLabel('Why it is taken back')).toHaveCount(0);
+	await expect(back).toBeFocused();
+
+	await back.click();
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(page.getByLabel('Why it is taken back')).toBeFocused();
+	await page.getByLabel('Why it is taken back').fill('81, not 810');
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(page.getByText('Taken back. It stands in its fields again')).toBeVisible();
+	await expect(page.getByLabel('From', { exact: true })).toBeFocused();
+	await expect(page.getByLabel('From', { exact: true })).toHaveValue('Ferry kiosk');
+	await expect(page.getByLabel('Brought by, if they like')).toHaveValue('Wren');
+	await expect(page.getByLabel('Bags', { exact: true })).toHaveValue('810');
+	await expect(page.getByLabel('Note')).toHaveValue('two sacks');
+	await page.getByLabel('Bags', { exact: true }).fill('81');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.locator('[data-place="Ferry kiosk"] td').first()).toHaveText('81');
+	await expectAccessible(page);
+});
+
+test('a movement that a sorting made goes back to the sorting table', async ({ page, request }) => {
+	const kinds = await page
+		.goto('/gather/sort')
+		.then(() => page.locator('#sorting-kind option').first().getAttribute('value'));
+	const typed = { place: 'Ferry kiosk', kind: `${kinds}`, colour: 'blue', strand: '40' };
+	await request.post('/api/entries', {
+		data: { entries: [{ key: crypto.randomUUID(), type: 'sorting', typed }] }
+	});
+	await page.goto('/gather/store');
+	await ready(page);
+	await page.locator('[data-stack$="blue bag"]').click();
+	await page.getByRole('link', { name: 'Take back' }).click();
+	await page.getByLabel('Why it is taken back').fill('they were grey');
+	await page.getByRole('button', { name: 'Take it back' }).click();
+	await expect(page).toHaveURL(/\/gather\/sort$/);
+	await expect(page.locator('#sorting-strand')).toHaveValue('40');
+	await expect(page.locator('#sorting-colour')).toHaveValue('blue');
+	await expect(page.getByText('Taken back. It stands in its fields again')).toBeVisible();
+});
+
+test('bags that come in damp hang from the start', async ({ page }) => {
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('From', { exact: true }).fill('Bus depot canteen');
+	await page.getByLabel('Bags', { exact: true }).fill('60');
+	await page.getByLabel('All of it is damp, and hung to dry').check();
+	await page.locator('#drop-off-look_again').fill('3');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('Kept: bags from Bus depot canteen, hung to dry.')).toBeVisible();
+	await expect(page.locator('[data-damp]')).toHaveText('came damp, hung to dry');
+	await page.goto('/gather/sort');
+	await expect(page.locator('[data-lot="Bus depot canteen"] [data-left]')).toHaveText('0');
+	await expect(
+		page.getByText(/60 .*Bus depot canteen|Bus depot canteen.*60/).first()
+	).toBeVisible();
+});
+
+test('a scale is to be connected, or its numbers typed; the stand-in is there where asked for, and speaks when settled', async ({
+	page
+}) => {
+	await page.addInitScript(() => {
+		const lines = ['ST,GS,+ 412.0 g\r\n'];
+		Object.defineProperty(navigator, 'serial', {
+			value: {
+				requestPort: async () => ({
+					open: async () => {},
+					close: async () => {},
+					readable: new ReadableStream({
+						start: (controller) => {
+							for (const line of lines) controller.enqueue(new TextEncoder().encode(line));
+						}
+					})
+				})
+			}
+		});
+	});
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('Counted').selectOption('weight');
+	await expect(page.getByText('Weigh on any scale and type the numbers below')).toBeVisible();
+	await expect(page.locator('[data-scale]')).toHaveCount(0);
+	await page.getByRole('button', { name: 'Connect a scale' }).click();
+	await expect(page.locator('[data-scale]')).toHaveText('412.0 g');
+	await page.getByRole('button', { name: 'Full box' }).click();
+	await expect(page.getByLabel('Full box weighs')).toHaveValue('412 g');
+	await page.getByRole('button', { name: 'Let the scale go' }).click();
+
+	await page.getByRole('button', { name: 'Try it with a stand-in' }).click();
+	await page.getByLabel('On the pan, g').fill('52.4');
+	// What is said aloud is counted while the digits flicker: once for what settles.
+	await page.evaluate(() => {
+		const said: string[] = [];
+		Object.assign(window, { said });
+		const place = document.querySelector('[data-scale-said]');
+		if (place)
+			new MutationObserver(() => said.push(place.textContent ?? '')).observe(place, {
+				childList: true,
+				characterData: true,
+				subtree: true
+			});
+	});
+	await page.getByRole('button', { name: 'Put it on' }).click();
+	await expect(page.locator('[data-scale-said]')).toHaveText('52 g');
+	await page.evaluate(() => new Promise((done) => setTimeout(done, 3000)));
+	const said = await page.evaluate(() => (window as unknown as { said: string[] }).said);
+	expect(said.filter(Boolean).length).toBeLessThanOrEqual(2);
+	await expect(page.locator('[data-scale]')).toHaveAttribute('aria-live', 'off');
+});
+
+test('handfuls of one kind count once for its mass, and that is said', async ({ page }) => {
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('From', { exact: true }).fill('Allotment shop');
+	await page.getByLabel('Counted').selectOption('weight');
+	await page.getByLabel('Full box weighs').fill('2.9 kg');
+	await page.getByLabel('Empty box weighs').fill('300 g');
+	await page.getByLabel('Handfuls weighed, g').fill('56 57 55 56');
+	await page.getByLabel('The handfuls are all of').selectOption({ label: 'Thin carrier' });
+	await expect(page.getByText('They then count, once, for what such a bag weighs')).toBeVisible();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(
+		page.getByText(
+			'Kept: bags from Allotment shop, their handfuls counted once for the kind’s own mass.'
+		)
+	).toBeVisible();
+	await page.goto('/measures');
+	await expect(page.getByText(/handful/i).first()).toBeVisible();
+});
+
+test('what is lacking is drawn as film still missing, and the ask sheet is filled in', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	await page.locator('#name').fill('Mat for the winter rooms');
+	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
+	await page.goto('/gather/asks');
+	await ready(page);
+	await page.getByLabel('Mats wanted of Mat for the winter rooms').fill('2');
+	await page.getByRole('button', { name: 'Set' }).click();
+	const missing = page.locator('[data-missing]');
+	await expect(missing).toHaveCount(1);
+	const asked = await page.locator('[data-ask] td').last().textContent();
+	await expect(missing).toContainText(`${asked}`.trim());
+	await page.getByLabel('Bring them to').fill('Old Ropery Hall');
+	await page.getByLabel('Until').fill('2026-12-05');
+	const href = await page.getByRole('link', { name: /^Ask sheet/ }).getAttribute('href');
+	const { wordsOf } = await import('./pdf');
+	const words = await wordsOf(await (await page.request.get(`${href}`)).body());
+	expect(words).toContain('Long hall table');
+	expect(words).toContain('Old Ropery Hall');
+	expect(words).toContain('5 Dec 2026');
+});
+
+test('a field that is wrong has the focus, and its sentence is its description', async ({
+	page
+}) => {
+	await page.goto('/gather');
+	await ready(page);
+	await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
+	await page.getByLabel('Bags', { exact: true }).fill('many');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByLabel('Bags', { exact: true })).toBeFocused();
+	await expect(page.getByLabel('Bags', { exact: true })).toHaveAccessibleDescription(
+		/“many” is not a whole number/
+	);
+});

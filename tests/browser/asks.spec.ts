@@ -53,7 +53,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	await wanted.press('Enter');
 	await expect.poll(figures).toEqual([lacking, toAsk]);
 
-	await page.goto('/gather/store');
+	await page.goto('/gather/store?table=yes');
 	await ready(page);
 	await page.getByLabel('Which way').selectOption('in');
 	await page.getByLabel('Kind', { exact: true }).last().selectOption({ label: 'Thin carrier' });
@@ -136,10 +136,12 @@ test.describe('without scripts', () => {
 		const key = await page.locator('input[name=key]').first().inputValue();
 		const form = Object.fromEntries(
 			await page.locator('form:has(input[name=place]) [name]').evaluateAll((fields) =>
-				fields.map((field) => {
-					const { name, value } = field as HTMLInputElement;
-					return [name, value] as const;
-				})
+				fields
+					.filter((field) => !field.matches('[type=checkbox]:not(:checked)'))
+					.map((field) => {
+						const { name, value } = field as HTMLInputElement;
+						return [name, value] as const;
+					})
 			)
 		);
 		await page.getByRole('button', { name: 'Keep it' }).click();
@@ -191,7 +193,7 @@ test.describe('without scripts', () => {
 			await page.getByRole('button', { name: 'Take it back' }).click();
 			await expect(page.getByText(why, { exact: true })).toBeVisible();
 		}
-		await page.goto('/gather/store');
+		await page.goto('/gather/store?table=yes');
 		await expect(line).toHaveCount(0);
 	});
 

@@ -73,8 +73,9 @@ test('the field of all methods is worked out beside the page and a method is tak
 	await page.goto('/plan');
 	await ready(page);
 	await page.getByRole('button', { name: 'Compare', exact: true }).click();
-	const field = page.getByRole('region', { name: 'All the ways to make it' });
-	await expect(field.getByText(/methods worked out for this bag/)).toBeVisible();
+	const field = page.getByRole('region', { name: 'Ways worth thinking about' });
+	await field.getByText('The whole field of ways').click();
+	await expect(field.getByText(/marked as unbeaten/)).toBeVisible();
 	const first = field.getByRole('row').nth(1);
 	const bags = await first.getByRole('cell').nth(2).textContent();
 	await first.getByRole('button', { name: 'Take it up' }).click();

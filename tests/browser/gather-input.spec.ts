@@ -220,7 +220,7 @@ test('two tablets that sort at once both keep everything', async ({ browser, app
 test('what is typed survives a refusal, and looking at another part of the store', async ({
 	page
 }) => {
-	await page.goto('/gather/store');
+	await page.goto('/gather/store?table=yes');
 	await ready(page);
 	await page.getByLabel('Which way').selectOption('in');
 	await page.getByLabel('How much').fill('7');

@@ -11,6 +11,7 @@ test.describe('bags that come in', () => {
 		await ready(page);
 		await page.getByLabel('From', { exact: true }).fill('Bus depot canteen');
 		await page.getByLabel('Counted').selectOption('weight');
+		await page.getByRole('button', { name: 'Try it with a stand-in' }).click();
 		const scale = page.locator('[data-scale]');
 		await expect(page.getByText('steady', { exact: true })).toBeVisible();
 		await page.getByLabel('On the pan, g').fill('52.4');
@@ -73,7 +74,7 @@ test('an entry that is refused after it waited is put right in its form', async 
 	page,
 	context
 }) => {
-	await page.goto('/gather/store');
+	await page.goto('/gather/store?table=yes');
 	await ready(page);
 	await context.setOffline(true);
 	await page.getByLabel('How much').fill('7000');
@@ -127,6 +128,7 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await expect(pile).toContainText('none left, said');
 
 	await page.getByRole('link', { name: 'The store' }).click();
+	await page.getByRole('link', { name: 'Read it as a table' }).click();
 	const line = page.locator('tr[data-line$="green bag"]');
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await page.getByLabel('Kind', { exact: true }).selectOption({ index: 0 });
@@ -179,6 +181,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByRole('button', { name: 'Take it back' }).click();
 	await expect(page.getByText('21, not 210')).toBeVisible();
 	await page.getByRole('link', { name: 'The store' }).click();
+	await page.getByRole('link', { name: 'Read it as a table' }).click();
 	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
 });
 
@@ -210,6 +213,7 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 	await page.getByRole('button', { name: 'Sort these as bags that came in' }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);
 	await page.getByRole('link', { name: 'The store' }).click();
+	await page.getByRole('link', { name: 'Read it as a table' }).click();
 	await expect(page.locator('tr[data-line$="orange bag"] [data-amount]')).toHaveText('9');
 });
 

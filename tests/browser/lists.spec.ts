@@ -68,7 +68,7 @@ test('movements are checked against the store row by row, and the same list is n
 	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
 	await page.reload();
 	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
-	await page.goto('/gather/store');
+	await page.goto('/gather/store?table=yes');
 	await expect(page.locator('[data-line="Thin carrier red bag"] [data-amount]')).toHaveText('6');
 
 	await bring(page, 'movements', list([10, -4]));

@@ -74,7 +74,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await expect(page.locator('[data-lot="Ferry kiosk"] [data-left]')).toHaveText('40', {
 		timeout: 15_000
 	});
-	await page.goto('/gather/store');
+	await page.goto('/gather/store?table=yes');
 	await expect(page.locator('[data-line="Thin carrier blue bag"] [data-amount]')).toHaveText(
 		'162',
 		{
@@ -89,7 +89,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 test('the store stands on shelves: a stack as high as its count, tapped for its history and to take from it', async ({
 	page
 }) => {
-	await page.goto('/gather/store');
+	await page.goto('/gather/store?table=yes');
 	await ready(page);
 	const stack = page.locator('[data-stack="Thin carrier blue bag"]');
 	await expect(stack).toHaveAttribute('data-height', '120');

@@ -50,7 +50,7 @@ for (const [technique, drawing, line, sheet] of techniques) {
 		const made = await linesOfPdf(await sheetOf(page, sheet));
 		expect(made.pages).toBeGreaterThanOrEqual(1);
 		const plan = await linesOfPdf(await sheetOf(page, 'plan'));
-		expect(plan.pages).toBe(1);
+		expect(plan.pages).toBe(2);
 	});
 }
 

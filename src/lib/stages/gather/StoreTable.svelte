@@ -16,8 +16,10 @@
 		lines: readonly StoreLine[];
 		kinds: readonly { readonly id: string; readonly name: string }[];
 		filter: StoreFilter;
+		/** Whether the table itself is asked for; the sums stand in any case. */
+		isTable: boolean;
 	}
-	const { lines, kinds, filter }: Props = $props();
+	const { lines, kinds, filter, isTable }: Props = $props();
 	const shown = $derived(filteredLines(lines, filter));
 	const totals = $derived(totalsOf(lines));
 	const scrapG = $derived(totals.find(({ form }) => form === 'scrap')?.amount ?? 0);
@@ -63,68 +65,72 @@
 			{#if scrapG > 0}The scrap stuffs {pillowsFrom(scrapG).pillows} pillows.{/if}
 			<a class="link" href="/gather/asks">What each plan can draw from it</a>
 		</p>
-		<form
-			class="mt-3 flex flex-wrap items-end gap-3"
-			data-sveltekit-keepfocus
-			data-sveltekit-noscroll
-			data-sveltekit-replacestate
-		>
-			{#each choices as { name, label, options } (name)}
-				<label class="grid max-w-full grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]">
-					{label}
-					<select
-						class="field w-auto max-w-full"
-						{name}
-						value={filter[name]}
-						onchange={(event) => event.currentTarget.form?.requestSubmit()}
+		{#if isTable}
+			<form
+				class="mt-3 flex flex-wrap items-end gap-3"
+				data-sveltekit-keepfocus
+				data-sveltekit-noscroll
+				data-sveltekit-replacestate
+			>
+				{#each choices as { name, label, options } (name)}
+					<label class="grid max-w-full grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]">
+						{label}
+						<select
+							class="field w-auto max-w-full"
+							{name}
+							value={filter[name]}
+							onchange={(event) => event.currentTarget.form?.requestSubmit()}
+						>
+							{#each options as [value, words] (value)}<option {value}>{words}</option>{/each}
+						</select>
+					</label>
+				{/each}
+				<noscript><button class="btn">Show these</button></noscript>
+			</form>
+			{#if shown.length === 0}
+				<p class="mt-3">None of that is in the store.</p>
+			{:else}
+				<div class="mt-2">
+					<Table
+						heads={[
+							'Kind',
+							'Colour',
+							'As',
+							{ label: 'There are', isFigure: true },
+							'Last moved',
+							{ label: 'History', isSilent: true }
+						]}
 					>
-						{#each options as [value, words] (value)}<option {value}>{words}</option>{/each}
-					</select>
-				</label>
-			{/each}
-			<noscript><button class="btn">Show these</button></noscript>
-		</form>
-		{#if shown.length === 0}
-			<p class="mt-3">None of that is in the store.</p>
-		{:else}
-			<div class="mt-2">
-				<Table
-					heads={[
-						'Kind',
-						'Colour',
-						'As',
-						{ label: 'There are', isFigure: true },
-						'Last moved',
-						{ label: 'History', isSilent: true }
-					]}
-				>
-					{#each shown as line (line.kindId + line.colour + line.form)}
-						<tr data-line="{line.kind} {line.colour} {line.form}">
-							<th class="font-semibold" scope="row">{line.kind}</th>
-							<td><Swatch colour={line.colour} /></td>
-							<td>{formWords[line.form]}</td>
-							<td class="figure text-right font-semibold" data-amount
-								>{amountWords(line.form, line.amount, page.data.group.lengthSystem)}</td
-							>
-							<td class="quiet whitespace-nowrap">{momentWords(line.movedAt)}</td>
-							<td class="text-right">
-								<a
-									class="link-row"
-									href="?{queryOf({
-										...filter,
-										kind: line.kindId,
-										colour: line.colour,
-										form: line.form
-									})}#history"
-									>History<span class="sr-only">
-										of {line.kind} {line.colour} {formWords[line.form]}</span
-									></a
+						{#each shown as line (line.kindId + line.colour + line.form)}
+							<tr data-line="{line.kind} {line.colour} {line.form}">
+								<th class="font-semibold" scope="row">{line.kind}</th>
+								<td><Swatch colour={line.colour} /></td>
+								<td>{formWords[line.form]}</td>
+								<td class="figure text-right font-semibold" data-amount
+									>{amountWords(line.form, line.amount, page.data.group.lengthSystem)}</td
 								>
-							</td>
-						</tr>
-					{/each}
-				</Table>
-			</div>
+								<td class="quiet whitespace-nowrap">{momentWords(line.movedAt)}</td>
+								<td class="text-right">
+									<a
+										class="link-row"
+										href="?{queryOf({
+											...filter,
+											kind: line.kindId,
+											colour: line.colour,
+											form: line.form
+										})}#history"
+										>History<span class="sr-only">
+											of {line.kind} {line.colour} {formWords[line.form]}</span
+										></a
+									>
+								</td>
+							</tr>
+						{/each}
+					</Table>
+				</div>
+			{/if}
+		{:else}
+			<a class="btn mt-2" href="?table=yes" data-sveltekit-noscroll>Read it as a table</a>
 		{/if}
 	{/if}
 </section>

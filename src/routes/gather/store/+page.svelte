@@ -39,13 +39,12 @@
 				gives={data.gives}
 			/>
 		{/if}
-		{#if data.isTable}
-			<StoreTable lines={data.balances} kinds={data.kinds} filter={data.filter} />
-		{:else if data.balances.length > 0}
-			<a class="btn justify-self-start" href="?table=yes#table" data-sveltekit-noscroll
-				>Read the store as a table</a
-			>
-		{/if}
+		<StoreTable
+			lines={data.balances}
+			kinds={data.kinds}
+			filter={data.filter}
+			isTable={data.isTable}
+		/>
 	</div>
 	<div class="grid gap-4">
 		<MovementForm kinds={data.kinds} line={data.line} sent={form?.entry} />

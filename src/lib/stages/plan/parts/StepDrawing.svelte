@@ -41,7 +41,7 @@
 	</Measured>
 	{#if home > 0}
 		<label class="no-print flex flex-wrap items-center gap-3 text-[0.9375rem]">
-			The turn, crossing
+			The turn at the end of a band, braided: crossing
 			<input
 				class="range min-w-0 flex-1 range-primary"
 				type="range"
@@ -53,5 +53,6 @@
 			/>
 			<span class="figure font-semibold">{shown} of {home}</span>
 		</label>
+		<p class="quiet text-[0.9375rem]" role="status">{turnWords(strands, shown)}</p>
 	{/if}
 </div>

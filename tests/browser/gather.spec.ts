@@ -92,6 +92,7 @@ test('an entry that is refused after it waited is put right in its form', async 
 	await page.getByLabel('Which way').selectOption('in');
 	await page.getByLabel('How much').fill('7');
 	await page.getByRole('button', { name: 'Book it' }).click();
+	await page.getByRole('link', { name: 'Read it as a table' }).click();
 	await expect(page.locator('tr[data-line$="brown bag"] [data-amount]')).toHaveText('7');
 	await expect(page.getByText('Not kept:')).toHaveCount(0);
 });

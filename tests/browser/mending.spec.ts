@@ -1,7 +1,7 @@
 import { expect, expectAccessible, ready, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
-test.use({ world: 'mending', allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch'] });
+test.use({ world: 'mending', allowed: ['422'] });
 
 test('the table is asked once what it is called, and is called so from then on', async ({
 	page

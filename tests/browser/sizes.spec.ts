@@ -38,7 +38,8 @@ const faults = (page: Page) =>
 			const box = target.getBoundingClientRect();
 			// A link within running words is as high as they are; a radio is as large as its label.
 			const isInWords =
-				target.matches('a:not(.btn, .link-row)') && target.closest('p, li, td, th, dd, span');
+				target.matches('.term, a:not(.btn, .link-row)') &&
+				target.closest('p, li, td, th, dd, span');
 			const label = target.matches('[type=radio], [type=checkbox]')
 				? target.closest('label')
 				: null;

@@ -16,14 +16,14 @@ test('a target size becomes bags, strand and hours, kept over a restart', async 
 	await choose(page, 'trim', 'close');
 	await choose(page, 'loops', 'measured');
 	await page.getByLabel('Strip width', { exact: true }).fill('50');
-	await expect(page.getByRole('img', { name: /7 rings of 50 mm/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /7 rings of 50 mm/ }).first()).toBeVisible();
 	await openStep(page, 'Technique');
 	await choose(page, 'stitch', 'dc');
 	await page.getByLabel('Hook', { exact: true }).selectOption('7');
 
 	// The second worked case of the craft: 105 stitches, 122 rows, 883 m.
 	await expect(tally(page, 'strandM')).toHaveText('883');
-	await expect(page.getByRole('img', { name: /122 rows, 105 stitches/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /122 rows, 105 stitches/ }).first()).toBeVisible();
 
 	await keep(page, 'For the Tide House');
 	const collected = await tally(page, 'toCollect').textContent();

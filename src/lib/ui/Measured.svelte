@@ -11,7 +11,9 @@
 	const { usual, children, class: more = '' }: Props = $props();
 	let measured = $state(0);
 	let rem = $state(16);
-	const room = $derived({ width: measured || usual, type: Math.max(12, rem * 0.8125) });
+	// Words grow with the reader's own size, as far as the drawing beside them still has room.
+	const width = $derived(measured || usual);
+	const room = $derived({ width, type: Math.max(12, Math.min(rem * 0.8125, width / 18)) });
 </script>
 
 <div class="relative min-w-0 {more}" bind:clientWidth={measured}>

@@ -18,10 +18,10 @@ export function rowsScene(mat: CrochetMat, words: RowsWords, box: Box): Scene {
 	const t = box.type;
 	const pen = penOf(box);
 	const beside = Math.max(...words.rows.map((row) => row.length)) * t * 0.55 + 3 * t;
-	const room = box.width - beside - t;
+	const room = Math.max(3 * t, box.width - beside - t);
 	const scale = Math.min(
 		room / (7 * mat.stitchWidthMm),
-		(box.tallest - 2.4 * t) / (3.6 * mat.rowHeightMm)
+		Math.max(3 * t, box.tallest - 2.4 * t) / (3.6 * mat.rowHeightMm)
 	);
 	const stitch = mat.stitchWidthMm * scale;
 	const row = mat.rowHeightMm * scale;

@@ -74,7 +74,11 @@ export function planSheet(sheet: Sheet, order: SheetOrder): void {
 		12
 	);
 	sheet.heading('The bag and its cut');
-	drawStep(sheet, order, 'cut', { widthMm: sheet.innerMm * 0.7, tallestMm: 62, sizePt: 11 });
+	drawStep(sheet, order, 'cut', {
+		widthMm: sheet.innerMm * 0.7,
+		tallestMm: model.weftYield ? 36 : 62,
+		sizePt: 11
+	});
 	sheet.heading('The strand, at true scale');
 	drawStep(sheet, order, 'join', { widthMm: 130, tallestMm: 40, sizePt: 11 });
 	sheet.heading('The calls on it');

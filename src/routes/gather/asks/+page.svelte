@@ -181,13 +181,13 @@
 			</p>
 		{/if}
 		<div class="needs-scripts mt-4 grid gap-3 @min-[38rem]:grid-cols-2">
-			<label class="grid gap-1 text-[0.9375rem]">
+			<label class="grid min-w-0 gap-1 text-[0.9375rem]">
 				Bring them to
-				<input class="field" maxlength="80" autocomplete="off" bind:value={bringTo} />
+				<input class="field min-w-0" maxlength="80" autocomplete="off" bind:value={bringTo} />
 			</label>
-			<label class="grid gap-1 text-[0.9375rem]">
+			<label class="grid min-w-0 gap-1 text-[0.9375rem]">
 				Until
-				<input class="field" type="date" bind:value={until} />
+				<input class="field min-w-0" type="date" bind:value={until} />
 			</label>
 		</div>
 		<div class="mt-3 flex flex-wrap gap-2">

@@ -12,7 +12,7 @@
 <div class="grid gap-1">
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div
-		class="max-h-[26rem] overflow-auto rounded-lg"
+		class="rounded-lg {zoom > 1 ? 'max-h-[26rem] overflow-auto' : ''}"
 		tabindex={zoom > 1 ? 0 : undefined}
 		role={zoom > 1 ? 'region' : undefined}
 		aria-label={zoom > 1 ? `${label}, ${zoom} times as large; scrolls` : undefined}

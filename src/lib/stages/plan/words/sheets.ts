@@ -34,7 +34,11 @@ export function sheetsFor(plan: Plan): SheetOffer[] {
 		}
 	};
 	return [
-		{ sheet: 'plan', title: 'Plan sheet', about: 'The whole plan on one page.' },
+		{
+			sheet: 'plan',
+			title: 'Plan sheet',
+			about: 'The whole plan for the wall: large figures, the mat, how it is made.'
+		},
 		{
 			sheet: 'cutting',
 			title: 'Cutting sheet',

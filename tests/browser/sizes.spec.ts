@@ -39,7 +39,7 @@ const faults = (page: Page) =>
 			// A link within running words is as high as they are; a radio is as large as its label.
 			const isInWords =
 				target.matches('.term, a:not(.btn, .link-row)') &&
-				target.closest('p, li, td, th, dd, span');
+				target.closest('p, li, td, th, dt, dd, span');
 			const label = target.matches('[type=radio], [type=checkbox]')
 				? target.closest('label')
 				: null;
@@ -119,6 +119,10 @@ test('every page keeps to its width, its words and its targets, at every size an
 				await page.evaluate((size) => {
 					document.documentElement.style.fontSize = `${size}%`;
 					scrollTo(0, 0);
+					// Drawings are laid out anew for their room in the frame after.
+					return new Promise<void>((done) =>
+						requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))
+					);
 				}, percent);
 				for (const fault of await faults(page))
 					wrong.push(`${path} ${width} px, ${percent} %: ${fault}`);

@@ -46,7 +46,7 @@ test('our own bag by ruler and kitchen scale changes everything that follows fro
 	const before = await tally(page, 'toCollect').textContent();
 	await openStep(page, 'Bag');
 	await choose(page, 'bag_preset', 'own');
-	await page.getByLabel('Flat width').fill('15 in');
+	await page.getByLabel('Flat width', { exact: true }).fill('15 in');
 	await page.getByLabel('A handful weighs').fill('0.14 kg');
 	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 	await choose(page, 'bag_preset', 'thin-carrier');

@@ -58,11 +58,9 @@ test('a plan is renamed, duplicated, deleted and brought back', async ({ page })
 	await ready(page);
 	await keep(page, 'Blue');
 	await page.getByRole('link', { name: 'Kept plans' }).click();
-	/** Opens a plan's menu, whether or not the last act left it open. */
-	const menu = async (name: string) => {
-		const details = page.locator(`[data-plan="${name}"] details`);
-		if ((await details.getAttribute('open')) === null) await details.locator('summary').click();
-	};
+	/** Opens a plan's menu: every act done closes it. */
+	const menu = (name: string) =>
+		page.getByRole('button', { name: `Change ${name}`, exact: true }).click();
 
 	await menu('Blue');
 	await page.getByLabel('New name').first().fill('Green');

@@ -8,6 +8,7 @@
 	import { formatLength } from '$lib/core/units/format-length';
 	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { yearDayWords } from '$lib/ui/day-words';
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -17,6 +18,14 @@
 	);
 	const renaming = $derived(form?.rename);
 	const system = $derived(data.group.lengthSystem);
+
+	/** A menu is done with once its act was: it stays open where something was refused. */
+	const closing: SubmitFunction =
+		({ formElement }) =>
+		async ({ result, update }) => {
+			await update();
+			if (result.type !== 'failure') formElement.closest<HTMLElement>('[popover]')?.hidePopover();
+		};
 
 	/** A file no plan could be is refused before it is sent. */
 	const measure = (file: File | undefined) => {
@@ -149,7 +158,7 @@
 											if (renaming?.id === plan.id) menu.showPopover();
 										}}
 									>
-										<form class="grid gap-2" method="POST" action="?/rename" use:enhance>
+										<form class="grid gap-2" method="POST" action="?/rename" use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
 											<label class="grid gap-1 text-[0.9375rem]">
 												New name
@@ -168,7 +177,7 @@
 											{/if}
 											<button class="btn">Rename</button>
 										</form>
-										<form method="POST" action="?/duplicate" use:enhance>
+										<form method="POST" action="?/duplicate" use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
 											<input type="hidden" name="key" value={data.key} />
 											<button class="btn w-full">Duplicate</button>
@@ -179,7 +188,7 @@
 											<input type="hidden" name="key" value={data.key} />
 											<button class="btn w-full">Make a link to read it</button>
 										</form>
-										<form method="POST" action="?/delete" use:enhance>
+										<form method="POST" action="?/delete" use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
 											<button class="btn w-full">Delete</button>
 										</form>

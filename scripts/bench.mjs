@@ -23,6 +23,7 @@ await runMain(async () => {
 	const { benchGather } = await import('./bench/gather.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
 	const { benchPages } = await import('./bench/pages.mjs');
+	const { benchTrestle } = await import('./bench/trestle.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
 	chmodSync(home, 0o755);
@@ -43,6 +44,7 @@ await runMain(async () => {
 		});
 		try {
 			if (isAsked('page')) await benchPage(app.address, chromium);
+			if (isAsked('trestle')) await benchTrestle(app.address, chromium);
 			const plans = await (await fetch(`${app.address}/api/plans`)).json();
 			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();
 			if (isAsked('server'))

@@ -1,5 +1,5 @@
 import { tallyNames } from '$lib/core/estimate/estimate';
-import { drawingsOf } from '$lib/stages/plan/drawing/drawings';
+import { drawingsOf } from '$lib/stages/plan/drawing/making-drawings';
 import { judgementWords } from '$lib/stages/plan/words/judgement-words';
 import type { StepName } from '$lib/stages/plan/words/step-lines';
 import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';

@@ -39,6 +39,8 @@ export class Bench {
 	detail = $state<DetailView>('closer');
 	/** The figure whose reckoning is shown. */
 	figure = $state<TallyName>('toCollect');
+	/** The mat itself stands large beside the steps: its step needs no second one. */
+	isMatBeside = $state(false);
 	/** How often a figure was tapped to see how it is reached. */
 	asked = $state(0);
 	#good: Plan;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sampleScales } from '$lib/core/drawing/sample-scene';
-	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/drawings';
+	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/making-drawings';
 	import { schoolsFor, type School } from '$lib/stages/plan/fields/schools';
 	import SceneView from '$lib/ui/SceneView.svelte';
 

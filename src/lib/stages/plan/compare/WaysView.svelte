@@ -8,7 +8,7 @@
 	import { modelPlan } from '$lib/core/model/model';
 	import { coverGrade, coverGrades } from '$lib/core/techniques/cover-grade';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/drawings';
+	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/making-drawings';
 	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import SceneView from '$lib/ui/SceneView.svelte';

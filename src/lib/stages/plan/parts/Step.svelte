@@ -59,7 +59,7 @@
 			<span class="sr-only">, {calls.length} worth a look</span>
 		{/if}
 	</summary>
-	{#if isOpen}<StepDrawing {bench} {step} />{/if}
+	{#if isOpen && !(step === 'size' && bench.isMatBeside)}<StepDrawing {bench} {step} />{/if}
 	<div class="grid gap-4 px-4 pt-3 pb-5">
 		{@render children()}
 		{#if isOpen && calls.length > 0}

@@ -8,10 +8,9 @@
 		tallyValue,
 		tallyWords
 	} from '../words/tally-words';
-	import { whyMoved } from '$lib/core/explain/why-moved';
 	import type { Plan } from '$lib/core/model/types';
+	import type { whyBetween } from '../words/why';
 	import { coverGrade } from '$lib/core/techniques/cover-grade';
-	import { whyWords } from '../words/why-words';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -21,6 +20,7 @@
 		onexplain: (figure: TallyName) => void;
 		children: Snippet;
 	}
+	type WhyBetween = typeof whyBetween;
 	const { bench, pinned, onexplain, children }: Props = $props();
 	const tally = $derived(bench.estimate.tally);
 	const value = (name: TallyName) => tallyValue(tally, name, bench.system);
@@ -42,19 +42,16 @@
 			coverGrade(bench.plan.technique.kind, tally.cover.expected)
 		]
 	);
-	/** Why it differs from the pinned plan; it follows in the frame after the figures. */
-	const why = $derived.by(() => {
-		if (!pinned) return '';
-		const { plan, estimate } = bench.drawn;
-		const now = estimate.tally;
-		const was = pinned.tally;
-		const bags = (of: Tally) => Math.ceil(of.toCollect.expected - 1e-9);
-		return whyWords(
-			whyMoved(pinned.plan, plan, bench.practice),
-			{ bags: bags(now) - bags(was), hours: now.hours.expected - was.hours.expected },
-			{ bags: bags(now), hours: now.hours.expected }
-		);
+	/** Why it differs from the pinned plan; it follows in the frame after the figures, and is fetched once one is pinned. */
+	let whyOf = $state.raw<WhyBetween | null>(null);
+	$effect(() => {
+		if (pinned && !whyOf) void import('../words/why').then((words) => (whyOf = words.whyBetween));
 	});
+	const why = $derived(
+		pinned && whyOf
+			? whyOf(pinned, bench.drawn.plan, bench.drawn.estimate.tally, bench.practice)
+			: ''
+	);
 	const spoken = $derived(
 		bench.isCurrent
 			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}, fingertip test ${grade.toLowerCase()}`

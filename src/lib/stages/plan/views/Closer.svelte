@@ -14,7 +14,7 @@
 	import Measured from '$lib/ui/Measured.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { fineWords, massWords, strandWords } from '$lib/ui/unit-words';
-	import { drawingsOf } from '../drawing/drawings';
+	import { drawingsOf } from '../drawing/making-drawings';
 	import OverUnderChart from '../drawing/OverUnderChart.svelte';
 	import Zoomable from '../drawing/Zoomable.svelte';
 

@@ -92,6 +92,7 @@ test('a call that one choice would cure is cured by its button', async ({ page }
 	await alike.click();
 	await loom.getByRole('button', { name: 'Begin the far end with the other pass' }).click();
 	await expect(loom).not.toContainText('Rows meet alike');
+	await page.getByRole('button', { name: 'A closer look' }).click();
 	await expect(page.getByText('opposites: good')).toBeVisible();
 });
 

@@ -24,8 +24,8 @@ import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { History } from './history';
 
-/** What the sheet beside the mat shows. */
-export type DetailView = 'closer' | 'reckoning';
+/** What is open under the mat. */
+export type DetailView = 'closer' | 'reckoning' | null;
 
 const sameFields = (a: Fields, b: Fields): boolean =>
 	(Object.keys(a) as FieldName[]).every((field) => a[field] === b[field]);
@@ -36,7 +36,7 @@ export class Bench {
 	system = $state<LengthSystem>('cm');
 	terms = $state<StitchTerms>('us');
 	openStep = $state<StepName>('cut');
-	detail = $state<DetailView>('closer');
+	detail = $state<DetailView>(null);
 	/** The figure whose reckoning is shown. */
 	figure = $state<TallyName>('toCollect');
 	/** The mat itself stands large beside the steps: its step needs no second one. */
@@ -115,7 +115,7 @@ export class Bench {
 		if (step === this.openStep) return;
 		this.openStep = step;
 		this.#linesAtOpening = this.lines;
-		this.detail = 'closer';
+		if (this.detail === 'reckoning') this.detail = null;
 	}
 
 	/** Changes fields while the user is still at them; a hook that suited goes on suiting. */

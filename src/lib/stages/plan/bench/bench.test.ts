@@ -143,7 +143,7 @@ describe('the bench', () => {
 		expect(changed).not.toContain('cut');
 		bench.open('bag');
 		expect(bench.alsoChanged).toEqual([]);
-		expect(bench.detail).toBe('closer');
+		expect(bench.detail).toBeNull();
 	});
 
 	it('takes up a cure, with the joint that the new cut needs', () => {

@@ -3,7 +3,7 @@
 	import type { Bench, DetailView } from '$lib/stages/plan/bench/bench.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const views: readonly { view: DetailView; label: string }[] = [
+	const views: readonly { view: NonNullable<DetailView>; label: string }[] = [
 		{ view: 'closer', label: 'A closer look' },
 		{ view: 'reckoning', label: 'How it is reached' }
 	];
@@ -16,7 +16,7 @@
 				type="button"
 				class="btn btn-ghost px-3 font-normal aria-pressed:bg-neutral aria-pressed:text-neutral-content"
 				aria-pressed={bench.detail === view}
-				onclick={() => (bench.detail = view)}>{label}</button
+				onclick={() => (bench.detail = bench.detail === view ? null : view)}>{label}</button
 			>
 		{/each}
 	</div>
@@ -25,7 +25,7 @@
 		{#await import('./Closer.svelte') then { default: Closer }}
 			<Closer {bench} />
 		{/await}
-	{:else}
+	{:else if bench.detail === 'reckoning'}
 		{#await import('./Reckoning.svelte') then { default: Reckoning }}
 			<Reckoning {bench} />
 		{/await}

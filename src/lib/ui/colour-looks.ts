@@ -22,3 +22,17 @@ export const colourLooks: Readonly<Record<ColourName, ColourLook>> = {
 	brown: { film: '#9a7b58', ink: '#6d5233', pattern: 'M0 1h8M0 5h8' },
 	mixed: { film: '#c8d3ea', ink: '#8da3d6', pattern: 'M0 0l8 8M0 8l8-8' }
 };
+
+const images = new Map<ColourName, string>();
+
+/** A colour with its pattern as a CSS image: cheaper to lay out by the dozen than a drawing each. */
+export function filmImage(colour: ColourName): string {
+	let image = images.get(colour);
+	if (!image) {
+		const { film, ink, pattern } = colourLooks[colour];
+		const tile = `<svg xmlns="http://www.w3.org/2000/svg" width="8" height="8"><rect width="8" height="8" fill="${film}"/><path d="${pattern}" fill="none" stroke="${ink}" stroke-width="1.4"/></svg>`;
+		image = `url("data:image/svg+xml,${encodeURIComponent(tile)}")`;
+		images.set(colour, image);
+	}
+	return image;
+}

@@ -2,6 +2,7 @@
 	import { page } from '$app/state';
 	// The store as it stands: film stacked by kind and colour, as high as there is of it, rings and balls beside.
 	import type { Snippet } from 'svelte';
+	import { filmImage } from '$lib/ui/colour-looks';
 	import { queryOf } from '$lib/ui/query';
 	import type { Form } from '$lib/core/store/forms';
 	import { amountWords, formWords } from '$lib/ui/store-words';
@@ -26,18 +27,13 @@
 		stuffing: 'for stuffing',
 		piece: 'rings'
 	};
-	/** A bag's edge every so many pixels, so that a stack looks like one; all in one stroke. */
-	const edges = (heightPx: number) =>
-		Array.from({ length: Math.floor(heightPx / 6) }, (_, at) => `M1 ${(at + 1) * 6}h62`).join('');
 	const balls = (amount: number) => Math.min(9, Math.ceil(amount));
 </script>
 
 {#snippet pile(one: StoreLine, drawing: Snippet<[StoreLine]>, heightPx?: number)}
 	<li>
 		<a
-			class="grid min-h-11 w-20 content-end justify-items-center {isOpen(one)
-				? 'bg-primary/12 outline-2 outline-primary'
-				: ''}"
+			class="block w-20 {isOpen(one) ? 'bg-primary/12 outline-2 outline-primary' : ''}"
 			href={href(one)}
 			data-stack="{one.kind} {one.colour} {one.form}"
 			data-height={heightPx === undefined ? undefined : Math.round(heightPx * 10) / 10}
@@ -54,7 +50,7 @@
 	</li>
 {/snippet}
 {#snippet lying(one: StoreLine)}
-	<svg width="64" height="44" viewBox="0 0 64 44" aria-hidden="true">
+	<svg class="mx-auto block" width="64" height="44" viewBox="0 0 64 44" aria-hidden="true">
 		{#if one.form === 'ball'}
 			{#each { length: balls(one.amount) } as _, nth (nth)}
 				<circle
@@ -98,24 +94,13 @@
 		<ul class="flex flex-wrap items-end">
 			{#each shelf.stacks as stack (stack.colour + stack.form)}
 				{#snippet film()}
-					<svg
-						width="64"
-						height={stack.heightPx + 2}
-						viewBox="0 0 64 {stack.heightPx + 2}"
-						aria-hidden="true"
-					>
-						<rect
-							x="1"
-							y="1"
-							width="62"
-							height={stack.heightPx}
-							rx="3"
-							fill="url(#film-{stack.colour})"
-							class="stroke-base-content"
-							stroke-dasharray={stack.form === 'stuffing' ? '4 3' : undefined}
-						/>
-						<path d={edges(stack.heightPx)} class="stroke-base-content/35" />
-					</svg>
+					<span
+						class="film-stack border border-base-content {stack.form === 'stuffing'
+							? 'border-dashed'
+							: ''}"
+						style:height="{stack.heightPx}px"
+						style:--film={filmImage(stack.colour)}
+					></span>
 				{/snippet}
 				{@render pile(stack, film, stack.heightPx)}
 			{/each}

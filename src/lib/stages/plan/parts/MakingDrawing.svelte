@@ -28,7 +28,7 @@
 	<label class="no-print flex flex-wrap items-center gap-3 text-[0.9375rem]">
 		The turn at the end of a band, braided: crossing
 		<input
-			class="range min-w-0 flex-1 range-primary"
+			class="range w-full min-w-0 basis-full range-primary"
 			type="range"
 			min="0"
 			max={home}

@@ -10,6 +10,7 @@
 		tallyValue,
 		tallyWords
 	} from '$lib/stages/plan/words/tally-words';
+	import Term from '$lib/ui/Term.svelte';
 	import { basisWords } from '$lib/ui/basis-words';
 
 	const { bench, pins, name }: { bench: Bench; pins: Pins; name: string } = $props();
@@ -27,8 +28,8 @@
 	<p class="quiet text-[0.9375rem]">All figures {basisWords(bench.estimate.basis)}.</p>
 	{#if columns.length === 0}
 		<p class="text-[0.9375rem]">
-			Nothing is pinned yet. Pin the plan on the bench, change a choice, and both stand here with
-			what changed.
+			Nothing is pinned yet. <Term term="pin">Pin</Term> the plan on the bench, change a choice, and both
+			stand here with what changed.
 		</p>
 	{:else}
 		<div class="overflow-x-auto">

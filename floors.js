@@ -21,6 +21,7 @@ const core = [
 		'core/techniques/twined'
 	],
 	['core/techniques'],
+	['core/tools'],
 	['core/effort', 'core/drawing'],
 	['core/practice'],
 	['core/model'],
@@ -33,7 +34,7 @@ const page = [
 	['ui'],
 	['entries'],
 	['measures'],
-	['stages/gather', 'stages/plan/document'],
+	['stages/gather', 'stages/prepare', 'stages/plan/document'],
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
@@ -48,7 +49,7 @@ const server = [
 	['server/book'],
 	['server/web', 'server/plan', 'server/sheets'],
 	['server/heavy', 'server/measures'],
-	['server/gather'],
+	['server/gather', 'server/prepare'],
 	['server/bench', 'server/entries', 'server/out']
 ];
 

@@ -142,6 +142,43 @@ const wanted: readonly [name: string, mats: number][] = [
 	['Frame mat in two panels', 2]
 ];
 
+/** What stands in the hall and lies in its boxes. */
+const tools: Typed[] = [
+	{
+		sort: 'loom',
+		name: 'Hall loom',
+		pegs: '28',
+		pitch: '25.4 mm',
+		peg_to_peg: '182.9 cm',
+		rods: 'eyes'
+	},
+	{
+		sort: 'loom',
+		name: 'Long loom',
+		pegs: '34',
+		pitch: '25 mm',
+		peg_to_peg: '200 cm',
+		rods: 'eyes'
+	},
+	{
+		sort: 'frame',
+		name: 'Half frame',
+		nails: '30',
+		pitch: '14 mm',
+		frame_length: '183 cm',
+		rods: 'eyes'
+	},
+	{ sort: 'hook', name: '8 mm hooks', hook: '8', count: '6' },
+	{ sort: 'hook', name: '10 mm hooks', hook: '10', count: '3' },
+	{ sort: 'hook', name: '6 mm hook', hook: '6' },
+	{ sort: 'sharp-scissors', name: 'Long scissors', count: '5' },
+	{ sort: 'blunt-scissors', name: 'Round-ended scissors', count: '4' },
+	{ sort: 'rolling-blade', name: 'Blade and green board' },
+	{ sort: 'winder', name: 'Hand winder' },
+	{ sort: 'scale', name: 'Kitchen scale' },
+	{ sort: 'crate', name: 'Blue crates', count: '8' }
+];
+
 /** Fills the store and the measures through the same door that a device's entries come in by. */
 export async function loadGathered(groupId: GroupId): Promise<void> {
 	const kinds = await listKinds(groupId);
@@ -213,6 +250,7 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	for (const { at, typed } of movements) await keep('movement', { kind: nth(0), ...typed }, at);
 	for (const typed of timed) await keep('timed', typed);
 	for (const typed of measured) await keep('measurement', { plan: crocheted, ...typed });
+	for (const typed of tools) await keep('tool', typed);
 	for (const name of ['Causeway Winter Rooms', 'Tide House'])
 		await addReceivingPlace(groupId, name);
 	for (const [name, mats] of wanted) {

@@ -105,6 +105,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/gather/lists',
 		'/measures',
 		'/settings',
+		'/prepare/tools',
 		'/people',
 		'/links'
 	];

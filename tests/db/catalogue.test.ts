@@ -22,6 +22,7 @@ import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
 import { listNames } from '../../src/lib/stages/gather/lists/columns';
 import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';
+import { toolSorts } from '../../src/lib/core/tools/tools';
 import { useDatabase } from './database';
 
 useDatabase();
@@ -49,6 +50,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'movement.holder': holders,
 		'entry.reason': ledgerReasons,
 		'thing.sort': thingSorts,
+		'tool.sort': toolSorts,
 		'thing_event.what': thingEvents,
 		'measurement.kind': measures,
 		'timed_work.work': tasks,

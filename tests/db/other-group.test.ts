@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { barePractice } from '../../src/lib/core/practice/practice';
+import type { ToolEntry } from '../../src/lib/entries/types/tool';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
 import { withTransaction } from '../../src/lib/server/db/transaction';
@@ -15,6 +16,7 @@ import { enter, metUnder } from '../../src/lib/server/book/entries';
 import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
 import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { listTools } from '../../src/lib/server/prepare/tools';
 import { givenBack } from '../../src/lib/server/gather/give-back';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
@@ -94,6 +96,14 @@ import { functionsOfGroups } from './statements';
 
 useDatabase();
 
+const hallLoom: ToolEntry = {
+	type: 'tool',
+	toolId: null,
+	name: 'Hall loom',
+	count: 1,
+	tool: { sort: 'loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1828.8, hasRods: true },
+	isGone: false
+};
 const key = () => crypto.randomUUID();
 /** Stands in every text of the one group, and in none of the other. */
 const mark = 'Alcove';
@@ -129,6 +139,7 @@ async function fullGroup() {
 		movement: await idOf(keep(group, sent, move, new Date('2026-11-19T12:00:00Z'))),
 		measurement: await idOf(keep(group, key(), { ...measurement, planId: plan.id, maker: mark })),
 		timed: await idOf(keep(group, key(), { ...timed, maker: mark })),
+		tool: await idOf(keep(group, key(), hallLoom)),
 		laid: '',
 		keptList: ''
 	};
@@ -274,6 +285,9 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		const named = { type: 'bag-kind', name: 'Stolen', bag, handfulCount: 9, isSure: true } as const;
 		return keep(other, key(), { ...named, kindId });
 	},
+	'prepare/tools listTools': (other) => listTools(other),
+	'prepare/tools keepTool': (other, { tool }) =>
+		keep(other, key(), { ...hallLoom, toolId: String(tool), name: 'Stolen' }),
 	'gather/kinds listKinds': (other) => listKinds(other),
 	'gather/kinds listStoredKinds': (other) => listStoredKinds(other),
 	'gather/kinds removeKind': (other, { spareKind }) => removeKind(other, spareKind),
@@ -435,6 +449,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/ledger append': 'refused',
 	'gather/sortings listSorted': [],
 	'gather/give-back givenBack': null,
+	'prepare/tools listTools': [],
 	'gather/drying listDrying': [],
 	'gather/drying endDrying': 0,
 	'gather/list-imports listKeptImports': [],

@@ -15,6 +15,7 @@ export const bounds = {
 	'sorting.stuffing': pile,
 	'sorting.drying': pile,
 	'sorting.rejected': pile,
+	'tool.count': { atLeast: 1, atMost: 500 },
 	'timed_work.units': { atLeast: 1, atMost: 1_000_000 },
 	'timed_work.people': { atLeast: 1, atMost: 200 },
 	'timed_work.minutes': { moreThan: 0, atMost: 10_000 },
@@ -34,6 +35,7 @@ export const longest = {
 	'place.name': 120,
 	'bag_kind.name': 80,
 	'person.name': 120,
+	'tool.name': 80,
 	'entry.note': 400,
 	'list_import.file_name': 200
 } as const;

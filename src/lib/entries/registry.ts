@@ -6,6 +6,7 @@ import { measurementType } from './types/measurement';
 import { movementType } from './types/movement';
 import { sortingType } from './types/sorting';
 import { timedType } from './types/timed';
+import { toolType } from './types/tool';
 
 /** Every type of entry there is, by its name. */
 export const entryTypes = {
@@ -15,7 +16,8 @@ export const entryTypes = {
 	correction: correctionType,
 	timed: timedType,
 	measurement: measurementType,
-	'bag-kind': bagKindType
+	'bag-kind': bagKindType,
+	tool: toolType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

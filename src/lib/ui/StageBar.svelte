@@ -11,7 +11,7 @@
 	const stages: readonly { name: string; href?: string }[] = [
 		{ name: 'Plan', href: '/plan' },
 		{ name: 'Gather', href: '/gather' },
-		{ name: 'Prepare' },
+		{ name: 'Prepare', href: '/prepare/tools' },
 		{ name: 'Make' },
 		{ name: 'Check' },
 		{ name: 'Hand over' }
@@ -23,7 +23,8 @@
 			if (result.type === 'redirect') await invalidateAll();
 			else await update({ reset: false });
 		};
-	const isHere = (href: string) => page.url.pathname.startsWith(href);
+	/** A stage is where its first part is, and every part beside it. */
+	const isHere = (href: string) => page.url.pathname.startsWith(`/${href.split('/')[1] ?? ''}`);
 </script>
 
 <header class="no-print @container px-5 pt-3 max-sm:px-4">

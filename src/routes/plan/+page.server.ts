@@ -10,17 +10,22 @@ import type { Actions, PageServerLoad } from './$types';
 const linkShape = z.object({
 	p: z.string().max(20_000).optional(),
 	name: z.string().trim().max(120).catch(''),
+	tool: z.uuid().nullable().catch(null),
 	step: z.enum(stepNames).optional().catch(undefined)
 });
 
 /** A new plan: the usual start, or the one that a link carries. */
 export const load: PageServerLoad = async ({ parent, url, locals }) => {
 	const { group } = await parent();
-	const link = linkShape.safeParse(Object.fromEntries(url.searchParams)).data;
+	const link = linkShape.safeParse({
+		tool: null,
+		...Object.fromEntries(url.searchParams)
+	}).data;
 	const read = link?.p ? planOfWord(link.p) : null;
 	return {
 		name: link?.name ?? '',
 		step: link?.step ?? null,
+		tool: link?.tool ?? null,
 		linkProblem: read?.problems
 			? 'This link does not hold a whole plan. It may have been cut short; here is a new plan instead.'
 			: null,

@@ -13,6 +13,8 @@
 	initial={form ?? data}
 	practice={data.practice}
 	kinds={data.kinds}
+	tools={data.tools}
+	tool={data.tool}
 	isAnswer={form !== null}
 	key={form?.key ?? data.key}
 	nameProblem={form?.problems.name}

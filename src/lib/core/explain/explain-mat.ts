@@ -34,13 +34,18 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 			return crochetSteps(plan.technique as CrochetTechnique, mat, factors);
 		case 'peg-loom': {
 			const pitch = pitchOf(factors.loomPitch);
+			const loom = plan.technique.kind === 'peg-loom' ? plan.technique : null;
 			const packing = mat.rowPitchMm / mat.weftDiameterMm / factors.loomPitch;
 			return [
 				given('p', 'peg to peg across', mat.pitchMm, 'mm'),
 				given('gap', 'clear gap at each end', mat.endGapMm, 'mm'),
 				given('edges', 'strands more for doubled edges', mat.warpStrands - mat.pegs, 'strands'),
-				step('P', 'pegs at each end', mat.pegs, '', 'round(width / p) + 1'),
-				step('Lp', 'peg to peg along', mat.pegToPegMm, 'mm', 'length + 2 * gap'),
+				loom?.pegs === undefined
+					? step('P', 'pegs at each end', mat.pegs, '', 'round(width / p) + 1')
+					: given('P', 'pegs at each end of the loom there is', mat.pegs, ''),
+				loom?.pegToPegMm === undefined
+					? step('Lp', 'peg to peg along', mat.pegToPegMm, 'mm', 'length + 2 * gap')
+					: given('Lp', 'peg to peg along, of the loom there is', mat.pegToPegMm, 'mm'),
 				step('Nw', 'strands of warp', mat.warpStrands, 'strands', 'P + edges'),
 				step('nl', 'pieces a strand', mat.piecesPerStrand, 'pieces', 'max(1, round(Lp / L))'),
 				step('fit', 'pieces over peg to peg', mat.fitShare, '', 'nl * L / Lp'),
@@ -77,18 +82,37 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 		case 'twined': {
 			const pitch = pitchOf(factors.framePitch);
 			const isFilm = mat.strandMm > mat.weftStrandMm;
+			const owned = plan.technique.kind === 'twined' ? plan.technique.nails : undefined;
+			// A frame that stands there makes the size; else it is the one that is wanted.
+			const [width, length] = owned === undefined ? ['width', 'length'] : ['W', 'H'];
 			return [
 				given('p', 'nail to nail', mat.pitchMm, 'mm'),
 				given('panels', 'panels side by side', mat.panels.across, ''),
 				given('along', 'panels one after the other', mat.panels.along, ''),
-				step(
-					'N',
-					'nails at each end, all panels together',
-					mat.nails,
-					'',
-					'panels * max(1, round(width / panels / p))'
-				),
-				step('warp', 'continuous warp', mat.warpMm, 'mm', '2 * N * length'),
+				...(owned === undefined
+					? [
+							step(
+								'N',
+								'nails at each end, all panels together',
+								mat.nails,
+								'',
+								'panels * max(1, round(width / panels / p))'
+							)
+						]
+					: [
+							given('nails', 'nails at each end of the frame there is', owned, ''),
+							given('frame', 'length of that frame', mat.panels.lengthMm, 'mm'),
+							step('N', 'nails at each end, all panels together', mat.nails, '', 'panels * nails'),
+							step('W', 'width that the nails make', mat.widthMm, 'mm', 'N * p'),
+							step(
+								'H',
+								'length that the frame makes',
+								mat.panels.lengthMm * mat.panels.along,
+								'mm',
+								'along * frame'
+							)
+						]),
+				step('warp', 'continuous warp', mat.warpMm, 'mm', `2 * N * ${length}`),
 				...pitch.steps,
 				step(
 					'q',
@@ -97,13 +121,13 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 					'mm',
 					`${defaults.twinedRowPitch.value} * d${pitch.times}`
 				),
-				step('R', 'rows', mat.rows, 'rows', 'along * max(1, floor(length / along / q))'),
+				step('R', 'rows', mat.rows, 'rows', `along * max(1, floor(${length} / along / q))`),
 				step(
 					'weft',
 					'strand in the weft',
 					mat.weftStrandMm,
 					'mm',
-					'R * (2 * width * 1.2 + panels * 100)'
+					`R * (2 * ${width} * 1.2 + panels * 100)`
 				),
 				step(
 					'strand',

@@ -1,5 +1,5 @@
 import { hookForCoverMm } from '../back/wanted-cover';
-import { hooks, nearestHookMm, suitableHookMm } from '../techniques/crochet/hooks';
+import { hooksOf, nearestHookMm, suitableHookMm } from '../techniques/crochet/hooks';
 import { defaults } from '../defaults';
 import { coverGrade, coverGrades } from '../techniques/cover-grade';
 import type { Model } from '../model/model';
@@ -35,7 +35,7 @@ function closerOf(
 	if (technique.kind !== 'crochet') return null;
 	const mostMm = hookForCoverMm(coverGrades.crochet.close, cut.bulkDiameterMm, technique.stitch);
 	const least = suitableHookMm(cut.bulkDiameterMm).near * (1 - defaults.hookTolerance.value);
-	const hookMm = hooks.map(({ mm }) => mm as number).findLast((mm) => mm <= mostMm);
+	const hookMm = hooksOf(technique.hooksMm).findLast((mm) => mm <= mostMm);
 	if (hookMm === undefined || hookMm < least) return null;
 	return { cure: { technique: { ...technique, hookMm } }, figures: { closerHookMm: hookMm } };
 }
@@ -50,7 +50,7 @@ export function judgeHook(plan: Plan, model: Model): Judgement[] {
 	if (technique.kind !== 'crochet') return [];
 	const { near, far } = suitableHookMm(model.yield.bulkDiameterMm);
 	const { hookMm } = technique;
-	const suggestedMm = nearestHookMm((near + far) / 2);
+	const suggestedMm = nearestHookMm((near + far) / 2, technique.hooksMm);
 	const isSmall = hookMm < near * (1 - defaults.hookTolerance.value);
 	const isLarge = hookMm > far * (1 + defaults.hookTolerance.value);
 	if (!isSmall && !isLarge) return [];

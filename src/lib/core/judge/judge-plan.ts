@@ -25,7 +25,10 @@ function judgeBag(model: Model): Judgement[] {
 /** Whether the mat is as large as wanted, and as the one who sleeps on it. */
 function judgeSize(plan: Plan, { mat }: Model): Judgement[] {
 	const judgements: Judgement[] = [];
-	const { target } = plan;
+	const { target, technique } = plan;
+	const isOfTool =
+		(technique.kind === 'peg-loom' && technique.pegToPegMm !== undefined) ||
+		(technique.kind === 'twined' && technique.nails !== undefined);
 	const sleeperMm = plan.sleeperHeightMm ?? usualSleeperHeightMm;
 	if (mat.lengthMm < sleeperMm) {
 		const lengthMm = Math.ceil((target.lengthMm + sleeperMm - mat.lengthMm) / 10 + 2) * 10;
@@ -34,7 +37,8 @@ function judgeSize(plan: Plan, { mat }: Model): Judgement[] {
 			severity: 'look',
 			subject: 'size',
 			figures: { lengthMm: mat.lengthMm, sleeperMm },
-			cure: { target: { ...target, lengthMm } }
+			// A tool that stands there makes the length: wanting more of it changes nothing.
+			...(!isOfTool && { cure: { target: { ...target, lengthMm } } })
 		});
 	}
 	if (target.widthMm < defaults.matLeastWidth.value) {

@@ -34,12 +34,15 @@ function techniqueValues(technique: Technique): Values {
 		case 'peg-loom':
 			return {
 				'technique.pitch_mm': technique.pitchMm,
+				'technique.pegs': technique.pegs,
+				'technique.peg_to_peg_mm': technique.pegToPegMm,
 				'technique.end_gap_mm': technique.endGapMm,
 				...cutValues('technique.weft_cut', technique.weftCut)
 			};
 		case 'twined':
 			return {
 				'technique.pitch_mm': technique.pitchMm,
+				'technique.nails': technique.nails,
 				'technique.cloth_width_mm': technique.clothWidthMm,
 				'technique.frame_width_mm': technique.frameWidthMm,
 				'technique.frame_length_mm': technique.frameLengthMm

@@ -1,20 +1,24 @@
 import type { Practice } from '$lib/core/practice/practice';
 import type { GroupId } from '$lib/server/base/group-id';
 import { orAway } from '$lib/server/db/away';
+import type { ToolLine } from '$lib/stages/prepare/tool-line';
+import { listTools } from '$lib/server/prepare/tools';
 import { listStoredKinds } from '$lib/server/gather/kinds';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
 
-/** What the planning bench knows of a group: its practice, and its kinds of bag with what is in the store. */
+/** What the planning bench knows of a group: its practice, its kinds of bag with what is in the store, and its tools. */
 export async function knownOf(
 	groupId: GroupId
-): Promise<{ practice: Practice; kinds: CountedBags[] }> {
-	const [practice, kinds] = await Promise.all([
+): Promise<{ practice: Practice; kinds: CountedBags[]; tools: ToolLine[] }> {
+	const [practice, kinds, tools] = await Promise.all([
 		practiceOrBare(groupId),
-		orAway(listStoredKinds(groupId))
+		orAway(listStoredKinds(groupId)),
+		orAway(listTools(groupId))
 	]);
 	return {
 		practice,
+		tools: tools ?? [],
 		kinds: (kinds ?? []).map(({ name, bags, flatWidthMm, gussetMm, bodyMm, handleMm, massG }) => ({
 			kind: name,
 			bag: { flatWidthMm, gussetMm, bodyMm, handleMm, massG },

@@ -9,6 +9,7 @@ import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
+import { keepTool } from '../prepare/tools';
 
 /**
  * Keeps an entry, whole or not at all, in the transaction it is called in.
@@ -29,7 +30,8 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	correction: takeBack,
 	measurement: keepMeasurement,
 	'bag-kind': keepBagKind,
-	timed: keepTimedWork
+	timed: keepTimedWork,
+	tool: keepTool
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { afterPaint } from '$lib/stages/plan/bench/after-paint';
-	import { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { Bench, type OwnTool } from '$lib/stages/plan/bench/bench.svelte';
 	import { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/stages/plan/bench/shortcuts.svelte';
 	import { Unkept } from '$lib/stages/plan/bench/unkept.svelte';
@@ -42,6 +42,9 @@
 		practice: Practice;
 		/** The group's own kinds of bag, and how many of each are in the store. */
 		kinds?: readonly CountedBags[];
+		/** The looms, frames and hooks that are there, and the one to begin with. */
+		tools?: readonly OwnTool[];
+		tool?: string | null;
 		/** The plan's id; null while it is not kept. */
 		planId?: string | null;
 		/** The version that what the page came with is of. */
@@ -65,6 +68,8 @@
 		initial,
 		practice,
 		kinds = [],
+		tools = [],
+		tool = null,
 		planId = null,
 		version: loaded = 1,
 		key,
@@ -78,13 +83,26 @@
 	}: Props = $props();
 
 	const bench = untrack(
-		() => new Bench(initial.fields, group.lengthSystem, group.stitchTerms, practice, kinds)
+		() =>
+			new Bench(
+				initial.fields,
+				group.lengthSystem,
+				group.stitchTerms,
+				practice,
+				kinds,
+				undefined,
+				tools
+			)
 	);
 	if (untrack(() => step)) bench.open(untrack(() => step) ?? 'cut');
+	untrack(() => {
+		const begun = tools.find(({ id }) => id === tool);
+		if (begun) bench.chooseTool(begun);
+	});
 	/** The choices that decide which fields show, for the style sheet. */
 	const marking = [
 		...['style', 'trim', 'loops', 'weft_style', 'weft_trim', 'weft_loops'],
-		...['technique', 'bag_preset', 'joint', 'ends', 'warp', 'frame']
+		...['technique', 'bag_preset', 'joint', 'ends', 'warp', 'frame', 'loom']
 	] as FieldName[];
 	const marks = $derived(
 		Object.fromEntries(
@@ -211,6 +229,7 @@
 	<input type="hidden" name="version" value={version} />
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="exact" value={bench.fields.exact} />
+	<input type="hidden" name="hooks" value={bench.fields.hooks} />
 
 	<main id="main" class="@container flex-1 px-5 pt-3 pb-6 max-sm:px-4">
 		<h1 class="sr-only">{heading}</h1>

@@ -19,6 +19,7 @@
 		initial={form ?? data}
 		practice={data.practice}
 		kinds={data.kinds}
+		tools={data.tools}
 		planId={data.id}
 		isAnswer={form !== null && !kept}
 		version={theirs ? (form?.version ?? data.version) : data.version}

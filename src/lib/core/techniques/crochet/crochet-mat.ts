@@ -11,6 +11,8 @@ export interface CrochetTechnique {
 	readonly kind: 'crochet';
 	readonly stitch: Stitch;
 	readonly hookMm: number;
+	/** Hooks that are there, mm: what is advised is one of them; any in common use if not given. */
+	readonly hooksMm?: readonly number[] | undefined;
 	/** Rows of the short side (across), or rows as long as the sleeper (lengthwise). Across if not given. */
 	readonly direction?: 'across' | 'lengthwise' | undefined;
 }

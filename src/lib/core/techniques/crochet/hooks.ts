@@ -32,11 +32,20 @@ export function suitableHookMm(bulkDiameterMm: number): { near: number; far: num
 }
 
 /**
- * The hook in common use nearest to a size, mm.
+ * Hooks there are to choose from, mm: those of the group, or all in common use where none is named.
  *
- * @example nearestHookMm(8.3) // 8
+ * @example hooksOf([6, 10]) // [6, 10]
  */
-export const nearestHookMm = (sizeMm: number): number =>
-	hooks.reduce((best, hook) =>
-		Math.abs(hook.mm - sizeMm) < Math.abs(best.mm - sizeMm) ? hook : best
-	).mm;
+export const hooksOf = (owned?: readonly number[]): readonly number[] =>
+	owned && owned.length > 0 ? [...owned].sort((a, b) => a - b) : hooks.map(({ mm }) => mm);
+
+/**
+ * The hook nearest to a size, mm, of those there are.
+ *
+ * @param owned hooks of the group; all in common use if not given
+ * @example [nearestHookMm(8.3), nearestHookMm(8.3, [6, 10])] // [8, 10]
+ */
+export const nearestHookMm = (sizeMm: number, owned?: readonly number[]): number =>
+	hooksOf(owned).reduce((best, mm) =>
+		Math.abs(mm - sizeMm) < Math.abs(best - sizeMm) ? mm : best
+	);

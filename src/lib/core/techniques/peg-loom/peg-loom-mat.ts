@@ -16,6 +16,10 @@ export const packings = ['firm', 'medium', 'loose'] as const;
 export interface PegLoomTechnique {
 	readonly kind: 'peg-loom';
 	readonly pitchMm: number;
+	/** Pegs at each end of the loom that stands there; as many as the target needs if not given. */
+	readonly pegs?: number | undefined;
+	/** From the pegs of one end to those of the other, of that loom, mm; as the target needs if not given. */
+	readonly pegToPegMm?: number | undefined;
 	/** Clear gap at both ends for finishing, mm; 25 if not given. */
 	readonly endGapMm?: number | undefined;
 	readonly packing: Packing;
@@ -65,7 +69,7 @@ const rowPitchOf: Readonly<Record<Packing, number>> = {
  *
  * `P = round(W/p) + 1`, `Lp = L + 2 gap`, `Nw = P + 2`, `width = (P − 1) p + d_warp`,
  * crimp `((π (d_warp + d_weft)/2) / 2p)² / 4`, row pitch `q = d_weft × 0.58, 0.75 or 1`,
- * `R = floor((Lp − 2 gap)/q)`, weft `R (width (1 + c) + 0.75 π d_warp)`, cover `d_weft / q`.
+ * `R = floor((Lp − 2 gap)/q)`. A loom that stands there gives P and Lp: the size follows from it. Weft `R (width (1 + c) + 0.75 π d_warp)`, cover `d_weft / q`.
  *
  * @param warp what a bag gives cut for warp
  * @param weft what a bag gives cut for weft
@@ -85,8 +89,12 @@ export function pegLoomMat(
 	const endGapMm = within('endGapMm', technique.endGapMm ?? defaults.pegEndGap.value, {
 		atLeast: 0
 	});
-	const pegs = round.nearest(positive('widthMm', target.widthMm) / pitchMm) + 1;
-	const pegToPegMm = positive('lengthMm', target.lengthMm) + 2 * endGapMm;
+	const pegs = technique.pegs ?? round.nearest(positive('widthMm', target.widthMm) / pitchMm) + 1;
+	const pegToPegMm = within(
+		'pegToPegMm',
+		technique.pegToPegMm ?? positive('lengthMm', target.lengthMm) + 2 * endGapMm,
+		{ moreThan: 2 * endGapMm }
+	);
 	const warpStrands = pegs + (technique.doubleEdges === false ? 0 : 2);
 	const pieceMm = warp.pieceLengthMm * factors.pieceLength;
 	const piecesPerStrand = Math.max(1, round.nearest(pegToPegMm / pieceMm));

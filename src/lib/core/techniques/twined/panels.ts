@@ -33,3 +33,26 @@ export function panelsFor(target: Target, frame: Target): Panels {
 		seamAcrossMm: (along - 1) * target.widthMm
 	};
 }
+
+/**
+ * Panels of a size that a frame gives, as many as come nearest to the mat that is wanted.
+ *
+ * @throws DomainError where a size is not above 0
+ * @example panelsOf({ widthMm: 850, lengthMm: 1850 }, { widthMm: 420, lengthMm: 1830 }) // { across: 2, along: 1, count: 2, widthMm: 420, lengthMm: 1830, seamAlongMm: 1830, seamAcrossMm: 0 }
+ */
+export function panelsOf(target: Target, panel: Target): Panels {
+	const across = Math.max(1, Math.round(target.widthMm / positive('panel.widthMm', panel.widthMm)));
+	const along = Math.max(
+		1,
+		Math.round(target.lengthMm / positive('panel.lengthMm', panel.lengthMm))
+	);
+	return {
+		across,
+		along,
+		count: across * along,
+		widthMm: panel.widthMm,
+		lengthMm: panel.lengthMm,
+		seamAlongMm: (across - 1) * along * panel.lengthMm,
+		seamAcrossMm: (along - 1) * across * panel.widthMm
+	};
+}

@@ -5,12 +5,14 @@ import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
 import type { MadeMat, Target } from '../../mat/made-mat';
 import type { Panels } from './panels';
-import { panelsFor } from './panels';
+import { panelsFor, panelsOf } from './panels';
 
 export interface TwinedTechnique {
 	readonly kind: 'twined';
 	/** Nail to nail, mm. */
 	readonly pitchMm: number;
+	/** Nails at each end of the frame that stands there; as many as the target needs if not given. */
+	readonly nails?: number | undefined;
 	/** Cloth strips if not given. */
 	readonly warp?: 'cloth' | 'film' | undefined;
 	/** Width of the bolt the cloth strips are cut from, mm. */
@@ -59,7 +61,8 @@ export interface TwinedMat extends MadeMat {
  * round each warp end and each rod.
  *
  * `N = round(W/p)`, ends `2N`, warp `2N × length`, row pitch `1.75 d`, rows `floor(L / pitch)`,
- * strand a row `2 W × 1.20 + 100`, of each panel; the mat is all of its panels together.
+ * strand a row `2 W × 1.20 + 100`, of each panel; the mat is all of its panels together. A frame that
+ * stands there, with its nails, gives the size of a panel: `N × p` by its length.
  *
  * @param bulkDiameterMm of one weft strand, above 0
  * @throws DomainError
@@ -78,13 +81,17 @@ export function twinedMat(
 	const lengthMm = positive('lengthMm', target.lengthMm);
 	const rowPitchMm =
 		defaults.twinedRowPitch.value * positive('bulkDiameterMm', bulkDiameterMm) * factors.framePitch;
+	const { nails: owned } = technique;
 	const frame = {
-		widthMm: technique.frameWidthMm ?? widthMm,
+		widthMm: technique.frameWidthMm ?? (owned === undefined ? widthMm : owned * pitchMm),
 		lengthMm: technique.frameLengthMm ?? lengthMm
 	};
-	const panels = panelsFor(target, frame);
+	const panels =
+		owned === undefined
+			? panelsFor(target, frame)
+			: panelsOf(target, { widthMm: owned * pitchMm, lengthMm: frame.lengthMm });
 	// All panels are alike, so a mat is what one of them is, so many times.
-	const panelNails = Math.max(1, round.nearest(panels.widthMm / pitchMm));
+	const panelNails = owned ?? Math.max(1, round.nearest(panels.widthMm / pitchMm));
 	const panelRows = Math.max(1, round.down(panels.lengthMm / rowPitchMm));
 	const panelRowMm =
 		2 * panels.widthMm * defaults.twinedTakeUp.value + defaults.twinedRowEnds.value;
@@ -122,7 +129,7 @@ export function twinedMat(
 		panel,
 		weftDiameterMm: bulkDiameterMm,
 		strandMm: weftStrandMm + (isFilm ? warpMm : 0),
-		widthMm,
+		widthMm: owned === undefined ? widthMm : panels.widthMm * panels.across,
 		lengthMm: rows * rowPitchMm,
 		rows,
 		cover: (2 * defaults.twinedTakeUp.value * bulkDiameterMm) / rowPitchMm,

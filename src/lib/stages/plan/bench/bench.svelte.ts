@@ -9,7 +9,7 @@ import type { Estimate, TallyName } from '$lib/core/estimate/estimate';
 import { estimatePlan } from '$lib/core/estimate/estimate';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
-import { fieldLength, formatLength } from '$lib/core/units/format-length';
+import { fieldLength, formatLength, trimmed } from '$lib/core/units/format-length';
 import type { Changes } from '$lib/stages/plan/fields/choices';
 import { chooseStyle, chooseTechnique, followHook } from '$lib/stages/plan/fields/choices';
 import type { CutPrefix, FieldName, Fields } from '$lib/stages/plan/fields';
@@ -21,8 +21,17 @@ import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import type { StepName } from '$lib/stages/plan/words/step-lines';
 import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
+import type { Tool } from '$lib/core/tools/tools';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { History } from './history';
+
+/** A tool of the group, as the bench plans with it. */
+export interface OwnTool {
+	readonly id: string;
+	readonly name: string;
+	readonly count: number;
+	readonly tool: Tool;
+}
 
 /** What is open under the mat. */
 export type DetailView = 'closer' | 'reckoning' | null;
@@ -80,7 +89,9 @@ export class Bench {
 		practice: Practice,
 		/** The group's own kinds of bag with what is in the store; empty where they are not known. */
 		readonly kinds: readonly CountedBags[] = [],
-		fallback: Plan = startingPlan
+		fallback: Plan = startingPlan,
+		/** The group's own looms, frames and hooks. */
+		readonly tools: readonly OwnTool[] = []
 	) {
 		this.practice = practice;
 		this.fields = { ...fields };
@@ -215,7 +226,67 @@ export class Bench {
 	}
 
 	chooseTechnique(kind: TechniqueKind): void {
-		this.choose(chooseTechnique(kind, this.fields, this.system));
+		this.choose({
+			...chooseTechnique(kind, this.fields, this.system),
+			// Hooks advised are hooks owned.
+			...(kind === 'crochet' && this.ownHooks.length > 0 && { hooks: this.ownHooks.join(' ') })
+		});
+	}
+
+	/** Hooks of the group, mm. */
+	get ownHooks(): number[] {
+		return this.tools.flatMap(({ tool }) => (tool.sort === 'hook' ? [tool.mm] : []));
+	}
+
+	/** Plans on a tool that stands there: the technique with it, and its measures as they are. */
+	chooseTool({ tool }: OwnTool): void {
+		const { system } = this;
+		const small = (mm: number) => fieldLength(mm, system, 'small');
+		const long = (mm: number) => fieldLength(mm, system, 'mat');
+		const to = (kind: TechniqueKind) =>
+			this.plan.technique.kind === kind ? {} : chooseTechnique(kind, this.fields, system);
+		const own = (changes: Changes, lengths: Partial<Record<FieldName, number>>) =>
+			this.choose({
+				...changes,
+				// Sixteenths of an inch say less than the tool measures: it is remembered to the tenth.
+				exact:
+					system === 'ft'
+						? writeExact(
+								{ ...this.fields, ...changes },
+								{ ...lengthsOf(this.fields, system), ...lengths },
+								'ft'
+							)
+						: ''
+			});
+		if (tool.sort === 'loom')
+			own(
+				{
+					...to('peg-loom'),
+					loom: 'own',
+					pegs: String(tool.pegs),
+					pitch: small(tool.pitchMm),
+					peg_to_peg: long(tool.pegToPegMm)
+				},
+				{ pitch: tool.pitchMm, peg_to_peg: tool.pegToPegMm }
+			);
+		else if (tool.sort === 'frame')
+			own(
+				{
+					...to('twined'),
+					frame: 'own',
+					nails: String(tool.nails),
+					pitch: small(tool.pitchMm),
+					frame_width: long(tool.nails * tool.pitchMm),
+					frame_length: long(tool.lengthMm)
+				},
+				{
+					pitch: tool.pitchMm,
+					frame_width: tool.nails * tool.pitchMm,
+					frame_length: tool.lengthMm
+				}
+			);
+		else if (tool.sort === 'hook')
+			this.choose({ ...to('crochet'), hook: trimmed(tool.mm, 2), hooks: this.ownHooks.join(' ') });
 	}
 
 	slideStripWidth(prefix: CutPrefix, mm: number): void {

@@ -48,11 +48,16 @@ const techniqueShape = z.discriminatedUnion('kind', [
 		kind: z.literal('crochet'),
 		stitch: z.enum(['sc', 'hdc', 'dc']),
 		hook_mm: bounded('technique.hook_mm'),
+		/** Hooks that are there: what is advised is one of them. */
+		hooks_mm: z.array(bounded('technique.hook_mm')).min(1).max(40).optional(),
 		direction: z.enum(['across', 'lengthwise']).optional()
 	}),
 	z.strictObject({
 		kind: z.literal('peg-loom'),
 		pitch_mm: bounded('technique.pitch_mm'),
+		/** Of the loom that stands there: the size of the mat follows from it. */
+		pegs: bounded('technique.pegs').optional(),
+		peg_to_peg_mm: bounded('technique.peg_to_peg_mm').optional(),
 		end_gap_mm: bounded('technique.end_gap_mm').optional(),
 		packing: z.enum(packings),
 		double_edges: z.boolean().optional(),
@@ -64,6 +69,8 @@ const techniqueShape = z.discriminatedUnion('kind', [
 	z.strictObject({
 		kind: z.literal('twined'),
 		pitch_mm: bounded('technique.pitch_mm'),
+		/** Of the frame that stands there. */
+		nails: bounded('technique.nails').optional(),
 		warp: z.enum(['cloth', 'film']).optional(),
 		cloth_width_mm: bounded('technique.cloth_width_mm').optional(),
 		frame_width_mm: bounded('technique.frame_width_mm').optional(),

@@ -69,7 +69,15 @@ function techniqueFields(technique: Technique, plan: Plan, system: LengthSystem)
 		technique: technique.kind,
 		stitch: hooked?.stitch ?? 'sc',
 		hook: trimmed(hooked?.hookMm ?? 8, 2),
+		hooks: (hooked?.hooksMm ?? []).map((mm) => trimmed(mm, 2)).join(' '),
 		direction: hooked?.direction ?? 'across',
+		loom: loom?.pegs === undefined && loom?.pegToPegMm === undefined ? 'free' : 'own',
+		pegs: loom?.pegs === undefined ? '' : String(loom.pegs),
+		nails: frame?.nails === undefined ? '' : String(frame.nails),
+		peg_to_peg: write(
+			'peg_to_peg',
+			loom?.pegToPegMm ?? plan.target.lengthMm + 2 * (loom?.endGapMm ?? defaults.pegEndGap.value)
+		),
 		pitch: write('pitch', loom?.pitchMm ?? frame?.pitchMm ?? usualPitchMm),
 		end_gap: write('end_gap', loom?.endGapMm ?? defaults.pegEndGap.value),
 		packing: loom?.packing ?? 'firm',
@@ -81,7 +89,11 @@ function techniqueFields(technique: Technique, plan: Plan, system: LengthSystem)
 		warp: frame?.warp ?? 'cloth',
 		cloth_width: write('cloth_width', frame?.clothWidthMm ?? defaults.clothWidth.value),
 		frame:
-			frame?.frameWidthMm === undefined && frame?.frameLengthMm === undefined ? 'whole' : 'own',
+			frame?.frameWidthMm === undefined &&
+			frame?.frameLengthMm === undefined &&
+			frame?.nails === undefined
+				? 'whole'
+				: 'own',
 		frame_width: write('frame_width', frame?.frameWidthMm ?? plan.target.widthMm),
 		frame_length: write('frame_length', frame?.frameLengthMm ?? plan.target.lengthMm),
 		band_strands: technique.kind === 'finger-bands' ? String(technique.warpStrands) : '3'

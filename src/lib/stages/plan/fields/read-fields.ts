@@ -3,7 +3,7 @@ import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
 import type { Cut } from '$lib/core/cut/types';
 import type { Technique } from '$lib/core/techniques/technique';
-import { mostColours } from '$lib/core/model/limits';
+import { mostColours, planLimits } from '$lib/core/model/limits';
 import { isJointFor } from '$lib/core/cut/joint-for-cut';
 import { planProblems } from '$lib/core/model/plan-problems';
 import type { Plan } from '$lib/core/model/types';
@@ -53,12 +53,17 @@ function readTechnique(read: FieldReader): Technique {
 				kind: 'crochet',
 				stitch: read.word('stitch', ['sc', 'hdc', 'dc']),
 				hookMm: read.number('hook'),
+				...readHooks(read.fields.hooks),
 				direction: read.word('direction', ['across', 'lengthwise'])
 			};
 		case 'peg-loom':
 			return {
 				kind: 'peg-loom',
 				pitchMm: read.length('pitch'),
+				...(read.fields.loom === 'own' && {
+					pegs: read.number('pegs'),
+					pegToPegMm: read.length('peg_to_peg')
+				}),
 				endGapMm: read.length('end_gap'),
 				packing: read.word('packing', ['firm', 'medium', 'loose']),
 				doubleEdges: read.isYes('double_edges'),
@@ -76,13 +81,23 @@ function readTechnique(read: FieldReader): Technique {
 				...(warp === 'cloth' && { clothWidthMm: read.length('cloth_width') }),
 				...(read.fields.frame === 'own' && {
 					frameWidthMm: read.length('frame_width'),
-					frameLengthMm: read.length('frame_length')
+					frameLengthMm: read.length('frame_length'),
+					...((read.fields.nails ?? '').trim() !== '' && { nails: read.number('nails') })
 				})
 			};
 		}
 		case 'finger-bands':
 			return { kind: 'finger-bands', warpStrands: Number(read.word('band_strands', ['3', '4'])) };
 	}
+}
+
+/** Hooks there are, in millimetres with spaces between; what is no hook is left out. */
+function readHooks(text: string): { hooksMm?: number[] } {
+	const hooksMm = [...new Set((text ?? '').split(/\s+/).map(Number))].filter(
+		(mm) =>
+			mm >= planLimits['technique.hook_mm'].atLeast && mm <= planLimits['technique.hook_mm'].atMost
+	);
+	return hooksMm.length > 0 ? { hooksMm: hooksMm.slice(0, 40) } : {};
 }
 
 /** Names of colours, in order, with spaces between; what is no colour is left out. */

@@ -1,9 +1,12 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
+	import { usualSleeperHeightMm } from '$lib/core/model/types';
+	import { fieldLength } from '$lib/core/units/format-length';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import Caution from '$lib/ui/Caution.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import OwnTools from '../parts/OwnTools.svelte';
 	import Step from '../parts/Step.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import CrochetFields from './CrochetFields.svelte';
@@ -12,6 +15,11 @@
 	const { bench }: { bench: Bench } = $props();
 	const model = $derived(bench.drawn.estimate.model);
 	const technique = $derived(bench.drawn.plan.technique);
+	const isOfTool = $derived(
+		(technique.kind === 'peg-loom' && technique.pegs !== undefined) ||
+			(technique.kind === 'twined' && technique.nails !== undefined)
+	);
+	const sleeperMm = $derived(bench.drawn.plan.sleeperHeightMm ?? usualSleeperHeightMm);
 	const frame = $derived(model.mat.kind === 'twined' ? model.mat : null);
 	const kinds: readonly { value: TechniqueKind; label: string; note: string }[] = [
 		{ value: 'crochet', label: 'Crochet', note: 'a hook' },
@@ -29,7 +37,35 @@
 		choices={kinds}
 		onchoose={(kind) => bench.chooseTechnique(kind as TechniqueKind)}
 	/>
-	<div class="only-crochet grid gap-4"><CrochetFields {bench} /></div>
+	<div class="only-crochet grid gap-4">
+		<OwnTools {bench} sort="hook" />
+		<CrochetFields {bench} />
+	</div>
+	<div class="only-peg-loom grid gap-4">
+		<OwnTools {bench} sort="loom" />
+		<ChoiceRow
+			{bench}
+			field="loom"
+			legend="The loom"
+			choices={[
+				{ value: 'free', label: 'As the mat needs' },
+				{ value: 'own', label: 'One that is there', note: 'the mat follows from it' }
+			]}
+			onchoose={(loom) =>
+				bench.choose({
+					loom,
+					...(loom === 'own' &&
+						model.mat.kind === 'peg-loom' && {
+							pegs: bench.fields.pegs || String(model.mat.pegs),
+							peg_to_peg: fieldLength(model.mat.pegToPegMm, bench.system, 'mat')
+						})
+				})}
+		/>
+		<div class="only-own-loom grid grid-cols-2 gap-3">
+			<TextField {bench} field="pegs" label="Pegs at each end" />
+			<TextField {bench} field="peg_to_peg" label="Pegs to pegs, along" />
+		</div>
+	</div>
 	<div class="only-pitched grid grid-cols-2 gap-3">
 		<TextField {bench} field="pitch" label="Peg to peg" hint="Nail to nail on a frame" />
 		<div class="only-peg-loom"><TextField {bench} field="end_gap" label="Clear at each end" /></div>
@@ -98,6 +134,7 @@
 		</fieldset>
 	</div>
 	<div class="only-twined grid gap-4">
+		<OwnTools {bench} sort="frame" />
 		<ChoiceRow
 			{bench}
 			field="warp"
@@ -127,6 +164,12 @@
 		<div class="only-own-frame grid grid-cols-2 gap-3">
 			<TextField {bench} field="frame_width" label="Frame width" />
 			<TextField {bench} field="frame_length" label="Frame length" />
+			<TextField
+				{bench}
+				field="nails"
+				label="Nails at each end"
+				hint="Empty: as many as the panel needs"
+			/>
 		</div>
 	</div>
 	<div class="only-bands">
@@ -140,6 +183,14 @@
 			]}
 		/>
 	</div>
+	{#if isOfTool}
+		<p class="text-[0.9375rem] font-semibold" role="status" data-of-tool>
+			This tool makes a mat {bench.readable(model.mat.widthMm, 'mat')} × {bench.readable(
+				model.mat.lengthMm,
+				'mat'
+			)}; {model.mat.lengthMm >= sleeperMm ? 'the sleeper fits on it' : 'the sleeper is longer'}.
+		</p>
+	{/if}
 	<p class="quiet text-[0.9375rem]">
 		{wholeNumber(model.mat.rows)}
 		{model.mat.kind === 'finger-bands' ? 'passes in each band' : 'rows'}. Repeated work tires hands:

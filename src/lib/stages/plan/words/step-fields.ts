@@ -11,6 +11,9 @@ export const fieldsOfStep: Readonly<Record<StepName, readonly FieldName[]>> = {
 	technique: [
 		'hook',
 		'pitch',
+		'pegs',
+		'peg_to_peg',
+		'nails',
 		'end_gap',
 		'cloth_width',
 		'frame_width',

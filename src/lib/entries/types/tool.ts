@@ -1,0 +1,89 @@
+import type { Tool, ToolSort } from '../../core/tools/tools';
+import { toolBounds, toolSorts } from '../../core/tools/tools';
+import type { FormReader } from '../form-reader';
+import { bounds, longest } from '../bounds';
+import { entryType } from '../entry-type';
+
+/** A tool that is there, so many of it; measured again, or gone, where `toolId` says which. */
+export interface ToolEntry {
+	readonly type: 'tool';
+	readonly toolId: string | null;
+	readonly name: string;
+	readonly count: number;
+	readonly tool: Tool;
+	readonly isGone: boolean;
+}
+
+/** A length within what a hall holds, with a sentence where it is not. */
+function lengthIn(
+	read: FormReader,
+	field: string,
+	scale: 'bag' | 'small' | 'mat',
+	{ atLeast, atMost }: { readonly atLeast: number; readonly atMost: number },
+	words: string
+): number {
+	const mm = read.millimetres(field, scale, 1_000_000);
+	if (mm < atLeast || mm > atMost) read.problems[field] ??= words;
+	return mm;
+}
+
+function readMeasures(read: FormReader, sort: ToolSort): Tool {
+	const pitch = () =>
+		lengthIn(
+			read,
+			'pitch',
+			'small',
+			toolBounds.pitchMm,
+			'Pegs and nails stand between 5 mm and 10 cm apart. Measure from middle to middle.'
+		);
+	const length = (field: string) =>
+		lengthIn(
+			read,
+			field,
+			'mat',
+			toolBounds.lengthMm,
+			'That is shorter than any mat, or longer than a hall: between 45 cm and 6 m.'
+		);
+	switch (sort) {
+		case 'loom':
+			return {
+				sort,
+				pegs: read.count('pegs', toolBounds.pegs),
+				pitchMm: pitch(),
+				pegToPegMm: length('peg_to_peg'),
+				hasRods: read.raw('rods') !== 'none'
+			};
+		case 'frame':
+			return {
+				sort,
+				nails: read.count('nails', toolBounds.nails),
+				pitchMm: pitch(),
+				lengthMm: length('frame_length'),
+				rods: read.raw('rods') === 'bare' ? 'bare' : 'eyes'
+			};
+		case 'hook':
+			return { sort, mm: read.number('hook', toolBounds.hookMm) };
+		default:
+			return { sort };
+	}
+}
+
+function readTool(read: FormReader): ToolEntry {
+	const toolId = read.raw('tool') === '' ? null : read.uuid('tool');
+	const isGone = toolId !== null && read.raw('gone') === 'yes';
+	return {
+		type: 'tool',
+		toolId,
+		name: read.needed('name', longest['tool.name']),
+		count: read.count('count', bounds['tool.count'], 1),
+		tool: readMeasures(read, read.word('sort', toolSorts)),
+		isGone
+	};
+}
+
+export const toolType = entryType<ToolEntry>({
+	type: 'tool',
+	page: '/prepare/tools',
+	read: readTool,
+	words: ({ name, gone }) => `${name || 'a tool'}${gone === 'yes' ? ', not there any more' : ''}`
+});

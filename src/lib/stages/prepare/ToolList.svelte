@@ -1,0 +1,98 @@
+<script lang="ts">
+	// The tools that are there: looms and frames to one scale, hooks as thick as they are, the rest counted.
+	import { toolScene } from '$lib/core/drawing/tool-scene';
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { newKey } from '$lib/ui/new-key';
+	import SceneView from '$lib/ui/SceneView.svelte';
+	import { toolNames, toolWords } from '$lib/ui/tool-words';
+	import type { ToolLine } from './tool-line';
+
+	const { tools, system }: { tools: readonly ToolLine[]; system: LengthSystem } = $props();
+	const longest = $derived(
+		Math.max(
+			1500,
+			...tools.map(({ tool }) =>
+				tool.sort === 'loom' ? tool.pegToPegMm : tool.sort === 'frame' ? tool.lengthMm : 0
+			)
+		)
+	);
+	const scale = $derived(240 / longest);
+	/** Millimetres of the page, as far as the screen is honest. */
+	const cssMm = 96 / 25.4;
+	const planOn = ({ id, tool }: ToolLine) =>
+		tool.sort === 'loom' || tool.sort === 'frame' || tool.sort === 'hook'
+			? `/plan?step=technique&tool=${id}`
+			: null;
+</script>
+
+{#if tools.length === 0}
+	<p class="mt-2">
+		None yet. Measure the loom in the hall, or name the hooks in the box: plans then go by them.
+	</p>
+{:else}
+	<ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(100%,20rem),1fr))] gap-4">
+		{#each tools as line (line.id)}
+			{@const { id, name, count, tool } = line}
+			{@const href = planOn(line)}
+			<li class="grid content-start gap-1 border-t border-base-300 pt-3" data-tool={name}>
+				{#if tool.sort === 'loom' || tool.sort === 'frame'}
+					<SceneView scene={toolScene(tool, scale)} said="{name}, drawn to scale" />
+				{:else if tool.sort === 'hook'}
+					<svg
+						width={Math.max(44, tool.mm * cssMm + 4)}
+						height={tool.mm * cssMm + 4}
+						role="img"
+						aria-label="{name}, as thick as it is"
+					>
+						<circle
+							cx={(tool.mm * cssMm) / 2 + 2}
+							cy={(tool.mm * cssMm) / 2 + 2}
+							r={(tool.mm * cssMm) / 2}
+							class="fill-base-content/25 stroke-base-content"
+						/>
+					</svg>
+				{/if}
+				<h3 class="text-lg font-semibold">{name}</h3>
+				<p class="text-[0.9375rem]">
+					{count === 1 ? toolNames[tool.sort] : `${count} × ${toolNames[tool.sort]}`}{toolWords(
+						tool,
+						system
+					)
+						? `: ${toolWords(tool, system)}`
+						: ''}
+				</p>
+				<div class="flex flex-wrap gap-2">
+					{#if href}<a class="btn px-3" {href}>Plan with it<span class="sr-only">: {name}</span></a
+						>{/if}
+					<a class="btn px-3 font-normal" href="?again={id}"
+						>Measure again<span class="sr-only">: {name}</span></a
+					>
+					<form method="POST" action="?/keep">
+						<input type="hidden" name="type" value="tool" />
+						<input type="hidden" name="key" value={newKey()} />
+						<input type="hidden" name="tool" value={id} />
+						<input type="hidden" name="gone" value="yes" />
+						<input type="hidden" name="name" value={name} />
+						<input type="hidden" name="count" value={count} />
+						<input type="hidden" name="lengths" value="cm" />
+						<input type="hidden" name="sort" value={tool.sort} />
+						{#if tool.sort === 'loom'}
+							<input type="hidden" name="pegs" value={tool.pegs} />
+							<input type="hidden" name="pitch" value="{tool.pitchMm} mm" />
+							<input type="hidden" name="peg_to_peg" value="{tool.pegToPegMm} mm" />
+						{:else if tool.sort === 'frame'}
+							<input type="hidden" name="nails" value={tool.nails} />
+							<input type="hidden" name="pitch" value="{tool.pitchMm} mm" />
+							<input type="hidden" name="frame_length" value="{tool.lengthMm} mm" />
+						{:else if tool.sort === 'hook'}
+							<input type="hidden" name="hook" value={tool.mm} />
+						{/if}
+						<button class="btn px-3 font-normal"
+							>Not there any more<span class="sr-only">: {name}</span></button
+						>
+					</form>
+				</div>
+			</li>
+		{/each}
+	</ul>
+{/if}

@@ -1,0 +1,28 @@
+<script lang="ts">
+	// The tools of the hall: plans follow them.
+	import ToolForm from '$lib/stages/prepare/ToolForm.svelte';
+	import ToolList from '$lib/stages/prepare/ToolList.svelte';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const again = $derived(data.tools.find(({ id }) => id === data.again) ?? null);
+</script>
+
+<svelte:head><title>Tools · Nest Row</title></svelte:head>
+
+<div
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
+>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
+		{#key again?.id}<ToolForm line={again} sent={form?.entry} />{/key}
+		{#if again}<a class="btn font-normal" href="/prepare/tools">Another tool instead</a>{/if}
+	</div>
+	<section class="sheet p-4" aria-labelledby="tools">
+		<h2 id="tools">Tools that are there</h2>
+		<p class="quiet mt-1 text-[0.9375rem]">
+			Looms and frames are drawn to one scale. A plan on one of them takes its pegs and its length:
+			the mat follows from the tool.
+		</p>
+		<ToolList tools={data.tools} system={data.group.lengthSystem} />
+	</section>
+</div>

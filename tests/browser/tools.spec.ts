@@ -1,0 +1,102 @@
+import { expect, expectAccessible, openStep, ready, tally, test } from './app';
+
+test.describe.configure({ mode: 'serial' });
+test.use({ world: 'tools', allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422'] });
+
+test('a loom is measured, refused where it cannot be, drawn, and planned on as it stands', async ({
+	page
+}) => {
+	await page.goto('/prepare/tools');
+	await ready(page);
+	await expect(page.getByRole('link', { name: 'Prepare' })).toHaveAttribute('aria-current', 'page');
+	await page.getByLabel('What you call it').fill('Hall loom');
+	await page.getByLabel('Pegs at each end').fill('28');
+	await page.getByLabel('One to the next').fill('25.4 mm');
+	await page.getByLabel('Pegs to pegs, along').fill('182 m');
+	await page.getByRole('button', { name: 'Add it' }).click();
+	await expect(page.locator('#tool-peg_to_peg-problem')).toContainText('longer than a hall');
+	await expect(page.getByLabel('Pegs to pegs, along')).toBeFocused();
+	await page.getByLabel('Pegs to pegs, along').fill('182.9 cm');
+	await expect(page.getByText('28 pegs, 25.4 mm apart, 183 cm from peg to peg')).toBeVisible();
+	await page.getByRole('button', { name: 'Add it' }).click();
+	await expect(page.getByText('Kept: Hall loom.')).toBeVisible();
+	const loom = page.locator('[data-tool="Hall loom"]');
+	await expect(loom.getByRole('img', { name: 'Hall loom, drawn to scale' })).toBeVisible();
+	await expectAccessible(page);
+
+	await loom.getByRole('link', { name: 'Plan with it' }).click();
+	await expect(page).toHaveURL(/step=technique&tool=/);
+	await ready(page);
+	await expect(page.locator('input[name=technique][value=peg-loom]')).toBeChecked();
+	await expect(page.locator('[data-own="Hall loom"]')).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.locator('[data-of-tool]')).toContainText(
+		/This tool makes a mat 6\d cm × 17\d cm/
+	);
+	await expect(page.locator('[data-drawing=technique] svg').first()).toHaveAccessibleName(
+		/^The loom: 28 pegs at each end, 30 strands of warp/
+	);
+	// The wish for another size changes nothing that the loom decides.
+	const before = await tally(page, 'toCollect').textContent();
+	await openStep(page, 'Size');
+	await page.getByLabel('Width', { exact: true }).fill('95 cm');
+	await expect(page.getByText('Comes out another width').first()).toBeVisible();
+	await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
+
+	await page.locator('#name').fill('On the hall loom');
+	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
+	const file = await page.request.get(`${new URL(page.url()).pathname}/file`);
+	const { plan } = (await file.json()) as {
+		plan: { technique: { pegs: number; peg_to_peg_mm: number } };
+	};
+	expect(plan.technique).toMatchObject({ pegs: 28, peg_to_peg_mm: 1829, pitch_mm: 25.4 });
+});
+
+test('hooks that are there are offered first, and the one advised is one of them', async ({
+	page
+}) => {
+	await page.goto('/prepare/tools');
+	await ready(page);
+	for (const mm of ['6', '10']) {
+		await page.getByLabel('What it is').selectOption('hook');
+		await page.getByLabel('What you call it').fill(`${mm} mm hooks`);
+		await page.getByLabel('Thickness, mm').fill(mm);
+		await page.getByRole('button', { name: 'Add it' }).click();
+		await expect(page.getByText(`Kept: ${mm} mm hooks.`)).toBeVisible();
+	}
+	await page.goto('/plan');
+	await ready(page);
+	await openStep(page, 'Technique');
+	await page.locator('[data-own="10 mm hooks"]').click();
+	await expect(page.locator('#hook')).toHaveValue('10');
+	const step = page.locator('[data-step=technique]');
+	await expect(step).toContainText('Hook large for the strand');
+	await expect(step).toContainText('Try 6 mm');
+});
+
+test('a tool is added without a network, counts once, and is not there any more', async ({
+	page,
+	context
+}) => {
+	await page.goto('/prepare/tools');
+	await ready(page);
+	await context.setOffline(true);
+	await page.getByLabel('What it is').selectOption('crate');
+	await page.getByLabel('What you call it').fill('Blue crates');
+	await page.getByLabel('How many').fill('8');
+	await page.getByRole('button', { name: 'Add it' }).dblclick();
+	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
+	await context.setOffline(false);
+	const crates = page.locator('[data-tool="Blue crates"]');
+	await expect(crates).toHaveCount(1, { timeout: 15_000 });
+	await expect(crates).toContainText('8 × crate');
+	await crates.getByRole('button', { name: 'Not there any more' }).click();
+	await expect(crates).toHaveCount(0);
+});
+
+test('tools keep to a phone', async ({ page }) => {
+	await page.setViewportSize({ width: 360, height: 740 });
+	await page.goto('/prepare/tools');
+	await ready(page);
+	await expectAccessible(page);
+});

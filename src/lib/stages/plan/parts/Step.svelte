@@ -4,7 +4,7 @@
 	import type { StepName } from '../words/step-lines';
 	import { fieldsOfStep } from '../words/step-fields';
 	import { stepNames } from '../words/step-lines';
-	import type { Snippet } from 'svelte';
+	import { tick, type Snippet } from 'svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import Judgements from './Judgements.svelte';
 
@@ -18,9 +18,13 @@
 	const number = $derived(stepNames.indexOf(step) + 1);
 	const isOpen = $derived(bench.openStep === step);
 	/** The one that was open closes above it: what was pressed stays in sight. */
-	function opened(details: HTMLElement) {
+	async function opened(details: HTMLElement) {
 		bench.open(step);
-		details.firstElementChild?.scrollIntoView({ block: 'nearest' });
+		const head = details.firstElementChild;
+		head?.scrollIntoView({ block: 'nearest' });
+		// What the steps show changes with it: once that stands, the head is looked for again.
+		await tick();
+		requestAnimationFrame(() => head?.scrollIntoView({ block: 'nearest' }));
 	}
 	const needsLook = $derived(fieldsOfStep[step].some((field) => bench.reading.problems[field]));
 	const calls = $derived(
@@ -34,7 +38,7 @@
 	name="step"
 	class="group border-b border-base-300 last:border-b-0"
 	open={isOpen || undefined}
-	ontoggle={(event) => event.currentTarget.open && opened(event.currentTarget)}
+	ontoggle={(event) => event.currentTarget.open && void opened(event.currentTarget)}
 	data-step={step}
 >
 	<summary

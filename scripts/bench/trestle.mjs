@@ -77,23 +77,11 @@ export async function benchTrestle(address, executablePath) {
 		print('trestle: a tap painted, processor slowed 4 times, 95th', quantile(slow, 0.95), 'ms');
 		await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
 
-		const kinds = await page
-			.locator('#sorting-kind option')
-			.evaluateAll((all) => all.map((one) => /** @type {HTMLOptionElement} */ (one).value));
-		const colours = [
-			'white',
-			'clear',
-			'grey',
-			'black',
-			'blue',
-			'green',
-			'yellow',
-			'orange',
-			'red',
-			'pink',
-			'brown',
-			'mixed'
-		];
+		const valuesOf = (/** @type {string} */ field) =>
+			page
+				.locator(`${field} option`)
+				.evaluateAll((all) => all.map((one) => /** @type {HTMLOptionElement} */ (one).value));
+		const [kinds, colours] = [await valuesOf('#sorting-kind'), await valuesOf('#sorting-colour')];
 		const entries = kinds.slice(0, 2).flatMap((kind) =>
 			colours.flatMap((colour) =>
 				['bag', 'stuffing'].map((form) => ({

@@ -101,8 +101,7 @@ const hallLoom: ToolEntry = {
 	toolId: null,
 	name: 'Hall loom',
 	count: 1,
-	tool: { sort: 'loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1828.8, hasRods: true },
-	isGone: false
+	tool: { sort: 'loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1828.8, hasRods: true }
 };
 const key = () => crypto.randomUUID();
 /** Stands in every text of the one group, and in none of the other. */

@@ -18,8 +18,7 @@ const loom: ToolEntry = {
 	toolId: null,
 	name: 'Hall loom',
 	count: 1,
-	tool: { sort: 'loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1828.8, hasRods: true },
-	isGone: false
+	tool: { sort: 'loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1828.8, hasRods: true }
 };
 
 describe('tools that are there', () => {
@@ -38,10 +37,10 @@ describe('tools that are there', () => {
 		expect(await keep(group, key(), { ...loom, name: ' hall LOOM ' })).toMatchObject({
 			problems: { name: 'There is a tool of that name already. Give it another.' }
 		});
-		await keep(group, key(), { ...loom, toolId: first, isGone: true });
+		await keep(group, key(), { ...loom, toolId: first, tool: null });
 		expect(await listTools(group)).toEqual([]);
 		expect((await keep(group, key(), loom)).outcome).toBe('kept');
-		expect(await keep(group, key(), { ...loom, toolId: first, isGone: true })).toMatchObject({
+		expect(await keep(group, key(), { ...loom, toolId: first, tool: null })).toMatchObject({
 			problems: { name: 'That tool is not in the list any more.' }
 		});
 	});

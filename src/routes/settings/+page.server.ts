@@ -1,4 +1,5 @@
-import { readName, type NameProblem } from '$lib/ui/name';
+import { readName } from '$lib/ui/name';
+import { nameProblemWords } from '$lib/stages/plan/words/problem-words';
 import { isTimeZone } from '$lib/ui/days';
 import { lookOf } from '$lib/ui/looks';
 import { isLocale, papers } from '$lib/ui/reader';
@@ -45,13 +46,6 @@ const ofGroup = z.object({
 /** Where one was when one was asked what the group is called. */
 const fromPage = z.object({ back });
 
-const groupNameProblem = (problem: NameProblem): string =>
-	problem.code === 'name-empty'
-		? 'Say what the group is called.'
-		: problem.code === 'name-too-long'
-			? `The name has ${problem.length} characters; ${problem.longest} are kept.`
-			: 'The name has a character that cannot be shown. Please type it again.';
-
 /** What comes back of settings that were not kept. */
 interface SettingsAnswer {
 	readonly message?: string;
@@ -61,6 +55,16 @@ interface SettingsAnswer {
 	readonly nameProblem?: string;
 }
 const refuse = (status: number, answer: SettingsAnswer) => fail(status, answer);
+
+/** The group's name as it was typed, or the answer that says what is wrong of it. */
+function readGroupName(typed: unknown) {
+	const text = typeof typed === 'string' ? typed : '';
+	const { name, problem } = readName(text);
+	if (!problem) return { name };
+	const nameProblem =
+		problem.code === 'name-empty' ? 'Say what the group is called.' : nameProblemWords(problem);
+	return { refused: refuse(422, { name: text.slice(0, 200), nameProblem }) };
+}
 
 /** Remembers a choice on this device; an empty one goes by the group again. */
 function remember(cookies: Cookies, name: string, value: string | null, secure: boolean): void {
@@ -82,12 +86,8 @@ export const actions: Actions = {
 	group: async ({ request, locals }) => {
 		const typed = Object.fromEntries(await readForm(request));
 		const { lengths, terms, timeZone, locale } = ofGroup.parse(typed);
-		const name = typeof typed.name === 'string' ? readName(typed.name) : null;
-		if (name?.problem)
-			return refuse(422, {
-				name: String(typed.name).slice(0, 200),
-				nameProblem: groupNameProblem(name.problem)
-			});
+		const name = 'name' in typed ? readGroupName(typed.name) : null;
+		if (name?.refused) return name.refused;
 		const text = (field: string) => (typeof typed[field] === 'string' ? typed[field] : '');
 		if (text('locale') !== '' && locale === null)
 			return refuse(422, {
@@ -115,12 +115,8 @@ export const actions: Actions = {
 			remember(cookies, 'naming', 'later', isSecure);
 			redirect(303, page);
 		}
-		const read = readName(String(typed.name ?? ''));
-		if (read.problem)
-			return refuse(422, {
-				name: String(typed.name ?? '').slice(0, 200),
-				nameProblem: groupNameProblem(read.problem)
-			});
+		const read = readGroupName(typed.name);
+		if (read.refused) return read.refused;
 		const changed = await orAway(
 			changeGroup(locals.groupId, {
 				name: read.name,

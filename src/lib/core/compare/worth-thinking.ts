@@ -19,7 +19,7 @@ export interface WorthThinking<T extends Method & Compared> {
 }
 
 /** How many can work on one mat at once: a loom from both ends, two to an end; a frame from both sides. */
-export const seatsOf: Readonly<Record<TechniqueKind, number>> = {
+const seatsOf: Readonly<Record<TechniqueKind, number>> = {
 	crochet: 1,
 	'peg-loom': 4,
 	twined: 2,

@@ -86,16 +86,17 @@ function bareBag(sketch: BagSketch, place: BagPlace, pen: number): { under: Mark
 }
 
 /**
- * How much room the words beside a cut bag take.
- * @example cutWordsRoom(sketchBag(bagPresets[0].bag, { style: 'half-bag' }), { band: () => 'ring', rings: '2 rings', halves: 'two halves' }, 10) // 67
+ * Where a cut bag lies in its box, with room right of it for its longest words.
+ * @example placeCut(sketchBag(bagPresets[0].bag, { style: 'half-bag' }), { band: () => 'ring', rings: '2 rings', halves: 'two halves' }, { width: 300, tallest: 200, type: 10 }).bottom // 206
  */
-export const cutWordsRoom = (sketch: BagSketch, words: BagWords, type: number): number =>
-	Math.max(
-		...sketch.bands.map((band) => wordsWidth(words.band(band), type)),
-		wordsWidth(words.rings, type),
-		wordsWidth(words.halves, type)
-	) +
-	type * 1.2;
+export function placeCut(sketch: BagSketch, words: BagWords, box: Box): BagPlace {
+	const longest = Math.max(
+		...[...sketch.bands.map(words.band), words.rings, words.halves].map((said) =>
+			wordsWidth(said, box.type)
+		)
+	);
+	return placeBag(sketch, box, 0, longest + box.type * 1.2);
+}
 
 /**
  * The bag lying flat with the lines to cut, and what each band becomes beside it.
@@ -104,7 +105,7 @@ export const cutWordsRoom = (sketch: BagSketch, words: BagWords, type: number): 
  * @example cutScene(sketchBag(bagPresets[0].bag, startingPlan.cut), { band: () => 'ring', rings: '4 rings', halves: 'halves' }, { width: 300, tallest: 200, type: 13 }).height // 218.2
  */
 export function cutScene(sketch: BagSketch, words: BagWords, box: Box): Scene {
-	const place = placeBag(sketch, box, 0, cutWordsRoom(sketch, words, box.type));
+	const place = placeCut(sketch, words, box);
 	const { left, bottom, scale } = place;
 	const pen = penOf(box);
 	const width = sketch.widthMm * scale;
@@ -148,12 +149,23 @@ export function cutScene(sketch: BagSketch, words: BagWords, box: Box): Scene {
 }
 
 /**
+ * Where a bag lies in its box with its measures, their words left and right of it.
+ * @example placeMeasured(sketchBag(bagPresets[0].bag, startingPlan.cut), { width: '30 cm', gusset: '8 cm', body: '38 cm', handle: '15 cm' }, { width: 300, tallest: 200, type: 10 }).bottom // 216
+ */
+export const placeMeasured = (sketch: BagSketch, words: MeasureWords, box: Box): BagPlace =>
+	placeBag(
+		sketch,
+		box,
+		wordsWidth(words.gusset, box.type) + 0.8 * box.type,
+		Math.max(wordsWidth(words.body, box.type), wordsWidth(words.handle, box.type)) + 1.8 * box.type
+	);
+
+/**
  * The bag lying flat with its measures.
  * @example bagScene(sketchBag(bagPresets[0].bag, startingPlan.cut), { width: '30 cm', gusset: '80 mm', body: '38.5 cm', handle: '15 cm' }, { width: 300, tallest: 200, type: 13 }).width // 300
  */
 export function bagScene(sketch: BagSketch, words: MeasureWords, box: Box): Scene {
-	const room = measureRoom(words, box.type);
-	const place = placeBag(sketch, box, room.left, room.right);
+	const place = placeMeasured(sketch, words, box);
 	const { left, bottom, scale } = place;
 	const pen = penOf(box);
 	const t = box.type;
@@ -216,15 +228,3 @@ export function bagScene(sketch: BagSketch, words: MeasureWords, box: Box): Scen
 		]
 	};
 }
-
-/**
- * Room for the words of the measures, left and right of the bag.
- * @example measureRoom({ width: '30 cm', gusset: '8 cm', body: '38 cm', handle: '15 cm' }, 10).left // 30
- */
-export const measureRoom = (
-	words: MeasureWords,
-	type: number
-): { left: number; right: number } => ({
-	left: wordsWidth(words.gusset, type) + 0.8 * type,
-	right: Math.max(wordsWidth(words.body, type), wordsWidth(words.handle, type)) + 1.8 * type
-});

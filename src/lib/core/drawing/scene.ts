@@ -32,7 +32,6 @@ export interface WordMark {
 	readonly y: number;
 	readonly anchor?: 'start' | 'middle' | 'end';
 	readonly isBold?: boolean;
-	readonly tone?: 'ink' | 'quiet';
 }
 
 /** What repeats over a rectangle: one tile, from its top left corner. */

@@ -10,8 +10,8 @@ export interface ToolEntry {
 	readonly toolId: string | null;
 	readonly name: string;
 	readonly count: number;
-	readonly tool: Tool;
-	readonly isGone: boolean;
+	/** Its measures; null where it is not there any more. */
+	readonly tool: Tool | null;
 }
 
 /** A length within what a hall holds, with a sentence where it is not. */
@@ -70,14 +70,15 @@ function readMeasures(read: FormReader, sort: ToolSort): Tool {
 
 function readTool(read: FormReader): ToolEntry {
 	const toolId = read.raw('tool') === '' ? null : read.uuid('tool');
-	const isGone = toolId !== null && read.raw('gone') === 'yes';
 	return {
 		type: 'tool',
 		toolId,
 		name: read.needed('name', longest['tool.name']),
 		count: read.count('count', bounds['tool.count'], 1),
-		tool: readMeasures(read, read.word('sort', toolSorts)),
-		isGone
+		tool:
+			toolId !== null && read.raw('gone') === 'yes'
+				? null
+				: readMeasures(read, read.word('sort', toolSorts))
 	};
 }
 

@@ -26,19 +26,19 @@ export const listTools = async (groupId: GroupId): Promise<ToolLine[]> =>
 /** Keeps a tool, or its measures anew, or that it is gone. The key of a new one is its id, so that a resend makes one. */
 export async function keepTool(
 	groupId: GroupId,
-	{ toolId, name, count, tool, isGone }: ToolEntry,
+	{ toolId, name, count, tool }: ToolEntry,
 	{ entryId, key }: Booked
 ): Promise<SaveResult> {
-	const { sort, ...facts } = tool;
 	const gone = refuse('name', 'That tool is not in the list any more.');
 	try {
-		if (toolId !== null && isGone) {
+		if (tool === null) {
 			const taken = await execute(
 				'update tool set gone_at = now() where group_id = $1 and id = $2 and gone_at is null',
 				[groupId, toolId]
 			);
-			return taken === 1 ? { outcome: 'kept', id: toolId } : gone;
+			return taken === 1 ? { outcome: 'kept', id: toolId ?? key } : gone;
 		}
+		const { sort, ...facts } = tool;
 		if (toolId !== null) {
 			const changed = await execute(
 				`update tool set name = $3, count = $4, facts = $5

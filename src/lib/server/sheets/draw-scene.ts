@@ -98,8 +98,7 @@ function hatch(place: Place, path: string, tile: string, tileSize: number, width
 			y,
 			scale,
 			borderColor: black,
-			borderWidth: width,
-			color: undefined
+			borderWidth: width
 		});
 	page.pushOperators(popGraphicsState());
 }
@@ -122,12 +121,12 @@ function drawPath(place: Place, mark: PathMark): void {
 	}
 	// The sleeper is an outline: ink over rows could not be read.
 	const line = fill === 'sleeper' ? black : stroke && (lines[stroke] ?? black);
-	if (line || (fill === 'scrap' && rectanglesOf(path).length === 0))
+	if (line)
 		page.drawSvgPath(path, {
 			x,
 			y,
 			scale,
-			borderColor: line || black,
+			borderColor: line,
 			borderWidth: fill === 'sleeper' ? 1.6 / scale : width,
 			...(dash && { borderDashArray: [...dash] })
 		});

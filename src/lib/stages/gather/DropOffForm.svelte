@@ -11,6 +11,7 @@
 	import { untrack } from 'svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SureBox from '$lib/entries/SureBox.svelte';
+	import EntryCheck from '$lib/entries/EntryCheck.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -152,17 +153,7 @@
 			</p>
 		{/if}
 	</OnlyWhen>
-	<label class="flex min-h-11 items-center gap-3">
-		<input
-			class="checkbox"
-			type="checkbox"
-			name="damp"
-			value="yes"
-			checked={form.typed.damp === 'yes'}
-			onchange={(event) => (form.typed.damp = event.currentTarget.checked ? 'yes' : '')}
-		/>
-		All of it is damp, and hung to dry
-	</label>
+	<EntryCheck {form} field="damp" label="All of it is damp, and hung to dry" />
 	{#if form.problems.damp}<p class="text-[0.9375rem] font-semibold text-error">
 			{form.problems.damp}
 		</p>{/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { afterPaint } from '$lib/stages/plan/bench/after-paint';
-	import { Bench, type OwnTool } from '$lib/stages/plan/bench/bench.svelte';
+	import type { ToolLine } from '$lib/stages/prepare/tool-line';
+	import { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/stages/plan/bench/shortcuts.svelte';
 	import { Unkept } from '$lib/stages/plan/bench/unkept.svelte';
@@ -43,7 +44,7 @@
 		/** The group's own kinds of bag, and how many of each are in the store. */
 		kinds?: readonly CountedBags[];
 		/** The looms, frames and hooks that are there, and the one to begin with. */
-		tools?: readonly OwnTool[];
+		tools?: readonly ToolLine[];
 		tool?: string | null;
 		/** The plan's id; null while it is not kept. */
 		planId?: string | null;

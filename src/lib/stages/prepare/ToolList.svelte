@@ -73,20 +73,6 @@
 						<input type="hidden" name="tool" value={id} />
 						<input type="hidden" name="gone" value="yes" />
 						<input type="hidden" name="name" value={name} />
-						<input type="hidden" name="count" value={count} />
-						<input type="hidden" name="lengths" value="cm" />
-						<input type="hidden" name="sort" value={tool.sort} />
-						{#if tool.sort === 'loom'}
-							<input type="hidden" name="pegs" value={tool.pegs} />
-							<input type="hidden" name="pitch" value="{tool.pitchMm} mm" />
-							<input type="hidden" name="peg_to_peg" value="{tool.pegToPegMm} mm" />
-						{:else if tool.sort === 'frame'}
-							<input type="hidden" name="nails" value={tool.nails} />
-							<input type="hidden" name="pitch" value="{tool.pitchMm} mm" />
-							<input type="hidden" name="frame_length" value="{tool.lengthMm} mm" />
-						{:else if tool.sort === 'hook'}
-							<input type="hidden" name="hook" value={tool.mm} />
-						{/if}
 						<button class="btn px-3 font-normal"
 							>Not there any more<span class="sr-only">: {name}</span></button
 						>

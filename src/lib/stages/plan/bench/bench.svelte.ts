@@ -21,17 +21,9 @@ import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import type { StepName } from '$lib/stages/plan/words/step-lines';
 import { stepLines, stepNames } from '$lib/stages/plan/words/step-lines';
-import type { Tool } from '$lib/core/tools/tools';
+import type { ToolLine } from '$lib/stages/prepare/tool-line';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { History } from './history';
-
-/** A tool of the group, as the bench plans with it. */
-export interface OwnTool {
-	readonly id: string;
-	readonly name: string;
-	readonly count: number;
-	readonly tool: Tool;
-}
 
 /** What is open under the mat. */
 export type DetailView = 'closer' | 'reckoning' | null;
@@ -91,7 +83,7 @@ export class Bench {
 		readonly kinds: readonly CountedBags[] = [],
 		fallback: Plan = startingPlan,
 		/** The group's own looms, frames and hooks. */
-		readonly tools: readonly OwnTool[] = []
+		readonly tools: readonly ToolLine[] = []
 	) {
 		this.practice = practice;
 		this.fields = { ...fields };
@@ -239,7 +231,7 @@ export class Bench {
 	}
 
 	/** Plans on a tool that stands there: the technique with it, and its measures as they are. */
-	chooseTool({ tool }: OwnTool): void {
+	chooseTool({ tool }: ToolLine): void {
 		const { system } = this;
 		const small = (mm: number) => fieldLength(mm, system, 'small');
 		const long = (mm: number) => fieldLength(mm, system, 'mat');

@@ -11,8 +11,8 @@
 		field: FieldOfMethods;
 		/** Where the plan on the bench lies. */
 		here: { readonly bags: number; readonly hours: number };
-		/** The few worth thinking about, by their places: drawn large. */
-		worth: ReadonlySet<number>;
+		/** The few worth thinking about, by their places with spaces between: drawn large. */
+		worth: string;
 		onpick: (index: number) => void;
 	}
 	const { field, here, worth, onpick }: Props = $props();
@@ -34,6 +34,7 @@
 	function draw(place: HTMLCanvasElement): Chart {
 		const look = chartLook();
 		const inks = [look.blue, look.leaf, look.ink, look.butter];
+		const large = new Set(worth.split(' ').map(Number));
 		const most = { bags: edge(field.bags), hours: edge(field.hours) };
 		return new Chart(place, {
 			type: 'scatter',
@@ -46,7 +47,7 @@
 							.map(({ bags, hours, index, cover }) => ({ x: bags, y: hours, index, cover })),
 						pointStyle: shapes[at] ?? 'circle',
 						pointRadius: ({ raw }: { raw: unknown }) =>
-							worth.has((raw as { index: number }).index) ? 8 : 3,
+							large.has((raw as { index: number }).index) ? 8 : 3,
 						pointHoverRadius: 9,
 						backgroundColor: inks[at] ?? look.ink,
 						borderColor: look.sheet

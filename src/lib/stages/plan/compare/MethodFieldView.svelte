@@ -6,7 +6,7 @@
 	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import Term from '$lib/ui/Term.svelte';
-	import { worthThinking } from '$lib/core/compare/worth-thinking';
+	import { worthThinking, type Shortage } from '$lib/core/compare/worth-thinking';
 	import MethodChart from './MethodChart.svelte';
 	import WaysView from './WaysView.svelte';
 
@@ -43,8 +43,14 @@
 			.toSorted(orders[order].by)
 	);
 	const shown = $derived(listed.slice(0, 12));
+	let shortage = $state<Shortage>('bags');
+	const ways = $derived(worthThinking(methods.field?.unbeaten ?? [], shortage));
+	/** The same whatever is short, so that the chart stands while they are ordered anew. */
 	const few = $derived(
-		new Set(worthThinking(methods.field?.unbeaten ?? [], 'bags').map(({ method }) => method.index))
+		ways
+			.map(({ method }) => method.index)
+			.sort((a, b) => a - b)
+			.join(' ')
 	);
 	const takeUp = ({ cut, technique }: ComparedMethod) =>
 		bench.patch({ cut: { ...cut }, technique: { ...technique }, join: undefined });
@@ -66,7 +72,7 @@
 			Of {wholeNumber(field.bags.length)} ways to make this mat of this bag, these few are enough to choose
 			from.
 		</p>
-		<WaysView {bench} unbeaten={field.unbeaten} ontake={takeUp} />
+		<WaysView {bench} {ways} bind:shortage ontake={takeUp} />
 		<details class="grid gap-3 border-t border-base-300 pt-2">
 			<summary class="btn justify-start btn-ghost px-2 font-normal">The whole field of ways</summary
 			>

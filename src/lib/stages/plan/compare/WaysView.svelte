@@ -2,8 +2,7 @@
 	// The few ways worth thinking about, each drawn in small at one scale, in the order of what is short.
 	import { sampleScales } from '$lib/core/drawing/sample-scene';
 	import type { ComparedMethod } from '$lib/core/compare/compare-all';
-	import type { Merit, Shortage } from '$lib/core/compare/worth-thinking';
-	import { worthThinking } from '$lib/core/compare/worth-thinking';
+	import type { Merit, Shortage, WorthThinking } from '$lib/core/compare/worth-thinking';
 	import { pointFor } from '$lib/core/model/known-for';
 	import { modelPlan } from '$lib/core/model/model';
 	import { coverGrade, coverGrades } from '$lib/core/techniques/cover-grade';
@@ -15,11 +14,11 @@
 
 	interface Props {
 		bench: Bench;
-		unbeaten: readonly ComparedMethod[];
+		ways: readonly WorthThinking<ComparedMethod>[];
+		shortage: Shortage;
 		ontake: (method: ComparedMethod) => void;
 	}
-	const { bench, unbeaten, ontake }: Props = $props();
-	let shortage = $state<Shortage>('bags');
+	let { bench, ways, shortage = $bindable(), ontake }: Props = $props();
 	const shortages: readonly { value: Shortage; label: string }[] = [
 		{ value: 'bags', label: 'Bags' },
 		{ value: 'hands', label: 'Hands' },
@@ -33,8 +32,8 @@
 	};
 	const seats = ['', 'one person at a time', 'two at once', '', 'up to four at once'];
 	const [width, height] = [230, 58];
-	const ways = $derived(
-		worthThinking(unbeaten, shortage).map((way) => {
+	const drawn = $derived(
+		ways.map((way) => {
 			const { cut, technique, cover } = way.method;
 			const plan = {
 				...bench.plan,
@@ -49,7 +48,7 @@
 	);
 	const scales = $derived(
 		sampleScales(
-			ways.map(({ sample }) => sample),
+			drawn.map(({ sample }) => sample),
 			width,
 			height
 		)
@@ -71,7 +70,7 @@
 	{/each}
 </fieldset>
 <ol class="grid gap-3 @min-[45rem]:grid-cols-2" aria-label="Ways worth thinking about">
-	{#each ways as { method, merits: own, seats: at, sample, grade, words } (`${words.made} ${words.cut}`)}
+	{#each drawn as { method, merits: own, seats: at, sample, grade, words } (`${words.made} ${words.cut}`)}
 		<li class="grid content-start gap-1 rounded-lg border border-base-300 p-3" data-way>
 			<SceneView {...drawSample(sample, scales, width, height, bench.system)} />
 			<p class="figure leading-snug font-semibold">{words.made}</p>

@@ -3,7 +3,7 @@
 import { layPlanBalls } from '$lib/core/model/balls-of-plan';
 import { stripesOf } from '$lib/core/colour/stripes';
 import type { Bag } from '$lib/core/bag/measure-bag';
-import type { Band } from '$lib/core/cut/sketch-bag';
+import type { BagSketch, Band } from '$lib/core/cut/sketch-bag';
 import { sketchBag } from '$lib/core/cut/sketch-bag';
 import { foldsOf } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
@@ -81,10 +81,16 @@ export function drawBag(bag: Bag, cut: Cut, system: LengthSystem, box: Box): Dra
 	};
 }
 
-export function cutWords(bag: Bag, cut: Cut, system: LengthSystem): BagWords {
-	const isSpiral = cut.style === 'spiral';
-	const rings = sketchBag(bag, cut).bands.filter(({ ring }) => ring !== null);
-	const ringMm = (rings[0]?.toMm ?? 0) - (rings[0]?.fromMm ?? 0);
+/** How many rings or turns a bag gives, and how wide the first of them is, mm. */
+function ringsOf({ bands }: BagSketch): { readonly count: number; readonly eachMm: number } {
+	const rings = bands.filter(({ ring }) => ring !== null);
+	const [first] = rings;
+	return { count: rings.length, eachMm: first ? first.toMm - first.fromMm : 0 };
+}
+
+export function cutWords(sketch: BagSketch, style: Cut['style'], system: LengthSystem): BagWords {
+	const isSpiral = style === 'spiral';
+	const { count, eachMm } = ringsOf(sketch);
 	const name = (band: Band): string => {
 		switch (band.kind) {
 			case 'trim-bottom':
@@ -101,7 +107,7 @@ export function cutWords(bag: Bag, cut: Cut, system: LengthSystem): BagWords {
 	};
 	return {
 		band: (band) => `${name(band)}, ${smallWords(band.toMm - band.fromMm, system)}`,
-		rings: `${rings.length} ${isSpiral ? 'turns' : 'rings'}, ${smallWords(ringMm, system)}`,
+		rings: `${count} ${isSpiral ? 'turns' : 'rings'}, ${smallWords(eachMm, system)}`,
 		halves: 'two halves'
 	};
 }
@@ -110,19 +116,18 @@ export function cutWords(bag: Bag, cut: Cut, system: LengthSystem): BagWords {
 export function drawCut(bag: Bag, cut: Cut, system: LengthSystem, box: Box): Drawing {
 	const sketch = sketchBag(bag, cut);
 	const folds = foldsOf(cut);
-	const rings = sketch.bands.filter(({ ring }) => ring !== null);
-	const ringMm = (rings[0]?.toMm ?? 0) - (rings[0]?.fromMm ?? 0);
+	const { count, eachMm } = ringsOf(sketch);
 	const wide = smallWords(sketch.widthMm, system);
-	const each = smallWords(ringMm, system);
+	const each = smallWords(eachMm, system);
 	const said =
 		cut.style === 'half-bag'
 			? `A bag ${wide} wide lying flat, cut down the middle between the handles into two halves; nothing is trimmed.`
 			: `A bag ${wide} wide lying flat, cut ${
 					cut.style === 'spiral'
-						? `into one spiral strip of ${rings.length} turns of ${each}: slit up to a margin, then slanted over to the next slit`
-						: `straight across into ${rings.length} ${rings.length === 1 ? 'ring' : 'rings'} of ${each}`
+						? `into one spiral strip of ${count} turns of ${each}: slit up to a margin, then slanted over to the next slit`
+						: `straight across into ${count} ${count === 1 ? 'ring' : 'rings'} of ${each}`
 				}, with the bottom seam${sketch.areHandlesUsed ? '' : ' and the handles'} trimmed off${folds > 0 ? `, folded ${folds === 1 ? 'once' : folds === 2 ? 'twice' : 'three times'}` : ''}.`;
-	return { scene: cutScene(sketch, cutWords(bag, cut, system), box), said };
+	return { scene: cutScene(sketch, cutWords(sketch, cut.style, system), box), said };
 }
 
 /** What is drawn of a plan at the steps before the making: the mat, the bag, its cut. */

@@ -2,7 +2,7 @@
 import { sketchBag } from '$lib/core/cut/sketch-bag';
 import { evenWidths } from '$lib/core/cut/even-widths';
 import { trimsOf } from '$lib/core/cut/types';
-import { cutWordsRoom, measureRoom, placeBag } from '$lib/core/drawing/bag-scene';
+import { placeCut, placeMeasured } from '$lib/core/drawing/bag-scene';
 import { placeMat } from '$lib/core/drawing/mat-scene';
 import type { Box } from '$lib/core/drawing/scene';
 import { usualSleeperHeightMm } from '$lib/core/model/types';
@@ -89,8 +89,8 @@ function sizeHandles(bench: Bench, box: Box): Handle[] {
 function bagHandles(bench: Bench, box: Box): Handle[] {
 	const { bag, cut } = bench.drawn.plan;
 	const sketch = sketchBag(bag, cut);
-	const room = measureRoom(measureWords(bag, bench.system), box.type);
-	const { left, bottom, scale } = placeBag(sketch, box, room.left, room.right);
+	const words = measureWords(bag, bench.system);
+	const { left, bottom, scale } = placeMeasured(sketch, words, box);
 	const width = bag.flatWidthMm * scale;
 	const top = bottom - bag.bodyMm * scale;
 	return [
@@ -143,8 +143,8 @@ function cutHandles(bench: Bench, box: Box): Handle[] {
 	const sketch = sketchBag(bag, cut);
 	const first = sketch.bands.find(({ ring }) => ring === 1);
 	if (!first) return [];
-	const room = cutWordsRoom(sketch, cutWords(bag, cut, bench.system), box.type);
-	const { left, bottom, scale } = placeBag(sketch, box, 0, room);
+	const words = cutWords(sketch, cut.style, bench.system);
+	const { left, bottom, scale } = placeCut(sketch, words, box);
 	const { trimBottomMm, trimTopMm } = trimsOf(cut);
 	const usableMm = Math.max(40, bag.bodyMm - trimBottomMm - trimTopMm);
 	const even = evenWidths(usableMm, 12, usableMm).map(({ widthMm }) => widthMm);

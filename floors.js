@@ -28,13 +28,14 @@ const core = [
 	['core/back', 'core/store'],
 	['core/judge'],
 	['core/estimate'],
-	['core/calibrate', 'core/compare', 'core/explain', 'core/simulate']
+	['core/calibrate', 'core/compare', 'core/explain', 'core/prepare', 'core/simulate']
 ];
 const page = [
 	['ui'],
 	['entries'],
 	['measures'],
-	['stages/gather', 'stages/prepare', 'stages/plan/document'],
+	['stages/gather', 'stages/plan/document'],
+	['stages/prepare', 'stages/people'],
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
@@ -49,7 +50,8 @@ const server = [
 	['server/book'],
 	['server/web', 'server/plan', 'server/sheets'],
 	['server/heavy', 'server/measures'],
-	['server/gather', 'server/prepare'],
+	['server/gather'],
+	['server/people', 'server/prepare'],
 	['server/bench', 'server/entries', 'server/out']
 ];
 

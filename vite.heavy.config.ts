@@ -4,7 +4,7 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
 	resolve: { alias: { $lib: fileURLToPath(new URL('src/lib', import.meta.url)) } },
-	ssr: { noExternal: true, external: ['highs'] },
+	ssr: { noExternal: true, external: ['highs', '@resvg/resvg-wasm'] },
 	build: {
 		ssr: 'src/lib/server/heavy/heavy.ts',
 		outDir: 'build/heavy',

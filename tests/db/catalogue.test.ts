@@ -22,6 +22,7 @@ import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
 import { listNames } from '../../src/lib/stages/gather/lists/columns';
 import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';
+import { levels, needs, seatNames, stations } from '../../src/lib/stages/people/seats';
 import { toolSorts } from '../../src/lib/core/tools/tools';
 import { useDatabase } from './database';
 
@@ -51,6 +52,10 @@ describe('words of a closed list are the same in the code and in the database', 
 		'entry.reason': ledgerReasons,
 		'thing.sort': thingSorts,
 		'tool.sort': toolSorts,
+		'person.needs': needs,
+		'person_seat.seat': seatNames,
+		'person_seat.level': levels,
+		'seat.station': stations,
 		'thing_event.what': thingEvents,
 		'measurement.kind': measures,
 		'timed_work.work': tasks,
@@ -107,6 +112,10 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'cut.strip_width_mm',
 		'cut.pieces_per_bag',
 		'cut.thickness_um',
+		'cut.piece_g',
+		'label_printer.labels_left',
+		'seat.from_minute',
+		'seat.to_minute',
 		'volunteer_group.codes_reserved',
 		'code_block.first_serial',
 		'code_block.codes',

@@ -92,6 +92,7 @@ import {
 	timed,
 	keep
 } from './samples';
+import { answersOfTable, askedOfTable, fillTable } from './other-group-prepare';
 import { functionsOfGroups } from './statements';
 
 useDatabase();
@@ -167,8 +168,18 @@ async function fullGroup() {
 	);
 	const link = key();
 	await makeLink(group, link, plan.id);
+	const day = await fillTable(group, person?.id ?? '', code);
 	const receiving = (await addReceivingPlace(group, `${mark} house`)).id;
-	const more = { spareKind, personId: person?.id ?? '', blockKey, code, thing, link, receiving };
+	const more = {
+		spareKind,
+		personId: person?.id ?? '',
+		blockKey,
+		code,
+		thing,
+		link,
+		receiving,
+		day
+	};
 	return { group, ids: { ...ids, ...more, placeId: places[0]?.id ?? '' } };
 }
 type Ids = Awaited<ReturnType<typeof fullGroup>>['ids'];
@@ -205,6 +216,7 @@ const collect = async (parts: AsyncIterable<unknown>) => {
 
 /** Every function of the server that is told a group, asked in the name of a group that has nothing with the ids of the one that has. */
 const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unknown>>> = {
+	...askedOfTable,
 	'db/groups findGroup': (other) => findGroup(other),
 	'db/groups changeGroup': (other) =>
 		changeGroup(other, {
@@ -436,6 +448,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 };
 /** What the other group is told where an answer has no text to know it by. */
 const answers: Readonly<Record<string, unknown>> = {
+	...answersOfTable,
 	'db/save-result keptUnder': null,
 	'db/save-result saveResultOf': { outcome: 'duplicate', id: 0 },
 	'entries/entry-keys claimKey': ['new', 'same', 'other'],
@@ -512,7 +525,16 @@ const tables = [
 	'thing',
 	'thing_event',
 	'code_block',
-	'link'
+	'link',
+	'cut',
+	'tool',
+	'person_seat',
+	'sits_well',
+	'table_day',
+	'day_person',
+	'seat',
+	'label_job',
+	'label_printer'
 ] as const;
 
 describe('what belongs to one group', () => {

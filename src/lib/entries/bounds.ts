@@ -28,6 +28,15 @@ export const bounds = {
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 }
 } as const satisfies Record<string, Bound>;
 
+/** What one act at the table may be: more than a table does in a day is a slip of the hand. */
+export const actBounds = {
+	bags: { atLeast: 1, atMost: 2000 },
+	pieces: { atLeast: 1, atMost: 20_000 },
+	ballBags: { atLeast: 1, atMost: 200 },
+	strands: { atLeast: 1, atMost: 400 },
+	spoiled: { atLeast: 0, atMost: 90 }
+} as const satisfies Record<string, Bound>;
+
 /** How long a text may be, in characters, by the column it is kept in. */
 export const longest = {
 	'volunteer_group.name': 120,
@@ -35,6 +44,8 @@ export const longest = {
 	'place.name': 120,
 	'bag_kind.name': 80,
 	'person.name': 120,
+	'person.likes': 200,
+	'table_day.place': 120,
 	'tool.name': 80,
 	'entry.note': 400,
 	'list_import.file_name': 200

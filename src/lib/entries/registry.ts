@@ -1,9 +1,15 @@
 import type { EntryType as EntryTypeOf } from './entry-type';
+import { ballType } from './types/ball';
 import { bagKindType } from './types/bag-kind';
 import { correctionType } from './types/correction';
+import { cutType } from './types/cut';
 import { dropOffType } from './types/drop-off';
+import { flattenType } from './types/flatten';
+import { joinType } from './types/join';
+import { loadType } from './types/load';
 import { measurementType } from './types/measurement';
 import { movementType } from './types/movement';
+import { recountType } from './types/recount';
 import { sortingType } from './types/sorting';
 import { timedType } from './types/timed';
 import { toolType } from './types/tool';
@@ -17,7 +23,13 @@ export const entryTypes = {
 	timed: timedType,
 	measurement: measurementType,
 	'bag-kind': bagKindType,
-	tool: toolType
+	tool: toolType,
+	flatten: flattenType,
+	cut: cutType,
+	join: joinType,
+	ball: ballType,
+	load: loadType,
+	recount: recountType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

@@ -11,7 +11,7 @@
 	const stages: readonly { name: string; href?: string }[] = [
 		{ name: 'Plan', href: '/plan' },
 		{ name: 'Gather', href: '/gather' },
-		{ name: 'Prepare', href: '/prepare/tools' },
+		{ name: 'Prepare', href: '/prepare' },
 		{ name: 'Make' },
 		{ name: 'Check' },
 		{ name: 'Hand over' }

@@ -1,12 +1,15 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { wholeNumber } from '$lib/ui/number-words';
 import { massWords } from '$lib/ui/unit-words';
-import type { Form, MoveReason } from '$lib/core/store/forms';
+import type { LineForm, MoveReason } from '$lib/core/store/forms';
 
 /** The forms of the store, as they are counted. */
-export const formWords: Readonly<Record<Form, string>> = {
+export const formWords: Readonly<Record<LineForm, string>> = {
 	bag: 'bags',
+	flat: 'flat bags',
 	piece: 'cut pieces',
+	strand: 'pieces of strand',
+	chain: 'pieces in chains',
 	ball: 'balls',
 	stuffing: 'bags for stuffing',
 	scrap: 'scrap'
@@ -21,9 +24,9 @@ export const reasonWords: Readonly<Record<MoveReason, string>> = {
 };
 
 /** Scrap by its mass, all else as a count. */
-export const amountWords = (form: Form, amount: number, system: LengthSystem): string =>
+export const amountWords = (form: LineForm, amount: number, system: LengthSystem): string =>
 	form === 'scrap' ? massWords(amount, system) : wholeNumber(amount);
 
 /** `480 cut pieces`, `1.9 kg of scrap`. */
-export const heapWords = (form: Form, amount: number, system: LengthSystem): string =>
+export const heapWords = (form: LineForm, amount: number, system: LengthSystem): string =>
 	`${amountWords(form, amount, system)} ${form === 'scrap' ? 'of scrap' : formWords[form]}`;

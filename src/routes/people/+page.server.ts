@@ -1,24 +1,66 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { forgetPerson, listPersons } from '$lib/server/book/known-persons';
+import { forgetPerson } from '$lib/server/book/known-persons';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { addReceivingPlace, endReceiving, listReceivingPlaces } from '$lib/server/gather/places';
+import { addPerson, keepPerson, listPeople } from '$lib/server/people/people';
+import { readPerson } from '$lib/server/people/read-person';
+import { listTableDays } from '$lib/server/people/table-days';
 import { readForm } from '$lib/server/web/read-form';
+import { readerOf } from '$lib/server/web/reader';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url }) => {
-	const [persons, places] = await whileReached(
-		Promise.all([listPersons(locals.groupId), listReceivingPlaces(locals.groupId)])
+export const load: PageServerLoad = async (event) => {
+	const { locals, url } = event;
+	const { today } = await whileReached(readerOf(event));
+	const [people, days, places] = await whileReached(
+		Promise.all([
+			listPeople(locals.groupId, today),
+			listTableDays(locals.groupId, today),
+			listReceivingPlaces(locals.groupId)
+		])
 	);
-	return { persons, places, forget: url.searchParams.get('forget') };
+	return {
+		people,
+		days: days.filter(({ day }) => day >= today),
+		places,
+		forget: url.searchParams.get('forget'),
+		of: url.searchParams.get('of')
+	};
 };
 
 const idOf = async (request: Request) =>
 	z.uuid().safeParse((await readForm(request)).get('id')).data ?? null;
 
 export const actions: Actions = {
+	add: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const typed = String(form.get('name') ?? '').slice(0, 400);
+		const read = new FormReader({ name: typed });
+		const name = read.needed('name', longest['person.name']);
+		const key = z.uuid().safeParse(form.get('key')).data;
+		const problem = read.problems.name ?? (key ? null : 'Please load this page anew.');
+		if (problem || !key) return fail(422, { added: { typed, problem } });
+		const saved = await orAway(addPerson(locals.groupId, key, name));
+		if (!saved) return fail(503, { added: { typed, problem: awayMessage } });
+		if (saved.outcome === 'refused')
+			return fail(422, { added: { typed, problem: saved.problems.name ?? '' } });
+		redirect(303, `/people?of=${saved.id}#person`);
+	},
+	person: async (event) => {
+		const { request, locals } = event;
+		const { person, problems } = readPerson(await readForm(request));
+		if (Object.keys(problems).length > 0 || person.id === '')
+			return fail(422, { person, wrong: problems });
+		const saved = await orAway(
+			readerOf(event).then(({ today }) => keepPerson(locals.groupId, person, today))
+		);
+		if (!saved) return fail(503, { person, wrong: { version: awayMessage } });
+		if (saved.outcome === 'refused') return fail(422, { person, wrong: saved.problems });
+		redirect(303, `/people?of=${person.id}#person`);
+	},
 	/** Forgets a person, who was named on the page before. */
 	forget: async ({ request, locals }) => {
 		const id = await idOf(request);

@@ -1,14 +1,25 @@
 <script lang="ts">
+	import { newKey } from '$lib/ui/new-key';
+	import PersonForm from '$lib/stages/people/PersonForm.svelte';
+	import { seatsWords } from '$lib/stages/people/seats-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const forgetting = $derived(data.persons.find(({ id }) => id === data.forget));
+	const forgetting = $derived(data.people.find(({ id }) => id === data.forget));
+	const added = $derived(form && 'added' in form ? form.added : null);
+	/** What was typed of a person and not kept. */
+	const shown = $derived(form && 'person' in form ? form.person : null);
+	const wrong = $derived<Readonly<Record<string, string>>>(
+		(form && 'wrong' in form ? form.wrong : null) ?? {}
+	);
+	const open = $derived(data.people.find(({ id }) => id === (shown?.id ?? data.of)) ?? null);
+	const addKey = newKey();
 	const place = $derived(form && 'place' in form ? form.place : null);
 </script>
 
 <svelte:head><title>People and places · Nest Row</title></svelte:head>
 
-<main id="main" class="@container mx-auto grid w-full max-w-3xl gap-5 px-5 py-6 max-sm:px-4">
+<main id="main" class="@container mx-auto grid w-full max-w-4xl gap-5 px-5 py-6 max-sm:px-4">
 	<h1>People and places</h1>
 	{#if form && 'message' in form && form.message}
 		<p class="font-semibold text-error" role="alert">{form.message}</p>
@@ -17,19 +28,46 @@
 	<section class="sheet grid gap-3 p-5" aria-labelledby="people">
 		<h2 id="people">People</h2>
 		<p class="quiet">
-			The names that were typed beside bags and measures. A name stands here and nowhere else, so it
-			can be forgotten everywhere at once.
+			A first name or a nickname, and what the table has to know to seat them well. A name stands
+			here and nowhere else, so it can be forgotten everywhere at once.
 		</p>
-		{#if data.persons.length === 0}
+		<form
+			class="grid gap-2 @min-[30rem]:grid-cols-[1fr_auto] @min-[30rem]:items-end"
+			method="POST"
+			action="?/add"
+		>
+			<input type="hidden" name="key" value={addKey} />
+			<label class="grid gap-1">
+				Somebody new
+				<input
+					class="field"
+					name="name"
+					autocomplete="off"
+					value={added?.typed ?? ''}
+					aria-invalid={added ? 'true' : undefined}
+					aria-describedby={added ? 'added-problem' : undefined}
+				/>
+			</label>
+			<button class="btn btn-accent">Add them</button>
+			{#if added}
+				<p class="font-semibold text-error @min-[30rem]:col-span-2" id="added-problem" role="alert">
+					{added.problem}
+				</p>
+			{/if}
+		</form>
+		{#if data.people.length === 0}
 			<p>No name has been typed yet. Nobody has to give one.</p>
 		{:else}
 			<ul class="grid">
-				{#each data.persons as person (person.id)}
+				{#each data.people as person (person.id)}
 					<li
 						class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 first:border-t-0"
 						data-person={person.name}
 					>
-						<span class="flex-1 font-semibold">{person.name}</span>
+						<a class="min-h-11 link content-center font-semibold" href="?of={person.id}#person"
+							>{person.name}</a
+						>
+						<span class="quiet min-w-0 flex-1 basis-40 text-[0.9375rem]">{seatsWords(person)}</span>
 						{#if forgetting?.id !== person.id}
 							<a class="link-row" href="?forget={person.id}#forget" data-sveltekit-noscroll
 								>Forget <span class="sr-only">{person.name}</span></a
@@ -39,10 +77,11 @@
 								<input type="hidden" name="id" value={person.id} />
 								<p>
 									{person.name}’s name goes from everything kept here, and from lists that lie on
-									the table. Bags that were brought, counts and measures stay, without a name. What
-									stands in a free remark stays as it was written: look for it there. Copies of the
-									database made before today have the name until they are thrown away. This cannot
-									be undone.
+									the table; so do the seats they may take, what the table minds and whom they sit
+									with. Bags that were brought, counts, measures and the places taken on table days
+									stay, without a name. What stands in a free remark stays as it was written: look
+									for it there. Copies of the database made before today have the name until they
+									are thrown away. This cannot be undone.
 								</p>
 								<div class="flex flex-wrap gap-3">
 									<button class="btn btn-neutral">Forget {person.name}</button>
@@ -55,6 +94,19 @@
 			</ul>
 		{/if}
 	</section>
+	{#if open}
+		<section class="grid gap-2" aria-labelledby="one-person">
+			<h2 id="one-person">{open.name}</h2>
+			{#key open.id + open.version}
+				<PersonForm
+					person={shown ?? open}
+					others={data.people.filter(({ id }) => id !== open.id)}
+					days={data.days}
+					problems={wrong}
+				/>
+			{/key}
+		</section>
+	{/if}
 
 	<section class="sheet grid gap-3 p-5" aria-labelledby="places">
 		<h2 id="places">Places that receive mats</h2>

@@ -41,8 +41,19 @@ export const forgetPerson = (groupId: GroupId, id: string): Promise<string | nul
 			client
 		);
 		await execute(
-			`update person set name = null, forgotten_at = now(), version = version + 1
+			`update person set name = null, likes = null, needs = '{}', forgotten_at = now(), version = version + 1
 			 where group_id = $1 and id = $2`,
+			[groupId, id],
+			client
+		);
+		// What was said of them goes with the name; where they are seated somebody sits still.
+		await execute(
+			'delete from person_seat where group_id = $1 and person_id = $2',
+			[groupId, id],
+			client
+		);
+		await execute(
+			'delete from sits_well where group_id = $1 and $2::uuid in (one_id, other_id)',
 			[groupId, id],
 			client
 		);

@@ -1,4 +1,5 @@
 import { readCode } from '$lib/core/code/code';
+import { codeWords } from '$lib/ui/code-words';
 import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../base/group-id';
@@ -13,13 +14,6 @@ export interface ThingMade {
 	readonly plan: { readonly id: string; readonly version: number } | null;
 	readonly content: Readonly<Record<string, unknown>>;
 }
-
-const codeWords = {
-	'not-five-signs': 'A code has five signs.',
-	'no-such-sign': 'Codes have no 0, 1, I, L or O, and no other signs than letters and figures.',
-	'wrong-check':
-		'These five signs do not belong together: one is wrong, or two are swapped. Look at the label again.'
-} as const;
 
 /**
  * Binds a blank label to what an entry made. Its code must be one that was reserved, and is bound

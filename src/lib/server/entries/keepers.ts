@@ -9,6 +9,9 @@ import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
+import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
+import { keepLoad } from '../prepare/load-loom';
+import { keepRecount } from '../prepare/recount';
 import { keepTool } from '../prepare/tools';
 
 /**
@@ -31,7 +34,13 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	measurement: keepMeasurement,
 	'bag-kind': keepBagKind,
 	timed: keepTimedWork,
-	tool: keepTool
+	tool: keepTool,
+	flatten: keepFlatten,
+	cut: keepCut,
+	join: keepJoin,
+	ball: keepBall,
+	load: keepLoad,
+	recount: keepRecount
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

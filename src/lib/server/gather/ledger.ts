@@ -14,12 +14,13 @@ import { many } from '$lib/server/db/verbs';
 /** What the store holds, a line for each kind, colour and form that there is any of. */
 export const listBalances = (groupId: GroupId): Promise<StoreLine[]> =>
 	many<StoreLine>(
-		`select l.kind_id as "kindId", k.name as kind, l.colour, l.form, b.amount,
-			b.moved_at as "movedAt"
+		`select l.kind_id as "kindId", k.name as kind, l.colour, l.form, sum(b.amount) as amount,
+			max(b.moved_at) as "movedAt"
 		 from balance b
 		 join line l on l.group_id = b.group_id and l.id = b.line_id
 		 join bag_kind k on k.group_id = l.group_id and k.id = l.kind_id
 		 where b.group_id = $1 and b.holder = 'store' and b.amount > 0
+		 group by l.kind_id, k.name, l.colour, l.form
 		 order by k.name, l.colour, l.form`,
 		[groupId]
 	);
@@ -42,7 +43,7 @@ export const listMovements = (
 		 left join person p on p.group_id = e.group_id and p.id = e.person_id
 		 left join taken_back t on t.group_id = e.group_id and t.entry_id = e.id
 		 where l.group_id = $1 and l.kind_id = $2 and l.colour = $3 and l.form = $4
-			and l.cut_id is null and m.holder = 'store' and m.entry_id < $5
+			and m.holder = 'store' and m.entry_id < $5
 		 order by m.entry_id desc limit $6`,
 		[groupId, line.kindId, line.colour, line.form, before, movementsPerPage + 1]
 	);

@@ -1,7 +1,15 @@
 import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
-import type { Allocation, Lack, LackedColour, Stock, Want } from '$lib/core/store/allocate-store';
+import type {
+	Allocation,
+	DrawnForm,
+	Lack,
+	LackedColour,
+	Stock,
+	Want
+} from '$lib/core/store/allocate-store';
 import { allocateStore, drawnForms, lacksOf } from '$lib/core/store/allocate-store';
 import { demandLeft } from '$lib/core/store/demand-left';
+import type { LineForm } from '$lib/core/store/forms';
 import type { BegunMat } from './begun-mats';
 import type { MatDemand } from '$lib/core/store/mat-demand';
 import { matDemand } from '$lib/core/store/mat-demand';
@@ -36,6 +44,16 @@ interface Read {
 	readonly plan: Plan;
 	readonly demand: MatDemand;
 }
+
+/** What a pile of each form is drawn as: what is flat is a bag still, what is joined is pieces. */
+const drawnAs: Partial<Readonly<Record<LineForm, DrawnForm>>> = {
+	bag: 'bag',
+	flat: 'bag',
+	piece: 'piece',
+	strand: 'piece',
+	chain: 'piece',
+	ball: 'ball'
+};
 
 const known = new WorkedOut<Read>();
 /** A kept plan as it is reckoned with, and what one mat of it takes. */
@@ -89,7 +107,7 @@ export function seasonAsks(
 		asked.push({ planId: id, kind: kindOf(plan), mats, demand });
 	}
 	const stock = balances.flatMap(({ kind, colour, form, amount }): Stock[] => {
-		const drawn = drawnForms.find((one) => one === form);
+		const drawn = drawnAs[form];
 		return drawn ? [{ kind, colour, form: drawn, amount }] : [];
 	});
 	const allocations = allocateStore(stock, asked);

@@ -51,6 +51,23 @@ const driedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
 		client
 	);
 
+/** Things that an entry made and that later entries, which stand, did something with. */
+const usedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
+	many<{ code: string; sort: string }>(
+		`select t.code, t.sort from thing t
+		 where t.group_id = $1 and t.entry_id = $2 and exists (
+			select 1 from (
+				select e.entry_id from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
+				union all
+				select m.entry_id from movement m where m.group_id = t.group_id and m.thing_id = t.id) later
+			where later.entry_id <> t.entry_id
+				and not exists (select 1 from taken_back b where b.group_id = $1 and b.by_entry_id = later.entry_id)
+				and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = later.entry_id))
+		 order by t.id limit 3`,
+		[groupId, entryId],
+		client
+	);
+
 /** Moves back what an entry moved; the sentence where the store has not got it any more. */
 async function movedBack(
 	client: PoolClient,
@@ -96,6 +113,12 @@ export const takeBack = (
 		if (taken === 0) return refuse('corrects', 'That was taken back already.');
 		if ((await driedSince(client, groupId, wrong.entryId)).length > 0)
 			return refuse('corrects', 'Bags of it that dried were sorted since. Take that back first.');
+		const [used] = await usedSince(client, groupId, wrong.entryId);
+		if (used)
+			return refuse(
+				'corrects',
+				`Something was done with the ${used.sort} ${used.code} since. Take that back first, the newest first.`
+			);
 		const why = await movedBack(client, groupId, wrong.entryId, byEntryId);
 		return why ?? { outcome: 'kept', id: byEntryId };
 	});

@@ -7,8 +7,13 @@ import type { CompareRequest, MixRequest } from '$lib/stages/plan/document/reque
 import { compareAnswer } from '$lib/stages/plan/document/requests';
 import type { AskSheetOrder } from '../sheets/ask-sheet';
 import { askSheet } from '../sheets/ask-sheet';
+import { labelPicture } from '../sheets/label-picture';
+import type { LabelSheetOrder } from '../sheets/label-sheet';
+import { labelSheet } from '../sheets/label-sheet';
 import type { SheetRequest } from '../sheets/make-sheet';
 import { makeSheet } from '../sheets/make-sheet';
+import type { WorkSheetOrder } from '../sheets/work-sheet';
+import { workSheet } from '../sheets/work-sheet';
 import { solveMix } from './solve-mix';
 
 /** A sheet of a plan as a PDF; null where the plan has no such sheet. */
@@ -20,6 +25,16 @@ export const sheet = ({
 
 /** The page that asks for bags, as a PDF. */
 export const asks = (order: AskSheetOrder): Promise<Uint8Array> => askSheet(order);
+
+/** Sheets of labels, as a PDF. */
+export const labels = (order: LabelSheetOrder): Promise<Uint8Array> => labelSheet(order);
+
+/** A label as a small printer prints it, as a PNG. */
+export const labelPng = (order: Parameters<typeof labelPicture>[0]): Promise<Uint8Array> =>
+	labelPicture(order);
+
+/** What to cut and join next, as a PDF. */
+export const work = (order: WorkSheetOrder): Promise<Uint8Array> => workSheet(order);
 
 /** The field of methods, as JSON: a long answer is made into text here. */
 export const compare = (order: {

@@ -13,7 +13,7 @@ export interface Face {
 }
 
 /** The bytes of a face: it is built into the code as text, so that a thread of its own has it too. */
-const bytesOf = (asset: string): Buffer =>
+export const bytesOf = (asset: string): Buffer =>
 	Buffer.from(asset.slice(asset.indexOf(',') + 1), 'base64');
 
 /** The type of the sheets, put into a document: only the letters that it uses. */

@@ -46,7 +46,8 @@ export class Sheet {
 	private constructor(
 		private readonly document: PDFDocument,
 		private readonly faces: { plain: Face; bold: Face },
-		private readonly head: SheetHead,
+		/** What stands above every page; null for a sheet with nothing but what is drawn on it. */
+		private readonly head: SheetHead | null,
 		private readonly paper: Paper,
 		/** What every size of type is multiplied by. */
 		private readonly typeScale: number
@@ -59,6 +60,14 @@ export class Sheet {
 		document.setTitle(`${head.planName}: ${head.title}`);
 		document.setCreator('Nest Row');
 		return new Sheet(document, await loadFaces(document), head, paper, isLarge ? 1.35 : 1);
+	}
+
+	/** A sheet with nothing on it: no head, no cautions, type as large as it is given. */
+	static async bare(title: string, paper: Paper): Promise<Sheet> {
+		const document = await PDFDocument.create();
+		document.setTitle(title);
+		document.setCreator('Nest Row');
+		return new Sheet(document, await loadFaces(document), null, paper, 1);
 	}
 
 	get widthMm(): number {
@@ -79,6 +88,7 @@ export class Sheet {
 		this.#page = this.document.addPage([this.widthMm * pt, this.heightMm * pt]);
 		this.#pages++;
 		this.y = this.marginMm;
+		if (!this.head) return;
 		const { title, planName, versionWords, date } = this.head;
 		if (this.#pages === 1) {
 			this.text(planName, { sizePt: 22, isBold: true });
@@ -281,7 +291,12 @@ export class Sheet {
 	/** Ends the sheet with its cautions and gives the file. */
 	async end(): Promise<Uint8Array> {
 		this.heading('Mind');
-		for (const caution of this.head.cautions) this.text(`– ${caution}`, { sizePt: 9.5 });
+		for (const caution of this.head?.cautions ?? []) this.text(`– ${caution}`, { sizePt: 9.5 });
+		return this.save();
+	}
+
+	/** The file as it is. */
+	save(): Promise<Uint8Array> {
 		return this.document.save();
 	}
 

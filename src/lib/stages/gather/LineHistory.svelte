@@ -3,7 +3,7 @@
 	// The movements of one line of the store, the newest first, a page at a time.
 	import Table from '$lib/ui/Table.svelte';
 	import { momentWords } from '$lib/ui/day-words';
-	import type { Form } from '$lib/core/store/forms';
+	import type { LineForm } from '$lib/core/store/forms';
 	import { amountWords } from '$lib/ui/store-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { MovementLine } from './lines';
@@ -12,7 +12,7 @@
 
 	interface Props {
 		title: string;
-		form: Form;
+		form: LineForm;
 		movements: readonly MovementLine[];
 		hasOlder: boolean;
 		/** The movement that is about to be taken back. */

@@ -39,7 +39,9 @@
 			)
 	);
 	const ofLine = (tapped: typeof line) =>
-		tapped ? { kind: tapped.kind, colour: tapped.colour, form: tapped.form } : {};
+		tapped && forms.some((one) => one === tapped.form)
+			? { kind: tapped.kind, colour: tapped.colour, form: tapped.form }
+			: {};
 	let filledFor = untrack(() => JSON.stringify(line));
 	untrack(() => !sent && Object.assign(form.typed, ofLine(line)));
 	$effect(() => {

@@ -4,7 +4,7 @@
 	import type { Snippet } from 'svelte';
 	import { filmImage } from '$lib/ui/colour-looks';
 	import { queryOf } from '$lib/ui/query';
-	import type { Form } from '$lib/core/store/forms';
+	import type { LineForm } from '$lib/core/store/forms';
 	import { amountWords, formWords } from '$lib/ui/store-words';
 	import type { ShelfOfKind } from './shelves';
 	import type { StoreFilter, StoreLine } from './store-view';
@@ -22,10 +22,13 @@
 	const href = (one: StoreLine) =>
 		`?${queryOf({ ...filter, kind: one.kindId, colour: one.colour, form: one.form })}#history`;
 	/** What lies there if it is not for strand, in short. */
-	const beside: Readonly<Record<Form, string>> = {
+	const beside: Readonly<Record<LineForm, string>> = {
 		...formWords,
 		stuffing: 'for stuffing',
-		piece: 'rings'
+		piece: 'rings',
+		flat: 'laid flat',
+		strand: 'joined',
+		chain: 'in chains'
 	};
 	const balls = (amount: number) => Math.min(9, Math.ceil(amount));
 </script>
@@ -61,7 +64,7 @@
 					class="stroke-base-content"
 				/>
 			{/each}
-		{:else if one.form === 'piece'}
+		{:else if one.form === 'piece' || one.form === 'strand' || one.form === 'chain'}
 			{#each [0, 1, 2] as nth (nth)}
 				<ellipse cx="32" cy={34 - nth * 9} rx="26" ry="7" fill="none" class="stroke-base-content" />
 				<ellipse

@@ -6,7 +6,7 @@
 	import { colourNames } from '$lib/core/colour/colours';
 	import { pillowsFrom } from '$lib/core/finish/pillow';
 	import { momentWords } from '$lib/ui/day-words';
-	import { forms } from '$lib/core/store/forms';
+	import { lineForms } from '$lib/core/store/forms';
 	import { amountWords, formWords, heapWords } from '$lib/ui/store-words';
 	import type { StoreFilter, StoreLine } from './store-view';
 	import { filteredLines, totalsOf } from './store-view';
@@ -27,7 +27,7 @@
 		{
 			name: 'show',
 			label: 'Show',
-			options: [['', 'everything'], ...forms.map((form) => [form, formWords[form]])]
+			options: [['', 'everything'], ...lineForms.map((form) => [form, formWords[form]])]
 		},
 		{
 			name: 'of',

@@ -1,4 +1,4 @@
-import type { Form, LedgerReason } from '$lib/core/store/forms';
+import type { LedgerReason, LineForm } from '$lib/core/store/forms';
 import { formWords } from '$lib/ui/store-words';
 import { wholeNumber } from '$lib/ui/number-words';
 
@@ -6,7 +6,7 @@ import { wholeNumber } from '$lib/ui/number-words';
 export interface RestingEntry {
 	readonly amount: number;
 	readonly colour: string;
-	readonly form: Form;
+	readonly form: LineForm;
 	readonly reason: LedgerReason;
 	readonly typedAt: Date;
 }

@@ -20,7 +20,8 @@ const leastPx = 3;
 
 /** The store as shelves, one for each kind of bag: film stacked by colour, the rest beside it. */
 export function shelvesOf(lines: readonly StoreLine[]): ShelfOfKind[] {
-	const isStacked = ({ form }: StoreLine) => form === 'bag' || form === 'stuffing';
+	const isStacked = ({ form }: StoreLine) =>
+		form === 'bag' || form === 'flat' || form === 'stuffing';
 	const most = Math.max(1, ...lines.filter(isStacked).map(({ amount }) => amount));
 	const kinds = new Map<string, { kind: string; stacks: Stack[]; beside: StoreLine[] }>();
 	for (const line of lines) {

@@ -1,22 +1,22 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
 import { sumOf } from '$lib/core/model/material-use';
-import type { Form } from '$lib/core/store/forms';
-import { forms } from '$lib/core/store/forms';
+import type { LineForm } from '$lib/core/store/forms';
+import { lineForms } from '$lib/core/store/forms';
 
 /** One line of the store: so many of a kind in a colour and a form. */
 export interface StoreLine {
 	readonly kindId: string;
 	readonly kind: string;
 	readonly colour: ColourName;
-	readonly form: Form;
+	readonly form: LineForm;
 	readonly amount: number;
 	readonly movedAt: Date;
 }
 
 /** What of the store is looked at, and in which order. Empty words let everything through. */
 export interface StoreFilter {
-	readonly show: Form | '';
+	readonly show: LineForm | '';
 	readonly of: string;
 	readonly in: ColourName | '';
 	readonly order: 'kind' | 'amount' | 'moved';
@@ -40,8 +40,8 @@ export function filteredLines<Line extends StoreLine>(
 }
 
 /** How much there is of each form, the empty ones left out. */
-export const totalsOf = (lines: readonly StoreLine[]): { form: Form; amount: number }[] =>
-	forms
+export const totalsOf = (lines: readonly StoreLine[]): { form: LineForm; amount: number }[] =>
+	lineForms
 		.map((form) => ({
 			form,
 			amount: sumOf(

@@ -1,5 +1,5 @@
 import { colourNames } from '$lib/core/colour/colours';
-import { forms } from '$lib/core/store/forms';
+import { lineForms } from '$lib/core/store/forms';
 import { whileReached } from '$lib/server/db/away';
 import { givenBack } from '$lib/server/gather/give-back';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
@@ -11,10 +11,10 @@ import type { Actions, PageServerLoad } from './$types';
 const lineShape = z.object({
 	kind: z.uuid(),
 	colour: z.enum(colourNames),
-	form: z.enum(forms)
+	form: z.enum(lineForms)
 });
 const filterShape = z.object({
-	show: z.enum(['', ...forms]).catch(''),
+	show: z.enum(['', ...lineForms]).catch(''),
 	of: z.union([z.literal(''), z.uuid()]).catch(''),
 	in: z.enum(['', ...colourNames]).catch(''),
 	order: z.enum(['kind', 'amount', 'moved']).catch('kind')

@@ -3,8 +3,14 @@
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
-	import { techniqueKinds } from '$lib/core/techniques/technique';
-	import { kindsToCount, mixRequest, usualPlanOf } from '$lib/stages/plan/fields/mix-request';
+	import type { Way } from '$lib/stages/plan/fields/mix-request';
+	import {
+		isWayOpen,
+		kindsToCount,
+		mixRequest,
+		planOfWay,
+		waysThere
+	} from '$lib/stages/plan/fields/mix-request';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { areaWords } from '$lib/ui/unit-words';
@@ -12,7 +18,7 @@
 	const { bench }: { bench: Bench } = $props();
 	interface Made {
 		kind: string;
-		method: TechniqueKind;
+		method: string;
 		mats: number;
 		bags: number;
 		hours: number;
@@ -38,12 +44,21 @@
 	const isOfStore = $derived(bench.kinds.some(({ count }) => count > 0));
 	let hours = $state('120');
 	let goal = $state<'mats' | 'area'>('mats');
-	let tools = $state<Record<TechniqueKind, boolean>>({
-		crochet: true,
-		'peg-loom': false,
-		twined: false,
-		'finger-bands': true
-	});
+	const ways = $derived(waysThere(bench.tools));
+	/** Ways that were ticked or unticked by hand; the others are open where their tools are there. */
+	let ticked = $state<Record<string, boolean>>({});
+	const isTicked = (way: Way) => ticked[way.name] ?? isWayOpen(way, bench.tools.length > 0);
+	const nameOf = ({ kind, tool, hooksMm }: Way) =>
+		tool
+			? `${names[kind]}: ${tool.name}`
+			: hooksMm.length > 0
+				? `${names[kind]}: hooks of ${hooksMm.toSorted((a, b) => a - b).join(', ')} mm`
+				: names[kind];
+	const madeBy = ({ method }: Made) => {
+		const way = wayOf(method);
+		return way ? nameOf(way) : method;
+	};
+	const wayOf = (name: string) => ways.find((way) => way.name === name);
 	let mix = $state.raw<Mix | null>(null);
 	let problem = $state('');
 	let isWorking = $state(false);
@@ -80,7 +95,8 @@
 	async function work() {
 		problem = '';
 		if (countProblems.some(Boolean) || hoursProblem) return;
-		if (!Object.values(tools).some(Boolean)) {
+		const open = ways.filter(isTicked);
+		if (open.length === 0) {
 			problem = 'Tick at least one way to make mats.';
 			return;
 		}
@@ -90,7 +106,7 @@
 			const response = await fetch('/api/mix', {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(mixRequest(store, bench.plan, tools, goal, hoursThere || null))
+				body: JSON.stringify(mixRequest(store, bench.plan, open, goal, hoursThere || null))
 			});
 			const answer = await response.json();
 			if (response.ok) mix = answer;
@@ -103,7 +119,8 @@
 	}
 	const takeUp = (made: Made) => {
 		const bag = kinds.find(({ kind }) => kind === made.kind)?.bag ?? bench.plan.bag;
-		bench.takeUp(usualPlanOf(made.method, bench.plan, bag));
+		const way = wayOf(made.method);
+		if (way) bench.takeUp(planOfWay(way, bench.plan, bag));
 	};
 </script>
 
@@ -160,10 +177,15 @@
 	<fieldset>
 		<legend class="mb-1 text-[0.9375rem]">Tools and trained hands for</legend>
 		<div class="flex flex-wrap gap-x-6">
-			{#each techniqueKinds as kind (kind)}
+			{#each ways as way (way.name)}
 				<label class="flex min-h-11 items-center gap-2">
-					<input class="checkbox" type="checkbox" bind:checked={tools[kind]} />
-					{names[kind]}
+					<input
+						class="checkbox"
+						type="checkbox"
+						checked={isTicked(way)}
+						onchange={(event) => (ticked[way.name] = event.currentTarget.checked)}
+					/>
+					{nameOf(way)}
 				</label>
 			{/each}
 		</div>
@@ -210,7 +232,7 @@
 									<tr class="border-t border-base-300">
 										<td class="figure py-1 pr-3 text-lg font-bold">{made.mats}</td>
 										<td class="px-3">{made.kind}</td>
-										<td class="px-3">{names[made.method]}</td>
+										<td class="px-3">{madeBy(made)}</td>
 										<td class="figure px-3 text-right">{wholeNumber(Math.ceil(made.bags))}</td>
 										<td class="figure px-3 text-right">{figure(made.hours)}</td>
 										<td class="py-1 text-right">

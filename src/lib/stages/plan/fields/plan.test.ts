@@ -15,7 +15,15 @@ import { documentOf, planDocument } from '../document/document';
 import { caseFigures, estimateAnswer } from '../document/estimate-answer';
 import { fieldsOfPlan, readFields } from './';
 import { keptFiguresOf } from '../document/kept-figures';
-import { kindsToCount, mixRequest, usualPlanOf } from './mix-request';
+import type { ToolLine } from '$lib/stages/prepare/tool-line';
+import {
+	isWayOpen,
+	kindsToCount,
+	mixRequest,
+	planOfWay,
+	usualPlanOf,
+	waysThere
+} from './mix-request';
 import { basisOf, oddReading, oddWords, readingsOf } from '$lib/measures/plan-basis';
 import { planSchema } from '../document/plan-schema';
 import { compareAnswer, compareShape, mixShape, mostMethods, readJson } from '../document/requests';
@@ -169,8 +177,8 @@ describe('what can be made from what there is', () => {
 	});
 
 	it('is asked for in the words of the JSON door', () => {
-		const tools = { crochet: true, 'peg-loom': true, twined: false, 'finger-bands': true };
-		const request = mixRequest(own, startingPlan, tools, 'area', 120);
+		const ways = waysThere([]).filter(({ kind }) => kind !== 'twined');
+		const request = mixRequest(own, startingPlan, ways, 'area', 120);
 		const read = readJson(JSON.stringify(request), mixShape);
 		expect(read.problems).toBeUndefined();
 		expect(read.value?.methods.map(({ name }) => name)).toEqual([
@@ -179,7 +187,62 @@ describe('what can be made from what there is', () => {
 			'finger-bands'
 		]);
 		expect(read.value).toMatchObject({ goal: 'area', hours: 120 });
-		expect(mixRequest(own, startingPlan, tools, 'mats', null)).not.toHaveProperty('hours');
+		expect(mixRequest(own, startingPlan, ways, 'mats', null)).not.toHaveProperty('hours');
+	});
+});
+
+describe('the tools that are there', () => {
+	const line = (name: string, tool: ToolLine['tool']): ToolLine => ({
+		id: name,
+		name,
+		count: 1,
+		tool
+	});
+	const tools = [
+		line('Hall loom', { sort: 'loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1829, hasRods: true }),
+		line('Long loom', { sort: 'loom', pegs: 34, pitchMm: 25, pegToPegMm: 2000, hasRods: true }),
+		line('Half frame', { sort: 'frame', nails: 30, pitchMm: 14, lengthMm: 1830, rods: 'eyes' }),
+		line('8 mm hook', { sort: 'hook', mm: 8 }),
+		line('12 mm hook', { sort: 'hook', mm: 12 })
+	];
+
+	it('are the ways to make mats, one for each loom and frame', () => {
+		const ways = waysThere(tools);
+		expect(ways.map(({ name }) => name)).toEqual([
+			'crochet',
+			'peg-loom Hall loom',
+			'peg-loom Long loom',
+			'twined Half frame',
+			'finger-bands'
+		]);
+		expect(ways.map((way) => isWayOpen(way, true))).toEqual([true, true, true, true, true]);
+	});
+
+	it('are all there is, once some are named', () => {
+		const ways = waysThere(tools.slice(0, 1));
+		expect(ways.filter((way) => isWayOpen(way, true)).map(({ kind }) => kind)).toEqual([
+			'peg-loom',
+			'finger-bands'
+		]);
+		expect(
+			waysThere([])
+				.filter((way) => isWayOpen(way, false))
+				.map(({ kind }) => kind)
+		).toEqual(['crochet', 'finger-bands']);
+	});
+
+	it('set the measures of their plans', () => {
+		const [crochet, hall, , frame] = waysThere(tools).map(
+			(way) => planOfWay(way, startingPlan, startingPlan.bag).technique
+		);
+		expect(crochet).toMatchObject({ kind: 'crochet', hookMm: 8, hooksMm: [8, 12] });
+		expect(hall).toMatchObject({ kind: 'peg-loom', pegs: 28, pitchMm: 25.4, pegToPegMm: 1829 });
+		expect(frame).toMatchObject({
+			kind: 'twined',
+			nails: 30,
+			frameWidthMm: 420,
+			frameLengthMm: 1830
+		});
 	});
 });
 

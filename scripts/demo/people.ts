@@ -1,0 +1,139 @@
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { many } from '../../src/lib/server/db/verbs';
+import { addPerson, keepPerson } from '../../src/lib/server/people/people';
+import { addTableDay } from '../../src/lib/server/people/table-days';
+import type { Level, Need, SeatName } from '../../src/lib/stages/people/seats';
+
+/** The days the Alder Quay Mat Table meets: Thursdays in the boat shed. */
+const days = [
+	'2026-10-22',
+	'2026-10-29',
+	'2026-11-05',
+	'2026-11-12',
+	'2026-11-19',
+	'2026-12-03',
+	'2026-12-10',
+	'2026-12-17'
+];
+
+interface DemoPerson {
+	readonly name: string;
+	readonly seats: Partial<Record<SeatName, Level>>;
+	readonly likes?: string;
+	readonly isChild?: boolean;
+	readonly needs?: readonly Need[];
+	readonly with?: readonly string[];
+	/** Days to come, from 0. */
+	readonly days: readonly number[];
+}
+const people: readonly DemoPerson[] = [
+	{
+		name: 'Ama',
+		seats: { weave: 'usual', load: 'usual', join: 'usual' },
+		days: [0, 1, 2],
+		with: ['Jo']
+	},
+	{
+		name: 'Bo',
+		seats: { flatten: 'practised', check: 'usual', pillows: 'usual' },
+		needs: ['sitting'],
+		with: ['Pia'],
+		days: [0, 1, 2],
+		likes: 'company, and the radio'
+	},
+	{ name: 'Gus', seats: { ball: 'practised', join: 'usual', 'cut-sharp': 'usual' }, days: [0, 2] },
+	{
+		name: 'Hal',
+		seats: { flatten: 'usual', 'cut-blunt': 'usual', join: 'new' },
+		needs: ['low-sight'],
+		days: [0, 1]
+	},
+	{
+		name: 'Ines',
+		seats: { 'cut-sharp': 'practised', 'cut-blade': 'usual', flatten: 'usual' },
+		days: [0, 1, 2]
+	},
+	{ name: 'Jo', seats: { weave: 'new', twine: 'new', flatten: 'usual' }, days: [1], with: ['Ama'] },
+	{
+		name: 'Kit',
+		seats: { flatten: 'new', 'cut-blunt': 'new', ball: 'usual' },
+		isChild: true,
+		days: [0, 1],
+		with: ['Lou']
+	},
+	{
+		name: 'Lou',
+		seats: { load: 'usual', weave: 'usual', 'cut-sharp': 'usual' },
+		days: [0, 1, 2],
+		with: ['Kit']
+	},
+	{
+		name: 'Mabel',
+		seats: { crochet: 'practised', join: 'practised', finish: 'practised', check: 'practised' },
+		needs: ['sitting', 'short-spells'],
+		days: [0, 2],
+		likes: 'showing a stitch to whoever asks'
+	},
+	{
+		name: 'Odo',
+		seats: { 'cut-sharp': 'practised', 'cut-blade': 'practised', flatten: 'usual' },
+		days: [0, 1, 2]
+	},
+	{
+		name: 'Pia',
+		seats: { flatten: 'usual', ball: 'usual', pillows: 'new' },
+		isChild: true,
+		days: [0, 2],
+		with: ['Bo'],
+		likes: 'winding balls'
+	},
+	{ name: 'Suri', seats: { crochet: 'new', join: 'usual' }, needs: ['one-hand'], days: [1, 2] },
+	{ name: 'Tilde', seats: { join: 'usual', crochet: 'usual', bands: 'new' }, days: [0, 1] },
+	{
+		name: 'Wren',
+		seats: { load: 'practised', weave: 'practised', flatten: 'usual', finish: 'usual' },
+		days: [0, 1, 2]
+	}
+];
+
+const keyOf = (at: number) => `00000000-0000-4000-8000-${String(9000 + at).padStart(12, '0')}`;
+
+/** The people of the table and its days. */
+export async function loadPeople(groupId: GroupId): Promise<void> {
+	for (const [at, day] of days.entries()) {
+		const { outcome } = await addTableDay(groupId, keyOf(at), day, 'Boat shed');
+		if (outcome !== 'kept') throw new Error(`the demo day ${day} was not kept`);
+	}
+	for (const [at, { name }] of people.entries()) await addPerson(groupId, keyOf(100 + at), name);
+	const known = await many<{ id: string; name: string; version: number }>(
+		'select id, name, version from person where group_id = $1 and name is not null',
+		[groupId]
+	);
+	const idOf = (name: string) => known.find((one) => one.name === name)?.id ?? '';
+	for (const {
+		name,
+		seats,
+		likes = null,
+		isChild = false,
+		needs = [],
+		with: others = [],
+		days: coming
+	} of people) {
+		const saved = await keepPerson(
+			groupId,
+			{
+				id: idOf(name),
+				name,
+				version: known.find((one) => one.name === name)?.version ?? 1,
+				likes,
+				isChild,
+				needs,
+				seats,
+				sitsWith: others.map(idOf),
+				days: coming.map((nth) => keyOf(5 + nth))
+			},
+			'2026-11-27'
+		);
+		if (saved.outcome !== 'kept') throw new Error(`${name} of the demo was not kept`);
+	}
+}

@@ -1,0 +1,141 @@
+import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
+import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
+import { pileWord } from '$lib/core/prepare/piles';
+import type { PoolClient } from 'pg';
+import type { GroupId } from '../base/group-id';
+import { execute, many, maybeOne } from '../db/verbs';
+
+/** A pile, and the line of the book it is. */
+export interface HeldPile extends Pile {
+	readonly lineId: number;
+}
+
+const cutText = `select id from cut where group_id = $1 and style = $2 and strip_width_mm = $3
+	and pieces_per_bag = $4 and thickness_um = $5 and piece_length_mm = $6 and piece_g = $7`;
+
+/** The number of a cut; a new one where none was cut so before. */
+export async function cutIdOf(
+	client: PoolClient,
+	groupId: GroupId,
+	cut: CutSnapshot
+): Promise<number> {
+	const { style, stripWidthMm, piecesPerBag, thicknessUm, pieceLengthMm, pieceG } = cut;
+	const values = [groupId, style, stripWidthMm, piecesPerBag, thicknessUm, pieceLengthMm, pieceG];
+	for (let attempt = 1; attempt <= 3; attempt++) {
+		const known = await maybeOne<{ id: number }>(cutText, values, client);
+		if (known) return known.id;
+		const made = await maybeOne<{ id: number }>(
+			`insert into cut (group_id, style, strip_width_mm, pieces_per_bag, thickness_um,
+				piece_length_mm, piece_g)
+			 values ($1, $2, $3, $4, $5, $6, $7) on conflict do nothing returning id`,
+			values,
+			client
+		);
+		if (made) return made.id;
+		// Another began it at this moment: it is found when it is asked for anew.
+	}
+	throw new Error('a cut was neither found nor made');
+}
+
+interface LineFound {
+	readonly nth: number;
+	readonly id: number;
+}
+
+/** The lines of some piles, begun where they are new, in the order they are asked for. */
+async function linesOf(
+	client: PoolClient,
+	groupId: GroupId,
+	keys: readonly PileKey[]
+): Promise<number[]> {
+	const cutIds: (number | null)[] = [];
+	for (const { cut } of keys) cutIds.push(cut && (await cutIdOf(client, groupId, cut)));
+	const values = [
+		groupId,
+		keys.map(({ kindId }) => kindId),
+		keys.map(({ colour }) => colour),
+		keys.map(({ form }) => form),
+		cutIds
+	];
+	const given = 'unnest($2::uuid[], $3::text[], $4::text[], $5::bigint[]) with ordinality';
+	for (let attempt = 1; attempt <= 3; attempt++) {
+		const found = await many<LineFound>(
+			`select g.nth, l.id from ${given} as g (kind_id, colour, form, cut_id, nth)
+			 join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour
+				and l.form = g.form and l.cut_id is not distinct from g.cut_id order by g.nth`,
+			values,
+			client
+		);
+		if (found.length === keys.length) return found.map(({ id }) => id);
+		await execute(
+			`insert into line (group_id, kind_id, colour, form, cut_id)
+			 select distinct $1::uuid, kind_id, colour, form, cut_id
+			 from ${given} as g (kind_id, colour, form, cut_id, nth) order by 2, 3, 4, 5
+			 on conflict do nothing`,
+			values,
+			client
+		);
+	}
+	throw new Error('piles found no line to lie in');
+}
+
+/**
+ * The piles of the store with these keys as they stand now, held until the transaction ends: who acts
+ * on one of them meanwhile waits. All are held in the order of their lines.
+ */
+export async function holdPiles(
+	client: PoolClient,
+	groupId: GroupId,
+	keys: readonly PileKey[]
+): Promise<HeldPile[]> {
+	const lineIds = await linesOf(client, groupId, keys);
+	const held = await many<{ lineId: number; amount: number; filmMg: number }>(
+		`select line_id as "lineId", amount, film_mg as "filmMg" from balance
+		 where group_id = $1 and holder = 'store' and line_id = any($2::bigint[])
+		 order by line_id for update`,
+		[groupId, lineIds],
+		client
+	);
+	return keys.map((key, at): HeldPile => {
+		const lineId = lineIds[at] ?? 0;
+		const balance = held.find((one) => one.lineId === lineId);
+		return { ...key, lineId, amount: balance?.amount ?? 0, filmMg: balance?.filmMg ?? 0 };
+	});
+}
+
+/** So much put on a pile or taken from it, in the store, in a mat or against the difference. */
+export interface BookedMove extends PileMove {
+	readonly at: 'store' | 'mat' | 'difference';
+	/** The mat that takes it; null elsewhere. */
+	readonly matId: number | null;
+}
+
+/** Books what an act moves; its film sums to nothing, and no pile goes below it. */
+export async function bookMoves(
+	client: PoolClient,
+	groupId: GroupId,
+	entryId: number,
+	moves: readonly BookedMove[],
+	held: readonly HeldPile[]
+): Promise<void> {
+	const known = new Map(held.map((pile) => [pileWord(pile), pile.lineId]));
+	const others = moves.filter((move) => !known.has(pileWord(move)));
+	const lineIds = await linesOf(client, groupId, others);
+	for (const [at, move] of others.entries()) known.set(pileWord(move), lineIds[at] ?? 0);
+	await execute(
+		`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
+		 select $1, $2, g.nth, g.line_id, g.holder, g.thing_id, g.amount, g.film_mg
+		 from unnest($3::bigint[], $4::text[], $5::bigint[], $6::numeric[], $7::bigint[])
+			with ordinality as g (line_id, holder, thing_id, amount, film_mg, nth) order by g.nth`,
+		[
+			groupId,
+			entryId,
+			moves.map((move) => known.get(pileWord(move)) ?? 0),
+			moves.map(({ at }) => at),
+			moves.map(({ matId }) => matId),
+			moves.map(({ amount }) => amount),
+			moves.map(({ filmMg }) => filmMg)
+		],
+		client
+	);
+}

@@ -1,0 +1,158 @@
+import type { Level, Need, SeatName } from '$lib/stages/people/seats';
+import type { GroupId } from '$lib/server/base/group-id';
+import { refuse } from '$lib/server/db/save-result';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
+
+/** A person as the table needs to know them. */
+export interface Person {
+	readonly id: string;
+	readonly name: string;
+	readonly version: number;
+	readonly likes: string | null;
+	readonly isChild: boolean;
+	readonly needs: readonly Need[];
+	readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
+	/** Those they sit well with. */
+	readonly sitsWith: readonly string[];
+	/** Days to come that they can come on. */
+	readonly days: readonly string[];
+}
+
+/** The people whose names the group uses, in the order of the alphabet and no other. */
+export const listPeople = (groupId: GroupId, today: string): Promise<Person[]> =>
+	many<Person>(
+		`select p.id, p.name, p.version, p.likes, p.is_child as "isChild", to_json(p.needs) as needs,
+			(select coalesce(json_object_agg(s.seat, s.level), '{}') from person_seat s
+				where s.group_id = p.group_id and s.person_id = p.id) as seats,
+			(select coalesce(json_agg(case when w.one_id = p.id then w.other_id else w.one_id end), '[]')
+				from sits_well w where w.group_id = p.group_id and p.id in (w.one_id, w.other_id)) as "sitsWith",
+			(select coalesce(json_agg(d.day_id), '[]') from day_person d
+				join table_day t on t.group_id = d.group_id and t.id = d.day_id
+				where d.group_id = p.group_id and d.person_id = p.id and t.day >= $2
+					and t.called_off_at is null) as days
+		 from person p where p.group_id = $1 and p.name is not null
+		 order by lower(btrim(p.name))`,
+		[groupId, today]
+	);
+
+/** Adds a person by name. The page's key is the id, so that pressing twice adds one. */
+export async function addPerson(groupId: GroupId, key: string, name: string): Promise<SaveResult> {
+	const made = await maybeOne<{ id: string }>(
+		`insert into person (group_id, id, name) values ($1, $2, btrim($3))
+		 on conflict do nothing returning id`,
+		[groupId, key, name],
+		writing()
+	);
+	if (made) return { outcome: 'kept', id: made.id };
+	const same = await maybeOne<{ id: string; isSame: boolean }>(
+		`select id, lower(btrim(name)) = lower(btrim($3)) as "isSame" from person
+		 where group_id = $1 and (id = $2 or lower(btrim(name)) = lower(btrim($3))) order by id = $2 desc limit 1`,
+		[groupId, key, name],
+		writing()
+	);
+	if (same?.id === key && same.isSame) return { outcome: 'duplicate', id: key };
+	return refuse(
+		'name',
+		`There is a ${name.trim()} already. Add a letter or a nickname, so that the two are told apart.`
+	);
+}
+
+/** What is said of a person on their page. */
+export type PersonWrite = Pick<
+	Person,
+	'id' | 'name' | 'version' | 'likes' | 'isChild' | 'needs' | 'seats' | 'sitsWith' | 'days'
+>;
+
+const isChildAtBlade = (error: unknown): boolean =>
+	(error as { constraint?: string }).constraint === 'child_at_blade';
+
+/** Ends the transaction of what is not kept. */
+class Refused extends Error {
+	constructor(readonly saved: SaveResult) {
+		super('refused');
+	}
+}
+
+/** Keeps what is said of a person, whole or not at all; refused where somebody changed them meanwhile. */
+export async function keepPerson(
+	groupId: GroupId,
+	{ id, name, version, likes, isChild, needs, seats, sitsWith, days }: PersonWrite,
+	today: string
+): Promise<SaveResult> {
+	try {
+		return await withTransaction(async (client): Promise<SaveResult> => {
+			const found = await maybeOne<{ version: number }>(
+				'select version from person where group_id = $1 and id = $2 and name is not null for update',
+				[groupId, id],
+				client
+			);
+			if (!found) throw new Refused(refuse('name', 'That person is not in the list any more.'));
+			if (found.version !== version)
+				throw new Refused(
+					refuse(
+						'version',
+						'Somebody changed this person meanwhile: what they wrote stands below. Say yours again.'
+					)
+				);
+			// Seats first and then who sits there, or the other way about: what no child may do is gone before they are one.
+			await execute(
+				'delete from person_seat where group_id = $1 and person_id = $2',
+				[groupId, id],
+				client
+			);
+			await execute(
+				`update person set name = btrim($3), likes = $4, is_child = $5, needs = $6, version = version + 1
+				 where group_id = $1 and id = $2`,
+				[groupId, id, name, likes, isChild, needs],
+				client
+			);
+			await execute(
+				`insert into person_seat (group_id, person_id, seat, level)
+				 select $1, $2, seat, level from unnest($3::text[], $4::text[]) as s (seat, level)`,
+				[groupId, id, Object.keys(seats), Object.values(seats)],
+				client
+			);
+			await execute(
+				'delete from sits_well where group_id = $1 and $2::uuid in (one_id, other_id)',
+				[groupId, id],
+				client
+			);
+			await execute(
+				`insert into sits_well (group_id, one_id, other_id)
+				 select $1, least(p.id, $2::uuid), greatest(p.id, $2::uuid) from person p
+				 where p.group_id = $1 and p.id = any($3::uuid[]) and p.id <> $2 and p.name is not null
+				 on conflict do nothing`,
+				[groupId, id, sitsWith],
+				client
+			);
+			await execute(
+				`delete from day_person d using table_day t
+				 where d.group_id = $1 and d.person_id = $2 and t.group_id = d.group_id and t.id = d.day_id
+					and t.day >= $3`,
+				[groupId, id, today],
+				client
+			);
+			await execute(
+				`insert into day_person (group_id, day_id, person_id)
+				 select $1, t.id, $2 from table_day t
+				 where t.group_id = $1 and t.id = any($3::uuid[]) and t.called_off_at is null
+				 on conflict do nothing`,
+				[groupId, id, days],
+				client
+			);
+			return { outcome: 'kept', id };
+		});
+	} catch (error) {
+		if (error instanceof Refused) return error.saved;
+		if (isChildAtBlade(error))
+			return refuse(
+				'seats',
+				`${name.trim()} is a child: blunt scissors at most, never sharp ones or a blade, on any day they are seated. Take the seat away first.`
+			);
+		if ((error as { code?: string }).code === '23505')
+			return refuse('name', 'There is a person of that name already. Give one of them a nickname.');
+		throw error;
+	}
+}

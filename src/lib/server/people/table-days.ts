@@ -1,0 +1,100 @@
+import type { GroupId } from '$lib/server/base/group-id';
+import { refuse } from '$lib/server/db/save-result';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
+
+/** A day the table meets, and who can come. */
+export interface TableDay {
+	readonly id: string;
+	/** As `2026-12-03`. */
+	readonly day: string;
+	readonly place: string;
+	readonly version: number;
+	/** Ids of those who can come; forgotten ones are counted apart. */
+	readonly people: readonly string[];
+	readonly unnamed: number;
+}
+
+/** The days to come, the next first; and the last few behind. */
+export const listTableDays = (groupId: GroupId, today: string): Promise<TableDay[]> =>
+	many<TableDay>(
+		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
+			(select coalesce(json_agg(d.person_id), '[]') from day_person d join person p
+				on p.group_id = d.group_id and p.id = d.person_id
+				where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people,
+			(select count(*)::integer from day_person d join person p
+				on p.group_id = d.group_id and p.id = d.person_id
+				where d.group_id = t.group_id and d.day_id = t.id and p.name is null) as unnamed
+		 from table_day t
+		 where t.group_id = $1 and t.called_off_at is null and t.day >= $2::date - 60
+		 order by t.day, lower(t.place)`,
+		[groupId, today]
+	);
+
+/** Adds a day. The page's key is its id, so that pressing twice adds one. */
+export async function addTableDay(
+	groupId: GroupId,
+	key: string,
+	day: string,
+	place: string
+): Promise<SaveResult> {
+	const made = await maybeOne<{ id: string }>(
+		`insert into table_day (group_id, id, day, place) values ($1, $2, $3, btrim($4))
+		 on conflict do nothing returning id`,
+		[groupId, key, day, place],
+		writing()
+	);
+	if (made) return { outcome: 'kept', id: made.id };
+	const own = await maybeOne<{ id: string }>(
+		'select id from table_day where group_id = $1 and id = $2 and day = $3',
+		[groupId, key, day],
+		writing()
+	);
+	return own
+		? { outcome: 'duplicate', id: own.id }
+		: refuse('day', 'There is a table there on that day already.');
+}
+
+/** Sets who can come, where nobody changed it meanwhile. */
+export const setWhoComes = (
+	groupId: GroupId,
+	id: string,
+	version: number,
+	people: readonly string[]
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		const set = await execute(
+			`update table_day set version = version + 1
+			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null`,
+			[groupId, id, version],
+			client
+		);
+		if (set === 0)
+			return refuse(
+				'people',
+				'Somebody changed this day meanwhile: what they set stands here. Say yours again.'
+			);
+		// Those who were forgotten stay counted.
+		await execute(
+			`delete from day_person d using person p where d.group_id = $1 and d.day_id = $2
+				and p.group_id = d.group_id and p.id = d.person_id and p.name is not null`,
+			[groupId, id],
+			client
+		);
+		await execute(
+			`insert into day_person (group_id, day_id, person_id)
+			 select $1, $2, p.id from person p
+			 where p.group_id = $1 and p.id = any($3::uuid[]) and p.name is not null on conflict do nothing`,
+			[groupId, id, people],
+			client
+		);
+		return { outcome: 'kept', id };
+	});
+
+/** Calls a day off; false where there is none. */
+export const callOffDay = async (groupId: GroupId, id: string): Promise<boolean> =>
+	(await execute(
+		'update table_day set called_off_at = now() where group_id = $1 and id = $2 and called_off_at is null',
+		[groupId, id]
+	)) === 1;

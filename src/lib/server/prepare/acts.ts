@@ -1,0 +1,153 @@
+import { cutPile } from '$lib/core/prepare/cut-pile';
+import { ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
+import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
+import type { BallEntry } from '$lib/entries/types/ball';
+import type { CutEntry } from '$lib/entries/types/cut';
+import type { FlattenEntry } from '$lib/entries/types/flatten';
+import type { JoinEntry } from '$lib/entries/types/join';
+import { notThereWords } from '$lib/stages/prepare/pile-words';
+import type { GroupId } from '$lib/server/base/group-id';
+import { reserveCodes } from '$lib/server/book/codes';
+import type { Booked } from '$lib/server/book/entries';
+import type { HeldPile } from '$lib/server/book/piles';
+import { bookMoves, holdPiles } from '$lib/server/book/piles';
+import { bindThing } from '$lib/server/book/things';
+import { keyFor } from '$lib/server/db/part-key';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { orRefusal } from '$lib/server/gather/ledger';
+import { ballContent } from './ball-content';
+import { askedCut } from './asked-cut';
+
+/** What is taken of a pile, and the field that says how much. */
+interface Taking {
+	readonly key: PileKey;
+	readonly amount: number;
+	readonly field: string;
+}
+
+/** An act on piles of the store: what is taken must be there, and what it moves is booked. */
+export const actOn = (
+	groupId: GroupId,
+	entryId: number,
+	takings: readonly Taking[],
+	moved: (piles: readonly HeldPile[]) => readonly PileMove[],
+	then: (moves: readonly PileMove[]) => Promise<SaveResult> = () =>
+		Promise.resolve({ outcome: 'kept', id: entryId })
+): Promise<SaveResult> =>
+	orRefusal(
+		withTransaction(async (client): Promise<SaveResult> => {
+			const piles = await holdPiles(
+				client,
+				groupId,
+				takings.map(({ key }) => key)
+			);
+			for (const [at, { key, amount, field }] of takings.entries()) {
+				const there = piles[at]?.amount ?? 0;
+				if (amount > there) return refuse(field, notThereWords(key, amount, there));
+			}
+			const moves = moved(piles);
+			const inStore = moves.map((move) => ({ ...move, at: 'store', matId: null }) as const);
+			await bookMoves(client, groupId, entryId, inStore, piles);
+			return then(moves);
+		})
+	);
+
+const first = (piles: readonly HeldPile[]): Pile => {
+	const [pile] = piles;
+	if (!pile) throw new Error('an act on no pile');
+	return pile;
+};
+
+/** Lays bags of a pile flat. */
+export const keepFlatten = (
+	groupId: GroupId,
+	{ kindId, colour, bags }: FlattenEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	actOn(
+		groupId,
+		entryId,
+		[{ key: { kindId, colour, form: 'bag', cut: null }, amount: bags, field: 'bags' }],
+		(piles) => flattenMoves(first(piles), bags)
+	);
+
+/** Cuts flat bags as a version of a plan has it. */
+export async function keepCut(
+	groupId: GroupId,
+	{ kindId, colour, bags, planId, planVersion, use, spoiledShare }: CutEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	const asked = await askedCut(groupId, { kindId, planId, planVersion, use });
+	if (asked.problem !== undefined) return refuse(asked.field, asked.problem);
+	const { given, massG, cut } = asked;
+	return actOn(
+		groupId,
+		entryId,
+		[{ key: { kindId, colour, form: 'flat', cut: null }, amount: bags, field: 'bags' }],
+		(piles) =>
+			cutMoves(first(piles), bags, cut, (filmMg) =>
+				cutPile(given, massG, bags, filmMg, spoiledShare)
+			)
+	);
+}
+
+/** Joins pieces into a strand. */
+export const keepJoin = (
+	groupId: GroupId,
+	{ kindId, colour, cut, pieces }: JoinEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	actOn(
+		groupId,
+		entryId,
+		[{ key: { kindId, colour, form: 'piece', cut }, amount: pieces, field: 'pieces' }],
+		(piles) => joinMoves(first(piles), pieces)
+	);
+
+/** The field of the nth colour of a ball. */
+const bagsField = (nth: number) => (nth === 0 ? 'bags' : `bags_${nth + 1}`);
+
+/** Winds a ball of some strands, and gives it its label: the one it was given, or the next code there is. */
+export async function keepBall(
+	groupId: GroupId,
+	entry: BallEntry,
+	{ entryId, key, at }: Booked
+): Promise<SaveResult> {
+	const { kindId, cut, colours, as, planId, planVersion } = entry;
+	if (new Set(colours.map(({ colour }) => colour)).size < colours.length)
+		return refuse('bags', 'A colour stands here twice. Put its bags together.');
+	const content = await ballContent(groupId, entry, at);
+	if (content.problem !== undefined) return refuse(content.field, content.problem);
+	const takings = colours.map(({ colour, bags }, nth): Taking => ({
+		key: { kindId, colour, form: 'strand', cut },
+		amount: bags * cut.piecesPerBag,
+		field: bagsField(nth)
+	}));
+	return actOn(
+		groupId,
+		entryId,
+		takings,
+		(piles) =>
+			ballMoves(
+				piles.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
+				as
+			),
+		async (moves) => {
+			const code = entry.code ?? (await reserveCodes(groupId, keyFor(key, 'code'), 1))?.codes[0];
+			if (!code) return refuse('code', 'This group has used all the codes there are.');
+			const plan =
+				planId === null || planVersion === null ? null : { id: planId, version: planVersion };
+			const filmMg = moves.at(-1)?.filmMg ?? 0;
+			return withTransaction((client) =>
+				bindThing(client, groupId, entryId, {
+					code,
+					sort: as,
+					plan,
+					content: { ...content.value, filmMg }
+				})
+			);
+		}
+	);
+}

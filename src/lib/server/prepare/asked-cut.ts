@@ -1,0 +1,68 @@
+import { kindOfBag } from '$lib/core/bag/same-bag';
+import type { CutYield } from '$lib/core/cut/yield';
+import { DomainError } from '$lib/core/domain-error';
+import type { Plan } from '$lib/core/model/types';
+import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
+import { snapshotOf } from '$lib/core/prepare/cut-pile';
+import type { PieceUse } from '$lib/core/prepare/cuts-of-plan';
+import { yieldFor } from '$lib/core/prepare/cuts-of-plan';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
+import { findPlanVersion } from '$lib/server/plan/plan-versions';
+import type { KindLine } from '$lib/server/gather/kinds';
+import { listKinds } from '$lib/server/gather/kinds';
+
+/** What bags of a kind give cut as a plan has it. */
+export interface GivenCut {
+	readonly given: CutYield;
+	readonly massG: number;
+	readonly cut: CutSnapshot;
+}
+
+/**
+ * What bags of a kind give by the cut of a plan: its own bag by its own numbers, another kind by the
+ * same cut. Null where the plan has no such cut, or it does not fit the bag.
+ */
+export function cutOfKind(
+	plan: Plan,
+	kind: KindLine,
+	kinds: readonly KindLine[],
+	use: PieceUse
+): GivenCut | null {
+	const isOwn = kindOfBag(plan.bag, kinds)?.id === kind.id;
+	const bag = isOwn ? plan.bag : kind;
+	try {
+		const given = yieldFor(plan, bag, use);
+		return given && { given, massG: bag.massG, cut: snapshotOf(bag, given) };
+	} catch (error) {
+		if (error instanceof DomainError) return null;
+		throw error;
+	}
+}
+
+type Asked =
+	(GivenCut & { readonly problem?: never }) | { readonly problem: string; readonly field: string };
+
+/** The cut that an entry names, by the version of the plan it was made by. */
+export async function askedCut(
+	groupId: GroupId,
+	asked: {
+		readonly kindId: string;
+		readonly planId: string;
+		readonly planVersion: number;
+		readonly use: PieceUse;
+	}
+): Promise<Asked> {
+	const version = await findPlanVersion(groupId, asked.planId, asked.planVersion);
+	if (!version) return { problem: 'That plan is not in the list any more.', field: 'plan' };
+	const kinds = await listKinds(groupId);
+	const kind = kinds.find(({ id }) => id === asked.kindId);
+	if (!kind) return { problem: 'That kind of bag is not in the list any more.', field: 'kind' };
+	const found = cutOfKind(planOfShape(version.document.plan), kind, kinds, asked.use);
+	return (
+		found ?? {
+			problem: `${version.name} has no cut that these bags can take: they are too small for it, or it is cut another way.`,
+			field: 'use'
+		}
+	);
+}

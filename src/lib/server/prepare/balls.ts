@@ -1,0 +1,75 @@
+import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
+import type { BallContent } from '$lib/stages/prepare/balls';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many, maybeOne } from '$lib/server/db/verbs';
+import { isLying } from './ball-stock';
+
+/** A ball or a chain that lies there. */
+export interface BallLine {
+	readonly id: number;
+	readonly code: string;
+	readonly sort: 'ball' | 'chain';
+	readonly content: BallContent;
+}
+
+/** Balls shown at a time. */
+export const ballsPerPage = 48;
+
+/** Balls and chains that lie there, the newest first, or those before one; one more than a page, to show that there are more. */
+export const listBalls = (
+	groupId: GroupId,
+	before = Number.MAX_SAFE_INTEGER,
+	limit = ballsPerPage + 1
+): Promise<BallLine[]> =>
+	many<BallLine>(
+		`select t.id, t.code, t.sort, t.content from thing t
+		 where t.group_id = $1 and t.sort in ('ball', 'chain') and t.id < $2 and ${isLying}
+		 order by t.id desc limit $3`,
+		[groupId, before, limit]
+	);
+
+/** Some things by their codes, in the order of the codes: what labels are printed of. */
+export const thingsOf = (
+	groupId: GroupId,
+	codes: readonly string[]
+): Promise<{ code: string; sort: ThingSort; content: BallContent }[]> =>
+	many<{ code: string; sort: ThingSort; content: BallContent }>(
+		`select t.code, t.sort, t.content from thing t
+		 where t.group_id = $1 and t.code = any($2::text[]) order by array_position($2::text[], t.code)`,
+		[groupId, codes]
+	);
+
+/** What happened to a thing, the oldest first. */
+export interface ThingHappening {
+	readonly what: ThingEvent;
+	readonly at: Date;
+	readonly byName: string | null;
+	readonly isTakenBack: boolean;
+}
+
+export const listHappenings = (groupId: GroupId, thingId: number): Promise<ThingHappening[]> =>
+	many<ThingHappening>(
+		`select v.what, e.typed_at as at, p.name as "byName",
+			exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id) as "isTakenBack"
+		 from thing_event v join entry e on e.group_id = v.group_id and e.id = v.entry_id
+		 left join person p on p.group_id = e.group_id and p.id = e.person_id
+		 where v.group_id = $1 and v.thing_id = $2 order by v.id`,
+		[groupId, thingId]
+	);
+
+/** Whether a code was reserved for a blank label that is on nothing yet. */
+export const isBlank = async (groupId: GroupId, serial: number): Promise<boolean> =>
+	(await maybeOne<{ id: string }>(
+		'select id from volunteer_group where id = $1 and codes_reserved > $2',
+		[groupId, serial]
+	)) !== null;
+
+/** The codes of a block that was reserved under a key; none where there is none. */
+export const blockCodes = (
+	groupId: GroupId,
+	id: number
+): Promise<{ first: number; count: number } | null> =>
+	maybeOne<{ first: number; count: number }>(
+		'select first_serial as first, codes as count from code_block where group_id = $1 and id = $2',
+		[groupId, id]
+	);

@@ -1,0 +1,161 @@
+import { DomainError } from '$lib/core/domain-error';
+import { pointFor } from '$lib/core/model/known-for';
+import { modelPlan } from '$lib/core/model/model';
+import { filmShareMg } from '$lib/core/prepare/film-share';
+import { loadOf } from '$lib/core/prepare/load-loom';
+import type { LoomLoad } from '$lib/core/prepare/load-loom';
+import type { Practice } from '$lib/core/practice/practice';
+import type { Plan } from '$lib/core/model/types';
+import type { LoadEntry } from '$lib/entries/types/load';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import { notThereWords } from '$lib/stages/prepare/pile-words';
+import type { PoolClient } from 'pg';
+import type { GroupId } from '$lib/server/base/group-id';
+import { reserveCodes } from '$lib/server/book/codes';
+import type { Booked } from '$lib/server/book/entries';
+import { bookMoves, holdPiles } from '$lib/server/book/piles';
+import { bindThing } from '$lib/server/book/things';
+import { keyFor } from '$lib/server/db/part-key';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { maybeOne } from '$lib/server/db/verbs';
+import type { Loom } from '$lib/core/tools/tools';
+import { orRefusal } from '$lib/server/gather/ledger';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { findPlanVersion } from '$lib/server/plan/plan-versions';
+import type { LoadedLoom } from './loaded-looms';
+import { listLoadedLooms } from './loaded-looms';
+
+/** The warp that a plan lays on a loom, and the loom it asks for. */
+export interface Warp extends LoomLoad {
+	readonly pegs: number;
+	readonly pitchMm: number;
+	readonly pegToPegMm: number;
+}
+
+/** The warp of a plan; null where it is for no loom, or cannot be made. */
+export function warpOf(plan: Plan, practice: Practice): Warp | null {
+	const { technique } = plan;
+	if (technique.kind !== 'peg-loom') return null;
+	try {
+		const { mat } = modelPlan(plan, pointFor(plan, practice));
+		if (mat.kind !== 'peg-loom') return null;
+		const { pegs, pitchMm, pegToPegMm } = mat;
+		return { ...loadOf(mat, technique.shortPiece), pegs, pitchMm, pegToPegMm };
+	} catch (error) {
+		if (error instanceof DomainError) return null;
+		throw error;
+	}
+}
+
+/** The loom, held: who loads it at the same moment waits. */
+const holdLoom = (client: PoolClient, groupId: GroupId, toolId: string) =>
+	maybeOne<{ name: string; facts: Omit<Loom, 'sort'> }>(
+		`select name, facts from tool where group_id = $1 and id = $2 and sort = 'loom' and gone_at is null
+		 for update`,
+		[groupId, toolId],
+		client
+	);
+
+/** A peg is set by a hand, and a loom measured with a tape. */
+const pitchSlackMm = 1;
+const lengthSlackMm = 15;
+
+/** Whether the loom that stands there is the one a plan asks for. */
+const isThatLoom = (warp: Warp, loom: Omit<Loom, 'sort'>): boolean =>
+	warp.pegs === loom.pegs &&
+	Math.abs(warp.pitchMm - loom.pitchMm) <= pitchSlackMm &&
+	Math.abs(warp.pegToPegMm - loom.pegToPegMm) <= lengthSlackMm;
+
+/** Why strands cannot be laid on what is on the loom; null where they can. */
+function whyNot(
+	{ mat, planId, strands }: LoadEntry,
+	loom: string,
+	load: LoomLoad,
+	on: LoadedLoom | undefined
+): SaveResult | null {
+	if (mat !== null && on?.code !== mat)
+		return refuse('mat', `${mat} is not on ${loom} any more. Look at what is on it.`);
+	if (on && on.planId !== planId)
+		return refuse(
+			'plan',
+			`${loom} carries ${on.code} by another plan. Finish that, or take it off first.`
+		);
+	const left = load.strands - (on?.strands ?? 0);
+	if (strands > left)
+		return refuse(
+			'strands',
+			left > 0
+				? `The warp has ${load.strands} strands, and only ${left} of them are still to be laid.`
+				: `All ${load.strands} strands of the warp are laid already.`
+		);
+	return null;
+}
+
+/** Lays strands on a loom: the first begins the mat, which has the strand from then on. */
+export const keepLoad = (
+	groupId: GroupId,
+	entry: LoadEntry,
+	{ entryId, key: entryKey }: Booked
+): Promise<SaveResult> =>
+	orRefusal(
+		withTransaction(async (client): Promise<SaveResult> => {
+			const { toolId, planId, planVersion, pile: key, strands } = entry;
+			if (!key) return refuse('pile', 'Choose a pile of pieces or strand.');
+			const version = await findPlanVersion(groupId, planId, planVersion);
+			if (!version) return refuse('plan', 'That plan is not in the list any more.');
+			const load = warpOf(planOfShape(version.document.plan), await practiceOfGroup(groupId));
+			if (!load) return refuse('plan', `${version.name} is not made on a loom.`);
+			const loom = await holdLoom(client, groupId, toolId);
+			if (!loom) return refuse('tool', 'That loom is not in the list any more.');
+			if (!isThatLoom(load, loom.facts))
+				return refuse(
+					'tool',
+					`${version.name} asks for ${load.pegs} pegs; ${loom.name} has ${loom.facts.pegs}, or another length. Plan with this loom first: the mat follows from it.`
+				);
+			const on = (await listLoadedLooms(groupId)).find((one) => one.toolId === toolId);
+			const why = whyNot(entry, loom.name, load, on);
+			if (why) return why;
+			const pieces = strands * load.piecesPerStrand;
+			const piles = await holdPiles(client, groupId, [key]);
+			const [pile] = piles;
+			if (!pile) throw new Error('a loom loaded from no pile');
+			if (pieces > pile.amount) return refuse('strands', notThereWords(key, pieces, pile.amount));
+			let matId = on?.id ?? null;
+			if (matId === null) {
+				const code = (await reserveCodes(groupId, keyFor(entryKey, 'code'), 1))?.codes[0];
+				if (!code) return refuse('mat', 'This group has used all the codes there are.');
+				const bound = await bindThing(
+					client,
+					groupId,
+					entryId,
+					{
+						code,
+						sort: 'mat',
+						plan: { id: planId, version: planVersion },
+						content: {
+							toolId,
+							warpStrands: load.strands,
+							piecesPerStrand: load.piecesPerStrand
+						}
+					},
+					'begun'
+				);
+				if (bound.outcome === 'refused') return bound;
+				matId = Number(bound.id);
+			}
+			const filmMg = filmShareMg(pile.filmMg, pile.amount, pieces);
+			await bookMoves(
+				client,
+				groupId,
+				entryId,
+				[
+					{ ...pile, amount: -pieces, filmMg: -filmMg, at: 'store', matId: null },
+					{ ...pile, form: 'strand', amount: pieces, filmMg, at: 'mat', matId }
+				],
+				piles
+			);
+			return { outcome: 'kept', id: entryId };
+		})
+	);

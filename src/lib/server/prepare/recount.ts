@@ -1,0 +1,42 @@
+import { filmShareMg } from '$lib/core/prepare/film-share';
+import type { RecountEntry } from '$lib/entries/types/recount';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import { bookMoves, holdPiles } from '$lib/server/book/piles';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { listKinds } from '$lib/server/gather/kinds';
+import { orRefusal } from '$lib/server/gather/ledger';
+
+/** Books what a pile is more or less than the book has it, against the difference. */
+export const keepRecount = (
+	groupId: GroupId,
+	{ kindId, colour, form, cut, counted }: RecountEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	orRefusal(
+		withTransaction(async (client): Promise<SaveResult> => {
+			const kind = (await listKinds(groupId)).find(({ id }) => id === kindId);
+			if (!kind) return refuse('kind', 'That kind of bag is not in the list any more.');
+			const piles = await holdPiles(client, groupId, [{ kindId, colour, form, cut }]);
+			const [pile] = piles;
+			if (!pile) throw new Error('a recount of no pile');
+			const change = counted - pile.amount;
+			if (change === 0) return { outcome: 'kept', id: entryId };
+			const eachMg = Math.round((cut ? cut.pieceG : kind.massG) * 1000);
+			const filmMg = change < 0 ? -filmShareMg(pile.filmMg, pile.amount, -change) : change * eachMg;
+			const move = { ...pile, amount: change, filmMg };
+			await bookMoves(
+				client,
+				groupId,
+				entryId,
+				[
+					{ ...move, at: 'store', matId: null },
+					{ ...move, amount: -change, filmMg: -filmMg, at: 'difference', matId: null }
+				],
+				piles
+			);
+			return { outcome: 'kept', id: entryId };
+		})
+	);

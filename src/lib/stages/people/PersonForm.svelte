@@ -1,0 +1,195 @@
+<script lang="ts">
+	// One person: the seats they may take, what the table minds, and the days they can come.
+	import Caution from '$lib/ui/Caution.svelte';
+	import { shortDayWords } from '$lib/ui/day-words';
+	import { untrack } from 'svelte';
+	import SeatDrawing from './SeatDrawing.svelte';
+	import type { Level, Need, SeatName } from './seats';
+	import {
+		bladeSeats,
+		levels,
+		needWords,
+		needs,
+		seatCautions,
+		seatNames,
+		seatWords
+	} from './seats';
+
+	interface Shown {
+		readonly id: string;
+		readonly name: string;
+		readonly version: number;
+		readonly likes: string | null;
+		readonly isChild: boolean;
+		readonly needs: readonly Need[];
+		readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
+		readonly sitsWith: readonly string[];
+		readonly days: readonly string[];
+	}
+	interface Props {
+		person: Shown;
+		others: readonly { readonly id: string; readonly name: string }[];
+		days: readonly { readonly id: string; readonly day: string; readonly place: string }[];
+		/** What was wrong with what was typed, by field; it stands here still. */
+		problems: Readonly<Record<string, string>>;
+	}
+	const { person, others, days, problems }: Props = $props();
+	let seats = $state<Record<string, string>>(untrack(() => ({ ...person.seats })));
+	let isChild = $state(untrack(() => person.isChild));
+	/** A tap on a drawn seat: usual first, then practised, new, and not at all. */
+	const next: Readonly<Record<string, string>> = {
+		'': 'usual',
+		usual: 'practised',
+		practised: 'new',
+		new: ''
+	};
+	const isShut = (seat: SeatName) => isChild && bladeSeats.includes(seat);
+	const cautions = $derived(
+		seatNames.filter((seat) => seats[seat] && !isShut(seat) && seatCautions[seat])
+	);
+	const field = (name: string) => problems[name];
+</script>
+
+<form class="sheet grid gap-4 p-4" method="POST" action="?/person" id="person" data-person-form>
+	<input type="hidden" name="id" value={person.id} />
+	<input type="hidden" name="version" value={person.version} />
+	{#if problems.version}<p class="font-semibold text-error" role="alert">{problems.version}</p>{/if}
+	<div class="grid gap-3 @min-[30rem]:grid-cols-2">
+		<label class="grid gap-1">
+			Name the table uses
+			<input
+				class="field"
+				name="name"
+				autocomplete="off"
+				value={person.name}
+				aria-invalid={field('name') ? 'true' : undefined}
+				aria-describedby={field('name') ? 'name-problem' : undefined}
+			/>
+			{#if field('name')}<span class="font-semibold text-error" id="name-problem" role="alert"
+					>{field('name')}</span
+				>{/if}
+		</label>
+		<label class="grid gap-1">
+			Likes doing
+			<input
+				class="field"
+				name="likes"
+				autocomplete="off"
+				maxlength="200"
+				value={person.likes ?? ''}
+			/>
+		</label>
+	</div>
+	<fieldset class="grid gap-2">
+		<legend class="font-semibold">Seats they may take</legend>
+		<p class="quiet text-[0.9375rem]">
+			Tap a seat: usual, practised, new to it, or not theirs. It makes the day’s sums fair; nobody
+			is compared.
+		</p>
+		{#if problems.seats}<p class="font-semibold text-error" role="alert">{problems.seats}</p>{/if}
+		<ul class="grid grid-cols-[repeat(auto-fill,minmax(6.75rem,1fr))] gap-2">
+			{#each seatNames as seat (seat)}
+				{@const level = seats[seat] ?? ''}
+				<li
+					class="grid justify-items-center gap-1 rounded-xl border-2 p-1 {isShut(seat)
+						? 'border-dashed border-base-300 opacity-60'
+						: level
+							? 'border-primary bg-primary/10'
+							: 'border-base-300'}"
+					data-seat={seat}
+				>
+					<button
+						type="button"
+						class="grid w-full cursor-pointer justify-items-center rounded-lg p-1 disabled:cursor-not-allowed"
+						disabled={isShut(seat)}
+						aria-label="{seatWords[seat]}: {level || 'not theirs'}. Change"
+						onclick={() => (seats[seat] = next[level] ?? '')}
+					>
+						<SeatDrawing {seat} />
+						<span class="text-sm leading-tight font-semibold">{seatWords[seat]}</span>
+					</button>
+					{#if isShut(seat)}
+						<span class="quiet text-sm">no child</span>
+					{:else}
+						<select
+							class="field h-11 w-full px-1 text-sm"
+							name="seat_{seat}"
+							bind:value={() => level, (chosen) => (seats[seat] = chosen)}
+							aria-label={seatWords[seat]}
+						>
+							<option value="">not theirs</option>
+							{#each levels as one (one)}<option value={one}>{one}</option>{/each}
+						</select>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+		{#each cautions as seat (seat)}
+			<Caution>{seatWords[seat]}: {seatCautions[seat]}</Caution>
+		{/each}
+	</fieldset>
+	<fieldset class="grid gap-1">
+		<legend class="font-semibold">What the table minds</legend>
+		<p class="quiet text-[0.9375rem]">Only for seating: it stands on no wall, tablet or paper.</p>
+		<label class="flex min-h-11 items-center gap-3">
+			<input class="checkbox" type="checkbox" name="child" value="yes" bind:checked={isChild} />
+			a child: an adult beside them, blunt scissors at most
+		</label>
+		<div class="flex flex-wrap gap-x-6">
+			{#each needs as need (need)}
+				<label class="flex min-h-11 items-center gap-3">
+					<input
+						class="checkbox"
+						type="checkbox"
+						name="need"
+						value={need}
+						checked={person.needs.includes(need)}
+					/>
+					{needWords[need]}
+				</label>
+			{/each}
+		</div>
+	</fieldset>
+	{#if days.length > 0}
+		<fieldset class="grid gap-1">
+			<legend class="font-semibold">Can come on</legend>
+			<div class="flex flex-wrap gap-x-6">
+				{#each days as { id, day, place } (id)}
+					<label class="flex min-h-11 items-center gap-3">
+						<input
+							class="checkbox"
+							type="checkbox"
+							name="day"
+							value={id}
+							checked={person.days.includes(id)}
+						/>
+						{shortDayWords(day)}, {place}
+					</label>
+				{/each}
+			</div>
+		</fieldset>
+	{/if}
+	{#if others.length > 0}
+		<fieldset class="grid gap-1">
+			<legend class="font-semibold">Sits well with</legend>
+			<div class="flex flex-wrap gap-x-6">
+				{#each others as { id, name } (id)}
+					<label class="flex min-h-11 items-center gap-3">
+						<input
+							class="checkbox"
+							type="checkbox"
+							name="with"
+							value={id}
+							checked={person.sitsWith.includes(id)}
+						/>
+						{name}
+					</label>
+				{/each}
+			</div>
+		</fieldset>
+	{/if}
+	<div class="flex flex-wrap gap-3">
+		<button class="btn btn-accent">Keep what is said of {person.name}</button>
+		<a class="btn font-normal" href="/people">Close</a>
+	</div>
+</form>

@@ -1,0 +1,65 @@
+<script lang="ts">
+	// What was done at the table last, its film in grams, and the way back.
+	import { momentWords } from '$lib/ui/day-words';
+	import { newKey } from '$lib/ui/new-key';
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { actWords, filmWords } from './act-words';
+	import type { ActLine } from './table-view';
+	import type { Trestle } from './trestle.svelte';
+
+	interface Props {
+		acts: readonly ActLine[];
+		trestle: Trestle;
+		system: LengthSystem;
+	}
+	const { acts, trestle, system }: Props = $props();
+</script>
+
+<section class="sheet p-4" aria-labelledby="last-acts">
+	<h2 id="last-acts">Done last</h2>
+	{#if acts.length === 0}
+		<p class="mt-2">Nothing yet. Tap a pile of bags to lay a batch flat.</p>
+	{:else}
+		<ul class="mt-1">
+			{#each acts as act (act.id)}
+				{@const words = actWords(act)}
+				<li
+					class="flex flex-wrap items-center gap-x-3 border-t border-base-300 py-1.5 first:border-t-0 {act.isTakenBack
+						? 'quiet'
+						: ''}"
+					data-act={act.id}
+				>
+					<p class="min-w-0 flex-1 basis-48 text-[0.9375rem]">
+						<span class={act.isTakenBack ? 'line-through' : 'font-semibold'}>{words}</span
+						>{act.byName ? `, by ${act.byName}` : ''}
+						<span class="quiet block text-sm"
+							>{momentWords(act.at)}{act.isTakenBack ? ' · taken back' : ''} · {filmWords(
+								act,
+								system
+							)}</span
+						>
+					</p>
+					{#if !act.isTakenBack}
+						<form
+							method="POST"
+							action="?/keep"
+							onsubmit={(event) => {
+								event.preventDefault();
+								void trestle.takeBack(act.id, words);
+							}}
+						>
+							<input type="hidden" name="type" value="correction" />
+							<input type="hidden" name="key" value={newKey()} />
+							<input type="hidden" name="of" value="entry" />
+							<input type="hidden" name="corrects" value={act.id} />
+							<input type="hidden" name="note" value="taken back at the table" />
+							<button class="btn px-3 font-normal"
+								>Take back<span class="sr-only">: {words}</span></button
+							>
+						</form>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>

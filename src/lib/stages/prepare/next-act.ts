@@ -1,0 +1,114 @@
+import { defaults } from '$lib/core/defaults';
+import type { PieceUse } from '$lib/core/prepare/cuts-of-plan';
+import type { Pile } from '$lib/core/prepare/piles';
+import { cutWord } from '$lib/core/prepare/piles';
+import { whyUnsuited } from '$lib/core/prepare/suits';
+import type { EntryType } from '$lib/entries/registry';
+import { wholeNumber } from '$lib/ui/number-words';
+import { pileNoun } from './pile-words';
+import type { TableCut, TablePlan } from './table-view';
+
+/** What the table works for: a plan, and which of its pieces. */
+export interface WorkFor {
+	readonly plan: TablePlan | null;
+	readonly use: PieceUse;
+	readonly cuts: readonly TableCut[];
+	/** In a hundred, as it is typed. */
+	readonly spoiled: string;
+}
+
+/** What one tap on a pile does. */
+export interface NextAct {
+	readonly type: EntryType;
+	readonly typed: Readonly<Record<string, string>>;
+	/** What it says it does, in short, and in full once it is done. */
+	readonly label: string;
+	readonly words: string;
+	readonly why?: never;
+}
+
+/** Why a tap on a pile does nothing yet. */
+export interface NoAct {
+	readonly why: string;
+	readonly type?: never;
+}
+
+/** Bags' worth of one ball for a plan; the craft's usual where there is none. */
+const ballBags = (plan: TablePlan | null): number => plan?.bagsPerBall ?? defaults.batchSize.value;
+
+/** Strips of another cut than the plan's are worked by no plan: they are wound in the usual size. */
+const planned = ({ plan }: WorkFor): Record<string, string> =>
+	plan ? { plan: plan.id, plan_version: String(plan.version) } : {};
+
+function cutting({ kindId, colour, amount }: Pile, work: WorkFor): NextAct | NoAct {
+	const { plan, use, cuts, spoiled } = work;
+	if (!plan) return { why: 'Choose a plan to cut by.' };
+	const cut = cuts.find(
+		(one) => one.planId === plan.id && one.use === use && one.kindId === kindId
+	);
+	if (!cut) return { why: `${plan.name} cannot be cut from these.` };
+	const bags = Math.min(defaults.batchSize.value, amount);
+	return {
+		type: 'cut',
+		typed: { kind: kindId, colour, bags: String(bags), ...planned(work), use, spoiled },
+		label: `Cut ${bags}`,
+		words: `${bags} ${colour} bags cut`
+	};
+}
+
+function balling(pile: Pile, work: WorkFor): NextAct | NoAct {
+	const { kindId, colour, cut, amount } = pile;
+	if (!cut) return { why: 'Nobody said how these were cut.' };
+	const bags = Math.min(ballBags(work.plan), Math.floor(amount / cut.piecesPerBag + 1e-9));
+	if (bags < 1) return { why: 'Not a bag’s worth yet.' };
+	const asked = work.cuts.find(
+		({ planId, kindId: kind, use }) =>
+			planId === work.plan?.id && kind === kindId && use === work.use
+	);
+	const suits = asked && whyUnsuited(cut, asked.cut) === null;
+	return {
+		type: 'ball',
+		typed: {
+			kind: kindId,
+			colour,
+			cut: cutWord(cut),
+			bags: String(bags),
+			as: 'ball',
+			...(suits ? planned(work) : {})
+		},
+		label: `Ball of ${bags}`,
+		words: `a ball of ${bags} ${colour} bags`
+	};
+}
+
+/** What one tap on a pile does, by its form; null for what is at the end of the table. */
+export function nextAct(pile: Pile, work: WorkFor): NextAct | NoAct | null {
+	const { kindId, colour, form, cut, amount } = pile;
+	switch (form) {
+		case 'bag': {
+			const bags = Math.min(defaults.batchSize.value, amount);
+			return {
+				type: 'flatten',
+				typed: { kind: kindId, colour, bags: String(bags) },
+				label: `Flatten ${bags}`,
+				words: `${bags} ${colour} bags laid flat`
+			};
+		}
+		case 'flat':
+			return cutting(pile, work);
+		case 'piece': {
+			if (!cut) return { why: 'Nobody said how these were cut: move them in the store.' };
+			const pieces = Math.min(ballBags(work.plan) * cut.piecesPerBag, amount);
+			return {
+				type: 'join',
+				typed: { kind: kindId, colour, cut: cutWord(cut), pieces: String(pieces) },
+				label: `Join ${wholeNumber(pieces)}`,
+				words: `${wholeNumber(pieces)} ${colour} ${pileNoun('piece', cut)} joined`
+			};
+		}
+		case 'strand':
+			return balling(pile, work);
+		default:
+			return null;
+	}
+}

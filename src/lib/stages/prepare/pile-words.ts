@@ -1,0 +1,34 @@
+import type { LineForm } from '$lib/core/store/forms';
+import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
+import type { Pile, PileKey } from '$lib/core/prepare/piles';
+import type { CutStyle } from '$lib/core/cut/types';
+import { wholeNumber } from '$lib/ui/number-words';
+import { formWords } from '$lib/ui/store-words';
+
+/** Pieces of each cut, as people call them. */
+export const pieceNames: Readonly<Record<CutStyle, string>> = {
+	loops: 'rings',
+	spiral: 'spiral strips',
+	'half-bag': 'half bags',
+	'whole-tube': 'whole tubes'
+};
+
+/** What lies in a pile of a form, in the words of its cut. */
+export const pileNoun = (form: LineForm, cut: CutSnapshot | null): string =>
+	form === 'piece' && cut ? pieceNames[cut.style] : formWords[form];
+
+/** Why an act cannot take what it wants to take. */
+export function notThereWords(
+	{ colour, form, cut }: PileKey,
+	wanted: number,
+	there: number
+): string {
+	const noun = pileNoun(form, cut);
+	return there > 0
+		? `Only ${wholeNumber(there)} ${colour} ${noun} lie there, and this takes ${wholeNumber(wanted)}. Take fewer, or count the pile again.`
+		: `No ${colour} ${noun} lie there any more: somebody may have used them. Count the pile again.`;
+}
+
+/** Bags' worth of a pile: its height goes by it. */
+export const bagsWorth = ({ form, cut, amount }: Pile): number =>
+	cut && form !== 'ball' ? amount / cut.piecesPerBag : amount;

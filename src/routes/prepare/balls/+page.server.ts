@@ -1,0 +1,111 @@
+import { labelGrids, labelSizes } from '$lib/stages/prepare/label-sizes';
+import { papers } from '$lib/ui/reader';
+import { reserveCodes } from '$lib/server/book/codes';
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { ballsPerPage, listBalls } from '$lib/server/prepare/balls';
+import { blockUnderKey } from '$lib/server/prepare/blank-block';
+import {
+	dropWaiting,
+	handlePrinter,
+	printWaiting,
+	printerHands,
+	queueLabels,
+	standInPrinter
+} from '$lib/server/prepare/label-printer';
+import { mostLabels } from '$lib/server/prepare/labels';
+import { tablePlans } from '$lib/server/prepare/table-plans';
+import { readerOf } from '$lib/server/web/reader';
+import { lineIn } from '$lib/server/web/line-in';
+import { readForm } from '$lib/server/web/read-form';
+import { readCode } from '$lib/core/code/code';
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+const shape = z.object({
+	paper: z.enum(papers).nullable().catch(null),
+	size: z.enum(labelSizes).catch('middle')
+});
+
+export const load: PageServerLoad = async (event) => {
+	const { locals, depends, url } = event;
+	depends('app:gather');
+	const { size, paper } = shape.parse(Object.fromEntries(url.searchParams));
+	const reader = await whileReached(readerOf(event));
+	const [balls, far, printer] = await whileReached(
+		Promise.all([
+			listBalls(locals.groupId, lineIn(url, 'before') ?? undefined),
+			tablePlans(locals.groupId),
+			reader.isDemo ? standInPrinter(locals.groupId).state() : null
+		])
+	);
+	return {
+		balls: balls.slice(0, ballsPerPage),
+		hasOlder: balls.length > ballsPerPage,
+		far: far.plans
+			.filter(({ matsWanted }) => matsWanted > 0)
+			.map(({ id, name, matsWanted, far: goes }) => ({ id, name, matsWanted, far: goes })),
+		printer,
+		block: lineIn(url, 'block'),
+		size,
+		paper: paper ?? reader.paper,
+		grids: labelGrids
+	};
+};
+
+const count = z.coerce.number().int().min(1).max(mostLabels);
+const noneChosen = 'Tick the balls whose labels are to be printed.';
+
+export const actions: Actions = {
+	/** Reserves codes for blank labels, and shows the way to their sheet. */
+	blank: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const typed = String(form.get('labels') ?? '').slice(0, 40);
+		const labels = count.safeParse(typed);
+		if (!labels.success)
+			return fail(422, { blank: { typed, problem: `A number from 1 to ${mostLabels}.` } });
+		const key = z.uuid().safeParse(form.get('key')).data;
+		if (!key) return fail(400, { blank: { typed, problem: 'Please load this page anew.' } });
+		const block = await orAway(
+			reserveCodes(locals.groupId, key, labels.data).then(
+				async (made) => made && (await blockUnderKey(locals.groupId, key))
+			)
+		);
+		if (block === null) return fail(503, { blank: { typed, problem: awayMessage } });
+		redirect(303, `/prepare/balls?block=${block}#blank`);
+	},
+	/** Sends the labels that are ticked to the small printer. */
+	print: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const key = z.uuid().safeParse(form.get('key')).data;
+		const codes = form.getAll('code').flatMap((text) => {
+			const read = readCode(String(text).slice(0, 20));
+			return read.problem === undefined ? [read.code] : [];
+		});
+		if (!key || codes.length === 0) return fail(422, { printer: noneChosen });
+		const done = await orAway(
+			queueLabels(locals.groupId, key, codes.slice(0, mostLabels)).then(() =>
+				printWaiting(standInPrinter(locals.groupId))
+			)
+		);
+		if (done === null) return fail(503, { printer: awayMessage });
+		redirect(303, '/prepare/balls#printer');
+	},
+	/** Prints what waits still, once the trouble is over. */
+	resume: async ({ locals }) => {
+		const done = await orAway(printWaiting(standInPrinter(locals.groupId)));
+		if (done === null) return fail(503, { printer: awayMessage });
+		redirect(303, '/prepare/balls#printer');
+	},
+	drop: async ({ locals }) => {
+		if ((await orAway(dropWaiting(locals.groupId))) === null)
+			return fail(503, { printer: awayMessage });
+		redirect(303, '/prepare/balls#printer');
+	},
+	/** Does something to the stand-in by hand. */
+	hand: async ({ request, locals }) => {
+		const hand = z.enum(printerHands).safeParse((await readForm(request)).get('hand')).data;
+		if (hand) await orAway(handlePrinter(locals.groupId, hand));
+		redirect(303, '/prepare/balls#printer');
+	}
+};

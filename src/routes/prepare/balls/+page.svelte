@@ -1,0 +1,184 @@
+<script lang="ts">
+	// The balls that lie there, how far they go, and their labels.
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
+	import { newKey } from '$lib/ui/new-key';
+	import { papers } from '$lib/ui/reader';
+	import BallFigure from '$lib/stages/prepare/BallFigure.svelte';
+	import { farWords } from '$lib/stages/prepare/far-words';
+	import LabelPlaces from '$lib/stages/prepare/LabelPlaces.svelte';
+	import { labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
+	import { ballColours, cutWords, metresWords } from '$lib/stages/prepare/label-words';
+	import SmallPrinter from '$lib/stages/prepare/SmallPrinter.svelte';
+	import { untrack } from 'svelte';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const system = $derived(data.group.lengthSystem);
+	const blank = $derived(form && 'blank' in form ? form.blank : null);
+	let size = $state(untrack(() => data.size));
+	let paper = $state(untrack(() => data.paper));
+	let begin = $state(1);
+	const grid = $derived(data.grids[paper][size]);
+	const oldest = $derived(data.balls.at(-1)?.id);
+	const key = newKey();
+	const blankKey = newKey();
+	/** The address of blank labels that were reserved. */
+	const blankHref = $derived(
+		`/prepare/labels.pdf?block=${data.block}&paper=${paper}&size=${size}&from=${begin}`
+	);
+</script>
+
+<svelte:head><title>Balls and labels · Nest Row</title></svelte:head>
+<ColourPatterns />
+
+<div
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
+>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		{#if data.far.length > 0}
+			<section class="sheet p-4" aria-labelledby="how-far">
+				<h2 id="how-far">How far they go</h2>
+				<ul class="mt-1">
+					{#each data.far as plan (plan.id)}
+						<li class="border-t border-base-300 py-1.5 first:border-t-0" data-far={plan.name}>
+							<span class="font-semibold">{plan.name}</span>: {farWords(plan)}
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+		<form class="sheet p-4" action="/prepare/labels.pdf" id="labels" data-sveltekit-reload>
+			<div class="flex flex-wrap items-baseline gap-x-4">
+				<h2>Balls and chains there</h2>
+				<p class="quiet text-[0.9375rem]">Tick those whose label is to be printed.</p>
+			</div>
+			{#if data.balls.length === 0}
+				<p class="mt-2">
+					None yet. <a class="link" href="/prepare">Wind one at the table</a>: it gets a code, and
+					lies here.
+				</p>
+			{:else}
+				<input type="hidden" name="key" value={key} />
+				<ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(100%,15rem),1fr))] gap-2">
+					{#each data.balls as { id, code, sort, content } (id)}
+						<li
+							class="flex items-center gap-2 rounded-lg border border-base-300 p-2 has-checked:border-primary has-checked:bg-primary/10"
+							data-ball={code}
+						>
+							<label class="grid min-h-11 min-w-11 cursor-pointer place-items-center">
+								<input class="checkbox" type="checkbox" name="code" value={code} />
+								<span class="sr-only">Print the label of {code}</span>
+							</label>
+							<BallFigure colours={content.colours} size={44} />
+							<p class="min-w-0 flex-1 text-sm leading-snug">
+								<a
+									class="figure link text-base font-bold tracking-wider"
+									href="/prepare/things/{code}">{code}</a
+								>
+								<span class="block">{ballColours(content)} {sort}, {content.bags} bags</span>
+								<span class="quiet block"
+									>{metresWords(content, system)} · {cutWords(content, system)}</span
+								>
+							</p>
+						</li>
+					{/each}
+				</ul>
+				{#if data.hasOlder}
+					<a class="btn mt-3 font-normal" href="?before={oldest}">Older ones</a>
+				{/if}
+				<fieldset class="mt-4 grid gap-3 border-t border-base-300 pt-3">
+					<legend class="sr-only">The sheet of labels</legend>
+					<div class="flex flex-wrap items-end gap-3">
+						<label class="grid gap-1">
+							Paper
+							<select class="field" name="paper" bind:value={paper}>
+								{#each papers as one (one)}<option value={one}
+										>{one === 'a4' ? 'A4' : 'Letter'}</option
+									>{/each}
+							</select>
+						</label>
+						<label class="grid gap-1">
+							Labels
+							<select class="field" name="size" bind:value={size}>
+								{#each labelSizes as one (one)}
+									<option value={one}>{one}: {labelsOn(data.grids[paper][one])} on a sheet</option>
+								{/each}
+							</select>
+						</label>
+						<label class="grid gap-1">
+							Begin at label
+							<input class="field w-24" name="from" inputmode="numeric" bind:value={begin} />
+						</label>
+					</div>
+					<LabelPlaces {grid} {begin} onbegin={(at) => (begin = at)} />
+					<div class="flex flex-wrap gap-3">
+						<button class="btn btn-accent">Make the sheet</button>
+						{#if data.printer}
+							<button class="btn" formmethod="POST" formaction="?/print"
+								>Send to the small printer</button
+							>
+						{/if}
+					</div>
+				</fieldset>
+			{/if}
+		</form>
+	</div>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<form class="sheet grid gap-2 p-4" action="/prepare/things">
+			<h2>Read a label</h2>
+			<label class="grid gap-1">
+				Its five signs
+				<input
+					class="field tracking-widest uppercase"
+					name="code"
+					autocomplete="off"
+					autocapitalize="characters"
+				/>
+			</label>
+			<button class="btn">Open it</button>
+		</form>
+		<form class="sheet grid gap-2 p-4" method="POST" action="?/blank#blank" id="blank">
+			<h2>Blank labels</h2>
+			<p class="quiet text-[0.9375rem]">
+				For a table without network: codes are set aside for this sheet and never used twice. Type
+				one beside what you wind, and it is bound to it.
+			</p>
+			<input type="hidden" name="key" value={blankKey} />
+			<label class="grid gap-1">
+				How many
+				<input
+					class="field"
+					name="labels"
+					inputmode="numeric"
+					autocomplete="off"
+					value={blank?.typed ?? String(labelsOn(grid))}
+					aria-invalid={blank ? 'true' : undefined}
+					aria-describedby={blank ? 'blank-problem' : undefined}
+				/>
+			</label>
+			{#if blank}<p class="font-semibold text-error" id="blank-problem" role="alert">
+					{blank.problem}
+				</p>{/if}
+			<button class="btn">Set codes aside</button>
+			{#if data.block !== null}
+				<p class="font-semibold" role="status">
+					The codes are set aside.
+					<a class="link" href={blankHref} data-sveltekit-reload>Their sheet of labels</a>
+				</p>
+			{/if}
+		</form>
+		{#if data.printer}
+			<SmallPrinter
+				printer={data.printer}
+				problem={form && 'printer' in form ? (form.printer ?? null) : null}
+			/>
+		{/if}
+		<section class="sheet grid gap-2 p-4">
+			<h2>What to cut next</h2>
+			<p class="quiet text-[0.9375rem]">
+				In the order of the balls, so that the stripes come out; and how to join.
+			</p>
+			<a class="btn" href="/prepare/worksheet.pdf" data-sveltekit-reload>Work sheet for the wall</a>
+		</section>
+	</div>
+</div>

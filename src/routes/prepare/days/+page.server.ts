@@ -1,0 +1,60 @@
+import { longest } from '$lib/entries/bounds';
+import { FormReader } from '$lib/entries/form-reader';
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { listPeople } from '$lib/server/people/people';
+import { addTableDay, callOffDay, listTableDays, setWhoComes } from '$lib/server/people/table-days';
+import { readForm } from '$lib/server/web/read-form';
+import { readerOf } from '$lib/server/web/reader';
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async (event) => {
+	const { locals } = event;
+	const { today } = await whileReached(readerOf(event));
+	const [days, people] = await whileReached(
+		Promise.all([listTableDays(locals.groupId, today), listPeople(locals.groupId, today)])
+	);
+	return { days, people: people.map(({ id, name, isChild }) => ({ id, name, isChild })), today };
+};
+
+const uuidOf = (form: FormData, name: string) => z.uuid().safeParse(form.get(name)).data ?? null;
+
+export const actions: Actions = {
+	add: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const typed = {
+			day: String(form.get('day') ?? '').slice(0, 40),
+			place: String(form.get('place') ?? '').slice(0, 400)
+		};
+		const read = new FormReader(typed);
+		const day = read.day('day');
+		const place = read.needed('place', longest['table_day.place']);
+		const key = uuidOf(form, 'key');
+		if (!key) read.problems.place ??= 'Please load this page anew.';
+		if (!read.isGood || !key) return fail(422, { added: { typed, problems: read.problems } });
+		const saved = await orAway(addTableDay(locals.groupId, key, day, place));
+		if (!saved) return fail(503, { added: { typed, problems: { place: awayMessage } } });
+		if (saved.outcome === 'refused')
+			return fail(422, { added: { typed, problems: saved.problems } });
+		redirect(303, `/prepare/days#day-${saved.id}`);
+	},
+	people: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const id = uuidOf(form, 'id');
+		const version = z.coerce.number().int().safeParse(form.get('version')).data;
+		const people = form.getAll('person').flatMap((value) => z.uuid().safeParse(value).data ?? []);
+		if (!id || version === undefined) return fail(400, { message: 'Please load this page anew.' });
+		const saved = await orAway(setWhoComes(locals.groupId, id, version, people.slice(0, 500)));
+		if (!saved) return fail(503, { message: awayMessage });
+		if (saved.outcome === 'refused')
+			return fail(409, { message: Object.values(saved.problems).join(' ') });
+		redirect(303, `/prepare/days#day-${id}`);
+	},
+	off: async ({ request, locals }) => {
+		const id = uuidOf(await readForm(request), 'id');
+		const isOff = id !== null && (await orAway(callOffDay(locals.groupId, id)));
+		if (!isOff) return fail(409, { message: 'That day is not among those to come.' });
+		redirect(303, '/prepare/days');
+	}
+};

@@ -1,0 +1,47 @@
+import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
+import { papers } from '$lib/ui/reader';
+import { whileReached } from '$lib/server/db/away';
+import { heavily } from '$lib/server/heavy/heavy-work';
+import { blankLabels, labelsOf, mostLabels } from '$lib/server/prepare/labels';
+import { readerOf } from '$lib/server/web/reader';
+import { lineIn } from '$lib/server/web/line-in';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from '@sveltejs/kit';
+import { z } from 'zod';
+
+const shape = z.object({
+	paper: z.enum(papers).nullable().catch(null),
+	size: z.enum(labelSizes).catch('middle'),
+	/** The label it begins at, from 1. */
+	from: z.coerce.number().int().min(1).max(100).catch(1)
+});
+
+/** Sheets of labels: of the things whose codes are named, or blank ones of a reserved block. */
+export const GET: RequestHandler = async ({ url, locals, cookies }) => {
+	const asked = shape.parse(Object.fromEntries(url.searchParams));
+	const reader = await whileReached(readerOf({ locals, cookies }));
+	const block = lineIn(url, 'block');
+	const codes = url.searchParams.getAll('code').slice(0, mostLabels);
+	const labels = await whileReached(
+		block === null
+			? labelsOf(locals.groupId, codes, url.origin, reader.lengthSystem)
+			: blankLabels(locals.groupId, block, url.origin)
+	);
+	if (labels.length === 0)
+		error(404, { message: 'No label was chosen. Tick the balls that want one, and try again.' });
+	const paper = asked.paper ?? reader.paper;
+	const most = labelsOn(labelGrids[paper][asked.size]);
+	const bytes = await heavily('labels', {
+		title: 'Labels',
+		labels,
+		paper,
+		size: asked.size,
+		begin: Math.min(most, asked.from) - 1
+	});
+	return new Response(new Uint8Array(bytes).buffer, {
+		headers: {
+			'content-type': 'application/pdf',
+			'content-disposition': 'attachment; filename="Labels.pdf"'
+		}
+	});
+};

@@ -1,0 +1,274 @@
+import { expect } from 'vitest';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
+import { cutBag } from '../../src/lib/core/cut/cut-bag';
+import { snapshotOf } from '../../src/lib/core/prepare/cut-pile';
+import type { BallEntry } from '../../src/lib/entries/types/ball';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { bookMoves, cutIdOf, holdPiles } from '../../src/lib/server/book/piles';
+import { withTransaction } from '../../src/lib/server/db/transaction';
+import { execute } from '../../src/lib/server/db/verbs';
+import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
+import {
+	addTableDay,
+	callOffDay,
+	listTableDays,
+	setWhoComes
+} from '../../src/lib/server/people/table-days';
+import { actOn } from '../../src/lib/server/prepare/acts';
+import { askedCut } from '../../src/lib/server/prepare/asked-cut';
+import { ballContent } from '../../src/lib/server/prepare/ball-content';
+import { listBallStock } from '../../src/lib/server/prepare/ball-stock';
+import {
+	blockCodes,
+	isBlank,
+	listBalls,
+	listHappenings,
+	thingsOf
+} from '../../src/lib/server/prepare/balls';
+import { blockUnderKey } from '../../src/lib/server/prepare/blank-block';
+import {
+	dropWaiting,
+	handlePrinter,
+	queueLabels,
+	standInPrinter
+} from '../../src/lib/server/prepare/label-printer';
+import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
+import { loadTable } from '../../src/lib/server/prepare/load-table';
+import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
+import { listActs, listPiles, spoiledOn } from '../../src/lib/server/prepare/piles';
+import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
+import { tablePlans } from '../../src/lib/server/prepare/table-plans';
+import { workList } from '../../src/lib/server/prepare/work-list';
+import { keep } from './samples';
+
+const key = () => crypto.randomUUID();
+const rings = snapshotOf(startingPlan.bag, cutBag(startingPlan.bag, startingPlan.cut));
+const today = '2026-11-26';
+
+/** What of the one group its table has. */
+export interface PrepareIds {
+	readonly plan: { readonly id: string; readonly version: number };
+	readonly kindId: string;
+	readonly movement: number;
+	readonly tool: number | string;
+	readonly code: string;
+	readonly thing: number;
+	readonly personId: string;
+	readonly blockKey: string;
+	readonly day: string;
+}
+
+/** A day, who can come and sit there, and a label that waits, in a group. */
+export async function fillTable(group: GroupId, personId: string, code: string): Promise<string> {
+	const day = key();
+	await addTableDay(group, day, '2026-12-03', 'Boat shed');
+	await setWhoComes(group, day, 1, [personId]);
+	const other = key();
+	await addPerson(group, other, 'Ottoline');
+	const said = { likes: null, isChild: false, needs: [], days: [day] } as const;
+	await keepPerson(
+		group,
+		{
+			...said,
+			id: other,
+			name: 'Ottoline',
+			version: 1,
+			seats: { join: 'usual' },
+			sitsWith: [personId]
+		},
+		today
+	);
+	await execute(
+		`insert into seat (group_id, id, day_id, person_id, station) values ($1, $2, $3, $4, 'join')`,
+		[group, key(), day, personId]
+	);
+	await queueLabels(group, key(), [code]);
+	await handlePrinter(group, 'new-roll');
+	return day;
+}
+
+const base = ({ kindId }: PrepareIds) => ({ kindId, colour: 'blue', byName: null }) as const;
+const ball = (ids: PrepareIds): BallEntry => ({
+	type: 'ball',
+	as: 'ball',
+	kindId: ids.kindId,
+	cut: rings,
+	colours: [{ colour: 'blue', bags: 20 }],
+	code: null,
+	planId: ids.plan.id,
+	planVersion: ids.plan.version,
+	massG: null,
+	scaleErrorG: 1,
+	byName: null
+});
+const orRefused = (work: Promise<unknown>) => work.catch(() => 'refused');
+const pileOf = ({ kindId }: PrepareIds) =>
+	({ kindId, colour: 'blue', form: 'bag', cut: null }) as const;
+
+/** Every function of the table that is told a group, asked in the name of another. */
+export const askedOfTable: Readonly<
+	Record<string, (other: GroupId, ids: PrepareIds) => Promise<unknown>>
+> = {
+	'book/piles cutIdOf': (other) =>
+		withTransaction((client) => cutIdOf(client, other, rings)).then((id) => typeof id),
+	'book/piles holdPiles': (other, ids) =>
+		orRefused(withTransaction((client) => holdPiles(client, other, [pileOf(ids)]))),
+	'book/piles bookMoves': (other, ids) =>
+		orRefused(
+			withTransaction((client) => {
+				const move = { ...pileOf(ids), amount: 5, filmMg: 0, at: 'store', matId: null } as const;
+				return bookMoves(client, other, ids.movement, [move], []);
+			})
+		),
+	'prepare/ball-content ballContent': (other, ids) => ballContent(other, ball(ids), new Date()),
+	'prepare/asked-cut askedCut': (other, { kindId, plan }) =>
+		askedCut(other, { kindId, planId: plan.id, planVersion: plan.version, use: 'strand' }),
+	'prepare/acts actOn': (other, ids) =>
+		orRefused(
+			actOn(other, ids.movement, [{ key: pileOf(ids), amount: 1, field: 'bags' }], () => [])
+		),
+	'prepare/acts keepFlatten': (other, ids) =>
+		keep(other, key(), { type: 'flatten', ...base(ids), bags: 1 }),
+	'prepare/acts keepCut': (other, ids) =>
+		keep(other, key(), {
+			type: 'cut',
+			...base(ids),
+			bags: 1,
+			planId: ids.plan.id,
+			planVersion: ids.plan.version,
+			use: 'strand',
+			spoiledShare: 0
+		}),
+	'prepare/acts keepJoin': (other, ids) =>
+		keep(other, key(), { type: 'join', ...base(ids), cut: rings, pieces: 1 }),
+	'prepare/acts keepBall': (other, ids) => keep(other, key(), ball(ids)),
+	'prepare/load-loom keepLoad': (other, ids) =>
+		keep(other, key(), {
+			type: 'load',
+			toolId: String(ids.tool),
+			planId: ids.plan.id,
+			planVersion: ids.plan.version,
+			pile: { ...pileOf(ids), form: 'strand', cut: rings },
+			strands: 1,
+			mat: null,
+			byName: null
+		}),
+	'prepare/recount keepRecount': (other, ids) =>
+		keep(other, key(), {
+			type: 'recount',
+			...base(ids),
+			form: 'bag',
+			cut: null,
+			counted: 3,
+			note: null
+		}),
+	'prepare/loaded-looms listLoadedLooms': (other) => listLoadedLooms(other),
+	'prepare/ball-stock listBallStock': (other) => listBallStock(other),
+	'prepare/balls listBalls': (other) => listBalls(other),
+	'prepare/balls thingsOf': (other, { code }) => thingsOf(other, [code]),
+	'prepare/balls listHappenings': (other, { thing }) => listHappenings(other, thing),
+	'prepare/balls isBlank': (other) => isBlank(other, 0),
+	'prepare/balls blockCodes': (other) => blockCodes(other, 1),
+	'prepare/blank-block blockUnderKey': (other, { blockKey }) => blockUnderKey(other, blockKey),
+	'prepare/label-printer queueLabels': (other) => queueLabels(other, key(), []),
+	'prepare/label-printer dropWaiting': (other) => dropWaiting(other),
+	'prepare/label-printer standInPrinter': async (other) => [
+		await standInPrinter(other).printNext(),
+		await standInPrinter(other).state()
+	],
+	'prepare/label-printer handlePrinter': (other) => handlePrinter(other, 'empty-roll'),
+	'prepare/labels labelsOf': (other, { code }) => labelsOf(other, [code], 'http://hall', 'cm'),
+	'prepare/labels blankLabels': (other) => blankLabels(other, 1, 'http://hall'),
+	'prepare/piles listPiles': (other) => listPiles(other),
+	'prepare/piles listActs': (other) => listActs(other),
+	'prepare/piles spoiledOn': (other) => spoiledOn(other, today, 'UTC'),
+	'prepare/table-plans tablePlans': async (other) => (await tablePlans(other)).plans,
+	'prepare/load-table loadTable': async (other) => {
+		const { piles, plans, acts } = await loadTable(other, { today, timeZone: 'UTC' });
+		return [piles, plans, acts];
+	},
+	'prepare/plans-for-ball plansForBall': (other, { kindId }) =>
+		plansForBall(other, {
+			kindId,
+			kind: '',
+			colours: [],
+			cut: rings,
+			bags: 1,
+			pieces: 4,
+			metres: { expected: 1, low: 1, high: 1 },
+			massG: null,
+			madeOn: today,
+			planName: null,
+			filmMg: 0
+		}),
+	'prepare/work-list workList': (other) => workList(other),
+	'people/people listPeople': (other) => listPeople(other, today),
+	'people/people addPerson': (other, { personId }) =>
+		addPerson(other, personId, 'Ottoline').then(({ outcome }) => outcome),
+	'people/people keepPerson': (other, { personId, day }) =>
+		keepPerson(
+			other,
+			{
+				id: personId,
+				name: 'Stolen',
+				version: 1,
+				likes: null,
+				isChild: true,
+				needs: [],
+				seats: {},
+				sitsWith: [],
+				days: [day]
+			},
+			today
+		),
+	'people/table-days listTableDays': (other) => listTableDays(other, today),
+	'people/table-days addTableDay': (other, { day }) =>
+		addTableDay(other, day, '2026-12-03', 'Elsewhere').then(({ outcome }) => outcome),
+	'people/table-days setWhoComes': (other, { day, personId }) =>
+		setWhoComes(other, day, 1, [personId]),
+	'people/table-days callOffDay': (other, { day }) => callOffDay(other, day)
+};
+
+const refusedAt = (field: string) => ({
+	outcome: 'refused',
+	problems: { [field]: expect.any(String) }
+});
+/** What is answered to another group, where it is plain. */
+export const answersOfTable: Readonly<Record<string, unknown>> = {
+	'book/piles bookMoves': 'refused',
+	'prepare/ball-content ballContent': { field: 'kind', problem: expect.any(String) },
+	'prepare/asked-cut askedCut': { field: 'plan', problem: expect.any(String) },
+	'prepare/acts keepCut': refusedAt('plan'),
+	'prepare/acts keepBall': refusedAt('kind'),
+	'prepare/load-loom keepLoad': refusedAt('plan'),
+	'prepare/recount keepRecount': refusedAt('kind'),
+	'prepare/loaded-looms listLoadedLooms': [],
+	'prepare/ball-stock listBallStock': [],
+	'prepare/balls listBalls': [],
+	'prepare/balls thingsOf': [],
+	'prepare/balls listHappenings': [],
+	'prepare/balls isBlank': false,
+	'prepare/balls blockCodes': null,
+	'prepare/blank-block blockUnderKey': null,
+	'prepare/label-printer dropWaiting': 0,
+	'prepare/label-printer standInPrinter': [
+		null,
+		{ labelsLeft: 40, trouble: null, waiting: [], printed: [] }
+	],
+	'prepare/labels labelsOf': [],
+	'prepare/labels blankLabels': [],
+	'prepare/piles listPiles': [],
+	'prepare/piles listActs': [],
+	'prepare/piles spoiledOn': null,
+	'prepare/table-plans tablePlans': [],
+	'prepare/load-table loadTable': [[], [], []],
+	'prepare/plans-for-ball plansForBall': [],
+	'prepare/work-list workList': [],
+	'people/people listPeople': [],
+	'people/people addPerson': 'kept',
+	'people/people keepPerson': refusedAt('name'),
+	'people/table-days listTableDays': [],
+	'people/table-days addTableDay': 'kept',
+	'people/table-days setWhoComes': refusedAt('people'),
+	'people/table-days callOffDay': false
+};

@@ -105,6 +105,9 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/gather/lists',
 		'/measures',
 		'/settings',
+		'/prepare',
+		'/prepare/balls',
+		'/prepare/days',
 		'/prepare/tools',
 		'/people',
 		'/links'

@@ -1,0 +1,388 @@
+import pg from 'pg';
+import type { APIRequestContext, Page } from '@playwright/test';
+import type { App } from './app';
+import { expect, expectAccessible, keep, ready, test } from './app';
+
+test.describe.configure({ mode: 'serial' });
+test.use({
+	world: 'prepare',
+	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404', '409']
+});
+
+async function rows<Row>(app: App, sql: string): Promise<Row[]> {
+	const client = new pg.Client({ connectionString: app.databaseUrl });
+	await client.connect();
+	try {
+		return (await client.query(sql)).rows as Row[];
+	} finally {
+		await client.end();
+	}
+}
+
+/** So many bags of a colour put on the table. */
+async function put(app: App, request: APIRequestContext, colour: string, amount: number) {
+	const [kind] = await rows<{ id: string }>(
+		app,
+		`select id from bag_kind where name = 'Thin carrier'`
+	);
+	const typed = {
+		kind: kind?.id ?? '',
+		colour,
+		form: 'bag',
+		direction: 'in',
+		amount: String(amount),
+		reason: 'counted'
+	};
+	const answer = await request.post(`${app.address}/api/entries`, {
+		data: { entries: [{ key: crypto.randomUUID(), type: 'movement', typed }] }
+	});
+	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
+}
+
+/** The pile at a place of the table. */
+const at = (page: Page, place: string, colour: string) =>
+	page.locator(`[data-place="${place}"] [data-pile*=" ${colour} "]`);
+const amount = (page: Page, place: string, colour: string) =>
+	at(page, place, colour).locator('[data-amount]');
+const said = (page: Page) => page.locator('[data-said]');
+
+test.beforeAll(async ({ app, browser }) => {
+	const page = await browser.newPage({ baseURL: app.address });
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Mat for the Tide House');
+	for (const [colour, bags] of [
+		['blue', 100],
+		['white', 60],
+		['green', 45],
+		['yellow', 40]
+	] as const)
+		await put(app, page.request, colour, bags);
+	await page.close();
+});
+
+test('a bag becomes a labelled ball by touch, its film in grams with it', async ({
+	browser,
+	app
+}) => {
+	const context = await browser.newContext({
+		baseURL: app.address,
+		hasTouch: true,
+		viewport: { width: 768, height: 1024 }
+	});
+	const page = await context.newPage();
+	await page.goto('/prepare');
+	await ready(page);
+	await expect(page.locator('[data-film-all]')).toHaveText('1.3 kg');
+	await at(page, 'Bags', 'blue').getByRole('button').tap();
+	await expect(said(page)).toHaveText('Kept: 20 blue bags laid flat.');
+	await expect(amount(page, 'Bags', 'blue')).toHaveText('80');
+	await page.getByLabel('Spoiled today').fill('5');
+	await at(page, 'Flat', 'blue').getByRole('button').tap();
+	await expect(amount(page, 'Cut', 'blue')).toHaveText('76');
+	await expect(page.locator('[data-film=scrap]')).toContainText('42 g');
+	await expect(page.locator('[data-act]').first()).toContainText('20 blue bags cut into 76 pieces');
+	await expect(page.locator('[data-act]').first()).toContainText('62 g in pieces, 42 g to scrap');
+	// Asked once: it stands for the day, on every device.
+	await page.reload();
+	await ready(page);
+	await expect(page.getByLabel('Spoiled today')).toHaveValue('5');
+	await at(page, 'Cut', 'blue').getByRole('button', { name: 'Join 76' }).tap();
+	await expect(amount(page, 'Strand', 'blue')).toHaveText('76');
+	await at(page, 'Strand', 'blue').getByRole('button', { name: 'Ball of 19' }).tap();
+	await expect(amount(page, 'Balls', 'blue')).toHaveText('1');
+	await expect(page.locator('[data-film-all]')).toHaveText('1.3 kg');
+	await page.getByRole('link', { name: 'Balls and labels' }).tap();
+	const ball = page.locator('[data-ball]').first();
+	await expect(ball).toContainText('blue ball, 19 bags');
+	await expect(ball).toContainText('33 m (31–36) · rings, 71 mm');
+	const code = (await ball.getAttribute('data-ball')) ?? '';
+	await page.goto(`/prepare/things/${code.toLowerCase()}`);
+	await expect(page.getByRole('heading', { name: code })).toBeVisible();
+	await expect(page.getByText('Mat for the Tide House').first()).toBeVisible();
+	await context.close();
+});
+
+test('the same by the keyboard alone, and taken back', async ({ page }) => {
+	await page.goto('/prepare');
+	await ready(page);
+	for (const [place, name, goes, count] of [
+		['Bags', 'Flatten 20', 'Flat', '20'],
+		['Flat', 'Cut 20', 'Cut', '76'],
+		['Cut', 'Join 76', 'Strand', '76'],
+		['Strand', 'Ball of 19', 'Balls', '1']
+	] as const) {
+		const button = at(page, place, 'green').getByRole('button', { name });
+		await button.focus();
+		await page.keyboard.press('Enter');
+		await expect(amount(page, goes, 'green')).toHaveText(count);
+	}
+	const joined = page.locator('[data-act]').filter({ hasText: '76 green pieces joined' });
+	await joined.getByRole('button', { name: 'Take back' }).click();
+	await expect(said(page)).toContainText('Take that back first');
+	for (const words of ['in a ball', 'green pieces joined'])
+		await page
+			.locator('[data-act]')
+			.filter({ hasText: words })
+			.first()
+			.getByRole('button', { name: 'Take back' })
+			.click();
+	await expect(amount(page, 'Cut', 'green')).toHaveText('76');
+	await expect(at(page, 'Balls', 'green')).toHaveCount(0);
+});
+
+test('dragged from pile to pile, and a double click does it once', async ({ page }) => {
+	await page.goto('/prepare');
+	await ready(page);
+	await at(page, 'Bags', 'yellow').getByRole('button').dragTo(page.locator('[data-place="Flat"]'));
+	await expect(amount(page, 'Flat', 'yellow')).toHaveText('20');
+	await at(page, 'Bags', 'yellow').getByRole('button').dblclick();
+	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
+	await expect(at(page, 'Bags', 'yellow')).toHaveCount(0);
+	await page.reload();
+	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
+});
+
+test('without scripts, in plain forms', async ({ browser, app }) => {
+	const context = await browser.newContext({ baseURL: app.address, javaScriptEnabled: false });
+	const page = await context.newPage();
+	await page.goto('/prepare');
+	await at(page, 'Bags', 'white').getByRole('button', { name: 'Flatten 20' }).click();
+	await expect(said(page)).toHaveText('Kept.');
+	await at(page, 'Flat', 'white').getByRole('button', { name: 'Cut 20' }).click();
+	await expect(amount(page, 'Cut', 'white')).toHaveText('76');
+	await at(page, 'Cut', 'white').getByRole('link').click();
+	const join = page.locator('form').filter({ hasText: 'Join pieces: Thin carrier, white' });
+	await join.getByLabel('Pieces').fill('90');
+	await join.getByRole('button', { name: 'Join pieces' }).click();
+	await expect(
+		page.getByText('Only 76 white rings lie there, and this takes 90.').first()
+	).toBeVisible();
+	await expect(join.getByLabel('Pieces')).toHaveValue('90');
+	await join.getByLabel('Pieces').fill('40');
+	await join.getByRole('button', { name: 'Join pieces' }).click();
+	await expect(amount(page, 'Strand', 'white')).toHaveText('40');
+	await at(page, 'Strand', 'white').getByRole('button', { name: 'Ball of 10' }).click();
+	await expect(amount(page, 'Balls', 'white')).toHaveText('1');
+	await page
+		.getByRole('button', { name: /^Take back: .* in a ball/ })
+		.first()
+		.click();
+	await expect(amount(page, 'Strand', 'white')).toHaveText('40');
+	await context.close();
+});
+
+test('a label typed with a wrong sign is refused, and one set aside is bound to the ball', async ({
+	page
+}) => {
+	await page.goto('/prepare/balls');
+	await ready(page);
+	await page.getByLabel('How many').fill('none');
+	await page.getByRole('button', { name: 'Set codes aside' }).click();
+	await expect(page.locator('#blank-problem')).toHaveText('A number from 1 to 400.');
+	await expect(page.getByLabel('How many')).toHaveValue('none');
+	await page.getByLabel('How many').fill('3');
+	await page.getByRole('button', { name: 'Set codes aside' }).click();
+	const sheet = await page
+		.getByRole('link', { name: 'Their sheet of labels' })
+		.getAttribute('href');
+	const file = await page.request.get(sheet ?? '');
+	expect(file.headers()['content-type']).toBe('application/pdf');
+
+	await page.goto('/prepare');
+	await ready(page);
+	await at(page, 'Strand', 'white').getByRole('link').click();
+	const form = page.locator('form').filter({ hasText: 'Wind a ball: Thin carrier, white' });
+	await form.getByLabel('Bags’ worth of white').fill('4');
+	await form.getByLabel('Its label').fill('22223');
+	await form.getByRole('button', { name: 'Wind a ball' }).click();
+	await expect(page.getByText('one is wrong, or two are swapped')).toBeVisible();
+	await expect(form.getByLabel('Its label')).toHaveValue('22223');
+	await expect(form.getByLabel('Its label')).toBeFocused();
+	await form.getByLabel('Its label').fill('22222');
+	await form.getByRole('button', { name: 'Wind a ball' }).click();
+	await expect(
+		page.getByText(/on something already|Kept: a ball of 4 white bags/).first()
+	).toBeVisible();
+	await page.goto('/prepare/things?code=22223');
+	await expect(page.locator('[data-problem]')).toContainText('one is wrong, or two are swapped');
+});
+
+test('acts wait on the device while the network is away, one on the other, and go up once', async ({
+	page,
+	context,
+	app
+}) => {
+	await page.goto('/prepare');
+	await ready(page);
+	await context.setOffline(true);
+	const blue = (place: string) => at(page, place, 'blue');
+	await blue('Bags').getByRole('button').click();
+	await expect(said(page)).toContainText('Waiting on this device: 20 blue bags laid flat.');
+	await expect(amount(page, 'Bags', 'blue')).toHaveText('60');
+	await blue('Flat').getByRole('button').click();
+	await expect(amount(page, 'Cut', 'blue')).toHaveText('76');
+	await blue('Cut').getByRole('button').click();
+	await expect(amount(page, 'Strand', 'blue')).toHaveText('76');
+	await blue('Strand').getByRole('button').click();
+	await expect(amount(page, 'Balls', 'blue')).toHaveText('2');
+	await expect(page.getByText('4 entries wait on this device')).toBeVisible();
+	await context.setOffline(false);
+	await expect(page.getByText('wait on this device')).toHaveCount(0, { timeout: 15_000 });
+	await page.reload();
+	await expect(amount(page, 'Balls', 'blue')).toHaveText('2');
+	await expect(amount(page, 'Bags', 'blue')).toHaveText('60');
+	const [balls] = await rows<{ count: string }>(
+		app,
+		`select count(*) from thing t where sort = 'ball' and content -> 'colours' -> 0 ->> 'colour' = 'blue'`
+	);
+	expect(balls?.count).toBe('2');
+});
+
+test('a pile is counted again, and two tablets both keep their work', async ({
+	page,
+	browser,
+	app
+}) => {
+	await page.goto('/prepare');
+	await ready(page);
+	await at(page, 'Bags', 'blue').getByRole('link').click();
+	const other = await browser.newPage({ baseURL: app.address });
+	await other.goto('/prepare');
+	await ready(other);
+	await at(other, 'Bags', 'blue').getByRole('button').click();
+	await expect(amount(other, 'Bags', 'blue')).toHaveText('40');
+	await at(page, 'Bags', 'blue').getByRole('button').click();
+	await expect(amount(page, 'Bags', 'blue')).toHaveText('20');
+	const count = page.locator('form').filter({ hasText: 'Count this pile again' });
+	await count.getByLabel('bags that lie there').fill('17');
+	await count.getByRole('button', { name: 'So many lie there' }).click();
+	await expect(amount(page, 'Bags', 'blue')).toHaveText('17');
+	await other.close();
+});
+
+test('every page of Prepare is accessible, and the sheet for the wall is made', async ({
+	page
+}) => {
+	for (const size of [
+		{ width: 1280, height: 800 },
+		{ width: 360, height: 740 }
+	]) {
+		await page.setViewportSize(size);
+		for (const path of [
+			'/prepare',
+			'/prepare/balls',
+			'/prepare/days',
+			'/people',
+			'/prepare/things/22222'
+		]) {
+			await page.goto(path);
+			await ready(page);
+			await expectAccessible(page);
+		}
+	}
+	const sheet = await page.request.get('/prepare/worksheet.pdf?paper=letter&large=yes');
+	expect(sheet.status()).toBe(200);
+	expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('people are added in a line, seated by tapping, and a child never at a blade', async ({
+	page
+}) => {
+	await page.goto('/people');
+	await ready(page);
+	for (const name of ['Lou', 'Kit']) {
+		await page.getByLabel('Somebody new').fill(name);
+		await page.getByRole('button', { name: 'Add them' }).click();
+		await expect(page.getByLabel('Name the table uses')).toHaveValue(name);
+	}
+	await page.getByLabel('Somebody new').fill('kit');
+	await page.getByRole('button', { name: 'Add them' }).click();
+	await expect(page.locator('#added-problem')).toContainText('There is a kit already');
+	await page.getByRole('link', { name: 'Kit', exact: true }).click();
+	await ready(page);
+	await page.locator('[data-seat="cut-blade"]').getByRole('button').click();
+	await expect(page.getByText('Trained adults only: cut away from the body')).toBeVisible();
+	await page.locator('[data-seat="flatten"]').getByRole('button').click();
+	await page.getByLabel('a child: an adult beside them').check();
+	// The seat at the blade is shut now, and what was chosen there goes with it.
+	await expect(page.locator('[data-seat="cut-blade"]').getByRole('button')).toBeDisabled();
+	await page.locator('[data-person-form]').getByLabel('Lou').check();
+	await page.getByRole('button', { name: 'Keep what is said of Kit' }).click();
+	await expect(page.locator('[data-person="Kit"]')).toContainText('flatten');
+	await expect(page.locator('[data-person="Kit"]')).not.toContainText('blade');
+	await page.goto('/prepare/days');
+	await ready(page);
+	await page.getByLabel('Where').fill('Boat shed');
+	await page.getByLabel('On', { exact: true }).fill('2099-12-03');
+	await page.getByRole('button', { name: 'Add the day' }).click();
+	const day = page.locator('[data-day="2099-12-03"]');
+	await day.getByText('Kit').click();
+	await day.getByRole('button', { name: 'These can come' }).click();
+	await expect(day).toContainText('one can come');
+	await page.goto('/people');
+	await page.locator('[data-person="Kit"]').getByRole('link', { name: 'Forget' }).click();
+	await expect(page.getByText('This cannot be undone')).toBeVisible();
+	await page.getByRole('button', { name: 'Forget Kit' }).click();
+	await expect(page.locator('[data-person="Kit"]')).toHaveCount(0);
+	await page.goto('/prepare/days');
+	await expect(page.locator('[data-day="2099-12-03"]')).toContainText(
+		'And one whose name is forgotten'
+	);
+});
+
+test('an app killed in the middle of 120 acts has kept every one it acknowledged, once', async ({
+	app,
+	request
+}) => {
+	await put(app, request, 'pink', 500);
+	const [kind] = await rows<{ id: string }>(
+		app,
+		`select id from bag_kind where name = 'Thin carrier'`
+	);
+	const entries = Array.from({ length: 120 }, (_, nth) => ({
+		key: crypto.randomUUID(),
+		type: 'flatten',
+		typed: { kind: kind?.id ?? '', colour: 'pink', bags: String(1 + (nth % 4)) }
+	}));
+	const send = async (entry: (typeof entries)[number]): Promise<boolean> => {
+		try {
+			const answer = await request.post(`${app.address}/api/entries`, {
+				data: { entries: [entry] }
+			});
+			const { answers } = (await answer.json()) as { answers: { outcome: string }[] };
+			return ['kept', 'duplicate'].includes(answers[0]?.outcome ?? '');
+		} catch {
+			return false;
+		}
+	};
+	const acknowledged = new Set<string>();
+	let next = 0;
+	const worker = async () => {
+		while (next < entries.length) {
+			const entry = entries[next++];
+			if (entry && (await send(entry))) acknowledged.add(entry.key);
+		}
+	};
+	const working = Promise.all(Array.from({ length: 8 }, worker));
+	await expect.poll(() => acknowledged.size).toBeGreaterThan(25);
+	await app.restart('SIGKILL');
+	await working;
+	expect(acknowledged.size).toBeLessThan(120);
+	const kept = async () =>
+		new Set(
+			(await rows<{ key: string }>(app, `select key from entry where type = 'flatten'`)).map(
+				({ key }) => key
+			)
+		);
+	const afterCrash = await kept();
+	for (const key of acknowledged) expect(afterCrash.has(key)).toBe(true);
+	for (const entry of entries) expect(await send(entry)).toBe(true);
+	const [pile] = await rows<{ flat: string; film: string }>(
+		app,
+		`select b.amount as flat, b.film_mg as film from balance b join line l on l.id = b.line_id
+		 where l.colour = 'pink' and l.form = 'flat'`
+	);
+	// 30 times 1 + 2 + 3 + 4 bags of 5.2 g.
+	expect([Number(pile?.flat), Number(pile?.film)]).toEqual([300, 1_560_000]);
+});

@@ -1,0 +1,242 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { forgetPerson } from '../../src/lib/server/book/known-persons';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { execute, many, one } from '../../src/lib/server/db/verbs';
+import type { PersonWrite } from '../../src/lib/server/people/people';
+import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
+import {
+	addTableDay,
+	callOffDay,
+	listTableDays,
+	setWhoComes
+} from '../../src/lib/server/people/table-days';
+import { useDatabase } from './database';
+import { keep, newGroup } from './samples';
+
+useDatabase();
+const key = () => crypto.randomUUID();
+const today = '2026-11-27';
+
+let group = '' as GroupId;
+beforeEach(async () => void (group = await newGroup()));
+
+async function add(name: string, more: Partial<PersonWrite> = {}): Promise<string> {
+	const id = key();
+	expect(await addPerson(group, id, name)).toMatchObject({ outcome: 'kept' });
+	if (Object.keys(more).length > 0)
+		expect(await keepPerson(group, said(id, name, more), today)).toMatchObject({ outcome: 'kept' });
+	return id;
+}
+const said = (id: string, name: string, more: Partial<PersonWrite> = {}): PersonWrite => ({
+	id,
+	name,
+	version: 1,
+	likes: null,
+	isChild: false,
+	needs: [],
+	seats: {},
+	sitsWith: [],
+	days: [],
+	...more
+});
+async function aDay(day = '2026-12-03'): Promise<string> {
+	const id = key();
+	expect(await addTableDay(group, id, day, 'Boat shed')).toMatchObject({ outcome: 'kept' });
+	return id;
+}
+
+describe('a person', () => {
+	it('is added once, and told apart from one of the same name', async () => {
+		const id = await add('Wren');
+		expect(await addPerson(group, id, 'Wren')).toEqual({ outcome: 'duplicate', id });
+		expect(await addPerson(group, key(), ' wREN ')).toEqual({
+			outcome: 'refused',
+			problems: {
+				name: 'There is a wREN already. Add a letter or a nickname, so that the two are told apart.'
+			}
+		});
+		const other = await add('Odo');
+		expect(await keepPerson(group, said(other, 'Wren'), today)).toMatchObject({
+			problems: { name: expect.stringContaining('of that name already') }
+		});
+	});
+
+	it('is kept with seats, needs, days and whom they sit well with, seen from both sides', async () => {
+		const [bo, day] = [await add('Bo'), await aDay()];
+		const pia = await add('Pia', {
+			isChild: true,
+			likes: 'winding balls',
+			needs: ['short-spells'],
+			seats: { flatten: 'usual', 'cut-blunt': 'new' },
+			sitsWith: [bo],
+			days: [day]
+		});
+		const people = await listPeople(group, today);
+		expect(people.find(({ id }) => id === pia)).toEqual({
+			id: pia,
+			name: 'Pia',
+			version: 2,
+			likes: 'winding balls',
+			isChild: true,
+			needs: ['short-spells'],
+			seats: { flatten: 'usual', 'cut-blunt': 'new' },
+			sitsWith: [bo],
+			days: [day]
+		});
+		expect(people.find(({ id }) => id === bo)?.sitsWith).toEqual([pia]);
+		expect((await listTableDays(group, today))[0]?.people).toEqual([pia]);
+	});
+
+	it('changed by two at once keeps the first, and tells the second', async () => {
+		const id = await add('Wren');
+		const saved = await Promise.all(
+			['weaving', 'cutting'].map((likes) => keepPerson(group, said(id, 'Wren', { likes }), today))
+		);
+		expect(saved.map(({ outcome }) => outcome).sort()).toEqual(['kept', 'refused']);
+		expect(saved.find(({ outcome }) => outcome === 'refused')).toMatchObject({
+			problems: { version: expect.stringContaining('Somebody changed this person meanwhile') }
+		});
+	});
+
+	it('forgotten while seated leaves the seat and the count, and nothing that was said of them', async () => {
+		const [bo, day] = [await add('Bo'), await aDay()];
+		const pia = await add('Pia', {
+			likes: 'singing',
+			needs: ['sitting'],
+			seats: { flatten: 'usual' },
+			sitsWith: [bo],
+			days: [day]
+		});
+		await seat(day, pia, 'flatten');
+		expect(await forgetPerson(group, pia)).toBe('Pia');
+		expect((await listPeople(group, today)).map(({ name, sitsWith }) => [name, sitsWith])).toEqual([
+			['Bo', []]
+		]);
+		expect((await listTableDays(group, today))[0]).toMatchObject({ people: [], unnamed: 1 });
+		const kept = await many<{ row: string }>(
+			'select row_to_json(p)::text as row from person p where group_id = $1 and id = $2',
+			[group, pia]
+		);
+		expect(kept[0]?.row).not.toMatch(/Pia|singing|sitting/);
+		expect(
+			await one<{ seats: number }>('select count(*) as seats from seat where group_id = $1', [
+				group
+			])
+		).toEqual({ seats: 1 });
+		// Who comes is set anew, and the one without a name is counted still.
+		await setWhoComes(group, day, 1, [bo]);
+		expect((await listTableDays(group, today))[0]).toMatchObject({ people: [bo], unnamed: 1 });
+	});
+});
+
+const seat = (day: string, person: string, station: string, tool: string | null = null) =>
+	execute(
+		`insert into seat (group_id, id, day_id, person_id, station, tool_id) values ($1, $2, $3, $4, $5, $6)`,
+		[group, key(), day, person, station, tool]
+	);
+const tool = async (sort: 'blunt-scissors' | 'sharp-scissors' | 'rolling-blade') => {
+	const id = key();
+	await keep(group, id, { type: 'tool', toolId: null, name: sort, count: 1, tool: { sort } });
+	return id;
+};
+const atBlade = expect.objectContaining({ constraint: 'child_at_blade' });
+const refused = (work: Promise<unknown>) => expect(work).rejects.toEqual(atBlade);
+
+describe('a child at a blade is refused by the database itself', () => {
+	it('as a seat they may take, whether the seat or the child comes first', async () => {
+		const kit = await add('Kit', { isChild: true });
+		for (const name of ['cut-sharp', 'cut-blade'])
+			await refused(
+				execute(
+					`insert into person_seat (group_id, person_id, seat, level) values ($1, $2, $3, 'new')`,
+					[group, kit, name]
+				)
+			);
+		const odo = await add('Odo', { seats: { 'cut-blade': 'practised' } });
+		await refused(
+			execute('update person set is_child = true where group_id = $1 and id = $2', [group, odo])
+		);
+		expect(
+			await keepPerson(
+				group,
+				said(odo, 'Odo', { version: 2, isChild: true, seats: { 'cut-sharp': 'usual' } }),
+				today
+			)
+		).toMatchObject({ problems: { seats: expect.stringContaining('Odo is a child') } });
+		expect((await listPeople(group, today)).find(({ id }) => id === odo)?.seats).toEqual({
+			'cut-blade': 'practised'
+		});
+	});
+
+	it('on a day: with blunt scissors they sit there, with others they do not', async () => {
+		const [day, kit] = [await aDay(), await add('Kit', { isChild: true })];
+		const [blunt, sharp, blade] = [
+			await tool('blunt-scissors'),
+			await tool('sharp-scissors'),
+			await tool('rolling-blade')
+		];
+		expect(await seat(day, kit, 'cut', blunt)).toBe(1);
+		await refused(seat(day, kit, 'cut', sharp));
+		await refused(seat(day, kit, 'flatten', blade));
+		await refused(seat(day, kit, 'cut'));
+		// The tool changed under the seating.
+		await refused(
+			execute(`update tool set sort = 'rolling-blade' where group_id = $1 and id = $2`, [
+				group,
+				blunt
+			])
+		);
+		// The seat changed to another tool.
+		await refused(execute('update seat set tool_id = $2 where group_id = $1', [group, sharp]));
+		// A seated adult turns out to be a child.
+		const lou = await add('Lou');
+		expect(await seat(day, lou, 'cut', sharp)).toBe(1);
+		expect(await keepPerson(group, said(lou, 'Lou', { isChild: true }), today)).toMatchObject({
+			problems: { seats: expect.stringContaining('Take the seat away first') }
+		});
+	});
+
+	it('when both are changed at the same moment', async () => {
+		const day = await aDay();
+		const sharp = await tool('sharp-scissors');
+		for (let round = 0; round < 8; round++) {
+			const who = await add(`Jo ${round}`);
+			await Promise.allSettled([
+				seat(day, who, 'cut', sharp),
+				execute('update person set is_child = true where group_id = $1 and id = $2', [group, who])
+			]);
+		}
+		expect(
+			await one<{ wrong: number }>(
+				`select count(*) as wrong from seat s join person p on p.group_id = s.group_id and p.id = s.person_id
+				 join tool t on t.group_id = s.group_id and t.id = s.tool_id
+				 where s.group_id = $1 and p.is_child and t.sort <> 'blunt-scissors'`,
+				[group]
+			)
+		).toEqual({ wrong: 0 });
+	});
+});
+
+describe('a table day', () => {
+	it('is added once to a place, may be called off, and is then free again', async () => {
+		const id = await aDay();
+		expect(await addTableDay(group, id, '2026-12-03', 'Boat shed')).toMatchObject({
+			outcome: 'duplicate'
+		});
+		expect(await addTableDay(group, key(), '2026-12-03', 'boat shed ')).toEqual({
+			outcome: 'refused',
+			problems: { day: 'There is a table there on that day already.' }
+		});
+		expect(await callOffDay(group, id)).toBe(true);
+		expect(await callOffDay(group, id)).toBe(false);
+		await aDay();
+		expect(await listTableDays(group, today)).toHaveLength(1);
+	});
+
+	it('set by two at once keeps the first, and tells the second', async () => {
+		const [day, bo, wren] = [await aDay(), await add('Bo'), await add('Wren')];
+		const saved = await Promise.all([bo, wren].map((one) => setWhoComes(group, day, 1, [one])));
+		expect(saved.map(({ outcome }) => outcome).sort()).toEqual(['kept', 'refused']);
+		expect((await listTableDays(group, today))[0]?.people).toHaveLength(1);
+	});
+});

@@ -54,9 +54,14 @@ export class Outbox {
 	 * Puts an entry on the shelf and sends it, and says how that went. A device that keeps nothing (a
 	 * private window, a full disk) sends it at once; what then meets no network is lost, and said.
 	 *
-	 * @param onshelved called once the entry is safe here, so that its fields may be cleared
+	 * @param onshelved called with its key once the entry is safe here, so that its fields may be cleared
 	 */
-	async add(type: string, typed: Typed, words: string, onshelved = () => {}): Promise<Sent> {
+	async add(
+		type: string,
+		typed: Typed,
+		words: string,
+		onshelved: (key: string) => void = () => {}
+	): Promise<Sent> {
 		const lengths = this.readBy().system;
 		const entry: Waiting = {
 			key: newKey(),
@@ -73,7 +78,7 @@ export class Outbox {
 		} catch {
 			return this.#sendUnshelved(entry);
 		}
-		onshelved();
+		onshelved(entry.key);
 		// Asked once there is something to lose: the device then clears it away last.
 		void globalThis.navigator?.storage?.persist?.().catch(() => false);
 		await this.#look();

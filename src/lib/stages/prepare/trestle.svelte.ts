@@ -9,25 +9,34 @@ export interface Said {
 	readonly isProblem: boolean;
 }
 
+/** An act of this page, until the piles show it. */
+interface Done {
+	readonly key: string;
+	readonly type: string;
+	readonly typed: Typed;
+}
+
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
 export class Trestle {
 	said = $state.raw<Said>({ words: '', isProblem: false });
-	/** Kept since the piles were read: they count with them until they are read anew. */
-	#kept = $state.raw<readonly Pick<Waiting, 'type' | 'typed'>[]>([]);
+	/** Done here since the piles were read. */
+	#done = $state.raw<readonly Done[]>([]);
 	/** A tap is on its way to the shelf: another of the same moment is a slip of the finger. */
 	#isTaken = false;
 
 	constructor(private readonly outbox: Outbox) {}
 
-	/** What is done and not in the piles that were read. */
+	/** What is done and not in the piles that were read, in the order it was done. */
 	get ahead(): readonly Pick<Waiting, 'type' | 'typed'>[] {
-		const waiting = this.outbox.waiting.filter(({ problems }) => !problems);
-		return [...this.#kept, ...waiting];
+		const own = new Set(this.#done.map(({ key }) => key));
+		const others = this.outbox.waiting.filter(({ key, problems }) => !problems && !own.has(key));
+		return [...others, ...this.#done];
 	}
 
-	/** The piles were read anew: what was kept is in them. */
+	/** The piles were read anew: what waits no more is in them. */
 	read(): void {
-		this.#kept = [];
+		const waiting = new Set(this.outbox.waiting.map(({ key }) => key));
+		this.#done = this.#done.filter(({ key }) => waiting.has(key));
 	}
 
 	async act({ type, typed, words }: Pick<NextAct, 'type' | 'typed' | 'words'>): Promise<void> {
@@ -42,11 +51,16 @@ export class Trestle {
 	async #add(type: string, typed: Typed, words: string): Promise<void> {
 		if (this.#isTaken) return;
 		this.#isTaken = true;
+		let mine = '';
 		const sent = await this.outbox
-			.add(type, typed, words, () => (this.#isTaken = false))
+			.add(type, typed, words, (key) => {
+				this.#isTaken = false;
+				mine = key;
+				this.#done = [...this.#done, { key, type, typed }];
+			})
 			.finally(() => (this.#isTaken = false));
+		if (sent.outcome === 'refused') this.#done = this.#done.filter(({ key }) => key !== mine);
 		if (sent.outcome === 'kept') {
-			if (type !== 'correction') this.#kept = [...this.#kept, { type, typed }];
 			this.said = { words: `Kept: ${words}.`, isProblem: false };
 		} else if (sent.outcome === 'refused') {
 			this.said = {

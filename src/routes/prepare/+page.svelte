@@ -12,6 +12,7 @@
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import TrestleTable from '$lib/stages/prepare/TrestleTable.svelte';
 	import WorkPanel from '$lib/stages/prepare/WorkPanel.svelte';
+	import { queryOf } from '$lib/ui/query';
 	import { untrack } from 'svelte';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { PageProps } from './$types';
@@ -93,7 +94,13 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		{#if open}
 			{#key data.asked.pile}
-				<PileForms pile={open} act={openAct} {others} {sent} />
+				<PileForms
+					pile={open}
+					act={openAct}
+					{others}
+					{sent}
+					action="?{queryOf({ ...query, pile: pileWord(open) })}&/keep#pile"
+				/>
 			{/key}
 		{/if}
 		<WorkPanel
@@ -109,6 +116,6 @@
 				<LoadLoom {plan} {piles} looms={data.looms} loaded={table.loaded} {sent} />
 			{/key}
 		{/if}
-		<LastActs acts={table.acts} {trestle} {system} />
+		<LastActs acts={table.acts} {trestle} {system} action="?{queryOf(query)}&/keep" />
 	</div>
 </div>

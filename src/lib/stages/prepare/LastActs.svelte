@@ -11,8 +11,10 @@
 		acts: readonly ActLine[];
 		trestle: Trestle;
 		system: LengthSystem;
+		/** Where taking back goes without scripts. */
+		action: string;
 	}
-	const { acts, trestle, system }: Props = $props();
+	const { acts, trestle, system, action }: Props = $props();
 </script>
 
 <section class="sheet p-4" aria-labelledby="last-acts">
@@ -42,7 +44,7 @@
 					{#if !act.isTakenBack}
 						<form
 							method="POST"
-							action="?/keep"
+							{action}
 							onsubmit={(event) => {
 								event.preventDefault();
 								void trestle.takeBack(act.id, words);

@@ -20,8 +20,10 @@
 		/** Strand of the same kind and cut in other colours. */
 		others: readonly TablePile[];
 		sent?: SentForm | null | undefined;
+		/** Where the forms go without scripts: back to this pile. */
+		action: string;
 	}
-	const { pile, act, others, sent }: Props = $props();
+	const { pile, act, others, sent, action }: Props = $props();
 	const outbox = getOutbox();
 	const form = untrack(() =>
 		act
@@ -80,6 +82,7 @@
 	{#if form && kind}
 		<EntryForm
 			{form}
+			{action}
 			title="{titles[kind]}: {pile.kind}, {pile.colour}"
 			act={titles[kind]}
 			stays={Object.keys(form.typed).filter((name) => !['code', 'mass'].includes(name))}
@@ -140,6 +143,7 @@
 	{#if isCounted}
 		<EntryForm
 			form={recount}
+			{action}
 			title="Count this pile again"
 			act="So many lie there"
 			isMain={false}

@@ -19,9 +19,11 @@
 		/** The address of the plain form of this pile. */
 		href: string;
 		isOpen: boolean;
+		/** Where the tap goes without scripts. */
+		action: string;
 		ondrag: (pile: TablePile | null) => void;
 	}
-	const { pile, act, most, trestle, system, href, isOpen, ondrag }: Props = $props();
+	const { pile, act, most, trestle, system, href, isOpen, action, ondrag }: Props = $props();
 	const noun = $derived(pileNoun(pile.form, pile.cut));
 	const key = newKey();
 	function tap(event: SubmitEvent) {
@@ -44,7 +46,7 @@
 	data-pile={pileWord(pile)}
 >
 	{#if act?.type}
-		<form class="w-full" method="POST" action="?/keep" onsubmit={tap}>
+		<form class="w-full" method="POST" {action} onsubmit={tap}>
 			<input type="hidden" name="type" value={act.type} />
 			<input type="hidden" name="key" value={key} />
 			{#each Object.entries(act.typed) as [name, value] (name)}

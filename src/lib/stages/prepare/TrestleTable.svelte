@@ -73,6 +73,7 @@
 								{trestle}
 								{system}
 								href={hrefOf(pile)}
+								action="?{queryOf(query)}&/keep"
 								isOpen={open === pileWord(pile)}
 								ondrag={(one) => (dragged = one)}
 							/>

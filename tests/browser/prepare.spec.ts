@@ -165,7 +165,7 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 	await at(page, 'Strand', 'white').getByRole('button', { name: 'Ball of 10' }).click();
 	await expect(amount(page, 'Balls', 'white')).toHaveText('1');
 	await page
-		.getByRole('button', { name: /^Take back: .* in a ball/ })
+		.getByRole('button', { name: /^Take back .* in a ball/ })
 		.first()
 		.click();
 	await expect(amount(page, 'Strand', 'white')).toHaveText('40');

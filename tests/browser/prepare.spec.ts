@@ -139,6 +139,8 @@ test('dragged from pile to pile, and a double click does it once', async ({ page
 	await at(page, 'Bags', 'yellow').getByRole('button').dblclick();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
 	await expect(at(page, 'Bags', 'yellow')).toHaveCount(0);
+	await expect(said(page)).toContainText('Kept: 20 yellow bags laid flat.');
+	await expect(page.locator('[data-act]').filter({ hasText: 'yellow' })).toHaveCount(2);
 	await page.reload();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
 });

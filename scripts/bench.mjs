@@ -23,6 +23,7 @@ await runMain(async () => {
 	const { benchGather } = await import('./bench/gather.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
 	const { benchPages } = await import('./bench/pages.mjs');
+	const { benchPrepare } = await import('./bench/prepare.mjs');
 	const { benchTrestle } = await import('./bench/trestle.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
@@ -50,6 +51,7 @@ await runMain(async () => {
 			if (isAsked('server'))
 				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
 			if (isAsked('pages')) await benchPages(app.address);
+			if (isAsked('prepare')) await benchPrepare(app.address, databaseUrl);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {
 			await app.stop();

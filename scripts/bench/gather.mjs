@@ -6,7 +6,7 @@ import { print, quantile } from './figures.mjs';
 const group = '00000000-0000-4000-8000-000000000001';
 
 /** Appends movements until the ledger has so many, spread over every kind and colour. @param {pg.Client} client @param {number} count */
-async function growLedger(client, count) {
+export async function growLedger(client, count) {
 	await client.query(
 		`insert into line (group_id, kind_id, colour, form)
 		 select $1, k.id, c.colour, 'bag'

@@ -14,26 +14,36 @@ const pages = [
 	'/measures'
 ];
 
+/**
+ * A page under eight connections and a bare one of as many elements and bytes, turn by turn: their 95th percentiles.
+ *
+ * @param {string} address @param {string} path
+ */
+export async function besideBare(address, path) {
+	const stage = ['/gather', '/prepare'].find((one) => path.startsWith(one)) ?? '';
+	const barePath = `${stage}/bare`;
+	const empty = await (await fetch(address + barePath)).text();
+	const html = await (await fetch(address + path)).text();
+	const elements = (html.match(/<[a-z]/g) ?? []).length - (empty.match(/<[a-z]/g) ?? []).length;
+	const rows = Math.max(1, Math.min(5000, elements));
+	// A row stands once as an element and once in the page's data.
+	const bytes = Math.max(1, Math.round((html.length - empty.length) / rows / 2 - 8));
+	const bare = `${barePath}?rows=${rows}&bytes=${bytes}`;
+	const times = { page: /** @type {number[]} */ ([]), bare: /** @type {number[]} */ ([]) };
+	for (const one of [path, bare]) await load(address, { path: one }, 40);
+	// Turn by turn, so that whatever the machine does meets both.
+	for (let turn = 0; turn < 6; turn++) {
+		times.page.push(...(await load(address, { path }, 80)));
+		times.bare.push(...(await load(address, { path: bare }, 80)));
+	}
+	return { own: quantile(times.page, 0.95), bare: quantile(times.bare, 0.95) };
+}
+
 /** @param {string} address */
 export async function benchPages(address) {
 	for (const path of pages) {
-		const barePath = path.startsWith('/gather') ? '/gather/bare' : '/bare';
-		const empty = await (await fetch(address + barePath)).text();
-		const html = await (await fetch(address + path)).text();
-		const elements = (html.match(/<[a-z]/g) ?? []).length - (empty.match(/<[a-z]/g) ?? []).length;
-		const rows = Math.max(1, Math.min(5000, elements));
-		// A row stands once as an element and once in the page's data.
-		const bytes = Math.max(1, Math.round((html.length - empty.length) / rows / 2 - 8));
-		const bare = `${barePath}?rows=${rows}&bytes=${bytes}`;
-		const times = { page: /** @type {number[]} */ ([]), bare: /** @type {number[]} */ ([]) };
-		for (const one of [path, bare]) await load(address, { path: one }, 40);
-		// Turn by turn, so that whatever the machine does meets both.
-		for (let turn = 0; turn < 6; turn++) {
-			times.page.push(...(await load(address, { path }, 80)));
-			times.bare.push(...(await load(address, { path: bare }, 80)));
-		}
-		const [own, other] = [quantile(times.page, 0.95), quantile(times.bare, 0.95)];
+		const { own, bare } = await besideBare(address, path);
 		print(`pages: ${path}, 95th percentile`, own, 'ms');
-		print(`pages: ${path} against a bare page alike, 95th percentiles`, own / other, 'times', 1.5);
+		print(`pages: ${path} against a bare page alike, 95th percentiles`, own / bare, 'times', 1.5);
 	}
 }

@@ -89,6 +89,41 @@ test('every page keeps to its width, its words and its targets, at every size an
 		data: { entries: [typed('Bus depot canteen', '240'), typed('Ferry kiosk', '180')] }
 	});
 	expect(kept.status()).toBe(200);
+	// Piles of every form on the table, and a ball with its label.
+	await page.goto('/gather/kinds');
+	const again = await page
+		.getByRole('link', { name: /Measure .*again/ })
+		.first()
+		.getAttribute('href');
+	const kind = again?.split('again=')[1]?.slice(0, 36) ?? '';
+	const movement = {
+		kind,
+		colour: 'blue',
+		form: 'bag',
+		direction: 'in',
+		amount: '400',
+		reason: 'counted'
+	};
+	const put = await request.post('/api/entries', {
+		data: { entries: [{ key: crypto.randomUUID(), type: 'movement', typed: movement }] }
+	});
+	expect(await put.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
+	await page.goto('/prepare');
+	await ready(page);
+	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
+		await page.getByRole('button', { name }).first().click();
+		await expect(page.locator('[data-said]')).toContainText('Kept');
+	}
+	await expect(page.locator('[data-place=Balls] [data-pile]')).toBeVisible();
+	for (const name of ['Wilhelmina the second', 'Odo'])
+		await request.post('/people?/add', {
+			form: { name, key: crypto.randomUUID() },
+			headers: { origin: new URL(page.url()).origin }
+		});
+	await request.post('/prepare/days?/add', {
+		form: { day: '2099-12-03', place: 'Boat shed', key: crypto.randomUUID() },
+		headers: { origin: new URL(page.url()).origin }
+	});
 	await request.post('/people?/receiving', {
 		form: { name: 'Causeway Winter Rooms' },
 		headers: { origin: new URL(page.url()).origin }
@@ -109,6 +144,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/prepare/balls',
 		'/prepare/days',
 		'/prepare/tools',
+		'/prepare/things/22222',
 		'/people',
 		'/links'
 	];

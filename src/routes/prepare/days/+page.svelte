@@ -22,10 +22,10 @@
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
 >
-	<form class="sheet grid gap-3 p-4" method="POST" action="?/add">
+	<form class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" method="POST" action="?/add">
 		<h2>A table day</h2>
 		<input type="hidden" name="key" value={key} />
-		<label class="grid gap-1">
+		<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
 			On
 			<input
 				class="field"
@@ -39,7 +39,7 @@
 					>{problems.day}</span
 				>{/if}
 		</label>
-		<label class="grid gap-1">
+		<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
 			Where
 			<input
 				class="field"

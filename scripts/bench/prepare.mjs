@@ -57,7 +57,7 @@ async function growBalls(client, count) {
 async function acts(address, client) {
 	const { rows } = await client.query(
 		`select l.kind_id, l.colour from balance b join line l on l.group_id = b.group_id and l.id = b.line_id
-		 where b.group_id = $1 and b.holder = 'store' and l.form = 'bag' order by b.amount desc limit 6`,
+		 where b.group_id = $1 and b.holder = 'store' and l.form = 'bag' order by b.amount desc limit 18`,
 		[group]
 	);
 	const call = {

@@ -125,7 +125,7 @@ export const askedOfTable: Readonly<
 		askedCut(other, { kindId, planId: plan.id, planVersion: plan.version, use: 'strand' }),
 	'prepare/acts actOn': (other, ids) =>
 		orRefused(
-			actOn(other, ids.movement, [{ key: pileOf(ids), amount: 1, field: 'bags' }], () => [])
+			actOn(other, ids.movement, [{ key: pileOf(ids), amount: 1, field: 'bags' }], [], () => [])
 		),
 	'prepare/acts keepFlatten': (other, ids) =>
 		keep(other, key(), { type: 'flatten', ...base(ids), bags: 1 }),

@@ -37,6 +37,22 @@ export async function cutIdOf(
 	throw new Error('a cut was neither found nor made');
 }
 
+const cutNumbers = [
+	'stripWidthMm',
+	'piecesPerBag',
+	'thicknessUm',
+	'pieceLengthMm',
+	'pieceG'
+] as const;
+
+/** Piles as they are given to a statement, with the cut each is of. */
+const givenPiles = `unnest($2::uuid[], $3::text[], $4::text[], $5::text[], $6::float8[], $7::float8[],
+		$8::float8[], $9::float8[], $10::float8[])
+		with ordinality as g (kind_id, colour, form, style, width, per_bag, thickness, length, mass, nth)
+	left join cut c on c.group_id = $1 and c.style = g.style and c.strip_width_mm = g.width
+		and c.pieces_per_bag = g.per_bag and c.thickness_um = g.thickness
+		and c.piece_length_mm = g.length and c.piece_g = g.mass`;
+
 interface LineFound {
 	readonly nth: number;
 	readonly id: number;
@@ -48,30 +64,29 @@ async function linesOf(
 	groupId: GroupId,
 	keys: readonly PileKey[]
 ): Promise<number[]> {
-	const cutIds: (number | null)[] = [];
-	for (const { cut } of keys) cutIds.push(cut && (await cutIdOf(client, groupId, cut)));
 	const values = [
 		groupId,
 		keys.map(({ kindId }) => kindId),
 		keys.map(({ colour }) => colour),
 		keys.map(({ form }) => form),
-		cutIds
+		keys.map(({ cut }) => cut?.style ?? null),
+		...cutNumbers.map((figure) => keys.map(({ cut }) => cut?.[figure] ?? null))
 	];
-	const given = 'unnest($2::uuid[], $3::text[], $4::text[], $5::bigint[]) with ordinality';
 	for (let attempt = 1; attempt <= 3; attempt++) {
 		const found = await many<LineFound>(
-			`select g.nth, l.id from ${given} as g (kind_id, colour, form, cut_id, nth)
+			`select g.nth, l.id from ${givenPiles}
 			 join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour
-				and l.form = g.form and l.cut_id is not distinct from g.cut_id order by g.nth`,
+				and l.form = g.form and l.cut_id is not distinct from c.id
+			 where g.style is null or c.id is not null order by g.nth`,
 			values,
 			client
 		);
 		if (found.length === keys.length) return found.map(({ id }) => id);
+		for (const { cut } of keys) if (cut) await cutIdOf(client, groupId, cut);
 		await execute(
 			`insert into line (group_id, kind_id, colour, form, cut_id)
-			 select distinct $1::uuid, kind_id, colour, form, cut_id
-			 from ${given} as g (kind_id, colour, form, cut_id, nth) order by 2, 3, 4, 5
-			 on conflict do nothing`,
+			 select distinct $1::uuid, g.kind_id, g.colour, g.form, c.id from ${givenPiles}
+			 order by 2, 3, 4, 5 on conflict do nothing`,
 			values,
 			client
 		);

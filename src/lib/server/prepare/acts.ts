@@ -32,17 +32,15 @@ export const actOn = (
 	groupId: GroupId,
 	entryId: number,
 	takings: readonly Taking[],
+	/** The piles that it puts something on: held with the others, all in one order. */
+	goals: readonly PileKey[],
 	moved: (piles: readonly HeldPile[]) => readonly PileMove[],
 	then: (moves: readonly PileMove[]) => Promise<SaveResult> = () =>
 		Promise.resolve({ outcome: 'kept', id: entryId })
 ): Promise<SaveResult> =>
 	orRefusal(
 		withTransaction(async (client): Promise<SaveResult> => {
-			const piles = await holdPiles(
-				client,
-				groupId,
-				takings.map(({ key }) => key)
-			);
+			const piles = await holdPiles(client, groupId, [...takings.map(({ key }) => key), ...goals]);
 			for (const [at, { key, amount, field }] of takings.entries()) {
 				const there = piles[at]?.amount ?? 0;
 				if (amount > there) return refuse(field, notThereWords(key, amount, there));
@@ -70,6 +68,7 @@ export const keepFlatten = (
 		groupId,
 		entryId,
 		[{ key: { kindId, colour, form: 'bag', cut: null }, amount: bags, field: 'bags' }],
+		[{ kindId, colour, form: 'flat', cut: null }],
 		(piles) => flattenMoves(first(piles), bags)
 	);
 
@@ -86,6 +85,10 @@ export async function keepCut(
 		groupId,
 		entryId,
 		[{ key: { kindId, colour, form: 'flat', cut: null }, amount: bags, field: 'bags' }],
+		[
+			{ kindId, colour, form: 'piece', cut },
+			{ kindId, colour, form: 'scrap', cut: null }
+		],
 		(piles) =>
 			cutMoves(first(piles), bags, cut, (filmMg) =>
 				cutPile(given, massG, bags, filmMg, spoiledShare)
@@ -103,6 +106,7 @@ export const keepJoin = (
 		groupId,
 		entryId,
 		[{ key: { kindId, colour, form: 'piece', cut }, amount: pieces, field: 'pieces' }],
+		[{ kindId, colour, form: 'strand', cut }],
 		(piles) => joinMoves(first(piles), pieces)
 	);
 
@@ -129,9 +133,19 @@ export async function keepBall(
 		groupId,
 		entryId,
 		takings,
+		[
+			{
+				kindId,
+				colour: colours.length === 1 ? (colours[0]?.colour ?? 'mixed') : 'mixed',
+				form: as,
+				cut
+			}
+		],
 		(piles) =>
 			ballMoves(
-				piles.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
+				piles
+					.slice(0, takings.length)
+					.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
 				as
 			),
 		async (moves) => {

@@ -11,19 +11,13 @@ export interface BallStock {
 	readonly balls: number;
 }
 
-/** In a statement that reads a thing as `t`: it was made, stands, and nothing else happened to it since. */
-export const isLying = `not exists (select 1 from taken_back b
-		where b.group_id = t.group_id and b.entry_id = t.entry_id)
-	and not exists (select 1 from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
-		and e.what <> 'made' and not exists (select 1 from taken_back b
-			where b.group_id = e.group_id and b.entry_id = e.entry_id))`;
-
 /** What lies there in balls and chains, alike ones together. */
 export const listBallStock = (groupId: GroupId): Promise<BallStock[]> =>
 	many<BallStock>(
-		`select content ->> 'kindId' as "kindId", content -> 'cut' as cut, content -> 'colours' as colours,
-			count(*)::integer as balls
-		 from thing t where t.group_id = $1 and t.sort in ('ball', 'chain') and ${isLying}
-		 group by 1, 2, 3 order by 1, 2, 3`,
+		`select t.content ->> 'kindId' as "kindId", t.content -> 'cut' as cut,
+			t.content -> 'colours' as colours, l.balls
+		 from (select min(thing_id) as thing_id, count(*)::integer as balls
+			from lying where group_id = $1 group by alike) l
+		 join thing t on t.group_id = $1 and t.id = l.thing_id order by t.id`,
 		[groupId]
 	);

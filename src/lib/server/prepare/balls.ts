@@ -2,7 +2,6 @@ import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many, maybeOne } from '$lib/server/db/verbs';
-import { isLying } from './ball-stock';
 
 /** A ball or a chain that lies there. */
 export interface BallLine {
@@ -22,9 +21,9 @@ export const listBalls = (
 	limit = ballsPerPage + 1
 ): Promise<BallLine[]> =>
 	many<BallLine>(
-		`select t.id, t.code, t.sort, t.content from thing t
-		 where t.group_id = $1 and t.sort in ('ball', 'chain') and t.id < $2 and ${isLying}
-		 order by t.id desc limit $3`,
+		`select t.id, t.code, t.sort, t.content
+		 from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id
+		 where l.group_id = $1 and l.thing_id < $2 order by l.thing_id desc limit $3`,
 		[groupId, before, limit]
 	);
 

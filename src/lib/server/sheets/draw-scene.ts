@@ -1,10 +1,12 @@
 import {
 	clip,
 	endPath,
+	fill,
 	popGraphicsState,
 	pushGraphicsState,
 	rectangle,
-	rgb
+	rgb,
+	setFillingColor
 } from '@cantoo/pdf-lib';
 import type { PDFPage } from '@cantoo/pdf-lib';
 import type { ColourName } from '$lib/core/colour/colours';
@@ -50,6 +52,31 @@ function rectanglesOf(path: string): { x: number; y: number; width: number; heig
 		width: Number(width),
 		height: Number(height)
 	}));
+}
+
+/** Fills a path that is nothing but rectangles, as a square code is: thousands of them are read and drawn in no time. */
+function fillRectangles(
+	{ page, scale, x, y }: Place,
+	path: string,
+	color: ReturnType<typeof rgb>
+): boolean {
+	const areas = rectanglesOf(path);
+	if (areas.length < 20 || areas.length !== path.split('M').length - 1) return false;
+	page.pushOperators(
+		pushGraphicsState(),
+		setFillingColor(color),
+		...areas.map((area) =>
+			rectangle(
+				x + area.x * scale,
+				y - (area.y + area.height) * scale,
+				area.width * scale,
+				area.height * scale
+			)
+		),
+		fill(),
+		popGraphicsState()
+	);
+	return true;
 }
 
 /** One tile of 8 by 8 laid again and again over some rectangles, clipped to them: a pattern in black. */
@@ -108,26 +135,27 @@ const tilePt = 12;
 
 function drawPath(place: Place, mark: PathMark): void {
 	const { page, scale, x, y } = place;
-	const { path, fill, stroke, width = 1, dash } = mark;
+	const { path, fill: tone, stroke, width = 1, dash } = mark;
 	if (!path) return;
-	if (fill === 'scrap') {
+	if (tone === 'scrap') {
 		hatch(place, path, 'M0 8l8-8', tilePt / scale, 0.5 / scale);
-	} else if (fill?.startsWith('film-') && !(fill in fills)) {
-		const look = colourLooks[fill.slice('film-'.length) as ColourName];
+	} else if (tone?.startsWith('film-') && !(tone in fills)) {
+		const look = colourLooks[tone.slice('film-'.length) as ColourName];
 		if (look) hatch(place, path, look.pattern, tilePt / scale, 0.35 / scale);
-	} else if (fill && fill !== 'sleeper' && !(fill === 'film' && dash)) {
+	} else if (tone && tone !== 'sleeper' && !(tone === 'film' && dash)) {
 		// A second layer of film is its dashed edge: a tint over a tint would hide what lies under it.
-		page.drawSvgPath(path, { x, y, scale, color: fills[fill] ?? black });
+		const color = fills[tone] ?? black;
+		if (!fillRectangles(place, path, color)) page.drawSvgPath(path, { x, y, scale, color });
 	}
 	// The sleeper is an outline: ink over rows could not be read.
-	const line = fill === 'sleeper' ? black : stroke && (lines[stroke] ?? black);
+	const line = tone === 'sleeper' ? black : stroke && (lines[stroke] ?? black);
 	if (line)
 		page.drawSvgPath(path, {
 			x,
 			y,
 			scale,
 			borderColor: line,
-			borderWidth: fill === 'sleeper' ? 1.6 / scale : width,
+			borderWidth: tone === 'sleeper' ? 1.6 / scale : width,
 			...(dash && { borderDashArray: [...dash] })
 		});
 }

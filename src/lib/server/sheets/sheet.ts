@@ -138,9 +138,9 @@ export class Sheet {
 		const { sizePt = 9.5, isBold = false, align = 'left' } = style;
 		const parts = stretches(text, isBold ? this.faces.bold : this.faces.plain);
 		const size = sizePt * this.typeScale;
-		const width = this.#widthPt(text, sizePt, isBold);
-		let x = xMm * pt - (align === 'left' ? 0 : align === 'middle' ? width / 2 : width);
-		for (const part of parts) {
+		const width = align === 'left' ? 0 : this.#widthPt(text, sizePt, isBold);
+		let x = xMm * pt - (align === 'middle' ? width / 2 : width);
+		for (const [nth, part] of parts.entries()) {
 			this.#page.drawText(part.text, {
 				x,
 				y: (this.heightMm - yMm) * pt,
@@ -148,7 +148,7 @@ export class Sheet {
 				font: part.font,
 				color: black
 			});
-			x += part.font.widthOfTextAtSize(part.text, size);
+			if (nth < parts.length - 1) x += part.font.widthOfTextAtSize(part.text, size);
 		}
 	}
 

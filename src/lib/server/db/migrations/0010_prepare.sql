@@ -22,6 +22,56 @@ create index entry_of_table on entry (group_id, id)
 create index movement_of_thing on movement (group_id, thing_id) where thing_id is not null;
 create index thing_by_sort on thing (group_id, sort, id);
 
+-- Balls and chains that lie there: made, standing, and nothing else happened to them. Kept with what
+-- happens to things, so that thousands are looked over in no time; alike ones have one mark.
+create table lying (
+	group_id uuid not null,
+	thing_id bigint not null,
+	alike text not null,
+	primary key (group_id, thing_id),
+	foreign key (group_id, thing_id) references thing (group_id, id) on delete cascade
+);
+create index lying_alike on lying (group_id, alike, thing_id);
+create function lie_down(of_group uuid, of_things bigint[]) returns void language sql as $$
+	insert into lying (group_id, thing_id, alike)
+	select t.group_id, t.id, md5(concat_ws(' ', t.sort, t.content ->> 'kindId', t.content -> 'cut', t.content -> 'colours'))
+	from thing t
+	where t.group_id = of_group and t.id = any(of_things) and t.sort in ('ball', 'chain')
+		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+		and not exists (select 1 from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
+			and e.what <> 'made' and not exists (
+				select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.entry_id))
+	on conflict do nothing
+$$;
+create function lying_follows() returns trigger language plpgsql as $$
+declare
+	one record;
+begin
+	for one in select group_id, array_agg(thing_id) as things from added group by group_id loop
+		delete from lying where group_id = one.group_id and thing_id = any(one.things);
+		perform lie_down(one.group_id, one.things);
+	end loop;
+	return null;
+end $$;
+create trigger lying_follows after insert on thing_event
+	referencing new table as added for each statement execute function lying_follows();
+create function lying_follows_back() returns trigger language plpgsql as $$
+declare
+	one record;
+begin
+	for one in
+		select g.group_id, array_agg(distinct e.thing_id) as things
+		from gone g join thing_event e on e.group_id = g.group_id and e.entry_id = g.entry_id
+		group by g.group_id
+	loop
+		delete from lying where group_id = one.group_id and thing_id = any(one.things);
+		perform lie_down(one.group_id, one.things);
+	end loop;
+	return null;
+end $$;
+create trigger lying_follows_back after insert on taken_back
+	referencing new table as gone for each statement execute function lying_follows_back();
+
 -- A person: what the table has to know to seat them, and nothing else.
 alter table person
 	add column likes text check (char_length(likes) <= 200),

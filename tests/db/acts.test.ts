@@ -173,7 +173,7 @@ describe('any order of acts', () => {
 		await fc.assert(
 			fc.asyncProperty(fc.array(act, { minLength: 4, maxLength: 14 }), async (history) => {
 				const t = await aTable(60);
-				const { cuts } = await loadTable(t.group, hall);
+				const { cuts } = await loadTable(t.group, hall, null);
 				for (const { do: what, much, colour, spoiled } of history) {
 					const before = await listPiles(t.group);
 					const entries: Partial<Record<typeof what, Entry>> = {

@@ -17,7 +17,6 @@ import {
 import { actOn } from '../../src/lib/server/prepare/acts';
 import { askedCut } from '../../src/lib/server/prepare/asked-cut';
 import { ballContent } from '../../src/lib/server/prepare/ball-content';
-import { listBallStock } from '../../src/lib/server/prepare/ball-stock';
 import {
 	blockCodes,
 	isBlank,
@@ -35,7 +34,8 @@ import {
 import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
-import { listActs, listPiles, spoiledOn } from '../../src/lib/server/prepare/piles';
+import { listActs, listBallStock, listPiles, tableNow } from '../../src/lib/server/prepare/piles';
+import { listPlansInWork } from '../../src/lib/server/prepare/plans-in-work';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
@@ -163,7 +163,8 @@ export const askedOfTable: Readonly<
 			note: null
 		}),
 	'prepare/loaded-looms listLoadedLooms': (other) => listLoadedLooms(other),
-	'prepare/ball-stock listBallStock': (other) => listBallStock(other),
+	'prepare/piles listBallStock': (other) => listBallStock(other),
+	'prepare/plans-in-work listPlansInWork': (other) => listPlansInWork(other),
 	'prepare/balls listBalls': (other) => listBalls(other),
 	'prepare/balls thingsOf': (other, { code }) => thingsOf(other, [code]),
 	'prepare/balls listHappenings': (other, { thing }) => listHappenings(other, thing),
@@ -181,10 +182,11 @@ export const askedOfTable: Readonly<
 	'prepare/labels blankLabels': (other) => blankLabels(other, 1, 'http://hall'),
 	'prepare/piles listPiles': (other) => listPiles(other),
 	'prepare/piles listActs': (other) => listActs(other),
-	'prepare/piles spoiledOn': (other) => spoiledOn(other, today, 'UTC'),
-	'prepare/table-plans tablePlans': async (other) => (await tablePlans(other)).plans,
+	'prepare/piles tableNow': (other) => tableNow(other, { today, timeZone: 'UTC' }),
+	'prepare/table-plans tablePlans': async (other) =>
+		(await tablePlans(other, listBallStock(other))).plans,
 	'prepare/load-table loadTable': async (other) => {
-		const { piles, plans, acts } = await loadTable(other, { today, timeZone: 'UTC' });
+		const { piles, plans, acts } = await loadTable(other, { today, timeZone: 'UTC' }, null);
 		return [piles, plans, acts];
 	},
 	'prepare/plans-for-ball plansForBall': (other, { kindId }) =>
@@ -243,7 +245,8 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/load-loom keepLoad': refusedAt('plan'),
 	'prepare/recount keepRecount': refusedAt('kind'),
 	'prepare/loaded-looms listLoadedLooms': [],
-	'prepare/ball-stock listBallStock': [],
+	'prepare/piles listBallStock': [],
+	'prepare/plans-in-work listPlansInWork': [],
 	'prepare/balls listBalls': [],
 	'prepare/balls thingsOf': [],
 	'prepare/balls listHappenings': [],
@@ -259,7 +262,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/labels blankLabels': [],
 	'prepare/piles listPiles': [],
 	'prepare/piles listActs': [],
-	'prepare/piles spoiledOn': null,
+	'prepare/piles tableNow': { piles: [], acts: [], stock: [], spoiled: null },
 	'prepare/table-plans tablePlans': [],
 	'prepare/load-table loadTable': [[], [], []],
 	'prepare/plans-for-ball plansForBall': [],

@@ -26,9 +26,7 @@
 	});
 	const system = $derived(data.group.lengthSystem);
 	const piles = $derived(foreseen(table.piles, trestle.ahead, table.cuts, outbox.readBy()));
-	const plan = $derived(
-		table.plans.find(({ id }) => id === data.asked.plan) ?? table.plans[0] ?? null
-	);
+	const plan = $derived(table.plan);
 	const use = $derived(
 		plan?.uses.find((one) => one === data.asked.use) ?? plan?.uses.at(-1) ?? 'strand'
 	);
@@ -111,9 +109,9 @@
 			isSpoiledSaid={table.isSpoiledSaid && saidHere === null}
 			onspoiled={(said) => (saidHere = said)}
 		/>
-		{#if plan?.warp && data.looms.length > 0}
+		{#if plan?.warp && table.looms.length > 0}
 			{#key plan.id}
-				<LoadLoom {plan} {piles} looms={data.looms} loaded={table.loaded} {sent} />
+				<LoadLoom {plan} {piles} looms={table.looms} loaded={table.loaded} {sent} />
 			{/key}
 		{/if}
 		<LastActs acts={table.acts} {trestle} {system} action="?{queryOf(query)}&/keep" />

@@ -1,48 +1,41 @@
-import { cutsOfPlan } from '$lib/core/prepare/cuts-of-plan';
-import type { TableCut } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import { cutOfKind } from './asked-cut';
+import { cutsOfVersion } from './cuts-known';
 import { listLoadedLooms } from './loaded-looms';
-import { listActs, listPiles, spoiledOn } from './piles';
+import { tableNow } from './piles';
 import { tablePlans } from './table-plans';
+import { listTools } from './tools';
 
-/** All that the table shows: its piles, the plans it works for, and what was done last. */
+/**
+ * All that the table shows: its piles, the plans it works for, and what was done last.
+ *
+ * @param planId the plan that is worked for; null for the first there is
+ */
 export async function loadTable(
 	groupId: GroupId,
-	{ today, timeZone }: { readonly today: string; readonly timeZone: string }
+	hall: { readonly today: string; readonly timeZone: string },
+	planId: string | null
 ) {
-	const [{ plans, reads, kinds, practice }, piles, acts, spoiled, loaded] = await Promise.all([
-		tablePlans(groupId),
-		listPiles(groupId),
-		listActs(groupId),
-		spoiledOn(groupId, today, timeZone),
-		listLoadedLooms(groupId)
+	const asked = tableNow(groupId, hall);
+	const [{ plans, reads, kinds, practice }, { piles, acts, spoiled }] = await Promise.all([
+		tablePlans(
+			groupId,
+			asked.then(({ stock }) => stock)
+		),
+		asked
 	]);
-	const onTable = kinds.filter(({ id }) => piles.some(({ kindId }) => kindId === id));
-	const cuts = reads.flatMap(({ kept, read: { plan } }) =>
-		cutsOfPlan(plan).flatMap(({ use }) =>
-			onTable.flatMap((kind): TableCut[] => {
-				const cut = cutOfKind(plan, kind, kinds, use);
-				if (!cut) return [];
-				const { pieces, filmUsedG } = cut.given;
-				return [
-					{
-						planId: kept.id,
-						use,
-						kindId: kind.id,
-						given: { pieces, filmUsedG },
-						massG: cut.massG,
-						cut: cut.cut
-					}
-				];
-			})
-		)
-	);
+	const plan = plans.find(({ id }) => id === planId) ?? plans[0] ?? null;
+	const read = reads.find(({ kept }) => kept.id === plan?.id);
+	// Looms are looked at where the plan lays its warp on one.
+	const [tools, loaded] = plan?.warp
+		? await Promise.all([listTools(groupId), listLoadedLooms(groupId)])
+		: [[], []];
 	return {
 		piles,
-		plans,
-		cuts,
+		plans: plans.map(({ id, name, matsWanted }) => ({ id, name, matsWanted })),
+		plan,
+		cuts: read ? cutsOfVersion(read.kept, read.read.plan, kinds) : [],
 		acts,
+		looms: tools.filter(({ tool }) => tool.sort === 'loom').map(({ id, name }) => ({ id, name })),
 		loaded,
 		/** In a hundred; asked once, then it stands for the day. */
 		spoiled: spoiled ?? String(Math.round(practice.spoiledShare * 100)),

@@ -1,56 +1,90 @@
+import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { ActLine, TablePile } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many, maybeOne } from '$lib/server/db/verbs';
+import { many, one } from '$lib/server/db/verbs';
 
 const cutJson = `case when c.id is not null then json_build_object('style', c.style,
 	'stripWidthMm', c.strip_width_mm, 'piecesPerBag', c.pieces_per_bag, 'thicknessUm', c.thickness_um,
 	'pieceLengthMm', c.piece_length_mm, 'pieceG', c.piece_g) end`;
 
+const pilesText = `select l.kind_id as "kindId", k.name as kind, l.colour, l.form, ${cutJson} as cut, b.amount,
+		b.film_mg as "filmMg"
+	from balance b
+	join line l on l.group_id = b.group_id and l.id = b.line_id
+	join bag_kind k on k.group_id = l.group_id and k.id = l.kind_id
+	left join cut c on c.group_id = l.group_id and c.id = l.cut_id
+	where b.group_id = $1 and b.holder = 'store' and b.amount > 0
+	order by k.created_at, k.name, l.colour, l.id`;
+
 /** Every pile of the store, with its film. */
 export const listPiles = (groupId: GroupId): Promise<TablePile[]> =>
-	many<TablePile & { cut: CutSnapshot | null }>(
-		`select l.kind_id as "kindId", k.name as kind, l.colour, l.form, ${cutJson} as cut, b.amount,
-			b.film_mg as "filmMg"
-		 from balance b
-		 join line l on l.group_id = b.group_id and l.id = b.line_id
-		 join bag_kind k on k.group_id = l.group_id and k.id = l.kind_id
-		 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
-		 where b.group_id = $1 and b.holder = 'store' and b.amount > 0
-		 order by k.created_at, k.name, l.colour, l.id`,
-		[groupId]
-	);
+	many<TablePile & { cut: CutSnapshot | null }>(pilesText, [groupId]);
+
+const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
+		exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id) as "isTakenBack",
+		(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code,
+		(select coalesce(json_agg(json_build_object('form', l.form, 'colour', l.colour,
+			'holder', m.holder, 'amount', m.amount, 'filmMg', m.film_mg) order by m.part), '[]')
+		 from movement m join line l on l.group_id = m.group_id and l.id = m.line_id
+		 where m.group_id = e.group_id and m.entry_id = e.id) as moves
+	from entry e left join person p on p.group_id = e.group_id and p.id = e.person_id
+	where e.group_id = $1 and e.type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
+	order by e.id desc limit $2`;
 
 /** What was done at the table last, the newest first. */
 export const listActs = (groupId: GroupId, limit = 8): Promise<ActLine[]> =>
-	many<ActLine>(
-		`select e.id, e.type, e.typed_at as at, p.name as "byName",
-			exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id) as "isTakenBack",
-			(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code,
-			(select coalesce(json_agg(json_build_object('form', l.form, 'colour', l.colour,
-				'holder', m.holder, 'amount', m.amount, 'filmMg', m.film_mg) order by m.part), '[]')
-			 from movement m join line l on l.group_id = m.group_id and l.id = m.line_id
-			 where m.group_id = e.group_id and m.entry_id = e.id) as moves
-		 from entry e left join person p on p.group_id = e.group_id and p.id = e.person_id
-		 where e.group_id = $1 and e.type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
-		 order by e.id desc limit $2`,
-		[groupId, limit]
-	);
+	many<ActLine>(actsText, [groupId, limit]);
+
+/** Balls and chains that lie there, all of one kind, cut and colours: how many, and the bags in them. */
+export interface BallStock {
+	readonly kindId: string;
+	readonly cut: CutSnapshot;
+	readonly colours: readonly { readonly colour: ColourName; readonly bags: number }[];
+	readonly balls: number;
+}
+
+const stockText = `select t.content ->> 'kindId' as "kindId", t.content -> 'cut' as cut,
+		t.content -> 'colours' as colours, l.balls
+	from (select min(thing_id) as thing_id, count(*)::integer as balls
+		from lying where group_id = $1 group by alike) l
+	join thing t on t.group_id = $1 and t.id = l.thing_id order by t.id`;
+
+/** What lies there in balls and chains, alike ones together. */
+export const listBallStock = (groupId: GroupId): Promise<BallStock[]> =>
+	many<BallStock>(stockText, [groupId]);
 
 /** The share that was spoiled when something was cut last on a day of the hall, in a hundred, as it was typed; null where nothing was. */
-export const spoiledOn = async (
+const spoiledText = `select typed ->> 'spoiled' from entry
+	where group_id = $1 and type = 'cut'
+		and type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
+		and typed_at >= ($3::date)::timestamp at time zone $4
+		and typed_at < ($3::date + 1)::timestamp at time zone $4
+	order by id desc limit 1`;
+
+/** The table as it lies at one moment: one question, because every tap asks it. */
+export interface TableNow {
+	readonly piles: readonly TablePile[];
+	readonly acts: readonly ActLine[];
+	readonly stock: readonly BallStock[];
+	readonly spoiled: string | null;
+}
+
+export async function tableNow(
 	groupId: GroupId,
-	day: string,
-	timeZone: string
-): Promise<string | null> =>
-	(
-		await maybeOne<{ spoiled: string | null }>(
-			`select typed ->> 'spoiled' as spoiled from entry
-			 where group_id = $1 and type = 'cut'
-				and type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
-				and typed_at >= ($2::date)::timestamp at time zone $3
-				and typed_at < ($2::date + 1)::timestamp at time zone $3
-			 order by id desc limit 1`,
-			[groupId, day, timeZone]
-		)
-	)?.spoiled ?? null;
+	{ today, timeZone }: { readonly today: string; readonly timeZone: string }
+): Promise<TableNow> {
+	const now = await one<{
+		piles: readonly TablePile[];
+		acts: readonly ActLine[];
+		stock: readonly BallStock[];
+		spoiled: string | null;
+	}>(
+		`select (select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles,
+			(select coalesce(json_agg(a), '[]') from (${actsText}) a) as acts,
+			(select coalesce(json_agg(s), '[]') from (${stockText}) s) as stock,
+			(${spoiledText}) as spoiled`,
+		[groupId, 8, today, timeZone]
+	);
+	return { ...now, acts: now.acts.map((act) => ({ ...act, at: new Date(act.at) })) };
+}

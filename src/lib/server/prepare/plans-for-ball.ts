@@ -5,9 +5,9 @@ import { planOfShape } from '$lib/stages/plan/document/document';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import type { GroupId } from '$lib/server/base/group-id';
 import { listKinds } from '$lib/server/gather/kinds';
-import { listWantedPlans } from '$lib/server/gather/wanted';
 import { cutOfKind } from './asked-cut';
-import { ballUse, otherPlans } from './table-plans';
+import { listPlansInWork } from './plans-in-work';
+import { ballUse } from './table-plans';
 
 /** Whether a ball suits a plan, and what speaks against it. */
 export interface SuitedPlan {
@@ -19,10 +19,7 @@ export interface SuitedPlan {
 
 /** The plans of the season and the newest others, with what speaks against a ball in each. */
 export async function plansForBall(groupId: GroupId, ball: BallContent): Promise<SuitedPlan[]> {
-	const [wanted, kinds] = await Promise.all([
-		listWantedPlans(groupId, otherPlans),
-		listKinds(groupId)
-	]);
+	const [wanted, kinds] = await Promise.all([listPlansInWork(groupId), listKinds(groupId)]);
 	const kind = kinds.find(({ id }) => id === ball.kindId);
 	return wanted.map(({ id, name, document }): SuitedPlan => {
 		const plan = planOfShape(document.plan);

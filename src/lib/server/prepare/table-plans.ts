@@ -9,21 +9,17 @@ import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { TablePlan } from '$lib/stages/prepare/table-view';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
-import { listBegunMats } from '$lib/server/gather/begun-mats';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { listKinds } from '$lib/server/gather/kinds';
 import type { WantedPlan } from '$lib/server/gather/wanted';
-import { listWantedPlans } from '$lib/server/gather/wanted';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { WorkedOut } from '$lib/server/plan/worked-out';
-import { cutOfKind } from './asked-cut';
-import type { BallStock } from './ball-stock';
-import { listBallStock } from './ball-stock';
+import { cutsOfVersion } from './cuts-known';
+import type { BallStock } from './piles';
+import type { PlanInWork } from './plans-in-work';
+import { listPlansInWork } from './plans-in-work';
 import { ballsOfMat } from './balls-of-mat';
 import { warpOf } from './load-loom';
-
-/** Plans of the table beside those with mats wanted. */
-export const otherPlans = 12;
 
 export interface Read {
 	readonly plan: Plan;
@@ -53,7 +49,7 @@ export const ballUse = (plan: Plan) => (plan.technique.kind === 'peg-loom' ? 'we
 
 /** How far the balls go for some plans, one after the other; what one takes is not there for the next. */
 function farOf(
-	reads: readonly { readonly kept: WantedPlan; readonly read: Read; readonly begun: number }[],
+	reads: readonly { readonly kept: PlanInWork; readonly read: Read }[],
 	kinds: readonly KindLine[],
 	stock: readonly BallStock[]
 ): TablePlan['far'][] {
@@ -62,9 +58,13 @@ function farOf(
 		cut,
 		colours: colours.map(({ colour, bags }) => ({ colour, bags: bags * balls }))
 	}));
-	return reads.map(({ kept, read: { plan, need }, begun }) => {
+	return reads.map(({ kept, read: { plan, need } }) => {
 		const kind = kindOfBag(plan.bag, kinds);
-		const asked = kind && cutOfKind(plan, kind, kinds, ballUse(plan));
+		const asked =
+			kind &&
+			cutsOfVersion(kept, plan, kinds).find(
+				({ kindId, use }) => kindId === kind.id && use === ballUse(plan)
+			);
 		const suits = left.filter(
 			({ kindId, cut }) => asked && kindId === kind.id && whyUnsuited(cut, asked.cut) === null
 		);
@@ -72,7 +72,7 @@ function farOf(
 		for (const { colours } of suits)
 			for (const { colour, bags } of colours) there[colour] = (there[colour] ?? 0) + bags;
 		const bagsPerBall = (plan.work ?? usualWorkSetup).bagsPerBall;
-		const far = howFar(need, there, bagsPerBall, Math.max(0, kept.matsWanted - begun));
+		const far = howFar(need, there, bagsPerBall, leftOf(kept));
 		// What these mats take is taken: colours first, then whatever there is.
 		for (const [colour, bags] of Object.entries(need)) {
 			let open = bags * far.mats;
@@ -87,28 +87,25 @@ function farOf(
 	});
 }
 
+/** Mats of a plan that are wanted and not begun. */
+const leftOf = ({ matsWanted, begun }: PlanInWork): number => Math.max(0, matsWanted - begun);
+
 /** The plans that work is for, as they are reckoned with, and how far the balls go for each. */
-export async function tablePlans(groupId: GroupId) {
-	const [kinds, wanted, begun, practice, stock] = await Promise.all([
+export async function tablePlans(groupId: GroupId, asked: Promise<readonly BallStock[]>) {
+	const [kinds, wanted, practice, stock] = await Promise.all([
 		listKinds(groupId),
-		listWantedPlans(groupId, otherPlans),
-		listBegunMats(groupId),
+		listPlansInWork(groupId),
 		practiceOfGroup(groupId),
-		listBallStock(groupId)
+		asked
 	]);
-	const reads = wanted.map((kept) => ({
-		kept,
-		read: readPlan(kept, practice),
-		begun: begun.filter(({ planId }) => planId === kept.id).length
-	}));
+	const reads = wanted.map((kept) => ({ kept, read: readPlan(kept, practice) }));
 	const fars = farOf(reads, kinds, stock);
-	const plans = reads.map(({ kept, read: { plan, warp }, begun: count }, at): TablePlan => ({
+	const plans = reads.map(({ kept, read: { plan, warp } }, at): TablePlan => ({
 		id: kept.id,
 		version: kept.version,
 		name: kept.name,
-		matsWanted: Math.max(0, kept.matsWanted - count),
+		matsWanted: leftOf(kept),
 		bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall,
-		colours: plan.colours ?? [],
 		uses: cutsOfPlan(plan).map(({ use }) => use),
 		warp,
 		far: fars[at] ?? { mats: 0, lacking: {} }

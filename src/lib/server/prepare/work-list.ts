@@ -10,10 +10,9 @@ import type { TablePile } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { WorkListPlan } from '$lib/server/sheets/work-sheet';
 import { cutOfKind } from './asked-cut';
-import type { BallStock } from './ball-stock';
-import { listBallStock } from './ball-stock';
 import { ballsOfMat } from './balls-of-mat';
-import { listPiles } from './piles';
+import type { BallStock } from './piles';
+import { listBallStock, listPiles } from './piles';
 import { ballUse, tablePlans } from './table-plans';
 
 /** What lies there for one plan, by colour: what is cut or further only where it suits. */
@@ -48,22 +47,23 @@ function lyingFor(
  * one plan uses is not there for the next.
  */
 export async function workList(groupId: GroupId): Promise<WorkListPlan[]> {
+	const asked = listBallStock(groupId);
 	const [{ reads, kinds, practice }, piles, stock] = await Promise.all([
-		tablePlans(groupId),
+		tablePlans(groupId, asked),
 		listPiles(groupId),
-		listBallStock(groupId)
+		asked
 	]);
 	const used = new Map<string, Map<ColourName, Lying>>();
 	return reads
-		.filter(({ kept, begun }) => kept.matsWanted > begun)
-		.map(({ kept, read: { plan }, begun }): WorkListPlan => {
+		.filter(({ kept }) => kept.matsWanted > kept.begun)
+		.map(({ kept, read: { plan } }): WorkListPlan => {
 			const kind = kindOfBag(plan.bag, kinds);
 			const asked = kind && cutOfKind(plan, kind, kinds, ballUse(plan));
 			const { bagsPerBall, cuttingTool } = plan.work ?? usualWorkSetup;
 			const common = {
 				name: kept.name,
 				version: kept.version,
-				mats: kept.matsWanted - begun,
+				mats: kept.matsWanted - kept.begun,
 				bagsPerBall
 			};
 			if (!asked) return { ...common, kind: null, cut: null, joint: 'loop', stack: 0, runs: [] };

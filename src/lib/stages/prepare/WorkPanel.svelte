@@ -8,7 +8,7 @@
 	import type { TablePlan } from './table-view';
 
 	interface Props {
-		plans: readonly TablePlan[];
+		plans: readonly Pick<TablePlan, 'id' | 'name' | 'matsWanted'>[];
 		plan: TablePlan | null;
 		use: PieceUse;
 		spoiled: string;

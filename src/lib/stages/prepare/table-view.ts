@@ -18,7 +18,6 @@ export interface TablePlan {
 	readonly name: string;
 	readonly matsWanted: number;
 	readonly bagsPerBall: number;
-	readonly colours: readonly ColourName[];
 	readonly uses: readonly PieceUse[];
 	/** The warp it lays on a loom; null where it is made on none. */
 	readonly warp: {

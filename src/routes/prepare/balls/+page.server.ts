@@ -13,6 +13,7 @@ import {
 	standInPrinter
 } from '$lib/server/prepare/label-printer';
 import { mostLabels } from '$lib/server/prepare/labels';
+import { listBallStock } from '$lib/server/prepare/piles';
 import { tablePlans } from '$lib/server/prepare/table-plans';
 import { readerOf } from '$lib/server/web/reader';
 import { lineIn } from '$lib/server/web/line-in';
@@ -35,7 +36,7 @@ export const load: PageServerLoad = async (event) => {
 	const [balls, far, printer] = await whileReached(
 		Promise.all([
 			listBalls(locals.groupId, lineIn(url, 'before') ?? undefined),
-			tablePlans(locals.groupId),
+			tablePlans(locals.groupId, listBallStock(locals.groupId)),
 			reader.isDemo ? standInPrinter(locals.groupId).state() : null
 		])
 	);

@@ -34,8 +34,7 @@ import {
 import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
-import { listActs, listBallStock, listPiles, tableNow } from '../../src/lib/server/prepare/piles';
-import { listPlansInWork } from '../../src/lib/server/prepare/plans-in-work';
+import { listActs, listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
@@ -163,8 +162,10 @@ export const askedOfTable: Readonly<
 			note: null
 		}),
 	'prepare/loaded-looms listLoadedLooms': (other) => listLoadedLooms(other),
-	'prepare/piles listBallStock': (other) => listBallStock(other),
-	'prepare/plans-in-work listPlansInWork': (other) => listPlansInWork(other),
+	'prepare/piles tableBasis': async (other) => {
+		const { plans, stock } = await tableBasis(other);
+		return [plans, stock];
+	},
 	'prepare/balls listBalls': (other) => listBalls(other),
 	'prepare/balls thingsOf': (other, { code }) => thingsOf(other, [code]),
 	'prepare/balls listHappenings': (other, { thing }) => listHappenings(other, thing),
@@ -182,9 +183,15 @@ export const askedOfTable: Readonly<
 	'prepare/labels blankLabels': (other) => blankLabels(other, 1, 'http://hall'),
 	'prepare/piles listPiles': (other) => listPiles(other),
 	'prepare/piles listActs': (other) => listActs(other),
-	'prepare/piles tableNow': (other) => tableNow(other, { today, timeZone: 'UTC' }),
+	'prepare/piles tableNow': async (other) => {
+		const { piles, acts, plans, stock, spoiled } = await tableNow(other, {
+			today,
+			timeZone: 'UTC'
+		});
+		return { piles, acts, plans, stock, spoiled };
+	},
 	'prepare/table-plans tablePlans': async (other) =>
-		(await tablePlans(other, listBallStock(other))).plans,
+		(await tablePlans(other, tableBasis(other))).plans,
 	'prepare/load-table loadTable': async (other) => {
 		const { piles, plans, acts } = await loadTable(other, { today, timeZone: 'UTC' }, null);
 		return [piles, plans, acts];
@@ -245,8 +252,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/load-loom keepLoad': refusedAt('plan'),
 	'prepare/recount keepRecount': refusedAt('kind'),
 	'prepare/loaded-looms listLoadedLooms': [],
-	'prepare/piles listBallStock': [],
-	'prepare/plans-in-work listPlansInWork': [],
+	'prepare/piles tableBasis': [[], []],
 	'prepare/balls listBalls': [],
 	'prepare/balls thingsOf': [],
 	'prepare/balls listHappenings': [],
@@ -262,7 +268,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/labels blankLabels': [],
 	'prepare/piles listPiles': [],
 	'prepare/piles listActs': [],
-	'prepare/piles tableNow': { piles: [], acts: [], stock: [], spoiled: null },
+	'prepare/piles tableNow': { piles: [], acts: [], plans: [], stock: [], spoiled: null },
 	'prepare/table-plans tablePlans': [],
 	'prepare/load-table loadTable': [[], [], []],
 	'prepare/plans-for-ball plansForBall': [],

@@ -1,16 +1,13 @@
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { loadTable } from '$lib/server/prepare/load-table';
-import { readerOf } from '$lib/server/web/reader';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async (event) => {
-	const { locals, depends, url } = event;
+export const load: PageServerLoad = async ({ locals, depends, url, parent }) => {
 	depends('app:gather');
 	const plan = url.searchParams.get('plan');
-	const table = await whileReached(
-		readerOf(event).then((reader) => loadTable(locals.groupId, reader, plan))
-	);
+	const { group } = await parent();
+	const table = await whileReached(loadTable(locals.groupId, group, plan));
 	return {
 		table,
 		asked: {

@@ -21,15 +21,15 @@ export interface StoredKind extends KindLine {
 	readonly isUsed: boolean;
 }
 
+/** The statement that asks for the kinds of a group. */
+export const kindsText = `select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
+		body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
+		handful_count as "handfulCount"
+	from bag_kind where group_id = $1 order by created_at, name`;
+
 /** The kinds of bag a group knows, the oldest first. */
 export const listKinds = (groupId: GroupId): Promise<KindLine[]> =>
-	many<KindLine>(
-		`select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
-			body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
-			handful_count as "handfulCount"
-		 from bag_kind where group_id = $1 order by created_at, name`,
-		[groupId]
-	);
+	many<KindLine>(kindsText, [groupId]);
 
 /** The same, with what the store has of each. */
 export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>

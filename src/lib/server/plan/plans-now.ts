@@ -7,6 +7,7 @@ import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
 import type { PlanLine } from './plans';
 import { documentsOf } from './plans';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Version } from './worked-out';
 import { WorkedOut } from './worked-out';
 
 interface Now {
@@ -23,7 +24,7 @@ export interface PlanNow extends PlanLine, Now {}
 /** What is worked out of kept plans by a practice; the documents are read only of those that are not known yet. */
 export async function outOfPlans<Value>(
 	groupId: GroupId,
-	lines: readonly PlanLine[],
+	lines: readonly Version[],
 	practice: Practice,
 	workedOut: WorkedOut<Value>,
 	work: (plan: Plan) => Value

@@ -1,6 +1,6 @@
 import type { GroupId } from '$lib/server/base/group-id';
 import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
+import { execute, maybeOne, one, writing } from '$lib/server/db/verbs';
 
 /** What keeps a printer from printing. */
 export type PrinterTrouble = 'cover-open' | 'out-of-labels' | 'jammed';
@@ -61,26 +61,23 @@ export const dropWaiting = (groupId: GroupId): Promise<number> =>
 /** The stand-in: its roll, its cover and its jams are rows, so that any process shows the same printer. */
 export const standInPrinter = (groupId: GroupId): LabelPrinter => ({
 	async state() {
-		const [row, waiting, printed] = await Promise.all([
-			maybeOne<Row>(rowText, [groupId]),
-			many<{ code: string }>(
-				`select code from label_job
-				 where group_id = $1 and printed_at is null and dropped_at is null order by id limit 200`,
-				[groupId]
-			),
-			many<{ code: string }>(
-				`select code from label_job where group_id = $1 and printed_at is not null
-				 order by printed_at desc, id desc limit 6`,
-				[groupId]
-			)
-		]);
+		const { row, waiting, printed } = await one<{
+			row: Row | null;
+			waiting: readonly string[];
+			printed: readonly string[];
+		}>(
+			`select (select row_to_json(r) from (${rowText}) r) as row,
+				(select coalesce(json_agg(w.code order by w.id), '[]') from (
+					select id, code from label_job
+					where group_id = $1 and printed_at is null and dropped_at is null
+					order by id limit 200) w) as waiting,
+				(select coalesce(json_agg(p.code), '[]') from (
+					select code from label_job where group_id = $1 and printed_at is not null
+					order by printed_at desc, id desc limit 6) p) as printed`,
+			[groupId]
+		);
 		const now = row ?? fresh;
-		return {
-			labelsLeft: now.labelsLeft,
-			trouble: troubleOf(now),
-			waiting: waiting.map(({ code }) => code),
-			printed: printed.map(({ code }) => code)
-		};
+		return { labelsLeft: now.labelsLeft, trouble: troubleOf(now), waiting, printed };
 	},
 	printNext: () =>
 		withTransaction(async (client) => {

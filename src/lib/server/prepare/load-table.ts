@@ -17,10 +17,7 @@ export async function loadTable(
 ) {
 	const asked = tableNow(groupId, hall);
 	const [{ plans, reads, kinds, practice }, { piles, acts, spoiled }] = await Promise.all([
-		tablePlans(
-			groupId,
-			asked.then(({ stock }) => stock)
-		),
+		tablePlans(groupId, asked),
 		asked
 	]);
 	const plan = plans.find(({ id }) => id === planId) ?? plans[0] ?? null;

@@ -2,6 +2,10 @@ import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { ActLine, TablePile } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { KindLine } from '$lib/server/gather/kinds';
+import { kindsText } from '$lib/server/gather/kinds';
+import type { PlanInWork } from './plans-in-work';
+import { plansInWorkText } from './plans-in-work';
 import { many, one } from '$lib/server/db/verbs';
 
 const cutJson = `case when c.id is not null then json_build_object('style', c.style,
@@ -50,9 +54,24 @@ const stockText = `select t.content ->> 'kindId' as "kindId", t.content -> 'cut'
 		from lying where group_id = $1 group by alike) l
 	join thing t on t.group_id = $1 and t.id = l.thing_id order by t.id`;
 
-/** What lies there in balls and chains, alike ones together. */
-export const listBallStock = (groupId: GroupId): Promise<BallStock[]> =>
-	many<BallStock>(stockText, [groupId]);
+/** What every reckoning of the table rests on: the kinds, the plans in work, and what lies there in balls and chains. */
+export interface TableBasis {
+	readonly kinds: readonly KindLine[];
+	readonly plans: readonly PlanInWork[];
+	readonly stock: readonly BallStock[];
+}
+
+const basisText = `(select coalesce(json_agg(k), '[]') from (${kindsText}) k) as kinds,
+	(select coalesce(json_agg(w), '[]') from (${plansInWorkText}) w) as plans,
+	(select coalesce(json_agg(s), '[]') from (${stockText}) s) as stock`;
+
+/** The basis alone, as one question. */
+export const tableBasis = (groupId: GroupId): Promise<TableBasis> =>
+	one<{
+		kinds: readonly KindLine[];
+		plans: readonly PlanInWork[];
+		stock: readonly BallStock[];
+	}>(`select ${basisText}`, [groupId]);
 
 /** The share that was spoiled when something was cut last on a day of the hall, in a hundred, as it was typed; null where nothing was. */
 const spoiledText = `select typed ->> 'spoiled' from entry
@@ -63,10 +82,9 @@ const spoiledText = `select typed ->> 'spoiled' from entry
 	order by id desc limit 1`;
 
 /** The table as it lies at one moment: one question, because every tap asks it. */
-export interface TableNow {
+export interface TableNow extends TableBasis {
 	readonly piles: readonly TablePile[];
 	readonly acts: readonly ActLine[];
-	readonly stock: readonly BallStock[];
 	readonly spoiled: string | null;
 }
 
@@ -77,13 +95,15 @@ export async function tableNow(
 	const now = await one<{
 		piles: readonly TablePile[];
 		acts: readonly ActLine[];
+		kinds: readonly KindLine[];
+		plans: readonly PlanInWork[];
 		stock: readonly BallStock[];
 		spoiled: string | null;
 	}>(
 		`select (select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles,
 			(select coalesce(json_agg(a), '[]') from (${actsText}) a) as acts,
-			(select coalesce(json_agg(s), '[]') from (${stockText}) s) as stock,
-			(${spoiledText}) as spoiled`,
+			(${spoiledText}) as spoiled,
+			${basisText}`,
 		[groupId, 8, today, timeZone]
 	);
 	return { ...now, acts: now.acts.map((act) => ({ ...act, at: new Date(act.at) })) };

@@ -1,13 +1,11 @@
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { Unsuited } from '$lib/core/prepare/suits';
 import { whyUnsuited } from '$lib/core/prepare/suits';
-import { planOfShape } from '$lib/stages/plan/document/document';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import type { GroupId } from '$lib/server/base/group-id';
-import { listKinds } from '$lib/server/gather/kinds';
 import { cutOfKind } from './asked-cut';
-import { listPlansInWork } from './plans-in-work';
-import { ballUse } from './table-plans';
+import { tableBasis } from './piles';
+import { ballUse, tablePlans } from './table-plans';
 
 /** Whether a ball suits a plan, and what speaks against it. */
 export interface SuitedPlan {
@@ -19,10 +17,9 @@ export interface SuitedPlan {
 
 /** The plans of the season and the newest others, with what speaks against a ball in each. */
 export async function plansForBall(groupId: GroupId, ball: BallContent): Promise<SuitedPlan[]> {
-	const [wanted, kinds] = await Promise.all([listPlansInWork(groupId), listKinds(groupId)]);
+	const { reads, kinds } = await tablePlans(groupId, tableBasis(groupId));
 	const kind = kinds.find(({ id }) => id === ball.kindId);
-	return wanted.map(({ id, name, document }): SuitedPlan => {
-		const plan = planOfShape(document.plan);
+	return reads.map(({ kept: { id, name }, read: { plan } }): SuitedPlan => {
 		if (!kind || kindOfBag(plan.bag, kinds)?.id !== kind.id) return { id, name, why: 'other-kind' };
 		const asked = cutOfKind(plan, kind, kinds, ballUse(plan));
 		const why = asked ? whyUnsuited(ball.cut, asked.cut) : 'other-cut';

@@ -1,30 +1,23 @@
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import type { WantedPlan } from '$lib/server/gather/wanted';
 
 /** A plan that a table works for, and its mats that are begun and stand. */
-export interface PlanInWork extends WantedPlan {
+export interface PlanInWork extends Omit<WantedPlan, 'document'> {
 	readonly begun: number;
 }
 
-/** Plans of the table beside those with mats wanted. */
-const otherPlans = 12;
-
-/** Every plan with mats wanted, the newest first, then a few of the newest others. */
-export const listPlansInWork = (groupId: GroupId): Promise<PlanInWork[]> =>
-	many<PlanInWork>(
-		`select p.id, p.version, p.name, p.document, p.mats_wanted as "matsWanted",
-			(select count(*)::integer from thing t
-				where t.group_id = p.group_id and t.plan_id = p.id and t.sort = 'mat'
-				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-				and not exists (select 1 from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
-					and e.what in ('taken-apart', 'lost') and not exists (
-						select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.entry_id))) as begun
-		 from (
-			(select * from plan where group_id = $1 and deleted_at is null and mats_wanted > 0)
-			union all
-			(select * from plan where group_id = $1 and deleted_at is null and mats_wanted = 0
-			 order by updated_at desc, id limit $2)) p
-		 order by p.mats_wanted > 0 desc, p.updated_at desc, p.id`,
-		[groupId, otherPlans]
-	);
+/** The statement that asks for every plan with mats wanted, the newest first, then a few of the newest others. */
+export const plansInWorkText = `select p.id, p.version, p.name, p.mats_wanted as "matsWanted",
+		(select count(*)::integer from thing t
+			where t.group_id = p.group_id and t.plan_id = p.id and t.sort = 'mat'
+			and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+			and not exists (select 1 from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
+				and e.what in ('taken-apart', 'lost') and not exists (
+					select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.entry_id))) as begun
+	from (
+		(select group_id, id, version, name, mats_wanted, updated_at from plan
+			where group_id = $1 and deleted_at is null and mats_wanted > 0)
+		union all
+		(select group_id, id, version, name, mats_wanted, updated_at from plan
+			where group_id = $1 and deleted_at is null and mats_wanted = 0
+			order by updated_at desc, id limit 12)) p
+	order by p.mats_wanted > 0 desc, p.updated_at desc, p.id`;

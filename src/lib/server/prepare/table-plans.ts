@@ -7,17 +7,14 @@ import type { AskedColour, ByColour } from '$lib/core/prepare/how-far';
 import { howFar } from '$lib/core/prepare/how-far';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { TablePlan } from '$lib/stages/prepare/table-view';
-import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { KindLine } from '$lib/server/gather/kinds';
-import { listKinds } from '$lib/server/gather/kinds';
-import type { WantedPlan } from '$lib/server/gather/wanted';
 import { practiceOfGroup } from '$lib/server/measures/practice';
+import { outOfPlans } from '$lib/server/plan/plans-now';
 import { WorkedOut } from '$lib/server/plan/worked-out';
 import { cutsOfVersion } from './cuts-known';
-import type { BallStock } from './piles';
+import type { BallStock, TableBasis } from './piles';
 import type { PlanInWork } from './plans-in-work';
-import { listPlansInWork } from './plans-in-work';
 import { ballsOfMat } from './balls-of-mat';
 import { warpOf } from './load-loom';
 
@@ -27,21 +24,14 @@ export interface Read {
 	readonly need: ByColour;
 	readonly warp: TablePlan['warp'];
 }
-const known = new WorkedOut<Read>();
+const reading = new WorkedOut<Read>();
 
-export function readPlan(kept: WantedPlan, practice: Practice): Read {
-	const before = known.get(kept, practice);
-	if (before) return before;
-	const plan = planOfShape(kept.document.plan);
+function readPlan(plan: Plan, practice: Practice): Read {
 	const need: Partial<Record<AskedColour, number>> = {};
 	for (const { colour, bags } of ballsOfMat(plan, practice))
 		need[colour] = (need[colour] ?? 0) + bags;
 	const warp = warpOf(plan, practice);
-	return known.set(kept, practice, {
-		plan,
-		need,
-		warp: warp && { ...warp, jammed: warp.jammed.length }
-	});
+	return { plan, need, warp: warp && { ...warp, jammed: warp.jammed.length } };
 }
 
 /** The use whose strand is wound into balls. */
@@ -91,14 +81,19 @@ function farOf(
 const leftOf = ({ matsWanted, begun }: PlanInWork): number => Math.max(0, matsWanted - begun);
 
 /** The plans that work is for, as they are reckoned with, and how far the balls go for each. */
-export async function tablePlans(groupId: GroupId, asked: Promise<readonly BallStock[]>) {
-	const [kinds, wanted, practice, stock] = await Promise.all([
-		listKinds(groupId),
-		listPlansInWork(groupId),
-		practiceOfGroup(groupId),
-		asked
+export async function tablePlans(groupId: GroupId, asked: Promise<TableBasis>) {
+	const [{ kinds, plans: wanted, stock }, practice] = await Promise.all([
+		asked,
+		practiceOfGroup(groupId)
 	]);
-	const reads = wanted.map((kept) => ({ kept, read: readPlan(kept, practice) }));
+	const known = await outOfPlans(groupId, wanted, practice, reading, (plan) =>
+		readPlan(plan, practice)
+	);
+	// Deleted between the two questions: it is worked for no more.
+	const reads = wanted.flatMap((kept) => {
+		const read = known.get(kept.id);
+		return read ? [{ kept, read }] : [];
+	});
 	const fars = farOf(reads, kinds, stock);
 	const plans = reads.map(({ kept, read: { plan, warp } }, at): TablePlan => ({
 		id: kept.id,
@@ -110,5 +105,5 @@ export async function tablePlans(groupId: GroupId, asked: Promise<readonly BallS
 		warp,
 		far: fars[at] ?? { mats: 0, lacking: {} }
 	}));
-	return { plans, reads, kinds, practice };
+	return { plans, reads, kinds, practice, stock };
 }

@@ -12,7 +12,7 @@ import type { WorkListPlan } from '$lib/server/sheets/work-sheet';
 import { cutOfKind } from './asked-cut';
 import { ballsOfMat } from './balls-of-mat';
 import type { BallStock } from './piles';
-import { listBallStock, listPiles } from './piles';
+import { listPiles, tableBasis } from './piles';
 import { ballUse, tablePlans } from './table-plans';
 
 /** What lies there for one plan, by colour: what is cut or further only where it suits. */
@@ -47,11 +47,9 @@ function lyingFor(
  * one plan uses is not there for the next.
  */
 export async function workList(groupId: GroupId): Promise<WorkListPlan[]> {
-	const asked = listBallStock(groupId);
-	const [{ reads, kinds, practice }, piles, stock] = await Promise.all([
-		tablePlans(groupId, asked),
-		listPiles(groupId),
-		asked
+	const [{ reads, kinds, practice, stock }, piles] = await Promise.all([
+		tablePlans(groupId, tableBasis(groupId)),
+		listPiles(groupId)
 	]);
 	const used = new Map<string, Map<ColourName, Lying>>();
 	return reads

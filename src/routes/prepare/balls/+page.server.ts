@@ -1,4 +1,4 @@
-import { labelGrids, labelSizes } from '$lib/stages/prepare/label-sizes';
+import { labelSizes } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { reserveCodes } from '$lib/server/book/codes';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
@@ -13,9 +13,8 @@ import {
 	standInPrinter
 } from '$lib/server/prepare/label-printer';
 import { mostLabels } from '$lib/server/prepare/labels';
-import { listBallStock } from '$lib/server/prepare/piles';
+import { tableBasis } from '$lib/server/prepare/piles';
 import { tablePlans } from '$lib/server/prepare/table-plans';
-import { readerOf } from '$lib/server/web/reader';
 import { lineIn } from '$lib/server/web/line-in';
 import { readForm } from '$lib/server/web/read-form';
 import { readCode } from '$lib/core/code/code';
@@ -28,16 +27,15 @@ const shape = z.object({
 	size: z.enum(labelSizes).catch('middle')
 });
 
-export const load: PageServerLoad = async (event) => {
-	const { locals, depends, url } = event;
+export const load: PageServerLoad = async ({ locals, depends, url, parent }) => {
 	depends('app:gather');
 	const { size, paper } = shape.parse(Object.fromEntries(url.searchParams));
-	const reader = await whileReached(readerOf(event));
+	const { group } = await parent();
 	const [balls, far, printer] = await whileReached(
 		Promise.all([
 			listBalls(locals.groupId, lineIn(url, 'before') ?? undefined),
-			tablePlans(locals.groupId, listBallStock(locals.groupId)),
-			reader.isDemo ? standInPrinter(locals.groupId).state() : null
+			tablePlans(locals.groupId, tableBasis(locals.groupId)),
+			group.isDemo ? standInPrinter(locals.groupId).state() : null
 		])
 	);
 	return {
@@ -49,8 +47,7 @@ export const load: PageServerLoad = async (event) => {
 		printer,
 		block: lineIn(url, 'block'),
 		size,
-		paper: paper ?? reader.paper,
-		grids: labelGrids
+		paper: paper ?? group.paper
 	};
 };
 

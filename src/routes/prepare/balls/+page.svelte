@@ -6,7 +6,7 @@
 	import BallFigure from '$lib/stages/prepare/BallFigure.svelte';
 	import { farWords } from '$lib/stages/prepare/far-words';
 	import LabelPlaces from '$lib/stages/prepare/LabelPlaces.svelte';
-	import { labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
+	import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 	import { ballColours, cutWords, metresWords } from '$lib/stages/prepare/label-words';
 	import SmallPrinter from '$lib/stages/prepare/SmallPrinter.svelte';
 	import { untrack } from 'svelte';
@@ -18,7 +18,7 @@
 	let size = $state(untrack(() => data.size));
 	let paper = $state(untrack(() => data.paper));
 	let begin = $state(1);
-	const grid = $derived(data.grids[paper][size]);
+	const grid = $derived(labelGrids[paper][size]);
 	const oldest = $derived(data.balls.at(-1)?.id);
 	const key = newKey();
 	const blankKey = newKey();
@@ -101,7 +101,7 @@
 							Labels
 							<select class="field" name="size" bind:value={size}>
 								{#each labelSizes as one (one)}
-									<option value={one}>{one}: {labelsOn(data.grids[paper][one])} on a sheet</option>
+									<option value={one}>{one}: {labelsOn(labelGrids[paper][one])} on a sheet</option>
 								{/each}
 							</select>
 						</label>

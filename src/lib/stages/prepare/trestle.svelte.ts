@@ -28,15 +28,15 @@ export class Trestle {
 
 	/** What is done and not in the piles that were read, in the order it was done. */
 	get ahead(): readonly Pick<Waiting, 'type' | 'typed'>[] {
-		const own = new Set(this.#done.map(({ key }) => key));
-		const others = this.outbox.waiting.filter(({ key, problems }) => !problems && !own.has(key));
+		const isOwn = (key: string) => this.#done.some((one) => one.key === key);
+		const others = this.outbox.waiting.filter(({ key, problems }) => !problems && !isOwn(key));
 		return [...others, ...this.#done];
 	}
 
 	/** The piles were read anew: what waits no more is in them. */
 	read(): void {
-		const waiting = new Set(this.outbox.waiting.map(({ key }) => key));
-		this.#done = this.#done.filter(({ key }) => waiting.has(key));
+		const { waiting } = this.outbox;
+		this.#done = this.#done.filter(({ key }) => waiting.some((one) => one.key === key));
 	}
 
 	async act({ type, typed, words }: Pick<NextAct, 'type' | 'typed' | 'words'>): Promise<void> {

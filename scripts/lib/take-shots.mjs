@@ -41,13 +41,6 @@ const shots = [
 			await page.getByText('m² to lie on').waitFor();
 		}
 	},
-	{ name: 'schools', path: '/plan', act: (page) => view(page, 'Schools') },
-	{
-		name: 'reckoning',
-		path: '/plan',
-		size: { width: 1280, height: 1100 },
-		act: (page) => page.locator('[data-tally=toCollect] button').click()
-	},
 	{ name: 'bench-phone', path: '/plan', size: phone },
 	{
 		name: 'bench-dark',
@@ -63,7 +56,16 @@ const shots = [
 	{ name: 'kinds', path: '/gather/kinds' },
 	{ name: 'lists', path: '/gather/lists', act: bringList },
 	{ name: 'measures', path: '/measures' },
-	{ name: 'people', path: '/people' }
+	{ name: 'table', path: '/prepare' },
+	{ name: 'balls', path: '/prepare/balls' },
+	{
+		name: 'people',
+		path: '/people',
+		act: async (page) => {
+			await page.getByRole('link', { name: 'Kit', exact: true }).click();
+			await page.locator('[data-person-form]').scrollIntoViewIfNeeded();
+		}
+	}
 ];
 
 /** A list with a few mistakes on the table. @param {Page} page */

@@ -7,13 +7,19 @@ import type { Entry } from '../../src/lib/entries/registry';
 import type { LoadEntry } from '../../src/lib/entries/types/load';
 import { foreseen } from '../../src/lib/stages/prepare/foreseen';
 import { reserveCodes } from '../../src/lib/server/book/codes';
-import { findThing } from '../../src/lib/server/book/things';
+import { withTransaction } from '../../src/lib/server/db/transaction';
+import { findThing, happenTo } from '../../src/lib/server/book/things';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
 import { listActs, listPiles } from '../../src/lib/server/prepare/piles';
 import { listBalls } from '../../src/lib/server/prepare/balls';
+import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { listTools } from '../../src/lib/server/prepare/tools';
+import { barePractice } from '../../src/lib/core/practice/practice';
+import { wantMats } from '../../src/lib/server/gather/wanted';
+import { writeOf } from '../../src/lib/server/plan/keep-form';
+import { insertPlan } from '../../src/lib/server/plan/plans';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { many } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
@@ -159,6 +165,20 @@ describe('what is taken back', () => {
 		expect(await listBalls(t.group)).toEqual([]);
 		expect((await findThing(t.group, ball?.code ?? ''))?.state).toBeNull();
 		expect(await pilesOf(t.group)).toMatchObject({ 'blue strand': [80, 65_503] });
+	});
+
+	it('of what happened to a ball lets it lie there again', async () => {
+		const t = await aTable(20);
+		await all(t.group, [t.flatten(20), t.cut(20), t.join(80), t.ball(10)]);
+		const ball = (await listBalls(t.group))[0];
+		await all(t.group, [t.ball(2)]);
+		const later = await lastAct(t.group);
+		await withTransaction((client) =>
+			happenTo(client, t.group, later?.id ?? 0, ball?.id ?? 0, 'lost')
+		);
+		expect((await listBalls(t.group)).map(({ code }) => code)).toEqual([later?.code]);
+		expect(await back(t.group, later?.id ?? 0)).toMatchObject({ outcome: 'kept' });
+		expect((await listBalls(t.group)).map(({ code }) => code)).toEqual([ball?.code]);
 	});
 });
 
@@ -340,6 +360,18 @@ describe('a loom', () => {
 		expect(problemsOf(await keep(t.group, key(), t.load(1, { mat: codeOf(77) })))).toMatchObject({
 			mat: expect.stringContaining('is not on Hall loom any more')
 		});
+	});
+
+	it('that two plans want at once is told', async () => {
+		const t = await aLoom();
+		const other = await insertPlan(t.group, writeOf('Another mat', loomPlan, key(), barePractice));
+		if (other.outcome !== 'kept') return;
+		const tools = await listTools(t.group);
+		const named = async () => Object.values(await loomWishes(t.group, tools));
+		expect(await named()).toEqual([]);
+		await wantMats(t.group, t.planned.planId, 1, 0);
+		await wantMats(t.group, other.plan.id, 1, 0);
+		expect((await named()).map((names) => names.toSorted())).toEqual([['A mat', 'Another mat']]);
 	});
 
 	it('begun by two at once carries one mat', async () => {

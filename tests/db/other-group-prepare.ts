@@ -35,6 +35,7 @@ import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
 import { listActs, listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
+import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
@@ -196,6 +197,7 @@ export const askedOfTable: Readonly<
 		const { piles, plans, acts } = await loadTable(other, { today, timeZone: 'UTC' }, null);
 		return [piles, plans, acts];
 	},
+	'prepare/loom-wishes loomWishes': (other) => loomWishes(other, []),
 	'prepare/plans-for-ball plansForBall': (other, { kindId }) =>
 		plansForBall(other, {
 			kindId,
@@ -271,6 +273,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/piles tableNow': { piles: [], acts: [], plans: [], stock: [], spoiled: null },
 	'prepare/table-plans tablePlans': [],
 	'prepare/load-table loadTable': [[], [], []],
+	'prepare/loom-wishes loomWishes': {},
 	'prepare/plans-for-ball plansForBall': [],
 	'prepare/work-list workList': [],
 	'people/people listPeople': [],

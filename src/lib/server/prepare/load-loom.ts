@@ -63,7 +63,10 @@ const pitchSlackMm = 1;
 const lengthSlackMm = 15;
 
 /** Whether the loom that stands there is the one a plan asks for. */
-const isThatLoom = (warp: Warp, loom: Omit<Loom, 'sort'>): boolean =>
+export const isThatLoom = (
+	warp: Pick<Warp, 'pegs' | 'pitchMm' | 'pegToPegMm'>,
+	loom: Omit<Loom, 'sort'>
+): boolean =>
 	warp.pegs === loom.pegs &&
 	Math.abs(warp.pitchMm - loom.pitchMm) <= pitchSlackMm &&
 	Math.abs(warp.pegToPegMm - loom.pegToPegMm) <= lengthSlackMm;

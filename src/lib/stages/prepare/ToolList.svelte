@@ -7,7 +7,13 @@
 	import { toolNames, toolWords } from '$lib/ui/tool-words';
 	import type { ToolLine } from './tool-line';
 
-	const { tools, system }: { tools: readonly ToolLine[]; system: LengthSystem } = $props();
+	interface Props {
+		tools: readonly ToolLine[];
+		/** The plans with mats wanted that ask for a loom, by its id. */
+		wishes: Readonly<Record<string, readonly string[]>>;
+		system: LengthSystem;
+	}
+	const { tools, wishes, system }: Props = $props();
 	const longest = $derived(
 		Math.max(
 			1500,
@@ -61,6 +67,12 @@
 						? `: ${toolWords(tool, system)}`
 						: ''}
 				</p>
+				{#if (wishes[id]?.length ?? 0) > count}
+					<p class="text-[0.9375rem] font-semibold" data-wishes>
+						{(wishes[id] ?? []).join(' and ')} want the same loom: one after the other, or another loom
+						for one of them.
+					</p>
+				{/if}
 				<div class="flex flex-wrap gap-2">
 					{#if href}<a class="btn px-3" {href}>Plan with it<span class="sr-only">: {name}</span></a
 						>{/if}

@@ -23,6 +23,9 @@ export interface TablePlan {
 	readonly warp: {
 		readonly strands: number;
 		readonly piecesPerStrand: number;
+		readonly pegs: number;
+		readonly pitchMm: number;
+		readonly pegToPegMm: number;
 		readonly jammed: number;
 	} | null;
 	/** How far the balls there go, those before it served first. */

@@ -1,12 +1,15 @@
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
+import { loomWishes } from '$lib/server/prepare/loom-wishes';
 import { listTools } from '$lib/server/prepare/tools';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:gather');
+	const tools = await whileReached(listTools(locals.groupId));
 	return {
-		tools: await whileReached(listTools(locals.groupId)),
+		tools,
+		wishes: await whileReached(loomWishes(locals.groupId, tools)),
 		again: url.searchParams.get('again')
 	};
 };

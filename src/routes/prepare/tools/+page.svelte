@@ -23,6 +23,6 @@
 			Looms and frames are drawn to one scale. A plan on one of them takes its pegs and its length:
 			the mat follows from the tool.
 		</p>
-		<ToolList tools={data.tools} system={data.group.lengthSystem} />
+		<ToolList tools={data.tools} wishes={data.wishes} system={data.group.lengthSystem} />
 	</section>
 </div>

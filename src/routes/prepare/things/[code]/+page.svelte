@@ -20,17 +20,17 @@
 >
 <ColourPatterns />
 
-<div class="mx-auto grid max-w-2xl gap-4">
+<div class="mx-auto grid max-w-2xl grid-cols-[minmax(0,1fr)] gap-4">
 	{#if !thing}
-		<section class="sheet grid gap-3 p-5">
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-5">
 			<h2>{data.typed}</h2>
 			<p role="alert" data-problem>{data.problem}</p>
 		</section>
 	{:else}
-		<section class="sheet grid gap-3 p-5" aria-labelledby="thing">
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-5" aria-labelledby="thing">
 			<div class="flex flex-wrap items-center gap-4">
 				{#if ball}<BallFigure colours={ball.colours} size={88} />{/if}
-				<div>
+				<div class="min-w-0">
 					<h2 class="figure text-3xl tracking-widest" id="thing">{thing.code}</h2>
 					<p class="text-lg">
 						{#if ball}{ballColours(ball)} {thing.sort}{:else}a {thing.sort}{/if}{#if thing.state === null}<strong
@@ -40,7 +40,7 @@
 				</div>
 			</div>
 			{#if ball}
-				<dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+				<dl class="grid grid-cols-[minmax(0,auto)_minmax(0,1fr)] gap-x-4 gap-y-1">
 					<dt class="quiet">Of</dt>
 					<dd>{wholeNumber(ball.bags)} bags, {ball.kind}</dd>
 					<dt class="quiet">Colours in order</dt>
@@ -103,7 +103,7 @@
 		<label class="grid gap-1">
 			Another label
 			<input
-				class="field w-40 uppercase"
+				class="field w-full max-w-40 uppercase"
 				name="code"
 				autocomplete="off"
 				autocapitalize="characters"

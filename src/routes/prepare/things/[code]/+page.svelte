@@ -30,8 +30,8 @@
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-5" aria-labelledby="thing">
 			<div class="flex flex-wrap items-center gap-4">
 				{#if ball}<BallFigure colours={ball.colours} size={88} />{/if}
-				<div class="min-w-0">
-					<h2 class="figure text-3xl tracking-widest" id="thing">{thing.code}</h2>
+				<div class="max-w-full">
+					<h2 class="figure text-3xl tracking-wider" id="thing">{thing.code}</h2>
 					<p class="text-lg">
 						{#if ball}{ballColours(ball)} {thing.sort}{:else}a {thing.sort}{/if}{#if thing.state === null}<strong
 								>: taken back, it was never made</strong

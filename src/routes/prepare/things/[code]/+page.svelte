@@ -31,7 +31,7 @@
 			<div class="flex flex-wrap items-center gap-4">
 				{#if ball}<BallFigure colours={ball.colours} size={88} />{/if}
 				<div class="max-w-full">
-					<h2 class="figure text-3xl tracking-wider" id="thing">{thing.code}</h2>
+					<h2 class="figure text-2xl tracking-wider" id="thing">{thing.code}</h2>
 					<p class="text-lg">
 						{#if ball}{ballColours(ball)} {thing.sort}{:else}a {thing.sort}{/if}{#if thing.state === null}<strong
 								>: taken back, it was never made</strong
@@ -40,7 +40,7 @@
 				</div>
 			</div>
 			{#if ball}
-				<dl class="grid grid-cols-[minmax(0,auto)_minmax(0,1fr)] gap-x-4 gap-y-1">
+				<dl class="grid gap-x-4 gap-y-1 wrap-anywhere @min-[24rem]:grid-cols-[auto_minmax(0,1fr)]">
 					<dt class="quiet">Of</dt>
 					<dd>{wholeNumber(ball.bags)} bags, {ball.kind}</dd>
 					<dt class="quiet">Colours in order</dt>

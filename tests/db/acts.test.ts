@@ -12,7 +12,7 @@ import { findThing, happenTo } from '../../src/lib/server/book/things';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
-import { listActs, listPiles } from '../../src/lib/server/prepare/piles';
+import { listPiles, tableNow } from '../../src/lib/server/prepare/piles';
 import { listBalls } from '../../src/lib/server/prepare/balls';
 import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { listTools } from '../../src/lib/server/prepare/tools';
@@ -34,7 +34,8 @@ const problemsOf = (saved: Awaited<ReturnType<typeof keep>>) =>
 	saved.outcome === 'refused' ? saved.problems : saved.outcome;
 const back = (group: GroupId, corrects: number): Promise<Awaited<ReturnType<typeof keep>>> =>
 	keep(group, key(), { type: 'correction', of: 'entry', corrects, note: 'a slip', byName: null });
-const lastAct = async (group: GroupId) => (await listActs(group, 1))[0];
+const actsOf = async (group: GroupId) => (await tableNow(group, hall)).acts;
+const lastAct = async (group: GroupId) => (await actsOf(group))[0];
 /** Acts one after the other, each of which is kept. */
 async function all(group: GroupId, acts: readonly Entry[]) {
 	for (const act of acts) expect(await keep(group, key(), act)).toMatchObject({ outcome: 'kept' });
@@ -157,7 +158,7 @@ describe('what is taken back', () => {
 		const t = await aTable(20);
 		await all(t.group, [t.flatten(20), t.cut(20), t.join(80), t.ball(10)]);
 		const ball = await lastAct(t.group);
-		const joined = (await listActs(t.group))[1];
+		const joined = (await actsOf(t.group))[1];
 		expect(problemsOf(await back(t.group, joined?.id ?? 0))).toEqual({
 			corrects: expect.stringContaining('Take that back first')
 		});
@@ -278,6 +279,18 @@ describe('a label', () => {
 	});
 });
 
+it('a pile named by what is no id is refused at its field', async () => {
+	const t = await aTable(1);
+	const pile = `${'-'.repeat(36)} blue strand loops_71.3_4_13.1_439_0.819`;
+	const typed = { tool: key(), plan: key(), plan_version: '1', strands: '1', pile };
+	const saved = await takeEntry(
+		t.group,
+		{ key: key(), type: 'load', typed },
+		{ lengthSystem: 'cm', timeZone: 'UTC' }
+	);
+	expect(problemsOf(saved)).toEqual({ pile: 'Choose a pile of pieces or strand.' });
+});
+
 describe('a loom', () => {
 	const loomPlan = {
 		...startingPlan,
@@ -333,7 +346,7 @@ describe('a loom', () => {
 		// Four rings do not reach: a strand takes a fifth, to be shortened.
 		expect(await pilesOf(t.group)).toMatchObject({ 'blue strand': [74, expect.any(Number)] });
 		expect(await wrongAt(t.group)).toEqual({ film: 0, below: 0, filmBelow: 0 });
-		const [, first] = await listActs(t.group);
+		const [, first] = await actsOf(t.group);
 		expect(problemsOf(await back(t.group, first?.id ?? 0))).toEqual({
 			corrects: `Something was done with the mat ${on?.code} since. Take that back first, the newest first.`
 		});

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { colourNames } from '../../src/lib/core/colour/colours';
 import { codeOf, readCode } from '../../src/lib/core/code/code';
 import { reserveCodes } from '../../src/lib/server/book/codes';
-import { forgetPerson, listPersons } from '../../src/lib/server/book/known-persons';
+import { forgetPerson } from '../../src/lib/server/book/forget-person';
+import { listPeople } from '../../src/lib/server/people/people';
 import {
 	linkDays,
 	listLinks,
@@ -364,7 +365,10 @@ describe('people', () => {
 		await Promise.all(
 			Array.from({ length: 6 }, () => keep(group, key(), { ...movement, kindId, byName: 'Odo' }))
 		);
-		expect((await listPersons(group)).map(({ name }) => name)).toEqual(['Odo', 'Wren']);
+		expect((await listPeople(group, '2026-11-27')).map(({ name }) => name)).toEqual([
+			'Odo',
+			'Wren'
+		]);
 	});
 
 	it('are forgotten everywhere, and what they did and measured stays', async () => {
@@ -381,10 +385,10 @@ describe('people', () => {
 		];
 		const { id: list } = await layImport(group, 'drop-offs', 'a.csv', { heads, rows });
 		const before = (await practiceOfGroup(group)).factors;
-		const person = (await listPersons(group)).find(({ name }) => name === 'Ottoline');
+		const person = (await listPeople(group, '2026-11-27')).find(({ name }) => name === 'Ottoline');
 		expect(await forgetPerson(group, person?.id ?? '')).toBe('Ottoline');
 		expect(await forgetPerson(group, person?.id ?? '')).toBeNull();
-		expect(await listPersons(group)).toEqual([]);
+		expect(await listPeople(group, '2026-11-27')).toEqual([]);
 		expect(await listMakers(group)).toEqual([]);
 		// A place may be called like a person: it is no name of anybody.
 		expect((await rowsOfImport(group, list)).rows).toEqual([
@@ -408,7 +412,7 @@ describe('people', () => {
 		expect((await practiceOfGroup(group)).factors).toEqual(before);
 		// Whoever comes with that name later is somebody new.
 		await keep(group, key(), { ...movement, kindId, byName: 'Ottoline' });
-		expect((await listPersons(group))[0]?.id).not.toBe(person?.id);
+		expect((await listPeople(group, '2026-11-27'))[0]?.id).not.toBe(person?.id);
 	});
 });
 

@@ -5,7 +5,6 @@ import { labelPicture } from '../../src/lib/server/sheets/label-picture';
 import { labelSheet } from '../../src/lib/server/sheets/label-sheet';
 import { reserveCodes } from '../../src/lib/server/book/codes';
 import type { GroupId } from '../../src/lib/server/base/group-id';
-import { blockUnderKey } from '../../src/lib/server/prepare/blank-block';
 import {
 	dropWaiting,
 	handlePrinter,
@@ -105,11 +104,9 @@ describe('a label', () => {
 
 	it('is printed blank from codes that were set aside, a sheet of 24 as one page', async () => {
 		const group = await newGroup();
-		const sent = key();
-		const codes = (await reserveCodes(group, sent, 24))?.codes ?? [];
-		const block = (await blockUnderKey(group, sent)) ?? 0;
-		const labels = await blankLabels(group, block, 'http://hall');
-		expect(labels.map(({ code }) => code)).toEqual(codes);
+		const block = await reserveCodes(group, key(), 24);
+		const labels = await blankLabels(group, block?.id ?? 0, 'http://hall');
+		expect(labels.map(({ code }) => code)).toEqual(block?.codes);
 		const pages = async (begin: number) => {
 			const order = { title: 'Labels', labels, paper: 'a4', size: 'middle', begin } as const;
 			return (await PDFDocument.load(await labelSheet(order))).getPageCount();

@@ -4,6 +4,7 @@ import { cutBag } from '../../src/lib/core/cut/cut-bag';
 import { snapshotOf } from '../../src/lib/core/prepare/cut-pile';
 import type { BallEntry } from '../../src/lib/entries/types/ball';
 import type { GroupId } from '../../src/lib/server/base/group-id';
+import { codeFor, findBlock, isReserved } from '../../src/lib/server/book/codes';
 import { bookMoves, cutIdOf, holdPiles } from '../../src/lib/server/book/piles';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute } from '../../src/lib/server/db/verbs';
@@ -17,14 +18,7 @@ import {
 import { actOn } from '../../src/lib/server/prepare/acts';
 import { askedCut } from '../../src/lib/server/prepare/asked-cut';
 import { ballContent } from '../../src/lib/server/prepare/ball-content';
-import {
-	blockCodes,
-	isBlank,
-	listBalls,
-	listHappenings,
-	thingsOf
-} from '../../src/lib/server/prepare/balls';
-import { blockUnderKey } from '../../src/lib/server/prepare/blank-block';
+import { listBalls, listHappenings, thingsOf } from '../../src/lib/server/prepare/balls';
 import {
 	dropWaiting,
 	handlePrinter,
@@ -34,7 +28,7 @@ import {
 import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
-import { listActs, listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
+import { listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
 import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
@@ -170,9 +164,9 @@ export const askedOfTable: Readonly<
 	'prepare/balls listBalls': (other) => listBalls(other),
 	'prepare/balls thingsOf': (other, { code }) => thingsOf(other, [code]),
 	'prepare/balls listHappenings': (other, { thing }) => listHappenings(other, thing),
-	'prepare/balls isBlank': (other) => isBlank(other, 0),
-	'prepare/balls blockCodes': (other) => blockCodes(other, 1),
-	'prepare/blank-block blockUnderKey': (other, { blockKey }) => blockUnderKey(other, blockKey),
+	'book/codes isReserved': (other) => isReserved(other, 0),
+	'book/codes findBlock': (other) => findBlock(other, 1),
+	'book/codes codeFor': (other, { blockKey }) => codeFor(other, blockKey),
 	'prepare/label-printer queueLabels': (other) => queueLabels(other, key(), []),
 	'prepare/label-printer dropWaiting': (other) => dropWaiting(other),
 	'prepare/label-printer standInPrinter': async (other) => [
@@ -183,7 +177,6 @@ export const askedOfTable: Readonly<
 	'prepare/labels labelsOf': (other, { code }) => labelsOf(other, [code], 'http://hall', 'cm'),
 	'prepare/labels blankLabels': (other) => blankLabels(other, 1, 'http://hall'),
 	'prepare/piles listPiles': (other) => listPiles(other),
-	'prepare/piles listActs': (other) => listActs(other),
 	'prepare/piles tableNow': async (other) => {
 		const { piles, acts, plans, stock, spoiled } = await tableNow(other, {
 			today,
@@ -258,9 +251,8 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/balls listBalls': [],
 	'prepare/balls thingsOf': [],
 	'prepare/balls listHappenings': [],
-	'prepare/balls isBlank': false,
-	'prepare/balls blockCodes': null,
-	'prepare/blank-block blockUnderKey': null,
+	'book/codes isReserved': false,
+	'book/codes findBlock': null,
 	'prepare/label-printer dropWaiting': 0,
 	'prepare/label-printer standInPrinter': [
 		null,
@@ -269,7 +261,6 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/labels labelsOf': [],
 	'prepare/labels blankLabels': [],
 	'prepare/piles listPiles': [],
-	'prepare/piles listActs': [],
 	'prepare/piles tableNow': { piles: [], acts: [], plans: [], stock: [], spoiled: null },
 	'prepare/table-plans tablePlans': [],
 	'prepare/load-table loadTable': [[], [], []],

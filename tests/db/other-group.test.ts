@@ -7,7 +7,8 @@ import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many } from '../../src/lib/server/db/verbs';
 import { codeOf } from '../../src/lib/core/code/code';
 import { reserveCodes } from '../../src/lib/server/book/codes';
-import { forgetPerson, listPersons } from '../../src/lib/server/book/known-persons';
+import { forgetPerson } from '../../src/lib/server/book/forget-person';
+import { listPeople } from '../../src/lib/server/people/people';
 import { listLinks, makeLink, revokeLink } from '../../src/lib/server/book/links';
 import { bindThing, findThing, happenTo } from '../../src/lib/server/book/things';
 import { listBegunMats } from '../../src/lib/server/gather/begun-mats';
@@ -159,7 +160,7 @@ async function fullGroup() {
 	await settleImport(group, ids.keptList, { dayOrder: null, known: 'again', oddRight: true });
 	await keepList(group, ids.keptList, '2026-11-26');
 	const places = await many<{ id: string }>('select id from place where group_id = $1', [group]);
-	const [person] = await listPersons(group);
+	const [person] = await listPeople(group, today);
 	const blockKey = key();
 	const code = (await reserveCodes(group, blockKey, 3))?.codes[0] ?? '';
 	const made = { code, sort: 'ball', plan, content: { mark } } as const;
@@ -230,9 +231,9 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'book/persons personOf': (other) => personOf(other, 'Wren'),
 	'book/persons ensurePersons': (other) =>
 		withTransaction((client) => ensurePersons(client, other, ['Wren', null])),
-	'book/known-persons listPersons': (other) => listPersons(other),
-	'book/known-persons forgetPerson': (other, { personId }) => forgetPerson(other, personId),
-	'book/codes reserveCodes': (other, { blockKey }) => reserveCodes(other, blockKey, 3),
+	'book/forget-person forgetPerson': (other, { personId }) => forgetPerson(other, personId),
+	'book/codes reserveCodes': async (other, { blockKey }) =>
+		(await reserveCodes(other, blockKey, 3))?.codes,
 	'book/things bindThing': (other, { movement: entryId }) =>
 		orRefused(
 			withTransaction((client) =>

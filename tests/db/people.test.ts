@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { forgetPerson } from '../../src/lib/server/book/known-persons';
+import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { execute, many, one } from '../../src/lib/server/db/verbs';
-import type { PersonWrite } from '../../src/lib/server/people/people';
+import type { Person } from '../../src/lib/stages/people/person';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
 import {
 	addTableDay,
@@ -20,14 +20,14 @@ const today = '2026-11-27';
 let group = '' as GroupId;
 beforeEach(async () => void (group = await newGroup()));
 
-async function add(name: string, more: Partial<PersonWrite> = {}): Promise<string> {
+async function add(name: string, more: Partial<Person> = {}): Promise<string> {
 	const id = key();
 	expect(await addPerson(group, id, name)).toMatchObject({ outcome: 'kept' });
 	if (Object.keys(more).length > 0)
 		expect(await keepPerson(group, said(id, name, more), today)).toMatchObject({ outcome: 'kept' });
 	return id;
 }
-const said = (id: string, name: string, more: Partial<PersonWrite> = {}): PersonWrite => ({
+const said = (id: string, name: string, more: Partial<Person> = {}): Person => ({
 	id,
 	name,
 	version: 1,

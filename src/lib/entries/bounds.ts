@@ -34,7 +34,8 @@ export const actBounds = {
 	pieces: { atLeast: 1, atMost: 20_000 },
 	ballBags: { atLeast: 1, atMost: 200 },
 	strands: { atLeast: 1, atMost: 400 },
-	spoiled: { atLeast: 0, atMost: 90 }
+	spoiled: { atLeast: 0, atMost: 90 },
+	planVersion: { atLeast: 1, atMost: 1_000_000_000 }
 } as const satisfies Record<string, Bound>;
 
 /** How long a text may be, in characters, by the column it is kept in. */

@@ -11,6 +11,10 @@ export type Typed = Readonly<Record<string, string>>;
 /** A sentence for each field that needs one. */
 export type Sentences = Readonly<Record<string, string>>;
 
+/** Whether a text is an id as the database has them. */
+export const isUuid = (text: string): boolean =>
+	/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(text);
+
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
 export class FormReader {
 	readonly problems: Record<string, string> = {};
@@ -116,8 +120,7 @@ export class FormReader {
 
 	uuid(field: string): string {
 		const text = this.raw(field).toLowerCase();
-		if (!/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(text))
-			this.problems[field] = 'Choose one of these.';
+		if (!isUuid(text)) this.problems[field] = 'Choose one of these.';
 		return text;
 	}
 

@@ -1,6 +1,6 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { forgetPerson } from '$lib/server/book/known-persons';
+import { forgetPerson } from '$lib/server/book/forget-person';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { addReceivingPlace, endReceiving, listReceivingPlaces } from '$lib/server/gather/places';
 import { addPerson, keepPerson, listPeople } from '$lib/server/people/people';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { newKey } from '$lib/ui/new-key';
+	import OneLineForm from '$lib/ui/OneLineForm.svelte';
 	import PersonForm from '$lib/stages/people/PersonForm.svelte';
 	import { seatsWords } from '$lib/stages/people/seats-words';
 	import type { PageProps } from './$types';
@@ -13,7 +13,6 @@
 		(form && 'wrong' in form ? form.wrong : null) ?? {}
 	);
 	const open = $derived(data.people.find(({ id }) => id === (shown?.id ?? data.of)) ?? null);
-	const addKey = newKey();
 	const place = $derived(form && 'place' in form ? form.place : null);
 </script>
 
@@ -31,30 +30,14 @@
 			A first name or a nickname, and what the table has to know to seat them well. A name stands
 			here and nowhere else, so it can be forgotten everywhere at once.
 		</p>
-		<form
-			class="grid gap-2 @min-[30rem]:grid-cols-[1fr_auto] @min-[30rem]:items-end"
-			method="POST"
+		<OneLineForm
 			action="?/add"
-		>
-			<input type="hidden" name="key" value={addKey} />
-			<label class="grid gap-1">
-				Somebody new
-				<input
-					class="field"
-					name="name"
-					autocomplete="off"
-					value={added?.typed ?? ''}
-					aria-invalid={added ? 'true' : undefined}
-					aria-describedby={added ? 'added-problem' : undefined}
-				/>
-			</label>
-			<button class="btn btn-accent">Add them</button>
-			{#if added}
-				<p class="font-semibold text-error @min-[30rem]:col-span-2" id="added-problem" role="alert">
-					{added.problem}
-				</p>
-			{/if}
-		</form>
+			id="added"
+			label="Somebody new"
+			act="Add them"
+			isMain
+			refused={added ?? null}
+		/>
 		{#if data.people.length === 0}
 			<p>No name has been typed yet. Nobody has to give one.</p>
 		{:else}
@@ -135,28 +118,12 @@
 				{/each}
 			</ul>
 		{/if}
-		<form
-			class="grid gap-2 @min-[38rem]:grid-cols-[1fr_auto] @min-[38rem]:items-end"
-			method="POST"
+		<OneLineForm
 			action="?/receiving"
-		>
-			<label class="grid gap-1">
-				A place that receives mats
-				<input
-					class="field"
-					name="name"
-					autocomplete="off"
-					value={place?.typed ?? ''}
-					aria-invalid={place ? 'true' : undefined}
-					aria-describedby={place ? 'place-problem' : undefined}
-				/>
-			</label>
-			<button class="btn">Add it</button>
-			{#if place}
-				<p class="font-semibold text-error @min-[38rem]:col-span-2" id="place-problem" role="alert">
-					{place.problem}
-				</p>
-			{/if}
-		</form>
+			id="place"
+			label="A place that receives mats"
+			act="Add it"
+			refused={place ?? null}
+		/>
 	</section>
 </main>

@@ -144,6 +144,16 @@ export interface TakenStrand {
 }
 
 /**
+ * The colour a ball of some strands is of: their own where it is one, else mixed.
+ *
+ * @example [ballColour(['blue']), ballColour(['blue', 'white'])] // ['blue', 'mixed']
+ */
+export function ballColour(colours: readonly ColourName[]): ColourName {
+	const [first, ...others] = new Set(colours);
+	return first && others.length === 0 ? first : 'mixed';
+}
+
+/**
  * Strand wound into one ball, or laid as one chain, in the order it is wound: of one colour, or mixed.
  * A chain is counted in its pieces, as the strand it is of.
  *
@@ -162,13 +172,12 @@ export function ballMoves(strands: readonly TakenStrand[], as: 'ball' | 'chain')
 		within('pieces', pieces, { atLeast: 1, isWhole: true });
 		return taken(pile, pieces);
 	});
-	const colours = new Set(strands.map(({ pile }) => pile.colour));
 	const pieces = strands.reduce((sum, strand) => sum + strand.pieces, 0);
 	return [
 		...outs.map(({ out }) => out),
 		{
 			...first.pile,
-			colour: colours.size === 1 ? first.pile.colour : 'mixed',
+			colour: ballColour(strands.map(({ pile }) => pile.colour)),
 			form: as,
 			amount: as === 'ball' ? 1 : pieces,
 			filmMg: outs.reduce((sum, { filmMg }) => sum + filmMg, 0)

@@ -53,9 +53,7 @@ function readBall(read: FormReader): BallEntry {
 		colours: readColours(read),
 		code: readCodeField(read, 'code'),
 		planId: isPlanned ? read.uuid('plan') : null,
-		planVersion: isPlanned
-			? read.count('plan_version', { atLeast: 1, atMost: 1_000_000_000 })
-			: null,
+		planVersion: isPlanned ? read.count('plan_version', actBounds.planVersion) : null,
 		massG: read.raw('mass') === '' ? null : read.grams('mass', 1, 20_000),
 		scaleErrorG: read.raw('scale_error') === '' ? 1 : read.grams('scale_error', 0, 1000),
 		byName: read.text('by_name', longest['person.name'])

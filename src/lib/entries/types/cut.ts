@@ -26,7 +26,7 @@ const readCut = (read: FormReader): CutEntry => ({
 	colour: read.word('colour', colourNames),
 	bags: read.count('bags', actBounds.bags),
 	planId: read.uuid('plan'),
-	planVersion: read.count('plan_version', { atLeast: 1, atMost: 1_000_000_000 }),
+	planVersion: read.count('plan_version', actBounds.planVersion),
 	use: read.word('use', pieceUses),
 	spoiledShare: read.number('spoiled', actBounds.spoiled) / 100,
 	byName: read.text('by_name', longest['person.name'])

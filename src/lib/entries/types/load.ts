@@ -1,6 +1,7 @@
 import type { PileKey } from '../../core/prepare/piles';
 import { pileOfWord } from '../../core/prepare/piles';
 import type { FormReader } from '../form-reader';
+import { isUuid } from '../form-reader';
 import { actBounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 import { readCodeField } from './code-field';
@@ -20,13 +21,12 @@ export interface LoadEntry {
 }
 
 /** What strands are laid from. */
-export const loadForms: readonly string[] = ['strand', 'chain', 'piece'];
+const loadForms: readonly string[] = ['strand', 'chain', 'piece'];
 
 /** The pile a strand is taken from, by its word. */
 function readPile(read: FormReader): PileKey | null {
 	const pile = pileOfWord(read.raw('pile'));
-	if (pile?.cut && loadForms.includes(pile.form) && /^[0-9a-f-]{36}$/.test(pile.kindId))
-		return pile;
+	if (pile?.cut && loadForms.includes(pile.form) && isUuid(pile.kindId)) return pile;
 	read.problems.pile = 'Choose a pile of pieces or strand.';
 	return null;
 }
@@ -35,7 +35,7 @@ const readLoad = (read: FormReader): LoadEntry => ({
 	type: 'load',
 	toolId: read.uuid('tool'),
 	planId: read.uuid('plan'),
-	planVersion: read.count('plan_version', { atLeast: 1, atMost: 1_000_000_000 }),
+	planVersion: read.count('plan_version', actBounds.planVersion),
 	pile: readPile(read),
 	strands: read.count('strands', actBounds.strands),
 	mat: readCodeField(read, 'mat'),

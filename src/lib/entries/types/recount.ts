@@ -7,7 +7,7 @@ import { entryType } from '../entry-type';
 import { readCutWord } from './cut-word';
 
 /** Piles of the table that are counted: balls and scrap are not. */
-export const countedForms = ['bag', 'flat', 'piece', 'strand'] as const;
+const countedForms = ['bag', 'flat', 'piece', 'strand'] as const;
 
 /** A pile of the table counted again: so many lie there, whatever the book says. */
 export interface RecountEntry {

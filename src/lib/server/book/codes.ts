@@ -1,11 +1,13 @@
 import { codeOf, codesThereAre } from '$lib/core/code/code';
 import { within } from '$lib/core/domain-error';
 import type { GroupId } from '../base/group-id';
+import { keyFor } from '../db/part-key';
 import { withTransaction } from '../db/transaction';
 import { execute, maybeOne } from '../db/verbs';
 
 /** Codes that are reserved for blank labels and given to no other device. */
 export interface CodeBlock {
+	readonly id: number;
 	readonly firstSerial: number;
 	readonly codes: readonly string[];
 }
@@ -13,14 +15,21 @@ export interface CodeBlock {
 /** The most codes reserved at once: forty sheets of labels. */
 export const mostCodesAtOnce = 1000;
 
-const blockOf = ({ first, count }: { first: number; count: number }): CodeBlock => ({
+interface Block {
+	readonly id: number;
+	readonly first: number;
+	readonly count: number;
+}
+
+const blockOf = ({ id, first, count }: Block): CodeBlock => ({
+	id,
 	firstSerial: first,
 	codes: Array.from({ length: count }, (_, nth) => codeOf(first + nth))
 });
 
 const blockUnder = (groupId: GroupId, key: string) =>
-	maybeOne<{ first: number; count: number }>(
-		`select first_serial as first, codes as count from code_block
+	maybeOne<Block>(
+		`select id, first_serial as first, codes as count from code_block
 		 where group_id = $1 and key = $2`,
 		[groupId, key]
 	);
@@ -48,14 +57,35 @@ export const reserveCodes = (
 			[groupId, count, codesThereAre]
 		);
 		if (grown === 0) return null;
-		const made = await maybeOne<{ first: number; count: number }>(
+		const made = await maybeOne<Block>(
 			`insert into code_block (group_id, key, first_serial, codes, device)
 			 select id, $2, codes_reserved - $3::integer, $3, $4 from volunteer_group where id = $1
 				and not exists (select 1 from code_block where group_id = $1 and key = $2)
-			 returning first_serial as first, codes as count`,
+			 returning id, first_serial as first, codes as count`,
 			[groupId, key, count, device]
 		);
 		// Sent twice at once: the other came first, and the numbers taken here stay unused.
 		const block = made ?? (await blockUnder(groupId, key));
 		return block && blockOf(block);
 	});
+
+/** A block that was reserved, by its number; null where the group has none of it. */
+export async function findBlock(groupId: GroupId, id: number): Promise<CodeBlock | null> {
+	const block = await maybeOne<Block>(
+		`select id, first_serial as first, codes as count from code_block
+		 where group_id = $1 and id = $2`,
+		[groupId, id]
+	);
+	return block && blockOf(block);
+}
+
+/** Whether the code with a number was reserved: nothing but what was reserved may be bound. */
+export const isReserved = async (groupId: GroupId, serial: number): Promise<boolean> =>
+	(await maybeOne<{ id: string }>(
+		'select id from volunteer_group where id = $1 and codes_reserved > $2',
+		[groupId, serial]
+	)) !== null;
+
+/** The next code there is, for what an entry makes: sent again it is the same. Null where all are used. */
+export const codeFor = async (groupId: GroupId, entryKey: string): Promise<string | null> =>
+	(await reserveCodes(groupId, keyFor(entryKey, 'code'), 1))?.codes[0] ?? null;

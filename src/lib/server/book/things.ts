@@ -3,6 +3,7 @@ import { codeWords } from '$lib/ui/code-words';
 import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../base/group-id';
+import { isReserved } from './codes';
 import type { SaveResult } from '../db/save-result';
 import { refuse } from '../db/save-result';
 import { execute, maybeOne, one } from '../db/verbs';
@@ -28,12 +29,7 @@ export async function bindThing(
 ): Promise<SaveResult> {
 	const read = readCode(typed);
 	if (read.problem) return refuse('code', codeWords[read.problem]);
-	const reserved = await maybeOne<{ id: string }>(
-		'select id from volunteer_group where id = $1 and codes_reserved > $2',
-		[groupId, read.serial],
-		client
-	);
-	if (!reserved)
+	if (!(await isReserved(groupId, read.serial)))
 		return refuse(
 			'code',
 			'No label with that code has been printed for this group. Look at it again.'

@@ -1,24 +1,9 @@
-import type { Level, Need, SeatName } from '$lib/stages/people/seats';
+import type { Person } from '$lib/stages/people/person';
 import type { GroupId } from '$lib/server/base/group-id';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
-
-/** A person as the table needs to know them. */
-export interface Person {
-	readonly id: string;
-	readonly name: string;
-	readonly version: number;
-	readonly likes: string | null;
-	readonly isChild: boolean;
-	readonly needs: readonly Need[];
-	readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
-	/** Those they sit well with. */
-	readonly sitsWith: readonly string[];
-	/** Days to come that they can come on. */
-	readonly days: readonly string[];
-}
 
 /** The people whose names the group uses, in the order of the alphabet and no other. */
 export const listPeople = (groupId: GroupId, today: string): Promise<Person[]> =>
@@ -59,12 +44,6 @@ export async function addPerson(groupId: GroupId, key: string, name: string): Pr
 	);
 }
 
-/** What is said of a person on their page. */
-export type PersonWrite = Pick<
-	Person,
-	'id' | 'name' | 'version' | 'likes' | 'isChild' | 'needs' | 'seats' | 'sitsWith' | 'days'
->;
-
 const isChildAtBlade = (error: unknown): boolean =>
 	(error as { constraint?: string }).constraint === 'child_at_blade';
 
@@ -78,7 +57,7 @@ class Refused extends Error {
 /** Keeps what is said of a person, whole or not at all; refused where somebody changed them meanwhile. */
 export async function keepPerson(
 	groupId: GroupId,
-	{ id, name, version, likes, isChild, needs, seats, sitsWith, days }: PersonWrite,
+	{ id, name, version, likes, isChild, needs, seats, sitsWith, days }: Person,
 	today: string
 ): Promise<SaveResult> {
 	try {

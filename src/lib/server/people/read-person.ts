@@ -3,14 +3,14 @@ import { FormReader } from '$lib/entries/form-reader';
 import type { Level, SeatName } from '$lib/stages/people/seats';
 import { bladeSeats, levels, needs, seatNames } from '$lib/stages/people/seats';
 import { z } from 'zod';
-import type { PersonWrite } from './people';
+import type { Person } from '$lib/stages/people/person';
 
 const uuids = (values: readonly FormDataEntryValue[]): string[] =>
 	values.flatMap((value) => z.uuid().safeParse(value).data ?? []).slice(0, 500);
 
 /** What the form of a person says; problems by field, and what was typed in any case. */
 export function readPerson(form: FormData): {
-	person: PersonWrite;
+	person: Person;
 	problems: Record<string, string>;
 } {
 	const text = (name: string) => String(form.get(name) ?? '').slice(0, 400);

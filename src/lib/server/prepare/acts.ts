@@ -1,18 +1,18 @@
 import { cutPile } from '$lib/core/prepare/cut-pile';
-import { ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
+import { ballColour, ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
 import type { BallEntry } from '$lib/entries/types/ball';
 import type { CutEntry } from '$lib/entries/types/cut';
 import type { FlattenEntry } from '$lib/entries/types/flatten';
 import type { JoinEntry } from '$lib/entries/types/join';
+import type { PoolClient } from 'pg';
 import { notThereWords } from '$lib/stages/prepare/pile-words';
 import type { GroupId } from '$lib/server/base/group-id';
-import { reserveCodes } from '$lib/server/book/codes';
+import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
 import type { HeldPile } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
-import { keyFor } from '$lib/server/db/part-key';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
@@ -35,7 +35,7 @@ export const actOn = (
 	/** The piles that it puts something on: held with the others, all in one order. */
 	goals: readonly PileKey[],
 	moved: (piles: readonly HeldPile[]) => readonly PileMove[],
-	then: (moves: readonly PileMove[]) => Promise<SaveResult> = () =>
+	then: (client: PoolClient, moves: readonly PileMove[]) => Promise<SaveResult> = () =>
 		Promise.resolve({ outcome: 'kept', id: entryId })
 ): Promise<SaveResult> =>
 	orRefusal(
@@ -48,7 +48,7 @@ export const actOn = (
 			const moves = moved(piles);
 			const inStore = moves.map((move) => ({ ...move, at: 'store', matId: null }) as const);
 			await bookMoves(client, groupId, entryId, inStore, piles);
-			return then(moves);
+			return then(client, moves);
 		})
 	);
 
@@ -133,14 +133,7 @@ export async function keepBall(
 		groupId,
 		entryId,
 		takings,
-		[
-			{
-				kindId,
-				colour: colours.length === 1 ? (colours[0]?.colour ?? 'mixed') : 'mixed',
-				form: as,
-				cut
-			}
-		],
+		[{ kindId, colour: ballColour(colours.map(({ colour }) => colour)), form: as, cut }],
 		(piles) =>
 			ballMoves(
 				piles
@@ -148,20 +141,18 @@ export async function keepBall(
 					.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
 				as
 			),
-		async (moves) => {
-			const code = entry.code ?? (await reserveCodes(groupId, keyFor(key, 'code'), 1))?.codes[0];
+		async (client, moves) => {
+			const code = entry.code ?? (await codeFor(groupId, key));
 			if (!code) return refuse('code', 'This group has used all the codes there are.');
 			const plan =
 				planId === null || planVersion === null ? null : { id: planId, version: planVersion };
 			const filmMg = moves.at(-1)?.filmMg ?? 0;
-			return withTransaction((client) =>
-				bindThing(client, groupId, entryId, {
-					code,
-					sort: as,
-					plan,
-					content: { ...content.value, filmMg }
-				})
-			);
+			return bindThing(client, groupId, entryId, {
+				code,
+				sort: as,
+				plan,
+				content: { ...content.value, filmMg }
+			});
 		}
 	);
 }

@@ -1,7 +1,7 @@
 import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many, maybeOne } from '$lib/server/db/verbs';
+import { many } from '$lib/server/db/verbs';
 
 /** A ball or a chain that lies there. */
 export interface BallLine {
@@ -54,21 +54,4 @@ export const listHappenings = (groupId: GroupId, thingId: number): Promise<Thing
 		 left join person p on p.group_id = e.group_id and p.id = e.person_id
 		 where v.group_id = $1 and v.thing_id = $2 order by v.id`,
 		[groupId, thingId]
-	);
-
-/** Whether a code was reserved for a blank label that is on nothing yet. */
-export const isBlank = async (groupId: GroupId, serial: number): Promise<boolean> =>
-	(await maybeOne<{ id: string }>(
-		'select id from volunteer_group where id = $1 and codes_reserved > $2',
-		[groupId, serial]
-	)) !== null;
-
-/** The codes of a block that was reserved under a key; none where there is none. */
-export const blockCodes = (
-	groupId: GroupId,
-	id: number
-): Promise<{ first: number; count: number } | null> =>
-	maybeOne<{ first: number; count: number }>(
-		'select first_serial as first, codes as count from code_block where group_id = $1 and id = $2',
-		[groupId, id]
 	);

@@ -1,16 +1,25 @@
-import { codeOf, readCode } from '$lib/core/code/code';
+import { readCode } from '$lib/core/code/code';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { labelLines } from '$lib/stages/prepare/label-words';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Label } from '$lib/server/sheets/label-scene';
-import { blockCodes, thingsOf } from './balls';
+import { findBlock } from '$lib/server/book/codes';
+import { thingsOf } from './balls';
 
 /** The most labels made at once: forty sheets of the largest. */
 export const mostLabels = 400;
 
+/** The codes that some texts are, each once and no more than labels are made at once; what is no code is left out. */
+export function codesIn(texts: readonly unknown[]): string[] {
+	const codes = texts.flatMap((text) => {
+		const read = readCode(String(text).slice(0, 20));
+		return read.problem === undefined ? [read.code] : [];
+	});
+	return [...new Set(codes)].slice(0, mostLabels);
+}
+
 /** Where the square code of a label leads. */
-export const thingAddress = (origin: string, code: string): string =>
-	`${origin}/prepare/things/${code}`;
+const thingAddress = (origin: string, code: string): string => `${origin}/prepare/things/${code}`;
 
 /** The labels of some things by their codes; what is no ball and no chain has its code alone. */
 export async function labelsOf(
@@ -19,11 +28,7 @@ export async function labelsOf(
 	origin: string,
 	system: LengthSystem
 ): Promise<Label[]> {
-	const read = codes.slice(0, mostLabels).flatMap((text) => {
-		const code = readCode(text);
-		return code.problem === undefined ? [code.code] : [];
-	});
-	return (await thingsOf(groupId, [...new Set(read)])).map(({ code, sort, content }) => ({
+	return (await thingsOf(groupId, codes)).map(({ code, sort, content }) => ({
 		code,
 		address: thingAddress(origin, code),
 		lines: sort === 'ball' || sort === 'chain' ? labelLines(sort, content, system) : [sort]
@@ -36,9 +41,8 @@ export async function blankLabels(
 	block: number,
 	origin: string
 ): Promise<Label[]> {
-	const found = await blockCodes(groupId, block);
-	return Array.from({ length: Math.min(mostLabels, found?.count ?? 0) }, (_, nth) => {
-		const code = codeOf((found?.first ?? 0) + nth);
-		return { code, address: thingAddress(origin, code), lines: [] };
-	});
+	const { codes = [] } = (await findBlock(groupId, block)) ?? {};
+	return codes
+		.slice(0, mostLabels)
+		.map((code) => ({ code, address: thingAddress(origin, code), lines: [] }));
 }

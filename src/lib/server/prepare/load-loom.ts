@@ -11,11 +11,10 @@ import { planOfShape } from '$lib/stages/plan/document/document';
 import { notThereWords } from '$lib/stages/prepare/pile-words';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
-import { reserveCodes } from '$lib/server/book/codes';
+import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
-import { keyFor } from '$lib/server/db/part-key';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
@@ -127,7 +126,7 @@ export const keepLoad = (
 			if (pieces > pile.amount) return refuse('strands', notThereWords(key, pieces, pile.amount));
 			let matId = on?.id ?? null;
 			if (matId === null) {
-				const code = (await reserveCodes(groupId, keyFor(entryKey, 'code'), 1))?.codes[0];
+				const code = await codeFor(groupId, entryKey);
 				if (!code) return refuse('mat', 'This group has used all the codes there are.');
 				const bound = await bindThing(
 					client,

@@ -25,6 +25,7 @@ const pilesText = `select l.kind_id as "kindId", k.name as kind, l.colour, l.for
 export const listPiles = (groupId: GroupId): Promise<TablePile[]> =>
 	many<TablePile & { cut: CutSnapshot | null }>(pilesText, [groupId]);
 
+/** What was done at the table last, the newest first. */
 const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
 		exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id) as "isTakenBack",
 		(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code,
@@ -35,10 +36,6 @@ const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
 	from entry e left join person p on p.group_id = e.group_id and p.id = e.person_id
 	where e.group_id = $1 and e.type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
 	order by e.id desc limit $2`;
-
-/** What was done at the table last, the newest first. */
-export const listActs = (groupId: GroupId, limit = 8): Promise<ActLine[]> =>
-	many<ActLine>(actsText, [groupId, limit]);
 
 /** Balls and chains that lie there, all of one kind, cut and colours: how many, and the bags in them. */
 export interface BallStock {
@@ -67,11 +64,7 @@ const basisText = `(select coalesce(json_agg(k), '[]') from (${kindsText}) k) as
 
 /** The basis alone, as one question. */
 export const tableBasis = (groupId: GroupId): Promise<TableBasis> =>
-	one<{
-		kinds: readonly KindLine[];
-		plans: readonly PlanInWork[];
-		stock: readonly BallStock[];
-	}>(`select ${basisText}`, [groupId]);
+	one<TableBasis>(`select ${basisText}`, [groupId]);
 
 /** The share that was spoiled when something was cut last on a day of the hall, in a hundred, as it was typed; null where nothing was. */
 const spoiledText = `select typed ->> 'spoiled' from entry
@@ -92,14 +85,7 @@ export async function tableNow(
 	groupId: GroupId,
 	{ today, timeZone }: { readonly today: string; readonly timeZone: string }
 ): Promise<TableNow> {
-	const now = await one<{
-		piles: readonly TablePile[];
-		acts: readonly ActLine[];
-		kinds: readonly KindLine[];
-		plans: readonly PlanInWork[];
-		stock: readonly BallStock[];
-		spoiled: string | null;
-	}>(
+	const now = await one<TableNow>(
 		`select (select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles,
 			(select coalesce(json_agg(a), '[]') from (${actsText}) a) as acts,
 			(${spoiledText}) as spoiled,

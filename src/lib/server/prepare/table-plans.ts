@@ -6,11 +6,12 @@ import { cutsOfPlan } from '$lib/core/prepare/cuts-of-plan';
 import type { AskedColour, ByColour } from '$lib/core/prepare/how-far';
 import { howFar } from '$lib/core/prepare/how-far';
 import { whyUnsuited } from '$lib/core/prepare/suits';
-import type { TablePlan } from '$lib/stages/prepare/table-view';
+import type { TableCut, TablePlan } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { outOfPlans } from '$lib/server/plan/plans-now';
+import type { Version } from '$lib/server/plan/worked-out';
 import { WorkedOut } from '$lib/server/plan/worked-out';
 import { cutsOfVersion } from './cuts-known';
 import type { BallStock, TableBasis } from './piles';
@@ -18,7 +19,7 @@ import type { PlanInWork } from './plans-in-work';
 import { ballsOfMat } from './balls-of-mat';
 import { warpOf } from './load-loom';
 
-export interface Read {
+interface Read {
 	readonly plan: Plan;
 	/** Bags' worth of strand in the balls of one mat, by colour. */
 	readonly need: ByColour;
@@ -34,8 +35,20 @@ function readPlan(plan: Plan, practice: Practice): Read {
 	return { plan, need, warp: warp && { ...warp, jammed: warp.jammed.length } };
 }
 
-/** The use whose strand is wound into balls. */
-export const ballUse = (plan: Plan) => (plan.technique.kind === 'peg-loom' ? 'weft' : 'strand');
+/**
+ * How the strand in a plan's balls is cut, of its own kind of bag: a loom's balls are its weft. Null
+ * where its bag is none of the kinds there are, or cannot be cut so.
+ */
+export function ballCutOf(
+	version: Version,
+	plan: Plan,
+	kinds: readonly KindLine[]
+): TableCut | null {
+	const kind = kindOfBag(plan.bag, kinds);
+	const asked = plan.technique.kind === 'peg-loom' ? 'weft' : 'strand';
+	const cuts = kind ? cutsOfVersion(version, plan, kinds) : [];
+	return cuts.find(({ kindId, use }) => kindId === kind?.id && use === asked) ?? null;
+}
 
 /** How far the balls go for some plans, one after the other; what one takes is not there for the next. */
 function farOf(
@@ -49,14 +62,9 @@ function farOf(
 		colours: colours.map(({ colour, bags }) => ({ colour, bags: bags * balls }))
 	}));
 	return reads.map(({ kept, read: { plan, need } }) => {
-		const kind = kindOfBag(plan.bag, kinds);
-		const asked =
-			kind &&
-			cutsOfVersion(kept, plan, kinds).find(
-				({ kindId, use }) => kindId === kind.id && use === ballUse(plan)
-			);
+		const asked = ballCutOf(kept, plan, kinds);
 		const suits = left.filter(
-			({ kindId, cut }) => asked && kindId === kind.id && whyUnsuited(cut, asked.cut) === null
+			({ kindId, cut }) => kindId === asked?.kindId && whyUnsuited(cut, asked.cut) === null
 		);
 		const there: Partial<Record<AskedColour, number>> = {};
 		for (const { colours } of suits)
@@ -78,7 +86,8 @@ function farOf(
 }
 
 /** Mats of a plan that are wanted and not begun. */
-const leftOf = ({ matsWanted, begun }: PlanInWork): number => Math.max(0, matsWanted - begun);
+export const leftOf = ({ matsWanted, begun }: PlanInWork): number =>
+	Math.max(0, matsWanted - begun);
 
 /** The plans that work is for, as they are reckoned with, and how far the balls go for each. */
 export async function tablePlans(groupId: GroupId, asked: Promise<TableBasis>) {

@@ -1,4 +1,3 @@
-import { kindOfBag } from '$lib/core/bag/same-bag';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { cuttingStack } from '$lib/core/cut/stack';
@@ -9,11 +8,10 @@ import type { ColourName } from '$lib/core/colour/colours';
 import type { TablePile } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { WorkListPlan } from '$lib/server/sheets/work-sheet';
-import { cutOfKind } from './asked-cut';
 import { ballsOfMat } from './balls-of-mat';
 import type { BallStock } from './piles';
 import { listPiles, tableBasis } from './piles';
-import { ballUse, tablePlans } from './table-plans';
+import { ballCutOf, leftOf, tablePlans } from './table-plans';
 
 /** What lies there for one plan, by colour: what is cut or further only where it suits. */
 function lyingFor(
@@ -53,18 +51,19 @@ export async function workList(groupId: GroupId): Promise<WorkListPlan[]> {
 	]);
 	const used = new Map<string, Map<ColourName, Lying>>();
 	return reads
-		.filter(({ kept }) => kept.matsWanted > kept.begun)
+		.filter(({ kept }) => leftOf(kept) > 0)
 		.map(({ kept, read: { plan } }): WorkListPlan => {
-			const kind = kindOfBag(plan.bag, kinds);
-			const asked = kind && cutOfKind(plan, kind, kinds, ballUse(plan));
+			const asked = ballCutOf(kept, plan, kinds);
+			const kind = kinds.find(({ id }) => id === asked?.kindId);
 			const { bagsPerBall, cuttingTool } = plan.work ?? usualWorkSetup;
 			const common = {
 				name: kept.name,
 				version: kept.version,
-				mats: kept.matsWanted - kept.begun,
+				mats: leftOf(kept),
 				bagsPerBall
 			};
-			if (!asked) return { ...common, kind: null, cut: null, joint: 'loop', stack: 0, runs: [] };
+			if (!asked || !kind)
+				return { ...common, kind: null, cut: null, joint: 'loop', stack: 0, runs: [] };
 			const spoiling = 1 / (1 - practice.spoiledShare);
 			const before = used.get(kind.id);
 			const lying = lyingFor(

@@ -4,7 +4,9 @@
 	import { shortDayWords } from '$lib/ui/day-words';
 	import { untrack } from 'svelte';
 	import SeatDrawing from './SeatDrawing.svelte';
-	import type { Level, Need, SeatName } from './seats';
+	import Ticks from './Ticks.svelte';
+	import type { Person } from './person';
+	import type { SeatName } from './seats';
 	import {
 		bladeSeats,
 		levels,
@@ -15,19 +17,8 @@
 		seatWords
 	} from './seats';
 
-	interface Shown {
-		readonly id: string;
-		readonly name: string;
-		readonly version: number;
-		readonly likes: string | null;
-		readonly isChild: boolean;
-		readonly needs: readonly Need[];
-		readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
-		readonly sitsWith: readonly string[];
-		readonly days: readonly string[];
-	}
 	interface Props {
-		person: Shown;
+		person: Person;
 		others: readonly { readonly id: string; readonly name: string }[];
 		days: readonly { readonly id: string; readonly day: string; readonly place: string }[];
 		/** What was wrong with what was typed, by field; it stands here still. */
@@ -128,66 +119,34 @@
 			<Caution>{seatWords[seat]}: {seatCautions[seat]}</Caution>
 		{/each}
 	</fieldset>
-	<fieldset class="grid gap-1">
-		<legend class="font-semibold">What the table minds</legend>
-		<p class="quiet text-[0.9375rem]">Only for seating: it stands on no wall, tablet or paper.</p>
+	<div class="grid gap-1">
+		<Ticks
+			title="What the table minds"
+			name="need"
+			options={needs.map((value) => ({ value, label: needWords[value] }))}
+			ticked={person.needs}
+		/>
 		<label class="flex min-h-11 items-center gap-3">
 			<input class="checkbox" type="checkbox" name="child" value="yes" bind:checked={isChild} />
 			a child: an adult beside them, blunt scissors at most
 		</label>
-		<div class="flex flex-wrap gap-x-6">
-			{#each needs as need (need)}
-				<label class="flex min-h-11 items-center gap-3">
-					<input
-						class="checkbox"
-						type="checkbox"
-						name="need"
-						value={need}
-						checked={person.needs.includes(need)}
-					/>
-					{needWords[need]}
-				</label>
-			{/each}
-		</div>
-	</fieldset>
-	{#if days.length > 0}
-		<fieldset class="grid gap-1">
-			<legend class="font-semibold">Can come on</legend>
-			<div class="flex flex-wrap gap-x-6">
-				{#each days as { id, day, place } (id)}
-					<label class="flex min-h-11 items-center gap-3">
-						<input
-							class="checkbox"
-							type="checkbox"
-							name="day"
-							value={id}
-							checked={person.days.includes(id)}
-						/>
-						{shortDayWords(day)}, {place}
-					</label>
-				{/each}
-			</div>
-		</fieldset>
-	{/if}
-	{#if others.length > 0}
-		<fieldset class="grid gap-1">
-			<legend class="font-semibold">Sits well with</legend>
-			<div class="flex flex-wrap gap-x-6">
-				{#each others as { id, name } (id)}
-					<label class="flex min-h-11 items-center gap-3">
-						<input
-							class="checkbox"
-							type="checkbox"
-							name="with"
-							value={id}
-							checked={person.sitsWith.includes(id)}
-						/>
-						{name}
-					</label>
-				{/each}
-			</div>
-		</fieldset>
-	{/if}
+		<p class="quiet text-[0.9375rem]">Only for seating: it stands on no wall, tablet or paper.</p>
+	</div>
+	<Ticks
+		title="Can come on"
+		name="day"
+		options={days.map(({ id, day, place }) => ({
+			value: id,
+			label: `${shortDayWords(day)}, ${place}`
+		}))}
+		ticked={person.days}
+	/>
+	<Ticks
+		title="Sits well with"
+		name="with"
+		options={others.map(({ id, name }) => ({ value: id, label: name }))}
+		ticked={person.sitsWith}
+	/>
 	<div class="flex flex-wrap gap-3">
 		<button class="btn btn-accent">Keep what is said of {person.name}</button>
 		<a class="btn font-normal" href="/people">Close</a>

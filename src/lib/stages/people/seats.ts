@@ -35,20 +35,9 @@ export const seatWords: Readonly<Record<SeatName, string>> = {
 };
 
 /** Where somebody sits on a day: cutting is one station, whatever is cut with. */
-export const stations = [
-	'flatten',
-	'cut',
-	'join',
-	'ball',
-	'load',
-	'weave',
-	'crochet',
-	'twine',
-	'bands',
-	'finish',
-	'check',
-	'pillows'
-] as const;
+export const stations: readonly string[] = [
+	...new Set(seatNames.map((seat) => (seat.startsWith('cut-') ? 'cut' : seat)))
+];
 
 /** How at home somebody is at a seat: what the group's pace is multiplied by, and nobody is ranked by. */
 export const levels = ['new', 'usual', 'practised'] as const;

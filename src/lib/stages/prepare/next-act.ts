@@ -36,17 +36,18 @@ export interface NoAct {
 /** Bags' worth of one ball for a plan; the craft's usual where there is none. */
 const ballBags = (plan: TablePlan | null): number => plan?.bagsPerBall ?? defaults.batchSize.value;
 
-/** Strips of another cut than the plan's are worked by no plan: they are wound in the usual size. */
+/** The plan it is done for, as its fields say it. */
 const planned = ({ plan }: WorkFor): Record<string, string> =>
 	plan ? { plan: plan.id, plan_version: String(plan.version) } : {};
 
+/** How bags of a kind are cut for what the table works for. */
+const cutFor = ({ plan, use, cuts }: WorkFor, kindId: string): TableCut | undefined =>
+	cuts.find((cut) => cut.planId === plan?.id && cut.use === use && cut.kindId === kindId);
+
 function cutting({ kindId, colour, amount }: Pile, work: WorkFor): NextAct | NoAct {
-	const { plan, use, cuts, spoiled } = work;
+	const { plan, use, spoiled } = work;
 	if (!plan) return { why: 'Choose a plan to cut by.' };
-	const cut = cuts.find(
-		(one) => one.planId === plan.id && one.use === use && one.kindId === kindId
-	);
-	if (!cut) return { why: `${plan.name} cannot be cut from these.` };
+	if (!cutFor(work, kindId)) return { why: `${plan.name} cannot be cut from these.` };
 	const bags = Math.min(defaults.batchSize.value, amount);
 	return {
 		type: 'cut',
@@ -61,10 +62,7 @@ function balling(pile: Pile, work: WorkFor): NextAct | NoAct {
 	if (!cut) return { why: 'Nobody said how these were cut.' };
 	const bags = Math.min(ballBags(work.plan), Math.floor(amount / cut.piecesPerBag + 1e-9));
 	if (bags < 1) return { why: 'Not a bag’s worth yet.' };
-	const asked = work.cuts.find(
-		({ planId, kindId: kind, use }) =>
-			planId === work.plan?.id && kind === kindId && use === work.use
-	);
+	const asked = cutFor(work, kindId);
 	const suits = asked && whyUnsuited(cut, asked.cut) === null;
 	return {
 		type: 'ball',

@@ -3,7 +3,6 @@ import { papers } from '$lib/ui/reader';
 import { reserveCodes } from '$lib/server/book/codes';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { ballsPerPage, listBalls } from '$lib/server/prepare/balls';
-import { blockUnderKey } from '$lib/server/prepare/blank-block';
 import {
 	dropWaiting,
 	handlePrinter,
@@ -12,12 +11,11 @@ import {
 	queueLabels,
 	standInPrinter
 } from '$lib/server/prepare/label-printer';
-import { mostLabels } from '$lib/server/prepare/labels';
+import { codesIn, mostLabels } from '$lib/server/prepare/labels';
 import { tableBasis } from '$lib/server/prepare/piles';
 import { tablePlans } from '$lib/server/prepare/table-plans';
 import { lineIn } from '$lib/server/web/line-in';
 import { readForm } from '$lib/server/web/read-form';
-import { readCode } from '$lib/core/code/code';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -52,6 +50,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 };
 
 const count = z.coerce.number().int().min(1).max(mostLabels);
+const allUsed = 'This group has used all the codes there are.';
 const noneChosen = 'Tick the balls whose labels are to be printed.';
 
 export const actions: Actions = {
@@ -64,25 +63,21 @@ export const actions: Actions = {
 			return fail(422, { blank: { typed, problem: `A number from 1 to ${mostLabels}.` } });
 		const key = z.uuid().safeParse(form.get('key')).data;
 		if (!key) return fail(400, { blank: { typed, problem: 'Please load this page anew.' } });
-		const block = await orAway(
-			reserveCodes(locals.groupId, key, labels.data).then(
-				async (made) => made && (await blockUnderKey(locals.groupId, key))
-			)
+		const made = await orAway(
+			reserveCodes(locals.groupId, key, labels.data).then((block) => ({ block }))
 		);
-		if (block === null) return fail(503, { blank: { typed, problem: awayMessage } });
-		redirect(303, `/prepare/balls?block=${block}#blank`);
+		if (!made) return fail(503, { blank: { typed, problem: awayMessage } });
+		if (!made.block) return fail(409, { blank: { typed, problem: allUsed } });
+		redirect(303, `/prepare/balls?block=${made.block.id}#blank`);
 	},
 	/** Sends the labels that are ticked to the small printer. */
 	print: async ({ request, locals }) => {
 		const form = await readForm(request);
 		const key = z.uuid().safeParse(form.get('key')).data;
-		const codes = form.getAll('code').flatMap((text) => {
-			const read = readCode(String(text).slice(0, 20));
-			return read.problem === undefined ? [read.code] : [];
-		});
+		const codes = codesIn(form.getAll('code'));
 		if (!key || codes.length === 0) return fail(422, { printer: noneChosen });
 		const done = await orAway(
-			queueLabels(locals.groupId, key, codes.slice(0, mostLabels)).then(() =>
+			queueLabels(locals.groupId, key, codes).then(() =>
 				printWaiting(standInPrinter(locals.groupId))
 			)
 		);

@@ -1,8 +1,9 @@
 import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
+import { answerPdf } from '$lib/server/web/answer-file';
 import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
-import { blankLabels, labelsOf, mostLabels } from '$lib/server/prepare/labels';
+import { blankLabels, codesIn, labelsOf } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
 import { lineIn } from '$lib/server/web/line-in';
 import { error } from '@sveltejs/kit';
@@ -21,7 +22,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const asked = shape.parse(Object.fromEntries(url.searchParams));
 	const reader = await whileReached(readerOf({ locals, cookies }));
 	const block = lineIn(url, 'block');
-	const codes = url.searchParams.getAll('code').slice(0, mostLabels);
+	const codes = codesIn(url.searchParams.getAll('code'));
 	const labels = await whileReached(
 		block === null
 			? labelsOf(locals.groupId, codes, url.origin, reader.lengthSystem)
@@ -38,10 +39,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		size: asked.size,
 		begin: Math.min(most, asked.from) - 1
 	});
-	return new Response(new Uint8Array(bytes).buffer, {
-		headers: {
-			'content-type': 'application/pdf',
-			'content-disposition': 'attachment; filename="Labels.pdf"'
-		}
-	});
+	return answerPdf(bytes, 'Labels');
 };

@@ -1,4 +1,5 @@
 import { papers } from '$lib/ui/reader';
+import { answerPdf } from '$lib/server/web/answer-file';
 import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { workList } from '$lib/server/prepare/work-list';
@@ -27,10 +28,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		locale: reader.locale,
 		timeZone: reader.timeZone
 	});
-	return new Response(new Uint8Array(bytes).buffer, {
-		headers: {
-			'content-type': 'application/pdf',
-			'content-disposition': 'attachment; filename="To cut and join.pdf"'
-		}
-	});
+	return answerPdf(bytes, 'To cut and join');
 };

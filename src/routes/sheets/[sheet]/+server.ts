@@ -8,6 +8,7 @@ import { guideSvg } from '$lib/server/sheets/guide';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { papers } from '$lib/ui/reader';
+import { answerPdf } from '$lib/server/web/answer-file';
 import { isOnlyHere } from '$lib/server/web/own-address';
 import { readerOrUsual } from '$lib/server/web/reader';
 import { error, type RequestHandler } from '@sveltejs/kit';
@@ -22,10 +23,6 @@ const query = z.object({
 	large: z.string().optional(),
 	lengths: z.enum(lengthSystems).nullable().catch(null),
 	terms: z.enum(stitchTerms).nullable().catch(null)
-});
-
-const named = (name: string, ending: string) => ({
-	'content-disposition': `attachment; filename="${fileNameOf(name)}.${ending}"`
 });
 
 /** A sheet to print for the plan in the address: a PDF, or the cutting guide as SVG. */
@@ -49,7 +46,10 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 	const { plan } = read;
 	if (params.sheet === 'guide.svg') {
 		return new Response(guideSvg(plan.bag, plan.cut, asked.name), {
-			headers: { 'content-type': 'image/svg+xml', ...named(asked.name, 'guide.svg') }
+			headers: {
+				'content-type': 'image/svg+xml',
+				'content-disposition': `attachment; filename="${fileNameOf(asked.name)}.guide.svg"`
+			}
 		});
 	}
 	const sheet = sheetNames.find((name) => params.sheet === `${name}.pdf`);
@@ -71,7 +71,5 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 			timeZone: reader.timeZone
 		}));
 	if (!bytes) error(404, { message: 'This plan has no such sheet.' });
-	return new Response(new Uint8Array(bytes).buffer, {
-		headers: { 'content-type': 'application/pdf', ...named(asked.name, `${sheet}.pdf`) }
-	});
+	return answerPdf(bytes, `${fileNameOf(asked.name)}.${sheet}`);
 };

@@ -1,5 +1,6 @@
 import { yearDayWords } from '$lib/ui/day-words';
 import { fileNameOf } from '$lib/ui/name';
+import { answerPdf } from '$lib/server/web/answer-file';
 import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/gather/kinds';
 import { papers } from '$lib/ui/reader';
@@ -43,10 +44,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		isLarge: asked.large === 'yes',
 		date: new Date()
 	});
-	return new Response(new Uint8Array(bytes).buffer, {
-		headers: {
-			'content-type': 'application/pdf',
-			'content-disposition': `attachment; filename="${fileNameOf(`Bags wanted ${place?.name ?? ''}`)}.pdf"`
-		}
-	});
+	return answerPdf(bytes, fileNameOf(`Bags wanted ${place?.name ?? ''}`));
 };

@@ -2,7 +2,8 @@ import { readCode } from '$lib/core/code/code';
 import { codeWords } from '$lib/ui/code-words';
 import { whileReached } from '$lib/server/db/away';
 import { findThing } from '$lib/server/book/things';
-import { isBlank, listHappenings } from '$lib/server/prepare/balls';
+import { isReserved } from '$lib/server/book/codes';
+import { listHappenings } from '$lib/server/prepare/balls';
 import { listLoadedLooms } from '$lib/server/prepare/loaded-looms';
 import { plansForBall } from '$lib/server/prepare/plans-for-ball';
 import type { BallContent } from '$lib/stages/prepare/balls';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async ({ params, locals, depends }) => {
 		return { typed, problem: codeWords[read.problem], thing: null, mat: null };
 	const thing = await whileReached(findThing(locals.groupId, read.code));
 	if (!thing) {
-		const isPrinted = await whileReached(isBlank(locals.groupId, read.serial));
+		const isPrinted = await whileReached(isReserved(locals.groupId, read.serial));
 		return {
 			typed,
 			problem: isPrinted

@@ -1,7 +1,7 @@
 import { printerLabel } from '$lib/stages/prepare/label-sizes';
 import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
-import { labelsOf } from '$lib/server/prepare/labels';
+import { codesIn, labelsOf } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ url, locals, cookies, params }) => {
 	const reader = await whileReached(readerOf({ locals, cookies }));
 	const [label] = await whileReached(
-		labelsOf(locals.groupId, [params.code], url.origin, reader.lengthSystem)
+		labelsOf(locals.groupId, codesIn([params.code]), url.origin, reader.lengthSystem)
 	);
 	if (!label) error(404, { message: 'There is nothing with that code.' });
 	const png = await heavily('labelPng', { label, ...printerLabel });

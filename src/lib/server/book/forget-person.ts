@@ -1,19 +1,6 @@
 import type { GroupId } from '../base/group-id';
 import { withTransaction } from '../db/transaction';
-import { execute, many, maybeOne } from '../db/verbs';
-
-export interface PersonLine {
-	readonly id: string;
-	readonly name: string;
-}
-
-/** The people whose names the group uses, in the order of the alphabet and no other. */
-export const listPersons = (groupId: GroupId): Promise<PersonLine[]> =>
-	many<PersonLine>(
-		`select id, name from person where group_id = $1 and name is not null
-		 order by lower(btrim(name))`,
-		[groupId]
-	);
+import { execute, maybeOne } from '../db/verbs';
 
 /**
  * Forgets a person: the name goes, here and out of lists that lie on the table; what they typed,

@@ -1,0 +1,16 @@
+import type { Level, Need, SeatName } from './seats';
+
+/** A person as the table needs to know them. */
+export interface Person {
+	readonly id: string;
+	readonly name: string;
+	readonly version: number;
+	readonly likes: string | null;
+	readonly isChild: boolean;
+	readonly needs: readonly Need[];
+	readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
+	/** Those they sit well with. */
+	readonly sitsWith: readonly string[];
+	/** Days to come that they can come on. */
+	readonly days: readonly string[];
+}

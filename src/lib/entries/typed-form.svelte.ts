@@ -28,15 +28,18 @@ export class TypedForm {
 	#mending: string | null = null;
 	/** The fields as they began anew: pressing again before anything is typed sends nothing. */
 	#begun: string | null = null;
+	/** What the fields hold before anything is typed. */
+	#start: Readonly<Record<string, string>>;
 
 	constructor(
 		readonly type: EntryType,
-		private readonly start: Readonly<Record<string, string>>,
+		start: Readonly<Record<string, string>>,
 		private readonly outbox: Outbox,
 		sent?: SentForm | null,
 		/** Begins the ids of its fields: one page may hold several forms of a type. */
 		readonly scope: string = type
 	) {
+		this.#start = start;
 		const own = sent?.type === type ? sent : null;
 		this.typed = { ...start, ...own?.typed };
 		this.problems = own?.problems ?? {};
@@ -68,7 +71,7 @@ export class TypedForm {
 			// What is typed over it meanwhile is the next entry, and stays.
 			if (JSON.stringify(this.typed) !== text) return;
 			this.typed = {
-				...this.start,
+				...this.#start,
 				...Object.fromEntries(kept.map((field) => [field, typed[field] ?? '']))
 			};
 			this.#begun = JSON.stringify(this.typed);
@@ -103,10 +106,21 @@ export class TypedForm {
 		mending.entry = null;
 		mending.said = '';
 		this.#mending = entry.key;
-		this.typed = { ...this.start, ...entry.typed };
+		this.typed = { ...this.#start, ...entry.typed };
 		this.problems = entry.problems ?? {};
 		this.said = said;
 		return true;
+	}
+
+	/** A field begins otherwise from now on, as when a day is over; what was typed in it stays. */
+	startWith(field: string, value: string): void {
+		const before = this.#start[field];
+		if (before === value) return;
+		this.#start = { ...this.#start, [field]: value };
+		if (this.typed[field] !== before) return;
+		const isUntouched = JSON.stringify(this.typed) === this.#begun;
+		this.typed[field] = value;
+		if (isUntouched) this.#begun = JSON.stringify(this.typed);
 	}
 
 	/** The next thing is begun: what was said of the last is over. */

@@ -49,6 +49,24 @@ describe('a form of an entry', () => {
 		expect(form.problems).toEqual({});
 	});
 
+	it('begins with another day where nothing was typed over the day it began with', async () => {
+		const { given, outbox } = notingQueue();
+		const form = new TypedForm('timed', start, outbox);
+		form.startWith('worked_on', '2026-11-23');
+		Object.assign(form.typed, { units: '240', minutes: '52' });
+		await form.submit('240 joints timed', []);
+		expect(given[0]?.typed).toMatchObject({ worked_on: '2026-11-23' });
+		expect(form.typed).toEqual({ ...start, worked_on: '2026-11-23' });
+		// The day passes: pressing again before anything is typed still sends nothing.
+		form.startWith('worked_on', '2026-11-25');
+		expect(await form.submit('240 joints timed', [])).toBe(false);
+		expect(form.typed['worked_on']).toBe('2026-11-25');
+		expect(given).toHaveLength(1);
+		form.typed['worked_on'] = '2026-11-20';
+		form.startWith('worked_on', '2026-11-26');
+		expect(form.typed['worked_on']).toBe('2026-11-20');
+	});
+
 	it('on a device that keeps nothing stays in its fields, and says so', async () => {
 		const { outbox } = notingQueue({ outcome: 'lost' });
 		const form = new TypedForm('timed', start, outbox);

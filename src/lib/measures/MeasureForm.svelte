@@ -45,6 +45,11 @@
 				sent
 			)
 	);
+	// The hall's day may be another than was thought, and days end.
+	$effect(() => {
+		const day = today;
+		untrack(() => form.startWith('measured_on', day));
+	});
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
 	const plan = $derived(plans.find(({ id }) => id === form.typed.plan));
 	const says = $derived.by(() => {

@@ -41,6 +41,11 @@
 				sent
 			)
 	);
+	// The hall's day may be another than was thought, and days end.
+	$effect(() => {
+		const day = today;
+		untrack(() => form.startWith('worked_on', day));
+	});
 	const work = $derived((form.typed.work ?? 'join') as Task);
 	const unit = $derived(taskUnits[work].unit);
 	const ways = $derived(waysOf(work));

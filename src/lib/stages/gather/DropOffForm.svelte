@@ -58,6 +58,11 @@
 				sent
 			)
 	);
+	// The hall's day may be another than was thought, and days end.
+	$effect(() => {
+		const day = today;
+		untrack(() => form.startWith('came_on', day));
+	});
 	const method = $derived(form.typed.method);
 	/** The count of the box while it is being typed; nothing until it is whole. */
 	const weighed = $derived(

@@ -52,6 +52,7 @@ const server = [
 	['server/heavy', 'server/measures'],
 	['server/gather'],
 	['server/people', 'server/prepare'],
+	['server/asks'],
 	['server/bench', 'server/entries', 'server/out']
 ];
 

@@ -28,7 +28,7 @@ import { findPlanVersion } from '../../src/lib/server/plan/plan-versions';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { barePoint, barePractice } from '../../src/lib/core/practice/practice';
 import { matDemand } from '../../src/lib/core/store/mat-demand';
-import { loadAsks } from '../../src/lib/server/gather/load-asks';
+import { loadAsks } from '../../src/lib/server/asks/load-asks';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';

@@ -3,16 +3,17 @@ import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import type { BagKindEntry } from '../../src/lib/entries/types/bag-kind';
 import { listKinds, listStoredKinds, removeKind } from '../../src/lib/server/gather/kinds';
-import { listBalances } from '../../src/lib/server/gather/ledger';
 import { partKey } from '../../src/lib/server/db/part-key';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
-import { loadAsks } from '../../src/lib/server/gather/load-asks';
+import { loadAsks } from '../../src/lib/server/asks/load-asks';
 import { knownOf } from '../../src/lib/server/bench/known-of';
-import { seasonAsks } from '../../src/lib/server/gather/season-asks';
+import { listBallStock, listPiles } from '../../src/lib/server/prepare/piles';
+import { stockOf } from '../../src/lib/server/asks/stock';
+import { seasonAsks } from '../../src/lib/server/asks/season-asks';
 import { useDatabase } from './database';
 import { newGroup, keep } from './samples';
 
@@ -184,7 +185,7 @@ describe('what the season asks for', () => {
 			await listWantedPlans(group),
 			[],
 			[],
-			await listBalances(group),
+			stockOf(await listPiles(group), await listBallStock(group), []),
 			barePractice
 		);
 		expect(plans[0]).toMatchObject({ kind: null, allocation: { drawn: 0 } });

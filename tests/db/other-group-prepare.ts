@@ -28,7 +28,7 @@ import {
 import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
-import { listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
+import { listBallStock, listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
 import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
@@ -177,6 +177,7 @@ export const askedOfTable: Readonly<
 	'prepare/labels labelsOf': (other, { code }) => labelsOf(other, [code], 'http://hall', 'cm'),
 	'prepare/labels blankLabels': (other) => blankLabels(other, 1, 'http://hall'),
 	'prepare/piles listPiles': (other) => listPiles(other),
+	'prepare/piles listBallStock': (other) => listBallStock(other),
 	'prepare/piles tableNow': async (other) => {
 		const { piles, acts, plans, stock, spoiled } = await tableNow(other, {
 			today,
@@ -261,6 +262,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/labels labelsOf': [],
 	'prepare/labels blankLabels': [],
 	'prepare/piles listPiles': [],
+	'prepare/piles listBallStock': [],
 	'prepare/piles tableNow': { piles: [], acts: [], plans: [], stock: [], spoiled: null },
 	'prepare/table-plans tablePlans': [],
 	'prepare/load-table loadTable': [[], [], []],

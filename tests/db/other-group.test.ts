@@ -45,7 +45,7 @@ import {
 	holdBalances
 } from '../../src/lib/server/gather/list-rows';
 import { takeListBack } from '../../src/lib/server/gather/list-taken-back';
-import { loadAsks } from '../../src/lib/server/gather/load-asks';
+import { loadAsks } from '../../src/lib/server/asks/load-asks';
 import {
 	listPlaces,
 	placeOf,
@@ -398,7 +398,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'gather/begun-mats listBegunMats': (other) => listBegunMats(other),
 	'gather/wanted wantMats': (other, { plan }) => wantMats(other, plan.id, 9, 3),
 	'gather/wanted listWantedPlans': (other) => listWantedPlans(other),
-	'gather/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),
+	'asks/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),
 	'bench/known-of knownOf': (other) => knownOf(other),
 	'measures/practice-asked practiceOrBare': async (other) =>
 		(await practiceOrBare(other)).factors.pieceLength,

@@ -97,8 +97,15 @@ const reading = { ratio: 1.1, cv: 0.1 };
 const timed = { units: 10, personSeconds: 200, defaultSeconds: 15 };
 const rows = { beginningMm: 100, rowMm: 200, rows: 4 };
 const ball = { colour: 'blue', strandMm: 1000 } as const;
-const demand = { bags: 10, byColour: {}, ofAnyColour: 10, bagsPerBall: 20, bagsPerPiece: 0.25 };
-const stock = { kind: 'Thin carrier', colour: 'blue', form: 'bag' } as const;
+const demand = {
+	bags: 10,
+	byColour: {},
+	ofAnyColour: 10,
+	bagsPerBall: 20,
+	bagsPerPiece: 0.25,
+	bagsPerGood: 1
+};
+const stock = { kind: 'Thin carrier', colour: 'blue', form: 'bag', bagsEach: null } as const;
 const loom = { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: loops } as const;
 const frame = { kind: 'twined', pitchMm: 14, warp: 'cloth', clothWidthMm: 600 } as const;
 const cutWith = (more: object) => ({ ...loops, equalStrips: undefined, stripWidthMm: 60, ...more });
@@ -204,7 +211,7 @@ const domains: readonly (readonly [string, string, Bound, (value: number) => unk
 		'allocateStore',
 		'mats',
 		whole(0),
-		(mats) => allocateStore([], [{ kind: 'Thin carrier', mats, demand }])
+		(mats) => allocateStore([], [{ kind: 'Thin carrier', mats, demand, takes: () => true }])
 	],
 	['cutBag, loops', 'equalStrips', whole(1), (n) => cutBag(bag, { ...loops, equalStrips: n })],
 	[

@@ -13,16 +13,20 @@ export interface Stock {
 	readonly form: DrawnForm;
 	/** 0 or more. */
 	readonly amount: number;
+	/** Bags of good strand in one ball or piece, above 0; null where it is not known how it was cut, and for bags. */
+	readonly bagsEach: number | null;
 }
 
 /** Mats that are wanted by one plan. */
-export interface Want {
+export interface Want<Line extends Stock = Stock> {
 	/** The kind of bag they are made of; null where it is none of the kinds there are. */
 	readonly kind: string | null;
 	/** A whole number, 0 or more. */
 	readonly mats: number;
 	/** Of one mat. */
 	readonly demand: MatDemand;
+	/** Whether what lies there may be drawn for a colour of it, or for what may be of any. */
+	readonly takes: (line: Line, colour: LackedColour) => boolean;
 }
 
 /** A colour that is lacking, or `any`. */
@@ -37,21 +41,39 @@ export interface Allocation {
 	readonly lacking: Partial<Readonly<Record<LackedColour, number>>>;
 }
 
+/**
+ * Bags to prepare that one ball, piece or bag stands for: by how it was cut, or as the plan's own cut
+ * and ball size have it where that is not known.
+ *
+ * @example worthInBags({ form: 'ball', bagsEach: 12 }, { bags: 50, byColour: {}, ofAnyColour: 50, bagsPerBall: 20, bagsPerPiece: 0.25, bagsPerGood: 1.25 }) // 15
+ */
+export function worthInBags(
+	{ form, bagsEach }: Pick<Stock, 'form' | 'bagsEach'>,
+	{ bagsPerBall, bagsPerPiece, bagsPerGood }: MatDemand
+): number {
+	if (form === 'bag') return 1;
+	if (bagsEach !== null) return bagsEach * bagsPerGood;
+	return form === 'ball' ? bagsPerBall : bagsPerPiece;
+}
+
 /** A bag this small a part of which is lacking is a matter of rounding. */
 const crumb = 1e-6;
 
 /**
  * Deals the store out to what is wanted. Named colours are served first, in the order of the wants,
- * and then what may be of any colour from whatever there is most of. Balls and cut pieces count as
- * the plan's own cut and ball size have them.
+ * and then what may be of any colour from whatever there is most of. Only what a want takes is drawn
+ * for it; balls and cut pieces count by the bags in them.
  *
  * @throws DomainError where an amount or a number of mats is out of its domain
- * @example allocateStore([{ kind: 'Thin carrier', colour: 'blue', form: 'bag', amount: 25 }], [{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25 } }]) // [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]
+ * @example allocateStore([{ kind: 'Thin carrier', colour: 'blue', form: 'bag', amount: 25, bagsEach: null }], [{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25, bagsPerGood: 1.08 }, takes: () => true }]) // [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]
  */
-export function allocateStore(stock: readonly Stock[], wants: readonly Want[]): Allocation[] {
-	const left = stock.map(({ amount, ...line }) => ({
-		...line,
-		amount: within('amount', amount, { atLeast: 0 })
+export function allocateStore<Line extends Stock>(
+	stock: readonly Line[],
+	wants: readonly Want<Line>[]
+): Allocation[] {
+	const left = stock.map((line) => ({
+		line,
+		amount: within('amount', line.amount, { atLeast: 0 })
 	}));
 	const allocations = wants.map(({ mats, demand }) => ({
 		wanted: within('mats', mats, { atLeast: 0, isWhole: true }) * demand.bags,
@@ -64,22 +86,22 @@ export function allocateStore(stock: readonly Stock[], wants: readonly Want[]): 
 		const want = wants[at];
 		const allocation = allocations[at];
 		if (!want || !allocation || bags <= 0) return;
-		const { bagsPerBall, bagsPerPiece } = want.demand;
-		const worth = { ball: bagsPerBall, piece: bagsPerPiece, bag: 1 };
 		let open = bags;
 		for (const form of drawnForms) {
-			const lines = left
+			const heaps = left
 				.filter(
-					(line) =>
+					({ line }) =>
 						line.kind === want.kind &&
 						line.form === form &&
-						(colour === 'any' || line.colour === colour)
+						(colour === 'any' || line.colour === colour) &&
+						want.takes(line, colour)
 				)
-				.sort((a, b) => b.amount - a.amount);
-			for (const line of lines) {
-				const used = Math.min(line.amount, open / worth[form]);
-				line.amount -= used;
-				open -= used * worth[form];
+				.map((heap) => ({ heap, worth: worthInBags(heap.line, want.demand) }))
+				.sort((a, b) => b.heap.amount * b.worth - a.heap.amount * a.worth);
+			for (const { heap, worth } of heaps) {
+				const used = Math.min(heap.amount, open / worth);
+				heap.amount -= used;
+				open -= used * worth;
 				allocation.from[form] += used;
 			}
 		}
@@ -106,9 +128,12 @@ export interface Lack {
 /**
  * What is still lacking by kind and colour, in the order the wants name them.
  *
- * @example lacksOf([{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25 } }], [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]) // [{ kind: 'Thin carrier', colour: 'any', bags: 15 }]
+ * @example lacksOf([{ kind: 'Thin carrier' }], [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]) // [{ kind: 'Thin carrier', colour: 'any', bags: 15 }]
  */
-export function lacksOf(wants: readonly Want[], allocations: readonly Allocation[]): Lack[] {
+export function lacksOf(
+	wants: readonly Pick<Want, 'kind'>[],
+	allocations: readonly Allocation[]
+): Lack[] {
 	const lacks: { kind: string | null; colour: LackedColour; bags: number }[] = [];
 	for (const [at, { lacking }] of allocations.entries()) {
 		const kind = wants[at]?.kind ?? null;

@@ -18,15 +18,21 @@ const demand = {
 	byColour: { blue: 40, white: 40 },
 	ofAnyColour: 20,
 	bagsPerBall: 20,
-	bagsPerPiece: 0.25
+	bagsPerPiece: 0.25,
+	bagsPerGood: 1.25
 } as const;
-const want = (mats: number, kind: string | null = 'carrier'): Want => ({ kind, mats, demand });
+const want = (mats: number, kind: string | null = 'carrier'): Want => ({
+	kind,
+	mats,
+	demand,
+	takes: () => true
+});
 const stock = (
 	amount: number,
 	colour: Stock['colour'] = 'blue',
 	form: Stock['form'] = 'bag',
 	kind = 'carrier'
-): Stock => ({ kind, colour, form, amount });
+): Stock => ({ kind, colour, form, amount, bagsEach: null });
 
 describe('what one mat asks of the store', () => {
 	it('is of any colour where the plan names none', () => {
@@ -97,6 +103,37 @@ describe('the store dealt out', () => {
 		expect(allocation?.drawn).toBeCloseTo(100, 9);
 	});
 
+	it('counts balls and pieces by the bags in them, and takes only what suits', () => {
+		const ball = (amount: number, bagsEach: number, colour: Stock['colour'] = 'blue') => ({
+			...stock(amount, colour, 'ball'),
+			bagsEach
+		});
+		// 16 bags in a ball are 20 to prepare, and half a bag a piece five in eight.
+		const lines = [
+			ball(1, 16),
+			ball(9, 8, 'white'),
+			{ ...stock(8, 'blue', 'piece'), bagsEach: 0.5 }
+		];
+		const [all] = allocateStore(lines, [want(1)]);
+		expect(all?.from).toEqual({ ball: 1 + 4 + 2, piece: 8, bag: 0 });
+		expect(all?.lacking).toEqual({ blue: 40 - 20 - 8 * 0.625 });
+		const [none, some] = allocateStore(lines, [
+			{ ...want(1), takes: ({ form }) => form !== 'ball' },
+			{ ...want(1), takes: ({ colour }, asked) => colour === 'white' && asked === 'any' }
+		]);
+		expect(none?.from).toEqual({ ball: 0, piece: 8, bag: 0 });
+		expect(some?.from).toEqual({ ball: 2, piece: 0, bag: 0 });
+	});
+
+	it('takes from the heap with most in it, not from the one of most balls', () => {
+		const heaps = [
+			{ ...stock(9, 'white', 'ball'), bagsEach: 1 },
+			{ ...stock(4, 'green', 'ball'), bagsEach: 16 }
+		];
+		const [one] = allocateStore(heaps, [{ ...want(1), demand: { ...demand, byColour: {} } }]);
+		expect(one?.from.ball).toBe(1);
+	});
+
 	it('lacks by colour, and any colour is served from what there is most of', () => {
 		const [allocation] = allocateStore([stock(10), stock(70, 'white')], [want(1)]);
 		expect(allocation?.lacking).toEqual({ blue: 30 });
@@ -104,14 +141,13 @@ describe('the store dealt out', () => {
 	});
 
 	it('takes what may be of any colour from the fullest heap, whatever its place in the store', () => {
-		const plain: Want = { kind: 'carrier', mats: 1, demand: { ...demand, byColour: {}, bags: 20 } };
+		const plain: Want = { ...want(1), demand: { ...demand, byColour: {}, bags: 20 } };
 		for (const heaps of [
 			[stock(15, 'white'), stock(30, 'green')],
 			[stock(30, 'green'), stock(15, 'white')]
 		]) {
 			const blues: Want = {
-				kind: 'carrier',
-				mats: 1,
+				...want(1),
 				demand: { ...demand, byColour: { white: 15 }, ofAnyColour: 0, bags: 15 }
 			};
 			const any = { ...plain, demand: { ...plain.demand, ofAnyColour: 20 } };
@@ -121,7 +157,7 @@ describe('the store dealt out', () => {
 	});
 
 	it('serves the named colours of every want before what may be of any colour', () => {
-		const plain: Want = { kind: 'carrier', mats: 1, demand: { ...demand, byColour: {}, bags: 20 } };
+		const plain: Want = { ...want(1), demand: { ...demand, byColour: {}, bags: 20 } };
 		const [first, second] = allocateStore([stock(40), stock(40, 'white')], [plain, want(1)]);
 		expect(second?.lacking).toEqual({ any: 20 });
 		expect(first?.lacking).toEqual({ any: 20 });
@@ -151,7 +187,8 @@ describe('the store dealt out', () => {
 						kind: fc.constantFrom('carrier', 'pouch'),
 						colour: fc.constantFrom(...colourNames),
 						form: fc.constantFrom(...drawnForms),
-						amount: fc.nat(300)
+						amount: fc.nat(300),
+						bagsEach: fc.constantFrom(null, 0.25, 3, 40)
 					}),
 					{ maxLength: 12 }
 				),

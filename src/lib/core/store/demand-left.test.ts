@@ -7,10 +7,19 @@ const demand = {
 	byColour: { blue: 30, white: 20 },
 	ofAnyColour: 50,
 	bagsPerBall: 20,
-	bagsPerPiece: 0.25
+	bagsPerPiece: 0.25,
+	bagsPerGood: 1.25
 } as const;
-const given = (...lines: readonly [Stock['colour'], Stock['form'], number][]): Stock[] =>
-	lines.map(([colour, form, amount]) => ({ kind: 'Thin carrier', colour, form, amount }));
+const given = (
+	...lines: readonly [Stock['colour'], Stock['form'], number, bagsEach?: number][]
+): Stock[] =>
+	lines.map(([colour, form, amount, bagsEach = null]) => ({
+		kind: 'Thin carrier',
+		colour,
+		form,
+		amount,
+		bagsEach
+	}));
 
 describe('a mat that is begun', () => {
 	it('asks for all of it while it has nothing', () =>
@@ -23,6 +32,11 @@ describe('a mat that is begun', () => {
 		);
 		expect(left.byColour).toEqual({ blue: 8, white: 15 });
 		expect([left.ofAnyColour, left.bags]).toEqual([50, 73]);
+	});
+
+	it('counts a ball by the bags in it, with what was spoiled on the way', () => {
+		const left = demandLeft(demand, given(['blue', 'ball', 2, 8], ['white', 'piece', 3, 0.5]));
+		expect(left.byColour).toEqual({ blue: 30 - 2 * 8 * 1.25, white: 20 - 3 * 0.5 * 1.25 });
 	});
 
 	it('uses what is over of a colour, and what is of no named one, for what may be of any', () => {

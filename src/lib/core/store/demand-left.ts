@@ -1,20 +1,20 @@
 import type { ColourName } from '../colour/colours';
 import type { Stock } from './allocate-store';
+import { worthInBags } from './allocate-store';
 import type { MatDemand } from './mat-demand';
 
 /**
  * What a mat that is begun still asks for: its demand less what it has been given. What it has of a
  * colour goes to that colour first, and what is over to what may be of any colour.
  *
- * @param given what it has of its own kind of bag; balls and pieces count as the demand has them
+ * @param given what it has of its own kind of bag
  * @returns the demand of what it lacks, never below nothing
- * @example demandLeft({ bags: 50, byColour: { blue: 20 }, ofAnyColour: 30, bagsPerBall: 20, bagsPerPiece: 0.25 }, [{ kind: 'Thin carrier', colour: 'blue', form: 'ball', amount: 2 }]).ofAnyColour // 10
+ * @example demandLeft({ bags: 50, byColour: { blue: 20 }, ofAnyColour: 30, bagsPerBall: 20, bagsPerPiece: 0.25, bagsPerGood: 1.08 }, [{ kind: 'Thin carrier', colour: 'blue', form: 'ball', amount: 2, bagsEach: null }]).ofAnyColour // 10
  */
 export function demandLeft(demand: MatDemand, given: readonly Stock[]): MatDemand {
-	const worth = { ball: demand.bagsPerBall, piece: demand.bagsPerPiece, bag: 1 };
 	const has = new Map<ColourName, number>();
-	for (const { colour, form, amount } of given)
-		has.set(colour, (has.get(colour) ?? 0) + amount * worth[form]);
+	for (const line of given)
+		has.set(line.colour, (has.get(line.colour) ?? 0) + line.amount * worthInBags(line, demand));
 	const byColour: Partial<Record<ColourName, number>> = {};
 	let named = 0;
 	for (const [name, bags] of Object.entries(demand.byColour)) {

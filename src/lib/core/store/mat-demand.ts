@@ -13,9 +13,11 @@ export interface MatDemand {
 	readonly byColour: Partial<Readonly<Record<ColourName, number>>>;
 	/** Of `bags`, those of any colour: warp, ties, and all of them where the plan names no colour. */
 	readonly ofAnyColour: number;
-	/** Bags to prepare that one ball stands for, and one cut piece. */
+	/** Bags to prepare that one ball of the plan's own size stands for, and one piece of its own cut. */
 	readonly bagsPerBall: number;
 	readonly bagsPerPiece: number;
+	/** Bags to prepare for one bag's worth of good strand, 1 or more: some is spoiled on the way. */
+	readonly bagsPerGood: number;
 }
 
 /**
@@ -48,6 +50,7 @@ export function matDemand(plan: Plan, middle: PracticePoint): MatDemand {
 		byColour,
 		ofAnyColour: Math.max(0, model.toPrepare - coloured),
 		bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall * spoiling,
-		bagsPerPiece: spoiling / cut.pieces
+		bagsPerPiece: spoiling / cut.pieces,
+		bagsPerGood: spoiling
 	};
 }

@@ -20,10 +20,11 @@ export const listBegunMats = (groupId: GroupId): Promise<BegunMat[]> =>
 		`select s.plan_id as "planId", s.plan_version as version, v.document,
 			s.what in ('made', 'begun') as "isInHand",
 			(select coalesce(json_agg(json_build_object('kind', k.name, 'colour', l.colour, 'form', case when l.form in ('strand', 'chain') then 'piece' when l.form = 'flat' then 'bag' else l.form end,
-				'amount', b.amount) order by l.id), '[]')
+				'amount', b.amount, 'bagsEach', case when l.form in ('piece', 'strand', 'chain') then 1.0 / c.pieces_per_bag end) order by l.id), '[]')
 			 from balance b
 			 join line l on l.group_id = b.group_id and l.id = b.line_id
 			 join bag_kind k on k.group_id = l.group_id and k.id = l.kind_id
+			 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
 			 where b.group_id = s.group_id and b.holder = 'mat' and b.thing_id = s.id and b.amount > 0
 				and l.form in ('ball', 'piece', 'strand', 'chain', 'bag', 'flat')) as given
 		 from (select distinct on (t.id) t.group_id, t.id, t.plan_id, t.plan_version, e.what

@@ -40,16 +40,21 @@ const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
 /** Balls and chains that lie there, all of one kind, cut and colours: how many, and the bags in them. */
 export interface BallStock {
 	readonly kindId: string;
+	readonly sort: 'ball' | 'chain';
 	readonly cut: CutSnapshot;
 	readonly colours: readonly { readonly colour: ColourName; readonly bags: number }[];
 	readonly balls: number;
 }
 
-const stockText = `select t.content ->> 'kindId' as "kindId", t.content -> 'cut' as cut,
+const stockText = `select t.content ->> 'kindId' as "kindId", t.sort, t.content -> 'cut' as cut,
 		t.content -> 'colours' as colours, l.balls
 	from (select min(thing_id) as thing_id, count(*)::integer as balls
 		from lying where group_id = $1 group by alike) l
 	join thing t on t.group_id = $1 and t.id = l.thing_id order by t.id`;
+
+/** Balls and chains that lie there, alike ones together, in the order they came. */
+export const listBallStock = (groupId: GroupId): Promise<BallStock[]> =>
+	many<BallStock>(stockText, [groupId]);
 
 /** What every reckoning of the table rests on: the kinds, the plans in work, and what lies there in balls and chains. */
 export interface TableBasis {

@@ -358,12 +358,13 @@ describe('asks in words', () => {
 		byColour: { blue: 40 },
 		ofAnyColour: 20,
 		bagsPerBall: 20,
-		bagsPerPiece: 0.25
+		bagsPerPiece: 0.25,
+		bagsPerGood: 1.08
 	};
 	const allocation = (amount: number) =>
 		allocateStore(
-			[{ kind: 'carrier', colour: 'blue', form: 'ball', amount }],
-			[{ kind: 'carrier', mats: 1, demand }]
+			[{ kind: 'carrier', colour: 'blue', form: 'ball', amount, bagsEach: null }],
+			[{ kind: 'carrier', mats: 1, demand, takes: () => true }]
 		)[0];
 
 	it('say what is drawn and what is lacking', () => {

@@ -1,4 +1,4 @@
-import { loadAsks } from '$lib/server/gather/load-asks';
+import { loadAsks } from '$lib/server/asks/load-asks';
 import { whileReached } from '$lib/server/db/away';
 import { wantMats } from '$lib/server/gather/wanted';
 import { bounds } from '$lib/entries/bounds';

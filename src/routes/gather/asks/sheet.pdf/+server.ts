@@ -5,7 +5,7 @@ import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/gather/kinds';
 import { papers } from '$lib/ui/reader';
 import { readerOf } from '$lib/server/web/reader';
-import { loadAsks } from '$lib/server/gather/load-asks';
+import { loadAsks } from '$lib/server/asks/load-asks';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';

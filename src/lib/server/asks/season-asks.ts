@@ -1,25 +1,21 @@
 import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
-import type {
-	Allocation,
-	DrawnForm,
-	Lack,
-	LackedColour,
-	Stock,
-	Want
-} from '$lib/core/store/allocate-store';
+import type { Allocation, Lack, LackedColour, Want } from '$lib/core/store/allocate-store';
 import { allocateStore, drawnForms, lacksOf } from '$lib/core/store/allocate-store';
 import { demandLeft } from '$lib/core/store/demand-left';
-import type { LineForm } from '$lib/core/store/forms';
-import type { BegunMat } from './begun-mats';
+import type { BegunMat } from '$lib/server/gather/begun-mats';
 import type { MatDemand } from '$lib/core/store/mat-demand';
 import { matDemand } from '$lib/core/store/mat-demand';
 import type { Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
 import { pointFor } from '$lib/core/model/known-for';
-import type { StoreLine } from '$lib/stages/gather/store-view';
 import { planOfShape } from '$lib/stages/plan/document/document';
-import type { KindLine } from './kinds';
-import type { WantedPlan } from './wanted';
+import type { KindLine } from '$lib/server/gather/kinds';
+import type { WantedPlan } from '$lib/server/gather/wanted';
+import { cutsOfVersion } from '$lib/server/prepare/cuts-known';
+import { ballCutOf } from '$lib/server/prepare/table-plans';
+import { whyUnsuited } from '$lib/core/prepare/suits';
+import type { CutStock } from './stock';
+import type { Version } from '$lib/server/plan/worked-out';
 import { WorkedOut } from '$lib/server/plan/worked-out';
 
 /** A plan of the season: its mats still wanted, what it draws from the store and what it lacks. */
@@ -45,16 +41,6 @@ interface Read {
 	readonly demand: MatDemand;
 }
 
-/** What a pile of each form is drawn as: what is flat is a bag still, what is joined is pieces. */
-const drawnAs: Partial<Readonly<Record<LineForm, DrawnForm>>> = {
-	bag: 'bag',
-	flat: 'bag',
-	piece: 'piece',
-	strand: 'piece',
-	chain: 'piece',
-	ball: 'ball'
-};
-
 const known = new WorkedOut<Read>();
 /** A kept plan as it is reckoned with, and what one mat of it takes. */
 function readPlan(kept: Pick<WantedPlan, 'id' | 'version' | 'document'>, practice: Practice): Read {
@@ -79,6 +65,22 @@ const together = (parts: readonly Allocation[]): Allocation => ({
 });
 
 /**
+ * What a plan draws from: bags, what is cut as its own strand is, and for what may be of any colour
+ * also what is cut as its warp is. What does not say how it was cut is taken for its own.
+ */
+function taking(version: Version, plan: Plan, kinds: readonly KindLine[]): Want<CutStock>['takes'] {
+	const worked = ballCutOf(version, plan, kinds);
+	const all = worked
+		? cutsOfVersion(version, plan, kinds).filter(({ kindId }) => kindId === worked.kindId)
+		: [];
+	return ({ cut }, colour) =>
+		cut === null ||
+		(colour === 'any' ? all : all.filter((one) => one === worked)).some(
+			(asked) => whyUnsuited(cut, asked.cut) === null
+		);
+}
+
+/**
  * Deals the store out to the plans of a season, by the names of the kinds: first to mats that are
  * begun, which ask only for what they lack, then to those that are wanted still.
  */
@@ -86,30 +88,28 @@ export function seasonAsks(
 	plans: readonly WantedPlan[],
 	begun: readonly BegunMat[],
 	kinds: readonly KindLine[],
-	balances: readonly StoreLine[],
+	stock: readonly CutStock[],
 	practice: Practice
 ): SeasonAsks {
 	const reads = plans.map((kept) => readPlan(kept, practice));
 	const kindOf = (plan: Plan) => kindOfBag(plan.bag, kinds)?.name ?? null;
 	/** Each want beside the plan it belongs to. */
-	const asked: (Want & { readonly planId: string })[] = [];
+	const asked: (Want<CutStock> & { readonly planId: string })[] = [];
 	for (const { planId, version, document, isInHand, given } of begun) {
 		if (!isInHand) continue;
 		const { plan, demand } = readPlan({ id: planId, version, document }, practice);
 		const kind = kindOf(plan);
+		const takes = taking({ id: planId, version }, plan, kinds);
 		const own = given.filter((line) => line.kind === kind);
-		asked.push({ planId, kind, mats: 1, demand: demandLeft(demand, own) });
+		asked.push({ planId, kind, mats: 1, demand: demandLeft(demand, own), takes });
 	}
 	const begunOf = (id: string) => begun.filter(({ planId }) => planId === id).length;
-	for (const [at, { id, matsWanted }] of plans.entries()) {
+	for (const [at, { id, version, matsWanted }] of plans.entries()) {
 		const { plan, demand } = reads[at] as Read;
 		const mats = Math.max(0, matsWanted - begunOf(id));
-		asked.push({ planId: id, kind: kindOf(plan), mats, demand });
+		const takes = taking({ id, version }, plan, kinds);
+		asked.push({ planId: id, kind: kindOf(plan), mats, demand, takes });
 	}
-	const stock = balances.flatMap(({ kind, colour, form, amount }): Stock[] => {
-		const drawn = drawnAs[form];
-		return drawn ? [{ kind, colour, form: drawn, amount }] : [];
-	});
 	const allocations = allocateStore(stock, asked);
 	const nearOf = (plan: Plan | undefined) => (plan && kindNearBag(plan.bag, kinds)?.name) ?? null;
 	return {

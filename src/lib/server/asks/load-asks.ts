@@ -1,15 +1,16 @@
 import { bagsToAsk } from '$lib/stages/gather/ask-words';
 import { rejectRate } from '$lib/core/gather/reject-rate';
 import { whileReached } from '$lib/server/db/away';
-import { listDrying } from './drying';
-import type { KindLine } from './kinds';
-import { listBegunMats } from './begun-mats';
-import { listBalances } from './ledger';
-import { listPlaces } from './places';
+import { listDrying } from '$lib/server/gather/drying';
+import type { KindLine } from '$lib/server/gather/kinds';
+import { listBegunMats } from '$lib/server/gather/begun-mats';
+import { listBallStock, listPiles } from '$lib/server/prepare/piles';
+import { listPlaces } from '$lib/server/gather/places';
 import { practiceOfGroup } from '$lib/server/measures/practice';
-import { listWantedPlans } from './wanted';
+import { listWantedPlans } from '$lib/server/gather/wanted';
 import type { GroupId } from '$lib/server/base/group-id';
 import { seasonAsks } from './season-asks';
+import { stockOf } from './stock';
 
 /**
  * What the season still asks for, of one place or of all. A place's own share of rejected bags
@@ -20,18 +21,19 @@ export async function loadAsks(
 	placeId: string | null,
 	askedKinds: Promise<KindLine[]>
 ) {
-	const [wanted, begun, kinds, balances, practice, places, piles] = await whileReached(
+	const [wanted, begun, kinds, piles, balls, practice, places, heaps] = await whileReached(
 		Promise.all([
 			listWantedPlans(groupId),
 			listBegunMats(groupId),
 			askedKinds,
-			listBalances(groupId),
+			listPiles(groupId),
+			listBallStock(groupId),
 			practiceOfGroup(groupId),
 			listPlaces(groupId),
 			listDrying(groupId)
 		])
 	);
-	const { plans, lacks } = seasonAsks(wanted, begun, kinds, balances, practice);
+	const { plans, lacks } = seasonAsks(wanted, begun, kinds, stockOf(piles, balls, kinds), practice);
 	const place = places.find(({ id }) => id === placeId) ?? null;
 	const soFar = {
 		sorted: places.reduce((sum, { sorted }) => sum + sorted, 0),
@@ -47,7 +49,7 @@ export async function loadAsks(
 		soFar: place ?? soFar,
 		basis: practice.basis,
 		/** What hangs to dry may be good for strand, and is not counted yet. */
-		drying: piles.filter(({ endedAt }) => !endedAt),
+		drying: heaps.filter(({ endedAt }) => !endedAt),
 		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))
 	};
 }

@@ -43,7 +43,7 @@ export function stockOf(
 			return colours.map(({ colour, bags }) =>
 				sort === 'ball'
 					? // A ball of two colours is as much of a ball of each as there are bags of it.
-						{ kind, colour, form: 'ball', amount: (count * bags) / all, bagsEach: null, cut }
+						{ kind, colour, form: 'ball', amount: (count * bags) / all, bagsEach: all, cut }
 					: {
 							kind,
 							colour,

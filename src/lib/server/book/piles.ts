@@ -3,6 +3,7 @@ import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
 import { pileWord } from '$lib/core/prepare/piles';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '../base/group-id';
+import type { Parameter } from '../db/verbs';
 import { execute, many, maybeOne } from '../db/verbs';
 
 /** A pile, and the line of the book it is. */
@@ -53,17 +54,19 @@ const givenPiles = `unnest($2::uuid[], $3::text[], $4::text[], $5::text[], $6::f
 		and c.pieces_per_bag = g.per_bag and c.thickness_um = g.thickness
 		and c.piece_length_mm = g.length and c.piece_g = g.mass`;
 
-interface LineFound {
-	readonly nth: number;
-	readonly id: number;
-}
+const linesText = `select g.nth, l.id as "lineId" from ${givenPiles}
+	join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour
+		and l.form = g.form and l.cut_id is not distinct from c.id
+	where g.style is null or c.id is not null`;
 
-/** The lines of some piles, begun where they are new, in the order they are asked for. */
-async function linesOf(
+/** What is asked of the lines of some piles, in the order of the piles: lines are begun where they are new. */
+async function ofLines<Row>(
 	client: PoolClient,
 	groupId: GroupId,
-	keys: readonly PileKey[]
-): Promise<number[]> {
+	keys: readonly PileKey[],
+	ask: (values: readonly Parameter[]) => Promise<Row[]>
+): Promise<Row[]> {
+	if (keys.length === 0) return [];
 	const values = [
 		groupId,
 		keys.map(({ kindId }) => kindId),
@@ -73,15 +76,8 @@ async function linesOf(
 		...cutNumbers.map((figure) => keys.map(({ cut }) => cut?.[figure] ?? null))
 	];
 	for (let attempt = 1; attempt <= 3; attempt++) {
-		const found = await many<LineFound>(
-			`select g.nth, l.id from ${givenPiles}
-			 join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour
-				and l.form = g.form and l.cut_id is not distinct from c.id
-			 where g.style is null or c.id is not null order by g.nth`,
-			values,
-			client
-		);
-		if (found.length === keys.length) return found.map(({ id }) => id);
+		const found = await ask(values);
+		if (found.length === keys.length) return found;
 		for (const { cut } of keys) if (cut) await cutIdOf(client, groupId, cut);
 		await execute(
 			`insert into line (group_id, kind_id, colour, form, cut_id)
@@ -94,6 +90,18 @@ async function linesOf(
 	throw new Error('piles found no line to lie in');
 }
 
+/** The lines of some piles, in the order they are asked for. */
+const linesOf = async (
+	client: PoolClient,
+	groupId: GroupId,
+	keys: readonly PileKey[]
+): Promise<number[]> =>
+	(
+		await ofLines(client, groupId, keys, (values) =>
+			many<{ nth: number; lineId: number }>(`${linesText} order by g.nth`, values, client)
+		)
+	).map(({ lineId }) => lineId);
+
 /**
  * The piles of the store with these keys as they stand now, held until the transaction ends: who acts
  * on one of them meanwhile waits. All are held in the order of their lines.
@@ -103,18 +111,21 @@ export async function holdPiles(
 	groupId: GroupId,
 	keys: readonly PileKey[]
 ): Promise<HeldPile[]> {
-	const lineIds = await linesOf(client, groupId, keys);
-	const held = await many<{ lineId: number; amount: number; filmMg: number }>(
-		`select line_id as "lineId", amount, film_mg as "filmMg" from balance
-		 where group_id = $1 and holder = 'store' and line_id = any($2::bigint[])
-		 order by line_id for update`,
-		[groupId, lineIds],
-		client
+	const held = await ofLines(client, groupId, keys, (values) =>
+		many<{ lineId: number; amount: number; filmMg: number }>(
+			`with asked as materialized (${linesText}),
+				held as materialized (select line_id, amount, film_mg from balance
+					where group_id = $1 and holder = 'store' and line_id in (select "lineId" from asked)
+					order by line_id for update)
+			 select a."lineId", coalesce(h.amount, 0) as amount, coalesce(h.film_mg, 0) as "filmMg"
+			 from asked a left join held h on h.line_id = a."lineId" order by a.nth`,
+			values,
+			client
+		)
 	);
 	return keys.map((key, at): HeldPile => {
-		const lineId = lineIds[at] ?? 0;
-		const balance = held.find((one) => one.lineId === lineId);
-		return { ...key, lineId, amount: balance?.amount ?? 0, filmMg: balance?.filmMg ?? 0 };
+		const { lineId = 0, amount = 0, filmMg = 0 } = held[at] ?? {};
+		return { ...key, lineId, amount, filmMg };
 	});
 }
 

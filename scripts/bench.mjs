@@ -18,6 +18,8 @@ await runMain(async () => {
 	await ensureBuild();
 	if (isAsked('core')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
 
+	if (isAsked('line')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/line.ts']);
+
 	// A database as it is kept: every write is on the disk before it is acknowledged.
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
 	const { benchGather } = await import('./bench/gather.mjs');

@@ -42,6 +42,20 @@ test('the command line refuses a bad file with code 2 and a line for each proble
 	expect(stderr).toContain('bag.body_mm: ');
 });
 
+test('the command line answers a day at the table, and refuses a file of many with code 2', () => {
+	const file = 'tests/cases/table-day.json';
+	const { cases: days } = JSON.parse(readFileSync(file, 'utf8')) as {
+		cases: { expected: Record<string, number> }[];
+	};
+	const [, day] = days;
+	const door = ['run', '--silent', 'table-day', '--'];
+	const out = execFileSync('npm', [...door, '-'], { input: JSON.stringify(day), encoding: 'utf8' });
+	expect((JSON.parse(out) as { counts: object }).counts).toEqual(day?.expected);
+	const { status, stdout, stderr } = spawnSync('npm', [...door, file], { encoding: 'utf8' });
+	expect([status, stdout]).toEqual([2, '']);
+	expect(stderr).toContain('file: This holds many days. Give one at a time.');
+});
+
 test('POST /api/estimate says the same for every worked case', async ({ request }) => {
 	for (const { name, plan, expected } of cases) {
 		const answer = (await (await request.post('/api/estimate', { data: plan })).json()) as {

@@ -14,6 +14,8 @@ import type { SheetRequest } from '../sheets/make-sheet';
 import { makeSheet } from '../sheets/make-sheet';
 import type { WorkSheetOrder } from '../sheets/work-sheet';
 import { workSheet } from '../sheets/work-sheet';
+import type { SeatOrder, SeatedDay } from './seat-day';
+import { seatDay } from './seat-day';
 import { solveMix } from './solve-mix';
 
 /** A sheet of a plan as a PDF; null where the plan has no such sheet. */
@@ -54,3 +56,6 @@ export async function mix(order: {
 	);
 	return best && { ...(toSnakeKeys({ ...best, left: {} }) as object), left: best.left };
 }
+
+/** Who sits where at a table day, and what no day could beat. */
+export const seats = (order: SeatOrder): Promise<SeatedDay> => seatDay(order);

@@ -1,12 +1,7 @@
 import type { Mix, MixProgram, StoredBags } from '$lib/core/back/mix';
 import { mixOf } from '$lib/core/back/mix';
 import { mixText } from '$lib/core/back/mix-text';
-import type { Highs } from 'highs';
-
-/** The solver, made once and used again; made anew after it failed. */
-let solver: Promise<Highs> | null = null;
-const readySolver = (): Promise<Highs> =>
-	(solver ??= import('highs').then(({ default: loadHighs }) => loadHighs()));
+import { solved } from './solver';
 
 /** Seconds the solver may take before it gives the best it has. */
 const longestSeconds = 2;
@@ -30,14 +25,7 @@ export async function solveMix(
 	store: readonly StoredBags[]
 ): Promise<Mix | null> {
 	if (program.choices.length === 0) return mixOf(program, [], store);
-	const highs = await readySolver();
-	let solution: ReturnType<Highs['solve']>;
-	try {
-		solution = highs.solve(mixText(program), options(program));
-	} catch (error) {
-		solver = null;
-		throw error;
-	}
+	const solution = await solved(mixText(program), options(program));
 	if (!Object.values(solution.Columns).every((column) => 'Primal' in column)) return null;
 	const counts = program.choices.map((_, index) => {
 		const column = solution.Columns[`x${index}`];

@@ -1,0 +1,61 @@
+// A day at the table: run plainly, run by chance, and its seats advised, with what no day could beat.
+import { plainly } from '../../src/lib/core/line/day';
+import { lineStations } from '../../src/lib/core/line/line';
+import { manyDays } from '../../src/lib/core/line/many-days';
+import { runDay } from '../../src/lib/core/line/run-day';
+import { usualSpreads } from '../../src/lib/core/line/seeded-chance';
+import { seatDay } from '../../src/lib/server/heavy/seat-day';
+import { print, quantile } from './figures.mjs';
+
+const lengthS = 3 * 3600;
+const line = {
+	piecesPerBag: 4,
+	bagsPerBall: 20,
+	cutTool: 'scissors',
+	stack: 3,
+	batch: 20
+} as const;
+const stock = { bags: 1500, flat: 0, pieces: 0, joined: 0, balls: 0 };
+const names = Array.from({ length: 16 }, (_, at) => `Person ${at}`);
+const speeds = [1, 1, 1, 1.3, 0.6, 1];
+const seats = ['flatten', 'cut', 'cut', 'cut', 'cut', 'join', 'join', 'join'] as const;
+const sittings = names.map((name, at) => ({
+	name,
+	speed: speeds[at % 6] ?? 1,
+	station: at === 15 ? ('ball' as const) : (seats[at % 8] ?? 'join'),
+	fromS: 0,
+	toS: lengthS
+}));
+const day = { line, stock, room: {}, lengthS, sittings };
+
+for (let warm = 0; warm < 200; warm++) runDay(day, plainly);
+const plain = Array.from({ length: 100 }, () => {
+	const from = performance.now();
+	runDay(day, plainly);
+	return performance.now() - from;
+});
+print('line: a day of 16 people and 3 hours, median', quantile(plain, 0.5), 'ms', 4);
+
+const from = performance.now();
+manyDays(day, { runs: 200, seed: 1, spreads: usualSpreads }, () => {});
+print('line: 200 such days by chance', performance.now() - from, 'ms', 800);
+
+for (const bags of [1500, 4000]) {
+	const begun = performance.now();
+	const { worth, bound, fixedWorth } = await seatDay({
+		day: { line, stock: { ...stock, bags }, room: {}, lengthS },
+		people: sittings.map(({ name, speed }) => ({
+			name,
+			speed,
+			may: lineStations,
+			fromS: 0,
+			toS: lengthS
+		})),
+		rules: { cutTool: 'scissors', tools: { cut: 6 }, children: new Set() },
+		seed: 1
+	});
+	print(`line: seats for 16 people, ${bags} bags, advised`, performance.now() - begun, 'ms', 3000);
+	print(`line: … worth without changes`, fixedWorth, 'balls');
+	print(`line: … worth as advised`, worth, 'balls');
+	print(`line: … at most`, bound ?? NaN, 'balls');
+}

@@ -1,0 +1,4 @@
+// npm run --silent table-day -- FILE
+import { runDoor } from './lib/run-door.mjs';
+
+await runDoor('table-day');

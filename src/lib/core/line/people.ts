@@ -1,0 +1,38 @@
+import type { Sitting } from './day';
+import type { LineStation } from './line';
+import type { SeatRules } from './rules';
+
+/** Somebody who is there for a time and sits where they are advised to. */
+export interface FreePerson {
+	readonly name: string;
+	/** Of the group's pace, above 0. */
+	readonly speed: number;
+	/** The stations they may take. */
+	readonly may: readonly LineStation[];
+	readonly fromS: number;
+	readonly toS: number;
+}
+
+/** A person of a day: seated already, or free to be seated. */
+export type Seated = Sitting | FreePerson;
+
+/**
+ * Whether somebody is still to be seated.
+ *
+ * @example isFree({ name: 'Wren', speed: 1, may: ['join'], fromS: 0, toS: 60 }) // true
+ */
+export const isFree = (person: Seated): person is FreePerson => !('station' in person);
+
+/**
+ * The stations a person may take: no child sits at a rolling blade.
+ *
+ * @example allowedOf({ name: 'Ivo', speed: 1, may: ['cut', 'join'], fromS: 0, toS: 60 }, 'rolling-blade', new Set(['Ivo'])) // ['join']
+ */
+export const allowedOf = (
+	{ name, may }: FreePerson,
+	cutTool: SeatRules['cutTool'],
+	children: ReadonlySet<string>
+): readonly LineStation[] =>
+	may.filter(
+		(station) => !(station === 'cut' && cutTool === 'rolling-blade' && children.has(name))
+	);

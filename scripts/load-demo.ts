@@ -1,7 +1,7 @@
 import { barePractice } from '../src/lib/core/practice/practice';
 // The demo world: made up, the same every time, loaded once.
 import { loadGathered } from './demo/gathered';
-import { loadPeople } from './demo/people';
+import { loadPeople, seatNextDay } from './demo/people';
 import { demoPlans } from './demo/plans';
 import { writeOf } from '../src/lib/server/plan/keep-form';
 import { endPools } from '../src/lib/server/db/pool';
@@ -35,6 +35,7 @@ async function load() {
 	}
 	await loadGathered(localGroupId);
 	await loadPeople(localGroupId);
+	await seatNextDay(localGroupId);
 	await execute('update volunteer_group set name = $2, has_demo_world = true where id = $1', [
 		localGroupId,
 		'Alder Quay Mat Table'

@@ -1,6 +1,7 @@
 // A day at the table: run plainly, run by chance, and its seats advised, with what no day could beat.
 import { plainly } from '../../src/lib/core/line/day';
 import { lineStations } from '../../src/lib/core/line/line';
+import { evenly } from '../../src/lib/core/line/people';
 import { manyDays } from '../../src/lib/core/line/many-days';
 import { runDay } from '../../src/lib/core/line/run-day';
 import { usualSpreads } from '../../src/lib/core/line/seeded-chance';
@@ -46,7 +47,7 @@ for (const bags of [1500, 4000]) {
 		day: { line, stock: { ...stock, bags }, room: {}, lengthS },
 		people: sittings.map(({ name, speed }) => ({
 			name,
-			speed,
+			speeds: evenly(speed),
 			may: lineStations,
 			fromS: 0,
 			toS: lengthS

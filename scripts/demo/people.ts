@@ -2,6 +2,10 @@ import type { GroupId } from '../../src/lib/server/base/group-id';
 import { many } from '../../src/lib/server/db/verbs';
 import { addPerson, keepPerson } from '../../src/lib/server/people/people';
 import { addTableDay } from '../../src/lib/server/people/table-days';
+import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
+import { workOfDay } from '../../src/lib/server/prepare/day-work';
+import { seatDay } from '../../src/lib/server/heavy/seat-day';
+import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/line-day';
 import type { Level, Need, SeatName } from '../../src/lib/stages/people/seats';
 
 /** The days the Alder Quay Mat Table meets: Thursdays in the boat shed. */
@@ -136,4 +140,29 @@ export async function loadPeople(groupId: GroupId): Promise<void> {
 		);
 		if (saved.outcome !== 'kept') throw new Error(`${name} of the demo was not kept`);
 	}
+}
+
+/** The next day as it is planned: forty balls by half past eight, and everybody seated. */
+export async function seatNextDay(groupId: GroupId): Promise<void> {
+	const id = keyOf(5);
+	const found = await findDay(groupId, id);
+	if (!found) throw new Error('the next day of the demo is not there');
+	const { plans } = await workOfDay(groupId, found);
+	const termed = await keepTerms(groupId, id, found.version, {
+		...found,
+		planId: plans[0]?.id ?? null,
+		ballsWanted: 14,
+		also: 'go on with the loom'
+	});
+	const day = await findDay(groupId, id);
+	if (termed.outcome !== 'kept' || !day) throw new Error('the next day of the demo was not kept');
+	const { work } = await workOfDay(groupId, day);
+	if (!work) throw new Error('the table of the demo has nothing to make');
+	const loom = ['Wren', 'Lou'].flatMap((name) => {
+		const personId = day.people.find((one) => one.name === name)?.id;
+		return personId ? [{ personId, station: 'weave', from: day.from, to: day.to }] : [];
+	});
+	const { sittings } = await seatDay(seatOrderOf(day, work, loom));
+	const seated = await keepSeats(groupId, id, day.version, seatsOfAdvice(sittings, day, loom));
+	if (seated.outcome !== 'kept') throw new Error(`the demo seats: ${JSON.stringify(seated)}`);
 }

@@ -1,44 +1,14 @@
-import pg from 'pg';
-import type { APIRequestContext, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import type { App } from './app';
 import { expect, expectAccessible, keep, ready, test } from './app';
 import { sendWhileKilled } from './killed';
+import { put, rows } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
 test.use({
 	world: 'prepare',
 	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404', '409']
 });
-
-async function rows<Row>(app: App, sql: string): Promise<Row[]> {
-	const client = new pg.Client({ connectionString: app.databaseUrl });
-	await client.connect();
-	try {
-		return (await client.query(sql)).rows as Row[];
-	} finally {
-		await client.end();
-	}
-}
-
-/** So many bags of a colour put on the table. */
-async function put(app: App, request: APIRequestContext, colour: string, amount: number) {
-	const [kind] = await rows<{ id: string }>(
-		app,
-		`select id from bag_kind where name = 'Thin carrier'`
-	);
-	const typed = {
-		kind: kind?.id ?? '',
-		colour,
-		form: 'bag',
-		direction: 'in',
-		amount: String(amount),
-		reason: 'counted'
-	};
-	const answer = await request.post(`${app.address}/api/entries`, {
-		data: { entries: [{ key: crypto.randomUUID(), type: 'movement', typed }] }
-	});
-	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
-}
 
 /** The pile at a place of the table. */
 const at = (page: Page, place: string, colour: string) =>

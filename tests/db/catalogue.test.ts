@@ -1,3 +1,4 @@
+import { cutsWith } from '../../src/lib/stages/day/day-view';
 import type { Bag } from '../../src/lib/core/bag/measure-bag';
 import { bagPresets } from '../../src/lib/core/bag/presets';
 import { listKinds } from '../../src/lib/server/gather/kinds';
@@ -56,6 +57,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'person_seat.seat': seatNames,
 		'person_seat.level': levels,
 		'seat.station': stations,
+		'table_day.cut_with': cutsWith,
 		'thing_event.what': thingEvents,
 		'measurement.kind': measures,
 		'timed_work.work': tasks,
@@ -114,6 +116,8 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'cut.thickness_um',
 		'cut.piece_g',
 		'label_printer.labels_left',
+		'table_day.from_minute',
+		'table_day.to_minute',
 		'seat.from_minute',
 		'seat.to_minute',
 		'volunteer_group.codes_reserved',

@@ -1,3 +1,5 @@
+import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
+import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { expect } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { cutBag } from '../../src/lib/core/cut/cut-bag';
@@ -95,6 +97,16 @@ const ball = (ids: PrepareIds): BallEntry => ({
 	scaleErrorG: 1,
 	byName: null
 });
+const terms = {
+	from: 1080,
+	to: 1200,
+	breaks: [],
+	breakLength: 5,
+	planId: null,
+	ballsWanted: null,
+	also: null,
+	cutWith: 'scissors'
+} as const;
 const orRefused = (work: Promise<unknown>) => work.catch(() => 'refused');
 const pileOf = ({ kindId }: PrepareIds) =>
 	({ kindId, colour: 'blue', form: 'bag', cut: null }) as const;
@@ -226,6 +238,11 @@ export const askedOfTable: Readonly<
 			},
 			today
 		),
+	'people/day findDay': (other, { day }) => findDay(other, day),
+	'people/day keepTerms': (other, { day, plan }) =>
+		keepTerms(other, day, 1, { ...terms, planId: plan.id }),
+	'people/day keepSeats': (other, { day }) => keepSeats(other, day, 1, []),
+	'prepare/day-work workOfDay': async (other) => (await workOfDay(other, terms)).work,
 	'people/table-days listTableDays': (other) => listTableDays(other, today),
 	'people/table-days addTableDay': (other, { day }) =>
 		addTableDay(other, day, '2026-12-03', 'Elsewhere').then(({ outcome }) => outcome),
@@ -272,6 +289,10 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/people listPeople': [],
 	'people/people addPerson': 'kept',
 	'people/people keepPerson': refusedAt('name'),
+	'people/day findDay': null,
+	'people/day keepTerms': refusedAt('plan'),
+	'people/day keepSeats': refusedAt('day'),
+	'prepare/day-work workOfDay': null,
 	'people/table-days listTableDays': [],
 	'people/table-days addTableDay': 'kept',
 	'people/table-days setWhoComes': refusedAt('people'),

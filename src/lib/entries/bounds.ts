@@ -25,6 +25,8 @@ export const bounds = {
 	'bag_kind.handle_mm': planLimits['bag.handle_mm'],
 	'bag_kind.mass_g': planLimits['bag.mass_g'],
 	'bag_kind.handful_count': { atLeast: 1, atMost: 1000 },
+	'table_day.balls_wanted': { atLeast: 1, atMost: 10_000 },
+	'table_day.pause_minutes': { atLeast: 1, atMost: 60 },
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 }
 } as const satisfies Record<string, Bound>;
 
@@ -47,6 +49,7 @@ export const longest = {
 	'person.name': 120,
 	'person.likes': 200,
 	'table_day.place': 120,
+	'table_day.also': 200,
 	'tool.name': 80,
 	'entry.note': 400,
 	'list_import.file_name': 200

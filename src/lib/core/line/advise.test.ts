@@ -9,6 +9,7 @@ import { anyDay } from './day.arbitrary';
 import type { LineStation } from './line';
 import { lineStations } from './line';
 import type { FreePerson } from './people';
+import { evenly } from './people';
 import type { SeatRules } from './rules';
 import { brokenRule } from './rules';
 import { runDay } from './run-day';
@@ -24,13 +25,15 @@ const nothing = { bags: 0, flat: 0, pieces: 0, joined: 0, balls: 0 };
 const noRules: SeatRules = { cutTool: 'scissors', tools: {}, children: new Set() };
 const free = (name: string, more: Partial<FreePerson> = {}): FreePerson => ({
 	name,
-	speed: 1,
+	speeds: evenly(1),
 	may: lineStations,
 	fromS: 0,
 	toS: 7200,
 	...more
 });
-const six = [1, 1, 1, 1.3, 0.6, 1].map((speed, at) => free(`Person ${at}`, { speed }));
+const six = [1, 1, 1, 1.3, 0.6, 1].map((speed, at) =>
+	free(`Person ${at}`, { speeds: evenly(speed) })
+);
 const sixDay = { line, stock: { ...nothing, bags: 400 }, room: {}, lengthS: 7200 };
 
 /** The best day in which nobody changes seats, by trying all there are: nowhere is a seat, too. */
@@ -48,9 +51,9 @@ function bestOfAll(
 			best = Math.max(best, runDay({ ...day, sittings }, plainly).worth);
 			return;
 		}
-		const { name, speed, fromS, toS } = person;
+		const { name, speeds, fromS, toS } = person;
 		for (const station of person.may)
-			tryFrom(at + 1, [...sittings, { name, speed, station, fromS, toS }]);
+			tryFrom(at + 1, [...sittings, { name, speed: speeds[station], station, fromS, toS }]);
 		if (Object.keys(rules.tools).length > 0 || rules.children.size > 0) tryFrom(at + 1, sittings);
 	};
 	tryFrom(0, []);
@@ -84,7 +87,12 @@ describe('seats that are advised', () => {
 	const people = fc
 		.array(
 			fc.record({
-				speed: fc.constantFrom(0.6, 1, 1.3),
+				speeds: fc.record({
+					flatten: fc.constantFrom(0.6, 1),
+					cut: fc.constantFrom(1, 1.3),
+					join: fc.constantFrom(0.6, 1.3),
+					ball: fc.constant(1)
+				}),
 				may: fc.subarray([...lineStations], { minLength: 1 }),
 				fromS: fc.constantFrom(0, 600),
 				toS: fc.constantFrom(2400, 3600)

@@ -18,7 +18,7 @@ import { better, changesOf, sittingsOf, tried } from './seat-plans';
  */
 export const usualTrials = (people: number, lengthS: number): number =>
 	Math.round(
-		Math.min(8000, Math.max(400, (8000 * 36 * 7200) / (Math.max(1, people) ** 2 * lengthS)))
+		Math.min(8000, Math.max(400, (12_000 * 36 * 7200) / (Math.max(1, people) ** 2 * lengthS)))
 	);
 
 /** Seats of a day, and what it comes to with them. */
@@ -39,7 +39,7 @@ export interface Advice {
  * @param trials days that are tried beside those without changes, whole, 0 or more
  * @param seed whole; the same seed gives the same seats
  * @throws DomainError where a figure is out of its domain
- * @example adviseSeats({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, [{ name: 'Pia', speed: 1, may: ['join', 'ball'], fromS: 0, toS: 600 }], { cutTool: 'scissors', tools: {}, children: new Set() }, { trials: 10, seed: 1 }).sittings.map(({ station }) => station) // ['ball']
+ * @example adviseSeats({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, [{ name: 'Pia', speeds: evenly(1), may: ['join', 'ball'], fromS: 0, toS: 600 }], { cutTool: 'scissors', tools: {}, children: new Set() }, { trials: 10, seed: 1 }).sittings.map(({ station }) => station) // ['ball']
  */
 export function adviseSeats(
 	day: Omit<LineDay, 'sittings'>,

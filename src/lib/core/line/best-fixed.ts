@@ -8,7 +8,7 @@ import { better, tried } from './seat-plans';
  * starts are bettered a person at a time.
  *
  * @param enough a worth at which nothing more is tried
- * @example bestFixed({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speed: 1, may: ['ball'], fromS: 0, toS: 600 }], free: [{ name: 'Pia', speed: 1, may: ['ball'], fromS: 0, toS: 600 }], may: [['ball']], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, seededRng(1), 1, Infinity).worth // 3
+ * @example bestFixed({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speeds: evenly(1), may: ['ball'], fromS: 0, toS: 600 }], free: [{ name: 'Pia', speeds: evenly(1), may: ['ball'], fromS: 0, toS: 600 }], may: [['ball']], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, seededRng(1), 1, Infinity).worth // 3
  */
 export function bestFixed(search: Search, rng: Rng, starts: number, enough: number): Tried {
 	const { free, may, isHeld } = search;

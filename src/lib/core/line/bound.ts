@@ -49,7 +49,9 @@ export function boundProgram(
 				const nth = lineStations.indexOf(station);
 				const name = `x${at}_${nth}_${slot}`;
 				own.push(`+ ${name}`);
-				work[nth]?.push(`- ${(rate[nth] ?? 0) * person.speed * slotS} ${name}`);
+				work[nth]?.push(
+					`- ${(rate[nth] ?? 0) * (isFree(person) ? person.speeds[station] : person.speed) * slotS} ${name}`
+				);
 				sitting[nth]?.push(`+ ${name}`);
 			}
 			add(own, share);

@@ -16,7 +16,7 @@ const pick = <One>(rng: Rng, all: readonly One[]): One =>
  * A plan a little otherwise: a change earlier, later, more or less, another station, an errand, or two
  * who change places from a moment on. The same plan where nothing came of it.
  *
- * @example moved({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speed: 1, may: ['ball'], fromS: 0, toS: 600 }], free: [{ name: 'Pia', speed: 1, may: ['ball'], fromS: 0, toS: 600 }], may: [['ball']], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, [[{ station: 'ball', fromS: 0 }]], seededRng(1)) // [[{ station: 'ball', fromS: 0 }]]
+ * @example moved({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speeds: evenly(1), may: ['ball'], fromS: 0, toS: 600 }], free: [{ name: 'Pia', speeds: evenly(1), may: ['ball'], fromS: 0, toS: 600 }], may: [['ball']], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, [[{ station: 'ball', fromS: 0 }]], seededRng(1)) // [[{ station: 'ball', fromS: 0 }]]
  */
 export function moved({ free, may, day }: Search, plan: SeatPlan, rng: Rng): SeatPlan {
 	const at = Math.floor(rng() * plan.length);

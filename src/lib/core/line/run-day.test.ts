@@ -8,7 +8,8 @@ import { anyDay } from './day.arbitrary';
 import { fluidDay } from './fluid.arbitrary';
 import { manyDays } from './many-days';
 import type { Amounts } from './line';
-import { amountsAt, beginDay, courseOf, runDay, runUntil } from './run-day';
+import { courseOf } from './course';
+import { amountsAt, beginDay, runDay, runUntil } from './run-day';
 import { seededChance, usualSpreads } from './seeded-chance';
 
 const line = {

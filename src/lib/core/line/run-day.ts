@@ -279,8 +279,13 @@ export function amountsAt({ day, state }: Run): Amounts {
 	return amountsOf(there, day.line);
 }
 
-/** What lies at the places, strand counted in bags' worth. */
-function amountsOf(there: ArrayLike<number>, { piecesPerBag }: Line): Amounts {
+/**
+ * What lies at the places, strand counted in bags' worth.
+ *
+ * @param there in the order of the places, strand in pieces
+ * @example amountsOf([1, 2, 3, 4, 5], { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }).joined // 1
+ */
+export function amountsOf(there: ArrayLike<number>, { piecesPerBag }: Line): Amounts {
 	const [bags = 0, flat = 0, pieces = 0, strand = 0, balls = 0] = Array.from(there);
 	return { bags, flat, pieces, joined: strand / piecesPerBag, balls };
 }
@@ -315,25 +320,4 @@ export function runDay(day: LineDay, chance: Chance): DayAnswer {
 		})),
 		worth: worthOf(counts, day.line.bagsPerBall)
 	};
-}
-
-/** What lies there from a moment on. */
-export interface CoursePoint {
-	readonly atS: number;
-	readonly amounts: Amounts;
-}
-
-/**
- * The course of every place over a day: what lies there from each moment at which that changes.
- *
- * @throws DomainError where a figure of the day is out of its domain
- * @example courseOf({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 9, flat: 0, pieces: 0, joined: 0, balls: 0 }, room: {}, lengthS: 600, sittings: [{ name: 'Wren', speed: 1, station: 'flatten', fromS: 0, toS: 600 }] }, plainly).map(({ atS, amounts }) => [atS, amounts.flat]) // [[0, 0], [135, 9], [600, 9]]
- */
-export function courseOf(day: LineDay, chance: Chance): CoursePoint[] {
-	const points: CoursePoint[] = [];
-	const point = ({ state }: Run) =>
-		void points.push({ atS: state.atS, amounts: amountsOf(state.there, day.line) });
-	const run = runUntil(beginDay(day, chance), day.lengthS, point);
-	if ((points.at(-1)?.atS ?? 0) < day.lengthS) point(run);
-	return points;
 }

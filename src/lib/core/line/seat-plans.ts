@@ -37,7 +37,7 @@ export interface Search {
 /**
  * The sittings of a plan, in the order of the people.
  *
- * @example sittingsOf({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speed: 1, may: ['ball'], fromS: 0, toS: 600 }], free: [], may: [], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, [[{ station: 'ball', fromS: 0 }]]).length // 1
+ * @example sittingsOf({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speeds: evenly(1), may: ['ball'], fromS: 0, toS: 600 }], free: [], may: [], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, [[{ station: 'ball', fromS: 0 }]]).length // 1
  */
 export function sittingsOf({ people }: Search, plan: SeatPlan): Sitting[] {
 	let nth = 0;
@@ -47,8 +47,8 @@ export function sittingsOf({ people }: Search, plan: SeatPlan): Sitting[] {
 		return stretches.flatMap(({ station, fromS }, at): Sitting[] => {
 			const next = stretches[at + 1];
 			const toS = next ? next.fromS - changeS : person.toS;
-			const { name, speed } = person;
-			return station && toS > fromS ? [{ name, speed, station, fromS, toS }] : [];
+			const { name, speeds } = person;
+			return station && toS > fromS ? [{ name, speed: speeds[station], station, fromS, toS }] : [];
 		});
 	});
 }
@@ -64,7 +64,7 @@ export interface Tried {
 /**
  * Runs the day of a plan.
  *
- * @example tried({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speed: 1, may: ['ball'], fromS: 0, toS: 600 }], free: [], may: [], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, [[{ station: 'ball', fromS: 0 }]]).worth // 3
+ * @example tried({ day: { line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 600 }, people: [{ name: 'Pia', speeds: evenly(1), may: ['ball'], fromS: 0, toS: 600 }], free: [], may: [], rules: { cutTool: 'scissors', tools: {}, children: new Set() }, judged: new Set(), isHeld: false }, [[{ station: 'ball', fromS: 0 }]]).worth // 3
  */
 export function tried(search: Search, plan: SeatPlan): Tried {
 	const sittings = sittingsOf(search, plan);

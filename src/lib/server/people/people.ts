@@ -47,6 +47,9 @@ export async function addPerson(groupId: GroupId, key: string, name: string): Pr
 const isChildAtBlade = (error: unknown): boolean =>
 	(error as { constraint?: string }).constraint === 'child_at_blade';
 
+const isChildAlone = (error: unknown): boolean =>
+	(error as { constraint?: string }).constraint === 'child_has_company';
+
 /** Ends the transaction of what is not kept. */
 class Refused extends Error {
 	constructor(readonly saved: SaveResult) {
@@ -129,6 +132,11 @@ export async function keepPerson(
 			return refuse(
 				'seats',
 				`${name.trim()} is a child: blunt scissors at most, never sharp ones or a blade, on any day they are seated. Take the seat away first.`
+			);
+		if (isChildAlone(error))
+			return refuse(
+				'seats',
+				`${name.trim()} is seated on a day to come where a child would be alone without an adult: seat somebody beside them first.`
 			);
 		if ((error as { code?: string }).code === '23505')
 			return refuse('name', 'There is a person of that name already. Give one of them a nickname.');

@@ -1,6 +1,7 @@
 import type { LineDay } from '$lib/core/line/day';
 import { lineBuffers, lineCuts, lineStations, usualStack } from '$lib/core/line/line';
 import type { Seated } from '$lib/core/line/people';
+import { evenly } from '$lib/core/line/people';
 import type { SeatRules } from '$lib/core/line/rules';
 import { z } from 'zod';
 
@@ -145,8 +146,10 @@ export function readDayCase(text: string): Read {
 				path: `${path}.station`,
 				sentence: 'A child never sits at a rolling blade.'
 			});
-		const times = { name, speed, fromS: from * 60, toS: to * 60 };
-		return seat ? { ...times, station: seat } : { ...times, may: may ?? lineStations };
+		const times = { name, fromS: from * 60, toS: to * 60 };
+		return seat
+			? { ...times, speed, station: seat }
+			: { ...times, speeds: evenly(speed), may: may ?? lineStations };
 	});
 	for (const [at, one] of people.entries())
 		if (

@@ -70,7 +70,9 @@
 				data-day={day.day}
 			>
 				<div class="flex flex-wrap items-baseline gap-x-4">
-					<h2>{yearDayWords(day.day)}</h2>
+					<h2>
+						<a class="link" href="/prepare/days/{day.id}">{yearDayWords(day.day)}</a>
+					</h2>
 					<p class="quiet">{day.place} · {countWords(day.people.length, day.unnamed)}</p>
 				</div>
 				{#if data.people.length === 0}
@@ -105,6 +107,9 @@
 						{/if}
 						<button class="btn justify-self-start">These can come</button>
 					</form>
+				{/if}
+				{#if day.people.length > 0}
+					<p><a class="btn" href="/prepare/days/{day.id}">Seat them</a></p>
 				{/if}
 				<form method="POST" action="?/off">
 					<input type="hidden" name="id" value={day.id} />

@@ -3,7 +3,7 @@
 	import type { FieldOfMethods } from '$lib/stages/plan/bench/method-field.svelte';
 	import { techniqueKinds } from '$lib/core/techniques/technique';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
-	import { chartLook, onLookChange } from './chart-look';
+	import { chartLook, onLookChange } from '$lib/ui/chart-look';
 
 	Chart.register(Legend, LinearScale, PointElement, ScatterController, Tooltip);
 

@@ -12,7 +12,7 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sweepStripWidths, variedCut } from '$lib/core/compare/width-sweep';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
-	import { chartLook, onLookChange } from './chart-look';
+	import { chartLook, onLookChange } from '$lib/ui/chart-look';
 
 	Chart.register(
 		CategoryScale,

@@ -1,0 +1,73 @@
+import type { LineDay, Sitting } from './day';
+import { plainly } from './day';
+import type { LineStation } from './line';
+import { lineStations } from './line';
+import type { FreePerson } from './people';
+import { allowedOf } from './people';
+import type { SeatRules } from './rules';
+import { brokenRule } from './rules';
+import { runDay } from './run-day';
+import { changeS } from './seat-plans';
+
+/** One person moved from one station to another, and what that brings. */
+export interface Move {
+	readonly name: string;
+	readonly from: LineStation;
+	readonly to: LineStation;
+	/** When they rise, s of the day. */
+	readonly atS: number;
+	/** More balls by the end, and more of what a day is worth. */
+	readonly balls: number;
+	readonly worth: number;
+	/** The day's sittings with the move. */
+	readonly sittings: readonly Sitting[];
+}
+
+/**
+ * The one move of one person that helps most, from a moment on: to another station for the rest of
+ * their sitting. Null where none brings anything.
+ *
+ * @param people what each may do, by name
+ * @param fromS nobody is moved before, s
+ * @param everyS moves are tried at moments so far apart, above 0
+ * @example bestMove({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 900, sittings: [{ name: 'Pia', speed: 1, station: 'join', fromS: 0, toS: 900 }] }, [{ name: 'Pia', speeds: evenly(1), may: ['join', 'ball'], fromS: 0, toS: 900 }], { cutTool: 'scissors', tools: {}, children: new Set() }, 0, 900)?.balls // 3
+ */
+export function bestMove(
+	day: LineDay,
+	people: readonly FreePerson[],
+	rules: SeatRules,
+	fromS: number,
+	everyS: number
+): Move | null {
+	const before = runDay(day, plainly);
+	const judged = new Set(people.map(({ name }) => name));
+	let best: Move | null = null;
+	for (const [at, sitting] of day.sittings.entries()) {
+		const person = people.find(({ name }) => name === sitting.name);
+		if (!person) continue;
+		for (const to of lineStations) {
+			if (to === sitting.station || !allowedOf(person, rules.cutTool, rules.children).includes(to))
+				continue;
+			const beginS = Math.max(fromS, sitting.fromS);
+			for (let atS = beginS; atS + changeS + 300 <= sitting.toS; atS += everyS) {
+				const isWhole = atS <= sitting.fromS;
+				const rest = {
+					...sitting,
+					station: to,
+					speed: person.speeds[to],
+					fromS: isWhole ? sitting.fromS : atS + changeS
+				};
+				const sittings = day.sittings.flatMap((one, nth) =>
+					nth !== at ? [one] : isWhole ? [rest] : [{ ...one, toS: atS }, rest]
+				);
+				if (brokenRule(sittings, rules, judged)) continue;
+				const { counts, worth } = runDay({ ...day, sittings }, plainly);
+				const more = worth - before.worth;
+				if (more < 0.25 || more <= (best?.worth ?? 0)) continue;
+				const balls = counts.balls - before.counts.balls;
+				best = { name: sitting.name, from: sitting.station, to, atS, balls, worth: more, sittings };
+			}
+		}
+	}
+	return best;
+}

@@ -1,0 +1,132 @@
+import type { GroupId } from '$lib/server/base/group-id';
+import { refuse } from '$lib/server/db/save-result';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, maybeOne } from '$lib/server/db/verbs';
+import type { DaySeat, PlannedDay } from '$lib/stages/day/day-view';
+
+/** A day as it is planned; null where there is none, or it is called off. */
+export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null> =>
+	maybeOne<PlannedDay>(
+		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
+			t.from_minute as "from", t.to_minute as "to", to_json(t.breaks) as breaks,
+			t.pause_minutes as "breakLength", t.plan_id as "planId", t.balls_wanted as "ballsWanted", t.also,
+			t.cut_with as "cutWith", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed",
+			(select coalesce(json_agg(json_build_object('personId', s.person_id, 'station', s.station,
+				'from', s.from_minute, 'to', s.to_minute) order by s.person_id, s.from_minute), '[]')
+				from seat s where s.group_id = t.group_id and s.day_id = t.id) as seats,
+			(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name, 'isChild', p.is_child,
+				'came', d.came,
+				'seats', (select coalesce(json_object_agg(q.seat, q.level), '{}') from person_seat q
+					where q.group_id = p.group_id and q.person_id = p.id),
+				'chance', (select (4 + count(*) filter (where o.came)) / (5.0 + count(*))
+					from day_person o where o.group_id = p.group_id and o.person_id = p.id and o.came is not null))
+				order by lower(btrim(p.name))), '[]')
+				from day_person d join person p on p.group_id = d.group_id and p.id = d.person_id
+				where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people
+		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
+		[groupId, id]
+	);
+
+const changedMeanwhile = refuse(
+	'day',
+	'Somebody changed this day meanwhile: what they set stands here. Say yours again.'
+);
+
+/** What is planned of a day, beside its seats. */
+export type DayTerms = Pick<
+	PlannedDay,
+	'from' | 'to' | 'breaks' | 'breakLength' | 'planId' | 'ballsWanted' | 'also' | 'cutWith'
+>;
+
+/** Sets when a day runs and what it is for, where nobody changed it meanwhile. Seats keep within its time. */
+export const keepTerms = (
+	groupId: GroupId,
+	id: string,
+	version: number,
+	{ from, to, breaks, breakLength, planId, ballsWanted, also, cutWith }: DayTerms
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		if (planId !== null) {
+			const plan = await maybeOne<{ id: string }>(
+				'select id from plan where group_id = $1 and id = $2 and deleted_at is null',
+				[groupId, planId],
+				client
+			);
+			if (!plan) return refuse('plan', 'That plan is not in the list any more.');
+		}
+		const set = await execute(
+			`update table_day set version = version + 1, from_minute = $4, to_minute = $5, breaks = $6::integer[],
+				pause_minutes = $7, plan_id = $8, balls_wanted = $9, also = $10, cut_with = $11
+			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
+			[groupId, id, version, from, to, breaks, breakLength, planId, ballsWanted, also, cutWith],
+			client
+		);
+		if (set === 0) return changedMeanwhile;
+		await execute(
+			`delete from seat where group_id = $1 and day_id = $2
+				and greatest(from_minute, $3::integer) >= least(to_minute, $4::integer)`,
+			[groupId, id, from, to],
+			client
+		);
+		await execute(
+			`update seat set from_minute = greatest(from_minute, $3::integer), to_minute = least(to_minute, $4::integer)
+			 where group_id = $1 and day_id = $2 and (from_minute < $3::integer or to_minute > $4::integer)`,
+			[groupId, id, from, to],
+			client
+		);
+		return { outcome: 'kept', id };
+	});
+
+const brokenWords: Readonly<Record<string, string>> = {
+	child_at_blade: 'A child cuts with blunt scissors at most, never with sharp ones or a blade.',
+	child_has_company: 'A child has an adult beside them at the same station, all the while.'
+};
+
+/** Sets who sits where at a day, all of it, where nobody changed it meanwhile. */
+export async function keepSeats(
+	groupId: GroupId,
+	id: string,
+	version: number,
+	seats: readonly DaySeat[]
+): Promise<SaveResult> {
+	try {
+		return await withTransaction(async (client): Promise<SaveResult> => {
+			const set = await execute(
+				`update table_day set version = version + 1
+				 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
+				[groupId, id, version],
+				client
+			);
+			if (set === 0) return changedMeanwhile;
+			await execute('delete from seat where group_id = $1 and day_id = $2', [groupId, id], client);
+			await execute(
+				`insert into seat (group_id, id, day_id, person_id, station, tool_id, from_minute, to_minute)
+				 select $1, gen_random_uuid(), $2, p.id, s.station,
+					case when s.station = 'cut' then (select o.id from tool o where o.group_id = $1 and o.gone_at is null
+						and o.sort = case when p.is_child then 'blunt-scissors' when t.cut_with = 'rolling-blade' then 'rolling-blade'
+							else 'sharp-scissors' end order by o.id limit 1) end,
+					greatest(s.begins, t.from_minute), least(s.ends, t.to_minute)
+				 from unnest($3::uuid[], $4::text[], $5::integer[], $6::integer[]) as s (person_id, station, begins, ends)
+				 join person p on p.group_id = $1 and p.id = s.person_id
+				 join day_person d on d.group_id = $1 and d.day_id = $2 and d.person_id = p.id
+				 join table_day t on t.group_id = $1 and t.id = $2
+				 where greatest(s.begins, t.from_minute) < least(s.ends, t.to_minute)`,
+				[
+					groupId,
+					id,
+					seats.map(({ personId }) => personId),
+					seats.map(({ station }) => station),
+					seats.map(({ from }) => from),
+					seats.map(({ to }) => to)
+				],
+				client
+			);
+			return { outcome: 'kept', id };
+		});
+	} catch (error) {
+		const words = brokenWords[(error as { constraint?: string }).constraint ?? ''];
+		if (words) return refuse('seats', words);
+		throw error;
+	}
+}

@@ -1,0 +1,80 @@
+import { cuttingStack } from '$lib/core/cut/stack';
+import type { LineStation } from '$lib/core/line/line';
+import { lineStations, usualStack } from '$lib/core/line/line';
+import { usualWorkSetup } from '$lib/core/model/types';
+import { whyUnsuited } from '$lib/core/prepare/suits';
+import type { DayWork, PlannedDay } from '$lib/stages/day/day-view';
+import { defaults } from '$lib/core/defaults';
+import type { GroupId } from '$lib/server/base/group-id';
+import { listPiles, tableBasis } from './piles';
+import { ballCutOf, tablePlans } from './table-plans';
+import { listTools } from './tools';
+
+/** The plans a day may be for, and what the table makes by the one it is for. */
+export interface WorkOfDay {
+	readonly plans: readonly { readonly id: string; readonly name: string }[];
+	/** Null where there is no plan, or its bags cannot be cut so. */
+	readonly work: DayWork | null;
+}
+
+/** What a day works at: its plan, or the first of those in work; what lies there for it; the group's pace. */
+export async function workOfDay(
+	groupId: GroupId,
+	{ planId, cutWith }: Pick<PlannedDay, 'planId' | 'cutWith'>
+): Promise<WorkOfDay> {
+	const [{ reads, kinds, practice }, piles, tools] = await Promise.all([
+		tablePlans(groupId, tableBasis(groupId)),
+		listPiles(groupId),
+		listTools(groupId)
+	]);
+	const plans = reads.map(({ kept: { id, name } }) => ({ id, name }));
+	const read = reads.find(({ kept }) => kept.id === planId) ?? reads[0];
+	const asked = read && ballCutOf(read.kept, read.read.plan, kinds);
+	const kind = asked && kinds.find(({ id }) => id === asked.kindId);
+	if (!read || !asked || !kind) return { plans, work: null };
+	const { plan } = read.read;
+	const { style, piecesPerBag } = asked.cut;
+	const cutTool = style === 'spiral' || style === 'half-bag' ? style : cutWith;
+	const there = (forms: readonly string[]) =>
+		piles
+			.filter(
+				({ kindId, form, cut }) =>
+					kindId === kind.id &&
+					forms.includes(form) &&
+					(cut === null || whyUnsuited(cut, asked.cut) === null)
+			)
+			.reduce((sum, { amount, cut }) => sum + amount / (cut?.piecesPerBag ?? 1), 0);
+	const counted = tools.filter(({ tool }) =>
+		cutWith === 'rolling-blade'
+			? tool.sort === 'rolling-blade'
+			: tool.sort === 'sharp-scissors' || tool.sort === 'blunt-scissors'
+	);
+	return {
+		plans,
+		work: {
+			planName: read.kept.name,
+			kind: kind.name,
+			line: {
+				piecesPerBag,
+				bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall,
+				cutTool,
+				stack:
+					cutTool === 'scissors' || cutTool === 'rolling-blade'
+						? cuttingStack(plan.bag, plan.cut, cutTool).bags
+						: usualStack(cutTool),
+				batch: defaults.batchSize.value
+			},
+			stock: {
+				bags: Math.floor(there(['bag'])),
+				flat: Math.floor(there(['flat'])),
+				pieces: Math.round(there(['piece']) * piecesPerBag),
+				joined: there(['strand']),
+				balls: 0
+			},
+			pace: Object.fromEntries(
+				lineStations.map((station) => [station, 1 / practice.hands[station].mean])
+			) as Record<LineStation, number>,
+			cutters: counted.length === 0 ? null : counted.reduce((sum, { count }) => sum + count, 0)
+		}
+	};
+}

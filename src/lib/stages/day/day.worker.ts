@@ -1,0 +1,36 @@
+// Many days by chance and the best move, off the page's own thread.
+import type { Move } from '$lib/core/line/best-move';
+import { bestMove } from '$lib/core/line/best-move';
+import type { LineDay } from '$lib/core/line/day';
+import type { DaysByChance } from '$lib/core/line/many-days';
+import { daysByChance } from '$lib/core/line/many-days';
+import type { FreePerson } from '$lib/core/line/people';
+import type { SeatRules } from '$lib/core/line/rules';
+import { usualSpreads } from '$lib/core/line/seeded-chance';
+
+export interface ToDayWorker {
+	readonly run: number;
+	readonly day: LineDay;
+	readonly people: readonly FreePerson[];
+	readonly rules: SeatRules;
+	/** Nobody is moved before, s. */
+	readonly fromS: number;
+}
+export type FromDayWorker =
+	| { readonly tell: 'progress'; readonly run: number; readonly share: number }
+	| { readonly tell: 'move'; readonly run: number; readonly move: Move | null }
+	| { readonly tell: 'days'; readonly run: number; readonly days: DaysByChance };
+
+/** Days, and moments along each. */
+const [runs, moments] = [200, 61];
+/** Moves are tried this far apart, s. */
+const everyS = 900;
+const tell = (message: FromDayWorker) => self.postMessage(message);
+
+self.onmessage = ({ data: { run, day, people, rules, fromS } }: MessageEvent<ToDayWorker>) => {
+	tell({ tell: 'move', run, move: bestMove(day, people, rules, fromS, everyS) });
+	const days = daysByChance(day, { runs, seed: 1, spreads: usualSpreads }, moments, (ran) => {
+		if (ran % 10 === 0) tell({ tell: 'progress', run, share: ran / runs });
+	});
+	tell({ tell: 'days', run, days });
+};

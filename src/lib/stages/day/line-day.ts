@@ -1,0 +1,151 @@
+import type { LineDay, Sitting } from '$lib/core/line/day';
+import type { LineStation } from '$lib/core/line/line';
+import { lineStations } from '$lib/core/line/line';
+import type { FreePerson } from '$lib/core/line/people';
+import type { SeatRules } from '$lib/core/line/rules';
+import { brokenRule } from '$lib/core/line/rules';
+import type { Level } from '$lib/stages/people/seats';
+import { minuteWorked, workedOf, workedUntil } from './clock';
+import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
+
+/** What a level multiplies the group's pace by. @source bench default */
+const levelSpeeds: Readonly<Record<Level, number>> = { new: 0.6, usual: 1, practised: 1.3 };
+/** Rising from one seat and settling at another, minutes. */
+const changeMinutes = 2;
+
+export const isLineStation = (station: string): station is LineStation =>
+	(lineStations as readonly string[]).includes(station);
+
+/** How at home somebody is at a station; null where they may not sit there. Whoever has no seats said does all but cut. */
+export function levelAt(
+	{ seats }: Pick<DayPerson, 'seats'>,
+	station: LineStation,
+	cutTool: DayWork['line']['cutTool']
+): Level | null {
+	if (Object.keys(seats).length === 0) return station === 'cut' ? null : 'usual';
+	if (station !== 'cut') return seats[station] ?? null;
+	return cutTool === 'rolling-blade'
+		? (seats['cut-blade'] ?? null)
+		: (seats['cut-sharp'] ?? seats['cut-blunt'] ?? null);
+}
+
+/** How fast somebody is at a station, against the craft's pace; the group's usual where they were never said to sit there. */
+function speedAt(person: DayPerson, station: LineStation, { line, pace }: DayWork): number {
+	return levelSpeeds[levelAt(person, station, line.cutTool) ?? 'usual'] * pace[station];
+}
+
+/** The rules of a day's seats. */
+export const rulesOf = ({ people }: PlannedDay, { line, cutters }: DayWork): SeatRules => ({
+	cutTool: line.cutTool,
+	tools: cutters === null ? {} : { cut: cutters },
+	children: new Set(people.filter(({ isChild }) => isChild).map(({ id }) => id))
+});
+
+/** The sittings of the line, by the hall's clock: breaks are gaps, and so is changing seats. */
+function sittingsOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): Sitting[] {
+	return day.people.flatMap((person): Sitting[] => {
+		const own = seats
+			.filter(({ personId }) => personId === person.id)
+			.toSorted((a, b) => a.from - b.from);
+		return own.flatMap(({ station, from, to }, at): Sitting[] => {
+			if (!isLineStation(station)) return [];
+			const before = own[at - 1];
+			const begins =
+				before && before.station !== station ? Math.max(from, before.to + changeMinutes) : from;
+			if (begins >= to) return [];
+			return workedOf({ from: begins, to }, day).map((part) => ({
+				name: person.id,
+				speed: speedAt(person, station, work),
+				station,
+				fromS: (part.from - day.from) * 60,
+				toS: (part.to - day.from) * 60
+			}));
+		});
+	});
+}
+
+/** A day as it is run: people by their ids. */
+export const lineDayOf = (day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): LineDay => ({
+	line: work.line,
+	stock: work.stock,
+	room: {},
+	lengthS: (day.to - day.from) * 60,
+	sittings: sittingsOf(day, work, seats)
+});
+
+/** What is against the rules in some seats, or null. */
+export const brokenSeats = (day: PlannedDay, work: DayWork, seats: readonly DaySeat[]) =>
+	brokenRule(
+		sittingsOf(day, work, seats),
+		rulesOf(day, work),
+		new Set(day.people.map(({ id }) => id))
+	);
+
+/** People who may sit at the line, from when to when: in seconds since the beginning. */
+export const freeOf = (
+	day: PlannedDay,
+	work: DayWork,
+	people: readonly DayPerson[],
+	lengthS: number
+): FreePerson[] =>
+	people.flatMap((person): FreePerson[] => {
+		const may = lineStations.filter((station) => levelAt(person, station, work.line.cutTool));
+		if (may.length === 0) return [];
+		const speeds = Object.fromEntries(
+			lineStations.map((station) => [station, speedAt(person, station, work)])
+		) as Record<LineStation, number>;
+		return [{ name: person.id, speeds, may, fromS: 0, toS: lengthS }];
+	});
+
+/** What is asked of the advice: a day without its breaks, and everyone who is not at work elsewhere. */
+export function seatOrderOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]) {
+	const lengthS = workedUntil(day.to, day) * 60;
+	const elsewhere = new Set(
+		seats.filter(({ station }) => !isLineStation(station)).map(({ personId }) => personId)
+	);
+	const people = day.people.filter(({ id }) => !elsewhere.has(id));
+	return {
+		day: { line: work.line, stock: work.stock, room: {}, lengthS },
+		people: freeOf(day, work, people, lengthS),
+		rules: rulesOf(day, work),
+		seed: 1
+	};
+}
+
+/** Advised sittings as seats by the hall's clock, beside the seats of those who work elsewhere. */
+export const seatsOfAdvice = (
+	sittings: readonly Sitting[],
+	day: PlannedDay,
+	seats: readonly DaySeat[]
+): DaySeat[] => [
+	...seats.filter(({ station }) => !isLineStation(station)),
+	...sittings.map(({ name, station, fromS, toS }) => ({
+		personId: name,
+		station,
+		from: Math.round(minuteWorked(fromS / 60, day)),
+		to: Math.round(minuteWorked(toS / 60, day))
+	}))
+];
+
+/** Somebody moved to a station from a minute on, until they would have gone; null takes them from the table. */
+export function movedSeats(
+	seats: readonly DaySeat[],
+	personId: string,
+	station: string | null,
+	at: number,
+	day: PlannedDay
+): DaySeat[] {
+	const others = seats.filter((seat) => seat.personId !== personId);
+	const own = seats
+		.filter((seat) => seat.personId === personId)
+		.toSorted((a, b) => a.from - b.from);
+	const begins = Math.max(day.from, own.length === 0 && at <= day.from ? day.from : at);
+	const kept = own.flatMap((seat): DaySeat[] =>
+		seat.from >= begins ? [] : [{ ...seat, to: Math.min(seat.to, begins) }]
+	);
+	const last = kept.at(-1);
+	if (station === null) return [...others, ...kept];
+	if (last?.station === station && last.to === begins)
+		return [...others, ...kept.slice(0, -1), { ...last, to: day.to }];
+	return [...others, ...kept, { personId, station, from: begins, to: day.to }];
+}

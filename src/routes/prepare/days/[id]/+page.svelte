@@ -1,0 +1,62 @@
+<script lang="ts">
+	import DayPlan from '$lib/stages/day/DayPlan.svelte';
+	import DayTerms from '$lib/stages/day/DayTerms.svelte';
+	import { clockWords } from '$lib/stages/day/clock';
+	import { yearDayWords } from '$lib/ui/day-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const problems = $derived<Readonly<Record<string, string>>>(form?.problems ?? {});
+	const likely = $derived(Math.round(data.day.people.reduce((sum, { chance }) => sum + chance, 0)));
+	const aim = $derived(
+		[
+			data.day.ballsWanted === null ? '' : `${data.day.ballsWanted} balls wanted`,
+			data.day.also ?? ''
+		].filter((words) => words !== '')
+	);
+	const isTermsOpen = $derived(
+		form !== null && 'typed' in form && Object.keys(problems).length > 0
+	);
+</script>
+
+<svelte:head><title>{yearDayWords(data.day.day)} · Nest Row</title></svelte:head>
+
+<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+	<header>
+		<h2>{yearDayWords(data.day.day)}, {data.day.place}</h2>
+		<p class="quiet">
+			{[
+				`${clockWords(data.day.from)} to ${clockWords(data.day.to)}`,
+				`${data.day.people.length} said yes, ${likely} likely`,
+				...aim
+			].join(' · ')}
+		</p>
+	</header>
+	<details class="sheet px-4 py-1 open:pb-4" open={isTermsOpen}>
+		<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+			>When, and what for</summary
+		>
+		<DayTerms
+			day={data.day}
+			plans={data.plans}
+			typed={form && 'typed' in form ? form.typed : undefined}
+			{problems}
+		/>
+	</details>
+	{#if data.day.people.length === 0}
+		<p class="sheet p-4">
+			Nobody has said they come. <a class="link" href="/prepare/days#day-{data.day.id}"
+				>Say who comes</a
+			>, and they can be seated.
+		</p>
+	{:else if !data.work}
+		<p class="sheet p-4">
+			No plan's bags can be cut yet. <a class="link" href="/plan">Plan a mat</a> whose bag is one of the
+			kinds there are, and what the table makes of it is foreseen here.
+		</p>
+	{:else}
+		{#key data.day.version}
+			<DayPlan day={data.day} work={data.work} problem={problems['seats'] ?? ''} />
+		{/key}
+	{/if}
+</div>

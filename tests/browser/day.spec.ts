@@ -1,0 +1,190 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, keep, ready, test } from './app';
+import { put, rows } from './table-world';
+
+test.describe.configure({ mode: 'serial' });
+test.use({
+	world: 'day',
+	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404', '409']
+});
+
+const id = '00000000-0000-4000-8000-00000000da11';
+const path = `/prepare/days/${id}`;
+const people = [
+	['Bo', false, { flatten: 'practised', ball: 'usual' }],
+	['Gus', false, { ball: 'usual', join: 'usual' }],
+	['Kit', true, { flatten: 'new', join: 'new' }],
+	['Mabel', false, { join: 'practised' }],
+	['Odo', false, { 'cut-sharp': 'practised', flatten: 'usual' }],
+	['Tilde', false, { join: 'usual', 'cut-sharp': 'new' }]
+] as const;
+
+test.beforeAll(async ({ app, browser }) => {
+	const page = await browser.newPage({ baseURL: app.address });
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Mat for the Tide House');
+	await put(app, page.request, 'blue', 260);
+	await page.close();
+	const [group] = await rows<{ id: string }>(app, 'select id from volunteer_group');
+	await rows(
+		app,
+		`insert into table_day (group_id, id, day, place) values ($1, $2, current_date + 7, 'Boat shed')`,
+		[group?.id, id]
+	);
+	for (const [name, isChild, seats] of people) {
+		const [person] = await rows<{ id: string }>(
+			app,
+			'insert into person (group_id, id, name, is_child) values ($1, gen_random_uuid(), $2, $3) returning id',
+			[group?.id, name, isChild]
+		);
+		for (const [seat, level] of Object.entries(seats))
+			await rows(app, 'insert into person_seat values ($1, $2, $3, $4)', [
+				group?.id,
+				person?.id,
+				seat,
+				level
+			]);
+		await rows(app, 'insert into day_person values ($1, $2, $3)', [group?.id, id, person?.id]);
+	}
+});
+
+const chip = (page: Page, name: string) => page.locator(`[data-person="${name}"]`);
+const station = (page: Page, name: string) => page.locator(`[data-station="${name}"]`);
+const seatOf = (page: Page, name: string) =>
+	page.locator('[data-station]', { has: page.locator(`[data-person="${name}"]`) });
+const balls = async (page: Page) =>
+	Number(((await page.locator('[data-balls]').textContent()) ?? '').replace(/\D/g, ''));
+
+test('everybody is seated by the advice, which says what no seats could beat', async ({ page }) => {
+	await page.goto(path);
+	await ready(page);
+	expect(await balls(page)).toBe(0);
+	await expect(station(page, 'nowhere').locator('[data-person]')).toHaveCount(6);
+	await page.getByRole('button', { name: 'Seat them afresh' }).click();
+	await expect(page.locator('[data-bound]')).toContainText('No seats bring more than');
+	const most = Number(/\d+/.exec((await page.locator('[data-bound]').textContent()) ?? '')?.[0]);
+	const made = await balls(page);
+	expect(made).toBeGreaterThan(4);
+	expect(made).toBeLessThanOrEqual(most);
+	await page.reload();
+	await ready(page);
+	expect(await balls(page)).toBe(made);
+	// By chance it is about as much.
+	await expect(page.getByText(/\d+–\d+ by 20:30/)).toBeVisible({ timeout: 15_000 });
+});
+
+test('a name is moved by keyboard and by dragging, and stays where it was put', async ({
+	page
+}) => {
+	await page.goto(path);
+	await ready(page);
+	await chip(page, 'Gus').focus();
+	await page.keyboard.press('Enter');
+	const here = station(page, 'ball').getByRole('button', { name: 'Gus sits here' });
+	await here.focus();
+	await page.keyboard.press('Enter');
+	await expect(seatOf(page, 'Gus')).toHaveAttribute('data-station', 'ball');
+	await expect(page.locator('[data-refusal]')).toHaveCount(0);
+	await page.reload();
+	await ready(page);
+	await expect(seatOf(page, 'Gus')).toHaveAttribute('data-station', 'ball');
+	await chip(page, 'Mabel').dragTo(station(page, 'join'));
+	await expect(seatOf(page, 'Mabel')).toHaveAttribute('data-station', 'join');
+	await chip(page, 'Tilde').dragTo(station(page, 'join'));
+	await expect(seatOf(page, 'Tilde')).toHaveAttribute('data-station', 'join');
+});
+
+test('a child is seated with nobody beside them for no moment', async ({ page }) => {
+	await page.goto(path);
+	await ready(page);
+	for (const name of ['Bo', 'Odo']) await chip(page, name).dragTo(station(page, 'nowhere'));
+	await expect(seatOf(page, 'Bo')).toHaveAttribute('data-station', 'nowhere');
+	const before = await seatOf(page, 'Kit').getAttribute('data-station');
+	await chip(page, 'Kit').click();
+	await station(page, 'flatten').getByRole('button', { name: 'Kit sits here' }).click();
+	await expect(page.locator('[data-refusal]')).toContainText(
+		'Kit is a child: an adult sits beside'
+	);
+	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', before ?? '');
+});
+
+test('advice is taken with one press, and brings what it says', async ({ page }) => {
+	await page.goto(path);
+	await ready(page);
+	await chip(page, 'Odo').dragTo(station(page, 'flatten'));
+	await expect(seatOf(page, 'Odo')).toHaveAttribute('data-station', 'flatten');
+	const button = page.locator('[data-advice]').getByRole('button', { name: /^Move / });
+	await expect(button).toBeVisible({ timeout: 15_000 });
+	const before = await balls(page);
+	const more = Number(/(\d+) balls? more/.exec((await button.textContent()) ?? '')?.[1] ?? 0);
+	await button.click();
+	await expect.poll(() => balls(page)).toBe(before + more);
+	await page.reload();
+	await ready(page);
+	expect(await balls(page)).toBe(before + more);
+});
+
+test('the day runs along its time: piles grow and shrink', async ({ page }) => {
+	await page.goto(path);
+	await ready(page);
+	const slider = page.getByRole('slider', { name: /^The day from/ });
+	await expect(page.locator('[data-place="bags"]')).toContainText(/\d+ bags/);
+	const lying = async (place: string) =>
+		Number(
+			((await page.locator(`[data-place="${place}"] figcaption`).textContent()) ?? '').replace(
+				/\D/g,
+				''
+			)
+		);
+	const morning = await lying('bags');
+	await slider.focus();
+	await page.keyboard.press('End');
+	await expect(page.locator('[data-place="balls"]')).toContainText(`${await balls(page)} ball`);
+	expect(await lying('bags')).toBeLessThan(morning);
+});
+
+test('bad times are told at their fields, and nothing typed is lost', async ({ page }) => {
+	await page.goto(path);
+	await page.getByText('When, and what for').click();
+	await page.getByLabel('From').fill('six');
+	await page.getByLabel('Breaks at').fill('18:45, later');
+	await page.getByLabel('And also').fill('load the loom');
+	await page.getByRole('button', { name: 'Keep this' }).click();
+	await expect(page.getByText('This is a time, like 18:00.')).toBeVisible();
+	await expect(page.getByText('These are times, like 18:45, 19:35.')).toBeVisible();
+	await expect(page.getByLabel('From')).toHaveValue('six');
+	await page.getByLabel('From').fill('17:30');
+	await page.getByLabel('Breaks at').fill('18:15 19.05');
+	await page.getByRole('button', { name: 'Keep this' }).click();
+	await expect(page.getByText('17:30 to 20:30')).toBeVisible();
+	await expect(page.getByText('load the loom').first()).toBeVisible();
+});
+
+test('is accessible, on a phone as well', async ({ page }) => {
+	for (const width of [1280, 390]) {
+		await page.setViewportSize({ width, height: 844 });
+		await page.goto(path);
+		await ready(page);
+		await expectAccessible(page);
+	}
+});
+
+test.describe('without scripts', () => {
+	test.use({ javaScriptEnabled: false });
+	test('seats are kept from a list', async ({ page }) => {
+		await page.goto(path);
+		await page.getByText('Seats as a list').click();
+		for (const [name] of people) await page.getByLabel(name, { exact: true }).selectOption('');
+		await page.getByLabel('Mabel', { exact: true }).selectOption('join');
+		await page.getByLabel('Kit', { exact: true }).selectOption('flatten');
+		await page.getByRole('button', { name: 'Keep these seats' }).click();
+		await expect(page.getByText('A child has an adult beside them')).toBeVisible();
+		await page.getByText('Seats as a list').click();
+		for (const [name] of people) await page.getByLabel(name, { exact: true }).selectOption('');
+		await page.getByLabel('Mabel', { exact: true }).selectOption('join');
+		await page.getByRole('button', { name: 'Keep these seats' }).click();
+		await page.getByText('The day in words').click();
+		await expect(page.getByText('Mabel: join, 17:30 to 20:30')).toBeVisible();
+	});
+});

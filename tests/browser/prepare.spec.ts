@@ -1,5 +1,4 @@
 import type { Page } from '@playwright/test';
-import type { App } from './app';
 import { expect, expectAccessible, keep, ready, test } from './app';
 import { sendWhileKilled } from './killed';
 import { put, rows } from './table-world';

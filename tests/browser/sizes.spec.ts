@@ -128,6 +128,8 @@ test('every page keeps to its width, its words and its targets, at every size an
 		form: { name: 'Causeway Winter Rooms' },
 		headers: { origin: new URL(page.url()).origin }
 	});
+	await page.goto('/prepare/days');
+	const dayPage = (await page.getByRole('link', { name: /Dec 2099/ }).getAttribute('href')) ?? '';
 	const pages = [
 		'/plan',
 		plan,
@@ -143,6 +145,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/prepare',
 		'/prepare/balls',
 		'/prepare/days',
+		dayPage,
 		'/prepare/tools',
 		'/prepare/things/22222',
 		'/people',

@@ -175,6 +175,7 @@ describe('a child at a blade is refused by the database itself', () => {
 			await tool('sharp-scissors'),
 			await tool('rolling-blade')
 		];
+		expect(await seat(day, await add('Ada'), 'cut', sharp)).toBe(1);
 		expect(await seat(day, kit, 'cut', blunt)).toBe(1);
 		await refused(seat(day, kit, 'cut', sharp));
 		await refused(seat(day, kit, 'flatten', blade));
@@ -187,7 +188,13 @@ describe('a child at a blade is refused by the database itself', () => {
 			])
 		);
 		// The seat changed to another tool.
-		await refused(execute('update seat set tool_id = $2 where group_id = $1', [group, sharp]));
+		await refused(
+			execute('update seat set tool_id = $2 where group_id = $1 and person_id = $3', [
+				group,
+				sharp,
+				kit
+			])
+		);
 		// A seated adult turns out to be a child.
 		const lou = await add('Lou');
 		expect(await seat(day, lou, 'cut', sharp)).toBe(1);

@@ -22,6 +22,10 @@
 	}
 	const { day, work, problem }: Props = $props();
 	const bench = untrack(() => new DayBench(day, work));
+	$effect.pre(() => {
+		const [now, made] = [day, work];
+		untrack(() => bench.renew(now, made));
+	});
 	let isKeeping = $state(false);
 	let said = $state('');
 	let bound = $state<number | null>(null);
@@ -57,7 +61,11 @@
 			});
 			const result = deserialize(await answer.text());
 			if (result.type === 'redirect') await invalidateAll();
-			else await applyAction(result);
+			else {
+				await applyAction(result);
+				// Where somebody else set them, theirs stand.
+				await invalidateAll();
+			}
 		} catch {
 			said =
 				'Not kept yet: the network is away. The seats stand here; keep them again in a moment.';
@@ -157,7 +165,7 @@
 				>{/if}
 		</p>
 		<p class="quiet" data-bound>
-			{#if bound !== null}No seats bring more than {Math.floor(bound)} balls today.{/if}
+			{#if bound !== null}No seats bring more than {Math.floor(bound + 1e-6)} balls today.{/if}
 			{#if bench.progress !== null}<progress
 					class="progress w-32"
 					max="1"

@@ -29,12 +29,24 @@ export class DayBench {
 	#worker: Worker | null = null;
 	#run = 0;
 
-	constructor(
-		readonly day: PlannedDay,
-		readonly work: DayWork
-	) {
+	/** The day as it is kept, and what it works at. */
+	day: PlannedDay;
+	work: DayWork;
+
+	constructor(day: PlannedDay, work: DayWork) {
+		this.day = $state.raw(day);
+		this.work = $state.raw(work);
 		this.seats = day.seats;
 		this.minute = day.from;
+	}
+
+	/** The day as it is kept by now: its seats stand, whoever set them. */
+	renew(day: PlannedDay, work: DayWork): void {
+		if (day === this.day) return;
+		this.day = day;
+		this.work = work;
+		this.seats = day.seats;
+		this.minute = Math.min(day.to, Math.max(day.from, this.minute));
 	}
 
 	readonly lineDay = $derived.by(() => lineDayOf(this.day, this.work, this.seats));

@@ -55,8 +55,10 @@
 			kinds there are, and what the table makes of it is foreseen here.
 		</p>
 	{:else}
-		{#key data.day.version}
-			<DayPlan day={data.day} work={data.work} problem={problems['seats'] ?? ''} />
-		{/key}
+		<DayPlan
+			day={data.day}
+			work={data.work}
+			problem={form && 'typed' in form ? '' : (problems['seats'] ?? problems['day'] ?? '')}
+		/>
 	{/if}
 </div>

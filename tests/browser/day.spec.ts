@@ -98,15 +98,23 @@ test('a name is moved by keyboard and by dragging, and stays where it was put', 
 test('a child is seated with nobody beside them for no moment', async ({ page }) => {
 	await page.goto(path);
 	await ready(page);
-	for (const name of ['Bo', 'Odo']) await chip(page, name).dragTo(station(page, 'nowhere'));
-	await expect(seatOf(page, 'Bo')).toHaveAttribute('data-station', 'nowhere');
-	const before = await seatOf(page, 'Kit').getAttribute('data-station');
+	// Kit goes first: whoever sits beside a child stays until then.
+	for (const name of ['Kit', 'Bo', 'Odo']) {
+		await chip(page, name).dragTo(station(page, 'nowhere'));
+		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'nowhere');
+	}
 	await chip(page, 'Kit').click();
 	await station(page, 'flatten').getByRole('button', { name: 'Kit sits here' }).click();
 	await expect(page.locator('[data-refusal]')).toContainText(
 		'Kit is a child: an adult sits beside'
 	);
-	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', before ?? '');
+	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', 'nowhere');
+	await chip(page, 'Bo').dragTo(station(page, 'flatten'));
+	await chip(page, 'Kit').dragTo(station(page, 'flatten'));
+	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', 'flatten');
+	await chip(page, 'Bo').dragTo(station(page, 'ball'));
+	await expect(page.locator('[data-refusal]')).toContainText('Kit is a child');
+	await expect(seatOf(page, 'Bo')).toHaveAttribute('data-station', 'flatten');
 });
 
 test('advice is taken with one press, and brings what it says', async ({ page }) => {

@@ -71,7 +71,9 @@
 			>
 				<div class="flex flex-wrap items-baseline gap-x-4">
 					<h2>
-						<a class="link" href="/prepare/days/{day.id}">{yearDayWords(day.day)}</a>
+						<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{day.id}"
+							>{yearDayWords(day.day)}</a
+						>
 					</h2>
 					<p class="quiet">{day.place} · {countWords(day.people.length, day.unnamed)}</p>
 				</div>

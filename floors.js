@@ -55,7 +55,8 @@ const server = [
 	['server/gather'],
 	['server/people', 'server/prepare'],
 	['server/asks'],
-	['server/bench', 'server/entries', 'server/out']
+	['server/bench', 'server/entries', 'server/out'],
+	['server/day']
 ];
 
 export const floors = [...core, ...page, ...server];

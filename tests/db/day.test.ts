@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
+import { closeDay, openDay } from '../../src/lib/server/day/run-day';
+import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
+import { listTimedWork } from '../../src/lib/server/measures/timed-work';
+import { practiceOfGroup } from '../../src/lib/server/measures/practice';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { doneOf } from '../../src/lib/stages/day/taps';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { addTableDay, setWhoComes } from '../../src/lib/server/people/table-days';
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
@@ -7,10 +13,11 @@ import { wantMats } from '../../src/lib/server/gather/wanted';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
 import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/line-day';
 import type { DaySeat } from '../../src/lib/stages/day/day-view';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import { execute } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 import { keep } from './samples';
-import { aTable } from './table';
+import { aTable, pilesOf, wrongAt } from './table';
 
 useDatabase();
 const key = () => crypto.randomUUID();
@@ -150,5 +157,136 @@ describe('the seats of a day', () => {
 		const advised = seatsOfAdvice(sittings, day, []);
 		expect(await t.seats(advised)).toMatchObject({ outcome: 'kept' });
 		expect((await findDay(t.group, t.day))?.seats).toEqual(expect.arrayContaining(advised));
+	});
+});
+
+describe('taps at a station', () => {
+	const send = (group: GroupId, day: string, typed: Record<string, string>, of = key()) =>
+		takeEntry(
+			group,
+			{ key: of, type: 'tap', typed: { day, ...typed } },
+			{ lengthSystem: 'cm', timeZone: 'UTC' }
+		);
+	const tap = (
+		t: { readonly group: GroupId; readonly day: string },
+		station: string,
+		count: number
+	) => send(t.group, t.day, { station, count: String(count) });
+	const right = { film: 0, below: 0, filmBelow: 0 };
+
+	it('are booked as what they are: bags flat, cut, joined, a ball with its label', async () => {
+		const t = await aDay();
+		for (const [station, count] of [
+			['flatten', 20],
+			['flatten', 20],
+			...Array.from({ length: 8 }, () => ['cut', 3] as const),
+			...Array.from({ length: 22 }, () => ['join', 1] as const),
+			['ball', 1]
+		] as const)
+			expect(await tap(t, station, count)).toMatchObject({
+				outcome: 'kept'
+			});
+		const piles = await pilesOf(t.group);
+		const of = (form: string) =>
+			Object.entries(piles)
+				.filter(([pile]) => pile.endsWith(` ${form}`))
+				.reduce((sum, [, [amount = 0]]) => sum + amount, 0);
+		expect([of('bag'), of('flat'), of('piece'), of('strand'), of('ball')]).toEqual([
+			160, 16, 8, 8, 1
+		]);
+		expect(await wrongAt(t.group)).toEqual(right);
+		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
+		const taps = await listTaps(t.group, t.day);
+		expect(doneOf(taps)).toEqual({ flatten: 40, cut: 24, join: 22, ball: 1 });
+		expect(taps[0]?.code).toMatch(/^[2-9A-Z]{5}$/);
+	});
+
+	it('are never refused for what the book lacks: that goes to the difference, and is said', async () => {
+		const t = await aDay();
+		expect(await tap(t, 'join', 2)).toMatchObject({ outcome: 'kept' });
+		expect(await tap(t, 'ball', 1)).toMatchObject({ outcome: 'kept' });
+		expect(await lacksOfDay(t.group, t.day)).toEqual([
+			{ form: 'piece', amount: 8 },
+			{ form: 'strand', amount: 72 }
+		]);
+		expect(await wrongAt(t.group)).toEqual(right);
+		const [ball, join] = await listTaps(t.group, t.day);
+		for (const one of [ball, join])
+			expect(
+				await keep(t.group, key(), {
+					type: 'correction',
+					of: 'entry',
+					corrects: one?.id ?? 0,
+					note: 'a slip',
+					byName: null
+				})
+			).toMatchObject({ outcome: 'kept' });
+		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
+		expect(await listTaps(t.group, t.day)).toEqual([]);
+		expect(await pilesOf(t.group)).toEqual({
+			'blue bag': [100, 520_000],
+			'white bag': [100, 520_000]
+		});
+	});
+
+	it('count once when they are sent again, and all when eight come at once', async () => {
+		const t = await aDay();
+		const sent = key();
+		const flat = (of: string) => send(t.group, t.day, { station: 'flatten', count: '20' }, of);
+		const again = await Promise.all(Array.from({ length: 4 }, () => flat(sent)));
+		expect(again.map(({ outcome }) => outcome).sort()).toEqual([
+			'duplicate',
+			'duplicate',
+			'duplicate',
+			'kept'
+		]);
+		await Promise.all(Array.from({ length: 8 }, () => flat(key())));
+		expect(doneOf(await listTaps(t.group, t.day)).flatten).toBe(180);
+		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
+		expect(await wrongAt(t.group)).toEqual(right);
+	});
+
+	it.each([
+		[{ station: 'knit' }, 'station'],
+		[{ count: 'many' }, 'count'],
+		[{ count: '0' }, 'count'],
+		[{ station: 'ball', count: '2' }, 'count'],
+		[{ day: 'thursday' }, 'day']
+	])('with %j say so at the field', async (slip, field) => {
+		const t = await aDay();
+		const saved = await send(t.group, t.day, { station: 'flatten', count: '20', ...slip });
+		expect(saved).toMatchObject({
+			outcome: 'refused',
+			problems: { [field]: expect.any(String) as string }
+		});
+	});
+
+	it('teach the works of the day once it is closed, and who came is kept', async () => {
+		const t = await aDay();
+		await t.seats([t.seat(t.odo, 'flatten', 1080, 1125), t.seat(t.bo, 'join', 1080, 1125)]);
+		const version = async () => (await findDay(t.group, t.day))?.version ?? 0;
+		expect(await openDay(t.group, t.day, await version())).toMatchObject({ outcome: 'kept' });
+		const opened = await findDay(t.group, t.day);
+		// Odo flattens all the while, 180 bags in 45 minutes; nothing is cut, so Bo starves.
+		expect(opened?.foreseen).toMatchObject({ balls: 0, worked: { flatten: 1, join: 0 } });
+		for (let lot = 0; lot < 6; lot++) await tap(t, 'flatten', 20);
+		expect(await closeDay(t.group, t.day, await version(), [t.odo])).toMatchObject({
+			outcome: 'kept'
+		});
+		const closed = await findDay(t.group, t.day);
+		expect(closed?.people.map(({ name, came }) => [name, came])).toEqual([
+			['Bo', false],
+			['Kit', false],
+			['Odo', true]
+		]);
+		expect(closed?.people.map(({ chance }) => chance)).toEqual([4 / 6, 4 / 6, 5 / 6]);
+		// 120 bags in 45 minutes of the usual pace: 22.5 s a bag, where the craft has 15.
+		expect(await listTimedWork(t.group)).toMatchObject([
+			{ work: 'flatten', units: 120, people: 1, minutes: 45 }
+		]);
+		expect((await practiceOfGroup(t.group)).hands.flatten.mean).toBeGreaterThan(1.05);
+		expect(await closeDay(t.group, t.day, await version(), [])).toMatchObject({
+			outcome: 'refused'
+		});
 	});
 });

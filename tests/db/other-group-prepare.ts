@@ -1,5 +1,7 @@
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
-import { workOfDay } from '../../src/lib/server/prepare/day-work';
+import { cutOfDay, workOfDay } from '../../src/lib/server/prepare/day-work';
+import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
+import { closeDay, openDay } from '../../src/lib/server/day/run-day';
 import { expect } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { cutBag } from '../../src/lib/core/cut/cut-bag';
@@ -242,6 +244,13 @@ export const askedOfTable: Readonly<
 	'people/day keepTerms': (other, { day, plan }) =>
 		keepTerms(other, day, 1, { ...terms, planId: plan.id }),
 	'people/day keepSeats': (other, { day }) => keepSeats(other, day, 1, []),
+	'prepare/day-work cutOfDay': async (other) => (await cutOfDay(other, null)).by,
+	'prepare/taps keepTap': (other, { day }) =>
+		keep(other, key(), { type: 'tap', dayId: day, station: 'flatten', count: 20, byName: null }),
+	'prepare/taps listTaps': (other, { day }) => listTaps(other, day),
+	'prepare/taps lacksOfDay': (other, { day }) => lacksOfDay(other, day),
+	'day/run-day openDay': (other, { day }) => openDay(other, day, 1),
+	'day/run-day closeDay': (other, { day, personId }) => closeDay(other, day, 1, [personId]),
 	'prepare/day-work workOfDay': async (other) => (await workOfDay(other, terms)).work,
 	'people/table-days listTableDays': (other) => listTableDays(other, today),
 	'people/table-days addTableDay': (other, { day }) =>
@@ -292,6 +301,12 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/day findDay': null,
 	'people/day keepTerms': refusedAt('plan'),
 	'people/day keepSeats': refusedAt('day'),
+	'prepare/day-work cutOfDay': null,
+	'prepare/taps keepTap': refusedAt('day'),
+	'prepare/taps listTaps': [],
+	'prepare/taps lacksOfDay': [],
+	'day/run-day openDay': refusedAt('day'),
+	'day/run-day closeDay': refusedAt('day'),
 	'prepare/day-work workOfDay': null,
 	'people/table-days listTableDays': [],
 	'people/table-days addTableDay': 'kept',

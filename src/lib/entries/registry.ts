@@ -11,6 +11,7 @@ import { measurementType } from './types/measurement';
 import { movementType } from './types/movement';
 import { recountType } from './types/recount';
 import { sortingType } from './types/sorting';
+import { tapType } from './types/tap';
 import { timedType } from './types/timed';
 import { toolType } from './types/tool';
 
@@ -29,7 +30,8 @@ export const entryTypes = {
 	join: joinType,
 	ball: ballType,
 	load: loadType,
-	recount: recountType
+	recount: recountType,
+	tap: tapType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

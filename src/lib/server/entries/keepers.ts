@@ -12,6 +12,7 @@ import { keepTimedWork } from '../measures/timed-work';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
 import { keepLoad } from '../prepare/load-loom';
 import { keepRecount } from '../prepare/recount';
+import { keepTap } from '../prepare/taps';
 import { keepTool } from '../prepare/tools';
 
 /**
@@ -40,7 +41,8 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	join: keepJoin,
 	ball: keepBall,
 	load: keepLoad,
-	recount: keepRecount
+	recount: keepRecount,
+	tap: keepTap
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

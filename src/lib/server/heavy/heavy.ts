@@ -1,4 +1,7 @@
 // What takes longer than a request may hold up the others: run by worker threads, each function by its name.
+import type { LineDay } from '$lib/core/line/day';
+import type { Foreseen } from '$lib/stages/day/day-view';
+import { foreseenOf } from '$lib/stages/day/foreseen-day';
 import { mixProgram } from '$lib/core/back/mix';
 import type { Practice } from '$lib/core/practice/practice';
 import { estimatePlan } from '$lib/core/estimate/estimate';
@@ -59,3 +62,6 @@ export async function mix(order: {
 
 /** Who sits where at a table day, and what no day could beat. */
 export const seats = (order: SeatOrder): Promise<SeatedDay> => seatDay(order);
+
+/** What a day comes to, without chance and by it. */
+export const foresee = (day: LineDay): Foreseen => foreseenOf(day);

@@ -11,7 +11,7 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to", to_json(t.breaks) as breaks,
 			t.pause_minutes as "breakLength", t.plan_id as "planId", t.balls_wanted as "ballsWanted", t.also,
-			t.cut_with as "cutWith", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed",
+			t.cut_with as "cutWith", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed", t.foreseen,
 			(select coalesce(json_agg(json_build_object('personId', s.person_id, 'station', s.station,
 				'from', s.from_minute, 'to', s.to_minute) order by s.person_id, s.from_minute), '[]')
 				from seat s where s.group_id = t.group_id and s.day_id = t.id) as seats,

@@ -17,21 +17,28 @@ export interface WorkOfDay {
 	readonly work: DayWork | null;
 }
 
+/** The plan that a day works by, and how the bags of its kind are cut: the plan it is for, or the first of those in work. */
+export async function cutOfDay(groupId: GroupId, planId: string | null) {
+	const { reads, kinds, practice } = await tablePlans(groupId, tableBasis(groupId));
+	const plans = reads.map(({ kept: { id, name } }) => ({ id, name }));
+	const read = reads.find(({ kept }) => kept.id === planId) ?? reads[0];
+	const asked = read && ballCutOf(read.kept, read.read.plan, kinds);
+	const kind = asked && kinds.find(({ id }) => id === asked.kindId);
+	return { plans, practice, by: read && asked && kind ? { read, asked, kind } : null };
+}
+
 /** What a day works at: its plan, or the first of those in work; what lies there for it; the group's pace. */
 export async function workOfDay(
 	groupId: GroupId,
 	{ planId, cutWith }: Pick<PlannedDay, 'planId' | 'cutWith'>
 ): Promise<WorkOfDay> {
-	const [{ reads, kinds, practice }, piles, tools] = await Promise.all([
-		tablePlans(groupId, tableBasis(groupId)),
+	const [{ plans, practice, by }, piles, tools] = await Promise.all([
+		cutOfDay(groupId, planId),
 		listPiles(groupId),
 		listTools(groupId)
 	]);
-	const plans = reads.map(({ kept: { id, name } }) => ({ id, name }));
-	const read = reads.find(({ kept }) => kept.id === planId) ?? reads[0];
-	const asked = read && ballCutOf(read.kept, read.read.plan, kinds);
-	const kind = asked && kinds.find(({ id }) => id === asked.kindId);
-	if (!read || !asked || !kind) return { plans, work: null };
+	if (!by) return { plans, work: null };
+	const { read, asked, kind } = by;
 	const { plan } = read.read;
 	const { style, piecesPerBag } = asked.cut;
 	const cutTool = style === 'spiral' || style === 'half-bag' ? style : cutWith;

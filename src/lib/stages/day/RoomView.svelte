@@ -15,7 +15,9 @@
 		onchange: () => void;
 	}
 	const { bench, onchange }: Props = $props();
+	/** Taken up by a press, and dragged: while a name is dragged nothing moves under it. */
 	let held = $state<string | null>(null);
+	let dragged = $state<string | null>(null);
 	let over = $state<string | null>(null);
 	const { people } = $derived(bench.day);
 	const nameOf = (id: string | null) => people.find((one) => one.id === id)?.name ?? '';
@@ -49,8 +51,8 @@
 	);
 
 	function put(station: string | null): void {
-		const id = held;
-		held = null;
+		const id = dragged ?? held;
+		held = dragged = null;
 		over = null;
 		if (id === null) return;
 		const target = station === 'elsewhere' ? (elsewhereOf(id) ?? 'pillows') : station;
@@ -81,8 +83,11 @@
 		draggable="true"
 		aria-pressed={held === id}
 		data-person={name}
-		ondragstart={() => (held = id)}
-		ondragend={() => (held = null)}
+		ondragstart={() => {
+			held = null;
+			dragged = id;
+		}}
+		ondragend={() => (dragged = null)}
 		onclick={() => take(id)}
 	>
 		{name}{#if isChild}<span class="font-normal">child</span

@@ -66,3 +66,14 @@ export function minuteWorked(worked: number, day: Times): number {
 	for (const pause of breaksOf(day)) if (minute >= pause.from) minute += pause.to - pause.from;
 	return Math.min(minute, day.to);
 }
+
+/** The minute of the day in a zone at a moment. */
+export function minuteNow(timeZone: string, at: Date): number {
+	const words = new Intl.DateTimeFormat('en-GB', {
+		timeZone,
+		hour: '2-digit',
+		minute: '2-digit',
+		hourCycle: 'h23'
+	}).format(at);
+	return minuteOf(words) ?? 0;
+}

@@ -26,6 +26,16 @@ export interface DayPerson {
 export const cutsWith = ['scissors', 'rolling-blade'] as const;
 export type CutWith = (typeof cutsWith)[number];
 
+/** What was foreseen of a day when it was opened. */
+export interface Foreseen {
+	/** Without chance, and by chance. */
+	readonly balls: number;
+	readonly low: number;
+	readonly high: number;
+	/** Of the time at each station, the share that was to be worked: not starved, not blocked. */
+	readonly worked: Readonly<Record<LineStation, number>>;
+}
+
 /** A table day as it is planned. */
 export interface PlannedDay {
 	readonly id: string;
@@ -44,6 +54,8 @@ export interface PlannedDay {
 	readonly cutWith: CutWith;
 	readonly isOpen: boolean;
 	readonly isClosed: boolean;
+	/** What was foreseen when it was opened; null before. */
+	readonly foreseen: Foreseen | null;
 	readonly seats: readonly DaySeat[];
 	readonly people: readonly DayPerson[];
 }

@@ -52,8 +52,9 @@ function sittingsOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): 
 			const before = own[at - 1];
 			const begins =
 				before && before.station !== station ? Math.max(from, before.to + changeMinutes) : from;
-			if (begins >= to) return [];
-			return workedOf({ from: begins, to }, day).map((part) => ({
+			const within = { from: Math.max(begins, day.from), to: Math.min(to, day.to) };
+			if (within.from >= within.to) return [];
+			return workedOf(within, day).map((part) => ({
 				name: person.id,
 				speed: speedAt(person, station, work),
 				station,
@@ -118,7 +119,11 @@ export const seatsOfAdvice = (
 	day: PlannedDay,
 	seats: readonly DaySeat[]
 ): DaySeat[] => [
-	...seats.filter(({ station }) => !isLineStation(station)),
+	...seats.flatMap((seat): DaySeat[] => {
+		if (!isLineStation(seat.station)) return [seat];
+		// What was sat before the advice begins stays as it was.
+		return seat.from < day.from ? [{ ...seat, to: Math.min(seat.to, day.from) }] : [];
+	}),
 	...sittings.map(({ name, station, fromS, toS }) => ({
 		personId: name,
 		station,
@@ -149,3 +154,7 @@ export function movedSeats(
 		return [...others, ...kept.slice(0, -1), { ...last, to: day.to }];
 	return [...others, ...kept, { personId, station, from: begins, to: day.to }];
 }
+
+/** What is left of a day at a minute of it: from there on everything is foreseen anew. */
+export const restOf = (day: PlannedDay, minute: number): PlannedDay =>
+	minute > day.from && minute <= day.to - 5 ? { ...day, from: minute } : day;

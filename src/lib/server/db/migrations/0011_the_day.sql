@@ -52,3 +52,6 @@ create constraint trigger child_has_company after insert or update or delete on 
 	deferrable initially deferred for each row execute function child_has_company();
 create constraint trigger child_has_company after update of is_child on person
 	deferrable initially deferred for each row execute function child_has_company();
+
+-- What was tapped at the stations of a day.
+create index entry_tap_of_day on entry (group_id, (typed ->> 'day')) where type = 'tap';

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import DayPlan from '$lib/stages/day/DayPlan.svelte';
 	import DayTerms from '$lib/stages/day/DayTerms.svelte';
+	import DayRun from '$lib/stages/day/DayRun.svelte';
+	import { restOf } from '$lib/stages/day/line-day';
+	import { doneOf } from '$lib/stages/day/taps';
 	import { clockWords } from '$lib/stages/day/clock';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -13,6 +16,13 @@
 			data.day.ballsWanted === null ? '' : `${data.day.ballsWanted} balls wanted`,
 			data.day.also ?? ''
 		].filter((words) => words !== '')
+	);
+	/** On the day itself everything is foreseen from now on, from what lies there. */
+	const rest = $derived(
+		data.minute === null || data.day.isClosed ? data.day : restOf(data.day, data.minute)
+	);
+	const work = $derived(
+		data.work && { ...data.work, stock: { ...data.work.stock, balls: doneOf(data.taps).ball } }
 	);
 	const isTermsOpen = $derived(
 		form !== null && 'typed' in form && Object.keys(problems).length > 0
@@ -43,21 +53,32 @@
 			{problems}
 		/>
 	</details>
-	{#if data.day.people.length === 0}
+	{#if work && (data.isBegun || data.taps.length > 0 || data.day.isOpen)}
+		<DayRun
+			day={data.day}
+			{work}
+			taps={data.taps}
+			lacks={data.lacks}
+			problem={problems['run'] ?? ''}
+		/>
+	{/if}
+	{#if data.day.isClosed}
+		<!-- What is behind is not planned any more. -->
+	{:else if data.day.people.length === 0}
 		<p class="sheet p-4">
 			Nobody has said they come. <a class="link" href="/prepare/days#day-{data.day.id}"
 				>Say who comes</a
 			>, and they can be seated.
 		</p>
-	{:else if !data.work}
+	{:else if !work}
 		<p class="sheet p-4">
 			No plan's bags can be cut yet. <a class="link" href="/plan">Plan a mat</a> whose bag is one of the
 			kinds there are, and what the table makes of it is foreseen here.
 		</p>
 	{:else}
 		<DayPlan
-			day={data.day}
-			work={data.work}
+			day={rest}
+			{work}
 			problem={form && 'typed' in form ? '' : (problems['seats'] ?? problems['day'] ?? '')}
 		/>
 	{/if}

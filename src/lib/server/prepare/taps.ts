@@ -1,0 +1,225 @@
+import { cutPile } from '$lib/core/prepare/cut-pile';
+import type { LineStation } from '$lib/core/line/line';
+import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
+import { ballColour, ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
+import { whyUnsuited } from '$lib/core/prepare/suits';
+import type { LineForm } from '$lib/core/store/forms';
+import type { BallEntry } from '$lib/entries/types/ball';
+import { mostBallColours } from '$lib/entries/types/ball';
+import type { TapEntry } from '$lib/entries/types/tap';
+import type { GroupId } from '$lib/server/base/group-id';
+import { codeFor } from '$lib/server/book/codes';
+import type { Booked } from '$lib/server/book/entries';
+import type { BookedMove } from '$lib/server/book/piles';
+import { bookMoves, holdPiles } from '$lib/server/book/piles';
+import { bindThing } from '$lib/server/book/things';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { many, maybeOne } from '$lib/server/db/verbs';
+import { orRefusal } from '$lib/server/gather/ledger';
+import type { DayLack, DayTap } from '$lib/stages/day/taps';
+import { ballContent } from './ball-content';
+import { cutOfDay } from './day-work';
+import { listPiles } from './piles';
+
+/** What each station takes. */
+const takenForms: Readonly<Record<LineStation, LineForm>> = {
+	flatten: 'bag',
+	cut: 'flat',
+	join: 'piece',
+	ball: 'strand'
+};
+
+type DayCut = NonNullable<Awaited<ReturnType<typeof cutOfDay>>['by']>;
+
+/** The piles that a lot is taken from, the fullest first; what none of them has is taken of the first. */
+async function takenFrom(
+	groupId: GroupId,
+	station: LineStation,
+	amount: number,
+	{ asked, kind }: DayCut
+): Promise<{ key: PileKey; amount: number }[]> {
+	const form = takenForms[station];
+	const isCut = station === 'join' || station === 'ball';
+	const piles = (await listPiles(groupId))
+		.filter(
+			(pile) =>
+				pile.kindId === kind.id &&
+				pile.form === form &&
+				(isCut ? pile.cut !== null && whyUnsuited(pile.cut, asked.cut) === null : pile.cut === null)
+		)
+		.sort((a, b) => b.amount - a.amount);
+	const cut = isCut ? (piles[0]?.cut ?? asked.cut) : null;
+	const alike = piles.filter((pile) => JSON.stringify(pile.cut) === JSON.stringify(cut));
+	let open = amount;
+	const taken = alike.slice(0, mostBallColours).flatMap(({ colour, amount: there }) => {
+		const used = Math.min(Math.floor(there), open);
+		open -= used;
+		return used > 0 ? [{ key: { kindId: kind.id, colour, form, cut }, amount: used }] : [];
+	});
+	const [first, ...others] = taken;
+	if (first) return [{ ...first, amount: first.amount + open }, ...others];
+	return [{ key: { kindId: kind.id, colour: 'mixed', form, cut }, amount }];
+}
+
+/** What is not there by the book is taken from the difference: a tap at the table is never refused for it. */
+function made(pile: Pile, amount: number, eachMg: number): { pile: Pile; moves: BookedMove[] } {
+	const lack = Math.max(0, amount - pile.amount);
+	if (lack === 0) return { pile, moves: [] };
+	const filmMg = Math.round(lack * eachMg);
+	const lacking = { ...pile, amount: lack, filmMg, matId: null };
+	return {
+		pile: { ...pile, amount: pile.amount + lack, filmMg: pile.filmMg + filmMg },
+		moves: [
+			{ ...lacking, at: 'store' },
+			{ ...lacking, amount: -lack, filmMg: -filmMg, at: 'difference' }
+		]
+	};
+}
+
+function movesOf(
+	station: LineStation,
+	taken: readonly { readonly pile: Pile; readonly amount: number }[],
+	{ asked }: DayCut
+): PileMove[] {
+	if (station === 'ball')
+		return ballMoves(
+			taken.map(({ pile, amount }) => ({ pile, pieces: amount })),
+			'ball'
+		);
+	return taken.flatMap(({ pile, amount }) => {
+		if (station === 'flatten') return flattenMoves(pile, amount);
+		if (station === 'join') return joinMoves(pile, amount);
+		return cutMoves(pile, amount, asked.cut, (filmMg) =>
+			cutPile(asked.given, asked.massG, amount, filmMg, 0)
+		);
+	});
+}
+
+/** Books a lot that was done at a station of a day. */
+export async function keepTap(
+	groupId: GroupId,
+	{ dayId, station, count }: TapEntry,
+	{ entryId, key, at }: Booked
+): Promise<SaveResult> {
+	const day = await maybeOne<{ planId: string | null }>(
+		'select plan_id as "planId" from table_day where group_id = $1 and id = $2 and called_off_at is null',
+		[groupId, dayId]
+	);
+	if (!day) return refuse('day', 'That table day is not there any more.');
+	const { by } = await cutOfDay(groupId, day.planId);
+	if (!by) return refuse('day', 'This day has no plan whose bags can be cut.');
+	const { read, asked } = by;
+	const { bagsPerBall } = read.read.plan.work ?? { bagsPerBall: 20 };
+	const amount =
+		station === 'join'
+			? count * asked.cut.piecesPerBag
+			: station === 'ball'
+				? bagsPerBall * asked.cut.piecesPerBag
+				: count;
+	const parts = await takenFrom(groupId, station, amount, by);
+	const cut = parts[0]?.key.cut ?? asked.cut;
+	const eachMg = Math.round(
+		(station === 'flatten' || station === 'cut' ? asked.massG : cut.pieceG) * 1000
+	);
+	const colours = parts.map((part) => ({
+		colour: part.key.colour,
+		bags: part.amount / cut.piecesPerBag
+	}));
+	const entry: BallEntry = {
+		type: 'ball',
+		as: 'ball',
+		kindId: asked.kindId,
+		cut,
+		colours,
+		code: null,
+		planId: read.kept.id,
+		planVersion: read.kept.version,
+		massG: null,
+		scaleErrorG: 1,
+		byName: null
+	};
+	const content = station === 'ball' ? await ballContent(groupId, entry, at) : null;
+	if (content?.problem !== undefined) return refuse('day', content.problem);
+	return orRefusal(
+		withTransaction(async (client): Promise<SaveResult> => {
+			const goals = goalsOf(station, parts, asked.cut);
+			const piles = await holdPiles(client, groupId, [...parts.map((part) => part.key), ...goals]);
+			const filled = parts.map((part, nth) =>
+				made(piles[nth] ?? { ...part.key, amount: 0, filmMg: 0 }, part.amount, eachMg)
+			);
+			const moves = movesOf(
+				station,
+				filled.map(({ pile }, nth) => ({ pile, amount: parts[nth]?.amount ?? 0 })),
+				by
+			);
+			await bookMoves(
+				client,
+				groupId,
+				entryId,
+				[
+					...filled.flatMap((one) => one.moves),
+					...moves.map((move) => ({ ...move, at: 'store', matId: null }) as const)
+				],
+				piles
+			);
+			if (!content) return { outcome: 'kept', id: entryId };
+			const code = await codeFor(groupId, key);
+			if (!code) return refuse('day', 'This group has used all the codes there are.');
+			return bindThing(client, groupId, entryId, {
+				code,
+				sort: 'ball',
+				plan: { id: read.kept.id, version: read.kept.version },
+				content: { ...content.value, filmMg: moves.at(-1)?.filmMg ?? 0 }
+			});
+		})
+	);
+}
+
+/** The piles that a lot is put on. */
+function goalsOf(
+	station: LineStation,
+	parts: readonly { readonly key: PileKey }[],
+	cut: PileKey['cut']
+): PileKey[] {
+	if (station === 'ball') {
+		const [first] = parts;
+		const colour = ballColour(parts.map(({ key }) => key.colour));
+		return first ? [{ ...first.key, colour, form: 'ball' }] : [];
+	}
+	return parts.flatMap(({ key }): PileKey[] => {
+		if (station === 'flatten') return [{ ...key, form: 'flat' }];
+		if (station === 'join') return [{ ...key, form: 'strand' }];
+		return [
+			{ ...key, form: 'piece', cut },
+			{ ...key, form: 'scrap' }
+		];
+	});
+}
+
+/** What was tapped at a day and stands, the newest first. */
+export const listTaps = (groupId: GroupId, dayId: string): Promise<DayTap[]> =>
+	many<DayTap>(
+		`select e.id, e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count,
+			to_char(e.typed_at at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as at,
+			(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code
+		 from entry e
+		 where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
+			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
+		 order by e.id desc limit 5000`,
+		[groupId, dayId]
+	);
+
+/** What the taps of a day took that the book did not have, by the form it lay in: to be explained, or counted again. */
+export const lacksOfDay = (groupId: GroupId, dayId: string): Promise<DayLack[]> =>
+	many<DayLack>(
+		`select l.form, -sum(m.amount)::float8 as amount
+		 from entry e
+		 join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'difference'
+		 join line l on l.group_id = m.group_id and l.id = m.line_id
+		 where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
+			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
+		 group by l.form having sum(m.amount) <> 0 order by l.form`,
+		[groupId, dayId]
+	);

@@ -1,0 +1,144 @@
+<script lang="ts">
+	// One station on its tablet: a large tap for each lot done, the undo beside it, and who sits here now.
+	import type { LineStation } from '$lib/core/line/line';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { seatCautions } from '$lib/stages/people/seats';
+	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
+	import { untrack } from 'svelte';
+	import { clockWords } from './clock';
+	import type { DayWork, PlannedDay } from './day-view';
+	import { stationWords } from './day-words';
+	import type { DayTap } from './taps';
+	import { doneOf, tapCount, tapWords } from './taps';
+
+	interface Props {
+		day: PlannedDay;
+		work: DayWork;
+		station: LineStation;
+		taps: readonly DayTap[];
+		/** The minute of the day in the hall; null on another day. */
+		minute: number | null;
+	}
+	const { day, work, station, taps, minute }: Props = $props();
+	const outbox = getOutbox();
+	const trestle = untrack(() => new Trestle(outbox));
+	$effect(() => {
+		void taps;
+		untrack(() => trestle.read());
+	});
+	const count = $derived(tapCount(station, work));
+	/** Tapped on this device and not in what was read yet. */
+	const ahead = $derived(
+		trestle.ahead.flatMap(({ type, typed }) =>
+			type === 'tap' && typed['day'] === day.id && typed['station'] === station
+				? [{ station, count: Number(typed['count']) }]
+				: []
+		)
+	);
+	const gone = $derived(
+		new Set(
+			trestle.ahead.flatMap(({ type, typed }) =>
+				type === 'correction' ? [Number(typed['corrects'])] : []
+			)
+		)
+	);
+	const own = $derived(taps.filter((tap) => tap.station === station && !gone.has(tap.id)));
+	const done = $derived(doneOf([...own, ...ahead])[station]);
+	const here = $derived(
+		day.seats.filter(
+			(seat) =>
+				seat.station === station && (minute === null || (seat.from <= minute && minute < seat.to))
+		)
+	);
+	const nameOf = (id: string) => day.people.find((one) => one.id === id)?.name ?? '';
+	let fewer = $state(1);
+
+	const tap = (bags: number) =>
+		trestle.act({
+			type: 'tap',
+			typed: { day: day.id, station, count: String(bags) },
+			words: tapWords(station, bags)
+		});
+	/** The last lot is taken back: out of what waits here, or out of the book. */
+	async function undo(): Promise<void> {
+		const waits = outbox.waiting.findLast(
+			({ type, typed }) => type === 'tap' && typed['day'] === day.id && typed['station'] === station
+		);
+		if (waits && outbox.isAway) {
+			await outbox.drop(waits.key);
+			trestle.read();
+			return;
+		}
+		const [last] = own;
+		if (last) await trestle.takeBack(last.id, tapWords(station, last.count));
+	}
+	const caution = $derived(
+		station === 'cut'
+			? seatCautions[work.line.cutTool === 'rolling-blade' ? 'cut-blade' : 'cut-sharp']
+			: station === 'join'
+				? seatCautions.join
+				: 'Film can suffocate: keep it away from small children.'
+	);
+</script>
+
+<section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label={stationWords[station]}>
+	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
+		<h2 class="text-2xl first-letter:uppercase">{stationWords[station]}</h2>
+		<p class="text-xl" aria-live="polite">
+			<strong data-done>{tapWords(station, done)}</strong> so far
+		</p>
+	</div>
+	<p class="quiet">
+		{here.length === 0
+			? 'Nobody has this seat now.'
+			: `Here now: ${here.map(({ personId, to }) => `${nameOf(personId)} until ${clockWords(to)}`).join(', ')}.`}
+	</p>
+	<button
+		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold text-primary-content"
+		onclick={() => void tap(count)}
+		data-tap
+	>
+		{tapWords(station, count)} done
+	</button>
+	<div class="flex flex-wrap items-end gap-3">
+		<button
+			class="btn min-h-14"
+			disabled={own.length === 0 && ahead.length === 0}
+			onclick={() => void undo()}>Take the last one back</button
+		>
+		{#if count > 1}
+			<label class="grid gap-1"
+				>Fewer
+				<input
+					class="field w-28"
+					type="number"
+					inputmode="numeric"
+					min="1"
+					max={count}
+					bind:value={fewer}
+				/>
+			</label>
+			<button
+				class="btn min-h-14"
+				onclick={() => void tap(Math.max(1, Math.min(count, Math.round(fewer || 1))))}
+				>Only so many done</button
+			>
+		{/if}
+	</div>
+	{#if trestle.said.words}
+		<p class={trestle.said.isProblem ? 'font-semibold text-error' : ''} role="status" data-said>
+			{trestle.said.words}
+		</p>
+	{/if}
+	{#if station === 'ball' && own.some(({ code }) => code)}
+		<p>
+			Labels:
+			{#each own.filter(({ code }) => code).slice(0, 12) as { id, code } (id)}
+				<a class="mr-2 inline-flex min-h-11 link items-center" href="/prepare/things/{code}"
+					>{code}</a
+				>
+			{/each}
+		</p>
+	{/if}
+	<p class="text-error">{caution}</p>
+</section>

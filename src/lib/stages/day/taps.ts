@@ -1,0 +1,49 @@
+import type { LineStation } from '$lib/core/line/line';
+import { lineStations } from '$lib/core/line/line';
+import type { LineForm } from '$lib/core/store/forms';
+import type { DayWork } from './day-view';
+
+/** A lot that was tapped at a station. */
+export interface DayTap {
+	readonly id: number;
+	readonly station: LineStation;
+	/** Bags, or balls. */
+	readonly count: number;
+	/** When, as `2026-12-03T18:05:00Z`. */
+	readonly at: string;
+	/** The label of a ball. */
+	readonly code: string | null;
+}
+
+/** What was tapped and the book did not have. */
+export interface DayLack {
+	readonly form: LineForm;
+	readonly amount: number;
+}
+
+/** What was done at each station: bags, and balls. */
+export const doneOf = (
+	taps: readonly Pick<DayTap, 'station' | 'count'>[]
+): Record<LineStation, number> =>
+	Object.fromEntries(
+		lineStations.map((station) => [
+			station,
+			taps.reduce((sum, tap) => sum + (tap.station === station ? tap.count : 0), 0)
+		])
+	) as Record<LineStation, number>;
+
+/** What one tap at a station counts: a batch, a stack, a bag's joints, a ball. */
+export function tapCount(station: LineStation, { line }: Pick<DayWork, 'line'>): number {
+	if (station === 'flatten') return line.batch;
+	return station === 'cut' ? line.stack : 1;
+}
+
+/** What a tap counts at a station. */
+export const tapNouns: Readonly<Record<LineStation, readonly [one: string, many: string]>> = {
+	flatten: ['bag flat', 'bags flat'],
+	cut: ['bag cut', 'bags cut'],
+	join: ['bag joined', 'bags joined'],
+	ball: ['ball', 'balls']
+};
+export const tapWords = (station: LineStation, count: number): string =>
+	`${count} ${tapNouns[station][count === 1 ? 0 : 1]}`;

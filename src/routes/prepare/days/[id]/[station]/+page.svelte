@@ -1,0 +1,45 @@
+<script lang="ts">
+	import { newKey } from '$lib/ui/new-key';
+	import { stationWords } from '$lib/stages/day/day-words';
+	import TapPage from '$lib/stages/day/TapPage.svelte';
+	import { doneOf, tapCount, tapWords } from '$lib/stages/day/taps';
+	import { yearDayWords } from '$lib/ui/day-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const key = newKey();
+	const count = $derived(tapCount(data.station, data.work));
+</script>
+
+<svelte:head
+	><title>{stationWords[data.station]} · {yearDayWords(data.day.day)} · Nest Row</title
+	></svelte:head
+>
+
+<p>
+	<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}"
+		>{yearDayWords(data.day.day)}, {data.day.place}</a
+	>
+</p>
+<TapPage
+	day={data.day}
+	work={data.work}
+	station={data.station}
+	taps={data.taps}
+	minute={data.minute}
+/>
+<noscript>
+	<form class="sheet grid gap-3 p-4" method="POST">
+		<input type="hidden" name="type" value="tap" />
+		<input type="hidden" name="key" value={key} />
+		<input type="hidden" name="day" value={data.day.id} />
+		<input type="hidden" name="station" value={data.station} />
+		<p>{tapWords(data.station, doneOf(data.taps)[data.station])} so far.</p>
+		{#if form?.entry.said}<p role="status">{form.entry.said}</p>{/if}
+		<label class="grid gap-1"
+			>So many done
+			<input class="field w-32" name="count" inputmode="numeric" value={count} />
+		</label>
+		<button class="btn justify-self-start btn-accent">Done</button>
+	</form>
+</noscript>

@@ -196,3 +196,83 @@ test.describe('without scripts', () => {
 		await expect(page.getByText('Mabel: join, 17:30 to 20:30')).toBeVisible();
 	});
 });
+
+test('two tablets at one station, one without network: every lot counts once', async ({
+	page,
+	browser,
+	app
+}) => {
+	const done = (one: Page) => one.locator('[data-done]');
+	await page.goto(`${path}/flatten`);
+	await ready(page);
+	const other = await browser.newPage({ baseURL: app.address });
+	await other.goto(`${path}/flatten`);
+	await ready(other);
+	await page.locator('[data-tap]').click();
+	await expect(done(page)).toHaveText('20 bags flat');
+	await other.context().setOffline(true);
+	for (let lot = 0; lot < 3; lot++) await other.locator('[data-tap]').click();
+	await expect(done(other)).toHaveText('60 bags flat');
+	// One of them was a slip: it is taken back while it waits.
+	await expect(other.locator('[data-said]')).toContainText('Waiting on this device');
+	await other.getByRole('button', { name: 'Take the last one back' }).click();
+	await expect(done(other)).toHaveText('40 bags flat');
+	await page.locator('[data-tap]').click();
+	await expect(done(page)).toHaveText('40 bags flat');
+	await other.context().setOffline(false);
+	await expect(other.locator('[data-said]')).toContainText(/Kept|Waiting/);
+	await expect
+		.poll(
+			async () => {
+				await page.reload();
+				return done(page).textContent();
+			},
+			{ timeout: 20_000 }
+		)
+		.toBe('80 bags flat');
+	await ready(page);
+	await page.getByLabel('Fewer').fill('7');
+	await page.getByRole('button', { name: 'Only so many done' }).click();
+	await expect(done(page)).toHaveText('87 bags flat');
+	await page.getByRole('button', { name: 'Take the last one back' }).click();
+	await expect(done(page)).toHaveText('80 bags flat');
+	await page.reload();
+	await expect(done(page)).toHaveText('80 bags flat');
+	await other.close();
+});
+
+test('a ball that was tapped has its label, and the wall says what to do next', async ({
+	page
+}) => {
+	await page.goto(`${path}/ball`);
+	await ready(page);
+	await page.locator('[data-tap]').click();
+	await expect(page.locator('[data-done]')).toHaveText('1 ball');
+	const label = page.getByRole('link', { name: /^[2-9A-Z]{5}$/ });
+	await label.click();
+	await expect(page).toHaveURL(/\/prepare\/things\/[2-9A-Z]{5}/);
+	await page.goto(`${path}/wall`);
+	await ready(page);
+	await expect(page.locator('[data-made]')).toHaveText('1 ball');
+	await expect(page.getByText('Break at 18:15.')).toBeVisible();
+	await expectAccessible(page);
+});
+
+test('the day is ended: what came of it, what it teaches, and what the book lacked', async ({
+	page,
+	app
+}) => {
+	await rows(app, 'update table_day set day = current_date');
+	await page.goto(path);
+	await ready(page);
+	await page.getByRole('button', { name: 'Open the day' }).click();
+	await expect(page.getByText('The day is open')).toBeVisible();
+	await expect(page.locator('[data-lacks]')).toContainText('pieces of strand came from nowhere');
+	await page.getByText('End the day').first().click();
+	await page.getByRole('button', { name: 'End the day' }).click();
+	await expect(page.getByText('What came of it')).toBeVisible();
+	await expect(page.locator('[data-made]')).toHaveText('1 ball');
+	await expect(page.getByText(/balls were foreseen, \d+ to \d+ by chance/)).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Seat them afresh' })).toHaveCount(0);
+	await expectAccessible(page);
+});

@@ -146,6 +146,8 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/prepare/balls',
 		'/prepare/days',
 		dayPage,
+		`${dayPage}/join`,
+		`${dayPage}/wall`,
 		'/prepare/tools',
 		'/prepare/things/22222',
 		'/people',

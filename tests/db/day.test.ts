@@ -161,7 +161,7 @@ describe('the seats of a day', () => {
 });
 
 describe('taps at a station', () => {
-	const send = (group: GroupId, day: string, typed: Record<string, string>, of = key()) =>
+	const send = (group: GroupId, day: string, typed: Record<string, string>, of: string = key()) =>
 		takeEntry(
 			group,
 			{ key: of, type: 'tap', typed: { day, ...typed } },

@@ -5,6 +5,8 @@ import { put, rows } from './table-world';
 test.describe.configure({ mode: 'serial' });
 test.use({
 	world: 'day',
+	// The whole room is in sight: what is dragged is not scrolled.
+	viewport: { width: 1280, height: 1500 },
 	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404', '409']
 });
 

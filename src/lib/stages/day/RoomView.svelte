@@ -90,9 +90,9 @@
 		ondragend={() => (dragged = null)}
 		onclick={() => take(id)}
 	>
-		{name}{#if isChild}<span class="font-normal">child</span
-			>{/if}{#if doingWords[doing] || more}<span class="text-[0.875rem] font-normal"
-				>{more || doingWords[doing]}</span
+		{name}{#if isChild}<span class="pointer-events-none font-normal">child</span
+			>{/if}{#if doingWords[doing] || more}<span
+				class="pointer-events-none text-[0.875rem] font-normal">{more || doingWords[doing]}</span
 			>{/if}
 	</button>
 {/snippet}

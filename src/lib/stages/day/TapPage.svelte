@@ -83,7 +83,7 @@
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label={stationWords[station]}>
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
-		<h2 class="text-2xl first-letter:uppercase">{stationWords[station]}</h2>
+		<h2 class="text-2xl wrap-anywhere first-letter:uppercase">{stationWords[station]}</h2>
 		<p class="text-xl" aria-live="polite">
 			<strong data-done>{tapWords(station, done)}</strong> so far
 		</p>
@@ -94,7 +94,7 @@
 			: `Here now: ${here.map(({ personId, to }) => `${nameOf(personId)} until ${clockWords(to)}`).join(', ')}.`}
 	</p>
 	<button
-		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold text-primary-content"
+		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold wrap-anywhere text-primary-content"
 		onclick={() => void tap(count)}
 		data-tap
 	>
@@ -102,7 +102,7 @@
 	</button>
 	<div class="flex flex-wrap items-end gap-3">
 		<button
-			class="btn min-h-14"
+			class="btn h-auto min-h-14"
 			disabled={own.length === 0 && ahead.length === 0}
 			onclick={() => void undo()}>Take the last one back</button
 		>
@@ -119,7 +119,7 @@
 				/>
 			</label>
 			<button
-				class="btn min-h-14"
+				class="btn h-auto min-h-14"
 				onclick={() => void tap(Math.max(1, Math.min(count, Math.round(fewer || 1))))}
 				>Only so many done</button
 			>

@@ -25,7 +25,7 @@ export interface Move {
 
 /**
  * The one move of one person that helps most, from a moment on: to another station for the rest of
- * their sitting. Null where none brings anything.
+ * their day. Null where none brings anything.
  *
  * @param people what each may do, by name
  * @param fromS nobody is moved before, s
@@ -42,24 +42,24 @@ export function bestMove(
 	const before = runDay(day, plainly);
 	const judged = new Set(people.map(({ name }) => name));
 	let best: Move | null = null;
-	for (const [at, sitting] of day.sittings.entries()) {
+	for (const sitting of day.sittings) {
 		const person = people.find(({ name }) => name === sitting.name);
 		if (!person) continue;
+		const isFirst = day.sittings.find(({ name }) => name === sitting.name) === sitting;
 		for (const to of lineStations) {
 			if (to === sitting.station || !allowedOf(person, rules.cutTool, rules.children).includes(to))
 				continue;
 			const beginS = Math.max(fromS, sitting.fromS);
 			for (let atS = beginS; atS + changeS + 300 <= sitting.toS; atS += everyS) {
-				const isWhole = atS <= sitting.fromS;
-				const rest = {
-					...sitting,
-					station: to,
-					speed: person.speeds[to],
-					fromS: isWhole ? sitting.fromS : atS + changeS
-				};
-				const sittings = day.sittings.flatMap((one, nth) =>
-					nth !== at ? [one] : isWhole ? [rest] : [{ ...one, toS: atS }, rest]
-				);
+				// Whoever sits down for the first time changes no seat.
+				const settledS = isFirst && atS <= sitting.fromS ? atS : atS + changeS;
+				const sittings = day.sittings.flatMap((one): Sitting[] => {
+					if (one.name !== sitting.name || one.toS <= atS) return [one];
+					const rest = { ...one, station: to, speed: person.speeds[to] };
+					if (one.fromS > atS) return [rest];
+					const moved = { ...rest, fromS: settledS };
+					return one.fromS < atS ? [{ ...one, toS: atS }, moved] : [moved];
+				});
 				if (brokenRule(sittings, rules, judged)) continue;
 				const { counts, worth } = runDay({ ...day, sittings }, plainly);
 				const more = worth - before.worth;

@@ -149,10 +149,11 @@ export function movedSeats(
 		seat.from >= begins ? [] : [{ ...seat, to: Math.min(seat.to, begins) }]
 	);
 	const last = kept.at(-1);
-	if (station === null) return [...others, ...kept];
+	const to = Math.max(own.at(-1)?.to ?? day.to, begins);
+	if (station === null || to === begins) return [...others, ...kept];
 	if (last?.station === station && last.to === begins)
-		return [...others, ...kept.slice(0, -1), { ...last, to: day.to }];
-	return [...others, ...kept, { personId, station, from: begins, to: day.to }];
+		return [...others, ...kept.slice(0, -1), { ...last, to }];
+	return [...others, ...kept, { personId, station, from: begins, to }];
 }
 
 /** What is left of a day at a minute of it: from there on everything is foreseen anew. */

@@ -1,0 +1,208 @@
+import { describe, expect, it } from 'vitest';
+import { bestMove } from '$lib/core/line/best-move';
+import { plainly } from '$lib/core/line/day';
+import { runDay } from '$lib/core/line/run-day';
+import {
+	breaksOf,
+	clockWords,
+	minuteNow,
+	minuteOf,
+	minuteWorked,
+	usualBreaks,
+	workedOf,
+	workedUntil
+} from './clock';
+import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
+import { learnedOf } from './learned';
+import {
+	brokenSeats,
+	freeOf,
+	levelAt,
+	lineDayOf,
+	movedSeats,
+	restOf,
+	rulesOf,
+	seatsOfAdvice
+} from './line-day';
+
+const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPerson => ({
+	id,
+	name: id,
+	isChild,
+	seats,
+	chance: 0.8,
+	came: null
+});
+const day: PlannedDay = {
+	id: 'day',
+	day: '2026-12-03',
+	place: 'Boat shed',
+	version: 1,
+	from: 1080,
+	to: 1230,
+	breaks: [1125, 1175],
+	breakLength: 5,
+	planId: null,
+	ballsWanted: null,
+	also: null,
+	cutWith: 'scissors',
+	isOpen: false,
+	isClosed: false,
+	foreseen: null,
+	seats: [],
+	people: [
+		person('Bo', { flatten: 'practised', ball: 'usual' }),
+		person('Kit', { flatten: 'new', 'cut-blunt': 'new', join: 'new' }, true),
+		person('Mabel', { join: 'practised', flatten: 'new' }),
+		person('Odo', { 'cut-sharp': 'usual', 'cut-blade': 'practised' })
+	]
+};
+const work: DayWork = {
+	planName: 'A mat',
+	kind: 'Thin carrier',
+	line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 },
+	stock: { bags: 200, flat: 0, pieces: 0, joined: 20, balls: 0 },
+	pace: { flatten: 1, cut: 0.8, join: 1, ball: 1 },
+	cutters: 2
+};
+const seat = (personId: string, station: string, from = 1080, to = 1230): DaySeat => ({
+	personId,
+	station,
+	from,
+	to
+});
+
+describe('the clock of a day', () => {
+	it('reads times as people write them, and says them', () => {
+		expect(['18:05', '18.05', '6', '24:00', '24:01', 'six', '18:60', ''].map(minuteOf)).toEqual([
+			1085,
+			1085,
+			360,
+			1440,
+			null,
+			null,
+			null,
+			null
+		]);
+		expect([1085, 0, 1439.6].map(clockWords)).toEqual(['18:05', '00:00', '00:00']);
+		expect(minuteNow('America/Denver', new Date('2026-12-03T01:05:00Z'))).toBe(18 * 60 + 5);
+	});
+
+	it('leaves breaks out of the work, and finds the way back', () => {
+		expect(workedOf({ from: 1100, to: 1180 }, day)).toEqual([
+			{ from: 1100, to: 1125 },
+			{ from: 1130, to: 1175 }
+		]);
+		expect(workedUntil(1230, day)).toBe(140);
+		expect([0, 44, 45, 60, 140].map((worked) => minuteWorked(worked, day))).toEqual([
+			1080, 1124, 1130, 1145, 1230
+		]);
+		expect(breaksOf({ ...day, breaks: [1060, 1126, 1125, 1229] })).toEqual([
+			{ from: 1125, to: 1130 }
+		]);
+		expect(usualBreaks(1080, 1230, 5)).toEqual([1125, 1175]);
+	});
+});
+
+describe('a planned day as it is run', () => {
+	it('gives each their speed by level and the group’s pace, with breaks and changes as gaps', () => {
+		const { sittings, lengthS } = lineDayOf(day, work, [
+			seat('Odo', 'cut', 1080, 1125),
+			seat('Bo', 'flatten', 1080, 1140),
+			seat('Bo', 'ball', 1140),
+			seat('Mabel', 'weave')
+		]);
+		expect(lengthS).toBe(9000);
+		expect(sittings).toEqual([
+			{ name: 'Bo', speed: 1.3, station: 'flatten', fromS: 0, toS: 2700 },
+			{ name: 'Bo', speed: 1.3, station: 'flatten', fromS: 3000, toS: 3600 },
+			{ name: 'Bo', speed: 1, station: 'ball', fromS: 3720, toS: 5700 },
+			{ name: 'Bo', speed: 1, station: 'ball', fromS: 6000, toS: 9000 },
+			{ name: 'Odo', speed: 0.8, station: 'cut', fromS: 0, toS: 2700 }
+		]);
+	});
+
+	it('knows who may sit where', () => {
+		const [bo, kit, , odo] = day.people;
+		if (!bo || !kit || !odo) throw new Error('nobody');
+		expect(levelAt(odo, 'cut', 'rolling-blade')).toBe('practised');
+		expect(levelAt(kit, 'cut', 'scissors')).toBe('new');
+		expect(levelAt(kit, 'cut', 'rolling-blade')).toBeNull();
+		expect(levelAt({ seats: {} }, 'cut', 'scissors')).toBeNull();
+		expect(levelAt({ seats: {} }, 'join', 'scissors')).toBe('usual');
+		expect(freeOf(day, work, day.people, 9000).map(({ may }) => may)).toEqual([
+			['flatten', 'ball'],
+			['flatten', 'cut', 'join'],
+			['flatten', 'join'],
+			['cut']
+		]);
+		expect(brokenSeats(day, work, [seat('Kit', 'join')])?.why).toBe('child-alone');
+		expect(brokenSeats(day, work, [seat('Kit', 'join'), seat('Mabel', 'join')])).toBeNull();
+	});
+
+	it('moves somebody from a minute on until they would have gone', () => {
+		const seats = [seat('Bo', 'flatten', 1080, 1200), seat('Odo', 'cut')];
+		expect(movedSeats(seats, 'Bo', 'ball', 1100, day)).toEqual([
+			seat('Odo', 'cut'),
+			seat('Bo', 'flatten', 1080, 1100),
+			seat('Bo', 'ball', 1100, 1200)
+		]);
+		expect(movedSeats(seats, 'Bo', null, 1080, day)).toEqual([seat('Odo', 'cut')]);
+		expect(movedSeats(seats, 'Mabel', 'join', 1090, day)).toContainEqual(
+			seat('Mabel', 'join', 1090)
+		);
+		const back = movedSeats(movedSeats(seats, 'Bo', 'ball', 1100, day), 'Bo', 'flatten', 1100, day);
+		expect(back).toEqual([seat('Odo', 'cut'), seat('Bo', 'flatten', 1080, 1200)]);
+	});
+
+	it('brings exactly what the best move says', () => {
+		const seats = [seat('Bo', 'flatten'), seat('Mabel', 'join'), seat('Odo', 'cut')];
+		const before = lineDayOf(day, work, seats);
+		const move = bestMove(before, freeOf(day, work, day.people, 9000), rulesOf(day, work), 0, 900);
+		if (!move) throw new Error('no move');
+		const after = movedSeats(seats, move.name, move.to, day.from + move.atS / 60, day);
+		const run = (some: readonly DaySeat[]) => runDay(lineDayOf(day, work, some), plainly);
+		expect(lineDayOf(day, work, after).sittings).toEqual(move.sittings);
+		expect(run(after).counts.balls - run(seats).counts.balls).toBe(move.balls);
+		expect(move.balls).toBeGreaterThan(0);
+	});
+
+	it('is foreseen from now on, and keeps what was sat before', () => {
+		expect(restOf(day, 1100).from).toBe(1100);
+		expect(restOf(day, 1000).from).toBe(1080);
+		expect(restOf(day, 1229).from).toBe(1080);
+		const rest = restOf(day, 1100);
+		expect(lineDayOf(rest, work, [seat('Bo', 'flatten')]).sittings[0]).toMatchObject({
+			fromS: 0,
+			toS: 1500
+		});
+		const advised = [{ name: 'Bo', speed: 1, station: 'ball' as const, fromS: 0, toS: 7500 }];
+		expect(seatsOfAdvice(advised, rest, [seat('Bo', 'flatten'), seat('Mabel', 'weave')])).toEqual([
+			seat('Bo', 'flatten', 1080, 1100),
+			seat('Mabel', 'weave'),
+			seat('Bo', 'ball', 1100)
+		]);
+	});
+
+	it('teaches the time a usual pair of hands would have taken, breaks and starving left out', () => {
+		const seats = [seat('Bo', 'flatten', 1080, 1140), seat('Odo', 'cut')];
+		const foreseen = {
+			balls: 0,
+			low: 0,
+			high: 0,
+			worked: { flatten: 1, cut: 0.5, join: 1, ball: 1 }
+		};
+		const taps = [
+			{ station: 'flatten', count: 20 },
+			{ station: 'flatten', count: 20 },
+			{ station: 'cut', count: 30 }
+		] as const;
+		expect(learnedOf({ ...day, seats, foreseen }, work, taps)).toEqual([
+			// 55 minutes of somebody of 1.3 times the pace; 140 of the usual, half of them worked.
+			{ station: 'flatten', units: 40, minutes: 71.5 },
+			{ station: 'cut', units: 30, minutes: 70 }
+		]);
+		const missed = day.people.map((one) => ({ ...one, came: one.id !== 'Bo' }));
+		expect(learnedOf({ ...day, seats, foreseen, people: missed }, work, taps)).toHaveLength(1);
+	});
+});

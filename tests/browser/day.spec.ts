@@ -157,18 +157,34 @@ test('the day runs along its time: piles grow and shrink', async ({ page }) => {
 test('bad times are told at their fields, and nothing typed is lost', async ({ page }) => {
 	await page.goto(path);
 	await page.getByText('When, and what for').click();
-	await page.getByLabel('From').fill('six');
+	await page.getByRole('textbox', { name: 'From' }).fill('six');
 	await page.getByLabel('Breaks at').fill('18:45, later');
 	await page.getByLabel('And also').fill('load the loom');
 	await page.getByRole('button', { name: 'Keep this' }).click();
 	await expect(page.getByText('This is a time, like 18:00.')).toBeVisible();
 	await expect(page.getByText('These are times, like 18:45, 19:35.')).toBeVisible();
-	await expect(page.getByLabel('From')).toHaveValue('six');
-	await page.getByLabel('From').fill('17:30');
+	await expect(page.getByRole('textbox', { name: 'From' })).toHaveValue('six');
+	await page.getByRole('textbox', { name: 'From' }).fill('17:30');
 	await page.getByLabel('Breaks at').fill('18:15 19.05');
 	await page.getByRole('button', { name: 'Keep this' }).click();
 	await expect(page.getByText('17:30 to 20:30')).toBeVisible();
 	await expect(page.getByText('load the loom').first()).toBeVisible();
+});
+
+test('a day goes into calendars by the hall’s clock, without names', async ({ request, page }) => {
+	const one = await request.get(`${path}/day.ics`);
+	expect(one.headers()['content-type']).toContain('text/calendar');
+	const text = await one.text();
+	expect(text).toMatch(/DTSTART:\d{8}T173000\r\n/);
+	expect(text).toMatch(/DTEND:\d{8}T203000\r\n/);
+	expect(text).toContain('LOCATION:Boat shed');
+	for (const [name] of people) expect(text).not.toContain(name);
+	await page.goto('/prepare/days');
+	const all = await page
+		.getByRole('link', { name: 'All days for a calendar' })
+		.getAttribute('href');
+	expect(await (await request.get(all ?? '')).text()).toContain(`UID:${id}@nest-row`);
+	expect((await request.get('/prepare/days/nothing/day.ics')).status()).toBe(404);
 });
 
 test('is accessible, on a phone as well', async ({ page }) => {

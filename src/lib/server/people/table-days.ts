@@ -10,6 +10,9 @@ export interface TableDay {
 	/** As `2026-12-03`. */
 	readonly day: string;
 	readonly place: string;
+	/** By the hall's clock, minutes of the day. */
+	readonly from: number;
+	readonly to: number;
 	readonly version: number;
 	/** Ids of those who can come; forgotten ones are counted apart. */
 	readonly people: readonly string[];
@@ -20,6 +23,7 @@ export interface TableDay {
 export const listTableDays = (groupId: GroupId, today: string): Promise<TableDay[]> =>
 	many<TableDay>(
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
+			t.from_minute as "from", t.to_minute as "to",
 			(select coalesce(json_agg(d.person_id), '[]') from day_person d join person p
 				on p.group_id = d.group_id and p.id = d.person_id
 				where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people,

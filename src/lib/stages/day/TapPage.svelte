@@ -102,7 +102,7 @@
 	</button>
 	<div class="flex flex-wrap items-end gap-3">
 		<button
-			class="btn h-auto min-h-14 text-wrap"
+			class="btn h-auto min-h-14 max-w-full shrink whitespace-normal"
 			disabled={own.length === 0 && ahead.length === 0}
 			onclick={() => void undo()}>Take the last one back</button
 		>
@@ -119,7 +119,7 @@
 				/>
 			</label>
 			<button
-				class="btn h-auto min-h-14 text-wrap"
+				class="btn h-auto min-h-14 max-w-full shrink whitespace-normal"
 				onclick={() => void tap(Math.max(1, Math.min(count, Math.round(fewer || 1))))}
 				>Only so many done</button
 			>

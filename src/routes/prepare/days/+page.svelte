@@ -121,13 +121,22 @@
 				</form>
 			</section>
 		{/each}
+		{#if data.days.length > 0}
+			<p>
+				<a class="inline-flex min-h-11 link items-center" href="/prepare/days/calendar.ics"
+					>All days for a calendar</a
+				>
+			</p>
+		{/if}
 		{#if behind.length > 0}
 			<section class="sheet p-4" aria-labelledby="behind">
 				<h2 id="behind">Behind us</h2>
 				<ul class="mt-1">
 					{#each behind as day (day.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0">
-							{yearDayWords(day.day)}, {day.place}
+							<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{day.id}"
+								>{yearDayWords(day.day)}, {day.place}</a
+							>
 							<span class="quiet">· {countWords(day.people.length, day.unnamed)}</span>
 						</li>
 					{/each}

@@ -41,6 +41,11 @@
 				...aim
 			].join(' · ')}
 		</p>
+		<p>
+			<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}/day.ics"
+				>For a calendar</a
+			>
+		</p>
 	</header>
 	<details class="sheet px-4 py-1 open:pb-4" open={isTermsOpen}>
 		<summary class="flex min-h-11 cursor-pointer items-center font-semibold"

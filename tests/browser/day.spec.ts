@@ -124,7 +124,7 @@ test('advice is taken with one press, and brings what it says', async ({ page })
 	await ready(page);
 	await chip(page, 'Odo').dragTo(station(page, 'flatten'));
 	await expect(seatOf(page, 'Odo')).toHaveAttribute('data-station', 'flatten');
-	const button = page.locator('[data-advice]').getByRole('button', { name: /^Move / });
+	const button = page.locator('[data-advice]').getByRole('button', { name: /^(Move|Seat) / });
 	await expect(button).toBeVisible({ timeout: 15_000 });
 	const before = await balls(page);
 	const more = Number(/(\d+) balls? more/.exec((await button.textContent()) ?? '')?.[1] ?? 0);
@@ -167,7 +167,7 @@ test('bad times are told at their fields, and nothing typed is lost', async ({ p
 	await page.getByRole('textbox', { name: 'From' }).fill('17:30');
 	await page.getByLabel('Breaks at').fill('18:15 19.05');
 	await page.getByRole('button', { name: 'Keep this' }).click();
-	await expect(page.getByText('17:30 to 20:30')).toBeVisible();
+	await expect(page.getByText('17:30 to 20:30 · 6 said yes')).toBeVisible();
 	await expect(page.getByText('load the loom').first()).toBeVisible();
 });
 

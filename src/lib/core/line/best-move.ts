@@ -9,10 +9,17 @@ import { brokenRule } from './rules';
 import { runDay } from './run-day';
 import { changeS } from './seat-plans';
 
-/** One person moved from one station to another, and what that brings. */
+/** Somebody who is there and has no seat: when they could work, breaks left out, s of the day. */
+export interface Spare {
+	readonly person: FreePerson;
+	readonly stretches: readonly { readonly fromS: number; readonly toS: number }[];
+}
+
+/** One person moved from one station to another, or seated, and what that brings. */
 export interface Move {
 	readonly name: string;
-	readonly from: LineStation;
+	/** Null where they had no seat. */
+	readonly from: LineStation | null;
 	readonly to: LineStation;
 	/** When they rise, s of the day. */
 	readonly atS: number;
@@ -23,25 +30,55 @@ export interface Move {
 	readonly sittings: readonly Sitting[];
 }
 
+/** Sittings in the order of the people, those of one person by their time. */
+const inOrder = (sittings: readonly Sitting[], people: readonly FreePerson[]): Sitting[] =>
+	sittings.toSorted((one, other) => {
+		const place = ({ name }: Sitting) => people.findIndex((person) => person.name === name);
+		return place(one) - place(other) || one.fromS - other.fromS;
+	});
+
 /**
  * The one move of one person that helps most, from a moment on: to another station for the rest of
- * their day. Null where none brings anything.
+ * their day, or to a first seat. Null where none brings anything.
  *
  * @param people what each may do, by name
  * @param fromS nobody is moved before, s
  * @param everyS moves are tried at moments so far apart, above 0
- * @example bestMove({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 900, sittings: [{ name: 'Pia', speed: 1, station: 'join', fromS: 0, toS: 900 }] }, [{ name: 'Pia', speeds: evenly(1), may: ['join', 'ball'], fromS: 0, toS: 900 }], { cutTool: 'scissors', tools: {}, children: new Set() }, 0, 900)?.balls // 3
+ * @param spare those who have no seat and could take one
+ * @example bestMove({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 0, flat: 0, pieces: 0, joined: 60, balls: 0 }, room: {}, lengthS: 900, sittings: [{ name: 'Pia', speed: 1, station: 'join', fromS: 0, toS: 900 }] }, [{ name: 'Pia', speeds: evenly(1), may: ['join', 'ball'], fromS: 0, toS: 900 }], { cutTool: 'scissors', tools: {}, children: new Set() }, 0, 900, [])?.balls // 3
  */
 export function bestMove(
 	day: LineDay,
 	people: readonly FreePerson[],
 	rules: SeatRules,
 	fromS: number,
-	everyS: number
+	everyS: number,
+	spare: readonly Spare[]
 ): Move | null {
 	const before = runDay(day, plainly);
 	const judged = new Set(people.map(({ name }) => name));
 	let best: Move | null = null;
+	const consider = (move: Pick<Move, 'name' | 'from' | 'to' | 'atS' | 'sittings'>): void => {
+		if (brokenRule(move.sittings, rules, judged)) return;
+		const { counts, worth } = runDay({ ...day, sittings: move.sittings }, plainly);
+		const more = worth - before.worth;
+		if (more < 0.25 || more <= (best?.worth ?? 0)) return;
+		best = { ...move, balls: counts.balls - before.counts.balls, worth: more };
+	};
+	for (const { person, stretches } of spare) {
+		const own = stretches.filter(({ fromS: begins }) => begins >= fromS);
+		for (const to of allowedOf(person, rules.cutTool, rules.children)) {
+			const seated = own.map((stretch): Sitting => ({
+				name: person.name,
+				station: to,
+				speed: person.speeds[to],
+				...stretch
+			}));
+			const sittings = inOrder([...day.sittings, ...seated], people);
+			const atS = own[0]?.fromS;
+			if (atS !== undefined) consider({ name: person.name, from: null, to, atS, sittings });
+		}
+	}
 	for (const sitting of day.sittings) {
 		const person = people.find(({ name }) => name === sitting.name);
 		if (!person) continue;
@@ -60,12 +97,7 @@ export function bestMove(
 					const moved = { ...rest, fromS: settledS };
 					return one.fromS < atS ? [{ ...one, toS: atS }, moved] : [moved];
 				});
-				if (brokenRule(sittings, rules, judged)) continue;
-				const { counts, worth } = runDay({ ...day, sittings }, plainly);
-				const more = worth - before.worth;
-				if (more < 0.25 || more <= (best?.worth ?? 0)) continue;
-				const balls = counts.balls - before.counts.balls;
-				best = { name: sitting.name, from: sitting.station, to, atS, balls, worth: more, sittings };
+				consider({ name: sitting.name, from: sitting.station, to, atS, sittings });
 			}
 		}
 	}

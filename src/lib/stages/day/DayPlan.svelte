@@ -229,11 +229,18 @@
 					{:else}<h3 class="text-lg font-semibold">The line flows</h3>{/if}
 					{#if bench.move}
 						<p class="my-2">
-							Move <strong>{nameOf(bench.move.name)}</strong> from {stationWords[bench.move.from]} to
-							{stationWords[bench.move.to]} at {clockWords(day.from + bench.move.atS / 60)}.
+							{#if bench.move.from === null}
+								Seat <strong>{nameOf(bench.move.name)}</strong> at {stationWords[bench.move.to]},
+								from
+								{clockWords(day.from + bench.move.atS / 60)}.
+							{:else}
+								Move <strong>{nameOf(bench.move.name)}</strong> from {stationWords[bench.move.from]} to
+								{stationWords[bench.move.to]} at {clockWords(day.from + bench.move.atS / 60)}.
+							{/if}
 						</p>
 						<button class="btn btn-accent" disabled={isKeeping} onclick={takeMove}>
-							Move {nameOf(bench.move.name)}: {moreWords(bench.move.balls)}
+							{bench.move.from === null ? 'Seat' : 'Move'}
+							{nameOf(bench.move.name)}: {moreWords(bench.move.balls)}
 						</button>
 					{:else if bench.lineDay.sittings.length === 0}
 						<p class="mt-2">Nobody sits at the line yet. Seat them afresh, or take up a name.</p>

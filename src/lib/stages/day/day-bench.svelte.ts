@@ -9,7 +9,15 @@ import { brokenWords } from './day-words';
 import DayWorker from './day.worker?worker';
 import type { FromDayWorker, ToDayWorker } from './day.worker';
 import type { DaySeat, DayWork, PlannedDay } from './day-view';
-import { brokenSeats, freeOf, isLineStation, lineDayOf, movedSeats, rulesOf } from './line-day';
+import {
+	brokenSeats,
+	freeOf,
+	isLineStation,
+	lineDayOf,
+	movedSeats,
+	rulesOf,
+	spareOf
+} from './line-day';
 
 /** The moment a course has come to: what lies there, and what everyone does. */
 const pointAt = (course: readonly CoursePoint[], atS: number): CoursePoint | undefined =>
@@ -94,7 +102,7 @@ export class DayBench {
 			day: this.lineDay,
 			people: freeOf(this.day, this.work, this.day.people, lengthS),
 			rules: rulesOf(this.day, this.work),
-			fromS: 0
+			spare: spareOf(this.day, this.work, this.seats)
 		};
 		this.#worker.postMessage(asked);
 	}

@@ -1,5 +1,5 @@
 // Many days by chance and the best move, off the page's own thread.
-import type { Move } from '$lib/core/line/best-move';
+import type { Move, Spare } from '$lib/core/line/best-move';
 import { bestMove } from '$lib/core/line/best-move';
 import type { LineDay } from '$lib/core/line/day';
 import type { DaysByChance } from '$lib/core/line/many-days';
@@ -13,8 +13,7 @@ export interface ToDayWorker {
 	readonly day: LineDay;
 	readonly people: readonly FreePerson[];
 	readonly rules: SeatRules;
-	/** Nobody is moved before, s. */
-	readonly fromS: number;
+	readonly spare: readonly Spare[];
 }
 export type FromDayWorker =
 	| { readonly tell: 'progress'; readonly run: number; readonly share: number }
@@ -27,8 +26,8 @@ const [runs, moments] = [200, 61];
 const everyS = 900;
 const tell = (message: FromDayWorker) => self.postMessage(message);
 
-self.onmessage = ({ data: { run, day, people, rules, fromS } }: MessageEvent<ToDayWorker>) => {
-	tell({ tell: 'move', run, move: bestMove(day, people, rules, fromS, everyS) });
+self.onmessage = ({ data: { run, day, people, rules, spare } }: MessageEvent<ToDayWorker>) => {
+	tell({ tell: 'move', run, move: bestMove(day, people, rules, 0, everyS, spare) });
 	const days = daysByChance(day, { runs, seed: 1, spreads: usualSpreads }, moments, (ran) => {
 		if (ran % 10 === 0) tell({ tell: 'progress', run, share: ran / runs });
 	});

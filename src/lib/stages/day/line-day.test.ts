@@ -22,7 +22,8 @@ import {
 	movedSeats,
 	restOf,
 	rulesOf,
-	seatsOfAdvice
+	seatsOfAdvice,
+	spareOf
 } from './line-day';
 
 const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPerson => ({
@@ -158,13 +159,32 @@ describe('a planned day as it is run', () => {
 	it('brings exactly what the best move says', () => {
 		const seats = [seat('Bo', 'flatten'), seat('Mabel', 'join'), seat('Odo', 'cut')];
 		const before = lineDayOf(day, work, seats);
-		const move = bestMove(before, freeOf(day, work, day.people, 9000), rulesOf(day, work), 0, 900);
+		const move = bestMove(
+			before,
+			freeOf(day, work, day.people, 9000),
+			rulesOf(day, work),
+			0,
+			900,
+			[]
+		);
 		if (!move) throw new Error('no move');
 		const after = movedSeats(seats, move.name, move.to, day.from + move.atS / 60, day);
 		const run = (some: readonly DaySeat[]) => runDay(lineDayOf(day, work, some), plainly);
 		expect(lineDayOf(day, work, after).sittings).toEqual(move.sittings);
 		expect(run(after).counts.balls - run(seats).counts.balls).toBe(move.balls);
 		expect(move.balls).toBeGreaterThan(0);
+	});
+
+	it('seats who has no seat where that brings most, exactly as it says', () => {
+		const seats = [seat('Bo', 'flatten'), seat('Odo', 'cut')];
+		const before = lineDayOf(day, work, seats);
+		const spare = spareOf(day, work, seats);
+		expect(spare.map(({ person: { name } }) => name)).toEqual(['Kit', 'Mabel']);
+		const everyone = freeOf(day, work, day.people, 9000);
+		const move = bestMove(before, everyone, rulesOf(day, work), 0, 900, spare);
+		expect(move).toMatchObject({ name: 'Mabel', from: null, to: 'join', atS: 0 });
+		const after = movedSeats(seats, 'Mabel', 'join', day.from, day);
+		expect(lineDayOf(day, work, after).sittings).toEqual(move?.sittings);
 	});
 
 	it('is foreseen from now on, and keeps what was sat before', () => {

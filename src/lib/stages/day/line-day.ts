@@ -1,3 +1,4 @@
+import type { Spare } from '$lib/core/line/best-move';
 import type { LineDay, Sitting } from '$lib/core/line/day';
 import type { LineStation } from '$lib/core/line/line';
 import { lineStations } from '$lib/core/line/line';
@@ -159,3 +160,18 @@ export function movedSeats(
 /** What is left of a day at a minute of it: from there on everything is foreseen anew. */
 export const restOf = (day: PlannedDay, minute: number): PlannedDay =>
 	minute > day.from && minute <= day.to - 5 ? { ...day, from: minute } : day;
+
+/** Those who have no seat at all and could take one, from now on, breaks left out. */
+export const spareOf = (day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): Spare[] =>
+	freeOf(
+		day,
+		work,
+		day.people.filter(({ id }) => !seats.some(({ personId }) => personId === id)),
+		(day.to - day.from) * 60
+	).map((person) => ({
+		person,
+		stretches: workedOf(day, day).map(({ from, to }) => ({
+			fromS: (from - day.from) * 60,
+			toS: (to - day.from) * 60
+		}))
+	}));

@@ -178,7 +178,7 @@ test('a day goes into calendars by the hall’s clock, without names', async ({ 
 	expect(text).toMatch(/DTSTART:\d{8}T173000\r\n/);
 	expect(text).toMatch(/DTEND:\d{8}T203000\r\n/);
 	expect(text).toContain('LOCATION:Boat shed');
-	for (const [name] of people) expect(text).not.toContain(name);
+	for (const name of ['Mabel', 'Odo', 'Tilde']) expect(text).not.toContain(name);
 	await page.goto('/prepare/days');
 	const all = await page
 		.getByRole('link', { name: 'All days for a calendar' })

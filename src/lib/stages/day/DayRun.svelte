@@ -42,9 +42,8 @@
 	<p>
 		<strong data-made>{countWords('balls', done.ball)}</strong> wound
 		{#if day.foreseen}
-			· {countWords('balls', day.foreseen.balls)} were foreseen, {day.foreseen.low} to {day.foreseen
-				.high}
-			by chance
+			· foreseen: {countWords('balls', day.foreseen.balls)}, {day.foreseen.low} to {day.foreseen
+				.high} by chance
 		{/if}
 		{#if day.ballsWanted !== null}· {day.ballsWanted} wanted{/if}
 	</p>

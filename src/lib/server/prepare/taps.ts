@@ -1,7 +1,8 @@
 import { cutPile } from '$lib/core/prepare/cut-pile';
+import type { ColourName } from '$lib/core/colour/colours';
 import type { LineStation } from '$lib/core/line/line';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
-import { ballColour, ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
+import { ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { LineForm } from '$lib/core/store/forms';
 import type { BallEntry } from '$lib/entries/types/ball';
@@ -10,7 +11,7 @@ import type { TapEntry } from '$lib/entries/types/tap';
 import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
-import type { BookedMove } from '$lib/server/book/piles';
+import type { BookedMove, HeldPile } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -33,13 +34,12 @@ const takenForms: Readonly<Record<LineStation, LineForm>> = {
 
 type DayCut = NonNullable<Awaited<ReturnType<typeof cutOfDay>>['by']>;
 
-/** The piles that a lot is taken from, the fullest first; what none of them has is taken of the first. */
-async function takenFrom(
+/** The piles that a lot of a station may be taken from: all of one cut, the fullest one's. */
+async function pilesFor(
 	groupId: GroupId,
 	station: LineStation,
-	amount: number,
 	{ asked, kind }: DayCut
-): Promise<{ key: PileKey; amount: number }[]> {
+): Promise<PileKey[]> {
 	const form = takenForms[station];
 	const isCut = station === 'join' || station === 'ball';
 	const piles = (await listPiles(groupId))
@@ -52,15 +52,26 @@ async function takenFrom(
 		.sort((a, b) => b.amount - a.amount);
 	const cut = isCut ? (piles[0]?.cut ?? asked.cut) : null;
 	const alike = piles.filter((pile) => JSON.stringify(pile.cut) === JSON.stringify(cut));
+	const colours: readonly ColourName[] =
+		alike.length > 0 ? alike.map(({ colour }) => colour) : ['mixed'];
+	return colours.map((colour) => ({ kindId: kind.id, colour, form, cut }));
+}
+
+/** A lot shared out among piles as they are held, the fullest first; what none of them has is taken of the first. */
+function sharedOut(
+	held: readonly HeldPile[],
+	amount: number
+): { readonly pile: HeldPile; readonly amount: number }[] {
 	let open = amount;
-	const taken = alike.slice(0, mostBallColours).flatMap(({ colour, amount: there }) => {
-		const used = Math.min(Math.floor(there), open);
+	const fullest = held.toSorted((a, b) => b.amount - a.amount).slice(0, mostBallColours);
+	const taken = fullest.flatMap((pile) => {
+		const used = Math.min(Math.floor(pile.amount), open);
 		open -= used;
-		return used > 0 ? [{ key: { kindId: kind.id, colour, form, cut }, amount: used }] : [];
+		return used > 0 ? [{ pile, amount: used }] : [];
 	});
-	const [first, ...others] = taken;
-	if (first) return [{ ...first, amount: first.amount + open }, ...others];
-	return [{ key: { kindId: kind.id, colour: 'mixed', form, cut }, amount }];
+	const [first, ...others] =
+		taken.length > 0 ? taken : fullest.slice(0, 1).map((pile) => ({ pile, amount: 0 }));
+	return first ? [{ ...first, amount: first.amount + open }, ...others] : [];
 }
 
 /** What is not there by the book is taken from the difference: a tap at the table is never refused for it. */
@@ -118,37 +129,17 @@ export async function keepTap(
 			: station === 'ball'
 				? bagsPerBall * asked.cut.piecesPerBag
 				: count;
-	const parts = await takenFrom(groupId, station, amount, by);
-	const cut = parts[0]?.key.cut ?? asked.cut;
+	const keys = await pilesFor(groupId, station, by);
+	const cut = keys[0]?.cut ?? asked.cut;
 	const eachMg = Math.round(
 		(station === 'flatten' || station === 'cut' ? asked.massG : cut.pieceG) * 1000
 	);
-	const colours = parts.map((part) => ({
-		colour: part.key.colour,
-		bags: part.amount / cut.piecesPerBag
-	}));
-	const entry: BallEntry = {
-		type: 'ball',
-		as: 'ball',
-		kindId: asked.kindId,
-		cut,
-		colours,
-		code: null,
-		planId: read.kept.id,
-		planVersion: read.kept.version,
-		massG: null,
-		scaleErrorG: 1,
-		byName: null
-	};
-	const content = station === 'ball' ? await ballContent(groupId, entry, at) : null;
-	if (content?.problem !== undefined) return refuse('day', content.problem);
 	return orRefusal(
 		withTransaction(async (client): Promise<SaveResult> => {
-			const goals = goalsOf(station, parts, asked.cut);
-			const piles = await holdPiles(client, groupId, [...parts.map((part) => part.key), ...goals]);
-			const filled = parts.map((part, nth) =>
-				made(piles[nth] ?? { ...part.key, amount: 0, filmMg: 0 }, part.amount, eachMg)
-			);
+			// Chosen as they are held: of two taps at once the second sees what the first has left.
+			const held = await holdPiles(client, groupId, keys);
+			const parts = sharedOut(held, amount);
+			const filled = parts.map((part) => made(part.pile, part.amount, eachMg));
 			const moves = movesOf(
 				station,
 				filled.map(({ pile }, nth) => ({ pile, amount: parts[nth]?.amount ?? 0 })),
@@ -162,9 +153,27 @@ export async function keepTap(
 					...filled.flatMap((one) => one.moves),
 					...moves.map((move) => ({ ...move, at: 'store', matId: null }) as const)
 				],
-				piles
+				held
 			);
-			if (!content) return { outcome: 'kept', id: entryId };
+			if (station !== 'ball') return { outcome: 'kept', id: entryId };
+			const entry: BallEntry = {
+				type: 'ball',
+				as: 'ball',
+				kindId: asked.kindId,
+				cut,
+				colours: parts.map(({ pile: { colour }, amount: pieces }) => ({
+					colour,
+					bags: pieces / cut.piecesPerBag
+				})),
+				code: null,
+				planId: read.kept.id,
+				planVersion: read.kept.version,
+				massG: null,
+				scaleErrorG: 1,
+				byName: null
+			};
+			const content = await ballContent(groupId, entry, at);
+			if (content.problem !== undefined) return refuse('day', content.problem);
 			const code = await codeFor(groupId, key);
 			if (!code) return refuse('day', 'This group has used all the codes there are.');
 			return bindThing(client, groupId, entryId, {
@@ -175,27 +184,6 @@ export async function keepTap(
 			});
 		})
 	);
-}
-
-/** The piles that a lot is put on. */
-function goalsOf(
-	station: LineStation,
-	parts: readonly { readonly key: PileKey }[],
-	cut: PileKey['cut']
-): PileKey[] {
-	if (station === 'ball') {
-		const [first] = parts;
-		const colour = ballColour(parts.map(({ key }) => key.colour));
-		return first ? [{ ...first.key, colour, form: 'ball' }] : [];
-	}
-	return parts.flatMap(({ key }): PileKey[] => {
-		if (station === 'flatten') return [{ ...key, form: 'flat' }];
-		if (station === 'join') return [{ ...key, form: 'strand' }];
-		return [
-			{ ...key, form: 'piece', cut },
-			{ ...key, form: 'scrap' }
-		];
-	});
 }
 
 /** What was tapped at a day and stands, the newest first. */

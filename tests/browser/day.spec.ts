@@ -257,6 +257,7 @@ test('two tablets at one station, one without network: every lot counts once', a
 	await page.getByRole('button', { name: 'Only so many done' }).click();
 	await expect(done(page)).toHaveText('87 bags flat');
 	await page.getByRole('button', { name: 'Take the last one back' }).click();
+	await expect(page.locator('[data-said]')).toContainText('Kept: taken back: 7 bags flat');
 	await expect(done(page)).toHaveText('80 bags flat');
 	await page.reload();
 	await expect(done(page)).toHaveText('80 bags flat');

@@ -1,4 +1,5 @@
 // A day at the table: run plainly, run by chance, and its seats advised, with what no day could beat.
+import { line, nothing } from '../../src/lib/core/line/day.arbitrary';
 import { plainly } from '../../src/lib/core/line/day';
 import { lineStations } from '../../src/lib/core/line/line';
 import { evenly } from '../../src/lib/core/line/people';
@@ -9,14 +10,7 @@ import { seatDay } from '../../src/lib/server/heavy/seat-day';
 import { print, quantile } from './figures.mjs';
 
 const lengthS = 3 * 3600;
-const line = {
-	piecesPerBag: 4,
-	bagsPerBall: 20,
-	cutTool: 'scissors',
-	stack: 3,
-	batch: 20
-} as const;
-const stock = { bags: 1500, flat: 0, pieces: 0, joined: 0, balls: 0 };
+const stock = { ...nothing, bags: 1500 };
 const names = Array.from({ length: 16 }, (_, at) => `Person ${at}`);
 const speeds = [1, 1, 1, 1.3, 0.6, 1];
 const seats = ['flatten', 'cut', 'cut', 'cut', 'cut', 'join', 'join', 'join'] as const;

@@ -1,6 +1,7 @@
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { cutOfDay, workOfDay } from '../../src/lib/server/prepare/day-work';
 import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
+import { askedDay } from '../../src/lib/server/day/day-now';
 import { closeDay, openDay } from '../../src/lib/server/day/run-day';
 import { expect } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
@@ -19,7 +20,7 @@ import {
 	listTableDays,
 	setWhoComes
 } from '../../src/lib/server/people/table-days';
-import { actOn } from '../../src/lib/server/prepare/acts';
+import { actOn, bindBall } from '../../src/lib/server/prepare/acts';
 import { askedCut } from '../../src/lib/server/prepare/asked-cut';
 import { ballContent } from '../../src/lib/server/prepare/ball-content';
 import { listBalls, listHappenings, thingsOf } from '../../src/lib/server/prepare/balls';
@@ -249,6 +250,31 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'tap', dayId: day, station: 'flatten', count: 20, byName: null }),
 	'prepare/taps listTaps': (other, { day }) => listTaps(other, day),
 	'prepare/taps lacksOfDay': (other, { day }) => lacksOfDay(other, day),
+	'prepare/acts bindBall': (other, ids) =>
+		orRefused(
+			withTransaction((client) =>
+				bindBall(
+					client,
+					other,
+					ball(ids),
+					{
+						kindId: ids.kindId,
+						kind: '',
+						colours: [],
+						cut: rings,
+						bags: 1,
+						pieces: 4,
+						metres: { expected: 1, low: 1, high: 1 },
+						massG: null,
+						madeOn: today,
+						planName: null
+					},
+					{ entryId: ids.movement, key: key(), at: new Date() },
+					[]
+				)
+			)
+		),
+	'day/day-now askedDay': (other, { day }) => askedDay(other, day).catch(() => 'not found'),
 	'day/run-day openDay': (other, { day }) => openDay(other, day, 1),
 	'day/run-day closeDay': (other, { day, personId }) => closeDay(other, day, 1, [personId]),
 	'prepare/day-work workOfDay': async (other) => (await workOfDay(other, terms)).work,
@@ -305,6 +331,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/taps keepTap': refusedAt('day'),
 	'prepare/taps listTaps': [],
 	'prepare/taps lacksOfDay': [],
+	'day/day-now askedDay': 'not found',
 	'day/run-day openDay': refusedAt('day'),
 	'day/run-day closeDay': refusedAt('day'),
 	'prepare/day-work workOfDay': null,

@@ -19,12 +19,25 @@ export function chartLook() {
 }
 
 /** Calls back when the page's colours may have changed. Returns how to stop. */
-export function onLookChange(redraw: () => void): () => void {
+function onLookChange(redraw: () => void): () => void {
 	const queries = ['(prefers-color-scheme: dark)', '(prefers-contrast: more)'].map((query) =>
 		matchMedia(query)
 	);
 	for (const query of queries) query.addEventListener('change', redraw);
 	return () => {
 		for (const query of queries) query.removeEventListener('change', redraw);
+	};
+}
+
+/** Draws a chart, and draws it anew when the page's colours change. Returns how to end it. */
+export function keepDrawn(draw: () => Chart): () => void {
+	let chart = draw();
+	const stop = onLookChange(() => {
+		chart.destroy();
+		chart = draw();
+	});
+	return () => {
+		stop();
+		chart.destroy();
 	};
 }

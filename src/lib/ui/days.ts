@@ -19,3 +19,21 @@ export function todayIn(timeZone: string, at: Date): string {
 	}
 	return format.format(at);
 }
+
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+/** The minute of the day in a zone at a moment: 1085 at five past six in the evening. */
+export function minuteIn(timeZone: string, at: Date): number {
+	let clock = clocks.get(timeZone);
+	if (!clock) {
+		clock = new Intl.DateTimeFormat('en-GB', {
+			timeZone,
+			hour: '2-digit',
+			minute: '2-digit',
+			hourCycle: 'h23'
+		});
+		clocks.set(timeZone, clock);
+	}
+	const [hours, minutes] = clock.format(at).split(':');
+	return Number(hours) * 60 + Number(minutes);
+}

@@ -1,6 +1,6 @@
 import type { Chance, LineDay } from './day';
 import type { LineStation } from './line';
-import { lineStations } from './line';
+import { byStation } from './line';
 import { runDay } from './run-day';
 
 /**
@@ -12,10 +12,9 @@ import { runDay } from './run-day';
  */
 export function addsOf(day: LineDay, chance: Chance): Record<LineStation, number> {
 	const { balls } = runDay(day, chance).counts;
-	const adds = lineStations.map((station) => {
+	return byStation((station) => {
 		const more = { name: '+', speed: 1, station, fromS: 0, toS: day.lengthS };
 		const { counts } = runDay({ ...day, sittings: [...day.sittings, more] }, chance);
-		return [station, counts.balls - balls] as const;
+		return counts.balls - balls;
 	});
-	return Object.fromEntries(adds) as Record<LineStation, number>;
 }

@@ -5,7 +5,7 @@ import { adviseSeats, usualTrials } from './advise';
 import { boundProgram, mostWorth } from './bound';
 import type { LineDay, Sitting } from './day';
 import { plainly } from './day';
-import { anyDay } from './day.arbitrary';
+import { anyDay, line, nothing } from './day.arbitrary';
 import type { LineStation } from './line';
 import { lineStations } from './line';
 import type { FreePerson } from './people';
@@ -14,14 +14,6 @@ import type { SeatRules } from './rules';
 import { brokenRule } from './rules';
 import { runDay } from './run-day';
 
-const line = {
-	piecesPerBag: 4,
-	bagsPerBall: 20,
-	cutTool: 'scissors',
-	stack: 3,
-	batch: 20
-} as const;
-const nothing = { bags: 0, flat: 0, pieces: 0, joined: 0, balls: 0 };
 const noRules: SeatRules = { cutTool: 'scissors', tools: {}, children: new Set() };
 const free = (name: string, more: Partial<FreePerson> = {}): FreePerson => ({
 	name,

@@ -4,6 +4,7 @@ import { allowedOf, isFree } from './people';
 import type { SeatRules } from './rules';
 import type { LineStation } from './line';
 import { lineStations, lotSeconds, wholeLot } from './line';
+import { worthOf } from './run-day';
 
 /**
  * A linear program that no day without chance can beat: in each slot a person's time is shared out
@@ -68,10 +69,9 @@ export function boundProgram(
 			add(used, there[nth] ?? 0);
 		}
 	}
-	const begin = stock.balls + stock.joined / line.bagsPerBall / 2;
 	return [
 		'Maximize',
-		`obj: ${goal.join(' ')} + ${begin} one`,
+		`obj: ${goal.join(' ')} + ${worthOf(stock, line.bagsPerBall)} one`,
 		'Subject To',
 		...rows,
 		'one: one = 1',

@@ -1,7 +1,8 @@
 import type { Chance, LineDay } from './day';
 import type { Amounts } from './line';
-import type { Doing, Run } from './run-day';
-import { amountsOf, beginDay, doings, runUntil } from './run-day';
+import type { Doing, Run } from './day-state';
+import { beginDay, doings } from './day-state';
+import { amountsOf, runUntil } from './run-day';
 
 /** What lies there from a moment on. */
 export interface CoursePoint {

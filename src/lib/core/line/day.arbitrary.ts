@@ -2,6 +2,16 @@ import fc from 'fast-check';
 import type { LineDay, Sitting } from './day';
 import { lineCuts, lineStations, usualStack } from './line';
 
+/** Rings of four a bag, cut with scissors. */
+export const line = {
+	piecesPerBag: 4,
+	bagsPerBall: 20,
+	cutTool: 'scissors',
+	stack: 3,
+	batch: 20
+} as const;
+export const nothing = { bags: 0, flat: 0, pieces: 0, joined: 0, balls: 0 };
+
 const names = ['Wren', 'Odo', 'Mabel', 'Tilde', 'Ivo', 'Pia', 'Ines'] as const;
 
 /** Days of up to seven people who may come late and leave early. */

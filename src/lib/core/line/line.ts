@@ -4,6 +4,19 @@ import { defaults } from '../defaults';
 export const lineStations = ['flatten', 'cut', 'join', 'ball'] as const;
 export type LineStation = (typeof lineStations)[number];
 
+/**
+ * One value for each station.
+ *
+ * @example byStation((station) => station.length).cut // 3
+ */
+export const byStation = <Value>(
+	value: (station: LineStation) => Value
+): Record<LineStation, Value> =>
+	Object.fromEntries(lineStations.map((station) => [station, value(station)])) as Record<
+		LineStation,
+		Value
+	>;
+
 /** What lies between the stations, in the same order: each station takes from its own place and puts on the next. */
 export const lineBuffers = ['bags', 'flat', 'pieces', 'joined', 'balls'] as const;
 export type LineBuffer = (typeof lineBuffers)[number];

@@ -2,7 +2,8 @@ import { within } from '../domain-error';
 import type { LineDay } from './day';
 import type { LineBuffer } from './line';
 import { lineBuffers } from './line';
-import { amountsAt, beginDay, runDay, runUntil } from './run-day';
+import { beginDay } from './day-state';
+import { amountsAt, runDay, runUntil } from './run-day';
 import type { Spreads } from './seeded-chance';
 import { seededChance } from './seeded-chance';
 

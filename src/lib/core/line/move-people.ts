@@ -9,6 +9,18 @@ const leastS = 300;
 /** People rise at whole minutes. */
 const toMinute = (timeS: number): number => Math.round(timeS / 60) * 60;
 
+/** Stretches with those at the same station as the one before put together with it. */
+const merged = (stretches: readonly Stretch[]): Stretch[] =>
+	stretches.filter(({ station }, at) => at === 0 || station !== stretches[at - 1]?.station);
+
+/** Whether nobody sits down for too little: a single stretch may be as short as the person's stay. */
+const areLongEnough = (stretches: readonly Stretch[], { toS }: FreePerson): boolean =>
+	stretches.length === 1 ||
+	stretches.every(({ fromS }, at) => {
+		const next = stretches[at + 1];
+		return (next ? next.fromS - changeS : toS) - fromS >= leastS;
+	});
+
 const pick = <One>(rng: Rng, all: readonly One[]): One =>
 	all[Math.floor(rng() * all.length)] as One;
 
@@ -25,14 +37,8 @@ export function moved({ free, may, day }: Search, plan: SeatPlan, rng: Rng): Sea
 	const stations = may[at] ?? [];
 	if (!person || stations.length === 0) return plan;
 	const put = (stretches: readonly Stretch[]): SeatPlan => {
-		const tidy: Stretch[] = [];
-		for (const stretch of stretches)
-			if (tidy.at(-1)?.station !== stretch.station) tidy.push(stretch);
-		const isFine = tidy.every(({ fromS }, nth) => {
-			const next = tidy[nth + 1];
-			return (next ? next.fromS - changeS : person.toS) - fromS >= leastS || tidy.length === 1;
-		});
-		return isFine ? plan.map((one, nth) => (nth === at ? tidy : one)) : plan;
+		const tidy = merged(stretches);
+		return areLongEnough(tidy, person) ? plan.map((one, nth) => (nth === at ? tidy : one)) : plan;
 	};
 	const nth = Math.floor(rng() * own.length);
 	const what = rng();
@@ -89,21 +95,13 @@ export function moved({ free, may, day }: Search, plan: SeatPlan, rng: Rng): Sea
 			const next = stretches[index + 1];
 			return (!next || next.fromS > who.fromS) && one.fromS < who.toS;
 		});
-		const tidy: Stretch[] = [];
-		for (const one of kept)
-			if (tidy.at(-1)?.station !== one.station)
-				tidy.push(tidy.length === 0 ? { ...one, fromS: who.fromS } : one);
-		const isFine =
-			tidy.length > 0 &&
-			tidy.every(({ station, fromS: begin }, index) => {
-				const next = tidy[index + 1];
-				const long = (next ? next.fromS - changeS : who.toS) - begin;
-				return (
-					(station === null || (may[which] ?? []).includes(station)) &&
-					(long >= leastS || tidy.length === 1)
-				);
-			});
-		return isFine ? tidy : null;
+		const [first, ...others] = merged(kept);
+		if (!first) return null;
+		const tidy = [{ ...first, fromS: who.fromS }, ...others];
+		const isAllowed = tidy.every(
+			({ station }) => station === null || (may[which] ?? []).includes(station)
+		);
+		return isAllowed && areLongEnough(tidy, who) ? tidy : null;
 	};
 	const mine = fits([...cut(own), ...theirs], person, at);
 	const their = fits([...cut(others), ...tail], they, other);

@@ -1,5 +1,6 @@
 import type { Sitting } from './day';
 import type { LineStation } from './line';
+import { byStation } from './line';
 import type { SeatRules } from './rules';
 
 /** Somebody who is there for a time and sits where they are advised to. */
@@ -42,9 +43,4 @@ export const allowedOf = (
  *
  * @example evenly(1.3).join // 1.3
  */
-export const evenly = (speed: number): Record<LineStation, number> => ({
-	flatten: speed,
-	cut: speed,
-	join: speed,
-	ball: speed
-});
+export const evenly = (speed: number): Record<LineStation, number> => byStation(() => speed);

@@ -4,22 +4,15 @@ import { DomainError } from '../domain-error';
 import { addsOf } from './adds';
 import type { LineDay, Sitting } from './day';
 import { plainly } from './day';
-import { anyDay } from './day.arbitrary';
+import { anyDay, line, nothing } from './day.arbitrary';
 import { fluidDay } from './fluid.arbitrary';
 import { manyDays } from './many-days';
 import type { Amounts } from './line';
 import { courseOf } from './course';
-import { amountsAt, beginDay, runDay, runUntil } from './run-day';
+import { beginDay } from './day-state';
+import { amountsAt, runDay, runUntil } from './run-day';
 import { seededChance, usualSpreads } from './seeded-chance';
 
-const line = {
-	piecesPerBag: 4,
-	bagsPerBall: 20,
-	cutTool: 'scissors',
-	stack: 3,
-	batch: 20
-} as const;
-const nothing = { bags: 0, flat: 0, pieces: 0, joined: 0, balls: 0 };
 const sitting = (name: string, station: Sitting['station'], more: Partial<Sitting> = {}) => ({
 	name,
 	speed: 1,

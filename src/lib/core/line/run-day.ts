@@ -1,102 +1,13 @@
 import type { Chance, LineDay, Sitting } from './day';
-import { checkedDay } from './day';
+import type { Run } from './day-state';
+import { away, beginDay, blocked, doings, starved, waiting, working } from './day-state';
 import type { Amounts, Line } from './line';
-import { lineBuffers, lineStations, lotSeconds, wholeLot } from './line';
+import { lineStations, lotSeconds } from './line';
 
 /** Moments nearer to each other than this are one, s. */
 const momentS = 1e-6;
 /** Amounts smaller than this are nothing: strand may be a part of a bag's worth. */
 const crumb = 1e-9;
-
-/** What somebody does at a moment: a lot that is there and too long for the time left is `waiting`. */
-export const doings = ['away', 'working', 'starved', 'blocked', 'waiting'] as const;
-export type Doing = (typeof doings)[number];
-const [away, working, starved, blocked, waiting] = [0, 1, 2, 3, 4] as const;
-
-/**
- * A day as it stands at a moment: all that is needed to go on with it. By seat, in the order of the
- * day's sittings, unless it says otherwise.
- */
-export interface DayState {
-	/** s of the day. */
-	atS: number;
-	/** In the order of the places; strand counted in pieces. */
-	readonly there: Float64Array;
-	/** What each does: a place in `doings`, and since when, s. */
-	readonly doing: Uint8Array;
-	readonly sinceS: Float64Array;
-	/** What is in the lot under way, as the station counts it; 0 where there is none. */
-	readonly lot: Float64Array;
-	/** When the lot under way is done, s of the day. */
-	readonly endsAtS: Float64Array;
-	/** What each has done so far, up to `sinceS`, s: five for each seat, in the order of `doings`. */
-	readonly spentS: Float64Array;
-	/** Lots put down. */
-	readonly lots: Uint32Array;
-	/** Lots begun, by the first sitting of each person. */
-	readonly begun: Uint32Array;
-}
-
-/** A day that runs: it can be looked at, stopped and gone on with. */
-export interface Run {
-	readonly day: LineDay;
-	readonly chance: Chance;
-	readonly state: DayState;
-}
-
-/**
- * Begins a day: nothing is under way, and what lies there is the stock of the morning.
- *
- * @throws DomainError where a figure of the day is out of its domain
- * @example [...beginDay({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 9, flat: 0, pieces: 0, joined: 0.5, balls: 0 }, room: {}, lengthS: 60, sittings: [] }, plainly).state.there] // [9, 0, 0, 2, 0]
- */
-export function beginDay(day: LineDay, chance: Chance): Run {
-	const { stock, line, sittings } = checkedDay(day);
-	const seats = sittings.length;
-	return {
-		day,
-		chance,
-		state: {
-			atS: 0,
-			there: Float64Array.of(
-				stock.bags,
-				stock.flat,
-				stock.pieces,
-				stock.joined * line.piecesPerBag,
-				stock.balls
-			),
-			doing: new Uint8Array(seats),
-			sinceS: new Float64Array(seats),
-			lot: new Float64Array(seats),
-			endsAtS: new Float64Array(seats),
-			spentS: new Float64Array(seats * doings.length),
-			lots: new Uint32Array(seats),
-			begun: new Uint32Array(seats)
-		}
-	};
-}
-
-/** Figures of a day by seat and by place, as the loop reads them. */
-function figuresOf({ line, sittings, room }: LineDay) {
-	const firstOf = new Map<string, number>();
-	for (const [at, { name }] of sittings.entries()) if (!firstOf.has(name)) firstOf.set(name, at);
-	return {
-		station: Uint8Array.from(sittings, ({ station }) => lineStations.indexOf(station)),
-		fromS: Float64Array.from(sittings, ({ fromS }) => fromS),
-		toS: Float64Array.from(sittings, ({ toS }) => toS),
-		speed: Float64Array.from(sittings, ({ speed }) => speed),
-		/** The first sitting of the person each is of. */
-		person: Uint32Array.from(sittings, ({ name }) => firstOf.get(name) ?? 0),
-		whole: Float64Array.from(lineStations, (station) => wholeLot(line, station)),
-		wholeS: Float64Array.from(lineStations, (station) =>
-			lotSeconds(line, station, wholeLot(line, station))
-		),
-		room: Float64Array.from(lineBuffers, (name) => {
-			const most = room[name] ?? Infinity;
-			return name === 'joined' ? most * line.piecesPerBag : most;
-		})
-	};
-}
 
 /**
  * Runs a day on to a moment. At every moment first what is done is put down, then people take their
@@ -106,9 +17,9 @@ function figuresOf({ line, sittings, room }: LineDay) {
  * @example runUntil(beginDay({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 9, flat: 0, pieces: 0, joined: 0, balls: 0 }, room: {}, lengthS: 600, sittings: [{ name: 'Wren', speed: 1, station: 'flatten', fromS: 0, toS: 600 }] }, plainly), 600, () => {}).state.there[1] // 9
  */
 export function runUntil(run: Run, untilS: number, watch: (run: Run) => void): Run {
-	const { day, chance, state } = run;
+	const { day, chance, figures, state } = run;
 	const { there, doing, sinceS, lot, endsAtS, spentS, lots, begun } = state;
-	const { station, fromS, toS, speed, person, whole, wholeS, room } = figuresOf(day);
+	const { station, fromS, toS, speed, person, whole, wholeS, room } = figures;
 	const seats = station.length;
 	const { line, sittings } = day;
 	const underWay = new Uint32Array(lineStations.length);

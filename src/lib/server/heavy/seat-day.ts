@@ -26,11 +26,7 @@ const slotS = 1500;
 const longestSeconds = 1;
 
 /** What no day with these people could beat. */
-export async function boundOf({
-	day,
-	people,
-	rules
-}: Omit<SeatOrder, 'seed'>): Promise<number | null> {
+async function boundOf({ day, people, rules }: Omit<SeatOrder, 'seed'>): Promise<number | null> {
 	const slots = Math.max(1, Math.round(day.lengthS / slotS));
 	const { Status, ObjectiveValue } = await solved(boundProgram(day, people, rules, slots), {
 		output_flag: false,

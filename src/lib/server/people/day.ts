@@ -3,6 +3,8 @@ import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, maybeOne } from '$lib/server/db/verbs';
+import { constraintOf } from './people';
+import { changedMeanwhile } from './table-days';
 import type { DaySeat, PlannedDay } from '$lib/stages/day/day-view';
 
 /** A day as it is planned; null where there is none, or it is called off. */
@@ -27,11 +29,6 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
 		[groupId, id]
 	);
-
-const changedMeanwhile = refuse(
-	'day',
-	'Somebody changed this day meanwhile: what they set stands here. Say yours again.'
-);
 
 /** What is planned of a day, beside its seats. */
 export type DayTerms = Pick<
@@ -62,7 +59,7 @@ export const keepTerms = (
 			[groupId, id, version, from, to, breaks, breakLength, planId, ballsWanted, also, cutWith],
 			client
 		);
-		if (set === 0) return changedMeanwhile;
+		if (set === 0) return refuse('day', changedMeanwhile);
 		await execute(
 			`delete from seat where group_id = $1 and day_id = $2
 				and greatest(from_minute, $3::integer) >= least(to_minute, $4::integer)`,
@@ -78,7 +75,7 @@ export const keepTerms = (
 		return { outcome: 'kept', id };
 	});
 
-const brokenWords: Readonly<Record<string, string>> = {
+const ruleWords: Readonly<Record<string, string>> = {
 	child_at_blade: 'A child cuts with blunt scissors at most, never with sharp ones or a blade.',
 	child_has_company: 'A child has an adult beside them at the same station, all the while.'
 };
@@ -98,7 +95,7 @@ export async function keepSeats(
 				[groupId, id, version],
 				client
 			);
-			if (set === 0) return changedMeanwhile;
+			if (set === 0) return refuse('day', changedMeanwhile);
 			await execute('delete from seat where group_id = $1 and day_id = $2', [groupId, id], client);
 			await execute(
 				`insert into seat (group_id, id, day_id, person_id, station, tool_id, from_minute, to_minute)
@@ -125,7 +122,7 @@ export async function keepSeats(
 			return { outcome: 'kept', id };
 		});
 	} catch (error) {
-		const words = brokenWords[(error as { constraint?: string }).constraint ?? ''];
+		const words = ruleWords[constraintOf(error)];
 		if (words) return refuse('seats', words);
 		throw error;
 	}

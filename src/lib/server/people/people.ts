@@ -44,11 +44,9 @@ export async function addPerson(groupId: GroupId, key: string, name: string): Pr
 	);
 }
 
-const isChildAtBlade = (error: unknown): boolean =>
-	(error as { constraint?: string }).constraint === 'child_at_blade';
-
-const isChildAlone = (error: unknown): boolean =>
-	(error as { constraint?: string }).constraint === 'child_has_company';
+/** The rule of the database that an error broke; nothing where it broke none. */
+export const constraintOf = (error: unknown): string =>
+	(error as { constraint?: string }).constraint ?? '';
 
 /** Ends the transaction of what is not kept. */
 class Refused extends Error {
@@ -128,12 +126,12 @@ export async function keepPerson(
 		});
 	} catch (error) {
 		if (error instanceof Refused) return error.saved;
-		if (isChildAtBlade(error))
+		if (constraintOf(error) === 'child_at_blade')
 			return refuse(
 				'seats',
 				`${name.trim()} is a child: blunt scissors at most, never sharp ones or a blade, on any day they are seated. Take the seat away first.`
 			);
-		if (isChildAlone(error))
+		if (constraintOf(error) === 'child_has_company')
 			return refuse(
 				'seats',
 				`${name.trim()} is seated on a day to come where a child would be alone without an adult: seat somebody beside them first.`

@@ -60,6 +60,10 @@ export async function addTableDay(
 		: refuse('day', 'There is a table there on that day already.');
 }
 
+/** Why what is set of a day is not kept: somebody else was first. */
+export const changedMeanwhile =
+	'Somebody changed this day meanwhile: what they set stands here. Say yours again.';
+
 /** Sets who can come, where nobody changed it meanwhile. */
 export const setWhoComes = (
 	groupId: GroupId,
@@ -74,11 +78,7 @@ export const setWhoComes = (
 			[groupId, id, version],
 			client
 		);
-		if (set === 0)
-			return refuse(
-				'people',
-				'Somebody changed this day meanwhile: what they set stands here. Say yours again.'
-			);
+		if (set === 0) return refuse('people', changedMeanwhile);
 		// Those who were forgotten stay counted.
 		await execute(
 			`delete from day_person d using person p where d.group_id = $1 and d.day_id = $2

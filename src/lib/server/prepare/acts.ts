@@ -6,11 +6,12 @@ import type { CutEntry } from '$lib/entries/types/cut';
 import type { FlattenEntry } from '$lib/entries/types/flatten';
 import type { JoinEntry } from '$lib/entries/types/join';
 import type { PoolClient } from 'pg';
+import type { BallContent } from '$lib/stages/prepare/balls';
 import { notThereWords } from '$lib/stages/prepare/pile-words';
 import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
-import type { HeldPile } from '$lib/server/book/piles';
+import type { BookedMove, HeldPile } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -26,6 +27,10 @@ interface Taking {
 	readonly amount: number;
 	readonly field: string;
 }
+
+/** Moves that stay in the store. */
+export const inStore = (moves: readonly PileMove[]): BookedMove[] =>
+	moves.map((move) => ({ ...move, at: 'store', matId: null }));
 
 /** An act on piles of the store: what is taken must be there, and what it moves is booked. */
 export const actOn = (
@@ -46,8 +51,7 @@ export const actOn = (
 				if (amount > there) return refuse(field, notThereWords(key, amount, there));
 			}
 			const moves = moved(piles);
-			const inStore = moves.map((move) => ({ ...move, at: 'store', matId: null }) as const);
-			await bookMoves(client, groupId, entryId, inStore, piles);
+			await bookMoves(client, groupId, entryId, inStore(moves), piles);
 			return then(client, moves);
 		})
 	);
@@ -113,13 +117,35 @@ export const keepJoin = (
 /** The field of the nth colour of a ball. */
 const bagsField = (nth: number) => (nth === 0 ? 'bags' : `bags_${nth + 1}`);
 
+/** Gives a ball that was wound its label: the one it was given, or the next code there is. */
+export async function bindBall(
+	client: PoolClient,
+	groupId: GroupId,
+	{ as, code: given, planId, planVersion }: BallEntry,
+	content: Omit<BallContent, 'filmMg'>,
+	{ entryId, key }: Booked,
+	moves: readonly PileMove[]
+): Promise<SaveResult> {
+	const code = given ?? (await codeFor(groupId, key));
+	if (!code) return refuse('code', 'This group has used all the codes there are.');
+	const plan =
+		planId === null || planVersion === null ? null : { id: planId, version: planVersion };
+	const filmMg = moves.at(-1)?.filmMg ?? 0;
+	return bindThing(client, groupId, entryId, {
+		code,
+		sort: as,
+		plan,
+		content: { ...content, filmMg }
+	});
+}
+
 /** Winds a ball of some strands, and gives it its label: the one it was given, or the next code there is. */
 export async function keepBall(
 	groupId: GroupId,
 	entry: BallEntry,
 	{ entryId, key, at }: Booked
 ): Promise<SaveResult> {
-	const { kindId, cut, colours, as, planId, planVersion } = entry;
+	const { kindId, cut, colours, as } = entry;
 	if (new Set(colours.map(({ colour }) => colour)).size < colours.length)
 		return refuse('bags', 'A colour stands here twice. Put its bags together.');
 	const content = await ballContent(groupId, entry, at);
@@ -141,18 +167,6 @@ export async function keepBall(
 					.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
 				as
 			),
-		async (client, moves) => {
-			const code = entry.code ?? (await codeFor(groupId, key));
-			if (!code) return refuse('code', 'This group has used all the codes there are.');
-			const plan =
-				planId === null || planVersion === null ? null : { id: planId, version: planVersion };
-			const filmMg = moves.at(-1)?.filmMg ?? 0;
-			return bindThing(client, groupId, entryId, {
-				code,
-				sort: as,
-				plan,
-				content: { ...content.value, filmMg }
-			});
-		}
+		(client, moves) => bindBall(client, groupId, entry, content.value, { entryId, key, at }, moves)
 	);
 }

@@ -1,6 +1,4 @@
-import { cuttingStack } from '$lib/core/cut/stack';
-import type { LineStation } from '$lib/core/line/line';
-import { lineStations, usualStack } from '$lib/core/line/line';
+import { byStation, usualStack } from '$lib/core/line/line';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { DayWork, PlannedDay } from '$lib/stages/day/day-view';
@@ -65,10 +63,7 @@ export async function workOfDay(
 				piecesPerBag,
 				bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall,
 				cutTool,
-				stack:
-					cutTool === 'scissors' || cutTool === 'rolling-blade'
-						? cuttingStack(plan.bag, plan.cut, cutTool).bags
-						: usualStack(cutTool),
+				stack: usualStack(cutTool),
 				batch: defaults.batchSize.value
 			},
 			stock: {
@@ -78,9 +73,7 @@ export async function workOfDay(
 				joined: there(['strand']),
 				balls: 0
 			},
-			pace: Object.fromEntries(
-				lineStations.map((station) => [station, 1 / practice.hands[station].mean])
-			) as Record<LineStation, number>,
+			pace: byStation((station) => 1 / practice.hands[station].mean),
 			cutters: counted.length === 0 ? null : counted.reduce((sum, { count }) => sum + count, 0)
 		}
 	};

@@ -1,25 +1,25 @@
+import { usualWorkSetup } from '$lib/core/model/types';
 import { cutPile } from '$lib/core/prepare/cut-pile';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { LineStation } from '$lib/core/line/line';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
-import { ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
+import { ballMoves, cutMoves, cutWord, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { LineForm } from '$lib/core/store/forms';
 import type { BallEntry } from '$lib/entries/types/ball';
 import { mostBallColours } from '$lib/entries/types/ball';
 import type { TapEntry } from '$lib/entries/types/tap';
 import type { GroupId } from '$lib/server/base/group-id';
-import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove, HeldPile } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
-import { bindThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import type { DayLack, DayTap } from '$lib/stages/day/taps';
+import { bindBall, inStore } from './acts';
 import { ballContent } from './ball-content';
 import { cutOfDay } from './day-work';
 import { listPiles } from './piles';
@@ -51,7 +51,7 @@ async function pilesFor(
 		)
 		.sort((a, b) => b.amount - a.amount);
 	const cut = isCut ? (piles[0]?.cut ?? asked.cut) : null;
-	const alike = piles.filter((pile) => JSON.stringify(pile.cut) === JSON.stringify(cut));
+	const alike = piles.filter((pile) => (pile.cut && cutWord(pile.cut)) === (cut && cutWord(cut)));
 	const colours: readonly ColourName[] =
 		alike.length > 0 ? alike.map(({ colour }) => colour) : ['mixed'];
 	return colours.map((colour) => ({ kindId: kind.id, colour, form, cut }));
@@ -122,7 +122,7 @@ export async function keepTap(
 	const { by } = await cutOfDay(groupId, day.planId);
 	if (!by) return refuse('day', 'This day has no plan whose bags can be cut.');
 	const { read, asked } = by;
-	const { bagsPerBall } = read.read.plan.work ?? { bagsPerBall: 20 };
+	const { bagsPerBall } = read.read.plan.work ?? usualWorkSetup;
 	const amount =
 		station === 'join'
 			? count * asked.cut.piecesPerBag
@@ -149,10 +149,7 @@ export async function keepTap(
 				client,
 				groupId,
 				entryId,
-				[
-					...filled.flatMap((one) => one.moves),
-					...moves.map((move) => ({ ...move, at: 'store', matId: null }) as const)
-				],
+				[...filled.flatMap((one) => one.moves), ...inStore(moves)],
 				held
 			);
 			if (station !== 'ball') return { outcome: 'kept', id: entryId };
@@ -174,14 +171,7 @@ export async function keepTap(
 			};
 			const content = await ballContent(groupId, entry, at);
 			if (content.problem !== undefined) return refuse('day', content.problem);
-			const code = await codeFor(groupId, key);
-			if (!code) return refuse('day', 'This group has used all the codes there are.');
-			return bindThing(client, groupId, entryId, {
-				code,
-				sort: 'ball',
-				plan: { id: read.kept.id, version: read.kept.version },
-				content: { ...content.value, filmMg: moves.at(-1)?.filmMg ?? 0 }
-			});
+			return bindBall(client, groupId, entry, content.value, { entryId, key, at }, moves);
 		})
 	);
 }
@@ -190,7 +180,6 @@ export async function keepTap(
 export const listTaps = (groupId: GroupId, dayId: string): Promise<DayTap[]> =>
 	many<DayTap>(
 		`select e.id, e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count,
-			to_char(e.typed_at at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as at,
 			(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code
 		 from entry e
 		 where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2

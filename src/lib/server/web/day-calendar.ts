@@ -1,16 +1,8 @@
+import type { PlannedDay } from '$lib/stages/day/day-view';
 import ical from 'ical-generator';
 
 /** A table day as a calendar has it: no names of people. */
-export interface CalendarDay {
-	readonly id: string;
-	/** As `2026-12-03`. */
-	readonly day: string;
-	readonly place: string;
-	/** Minutes of the day, by the hall's clock. */
-	readonly from: number;
-	readonly to: number;
-	readonly version: number;
-}
+type CalendarDay = Pick<PlannedDay, 'id' | 'day' | 'place' | 'from' | 'to' | 'version'>;
 
 /**
  * Days as a calendar file. Times are the hall's clock wherever the file is read: whoever comes reads

@@ -10,7 +10,7 @@
 		PointElement
 	} from 'chart.js';
 	import { lineBuffers } from '$lib/core/line/line';
-	import { chartLook, onLookChange } from '$lib/ui/chart-look';
+	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
 	import { clockWords } from './clock';
 	import type { DayBench } from './day-bench.svelte';
 
@@ -107,15 +107,7 @@
 	$effect(() => {
 		if (!canvas || !bench.chance) return;
 		const place = canvas;
-		let chart = draw(place);
-		const stop = onLookChange(() => {
-			chart.destroy();
-			chart = draw(place);
-		});
-		return () => {
-			stop();
-			chart.destroy();
-		};
+		return keepDrawn(() => draw(place));
 	});
 </script>
 

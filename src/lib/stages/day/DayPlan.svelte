@@ -2,10 +2,11 @@
 	// The day on the bench: who sits where, what comes of it, and what would be better.
 	import { applyAction, deserialize } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import { lineBuffers, lineStations } from '$lib/core/line/line';
-	import { stations } from '$lib/stages/people/seats';
+	import { lineStations } from '$lib/core/line/line';
 	import { onMount, untrack } from 'svelte';
 	import { clockWords } from './clock';
+	import DayInWords from './DayInWords.svelte';
+	import SeatList from './SeatList.svelte';
 	import CourseChart from './CourseChart.svelte';
 	import { countWords } from './count-words';
 	import { DayBench } from './day-bench.svelte';
@@ -26,6 +27,9 @@
 		const [now, made] = [day, work];
 		untrack(() => bench.renew(now, made));
 	});
+	/** Days by chance, as many as the page says there are. */
+	const runs = 200;
+	$effect(() => bench.reckon(runs));
 	let isKeeping = $state(false);
 	let said = $state('');
 	let bound = $state<number | null>(null);
@@ -38,7 +42,6 @@
 
 	onMount(() => {
 		hasScripts = true;
-		bench.reckon();
 		return () => {
 			bench.end();
 			if (running !== null) clearInterval(running);
@@ -49,7 +52,6 @@
 	async function keep(): Promise<void> {
 		said = '';
 		isKeeping = true;
-		bench.reckon();
 		const form = new FormData();
 		form.set('version', String(day.version));
 		form.set('seats', JSON.stringify(bench.seats));
@@ -143,13 +145,6 @@
 		const worst = waits.toSorted((a, b) => b.lasts - a.lasts)[0];
 		return worst && worst.lasts > 900 && worst.from !== undefined ? worst : null;
 	});
-	const quarters = $derived.by(() => {
-		const all: number[] = [];
-		for (let minute = day.from; minute <= day.to; minute += 30) all.push(minute);
-		return all;
-	});
-	const amountsAt = (minute: number) =>
-		bench.course.findLast(({ atS }) => atS <= (minute - day.from) * 60 + 1e-6)?.amounts;
 </script>
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-4" id="room" aria-label="Seats">
@@ -271,63 +266,6 @@
 			<CourseChart {bench} />
 		</section>
 	{/if}
-	<details class="sheet px-4 py-1 open:pb-4">
-		<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-			>The day in words</summary
-		>
-		<div class="overflow-x-auto">
-			<table class="table">
-				<caption class="sr-only">What lies at each place, every half hour</caption>
-				<thead
-					><tr
-						><th scope="col">at</th>{#each lineBuffers as place (place)}<th scope="col">{place}</th
-							>{/each}</tr
-					></thead
-				>
-				<tbody>
-					{#each quarters as minute (minute)}
-						{@const amounts = amountsAt(minute)}
-						<tr>
-							<th scope="row">{clockWords(minute)}</th>
-							{#each lineBuffers as place (place)}<td>{Math.round(amounts?.[place] ?? 0)}</td
-								>{/each}
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
-		<ul class="mt-3">
-			{#each bench.seats as seat (`${seat.personId}${seat.from}`)}
-				<li>
-					{nameOf(seat.personId)}: {seat.station}, {clockWords(seat.from)} to {clockWords(seat.to)}
-				</li>
-			{/each}
-		</ul>
-	</details>
-	<details class="sheet px-4 py-1 open:pb-4">
-		<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-			>Seats as a list</summary
-		>
-		<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" action="?/seats">
-			<input type="hidden" name="version" value={day.version} />
-			<p class="quiet">
-				Each sits at one station all the while; what stands here takes the place of the seats above.
-			</p>
-			<div class="grid grid-cols-[minmax(0,1fr)] gap-2 @min-[40rem]:grid-cols-3">
-				{#each day.people as person (person.id)}
-					{@const own = bench.seats.find((seat) => seat.personId === person.id)}
-					<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
-						{person.name}
-						<select class="field" name="seat_{person.id}">
-							<option value="">no seat</option>
-							{#each stations as station (station)}
-								<option value={station} selected={own?.station === station}>{station}</option>
-							{/each}
-						</select>
-					</label>
-				{/each}
-			</div>
-			<button class="btn justify-self-start">Keep these seats</button>
-		</form>
-	</details>
+	<DayInWords {bench} />
+	<SeatList {day} seats={bench.seats} />
 </section>

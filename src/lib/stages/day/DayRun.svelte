@@ -2,6 +2,7 @@
 	// On the day and after it: its stations on their tablets, what was done against what was foreseen,
 	// and the end, when who came is kept and the works are learned.
 	import { lineStations } from '$lib/core/line/line';
+	import Ticks from '$lib/stages/people/Ticks.svelte';
 	import { figure } from '$lib/ui/number-words';
 	import { countWords } from './count-words';
 	import type { DayWork, PlannedDay } from './day-view';
@@ -27,7 +28,6 @@
 		piece: 'pieces',
 		strand: 'pieces of strand'
 	};
-	const seated = $derived(new Set(day.seats.map(({ personId }) => personId)));
 </script>
 
 <section
@@ -77,25 +77,12 @@
 			<summary class="min-h-11 cursor-pointer py-2 font-semibold">End the day</summary>
 			<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" action="?/close">
 				<input type="hidden" name="version" value={day.version} />
-				<fieldset>
-					<legend>Who came</legend>
-					<div class="mt-1 flex flex-wrap gap-2">
-						{#each day.people as { id, name } (id)}
-							<label
-								class="flex min-h-11 cursor-pointer items-center gap-2 rounded-full border-2 border-base-300 px-4 has-checked:border-primary has-checked:bg-primary/12"
-							>
-								<input
-									class="checkbox checkbox-sm"
-									type="checkbox"
-									name="came"
-									value={id}
-									checked={seated.has(id)}
-								/>
-								{name}
-							</label>
-						{/each}
-					</div>
-				</fieldset>
+				<Ticks
+					title="Who came"
+					name="came"
+					options={day.people.map(({ id, name }) => ({ value: id, label: name }))}
+					ticked={day.seats.map(({ personId }) => personId)}
+				/>
 				<button class="btn justify-self-start btn-accent">End the day</button>
 			</form>
 		</details>

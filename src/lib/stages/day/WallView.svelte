@@ -25,10 +25,8 @@
 			bench.minute = now.from;
 		});
 	});
-	onMount(() => {
-		bench.reckon();
-		return () => bench.end();
-	});
+	$effect(() => bench.reckon(0));
+	onMount(() => () => bench.end());
 	const nameOf = (id: string) => day.people.find((one) => one.id === id)?.name ?? '';
 	const pause = $derived(breaksOf(day).find(({ to }) => to > minute));
 	const at = (station: string) =>

@@ -33,13 +33,6 @@ export function breaksOf({ from, to, breaks, breakLength }: Times): Stretch[] {
 	return found;
 }
 
-/** When breaks usually begin: after each three quarters of an hour, where there is time left to work. */
-export function usualBreaks(from: number, to: number, length: number): number[] {
-	const breaks: number[] = [];
-	for (let begin = from + 45; begin + length + 20 <= to; begin += 45 + length) breaks.push(begin);
-	return breaks.slice(0, 6);
-}
-
 /** What is worked of a stretch: all of it but the breaks. */
 export function workedOf(stretch: Stretch, day: Times): Stretch[] {
 	const parts: Stretch[] = [];
@@ -65,15 +58,4 @@ export function minuteWorked(worked: number, day: Times): number {
 	let minute = day.from + worked;
 	for (const pause of breaksOf(day)) if (minute >= pause.from) minute += pause.to - pause.from;
 	return Math.min(minute, day.to);
-}
-
-/** The minute of the day in a zone at a moment. */
-export function minuteNow(timeZone: string, at: Date): number {
-	const words = new Intl.DateTimeFormat('en-GB', {
-		timeZone,
-		hour: '2-digit',
-		minute: '2-digit',
-		hourCycle: 'h23'
-	}).format(at);
-	return minuteOf(words) ?? 0;
 }

@@ -36,6 +36,8 @@ export class DayBench {
 	move = $state.raw<Move | null>(null);
 	#worker: Worker | null = null;
 	#run = 0;
+	/** The day that was worked out last. */
+	#reckoned = '';
 
 	/** The day as it is kept, and what it works at. */
 	day: PlannedDay;
@@ -91,18 +93,26 @@ export class DayBench {
 		return this.take(movedSeats(this.seats, personId, station, this.minute, this.day));
 	}
 
-	/** Works out what chance does to the day, and the one move that helps most, beside the page. */
-	reckon(): void {
+	/**
+	 * Works out beside the page the one move that helps most, and what chance does to the day where that
+	 * is shown. Called again whenever the day is another: the same day is worked out once.
+	 */
+	reckon(runs: number): void {
+		const { day, work, seats, lineDay } = this;
+		const people = freeOf(day, work, day.people, lineDay.lengthS);
+		const text = JSON.stringify([lineDay, people, runs]);
+		if (text === this.#reckoned) return;
+		this.#reckoned = text;
 		this.#worker ??= this.#begin();
 		this.#run++;
-		this.progress = 0;
-		const { lengthS } = this.lineDay;
+		this.progress = runs > 0 ? 0 : null;
 		const asked: ToDayWorker = {
 			run: this.#run,
-			day: this.lineDay,
-			people: freeOf(this.day, this.work, this.day.people, lengthS),
-			rules: rulesOf(this.day, this.work),
-			spare: spareOf(this.day, this.work, this.seats)
+			day: lineDay,
+			people,
+			rules: rulesOf(day, work),
+			spare: spareOf(day, work, seats),
+			runs
 		};
 		this.#worker.postMessage(asked);
 	}

@@ -14,20 +14,25 @@ export interface ToDayWorker {
 	readonly people: readonly FreePerson[];
 	readonly rules: SeatRules;
 	readonly spare: readonly Spare[];
+	/** Days by chance, 0 where none are shown. */
+	readonly runs: number;
 }
 export type FromDayWorker =
 	| { readonly tell: 'progress'; readonly run: number; readonly share: number }
 	| { readonly tell: 'move'; readonly run: number; readonly move: Move | null }
 	| { readonly tell: 'days'; readonly run: number; readonly days: DaysByChance };
 
-/** Days, and moments along each. */
-const [runs, moments] = [200, 61];
+/** Moments along each day. */
+const moments = 61;
 /** Moves are tried this far apart, s. */
 const everyS = 900;
 const tell = (message: FromDayWorker) => self.postMessage(message);
 
-self.onmessage = ({ data: { run, day, people, rules, spare } }: MessageEvent<ToDayWorker>) => {
+self.onmessage = ({
+	data: { run, day, people, rules, spare, runs }
+}: MessageEvent<ToDayWorker>) => {
 	tell({ tell: 'move', run, move: bestMove(day, people, rules, 0, everyS, spare) });
+	if (runs === 0) return;
 	const days = daysByChance(day, { runs, seed: 1, spreads: usualSpreads }, moments, (ran) => {
 		if (ran % 10 === 0) tell({ tell: 'progress', run, share: ran / runs });
 	});

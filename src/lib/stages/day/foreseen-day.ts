@@ -1,7 +1,6 @@
 import type { LineDay } from '$lib/core/line/day';
 import { plainly } from '$lib/core/line/day';
-import type { LineStation } from '$lib/core/line/line';
-import { lineStations } from '$lib/core/line/line';
+import { byStation } from '$lib/core/line/line';
 import { manyDays } from '$lib/core/line/many-days';
 import { runDay } from '$lib/core/line/run-day';
 import { usualSpreads } from '$lib/core/line/seeded-chance';
@@ -11,19 +10,19 @@ import type { Foreseen } from './day-view';
 export function foreseenOf(day: LineDay): Foreseen {
 	const { counts, seats } = runDay(day, plainly);
 	const { low, high } = manyDays(day, { runs: 200, seed: 1, spreads: usualSpreads }, () => {});
-	const worked = lineStations.map((station) => {
+	const worked = byStation((station) => {
 		let [worksS, lostS] = [0, 0];
 		for (const [at, sitting] of day.sittings.entries()) {
 			if (sitting.station !== station) continue;
 			worksS += seats[at]?.workedS ?? 0;
 			lostS += (seats[at]?.starvedS ?? 0) + (seats[at]?.blockedS ?? 0);
 		}
-		return [station, worksS + lostS > 0 ? worksS / (worksS + lostS) : 1] as const;
+		return worksS + lostS > 0 ? worksS / (worksS + lostS) : 1;
 	});
 	return {
 		balls: counts.balls,
 		low,
 		high,
-		worked: Object.fromEntries(worked) as Record<LineStation, number>
+		worked
 	};
 }

@@ -1,17 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { minuteIn } from '$lib/ui/days';
 import { bestMove } from '$lib/core/line/best-move';
 import { plainly } from '$lib/core/line/day';
 import { runDay } from '$lib/core/line/run-day';
-import {
-	breaksOf,
-	clockWords,
-	minuteNow,
-	minuteOf,
-	minuteWorked,
-	usualBreaks,
-	workedOf,
-	workedUntil
-} from './clock';
+import { breaksOf, clockWords, minuteOf, minuteWorked, workedOf, workedUntil } from './clock';
 import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
 import { learnedOf } from './learned';
 import {
@@ -86,7 +78,7 @@ describe('the clock of a day', () => {
 			null
 		]);
 		expect([1085, 0, 1439.6].map(clockWords)).toEqual(['18:05', '00:00', '00:00']);
-		expect(minuteNow('America/Denver', new Date('2026-12-03T01:05:00Z'))).toBe(18 * 60 + 5);
+		expect(minuteIn('America/Denver', new Date('2026-12-03T01:05:00Z'))).toBe(18 * 60 + 5);
 	});
 
 	it('leaves breaks out of the work, and finds the way back', () => {
@@ -101,7 +93,6 @@ describe('the clock of a day', () => {
 		expect(breaksOf({ ...day, breaks: [1060, 1126, 1125, 1229] })).toEqual([
 			{ from: 1125, to: 1130 }
 		]);
-		expect(usualBreaks(1080, 1230, 5)).toEqual([1125, 1175]);
 	});
 });
 

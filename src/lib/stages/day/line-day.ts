@@ -1,7 +1,7 @@
 import type { Spare } from '$lib/core/line/best-move';
 import type { LineDay, Sitting } from '$lib/core/line/day';
 import type { LineStation } from '$lib/core/line/line';
-import { lineStations } from '$lib/core/line/line';
+import { byStation, lineStations } from '$lib/core/line/line';
 import type { FreePerson } from '$lib/core/line/people';
 import type { SeatRules } from '$lib/core/line/rules';
 import { brokenRule } from '$lib/core/line/rules';
@@ -93,9 +93,7 @@ export const freeOf = (
 	people.flatMap((person): FreePerson[] => {
 		const may = lineStations.filter((station) => levelAt(person, station, work.line.cutTool));
 		if (may.length === 0) return [];
-		const speeds = Object.fromEntries(
-			lineStations.map((station) => [station, speedAt(person, station, work)])
-		) as Record<LineStation, number>;
+		const speeds = byStation((station) => speedAt(person, station, work));
 		return [{ name: person.id, speeds, may, fromS: 0, toS: lengthS }];
 	});
 

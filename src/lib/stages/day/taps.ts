@@ -1,5 +1,5 @@
 import type { LineStation } from '$lib/core/line/line';
-import { lineStations } from '$lib/core/line/line';
+import { byStation } from '$lib/core/line/line';
 import type { LineForm } from '$lib/core/store/forms';
 import type { DayWork } from './day-view';
 
@@ -9,8 +9,6 @@ export interface DayTap {
 	readonly station: LineStation;
 	/** Bags, or balls. */
 	readonly count: number;
-	/** When, as `2026-12-03T18:05:00Z`. */
-	readonly at: string;
 	/** The label of a ball. */
 	readonly code: string | null;
 }
@@ -25,12 +23,9 @@ export interface DayLack {
 export const doneOf = (
 	taps: readonly Pick<DayTap, 'station' | 'count'>[]
 ): Record<LineStation, number> =>
-	Object.fromEntries(
-		lineStations.map((station) => [
-			station,
-			taps.reduce((sum, tap) => sum + (tap.station === station ? tap.count : 0), 0)
-		])
-	) as Record<LineStation, number>;
+	byStation((station) =>
+		taps.reduce((sum, tap) => sum + (tap.station === station ? tap.count : 0), 0)
+	);
 
 /** What one tap at a station counts: a batch, a stack, a bag's joints, a ball. */
 export function tapCount(station: LineStation, { line }: Pick<DayWork, 'line'>): number {

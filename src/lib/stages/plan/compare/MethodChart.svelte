@@ -3,7 +3,7 @@
 	import type { FieldOfMethods } from '$lib/stages/plan/bench/method-field.svelte';
 	import { techniqueKinds } from '$lib/core/techniques/technique';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
-	import { chartLook, onLookChange } from '$lib/ui/chart-look';
+	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
 
 	Chart.register(Legend, LinearScale, PointElement, ScatterController, Tooltip);
 
@@ -139,15 +139,7 @@
 	$effect(() => {
 		if (!canvas) return;
 		const place = canvas;
-		let chart = draw(place);
-		const stop = onLookChange(() => {
-			chart.destroy();
-			chart = draw(place);
-		});
-		return () => {
-			stop();
-			chart.destroy();
-		};
+		return keepDrawn(() => draw(place));
 	});
 </script>
 

@@ -12,7 +12,7 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sweepStripWidths, variedCut } from '$lib/core/compare/width-sweep';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
-	import { chartLook, onLookChange } from '$lib/ui/chart-look';
+	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
 
 	Chart.register(
 		CategoryScale,
@@ -106,15 +106,7 @@
 	$effect(() => {
 		if (!canvas || points.length === 0) return;
 		const place = canvas;
-		let chart = draw(place);
-		const stop = onLookChange(() => {
-			chart.destroy();
-			chart = draw(place);
-		});
-		return () => {
-			stop();
-			chart.destroy();
-		};
+		return keepDrawn(() => draw(place));
 	});
 
 	const few = $derived(points.filter((_, at) => at % 10 === 0));

@@ -1,0 +1,51 @@
+import type { GroupId } from '$lib/server/base/group-id';
+import { whileReached } from '$lib/server/db/away';
+import { findDay } from '$lib/server/people/day';
+import type { WorkOfDay } from '$lib/server/prepare/day-work';
+import { workOfDay } from '$lib/server/prepare/day-work';
+import { listTaps } from '$lib/server/prepare/taps';
+import { readerOf } from '$lib/server/web/reader';
+import type { PlannedDay } from '$lib/stages/day/day-view';
+import type { DayTap } from '$lib/stages/day/taps';
+import { minuteIn } from '$lib/ui/days';
+import type { RequestEvent } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
+import { z } from 'zod';
+
+/** The day of an address; a page that is not found where there is none. */
+export async function askedDay(groupId: GroupId, id: string | undefined): Promise<PlannedDay> {
+	const known = z.uuid().safeParse(id).data;
+	const day = known ? await whileReached(findDay(groupId, known)) : null;
+	if (!day) error(404, 'There is no table day under this address. It may have been called off.');
+	return day;
+}
+
+/** A day as it stands. */
+export interface DayNow extends WorkOfDay {
+	readonly day: PlannedDay;
+	readonly taps: readonly DayTap[];
+	/** The minute of the day in the hall; null on another day. */
+	readonly minute: number | null;
+	/** It is today, or behind. */
+	readonly isBegun: boolean;
+}
+
+/** The day of an address with what it works at, what was tapped, and what time it is there. */
+export async function dayNow(
+	event: Pick<RequestEvent, 'locals' | 'cookies'>,
+	id: string | undefined
+): Promise<DayNow> {
+	const { groupId } = event.locals;
+	const day = await askedDay(groupId, id);
+	const [work, taps, { timeZone, today }] = await whileReached(
+		Promise.all([workOfDay(groupId, day), listTaps(groupId, day.id), readerOf(event)])
+	);
+	const minute = day.day === today ? minuteIn(timeZone, new Date()) : null;
+	return { day, ...work, taps, minute, isBegun: day.day <= today };
+}
+
+/** What is worked at; a page that is not found where nothing can be. */
+export function workThere({ work }: WorkOfDay): NonNullable<WorkOfDay['work']> {
+	if (!work) error(404, 'This day has no plan whose bags can be cut.');
+	return work;
+}

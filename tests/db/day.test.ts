@@ -16,7 +16,7 @@ import type { DaySeat } from '../../src/lib/stages/day/day-view';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { execute } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
-import { keep } from './samples';
+import { keep, movement } from './samples';
 import { aTable, pilesOf, wrongAt } from './table';
 
 useDatabase();
@@ -157,6 +157,24 @@ describe('the seats of a day', () => {
 		const advised = seatsOfAdvice(sittings, day, []);
 		expect(await t.seats(advised)).toMatchObject({ outcome: 'kept' });
 		expect((await findDay(t.group, t.day))?.seats).toEqual(expect.arrayContaining(advised));
+	});
+});
+
+it('a day counts no pieces whose cut is not known: what they are worth nobody can say', async () => {
+	const t = await aDay();
+	const { kindId } = t;
+	expect(
+		await keep(t.group, key(), { ...movement, kindId, colour: 'blue', form: 'piece', amount: 40 })
+	).toMatchObject({ outcome: 'kept' });
+	const day = await findDay(t.group, t.day);
+	expect(
+		(await workOfDay(t.group, day ?? { planId: null, cutWith: 'scissors' })).work?.stock
+	).toEqual({
+		bags: 200,
+		flat: 0,
+		pieces: 0,
+		joined: 0,
+		balls: 0
 	});
 });
 

@@ -3,6 +3,7 @@ import { usualWorkSetup } from '$lib/core/model/types';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { DayWork, PlannedDay } from '$lib/stages/day/day-view';
 import { defaults } from '$lib/core/defaults';
+import type { TablePile } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import { listPiles, tableBasis } from './piles';
 import { ballCutOf, tablePlans } from './table-plans';
@@ -25,6 +26,19 @@ export async function cutOfDay(groupId: GroupId, planId: string | null) {
 	return { plans, practice, by: read && asked && kind ? { read, asked, kind } : null };
 }
 
+/** The plan of a day, and how the bags of its kind are cut. */
+export type DayCut = NonNullable<Awaited<ReturnType<typeof cutOfDay>>['by']>;
+
+/** Whether a pile is of a day's kind of bag; what is cut, whether its cut is known and suits the plan. */
+export const liesFor = (
+	{ kindId, form, cut }: Pick<TablePile, 'kindId' | 'form' | 'cut'>,
+	{ asked, kind }: Pick<DayCut, 'asked' | 'kind'>
+): boolean =>
+	kindId === kind.id &&
+	(form === 'piece' || form === 'strand'
+		? cut !== null && whyUnsuited(cut, asked.cut) === null
+		: cut === null);
+
 /** What a day works at: its plan, or the first of those in work; what lies there for it; the group's pace. */
 export async function workOfDay(
 	groupId: GroupId,
@@ -42,12 +56,7 @@ export async function workOfDay(
 	const cutTool = style === 'spiral' || style === 'half-bag' ? style : cutWith;
 	const there = (forms: readonly string[]) =>
 		piles
-			.filter(
-				({ kindId, form, cut }) =>
-					kindId === kind.id &&
-					forms.includes(form) &&
-					(cut === null || whyUnsuited(cut, asked.cut) === null)
-			)
+			.filter((pile) => forms.includes(pile.form) && liesFor(pile, by))
 			.reduce((sum, { amount, cut }) => sum + amount / (cut?.piecesPerBag ?? 1), 0);
 	const counted = tools.filter(({ tool }) =>
 		cutWith === 'rolling-blade'

@@ -4,7 +4,6 @@ import type { ColourName } from '$lib/core/colour/colours';
 import type { LineStation } from '$lib/core/line/line';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
 import { ballMoves, cutMoves, cutWord, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
-import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { LineForm } from '$lib/core/store/forms';
 import type { BallEntry } from '$lib/entries/types/ball';
 import { mostBallColours } from '$lib/entries/types/ball';
@@ -21,7 +20,8 @@ import { orRefusal } from '$lib/server/gather/ledger';
 import type { DayLack, DayTap } from '$lib/stages/day/taps';
 import { bindBall, inStore } from './acts';
 import { ballContent } from './ball-content';
-import { cutOfDay } from './day-work';
+import type { DayCut } from './day-work';
+import { cutOfDay, liesFor } from './day-work';
 import { listPiles } from './piles';
 
 /** What each station takes. */
@@ -32,23 +32,13 @@ const takenForms: Readonly<Record<LineStation, LineForm>> = {
 	ball: 'strand'
 };
 
-type DayCut = NonNullable<Awaited<ReturnType<typeof cutOfDay>>['by']>;
-
 /** The piles that a lot of a station may be taken from: all of one cut, the fullest one's. */
-async function pilesFor(
-	groupId: GroupId,
-	station: LineStation,
-	{ asked, kind }: DayCut
-): Promise<PileKey[]> {
+async function pilesFor(groupId: GroupId, station: LineStation, by: DayCut): Promise<PileKey[]> {
+	const { asked, kind } = by;
 	const form = takenForms[station];
 	const isCut = station === 'join' || station === 'ball';
 	const piles = (await listPiles(groupId))
-		.filter(
-			(pile) =>
-				pile.kindId === kind.id &&
-				pile.form === form &&
-				(isCut ? pile.cut !== null && whyUnsuited(pile.cut, asked.cut) === null : pile.cut === null)
-		)
+		.filter((pile) => pile.form === form && liesFor(pile, by))
 		.sort((a, b) => b.amount - a.amount);
 	const cut = isCut ? (piles[0]?.cut ?? asked.cut) : null;
 	const alike = piles.filter((pile) => (pile.cut && cutWord(pile.cut)) === (cut && cutWord(cut)));

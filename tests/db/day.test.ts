@@ -7,6 +7,8 @@ import { practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { doneOf } from '../../src/lib/stages/day/taps';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
+import { othersOfDay } from '../../src/lib/server/people/presence';
+import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
 import { addTableDay, setWhoComes } from '../../src/lib/server/people/table-days';
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { wantMats } from '../../src/lib/server/gather/wanted';
@@ -178,6 +180,70 @@ it('a day counts no pieces whose cut is not known: what they are worth nobody ca
 	});
 });
 
+describe('who came and who left', () => {
+	const say = (
+		t: { readonly group: GroupId; readonly day: string },
+		person: string,
+		as: string,
+		minute: number
+	) =>
+		takeEntry(
+			t.group,
+			{ key: key(), type: 'presence', typed: { day: t.day, person, as, minute: String(minute) } },
+			{ lengthSystem: 'cm', timeZone: 'UTC' }
+		);
+
+	it('is read with the day until it is taken back; whoever is not known comes in, too', async () => {
+		const t = await aDay();
+		const pia = key();
+		await addPerson(t.group, pia, 'Pia');
+		expect(await othersOfDay(t.group, t.day)).toEqual([{ id: pia, name: 'Pia' }]);
+		await say(t, t.odo, 'came', 1090);
+		await say(t, t.odo, 'left', 1150);
+		await say(t, pia, 'came', 1100);
+		const comings = async () =>
+			Object.fromEntries(
+				(await findDay(t.group, t.day))?.people.map(({ name, comings }) => [
+					name,
+					comings.map(({ as, minute }) => [as, minute])
+				]) ?? []
+			);
+		expect(await comings()).toEqual({
+			Bo: [],
+			Kit: [],
+			Odo: [
+				['came', 1090],
+				['left', 1150]
+			],
+			Pia: [['came', 1100]]
+		});
+		expect(await othersOfDay(t.group, t.day)).toEqual([]);
+		const odo = (await findDay(t.group, t.day))?.people.find(({ id }) => id === t.odo);
+		expect(
+			await keep(t.group, key(), {
+				type: 'correction',
+				of: 'entry',
+				corrects: odo?.comings[1]?.id ?? 0,
+				note: 'a slip',
+				byName: null
+			})
+		).toMatchObject({ outcome: 'kept' });
+		expect((await comings())['Odo']).toEqual([['came', 1090]]);
+	});
+
+	it.each([
+		['a stranger', (_: { odo: string }) => crypto.randomUUID(), 'came', 1100, 'person'],
+		['a word that is none', ({ odo }: { odo: string }) => odo, 'slept', 1100, 'as'],
+		['a minute that is none', ({ odo }: { odo: string }) => odo, 'came', 2000, 'minute']
+	])('refuses %s at its field', async (_, who, as, minute, field) => {
+		const t = await aDay();
+		expect(await say(t, who(t), as, minute)).toMatchObject({
+			outcome: 'refused',
+			problems: { [field]: expect.any(String) as string }
+		});
+	});
+});
+
 describe('taps at a station', () => {
 	const send = (group: GroupId, day: string, typed: Record<string, string>, of: string = key()) =>
 		takeEntry(
@@ -261,6 +327,41 @@ describe('taps at a station', () => {
 		await Promise.all(Array.from({ length: 8 }, () => flat(key())));
 		expect(doneOf(await listTaps(t.group, t.day)).flatten).toBe(180);
 		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
+		expect(await wrongAt(t.group)).toEqual(right);
+	});
+
+	it('lose what was spoiled as scrap, which is weighed at the end', async () => {
+		const t = await aDay();
+		await tap(t, 'flatten', 20);
+		expect(await send(t.group, t.day, { station: 'cut', count: '3', spoiled: '13' })).toMatchObject(
+			{ outcome: 'refused', problems: { spoiled: expect.any(String) as string } }
+		);
+		expect(await send(t.group, t.day, { station: 'cut', count: '3', spoiled: '2' })).toMatchObject({
+			outcome: 'kept'
+		});
+		const piles = async () =>
+			Object.entries(await pilesOf(t.group)).filter(([pile]) => / (piece|scrap)$/.test(pile));
+		const [[, [pieces]] = ['', []], [scrapPile, [scrapG = 0]] = ['', []]] = await piles();
+		expect(pieces).toBe(10);
+		// Bags of 5.2 g: what is not in the pieces lies there as scrap.
+		expect(scrapG).toBeGreaterThan(3);
+		const weigh = (grams: string) =>
+			takeEntry(
+				t.group,
+				{ key: key(), type: 'scrap', typed: { day: t.day, grams } },
+				{ lengthSystem: 'cm', timeZone: 'UTC' }
+			);
+		expect(await weigh('plenty')).toMatchObject({ outcome: 'refused' });
+		expect(await weigh('20 g')).toMatchObject({ outcome: 'kept' });
+		expect(Object.fromEntries(await piles())[scrapPile]).toEqual([20, 20_000]);
+		expect(await scrapOfDay(t.group, t.day)).toEqual({
+			weighedG: 20,
+			moreG: expect.closeTo(20 - scrapG, 6) as number
+		});
+		// Weighed again, with less: the last weighing counts.
+		expect(await weigh('12.5 g')).toMatchObject({ outcome: 'kept' });
+		expect(Object.fromEntries(await piles())[scrapPile]).toEqual([12.5, 12_500]);
+		expect(await scrapOfDay(t.group, t.day)).toMatchObject({ weighedG: 12.5 });
 		expect(await wrongAt(t.group)).toEqual(right);
 	});
 

@@ -1,5 +1,7 @@
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { cutOfDay, workOfDay } from '../../src/lib/server/prepare/day-work';
+import { othersOfDay } from '../../src/lib/server/people/presence';
+import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
 import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
 import { askedDay } from '../../src/lib/server/day/day-now';
 import { closeDay, openDay } from '../../src/lib/server/day/run-day';
@@ -247,7 +249,20 @@ export const askedOfTable: Readonly<
 	'people/day keepSeats': (other, { day }) => keepSeats(other, day, 1, []),
 	'prepare/day-work cutOfDay': async (other) => (await cutOfDay(other, null)).by,
 	'prepare/taps keepTap': (other, { day }) =>
-		keep(other, key(), { type: 'tap', dayId: day, station: 'flatten', count: 20, byName: null }),
+		keep(other, key(), {
+			type: 'tap',
+			dayId: day,
+			station: 'flatten',
+			count: 20,
+			spoiled: 0,
+			byName: null
+		}),
+	'people/presence keepPresence': (other, { day, personId }) =>
+		keep(other, key(), { type: 'presence', dayId: day, personId, as: 'came', minute: 1100 }),
+	'people/presence othersOfDay': (other, { day }) => othersOfDay(other, day),
+	'prepare/scrap keepScrap': (other, { day }) =>
+		keep(other, key(), { type: 'scrap', dayId: day, grams: 20 }),
+	'prepare/scrap scrapOfDay': (other, { day }) => scrapOfDay(other, day),
 	'prepare/taps listTaps': (other, { day }) => listTaps(other, day),
 	'prepare/taps lacksOfDay': (other, { day }) => lacksOfDay(other, day),
 	'prepare/acts bindBall': (other, ids) =>

@@ -9,7 +9,9 @@ import { joinType } from './types/join';
 import { loadType } from './types/load';
 import { measurementType } from './types/measurement';
 import { movementType } from './types/movement';
+import { presenceType } from './types/presence';
 import { recountType } from './types/recount';
+import { scrapType } from './types/scrap';
 import { sortingType } from './types/sorting';
 import { tapType } from './types/tap';
 import { timedType } from './types/timed';
@@ -31,7 +33,9 @@ export const entryTypes = {
 	ball: ballType,
 	load: loadType,
 	recount: recountType,
-	tap: tapType
+	tap: tapType,
+	presence: presenceType,
+	scrap: scrapType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

@@ -12,6 +12,8 @@ export interface TapEntry {
 	readonly station: LineStation;
 	/** Bags flattened, cut or joined; balls wound. */
 	readonly count: number;
+	/** Pieces of a cut that were spoiled; 0 elsewhere. */
+	readonly spoiled: number;
 	readonly byName: string | null;
 }
 
@@ -35,6 +37,10 @@ function readTap(read: FormReader): TapEntry {
 		dayId: read.uuid('day'),
 		station,
 		count: read.count('count', station === 'ball' ? { atLeast: 1, atMost: 1 } : actBounds.bags),
+		spoiled:
+			station === 'cut' && read.raw('spoiled') !== ''
+				? read.count('spoiled', { atLeast: 0, atMost: actBounds.pieces.atMost })
+				: 0,
 		byName: read.text('by_name', longest['person.name'])
 	};
 }

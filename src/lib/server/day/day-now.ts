@@ -1,6 +1,7 @@
 import type { GroupId } from '$lib/server/base/group-id';
 import { whileReached } from '$lib/server/db/away';
 import { findDay } from '$lib/server/people/day';
+import { othersOfDay } from '$lib/server/people/presence';
 import type { WorkOfDay } from '$lib/server/prepare/day-work';
 import { workOfDay } from '$lib/server/prepare/day-work';
 import { listTaps } from '$lib/server/prepare/taps';
@@ -24,6 +25,8 @@ export async function askedDay(groupId: GroupId, id: string | undefined): Promis
 export interface DayNow extends WorkOfDay {
 	readonly day: PlannedDay;
 	readonly taps: readonly DayTap[];
+	/** Those who did not say they come, and may all the same. */
+	readonly others: readonly { readonly id: string; readonly name: string }[];
 	/** The minute of the day in the hall; null on another day. */
 	readonly minute: number | null;
 	/** It is today, or behind. */
@@ -37,11 +40,16 @@ export async function dayNow(
 ): Promise<DayNow> {
 	const { groupId } = event.locals;
 	const day = await askedDay(groupId, id);
-	const [work, taps, { timeZone, today }] = await whileReached(
-		Promise.all([workOfDay(groupId, day), listTaps(groupId, day.id), readerOf(event)])
+	const [work, taps, others, { timeZone, today }] = await whileReached(
+		Promise.all([
+			workOfDay(groupId, day),
+			listTaps(groupId, day.id),
+			othersOfDay(groupId, day.id),
+			readerOf(event)
+		])
 	);
 	const minute = day.day === today ? minuteIn(timeZone, new Date()) : null;
-	return { day, ...work, taps, minute, isBegun: day.day <= today };
+	return { day, ...work, taps, others, minute, isBegun: day.day <= today };
 }
 
 /** What is worked at; a page that is not found where nothing can be. */

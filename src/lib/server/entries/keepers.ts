@@ -9,9 +9,11 @@ import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
+import { keepPresence } from '../people/presence';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
 import { keepLoad } from '../prepare/load-loom';
 import { keepRecount } from '../prepare/recount';
+import { keepScrap } from '../prepare/scrap';
 import { keepTap } from '../prepare/taps';
 import { keepTool } from '../prepare/tools';
 
@@ -42,7 +44,9 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	ball: keepBall,
 	load: keepLoad,
 	recount: keepRecount,
-	tap: keepTap
+	tap: keepTap,
+	presence: keepPresence,
+	scrap: keepScrap
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

@@ -19,6 +19,11 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 				from seat s where s.group_id = t.group_id and s.day_id = t.id) as seats,
 			(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name, 'isChild', p.is_child,
 				'came', d.came,
+				'comings', (select coalesce(json_agg(json_build_object('id', e.id, 'as', e.typed ->> 'as',
+					'minute', (e.typed ->> 'minute')::integer) order by e.id), '[]')
+					from entry e where e.group_id = d.group_id and e.type = 'presence'
+						and e.typed ->> 'day' = d.day_id::text and e.typed ->> 'person' = p.id::text
+						and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)),
 				'seats', (select coalesce(json_object_agg(q.seat, q.level), '{}') from person_seat q
 					where q.group_id = p.group_id and q.person_id = p.id),
 				'chance', (select (4 + count(*) filter (where o.came)) / (5.0 + count(*))

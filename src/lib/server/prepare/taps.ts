@@ -82,6 +82,7 @@ function made(pile: Pile, amount: number, eachMg: number): { pile: Pile; moves: 
 function movesOf(
 	station: LineStation,
 	taken: readonly { readonly pile: Pile; readonly amount: number }[],
+	spoiled: number,
 	{ asked }: DayCut
 ): PileMove[] {
 	if (station === 'ball')
@@ -92,8 +93,10 @@ function movesOf(
 	return taken.flatMap(({ pile, amount }) => {
 		if (station === 'flatten') return flattenMoves(pile, amount);
 		if (station === 'join') return joinMoves(pile, amount);
+		// Spoiled pieces are of all the colours alike.
+		const share = spoiled / (taken.reduce((sum, one) => sum + one.amount, 0) * asked.given.pieces);
 		return cutMoves(pile, amount, asked.cut, (filmMg) =>
-			cutPile(asked.given, asked.massG, amount, filmMg, 0)
+			cutPile(asked.given, asked.massG, amount, filmMg, share)
 		);
 	});
 }
@@ -101,7 +104,7 @@ function movesOf(
 /** Books a lot that was done at a station of a day. */
 export async function keepTap(
 	groupId: GroupId,
-	{ dayId, station, count }: TapEntry,
+	{ dayId, station, count, spoiled }: TapEntry,
 	{ entryId, key, at }: Booked
 ): Promise<SaveResult> {
 	const day = await maybeOne<{ planId: string | null }>(
@@ -112,6 +115,11 @@ export async function keepTap(
 	const { by } = await cutOfDay(groupId, day.planId);
 	if (!by) return refuse('day', 'This day has no plan whose bags can be cut.');
 	const { read, asked } = by;
+	if (spoiled > count * asked.given.pieces)
+		return refuse(
+			'spoiled',
+			`${count} bags give ${count * asked.given.pieces} pieces: no more can be spoiled.`
+		);
 	const { bagsPerBall } = read.read.plan.work ?? usualWorkSetup;
 	const amount =
 		station === 'join'
@@ -133,6 +141,7 @@ export async function keepTap(
 			const moves = movesOf(
 				station,
 				filled.map(({ pile }, nth) => ({ pile, amount: parts[nth]?.amount ?? 0 })),
+				spoiled,
 				by
 			);
 			await bookMoves(

@@ -173,6 +173,13 @@
 	{#if bench.refusal}<p class="font-semibold text-error" role="alert" data-refusal>
 			{bench.refusal}
 		</p>{/if}
+	{#if bench.caution && bench.caution !== bench.refusal}<p
+			class="font-semibold text-error"
+			role="alert"
+			data-caution
+		>
+			{bench.caution}
+		</p>{/if}
 	{#if said}<p class="font-semibold text-error" role="alert">{said}</p>{/if}
 	{#if hasScripts}
 		<div

@@ -2,13 +2,20 @@
 	// On the day and after it: its stations on their tablets, what was done against what was foreseen,
 	// and the end, when who came is kept and the works are learned.
 	import { lineStations } from '$lib/core/line/line';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import Ticks from '$lib/stages/people/Ticks.svelte';
+	import { untrack } from 'svelte';
 	import { figure } from '$lib/ui/number-words';
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { massWords } from '$lib/ui/unit-words';
 	import { countWords } from './count-words';
 	import type { DayWork, PlannedDay } from './day-view';
 	import { stationWords } from './day-words';
 	import { learnedOf } from './learned';
-	import type { DayLack, DayTap } from './taps';
+	import { wasThere } from './there';
+	import WhoIsHere from './WhoIsHere.svelte';
+	import type { DayLack, DayTap, WeighedScrap } from './taps';
 	import { doneOf, tapWords } from './taps';
 
 	interface Props {
@@ -16,9 +23,18 @@
 		work: DayWork;
 		taps: readonly DayTap[];
 		lacks: readonly DayLack[];
+		scrap: WeighedScrap | null;
+		others: readonly { readonly id: string; readonly name: string }[];
+		minute: number | null;
+		system: LengthSystem;
 		problem: string;
 	}
-	const { day, work, taps, lacks, problem }: Props = $props();
+	const { day, work, taps, lacks, scrap, others, minute, system, problem }: Props = $props();
+	const trestle = new Trestle(getOutbox());
+	$effect(() => {
+		void taps;
+		untrack(() => trestle.read());
+	});
 	const done = $derived(doneOf(taps));
 	const learned = $derived(learnedOf(day, work, taps));
 	const nouns = { flatten: 's a bag', cut: 's a bag', join: 's a joint', ball: 's a ball' };
@@ -55,6 +71,13 @@
 					.map(({ form, amount }) => `${figure(amount)} ${lackNouns[form] ?? form}`)
 					.join(', ')} came from nowhere it knows.
 				<a class="link" href="/prepare">Count the piles again</a>.{/if}
+			{#if scrap}
+				Scrap weighed: {massWords(scrap.weighedG, system)}{#if Math.abs(scrap.moreG) >= 1}, {massWords(
+						Math.abs(scrap.moreG),
+						system
+					)}
+					{scrap.moreG > 0 ? 'more' : 'less'} than the cuts left by the book{/if}.
+			{/if}
 		</p>
 	{/if}
 	{#if !day.isClosed}
@@ -73,6 +96,14 @@
 				<span class="quiet">What is foreseen now is kept, to be looked back on.</span>
 			</form>
 		{/if}
+		{#if minute !== null}
+			<WhoIsHere {day} {others} {minute} {trestle} />
+			{#if trestle.said.words}
+				<p class={trestle.said.isProblem ? 'font-semibold text-error' : 'quiet'} role="status">
+					{trestle.said.words}
+				</p>
+			{/if}
+		{/if}
 		<details>
 			<summary class="min-h-11 cursor-pointer py-2 font-semibold">End the day</summary>
 			<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" action="?/close">
@@ -81,7 +112,7 @@
 					title="Who came"
 					name="came"
 					options={day.people.map(({ id, name }) => ({ value: id, label: name }))}
-					ticked={day.seats.map(({ personId }) => personId)}
+					ticked={day.people.filter((one) => wasThere(one, day)).map(({ id }) => id)}
 				/>
 				<button class="btn justify-self-start btn-accent">End the day</button>
 			</form>

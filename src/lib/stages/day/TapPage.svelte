@@ -9,6 +9,8 @@
 	import type { DayWork, PlannedDay } from './day-view';
 	import { stationWords } from './day-words';
 	import type { DayTap } from './taps';
+	import { seatsThere, withComings } from './there';
+	import WhoIsHere from './WhoIsHere.svelte';
 	import { doneOf, tapCount, tapWords } from './taps';
 
 	interface Props {
@@ -16,16 +18,19 @@
 		work: DayWork;
 		station: LineStation;
 		taps: readonly DayTap[];
+		/** Those who did not say they come, and may all the same. */
+		others: readonly { readonly id: string; readonly name: string }[];
 		/** The minute of the day in the hall; null on another day. */
 		minute: number | null;
 	}
-	const { day, work, station, taps, minute }: Props = $props();
+	const { day: kept, work, station, taps, others, minute }: Props = $props();
 	const outbox = getOutbox();
 	const trestle = untrack(() => new Trestle(outbox));
 	$effect(() => {
 		void taps;
 		untrack(() => trestle.read());
 	});
+	const day = $derived(withComings(kept, others, trestle.ahead));
 	const count = $derived(tapCount(station, work));
 	/** Tapped on this device and not in what was read yet. */
 	const ahead = $derived(
@@ -45,20 +50,37 @@
 	const own = $derived(taps.filter((tap) => tap.station === station && !gone.has(tap.id)));
 	const done = $derived(doneOf([...own, ...ahead])[station]);
 	const here = $derived(
-		day.seats.filter(
+		seatsThere(day.seats, day.people).filter(
 			(seat) =>
 				seat.station === station && (minute === null || (seat.from <= minute && minute < seat.to))
 		)
 	);
 	const nameOf = (id: string) => day.people.find((one) => one.id === id)?.name ?? '';
 	let fewer = $state(1);
+	let spoiled = $state('');
+	let grams = $state('');
 
-	const tap = (bags: number) =>
-		trestle.act({
+	async function tap(bags: number): Promise<void> {
+		const lost = station === 'cut' ? spoiled.trim() : '';
+		spoiled = '';
+		await trestle.act({
 			type: 'tap',
-			typed: { day: day.id, station, count: String(bags) },
+			typed: { day: day.id, station, count: String(bags), ...(lost && { spoiled: lost }) },
 			words: tapWords(station, bags)
 		});
+		// What was not kept is typed still.
+		if (lost && trestle.said.isProblem) spoiled = lost;
+	}
+	async function weigh(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		if (grams.trim() === '') return;
+		await trestle.act({
+			type: 'scrap',
+			typed: { day: day.id, grams },
+			words: `scrap of the day, ${grams}`
+		});
+		if (!trestle.said.isProblem) grams = '';
+	}
 	/** The last lot is taken back: out of what waits here, or out of the book. */
 	async function undo(): Promise<void> {
 		const waits = outbox.waiting.findLast(
@@ -130,6 +152,21 @@
 			{trestle.said.words}
 		</p>
 	{/if}
+	{#if station === 'cut'}
+		<div class="flex flex-wrap items-end gap-x-6 gap-y-3">
+			<label class="grid gap-1"
+				>Pieces spoiled in the next stack
+				<input class="field w-28" inputmode="numeric" autocomplete="off" bind:value={spoiled} />
+			</label>
+			<form class="flex flex-wrap items-end gap-3" onsubmit={(event) => void weigh(event)}>
+				<label class="grid gap-1"
+					>All of today’s scrap, weighed
+					<input class="field w-36" autocomplete="off" placeholder="640 g" bind:value={grams} />
+				</label>
+				<button class="btn h-auto min-h-11">Weighed</button>
+			</form>
+		</div>
+	{/if}
 	{#if station === 'ball' && own.some(({ code }) => code)}
 		<p>
 			Labels:
@@ -141,4 +178,5 @@
 		</p>
 	{/if}
 	<p class="text-error">{caution}</p>
+	{#if minute !== null}<WhoIsHere day={kept} {others} {minute} {trestle} />{/if}
 </section>

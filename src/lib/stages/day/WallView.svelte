@@ -8,6 +8,7 @@
 	import type { DayWork, PlannedDay } from './day-view';
 	import { moreWords, stationWords } from './day-words';
 	import { isLineStation } from './line-day';
+	import { seatsThere } from './there';
 
 	interface Props {
 		/** What is left of the day. */
@@ -29,12 +30,13 @@
 	onMount(() => () => bench.end());
 	const nameOf = (id: string) => day.people.find((one) => one.id === id)?.name ?? '';
 	const pause = $derived(breaksOf(day).find(({ to }) => to > minute));
+	const sitting = $derived(seatsThere(day.seats, day.people));
 	const at = (station: string) =>
-		day.seats
+		sitting
 			.filter((seat) => seat.station === station && seat.from <= day.from && day.from < seat.to)
 			.map(({ personId }) => nameOf(personId));
 	const elsewhere = $derived(
-		day.seats
+		sitting
 			.filter((seat) => !isLineStation(seat.station) && seat.from <= day.from && day.from < seat.to)
 			.map(({ personId, station }) => `${nameOf(personId)} ${station}`)
 	);

@@ -9,6 +9,7 @@ import { brokenWords } from './day-words';
 import DayWorker from './day.worker?worker';
 import type { FromDayWorker, ToDayWorker } from './day.worker';
 import type { DaySeat, DayWork, PlannedDay } from './day-view';
+import { seatsThere } from './there';
 import {
 	brokenSeats,
 	freeOf,
@@ -65,9 +66,15 @@ export class DayBench {
 	readonly course = $derived.by(() => courseOf(this.lineDay, plainly));
 	readonly now = $derived.by(() => pointAt(this.course, (this.minute - this.day.from) * 60));
 
+	/** What is against the rules in the seats as they stand: as where an adult left from beside a child. */
+	readonly caution = $derived.by(() => {
+		const broken = brokenSeats(this.day, this.work, this.seats);
+		return broken ? brokenWords(broken, this.day.people, this.day.from) : '';
+	});
+
 	/** What somebody does at the minute that is looked at: `away` where they have no seat then. */
 	doingOf(personId: string): { station: string | null; doing: string } {
-		const seat = this.seats.find(
+		const seat = seatsThere(this.seats, this.day.people).find(
 			(one) => one.personId === personId && one.from <= this.minute && this.minute < one.to
 		);
 		if (!seat) return { station: null, doing: 'away' };

@@ -1,5 +1,6 @@
 import type { LineStation } from '$lib/core/line/line';
 import type { Level, SeatName } from '$lib/stages/people/seats';
+import type { Coming } from './there';
 
 /** Where somebody sits at a day, by the hall's clock. */
 export interface DaySeat {
@@ -20,6 +21,8 @@ export interface DayPerson {
 	/** Chance that they come, by how often they did. */
 	readonly chance: number;
 	readonly came: boolean | null;
+	/** What was said at the door, in the order it was said. */
+	readonly comings: readonly Coming[];
 }
 
 /** What bags are cut with at a table. */

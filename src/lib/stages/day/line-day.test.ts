@@ -14,9 +14,11 @@ import {
 	movedSeats,
 	restOf,
 	rulesOf,
+	seatOrderOf,
 	seatsOfAdvice,
 	spareOf
 } from './line-day';
+import { thereOf, wasThere, withComings } from './there';
 
 const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPerson => ({
 	id,
@@ -24,7 +26,8 @@ const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPers
 	isChild,
 	seats,
 	chance: 0.8,
-	came: null
+	came: null,
+	comings: []
 });
 const day: PlannedDay = {
 	id: 'day',
@@ -215,5 +218,88 @@ describe('a planned day as it is run', () => {
 		]);
 		const missed = day.people.map((one) => ({ ...one, came: one.id !== 'Bo' }));
 		expect(learnedOf({ ...day, seats, foreseen, people: missed }, work, taps)).toHaveLength(1);
+	});
+});
+
+describe('who is there', () => {
+	const said = (as: 'came' | 'left', minute: number) => ({ as, minute, id: null });
+	it.each([
+		['nothing', [], [{ from: 0, to: 1440 }]],
+		['came', [said('came', 1100)], [{ from: 1100, to: 1440 }]],
+		['left', [said('left', 1150)], [{ from: 0, to: 1150 }]],
+		['left before it began', [said('left', 0)], []],
+		[
+			'left and came again, said out of order',
+			[said('left', 1150), said('came', 1180), said('came', 1090)],
+			[
+				{ from: 1090, to: 1150 },
+				{ from: 1180, to: 1440 }
+			]
+		],
+		['came twice', [said('came', 1100), said('came', 1120)], [{ from: 1100, to: 1440 }]]
+	])('when it was said: %s', (_, comings, there) => {
+		expect(thereOf(comings)).toEqual(there);
+	});
+
+	const bo = { personId: 'Bo', station: 'flatten', from: 1080, to: 1230 };
+	const withBo = (comings: DayPerson['comings']): PlannedDay => ({
+		...day,
+		seats: [bo],
+		people: day.people.map((one) => (one.id === 'Bo' ? { ...one, comings } : one))
+	});
+
+	it('is worked no longer than somebody is there, breaks left out', () => {
+		const { sittings } = lineDayOf(withBo([said('came', 1095), said('left', 1150)]), work, [bo]);
+		expect(sittings.map(({ fromS, toS }) => [fromS / 60, toS / 60])).toEqual([
+			[15, 45],
+			[50, 70]
+		]);
+	});
+
+	it('is asked for seats only while they are there', () => {
+		const order = (comings: DayPerson['comings']) =>
+			seatOrderOf(withBo(comings), work, []).people.find(({ name }) => name === 'Bo');
+		expect(order([])).toMatchObject({ fromS: 0, toS: 140 * 60 });
+		// Breaks before are not worked time.
+		expect(order([said('came', 1140), said('left', 1160)])).toMatchObject({
+			fromS: 55 * 60,
+			toS: 75 * 60
+		});
+		expect(order([said('left', 1080)])).toBeUndefined();
+		expect(
+			spareOf(withBo([said('left', 1120)]), work, []).find(({ person }) => person.name === 'Bo')
+				?.stretches
+		).toEqual([{ fromS: 0, toS: 2400 }]);
+	});
+
+	it('came, for all that is known, unless they left before it began', () => {
+		const was = (comings: DayPerson['comings'], name = 'Bo') => {
+			const found = withBo(comings);
+			const person = found.people.find(({ id }) => id === name);
+			return person && wasThere(person, found);
+		};
+		expect(was([])).toBe(true);
+		expect(was([], 'Mabel')).toBe(false);
+		expect(was([said('left', 1080)])).toBe(false);
+		expect(was([said('left', 1100)])).toBe(true);
+	});
+
+	it('is shown before it is sent, and nothing that is taken back', () => {
+		const kept = withBo([{ as: 'came', minute: 1085, id: 7 }]);
+		const ahead: { type: string; typed: Record<string, string> }[] = [
+			{ type: 'correction', typed: { of: 'entry', corrects: '7' } },
+			{ type: 'presence', typed: { day: 'day', person: 'Bo', as: 'left', minute: '1200' } },
+			{ type: 'presence', typed: { day: 'day', person: 'suri', as: 'came', minute: '1100' } },
+			{ type: 'presence', typed: { day: 'other', person: 'Odo', as: 'left', minute: '1100' } }
+		];
+		const { people } = withComings(kept, [{ id: 'suri', name: 'Suri' }], ahead);
+		expect(people.map(({ name, comings }) => [name, comings.map(({ minute }) => minute)])).toEqual([
+			['Bo', [1200]],
+			['Kit', []],
+			['Mabel', []],
+			['Odo', []],
+			['Suri', [1100]]
+		]);
+		expect(withComings(kept, [], [])).toBe(kept);
 	});
 });

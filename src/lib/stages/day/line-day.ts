@@ -6,8 +6,10 @@ import type { FreePerson } from '$lib/core/line/people';
 import type { SeatRules } from '$lib/core/line/rules';
 import { brokenRule } from '$lib/core/line/rules';
 import type { Level } from '$lib/stages/people/seats';
+import type { Stretch } from './clock';
 import { minuteWorked, workedOf, workedUntil } from './clock';
 import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
+import { seatsThere, stayIn } from './there';
 
 /** What a level multiplies the group's pace by. @source bench default */
 const levelSpeeds: Readonly<Record<Level, number>> = { new: 0.6, usual: 1, practised: 1.3 };
@@ -44,8 +46,9 @@ export const rulesOf = ({ people }: PlannedDay, { line, cutters }: DayWork): Sea
 
 /** The sittings of the line, by the hall's clock: breaks are gaps, and so is changing seats. */
 function sittingsOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): Sitting[] {
+	const there = seatsThere(seats, day.people);
 	return day.people.flatMap((person): Sitting[] => {
-		const own = seats
+		const own = there
 			.filter(({ personId }) => personId === person.id)
 			.toSorted((a, b) => a.from - b.from);
 		return own.flatMap(({ station, from, to }, at): Sitting[] => {
@@ -92,7 +95,7 @@ export const freeOf = (
 ): FreePerson[] =>
 	people.flatMap((person): FreePerson[] => {
 		const may = lineStations.filter((station) => levelAt(person, station, work.line.cutTool));
-		if (may.length === 0) return [];
+		if (may.length === 0 || !stayIn(person, day)) return [];
 		const speeds = byStation((station) => speedAt(person, station, work));
 		return [{ name: person.id, speeds, may, fromS: 0, toS: lengthS }];
 	});
@@ -104,9 +107,19 @@ export function seatOrderOf(day: PlannedDay, work: DayWork, seats: readonly DayS
 		seats.filter(({ station }) => !isLineStation(station)).map(({ personId }) => personId)
 	);
 	const people = day.people.filter(({ id }) => !elsewhere.has(id));
+	const stayOf = (id: string): Stretch => {
+		const person = people.find((one) => one.id === id);
+		return (person && stayIn(person, day)) ?? { from: day.from, to: day.from };
+	};
 	return {
 		day: { line: work.line, stock: work.stock, room: {}, lengthS },
-		people: freeOf(day, work, people, lengthS),
+		people: freeOf(day, work, people, lengthS).flatMap((free): FreePerson[] => {
+			const stay = stayOf(free.name);
+			const [fromS, toS] = [stay.from, stay.to].map((minute) => workedUntil(minute, day) * 60);
+			return fromS !== undefined && toS !== undefined && fromS < toS
+				? [{ ...free, fromS, toS }]
+				: [];
+		}),
 		rules: rulesOf(day, work),
 		seed: 1
 	};
@@ -166,10 +179,14 @@ export const spareOf = (day: PlannedDay, work: DayWork, seats: readonly DaySeat[
 		work,
 		day.people.filter(({ id }) => !seats.some(({ personId }) => personId === id)),
 		(day.to - day.from) * 60
-	).map((person) => ({
-		person,
-		stretches: workedOf(day, day).map(({ from, to }) => ({
-			fromS: (from - day.from) * 60,
-			toS: (to - day.from) * 60
-		}))
-	}));
+	).map((person) => {
+		const own = day.people.find(({ id }) => id === person.name);
+		const stay = (own && stayIn(own, day)) ?? day;
+		return {
+			person,
+			stretches: workedOf(stay, day).map(({ from, to }) => ({
+				fromS: (from - day.from) * 60,
+				toS: (to - day.from) * 60
+			}))
+		};
+	});

@@ -42,3 +42,10 @@ export const tapNouns: Readonly<Record<LineStation, readonly [one: string, many:
 };
 export const tapWords = (station: LineStation, count: number): string =>
 	`${count} ${tapNouns[station][count === 1 ? 0 : 1]}`;
+
+/** All the scrap of a day, as it was weighed. */
+export interface WeighedScrap {
+	readonly weighedG: number;
+	/** More than the cuts left by the book; below 0 where it was less. */
+	readonly moreG: number;
+}

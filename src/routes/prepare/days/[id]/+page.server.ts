@@ -4,6 +4,7 @@ import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { findDay, keepSeats, keepTerms } from '$lib/server/people/day';
 import { readSeatChoices, readSeats, readTerms } from '$lib/server/people/read-day';
+import { scrapOfDay } from '$lib/server/prepare/scrap';
 import { lacksOfDay } from '$lib/server/prepare/taps';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
@@ -13,11 +14,11 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
-	const [now, lacks] = await Promise.all([
-		dayNow(event, params.id),
-		whileReached(lacksOfDay(locals.groupId, params.id))
-	]);
-	return { ...now, lacks };
+	const now = await dayNow(event, params.id);
+	const [lacks, scrap] = await whileReached(
+		Promise.all([lacksOfDay(locals.groupId, now.day.id), scrapOfDay(locals.groupId, now.day.id)])
+	);
+	return { ...now, lacks, scrap };
 };
 
 const anew = 'Please load this page anew.';

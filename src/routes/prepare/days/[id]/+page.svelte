@@ -64,6 +64,10 @@
 			{work}
 			taps={data.taps}
 			lacks={data.lacks}
+			scrap={data.scrap}
+			others={data.others}
+			minute={data.minute}
+			system={data.group.lengthSystem}
 			problem={problems['run'] ?? ''}
 		/>
 	{/if}

@@ -10,8 +10,8 @@ export const load: PageServerLoad = async (event) => {
 	const station = lineStations.find((one) => one === params.station);
 	if (!station) error(404, 'There is no such station at a table day.');
 	const now = await dayNow(event, params.id);
-	const { day, taps, minute } = now;
-	return { day, work: workThere(now), station, taps, minute };
+	const { day, taps, others, minute } = now;
+	return { day, work: workThere(now), station, taps, others, minute };
 };
 
 export const actions: Actions = { default: keepEntry };

@@ -26,6 +26,7 @@
 	work={data.work}
 	station={data.station}
 	taps={data.taps}
+	others={data.others}
 	minute={data.minute}
 />
 <noscript>

@@ -1,0 +1,75 @@
+import type { ColourName } from '$lib/core/colour/colours';
+import type { ScrapEntry } from '$lib/entries/types/scrap';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { BookedMove } from '$lib/server/book/piles';
+import { bookMoves, holdPiles } from '$lib/server/book/piles';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { many, maybeOne } from '$lib/server/db/verbs';
+import { orRefusal } from '$lib/server/gather/ledger';
+import type { WeighedScrap } from '$lib/stages/day/taps';
+
+/** What the entries of a day put on the piles of scrap, and which those are. */
+const dayScrap = `from entry e
+	join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'store'
+	join line l on l.group_id = m.group_id and l.id = m.line_id and l.form = 'scrap'
+	where e.group_id = $1 and e.type in ('tap', 'scrap') and e.typed ->> 'day' = $2
+		and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)`;
+
+/** Books what the scrap of a day weighs more or less than its cuts left by the book, against the difference. */
+export const keepScrap = (
+	groupId: GroupId,
+	{ dayId, grams }: ScrapEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	orRefusal(
+		withTransaction(async (client): Promise<SaveResult> => {
+			const lying = await many<{ kindId: string; colour: ColourName }>(
+				`select l.kind_id as "kindId", l.colour ${dayScrap}
+				 group by l.kind_id, l.colour order by sum(m.film_mg) desc, l.kind_id, l.colour`,
+				[groupId, dayId],
+				client
+			);
+			const keys = lying.map((one) => ({ ...one, form: 'scrap' as const, cut: null }));
+			if (keys.length === 0)
+				return refuse('grams', 'Nothing was cut at this day yet, so there is no scrap of it.');
+			// Held before it is counted: of two who weigh at once, the second sees what the first has booked.
+			const held = await holdPiles(client, groupId, keys);
+			const booked = await maybeOne<{ filmMg: number }>(
+				`select coalesce(sum(m.film_mg), 0)::float8 as "filmMg" ${dayScrap}`,
+				[groupId, dayId],
+				client
+			);
+			let open = Math.round(grams * 1000) - (booked?.filmMg ?? 0);
+			const moves: BookedMove[] = [];
+			for (const pile of held) {
+				// More goes to the largest pile; less is taken of each as far as it has it.
+				const filmMg = open > 0 ? open : -Math.min(-open, pile.filmMg);
+				open -= filmMg;
+				if (filmMg === 0) continue;
+				const move = { ...pile, amount: filmMg / 1000, filmMg, matId: null };
+				moves.push(
+					{ ...move, at: 'store' },
+					{ ...move, amount: -move.amount, filmMg: -filmMg, at: 'difference' }
+				);
+			}
+			if (open < 0)
+				return refuse(
+					'grams',
+					'The store has less scrap than that would leave: count it again there.'
+				);
+			await bookMoves(client, groupId, entryId, moves, held);
+			return { outcome: 'kept', id: entryId };
+		})
+	);
+
+/** The scrap of a day as it was weighed last; null where it was not. */
+export const scrapOfDay = (groupId: GroupId, dayId: string): Promise<WeighedScrap | null> =>
+	maybeOne<WeighedScrap>(
+		`select sum(m.film_mg)::float8 / 1000 as "weighedG",
+			coalesce(sum(m.film_mg) filter (where e.type = 'scrap'), 0)::float8 / 1000 as "moreG"
+		 ${dayScrap} having bool_or(e.type = 'scrap')`,
+		[groupId, dayId]
+	);

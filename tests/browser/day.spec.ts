@@ -1,5 +1,7 @@
+import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, ready, test } from './app';
+import { wordsOf } from './pdf';
 import { put, rows } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
@@ -187,6 +189,45 @@ test('a day goes into calendars by the hall’s clock, without names', async ({ 
 	expect((await request.get('/prepare/days/nothing/day.ics')).status()).toBe(404);
 });
 
+test('a day on paper: its seats, a card a station, and for the door without names', async ({
+	page,
+	request,
+	app
+}) => {
+	await page.goto(path);
+	const sheet = async (name: string, paper: 'a4' | 'letter') => {
+		const href = await page.locator(`[data-sheet=${name}]`).getAttribute('href');
+		const answer = await request.get(`${href}?paper=${paper}`);
+		expect(answer.status()).toBe(200);
+		const bytes = await answer.body();
+		const pages = (await PDFDocument.load(bytes)).getPages();
+		return {
+			words: await wordsOf(bytes),
+			sizes: pages.map((one) => Math.round(one.getWidth()))
+		};
+	};
+	const [{ to } = { to: 0 }] = await rows<{ to: number }>(
+		app,
+		`select s.to_minute as to from seat s join person p on p.id = s.person_id where p.name = 'Mabel'`
+	);
+	const seats = await sheet('seats', 'a4');
+	expect(seats.sizes).toEqual([595]);
+	for (const [name, isChild] of people)
+		expect(seats.words).toContain(isChild ? `${name} (child)` : name);
+	expect(seats.words).toContain('Boat shed, 17:30 to 20:30');
+	const cards = await sheet('stations', 'letter');
+	expect(cards.sizes).toEqual([612, 612, 612, 612]);
+	expect(cards.words).toContain(
+		`Mabel 17:30 to ${Math.floor(to / 60)}:${String(to % 60).padStart(2, '0')}`
+	);
+	expect(cards.words).toContain('12 pieces to the joiners');
+	expect(cards.words).toContain('strand of 20 bags: 80 pieces');
+	const door = await sheet('door', 'a4');
+	expect(door.words).toContain('load the loom');
+	for (const [name] of people) expect(door.words).not.toContain(name);
+	expect((await request.get(`${path}/window.pdf`)).status()).toBe(404);
+});
+
 test('is accessible, on a phone as well', async ({ page }) => {
 	for (const width of [1280, 390]) {
 		await page.setViewportSize({ width, height: 844 });
@@ -291,9 +332,24 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	await page.getByRole('button', { name: 'Open the day' }).click();
 	await expect(page.getByText('The day is open')).toBeVisible();
 	await expect(page.locator('[data-lacks]')).toContainText('pieces of strand came from nowhere');
+	// Gus never came, Tilde left on the way: said with a tap, and a slip is taken back.
+	await page.locator('[data-here] summary').click();
+	await page.getByRole('button', { name: 'Bo left' }).click();
+	await expect(page.getByRole('status').getByText('Kept: Bo is not here any more.')).toBeVisible();
+	await page.getByRole('button', { name: 'Take back what was said of Bo' }).click();
+	await expect(page.getByRole('button', { name: 'Bo left' })).toBeVisible();
+	await page.getByRole('button', { name: 'Gus is not coming' }).click();
+	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');
+	await page.reload();
+	await ready(page);
+	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');
 	await page.getByText('End the day').first().click();
+	await expect(page.getByRole('checkbox', { name: 'Mabel' })).toBeChecked();
+	await expect(page.getByRole('checkbox', { name: 'Gus' })).not.toBeChecked();
 	await page.getByRole('button', { name: 'End the day' }).click();
 	await expect(page.getByText('What came of it')).toBeVisible();
+	// Mabel joins all the while; one ball was wound by nobody who was seated there.
+	await expect(page.locator('[data-learned=flatten]')).toHaveCount(0);
 	await expect(page.locator('[data-made]')).toHaveText('1 ball');
 	await expect(page.getByText(/foreseen: \d+ balls?, \d+ to \d+ by chance/)).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Seat them afresh' })).toHaveCount(0);

@@ -18,6 +18,10 @@ export const shortDayWords = (day: string | Date): string =>
 export const yearDayWords = (day: string | Date): string =>
 	typeof day === 'string' ? yearDay.format(new Date(day)) : writtenShortDay(day);
 
+const weekday = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: 'UTC' });
+/** A day for whoever comes to it: `Thursday 3 December 2026`. */
+export const weekdayWords = (day: string): string => weekday.format(new Date(day)).replace(',', '');
+
 /** The hall's day in full: `24 November 2026`. */
 export const longDayWords = writtenDay;
 

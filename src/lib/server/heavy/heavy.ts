@@ -15,6 +15,8 @@ import type { LabelSheetOrder } from '../sheets/label-sheet';
 import { labelSheet } from '../sheets/label-sheet';
 import type { SheetRequest } from '../sheets/make-sheet';
 import { makeSheet } from '../sheets/make-sheet';
+import type { DaySheetOrder } from '../sheets/day-sheet';
+import { daySheet } from '../sheets/day-sheet';
 import type { WorkSheetOrder } from '../sheets/work-sheet';
 import { workSheet } from '../sheets/work-sheet';
 import type { SeatOrder, SeatedDay } from './seat-day';
@@ -40,6 +42,9 @@ export const labelPng = (order: Parameters<typeof labelPicture>[0]): Promise<Uin
 
 /** What to cut and join next, as a PDF. */
 export const work = (order: WorkSheetOrder): Promise<Uint8Array> => workSheet(order);
+
+/** A table day on paper, as a PDF. */
+export const onPaper = (order: DaySheetOrder): Promise<Uint8Array> => daySheet(order);
 
 /** The field of methods, as JSON: a long answer is made into text here. */
 export const compare = (order: {

@@ -1,3 +1,4 @@
+import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import { byStation, usualStack } from '$lib/core/line/line';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { whyUnsuited } from '$lib/core/prepare/suits';
@@ -28,6 +29,16 @@ export async function cutOfDay(groupId: GroupId, planId: string | null) {
 
 /** The plan of a day, and how the bags of its kind are cut. */
 export type DayCut = NonNullable<Awaited<ReturnType<typeof cutOfDay>>['by']>;
+
+/** The bag of a day, its cut and its joint, as a sheet draws them. */
+export function drawnCut({ read, asked }: DayCut) {
+	const { bag, cut, join, technique } = read.read.plan;
+	return {
+		bag,
+		cut: technique.kind === 'peg-loom' ? technique.weftCut : cut,
+		joint: join?.kind ?? usualJoint(asked.cut.style)
+	};
+}
 
 /** Whether a pile is of a day's kind of bag; what is cut, whether its cut is known and suits the plan. */
 export const liesFor = (

@@ -42,7 +42,8 @@ const cautions = [
 	'Five minutes’ rest in every three quarters of an hour, and a change of seat; pain means stop. The house’s own rules come first.'
 ];
 
-const joining: Readonly<Record<JointKind, readonly string[]>> = {
+/** How two ends are joined, step by step. */
+export const joining: Readonly<Record<JointKind, readonly string[]>> = {
 	loop: [
 		'Lay the next ring through the end of the strand and back through itself.',
 		'Draw it from the knot, gently, both sides of the ring even; snug and small, not tight.'

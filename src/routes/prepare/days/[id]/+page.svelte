@@ -9,6 +9,11 @@
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	const papers = [
+		['seats', 'who sits where'],
+		['stations', 'a card a station'],
+		['door', 'for the door']
+	] as const;
 	const problems = $derived<Readonly<Record<string, string>>>(form?.problems ?? {});
 	const likely = $derived(Math.round(data.day.people.reduce((sum, { chance }) => sum + chance, 0)));
 	const aim = $derived(
@@ -41,7 +46,17 @@
 				...aim
 			].join(' · ')}
 		</p>
-		<p>
+		<p class="flex flex-wrap gap-x-6">
+			{#if data.work}
+				<span class="inline-flex min-h-11 items-center">On paper:</span>
+				{#each papers as [sheet, words] (sheet)}
+					<a
+						class="inline-flex min-h-11 link items-center"
+						href="/prepare/days/{data.day.id}/{sheet}.pdf"
+						data-sheet={sheet}>{words}</a
+					>
+				{/each}
+			{/if}
 			<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}/day.ics"
 				>For a calendar</a
 			>

@@ -1,0 +1,277 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
+import { sketchBag } from '$lib/core/cut/sketch-bag';
+import type { Cut } from '$lib/core/cut/types';
+import { cutScene } from '$lib/core/drawing/bag-scene';
+import type { JointKind } from '$lib/core/joint/joints';
+import type { LineStation } from '$lib/core/line/line';
+import { lineStations } from '$lib/core/line/line';
+import { breaksOf, clockWords } from '$lib/stages/day/clock';
+import type { DaySeat, DayWork, PlannedDay } from '$lib/stages/day/day-view';
+import { stationWords } from '$lib/stages/day/day-words';
+import { isLineStation } from '$lib/stages/day/line-day';
+import { tapCount } from '$lib/stages/day/taps';
+import { seatCautions } from '$lib/stages/people/seats';
+import { weekdayWords, yearDayWords } from '$lib/ui/day-words';
+import type { Paper } from '$lib/ui/reader';
+import { writeAs } from '$lib/ui/writing';
+import { actScenes } from './act-scenes';
+import { Sheet } from './sheet';
+import { squareCode } from './square-code';
+import { joining } from './work-sheet';
+
+export const daySheets = ['seats', 'stations', 'door'] as const;
+export type DaySheetName = (typeof daySheets)[number];
+
+export interface DaySheetOrder {
+	readonly sheet: DaySheetName;
+	readonly groupName: string;
+	readonly day: PlannedDay;
+	readonly work: DayWork;
+	/** How a bag is cut for it. */
+	readonly cut: { readonly bag: Bag; readonly cut: Cut; readonly joint: JointKind };
+	/** Address of the day's pages. */
+	readonly address: string;
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly locale: string;
+	readonly timeZone: string;
+}
+
+const rest =
+	'Five minutes’ rest in every three quarters of an hour, and a change of seat; pain means stop. The house’s own rules come first.';
+const film =
+	'Film can suffocate: bag every scrap at once, away from babies and small children. It burns and drips: nothing hot near the table.';
+const blades =
+	'Blades are for trained adults: cut away from the body, gloves on, the blade closed when it is put down. A child cuts with blunt scissors, an adult beside them.';
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const timesOf = ({ from, to }: { readonly from: number; readonly to: number }): string =>
+	`${clockWords(from)} to ${clockWords(to)}`;
+
+/** A table day on paper: who sits where, a card for each station, or the sheet for the door. */
+export async function daySheet(order: DaySheetOrder): Promise<Uint8Array> {
+	writeAs(order);
+	const { day, work } = order;
+	const titles = {
+		seats: 'Who sits where',
+		stations: 'At the stations',
+		door: 'Table day'
+	} as const satisfies Record<DaySheetName, string>;
+	const sheet = await Sheet.begin(
+		{
+			title: titles[order.sheet],
+			planName: order.groupName,
+			versionWords: `${day.place}, ${timesOf(day)}`,
+			date: yearDayWords(day.day),
+			cautions: order.sheet === 'door' ? [rest, blades, film] : [blades, rest, film]
+		},
+		order.paper,
+		order.isLarge
+	);
+	writeAs(order);
+	if (order.sheet === 'seats') drawSeats(sheet, day, work);
+	else if (order.sheet === 'stations') return drawStations(sheet, order);
+	else drawDoor(sheet, day, work);
+	return sheet.end();
+}
+
+const nameIn = ({ people }: PlannedDay, id: string): string =>
+	people.find((one) => one.id === id)?.name ?? '';
+
+/** The day as bars: a row a person, its seats along the hours, breaks across all of them. */
+function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
+	sheet.text(
+		[
+			`For ${work.planName}`,
+			...(day.ballsWanted === null ? [] : [`${day.ballsWanted} balls wanted`]),
+			...(day.also === null ? [] : [day.also])
+		].join(' · '),
+		{ sizePt: 12 }
+	);
+	sheet.y += 2;
+	const nameMm = 40;
+	const left = sheet.marginMm + nameMm;
+	const wide = sheet.innerMm - nameMm;
+	const x = (minute: number) => left + ((minute - day.from) / (day.to - day.from)) * wide;
+	const rowMm = Math.max(8, sheet.lineMm(10) + 3);
+	const head = () => {
+		for (let hour = Math.ceil(day.from / 30) * 30; hour <= day.to; hour += 30)
+			sheet.label(clockWords(hour), x(hour), sheet.y + 4, {
+				sizePt: 8.5,
+				align: hour > day.to - 15 ? 'right' : hour < day.from + 15 ? 'left' : 'middle'
+			});
+		sheet.y += 6;
+	};
+	head();
+	for (const person of day.people) {
+		const before = sheet.y;
+		sheet.need(rowMm);
+		if (sheet.y < before) head();
+		const y = sheet.y;
+		sheet.box(sheet.marginMm, y + 1.6, 3.6, 3.6);
+		sheet.label(
+			person.isChild ? `${person.name} (child)` : person.name,
+			sheet.marginMm + 5.5,
+			y + rowMm * 0.66,
+			{ sizePt: 10.5, isBold: true }
+		);
+		for (const seat of day.seats.filter(({ personId }) => personId === person.id)) {
+			const [from, to] = [x(seat.from), x(seat.to)];
+			sheet.box(from, y + 0.8, to - from, rowMm - 1.6, isLineStation(seat.station) ? 0 : 0.12);
+			sheet.label(seat.station, from + 1.5, y + rowMm * 0.66, { sizePt: 9.5 });
+		}
+		for (const pause of breaksOf(day))
+			sheet.box(x(pause.from), y, x(pause.to) - x(pause.from), rowMm, 0.35);
+		sheet.y += rowMm;
+	}
+	sheet.y += 2;
+	const breaks = breaksOf(day);
+	sheet.text(
+		`${breaks.length === 0 ? 'No common break is set.' : `Grey across: a break for all, ${breaks.map(timesOf).join(' and ')}.`} Tick whoever came.`,
+		{ sizePt: 10 }
+	);
+	sheet.heading('What lies there');
+	const { stock } = work;
+	sheet.text(
+		`${stock.bags} bags to flatten, ${stock.flat} flat, ${stock.pieces} pieces, strand of ${Math.floor(stock.joined)} bags.`
+	);
+}
+
+/** What a station takes, does and hands on, for whoever sits down there. */
+function stationLines(station: LineStation, work: DayWork): readonly [take: string, give: string] {
+	const { line } = work;
+	const lot = tapCount(station, work);
+	switch (station) {
+		case 'flatten':
+			return [
+				`${lot} ${work.kind} bags from the pile`,
+				'them flat, seams together, to the cutters'
+			];
+		case 'cut':
+			return [
+				`${lot} flat ${lot === 1 ? 'bag' : 'bags'}`,
+				`${lot * line.piecesPerBag} pieces to the joiners; the scrap into its bag at once`
+			];
+		case 'join':
+			return [
+				`the ${line.piecesPerBag} pieces of a bag`,
+				'the strand, without a break in it, to the winder'
+			];
+		case 'ball':
+			return [
+				`strand of ${line.bagsPerBall} bags: ${line.bagsPerBall * line.piecesPerBag} pieces`,
+				'the ball with its label to the shelf'
+			];
+	}
+}
+
+function drawAct(sheet: Sheet, station: LineStation, order: DaySheetOrder): void {
+	const { cut, work } = order;
+	if (station !== 'cut') {
+		const name = station !== 'join' ? station : cut.joint === 'loop' ? 'join-loops' : 'join-strips';
+		const scene = actScenes[name];
+		sheet.scene(scene, sheet.typeMm(10), (sheet.innerMm - scene.width) / 2);
+		return;
+	}
+	const sketch = sketchBag(cut.bag, cut.cut);
+	const words = {
+		band: ({ ring }: { readonly ring: number | null }) =>
+			ring === null ? 'scrap' : `piece ${ring}`,
+		rings: `${work.line.piecesPerBag} pieces`,
+		halves: 'two halves'
+	};
+	sheet.scene(
+		cutScene(sketch, words, { width: sheet.innerMm, tallest: 70, type: sheet.typeMm(10) }),
+		sheet.typeMm(10)
+	);
+}
+
+/** A card a station, a page each: the act drawn, what to take and hand on, who sits there, and its own page as a square code. */
+async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Array> {
+	const { day, work, address, cut } = order;
+	for (const [nth, station] of lineStations.entries()) {
+		if (nth > 0) sheet.newPage();
+		const codeMm = 34;
+		const top = sheet.y;
+		sheet.sceneAt(
+			squareCode(`${address}/${station}`, codeMm),
+			1,
+			sheet.widthMm - sheet.marginMm - codeMm,
+			top
+		);
+		sheet.text(capital(stationWords[station]), { sizePt: 34, isBold: true });
+		sheet.y = Math.max(sheet.y, top + codeMm);
+		sheet.label('Its page: a tap for each lot done', sheet.widthMm - sheet.marginMm, sheet.y + 3, {
+			sizePt: 9,
+			align: 'right'
+		});
+		sheet.y += 7;
+		drawAct(sheet, station, order);
+		const [take, give] = stationLines(station, work);
+		sheet.table(
+			[
+				['Take', take],
+				['Hand on', give]
+			],
+			[1, 4],
+			19
+		);
+		if (station === 'join') sheet.steps(joining[cut.joint], 15);
+		const seats = day.seats
+			.filter((seat: DaySeat) => seat.station === station)
+			.toSorted((a, b) => a.from - b.from);
+		sheet.heading('Who sits here');
+		if (seats.length === 0) sheet.text('Nobody yet: whoever is free.', { sizePt: 14 });
+		else
+			sheet.table(
+				seats.map((seat) => [nameIn(day, seat.personId), timesOf(seat)]),
+				[2, 3],
+				16
+			);
+		const caution = {
+			flatten: film,
+			cut:
+				seatCautions[work.line.cutTool === 'rolling-blade' ? 'cut-blade' : 'cut-sharp'] ?? blades,
+			join: seatCautions.join ?? rest,
+			ball: film
+		}[station];
+		sheet.heading('Mind');
+		for (const said of new Set([caution, ...(station === 'cut' ? [blades] : []), rest]))
+			sheet.text(`– ${said}`, { sizePt: 13 });
+	}
+	return sheet.save();
+}
+
+/** For the door: when, what for, and what whoever comes in may sit down to. It carries no names. */
+function drawDoor(sheet: Sheet, day: PlannedDay, work: DayWork): void {
+	sheet.text('Come in: there is a seat for you.', { sizePt: 30, isBold: true });
+	sheet.y += 3;
+	sheet.text(`${weekdayWords(day.day)}, ${timesOf(day)}`, { sizePt: 22 });
+	sheet.text(day.place, { sizePt: 22 });
+	sheet.y += 4;
+	sheet.text(
+		`We turn used plastic bags into sleeping mats. Today ${day.ballsWanted === null ? 'we make strand' : `we mean to wind ${day.ballsWanted} balls of strand`} for ${work.planName}${day.also === null ? '' : `, and also: ${day.also}`}.`,
+		{ sizePt: 15 }
+	);
+	sheet.heading('What you can sit down to');
+	sheet.table(
+		[
+			['Flattening', 'bags smoothed and stacked; anyone, sitting or standing'],
+			['Cutting', 'stacks cut to strips; sharp scissors and blades are for trained adults'],
+			['Joining', 'pieces looped into one strand; quick to learn, from either hand'],
+			['Winding', 'strand wound into balls, loosely']
+		],
+		[1, 3],
+		14
+	);
+	const breaks = breaksOf(day);
+	if (breaks.length > 0) {
+		sheet.heading('Breaks');
+		sheet.text(breaks.map(timesOf).join(' · '), { sizePt: 16 });
+	}
+	sheet.heading('Bring');
+	sheet.text(
+		'Bags you have already used: dry, clean and empty, not knotted. Blunt scissors if you have your own.',
+		{ sizePt: 14 }
+	);
+}

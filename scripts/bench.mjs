@@ -23,6 +23,7 @@ await runMain(async () => {
 	// A database as it is kept: every write is on the disk before it is acknowledged.
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
 	const { benchGather } = await import('./bench/gather.mjs');
+	const { benchDay } = await import('./bench/day.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
 	const { benchPages } = await import('./bench/pages.mjs');
 	const { benchPrepare } = await import('./bench/prepare.mjs');
@@ -54,6 +55,7 @@ await runMain(async () => {
 				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
 			if (isAsked('pages')) await benchPages(app.address);
 			if (isAsked('prepare')) await benchPrepare(app.address, databaseUrl);
+			if (isAsked('day')) await benchDay(app.address, databaseUrl);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {
 			await app.stop();

@@ -4,6 +4,8 @@ import { plainly } from '../../src/lib/core/line/day';
 import { lineStations } from '../../src/lib/core/line/line';
 import { evenly } from '../../src/lib/core/line/people';
 import { manyDays } from '../../src/lib/core/line/many-days';
+import { addsOf } from '../../src/lib/core/line/adds';
+import { bestMove } from '../../src/lib/core/line/best-move';
 import { runDay } from '../../src/lib/core/line/run-day';
 import { usualSpreads } from '../../src/lib/core/line/seeded-chance';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
@@ -35,18 +37,28 @@ const from = performance.now();
 manyDays(day, { runs: 200, seed: 1, spreads: usualSpreads }, () => {});
 print('line: 200 such days by chance', performance.now() - from, 'ms', 800);
 
+const everyone = sittings.map(({ name, speed }) => ({
+	name,
+	speeds: evenly(speed),
+	may: lineStations,
+	fromS: 0,
+	toS: lengthS
+}));
+const rules = { cutTool: 'scissors' as const, tools: { cut: 6 }, children: new Set<string>() };
+
+const replanned = performance.now();
+runDay(day, plainly);
+addsOf(day, plainly);
+const move = bestMove(day, everyone, rules, 0, 900, []);
+print('line: planned anew from now, with the best move', performance.now() - replanned, 'ms', 1000);
+print('line: … which brings', move?.worth ?? 0, 'balls');
+
 for (const bags of [1500, 4000]) {
 	const begun = performance.now();
 	const { worth, bound, fixedWorth } = await seatDay({
 		day: { line, stock: { ...stock, bags }, room: {}, lengthS },
-		people: sittings.map(({ name, speed }) => ({
-			name,
-			speeds: evenly(speed),
-			may: lineStations,
-			fromS: 0,
-			toS: lengthS
-		})),
-		rules: { cutTool: 'scissors', tools: { cut: 6 }, children: new Set() },
+		people: everyone,
+		rules,
 		seed: 1
 	});
 	print(`line: seats for 16 people, ${bags} bags, advised`, performance.now() - begun, 'ms', 3000);

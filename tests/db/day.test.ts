@@ -313,6 +313,27 @@ describe('taps at a station', () => {
 		});
 	});
 
+	it('are taken back by the mark they were given, before their number is known', async () => {
+		const t = await aDay();
+		const [first, second] = [key(), key()];
+		await send(t.group, t.day, { station: 'flatten', count: '20' }, first);
+		await send(t.group, t.day, { station: 'flatten', count: '7' }, second);
+		const back = (corrects: string) =>
+			takeEntry(
+				t.group,
+				{ key: key(), type: 'correction', typed: { of: 'key', corrects, note: 'a slip' } },
+				{ lengthSystem: 'cm', timeZone: 'UTC' }
+			);
+		expect(await back(second)).toMatchObject({ outcome: 'kept' });
+		expect((await listTaps(t.group, t.day)).map(({ count }) => count)).toEqual([20]);
+		expect(await back(second)).toMatchObject({ outcome: 'refused' });
+		expect(await back(key())).toMatchObject({ outcome: 'refused' });
+		expect(await back('second')).toMatchObject({
+			outcome: 'refused',
+			problems: { corrects: expect.any(String) as string }
+		});
+	});
+
 	it('count once when they are sent again, and all when eight come at once', async () => {
 		const t = await aDay();
 		const sent = key();

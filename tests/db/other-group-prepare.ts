@@ -1,5 +1,5 @@
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
-import { cutOfDay, workOfDay } from '../../src/lib/server/prepare/day-work';
+import { cutAmong, workOfDay } from '../../src/lib/server/prepare/day-work';
 import { othersOfDay } from '../../src/lib/server/people/presence';
 import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
 import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
@@ -35,7 +35,14 @@ import {
 import { blankLabels, labelsOf } from '../../src/lib/server/prepare/labels';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
-import { listBallStock, listPiles, tableBasis, tableNow } from '../../src/lib/server/prepare/piles';
+import {
+	lineBasis,
+	lineOfDay,
+	listBallStock,
+	listPiles,
+	tableBasis,
+	tableNow
+} from '../../src/lib/server/prepare/piles';
 import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
@@ -247,7 +254,10 @@ export const askedOfTable: Readonly<
 	'people/day keepTerms': (other, { day, plan }) =>
 		keepTerms(other, day, 1, { ...terms, planId: plan.id }),
 	'people/day keepSeats': (other, { day }) => keepSeats(other, day, 1, []),
-	'prepare/day-work cutOfDay': async (other) => (await cutOfDay(other, null)).by,
+	'prepare/day-work cutAmong': async (other, { plan }) =>
+		cutAmong(other, plan.id, await lineBasis(other)),
+	'prepare/piles lineBasis': (other) => lineBasis(other),
+	'prepare/piles lineOfDay': (other, { day }) => lineOfDay(other, day),
 	'prepare/taps keepTap': (other, { day }) =>
 		keep(other, key(), {
 			type: 'tap',
@@ -342,7 +352,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/day findDay': null,
 	'people/day keepTerms': refusedAt('plan'),
 	'people/day keepSeats': refusedAt('day'),
-	'prepare/day-work cutOfDay': null,
+	'prepare/day-work cutAmong': null,
 	'prepare/taps keepTap': refusedAt('day'),
 	'prepare/taps listTaps': [],
 	'prepare/taps lacksOfDay': [],

@@ -2,24 +2,33 @@ import type { FormReader } from '../form-reader';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 
-/** `entry` names an entry of the book; `movement` one of before the book, as a device may still know it. */
-export const correctables = ['entry', 'drop-off', 'sorting', 'movement'] as const;
+/**
+ * `entry` names an entry of the book by its number, `key` by the mark it was given where it was typed:
+ * a device takes back what it has sent and not read yet. `movement` is one of before the book, as a
+ * device may still know it.
+ */
+export const correctables = ['entry', 'key', 'drop-off', 'sorting', 'movement'] as const;
 export type Correctable = (typeof correctables)[number];
 
 /** Takes something back with a reason: an entry with all it moved, brought, sorted or measured. */
 export interface CorrectionEntry {
 	readonly type: 'correction';
 	readonly of: Correctable;
-	readonly corrects: number;
+	/** A number, or the mark where it is named by that. */
+	readonly corrects: number | string;
 	readonly note: string;
 	readonly byName: string | null;
 }
 
 function readCorrection(read: FormReader): CorrectionEntry {
+	const of = read.raw('of') === '' ? 'movement' : read.word('of', correctables);
 	return {
 		type: 'correction',
-		of: read.raw('of') === '' ? 'movement' : read.word('of', correctables),
-		corrects: read.count('corrects', { atLeast: 1, atMost: 999_999_999 }),
+		of,
+		corrects:
+			of === 'key'
+				? read.uuid('corrects')
+				: read.count('corrects', { atLeast: 1, atMost: 999_999_999 }),
 		note: read.needed('note', longest['entry.note']),
 		byName: read.text('by_name', longest['person.name'])
 	};

@@ -40,7 +40,7 @@ export async function dayNow(
 ): Promise<DayNow> {
 	const { groupId } = event.locals;
 	const day = await askedDay(groupId, id);
-	const [work, taps, others, { timeZone, today }] = await whileReached(
+	const [{ plans, work }, taps, others, { timeZone, today }] = await whileReached(
 		Promise.all([
 			workOfDay(groupId, day),
 			listTaps(groupId, day.id),
@@ -49,7 +49,7 @@ export async function dayNow(
 		])
 	);
 	const minute = day.day === today ? minuteIn(timeZone, new Date()) : null;
-	return { day, ...work, taps, others, minute, isBegun: day.day <= today };
+	return { day, plans, work, taps, others, minute, isBegun: day.day <= today };
 }
 
 /** What is worked at; a page that is not found where nothing can be. */

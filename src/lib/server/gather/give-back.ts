@@ -9,7 +9,7 @@ export interface GivenBack {
 	readonly typed: Typed;
 }
 
-const texts: Readonly<Record<Exclude<Correctable, 'movement'>, string>> = {
+const texts: Readonly<Record<Exclude<Correctable, 'movement' | 'key'>, string>> = {
 	'drop-off': `select e.type, e.typed, null as "byName", b.name as "broughtBy"
 		from drop_off d join entry e on e.group_id = d.group_id and e.id = d.entry_id
 		left join person b on b.group_id = d.group_id and b.id = d.brought_by_id

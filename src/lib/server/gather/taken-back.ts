@@ -14,6 +14,7 @@ import { execute, many, maybeOne } from '$lib/server/db/verbs';
 /** Which entry each thing that can be taken back belongs to; held, so that it is taken back once. */
 const entryTexts: Readonly<Record<Correctable, string>> = {
 	entry: 'select id as "entryId", type from entry where group_id = $1 and id = $2 for update',
+	key: 'select id as "entryId", type from entry where group_id = $1 and key = $2::uuid for update',
 	'drop-off': `select e.id as "entryId", e.type from drop_off d
 		join entry e on e.group_id = d.group_id and e.id = d.entry_id
 		where d.group_id = $1 and d.id = $2 for update of e`,

@@ -4,10 +4,18 @@ import { usualWorkSetup } from '$lib/core/model/types';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { DayWork, PlannedDay } from '$lib/stages/day/day-view';
 import { defaults } from '$lib/core/defaults';
-import type { TablePile } from '$lib/stages/prepare/table-view';
+import type { Plan } from '$lib/core/model/types';
+import { barePractice } from '$lib/core/practice/practice';
+import type { KindLine } from '$lib/server/gather/kinds';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { outOfPlans } from '$lib/server/plan/plans-now';
+import { WorkedOut } from '$lib/server/plan/worked-out';
+import type { TableCut, TablePile } from '$lib/stages/prepare/table-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import { listPiles, tableBasis } from './piles';
-import { ballCutOf, tablePlans } from './table-plans';
+import type { PlanInWork } from './plans-in-work';
+import type { TableBasis } from './piles';
+import { lineBasis } from './piles';
+import { ballCutOf } from './table-plans';
 import { listTools } from './tools';
 
 /** The plans a day may be for, and what the table makes by the one it is for. */
@@ -17,22 +25,54 @@ export interface WorkOfDay {
 	readonly work: DayWork | null;
 }
 
-/** The plan that a day works by, and how the bags of its kind are cut: the plan it is for, or the first of those in work. */
-export async function cutOfDay(groupId: GroupId, planId: string | null) {
-	const { reads, kinds, practice } = await tablePlans(groupId, tableBasis(groupId));
-	const plans = reads.map(({ kept: { id, name } }) => ({ id, name }));
-	const read = reads.find(({ kept }) => kept.id === planId) ?? reads[0];
-	const asked = read && ballCutOf(read.kept, read.read.plan, kinds);
-	const kind = asked && kinds.find(({ id }) => id === asked.kindId);
-	return { plans, practice, by: read && asked && kind ? { read, asked, kind } : null };
+/** The same, and how its bags are cut. */
+export interface CutWork extends WorkOfDay {
+	readonly by: DayCut | null;
+}
+
+/** A plan that a day may be for, read. */
+interface PlanRead {
+	readonly kept: PlanInWork;
+	readonly plan: Plan;
 }
 
 /** The plan of a day, and how the bags of its kind are cut. */
-export type DayCut = NonNullable<Awaited<ReturnType<typeof cutOfDay>>['by']>;
+export interface DayCut extends PlanRead {
+	readonly asked: TableCut;
+	readonly kind: KindLine;
+}
+
+/** The plan that a day is for, or the first of those in work. */
+const ofDay = <One extends { readonly id: string }>(
+	plans: readonly One[],
+	planId: string | null
+): One | undefined => plans.find(({ id }) => id === planId) ?? plans[0];
+
+/** How the bags of a plan's kind are cut for it; null where they are none of the kinds there are, or cannot be. */
+function dayCut({ kept, plan }: PlanRead, kinds: readonly KindLine[]): DayCut | null {
+	const asked = ballCutOf(kept, plan, kinds);
+	const kind = asked && kinds.find(({ id }) => id === asked.kindId);
+	return asked && kind ? { kept, plan, asked, kind } : null;
+}
+
+const reading = new WorkedOut<Plan>();
+
+/** The cut of a day among the plans in work; only the plan it is for is read. */
+export async function cutAmong(
+	groupId: GroupId,
+	planId: string | null,
+	{ kinds, plans }: Pick<TableBasis, 'kinds' | 'plans'>
+): Promise<DayCut | null> {
+	const kept = ofDay(plans, planId);
+	if (!kept) return null;
+	const read = await outOfPlans(groupId, [kept], barePractice, reading, (plan) => plan);
+	const plan = read.get(kept.id);
+	return plan ? dayCut({ kept, plan }, kinds) : null;
+}
 
 /** The bag of a day, its cut and its joint, as a sheet draws them. */
-export function drawnCut({ read, asked }: DayCut) {
-	const { bag, cut, join, technique } = read.read.plan;
+export function drawnCut({ plan, asked }: DayCut) {
+	const { bag, cut, join, technique } = plan;
 	return {
 		bag,
 		cut: technique.kind === 'peg-loom' ? technique.weftCut : cut,
@@ -54,15 +94,17 @@ export const liesFor = (
 export async function workOfDay(
 	groupId: GroupId,
 	{ planId, cutWith }: Pick<PlannedDay, 'planId' | 'cutWith'>
-): Promise<WorkOfDay> {
-	const [{ plans, practice, by }, piles, tools] = await Promise.all([
-		cutOfDay(groupId, planId),
-		listPiles(groupId),
+): Promise<CutWork> {
+	const [basis, practice, tools] = await Promise.all([
+		lineBasis(groupId),
+		practiceOfGroup(groupId),
 		listTools(groupId)
 	]);
-	if (!by) return { plans, work: null };
-	const { read, asked, kind } = by;
-	const { plan } = read.read;
+	const { piles } = basis;
+	const plans = basis.plans.map(({ id, name }) => ({ id, name }));
+	const by = await cutAmong(groupId, planId, basis);
+	if (!by) return { plans, by, work: null };
+	const { kept, plan, asked, kind } = by;
 	const { style, piecesPerBag } = asked.cut;
 	const cutTool = style === 'spiral' || style === 'half-bag' ? style : cutWith;
 	const there = (forms: readonly string[]) =>
@@ -76,8 +118,9 @@ export async function workOfDay(
 	);
 	return {
 		plans,
+		by,
 		work: {
-			planName: read.kept.name,
+			planName: kept.name,
 			kind: kind.name,
 			line: {
 				piecesPerBag,

@@ -6,7 +6,7 @@ import type { KindLine } from '$lib/server/gather/kinds';
 import { kindsText } from '$lib/server/gather/kinds';
 import type { PlanInWork } from './plans-in-work';
 import { plansInWorkText } from './plans-in-work';
-import { many, one } from '$lib/server/db/verbs';
+import { many, maybeOne, one } from '$lib/server/db/verbs';
 
 const cutJson = `case when c.id is not null then json_build_object('style', c.style,
 	'stripWidthMm', c.strip_width_mm, 'piecesPerBag', c.pieces_per_bag, 'thicknessUm', c.thickness_um,
@@ -70,6 +70,30 @@ const basisText = `(select coalesce(json_agg(k), '[]') from (${kindsText}) k) as
 /** The basis alone, as one question. */
 export const tableBasis = (groupId: GroupId): Promise<TableBasis> =>
 	one<TableBasis>(`select ${basisText}`, [groupId]);
+
+/** What the line of a table day rests on: the kinds, the plans in work, and the piles. */
+export interface LineBasis extends Pick<TableBasis, 'kinds' | 'plans'> {
+	readonly piles: readonly TablePile[];
+}
+
+const lineText = `(select coalesce(json_agg(k), '[]') from (${kindsText}) k) as kinds,
+	(select coalesce(json_agg(w), '[]') from (${plansInWorkText}) w) as plans,
+	(select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles`;
+
+/** The basis of the line as one question. */
+export const lineBasis = (groupId: GroupId): Promise<LineBasis> =>
+	one<LineBasis>(`select ${lineText}`, [groupId]);
+
+/** The same with the plan that a day is for, because every tap asks it; null where there is no such day. */
+export const lineOfDay = (
+	groupId: GroupId,
+	dayId: string
+): Promise<(LineBasis & { planId: string | null }) | null> =>
+	maybeOne<LineBasis & { planId: string | null }>(
+		`select d.plan_id as "planId", ${lineText}
+		 from table_day d where d.group_id = $1 and d.id = $2 and d.called_off_at is null`,
+		[groupId, dayId]
+	);
 
 /** The share that was spoiled when something was cut last on a day of the hall, in a hundred, as it was typed; null where nothing was. */
 const spoiledText = `select typed ->> 'spoiled' from entry

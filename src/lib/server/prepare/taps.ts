@@ -15,14 +15,15 @@ import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { many, maybeOne } from '$lib/server/db/verbs';
+import { many } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
+import type { TablePile } from '$lib/stages/prepare/table-view';
 import type { DayLack, DayTap } from '$lib/stages/day/taps';
 import { bindBall, inStore } from './acts';
 import { ballContent } from './ball-content';
 import type { DayCut } from './day-work';
-import { cutOfDay, liesFor } from './day-work';
-import { listPiles } from './piles';
+import { cutAmong, liesFor } from './day-work';
+import { lineOfDay } from './piles';
 
 /** What each station takes. */
 const takenForms: Readonly<Record<LineStation, LineForm>> = {
@@ -33,11 +34,11 @@ const takenForms: Readonly<Record<LineStation, LineForm>> = {
 };
 
 /** The piles that a lot of a station may be taken from: all of one cut, the fullest one's. */
-async function pilesFor(groupId: GroupId, station: LineStation, by: DayCut): Promise<PileKey[]> {
+function pilesFor(station: LineStation, by: DayCut, lying: readonly TablePile[]): PileKey[] {
 	const { asked, kind } = by;
 	const form = takenForms[station];
 	const isCut = station === 'join' || station === 'ball';
-	const piles = (await listPiles(groupId))
+	const piles = lying
 		.filter((pile) => pile.form === form && liesFor(pile, by))
 		.sort((a, b) => b.amount - a.amount);
 	const cut = isCut ? (piles[0]?.cut ?? asked.cut) : null;
@@ -107,27 +108,24 @@ export async function keepTap(
 	{ dayId, station, count, spoiled }: TapEntry,
 	{ entryId, key, at }: Booked
 ): Promise<SaveResult> {
-	const day = await maybeOne<{ planId: string | null }>(
-		'select plan_id as "planId" from table_day where group_id = $1 and id = $2 and called_off_at is null',
-		[groupId, dayId]
-	);
-	if (!day) return refuse('day', 'That table day is not there any more.');
-	const { by } = await cutOfDay(groupId, day.planId);
+	const line = await lineOfDay(groupId, dayId);
+	if (!line) return refuse('day', 'That table day is not there any more.');
+	const by = await cutAmong(groupId, line.planId, line);
 	if (!by) return refuse('day', 'This day has no plan whose bags can be cut.');
-	const { read, asked } = by;
+	const { kept, plan, asked } = by;
 	if (spoiled > count * asked.given.pieces)
 		return refuse(
 			'spoiled',
 			`${count} bags give ${count * asked.given.pieces} pieces: no more can be spoiled.`
 		);
-	const { bagsPerBall } = read.read.plan.work ?? usualWorkSetup;
+	const { bagsPerBall } = plan.work ?? usualWorkSetup;
 	const amount =
 		station === 'join'
 			? count * asked.cut.piecesPerBag
 			: station === 'ball'
 				? bagsPerBall * asked.cut.piecesPerBag
 				: count;
-	const keys = await pilesFor(groupId, station, by);
+	const keys = pilesFor(station, by, line.piles);
 	const cut = keys[0]?.cut ?? asked.cut;
 	const eachMg = Math.round(
 		(station === 'flatten' || station === 'cut' ? asked.massG : cut.pieceG) * 1000
@@ -162,8 +160,8 @@ export async function keepTap(
 					bags: pieces / cut.piecesPerBag
 				})),
 				code: null,
-				planId: read.kept.id,
-				planVersion: read.kept.version,
+				planId: kept.id,
+				planVersion: kept.version,
 				massG: null,
 				scaleErrorG: 1,
 				byName: null

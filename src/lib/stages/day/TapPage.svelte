@@ -9,7 +9,7 @@
 	import type { DayWork, PlannedDay } from './day-view';
 	import { stationWords } from './day-words';
 	import type { DayTap } from './taps';
-	import { seatsThere, withComings } from './there';
+	import { seatsThere, tidied, withComings } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
 	import { doneOf, tapCount, tapWords } from './taps';
 
@@ -32,24 +32,18 @@
 	});
 	const day = $derived(withComings(kept, others, trestle.ahead));
 	const count = $derived(tapCount(station, work));
+	const here = $derived(tidied(trestle.ahead));
 	/** Tapped on this device and not in what was read yet. */
 	const ahead = $derived(
-		trestle.ahead.flatMap(({ type, typed }) =>
+		here.standing.flatMap(({ key, type, typed }) =>
 			type === 'tap' && typed['day'] === day.id && typed['station'] === station
-				? [{ station, count: Number(typed['count']) }]
+				? [{ key, station, count: Number(typed['count']) }]
 				: []
 		)
 	);
-	const gone = $derived(
-		new Set(
-			trestle.ahead.flatMap(({ type, typed }) =>
-				type === 'correction' ? [Number(typed['corrects'])] : []
-			)
-		)
-	);
-	const own = $derived(taps.filter((tap) => tap.station === station && !gone.has(tap.id)));
+	const own = $derived(taps.filter((tap) => tap.station === station && !here.gone.has(tap.id)));
 	const done = $derived(doneOf([...own, ...ahead])[station]);
-	const here = $derived(
+	const seated = $derived(
 		seatsThere(day.seats, day.people).filter(
 			(seat) =>
 				seat.station === station && (minute === null || (seat.from <= minute && minute < seat.to))
@@ -81,18 +75,12 @@
 		});
 		if (!trestle.said.isProblem) grams = '';
 	}
-	/** The last lot is taken back: out of what waits here, or out of the book. */
+	/** The last lot is taken back: what was tapped here and not read yet, or what the book has. */
 	async function undo(): Promise<void> {
-		const waits = outbox.waiting.findLast(
-			({ type, typed }) => type === 'tap' && typed['day'] === day.id && typed['station'] === station
-		);
-		if (waits && outbox.isAway) {
-			await outbox.drop(waits.key);
-			trestle.read();
-			return;
-		}
+		const mine = ahead.at(-1);
 		const [last] = own;
-		if (last) await trestle.takeBack(last.id, tapWords(station, last.count));
+		if (mine) await trestle.takeBackOwn(mine.key, tapWords(station, mine.count));
+		else if (last) await trestle.takeBack(last.id, tapWords(station, last.count));
 	}
 	const caution = $derived(
 		station === 'cut'
@@ -111,9 +99,9 @@
 		</p>
 	</div>
 	<p class="quiet">
-		{here.length === 0
+		{seated.length === 0
 			? 'Nobody has this seat now.'
-			: `Here now: ${here.map(({ personId, to }) => `${nameOf(personId)} until ${clockWords(to)}`).join(', ')}.`}
+			: `Here now: ${seated.map(({ personId, to }) => `${nameOf(personId)} until ${clockWords(to)}`).join(', ')}.`}
 	</p>
 	<button
 		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold wrap-anywhere text-primary-content"

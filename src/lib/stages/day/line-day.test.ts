@@ -284,13 +284,17 @@ describe('who is there', () => {
 		expect(was([said('left', 1100)])).toBe(true);
 	});
 
+	const done = (key: string, type: string, typed: Record<string, string>) => ({ key, type, typed });
 	it('is shown before it is sent, and nothing that is taken back', () => {
 		const kept = withBo([{ as: 'came', minute: 1085, id: 7 }]);
-		const ahead: { type: string; typed: Record<string, string> }[] = [
-			{ type: 'correction', typed: { of: 'entry', corrects: '7' } },
-			{ type: 'presence', typed: { day: 'day', person: 'Bo', as: 'left', minute: '1200' } },
-			{ type: 'presence', typed: { day: 'day', person: 'suri', as: 'came', minute: '1100' } },
-			{ type: 'presence', typed: { day: 'other', person: 'Odo', as: 'left', minute: '1100' } }
+		const ahead = [
+			done('k0', 'correction', { of: 'entry', corrects: '7' }),
+			done('k1', 'presence', { day: 'day', person: 'Bo', as: 'left', minute: '1200' }),
+			done('k2', 'presence', { day: 'day', person: 'suri', as: 'came', minute: '1100' }),
+			done('k3', 'presence', { day: 'other', person: 'Odo', as: 'left', minute: '1100' }),
+			// Said by mistake, and taken back before it was read.
+			done('k4', 'presence', { day: 'day', person: 'Mabel', as: 'left', minute: '1100' }),
+			done('k5', 'correction', { of: 'key', corrects: 'k4' })
 		];
 		const { people } = withComings(kept, [{ id: 'suri', name: 'Suri' }], ahead);
 		expect(people.map(({ name, comings }) => [name, comings.map(({ minute }) => minute)])).toEqual([

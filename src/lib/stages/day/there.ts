@@ -58,16 +58,36 @@ export const wasThere = (
 	stayIn(person, day) !== null &&
 	(person.comings.length > 0 || day.seats.some(({ personId }) => personId === person.id));
 
+/** What was done on a device and is not in what was read. */
+export interface Ahead {
+	readonly key: string;
+	readonly type: string;
+	readonly typed: Typed;
+}
+
+/** What stands of it, and the numbers of the entries that are taken back. */
+export function tidied(ahead: readonly Ahead[]): {
+	readonly gone: ReadonlySet<number>;
+	readonly standing: readonly Ahead[];
+} {
+	const taken = ahead.flatMap(({ type, typed }) => (type === 'correction' ? [typed] : []));
+	const keys = new Set(taken.map((typed) => (typed['of'] === 'key' ? typed['corrects'] : '')));
+	return {
+		gone: new Set(
+			taken.flatMap((typed) => (typed['of'] === 'key' ? [] : [Number(typed['corrects'])]))
+		),
+		standing: ahead.filter(({ key, type }) => type !== 'correction' && !keys.has(key))
+	};
+}
+
 /** What was said here and is not in what was read, as the day will have it. */
 export function withComings(
 	day: PlannedDay,
 	others: readonly { readonly id: string; readonly name: string }[],
-	ahead: readonly { readonly type: string; readonly typed: Typed }[]
+	ahead: readonly Ahead[]
 ): PlannedDay {
-	const gone = new Set(
-		ahead.flatMap(({ type, typed }) => (type === 'correction' ? [Number(typed['corrects'])] : []))
-	);
-	const said = ahead.filter(({ type, typed }) => type === 'presence' && typed['day'] === day.id);
+	const { gone, standing } = tidied(ahead);
+	const said = standing.filter(({ type, typed }) => type === 'presence' && typed['day'] === day.id);
 	const of = (id: string) =>
 		said
 			.filter(({ typed }) => typed['person'] === id)

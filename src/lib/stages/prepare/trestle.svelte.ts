@@ -16,6 +16,8 @@ interface Done {
 	readonly typed: Typed;
 }
 
+const takenBack = 'taken back at the table';
+
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
 export class Trestle {
 	said = $state.raw<Said>({ words: '', isProblem: false });
@@ -27,7 +29,7 @@ export class Trestle {
 	constructor(private readonly outbox: Outbox) {}
 
 	/** What is done and not in the piles that were read, in the order it was done. */
-	get ahead(): readonly Pick<Waiting, 'type' | 'typed'>[] {
+	get ahead(): readonly Pick<Waiting, 'key' | 'type' | 'typed'>[] {
 		const isOwn = (key: string) => this.#done.some((one) => one.key === key);
 		const others = this.outbox.waiting.filter(({ key, problems }) => !problems && !isOwn(key));
 		return [...others, ...this.#done];
@@ -44,7 +46,18 @@ export class Trestle {
 	}
 
 	async takeBack(id: number, words: string): Promise<void> {
-		const typed = { of: 'entry', corrects: String(id), note: 'taken back at the table' };
+		const typed = { of: 'entry', corrects: String(id), note: takenBack };
+		await this.#add('correction', typed, `taken back: ${words}`);
+	}
+
+	/** What this device has done and not read yet: while it waits it goes as if it had never been. */
+	async takeBackOwn(key: string, words: string): Promise<void> {
+		if (this.outbox.isAway && this.outbox.waiting.some((one) => one.key === key)) {
+			await this.outbox.drop(key);
+			this.read();
+			return;
+		}
+		const typed = { of: 'key', corrects: key, note: takenBack };
 		await this.#add('correction', typed, `taken back: ${words}`);
 	}
 

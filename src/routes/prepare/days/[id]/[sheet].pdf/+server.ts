@@ -2,7 +2,7 @@ import { papers } from '$lib/ui/reader';
 import { askedDay, workThere } from '$lib/server/day/day-now';
 import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
-import { cutOfDay, drawnCut, workOfDay } from '$lib/server/prepare/day-work';
+import { drawnCut, workOfDay } from '$lib/server/prepare/day-work';
 import { daySheets } from '$lib/server/sheets/day-sheet';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { readerOf } from '$lib/server/web/reader';
@@ -22,20 +22,16 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 	if (!sheet) error(404, 'There is no such sheet of a table day.');
 	const asked = shape.parse({ paper: null, ...Object.fromEntries(url.searchParams) });
 	const day = await askedDay(groupId, params.id);
-	const [reader, work, { by }] = await whileReached(
-		Promise.all([
-			readerOf({ locals, cookies }),
-			workOfDay(groupId, day),
-			cutOfDay(groupId, day.planId)
-		])
+	const [reader, work] = await whileReached(
+		Promise.all([readerOf({ locals, cookies }), workOfDay(groupId, day)])
 	);
-	if (!by) error(404, 'This day has no plan whose bags can be cut.');
+	if (!work.by) error(404, 'This day has no plan whose bags can be cut.');
 	const bytes = await heavily('onPaper', {
 		sheet,
 		groupName: reader.name,
 		day,
 		work: workThere(work),
-		cut: drawnCut(by),
+		cut: drawnCut(work.by),
 		address: `${url.origin}/prepare/days/${day.id}`,
 		paper: asked.paper ?? reader.paper,
 		isLarge: asked.large === 'yes',

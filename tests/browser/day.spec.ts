@@ -352,7 +352,7 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	await expect(page.getByText('What came of it')).toBeVisible();
 	// Odo sat there for 170 minutes, of which the 180 bags left when it was opened were to take 45.
 	await expect(page.locator('[data-learned=flatten]')).toContainText(
-		/flattening:\s+33\.8\s+s a bag, over 45 minutes of the usual pace/
+		/flattening:\s+34\s+s a bag, over 45 minutes of the usual pace/
 	);
 	await expect(page.locator('[data-made]')).toHaveText('1 ball');
 	await expect(page.getByText(/foreseen: \d+ balls?, \d+ to \d+ by chance/)).toBeVisible();

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
 import { closeDay, openDay } from '../../src/lib/server/day/run-day';
-import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
+import { lacksOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
 import { listTimedWork } from '../../src/lib/server/measures/timed-work';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
-import { doneOf } from '../../src/lib/stages/day/taps';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { othersOfDay } from '../../src/lib/server/people/presence';
 import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
@@ -280,9 +279,9 @@ describe('taps at a station', () => {
 		]);
 		expect(await wrongAt(t.group)).toEqual(right);
 		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
-		const taps = await listTaps(t.group, t.day);
-		expect(doneOf(taps)).toEqual({ flatten: 40, cut: 24, join: 22, ball: 1 });
-		expect(taps[0]?.code).toMatch(/^[2-9A-Z]{5}$/);
+		const taps = await tapsOfDay(t.group, t.day);
+		expect(taps.done).toEqual({ flatten: 40, cut: 24, join: 22, ball: 1 });
+		expect(taps.last[0]?.code).toMatch(/^[2-9A-Z]{5}$/);
 	});
 
 	it('are never refused for what the book lacks: that goes to the difference, and is said', async () => {
@@ -294,7 +293,7 @@ describe('taps at a station', () => {
 			{ form: 'strand', amount: 72 }
 		]);
 		expect(await wrongAt(t.group)).toEqual(right);
-		const [ball, join] = await listTaps(t.group, t.day);
+		const [ball, join] = (await tapsOfDay(t.group, t.day)).last;
 		for (const one of [ball, join])
 			expect(
 				await keep(t.group, key(), {
@@ -306,7 +305,7 @@ describe('taps at a station', () => {
 				})
 			).toMatchObject({ outcome: 'kept' });
 		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
-		expect(await listTaps(t.group, t.day)).toEqual([]);
+		expect((await tapsOfDay(t.group, t.day)).last).toEqual([]);
 		expect(await pilesOf(t.group)).toEqual({
 			'blue bag': [100, 520_000],
 			'white bag': [100, 520_000]
@@ -325,7 +324,7 @@ describe('taps at a station', () => {
 				{ lengthSystem: 'cm', timeZone: 'UTC' }
 			);
 		expect(await back(second)).toMatchObject({ outcome: 'kept' });
-		expect((await listTaps(t.group, t.day)).map(({ count }) => count)).toEqual([20]);
+		expect((await tapsOfDay(t.group, t.day)).last.map(({ count }) => count)).toEqual([20]);
 		expect(await back(second)).toMatchObject({ outcome: 'refused' });
 		expect(await back(key())).toMatchObject({ outcome: 'refused' });
 		expect(await back('second')).toMatchObject({
@@ -346,7 +345,7 @@ describe('taps at a station', () => {
 			'kept'
 		]);
 		await Promise.all(Array.from({ length: 8 }, () => flat(key())));
-		expect(doneOf(await listTaps(t.group, t.day)).flatten).toBe(180);
+		expect((await tapsOfDay(t.group, t.day)).done.flatten).toBe(180);
 		expect(await lacksOfDay(t.group, t.day)).toEqual([]);
 		expect(await wrongAt(t.group)).toEqual(right);
 	});

@@ -2,7 +2,7 @@ import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { cutAmong, workOfDay } from '../../src/lib/server/prepare/day-work';
 import { othersOfDay } from '../../src/lib/server/people/presence';
 import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
-import { lacksOfDay, listTaps } from '../../src/lib/server/prepare/taps';
+import { lacksOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
 import { askedDay } from '../../src/lib/server/day/day-now';
 import { closeDay, openDay } from '../../src/lib/server/day/run-day';
 import { expect } from 'vitest';
@@ -273,7 +273,7 @@ export const askedOfTable: Readonly<
 	'prepare/scrap keepScrap': (other, { day }) =>
 		keep(other, key(), { type: 'scrap', dayId: day, grams: 20 }),
 	'prepare/scrap scrapOfDay': (other, { day }) => scrapOfDay(other, day),
-	'prepare/taps listTaps': (other, { day }) => listTaps(other, day),
+	'prepare/taps tapsOfDay': async (other, { day }) => (await tapsOfDay(other, day)).last,
 	'prepare/taps lacksOfDay': (other, { day }) => lacksOfDay(other, day),
 	'prepare/acts bindBall': (other, ids) =>
 		orRefused(
@@ -354,7 +354,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/day keepSeats': refusedAt('day'),
 	'prepare/day-work cutAmong': null,
 	'prepare/taps keepTap': refusedAt('day'),
-	'prepare/taps listTaps': [],
+	'prepare/taps tapsOfDay': [],
 	'prepare/taps lacksOfDay': [],
 	'day/day-now askedDay': 'not found',
 	'day/run-day openDay': refusedAt('day'),

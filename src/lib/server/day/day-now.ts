@@ -4,10 +4,10 @@ import { findDay } from '$lib/server/people/day';
 import { othersOfDay } from '$lib/server/people/presence';
 import type { WorkOfDay } from '$lib/server/prepare/day-work';
 import { workOfDay } from '$lib/server/prepare/day-work';
-import { listTaps } from '$lib/server/prepare/taps';
+import { tapsOfDay } from '$lib/server/prepare/taps';
 import { readerOf } from '$lib/server/web/reader';
 import type { PlannedDay } from '$lib/stages/day/day-view';
-import type { DayTap } from '$lib/stages/day/taps';
+import type { DayTaps } from '$lib/stages/day/taps';
 import { minuteIn } from '$lib/ui/days';
 import type { RequestEvent } from '@sveltejs/kit';
 import { error } from '@sveltejs/kit';
@@ -24,7 +24,7 @@ export async function askedDay(groupId: GroupId, id: string | undefined): Promis
 /** A day as it stands. */
 export interface DayNow extends WorkOfDay {
 	readonly day: PlannedDay;
-	readonly taps: readonly DayTap[];
+	readonly taps: DayTaps;
 	/** Those who did not say they come, and may all the same. */
 	readonly others: readonly { readonly id: string; readonly name: string }[];
 	/** The minute of the day in the hall; null on another day. */
@@ -43,7 +43,7 @@ export async function dayNow(
 	const [{ plans, work }, taps, others, { timeZone, today }] = await whileReached(
 		Promise.all([
 			workOfDay(groupId, day),
-			listTaps(groupId, day.id),
+			tapsOfDay(groupId, day.id),
 			othersOfDay(groupId, day.id),
 			readerOf(event)
 		])

@@ -9,7 +9,7 @@ import { bookEntry } from '$lib/server/entries/take-entry';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { findDay } from '$lib/server/people/day';
 import { workOfDay } from '$lib/server/prepare/day-work';
-import { listTaps } from '$lib/server/prepare/taps';
+import { tapsOfDay } from '$lib/server/prepare/taps';
 import type { PlannedDay } from '$lib/stages/day/day-view';
 import type { Learned } from '$lib/stages/day/learned';
 import { learnedOf } from '$lib/stages/day/learned';
@@ -90,7 +90,7 @@ export const closeDay = (
 		const day = await findDay(groupId, id);
 		const { work } = day ? await workOfDay(groupId, day) : { work: null };
 		if (!day || !work) return { outcome: 'kept', id };
-		const learned = learnedOf(day, work, await listTaps(groupId, id));
+		const learned = learnedOf(day, work, (await tapsOfDay(groupId, id)).done);
 		// What no pair of hands can, as where nobody was seated, teaches nothing: the day is closed all the same.
 		for (const [nth, one] of learned.entries()) await bookLearned(groupId, day, one, nth);
 		return { outcome: 'kept', id };

@@ -2,6 +2,7 @@ import { usualWorkSetup } from '$lib/core/model/types';
 import { cutPile } from '$lib/core/prepare/cut-pile';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { LineStation } from '$lib/core/line/line';
+import { byStation } from '$lib/core/line/line';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
 import { ballMoves, cutMoves, cutWord, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
 import type { LineForm } from '$lib/core/store/forms';
@@ -15,10 +16,10 @@ import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { many } from '$lib/server/db/verbs';
+import { many, one } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import type { TablePile } from '$lib/stages/prepare/table-view';
-import type { DayLack, DayTap } from '$lib/stages/day/taps';
+import type { DayLack, DayTap, DayTaps } from '$lib/stages/day/taps';
 import { bindBall, inStore } from './acts';
 import { ballContent } from './ball-content';
 import type { DayCut } from './day-work';
@@ -173,17 +174,26 @@ export async function keepTap(
 	);
 }
 
-/** What was tapped at a day and stands, the newest first. */
-export const listTaps = (groupId: GroupId, dayId: string): Promise<DayTap[]> =>
-	many<DayTap>(
-		`select e.id, e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count,
-			(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code
-		 from entry e
-		 where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
-			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
-		 order by e.id desc limit 5000`,
+/** What was tapped at a day and stands: how much at each station, and the last lots of each. */
+export async function tapsOfDay(groupId: GroupId, dayId: string): Promise<DayTaps> {
+	const { done, last } = await one<{
+		done: Partial<Record<LineStation, number>>;
+		last: readonly DayTap[];
+	}>(
+		`with standing as materialized (
+			select e.id, e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count
+			from entry e where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
+				and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id))
+		 select (select coalesce(json_object_agg(station, counted), '{}')
+				from (select station, sum(count) as counted from standing group by station) d) as done,
+			(select coalesce(json_agg(json_build_object('id', l.id, 'station', l.station, 'count', l.count,
+				'code', (select t.code from thing t where t.group_id = $1 and t.entry_id = l.id)) order by l.id desc), '[]')
+				from (select *, row_number() over (partition by station order by id desc) as nth from standing) l
+				where l.nth <= 12) as last`,
 		[groupId, dayId]
 	);
+	return { done: byStation((station) => done[station] ?? 0), last };
+}
 
 /** What the taps of a day took that the book did not have, by the form it lay in: to be explained, or counted again. */
 export const lacksOfDay = (groupId: GroupId, dayId: string): Promise<DayLack[]> =>

@@ -15,13 +15,13 @@
 	import { learnedOf } from './learned';
 	import { wasThere } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
-	import type { DayLack, DayTap, WeighedScrap } from './taps';
-	import { doneOf, tapWords } from './taps';
+	import type { DayLack, DayTaps, WeighedScrap } from './taps';
+	import { tapWords } from './taps';
 
 	interface Props {
 		day: PlannedDay;
 		work: DayWork;
-		taps: readonly DayTap[];
+		taps: DayTaps;
 		lacks: readonly DayLack[];
 		scrap: WeighedScrap | null;
 		others: readonly { readonly id: string; readonly name: string }[];
@@ -35,8 +35,8 @@
 		void taps;
 		untrack(() => trestle.read());
 	});
-	const done = $derived(doneOf(taps));
-	const learned = $derived(learnedOf(day, work, taps));
+	const { done } = $derived(taps);
+	const learned = $derived(learnedOf(day, work, done));
 	const nouns = { flatten: 's a bag', cut: 's a bag', join: 's a joint', ball: 's a ball' };
 	const lackNouns: Readonly<Record<string, string>> = {
 		bag: 'bags',
@@ -64,7 +64,7 @@
 		{#if day.ballsWanted !== null}· {day.ballsWanted} wanted{/if}
 	</p>
 	<p class="quiet">{lineStations.map((station) => tapWords(station, done[station])).join(' · ')}</p>
-	{#if taps.length > 0}
+	{#if taps.last.length > 0}
 		<p data-lacks>
 			{#if lacks.length === 0}The store agrees with what was tapped.
 			{:else}The book had less than was tapped: {lacks

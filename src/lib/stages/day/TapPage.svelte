@@ -8,16 +8,16 @@
 	import { clockWords } from './clock';
 	import type { DayWork, PlannedDay } from './day-view';
 	import { stationWords } from './day-words';
-	import type { DayTap } from './taps';
+	import type { DayTaps } from './taps';
 	import { seatsThere, tidied, withComings } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
-	import { doneOf, tapCount, tapWords } from './taps';
+	import { doneHere, tapCount, tapWords } from './taps';
 
 	interface Props {
 		day: PlannedDay;
 		work: DayWork;
 		station: LineStation;
-		taps: readonly DayTap[];
+		taps: DayTaps;
 		/** Those who did not say they come, and may all the same. */
 		others: readonly { readonly id: string; readonly name: string }[];
 		/** The minute of the day in the hall; null on another day. */
@@ -41,8 +41,10 @@
 				: []
 		)
 	);
-	const own = $derived(taps.filter((tap) => tap.station === station && !here.gone.has(tap.id)));
-	const done = $derived(doneOf([...own, ...ahead])[station]);
+	const own = $derived(
+		taps.last.filter((tap) => tap.station === station && !here.gone.has(tap.id))
+	);
+	const done = $derived(doneHere(station, taps, ahead, here.gone));
 	const seated = $derived(
 		seatsThere(day.seats, day.people).filter(
 			(seat) =>

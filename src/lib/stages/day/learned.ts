@@ -2,8 +2,7 @@ import type { LineStation } from '$lib/core/line/line';
 import { lineStations } from '$lib/core/line/line';
 import { lineDayOf } from './line-day';
 import type { DayWork, PlannedDay } from './day-view';
-import type { DayTap } from './taps';
-import { doneOf } from './taps';
+import type { DayTaps } from './taps';
 
 /** What a day teaches of one work: so much of it, by hands of the usual pace, in so many minutes. */
 export interface Learned {
@@ -18,12 +17,7 @@ export interface Learned {
  * What a day teaches, by closed forms: the time people sat at a station, less its breaks and the share
  * that was foreseen to be starved or blocked, times their level, over the lots that were tapped there.
  */
-export function learnedOf(
-	day: PlannedDay,
-	work: DayWork,
-	taps: readonly Pick<DayTap, 'station' | 'count'>[]
-): Learned[] {
-	const done = doneOf(taps);
+export function learnedOf(day: PlannedDay, work: DayWork, done: DayTaps['done']): Learned[] {
 	const came = new Set(day.people.filter(({ came }) => came !== false).map(({ id }) => id));
 	const { sittings } = lineDayOf(day, work, day.seats);
 	return lineStations.flatMap((station): Learned[] => {

@@ -206,11 +206,7 @@ describe('a planned day as it is run', () => {
 			high: 0,
 			worked: { flatten: 1, cut: 0.5, join: 1, ball: 1 }
 		};
-		const taps = [
-			{ station: 'flatten', count: 20 },
-			{ station: 'flatten', count: 20 },
-			{ station: 'cut', count: 30 }
-		] as const;
+		const taps = { flatten: 40, cut: 30, join: 0, ball: 0 };
 		expect(learnedOf({ ...day, seats, foreseen }, work, taps)).toEqual([
 			// 55 minutes of somebody of 1.3 times the pace; 140 of the usual, half of them worked.
 			{ station: 'flatten', units: 40, minutes: 71.5 },

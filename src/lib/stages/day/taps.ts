@@ -1,5 +1,4 @@
 import type { LineStation } from '$lib/core/line/line';
-import { byStation } from '$lib/core/line/line';
 import type { LineForm } from '$lib/core/store/forms';
 import type { DayWork } from './day-view';
 
@@ -13,19 +12,30 @@ export interface DayTap {
 	readonly code: string | null;
 }
 
+/** All that was tapped at a day and stands. */
+export interface DayTaps {
+	/** Bags, and balls. */
+	readonly done: Readonly<Record<LineStation, number>>;
+	/** The last lots of each station, the newest first. */
+	readonly last: readonly DayTap[];
+}
+
 /** What was tapped and the book did not have. */
 export interface DayLack {
 	readonly form: LineForm;
 	readonly amount: number;
 }
 
-/** What was done at each station: bags, and balls. */
-export const doneOf = (
-	taps: readonly Pick<DayTap, 'station' | 'count'>[]
-): Record<LineStation, number> =>
-	byStation((station) =>
-		taps.reduce((sum, tap) => sum + (tap.station === station ? tap.count : 0), 0)
-	);
+/** What is done at a station with the taps of this device that were not read yet, and without those it took back. */
+export const doneHere = (
+	station: LineStation,
+	{ done, last }: DayTaps,
+	ahead: readonly Pick<DayTap, 'count'>[],
+	gone: ReadonlySet<number>
+): number =>
+	done[station] +
+	ahead.reduce((sum, { count }) => sum + count, 0) -
+	last.reduce((sum, tap) => sum + (tap.station === station && gone.has(tap.id) ? tap.count : 0), 0);
 
 /** What one tap at a station counts: a batch, a stack, a bag's joints, a ball. */
 export function tapCount(station: LineStation, { line }: Pick<DayWork, 'line'>): number {

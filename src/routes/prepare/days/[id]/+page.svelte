@@ -3,7 +3,6 @@
 	import DayTerms from '$lib/stages/day/DayTerms.svelte';
 	import DayRun from '$lib/stages/day/DayRun.svelte';
 	import { restOf } from '$lib/stages/day/line-day';
-	import { doneOf } from '$lib/stages/day/taps';
 	import { clockWords } from '$lib/stages/day/clock';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -27,7 +26,7 @@
 		data.minute === null || data.day.isClosed ? data.day : restOf(data.day, data.minute)
 	);
 	const work = $derived(
-		data.work && { ...data.work, stock: { ...data.work.stock, balls: doneOf(data.taps).ball } }
+		data.work && { ...data.work, stock: { ...data.work.stock, balls: data.taps.done.ball } }
 	);
 	const isTermsOpen = $derived(
 		form !== null && 'typed' in form && Object.keys(problems).length > 0
@@ -73,7 +72,7 @@
 			{problems}
 		/>
 	</details>
-	{#if work && (data.isBegun || data.taps.length > 0 || data.day.isOpen)}
+	{#if work && (data.isBegun || data.taps.last.length > 0 || data.day.isOpen)}
 		<DayRun
 			day={data.day}
 			{work}

@@ -2,7 +2,7 @@
 	import { newKey } from '$lib/ui/new-key';
 	import { stationWords } from '$lib/stages/day/day-words';
 	import TapPage from '$lib/stages/day/TapPage.svelte';
-	import { doneOf, tapCount, tapWords } from '$lib/stages/day/taps';
+	import { tapCount, tapWords } from '$lib/stages/day/taps';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
@@ -35,7 +35,7 @@
 		<input type="hidden" name="key" value={key} />
 		<input type="hidden" name="day" value={data.day.id} />
 		<input type="hidden" name="station" value={data.station} />
-		<p>{tapWords(data.station, doneOf(data.taps)[data.station])} so far.</p>
+		<p>{tapWords(data.station, data.taps.done[data.station])} so far.</p>
 		{#if form?.entry.said}<p role="status">{form.entry.said}</p>{/if}
 		<label class="grid gap-1"
 			>So many done

@@ -1,13 +1,12 @@
 import { dayNow, workThere } from '$lib/server/day/day-now';
 import { restOf } from '$lib/stages/day/line-day';
-import { doneOf } from '$lib/stages/day/taps';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
 	const now = await dayNow(event, event.params.id);
 	const work = workThere(now);
-	const made = doneOf(now.taps).ball;
+	const made = now.taps.done.ball;
 	const minute = now.minute ?? now.day.from;
 	return {
 		day: restOf(now.day, minute),

@@ -1,5 +1,7 @@
+import { fileURLToPath } from 'node:url';
 import { barePractice } from '../src/lib/core/practice/practice';
 // The demo world: made up, the same every time, loaded once.
+import { loadDaysBehind } from './demo/days-behind';
 import { loadGathered } from './demo/gathered';
 import { loadPeople, seatNextDay } from './demo/people';
 import { demoPlans } from './demo/plans';
@@ -8,6 +10,9 @@ import { endPools } from '../src/lib/server/db/pool';
 import { insertPlan } from '../src/lib/server/plan/plans';
 import { execute, one } from '../src/lib/server/db/verbs';
 import { localGroupId } from '../src/lib/server/base/group-id';
+
+// What is foreseen of the days behind is worked out where the application does it.
+process.env.HEAVY_WORK_FILE ??= fileURLToPath(new URL('../build/heavy/heavy.js', import.meta.url));
 
 const isFresh = process.argv.includes('--fresh');
 
@@ -33,8 +38,9 @@ async function load() {
 			[localGroupId, key, new Date(keptOn)]
 		);
 	}
-	await loadGathered(localGroupId);
 	await loadPeople(localGroupId);
+	await loadDaysBehind(localGroupId);
+	await loadGathered(localGroupId);
 	await seatNextDay(localGroupId);
 	await execute('update volunteer_group set name = $2, has_demo_world = true where id = $1', [
 		localGroupId,

@@ -100,7 +100,9 @@ const people: readonly DemoPerson[] = [
 	}
 ];
 
-const keyOf = (at: number) => `00000000-0000-4000-8000-${String(9000 + at).padStart(12, '0')}`;
+/** The id of a demo day, or of what else is numbered so. */
+export const keyOf = (at: number) =>
+	`00000000-0000-4000-8000-${String(9000 + at).padStart(12, '0')}`;
 
 /** The people of the table and its days. */
 export async function loadPeople(groupId: GroupId): Promise<void> {

@@ -68,13 +68,15 @@ async function bookLearned(
 }
 
 /** Closes a day: who came is kept, and its works are learned from the taps, with no one typing them. */
-export const closeDay = (
+export async function closeDay(
 	groupId: GroupId,
 	id: string,
 	version: number,
 	came: readonly string[]
-): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
+): Promise<SaveResult> {
+	const before = await findDay(groupId, id);
+	const { work } = before ? await workOfDay(groupId, before) : { work: null };
+	return withTransaction(async (client): Promise<SaveResult> => {
 		const set = await execute(
 			`update table_day set version = version + 1, opened_at = coalesce(opened_at, now()), closed_at = now()
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
@@ -88,10 +90,10 @@ export const closeDay = (
 			client
 		);
 		const day = await findDay(groupId, id);
-		const { work } = day ? await workOfDay(groupId, day) : { work: null };
 		if (!day || !work) return { outcome: 'kept', id };
 		const learned = learnedOf(day, work, (await tapsOfDay(groupId, id)).done);
 		// What no pair of hands can, as where nobody was seated, teaches nothing: the day is closed all the same.
 		for (const [nth, one] of learned.entries()) await bookLearned(groupId, day, one, nth);
 		return { outcome: 'kept', id };
 	});
+}

@@ -1,0 +1,108 @@
+import { lineStations } from '../../src/lib/core/line/line';
+import { plainly } from '../../src/lib/core/line/day';
+import { runDay } from '../../src/lib/core/line/run-day';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { closeDay, openDay } from '../../src/lib/server/day/run-day';
+import { many } from '../../src/lib/server/db/verbs';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { listKinds } from '../../src/lib/server/gather/kinds';
+import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
+import { setWhoComes } from '../../src/lib/server/people/table-days';
+import { workOfDay } from '../../src/lib/server/prepare/day-work';
+import { listPlans } from '../../src/lib/server/plan/plans';
+import type { DaySeat } from '../../src/lib/stages/day/day-view';
+import { lineDayOf } from '../../src/lib/stages/day/line-day';
+import { tapCount } from '../../src/lib/stages/day/taps';
+import { keyOf } from './people';
+
+/** Bags that were taken out for each of the five days behind, and who said they come; the last of them did not. */
+const daysBehind: readonly { readonly bags: number; readonly people: readonly string[] }[] = [
+	{ bags: 63, people: ['Bo', 'Odo', 'Mabel', 'Gus', 'Hal'] },
+	{ bags: 84, people: ['Bo', 'Ines', 'Mabel', 'Tilde', 'Gus', 'Wren'] },
+	{ bags: 84, people: ['Bo', 'Odo', 'Ines', 'Mabel', 'Gus', 'Suri'] },
+	{ bags: 105, people: ['Bo', 'Odo', 'Ines', 'Mabel', 'Ama', 'Gus', 'Tilde'] },
+	{ bags: 84, people: ['Bo', 'Odo', 'Tilde', 'Mabel', 'Ama', 'Gus', 'Ines'] }
+];
+
+/** Where each sits who was there. */
+const seatOf: Readonly<Record<string, string>> = {
+	Bo: 'flatten',
+	Odo: 'cut',
+	Ines: 'cut',
+	Mabel: 'join',
+	Tilde: 'join',
+	Ama: 'join',
+	Gus: 'ball'
+};
+
+/** The five days behind: opened, tapped at their stations, and closed; what they teach stands under Measures. */
+export async function loadDaysBehind(groupId: GroupId): Promise<void> {
+	const known = await many<{ id: string; name: string }>(
+		'select id, name from person where group_id = $1 and name is not null',
+		[groupId]
+	);
+	const kind = (await listKinds(groupId)).find(({ name }) => name === 'Thin carrier')?.id ?? '';
+	const plan = (await listPlans(groupId)).find(({ name }) =>
+		name.startsWith('Mat for the Causeway')
+	);
+	let sent = 0;
+	const enter = async (type: string, typed: Record<string, string>, at: string): Promise<void> => {
+		const key = `00000000-0000-4000-8000-${String(600_000 + sent++).padStart(12, '0')}`;
+		const read = { lengthSystem: 'cm', timeZone: 'UTC' } as const;
+		const { outcome } = await takeEntry(groupId, { key, type, typed, at }, read);
+		if (outcome === 'refused')
+			throw new Error(`the demo ${type} ${JSON.stringify(typed)} was refused`);
+	};
+	for (const [nth, { bags, people }] of daysBehind.entries()) {
+		const id = keyOf(nth);
+		const idOf = (name: string) => known.find((one) => one.name === name)?.id ?? '';
+		const version = async () => (await findDay(groupId, id))?.version ?? 0;
+		await setWhoComes(groupId, id, await version(), people.map(idOf));
+		const found = await findDay(groupId, id);
+		if (!found) throw new Error('a demo day is not there');
+		await keepTerms(groupId, id, found.version, {
+			...found,
+			planId: plan?.id ?? null,
+			ballsWanted: Math.floor(bags / 20)
+		});
+		const came = people.slice(0, -1);
+		const seats = came.flatMap((name): DaySeat[] => {
+			const station = seatOf[name] ?? 'weave';
+			return [{ personId: idOf(name), station, from: found.from, to: found.to }];
+		});
+		await keepSeats(groupId, id, await version(), seats);
+		const counted = { kind, colour: 'white', form: 'bag', direction: 'in', reason: 'counted' };
+		const moment = (minute: number) =>
+			`${found.day}T${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(Math.floor(minute) % 60).padStart(2, '0')}:00Z`;
+		await enter('movement', { ...counted, amount: String(bags) }, moment(found.from - 10));
+		const opened = await openDay(groupId, id, await version());
+		const day = await findDay(groupId, id);
+		const { work } = day ? await workOfDay(groupId, day) : { work: null };
+		if (opened.outcome !== 'kept' || !day || !work) throw new Error('a demo day was not opened');
+		// What was done is what such a table does.
+		const { counts } = runDay(lineDayOf(day, work, day.seats), plainly);
+		const { line, stock } = work;
+		const strand = (of: typeof counts) => of.joined + of.balls * line.bagsPerBall;
+		const cut = (of: typeof counts) => of.pieces / line.piecesPerBag + strand(of);
+		const flat = (of: typeof counts) => of.flat + cut(of);
+		const done = {
+			flatten: flat(counts) - flat(stock),
+			cut: cut(counts) - cut(stock),
+			join: strand(counts) - strand(stock),
+			ball: counts.balls
+		};
+		for (const station of lineStations) {
+			let open = Math.floor(done[station] + 1e-6);
+			for (let lot = 0; open > 0; lot++) {
+				const count = Math.min(open, tapCount(station, work));
+				await enter(
+					'tap',
+					{ day: id, station, count: String(count) },
+					moment(found.from + 8 + lot)
+				);
+				open -= count;
+			}
+		}
+		await closeDay(groupId, id, await version(), came.map(idOf));
+	}
+}

@@ -6,6 +6,7 @@ import { evenly } from '../../src/lib/core/line/people';
 import { manyDays } from '../../src/lib/core/line/many-days';
 import { addsOf } from '../../src/lib/core/line/adds';
 import { bestMove } from '../../src/lib/core/line/best-move';
+import { besideWorks } from '../../src/lib/core/line/beside';
 import { runDay } from '../../src/lib/core/line/run-day';
 import { usualSpreads } from '../../src/lib/core/line/seeded-chance';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
@@ -60,9 +61,19 @@ for (const bags of [1500, 4000]) {
 		day: { line, stock: { ...stock, bags }, room: {}, lengthS },
 		people: everyone,
 		rules,
+		besides: besideWorks.map((work) => ({
+			work,
+			seconds: 3600,
+			speeds: Object.fromEntries(names.map((name) => [name, 1]))
+		})),
 		seed: 1
 	});
-	print(`line: seats for 16 people, ${bags} bags, advised`, performance.now() - begun, 'ms', 3000);
+	print(
+		`line: seats for 16 people at 8 stations, ${bags} bags`,
+		performance.now() - begun,
+		'ms',
+		3000
+	);
 	print(`line: … worth without changes`, fixedWorth, 'balls');
 	print(`line: … worth as advised`, worth, 'balls');
 	print(`line: … at most`, bound ?? NaN, 'balls');

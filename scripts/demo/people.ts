@@ -5,7 +5,7 @@ import { addTableDay } from '../../src/lib/server/people/table-days';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
-import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/line-day';
+import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/advised';
 import type { Level, Need, SeatName } from '../../src/lib/stages/people/seats';
 
 /** The days the Alder Quay Mat Table meets: Thursdays in the boat shed. */
@@ -154,7 +154,8 @@ export async function seatNextDay(groupId: GroupId): Promise<void> {
 		...found,
 		planId: plans[0]?.id ?? null,
 		ballsWanted: 14,
-		also: 'go on with the loom'
+		also: 'go on with the loom',
+		besides: { load: 0, finish: 0, check: 3, pillows: 4 }
 	});
 	const day = await findDay(groupId, id);
 	if (termed.outcome !== 'kept' || !day) throw new Error('the next day of the demo was not kept');
@@ -164,7 +165,7 @@ export async function seatNextDay(groupId: GroupId): Promise<void> {
 		const personId = day.people.find((one) => one.name === name)?.id;
 		return personId ? [{ personId, station: 'weave', from: day.from, to: day.to }] : [];
 	});
-	const { sittings } = await seatDay(seatOrderOf(day, work, loom));
-	const seated = await keepSeats(groupId, id, day.version, seatsOfAdvice(sittings, day, loom));
+	const advice = await seatDay(seatOrderOf(day, work, loom));
+	const seated = await keepSeats(groupId, id, day.version, seatsOfAdvice(advice, day, loom));
 	if (seated.outcome !== 'kept') throw new Error(`the demo seats: ${JSON.stringify(seated)}`);
 }

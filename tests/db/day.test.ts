@@ -12,7 +12,7 @@ import { addTableDay, setWhoComes } from '../../src/lib/server/people/table-days
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
-import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/line-day';
+import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/advised';
 import type { DaySeat } from '../../src/lib/stages/day/day-view';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { execute } from '../../src/lib/server/db/verbs';
@@ -153,9 +153,10 @@ describe('the seats of a day', () => {
 			cutters: 4
 		});
 		if (!work) throw new Error('no work');
-		const { sittings, bound, worth } = await seatDay(seatOrderOf(day, work, []));
+		const advice = await seatDay(seatOrderOf(day, work, []));
+		const { bound, worth } = advice;
 		expect(worth).toBeLessThanOrEqual((bound ?? 0) + 1e-6);
-		const advised = seatsOfAdvice(sittings, day, []);
+		const advised = seatsOfAdvice(advice, day, []);
 		expect(await t.seats(advised)).toMatchObject({ outcome: 'kept' });
 		expect((await findDay(t.group, t.day))?.seats).toEqual(expect.arrayContaining(advised));
 	});

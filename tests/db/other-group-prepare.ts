@@ -117,6 +117,7 @@ const terms = {
 	planId: null,
 	ballsWanted: null,
 	also: null,
+	besides: { load: 0, finish: 0, check: 0, pillows: 0 },
 	cutWith: 'scissors'
 } as const;
 const orRefused = (work: Promise<unknown>) => work.catch(() => 'refused');

@@ -179,7 +179,8 @@ export const defaults = {
 	bandCrossing: spread(6, 's a crossing', 0.35),
 	finishMat: spread(40 * 60, 's a mat', 0.35),
 	checkMat: spread(10 * 60, 's a mat', 0.35),
-	rollMat: spread(5 * 60, 's a mat', 0.35)
+	rollMat: spread(5 * 60, 's a mat', 0.35),
+	stuffPillow: spread(20 * 60, 's a pillow', 0.35)
 } as const satisfies Record<string, CraftDefault>;
 
 export type DefaultName = keyof typeof defaults;

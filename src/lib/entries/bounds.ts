@@ -26,6 +26,10 @@ export const bounds = {
 	'bag_kind.mass_g': planLimits['bag.mass_g'],
 	'bag_kind.handful_count': { atLeast: 1, atMost: 1000 },
 	'table_day.balls_wanted': { atLeast: 1, atMost: 10_000 },
+	'table_day.strands_wanted': { atLeast: 0, atMost: 400 },
+	'table_day.finishes_wanted': { atLeast: 0, atMost: 100 },
+	'table_day.checks_wanted': { atLeast: 0, atMost: 100 },
+	'table_day.pillows_wanted': { atLeast: 0, atMost: 100 },
 	'table_day.pause_minutes': { atLeast: 1, atMost: 60 },
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 }
 } as const satisfies Record<string, Bound>;

@@ -13,6 +13,8 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to", to_json(t.breaks) as breaks,
 			t.pause_minutes as "breakLength", t.plan_id as "planId", t.balls_wanted as "ballsWanted", t.also,
+			json_build_object('load', t.strands_wanted, 'finish', t.finishes_wanted, 'check', t.checks_wanted,
+				'pillows', t.pillows_wanted) as besides,
 			t.cut_with as "cutWith", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed", t.foreseen,
 			(select coalesce(json_agg(json_build_object('personId', s.person_id, 'station', s.station,
 				'from', s.from_minute, 'to', s.to_minute) order by s.person_id, s.from_minute), '[]')
@@ -38,7 +40,15 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 /** What is planned of a day, beside its seats. */
 export type DayTerms = Pick<
 	PlannedDay,
-	'from' | 'to' | 'breaks' | 'breakLength' | 'planId' | 'ballsWanted' | 'also' | 'cutWith'
+	| 'from'
+	| 'to'
+	| 'breaks'
+	| 'breakLength'
+	| 'planId'
+	| 'ballsWanted'
+	| 'also'
+	| 'cutWith'
+	| 'besides'
 >;
 
 /** Sets when a day runs and what it is for, where nobody changed it meanwhile. Seats keep within its time. */
@@ -46,7 +56,7 @@ export const keepTerms = (
 	groupId: GroupId,
 	id: string,
 	version: number,
-	{ from, to, breaks, breakLength, planId, ballsWanted, also, cutWith }: DayTerms
+	{ from, to, breaks, breakLength, planId, ballsWanted, also, cutWith, besides }: DayTerms
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
 		if (planId !== null) {
@@ -59,9 +69,26 @@ export const keepTerms = (
 		}
 		const set = await execute(
 			`update table_day set version = version + 1, from_minute = $4, to_minute = $5, breaks = $6::integer[],
-				pause_minutes = $7, plan_id = $8, balls_wanted = $9, also = $10, cut_with = $11
+				pause_minutes = $7, plan_id = $8, balls_wanted = $9, also = $10, cut_with = $11,
+				strands_wanted = $12, finishes_wanted = $13, checks_wanted = $14, pillows_wanted = $15
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
-			[groupId, id, version, from, to, breaks, breakLength, planId, ballsWanted, also, cutWith],
+			[
+				groupId,
+				id,
+				version,
+				from,
+				to,
+				breaks,
+				breakLength,
+				planId,
+				ballsWanted,
+				also,
+				cutWith,
+				besides.load,
+				besides.finish,
+				besides.check,
+				besides.pillows
+			],
 			client
 		);
 		if (set === 0) return refuse('day', changedMeanwhile);

@@ -1,6 +1,8 @@
 import { bounds, longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { minuteOf } from '$lib/stages/day/clock';
+import type { BesideWork } from '$lib/core/line/beside';
+import { besideFields } from '$lib/stages/day/beside-words';
 import type { DaySeat } from '$lib/stages/day/day-view';
 import { stations } from '$lib/stages/people/seats';
 import { z } from 'zod';
@@ -15,9 +17,10 @@ export function readTerms(form: FormData): {
 	problems: Record<string, string>;
 } {
 	const typed = Object.fromEntries(
-		['from', 'to', 'breaks', 'pause_minutes', 'plan', 'balls_wanted', 'also', 'cut_with'].map(
-			(name) => [name, String(form.get(name) ?? '').slice(0, 400)]
-		)
+		[
+			...['from', 'to', 'breaks', 'pause_minutes', 'plan', 'balls_wanted', 'also', 'cut_with'],
+			...Object.values(besideFields)
+		].map((name) => [name, String(form.get(name) ?? '').slice(0, 400)])
 	) as Record<string, string>;
 	const read = new FormReader(typed);
 	const { problems } = read;
@@ -40,6 +43,10 @@ export function readTerms(form: FormData): {
 	const ballsWanted = typed['balls_wanted']?.trim()
 		? read.count('balls_wanted', bounds['table_day.balls_wanted'])
 		: null;
+	const wantedOf = (work: BesideWork) => {
+		const name = besideFields[work];
+		return typed[name]?.trim() ? read.count(name, bounds[`table_day.${name}`]) : 0;
+	};
 	const plan = typed['plan'] ?? '';
 	const planId = plan === '' ? null : (z.uuid().safeParse(plan).data ?? null);
 	if (plan !== '' && planId === null) problems['plan'] = 'Choose a plan of the list.';
@@ -51,6 +58,12 @@ export function readTerms(form: FormData): {
 			breakLength,
 			planId,
 			ballsWanted,
+			besides: {
+				load: wantedOf('load'),
+				finish: wantedOf('finish'),
+				check: wantedOf('check'),
+				pillows: wantedOf('pillows')
+			},
 			also: read.text('also', longest['table_day.also']),
 			cutWith: typed['cut_with'] === 'rolling-blade' ? 'rolling-blade' : 'scissors'
 		},

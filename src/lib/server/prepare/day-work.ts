@@ -137,6 +137,12 @@ export async function workOfDay(
 				balls: 0
 			},
 			pace: byStation((station) => 1 / practice.hands[station].mean),
+			besidePace: {
+				load: 1,
+				finish: 1 / practice.hands.finish.mean,
+				check: 1 / practice.hands.check.mean,
+				pillows: 1
+			},
 			cutters: counted.length === 0 ? null : counted.reduce((sum, { count }) => sum + count, 0)
 		}
 	};

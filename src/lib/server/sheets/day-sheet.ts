@@ -5,6 +5,7 @@ import { cutScene } from '$lib/core/drawing/bag-scene';
 import type { JointKind } from '$lib/core/joint/joints';
 import type { LineStation } from '$lib/core/line/line';
 import { lineStations } from '$lib/core/line/line';
+import { besideWanted } from '$lib/stages/day/beside-words';
 import { breaksOf, clockWords } from '$lib/stages/day/clock';
 import type { DaySeat, DayWork, PlannedDay } from '$lib/stages/day/day-view';
 import { stationWords } from '$lib/stages/day/day-words';
@@ -84,6 +85,7 @@ function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 		[
 			`For ${work.planName}`,
 			...(day.ballsWanted === null ? [] : [`${day.ballsWanted} balls wanted`]),
+			...besideWanted(day),
 			...(day.also === null ? [] : [day.also])
 		].join(' · '),
 		{ sizePt: 12 }

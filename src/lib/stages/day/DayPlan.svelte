@@ -4,6 +4,8 @@
 	import { invalidateAll } from '$app/navigation';
 	import { lineStations } from '$lib/core/line/line';
 	import { onMount, untrack } from 'svelte';
+	import type { BesideWork } from '$lib/core/line/beside';
+	import { undoneWords } from './beside-words';
 	import { clockWords } from './clock';
 	import DayInWords from './DayInWords.svelte';
 	import SeatList from './SeatList.svelte';
@@ -33,6 +35,7 @@
 	let isKeeping = $state(false);
 	let said = $state('');
 	let bound = $state<number | null>(null);
+	let undone = $state('');
 	let isSeating = $state(false);
 	let running = $state<number | null>(null);
 	let hasScripts = $state(false);
@@ -81,8 +84,13 @@
 		try {
 			const answer = await fetch(`/prepare/days/${day.id}/advice`);
 			if (!answer.ok) throw new Error('no advice');
-			const advised = (await answer.json()) as { seats: DaySeat[]; bound: number | null };
+			const advised = (await answer.json()) as {
+				seats: DaySeat[];
+				bound: number | null;
+				undone: Partial<Record<BesideWork, number>>;
+			};
 			bound = advised.bound;
+			undone = undoneWords(advised.undone);
 			if (bench.take(advised.seats)) await keep();
 		} catch {
 			said = 'No advice could be had just now. Try again in a moment.';
@@ -151,9 +159,8 @@
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
 		<p class="text-[1.0625rem]" aria-live="polite">
 			<strong class="text-2xl" data-balls>{countWords('balls', counts.balls)}</strong>
-			{#if bench.chance}{bench.chance.balls.low}–{bench.chance.balls.high}{/if} by {clockWords(
-				day.to
-			)}
+			{#if bench.chance && bench.chance.balls.low < bench.chance.balls.high}{bench.chance.balls
+					.low}–{bench.chance.balls.high}{/if} by {clockWords(day.to)}
 			of {work.planName}{#if counts.joined >= 1}, and strand of {Math.floor(counts.joined)} bags{/if}
 			{#if lacks !== null}<span class="quiet"
 					>· {lacks === 0 ? 'as many as are wanted' : `${lacks} short of ${day.ballsWanted}`}</span
@@ -170,6 +177,7 @@
 		</p>
 	</div>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
+	{#if undone}<p class="font-semibold" data-undone>{undone}</p>{/if}
 	{#if bench.refusal}<p class="font-semibold text-error" role="alert" data-refusal>
 			{bench.refusal}
 		</p>{/if}

@@ -58,8 +58,11 @@
 	<p>
 		<strong data-made>{countWords('balls', done.ball)}</strong> wound
 		{#if day.foreseen}
-			· foreseen: {countWords('balls', day.foreseen.balls)}, {day.foreseen.low} to {day.foreseen
-				.high} by chance
+			· foreseen: {countWords(
+				'balls',
+				day.foreseen.balls
+			)}{#if day.foreseen.low < day.foreseen.high},
+				{day.foreseen.low} to {day.foreseen.high} by chance{/if}
 		{/if}
 		{#if day.ballsWanted !== null}· {day.ballsWanted} wanted{/if}
 	</p>

@@ -1,5 +1,7 @@
 <script lang="ts">
 	// When a day runs and what it is for.
+	import { besideWorks } from '$lib/core/line/beside';
+	import { besideFields, besideLabels } from './beside-words';
 	import { clockWords } from './clock';
 	import type { PlannedDay } from './day-view';
 
@@ -18,7 +20,10 @@
 		plan: day.planId ?? plans[0]?.id ?? '',
 		balls_wanted: day.ballsWanted === null ? '' : String(day.ballsWanted),
 		also: day.also ?? '',
-		cut_with: day.cutWith
+		cut_with: day.cutWith,
+		...Object.fromEntries(
+			besideWorks.map((work) => [besideFields[work], String(day.besides[work] || '')])
+		)
 	});
 	const value = (name: string) => typed?.[name] ?? start[name] ?? '';
 </script>
@@ -75,7 +80,10 @@
 				>
 			</select>
 		</label>
-		{@render field('also', 'And also', 'Load the loom, finish two mats …', 'text')}
+		{#each besideWorks as work (work)}
+			{@render field(besideFields[work], besideLabels[work], '', 'numeric')}
+		{/each}
+		{@render field('also', 'And also', 'What else the day is for, in a word.', 'text')}
 	</div>
 	<button class="btn justify-self-start btn-accent">Keep this</button>
 </form>

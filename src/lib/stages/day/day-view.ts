@@ -1,3 +1,4 @@
+import type { BesideWork } from '$lib/core/line/beside';
 import type { LineStation } from '$lib/core/line/line';
 import type { Level, SeatName } from '$lib/stages/people/seats';
 import type { Coming } from './there';
@@ -54,6 +55,8 @@ export interface PlannedDay {
 	readonly planId: string | null;
 	readonly ballsWanted: number | null;
 	readonly also: string | null;
+	/** What is wanted beside the line: so many of each. */
+	readonly besides: Readonly<Record<BesideWork, number>>;
 	readonly cutWith: CutWith;
 	readonly isOpen: boolean;
 	readonly isClosed: boolean;
@@ -83,6 +86,8 @@ export interface DayWork {
 	};
 	/** Of the group's own pace: 1 is the craft's. */
 	readonly pace: Readonly<Record<LineStation, number>>;
+	/** The same of the works beside the line. */
+	readonly besidePace: Readonly<Record<BesideWork, number>>;
 	/** The most people who can cut at once, by the tools there are; null where no tool is listed. */
 	readonly cutters: number | null;
 }

@@ -14,10 +14,9 @@ import {
 	movedSeats,
 	restOf,
 	rulesOf,
-	seatOrderOf,
-	seatsOfAdvice,
 	spareOf
 } from './line-day';
+import { seatOrderOf, seatsOfAdvice } from './advised';
 import { thereOf, wasThere, withComings } from './there';
 
 const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPerson => ({
@@ -41,6 +40,7 @@ const day: PlannedDay = {
 	planId: null,
 	ballsWanted: null,
 	also: null,
+	besides: { load: 0, finish: 0, check: 0, pillows: 0 },
 	cutWith: 'scissors',
 	isOpen: false,
 	isClosed: false,
@@ -59,6 +59,7 @@ const work: DayWork = {
 	line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 },
 	stock: { bags: 200, flat: 0, pieces: 0, joined: 20, balls: 0 },
 	pace: { flatten: 1, cut: 0.8, join: 1, ball: 1 },
+	besidePace: { load: 1, finish: 1, check: 1, pillows: 1 },
 	cutters: 2
 };
 const seat = (personId: string, station: string, from = 1080, to = 1230): DaySeat => ({
@@ -191,7 +192,12 @@ describe('a planned day as it is run', () => {
 			toS: 1500
 		});
 		const advised = [{ name: 'Bo', speed: 1, station: 'ball' as const, fromS: 0, toS: 7500 }];
-		expect(seatsOfAdvice(advised, rest, [seat('Bo', 'flatten'), seat('Mabel', 'weave')])).toEqual([
+		expect(
+			seatsOfAdvice({ sittings: advised, besides: [] }, rest, [
+				seat('Bo', 'flatten'),
+				seat('Mabel', 'weave')
+			])
+		).toEqual([
 			seat('Bo', 'flatten', 1080, 1100),
 			seat('Mabel', 'weave'),
 			seat('Bo', 'ball', 1100)
@@ -301,5 +307,52 @@ describe('who is there', () => {
 			['Suri', [1100]]
 		]);
 		expect(withComings(kept, [], [])).toBe(kept);
+	});
+});
+
+describe('what is wanted beside the line', () => {
+	const wanting: PlannedDay = { ...day, besides: { load: 20, finish: 0, check: 0, pillows: 3 } };
+	const able: PlannedDay = {
+		...wanting,
+		people: [
+			person('Bo', { pillows: 'practised' }),
+			person('Kit', { pillows: 'usual' }, true),
+			person('Wren', { load: 'new', join: 'usual' })
+		]
+	};
+	it('is asked of the adults who sit there, each by their pace', () => {
+		const { besides, people } = seatOrderOf(able, work, []);
+		expect(besides).toEqual([
+			{ work: 'load', seconds: 1800, speeds: { Wren: 0.6 } },
+			{ work: 'pillows', seconds: 3600, speeds: { Bo: 1.3 } }
+		]);
+		// Bo may sit at no station of the line, and is there for the pillows.
+		expect(people.map(({ name, may }) => [name, may])).toEqual([
+			['Bo', []],
+			['Wren', ['join']]
+		]);
+	});
+
+	it('is less by what was sat at it before, and asked anew from then on', () => {
+		const seats: DaySeat[] = [
+			{ personId: 'Bo', station: 'pillows', from: 1080, to: 1140 },
+			{ personId: 'Wren', station: 'weave', from: 1080, to: 1230 }
+		];
+		const rest = restOf(able, 1100);
+		const { besides, people } = seatOrderOf(rest, work, seats);
+		expect(besides).toEqual([
+			{ work: 'load', seconds: 1800, speeds: {} },
+			{ work: 'pillows', seconds: 3600 - 20 * 60 * 1.3, speeds: { Bo: 1.3 } }
+		]);
+		expect(people.map(({ name }) => name)).toEqual(['Bo']);
+		const advised = {
+			sittings: [],
+			besides: [{ name: 'Bo', work: 'pillows' as const, fromS: 0, toS: 600 }]
+		};
+		expect(seatsOfAdvice(advised, rest, seats)).toEqual([
+			{ personId: 'Bo', station: 'pillows', from: 1080, to: 1100 },
+			{ personId: 'Wren', station: 'weave', from: 1080, to: 1230 },
+			{ personId: 'Bo', station: 'pillows', from: 1100, to: 1110 }
+		]);
 	});
 });

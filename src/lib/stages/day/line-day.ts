@@ -6,8 +6,7 @@ import type { FreePerson } from '$lib/core/line/people';
 import type { SeatRules } from '$lib/core/line/rules';
 import { brokenRule } from '$lib/core/line/rules';
 import type { Level } from '$lib/stages/people/seats';
-import type { Stretch } from './clock';
-import { minuteWorked, workedOf, workedUntil } from './clock';
+import { workedOf } from './clock';
 import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
 import { seatsThere, stayIn } from './there';
 
@@ -32,9 +31,12 @@ export function levelAt(
 		: (seats['cut-sharp'] ?? seats['cut-blunt'] ?? null);
 }
 
+/** The same as a number: what a level multiplies the pace by; the usual where none is said. */
+export const speedOfLevel = (level: Level | null): number => levelSpeeds[level ?? 'usual'];
+
 /** How fast somebody is at a station, against the craft's pace; the group's usual where they were never said to sit there. */
 function speedAt(person: DayPerson, station: LineStation, { line, pace }: DayWork): number {
-	return levelSpeeds[levelAt(person, station, line.cutTool) ?? 'usual'] * pace[station];
+	return speedOfLevel(levelAt(person, station, line.cutTool)) * pace[station];
 }
 
 /** The rules of a day's seats. */
@@ -99,50 +101,6 @@ export const freeOf = (
 		const speeds = byStation((station) => speedAt(person, station, work));
 		return [{ name: person.id, speeds, may, fromS: 0, toS: lengthS }];
 	});
-
-/** What is asked of the advice: a day without its breaks, and everyone who is not at work elsewhere. */
-export function seatOrderOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]) {
-	const lengthS = workedUntil(day.to, day) * 60;
-	const elsewhere = new Set(
-		seats.filter(({ station }) => !isLineStation(station)).map(({ personId }) => personId)
-	);
-	const people = day.people.filter(({ id }) => !elsewhere.has(id));
-	const stayOf = (id: string): Stretch => {
-		const person = people.find((one) => one.id === id);
-		return (person && stayIn(person, day)) ?? { from: day.from, to: day.from };
-	};
-	return {
-		day: { line: work.line, stock: work.stock, room: {}, lengthS },
-		people: freeOf(day, work, people, lengthS).flatMap((free): FreePerson[] => {
-			const stay = stayOf(free.name);
-			const [fromS, toS] = [stay.from, stay.to].map((minute) => workedUntil(minute, day) * 60);
-			return fromS !== undefined && toS !== undefined && fromS < toS
-				? [{ ...free, fromS, toS }]
-				: [];
-		}),
-		rules: rulesOf(day, work),
-		seed: 1
-	};
-}
-
-/** Advised sittings as seats by the hall's clock, beside the seats of those who work elsewhere. */
-export const seatsOfAdvice = (
-	sittings: readonly Sitting[],
-	day: PlannedDay,
-	seats: readonly DaySeat[]
-): DaySeat[] => [
-	...seats.flatMap((seat): DaySeat[] => {
-		if (!isLineStation(seat.station)) return [seat];
-		// What was sat before the advice begins stays as it was.
-		return seat.from < day.from ? [{ ...seat, to: Math.min(seat.to, day.from) }] : [];
-	}),
-	...sittings.map(({ name, station, fromS, toS }) => ({
-		personId: name,
-		station,
-		from: Math.round(minuteWorked(fromS / 60, day)),
-		to: Math.round(minuteWorked(toS / 60, day))
-	}))
-];
 
 /** Somebody moved to a station from a minute on, until they would have gone; null takes them from the table. */
 export function movedSeats(

@@ -3,6 +3,7 @@
 	import DayTerms from '$lib/stages/day/DayTerms.svelte';
 	import DayRun from '$lib/stages/day/DayRun.svelte';
 	import { restOf } from '$lib/stages/day/line-day';
+	import { besideWanted } from '$lib/stages/day/beside-words';
 	import { clockWords } from '$lib/stages/day/clock';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -18,6 +19,7 @@
 	const aim = $derived(
 		[
 			data.day.ballsWanted === null ? '' : `${data.day.ballsWanted} balls wanted`,
+			...besideWanted(data.day),
 			data.day.also ?? ''
 		].filter((words) => words !== '')
 	);
@@ -61,17 +63,17 @@
 			>
 		</p>
 	</header>
-	<details class="sheet px-4 py-1 open:pb-4" open={isTermsOpen}>
-		<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-			>When, and what for</summary
-		>
-		<DayTerms
-			day={data.day}
-			plans={data.plans}
-			typed={form && 'typed' in form ? form.typed : undefined}
-			{problems}
-		/>
-	</details>
+	{#if !data.day.isClosed}<details class="sheet px-4 py-1 open:pb-4" open={isTermsOpen}>
+			<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+				>When, and what for</summary
+			>
+			<DayTerms
+				day={data.day}
+				plans={data.plans}
+				typed={form && 'typed' in form ? form.typed : undefined}
+				{problems}
+			/>
+		</details>{/if}
 	{#if work && (data.isBegun || data.taps.last.length > 0 || data.day.isOpen)}
 		<DayRun
 			day={data.day}

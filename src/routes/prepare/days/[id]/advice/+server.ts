@@ -2,7 +2,7 @@ import { askedDay, workThere } from '$lib/server/day/day-now';
 import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { workOfDay } from '$lib/server/prepare/day-work';
-import { seatOrderOf, seatsOfAdvice } from '$lib/stages/day/line-day';
+import { seatOrderOf, seatsOfAdvice } from '$lib/stages/day/advised';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -10,6 +10,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ locals, params }) => {
 	const day = await askedDay(locals.groupId, params.id);
 	const work = workThere(await whileReached(workOfDay(locals.groupId, day)));
-	const { sittings, bound, worth } = await heavily('seats', seatOrderOf(day, work, day.seats));
-	return json({ seats: seatsOfAdvice(sittings, day, day.seats), bound, worth });
+	const advice = await heavily('seats', seatOrderOf(day, work, day.seats));
+	const { bound, worth, undone } = advice;
+	return json({ seats: seatsOfAdvice(advice, day, day.seats), bound, worth, undone });
 };

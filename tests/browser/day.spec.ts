@@ -343,6 +343,7 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	await expect(page.getByRole('status').getByText('Kept: Bo is not here any more.')).toBeVisible();
 	await page.getByRole('button', { name: 'Take back what was said of Bo' }).click();
 	await expect(page.getByRole('button', { name: 'Bo left' })).toBeVisible();
+	await expect(page.locator('[data-here]')).toContainText('Who is here: 6 of 6');
 	await page.getByRole('button', { name: 'Gus is not coming' }).click();
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');
 	await page.reload();

@@ -120,7 +120,7 @@
 		>
 		{#if count > 1}
 			<label class="grid gap-1"
-				>Fewer
+				>Fewer than that
 				<input
 					class="field w-28"
 					type="number"

@@ -72,7 +72,7 @@
 				{#if !said}
 					<button
 						class="btn"
-						onclick={() => void say(person, 'left', day.from)}
+						onclick={() => void say(person, 'left', 0)}
 						aria-label="{person.name} is not coming">Not coming</button
 					>
 				{/if}

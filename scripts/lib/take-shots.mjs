@@ -53,11 +53,15 @@ const shots = [
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },
 	{ name: 'asks', path: '/gather/asks' },
-	{ name: 'kinds', path: '/gather/kinds' },
 	{ name: 'lists', path: '/gather/lists', act: bringList },
 	{ name: 'measures', path: '/measures' },
 	{ name: 'table', path: '/prepare' },
 	{ name: 'balls', path: '/prepare/balls' },
+	{
+		name: 'day',
+		path: '/prepare/days/00000000-0000-4000-8000-000000009005',
+		act: (page) => page.getByText(/\d+–\d+ by 20:30/).waitFor()
+	},
 	{
 		name: 'people',
 		path: '/people',

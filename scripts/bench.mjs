@@ -18,6 +18,8 @@ await runMain(async () => {
 	await ensureBuild();
 	if (isAsked('core')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
 
+	if (isAsked('ready')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/ready.ts']);
+
 	if (isAsked('line')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/line.ts']);
 
 	// A database as it is kept: every write is on the disk before it is acknowledged.

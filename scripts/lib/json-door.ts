@@ -15,3 +15,26 @@ export function textOf(place: string): string | null {
 		return null;
 	}
 }
+
+type Read<Value> =
+	| { readonly value: Value; readonly problems?: never }
+	| { readonly problems: readonly { readonly path: string; readonly sentence: string }[] };
+
+/** Answers the file that a door was called with, as JSON; or says all that is wrong with it. */
+export function answerFile<Value>(
+	name: string,
+	read: (text: string) => Read<Value>,
+	answer: (value: Value) => object
+): void {
+	const [file] = process.argv.slice(2);
+	if (!file) {
+		refuse([`Usage: npm run --silent ${name} -- FILE   (or - to read standard input)`]);
+		return;
+	}
+	const text = textOf(file);
+	const found = text === null ? null : read(text);
+	if (!found) refuse([`${file}: this file cannot be read.`]);
+	else if (found.problems)
+		refuse(found.problems.map(({ path, sentence }) => `${path}: ${sentence}`));
+	else process.stdout.write(`${JSON.stringify(answer(found.value), null, '\t')}\n`);
+}

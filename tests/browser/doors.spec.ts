@@ -56,6 +56,19 @@ test('the command line answers a day at the table, and refuses a file of many wi
 	expect(stderr).toContain('file: This holds many days. Give one at a time.');
 });
 
+test('the command line says when mats are ready, and what is wrong with a list', () => {
+	const door = ['run', '--silent', 'ready', '--', '-'];
+	const mats = [{ today: '2026-11-26', done: 1 }];
+	const out = execFileSync('npm', door, { input: JSON.stringify(mats), encoding: 'utf8' });
+	expect(JSON.parse(out)).toEqual([
+		{ low: '2026-11-26', middle: '2026-11-26', high: '2026-11-26' }
+	]);
+	const bad = spawnSync('npm', door, { input: '[{"today":"soon","done":2}]', encoding: 'utf8' });
+	expect([bad.status, bad.stdout]).toEqual([2, '']);
+	expect(bad.stderr).toContain('0.today: This is a day, like 2026-11-26.');
+	expect(bad.stderr).toContain('0.done: ');
+});
+
 test('POST /api/estimate says the same for every worked case', async ({ request }) => {
 	for (const { name, plan, expected } of cases) {
 		const answer = (await (await request.post('/api/estimate', { data: plan })).json()) as {

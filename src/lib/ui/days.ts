@@ -37,3 +37,7 @@ export function minuteIn(timeZone: string, at: Date): number {
 	const [hours, minutes] = clock.format(at).split(':');
 	return Number(hours) * 60 + Number(minutes);
 }
+
+/** The day so many days after another: `dayAfter('2026-11-26', 7)` is `2026-12-03`. */
+export const dayAfter = (day: string, days: number): string =>
+	new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);

@@ -1,0 +1,4 @@
+// npm run --silent ready -- FILE
+import { runDoor } from './lib/run-door.mjs';
+
+await runDoor('ready');

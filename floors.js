@@ -23,11 +23,11 @@ const core = [
 	['core/techniques'],
 	['core/tools'],
 	['core/effort', 'core/drawing'],
-	['core/line', 'core/hand'],
+	['core/line'],
 	['core/practice'],
 	['core/model'],
 	['core/back', 'core/store'],
-	['core/judge'],
+	['core/judge', 'core/hand'],
 	['core/estimate'],
 	['core/calibrate', 'core/compare', 'core/explain', 'core/prepare', 'core/simulate']
 ];
@@ -53,7 +53,7 @@ const server = [
 	['server/web', 'server/plan', 'server/sheets'],
 	['server/heavy', 'server/measures'],
 	['server/gather'],
-	['server/people', 'server/prepare'],
+	['server/people', 'server/prepare', 'server/hand'],
 	['server/asks'],
 	['server/bench', 'server/entries', 'server/out'],
 	['server/day']

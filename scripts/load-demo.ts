@@ -3,6 +3,7 @@ import { barePractice } from '../src/lib/core/practice/practice';
 // The demo world: made up, the same every time, loaded once.
 import { loadDaysBehind } from './demo/days-behind';
 import { loadGathered } from './demo/gathered';
+import { loadMats } from './demo/mats';
 import { loadPeople, seatNextDay } from './demo/people';
 import { demoPlans } from './demo/plans';
 import { writeOf } from '../src/lib/server/plan/keep-form';
@@ -42,6 +43,7 @@ async function load() {
 	await loadDaysBehind(localGroupId);
 	await loadGathered(localGroupId);
 	await seatNextDay(localGroupId);
+	await loadMats(localGroupId);
 	await execute('update volunteer_group set name = $2, has_demo_world = true where id = $1', [
 		localGroupId,
 		'Alder Quay Mat Table'

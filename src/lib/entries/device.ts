@@ -21,3 +21,14 @@ export function thisDevice(storage: () => Storage = () => globalThis.localStorag
 		return {};
 	}
 }
+
+/** The mark of the last entry of this device; none where there was none, or the device remembers nothing. */
+export function lastOfDevice(storage: () => Storage = () => globalThis.localStorage): DeviceMark {
+	try {
+		const device = storage().getItem(deviceName);
+		const sequence = Number(storage().getItem(sequenceName) ?? 0);
+		return device && Number.isSafeInteger(sequence) ? { device, sequence } : {};
+	} catch {
+		return {};
+	}
+}

@@ -1,5 +1,6 @@
 import type { EntryType as EntryTypeOf } from './entry-type';
 import { ballType } from './types/ball';
+import { beginType, handOnType } from './types/begin';
 import { bagKindType } from './types/bag-kind';
 import { correctionType } from './types/correction';
 import { cutType } from './types/cut';
@@ -11,6 +12,7 @@ import { measurementType } from './types/measurement';
 import { movementType } from './types/movement';
 import { presenceType } from './types/presence';
 import { recountType } from './types/recount';
+import { rowType, rowsType } from './types/row';
 import { scrapType } from './types/scrap';
 import { sortingType } from './types/sorting';
 import { tapType } from './types/tap';
@@ -35,7 +37,11 @@ export const entryTypes = {
 	recount: recountType,
 	tap: tapType,
 	presence: presenceType,
-	scrap: scrapType
+	scrap: scrapType,
+	begin: beginType,
+	'hand-on': handOnType,
+	row: rowType,
+	rows: rowsType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

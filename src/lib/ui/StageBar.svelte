@@ -12,7 +12,7 @@
 		{ name: 'Plan', href: '/plan' },
 		{ name: 'Gather', href: '/gather' },
 		{ name: 'Prepare', href: '/prepare' },
-		{ name: 'Make' },
+		{ name: 'Make', href: '/make' },
 		{ name: 'Check' },
 		{ name: 'Hand over' }
 	];

@@ -9,6 +9,8 @@ import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
+import { keepBegin, keepHandOn } from '../hand/begin';
+import { keepRow, keepRows } from '../hand/rows';
 import { keepPresence } from '../people/presence';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
 import { keepLoad } from '../prepare/load-loom';
@@ -46,7 +48,11 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	recount: keepRecount,
 	tap: keepTap,
 	presence: keepPresence,
-	scrap: keepScrap
+	scrap: keepScrap,
+	begin: keepBegin,
+	'hand-on': keepHandOn,
+	row: keepRow,
+	rows: keepRows
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

@@ -1,0 +1,108 @@
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { many, maybeOne } from '../../src/lib/server/db/verbs';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { listPlans } from '../../src/lib/server/plan/plans';
+
+/** Mats in hand: by which plan, who makes them, since when, and rows by the weeks that brought some. */
+interface DemoMat {
+	readonly plan: string;
+	readonly maker: string;
+	readonly begun: string;
+	/** Days, and the row it came to: said in the evening. */
+	readonly rows: readonly (readonly [day: string, to: number])[];
+}
+const mats: readonly DemoMat[] = [
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Mabel',
+		begun: '2026-10-01',
+		rows: [
+			['2026-10-05', 18],
+			['2026-10-12', 36],
+			['2026-10-20', 52],
+			['2026-10-27', 70],
+			['2026-11-03', 88],
+			['2026-11-10', 101],
+			['2026-11-17', 119],
+			['2026-11-24', 134]
+		]
+	},
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Odo',
+		begun: '2026-09-10',
+		rows: [
+			['2026-09-20', 40],
+			['2026-10-04', 71],
+			['2026-10-28', 88]
+		]
+	},
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Tilde',
+		begun: '2026-09-24',
+		rows: [
+			['2026-10-02', 30],
+			['2026-10-16', 82],
+			['2026-10-30', 124],
+			['2026-11-13', 156],
+			['2026-11-25', 171]
+		]
+	},
+	{
+		plan: 'Bands for the open day',
+		maker: 'Gus',
+		begun: '2026-10-22',
+		rows: [
+			['2026-11-02', 210],
+			['2026-11-16', 640],
+			['2026-11-25', 990]
+		]
+	},
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Ines',
+		begun: '2026-11-19',
+		rows: [['2026-11-24', 12]]
+	},
+	{ plan: 'Frame mat', maker: 'Jo', begun: '2026-11-26', rows: [] },
+	{
+		plan: 'Thick mat from allotment',
+		maker: 'Suri',
+		begun: '2026-08-20',
+		rows: [
+			['2026-09-20', 24],
+			['2026-10-25', 52],
+			['2026-11-25', 77]
+		]
+	}
+];
+
+/** The mats that the table has in hand. */
+export async function loadMats(groupId: GroupId): Promise<void> {
+	const plans = await listPlans(groupId);
+	const people = await many<{ id: string; name: string }>(
+		'select id, name from person where group_id = $1 and name is not null',
+		[groupId]
+	);
+	let sent = 0;
+	const enter = async (type: string, typed: Record<string, string>, day: string) => {
+		const key = `00000000-0000-4000-8000-${String(700_000 + sent++).padStart(12, '0')}`;
+		const entry = { key, type, typed, at: `${day}T19:00:00Z` };
+		const saved = await takeEntry(groupId, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
+		if (saved.outcome === 'refused')
+			throw new Error(`the demo ${type} was refused: ${JSON.stringify(saved.problems)}`);
+		return saved;
+	};
+	for (const { plan, maker, begun, rows } of mats) {
+		const found = plans.find(({ name }) => name.startsWith(plan));
+		const person = people.find(({ name }) => name === maker);
+		const { id } = await enter('begin', { plan: found?.id ?? '', person: person?.id ?? '' }, begun);
+		const mat = await maybeOne<{ code: string }>(
+			'select code from thing where group_id = $1 and entry_id = $2',
+			[groupId, Number(id)]
+		);
+		for (const [day, to] of rows)
+			await enter('rows', { mat: mat?.code ?? '', to: String(to) }, day);
+	}
+}

@@ -1,0 +1,24 @@
+import type { GroupId } from '$lib/server/base/group-id';
+import { findThing } from '$lib/server/book/things';
+
+type Found =
+	| {
+			readonly id: number;
+			readonly planId: string;
+			readonly planVersion: number;
+			readonly problem?: never;
+	  }
+	| { readonly problem: string };
+
+/** The mat with a code, where it is being made; else why it is not. */
+export async function matInHand(groupId: GroupId, code: string): Promise<Found> {
+	const thing = await findThing(groupId, code);
+	if (!thing) return { problem: 'No mat of this group has that label.' };
+	const { id, sort, planId, planVersion, state } = thing;
+	if (sort !== 'mat' || planId === null || planVersion === null)
+		return { problem: `${code} is on no mat, but on a ${sort}.` };
+	if (state === null) return { problem: `${code} was taken back: it is no mat any more.` };
+	if (state !== 'begun' && state !== 'made')
+		return { problem: `${code} is not being made any more.` };
+	return { id, planId, planVersion };
+}

@@ -1,0 +1,194 @@
+import { DomainError } from '$lib/core/domain-error';
+import { stripesOf } from '$lib/core/colour/stripes';
+import { isMatLengthwise } from '$lib/core/drawing/mat-scene';
+import { matRows } from '$lib/core/hand/mat-rows';
+import { readyWeeks } from '$lib/core/hand/ready-on';
+import type { ReadyWeeks } from '$lib/core/hand/ready-on';
+import { layPlanBalls } from '$lib/core/model/balls-of-plan';
+import { pointFor } from '$lib/core/model/known-for';
+import { modelPlan } from '$lib/core/model/model';
+import type { Practice } from '$lib/core/practice/practice';
+import type { MatInHand, MatLook } from '$lib/stages/hand/mat-view';
+import { daysOf } from '$lib/stages/hand/ready-answer';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { WorkedOut } from '$lib/server/plan/worked-out';
+
+/** How a version of a plan is made, as a mat of it is counted and drawn. */
+interface Making {
+	readonly rows: MatInHand['rows'];
+	readonly look: MatLook | null;
+}
+const makings = new WorkedOut<Making>();
+
+function makingOf({ plan: shape }: PlanDocument, practice: Practice): Making {
+	const plan = planOfShape(shape);
+	try {
+		const model = modelPlan(plan, pointFor(plan, practice));
+		const { mat } = model;
+		const stripes = stripesOf(layPlanBalls(plan, model).runs)
+			// Of a row that two balls share, the longer part is drawn.
+			.filter(({ from, to }) => to - from > 0.5)
+			.map(({ colour, rows }) => ({ colour, rows }));
+		const { kind, widthMm, lengthMm } = mat;
+		const isLengthwise = isMatLengthwise(mat);
+		return { rows: matRows(mat), look: { kind, widthMm, lengthMm, isLengthwise, stripes } };
+	} catch (error) {
+		if (error instanceof DomainError) return { rows: null, look: null };
+		throw error;
+	}
+}
+
+interface MatRow {
+	readonly id: number;
+	readonly code: string;
+	readonly planId: string;
+	readonly planVersion: number;
+	readonly planName: string;
+	readonly makerId: string | null;
+	readonly makerName: string | null;
+	readonly loom: string | null;
+	readonly begunAt: Date;
+	readonly lastAt: Date | null;
+	readonly near: number;
+	readonly far: number;
+	/** Days of the hall since the last row, or since it was begun; and since it was begun. */
+	readonly stillDays: number;
+	readonly begunDays: number;
+	/** Rows of past weeks: week 0 ends today. */
+	readonly weeks: readonly { readonly week: number; readonly rows: number }[];
+}
+
+/** Weeks of log that a forecast rests on. */
+const loggedWeeks = 12;
+
+const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
+		p.id as "makerId", p.name as "makerName",
+		(select o.name from tool o where o.group_id = t.group_id and o.id::text = t.content ->> 'toolId') as loom,
+		e.typed_at as "begunAt", r.last_at as "lastAt",
+		coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
+		$2::date - (coalesce(r.last_at, e.typed_at) at time zone $3)::date as "stillDays",
+		$2::date - (e.typed_at at time zone $3)::date as "begunDays",
+		(select coalesce(json_agg(w), '[]') from (
+			select floor(($2::date - (s.typed_at at time zone $3)::date) / 7.0)::integer as week,
+				sum(coalesce(s.step, 0) + s.jump)::integer as rows
+			from standing_row s where s.group_id = t.group_id and s.thing_id = t.id
+				and s.typed_at > ($2::date - ${7 * loggedWeeks})::timestamp at time zone $3
+			group by 1) w) as weeks
+	from thing t
+	join entry e on e.group_id = t.group_id and e.id = t.entry_id
+	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
+	left join lateral (select x.what from thing_event x where x.group_id = t.group_id and x.thing_id = t.id
+		and not exists (select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id)
+		order by x.id desc limit 1) state on true
+	left join lateral (select h.person_id from hand_on h where h.group_id = t.group_id and h.thing_id = t.id
+		and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
+		order by h.entry_id desc limit 1) hand on true
+	left join person p on p.group_id = t.group_id and p.id = hand.person_id
+	left join lateral (select max(made) filter (where side = 'near') as near,
+			max(made) filter (where side = 'far') as far, max(last_at) as last_at
+		from rows_made m where m.group_id = t.group_id and m.thing_id = t.id) r on true
+	where t.group_id = $1 and t.sort = 'mat' and state.what in ('begun', 'made')
+		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)`;
+
+/** Forecasts by what they rest on: the same mat in the same week says the same. */
+const forecasts = new Map<string, ReadyWeeks>();
+const mostForecasts = 5000;
+const runs = 400;
+
+function readyOf(share: number, weeks: readonly number[]): ReadyWeeks {
+	const key = JSON.stringify([share, weeks]);
+	const known = forecasts.get(key);
+	if (known) return known;
+	if (forecasts.size >= mostForecasts) forecasts.clear();
+	const found = readyWeeks(Math.min(1, share), weeks, { seed: 1, runs });
+	forecasts.set(key, found);
+	return found;
+}
+
+/** Full weeks of a mat's log as shares of it, the newest last. */
+function weekShares({ weeks, begunDays }: MatRow, total: number): number[] {
+	const full = Math.min(loggedWeeks, Math.floor((begunDays + 1) / 7));
+	return Array.from({ length: full }, (_, at) => {
+		const rows = weeks.find(({ week }) => week === full - 1 - at)?.rows ?? 0;
+		return Math.max(0, rows) / total;
+	});
+}
+
+/** Weeks of one maker over all their mats. */
+const addUp = (all: readonly (readonly number[])[]): number[] => {
+	const longest = Math.max(0, ...all.map(({ length }) => length));
+	return Array.from({ length: longest }, (_, at) =>
+		all.reduce((sum, weeks) => sum + (weeks[weeks.length - longest + at] ?? 0), 0)
+	);
+};
+
+/** The day it is in the hall, and where that is. */
+interface Today {
+	readonly today: string;
+	readonly timeZone: string;
+}
+
+async function readMats(
+	groupId: GroupId,
+	rows: readonly MatRow[],
+	{ today }: Today
+): Promise<MatInHand[]> {
+	const practice = await practiceOfGroup(groupId);
+	const versions = rows.map(({ planId, planVersion }) => ({ id: planId, version: planVersion }));
+	const unknown = versions.filter((version) => !makings.get(version, practice));
+	if (unknown.length > 0) {
+		const documents = await many<{ id: string; version: number; document: PlanDocument }>(
+			`select distinct v.plan_id as id, v.version, v.document from plan_version v
+			 join unnest($2::uuid[], $3::integer[]) as a (id, version) on v.plan_id = a.id and v.version = a.version
+			 where v.group_id = $1`,
+			[groupId, unknown.map(({ id }) => id), unknown.map(({ version }) => version)]
+		);
+		for (const { id, version, document } of documents)
+			makings.set({ id, version }, practice, makingOf(document, practice));
+	}
+	const read = rows.map((row) => {
+		const { rows: counted = null, look = null } =
+			makings.get({ id: row.planId, version: row.planVersion }, practice) ?? {};
+		const total = counted?.total ?? 1;
+		return { row, counted, look, total, weeks: weekShares(row, total) };
+	});
+	return read.map(({ row, counted, look, total, weeks }): MatInHand => {
+		const { id, code, planName, planVersion, makerId, makerName, loom, near, far } = row;
+		const share = counted ? Math.min(1, (near + far) / total) : 0;
+		// A maker's weeks are one habit, over all the mats they have.
+		const own =
+			makerId === null
+				? [weeks]
+				: read.filter((one) => one.row.makerId === makerId).map((one) => one.weeks);
+		return {
+			id,
+			code,
+			planName,
+			planVersion,
+			maker: makerId !== null && makerName !== null ? { id: makerId, name: makerName } : null,
+			loom,
+			rows: counted,
+			look,
+			made: { near, far },
+			share,
+			begunAt: row.begunAt,
+			lastAt: row.lastAt,
+			stillDays: row.stillDays,
+			ready: daysOf(today, readyOf(share, addUp(own)))
+		};
+	});
+}
+
+/** Every mat that is being made. */
+export async function listMats(groupId: GroupId, now: Today): Promise<MatInHand[]> {
+	const rows = await many<MatRow>(`${matsText} order by t.id limit 1000`, [
+		groupId,
+		now.today,
+		now.timeZone
+	]);
+	return readMats(groupId, rows, now);
+}

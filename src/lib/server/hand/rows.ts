@@ -1,0 +1,99 @@
+import { DomainError } from '$lib/core/domain-error';
+import { matRows } from '$lib/core/hand/mat-rows';
+import type { MatRows } from '$lib/core/hand/mat-rows';
+import { pointFor } from '$lib/core/model/known-for';
+import { modelPlan } from '$lib/core/model/model';
+import type { RowEntry, RowsEntry, Side } from '$lib/entries/types/row';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, many, one } from '$lib/server/db/verbs';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { findPlanVersion } from '$lib/server/plan/plan-versions';
+import { matInHand } from './mat-in-hand';
+
+/** Keeps a row that was tapped. It is never refused for the count: taps come in any order. */
+export async function keepRow(
+	groupId: GroupId,
+	{ mat, side, step }: RowEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	const found = await matInHand(groupId, mat);
+	if (found.problem !== undefined) return refuse('mat', found.problem);
+	await execute(
+		'insert into row_mark (group_id, entry_id, thing_id, side, step) values ($1, $2, $3, $4, $5)',
+		[groupId, entryId, found.id, side, step]
+	);
+	return { outcome: 'kept', id: entryId };
+}
+
+/** Rows of a mat by its plan; null where it cannot be made so any more. */
+async function plannedRows(
+	groupId: GroupId,
+	planId: string,
+	version: number
+): Promise<MatRows | null> {
+	const kept = await findPlanVersion(groupId, planId, version);
+	if (!kept) return null;
+	const plan = planOfShape(kept.document.plan);
+	try {
+		return matRows(modelPlan(plan, pointFor(plan, await practiceOfGroup(groupId))).mat);
+	} catch (error) {
+		if (error instanceof DomainError) return null;
+		throw error;
+	}
+}
+
+/** Rows at an end before a number is said, and those among the taps that whoever says it has not seen. */
+const beforeSaid = (
+	groupId: GroupId,
+	thingId: number,
+	side: Side,
+	seen: RowsEntry['seen']
+): Promise<{ before: number; unseen: number }> =>
+	one<{ before: number; unseen: number }>(
+		`select coalesce((select made from rows_made where group_id = $1 and thing_id = $2 and side = $3), 0) as before,
+			coalesce((select sum(step) from standing_row where group_id = $1 and thing_id = $2 and side = $3
+				and sequence > coalesce(($4::jsonb ->> device::text)::bigint, -1)), 0)::integer as unseen`,
+		[groupId, thingId, side, seen]
+	);
+
+/** Rows far beyond the plan's are a slip of the finger; a mat may well grow by half. */
+const mostGrowth = 1.5;
+
+/** Keeps a number of rows that was said, with the taps it has seen. */
+export const keepRows = (
+	groupId: GroupId,
+	{ mat, side, to, seen }: RowsEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		const found = await matInHand(groupId, mat);
+		if (found.problem !== undefined) return refuse('mat', found.problem);
+		const rows = await plannedRows(groupId, found.planId, found.planVersion);
+		if (rows && to > rows.total * mostGrowth)
+			return refuse('to', `Its plan has ${rows.total} rows: ${to} is far beyond them.`);
+		const { before, unseen } = await beforeSaid(groupId, found.id, side, seen);
+		await execute(
+			`insert into row_mark (group_id, entry_id, thing_id, side, set_to, seen, jump)
+			 values ($1, $2, $3, $4, $5, $6, $7)`,
+			[groupId, entryId, found.id, side, to, seen, to + unseen - before],
+			client
+		);
+		return { outcome: 'kept', id: entryId };
+	});
+
+/** Of each device, the last row of a mat's end that the book has: what is seen by whoever reads it now. */
+export const seenOf = (
+	groupId: GroupId,
+	thingId: number
+): Promise<{ side: Side; device: string; sequence: number }[]> =>
+	many<{ side: Side; device: string; sequence: number }>(
+		`select side, device::text as device, max(sequence)::float8 as sequence from standing_row
+		 where group_id = $1 and thing_id = $2 and device is not null and sequence is not null
+		 group by side, device order by side, device`,
+		[groupId, thingId]
+	);

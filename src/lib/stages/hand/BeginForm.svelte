@@ -1,0 +1,40 @@
+<script lang="ts">
+	// A mat begun: by which plan, and who makes it.
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { untrack } from 'svelte';
+
+	interface Props {
+		plans: readonly { readonly id: string; readonly name: string }[];
+		people: readonly { readonly id: string; readonly name: string }[];
+		sent?: SentForm | null | undefined;
+	}
+	const { plans, people, sent }: Props = $props();
+	const form = untrack(
+		() =>
+			new TypedForm('begin', { plan: plans[0]?.id ?? '', person: '', code: '' }, getOutbox(), sent)
+	);
+</script>
+
+<EntryForm {form} title="Begin a mat" act="Begin it" stays={['plan']}>
+	<EntrySelect
+		{form}
+		field="plan"
+		label="By which plan"
+		options={plans.map(({ id, name }) => ({ value: id, label: name }))}
+	/>
+	<EntrySelect
+		{form}
+		field="person"
+		label="Who makes it"
+		options={[
+			{ value: '', label: 'at the table' },
+			...people.map(({ id, name }) => ({ value: id, label: name }))
+		]}
+	/>
+	<EntryField {form} field="code" label="Its label, if it has one" autocomplete="off" />
+</EntryForm>

@@ -1,0 +1,132 @@
+<script lang="ts">
+	// A mat as far as it is made: to scale, in the colours of its plan, the rest of it dashed.
+	import { nextRow } from '$lib/core/hand/mat-rows';
+	import type { MatInHand } from './mat-view';
+	import { farWords } from './mat-words';
+
+	interface Props {
+		mat: Pick<MatInHand, 'look' | 'rows' | 'made' | 'share'>;
+		/** The longest mat that is drawn to this scale, mm. */
+		longestMm: number;
+	}
+	const { mat, longestMm }: Props = $props();
+	const uid = $props.id();
+	const look = $derived(
+		mat.look ?? {
+			kind: 'crochet' as const,
+			widthMm: 850,
+			lengthMm: 1850,
+			isLengthwise: false,
+			stripes: []
+		}
+	);
+	/** It grows across its width where rows run along it, or bands lie beside each other. */
+	const isAcross = $derived(look.isLengthwise || look.kind === 'finger-bands');
+	const total = $derived(mat.rows?.total ?? 1);
+	const shareOf = (rows: number) => Math.min(1, rows / total);
+	/** Bands that are done, and the one in work as far as it is. */
+	const band = $derived(
+		look.kind === 'finger-bands' && mat.rows
+			? nextRow(mat.rows, Math.min(mat.made.near, total - 1))
+			: null
+	);
+	const all = $derived(look.stripes.reduce((sum, { rows }) => sum + rows, 0));
+	const stripes = $derived.by(() => {
+		let from = 0;
+		return (look.stripes.length > 0 ? look.stripes : [{ colour: 'mixed' as const, rows: 1 }]).map(
+			({ colour, rows }) => {
+				const begin = from;
+				from += rows / (all || 1);
+				return { colour, from: begin, to: from };
+			}
+		);
+	});
+	const near = $derived(shareOf(mat.made.near));
+	const far = $derived(mat.rows?.ends === 2 ? shareOf(mat.made.far) : 0);
+	const { widthMm, lengthMm } = $derived(look);
+</script>
+
+<svg
+	viewBox="-10 -40 {longestMm + 20} {widthMm + 80}"
+	class="block h-auto w-full"
+	role="img"
+	aria-label="The mat as far as it is made: {farWords(mat)}"
+>
+	<defs>
+		<clipPath id="{uid}-made">
+			{#if band && mat.rows}
+				<rect width={lengthMm} height={((band.part - 1) / mat.rows.parts) * widthMm} />
+				<rect
+					y={((band.part - 1) / mat.rows.parts) * widthMm}
+					width={((band.row - 1) / mat.rows.each) * lengthMm}
+					height={widthMm / mat.rows.parts}
+				/>
+				{#if mat.share >= 1}<rect width={lengthMm} height={widthMm} />{/if}
+			{:else if isAcross}
+				<rect width={lengthMm} height={near * widthMm} />
+			{:else}
+				<rect width={near * lengthMm} height={widthMm} />
+				<rect x={lengthMm * (1 - far)} width={far * lengthMm} height={widthMm} />
+			{/if}
+		</clipPath>
+	</defs>
+	<g clip-path="url(#{uid}-made)">
+		{#each stripes as { colour, from, to }, nth (nth)}
+			{#if isAcross}
+				<rect
+					y={from * widthMm}
+					width={lengthMm}
+					height={(to - from) * widthMm + 1}
+					fill="url(#strip-{colour})"
+				/>
+			{:else}
+				<rect
+					x={from * lengthMm}
+					width={(to - from) * lengthMm + 1}
+					height={widthMm}
+					fill="url(#strip-{colour})"
+				/>
+			{/if}
+		{/each}
+	</g>
+	{#if look.kind === 'peg-loom' || look.kind === 'twined'}
+		<path
+			d={Array.from(
+				{ length: 12 },
+				(_, at) => `M${near * lengthMm} ${((at + 0.5) / 12) * widthMm}H${lengthMm * (1 - far)}`
+			).join('')}
+			class="fill-none stroke-base-content/40"
+			stroke-width="5"
+		/>
+	{/if}
+	<rect
+		width={lengthMm}
+		height={widthMm}
+		class="fill-none stroke-base-content/60"
+		stroke-width="7"
+		stroke-dasharray="24 18"
+		rx="10"
+	/>
+	{#if mat.share > 0 && mat.share < 1 && !band}
+		{#if isAcross}
+			<path
+				d="M-10 {near * widthMm}H{lengthMm + 10}"
+				class="stroke-base-content"
+				stroke-width="14"
+			/>
+		{:else}
+			<path
+				d="M{near * lengthMm} -40V{widthMm + 40}"
+				class="stroke-base-content"
+				stroke-width="14"
+			/>
+			{#if far > 0}
+				<path
+					d="M{lengthMm * (1 - far)} -40V{widthMm + 40}"
+					class="stroke-base-content"
+					stroke-width="14"
+				/>
+			{/if}
+		{/if}
+	{/if}
+</svg>

@@ -1,0 +1,172 @@
+<script lang="ts">
+	// One large target a row, and one back; keys, pedals and counter buttons count, too.
+	import { nextPass, nextRow } from '$lib/core/hand/mat-rows';
+	import { lastOfDevice } from '$lib/entries/device';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import type { Side } from '$lib/entries/types/row';
+	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
+	import { onMount, untrack } from 'svelte';
+	import { rowsHere, seenText } from './counting';
+	import MatStrip from './MatStrip.svelte';
+	import StripPatterns from './StripPatterns.svelte';
+	import type { MatInHand } from './mat-view';
+	import { readyWords } from './mat-words';
+
+	interface Props {
+		mat: MatInHand;
+		seen: readonly { readonly side: Side; readonly device: string; readonly sequence: number }[];
+	}
+	const { mat, seen }: Props = $props();
+	const trestle = untrack(() => new Trestle(getOutbox()));
+	$effect(() => {
+		void mat;
+		untrack(() => trestle.read());
+	});
+	let side = $state<Side>('near');
+	let number = $state('');
+	let problem = $state('');
+	const hasEnds = $derived(mat.rows?.ends === 2);
+	const made = $derived({
+		near: rowsHere(mat.made.near, trestle.ahead, mat.code, 'near'),
+		far: rowsHere(mat.made.far, trestle.ahead, mat.code, 'far')
+	});
+	const all = $derived(made.near + made.far);
+	const total = $derived(mat.rows?.total ?? 0);
+	const share = $derived(total > 0 ? Math.min(1, all / total) : 0);
+	const place = $derived(mat.rows && mat.rows.parts > 1 ? nextRow(mat.rows, made.near) : null);
+	/** The colour that the next row takes. */
+	const next = $derived.by(() => {
+		if (!mat.look || mat.look.stripes.length < 2) return null;
+		const colours = mat.look.stripes;
+		const planned = colours.reduce((sum, { rows }) => sum + rows, 0);
+		// From the far end the stripes come in the other order.
+		const at = side === 'far' ? planned - made.far - 1 : Math.min(made.near, planned - 1);
+		let until = 0;
+		for (const { colour, rows } of colours) {
+			if (at < until + rows)
+				return { colour, last: side === 'far' ? planned - until : until + rows };
+			until += rows;
+		}
+		return null;
+	});
+	const ready = $derived(readyWords({ ready: mat.ready, share }));
+	const left = $derived(Math.max(0, total - all));
+
+	/** The screen stays on while rows are counted, where the device can. */
+	let isAwake = false;
+	function stayOn(): void {
+		if (isAwake || !('wakeLock' in navigator)) return;
+		isAwake = true;
+		void navigator.wakeLock.request('screen').catch(() => (isAwake = false));
+	}
+	function tap(step: 1 | -1): void {
+		stayOn();
+		problem = '';
+		if (step === -1 && made[side] === 0) {
+			problem = 'No row is made here yet: there is none to take back.';
+			return;
+		}
+		void trestle.act({
+			type: 'row',
+			typed: { mat: mat.code, side, step: String(step) },
+			words: step === 1 ? `row ${made[side] + 1}` : `one back, to row ${made[side] - 1}`
+		});
+	}
+	async function say(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		problem = '';
+		const typed = number.trim();
+		if (!/^\d{1,5}$/.test(typed)) {
+			problem = 'This is a number of rows, like 88.';
+			return;
+		}
+		if (total > 0 && Number(typed) > total * 1.5) {
+			problem = `Its plan has ${total} rows: ${typed} is far beyond them.`;
+			return;
+		}
+		await trestle.act({
+			type: 'rows',
+			typed: { mat: mat.code, side, to: typed, seen: seenText(seen, side, lastOfDevice()) },
+			words: `to row ${typed}`
+		});
+		if (!trestle.said.isProblem) number = '';
+	}
+	// A pedal or a counter button is a keyboard with one key.
+	onMount(() => {
+		const press = (event: KeyboardEvent) => {
+			const { target } = event;
+			if (target instanceof HTMLElement && target.closest('input, select, textarea, button, a'))
+				return;
+			if (!['Enter', ' ', 'PageDown'].includes(event.key) || event.repeat) return;
+			event.preventDefault();
+			tap(1);
+		};
+		window.addEventListener('keydown', press);
+		return () => window.removeEventListener('keydown', press);
+	});
+</script>
+
+<StripPatterns />
+<section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label="Rows">
+	<p class="flex flex-wrap items-baseline gap-x-4" aria-live="polite">
+		<strong class="text-6xl" data-count>{all}</strong>
+		<span class="text-xl">
+			{#if place && mat.rows}of {total} rows · {mat.rows.part}
+				{place.part} of {mat.rows.parts}, next its row {place.row} of {mat.rows.each}
+			{:else if total > 0}of {total} rows{/if}
+		</span>
+	</p>
+	<MatStrip mat={{ ...mat, made, share }} longestMm={mat.look?.lengthMm ?? 1850} />
+	{#if hasEnds}
+		<fieldset class="flex flex-wrap gap-x-6">
+			<legend class="font-semibold">Which end</legend>
+			{#each ['near', 'far'] as const as end (end)}
+				<label class="flex min-h-11 items-center gap-3">
+					<input class="radio" type="radio" name="side" value={end} bind:group={side} />
+					{end} end, {made[end]} rows
+				</label>
+			{/each}
+		</fieldset>
+		<p class="quiet" data-gap>{left} rows still fit between the ends.</p>
+	{/if}
+	<button
+		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold text-primary-content"
+		onclick={() => tap(1)}
+		data-row>Row done</button
+	>
+	<p class="text-lg" data-next>
+		{#if share >= 1}All rows of the plan are made.{:else}
+			{#if next}Next: {next.colour}, to row {next.last}.{/if}
+			{#if mat.look?.kind === 'peg-loom' || mat.look?.kind === 'finger-bands'}
+				The next pass begins {nextPass(place ? place.row - 1 : made[side])}.
+			{/if}
+			{#if ready.between}Ready about {ready.day} ({ready.between}).{/if}
+		{/if}
+	</p>
+	<div class="flex flex-wrap items-end gap-3">
+		<button class="btn h-auto min-h-14" onclick={() => tap(-1)} data-back>One back</button>
+		<form class="flex flex-wrap items-end gap-3" onsubmit={(event) => void say(event)}>
+			<label class="grid gap-1"
+				>To row
+				<input
+					class="field w-28"
+					inputmode="numeric"
+					autocomplete="off"
+					bind:value={number}
+					aria-invalid={problem ? 'true' : undefined}
+				/>
+			</label>
+			<button class="btn h-auto min-h-11">Say so</button>
+		</form>
+	</div>
+	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
+	{#if trestle.said.words}
+		<p
+			class={trestle.said.isProblem ? 'font-semibold text-error' : 'quiet'}
+			role="status"
+			data-said
+		>
+			{trestle.said.words}
+		</p>
+	{/if}
+</section>

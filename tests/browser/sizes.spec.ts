@@ -130,6 +130,16 @@ test('every page keeps to its width, its words and its targets, at every size an
 	});
 	await page.goto('/prepare/days');
 	const dayPage = (await page.getByRole('link', { name: /Dec 2099/ }).getAttribute('href')) ?? '';
+	// A mat that is half made.
+	const begin = { plan: plan.split('/').at(-1) ?? '', person: '' };
+	const sent = (type: string, typed: object) =>
+		request.post('/api/entries', {
+			data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
+		});
+	await sent('begin', begin);
+	await page.goto('/make');
+	const matPage = (await page.locator('[data-mat] a').first().getAttribute('href')) ?? '';
+	await sent('rows', { mat: matPage.split('/').at(-1) ?? '', to: '80' });
 	const pages = [
 		'/plan',
 		plan,
@@ -150,6 +160,8 @@ test('every page keeps to its width, its words and its targets, at every size an
 		`${dayPage}/wall`,
 		'/prepare/tools',
 		'/prepare/things/22222',
+		'/make',
+		matPage,
 		'/people',
 		'/links'
 	];

@@ -25,6 +25,7 @@ import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';
 import { levels, needs, seatNames, stations } from '../../src/lib/stages/people/seats';
 import { toolSorts } from '../../src/lib/core/tools/tools';
+import { sides } from '../../src/lib/entries/types/row';
 import { useDatabase } from './database';
 
 useDatabase();
@@ -52,6 +53,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'movement.holder': holders,
 		'entry.reason': ledgerReasons,
 		'thing.sort': thingSorts,
+		'row_mark.side': sides,
 		'tool.sort': toolSorts,
 		'person.needs': needs,
 		'person_seat.seat': seatNames,
@@ -124,6 +126,7 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'code_block.first_serial',
 		'code_block.codes',
 		'thing_event.mass_g',
+		'row_mark.set_to',
 		'timed_work.default_seconds',
 		'list_import.row_count',
 		'drying.hanging'

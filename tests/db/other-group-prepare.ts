@@ -47,6 +47,9 @@ import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
+import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
+import { listMats } from '../../src/lib/server/hand/mats';
+import { seenOf } from '../../src/lib/server/hand/rows';
 import { keep } from './samples';
 
 const key = () => crypto.randomUUID();
@@ -271,6 +274,23 @@ export const askedOfTable: Readonly<
 	'people/presence keepPresence': (other, { day, personId }) =>
 		keep(other, key(), { type: 'presence', dayId: day, personId, as: 'came', minute: 1100 }),
 	'people/presence othersOfDay': (other, { day }) => othersOfDay(other, day),
+	'hand/begin keepBegin': (other, { plan }) =>
+		keep(other, key(), {
+			type: 'begin',
+			planId: plan.id,
+			planVersion: plan.version,
+			personId: null,
+			code: null
+		}),
+	'hand/begin keepHandOn': (other, { code }) =>
+		keep(other, key(), { type: 'hand-on', mat: code, personId: null }),
+	'hand/mat-in-hand matInHand': (other, { code }) => matInHand(other, code),
+	'hand/rows keepRow': (other, { code }) =>
+		keep(other, key(), { type: 'row', mat: code, side: 'near', step: 1 }),
+	'hand/rows keepRows': (other, { code }) =>
+		keep(other, key(), { type: 'rows', mat: code, side: 'near', to: 3, seen: {} }),
+	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
+	'hand/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
 	'prepare/scrap keepScrap': (other, { day }) =>
 		keep(other, key(), { type: 'scrap', dayId: day, grams: 20 }),
 	'prepare/scrap scrapOfDay': (other, { day }) => scrapOfDay(other, day),
@@ -355,6 +375,11 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/day keepSeats': refusedAt('day'),
 	'prepare/day-work cutAmong': null,
 	'prepare/taps keepTap': refusedAt('day'),
+	'hand/begin keepBegin': refusedAt('plan'),
+	'hand/begin keepHandOn': refusedAt('mat'),
+	'hand/mat-in-hand matInHand': { problem: expect.any(String) },
+	'hand/rows keepRow': refusedAt('mat'),
+	'hand/rows keepRows': refusedAt('mat'),
 	'prepare/taps tapsOfDay': [],
 	'prepare/taps lacksOfDay': [],
 	'day/day-now askedDay': 'not found',

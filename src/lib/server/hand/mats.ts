@@ -62,7 +62,7 @@ interface MatRow {
 	readonly weeks: readonly { readonly week: number; readonly rows: number }[];
 }
 
-/** Weeks of log that a forecast rests on. */
+/** Weeks of log that a forecast rests on: 84 days, as the statement has them. */
 const loggedWeeks = 12;
 
 const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
@@ -76,7 +76,7 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 			select floor(($2::date - (s.typed_at at time zone $3)::date) / 7.0)::integer as week,
 				sum(coalesce(s.step, 0) + s.jump)::integer as rows
 			from standing_row s where s.group_id = t.group_id and s.thing_id = t.id
-				and s.typed_at > ($2::date - ${7 * loggedWeeks})::timestamp at time zone $3
+				and s.typed_at > ($2::date - 84)::timestamp at time zone $3
 			group by 1) w) as weeks
 	from thing t
 	join entry e on e.group_id = t.group_id and e.id = t.entry_id

@@ -116,7 +116,9 @@
 			{:else if total > 0}of {total} rows{/if}
 		</span>
 	</p>
-	<MatStrip mat={{ ...mat, made, share }} longestMm={mat.look?.lengthMm ?? 1850} />
+	<div class="max-w-lg">
+		<MatStrip mat={{ ...mat, made, share }} longestMm={mat.look?.lengthMm ?? 1850} />
+	</div>
 	{#if hasEnds}
 		<fieldset class="flex flex-wrap gap-x-6">
 			<legend class="font-semibold">Which end</legend>

@@ -19,7 +19,7 @@ create table row_mark (
 	thing_id bigint not null,
 	-- Of a loom each end by itself.
 	side text not null check (side in ('near', 'far')),
-	step integer check (step in (-1, 1)),
+	step integer check (abs(step) = 1),
 	set_to integer check (set_to between 0 and 20000),
 	-- Of each device, the last entry that was seen.
 	seen jsonb check (jsonb_typeof(seen) = 'object'),

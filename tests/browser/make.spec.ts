@@ -1,0 +1,197 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, keep, openStep, choose, ready, test } from './app';
+import { rows } from './table-world';
+
+test.describe.configure({ mode: 'serial' });
+test.use({
+	world: 'make',
+	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404', '409']
+});
+
+const count = (page: Page) => page.locator('[data-count]');
+let code = '';
+
+test.beforeAll(async ({ app, browser }) => {
+	const page = await browser.newPage({ baseURL: app.address });
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Mat for the Tide House');
+	const techniques = [
+		['peg-loom', 'Loom mat'],
+		['finger-bands', 'Bands']
+	] as const;
+	for (const [technique, name] of techniques) {
+		await page.goto('/plan');
+		await ready(page);
+		await openStep(page, 'Technique');
+		await choose(page, 'technique', technique);
+		await keep(page, name);
+	}
+	for (const name of ['Mabel', 'Odo'])
+		await rows(
+			app,
+			`insert into person (group_id, id, name)
+			 select id, gen_random_uuid(), $1 from volunteer_group`,
+			[name]
+		);
+	await page.close();
+});
+
+/** Begins a mat by a plan, and gives the code of its label. */
+async function begin(page: Page, plan: string, maker: string): Promise<string> {
+	await page.goto('/make');
+	await ready(page);
+	const before = await page.locator('[data-mat]').count();
+	await page.getByLabel('By which plan').selectOption({ label: plan });
+	await page.getByLabel('Who makes it').selectOption({ label: maker });
+	await page.getByRole('button', { name: 'Begin it' }).click();
+	await expect(page.locator('[data-mat]')).toHaveCount(before + 1);
+	const mat = page.locator('[data-mat]', { hasText: plan });
+	return (await mat.first().getAttribute('data-mat')) ?? '';
+}
+
+test('a mat is begun by a plan, and stands among those in hand, to scale', async ({ page }) => {
+	code = await begin(page, 'Mat for the Tide House', 'Mabel');
+	const mat = page.locator(`[data-mat="${code}"]`);
+	await expect(mat).toHaveAttribute('data-need', 'begin');
+	await expect(mat).toContainText('Mabel');
+	await expect(mat).toContainText('row 0 of 211');
+	await expect(mat.getByRole('img')).toHaveAttribute(
+		'aria-label',
+		'The mat as far as it is made: row 0 of 211'
+	);
+	await expectAccessible(page);
+});
+
+test('rows are counted by tap, by key and by number, and one is taken back', async ({ page }) => {
+	await page.goto(`/make/${code}`);
+	await ready(page);
+	await page.locator('[data-back]').click();
+	await expect(page.getByText('No row is made here yet')).toBeVisible();
+	await page.locator('[data-row]').click();
+	await expect(count(page)).toHaveText('1');
+	await expect(page.locator('[data-said]')).toHaveText('Kept: row 1.');
+	// A pedal is a keyboard with one key.
+	await page.locator('h2').click();
+	await page.keyboard.press('PageDown');
+	await expect(count(page)).toHaveText('2');
+	await expect(page.locator('[data-said]')).toHaveText('Kept: row 2.');
+	await page.locator('[data-back]').click();
+	await expect(count(page)).toHaveText('1');
+	for (const [typed, said] of [
+		['eighty', 'This is a number of rows, like 88.'],
+		['10000', 'Its plan has 211 rows: 10000 is far beyond them.']
+	] as const) {
+		await page.getByLabel('To row').fill(typed);
+		await page.getByRole('button', { name: 'Say so' }).click();
+		await expect(page.getByRole('alert')).toHaveText(said);
+		await expect(page.getByLabel('To row')).toHaveValue(typed);
+	}
+	await page.getByLabel('To row').fill('88');
+	await page.getByRole('button', { name: 'Say so' }).click();
+	await expect(page.locator('[data-said]')).toHaveText('Kept: to row 88.');
+	await expect(page.getByLabel('To row')).toHaveValue('');
+	await page.reload();
+	await ready(page);
+	await expect(count(page)).toHaveText('88');
+	await expectAccessible(page);
+});
+
+test('two phones on one mat, one without network: no row is lost and none counts twice', async ({
+	page,
+	browser,
+	app
+}) => {
+	const other = await browser.newPage({
+		baseURL: app.address,
+		viewport: { width: 390, height: 844 }
+	});
+	for (const one of [page, other]) {
+		await one.goto(`/make/${code}`);
+		await ready(one);
+	}
+	await other.context().setOffline(true);
+	for (const made of [89, 90, 91]) {
+		await other.locator('[data-row]').click();
+		await expect(count(other)).toHaveText(String(made));
+	}
+	await expect(other.locator('[data-said]')).toContainText('Waiting on this device');
+	await page.locator('[data-row]').click();
+	await expect(page.locator('[data-said]')).toHaveText('Kept: row 89.');
+	// What the one says, the other's rows were not seen by: they count on.
+	await page.getByLabel('To row').fill('100');
+	await page.getByRole('button', { name: 'Say so' }).click();
+	await expect(page.locator('[data-said]')).toHaveText('Kept: to row 100.');
+	await other.context().setOffline(false);
+	await expect
+		.poll(
+			async () => {
+				await page.reload();
+				return count(page).textContent();
+			},
+			{ timeout: 20_000 }
+		)
+		.toBe('103');
+	await other.reload();
+	await ready(other);
+	await expect(count(other)).toHaveText('103');
+	await expectAccessible(other);
+	await other.close();
+});
+
+test('a mat is passed on, and its rows go with it', async ({ page }) => {
+	await page.goto(`/make/${code}`);
+	await ready(page);
+	await page.getByLabel('Who has it from now on').selectOption({ label: 'Odo' });
+	await page.getByRole('button', { name: 'Pass it on' }).click();
+	await expect(page.getByRole('heading', { name: `Odo ${code}` })).toBeVisible();
+	await expect(count(page)).toHaveText('103');
+});
+
+test('a loom is counted from each end, and says what still fits', async ({ page }) => {
+	const loom = await begin(page, 'Loom mat', 'at the table');
+	await page.goto(`/make/${loom}`);
+	await ready(page);
+	const [, total = '0'] =
+		/of (\d+) rows/.exec((await page.locator('section[aria-label=Rows]').textContent()) ?? '') ??
+		[];
+	await page.locator('[data-row]').click();
+	await expect(page.locator('[data-next]')).toContainText('The next pass begins under.');
+	await page.getByRole('radio', { name: /far end/ }).check();
+	await expect(page.locator('[data-next]')).toContainText('The next pass begins over.');
+	for (const made of [2, 3]) {
+		await page.locator('[data-row]').click();
+		await expect(count(page)).toHaveText(String(made));
+	}
+	await expect(page.getByText('far end, 2 rows')).toBeVisible();
+	await expect(page.locator('[data-gap]')).toHaveText(
+		`${Number(total) - 3} rows still fit between the ends.`
+	);
+});
+
+test('bands are counted one after the other', async ({ page }) => {
+	const bands = await begin(page, 'Bands', 'Odo');
+	await page.goto(`/make/${bands}`);
+	await ready(page);
+	const rowsText = page.locator('section[aria-label=Rows]');
+	const [, each = '0'] = /next its row 1 of (\d+)/.exec((await rowsText.textContent()) ?? '') ?? [];
+	await page.getByLabel('To row').fill(String(Number(each) + 1));
+	await page.getByRole('button', { name: 'Say so' }).click();
+	await expect(rowsText).toContainText(/band 2 of \d+,\s+next its row 2/);
+});
+
+test('a mat that is none is said, and no link leads to another', async ({ page }) => {
+	const answer = await page.goto('/make/ABCDE');
+	expect(answer?.status()).toBe(404);
+	await expect(page.getByText('No mat in hand has that label.')).toBeVisible();
+});
+
+test.describe('without scripts', () => {
+	test.use({ javaScriptEnabled: false });
+	test('a row can be counted', async ({ page }) => {
+		await page.goto(`/make/${code}`);
+		await expect(page.getByText('row 103 of 211')).toBeVisible();
+		await page.getByRole('button', { name: 'One row more' }).click();
+		await expect(page.getByText('row 104 of 211')).toBeVisible();
+	});
+});

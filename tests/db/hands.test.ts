@@ -1,0 +1,246 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { RowMark } from '../../src/lib/core/hand/count-rows';
+import { countRows } from '../../src/lib/core/hand/count-rows';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { maybeOne } from '../../src/lib/server/db/verbs';
+import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { listMats } from '../../src/lib/server/hand/mats';
+import { addPerson } from '../../src/lib/server/people/people';
+import { needOf } from '../../src/lib/stages/hand/mat-view';
+import { useDatabase } from './database';
+import { aTable } from './table';
+
+useDatabase();
+const key = () => crypto.randomUUID();
+const today = '2026-11-28';
+const now = { today, timeZone: 'UTC' };
+
+/** Sends an entry as a device does. */
+const send = (
+	group: GroupId,
+	type: string,
+	typed: Record<string, string>,
+	more: { key?: string; at?: string; device?: string; sequence?: number } = {}
+) =>
+	takeEntry(
+		group,
+		{ key: key(), type, typed, at: `${today}T12:00:00Z`, ...more },
+		{ lengthSystem: 'cm', timeZone: 'UTC' },
+		new Date(`${today}T12:00:00Z`)
+	);
+
+/** A group with a maker, and a mat she has begun. */
+async function aMat(begunOn = today) {
+	const { group, planned } = await aTable(10);
+	const mabel = key();
+	await addPerson(group, mabel, 'Mabel');
+	const begun = await send(
+		group,
+		'begin',
+		{ plan: planned.planId, person: mabel },
+		{ at: `${begunOn}T12:00:00Z` }
+	);
+	expect(begun.outcome).toBe('kept');
+	const thing = await maybeOne<{ id: number; code: string }>(
+		`select id, code from thing where group_id = $1 and sort = 'mat'`,
+		[group]
+	);
+	const { id = 0, code = '' } = thing ?? {};
+	const mat = async () => {
+		const found = (await listMats(group, now)).find((one) => one.code === code);
+		if (!found) throw new Error('the mat is not in hand');
+		return found;
+	};
+	const row = (step: 1 | -1 = 1, more: Parameters<typeof send>[3] = {}) =>
+		send(group, 'row', { mat: code, step: String(step) }, more);
+	const rows = (to: string, seen = '', more: Parameters<typeof send>[3] = {}) =>
+		send(group, 'rows', { mat: code, to, seen }, more);
+	return { group, planned, mabel, id, code, mat, row, rows };
+}
+
+describe('a mat in hand', () => {
+	it('is begun by a version of a plan, with whoever makes it, and passed on', async () => {
+		const t = await aMat();
+		expect(await t.mat()).toMatchObject({
+			planName: 'A mat',
+			planVersion: 1,
+			maker: { id: t.mabel, name: 'Mabel' },
+			made: { near: 0, far: 0 },
+			share: 0,
+			rows: { total: 211, parts: 1, ends: 1 }
+		});
+		expect((await send(t.group, 'hand-on', { mat: t.code, person: '' })).outcome).toBe('kept');
+		expect((await t.mat()).maker).toBeNull();
+		const back = await send(t.group, 'hand-on', { mat: t.code, person: t.mabel });
+		expect((await t.mat()).maker?.name).toBe('Mabel');
+		expect(
+			(
+				await send(t.group, 'correction', {
+					of: 'entry',
+					corrects: String(back.outcome === 'kept' ? back.id : 0),
+					note: 'no'
+				})
+			).outcome
+		).toBe('kept');
+		expect((await t.mat()).maker).toBeNull();
+	});
+
+	it('is none any more once its beginning is taken back', async () => {
+		const t = await aMat();
+		const { entryId = 0 } =
+			(await maybeOne<{ entryId: number }>(
+				'select entry_id as "entryId" from thing where group_id = $1 and id = $2',
+				[t.group, t.id]
+			)) ?? {};
+		await send(t.group, 'correction', { of: 'entry', corrects: String(entryId), note: 'a slip' });
+		expect(await listMats(t.group, now)).toEqual([]);
+		expect(await t.row()).toMatchObject({ outcome: 'refused' });
+	});
+
+	it.each([
+		['begin', { plan: 'none' }, 'plan'],
+		['begin', { plan: '00000000-0000-4000-8000-0000000000aa' }, 'plan'],
+		['hand-on', { person: '00000000-0000-4000-8000-0000000000aa' }, 'person'],
+		['hand-on', { mat: 'ABC' }, 'mat'],
+		['row', { mat: '' }, 'mat'],
+		['row', { side: 'middle' }, 'side'],
+		['rows', { to: 'many' }, 'to'],
+		['rows', { to: '-3' }, 'to'],
+		['rows', { to: '10000' }, 'to']
+	])('%s with %j says so at the field', async (type, slip, field) => {
+		const t = await aMat();
+		const saved = await send(t.group, type, {
+			mat: t.code,
+			plan: t.planned.planId,
+			person: '',
+			to: '5',
+			...slip
+		});
+		expect(saved).toMatchObject({
+			outcome: 'refused',
+			problems: { [field]: expect.any(String) as string }
+		});
+		expect((await t.mat()).made.near).toBe(0);
+	});
+});
+
+describe('rows of a mat', () => {
+	const [phone, tablet] = [key(), key()];
+
+	it('of two devices add up; sent again they count once; one is taken back', async () => {
+		const t = await aMat();
+		const sent = key();
+		for (let at = 1; at <= 3; at++) await t.row(1, { device: phone, sequence: at });
+		await t.row(1, { key: sent, device: tablet, sequence: 1 });
+		expect(await t.row(1, { key: sent, device: tablet, sequence: 1 })).toMatchObject({
+			outcome: 'duplicate'
+		});
+		await t.row(-1, { device: phone, sequence: 4 });
+		expect((await t.mat()).made.near).toBe(3);
+		// None is ever refused, and there are never fewer than none.
+		for (let at = 5; at <= 9; at++) await t.row(-1, { device: phone, sequence: at });
+		expect((await t.mat()).made.near).toBe(0);
+	});
+
+	it('said as a number keep what nobody had seen, and can be taken back', async () => {
+		const t = await aMat();
+		for (let at = 1; at <= 4; at++) await t.row(1, { device: phone, sequence: at });
+		await t.row(1, { device: tablet, sequence: 1 });
+		const said = await t.rows('88', `${phone}:4`, { device: phone, sequence: 5 });
+		expect((await t.mat()).made.near).toBe(89);
+		await t.row(1, { device: phone, sequence: 6 });
+		expect((await t.mat()).made.near).toBe(90);
+		await send(t.group, 'correction', {
+			of: 'entry',
+			corrects: String(said.outcome === 'kept' ? said.id : 0),
+			note: 'another mat'
+		});
+		expect((await t.mat()).made.near).toBe(6);
+	});
+
+	it('are counted by the database as they are defined, whatever comes in which order', async () => {
+		const t = await aMat();
+		const devices = [phone, tablet] as const;
+		const mark = fc.oneof(
+			{
+				weight: 4,
+				arbitrary: fc.record({
+					device: fc.integer({ min: 0, max: 2 }),
+					step: fc.constantFrom(1 as const, 1 as const, -1 as const),
+					skip: fc.integer({ min: 0, max: 2 })
+				})
+			},
+			{
+				weight: 1,
+				arbitrary: fc.record({
+					to: fc.integer({ min: 0, max: 60 }),
+					seen: fc.tuple(fc.integer({ min: 0, max: 12 }), fc.integer({ min: 0, max: 12 }))
+				})
+			}
+		);
+		await fc.assert(
+			fc.asyncProperty(fc.array(mark, { minLength: 1, maxLength: 14 }), async (marks) => {
+				// A mat of its own for every history.
+				const begun = await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
+				const thing = await maybeOne<{ id: number; code: string }>(
+					'select id, code from thing where group_id = $1 and entry_id = $2',
+					[t.group, begun.outcome === 'kept' ? Number(begun.id) : 0]
+				);
+				const code = thing?.code ?? '';
+				const next = [0, 0];
+				const history: RowMark[] = [];
+				for (const one of marks) {
+					if ('to' in one) {
+						const seen = Object.fromEntries(
+							devices.map((device, at) => [device, one.seen[at] ?? 0])
+						);
+						history.push({ kind: 'set', to: one.to, seen });
+						const text = devices.map((device, at) => `${device}:${one.seen[at] ?? 0}`).join(' ');
+						const said = { mat: code, to: String(one.to), seen: text };
+						expect((await send(t.group, 'rows', said)).outcome).toBe('kept');
+						continue;
+					}
+					const device = devices[one.device] ?? null;
+					const sequence =
+						device === null ? null : (next[one.device] = (next[one.device] ?? 0) + 1 + one.skip);
+					history.push({ kind: 'tap', step: one.step, device, sequence });
+					const typed = { mat: code, step: String(one.step) };
+					const from = device === null || sequence === null ? {} : { device, sequence };
+					expect((await send(t.group, 'row', typed, from)).outcome).toBe('kept');
+				}
+				const counted = await maybeOne<{ made: number }>(
+					'select made from rows_made where group_id = $1 and thing_id = $2',
+					[t.group, thing?.id ?? 0]
+				);
+				expect(counted?.made).toBe(countRows(history));
+			}),
+			{ numRuns: 40 }
+		);
+	}, 120_000);
+
+	it('make its weeks, and those say when it is ready', async () => {
+		const t = await aMat('2026-10-03');
+		// Ten rows a week for eight weeks: thirteen weeks more for the rest.
+		for (let week = 7; week >= 0; week--) {
+			const at = new Date(Date.parse(`${today}T12:00:00Z`) - week * 7 * 86_400_000).toISOString();
+			for (let row = 0; row < 10; row++) await t.row(1, { at });
+		}
+		const mat = await t.mat();
+		expect(mat.made.near).toBe(80);
+		expect(mat.share).toBeCloseTo(80 / 211, 9);
+		expect(mat.stillDays).toBe(0);
+		expect(needOf(mat)).toBe('go-on');
+		const weeksTo = (day: string | null) =>
+			(Date.parse(day ?? '') - Date.parse(today)) / (7 * 86_400_000);
+		expect(weeksTo(mat.ready.middle)).toBeGreaterThanOrEqual(11);
+		expect(weeksTo(mat.ready.middle)).toBeLessThanOrEqual(17);
+		expect(weeksTo(mat.ready.low)).toBeLessThan(weeksTo(mat.ready.middle));
+		const still = (await listMats(t.group, { today: '2026-12-20', timeZone: 'UTC' }))[0];
+		expect(still?.stillDays).toBe(22);
+		expect(still && needOf(still)).toBe('ask');
+		await t.rows('211');
+		expect(needOf(await t.mat())).toBe('finish');
+		expect((await t.mat()).ready.high).toBe(today);
+	});
+});

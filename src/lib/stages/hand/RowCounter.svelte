@@ -94,10 +94,12 @@
 	// A pedal or a counter button is a keyboard with one key.
 	onMount(() => {
 		const press = (event: KeyboardEvent) => {
-			const { target } = event;
-			if (target instanceof HTMLElement && target.closest('input, select, textarea, button, a'))
+			const { target, key, repeat } = event;
+			if (repeat || !['Enter', ' ', 'PageDown'].includes(key)) return;
+			// A pedal counts wherever the focus is, but not while something is typed; other keys press what is focused.
+			const others = key === 'PageDown' ? '' : ', button, a, summary, [type=radio]';
+			if (target instanceof HTMLElement && target.closest(`input, select, textarea${others}`))
 				return;
-			if (!['Enter', ' ', 'PageDown'].includes(event.key) || event.repeat) return;
 			event.preventDefault();
 			tap(1);
 		};

@@ -177,7 +177,7 @@ test('bands are counted one after the other', async ({ page }) => {
 	const [, each = '0'] = /next its row 1 of (\d+)/.exec((await rowsText.textContent()) ?? '') ?? [];
 	await page.getByLabel('To row').fill(String(Number(each) + 1));
 	await page.getByRole('button', { name: 'Say so' }).click();
-	await expect(rowsText).toContainText(/band 2 of \d+,\s+next its row 2/);
+	await expect(rowsText).toContainText(/band\s+2 of \d+,\s+next its row 2/);
 });
 
 test('a mat that is none is said, and no link leads to another', async ({ page }) => {

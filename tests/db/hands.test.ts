@@ -9,7 +9,9 @@ import { listMats } from '../../src/lib/server/hand/mats';
 import { addPerson } from '../../src/lib/server/people/people';
 import { needOf } from '../../src/lib/stages/hand/mat-view';
 import { useDatabase } from './database';
-import { aTable } from './table';
+import { issuedTo } from '../../src/lib/server/hand/issue';
+import { keep } from './samples';
+import { aTable, pilesOf } from './table';
 
 useDatabase();
 const key = () => crypto.randomUUID();
@@ -31,8 +33,9 @@ const send = (
 	);
 
 /** A group with a maker, and a mat she has begun. */
-async function aMat(begunOn = today) {
-	const { group, planned } = await aTable(10);
+async function aMat(begunOn = today, bags = 10) {
+	const table = await aTable(bags);
+	const { group, planned } = table;
 	const mabel = key();
 	await addPerson(group, mabel, 'Mabel');
 	const begun = await send(
@@ -56,7 +59,7 @@ async function aMat(begunOn = today) {
 		send(group, 'row', { mat: code, step: String(step) }, more);
 	const rows = (to: string, seen = '', more: Parameters<typeof send>[3] = {}) =>
 		send(group, 'rows', { mat: code, to, seen }, more);
-	return { group, planned, mabel, id, code, mat, row, rows };
+	return { ...table, group, planned, mabel, id, code, mat, row, rows };
 }
 
 describe('a mat in hand', () => {
@@ -242,5 +245,67 @@ describe('rows of a mat', () => {
 		await t.rows('211');
 		expect(needOf(await t.mat())).toBe('finish');
 		expect((await t.mat()).ready.high).toBe(today);
+	});
+});
+
+describe('balls given for a mat', () => {
+	/** A mat, and a ball of twenty blue bags. */
+	async function withBall() {
+		const t = await aMat(today, 20);
+		for (const entry of [t.flatten(20), t.cut(20), t.join(80), t.ball(20)])
+			expect((await keep(t.group, key(), entry)).outcome).toBe('kept');
+		const wound = await maybeOne<{ code: string }>(
+			`select code from thing where group_id = $1 and sort = 'ball'`,
+			[t.group]
+		);
+		return { ...t, ball: wound?.code ?? '' };
+	}
+
+	it('leave the store with their film, lie there no more, and come back where that is taken back', async () => {
+		const t = await withBall();
+		const before = await pilesOf(t.group);
+		expect(before['blue ball']?.[0]).toBe(1);
+		const given = await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+		expect(given.outcome).toBe('kept');
+		expect((await pilesOf(t.group))['blue ball']).toBeUndefined();
+		expect((await issuedTo(t.group, t.code)).map(({ code }) => code)).toEqual([t.ball]);
+		const film = await maybeOne<{ filmMg: number }>(
+			`select film_mg::float8 as "filmMg" from balance
+			 where group_id = $1 and holder = 'mat' and thing_id = $2 and amount > 0`,
+			[t.group, t.id]
+		);
+		expect(film?.filmMg).toBe(before['blue ball']?.[1]);
+		expect(await send(t.group, 'issue', { mat: t.code, ball: t.ball })).toMatchObject({
+			outcome: 'refused',
+			problems: { ball: `${t.ball} does not lie there any more.` }
+		});
+		await send(t.group, 'correction', {
+			of: 'entry',
+			corrects: String(given.outcome === 'kept' ? given.id : 0),
+			note: 'another mat'
+		});
+		expect(await pilesOf(t.group)).toEqual(before);
+		expect(await issuedTo(t.group, t.code)).toEqual([]);
+	});
+
+	it('go to one of two who give them at once', async () => {
+		const t = await withBall();
+		const both = await Promise.all(
+			[1, 2].map(() => send(t.group, 'issue', { mat: t.code, ball: t.ball }))
+		);
+		expect(both.map(({ outcome }) => outcome).sort()).toEqual(['kept', 'refused']);
+	});
+
+	it('are balls: no mat, and none that nobody knows', async () => {
+		const t = await withBall();
+		for (const ball of [t.code, 'ABC', ''])
+			expect(await send(t.group, 'issue', { mat: t.code, ball })).toMatchObject({
+				outcome: 'refused',
+				problems: { ball: expect.any(String) as string }
+			});
+		expect(await send(t.group, 'issue', { mat: t.ball, ball: t.ball })).toMatchObject({
+			outcome: 'refused',
+			problems: { mat: expect.stringContaining('on no mat') as string }
+		});
 	});
 });

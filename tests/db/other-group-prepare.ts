@@ -47,6 +47,7 @@ import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
+import { issuedTo } from '../../src/lib/server/hand/issue';
 import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
 import { listMats } from '../../src/lib/server/hand/mats';
 import { seenOf } from '../../src/lib/server/hand/rows';
@@ -289,6 +290,9 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'row', mat: code, side: 'near', step: 1 }),
 	'hand/rows keepRows': (other, { code }) =>
 		keep(other, key(), { type: 'rows', mat: code, side: 'near', to: 3, seen: {} }),
+	'hand/issue keepIssue': (other, { code }) =>
+		keep(other, key(), { type: 'issue', mat: code, ball: code }),
+	'hand/issue issuedTo': (other, { code }) => issuedTo(other, code),
 	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
 	'hand/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
 	'prepare/scrap keepScrap': (other, { day }) =>
@@ -378,6 +382,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'hand/begin keepBegin': refusedAt('plan'),
 	'hand/begin keepHandOn': refusedAt('mat'),
 	'hand/mat-in-hand matInHand': { problem: expect.any(String) },
+	'hand/issue keepIssue': refusedAt('mat'),
 	'hand/rows keepRow': refusedAt('mat'),
 	'hand/rows keepRows': refusedAt('mat'),
 	'prepare/taps tapsOfDay': [],

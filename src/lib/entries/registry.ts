@@ -6,6 +6,7 @@ import { correctionType } from './types/correction';
 import { cutType } from './types/cut';
 import { dropOffType } from './types/drop-off';
 import { flattenType } from './types/flatten';
+import { issueType } from './types/issue';
 import { joinType } from './types/join';
 import { loadType } from './types/load';
 import { measurementType } from './types/measurement';
@@ -41,7 +42,8 @@ export const entryTypes = {
 	begin: beginType,
 	'hand-on': handOnType,
 	row: rowType,
-	rows: rowsType
+	rows: rowsType,
+	issue: issueType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

@@ -10,6 +10,7 @@ import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
 import { keepBegin, keepHandOn } from '../hand/begin';
+import { keepIssue } from '../hand/issue';
 import { keepRow, keepRows } from '../hand/rows';
 import { keepPresence } from '../people/presence';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
@@ -52,7 +53,8 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	begin: keepBegin,
 	'hand-on': keepHandOn,
 	row: keepRow,
-	rows: keepRows
+	rows: keepRows,
+	issue: keepIssue
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

@@ -35,7 +35,9 @@ function makingOf({ plan: shape }: PlanDocument, practice: Practice): Making {
 			.map(({ colour, rows }) => ({ colour, rows }));
 		const { kind, widthMm, lengthMm } = mat;
 		const isLengthwise = isMatLengthwise(mat);
-		return { rows: matRows(mat), look: { kind, widthMm, lengthMm, isLengthwise, stripes } };
+		const rows = matRows(mat);
+		const rowM = model.mat.strandMm / 1000 / rows.total;
+		return { rows, look: { kind, widthMm, lengthMm, isLengthwise, rowM, stripes } };
 	} catch (error) {
 		if (error instanceof DomainError) return { rows: null, look: null };
 		throw error;

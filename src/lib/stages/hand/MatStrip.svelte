@@ -17,6 +17,7 @@
 			widthMm: 850,
 			lengthMm: 1850,
 			isLengthwise: false,
+			rowM: 0,
 			stripes: []
 		}
 	);

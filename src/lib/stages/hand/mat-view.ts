@@ -16,6 +16,8 @@ export interface MatLook {
 	readonly lengthMm: number;
 	/** Rows run along the mat: it grows across. */
 	readonly isLengthwise: boolean;
+	/** Strand a row takes, m. */
+	readonly rowM: number;
 	/** Colours by rows, one after the other; film of one colour where none is planned. */
 	readonly stripes: readonly { readonly colour: ColourName; readonly rows: number }[];
 }

@@ -1,6 +1,7 @@
 import { readCode } from '$lib/core/code/code';
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
+import { issuedTo } from '$lib/server/hand/issue';
 import { listMats } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
 import { listPeople } from '$lib/server/people/people';
@@ -18,10 +19,14 @@ export const load: PageServerLoad = async (event) => {
 	const mat = mats.find((one) => one.code === code);
 	if (!mat)
 		error(404, { message: 'No mat in hand has that label. It may be finished, or never begun.' });
-	const [seen, people] = await whileReached(
-		Promise.all([seenOf(locals.groupId, mat.id), listPeople(locals.groupId, reader.today)])
+	const [seen, balls, people] = await whileReached(
+		Promise.all([
+			seenOf(locals.groupId, mat.id),
+			issuedTo(locals.groupId, mat.code),
+			listPeople(locals.groupId, reader.today)
+		])
 	);
-	return { mat, seen, people: people.map(({ id, name }) => ({ id, name })) };
+	return { mat, seen, balls, people: people.map(({ id, name }) => ({ id, name })) };
 };
 
 export const actions: Actions = { keep: keepEntry };

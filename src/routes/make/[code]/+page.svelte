@@ -3,6 +3,7 @@
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import StrandInHand from '$lib/stages/hand/StrandInHand.svelte';
 	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
 	import { needOf } from '$lib/stages/hand/mat-view';
 	import { farWords, needWords, whoseWords } from '$lib/stages/hand/mat-words';
@@ -41,25 +42,28 @@
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
 >
 	<div class="sheet p-4"><RowCounter {mat} seen={data.seen} /></div>
-	<EntryForm
-		form={passing}
-		title="Pass it on"
-		act="Pass it on"
-		stays={['mat', 'person']}
-		isMain={false}
-	>
-		<input type="hidden" name="mat" value={mat.code} />
-		<EntrySelect
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<StrandInHand {mat} balls={data.balls} system={data.group.lengthSystem} sent={form?.entry} />
+		<EntryForm
 			form={passing}
-			field="person"
-			label="Who has it from now on"
-			options={[
-				{ value: '', label: 'at the table' },
-				...data.people.map(({ id, name }) => ({ value: id, label: name }))
-			]}
-		/>
-		<p class="quiet text-[0.9375rem]">Its rows and its history go with it.</p>
-	</EntryForm>
+			title="Pass it on"
+			act="Pass it on"
+			stays={['mat', 'person']}
+			isMain={false}
+		>
+			<input type="hidden" name="mat" value={mat.code} />
+			<EntrySelect
+				form={passing}
+				field="person"
+				label="Who has it from now on"
+				options={[
+					{ value: '', label: 'at the table' },
+					...data.people.map(({ id, name }) => ({ value: id, label: name }))
+				]}
+			/>
+			<p class="quiet text-[0.9375rem]">Its rows and its history go with it.</p>
+		</EntryForm>
+	</div>
 </div>
 <noscript>
 	<form class="sheet mt-4 grid gap-3 p-4" method="POST" action="?/keep">

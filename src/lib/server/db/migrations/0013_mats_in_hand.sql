@@ -53,3 +53,6 @@ create view rows_made as
 	from standing_row r
 	left join last_set s on s.group_id = r.group_id and s.thing_id = r.thing_id and s.side = r.side
 	group by r.group_id, r.thing_id, r.side;
+
+-- Balls that were given for a mat.
+create index entry_issue_for_mat on entry (group_id, (typed ->> 'mat')) where type = 'issue';

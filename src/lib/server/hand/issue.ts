@@ -1,0 +1,80 @@
+import { ballColour } from '$lib/core/prepare/piles';
+import type { IssueEntry } from '$lib/entries/types/issue';
+import type { BallContent } from '$lib/stages/prepare/balls';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import { bookMoves, holdPiles } from '$lib/server/book/piles';
+import { findThing, happenTo } from '$lib/server/book/things';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { many, maybeOne } from '$lib/server/db/verbs';
+import { orRefusal } from '$lib/server/gather/ledger';
+import { matInHand } from './mat-in-hand';
+
+/** A ball that was given for a mat. */
+export interface IssuedBall {
+	readonly entryId: number;
+	readonly code: string;
+	readonly content: BallContent;
+}
+
+/** Gives a ball for a mat: it leaves the store, its film with it, and lies there no more. */
+export const keepIssue = (
+	groupId: GroupId,
+	{ mat, ball }: IssueEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	orRefusal(
+		withTransaction(async (client): Promise<SaveResult> => {
+			const found = await matInHand(groupId, mat);
+			if (found.problem !== undefined) return refuse('mat', found.problem);
+			// Held: of two who give one ball at once, the second is told.
+			const held = await maybeOne<{ id: number }>(
+				'select id from thing where group_id = $1 and code = $2 for update',
+				[groupId, ball],
+				client
+			);
+			const thing = held && (await findThing(groupId, ball));
+			if (!thing) return refuse('ball', 'No ball of this group has that label.');
+			const { sort, state } = thing;
+			if (sort !== 'ball' && sort !== 'chain')
+				return refuse('ball', `${ball} is on no ball, but on a ${sort}.`);
+			if (state !== 'made') return refuse('ball', `${ball} does not lie there any more.`);
+			const { kindId, colours, cut, filmMg } = thing.content as unknown as BallContent;
+			const key = {
+				kindId,
+				colour: ballColour(colours.map(({ colour }) => colour)),
+				form: sort,
+				cut
+			};
+			const piles = await holdPiles(client, groupId, [key]);
+			const [pile] = piles;
+			if (!pile || pile.amount < 1)
+				return refuse('ball', 'The store has no such ball by the book. Count the balls again.');
+			const film = Math.min(filmMg, pile.filmMg);
+			await bookMoves(
+				client,
+				groupId,
+				entryId,
+				[
+					{ ...key, amount: -1, filmMg: -film, at: 'store', matId: null },
+					{ ...key, amount: 1, filmMg: film, at: 'mat', matId: found.id }
+				],
+				piles
+			);
+			await happenTo(client, groupId, entryId, thing.id, 'given');
+			return { outcome: 'kept', id: entryId };
+		})
+	);
+
+/** The balls that were given for a mat, in the order they were. */
+export const issuedTo = (groupId: GroupId, mat: string): Promise<IssuedBall[]> =>
+	many<IssuedBall>(
+		`select e.id as "entryId", t.code, t.content from entry e
+		 join thing t on t.group_id = e.group_id and t.code = e.typed ->> 'ball'
+		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = $2
+			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
+		 order by e.id limit 200`,
+		[groupId, mat]
+	);

@@ -1,6 +1,7 @@
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { many, maybeOne } from '../../src/lib/server/db/verbs';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { listBalls } from '../../src/lib/server/prepare/balls';
 import { listPlans } from '../../src/lib/server/plan/plans';
 
 /** Mats in hand: by which plan, who makes them, since when, and rows by the weeks that brought some. */
@@ -10,6 +11,8 @@ interface DemoMat {
 	readonly begun: string;
 	/** Days, and the row it came to: said in the evening. */
 	readonly rows: readonly (readonly [day: string, to: number])[];
+	/** Balls given for it, by their colour. */
+	readonly balls?: readonly string[];
 }
 const mats: readonly DemoMat[] = [
 	{
@@ -63,7 +66,8 @@ const mats: readonly DemoMat[] = [
 		plan: 'Mat for the Causeway',
 		maker: 'Ines',
 		begun: '2026-11-19',
-		rows: [['2026-11-24', 12]]
+		rows: [['2026-11-24', 12]],
+		balls: ['white', 'white', 'blue']
 	},
 	{ plan: 'Frame mat', maker: 'Jo', begun: '2026-11-26', rows: [] },
 	{
@@ -94,7 +98,7 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 			throw new Error(`the demo ${type} was refused: ${JSON.stringify(saved.problems)}`);
 		return saved;
 	};
-	for (const { plan, maker, begun, rows } of mats) {
+	for (const { plan, maker, begun, rows, balls = [] } of mats) {
 		const found = plans.find(({ name }) => name.startsWith(plan));
 		const person = people.find(({ name }) => name === maker);
 		const { id } = await enter('begin', { plan: found?.id ?? '', person: person?.id ?? '' }, begun);
@@ -102,6 +106,12 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 			'select code from thing where group_id = $1 and entry_id = $2',
 			[groupId, Number(id)]
 		);
+		for (const colour of balls) {
+			const ball = (await listBalls(groupId)).find(
+				({ content }) => content.colours.length === 1 && content.colours[0]?.colour === colour
+			);
+			await enter('issue', { mat: mat?.code ?? '', ball: ball?.code ?? '' }, begun);
+		}
 		for (const [day, to] of rows)
 			await enter('rows', { mat: mat?.code ?? '', to: String(to) }, day);
 	}

@@ -48,7 +48,7 @@ const shots = [
 		isDark: true,
 		act: (page) => open(page, 'Mat for the Causeway')
 	},
-	{ name: 'plans', path: '/plans' },
+	{ name: 'mats', path: '/make' },
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },

@@ -74,12 +74,7 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 		coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
 		$2::date - (coalesce(r.last_at, e.typed_at) at time zone $3)::date as "stillDays",
 		$2::date - (e.typed_at at time zone $3)::date as "begunDays",
-		(select coalesce(json_agg(w), '[]') from (
-			select floor(($2::date - (s.typed_at at time zone $3)::date) / 7.0)::integer as week,
-				sum(coalesce(s.step, 0) + s.jump)::integer as rows
-			from standing_row s where s.group_id = t.group_id and s.thing_id = t.id
-				and s.typed_at > ($2::date - 84)::timestamp at time zone $3
-			group by 1) w) as weeks
+		coalesce(w.weeks, '[]') as weeks
 	from thing t
 	join entry e on e.group_id = t.group_id and e.id = t.entry_id
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
@@ -90,9 +85,15 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 		and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 		order by h.entry_id desc limit 1) hand on true
 	left join person p on p.group_id = t.group_id and p.id = hand.person_id
-	left join lateral (select max(made) filter (where side = 'near') as near,
+	left join (select thing_id, max(made) filter (where side = 'near') as near,
 			max(made) filter (where side = 'far') as far, max(last_at) as last_at
-		from rows_made m where m.group_id = t.group_id and m.thing_id = t.id) r on true
+		from rows_made where group_id = $1 group by thing_id) r on r.thing_id = t.id
+	left join (select thing_id, json_agg(json_build_object('week', week, 'rows', made)) as weeks from (
+			select s.thing_id, floor(($2::date - (s.typed_at at time zone $3)::date) / 7.0)::integer as week,
+				sum(coalesce(s.step, 0) + s.jump)::integer as made
+			from standing_row s where s.group_id = $1
+				and s.typed_at > ($2::date - 84)::timestamp at time zone $3
+			group by 1, 2) by_week group by thing_id) w on w.thing_id = t.id
 	where t.group_id = $1 and t.sort = 'mat' and state.what in ('begun', 'made')
 		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)`;
 

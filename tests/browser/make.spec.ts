@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, openStep, choose, ready, test } from './app';
-import { rows } from './table-world';
+import { put, rows } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
 test.use({
@@ -194,4 +194,34 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: 'One row more' }).click();
 		await expect(page.getByText('row 104 of 211')).toBeVisible();
 	});
+});
+
+test('a ball is given by its label, and what the mat still takes is said', async ({
+	page,
+	request,
+	app
+}) => {
+	await put(app, request, 'blue', 40);
+	await page.goto('/prepare');
+	await ready(page);
+	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
+	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
+		await page.getByRole('button', { name }).first().click();
+		await expect(page.locator('[data-said]')).toContainText('Kept');
+	}
+	const [ball] = await rows<{ code: string }>(
+		app,
+		`select code from thing where sort = 'ball' order by id desc limit 1`
+	);
+	await page.goto(`/make/${code}`);
+	await ready(page);
+	const label = page.getByLabel('The ball’s label');
+	await label.fill('ABC');
+	await page.getByRole('button', { name: 'Give it' }).click();
+	await expect(label).toHaveAttribute('aria-invalid', 'true');
+	await label.fill(ball?.code ?? '');
+	await page.getByRole('button', { name: 'Give it' }).click();
+	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
+	await page.reload();
+	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 });

@@ -62,10 +62,12 @@
 			{#each left as { colour, neededM, inHandM, lacksM } (colour)}
 				{@const row = runsOutAt(stripes, made, mat.look?.rowM ?? 1, colour, inHandM)}
 				<li class={lacksM > 0 ? 'font-semibold' : ''} data-colour={colour}>
-					{colour}: {strandWords(inHandM * 1000, system)} in hand, {strandWords(
+					{colour}: {inHandM < 0.05 ? 'none' : strandWords(inHandM * 1000, system)} in hand, {strandWords(
 						neededM * 1000,
 						system
-					)} still to go{#if row !== null}; it ends in row {row}{/if}
+					)} still to go{#if row !== null}; {inHandM < 0.05
+							? `wanted in row ${row}`
+							: `it ends in row ${row}`}{/if}
 				</li>
 			{/each}
 		</ul>

@@ -1,4 +1,5 @@
 import { DomainError } from '$lib/core/domain-error';
+import type { ColourName } from '$lib/core/colour/colours';
 import { stripesOf } from '$lib/core/colour/stripes';
 import { isMatLengthwise } from '$lib/core/drawing/mat-scene';
 import { matRows } from '$lib/core/hand/mat-rows';
@@ -29,10 +30,14 @@ function makingOf({ plan: shape }: PlanDocument, practice: Practice): Making {
 	try {
 		const model = modelPlan(plan, pointFor(plan, practice));
 		const { mat } = model;
-		const stripes = stripesOf(layPlanBalls(plan, model).runs)
-			// Of a row that two balls share, the longer part is drawn.
-			.filter(({ from, to }) => to - from > 0.5)
-			.map(({ colour, rows }) => ({ colour, rows }));
+		const stripes: { colour: ColourName; rows: number }[] = [];
+		for (const { colour, rows, from, to } of stripesOf(layPlanBalls(plan, model).runs)) {
+			// Of a row that two balls share, the longer part is drawn; balls of one colour are one stripe.
+			if (to - from <= 0.5) continue;
+			const last = stripes.at(-1);
+			if (last?.colour === colour) last.rows += rows;
+			else stripes.push({ colour, rows });
+		}
 		const { kind, widthMm, lengthMm } = mat;
 		const isLengthwise = isMatLengthwise(mat);
 		const rows = matRows(mat);

@@ -5,6 +5,7 @@
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { Side } from '$lib/entries/types/row';
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
+	import { newKey } from '$lib/ui/new-key';
 	import { onMount, untrack } from 'svelte';
 	import { rowsHere, seenText } from './counting';
 	import MatStrip from './MatStrip.svelte';
@@ -25,6 +26,7 @@
 	let side = $state<Side>('near');
 	let number = $state('');
 	let problem = $state('');
+	const key = newKey();
 	const hasEnds = $derived(mat.rows?.ends === 2);
 	const made = $derived({
 		near: rowsHere(mat.made.near, trestle.ahead, mat.code, 'near'),
@@ -133,11 +135,25 @@
 		</fieldset>
 		<p class="quiet" data-gap>{left} rows still fit between the ends.</p>
 	{/if}
-	<button
-		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold text-primary-content"
-		onclick={() => tap(1)}
-		data-row>Row done</button
+	<!-- Without scripts it sends its row by itself. -->
+	<form
+		class="grid"
+		method="POST"
+		action="?/keep"
+		onsubmit={(event) => {
+			event.preventDefault();
+			tap(1);
+		}}
 	>
+		<input type="hidden" name="type" value="row" />
+		<input type="hidden" name="key" value={key} />
+		<input type="hidden" name="mat" value={mat.code} />
+		<input type="hidden" name="step" value="1" />
+		<button
+			class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold text-primary-content"
+			data-row>Row done</button
+		>
+	</form>
 	<p class="text-lg" data-next>
 		{#if share >= 1}All rows of the plan are made.{:else}
 			{#if next}Next: {next.colour}, to row {next.last}.{/if}

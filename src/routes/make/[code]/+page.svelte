@@ -6,15 +6,13 @@
 	import StrandInHand from '$lib/stages/hand/StrandInHand.svelte';
 	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
 	import { needOf } from '$lib/stages/hand/mat-view';
-	import { farWords, needWords, whoseWords } from '$lib/stages/hand/mat-words';
+	import { needWords, whoseWords } from '$lib/stages/hand/mat-words';
 	import { yearDayWords } from '$lib/ui/day-words';
-	import { newKey } from '$lib/ui/new-key';
 	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 	const { mat } = $derived(data);
-	const key = newKey();
 	const passing = untrack(
 		() =>
 			new TypedForm(
@@ -65,13 +63,3 @@
 		</EntryForm>
 	</div>
 </div>
-<noscript>
-	<form class="sheet mt-4 grid gap-3 p-4" method="POST" action="?/keep">
-		<input type="hidden" name="type" value="row" />
-		<input type="hidden" name="key" value={key} />
-		<input type="hidden" name="mat" value={mat.code} />
-		<p>{farWords(mat)}</p>
-		{#if form?.entry.said}<p role="status">{form.entry.said}</p>{/if}
-		<button class="btn justify-self-start btn-accent">One row more</button>
-	</form>
-</noscript>

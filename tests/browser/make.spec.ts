@@ -209,6 +209,7 @@ test('a ball is given by its label, and what the mat still takes is said', async
 		await page.getByRole('button', { name }).first().click();
 		await expect(page.locator('[data-said]')).toContainText('Kept');
 	}
+	await expect(page.locator('[data-place=Balls] [data-pile]')).toBeVisible();
 	const [ball] = await rows<{ code: string }>(
 		app,
 		`select code from thing where sort = 'ball' order by id desc limit 1`

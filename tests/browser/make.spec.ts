@@ -209,11 +209,14 @@ test('a ball is given by its label, and what the mat still takes is said', async
 		await page.getByRole('button', { name }).first().click();
 		await expect(page.locator('[data-said]')).toContainText('Kept');
 	}
-	await expect(page.locator('[data-place=Balls] [data-pile]')).toBeVisible();
-	const [ball] = await rows<{ code: string }>(
-		app,
-		`select code from thing where sort = 'ball' order by id desc limit 1`
-	);
+	// The pile shows it before the book has it: its label is known once it is kept.
+	const wound = () =>
+		rows<{ code: string }>(
+			app,
+			`select code from thing where sort = 'ball' order by id desc limit 1`
+		);
+	await expect.poll(async () => (await wound()).length).toBe(1);
+	const [ball] = await wound();
 	await page.goto(`/make/${code}`);
 	await ready(page);
 	const label = page.getByLabel('The ball’s label');

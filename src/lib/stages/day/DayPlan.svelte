@@ -157,7 +157,11 @@
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-4" id="room" aria-label="Seats">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-		<p class="text-[1.0625rem]" aria-live="polite">
+		<p
+			class="text-[1.0625rem]"
+			aria-live="polite"
+			data-chance={bench.chance ? `${bench.chance.balls.low} ${bench.chance.balls.high}` : ''}
+		>
 			<strong class="text-2xl" data-balls>{countWords('balls', counts.balls)}</strong>
 			{#if bench.chance && bench.chance.balls.low < bench.chance.balls.high}{bench.chance.balls
 					.low}–{bench.chance.balls.high}{/if} by {clockWords(day.to)}

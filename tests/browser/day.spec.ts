@@ -81,7 +81,8 @@ test('everybody is seated by the advice, which says what no seats could beat', a
 		.split(' ')
 		.map(Number);
 	expect(low).toBeGreaterThan(made / 2);
-	expect(high).toBeLessThanOrEqual(most);
+	// 260 bags are 13 balls, whatever chance does.
+	expect(high).toBeLessThanOrEqual(13);
 	await expect(page.getByText(`${low}–${high} by 20:30`)).toHaveCount(low < high ? 1 : 0);
 });
 

@@ -5,7 +5,7 @@ import { countRows } from '../../src/lib/core/hand/count-rows';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { maybeOne } from '../../src/lib/server/db/verbs';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
-import { listMats } from '../../src/lib/server/hand/mats';
+import { findMat, listMats } from '../../src/lib/server/hand/mats';
 import { addPerson } from '../../src/lib/server/people/people';
 import { needOf } from '../../src/lib/stages/hand/mat-view';
 import { useDatabase } from './database';
@@ -53,6 +53,8 @@ async function aMat(begunOn = today, bags = 10) {
 	const mat = async () => {
 		const found = (await listMats(group, now)).find((one) => one.code === code);
 		if (!found) throw new Error('the mat is not in hand');
+		// Asked for by itself it is the same.
+		expect(await findMat(group, code, now)).toEqual(found);
 		return found;
 	};
 	const row = (step: 1 | -1 = 1, more: Parameters<typeof send>[3] = {}) =>
@@ -229,6 +231,9 @@ describe('rows of a mat', () => {
 			const at = new Date(Date.parse(`${today}T12:00:00Z`) - week * 7 * 86_400_000).toISOString();
 			for (let row = 0; row < 10; row++) await t.row(1, { at });
 		}
+		// She has another mat, and somebody else a third: hers are one habit, theirs is not.
+		for (const person of [t.mabel, ''])
+			await send(t.group, 'begin', { plan: t.planned.planId, person });
 		const mat = await t.mat();
 		expect(mat.made.near).toBe(80);
 		expect(mat.share).toBeCloseTo(80 / 211, 9);
@@ -239,7 +244,9 @@ describe('rows of a mat', () => {
 		expect(weeksTo(mat.ready.middle)).toBeGreaterThanOrEqual(11);
 		expect(weeksTo(mat.ready.middle)).toBeLessThanOrEqual(17);
 		expect(weeksTo(mat.ready.low)).toBeLessThan(weeksTo(mat.ready.middle));
-		const still = (await listMats(t.group, { today: '2026-12-20', timeZone: 'UTC' }))[0];
+		const still = (await listMats(t.group, { today: '2026-12-20', timeZone: 'UTC' })).find(
+			({ code }) => code === t.code
+		);
 		expect(still?.stillDays).toBe(22);
 		expect(still && needOf(still)).toBe('ask');
 		await t.rows('211');

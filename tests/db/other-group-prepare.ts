@@ -49,7 +49,7 @@ import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
 import { issuedTo } from '../../src/lib/server/hand/issue';
 import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
-import { listMats } from '../../src/lib/server/hand/mats';
+import { findMat, listMats } from '../../src/lib/server/hand/mats';
 import { seenOf } from '../../src/lib/server/hand/rows';
 import { keep } from './samples';
 
@@ -294,6 +294,7 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'issue', mat: code, ball: code }),
 	'hand/issue issuedTo': (other, { code }) => issuedTo(other, code),
 	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
+	'hand/mats findMat': (other, { code }) => findMat(other, code, { today, timeZone: 'UTC' }),
 	'hand/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
 	'prepare/scrap keepScrap': (other, { day }) =>
 		keep(other, key(), { type: 'scrap', dayId: day, grams: 20 }),
@@ -379,6 +380,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/day keepSeats': refusedAt('day'),
 	'prepare/day-work cutAmong': null,
 	'prepare/taps keepTap': refusedAt('day'),
+	'hand/mats findMat': null,
 	'hand/begin keepBegin': refusedAt('plan'),
 	'hand/begin keepHandOn': refusedAt('mat'),
 	'hand/mat-in-hand matInHand': { problem: expect.any(String) },

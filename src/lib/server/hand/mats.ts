@@ -59,12 +59,18 @@ interface MatRow {
 	readonly makerName: string | null;
 	readonly loom: string | null;
 	readonly begunAt: Date;
-	readonly lastAt: Date | null;
+	/** Days of the hall since it was begun. */
+	readonly begunDays: number;
+}
+
+/** What the log of a mat comes to. */
+interface MatLog {
+	readonly id: number;
 	readonly near: number;
 	readonly far: number;
-	/** Days of the hall since the last row, or since it was begun; and since it was begun. */
-	readonly stillDays: number;
-	readonly begunDays: number;
+	readonly lastAt: Date;
+	/** Days of the hall since the last row. */
+	readonly lastDays: number;
 	/** Rows of past weeks: week 0 ends today. */
 	readonly weeks: readonly { readonly week: number; readonly rows: number }[];
 }
@@ -72,14 +78,11 @@ interface MatRow {
 /** Weeks of log that a forecast rests on: 84 days, as the statement has them. */
 const loggedWeeks = 12;
 
+/** Mats that are being made: all of them, or the one with a code and what else its maker has. */
 const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 		p.id as "makerId", p.name as "makerName",
 		(select o.name from tool o where o.group_id = t.group_id and o.id::text = t.content ->> 'toolId') as loom,
-		e.typed_at as "begunAt", r.last_at as "lastAt",
-		coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
-		$2::date - (coalesce(r.last_at, e.typed_at) at time zone $3)::date as "stillDays",
-		$2::date - (e.typed_at at time zone $3)::date as "begunDays",
-		coalesce(w.weeks, '[]') as weeks
+		e.typed_at as "begunAt", $2::date - (e.typed_at at time zone $3)::date as "begunDays"
 	from thing t
 	join entry e on e.group_id = t.group_id and e.id = t.entry_id
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
@@ -90,17 +93,28 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 		and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 		order by h.entry_id desc limit 1) hand on true
 	left join person p on p.group_id = t.group_id and p.id = hand.person_id
-	left join (select thing_id, max(made) filter (where side = 'near') as near,
-			max(made) filter (where side = 'far') as far, max(last_at) as last_at
-		from rows_made where group_id = $1 group by thing_id) r on r.thing_id = t.id
-	left join (select thing_id, json_agg(json_build_object('week', week, 'rows', made)) as weeks from (
-			select s.thing_id, floor(($2::date - (s.typed_at at time zone $3)::date) / 7.0)::integer as week,
-				sum(coalesce(s.step, 0) + s.jump)::integer as made
-			from standing_row s where s.group_id = $1
-				and s.typed_at > ($2::date - 84)::timestamp at time zone $3
-			group by 1, 2) by_week group by thing_id) w on w.thing_id = t.id
 	where t.group_id = $1 and t.sort = 'mat' and state.what in ('begun', 'made')
-		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)`;
+		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+		and ($4::text is null or t.code = $4 or hand.person_id = (
+			select h.person_id from hand_on h join thing x on x.group_id = h.group_id and x.id = h.thing_id
+			where h.group_id = $1 and x.code = $4
+				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
+			order by h.entry_id desc limit 1))
+	order by t.id limit 1000`;
+
+/** The logs of some mats; of one without a row, none. */
+const logsText = `select r.thing_id as id, coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
+		r.last_at as "lastAt", $3::date - (r.last_at at time zone $4)::date as "lastDays",
+		coalesce(w.weeks, '[]') as weeks
+	from (select thing_id, max(made) filter (where side = 'near') as near,
+			max(made) filter (where side = 'far') as far, max(last_at) as last_at
+		from rows_made where group_id = $1 and thing_id = any($2::bigint[]) group by thing_id) r
+	left join (select thing_id, json_agg(json_build_object('week', week, 'rows', made)) as weeks from (
+			select s.thing_id, floor(($3::date - (s.typed_at at time zone $4)::date) / 7.0)::integer as week,
+				sum(coalesce(s.step, 0) + s.jump)::integer as made
+			from standing_row s where s.group_id = $1 and s.thing_id = any($2::bigint[])
+				and s.typed_at > ($3::date - 84)::timestamp at time zone $4
+			group by 1, 2) by_week group by thing_id) w on w.thing_id = r.thing_id`;
 
 /** Forecasts by what they rest on: the same mat in the same week says the same. */
 const forecasts = new Map<string, ReadyWeeks>();
@@ -118,7 +132,11 @@ function readyOf(share: number, weeks: readonly number[]): ReadyWeeks {
 }
 
 /** Full weeks of a mat's log as shares of it, the newest last. */
-function weekShares({ weeks, begunDays }: MatRow, total: number): number[] {
+function weekShares(
+	weeks: MatLog['weeks'],
+	{ begunDays }: Pick<MatRow, 'begunDays'>,
+	total: number
+): number[] {
 	const full = Math.min(loggedWeeks, Math.floor((begunDays + 1) / 7));
 	return Array.from({ length: full }, (_, at) => {
 		const rows = weeks.find(({ week }) => week === full - 1 - at)?.rows ?? 0;
@@ -140,63 +158,84 @@ interface Today {
 	readonly timeZone: string;
 }
 
-async function readMats(
+/** What is made by the versions of some mats, by a practice; the documents are read only of those not known yet. */
+async function learnMakings(
 	groupId: GroupId,
 	rows: readonly MatRow[],
-	{ today }: Today
+	practice: Practice
+): Promise<void> {
+	const unknown = rows
+		.map(({ planId, planVersion }) => ({ id: planId, version: planVersion }))
+		.filter((version) => !makings.get(version, practice));
+	if (unknown.length === 0) return;
+	const documents = await many<{ id: string; version: number; document: PlanDocument }>(
+		`select distinct v.plan_id as id, v.version, v.document from plan_version v
+		 join unnest($2::uuid[], $3::integer[]) as a (id, version) on v.plan_id = a.id and v.version = a.version
+		 where v.group_id = $1`,
+		[groupId, unknown.map(({ id }) => id), unknown.map(({ version }) => version)]
+	);
+	for (const { id, version, document } of documents)
+		makings.set({ id, version }, practice, makingOf(document, practice));
+}
+
+/** Mats that are being made, as they stand: all of them, or the one with a code and what else its maker has. */
+async function readMats(
+	groupId: GroupId,
+	{ today, timeZone }: Today,
+	code: string | null
 ): Promise<MatInHand[]> {
-	const practice = await practiceOfGroup(groupId);
-	const versions = rows.map(({ planId, planVersion }) => ({ id: planId, version: planVersion }));
-	const unknown = versions.filter((version) => !makings.get(version, practice));
-	if (unknown.length > 0) {
-		const documents = await many<{ id: string; version: number; document: PlanDocument }>(
-			`select distinct v.plan_id as id, v.version, v.document from plan_version v
-			 join unnest($2::uuid[], $3::integer[]) as a (id, version) on v.plan_id = a.id and v.version = a.version
-			 where v.group_id = $1`,
-			[groupId, unknown.map(({ id }) => id), unknown.map(({ version }) => version)]
-		);
-		for (const { id, version, document } of documents)
-			makings.set({ id, version }, practice, makingOf(document, practice));
-	}
+	const [rows, practice] = await Promise.all([
+		many<MatRow>(matsText, [groupId, today, timeZone, code]),
+		practiceOfGroup(groupId)
+	]);
+	const [logs] = await Promise.all([
+		many<MatLog>(logsText, [groupId, rows.map(({ id }) => id), today, timeZone]),
+		learnMakings(groupId, rows, practice)
+	]);
+	const logOf = new Map(logs.map((log) => [log.id, log]));
+	// A maker's weeks are one habit, over all the mats they have.
+	const weeksOf = new Map<string, number[][]>();
 	const read = rows.map((row) => {
 		const { rows: counted = null, look = null } =
 			makings.get({ id: row.planId, version: row.planVersion }, practice) ?? {};
+		const log = logOf.get(row.id);
 		const total = counted?.total ?? 1;
-		return { row, counted, look, total, weeks: weekShares(row, total) };
+		const habit = row.makerId ?? row.code;
+		weeksOf.set(habit, [...(weeksOf.get(habit) ?? []), weekShares(log?.weeks ?? [], row, total)]);
+		return { row, log, counted, look, total, habit };
 	});
-	return read.map(({ row, counted, look, total, weeks }): MatInHand => {
-		const { id, code, planName, planVersion, makerId, makerName, loom, near, far } = row;
-		const share = counted ? Math.min(1, (near + far) / total) : 0;
-		// A maker's weeks are one habit, over all the mats they have.
-		const own =
-			makerId === null
-				? [weeks]
-				: read.filter((one) => one.row.makerId === makerId).map((one) => one.weeks);
+	const habits = new Map([...weeksOf].map(([habit, all]) => [habit, addUp(all)]));
+	return read.map(({ row, log, counted, look, total, habit }): MatInHand => {
+		const { id, planName, planVersion, makerId, makerName, loom, begunAt, begunDays } = row;
+		const made = { near: log?.near ?? 0, far: log?.far ?? 0 };
+		const share = counted ? Math.min(1, (made.near + made.far) / total) : 0;
 		return {
 			id,
-			code,
+			code: row.code,
 			planName,
 			planVersion,
 			maker: makerId !== null && makerName !== null ? { id: makerId, name: makerName } : null,
 			loom,
 			rows: counted,
 			look,
-			made: { near, far },
+			made,
 			share,
-			begunAt: row.begunAt,
-			lastAt: row.lastAt,
-			stillDays: row.stillDays,
-			ready: daysOf(today, readyOf(share, addUp(own)))
+			begunAt,
+			lastAt: log?.lastAt ?? null,
+			stillDays: log?.lastDays ?? begunDays,
+			ready: daysOf(today, readyOf(share, habits.get(habit) ?? []))
 		};
 	});
 }
 
 /** Every mat that is being made. */
-export async function listMats(groupId: GroupId, now: Today): Promise<MatInHand[]> {
-	const rows = await many<MatRow>(`${matsText} order by t.id limit 1000`, [
-		groupId,
-		now.today,
-		now.timeZone
-	]);
-	return readMats(groupId, rows, now);
-}
+export const listMats = (groupId: GroupId, now: Today): Promise<MatInHand[]> =>
+	readMats(groupId, now, null);
+
+/** The mat with a code, where it is being made; only what its maker has is read with it. */
+export const findMat = async (
+	groupId: GroupId,
+	code: string,
+	now: Today
+): Promise<MatInHand | null> =>
+	(await readMats(groupId, now, code)).find((mat) => mat.code === code) ?? null;

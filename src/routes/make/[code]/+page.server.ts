@@ -2,7 +2,7 @@ import { readCode } from '$lib/core/code/code';
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { issuedTo } from '$lib/server/hand/issue';
-import { listMats } from '$lib/server/hand/mats';
+import { findMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
 import { listPeople } from '$lib/server/people/people';
 import { readerOf } from '$lib/server/web/reader';
@@ -15,8 +15,7 @@ export const load: PageServerLoad = async (event) => {
 	const read = readCode(params.code.slice(0, 20));
 	const reader = await whileReached(readerOf(event));
 	const code = read.problem === undefined ? read.code : null;
-	const mats = code === null ? [] : await whileReached(listMats(locals.groupId, reader));
-	const mat = mats.find((one) => one.code === code);
+	const mat = code === null ? null : await whileReached(findMat(locals.groupId, code, reader));
 	if (!mat)
 		error(404, { message: 'No mat in hand has that label. It may be finished, or never begun.' });
 	const [seen, balls, people] = await whileReached(

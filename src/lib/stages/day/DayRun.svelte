@@ -13,7 +13,7 @@
 	import type { DayWork, PlannedDay } from './day-view';
 	import { stationWords } from './day-words';
 	import { learnedOf } from './learned';
-	import { wasThere } from './there';
+	import { wasThere, withComings } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
 	import type { DayLack, DayTaps, WeighedScrap } from './taps';
 	import { tapWords } from './taps';
@@ -100,7 +100,7 @@
 			</form>
 		{/if}
 		{#if minute !== null}
-			<WhoIsHere {day} {others} {minute} {trestle} />
+			<WhoIsHere day={withComings(day, others, trestle.ahead)} {others} {minute} {trestle} />
 			{#if trestle.said.words}
 				<p class={trestle.said.isProblem ? 'font-semibold text-error' : 'quiet'} role="status">
 					{trestle.said.words}

@@ -168,5 +168,5 @@
 		</p>
 	{/if}
 	<p class="text-error">{caution}</p>
-	{#if minute !== null}<WhoIsHere day={kept} {others} {minute} {trestle} />{/if}
+	{#if minute !== null}<WhoIsHere {day} {others} {minute} {trestle} />{/if}
 </section>

@@ -3,10 +3,10 @@
 	import type { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import { clockWords } from './clock';
 	import type { DayPerson, PlannedDay } from './day-view';
-	import { isThere, withComings } from './there';
+	import { isThere } from './there';
 
 	interface Props {
-		/** As it is kept. */
+		/** With what was said here and is not read yet. */
 		day: PlannedDay;
 		others: readonly { readonly id: string; readonly name: string }[];
 		/** The minute of the day in the hall when the page was read. */
@@ -14,14 +14,13 @@
 		trestle: Trestle;
 	}
 	const { day, others, minute, trestle }: Props = $props();
-	const now = $derived(withComings(day, others, trestle.ahead));
 	const readAt = $derived([minute, performance.now()] as const);
 	/** The hall's clock goes on while the page stands. */
 	const minuteNow = () =>
 		Math.min(1440, Math.floor(readAt[0] + (performance.now() - readAt[1]) / 60_000));
-	const here = $derived(now.people.filter((person) => isThere(person, minute)).length);
+	const here = $derived(day.people.filter((person) => isThere(person, minute)).length);
 	let other = $state('');
-	const strangers = $derived(others.filter(({ id }) => !now.people.some((one) => one.id === id)));
+	const strangers = $derived(others.filter(({ id }) => !day.people.some((one) => one.id === id)));
 
 	const say = (
 		person: { readonly id: string; readonly name: string },
@@ -46,10 +45,10 @@
 
 <details class="sheet px-4 py-1 open:pb-4" data-here>
 	<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-		>Who is here: {here} of {now.people.length}</summary
+		>Who is here: {here} of {day.people.length}</summary
 	>
 	<ul class="grid grid-cols-[minmax(0,1fr)]">
-		{#each now.people as person (person.id)}
+		{#each day.people as person (person.id)}
 			{@const said = last(person)}
 			<li class="flex flex-wrap items-center gap-2 border-b border-base-300 py-1">
 				<span class="min-w-40 flex-1"

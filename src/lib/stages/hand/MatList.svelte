@@ -1,7 +1,7 @@
 <script lang="ts">
 	// Every mat in hand, what needs an act first: whose it is, how far it is, by when it is ready.
 	import MatStrip from './MatStrip.svelte';
-	import StripPatterns from './StripPatterns.svelte';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MatInHand } from './mat-view';
 	import { byNeed, needOf } from './mat-view';
 	import { farWords, needWords, readyWords, whoseWords } from './mat-words';
@@ -12,7 +12,7 @@
 	const hrefOf = ({ code }: MatInHand) => `/make/${code}`;
 </script>
 
-<StripPatterns />
+<ColourPatterns />
 <ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
 	{#each ordered as mat (mat.id)}
 		{@const need = needOf(mat)}

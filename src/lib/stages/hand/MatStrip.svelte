@@ -11,6 +11,8 @@
 	}
 	const { mat, longestMm }: Props = $props();
 	const uid = $props.id();
+	/** Millimetres of a mat to a unit of film's patterns. */
+	const grain = 7;
 	const look = $derived(
 		mat.look ?? {
 			kind: 'crochet' as const,
@@ -72,23 +74,26 @@
 		</clipPath>
 	</defs>
 	<g clip-path="url(#{uid}-made)">
-		{#each stripes as { colour, from, to }, nth (nth)}
-			{#if isAcross}
-				<rect
-					y={from * widthMm}
-					width={lengthMm}
-					height={(to - from) * widthMm + 1}
-					fill="url(#strip-{colour})"
-				/>
-			{:else}
-				<rect
-					x={from * lengthMm}
-					width={(to - from) * lengthMm + 1}
-					height={widthMm}
-					fill="url(#strip-{colour})"
-				/>
-			{/if}
-		{/each}
+		<!-- Film's patterns are made for a screen: drawn coarser, they show at this scale. -->
+		<g transform="scale({grain})">
+			{#each stripes as { colour, from, to }, nth (nth)}
+				{#if isAcross}
+					<rect
+						y={(from * widthMm) / grain}
+						width={lengthMm / grain}
+						height={((to - from) * widthMm + 1) / grain}
+						fill="url(#film-{colour})"
+					/>
+				{:else}
+					<rect
+						x={(from * lengthMm) / grain}
+						width={((to - from) * lengthMm + 1) / grain}
+						height={widthMm / grain}
+						fill="url(#film-{colour})"
+					/>
+				{/if}
+			{/each}
+		</g>
 	</g>
 	{#if look.kind === 'peg-loom' || look.kind === 'twined'}
 		<path

@@ -9,7 +9,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { rowsHere, seenText } from './counting';
 	import MatStrip from './MatStrip.svelte';
-	import StripPatterns from './StripPatterns.svelte';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MatInHand } from './mat-view';
 	import { readyWords } from './mat-words';
 
@@ -110,7 +110,7 @@
 	});
 </script>
 
-<StripPatterns />
+<ColourPatterns />
 <section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label="Rows">
 	<p class="flex flex-wrap items-baseline gap-x-4" aria-live="polite">
 		<strong class="text-6xl" data-count>{all}</strong>

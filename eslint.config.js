@@ -69,7 +69,14 @@ export default ts.config(
 	{
 		files: ['src/**/*.ts'],
 		ignores: ['**/*.svelte.ts'],
-		languageOptions: { parserOptions: { projectService: true } },
+		// Where a module takes a component, its script is read as TypeScript, too.
+		languageOptions: {
+			parserOptions: {
+				parser: ts.parser,
+				projectService: true,
+				extraFileExtensions: ['.svelte']
+			}
+		},
 		rules: {
 			'@typescript-eslint/no-floating-promises': 'error',
 			'@typescript-eslint/no-misused-promises': 'error',

@@ -38,6 +38,7 @@ const page = [
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
 	['stages/day', 'stages/hand'],
+	['maker'],
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],

@@ -5,17 +5,21 @@ import { openLink } from '$lib/server/book/links';
 import { orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
 
-/** Where the pages of links are. What follows is their secret, which no log ever hears. */
-const linkPath = '/l/';
-const pathSaid = ({ pathname }: URL): string =>
-	pathname.startsWith(linkPath) ? `${linkPath}…` : pathname;
+/** Where the pages of links are: of plans to read, and of mats to count. What follows is their secret, which no log ever hears. */
+const linkPaths = ['/l/', '/m/'];
+const linkPathOf = ({ pathname }: URL) => linkPaths.find((path) => pathname.startsWith(path));
+const pathSaid = (url: URL): string => {
+	const linkPath = linkPathOf(url);
+	return linkPath ? `${linkPath}…` : url.pathname;
+};
 
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);
 
 export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = crypto.randomUUID();
-	const isLink = event.url.pathname.startsWith(linkPath);
-	if (isLink) event.locals.link = await orAway(openLink(event.url.pathname.slice(linkPath.length)));
+	const linkPath = linkPathOf(event.url);
+	if (linkPath)
+		event.locals.link = await orAway(openLink(event.url.pathname.slice(linkPath.length)));
 	event.locals.groupId = event.locals.link?.groupId ?? (await groupOfRequest(event.request));
 
 	// Forms are checked against the one address the app was started for, so a neighbour's name for it moves there.
@@ -40,7 +44,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	// What was too large is not read to its end, so the line it came on cannot be used again.
 	if (response.status === 413) response.headers.set('connection', 'close');
 	// An address that carries a right is told to no other site, and kept by nobody on the way.
-	if (isLink) {
+	if (linkPath) {
 		response.headers.set('referrer-policy', 'no-referrer');
 		response.headers.set('cache-control', 'no-store');
 		response.headers.set('x-robots-tag', 'noindex');

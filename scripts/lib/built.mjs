@@ -11,6 +11,7 @@ const madeFrom = [
 	'svelte.config.js',
 	'vite.config.ts',
 	'vite.heavy.config.ts',
+	'vite.maker.config.ts',
 	'tsconfig.json'
 ];
 

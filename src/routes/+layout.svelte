@@ -20,6 +20,7 @@
 
 	// What waits on this device goes up from every page.
 	const outbox = new Outbox(
+		'/api/entries',
 		// A page that is on its way has asked already: it is asked anew once it is there.
 		() =>
 			void Promise.resolve(navigating.complete)

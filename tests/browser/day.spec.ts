@@ -138,8 +138,11 @@ test('advice is taken with one press, and brings what it says', async ({ page })
 	await expect(button).toBeVisible({ timeout: 15_000 });
 	const before = await balls(page);
 	const more = Number(/(\d+) balls? more/.exec((await button.textContent()) ?? '')?.[1] ?? 0);
+	// The seats are shown before they are kept: a reload in between would find those before.
+	const kept = page.waitForResponse((answer) => answer.url().includes('?/seats'));
 	await button.click();
 	await expect.poll(() => balls(page)).toBe(before + more);
+	await kept;
 	await page.reload();
 	await ready(page);
 	expect(await balls(page)).toBe(before + more);

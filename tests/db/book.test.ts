@@ -598,7 +598,12 @@ describe('a link', () => {
 		expect(address).toMatch(/^[\w-]{64}$/);
 		await renamePlan(group, planId, 'Red');
 		await deletePlan(group, planId);
-		expect(await openLink(address)).toEqual({ groupId: group, planId, planVersion: 1 });
+		expect(await openLink(address)).toEqual({
+			grants: 'read-plan',
+			groupId: group,
+			planId,
+			planVersion: 1
+		});
 		const { text } = await one<{ text: string }>(
 			'select string_agg(l::text, chr(10)) as text from link l where group_id = $1',
 			[group]
@@ -606,7 +611,7 @@ describe('a link', () => {
 		const secret = Buffer.from(address, 'base64url').subarray(16);
 		for (const coded of ['base64url', 'base64', 'hex'] as const)
 			expect(text).not.toContain(secret.toString(coded));
-		expect((await listLinks(group))[0]).toMatchObject({
+		expect((await listLinks(group, null))[0]).toMatchObject({
 			planName: 'Blue',
 			planVersion: 1,
 			revokedAt: null
@@ -627,14 +632,16 @@ describe('a link', () => {
 			moved.toString('base64url')
 		])
 			expect(await openLink(wrong)).toBeNull();
-		const [link] = await listLinks(group);
+		const [link] = await listLinks(group, null);
 		const days = ((link?.expiresAt?.getTime() ?? 0) - Date.now()) / 86_400_000;
 		expect(days).toBeCloseTo(linkDays, 1);
 		await execute(`update link set expires_at = now() where group_id = $1`, [group]);
 		expect(await openLink(address)).toBeNull();
 		await execute(`update link set expires_at = null where group_id = $1`, [group]);
 		expect(await openLink(address)).not.toBeNull();
-		expect((await listLinks(group))[0]?.lastUsedAt?.getTime()).toBeGreaterThan(Date.now() - 60_000);
+		expect((await listLinks(group, null))[0]?.lastUsedAt?.getTime()).toBeGreaterThan(
+			Date.now() - 60_000
+		);
 		expect(await revokeLink(group, link?.id ?? '')).toBe(true);
 		expect(await revokeLink(group, link?.id ?? '')).toBe(false);
 		expect(await openLink(address)).toBeNull();

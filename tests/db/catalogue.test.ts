@@ -18,6 +18,7 @@ import { lengthSystems } from '../../src/lib/core/units/format-length';
 import { bounds, longest, movedAtOnce } from '../../src/lib/entries/bounds';
 import { countMethods } from '../../src/lib/entries/types/drop-off';
 import { measures } from '../../src/lib/entries/types/measurement';
+import { grants } from '../../src/lib/server/book/links';
 import { many } from '../../src/lib/server/db/verbs';
 import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
 import { listNames } from '../../src/lib/stages/gather/lists/columns';
@@ -54,6 +55,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'entry.reason': ledgerReasons,
 		'thing.sort': thingSorts,
 		'row_mark.side': sides,
+		'link.grants': grants,
 		'tool.sort': toolSorts,
 		'person.needs': needs,
 		'person_seat.seat': seatNames,

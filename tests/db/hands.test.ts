@@ -9,7 +9,6 @@ import { findMat, listMats } from '../../src/lib/server/hand/mats';
 import { addPerson } from '../../src/lib/server/people/people';
 import { needOf } from '../../src/lib/stages/hand/mat-view';
 import { useDatabase } from './database';
-import { issuedTo } from '../../src/lib/server/hand/issue';
 import { keep } from './samples';
 import { aTable, pilesOf } from './table';
 
@@ -275,7 +274,7 @@ describe('balls given for a mat', () => {
 		const given = await send(t.group, 'issue', { mat: t.code, ball: t.ball });
 		expect(given.outcome).toBe('kept');
 		expect((await pilesOf(t.group))['blue ball']).toBeUndefined();
-		expect((await issuedTo(t.group, t.code)).map(({ code }) => code)).toEqual([t.ball]);
+		expect((await t.mat()).said.issued.map(({ code }) => code)).toEqual([t.ball]);
 		const film = await maybeOne<{ filmMg: number }>(
 			`select film_mg::float8 as "filmMg" from balance
 			 where group_id = $1 and holder = 'mat' and thing_id = $2 and amount > 0`,
@@ -292,7 +291,7 @@ describe('balls given for a mat', () => {
 			note: 'another mat'
 		});
 		expect(await pilesOf(t.group)).toEqual(before);
-		expect(await issuedTo(t.group, t.code)).toEqual([]);
+		expect((await t.mat()).said.issued).toEqual([]);
 	});
 
 	it('go to one of two who give them at once', async () => {

@@ -47,7 +47,11 @@ import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
-import { issuedTo } from '../../src/lib/server/hand/issue';
+import { saidOf } from '../../src/lib/server/hand/said';
+import { makeMatLink } from '../../src/lib/server/book/links';
+import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
+import { findMatMade } from '../../src/lib/server/hand/mat-made';
+import { listMessages } from '../../src/lib/server/hand/messages';
 import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
 import { findMat, listMats } from '../../src/lib/server/hand/mats';
 import { seenOf } from '../../src/lib/server/hand/rows';
@@ -292,7 +296,32 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'rows', mat: code, side: 'near', to: 3, seen: {} }),
 	'hand/issue keepIssue': (other, { code }) =>
 		keep(other, key(), { type: 'issue', mat: code, ball: code }),
-	'hand/issue issuedTo': (other, { code }) => issuedTo(other, code),
+	'hand/course keepNote': (other, { code }) =>
+		keep(other, key(), { type: 'note', mat: code, text: 'a word' }),
+	'hand/course keepWish': (other, { code }) =>
+		keep(other, key(), { type: 'wish', mat: code, wish: 'ball' }),
+	'hand/course keepFirstPass': (other, { code }) =>
+		keep(other, key(), { type: 'first-pass', mat: code, side: 'near', pass: 'over' }),
+	'hand/course keepStripes': (other, { code }) =>
+		keep(other, key(), { type: 'stripes', mat: code, stripes: [{ colour: 'blue', rows: 211 }] }),
+	'hand/measured keepMatSize': (other, { code }) =>
+		keep(other, key(), {
+			type: 'mat-size',
+			mat: code,
+			row: 1,
+			lengthMm: 9,
+			widthMm: null,
+			isSure: false
+		}),
+	'hand/measured keepWeighed': (other, { code }) =>
+		keep(other, key(), { type: 'weighed', mat: code, colour: 'blue', massG: 9, isSure: false }),
+	'hand/messages keepRemind': (other, { code }) =>
+		keep(other, key(), { type: 'remind', mat: code }),
+	'hand/messages listMessages': (other) => listMessages(other),
+	'hand/mat-made findMatMade': (other, { code }) => findMatMade(other, code),
+	'hand/chosen-balls chosenFor': (other, { code }) => chosenFor(other, code),
+	'book/links makeMatLink': (other, { code }) => makeMatLink(other, key(), code),
+	'hand/said saidOf': async (other, { code }) => [...(await saidOf(other, [code]))],
 	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
 	'hand/mats findMat': (other, { code }) => findMat(other, code, { today, timeZone: 'UTC' }),
 	'hand/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
@@ -385,6 +414,16 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'hand/begin keepHandOn': refusedAt('mat'),
 	'hand/mat-in-hand matInHand': { problem: expect.any(String) },
 	'hand/issue keepIssue': refusedAt('mat'),
+	'hand/course keepNote': refusedAt('mat'),
+	'hand/course keepWish': refusedAt('mat'),
+	'hand/course keepFirstPass': refusedAt('mat'),
+	'hand/course keepStripes': refusedAt('mat'),
+	'hand/measured keepMatSize': refusedAt('mat'),
+	'hand/measured keepWeighed': refusedAt('mat'),
+	'hand/messages keepRemind': refusedAt('mat'),
+	'hand/mat-made findMatMade': { problem: expect.any(String) },
+	'hand/said saidOf': [],
+	'book/links makeMatLink': null,
 	'hand/rows keepRow': refusedAt('mat'),
 	'hand/rows keepRows': refusedAt('mat'),
 	'prepare/taps tapsOfDay': [],

@@ -193,6 +193,7 @@ const entered = {
 	at: new Date('2026-11-19T12:00:00Z'),
 	device: null,
 	sequence: null,
+	linkId: null,
 	byName: null,
 	reason: null,
 	note: null
@@ -250,7 +251,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		orRefused(withTransaction((client) => happenTo(client, other, entryId, thing, 'lost'))),
 	'book/links makeLink': async (other, { plan }) =>
 		(await makeLink(other, key(), plan.id)) !== null,
-	'book/links listLinks': (other) => listLinks(other),
+	'book/links listLinks': (other) => listLinks(other, null),
 	'book/links revokeLink': (other, { link }) => revokeLink(other, link),
 	'plan/plan-versions findPlanVersion': (other, { plan }) =>
 		findPlanVersion(other, plan.id, plan.version),

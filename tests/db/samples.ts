@@ -100,5 +100,6 @@ export const keep = (group: GroupId, key: string, entry: Entry, at = new Date())
 		typed: {},
 		at,
 		device: null,
-		sequence: null
+		sequence: null,
+		linkId: null
 	});

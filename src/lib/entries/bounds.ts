@@ -41,6 +41,7 @@ export const actBounds = {
 	ballBags: { atLeast: 1, atMost: 200 },
 	strands: { atLeast: 1, atMost: 400 },
 	spoiled: { atLeast: 0, atMost: 90 },
+	matRow: { atLeast: 1, atMost: 20_000 },
 	planVersion: { atLeast: 1, atMost: 1_000_000_000 }
 } as const satisfies Record<string, Bound>;
 
@@ -56,6 +57,7 @@ export const longest = {
 	'table_day.also': 200,
 	'tool.name': 80,
 	'entry.note': 400,
+	'message.words': 600,
 	'list_import.file_name': 200
 } as const;
 

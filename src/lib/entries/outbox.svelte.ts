@@ -27,11 +27,13 @@ export class Outbox {
 	#timer: ReturnType<typeof setInterval> | null = null;
 
 	/**
+	 * @param to where entries go
 	 * @param onkept called when entries were kept, so that lists can be read again
 	 * @param readBy how what is typed here is read just now
 	 * @param groupOf the group that this device is working for: what was typed for another stays where it is
 	 */
 	constructor(
+		private readonly to: string,
 		private readonly onkept: () => void,
 		readonly readBy: () => ReadBy,
 		private readonly groupOf: () => string
@@ -108,7 +110,7 @@ export class Outbox {
 		if (!(await this.#look())) return;
 		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
 		if (portion.length === 0) return;
-		const answers = await sendEntries(portion);
+		const answers = await sendEntries(this.to, portion);
 		for (const [at, answer] of answers.entries()) {
 			const key = portion[at]?.key ?? '';
 			if (answer.outcome === 'refused') await this.#open().refuse(key, answer.problems);
@@ -120,7 +122,7 @@ export class Outbox {
 	}
 
 	async #sendUnshelved(entry: Waiting): Promise<Sent> {
-		const [answer] = await sendEntries([entry]);
+		const [answer] = await sendEntries(this.to, [entry]);
 		if (answer?.outcome === 'kept') {
 			this.onkept();
 			return { outcome: 'kept' };

@@ -36,7 +36,7 @@ const readBy = () => ({ system: 'cm', today: '2026-11-26' }) as const;
 let group = 'harbour';
 const stops: (() => void)[] = [];
 const begun = (onkept = () => {}) => {
-	const outbox = new Outbox(onkept, readBy, () => group);
+	const outbox = new Outbox('/api/entries', onkept, readBy, () => group);
 	stops.push(outbox.begin());
 	return outbox;
 };
@@ -296,6 +296,7 @@ describe('entries on a device', () => {
 	it('are tried again by themselves, until the page is left', async () => {
 		vi.useFakeTimers();
 		const outbox = new Outbox(
+			'/api/entries',
 			() => {},
 			readBy,
 			() => group

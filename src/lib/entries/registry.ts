@@ -10,7 +10,10 @@ import { issueType } from './types/issue';
 import { joinType } from './types/join';
 import { loadType } from './types/load';
 import { measurementType } from './types/measurement';
+import { firstPassType, remindType, stripesType } from './types/mat-course';
+import { matSizeType, weighedType } from './types/mat-measured';
 import { movementType } from './types/movement';
+import { noteType, wishType } from './types/note';
 import { presenceType } from './types/presence';
 import { recountType } from './types/recount';
 import { rowType, rowsType } from './types/row';
@@ -43,7 +46,14 @@ export const entryTypes = {
 	'hand-on': handOnType,
 	row: rowType,
 	rows: rowsType,
-	issue: issueType
+	issue: issueType,
+	note: noteType,
+	wish: wishType,
+	'mat-size': matSizeType,
+	weighed: weighedType,
+	stripes: stripesType,
+	'first-pass': firstPassType,
+	remind: remindType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

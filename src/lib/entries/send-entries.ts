@@ -31,9 +31,9 @@ const unread: Answer = {
 };
 const waits: Answer = { outcome: 'waits' };
 
-async function post(entries: readonly Waiting[]): Promise<Response | null> {
+async function post(to: string, entries: readonly Waiting[]): Promise<Response | null> {
 	try {
-		return await fetch('/api/entries', {
+		return await fetch(to, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
 			body: `{"entries":[${entries.map(textOf).join(',')}]}`
@@ -58,12 +58,12 @@ async function answersIn(response: Response, entries: readonly Waiting[]): Promi
 }
 
 /**
- * Sends entries and says of each how it went. No answer, and an answer that the server could not
+ * Sends entries to an address and says of each how it went. No answer, and an answer that the server could not
  * give just now, say nothing of any entry: they wait. What the server would not read as a whole is
  * sent one by one, so that one bad entry holds up no other.
  */
-export async function sendEntries(entries: readonly Waiting[]): Promise<Answer[]> {
-	const response = await post(entries);
+export async function sendEntries(to: string, entries: readonly Waiting[]): Promise<Answer[]> {
+	const response = await post(to, entries);
 	if (response?.ok) return answersIn(response, entries).catch(() => entries.map(() => waits));
 	const isOurs =
 		response !== null &&
@@ -73,6 +73,6 @@ export async function sendEntries(entries: readonly Waiting[]): Promise<Answer[]
 	if (!isOurs) return entries.map(() => waits);
 	if (entries.length === 1) return [unread];
 	const answers: Answer[] = [];
-	for (const entry of entries) answers.push(...(await sendEntries([entry])));
+	for (const entry of entries) answers.push(...(await sendEntries(to, [entry])));
 	return answers;
 }

@@ -22,3 +22,8 @@ export function roughly(value: number): string {
 /** A count that is not sure, from the bag below to the bag above: `584–595`. */
 export const countRange = (low: number, high: number): string =>
 	`${wholeNumber(Math.floor(low))}–${wholeNumber(Math.ceil(high))}`;
+
+const small = 'no one two three four five six seven eight nine ten eleven twelve'.split(' ');
+
+/** A small count as it is said: `two`, `twelve`, `13`. */
+export const smallNumber = (count: number): string => small[count] ?? wholeNumber(count);

@@ -8,7 +8,7 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({
-	links: await whileReached(listLinks(locals.groupId)),
+	links: await whileReached(listLinks(locals.groupId, null)),
 	days: linkDays,
 	/** Whether a link made here opens on this machine alone. */
 	isOnlyHere: isOnlyHere(url)

@@ -16,8 +16,8 @@
 	<div>
 		<h1>Links</h1>
 		<p class="quiet">
-			A link lets whoever has it read one plan, as it stood when the link was made, and nothing
-			else. It opens for {data.days} days, or until you revoke it.
+			A link lets whoever has it read one plan, as it stood when the link was made, or count the
+			rows of one mat, and nothing else. It opens for {data.days} days, or until you revoke it.
 		</p>
 	</div>
 	{#if form && 'message' in form && form.message}
@@ -45,14 +45,19 @@
 		<h2 id="links">Links that were made</h2>
 		{#if data.links.length === 0}
 			<p class="mt-2">
-				None yet. Under <a class="link" href="/plans">Kept plans</a> each plan can be given one.
+				None yet. Under <a class="link" href="/plans">Kept plans</a> each plan can be given one, and
+				on its own page under <a class="link" href="/make">Make</a> each mat.
 			</p>
 		{:else}
 			<Table heads={['Opens', 'Made', 'Used last', { label: 'Revoke', isSilent: true }]} stacks>
 				{#each data.links as link (link.id)}
-					<tr data-link={link.planName}>
+					{@const opens = link.mat === null ? link.planName : `the mat ${link.mat}`}
+					<tr data-link={link.mat ?? link.planName}>
 						<th class="font-semibold" scope="row"
-							>{link.planName}<span class="quiet font-normal">, version {link.planVersion}</span
+							>{opens}<span class="quiet font-normal"
+								>, {link.mat === null
+									? `version ${link.planVersion}`
+									: `${link.planName}, to count`}</span
 							></th
 						>
 						<td class="quiet whitespace-nowrap" data-label="Made">{yearDayWords(link.madeAt)}</td>
@@ -68,7 +73,7 @@
 								<form method="POST" action="?/revoke">
 									<input type="hidden" name="id" value={link.id} />
 									<button class="btn btn-ghost font-normal"
-										>Revoke<span class="sr-only"> the link to {link.planName}</span></button
+										>Revoke<span class="sr-only"> the link to {opens}</span></button
 									>
 								</form>
 							{/if}

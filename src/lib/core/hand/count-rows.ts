@@ -31,7 +31,8 @@ const wasSeen = (
 
 /**
  * Rows of one end of a mat: the latest number that was said, and all taps it has not seen. Never below
- * none.
+ * The rows there are: the last number that was said, and every tap that whoever said it had not seen; never
+ * fewer than none.
  *
  * @param marks each once, in the order the server has them
  * @throws DomainError where a number of rows is below 0

@@ -14,6 +14,8 @@ export interface Entering {
 	readonly at: Date;
 	readonly device: string | null;
 	readonly sequence: number | null;
+	/** The link it came by; null where it came by none. */
+	readonly linkId: string | null;
 	readonly byName: string | null;
 	/** Why it moves what it moves; null where it moves nothing. */
 	readonly reason: LedgerReason | null;
@@ -57,11 +59,11 @@ export async function metUnder(
  * that come at once under one key wait for each other here, and the second finds the first.
  */
 export async function enter(groupId: GroupId, entering: Entering): Promise<Entered> {
-	const { key, digest, type, typed, at, device, sequence, byName, reason, note } = entering;
+	const { key, digest, type, typed, at, device, sequence, linkId, byName, reason, note } = entering;
 	const entered = await maybeOne<{ id: number }>(
 		`insert into entry (group_id, key, digest, type, typed, typed_at, device, sequence, person_id,
-			reason, note)
-		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+			reason, note, link_id)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
 		 on conflict (group_id, key) do nothing returning id`,
 		[
 			groupId,
@@ -74,7 +76,8 @@ export async function enter(groupId: GroupId, entering: Entering): Promise<Enter
 			sequence,
 			await personOf(groupId, byName),
 			reason,
-			note
+			note,
+			linkId
 		],
 		writing()
 	);

@@ -62,7 +62,8 @@ async function bookLearned(
 			typed,
 			at: new Date(),
 			device: null,
-			sequence: null
+			sequence: null,
+			linkId: null
 		}
 	);
 }

@@ -11,6 +11,9 @@ import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
 import { keepBegin, keepHandOn } from '../hand/begin';
 import { keepIssue } from '../hand/issue';
+import { keepFirstPass, keepNote, keepStripes, keepWish } from '../hand/course';
+import { keepMatSize, keepWeighed } from '../hand/measured';
+import { keepRemind } from '../hand/messages';
 import { keepRow, keepRows } from '../hand/rows';
 import { keepPresence } from '../people/presence';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
@@ -54,7 +57,14 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	'hand-on': keepHandOn,
 	row: keepRow,
 	rows: keepRows,
-	issue: keepIssue
+	issue: keepIssue,
+	note: keepNote,
+	wish: keepWish,
+	'mat-size': keepMatSize,
+	weighed: keepWeighed,
+	stripes: keepStripes,
+	'first-pass': keepFirstPass,
+	remind: keepRemind
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

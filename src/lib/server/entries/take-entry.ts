@@ -6,7 +6,9 @@ import { entryTypeOf } from '$lib/entries/registry';
 import { typedAt } from '$lib/entries/typed-at';
 import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
+import { readCode } from '$lib/core/code/code';
 import { todayIn } from '$lib/ui/days';
+import type { OpenedLink } from '$lib/server/book/links';
 import { createHash } from 'node:crypto';
 import type { Entering, Met } from '$lib/server/book/entries';
 import { enter, metUnder } from '$lib/server/book/entries';
@@ -71,7 +73,7 @@ const metBefore = (key: string, met: Met): SaveResult =>
 export async function bookEntry(
 	groupId: GroupId,
 	entry: Entry,
-	entering: Pick<Entering, 'key' | 'digest' | 'typed' | 'at' | 'device' | 'sequence'>
+	entering: Pick<Entering, 'key' | 'digest' | 'typed' | 'at' | 'device' | 'sequence' | 'linkId'>
 ): Promise<SaveResult> {
 	const { key, at } = entering;
 	const facts = entryTypeOf(entry.type)?.facts?.(entry) ?? {};
@@ -96,11 +98,12 @@ export async function bookEntry(
 }
 
 /** Reads an entry as its device sent it, and keeps it. */
-export async function takeEntry(
+async function take(
 	groupId: GroupId,
 	sent: SentEntry,
 	{ lengthSystem, timeZone }: EntryContext,
-	now = new Date()
+	linkId: string | null,
+	now: Date
 ): Promise<SaveResult> {
 	const { key, type, typed, lengths } = sent;
 	const digest = digestOf(sent);
@@ -117,6 +120,33 @@ export async function takeEntry(
 		typed: withoutNames(typed),
 		at: typedAt(sent.at, now),
 		device: sent.device ?? null,
-		sequence: sent.sequence ?? null
+		sequence: sent.sequence ?? null,
+		linkId
 	});
+}
+
+/** Keeps an entry of a device of the group's own. */
+export const takeEntry = (
+	groupId: GroupId,
+	sent: SentEntry,
+	context: EntryContext,
+	now = new Date()
+): Promise<SaveResult> => take(groupId, sent, context, null, now);
+
+/** What a maker's link keeps: rows, notes and wishes. */
+const makersEntries = ['row', 'rows', 'note', 'wish'] as const;
+
+/** Keeps an entry that came by a maker's link: of its own mat, and of nothing else. */
+export async function takeMakersEntry(
+	{ groupId, linkId, mat }: Extract<OpenedLink, { grants: 'make' }>,
+	sent: SentEntry,
+	context: EntryContext,
+	now = new Date()
+): Promise<SaveResult> {
+	if (!(makersEntries as readonly string[]).includes(sent.type))
+		return refuse('entry', 'This link keeps the rows, notes and wishes of its mat, nothing else.');
+	const meant = readCode((sent.typed['mat'] ?? '').slice(0, 20));
+	if (meant.problem !== undefined || meant.code !== mat)
+		return refuse('mat', 'This link opens another mat. Ask whoever gave it to you.');
+	return take(groupId, sent, context, linkId, now);
 }

@@ -36,6 +36,7 @@ export const takeListBack = (
 				at: new Date(),
 				device: null,
 				sequence: null,
+				linkId: null,
 				byName,
 				reason: 'correction',
 				note

@@ -8,16 +8,9 @@ import { findThing, happenTo } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { many, maybeOne } from '$lib/server/db/verbs';
+import { maybeOne } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import { matInHand } from './mat-in-hand';
-
-/** A ball that was given for a mat. */
-export interface IssuedBall {
-	readonly entryId: number;
-	readonly code: string;
-	readonly content: BallContent;
-}
 
 /** Gives a ball for a mat: it leaves the store, its film with it, and lies there no more. */
 export const keepIssue = (
@@ -66,15 +59,4 @@ export const keepIssue = (
 			await happenTo(client, groupId, entryId, thing.id, 'given');
 			return { outcome: 'kept', id: entryId };
 		})
-	);
-
-/** The balls that were given for a mat, in the order they were. */
-export const issuedTo = (groupId: GroupId, mat: string): Promise<IssuedBall[]> =>
-	many<IssuedBall>(
-		`select e.id as "entryId", t.code, t.content from entry e
-		 join thing t on t.group_id = e.group_id and t.code = e.typed ->> 'ball'
-		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = $2
-			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
-		 order by e.id limit 200`,
-		[groupId, mat]
 	);

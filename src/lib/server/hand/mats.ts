@@ -1,53 +1,22 @@
-import { DomainError } from '$lib/core/domain-error';
-import type { ColourName } from '$lib/core/colour/colours';
-import { stripesOf } from '$lib/core/colour/stripes';
-import { isMatLengthwise } from '$lib/core/drawing/mat-scene';
-import { matRows } from '$lib/core/hand/mat-rows';
-import { readyWeeks } from '$lib/core/hand/ready-on';
+import { widthCourse } from '$lib/core/hand/narrowing';
 import type { ReadyWeeks } from '$lib/core/hand/ready-on';
-import { layPlanBalls } from '$lib/core/model/balls-of-plan';
-import { pointFor } from '$lib/core/model/known-for';
-import { modelPlan } from '$lib/core/model/model';
+import { readyWeeks } from '$lib/core/hand/ready-on';
 import type { Practice } from '$lib/core/practice/practice';
-import type { MatInHand, MatLook } from '$lib/stages/hand/mat-view';
+import type { CountedMat, MatInHand, MatSaid } from '$lib/stages/hand/mat-view';
+import { nothingSaid } from '$lib/stages/hand/mat-view';
 import { daysOf } from '$lib/stages/hand/ready-answer';
+import { strandOf } from '$lib/stages/hand/strand-in-hand';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
-import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { WorkedOut } from '$lib/server/plan/worked-out';
+import type { Making } from './making';
+import { makingOf, ownMaking, unmade } from './making';
+import { saidOf } from './said';
 
-/** How a version of a plan is made, as a mat of it is counted and drawn. */
-interface Making {
-	readonly rows: MatInHand['rows'];
-	readonly look: MatLook | null;
-}
+/** How versions of plans are made, as mats of them are counted and drawn. */
 const makings = new WorkedOut<Making>();
-
-function makingOf({ plan: shape }: PlanDocument, practice: Practice): Making {
-	const plan = planOfShape(shape);
-	try {
-		const model = modelPlan(plan, pointFor(plan, practice));
-		const { mat } = model;
-		const stripes: { colour: ColourName; rows: number }[] = [];
-		for (const { colour, rows, from, to } of stripesOf(layPlanBalls(plan, model).runs)) {
-			// Of a row that two balls share, the longer part is drawn; balls of one colour are one stripe.
-			if (to - from <= 0.5) continue;
-			const last = stripes.at(-1);
-			if (last?.colour === colour) last.rows += rows;
-			else stripes.push({ colour, rows });
-		}
-		const { kind, widthMm, lengthMm } = mat;
-		const isLengthwise = isMatLengthwise(mat);
-		const rows = matRows(mat);
-		const rowM = model.mat.strandMm / 1000 / rows.total;
-		return { rows, look: { kind, widthMm, lengthMm, isLengthwise, rowM, stripes } };
-	} catch (error) {
-		if (error instanceof DomainError) return { rows: null, look: null };
-		throw error;
-	}
-}
 
 interface MatRow {
 	readonly id: number;
@@ -188,44 +157,73 @@ async function readMats(
 		many<MatRow>(matsText, [groupId, today, timeZone, code]),
 		practiceOfGroup(groupId)
 	]);
-	const [logs] = await Promise.all([
+	const [logs, said] = await Promise.all([
 		many<MatLog>(logsText, [groupId, rows.map(({ id }) => id), today, timeZone]),
+		saidOf(
+			groupId,
+			rows.map((row) => row.code)
+		),
 		learnMakings(groupId, rows, practice)
 	]);
 	const logOf = new Map(logs.map((log) => [log.id, log]));
 	// A maker's weeks are one habit, over all the mats they have.
 	const weeksOf = new Map<string, number[][]>();
-	const read = rows.map((row) => {
-		const { rows: counted = null, look = null } =
-			makings.get({ id: row.planId, version: row.planVersion }, practice) ?? {};
+	const read = rows.map((row): MatRead => {
+		const planned = makings.get({ id: row.planId, version: row.planVersion }, practice);
+		const words = said.get(row.code) ?? nothingSaid;
+		const making = ownMaking(planned ?? unmade, words.stripes);
 		const log = logOf.get(row.id);
-		const total = counted?.total ?? 1;
+		const total = making.rows?.total ?? 1;
 		const habit = row.makerId ?? row.code;
 		weeksOf.set(habit, [...(weeksOf.get(habit) ?? []), weekShares(log?.weeks ?? [], row, total)]);
-		return { row, log, counted, look, total, habit };
+		return { row, log, making, said: words, habit };
 	});
 	const habits = new Map([...weeksOf].map(([habit, all]) => [habit, addUp(all)]));
-	return read.map(({ row, log, counted, look, total, habit }): MatInHand => {
-		const { id, planName, planVersion, makerId, makerName, loom, begunAt, begunDays } = row;
-		const made = { near: log?.near ?? 0, far: log?.far ?? 0 };
-		const share = counted ? Math.min(1, (made.near + made.far) / total) : 0;
-		return {
-			id,
-			code: row.code,
-			planName,
-			planVersion,
-			maker: makerId !== null && makerName !== null ? { id: makerId, name: makerName } : null,
-			loom,
-			rows: counted,
-			look,
-			made,
-			share,
-			begunAt,
-			lastAt: log?.lastAt ?? null,
-			stillDays: log?.lastDays ?? begunDays,
-			ready: daysOf(today, readyOf(share, habits.get(habit) ?? []))
-		};
-	});
+	return read.map((one) => matOf(one, today, habits.get(one.habit) ?? []));
+}
+
+/** A mat as it was read. */
+interface MatRead {
+	readonly row: MatRow;
+	readonly log: MatLog | undefined;
+	readonly making: Making;
+	readonly said: MatSaid;
+	/** Whose weeks its own are among. */
+	readonly habit: string;
+}
+
+/** A mat with what its rows, its strand and its measures say. */
+function matOf(
+	{ row, log, making: { rows, look }, said }: MatRead,
+	today: string,
+	weeks: readonly number[]
+): MatInHand {
+	const { id, code, planName, planVersion, makerId, makerName, loom, begunAt, begunDays } = row;
+	const made = { near: log?.near ?? 0, far: log?.far ?? 0 };
+	const share = rows ? Math.min(1, (made.near + made.far) / rows.total) : 0;
+	const widths = said.sizes.flatMap(({ row: at, widthMm }) =>
+		widthMm === null ? [] : [{ row: at, widthMm }]
+	);
+	return {
+		id,
+		code,
+		planName,
+		planVersion,
+		maker: makerId !== null && makerName !== null ? { id: makerId, name: makerName } : null,
+		loom,
+		rows,
+		look,
+		made,
+		share,
+		begunAt,
+		lastAt: log?.lastAt ?? null,
+		stillDays: log?.lastDays ?? begunDays,
+		ready: daysOf(today, readyOf(share, weeks)),
+		said,
+		// While no ball was given by its label, nobody knows what lies beside it.
+		lacks: look && said.given.length > 0 ? strandOf(look, made, said).lacks : [],
+		course: look?.stitch && rows ? widthCourse(widths, look.stitch.widthMm, rows.total) : null
+	};
 }
 
 /** Every mat that is being made. */
@@ -239,3 +237,30 @@ export const findMat = async (
 	now: Today
 ): Promise<MatInHand | null> =>
 	(await readMats(groupId, now, code)).find((mat) => mat.code === code) ?? null;
+
+/** A mat as whoever makes it counts it, and which it is; null where it is not being made. No name goes with it. */
+export async function countedMat(
+	groupId: GroupId,
+	code: string,
+	now: Today
+): Promise<{ readonly id: number; readonly planName: string; readonly mat: CountedMat } | null> {
+	const found = await findMat(groupId, code, now);
+	if (!found) return null;
+	const { id, planName, rows, look, made, share, ready, lacks, course, said } = found;
+	const { issued, given, weighed, firstPass, wish } = said;
+	return {
+		id,
+		planName,
+		mat: {
+			code,
+			rows,
+			look,
+			made,
+			share,
+			ready,
+			lacks,
+			course,
+			said: { issued, given, weighed, firstPass, wish }
+		}
+	};
+}

@@ -1,19 +1,12 @@
-import { DomainError } from '$lib/core/domain-error';
-import { matRows } from '$lib/core/hand/mat-rows';
-import type { MatRows } from '$lib/core/hand/mat-rows';
-import { pointFor } from '$lib/core/model/known-for';
-import { modelPlan } from '$lib/core/model/model';
 import type { RowEntry, RowsEntry, Side } from '$lib/entries/types/row';
-import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one } from '$lib/server/db/verbs';
-import { practiceOfGroup } from '$lib/server/measures/practice';
-import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import { matInHand } from './mat-in-hand';
+import { findMatMade } from './mat-made';
 
 /** Keeps a row that was tapped. It is never refused for the count: taps come in any order. */
 export async function keepRow(
@@ -28,23 +21,6 @@ export async function keepRow(
 		[groupId, entryId, found.id, side, step]
 	);
 	return { outcome: 'kept', id: entryId };
-}
-
-/** Rows of a mat by its plan; null where it cannot be made so any more. */
-async function plannedRows(
-	groupId: GroupId,
-	planId: string,
-	version: number
-): Promise<MatRows | null> {
-	const kept = await findPlanVersion(groupId, planId, version);
-	if (!kept) return null;
-	const plan = planOfShape(kept.document.plan);
-	try {
-		return matRows(modelPlan(plan, pointFor(plan, await practiceOfGroup(groupId))).mat);
-	} catch (error) {
-		if (error instanceof DomainError) return null;
-		throw error;
-	}
 }
 
 /** Rows at an end before a number is said, and those among the taps that whoever says it has not seen. */
@@ -71,9 +47,9 @@ export const keepRows = (
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
-		const found = await matInHand(groupId, mat);
+		const found = await findMatMade(groupId, mat);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
-		const rows = await plannedRows(groupId, found.planId, found.planVersion);
+		const { rows } = found.making;
 		if (rows && to > rows.total * mostGrowth)
 			return refuse('to', `Its plan has ${rows.total} rows: ${to} is far beyond them.`);
 		const { before, unseen } = await beforeSaid(groupId, found.id, side, seen);

@@ -62,6 +62,8 @@
 			const answer = await fetch('?/seats', {
 				method: 'POST',
 				body: form,
+				// Whoever leaves the page in this moment leaves it with their seats kept.
+				keepalive: true,
 				headers: { 'x-sveltekit-action': 'true', accept: 'application/json' }
 			});
 			const result = deserialize(await answer.text());

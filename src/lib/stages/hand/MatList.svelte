@@ -1,10 +1,11 @@
 <script lang="ts">
 	// Every mat in hand, what needs an act first: whose it is, how far it is, by when it is ready.
 	import MatStrip from './MatStrip.svelte';
+	import RemindButton from './RemindButton.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MatInHand } from './mat-view';
 	import { byNeed, needOf } from './mat-view';
-	import { farWords, needWords, readyWords, whoseWords } from './mat-words';
+	import { actOf, farWords, needWords, readyWords, whoseWords } from './mat-words';
 
 	const { mats }: { mats: readonly MatInHand[] } = $props();
 	const ordered = $derived(byNeed(mats));
@@ -17,6 +18,7 @@
 	{#each ordered as mat (mat.id)}
 		{@const need = needOf(mat)}
 		{@const ready = readyWords(mat)}
+		{@const act = actOf(need, mat)}
 		<li
 			class="grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 border-t border-base-300 py-3 first:border-t-0 @min-[44rem]:grid-cols-[11rem_minmax(0,1fr)_7rem_12rem]"
 			data-mat={mat.code}
@@ -33,10 +35,13 @@
 				<span class="font-semibold">{ready.day}</span>
 				<span class="quiet block text-[0.9375rem]">{ready.between}</span>
 			</p>
-			<p class={need === 'go-on' ? 'quiet' : 'font-semibold'}>
-				{needWords(need, mat)}
-				<span class="quiet block text-[0.9375rem] font-normal">{mat.planName}</span>
-			</p>
+			<div class={need === 'go-on' ? 'quiet' : 'font-semibold'}>
+				<p data-says>{needWords(need, mat)}</p>
+				{#if act}<a class="btn h-auto min-h-11 font-semibold" href="{hrefOf(mat)}#{act.part}"
+						>{act.words}</a
+					>{:else if need === 'ask'}<RemindButton {mat} />{/if}
+				<p class="quiet text-[0.9375rem] font-normal">{mat.planName}</p>
+			</div>
 		</li>
 	{/each}
 </ul>

@@ -5,11 +5,14 @@
 	import { farWords } from './mat-words';
 
 	interface Props {
-		mat: Pick<MatInHand, 'look' | 'rows' | 'made' | 'share'>;
+		mat: Pick<MatInHand, 'look' | 'rows' | 'made' | 'share'> &
+			Partial<Pick<MatInHand, 'lacks' | 'course'>>;
+		/** All of it is drawn as if it were made: how it would look. */
+		isWhole?: boolean;
 		/** The longest mat that is drawn to this scale, mm. */
 		longestMm: number;
 	}
-	const { mat, longestMm }: Props = $props();
+	const { mat, longestMm, isWhole = false }: Props = $props();
 	const uid = $props.id();
 	/** Millimetres of a mat to a unit of film's patterns. */
 	const grain = 7;
@@ -20,6 +23,10 @@
 			lengthMm: 1850,
 			isLengthwise: false,
 			rowM: 0,
+			bagsPerM: 0,
+			ballM: 0,
+			stitch: null,
+			loom: null,
 			stripes: []
 		}
 	);
@@ -44,7 +51,28 @@
 			}
 		);
 	});
-	const near = $derived(shareOf(mat.made.near));
+	/** Where colours lack: from the row that cannot be made whole to the end of its stripe. */
+	const gaps = $derived(
+		mat.made.far > 0
+			? []
+			: (mat.lacks ?? []).flatMap(({ row }) => {
+					const stripe = stripes.find(({ to }) => row <= to * total + 1e-6);
+					return stripe ? [{ from: shareOf(row - 1), to: stripe.to }] : [];
+				})
+	);
+	/** The edge that leaves the straight, from the row since which it does. */
+	const bent = $derived(
+		mat.course && mat.course.verdict !== 'straight' && !isAcross
+			? {
+					from: shareOf(mat.course.sinceRow),
+					by: Math.min(
+						0.25,
+						(Math.abs(mat.course.slopeMm) * (mat.made.near - mat.course.sinceRow)) / look.widthMm
+					)
+				}
+			: null
+	);
+	const near = $derived(shareOf(isWhole ? total : mat.made.near));
 	const far = $derived(mat.rows?.ends === 2 ? shareOf(mat.made.far) : 0);
 	const { widthMm, lengthMm } = $derived(look);
 </script>
@@ -113,7 +141,26 @@
 		stroke-dasharray="24 18"
 		rx="10"
 	/>
-	{#if mat.share > 0 && mat.share < 1 && !band}
+	{#each gaps as { from, to } (from)}
+		<rect
+			x={isAcross ? 0 : from * lengthMm}
+			y={isAcross ? from * widthMm : 0}
+			width={isAcross ? lengthMm : (to - from) * lengthMm}
+			height={isAcross ? (to - from) * widthMm : widthMm}
+			class="fill-none stroke-warning"
+			stroke-width="12"
+			stroke-dasharray="30 16"
+		/>
+	{/each}
+	{#if bent && mat.course}
+		<path
+			d="M{bent.from * lengthMm} {widthMm}L{near * lengthMm} {widthMm *
+				(1 + (mat.course.verdict === 'narrows' ? -bent.by : bent.by))}"
+			class="fill-none stroke-warning"
+			stroke-width="22"
+		/>
+	{/if}
+	{#if mat.share > 0 && mat.share < 1 && !band && !isWhole}
 		{#if isAcross}
 			<path
 				d="M-10 {near * widthMm}H{lengthMm + 10}"

@@ -8,16 +8,23 @@
 	import { newKey } from '$lib/ui/new-key';
 	import { onMount, untrack } from 'svelte';
 	import { rowsHere, seenText } from './counting';
+	import LoomEnds from './LoomEnds.svelte';
 	import MatStrip from './MatStrip.svelte';
+	import { keyboard, simulatedCounter } from './row-inputs';
+	import { ballInWork } from './strand-in-hand';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
-	import type { MatInHand } from './mat-view';
+	import type { CountedMat } from './mat-view';
 	import { readyWords } from './mat-words';
 
 	interface Props {
-		mat: MatInHand;
+		mat: CountedMat;
 		seen: readonly { readonly side: Side; readonly device: string; readonly sequence: number }[];
+		/** Where a row goes without scripts. */
+		action: string;
+		/** Whether how an end of a loom began may be said here. */
+		mayCorrect: boolean;
 	}
-	const { mat, seen }: Props = $props();
+	const { mat, seen, action, mayCorrect }: Props = $props();
 	const trestle = untrack(() => new Trestle(getOutbox()));
 	$effect(() => {
 		void mat;
@@ -51,8 +58,16 @@
 		}
 		return null;
 	});
+	/** An end that began under does the opposite all along. */
+	const turned = $derived(
+		(mat.said.firstPass[side] ?? (side === 'far' ? mat.look?.loom?.farFirstPass : 'over')) ===
+			'under'
+			? 1
+			: 0
+	);
 	const ready = $derived(readyWords({ ready: mat.ready, share }));
-	const left = $derived(Math.max(0, total - all));
+	/** Where the ball that is worked from ends. */
+	const ball = $derived(mat.look ? ballInWork(mat.look, made, mat.said) : null);
 
 	/** The screen stays on while rows are counted, where the device can. */
 	let isAwake = false;
@@ -93,21 +108,17 @@
 		});
 		if (!trestle.said.isProblem) number = '';
 	}
-	// A pedal or a counter button is a keyboard with one key.
 	onMount(() => {
-		const press = (event: KeyboardEvent) => {
-			const { target, key, repeat } = event;
-			if (repeat || !['Enter', ' ', 'PageDown'].includes(key)) return;
-			// A pedal counts wherever the focus is, but not while something is typed; other keys press what is focused.
-			const others = key === 'PageDown' ? '' : ', button, a, summary, [type=radio]';
-			if (target instanceof HTMLElement && target.closest(`input, select, textarea${others}`))
-				return;
-			event.preventDefault();
-			tap(1);
-		};
-		window.addEventListener('keydown', press);
-		return () => window.removeEventListener('keydown', press);
+		const inputs = [keyboard(window), simulatedCounter(window)];
+		const stops = inputs.map((input) => input.listen(() => tap(1)));
+		return () => stops.forEach((stop) => stop());
 	});
+	const firstPass = (end: Side, pass: 'over' | 'under') =>
+		void trestle.act({
+			type: 'first-pass',
+			typed: { mat: mat.code, side: end, pass },
+			words: `the first pass of the ${end} end went ${pass}`
+		});
 </script>
 
 <ColourPatterns />
@@ -124,22 +135,13 @@
 		<MatStrip mat={{ ...mat, made, share }} longestMm={mat.look?.lengthMm ?? 1850} />
 	</div>
 	{#if hasEnds}
-		<fieldset class="flex flex-wrap gap-x-6">
-			<legend class="font-semibold">Which end</legend>
-			{#each ['near', 'far'] as const as end (end)}
-				<label class="flex min-h-11 items-center gap-3">
-					<input class="radio" type="radio" name="side" value={end} bind:group={side} />
-					{end} end, {made[end]} rows
-				</label>
-			{/each}
-		</fieldset>
-		<p class="quiet" data-gap>{left} rows still fit between the ends.</p>
+		<LoomEnds {mat} {made} bind:side onpass={mayCorrect ? firstPass : null} />
 	{/if}
 	<!-- Without scripts it sends its row by itself. -->
 	<form
 		class="grid"
 		method="POST"
-		action="?/keep"
+		{action}
 		onsubmit={(event) => {
 			event.preventDefault();
 			tap(1);
@@ -157,8 +159,10 @@
 	<p class="text-lg" data-next>
 		{#if share >= 1}All rows of the plan are made.{:else}
 			{#if next}Next: {next.colour}, to row {next.last}.{/if}
+			{#if mat.look?.stitch}{mat.look.stitch.count} stitches a row.{/if}
+			{#if ball}The ball {ball.code} ends in row {ball.row}.{/if}
 			{#if mat.look?.kind === 'peg-loom' || mat.look?.kind === 'finger-bands'}
-				The next pass begins {nextPass(place ? place.row - 1 : made[side])}.
+				The next pass begins {nextPass((place ? place.row - 1 : made[side]) + turned)}.
 			{/if}
 			{#if ready.between}Ready about {ready.day} ({ready.between}).{/if}
 		{/if}

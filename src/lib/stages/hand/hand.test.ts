@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rowsHere, seenText } from './counting';
 import type { MatInHand } from './mat-view';
-import { byNeed, needOf, stillAfterDays } from './mat-view';
+import { byNeed, needOf, nothingSaid, stillAfterDays } from './mat-view';
 import { farWords, needWords, readyWords, whoseWords } from './mat-words';
 
 const mat: MatInHand = {
@@ -18,7 +18,10 @@ const mat: MatInHand = {
 	begunAt: new Date('2026-10-01'),
 	lastAt: new Date('2026-11-24'),
 	stillDays: 4,
-	ready: { low: '2026-12-19', middle: '2026-12-26', high: '2027-01-09' }
+	ready: { low: '2026-12-19', middle: '2026-12-26', high: '2027-01-09' },
+	said: nothingSaid,
+	lacks: [],
+	course: null
 };
 
 describe('rows as this device has them', () => {
@@ -58,7 +61,9 @@ describe('what a mat wants', () => {
 		const behind = { ...mat, id: 5, share: 0.1 };
 		expect([done, still, fresh, mat].map(needOf)).toEqual(['finish', 'ask', 'begin', 'go-on']);
 		expect(byNeed([behind, mat, fresh, still, done]).map(({ id }) => id)).toEqual([2, 3, 4, 1, 5]);
-		expect(needWords('ask', { stillDays: 30 })).toBe('stands still for 4 weeks: ask how it goes');
+		expect(needWords('ask', { ...mat, stillDays: 30 })).toBe(
+			'stands still for 4 weeks: ask how it goes'
+		);
 		expect(needOf({ ...still, stillDays: stillAfterDays - 1 })).toBe('go-on');
 	});
 });

@@ -1,6 +1,9 @@
 import { nextRow } from '$lib/core/hand/mat-rows';
+import type { WidthCourse } from '$lib/core/hand/narrowing';
+import { smallNumber } from '$lib/ui/number-words';
 import { shortDayWords } from '$lib/ui/day-words';
-import type { MatInHand, MatNeed } from './mat-view';
+import type { Lack, MatInHand, MatNeed } from './mat-view';
+import { lacksSoon } from './mat-view';
 
 /** How far a mat is: `row 134 of 204`, `band 7 of 12`, `46 of 612 rows`. */
 export function farWords({ rows, made }: Pick<MatInHand, 'rows' | 'made'>): string {
@@ -32,16 +35,59 @@ export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>)
 	};
 }
 
+/** Stitches lost or added: `two stitches lost since row 140`. */
+export function courseWords({ verdict, stitches, sinceRow }: WidthCourse): string {
+	if (verdict === 'straight') return 'keeps its width';
+	const count = `${smallNumber(stitches)} ${stitches === 1 ? 'stitch' : 'stitches'}`;
+	return `${verdict}: ${count} ${verdict === 'narrows' ? 'lost' : 'added'} since row ${sinceRow}`;
+}
+
+/** What lacks of a colour: `blue ends in row 143`. */
+export const lackWords = ({ colour, row }: Lack): string => `${colour} ends in row ${row}`;
+
 /** What it needs, said kindly. */
-export function needWords(need: MatNeed, { stillDays }: Pick<MatInHand, 'stillDays'>): string {
+export function needWords(
+	need: MatNeed,
+	mat: Pick<MatInHand, 'stillDays' | 'lacks' | 'course' | 'made' | 'rows'>
+): string {
+	const { stillDays, course } = mat;
 	switch (need) {
 		case 'finish':
 			return 'all rows are made: finish it';
+		case 'fetch':
+			return 'wants to be fetched: its maker cannot go on';
+		case 'ball':
+			return 'needs a ball';
 		case 'ask':
 			return `stands still for ${Math.floor(stillDays / 7)} weeks: ask how it goes`;
+		case 'lacks':
+			return lacksSoon(mat).map(lackWords).join(', ');
+		case 'narrows':
+			return course ? courseWords(course) : '';
 		case 'begin':
 			return 'no row yet';
 		case 'go-on':
 			return '';
+	}
+}
+
+/** The act that a need asks for, and the part of the mat's page where it is done; none where there is none. */
+export function actOf(
+	need: MatNeed,
+	{ course }: Pick<MatInHand, 'course'>
+): { words: string; part: string } | null {
+	switch (need) {
+		case 'fetch':
+			return { words: 'Pass it on', part: 'pass' };
+		case 'ball':
+		case 'lacks':
+			return { words: 'Send a ball', part: 'strand' };
+		case 'narrows':
+			return {
+				words: course?.verdict === 'widens' ? 'Show the row end' : 'Show the last stitch',
+				part: 'course'
+			};
+		default:
+			return null;
 	}
 }

@@ -1,57 +1,7 @@
-import { lengthSystems } from '$lib/core/units/format-length';
-import { readJson } from '$lib/stages/plan/document/requests';
-import { answerJson } from '$lib/server/web/answer-json';
-import { whileReached } from '$lib/server/db/away';
-import { isDatabaseAway } from '$lib/server/db/pool';
-import { log } from '$lib/server/base/log';
-import { readerOf } from '$lib/server/web/reader';
+import { takeEach } from '$lib/server/entries/take-each';
 import { takeEntry } from '$lib/server/entries/take-entry';
 import type { RequestHandler } from '@sveltejs/kit';
-import { z } from 'zod';
 
-const sentShape = z.strictObject({ entries: z.array(z.unknown()).min(1).max(100) });
-const entryShape = z.strictObject({
-	key: z.uuid(),
-	type: z.string().max(20),
-	typed: z.record(z.string().max(40), z.string().max(4000)),
-	lengths: z.enum(lengthSystems).optional(),
-	at: z.iso.datetime().optional(),
-	device: z.uuid().optional(),
-	sequence: z.number().int().min(0).optional()
-});
-
-/** What an entry that cannot be read says of itself, so that its sender knows which was meant. */
-const keyOf = (sent: unknown): string =>
-	z.object({ key: z.string().max(100) }).safeParse(sent).data?.key ?? '';
-const unread = {
-	outcome: 'refused',
-	problems: { entry: 'This could not be read: a field is too long, or something is missing.' }
-};
-
-/**
- * Keeps entries one after the other and says of each how it went; each stands or falls by itself.
- * `waits`: it could not be done just now, and is to be sent again under the same key.
- */
-export const POST: RequestHandler = ({ request, locals, cookies }) =>
-	answerJson(request, async (text) => {
-		const read = readJson(text, sentShape);
-		if (read.problems) return read;
-		const reader = await whileReached(readerOf({ locals, cookies }));
-		const answers: unknown[] = [];
-		let isAway = false;
-		for (const sent of read.value.entries) {
-			const key = keyOf(sent);
-			const entry = entryShape.safeParse(sent).data;
-			if (!entry) answers.push({ key, ...unread });
-			else if (isAway) answers.push({ key, outcome: 'waits' });
-			else
-				try {
-					answers.push({ key, ...(await takeEntry(locals.groupId, entry, reader)) });
-				} catch (error) {
-					isAway = isDatabaseAway(error);
-					if (!isAway) log.error({ requestId: locals.requestId, error }, 'an entry was not kept');
-					answers.push({ key, outcome: 'waits' });
-				}
-		}
-		return { value: { answers } };
-	});
+/** Keeps entries of the group's own devices. */
+export const POST: RequestHandler = (event) =>
+	takeEach(event, (sent, reader) => takeEntry(event.locals.groupId, sent, reader));

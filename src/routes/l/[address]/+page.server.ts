@@ -6,7 +6,8 @@ import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 /** What a link opens: one version of one plan, to read. */
-export const load: PageServerLoad = async ({ locals: { link } }) => {
+export const load: PageServerLoad = async ({ locals }) => {
+	const link = locals.link?.grants === 'read-plan' ? locals.link : null;
 	const kept = link
 		? await whileReached(findPlanVersion(link.groupId, link.planId, link.planVersion))
 		: null;

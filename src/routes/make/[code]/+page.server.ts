@@ -1,12 +1,17 @@
 import { readCode } from '$lib/core/code/code';
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
-import { issuedTo } from '$lib/server/hand/issue';
+import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { chosenFor } from '$lib/server/hand/chosen-balls';
 import { findMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
 import { listPeople } from '$lib/server/people/people';
 import { readerOf } from '$lib/server/web/reader';
-import { error } from '@sveltejs/kit';
+import { isOnlyHere } from '$lib/server/web/own-address';
+import { readForm } from '$lib/server/web/read-form';
+import { squareCode } from '$lib/server/sheets/square-code';
+import { error, fail } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
@@ -18,14 +23,46 @@ export const load: PageServerLoad = async (event) => {
 	const mat = code === null ? null : await whileReached(findMat(locals.groupId, code, reader));
 	if (!mat)
 		error(404, { message: 'No mat in hand has that label. It may be finished, or never begun.' });
-	const [seen, balls, people] = await whileReached(
+	const [seen, people, offered, links] = await whileReached(
 		Promise.all([
 			seenOf(locals.groupId, mat.id),
-			issuedTo(locals.groupId, mat.code),
-			listPeople(locals.groupId, reader.today)
+			listPeople(locals.groupId, reader.today),
+			chosenFor(locals.groupId, mat.code),
+			listLinks(locals.groupId, mat.code)
 		])
 	);
-	return { mat, seen, balls, people: people.map(({ id, name }) => ({ id, name })) };
+	return {
+		mat,
+		seen,
+		offered,
+		links,
+		linkDays,
+		isOnlyHere: isOnlyHere(event.url),
+		people: people.map(({ id, name }) => ({ id, name }))
+	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = {
+	keep: keepEntry,
+	/** Makes a link for whoever makes this mat; its address is shown once, in the answer. */
+	link: async ({ request, locals, params, url }) => {
+		const key = z.uuid().safeParse((await readForm(request)).get('key')).data;
+		if (key === undefined)
+			return fail(400, { message: 'This could not be read. Please try again.' });
+		const made = await orAway(
+			makeMatLink(locals.groupId, key, params.code.toUpperCase()).then((address) => ({ address }))
+		);
+		if (!made) return fail(503, { message: awayMessage });
+		if (!made.address)
+			return fail(409, {
+				message: 'No link was made: this page made its link already. Look at the links below.'
+			});
+		const address = `${url.origin}/m/${made.address}`;
+		return { address, square: squareCode(address, 220) };
+	},
+	revoke: async ({ request, locals }) => {
+		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
+		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.groupId, id)));
+		return isRevoked ? {} : fail(409, { message: 'That link opens nothing any more.' });
+	}
+};

@@ -3,6 +3,12 @@
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import MakerLink from '$lib/stages/hand/MakerLink.svelte';
+	import MatSays from '$lib/stages/hand/MatSays.svelte';
+	import NotesOnMat from '$lib/stages/hand/NotesOnMat.svelte';
+	import RemindButton from '$lib/stages/hand/RemindButton.svelte';
+	import WaysOut from '$lib/stages/hand/WaysOut.svelte';
+	import WeighBall from '$lib/stages/hand/WeighBall.svelte';
 	import StrandInHand from '$lib/stages/hand/StrandInHand.svelte';
 	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
 	import { needOf } from '$lib/stages/hand/mat-view';
@@ -12,6 +18,8 @@
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	const sent = $derived(form && 'entry' in form ? form.entry : null);
+	const made = $derived(form && 'address' in form && form.square ? form : null);
 	const { mat } = $derived(data);
 	const passing = untrack(
 		() =>
@@ -19,7 +27,7 @@
 				'hand-on',
 				{ mat: data.mat.code, person: data.mat.maker?.id ?? '' },
 				getOutbox(),
-				form?.entry
+				sent
 			)
 	);
 </script>
@@ -35,13 +43,45 @@
 		? ` · last row ${yearDayWords(mat.lastAt)}`
 		: ''}
 </p>
-{#if needWords(needOf(mat), mat)}<p class="font-semibold">{needWords(needOf(mat), mat)}</p>{/if}
+{#if needWords(needOf(mat), mat)}<p class="font-semibold" data-says>
+		{needWords(needOf(mat), mat)}
+	</p>{/if}
+{#if needOf(mat) === 'ask'}<RemindButton {mat} />{/if}
+{#if mat.said.remindedAt}<p class="quiet">
+		Written to {yearDayWords(mat.said.remindedAt)}:
+		<a class="link" href="/make/outbox">the outbox</a>.
+	</p>{/if}
 <div
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
 >
-	<div class="sheet p-4"><RowCounter {mat} seen={data.seen} /></div>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-		<StrandInHand {mat} balls={data.balls} system={data.group.lengthSystem} sent={form?.entry} />
+		<div class="sheet p-4"><RowCounter {mat} seen={data.seen} action="?/keep" mayCorrect /></div>
+		<WaysOut {mat} />
+		<MatSays {mat} system={data.group.lengthSystem} {sent} />
+		<NotesOnMat {mat} {sent} />
+	</div>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<StrandInHand {mat} offered={data.offered} system={data.group.lengthSystem} {sent} />
+		{#if mat.said.issued.length > 0}
+			<WeighBall {mat} system={data.group.lengthSystem} {sent} />
+		{/if}
+		<MakerLink
+			links={data.links}
+			days={data.linkDays}
+			isOnlyHere={data.isOnlyHere}
+			{made}
+			problem={form && 'message' in form ? (form.message ?? '') : ''}
+		/>
+		<p class="sheet p-4">
+			<a class="inline-flex min-h-11 link items-center" href="/make/{mat.code}/rows.pdf"
+				>Its row sheet on paper</a
+			>
+			<span class="quiet block text-[0.9375rem]"
+				>From row {mat.made.near + mat.made.far + 1} on. What was ticked on it is typed above: to row
+				88.</span
+			>
+		</p>
+		<span id="pass" tabindex="-1"></span>
 		<EntryForm
 			form={passing}
 			title="Pass it on"

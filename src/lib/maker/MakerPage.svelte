@@ -1,0 +1,164 @@
+<script lang="ts">
+	// The page behind a maker's link: rows to count, and three words to say. It works without network.
+	import { Outbox } from '$lib/entries/outbox.svelte';
+	import { setOutbox } from '$lib/entries/outbox-context';
+	import { addAndSay } from '$lib/stages/hand/add-and-say';
+	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
+	import { newKey } from '$lib/ui/new-key';
+	import { writeAs } from '$lib/ui/writing';
+	import { onMount, untrack } from 'svelte';
+	import { keepView, newestView } from './kept-view';
+	import type { MakerView } from './maker-view';
+	import { closedWords } from './maker-view';
+
+	interface Props {
+		view: MakerView;
+		/** The link's own address: what is counted goes there. */
+		address: string;
+		/** What was said of a form that came without scripts. */
+		problem?: string;
+	}
+	const { view: given, address, problem = '' }: Props = $props();
+	let view = $state.raw(untrack(() => given));
+	let closed = $state('');
+	let note = $state('');
+	let said = $state('');
+	const key = newKey();
+	untrack(() => writeAs(given.group));
+
+	const outbox = new Outbox(
+		untrack(() => address),
+		() => void readAgain(),
+		() => ({ system: view.group.lengthSystem, today: view.group.today }),
+		() => `${view.group.groupId} mat ${view.code}`
+	);
+	setOutbox(outbox);
+	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));
+	const waiting = $derived(outbox.waiting.length - refused.length);
+
+	async function readAgain(): Promise<void> {
+		let answer: Response;
+		try {
+			answer = await fetch(address, { headers: { accept: 'application/json' } });
+		} catch {
+			return;
+		}
+		if (answer.status === 404) closed = closedWords;
+		if (!answer.ok) return;
+		view = (await answer.json()) as MakerView;
+		closed = '';
+		keepView(view);
+	}
+	onMount(() => {
+		view = newestView(view);
+		keepView(view);
+		document.documentElement.dataset.scripts = 'on';
+		const again = () => void readAgain();
+		window.addEventListener('online', again);
+		again();
+		const stop = outbox.begin();
+		return () => {
+			window.removeEventListener('online', again);
+			stop();
+		};
+	});
+
+	async function say(
+		event: SubmitEvent,
+		type: 'wish' | 'note',
+		typed: Record<string, string>,
+		kept: string
+	): Promise<void> {
+		event.preventDefault();
+		if (type === 'note' && note.trim() === '') {
+			said = 'Write a word first.';
+			return;
+		}
+		const act = { type, typed: { mat: view.code, ...typed }, words: type };
+		said = await addAndSay(outbox, act, kept);
+		if (type === 'note' && said !== '' && !said.startsWith('Not kept')) note = '';
+	}
+	const wishes = [
+		{ wish: 'ball', words: 'I need a ball', kept: 'Said: somebody brings a ball.' },
+		{
+			wish: 'fetch',
+			words: 'I cannot go on: please fetch it',
+			kept: 'Said: somebody fetches it. Thank you for what you made.'
+		}
+	] as const;
+</script>
+
+<main class="@container mx-auto grid w-full max-w-xl grid-cols-[minmax(0,1fr)] gap-4 p-4" id="main">
+	<header>
+		<p class="quiet">{view.groupName}</p>
+		<h1>The mat {view.code}</h1>
+		<p class="quiet">{view.planName}</p>
+	</header>
+	{#if closed}<p class="font-semibold text-error" role="alert">
+			{closed}
+			{#if waiting > 0}What you counted since is on this phone still.{/if}
+		</p>{/if}
+	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
+	<div aria-live="polite" data-waiting={waiting}>
+		{#if waiting > 0}<p>
+				<strong>{waiting} kept on this phone</strong>{outbox.isAway
+					? ': no network. They go up by themselves.'
+					: ', going up.'}
+			</p>{/if}
+		{#each refused as { key: own, problems } (own)}
+			<p class="flex flex-wrap items-center gap-3">
+				<span class="flex-1 font-semibold text-error"
+					>Not kept: {Object.values(problems ?? {}).join(' ')}</span
+				>
+				<button class="btn" onclick={() => void outbox.drop(own)}>Throw it away</button>
+			</p>
+		{/each}
+	</div>
+	{#if view.mat}
+		<div class="sheet p-4">
+			<RowCounter mat={view.mat} seen={view.seen} action="" mayCorrect={false} />
+		</div>
+		<p class="quiet text-[0.9375rem]">
+			The same movement over and over: rest your hands five minutes in 45. Where it hurts, stop.
+		</p>
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label="Say a word">
+			{#if view.mat.said.wish}<p data-wish={view.mat.said.wish}>
+					{view.mat.said.wish === 'ball'
+						? 'You asked for a ball: it is on its way.'
+						: 'You asked that it be fetched.'}
+				</p>{/if}
+			{#each wishes as { wish, words, kept }, at (wish)}
+				<form
+					class="grid"
+					method="POST"
+					onsubmit={(event) => void say(event, 'wish', { wish }, kept)}
+				>
+					<input type="hidden" name="type" value="wish" />
+					<input type="hidden" name="key" value="{key.slice(0, -1)}{at}" />
+					<input type="hidden" name="mat" value={view.code} />
+					<input type="hidden" name="wish" value={wish} />
+					<button class="btn h-auto min-h-14">{words}</button>
+				</form>
+			{/each}
+			<form
+				class="grid gap-2"
+				method="POST"
+				onsubmit={(event) => void say(event, 'note', { text: note }, 'Your word is kept.')}
+			>
+				<input type="hidden" name="type" value="note" />
+				<input type="hidden" name="key" value="{key.slice(0, -1)}2" />
+				<input type="hidden" name="mat" value={view.code} />
+				<label class="grid gap-1"
+					>A word on it
+					<input class="field" name="text" maxlength="400" autocomplete="off" bind:value={note} />
+				</label>
+				<button class="btn h-auto min-h-11">Send it</button>
+			</form>
+			<p class="quiet" role="status" data-word>{said}</p>
+		</section>
+	{:else}
+		<p class="sheet p-4">
+			This mat is not being made any more: it is done, or it began anew. Thank you for your work.
+		</p>
+	{/if}
+</main>

@@ -1,0 +1,51 @@
+import { chooseBalls } from '$lib/core/hand/choose-balls';
+import { whyUnsuited } from '$lib/core/prepare/suits';
+import { ballColour } from '$lib/core/prepare/piles';
+import { strandOf } from '$lib/stages/hand/strand-in-hand';
+import type { ColourName } from '$lib/core/colour/colours';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+import type { BallContent } from '$lib/stages/prepare/balls';
+import { findMatMade } from './mat-made';
+
+/** A ball that is offered for a mat. */
+export interface OfferedBall {
+	readonly code: string;
+	readonly colour: ColourName;
+	readonly metres: number;
+}
+
+/** The balls that lie there, so chosen that the stripes of a mat come out with least left over; as many as there are where they do not do. */
+export async function chosenFor(groupId: GroupId, code: string): Promise<OfferedBall[]> {
+	const mat = await findMatMade(groupId, code);
+	if (mat.problem !== undefined) return [];
+	const { look, cut } = mat.making;
+	if (!look || !cut) return [];
+	const isAny = look.stripes.every(({ colour }) => colour === 'mixed');
+	const there = await many<{ code: string; content: BallContent }>(
+		`select t.code, t.content from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id
+		 where l.group_id = $1 and t.sort = 'ball' order by l.thing_id limit 400`,
+		[groupId]
+	);
+	const suiting = there
+		.filter(({ content }) => whyUnsuited(content.cut, cut) === null && content.metres.expected > 0)
+		.map(({ code: label, content }) => ({
+			code: label,
+			own: ballColour(content.colours.map(({ colour }) => colour)),
+			metres: content.metres.expected
+		}));
+	const { left } = strandOf(look, mat.made, mat.said);
+	const chosen = chooseBalls(
+		left,
+		suiting.map(({ code: label, own, metres }) => ({
+			code: label,
+			colour: isAny ? 'mixed' : own,
+			metres
+		}))
+	);
+	return chosen.map(({ code: label, metres }) => ({
+		code: label,
+		colour: suiting.find((one) => one.code === label)?.own ?? 'mixed',
+		metres
+	}));
+}

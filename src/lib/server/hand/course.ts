@@ -1,0 +1,62 @@
+import type { FirstPassEntry, StripesEntry } from '$lib/entries/types/mat-course';
+import type { NoteEntry, WishEntry } from '$lib/entries/types/note';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { findMatMade } from './mat-made';
+import { matInHand } from './mat-in-hand';
+
+/** Keeps a word on a mat that is being made: the entry itself is all there is to keep. */
+async function keepWord(groupId: GroupId, mat: string, entryId: number): Promise<SaveResult> {
+	const found = await matInHand(groupId, mat);
+	return found.problem === undefined
+		? { outcome: 'kept', id: entryId }
+		: refuse('mat', found.problem);
+}
+
+export const keepNote = (groupId: GroupId, { mat }: NoteEntry, { entryId }: Booked) =>
+	keepWord(groupId, mat, entryId);
+export const keepWish = (groupId: GroupId, { mat }: WishEntry, { entryId }: Booked) =>
+	keepWord(groupId, mat, entryId);
+
+/** Keeps what the first pass of an end of a loom did. */
+export async function keepFirstPass(
+	groupId: GroupId,
+	{ mat }: FirstPassEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	const found = await findMatMade(groupId, mat);
+	if (found.problem !== undefined) return refuse('mat', found.problem);
+	return found.making.look?.loom
+		? { outcome: 'kept', id: entryId }
+		: refuse('mat', `${mat} is on no loom.`);
+}
+
+/** A mat does not grow or shrink by more than this in its rows. */
+const mostGrowth = 1.5;
+
+/** Keeps how a mat goes on: the rows that are made stay as they are. */
+export async function keepStripes(
+	groupId: GroupId,
+	{ mat, stripes }: StripesEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	const found = await findMatMade(groupId, mat);
+	if (found.problem !== undefined) return refuse('mat', found.problem);
+	const { rows } = found.making;
+	const total = stripes.reduce((sum, one) => sum + one.rows, 0);
+	if (rows && rows.parts > 1 && total !== rows.total)
+		return refuse(
+			'stripes',
+			`${mat} has ${rows.total} rows in its ${rows.part}s: as many as that.`
+		);
+	if (rows && total > rows.total * mostGrowth)
+		return refuse('stripes', `${mat} has ${rows.total} rows: ${total} is far beyond them.`);
+	if (total < found.made.near + found.made.far)
+		return refuse(
+			'stripes',
+			`${found.made.near + found.made.far} rows are made already: they stay.`
+		);
+	return { outcome: 'kept', id: entryId };
+}

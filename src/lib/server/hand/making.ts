@@ -1,0 +1,88 @@
+import { DomainError } from '$lib/core/domain-error';
+import type { ColourName } from '$lib/core/colour/colours';
+import { stripesOf } from '$lib/core/colour/stripes';
+import { isMatLengthwise } from '$lib/core/drawing/mat-scene';
+import { matRows } from '$lib/core/hand/mat-rows';
+import type { ColourRows } from '$lib/core/hand/strand-left';
+import { ballStrandMm, layPlanBalls } from '$lib/core/model/balls-of-plan';
+import { pointFor } from '$lib/core/model/known-for';
+import type { Model } from '$lib/core/model/model';
+import { modelPlan } from '$lib/core/model/model';
+import type { Plan } from '$lib/core/model/types';
+import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
+import { snapshotOf } from '$lib/core/prepare/cut-pile';
+import type { Practice } from '$lib/core/practice/practice';
+import type { MatInHand, MatLook } from '$lib/stages/hand/mat-view';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import { planOfShape } from '$lib/stages/plan/document/document';
+
+/** How a version of a plan is made, as a mat of it is counted and drawn. */
+export interface Making {
+	readonly rows: MatInHand['rows'];
+	readonly look: MatLook | null;
+	/** How the pieces of its strand are cut: balls of another cut do not suit it. */
+	readonly cut: CutSnapshot | null;
+}
+
+/** What is known of a mat whose plan cannot be made any more. */
+export const unmade: Making = { rows: null, look: null, cut: null };
+
+/** Rows of one colour after the other, as the balls of a plan lie in its mat. */
+function plannedStripes(plan: Plan, model: Model): MatLook['stripes'] {
+	const stripes: { colour: ColourName; rows: number }[] = [];
+	for (const { colour, rows, from, to } of stripesOf(layPlanBalls(plan, model).runs)) {
+		// Of a row that two balls share, the longer part is drawn; balls of one colour are one stripe.
+		if (to - from <= 0.5) continue;
+		const last = stripes.at(-1);
+		if (last?.colour === colour) last.rows += rows;
+		else stripes.push({ colour, rows });
+	}
+	return stripes;
+}
+
+/** How a plan is made by a practice; nothing is known of one that cannot be made any more. */
+export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Making {
+	const plan = planOfShape(shape);
+	try {
+		const model = modelPlan(plan, pointFor(plan, practice));
+		const { mat } = model;
+		const { technique } = plan;
+		const { kind, widthMm, lengthMm } = mat;
+		const rows = matRows(mat);
+		const worked = model.draws.find(({ role }) => role === 'body' || role === 'weft');
+		return {
+			rows,
+			cut: snapshotOf(plan.bag, model.weftYield ?? model.yield),
+			look: {
+				kind,
+				widthMm,
+				lengthMm,
+				isLengthwise: isMatLengthwise(mat),
+				rowM: mat.strandMm / 1000 / rows.total,
+				bagsPerM: worked ? (worked.bags / worked.strandMm) * 1000 : 0,
+				ballM: ballStrandMm(plan, model) / 1000,
+				stitch: mat.kind === 'crochet' ? { count: mat.stitches, widthMm: mat.stitchWidthMm } : null,
+				loom:
+					mat.kind === 'peg-loom' && technique.kind === 'peg-loom'
+						? { strands: mat.pegs, farFirstPass: technique.farFirstPass ?? 'over' }
+						: null,
+				stripes: plannedStripes(plan, model)
+			}
+		};
+	} catch (error) {
+		if (error instanceof DomainError) return unmade;
+		throw error;
+	}
+}
+
+/** A mat's own making: its plan's, with the rows and colours it goes on with where they were changed. */
+export function ownMaking(making: Making, stripes: readonly ColourRows[] | null): Making {
+	const { rows, look } = making;
+	if (!stripes || !rows || !look) return making;
+	const total = stripes.reduce((sum, one) => sum + one.rows, 0);
+	return {
+		...making,
+		rows: { ...rows, total, each: rows.parts === 1 ? total : rows.each },
+		look: { ...look, stripes }
+	};
+}

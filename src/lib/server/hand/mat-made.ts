@@ -1,0 +1,61 @@
+import type { Practice } from '$lib/core/practice/practice';
+import type { MatSaid } from '$lib/stages/hand/mat-view';
+import { nothingSaid } from '$lib/stages/hand/mat-view';
+import type { Made } from '$lib/stages/hand/mat-view';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
+import { maybeOne } from '$lib/server/db/verbs';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { findPlanVersion } from '$lib/server/plan/plan-versions';
+import type { Making } from './making';
+import { makingOf, ownMaking } from './making';
+import { matInHand } from './mat-in-hand';
+import { saidOf } from './said';
+
+/** A mat as an entry on it finds it. */
+export interface MatMade {
+	readonly id: number;
+	readonly planId: string;
+	readonly planVersion: number;
+	readonly document: PlanDocument;
+	readonly practice: Practice;
+	/** With the rows and colours it goes on with. */
+	readonly making: Making;
+	readonly said: MatSaid;
+	readonly made: Made;
+	readonly problem?: never;
+}
+
+/** Rows made at the ends of a mat, as the book has them now. */
+const rowsMade = async (groupId: GroupId, thingId: number): Promise<Made> =>
+	(await maybeOne<{ near: number; far: number }>(
+		`select coalesce(max(made) filter (where side = 'near'), 0) as near,
+			coalesce(max(made) filter (where side = 'far'), 0) as far
+		 from rows_made where group_id = $1 and thing_id = $2`,
+		[groupId, thingId]
+	)) ?? { near: 0, far: 0 };
+
+/** The mat with a label, where it is being made, with all that is known of it; else why it is not. */
+export async function findMatMade(
+	groupId: GroupId,
+	code: string
+): Promise<MatMade | { readonly problem: string }> {
+	const found = await matInHand(groupId, code);
+	if (found.problem !== undefined) return found;
+	const { id, planId, planVersion } = found;
+	const version = await findPlanVersion(groupId, planId, planVersion);
+	if (!version) return { problem: `The plan of ${code} is not there any more.` };
+	const { document } = version;
+	const practice = await practiceOfGroup(groupId);
+	const said = (await saidOf(groupId, [code])).get(code) ?? nothingSaid;
+	return {
+		id,
+		planId,
+		planVersion,
+		document,
+		practice,
+		making: ownMaking(makingOf(document, practice), said.stripes),
+		said,
+		made: await rowsMade(groupId, id)
+	};
+}

@@ -1,0 +1,157 @@
+import { defaults } from '$lib/core/defaults';
+import type { Readings } from '$lib/core/calibrate/readings';
+import { strandGiven } from '$lib/core/hand/strand-given';
+import { strandLeft } from '$lib/core/hand/strand-left';
+import { pointFor } from '$lib/core/model/known-for';
+import type { MatSizeEntry, WeighedEntry } from '$lib/entries/types/mat-measured';
+import type { MeasurementEntry } from '$lib/entries/types/measurement';
+import {
+	basisOf,
+	impossibleWords,
+	oddReading,
+	oddWords,
+	readingsOf
+} from '$lib/measures/plan-basis';
+import { densityOf } from '$lib/stages/hand/strand-in-hand';
+import { workOrder } from '$lib/stages/hand/work-order';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { execute, writing } from '$lib/server/db/verbs';
+import type { MatMade } from './mat-made';
+import { findMatMade } from './mat-made';
+
+/** Rows that must lie between two measures on a mat before they teach anything. */
+const leastRows = 10;
+
+const keepRead = (groupId: GroupId, entryId: number, thingId: number, read: object) =>
+	execute(
+		'insert into mat_measure (group_id, entry_id, thing_id, read) values ($1, $2, $3, $4)',
+		[groupId, entryId, thingId, read],
+		writing()
+	);
+
+/** What a mat taught goes to the measures, as if it had been typed there: it falls with its entry. */
+const teach = (
+	groupId: GroupId,
+	{ planId, planVersion }: MatMade,
+	kind: MeasurementEntry['measure'],
+	readings: Readings,
+	{ entryId, at }: Pick<Booked, 'entryId' | 'at'>,
+	typed: object
+) =>
+	execute(
+		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on, plan_id, plan_version)
+		 select $1, $2, $3, $4, $5, ($6::timestamptz at time zone coalesce(g.time_zone, 'UTC'))::date, $7, $8
+		 from volunteer_group g where g.id = $1`,
+		[groupId, entryId, kind, typed, readings, at, planId, planVersion],
+		writing()
+	);
+
+/** The sentence where a reading is odd and nobody said that it is right, or where nothing can be so. */
+function whyNot(readings: Readings, isSure: boolean, field: string): SaveResult | null {
+	const odd = oddReading(readings);
+	if (odd && !isSure) return refuse('sure', oddWords(odd));
+	const impossible = impossibleWords(readings);
+	return impossible === null ? null : refuse(field, impossible);
+}
+
+/** What the rows since the last length say: over their own height alone, so that each row teaches once. */
+function rowsSince({ document, said, making }: MatMade, entry: MatSizeEntry) {
+	const { row, lengthMm } = entry;
+	const before = said.sizes.findLast((size) => size.lengthMm !== null && size.row < row);
+	const rows = row - (before?.row ?? 0);
+	const heightMm = (lengthMm ?? 0) - (before?.lengthMm ?? 0);
+	const { look } = making;
+	if (!look || lengthMm === null || rows < leastRows) return null;
+	const measure = look.kind === 'crochet' ? ('swatch' as const) : ('woven' as const);
+	if (look.kind === 'finger-bands') return null;
+	if (measure === 'swatch' && entry.widthMm === null) return null;
+	const typed: MeasurementEntry = {
+		type: 'measurement',
+		measure,
+		planId: '',
+		maker: null,
+		measuredOn: '',
+		counted: measure === 'swatch' ? (look.stitch?.count ?? 0) : rows,
+		rows: measure === 'swatch' ? rows : null,
+		lengthMm: measure === 'swatch' ? (entry.widthMm ?? 0) : heightMm,
+		heightMm: measure === 'swatch' ? heightMm : null,
+		bagsUsed: null,
+		strandMm: null,
+		massG: null,
+		isSure: entry.isSure
+	};
+	if (heightMm <= 0) return { measure, typed, readings: null };
+	const read = readingsOf(typed, basisOf(planOfShape(document.plan)));
+	return { measure, typed, readings: read.readings ?? null };
+}
+
+/** Keeps the size of a mat at a row; where it grew by enough rows since, its gauge goes to the measures. */
+export async function keepMatSize(
+	groupId: GroupId,
+	entry: MatSizeEntry,
+	booked: Booked
+): Promise<SaveResult> {
+	const mat = await findMatMade(groupId, entry.mat);
+	if (mat.problem !== undefined) return refuse('mat', mat.problem);
+	const { row, lengthMm, widthMm } = entry;
+	const made = mat.made.near + mat.made.far;
+	if (row > made) return refuse('row', `${made} rows are made: count them first.`);
+	const learned = rowsSince(mat, entry);
+	if (learned && !learned.readings)
+		return refuse('length', 'It was longer than that some rows ago. Measure again.');
+	const no = learned?.readings ? whyNot(learned.readings, entry.isSure, 'length') : null;
+	if (no) return no;
+	await keepRead(groupId, booked.entryId, mat.id, { row, lengthMm, widthMm });
+	if (learned?.readings)
+		await teach(groupId, mat, learned.measure, learned.readings, booked, learned.typed);
+	return { outcome: 'kept', id: booked.entryId };
+}
+
+/** Keeps what is left of a colour by weight; where enough rows took of it, strand a stitch goes to the measures. */
+export async function keepWeighed(
+	groupId: GroupId,
+	{ mat: code, colour, massG, isSure }: WeighedEntry,
+	booked: Booked
+): Promise<SaveResult> {
+	const mat = await findMatMade(groupId, code);
+	if (mat.problem !== undefined) return refuse('mat', mat.problem);
+	const { said, making, made } = mat;
+	const ktex = densityOf(said.issued, colour);
+	const { look } = making;
+	if (ktex === null || !look)
+		return refuse('colour', `No ${colour} was given for it by a label: its weight says nothing.`);
+	const leftM = massG / ktex;
+	const stripes = workOrder(look.stripes, made);
+	const count = made.near + made.far;
+	const given = strandGiven(stripes, look.rowM, said.given, said.weighed)[colour] ?? 0;
+	if (leftM > given * 1.25)
+		return refuse('mass', 'That is more than was given for it. Was the basket weighed with it?');
+	const neededM = (at: number) =>
+		strandLeft(stripes, at, look.rowM, {}).find((one) => one.colour === colour)?.neededM ?? 0;
+	const last = said.weighed.findLast((one) => one.colour === colour);
+	const expectedM = neededM(last?.made ?? 0) - neededM(count);
+	// What was there by then is what was weighed last and was given since.
+	const since = said.given.filter((one) => one.colour === colour && one.at > (last?.at ?? 0));
+	const thereM = (last?.leftM ?? 0) + since.reduce((sum, { metres }) => sum + metres, 0);
+	const takenM = thereM - leftM;
+	const plan = planOfShape(mat.document.plan);
+	const readings: Readings | null =
+		look.stitch && expectedM >= leastRows * look.rowM && takenM > 0
+			? {
+					strandPerStitch: {
+						ratio: (takenM / expectedM) * pointFor(plan, mat.practice).factors.strandPerStitch,
+						cv: defaults.swatchSpread.value
+					}
+				}
+			: null;
+	const no = readings ? whyNot(readings, isSure, 'mass') : null;
+	if (no) return no;
+	await keepRead(groupId, booked.entryId, mat.id, { leftM, made: count });
+	if (readings)
+		await teach(groupId, mat, 'swatch', readings, booked, { colour, massG, rows: count });
+	return { outcome: 'kept', id: booked.entryId };
+}

@@ -1,0 +1,105 @@
+import type { RemindEntry } from '$lib/entries/types/mat-course';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, many, maybeOne } from '$lib/server/db/verbs';
+import { matInHand } from './mat-in-hand';
+
+/** A message to a person. */
+export interface Message {
+	readonly personId: string;
+	readonly words: string;
+}
+
+/** What carries messages to people. A real one would post them; whatever it is, it is told within the entry's own transaction. */
+export interface Messenger {
+	send(
+		message: Message,
+		of: { readonly groupId: GroupId; readonly entryId: number; readonly thingId: number }
+	): Promise<void>;
+}
+
+/** A stand-in: messages lie in an outbox where they can be read, and nothing leaves the machine. */
+export const outboxMessenger: Messenger = {
+	send: ({ personId, words }, { groupId, entryId, thingId }) =>
+		withTransaction(async (client) => {
+			await execute(
+				'insert into message (group_id, entry_id, thing_id, person_id, words) values ($1, $2, $3, $4, $5)',
+				[groupId, entryId, thingId, personId, words],
+				client
+			);
+		})
+};
+
+/** Days within which nobody is written to twice about one mat. */
+const quietDays = 7;
+
+/** Says a kind word to whoever has a mat: it asks, and presses nobody. Names stand with the persons alone. */
+export const keepRemind = (
+	groupId: GroupId,
+	{ mat }: RemindEntry,
+	{ entryId, at }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		const found = await matInHand(groupId, mat);
+		if (found.problem !== undefined) return refuse('mat', found.problem);
+		// Held, so that two who write at once write once.
+		await maybeOne<{ id: number }>(
+			'select id from thing where group_id = $1 and id = $2 for update',
+			[groupId, found.id],
+			client
+		);
+		const hand = await maybeOne<{ personId: string | null }>(
+			`select p.id as "personId" from hand_on h
+			 left join person p on p.group_id = h.group_id and p.id = h.person_id and p.name is not null
+			 where h.group_id = $1 and h.thing_id = $2
+				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
+			 order by h.entry_id desc limit 1`,
+			[groupId, found.id],
+			client
+		);
+		if (!hand?.personId)
+			return refuse('mat', `${mat} lies at the table: there is nobody to write to.`);
+		const lately = await maybeOne<{ entryId: number }>(
+			`select m.entry_id as "entryId" from message m
+			 join entry e on e.group_id = m.group_id and e.id = m.entry_id
+			 where m.group_id = $1 and m.thing_id = $2 and m.person_id = $3
+				and e.typed_at > $4::timestamptz - make_interval(days => $5::integer)
+				and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
+			 limit 1`,
+			[groupId, found.id, hand.personId, at, quietDays],
+			client
+		);
+		if (lately) return refuse('mat', 'They were written to about it within the week already.');
+		const words = `How is the mat ${mat} coming along? There is no hurry. If a ball is wanting, or it would rather be somewhere else for a while, say so and somebody comes by.`;
+		await outboxMessenger.send(
+			{ personId: hand.personId, words },
+			{ groupId, entryId, thingId: found.id }
+		);
+		return { outcome: 'kept', id: entryId };
+	});
+
+/** A message as it lies in the outbox. */
+export interface MessageLine {
+	readonly id: number;
+	readonly mat: string;
+	readonly to: string | null;
+	readonly words: string;
+	readonly at: Date;
+}
+
+/** The messages of a group, the newest first. */
+export const listMessages = (groupId: GroupId): Promise<MessageLine[]> =>
+	many<MessageLine>(
+		`select m.entry_id as id, t.code as mat, p.name as "to", m.words, e.typed_at as at
+		 from message m
+		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
+		 join thing t on t.group_id = m.group_id and t.id = m.thing_id
+		 join person p on p.group_id = m.group_id and p.id = m.person_id
+		 where m.group_id = $1
+			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
+		 order by m.entry_id desc limit 200`,
+		[groupId]
+	);

@@ -1,0 +1,83 @@
+<script lang="ts">
+	// A private link for whoever makes a mat: no account, this mat alone, revoked at once.
+	import type { Scene } from '$lib/core/drawing/scene';
+	import SceneView from '$lib/ui/SceneView.svelte';
+	import { momentWords, yearDayWords } from '$lib/ui/day-words';
+	import { newKey } from '$lib/ui/new-key';
+
+	interface Props {
+		links: readonly {
+			readonly id: string;
+			readonly madeAt: Date;
+			readonly expiresAt: Date | null;
+			readonly lastUsedAt: Date | null;
+			readonly revokedAt: Date | null;
+		}[];
+		days: number;
+		/** Whether a link made here opens on this machine alone. */
+		isOnlyHere: boolean;
+		made?: { readonly address: string; readonly square: Scene } | null;
+		problem?: string;
+	}
+	const { links, days, isOnlyHere, made, problem = '' }: Props = $props();
+	const key = newKey();
+	const open = $derived(
+		links.filter(
+			({ revokedAt, expiresAt }) =>
+				revokedAt === null && (expiresAt === null || expiresAt.getTime() > Date.now())
+		)
+	);
+</script>
+
+<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="link">
+	<h2 class="text-lg" id="link">A link for its maker</h2>
+	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
+	{#if made}
+		<p role="status">
+			Copy it now, or let the phone read it: it is shown this once, and kept nowhere.
+		</p>
+		<input
+			class="field figure w-full"
+			readonly
+			value={made.address}
+			aria-label="The new link"
+			onfocus={(event) => event.currentTarget.select()}
+		/>
+		<div class="w-[220px] max-w-full rounded bg-white text-black" data-square>
+			<SceneView scene={made.square} said="The link as a square code for a phone" />
+		</div>
+		{#if isOnlyHere}
+			<p class="quiet">
+				Nest Row is reached on this machine alone, so the link opens here and on no phone yet.
+			</p>
+		{/if}
+	{:else}
+		<p class="quiet">
+			Whoever has it counts the rows of this mat on a phone, with or without network, and sees
+			nothing else. It opens for {days} days, or until you revoke it.
+		</p>
+	{/if}
+	<form method="POST" action="?/link">
+		<input type="hidden" name="key" value={key} />
+		<button class="btn h-auto min-h-11">Make a link</button>
+	</form>
+	{#if open.length > 0}
+		<ul class="grid gap-1">
+			{#each open as { id, madeAt, lastUsedAt } (id)}
+				<li class="flex flex-wrap items-center justify-between gap-x-3">
+					<span
+						>made {yearDayWords(madeAt)}, {lastUsedAt
+							? `used ${momentWords(lastUsedAt)}`
+							: 'not used yet'}</span
+					>
+					<form method="POST" action="?/revoke">
+						<input type="hidden" name="id" value={id} />
+						<button class="btn h-auto min-h-11 btn-ghost font-normal"
+							>Revoke<span class="sr-only"> the link made {yearDayWords(madeAt)}</span></button
+						>
+					</form>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>

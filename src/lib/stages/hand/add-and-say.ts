@@ -1,0 +1,17 @@
+import type { Typed } from '$lib/entries/form-reader';
+import type { Outbox } from '$lib/entries/outbox.svelte';
+
+/** Sends what one press says, and tells how that went; what is refused lies on no shelf. */
+export async function addAndSay(
+	outbox: Outbox,
+	{ type, typed, words }: { readonly type: string; readonly typed: Typed; readonly words: string },
+	kept: string
+): Promise<string> {
+	const sent = await outbox.add(type, typed, words);
+	if (sent.outcome === 'refused') {
+		await outbox.drop(sent.key).catch(() => {});
+		return Object.values(sent.problems).join(' ');
+	}
+	if (sent.outcome === 'waits') return 'It waits on this device until the network is back.';
+	return sent.outcome === 'lost' ? 'Not kept: the network is away.' : kept;
+}

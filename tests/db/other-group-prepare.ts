@@ -53,7 +53,7 @@ import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
 import { findMatMade } from '../../src/lib/server/hand/mat-made';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
-import { findMat, listMats } from '../../src/lib/server/hand/mats';
+import { countedMat, findMat, listMats } from '../../src/lib/server/hand/mats';
 import { seenOf } from '../../src/lib/server/hand/rows';
 import { keep } from './samples';
 
@@ -324,6 +324,7 @@ export const askedOfTable: Readonly<
 	'hand/said saidOf': async (other, { code }) => [...(await saidOf(other, [code]))],
 	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
 	'hand/mats findMat': (other, { code }) => findMat(other, code, { today, timeZone: 'UTC' }),
+	'hand/mats countedMat': (other, { code }) => countedMat(other, code, { today, timeZone: 'UTC' }),
 	'hand/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
 	'prepare/scrap keepScrap': (other, { day }) =>
 		keep(other, key(), { type: 'scrap', dayId: day, grams: 20 }),
@@ -410,6 +411,7 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'prepare/day-work cutAmong': null,
 	'prepare/taps keepTap': refusedAt('day'),
 	'hand/mats findMat': null,
+	'hand/mats countedMat': null,
 	'hand/begin keepBegin': refusedAt('plan'),
 	'hand/begin keepHandOn': refusedAt('mat'),
 	'hand/mat-in-hand matInHand': { problem: expect.any(String) },

@@ -11,6 +11,7 @@ export interface SentEntry {
  * Sends entries at eight connections, kills the app once so many are acknowledged, and sends all of
  * them once more, as a device would.
  *
+ * @param to where they go
  * @param keysNow the keys of such entries that the database has
  */
 export async function sendWhileKilled(
@@ -18,11 +19,12 @@ export async function sendWhileKilled(
 	request: APIRequestContext,
 	entries: readonly SentEntry[],
 	killAfter: number,
-	keysNow: () => Promise<ReadonlySet<string>>
+	keysNow: () => Promise<ReadonlySet<string>>,
+	to = '/api/entries'
 ): Promise<void> {
 	const send = async (entry: SentEntry): Promise<boolean> => {
 		try {
-			const answer = await request.post(`${app.address}/api/entries`, {
+			const answer = await request.post(`${app.address}${to}`, {
 				data: { entries: [entry] }
 			});
 			const { answers } = (await answer.json()) as { answers: { outcome: string }[] };

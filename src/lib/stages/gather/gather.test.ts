@@ -305,7 +305,7 @@ describe('an entry', () => {
 	});
 
 	it('of a type nobody knows is refused', () =>
-		expect(read('wish', {}).problems).toEqual({ type: 'This kind of entry is not known here.' }));
+		expect(read('dance', {}).problems).toEqual({ type: 'This kind of entry is not known here.' }));
 });
 
 describe('the store in words', () => {

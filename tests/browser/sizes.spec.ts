@@ -140,6 +140,16 @@ test('every page keeps to its width, its words and its targets, at every size an
 	await page.goto('/make');
 	const matPage = (await page.locator('[data-mat] a').first().getAttribute('href')) ?? '';
 	await sent('rows', { mat: matPage.split('/').at(-1) ?? '', to: '80' });
+	const [, link = ''] =
+		/(\/m\/[\w-]{64})/.exec(
+			await (
+				await request.post(`${matPage}?/link`, {
+					form: { key: crypto.randomUUID() },
+					headers: { origin: new URL(page.url()).origin }
+				})
+			).text()
+		) ?? [];
+	expect(link).not.toBe('');
 	const pages = [
 		'/plan',
 		plan,
@@ -162,6 +172,8 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/prepare/things/22222',
 		'/make',
 		matPage,
+		'/make/outbox',
+		link,
 		'/people',
 		'/links'
 	];

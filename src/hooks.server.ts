@@ -45,7 +45,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (response.status === 413) response.headers.set('connection', 'close');
 	// An address that carries a right is told to no other site, and kept by nobody on the way.
 	if (linkPath) {
-		response.headers.set('referrer-policy', 'no-referrer');
+		// A page that takes a form must say to itself where that comes from; to others neither says anything.
+		response.headers.set('referrer-policy', linkPath === '/m/' ? 'same-origin' : 'no-referrer');
 		response.headers.set('cache-control', 'no-store');
 		response.headers.set('x-robots-tag', 'noindex');
 	}

@@ -125,7 +125,7 @@ test('shows this mat alone: its rows, no name, no way to anything else', async (
 	const answer = await page.goto(link);
 	await ready(page);
 	expect(answer?.headers()['cache-control']).toBe('no-store');
-	expect(answer?.headers()['referrer-policy']).toBe('no-referrer');
+	expect(answer?.headers()['referrer-policy']).toBe('same-origin');
 	await expect(page.getByRole('heading', { name: `The mat ${code}` })).toBeVisible();
 	expect(await page.content()).not.toContain('Mabel');
 	expect(await page.content()).not.toContain(other);

@@ -49,6 +49,10 @@
 		closed = '';
 		keepView(view);
 	}
+	// What does not go up has met no network, or a link that opens nothing any more: which of them is asked.
+	$effect(() => {
+		if (outbox.isAway) void untrack(readAgain);
+	});
 	onMount(() => {
 		view = newestView(view);
 		keepView(view);
@@ -101,9 +105,11 @@
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	<div aria-live="polite" data-waiting={waiting}>
 		{#if waiting > 0}<p>
-				<strong>{waiting} kept on this phone</strong>{outbox.isAway
-					? ': no network. They go up by themselves.'
-					: ', going up.'}
+				<strong>{waiting} kept on this phone</strong>{closed
+					? '.'
+					: outbox.isAway
+						? ': no network. They go up by themselves.'
+						: ', going up.'}
 			</p>{/if}
 		{#each refused as { key: own, problems } (own)}
 			<p class="flex flex-wrap items-center gap-3">

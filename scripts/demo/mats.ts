@@ -13,6 +13,12 @@ interface DemoMat {
 	readonly rows: readonly (readonly [day: string, to: number])[];
 	/** Balls given for it, by their colour. */
 	readonly balls?: readonly string[];
+	/** What else was said of it: on which day, which entry, what was typed. */
+	readonly said?: readonly (readonly [
+		day: string,
+		type: string,
+		typed: Readonly<Record<string, string>>
+	])[];
 }
 const mats: readonly DemoMat[] = [
 	{
@@ -28,6 +34,11 @@ const mats: readonly DemoMat[] = [
 			['2026-11-10', 101],
 			['2026-11-17', 119],
 			['2026-11-24', 134]
+		],
+		balls: ['white', 'white', 'blue'],
+		said: [
+			['2026-11-24', 'weighed', { colour: 'white', mass: '112 g' }],
+			['2026-11-24', 'weighed', { colour: 'blue', mass: '38 g' }]
 		]
 	},
 	{
@@ -50,6 +61,13 @@ const mats: readonly DemoMat[] = [
 			['2026-10-30', 124],
 			['2026-11-13', 156],
 			['2026-11-25', 171]
+		],
+		said: [
+			['2026-10-02', 'mat-size', { row: '20', width: '85.2 cm' }],
+			['2026-10-16', 'mat-size', { row: '80', width: '85.1 cm' }],
+			['2026-11-06', 'mat-size', { row: '140', width: '85.0 cm' }],
+			['2026-11-13', 'mat-size', { row: '156', width: '83.4 cm' }],
+			['2026-11-25', 'mat-size', { row: '171', width: '82.2 cm' }]
 		]
 	},
 	{
@@ -68,6 +86,51 @@ const mats: readonly DemoMat[] = [
 		begun: '2026-11-19',
 		rows: [['2026-11-24', 12]],
 		balls: ['white', 'white', 'blue']
+	},
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Lou',
+		begun: '2026-10-15',
+		rows: [
+			['2026-10-29', 21],
+			['2026-11-12', 40],
+			['2026-11-26', 61]
+		],
+		said: [
+			['2026-11-26', 'note', { text: 'The strand with the green print is stiffer than the rest.' }],
+			['2026-11-26', 'wish', { wish: 'ball' }]
+		]
+	},
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Hal',
+		begun: '2026-09-03',
+		rows: [
+			['2026-09-24', 44],
+			['2026-10-22', 79],
+			['2026-11-19', 96]
+		],
+		said: [
+			['2026-11-22', 'note', { text: 'My wrist wants a rest until the new year.' }],
+			['2026-11-22', 'wish', { wish: 'fetch' }]
+		]
+	},
+	{
+		plan: 'Mat for the Causeway',
+		maker: 'Wren',
+		begun: '2026-08-27',
+		rows: [
+			['2026-09-17', 52],
+			['2026-10-08', 101],
+			['2026-11-05', 155],
+			['2026-11-26', 197]
+		]
+	},
+	{
+		plan: 'Bands for the open day',
+		maker: 'Pia',
+		begun: '2026-11-12',
+		rows: [['2026-11-26', 240]]
 	},
 	{ plan: 'Frame mat', maker: 'Jo', begun: '2026-11-26', rows: [] },
 	{
@@ -95,10 +158,12 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 		const entry = { key, type, typed, at: `${day}T19:00:00Z` };
 		const saved = await takeEntry(groupId, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
 		if (saved.outcome === 'refused')
-			throw new Error(`the demo ${type} was refused: ${JSON.stringify(saved.problems)}`);
+			throw new Error(
+				`the demo ${type} ${JSON.stringify(typed)} was refused: ${JSON.stringify(saved.problems)}`
+			);
 		return saved;
 	};
-	for (const { plan, maker, begun, rows, balls = [] } of mats) {
+	for (const { plan, maker, begun, rows, balls = [], said = [] } of mats) {
 		const found = plans.find(({ name }) => name.startsWith(plan));
 		const person = people.find(({ name }) => name === maker);
 		const { id } = await enter('begin', { plan: found?.id ?? '', person: person?.id ?? '' }, begun);
@@ -114,5 +179,26 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 		}
 		for (const [day, to] of rows)
 			await enter('rows', { mat: mat?.code ?? '', to: String(to) }, day);
+		for (const [day, type, typed] of said)
+			await enter(type, { mat: mat?.code ?? '', ...typed }, day);
 	}
+	await weaveLoom(groupId, enter);
+}
+
+/** The loom that was loaded at the table is woven from both ends. */
+async function weaveLoom(
+	groupId: GroupId,
+	enter: (type: string, typed: Record<string, string>, day: string) => Promise<unknown>
+): Promise<void> {
+	const loom = await maybeOne<{ code: string }>(
+		`select code from thing where group_id = $1 and sort = 'mat' and content ->> 'toolId' is not null
+		 order by id limit 1`,
+		[groupId]
+	);
+	if (!loom) return;
+	for (const [side, to] of [
+		['near', '24'],
+		['far', '22']
+	] as const)
+		await enter('rows', { mat: loom.code, side, to }, '2026-11-26');
 }

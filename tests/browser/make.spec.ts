@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, openStep, choose, ready, test } from './app';
+import { wordsOf } from './pdf';
 import { put, rows } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
@@ -228,4 +229,173 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 	await page.reload();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
+});
+
+/** Sends an entry as a device does. */
+async function sent(page: Page, type: string, typed: Record<string, string>): Promise<void> {
+	const answer = await page.request.post('/api/entries', {
+		data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
+	});
+	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
+}
+
+test('balls are chosen so that the stripes come out, and where a colour will not do a way out is taken', async ({
+	page,
+	request,
+	app
+}) => {
+	await put(app, request, 'blue', 40);
+	await page.goto('/prepare');
+	await ready(page);
+	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
+	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
+		await page.getByRole('button', { name }).first().click();
+		await expect(page.locator('[data-said]')).toContainText('Kept');
+	}
+	const lying = () =>
+		rows<{ code: string; metres: number; grams: number }>(
+			app,
+			`select t.code, (t.content -> 'metres' ->> 'expected')::float8 as metres,
+				(t.content ->> 'filmMg')::float8 / 1000 as grams
+			 from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id order by t.id`
+		);
+	await expect.poll(async () => (await lying()).length).toBe(1);
+	const [ball] = await lying();
+	const mat = await begin(page, 'Mat for the Tide House', 'Odo');
+	await sent(page, 'stripes', { mat, stripes: 'white 205, blue 3, green 3' });
+	await sent(page, 'rows', { mat, to: '205' });
+	await page.goto(`/make/${mat}`);
+	await ready(page);
+	await expect(page.locator('[data-offered]')).toHaveAttribute('data-offered', ball?.code ?? '');
+	await page.getByRole('button', { name: 'Give that one' }).click();
+	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
+	// Blue does for its three rows and for those of green: without green there are three ways on.
+	await expect(page.locator('[data-says]')).toHaveText('green ends in row 209');
+	await expect(page.locator('[data-next]')).toContainText('Next: blue, to row 208.');
+	const ways = page.locator('[data-way]');
+	await expect(ways).toHaveCount(3);
+	await expect(page.locator('[data-way=mirror]')).toContainText('Mirror it from row 209');
+	await expectAccessible(page);
+	// Half of the ball is there still: what is left is said before it is kept, and no way but a ball is left.
+	await page.getByLabel('It weighs').fill(`${((ball?.grams ?? 0) / 2).toFixed(1)} g`);
+	const half = (ball?.metres ?? 0) / 2;
+	await expect(page.locator('[data-left]')).toContainText(`${Math.round(half)} m left`);
+	await page.getByRole('button', { name: 'Pull the plug' }).waitFor({ state: 'hidden' });
+	await page.getByRole('button', { name: 'Read it from a scale' }).click();
+	await page.getByLabel('On the pan, g').fill('40');
+	await page.getByRole('button', { name: 'Put it on' }).click();
+	await page.getByRole('button', { name: 'Take it' }).click();
+	await expect(page.getByLabel('It weighs')).toHaveValue(/^(39\.9|40|40\.1) g$/);
+	await page
+		.locator('form', { has: page.getByRole('heading', { name: 'Weigh what is left' }) })
+		.getByRole('button', { name: 'Keep it' })
+		.click();
+	await expect(page.locator('[data-colour=blue]')).not.toContainText(
+		`${Math.round(ball?.metres ?? 0)} m in hand`
+	);
+	await page
+		.locator('[data-way=spread]')
+		.getByRole('button', { name: /Go on so/ })
+		.click();
+	await expect(ways).toHaveCount(0);
+	await expect(page.locator('[data-says]')).toHaveCount(0);
+	const [kept] = await rows<{ stripes: string }>(
+		app,
+		`select typed ->> 'stripes' as stripes from entry where type = 'stripes' order by id desc limit 1`
+	);
+	expect(kept?.stripes).toBe('white 205, blue 6');
+});
+
+test('a mat that is measured says how long it gets and that it narrows, and goes on by that', async ({
+	page
+}) => {
+	const mat = await begin(page, 'Mat for the Tide House', 'Odo');
+	await sent(page, 'rows', { mat, to: '150' });
+	for (const [row, width] of [
+		['20', '85.2'],
+		['60', '84'],
+		['100', '82.5']
+	] as const)
+		await sent(page, 'mat-size', { mat, row, width });
+	await page.goto(`/make/${mat}`);
+	await ready(page);
+	await page.getByLabel('Length so far').fill('long');
+	const measure = page.locator('form', {
+		has: page.getByRole('heading', { name: 'Measure it' })
+	});
+	await measure.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByLabel('Length so far')).toHaveAttribute('aria-invalid', 'true');
+	await expect(page.getByLabel('Length so far')).toHaveValue('long');
+	await page.getByLabel('Length so far').fill('120 cm');
+	await page.getByLabel('Width there').fill('81 cm');
+	await measure.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.locator('[data-course]')).toContainText('narrows');
+	await expect(page.locator('[data-course]')).toContainText('stitches lost since row');
+	// Rows of 8 mm: 185 cm take 231 of them.
+	await expect(page.locator('[data-height]')).toContainText('its rows are 8 mm high');
+	await page.getByRole('button', { name: 'Make it 231 rows' }).click();
+	await expect(page.locator('section[aria-label=Rows]')).toContainText('of 231 rows');
+	await page.goto('/measures');
+	await expect(page.getByText('Swatch').first()).toBeVisible();
+	await page.goto('/make');
+	await expect(page.locator(`[data-mat="${mat}"]`)).toHaveAttribute('data-need', 'narrows');
+	await expect(
+		page.locator(`[data-mat="${mat}"]`).getByRole('link', { name: 'Show the last stitch' })
+	).toBeVisible();
+});
+
+test('a mat that stands still is asked after, kindly, once', async ({ page, app }) => {
+	const mat = await begin(page, 'Mat for the Tide House', 'Odo');
+	await rows(app, 'alter table entry disable trigger user');
+	await rows(
+		app,
+		`update entry set typed_at = now() - interval '30 days' where id = (select entry_id from thing where code = $1)`,
+		[mat]
+	);
+	await rows(app, 'alter table entry enable trigger user');
+	await page.goto('/make');
+	await ready(page);
+	const line = page.locator(`[data-mat="${mat}"]`);
+	await expect(line).toHaveAttribute('data-need', 'ask');
+	await line.getByRole('button', { name: 'Write to Odo' }).click();
+	await expect(line.getByRole('status')).toHaveText('Written: it lies in the outbox.');
+	await line.getByRole('button', { name: 'Write to Odo' }).click();
+	await expect(line.getByRole('status')).toContainText('within the week already');
+	await page.goto('/make/outbox');
+	await expect(page.locator(`[data-message="${mat}"]`)).toHaveCount(1);
+	await expect(page.locator(`[data-message="${mat}"]`)).toContainText('Odo');
+	await expectAccessible(page);
+});
+
+test('how the ends of a loom began says whether they meet as opposites', async ({ page }) => {
+	const loom = await begin(page, 'Loom mat', 'at the table');
+	await sent(page, 'rows', { mat: loom, side: 'near', to: '3' });
+	await sent(page, 'rows', { mat: loom, side: 'far', to: '2' });
+	await page.goto(`/make/${loom}`);
+	await ready(page);
+	const meeting = page.locator('[data-meeting]');
+	const before = await meeting.getAttribute('data-meeting');
+	await page.getByRole('button', { name: 'No, it went under' }).click();
+	await expect(meeting).toHaveAttribute('data-meeting', before === 'fine' ? 'add-row' : 'fine');
+	// Three rows from an end that began under: the next is under again after three.
+	await expect(page.locator('[data-next]')).toContainText('The next pass begins over.');
+	await page.reload();
+	await expect(meeting).toHaveAttribute('data-meeting', before === 'fine' ? 'add-row' : 'fine');
+});
+
+test('a mat on paper is ticked from where it stands', async ({ page, request }) => {
+	const words = async (path: string) => wordsOf(await (await request.get(path)).body());
+	const crochet = await begin(page, 'Mat for the Tide House', 'Odo');
+	await sent(page, 'rows', { mat: crochet, to: '205' });
+	const sheet = await words(`/make/${crochet}/rows.pdf`);
+	expect(sheet).toContain(`The mat ${crochet}, row by row`);
+	for (const row of [206, 211]) expect(sheet).toContain(` ${row} `);
+	expect(sheet).not.toContain(' 204 ');
+	const bands = await begin(page, 'Bands', 'Odo');
+	expect(await words(`/make/${bands}/rows.pdf?paper=letter`)).toContain('Rows of band 1');
+	const loom = await begin(page, 'Loom mat', 'at the table');
+	const both = await words(`/make/${loom}/rows.pdf?large=yes`);
+	expect(both).toContain('Rows from the near end');
+	expect(both).toContain('Rows from the far end');
+	expect((await request.get('/make/ABCDE/rows.pdf')).status()).toBe(404);
 });

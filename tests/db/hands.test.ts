@@ -10,58 +10,11 @@ import { addPerson } from '../../src/lib/server/people/people';
 import { needOf } from '../../src/lib/stages/hand/mat-view';
 import { useDatabase } from './database';
 import { keep } from './samples';
-import { aTable, pilesOf } from './table';
+import { aMat, now, send, today, withBall } from './a-mat';
+import { pilesOf } from './table';
 
 useDatabase();
 const key = () => crypto.randomUUID();
-const today = '2026-11-28';
-const now = { today, timeZone: 'UTC' };
-
-/** Sends an entry as a device does. */
-const send = (
-	group: GroupId,
-	type: string,
-	typed: Record<string, string>,
-	more: { key?: string; at?: string; device?: string; sequence?: number } = {}
-) =>
-	takeEntry(
-		group,
-		{ key: key(), type, typed, at: `${today}T12:00:00Z`, ...more },
-		{ lengthSystem: 'cm', timeZone: 'UTC' },
-		new Date(`${today}T12:00:00Z`)
-	);
-
-/** A group with a maker, and a mat she has begun. */
-async function aMat(begunOn = today, bags = 10) {
-	const table = await aTable(bags);
-	const { group, planned } = table;
-	const mabel = key();
-	await addPerson(group, mabel, 'Mabel');
-	const begun = await send(
-		group,
-		'begin',
-		{ plan: planned.planId, person: mabel },
-		{ at: `${begunOn}T12:00:00Z` }
-	);
-	expect(begun.outcome).toBe('kept');
-	const thing = await maybeOne<{ id: number; code: string }>(
-		`select id, code from thing where group_id = $1 and sort = 'mat'`,
-		[group]
-	);
-	const { id = 0, code = '' } = thing ?? {};
-	const mat = async () => {
-		const found = (await listMats(group, now)).find((one) => one.code === code);
-		if (!found) throw new Error('the mat is not in hand');
-		// Asked for by itself it is the same.
-		expect(await findMat(group, code, now)).toEqual(found);
-		return found;
-	};
-	const row = (step: 1 | -1 = 1, more: Parameters<typeof send>[3] = {}) =>
-		send(group, 'row', { mat: code, step: String(step) }, more);
-	const rows = (to: string, seen = '', more: Parameters<typeof send>[3] = {}) =>
-		send(group, 'rows', { mat: code, to, seen }, more);
-	return { ...table, group, planned, mabel, id, code, mat, row, rows };
-}
 
 describe('a mat in hand', () => {
 	it('is begun by a version of a plan, with whoever makes it, and passed on', async () => {
@@ -255,18 +208,6 @@ describe('rows of a mat', () => {
 });
 
 describe('balls given for a mat', () => {
-	/** A mat, and a ball of twenty blue bags. */
-	async function withBall() {
-		const t = await aMat(today, 20);
-		for (const entry of [t.flatten(20), t.cut(20), t.join(80), t.ball(20)])
-			expect((await keep(t.group, key(), entry)).outcome).toBe('kept');
-		const wound = await maybeOne<{ code: string }>(
-			`select code from thing where group_id = $1 and sort = 'ball'`,
-			[t.group]
-		);
-		return { ...t, ball: wound?.code ?? '' };
-	}
-
 	it('leave the store with their film, lie there no more, and come back where that is taken back', async () => {
 		const t = await withBall();
 		const before = await pilesOf(t.group);

@@ -51,6 +51,7 @@ import { saidOf } from '../../src/lib/server/hand/said';
 import { makeMatLink } from '../../src/lib/server/book/links';
 import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
 import { findMatMade } from '../../src/lib/server/hand/mat-made';
+import { learnPace } from '../../src/lib/server/hand/pace';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
 import { countedMat, findMat, listMats } from '../../src/lib/server/hand/mats';
@@ -314,14 +315,21 @@ export const askedOfTable: Readonly<
 			isSure: false
 		}),
 	'hand/measured keepWeighed': (other, { code }) =>
-		keep(other, key(), { type: 'weighed', mat: code, colour: 'blue', massG: 9, isSure: false }),
+		keep(other, key(), { type: 'weighed', mat: code, colour: 'blue', massG: 9 }),
 	'hand/messages keepRemind': (other, { code }) =>
 		keep(other, key(), { type: 'remind', mat: code }),
+	'hand/pace learnPace': (other, { code, thing }) =>
+		learnPace(other, { id: thing, code }, 'near', {
+			entryId: 1_000_000_000,
+			key: key(),
+			at: new Date(),
+			device: key()
+		}),
 	'hand/messages listMessages': (other) => listMessages(other),
-	'hand/mat-made findMatMade': (other, { code }) => findMatMade(other, code),
+	'hand/mat-made findMatMade': (other, { code }) => findMatMade(other, code, null),
 	'hand/chosen-balls chosenFor': (other, { code }) => chosenFor(other, code),
 	'book/links makeMatLink': (other, { code }) => makeMatLink(other, key(), code),
-	'hand/said saidOf': async (other, { code }) => [...(await saidOf(other, [code]))],
+	'hand/said saidOf': async (other, { code }) => [...(await saidOf(other, [code], null))],
 	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
 	'hand/mats findMat': (other, { code }) => findMat(other, code, { today, timeZone: 'UTC' }),
 	'hand/mats countedMat': (other, { code }) => countedMat(other, code, { today, timeZone: 'UTC' }),
@@ -350,7 +358,7 @@ export const askedOfTable: Readonly<
 						madeOn: today,
 						planName: null
 					},
-					{ entryId: ids.movement, key: key(), at: new Date() },
+					{ entryId: ids.movement, key: key(), at: new Date(), device: null },
 					[]
 				)
 			)

@@ -1,3 +1,4 @@
+import { defaults } from '../defaults';
 import { within } from '../domain-error';
 import type { Mat } from '../techniques/technique';
 
@@ -37,6 +38,25 @@ export function matRows(mat: Mat): MatRows {
 				ends: 1,
 				part: 'band'
 			};
+	}
+}
+
+/**
+ * What hands are timed at in one row: stitches, or crossings.
+ *
+ * @source bench default
+ * @example unitsPerRow(modelPlan(startingPlan, barePoint).mat) // 86
+ */
+export function unitsPerRow(mat: Mat): number {
+	switch (mat.kind) {
+		case 'crochet':
+			return mat.stitches;
+		case 'peg-loom':
+			return mat.warpStrands;
+		case 'twined':
+			return mat.makeSeconds / defaults.twinedCrossing.value / matRows(mat).total;
+		case 'finger-bands':
+			return mat.makeSeconds / defaults.bandCrossing.value / matRows(mat).total;
 	}
 }
 

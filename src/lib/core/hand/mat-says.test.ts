@@ -156,7 +156,7 @@ describe('the ways out where a colour will not do', () => {
 	const of = (...pairs: readonly (readonly [(typeof colourNames)[number], number])[]) =>
 		pairs.map(([colour, rows]) => ({ colour, rows }));
 	it('are none where nothing lacks', () => {
-		const mat = { stripes: of(['blue', 10]), made: 3, rowM: 2, ballM: 9 };
+		const mat = { stripes: of(['blue', 10]), made: 3, rowM: 2, ballM: 9, storeM: {} };
 		expect(waysOut({ ...mat, givenM: { blue: 20 } })).toEqual([]);
 		expect(waysOut({ ...mat, givenM: { blue: 18 } })).toMatchObject([
 			{ way: 'ball', balls: [{ colour: 'blue', count: 1 }] }
@@ -173,7 +173,8 @@ describe('the ways out where a colour will not do', () => {
 			made: 12,
 			rowM: 1,
 			givenM: { white: 30, blue: 10 },
-			ballM: 8
+			ballM: 8,
+			storeM: {}
 		});
 		expect(ways.find(({ way }) => way === 'mirror')).toEqual({
 			way: 'mirror',
@@ -189,7 +190,8 @@ describe('the ways out where a colour will not do', () => {
 			made: 4,
 			rowM: 1,
 			givenM: { white: 14, blue: 8, green: 9 },
-			ballM: 8
+			ballM: 8,
+			storeM: {}
 		});
 		expect(ways.map(({ way }) => way)).toEqual(['ball', 'spread', 'order']);
 		expect(ways[1]?.stripes).toEqual(
@@ -211,7 +213,8 @@ describe('the ways out where a colour will not do', () => {
 				),
 				fc.nat(100),
 				fc.array(fc.nat(60), { minLength: 3, maxLength: 3 }),
-				(stripes, madeOf100, given) => {
+				fc.array(fc.nat(20), { minLength: 3, maxLength: 3 }),
+				(stripes, madeOf100, given, stored) => {
 					const rows = stripes.flatMap(({ colour, rows: count }) =>
 						Array.from({ length: count }, () => colour)
 					);
@@ -219,7 +222,10 @@ describe('the ways out where a colour will not do', () => {
 					const givenM = Object.fromEntries(
 						colourNames.slice(0, 3).map((colour, at) => [colour, given[at] ?? 0])
 					);
-					for (const way of waysOut({ stripes, made, rowM: 1, givenM, ballM: 7 })) {
+					const storeM = Object.fromEntries(
+						colourNames.slice(0, 3).map((colour, at) => [colour, stored[at] ?? 0])
+					);
+					for (const way of waysOut({ stripes, made, rowM: 1, givenM, storeM, ballM: 7 })) {
 						const all = way.stripes.flatMap(({ colour, rows: count }) =>
 							Array.from({ length: count }, () => colour)
 						);
@@ -229,7 +235,9 @@ describe('the ways out where a colour will not do', () => {
 						for (const colour of colourNames.slice(0, 3)) {
 							const count = (some: readonly string[]) =>
 								some.filter((one) => one === colour).length;
-							const inHand = Math.max(0, (givenM[colour] ?? 0) - count(rows.slice(0, made)));
+							const inHand =
+								Math.max(0, (givenM[colour] ?? 0) - count(rows.slice(0, made))) +
+								(storeM[colour] ?? 0);
 							expect(count(all.slice(made))).toBeLessThanOrEqual(inHand);
 						}
 					}

@@ -1,4 +1,5 @@
 import type { ColourName } from '../colour/colours';
+import { colourNames } from '../colour/colours';
 import { within } from '../domain-error';
 import type { ColourRows } from './strand-left';
 import { strandLeft } from './strand-left';
@@ -18,12 +19,13 @@ export type WayOut =
 	/** The stripes that are left take the colours in another order. */
 	| { readonly way: 'order'; readonly stripes: readonly ColourRows[] };
 
-/** A mat in work, and its strand by colour, m. */
+/** A mat in work, and strand by colour, m: given for it, and in the store for whatever it may take. */
 export interface ShortMat {
 	readonly stripes: readonly ColourRows[];
 	readonly made: number;
 	readonly rowM: number;
 	readonly givenM: Partial<Readonly<Record<ColourName, number>>>;
+	readonly storeM: Partial<Readonly<Record<ColourName, number>>>;
 	/** Strand of one ball, m. */
 	readonly ballM: number;
 }
@@ -132,13 +134,13 @@ function reordered(all: Rows, made: number, have: ReadonlyMap<ColourName, number
 
 /**
  * The ways out where strand of a colour will not do to the end of a mat, each with the rows of the whole
- * mat as they would be. One more ball always does; the others where what is in hand is enough for them.
+ * mat as they would be. One more ball always does; the others where what is in hand and in the store is enough for them.
  *
  * @returns none where nothing lacks
  * @throws DomainError
- * @example waysOut({ stripes: [{ colour: 'white', rows: 10 }, { colour: 'blue', rows: 10 }], made: 4, rowM: 2, givenM: { white: 40, blue: 10 }, ballM: 15 }).map(({ way }) => way) // ['ball', 'mirror', 'spread']
+ * @example waysOut({ stripes: [{ colour: 'white', rows: 10 }, { colour: 'blue', rows: 10 }], made: 4, rowM: 2, givenM: { white: 40, blue: 10 }, storeM: {}, ballM: 15 }).map(({ way }) => way) // ['ball', 'mirror', 'spread']
  */
-export function waysOut({ stripes, made, rowM, givenM, ballM }: ShortMat): WayOut[] {
+export function waysOut({ stripes, made, rowM, givenM, storeM, ballM }: ShortMat): WayOut[] {
 	within('ballM', ballM, { moreThan: 0 });
 	const left = strandLeft(stripes, made, rowM, givenM);
 	const lacking = left.filter(({ lacksM }) => lacksM > 1e-9);
@@ -147,8 +149,11 @@ export function waysOut({ stripes, made, rowM, givenM, ballM }: ShortMat): WayOu
 	const inHand = new Map<ColourName, number>();
 	const usedM = new Map<ColourName, number>();
 	for (const colour of all.slice(0, made)) usedM.set(colour, (usedM.get(colour) ?? 0) + rowM);
-	for (const [colour, metres] of Object.entries(givenM) as [ColourName, number][])
-		inHand.set(colour, Math.max(0, Math.floor((metres - (usedM.get(colour) ?? 0)) / rowM + 1e-9)));
+	for (const colour of colourNames) {
+		const ownM = Math.max(0, (givenM[colour] ?? 0) - (usedM.get(colour) ?? 0));
+		const rows = Math.floor((ownM + (storeM[colour] ?? 0)) / rowM + 1e-9);
+		if (rows > 0) inHand.set(colour, rows);
+	}
 	const balls = lacking.map(({ colour, lacksM }) => ({
 		colour,
 		count: Math.ceil(lacksM / ballM - 1e-9)

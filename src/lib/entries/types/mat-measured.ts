@@ -20,7 +20,6 @@ export interface WeighedEntry {
 	readonly mat: string;
 	readonly colour: ColourName;
 	readonly massG: number;
-	readonly isSure: boolean;
 }
 
 /** No mat is longer, in mm. */
@@ -54,8 +53,7 @@ export const weighedType = entryType<WeighedEntry>({
 		type: 'weighed',
 		mat: readMatCode(read),
 		colour: read.word('colour', colourNames),
-		massG: read.grams('mass', 0, 20_000),
-		isSure: read.isSure
+		massG: read.grams('mass', 0, 20_000)
 	}),
 	words: ({ colour, mat }) => `what is left of ${colour} for ${mat} weighed`
 });

@@ -29,6 +29,8 @@ export interface Booked {
 	readonly key: string;
 	/** When it was typed. */
 	readonly at: Date;
+	/** The device it was typed on; null where none is known. */
+	readonly device: string | null;
 }
 
 /** What came under a key before: the same, or something else. */

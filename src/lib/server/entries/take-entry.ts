@@ -87,7 +87,12 @@ export async function bookEntry(
 				note: facts.note?.slice(0, longest['entry.note']) ?? null
 			});
 			if (met !== 'entered') throw new Refused(metBefore(key, met));
-			const saved = await keeperOf(entry)(groupId, entry, { entryId, key, at });
+			const saved = await keeperOf(entry)(groupId, entry, {
+				entryId,
+				key,
+				at,
+				device: entering.device
+			});
 			if (saved.outcome === 'refused') throw new Refused(saved);
 			return saved;
 		});

@@ -1,7 +1,7 @@
 import { chooseBalls } from '$lib/core/hand/choose-balls';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import { ballColour } from '$lib/core/prepare/piles';
-import { strandOf } from '$lib/stages/hand/strand-in-hand';
+import { plannedColour, strandOf } from '$lib/stages/hand/strand-in-hand';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
@@ -15,13 +15,20 @@ export interface OfferedBall {
 	readonly metres: number;
 }
 
-/** The balls that lie there, so chosen that the stripes of a mat come out with least left over; as many as there are where they do not do. */
-export async function chosenFor(groupId: GroupId, code: string): Promise<OfferedBall[]> {
-	const mat = await findMatMade(groupId, code);
-	if (mat.problem !== undefined) return [];
+/** What the store has for a mat. */
+export interface StoreFor {
+	/** Balls so chosen that its stripes come out with least left over; as many as there are where they do not do. */
+	readonly chosen: readonly OfferedBall[];
+	/** Strand of all balls that suit it, by colour, m. */
+	readonly thereM: Partial<Readonly<Record<ColourName, number>>>;
+}
+
+/** What the store has for a mat that is being made. */
+export async function chosenFor(groupId: GroupId, code: string): Promise<StoreFor> {
+	const mat = await findMatMade(groupId, code, null);
+	if (mat.problem !== undefined) return { chosen: [], thereM: {} };
 	const { look, cut } = mat.making;
-	if (!look || !cut) return [];
-	const isAny = look.stripes.every(({ colour }) => colour === 'mixed');
+	if (!look || !cut) return { chosen: [], thereM: {} };
 	const there = await many<{ code: string; content: BallContent }>(
 		`select t.code, t.content from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id
 		 where l.group_id = $1 and t.sort = 'ball' order by l.thing_id limit 400`,
@@ -39,13 +46,21 @@ export async function chosenFor(groupId: GroupId, code: string): Promise<Offered
 		left,
 		suiting.map(({ code: label, own, metres }) => ({
 			code: label,
-			colour: isAny ? 'mixed' : own,
+			colour: plannedColour(look.stripes, own),
 			metres
 		}))
 	);
-	return chosen.map(({ code: label, metres }) => ({
-		code: label,
-		colour: suiting.find((one) => one.code === label)?.own ?? 'mixed',
-		metres
-	}));
+	const thereM: Partial<Record<ColourName, number>> = {};
+	for (const { own, metres } of suiting) {
+		const colour = plannedColour(look.stripes, own);
+		thereM[colour] = (thereM[colour] ?? 0) + metres;
+	}
+	return {
+		chosen: chosen.map(({ code: label, metres }) => ({
+			code: label,
+			colour: suiting.find((one) => one.code === label)?.own ?? 'mixed',
+			metres
+		})),
+		thereM
+	};
 }

@@ -26,7 +26,7 @@ export async function keepFirstPass(
 	{ mat }: FirstPassEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> {
-	const found = await findMatMade(groupId, mat);
+	const found = await findMatMade(groupId, mat, entryId);
 	if (found.problem !== undefined) return refuse('mat', found.problem);
 	return found.making.look?.loom
 		? { outcome: 'kept', id: entryId }
@@ -42,7 +42,7 @@ export async function keepStripes(
 	{ mat, stripes }: StripesEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> {
-	const found = await findMatMade(groupId, mat);
+	const found = await findMatMade(groupId, mat, entryId);
 	if (found.problem !== undefined) return refuse('mat', found.problem);
 	const { rows } = found.making;
 	const total = stripes.reduce((sum, one) => sum + one.rows, 0);

@@ -1,8 +1,9 @@
 import { DomainError } from '$lib/core/domain-error';
 import type { ColourName } from '$lib/core/colour/colours';
 import { stripesOf } from '$lib/core/colour/stripes';
+import type { Task } from '$lib/core/effort/tasks';
 import { isMatLengthwise } from '$lib/core/drawing/mat-scene';
-import { matRows } from '$lib/core/hand/mat-rows';
+import { matRows, unitsPerRow } from '$lib/core/hand/mat-rows';
 import type { ColourRows } from '$lib/core/hand/strand-left';
 import { ballStrandMm, layPlanBalls } from '$lib/core/model/balls-of-plan';
 import { pointFor } from '$lib/core/model/known-for';
@@ -22,10 +23,16 @@ export interface Making {
 	readonly look: MatLook | null;
 	/** How the pieces of its strand are cut: balls of another cut do not suit it. */
 	readonly cut: CutSnapshot | null;
+	/** What its rows are timed as: the work, the way it is done, stitches or crossings a row. */
+	readonly pace: {
+		readonly work: Task;
+		readonly way: string;
+		readonly unitsPerRow: number;
+	} | null;
 }
 
 /** What is known of a mat whose plan cannot be made any more. */
-export const unmade: Making = { rows: null, look: null, cut: null };
+export const unmade: Making = { rows: null, look: null, cut: null, pace: null };
 
 /** Rows of one colour after the other, as the balls of a plan lie in its mat. */
 function plannedStripes(plan: Plan, model: Model): MatLook['stripes'] {
@@ -53,6 +60,11 @@ export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Mak
 		return {
 			rows,
 			cut: snapshotOf(plan.bag, model.weftYield ?? model.yield),
+			pace: {
+				work: kind,
+				way: technique.kind === 'crochet' ? technique.stitch : 'usual',
+				unitsPerRow: unitsPerRow(mat)
+			},
 			look: {
 				kind,
 				widthMm,

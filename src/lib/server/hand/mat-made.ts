@@ -35,10 +35,15 @@ const rowsMade = async (groupId: GroupId, thingId: number): Promise<Made> =>
 		[groupId, thingId]
 	)) ?? { near: 0, far: 0 };
 
-/** The mat with a label, where it is being made, with all that is known of it; else why it is not. */
+/**
+ * The mat with a label, where it is being made, with all that is known of it; else why it is not.
+ *
+ * @param before the entry that asks: it finds the mat as it was; null for the mat as it is
+ */
 export async function findMatMade(
 	groupId: GroupId,
-	code: string
+	code: string,
+	before: number | null
 ): Promise<MatMade | { readonly problem: string }> {
 	const found = await matInHand(groupId, code);
 	if (found.problem !== undefined) return found;
@@ -47,7 +52,7 @@ export async function findMatMade(
 	if (!version) return { problem: `The plan of ${code} is not there any more.` };
 	const { document } = version;
 	const practice = await practiceOfGroup(groupId);
-	const said = (await saidOf(groupId, [code])).get(code) ?? nothingSaid;
+	const said = (await saidOf(groupId, [code], before)).get(code) ?? nothingSaid;
 	return {
 		id,
 		planId,

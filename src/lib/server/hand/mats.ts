@@ -161,7 +161,8 @@ async function readMats(
 		many<MatLog>(logsText, [groupId, rows.map(({ id }) => id), today, timeZone]),
 		saidOf(
 			groupId,
-			rows.map((row) => row.code)
+			rows.map((row) => row.code),
+			null
 		),
 		learnMakings(groupId, rows, practice)
 	]);

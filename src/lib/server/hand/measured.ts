@@ -12,7 +12,7 @@ import {
 	oddWords,
 	readingsOf
 } from '$lib/measures/plan-basis';
-import { densityOf } from '$lib/stages/hand/strand-in-hand';
+import { asPlanned, densityOf, plannedColour } from '$lib/stages/hand/strand-in-hand';
 import { workOrder } from '$lib/stages/hand/work-order';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
@@ -95,7 +95,7 @@ export async function keepMatSize(
 	entry: MatSizeEntry,
 	booked: Booked
 ): Promise<SaveResult> {
-	const mat = await findMatMade(groupId, entry.mat);
+	const mat = await findMatMade(groupId, entry.mat, booked.entryId);
 	if (mat.problem !== undefined) return refuse('mat', mat.problem);
 	const { row, lengthMm, widthMm } = entry;
 	const made = mat.made.near + mat.made.far;
@@ -114,10 +114,10 @@ export async function keepMatSize(
 /** Keeps what is left of a colour by weight; where enough rows took of it, strand a stitch goes to the measures. */
 export async function keepWeighed(
 	groupId: GroupId,
-	{ mat: code, colour, massG, isSure }: WeighedEntry,
+	{ mat: code, colour, massG }: WeighedEntry,
 	booked: Booked
 ): Promise<SaveResult> {
-	const mat = await findMatMade(groupId, code);
+	const mat = await findMatMade(groupId, code, booked.entryId);
 	if (mat.problem !== undefined) return refuse('mat', mat.problem);
 	const { said, making, made } = mat;
 	const ktex = densityOf(said.issued, colour);
@@ -127,15 +127,17 @@ export async function keepWeighed(
 	const leftM = massG / ktex;
 	const stripes = workOrder(look.stripes, made);
 	const count = made.near + made.far;
-	const given = strandGiven(stripes, look.rowM, said.given, said.weighed)[colour] ?? 0;
-	if (leftM > given * 1.25)
+	const own = plannedColour(look.stripes, colour);
+	const given = asPlanned(look.stripes, said.given);
+	const weighed = asPlanned(look.stripes, said.weighed);
+	if (leftM > (strandGiven(stripes, look.rowM, given, weighed)[own] ?? 0) * 1.25)
 		return refuse('mass', 'That is more than was given for it. Was the basket weighed with it?');
 	const neededM = (at: number) =>
-		strandLeft(stripes, at, look.rowM, {}).find((one) => one.colour === colour)?.neededM ?? 0;
-	const last = said.weighed.findLast((one) => one.colour === colour);
+		strandLeft(stripes, at, look.rowM, {}).find((one) => one.colour === own)?.neededM ?? 0;
+	const last = weighed.findLast((one) => one.colour === own);
 	const expectedM = neededM(last?.made ?? 0) - neededM(count);
 	// What was there by then is what was weighed last and was given since.
-	const since = said.given.filter((one) => one.colour === colour && one.at > (last?.at ?? 0));
+	const since = given.filter((one) => one.colour === own && one.at > (last?.at ?? 0));
 	const thereM = (last?.leftM ?? 0) + since.reduce((sum, { metres }) => sum + metres, 0);
 	const takenM = thereM - leftM;
 	const plan = planOfShape(mat.document.plan);
@@ -148,10 +150,9 @@ export async function keepWeighed(
 					}
 				}
 			: null;
-	const no = readings ? whyNot(readings, isSure, 'mass') : null;
-	if (no) return no;
 	await keepRead(groupId, booked.entryId, mat.id, { leftM, made: count });
-	if (readings)
+	// Balls without a label may have been worked, too: what comes out odd for that is no measure of hands.
+	if (readings && !oddReading(readings) && impossibleWords(readings) === null)
 		await teach(groupId, mat, 'swatch', readings, booked, { colour, massG, rows: count });
 	return { outcome: 'kept', id: booked.entryId };
 }

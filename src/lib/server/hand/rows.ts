@@ -7,19 +7,22 @@ import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one } from '$lib/server/db/verbs';
 import { matInHand } from './mat-in-hand';
 import { findMatMade } from './mat-made';
+import { learnPace } from './pace';
 
 /** Keeps a row that was tapped. It is never refused for the count: taps come in any order. */
 export async function keepRow(
 	groupId: GroupId,
 	{ mat, side, step }: RowEntry,
-	{ entryId }: Booked
+	booked: Booked
 ): Promise<SaveResult> {
+	const { entryId } = booked;
 	const found = await matInHand(groupId, mat);
 	if (found.problem !== undefined) return refuse('mat', found.problem);
 	await execute(
 		'insert into row_mark (group_id, entry_id, thing_id, side, step) values ($1, $2, $3, $4, $5)',
 		[groupId, entryId, found.id, side, step]
 	);
+	await learnPace(groupId, { id: found.id, code: mat }, side, booked);
 	return { outcome: 'kept', id: entryId };
 }
 
@@ -47,7 +50,7 @@ export const keepRows = (
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
-		const found = await findMatMade(groupId, mat);
+		const found = await findMatMade(groupId, mat, entryId);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
 		const { rows } = found.making;
 		if (rows && to > rows.total * mostGrowth)

@@ -32,6 +32,7 @@ const saidText = `select e.id, e.typed ->> 'mat' as mat, e.type, e.typed, e.type
 	left join mat_measure m on m.group_id = e.group_id and m.entry_id = e.id
 	where e.group_id = $1 and e.typed ->> 'mat' = any($2::text[])
 		and e.type in ('issue', 'note', 'wish', 'hand-on', 'mat-size', 'weighed', 'stripes', 'first-pass', 'remind')
+		and ($3::bigint is null or e.id < $3)
 		and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
 	order by e.id`;
 
@@ -82,13 +83,18 @@ function readSaid(rows: readonly SaidRow[]): MatSaid {
 	};
 }
 
-/** What was said of some mats, by their labels. */
+/**
+ * What was said of some mats, by their labels.
+ *
+ * @param before the entry that asks, so that it does not find itself; null for all that was said
+ */
 export async function saidOf(
 	groupId: GroupId,
-	codes: readonly string[]
+	codes: readonly string[],
+	before: number | null
 ): Promise<Map<string, MatSaid>> {
 	const by = new Map<string, SaidRow[]>();
-	for (const row of await many<SaidRow>(saidText, [groupId, codes])) {
+	for (const row of await many<SaidRow>(saidText, [groupId, codes, before])) {
 		const before = by.get(row.mat);
 		if (before) before.push(row);
 		else by.set(row.mat, [row]);

@@ -15,6 +15,8 @@ import type { LabelSheetOrder } from '../sheets/label-sheet';
 import { labelSheet } from '../sheets/label-sheet';
 import type { SheetRequest } from '../sheets/make-sheet';
 import { makeSheet } from '../sheets/make-sheet';
+import type { MatSheetOrder } from '../sheets/mat-sheet';
+import { matSheet } from '../sheets/mat-sheet';
 import type { DaySheetOrder } from '../sheets/day-sheet';
 import { daySheet } from '../sheets/day-sheet';
 import type { WorkSheetOrder } from '../sheets/work-sheet';
@@ -45,6 +47,9 @@ export const work = (order: WorkSheetOrder): Promise<Uint8Array> => workSheet(or
 
 /** A table day on paper, as a PDF. */
 export const onPaper = (order: DaySheetOrder): Promise<Uint8Array> => daySheet(order);
+
+/** A mat in hand on paper, as a PDF. */
+export const matRowSheet = (order: MatSheetOrder): Promise<Uint8Array> => matSheet(order);
 
 /** The field of methods, as JSON: a long answer is made into text here. */
 export const compare = (order: {

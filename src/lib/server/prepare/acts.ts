@@ -143,7 +143,7 @@ export async function bindBall(
 export async function keepBall(
 	groupId: GroupId,
 	entry: BallEntry,
-	{ entryId, key, at }: Booked
+	{ entryId, key, at, device }: Booked
 ): Promise<SaveResult> {
 	const { kindId, cut, colours, as } = entry;
 	if (new Set(colours.map(({ colour }) => colour)).size < colours.length)
@@ -167,6 +167,7 @@ export async function keepBall(
 					.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
 				as
 			),
-		(client, moves) => bindBall(client, groupId, entry, content.value, { entryId, key, at }, moves)
+		(client, moves) =>
+			bindBall(client, groupId, entry, content.value, { entryId, key, at, device }, moves)
 	);
 }

@@ -107,7 +107,7 @@ function movesOf(
 export async function keepTap(
 	groupId: GroupId,
 	{ dayId, station, count, spoiled }: TapEntry,
-	{ entryId, key, at }: Booked
+	{ entryId, key, at, device }: Booked
 ): Promise<SaveResult> {
 	const line = await lineOfDay(groupId, dayId);
 	if (!line) return refuse('day', 'That table day is not there any more.');
@@ -169,7 +169,7 @@ export async function keepTap(
 			};
 			const content = await ballContent(groupId, entry, at);
 			if (content.problem !== undefined) return refuse('day', content.problem);
-			return bindBall(client, groupId, entry, content.value, { entryId, key, at }, moves);
+			return bindBall(client, groupId, entry, content.value, { entryId, key, at, device }, moves);
 		})
 	);
 }

@@ -1,8 +1,8 @@
 <script lang="ts">
 	// The two ends of a loom: which is being woven, how each began, and whether they will meet as opposites.
-	import { meetingCheck } from '$lib/core/techniques/peg-loom/meeting';
 	import type { Side } from '$lib/entries/types/row';
 	import { sides } from '$lib/entries/types/row';
+	import { firstPasses, meetingOf } from './loom-meeting';
 	import type { CountedMat, Made } from './mat-view';
 
 	interface Props {
@@ -15,23 +15,8 @@
 	let { mat, made, side = $bindable(), onpass }: Props = $props();
 	const total = $derived(mat.rows?.total ?? 0);
 	const left = $derived(Math.max(0, total - made.near - made.far));
-	const loom = $derived(mat.look?.loom ?? null);
-	/** How each end began: as it was said, else as it is planned. */
-	const first = $derived({
-		near: mat.said.firstPass.near ?? 'over',
-		far: mat.said.firstPass.far ?? loom?.farFirstPass ?? 'over'
-	});
-	const meeting = $derived.by(() => {
-		if (!loom || total < 2) return null;
-		// Whoever weaves what is left, the rows of both ends come to the same.
-		const far = Math.max(1, Math.min(total - 1, made.far));
-		return meetingCheck(
-			{ rows: total - far, firstPass: first.near },
-			{ rows: far, firstPass: first.far },
-			loom.strands,
-			left >= 1 ? 1 : 0
-		);
-	});
+	const first = $derived(firstPasses(mat));
+	const meeting = $derived(meetingOf(mat, made));
 </script>
 
 <fieldset class="flex flex-wrap gap-x-6">

@@ -5,7 +5,7 @@
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MatInHand } from './mat-view';
 	import { byNeed, needOf } from './mat-view';
-	import { actOf, farWords, needWords, readyWords, whoseWords } from './mat-words';
+	import { actOf, farWords, loomWords, needWords, readyWords, whoseWords } from './mat-words';
 
 	const { mats }: { mats: readonly MatInHand[] } = $props();
 	const ordered = $derived(byNeed(mats));
@@ -36,7 +36,7 @@
 				<span class="quiet block text-[0.9375rem]">{ready.between}</span>
 			</p>
 			<div class={need === 'go-on' ? 'quiet' : 'font-semibold'}>
-				<p data-says>{needWords(need, mat)}</p>
+				<p data-says>{needWords(need, mat) || loomWords(mat)}</p>
 				{#if act}<a class="btn h-auto min-h-11 font-semibold" href="{hrefOf(mat)}#{act.part}"
 						>{act.words}</a
 					>{:else if need === 'ask'}<RemindButton {mat} />{/if}

@@ -2,6 +2,7 @@
 	// A mat as far as it is made: to scale, in the colours of its plan, the rest of it dashed.
 	import { nextRow } from '$lib/core/hand/mat-rows';
 	import type { MatInHand } from './mat-view';
+	import { lacksSoon } from './mat-view';
 	import { farWords } from './mat-words';
 
 	interface Props {
@@ -55,7 +56,7 @@
 	const gaps = $derived(
 		mat.made.far > 0
 			? []
-			: (mat.lacks ?? []).flatMap(({ row }) => {
+			: lacksSoon({ lacks: mat.lacks ?? [], made: mat.made, rows: mat.rows }).flatMap(({ row }) => {
 					const stripe = stripes.find(({ to }) => row <= to * total + 1e-6);
 					return stripe ? [{ from: shareOf(row - 1), to: stripe.to }] : [];
 				})

@@ -8,6 +8,7 @@
 	import { newKey } from '$lib/ui/new-key';
 	import { onMount, untrack } from 'svelte';
 	import { rowsHere, seenText } from './counting';
+	import { firstPasses } from './loom-meeting';
 	import LoomEnds from './LoomEnds.svelte';
 	import MatStrip from './MatStrip.svelte';
 	import { keyboard, simulatedCounter } from './row-inputs';
@@ -59,12 +60,7 @@
 		return null;
 	});
 	/** An end that began under does the opposite all along. */
-	const turned = $derived(
-		(mat.said.firstPass[side] ?? (side === 'far' ? mat.look?.loom?.farFirstPass : 'over')) ===
-			'under'
-			? 1
-			: 0
-	);
+	const turned = $derived(mat.look?.loom && firstPasses(mat)[side] === 'under' ? 1 : 0);
 	const ready = $derived(readyWords({ ready: mat.ready, share }));
 	/** Where the ball that is worked from ends. */
 	const ball = $derived(mat.look ? ballInWork(mat.look, made, mat.said) : null);

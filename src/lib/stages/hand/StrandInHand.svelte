@@ -82,7 +82,7 @@
 				{metresWords(metres)}{/each}.
 		</p>
 		<button class="btn h-auto min-h-11" disabled={isGiving} onclick={() => void giveAll()}
-			>Give {offered.length === 1 ? 'it' : `these ${offered.length}`}</button
+			>Give {offered.length === 1 ? 'that one' : `these ${offered.length}`}</button
 		>
 	{:else if strand?.left.some(({ lacksM }) => lacksM > 0.05)}
 		<p class="quiet">No ball that lies there suits it.</p>

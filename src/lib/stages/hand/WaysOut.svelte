@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Where a colour will not do: what else there is to do, each way drawn as the mat would look.
+	import type { ColourName } from '$lib/core/colour/colours';
 	import type { WayOut } from '$lib/core/hand/ways-out';
 	import { waysOut } from '$lib/core/hand/ways-out';
 	import { stripesText } from '$lib/entries/types/mat-course';
@@ -13,7 +14,12 @@
 	import MatStrip from './MatStrip.svelte';
 	import { strandOf } from './strand-in-hand';
 
-	const { mat }: { mat: MatInHand } = $props();
+	interface Props {
+		mat: MatInHand;
+		/** Strand in the store that suits it, by colour, m. */
+		thereM: Partial<Readonly<Record<ColourName, number>>>;
+	}
+	const { mat, thereM }: Props = $props();
 	const outbox = getOutbox();
 	const key = newKey();
 	const ways = $derived.by(() => {
@@ -22,7 +28,14 @@
 		if (!look || lacksSoon(mat).length === 0) return [];
 		const { givenM } = strandOf(look, made, said);
 		const { stripes, rowM, ballM } = look;
-		const all = waysOut({ stripes, made: made.near + made.far, rowM, givenM, ballM });
+		const all = waysOut({
+			stripes,
+			made: made.near + made.far,
+			rowM,
+			givenM,
+			storeM: thereM,
+			ballM
+		});
 		return made.far > 0 ? all.filter(({ way }) => way === 'ball') : all;
 	});
 	let said = $state('');

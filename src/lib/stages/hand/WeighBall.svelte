@@ -8,7 +8,6 @@
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
@@ -35,7 +34,7 @@
 		() =>
 			new TypedForm(
 				'weighed',
-				{ mat: mat.code, colour: colours[0] ?? '', mass: '', sure: '' },
+				{ mat: mat.code, colour: colours[0] ?? '', mass: '' },
 				getOutbox(),
 				sent
 			)
@@ -92,5 +91,4 @@
 				: ''}.
 		</p>
 	{/if}
-	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 </EntryForm>

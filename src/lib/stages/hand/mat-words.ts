@@ -2,6 +2,7 @@ import { nextRow } from '$lib/core/hand/mat-rows';
 import type { WidthCourse } from '$lib/core/hand/narrowing';
 import { smallNumber } from '$lib/ui/number-words';
 import { shortDayWords } from '$lib/ui/day-words';
+import { meetingOf } from './loom-meeting';
 import type { Lack, MatInHand, MatNeed } from './mat-view';
 import { lacksSoon } from './mat-view';
 
@@ -69,6 +70,15 @@ export function needWords(
 		case 'go-on':
 			return '';
 	}
+}
+
+/** What is said of a loom that both ends of are woven; empty of any other mat. */
+export function loomWords(mat: Pick<MatInHand, 'rows' | 'look' | 'said' | 'made'>): string {
+	const meeting = mat.made.far > 0 ? meetingOf(mat, mat.made) : null;
+	if (!meeting) return '';
+	return meeting.verdict === 'fine'
+		? 'both ends · will meet as opposites'
+		: 'both ends · one row more or less before they meet';
 }
 
 /** The act that a need asks for, and the part of the mat's page where it is done; none where there is none. */

@@ -14,14 +14,15 @@ export function densityOf(issued: readonly IssuedBall[], colour: ColourName): nu
 		: null;
 }
 
-/** Of a mat whose colours nobody planned, strand of every colour is as good as another. */
-const asPlanned = <One extends { readonly colour: ColourName }>(
+/** A colour as a mat's stripes know it: where nobody planned any, strand of every colour is as good as another. */
+export const plannedColour = (stripes: MatLook['stripes'], colour: ColourName): ColourName =>
+	stripes.every((stripe) => stripe.colour === 'mixed') ? 'mixed' : colour;
+
+/** What was given or weighed, in the colours that a mat's stripes know. */
+export const asPlanned = <One extends { readonly colour: ColourName }>(
 	stripes: MatLook['stripes'],
 	all: readonly One[]
-): One[] =>
-	stripes.every(({ colour }) => colour === 'mixed')
-		? all.map((one) => ({ ...one, colour: 'mixed' }))
-		: [...all];
+): One[] => all.map((one) => ({ ...one, colour: plannedColour(stripes, one.colour) }));
 
 /** Strand of a mat by colour: what it still takes, what is in hand, what lacks. */
 export interface InHand {

@@ -34,7 +34,8 @@ export const load: PageServerLoad = async (event) => {
 	return {
 		mat,
 		seen,
-		offered,
+		offered: offered.chosen,
+		thereM: offered.thereM,
 		links,
 		linkDays,
 		isOnlyHere: isOnlyHere(event.url),

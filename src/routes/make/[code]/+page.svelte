@@ -56,7 +56,7 @@
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<div class="sheet p-4"><RowCounter {mat} seen={data.seen} action="?/keep" mayCorrect /></div>
-		<WaysOut {mat} />
+		<WaysOut {mat} thereM={data.thereM} />
 		<MatSays {mat} system={data.group.lengthSystem} {sent} />
 		<NotesOnMat {mat} {sent} />
 	</div>
@@ -73,8 +73,10 @@
 			problem={form && 'message' in form ? (form.message ?? '') : ''}
 		/>
 		<p class="sheet p-4">
-			<a class="inline-flex min-h-11 link items-center" href="/make/{mat.code}/rows.pdf"
-				>Its row sheet on paper</a
+			<a
+				class="inline-flex min-h-11 link items-center"
+				href="/make/{mat.code}/rows.pdf"
+				data-sveltekit-reload>Its row sheet on paper</a
 			>
 			<span class="quiet block text-[0.9375rem]"
 				>From row {mat.made.near + mat.made.far + 1} on. What was ticked on it is typed above: to row

@@ -1,0 +1,140 @@
+import type { ColourName } from '$lib/core/colour/colours';
+import { nextPass, nextRow } from '$lib/core/hand/mat-rows';
+import type { Side } from '$lib/entries/types/row';
+import type { CountedMat } from '$lib/stages/hand/mat-view';
+import { ballInWork } from '$lib/stages/hand/strand-in-hand';
+import { readyWords } from '$lib/stages/hand/mat-words';
+import { longDayWords } from '$lib/ui/day-words';
+import { wholeNumber } from '$lib/ui/number-words';
+import type { Paper } from '$lib/ui/reader';
+import { writeAs } from '$lib/ui/writing';
+import { Sheet } from './sheet';
+
+/** A mat in hand on paper, for whoever makes it without a phone. */
+export interface MatSheetOrder {
+	readonly mat: CountedMat;
+	readonly planName: string;
+	readonly planVersion: number;
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly date: Date;
+	readonly locale: string;
+	readonly timeZone: string;
+}
+
+const cautions = [
+	'The same movement over and over: five minutes’ rest in every three quarters of an hour, and pain means stop.',
+	'Film can suffocate: keep balls and ends away from babies and small children. It burns and drips: nothing hot near it.'
+];
+
+/** Rows on one sheet beyond which they go in fives. */
+const mostSingles = 300;
+
+/** The colours of the rows that are left, each from its first row on. */
+function coloursLeft({
+	look,
+	made,
+	rows: counted
+}: CountedMat): { colour: ColourName; from: number; to: number }[] {
+	let until = 0;
+	return (look?.stripes ?? []).flatMap(({ colour, rows }) => {
+		const from = Math.max(until, made.near) + 1;
+		until += rows;
+		const to = Math.min(until, (counted?.total ?? until) - made.far);
+		return to >= from ? [{ colour, from, to }] : [];
+	});
+}
+
+/** The row sheet of a mat from where it stands, as a PDF. */
+export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
+	const { mat, planName, planVersion, date } = order;
+	writeAs(order);
+	const sheet = await Sheet.begin(
+		{
+			title: `The mat ${mat.code}, row by row`,
+			planName,
+			versionWords: `version ${planVersion}`,
+			date: longDayWords(date),
+			cautions
+		},
+		order.paper,
+		order.isLarge
+	);
+	writeAs(order);
+	const { rows, look, made } = mat;
+	const all = made.near + made.far;
+	const ready = readyWords(mat);
+	sheet.figures([
+		{ value: mat.code, label: 'the mat' },
+		{
+			value: wholeNumber(all),
+			label: rows ? `of ${wholeNumber(rows.total)} rows made` : 'rows made'
+		},
+		...(look?.stitch ? [{ value: wholeNumber(look.stitch.count), label: 'stitches a row' }] : []),
+		...(ready.between ? [{ value: ready.day, label: 'about ready' }] : [])
+	]);
+	if (ready.between)
+		sheet.text(`Ready between ${ready.between.replace('–', ' and ')}, as it goes.`);
+	sheet.text(
+		'Tick a row when it is done. Say at the table, or by word of mouth: the mat and the last row ticked, as in “to row 88”.'
+	);
+	if (!rows) return sheet.end();
+	const colours = coloursLeft(mat);
+	if (colours.length > 1) {
+		sheet.heading('Colours to come');
+		sheet.table(
+			[
+				['Colour', 'From row', 'To row'],
+				...colours.map(({ colour, from, to }) => [colour, wholeNumber(from), wholeNumber(to)])
+			],
+			[0.4, 0.3, 0.3]
+		);
+	}
+	const ball = look && ballInWork(look, made, mat.said);
+	const begins = new Map(colours.slice(1).map(({ colour, from }) => [from, colour]));
+	const isPassed = look?.kind === 'peg-loom' || look?.kind === 'finger-bands';
+	const noteOf = (row: number, side: Side, turned: boolean): string | undefined => {
+		const pass = nextPass(row - 1 + (turned ? 1 : 0));
+		const words = [
+			isPassed ? pass : '',
+			side === 'near' ? (begins.get(row) ?? '') : '',
+			side === 'near' && ball?.row === row ? `${ball.code} ends` : ''
+		].filter((word) => word !== '');
+		return words.length > 0 ? words.join(', ') : undefined;
+	};
+	const tick = (
+		title: string,
+		side: Side,
+		from: number,
+		to: number,
+		shown = (row: number) => row
+	) => {
+		if (to < from) return;
+		const turned = side === 'far' && look?.loom?.farFirstPass === 'under';
+		const each = to - from + 1 > mostSingles ? 5 : 1;
+		const items = Array.from({ length: Math.ceil((to - from + 1) / each) }, (_, at) => {
+			const first = from + at * each;
+			const last = Math.min(to, first + each - 1);
+			return {
+				label: each === 1 ? `${shown(first)}` : `${shown(first)}–${shown(last)}`,
+				note: noteOf(first, side, turned)
+			};
+		});
+		sheet.heading(title);
+		sheet.ticks(items, each === 1 ? 8 : 6);
+	};
+	if (rows.ends === 2) {
+		const left = Math.max(0, rows.total - all);
+		tick('Rows from the near end', 'near', made.near + 1, made.near + left);
+		tick('Rows from the far end', 'far', made.far + 1, made.far + left);
+		sheet.text(`${wholeNumber(left)} rows fit between the ends, whoever weaves them.`);
+	} else if (rows.parts > 1) {
+		const { part } = nextRow(rows, Math.min(made.near, rows.total - 1));
+		for (let at = part; at <= rows.parts; at++) {
+			const before = (at - 1) * rows.each;
+			const from = Math.max(made.near, before) + 1;
+			tick(`Rows of ${rows.part} ${at}`, 'near', from, at * rows.each, (row) => row - before);
+		}
+	} else tick('Rows', 'near', made.near + 1, rows.total);
+	return sheet.end();
+}

@@ -42,13 +42,16 @@ test.beforeAll(async ({ app, browser }) => {
 async function begin(page: Page, plan: string, maker: string): Promise<string> {
 	await page.goto('/make');
 	await ready(page);
-	const before = await page.locator('[data-mat]').count();
+	const codes = () =>
+		page
+			.locator('[data-mat]')
+			.evaluateAll((all) => all.map((one) => one.getAttribute('data-mat') ?? ''));
+	const before = await codes();
 	await page.getByLabel('By which plan').selectOption({ label: plan });
 	await page.getByLabel('Who makes it').selectOption({ label: maker });
 	await page.getByRole('button', { name: 'Begin it' }).click();
-	await expect(page.locator('[data-mat]')).toHaveCount(before + 1);
-	const mat = page.locator('[data-mat]', { hasText: plan });
-	return (await mat.first().getAttribute('data-mat')) ?? '';
+	await expect(page.locator('[data-mat]')).toHaveCount(before.length + 1);
+	return (await codes()).find((one) => !before.includes(one)) ?? '';
 }
 
 test('a mat is begun by a plan, and stands among those in hand, to scale', async ({ page }) => {

@@ -95,6 +95,8 @@ describe('the size of a mat', () => {
 		const [later, before] = taught.map(({ readings }) => readings.rowHeight?.ratio ?? NaN);
 		// Forty rows of 9 mm, then fifty of 10 mm: each stands for its own rows.
 		expect((later ?? 0) / (before ?? 1)).toBeCloseTo(10 / 9, 6);
+		// What is learned meanwhile changes no mat in somebody's hands.
+		expect((await t.mat()).rows?.total).toBe(211);
 		expect((await t.mat()).said.sizes).toEqual([
 			{ row: 40, lengthMm: 360, widthMm: 850 },
 			{ row: 90, lengthMm: 860, widthMm: 850 }

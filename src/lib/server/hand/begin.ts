@@ -10,6 +10,8 @@ import { withTransaction } from '$lib/server/db/transaction';
 import { execute, maybeOne } from '$lib/server/db/verbs';
 import { findPlan } from '$lib/server/plan/plans';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { makingOf } from './making';
 import { matInHand } from './mat-in-hand';
 
 /** Whether somebody is at the table; nobody is always there. */
@@ -43,17 +45,19 @@ export const keepBegin = (
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
 		const version = planVersion ?? (await findPlan(groupId, planId))?.version;
-		if (version === undefined || !(await findPlanVersion(groupId, planId, version)))
+		const found = version === undefined ? null : await findPlanVersion(groupId, planId, version);
+		if (version === undefined || !found)
 			return refuse('plan', 'That plan is not in the list any more.');
 		if (!(await isThere(groupId, personId))) return nobody;
 		const code = given ?? (await codeFor(groupId, key));
 		if (!code) return refuse('code', 'This group has used all the codes there are.');
 		const plan = { id: planId, version };
+		const { look } = makingOf(found.document, await practiceOfGroup(groupId));
 		const bound = await bindThing(
 			client,
 			groupId,
 			entryId,
-			{ code, sort: 'mat', plan, content: {} },
+			{ code, sort: 'mat', plan, content: look ? { stripes: look.stripes } : {} },
 			'begun'
 		);
 		if (bound.outcome === 'refused') return bound;

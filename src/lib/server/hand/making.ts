@@ -87,14 +87,23 @@ export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Mak
 	}
 }
 
-/** A mat's own making: its plan's, with the rows and colours it goes on with where they were changed. */
-export function ownMaking(making: Making, stripes: readonly ColourRows[] | null): Making {
+/**
+ * A mat's own making: with the rows and colours it goes on with where they were changed, else those it was
+ * begun with: what is learned meanwhile changes no mat in somebody's hands.
+ */
+export function ownMaking(
+	making: Making,
+	changed: readonly ColourRows[] | null,
+	begun: readonly ColourRows[] | null
+): Making {
 	const { rows, look } = making;
-	if (!stripes || !rows || !look) return making;
+	const stripes = changed ?? begun;
+	if (!stripes || stripes.length === 0 || !rows || !look) return making;
 	const total = stripes.reduce((sum, one) => sum + one.rows, 0);
+	if (total % rows.parts !== 0) return making;
 	return {
 		...making,
-		rows: { ...rows, total, each: rows.parts === 1 ? total : rows.each },
+		rows: { ...rows, total, each: total / rows.parts },
 		look: { ...look, stripes }
 	};
 }

@@ -1,3 +1,4 @@
+import type { ColourRows } from '$lib/core/hand/strand-left';
 import type { GroupId } from '$lib/server/base/group-id';
 import { findThing } from '$lib/server/book/things';
 
@@ -6,6 +7,8 @@ type Found =
 			readonly id: number;
 			readonly planId: string;
 			readonly planVersion: number;
+			/** The rows and colours it was begun with; null where nobody wrote them down. */
+			readonly stripes: readonly ColourRows[] | null;
 			readonly problem?: never;
 	  }
 	| { readonly problem: string };
@@ -14,11 +17,12 @@ type Found =
 export async function matInHand(groupId: GroupId, code: string): Promise<Found> {
 	const thing = await findThing(groupId, code);
 	if (!thing) return { problem: 'No mat of this group has that label.' };
-	const { id, sort, planId, planVersion, state } = thing;
+	const { id, sort, planId, planVersion, state, content } = thing;
 	if (sort !== 'mat' || planId === null || planVersion === null)
 		return { problem: `${code} is on no mat, but on a ${sort}.` };
 	if (state === null) return { problem: `${code} was taken back: it is no mat any more.` };
 	if (state !== 'begun' && state !== 'made')
 		return { problem: `${code} is not being made any more.` };
-	return { id, planId, planVersion };
+	const { stripes = null } = content as { stripes?: ColourRows[] };
+	return { id, planId, planVersion, stripes };
 }

@@ -47,7 +47,7 @@ export async function findMatMade(
 ): Promise<MatMade | { readonly problem: string }> {
 	const found = await matInHand(groupId, code);
 	if (found.problem !== undefined) return found;
-	const { id, planId, planVersion } = found;
+	const { id, planId, planVersion, stripes } = found;
 	const version = await findPlanVersion(groupId, planId, planVersion);
 	if (!version) return { problem: `The plan of ${code} is not there any more.` };
 	const { document } = version;
@@ -59,7 +59,7 @@ export async function findMatMade(
 		planVersion,
 		document,
 		practice,
-		making: ownMaking(makingOf(document, practice), said.stripes),
+		making: ownMaking(makingOf(document, practice), said.stripes, stripes),
 		said,
 		made: await rowsMade(groupId, id)
 	};

@@ -1,3 +1,4 @@
+import type { ColourRows } from '$lib/core/hand/strand-left';
 import { widthCourse } from '$lib/core/hand/narrowing';
 import type { ReadyWeeks } from '$lib/core/hand/ready-on';
 import { readyWeeks } from '$lib/core/hand/ready-on';
@@ -27,6 +28,8 @@ interface MatRow {
 	readonly makerId: string | null;
 	readonly makerName: string | null;
 	readonly loom: string | null;
+	/** The rows and colours it was begun with. */
+	readonly stripes: ColourRows[] | null;
 	readonly begunAt: Date;
 	/** Days of the hall since it was begun. */
 	readonly begunDays: number;
@@ -51,7 +54,7 @@ const loggedWeeks = 12;
 const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 		p.id as "makerId", p.name as "makerName",
 		(select o.name from tool o where o.group_id = t.group_id and o.id::text = t.content ->> 'toolId') as loom,
-		e.typed_at as "begunAt", $2::date - (e.typed_at at time zone $3)::date as "begunDays"
+		t.content -> 'stripes' as stripes, e.typed_at as "begunAt", $2::date - (e.typed_at at time zone $3)::date as "begunDays"
 	from thing t
 	join entry e on e.group_id = t.group_id and e.id = t.entry_id
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
@@ -172,7 +175,7 @@ async function readMats(
 	const read = rows.map((row): MatRead => {
 		const planned = makings.get({ id: row.planId, version: row.planVersion }, practice);
 		const words = said.get(row.code) ?? nothingSaid;
-		const making = ownMaking(planned ?? unmade, words.stripes);
+		const making = ownMaking(planned ?? unmade, words.stripes, row.stripes);
 		const log = logOf.get(row.id);
 		const total = making.rows?.total ?? 1;
 		const habit = row.makerId ?? row.code;

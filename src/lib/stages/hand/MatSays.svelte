@@ -60,6 +60,13 @@
 		});
 		return kept.toReversed();
 	});
+	/** By how many days those rows move the day it is ready, at the pace it has. */
+	const daysMore = $derived.by(() => {
+		const left = (mat.rows?.total ?? 0) - mat.made.near - mat.made.far;
+		if (!height || !mat.ready.middle || left <= 0) return null;
+		const days = (Date.parse(mat.ready.middle) - Date.parse(outbox.readBy().today)) / 86_400_000;
+		return Math.max(0, Math.round((days * Math.abs(height.moreRows)) / left));
+	});
 	let said = $state('');
 	async function goOn(): Promise<void> {
 		const typed = { mat: mat.code, stripes: stripesText(stripes) };
@@ -90,11 +97,13 @@
 				: `${figure(Math.abs(height.drift - 1) * 100)} % ${height.drift > 1 ? 'higher' : 'lower'} than planned`}.
 			As it goes it reaches {lengthWords(height.reachesMm)}.
 			{#if height.moreRows !== 0}
-				{rowsWords(Math.abs(height.moreRows))}
-				{height.moreRows > 0 ? 'more make' : 'fewer make'} it as long as its plan: {figure(
+				It takes {rowsWords(Math.abs(height.moreRows))}
+				{height.moreRows > 0 ? 'more' : 'fewer'} to be as long as its plan: {figure(
 					Math.abs(height.moreM)
-				)} m of strand, {figure(Math.abs(height.moreM) * (mat.look?.bagsPerM ?? 0))} bags{#if mat.share > 0 && mat.share < 1 && mat.rows},
-					and {figure((Math.abs(height.moreRows) / mat.rows.total) * 100)} % of its time{/if}.
+				)} m of strand, {figure(Math.abs(height.moreM) * (mat.look?.bagsPerM ?? 0))} bags{#if daysMore !== null},
+					and about {smallNumber(daysMore)}
+					{daysMore === 1 ? 'day' : 'days'}{/if}
+				{height.moreRows > 0 ? 'more' : 'less'}.
 			{/if}
 		</p>
 		{#if height.moreRows !== 0}

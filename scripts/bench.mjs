@@ -58,7 +58,7 @@ await runMain(async () => {
 				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
 			if (isAsked('pages')) await benchPages(app.address);
 			if (isAsked('prepare')) await benchPrepare(app.address, databaseUrl);
-			if (isAsked('make')) await benchMake(app.address, databaseUrl);
+			if (isAsked('make')) await benchMake(app.address, databaseUrl, chromium);
 			if (isAsked('day')) await benchDay(app.address, databaseUrl);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {

@@ -2,6 +2,8 @@
 import pg from 'pg';
 import { load } from './load.mjs';
 import { print, quantile } from './figures.mjs';
+import { chromium } from '@playwright/test';
+import { chromiumArguments } from '../lib/chromium.mjs';
 import { besideBare } from './pages.mjs';
 
 const group = '00000000-0000-4000-8000-000000000001';
@@ -21,8 +23,52 @@ const send = (address, type, typed, count) =>
 		count
 	);
 
-/** @param {string} address @param {string} databaseUrl */
-export async function benchMake(address, databaseUrl) {
+/** From a tap on the large target to the frame that shows the row, ms. @param {import('@playwright/test').Page} page @param {number} count */
+const rowTimes = (page, count) =>
+	page.evaluate(async (times) => {
+		const button = /** @type {HTMLElement} */ (document.querySelector('[data-row]'));
+		const shown = () => document.querySelector('[data-count]')?.textContent;
+		/** @type {number[]} */
+		const taken = [];
+		for (let i = 0; i < times; i++) {
+			await new Promise((resolve) => setTimeout(resolve, 150 + ((i * 7) % 17)));
+			const before = shown();
+			const from = performance.now();
+			button.click();
+			while (shown() === before) await new Promise((resolve) => requestAnimationFrame(resolve));
+			taken.push(performance.now() - from);
+		}
+		return taken;
+	}, count);
+
+/** The page behind a maker's link in Chromium. @param {string} address @param {string} code @param {string} executablePath */
+async function benchMaker(address, code, executablePath) {
+	const made = await fetch(`${address}/make/${code}?/link`, {
+		method: 'POST',
+		headers: { origin: address, accept: 'application/json', 'x-sveltekit-action': 'true' },
+		body: new URLSearchParams({ key: crypto.randomUUID() })
+	});
+	const [link = ''] = /\/m\/[\w-]{64}/.exec(await made.text()) ?? [];
+	const browser = await chromium.launch({ executablePath, args: chromiumArguments });
+	try {
+		const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+		await page.goto(address + link);
+		await page.locator('html[data-scripts=on]').waitFor();
+		await rowTimes(page, 10);
+		const times = await rowTimes(page, 80);
+		print('make: a row painted, median', quantile(times, 0.5), 'ms', 16);
+		print('make: a row painted, 95th percentile', quantile(times, 0.95), 'ms');
+		const session = await page.context().newCDPSession(page);
+		await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+		const slow = await rowTimes(page, 60);
+		print('make: a row painted, processor 4 times slower', quantile(slow, 0.5), 'ms', 50);
+	} finally {
+		await browser.close();
+	}
+}
+
+/** @param {string} address @param {string} databaseUrl @param {string} executablePath */
+export async function benchMake(address, databaseUrl, executablePath) {
 	const client = new pg.Client({ connectionString: databaseUrl });
 	await client.connect();
 	try {
@@ -51,6 +97,7 @@ export async function benchMake(address, databaseUrl) {
 		const one = () => ({ mat: mats[9].code });
 		const many = await send(address, 'row', one, 1200);
 		print('make: … on a mat with 10,000 rows of log', quantile(many, 0.95), 'ms', 25);
+		await benchMaker(address, mats[9].code, executablePath);
 		const { own, bare } = await besideBare(address, '/make');
 		print('make: /make with 300 mats, 95th percentile', own, 'ms');
 		print('make: /make, against a bare page alike', own / bare, 'times', 1.5);

@@ -182,6 +182,9 @@ test('bands are counted one after the other', async ({ page }) => {
 	await page.getByLabel('To row').fill(String(Number(each) + 1));
 	await page.getByRole('button', { name: 'Say so' }).click();
 	await expect(rowsText).toContainText(/band\s+2 of \d+,\s+next its row 2/);
+	await expect(page.locator('[data-next]')).toContainText(
+		'At every return it links into the edge of band 1.'
+	);
 });
 
 test('a mat that is none is said, and no link leads to another', async ({ page }) => {

@@ -155,6 +155,15 @@
 	<p class="text-lg" data-next>
 		{#if share >= 1}All rows of the plan are made.{:else}
 			{#if next}Next: {next.colour}, to row {next.last}.{/if}
+			{#if place && mat.rows && mat.look?.kind === 'finger-bands'}
+				{place.part > 1
+					? `At every return it links into the edge of band ${place.part - 1}.`
+					: 'The first band: clip its end, and make it as long as the sleeper.'}
+				{#if place.row >= mat.rows.each - 2}At its end the strands are braided and turned: six
+					crossings bring them home.{/if}
+			{:else if place && mat.rows && mat.look?.kind === 'twined' && (place.row === 1 || place.row === mat.rows.each)}
+				This row passes under each nail’s loop.
+			{/if}
 			{#if mat.look?.stitch}{mat.look.stitch.count} stitches a row.{/if}
 			{#if ball}The ball {ball.code} ends in row {ball.row}.{/if}
 			{#if mat.look?.kind === 'peg-loom' || mat.look?.kind === 'finger-bands'}

@@ -5,6 +5,7 @@ import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { chosenFor } from '$lib/server/hand/chosen-balls';
 import { findMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
+import { listLoadedLooms } from '$lib/server/prepare/loaded-looms';
 import { listPeople } from '$lib/server/people/people';
 import { readerOf } from '$lib/server/web/reader';
 import { isOnlyHere } from '$lib/server/web/own-address';
@@ -23,12 +24,13 @@ export const load: PageServerLoad = async (event) => {
 	const mat = code === null ? null : await whileReached(findMat(locals.groupId, code, reader));
 	if (!mat)
 		error(404, { message: 'No mat in hand has that label. It may be finished, or never begun.' });
-	const [seen, people, offered, links] = await whileReached(
+	const [seen, people, offered, links, looms] = await whileReached(
 		Promise.all([
 			seenOf(locals.groupId, mat.id),
 			listPeople(locals.groupId, reader.today),
 			chosenFor(locals.groupId, mat.code),
-			listLinks(locals.groupId, mat.code)
+			listLinks(locals.groupId, mat.code),
+			mat.loom === null ? [] : listLoadedLooms(locals.groupId)
 		])
 	);
 	return {
@@ -37,6 +39,8 @@ export const load: PageServerLoad = async (event) => {
 		offered: offered.chosen,
 		thereM: offered.thereM,
 		links,
+		/** Strands of its warp that are laid, where it is on a loom that stands there. */
+		loaded: looms.find((loom) => loom.code === mat.code) ?? null,
 		linkDays,
 		isOnlyHere: isOnlyHere(event.url),
 		people: people.map(({ id, name }) => ({ id, name }))

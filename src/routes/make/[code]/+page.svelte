@@ -46,6 +46,14 @@
 {#if needWords(needOf(mat), mat)}<p class="font-semibold" data-says>
 		{needWords(needOf(mat), mat)}
 	</p>{/if}
+{#if data.loaded}
+	<p class={data.loaded.strands < data.loaded.warpStrands ? 'font-semibold' : 'quiet'} data-laid>
+		{data.loaded.strands} of {data.loaded.warpStrands} strands are laid{data.loaded.strands <
+		data.loaded.warpStrands
+			? ': lay the others before the first row'
+			: ''}. No knot lies at a peg: keep each 75 mm from the ends.
+	</p>
+{/if}
 {#if needOf(mat) === 'ask'}<RemindButton {mat} />{/if}
 {#if mat.said.remindedAt}<p class="quiet">
 		Written to {yearDayWords(mat.said.remindedAt)}:

@@ -44,10 +44,11 @@ export async function aMat(begunOn = today, bags = 10) {
 	);
 	const { id = 0, code = '' } = thing ?? {};
 	const mat = async () => {
-		const found = (await listMats(group, now)).find((one) => one.code === code);
-		if (!found) throw new Error('the mat is not in hand');
-		// Asked for by itself it is the same.
-		expect(await findMat(group, code, now)).toEqual(found);
+		const line = (await listMats(group, now)).find((one) => one.code === code);
+		const found = await findMat(group, code, now);
+		if (!line || !found) throw new Error('the mat is not in hand');
+		// In the list of all it is the same.
+		expect(found).toMatchObject(line);
 		return found;
 	};
 	const row = (step: 1 | -1 = 1, more: Parameters<typeof send>[3] = {}) =>

@@ -101,9 +101,17 @@ export function ownMaking(
 	if (!stripes || stripes.length === 0 || !rows || !look) return making;
 	const total = stripes.reduce((sum, one) => sum + one.rows, 0);
 	if (total % rows.parts !== 0) return making;
-	return {
+	const key = JSON.stringify(stripes);
+	const known = ownMakings.get(making) ?? new Map<string, Making>();
+	ownMakings.set(making, known);
+	const own = known.get(key) ?? {
 		...making,
 		rows: { ...rows, total, each: total / rows.parts },
 		look: { ...look, stripes }
 	};
+	known.set(key, own);
+	return own;
 }
+
+/** Mats of one plan that go on alike share what is known of them: a list of many says it once. */
+const ownMakings = new WeakMap<Making, Map<string, Making>>();

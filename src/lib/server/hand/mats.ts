@@ -3,7 +3,7 @@ import { widthCourse } from '$lib/core/hand/narrowing';
 import type { ReadyWeeks } from '$lib/core/hand/ready-on';
 import { readyWeeks } from '$lib/core/hand/ready-on';
 import type { Practice } from '$lib/core/practice/practice';
-import type { CountedMat, MatInHand, MatSaid } from '$lib/stages/hand/mat-view';
+import type { CountedMat, MatInHand, MatLine, MatSaid } from '$lib/stages/hand/mat-view';
 import { nothingSaid } from '$lib/stages/hand/mat-view';
 import { daysOf } from '$lib/stages/hand/ready-answer';
 import { strandOf } from '$lib/stages/hand/strand-in-hand';
@@ -230,9 +230,21 @@ function matOf(
 	};
 }
 
-/** Every mat that is being made. */
-export const listMats = (groupId: GroupId, now: Today): Promise<MatInHand[]> =>
-	readMats(groupId, now, null);
+/** Of what was said of a mat, what a list of many tells. */
+const briefly = ({ wish, firstPass }: MatSaid): MatLine['said'] =>
+	wish === null && firstPass.near === null && firstPass.far === null
+		? nothingBrief
+		: { wish, firstPass };
+const nothingBrief: MatLine['said'] = { wish: null, firstPass: nothingSaid.firstPass };
+
+/** Every mat that is being made, a line each. */
+export const listMats = async (groupId: GroupId, now: Today): Promise<MatLine[]> =>
+	(await readMats(groupId, now, null)).map(
+		({ begunAt: _, lastAt: __, planVersion: ___, said, ...line }) => ({
+			...line,
+			said: briefly(said)
+		})
+	);
 
 /** The mat with a code, where it is being made; only what its maker has is read with it. */
 export const findMat = async (

@@ -3,14 +3,14 @@
 	import MatStrip from './MatStrip.svelte';
 	import RemindButton from './RemindButton.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
-	import type { MatInHand } from './mat-view';
+	import type { MatLine } from './mat-view';
 	import { byNeed, needOf } from './mat-view';
 	import { actOf, farWords, loomWords, needWords, readyWords, whoseWords } from './mat-words';
 
-	const { mats }: { mats: readonly MatInHand[] } = $props();
+	const { mats }: { mats: readonly MatLine[] } = $props();
 	const ordered = $derived(byNeed(mats));
 	const longestMm = $derived(Math.max(1850, ...mats.map(({ look }) => look?.lengthMm ?? 0)));
-	const hrefOf = ({ code }: MatInHand) => `/make/${code}`;
+	const hrefOf = ({ code }: MatLine) => `/make/${code}`;
 </script>
 
 <ColourPatterns />

@@ -128,6 +128,11 @@ export type CountedMat = Pick<
 	'code' | 'rows' | 'look' | 'made' | 'share' | 'ready' | 'lacks' | 'course'
 > & { readonly said: Pick<MatSaid, 'issued' | 'given' | 'weighed' | 'firstPass' | 'wish'> };
 
+/** A mat as a list of many tells it. */
+export type MatLine = Omit<MatInHand, 'begunAt' | 'lastAt' | 'planVersion' | 'said'> & {
+	readonly said: Pick<MatSaid, 'wish' | 'firstPass'>;
+};
+
 /** What a mat wants first: to be finished, fetched, asked after, given strand, looked at, begun, or to go on. */
 export type MatNeed = 'finish' | 'fetch' | 'ball' | 'ask' | 'lacks' | 'narrows' | 'begin' | 'go-on';
 
@@ -144,7 +149,7 @@ export function lacksSoon({
 	return lacks.filter(({ row }) => row <= until).toSorted((one, other) => one.row - other.row);
 }
 
-export function needOf(mat: MatInHand): MatNeed {
+export function needOf(mat: MatLine): MatNeed {
 	const { share, stillDays, made, said, course } = mat;
 	if (share >= 1) return 'finish';
 	if (said.wish) return said.wish;
@@ -166,7 +171,7 @@ const order: readonly MatNeed[] = [
 ];
 
 /** Mats by what needs an act first; those that go on by how near they are to their end. */
-export const byNeed = (mats: readonly MatInHand[]): MatInHand[] =>
+export const byNeed = (mats: readonly MatLine[]): MatLine[] =>
 	mats.toSorted(
 		(a, b) =>
 			order.indexOf(needOf(a)) - order.indexOf(needOf(b)) || b.share - a.share || a.id - b.id

@@ -3,7 +3,7 @@ import type { WidthCourse } from '$lib/core/hand/narrowing';
 import { smallNumber } from '$lib/ui/number-words';
 import { shortDayWords } from '$lib/ui/day-words';
 import { meetingOf } from './loom-meeting';
-import type { Lack, MatInHand, MatNeed } from './mat-view';
+import type { Lack, MatInHand, MatLine, MatNeed } from './mat-view';
 import { lacksSoon } from './mat-view';
 
 /** How far a mat is: `row 134 of 204`, `band 7 of 12`, `46 of 612 rows`. */
@@ -73,7 +73,7 @@ export function needWords(
 }
 
 /** What is said of a loom that both ends of are woven; empty of any other mat. */
-export function loomWords(mat: Pick<MatInHand, 'rows' | 'look' | 'said' | 'made'>): string {
+export function loomWords(mat: Pick<MatLine, 'rows' | 'look' | 'said' | 'made'>): string {
 	const meeting = mat.made.far > 0 ? meetingOf(mat, mat.made) : null;
 	if (!meeting) return '';
 	return meeting.verdict === 'fine'

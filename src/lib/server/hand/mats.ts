@@ -28,6 +28,9 @@ interface MatRow {
 	readonly makerId: string | null;
 	readonly makerName: string | null;
 	readonly loom: string | null;
+	/** Rows that were marked on it, and entries of the group that were taken back: while neither grows, its log is the same. */
+	readonly marks: number;
+	readonly corrections: number;
 	/** The rows and colours it was begun with. */
 	readonly stripes: ColourRows[] | null;
 	readonly begunAt: Date;
@@ -54,6 +57,8 @@ const loggedWeeks = 12;
 const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 		p.id as "makerId", p.name as "makerName",
 		(select o.name from tool o where o.group_id = t.group_id and o.id::text = t.content ->> 'toolId') as loom,
+		(select count(*) from row_mark m where m.group_id = t.group_id and m.thing_id = t.id) as marks,
+		(select count(*) from taken_back b where b.group_id = $1) as corrections,
 		t.content -> 'stripes' as stripes, e.typed_at as "begunAt", $2::date - (e.typed_at at time zone $3)::date as "begunDays"
 	from thing t
 	join entry e on e.group_id = t.group_id and e.id = t.entry_id
@@ -87,6 +92,37 @@ const logsText = `select r.thing_id as id, coalesce(r.near, 0) as near, coalesce
 			from standing_row s where s.group_id = $1 and s.thing_id = any($2::bigint[])
 				and s.typed_at > ($3::date - 84)::timestamp at time zone $4
 			group by 1, 2) by_week group by thing_id) w on w.thing_id = r.thing_id`;
+
+/** Logs as they were summed last: one of many rows is summed once, not for every page. */
+const logs = new Map<number, { readonly of: string; readonly log: MatLog | null }>();
+const mostLogs = 5000;
+
+/** The logs of some mats, by their ids; of one without a row, none. */
+async function logsOf(
+	groupId: GroupId,
+	rows: readonly MatRow[],
+	{ today, timeZone }: Today
+): Promise<Map<number, MatLog>> {
+	const stateOf = ({ marks, corrections }: MatRow) =>
+		JSON.stringify([groupId, marks, corrections, today, timeZone]);
+	const unknown = rows.filter((row) => logs.get(row.id)?.of !== stateOf(row));
+	if (unknown.length > 0) {
+		const ids = unknown.map(({ id }) => id);
+		const summed = await many<MatLog>(logsText, [groupId, ids, today, timeZone]);
+		if (logs.size + unknown.length > mostLogs) logs.clear();
+		for (const row of unknown)
+			logs.set(row.id, {
+				of: stateOf(row),
+				log: summed.find(({ id }) => id === row.id) ?? null
+			});
+	}
+	return new Map(
+		rows.flatMap(({ id }): [number, MatLog][] => {
+			const log = logs.get(id)?.log;
+			return log ? [[id, log]] : [];
+		})
+	);
+}
 
 /** Forecasts by what they rest on: the same mat in the same week says the same. */
 const forecasts = new Map<string, ReadyWeeks>();
@@ -160,8 +196,8 @@ async function readMats(
 		many<MatRow>(matsText, [groupId, today, timeZone, code]),
 		practiceOfGroup(groupId)
 	]);
-	const [logs, said] = await Promise.all([
-		many<MatLog>(logsText, [groupId, rows.map(({ id }) => id), today, timeZone]),
+	const [logOf, said] = await Promise.all([
+		logsOf(groupId, rows, { today, timeZone }),
 		saidOf(
 			groupId,
 			rows.map((row) => row.code),
@@ -169,7 +205,6 @@ async function readMats(
 		),
 		learnMakings(groupId, rows, practice)
 	]);
-	const logOf = new Map(logs.map((log) => [log.id, log]));
 	// A maker's weeks are one habit, over all the mats they have.
 	const weeksOf = new Map<string, number[][]>();
 	const read = rows.map((row): MatRead => {

@@ -12,7 +12,6 @@ const phone = { width: 390, height: 844 };
 /** @type {{ name: string, path: string, size?: typeof desk, isDark?: boolean, isWhole?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
 const shots = [
 	{ name: 'bench', path: '/plans', act: (page) => open(page, 'Mat for the Causeway') },
-	{ name: 'bench-kept', path: '/plans', act: (page) => open(page, 'Thick mat from allotment') },
 	{ name: 'bench-loom', path: '/plans', act: (page) => step(page, 'Loom mat', 'technique') },
 	{
 		name: 'bench-bands',
@@ -49,6 +48,17 @@ const shots = [
 		act: (page) => open(page, 'Mat for the Causeway')
 	},
 	{ name: 'mats', path: '/make' },
+	{
+		name: 'maker',
+		path: '/make',
+		size: phone,
+		async act(page) {
+			await page.getByRole('link', { name: 'Mabel' }).click();
+			await page.getByRole('button', { name: 'Make a link' }).click();
+			await page.goto(await page.getByLabel('The new link').inputValue());
+			await page.locator('html[data-scripts=on]').waitFor();
+		}
+	},
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },

@@ -19,7 +19,8 @@ test.beforeAll(async ({ app, browser }) => {
 	await keep(page, 'Mat for the Tide House');
 	const techniques = [
 		['peg-loom', 'Loom mat'],
-		['finger-bands', 'Bands']
+		['finger-bands', 'Bands'],
+		['twined', 'Frame mat']
 	] as const;
 	for (const [technique, name] of techniques) {
 		await page.goto('/plan');
@@ -185,6 +186,21 @@ test('bands are counted one after the other', async ({ page }) => {
 	await expect(page.locator('[data-next]')).toContainText(
 		'At every return it links into the edge of band 1.'
 	);
+});
+
+test('a frame is counted panel by panel, its first and last row under the nails', async ({
+	page
+}) => {
+	const frame = await begin(page, 'Frame mat', 'Odo');
+	await page.goto(`/make/${frame}`);
+	await ready(page);
+	await expect(page.locator('[data-next]')).toContainText(
+		'This row passes under each nail’s loop.'
+	);
+	await page.locator('[data-row]').click();
+	await expect(count(page)).toHaveText('1');
+	await expect(page.locator('[data-next]')).not.toContainText('nail');
+	await expect(page.locator('section[aria-label=Rows]')).toContainText(/of \d+ rows/);
 });
 
 test('a mat that is none is said, and no link leads to another', async ({ page }) => {

@@ -125,7 +125,9 @@ describe('rows of a mat', () => {
 				arbitrary: fc.record({
 					device: fc.integer({ min: 0, max: 2 }),
 					step: fc.constantFrom(1 as const, 1 as const, -1 as const),
-					skip: fc.integer({ min: 0, max: 2 })
+					skip: fc.integer({ min: 0, max: 2 }),
+					// A clock that is wrong by a day, either way.
+					wrongDays: fc.integer({ min: -1, max: 1 })
 				})
 			},
 			{
@@ -163,7 +165,10 @@ describe('rows of a mat', () => {
 						device === null ? null : (next[one.device] = (next[one.device] ?? 0) + 1 + one.skip);
 					history.push({ kind: 'tap', step: one.step, device, sequence });
 					const typed = { mat: code, step: String(one.step) };
-					const from = device === null || sequence === null ? {} : { device, sequence };
+					const at = new Date(
+						Date.parse(`${today}T12:00:00Z`) + one.wrongDays * 86_400_000
+					).toISOString();
+					const from = device === null || sequence === null ? { at } : { at, device, sequence };
 					expect((await send(t.group, 'row', typed, from)).outcome).toBe('kept');
 				}
 				const counted = await maybeOne<{ made: number }>(

@@ -43,7 +43,8 @@
 	const all = $derived(made.near + made.far);
 	const total = $derived(mat.rows?.total ?? 0);
 	const share = $derived(total > 0 ? Math.min(1, all / total) : 0);
-	const place = $derived(mat.rows && mat.rows.parts > 1 ? nextRow(mat.rows, made.near) : null);
+	const here = $derived(mat.rows && nextRow(mat.rows, made.near));
+	const place = $derived(mat.rows && mat.rows.parts > 1 ? here : null);
 	/** The colour that the next row takes. */
 	const next = $derived.by(() => {
 		if (!mat.look || mat.look.stripes.length < 2) return null;
@@ -161,7 +162,7 @@
 					: 'The first band: clip its end, and make it as long as the sleeper.'}
 				{#if place.row >= mat.rows.each - 2}At its end the strands are braided and turned: six
 					crossings bring them home.{/if}
-			{:else if place && mat.rows && mat.look?.kind === 'twined' && (place.row === 1 || place.row === mat.rows.each)}
+			{:else if here && mat.rows && mat.look?.kind === 'twined' && (here.row === 1 || here.row === mat.rows.each)}
 				This row passes under each nail’s loop.
 			{/if}
 			{#if mat.look?.stitch}{mat.look.stitch.count} stitches a row.{/if}

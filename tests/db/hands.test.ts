@@ -2,14 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RowMark } from '../../src/lib/core/hand/count-rows';
 import { countRows } from '../../src/lib/core/hand/count-rows';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { maybeOne } from '../../src/lib/server/db/verbs';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
-import { findMat, listMats } from '../../src/lib/server/hand/mats';
-import { addPerson } from '../../src/lib/server/people/people';
+import { listMats } from '../../src/lib/server/hand/mats';
 import { needOf } from '../../src/lib/stages/hand/mat-view';
 import { useDatabase } from './database';
-import { keep } from './samples';
 import { aMat, now, send, today, withBall } from './a-mat';
 import { pilesOf } from './table';
 

@@ -54,17 +54,21 @@
 	});
 	/** Of each colour all its stripes in one: a mat of many is drawn by few. */
 	const fills = $derived.by(() => {
-		const paths = new Map<string, string>();
 		const short = (mm: number) => Math.round((mm / grain) * 10) / 10;
-		for (const { colour, from, to } of stripes) {
-			const length = isAcross ? look.widthMm : look.lengthMm;
+		const length = isAcross ? look.widthMm : look.lengthMm;
+		const stripeOf = (from: number, to: number) => {
 			const [at, size] = [short(from * length), short((to - from) * length + 1)];
-			const stripe = isAcross
+			return isAcross
 				? `M0 ${at}h${short(look.lengthMm)}v${size}H0z`
 				: `M${at} 0h${size}v${short(look.widthMm)}h${-size}z`;
-			paths.set(colour, (paths.get(colour) ?? '') + stripe);
-		}
-		return [...paths];
+		};
+		return [...new Set(stripes.map(({ colour }) => colour))].map((colour) => ({
+			colour,
+			d: stripes
+				.filter((stripe) => stripe.colour === colour)
+				.map(({ from, to }) => stripeOf(from, to))
+				.join('')
+		}));
 	});
 	/** Where colours lack: from the row that cannot be made whole to the end of its stripe. */
 	const gaps = $derived(
@@ -119,7 +123,7 @@
 	<g clip-path="url(#{uid}-made)">
 		<!-- Film's patterns are made for a screen: drawn coarser, they show at this scale. -->
 		<g transform="scale({grain})">
-			{#each fills as [colour, d] (colour)}<path {d} fill="url(#film-{colour})" />{/each}
+			{#each fills as { colour, d } (colour)}<path {d} fill="url(#film-{colour})" />{/each}
 		</g>
 	</g>
 	{#if look.kind === 'peg-loom' || look.kind === 'twined'}

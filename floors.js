@@ -27,7 +27,7 @@ const core = [
 	['core/practice'],
 	['core/model'],
 	['core/back', 'core/store'],
-	['core/judge', 'core/hand'],
+	['core/judge', 'core/hand', 'core/check'],
 	['core/estimate'],
 	['core/calibrate', 'core/compare', 'core/explain', 'core/prepare', 'core/simulate']
 ];
@@ -38,7 +38,7 @@ const page = [
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
 	['stages/day', 'stages/hand'],
-	['maker'],
+	['maker', 'stages/check', 'stages/hand-over'],
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
@@ -55,6 +55,7 @@ const server = [
 	['server/heavy', 'server/measures'],
 	['server/gather'],
 	['server/people', 'server/prepare', 'server/hand'],
+	['server/check', 'server/hand-over'],
 	['server/asks'],
 	['server/bench', 'server/entries', 'server/out'],
 	['server/day']

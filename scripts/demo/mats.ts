@@ -1,3 +1,4 @@
+import { loadMadeMats } from './made-mats';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { many, maybeOne } from '../../src/lib/server/db/verbs';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
@@ -145,7 +146,14 @@ const mats: readonly DemoMat[] = [
 	}
 ];
 
-/** The mats that the table has in hand. */
+/** Enters something in the demo world, on a day of it. */
+export type EnterDemo = (
+	type: string,
+	typed: Record<string, string>,
+	day: string
+) => Promise<{ readonly id: number | string }>;
+
+/** The mats that the table has in hand, and those that are made. */
 export async function loadMats(groupId: GroupId): Promise<void> {
 	const plans = await listPlans(groupId);
 	const people = await many<{ id: string; name: string }>(
@@ -153,7 +161,7 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 		[groupId]
 	);
 	let sent = 0;
-	const enter = async (type: string, typed: Record<string, string>, day: string) => {
+	const enter: EnterDemo = async (type, typed, day) => {
 		const key = `00000000-0000-4000-8000-${String(700_000 + sent++).padStart(12, '0')}`;
 		const entry = { key, type, typed, at: `${day}T19:00:00Z` };
 		const saved = await takeEntry(groupId, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
@@ -183,13 +191,11 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 			await enter(type, { mat: mat?.code ?? '', ...typed }, day);
 	}
 	await weaveLoom(groupId, enter);
+	await loadMadeMats(groupId, enter);
 }
 
 /** The loom that was loaded at the table is woven from both ends. */
-async function weaveLoom(
-	groupId: GroupId,
-	enter: (type: string, typed: Record<string, string>, day: string) => Promise<unknown>
-): Promise<void> {
+async function weaveLoom(groupId: GroupId, enter: EnterDemo): Promise<void> {
 	const loom = await maybeOne<{ code: string }>(
 		`select code from thing where group_id = $1 and sort = 'mat' and content ->> 'toolId' is not null
 		 order by id limit 1`,

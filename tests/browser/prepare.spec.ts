@@ -236,6 +236,8 @@ test('a pile is counted again, and two tablets both keep their work', async ({
 test('every page of Prepare is accessible, and the sheet for the wall is made', async ({
 	page
 }) => {
+	// Six pages are looked at twice, each by a tool that takes its time on a busy machine.
+	test.slow();
 	for (const size of [
 		{ width: 1280, height: 800 },
 		{ width: 360, height: 740 }

@@ -140,6 +140,14 @@ test('every page keeps to its width, its words and its targets, at every size an
 	await page.goto('/make');
 	const matPage = (await page.locator('[data-mat] a').first().getAttribute('href')) ?? '';
 	await sent('rows', { mat: matPage.split('/').at(-1) ?? '', to: '80' });
+	// And one that is made.
+	await sent('begin', begin);
+	await page.goto('/make');
+	const made =
+		(await page.locator('[data-need=begin] a').first().getAttribute('href'))?.split('/').at(-1) ??
+		'';
+	await sent('rows', { mat: made, to: '200' });
+	await sent('finish', { mat: made });
 	const [, link = ''] =
 		/(\/m\/[\w-]{64})/.exec(
 			await (
@@ -173,6 +181,9 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/make',
 		matPage,
 		'/make/outbox',
+		'/check',
+		`/check/${made}`,
+		'/hand-over',
 		link,
 		'/people',
 		'/links'

@@ -26,6 +26,7 @@ import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';
 import { levels, needs, seatNames, stations } from '../../src/lib/stages/people/seats';
 import { toolSorts } from '../../src/lib/core/tools/tools';
+import { checkResults } from '../../src/lib/entries/types/check';
 import { sides } from '../../src/lib/entries/types/row';
 import { useDatabase } from './database';
 
@@ -63,6 +64,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'seat.station': stations,
 		'table_day.cut_with': cutsWith,
 		'thing_event.what': thingEvents,
+		'mat_check.result': checkResults,
 		'measurement.kind': measures,
 		'timed_work.work': tasks,
 		'list_import.list': listNames,
@@ -129,6 +131,11 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'code_block.codes',
 		'thing_event.mass_g',
 		'row_mark.set_to',
+		'mat_check.width_mm',
+		'mat_check.mass_g',
+		'delivery_mat.width_mm',
+		'delivery_mat.bags',
+		'delivery_mat.film_mg',
 		'timed_work.default_seconds',
 		'list_import.row_count',
 		'drying.hanging'

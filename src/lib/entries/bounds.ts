@@ -58,6 +58,7 @@ export const longest = {
 	'tool.name': 80,
 	'entry.note': 400,
 	'message.words': 600,
+	'delivery.note': 400,
 	'list_import.file_name': 200
 } as const;
 

@@ -2,8 +2,10 @@ import type { EntryType as EntryTypeOf } from './entry-type';
 import { ballType } from './types/ball';
 import { beginType, handOnType } from './types/begin';
 import { bagKindType } from './types/bag-kind';
+import { checkType, finishType, mendedType } from './types/check';
 import { correctionType } from './types/correction';
 import { cutType } from './types/cut';
+import { deliverType, receivedType, sentBackType } from './types/deliver';
 import { dropOffType } from './types/drop-off';
 import { flattenType } from './types/flatten';
 import { issueType } from './types/issue';
@@ -53,7 +55,13 @@ export const entryTypes = {
 	weighed: weighedType,
 	stripes: stripesType,
 	'first-pass': firstPassType,
-	remind: remindType
+	remind: remindType,
+	finish: finishType,
+	check: checkType,
+	mended: mendedType,
+	deliver: deliverType,
+	received: receivedType,
+	'sent-back': sentBackType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

@@ -13,8 +13,8 @@
 		{ name: 'Gather', href: '/gather' },
 		{ name: 'Prepare', href: '/prepare' },
 		{ name: 'Make', href: '/make' },
-		{ name: 'Check' },
-		{ name: 'Hand over' }
+		{ name: 'Check', href: '/check' },
+		{ name: 'Hand over', href: '/hand-over' }
 	];
 	/** What is typed on the page stays; only the words around it change. */
 	const stayHere: SubmitFunction =

@@ -23,7 +23,21 @@ export const thingSorts = [
 export type ThingSort = (typeof thingSorts)[number];
 
 /** What happens to a thing. */
-export const thingEvents = ['made', 'begun', 'finished', 'taken-apart', 'given', 'lost'] as const;
+export const thingEvents = [
+	'made',
+	'begun',
+	'finished',
+	'taken-apart',
+	'given',
+	'lost',
+	'good',
+	'to-mend',
+	'mended',
+	'other-use',
+	'delivered',
+	'received',
+	'sent-back'
+] as const;
 export type ThingEvent = (typeof thingEvents)[number];
 
 /** Why something moves, where somebody says so. */

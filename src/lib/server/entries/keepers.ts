@@ -11,6 +11,8 @@ import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
 import { keepBegin, keepHandOn } from '../hand/begin';
 import { keepIssue } from '../hand/issue';
+import { keepCheck, keepFinish, keepMended } from '../check/checks';
+import { keepDeliver, keepReceived, keepSentBack } from '../hand-over/deliver';
 import { keepFirstPass, keepNote, keepStripes, keepWish } from '../hand/course';
 import { keepMatSize, keepWeighed } from '../hand/measured';
 import { keepRemind } from '../hand/messages';
@@ -64,7 +66,13 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	weighed: keepWeighed,
 	stripes: keepStripes,
 	'first-pass': keepFirstPass,
-	remind: keepRemind
+	remind: keepRemind,
+	finish: keepFinish,
+	check: keepCheck,
+	mended: keepMended,
+	deliver: keepDeliver,
+	received: keepReceived,
+	'sent-back': keepSentBack
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

@@ -49,11 +49,12 @@ export const addReceivingPlace = (groupId: GroupId, name: string): Promise<{ id:
 		writing()
 	);
 
-/** Says that a place receives no mats any more. One that gives no bags either is not a place of ours then. */
+/** Says that a place receives no mats any more. One that gives no bags either, and had none, is not a place of ours then. */
 export const endReceiving = async (groupId: GroupId, id: string): Promise<boolean> =>
 	withTransaction(async () => {
 		const gone = await execute(
-			`delete from place where group_id = $1 and id = $2 and receives_mats and not gives_bags`,
+			`delete from place p where p.group_id = $1 and p.id = $2 and p.receives_mats and not p.gives_bags
+				and not exists (select 1 from delivery d where d.group_id = p.group_id and d.place_id = p.id)`,
 			[groupId, id]
 		);
 		const ended = await execute(

@@ -29,10 +29,12 @@ export interface Making {
 		readonly way: string;
 		readonly unitsPerRow: number;
 	} | null;
+	/** Film in it, its ties with it, g; 0 where it cannot be made any more. */
+	readonly massG: number;
 }
 
 /** What is known of a mat whose plan cannot be made any more. */
-export const unmade: Making = { rows: null, look: null, cut: null, pace: null };
+export const unmade: Making = { rows: null, look: null, cut: null, pace: null, massG: 0 };
 
 /** Rows of one colour after the other, as the balls of a plan lie in its mat. */
 function plannedStripes(plan: Plan, model: Model): MatLook['stripes'] {
@@ -59,6 +61,7 @@ export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Mak
 		const worked = model.draws.find(({ role }) => role === 'body' || role === 'weft');
 		return {
 			rows,
+			massG: model.mass.matG + model.mass.tiesG,
 			cut: snapshotOf(plan.bag, model.weftYield ?? model.yield),
 			pace: {
 				work: kind,

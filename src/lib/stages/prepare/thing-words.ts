@@ -6,6 +6,13 @@ export const happenedWords: Readonly<Record<ThingEvent, string>> = {
 	made: 'made',
 	begun: 'begun',
 	finished: 'finished',
+	good: 'found good',
+	'to-mend': 'to be mended',
+	mended: 'mended',
+	'other-use': 'put to another use',
+	delivered: 'delivered',
+	received: 'received',
+	'sent-back': 'sent back',
 	'taken-apart': 'taken apart',
 	given: 'given away',
 	lost: 'not to be found since'

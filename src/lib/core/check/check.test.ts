@@ -1,0 +1,143 @@
+import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { DomainError } from '../domain-error';
+import { randomBeta } from '../statistics/draws';
+import { seededRng } from '../statistics/rng';
+import { techniqueKinds } from '../techniques/technique';
+import { acceptanceOf } from './acceptance';
+import { faultKinds, faults, faultsOf } from './faults';
+import type { CheckedMat } from './judge-mat';
+import { judgeMat } from './judge-mat';
+
+const plan = { widthMm: 850, lengthMm: 1850, massG: 3000 };
+const clean: CheckedMat = {
+	technique: 'crochet',
+	widthMm: 850,
+	lengthMm: 1850,
+	massG: 3000,
+	goesThrough: Array.from({ length: 15 }, () => false),
+	faults: []
+};
+const through = (count: number) => Array.from({ length: 15 }, (_, at) => at < count);
+const at = { along: 0.5, across: 0.5 };
+
+describe('the faults of a mat', () => {
+	it('are all there in some technique, each with a step and its minutes', () => {
+		const seen = new Set(techniqueKinds.flatMap((kind) => faultsOf(kind)));
+		expect([...seen].sort()).toEqual([...faultKinds].sort());
+		for (const kind of faultKinds) expect(faults[kind].minutes).toBeGreaterThan(0);
+	});
+	it('of a technique are those it can have', () => {
+		expect(faultsOf('crochet')).toContain('narrows');
+		expect(faultsOf('crochet')).not.toContain('knot-at-peg');
+		expect(faultsOf('peg-loom')).toContain('ends-alike');
+		expect(faultsOf('twined')).toContain('nails-missed');
+		expect(faultsOf('finger-bands')).toContain('band-curls');
+	});
+});
+
+describe('what a check comes to', () => {
+	it.each([
+		['good', {}, plan],
+		['good', { lengthMm: 1850 * 0.971 }, plan],
+		['good', { lengthMm: 1850 * 1.049, massG: 3100 }, plan],
+		// Not weighed says nothing of its weight.
+		['good', { massG: null }, plan],
+		['mend', { lengthMm: 1850 * 0.96 }, plan],
+		['mend', { lengthMm: 1850 * 1.06 }, plan],
+		['other-use', { widthMm: 850 * 0.96 }, plan],
+		['other-use', { widthMm: 850 * 1.06 }, plan],
+		['other-use', { lengthMm: 1850 * 0.8, massG: 2400 }, plan],
+		['apart', { massG: 3000 * 0.84 }, plan],
+		['good', { massG: 3000 * 0.86 }, plan],
+		['mend', { technique: 'peg-loom', massG: 3000 * 0.84 }, plan],
+		['apart', { technique: 'peg-loom', massG: 3000 * 0.84, goesThrough: through(8) }, plan],
+		['mend', { goesThrough: through(1) }, plan],
+		['mend', { faults: [{ kind: 'loose-tail', ...at }] }, plan],
+		['apart', { faults: Array.from({ length: 5 }, () => ({ kind: 'waves', ...at })) }, plan]
+	] as const)('is %s for %j', (result, more, planned) =>
+		expect(judgeMat({ ...clean, ...more } as CheckedMat, planned).result).toBe(result)
+	);
+	it('says why, by kind and by how much, and what it takes', () => {
+		const judged = judgeMat(
+			{
+				...clean,
+				lengthMm: 1850 * 0.95,
+				massG: 2850,
+				goesThrough: through(2),
+				faults: [
+					{ kind: 'loose-tail', ...at },
+					{ kind: 'loose-tail', ...at },
+					{ kind: 'torn-joint', ...at }
+				]
+			},
+			plan
+		);
+		expect(judged.reasons).toEqual([
+			{ why: 'short', share: expect.closeTo(-0.05, 9) as number },
+			{ why: 'goes-through', places: 2 },
+			{ why: 'fault', kind: 'loose-tail', count: 2 },
+			{ why: 'fault', kind: 'torn-joint', count: 1 }
+		]);
+		// Two tails, a joint, rows to add, two places to darn.
+		expect(judged.minutes).toBe(5 + 5 + 8 + 40 + 16);
+		expect(judged.gramsPerM2).toBeCloseTo(2850 / (0.85 * 1.85 * 0.95), 6);
+		expect(judged.densityShare).toBeCloseTo(1, 9);
+	});
+	it('refuses a map that has not fifteen places, and a size of nothing', () => {
+		expect(() => judgeMat({ ...clean, goesThrough: [] }, plan)).toThrow(DomainError);
+		expect(() => judgeMat({ ...clean, widthMm: 0 }, plan)).toThrow(DomainError);
+	});
+	it('is never better for one fault more', () => {
+		const order = ['good', 'mend', 'other-use', 'apart'];
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...techniqueKinds),
+				fc.double({ min: 0.7, max: 1.3, noNaN: true }),
+				fc.double({ min: 0.7, max: 1.3, noNaN: true }),
+				fc.double({ min: 0.6, max: 1.2, noNaN: true }),
+				fc.array(fc.constantFrom(...faultKinds), { maxLength: 12 }),
+				fc.constantFrom(...faultKinds),
+				(technique, wide, long, heavy, kinds, kind) => {
+					const mat = {
+						...clean,
+						technique,
+						widthMm: 850 * wide,
+						lengthMm: 1850 * long,
+						massG: 3000 * wide * long * heavy,
+						faults: kinds.map((one) => ({ kind: one, ...at }))
+					};
+					const before = judgeMat(mat, plan);
+					const after = judgeMat({ ...mat, faults: [...mat.faults, { kind, ...at }] }, plan);
+					expect(order.indexOf(after.result)).toBeGreaterThanOrEqual(order.indexOf(before.result));
+				}
+			),
+			{ numRuns: 300 }
+		);
+	});
+});
+
+describe('how many mats are good at once', () => {
+	it('begins at four of five, and says little while few were checked', () => {
+		expect(acceptanceOf(0, 0)).toMatchObject({ expected: 0.8, isThin: true });
+		expect(acceptanceOf(11, 2)).toMatchObject({ expected: 15 / 18, isThin: false });
+	});
+	it('has the interval of its distribution', () => {
+		const rng = seededRng(6);
+		const drawn = Array.from({ length: 20_000 }, () => randomBeta(rng, 15, 3)).sort(
+			(one, other) => one - other
+		);
+		const { low, high } = acceptanceOf(11, 2);
+		expect(low).toBeCloseTo(drawn[2000] ?? NaN, 2);
+		expect(high).toBeCloseTo(drawn[18_000] ?? NaN, 2);
+	});
+	it('is as sure as there are many, and stays a number with thousands', () => {
+		const width = (times: number) => {
+			const { low, high } = acceptanceOf(10 * times, 2 * times);
+			return high - low;
+		};
+		expect(width(100)).toBeLessThan(width(1) / 5);
+		expect(acceptanceOf(4000, 800).low).toBeGreaterThan(0.82);
+		expect(() => acceptanceOf(-1, 0)).toThrow(DomainError);
+	});
+});

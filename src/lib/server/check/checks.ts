@@ -1,0 +1,180 @@
+import type { CheckResult } from '$lib/core/check/judge-mat';
+import { judgeMat } from '$lib/core/check/judge-mat';
+import { faults as allFaults } from '$lib/core/check/faults';
+import { matReading } from '$lib/core/calibrate/mat-reading';
+import { planProblems } from '$lib/core/model/plan-problems';
+import type { ThingEvent } from '$lib/core/store/forms';
+import type { CheckEntry, FinishEntry, MendedEntry } from '$lib/entries/types/check';
+import { impossibleWords, oddReading } from '$lib/measures/plan-basis';
+import { planOfShape } from '$lib/stages/plan/document/document';
+import type { PoolClient } from 'pg';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import { findThing, happenTo } from '$lib/server/book/things';
+import type { ThingLine } from '$lib/server/book/things';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, maybeOne } from '$lib/server/db/verbs';
+import { makingOf } from '$lib/server/hand/making';
+import { matInHand } from '$lib/server/hand/mat-in-hand';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+import { findPlanVersion } from '$lib/server/plan/plan-versions';
+
+/** Finishes a mat: its rows are made and its ends are hidden, and it waits to be checked. */
+export const keepFinish = (
+	groupId: GroupId,
+	{ mat }: FinishEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		await holdMat(client, groupId, mat);
+		const found = await matInHand(groupId, mat);
+		if (found.problem !== undefined) return refuse('mat', found.problem);
+		await happenTo(client, groupId, entryId, found.id, 'finished');
+		return { outcome: 'kept', id: entryId };
+	});
+
+/** Held, so that of two who act on one mat at once the second finds what the first did. */
+const holdMat = (client: PoolClient, groupId: GroupId, code: string) =>
+	maybeOne<{ id: number }>(
+		'select id from thing where group_id = $1 and code = $2 for update',
+		[groupId, code],
+		client
+	);
+
+/** The mat with a label, where it may be checked; else why not. */
+async function matToCheck(
+	groupId: GroupId,
+	code: string,
+	may: readonly (ThingEvent | null)[]
+): Promise<ThingLine | { readonly problem: string }> {
+	const thing = await findThing(groupId, code);
+	if (!thing) return { problem: 'No mat of this group has that label.' };
+	if (thing.sort !== 'mat') return { problem: `${code} is on no mat, but on a ${thing.sort}.` };
+	if (thing.state === null) return { problem: `${code} was taken back: it is no mat any more.` };
+	if (thing.state === 'begun' || thing.state === 'made')
+		return { problem: `${code} is being made still: finish it first.` };
+	if (!may.includes(thing.state))
+		return { problem: `${code} is not waiting for that any more. Look at how it stands.` };
+	return thing;
+}
+
+/** What a result makes of a mat. */
+const eventOf: Readonly<Record<CheckResult, ThingEvent>> = {
+	good: 'good',
+	mend: 'to-mend',
+	apart: 'taken-apart',
+	'other-use': 'other-use'
+};
+
+/** Keeps that a mat was mended: it is checked again. */
+export const keepMended = (
+	groupId: GroupId,
+	{ mat }: MendedEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		await holdMat(client, groupId, mat);
+		const found = await matToCheck(groupId, mat, ['to-mend']);
+		if ('problem' in found) return refuse('mat', found.problem);
+		await happenTo(client, groupId, entryId, found.id, 'mended');
+		return { outcome: 'kept', id: entryId };
+	});
+
+/** What a good mat teaches of the bags it took: only where all of them were given by their labels, and nothing odd. */
+async function teach(
+	groupId: GroupId,
+	mat: ThingLine,
+	size: { readonly widthMm: number; readonly lengthMm: number },
+	document: Parameters<typeof makingOf>[0],
+	{ entryId, at }: Booked
+): Promise<void> {
+	const plan = planOfShape(document.plan);
+	const given = await maybeOne<{ bags: number }>(
+		`select coalesce(sum((t.content ->> 'bags')::double precision), 0) as bags from entry e
+		 join thing t on t.group_id = e.group_id and t.code = e.typed ->> 'ball'
+		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = $2
+			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)`,
+		[groupId, mat.code]
+	);
+	const bags = given?.bags ?? 0;
+	if (bags <= 0 || planProblems({ ...plan, target: size }).length > 0) return;
+	const readings = { mat: matReading(plan, size, bags) };
+	if (oddReading(readings) || impossibleWords(readings) !== null) return;
+	await execute(
+		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on, plan_id, plan_version)
+		 select $1, $2, 'mat', $3, $4, ($5::timestamptz at time zone coalesce(g.time_zone, 'UTC'))::date, $6, $7
+		 from volunteer_group g where g.id = $1`,
+		[groupId, entryId, { ...size, bags }, readings, at, mat.planId, mat.planVersion]
+	);
+}
+
+/** Keeps a check: what was found, and what it comes to. Two who check one mat at once are both kept, one after the other. */
+export const keepCheck = (
+	groupId: GroupId,
+	entry: CheckEntry,
+	booked: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		const { entryId } = booked;
+		await holdMat(client, groupId, entry.mat);
+		const mat = await matToCheck(groupId, entry.mat, [
+			'finished',
+			'mended',
+			'to-mend',
+			'good',
+			'other-use',
+			'sent-back'
+		]);
+		if ('problem' in mat) return refuse('mat', mat.problem);
+		const version =
+			mat.planId !== null && mat.planVersion !== null
+				? await findPlanVersion(groupId, mat.planId, mat.planVersion)
+				: null;
+		const making = version && makingOf(version.document, await practiceOfGroup(groupId));
+		if (!version || !making?.look)
+			return refuse(
+				'mat',
+				`The plan of ${entry.mat} cannot be made any more: nothing says how it should be.`
+			);
+		const { kind, widthMm, lengthMm } = making.look;
+		const odd = entry.faults.find((one) => !allFaults[one.kind].techniques.includes(kind));
+		if (odd) return refuse('faults', 'One of the faults is none that such a mat can have.');
+		const judged = judgeMat(
+			{ ...entry, technique: kind },
+			{ widthMm, lengthMm, massG: making.massG }
+		);
+		const result = entry.result ?? judged.result;
+		await execute(
+			`insert into mat_check (group_id, entry_id, thing_id, result, width_mm, length_mm, mass_g, found)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+			[
+				groupId,
+				entryId,
+				mat.id,
+				result,
+				entry.widthMm,
+				entry.lengthMm,
+				entry.massG,
+				{
+					goesThrough: entry.goesThrough,
+					faults: entry.faults,
+					reasons: judged.reasons,
+					minutes: judged.minutes,
+					why: entry.why
+				}
+			],
+			client
+		);
+		await happenTo(client, groupId, entryId, mat.id, eventOf[result], entry.massG);
+		if (result === 'good' && mat.state !== 'good')
+			await teach(
+				groupId,
+				mat,
+				{ widthMm: entry.widthMm, lengthMm: entry.lengthMm },
+				version.document,
+				booked
+			);
+		return { outcome: 'kept', id: entryId };
+	});

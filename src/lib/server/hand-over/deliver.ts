@@ -1,0 +1,118 @@
+import type { DeliverEntry, ReceivedEntry, SentBackEntry } from '$lib/entries/types/deliver';
+import type { GroupId } from '$lib/server/base/group-id';
+import { codeFor } from '$lib/server/book/codes';
+import type { Booked } from '$lib/server/book/entries';
+import { bindThing, findThing, happenTo } from '$lib/server/book/things';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { execute, many, maybeOne } from '$lib/server/db/verbs';
+import { matSizes } from './mat-sizes';
+
+/** Sends good mats to a place: each leaves by one delivery at most, and none before it was found good. */
+export const keepDeliver = (
+	groupId: GroupId,
+	{ placeId, mats, goesOn, note }: DeliverEntry,
+	{ entryId, key }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		const place = await maybeOne<{ id: string }>(
+			'select id from place where group_id = $1 and id = $2 and receives_mats for share',
+			[groupId, placeId],
+			client
+		);
+		if (!place) return refuse('place', 'That place is not among those that receive mats.');
+		// Held in one order, so that two deliveries of the same mats wait for each other.
+		await many<{ id: number }>(
+			'select id from thing where group_id = $1 and code = any($2::text[]) order by id for update',
+			[groupId, mats],
+			client
+		);
+		const things = [];
+		for (const code of mats) {
+			const thing = await findThing(groupId, code);
+			if (!thing || thing.sort !== 'mat')
+				return refuse('mats', `No mat of this group has the label ${code}.`);
+			if (thing.state === 'delivered' || thing.state === 'received')
+				return refuse('mats', `${code} went out already: it cannot go twice.`);
+			if (thing.state !== 'good')
+				return refuse('mats', `${code} was not found good yet: check it first.`);
+			things.push(thing);
+		}
+		const code = await codeFor(groupId, key);
+		if (!code) return refuse('mats', 'This group has used all the codes there are.');
+		const bound = await bindThing(client, groupId, entryId, {
+			code,
+			sort: 'delivery',
+			plan: null,
+			content: {}
+		});
+		if (bound.outcome === 'refused') return bound;
+		await execute(
+			'insert into delivery (group_id, entry_id, thing_id, place_id, goes_on, note) values ($1, $2, $3, $4, $5, $6)',
+			[groupId, entryId, Number(bound.id), placeId, goesOn, note],
+			client
+		);
+		const sizes = await matSizes(groupId, mats);
+		for (const thing of things) {
+			const size = sizes.get(thing.code);
+			if (!size) return refuse('mats', `Nothing says how large ${thing.code} is: check it again.`);
+			await execute(
+				`insert into delivery_mat (group_id, entry_id, thing_id, width_mm, length_mm, bags, film_mg)
+				 values ($1, $2, $3, $4, $5, $6, $7)`,
+				[groupId, entryId, thing.id, size.widthMm, size.lengthMm, size.bags, size.filmMg],
+				client
+			);
+			await happenTo(client, groupId, entryId, thing.id, 'delivered');
+		}
+		return { outcome: 'kept', id: entryId };
+	});
+
+/** Keeps that a delivery has come, with all its mats; once. */
+export const keepReceived = (
+	groupId: GroupId,
+	{ delivery }: ReceivedEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		await maybeOne<{ id: number }>(
+			'select id from thing where group_id = $1 and code = $2 for update',
+			[groupId, delivery],
+			client
+		);
+		const thing = await findThing(groupId, delivery);
+		if (!thing || thing.sort !== 'delivery' || thing.state === null)
+			return refuse('delivery', 'No delivery of this group has that label.');
+		if (thing.state === 'received') return refuse('delivery', `${delivery} was received already.`);
+		await happenTo(client, groupId, entryId, thing.id, 'received');
+		const mats = await many<{ id: number }>(
+			`select m.thing_id as id from standing_delivery d
+			 join delivery_mat m on m.group_id = d.group_id and m.entry_id = d.entry_id
+			 where d.group_id = $1 and d.thing_id = $2 order by m.thing_id`,
+			[groupId, thing.id],
+			client
+		);
+		for (const { id } of mats) await happenTo(client, groupId, entryId, id, 'received');
+		return { outcome: 'kept', id: entryId };
+	});
+
+/** Keeps that a mat came back: it is checked again. */
+export const keepSentBack = (
+	groupId: GroupId,
+	{ mat }: SentBackEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		await maybeOne<{ id: number }>(
+			'select id from thing where group_id = $1 and code = $2 for update',
+			[groupId, mat],
+			client
+		);
+		const thing = await findThing(groupId, mat);
+		if (!thing || thing.sort !== 'mat')
+			return refuse('mat', 'No mat of this group has that label.');
+		if (thing.state !== 'delivered' && thing.state !== 'received')
+			return refuse('mat', `${mat} did not go out.`);
+		await happenTo(client, groupId, entryId, thing.id, 'sent-back');
+		return { outcome: 'kept', id: entryId };
+	});

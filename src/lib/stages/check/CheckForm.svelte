@@ -1,0 +1,163 @@
+<script lang="ts">
+	// One mat under the hand: what is found where, how large it is, what it weighs, and the call at once.
+	import type { FaultKind } from '$lib/core/check/faults';
+	import { faults as allFaults, faultsOf } from '$lib/core/check/faults';
+	import { judgeMat } from '$lib/core/check/judge-mat';
+	import { perAreaWords } from '$lib/ui/unit-words';
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { faultsIn, faultsText } from '$lib/entries/types/check';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { lengthOf, massOf } from '$lib/ui/typed-values';
+	import { untrack } from 'svelte';
+	import CheckMap from './CheckMap.svelte';
+	import type { MadeMat } from './check-view';
+	import { faultWords, reasonWords, resultWords, throughRemedy } from './check-words';
+	import { middleOf, placeOf } from './places';
+
+	const { mat, sent }: { mat: MadeMat; sent?: SentForm | null | undefined } = $props();
+	const outbox = getOutbox();
+	const empty = '0'.repeat(15);
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'check',
+				{
+					mat: mat.code,
+					length: '',
+					width: '',
+					mass: '',
+					map: empty,
+					faults: '',
+					result: '',
+					why: ''
+				},
+				outbox,
+				sent
+			)
+	);
+	const kind = $derived(mat.look?.kind ?? 'crochet');
+	/** What a tap on a place marks: a fingertip that goes through, or a fault. */
+	let marking = $state<'through' | FaultKind>('through');
+	const through = $derived([...(form.typed['map'] ?? empty)].map((one) => one === '1'));
+	const found = $derived(faultsIn(form.typed['faults'] ?? '') ?? []);
+	function tap(place: number): void {
+		form.beginNext();
+		if (marking === 'through') {
+			form.typed['map'] = through.map((is, at) => ((at === place ? !is : is) ? '1' : '0')).join('');
+			return;
+		}
+		const own = marking;
+		const there = found.findIndex((one) => one.kind === own && placeOf(one) === place);
+		// A second tap takes it away.
+		const next =
+			there >= 0
+				? found.filter((_, at) => at !== there)
+				: [...found, { kind: own, ...middleOf(place) }];
+		form.typed['faults'] = faultsText(next);
+	}
+	const judged = $derived.by(() => {
+		const { system } = outbox.readBy();
+		const [length, width] = [
+			lengthOf(form.typed['length'] ?? '', system, 'bag').mm,
+			lengthOf(form.typed['width'] ?? '', system, 'bag').mm
+		];
+		const mass = form.typed['mass'] ? massOf(form.typed['mass'], system).g : null;
+		if (!mat.planned || !length || !width || mass === undefined) return null;
+		if (!(length > 0) || !(width > 0) || (mass !== null && !(mass > 0))) return null;
+		return judgeMat(
+			{
+				technique: kind,
+				widthMm: width,
+				lengthMm: length,
+				massG: mass,
+				goesThrough: through,
+				faults: found
+			},
+			mat.planned
+		);
+	});
+	const kinds = $derived(faultsOf(kind));
+	const seen = $derived([...new Set(found.map((one) => one.kind))]);
+</script>
+
+<EntryForm {form} title="Check it" act="Keep the check" stays={['mat']}>
+	<input type="hidden" name="mat" value={mat.code} />
+	<input type="hidden" name="map" value={form.typed['map']} />
+	<input type="hidden" name="faults" value={form.typed['faults']} />
+	<p>
+		Go over it with a finger, place by place. Tap where it goes through; for anything else choose
+		what it is first.
+	</p>
+	<fieldset class="flex flex-wrap gap-x-5">
+		<legend class="font-semibold">A tap marks</legend>
+		<label class="flex min-h-11 items-center gap-2">
+			<input class="radio" type="radio" name="marking" value="through" bind:group={marking} />
+			a fingertip goes through
+		</label>
+		{#each kinds as one (one)}
+			<label class="flex min-h-11 items-center gap-2">
+				<input class="radio" type="radio" name="marking" value={one} bind:group={marking} />
+				{faultWords[one].name}
+			</label>
+		{/each}
+	</fieldset>
+	<CheckMap {mat} goesThrough={through} faults={found} ontap={tap} />
+	{#if form.problems.map || form.problems.faults}
+		<p class="font-semibold text-error" role="alert">{form.problems.map ?? form.problems.faults}</p>
+	{/if}
+	<div class="grid gap-3 @min-[40rem]:grid-cols-3">
+		<EntryField {form} field="length" label="Length" inputmode="decimal" />
+		<EntryField {form} field="width" label="Width" inputmode="decimal" />
+		<EntryField {form} field="mass" label="It weighs, dry" inputmode="decimal" />
+	</div>
+	{#if judged}
+		<div aria-live="polite" data-call={judged.result}>
+			<p class="text-xl">
+				<strong>{resultWords[judged.result]}</strong>{judged.minutes > 0 && judged.result === 'mend'
+					? `, some ${judged.minutes} minutes`
+					: ''}
+			</p>
+			{#if judged.gramsPerM2 !== null}<p class="quiet">
+					{perAreaWords(judged.gramsPerM2, outbox.readBy().system)}, {Math.round(
+						(judged.densityShare ?? 0) * 100
+					)} % of its plan’s
+				</p>{/if}
+			<ul class="list-disc pl-5">
+				{#each judged.reasons as reason (reasonWords(reason))}<li>{reasonWords(reason)}</li>{/each}
+			</ul>
+		</div>
+	{/if}
+	{#each seen as one (one)}
+		<div data-remedy={one}>
+			<p class="font-semibold">
+				{faultWords[one].name}: {allFaults[one].minutes} minutes each{allFaults[one].who ===
+				'practised'
+					? ', by hands that know the technique'
+					: ''}
+			</p>
+			<ol class="list-decimal pl-5">
+				{#each faultWords[one].remedy as step (step)}<li>{step}</li>{/each}
+			</ol>
+		</div>
+	{/each}
+	{#if through.some(Boolean)}<p data-remedy="through">{throughRemedy[kind]}</p>{/if}
+	<details>
+		<summary class="min-h-11 cursor-pointer py-2">The call is another</summary>
+		<div class="grid gap-3">
+			<EntrySelect
+				{form}
+				field="result"
+				label="What you make of it"
+				options={[
+					{ value: '', label: 'as the figures say' },
+					...Object.entries(resultWords).map(([value, label]) => ({ value, label }))
+				]}
+			/>
+			<EntryField {form} field="why" label="Why, in a word" />
+		</div>
+	</details>
+</EntryForm>

@@ -1,0 +1,59 @@
+<script lang="ts">
+	// Mats that wait: to be checked, to be mended, to be checked again; the longest first.
+	import { faults as allFaults } from '$lib/core/check/faults';
+	import MatStrip from '$lib/stages/hand/MatStrip.svelte';
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
+	import { shortDayWords } from '$lib/ui/day-words';
+	import type { MadeMatLine } from './check-view';
+	import { reasonWords, stateWords } from './check-words';
+
+	const { mats }: { mats: readonly MadeMatLine[] } = $props();
+	const longestMm = $derived(Math.max(1850, ...mats.map(({ look }) => look?.lengthMm ?? 0)));
+	const whoOf = ({ last }: MadeMatLine) =>
+		last?.faults.some(({ kind }) => allFaults[kind].who === 'practised')
+			? 'by hands that know the technique'
+			: 'by anyone';
+</script>
+
+<ColourPatterns />
+<ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
+	{#each mats as mat (mat.id)}
+		<li
+			class="grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 border-t border-base-300 py-3 first:border-t-0 @min-[44rem]:grid-cols-[11rem_minmax(0,1fr)_16rem]"
+			data-made={mat.code}
+			data-state={mat.state}
+		>
+			<div>
+				<a
+					class="inline-flex min-h-11 link items-center text-lg font-semibold"
+					href="/check/{mat.code}">{mat.code}</a
+				>
+				<p class="quiet text-[0.9375rem]">{mat.planName}</p>
+			</div>
+			<MatStrip
+				mat={{
+					look: mat.look,
+					rows: mat.rows && {
+						total: mat.rows.total,
+						parts: 1,
+						each: mat.rows.total,
+						ends: 1,
+						part: 'mat'
+					},
+					made: { near: mat.rows?.total ?? 0, far: 0 },
+					share: 1
+				}}
+				{longestMm}
+				isWhole
+			/>
+			<div>
+				<p class="font-semibold">{stateWords[mat.state]}</p>
+				{#if mat.state === 'to-mend' && mat.last}
+					<p>{mat.last.reasons.map(reasonWords).join('; ')}</p>
+					<p class="quiet text-[0.9375rem]">some {mat.last.minutes} minutes, {whoOf(mat)}</p>
+				{/if}
+				<p class="quiet text-[0.9375rem]">since {shortDayWords(mat.since)}</p>
+			</div>
+		</li>
+	{/each}
+</ul>

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import CheckList from '$lib/stages/check/CheckList.svelte';
+	import { faultWords, stepWords } from '$lib/stages/check/check-words';
+	import { smallNumber } from '$lib/ui/number-words';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+	const percent = (share: number) => Math.round(share * 100);
+	const counted = $derived(data.faults[0]?.of ?? 0);
+</script>
+
+<svelte:head><title>Check · Nest Row</title></svelte:head>
+
+<div
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
+>
+	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="made">
+		<h2 id="made">
+			{data.mats.length === 0
+				? 'No mat waits to be checked'
+				: data.mats.length === 1
+					? 'One mat to check or mend'
+					: `${data.mats.length} mats to check or mend`}
+		</h2>
+		{#if data.mats.length > 0}<CheckList mats={data.mats} />
+		{:else}<p class="sheet p-4">
+				A mat comes here once it is finished, under <a class="link" href="/make">Make</a>.
+			</p>{/if}
+	</section>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<section class="sheet p-4" aria-labelledby="accepted" data-acceptance>
+			<h2 id="accepted" class="text-lg">Good at once</h2>
+			<p>
+				{percent(data.acceptance.expected)} of 100 mats ({percent(data.acceptance.low)} to {percent(
+					data.acceptance.high
+				)}){data.acceptance.isThin ? ': few were checked so far, so this says little' : ''}.
+			</p>
+		</section>
+		{#if data.faults.length > 0}
+			<section class="sheet p-4" aria-labelledby="steps">
+				<h2 id="steps" class="text-lg">What to show again</h2>
+				<ul>
+					{#each data.faults as { kind, step, mats } (kind)}
+						<li data-fault={kind}>
+							<strong>{faultWords[kind].name}</strong>: {smallNumber(mats)} of {counted}, comes with
+							{stepWords[step]}
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+	</div>
+</div>

@@ -1,0 +1,20 @@
+import { readCode } from '$lib/core/code/code';
+import { findMade } from '$lib/server/check/made-mats';
+import { whileReached } from '$lib/server/db/away';
+import { keepEntry } from '$lib/server/entries/keep-entry';
+import { error } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params, depends }) => {
+	depends('app:gather');
+	const read = readCode(params.code.slice(0, 20));
+	const mat =
+		read.problem === undefined ? await whileReached(findMade(locals.groupId, read.code)) : null;
+	if (!mat)
+		error(404, {
+			message: 'No finished mat has that label. It may be in hand still: look under Make.'
+		});
+	return { mat };
+};
+
+export const actions: Actions = { keep: keepEntry };

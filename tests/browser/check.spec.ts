@@ -1,0 +1,115 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, keep, ready, test } from './app';
+import { rows } from './table-world';
+
+test.describe.configure({ mode: 'serial' });
+test.use({
+	world: 'check',
+	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404']
+});
+let code = '';
+
+const sent = async (page: Page, type: string, typed: Record<string, string>) => {
+	const answer = await page.request.post('/api/entries', {
+		data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
+	});
+	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
+};
+
+test.beforeAll(async ({ app, browser }) => {
+	const page = await browser.newPage({ baseURL: app.address });
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Mat for the Tide House');
+	const [plan] = await rows<{ id: string }>(app, 'select id from plan limit 1');
+	await sent(page, 'begin', { plan: plan?.id ?? '', person: '' });
+	const [mat] = await rows<{ code: string }>(app, `select code from thing where sort = 'mat'`);
+	code = mat?.code ?? '';
+	await sent(page, 'rows', { mat: code, to: '211' });
+	await page.close();
+});
+
+test('a mat whose rows are made is finished, and waits to be checked', async ({ page }) => {
+	await page.goto('/check');
+	await expect(page.getByText('No mat waits to be checked')).toBeVisible();
+	await page.goto('/make');
+	await ready(page);
+	await page.getByRole('button', { name: 'It is finished' }).click();
+	await expect(page.locator('[data-mat]')).toHaveCount(0);
+	await page.goto('/check');
+	await expect(page.locator(`[data-made="${code}"]`)).toHaveAttribute('data-state', 'finished');
+	await expectAccessible(page);
+});
+
+test('three faults are marked by tap and by key, the call is said at once, and the remedy of each', async ({
+	page
+}) => {
+	await page.goto(`/check/${code}`);
+	await ready(page);
+	const place = (at: number) => page.locator(`[data-place="${at}"]`);
+	await place(7).click();
+	await expect(place(7)).toHaveAccessibleName('Place 3 along, 2 across: a fingertip goes through');
+	await page.getByLabel('tail came loose').check();
+	await place(0).focus();
+	await page.keyboard.press('Enter');
+	await page.getByLabel('strip torn at a joint').check();
+	await place(14).click();
+	await place(13).click();
+	// A second tap takes it away.
+	await place(13).click();
+	await expect(place(13)).toHaveAccessibleName(/nothing found/);
+	await page.getByLabel('Length').fill('long');
+	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await expect(page.getByLabel('Length')).toHaveAttribute('aria-invalid', 'true');
+	await expect(place(14)).toHaveAccessibleName(/strip torn at a joint/);
+	await page.getByLabel('Length').fill('185 cm');
+	await page.getByLabel('Width').fill('86 cm');
+	const call = page.locator('[data-call]');
+	await expect(call).toHaveAttribute('data-call', 'mend');
+	await expect(call).toContainText('some 21 minutes');
+	await expect(page.locator('[data-remedy=loose-tail]')).toContainText(
+		'under five stitches, against the pull'
+	);
+	await expect(page.locator('[data-remedy=torn-joint]')).toContainText('overhand knot');
+	await expect(page.locator('[data-remedy=through]')).toContainText('Darn the place');
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await expect(page.locator('[data-state]')).toHaveText('to mend');
+	await expect(page.locator('[data-check=mend]')).toContainText('strip torn at a joint');
+	await page.goto('/check');
+	await expect(page.locator(`[data-made="${code}"]`)).toContainText('some 21 minutes, by anyone');
+	await expect(page.locator('[data-fault=torn-joint]')).toContainText(
+		'one of 1, comes with joining'
+	);
+});
+
+test('it is mended, checked again without network, and found good; its history stays', async ({
+	page,
+	context
+}) => {
+	await page.goto(`/check/${code}`);
+	await ready(page);
+	await page.getByRole('button', { name: 'It is mended' }).click();
+	await expect(page.locator('[data-state]')).toHaveText('mended: check it again');
+	await page.getByLabel('Length').fill('185');
+	await page.getByLabel('Width').fill('86');
+	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
+	await context.setOffline(true);
+	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
+	await context.setOffline(false);
+	await expect(page.locator('[data-state]')).toHaveText('good', { timeout: 20_000 });
+	await page.reload();
+	await expect(page.locator('[data-check]')).toHaveCount(2);
+	await page.setViewportSize({ width: 390, height: 844 });
+	await expectAccessible(page);
+	await page.goto('/check');
+	await expect(page.getByText('No mat waits to be checked')).toBeVisible();
+	await expect(page.locator('[data-acceptance]')).toContainText('this says little');
+});
+
+test('a mat that is none, or in hand still, is said', async ({ page }) => {
+	const answer = await page.goto('/check/ABCDE');
+	expect(answer?.status()).toBe(404);
+	await expect(page.getByText('No finished mat has that label.')).toBeVisible();
+});

@@ -63,7 +63,7 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await expect(page.getByLabel('Length')).toHaveAttribute('aria-invalid', 'true');
 	await expect(place(14)).toHaveAccessibleName(/strip torn at a joint/);
 	await page.getByLabel('Length').fill('185 cm');
-	await page.getByLabel('Width').fill('86 cm');
+	await page.getByLabel('Width', { exact: true }).fill('86 cm');
 	const call = page.locator('[data-call]');
 	await expect(call).toHaveAttribute('data-call', 'mend');
 	await expect(call).toContainText('some 21 minutes');
@@ -92,7 +92,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await page.getByRole('button', { name: 'It is mended' }).click();
 	await expect(page.locator('[data-state]')).toHaveText('mended: check it again');
 	await page.getByLabel('Length').fill('185');
-	await page.getByLabel('Width').fill('86');
+	await page.getByLabel('Width', { exact: true }).fill('86');
 	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
 	await context.setOffline(true);
 	await page.getByRole('button', { name: 'Keep the check' }).click();

@@ -16,21 +16,21 @@ const made: readonly {
 		begun: '2026-06-04',
 		acts: [
 			['2026-09-03', 'finish', {}],
-			['2026-09-10', 'check', { length: '185 cm', width: '85 cm', mass: '2.62 kg' }]
+			['2026-09-10', 'check', { length: '185 cm', width: '85 cm', mass: '1.66 kg' }]
 		]
 	},
 	{
 		begun: '2026-06-18',
 		acts: [
 			['2026-09-17', 'finish', {}],
-			['2026-09-24', 'check', { length: '187 cm', width: '86 cm', mass: '2.7 kg' }]
+			['2026-09-24', 'check', { length: '187 cm', width: '86 cm', mass: '1.72 kg' }]
 		]
 	},
 	{
 		begun: '2026-07-02',
 		acts: [
 			['2026-10-15', 'finish', {}],
-			['2026-10-22', 'check', { length: '184 cm', width: '85 cm', mass: '2.58 kg' }]
+			['2026-10-22', 'check', { length: '184 cm', width: '85 cm', mass: '1.64 kg' }]
 		]
 	},
 	// One that failed, and was mended.
@@ -44,13 +44,13 @@ const made: readonly {
 				{
 					length: '181 cm',
 					width: '85 cm',
-					mass: '2.6 kg',
+					mass: '1.62 kg',
 					map: '000000100000000',
 					faults: 'torn-joint@0.3,0.5; loose-tail@0.9,0.17'
 				}
 			],
 			['2026-11-12', 'mended', {}],
-			['2026-11-19', 'check', { length: '185 cm', width: '85 cm', mass: '2.65 kg' }]
+			['2026-11-19', 'check', { length: '185 cm', width: '85 cm', mass: '1.67 kg' }]
 		]
 	},
 	{
@@ -63,7 +63,7 @@ const made: readonly {
 				{
 					length: '183 cm',
 					width: '84.5 cm',
-					mass: '2.55 kg',
+					mass: '1.6 kg',
 					faults: 'loose-joint@0.5,0.5; loose-tail@0.1,0.83'
 				}
 			]

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, ready, test } from './app';
+import { wordsOf } from './pdf';
 import { rows } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
@@ -39,6 +40,19 @@ test('a mat whose rows are made is finished, and waits to be checked', async ({ 
 	await page.goto('/check');
 	await expect(page.locator(`[data-made="${code}"]`)).toHaveAttribute('data-state', 'finished');
 	await expectAccessible(page);
+});
+
+test('mats to check are on paper, each with its places and the faults it can have', async ({
+	request
+}) => {
+	for (const query of ['', '?paper=letter&large=yes']) {
+		const answer = await request.get(`/check/sheet.pdf${query}`);
+		expect(answer.status()).toBe(200);
+		const words = await wordsOf(await answer.body());
+		expect(words).toContain(`${code}, Mat for the Tide House`);
+		expect(words).toContain('strip torn at a joint');
+		expect(words).not.toContain('knot at a peg');
+	}
 });
 
 test('three faults are marked by tap and by key, the call is said at once, and the remedy of each', async ({
@@ -112,4 +126,6 @@ test('a mat that is none, or in hand still, is said', async ({ page }) => {
 	const answer = await page.goto('/check/ABCDE');
 	expect(answer?.status()).toBe(404);
 	await expect(page.getByText('No finished mat has that label.')).toBeVisible();
+	// None waits any more: there is no sheet.
+	expect((await page.request.get('/check/sheet.pdf')).status()).toBe(404);
 });

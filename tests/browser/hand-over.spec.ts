@@ -19,7 +19,7 @@ test.beforeAll(async ({ app, browser }) => {
 	await ready(page);
 	await keep(page, 'Mat for the Tide House');
 	const [plan] = await rows<{ id: string }>(app, 'select id from plan limit 1');
-	for (const _ of [1, 2, 3]) await sent(page, 'begin', { plan: plan?.id ?? '', person: '' });
+	for (let nth = 0; nth < 3; nth++) await sent(page, 'begin', { plan: plan?.id ?? '', person: '' });
 	codes = (
 		await rows<{ code: string }>(app, `select code from thing where sort = 'mat' order by id`)
 	).map(({ code }) => code);

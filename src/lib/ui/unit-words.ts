@@ -35,6 +35,12 @@ export const perAreaWords = (
 		? { value: wholeNumber(perSquareMetre * 0.9144 ** 2), of: 'square yard' }
 		: { value: wholeNumber(perSquareMetre), of: 'square metre' };
 
+/** How heavy a mat lies: `1,048 g/m²`, `31 oz a square yard`. */
+export const densityWords = (gPerM2: number, system: LengthSystem): string =>
+	system === 'ft'
+		? `${figure((gPerM2 * 0.9144 ** 2) / gPerUnit.oz)} oz a square yard`
+		: `${wholeNumber(gPerM2)} g/m²`;
+
 /** Area to lie on: `3.1 m²`, `33 sq ft`. */
 export const areaWords = (m2: number, system: LengthSystem): string =>
 	system === 'ft' ? `${figure(m2 * 10.763910416709722)} sq ft` : `${figure(m2)} m²`;

@@ -22,6 +22,13 @@
 					? 'One mat to check or mend'
 					: `${data.mats.length} mats to check or mend`}
 		</h2>
+		{#if data.mats.some(({ state }) => state !== 'to-mend')}<p>
+				<a
+					class="inline-flex min-h-11 link items-center"
+					href="/check/sheet.pdf"
+					data-sveltekit-reload>A sheet to check them by, on paper</a
+				>
+			</p>{/if}
 		{#if data.mats.length > 0}<CheckList mats={data.mats} />
 		{:else}<p class="sheet p-4">
 				A mat comes here once it is finished, under <a class="link" href="/make">Make</a>.

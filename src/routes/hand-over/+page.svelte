@@ -3,6 +3,7 @@
 	import ReceiveButton from '$lib/stages/hand-over/ReceiveButton.svelte';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { fixed, wholeNumber } from '$lib/ui/number-words';
+	import { areaWords } from '$lib/ui/unit-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -19,7 +20,10 @@
 			<h2 id="account">What it came to</h2>
 			<p class="text-lg">
 				<strong data-mats>{wholeNumber(account.mats)}</strong>
-				{account.mats === 1 ? 'mat' : 'mats'} handed over, {fixed(account.m2, 1)} m² to lie on, to
+				{account.mats === 1 ? 'mat' : 'mats'} handed over, {areaWords(
+					account.m2,
+					data.group.lengthSystem
+				)} to lie on, to
 				{wholeNumber(account.places)}
 				{account.places === 1 ? 'place' : 'places'}.
 			</p>

@@ -15,6 +15,8 @@ import type { LabelSheetOrder } from '../sheets/label-sheet';
 import { labelSheet } from '../sheets/label-sheet';
 import type { SheetRequest } from '../sheets/make-sheet';
 import { makeSheet } from '../sheets/make-sheet';
+import type { CheckSheetOrder } from '../sheets/check-sheet';
+import { checkSheet } from '../sheets/check-sheet';
 import type { MatSheetOrder } from '../sheets/mat-sheet';
 import { matSheet } from '../sheets/mat-sheet';
 import type { DaySheetOrder } from '../sheets/day-sheet';
@@ -50,6 +52,9 @@ export const onPaper = (order: DaySheetOrder): Promise<Uint8Array> => daySheet(o
 
 /** A mat in hand on paper, as a PDF. */
 export const matRowSheet = (order: MatSheetOrder): Promise<Uint8Array> => matSheet(order);
+
+/** Mats to check on paper, as a PDF. */
+export const toCheck = (order: CheckSheetOrder): Promise<Uint8Array> => checkSheet(order);
 
 /** The field of methods, as JSON: a long answer is made into text here. */
 export const compare = (order: {

@@ -3,7 +3,7 @@
 	import type { FaultKind } from '$lib/core/check/faults';
 	import { faults as allFaults, faultsOf } from '$lib/core/check/faults';
 	import { judgeMat } from '$lib/core/check/judge-mat';
-	import { perAreaWords } from '$lib/ui/unit-words';
+	import { densityWords } from '$lib/ui/unit-words';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -122,7 +122,7 @@
 					: ''}
 			</p>
 			{#if judged.gramsPerM2 !== null}<p class="quiet">
-					{perAreaWords(judged.gramsPerM2, outbox.readBy().system)}, {Math.round(
+					{densityWords(judged.gramsPerM2, outbox.readBy().system)}, {Math.round(
 						(judged.densityShare ?? 0) * 100
 					)} % of its plan’s
 				</p>{/if}

@@ -1,0 +1,69 @@
+import { faults, faultsOf } from '$lib/core/check/faults';
+import { mapPlaces } from '$lib/core/check/judge-mat';
+import type { MadeMatLine } from '$lib/stages/check/check-view';
+import { faultWords } from '$lib/stages/check/check-words';
+import { longDayWords } from '$lib/ui/day-words';
+import type { Paper } from '$lib/ui/reader';
+import { writeAs } from '$lib/ui/writing';
+import { Sheet } from './sheet';
+
+/** Mats to check on paper, for a table without a screen. */
+export interface CheckSheetOrder {
+	readonly groupName: string;
+	readonly mats: readonly Pick<MadeMatLine, 'code' | 'planName' | 'look'>[];
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly date: Date;
+	readonly locale: string;
+	readonly timeZone: string;
+}
+
+const cautions = [
+	'Wash your hands, or wear gloves. A mat that smells or is damp is hosed, hung for a day, and never packed wet.',
+	'Film can suffocate, burns and drips: away from small children and from flames. The place’s own rules come first: ask the people responsible.'
+];
+
+/** A sheet to check mats by, one after the other, as a PDF. */
+export async function checkSheet(order: CheckSheetOrder): Promise<Uint8Array> {
+	const { groupName, mats, date } = order;
+	writeAs(order);
+	const sheet = await Sheet.begin(
+		{
+			title: 'Mats to check',
+			planName: groupName,
+			versionWords: `${mats.length} ${mats.length === 1 ? 'mat' : 'mats'}`,
+			date: longDayWords(date),
+			cautions
+		},
+		order.paper,
+		order.isLarge
+	);
+	writeAs(order);
+	sheet.text(
+		'Go over each mat with a finger. Cross the places it goes through; tick what else is found. Typed in afterwards: length, width, weight, places, faults.'
+	);
+	for (const { code, planName, look } of mats) {
+		const kinds = faultsOf(look?.kind ?? 'crochet');
+		const [boxMm, highMm] = [13, 9];
+		sheet.need(12 + mapPlaces.across * highMm + Math.ceil(kinds.length / 3) * 9);
+		sheet.heading(`${code}, ${planName}`);
+		sheet.text('Length ____________   Width ____________   Weight, dry ____________');
+		const top = sheet.y + 2;
+		for (let place = 0; place < mapPlaces.along * mapPlaces.across; place++)
+			sheet.box(
+				sheet.marginMm + (place % mapPlaces.along) * boxMm,
+				top + Math.floor(place / mapPlaces.along) * highMm,
+				boxMm,
+				highMm
+			);
+		sheet.y = top + mapPlaces.across * highMm + 3;
+		sheet.ticks(
+			kinds.map((kind) => ({
+				label: `${faultWords[kind].name} (${faults[kind].minutes} min)`,
+				note: undefined
+			})),
+			2
+		);
+	}
+	return sheet.end();
+}

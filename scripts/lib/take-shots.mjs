@@ -40,7 +40,6 @@ const shots = [
 			await page.getByText('m² to lie on').waitFor();
 		}
 	},
-	{ name: 'bench-phone', path: '/plan', size: phone },
 	{
 		name: 'bench-dark',
 		path: '/plans',
@@ -57,6 +56,21 @@ const shots = [
 			await page.getByRole('button', { name: 'Make a link' }).click();
 			await page.goto(await page.getByLabel('The new link').inputValue());
 			await page.locator('html[data-scripts=on]').waitFor();
+		}
+	},
+	{
+		name: 'check',
+		path: '/check',
+		size: { width: 1280, height: 1000 },
+		async act(page) {
+			await page.locator('[data-state=finished] a').click();
+			await page.locator('[data-place="7"]').click();
+			await page.getByLabel('tail came loose').check();
+			await page.locator('[data-place="0"]').click();
+			await page.getByLabel('Length').fill('185');
+			await page.getByLabel('Width', { exact: true }).fill('85');
+			await page.getByLabel('It weighs, dry').fill('1.66 kg');
+			await page.locator('[data-call]').waitFor();
 		}
 	},
 	{ name: 'gather', path: '/gather' },

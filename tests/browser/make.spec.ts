@@ -80,6 +80,11 @@ test('rows are counted by tap, by key and by number, and one is taken back', asy
 	await page.keyboard.press('PageDown');
 	await expect(count(page)).toHaveText('2');
 	await expect(page.locator('[data-said]')).toHaveText('Kept: row 2.');
+	// A row counter that hangs on the work, as its stand-in says it.
+	await page.evaluate(() => window.dispatchEvent(new Event('row-counter')));
+	await expect(page.locator('[data-said]')).toHaveText('Kept: row 3.');
+	await page.locator('[data-back]').click();
+	await expect(page.locator('[data-said]')).toHaveText('Kept: one back, to row 2.');
 	await page.locator('[data-back]').click();
 	await expect(count(page)).toHaveText('1');
 	for (const [typed, said] of [

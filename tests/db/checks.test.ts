@@ -10,7 +10,7 @@ const problemsOf = (saved: object) => (saved as { problems?: unknown }).problems
 const size = { width: '86 cm', length: '185 cm' };
 
 /** A mat whose rows are made and that is finished. */
-export async function aFinishedMat() {
+async function aFinishedMat() {
 	const t = await aMat();
 	await t.rows('211');
 	const finish = () => send(t.group, 'finish', { mat: t.code });

@@ -50,6 +50,8 @@ import { workList } from '../../src/lib/server/prepare/work-list';
 import { saidOf } from '../../src/lib/server/hand/said';
 import { checkOverview, findMade } from '../../src/lib/server/check/made-mats';
 import { accountOf, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
+import { holdThing } from '../../src/lib/server/book/things';
+import { bagsGiven } from '../../src/lib/server/hand/given-bags';
 import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
 import { makeMatLink } from '../../src/lib/server/book/links';
 import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
@@ -326,6 +328,9 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'received', delivery: code, note: null }),
 	'hand-over/deliver keepSentBack': (other, { code }) =>
 		keep(other, key(), { type: 'sent-back', mat: code, note: 'a word' }),
+	'hand/given-bags bagsGiven': async (other, { code }) => [...(await bagsGiven(other, [code]))],
+	'book/things holdThing': (other, { code }) =>
+		withTransaction((client) => holdThing(client, other, code)),
 	'hand-over/mat-sizes matSizes': async (other, { code }) => [...(await matSizes(other, [code]))],
 	'hand-over/deliveries listReady': (other) => listReady(other),
 	'hand-over/deliveries listDeliveries': (other) => listDeliveries(other),
@@ -463,6 +468,8 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'hand-over/deliver keepReceived': refusedAt('delivery'),
 	'hand-over/deliver keepSentBack': refusedAt('mat'),
 	'hand-over/mat-sizes matSizes': [],
+	'hand/given-bags bagsGiven': [],
+	'book/things holdThing': null,
 	'check/checks keepFinish': refusedAt('mat'),
 	'check/checks keepMended': refusedAt('mat'),
 	'check/checks keepCheck': refusedAt('mat'),

@@ -72,6 +72,18 @@ export const findThing = (groupId: GroupId, code: string): Promise<ThingLine | n
 		[groupId, code]
 	);
 
+/** Holds the thing with a label until the transaction ends: of two who act on it at once the second finds what the first did. */
+export const holdThing = (
+	client: PoolClient,
+	groupId: GroupId,
+	code: string
+): Promise<{ id: number } | null> =>
+	maybeOne<{ id: number }>(
+		'select id from thing where group_id = $1 and code = $2 for update',
+		[groupId, code],
+		client
+	);
+
 /** Appends what happens to a thing, by an entry. */
 export const happenTo = (
 	client: PoolClient,

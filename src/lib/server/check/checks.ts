@@ -7,15 +7,15 @@ import type { ThingEvent } from '$lib/core/store/forms';
 import type { CheckEntry, FinishEntry, MendedEntry } from '$lib/entries/types/check';
 import { impossibleWords, oddReading } from '$lib/measures/plan-basis';
 import { planOfShape } from '$lib/stages/plan/document/document';
-import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
-import { findThing, happenTo } from '$lib/server/book/things';
+import { findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { ThingLine } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { execute, maybeOne } from '$lib/server/db/verbs';
+import { execute } from '$lib/server/db/verbs';
+import { bagsGiven } from '$lib/server/hand/given-bags';
 import { makingOf } from '$lib/server/hand/making';
 import { matInHand } from '$lib/server/hand/mat-in-hand';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -28,20 +28,12 @@ export const keepFinish = (
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
-		await holdMat(client, groupId, mat);
+		await holdThing(client, groupId, mat);
 		const found = await matInHand(groupId, mat);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
 		await happenTo(client, groupId, entryId, found.id, 'finished');
 		return { outcome: 'kept', id: entryId };
 	});
-
-/** Held, so that of two who act on one mat at once the second finds what the first did. */
-const holdMat = (client: PoolClient, groupId: GroupId, code: string) =>
-	maybeOne<{ id: number }>(
-		'select id from thing where group_id = $1 and code = $2 for update',
-		[groupId, code],
-		client
-	);
 
 /** The mat with a label, where it may be checked; else why not. */
 async function matToCheck(
@@ -75,7 +67,7 @@ export const keepMended = (
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
-		await holdMat(client, groupId, mat);
+		await holdThing(client, groupId, mat);
 		const found = await matToCheck(groupId, mat, ['to-mend']);
 		if ('problem' in found) return refuse('mat', found.problem);
 		await happenTo(client, groupId, entryId, found.id, 'mended');
@@ -91,14 +83,7 @@ async function teach(
 	{ entryId, at }: Booked
 ): Promise<void> {
 	const plan = planOfShape(document.plan);
-	const given = await maybeOne<{ bags: number }>(
-		`select coalesce(sum((t.content ->> 'bags')::double precision), 0) as bags from entry e
-		 join thing t on t.group_id = e.group_id and t.code = e.typed ->> 'ball'
-		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = $2
-			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)`,
-		[groupId, mat.code]
-	);
-	const bags = given?.bags ?? 0;
+	const bags = (await bagsGiven(groupId, [mat.code])).get(mat.code)?.bags ?? 0;
 	if (bags <= 0 || planProblems({ ...plan, target: size }).length > 0) return;
 	const readings = { mat: matReading(plan, size, bags) };
 	if (oddReading(readings) || impossibleWords(readings) !== null) return;
@@ -118,7 +103,7 @@ export const keepCheck = (
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
 		const { entryId } = booked;
-		await holdMat(client, groupId, entry.mat);
+		await holdThing(client, groupId, entry.mat);
 		const mat = await matToCheck(groupId, entry.mat, [
 			'finished',
 			'mended',

@@ -2,7 +2,7 @@ import type { DeliverEntry, ReceivedEntry, SentBackEntry } from '$lib/entries/ty
 import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
-import { bindThing, findThing, happenTo } from '$lib/server/book/things';
+import { bindThing, findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
@@ -75,11 +75,7 @@ export const keepReceived = (
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
-		await maybeOne<{ id: number }>(
-			'select id from thing where group_id = $1 and code = $2 for update',
-			[groupId, delivery],
-			client
-		);
+		await holdThing(client, groupId, delivery);
 		const thing = await findThing(groupId, delivery);
 		if (!thing || thing.sort !== 'delivery' || thing.state === null)
 			return refuse('delivery', 'No delivery of this group has that label.');
@@ -103,11 +99,7 @@ export const keepSentBack = (
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
-		await maybeOne<{ id: number }>(
-			'select id from thing where group_id = $1 and code = $2 for update',
-			[groupId, mat],
-			client
-		);
+		await holdThing(client, groupId, mat);
 		const thing = await findThing(groupId, mat);
 		if (!thing || thing.sort !== 'mat')
 			return refuse('mat', 'No mat of this group has that label.');

@@ -4,11 +4,10 @@ import type { BallContent } from '$lib/stages/prepare/balls';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
-import { findThing, happenTo } from '$lib/server/book/things';
+import { findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { maybeOne } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import { matInHand } from './mat-in-hand';
 
@@ -23,11 +22,7 @@ export const keepIssue = (
 			const found = await matInHand(groupId, mat);
 			if (found.problem !== undefined) return refuse('mat', found.problem);
 			// Held: of two who give one ball at once, the second is told.
-			const held = await maybeOne<{ id: number }>(
-				'select id from thing where group_id = $1 and code = $2 for update',
-				[groupId, ball],
-				client
-			);
+			const held = await holdThing(client, groupId, ball);
 			const thing = held && (await findThing(groupId, ball));
 			if (!thing) return refuse('ball', 'No ball of this group has that label.');
 			const { sort, state } = thing;

@@ -1,6 +1,7 @@
 import type { RemindEntry } from '$lib/entries/types/mat-course';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
+import { holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
@@ -46,11 +47,7 @@ export const keepRemind = (
 		const found = await matInHand(groupId, mat);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
 		// Held, so that two who write at once write once.
-		await maybeOne<{ id: number }>(
-			'select id from thing where group_id = $1 and id = $2 for update',
-			[groupId, found.id],
-			client
-		);
+		await holdThing(client, groupId, mat);
 		const hand = await maybeOne<{ personId: string | null }>(
 			`select p.id as "personId" from hand_on h
 			 left join person p on p.group_id = h.group_id and p.id = h.person_id and p.name is not null

@@ -1,0 +1,26 @@
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+
+/** What lies in a mat by the labels of the balls that were given for it. */
+export interface BagsGiven {
+	readonly code: string;
+	readonly bags: number;
+	readonly filmMg: number;
+}
+
+/** What lies in some mats, by their labels; of one that was given no ball by its label, nothing is said. */
+export async function bagsGiven(
+	groupId: GroupId,
+	codes: readonly string[]
+): Promise<Map<string, BagsGiven>> {
+	const given = await many<BagsGiven>(
+		`select e.typed ->> 'mat' as code, sum((b.content ->> 'bags')::double precision) as bags,
+			sum((b.content ->> 'filmMg')::double precision) as "filmMg"
+		 from entry e join thing b on b.group_id = e.group_id and b.code = e.typed ->> 'ball'
+		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = any($2::text[])
+			and not exists (select 1 from taken_back k where k.group_id = e.group_id and k.entry_id = e.id)
+		 group by 1`,
+		[groupId, codes]
+	);
+	return new Map(given.map((one) => [one.code, one]));
+}

@@ -52,6 +52,9 @@ import { checkOverview, findMade } from '../../src/lib/server/check/made-mats';
 import { accountOf, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
 import { holdThing } from '../../src/lib/server/book/things';
 import { bagsGiven } from '../../src/lib/server/hand/given-bags';
+import { makingsOf } from '../../src/lib/server/hand/makings';
+import { keepTaught } from '../../src/lib/server/measures/taught';
+import { barePractice } from '../../src/lib/core/practice/practice';
 import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
 import { makeMatLink } from '../../src/lib/server/book/links';
 import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
@@ -328,6 +331,19 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'received', delivery: code, note: null }),
 	'hand-over/deliver keepSentBack': (other, { code }) =>
 		keep(other, key(), { type: 'sent-back', mat: code, note: 'a word' }),
+	'hand/makings makingsOf': async (other, { plan }) => {
+		const version = { planId: plan.id, planVersion: plan.version };
+		return (await makingsOf(other, [version], barePractice))(version);
+	},
+	'measures/taught keepTaught': (other, { plan, movement }) =>
+		keepTaught(
+			other,
+			{ planId: plan.id, planVersion: plan.version },
+			'chain',
+			{},
+			{ entryId: movement, at: new Date() },
+			{}
+		).catch(() => null),
 	'hand/given-bags bagsGiven': async (other, { code }) => [...(await bagsGiven(other, [code]))],
 	'book/things holdThing': (other, { code }) =>
 		withTransaction((client) => holdThing(client, other, code)),

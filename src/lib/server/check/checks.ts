@@ -6,6 +6,7 @@ import { planProblems } from '$lib/core/model/plan-problems';
 import type { ThingEvent } from '$lib/core/store/forms';
 import type { CheckEntry, FinishEntry, MendedEntry } from '$lib/entries/types/check';
 import { impossibleWords, oddReading } from '$lib/measures/plan-basis';
+import type { PlanDocument } from '$lib/stages/plan/document/document';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
@@ -16,8 +17,9 @@ import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute } from '$lib/server/db/verbs';
 import { bagsGiven } from '$lib/server/hand/given-bags';
-import { makingOf } from '$lib/server/hand/making';
+import { makingOfVersion } from '$lib/server/hand/makings';
 import { matInHand } from '$lib/server/hand/mat-in-hand';
+import { keepTaught } from '$lib/server/measures/taught';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 
@@ -79,20 +81,15 @@ async function teach(
 	groupId: GroupId,
 	mat: ThingLine,
 	size: { readonly widthMm: number; readonly lengthMm: number },
-	document: Parameters<typeof makingOf>[0],
-	{ entryId, at }: Booked
+	document: PlanDocument,
+	booked: Booked
 ): Promise<void> {
 	const plan = planOfShape(document.plan);
 	const bags = (await bagsGiven(groupId, [mat.code])).get(mat.code)?.bags ?? 0;
 	if (bags <= 0 || planProblems({ ...plan, target: size }).length > 0) return;
 	const readings = { mat: matReading(plan, size, bags) };
 	if (oddReading(readings) || impossibleWords(readings) !== null) return;
-	await execute(
-		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on, plan_id, plan_version)
-		 select $1, $2, 'mat', $3, $4, ($5::timestamptz at time zone coalesce(g.time_zone, 'UTC'))::date, $6, $7
-		 from volunteer_group g where g.id = $1`,
-		[groupId, entryId, { ...size, bags }, readings, at, mat.planId, mat.planVersion]
-	);
+	await keepTaught(groupId, mat, 'mat', readings, booked, { ...size, bags });
 }
 
 /** Keeps a check: what was found, and what it comes to. Two who check one mat at once are both kept, one after the other. */
@@ -113,12 +110,20 @@ export const keepCheck = (
 			'sent-back'
 		]);
 		if ('problem' in mat) return refuse('mat', mat.problem);
+		const { planId, planVersion } = mat;
 		const version =
-			mat.planId !== null && mat.planVersion !== null
-				? await findPlanVersion(groupId, mat.planId, mat.planVersion)
+			planId !== null && planVersion !== null
+				? await findPlanVersion(groupId, planId, planVersion)
 				: null;
-		const making = version && makingOf(version.document, await practiceOfGroup(groupId));
-		if (!version || !making?.look)
+		const making =
+			version &&
+			planId !== null &&
+			makingOfVersion(
+				{ planId, planVersion: version.version },
+				version.document,
+				await practiceOfGroup(groupId)
+			);
+		if (!version || !making || !making.look)
 			return refuse(
 				'mat',
 				`The plan of ${entry.mat} cannot be made any more: nothing says how it should be.`

@@ -4,13 +4,11 @@ import { faultKinds, faults } from '$lib/core/check/faults';
 import type { CheckReason, CheckResult, FoundFault } from '$lib/core/check/judge-mat';
 import type { ColourRows } from '$lib/core/hand/strand-left';
 import type { CheckDone, CheckOverview, MadeMat, MadeState } from '$lib/stages/check/check-view';
-import type { PlanDocument } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
-import type { Making } from '$lib/server/hand/making';
-import { makingOf, ownMaking } from '$lib/server/hand/making';
+import { ownMaking } from '$lib/server/hand/making';
+import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
-import { WorkedOut } from '$lib/server/plan/worked-out';
 
 interface MadeRow {
 	readonly id: number;
@@ -18,7 +16,6 @@ interface MadeRow {
 	readonly planId: string;
 	readonly planVersion: number;
 	readonly planName: string;
-	readonly document: PlanDocument;
 	readonly stripes: ColourRows[] | null;
 	readonly state: MadeState;
 	readonly since: Date;
@@ -26,7 +23,7 @@ interface MadeRow {
 
 /** Mats that are made and wait for something, the longest first; or the one with a label, however it stands. */
 const madeText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
-		v.document, t.content -> 'stripes' as stripes, state.what as state, state.at as since
+		t.content -> 'stripes' as stripes, state.what as state, state.at as since
 	from thing t
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
 	join lateral (select x.what, e.typed_at as at from thing_event x
@@ -80,24 +77,21 @@ const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): 
 	why: found.why
 });
 
-const makings = new WorkedOut<Making>();
-
 /** Mats that are made, with their checks: those that wait for something, or the one with a label. */
 async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[]> {
 	const [rows, practice] = await Promise.all([
 		many<MadeRow>(madeText, [groupId, code]),
 		practiceOfGroup(groupId)
 	]);
-	const checks = await checksOf(
-		groupId,
-		rows.map(({ id }) => id)
-	);
+	const [checks, planned] = await Promise.all([
+		checksOf(
+			groupId,
+			rows.map(({ id }) => id)
+		),
+		makingsOf(groupId, rows, practice)
+	]);
 	return rows.map(({ id, code: label, planName, state, since, stripes, ...row }): MadeMat => {
-		const version = { id: row.planId, version: row.planVersion };
-		const known =
-			makings.get(version, practice) ??
-			makings.set(version, practice, makingOf(row.document, practice));
-		const { look, rows: counted, massG } = ownMaking(known, null, stripes);
+		const { look, rows: counted, massG } = ownMaking(planned(row), null, stripes);
 		const own = checks.filter(({ thingId }) => thingId === id).map(doneOf);
 		return {
 			id,

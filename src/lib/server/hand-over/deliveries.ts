@@ -1,51 +1,25 @@
 import { rollMat } from '$lib/core/finish/roll';
 import type { Account, DeliveryLine, ReadyMat } from '$lib/stages/hand-over/hand-over-view';
-import type { PlanDocument } from '$lib/stages/plan/document/document';
-import { planOfShape } from '$lib/stages/plan/document/document';
-import { DomainError } from '$lib/core/domain-error';
-import { pointFor } from '$lib/core/model/known-for';
-import { modelPlan } from '$lib/core/model/model';
-import type { Practice } from '$lib/core/practice/practice';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many, one } from '$lib/server/db/verbs';
+import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
-import { WorkedOut } from '$lib/server/plan/worked-out';
 
 interface ReadyRow {
 	readonly code: string;
 	readonly planId: string;
 	readonly planVersion: number;
 	readonly planName: string;
-	readonly document: PlanDocument;
 	readonly widthMm: number;
 	readonly lengthMm: number;
 	readonly since: Date;
-}
-
-const thicknesses = new WorkedOut<{ readonly mm: number | null }>();
-
-/** How thick a mat of a plan lies, mm; null where it cannot be made any more. */
-function thicknessOf(
-	{ planId: id, planVersion: version, document }: ReadyRow,
-	practice: Practice
-): number | null {
-	const known = thicknesses.get({ id, version }, practice);
-	if (known) return known.mm;
-	const plan = planOfShape(document.plan);
-	try {
-		const { mat } = modelPlan(plan, pointFor(plan, practice));
-		return thicknesses.set({ id, version }, practice, { mm: mat.thicknessMm }).mm;
-	} catch (error) {
-		if (!(error instanceof DomainError)) throw error;
-		return thicknesses.set({ id, version }, practice, { mm: null }).mm;
-	}
 }
 
 /** Mats that are good and lie there, the longest first. */
 export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 	const [rows, practice] = await Promise.all([
 		many<ReadyRow>(
-			`select t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName", v.document,
+			`select t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 				c.width_mm as "widthMm", c.length_mm as "lengthMm", state.at as since
 			 from thing t
 			 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
@@ -63,9 +37,10 @@ export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 		),
 		practiceOfGroup(groupId)
 	]);
+	const planned = await makingsOf(groupId, rows, practice);
 	return rows.map((row): ReadyMat => {
 		const { code, planName, widthMm, lengthMm, since } = row;
-		const thicknessMm = thicknessOf(row, practice);
+		const { thicknessMm } = planned(row);
 		return {
 			code,
 			planName,

@@ -11,7 +11,7 @@ import { execute, maybeOne } from '$lib/server/db/verbs';
 import { findPlan } from '$lib/server/plan/plans';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import { practiceOfGroup } from '$lib/server/measures/practice';
-import { makingOf } from './making';
+import { makingOfVersion } from './makings';
 import { matInHand } from './mat-in-hand';
 
 /** Whether somebody is at the table; nobody is always there. */
@@ -52,7 +52,11 @@ export const keepBegin = (
 		const code = given ?? (await codeFor(groupId, key));
 		if (!code) return refuse('code', 'This group has used all the codes there are.');
 		const plan = { id: planId, version };
-		const { look } = makingOf(found.document, await practiceOfGroup(groupId));
+		const { look } = makingOfVersion(
+			{ planId, planVersion: version },
+			found.document,
+			await practiceOfGroup(groupId)
+		);
 		const bound = await bindThing(
 			client,
 			groupId,

@@ -31,10 +31,19 @@ export interface Making {
 	} | null;
 	/** Film in it, its ties with it, g; 0 where it cannot be made any more. */
 	readonly massG: number;
+	/** How thick it lies, mm; null where it cannot be made any more. */
+	readonly thicknessMm: number | null;
 }
 
 /** What is known of a mat whose plan cannot be made any more. */
-export const unmade: Making = { rows: null, look: null, cut: null, pace: null, massG: 0 };
+export const unmade: Making = {
+	rows: null,
+	look: null,
+	cut: null,
+	pace: null,
+	massG: 0,
+	thicknessMm: null
+};
 
 /** Rows of one colour after the other, as the balls of a plan lie in its mat. */
 function plannedStripes(plan: Plan, model: Model): MatLook['stripes'] {
@@ -62,6 +71,7 @@ export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Mak
 		return {
 			rows,
 			massG: model.mass.matG + model.mass.tiesG,
+			thicknessMm: mat.thicknessMm,
 			cut: snapshotOf(plan.bag, model.weftYield ?? model.yield),
 			pace: {
 				work: kind,

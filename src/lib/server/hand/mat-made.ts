@@ -8,7 +8,8 @@ import { maybeOne } from '$lib/server/db/verbs';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import type { Making } from './making';
-import { makingOf, ownMaking } from './making';
+import { ownMaking } from './making';
+import { makingOfVersion } from './makings';
 import { matInHand } from './mat-in-hand';
 import { saidOf } from './said';
 
@@ -59,7 +60,7 @@ export async function findMatMade(
 		planVersion,
 		document,
 		practice,
-		making: ownMaking(makingOf(document, practice), said.stripes, stripes),
+		making: ownMaking(makingOfVersion(found, document, practice), said.stripes, stripes),
 		said,
 		made: await rowsMade(groupId, id)
 	};

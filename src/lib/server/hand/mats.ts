@@ -2,22 +2,17 @@ import type { ColourRows } from '$lib/core/hand/strand-left';
 import { widthCourse } from '$lib/core/hand/narrowing';
 import type { ReadyWeeks } from '$lib/core/hand/ready-on';
 import { readyWeeks } from '$lib/core/hand/ready-on';
-import type { Practice } from '$lib/core/practice/practice';
 import type { CountedMat, MatInHand, MatLine, MatSaid } from '$lib/stages/hand/mat-view';
 import { nothingSaid } from '$lib/stages/hand/mat-view';
 import { daysOf } from '$lib/stages/hand/ready-answer';
 import { strandOf } from '$lib/stages/hand/strand-in-hand';
-import type { PlanDocument } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
 import { practiceOfGroup } from '$lib/server/measures/practice';
-import { WorkedOut } from '$lib/server/plan/worked-out';
 import type { Making } from './making';
-import { makingOf, ownMaking, unmade } from './making';
+import { ownMaking } from './making';
+import { makingsOf } from './makings';
 import { saidOf } from './said';
-
-/** How versions of plans are made, as mats of them are counted and drawn. */
-const makings = new WorkedOut<Making>();
 
 interface MatRow {
 	readonly id: number;
@@ -166,26 +161,6 @@ interface Today {
 	readonly timeZone: string;
 }
 
-/** What is made by the versions of some mats, by a practice; the documents are read only of those not known yet. */
-async function learnMakings(
-	groupId: GroupId,
-	rows: readonly MatRow[],
-	practice: Practice
-): Promise<void> {
-	const unknown = rows
-		.map(({ planId, planVersion }) => ({ id: planId, version: planVersion }))
-		.filter((version) => !makings.get(version, practice));
-	if (unknown.length === 0) return;
-	const documents = await many<{ id: string; version: number; document: PlanDocument }>(
-		`select distinct v.plan_id as id, v.version, v.document from plan_version v
-		 join unnest($2::uuid[], $3::integer[]) as a (id, version) on v.plan_id = a.id and v.version = a.version
-		 where v.group_id = $1`,
-		[groupId, unknown.map(({ id }) => id), unknown.map(({ version }) => version)]
-	);
-	for (const { id, version, document } of documents)
-		makings.set({ id, version }, practice, makingOf(document, practice));
-}
-
 /** Mats that are being made, as they stand: all of them, or the one with a code and what else its maker has. */
 async function readMats(
 	groupId: GroupId,
@@ -196,21 +171,20 @@ async function readMats(
 		many<MatRow>(matsText, [groupId, today, timeZone, code]),
 		practiceOfGroup(groupId)
 	]);
-	const [logOf, said] = await Promise.all([
+	const [logOf, said, planned] = await Promise.all([
 		logsOf(groupId, rows, { today, timeZone }),
 		saidOf(
 			groupId,
 			rows.map((row) => row.code),
 			null
 		),
-		learnMakings(groupId, rows, practice)
+		makingsOf(groupId, rows, practice)
 	]);
 	// A maker's weeks are one habit, over all the mats they have.
 	const weeksOf = new Map<string, number[][]>();
 	const read = rows.map((row): MatRead => {
-		const planned = makings.get({ id: row.planId, version: row.planVersion }, practice);
 		const words = said.get(row.code) ?? nothingSaid;
-		const making = ownMaking(planned ?? unmade, words.stripes, row.stripes);
+		const making = ownMaking(planned(row), words.stripes, row.stripes);
 		const log = logOf.get(row.id);
 		const total = making.rows?.total ?? 1;
 		const habit = row.makerId ?? row.code;

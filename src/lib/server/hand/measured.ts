@@ -20,6 +20,7 @@ import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { execute, writing } from '$lib/server/db/verbs';
+import { keepTaught } from '$lib/server/measures/taught';
 import type { MatMade } from './mat-made';
 import { findMatMade } from './mat-made';
 
@@ -30,23 +31,6 @@ const keepRead = (groupId: GroupId, entryId: number, thingId: number, read: obje
 	execute(
 		'insert into mat_measure (group_id, entry_id, thing_id, read) values ($1, $2, $3, $4)',
 		[groupId, entryId, thingId, read],
-		writing()
-	);
-
-/** What a mat taught goes to the measures, as if it had been typed there: it falls with its entry. */
-const teach = (
-	groupId: GroupId,
-	{ planId, planVersion }: MatMade,
-	kind: MeasurementEntry['measure'],
-	readings: Readings,
-	{ entryId, at }: Pick<Booked, 'entryId' | 'at'>,
-	typed: object
-) =>
-	execute(
-		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on, plan_id, plan_version)
-		 select $1, $2, $3, $4, $5, ($6::timestamptz at time zone coalesce(g.time_zone, 'UTC'))::date, $7, $8
-		 from volunteer_group g where g.id = $1`,
-		[groupId, entryId, kind, typed, readings, at, planId, planVersion],
 		writing()
 	);
 
@@ -107,7 +91,7 @@ export async function keepMatSize(
 	if (no) return no;
 	await keepRead(groupId, booked.entryId, mat.id, { row, lengthMm, widthMm });
 	if (learned?.readings)
-		await teach(groupId, mat, learned.measure, learned.readings, booked, learned.typed);
+		await keepTaught(groupId, mat, learned.measure, learned.readings, booked, learned.typed);
 	return { outcome: 'kept', id: booked.entryId };
 }
 
@@ -153,6 +137,6 @@ export async function keepWeighed(
 	await keepRead(groupId, booked.entryId, mat.id, { leftM, made: count });
 	// Balls without a label may have been worked, too: what comes out odd for that is no measure of hands.
 	if (readings && !oddReading(readings) && impossibleWords(readings) === null)
-		await teach(groupId, mat, 'swatch', readings, booked, { colour, massG, rows: count });
+		await keepTaught(groupId, mat, 'swatch', readings, booked, { colour, massG, rows: count });
 	return { outcome: 'kept', id: booked.entryId };
 }

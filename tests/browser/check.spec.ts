@@ -1,7 +1,6 @@
-import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, ready, test } from './app';
 import { wordsOf } from './pdf';
-import { rows } from './table-world';
+import { rows, sent } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
 test.use({
@@ -9,13 +8,6 @@ test.use({
 	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404']
 });
 let code = '';
-
-const sent = async (page: Page, type: string, typed: Record<string, string>) => {
-	const answer = await page.request.post('/api/entries', {
-		data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
-	});
-	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
-};
 
 test.beforeAll(async ({ app, browser }) => {
 	const page = await browser.newPage({ baseURL: app.address });

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, openStep, choose, ready, test } from './app';
 import { wordsOf } from './pdf';
-import { put, rows } from './table-world';
+import { put, rows, sent } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
 test.use({
@@ -53,6 +53,17 @@ async function begin(page: Page, plan: string, maker: string): Promise<string> {
 	await page.getByRole('button', { name: 'Begin it' }).click();
 	await expect(page.locator('[data-mat]')).toHaveCount(before.length + 1);
 	return (await codes()).find((one) => !before.includes(one)) ?? '';
+}
+
+/** Makes a ball of what lies on the table. */
+async function windBall(page: Page): Promise<void> {
+	await page.goto('/prepare');
+	await ready(page);
+	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
+	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
+		await page.getByRole('button', { name }).first().click();
+		await expect(page.locator('[data-said]')).toContainText('Kept');
+	}
 }
 
 test('a mat is begun by a plan, and stands among those in hand, to scale', async ({ page }) => {
@@ -230,13 +241,7 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	app
 }) => {
 	await put(app, request, 'blue', 40);
-	await page.goto('/prepare');
-	await ready(page);
-	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
-	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
-		await page.getByRole('button', { name }).first().click();
-		await expect(page.locator('[data-said]')).toContainText('Kept');
-	}
+	await windBall(page);
 	// The pile shows it before the book has it: its label is known once it is kept.
 	const wound = () =>
 		rows<{ code: string }>(
@@ -258,27 +263,13 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 });
 
-/** Sends an entry as a device does. */
-async function sent(page: Page, type: string, typed: Record<string, string>): Promise<void> {
-	const answer = await page.request.post('/api/entries', {
-		data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
-	});
-	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
-}
-
 test('balls are chosen so that the stripes come out, and where a colour will not do a way out is taken', async ({
 	page,
 	request,
 	app
 }) => {
 	await put(app, request, 'blue', 40);
-	await page.goto('/prepare');
-	await ready(page);
-	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
-	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
-		await page.getByRole('button', { name }).first().click();
-		await expect(page.locator('[data-said]')).toContainText('Kept');
-	}
+	await windBall(page);
 	const lying = () =>
 		rows<{ code: string; metres: number; grams: number }>(
 			app,

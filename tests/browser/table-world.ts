@@ -1,5 +1,5 @@
 import pg from 'pg';
-import type { APIRequestContext } from '@playwright/test';
+import type { APIRequestContext, Page } from '@playwright/test';
 import type { App } from './app';
 import { expect } from './app';
 
@@ -34,6 +34,18 @@ export async function put(app: App, request: APIRequestContext, colour: string, 
 	};
 	const answer = await request.post(`${app.address}/api/entries`, {
 		data: { entries: [{ key: crypto.randomUUID(), type: 'movement', typed }] }
+	});
+	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
+}
+
+/** Sends an entry as a device does, and sees that it is kept. */
+export async function sent(
+	{ request }: Pick<Page, 'request'>,
+	type: string,
+	typed: Readonly<Record<string, string>>
+): Promise<void> {
+	const answer = await request.post('/api/entries', {
+		data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
 	});
 	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
 }

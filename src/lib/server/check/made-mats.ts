@@ -79,19 +79,19 @@ const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): 
 
 /** Mats that are made, with their checks: those that wait for something, or the one with a label. */
 async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[]> {
-	const [rows, practice] = await Promise.all([
+	const [found, practice] = await Promise.all([
 		many<MadeRow>(madeText, [groupId, code]),
 		practiceOfGroup(groupId)
 	]);
 	const [checks, planned] = await Promise.all([
 		checksOf(
 			groupId,
-			rows.map(({ id }) => id)
+			found.map(({ id }) => id)
 		),
-		makingsOf(groupId, rows, practice)
+		makingsOf(groupId, found, practice)
 	]);
-	return rows.map(({ id, code: label, planName, state, since, stripes, ...row }): MadeMat => {
-		const { look, rows: counted, massG } = ownMaking(planned(row), null, stripes);
+	return found.map(({ id, code: label, planName, state, since, stripes, ...row }): MadeMat => {
+		const { look, rows, massG } = ownMaking(planned(row), null, stripes);
 		const own = checks.filter(({ thingId }) => thingId === id).map(doneOf);
 		return {
 			id,
@@ -100,7 +100,7 @@ async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[
 			state,
 			since,
 			look,
-			rows: counted && { total: counted.total },
+			rows,
 			planned: look && { widthMm: look.widthMm, lengthMm: look.lengthMm, massG },
 			last: own[0] ?? null,
 			checks: own

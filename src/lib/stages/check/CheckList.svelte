@@ -5,6 +5,7 @@
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { MadeMatLine } from './check-view';
+	import { wholeOf } from './check-view';
 	import { reasonWords, stateWords } from './check-words';
 
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
@@ -30,22 +31,7 @@
 				>
 				<p class="quiet text-[0.9375rem]">{mat.planName}</p>
 			</div>
-			<MatStrip
-				mat={{
-					look: mat.look,
-					rows: mat.rows && {
-						total: mat.rows.total,
-						parts: 1,
-						each: mat.rows.total,
-						ends: 1,
-						part: 'mat'
-					},
-					made: { near: mat.rows?.total ?? 0, far: 0 },
-					share: 1
-				}}
-				{longestMm}
-				isWhole
-			/>
+			<MatStrip mat={wholeOf(mat)} {longestMm} isWhole />
 			<div>
 				<p class="font-semibold">{stateWords[mat.state]}</p>
 				{#if mat.state === 'to-mend' && mat.last}

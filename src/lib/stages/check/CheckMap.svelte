@@ -5,6 +5,7 @@
 	import MatStrip from '$lib/stages/hand/MatStrip.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MadeMatLine } from './check-view';
+	import { wholeOf } from './check-view';
 	import { faultWords } from './check-words';
 	import { placeOf } from './places';
 
@@ -16,8 +17,6 @@
 		ontap: ((place: number) => void) | null;
 	}
 	const { mat, goesThrough, faults, ontap }: Props = $props();
-	const look = $derived(mat.look);
-	const total = $derived(mat.rows?.total ?? 1);
 	const places = Array.from({ length: mapPlaces.along * mapPlaces.across }, (_, at) => at);
 	const at = (place: number) => faults.filter((fault) => placeOf(fault) === place);
 	const wordsOf = (place: number) => {
@@ -31,16 +30,7 @@
 
 <ColourPatterns />
 <div class="relative">
-	<MatStrip
-		mat={{
-			look,
-			rows: mat.rows ? { total, parts: 1, each: total, ends: 1, part: 'mat' } : null,
-			made: { near: total, far: 0 },
-			share: 1
-		}}
-		longestMm={look?.lengthMm ?? 1850}
-		isWhole
-	/>
+	<MatStrip mat={wholeOf(mat)} longestMm={mat.look?.lengthMm ?? 1850} isWhole />
 	<div class="absolute inset-0 grid grid-cols-5 grid-rows-3" data-map>
 		{#each places as place (place)}
 			{@const marks = at(place).length}

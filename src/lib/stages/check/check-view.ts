@@ -1,7 +1,8 @@
 import type { Acceptance } from '$lib/core/check/acceptance';
 import type { FaultKind, WorkStep } from '$lib/core/check/faults';
 import type { CheckReason, CheckResult, FoundFault, PlannedMat } from '$lib/core/check/judge-mat';
-import type { MatLook } from '$lib/stages/hand/mat-view';
+import type { MatRows } from '$lib/core/hand/mat-rows';
+import type { MatInHand, MatLook } from '$lib/stages/hand/mat-view';
 
 /** Where a mat that is made stands. */
 export type MadeState =
@@ -23,7 +24,7 @@ export interface MadeMatLine {
 	readonly state: MadeState;
 	readonly since: Date;
 	readonly look: MatLook | null;
-	readonly rows: { readonly total: number } | null;
+	readonly rows: MatRows | null;
 	/** What its last check found, where it had one. */
 	readonly last: CheckDone | null;
 }
@@ -65,3 +66,14 @@ export interface CheckOverview {
 	readonly acceptance: Acceptance;
 	readonly faults: readonly FaultTally[];
 }
+
+/** A mat as it is drawn once all of it is made. */
+export const wholeOf = ({
+	look,
+	rows
+}: Pick<MadeMatLine, 'look' | 'rows'>): Pick<MatInHand, 'look' | 'rows' | 'made' | 'share'> => ({
+	look,
+	rows: rows && { ...rows, parts: 1, each: rows.total, ends: 1, part: 'mat' },
+	made: { near: rows?.total ?? 0, far: 0 },
+	share: 1
+});

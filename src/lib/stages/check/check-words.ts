@@ -3,17 +3,15 @@ import type { CheckReason, CheckResult } from '$lib/core/check/judge-mat';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
 import type { MadeState } from './check-view';
 
-/** A fault, how it is seen, and how it is mended, step by step. */
+/** A fault, and how it is mended, step by step. */
 export interface FaultWords {
 	readonly name: string;
-	readonly seen: string;
 	readonly remedy: readonly string[];
 }
 
 export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	'torn-joint': {
 		name: 'strip torn at a joint',
-		seen: 'a gap, a thin place',
 		remedy: [
 			'Cut back to sound film on both sides.',
 			'Tie the ends with an overhand knot.',
@@ -22,12 +20,10 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	},
 	'uneven-ring': {
 		name: 'ring uneven, one side bowed',
-		seen: 'a slack loop on the surface',
 		remedy: ['Loosen the joint.', 'Slide both sides level.', 'Tighten it, snug and small.']
 	},
 	'double-strip': {
 		name: 'strip of double width slipped in',
-		seen: 'a lump',
 		remedy: [
 			'Free the strip.',
 			'Split it along its middle, or keep it for the border.',
@@ -36,17 +32,14 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	},
 	'tight-joint': {
 		name: 'joint too tight',
-		seen: 'it tears and cannot be undone',
 		remedy: ['Cut the joint out.', 'Join the ends anew: snug, small, undoable.']
 	},
 	'loose-joint': {
 		name: 'joint too loose',
-		seen: 'a hole, a hook catches',
 		remedy: ['Draw both ends from the joint.', 'Stop when it is snug, before it is hard.']
 	},
 	narrows: {
 		name: 'mat narrows',
-		seen: 'its width over the rows',
 		remedy: [
 			'Count the stitches of the last row against the plan.',
 			'Add the missing ones at the end of the next rows, one a row;',
@@ -55,62 +48,50 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	},
 	waves: {
 		name: 'mat waves',
-		seen: 'its edge is longer than its middle',
 		remedy: ['Take the row back.', 'Work fewer stitches, or with a bigger hook.']
 	},
 	cups: {
 		name: 'mat cups',
-		seen: 'it does not lie flat',
 		remedy: ['Take the row back.', 'Work it looser.']
 	},
 	'loose-rows': {
 		name: 'rows not beaten',
-		seen: 'a fingertip goes through',
 		remedy: ['Push the rows down with fingers or a fork.', 'Add rows where room was made.']
 	},
 	'ends-alike': {
 		name: 'both ends meet alike',
-		seen: 'two rows over and over where they meet',
 		remedy: ['Take one of the two rows out, or weave one between them.', 'Close it.']
 	},
 	'knot-at-peg': {
 		name: 'knot at a peg',
-		seen: 'the mat will not come off',
 		remedy: ['Shorten one piece of the strand.', 'Move the knot 75 mm in.']
 	},
 	'edge-missed': {
 		name: 'edge strand of the frame missed',
-		seen: 'a side hangs loose',
 		remedy: ['Before it comes off, draw a strand through with a hook, row by row.']
 	},
 	'nails-missed': {
 		name: 'first or last row not under the nails’ loops',
-		seen: 'the weave slides off',
 		remedy: ['Thread the row under each loop with a hook.', 'Back-stitch twice.']
 	},
 	'rod-off': {
 		name: 'rod popped off',
-		seen: 'the edge draws in',
 		remedy: ['Hold the rod with eyes or clips.', 'Pull the edge back before the next row.']
 	},
 	'band-curls': {
 		name: 'band curls or rounds',
-		seen: 'narrow, thick',
 		remedy: ['Undo it.', 'Lay it flat.', 'Weave it again with less pull.']
 	},
 	'loose-tail': {
 		name: 'tail came loose',
-		seen: 'an end shows',
 		remedy: ['Lead it back under five stitches, against the pull.']
 	},
 	'weak-tie': {
 		name: 'tie is weak',
-		seen: 'it gives when it is pulled',
 		remedy: ['Open it.', 'Work a new one into the edge, through two stitches.', 'Pull to try it.']
 	},
 	damp: {
 		name: 'damp or smell',
-		seen: 'the nose says so',
 		remedy: ['Hose it.', 'Hang it for a day.', 'Never pack it wet.']
 	}
 };

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// Every mat in hand, what needs an act first: whose it is, how far it is, by when it is ready.
 	import MatStrip from './MatStrip.svelte';
-	import PressButton from './PressButton.svelte';
+	import NeedAct from './NeedAct.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MatLine } from './mat-view';
 	import { byNeed, needOf } from './mat-view';
@@ -39,19 +39,7 @@
 				<p data-says>{needWords(need, mat) || loomWords(mat)}</p>
 				{#if act}<a class="btn h-auto min-h-11 font-semibold" href="{hrefOf(mat)}#{act.part}"
 						>{act.words}</a
-					>{:else if need === 'ask' && mat.maker}<PressButton
-						type="remind"
-						mat={mat.code}
-						label="Write to {mat.maker.name}"
-						words="a word on {mat.code}"
-						kept="Written: it lies in the outbox."
-					/>{:else if need === 'finish'}<PressButton
-						type="finish"
-						mat={mat.code}
-						label="It is finished"
-						words="{mat.code} finished"
-						kept="Finished: it waits under Check."
-					/>{/if}
+					>{:else}<NeedAct {mat} {need} />{/if}
 				<p class="quiet text-[0.9375rem] font-normal">{mat.planName}</p>
 			</div>
 		</li>

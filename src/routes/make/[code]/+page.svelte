@@ -6,7 +6,7 @@
 	import MakerLink from '$lib/stages/hand/MakerLink.svelte';
 	import MatSays from '$lib/stages/hand/MatSays.svelte';
 	import NotesOnMat from '$lib/stages/hand/NotesOnMat.svelte';
-	import PressButton from '$lib/stages/hand/PressButton.svelte';
+	import NeedAct from '$lib/stages/hand/NeedAct.svelte';
 	import WaysOut from '$lib/stages/hand/WaysOut.svelte';
 	import WeighBall from '$lib/stages/hand/WeighBall.svelte';
 	import StrandInHand from '$lib/stages/hand/StrandInHand.svelte';
@@ -54,20 +54,7 @@
 			: ''}. No knot lies at a peg: keep each 75 mm from the ends.
 	</p>
 {/if}
-{#if needOf(mat) === 'ask' && mat.maker}<PressButton
-		type="remind"
-		mat={mat.code}
-		label="Write to {mat.maker.name}"
-		words="a word on {mat.code}"
-		kept="Written: it lies in the outbox."
-	/>{:else if needOf(mat) === 'finish'}<PressButton
-		type="finish"
-		mat={mat.code}
-		label="It is finished"
-		words="{mat.code} finished"
-		kept="Finished: it waits under Check."
-		isMain
-	/>{/if}
+<NeedAct {mat} need={needOf(mat)} isMain />
 {#if mat.said.remindedAt}<p class="quiet">
 		Written to {yearDayWords(mat.said.remindedAt)}:
 		<a class="link" href="/make/outbox">the outbox</a>.

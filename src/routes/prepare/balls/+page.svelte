@@ -62,7 +62,7 @@
 				<ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(100%,15rem),1fr))] gap-2">
 					{#each data.balls as { id, code, sort, content } (id)}
 						<li
-							class="flex items-center gap-2 rounded-lg border border-base-300 p-2 has-checked:border-primary has-checked:bg-primary/10"
+							class="flex flex-wrap items-center gap-2 rounded-lg border border-base-300 p-2 has-checked:border-primary has-checked:bg-primary/10"
 							data-ball={code}
 						>
 							<label class="grid min-h-11 min-w-11 cursor-pointer place-items-center">
@@ -70,7 +70,7 @@
 								<span class="sr-only">Print the label of {code}</span>
 							</label>
 							<BallFigure colours={content.colours} size={44} />
-							<p class="min-w-0 flex-1 text-sm leading-snug">
+							<p class="min-w-24 flex-1 text-sm leading-snug">
 								<a
 									class="figure link text-base font-bold tracking-wider"
 									href="/prepare/things/{code}">{code}</a
@@ -114,8 +114,10 @@
 					<div class="flex flex-wrap gap-3">
 						<button class="btn btn-accent">Make the sheet</button>
 						{#if data.printer}
-							<button class="btn" formmethod="POST" formaction="?/print"
-								>Send to the small printer</button
+							<button
+								class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
+								formmethod="POST"
+								formaction="?/print">Send to the small printer</button
 							>
 						{/if}
 					</div>

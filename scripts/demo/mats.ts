@@ -191,7 +191,7 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 			await enter(type, { mat: mat?.code ?? '', ...typed }, day);
 	}
 	await weaveLoom(groupId, enter);
-	await loadMadeMats(groupId, enter);
+	await loadMadeMats(groupId, enter, people);
 }
 
 /** The loom that was loaded at the table is woven from both ends. */

@@ -31,7 +31,9 @@ export const bounds = {
 	'table_day.checks_wanted': { atLeast: 0, atMost: 100 },
 	'table_day.pillows_wanted': { atLeast: 0, atMost: 100 },
 	'table_day.pause_minutes': { atLeast: 1, atMost: 60 },
-	'plan.mats_wanted': { atLeast: 0, atMost: 1000 }
+	'plan.mats_wanted': { atLeast: 0, atMost: 1000 },
+	'mat_ask.mats': { atLeast: 1, atMost: 1000 },
+	'mat_promise.mats': { atLeast: 0, atMost: 1000 }
 } as const satisfies Record<string, Bound>;
 
 /** What one act at the table may be: more than a table does in a day is a slip of the hand. */
@@ -40,6 +42,7 @@ export const actBounds = {
 	pieces: { atLeast: 1, atMost: 20_000 },
 	ballBags: { atLeast: 1, atMost: 200 },
 	strands: { atLeast: 1, atMost: 400 },
+	pillowBags: { atLeast: 0, atMost: 500 },
 	spoiled: { atLeast: 0, atMost: 90 },
 	matRow: { atLeast: 1, atMost: 20_000 },
 	planVersion: { atLeast: 1, atMost: 1_000_000_000 }
@@ -59,6 +62,11 @@ export const longest = {
 	'entry.note': 400,
 	'message.words': 600,
 	'delivery.note': 400,
+	'delivery.gathering': 200,
+	'mat_ask.note': 400,
+	'place.hours': 200,
+	'place.stairs': 200,
+	'place.own_rules': 400,
 	'list_import.file_name': 200
 } as const;
 

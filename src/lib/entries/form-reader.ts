@@ -124,13 +124,20 @@ export class FormReader {
 		return text;
 	}
 
-	/** A day as `2026-11-24`. */
-	day(field: string): string {
+	/** A day as `2026-11-24`, whether it has come or not. */
+	anyDay(field: string): string {
 		const text = this.raw(field);
 		const date = new Date(`${text}T00:00:00Z`);
 		const isDay = /^20\d\d-\d\d-\d\d$/.test(text) && date.toJSON()?.slice(0, 10) === text;
 		if (!isDay) this.problems[field] = 'Write the day as 2026-11-24.';
-		else if (text > this.today) this.problems[field] = 'That day is still to come.';
+		return text;
+	}
+
+	/** A day on which something was done: it lies behind, or is today. */
+	day(field: string): string {
+		const text = this.anyDay(field);
+		if (!this.problems[field] && text > this.today)
+			this.problems[field] = 'That day is still to come.';
 		return text;
 	}
 }

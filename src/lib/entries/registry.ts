@@ -1,4 +1,5 @@
 import type { EntryType as EntryTypeOf } from './entry-type';
+import { askType, promiseType } from './types/ask';
 import { ballType } from './types/ball';
 import { beginType, handOnType } from './types/begin';
 import { bagKindType } from './types/bag-kind';
@@ -16,11 +17,13 @@ import { firstPassType, remindType, stripesType } from './types/mat-course';
 import { matSizeType, weighedType } from './types/mat-measured';
 import { movementType } from './types/movement';
 import { noteType, wishType } from './types/note';
+import { pillowType } from './types/pillow';
 import { presenceType } from './types/presence';
 import { recountType } from './types/recount';
 import { rowType, rowsType } from './types/row';
 import { scrapType } from './types/scrap';
 import { sortingType } from './types/sorting';
+import { teachesType, unwoundType } from './types/taken-apart';
 import { tapType } from './types/tap';
 import { timedType } from './types/timed';
 import { toolType } from './types/tool';
@@ -61,7 +64,12 @@ export const entryTypes = {
 	mended: mendedType,
 	deliver: deliverType,
 	received: receivedType,
-	'sent-back': sentBackType
+	'sent-back': sentBackType,
+	asked: askType,
+	promised: promiseType,
+	pillow: pillowType,
+	unwound: unwoundType,
+	teaches: teachesType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

@@ -27,3 +27,6 @@ const small = 'no one two three four five six seven eight nine ten eleven twelve
 
 /** A small count as it is said: `two`, `twelve`, `13`. */
 export const smallNumber = (count: number): string => small[count] ?? wholeNumber(count);
+
+/** Words as they begin a sentence. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

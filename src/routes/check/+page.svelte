@@ -1,12 +1,10 @@
 <script lang="ts">
 	import CheckList from '$lib/stages/check/CheckList.svelte';
-	import { faultWords, stepWords } from '$lib/stages/check/check-words';
-	import { smallNumber } from '$lib/ui/number-words';
+	import FaultTallyLine from '$lib/stages/check/FaultTallyLine.svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 	const percent = (share: number) => Math.round(share * 100);
-	const counted = $derived(data.faults[0]?.of ?? 0);
 </script>
 
 <svelte:head><title>Check · Nest Row</title></svelte:head>
@@ -46,14 +44,12 @@
 		{#if data.faults.length > 0}
 			<section class="sheet p-4" aria-labelledby="steps">
 				<h2 id="steps" class="text-lg">What to show again</h2>
-				<ul>
-					{#each data.faults as { kind, step, mats } (kind)}
-						<li data-fault={kind}>
-							<strong>{faultWords[kind].name}</strong>: {smallNumber(mats)} of {counted}, comes with
-							{stepWords[step]}
-						</li>
-					{/each}
+				<ul class="grid gap-2">
+					{#each data.faults as fault (fault.kind)}<FaultTallyLine {fault} />{/each}
 				</ul>
+				<p class="quiet mt-2 text-[0.9375rem]">
+					By first checks of late. Nobody is named: a step is shown again, to all.
+				</p>
 			</section>
 		{/if}
 	</div>

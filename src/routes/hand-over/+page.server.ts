@@ -1,20 +1,33 @@
+import { usualCrate } from '$lib/entries/types/deliver';
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listReceivingPlaces } from '$lib/server/gather/places';
-import { accountOf, listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
+import { listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
+import { listPillows } from '$lib/server/hand-over/pillows';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals: { groupId }, depends }) => {
 	depends('app:gather');
-	const [mats, deliveries, account, places] = await whileReached(
+	const [mats, deliveries, pillows, places] = await whileReached(
 		Promise.all([
 			listReady(groupId),
 			listDeliveries(groupId),
-			accountOf(groupId),
+			listPillows(groupId),
 			listReceivingPlaces(groupId)
 		])
 	);
-	return { mats, deliveries, account, places: places.map(({ id, name }) => ({ id, name })) };
+	const [last] = deliveries.toSorted((one, other) => other.id - one.id);
+	return {
+		mats,
+		deliveries,
+		pillows,
+		places: places.map(({ id, name }) => ({ id, name })),
+		crate: {
+			widthMm: last?.crateWidthMm ?? usualCrate.widthMm,
+			depthMm: last?.crateDepthMm ?? usualCrate.depthMm,
+			heightMm: last?.crateHeightMm ?? usualCrate.heightMm
+		}
+	};
 };
 
 export const actions: Actions = { keep: keepEntry };

@@ -27,17 +27,45 @@ const [leastRows, leastMin] = [5, 5];
  * @throws DomainError where they are not in order
  * @example lastSitting([0, 60, 66, 72, 78, 84, 90].map((atMin) => ({ step: 1, atMin }))) // { rows: 5, minutes: 30 }
  */
-export function lastSitting(taps: readonly TimedRow[]): Sitting | null {
-	let first = taps.length - 1;
-	while (first > 0) {
-		const pause = (taps[first]?.atMin ?? 0) - (taps[first - 1]?.atMin ?? 0);
-		if (within('pause', pause, { atLeast: 0 }) > sittingPauseMin) break;
-		first--;
+export const lastSitting = (taps: readonly TimedRow[]): Sitting | null =>
+	sittingOf(sittingsOf(taps).at(-1) ?? []);
+
+/** Taps in their order, apart wherever a pause lies between. */
+function sittingsOf(taps: readonly TimedRow[]): TimedRow[][] {
+	const sittings: TimedRow[][] = [];
+	let before: TimedRow | null = null;
+	for (const tap of taps) {
+		const pause = before && within('pause', tap.atMin - before.atMin, { atLeast: 0 });
+		if (pause === null || pause > sittingPauseMin) sittings.push([]);
+		sittings.at(-1)?.push(tap);
+		before = tap;
 	}
-	const own = taps.slice(Math.max(0, first));
+	return sittings;
+}
+
+/** What one sitting says; null where it is too short to say anything. */
+function sittingOf(own: readonly TimedRow[]): Sitting | null {
 	const [begin, end] = [own[0], own.at(-1)];
 	if (!begin || !end) return null;
 	const rows = own.slice(1).reduce((sum, { step }) => sum + step, 0);
 	const minutes = end.atMin - begin.atMin;
 	return rows >= leastRows && minutes >= leastMin ? { rows, minutes } : null;
 }
+
+/**
+ * Rows that were timed, over all sittings of one device, and the minutes they took.
+ *
+ * @param taps in the order of their time
+ * @throws DomainError where they are not in order
+ * @example timedRows([0, 5, 10, 15, 20, 25].map((atMin) => ({ step: 1, atMin }))) // { rows: 5, minutes: 25 }
+ */
+export const timedRows = (taps: readonly TimedRow[]): Sitting =>
+	sittingsOf(taps)
+		.map(sittingOf)
+		.reduce<Sitting>(
+			(sum, one) => ({
+				rows: sum.rows + (one?.rows ?? 0),
+				minutes: sum.minutes + (one?.minutes ?? 0)
+			}),
+			{ rows: 0, minutes: 0 }
+		);

@@ -1,6 +1,8 @@
 import { readCode } from '../../core/code/code';
+import type { Crate } from '../../core/finish/roll';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
+import type { FormReader } from '../form-reader';
 import { readCodeField } from './code-field';
 import { readMatCode } from './mat-code';
 
@@ -10,7 +12,13 @@ export interface DeliverEntry {
 	readonly placeId: string;
 	/** The labels of its mats, each once. */
 	readonly mats: readonly string[];
+	/** The labels of its pillows: one with each mat as far as they go, then by themselves. */
+	readonly pillows: readonly string[];
 	readonly goesOn: string;
+	/** The crates it is packed in. */
+	readonly crate: Crate;
+	/** What people meet for when it is brought. */
+	readonly gathering: string | null;
 	readonly note: string | null;
 }
 
@@ -18,6 +26,9 @@ export interface DeliverEntry {
 export interface ReceivedEntry {
 	readonly type: 'received';
 	readonly delivery: string;
+	/** The day it was; null where that is the day it is typed. */
+	readonly receivedOn: string | null;
+	/** By whom, in a word. */
 	readonly note: string | null;
 }
 
@@ -41,20 +52,41 @@ export function codesIn(text: string): string[] | null {
 	return codes.length === words.length ? [...new Set(codes)] : null;
 }
 
+/** A crate as many are, mm. */
+export const usualCrate: Crate = { widthMm: 400, depthMm: 600, heightMm: 400 };
+/** The longest edge of a crate, mm. */
+const longestEdge = 3000;
+
+/** Labels of a field; a sentence where one of them is none. */
+function readCodes(read: FormReader, field: string): readonly string[] {
+	const codes = codesIn(read.raw(field));
+	if (!codes) read.problems[field] = 'One of these is no label. Look at its five signs again.';
+	else if (codes.length > mostDelivered) read.problems[field] = `At most ${mostDelivered} at once.`;
+	return codes ?? [];
+}
+
+const readEdge = (read: FormReader, field: string, usual: number): number =>
+	read.raw(field) === '' ? usual : read.millimetres(field, 'bag', longestEdge);
+
 export const deliverType = entryType<DeliverEntry>({
 	type: 'deliver',
 	page: '/hand-over',
 	read: (read) => {
-		const mats = codesIn(read.raw('mats'));
-		if (!mats) read.problems['mats'] = 'One of these is no label. Look at its five signs again.';
-		else if (mats.length === 0) read.problems['mats'] = 'Which mats go? Choose at least one.';
-		else if (mats.length > mostDelivered)
-			read.problems['mats'] = `At most ${mostDelivered} mats at once.`;
+		const mats = readCodes(read, 'mats');
+		if (mats.length === 0 && !read.problems['mats'])
+			read.problems['mats'] = 'Which mats go? Choose at least one.';
 		return {
 			type: 'deliver',
 			placeId: read.uuid('place'),
-			mats: mats ?? [],
-			goesOn: read.day('goes_on'),
+			mats,
+			pillows: readCodes(read, 'pillows'),
+			goesOn: read.anyDay('goes_on'),
+			crate: {
+				widthMm: readEdge(read, 'crate_width', usualCrate.widthMm),
+				depthMm: readEdge(read, 'crate_depth', usualCrate.depthMm),
+				heightMm: readEdge(read, 'crate_height', usualCrate.heightMm)
+			},
+			gathering: read.text('gathering', longest['delivery.gathering']),
 			note: read.text('note', longest['delivery.note'])
 		};
 	},
@@ -71,6 +103,7 @@ export const receivedType = entryType<ReceivedEntry>({
 		return {
 			type: 'received',
 			delivery: delivery ?? '',
+			receivedOn: read.raw('on') === '' ? null : read.day('on'),
 			note: read.text('note', longest['entry.note'])
 		};
 	},

@@ -64,10 +64,7 @@ export interface ThingLine {
 export const findThing = (groupId: GroupId, code: string): Promise<ThingLine | null> =>
 	maybeOne<ThingLine & { content: object }>(
 		`select t.id, t.code, t.sort, t.plan_id as "planId", t.plan_version as "planVersion", t.content,
-			(select v.what from thing_event v where v.group_id = t.group_id and v.thing_id = t.id
-				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-				and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
-			 order by v.id desc limit 1) as state
+			(select s.what from thing_state s where s.group_id = t.group_id and s.thing_id = t.id) as state
 		 from thing t where t.group_id = $1 and t.code = $2`,
 		[groupId, code]
 	);

@@ -1,11 +1,13 @@
 import type { CheckResult } from '$lib/core/check/judge-mat';
 import { judgeMat } from '$lib/core/check/judge-mat';
 import { faults as allFaults } from '$lib/core/check/faults';
+import type { Readings } from '$lib/core/calibrate/readings';
 import { matReading } from '$lib/core/calibrate/mat-reading';
 import { planProblems } from '$lib/core/model/plan-problems';
 import type { ThingEvent } from '$lib/core/store/forms';
 import type { CheckEntry, FinishEntry, MendedEntry } from '$lib/entries/types/check';
-import { impossibleWords, oddReading } from '$lib/measures/plan-basis';
+import type { TeachesEntry } from '$lib/entries/types/taken-apart';
+import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
@@ -15,7 +17,7 @@ import type { ThingLine } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { execute } from '$lib/server/db/verbs';
+import { execute, maybeOne } from '$lib/server/db/verbs';
 import { bagsGiven } from '$lib/server/hand/given-bags';
 import { makingOfVersion } from '$lib/server/hand/makings';
 import { matInHand } from '$lib/server/hand/mat-in-hand';
@@ -76,21 +78,106 @@ export const keepMended = (
 		return { outcome: 'kept', id: entryId };
 	});
 
-/** What a good mat teaches of the bags it took: only where all of them were given by their labels, and nothing odd. */
+/** What a good mat says of the bags it took, where all of them were given by their labels; null where it says nothing. */
+function readingsOfMat(
+	document: PlanDocument,
+	size: { readonly widthMm: number; readonly lengthMm: number },
+	bags: number
+): Readings | null {
+	const plan = planOfShape(document.plan);
+	if (bags <= 0 || planProblems({ ...plan, target: size }).length > 0) return null;
+	return { mat: matReading(plan, size, bags) };
+}
+
+interface Taught {
+	readonly widthMm: number;
+	readonly lengthMm: number;
+	readonly bags: number;
+	readonly readings: Readings;
+	readonly document: PlanDocument;
+}
+
+/** What a mat teaches by its last check and the labels of its balls. */
+async function taughtBy(
+	groupId: GroupId,
+	mat: Pick<ThingLine, 'code' | 'planId' | 'planVersion'>,
+	size: { readonly widthMm: number; readonly lengthMm: number }
+): Promise<Taught | null> {
+	const { planId, planVersion } = mat;
+	const version =
+		planId !== null && planVersion !== null
+			? await findPlanVersion(groupId, planId, planVersion)
+			: null;
+	const bags = (await bagsGiven(groupId, [mat.code])).get(mat.code)?.bags ?? 0;
+	const readings = version && readingsOfMat(version.document, size, bags);
+	return version && readings && { ...size, bags, readings, document: version.document };
+}
+
+/** Sends to the measures what a good mat says, unless it is odd: then that is asked on its page. */
 async function teach(
 	groupId: GroupId,
 	mat: ThingLine,
 	size: { readonly widthMm: number; readonly lengthMm: number },
-	document: PlanDocument,
 	booked: Booked
 ): Promise<void> {
-	const plan = planOfShape(document.plan);
-	const bags = (await bagsGiven(groupId, [mat.code])).get(mat.code)?.bags ?? 0;
-	if (bags <= 0 || planProblems({ ...plan, target: size }).length > 0) return;
-	const readings = { mat: matReading(plan, size, bags) };
+	const taught = await taughtBy(groupId, mat, size);
+	if (!taught) return;
+	const { readings, widthMm, lengthMm, bags } = taught;
 	if (oddReading(readings) || impossibleWords(readings) !== null) return;
-	await keepTaught(groupId, mat, 'mat', readings, booked, { ...size, bags });
+	await keepTaught(groupId, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
 }
+
+/** The last check of a mat that stands. */
+const lastSize = (groupId: GroupId, thingId: number) =>
+	maybeOne<{ widthMm: number; lengthMm: number }>(
+		`select width_mm as "widthMm", length_mm as "lengthMm" from standing_check
+		 where group_id = $1 and thing_id = $2 order by entry_id desc limit 1`,
+		[groupId, thingId]
+	);
+
+/** The question a good mat raises whose figures are odd; null where it raises none, or it was answered. */
+export async function oddMat(
+	groupId: GroupId,
+	mat: Pick<ThingLine, 'id' | 'code' | 'planId' | 'planVersion'>
+): Promise<{ readonly bags: number; readonly words: string } | null> {
+	const said = await maybeOne<{ isSo: boolean }>(
+		`select t.is_so as "isSo" from teaching_said t where t.group_id = $1 and t.thing_id = $2
+			and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+		 order by t.entry_id desc limit 1`,
+		[groupId, mat.id]
+	);
+	const size = said ? null : await lastSize(groupId, mat.id);
+	const taught = size && (await taughtBy(groupId, mat, size));
+	if (!taught) return null;
+	const odd = oddReading(taught.readings);
+	return odd && { bags: taught.bags, words: oddWords(odd) };
+}
+
+/** Keeps whether an odd mat is so: then it teaches, else it does not. Once is enough. */
+export const keepTeaches = (
+	groupId: GroupId,
+	{ mat: code, isSo }: TeachesEntry,
+	booked: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		await holdThing(client, groupId, code);
+		const mat = await findThing(groupId, code);
+		if (!mat || mat.sort !== 'mat' || !(await oddMat(groupId, mat)))
+			return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
+		const size = await lastSize(groupId, mat.id);
+		const taught = size && (await taughtBy(groupId, mat, size));
+		if (!taught) return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
+		const { readings, widthMm, lengthMm, bags } = taught;
+		const impossible = isSo ? impossibleWords(readings) : null;
+		if (impossible !== null) return refuse('is_so', impossible);
+		await execute(
+			'insert into teaching_said (group_id, entry_id, thing_id, is_so) values ($1, $2, $3, $4)',
+			[groupId, booked.entryId, mat.id, isSo],
+			client
+		);
+		if (isSo) await keepTaught(groupId, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
+		return { outcome: 'kept', id: booked.entryId };
+	});
 
 /** Keeps a check: what was found, and what it comes to. Two who check one mat at once are both kept, one after the other. */
 export const keepCheck = (
@@ -159,12 +246,6 @@ export const keepCheck = (
 		);
 		await happenTo(client, groupId, entryId, mat.id, eventOf[result], entry.massG);
 		if (result === 'good' && mat.state !== 'good')
-			await teach(
-				groupId,
-				mat,
-				{ widthMm: entry.widthMm, lengthMm: entry.lengthMm },
-				version.document,
-				booked
-			);
+			await teach(groupId, mat, { widthMm: entry.widthMm, lengthMm: entry.lengthMm }, booked);
 		return { outcome: 'kept', id: entryId };
 	});

@@ -1,6 +1,7 @@
+import { apart } from '$lib/core/apart';
 import { acceptanceOf } from '$lib/core/check/acceptance';
 import type { FaultKind } from '$lib/core/check/faults';
-import { faultKinds, faults } from '$lib/core/check/faults';
+import { faultTallies } from '$lib/core/check/fault-tallies';
 import type { CheckReason, CheckResult, FoundFault } from '$lib/core/check/judge-mat';
 import type { ColourRows } from '$lib/core/hand/strand-left';
 import type { CheckDone, CheckOverview, MadeMat, MadeState } from '$lib/stages/check/check-view';
@@ -23,20 +24,20 @@ interface MadeRow {
 
 /** Mats that are made and wait for something, the longest first; or the one with a label, however it stands. */
 const madeText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
-		t.content -> 'stripes' as stripes, state.what as state, state.at as since
-	from thing t
+		t.content -> 'stripes' as stripes, s.what as state, s.at as since
+	from thing_state s
+	join thing t on t.group_id = s.group_id and t.id = s.thing_id
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
-	join lateral (select x.what, e.typed_at as at from thing_event x
-		join entry e on e.group_id = x.group_id and e.id = x.entry_id
-		where x.group_id = t.group_id and x.thing_id = t.id
-			and not exists (select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id)
-		order by x.id desc limit 1) state on true
-	where t.group_id = $1 and t.sort = 'mat'
-		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-		and case when $2::text is null then state.what in ('finished', 'mended', 'to-mend', 'sent-back')
-			else t.code = $2 and state.what in ('finished', 'mended', 'to-mend', 'good', 'other-use', 'taken-apart',
-				'delivered', 'received', 'sent-back') end
-	order by state.at, t.id limit 500`;
+	where s.group_id = $1 and s.sort = 'mat' and s.what in ('finished', 'mended', 'to-mend', 'sent-back')
+	order by s.at, t.id limit 500`;
+
+/** The mat with a label, however it stands, once it is made. */
+const oneMadeText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
+		t.content -> 'stripes' as stripes, s.what as state, s.at as since
+	from thing t
+	join thing_state s on s.group_id = t.group_id and s.thing_id = t.id
+	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
+	where t.group_id = $1 and t.code = $2 and t.sort = 'mat' and s.what not in ('begun', 'made', 'lost')`;
 
 interface CheckRow {
 	readonly id: number;
@@ -80,7 +81,9 @@ const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): 
 /** Mats that are made, with their checks: those that wait for something, or the one with a label. */
 async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[]> {
 	const [found, practice] = await Promise.all([
-		many<MadeRow>(madeText, [groupId, code]),
+		code === null
+			? many<MadeRow>(madeText, [groupId])
+			: many<MadeRow>(oneMadeText, [groupId, code]),
 		practiceOfGroup(groupId)
 	]);
 	const [checks, planned] = await Promise.all([
@@ -90,9 +93,10 @@ async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[
 		),
 		makingsOf(groupId, found, practice)
 	]);
+	const checksById = apart(checks, ({ thingId }) => thingId);
 	return found.map(({ id, code: label, planName, state, since, stripes, ...row }): MadeMat => {
 		const { look, rows, massG } = ownMaking(planned(row), null, stripes);
-		const own = checks.filter(({ thingId }) => thingId === id).map(doneOf);
+		const own = (checksById.get(id) ?? []).map(doneOf);
 		return {
 			id,
 			code: label,
@@ -101,6 +105,8 @@ async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[
 			since,
 			look,
 			rows,
+			planId: row.planId,
+			planVersion: row.planVersion,
 			planned: look && { widthMm: look.widthMm, lengthMm: look.lengthMm, massG },
 			last: own[0] ?? null,
 			checks: own
@@ -115,33 +121,53 @@ export const findMade = async (groupId: GroupId, code: string): Promise<MadeMat 
 /** Checks that the tallies look back on. */
 const lately = 200;
 
-/** First checks of mats, the newest first: what they came to, and what was found. */
-const firstChecks = (groupId: GroupId): Promise<{ result: CheckResult; kinds: FaultKind[] }[]> =>
-	many<{ result: CheckResult; kinds: FaultKind[] }>(
-		`select result, kinds from (
-			select distinct on (thing_id) thing_id, entry_id, result, (
-				select coalesce(json_agg(distinct f ->> 'kind'), '[]')
-				from jsonb_array_elements(found -> 'faults') f) as kinds
-			from standing_check where group_id = $1 order by thing_id, entry_id) firsts
-		 order by entry_id desc limit $2`,
+/** A first check of a mat: what it came to, what was found, of what the mat was made, and when. */
+interface FirstCheck {
+	readonly result: CheckResult;
+	readonly kinds: readonly FaultKind[];
+	readonly planId: string;
+	readonly planVersion: number;
+	readonly bag: string | null;
+	/** The Monday of its week. */
+	readonly week: string;
+}
+
+/** First checks of mats, the newest first. */
+const firstChecks = (groupId: GroupId): Promise<FirstCheck[]> =>
+	many<FirstCheck>(
+		`select c.result, (select coalesce(json_agg(distinct f ->> 'kind'), '[]')
+				from jsonb_array_elements(c.found -> 'faults') f) as kinds,
+			t.plan_id as "planId", t.plan_version as "planVersion",
+			(select b.content ->> 'kind' from entry i
+				join thing b on b.group_id = i.group_id and b.code = i.typed ->> 'ball'
+				where i.group_id = t.group_id and i.type = 'issue' and i.typed ->> 'mat' = t.code
+					and not exists (select 1 from taken_back k where k.group_id = i.group_id and k.entry_id = i.id)
+				order by i.id limit 1) as bag,
+			to_char(date_trunc('week', c.typed_at at time zone coalesce(g.time_zone, 'UTC')), 'YYYY-MM-DD') as week
+		 from standing_check c
+		 join volunteer_group g on g.id = c.group_id
+		 join thing t on t.group_id = c.group_id and t.id = c.thing_id
+		 where c.group_id = $1 and not exists (select 1 from standing_check earlier
+			where earlier.group_id = c.group_id and earlier.thing_id = c.thing_id and earlier.entry_id < c.entry_id)
+		 order by c.entry_id desc limit $2`,
 		[groupId, lately]
 	);
 
 /** What waits to be checked or mended, how many are good at once, and which faults come with which step. */
 export async function checkOverview(groupId: GroupId): Promise<CheckOverview> {
 	const [mats, firsts] = await Promise.all([readMade(groupId, null), firstChecks(groupId)]);
+	const planned = await makingsOf(groupId, firsts, await practiceOfGroup(groupId));
 	const good = firsts.filter(({ result }) => result === 'good').length;
 	return {
-		mats: mats.map(({ planned: _, checks: __, ...line }) => line),
+		mats: mats.map(({ planned: _, checks: __, planId: ___, planVersion: ____, ...line }) => line),
 		acceptance: acceptanceOf(good, firsts.length - good),
-		faults: faultKinds
-			.map((kind) => ({
-				kind,
-				step: faults[kind].step,
-				mats: firsts.filter(({ kinds }) => kinds.includes(kind)).length,
-				of: firsts.length
+		faults: faultTallies(
+			firsts.map((one) => ({
+				kinds: one.kinds,
+				technique: planned(one).look?.kind ?? null,
+				bag: one.bag,
+				week: one.week
 			}))
-			.filter(({ mats: count }) => count > 0)
-			.toSorted((one, other) => other.mats - one.mats)
+		)
 	};
 }

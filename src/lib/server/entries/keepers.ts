@@ -11,7 +11,10 @@ import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
 import { keepBegin, keepHandOn } from '../hand/begin';
 import { keepIssue } from '../hand/issue';
-import { keepCheck, keepFinish, keepMended } from '../check/checks';
+import { keepCheck, keepFinish, keepMended, keepTeaches } from '../check/checks';
+import { keepUnwound } from '../check/taken-apart';
+import { keepAsk, keepPromise } from '../hand-over/asks';
+import { keepPillow } from '../hand-over/pillows';
 import { keepDeliver, keepReceived, keepSentBack } from '../hand-over/deliver';
 import { keepFirstPass, keepNote, keepStripes, keepWish } from '../hand/course';
 import { keepMatSize, keepWeighed } from '../hand/measured';
@@ -72,7 +75,12 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	mended: keepMended,
 	deliver: keepDeliver,
 	received: keepReceived,
-	'sent-back': keepSentBack
+	'sent-back': keepSentBack,
+	asked: keepAsk,
+	promised: keepPromise,
+	pillow: keepPillow,
+	unwound: keepUnwound,
+	teaches: keepTeaches
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

@@ -27,13 +27,9 @@ export const listBegunMats = (groupId: GroupId): Promise<BegunMat[]> =>
 			 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
 			 where b.group_id = s.group_id and b.holder = 'mat' and b.thing_id = s.id and b.amount > 0
 				and l.form in ('ball', 'piece', 'strand', 'chain', 'bag', 'flat')) as given
-		 from (select distinct on (t.id) t.group_id, t.id, t.plan_id, t.plan_version, e.what
-			from thing t
-			join thing_event e on e.group_id = t.group_id and e.thing_id = t.id
-			where t.group_id = $1 and t.sort = 'mat' and t.plan_id is not null
-				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-				and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.entry_id)
-			order by t.id, e.id desc) s
+		 from (select t.group_id, t.id, t.plan_id, t.plan_version, x.what
+			from thing_state x join thing t on t.group_id = x.group_id and t.id = x.thing_id
+			where x.group_id = $1 and x.sort = 'mat' and t.plan_id is not null) s
 		 join plan_version v on v.group_id = s.group_id and v.plan_id = s.plan_id and v.version = s.plan_version
 		 where s.what not in ('taken-apart', 'lost') order by s.id`,
 		[groupId]

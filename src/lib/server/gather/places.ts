@@ -1,6 +1,8 @@
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one, writing } from '$lib/server/db/verbs';
 
@@ -37,6 +39,42 @@ export const listReceivingPlaces = (groupId: GroupId): Promise<ReceivingPlace[]>
 		 where group_id = $1 and receives_mats order by lower(btrim(name))`,
 		[groupId]
 	);
+
+/** A place and how it receives mats: when, by which stairs, by which rules of its own. */
+export interface PlaceWords {
+	readonly id: string;
+	readonly version: number;
+	readonly name: string;
+	readonly hours: string | null;
+	readonly stairs: string | null;
+	readonly ownRules: string | null;
+}
+
+/** How the places that receive mats do so. */
+export const listPlaceWords = (groupId: GroupId): Promise<PlaceWords[]> =>
+	many<PlaceWords>(
+		`select id, version, name, hours, stairs, own_rules as "ownRules" from place
+		 where group_id = $1 and receives_mats order by lower(btrim(name))`,
+		[groupId]
+	);
+
+/** Keeps how a place receives mats, where nobody changed it meanwhile. */
+export async function keepPlaceWords(
+	groupId: GroupId,
+	{ id, version, hours, stairs, ownRules }: Omit<PlaceWords, 'name'>
+): Promise<SaveResult> {
+	const kept = await execute(
+		`update place set hours = $4, stairs = $5, own_rules = $6, version = version + 1
+		 where group_id = $1 and id = $2 and version = $3 and receives_mats`,
+		[groupId, id, version, hours, stairs, ownRules]
+	);
+	return kept === 1
+		? { outcome: 'kept', id }
+		: refuse(
+				'hours',
+				'Somebody changed this place meanwhile: what they set stands on the page. Say yours again.'
+			);
+}
 
 /** Says that a place receives mats; a new one where there is none of that name. */
 export const addReceivingPlace = (groupId: GroupId, name: string): Promise<{ id: string }> =>

@@ -2,17 +2,19 @@ import type { DeliverEntry, ReceivedEntry, SentBackEntry } from '$lib/entries/ty
 import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
+import type { ThingLine } from '$lib/server/book/things';
 import { bindThing, findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, maybeOne } from '$lib/server/db/verbs';
 import { matSizes } from './mat-sizes';
+import type { PillowContent } from './pillows';
 
 /** Sends good mats to a place: each leaves by one delivery at most, and none before it was found good. */
 export const keepDeliver = (
 	groupId: GroupId,
-	{ placeId, mats, goesOn, note }: DeliverEntry,
+	{ placeId, mats, pillows, goesOn, crate, gathering, note }: DeliverEntry,
 	{ entryId, key }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
@@ -25,10 +27,10 @@ export const keepDeliver = (
 		// Held in one order, so that two deliveries of the same mats wait for each other.
 		await many<{ id: number }>(
 			'select id from thing where group_id = $1 and code = any($2::text[]) order by id for update',
-			[groupId, mats],
+			[groupId, [...mats, ...pillows]],
 			client
 		);
-		const things = [];
+		const things: ThingLine[] = [];
 		for (const code of mats) {
 			const thing = await findThing(groupId, code);
 			if (!thing || thing.sort !== 'mat')
@@ -38,6 +40,15 @@ export const keepDeliver = (
 			if (thing.state !== 'good')
 				return refuse('mats', `${code} was not found good yet: check it first.`);
 			things.push(thing);
+		}
+		const soft: ThingLine[] = [];
+		for (const code of pillows) {
+			const thing = await findThing(groupId, code);
+			if (!thing || thing.sort !== 'pillow' || thing.state === null)
+				return refuse('pillows', `No pillow of this group has the label ${code}.`);
+			if (thing.state !== 'made')
+				return refuse('pillows', `${code} went out already: it cannot go twice.`);
+			soft.push(thing);
 		}
 		const code = await codeFor(groupId, key);
 		if (!code) return refuse('mats', 'This group has used all the codes there are.');
@@ -49,8 +60,21 @@ export const keepDeliver = (
 		});
 		if (bound.outcome === 'refused') return bound;
 		await execute(
-			'insert into delivery (group_id, entry_id, thing_id, place_id, goes_on, note) values ($1, $2, $3, $4, $5, $6)',
-			[groupId, entryId, Number(bound.id), placeId, goesOn, note],
+			`insert into delivery (group_id, entry_id, thing_id, place_id, goes_on, crate_width_mm, crate_depth_mm,
+				crate_height_mm, gathering, note)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+			[
+				groupId,
+				entryId,
+				Number(bound.id),
+				placeId,
+				goesOn,
+				crate.widthMm,
+				crate.depthMm,
+				crate.heightMm,
+				gathering,
+				note
+			],
 			client
 		);
 		const sizes = await matSizes(groupId, mats);
@@ -58,17 +82,39 @@ export const keepDeliver = (
 			const size = sizes.get(thing.code);
 			if (!size) return refuse('mats', `Nothing says how large ${thing.code} is: check it again.`);
 			await execute(
-				`insert into delivery_mat (group_id, entry_id, thing_id, width_mm, length_mm, bags, film_mg)
-				 values ($1, $2, $3, $4, $5, $6, $7)`,
-				[groupId, entryId, thing.id, size.widthMm, size.lengthMm, size.bags, size.filmMg],
+				`insert into delivery_mat (group_id, entry_id, thing_id, width_mm, length_mm, mass_g, bags, film_mg,
+					timed_min, estimated_min)
+				 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+				[
+					groupId,
+					entryId,
+					thing.id,
+					size.widthMm,
+					size.lengthMm,
+					size.massG,
+					size.bags,
+					size.filmMg,
+					size.timedMin,
+					size.estimatedMin
+				],
 				client
 			);
 			await happenTo(client, groupId, entryId, thing.id, 'delivered');
 		}
+		for (const [at, pillow] of soft.entries()) {
+			const { bags, filmMg } = pillow.content as unknown as PillowContent;
+			await execute(
+				`insert into delivery_pillow (group_id, entry_id, thing_id, mat_id, bags, film_mg)
+				 values ($1, $2, $3, $4, $5, $6)`,
+				[groupId, entryId, pillow.id, things[at]?.id ?? null, bags, filmMg],
+				client
+			);
+			await happenTo(client, groupId, entryId, pillow.id, 'delivered');
+		}
 		return { outcome: 'kept', id: entryId };
 	});
 
-/** Keeps that a delivery has come, with all its mats; once. */
+/** Keeps that a delivery has come, with all of it that has not gone back; once. */
 export const keepReceived = (
 	groupId: GroupId,
 	{ delivery }: ReceivedEntry,
@@ -82,9 +128,12 @@ export const keepReceived = (
 		if (thing.state === 'received') return refuse('delivery', `${delivery} was received already.`);
 		await happenTo(client, groupId, entryId, thing.id, 'received');
 		const mats = await many<{ id: number }>(
-			`select m.thing_id as id from standing_delivery d
-			 join delivery_mat m on m.group_id = d.group_id and m.entry_id = d.entry_id
-			 where d.group_id = $1 and d.thing_id = $2 order by m.thing_id`,
+			`select x.thing_id as id from standing_delivery d
+			 join (select group_id, entry_id, thing_id from delivery_mat
+				union all select group_id, entry_id, thing_id from delivery_pillow) x
+				on x.group_id = d.group_id and x.entry_id = d.entry_id
+			 join thing_state s on s.group_id = x.group_id and s.thing_id = x.thing_id and s.what = 'delivered'
+			 where d.group_id = $1 and d.thing_id = $2 order by x.thing_id`,
 			[groupId, thing.id],
 			client
 		);

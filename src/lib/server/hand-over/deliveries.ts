@@ -1,5 +1,11 @@
 import { rollMat } from '$lib/core/finish/roll';
-import type { Account, DeliveryLine, ReadyMat } from '$lib/stages/hand-over/hand-over-view';
+import type {
+	DeliveredMat,
+	DeliveryLine,
+	DeliveryWhole,
+	PlaceWords,
+	ReadyMat
+} from '$lib/stages/hand-over/hand-over-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many, one } from '$lib/server/db/verbs';
 import { makingsOf } from '$lib/server/hand/makings';
@@ -20,19 +26,14 @@ export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 	const [rows, practice] = await Promise.all([
 		many<ReadyRow>(
 			`select t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
-				c.width_mm as "widthMm", c.length_mm as "lengthMm", state.at as since
-			 from thing t
+				c.width_mm as "widthMm", c.length_mm as "lengthMm", s.at as since
+			 from thing_state s
+			 join thing t on t.group_id = s.group_id and t.id = s.thing_id
 			 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
-			 join lateral (select x.what, e.typed_at as at from thing_event x
-				join entry e on e.group_id = x.group_id and e.id = x.entry_id
-				where x.group_id = t.group_id and x.thing_id = t.id
-					and not exists (select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id)
-				order by x.id desc limit 1) state on true
-			 join lateral (select width_mm, length_mm from standing_check s
-				where s.group_id = t.group_id and s.thing_id = t.id order by s.entry_id desc limit 1) c on true
-			 where t.group_id = $1 and t.sort = 'mat' and state.what = 'good'
-				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-			 order by state.at, t.id limit 500`,
+			 join lateral (select width_mm, length_mm from standing_check k
+				where k.group_id = t.group_id and k.thing_id = t.id order by k.entry_id desc limit 1) c on true
+			 where s.group_id = $1 and s.sort = 'mat' and s.what = 'good'
+			 order by s.at, t.id limit 500`,
 			[groupId]
 		),
 		practiceOfGroup(groupId)
@@ -52,39 +53,70 @@ export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 	});
 }
 
-/** What went out, the newest first. */
-export const listDeliveries = (groupId: GroupId): Promise<DeliveryLine[]> =>
+/** What went out, the newest first; or the one with a label. */
+export const listDeliveries = (
+	groupId: GroupId,
+	code: string | null = null
+): Promise<DeliveryLine[]> =>
 	many<DeliveryLine>(
-		`select t.code, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn", d.note,
+		`select t.code, d.entry_id as id, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn",
+			d.note, d.gathering,
+			d.crate_width_mm as "crateWidthMm", d.crate_depth_mm as "crateDepthMm", d.crate_height_mm as "crateHeightMm",
 			(select coalesce(json_agg(m.code order by m.id), '[]') from delivery_mat x
 				join thing m on m.group_id = x.group_id and m.id = x.thing_id
 				where x.group_id = d.group_id and x.entry_id = d.entry_id) as mats,
-			(select e.typed_at from thing_event x join entry e on e.group_id = x.group_id and e.id = x.entry_id
-				where x.group_id = t.group_id and x.thing_id = t.id and x.what = 'received'
-					and not exists (select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id)
-				order by x.id desc limit 1) as "receivedAt"
+			(select coalesce(json_agg(json_build_object('code', m.code, 'mat', o.code) order by m.id), '[]')
+				from delivery_pillow x
+				join thing m on m.group_id = x.group_id and m.id = x.thing_id
+				left join thing o on o.group_id = x.group_id and o.id = x.mat_id
+				where x.group_id = d.group_id and x.entry_id = d.entry_id) as pillows,
+			r.typed ->> 'note' as "receivedBy",
+			coalesce(r.typed ->> 'on', to_char(r.typed_at at time zone coalesce(g.time_zone, 'UTC'), 'YYYY-MM-DD')) as "receivedOn"
 		 from standing_delivery d
+		 join volunteer_group g on g.id = d.group_id
 		 join thing t on t.group_id = d.group_id and t.id = d.thing_id
 		 join place p on p.group_id = d.group_id and p.id = d.place_id
-		 where d.group_id = $1 order by d.entry_id desc limit 200`,
-		[groupId]
+		 left join thing_state s on s.group_id = d.group_id and s.thing_id = d.thing_id and s.what = 'received'
+		 left join entry r on r.group_id = s.group_id and r.id = s.entry_id
+		 where d.group_id = $1 and ($2::text is null or t.code = $2)
+		 order by d.goes_on desc, d.entry_id desc limit 60`,
+		[groupId, code]
 	);
 
-/** What all that was handed over came to: mats that came back are not among them. */
-export const accountOf = (groupId: GroupId): Promise<Account> =>
-	one<Account>(
-		`select count(*)::integer as mats,
-			coalesce(sum(m.width_mm * m.length_mm), 0) / 1000000 as m2,
-			coalesce(sum(m.bags), 0) as bags,
-			(count(*) filter (where m.bags is null))::integer as "matsUncounted",
-			coalesce(sum(m.film_mg), 0)::double precision / 1000000 as "filmKg",
-			count(distinct d.entry_id)::integer as deliveries,
-			count(distinct d.place_id)::integer as places
-		 from standing_delivery d
-		 join delivery_mat m on m.group_id = d.group_id and m.entry_id = d.entry_id
-		 where d.group_id = $1 and not exists (
-			select 1 from thing_event x where x.group_id = m.group_id and x.thing_id = m.thing_id
-				and x.what = 'sent-back' and x.entry_id > d.entry_id
-				and not exists (select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id))`,
-		[groupId]
-	);
+/** A delivery with what is in it, mat by mat; null where there is none of that label. */
+export async function findDelivery(groupId: GroupId, code: string): Promise<DeliveryWhole | null> {
+	const [line] = await listDeliveries(groupId, code);
+	if (!line) return null;
+	const [place, mats] = await Promise.all([
+		one<PlaceWords>(
+			`select p.name, p.hours, p.stairs, p.own_rules as "ownRules", p.id, p.version
+			 from standing_delivery d join place p on p.group_id = d.group_id and p.id = d.place_id
+			 where d.group_id = $1 and d.entry_id = $2`,
+			[groupId, line.id]
+		),
+		many<DeliveredMat>(
+			`select t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
+				x.width_mm as "widthMm", x.length_mm as "lengthMm", x.mass_g as "massG", x.bags,
+				o.code as pillow, (o.content ->> 'filmMg')::double precision / 1000 as "pillowG"
+			 from delivery_mat x
+			 join thing t on t.group_id = x.group_id and t.id = x.thing_id
+			 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
+			 left join delivery_pillow y on y.group_id = x.group_id and y.entry_id = x.entry_id and y.mat_id = x.thing_id
+			 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
+			 where x.group_id = $1 and x.entry_id = $2 order by t.id`,
+			[groupId, line.id]
+		)
+	]);
+	const planned = await makingsOf(groupId, mats, await practiceOfGroup(groupId));
+	return {
+		...line,
+		place,
+		lying: mats.map((mat) => {
+			const { thicknessMm } = planned(mat);
+			return {
+				...mat,
+				rollMm: thicknessMm && rollMat({ ...mat, thicknessMm }).diameterMm
+			};
+		})
+	};
+}

@@ -1,7 +1,9 @@
 import { DomainError } from '$lib/core/domain-error';
 import type { ColourName } from '$lib/core/colour/colours';
 import { stripesOf } from '$lib/core/colour/stripes';
+import { totalSeconds } from '$lib/core/effort/stations';
 import type { Task } from '$lib/core/effort/tasks';
+import type { HandsPlanned } from '$lib/core/hand-over/hands';
 import { isMatLengthwise } from '$lib/core/drawing/mat-scene';
 import { matRows, unitsPerRow } from '$lib/core/hand/mat-rows';
 import type { ColourRows } from '$lib/core/hand/strand-left';
@@ -31,6 +33,8 @@ export interface Making {
 	} | null;
 	/** Film in it, its ties with it, g; 0 where it cannot be made any more. */
 	readonly massG: number;
+	/** Hands it takes by its plan. */
+	readonly hands: HandsPlanned;
 	/** How thick it lies, mm; null where it cannot be made any more. */
 	readonly thicknessMm: number | null;
 }
@@ -42,6 +46,7 @@ export const unmade: Making = {
 	cut: null,
 	pace: null,
 	massG: 0,
+	hands: { makeMin: 0, besideMin: 0 },
 	thicknessMm: null
 };
 
@@ -71,6 +76,10 @@ export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Mak
 		return {
 			rows,
 			massG: model.mass.matG + model.mass.tiesG,
+			hands: {
+				makeMin: model.seconds.make / 60,
+				besideMin: (totalSeconds(model.seconds) - model.seconds.make) / 60
+			},
 			thicknessMm: mat.thicknessMm,
 			cut: snapshotOf(plan.bag, model.weftYield ?? model.yield),
 			pace: {

@@ -58,15 +58,12 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 	from thing t
 	join entry e on e.group_id = t.group_id and e.id = t.entry_id
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
-	left join lateral (select x.what from thing_event x where x.group_id = t.group_id and x.thing_id = t.id
-		and not exists (select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id)
-		order by x.id desc limit 1) state on true
+	join thing_state state on state.group_id = t.group_id and state.thing_id = t.id
 	left join lateral (select h.person_id from hand_on h where h.group_id = t.group_id and h.thing_id = t.id
 		and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 		order by h.entry_id desc limit 1) hand on true
 	left join person p on p.group_id = t.group_id and p.id = hand.person_id
-	where t.group_id = $1 and t.sort = 'mat' and state.what in ('begun', 'made')
-		and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
+	where t.group_id = $1 and state.group_id = $1 and state.sort = 'mat' and state.what in ('begun', 'made')
 		and ($4::text is null or t.code = $4 or hand.person_id = (
 			select h.person_id from hand_on h join thing x on x.group_id = h.group_id and x.id = h.thing_id
 			where h.group_id = $1 and x.code = $4

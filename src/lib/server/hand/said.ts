@@ -1,3 +1,4 @@
+import { apart } from '$lib/core/apart';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { FirstPass } from '$lib/core/techniques/peg-loom/meeting';
 import { stripesIn } from '$lib/entries/types/mat-course';
@@ -93,11 +94,6 @@ export async function saidOf(
 	codes: readonly string[],
 	before: number | null
 ): Promise<Map<string, MatSaid>> {
-	const by = new Map<string, SaidRow[]>();
-	for (const row of await many<SaidRow>(saidText, [groupId, codes, before])) {
-		const before = by.get(row.mat);
-		if (before) before.push(row);
-		else by.set(row.mat, [row]);
-	}
+	const by = apart(await many<SaidRow>(saidText, [groupId, codes, before]), ({ mat }) => mat);
 	return new Map([...by].map(([code, rows]) => [code, readSaid(rows)]));
 }

@@ -8,6 +8,10 @@ import { estimatePlan } from '$lib/core/estimate/estimate';
 import { toCamelKeys, toSnakeKeys } from '$lib/stages/plan/document/case';
 import type { CompareRequest, MixRequest } from '$lib/stages/plan/document/requests';
 import { compareAnswer } from '$lib/stages/plan/document/requests';
+import type { AccountSheetOrder } from '../sheets/account-sheet';
+import { accountSheet } from '../sheets/account-sheet';
+import type { DeliveryNoteOrder } from '../sheets/delivery-note';
+import { deliveryNote } from '../sheets/delivery-note';
 import type { AskSheetOrder } from '../sheets/ask-sheet';
 import { askSheet } from '../sheets/ask-sheet';
 import { labelPicture } from '../sheets/label-picture';
@@ -55,6 +59,12 @@ export const matRowSheet = (order: MatSheetOrder): Promise<Uint8Array> => matShe
 
 /** Mats to check on paper, as a PDF. */
 export const toCheck = (order: CheckSheetOrder): Promise<Uint8Array> => checkSheet(order);
+
+/** What goes with a delivery on paper, as a PDF. */
+export const note = (order: DeliveryNoteOrder): Promise<Uint8Array> => deliveryNote(order);
+
+/** What it came to on one page, as a PDF. */
+export const account = (order: AccountSheetOrder): Promise<Uint8Array> => accountSheet(order);
 
 /** The field of methods, as JSON: a long answer is made into text here. */
 export const compare = (order: {

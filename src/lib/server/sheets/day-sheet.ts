@@ -1,3 +1,4 @@
+import { capital } from '$lib/ui/number-words';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { sketchBag } from '$lib/core/cut/sketch-bag';
 import type { Cut } from '$lib/core/cut/types';
@@ -45,7 +46,6 @@ const film =
 const blades =
 	'Blades are for trained adults: cut away from the body, gloves on, the blade closed when it is put down. A child cuts with blunt scissors, an adult beside them.';
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const timesOf = ({ from, to }: { readonly from: number; readonly to: number }): string =>
 	`${clockWords(from)} to ${clockWords(to)}`;
 

@@ -1,3 +1,4 @@
+import { capital } from '$lib/ui/number-words';
 import { tallyNames } from '$lib/core/estimate/estimate';
 import { drawingsOf } from '$lib/stages/plan/drawing/making-drawings';
 import { judgementWords } from '$lib/stages/plan/words/judgement-words';
@@ -13,8 +14,6 @@ import { massWords } from '$lib/ui/unit-words';
 import type { SheetOrder } from './order';
 import type { Sheet } from './sheet';
 import { squareCode } from './square-code';
-
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** The drawings of a step, below each other, in the order's units. */
 export function drawStep(

@@ -212,7 +212,7 @@ export class Sheet {
 	/** Figures to be read from across the room, beside each other. */
 	figures(figures: readonly { readonly value: string; readonly label: string }[]): void {
 		const cell = this.innerMm / figures.length;
-		const fits = (value: string) => (this.#widthPt(value, 40, true) / pt <= cell - 3 ? 40 : 26);
+		const fits = (value: string) => (this.#widthPt(value, 40, true) / pt <= cell - 6 ? 40 : 26);
 		const sizePt = Math.min(...figures.map(({ value }) => fits(value)));
 		this.need(this.lineMm(sizePt) + this.lineMm(14));
 		const foot = this.y + this.lineMm(sizePt) * 0.85;

@@ -1,8 +1,42 @@
 import type { PlannedDay } from '$lib/stages/day/day-view';
+import type { ICalCalendar } from 'ical-generator';
 import ical from 'ical-generator';
 
 /** A table day as a calendar has it: no names of people. */
 type CalendarDay = Pick<PlannedDay, 'id' | 'day' | 'place' | 'from' | 'to' | 'version'>;
+
+/** What takes a whole day of a calendar. */
+export interface CalendarEvent {
+	readonly id: string;
+	readonly version: number;
+	readonly day: string;
+	readonly place: string;
+	readonly summary: string;
+}
+
+/** A calendar as a file; what the package adds for single programs is left out: a day says that it is whole by itself. */
+const answerCalendar = (calendar: ICalCalendar, name: string): Response =>
+	new Response(calendar.toString().replace(/^X-MICROSOFT-.*\r\n/gm, ''), {
+		headers: {
+			'content-type': 'text/calendar; charset=utf-8',
+			'content-disposition': `attachment; filename="${name}.ics"`
+		}
+	});
+
+/** Whole days as a calendar file: what is handed over, and by when it is asked for. */
+export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string): Response {
+	const calendar = ical({ name: groupName, prodId: { company: 'Nest Row', product: 'Hand over' } });
+	for (const { id, version, day, place, summary } of events)
+		calendar.createEvent({
+			id: `${id}@nest-row`,
+			sequence: version,
+			start: new Date(`${day}T00:00:00Z`),
+			allDay: true,
+			summary,
+			location: place
+		});
+	return answerCalendar(calendar, 'hand-over');
+}
 
 /**
  * Days as a calendar file. Times are the hall's clock wherever the file is read: whoever comes reads
@@ -25,10 +59,5 @@ export function calendarOf(days: readonly CalendarDay[], groupName: string): Res
 			location: place
 		});
 	}
-	return new Response(calendar.toString(), {
-		headers: {
-			'content-type': 'text/calendar; charset=utf-8',
-			'content-disposition': 'attachment; filename="table-days.ics"'
-		}
-	});
+	return answerCalendar(calendar, 'table-days');
 }

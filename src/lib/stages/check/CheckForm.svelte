@@ -1,7 +1,7 @@
 <script lang="ts">
 	// One mat under the hand: what is found where, how large it is, what it weighs, and the call at once.
 	import type { FaultKind } from '$lib/core/check/faults';
-	import { faults as allFaults, faultsOf } from '$lib/core/check/faults';
+	import { faultsOf } from '$lib/core/check/faults';
 	import { judgeMat } from '$lib/core/check/judge-mat';
 	import { densityWords } from '$lib/ui/unit-words';
 	import EntryField from '$lib/entries/EntryField.svelte';
@@ -15,8 +15,9 @@
 	import { untrack } from 'svelte';
 	import CheckMap from './CheckMap.svelte';
 	import type { MadeMat } from './check-view';
-	import { faultWords, reasonWords, resultWords, throughRemedy } from './check-words';
+	import { faultWords, reasonWords, resultWords } from './check-words';
 	import { middleOf, placeOf } from './places';
+	import Remedy from './Remedy.svelte';
 
 	const { mat, sent }: { mat: MadeMat; sent?: SentForm | null | undefined } = $props();
 	const outbox = getOutbox();
@@ -44,7 +45,10 @@
 	let marking = $state<'through' | FaultKind>('through');
 	const through = $derived([...(form.typed['map'] ?? empty)].map((one) => one === '1'));
 	const found = $derived(faultsIn(form.typed['faults'] ?? '') ?? []);
-	function tap(place: number): void {
+	function tap(
+		place: number,
+		spot: { readonly along: number; readonly across: number } | null
+	): void {
 		form.beginNext();
 		if (marking === 'through') {
 			form.typed['map'] = through.map((is, at) => ((at === place ? !is : is) ? '1' : '0')).join('');
@@ -56,7 +60,7 @@
 		const next =
 			there >= 0
 				? found.filter((_, at) => at !== there)
-				: [...found, { kind: own, ...middleOf(place) }];
+				: [...found, { kind: own, ...(spot ?? middleOf(place)) }];
 		form.typed['faults'] = faultsText(next);
 	}
 	const judged = $derived.by(() => {
@@ -131,20 +135,8 @@
 			</ul>
 		</div>
 	{/if}
-	{#each seen as one (one)}
-		<div data-remedy={one}>
-			<p class="font-semibold">
-				{faultWords[one].name}: {allFaults[one].minutes} minutes each{allFaults[one].who ===
-				'practised'
-					? ', by hands that know the technique'
-					: ''}
-			</p>
-			<ol class="list-decimal pl-5">
-				{#each faultWords[one].remedy as step (step)}<li>{step}</li>{/each}
-			</ol>
-		</div>
-	{/each}
-	{#if through.some(Boolean)}<p data-remedy="through">{throughRemedy[kind]}</p>{/if}
+	{#each seen as one (one)}<Remedy kind={one} technique={kind} />{/each}
+	{#if through.some(Boolean)}<Remedy kind="through" technique={kind} />{/if}
 	<details>
 		<summary class="min-h-11 cursor-pointer py-2">The call is another</summary>
 		<div class="grid gap-3">

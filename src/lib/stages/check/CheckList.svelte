@@ -5,7 +5,7 @@
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { MadeMatLine } from './check-view';
-	import { wholeOf } from './check-view';
+	import { wholeMat } from '$lib/stages/hand/mat-view';
 	import { reasonWords, stateWords } from './check-words';
 
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
@@ -31,7 +31,7 @@
 				>
 				<p class="quiet text-[0.9375rem]">{mat.planName}</p>
 			</div>
-			<MatStrip mat={wholeOf(mat)} {longestMm} isWhole />
+			<MatStrip mat={wholeMat(mat)} {longestMm} isWhole />
 			<div>
 				<p class="font-semibold">{stateWords[mat.state]}</p>
 				{#if mat.state === 'to-mend' && mat.last}

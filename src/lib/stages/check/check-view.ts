@@ -1,8 +1,8 @@
 import type { Acceptance } from '$lib/core/check/acceptance';
-import type { FaultKind, WorkStep } from '$lib/core/check/faults';
+import type { FaultTally } from '$lib/core/check/fault-tallies';
 import type { CheckReason, CheckResult, FoundFault, PlannedMat } from '$lib/core/check/judge-mat';
 import type { MatRows } from '$lib/core/hand/mat-rows';
-import type { MatInHand, MatLook } from '$lib/stages/hand/mat-view';
+import type { MatLook } from '$lib/stages/hand/mat-view';
 
 /** Where a mat that is made stands. */
 export type MadeState =
@@ -47,18 +47,11 @@ export interface CheckDone {
 
 /** A mat on the check page. */
 export interface MadeMat extends MadeMatLine {
+	readonly planId: string;
+	readonly planVersion: number;
 	readonly planned: PlannedMat | null;
 	/** All its checks, the newest first: its history stays. */
 	readonly checks: readonly CheckDone[];
-}
-
-/** Which faults come with which step, over the checks of late; no name is among them. */
-export interface FaultTally {
-	readonly kind: FaultKind;
-	readonly step: WorkStep;
-	/** Mats that had it, and mats that were checked at all. */
-	readonly mats: number;
-	readonly of: number;
 }
 
 export interface CheckOverview {
@@ -66,14 +59,3 @@ export interface CheckOverview {
 	readonly acceptance: Acceptance;
 	readonly faults: readonly FaultTally[];
 }
-
-/** A mat as it is drawn once all of it is made. */
-export const wholeOf = ({
-	look,
-	rows
-}: Pick<MadeMatLine, 'look' | 'rows'>): Pick<MatInHand, 'look' | 'rows' | 'made' | 'share'> => ({
-	look,
-	rows: rows && { ...rows, parts: 1, each: rows.total, ends: 1, part: 'mat' },
-	made: { near: rows?.total ?? 0, far: 0 },
-	share: 1
-});

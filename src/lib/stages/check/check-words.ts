@@ -1,4 +1,5 @@
 import type { FaultKind, WorkStep } from '$lib/core/check/faults';
+import type { Mended } from '$lib/core/check/remedies';
 import type { CheckReason, CheckResult } from '$lib/core/check/judge-mat';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
 import type { MadeState } from './check-view';
@@ -146,10 +147,20 @@ export function reasonWords(reason: CheckReason): string {
 	}
 }
 
-/** How a place that a fingertip goes through is mended, by the technique. */
-export const throughRemedy: Readonly<Record<TechniqueKind, string>> = {
-	crochet: 'Darn the place with a strand and a hook, through the stitches around it.',
-	'peg-loom': 'Push the rows together there, and add rows.',
-	twined: 'Push the rows together there, and add a row.',
-	'finger-bands': 'Draw the band’s edges together with a strand, in and out.'
+/** How a place that a fingertip goes through is mended, by the technique, step by step. */
+const throughRemedy: Readonly<Record<TechniqueKind, readonly string[]>> = {
+	crochet: [
+		'Find how far it is loose.',
+		'Darn it with a strand and a hook, through the stitches around it.'
+	],
+	'peg-loom': ['Find how far it is loose.', 'Push the rows together there, and add rows.'],
+	twined: ['Find how far it is loose.', 'Push the rows together there, and add a row.'],
+	'finger-bands': [
+		'Find how far it is loose.',
+		'Draw the band’s edges together with a strand, in and out.'
+	]
 };
+
+/** The steps of a remedy, in words. */
+export const remedyWords = (kind: Mended, technique: TechniqueKind): readonly string[] =>
+	kind === 'through' ? throughRemedy[technique] : faultWords[kind].remedy;

@@ -1,31 +1,44 @@
 <script lang="ts">
 	// Good mats for a place: chosen from those that lie there, rolled and packed as they will be.
-	import { packRolls } from '$lib/core/finish/pack-rolls';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
-	import { codesIn } from '$lib/entries/types/deliver';
+	import { codesIn, usualCrate } from '$lib/entries/types/deliver';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
-	import { formatLength } from '$lib/core/units/format-length';
-	import { smallNumber } from '$lib/ui/number-words';
+	import { capital, smallNumber } from '$lib/ui/number-words';
+	import { lengthOf } from '$lib/ui/typed-values';
 	import { untrack } from 'svelte';
-	import type { ReadyMat } from './hand-over-view';
+	import Crates from './Crates.svelte';
+	import type { PillowLine, ReadyMat } from './hand-over-view';
+	import { careWords, crateWords, deferWords, sizeWords } from './hand-over-words';
+	import { packMats } from './packing';
 
 	interface Props {
 		mats: readonly ReadyMat[];
+		pillows: readonly PillowLine[];
+		/** Crates as they were packed in last, as they are typed. */
+		crates: Readonly<Record<'crate_width' | 'crate_depth' | 'crate_height', string>>;
 		places: readonly { readonly id: string; readonly name: string }[];
 		sent?: SentForm | null | undefined;
 	}
-	const { mats, places, sent }: Props = $props();
+	const { mats, pillows, crates, places, sent }: Props = $props();
 	const outbox = getOutbox();
 	const { system } = $derived(outbox.readBy());
 	const form = untrack(
 		() =>
 			new TypedForm(
 				'deliver',
-				{ place: places[0]?.id ?? '', mats: '', goes_on: outbox.readBy().today, note: '' },
+				{
+					place: places[0]?.id ?? '',
+					mats: '',
+					pillows: '',
+					goes_on: outbox.readBy().today,
+					...crates,
+					gathering: '',
+					note: ''
+				},
 				outbox,
 				sent
 			)
@@ -37,19 +50,35 @@
 			chosen.includes(code) ? chosen.filter((one) => one !== code) : [...chosen, code]
 		).join(' ');
 	}
-	/** A crate as the group has them, mm. */
-	const crate = { widthMm: 400, depthMm: 600, heightMm: 400 };
-	const rolls = $derived(
-		mats.flatMap(({ code, rollMm, widthMm }) =>
-			chosen.includes(code) && rollMm !== null
-				? [{ code, diameterMm: rollMm, lengthMm: widthMm / 2 }]
-				: []
+	const edges = ['crate_width', 'crate_depth', 'crate_height'] as const;
+	/** The crates as they are typed; the usual ones where nothing readable is. */
+	const edgeOf = (field: (typeof edges)[number], usual: number): number => {
+		const { mm = NaN } = lengthOf(form.typed[field] ?? '', system, 'bag');
+		return mm > 0 ? mm : usual;
+	};
+	const crate = $derived({
+		widthMm: edgeOf('crate_width', usualCrate.widthMm),
+		depthMm: edgeOf('crate_depth', usualCrate.depthMm),
+		heightMm: edgeOf('crate_height', usualCrate.heightMm)
+	});
+	const packed = $derived(
+		packMats(
+			mats.filter(({ code }) => chosen.includes(code)),
+			crate
 		)
 	);
-	const packing = $derived(packRolls(rolls, crate));
+	const soft = $derived(codesIn(form.typed['pillows'] ?? '') ?? []);
+	/** A pillow with each mat, as far as there are pillows. */
+	function withPillows(): void {
+		form.beginNext();
+		form.typed['pillows'] = pillows
+			.slice(0, chosen.length)
+			.map(({ code }) => code)
+			.join(' ');
+	}
 </script>
 
-<EntryForm {form} title="Send mats" act="They go" stays={['place', 'goes_on']}>
+<EntryForm {form} title="Send mats" act="They go" stays={['place', 'goes_on', ...edges]}>
 	<fieldset class="grid gap-1">
 		<legend class="font-semibold">Which of them</legend>
 		{#each mats as { code, planName, widthMm, lengthMm } (code)}
@@ -62,11 +91,7 @@
 				/>
 				<span
 					><strong>{code}</strong>
-					{planName}, {formatLength(widthMm, system, 'mat')} by {formatLength(
-						lengthMm,
-						system,
-						'mat'
-					)}</span
+					{planName}, {sizeWords({ widthMm, lengthMm }, system)}</span
 				>
 			</label>
 		{/each}
@@ -80,46 +105,37 @@
 	/>
 	<EntryField {form} field="goes_on" label="On which day" />
 	<EntryField {form} field="note" label="A word on it" />
-	{#if rolls.length > 0}
-		<div class="grid gap-2" data-crates={packing.crates.length}>
-			<p>
-				{rolls.length === 1 ? 'The roll fills' : `The ${smallNumber(rolls.length)} rolls fill`}
-				{smallNumber(packing.crates.length)}
-				{packing.crates.length === 1 ? 'crate' : 'crates'} of 40 by 60 by 40 cm{packing.left
-					.length > 0
-					? `; ${smallNumber(packing.left.length)} go beside them`
-					: ''}.
-			</p>
-			<div class="flex flex-wrap gap-3">
-				{#each packing.crates as one, at (at)}
-					<svg
-						viewBox="-8 -8 {one.widthMm + 16} {one.heightMm + 16}"
-						class="h-auto w-40"
-						role="img"
-						aria-label="Crate {at + 1}: {one.rolls.map(({ roll }) => rolls[roll]?.code).join(', ')}"
-					>
-						<rect
-							width={one.widthMm}
-							height={one.heightMm}
-							class="fill-none stroke-base-content"
-							stroke-width="8"
-						/>
-						{#each one.rolls.filter(({ layer }) => layer === 1) as { roll, xMm, yMm } (roll)}
-							<circle
-								cx={xMm}
-								cy={one.heightMm - yMm}
-								r={(rolls[roll]?.diameterMm ?? 0) / 2 - 4}
-								class="fill-primary/20 stroke-primary"
-								stroke-width="6"
-							/>
-						{/each}
-					</svg>
-				{/each}
-			</div>
-		</div>
+	{#if pillows.length > 0 || form.typed['pillows'] !== ''}
+		<EntryField {form} field="pillows" label="Pillows that go with them" autocomplete="off" />
+		<p class="quiet text-[0.9375rem]" data-pairs={soft.length}>
+			{soft.length === 0
+				? `${pillows.length === 1 ? 'One pillow lies' : `${capital(smallNumber(pillows.length))} pillows lie`} there.`
+				: soft
+						.map((code, at) => `${code} ${chosen[at] ? `with ${chosen[at]}` : 'by itself'}`)
+						.join(', ')}
+		</p>
+		<button class="btn justify-self-start font-normal" type="button" onclick={withPillows}
+			>A pillow with each</button
+		>
 	{/if}
-	<p class="quiet text-[0.9375rem]">
-		Shake, hose, hang to dry. Keep mats from flames and from small children, and never under an
-		infant. The place’s own rules come first: ask the people responsible.
-	</p>
+	<details open={[...edges, 'gathering'].some((field) => form.problems[field])}>
+		<summary class="min-h-11 cursor-pointer py-2"
+			>Crates of {crateWords(crate, system)}, a gathering</summary
+		>
+		<div class="grid gap-3">
+			<div class="grid gap-3 @min-[24rem]:grid-cols-3">
+				<EntryField {form} field="crate_width" label="Crate, wide" inputmode="decimal" />
+				<EntryField {form} field="crate_depth" label="deep" inputmode="decimal" />
+				<EntryField {form} field="crate_height" label="high" inputmode="decimal" />
+			</div>
+			<EntryField
+				{form}
+				field="gathering"
+				label="A gathering goes with it"
+				hint="What for, and when: it stands in the calendar."
+			/>
+		</div>
+	</details>
+	{#if packed.rolls.length > 0}<Crates {packed} {crate} {system} />{/if}
+	<p class="quiet text-[0.9375rem]">{careWords.join(' ')} {deferWords}</p>
 </EntryForm>

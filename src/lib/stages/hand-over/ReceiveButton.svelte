@@ -1,40 +1,63 @@
 <script lang="ts">
-	// A delivery has come: in one press, and in a word of whoever received it.
+	// A delivery has come: by whom, in a word; today, or on the day that stands on its paper.
 	import { getOutbox } from '$lib/entries/outbox-context';
+	import { readEntry } from '$lib/entries/read-entry';
 	import { addAndSay } from '$lib/stages/hand/add-and-say';
 	import { newKey } from '$lib/ui/new-key';
 
 	const { delivery }: { delivery: string } = $props();
+	const uid = $props.id();
 	const outbox = getOutbox();
 	const key = newKey();
 	let note = $state('');
+	let on = $state('');
+	let problem = $state('');
 	let said = $state('');
+	let day = $state<HTMLInputElement>();
+	let isBusy = false;
 	async function received(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		const typed = { delivery, note };
+		if (isBusy) return;
+		const typed = { delivery, note, on };
+		const { problems } = readEntry('received', typed, outbox.readBy());
+		problem = problems?.['on'] ?? problems?.['note'] ?? '';
+		if (problem) return day?.focus();
+		isBusy = true;
 		said = await addAndSay(
 			outbox,
 			{ type: 'received', typed, words: `${delivery} received` },
 			'Kept.'
 		);
+		isBusy = false;
 	}
 </script>
 
-<form
-	class="flex flex-wrap items-end gap-3"
-	method="POST"
-	action="?/keep"
-	onsubmit={(event) => void received(event)}
->
+<form class="grid gap-2" method="POST" action="?/keep" onsubmit={(event) => void received(event)}>
 	<input type="hidden" name="type" value="received" />
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="delivery" value={delivery} />
 	<label class="grid gap-1"
-		>In a word
+		>By whom, in a word
 		<input class="field" name="note" maxlength="400" autocomplete="off" bind:value={note} />
 	</label>
+	<label class="grid gap-1"
+		>On another day than today
+		<input
+			class="field"
+			name="on"
+			placeholder="2026-11-24"
+			autocomplete="off"
+			aria-invalid={problem ? 'true' : undefined}
+			aria-describedby={problem ? `${uid}-problem` : undefined}
+			bind:value={on}
+			bind:this={day}
+		/>
+	</label>
+	{#if problem}<p class="font-semibold text-error" id="{uid}-problem" role="alert">
+			{problem}
+		</p>{/if}
 	<button class="btn h-auto min-h-11"
 		>It was received<span class="sr-only">: {delivery}</span></button
 	>
+	<p class="quiet" role="status">{said}</p>
 </form>
-<p class="quiet" role="status">{said}</p>

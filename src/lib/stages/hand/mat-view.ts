@@ -176,3 +176,14 @@ export const byNeed = (mats: readonly MatLine[]): MatLine[] =>
 		(a, b) =>
 			order.indexOf(needOf(a)) - order.indexOf(needOf(b)) || b.share - a.share || a.id - b.id
 	);
+
+/** A mat as it is drawn once all of it is made. */
+export const wholeMat = ({
+	look,
+	rows
+}: Pick<MatInHand, 'look' | 'rows'>): Pick<MatInHand, 'look' | 'rows' | 'made' | 'share'> => ({
+	look,
+	rows: rows && { ...rows, parts: 1, each: rows.total, ends: 1, part: 'mat' },
+	made: { near: rows?.total ?? 0, far: 0 },
+	share: 1
+});

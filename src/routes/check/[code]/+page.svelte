@@ -1,15 +1,29 @@
 <script lang="ts">
 	import { formatLength } from '$lib/core/units/format-length';
+	import type { Mended } from '$lib/core/check/remedies';
+	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import CameBack from '$lib/stages/check/CameBack.svelte';
 	import CheckForm from '$lib/stages/check/CheckForm.svelte';
 	import CheckMap from '$lib/stages/check/CheckMap.svelte';
 	import { reasonWords, resultWords, stateWords } from '$lib/stages/check/check-words';
+	import OddMat from '$lib/stages/check/OddMat.svelte';
+	import Remedy from '$lib/stages/check/Remedy.svelte';
+	import UnwoundForm from '$lib/stages/check/UnwoundForm.svelte';
 	import PressButton from '$lib/stages/hand/PressButton.svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 	const { mat } = $derived(data);
+	const technique = $derived(mat.look?.kind ?? 'crochet');
+	const toMend = $derived<Mended[]>(
+		mat.last
+			? [
+					...new Set(mat.last.faults.map(({ kind }) => kind)),
+					...(mat.last.goesThrough.some(Boolean) ? (['through'] as const) : [])
+				]
+			: []
+	);
 	const lengthWords = (mm: number) => formatLength(mm, data.group.lengthSystem, 'mat');
 </script>
 
@@ -17,16 +31,30 @@
 
 <p><a class="inline-flex min-h-11 link items-center" href="/check">All mats to check</a></p>
 <h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>
-<p class="font-semibold" data-state={mat.state}>{stateWords[mat.state]}</p>
+<p class="flex flex-wrap gap-x-6">
+	<span class="inline-flex min-h-11 items-center font-semibold" data-state={mat.state}
+		>{stateWords[mat.state]}</span
+	>
+	<a class="inline-flex min-h-11 link items-center" href="/hand-over/mats/{mat.code}"
+		>Its own page</a
+	>
+</p>
+{#if data.odd}<OddMat code={mat.code} odd={data.odd} />{/if}
 {#if mat.state === 'to-mend'}
-	<PressButton
-		type="mended"
-		mat={mat.code}
-		label="It is mended"
-		words="{mat.code} mended"
-		kept="Mended: check it again."
-		isMain
-	/>
+	{#if mat.last}
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="mending">
+			<h3 id="mending" class="text-lg">How it is mended</h3>
+			{#each toMend as kind (kind)}<Remedy {kind} {technique} />{/each}
+			<PressButton
+				type="mended"
+				mat={mat.code}
+				label="It is mended"
+				words="{mat.code} mended"
+				kept="Mended: check it again."
+				isMain
+			/>
+		</section>
+	{/if}
 {/if}
 <div
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
@@ -35,9 +63,7 @@
 		<CameBack code={mat.code} sent={form?.entry} />
 	{:else if mat.state !== 'taken-apart'}
 		<CheckForm {mat} sent={form?.entry} />
-	{:else}<p class="sheet p-4">
-			It is taken apart: its strand goes back to the table, and is counted there.
-		</p>{/if}
+	{:else}<UnwoundForm code={mat.code} filmG={data.filmG} sent={form?.entry} />{/if}
 	{#if mat.checks.length > 0}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="history">
 			<h2 id="history" class="text-lg">Its checks</h2>
@@ -50,6 +76,7 @@
 						</p>
 						{#if check.reasons.length > 0}<p>{check.reasons.map(reasonWords).join('; ')}</p>{/if}
 						{#if check.why}<p class="break-words">“{check.why}”</p>{/if}
+						<TakeBackFold id={check.id} words="this check" sent={form?.entry} />
 						{#if check.faults.length > 0 || check.goesThrough.some(Boolean)}
 							<CheckMap {mat} goesThrough={check.goesThrough} faults={check.faults} ontap={null} />
 						{/if}

@@ -2,7 +2,7 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
-	import type { TechniqueKind } from '$lib/core/techniques/technique';
+	import { techniqueWords } from '$lib/ui/technique-words';
 	import type { Way } from '$lib/stages/plan/fields/mix-request';
 	import {
 		isWayOpen,
@@ -31,12 +31,6 @@
 		left: Record<string, number>;
 	}
 
-	const names: Record<TechniqueKind, string> = {
-		crochet: 'crochet',
-		'peg-loom': 'peg loom',
-		twined: 'twined frame',
-		'finger-bands': 'finger bands'
-	};
 	const kinds = $derived(kindsToCount(bench.plan, bench.kinds));
 	/** What was typed over the store's own counts, by kind. */
 	let typed = $state<Record<string, string>>({});
@@ -50,10 +44,10 @@
 	const isTicked = (way: Way) => ticked[way.name] ?? isWayOpen(way, bench.tools.length > 0);
 	const nameOf = ({ kind, tool, hooksMm }: Way) =>
 		tool
-			? `${names[kind]}: ${tool.name}`
+			? `${techniqueWords[kind]}: ${tool.name}`
 			: hooksMm.length > 0
-				? `${names[kind]}: hooks of ${hooksMm.toSorted((a, b) => a - b).join(', ')} mm`
-				: names[kind];
+				? `${techniqueWords[kind]}: hooks of ${hooksMm.toSorted((a, b) => a - b).join(', ')} mm`
+				: techniqueWords[kind];
 	const madeBy = ({ method }: Made) => {
 		const way = wayOf(method);
 		return way ? nameOf(way) : method;

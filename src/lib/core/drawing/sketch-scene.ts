@@ -1,0 +1,313 @@
+import type { TechniqueKind } from '../techniques/technique';
+import type { Point } from './smooth-line';
+import { through } from './smooth-line';
+import type { Mark, Scene, Tone } from './scene';
+import { disc, measureLine, rectangle } from './scene';
+
+/** A piece of a mat as its technique makes it, its rows from the foot up. */
+export interface Fabric {
+	readonly technique: TechniqueKind;
+	/** Where each row's middle lies. */
+	readonly rows: readonly number[];
+	/** Stitches or crossings of each row; as many as the first where fewer are given. */
+	readonly counts?: readonly number[];
+	/** Whether a row begins over; else rows take turns. */
+	readonly phases?: readonly boolean[];
+	/** From where to where it reaches. */
+	readonly left?: number;
+	readonly right?: number;
+	/** How high a row is. */
+	readonly high?: number;
+	/** How far its edges swing up and down. */
+	readonly wave?: number;
+}
+
+/** What is drawn over a fabric. Units are those of the sketch: 120 across, 72 down. */
+export type SketchMark =
+	| { readonly show: 'strand'; readonly points: readonly Point[]; readonly wide?: number }
+	| { readonly show: 'dashed'; readonly points: readonly Point[] }
+	| {
+			readonly show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook';
+			readonly at: Point;
+	  }
+	| { readonly show: 'move'; readonly from: Point; readonly to: Point }
+	| { readonly show: 'rod'; readonly from: Point; readonly to: Point }
+	| { readonly show: 'measure'; readonly from: Point; readonly to: Point; readonly words: string }
+	| { readonly show: 'word'; readonly words: string; readonly at: Point };
+
+/** One step of an act: a piece of a mat, and what is done to it. */
+export interface Sketch {
+	readonly fabrics: readonly Fabric[];
+	readonly marks: readonly SketchMark[];
+}
+
+/** How large a sketch is in its own units. */
+export const sketchSize = { width: 120, height: 72 } as const;
+
+/** Widths of lines, in the sketch's units. */
+const [strandWide, thin] = [5, 1];
+
+interface Frame {
+	readonly scale: number;
+	readonly type: number;
+}
+
+const line = (points: readonly Point[], { scale }: Frame): string => {
+	const scaled = points.map(([x, y]): Point => [x * scale, y * scale]);
+	const [first = [0, 0]] = scaled;
+	return `M${first[0]} ${first[1]}${through(scaled)}`;
+};
+
+/** A strand with its edges, so that one that lies over another is seen to. */
+function strandMarks(points: readonly Point[], wide: number, frame: Frame, tone: Tone): Mark[] {
+	const path = line(points, frame);
+	return [
+		{ path, stroke: 'ink', width: (wide + 1.6) * frame.scale, isRound: true },
+		{ path, stroke: 'ground', width: wide * frame.scale, isRound: true },
+		{ path, stroke: tone, width: wide * frame.scale, isRound: true }
+	];
+}
+
+/** Rows of crocheted stitches: each leans as its row was worked. */
+function crocheted(fabric: Fabric, frame: Frame): Mark[] {
+	const { scale: s } = frame;
+	const { rows, counts = [], left = 6, right = 114, high = 11, wave = 0 } = fabric;
+	const first = counts[0] ?? 9;
+	const step = (right - left) / first;
+	let [legs, heads] = ['', ''];
+	for (const [nth, y] of rows.entries()) {
+		const lean = nth % 2 === 0 ? 1 : -1;
+		const count = counts[nth] ?? first;
+		// A row of more stitches than the first stands closer.
+		const own = Math.min(step, (right - left) / count);
+		for (let at = 0; at < count; at++) {
+			const x = left + (at + 0.5) * own;
+			const swing = wave * Math.sin((at / count) * 4 * Math.PI);
+			const [foot, head] = [y + high / 2 + swing, y - high / 2 + swing];
+			legs += `M${(x - lean * own * 0.18) * s} ${foot * s}L${(x + lean * own * 0.12) * s} ${(head + 1.5) * s}`;
+			heads += `M${(x - own * 0.44) * s} ${(head + 1.5) * s}q${own * 0.44 * s} ${-3.4 * s} ${own * 0.88 * s} 0`;
+		}
+	}
+	return [
+		{ path: legs, stroke: 'film-line', width: 3 * s, isRound: true },
+		{ path: heads, stroke: 'film-line', width: 2.2 * s, isRound: true }
+	];
+}
+
+/** Rows woven over and under upright strands. */
+function woven(fabric: Fabric, frame: Frame): Mark[] {
+	const { scale: s } = frame;
+	const { rows, counts = [], left = 6, right = 114, high = 11, phases = [], wave = 0 } = fabric;
+	const count = counts[0] ?? 8;
+	const step = (right - left) / count;
+	const [foot, head] = [Math.max(...rows) + high / 2 + 2, Math.min(...rows) - high / 2 - 2];
+	const isTwined = fabric.technique === 'twined';
+	let warp = '';
+	for (let at = 0; at < count; at++)
+		warp += `M${(left + (at + 0.5) * step) * s} ${head * s}V${foot * s}`;
+	let over = '';
+	let under = '';
+	for (const [nth, y] of rows.entries()) {
+		const begins = phases[nth] ?? nth % 2 === 0;
+		for (let at = 0; at < count; at++) {
+			const x = left + at * step;
+			const swing = wave * Math.sin((at / count) * 4 * Math.PI);
+			const isOver = (at % 2 === 0) === begins;
+			// Two strands twist round each other and hold each upright between them.
+			if (isTwined)
+				over += `M${x * s} ${(y + (isOver ? -2 : 2)) * s}q${(step / 2) * s} ${(isOver ? 4 : -4) * s} ${step * s} ${(isOver ? 4 : -4) * s}`;
+			else if (isOver) over += `M${(x + 0.08 * step) * s} ${(y + swing) * s}h${0.84 * step * s}`;
+			else
+				under += `M${(x - 0.1 * step) * s} ${(y + swing) * s}h${0.3 * step * s}M${(x + 0.8 * step) * s} ${(y + swing) * s}h${0.3 * step * s}`;
+		}
+	}
+	return [
+		...(under === ''
+			? []
+			: [{ path: under, stroke: 'film-line', width: high * 0.42 * s } satisfies Mark]),
+		{ path: warp, stroke: 'quiet', width: 2.6 * s },
+		{ path: over, stroke: 'film-line', width: (isTwined ? 2.6 : high * 0.5) * s, isRound: true }
+	];
+}
+
+/** A plaited band: strands run slantwise, each over one and under one. */
+function plaited(fabric: Fabric, frame: Frame): Mark[] {
+	const { scale: s } = frame;
+	const { rows, left = 6, right = 114, high = 11, phases = [], wave = 0 } = fabric;
+	const step = 12;
+	const marks: Mark[] = [];
+	let [rising, falling] = ['', ''];
+	for (const [nth, y] of rows.entries()) {
+		const begins = phases[nth] ?? nth % 2 === 0;
+		for (let x = left, at = 0; x + step <= right; x += step, at++) {
+			const swing = wave * Math.sin((at / 9) * 4 * Math.PI);
+			const [top, foot] = [y - high / 2 + swing, y + high / 2 + swing];
+			if ((at % 2 === 0) === begins) rising += `M${x * s} ${foot * s}L${(x + step) * s} ${top * s}`;
+			else falling += `M${x * s} ${top * s}L${(x + step) * s} ${foot * s}`;
+		}
+	}
+	marks.push(
+		{ path: rising, stroke: 'film-line', width: high * 0.5 * s, isRound: true },
+		{ path: falling, stroke: 'quiet', width: high * 0.4 * s, isRound: true }
+	);
+	return marks;
+}
+
+const fabricMarks = (fabric: Fabric, frame: Frame): Mark[] =>
+	fabric.technique === 'crochet'
+		? crocheted(fabric, frame)
+		: fabric.technique === 'finger-bands'
+			? plaited(fabric, frame)
+			: woven(fabric, frame);
+
+function arrow(from: Point, to: Point, { scale: s }: Frame): Mark {
+	const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+	const long = Math.hypot(dx, dy) || 1;
+	const [ux, uy] = [dx / long, dy / long];
+	const feather = (side: 1 | -1): string =>
+		`M${to[0] * s} ${to[1] * s}L${(to[0] - 4 * ux + side * 3 * uy) * s} ${(to[1] - 4 * uy - side * 3 * ux) * s}`;
+	return {
+		path: `M${from[0] * s} ${from[1] * s}L${to[0] * s} ${to[1] * s}${feather(1)}${feather(-1)}`,
+		stroke: 'ink',
+		width: 1.6 * s,
+		isRound: true
+	};
+}
+
+function toolMarks(
+	show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook',
+	[x, y]: Point,
+	{ scale: s }: Frame
+): Mark[] {
+	const at = (dx: number, dy: number) => `${(x + dx) * s} ${(y + dy) * s}`;
+	switch (show) {
+		case 'cut':
+			return [
+				{
+					path: `M${at(-2.5, -8)}L${at(2.5, 6)}M${at(2.5, -8)}L${at(-2.5, 6)}`,
+					stroke: 'bad',
+					width: 1.6 * s,
+					isRound: true
+				},
+				{
+					path: `${disc((x - 3.2) * s, (y - 10) * s, 2.2 * s)}${disc((x + 3.2) * s, (y - 10) * s, 2.2 * s)}`,
+					stroke: 'bad',
+					width: 1.3 * s
+				}
+			];
+		case 'knot':
+			return [
+				{
+					path: disc(x * s, y * s, 4.6 * s),
+					fill: 'film-other',
+					stroke: 'ink',
+					width: 1.2 * s
+				},
+				{
+					path: `M${at(-3.4, -1.6)}Q${at(0, 2.4)} ${at(3.4, -1.6)}`,
+					stroke: 'ink',
+					width: thin * s
+				}
+			];
+		case 'spot':
+			return [
+				{ path: disc(x * s, y * s, 11 * s), stroke: 'bad', width: 1.5 * s, dash: [3 * s, 2.4 * s] }
+			];
+		case 'drop':
+			return [
+				{
+					path: `M${at(0, -5)}C${at(4, 0)} ${at(3, 4)} ${at(0, 4)}C${at(-3, 4)} ${at(-4, 0)} ${at(0, -5)}z`,
+					fill: 'film',
+					stroke: 'ink',
+					width: thin * s
+				}
+			];
+		case 'finger':
+			return [
+				{
+					path: `M${at(-5, -22)}L${at(-5, -2)}C${at(-5, 4)} ${at(5, 4)} ${at(5, -2)}L${at(5, -22)}`,
+					fill: 'ground',
+					stroke: 'ink',
+					width: 1.3 * s
+				},
+				{ path: `M${at(-2.6, 0)}Q${at(0, -3.4)} ${at(2.6, 0)}`, stroke: 'ink', width: thin * s }
+			];
+		case 'peg':
+			return [{ path: disc(x * s, y * s, 4 * s), fill: 'quiet', stroke: 'ink', width: 1.2 * s }];
+		case 'hook':
+			return [
+				{
+					path: `M${at(26, -10)}L${at(2, -0.8)}M${at(2, -0.8)}C${at(-4, 1.4)} ${at(-3, 7)} ${at(2, 5)}`,
+					stroke: 'ink',
+					width: 2.6 * s,
+					isRound: true
+				}
+			];
+	}
+}
+
+function marksOf(mark: SketchMark, frame: Frame): Mark[] {
+	const { scale: s, type } = frame;
+	switch (mark.show) {
+		case 'strand':
+			return strandMarks(mark.points, mark.wide ?? strandWide, frame, 'film-other');
+		case 'dashed':
+			return [
+				{
+					path: line(mark.points, frame),
+					stroke: 'ink',
+					width: 1.4 * s,
+					dash: [3 * s, 2 * s]
+				}
+			];
+		case 'move':
+			return [arrow(mark.from, mark.to, frame)];
+		case 'rod':
+			return [
+				{
+					path: line([mark.from, mark.to], frame),
+					stroke: 'ink',
+					width: 3 * s,
+					isRound: true
+				}
+			];
+		case 'measure': {
+			const [from, to] = [mark.from, mark.to].map(([x, y]): Point => [x * s, y * s]);
+			if (!from || !to) return [];
+			return [
+				{ path: measureLine(from, to, 3 * s), stroke: 'ink', width: thin * s },
+				{
+					words: mark.words,
+					x: (from[0] + to[0]) / 2,
+					y: from[1] - 0.4 * type,
+					anchor: 'middle'
+				}
+			];
+		}
+		case 'word':
+			return [{ words: mark.words, x: mark.at[0] * s, y: mark.at[1] * s, anchor: 'middle' }];
+		default:
+			return toolMarks(mark.show, mark.at, frame);
+	}
+}
+
+/**
+ * A sketch of one step, as wide as it is given room: a piece of a mat and what is done to it.
+ *
+ * @param width of the drawing, above 0
+ * @param type size of its words in the same units
+ * @example sketchScene({ fabrics: [], marks: [{ show: 'knot', at: [60, 36] }] }, 240, 13).height // 144
+ */
+export function sketchScene({ fabrics, marks }: Sketch, width: number, type: number): Scene {
+	const frame = { scale: width / sketchSize.width, type };
+	const height = sketchSize.height * frame.scale;
+	return {
+		width,
+		height,
+		marks: [
+			{ path: rectangle(0, 0, width, height), fill: 'ground' },
+			...fabrics.flatMap((fabric) => fabricMarks(fabric, frame)),
+			...marks.flatMap((mark) => marksOf(mark, frame))
+		]
+	};
+}

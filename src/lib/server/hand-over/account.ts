@@ -1,0 +1,91 @@
+import { seasonOf } from '$lib/core/hand-over/season-of';
+import type {
+	AccountOfPeriod,
+	DeliveryAccount,
+	HandedMat,
+	Period
+} from '$lib/stages/hand-over/account-view';
+import { addAccounts, barsOf, inPeriod } from '$lib/stages/hand-over/account-view';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+
+/**
+ * What each delivery came to, the newest first: mats that came back are not among them. Pillows count as
+ * long as their delivery stands.
+ */
+const byDelivery = (groupId: GroupId): Promise<DeliveryAccount[]> =>
+	many<DeliveryAccount>(
+		`with mats as (
+			select entry_id, count(*)::integer as mats, sum(width_mm * length_mm) / 1000000 as m2,
+				coalesce(sum(bags), 0) as bags, (count(*) filter (where bags is null))::integer as uncounted,
+				coalesce(sum(film_mg), 0)::double precision / 1000000 as film,
+				sum(timed_min) / 60 as timed, sum(estimated_min) / 60 as estimated
+			from handed_over where group_id = $1 group by entry_id),
+		pillows as (
+			select x.entry_id, count(*)::integer as pillows, sum(x.bags) as bags,
+				sum(x.film_mg)::double precision / 1000000 as film
+			from standing_delivery d
+			join delivery_pillow x on x.group_id = d.group_id and x.entry_id = d.entry_id
+			where d.group_id = $1 group by x.entry_id)
+		 select d.entry_id as id, t.code, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn",
+			coalesce(m.mats, 0) as mats, coalesce(m.m2, 0) as m2,
+			coalesce(m.bags, 0) as "matBags", coalesce(m.uncounted, 0) as "matsUncounted",
+			coalesce(q.pillows, 0) as pillows, coalesce(q.bags, 0) as "pillowBags",
+			coalesce(m.film, 0) + coalesce(q.film, 0) as "filmKg",
+			coalesce(m.timed, 0) as "timedHours", coalesce(m.estimated, 0) as "estimatedHours"
+		 from standing_delivery d
+		 join thing t on t.group_id = d.group_id and t.id = d.thing_id
+		 join place p on p.group_id = d.group_id and p.id = d.place_id
+		 left join mats m on m.entry_id = d.entry_id
+		 left join pillows q on q.entry_id = d.entry_id
+		 where d.group_id = $1 order by d.goes_on desc, d.entry_id desc`,
+		[groupId]
+	);
+
+/** Deliveries that are listed of a period; all of them are in the list as CSV. */
+const mostListed = 60;
+
+/** What was handed over in a period came to, and which other periods there are. */
+export async function accountIn(groupId: GroupId, period: Period): Promise<AccountOfPeriod> {
+	const all = await byDelivery(groupId);
+	const own = inPeriod(all, period);
+	const newest = (years: readonly number[]) =>
+		[...new Set(years)].toSorted((one, other) => other - one).slice(0, 12);
+	return {
+		period,
+		account: addAccounts(own),
+		deliveries: own.slice(0, mostListed),
+		more: Math.max(0, own.length - mostListed),
+		bars: barsOf(own, period),
+		seasons: newest(all.map(({ goesOn }) => seasonOf(goesOn))),
+		years: newest(all.map(({ goesOn }) => Number(goesOn.slice(0, 4)))),
+		mats:
+			period.of === 'delivery'
+				? await listHanded(groupId, { delivery: period.code, before: null, limit: 200 })
+				: []
+	};
+}
+
+/** Mats that were handed over, the newest first: those of one delivery, or all after one. */
+export const listHanded = (
+	groupId: GroupId,
+	{ delivery, before, limit }: { delivery: string | null; before: number | null; limit: number }
+): Promise<HandedMat[]> =>
+	many<HandedMat>(
+		`select h.thing_id as id, t.code, v.name as "planName", d.code as delivery, p.name as "placeName",
+			to_char(h.goes_on, 'YYYY-MM-DD') as "goesOn", h.width_mm as "widthMm", h.length_mm as "lengthMm",
+			h.mass_g as "massG", h.bags, h.film_mg::double precision / 1000 as "filmG",
+			h.timed_min / 60 as "timedHours", h.estimated_min / 60 as "estimatedHours",
+			o.code as pillow
+		 from handed_over h
+		 join thing t on t.group_id = h.group_id and t.id = h.thing_id
+		 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
+		 join thing d on d.group_id = h.group_id and d.id = h.delivery_id
+		 join place p on p.group_id = h.group_id and p.id = h.place_id
+		 left join delivery_pillow y on y.group_id = h.group_id and y.entry_id = h.entry_id and y.mat_id = h.thing_id
+		 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
+		 where h.group_id = $1 and ($2::text is null or d.code = $2)
+			and ($3::bigint is null or h.thing_id < $3)
+		 order by h.thing_id desc limit $4`,
+		[groupId, delivery, before, limit]
+	);

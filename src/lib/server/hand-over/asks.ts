@@ -1,0 +1,155 @@
+import type { ComingMat } from '$lib/core/hand-over/promises';
+import { countOn } from '$lib/core/hand-over/promises';
+import type { AskEntry, PromiseEntry } from '$lib/entries/types/ask';
+import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
+import { dayAfter } from '$lib/ui/days';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
+import { listMats } from '$lib/server/hand/mats';
+import { listReady } from './deliveries';
+
+/** Keeps what a place asks for. */
+export async function keepAsk(
+	groupId: GroupId,
+	{ placeId, mats, size, byDay, note }: AskEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	const place = await maybeOne<{ id: string }>(
+		'select id from place where group_id = $1 and id = $2 and receives_mats for share',
+		[groupId, placeId],
+		writing()
+	);
+	if (!place) return refuse('place', 'That place is not among those that receive mats.');
+	await execute(
+		`insert into mat_ask (group_id, entry_id, place_id, mats, width_mm, length_mm, by_day, note)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+		[groupId, entryId, placeId, mats, size?.widthMm ?? null, size?.lengthMm ?? null, byDay, note],
+		writing()
+	);
+	return { outcome: 'kept', id: entryId };
+}
+
+/** Keeps how many a place was promised; a later promise for the same ask stands for the one before. */
+export async function keepPromise(
+	groupId: GroupId,
+	{ askId, mats }: PromiseEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	const ask = await maybeOne<{ mats: number }>(
+		'select mats from standing_ask where group_id = $1 and entry_id = $2',
+		[groupId, askId],
+		writing()
+	);
+	if (!ask) return refuse('ask', 'That ask is not there any more.');
+	if (mats > ask.mats) return refuse('mats', `They ask for ${ask.mats}: promise no more.`);
+	await execute(
+		'insert into mat_promise (group_id, entry_id, ask_id, mats) values ($1, $2, $3, $4)',
+		[groupId, entryId, askId, mats],
+		writing()
+	);
+	return { outcome: 'kept', id: entryId };
+}
+
+type AskRow = Omit<AskLine, 'handed' | 'counts' | 'isDone'> & { readonly placeId: string };
+
+/** How many mats went to each place since it began to ask, and have not come back. */
+const handedSince = (groupId: GroupId) =>
+	many<{ placeId: string; at: Date }>(
+		`select h.place_id as "placeId", e.typed_at as at from handed_over h
+		 join entry e on e.group_id = h.group_id and e.id = h.entry_id
+		 where h.group_id = $1 and exists (select 1 from standing_ask a
+			where a.group_id = h.group_id and a.place_id = h.place_id and a.typed_at <= e.typed_at)
+		 order by e.typed_at, h.thing_id`,
+		[groupId]
+	);
+
+/** Mats that lie there, wait for a check or are in hand, and when they will be ready. */
+async function comingMats(
+	groupId: GroupId,
+	today: { readonly today: string; readonly timeZone: string }
+): Promise<ComingMat[]> {
+	const [ready, checking, inHand] = await Promise.all([
+		listReady(groupId),
+		many<{ widthMm: number | null; lengthMm: number | null }>(
+			`select c.width_mm as "widthMm", c.length_mm as "lengthMm"
+			 from thing_state s
+			 left join lateral (select width_mm, length_mm from standing_check k
+				where k.group_id = s.group_id and k.thing_id = s.thing_id order by k.entry_id desc limit 1) c on true
+			 where s.group_id = $1 and s.sort = 'mat' and s.what in ('finished', 'mended', 'to-mend', 'sent-back')`,
+			[groupId]
+		),
+		listMats(groupId, today)
+	]);
+	/** A mat is said to be done in a week: it is there when that ends. */
+	const weekAfter = (day: string | null) => day && dayAfter(day, 7);
+	return [
+		...ready.map(({ widthMm, lengthMm }) => ({
+			widthMm,
+			lengthMm,
+			early: '',
+			middle: '',
+			late: ''
+		})),
+		// A check and what it may ask for takes about a week, or two.
+		...checking.map(({ widthMm, lengthMm }) => ({
+			widthMm: widthMm ?? 0,
+			lengthMm: lengthMm ?? 0,
+			early: today.today,
+			middle: dayAfter(today.today, 7),
+			late: dayAfter(today.today, 14)
+		})),
+		...inHand.map(({ look, ready: { low, middle, high } }) => ({
+			widthMm: look?.widthMm ?? 0,
+			lengthMm: look?.lengthMm ?? 0,
+			early: weekAfter(low),
+			middle: weekAfter(middle),
+			late: weekAfter(high)
+		}))
+	];
+}
+
+/** What places ask for: what they were promised, what went to them since, and what they can count on. */
+export async function listAsks(
+	groupId: GroupId,
+	today: { readonly today: string; readonly timeZone: string }
+): Promise<AskLine[]> {
+	const asks = await many<AskRow>(
+		`select a.entry_id as id, a.place_id as "placeId", p.name as "placeName", a.mats,
+			a.width_mm as "widthMm", a.length_mm as "lengthMm", to_char(a.by_day, 'YYYY-MM-DD') as "byDay", a.note,
+			a.typed_at as at, (select m.mats from standing_promise m
+				where m.group_id = a.group_id and m.ask_id = a.entry_id order by m.entry_id desc limit 1) as promised
+		 from standing_ask a join place p on p.group_id = a.group_id and p.id = a.place_id
+		 where a.group_id = $1 and a.by_day > $2::date - 60 order by a.by_day, a.entry_id limit 200`,
+		[groupId, today.today]
+	);
+	if (asks.length === 0) return [];
+	const [sent, coming] = await Promise.all([handedSince(groupId), comingMats(groupId, today)]);
+	// What went to a place since it asked is dealt to its asks, the soonest first.
+	const handed = new Map<number, number>();
+	for (const { placeId, at } of sent) {
+		const ask = asks.find(
+			(one) => one.placeId === placeId && one.at <= at && (handed.get(one.id) ?? 0) < one.mats
+		);
+		if (ask) handed.set(ask.id, (handed.get(ask.id) ?? 0) + 1);
+	}
+	const counts = countOn(
+		asks.map(({ id, mats, widthMm, lengthMm, byDay }) => ({
+			mats: mats - (handed.get(id) ?? 0),
+			size: widthMm === null || lengthMm === null ? null : { widthMm, lengthMm },
+			byDay
+		})),
+		coming
+	);
+	return asks.map(({ placeId: _, ...ask }, at): AskLine => {
+		const gone = handed.get(ask.id) ?? 0;
+		return {
+			...ask,
+			handed: gone,
+			isDone: gone >= ask.mats,
+			counts: counts[at] ?? { ready: 0, low: 0, expected: 0, high: 0 }
+		};
+	});
+}

@@ -1,0 +1,166 @@
+import type { ColourRows } from '$lib/core/hand/strand-left';
+import type { ThingEvent } from '$lib/core/store/forms';
+import type { BagsOfPlace, MatStory, StoryDay } from '$lib/stages/hand-over/story-view';
+import type { BallContent } from '$lib/stages/prepare/balls';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many, maybeOne, one } from '$lib/server/db/verbs';
+import { ownMaking } from '$lib/server/hand/making';
+import { makingsOf } from '$lib/server/hand/makings';
+import { practiceOfGroup } from '$lib/server/measures/practice';
+
+interface MatRow {
+	readonly id: number;
+	readonly planId: string;
+	readonly planVersion: number;
+	readonly planName: string;
+	readonly stripes: ColourRows[] | null;
+	readonly state: ThingEvent;
+	readonly widthMm: number | null;
+	readonly lengthMm: number | null;
+	readonly massG: number | null;
+}
+
+const matText = `select t.id, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
+		t.content -> 'stripes' as stripes, s.what as state,
+		c.width_mm as "widthMm", c.length_mm as "lengthMm", c.mass_g as "massG"
+	from thing t
+	join thing_state s on s.group_id = t.group_id and s.thing_id = t.id
+	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
+	left join lateral (select width_mm, length_mm, mass_g from standing_check k
+		where k.group_id = t.group_id and k.thing_id = t.id order by k.entry_id desc limit 1) c on true
+	where t.group_id = $1 and t.code = $2 and t.sort = 'mat'`;
+
+/** The balls that were given for a mat by their labels. */
+const ballsOf = (groupId: GroupId, code: string) =>
+	many<{ code: string; content: BallContent }>(
+		`select b.code, b.content from entry e
+		 join thing b on b.group_id = e.group_id and b.code = e.typed ->> 'ball'
+		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = $2
+			and not exists (select 1 from taken_back k where k.group_id = e.group_id and k.entry_id = e.id)
+		 order by e.id`,
+		[groupId, code]
+	);
+
+/**
+ * The places whose bags of a kind and colour had been sorted into the store by a day: they lie there
+ * together, so that a place has its share of every ball.
+ */
+const placesOf = (groupId: GroupId, kindId: string, colour: string, by: string) =>
+	many<{ name: string; bags: number }>(
+		`select p.name, sum(m.amount)::double precision as bags
+		 from standing_sorting s
+		 join place p on p.group_id = s.group_id and p.id = s.place_id
+		 join movement m on m.group_id = s.group_id and m.entry_id = s.entry_id and m.holder = 'store' and m.amount > 0
+		 join entry e on e.group_id = s.group_id and e.id = s.entry_id
+		 join line l on l.group_id = m.group_id and l.id = m.line_id and l.form = 'bag'
+		 where s.group_id = $1 and l.kind_id = $2 and l.colour = $3 and e.typed_at < $4::date + 1
+		 group by p.name order by 2 desc, p.name`,
+		[groupId, kindId, colour, by]
+	);
+
+/** How many people made a mat: whoever had it, and whoever sat at the table on the days its balls were wound. */
+const handsOfMat = (groupId: GroupId, matId: number, days: readonly string[]) =>
+	one<{ hands: number; makers: number }>(
+		`with makers as (select distinct h.person_id from hand_on h
+				where h.group_id = $1 and h.thing_id = $2 and h.person_id is not null
+				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)),
+			seated as (select distinct s.person_id from table_day d
+				join seat s on s.group_id = d.group_id and s.day_id = d.id
+				where d.group_id = $1 and d.called_off_at is null and d.day = any($3::date[]))
+		 select (select count(*)::integer from makers) as makers,
+			(select count(*)::integer from (select person_id from makers union select person_id from seated) x) as hands`,
+		[groupId, matId, days]
+	);
+
+/** What happened to a mat, and the day of the hall it did; what was taken back is left out. */
+const daysOfMat = (groupId: GroupId, matId: number) =>
+	many<StoryDay>(
+		`select v.what, to_char(e.typed_at at time zone coalesce(g.time_zone, 'UTC'), 'YYYY-MM-DD') as day
+		 from thing_event v join entry e on e.group_id = v.group_id and e.id = v.entry_id
+		 join volunteer_group g on g.id = v.group_id
+		 where v.group_id = $1 and v.thing_id = $2
+			and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
+		 order by v.id`,
+		[groupId, matId]
+	);
+
+/** The delivery a mat went out with last, where that stands. */
+const wentWith = (groupId: GroupId, matId: number) =>
+	maybeOne<{ code: string; placeName: string; goesOn: string; pillow: string | null }>(
+		`select d.code, p.name as "placeName", to_char(h.goes_on, 'YYYY-MM-DD') as "goesOn", o.code as pillow
+		 from handed_over h
+		 join thing d on d.group_id = h.group_id and d.id = h.delivery_id
+		 join place p on p.group_id = h.group_id and p.id = h.place_id
+		 left join delivery_pillow y on y.group_id = h.group_id and y.entry_id = h.entry_id and y.mat_id = h.thing_id
+		 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
+		 where h.group_id = $1 and h.thing_id = $2 order by h.entry_id desc limit 1`,
+		[groupId, matId]
+	);
+
+/** A mat's own page: of which bags it is, how many hands made it, on which days; null where there is none of that label. */
+export async function storyOfMat(groupId: GroupId, code: string): Promise<MatStory | null> {
+	const mat = await maybeOne<MatRow>(matText, [groupId, code]);
+	if (!mat) return null;
+	const [balls, days, went, practice] = await Promise.all([
+		ballsOf(groupId, code),
+		daysOfMat(groupId, mat.id),
+		wentWith(groupId, mat.id),
+		practiceOfGroup(groupId)
+	]);
+	const madeOn = [...new Set(balls.map(({ content }) => content.madeOn))].toSorted();
+	const [planned, { hands, makers }] = await Promise.all([
+		makingsOf(groupId, [mat], practice),
+		handsOfMat(groupId, mat.id, madeOn)
+	]);
+	const { look, rows } = ownMaking(planned(mat), null, mat.stripes);
+	/** Bags by kind and colour, and the last day one of their balls was wound. */
+	const sorts = new Map<
+		string,
+		{ kindId: string; kind: string; colour: string; bags: number; by: string }
+	>();
+	for (const { content } of balls)
+		for (const { colour, bags } of content.colours) {
+			const key = `${content.kindId} ${colour}`;
+			const own = sorts.get(key);
+			sorts.set(key, {
+				kindId: content.kindId,
+				kind: content.kind,
+				colour,
+				bags: (own?.bags ?? 0) + bags,
+				by: own && own.by > content.madeOn ? own.by : content.madeOn
+			});
+		}
+	const places = new Map<string, number>();
+	for (const { kindId, colour, bags, by } of sorts.values()) {
+		const sorted = await placesOf(groupId, kindId, colour, by);
+		const all = sorted.reduce((sum, one) => sum + one.bags, 0);
+		for (const { name, bags: own } of sorted)
+			places.set(name, (places.get(name) ?? 0) + (bags * own) / all);
+	}
+	return {
+		code,
+		planName: mat.planName,
+		state: mat.state,
+		look,
+		rows,
+		size:
+			mat.widthMm === null || mat.lengthMm === null
+				? null
+				: { widthMm: mat.widthMm, lengthMm: mat.lengthMm },
+		massG: mat.massG,
+		bags: balls.length === 0 ? null : balls.reduce((sum, { content }) => sum + content.bags, 0),
+		sorts: [...sorts.values()].map(({ kind, colour, bags }) => ({
+			kind,
+			colour: colour as MatStory['sorts'][number]['colour'],
+			bags
+		})),
+		places: [...places]
+			.map(([name, bags]): BagsOfPlace => ({ name, bags }))
+			.toSorted((one, other) => other.bags - one.bags),
+		hands,
+		makers,
+		woundOn: madeOn,
+		days,
+		went
+	};
+}

@@ -1,0 +1,86 @@
+import { barsScene } from '$lib/core/drawing/bars-scene';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import type { AccountOfPeriod } from '$lib/stages/hand-over/account-view';
+import { accountFigures, periodWords } from '$lib/stages/hand-over/account-words';
+import { longDayWords, yearDayWords } from '$lib/ui/day-words';
+import { fixed, wholeNumber } from '$lib/ui/number-words';
+import type { Paper } from '$lib/ui/reader';
+import { areaWords } from '$lib/ui/unit-words';
+import { writeAs } from '$lib/ui/writing';
+import { Sheet } from './sheet';
+
+/** What it came to, on one page. */
+export interface AccountSheetOrder {
+	readonly groupName: string;
+	readonly account: AccountOfPeriod;
+	readonly system: LengthSystem;
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly date: Date;
+	readonly locale: string;
+	readonly timeZone: string;
+}
+
+/** Deliveries that fit the page beside all else. */
+const mostLines = { usual: 10, large: 3 } as const;
+
+/** The account of a period as a PDF of one page. */
+export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array> {
+	const { groupName, account: whole, system, isLarge } = order;
+	const { period, account, deliveries, bars } = whole;
+	writeAs(order);
+	const sheet = await Sheet.begin(
+		{
+			title: 'What it came to',
+			planName: groupName,
+			versionWords: periodWords(period),
+			date: longDayWords(order.date),
+			cautions: []
+		},
+		order.paper,
+		isLarge
+	);
+	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
+	writeAs(order);
+	const figures = accountFigures(account, system);
+	sheet.figures(figures.slice(0, 3));
+	sheet.figures(figures.slice(3));
+	if (bars.some(({ value }) => value > 0)) {
+		sheet.heading('Mats handed over');
+		const type = sheet.typeMm(8.5);
+		sheet.scene(
+			barsScene(bars, wholeNumber, { width: sheet.innerMm, tallest: isLarge ? 24 : 38, type }),
+			type
+		);
+	}
+	sheet.heading('How it was counted');
+	const counted = { sizePt: isLarge ? 7.5 : 8.5 };
+	for (const { label, how } of figures) sheet.text(`${label}: ${how}`, counted);
+	const room = mostLines[isLarge ? 'large' : 'usual'];
+	const shown = deliveries.slice(0, room);
+	if (shown.length > 0 && period.of !== 'delivery') {
+		sheet.heading('Delivery by delivery');
+		sheet.table(
+			[
+				['Place', 'Day', 'Mats', 'To lie on', 'Bags', 'Pillows', 'Film'],
+				...shown.map((one) => [
+					one.placeName,
+					yearDayWords(one.goesOn),
+					wholeNumber(one.mats),
+					areaWords(one.m2, system),
+					wholeNumber(one.matBags + one.pillowBags),
+					wholeNumber(one.pillows),
+					`${fixed(one.filmKg, 1)} kg`
+				])
+			],
+			[4, 3, 1, 2, 1.4, 1.4, 1.6],
+			9
+		);
+		const more = whole.more + deliveries.length - shown.length;
+		if (more > 0)
+			sheet.text(`And ${wholeNumber(more)} more, counted above; every mat stands in the CSV.`, {
+				sizePt: 9
+			});
+	}
+	return sheet.save();
+}

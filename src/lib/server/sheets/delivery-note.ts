@@ -1,0 +1,121 @@
+import { capital } from '$lib/ui/number-words';
+import { crateScene } from '$lib/core/drawing/crate-scene';
+import type { Crate } from '$lib/core/finish/roll';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import type { DeliveryWhole } from '$lib/stages/hand-over/hand-over-view';
+import {
+	careWords,
+	crateWords,
+	deferWords,
+	matsWords,
+	pillowsWords,
+	sizeWords
+} from '$lib/stages/hand-over/hand-over-words';
+import { packMats } from '$lib/stages/hand-over/packing';
+import { yearDayWords } from '$lib/ui/day-words';
+import type { Paper } from '$lib/ui/reader';
+import { massWords } from '$lib/ui/unit-words';
+import { writeAs } from '$lib/ui/writing';
+import { Sheet } from './sheet';
+import { squareCode } from './square-code';
+
+/** What goes with a delivery on paper: what is in it, and where it is signed for. */
+export interface DeliveryNoteOrder {
+	readonly groupName: string;
+	readonly delivery: DeliveryWhole;
+	readonly crate: Crate;
+	/** Where its square code leads; null where that opens on this machine alone. */
+	readonly address: string | null;
+	readonly system: LengthSystem;
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly locale: string;
+	readonly timeZone: string;
+}
+
+/** A delivery note as a PDF. */
+export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array> {
+	const { groupName, delivery, crate, system } = order;
+	writeAs(order);
+	const sheet = await Sheet.begin(
+		{
+			title: `Delivery ${delivery.code}`,
+			planName: delivery.placeName,
+			versionWords: groupName,
+			date: yearDayWords(delivery.goesOn),
+			cautions: [...careWords, deferWords]
+		},
+		order.paper,
+		order.isLarge
+	);
+	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
+	writeAs(order);
+	const { lying, pillows, place } = delivery;
+	const grams = lying.reduce((sum, { massG, pillowG }) => sum + (massG ?? 0) + (pillowG ?? 0), 0);
+	const packed = packMats(lying, crate);
+	if (order.address !== null) {
+		const side = 26;
+		sheet.sceneAt(
+			squareCode(order.address, side),
+			3,
+			sheet.widthMm - sheet.marginMm - side,
+			sheet.marginMm - 4
+		);
+	}
+	sheet.figures([
+		{ value: String(lying.length), label: lying.length === 1 ? 'mat' : 'mats' },
+		{ value: String(pillows.length), label: pillows.length === 1 ? 'pillow' : 'pillows' },
+		{ value: massWords(grams, system), label: 'to carry' },
+		{ value: String(packed.crates.length), label: packed.crates.length === 1 ? 'crate' : 'crates' }
+	]);
+	const ways = [place.hours, place.stairs, place.ownRules].filter((words) => words !== null);
+	if (ways.length > 0) sheet.text(`${place.name}: ${ways.join(' · ')}`);
+	if (delivery.gathering !== null) sheet.text(`With it: ${delivery.gathering}`);
+	if (delivery.note !== null) sheet.text(`“${delivery.note}”`);
+	sheet.heading('What is in it');
+	sheet.table(
+		[
+			['Mat', 'Size', 'Weight', 'Pillow', 'There'],
+			...lying.map((mat) => [
+				mat.code,
+				sizeWords(mat, system),
+				mat.massG === null ? 'not weighed' : massWords(mat.massG, system),
+				mat.pillow ?? '–',
+				'[   ]'
+			])
+		],
+		[2, 4, 2, 2, 1]
+	);
+	const alone = pillows.filter(({ mat }) => mat === null);
+	if (alone.length > 0) sheet.text(`By themselves: ${alone.map(({ code }) => code).join(', ')}.`);
+	if (packed.crates.length > 0) {
+		sheet.heading(`Packed in crates of ${crateWords(crate, system)}`);
+		const type = sheet.typeMm(8.5);
+		const width = (sheet.innerMm - 8) / 3;
+		const scenes = packed.crates.map((one) =>
+			crateScene(one, packed.rolls, { width, tallest: 40, type })
+		);
+		for (let at = 0; at < scenes.length; at += 3) {
+			const row = scenes.slice(at, at + 3);
+			const high = Math.max(...row.map(({ height }) => height));
+			sheet.need(high + 3);
+			for (const [nth, scene] of row.entries())
+				sheet.sceneAt(scene, type, sheet.marginMm + nth * (width + 4), sheet.y);
+			sheet.y += high + 3;
+		}
+		if (packed.left.length > 0)
+			sheet.text(
+				`Too large for a crate, beside them: ${packed.left.map((roll) => packed.rolls[roll]?.name).join(', ')}.`
+			);
+	}
+	sheet.heading('Received');
+	sheet.text(
+		`${capital(matsWords(lying.length))}${pillows.length > 0 ? ` and ${pillowsWords(pillows.length)}` : ''}, on ________________, by ________________________________`
+	);
+	sheet.text('A word on it ______________________________________________________________');
+	sheet.text(
+		`Typed in afterwards under Hand over, by ${delivery.code}, with the day it was. No sleeper is ever written down.`,
+		{ sizePt: 9.5 }
+	);
+	return sheet.end();
+}

@@ -1,0 +1,39 @@
+<script lang="ts">
+	// A fault over the mats that were checked: with which step it comes, and in which technique, bag and week more than elsewhere.
+	import type { FaultTally, OfMats } from '$lib/core/check/fault-tallies';
+	import { shortDayWords } from '$lib/ui/day-words';
+	import { smallNumber } from '$lib/ui/number-words';
+	import { techniqueWords } from '$lib/ui/technique-words';
+	import { faultWords, stepWords } from './check-words';
+
+	const { fault }: { fault: FaultTally } = $props();
+	const share = ({ mats, of }: OfMats) => `${smallNumber(mats)} of ${of}`;
+	const parts = $derived([
+		{
+			name: 'by technique',
+			lines: fault.byTechnique.map((one) => `${techniqueWords[one.technique]} ${share(one)}`)
+		},
+		{ name: 'by bag', lines: fault.byBag.map((one) => `${one.bag} ${share(one)}`) },
+		{
+			name: 'by week',
+			lines: fault.byWeek.map((one) => `from ${shortDayWords(one.week)} ${share(one)}`)
+		}
+	]);
+</script>
+
+<li data-fault={fault.kind}>
+	<strong>{faultWords[fault.kind].name}</strong>: {share(fault)}, comes with {stepWords[fault.step]}
+	<details>
+		<summary class="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-3"
+			>Where it comes<span class="sr-only">: {faultWords[fault.kind].name}</span></summary
+		>
+		<dl class="text-[0.9375rem]">
+			{#each parts as { name, lines } (name)}
+				{#if lines.length > 0}
+					<dt class="quiet">{name}</dt>
+					<dd>{lines.join(', ')}</dd>
+				{/if}
+			{/each}
+		</dl>
+	</details>
+</li>

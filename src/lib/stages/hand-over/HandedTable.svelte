@@ -1,0 +1,53 @@
+<script lang="ts">
+	// The mats of a delivery, each with what it came to.
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { fixed, wholeNumber } from '$lib/ui/number-words';
+	import Table from '$lib/ui/Table.svelte';
+	import { areaWords } from '$lib/ui/unit-words';
+	import type { HandedMat } from './account-view';
+	import { sizeWords } from './hand-over-words';
+
+	const { mats }: { mats: readonly HandedMat[] } = $props();
+	const outbox = getOutbox();
+	const { system } = $derived(outbox.readBy());
+	const heads = [
+		'Mat',
+		'Size',
+		'To lie on',
+		'Bags',
+		'Film',
+		'Hours timed',
+		'Hours estimated',
+		'Pillow'
+	].map((label, at) => ({ label, isFigure: at > 0 && at < 7 }));
+</script>
+
+<section class="sheet p-4" aria-labelledby="mats">
+	<h2 id="mats">Mat by mat</h2>
+	<Table {heads} stacks>
+		{#each mats as mat (mat.code)}
+			<tr class="border-t border-base-300" data-handed={mat.code}>
+				<td data-label="Mat">
+					<a class="inline-flex min-h-11 link items-center" href="/hand-over/mats/{mat.code}"
+						>{mat.code}, {mat.planName}</a
+					>
+				</td>
+				<td class="text-right" data-label="Size">{sizeWords(mat, system)}</td>
+				<td class="figure text-right" data-label="To lie on"
+					>{areaWords((mat.widthMm * mat.lengthMm) / 1_000_000, system)}</td
+				>
+				<td class="figure text-right" data-label="Bags"
+					>{mat.bags === null ? '–' : wholeNumber(mat.bags)}</td
+				>
+				<td class="figure text-right" data-label="Film"
+					>{mat.filmG === null ? '–' : `${fixed(mat.filmG / 1000, 2)} kg`}</td
+				>
+				<td class="figure text-right" data-label="Hours timed">{fixed(mat.timedHours, 1)}</td>
+				<td class="figure text-right" data-label="Hours estimated"
+					>{wholeNumber(mat.estimatedHours)}</td
+				>
+				<td data-label="Pillow">{mat.pillow ?? '–'}</td>
+			</tr>
+		{/each}
+	</Table>
+</section>

@@ -1,0 +1,60 @@
+<script lang="ts">
+	// How a place receives mats: its hours, its stairs, a word about its own rules.
+	import type { PlaceWords } from './hand-over-view';
+
+	interface Props {
+		place: PlaceWords;
+		isOpen: boolean;
+		/** What was typed and why it was not kept. */
+		refused: {
+			readonly place: Readonly<Record<string, string>>;
+			readonly problems: Readonly<Record<string, string>>;
+		} | null;
+	}
+	const { place, isOpen, refused }: Props = $props();
+	const uid = $props.id();
+	const fields = $derived([
+		{ name: 'hours', label: 'When somebody is there', value: place.hours },
+		{ name: 'stairs', label: 'The way in: stairs, doors, a lift', value: place.stairs },
+		{ name: 'own_rules', label: 'A word about their own rules', value: place.ownRules }
+	]);
+	const said = $derived(
+		[place.hours, place.stairs, place.ownRules].filter((words) => words !== null).join(' · ')
+	);
+</script>
+
+<details
+	class="sheet px-4 py-1 open:pb-4"
+	data-place={place.name}
+	open={isOpen || refused !== null}
+>
+	<summary class="min-h-11 cursor-pointer py-2">
+		<strong>{place.name}</strong>
+		<span class="quiet break-words">{said || 'nothing is said yet'}</span>
+	</summary>
+	<form class="grid gap-3" method="POST" action="?/place#places">
+		<input type="hidden" name="id" value={place.id} />
+		<input type="hidden" name="version" value={refused?.place['version'] ?? place.version} />
+		{#each fields as { name, label, value } (name)}
+			<label class="grid gap-1">
+				{label}
+				<input
+					class="field"
+					{name}
+					autocomplete="off"
+					value={refused?.place[name] ?? value ?? ''}
+					aria-invalid={refused?.problems[name] ? 'true' : undefined}
+					aria-describedby={refused?.problems[name] ? `${uid}-${name}` : undefined}
+				/>
+			</label>
+			{#if refused?.problems[name]}
+				<p class="font-semibold text-error" id="{uid}-{name}" role="alert">
+					{refused.problems[name]}
+				</p>
+			{/if}
+		{/each}
+		<button class="btn justify-self-start"
+			>Keep it<span class="sr-only"> of {place.name}</span></button
+		>
+	</form>
+</details>

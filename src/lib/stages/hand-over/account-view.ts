@@ -1,0 +1,146 @@
+import { apart } from '$lib/core/apart';
+import type { Bar } from '$lib/core/drawing/bars-scene';
+import { seasonOf } from '$lib/core/hand-over/season-of';
+
+/** What it came to: counted from what was handed over, not guessed. */
+export interface Account {
+	readonly deliveries: number;
+	readonly mats: number;
+	readonly m2: number;
+	/** Bags whose strand lies in the mats, as the labels of their balls say, and mats of which none says so. */
+	readonly matBags: number;
+	readonly matsUncounted: number;
+	readonly pillows: number;
+	/** Torn bags in the pillows; scrap is weighed, and counts as no bag. */
+	readonly pillowBags: number;
+	readonly filmKg: number;
+	/** Hands that were timed, and those that are reckoned by the plans. */
+	readonly timedHours: number;
+	readonly estimatedHours: number;
+}
+
+/** What one delivery came to. */
+export interface DeliveryAccount extends Omit<Account, 'deliveries'> {
+	readonly id: number;
+	readonly code: string;
+	readonly placeName: string;
+	readonly goesOn: string;
+}
+
+/** A mat that was handed over. */
+export interface HandedMat {
+	readonly id: number;
+	readonly code: string;
+	readonly planName: string;
+	readonly delivery: string;
+	readonly placeName: string;
+	readonly goesOn: string;
+	readonly widthMm: number;
+	readonly lengthMm: number;
+	readonly massG: number | null;
+	readonly bags: number | null;
+	readonly filmG: number | null;
+	readonly timedHours: number;
+	readonly estimatedHours: number;
+	readonly pillow: string | null;
+}
+
+const summed = [
+	'mats',
+	'm2',
+	'matBags',
+	'matsUncounted',
+	'pillows',
+	'pillowBags',
+	'filmKg',
+	'timedHours',
+	'estimatedHours'
+] as const;
+
+/** Several deliveries as one. */
+export function addAccounts(all: readonly Omit<Account, 'deliveries'>[]): Account {
+	const sums = Object.fromEntries(
+		summed.map((name) => [name, all.reduce((sum, one) => sum + one[name], 0)])
+	) as Record<(typeof summed)[number], number>;
+	return { ...sums, deliveries: all.length };
+}
+
+/** Which part of all that was handed over is looked at. */
+export type Period =
+	| { readonly of: 'all' }
+	| { readonly of: 'season'; readonly begins: number }
+	| { readonly of: 'year'; readonly year: number }
+	| { readonly of: 'delivery'; readonly code: string };
+
+/** The deliveries of a period. */
+export const inPeriod = <Line extends Pick<DeliveryAccount, 'code' | 'goesOn'>>(
+	deliveries: readonly Line[],
+	period: Period
+): readonly Line[] => {
+	switch (period.of) {
+		case 'all':
+			return deliveries;
+		case 'season':
+			return deliveries.filter(({ goesOn }) => seasonOf(goesOn) === period.begins);
+		case 'year':
+			return deliveries.filter(({ goesOn }) => goesOn.startsWith(`${period.year}-`));
+		case 'delivery':
+			return deliveries.filter(({ code }) => code === period.code);
+	}
+};
+
+/** A period of what was handed over, as a page shows it. */
+export interface AccountOfPeriod {
+	readonly period: Period;
+	readonly account: Account;
+	/** The newest of its deliveries, and how many more there are. */
+	readonly deliveries: readonly DeliveryAccount[];
+	readonly more: number;
+	readonly bars: readonly Bar[];
+	/** Other periods there are: years that seasons begin in, and years of the calendar. */
+	readonly seasons: readonly number[];
+	readonly years: readonly number[];
+	/** Of one delivery, its mats. */
+	readonly mats: readonly HandedMat[];
+}
+
+const monthNames = [
+	'Jan',
+	'Feb',
+	'Mar',
+	'Apr',
+	'May',
+	'Jun',
+	'Jul',
+	'Aug',
+	'Sep',
+	'Oct',
+	'Nov',
+	'Dec'
+];
+
+/** Mats handed over by month, as a bar each; over several seasons, by season. */
+export function barsOf(
+	deliveries: readonly Pick<DeliveryAccount, 'goesOn' | 'mats'>[],
+	period: Period
+): Bar[] {
+	const sum = (own: typeof deliveries) => own.reduce((mats, one) => mats + one.mats, 0);
+	if (period.of === 'delivery') return [];
+	if (period.of === 'all') {
+		const by = apart(deliveries, ({ goesOn }) => seasonOf(goesOn));
+		return [...by]
+			.toSorted(([one], [other]) => one - other)
+			.slice(-12)
+			.map(([begins, own]) => ({ name: seasonName(begins), value: sum(own) }));
+	}
+	const first = period.of === 'season' ? 9 : 1;
+	return Array.from({ length: 12 }, (_, at) => {
+		const month = ((first - 1 + at) % 12) + 1;
+		const own = deliveries.filter(({ goesOn }) => Number(goesOn.slice(5, 7)) === month);
+		return { name: monthNames[month - 1] ?? '', value: sum(own) };
+	});
+}
+
+/** `2026/27` */
+export const seasonName = (begins: number): string =>
+	`${begins}/${String((begins + 1) % 100).padStart(2, '0')}`;

@@ -1,0 +1,52 @@
+import type { PackedCrate } from '$lib/core/finish/pack-rolls';
+import type { Crate } from '$lib/core/finish/roll';
+import type { DrawnRoll } from '$lib/core/drawing/crate-scene';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { formatLength } from '$lib/core/units/format-length';
+import { smallNumber, wholeNumber } from '$lib/ui/number-words';
+
+/** How a mat is cared for, and where it must not lie: on its label, its delivery note and its page. */
+export const careWords = [
+	'Shake it out. Hose it, and hang it to dry.',
+	'Keep it from flames, heaters and cigarettes: film burns and drips.',
+	'Keep it from small children, and never lay an infant on it: film can suffocate.'
+] as const;
+
+/** The same in as few words as a tag has room for. */
+export const tagWords = [
+	'Shake, hose, hang to dry',
+	'Away from flames, heaters',
+	'Away from small children',
+	'Never under an infant'
+] as const;
+
+/** Whose word counts where it is brought. */
+export const deferWords = 'The place’s own rules come first: ask the people responsible there.';
+
+const edge = (mm: number, system: LengthSystem) => formatLength(mm, system, 'bag');
+
+/** `40 cm by 60 cm by 40 cm` */
+export const crateWords = ({ widthMm, depthMm, heightMm }: Crate, system: LengthSystem): string =>
+	[widthMm, depthMm, heightMm].map((mm) => edge(mm, system)).join(' by ');
+
+/** The mats in a crate, by their labels. */
+export const namesIn = ({ rolls }: PackedCrate, all: readonly DrawnRoll[]): string =>
+	rolls.map(({ roll }) => all[roll]?.name ?? '').join(', ');
+
+/** `86 cm by 185 cm` */
+export const sizeWords = (
+	{ widthMm, lengthMm }: { readonly widthMm: number; readonly lengthMm: number },
+	system: LengthSystem
+): string => `${formatLength(widthMm, system, 'mat')} by ${formatLength(lengthMm, system, 'mat')}`;
+
+/** `one mat`, `12 mats` */
+export const matsWords = (count: number): string =>
+	count === 1 ? 'one mat' : `${smallNumber(count)} mats`;
+
+/** `one pillow`, `12 pillows` */
+export const pillowsWords = (count: number): string =>
+	count === 1 ? 'one pillow' : `${smallNumber(count)} pillows`;
+
+/** `3 to 5`, or `4` where both are that. */
+export const rangeWords = (low: number, high: number): string =>
+	low === high ? wholeNumber(low) : `${wholeNumber(low)} to ${wholeNumber(high)}`;

@@ -1,0 +1,137 @@
+<script lang="ts">
+	import { capital } from '$lib/ui/number-words';
+	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
+	import { usualCrate } from '$lib/entries/types/deliver';
+	import Crates from '$lib/stages/hand-over/Crates.svelte';
+	import ReceiveButton from '$lib/stages/hand-over/ReceiveButton.svelte';
+	import {
+		careWords,
+		deferWords,
+		matsWords,
+		pillowsWords,
+		sizeWords
+	} from '$lib/stages/hand-over/hand-over-words';
+	import { packMats } from '$lib/stages/hand-over/packing';
+	import { yearDayWords } from '$lib/ui/day-words';
+	import { massWords } from '$lib/ui/unit-words';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const { delivery } = $derived(data);
+	const system = $derived(data.group.lengthSystem);
+	const crate = $derived({
+		widthMm: delivery.crateWidthMm ?? usualCrate.widthMm,
+		depthMm: delivery.crateDepthMm ?? usualCrate.depthMm,
+		heightMm: delivery.crateHeightMm ?? usualCrate.heightMm
+	});
+	const packed = $derived(packMats(delivery.lying, crate));
+	const grams = $derived(
+		delivery.lying.reduce((sum, { massG, pillowG }) => sum + (massG ?? 0) + (pillowG ?? 0), 0)
+	);
+	const { place } = $derived(delivery);
+	const said = $derived(
+		[place.hours, place.stairs, place.ownRules].filter((words) => words !== null)
+	);
+</script>
+
+<svelte:head><title>{delivery.placeName}, {delivery.code} · Nest Row</title></svelte:head>
+
+<h2>
+	{delivery.placeName}
+	<span class="quiet font-normal">{yearDayWords(delivery.goesOn)}, {delivery.code}</span>
+</h2>
+<p class="flex flex-wrap gap-x-6">
+	<a
+		class="inline-flex min-h-11 link items-center"
+		href="/hand-over/deliveries/{delivery.code}/note.pdf"
+		data-sveltekit-reload>Delivery note</a
+	>
+	<a
+		class="inline-flex min-h-11 link items-center"
+		href="/hand-over/tags.pdf?delivery={delivery.code}"
+		data-sveltekit-reload>Tags with care words</a
+	>
+	<a
+		class="inline-flex min-h-11 link items-center"
+		href="/hand-over/account?delivery={delivery.code}">What it came to</a
+	>
+</p>
+<div
+	class="mt-2 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_22rem]"
+>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="carry">
+			<h3 id="carry" class="text-lg">What to carry</h3>
+			<p data-carry>
+				{capital(matsWords(delivery.mats.length))}{delivery.pillows.length > 0
+					? ` and ${pillowsWords(delivery.pillows.length)}`
+					: ''}, some
+				<strong>{massWords(grams, system)}</strong>.
+			</p>
+			{#if packed.rolls.length > 0}<Crates {packed} {crate} {system} />{/if}
+			{#if packed.unrolled.length > 0}<p>
+					How thick {packed.unrolled.join(', ')} rolls, no plan says any more: look before you pack.
+				</p>{/if}
+			<ul class="grid">
+				{#each delivery.lying as mat (mat.code)}
+					<li
+						class="flex flex-wrap gap-x-4 border-t border-base-300 py-1 first:border-t-0"
+						data-lies={mat.code}
+					>
+						<a class="inline-flex min-h-11 link items-center" href="/hand-over/mats/{mat.code}"
+							>{mat.code}</a
+						>
+						<span class="inline-flex min-h-11 flex-1 items-center"
+							>{sizeWords(mat, system)}{mat.massG === null
+								? ''
+								: `, ${massWords(mat.massG, system)}`}{mat.pillow === null
+								? ''
+								: `, with pillow ${mat.pillow}`}</span
+						>
+					</li>
+				{/each}
+			</ul>
+		</section>
+		<section class="sheet grid gap-1 p-4" aria-labelledby="care">
+			<h3 id="care" class="text-lg">Care</h3>
+			<ul class="list-disc pl-5">
+				{#each careWords as words (words)}<li>{words}</li>{/each}
+			</ul>
+			<p class="quiet">{deferWords}</p>
+		</section>
+	</div>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<section class="sheet grid gap-2 p-4" aria-labelledby="there">
+			<h3 id="there" class="text-lg">{delivery.placeName}</h3>
+			{#each said as words (words)}<p class="break-words">{words}</p>{:else}<p>
+					How they receive mats is not said yet.
+				</p>{/each}
+			<a
+				class="inline-flex min-h-11 link items-center"
+				href="/hand-over/asks?place={place.id}#places">Say how they receive them</a
+			>
+			{#if delivery.gathering}<p class="break-words">
+					With it: {delivery.gathering}.
+					<a class="link" href="/hand-over/calendar.ics" data-sveltekit-reload>For a calendar</a>
+				</p>{/if}
+			{#if delivery.note}<p class="break-words">“{delivery.note}”</p>{/if}
+		</section>
+		<section class="sheet grid gap-2 p-4" aria-labelledby="received">
+			<h3 id="received" class="text-lg">
+				{delivery.receivedOn ? 'It was received' : 'Was it received?'}
+			</h3>
+			{#if delivery.receivedOn}
+				<p data-received>
+					{yearDayWords(delivery.receivedOn)}{delivery.receivedBy
+						? `: “${delivery.receivedBy}”`
+						: ''}
+				</p>
+			{:else}<ReceiveButton delivery={delivery.code} />{/if}
+		</section>
+		{#if !delivery.receivedOn}
+			<section class="sheet p-4" aria-label="A mistake">
+				<TakeBackFold id={delivery.id} words={delivery.code} sent={form?.entry} />
+			</section>
+		{/if}
+	</div>
+</div>

@@ -8,7 +8,6 @@ test.use({
 	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404']
 });
 let code = '';
-
 test.beforeAll(async ({ app, browser }) => {
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
@@ -59,7 +58,16 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await place(0).focus();
 	await page.keyboard.press('Enter');
 	await page.getByLabel('strip torn at a joint').check();
-	await place(14).click();
+	// A finger marks the very spot; a key the middle of a place.
+	await place(14).click({ position: { x: 12, y: 10 } });
+	await expect(page.locator('[data-fault-at]')).toHaveCount(2);
+	const spots = (await page.locator('input[name=faults]').inputValue()).split('; ');
+	expect(spots[0]).toBe('loose-tail@0.100,0.167');
+	const [, along = 0, across = 0] = (/@([\d.]+),([\d.]+)/.exec(spots[1] ?? '') ?? []).map(Number);
+	expect(along).toBeGreaterThan(0.8);
+	expect(along).toBeLessThan(0.85);
+	expect(across).toBeGreaterThan(0.66);
+	expect(across).toBeLessThan(0.85);
 	await place(13).click();
 	// A second tap takes it away.
 	await place(13).click();
@@ -77,16 +85,35 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 		'under five stitches, against the pull'
 	);
 	await expect(page.locator('[data-remedy=torn-joint]')).toContainText('overhand knot');
-	await expect(page.locator('[data-remedy=through]')).toContainText('Darn the place');
+	await expect(page.locator('[data-remedy=through]')).toContainText('Darn it');
+	// Each step of a remedy is drawn.
+	await expect(page.locator('[data-remedy=torn-joint]').getByRole('img')).toHaveCount(3);
 	await expectAccessible(page);
 	await page.getByRole('button', { name: 'Keep the check' }).click();
 	await expect(page.locator('[data-state]')).toHaveText('to mend');
 	await expect(page.locator('[data-check=mend]')).toContainText('strip torn at a joint');
 	await page.goto('/check');
 	await expect(page.locator(`[data-made="${code}"]`)).toContainText('some 21 minutes, by anyone');
-	await expect(page.locator('[data-fault=torn-joint]')).toContainText(
-		'one of 1, comes with joining'
-	);
+	const torn = page.locator('[data-fault=torn-joint]');
+	await expect(torn).toContainText('one of 1, comes with joining');
+	await torn.getByText('Where it comes').click();
+	await expect(torn).toContainText('crochet one of 1');
+});
+
+test('a table day knows what is to be mended, and who may', async ({ page }) => {
+	await page.goto('/check');
+	const { origin } = new URL(page.url());
+	await page.request.post('/people?/add', {
+		form: { name: 'Odo', key: crypto.randomUUID() },
+		headers: { origin }
+	});
+	await page.request.post('/prepare/days?/add', {
+		form: { day: '2099-12-03', place: 'Boat shed', key: crypto.randomUUID() },
+		headers: { origin }
+	});
+	await page.goto('/prepare/days');
+	await page.getByRole('link', { name: /Dec 2099/ }).click();
+	await expect(page.locator(`[data-mend="${code}"]`)).toContainText('some 21 minutes, by anyone');
 });
 
 test('it is mended, checked again without network, and found good; its history stays', async ({
@@ -120,4 +147,35 @@ test('a mat that is none, or in hand still, is said', async ({ page }) => {
 	await expect(page.getByText('No finished mat has that label.')).toBeVisible();
 	// None waits any more: there is no sheet.
 	expect((await page.request.get('/check/sheet.pdf')).status()).toBe(404);
+});
+
+test('a mat that is taken apart gives its strand back to the store, weighed', async ({
+	page,
+	app
+}) => {
+	const [plan] = await rows<{ id: string }>(app, 'select id from plan limit 1');
+	await sent(page, 'begin', { plan: plan?.id ?? '', person: '' });
+	const [mat] = await rows<{ code: string }>(
+		app,
+		`select code from thing where sort = 'mat' order by id desc limit 1`
+	);
+	const wreck = mat?.code ?? '';
+	await sent(page, 'finish', { mat: wreck });
+	await page.goto(`/check/${wreck}`);
+	await ready(page);
+	await page.getByLabel('Length').fill('185');
+	await page.getByLabel('Width', { exact: true }).fill('86');
+	await page.getByText('The call is another').click();
+	await page.getByLabel('What you make of it').selectOption('apart');
+	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await expect(page.getByLabel('Why, in a word')).toBeFocused();
+	await page.getByLabel('Why, in a word').fill('it smells of fuel');
+	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await expect(page.locator('[data-state]')).toHaveText('taken apart');
+	await expect(page.locator('[data-film]')).toContainText('By the book nothing lies in it');
+	// A check that was a mistake is taken back with a reason, and the mat waits again.
+	await page.getByText('Take it back').click();
+	await page.getByLabel('Why', { exact: true }).fill('another mat');
+	await page.getByRole('button', { name: /Take back/ }).click();
+	await expect(page.locator('[data-state]')).toHaveText('to check');
 });

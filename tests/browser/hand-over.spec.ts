@@ -1,8 +1,12 @@
 import { expect, expectAccessible, keep, ready, test } from './app';
+import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
 
 test.describe.configure({ mode: 'serial' });
-test.use({ world: 'handover', allowed: ['422', '404'] });
+test.use({
+	world: 'handover',
+	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404']
+});
 let codes: string[] = [];
 
 test.beforeAll(async ({ app, browser }) => {
@@ -52,16 +56,162 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	await labels.fill(codes.slice(0, 2).join(', '));
 	await page.getByRole('button', { name: 'They go' }).click();
 	await expect(page.locator('[data-ready]')).toHaveCount(0);
-	await expect(page.locator('[data-mats]')).toHaveText('2');
-	// 2 × 0.86 m × 1.85 m.
-	await expect(page.locator('[data-account]')).toContainText('3.2 m²');
-	await expect(page.locator('[data-uncounted]')).toContainText('Of 2 mats no label says');
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');
-	await delivery.getByLabel('In a word').fill('with thanks');
+	// On another day than it is typed: what is no day is said at its field.
+	await delivery.getByLabel('By whom, in a word').fill('with thanks');
+	await delivery.getByLabel('On another day than today').fill('soon');
 	await delivery.getByRole('button', { name: 'It was received' }).click();
-	await expect(delivery).toContainText('received');
+	await expect(delivery.getByLabel('On another day than today')).toBeFocused();
+	await expect(delivery.getByRole('alert')).toContainText('2026-11-24');
+	await delivery.getByLabel('On another day than today').fill('2026-01-05');
+	await delivery.getByRole('button', { name: 'It was received' }).click();
+	await expect(delivery).toContainText('received 5 Jan 2026: “with thanks”');
 	await expect(delivery.getByRole('button')).toHaveCount(0);
+});
+
+test('what it came to opens to how it was counted, by delivery, on paper and as a list', async ({
+	page,
+	request
+}) => {
+	await page.goto('/hand-over/account');
+	await ready(page);
+	await expect(page.locator('[data-figure=mats]')).toContainText('2');
+	// 2 × 0.86 m × 1.85 m.
+	await expect(page.locator('[data-figure=area]')).toContainText('3.2 m²');
+	const bags = page.locator('[data-figure=bags]');
+	await bags.getByText('bags kept from the bin').click();
+	await expect(bags).toContainText('Of 2 mats no label says');
+	await expectAccessible(page);
+	await page.getByRole('link', { name: /Season 20/ }).click();
+	await expect(page.locator('[data-figure=mats]')).toContainText('2');
+	await expect(page.locator('[data-bars]')).toContainText(' 2.');
+	await page.locator('[data-account] a').click();
+	await expect(page.locator('[data-handed]')).toHaveCount(2);
+	const season = new URL(page.url()).search;
+	for (const query of [season, `${season}&paper=letter&large=yes`]) {
+		const answer = await request.get(`/hand-over/account.pdf${query}`);
+		expect(answer.status()).toBe(200);
+		const words = await wordsOf(await answer.body());
+		expect(words).toContain('mats handed over');
+		expect(words).toContain('3.2 m²');
+		expect(words).toContain('Of 2 mats no label says');
+	}
+	expect((await request.get('/hand-over/account.pdf?season=2001')).status()).toBe(404);
+	const csv = await (await request.get('/hand-over/mats.csv')).text();
+	expect(csv.split('\r\n')[0]).toContain('mat,plan,delivery');
+	for (const code of codes.slice(0, 2)) expect(csv).toContain(`${code},Mat for the Tide House`);
+});
+
+test('a delivery has its note and its tags, and a mat its own page', async ({ page, request }) => {
+	await page.goto('/hand-over');
+	await page.getByRole('link', { name: 'Tide House' }).click();
+	await expect(page.locator('[data-carry]')).toContainText('Two mats, some');
+	await expect(page.getByRole('img', { name: /Crate 1: / })).toBeVisible();
+	await expect(page.locator('[data-lies]')).toHaveCount(2);
+	await expectAccessible(page);
+	const { pathname } = new URL(page.url());
+	for (const query of ['', '?paper=letter&large=yes']) {
+		const note = await wordsOf(await (await request.get(`${pathname}/note.pdf${query}`)).body());
+		for (const words of [codes[0] ?? '', 'Received', 'Tide House', 'Keep it from small children'])
+			expect(note).toContain(words);
+	}
+	const delivery = pathname.split('/').at(-1) ?? '';
+	const tags = await wordsOf(
+		await (await request.get(`/hand-over/tags.pdf?delivery=${delivery}`)).body()
+	);
+	for (const words of [codes[0] ?? '', codes[1] ?? '', 'Shake, hose, hang to dry'])
+		expect(tags).toContain(words);
+	expect((await request.get('/hand-over/tags.pdf?mat=ABCDE')).status()).toBe(404);
+	await page.locator('[data-lies] a').first().click();
+	await expect(page.locator('[data-state]')).toHaveText('received by Tide House');
+	await expect(page.locator('[data-bags]')).toContainText('nothing says');
+	await expect(page.locator('[data-what=delivered]')).toBeVisible();
+	await expectAccessible(page);
+	expect((await request.get('/hand-over/mats/ABCDE')).status()).toBe(404);
+	expect((await request.get('/hand-over/deliveries/ABCDE')).status()).toBe(404);
+});
+
+test('a place asks, is promised, and what it can count on is drawn', async ({ page }) => {
+	await page.goto('/hand-over/asks');
+	await ready(page);
+	await page.getByLabel('How many mats').fill('many');
+	await page.getByLabel('By which day').fill('2099-12-24');
+	await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+	await expect(page.getByLabel('How many mats')).toHaveAttribute('aria-invalid', 'true');
+	await page.getByLabel('How many mats').fill('3');
+	await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+	const ask = page.locator('[data-ask]');
+	await expect(ask).toContainText('three mats by 24 Dec 2099');
+	await expect(ask.locator('[data-standing]')).toContainText('Nothing is promised');
+	await ask.getByLabel('Promise them').fill('9');
+	await ask.getByRole('button', { name: /Promised/ }).click();
+	await expect(ask.getByText('They ask for 3: promise no more.')).toBeVisible();
+	await ask.getByLabel('Promise them').fill('3');
+	await ask.getByRole('button', { name: /Promised/ }).click();
+	await expect(ask.locator('[data-standing]')).toContainText('3 promised, and it will come short');
+	await expectAccessible(page);
+	const place = page.locator('[data-place="Tide House"]');
+	await place.locator('summary').click();
+	await place.getByLabel('When somebody is there').fill('every night from nine');
+	await place.getByRole('button', { name: /Keep it/ }).click();
+	await expect(page.locator('[data-place="Tide House"]')).toContainText('every night from nine');
+	// Asked by mistake: taken back with a reason.
+	await ask.getByText('Take it back').click();
+	await ask.getByRole('button', { name: /Take back/ }).click();
+	await expect(ask.getByLabel('Why')).toBeFocused();
+	await ask.getByLabel('Why').fill('another year');
+	await ask.getByRole('button', { name: /Take back/ }).click();
+	await expect(ask).toHaveCount(0);
+});
+
+test('a pillow is stuffed without network, counts once, and goes with a mat', async ({
+	page,
+	context,
+	app
+}) => {
+	const [kind] = await rows<{ id: string }>(app, 'select id from bag_kind limit 1');
+	await sent(page, 'movement', {
+		kind: kind?.id ?? '',
+		colour: 'blue',
+		form: 'scrap',
+		direction: 'in',
+		amount: '1 kg',
+		reason: 'counted'
+	});
+	await sent(page, 'check', { mat: codes[2] ?? '', length: '185 cm', width: '86 cm' });
+	await page.goto('/hand-over/pillows');
+	await ready(page);
+	await expect(page.locator('[data-stuffing]')).toContainText('stuffing for three pillows');
+	await context.setOffline(true);
+	await page.getByLabel('Scrap in it, weighed').fill('250 g');
+	await page.getByRole('button', { name: 'Keep the pillow' }).click();
+	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
+	await context.setOffline(false);
+	await expect(page.locator('[data-pillow]')).toHaveCount(1, { timeout: 20_000 });
+	await expectAccessible(page);
+	await page.goto('/hand-over');
+	await ready(page);
+	await page.getByLabel(new RegExp(codes[2] ?? '')).check();
+	await page.getByRole('button', { name: 'A pillow with each' }).click();
+	await expect(page.locator('[data-pairs]')).toHaveAttribute('data-pairs', '1');
+	await page.getByText(/Crates of/).click();
+	await page.getByLabel('A gathering goes with it').fill('Tea at six');
+	await page.getByLabel('On which day').fill('2099-12-10');
+	await page.getByRole('button', { name: 'They go' }).click();
+	await expect(page.locator('[data-delivery]').first()).toContainText('One mat and one pillow');
+	const calendar = await (await page.request.get('/hand-over/calendar.ics')).text();
+	expect(calendar).toContain('Tea at six (one mat to Tide House)');
+	expect(calendar).toContain('VALUE=DATE:20991210');
+	expect(calendar).not.toContain('X-M');
+	// By mistake: it is taken back with a reason, and lies there again.
+	await page.locator('[data-delivery] a').first().click();
+	await page.getByText('Take it back').click();
+	await page.getByLabel('Why').fill('the van broke down');
+	await page.getByRole('button', { name: /Take back/ }).click();
+	await expect(page.getByText('No delivery of this group has that label')).toBeVisible();
+	await page.goto('/hand-over');
+	await expect(page.locator('[data-ready]')).toHaveCount(1);
 });
 
 test('a mat that comes back counts no more, and is checked again', async ({ page }) => {
@@ -73,8 +223,8 @@ test('a mat that comes back counts no more, and is checked again', async ({ page
 	await page.getByLabel('Why it came back').fill('a tie gave');
 	await page.getByRole('button', { name: 'It came back' }).click();
 	await expect(page.locator('[data-state]')).toHaveText('sent back: check it again');
-	await page.goto('/hand-over');
-	await expect(page.locator('[data-mats]')).toHaveText('1');
+	await page.goto('/hand-over/account');
+	await expect(page.locator('[data-figure=mats]')).toContainText('1');
 	await page.setViewportSize({ width: 390, height: 844 });
 	await expectAccessible(page);
 	await page.goto('/check');

@@ -148,6 +148,21 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'';
 	await sent('rows', { mat: made, to: '200' });
 	await sent('finish', { mat: made });
+	// And one that went out, with all that is asked of it.
+	await sent('begin', begin);
+	await page.goto('/make');
+	const gone =
+		(await page.locator('[data-need=begin] a').first().getAttribute('href'))?.split('/').at(-1) ??
+		'';
+	await sent('finish', { mat: gone });
+	await sent('check', { mat: gone, length: '185 cm', width: '86 cm' });
+	await page.goto('/hand-over');
+	const place = (await page.getByLabel('To which place').inputValue()) ?? '';
+	await sent('deliver', { place, mats: gone, goes_on: '2026-11-19', gathering: 'Tea at six' });
+	await sent('asked', { place, mats: '30', by: '2099-12-24', note: 'before the cold' });
+	await page.goto('/hand-over');
+	const delivery = (await page.locator('[data-delivery]').getAttribute('data-delivery')) ?? '';
+	expect(delivery).not.toBe('');
 	const [, link = ''] =
 		/(\/m\/[\w-]{64})/.exec(
 			await (
@@ -184,6 +199,11 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/check',
 		`/check/${made}`,
 		'/hand-over',
+		'/hand-over/asks',
+		'/hand-over/pillows',
+		'/hand-over/account',
+		`/hand-over/deliveries/${delivery}`,
+		`/hand-over/mats/${gone}`,
 		link,
 		'/people',
 		'/links'

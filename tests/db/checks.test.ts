@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { checkOverview, findMade } from '../../src/lib/server/check/made-mats';
+import { oddMat } from '../../src/lib/server/check/checks';
+import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/made-mats';
+import { filmInMat } from '../../src/lib/server/check/taken-apart';
 import { listMats } from '../../src/lib/server/hand/mats';
 import { listMeasurements } from '../../src/lib/server/measures/measurements';
+import { listPiles } from '../../src/lib/server/prepare/piles';
 import { aMat, now, send, withBall } from './a-mat';
 import { useDatabase } from './database';
 
@@ -131,4 +134,106 @@ it('a good mat teaches of the bags it took, where its balls say them, and nothin
 	await send(t.group, 'check', { mat: t.code, ...size });
 	// Twenty bags make no mat: most of its balls had no label, and it teaches nothing.
 	expect(await listMeasurements(t.group)).toEqual([]);
+});
+
+describe('a mat that is taken apart', () => {
+	/** A mat with a ball of twenty bags in it, which is no good. */
+	async function aWreck() {
+		const t = await withBall(20);
+		await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+		await t.rows('211');
+		await send(t.group, 'finish', { mat: t.code });
+		const unwound = (strand: string) => send(t.group, 'unwound', { mat: t.code, strand });
+		const lying = async (form: string) =>
+			(await listPiles(t.group)).find((pile) => pile.colour === 'blue' && pile.form === form) ?? {
+				amount: 0,
+				filmMg: 0
+			};
+		return { ...t, unwound, lying };
+	}
+	it('gives its good strand back in pieces, the rest as scrap, and not a milligram more', async () => {
+		const t = await aWreck();
+		expect(problemsOf(await t.unwound('20 g'))).toHaveProperty('mat');
+		await send(t.group, 'check', {
+			mat: t.code,
+			...size,
+			result: 'apart',
+			why: 'all of it is thin'
+		});
+		const film = await filmInMat(t.group, t.id);
+		expect(film).toBeGreaterThan(50_000);
+		const [strand, scrap] = [await t.lying('strand'), await t.lying('scrap')];
+		for (const [typed, field] of [
+			['heavy', 'strand'],
+			['9 kg', 'strand'],
+			['', 'strand']
+		] as const)
+			expect(problemsOf(await t.unwound(typed))).toHaveProperty(field);
+		expect((await t.unwound('40 g')).outcome).toBe('kept');
+		expect(await filmInMat(t.group, t.id)).toBe(0);
+		const [after, rest] = [await t.lying('strand'), await t.lying('scrap')];
+		const back = after.filmMg - strand.filmMg;
+		expect(after.amount - strand.amount).toBe(Math.floor(40 / 0.819));
+		expect(back).toBeGreaterThan(39_000);
+		expect(back).toBeLessThanOrEqual(40_000);
+		expect(rest.filmMg - scrap.filmMg).toBe(film - back);
+		// Sent again, nothing is there any more.
+		expect(problemsOf(await t.unwound('40 g'))).toHaveProperty('strand');
+	});
+	it('of which nothing is known by a label has nothing to give', async () => {
+		const t = await aFinishedMat();
+		await t.check({ result: 'apart', why: 'all of it is thin' });
+		const unwound = await send(t.group, 'unwound', { mat: t.code, strand: '1 kg' });
+		expect(problemsOf(unwound)).toHaveProperty('strand');
+	});
+});
+
+describe('a good mat whose bags are odd', () => {
+	async function anOddMat() {
+		const t = await withBall(200);
+		await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+		await t.rows('211');
+		await send(t.group, 'finish', { mat: t.code });
+		await send(t.group, 'check', { mat: t.code, ...size });
+		const odd = async () => {
+			const made = await findMade(t.group, t.code);
+			return made && oddMat(t.group, made);
+		};
+		return { ...t, odd };
+	}
+	it('asks whether it is so, and teaches once that is said', async () => {
+		const t = await anOddMat();
+		expect(await t.odd()).toMatchObject({ bags: 200 });
+		const answer = (is_so: string) => send(t.group, 'teaches', { mat: t.code, is_so });
+		expect(problemsOf(await answer('perhaps'))).toHaveProperty('is_so');
+		expect((await answer('yes')).outcome).toBe('kept');
+		expect(await listMeasurements(t.group)).toHaveLength(1);
+		expect(await t.odd()).toBeNull();
+		expect(problemsOf(await answer('no'))).toHaveProperty('mat');
+	});
+	it('teaches nothing where it is left out', async () => {
+		const t = await anOddMat();
+		expect((await send(t.group, 'teaches', { mat: t.code, is_so: 'no' })).outcome).toBe('kept');
+		expect(await listMeasurements(t.group)).toEqual([]);
+		expect(await t.odd()).toBeNull();
+	});
+});
+
+it('faults are told by technique, kind of bag and week', async () => {
+	const t = await withBall(20);
+	await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+	await t.rows('211');
+	await send(t.group, 'finish', { mat: t.code });
+	await send(t.group, 'check', { mat: t.code, ...size, faults: 'narrows@0.5,0.9; damp@0,0' });
+	const { faults } = await checkOverview(t.group);
+	expect(faults.map(({ kind }) => kind)).toEqual(['narrows', 'damp']);
+	expect(faults[0]).toMatchObject({
+		step: 'make',
+		mats: 1,
+		of: 1,
+		byTechnique: [{ technique: 'crochet', mats: 1, of: 1 }],
+		byBag: [{ mats: 1, of: 1 }],
+		byWeek: [{ week: '2026-11-23', mats: 1, of: 1 }]
+	});
+	expect((await listToMend(t.group)).map(({ code }) => code)).toEqual([t.code]);
 });

@@ -8,7 +8,10 @@ import {
 	endReceiving,
 	listReceivingPlaces
 } from '../../src/lib/server/gather/places';
-import { accountOf, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
+import { accountIn, listHanded } from '../../src/lib/server/hand-over/account';
+import { findDelivery, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
+import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows';
+import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
 import { send, today, withBall } from './a-mat';
 import { useDatabase } from './database';
 
@@ -17,6 +20,9 @@ const problemsOf = (saved: object) => (saved as { problems?: unknown }).problems
 const idOf = (saved: { outcome: string }) =>
 	String(saved.outcome === 'kept' ? (saved as unknown as { id: number }).id : 0);
 const size = { width: '86 cm', length: '185 cm' };
+
+/** What all that was handed over came to. */
+const accountOf = async (group: GroupId) => (await accountIn(group, { of: 'all' })).account;
 
 /** Finishes a mat and finds it good. */
 async function makeGood(group: GroupId, mat: string): Promise<void> {
@@ -52,15 +58,14 @@ describe('a delivery', () => {
 			goesOn: today,
 			mats: [t.code],
 			note: 'by the back door',
-			receivedAt: null
+			receivedOn: null
 		});
 		const account = await accountOf(t.group);
 		expect(account).toMatchObject({
 			mats: 1,
-			bags: 20,
+			matBags: 20,
 			matsUncounted: 0,
-			deliveries: 1,
-			places: 1
+			deliveries: 1
 		});
 		expect(account.m2).toBeCloseTo(0.86 * 1.85, 9);
 		const film = await maybeOne<{ kg: number }>(
@@ -72,7 +77,10 @@ describe('a delivery', () => {
 		expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 6);
 		const received = { delivery: line?.code ?? '', note: 'with thanks' };
 		expect((await send(t.group, 'received', received)).outcome).toBe('kept');
-		expect((await listDeliveries(t.group))[0]?.receivedAt).not.toBeNull();
+		expect((await listDeliveries(t.group))[0]).toMatchObject({
+			receivedOn: today,
+			receivedBy: 'with thanks'
+		});
 		expect((await findMade(t.group, t.code))?.state).toBe('received');
 		expect(problemsOf(await send(t.group, 'received', received))).toEqual({
 			delivery: `${line?.code} was received already.`
@@ -114,7 +122,7 @@ describe('a delivery', () => {
 		expect(taken.outcome).toBe('kept');
 		expect(await listReady(t.group)).toHaveLength(1);
 		expect(await listDeliveries(t.group)).toEqual([]);
-		expect(await accountOf(t.group)).toMatchObject({ mats: 0, bags: 0, m2: 0, filmKg: 0 });
+		expect(await accountOf(t.group)).toMatchObject({ mats: 0, matBags: 0, m2: 0, filmKg: 0 });
 		expect((await t.deliver()).outcome).toBe('kept');
 	});
 	it('of which a mat comes back counts without it, and that is checked again', async () => {
@@ -126,11 +134,11 @@ describe('a delivery', () => {
 		expect((await send(t.group, 'sent-back', { mat: t.code, note: 'a tie gave' })).outcome).toBe(
 			'kept'
 		);
-		expect(await accountOf(t.group)).toMatchObject({ mats: 0, bags: 0 });
+		expect(await accountOf(t.group)).toMatchObject({ mats: 0, matBags: 0 });
 		expect((await findMade(t.group, t.code))?.state).toBe('sent-back');
 		await send(t.group, 'check', { mat: t.code, ...size });
 		expect((await t.deliver()).outcome).toBe('kept');
-		expect(await accountOf(t.group)).toMatchObject({ mats: 1, bags: 20 });
+		expect(await accountOf(t.group)).toMatchObject({ mats: 1, matBags: 20 });
 	});
 	it('keeps its place, which receives nothing any more', async () => {
 		const t = await aGoodMat();
@@ -141,40 +149,247 @@ describe('a delivery', () => {
 	});
 });
 
-it('what it came to is the bags of the mats that are handed over, whatever was done and taken back', async () => {
+/** Puts scrap and torn bags into the store, for pillows. */
+async function stuff(t: Awaited<ReturnType<typeof aGoodMat>>): Promise<void> {
+	for (const [form, amount] of [
+		['scrap', '700 g'],
+		['stuffing', '6']
+	] as const)
+		expect(
+			await send(t.group, 'movement', {
+				kind: t.kindId,
+				colour: 'blue',
+				form,
+				direction: 'in',
+				amount,
+				reason: 'counted'
+			})
+		).toMatchObject({ outcome: 'kept' });
+}
+
+describe('a pillow', () => {
+	it('takes its stuffing from the store, goes with a mat, and its torn bags are counted', async () => {
+		const t = await aGoodMat();
+		expect(problemsOf(await send(t.group, 'pillow', { scrap: '5 kg' }))).toHaveProperty('scrap');
+		await stuff(t);
+		const before = await pillowStore(t.group);
+		expect(problemsOf(await send(t.group, 'pillow', { bags: '7' }))).toEqual({
+			bags: 'By the book the store has 6 torn bags. Count them there first.'
+		});
+		expect(problemsOf(await send(t.group, 'pillow', {}))).toHaveProperty('scrap');
+		const made = await send(t.group, 'pillow', { scrap: '250 g', bags: '4' });
+		expect(made.outcome).toBe('kept');
+		const after = await pillowStore(t.group);
+		expect(after.scrapG).toBeCloseTo(before.scrapG - 250, 6);
+		expect(after.bags).toBe(before.bags - 4);
+		const [pillow] = await listPillows(t.group);
+		expect(pillow).toMatchObject({ bags: 4, scrapG: 250 });
+		expect(
+			problemsOf(await t.deliver(t.code, { pillows: `${pillow?.code} ${t.ball}` }))
+		).toHaveProperty('pillows');
+		expect((await t.deliver(t.code, { pillows: pillow?.code ?? '' })).outcome).toBe('kept');
+		expect(await listPillows(t.group)).toEqual([]);
+		const account = await accountOf(t.group);
+		expect(account).toMatchObject({ mats: 1, pillows: 1, matBags: 20, pillowBags: 4 });
+		// Film of the mat and of the pillow, as the book has both.
+		const film = await maybeOne<{ kg: number }>(
+			`select sum(film_mg)::double precision / 1000000 as kg from balance
+			 where group_id = $1 and holder = 'mat'`,
+			[t.group]
+		);
+		expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 6);
+		const [line] = await listDeliveries(t.group);
+		expect(line?.pillows).toEqual([{ code: pillow?.code, mat: t.code }]);
+		expect(await findDelivery(t.group, line?.code ?? '')).toMatchObject({
+			lying: [{ code: t.code, pillow: pillow?.code, pillowG: pillow?.massG }]
+		});
+		// It went: what it is made of is not taken back any more.
+		expect(
+			(await send(t.group, 'correction', { of: 'entry', corrects: idOf(made), note: 'no' })).outcome
+		).toBe('refused');
+		expect((await storyOfMat(t.group, t.code))?.went).toMatchObject({ pillow: pillow?.code });
+	});
+});
+
+describe('what it came to', () => {
+	it('is by delivery, season and year what it is in all, and each mat says its own', async () => {
+		const t = await aGoodMat();
+		await t.deliver(t.code, { goes_on: '2026-08-30', gathering: 'Tea at six' });
+		const { deliveries, seasons, years } = await accountIn(t.group, { of: 'all' });
+		expect([seasons, years]).toEqual([[2025], [2026]]);
+		const code = deliveries[0]?.code ?? '';
+		const whole = await accountOf(t.group);
+		expect(whole.estimatedHours).toBeGreaterThan(1);
+		expect(whole.timedHours).toBe(0);
+		for (const period of [
+			{ of: 'season', begins: 2025 },
+			{ of: 'year', year: 2026 },
+			{ of: 'delivery', code }
+		] as const)
+			expect((await accountIn(t.group, period)).account).toEqual(whole);
+		expect((await accountIn(t.group, { of: 'season', begins: 2026 })).account.mats).toBe(0);
+		const { bars } = await accountIn(t.group, { of: 'season', begins: 2025 });
+		expect(bars.filter(({ value }) => value > 0)).toEqual([{ name: 'Aug', value: 1 }]);
+		const { mats } = await accountIn(t.group, { of: 'delivery', code });
+		expect(mats).toHaveLength(1);
+		expect(await listHanded(t.group, { delivery: null, before: null, limit: 9 })).toEqual(mats);
+		expect(mats[0]).toMatchObject({
+			code: t.code,
+			bags: 20,
+			widthMm: 860,
+			placeName: 'Tide House'
+		});
+	});
+	it('tells hands that were timed by taps from those that are reckoned', async () => {
+		const t = await withBall(20);
+		const device = crypto.randomUUID();
+		for (let nth = 0; nth <= 12; nth++)
+			await t.row(1, {
+				device,
+				sequence: nth,
+				at: new Date(Date.UTC(2026, 10, 28, 9, nth * 5)).toISOString()
+			});
+		await makeGood(t.group, t.code);
+		const { id: place } = await addReceivingPlace(t.group, 'Tide House');
+		await send(t.group, 'deliver', { place, mats: t.code, goes_on: today });
+		// Thirteen taps five minutes apart: twelve rows in an hour.
+		expect((await accountOf(t.group)).timedHours).toBeCloseTo(1, 9);
+	});
+});
+
+describe('a mat’s own page', () => {
+	it('says from which bags it is, by how many hands, on which days, and names nobody', async () => {
+		const t = await aGoodMat();
+		const story = await storyOfMat(t.group, t.code);
+		expect(story).toMatchObject({
+			code: t.code,
+			state: 'good',
+			bags: 20,
+			sorts: [{ colour: 'blue', bags: 20 }],
+			hands: 1,
+			makers: 1,
+			woundOn: [today],
+			size: { widthMm: 860, lengthMm: 1850 },
+			went: null
+		});
+		expect(story?.days.map(({ what, day }) => [what, day])).toEqual([
+			['begun', today],
+			['finished', today],
+			['good', today]
+		]);
+		expect(JSON.stringify(story)).not.toContain('Mabel');
+		expect(await storyOfMat(t.group, t.ball)).toBeNull();
+	});
+	it('shares its bags out to the places that brought such bags before its balls were wound', async () => {
+		const t = await aGoodMat();
+		const at = `${today}T08:00:00Z`;
+		for (const [place, strand] of [
+			['Ferry kiosk', '30'],
+			['Tool shed', '10']
+		] as const) {
+			await send(
+				t.group,
+				'drop-off',
+				{ place, came_on: today, method: 'hand', bags: strand },
+				{ at }
+			);
+			const sorted = {
+				place,
+				kind: t.kindId,
+				colour: 'blue',
+				strand,
+				stuffing: '0',
+				rejected: '0',
+				drying: '0',
+				look_again: '2',
+				dried: ''
+			};
+			expect((await send(t.group, 'sorting', sorted, { at })).outcome).toBe('kept');
+		}
+		const { places = [] } = (await storyOfMat(t.group, t.code)) ?? {};
+		expect(places).toEqual([
+			{ name: 'Ferry kiosk', bags: 15 },
+			{ name: 'Tool shed', bags: 5 }
+		]);
+	});
+});
+
+it('bags kept are those of the mats and pillows that are handed over, whatever was done and taken back, and the film is the ledger’s', async () => {
 	const t = await aGoodMat();
-	let sent: { outcome: string } | null = null;
-	let [isOut, isBack] = [false, false];
-	await fc.assert(
-		fc.asyncProperty(
-			fc.array(fc.constantFrom('deliver', 'undo', 'back', 'check'), { maxLength: 6 }),
-			async (acts) => {
-				for (const act of acts) {
-					const saved: { outcome: string } =
-						act === 'deliver'
-							? await t.deliver()
-							: act === 'undo'
-								? await send(t.group, 'correction', {
-										of: 'entry',
-										corrects: sent ? idOf(sent) : '0',
-										note: 'no'
-									})
-								: act === 'back'
-									? await send(t.group, 'sent-back', { mat: t.code, note: 'a tie' })
-									: await send(t.group, 'check', { mat: t.code, ...size });
-					if (saved.outcome !== 'kept') continue;
-					if (act === 'deliver') [sent, isOut, isBack] = [saved, true, false];
-					if (act === 'undo') [isOut, sent] = [false, null];
-					if (act === 'back') [isOut, isBack] = [false, true];
-					if (act === 'check') isBack = false;
-					expect(await accountOf(t.group)).toMatchObject({
-						mats: isOut ? 1 : 0,
-						bags: isOut ? 20 : 0
-					});
-					expect(isOut && isBack).toBe(false);
-				}
-			}
-		),
-		{ numRuns: 25 }
+	await stuff(t);
+	await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
+	const other = await maybeOne<{ code: string }>(
+		`select code from thing where group_id = $1 and sort = 'mat' order by id desc limit 1`,
+		[t.group]
 	);
-}, 60_000);
+	const second = other?.code ?? '';
+	await makeGood(t.group, second);
+	expect((await send(t.group, 'pillow', { scrap: '200 g', bags: '4' })).outcome).toBe('kept');
+	const [{ code: pillow } = { code: '' }] = await listPillows(t.group);
+	/** Bags and what each lies with: the delivery's number, or nothing while it is here. */
+	const bags: Record<string, number> = { [t.code]: 20, [second]: 0, [pillow]: 4 };
+	const out = new Map<string, string>();
+	const back = new Set<string>();
+	const sent: string[] = [];
+	const mats = [t.code, second];
+	const step = fc.oneof(
+		fc.record({
+			act: fc.constant('deliver' as const),
+			mats: fc.subarray(mats, { minLength: 1 }),
+			soft: fc.boolean()
+		}),
+		fc.record({ act: fc.constant('undo' as const), nth: fc.nat(3) }),
+		fc.record({
+			act: fc.constantFrom('back' as const, 'check' as const),
+			mat: fc.constantFrom(...mats)
+		})
+	);
+	await fc.assert(
+		fc.asyncProperty(fc.array(step, { maxLength: 6 }), async (steps) => {
+			for (const one of steps) {
+				if (one.act === 'deliver') {
+					const saved = await t.deliver(one.mats.join(' '), { pillows: one.soft ? pillow : '' });
+					const things = [...one.mats, ...(one.soft ? [pillow] : [])];
+					const may = things.every((code) => !out.has(code) && !back.has(code));
+					expect(saved.outcome).toBe(may ? 'kept' : 'refused');
+					if (!may) continue;
+					sent.push(idOf(saved));
+					for (const code of things) out.set(code, idOf(saved));
+				} else if (one.act === 'undo') {
+					const id = sent[one.nth % Math.max(1, sent.length)] ?? '0';
+					const saved = await send(t.group, 'correction', {
+						of: 'entry',
+						corrects: id,
+						note: 'no'
+					});
+					if (saved.outcome !== 'kept') continue;
+					for (const [code, by] of [...out]) if (by === id) out.delete(code);
+				} else if (one.act === 'back') {
+					const saved = await send(t.group, 'sent-back', { mat: one.mat, note: 'a tie' });
+					expect(saved.outcome).toBe(out.has(one.mat) ? 'kept' : 'refused');
+					if (saved.outcome === 'kept') {
+						out.delete(one.mat);
+						back.add(one.mat);
+					}
+				} else {
+					const saved = await send(t.group, 'check', { mat: one.mat, ...size });
+					if (saved.outcome === 'kept') back.delete(one.mat);
+				}
+				const account = await accountOf(t.group);
+				const gone = [...out.keys()];
+				expect(account.matBags + account.pillowBags).toBe(
+					gone.reduce((sum, code) => sum + (bags[code] ?? 0), 0)
+				);
+				expect(account.mats).toBe(gone.filter((code) => mats.includes(code)).length);
+				const film = await maybeOne<{ kg: number }>(
+					`select coalesce(sum(b.film_mg), 0)::double precision / 1000000 as kg from balance b
+					 join thing x on x.group_id = b.group_id and x.id = b.thing_id
+					 where b.group_id = $1 and b.holder = 'mat' and x.code = any($2::text[])`,
+					[t.group, gone]
+				);
+				expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 9);
+			}
+		}),
+		{ numRuns: 12 }
+	);
+}, 90_000);

@@ -48,14 +48,11 @@ import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
 import { saidOf } from '../../src/lib/server/hand/said';
-import { checkOverview, findMade } from '../../src/lib/server/check/made-mats';
-import { accountOf, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
 import { holdThing } from '../../src/lib/server/book/things';
 import { bagsGiven } from '../../src/lib/server/hand/given-bags';
 import { makingsOf } from '../../src/lib/server/hand/makings';
 import { keepTaught } from '../../src/lib/server/measures/taught';
 import { barePractice } from '../../src/lib/core/practice/practice';
-import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
 import { makeMatLink } from '../../src/lib/server/book/links';
 import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
 import { findMatMade } from '../../src/lib/server/hand/mat-made';
@@ -305,32 +302,6 @@ export const askedOfTable: Readonly<
 		keep(other, key(), { type: 'rows', mat: code, side: 'near', to: 3, seen: {} }),
 	'hand/issue keepIssue': (other, { code }) =>
 		keep(other, key(), { type: 'issue', mat: code, ball: code }),
-	'check/checks keepFinish': (other, { code }) => keep(other, key(), { type: 'finish', mat: code }),
-	'check/checks keepMended': (other, { code }) => keep(other, key(), { type: 'mended', mat: code }),
-	'check/checks keepCheck': (other, { code }) =>
-		keep(other, key(), {
-			type: 'check',
-			mat: code,
-			widthMm: 850,
-			lengthMm: 1850,
-			massG: null,
-			goesThrough: Array.from({ length: 15 }, () => false),
-			faults: [],
-			result: null,
-			why: null
-		}),
-	'hand-over/deliver keepDeliver': (other, { code }) =>
-		keep(other, key(), {
-			type: 'deliver',
-			placeId: key(),
-			mats: [code],
-			goesOn: today,
-			note: null
-		}),
-	'hand-over/deliver keepReceived': (other, { code }) =>
-		keep(other, key(), { type: 'received', delivery: code, note: null }),
-	'hand-over/deliver keepSentBack': (other, { code }) =>
-		keep(other, key(), { type: 'sent-back', mat: code, note: 'a word' }),
 	'hand/makings makingsOf': async (other, { plan }) => {
 		const version = { planId: plan.id, planVersion: plan.version };
 		return (await makingsOf(other, [version], barePractice))(version);
@@ -347,12 +318,6 @@ export const askedOfTable: Readonly<
 	'hand/given-bags bagsGiven': async (other, { code }) => [...(await bagsGiven(other, [code]))],
 	'book/things holdThing': (other, { code }) =>
 		withTransaction((client) => holdThing(client, other, code)),
-	'hand-over/mat-sizes matSizes': async (other, { code }) => [...(await matSizes(other, [code]))],
-	'hand-over/deliveries listReady': (other) => listReady(other),
-	'hand-over/deliveries listDeliveries': (other) => listDeliveries(other),
-	'hand-over/deliveries accountOf': (other) => accountOf(other),
-	'check/made-mats findMade': (other, { code }) => findMade(other, code),
-	'check/made-mats checkOverview': (other) => checkOverview(other),
 	'hand/course keepNote': (other, { code }) =>
 		keep(other, key(), { type: 'note', mat: code, text: 'a word' }),
 	'hand/course keepWish': (other, { code }) =>
@@ -431,7 +396,7 @@ export const askedOfTable: Readonly<
 	'people/table-days callOffDay': (other, { day }) => callOffDay(other, day)
 };
 
-const refusedAt = (field: string) => ({
+export const refusedAt = (field: string) => ({
 	outcome: 'refused',
 	problems: { [field]: expect.any(String) }
 });
@@ -480,16 +445,8 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'hand/begin keepHandOn': refusedAt('mat'),
 	'hand/mat-in-hand matInHand': { problem: expect.any(String) },
 	'hand/issue keepIssue': refusedAt('mat'),
-	'hand-over/deliver keepDeliver': refusedAt('place'),
-	'hand-over/deliver keepReceived': refusedAt('delivery'),
-	'hand-over/deliver keepSentBack': refusedAt('mat'),
-	'hand-over/mat-sizes matSizes': [],
 	'hand/given-bags bagsGiven': [],
 	'book/things holdThing': null,
-	'check/checks keepFinish': refusedAt('mat'),
-	'check/checks keepMended': refusedAt('mat'),
-	'check/checks keepCheck': refusedAt('mat'),
-	'check/made-mats findMade': null,
 	'hand/course keepNote': refusedAt('mat'),
 	'hand/course keepWish': refusedAt('mat'),
 	'hand/course keepFirstPass': refusedAt('mat'),

@@ -93,6 +93,7 @@ import {
 	timed,
 	keep
 } from './samples';
+import { answersOfHandOver, askedOfHandOver } from './other-group-hand-over';
 import { answersOfTable, askedOfTable, fillTable } from './other-group-prepare';
 import { functionsOfGroups } from './statements';
 
@@ -219,6 +220,7 @@ const collect = async (parts: AsyncIterable<unknown>) => {
 /** Every function of the server that is told a group, asked in the name of a group that has nothing with the ids of the one that has. */
 const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unknown>>> = {
 	...askedOfTable,
+	...askedOfHandOver,
 	'db/groups findGroup': (other) => findGroup(other),
 	'db/groups changeGroup': (other) =>
 		changeGroup(other, {
@@ -451,6 +453,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 /** What the other group is told where an answer has no text to know it by. */
 const answers: Readonly<Record<string, unknown>> = {
 	...answersOfTable,
+	...answersOfHandOver,
 	'db/save-result keptUnder': null,
 	'db/save-result saveResultOf': { outcome: 'duplicate', id: 0 },
 	'entries/entry-keys claimKey': ['new', 'same', 'other'],

@@ -28,6 +28,7 @@
 		quiet: 'stroke-base-content/60',
 		ground: 'stroke-base-100',
 		film: 'stroke-primary/40',
+		'film-other': 'stroke-primary/28',
 		'film-line': 'stroke-primary/70',
 		weft: 'stroke-secondary',
 		bad: 'stroke-error'

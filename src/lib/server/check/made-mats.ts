@@ -4,7 +4,13 @@ import type { FaultKind } from '$lib/core/check/faults';
 import { faultTallies } from '$lib/core/check/fault-tallies';
 import type { CheckReason, CheckResult, FoundFault } from '$lib/core/check/judge-mat';
 import type { ColourRows } from '$lib/core/hand/strand-left';
-import type { CheckDone, CheckOverview, MadeMat, MadeState } from '$lib/stages/check/check-view';
+import type {
+	CheckDone,
+	CheckOverview,
+	MadeMat,
+	MadeMatLine,
+	MadeState
+} from '$lib/stages/check/check-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
@@ -114,9 +120,25 @@ async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[
 	});
 }
 
+/** A mat as a list has it. */
+const lineOf = ({ id, code, planName, state, since, look, rows, last }: MadeMat): MadeMatLine => ({
+	id,
+	code,
+	planName,
+	state,
+	since,
+	look,
+	rows,
+	last
+});
+
 /** The mat with a label, once it is made, with the history of its checks; null where it is none. */
 export const findMade = async (groupId: GroupId, code: string): Promise<MadeMat | null> =>
 	(await readMade(groupId, code))[0] ?? null;
+
+/** Mats to mend, the longest first: what the seats of a table day know of them. */
+export const listToMend = async (groupId: GroupId): Promise<MadeMatLine[]> =>
+	(await readMade(groupId, null)).filter(({ state }) => state === 'to-mend').map(lineOf);
 
 /** Checks that the tallies look back on. */
 const lately = 200;
@@ -159,7 +181,7 @@ export async function checkOverview(groupId: GroupId): Promise<CheckOverview> {
 	const planned = await makingsOf(groupId, firsts, await practiceOfGroup(groupId));
 	const good = firsts.filter(({ result }) => result === 'good').length;
 	return {
-		mats: mats.map(({ planned: _, checks: __, planId: ___, planVersion: ____, ...line }) => line),
+		mats: mats.map(lineOf),
 		acceptance: acceptanceOf(good, firsts.length - good),
 		faults: faultTallies(
 			firsts.map((one) => ({

@@ -8,6 +8,9 @@ import type { LineStation } from '$lib/core/line/line';
 import { lineStations } from '$lib/core/line/line';
 import { besideWanted } from '$lib/stages/day/beside-words';
 import { breaksOf, clockWords } from '$lib/stages/day/clock';
+import type { MadeMatLine } from '$lib/stages/check/check-view';
+import { reasonWords } from '$lib/stages/check/check-words';
+import { mendingAt, mendingWords } from '$lib/stages/check/menders';
 import type { DaySeat, DayWork, PlannedDay } from '$lib/stages/day/day-view';
 import { stationWords } from '$lib/stages/day/day-words';
 import { isLineStation } from '$lib/stages/day/line-day';
@@ -29,6 +32,8 @@ export interface DaySheetOrder {
 	readonly groupName: string;
 	readonly day: PlannedDay;
 	readonly work: DayWork;
+	/** Mats that wait to be mended. */
+	readonly toMend: readonly MadeMatLine[];
 	/** How a bag is cut for it. */
 	readonly cut: { readonly bag: Bag; readonly cut: Cut; readonly joint: JointKind };
 	/** Address of the day's pages. */
@@ -70,14 +75,28 @@ export async function daySheet(order: DaySheetOrder): Promise<Uint8Array> {
 		order.isLarge
 	);
 	writeAs(order);
-	if (order.sheet === 'seats') drawSeats(sheet, day, work);
-	else if (order.sheet === 'stations') return drawStations(sheet, order);
+	if (order.sheet === 'seats') {
+		drawSeats(sheet, day, work);
+		drawMending(sheet, order.toMend, day);
+	} else if (order.sheet === 'stations') return drawStations(sheet, order);
 	else drawDoor(sheet, day, work);
 	return sheet.end();
 }
 
 const nameIn = ({ people }: PlannedDay, id: string): string =>
 	people.find((one) => one.id === id)?.name ?? '';
+
+/** Mats to mend that day, and at whose seats. */
+function drawMending(sheet: Sheet, mats: readonly MadeMatLine[], day: PlannedDay): void {
+	if (mats.length === 0) return;
+	sheet.heading('To mend');
+	for (const line of mendingAt(mats, day)) {
+		const { last } = mats.find(({ code }) => code === line.code) ?? {};
+		sheet.text(
+			`${line.code}, ${(last?.reasons ?? []).map(reasonWords).join('; ')}: ${mendingWords(line)}`
+		);
+	}
+}
 
 /** The day as bars: a row a person, its seats along the hours, breaks across all of them. */
 function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {

@@ -1,19 +1,17 @@
 <script lang="ts">
 	// Mats that wait: to be checked, to be mended, to be checked again; the longest first.
-	import { faults as allFaults } from '$lib/core/check/faults';
 	import MatStrip from '$lib/stages/hand/MatStrip.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { MadeMatLine } from './check-view';
 	import { wholeMat } from '$lib/stages/hand/mat-view';
 	import { reasonWords, stateWords } from './check-words';
+	import { takesPractised } from './menders';
 
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
 	const longestMm = $derived(Math.max(1850, ...mats.map(({ look }) => look?.lengthMm ?? 0)));
-	const whoOf = ({ last }: MadeMatLine) =>
-		last?.faults.some(({ kind }) => allFaults[kind].who === 'practised')
-			? 'by hands that know the technique'
-			: 'by anyone';
+	const whoOf = (mat: MadeMatLine) =>
+		takesPractised(mat) ? 'by hands that know the technique' : 'by anyone';
 </script>
 
 <ColourPatterns />

@@ -30,7 +30,7 @@
 			<li class="grid content-start gap-1">
 				{#if sketch}<SceneView
 						scene={sketchScene(sketch, 200, 13)}
-						said=""
+						said="Drawn: {step}"
 						class="rounded border border-base-300"
 					/>{/if}
 				<span>{at + 1}. {step}</span>

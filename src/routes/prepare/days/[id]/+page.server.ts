@@ -1,3 +1,4 @@
+import { listToMend } from '$lib/server/check/made-mats';
 import { dayNow } from '$lib/server/day/day-now';
 import { closeDay, openDay } from '$lib/server/day/run-day';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
@@ -15,10 +16,14 @@ export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
 	const now = await dayNow(event, params.id);
-	const [lacks, scrap] = await whileReached(
-		Promise.all([lacksOfDay(locals.groupId, now.day.id), scrapOfDay(locals.groupId, now.day.id)])
+	const [lacks, scrap, toMend] = await whileReached(
+		Promise.all([
+			lacksOfDay(locals.groupId, now.day.id),
+			scrapOfDay(locals.groupId, now.day.id),
+			listToMend(locals.groupId)
+		])
 	);
-	return { ...now, lacks, scrap };
+	return { ...now, lacks, scrap, toMend };
 };
 
 const anew = 'Please load this page anew.';

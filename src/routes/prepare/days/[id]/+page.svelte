@@ -1,4 +1,5 @@
 <script lang="ts">
+	import MendingList from '$lib/stages/check/MendingList.svelte';
 	import DayPlan from '$lib/stages/day/DayPlan.svelte';
 	import DayTerms from '$lib/stages/day/DayTerms.svelte';
 	import DayRun from '$lib/stages/day/DayRun.svelte';
@@ -106,5 +107,8 @@
 			{work}
 			problem={form && 'typed' in form ? '' : (problems['seats'] ?? problems['day'] ?? '')}
 		/>
+	{/if}
+	{#if data.toMend.length > 0 && !data.day.isClosed}
+		<MendingList mats={data.toMend} day={data.day} />
 	{/if}
 </div>

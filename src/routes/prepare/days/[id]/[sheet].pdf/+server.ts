@@ -1,4 +1,5 @@
 import { papers } from '$lib/ui/reader';
+import { listToMend } from '$lib/server/check/made-mats';
 import { askedDay, workThere } from '$lib/server/day/day-now';
 import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
@@ -22,8 +23,12 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 	if (!sheet) error(404, 'There is no such sheet of a table day.');
 	const asked = shape.parse({ paper: null, ...Object.fromEntries(url.searchParams) });
 	const day = await askedDay(groupId, params.id);
-	const [reader, work] = await whileReached(
-		Promise.all([readerOf({ locals, cookies }), workOfDay(groupId, day)])
+	const [reader, work, toMend] = await whileReached(
+		Promise.all([
+			readerOf({ locals, cookies }),
+			workOfDay(groupId, day),
+			sheet === 'seats' ? listToMend(groupId) : []
+		])
 	);
 	if (!work.by) error(404, 'This day has no plan whose bags can be cut.');
 	const bytes = await heavily('onPaper', {
@@ -31,6 +36,7 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 		groupName: reader.name,
 		day,
 		work: workThere(work),
+		toMend,
 		cut: drawnCut(work.by),
 		address: `${url.origin}/prepare/days/${day.id}`,
 		paper: asked.paper ?? reader.paper,

@@ -1,0 +1,32 @@
+<script lang="ts">
+	// Mats to mend at a table day: what is wrong, how long it takes, and at whose seat.
+	import type { PlannedDay } from '$lib/stages/day/day-view';
+	import type { MadeMatLine } from './check-view';
+	import { reasonWords } from './check-words';
+	import { mendingAt, mendingWords } from './menders';
+
+	interface Props {
+		mats: readonly MadeMatLine[];
+		day: Pick<PlannedDay, 'people' | 'seats'>;
+	}
+	const { mats, day }: Props = $props();
+	const lines = $derived(mendingAt(mats, day));
+	const whyOf = (code: string) =>
+		(mats.find((mat) => mat.code === code)?.last?.reasons ?? []).map(reasonWords).join('; ');
+</script>
+
+<section class="sheet p-4" aria-labelledby="mending" data-mending={mats.length}>
+	<h3 id="mending" class="text-lg">
+		{mats.length === 1 ? 'One mat to mend' : `${mats.length} mats to mend`}
+	</h3>
+	<ul>
+		{#each lines as line (line.code)}
+			<li class="border-t border-base-300 py-2 first:border-t-0" data-mend={line.code}>
+				<a class="inline-flex min-h-11 link items-center font-semibold" href="/check/{line.code}"
+					>{line.code}</a
+				>
+				{whyOf(line.code)}: {mendingWords(line)}
+			</li>
+		{/each}
+	</ul>
+</section>

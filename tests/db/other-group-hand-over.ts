@@ -1,0 +1,127 @@
+import { usualCrate } from '../../src/lib/entries/types/deliver';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { oddMat } from '../../src/lib/server/check/checks';
+import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/made-mats';
+import { filmInMat } from '../../src/lib/server/check/taken-apart';
+import { keepPlaceWords, listPlaceWords } from '../../src/lib/server/gather/places';
+import { accountIn, listHanded } from '../../src/lib/server/hand-over/account';
+import { listAsks } from '../../src/lib/server/hand-over/asks';
+import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
+import { findDelivery, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
+import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
+import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
+import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows';
+import { tagsOf } from '../../src/lib/server/hand-over/tags';
+import type { PrepareIds } from './other-group-prepare';
+import { refusedAt } from './other-group-prepare';
+import { keep } from './samples';
+
+const key = () => crypto.randomUUID();
+const today = '2026-11-26';
+
+/** Every function of Check and Hand over, asked by a group for what another has. */
+export const askedOfHandOver: Readonly<
+	Record<string, (other: GroupId, ids: PrepareIds) => Promise<unknown>>
+> = {
+	'check/checks keepFinish': (other, { code }) => keep(other, key(), { type: 'finish', mat: code }),
+	'check/checks keepMended': (other, { code }) => keep(other, key(), { type: 'mended', mat: code }),
+	'check/checks keepCheck': (other, { code }) =>
+		keep(other, key(), {
+			type: 'check',
+			mat: code,
+			widthMm: 850,
+			lengthMm: 1850,
+			massG: null,
+			goesThrough: Array.from({ length: 15 }, () => false),
+			faults: [],
+			result: null,
+			why: null
+		}),
+	'hand-over/deliver keepDeliver': (other, { code }) =>
+		keep(other, key(), {
+			type: 'deliver',
+			placeId: key(),
+			mats: [code],
+			pillows: [],
+			goesOn: today,
+			crate: usualCrate,
+			gathering: null,
+			note: null
+		}),
+	'hand-over/deliver keepReceived': (other, { code }) =>
+		keep(other, key(), { type: 'received', delivery: code, receivedOn: null, note: null }),
+	'hand-over/deliver keepSentBack': (other, { code }) =>
+		keep(other, key(), { type: 'sent-back', mat: code, note: 'a word' }),
+	'hand-over/mat-sizes matSizes': async (other, { code }) => [...(await matSizes(other, [code]))],
+	'hand-over/deliveries listReady': (other) => listReady(other),
+	'hand-over/deliveries listDeliveries': (other) => listDeliveries(other),
+	'check/made-mats findMade': (other, { code }) => findMade(other, code),
+	'check/made-mats checkOverview': (other) => checkOverview(other),
+	'hand-over/deliveries findDelivery': (other, { code }) => findDelivery(other, code),
+	'hand-over/account accountIn': (other) => accountIn(other, { of: 'all' }),
+	'hand-over/account listHanded': (other) =>
+		listHanded(other, { delivery: null, before: null, limit: 9 }),
+	'hand-over/asks keepAsk': (other) =>
+		keep(other, key(), {
+			type: 'asked',
+			placeId: key(),
+			mats: 2,
+			size: null,
+			byDay: today,
+			note: null
+		}),
+	'hand-over/asks keepPromise': (other, { movement }) =>
+		keep(other, key(), { type: 'promised', askId: movement, mats: 1 }),
+	'hand-over/asks listAsks': (other) => listAsks(other, { today, timeZone: 'UTC' }),
+	'hand-over/calendar handOverEvents': (other) => handOverEvents(other, 'Other', today),
+	'hand-over/mat-story storyOfMat': (other, { code }) => storyOfMat(other, code),
+	'hand-over/pillows keepPillow': (other) =>
+		keep(other, key(), { type: 'pillow', scrapG: 5, bags: 0 }),
+	'hand-over/pillows listPillows': (other) => listPillows(other),
+	'hand-over/pillows pillowStore': (other) => pillowStore(other),
+	'hand-over/tags tagsOf': (other, { code }) =>
+		tagsOf(other, { mats: [code], delivery: code, origin: '', system: 'cm' }),
+	'check/made-mats listToMend': (other) => listToMend(other),
+	'check/checks oddMat': (other, { thing, code, plan }) =>
+		oddMat(other, { id: thing, code, planId: plan.id, planVersion: plan.version }),
+	'check/checks keepTeaches': (other, { code }) =>
+		keep(other, key(), { type: 'teaches', mat: code, isSo: true }),
+	'check/taken-apart filmInMat': (other, { thing }) => filmInMat(other, thing),
+	'check/taken-apart keepUnwound': (other, { code }) =>
+		keep(other, key(), { type: 'unwound', mat: code, strandG: 1 }),
+	'gather/places listPlaceWords': (other) => listPlaceWords(other),
+	'gather/places keepPlaceWords': (other) =>
+		keepPlaceWords(other, { id: key(), version: 1, hours: null, stairs: null, ownRules: null })
+};
+
+/** What is answered, where it is plain. */
+export const answersOfHandOver: Readonly<Record<string, unknown>> = {
+	'hand-over/deliver keepDeliver': refusedAt('place'),
+	'hand-over/deliver keepReceived': refusedAt('delivery'),
+	'hand-over/deliver keepSentBack': refusedAt('mat'),
+	'hand-over/mat-sizes matSizes': [],
+	'check/checks keepFinish': refusedAt('mat'),
+	'check/checks keepMended': refusedAt('mat'),
+	'check/checks keepCheck': refusedAt('mat'),
+	'check/made-mats findMade': null,
+	'hand-over/deliveries listReady': [],
+	'hand-over/deliveries listDeliveries': [],
+	'hand-over/deliveries findDelivery': null,
+	'hand-over/account listHanded': [],
+	'hand-over/asks keepAsk': refusedAt('place'),
+	'hand-over/asks keepPromise': refusedAt('ask'),
+	'hand-over/asks listAsks': [],
+	'hand-over/calendar handOverEvents': [],
+	'hand-over/mat-story storyOfMat': null,
+	'hand-over/pillows keepPillow': refusedAt('scrap'),
+	'hand-over/pillows listPillows': [],
+	'hand-over/pillows pillowStore': { scrapG: 0, bags: 0, pillows: 0, usualG: 300 },
+	'hand-over/tags tagsOf': [],
+	'check/made-mats listToMend': [],
+	'check/checks oddMat': null,
+	'check/checks keepTeaches': refusedAt('mat'),
+	'check/taken-apart filmInMat': 0,
+	'check/taken-apart keepUnwound': refusedAt('mat'),
+	'gather/places listPlaceWords': [],
+	'gather/places keepPlaceWords': refusedAt('hours')
+};

@@ -25,6 +25,7 @@ await runMain(async () => {
 	// A database as it is kept: every write is on the disk before it is acknowledged.
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
 	const { benchGather } = await import('./bench/gather.mjs');
+	const { benchHanded } = await import('./bench/handed.mjs');
 	const { benchMake } = await import('./bench/make.mjs');
 	const { benchDay } = await import('./bench/day.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
@@ -59,6 +60,7 @@ await runMain(async () => {
 			if (isAsked('pages')) await benchPages(app.address);
 			if (isAsked('prepare')) await benchPrepare(app.address, databaseUrl);
 			if (isAsked('make')) await benchMake(app.address, databaseUrl, chromium);
+			if (isAsked('handed')) await benchHanded(app.address, databaseUrl);
 			if (isAsked('day')) await benchDay(app.address, databaseUrl);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {

@@ -20,7 +20,8 @@ const pages = [
  * @param {string} address @param {string} path
  */
 export async function besideBare(address, path) {
-	const stage = ['/gather', '/prepare'].find((one) => path.startsWith(one)) ?? '';
+	const stage =
+		['/gather', '/prepare', '/check', '/hand-over'].find((one) => path.startsWith(one)) ?? '';
 	const barePath = `${stage}/bare`;
 	const empty = await (await fetch(address + barePath)).text();
 	const html = await (await fetch(address + path)).text();

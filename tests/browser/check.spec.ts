@@ -149,6 +149,58 @@ test('a mat that is none, or in hand still, is said', async ({ page }) => {
 	expect((await page.request.get('/check/sheet.pdf')).status()).toBe(404);
 });
 
+test('two who check one mat at once are both kept, and the later is told', async ({
+	page,
+	app
+}) => {
+	const [plan] = await rows<{ id: string }>(app, 'select id from plan limit 1');
+	await sent(page, 'begin', { plan: plan?.id ?? '', person: '' });
+	const [mat] = await rows<{ code: string }>(
+		app,
+		`select code from thing where sort = 'mat' order by id desc limit 1`
+	);
+	const both = mat?.code ?? '';
+	await sent(page, 'finish', { mat: both });
+	await page.goto(`/check/${both}`);
+	await ready(page);
+	await sent(page, 'check', {
+		mat: both,
+		length: '185 cm',
+		width: '86 cm',
+		faults: 'damp@0.5,0.5'
+	});
+	await page.getByLabel('Length').fill('185');
+	await page.getByLabel('Width', { exact: true }).fill('86');
+	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await expect(page.locator('[data-check]')).toHaveCount(2);
+	await expect(page.locator('[data-twice]')).toContainText('both checks are kept');
+	await expect(page.locator('[data-state]')).toHaveText('good');
+});
+
+test.describe('by touch', () => {
+	test.use({ hasTouch: true, viewport: { width: 834, height: 1112 } });
+	test('a spot is marked under the finger, and unmarked by a second tap', async ({ page, app }) => {
+		const [plan] = await rows<{ id: string }>(app, 'select id from plan limit 1');
+		await sent(page, 'begin', { plan: plan?.id ?? '', person: '' });
+		const [mat] = await rows<{ code: string }>(
+			app,
+			`select code from thing where sort = 'mat' order by id desc limit 1`
+		);
+		await sent(page, 'finish', { mat: mat?.code ?? '' });
+		await page.goto(`/check/${mat?.code}`);
+		await ready(page);
+		await page.getByLabel('tie is weak').tap();
+		const map = page.locator('[data-map]');
+		const box = await map.boundingBox();
+		if (!box) throw new Error('there is no map');
+		await map.tap({ position: { x: box.width * 0.93, y: box.height * 0.1 } });
+		const faults = page.locator('input[name=faults]');
+		await expect(faults).toHaveValue(/^weak-tie@0\.9[23]\d*,0\.(09|1)\d*$/);
+		await map.tap({ position: { x: box.width * 0.95, y: box.height * 0.12 } });
+		await expect(faults).toHaveValue('');
+	});
+});
+
 test('a mat that is taken apart gives its strand back to the store, weighed', async ({
 	page,
 	app

@@ -101,6 +101,9 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 	const csv = await (await request.get('/hand-over/mats.csv')).text();
 	expect(csv.split('\r\n')[0]).toContain('mat,plan,delivery');
 	for (const code of codes.slice(0, 2)) expect(csv).toContain(`${code},Mat for the Tide House`);
+	const sends = await (await request.get('/hand-over/deliveries.csv')).text();
+	// Two mats of 0.86 by 1.85 m, of which no label says the bags.
+	expect(sends.split('\r\n')[1]).toMatch(/,Tide House,[\d-]+,2,3\.182,0,2,0,0,0,/);
 });
 
 test('a delivery has its note and its tags, and a mat its own page', async ({ page, request }) => {

@@ -4,7 +4,7 @@ import { oddMat } from '../../src/lib/server/check/checks';
 import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/made-mats';
 import { filmInMat } from '../../src/lib/server/check/taken-apart';
 import { keepPlaceWords, listPlaceWords } from '../../src/lib/server/gather/places';
-import { accountIn, listHanded } from '../../src/lib/server/hand-over/account';
+import { accountIn, deliveryAccounts, listHanded } from '../../src/lib/server/hand-over/account';
 import { listAsks } from '../../src/lib/server/hand-over/asks';
 import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
 import { findDelivery, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
@@ -59,6 +59,7 @@ export const askedOfHandOver: Readonly<
 	'check/made-mats checkOverview': (other) => checkOverview(other),
 	'hand-over/deliveries findDelivery': (other, { code }) => findDelivery(other, code),
 	'hand-over/account accountIn': (other) => accountIn(other, { of: 'all' }),
+	'hand-over/account deliveryAccounts': (other) => deliveryAccounts(other),
 	'hand-over/account listHanded': (other) =>
 		listHanded(other, { delivery: null, before: null, limit: 9 }),
 	'hand-over/asks keepAsk': (other) =>
@@ -107,6 +108,7 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'hand-over/deliveries listReady': [],
 	'hand-over/deliveries listDeliveries': [],
 	'hand-over/deliveries findDelivery': null,
+	'hand-over/account deliveryAccounts': [],
 	'hand-over/account listHanded': [],
 	'hand-over/asks keepAsk': refusedAt('place'),
 	'hand-over/asks keepPromise': refusedAt('ask'),

@@ -13,7 +13,7 @@ import { many } from '$lib/server/db/verbs';
  * What each delivery came to, the newest first: mats that came back are not among them. Pillows count as
  * long as their delivery stands.
  */
-const byDelivery = (groupId: GroupId): Promise<DeliveryAccount[]> =>
+export const deliveryAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 	many<DeliveryAccount>(
 		`with mats as (
 			select entry_id, count(*)::integer as mats, sum(width_mm * length_mm) / 1000000 as m2,
@@ -47,7 +47,7 @@ const mostListed = 60;
 
 /** What was handed over in a period came to, and which other periods there are. */
 export async function accountIn(groupId: GroupId, period: Period): Promise<AccountOfPeriod> {
-	const all = await byDelivery(groupId);
+	const all = await deliveryAccounts(groupId);
 	const own = inPeriod(all, period);
 	const newest = (years: readonly number[]) =>
 		[...new Set(years)].toSorted((one, other) => other - one).slice(0, 12);

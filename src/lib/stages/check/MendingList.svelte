@@ -1,15 +1,18 @@
 <script lang="ts">
 	// Mats to mend at a table day: what is wrong, how long it takes, and at whose seat.
 	import type { PlannedDay } from '$lib/stages/day/day-view';
+	import type { FaultTally } from '$lib/core/check/fault-tallies';
 	import type { MadeMatLine } from './check-view';
-	import { reasonWords } from './check-words';
+	import { faultWords, reasonWords, stepWords } from './check-words';
 	import { mendingAt, mendingWords } from './menders';
 
 	interface Props {
 		mats: readonly MadeMatLine[];
 		day: Pick<PlannedDay, 'people' | 'seats'>;
+		/** Faults whose steps are shown again. */
+		toShow: readonly FaultTally[];
 	}
-	const { mats, day }: Props = $props();
+	const { mats, day, toShow }: Props = $props();
 	const lines = $derived(mendingAt(mats, day));
 	const whyOf = (code: string) =>
 		(mats.find((mat) => mat.code === code)?.last?.reasons ?? []).map(reasonWords).join('; ');
@@ -17,7 +20,11 @@
 
 <section class="sheet p-4" aria-labelledby="mending" data-mending={mats.length}>
 	<h3 id="mending" class="text-lg">
-		{mats.length === 1 ? 'One mat to mend' : `${mats.length} mats to mend`}
+		{mats.length === 0
+			? 'Nothing to mend'
+			: mats.length === 1
+				? 'One mat to mend'
+				: `${mats.length} mats to mend`}
 	</h3>
 	<ul>
 		{#each lines as line (line.code)}
@@ -29,4 +36,14 @@
 			</li>
 		{/each}
 	</ul>
+	{#if toShow.length > 0}
+		<p data-show>
+			Show again: {toShow
+				.map(
+					({ kind, step, mats: had, of }) =>
+						`${stepWords[step]} (${faultWords[kind].name} in ${had} of ${of})`
+				)
+				.join('; ')}.
+		</p>
+	{/if}
 </section>

@@ -1,3 +1,4 @@
+import type { FaultTally } from '$lib/core/check/fault-tallies';
 import { faults } from '$lib/core/check/faults';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
 import type { PlannedDay } from '$lib/stages/day/day-view';
@@ -56,6 +57,10 @@ export function mendingAt(
 		};
 	});
 }
+
+/** Faults that came in more than one mat of late: their steps are shown again at the next table day. */
+export const toShowAgain = (faults: readonly FaultTally[]): FaultTally[] =>
+	faults.filter(({ mats }) => mats > 1).slice(0, 3);
 
 /** At whose seat a mat is mended, in a line. */
 export const mendingWords = ({ names, isSeated, isPractised, minutes }: ToMendAt): string =>

@@ -24,6 +24,8 @@
 				]
 			: []
 	);
+	/** Two checks nearer than this were made by two people who did not know of each other. */
+	const justBeforeMs = 10 * 60_000;
 	const lengthWords = (mm: number) => formatLength(mm, data.group.lengthSystem, 'mat');
 </script>
 
@@ -68,8 +70,15 @@
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="history">
 			<h2 id="history" class="text-lg">Its checks</h2>
 			<ol class="grid grid-cols-[minmax(0,1fr)] gap-4">
-				{#each mat.checks as check (check.id)}
+				{#each mat.checks as check, nth (check.id)}
+					{@const before = mat.checks[nth + 1]}
 					<li data-check={check.result}>
+						{#if before && check.at.getTime() - before.at.getTime() < justBeforeMs}
+							<p class="font-semibold" data-twice>
+								Somebody had checked it just before: both checks are kept, and it stands as the
+								later found it.
+							</p>
+						{/if}
 						<p><strong>{resultWords[check.result]}</strong></p>
 						<p class="quiet text-[0.9375rem]">
 							{momentWords(check.at)}, {lengthWords(check.widthMm)} by {lengthWords(check.lengthMm)}

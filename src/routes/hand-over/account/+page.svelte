@@ -43,6 +43,11 @@
 					href="/hand-over/mats.csv"
 					data-sveltekit-reload>Every mat as CSV</a
 				>
+				<a
+					class="inline-flex min-h-11 link items-center"
+					href="/hand-over/deliveries.csv"
+					data-sveltekit-reload>Every delivery as CSV</a
+				>
 			{/if}
 		</div>
 		{#if !has}

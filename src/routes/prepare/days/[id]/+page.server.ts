@@ -1,7 +1,8 @@
-import { listToMend } from '$lib/server/check/made-mats';
+import { checkOverview } from '$lib/server/check/made-mats';
 import { dayNow } from '$lib/server/day/day-now';
 import { closeDay, openDay } from '$lib/server/day/run-day';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { toShowAgain } from '$lib/stages/check/menders';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { findDay, keepSeats, keepTerms } from '$lib/server/people/day';
 import { readSeatChoices, readSeats, readTerms } from '$lib/server/people/read-day';
@@ -16,14 +17,20 @@ export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
 	const now = await dayNow(event, params.id);
-	const [lacks, scrap, toMend] = await whileReached(
+	const [lacks, scrap, checks] = await whileReached(
 		Promise.all([
 			lacksOfDay(locals.groupId, now.day.id),
 			scrapOfDay(locals.groupId, now.day.id),
-			listToMend(locals.groupId)
+			checkOverview(locals.groupId)
 		])
 	);
-	return { ...now, lacks, scrap, toMend };
+	return {
+		...now,
+		lacks,
+		scrap,
+		toMend: checks.mats.filter(({ state }) => state === 'to-mend'),
+		toShow: toShowAgain(checks.faults)
+	};
 };
 
 const anew = 'Please load this page anew.';

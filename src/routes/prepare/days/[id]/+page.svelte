@@ -108,7 +108,7 @@
 			problem={form && 'typed' in form ? '' : (problems['seats'] ?? problems['day'] ?? '')}
 		/>
 	{/if}
-	{#if data.toMend.length > 0 && !data.day.isClosed}
-		<MendingList mats={data.toMend} day={data.day} />
+	{#if (data.toMend.length > 0 || data.toShow.length > 0) && !data.day.isClosed}
+		<MendingList mats={data.toMend} day={data.day} toShow={data.toShow} />
 	{/if}
 </div>

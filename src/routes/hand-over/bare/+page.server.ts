@@ -1,0 +1,1 @@
+export { bareRows as load } from '$lib/server/web/bare-page';

@@ -28,7 +28,7 @@ const core = [
 	['core/model'],
 	['core/back', 'core/store'],
 	['core/judge', 'core/hand', 'core/check'],
-	['core/hand-over'],
+	['core/hand-over', 'core/season'],
 	['core/estimate'],
 	['core/calibrate', 'core/compare', 'core/explain', 'core/prepare', 'core/simulate']
 ];

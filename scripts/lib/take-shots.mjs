@@ -40,12 +40,6 @@ const shots = [
 			await page.getByText('m² to lie on').waitFor();
 		}
 	},
-	{
-		name: 'bench-dark',
-		path: '/plans',
-		isDark: true,
-		act: (page) => open(page, 'Mat for the Causeway')
-	},
 	{ name: 'mats', path: '/make' },
 	{
 		name: 'maker',
@@ -73,6 +67,7 @@ const shots = [
 			await page.locator('[data-call]').waitFor();
 		}
 	},
+	{ name: 'account', path: '/hand-over/account?season=2026' },
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },

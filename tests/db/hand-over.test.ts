@@ -52,7 +52,7 @@ describe('a delivery', () => {
 		]);
 		expect((await t.deliver(t.code, { note: 'by the back door' })).outcome).toBe('kept');
 		expect(await listReady(t.group)).toEqual([]);
-		const [line] = await listDeliveries(t.group);
+		const [line] = await listDeliveries(t.group, {});
 		expect(line).toMatchObject({
 			placeName: 'Tide House',
 			goesOn: today,
@@ -77,7 +77,7 @@ describe('a delivery', () => {
 		expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 6);
 		const received = { delivery: line?.code ?? '', note: 'with thanks' };
 		expect((await send(t.group, 'received', received)).outcome).toBe('kept');
-		expect((await listDeliveries(t.group))[0]).toMatchObject({
+		expect((await listDeliveries(t.group, {}))[0]).toMatchObject({
 			receivedOn: today,
 			receivedBy: 'with thanks'
 		});
@@ -121,7 +121,7 @@ describe('a delivery', () => {
 		});
 		expect(taken.outcome).toBe('kept');
 		expect(await listReady(t.group)).toHaveLength(1);
-		expect(await listDeliveries(t.group)).toEqual([]);
+		expect(await listDeliveries(t.group, {})).toEqual([]);
 		expect(await accountOf(t.group)).toMatchObject({ mats: 0, matBags: 0, m2: 0, filmKg: 0 });
 		expect((await t.deliver()).outcome).toBe('kept');
 	});
@@ -145,7 +145,7 @@ describe('a delivery', () => {
 		await t.deliver();
 		expect(await endReceiving(t.group, t.place)).toBe(true);
 		expect(await listReceivingPlaces(t.group)).toEqual([]);
-		expect((await listDeliveries(t.group))[0]?.placeName).toBe('Tide House');
+		expect((await listDeliveries(t.group, {}))[0]?.placeName).toBe('Tide House');
 	});
 });
 
@@ -198,7 +198,7 @@ describe('a pillow', () => {
 			[t.group]
 		);
 		expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 6);
-		const [line] = await listDeliveries(t.group);
+		const [line] = await listDeliveries(t.group, {});
 		expect(line?.pillows).toEqual([{ code: pillow?.code, mat: t.code }]);
 		expect(await findDelivery(t.group, line?.code ?? '')).toMatchObject({
 			lying: [{ code: t.code, pillow: pillow?.code, pillowG: pillow?.massG }]

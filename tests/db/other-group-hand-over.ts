@@ -54,7 +54,7 @@ export const askedOfHandOver: Readonly<
 		keep(other, key(), { type: 'sent-back', mat: code, note: 'a word' }),
 	'hand-over/mat-sizes matSizes': async (other, { code }) => [...(await matSizes(other, [code]))],
 	'hand-over/deliveries listReady': (other) => listReady(other),
-	'hand-over/deliveries listDeliveries': (other) => listDeliveries(other),
+	'hand-over/deliveries listDeliveries': (other) => listDeliveries(other, {}),
 	'check/made-mats findMade': (other, { code }) => findMade(other, code),
 	'check/made-mats checkOverview': (other) => checkOverview(other),
 	'hand-over/deliveries findDelivery': (other, { code }) => findDelivery(other, code),

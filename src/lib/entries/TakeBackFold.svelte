@@ -51,7 +51,9 @@
 		<input type="hidden" name="corrects" value={id} />
 		<EntryField {form} field="note" label="Why" />
 		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
-		<button class="btn justify-self-start">Take back {words}</button>
+		<button class="btn h-auto min-h-11 max-w-full justify-self-start whitespace-normal"
+			>Take back {words}</button
+		>
 		<p class="quiet" role="status">{form.said}</p>
 	</form>
 </details>

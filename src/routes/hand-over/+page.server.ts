@@ -2,24 +2,26 @@ import { usualCrate } from '$lib/entries/types/deliver';
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listReceivingPlaces } from '$lib/server/gather/places';
-import { listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
+import { deliveriesPerPage, listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
 import { listPillows } from '$lib/server/hand-over/pillows';
+import { lineIn } from '$lib/server/web/line-in';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals: { groupId }, depends }) => {
+export const load: PageServerLoad = async ({ locals: { groupId }, url, depends }) => {
 	depends('app:gather');
 	const [mats, deliveries, pillows, places] = await whileReached(
 		Promise.all([
 			listReady(groupId),
-			listDeliveries(groupId),
+			listDeliveries(groupId, { before: lineIn(url, 'before') }),
 			listPillows(groupId),
 			listReceivingPlaces(groupId)
 		])
 	);
-	const [last] = deliveries.toSorted((one, other) => other.id - one.id);
+	const [last] = deliveries;
 	return {
 		mats,
-		deliveries,
+		deliveries: deliveries.slice(0, deliveriesPerPage),
+		hasOlder: deliveries.length > deliveriesPerPage,
 		pillows,
 		places: places.map(({ id, name }) => ({ id, name })),
 		crate: {

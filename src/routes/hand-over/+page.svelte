@@ -71,6 +71,9 @@
 					</li>
 				{/each}
 			</ul>
+			{#if data.hasOlder}
+				<a class="btn mt-3 font-normal" href="?before={data.deliveries.at(-1)?.id}">Older ones</a>
+			{/if}
 		{/if}
 	</section>
 	{#if data.places.length === 0}

@@ -12,7 +12,8 @@ import type {
 	MadeState
 } from '$lib/stages/check/check-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
+import { Remembered } from '$lib/server/base/remembered';
+import { many, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
 import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -155,7 +156,7 @@ interface FirstCheck {
 }
 
 /** First checks of mats, the newest first. */
-const firstChecks = (groupId: GroupId): Promise<FirstCheck[]> =>
+const readFirstChecks = (groupId: GroupId): Promise<FirstCheck[]> =>
 	many<FirstCheck>(
 		`select c.result, (select coalesce(json_agg(distinct f ->> 'kind'), '[]')
 				from jsonb_array_elements(c.found -> 'faults') f) as kinds,
@@ -174,6 +175,18 @@ const firstChecks = (groupId: GroupId): Promise<FirstCheck[]> =>
 		 order by c.entry_id desc limit $2`,
 		[groupId, lately]
 	);
+
+/** First checks as they were read last: while none is added or taken back, they are the same. */
+const firstsKnown = new Remembered<FirstCheck[]>();
+
+async function firstChecks(groupId: GroupId): Promise<FirstCheck[]> {
+	const { mark } = await one<{ mark: string }>(
+		`select concat_ws(' ', (select count(*) from mat_check where group_id = $1),
+			(select count(*) from taken_back where group_id = $1)) as mark`,
+		[groupId]
+	);
+	return firstsKnown.of(groupId, mark, () => readFirstChecks(groupId));
+}
 
 /** What waits to be checked or mended, how many are good at once, and which faults come with which step. */
 export async function checkOverview(groupId: GroupId): Promise<CheckOverview> {

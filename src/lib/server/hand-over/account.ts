@@ -7,13 +7,14 @@ import type {
 } from '$lib/stages/hand-over/account-view';
 import { addAccounts, barsOf, inPeriod } from '$lib/stages/hand-over/account-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
+import { Remembered } from '$lib/server/base/remembered';
+import { many, one } from '$lib/server/db/verbs';
 
 /**
  * What each delivery came to, the newest first: mats that came back are not among them. Pillows count as
  * long as their delivery stands.
  */
-export const deliveryAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
+const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 	many<DeliveryAccount>(
 		`with mats as (
 			select entry_id, count(*)::integer as mats, sum(width_mm * length_mm) / 1000000 as m2,
@@ -41,6 +42,23 @@ export const deliveryAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =
 		 where d.group_id = $1 order by d.goes_on desc, d.entry_id desc`,
 		[groupId]
 	);
+
+/** Accounts as they were added up last: thousands of mats are added up once, not for every page. */
+const accounts = new Remembered<DeliveryAccount[]>();
+
+/** What each delivery came to, the newest first. */
+export async function deliveryAccounts(groupId: GroupId): Promise<DeliveryAccount[]> {
+	// All of these are only ever appended to: while none of them grows, the sums are the same.
+	const { mark } = await one<{ mark: string }>(
+		`select concat_ws(' ',
+			(select count(*) from delivery where group_id = $1),
+			(select count(*) from thing_event where group_id = $1 and what = 'sent-back'),
+			(select count(*) from taken_back where group_id = $1),
+			(select max(version) from place where group_id = $1 and receives_mats)) as mark`,
+		[groupId]
+	);
+	return accounts.of(groupId, mark, () => readAccounts(groupId));
+}
 
 /** Deliveries that are listed of a period; all of them are in the list as CSV. */
 const mostListed = 60;

@@ -53,10 +53,13 @@ export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 	});
 }
 
-/** What went out, the newest first; or the one with a label. */
+/** Deliveries shown at a time. */
+export const deliveriesPerPage = 20;
+
+/** What went out, those kept last first, or those before one; one more than a page, to show that there are more. Or the one with a label. */
 export const listDeliveries = (
 	groupId: GroupId,
-	code: string | null = null
+	{ code = null, before = null }: { readonly code?: string | null; readonly before?: number | null }
 ): Promise<DeliveryLine[]> =>
 	many<DeliveryLine>(
 		`select t.code, d.entry_id as id, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn",
@@ -78,14 +81,14 @@ export const listDeliveries = (
 		 join place p on p.group_id = d.group_id and p.id = d.place_id
 		 left join thing_state s on s.group_id = d.group_id and s.thing_id = d.thing_id and s.what = 'received'
 		 left join entry r on r.group_id = s.group_id and r.id = s.entry_id
-		 where d.group_id = $1 and ($2::text is null or t.code = $2)
-		 order by d.goes_on desc, d.entry_id desc limit 60`,
-		[groupId, code]
+		 where d.group_id = $1 and ($2::text is null or t.code = $2) and ($3::bigint is null or d.entry_id < $3)
+		 order by d.entry_id desc limit $4`,
+		[groupId, code, before, deliveriesPerPage + 1]
 	);
 
 /** A delivery with what is in it, mat by mat; null where there is none of that label. */
 export async function findDelivery(groupId: GroupId, code: string): Promise<DeliveryWhole | null> {
-	const [line] = await listDeliveries(groupId, code);
+	const [line] = await listDeliveries(groupId, { code });
 	if (!line) return null;
 	const [place, mats] = await Promise.all([
 		one<PlaceWords>(

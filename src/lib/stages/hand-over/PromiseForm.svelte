@@ -37,7 +37,7 @@
 	<input type="hidden" name="type" value="promised" />
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="ask" value={ask.id} />
-	<div class="w-40">
+	<div class="w-40 max-w-full">
 		<EntryField {form} field="mats" label="Promise them" inputmode="numeric" />
 	</div>
 	<button class="btn">Promised<span class="sr-only"> to {ask.placeName}</span></button>

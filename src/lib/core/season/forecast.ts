@@ -1,0 +1,169 @@
+import { within } from '../domain-error';
+import type { HoldBack, SeasonNow, SeasonRun } from './season';
+import { holdBacks, seasonRuns } from './season';
+
+/** Mats by the end of a week: the mean, and 10 and 90 % points. */
+export interface SeasonBand {
+	readonly low: number;
+	readonly expected: number;
+	readonly high: number;
+}
+
+/** What a season comes to. */
+export interface SeasonForecast {
+	/** By the day that is looked to. */
+	readonly readyBy: SeasonBand & {
+		/** Share of the runs for each count that came. */
+		readonly chances: ReadonlyMap<number, number>;
+	};
+	/** Chance of as many as are wanted. */
+	readonly chance: number;
+	/** By the end of each week. */
+	readonly weeks: readonly SeasonBand[];
+	/** Of the runs that fall short, the share that each thing held back; empty where none does. */
+	readonly heldBackBy: Partial<Readonly<Record<HoldBack, number>>>;
+}
+
+/** The nearest-rank point of some counts. */
+function pointOf(sorted: readonly number[], share: number): number {
+	return sorted[Math.max(0, Math.ceil(share * sorted.length - 1e-9) - 1)] ?? 0;
+}
+
+function bandOf(counts: readonly number[]): SeasonBand {
+	const sorted = counts.toSorted((one, other) => one - other);
+	return {
+		low: pointOf(sorted, 0.1),
+		expected: counts.reduce((sum, count) => sum + count, 0) / Math.max(1, counts.length),
+		high: pointOf(sorted, 0.9)
+	};
+}
+
+/** What held one run back that fell short, by its last week. */
+function lackOf(
+	{ inCheck, ranOutOfBags, isMakerWaiting, isLoomLacking }: SeasonRun,
+	count: number,
+	wanted: number
+): HoldBack {
+	if (count + inCheck >= wanted) return 'checks';
+	if (ranOutOfBags) return 'bags';
+	if (isLoomLacking) return 'looms';
+	return isMakerWaiting ? 'strand' : 'makers';
+}
+
+/**
+ * What runs of a season come to against what is wanted.
+ *
+ * @param wanted mats by the day, 0 or more
+ * @param start mats handed over and ready today: what there is where no week ends by the day
+ * @throws DomainError
+ * @example forecastOf([{ ready: [5], inCheck: 1, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 6, 5).heldBackBy // { checks: 1 }
+ */
+export function forecastOf(
+	runs: readonly SeasonRun[],
+	wanted: number,
+	start: number
+): SeasonForecast {
+	within('wanted', wanted, { atLeast: 0 });
+	const counts = runs.map(({ ready }) => ready.at(-1) ?? start);
+	const chances = new Map<number, number>();
+	for (const count of counts.toSorted((one, other) => one - other))
+		chances.set(count, (chances.get(count) ?? 0) + 1 / counts.length);
+	const short = runs.filter((_, at) => (counts[at] ?? 0) < wanted);
+	const lacks = short.map((run) => lackOf(run, run.ready.at(-1) ?? start, wanted));
+	return {
+		readyBy: { ...bandOf(counts), chances },
+		chance: (runs.length - short.length) / Math.max(1, runs.length),
+		weeks: Array.from({ length: runs[0]?.ready.length ?? 0 }, (_, week) =>
+			bandOf(runs.map(({ ready }) => ready[week] ?? 0))
+		),
+		heldBackBy: Object.fromEntries(
+			holdBacks.flatMap((lack) => {
+				const count = lacks.filter((one) => one === lack).length;
+				return count > 0 ? [[lack, count / short.length]] : [];
+			})
+		)
+	};
+}
+
+/** A change of a season that can be thought of. */
+export const leverNames = ['table-day', 'two-makers', 'bags-300'] as const;
+export type LeverName = (typeof leverNames)[number];
+
+/** Days that are added have streams of their own. */
+const addedStream = 500_000;
+
+/**
+ * A season with one thing changed: one more table day in the middle, two more makers, 300 bags more.
+ *
+ * @param bagsPerMat above 0
+ * @throws DomainError
+ * @example withLever({ weeks: 4, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 1, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, 'bags-300', 300).bagMats // 2
+ */
+export function withLever(now: SeasonNow, lever: LeverName, bagsPerMat: number): SeasonNow {
+	switch (lever) {
+		case 'table-day': {
+			const added = now.tableDays.filter(({ stream }) => stream >= addedStream).length;
+			return {
+				...now,
+				tableDays: [
+					...now.tableDays,
+					{
+						week: Math.max(1, Math.ceil(now.weeks / 2)),
+						attendance: 1,
+						stream: addedStream + added
+					}
+				]
+			};
+		}
+		case 'two-makers':
+			return { ...now, freeMakers: [...now.freeMakers, { weeks: [] }, { weeks: [] }] };
+		case 'bags-300':
+			return {
+				...now,
+				bagMats: now.bagMats + 300 / within('bagsPerMat', bagsPerMat, { moreThan: 0 })
+			};
+	}
+}
+
+/** What a change adds: mats more on average, and the chance with it. */
+export interface Lever {
+	readonly what: LeverName;
+	readonly adds: number;
+	readonly chance: number;
+}
+
+export interface SeasonChance {
+	readonly seed: number;
+	readonly runs: number;
+}
+
+/**
+ * A season's forecast, and what each lever adds by the same chance.
+ *
+ * @throws DomainError
+ * @example forecastSeason({ weeks: 0, handedOver: 2, ready: 1, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, 3, 550, { seed: 1, runs: 10 }).chance // 1
+ */
+export function forecastSeason(
+	now: SeasonNow,
+	wanted: number,
+	bagsPerMat: number,
+	chance: SeasonChance
+): SeasonForecast & { readonly levers: readonly Lever[] } {
+	const start = now.handedOver + now.ready;
+	const plain = forecastOf(seasonRuns(now, chance), wanted, start);
+	return {
+		...plain,
+		levers: leverNames.map((what) => {
+			const changed = forecastOf(
+				seasonRuns(withLever(now, what, bagsPerMat), chance),
+				wanted,
+				start
+			);
+			return {
+				what,
+				adds: changed.readyBy.expected - plain.readyBy.expected,
+				chance: changed.chance
+			};
+		})
+	};
+}

@@ -1,0 +1,241 @@
+import { within } from '../domain-error';
+import type { WeekHabit } from '../hand/week-habit';
+import { drawHabit, drawWeek, weeksKnown } from '../hand/week-habit';
+import { randomBeta } from '../statistics/draws';
+import type { Rng } from '../statistics/rng';
+import { seededRng } from '../statistics/rng';
+import type { PastAmount } from './amounts';
+import { drawAmount, drawAmountHabit } from './amounts';
+
+/** A season as it stands. Amounts are in mats' worth; weeks are counted from today, the first is 1. */
+export interface SeasonNow {
+	/** Whole weeks that end by the day that is looked to, 0 or more. */
+	readonly weeks: number;
+	readonly handedOver: number;
+	readonly ready: number;
+	readonly inCheck: number;
+	/** Mats in hand: the share that is made, and their makers' past weeks, the newest last. */
+	readonly mats: readonly { readonly done: number; readonly weeks: readonly number[] }[];
+	/** Makers without a mat, the longest free first. */
+	readonly freeMakers: readonly { readonly weeks: readonly number[] }[];
+	readonly strandMats: number;
+	readonly bagMats: number;
+	readonly bagsPerWeek: readonly number[];
+	/** Table days to come: the week of each, and how likely its people come, as a share of what it makes. */
+	readonly tableDays: readonly TableDayToCome[];
+	readonly perTableDay: readonly PastAmount[];
+	readonly checks: { readonly good: number; readonly mended: number };
+	/** Looms that mats can be on at once; null where no loom is needed. */
+	readonly looms: number | null;
+}
+
+export interface TableDayToCome {
+	readonly week: number;
+	readonly attendance: number;
+	/** Its own chance: the same day of two seasons makes the same. */
+	readonly stream: number;
+}
+
+/** What holds a season back. */
+export const holdBacks = ['checks', 'bags', 'strand', 'makers', 'looms'] as const;
+export type HoldBack = (typeof holdBacks)[number];
+
+/** One season as it may go: mats handed over, ready or passed by the end of each week, and what lacked at the end. */
+export interface SeasonRun {
+	readonly ready: readonly number[];
+	/** Mats in check at the end. */
+	readonly inCheck: number;
+	readonly ranOutOfBags: boolean;
+	readonly isMakerWaiting: boolean;
+	readonly isLoomLacking: boolean;
+}
+
+/** What is thought before any was seen, in mats' worth: a table day, a week's bags. */
+export const tableDayPrior = { mean: 0.8, cv: 0.5 } as const;
+export const bagsPrior = { mean: 0.8, cv: 0.8 } as const;
+/** Weeks without bags, and with, before any were seen. */
+const bagsChance = { none: 0.5, some: 4.5 } as const;
+/** Mats good at once, and mended, before any were checked. */
+const checksChance = { good: 4, mended: 1 } as const;
+/** Shares and strand are sums: what lacks less than this is there. */
+const whole = 1 - 1e-9;
+
+/** Streams of chance: each thing has its own, so that another beside it changes nothing of its luck. */
+const streams = { bags: 1, days: 2, checks: 3, makers: 1000, toCome: 1_000_000 } as const;
+
+/** A source of chance for one thing of one run. */
+function streamOf(seed: number, run: number, stream: number): Rng {
+	let mixed = (seed ^ Math.imul(run + 1, 0x9e3779b1)) >>> 0;
+	mixed = Math.imul(mixed ^ (mixed >>> 15), 0x85ebca6b) >>> 0;
+	mixed = Math.imul(mixed ^ Math.imul(stream + 1, 0xc2b2ae35), 0x27d4eb2f) >>> 0;
+	return seededRng((mixed ^ (mixed >>> 13)) >>> 0);
+}
+
+/** A maker in a run: with a mat, or free. */
+interface Maker {
+	readonly habit: WeekHabit;
+	readonly rng: Rng;
+	/** Decides of each of their mats whether it is good at once. */
+	readonly checkRng: Rng;
+	share: number | null;
+}
+
+/** The chance of what a run draws once, whatever is changed of the season. */
+interface Drawn {
+	readonly now: SeasonNow;
+	readonly seed: number;
+	readonly run: number;
+}
+
+function makersOf({ now, seed, run }: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[]) {
+	return knowns.map((known, at): Maker => {
+		const rng = streamOf(seed, run, streams.makers + 2 * at);
+		return {
+			habit: drawHabit(known, rng),
+			rng,
+			checkRng: streamOf(seed, run, streams.makers + 2 * at + 1),
+			share: now.mats[at]?.done ?? null
+		};
+	});
+}
+
+/**
+ * Runs one season, week by week: table days make strand of the bags there are, bags arrive, mats grow by
+ * their makers' weeks, what is made goes to check, and free makers take up mats where strand for one is there.
+ */
+function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[]): SeasonRun {
+	const { now, seed, run } = drawn;
+	const makers = makersOf(drawn, knowns);
+	const bagsRng = streamOf(seed, run, streams.bags);
+	const noBags = now.bagsPerWeek.filter((bags) => bags === 0).length;
+	const noneChance = randomBeta(
+		bagsRng,
+		bagsChance.none + noBags,
+		bagsChance.some + now.bagsPerWeek.length - noBags
+	);
+	const bagsHabit = drawAmountHabit(
+		now.bagsPerWeek.map((made) => ({ made, isShort: false })),
+		bagsPrior,
+		bagsRng
+	);
+	const dayHabit = drawAmountHabit(
+		now.perTableDay,
+		tableDayPrior,
+		streamOf(seed, run, streams.days)
+	);
+	const checkRng = streamOf(seed, run, streams.checks);
+	const good = randomBeta(
+		checkRng,
+		checksChance.good + now.checks.good,
+		checksChance.mended + now.checks.mended
+	);
+	let { bagMats: bags, strandMats: strand } = now;
+	let passed = now.handedOver + now.ready;
+	/** Mats that are ready at the end of each of the weeks to come. */
+	const coming = new Array<number>(now.weeks + 3).fill(0);
+	const toCheck = (week: number, rng: Rng) => {
+		const at = rng() < good ? week + 1 : week + 2;
+		if (at < coming.length) coming[at] = (coming[at] ?? 0) + 1;
+		else later++;
+	};
+	let later = 0;
+	for (let mat = 0; mat < now.inCheck; mat++) toCheck(0, checkRng);
+	/** Makers without a mat, the longest free first. */
+	const free: Maker[] = makers.slice(now.mats.length);
+	let looms = now.looms === null ? Infinity : now.looms;
+	for (const maker of makers.slice(0, now.mats.length)) {
+		if ((maker.share ?? 0) < whole) {
+			looms--;
+			continue;
+		}
+		// Made already: it is in check today.
+		maker.share = null;
+		toCheck(0, maker.checkRng);
+		free.push(maker);
+	}
+	const ready: number[] = [];
+	let ranOutOfBags = false;
+	let isLoomLacking = false;
+	for (let week = 1; week <= now.weeks; week++) {
+		for (const day of now.tableDays) {
+			if (day.week !== week) continue;
+			const rng = streamOf(seed, run, streams.toCome + day.stream);
+			const could = drawAmount(dayHabit, rng) * day.attendance;
+			const made = Math.min(could, bags);
+			ranOutOfBags = could > bags;
+			bags -= made;
+			strand += made;
+		}
+		const hasNone = bagsRng() < noneChance;
+		const arrived = drawAmount(bagsHabit, bagsRng);
+		if (!hasNone) bags += arrived;
+		for (const maker of makers) {
+			// Whoever is free lives through the week, too: their luck is their own.
+			const share = drawWeek(maker.habit, maker.rng);
+			if (maker.share === null) continue;
+			maker.share += share;
+			if (maker.share < whole) continue;
+			maker.share = null;
+			looms++;
+			toCheck(week, maker.checkRng);
+			free.push(maker);
+		}
+		isLoomLacking = free.length > 0 && strand >= whole && looms < 1;
+		while (free.length > 0 && strand >= whole && looms >= 1) {
+			const maker = free.shift();
+			if (!maker) break;
+			maker.share = 0;
+			strand -= 1;
+			looms--;
+		}
+		passed += coming[week] ?? 0;
+		ready.push(passed);
+	}
+	const inCheck = later + coming.slice(now.weeks + 1).reduce((sum, mats) => sum + mats, 0);
+	return { ready, inCheck, ranOutOfBags, isMakerWaiting: free.length > 0, isLoomLacking };
+}
+
+/** Bounds of what is simulated. */
+export const seasonBounds = {
+	weeks: { atLeast: 0, atMost: 260, isWhole: true },
+	mats: { atLeast: 0, atMost: 10_000 },
+	runs: { atLeast: 1, atMost: 20_000, isWhole: true }
+} as const;
+
+function checkSeason(now: SeasonNow, runs: number): void {
+	within('weeks', now.weeks, seasonBounds.weeks);
+	within('runs', runs, seasonBounds.runs);
+	for (const name of ['handedOver', 'ready', 'inCheck'] as const)
+		within(name, now[name], { atLeast: 0, isWhole: true });
+	for (const name of ['strandMats', 'bagMats'] as const) within(name, now[name], { atLeast: 0 });
+	for (const { done } of now.mats) within('done', done, { atLeast: 0 });
+	for (const bags of now.bagsPerWeek) within('bagsPerWeek', bags, { atLeast: 0 });
+	for (const { attendance } of now.tableDays) within('attendance', attendance, { atLeast: 0 });
+	within('checks.good', now.checks.good, { atLeast: 0 });
+	within('checks.mended', now.checks.mended, { atLeast: 0 });
+	if (now.looms !== null) within('looms', now.looms, { atLeast: 0, isWhole: true });
+}
+
+/**
+ * Seasons as they may go, by chance, week by week. The same seed gives the same seasons; one that is
+ * changed keeps the luck of all that was not, so that what a change adds is told cleanly.
+ *
+ * @param runs whole, 1 or more
+ * @param progress told how many are done, now and then
+ * @throws DomainError where an amount is below nothing
+ * @example seasonRuns({ weeks: 1, handedOver: 4, ready: 1, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, { seed: 1, runs: 2 })[0]?.ready // [5]
+ */
+export function seasonRuns(
+	now: SeasonNow,
+	{ seed, runs }: { readonly seed: number; readonly runs: number },
+	progress: (done: number) => void = () => {}
+): SeasonRun[] {
+	checkSeason(now, runs);
+	const knowns = [...now.mats, ...now.freeMakers].map(({ weeks }) => weeksKnown(weeks));
+	const all: SeasonRun[] = [];
+	for (let run = 0; run < runs; run++) {
+		all.push(runSeason({ now, seed, run }, knowns));
+		if (run % 100 === 99) progress(run + 1);
+	}
+	return all;
+}

@@ -38,7 +38,7 @@ const page = [
 	['measures'],
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
-	['stages/day', 'stages/hand'],
+	['stages/day', 'stages/hand', 'stages/season'],
 	['maker', 'stages/check', 'stages/hand-over'],
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],

@@ -41,3 +41,7 @@ export function minuteIn(timeZone: string, at: Date): number {
 /** The day so many days after another: `dayAfter('2026-11-26', 7)` is `2026-12-03`. */
 export const dayAfter = (day: string, days: number): string =>
 	new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** Days from one day to another; below nothing where it lies before. */
+export const daysBetween = (from: string, to: string): number =>
+	Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);

@@ -83,7 +83,7 @@ function normalAbove(least: number, rng: Rng): number {
  * @param prior mean above 0, cv above 0
  * @throws DomainError
  * @source bench default for the prior's weights
- * @example drawAmountHabit([{ made: 0.8, isShort: false }], { mean: 0.8, cv: 0.5 }, seededRng(7)).sigma // 0.36268
+ * @example drawAmountHabit([{ made: 0.8, isShort: false }], { mean: 0.8, cv: 0.5 }, seededRng(7)).sigma // 0.30613
  */
 export function drawAmountHabit(
 	past: readonly PastAmount[],

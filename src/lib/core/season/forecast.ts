@@ -1,3 +1,4 @@
+import { apart } from '../apart';
 import { within } from '../domain-error';
 import type { HoldBack, SeasonNow, SeasonRun } from './season';
 import { holdBacks, seasonRuns } from './season';
@@ -65,9 +66,14 @@ export function forecastOf(
 ): SeasonForecast {
 	within('wanted', wanted, { atLeast: 0 });
 	const counts = runs.map(({ ready }) => ready.at(-1) ?? start);
-	const chances = new Map<number, number>();
-	for (const count of counts.toSorted((one, other) => one - other))
-		chances.set(count, (chances.get(count) ?? 0) + 1 / counts.length);
+	const chances = new Map(
+		[
+			...apart(
+				counts.toSorted((one, other) => one - other),
+				(count) => count
+			)
+		].map(([count, own]): [number, number] => [count, own.length / counts.length])
+	);
 	const short = runs.filter((_, at) => (counts[at] ?? 0) < wanted);
 	const lacks = short.map((run) => lackOf(run, run.ready.at(-1) ?? start, wanted));
 	return {

@@ -12,6 +12,7 @@ import type {
 	MadeState
 } from '$lib/stages/check/check-view';
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Practice } from '$lib/core/practice/practice';
 import { Remembered } from '$lib/server/base/remembered';
 import { many, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
@@ -93,6 +94,15 @@ async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[
 			: many<MadeRow>(oneMadeText, [groupId, code]),
 		practiceOfGroup(groupId)
 	]);
+	return withChecks(groupId, found, practice);
+}
+
+/** Mats that were read, with their checks and how their plans make them. */
+async function withChecks(
+	groupId: GroupId,
+	found: readonly MadeRow[],
+	practice: Practice
+): Promise<MadeMat[]> {
 	const [checks, planned] = await Promise.all([
 		checksOf(
 			groupId,
@@ -181,17 +191,25 @@ const firstsKnown = new Remembered<FirstCheck[]>();
 
 async function firstChecks(groupId: GroupId): Promise<FirstCheck[]> {
 	const { mark } = await one<{ mark: string }>(
-		`select concat_ws(' ', (select count(*) from mat_check where group_id = $1),
-			(select count(*) from taken_back where group_id = $1)) as mark`,
-		[groupId]
+		`select concat_ws(' ', (select count(*) from taken_back where group_id = $1),
+			(select string_agg(entry_id::text, ' ') from (
+				select entry_id from mat_check where group_id = $1 order by entry_id desc limit $2) newest)) as mark`,
+		[groupId, 2 * lately]
 	);
 	return firstsKnown.of(groupId, mark, () => readFirstChecks(groupId));
 }
 
 /** What waits to be checked or mended, how many are good at once, and which faults come with which step. */
 export async function checkOverview(groupId: GroupId): Promise<CheckOverview> {
-	const [mats, firsts] = await Promise.all([readMade(groupId, null), firstChecks(groupId)]);
-	const planned = await makingsOf(groupId, firsts, await practiceOfGroup(groupId));
+	const [found, firsts, practice] = await Promise.all([
+		many<MadeRow>(madeText, [groupId]),
+		firstChecks(groupId),
+		practiceOfGroup(groupId)
+	]);
+	const [mats, planned] = await Promise.all([
+		withChecks(groupId, found, practice),
+		makingsOf(groupId, firsts, practice)
+	]);
 	const good = firsts.filter(({ result }) => result === 'good').length;
 	return {
 		mats: mats.map(lineOf),

@@ -1,0 +1,71 @@
+// What a season will bring: how long it takes to say, and whether the intervals hold what they say for
+// groups nobody modelled. A model that learns nothing of its makers must fail this.
+import { forecastSeason } from '../../src/lib/core/season/forecast';
+import type { SeasonNow } from '../../src/lib/core/season/season';
+import { seasonRuns } from '../../src/lib/core/season/season';
+import { print, quantile } from './figures.mjs';
+import { madeGroup } from './groups';
+import { source } from './makers';
+
+const runs = 400;
+const sizes = [
+	[3, 10],
+	[25, 45],
+	[80, 120]
+] as const;
+
+/** Where the truth lies among the runs, ties shared out by chance; for groups of a size. */
+function places(
+	size: readonly [number, number],
+	groups: number,
+	known: (now: SeasonNow) => SeasonNow
+): number[] {
+	return Array.from({ length: groups }, (_, group) => {
+		const { now, truth } = madeGroup(10_000 * size[0] + group, size);
+		const counts = seasonRuns(known(now), { seed: group, runs }).map(
+			({ ready }) => ready.at(-1) ?? 0
+		);
+		const below = counts.filter((count) => count < truth).length;
+		const alike = counts.filter((count) => count === truth).length;
+		return (below + source(77_777 + group)() * (alike + 1)) / (runs + 1);
+	});
+}
+
+const inMiddle = (all: readonly number[]) =>
+	all.filter((place) => place >= 0.1 && place <= 0.9).length / all.length;
+const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
+/** Makers of whom no past is known. */
+const forgetful = (now: SeasonNow): SeasonNow => ({
+	...now,
+	mats: now.mats.map(({ done }) => ({ done, weeks: [] })),
+	freeMakers: now.freeMakers.map(() => ({ weeks: [] }))
+});
+
+for (const size of sizes) {
+	const name = `season: ${size.join('–')} makers`;
+	const all = places(size, 200, (now) => now);
+	print(`${name}, truth in the middle 80 %`, 100 * inMiddle(all), '% (75 to 87)');
+	print(`${name}, its mean place`, mean(all), '(0.45 to 0.55)');
+	const none = places(size, 100, forgetful);
+	print(`${name}, learning nothing`, 100 * inMiddle(none), '% (fails)');
+	print(`${name}, learning nothing, its mean place`, mean(none), '(fails)');
+}
+
+const { now } = madeGroup(7, [40, 40]);
+const large: SeasonNow = {
+	...now,
+	weeks: 30,
+	tableDays: Array.from({ length: 30 }, (_, at) => ({ week: at + 1, attendance: 1, stream: at }))
+};
+const plain: number[] = [];
+const levers: number[] = [];
+for (let nth = 0; nth < 6; nth++) {
+	const from = performance.now();
+	seasonRuns(large, { seed: nth, runs: 2000 });
+	plain.push(performance.now() - from);
+	const again = performance.now();
+	forecastSeason(large, 40, 550, { seed: nth, runs: 2000 });
+	levers.push(performance.now() - again);
+}
+print('season: 2,000 seasons of 30 weeks, 40 makers, median', quantile(plain, 0.5), 'ms', 1000);
+print('season: … with three levers, median', quantile(levers, 0.5), 'ms', 4000);

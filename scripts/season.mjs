@@ -1,0 +1,4 @@
+// npm run --silent season -- FILE
+import { runDoor } from './lib/run-door.mjs';
+
+await runDoor('season');

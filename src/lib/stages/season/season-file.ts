@@ -1,0 +1,176 @@
+import type { SeasonNow } from '$lib/core/season/season';
+import { daysBetween } from '$lib/ui/days';
+import { z } from 'zod';
+
+/** A season whose forecast is asked for. */
+export interface SeasonCase {
+	readonly today: string;
+	readonly wanted: number;
+	readonly now: SeasonNow;
+	readonly bagsPerMat: number;
+	readonly seed: number;
+	readonly runs: number;
+}
+
+const words = {
+	day: 'This is a day, like 2026-11-26.',
+	count: 'This is a count of mats: whole, 0 to 10,000.',
+	worth: 'This is an amount in mats’ worth: 0 to 10,000.',
+	share: 'This is a share of a mat in a week: 0 to 20.',
+	done: 'This is the share of the mat that is made: 0 or more.',
+	list: 'This is a list of at most 520.',
+	seed: 'This is a seed: a whole number from 0 to 4,294,967,295.',
+	runs: 'This is a number of runs: whole, 1 to 20,000.',
+	bags: 'This is how many bags a mat takes: more than 0, at most 100,000.'
+} as const;
+
+const day = z.iso.date({ error: words.day });
+const count = z
+	.number({ error: words.count })
+	.int(words.count)
+	.min(0, words.count)
+	.max(10_000, words.count);
+const worth = z.number({ error: words.worth }).min(0, words.worth).max(10_000, words.worth);
+const weeks = z
+	.array(z.number({ error: words.share }).min(0, words.share).max(20, words.share), {
+		error: words.list
+	})
+	.max(520, words.list)
+	.default([]);
+const worths = z.array(worth, { error: words.list }).max(520, words.list).default([]);
+
+const fileShape = z.strictObject(
+	{
+		today: day,
+		by: day,
+		wanted: count,
+		handed_over: count.default(0),
+		ready: count.default(0),
+		in_check: count.default(0),
+		mats: z
+			.array(
+				z.strictObject(
+					{
+						done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),
+						weeks
+					},
+					{ error: 'This is a mat in hand: done and weeks.' }
+				),
+				{ error: 'This is a list of mats in hand.' }
+			)
+			.default([]),
+		free_makers: z
+			.array(z.strictObject({ weeks }, { error: 'This is a maker without a mat: weeks.' }), {
+				error: 'This is a list of makers without a mat.'
+			})
+			.default([]),
+		strand_mats: worth.default(0),
+		bag_mats: worth.default(0),
+		bags_per_week: worths,
+		table_days: z.array(day, { error: words.list }).max(520, words.list).default([]),
+		per_table_day: z
+			.array(
+				z.union([worth, z.strictObject({ made: worth, short: z.boolean().default(false) })], {
+					error: 'This is what a table day made: an amount, or made and short.'
+				}),
+				{ error: words.list }
+			)
+			.max(520, words.list)
+			.default([]),
+		checks: z
+			.strictObject(
+				{ good: count.default(0), mended: count.default(0) },
+				{ error: 'These are checks: good and mended.' }
+			)
+			.default({ good: 0, mended: 0 }),
+		bags_per_mat: z
+			.number({ error: words.bags })
+			.gt(0, words.bags)
+			.max(100_000, words.bags)
+			.default(550),
+		seed: z
+			.number({ error: words.seed })
+			.int(words.seed)
+			.min(0, words.seed)
+			.max(4_294_967_295, words.seed)
+			.default(1),
+		runs: z
+			.number({ error: words.runs })
+			.int(words.runs)
+			.min(1, words.runs)
+			.max(20_000, words.runs)
+			.default(2000)
+	},
+	{ error: 'This is a season: today, by, wanted, and what there is.' }
+);
+
+/** Weeks of makers that are lived through at once: more takes too long. */
+const mostWork = 40_000_000;
+const mostWeeks = 260;
+
+type Read =
+	| { readonly value: SeasonCase; readonly problems?: never }
+	| { readonly problems: readonly { readonly path: string; readonly sentence: string }[] };
+
+const problem = (path: string, sentence: string): Read => ({ problems: [{ path, sentence }] });
+
+/** Reads a season out of the text of a file, or says all that is wrong with it. */
+export function readSeasonFile(text: string): Read {
+	let content: unknown;
+	try {
+		content = JSON.parse(text);
+	} catch {
+		return problem('file', 'This is not JSON.');
+	}
+	const read = fileShape.safeParse(content);
+	if (!read.success)
+		return {
+			problems: read.error.issues.map(({ path, message }) => ({
+				path: path.map(String).join('.') || 'file',
+				sentence: message
+			}))
+		};
+	const { data } = read;
+	const days = daysBetween(data.today, data.by);
+	if (days < 0) return problem('by', 'The season ends before it begins.');
+	const weeksToCome = Math.floor(days / 7);
+	if (weeksToCome > mostWeeks) return problem('by', 'That is more than five years ahead.');
+	const makers = data.mats.length + data.free_makers.length;
+	if (makers * weeksToCome * data.runs > mostWork)
+		return problem(
+			'runs',
+			'These are more mats, weeks and runs than are gone through at once. Ask for fewer runs.'
+		);
+	return {
+		value: {
+			today: data.today,
+			wanted: data.wanted,
+			bagsPerMat: data.bags_per_mat,
+			seed: data.seed,
+			runs: data.runs,
+			now: {
+				weeks: weeksToCome,
+				handedOver: data.handed_over,
+				ready: data.ready,
+				inCheck: data.in_check,
+				mats: data.mats,
+				freeMakers: data.free_makers,
+				strandMats: data.strand_mats,
+				bagMats: data.bag_mats,
+				bagsPerWeek: data.bags_per_week,
+				// Days behind are none to come; each day has its own luck, whatever stands beside it.
+				tableDays: data.table_days
+					.map((one) => daysBetween(data.today, one))
+					.filter((ahead) => ahead >= 0)
+					.map((ahead, stream) => ({ week: Math.floor(ahead / 7) + 1, attendance: 1, stream })),
+				perTableDay: data.per_table_day.map((one) =>
+					typeof one === 'number'
+						? { made: one, isShort: false }
+						: { made: one.made, isShort: one.short }
+				),
+				checks: data.checks,
+				looms: null
+			}
+		}
+	};
+}

@@ -1,6 +1,7 @@
 import { apart } from '$lib/core/apart';
 import { acceptanceOf } from '$lib/core/check/acceptance';
 import type { FaultKind } from '$lib/core/check/faults';
+import type { FirstFound } from '$lib/core/check/fault-tallies';
 import { faultTallies } from '$lib/core/check/fault-tallies';
 import type { CheckReason, CheckResult, FoundFault } from '$lib/core/check/judge-mat';
 import type { ColourRows } from '$lib/core/hand/strand-left';
@@ -12,7 +13,6 @@ import type {
 	MadeState
 } from '$lib/stages/check/check-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import type { Practice } from '$lib/core/practice/practice';
 import { Remembered } from '$lib/server/base/remembered';
 import { many, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
@@ -94,15 +94,6 @@ async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[
 			: many<MadeRow>(oneMadeText, [groupId, code]),
 		practiceOfGroup(groupId)
 	]);
-	return withChecks(groupId, found, practice);
-}
-
-/** Mats that were read, with their checks and how their plans make them. */
-async function withChecks(
-	groupId: GroupId,
-	found: readonly MadeRow[],
-	practice: Practice
-): Promise<MadeMat[]> {
 	const [checks, planned] = await Promise.all([
 		checksOf(
 			groupId,
@@ -154,23 +145,12 @@ export const listToMend = async (groupId: GroupId): Promise<MadeMatLine[]> =>
 /** Checks that the tallies look back on. */
 const lately = 200;
 
-/** A first check of a mat: what it came to, what was found, of what the mat was made, and when. */
-interface FirstCheck {
-	readonly result: CheckResult;
-	readonly kinds: readonly FaultKind[];
-	readonly planId: string;
-	readonly planVersion: number;
-	readonly bag: string | null;
-	/** The Monday of its week. */
-	readonly week: string;
-}
-
-/** First checks of mats, the newest first. */
-const readFirstChecks = (groupId: GroupId): Promise<FirstCheck[]> =>
-	many<FirstCheck>(
+/** First checks of mats, the newest first: what they came to, what was found, of what each mat was made, and when. */
+const firstChecks = (groupId: GroupId) =>
+	many<FirstFound & { result: CheckResult; kinds: FaultKind[] }>(
 		`select c.result, (select coalesce(json_agg(distinct f ->> 'kind'), '[]')
 				from jsonb_array_elements(c.found -> 'faults') f) as kinds,
-			t.plan_id as "planId", t.plan_version as "planVersion",
+			v.document -> 'plan' -> 'technique' ->> 'kind' as technique,
 			(select b.content ->> 'kind' from entry i
 				join thing b on b.group_id = i.group_id and b.code = i.typed ->> 'ball'
 				where i.group_id = t.group_id and i.type = 'issue' and i.typed ->> 'mat' = t.code
@@ -180,47 +160,38 @@ const readFirstChecks = (groupId: GroupId): Promise<FirstCheck[]> =>
 		 from standing_check c
 		 join volunteer_group g on g.id = c.group_id
 		 join thing t on t.group_id = c.group_id and t.id = c.thing_id
+		 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
 		 where c.group_id = $1 and not exists (select 1 from standing_check earlier
 			where earlier.group_id = c.group_id and earlier.thing_id = c.thing_id and earlier.entry_id < c.entry_id)
 		 order by c.entry_id desc limit $2`,
 		[groupId, lately]
 	);
 
-/** First checks as they were read last: while none is added or taken back, they are the same. */
-const firstsKnown = new Remembered<FirstCheck[]>();
+type Tallied = Pick<CheckOverview, 'acceptance' | 'faults'>;
 
-async function firstChecks(groupId: GroupId): Promise<FirstCheck[]> {
+/** What the checks of late come to, as it was added up last. */
+const tallied = new Remembered<Tallied>();
+
+/** How many are good at once, and which faults come with which step: added up anew where a check was added or taken back. */
+async function talliesOf(groupId: GroupId): Promise<Tallied> {
 	const { mark } = await one<{ mark: string }>(
 		`select concat_ws(' ', (select count(*) from taken_back where group_id = $1),
 			(select string_agg(entry_id::text, ' ') from (
 				select entry_id from mat_check where group_id = $1 order by entry_id desc limit $2) newest)) as mark`,
 		[groupId, 2 * lately]
 	);
-	return firstsKnown.of(groupId, mark, () => readFirstChecks(groupId));
+	return tallied.of(groupId, mark, async () => {
+		const firsts = await firstChecks(groupId);
+		const good = firsts.filter(({ result }) => result === 'good').length;
+		return {
+			acceptance: acceptanceOf(good, firsts.length - good),
+			faults: faultTallies(firsts)
+		};
+	});
 }
 
 /** What waits to be checked or mended, how many are good at once, and which faults come with which step. */
 export async function checkOverview(groupId: GroupId): Promise<CheckOverview> {
-	const [found, firsts, practice] = await Promise.all([
-		many<MadeRow>(madeText, [groupId]),
-		firstChecks(groupId),
-		practiceOfGroup(groupId)
-	]);
-	const [mats, planned] = await Promise.all([
-		withChecks(groupId, found, practice),
-		makingsOf(groupId, firsts, practice)
-	]);
-	const good = firsts.filter(({ result }) => result === 'good').length;
-	return {
-		mats: mats.map(lineOf),
-		acceptance: acceptanceOf(good, firsts.length - good),
-		faults: faultTallies(
-			firsts.map((one) => ({
-				kinds: one.kinds,
-				technique: planned(one).look?.kind ?? null,
-				bag: one.bag,
-				week: one.week
-			}))
-		)
-	};
+	const [mats, tallies] = await Promise.all([readMade(groupId, null), talliesOf(groupId)]);
+	return { mats: mats.map(lineOf), ...tallies };
 }

@@ -110,7 +110,10 @@ const mostWeeks = 260;
 
 type Read =
 	| { readonly value: SeasonCase; readonly problems?: never }
-	| { readonly problems: readonly { readonly path: string; readonly sentence: string }[] };
+	| {
+			readonly value?: never;
+			readonly problems: readonly { readonly path: string; readonly sentence: string }[];
+	  };
 
 const problem = (path: string, sentence: string): Read => ({ problems: [{ path, sentence }] });
 

@@ -1,0 +1,249 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DomainError } from '../domain-error';
+import { seededRng } from '../statistics/rng';
+import { drawAmount, drawAmountHabit } from './amounts';
+import { forecastOf, forecastSeason, leverNames, withLever } from './forecast';
+import type { SeasonNow, SeasonRun } from './season';
+import { seasonRuns } from './season';
+
+const nothing: SeasonNow = {
+	weeks: 10,
+	handedOver: 0,
+	ready: 0,
+	inCheck: 0,
+	mats: [],
+	freeMakers: [],
+	strandMats: 0,
+	bagMats: 0,
+	bagsPerWeek: [],
+	tableDays: [],
+	perTableDay: [],
+	checks: { good: 0, mended: 0 },
+	looms: null
+};
+const chance = { seed: 1, runs: 400 };
+const steady = [0.3, 0.3, 0.3, 0.3, 0.3, 0.3, 0.3, 0.3];
+const days = (count: number) =>
+	Array.from({ length: count }, (_, at) => ({ week: at + 1, attendance: 1, stream: at }));
+const expected = (now: SeasonNow) =>
+	forecastOf(seasonRuns(now, chance), 1, now.handedOver + now.ready).readyBy.expected;
+
+describe('a season', () => {
+	it('of nothing is nothing, and of what is there that', () => {
+		expect(seasonRuns(nothing, chance).every(({ ready }) => ready.every((one) => one === 0))).toBe(
+			true
+		);
+		const there = { ...nothing, handedOver: 3, ready: 2 };
+		expect(new Set(seasonRuns(there, chance).flatMap(({ ready }) => ready))).toEqual(new Set([5]));
+	});
+	it('has mats in check ready in the first week where they are good, all of them by the second', () => {
+		const runs = seasonRuns({ ...nothing, inCheck: 3, checks: { good: 40, mended: 10 } }, chance);
+		expect(runs.every(({ ready }) => ready[1] === 3)).toBe(true);
+		const first = runs.reduce((sum, { ready }) => sum + (ready[0] ?? 0), 0) / (3 * runs.length);
+		// Beta(44, 11): four in five.
+		expect(first).toBeGreaterThan(0.75);
+		expect(first).toBeLessThan(0.85);
+	});
+	it('counts a mat that is made already as in check, and its maker as free', () => {
+		const made = { ...nothing, mats: [{ done: 1, weeks: steady }], strandMats: 1 };
+		const runs = seasonRuns({ ...made, weeks: 2 }, chance);
+		expect(runs.every(({ ready }) => ready[1] === 1)).toBe(true);
+		// Its maker took up the strand there is in the first week.
+		const first = seasonRuns({ ...made, weeks: 1 }, chance);
+		expect(first.every(({ isMakerWaiting }) => !isMakerWaiting)).toBe(true);
+	});
+	it('takes up strand that is there today at the end of the first week, and works from the next', () => {
+		// A maker who makes a whole mat a week: begun at the end of week 1, made in week 2, ready in 3 or 4.
+		const quick = { weeks: Array.from({ length: 40 }, () => 3) };
+		const runs = seasonRuns(
+			{
+				...nothing,
+				weeks: 4,
+				freeMakers: [quick],
+				strandMats: 1,
+				checks: { good: 9000, mended: 0 }
+			},
+			chance
+		);
+		const at = (week: number) =>
+			runs.reduce((sum, { ready }) => sum + (ready[week - 1] ?? 0), 0) / runs.length;
+		expect([at(1), at(2)]).toEqual([0, 0]);
+		expect(at(3)).toBeGreaterThan(0.8);
+	});
+	it('makes no more mats than there is strand for', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0, max: 6, noNaN: true }),
+				fc.integer({ min: 0, max: 5 }),
+				fc.integer({ min: 0, max: 4 }),
+				(strandMats, free, inHand) => {
+					const now: SeasonNow = {
+						...nothing,
+						weeks: 40,
+						inCheck: 1,
+						strandMats,
+						mats: Array.from({ length: inHand }, () => ({ done: 0.5, weeks: steady })),
+						freeMakers: Array.from({ length: free }, () => ({ weeks: steady }))
+					};
+					const most = 1 + inHand + Math.floor(strandMats + 1e-9);
+					for (const { ready } of seasonRuns(now, { seed: 3, runs: 20 }))
+						expect(ready.at(-1)).toBeLessThanOrEqual(most);
+				}
+			),
+			{ numRuns: 60 }
+		));
+	it('makes strand of no more bags than there are', () => {
+		const now: SeasonNow = {
+			...nothing,
+			weeks: 40,
+			tableDays: days(40),
+			perTableDay: [5, 5, 5].map((made) => ({ made, isShort: false })),
+			bagMats: 2,
+			bagsPerWeek: Array.from({ length: 400 }, () => 0),
+			freeMakers: Array.from({ length: 6 }, () => ({ weeks: steady }))
+		};
+		const runs = seasonRuns(now, { seed: 3, runs: 60 });
+		// Now and then bags come where none came for years.
+		const plain = runs.filter(({ ready }) => (ready.at(-1) ?? 0) <= 2);
+		expect(plain.length).toBeGreaterThan(40);
+		expect(runs.every(({ ranOutOfBags }) => ranOutOfBags)).toBe(true);
+	});
+	it('needs a loom for each mat where looms are counted', () => {
+		const now = { ...nothing, strandMats: 4, freeMakers: [{ weeks: steady }] };
+		expect(expected({ ...now, looms: 0 })).toBe(0);
+		expect(expected({ ...now, looms: 1 })).toBe(expected(now));
+		const { heldBackBy } = forecastOf(seasonRuns({ ...now, looms: 0 }, chance), 1, 0);
+		expect(heldBackBy).toEqual({ looms: 1 });
+	});
+	it('is the same for the same seed, and never goes back', () => {
+		const now: SeasonNow = {
+			...nothing,
+			mats: [{ done: 0.4, weeks: [0.1, 0, 0.2] }],
+			freeMakers: [{ weeks: [] }],
+			strandMats: 2,
+			bagMats: 3,
+			tableDays: days(5)
+		};
+		expect(seasonRuns(now, chance)).toEqual(seasonRuns(now, chance));
+		for (const { ready } of seasonRuns(now, chance))
+			expect(ready).toEqual(ready.toSorted((one, other) => one - other));
+	});
+	it.each([
+		[{ weeks: -1 }],
+		[{ weeks: 3.5 }],
+		[{ strandMats: -1 }],
+		[{ bagMats: NaN }],
+		[{ inCheck: 0.5 }],
+		[{ mats: [{ done: -0.1, weeks: [] }] }],
+		[{ mats: [{ done: 0.1, weeks: [-1] }] }],
+		[{ bagsPerWeek: [-2] }],
+		[{ looms: -1 }]
+	])('of %j is refused', (slip) =>
+		expect(() => seasonRuns({ ...nothing, ...slip }, chance)).toThrow(DomainError)
+	);
+});
+
+describe('a forecast', () => {
+	const run = (count: number, more: Partial<SeasonRun> = {}): SeasonRun => ({
+		ready: [0, count],
+		inCheck: 0,
+		ranOutOfBags: false,
+		isMakerWaiting: false,
+		isLoomLacking: false,
+		...more
+	});
+	it('says the mean, the nearest-rank points, the share of each count and the chance', () => {
+		const runs = [1, 2, 2, 3, 3, 3, 4, 4, 5, 9].map((count) => run(count));
+		const { readyBy, chance: share, weeks } = forecastOf(runs, 4, 0);
+		expect(readyBy).toMatchObject({ low: 1, expected: 3.6, high: 5 });
+		expect([...readyBy.chances]).toEqual([
+			[1, 0.1],
+			[2, 0.2],
+			[3, 0.3],
+			[4, 0.2],
+			[5, 0.1],
+			[9, 0.1]
+		]);
+		expect(share).toBe(0.4);
+		expect(weeks).toHaveLength(2);
+	});
+	it('says what held back the runs that fall short, the nearest cause first', () => {
+		const runs = [
+			run(6),
+			run(5, { inCheck: 1, ranOutOfBags: true }),
+			run(4, { inCheck: 1, ranOutOfBags: true, isMakerWaiting: true }),
+			run(4, { isMakerWaiting: true }),
+			run(3)
+		];
+		expect(forecastOf(runs, 6, 0).heldBackBy).toEqual({
+			checks: 0.25,
+			bags: 0.25,
+			strand: 0.25,
+			makers: 0.25
+		});
+		expect(forecastOf([run(6)], 6, 0).heldBackBy).toEqual({});
+	});
+	it('of no week is what there is today', () =>
+		expect(forecastOf([{ ...run(0), ready: [] }], 3, 3)).toMatchObject({
+			chance: 1,
+			readyBy: { low: 3, expected: 3, high: 3 },
+			weeks: []
+		}));
+});
+
+describe('a lever', () => {
+	const now: SeasonNow = {
+		...nothing,
+		weeks: 12,
+		mats: [{ done: 0.4, weeks: [0.1, 0, 0.2, 0.1] }],
+		freeMakers: Array.from({ length: 4 }, () => ({ weeks: steady })),
+		bagMats: 3,
+		bagsPerWeek: [0.4, 0.2, 0.5],
+		tableDays: days(4),
+		perTableDay: [0.8, 1.1, 0.6].map((made) => ({ made, isShort: false }))
+	};
+	it.each(leverNames)('%s never takes mats away, beyond chance', (lever) => {
+		const { levers } = forecastSeason(now, 5, 550, chance);
+		const adds = levers.find(({ what }) => what === lever)?.adds ?? NaN;
+		expect(adds).toBeGreaterThan(-0.05);
+	});
+	it('that cannot help adds exactly nothing: all else keeps its luck', () => {
+		const idle = { ...now, freeMakers: [], mats: [] };
+		for (const { adds } of forecastSeason(idle, 1, 550, chance).levers.filter(
+			({ what }) => what !== 'two-makers'
+		))
+			expect(adds).toBe(0);
+	});
+	it('adds a day in the middle, makers at the end, or bags today', () => {
+		expect(withLever(now, 'table-day', 550).tableDays.at(-1)).toMatchObject({ week: 6 });
+		expect(withLever(now, 'two-makers', 550).freeMakers).toHaveLength(6);
+		expect(withLever(now, 'bags-300', 600).bagMats).toBe(3.5);
+		// Twice the same lever is two days with a luck of their own.
+		const twice = withLever(withLever(now, 'table-day', 550), 'table-day', 550).tableDays;
+		expect(new Set(twice.map(({ stream }) => stream)).size).toBe(6);
+		expect(() => withLever(now, 'bags-300', 0)).toThrow(DomainError);
+	});
+});
+
+describe('amounts of the past', () => {
+	const mean = (past: readonly { made: number; isShort: boolean }[]) => {
+		const rng = seededRng(5);
+		let sum = 0;
+		for (let nth = 0; nth < 4000; nth++)
+			sum += drawAmount(drawAmountHabit(past, { mean: 0.8, cv: 0.5 }, rng), rng);
+		return sum / 4000;
+	};
+	const past = (made: number, isShort = false) =>
+		Array.from({ length: 12 }, (_, at) => ({ made: made * (at % 2 === 0 ? 0.8 : 1.2), isShort }));
+	it('set what is thought of the next; before any, the prior does', () => {
+		expect(mean(past(2))).toBeGreaterThan(1.8);
+		expect(mean(past(2))).toBeLessThan(2.25);
+		expect(mean([])).toBeGreaterThan(0.6);
+	});
+	it('that ran short are thought larger than they were; those of nothing say nothing', () => {
+		const half = past(2).map((one, at) => ({ ...one, isShort: at % 3 === 0 }));
+		expect(mean(half)).toBeGreaterThan(mean(past(2)) + 0.1);
+		expect(mean([...past(2), { made: 0, isShort: false }])).toBe(mean(past(2)));
+	});
+});

@@ -57,6 +57,7 @@ const server = [
 	['server/gather'],
 	['server/people', 'server/prepare', 'server/hand'],
 	['server/check', 'server/hand-over'],
+	['server/season'],
 	['server/asks'],
 	['server/bench', 'server/entries', 'server/out'],
 	['server/day']

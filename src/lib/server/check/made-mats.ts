@@ -167,7 +167,7 @@ const firstChecks = (groupId: GroupId) =>
 		[groupId, lately]
 	);
 
-type Tallied = Pick<CheckOverview, 'acceptance' | 'faults'>;
+type Tallied = Omit<CheckOverview, 'mats'>;
 
 /** What the checks of late come to, as it was added up last. */
 const tallied = new Remembered<Tallied>();
@@ -184,6 +184,7 @@ async function talliesOf(groupId: GroupId): Promise<Tallied> {
 		const firsts = await firstChecks(groupId);
 		const good = firsts.filter(({ result }) => result === 'good').length;
 		return {
+			firsts: { good, mended: firsts.length - good },
 			acceptance: acceptanceOf(good, firsts.length - good),
 			faults: faultTallies(firsts)
 		};

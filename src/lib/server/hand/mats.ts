@@ -158,12 +158,12 @@ interface Today {
 	readonly timeZone: string;
 }
 
-/** Mats that are being made, as they stand: all of them, or the one with a code and what else its maker has. */
-async function readMats(
+/** Mats that are being made, and the weeks of their makers: all of them, or the one with a code and what else its maker has. */
+async function readHabits(
 	groupId: GroupId,
 	{ today, timeZone }: Today,
 	code: string | null
-): Promise<MatInHand[]> {
+): Promise<{ read: MatRead[]; weeksOf: (mat: MatRead) => readonly number[] }> {
 	const [rows, practice] = await Promise.all([
 		many<MatRow>(matsText, [groupId, today, timeZone, code]),
 		practiceOfGroup(groupId)
@@ -189,7 +189,30 @@ async function readMats(
 		return { row, log, making, said: words, habit };
 	});
 	const habits = new Map([...weeksOf].map(([habit, all]) => [habit, addUp(all)]));
-	return read.map((one) => matOf(one, today, habits.get(one.habit) ?? []));
+	return { read, weeksOf: ({ habit }) => habits.get(habit) ?? [] };
+}
+
+/** Mats that are being made, as they stand. */
+async function readMats(groupId: GroupId, now: Today, code: string | null): Promise<MatInHand[]> {
+	const { read, weeksOf } = await readHabits(groupId, now, code);
+	return read.map((one) => matOf(one, now.today, weeksOf(one)));
+}
+
+/** A mat in hand as a season reckons with it: who has it, the share that is made, and its maker's past weeks. */
+export interface HabitInHand {
+	readonly makerId: string | null;
+	readonly done: number;
+	readonly weeks: readonly number[];
+}
+
+/** The mats in hand as a season reckons with them. */
+export async function habitsInHand(groupId: GroupId, now: Today): Promise<HabitInHand[]> {
+	const { read, weeksOf } = await readHabits(groupId, now, null);
+	return read.map((one): HabitInHand => ({
+		makerId: one.row.makerId,
+		done: shareOf(one),
+		weeks: weeksOf(one)
+	}));
 }
 
 /** A mat as it was read. */
@@ -202,15 +225,26 @@ interface MatRead {
 	readonly habit: string;
 }
 
+const madeOf = ({ log }: MatRead) => ({ near: log?.near ?? 0, far: log?.far ?? 0 });
+
+/** Share of a mat that is made, 0 to 1. */
+function shareOf(mat: MatRead): number {
+	const made = madeOf(mat);
+	const { rows } = mat.making;
+	return rows ? Math.min(1, (made.near + made.far) / rows.total) : 0;
+}
+
 /** A mat with what its rows, its strand and its measures say. */
-function matOf(
-	{ row, log, making: { rows, look }, said }: MatRead,
-	today: string,
-	weeks: readonly number[]
-): MatInHand {
+function matOf(mat: MatRead, today: string, weeks: readonly number[]): MatInHand {
+	const {
+		row,
+		log,
+		making: { rows, look },
+		said
+	} = mat;
 	const { id, code, planName, planVersion, makerId, makerName, loom, begunAt, begunDays } = row;
-	const made = { near: log?.near ?? 0, far: log?.far ?? 0 };
-	const share = rows ? Math.min(1, (made.near + made.far) / rows.total) : 0;
+	const made = madeOf(mat);
+	const share = shareOf(mat);
 	const widths = said.sizes.flatMap(({ row: at, widthMm }) =>
 		widthMm === null ? [] : [{ row: at, widthMm }]
 	);

@@ -55,6 +55,8 @@ export interface MadeMat extends MadeMatLine {
 }
 
 export interface CheckOverview {
+	/** First checks of late: how many were good, and how many were not. */
+	readonly firsts: { readonly good: number; readonly mended: number };
 	readonly mats: readonly MadeMatLine[];
 	readonly acceptance: Acceptance;
 	readonly faults: readonly FaultTally[];

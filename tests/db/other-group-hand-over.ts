@@ -12,6 +12,8 @@ import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
 import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
 import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows';
 import { tagsOf } from '../../src/lib/server/hand-over/tags';
+import { habitsInHand } from '../../src/lib/server/hand/mats';
+import { seasonNow } from '../../src/lib/server/season/season-now';
 import type { PrepareIds } from './other-group-prepare';
 import { refusedAt } from './other-group-prepare';
 import { keep } from './samples';
@@ -90,6 +92,8 @@ export const askedOfHandOver: Readonly<
 	'check/taken-apart filmInMat': (other, { thing }) => filmInMat(other, thing),
 	'check/taken-apart keepUnwound': (other, { code }) =>
 		keep(other, key(), { type: 'unwound', mat: code, strandG: 1 }),
+	'hand/mats habitsInHand': (other) => habitsInHand(other, { today, timeZone: 'UTC' }),
+	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
 	'gather/places keepPlaceWords': (other) =>
 		keepPlaceWords(other, { id: key(), version: 1, hours: null, stairs: null, ownRules: null })
@@ -124,6 +128,7 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'check/checks keepTeaches': refusedAt('mat'),
 	'check/taken-apart filmInMat': 0,
 	'check/taken-apart keepUnwound': refusedAt('mat'),
+	'hand/mats habitsInHand': [],
 	'gather/places listPlaceWords': [],
 	'gather/places keepPlaceWords': refusedAt('hours')
 };

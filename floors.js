@@ -39,7 +39,7 @@ const page = [
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
 	['stages/day', 'stages/hand', 'stages/season'],
-	['maker', 'stages/check', 'stages/hand-over'],
+	['maker', 'stages/check', 'stages/hand-over', 'stages/today'],
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
@@ -58,6 +58,7 @@ const server = [
 	['server/people', 'server/prepare', 'server/hand'],
 	['server/check', 'server/hand-over'],
 	['server/season'],
+	['server/today'],
 	['server/asks'],
 	['server/bench', 'server/entries', 'server/out'],
 	['server/day']

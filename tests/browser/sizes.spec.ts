@@ -200,6 +200,8 @@ test('every page keeps to its width, its words and its targets, at every size an
 		`/check/${made}`,
 		'/hand-over',
 		'/hand-over/asks',
+		'/',
+		'/season',
 		'/hand-over/pillows',
 		'/hand-over/account',
 		`/hand-over/deliveries/${delivery}`,

@@ -14,6 +14,7 @@ import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows
 import { tagsOf } from '../../src/lib/server/hand-over/tags';
 import { habitsInHand } from '../../src/lib/server/hand/mats';
 import { seasonNow } from '../../src/lib/server/season/season-now';
+import { actsOfToday, isAnythingKept, stripOfToday } from '../../src/lib/server/today/today';
 import type { PrepareIds } from './other-group-prepare';
 import { refusedAt } from './other-group-prepare';
 import { keep } from './samples';
@@ -93,6 +94,14 @@ export const askedOfHandOver: Readonly<
 	'check/taken-apart keepUnwound': (other, { code }) =>
 		keep(other, key(), { type: 'unwound', mat: code, strandG: 1 }),
 	'hand/mats habitsInHand': (other) => habitsInHand(other, { today, timeZone: 'UTC' }),
+	'today/today isAnythingKept': (other) => isAnythingKept(other),
+	'today/today stripOfToday': (other) => stripOfToday(other, 500),
+	'today/today actsOfToday': async (other) =>
+		actsOfToday(
+			other,
+			{ today, timeZone: 'UTC' },
+			{ basis: await seasonNow(other, { today, timeZone: 'UTC' }), said: null }
+		),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
 	'gather/places keepPlaceWords': (other) =>
@@ -129,6 +138,7 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'check/taken-apart filmInMat': 0,
 	'check/taken-apart keepUnwound': refusedAt('mat'),
 	'hand/mats habitsInHand': [],
+	'today/today actsOfToday': [],
 	'gather/places listPlaceWords': [],
 	'gather/places keepPlaceWords': refusedAt('hours')
 };

@@ -32,7 +32,7 @@
 	<div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 @max-[30rem]:gap-x-1">
 		<a
 			class="figure flex min-h-11 items-center gap-2 text-xl font-bold @max-[30rem]:gap-1 @max-[30rem]:text-lg"
-			href="/plan"
+			href="/"
 		>
 			<img src="/mark.svg" alt="" width="32" height="32" />
 			Nest Row
@@ -99,6 +99,11 @@
 					class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
 				>
 			</button>
+			<a
+				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
+				href="/season"
+				aria-current={page.url.pathname === '/season' ? 'page' : undefined}>Season</a
+			>
 			<a
 				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
 				href="/measures"

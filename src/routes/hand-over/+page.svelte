@@ -36,7 +36,7 @@
 				>{/if}
 		</div>
 		{#if data.deliveries.length > 0}
-			<ul class="sheet mt-3 grid px-4">
+			<ul class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] px-4">
 				{#each data.deliveries as one (one.code)}
 					<li
 						class="grid gap-x-4 gap-y-1 border-t border-base-300 py-3 first:border-t-0 @min-[44rem]:grid-cols-[minmax(0,1fr)_minmax(0,17rem)] @min-[44rem]:items-end"

@@ -173,3 +173,62 @@ export function forecastSeason(
 		})
 	};
 }
+
+/** How often each lever is taken. */
+export type LeverCounts = Readonly<Record<LeverName, number>>;
+
+/** No lever at all. */
+export const noLevers: LeverCounts = { 'table-day': 0, 'two-makers': 0, 'bags-300': 0 };
+
+/**
+ * A season with several levers, each as often as it is taken.
+ *
+ * @param counts whole, 0 or more
+ * @throws DomainError
+ * @example withLevers({ weeks: 4, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, { 'table-day': 0, 'two-makers': 2, 'bags-300': 0 }, 550).freeMakers.length // 4
+ */
+export function withLevers(now: SeasonNow, counts: LeverCounts, bagsPerMat: number): SeasonNow {
+	let changed = now;
+	for (const name of leverNames) {
+		within(name, counts[name], { atLeast: 0, isWhole: true });
+		for (let nth = 0; nth < counts[name]; nth++) changed = withLever(changed, name, bagsPerMat);
+	}
+	return changed;
+}
+
+/** A lever is taken so often at the most, and so many together, when a way is looked for. */
+const [mostOfOne, mostTogether] = [4, 6] as const;
+
+/**
+ * The smallest change that makes a chance: as few levers as will do, and of those the likeliest. Null where
+ * none of those tried does.
+ *
+ * @param share the chance that is wanted, 0 to 1
+ * @throws DomainError
+ * @example smallestChange({ weeks: 0, handedOver: 3, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, 3, 550, 0.9, { seed: 1, runs: 10 })?.chance // 1
+ */
+export function smallestChange(
+	now: SeasonNow,
+	wanted: number,
+	bagsPerMat: number,
+	share: number,
+	chance: SeasonChance
+): { readonly levers: LeverCounts; readonly chance: number } | null {
+	within('share', share, { atLeast: 0, atMost: 1 });
+	const start = now.handedOver + now.ready;
+	const chanceOf = (levers: LeverCounts) =>
+		forecastOf(seasonRuns(withLevers(now, levers, bagsPerMat), chance), wanted, start).chance;
+	for (let together = 0; together <= mostTogether; together++) {
+		let best: { readonly levers: LeverCounts; readonly chance: number } | null = null;
+		for (let days = 0; days <= Math.min(mostOfOne, together); days++)
+			for (let makers = 0; makers <= Math.min(mostOfOne, together - days); makers++) {
+				const bags = together - days - makers;
+				if (bags > mostOfOne) continue;
+				const levers = { 'table-day': days, 'two-makers': makers, 'bags-300': bags };
+				const found = chanceOf(levers);
+				if (found >= share && found > (best?.chance ?? -1)) best = { levers, chance: found };
+			}
+		if (best) return best;
+	}
+	return null;
+}

@@ -27,6 +27,8 @@ import type { DaySheetOrder } from '../sheets/day-sheet';
 import { daySheet } from '../sheets/day-sheet';
 import type { WorkSheetOrder } from '../sheets/work-sheet';
 import { workSheet } from '../sheets/work-sheet';
+import type { NineInTen, SeasonOrder, SeasonSaid } from '$lib/stages/season/season-said';
+import { nineInTen, seasonSaid } from '$lib/stages/season/season-said';
 import type { SeatOrder, SeatedDay } from './seat-day';
 import { seatDay } from './seat-day';
 import { solveMix } from './solve-mix';
@@ -84,6 +86,12 @@ export async function mix(order: {
 	);
 	return best && { ...(toSnakeKeys({ ...best, left: {} }) as object), left: best.left };
 }
+
+/** What a season will bring, with some levers taken; and what each lever adds. */
+export const season = (order: SeasonOrder): SeasonSaid => seasonSaid(order);
+
+/** The smallest change that makes a season likely enough. */
+export const change = (order: SeasonOrder): NineInTen | null => nineInTen(order);
 
 /** Who sits where at a table day, and what no day could beat. */
 export const seats = (order: SeatOrder): Promise<SeatedDay> => seatDay(order);

@@ -30,10 +30,10 @@
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="asks">
 	<h2 id="asks">{asks.length === 0 ? 'No place asks for mats just now' : 'What places ask for'}</h2>
 	{#if asks.length > 0}
-		<ul class="sheet grid px-4">
+		<ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
 			{#each asks as ask (ask.id)}
 				<li
-					class="grid gap-2 border-t border-base-300 py-3 first:border-t-0"
+					class="grid grid-cols-[minmax(0,1fr)] gap-2 border-t border-base-300 py-3 first:border-t-0"
 					data-ask={ask.id}
 					data-done={ask.isDone}
 				>

@@ -29,7 +29,7 @@
 			)} torn bags: stuffing for {pillowsWords(store.pillows)} of {massWords(store.usualG, system)}.
 		</p>
 		{#if data.pillows.length > 0}
-			<ul class="sheet grid px-4">
+			<ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
 				{#each data.pillows as pillow (pillow.code)}
 					<li
 						class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-1 first:border-t-0"

@@ -1,0 +1,104 @@
+<script lang="ts">
+	// Mats by the end of each week: what is likely, four times in five of it as a band, and the line of what is wanted.
+	import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
+	import type { SeasonBand } from '$lib/core/season/forecast';
+	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
+	import { dayAfter } from '$lib/ui/days';
+	import { shortDayWords } from '$lib/ui/day-words';
+	import { fixed } from '$lib/ui/number-words';
+	import Table from '$lib/ui/Table.svelte';
+
+	Chart.register(Filler, LinearScale, LineController, LineElement, PointElement);
+
+	interface Props {
+		weeks: readonly SeasonBand[];
+		today: string;
+		wanted: number;
+	}
+	const { weeks, today, wanted }: Props = $props();
+	let canvas = $state<HTMLCanvasElement>();
+	const dayOf = (week: number) => shortDayWords(dayAfter(today, 7 * week));
+	function draw(place: HTMLCanvasElement): Chart {
+		const look = chartLook();
+		const line = (of: 'low' | 'expected' | 'high') =>
+			weeks.map((band, at) => ({ x: at + 1, y: band[of] }));
+		const plain = { pointRadius: 0, borderWidth: 0 };
+		return new Chart(place, {
+			type: 'line',
+			data: {
+				datasets: [
+					{ ...plain, data: line('low') },
+					{
+						...plain,
+						data: line('high'),
+						fill: '-1',
+						backgroundColor: `color-mix(in srgb, ${look.blue} 20%, transparent)`
+					},
+					{ pointRadius: 2, data: line('expected'), borderColor: look.blue, borderWidth: 3 },
+					{
+						pointRadius: 0,
+						data: [
+							{ x: 1, y: wanted },
+							{ x: Math.max(2, weeks.length), y: wanted }
+						],
+						borderColor: look.ink,
+						borderWidth: 2,
+						borderDash: [8, 5]
+					}
+				]
+			},
+			options: {
+				maintainAspectRatio: false,
+				parsing: false,
+				scales: {
+					x: {
+						type: 'linear',
+						min: 1,
+						max: Math.max(2, weeks.length),
+						ticks: { stepSize: 1, maxTicksLimit: 8, callback: (value) => dayOf(Number(value)) },
+						grid: { display: false }
+					},
+					y: { beginAtZero: true, ticks: { precision: 0 }, grid: { color: look.grid } }
+				},
+				plugins: { legend: { display: false } }
+			}
+		});
+	}
+	$effect(() => {
+		if (!canvas || weeks.length === 0) return;
+		const place = canvas;
+		void wanted;
+		return keepDrawn(() => draw(place));
+	});
+</script>
+
+{#if weeks.length > 0}
+	<div class="h-64 min-w-0">
+		<canvas bind:this={canvas} aria-hidden="true"></canvas>
+	</div>
+	<p class="quiet text-[0.9375rem]">
+		The dashed line is what is wanted; four times in five it comes out within the band.
+	</p>
+	<details>
+		<summary class="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-3"
+			>Week by week</summary
+		>
+		<Table
+			heads={[
+				'By',
+				{ label: 'Likely', isFigure: true },
+				{ label: 'At least', isFigure: true },
+				{ label: 'At most', isFigure: true }
+			]}
+		>
+			{#each weeks as band, at (at)}
+				<tr class="border-t border-base-300">
+					<td>{dayOf(at + 1)}</td>
+					<td class="figure text-right">{fixed(band.expected, 1)}</td>
+					<td class="figure text-right">{band.low}</td>
+					<td class="figure text-right">{band.high}</td>
+				</tr>
+			{/each}
+		</Table>
+	</details>
+{:else}<p class="quiet">Less than a week is left: it is what there is.</p>{/if}

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import SeasonChart from '$lib/stages/season/SeasonChart.svelte';
+	import { addsWords, chanceWords, leverWords } from '$lib/stages/season/season-words';
+	import FilmStrip from '$lib/stages/today/FilmStrip.svelte';
+	import { yearDayWords } from '$lib/ui/day-words';
+	import { capital, fixed, smallNumber } from '$lib/ui/number-words';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+	const { acts, goal, said } = $derived(data);
+</script>
+
+<svelte:head><title>Today · Nest Row</title></svelte:head>
+
+<main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
+	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
+		<h1 class="text-2xl font-bold">{data.group.name || 'Today'}</h1>
+		<p class="quiet">{yearDayWords(data.today)}</p>
+	</div>
+	<FilmStrip parts={data.strip.parts} />
+	<div
+		class="mt-4 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_24rem]"
+	>
+		<section class="sheet px-4 py-2" aria-labelledby="next">
+			<h2 id="next" class={acts.length > 0 ? 'sr-only' : 'py-2'}>
+				{acts.length > 0 ? 'What is next' : 'Nothing is to be done just now'}
+			</h2>
+			<ol>
+				{#each acts as act (act.id)}
+					<li
+						class="grid gap-x-4 gap-y-2 border-t border-base-300 py-3 first:border-t-0 @min-[40rem]:grid-cols-[minmax(0,1fr)_auto] @min-[40rem]:items-center"
+						data-act={act.id}
+					>
+						<div class="min-w-0">
+							<p class="text-lg font-semibold break-words">{act.title}</p>
+							<p class="quiet break-words">
+								{act.reason} <span class="whitespace-nowrap">{capital(act.when)}.</span>
+							</p>
+						</div>
+						<a class="btn h-auto min-h-11 justify-self-start whitespace-normal" href={act.href}
+							>{act.does}<span class="sr-only">: {act.title}</span></a
+						>
+					</li>
+				{/each}
+			</ol>
+			{#if acts.length === 0}<p class="pb-3">
+					Nothing presses: no mat waits, nothing hangs to dry, no day wants seats. Sit down a while.
+				</p>{/if}
+			{#if data.more > 0}<p class="quiet py-2">
+					{capital(smallNumber(data.more))} more can wait.
+				</p>{/if}
+		</section>
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="season">
+			{#if goal && said}
+				<div class="flex flex-wrap items-baseline justify-between gap-x-4">
+					<h2 id="season">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
+					<p class="text-xl font-bold" data-chance={said.chance}>{chanceWords(said.chance)}</p>
+				</div>
+				<p>{fixed(said.expected, 1)} are likely, between {said.low} and {said.high}.</p>
+				<SeasonChart weeks={said.weeks} today={data.today} wanted={goal.wanted} />
+				<ul>
+					{#each said.levers as { what, adds, chance } (what)}
+						<li class="flex flex-wrap justify-between gap-x-4 border-t border-base-300 py-2">
+							<span>{leverWords(what, 1)}</span>
+							<strong>{addsWords(adds)}, {chanceWords(chance)}</strong>
+						</li>
+					{/each}
+				</ul>
+				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
+			{:else}
+				<h2 id="season">The season</h2>
+				<p>
+					No place asks for mats by a day to come. Say what they ask for under
+					<a class="link" href="/hand-over/asks">Asked and promised</a>.
+				</p>
+			{/if}
+		</section>
+	</div>
+</main>

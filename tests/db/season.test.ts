@@ -52,6 +52,8 @@ describe('a season as it stands', () => {
 	it('asks of several days are wanted one after the other', async () => {
 		const t = await aSeason();
 		await send(t.group, 'asked', { place: t.place, mats: '3', by: '2026-12-24' });
+		// What is asked for in another age is no goal of this season.
+		await send(t.group, 'asked', { place: t.place, mats: '9', by: '2099-12-24' });
 		expect((await t.basis()).goals).toEqual([
 			{ by: '2026-12-24', wanted: 3, handedOver: 0 },
 			{ by: '2027-02-06', wanted: 5, handedOver: 0 }

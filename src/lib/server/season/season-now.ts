@@ -54,6 +54,9 @@ const storeOf = (groupId: GroupId) =>
 		[groupId]
 	);
 
+/** Asks further ahead than this, two years, are none of this season. */
+const mostWeeksAhead = 104;
+
 /** Weeks that are looked back on. */
 const weeksBack = 12;
 
@@ -127,7 +130,9 @@ export async function seasonNow(groupId: GroupId, now: Today): Promise<SeasonBas
 			freeMakers(groupId),
 			bagsPerMat(groupId, practice)
 		]);
-	const open = asks.filter(({ byDay }) => byDay >= now.today);
+	const open = asks.filter(
+		({ byDay }) => byDay >= now.today && daysBetween(now.today, byDay) <= 7 * mostWeeksAhead
+	);
 	const goals = open
 		.map(({ byDay }) => byDay)
 		.filter((day, at, all) => all.indexOf(day) === at)

@@ -28,7 +28,7 @@
 </script>
 
 <form
-	class="flex flex-wrap items-end gap-3"
+	class="flex max-w-full min-w-0 flex-wrap items-end gap-3"
 	method="POST"
 	action="?/keep"
 	bind:this={place}

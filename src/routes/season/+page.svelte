@@ -24,7 +24,9 @@
 		[name]: levers[name] + step
 	});
 	const held = $derived(
-		Object.entries(said?.heldBackBy ?? {}).toSorted(([, one], [, other]) => other - one)
+		Object.entries(said?.heldBackBy ?? {})
+			.filter(([, share]) => share >= 0.005)
+			.toSorted(([, one], [, other]) => other - one)
 	);
 	const tones = ['bg-primary/20', 'bg-secondary/25', 'bg-accent', 'bg-base-300', 'bg-base-200'];
 </script>

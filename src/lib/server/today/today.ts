@@ -51,7 +51,7 @@ const matActs = (mats: readonly MatLine[]): TodayAct[] =>
 		return [
 			{
 				id: `mat-${mat.code}`,
-				title: capital(`${whoseWords(mat)} ${needWords(need, mat)}`),
+				title: capital(`${whoseWords(mat)}: ${needWords(need, mat)}`),
 				reason: `${mat.planName}, ${Math.round(100 * mat.share)} % made.`,
 				when: own.days <= 1 ? 'now' : 'this week',
 				href: `/make/${mat.code}`,

@@ -56,9 +56,11 @@ export const leversWords = (levers: LeverCounts): string =>
 		.map((name) => leverWords(name, levers[name]))
 		.join(', ');
 
-/** What a lever adds: `1.2 mats more`, `no mat more`. */
+/** What a lever adds: `1.2 mats more`, `no mat more`, `0.2 mats fewer`. */
 export const addsWords = (adds: number): string =>
-	Math.abs(adds) < 0.05 ? 'no mat more' : `${fixed(adds, 1)} mats more`;
+	Math.abs(adds) < 0.05
+		? 'no mat more'
+		: `${fixed(Math.abs(adds), 1)} mats ${adds > 0 ? 'more' : 'fewer'}`;
 
 /** Levers as an address has them: `table-day`, once for each time. */
 export function leversIn(words: readonly string[]): LeverCounts {

@@ -4,8 +4,7 @@ import { choose, expect, keep, openStep, ready, tally, test } from './app';
 test.describe.configure({ mode: 'serial' });
 
 test('a target size becomes bags, strand and hours, kept over a restart', async ({ page, app }) => {
-	await page.goto('/');
-	await expect(page).toHaveURL(/\/plan$/);
+	await page.goto('/plan');
 	await ready(page);
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 

@@ -174,6 +174,8 @@ test('counts without network over a closed page, with a second phone on the same
 	await row(two).click();
 	await expect.poll(() => booked(app, code)).toBe(7);
 	await expect(two.locator('[data-waiting]')).toHaveAttribute('data-waiting', '0');
+	// What is read after a row was kept comes a moment later, and is put on the shelf then.
+	await two.waitForTimeout(2000);
 	await two.context().setOffline(true);
 	await two.reload();
 	await ready(two);

@@ -1,29 +1,11 @@
 // Check and Hand over with 3,000 mats that were handed over and 200,000 movements: pages beside bare ones, and the account on paper.
-import { execFileSync } from 'node:child_process';
 import pg from 'pg';
 import { growLedger } from './gather.mjs';
 import { print, quantile } from './figures.mjs';
+import { newCodes } from './new-codes.mjs';
 import { besideBare } from './pages.mjs';
 
 const group = '00000000-0000-4000-8000-000000000001';
-
-/** Labels that are printed for the group and on nothing yet. @param {pg.Client} client @param {number} count */
-async function newCodes(client, count) {
-	const { rows } = await client.query(
-		'select codes_reserved as reserved from volunteer_group where id = $1',
-		[group]
-	);
-	await client.query(
-		'update volunteer_group set codes_reserved = codes_reserved + $2 where id = $1',
-		[group, count]
-	);
-	const script = ['--import', 'tsx', 'scripts/bench/codes.ts'];
-	return execFileSync(process.execPath, [...script, `${rows[0].reserved}`, `${count}`], {
-		encoding: 'utf8'
-	})
-		.trim()
-		.split('\n');
-}
 
 /** One entry a mat, in the order of the mats. @param {pg.Client} client @param {string} type @param {number} count */
 async function entries(client, type, count) {
@@ -39,7 +21,7 @@ async function entries(client, type, count) {
 /** Makes mats, checks them good and hands them over, twenty at a time. @param {pg.Client} client @param {number} count */
 async function growHanded(client, count) {
 	const sends = Math.ceil(count / 20);
-	const codes = await newCodes(client, count + sends);
+	const codes = await newCodes(client, group, count + sends);
 	const things = async (
 		/** @type {string} */ sort,
 		/** @type {number[]} */ own,

@@ -1,9 +1,9 @@
 // Prepare under load: the table with thousands of balls at two sizes of the ledger, acts, and labels.
-import { execFileSync } from 'node:child_process';
 import pg from 'pg';
 import { growLedger } from './gather.mjs';
 import { load } from './load.mjs';
 import { print, quantile } from './figures.mjs';
+import { newCodes } from './new-codes.mjs';
 import { besideBare } from './pages.mjs';
 
 const group = '00000000-0000-4000-8000-000000000001';
@@ -11,21 +11,10 @@ const group = '00000000-0000-4000-8000-000000000001';
 /** Winds balls like those of the demo until so many lie there. @param {pg.Client} client @param {number} count */
 async function growBalls(client, count) {
 	const { rows } = await client.query(
-		`select (select count(*)::integer from thing where group_id = $1 and sort = 'ball') as balls,
-			(select codes_reserved from volunteer_group where id = $1) as reserved`,
+		`select count(*)::integer as balls from thing where group_id = $1 and sort = 'ball'`,
 		[group]
 	);
-	const more = count - rows[0].balls;
-	const script = ['--import', 'tsx', 'scripts/bench/codes.ts'];
-	const codes = execFileSync(process.execPath, [...script, `${rows[0].reserved}`, `${more}`], {
-		encoding: 'utf8'
-	})
-		.trim()
-		.split('\n');
-	await client.query(
-		'update volunteer_group set codes_reserved = codes_reserved + $2 where id = $1',
-		[group, more]
-	);
+	const codes = await newCodes(client, group, count - rows[0].balls);
 	await client.query(
 		`with model as (
 			select t.content, t.plan_id, t.plan_version, m.line_id, m.film_mg from thing t

@@ -1,5 +1,6 @@
 // What every door that reads a file and prints one JSON object does alike.
 import { readFileSync } from 'node:fs';
+import type { ReadFile } from '../../src/lib/ui/read-json';
 
 /** Lines on standard error, one a problem, and the exit code of a file that cannot be used. */
 export function refuse(lines: readonly string[]): void {
@@ -16,14 +17,10 @@ export function textOf(place: string): string | null {
 	}
 }
 
-type Read<Value> =
-	| { readonly value: Value; readonly problems?: never }
-	| { readonly problems: readonly { readonly path: string; readonly sentence: string }[] };
-
 /** Answers the file that a door was called with, as JSON; or says all that is wrong with it. */
 export function answerFile<Value>(
 	name: string,
-	read: (text: string) => Read<Value>,
+	read: (text: string) => ReadFile<Value>,
 	answer: (value: Value) => object
 ): void {
 	const [file] = process.argv.slice(2);

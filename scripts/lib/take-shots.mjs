@@ -14,11 +14,6 @@ const shots = [
 	{ name: 'bench', path: '/plans', act: (page) => open(page, 'Mat for the Causeway') },
 	{ name: 'bench-loom', path: '/plans', act: (page) => step(page, 'Loom mat', 'technique') },
 	{
-		name: 'bench-bands',
-		path: '/plans',
-		act: (page) => step(page, 'Bands for the open day', 'technique')
-	},
-	{
 		name: 'compare',
 		path: '/plans',
 		size: { width: 1280, height: 1500 },
@@ -67,6 +62,7 @@ const shots = [
 			await page.locator('[data-call]').waitFor();
 		}
 	},
+	{ name: 'today', path: '/' },
 	{ name: 'account', path: '/hand-over/account?season=2026' },
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },

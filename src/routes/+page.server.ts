@@ -1,8 +1,9 @@
 import { noLevers } from '$lib/core/season/forecast';
 import { whileReached } from '$lib/server/db/away';
 import { forecastFor } from '$lib/server/season/forecasts';
-import { seasonNow } from '$lib/server/season/season-now';
-import { actsOfToday, isAnythingKept, stripOfToday } from '$lib/server/today/today';
+import { readSeason } from '$lib/server/season/season-now';
+import { stripOfToday } from '$lib/server/today/film-strip';
+import { actsOfToday, isAnythingKept } from '$lib/server/today/today';
 import { readerOf } from '$lib/server/web/reader';
 import { redirect } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -16,12 +17,13 @@ export const load: PageServerLoad = async (event) => {
 	// A first visit begins at the bench.
 	if (!(await whileReached(isAnythingKept(groupId)))) redirect(307, '/plan');
 	const reader = await whileReached(readerOf(event));
-	const basis = await whileReached(seasonNow(groupId, reader));
+	const season = await whileReached(readSeason(groupId, reader));
+	const { basis } = season;
 	const goal = basis.goals.at(-1) ?? null;
 	const said = goal && (await forecastFor(basis, goal, noLevers));
 	const [acts, strip] = await whileReached(
 		Promise.all([
-			actsOfToday(groupId, reader, { basis, said }),
+			actsOfToday(groupId, reader, { ...season, said }),
 			stripOfToday(groupId, basis.bagsPerMat)
 		])
 	);

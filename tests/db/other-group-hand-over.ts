@@ -5,16 +5,18 @@ import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/
 import { filmInMat } from '../../src/lib/server/check/taken-apart';
 import { keepPlaceWords, listPlaceWords } from '../../src/lib/server/gather/places';
 import { accountIn, deliveryAccounts, listHanded } from '../../src/lib/server/hand-over/account';
-import { listAsks } from '../../src/lib/server/hand-over/asks';
+import { asksBy, listAsks } from '../../src/lib/server/hand-over/asks';
 import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
 import { findDelivery, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
 import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
 import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
 import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows';
 import { tagsOf } from '../../src/lib/server/hand-over/tags';
-import { habitsInHand } from '../../src/lib/server/hand/mats';
-import { seasonNow } from '../../src/lib/server/season/season-now';
-import { actsOfToday, isAnythingKept, stripOfToday } from '../../src/lib/server/today/today';
+import { logsOf } from '../../src/lib/server/hand/mat-logs';
+import { readInHand } from '../../src/lib/server/hand/mats';
+import { readSeason, seasonNow } from '../../src/lib/server/season/season-now';
+import { stripOfToday } from '../../src/lib/server/today/film-strip';
+import { actsOfToday, isAnythingKept } from '../../src/lib/server/today/today';
 import type { PrepareIds } from './other-group-prepare';
 import { refusedAt } from './other-group-prepare';
 import { keep } from './samples';
@@ -93,14 +95,19 @@ export const askedOfHandOver: Readonly<
 	'check/taken-apart filmInMat': (other, { thing }) => filmInMat(other, thing),
 	'check/taken-apart keepUnwound': (other, { code }) =>
 		keep(other, key(), { type: 'unwound', mat: code, strandG: 1 }),
-	'hand/mats habitsInHand': (other) => habitsInHand(other, { today, timeZone: 'UTC' }),
+	'hand/mat-logs logsOf': async (other, { thing }) => [
+		...(await logsOf(other, [{ id: thing, marks: 0, corrections: 0 }], { today, timeZone: 'UTC' }))
+	],
+	'hand/mats readInHand': (other) => readInHand(other, { today, timeZone: 'UTC' }),
+	'hand-over/asks asksBy': (other) => asksBy(other, { today, timeZone: 'UTC' }, async () => []),
+	'season/season-now readSeason': (other) => readSeason(other, { today, timeZone: 'UTC' }),
 	'today/today isAnythingKept': (other) => isAnythingKept(other),
-	'today/today stripOfToday': (other) => stripOfToday(other, 500),
+	'today/film-strip stripOfToday': (other) => stripOfToday(other, 500),
 	'today/today actsOfToday': async (other) =>
 		actsOfToday(
 			other,
 			{ today, timeZone: 'UTC' },
-			{ basis: await seasonNow(other, { today, timeZone: 'UTC' }), said: null }
+			{ ...(await readSeason(other, { today, timeZone: 'UTC' })), said: null }
 		),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
@@ -137,7 +144,9 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'check/checks keepTeaches': refusedAt('mat'),
 	'check/taken-apart filmInMat': 0,
 	'check/taken-apart keepUnwound': refusedAt('mat'),
-	'hand/mats habitsInHand': [],
+	'hand/mat-logs logsOf': [],
+	'hand/mats readInHand': { mats: [], habits: [] },
+	'hand-over/asks asksBy': [],
 	'today/today actsOfToday': [],
 	'gather/places listPlaceWords': [],
 	'gather/places keepPlaceWords': refusedAt('hours')

@@ -3,8 +3,9 @@ import { noLevers } from '../../src/lib/core/season/forecast';
 import { addReceivingPlace } from '../../src/lib/server/gather/places';
 import { listAsks } from '../../src/lib/server/hand-over/asks';
 import { forecastFor } from '../../src/lib/server/season/forecasts';
-import { seasonNow } from '../../src/lib/server/season/season-now';
-import { actsOfToday, isAnythingKept, stripOfToday } from '../../src/lib/server/today/today';
+import { readSeason, seasonNow } from '../../src/lib/server/season/season-now';
+import { stripOfToday } from '../../src/lib/server/today/film-strip';
+import { actsOfToday, isAnythingKept } from '../../src/lib/server/today/today';
 import { now, send, withBall } from './a-mat';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
@@ -79,7 +80,9 @@ describe('a season as it stands', () => {
 
 describe('today', () => {
 	const acts = async (t: Awaited<ReturnType<typeof aSeason>>) =>
-		(await actsOfToday(t.group, now, { basis: await t.basis(), said: null })).map(({ id }) => id);
+		(await actsOfToday(t.group, now, { ...(await readSeason(t.group, now)), said: null })).map(
+			({ id }) => id
+		);
 	it('has nothing for a group that kept nothing', async () => {
 		const group = await newGroup();
 		expect(await isAnythingKept(group)).toBe(false);

@@ -1,4 +1,4 @@
-import { usualCrate } from '$lib/entries/types/deliver';
+import { crateOf } from '$lib/stages/hand-over/packing';
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listReceivingPlaces } from '$lib/server/gather/places';
@@ -17,18 +17,13 @@ export const load: PageServerLoad = async ({ locals: { groupId }, url, depends }
 			listReceivingPlaces(groupId)
 		])
 	);
-	const [last] = deliveries;
 	return {
 		mats,
 		deliveries: deliveries.slice(0, deliveriesPerPage),
 		hasOlder: deliveries.length > deliveriesPerPage,
 		pillows,
 		places: places.map(({ id, name }) => ({ id, name })),
-		crate: {
-			widthMm: last?.crateWidthMm ?? usualCrate.widthMm,
-			depthMm: last?.crateDepthMm ?? usualCrate.depthMm,
-			heightMm: last?.crateHeightMm ?? usualCrate.heightMm
-		}
+		crate: crateOf(deliveries[0])
 	};
 };
 

@@ -6,7 +6,6 @@
 	import {
 		addsWords,
 		chanceWords,
-		holdBackWords,
 		leverWords,
 		leversWords,
 		seasonQuery
@@ -90,14 +89,8 @@
 							{/each}
 						</div>
 						<p data-held>
-							{capital(
-								held
-									.map(
-										([what, share]) =>
-											`${holdBackWords[what as keyof typeof holdBackWords]} in ${percent(share)}`
-									)
-									.join(', ')
-							)} of the seasons that fall short.
+							{capital(held.map(([what, share]) => `${what} in ${percent(share)}`).join(', '))} of the
+							seasons that fall short.
 						</p>
 					</div>
 				{/if}

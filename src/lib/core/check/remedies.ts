@@ -1,4 +1,5 @@
-import type { Fabric, Sketch, SketchMark } from '../drawing/sketch-scene';
+import type { Fabric } from '../drawing/fabric-marks';
+import type { Sketch, SketchMark } from '../drawing/sketch-scene';
 import type { Point } from '../drawing/smooth-line';
 import type { TechniqueKind } from '../techniques/technique';
 import type { FaultKind } from './faults';

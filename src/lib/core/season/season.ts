@@ -51,8 +51,8 @@ export interface SeasonRun {
 }
 
 /** What is thought before any was seen, in mats' worth: a table day, a week's bags. */
-export const tableDayPrior = { mean: 0.8, cv: 0.5 } as const;
-export const bagsPrior = { mean: 0.8, cv: 0.8 } as const;
+const tableDayPrior = { mean: 0.8, cv: 0.5 } as const;
+const bagsPrior = { mean: 0.8, cv: 0.8 } as const;
 /** Weeks without bags, and with, before any were seen. */
 const bagsChance = { none: 0.5, some: 4.5 } as const;
 /** Mats good at once, and mended, before any were checked. */
@@ -196,9 +196,8 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 }
 
 /** Bounds of what is simulated. */
-export const seasonBounds = {
+const seasonBounds = {
 	weeks: { atLeast: 0, atMost: 260, isWhole: true },
-	mats: { atLeast: 0, atMost: 10_000 },
 	runs: { atLeast: 1, atMost: 20_000, isWhole: true }
 } as const;
 

@@ -8,7 +8,6 @@ import type { ThingEvent } from '$lib/core/store/forms';
 import type { CheckEntry, FinishEntry, MendedEntry } from '$lib/entries/types/check';
 import type { TeachesEntry } from '$lib/entries/types/taken-apart';
 import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
-import type { PlanDocument } from '$lib/stages/plan/document/document';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
@@ -78,48 +77,35 @@ export const keepMended = (
 		return { outcome: 'kept', id: entryId };
 	});
 
-/** What a good mat says of the bags it took, where all of them were given by their labels; null where it says nothing. */
-function readingsOfMat(
-	document: PlanDocument,
-	size: { readonly widthMm: number; readonly lengthMm: number },
-	bags: number
-): Readings | null {
-	const plan = planOfShape(document.plan);
-	if (bags <= 0 || planProblems({ ...plan, target: size }).length > 0) return null;
-	return { mat: matReading(plan, size, bags) };
-}
-
-interface Taught {
+interface Size {
 	readonly widthMm: number;
 	readonly lengthMm: number;
-	readonly bags: number;
-	readonly readings: Readings;
-	readonly document: PlanDocument;
 }
 
-/** What a mat teaches by its last check and the labels of its balls. */
+interface Taught extends Size {
+	readonly bags: number;
+	readonly readings: Readings;
+}
+
+/** What a mat of a size says of the bags it took, by the labels of its balls; null where none or no plan says so. */
 async function taughtBy(
 	groupId: GroupId,
-	mat: Pick<ThingLine, 'code' | 'planId' | 'planVersion'>,
-	size: { readonly widthMm: number; readonly lengthMm: number }
+	{ code, planId, planVersion }: Pick<ThingLine, 'code' | 'planId' | 'planVersion'>,
+	size: Size
 ): Promise<Taught | null> {
-	const { planId, planVersion } = mat;
 	const version =
 		planId !== null && planVersion !== null
 			? await findPlanVersion(groupId, planId, planVersion)
 			: null;
-	const bags = (await bagsGiven(groupId, [mat.code])).get(mat.code)?.bags ?? 0;
-	const readings = version && readingsOfMat(version.document, size, bags);
-	return version && readings && { ...size, bags, readings, document: version.document };
+	const bags = (await bagsGiven(groupId, [code])).get(code)?.bags ?? 0;
+	if (!version || bags <= 0) return null;
+	const plan = planOfShape(version.document.plan);
+	if (planProblems({ ...plan, target: size }).length > 0) return null;
+	return { ...size, bags, readings: { mat: matReading(plan, size, bags) } };
 }
 
 /** Sends to the measures what a good mat says, unless it is odd: then that is asked on its page. */
-async function teach(
-	groupId: GroupId,
-	mat: ThingLine,
-	size: { readonly widthMm: number; readonly lengthMm: number },
-	booked: Booked
-): Promise<void> {
+async function teach(groupId: GroupId, mat: ThingLine, size: Size, booked: Booked): Promise<void> {
 	const taught = await taughtBy(groupId, mat, size);
 	if (!taught) return;
 	const { readings, widthMm, lengthMm, bags } = taught;
@@ -127,30 +113,26 @@ async function teach(
 	await keepTaught(groupId, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
 }
 
-/** The last check of a mat that stands. */
-const lastSize = (groupId: GroupId, thingId: number) =>
-	maybeOne<{ widthMm: number; lengthMm: number }>(
-		`select width_mm as "widthMm", length_mm as "lengthMm" from standing_check
-		 where group_id = $1 and thing_id = $2 order by entry_id desc limit 1`,
-		[groupId, thingId]
-	);
+/** What an odd mat would teach, and the question it raises. */
+interface OddMat extends Taught {
+	readonly words: string;
+}
 
 /** The question a good mat raises whose figures are odd; null where it raises none, or it was answered. */
 export async function oddMat(
 	groupId: GroupId,
 	mat: Pick<ThingLine, 'id' | 'code' | 'planId' | 'planVersion'>
-): Promise<{ readonly bags: number; readonly words: string } | null> {
-	const said = await maybeOne<{ isSo: boolean }>(
-		`select t.is_so as "isSo" from teaching_said t where t.group_id = $1 and t.thing_id = $2
-			and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-		 order by t.entry_id desc limit 1`,
+): Promise<OddMat | null> {
+	const size = await maybeOne<Size>(
+		`select c.width_mm as "widthMm", c.length_mm as "lengthMm" from last_check c
+		 where c.group_id = $1 and c.thing_id = $2 and not exists (
+			select 1 from teaching_said t where t.group_id = c.group_id and t.thing_id = c.thing_id
+				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id))`,
 		[groupId, mat.id]
 	);
-	const size = said ? null : await lastSize(groupId, mat.id);
 	const taught = size && (await taughtBy(groupId, mat, size));
-	if (!taught) return null;
-	const odd = oddReading(taught.readings);
-	return odd && { bags: taught.bags, words: oddWords(odd) };
+	const odd = taught && oddReading(taught.readings);
+	return odd && { ...taught, words: oddWords(odd) };
 }
 
 /** Keeps whether an odd mat is so: then it teaches, else it does not. Once is enough. */
@@ -162,12 +144,9 @@ export const keepTeaches = (
 	withTransaction(async (client): Promise<SaveResult> => {
 		await holdThing(client, groupId, code);
 		const mat = await findThing(groupId, code);
-		if (!mat || mat.sort !== 'mat' || !(await oddMat(groupId, mat)))
-			return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
-		const size = await lastSize(groupId, mat.id);
-		const taught = size && (await taughtBy(groupId, mat, size));
-		if (!taught) return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
-		const { readings, widthMm, lengthMm, bags } = taught;
+		const odd = mat?.sort === 'mat' ? await oddMat(groupId, mat) : null;
+		if (!mat || !odd) return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
+		const { readings, widthMm, lengthMm, bags } = odd;
 		const impossible = isSo ? impossibleWords(readings) : null;
 		if (impossible !== null) return refuse('is_so', impossible);
 		await execute(

@@ -12,6 +12,7 @@ import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
+import { cutJson } from '$lib/server/prepare/piles';
 
 /** What lies in a mat by the book. */
 interface LineInMat {
@@ -26,9 +27,7 @@ interface LineInMat {
 const linesInMat = (groupId: GroupId, matId: number): Promise<LineInMat[]> =>
 	many<LineInMat>(
 		`select l.kind_id as "kindId", l.colour, l.form, b.amount, b.film_mg as "filmMg",
-			case when c.id is not null then json_build_object('style', c.style, 'stripWidthMm', c.strip_width_mm,
-				'piecesPerBag', c.pieces_per_bag, 'thicknessUm', c.thickness_um,
-				'pieceLengthMm', c.piece_length_mm, 'pieceG', c.piece_g) end as cut
+			${cutJson} as cut
 		 from balance b
 		 join line l on l.group_id = b.group_id and l.id = b.line_id
 		 left join cut c on c.group_id = l.group_id and c.id = l.cut_id

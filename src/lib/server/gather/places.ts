@@ -1,4 +1,5 @@
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
+import type { PlaceWords } from '$lib/stages/hand-over/hand-over-view';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -39,16 +40,6 @@ export const listReceivingPlaces = (groupId: GroupId): Promise<ReceivingPlace[]>
 		 where group_id = $1 and receives_mats order by lower(btrim(name))`,
 		[groupId]
 	);
-
-/** A place and how it receives mats: when, by which stairs, by which rules of its own. */
-export interface PlaceWords {
-	readonly id: string;
-	readonly version: number;
-	readonly name: string;
-	readonly hours: string | null;
-	readonly stairs: string | null;
-	readonly ownRules: string | null;
-}
 
 /** How the places that receive mats do so. */
 export const listPlaceWords = (groupId: GroupId): Promise<PlaceWords[]> =>

@@ -2,6 +2,7 @@ import type { ComingMat } from '$lib/core/hand-over/promises';
 import { countOn } from '$lib/core/hand-over/promises';
 import type { AskEntry, PromiseEntry } from '$lib/entries/types/ask';
 import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
+import type { MatLine } from '$lib/stages/hand/mat-view';
 import { dayAfter } from '$lib/ui/days';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
@@ -66,22 +67,31 @@ const handedSince = (groupId: GroupId) =>
 		[groupId]
 	);
 
+/** The day it is in the hall, and where that is. */
+interface Today {
+	readonly today: string;
+	readonly timeZone: string;
+}
+
+/** Reads the mats in hand. */
+type MatsInHand = () => Promise<readonly MatLine[]>;
+
 /** Mats that lie there, wait for a check or are in hand, and when they will be ready. */
 async function comingMats(
 	groupId: GroupId,
-	today: { readonly today: string; readonly timeZone: string }
+	{ today }: Today,
+	matsInHand: MatsInHand
 ): Promise<ComingMat[]> {
 	const [ready, checking, inHand] = await Promise.all([
 		listReady(groupId),
 		many<{ widthMm: number | null; lengthMm: number | null }>(
 			`select c.width_mm as "widthMm", c.length_mm as "lengthMm"
 			 from thing_state s
-			 left join lateral (select width_mm, length_mm from standing_check k
-				where k.group_id = s.group_id and k.thing_id = s.thing_id order by k.entry_id desc limit 1) c on true
+			 left join last_check c on c.group_id = s.group_id and c.thing_id = s.thing_id
 			 where s.group_id = $1 and s.sort = 'mat' and s.what in ('finished', 'mended', 'to-mend', 'sent-back')`,
 			[groupId]
 		),
-		listMats(groupId, today)
+		matsInHand()
 	]);
 	/** A mat is said to be done in a week: it is there when that ends. */
 	const weekAfter = (day: string | null) => day && dayAfter(day, 7);
@@ -97,9 +107,9 @@ async function comingMats(
 		...checking.map(({ widthMm, lengthMm }) => ({
 			widthMm: widthMm ?? 0,
 			lengthMm: lengthMm ?? 0,
-			early: today.today,
-			middle: dayAfter(today.today, 7),
-			late: dayAfter(today.today, 14)
+			early: today,
+			middle: dayAfter(today, 7),
+			late: dayAfter(today, 14)
 		})),
 		...inHand.map(({ look, ready: { low, middle, high } }) => ({
 			widthMm: look?.widthMm ?? 0,
@@ -112,9 +122,14 @@ async function comingMats(
 }
 
 /** What places ask for: what they were promised, what went to them since, and what they can count on. */
-export async function listAsks(
+export const listAsks = (groupId: GroupId, now: Today): Promise<AskLine[]> =>
+	asksBy(groupId, now, () => listMats(groupId, now));
+
+/** The same, where the mats in hand are read for something else, too; without an ask nobody waits for them. */
+export async function asksBy(
 	groupId: GroupId,
-	today: { readonly today: string; readonly timeZone: string }
+	now: Today,
+	matsInHand: MatsInHand
 ): Promise<AskLine[]> {
 	const asks = await many<AskRow>(
 		`select a.entry_id as id, a.place_id as "placeId", p.name as "placeName", a.mats,
@@ -123,10 +138,13 @@ export async function listAsks(
 				where m.group_id = a.group_id and m.ask_id = a.entry_id order by m.entry_id desc limit 1) as promised
 		 from standing_ask a join place p on p.group_id = a.group_id and p.id = a.place_id
 		 where a.group_id = $1 and a.by_day > $2::date - 60 order by a.by_day, a.entry_id limit 200`,
-		[groupId, today.today]
+		[groupId, now.today]
 	);
 	if (asks.length === 0) return [];
-	const [sent, coming] = await Promise.all([handedSince(groupId), comingMats(groupId, today)]);
+	const [sent, coming] = await Promise.all([
+		handedSince(groupId),
+		comingMats(groupId, now, matsInHand)
+	]);
 	// What went to a place since it asked is dealt to its asks, the soonest first.
 	const handed = new Map<number, number>();
 	for (const { placeId, at } of sent) {

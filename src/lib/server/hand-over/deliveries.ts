@@ -30,8 +30,7 @@ export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 			 from thing_state s
 			 join thing t on t.group_id = s.group_id and t.id = s.thing_id
 			 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
-			 join lateral (select width_mm, length_mm from standing_check k
-				where k.group_id = t.group_id and k.thing_id = t.id order by k.entry_id desc limit 1) c on true
+			 join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 			 where s.group_id = $1 and s.sort = 'mat' and s.what = 'good'
 			 order by s.at, t.id limit 500`,
 			[groupId]

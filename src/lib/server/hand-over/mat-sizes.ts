@@ -71,8 +71,7 @@ export async function matSizes(
 		`select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion",
 			c.width_mm as "widthMm", c.length_mm as "lengthMm", c.mass_g as "massG"
 		 from thing t
-		 join lateral (select width_mm, length_mm, mass_g from standing_check s
-			where s.group_id = t.group_id and s.thing_id = t.id order by s.entry_id desc limit 1) c on true
+		 join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 		 where t.group_id = $1 and t.code = any($2::text[]) and t.sort = 'mat'`,
 		[groupId, codes]
 	);

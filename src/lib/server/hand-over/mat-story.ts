@@ -26,8 +26,7 @@ const matText = `select t.id, t.plan_id as "planId", t.plan_version as "planVers
 	from thing t
 	join thing_state s on s.group_id = t.group_id and s.thing_id = t.id
 	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
-	left join lateral (select width_mm, length_mm, mass_g from standing_check k
-		where k.group_id = t.group_id and k.thing_id = t.id order by k.entry_id desc limit 1) c on true
+	left join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 	where t.group_id = $1 and t.code = $2 and t.sort = 'mat'`;
 
 /** The balls that were given for a mat by their labels. */

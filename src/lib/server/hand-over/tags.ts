@@ -21,8 +21,7 @@ export async function tagsOf(
 		`select t.code, c.width_mm as "widthMm", c.length_mm as "lengthMm"
 		 from thing t
 		 join thing_state s on s.group_id = t.group_id and s.thing_id = t.id
-		 left join lateral (select width_mm, length_mm from standing_check k
-			where k.group_id = t.group_id and k.thing_id = t.id order by k.entry_id desc limit 1) c on true
+		 left join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 		 where t.group_id = $1 and t.sort = 'mat' and (t.code = any($2::text[]) or exists (
 			select 1 from standing_delivery d
 			join thing o on o.group_id = d.group_id and o.id = d.thing_id and o.code = $3::text

@@ -12,6 +12,8 @@ import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { Making } from './making';
 import { ownMaking } from './making';
 import { makingsOf } from './makings';
+import type { MatLog, Today } from './mat-logs';
+import { addUp, logsOf, weekShares } from './mat-logs';
 import { saidOf } from './said';
 
 interface MatRow {
@@ -32,21 +34,6 @@ interface MatRow {
 	/** Days of the hall since it was begun. */
 	readonly begunDays: number;
 }
-
-/** What the log of a mat comes to. */
-interface MatLog {
-	readonly id: number;
-	readonly near: number;
-	readonly far: number;
-	readonly lastAt: Date;
-	/** Days of the hall since the last row. */
-	readonly lastDays: number;
-	/** Rows of past weeks: week 0 ends today. */
-	readonly weeks: readonly { readonly week: number; readonly rows: number }[];
-}
-
-/** Weeks of log that a forecast rests on: 84 days, as the statement has them. */
-const loggedWeeks = 12;
 
 /** Mats that are being made: all of them, or the one with a code and what else its maker has. */
 const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
@@ -71,51 +58,6 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 			order by h.entry_id desc limit 1))
 	order by t.id limit 1000`;
 
-/** The logs of some mats; of one without a row, none. */
-const logsText = `select r.thing_id as id, coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
-		r.last_at as "lastAt", $3::date - (r.last_at at time zone $4)::date as "lastDays",
-		coalesce(w.weeks, '[]') as weeks
-	from (select thing_id, max(made) filter (where side = 'near') as near,
-			max(made) filter (where side = 'far') as far, max(last_at) as last_at
-		from rows_made where group_id = $1 and thing_id = any($2::bigint[]) group by thing_id) r
-	left join (select thing_id, json_agg(json_build_object('week', week, 'rows', made)) as weeks from (
-			select s.thing_id, floor(($3::date - (s.typed_at at time zone $4)::date) / 7.0)::integer as week,
-				sum(coalesce(s.step, 0) + s.jump)::integer as made
-			from standing_row s where s.group_id = $1 and s.thing_id = any($2::bigint[])
-				and s.typed_at > ($3::date - 84)::timestamp at time zone $4
-			group by 1, 2) by_week group by thing_id) w on w.thing_id = r.thing_id`;
-
-/** Logs as they were summed last: one of many rows is summed once, not for every page. */
-const logs = new Map<number, { readonly of: string; readonly log: MatLog | null }>();
-const mostLogs = 5000;
-
-/** The logs of some mats, by their ids; of one without a row, none. */
-async function logsOf(
-	groupId: GroupId,
-	rows: readonly MatRow[],
-	{ today, timeZone }: Today
-): Promise<Map<number, MatLog>> {
-	const stateOf = ({ marks, corrections }: MatRow) =>
-		JSON.stringify([groupId, marks, corrections, today, timeZone]);
-	const unknown = rows.filter((row) => logs.get(row.id)?.of !== stateOf(row));
-	if (unknown.length > 0) {
-		const ids = unknown.map(({ id }) => id);
-		const summed = await many<MatLog>(logsText, [groupId, ids, today, timeZone]);
-		if (logs.size + unknown.length > mostLogs) logs.clear();
-		for (const row of unknown)
-			logs.set(row.id, {
-				of: stateOf(row),
-				log: summed.find(({ id }) => id === row.id) ?? null
-			});
-	}
-	return new Map(
-		rows.flatMap(({ id }): [number, MatLog][] => {
-			const log = logs.get(id)?.log;
-			return log ? [[id, log]] : [];
-		})
-	);
-}
-
 /** Forecasts by what they rest on: the same mat in the same week says the same. */
 const forecasts = new Map<string, ReadyWeeks>();
 const mostForecasts = 5000;
@@ -129,33 +71,6 @@ function readyOf(share: number, weeks: readonly number[]): ReadyWeeks {
 	const found = readyWeeks(Math.min(1, share), weeks, { seed: 1, runs });
 	forecasts.set(key, found);
 	return found;
-}
-
-/** Full weeks of a mat's log as shares of it, the newest last. */
-function weekShares(
-	weeks: MatLog['weeks'],
-	{ begunDays }: Pick<MatRow, 'begunDays'>,
-	total: number
-): number[] {
-	const full = Math.min(loggedWeeks, Math.floor((begunDays + 1) / 7));
-	return Array.from({ length: full }, (_, at) => {
-		const rows = weeks.find(({ week }) => week === full - 1 - at)?.rows ?? 0;
-		return Math.max(0, rows) / total;
-	});
-}
-
-/** Weeks of one maker over all their mats. */
-const addUp = (all: readonly (readonly number[])[]): number[] => {
-	const longest = Math.max(0, ...all.map(({ length }) => length));
-	return Array.from({ length: longest }, (_, at) =>
-		all.reduce((sum, weeks) => sum + (weeks[weeks.length - longest + at] ?? 0), 0)
-	);
-};
-
-/** The day it is in the hall, and where that is. */
-interface Today {
-	readonly today: string;
-	readonly timeZone: string;
 }
 
 /** Mats that are being made, and the weeks of their makers: all of them, or the one with a code and what else its maker has. */
@@ -203,16 +118,6 @@ export interface HabitInHand {
 	readonly makerId: string | null;
 	readonly done: number;
 	readonly weeks: readonly number[];
-}
-
-/** The mats in hand as a season reckons with them. */
-export async function habitsInHand(groupId: GroupId, now: Today): Promise<HabitInHand[]> {
-	const { read, weeksOf } = await readHabits(groupId, now, null);
-	return read.map((one): HabitInHand => ({
-		makerId: one.row.makerId,
-		done: shareOf(one),
-		weeks: weeksOf(one)
-	}));
 }
 
 /** A mat as it was read. */
@@ -277,14 +182,37 @@ const briefly = ({ wish, firstPass }: MatSaid): MatLine['said'] =>
 		: { wish, firstPass };
 const nothingBrief: MatLine['said'] = { wish: null, firstPass: nothingSaid.firstPass };
 
+/** A mat as a list of many tells it. */
+const lineOf = ({
+	begunAt: _,
+	lastAt: __,
+	planVersion: ___,
+	said,
+	...line
+}: MatInHand): MatLine => ({
+	...line,
+	said: briefly(said)
+});
+
+/** Every mat that is being made, a line each, and as a season reckons with it. */
+export async function readInHand(
+	groupId: GroupId,
+	now: Today
+): Promise<{ readonly mats: MatLine[]; readonly habits: HabitInHand[] }> {
+	const { read, weeksOf } = await readHabits(groupId, now, null);
+	return {
+		mats: read.map((one) => lineOf(matOf(one, now.today, weeksOf(one)))),
+		habits: read.map((one) => ({
+			makerId: one.row.makerId,
+			done: shareOf(one),
+			weeks: weeksOf(one)
+		}))
+	};
+}
+
 /** Every mat that is being made, a line each. */
 export const listMats = async (groupId: GroupId, now: Today): Promise<MatLine[]> =>
-	(await readMats(groupId, now, null)).map(
-		({ begunAt: _, lastAt: __, planVersion: ___, said, ...line }) => ({
-			...line,
-			said: briefly(said)
-		})
-	);
+	(await readInHand(groupId, now)).mats;
 
 /** The mat with a code, where it is being made; only what its maker has is read with it. */
 export const findMat = async (

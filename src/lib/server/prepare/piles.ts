@@ -8,7 +8,8 @@ import type { PlanInWork } from './plans-in-work';
 import { plansInWorkText } from './plans-in-work';
 import { many, maybeOne, one } from '$lib/server/db/verbs';
 
-const cutJson = `case when c.id is not null then json_build_object('style', c.style,
+/** How what lies in a line was cut, of a line `l` with its cut `c`; null where it was not. */
+export const cutJson = `case when c.id is not null then json_build_object('style', c.style,
 	'stripWidthMm', c.strip_width_mm, 'piecesPerBag', c.pieces_per_bag, 'thicknessUm', c.thickness_um,
 	'pieceLengthMm', c.piece_length_mm, 'pieceG', c.piece_g) end`;
 

@@ -5,14 +5,17 @@ import { DomainError } from '$lib/core/domain-error';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import { usualBagsPerMat } from '$lib/stages/season/season-view';
+import type { CheckOverview } from '$lib/stages/check/check-view';
+import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
+import type { MatLine } from '$lib/stages/hand/mat-view';
 import { daysBetween } from '$lib/ui/days';
 import { checkOverview } from '$lib/server/check/made-mats';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many, one } from '$lib/server/db/verbs';
 import { listWantedPlans } from '$lib/server/gather/wanted';
-import { listAsks } from '$lib/server/hand-over/asks';
+import { asksBy } from '$lib/server/hand-over/asks';
 import { listReady } from '$lib/server/hand-over/deliveries';
-import { habitsInHand } from '$lib/server/hand/mats';
+import { readInHand } from '$lib/server/hand/mats';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 
 /** The day it is in the hall, and where that is. */
@@ -114,15 +117,28 @@ const freeMakers = (groupId: GroupId) =>
 		[groupId]
 	);
 
+/** What a forecast of the season rests on, and what was read for it. */
+export interface SeasonRead {
+	readonly basis: SeasonBasis;
+	readonly mats: readonly MatLine[];
+	readonly asks: readonly AskLine[];
+	readonly checks: CheckOverview;
+}
+
 /** All a forecast of the season rests on, as it stands today. */
-export async function seasonNow(groupId: GroupId, now: Today): Promise<SeasonBasis> {
+export const seasonNow = async (groupId: GroupId, now: Today): Promise<SeasonBasis> =>
+	(await readSeason(groupId, now)).basis;
+
+/** The same with the mats, the asks and the checks it was made of: each is read once. */
+export async function readSeason(groupId: GroupId, now: Today): Promise<SeasonRead> {
+	const readingInHand = readInHand(groupId, now);
 	const practice = await practiceOfGroup(groupId);
 	const [asks, ready, checks, inHand, store, sorted, past, toCome, free, perMat] =
 		await Promise.all([
-			listAsks(groupId, now),
+			asksBy(groupId, now, () => readingInHand.then(({ mats }) => mats)),
 			listReady(groupId),
 			checkOverview(groupId),
-			habitsInHand(groupId, now),
+			readingInHand,
 			storeOf(groupId),
 			sortedByWeek(groupId, now),
 			pastDays(groupId, now),
@@ -144,7 +160,7 @@ export async function seasonNow(groupId: GroupId, now: Today): Promise<SeasonBas
 				handedOver: own.reduce((sum, { handed }) => sum + handed, 0)
 			};
 		});
-	const busy = new Set(inHand.map(({ makerId }) => makerId));
+	const busy = new Set(inHand.habits.map(({ makerId }) => makerId));
 	const makers = new Map<string, number[]>();
 	for (const { personId, weeks } of free)
 		if (!busy.has(personId))
@@ -152,13 +168,13 @@ export async function seasonNow(groupId: GroupId, now: Today): Promise<SeasonBas
 				...(makers.get(personId) ?? []),
 				...Array.from({ length: weeks }, () => 1 / weeks)
 			]);
-	return {
+	const basis: SeasonBasis = {
 		today: now.today,
 		goals,
 		bagsPerMat: perMat,
 		ready: ready.length,
 		inCheck: checks.mats.length,
-		mats: inHand.map(({ done, weeks }) => ({ done, weeks })),
+		mats: inHand.habits.map(({ done, weeks }) => ({ done, weeks })),
 		freeMakers: [...makers.values()].map((weeks) => ({ weeks: weeks.slice(-weeksBack) })),
 		strandMats: store.balls / perMat,
 		bagMats: store.bags / perMat,
@@ -171,4 +187,5 @@ export async function seasonNow(groupId: GroupId, now: Today): Promise<SeasonBas
 		perTableDay: past.map(({ bags }) => bags / perMat).toReversed(),
 		checks: checks.firsts
 	};
+	return { basis, mats: inHand.mats, asks, checks };
 }

@@ -9,9 +9,10 @@ import {
 	deferWords,
 	matsWords,
 	pillowsWords,
-	sizeWords
+	sizeWords,
+	waysOf
 } from '$lib/stages/hand-over/hand-over-words';
-import { packMats } from '$lib/stages/hand-over/packing';
+import { gramsOf, packMats } from '$lib/stages/hand-over/packing';
 import { yearDayWords } from '$lib/ui/day-words';
 import type { Paper } from '$lib/ui/reader';
 import { massWords } from '$lib/ui/unit-words';
@@ -51,7 +52,7 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
 	writeAs(order);
 	const { lying, pillows, place } = delivery;
-	const grams = lying.reduce((sum, { massG, pillowG }) => sum + (massG ?? 0) + (pillowG ?? 0), 0);
+	const grams = gramsOf(lying);
 	const packed = packMats(lying, crate);
 	if (order.address !== null) {
 		const side = 26;
@@ -68,7 +69,7 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 		{ value: massWords(grams, system), label: 'to carry' },
 		{ value: String(packed.crates.length), label: packed.crates.length === 1 ? 'crate' : 'crates' }
 	]);
-	const ways = [place.hours, place.stairs, place.ownRules].filter((words) => words !== null);
+	const ways = waysOf(place);
 	if (ways.length > 0) sheet.text(`${place.name}: ${ways.join(' · ')}`);
 	if (delivery.gathering !== null) sheet.text(`With it: ${delivery.gathering}`);
 	if (delivery.note !== null) sheet.text(`“${delivery.note}”`);

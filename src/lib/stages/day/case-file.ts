@@ -3,6 +3,8 @@ import { lineBuffers, lineCuts, lineStations, usualStack } from '$lib/core/line/
 import type { Seated } from '$lib/core/line/people';
 import { evenly } from '$lib/core/line/people';
 import type { SeatRules } from '$lib/core/line/rules';
+import type { FileProblem, ReadFile } from '$lib/ui/read-json';
+import { jsonOf, shapedAs } from '$lib/ui/read-json';
 import { z } from 'zod';
 
 /** A day as a file has it: what is made, what lies there, who comes, and what is asked of it. */
@@ -100,40 +102,19 @@ const caseShape = z.object(
 	{ error: 'This is not a day at a table.' }
 );
 
-/** What is wrong with a file: where, and a sentence. */
-export interface CaseProblem {
-	readonly path: string;
-	readonly sentence: string;
-}
-
-type Read =
-	| { readonly value: DayCase; readonly problems?: never }
-	| { readonly problems: readonly CaseProblem[] };
-
 /** Reads a day out of the text of a file, or says all that is wrong with it. */
-export function readDayCase(text: string): Read {
-	let content: unknown;
-	try {
-		content = JSON.parse(text);
-	} catch {
-		return { problems: [{ path: 'file', sentence: 'This is not JSON.' }] };
-	}
+export function readDayCase(text: string): ReadFile<DayCase> {
+	const { value: content, problems: unread } = jsonOf(text);
+	if (unread) return { problems: unread };
 	if (
 		Array.isArray(content) ||
 		(typeof content === 'object' && content !== null && 'cases' in content)
 	)
 		return { problems: [{ path: 'file', sentence: 'This holds many days. Give one at a time.' }] };
-	const read = caseShape.safeParse(content);
-	if (!read.success)
-		return {
-			problems: read.error.issues.map(({ path, message }) => ({
-				path: path.map(String).join('.') || 'file',
-				sentence: message
-			}))
-		};
-	const { data } = read;
+	const { value: data, problems: unlike } = shapedAs(content, caseShape);
+	if (unlike) return { problems: unlike };
 	const lengthS = data.minutes * 60;
-	const problems: CaseProblem[] = [];
+	const problems: FileProblem[] = [];
 	const people = data.people.map((person, at): Seated => {
 		const { name, speed, station: seat, may, from = 0, to = data.minutes } = person;
 		const path = `people.${at}`;

@@ -3,6 +3,7 @@ import type { Crate } from '$lib/core/finish/roll';
 import type { DrawnRoll } from '$lib/core/drawing/crate-scene';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
+import type { PlaceWords } from './hand-over-view';
 import { smallNumber, wholeNumber } from '$lib/ui/number-words';
 
 /** How a mat is cared for, and where it must not lie: on its label, its delivery note and its page. */
@@ -50,3 +51,11 @@ export const pillowsWords = (count: number): string =>
 /** `3 to 5`, or `4` where both are that. */
 export const rangeWords = (low: number, high: number): string =>
 	low === high ? wholeNumber(low) : `${wholeNumber(low)} to ${wholeNumber(high)}`;
+
+/** How a place receives mats, as far as it is said: when, by which stairs, by which rules of its own. */
+export const waysOf = ({
+	hours,
+	stairs,
+	ownRules
+}: Pick<PlaceWords, 'hours' | 'stairs' | 'ownRules'>): string[] =>
+	[hours, stairs, ownRules].filter((words) => words !== null);

@@ -1,6 +1,8 @@
 import type { Packing } from '$lib/core/finish/pack-rolls';
 import { packRolls } from '$lib/core/finish/pack-rolls';
 import type { Crate } from '$lib/core/finish/roll';
+import { usualCrate } from '$lib/entries/types/deliver';
+import type { DeliveryLine, DeliveryWhole } from './hand-over-view';
 import type { DrawnRoll } from '$lib/core/drawing/crate-scene';
 
 /** A mat that is packed. */
@@ -28,3 +30,16 @@ export function packMats(mats: readonly ToPack[], crate: Crate): Packed {
 		unrolled: mats.flatMap(({ code, rollMm }) => (rollMm === null ? [code] : []))
 	};
 }
+
+/** The crates a delivery was packed in; the usual ones where that was not said. */
+export const crateOf = (
+	line: Pick<DeliveryLine, 'crateWidthMm' | 'crateDepthMm' | 'crateHeightMm'> | undefined
+): Crate => ({
+	widthMm: line?.crateWidthMm ?? usualCrate.widthMm,
+	depthMm: line?.crateDepthMm ?? usualCrate.depthMm,
+	heightMm: line?.crateHeightMm ?? usualCrate.heightMm
+});
+
+/** What there is to carry of a delivery, g: mats with their pillows, as far as they were weighed. */
+export const gramsOf = (lying: DeliveryWhole['lying']): number =>
+	lying.reduce((sum, { massG, pillowG }) => sum + (massG ?? 0) + (pillowG ?? 0), 0);

@@ -1,3 +1,5 @@
+import type { ReadFile } from '$lib/ui/read-json';
+import { readJson } from '$lib/ui/read-json';
 import { z } from 'zod';
 
 /** A mat whose day is asked for. */
@@ -48,24 +50,6 @@ const fileShape = z
 	.array(caseShape, { error: 'This is a list of mats.' })
 	.max(1000, 'These are more mats than are asked for at once: 1,000 at most.');
 
-type Read =
-	| { readonly value: readonly ReadyCase[]; readonly problems?: never }
-	| { readonly problems: readonly { readonly path: string; readonly sentence: string }[] };
-
 /** Reads the mats out of the text of a file, or says all that is wrong with it. */
-export function readReadyFile(text: string): Read {
-	let content: unknown;
-	try {
-		content = JSON.parse(text);
-	} catch {
-		return { problems: [{ path: 'file', sentence: 'This is not JSON.' }] };
-	}
-	const read = fileShape.safeParse(content);
-	if (read.success) return { value: read.data };
-	return {
-		problems: read.error.issues.map(({ path, message }) => ({
-			path: path.map(String).join('.') || 'file',
-			sentence: message
-		}))
-	};
-}
+export const readReadyFile = (text: string): ReadFile<readonly ReadyCase[]> =>
+	readJson(text, fileShape);

@@ -1,5 +1,5 @@
 import type { TablePlan } from './table-view';
-import { wholeNumber } from '$lib/ui/number-words';
+import { capital, wholeNumber } from '$lib/ui/number-words';
 
 const nth = (mat: number): string =>
 	['first', 'second', 'third', 'fourth', 'fifth', 'sixth'][mat - 1] ?? `${wholeNumber(mat)}th`;
@@ -24,5 +24,5 @@ export function farWords({
 	);
 	const list =
 		balls.length > 1 ? `${balls.slice(0, -1).join(', ')} and ${balls.at(-1)}` : (balls[0] ?? '');
-	return `${can}${list.charAt(0).toUpperCase()}${list.slice(1)} and the ${nth(far.mats + 1)} mat can begin.`;
+	return `${can}${capital(list)} and the ${nth(far.mats + 1)} mat can begin.`;
 }

@@ -1,5 +1,7 @@
 import type { SeasonNow } from '$lib/core/season/season';
 import { daysBetween } from '$lib/ui/days';
+import type { ReadFile } from '$lib/ui/read-json';
+import { readJson } from '$lib/ui/read-json';
 import { z } from 'zod';
 
 /** A season whose forecast is asked for. */
@@ -108,32 +110,14 @@ const fileShape = z.strictObject(
 const mostWork = 40_000_000;
 const mostWeeks = 260;
 
-type Read =
-	| { readonly value: SeasonCase; readonly problems?: never }
-	| {
-			readonly value?: never;
-			readonly problems: readonly { readonly path: string; readonly sentence: string }[];
-	  };
-
-const problem = (path: string, sentence: string): Read => ({ problems: [{ path, sentence }] });
+const problem = (path: string, sentence: string): ReadFile<SeasonCase> => ({
+	problems: [{ path, sentence }]
+});
 
 /** Reads a season out of the text of a file, or says all that is wrong with it. */
-export function readSeasonFile(text: string): Read {
-	let content: unknown;
-	try {
-		content = JSON.parse(text);
-	} catch {
-		return problem('file', 'This is not JSON.');
-	}
-	const read = fileShape.safeParse(content);
-	if (!read.success)
-		return {
-			problems: read.error.issues.map(({ path, message }) => ({
-				path: path.map(String).join('.') || 'file',
-				sentence: message
-			}))
-		};
-	const { data } = read;
+export function readSeasonFile(text: string): ReadFile<SeasonCase> {
+	const { value: data, problems } = readJson(text, fileShape);
+	if (problems) return { problems };
 	const days = daysBetween(data.today, data.by);
 	if (days < 0) return problem('by', 'The season ends before it begins.');
 	const weeksToCome = Math.floor(days / 7);

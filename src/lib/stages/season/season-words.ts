@@ -1,6 +1,5 @@
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
 import { leverNames } from '$lib/core/season/forecast';
-import type { HoldBack } from '$lib/core/season/season';
 import { fixed, smallNumber } from '$lib/ui/number-words';
 
 /** A chance as one would say it: `nine in ten`, `three in five`, `hardly`. */
@@ -27,15 +26,6 @@ export function chanceWords(chance: number): string {
 	);
 	return `${smallNumber(of)} in ${smallNumber(all)}`;
 }
-
-/** What holds a season back, in a word. */
-export const holdBackWords: Readonly<Record<HoldBack, string>> = {
-	checks: 'checks',
-	bags: 'bags',
-	strand: 'strand',
-	makers: 'makers',
-	looms: 'looms'
-};
 
 /** A lever, as often as it is taken. */
 export const leverWords = (name: LeverName, count: number): string => {

@@ -1,6 +1,5 @@
-import { writeCsv } from '$lib/stages/gather/lists/read-csv';
-import { whileReached } from '$lib/server/db/away';
 import { deliveryAccounts } from '$lib/server/hand-over/account';
+import { answerCsv } from '$lib/server/web/answer-file';
 import type { RequestHandler } from './$types';
 
 const heads = [
@@ -19,26 +18,24 @@ const heads = [
 ];
 
 /** What each delivery came to as CSV, the newest first: pillows are among it. */
-export const GET: RequestHandler = async ({ locals }) => {
-	const rows = await whileReached(deliveryAccounts(locals.groupId));
-	const cells = rows.map((one) => [
-		one.code,
-		one.placeName,
-		one.goesOn,
-		one.mats,
-		one.m2,
-		one.matBags,
-		one.matsUncounted,
-		one.pillows,
-		one.pillowBags,
-		one.filmKg,
-		one.timedHours,
-		one.estimatedHours
-	]);
-	return new Response(writeCsv([heads, ...cells]), {
-		headers: {
-			'content-type': 'text/csv; charset=utf-8; header=present',
-			'content-disposition': 'attachment; filename="deliveries.csv"'
-		}
+export const GET: RequestHandler = ({ locals }) => {
+	let isOver = false;
+	return answerCsv('deliveries', heads, async () => {
+		if (isOver) return [];
+		isOver = true;
+		return (await deliveryAccounts(locals.groupId)).map((one) => [
+			one.code,
+			one.placeName,
+			one.goesOn,
+			one.mats,
+			one.m2,
+			one.matBags,
+			one.matsUncounted,
+			one.pillows,
+			one.pillowBags,
+			one.filmKg,
+			one.timedHours,
+			one.estimatedHours
+		]);
 	});
 };

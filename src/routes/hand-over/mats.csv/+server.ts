@@ -1,6 +1,5 @@
-import { writeCsv } from '$lib/stages/gather/lists/read-csv';
-import { whileReached } from '$lib/server/db/away';
 import { listHanded } from '$lib/server/hand-over/account';
+import { answerCsv } from '$lib/server/web/answer-file';
 import type { RequestHandler } from './$types';
 
 const atOnce = 2000;
@@ -21,43 +20,30 @@ const heads = [
 	'pillow'
 ];
 
-/** Every mat that was handed over as CSV, the newest first, sent as it is read. */
-export const GET: RequestHandler = async ({ locals }) => {
-	const encoder = new TextEncoder();
-	const after = (before: number | null) =>
-		listHanded(locals.groupId, { delivery: null, before, limit: atOnce });
-	let mats = await whileReached(after(null));
-	let isFirst = true;
-	const body = new ReadableStream<Uint8Array>({
-		async pull(controller) {
-			const rows = mats.map((mat) => [
-				mat.code,
-				mat.planName,
-				mat.delivery,
-				mat.placeName,
-				mat.goesOn,
-				mat.widthMm,
-				mat.lengthMm,
-				(mat.widthMm * mat.lengthMm) / 1_000_000,
-				mat.massG,
-				mat.bags,
-				mat.filmG,
-				mat.timedHours,
-				mat.estimatedHours,
-				mat.pillow
-			]);
-			controller.enqueue(encoder.encode(writeCsv([...(isFirst ? [heads] : []), ...rows])));
-			isFirst = false;
-			const last = mats.at(-1);
-			if (!last || mats.length < atOnce) return controller.close();
-			mats = await after(last.id);
-			if (mats.length === 0) controller.close();
-		}
-	});
-	return new Response(body, {
-		headers: {
-			'content-type': 'text/csv; charset=utf-8; header=present',
-			'content-disposition': 'attachment; filename="mats-handed-over.csv"'
-		}
+/** Every mat that was handed over as CSV, the newest first. */
+export const GET: RequestHandler = ({ locals }) => {
+	let before: number | null = null;
+	let isOver = false;
+	return answerCsv('mats-handed-over', heads, async () => {
+		if (isOver) return [];
+		const mats = await listHanded(locals.groupId, { delivery: null, before, limit: atOnce });
+		isOver = mats.length < atOnce;
+		before = mats.at(-1)?.id ?? null;
+		return mats.map((mat) => [
+			mat.code,
+			mat.planName,
+			mat.delivery,
+			mat.placeName,
+			mat.goesOn,
+			mat.widthMm,
+			mat.lengthMm,
+			(mat.widthMm * mat.lengthMm) / 1_000_000,
+			mat.massG,
+			mat.bags,
+			mat.filmG,
+			mat.timedHours,
+			mat.estimatedHours,
+			mat.pillow
+		]);
 	});
 };

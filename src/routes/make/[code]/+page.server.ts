@@ -1,4 +1,3 @@
-import { readCode } from '$lib/core/code/code';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
@@ -7,23 +6,24 @@ import { findMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
 import { listLoadedLooms } from '$lib/server/prepare/loaded-looms';
 import { listPeople } from '$lib/server/people/people';
+import { byLabel } from '$lib/server/web/by-label';
 import { readerOf } from '$lib/server/web/reader';
 import { isOnlyHere } from '$lib/server/web/own-address';
 import { readForm } from '$lib/server/web/read-form';
 import { squareCode } from '$lib/server/sheets/square-code';
-import { error, fail } from '@sveltejs/kit';
+import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
-	const read = readCode(params.code.slice(0, 20));
 	const reader = await whileReached(readerOf(event));
-	const code = read.problem === undefined ? read.code : null;
-	const mat = code === null ? null : await whileReached(findMat(locals.groupId, code, reader));
-	if (!mat)
-		error(404, { message: 'No mat in hand has that label. It may be finished, or never begun.' });
+	const mat = await byLabel(
+		params.code,
+		(code) => findMat(locals.groupId, code, reader),
+		'No mat in hand has that label. It may be finished, or never begun.'
+	);
 	const [seen, people, offered, links, looms] = await whileReached(
 		Promise.all([
 			seenOf(locals.groupId, mat.id),

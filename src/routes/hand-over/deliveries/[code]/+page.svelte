@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { capital } from '$lib/ui/number-words';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
-	import { usualCrate } from '$lib/entries/types/deliver';
 	import Crates from '$lib/stages/hand-over/Crates.svelte';
 	import ReceiveButton from '$lib/stages/hand-over/ReceiveButton.svelte';
 	import {
@@ -9,9 +8,10 @@
 		deferWords,
 		matsWords,
 		pillowsWords,
-		sizeWords
+		sizeWords,
+		waysOf
 	} from '$lib/stages/hand-over/hand-over-words';
-	import { packMats } from '$lib/stages/hand-over/packing';
+	import { crateOf, gramsOf, packMats } from '$lib/stages/hand-over/packing';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { massWords } from '$lib/ui/unit-words';
 	import type { PageProps } from './$types';
@@ -19,19 +19,11 @@
 	const { data, form }: PageProps = $props();
 	const { delivery } = $derived(data);
 	const system = $derived(data.group.lengthSystem);
-	const crate = $derived({
-		widthMm: delivery.crateWidthMm ?? usualCrate.widthMm,
-		depthMm: delivery.crateDepthMm ?? usualCrate.depthMm,
-		heightMm: delivery.crateHeightMm ?? usualCrate.heightMm
-	});
+	const crate = $derived(crateOf(delivery));
 	const packed = $derived(packMats(delivery.lying, crate));
-	const grams = $derived(
-		delivery.lying.reduce((sum, { massG, pillowG }) => sum + (massG ?? 0) + (pillowG ?? 0), 0)
-	);
+	const grams = $derived(gramsOf(delivery.lying));
 	const { place } = $derived(delivery);
-	const said = $derived(
-		[place.hours, place.stairs, place.ownRules].filter((words) => words !== null)
-	);
+	const said = $derived(waysOf(place));
 </script>
 
 <svelte:head><title>{delivery.placeName}, {delivery.code} · Nest Row</title></svelte:head>

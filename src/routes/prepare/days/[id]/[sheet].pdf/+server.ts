@@ -1,4 +1,3 @@
-import { papers } from '$lib/ui/reader';
 import { listToMend } from '$lib/server/check/made-mats';
 import { askedDay, workThere } from '$lib/server/day/day-now';
 import { whileReached } from '$lib/server/db/away';
@@ -6,22 +5,16 @@ import { heavily } from '$lib/server/heavy/heavy-work';
 import { drawnCut, workOfDay } from '$lib/server/prepare/day-work';
 import { daySheets } from '$lib/server/sheets/day-sheet';
 import { answerPdf } from '$lib/server/web/answer-file';
+import { paperAsked } from '$lib/server/web/paper-asked';
 import { readerOf } from '$lib/server/web/reader';
 import { error } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { RequestHandler } from './$types';
-
-const shape = z.object({
-	paper: z.enum(papers).nullable().catch(null),
-	large: z.literal('yes').optional().catch(undefined)
-});
 
 /** A table day on paper: its seats, its stations, or the sheet for the door. */
 export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 	const { groupId } = locals;
 	const sheet = daySheets.find((name) => name === params.sheet);
 	if (!sheet) error(404, 'There is no such sheet of a table day.');
-	const asked = shape.parse({ paper: null, ...Object.fromEntries(url.searchParams) });
 	const day = await askedDay(groupId, params.id);
 	const [reader, work, toMend] = await whileReached(
 		Promise.all([
@@ -39,10 +32,7 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 		toMend,
 		cut: drawnCut(work.by),
 		address: `${url.origin}/prepare/days/${day.id}`,
-		paper: asked.paper ?? reader.paper,
-		isLarge: asked.large === 'yes',
-		locale: reader.locale,
-		timeZone: reader.timeZone
+		...paperAsked(url, reader)
 	});
 	return answerPdf(bytes, `Table day ${day.day} ${sheet}`);
 };

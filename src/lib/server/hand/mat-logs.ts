@@ -1,0 +1,96 @@
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+
+/** The day it is in the hall, and where that is. */
+export interface Today {
+	readonly today: string;
+	readonly timeZone: string;
+}
+
+/** A mat whose log is asked for. While neither count grows, its log is the same. */
+interface Logged {
+	readonly id: number;
+	readonly marks: number;
+	readonly corrections: number;
+}
+
+/** What the log of a mat comes to. */
+export interface MatLog {
+	readonly id: number;
+	readonly near: number;
+	readonly far: number;
+	readonly lastAt: Date;
+	/** Days of the hall since the last row. */
+	readonly lastDays: number;
+	/** Rows of past weeks: week 0 ends today. */
+	readonly weeks: readonly { readonly week: number; readonly rows: number }[];
+}
+
+/** Weeks of log that a forecast rests on: 84 days, as the statement has them. */
+const loggedWeeks = 12;
+
+/** The logs of some mats; of one without a row, none. */
+const logsText = `select r.thing_id as id, coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
+		r.last_at as "lastAt", $3::date - (r.last_at at time zone $4)::date as "lastDays",
+		coalesce(w.weeks, '[]') as weeks
+	from (select thing_id, max(made) filter (where side = 'near') as near,
+			max(made) filter (where side = 'far') as far, max(last_at) as last_at
+		from rows_made where group_id = $1 and thing_id = any($2::bigint[]) group by thing_id) r
+	left join (select thing_id, json_agg(json_build_object('week', week, 'rows', made)) as weeks from (
+			select s.thing_id, floor(($3::date - (s.typed_at at time zone $4)::date) / 7.0)::integer as week,
+				sum(coalesce(s.step, 0) + s.jump)::integer as made
+			from standing_row s where s.group_id = $1 and s.thing_id = any($2::bigint[])
+				and s.typed_at > ($3::date - 84)::timestamp at time zone $4
+			group by 1, 2) by_week group by thing_id) w on w.thing_id = r.thing_id`;
+
+/** Logs as they were summed last: one of many rows is summed once, not for every page. */
+const logs = new Map<number, { readonly of: string; readonly log: MatLog | null }>();
+const mostLogs = 5000;
+
+/** The logs of some mats, by their ids; of one without a row, none. */
+export async function logsOf(
+	groupId: GroupId,
+	rows: readonly Logged[],
+	{ today, timeZone }: Today
+): Promise<Map<number, MatLog>> {
+	const stateOf = ({ marks, corrections }: Logged) =>
+		JSON.stringify([groupId, marks, corrections, today, timeZone]);
+	const unknown = rows.filter((row) => logs.get(row.id)?.of !== stateOf(row));
+	if (unknown.length > 0) {
+		const ids = unknown.map(({ id }) => id);
+		const summed = await many<MatLog>(logsText, [groupId, ids, today, timeZone]);
+		if (logs.size + unknown.length > mostLogs) logs.clear();
+		for (const row of unknown)
+			logs.set(row.id, {
+				of: stateOf(row),
+				log: summed.find(({ id }) => id === row.id) ?? null
+			});
+	}
+	return new Map(
+		rows.flatMap(({ id }): [number, MatLog][] => {
+			const log = logs.get(id)?.log;
+			return log ? [[id, log]] : [];
+		})
+	);
+}
+
+/** Full weeks of a mat's log as shares of it, the newest last. */
+export function weekShares(
+	weeks: MatLog['weeks'],
+	{ begunDays }: { readonly begunDays: number },
+	total: number
+): number[] {
+	const full = Math.min(loggedWeeks, Math.floor((begunDays + 1) / 7));
+	return Array.from({ length: full }, (_, at) => {
+		const rows = weeks.find(({ week }) => week === full - 1 - at)?.rows ?? 0;
+		return Math.max(0, rows) / total;
+	});
+}
+
+/** Weeks of one maker over all their mats. */
+export const addUp = (all: readonly (readonly number[])[]): number[] => {
+	const longest = Math.max(0, ...all.map(({ length }) => length));
+	return Array.from({ length: longest }, (_, at) =>
+		all.reduce((sum, weeks) => sum + (weeks[weeks.length - longest + at] ?? 0), 0)
+	);
+};

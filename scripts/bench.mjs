@@ -20,6 +20,9 @@ await runMain(async () => {
 
 	if (isAsked('ready')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/ready.ts']);
 
+	if (isAsked('season'))
+		await run(process.execPath, ['--import', 'tsx', 'scripts/bench/season.ts']);
+
 	if (isAsked('line')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/line.ts']);
 
 	// A database as it is kept: every write is on the disk before it is acknowledged.

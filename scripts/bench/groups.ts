@@ -21,10 +21,15 @@ const [past, toCome] = [8, 10];
 export function madeGroup(seed: number, [least, most]: readonly [number, number]): MadeGroup {
 	const rng = source(seed);
 	const size = least + Math.floor(rng() * (most - least + 1));
-	const makers = Array.from({ length: size }, () => makerWeeks(rng));
+	// The makers of a group are alike in part: some groups are quick, some have little time.
+	const keen = 0.55 + 0.8 * rng();
+	const makers = Array.from({ length: size }, () => {
+		const week = makerWeeks(rng);
+		return () => keen * week();
+	});
 	const logs = makers.map((week) => Array.from({ length: past }, week));
 	// What a table day makes goes with the group: some makers' worth of strand, by who happens to come.
-	const perWeek = size * 0.05;
+	const perWeek = size * 0.08 * keen;
 	let hall = perWeek * (0.6 + 0.8 * rng());
 	const tableDay = () => {
 		hall = Math.max(0.05, hall * (1 + 0.1 * (rng() - 0.5)));
@@ -32,7 +37,7 @@ export function madeGroup(seed: number, [least, most]: readonly [number, number]
 		for (let person = 0; person < 8; person++) if (rng() < 0.75) came++;
 		return (hall * came) / 6;
 	};
-	const pace = perWeek * (0.6 + 0.9 * rng());
+	const pace = perWeek * (0.8 + 0.9 * rng());
 	const sacks = () => {
 		if (rng() < 0.08) return 0;
 		let sum = 0;

@@ -1,6 +1,7 @@
 // Groups as they are and nobody models them: table days that depend on who comes and on the hall, bags that
 // come in fits and starts, makers of their own kind. Drawn by rules that share nothing with what is forecast.
 import type { SeasonNow } from '../../src/lib/core/season/season';
+import { asBefore } from '../../src/lib/core/season/season';
 import { makerWeeks, source } from './makers';
 
 /** A made-up group: what is known of its season today, and how many mats there really are by its end. */
@@ -57,7 +58,11 @@ export function madeGroup(seed: number, [least, most]: readonly [number, number]
 		handedOver: Math.floor(rng() * 6),
 		ready: Math.floor(rng() * 3),
 		inCheck: Math.floor(rng() * 3),
-		mats: done.map((share, at) => ({ done: share, weeks: logs[at] ?? [] })),
+		mats: done.map((share, at) => ({
+			done: share,
+			weeks: logs[at] ?? [],
+			isOnLoom: false
+		})),
 		freeMakers: logs.slice(inHand).map((weeks) => ({ weeks })),
 		strandMats: size * 0.15 * rng(),
 		bagMats: size * 0.3 * rng(),
@@ -69,6 +74,7 @@ export function madeGroup(seed: number, [least, most]: readonly [number, number]
 		})),
 		perTableDay: perTableDay.map((made) => ({ made, isShort: false })),
 		checks: { good, mended: checked - good },
+		newMat: asBefore,
 		looms: null
 	};
 	return { now, truth: liveThrough(now, { makers, done, tableDay, sacks, goodShare, rng }) };

@@ -38,7 +38,7 @@ const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) 
 /** Makers of whom no past is known. */
 const forgetful = (now: SeasonNow): SeasonNow => ({
 	...now,
-	mats: now.mats.map(({ done }) => ({ done, weeks: [] })),
+	mats: now.mats.map((mat) => ({ ...mat, weeks: [] })),
 	freeMakers: now.freeMakers.map(() => ({ weeks: [] }))
 });
 

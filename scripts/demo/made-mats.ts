@@ -101,7 +101,32 @@ const deliveries = [
 /** What the places ask for, and what they were promised. */
 const asks = [
 	{ place: 'Causeway', mats: '4', by: '2026-12-24', promised: '2', note: 'before the cold' },
-	{ place: 'Tide', mats: '6', by: '2027-02-04', promised: '', note: '' }
+	{ place: 'Tide', mats: '6', by: '2027-02-04', promised: '', note: '' },
+	{ place: 'Causeway', mats: '8', by: '2027-04-15', promised: '', note: 'for the spring nights' }
+] as const;
+
+/** What was foretold on some days, as it was read then. */
+const foretold = [
+	{
+		on: '2026-11-05',
+		by: '2026-11-19',
+		wanted: '3',
+		there: '1',
+		low: '2',
+		expected: '2.6',
+		high: '4',
+		chance: '0.4'
+	},
+	{
+		on: '2026-11-12',
+		by: '2026-11-26',
+		wanted: '6',
+		there: '2',
+		low: '2',
+		expected: '3.1',
+		high: '4',
+		chance: '0.02'
+	}
 ] as const;
 
 /** How they receive them. */
@@ -255,4 +280,5 @@ export async function loadMadeMats(
 		);
 		if (promised !== '') await enter('promised', { ask: String(id), mats: promised }, '2026-11-19');
 	}
+	for (const { on, ...typed } of foretold) await enter('foretold', typed, on);
 }

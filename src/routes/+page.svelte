@@ -1,13 +1,25 @@
 <script lang="ts">
+	import { invalidate } from '$app/navigation';
 	import SeasonChart from '$lib/stages/season/SeasonChart.svelte';
-	import { addsWords, chanceWords, leverWords } from '$lib/stages/season/season-words';
+	import {
+		addsWords,
+		chanceWords,
+		leverWords,
+		outlookWords
+	} from '$lib/stages/season/season-words';
 	import FilmStrip from '$lib/stages/today/FilmStrip.svelte';
 	import { yearDayWords } from '$lib/ui/day-words';
-	import { capital, fixed, smallNumber } from '$lib/ui/number-words';
+	import { capital, smallNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 	const { acts, goal, said } = $derived(data);
+	// A forecast that was not there at once is looked for again.
+	$effect(() => {
+		if (!goal || said) return;
+		const again = setTimeout(() => void invalidate('app:today'), 1500);
+		return () => clearTimeout(again);
+	});
 </script>
 
 <svelte:head><title>Today · Nest Row</title></svelte:head>
@@ -17,7 +29,7 @@
 		<h1 class="text-2xl font-bold">{data.group.name || 'Today'}</h1>
 		<p class="quiet">{yearDayWords(data.today)}</p>
 	</div>
-	<FilmStrip parts={data.strip.parts} />
+	<FilmStrip parts={data.strip} />
 	<div
 		class="mt-4 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_24rem]"
 	>
@@ -56,16 +68,25 @@
 					<h2 id="season">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
 					<p class="text-xl font-bold" data-chance={said.chance}>{chanceWords(said.chance)}</p>
 				</div>
-				<p>{fixed(said.expected, 1)} are likely, between {said.low} and {said.high}.</p>
-				<SeasonChart weeks={said.weeks} today={data.today} wanted={goal.wanted} />
+				<p>{outlookWords(said)}.</p>
+				<SeasonChart
+					weeks={said.weeks}
+					today={data.today}
+					wanted={goal.wanted}
+					start={data.start}
+				/>
 				<ul>
-					{#each said.levers as { what, adds, chance } (what)}
+					{#each said.levers as { what, adds, outlook } (what)}
 						<li class="flex flex-wrap justify-between gap-x-4 border-t border-base-300 py-2">
 							<span>{leverWords(what, 1)}</span>
-							<strong>{addsWords(adds)}, {chanceWords(chance)}</strong>
+							<strong>{addsWords(adds)}, {chanceWords(outlook.chance)}</strong>
 						</li>
 					{/each}
 				</ul>
+				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
+			{:else if goal}
+				<h2 id="season">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
+				<p role="status">Two thousand seasons are gone through just now: look again in a moment.</p>
 				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
 			{:else}
 				<h2 id="season">The season</h2>

@@ -1,3 +1,4 @@
+import { barePractice } from '../../src/lib/core/practice/practice';
 import { usualCrate } from '../../src/lib/entries/types/deliver';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { oddMat } from '../../src/lib/server/check/checks';
@@ -14,9 +15,14 @@ import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows
 import { tagsOf } from '../../src/lib/server/hand-over/tags';
 import { logsOf } from '../../src/lib/server/hand/mat-logs';
 import { readInHand } from '../../src/lib/server/hand/mats';
+import { filmInStore } from '../../src/lib/server/season/film-in-store';
+import { listForetold } from '../../src/lib/server/season/foretold';
+import { nextDayToTell, peopleToTell } from '../../src/lib/server/season/words-to-people';
+import { markOfSeason } from '../../src/lib/server/season/season-mark';
 import { readSeason, seasonNow } from '../../src/lib/server/season/season-now';
+import { plansOfSeason, toolsOfSeason } from '../../src/lib/server/season/season-plans';
 import { stripOfToday } from '../../src/lib/server/today/film-strip';
-import { actsOfToday, isAnythingKept } from '../../src/lib/server/today/today';
+import { isAnythingKept, readTold, readToday } from '../../src/lib/server/today/today';
 import type { PrepareIds } from './other-group-prepare';
 import { refusedAt } from './other-group-prepare';
 import { keep } from './samples';
@@ -100,15 +106,35 @@ export const askedOfHandOver: Readonly<
 	],
 	'hand/mats readInHand': (other) => readInHand(other, { today, timeZone: 'UTC' }),
 	'hand-over/asks asksBy': (other) => asksBy(other, { today, timeZone: 'UTC' }, async () => []),
-	'season/season-now readSeason': (other) => readSeason(other, { today, timeZone: 'UTC' }),
+	'season/season-mark markOfSeason': (other) => markOfSeason(other),
+	'season/film-in-store filmInStore': (other) => filmInStore(other),
+	'season/season-plans plansOfSeason': (other) => plansOfSeason(other, barePractice),
+	'season/season-plans toolsOfSeason': (other) => toolsOfSeason(other),
+	'season/season-now readSeason': (other) => readSeason(other, { today, timeZone: 'UTC' }, 'other'),
+	'season/foretold listForetold': (other) => listForetold(other, { today, timeZone: 'UTC' }),
+	'season/foretold keepForetold': (other) =>
+		keep(other, key(), {
+			type: 'foretold',
+			byDay: today,
+			wanted: 1,
+			there: 0,
+			low: 0,
+			expected: 0,
+			high: 1,
+			chance: 0
+		}),
+	'season/words-to-people peopleToTell': (other) => peopleToTell(other),
+	'season/words-to-people nextDayToTell': (other) => nextDayToTell(other, '2000-01-01'),
+	'season/words-to-people keepWeekNote': (other) =>
+		keep(other, key(), { type: 'week-note', words: 'x' }),
+	'season/words-to-people keepDayWord': (other, { day }) =>
+		keep(other, key(), { type: 'day-word', dayId: day }),
+	'today/today readTold': (other) => readTold(other, { today, timeZone: 'UTC' }),
 	'today/today isAnythingKept': (other) => isAnythingKept(other),
-	'today/film-strip stripOfToday': (other) => stripOfToday(other, 500),
-	'today/today actsOfToday': async (other) =>
-		actsOfToday(
-			other,
-			{ today, timeZone: 'UTC' },
-			{ ...(await readSeason(other, { today, timeZone: 'UTC' })), said: null }
-		),
+	'today/film-strip stripOfToday': async (other) =>
+		stripOfToday(other, await readSeason(other, { today, timeZone: 'UTC' }, 'other')),
+	'today/today readToday': (other) =>
+		readToday(other, { today, timeZone: 'UTC' }, new Date(`${today}T12:00:00Z`)),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
 	'gather/places keepPlaceWords': (other) =>
@@ -147,7 +173,13 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'hand/mat-logs logsOf': [],
 	'hand/mats readInHand': { mats: [], habits: [] },
 	'hand-over/asks asksBy': [],
-	'today/today actsOfToday': [],
+	'season/film-in-store filmInStore': [],
+	'season/foretold listForetold': [],
+	'season/words-to-people peopleToTell': [],
+	'season/words-to-people nextDayToTell': null,
+	'season/words-to-people keepWeekNote': refusedAt('words'),
+	'season/words-to-people keepDayWord': refusedAt('day'),
+	'season/season-plans toolsOfSeason': { loom: null, frame: null },
 	'gather/places listPlaceWords': [],
 	'gather/places keepPlaceWords': refusedAt('hours')
 };

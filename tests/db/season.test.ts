@@ -2,10 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { noLevers } from '../../src/lib/core/season/forecast';
 import { addReceivingPlace } from '../../src/lib/server/gather/places';
 import { listAsks } from '../../src/lib/server/hand-over/asks';
-import { forecastFor } from '../../src/lib/server/season/forecasts';
-import { readSeason, seasonNow } from '../../src/lib/server/season/season-now';
-import { stripOfToday } from '../../src/lib/server/today/film-strip';
-import { actsOfToday, isAnythingKept } from '../../src/lib/server/today/today';
+import { exchangesFor, forecastFor, nothingAsked } from '../../src/lib/server/season/forecasts';
+import { seasonNow } from '../../src/lib/server/season/season-now';
+import { isAnythingKept, readTold, readToday } from '../../src/lib/server/today/today';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { many } from '../../src/lib/server/db/verbs';
+import { listMessages } from '../../src/lib/server/hand/messages';
+import { addPerson } from '../../src/lib/server/people/people';
+import { addTableDay } from '../../src/lib/server/people/table-days';
+import { listForetold } from '../../src/lib/server/season/foretold';
+import { nextDayToTell, peopleToTell } from '../../src/lib/server/season/words-to-people';
+import { untold, weekNote } from '../../src/lib/stages/today/words-to-people';
+import { randomUUID } from 'node:crypto';
 import { now, send, withBall } from './a-mat';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
@@ -28,11 +36,11 @@ describe('a season as it stands', () => {
 		const basis = await t.basis();
 		expect(basis.goals).toEqual([{ by: '2027-02-06', wanted: 2, handedOver: 0 }]);
 		expect(basis).toMatchObject({ ready: 0, inCheck: 0, freeMakers: [], tableDays: [] });
-		expect(basis.mats).toEqual([{ done: 0, weeks: [] }]);
-		expect(basis.bagsPerMat).toBeGreaterThan(400);
+		expect(basis.mats).toEqual([{ done: 0, weeks: [], isOnLoom: false }]);
+		expect(basis.newMat.bags).toBeGreaterThan(400);
 		// Twenty bags are in the ball; of the white ones none was touched.
-		expect(basis.strandMats * basis.bagsPerMat).toBeCloseTo(20, 6);
-		expect(basis.bagMats * basis.bagsPerMat).toBeCloseTo(20, 6);
+		expect(basis.strandMats * basis.newMat.bags).toBeCloseTo(20, 6);
+		expect(basis.bagMats * basis.newMat.bags).toBeCloseTo(20, 6);
 	});
 	it('follows a mat from hand to check, to ready, to the place, and frees its maker', async () => {
 		const t = await aSeason();
@@ -67,22 +75,25 @@ describe('a season as it stands', () => {
 		const [goal] = basis.goals;
 		if (!goal) throw new Error('nothing is wanted');
 		const [one, two] = await Promise.all([
-			forecastFor(basis, goal, noLevers),
-			forecastFor(await t.basis(), goal, noLevers)
+			forecastFor(basis, goal, nothingAsked),
+			forecastFor(await t.basis(), goal, nothingAsked)
 		]);
 		expect(one).toEqual(two);
 		// It is in check today, and ready by the second week in every run.
 		expect(one).toMatchObject({ chance: 1, low: 1, heldBackBy: {}, plain: null });
-		const more = await forecastFor(basis, goal, { ...noLevers, 'two-makers': 1 });
+		const more = await forecastFor(basis, goal, {
+			levers: { ...noLevers, 'two-makers': 1 },
+			other: null
+		});
 		expect(more.plain).toEqual({ expected: one.expected, chance: 1 });
 	});
 });
 
 describe('today', () => {
 	const acts = async (t: Awaited<ReturnType<typeof aSeason>>) =>
-		(await actsOfToday(t.group, now, { ...(await readSeason(t.group, now)), said: null })).map(
-			({ id }) => id
-		);
+		(await readToday(t.group, now, new Date())).acts
+			.map(({ id }) => id)
+			.filter((id) => !id.startsWith('lever-'));
 	it('has nothing for a group that kept nothing', async () => {
 		const group = await newGroup();
 		expect(await isAnythingKept(group)).toBe(false);
@@ -117,11 +128,14 @@ describe('today', () => {
 	it('has all the film on one strip, wherever it is', async () => {
 		const t = await aSeason();
 		await send(t.group, 'issue', { mat: t.code, ball: t.ball });
-		const { parts } = await stripOfToday(t.group, 500);
+		const { strip: parts } = await readToday(t.group, now, new Date());
 		const of = (name: string) => parts.find((part) => part.name === name);
 		expect(of('in sacks')).toMatchObject({ count: 20, bags: 20 });
 		expect(of('wound')).toMatchObject({ count: 0, bags: 0 });
-		expect(of('in hand')).toMatchObject({ count: 1, bags: 500 });
+		// The ball of twenty bags went into the mat: its film is there, in the mat's colours.
+		expect(of('in hand')?.count).toBe(1);
+		expect(of('in hand')?.bags).toBeCloseTo(20, 6);
+		expect(of('in sacks')?.pieces).toEqual([{ colour: 'white', bags: 20 }]);
 		expect(parts.map(({ name }) => name)).toEqual([
 			'in sacks',
 			'flat',
@@ -132,5 +146,129 @@ describe('today', () => {
 			'ready',
 			'handed over'
 		]);
+	});
+});
+
+describe('plans exchanged', () => {
+	it('by each plan that is kept, beside what is begun as things stand', async () => {
+		const t = await aSeason('4');
+		const basis = await t.basis();
+		const [goal] = basis.goals;
+		const [plan] = basis.plans;
+		if (!goal || !plan) throw new Error('nothing is wanted, or no plan is kept');
+		expect(basis.newMat).toEqual({
+			bags: plan.bags,
+			makingSeconds: plan.makingSeconds,
+			tool: plan.tool
+		});
+		// The only plan there is changes nothing; of half the bags, another takes half of them.
+		const half = { ...plan, id: 'half', bags: plan.bags / 2 };
+		const [same, other] = await exchangesFor(
+			{
+				...basis,
+				strandMats: 3,
+				freeMakers: [{ weeks: [0.4, 0.4, 0.4, 0.4] }],
+				plans: [plan, half]
+			},
+			goal,
+			nothingAsked
+		);
+		expect(same).toMatchObject({ id: plan.id, adds: 0, moreBags: 0 });
+		expect(other?.moreBags).toBeLessThan(-0.3 * plan.bags);
+	});
+	it('counts the looms that stand under Tools, where what is wanted needs one', async () => {
+		const t = await aSeason();
+		expect((await t.basis()).tools).toEqual({ loom: null, frame: null });
+		const basis = await t.basis();
+		const [goal] = basis.goals;
+		if (!goal) throw new Error('nothing is wanted');
+		const [maker, none] = [{ weeks: [0.4, 0.4, 0.4, 0.4] }, { loom: 0, frame: 0 }];
+		const on = (tool: 'loom' | null) => ({
+			...basis,
+			mats: [],
+			strandMats: 3,
+			freeMakers: [maker],
+			newMat: { ...basis.newMat, tool },
+			tools: none
+		});
+		expect((await forecastFor(on('loom'), goal, nothingAsked)).expected).toBe(0);
+		expect((await forecastFor(on('loom'), goal, nothingAsked)).heldBackBy).toEqual({ looms: 1 });
+		expect((await forecastFor(on(null), goal, nothingAsked)).expected).toBeGreaterThan(1);
+	});
+});
+
+describe('what was foretold', () => {
+	const said = { wanted: '3', there: '0', low: '1', expected: '1.4', high: '2', chance: '0.1' };
+	const listed = (t: { group: GroupId }, today: string) => listForetold(t.group, { ...now, today });
+	it('is kept as it was read, and looked back on once its day is over', async () => {
+		const t = await aSeason();
+		expect((await send(t.group, 'foretold', { by: now.today, ...said })).outcome).toBe('kept');
+		expect((await listed(t, now.today))[0]).toMatchObject({ wanted: 3, low: 1, came: null });
+		await send(t.group, 'finish', { mat: t.code });
+		await send(t.group, 'check', { mat: t.code, ...size });
+		const [one] = await listed(t, '2099-01-01');
+		expect(one).toMatchObject({ byDay: now.today, expected: 1.4, chance: 0.1, came: 1 });
+		// A check that is taken back passed nothing, and neither did one before the forecast.
+		await send(t.group, 'foretold', { by: now.today, ...said, there: '1' });
+		const [later, earlier] = await listed(t, '2099-01-01');
+		expect([later?.came, earlier?.came]).toEqual([1, 1]);
+		const [check] = await many<{ id: number }>(
+			`select id from entry where group_id = $1 and type = 'check'`,
+			[t.group]
+		);
+		await send(t.group, 'correction', { of: 'entry', corrects: String(check?.id), note: 'slip' });
+		expect((await listed(t, '2099-01-01')).map(({ came }) => came)).toEqual([1, 0]);
+	});
+	it.each([
+		[{ low: '3' }, 'high'],
+		[{ chance: '1.4' }, 'chance'],
+		[{ expected: 'many' }, 'expected'],
+		[{ by: '2026-02-30' }, 'by']
+	])('of %j is refused at its field', async (slip, field) => {
+		const sent = await send(await newGroup(), 'foretold', { by: now.today, ...said, ...slip });
+		expect(sent.outcome).toBe('refused');
+		expect(Object.keys('problems' in sent ? (sent.problems ?? {}) : {})).toEqual([field]);
+	});
+});
+
+describe('words to people', () => {
+	it('the note of the week goes to everyone with a name, as it was read', async () => {
+		const t = await aSeason();
+		const nobody = await send(await newGroup(), 'week-note', { words: 'Hello' });
+		expect(nobody).toMatchObject({ outcome: 'refused' });
+		await addPerson(t.group, randomUUID(), 'Suri');
+		await addPerson(t.group, randomUUID(), 'Odo');
+		const before = await peopleToTell(t.group);
+		await send(t.group, 'week-note', { words: 'Bring bags.\nClean ones.' });
+		const told = await listMessages(t.group);
+		expect(told.map(({ to }) => to)).toEqual(before.map(({ name }) => name));
+		expect(told[0]).toMatchObject({ words: 'Bring bags.\nClean ones.', mat: null, day: null });
+	});
+	it('a word before a day goes once to each who said they come, with what they begin with', async () => {
+		const t = await aSeason();
+		const [day, suri] = [randomUUID(), randomUUID()];
+		await addPerson(t.group, suri, 'Suri');
+		await addTableDay(t.group, day, '2099-12-03', 'boat shed');
+		expect(await send(t.group, 'day-word', { day })).toMatchObject({ outcome: 'refused' });
+		await send(t.group, 'presence', { day, person: suri, as: 'came', minute: '1080' });
+		expect((await send(t.group, 'day-word', { day })).outcome).toBe('kept');
+		const [word] = await listMessages(t.group);
+		expect(word).toMatchObject({ to: 'Suri', day: '2099-12-03' });
+		expect(word?.words).toContain('Thursday 3 December 2099 at boat shed');
+		expect(await send(t.group, 'day-word', { day })).toMatchObject({ outcome: 'refused' });
+		expect((await nextDayToTell(t.group, now.today))?.people[0]?.isTold).toBe(true);
+		expect(await listMessages(t.group)).toHaveLength(1);
+	});
+	it('says what the week brings, of what is there', async () => {
+		const t = await aSeason('1');
+		await send(t.group, 'finish', { mat: t.code });
+		const told = await readTold(t.group, now);
+		const note = weekNote({ groupName: 'Alder Quay', day: null, ...told });
+		expect(note.split('\n')).toEqual([
+			'Alder Quay, this week',
+			'One mat waits for a check.',
+			'One mat is asked for by 6 Feb 2027: about one are likely.'
+		]);
+		expect(untold).toEqual([]);
 	});
 });

@@ -2,6 +2,7 @@ import type { Bound } from '../core/domain-error';
 import { planLimits } from '../core/model/limits';
 import { longestName } from '../ui/name';
 
+const mats = { atLeast: 0, atMost: 100_000 } as const;
 const pile = { atLeast: 0, atMost: 100_000 } as const;
 
 /**
@@ -33,7 +34,13 @@ export const bounds = {
 	'table_day.pause_minutes': { atLeast: 1, atMost: 60 },
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 },
 	'mat_ask.mats': { atLeast: 1, atMost: 1000 },
-	'mat_promise.mats': { atLeast: 0, atMost: 1000 }
+	'mat_promise.mats': { atLeast: 0, atMost: 1000 },
+	'season_forecast.wanted': mats,
+	'season_forecast.there': mats,
+	'season_forecast.low': mats,
+	'season_forecast.expected': mats,
+	'season_forecast.high': mats,
+	'season_forecast.chance': { atLeast: 0, atMost: 1 }
 } as const satisfies Record<string, Bound>;
 
 /** What one act at the table may be: more than a table does in a day is a slip of the hand. */
@@ -60,7 +67,7 @@ export const longest = {
 	'table_day.also': 200,
 	'tool.name': 80,
 	'entry.note': 400,
-	'message.words': 600,
+	'message.words': 2000,
 	'delivery.note': 400,
 	'delivery.gathering': 200,
 	'mat_ask.note': 400,

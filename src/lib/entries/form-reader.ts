@@ -55,6 +55,17 @@ export class FormReader {
 		return text ?? '';
 	}
 
+	/** A text of several lines, which may not be empty. */
+	lines(field: string, most: number): string {
+		const text = this.raw(field).replace(/\r\n?/g, '\n');
+		if (text === '') this.problems[field] = 'Please fill this in.';
+		else if (text.length > most) this.problems[field] = `This is longer than ${most} characters.`;
+		else if (text.split('\n').some(isUnreadable))
+			this.problems[field] =
+				'There is a character here that cannot be shown. Please type it again.';
+		return text;
+	}
+
 	/** A whole number within bounds; an empty field is `empty` where that is given. */
 	count(field: string, bound: Bound, empty?: number): number {
 		const raw = this.raw(field);

@@ -10,6 +10,7 @@ import { deliverType, receivedType, sentBackType } from './types/deliver';
 import { dropOffType } from './types/drop-off';
 import { flattenType } from './types/flatten';
 import { issueType } from './types/issue';
+import { dayWordType, foretoldType, weekNoteType } from './types/foretold';
 import { joinType } from './types/join';
 import { loadType } from './types/load';
 import { measurementType } from './types/measurement';
@@ -69,7 +70,10 @@ export const entryTypes = {
 	promised: promiseType,
 	pillow: pillowType,
 	unwound: unwoundType,
-	teaches: teachesType
+	teaches: teachesType,
+	foretold: foretoldType,
+	'week-note': weekNoteType,
+	'day-word': dayWordType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

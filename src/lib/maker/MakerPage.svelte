@@ -2,7 +2,7 @@
 	// The page behind a maker's link: rows to count, and three words to say. It works without network.
 	import { Outbox } from '$lib/entries/outbox.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
-	import { addAndSay } from '$lib/stages/hand/add-and-say';
+	import { addAndSay } from '$lib/entries/add-and-say';
 	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import { writeAs } from '$lib/ui/writing';

@@ -27,6 +27,7 @@
 			</p>{/if}
 	</section>
 	{#if data.plans.length > 0}
+		<div id="begin"></div>
 		<BeginForm plans={data.plans} people={data.people} sent={form?.entry} />
 	{:else}
 		<p class="sheet p-4">

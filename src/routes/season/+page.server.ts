@@ -1,22 +1,31 @@
 import { whileReached } from '$lib/server/db/away';
-import { changeFor, forecastFor } from '$lib/server/season/forecasts';
+import { keepEntry } from '$lib/server/entries/keep-entry';
+import { changeFor, exchangesFor, forecastFor, isForecast } from '$lib/server/season/forecasts';
+import { listForetold } from '$lib/server/season/foretold';
+import { seasonAsked } from '$lib/server/season/season-asked';
 import { seasonNow } from '$lib/server/season/season-now';
 import { readerOf } from '$lib/server/web/reader';
-import { leversIn } from '$lib/stages/season/season-words';
-import type { PageServerLoad } from './$types';
+import { hitsWords } from '$lib/stages/season/foretold';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
-	const { searchParams } = event.url;
+	const { groupId } = event.locals;
 	const reader = await whileReached(readerOf(event));
-	const basis = await whileReached(seasonNow(event.locals.groupId, reader));
-	const asked = searchParams.get('by');
-	const goal = basis.goals.find(({ by }) => by === asked) ?? basis.goals.at(-1) ?? null;
-	const levers = leversIn(searchParams.getAll('with').slice(0, 40));
-	const isNineAsked = searchParams.get('nine') === 'yes';
-	const [said, change] = await Promise.all([
-		goal && forecastFor(basis, goal, levers),
-		goal && isNineAsked ? changeFor(basis, goal) : null
+	const [basis, foretold] = await whileReached(
+		Promise.all([seasonNow(groupId, reader), listForetold(groupId, reader)])
+	);
+	const { goal, asked } = seasonAsked(event.url, basis);
+	const isYes = (name: string) => event.url.searchParams.get(name) === 'yes';
+	const isNineAsked = isYes('nine');
+	// A page that is there already works it out on its own device, unless it is known here.
+	const isHere = !event.isDataRequest || (goal !== null && isForecast(basis, goal, asked));
+	const [said, change, exchanges] = await Promise.all([
+		goal && isHere ? forecastFor(basis, goal, asked) : null,
+		goal && isNineAsked ? changeFor(basis, goal) : null,
+		goal && isYes('plans') ? exchangesFor(basis, goal, asked) : null
 	]);
-	return { basis, goal, levers, said, change, isNineAsked };
+	return { basis, goal, asked, said, change, exchanges, isNineAsked, hits: hitsWords(foretold) };
 };
+
+export const actions: Actions = { keep: keepEntry };

@@ -21,6 +21,8 @@ export interface SeasonForecast {
 	readonly chance: number;
 	/** By the end of each week. */
 	readonly weeks: readonly SeasonBand[];
+	/** Mats that are begun by the day, on average. */
+	readonly begun: number;
 	/** Of the runs that fall short, the share that each thing held back; empty where none does. */
 	readonly heldBackBy: Partial<Readonly<Record<HoldBack, number>>>;
 }
@@ -57,7 +59,7 @@ function lackOf(
  * @param wanted mats by the day, 0 or more
  * @param start mats handed over and ready today: what there is where no week ends by the day
  * @throws DomainError
- * @example forecastOf([{ ready: [5], inCheck: 1, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 6, 5).heldBackBy // { checks: 1 }
+ * @example forecastOf([{ ready: [5], inCheck: 1, begun: 0, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 6, 5).heldBackBy // { checks: 1 }
  */
 export function forecastOf(
 	runs: readonly SeasonRun[],
@@ -82,6 +84,7 @@ export function forecastOf(
 		weeks: Array.from({ length: runs[0]?.ready.length ?? 0 }, (_, week) =>
 			bandOf(runs.map(({ ready }) => ready[week] ?? 0))
 		),
+		begun: runs.reduce((sum, { begun }) => sum + begun, 0) / Math.max(1, runs.length),
 		heldBackBy: Object.fromEntries(
 			holdBacks.flatMap((lack) => {
 				const count = lacks.filter((one) => one === lack).length;
@@ -103,7 +106,7 @@ const addedStream = 500_000;
  *
  * @param bagsPerMat above 0
  * @throws DomainError
- * @example withLever({ weeks: 4, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 1, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, 'bags-300', 300).bagMats // 2
+ * @example withLever({ weeks: 4, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 1, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, 'bags-300', 300).bagMats // 2
  */
 export function withLever(now: SeasonNow, lever: LeverName, bagsPerMat: number): SeasonNow {
 	switch (lever) {
@@ -131,11 +134,12 @@ export function withLever(now: SeasonNow, lever: LeverName, bagsPerMat: number):
 	}
 }
 
-/** What a change adds: mats more on average, and the chance with it. */
+/** What a change adds: mats more on average, and all that comes with it by the same chance. */
 export interface Lever {
 	readonly what: LeverName;
 	readonly adds: number;
 	readonly chance: number;
+	readonly forecast: SeasonForecast;
 }
 
 export interface SeasonChance {
@@ -146,29 +150,32 @@ export interface SeasonChance {
 /**
  * A season's forecast, and what each lever adds by the same chance.
  *
+ * @param progress told of each of the forecasts how many of its runs are done, now and then
  * @throws DomainError
- * @example forecastSeason({ weeks: 0, handedOver: 2, ready: 1, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, 3, 550, { seed: 1, runs: 10 }).chance // 1
+ * @example forecastSeason({ weeks: 0, handedOver: 2, ready: 1, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, 3, 550, { seed: 1, runs: 10 }).chance // 1
  */
 export function forecastSeason(
 	now: SeasonNow,
 	wanted: number,
 	bagsPerMat: number,
-	chance: SeasonChance
+	chance: SeasonChance,
+	progress: (done: number) => void = () => {}
 ): SeasonForecast & { readonly levers: readonly Lever[] } {
 	const start = now.handedOver + now.ready;
-	const plain = forecastOf(seasonRuns(now, chance), wanted, start);
+	const plain = forecastOf(seasonRuns(now, chance, progress), wanted, start);
 	return {
 		...plain,
 		levers: leverNames.map((what) => {
 			const changed = forecastOf(
-				seasonRuns(withLever(now, what, bagsPerMat), chance),
+				seasonRuns(withLever(now, what, bagsPerMat), chance, progress),
 				wanted,
 				start
 			);
 			return {
 				what,
 				adds: changed.readyBy.expected - plain.readyBy.expected,
-				chance: changed.chance
+				chance: changed.chance,
+				forecast: changed
 			};
 		})
 	};
@@ -185,7 +192,7 @@ export const noLevers: LeverCounts = { 'table-day': 0, 'two-makers': 0, 'bags-30
  *
  * @param counts whole, 0 or more
  * @throws DomainError
- * @example withLevers({ weeks: 4, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, { 'table-day': 0, 'two-makers': 2, 'bags-300': 0 }, 550).freeMakers.length // 4
+ * @example withLevers({ weeks: 4, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, { 'table-day': 0, 'two-makers': 2, 'bags-300': 0 }, 550).freeMakers.length // 4
  */
 export function withLevers(now: SeasonNow, counts: LeverCounts, bagsPerMat: number): SeasonNow {
 	let changed = now;
@@ -205,7 +212,7 @@ const [mostOfOne, mostTogether] = [4, 6] as const;
  *
  * @param share the chance that is wanted, 0 to 1
  * @throws DomainError
- * @example smallestChange({ weeks: 0, handedOver: 3, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, 3, 550, 0.9, { seed: 1, runs: 10 })?.chance // 1
+ * @example smallestChange({ weeks: 0, handedOver: 3, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, 3, 550, 0.9, { seed: 1, runs: 10 })?.chance // 1
  */
 export function smallestChange(
 	now: SeasonNow,

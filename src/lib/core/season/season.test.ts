@@ -4,8 +4,9 @@ import { DomainError } from '../domain-error';
 import { seededRng } from '../statistics/rng';
 import { drawAmount, drawAmountHabit } from './amounts';
 import { forecastOf, forecastSeason, leverNames, withLever } from './forecast';
+import { exchangedOf, withNewMats } from './exchange';
 import type { SeasonNow, SeasonRun } from './season';
-import { seasonRuns } from './season';
+import { asBefore, seasonRuns } from './season';
 
 const nothing: SeasonNow = {
 	weeks: 10,
@@ -20,6 +21,7 @@ const nothing: SeasonNow = {
 	tableDays: [],
 	perTableDay: [],
 	checks: { good: 0, mended: 0 },
+	newMat: asBefore,
 	looms: null
 };
 const chance = { seed: 1, runs: 400 };
@@ -46,7 +48,7 @@ describe('a season', () => {
 		expect(first).toBeLessThan(0.85);
 	});
 	it('counts a mat that is made already as in check, and its maker as free', () => {
-		const made = { ...nothing, mats: [{ done: 1, weeks: steady }], strandMats: 1 };
+		const made = { ...nothing, mats: [{ done: 1, weeks: steady, isOnLoom: false }], strandMats: 1 };
 		const runs = seasonRuns({ ...made, weeks: 2 }, chance);
 		expect(runs.every(({ ready }) => ready[1] === 1)).toBe(true);
 		// Its maker took up the strand there is in the first week.
@@ -83,7 +85,11 @@ describe('a season', () => {
 						weeks: 40,
 						inCheck: 1,
 						strandMats,
-						mats: Array.from({ length: inHand }, () => ({ done: 0.5, weeks: steady })),
+						mats: Array.from({ length: inHand }, () => ({
+							done: 0.5,
+							weeks: steady,
+							isOnLoom: false
+						})),
 						freeMakers: Array.from({ length: free }, () => ({ weeks: steady }))
 					};
 					const most = 1 + inHand + Math.floor(strandMats + 1e-9);
@@ -116,10 +122,33 @@ describe('a season', () => {
 		const { heldBackBy } = forecastOf(seasonRuns({ ...now, looms: 0 }, chance), 1, 0);
 		expect(heldBackBy).toEqual({ looms: 1 });
 	});
+	it('has a loom back only from a mat that is on one', () => {
+		const hands = { ...nothing, strandMats: 4, looms: 1 };
+		const begun = (isOnLoom: boolean) =>
+			expected({ ...hands, mats: [{ done: 0.2, weeks: steady, isOnLoom }] });
+		// The mat in hand is made either way; the one after it waits for no loom that it did not have.
+		expect(begun(true)).toBe(begun(false));
+		const two = (isOnLoom: boolean) => ({
+			...hands,
+			mats: [{ done: 0.2, weeks: [0.001, 0.001, 0.001, 0.001], isOnLoom }],
+			freeMakers: [{ weeks: steady }]
+		});
+		// Its one loom is taken by a mat that hardly goes on.
+		expect(expected(two(true))).toBeLessThan(0.2);
+		expect(expected(two(false))).toBeGreaterThan(0.9);
+	});
+	it('of other mats takes their strand, and grows at their pace', () => {
+		const now = { ...nothing, strandMats: 1, freeMakers: [{ weeks: steady }] };
+		const of = (strand: number, pace: number) => expected({ ...now, newMat: { strand, pace } });
+		expect(of(1.01, 1)).toBe(0);
+		expect(of(0.25, 3)).toBeGreaterThan(3);
+		expect(of(0.25, 3)).toBeLessThanOrEqual(4);
+		expect(of(1, 0.01)).toBe(0);
+	});
 	it('is the same for the same seed, and never goes back', () => {
 		const now: SeasonNow = {
 			...nothing,
-			mats: [{ done: 0.4, weeks: [0.1, 0, 0.2] }],
+			mats: [{ done: 0.4, weeks: [0.1, 0, 0.2], isOnLoom: false }],
 			freeMakers: [{ weeks: [] }],
 			strandMats: 2,
 			bagMats: 3,
@@ -135,9 +164,11 @@ describe('a season', () => {
 		[{ strandMats: -1 }],
 		[{ bagMats: NaN }],
 		[{ inCheck: 0.5 }],
-		[{ mats: [{ done: -0.1, weeks: [] }] }],
-		[{ mats: [{ done: 0.1, weeks: [-1] }] }],
+		[{ mats: [{ done: -0.1, weeks: [], isOnLoom: false }] }],
+		[{ mats: [{ done: 0.1, weeks: [-1], isOnLoom: false }] }],
 		[{ bagsPerWeek: [-2] }],
+		[{ newMat: { strand: 0, pace: 1 } }],
+		[{ newMat: { strand: 1, pace: NaN } }],
 		[{ looms: -1 }]
 	])('of %j is refused', (slip) =>
 		expect(() => seasonRuns({ ...nothing, ...slip }, chance)).toThrow(DomainError)
@@ -148,6 +179,7 @@ describe('a forecast', () => {
 	const run = (count: number, more: Partial<SeasonRun> = {}): SeasonRun => ({
 		ready: [0, count],
 		inCheck: 0,
+		begun: 0,
 		ranOutOfBags: false,
 		isMakerWaiting: false,
 		isLoomLacking: false,
@@ -196,7 +228,7 @@ describe('a lever', () => {
 	const now: SeasonNow = {
 		...nothing,
 		weeks: 12,
-		mats: [{ done: 0.4, weeks: [0.1, 0, 0.2, 0.1] }],
+		mats: [{ done: 0.4, weeks: [0.1, 0, 0.2, 0.1], isOnLoom: false }],
 		freeMakers: Array.from({ length: 4 }, () => ({ weeks: steady })),
 		bagMats: 3,
 		bagsPerWeek: [0.4, 0.2, 0.5],
@@ -246,4 +278,34 @@ describe('amounts of the past', () => {
 		expect(mean(half)).toBeGreaterThan(mean(past(2)) + 0.1);
 		expect(mean([...past(2), { made: 0, isShort: false }])).toBe(mean(past(2)));
 	});
+});
+
+describe('another kind of mat', () => {
+	const kind = { bags: 500, makingSeconds: 200_000 };
+	const now: SeasonNow = {
+		...nothing,
+		strandMats: 3,
+		freeMakers: [{ weeks: steady }, { weeks: steady }]
+	};
+	const forecast = (of: SeasonNow) => forecastOf(seasonRuns(of, chance), 4, 0);
+	it('that is the same changes exactly nothing', () => {
+		const same = forecast(withNewMats(now, kind, kind, null));
+		expect(same).toEqual(forecast(now));
+		expect(
+			exchangedOf({ forecast: forecast(now), bags: 500 }, { forecast: same, bags: 500 })
+		).toEqual({ adds: 0, chance: same.chance, moreBags: 0 });
+	});
+	it('that is made faster of more bags is more mats while strand lasts, and takes more bags', () => {
+		const fast = withNewMats(now, kind, { bags: 750, makingSeconds: 50_000 }, 2);
+		expect(fast).toMatchObject({ newMat: { strand: 1.5, pace: 4 }, looms: 2 });
+		const [before, after] = [forecast(now), forecast(fast)];
+		// Strand of three is strand of two such mats.
+		expect(after.readyBy.high).toBe(2);
+		expect(after.begun).toBeCloseTo(2, 1);
+		const said = exchangedOf({ forecast: before, bags: 500 }, { forecast: after, bags: 750 });
+		expect(said.moreBags).toBeCloseTo(after.begun * 750 - before.begun * 500, 6);
+		expect(said.adds).toBe(after.readyBy.expected - before.readyBy.expected);
+	});
+	it('of nothing is refused', () =>
+		expect(() => withNewMats(now, kind, { bags: 0, makingSeconds: 1 }, null)).toThrow(DomainError));
 });

@@ -14,8 +14,12 @@ export interface SeasonNow {
 	readonly handedOver: number;
 	readonly ready: number;
 	readonly inCheck: number;
-	/** Mats in hand: the share that is made, and their makers' past weeks, the newest last. */
-	readonly mats: readonly { readonly done: number; readonly weeks: readonly number[] }[];
+	/** Mats in hand: the share that is made, their makers' past weeks, the newest last, and whether they take up a loom. */
+	readonly mats: readonly {
+		readonly done: number;
+		readonly weeks: readonly number[];
+		readonly isOnLoom: boolean;
+	}[];
 	/** Makers without a mat, the longest free first. */
 	readonly freeMakers: readonly { readonly weeks: readonly number[] }[];
 	readonly strandMats: number;
@@ -25,9 +29,22 @@ export interface SeasonNow {
 	readonly tableDays: readonly TableDayToCome[];
 	readonly perTableDay: readonly PastAmount[];
 	readonly checks: { readonly good: number; readonly mended: number };
-	/** Looms that mats can be on at once; null where no loom is needed. */
+	/** Mats that are begun from today. */
+	readonly newMat: NewMat;
+	/** Looms that mats can be on at once; null where those that are begun need none. */
 	readonly looms: number | null;
 }
+
+/** A mat that is begun, beside those of the past. */
+export interface NewMat {
+	/** Strand it takes, in mats' worth: 1 for a mat as before. */
+	readonly strand: number;
+	/** How much of it a week brings, beside a mat as before: 1 for the same. */
+	readonly pace: number;
+}
+
+/** Mats are begun as before. */
+export const asBefore: NewMat = { strand: 1, pace: 1 };
 
 export interface TableDayToCome {
 	readonly week: number;
@@ -45,6 +62,8 @@ export interface SeasonRun {
 	readonly ready: readonly number[];
 	/** Mats in check at the end. */
 	readonly inCheck: number;
+	/** Mats that were begun by the end. */
+	readonly begun: number;
 	readonly ranOutOfBags: boolean;
 	readonly isMakerWaiting: boolean;
 	readonly isLoomLacking: boolean;
@@ -78,6 +97,9 @@ interface Maker {
 	/** Decides of each of their mats whether it is good at once. */
 	readonly checkRng: Rng;
 	share: number | null;
+	/** How much of the mat in hand their week brings, and whether it takes up a loom. */
+	pace: number;
+	isOnLoom: boolean;
 }
 
 /** The chance of what a run draws once, whatever is changed of the season. */
@@ -94,7 +116,9 @@ function makersOf({ now, seed, run }: Drawn, knowns: readonly ReturnType<typeof 
 			habit: drawHabit(known, rng),
 			rng,
 			checkRng: streamOf(seed, run, streams.makers + 2 * at + 1),
-			share: now.mats[at]?.done ?? null
+			share: now.mats[at]?.done ?? null,
+			pace: 1,
+			isOnLoom: now.mats[at]?.isOnLoom ?? false
 		};
 	});
 }
@@ -145,7 +169,7 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 	let looms = now.looms === null ? Infinity : now.looms;
 	for (const maker of makers.slice(0, now.mats.length)) {
 		if ((maker.share ?? 0) < whole) {
-			looms--;
+			if (maker.isOnLoom) looms--;
 			continue;
 		}
 		// Made already: it is in check today.
@@ -154,6 +178,8 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 		free.push(maker);
 	}
 	const ready: number[] = [];
+	const enough = now.newMat.strand * whole;
+	let begun = 0;
 	let ranOutOfBags = false;
 	let isLoomLacking = false;
 	for (let week = 1; week <= now.weeks; week++) {
@@ -173,26 +199,33 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 			// Whoever is free lives through the week, too: their luck is their own.
 			const share = drawWeek(maker.habit, maker.rng);
 			if (maker.share === null) continue;
-			maker.share += share;
+			maker.share += share * maker.pace;
 			if (maker.share < whole) continue;
 			maker.share = null;
-			looms++;
+			if (maker.isOnLoom) looms++;
 			toCheck(week, maker.checkRng);
 			free.push(maker);
 		}
-		isLoomLacking = free.length > 0 && strand >= whole && looms < 1;
-		while (free.length > 0 && strand >= whole && looms >= 1) {
+		isLoomLacking = false;
+		while (free.length > 0 && strand >= enough) {
+			if (looms < 1) {
+				isLoomLacking = true;
+				break;
+			}
 			const maker = free.shift();
 			if (!maker) break;
 			maker.share = 0;
-			strand -= 1;
+			maker.pace = now.newMat.pace;
+			maker.isOnLoom = now.looms !== null;
+			strand -= now.newMat.strand;
 			looms--;
+			begun++;
 		}
 		passed += coming[week] ?? 0;
 		ready.push(passed);
 	}
 	const inCheck = later + coming.slice(now.weeks + 1).reduce((sum, mats) => sum + mats, 0);
-	return { ready, inCheck, ranOutOfBags, isMakerWaiting: free.length > 0, isLoomLacking };
+	return { ready, inCheck, begun, ranOutOfBags, isMakerWaiting: free.length > 0, isLoomLacking };
 }
 
 /** Bounds of what is simulated. */
@@ -212,6 +245,8 @@ function checkSeason(now: SeasonNow, runs: number): void {
 	for (const { attendance } of now.tableDays) within('attendance', attendance, { atLeast: 0 });
 	within('checks.good', now.checks.good, { atLeast: 0 });
 	within('checks.mended', now.checks.mended, { atLeast: 0 });
+	within('newMat.strand', now.newMat.strand, { moreThan: 0 });
+	within('newMat.pace', now.newMat.pace, { moreThan: 0 });
 	if (now.looms !== null) within('looms', now.looms, { atLeast: 0, isWhole: true });
 }
 
@@ -222,7 +257,7 @@ function checkSeason(now: SeasonNow, runs: number): void {
  * @param runs whole, 1 or more
  * @param progress told how many are done, now and then
  * @throws DomainError where an amount is below nothing
- * @example seasonRuns({ weeks: 1, handedOver: 4, ready: 1, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, looms: null }, { seed: 1, runs: 2 })[0]?.ready // [5]
+ * @example seasonRuns({ weeks: 1, handedOver: 4, ready: 1, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, { seed: 1, runs: 2 })[0]?.ready // [5]
  */
 export function seasonRuns(
 	now: SeasonNow,

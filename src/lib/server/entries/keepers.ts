@@ -22,6 +22,8 @@ import { keepRemind } from '../hand/messages';
 import { keepRow, keepRows } from '../hand/rows';
 import { keepPresence } from '../people/presence';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
+import { keepForetold } from '../season/foretold';
+import { keepDayWord, keepWeekNote } from '../season/words-to-people';
 import { keepLoad } from '../prepare/load-loom';
 import { keepRecount } from '../prepare/recount';
 import { keepScrap } from '../prepare/scrap';
@@ -78,6 +80,9 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	'sent-back': keepSentBack,
 	asked: keepAsk,
 	promised: keepPromise,
+	foretold: keepForetold,
+	'week-note': keepWeekNote,
+	'day-word': keepDayWord,
 	pillow: keepPillow,
 	unwound: keepUnwound,
 	teaches: keepTeaches

@@ -118,6 +118,7 @@ export interface HabitInHand {
 	readonly makerId: string | null;
 	readonly done: number;
 	readonly weeks: readonly number[];
+	readonly isOnLoom: boolean;
 }
 
 /** A mat as it was read. */
@@ -205,7 +206,8 @@ export async function readInHand(
 		habits: read.map((one) => ({
 			makerId: one.row.makerId,
 			done: shareOf(one),
-			weeks: weeksOf(one)
+			weeks: weeksOf(one),
+			isOnLoom: one.row.loom !== null
 		}))
 	};
 }

@@ -14,21 +14,26 @@ export interface Message {
 	readonly words: string;
 }
 
+/** What a message is sent with, and the mat or the table day it is of. */
+export interface MessageOf {
+	readonly groupId: GroupId;
+	readonly entryId: number;
+	readonly thingId: number | null;
+	readonly dayId: string | null;
+}
+
 /** What carries messages to people. A real one would post them; whatever it is, it is told within the entry's own transaction. */
 export interface Messenger {
-	send(
-		message: Message,
-		of: { readonly groupId: GroupId; readonly entryId: number; readonly thingId: number }
-	): Promise<void>;
+	send(message: Message, of: MessageOf): Promise<void>;
 }
 
 /** A stand-in: messages lie in an outbox where they can be read, and nothing leaves the machine. */
 export const outboxMessenger: Messenger = {
-	send: ({ personId, words }, { groupId, entryId, thingId }) =>
+	send: ({ personId, words }, { groupId, entryId, thingId, dayId }) =>
 		withTransaction(async (client) => {
 			await execute(
-				'insert into message (group_id, entry_id, thing_id, person_id, words) values ($1, $2, $3, $4, $5)',
-				[groupId, entryId, thingId, personId, words],
+				'insert into message (group_id, entry_id, thing_id, day_id, person_id, words) values ($1, $2, $3, $4, $5, $6)',
+				[groupId, entryId, thingId, dayId, personId, words],
 				client
 			);
 		})
@@ -73,7 +78,7 @@ export const keepRemind = (
 		const words = `How is the mat ${mat} coming along? There is no hurry. If a ball is wanting, or it would rather be somewhere else for a while, say so and somebody comes by.`;
 		await outboxMessenger.send(
 			{ personId: hand.personId, words },
-			{ groupId, entryId, thingId: found.id }
+			{ groupId, entryId, thingId: found.id, dayId: null }
 		);
 		return { outcome: 'kept', id: entryId };
 	});
@@ -81,7 +86,10 @@ export const keepRemind = (
 /** A message as it lies in the outbox. */
 export interface MessageLine {
 	readonly id: number;
-	readonly mat: string;
+	readonly personId: string;
+	/** The mat or the table day it is of; of neither, it is the note of a week. */
+	readonly mat: string | null;
+	readonly day: string | null;
 	readonly to: string | null;
 	readonly words: string;
 	readonly at: Date;
@@ -90,13 +98,14 @@ export interface MessageLine {
 /** The messages of a group, the newest first. */
 export const listMessages = (groupId: GroupId): Promise<MessageLine[]> =>
 	many<MessageLine>(
-		`select m.entry_id as id, t.code as mat, p.name as "to", m.words, e.typed_at as at
+		`select m.entry_id as id, m.person_id as "personId", t.code as mat, to_char(d.day, 'YYYY-MM-DD') as day, p.name as "to", m.words, e.typed_at as at
 		 from message m
 		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
-		 join thing t on t.group_id = m.group_id and t.id = m.thing_id
+		 left join thing t on t.group_id = m.group_id and t.id = m.thing_id
+		 left join table_day d on d.group_id = m.group_id and d.id = m.day_id
 		 join person p on p.group_id = m.group_id and p.id = m.person_id
 		 where m.group_id = $1
 			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
-		 order by m.entry_id desc limit 200`,
+		 order by m.entry_id desc, lower(btrim(p.name)) limit 400`,
 		[groupId]
 	);

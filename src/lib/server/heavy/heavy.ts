@@ -25,10 +25,17 @@ import type { MatSheetOrder } from '../sheets/mat-sheet';
 import { matSheet } from '../sheets/mat-sheet';
 import type { DaySheetOrder } from '../sheets/day-sheet';
 import { daySheet } from '../sheets/day-sheet';
+import type { SeasonSheetOrder } from '../sheets/season-sheet';
+import { seasonSheet } from '../sheets/season-sheet';
 import type { WorkSheetOrder } from '../sheets/work-sheet';
 import { workSheet } from '../sheets/work-sheet';
-import type { NineInTen, SeasonOrder, SeasonSaid } from '$lib/stages/season/season-said';
-import { nineInTen, seasonSaid } from '$lib/stages/season/season-said';
+import type {
+	ExchangeSaid,
+	NineInTen,
+	SeasonOrder,
+	SeasonSaid
+} from '$lib/stages/season/season-said';
+import { exchangesSaid, nineInTen, seasonSaid } from '$lib/stages/season/season-said';
 import type { SeatOrder, SeatedDay } from './seat-day';
 import { seatDay } from './seat-day';
 import { solveMix } from './solve-mix';
@@ -87,8 +94,15 @@ export async function mix(order: {
 	return best && { ...(toSnakeKeys({ ...best, left: {} }) as object), left: best.left };
 }
 
+/** The season on one page, as a PDF. */
+export const seasonPaper = (order: SeasonSheetOrder): Promise<Uint8Array> => seasonSheet(order);
+
 /** What a season will bring, with some levers taken; and what each lever adds. */
 export const season = (order: SeasonOrder): SeasonSaid => seasonSaid(order);
+
+/** What other plans would do to a season. */
+export const exchanges = (order: Parameters<typeof exchangesSaid>[0]): ExchangeSaid[] =>
+	exchangesSaid(order);
 
 /** The smallest change that makes a season likely enough. */
 export const change = (order: SeasonOrder): NineInTen | null => nineInTen(order);

@@ -1,61 +1,24 @@
-import { pointFor } from '$lib/core/model/known-for';
-import type { Practice } from '$lib/core/practice/practice';
-import { matDemand } from '$lib/core/store/mat-demand';
-import { DomainError } from '$lib/core/domain-error';
-import { planOfShape } from '$lib/stages/plan/document/document';
 import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
-import { usualBagsPerMat } from '$lib/stages/season/season-view';
-import type { CheckOverview } from '$lib/stages/check/check-view';
-import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
-import type { MatLine } from '$lib/stages/hand/mat-view';
+import type { SeasonThere } from '$lib/stages/today/next-acts';
 import { daysBetween } from '$lib/ui/days';
 import { checkOverview } from '$lib/server/check/made-mats';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many, one } from '$lib/server/db/verbs';
-import { listWantedPlans } from '$lib/server/gather/wanted';
+import { Remembered } from '$lib/server/base/remembered';
+import { many } from '$lib/server/db/verbs';
 import { asksBy } from '$lib/server/hand-over/asks';
 import { listReady } from '$lib/server/hand-over/deliveries';
 import { readInHand } from '$lib/server/hand/mats';
 import { practiceOfGroup } from '$lib/server/measures/practice';
+import type { StoreFilm, StoreForm } from './film-in-store';
+import { filmInStore } from './film-in-store';
+import { markOfSeason } from './season-mark';
+import { plansOfSeason, toolsOfSeason } from './season-plans';
 
 /** The day it is in the hall, and where that is. */
 interface Today {
 	readonly today: string;
 	readonly timeZone: string;
 }
-
-/** Bags that a mat of the plans that are wanted takes, on average; the craft's where none is. */
-async function bagsPerMat(groupId: GroupId, practice: Practice): Promise<number> {
-	const plans = (await listWantedPlans(groupId, 6)).map(({ document, matsWanted }) => ({
-		plan: planOfShape(document.plan),
-		mats: matsWanted
-	}));
-	const wanted = plans.some(({ mats }) => mats > 0) ? plans.filter(({ mats }) => mats > 0) : plans;
-	let [bags, mats] = [0, 0];
-	for (const { plan, mats: count } of wanted) {
-		try {
-			bags += Math.max(1, count) * matDemand(plan, pointFor(plan, practice)).bags;
-			mats += Math.max(1, count);
-		} catch (error) {
-			if (!(error instanceof DomainError)) throw error;
-		}
-	}
-	return mats > 0 ? bags / mats : usualBagsPerMat;
-}
-
-/** Bags that lie there: in sacks, flat, in pieces and joined; and bags in balls and chains. */
-const storeOf = (groupId: GroupId) =>
-	one<{ bags: number; balls: number }>(
-		`select coalesce(sum(case when l.form in ('bag', 'flat') then b.amount
-				when l.form in ('piece', 'strand') then b.amount / c.pieces_per_bag else 0 end), 0)::double precision as bags,
-			(select coalesce(sum((t.content ->> 'bags')::double precision), 0) from lying x
-				join thing t on t.group_id = x.group_id and t.id = x.thing_id where x.group_id = $1) as balls
-		 from balance b
-		 join line l on l.group_id = b.group_id and l.id = b.line_id
-		 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
-		 where b.group_id = $1 and b.holder = 'store' and b.amount > 0`,
-		[groupId]
-	);
 
 /** Asks further ahead than this, two years, are none of this season. */
 const mostWeeksAhead = 104;
@@ -73,6 +36,18 @@ const sortedByWeek = (groupId: GroupId, { today, timeZone }: Today) =>
 		 select coalesce(sum(x.strand), 0)::double precision as bags
 		 from generate_series(0, coalesce((select max(week) from sorted), -1)) as g (week)
 		 left join sorted x on x.week = g.week group by g.week order by g.week desc`,
+		[groupId, today, timeZone, weeksBack]
+	);
+
+/** Bags that each place brought in the weeks that are looked back on, the most first. */
+const broughtByPlace = (groupId: GroupId, { today, timeZone }: Today) =>
+	many<SeasonBasis['perPlace'][number]>(
+		`select p.name as place, sum(d.bags)::double precision as bags, count(*)::integer as times
+		 from standing_drop_off d
+		 join entry e on e.group_id = d.group_id and e.id = d.entry_id
+		 join place p on p.group_id = d.group_id and p.id = d.place_id
+		 where d.group_id = $1 and (e.typed_at at time zone $3)::date >= $2::date - 7 * $4::integer
+		 group by p.id, p.name order by 2 desc, 1 limit 12`,
 		[groupId, today, timeZone, weeksBack]
 	);
 
@@ -117,34 +92,42 @@ const freeMakers = (groupId: GroupId) =>
 		[groupId]
 	);
 
-/** What a forecast of the season rests on, and what was read for it. */
-export interface SeasonRead {
-	readonly basis: SeasonBasis;
-	readonly mats: readonly MatLine[];
-	readonly asks: readonly AskLine[];
-	readonly checks: CheckOverview;
+/** What a forecast of the season rests on, and what was read for it: each once. */
+export interface SeasonRead extends SeasonThere {
+	readonly film: readonly StoreFilm[];
+}
+
+const read = new Remembered<SeasonRead>();
+
+/** All a forecast of the season rests on, as it stands today; read anew when anything of it was kept since. */
+export async function readSeason(groupId: GroupId, now: Today, mark: string): Promise<SeasonRead> {
+	return read.of(groupId, JSON.stringify([mark, now]), () => readAnew(groupId, now));
 }
 
 /** All a forecast of the season rests on, as it stands today. */
-export const seasonNow = async (groupId: GroupId, now: Today): Promise<SeasonBasis> =>
-	(await readSeason(groupId, now)).basis;
+export const seasonNow = async (
+	groupId: GroupId,
+	{ today, timeZone }: Today
+): Promise<SeasonBasis> =>
+	(await readSeason(groupId, { today, timeZone }, await markOfSeason(groupId))).basis;
 
-/** The same with the mats, the asks and the checks it was made of: each is read once. */
-export async function readSeason(groupId: GroupId, now: Today): Promise<SeasonRead> {
+async function readAnew(groupId: GroupId, now: Today): Promise<SeasonRead> {
 	const readingInHand = readInHand(groupId, now);
 	const practice = await practiceOfGroup(groupId);
-	const [asks, ready, checks, inHand, store, sorted, past, toCome, free, perMat] =
+	const [asks, ready, checks, inHand, film, sorted, past, toCome, free, plans, tools, perPlace] =
 		await Promise.all([
 			asksBy(groupId, now, () => readingInHand.then(({ mats }) => mats)),
 			listReady(groupId),
 			checkOverview(groupId),
 			readingInHand,
-			storeOf(groupId),
+			filmInStore(groupId),
 			sortedByWeek(groupId, now),
 			pastDays(groupId, now),
 			daysToCome(groupId, now),
 			freeMakers(groupId),
-			bagsPerMat(groupId, practice)
+			plansOfSeason(groupId, practice),
+			toolsOfSeason(groupId),
+			broughtByPlace(groupId, now)
 		]);
 	const open = asks.filter(
 		({ byDay }) => byDay >= now.today && daysBetween(now.today, byDay) <= 7 * mostWeeksAhead
@@ -168,16 +151,21 @@ export async function readSeason(groupId: GroupId, now: Today): Promise<SeasonRe
 				...(makers.get(personId) ?? []),
 				...Array.from({ length: weeks }, () => 1 / weeks)
 			]);
+	const perMat = plans.newMat.bags;
+	const bagsIn = (...forms: StoreForm[]) =>
+		film.filter(({ form }) => forms.includes(form)).reduce((sum, one) => sum + one.bags, 0);
 	const basis: SeasonBasis = {
 		today: now.today,
 		goals,
-		bagsPerMat: perMat,
+		...plans,
+		tools,
+		perPlace,
 		ready: ready.length,
 		inCheck: checks.mats.length,
-		mats: inHand.habits.map(({ done, weeks }) => ({ done, weeks })),
+		mats: inHand.habits.map(({ done, weeks, isOnLoom }) => ({ done, weeks, isOnLoom })),
 		freeMakers: [...makers.values()].map((weeks) => ({ weeks: weeks.slice(-weeksBack) })),
-		strandMats: store.balls / perMat,
-		bagMats: store.bags / perMat,
+		strandMats: bagsIn('balls') / perMat,
+		bagMats: bagsIn('sacks', 'flat', 'pieces') / perMat,
 		bagsPerWeek: sorted.map(({ bags }) => bags / perMat),
 		tableDays: toCome.map(({ day, attendance }) => ({
 			day,
@@ -187,5 +175,5 @@ export async function readSeason(groupId: GroupId, now: Today): Promise<SeasonRe
 		perTableDay: past.map(({ bags }) => bags / perMat).toReversed(),
 		checks: checks.firsts
 	};
-	return { basis, mats: inHand.mats, asks, checks };
+	return { basis, mats: inHand.mats, asks, checks, film };
 }

@@ -1,62 +1,80 @@
-import type { TodayStrip } from '$lib/stages/today/today-view';
+import type { MatLine } from '$lib/stages/hand/mat-view';
+import type { FilmPiece, StripPart } from '$lib/stages/today/today-view';
 import type { GroupId } from '$lib/server/base/group-id';
-import { many, one } from '$lib/server/db/verbs';
+import { one } from '$lib/server/db/verbs';
+import type { BagsGiven } from '$lib/server/hand/given-bags';
+import { bagsGiven } from '$lib/server/hand/given-bags';
+import type { SeasonRead } from '$lib/server/season/season-now';
+import type { StoreFilm, StoreForm } from '$lib/server/season/film-in-store';
+
+const filmOf = (film: readonly StoreFilm[], of: StoreForm) =>
+	film.filter(({ form }) => form === of);
+
+/** Film of some mats in hand by colour: what is made of each, or what was given for it where that is more. */
+function inHandOf(
+	mats: readonly MatLine[],
+	given: ReadonlyMap<string, BagsGiven>,
+	bagsPerMat: number
+): FilmPiece[] {
+	const byColour = new Map<FilmPiece['colour'], number>();
+	for (const { code, look, rows, share } of mats) {
+		const whole = look && rows ? look.rowM * rows.total * look.bagsPerM : bagsPerMat;
+		const bags = Math.max(given.get(code)?.bags ?? 0, share * whole);
+		const stripes = look?.stripes ?? [];
+		const all = stripes.reduce((sum, stripe) => sum + stripe.rows, 0);
+		if (all === 0) byColour.set(null, (byColour.get(null) ?? 0) + bags);
+		for (const { colour, rows } of all > 0 ? stripes : [])
+			byColour.set(colour, (byColour.get(colour) ?? 0) + (bags * rows) / all);
+	}
+	return [...byColour].map(([colour, bags]) => ({ colour, bags }));
+}
 
 /** Where all the film is: bags, flat, pieces and strand, balls, mats in hand, to check, ready, handed over. */
-export async function stripOfToday(groupId: GroupId, bagsPerMat: number): Promise<TodayStrip> {
-	const [piles, mats] = await Promise.all([
-		many<{ part: string; bags: number; count: number }>(
-			`select case when l.form = 'bag' then 'bags' when l.form = 'flat' then 'flat'
-					when l.form in ('piece', 'strand') then 'pieces' else 'balls' end as part,
-				sum(case when l.form in ('bag', 'flat') then b.amount
-					when l.form in ('piece', 'strand') then b.amount / coalesce(c.pieces_per_bag, 4)
-					else 0 end)::double precision as bags,
-				sum(b.amount)::double precision as count
-			 from balance b join line l on l.group_id = b.group_id and l.id = b.line_id
-			 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
-			 where b.group_id = $1 and b.holder = 'store' and b.amount > 0
-				and l.form in ('bag', 'flat', 'piece', 'strand', 'ball', 'chain') group by 1`,
-			[groupId]
+export async function stripOfToday(
+	groupId: GroupId,
+	{ basis, mats, checks, film }: Pick<SeasonRead, 'basis' | 'mats' | 'checks' | 'film'>
+): Promise<StripPart[]> {
+	const { bags: bagsPerMat } = basis.newMat;
+	const [given, gone] = await Promise.all([
+		bagsGiven(
+			groupId,
+			mats.map(({ code }) => code)
 		),
-		one<{
-			balls: number;
-			ballBags: number;
-			inHand: number;
-			toCheck: number;
-			ready: number;
-			gone: number;
-		}>(
-			`select (select count(*)::integer from lying where group_id = $1) as balls,
-				(select coalesce(sum((t.content ->> 'bags')::double precision), 0) from lying x
-					join thing t on t.group_id = x.group_id and t.id = x.thing_id where x.group_id = $1) as "ballBags",
-				(select count(*)::integer from thing_state where group_id = $1 and sort = 'mat' and what in ('begun', 'made')) as "inHand",
-				(select count(*)::integer from thing_state where group_id = $1 and sort = 'mat'
-					and what in ('finished', 'mended', 'to-mend', 'sent-back')) as "toCheck",
-				(select count(*)::integer from thing_state where group_id = $1 and sort = 'mat' and what = 'good') as ready,
-				(select count(*)::integer from thing_state where group_id = $1 and sort = 'mat'
-					and what in ('delivered', 'received')) as gone`,
+		one<{ mats: number }>(
+			`select count(*)::integer as mats from thing_state
+			 where group_id = $1 and sort = 'mat' and what in ('delivered', 'received')`,
 			[groupId]
 		)
 	]);
-	const pile = (part: string) => piles.find((one) => one.part === part) ?? { bags: 0, count: 0 };
-	const { balls, ballBags, inHand, toCheck, ready, gone } = mats;
-	const part = (name: string, count: number, bags: number, unit: string, href: string) => ({
+	const part = (
+		name: string,
+		count: number,
+		unit: string,
+		href: string,
+		pieces: readonly FilmPiece[]
+	): StripPart => ({
 		name,
 		count,
-		bags,
 		unit,
-		href
+		href,
+		pieces: pieces.map(({ colour, bags }) => ({ colour, bags })),
+		bags: pieces.reduce((sum, { bags }) => sum + bags, 0)
 	});
-	return {
-		parts: [
-			part('in sacks', pile('bags').count, pile('bags').bags, 'bags', '/gather/store'),
-			part('flat', pile('flat').count, pile('flat').bags, 'bags', '/prepare'),
-			part('in pieces', pile('pieces').count, pile('pieces').bags, 'pieces', '/prepare'),
-			part('wound', balls, ballBags, 'balls', '/prepare/balls'),
-			part('in hand', inHand, inHand * bagsPerMat, 'mats', '/make'),
-			part('to check', toCheck, toCheck * bagsPerMat, 'mats', '/check'),
-			part('ready', ready, ready * bagsPerMat, 'mats', '/hand-over'),
-			part('handed over', gone, gone * bagsPerMat, 'mats', '/hand-over/account')
-		]
+	const pile = (name: string, form: StoreForm, unit: string, href: string) => {
+		const own = filmOf(film, form);
+		const count = own.reduce((sum, one) => sum + one.count, 0);
+		return part(name, Math.round(count), unit, href, own);
 	};
+	const whole = (count: number) => [{ colour: null, bags: count * bagsPerMat }];
+	const toCheck = checks.mats.length;
+	return [
+		pile('in sacks', 'sacks', 'bags', '/gather/store'),
+		pile('flat', 'flat', 'bags', '/prepare'),
+		pile('in pieces', 'pieces', 'pieces', '/prepare'),
+		pile('wound', 'balls', 'balls', '/prepare/balls'),
+		part('in hand', mats.length, 'mats', '/make', inHandOf(mats, given, bagsPerMat)),
+		part('to check', toCheck, 'mats', '/check', whole(toCheck)),
+		part('ready', basis.ready, 'mats', '/hand-over', whole(basis.ready)),
+		part('handed over', gone.mats, 'mats', '/hand-over/account', whole(gone.mats))
+	];
 }

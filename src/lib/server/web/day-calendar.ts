@@ -23,9 +23,10 @@ const answerCalendar = (calendar: ICalCalendar, name: string): Response =>
 		}
 	});
 
-/** Whole days as a calendar file: what is handed over, and by when it is asked for. */
-export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string): Response {
-	const calendar = ical({ name: groupName, prodId: { company: 'Nest Row', product: 'Hand over' } });
+const begun = (groupName: string, product: string): ICalCalendar =>
+	ical({ name: groupName, prodId: { company: 'Nest Row', product } });
+
+function addWholeDays(calendar: ICalCalendar, events: readonly CalendarEvent[]): void {
 	for (const { id, version, day, place, summary } of events)
 		calendar.createEvent({
 			id: `${id}@nest-row`,
@@ -35,18 +36,14 @@ export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string)
 			summary,
 			location: place
 		});
-	return answerCalendar(calendar, 'hand-over');
 }
 
-/**
- * Days as a calendar file. Times are the hall's clock wherever the file is read: whoever comes reads
- * six o'clock, whatever zone their telephone is set to.
- */
-export function calendarOf(days: readonly CalendarDay[], groupName: string): Response {
-	const calendar = ical({
-		name: groupName,
-		prodId: { company: 'Nest Row', product: 'Table days' }
-	});
+/** Times are the hall's clock wherever the file is read: six o'clock is six, whatever zone a telephone is set to. */
+function addTableDays(
+	calendar: ICalCalendar,
+	days: readonly CalendarDay[],
+	groupName: string
+): void {
 	for (const { id, day, place, from, to, version } of days) {
 		const at = (minute: number) => new Date(Date.parse(`${day}T00:00:00Z`) + minute * 60_000);
 		calendar.createEvent({
@@ -59,5 +56,30 @@ export function calendarOf(days: readonly CalendarDay[], groupName: string): Res
 			location: place
 		});
 	}
+}
+
+/** Whole days as a calendar file: what is handed over, and by when it is asked for. */
+export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string): Response {
+	const calendar = begun(groupName, 'Hand over');
+	addWholeDays(calendar, events);
+	return answerCalendar(calendar, 'hand-over');
+}
+
+/** Table days as a calendar file. */
+export function calendarOf(days: readonly CalendarDay[], groupName: string): Response {
+	const calendar = begun(groupName, 'Table days');
+	addTableDays(calendar, days, groupName);
 	return answerCalendar(calendar, 'table-days');
+}
+
+/** The whole season as a calendar to follow: table days, deliveries, and the days mats are wanted by. */
+export function seasonCalendarOf(
+	days: readonly CalendarDay[],
+	events: readonly CalendarEvent[],
+	groupName: string
+): Response {
+	const calendar = begun(groupName, 'Season');
+	addTableDays(calendar, days, groupName);
+	addWholeDays(calendar, events);
+	return answerCalendar(calendar, 'season');
 }

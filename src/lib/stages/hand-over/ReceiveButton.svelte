@@ -2,7 +2,7 @@
 	// A delivery has come: by whom, in a word; today, or on the day that stands on its paper.
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { readEntry } from '$lib/entries/read-entry';
-	import { addAndSay } from '$lib/stages/hand/add-and-say';
+	import { addAndSay } from '$lib/entries/add-and-say';
 	import { newKey } from '$lib/ui/new-key';
 
 	const { delivery }: { delivery: string } = $props();

@@ -11,7 +11,7 @@
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { figure, fixed, smallNumber } from '$lib/ui/number-words';
 	import { untrack } from 'svelte';
-	import { addAndSay } from './add-and-say';
+	import { addAndSay } from '$lib/entries/add-and-say';
 	import type { MatInHand } from './mat-view';
 	import { courseWords } from './mat-words';
 

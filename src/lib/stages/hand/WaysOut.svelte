@@ -7,7 +7,7 @@
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { newKey } from '$lib/ui/new-key';
 	import { smallNumber } from '$lib/ui/number-words';
-	import { addAndSay } from './add-and-say';
+	import { addAndSay } from '$lib/entries/add-and-say';
 	import type { MatInHand } from './mat-view';
 	import { lacksSoon } from './mat-view';
 	import { lackWords } from './mat-words';

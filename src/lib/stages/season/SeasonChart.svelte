@@ -14,14 +14,18 @@
 		weeks: readonly SeasonBand[];
 		today: string;
 		wanted: number;
+		/** Mats that are there today. */
+		start: number;
 	}
-	const { weeks, today, wanted }: Props = $props();
+	const { weeks, today, wanted, start }: Props = $props();
 	let canvas = $state<HTMLCanvasElement>();
 	const dayOf = (week: number) => shortDayWords(dayAfter(today, 7 * week));
 	function draw(place: HTMLCanvasElement): Chart {
 		const look = chartLook();
-		const line = (of: 'low' | 'expected' | 'high') =>
-			weeks.map((band, at) => ({ x: at + 1, y: band[of] }));
+		const line = (of: 'low' | 'expected' | 'high') => [
+			{ x: 0, y: start },
+			...weeks.map((band, at) => ({ x: at + 1, y: band[of] }))
+		];
 		const plain = { pointRadius: 0, borderWidth: 0 };
 		return new Chart(place, {
 			type: 'line',
@@ -38,8 +42,8 @@
 					{
 						pointRadius: 0,
 						data: [
-							{ x: 1, y: wanted },
-							{ x: Math.max(2, weeks.length), y: wanted }
+							{ x: 0, y: wanted },
+							{ x: weeks.length, y: wanted }
 						],
 						borderColor: look.ink,
 						borderWidth: 2,
@@ -53,9 +57,13 @@
 				scales: {
 					x: {
 						type: 'linear',
-						min: 1,
-						max: Math.max(2, weeks.length),
-						ticks: { stepSize: 1, maxTicksLimit: 8, callback: (value) => dayOf(Number(value)) },
+						min: 0,
+						max: weeks.length,
+						ticks: {
+							stepSize: 1,
+							maxTicksLimit: 8,
+							callback: (value) => (value === 0 ? 'today' : dayOf(Number(value)))
+						},
 						grid: { display: false }
 					},
 					y: { beginAtZero: true, ticks: { precision: 0 }, grid: { color: look.grid } }
@@ -67,7 +75,7 @@
 	$effect(() => {
 		if (!canvas || weeks.length === 0) return;
 		const place = canvas;
-		void wanted;
+		void [wanted, start];
 		return keepDrawn(() => draw(place));
 	});
 </script>

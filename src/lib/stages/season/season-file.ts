@@ -1,4 +1,5 @@
 import type { SeasonNow } from '$lib/core/season/season';
+import { asBefore } from '$lib/core/season/season';
 import { daysBetween } from '$lib/ui/days';
 import type { ReadFile } from '$lib/ui/read-json';
 import { readJson } from '$lib/ui/read-json';
@@ -140,7 +141,7 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 				handedOver: data.handed_over,
 				ready: data.ready,
 				inCheck: data.in_check,
-				mats: data.mats,
+				mats: data.mats.map((mat) => ({ ...mat, isOnLoom: false })),
 				freeMakers: data.free_makers,
 				strandMats: data.strand_mats,
 				bagMats: data.bag_mats,
@@ -156,6 +157,7 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 						: { made: one.made, isShort: one.short }
 				),
 				checks: data.checks,
+				newMat: asBefore,
 				looms: null
 			}
 		}

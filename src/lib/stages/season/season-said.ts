@@ -1,5 +1,7 @@
+import type { Exchanged, MatKind } from '$lib/core/season/exchange';
+import { exchangedOf, withNewMats } from '$lib/core/season/exchange';
 import type { HoldBack, SeasonNow } from '$lib/core/season/season';
-import type { Lever, LeverCounts, SeasonBand } from '$lib/core/season/forecast';
+import type { LeverCounts, LeverName, SeasonBand, SeasonForecast } from '$lib/core/season/forecast';
 import {
 	forecastOf,
 	forecastSeason,
@@ -9,54 +11,124 @@ import {
 } from '$lib/core/season/forecast';
 import { seasonRuns } from '$lib/core/season/season';
 
+/** Another kind of mat that could be begun from now, and the looms there are for it. */
+export interface SeasonOption {
+	readonly id: string;
+	readonly kind: MatKind;
+	readonly looms: number | null;
+}
+
 /** A season that is asked about. */
 export interface SeasonOrder {
 	readonly now: SeasonNow;
 	readonly wanted: number;
-	readonly bagsPerMat: number;
+	/** The mat that the season's amounts are told in. */
+	readonly mat: MatKind;
 	/** Levers that are taken. */
 	readonly levers: LeverCounts;
+	readonly other: SeasonOption | null;
 }
 
-/** What is said of a season. */
-export interface SeasonSaid {
+/** What comes of a season by its day. */
+export interface Outlook {
 	readonly expected: number;
 	readonly low: number;
 	readonly high: number;
 	readonly chance: number;
 	readonly weeks: readonly SeasonBand[];
 	readonly heldBackBy: Partial<Readonly<Record<HoldBack, number>>>;
-	/** What one more of each lever adds. */
-	readonly levers: readonly Lever[];
-	/** The same with no lever taken; null where none is. */
+}
+
+/** What one more of a lever adds, and what comes of the season then. */
+export interface LeverSaid {
+	readonly what: LeverName;
+	readonly adds: number;
+	readonly outlook: Outlook;
+}
+
+/** What is said of a season. */
+export interface SeasonSaid extends Outlook {
+	readonly levers: readonly LeverSaid[];
+	/** The same with nothing changed; null where nothing is. */
 	readonly plain: { readonly expected: number; readonly chance: number } | null;
 }
 
 export type NineInTen = NonNullable<ReturnType<typeof smallestChange>>;
+
+/** What another plan comes to, by its id. */
+export interface ExchangeSaid extends Exchanged {
+	readonly id: string;
+}
 
 /** Seasons that a forecast rests on: the same number everywhere, so that page and paper say the same. */
 const chance = { seed: 1, runs: 2000 } as const;
 /** Seasons that a way is looked for with. */
 const quick = { seed: 1, runs: 400 } as const;
 
-/** What is said of a season with its levers. */
-export function seasonSaid({ now, wanted, bagsPerMat, levers }: SeasonOrder): SeasonSaid {
-	const changed = withLevers(now, levers, bagsPerMat);
-	const { readyBy, ...said } = forecastSeason(changed, wanted, bagsPerMat, chance);
-	const { expected, low, high } = readyBy;
-	const isPlain = leverNames.every((name) => levers[name] === 0);
-	const plain = isPlain
+const outlookOf = ({ readyBy, chance, weeks, heldBackBy }: SeasonForecast): Outlook => ({
+	expected: readyBy.expected,
+	low: readyBy.low,
+	high: readyBy.high,
+	chance,
+	weeks,
+	heldBackBy
+});
+
+const exchanged = ({ now, mat }: SeasonOrder, other: SeasonOption | null): SeasonNow =>
+	other ? withNewMats(now, mat, other.kind, other.looms) : now;
+
+const isPlain = ({ levers, other }: SeasonOrder) =>
+	other === null && leverNames.every((name) => levers[name] === 0);
+
+/** What is said of a season with what is changed of it. */
+export function seasonSaid(
+	order: SeasonOrder,
+	progress: (share: number) => void = () => {}
+): SeasonSaid {
+	const { now, wanted, mat, levers, other } = order;
+	/** Forecasts that are gone through: as it is, each lever more, and with nothing changed. */
+	const parts = leverNames.length + (isPlain(order) ? 1 : 2);
+	let done = 0;
+	const told = (ran: number) => {
+		progress((done + ran / chance.runs) / parts);
+		if (ran === chance.runs) done++;
+	};
+	const changed = withLevers(exchanged(order, other), levers, mat.bags);
+	const said = forecastSeason(changed, wanted, mat.bags, chance, told);
+	const plain = isPlain(order)
 		? null
-		: forecastOf(seasonRuns(now, chance), wanted, now.handedOver + now.ready);
+		: forecastOf(seasonRuns(now, chance, told), wanted, now.handedOver + now.ready);
 	return {
-		expected,
-		low,
-		high,
-		...said,
+		...outlookOf(said),
+		levers: said.levers.map(({ what, adds, forecast }) => ({
+			what,
+			adds,
+			outlook: outlookOf(forecast)
+		})),
 		plain: plain && { expected: plain.readyBy.expected, chance: plain.chance }
 	};
 }
 
 /** The smallest change that makes as many as are wanted likely: nine times in ten. */
-export const nineInTen = ({ now, wanted, bagsPerMat }: SeasonOrder) =>
-	smallestChange(now, wanted, bagsPerMat, 0.9, quick);
+export const nineInTen = ({ now, wanted, mat }: SeasonOrder) =>
+	smallestChange(now, wanted, mat.bags, 0.9, quick);
+
+/** What each of some plans does to a season, beside the mats that are begun as things stand. */
+export function exchangesSaid({
+	order,
+	options
+}: {
+	readonly order: SeasonOrder;
+	readonly options: readonly SeasonOption[];
+}): ExchangeSaid[] {
+	const { wanted, mat, levers } = order;
+	const of = (other: SeasonOption | null) => {
+		const now = withLevers(exchanged(order, other), levers, mat.bags);
+		return {
+			forecast: forecastOf(seasonRuns(now, chance), wanted, now.handedOver + now.ready),
+			bags: other?.kind.bags ?? mat.bags
+		};
+	};
+	const plain = of(null);
+	return options.map((option) => ({ id: option.id, ...exchangedOf(plain, of(option)) }));
+}

@@ -1,6 +1,8 @@
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
 import { leverNames } from '$lib/core/season/forecast';
-import { fixed, smallNumber } from '$lib/ui/number-words';
+import { capital, fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
+import type { Outlook } from './season-said';
+import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
 
 /** A chance as one would say it: `nine in ten`, `three in five`, `hardly`. */
 export function chanceWords(chance: number): string {
@@ -52,6 +54,74 @@ export const addsWords = (adds: number): string =>
 		? 'no mat more'
 		: `${fixed(Math.abs(adds), 1)} mats ${adds > 0 ? 'more' : 'fewer'}`;
 
+/** What is changed of a season, in a line; nothing where nothing is. */
+export function changedWords({ levers, other }: SeasonAsked, { plans }: SeasonBasis): string {
+	const plan = plans.find(({ id }) => id === other);
+	return [leversWords(levers), plan ? `all new mats by “${plan.name}”` : '']
+		.filter((words) => words !== '')
+		.join(', ');
+}
+
+/** A chance as a figure, with no digit it does not have: to the next five of a hundred. */
+export const percentWords = (share: number): string =>
+	share < 0.03
+		? 'under 5 %'
+		: share > 0.97
+			? 'over 95 %'
+			: `about ${Math.min(95, Math.max(5, 5 * Math.round(20 * share)))} %`;
+
+/** What a season that falls short lacks, as shares of a hundred; what is hardly ever lacking is left out. */
+export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][] =>
+	Object.entries(heldBackBy)
+		.filter(([, share]) => share >= 0.025)
+		.toSorted(([, one], [, other]) => other - one)
+		.map(([what, share]) => [what, 5 * Math.round(20 * share)]);
+
+/** What an outlook comes to in a line: `About nine, four times in five between 8 and 11`. */
+export const outlookWords = ({ expected, low, high }: Outlook): string =>
+	low === high
+		? `${capital(smallNumber(low))}, as good as surely`
+		: `About ${smallNumber(Math.round(expected))}, four times in five between ${smallNumber(low)} and ${smallNumber(high)}`;
+
+/** What is there of a goal today: `Of these one went there already, two lie ready and one waits for a check or for mending.` */
+export function thereWords(
+	{ handedOver }: SeasonGoal,
+	{ ready, inCheck }: Pick<SeasonBasis, 'ready' | 'inCheck'>
+): string {
+	const count = (mats: number) => (mats === 0 ? 'none' : smallNumber(mats));
+	return `Of these ${count(handedOver)} went there already, ${count(ready)} ${ready <= 1 ? 'lies' : 'lie'} ready and ${count(inCheck)} wait${inCheck <= 1 ? 's' : ''} for a check or for mending.`;
+}
+
+/** Why a lever that adds nothing does not: by what lacks most. */
+export function whyNot(name: LeverName, heldBackBy: Outlook['heldBackBy']): string {
+	const [most] = heldWords(heldBackBy);
+	switch (most?.[0]) {
+		case undefined:
+			return 'As many as are wanted will be there.';
+		case 'checks':
+			return 'What lacks is under way: it waits for its check by then.';
+		case 'looms':
+			return name === 'two-makers'
+				? 'There is no loom for more hands.'
+				: 'Looms lack, before strand does.';
+		case 'makers':
+			return name === 'two-makers'
+				? 'A mat that is begun so late is not done in time.'
+				: 'Hands lack, before strand does.';
+		default:
+			return name === 'two-makers'
+				? 'Strand lacks, and new hands take of it.'
+				: 'What is begun so late is not done in time.';
+	}
+}
+
+/** Bags more or fewer, roughly: `900 bags more`. */
+export const moreBagsWords = (bags: number): string => {
+	const rounded = 10 * Math.round(bags / 10);
+	if (rounded === 0) return 'as many bags';
+	return `${wholeNumber(Math.abs(rounded))} bags ${rounded > 0 ? 'more' : 'fewer'}`;
+};
+
 /** Levers as an address has them: `table-day`, once for each time. */
 export function leversIn(words: readonly string[]): LeverCounts {
 	const count = (name: LeverName) => Math.min(9, words.filter((word) => word === name).length);
@@ -62,10 +132,11 @@ export function leversIn(words: readonly string[]): LeverCounts {
 	};
 }
 
-/** The query of a goal and its levers. */
-export function seasonQuery(by: string, levers: LeverCounts): string {
+/** The query of a goal and what is changed of the season. */
+export function seasonQuery(by: string, { levers, other }: SeasonAsked): string {
 	const query = new URLSearchParams({ by });
 	for (const name of leverNames)
 		for (let nth = 0; nth < levers[name]; nth++) query.append('with', name);
+	if (other !== null) query.set('plan', other);
 	return `?${query.toString()}`;
 }

@@ -1,95 +1,132 @@
 <script lang="ts">
-	// All the film of the group on one strip, from the sack to whoever lies on it: each part as long as the
-	// film in it, folded over where the next begins.
+	// All the film of the group on one strip, from the sack to whoever lies on it: each part as long as the film
+	// in it, in its own colours, lapped over the next; the weft runs over one part and under the other. A thread
+	// leads from each part to what it is called.
+	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import type { StripPart } from './today-view';
 
 	const { parts }: { parts: readonly StripPart[] } = $props();
+	const uid = $props.id();
 	const width = 1200;
+	/** How far a part lies over the one beside it. */
+	const lap = 5;
+	const tall = 62;
 	const all = $derived(parts.reduce((sum, { bags }) => sum + bags, 0));
-	const looks = [
-		'fill-base-100',
-		'fill-primary/15',
-		'fill-primary/30',
-		'fill-primary/50',
-		'fill-secondary/35',
-		'fill-accent',
-		'fill-secondary/60',
-		'fill-base-content/25'
-	];
-	const pieces = $derived.by(() => {
+	const drawn = $derived.by(() => {
 		let from = 0;
 		return parts.map((part, nth) => {
 			const begin = from;
-			from += all > 0 ? (part.bags / all) * width : width / parts.length;
-			// The strip goes up and down like a weft, a part over and a part under.
-			return { ...part, nth, from: begin, long: from - begin, y: nth % 2 === 0 ? 6 : 16 };
+			from += all > 0 ? (part.bags / all) * width : 0;
+			let at = begin;
+			const pieces = part.pieces.map(({ colour, bags }) => {
+				const piece = { colour, from: at, long: all > 0 ? (bags / all) * width : 0 };
+				at += piece.long;
+				return piece;
+			});
+			return { ...part, nth, from: begin, long: from - begin, y: nth % 2 === 0 ? 12 : 22, pieces };
 		});
 	});
+	/** The weft: a wave along the whole strip. */
+	const wave = Array.from({ length: 26 }, (_, nth) =>
+		nth === 0 ? 'M0 46' : `Q${nth * 48 - 24} ${nth % 2 ? 22 : 70} ${nth * 48} 46`
+	).join('');
 </script>
 
-<section aria-labelledby="strip" class="mt-3">
-	<h2 id="strip" class="sr-only">Where the film is</h2>
-	<svg
-		viewBox="0 0 {width} 74"
-		class="h-auto w-full"
-		role="img"
-		aria-label="Film in bags’ worth: {parts
-			.map(({ name, bags }) => `${name} ${wholeNumber(bags)}`)
-			.join(', ')}"
-	>
-		{#each pieces as { from, long, y, nth } (nth)}
-			{#if long > 0.5}
-				<rect
-					x={from}
-					{y}
-					width={long}
-					height="50"
-					class="{looks[nth] ?? ''} stroke-base-content"
-					stroke-width="1.5"
+<ColourPatterns />
+<section aria-labelledby="strip-{uid}" class="mt-2">
+	<h2 id="strip-{uid}" class="sr-only">Where the film is</h2>
+	<svg viewBox="0 0 {width} 128" class="h-auto w-full max-md:hidden" aria-hidden="true">
+		{@render film()}
+		{#each drawn as { from, long, y, nth } (nth)}
+			{#if long > 0.4}
+				<path
+					d="M{from + long / 2} {y + tall}C{from + long / 2} 112 {(nth + 0.5) *
+						(width / parts.length)} 98 {(nth + 0.5) * (width / parts.length)} 128"
+					class="fill-none stroke-base-content/60"
+					stroke-width="1.6"
 				/>
-				{#if long > 14}<path
-						d="M{from + long - 10} {y}v50"
-						class="stroke-base-content/40"
-						stroke-width="1.5"
-						stroke-dasharray="4 3"
-					/>{/if}
 			{/if}
 		{/each}
-		<path
-			d="M0 36{pieces
-				.map(({ long, nth }) => `q${long / 2} ${nth % 2 === 0 ? 34 : -34} ${long} 0`)
-				.join('')}"
-			class="fill-none stroke-base-content/50"
-			stroke-width="2.5"
-		/>
 	</svg>
-	<ul class="grid grid-cols-[repeat(auto-fit,minmax(7rem,1fr))] gap-x-2 gap-y-1">
-		{#each parts as { name, count, unit, href, bags }, nth (name)}
-			<li>
+	<svg
+		viewBox="0 0 {width} 96"
+		preserveAspectRatio="none"
+		class="h-14 w-full md:hidden"
+		aria-hidden="true">{@render film()}</svg
+	>
+	<ul class="grid grid-cols-2 gap-x-2 md:grid-cols-8">
+		{#each parts as { name, count, unit, href, bags } (name)}
+			<li class="min-w-0">
 				<a
-					class="flex min-h-11 items-center gap-2 rounded-lg px-1 no-underline hover:underline"
+					class="flex min-h-11 flex-col rounded-lg p-1 leading-tight no-underline hover:bg-base-100 md:items-center md:text-center"
 					{href}
 					data-part={name}
 					data-bags={Math.round(bags)}
 				>
-					<svg width="14" height="22" viewBox="0 0 14 22" aria-hidden="true" class="shrink-0">
-						<rect
-							x="1"
-							y="1"
-							width="12"
-							height="20"
-							class="{looks[nth] ?? ''} stroke-base-content"
-							stroke-width="1.5"
-						/>
-					</svg>
-					<span class="leading-tight">
-						<strong class="figure">{wholeNumber(count)}</strong>
-						{count === 1 ? unit.replace(/s$/, '') : unit}
-						<span class="quiet block text-sm">{name}</span>
-					</span>
+					<span
+						><strong class="figure">{wholeNumber(count)}</strong>
+						{count === 1 ? unit.replace(/s$/, '') : unit}</span
+					>
+					<span class="quiet text-sm underline underline-offset-3">{name}</span>
 				</a>
 			</li>
 		{/each}
 	</ul>
 </section>
+
+{#snippet film()}
+	<path d={wave} class="fill-none stroke-accent" stroke-width="9" />
+	{#each drawn as { pieces, from, long, y, nth, href } (nth)}
+		{#if long > 0.4}
+			<a {href} tabindex="-1">
+				{#each pieces as piece, at (at)}
+					<rect
+						x={piece.from - (at === 0 && nth > 0 ? lap : 0)}
+						{y}
+						width={piece.long + (at === 0 && nth > 0 ? lap : 0) + lap}
+						height={tall}
+						fill={piece.colour ? `url(#film-${piece.colour})` : 'var(--color-secondary)'}
+						fill-opacity={piece.colour ? 0.86 : 0.3}
+						class="film stroke-base-content/45"
+						stroke-width="1"
+					/>
+				{/each}
+				<rect
+					x={from}
+					{y}
+					width={long}
+					height={tall}
+					class="fill-none stroke-base-content"
+					stroke-width="1.4"
+				/>
+			</a>
+		{/if}
+	{/each}
+	<clipPath id="over-{uid}">
+		{#each drawn as { from, long, nth } (nth)}
+			{#if nth % 2 === 1}<rect x={from} y="0" width={long} height="128" />{/if}
+		{/each}
+	</clipPath>
+	<path
+		d={wave}
+		clip-path="url(#over-{uid})"
+		class="fill-none stroke-accent"
+		stroke-width="9"
+		pointer-events="none"
+	/>
+{/snippet}
+
+<style>
+	.film {
+		mix-blend-mode: multiply;
+	}
+	:global([data-theme='dark']) .film {
+		mix-blend-mode: normal;
+	}
+	@media (prefers-color-scheme: dark) {
+		.film {
+			mix-blend-mode: normal;
+		}
+	}
+</style>

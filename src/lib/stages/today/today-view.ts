@@ -1,3 +1,4 @@
+import type { ColourName } from '$lib/core/colour/colours';
 import type { ActWorth } from '$lib/core/season/acts';
 
 /** One of the next few acts: what, why, by when, and where it is done. */
@@ -11,16 +12,18 @@ export interface TodayAct extends ActWorth {
 	readonly does: string;
 }
 
-/** A part of the strip: film in bags' worth, how it is counted, and where it lies. */
+/** Film of one colour, in bags' worth; null where nobody tells the colours apart any more. */
+export interface FilmPiece {
+	readonly colour: ColourName | null;
+	readonly bags: number;
+}
+
+/** A part of the strip that all the film is on: how it is counted, where it lies, and its colours. */
 export interface StripPart {
 	readonly name: string;
 	readonly bags: number;
 	readonly count: number;
 	readonly unit: string;
 	readonly href: string;
-}
-
-/** Where all the film is, from the sack to whoever has the mat. */
-export interface TodayStrip {
-	readonly parts: readonly StripPart[];
+	readonly pieces: readonly FilmPiece[];
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { momentWords } from '$lib/ui/day-words';
+	import { momentWords, weekdayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
@@ -17,14 +17,23 @@
 	<p class="sheet mt-3 p-4">Nobody was written to yet.</p>
 {:else}
 	<ul class="sheet mt-3 grid px-4">
-		{#each data.messages as { id, mat, to, words, at } (id)}
-			<li class="border-t border-base-300 py-3 first:border-t-0" data-message={mat}>
+		{#each data.messages as { id, personId, mat, day, to, words, at } (`${id} ${personId}`)}
+			<li
+				class="border-t border-base-300 py-3 first:border-t-0"
+				data-message={mat ?? day ?? 'week'}
+			>
 				<p>
 					<strong>{to ?? 'somebody who is forgotten'}</strong>
-					<span class="quiet">{momentWords(at)}, of</span>
-					<a class="link" href="/make/{mat}">{mat}</a>
+					<span class="quiet"
+						>{momentWords(at)}, {mat
+							? 'of'
+							: day
+								? `on ${weekdayWords(day)}`
+								: 'what the week brings'}</span
+					>
+					{#if mat}<a class="link" href="/make/{mat}">{mat}</a>{/if}
 				</p>
-				<p class="break-words">{words}</p>
+				<p class="break-words whitespace-pre-line">{words}</p>
 			</li>
 		{/each}
 	</ul>

@@ -1,5 +1,5 @@
-import type { Typed } from '$lib/entries/form-reader';
-import type { Outbox } from '$lib/entries/outbox.svelte';
+import type { Typed } from './form-reader';
+import type { Outbox } from './outbox.svelte';
 
 /** Sends what one press says, and tells how that went; what is refused lies on no shelf. */
 export async function addAndSay(

@@ -1,0 +1,46 @@
+<script lang="ts">
+	// One press that says one thing: it goes by way of the device's own shelf, and without scripts as a form.
+	import { newKey } from '$lib/ui/new-key';
+	import { addAndSay } from './add-and-say';
+	import type { Typed } from './form-reader';
+	import { getOutbox } from './outbox-context';
+	import type { EntryType } from './registry';
+
+	interface Props {
+		type: EntryType;
+		typed: Typed;
+		label: string;
+		/** What the entry is, in words a person knows it by. */
+		words: string;
+		/** What is said once it is kept. */
+		kept: string;
+		isMain?: boolean;
+		/** Where it goes without scripts. */
+		action?: string;
+	}
+	const { type, typed, label, words, kept, isMain = false, action = '?/keep' }: Props = $props();
+	const outbox = getOutbox();
+	const key = newKey();
+	let said = $state('');
+	let isBusy = false;
+	async function press(event: SubmitEvent): Promise<void> {
+		event.preventDefault();
+		if (isBusy) return;
+		isBusy = true;
+		said = await addAndSay(outbox, { type, typed, words }, kept);
+		isBusy = false;
+	}
+</script>
+
+<form method="POST" {action} onsubmit={(event) => void press(event)}>
+	<input type="hidden" name="type" value={type} />
+	<input type="hidden" name="key" value={key} />
+	{#each Object.entries(typed) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
+	<button
+		class="btn h-auto min-h-11 max-w-full shrink font-semibold whitespace-normal {isMain
+			? 'btn-accent'
+			: ''}"
+		data-press={type}>{label}</button
+	>
+</form>
+<p class="quiet text-[0.9375rem] font-normal" role="status">{said}</p>

@@ -1,0 +1,48 @@
+import type { ForetoldEntry } from '$lib/entries/types/foretold';
+import type { Foretold } from '$lib/stages/season/foretold';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { execute, many, writing } from '$lib/server/db/verbs';
+
+/** Keeps what was foretold, as it was read. */
+export async function keepForetold(
+	groupId: GroupId,
+	{ byDay, wanted, there, low, expected, high, chance }: ForetoldEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> {
+	await execute(
+		`insert into season_forecast (group_id, entry_id, by_day, wanted, there, low, expected, high, chance)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
+		[groupId, entryId, byDay, wanted, there, low, expected, high, chance],
+		writing()
+	);
+	return { outcome: 'kept', id: entryId };
+}
+
+/**
+ * The forecasts of a group, the newest first. What came by the day of one is what was there, and every
+ * mat that passed its check from then until that day was over; one that passes anew counts once.
+ */
+export const listForetold = (
+	groupId: GroupId,
+	{ today, timeZone }: { readonly today: string; readonly timeZone: string }
+): Promise<Foretold[]> =>
+	many<Foretold>(
+		`select f.entry_id as id, e.typed_at as at, to_char(f.by_day, 'YYYY-MM-DD') as "byDay", f.wanted, f.there,
+			f.low, f.expected, f.high, f.chance,
+			case when f.by_day < $2::date then f.there + (
+				select count(distinct v.thing_id)::integer from thing_event v
+				join entry g on g.group_id = v.group_id and g.id = v.entry_id
+				where v.group_id = f.group_id and v.what = 'good' and v.entry_id > f.entry_id
+					and (g.typed_at at time zone $3)::date <= f.by_day
+					and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
+					and not exists (select 1 from thing_event x where x.group_id = v.group_id and x.thing_id = v.thing_id
+						and x.what = 'good' and x.entry_id < f.entry_id and not exists (
+							select 1 from taken_back b where b.group_id = x.group_id and b.entry_id = x.entry_id))) end as came
+		 from season_forecast f join entry e on e.group_id = f.group_id and e.id = f.entry_id
+		 where f.group_id = $1
+			and not exists (select 1 from taken_back b where b.group_id = f.group_id and b.entry_id = f.entry_id)
+		 order by f.entry_id desc limit 200`,
+		[groupId, today, timeZone]
+	);

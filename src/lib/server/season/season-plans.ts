@@ -1,0 +1,77 @@
+import { DomainError } from '$lib/core/domain-error';
+import { pointFor } from '$lib/core/model/known-for';
+import { modelPlan } from '$lib/core/model/model';
+import type { Plan } from '$lib/core/model/types';
+import type { Practice } from '$lib/core/practice/practice';
+import type { MatKind } from '$lib/core/season/exchange';
+import type { MatTool, SeasonBasis, SeasonPlan } from '$lib/stages/season/season-view';
+import { usualMat } from '$lib/stages/season/season-view';
+import type { GroupId } from '$lib/server/base/group-id';
+import { many } from '$lib/server/db/verbs';
+import { outOfPlans } from '$lib/server/plan/plans-now';
+import { WorkedOut } from '$lib/server/plan/worked-out';
+import { plansInWorkText } from '$lib/server/prepare/plans-in-work';
+import type { PlanInWork } from '$lib/server/prepare/plans-in-work';
+
+type Kind = MatKind & { readonly tool: MatTool | null };
+/** Null where a plan cannot be made as it is kept. */
+const kinds = new WorkedOut<Kind | null>();
+
+const toolOf = ({ technique }: Plan): MatTool | null =>
+	technique.kind === 'peg-loom' ? 'loom' : technique.kind === 'twined' ? 'frame' : null;
+
+function kindOf(plan: Plan, practice: Practice): Kind | null {
+	try {
+		const { toPrepare, seconds } = modelPlan(plan, pointFor(plan, practice));
+		return {
+			bags: toPrepare,
+			makingSeconds: Math.max(1, seconds.make + seconds.finish),
+			tool: toolOf(plan)
+		};
+	} catch (error) {
+		if (!(error instanceof DomainError)) throw error;
+		return null;
+	}
+}
+
+/** The plans mats could be begun by, and the mat that is begun as things stand: of those wanted, on average. */
+export async function plansOfSeason(
+	groupId: GroupId,
+	practice: Practice
+): Promise<Pick<SeasonBasis, 'plans' | 'newMat'>> {
+	const lines = await many<PlanInWork>(plansInWorkText, [groupId]);
+	const known = await outOfPlans(groupId, lines, practice, kinds, (plan) => kindOf(plan, practice));
+	const plans = lines.flatMap(({ id, name, matsWanted }): SeasonPlan[] => {
+		const kind = known.get(id);
+		return kind ? [{ id, name, matsWanted, ...kind }] : [];
+	});
+	const wanted = plans.some((plan) => plan.matsWanted > 0)
+		? plans.filter((plan) => plan.matsWanted > 0)
+		: plans;
+	const [first] = wanted;
+	if (!first) return { plans, newMat: { ...usualMat, tool: null } };
+	const weights = wanted.map(({ matsWanted }) => Math.max(1, matsWanted));
+	const all = weights.reduce((sum, one) => sum + one, 0);
+	const mean = (of: 'bags' | 'makingSeconds') =>
+		wanted.reduce((sum, plan, at) => sum + plan[of] * (weights[at] ?? 0), 0) / all;
+	return {
+		plans,
+		newMat: {
+			bags: mean('bags'),
+			makingSeconds: mean('makingSeconds'),
+			// Where some of them need none, nobody has to wait for one.
+			tool: wanted.every(({ tool }) => tool === first.tool) ? first.tool : null
+		}
+	};
+}
+
+/** How many looms and frames stand there; null where none was ever noted. */
+export async function toolsOfSeason(groupId: GroupId): Promise<SeasonBasis['tools']> {
+	const rows = await many<{ sort: string; count: number }>(
+		`select sort, coalesce(sum(count) filter (where gone_at is null), 0)::integer as count from tool
+		 where group_id = $1 and sort in ('loom', 'frame') group by sort`,
+		[groupId]
+	);
+	const of = (sort: MatTool) => rows.find((row) => row.sort === sort)?.count ?? null;
+	return { loom: of('loom'), frame: of('frame') };
+}

@@ -1,0 +1,90 @@
+import type { DayWordEntry, WeekNoteEntry } from '$lib/entries/types/foretold';
+import type { DayToTell } from '$lib/stages/today/words-to-people';
+import { dayWord } from '$lib/stages/today/words-to-people';
+import type { GroupId } from '$lib/server/base/group-id';
+import type { Booked } from '$lib/server/book/entries';
+import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
+import { many, maybeOne } from '$lib/server/db/verbs';
+import { outboxMessenger } from '$lib/server/hand/messages';
+
+/** How many people of a table have a name, and could be written to. */
+export const peopleToTell = (groupId: GroupId): Promise<{ id: string; name: string }[]> =>
+	many<{ id: string; name: string }>(
+		`select id, name from person where group_id = $1 and name is not null
+		 order by lower(btrim(name)) limit 500`,
+		[groupId]
+	);
+
+/** Sends the note of the week to everyone of the table. */
+export const keepWeekNote = (
+	groupId: GroupId,
+	{ words }: WeekNoteEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (): Promise<SaveResult> => {
+		const people = await peopleToTell(groupId);
+		if (people.length === 0)
+			return refuse(
+				'words',
+				'Nobody of the table is noted under People: there is nobody to write to.'
+			);
+		for (const { id } of people)
+			await outboxMessenger.send(
+				{ personId: id, words },
+				{ groupId, entryId, thingId: null, dayId: null }
+			);
+		return { outcome: 'kept', id: entryId };
+	});
+
+const dayText = `select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place,
+		t.from_minute as "from", t.to_minute as "to",
+		(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name,
+			'station', (select s.station from seat s where s.group_id = t.group_id and s.day_id = t.id
+				and s.person_id = p.id order by s.from_minute limit 1),
+			'isTold', exists (select 1 from message m where m.group_id = t.group_id and m.day_id = t.id
+				and m.person_id = p.id and not exists (
+					select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)))
+			order by lower(btrim(p.name))), '[]')
+			from day_person d join person p on p.group_id = d.group_id and p.id = d.person_id
+			where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people
+	from table_day t where t.group_id = $1 and t.called_off_at is null`;
+
+/** The next table day and who is told of it; null where none is to come. */
+export const nextDayToTell = (groupId: GroupId, today: string): Promise<DayToTell | null> =>
+	maybeOne<DayToTell>(`${dayText} and t.day >= $2::date order by t.day, t.id limit 1`, [
+		groupId,
+		today
+	]);
+
+/** Says a word to everyone who said they come to a day, and was told of it by nobody yet. */
+export const keepDayWord = (
+	groupId: GroupId,
+	{ dayId }: DayWordEntry,
+	{ entryId }: Booked
+): Promise<SaveResult> =>
+	withTransaction(async (client): Promise<SaveResult> => {
+		// Held, so that two who write at once write once.
+		await many<{ id: string }>(
+			'select id from table_day where group_id = $1 and id = $2 for update',
+			[groupId, dayId],
+			client
+		);
+		const day = await maybeOne<DayToTell>(`${dayText} and t.id = $2`, [groupId, dayId], client);
+		if (!day) return refuse('day', 'That table day is not there any more.');
+		const people = day.people.filter(({ isTold }) => !isTold);
+		if (people.length === 0)
+			return refuse(
+				'day',
+				day.people.length === 0
+					? 'Nobody said yet that they come: there is nobody to write to.'
+					: 'Everyone who said they come was written to already.'
+			);
+		for (const { id, station } of people)
+			await outboxMessenger.send(
+				{ personId: id, words: dayWord(day, station) },
+				{ groupId, entryId, thingId: null, dayId }
+			);
+		return { outcome: 'kept', id: entryId };
+	});

@@ -1,0 +1,130 @@
+import { bandScene } from '$lib/core/drawing/band-scene';
+import type { Foretold } from '$lib/stages/season/foretold';
+import { hitsWords } from '$lib/stages/season/foretold';
+import { restsOf } from '$lib/stages/season/rests-words';
+import type { SeasonSaid } from '$lib/stages/season/season-said';
+import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
+import {
+	addsWords,
+	chanceWords,
+	heldWords,
+	leverWords,
+	outlookWords,
+	percentWords,
+	thereWords
+} from '$lib/stages/season/season-words';
+import { longDayWords, shortDayWords, weekdayWords, yearDayWords } from '$lib/ui/day-words';
+import { dayAfter } from '$lib/ui/days';
+import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
+import type { Paper } from '$lib/ui/reader';
+import { writeAs } from '$lib/ui/writing';
+import { Sheet } from './sheet';
+
+/** A season on one page for the wall. */
+export interface SeasonSheetOrder {
+	readonly groupName: string;
+	readonly basis: SeasonBasis;
+	readonly goal: SeasonGoal;
+	readonly said: SeasonSaid;
+	/** What is changed of the season, in words; nothing where nothing is. */
+	readonly changed: string;
+	readonly foretold: readonly Foretold[];
+	readonly paper: Paper;
+	readonly isLarge: boolean;
+	readonly date: Date;
+	readonly locale: string;
+	readonly timeZone: string;
+}
+
+/** Table days that fit beside all else. */
+const mostDays = 8;
+
+/** The season as a PDF: will we make it, what holds us back, what would help, and what it rests on. */
+export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> {
+	const { groupName, basis, goal, said, changed, foretold, isLarge } = order;
+	writeAs(order);
+	const sheet = await Sheet.begin(
+		{
+			title: 'The season',
+			planName: groupName,
+			versionWords: `${wholeNumber(goal.wanted)} by ${yearDayWords(goal.by)}`,
+			date: longDayWords(order.date),
+			cautions: []
+		},
+		order.paper,
+		isLarge
+	);
+	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
+	writeAs(order);
+	sheet.figures([
+		{
+			value: capital(chanceWords(said.chance)),
+			label: `${percentWords(said.chance)} that as many are there`
+		},
+		{ value: String(Math.round(said.expected)), label: 'about as many are likely' },
+		{ value: `${said.low}–${said.high}`, label: 'four times in five between these' }
+	]);
+	sheet.text(
+		`${outlookWords(said)}${changed ? `, with ${changed}` : ''}. ${thereWords(goal, basis)}`
+	);
+	if (said.weeks.length > 0) {
+		const type = sheet.typeMm(9);
+		const every = Math.max(1, Math.ceil(said.weeks.length / 5));
+		sheet.scene(
+			bandScene(
+				{
+					start: goal.handedOver + basis.ready,
+					points: said.weeks,
+					wanted: goal.wanted,
+					names: ['today', ...said.weeks.map((_, at) => dayAfter(basis.today, 7 * (at + 1)))].map(
+						(day, at, all) =>
+							at === 0
+								? day
+								: at % every === 0 && (at === all.length - 1 || at + every / 2 < all.length)
+									? shortDayWords(day)
+									: ''
+					),
+					wantedWords: `${wholeNumber(goal.wanted)} wanted`
+				},
+				{ width: sheet.innerMm, tallest: isLarge ? 52 : 66, type }
+			),
+			type
+		);
+	}
+	const held = heldWords(said.heldBackBy);
+	if (held.length > 0) {
+		sheet.heading('What holds us back');
+		sheet.text(
+			`${capital(held.map(([what, share]) => `${what} in about ${share}`).join(', '))} of a hundred seasons that fall short.`
+		);
+	}
+	sheet.heading('What would help');
+	sheet.table(
+		[
+			['', 'It adds', 'Then it is made'],
+			...said.levers.map(({ what, adds, outlook }) => [
+				capital(leverWords(what, 1)),
+				addsWords(adds),
+				chanceWords(outlook.chance)
+			])
+		],
+		[3, 2, 2]
+	);
+	if (basis.tableDays.length > 0) {
+		sheet.heading('Table days to come');
+		sheet.text(
+			basis.tableDays
+				.slice(0, mostDays)
+				.map(({ day }) => weekdayWords(day))
+				.join(' · ') +
+				(basis.tableDays.length > mostDays
+					? ` · and ${smallNumber(basis.tableDays.length - mostDays)} more`
+					: '')
+		);
+	}
+	sheet.heading('What it rests on');
+	for (const { title, words } of restsOf(basis)) sheet.text(`${title}: ${words}`, { sizePt: 9 });
+	const hits = hitsWords(foretold);
+	if (hits) sheet.text(hits, { sizePt: 9 });
+	return sheet.save();
+}

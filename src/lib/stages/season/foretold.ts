@@ -1,0 +1,31 @@
+import { capital, smallNumber } from '$lib/ui/number-words';
+
+/** A forecast that was kept, and what came of it. */
+export interface Foretold {
+	readonly id: number;
+	readonly at: Date;
+	readonly byDay: string;
+	readonly wanted: number;
+	readonly there: number;
+	readonly low: number;
+	readonly expected: number;
+	readonly high: number;
+	readonly chance: number;
+	/** Mats that were handed over, ready or passed by the day; null while that is to come. */
+	readonly came: number | null;
+}
+
+/** Whether what came lies within the band; null while it is to come. */
+export const isHit = ({ low, high, came }: Foretold): boolean | null =>
+	came === null ? null : came >= low && came <= high;
+
+/** How the forecasts of a season did, in a line; empty where none can be looked back on. */
+export function hitsWords(all: readonly Foretold[]): string {
+	const past = all.filter(({ came }) => came !== null);
+	if (past.length === 0) return '';
+	const hits = past.filter((one) => isHit(one)).length;
+	const few = past.length < 5 ? ' So few say little yet.' : '';
+	return past.length === 1
+		? `The one forecast that can be looked back on came out ${hits === 1 ? 'within' : 'outside'} its band.${few}`
+		: `${capital(smallNumber(hits))} of ${smallNumber(past.length)} forecasts came out within their band; four in five should.${few}`;
+}

@@ -1,0 +1,34 @@
+import { whileReached } from '$lib/server/db/away';
+import { heavily } from '$lib/server/heavy/heavy-work';
+import { forecastFor } from '$lib/server/season/forecasts';
+import { listForetold } from '$lib/server/season/foretold';
+import { seasonAsked } from '$lib/server/season/season-asked';
+import { seasonNow } from '$lib/server/season/season-now';
+import { answerPdf } from '$lib/server/web/answer-file';
+import { paperAsked } from '$lib/server/web/paper-asked';
+import { readerOf } from '$lib/server/web/reader';
+import { changedWords } from '$lib/stages/season/season-words';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** The season on one page for the wall, with what is changed of it as the address says. */
+export const GET: RequestHandler = async ({ url, locals, cookies }) => {
+	const { groupId } = locals;
+	const reader = await whileReached(readerOf({ locals, cookies }));
+	const [basis, foretold] = await whileReached(
+		Promise.all([seasonNow(groupId, reader), listForetold(groupId, reader)])
+	);
+	const { goal, asked } = seasonAsked(url, basis);
+	if (!goal) error(404, { message: 'No place asks for mats by a day to come.' });
+	const bytes = await heavily('seasonPaper', {
+		groupName: reader.name,
+		basis,
+		goal,
+		said: await forecastFor(basis, goal, asked),
+		changed: changedWords(asked, basis),
+		foretold,
+		...paperAsked(url, reader),
+		date: new Date()
+	});
+	return answerPdf(bytes, 'The season');
+};

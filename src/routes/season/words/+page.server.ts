@@ -1,0 +1,24 @@
+import { whileReached } from '$lib/server/db/away';
+import { keepEntry } from '$lib/server/entries/keep-entry';
+import { nextDayToTell, peopleToTell } from '$lib/server/season/words-to-people';
+import { readTold } from '$lib/server/today/today';
+import { readerOf } from '$lib/server/web/reader';
+import { weekNote } from '$lib/stages/today/words-to-people';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async (event) => {
+	event.depends('app:gather');
+	const { groupId } = event.locals;
+	const reader = await whileReached(readerOf(event));
+	const [people, day, told] = await whileReached(
+		Promise.all([
+			peopleToTell(groupId),
+			nextDayToTell(groupId, reader.today),
+			readTold(groupId, reader)
+		])
+	);
+	const words = weekNote({ groupName: reader.name || 'The table', day, ...told });
+	return { people: people.length, day, words };
+};
+
+export const actions: Actions = { keep: keepEntry };

@@ -34,6 +34,7 @@ await runMain(async () => {
 	const { benchPage } = await import('./bench/page.mjs');
 	const { benchPages } = await import('./bench/pages.mjs');
 	const { benchPrepare } = await import('./bench/prepare.mjs');
+	const { benchToday } = await import('./bench/today.mjs');
 	const { benchTrestle } = await import('./bench/trestle.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
@@ -65,6 +66,7 @@ await runMain(async () => {
 			if (isAsked('make')) await benchMake(app.address, databaseUrl, chromium);
 			if (isAsked('handed')) await benchHanded(app.address, databaseUrl);
 			if (isAsked('day')) await benchDay(app.address, databaseUrl);
+			if (isAsked('today')) await benchToday(app.address, databaseUrl, chromium);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {
 			await app.stop();

@@ -10,7 +10,7 @@ const group = '00000000-0000-4000-8000-000000000001';
 const headers = { 'content-type': 'application/json' };
 
 /** @param {string} address @param {string} type @param {(index: number) => object} typed @param {number} count */
-const send = (address, type, typed, count) =>
+export const send = (address, type, typed, count) =>
 	load(
 		address,
 		{
@@ -67,21 +67,26 @@ async function benchMaker(address, code, executablePath) {
 	}
 }
 
+/** Begins mats by the plans there are until there are so many. @param {string} address @param {pg.Client} client @param {number} count */
+export async function growMats(address, client, count) {
+	const { rows: plans } = await client.query(
+		'select id from plan where group_id = $1 and deleted_at is null order by id',
+		[group]
+	);
+	const { rows: before } = await client.query(
+		`select count(*)::integer as mats from thing where group_id = $1 and sort = 'mat'`,
+		[group]
+	);
+	const plan = (/** @type {number} */ index) => ({ plan: plans[index % plans.length].id });
+	await send(address, 'begin', plan, Math.max(0, count - before[0].mats));
+}
+
 /** @param {string} address @param {string} databaseUrl @param {string} executablePath */
 export async function benchMake(address, databaseUrl, executablePath) {
 	const client = new pg.Client({ connectionString: databaseUrl });
 	await client.connect();
 	try {
-		const { rows: plans } = await client.query(
-			'select id from plan where group_id = $1 and deleted_at is null order by id',
-			[group]
-		);
-		const { rows: before } = await client.query(
-			`select count(*)::integer as mats from thing where group_id = $1 and sort = 'mat'`,
-			[group]
-		);
-		const plan = (/** @type {number} */ index) => ({ plan: plans[index % plans.length].id });
-		await send(address, 'begin', plan, 300 - before[0].mats);
+		await growMats(address, client, 300);
 		const { rows: mats } = await client.query(
 			`select code from thing where group_id = $1 and sort = 'mat' order by id`,
 			[group]

@@ -67,15 +67,15 @@ async function benchLoad(page, address) {
 	print('page: requests that leave the origin', strangers, '', 0);
 }
 
-/** The largest paint of a first visit: in a browser that has just been started, five times. @param {string} address @param {string} executablePath */
-async function benchLargestPaint(address, executablePath) {
+/** The largest paint of first visits: each in a browser that has just been started, ms. @param {string} address @param {string} executablePath @param {number} visits */
+export async function largestPaints(address, executablePath, visits) {
 	/** @type {number[]} */
 	const paints = [];
-	for (let visit = 0; visit < 5; visit++) {
+	for (let visit = 0; visit < visits; visit++) {
 		const browser = await chromium.launch({ executablePath, args: chromiumArguments });
 		try {
 			const page = await browser.newPage({ viewport: desk });
-			await page.goto(`${address}/plan`, { waitUntil: 'networkidle' });
+			await page.goto(address, { waitUntil: 'networkidle' });
 			const paint = await page.evaluate(
 				() =>
 					new Promise((resolve) => {
@@ -89,6 +89,12 @@ async function benchLargestPaint(address, executablePath) {
 			await browser.close();
 		}
 	}
+	return paints;
+}
+
+/** @param {string} address @param {string} executablePath */
+async function benchLargestPaint(address, executablePath) {
+	const paints = await largestPaints(`${address}/plan`, executablePath, 5);
 	print('page: largest contentful paint, median of five', quantile(paints, 0.5), 'ms', 1200);
 	print('page: largest contentful paint, slowest', Math.max(...paints), 'ms');
 }

@@ -9,7 +9,7 @@ import { besideBare } from './pages.mjs';
 const group = '00000000-0000-4000-8000-000000000001';
 
 /** Winds balls like those of the demo until so many lie there. @param {pg.Client} client @param {number} count */
-async function growBalls(client, count) {
+export async function growBalls(client, count) {
 	const { rows } = await client.query(
 		`select count(*)::integer as balls from thing where group_id = $1 and sort = 'ball'`,
 		[group]

@@ -101,8 +101,7 @@ const deliveries = [
 /** What the places ask for, and what they were promised. */
 const asks = [
 	{ place: 'Causeway', mats: '4', by: '2026-12-24', promised: '2', note: 'before the cold' },
-	{ place: 'Tide', mats: '6', by: '2027-02-04', promised: '', note: '' },
-	{ place: 'Causeway', mats: '8', by: '2027-04-15', promised: '', note: 'for the spring nights' }
+	{ place: 'Tide', mats: '6', by: '2027-02-04', promised: '', note: '' }
 ] as const;
 
 /** What was foretold on some days, as it was read then. */

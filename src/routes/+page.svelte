@@ -86,7 +86,9 @@
 				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
 			{:else if goal}
 				<h2 id="season">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
-				<p role="status">Two thousand seasons are gone through just now: look again in a moment.</p>
+				<p role="status">
+					The season is gone through just now, week by week: look again in a moment.
+				</p>
 				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
 			{:else}
 				<h2 id="season">The season</h2>

@@ -267,7 +267,7 @@ describe('words to people', () => {
 		expect(note.split('\n')).toEqual([
 			'Alder Quay, this week',
 			'One mat waits for a check.',
-			'One mat is asked for by 6 Feb 2027: about one are likely.'
+			'One mat is asked for by 6 Feb 2027: about one is likely.'
 		]);
 		expect(untold).toEqual([]);
 	});

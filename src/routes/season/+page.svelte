@@ -71,7 +71,7 @@
 				{/if}
 				{#if bench.progress !== null}
 					<label class="grid gap-1">
-						<span class="quiet">Going through two thousand seasons …</span>
+						<span class="quiet">Going through the season, week by week …</span>
 						<progress class="progress w-full" value={bench.progress} max="1"></progress>
 					</label>
 				{/if}

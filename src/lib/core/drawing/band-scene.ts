@@ -44,7 +44,7 @@ export function bandScene(
 		.toReversed()
 		.join('');
 	const marks: Mark[] = [
-		{ path: `M${x(0)} ${y(start)}${line('high')}${back}Z`, fill: 'weft' },
+		{ path: `M${x(0)} ${y(start)}${line('high')}${back}Z`, fill: 'film-other' },
 		{
 			path: `M${x(0)} ${y(0)}V${y(1.05 * most)}M${x(0)} ${foot}H${box.width}`,
 			stroke: 'ink',

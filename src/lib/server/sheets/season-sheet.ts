@@ -59,10 +59,10 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 	sheet.figures([
 		{
 			value: capital(chanceWords(said.chance)),
-			label: `${percentWords(said.chance)} that as many are there`
+			label: percentWords(said.chance)
 		},
-		{ value: String(Math.round(said.expected)), label: 'about as many are likely' },
-		{ value: `${said.low}–${said.high}`, label: 'four times in five between these' }
+		{ value: String(Math.round(said.expected)), label: 'likely' },
+		{ value: `${said.low}–${said.high}`, label: 'four times in five' }
 	]);
 	sheet.text(
 		`${outlookWords(said)}${changed ? `, with ${changed}` : ''}. ${thereWords(goal, basis)}`

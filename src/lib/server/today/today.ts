@@ -19,15 +19,21 @@ interface Today {
 	readonly timeZone: string;
 }
 
+/** Groups of which an entry was kept, as many as are remembered: what is in the book stays there. */
+const mostGroups = 10_000;
+const begun = new Set<GroupId>();
+
 /** Whether anything was ever kept: a plan, or an entry. */
-export const isAnythingKept = async (groupId: GroupId): Promise<boolean> =>
-	(
-		await one<{ isKept: boolean }>(
-			`select exists (select 1 from entry where group_id = $1)
-				or exists (select 1 from plan where group_id = $1 and deleted_at is null) as "isKept"`,
-			[groupId]
-		)
-	).isKept;
+export async function isAnythingKept(groupId: GroupId): Promise<boolean> {
+	if (begun.has(groupId)) return true;
+	const { isEntered, isPlanned } = await one<{ isEntered: boolean; isPlanned: boolean }>(
+		`select exists (select 1 from entry where group_id = $1) as "isEntered",
+			exists (select 1 from plan where group_id = $1 and deleted_at is null) as "isPlanned"`,
+		[groupId]
+	);
+	if (isEntered && begun.size < mostGroups) begun.add(groupId);
+	return isEntered || isPlanned;
+}
 
 /** The next table day, where it is not behind. */
 const nextDay = (groupId: GroupId, { today }: Today): Promise<NextDay | null> =>
@@ -40,12 +46,15 @@ const nextDay = (groupId: GroupId, { today }: Today): Promise<NextDay | null> =>
 		[groupId, today]
 	);
 
-/** What is kept of a day between two who look: as long as nothing changed, it is the same. */
-interface Kept {
+/** What stands beside the season: where the film is, and the next table day. */
+interface Beside {
 	readonly strip: readonly StripPart[];
 	readonly day: NextDay | null;
 }
-const kept = new Remembered<Kept>();
+const besides = new Remembered<Beside>();
+
+/** Acts by what they rest on, for as long as that is the same. */
+const acts = new Remembered<readonly TodayAct[]>();
 
 /** A forecast is waited for this long: where it takes longer, the rest is shown before it. */
 const patienceMs = 350;
@@ -82,8 +91,9 @@ export async function readToday(
 	const season = await readSeason(groupId, now, mark);
 	const goal = season.basis.goals.at(-1) ?? null;
 	const start = (goal?.handedOver ?? 0) + season.basis.ready;
+	const key = JSON.stringify([mark, now]);
 	const [{ strip, day }, said] = await Promise.all([
-		kept.of(groupId, JSON.stringify([mark, now]), async () => {
+		besides.of(groupId, key, async () => {
 			const [strip, day] = await Promise.all([
 				stripOfToday(groupId, season),
 				nextDay(groupId, now)
@@ -92,5 +102,12 @@ export async function readToday(
 		}),
 		goal && atOnce(forecastFor(season.basis, goal, nothingAsked))
 	]);
-	return { acts: actsOf(season, { day, drying, said, at }), strip, goal, start, said };
+	// How long something hangs there goes by the hour.
+	const hour = Math.floor(at.getTime() / 3_600_000);
+	const next = await acts.of(
+		groupId,
+		JSON.stringify([key, drying, said !== null, hour]),
+		async () => actsOf(season, { day, drying, said, at })
+	);
+	return { acts: next, strip, goal, start, said };
 }

@@ -34,7 +34,7 @@ function makersWords({ mats, freeMakers }: SeasonBasis): string {
 		mats.reduce((sum, { done }) => sum + done, 0),
 		1
 	);
-	return `${wholeNumber(mats.length)} mats are in hand, ${made} mats’ worth of them made; ${smallNumber(freeMakers.length)} who made one before have none just now. ${wholeNumber(weeks)} weeks of theirs are known.${spread}${thinWords(weeks)}`;
+	return `${wholeNumber(mats.length)} mats are in hand, ${made} mats’ worth of them made; ${freeMakers.length === 0 ? 'nobody who made one before has' : freeMakers.length === 1 ? 'one who made one before has' : `${smallNumber(freeMakers.length)} who made one before have`} none just now. ${wholeNumber(weeks)} weeks of theirs are known.${spread}${thinWords(weeks)}`;
 }
 
 /** All that a forecast rests on, in words: the same on the page and on paper. */
@@ -114,7 +114,8 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 		{
 			of: 'checks',
 			title: 'Checks',
-			words: `${smallNumber(checks.good)} of ${smallNumber(checked)} were good at once.${thinWords(checked)}`,
+			words:
+				`${checked > 0 ? `Of ${smallNumber(checked)}, ${checks.good === 0 ? 'none' : smallNumber(checks.good)} ${checks.good === 1 ? 'was' : 'were'} good at once.` : ''}${thinWords(checked)}`.trim(),
 			href: '/check',
 			where: 'Check'
 		}

@@ -48,6 +48,8 @@ export interface LeverSaid {
 
 /** What is said of a season. */
 export interface SeasonSaid extends Outlook {
+	/** Seasons that were gone through. */
+	readonly runs: number;
 	readonly levers: readonly LeverSaid[];
 	/** The same with nothing changed; null where nothing is. */
 	readonly plain: { readonly expected: number; readonly chance: number } | null;
@@ -60,10 +62,16 @@ export interface ExchangeSaid extends Exchanged {
 	readonly id: string;
 }
 
-/** Seasons that a forecast rests on: the same number everywhere, so that page and paper say the same. */
-const chance = { seed: 1, runs: 2000 } as const;
-/** Seasons that a way is looked for with. */
-const quick = { seed: 1, runs: 400 } as const;
+/** Seasons that a forecast rests on, and those a way is looked for with. */
+const [usualRuns, quickRuns] = [2000, 400] as const;
+/** Weeks of makers that are lived through in a moment: a season of more is gone through fewer times. */
+const atOnce = 3_000_000;
+
+/** The chance of a season: the same wherever it is asked about, so that page and paper say the same. */
+function chanceOf({ now }: SeasonOrder, most: number) {
+	const work = Math.max(1, now.weeks * (now.mats.length + now.freeMakers.length));
+	return { seed: 1, runs: Math.max(200, Math.min(most, Math.floor(atOnce / work))) };
+}
 
 const outlookOf = ({ readyBy, chance, weeks, heldBackBy }: SeasonForecast): Outlook => ({
 	expected: readyBy.expected,
@@ -86,6 +94,7 @@ export function seasonSaid(
 	progress: (share: number) => void = () => {}
 ): SeasonSaid {
 	const { now, wanted, mat, levers, other } = order;
+	const chance = chanceOf(order, usualRuns);
 	/** Forecasts that are gone through: as it is, each lever more, and with nothing changed. */
 	const parts = leverNames.length + (isPlain(order) ? 1 : 2);
 	let done = 0;
@@ -100,6 +109,7 @@ export function seasonSaid(
 		: forecastOf(seasonRuns(now, chance, told), wanted, now.handedOver + now.ready);
 	return {
 		...outlookOf(said),
+		runs: chance.runs,
 		levers: said.levers.map(({ what, adds, forecast }) => ({
 			what,
 			adds,
@@ -110,8 +120,8 @@ export function seasonSaid(
 }
 
 /** The smallest change that makes as many as are wanted likely: nine times in ten. */
-export const nineInTen = ({ now, wanted, mat }: SeasonOrder) =>
-	smallestChange(now, wanted, mat.bags, 0.9, quick);
+export const nineInTen = (order: SeasonOrder) =>
+	smallestChange(order.now, order.wanted, order.mat.bags, 0.9, chanceOf(order, quickRuns));
 
 /** What each of some plans does to a season, beside the mats that are begun as things stand. */
 export function exchangesSaid({
@@ -122,6 +132,7 @@ export function exchangesSaid({
 	readonly options: readonly SeasonOption[];
 }): ExchangeSaid[] {
 	const { wanted, mat, levers } = order;
+	const chance = chanceOf(order, usualRuns);
 	const of = (other: SeasonOption | null) => {
 		const now = withLevers(exchanged(order, other), levers, mat.bags);
 		return {

@@ -66,6 +66,13 @@ export interface Week {
 
 const mats = (count: number): string => (count === 1 ? 'one mat' : `${smallNumber(count)} mats`);
 
+const likely = (count: number): string =>
+	count === 0
+		? 'none is likely'
+		: count === 1
+			? 'about one is likely'
+			: `about ${smallNumber(count)} are likely`;
+
 /** The note of the week, a line for each thing there is to say. */
 export function weekNote({ groupName, there, day, goal, said }: Week): string {
 	const { basis, checks } = there;
@@ -79,14 +86,14 @@ export function weekNote({ groupName, there, day, goal, said }: Week): string {
 			`${capital(mats(there.mats.length))} ${there.mats.length === 1 ? 'is' : 'are'} in hand.`,
 		toCheck > 0 && `${capital(mats(toCheck))} ${toCheck === 1 ? 'waits' : 'wait'} for a check.`,
 		toMend > 0 &&
-			`${capital(mats(toMend))} ${toMend === 1 ? 'wants' : 'want'} mending: minutes, each.`,
+			`${capital(mats(toMend))} ${toMend === 1 ? 'wants' : 'want'} mending: minutes of work.`,
 		basis.ready > 0 &&
 			`${capital(mats(basis.ready))} ${basis.ready === 1 ? 'lies' : 'lie'} ready to go.`,
 		basis.strandMats >= 1 &&
 			`Balls are there for ${mats(Math.floor(basis.strandMats))}: who would begin one?`,
 		goal &&
 			said &&
-			`${capital(mats(goal.wanted))} ${goal.wanted === 1 ? 'is' : 'are'} asked for by ${yearDayWords(goal.by)}: about ${smallNumber(Math.round(said.expected))} are likely.${
+			`${capital(mats(goal.wanted))} ${goal.wanted === 1 ? 'is' : 'are'} asked for by ${yearDayWords(goal.by)}: ${likely(Math.round(said.expected))}.${
 				most?.[0] === 'bags'
 					? ' Bags lack most: bring what you have, clean and dry.'
 					: most?.[0] === 'strand'

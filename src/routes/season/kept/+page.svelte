@@ -3,7 +3,7 @@
 	import { hitsWords, isHit } from '$lib/stages/season/foretold';
 	import { chanceWords } from '$lib/stages/season/season-words';
 	import { momentWords, yearDayWords } from '$lib/ui/day-words';
-	import { smallNumber, wholeNumber } from '$lib/ui/number-words';
+	import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -32,7 +32,7 @@
 						one.chance
 					)}, between {smallNumber(one.low)} and {smallNumber(one.high)}.
 					<span class="quiet"
-						>Said on {momentWords(one.at)}, when {smallNumber(one.there)} were there.</span
+						>Said on {momentWords(one.at)}, with {smallNumber(one.there)} there then.</span
 					>
 				</p>
 				<svg
@@ -63,7 +63,7 @@
 				</svg>
 				<p data-came={one.came ?? ''}>
 					{#if one.came === null}Its day is still to come.
-					{:else}{smallNumber(one.came)} came: {isHit(one)
+					{:else}{capital(smallNumber(one.came))} came: {isHit(one)
 							? 'within what was said.'
 							: one.came > one.high
 								? 'more than was said.'

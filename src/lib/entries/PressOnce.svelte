@@ -1,7 +1,7 @@
 <script lang="ts">
 	// One press that says one thing: it goes by way of the device's own shelf, and without scripts as a form.
 	import { newKey } from '$lib/ui/new-key';
-	import { addAndSay } from './add-and-say';
+	import { addAndSay, waitsHere } from './add-and-say';
 	import type { Typed } from './form-reader';
 	import { getOutbox } from './outbox-context';
 	import type { EntryType } from './registry';
@@ -22,13 +22,14 @@
 	const outbox = getOutbox();
 	const key = newKey();
 	let said = $state('');
-	let isBusy = false;
+	/** Pressed already: a press counts once. */
+	let isPressed = $state(false);
 	async function press(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		if (isBusy) return;
-		isBusy = true;
+		if (isPressed) return;
+		isPressed = true;
 		said = await addAndSay(outbox, { type, typed, words }, kept);
-		isBusy = false;
+		isPressed = said === kept || said === waitsHere;
 	}
 </script>
 
@@ -37,6 +38,7 @@
 	<input type="hidden" name="key" value={key} />
 	{#each Object.entries(typed) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
 	<button
+		aria-disabled={isPressed}
 		class="btn h-auto min-h-11 max-w-full shrink font-semibold whitespace-normal {isMain
 			? 'btn-accent'
 			: ''}"

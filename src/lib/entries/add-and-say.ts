@@ -1,6 +1,9 @@
 import type { Typed } from './form-reader';
 import type { Outbox } from './outbox.svelte';
 
+/** What is said of what lies on this device's shelf. */
+export const waitsHere = 'It waits on this device until the network is back.';
+
 /** Sends what one press says, and tells how that went; what is refused lies on no shelf. */
 export async function addAndSay(
 	outbox: Outbox,
@@ -12,6 +15,6 @@ export async function addAndSay(
 		await outbox.drop(sent.key).catch(() => {});
 		return Object.values(sent.problems).join(' ');
 	}
-	if (sent.outcome === 'waits') return 'It waits on this device until the network is back.';
+	if (sent.outcome === 'waits') return waitsHere;
 	return sent.outcome === 'lost' ? 'Not kept: the network is away.' : kept;
 }

@@ -36,7 +36,12 @@
 <ColourPatterns />
 <section aria-labelledby="strip-{uid}" class="mt-2">
 	<h2 id="strip-{uid}" class="sr-only">Where the film is</h2>
-	<svg viewBox="0 0 {width} 128" class="h-auto w-full max-md:hidden" aria-hidden="true">
+	<svg
+		viewBox="0 0 {width} 128"
+		preserveAspectRatio="none"
+		class="h-32 w-full max-md:hidden"
+		aria-hidden="true"
+	>
 		{@render film()}
 		{#each drawn as { from, long, y, nth } (nth)}
 			{#if long > 0.4}
@@ -52,7 +57,7 @@
 	<svg
 		viewBox="0 0 {width} 96"
 		preserveAspectRatio="none"
-		class="h-14 w-full md:hidden"
+		class="h-20 w-full md:hidden"
 		aria-hidden="true">{@render film()}</svg
 	>
 	<ul class="grid grid-cols-2 gap-x-2 md:grid-cols-8">

@@ -119,9 +119,8 @@ test('without scripts a lever is a link, and a forecast is kept', async ({ brows
 test('a forecast is kept once, and looked back on when its day is over', async ({ page, app }) => {
 	await page.goto('/season');
 	await ready(page);
-	await page.getByRole('button', { name: 'Keep this forecast' }).click();
+	await page.getByRole('button', { name: 'Keep this forecast' }).dblclick();
 	await expect(page.getByText('Kept: once its day is over')).toBeVisible();
-	await page.getByRole('button', { name: 'Keep this forecast' }).click();
 	const count = () => rows<{ id: number }>(app, 'select entry_id as id from season_forecast');
 	expect(await count()).toHaveLength(2);
 	await sent(page, 'foretold', {

@@ -126,6 +126,10 @@ describe('a season', () => {
 		const hands = { ...nothing, strandMats: 4, looms: 1 };
 		const begun = (isOnLoom: boolean) =>
 			expected({ ...hands, mats: [{ done: 0.2, weeks: steady, isOnLoom }] });
+		// A mat that was on none gives none back: no other is begun.
+		expect(
+			expected({ ...hands, looms: 0, mats: [{ done: 0.9, weeks: steady, isOnLoom: false }] })
+		).toBe(1);
 		// The mat in hand is made either way; the one after it waits for no loom that it did not have.
 		expect(begun(true)).toBe(begun(false));
 		const two = (isOnLoom: boolean) => ({

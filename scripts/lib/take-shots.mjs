@@ -62,7 +62,7 @@ const shots = [
 			await page.locator('[data-call]').waitFor();
 		}
 	},
-	{ name: 'today', path: '/' },
+	{ name: 'today', path: '/', act: (page) => page.locator('[data-chance]').waitFor() },
 	{ name: 'account', path: '/hand-over/account?season=2026' },
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },

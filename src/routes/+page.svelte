@@ -58,6 +58,11 @@
 			{#if acts.length === 0}<p class="pb-3">
 					Nothing presses: no mat waits, nothing hangs to dry, no day wants seats. Sit down a while.
 				</p>{/if}
+			<p class="py-1">
+				<a class="inline-flex min-h-11 link items-center" href="/season/words"
+					>The note of the week, and a word before a table day</a
+				>
+			</p>
 			{#if data.more > 0}<p class="quiet py-2">
 					{capital(smallNumber(data.more))} more can wait.
 				</p>{/if}

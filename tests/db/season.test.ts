@@ -6,10 +6,13 @@ import { exchangesFor, forecastFor, nothingAsked } from '../../src/lib/server/se
 import { seasonNow } from '../../src/lib/server/season/season-now';
 import { isAnythingKept, readTold, readToday } from '../../src/lib/server/today/today';
 import type { GroupId } from '../../src/lib/server/base/group-id';
-import { many } from '../../src/lib/server/db/verbs';
+import { execute, many, one } from '../../src/lib/server/db/verbs';
+import { forgetPerson } from '../../src/lib/server/book/forget-person';
+import { wantMats } from '../../src/lib/server/gather/wanted';
+import { markOfSeason } from '../../src/lib/server/season/season-mark';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { addPerson } from '../../src/lib/server/people/people';
-import { addTableDay } from '../../src/lib/server/people/table-days';
+import { addTableDay, callOffDay } from '../../src/lib/server/people/table-days';
 import { listForetold } from '../../src/lib/server/season/foretold';
 import { nextDayToTell, peopleToTell } from '../../src/lib/server/season/words-to-people';
 import { untold, weekNote } from '../../src/lib/stages/today/words-to-people';
@@ -270,5 +273,44 @@ describe('words to people', () => {
 			'One mat is asked for by 6 Feb 2027: about one is likely.'
 		]);
 		expect(untold).toEqual([]);
+	});
+});
+
+describe('what is remembered of a season', () => {
+	it('is read anew whatever of the group is changed, in the book or beside it', async () => {
+		const t = await aSeason();
+		const [day, suri] = [randomUUID(), randomUUID()];
+		const plan = await one<{ id: string }>('select id from plan where group_id = $1', [t.group]);
+		const changes: Readonly<Record<string, () => Promise<unknown>>> = {
+			'an entry': () => send(t.group, 'note', { mat: t.code, text: 'a word' }),
+			'mats wanted': () => wantMats(t.group, plan.id, 7, 0),
+			'a person': () => addPerson(t.group, suri, 'Suri'),
+			'a name forgotten': () => forgetPerson(t.group, suri),
+			'a day': () => addTableDay(t.group, day, '2099-12-03', 'boat shed'),
+			'a day called off': () => callOffDay(t.group, day),
+			'a place': () => addReceivingPlace(t.group, 'Night kitchen'),
+			'a plan deleted': () =>
+				execute('update plan set deleted_at = now() where group_id = $1', [t.group])
+		};
+		let mark = await markOfSeason(t.group);
+		expect(await markOfSeason(t.group)).toBe(mark);
+		const alike: string[] = [];
+		for (const [what, change] of Object.entries(changes)) {
+			await change();
+			const next = await markOfSeason(t.group);
+			if (next === mark) alike.push(what);
+			mark = next;
+		}
+		expect(alike).toEqual([]);
+		// And another group's changes are none of it.
+		await aSeason();
+		expect(await markOfSeason(t.group)).toBe(mark);
+	});
+	it('is the same object until then, so that nothing is worked out twice', async () => {
+		const t = await aSeason();
+		expect(await t.basis()).toBe(await t.basis());
+		const before = await t.basis();
+		await send(t.group, 'finish', { mat: t.code });
+		expect(await t.basis()).not.toBe(before);
 	});
 });

@@ -18,7 +18,9 @@ export const markOfSeason = async (groupId: GroupId): Promise<string> =>
 				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from person where group_id = $1),
 				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from place where group_id = $1),
 				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from bag_kind where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from tool where group_id = $1)) as mark`,
+				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from tool where group_id = $1),
+				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from measurement where group_id = $1 and is_left_out),
+				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from timed_work where group_id = $1 and is_left_out)) as mark`,
 			[groupId]
 		)
 	).mark;

@@ -28,7 +28,7 @@ const core = [
 	['core/model'],
 	['core/back', 'core/store'],
 	['core/judge', 'core/hand', 'core/check'],
-	['core/hand-over', 'core/season'],
+	['core/hand-over', 'core/season', 'core/know-how'],
 	['core/estimate'],
 	['core/calibrate', 'core/compare', 'core/explain', 'core/prepare', 'core/simulate']
 ];
@@ -44,7 +44,7 @@ const page = [
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
-	['stages/plan/bench'],
+	['stages/plan/bench', 'stages/know-how'],
 	['stages/plan/parts', 'stages/plan/compare'],
 	['stages/plan/steps', 'stages/plan/views'],
 	['stages/plan']

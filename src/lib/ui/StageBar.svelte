@@ -102,7 +102,12 @@
 			<a
 				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
 				href="/season"
-				aria-current={page.url.pathname === '/season' ? 'page' : undefined}>Season</a
+				aria-current={page.url.pathname.startsWith('/season') ? 'page' : undefined}>Season</a
+			>
+			<a
+				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
+				href="/know-how"
+				aria-current={page.url.pathname.startsWith('/know-how') ? 'page' : undefined}>Know-how</a
 			>
 			<a
 				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"

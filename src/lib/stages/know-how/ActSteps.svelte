@@ -5,6 +5,7 @@
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { onMount } from 'svelte';
 	import type { ActStep } from './acts';
+	import { box } from './acts';
 
 	const { steps }: { steps: readonly ActStep[] } = $props();
 	let isOne = $state(false);
@@ -30,7 +31,7 @@
 	{#each shown as { words, scene, caution }, nth (isOne ? at : nth)}
 		{@const number = isOne ? at + 1 : nth + 1}
 		<li class="grid grid-cols-[minmax(0,1fr)] gap-2" data-step={number}>
-			<SceneView {scene} said="Drawn: {words}" type={14} />
+			<SceneView {scene} said="Drawn: {words}" type={box.type} class="w-full max-w-md" />
 			<p class="max-w-prose text-xl"><strong>{number} of {steps.length}.</strong> {words}</p>
 			{#if caution}<Caution>{caution}</Caution>{/if}
 		</li>

@@ -58,7 +58,8 @@ export const acts: Readonly<
 	}
 };
 
-const box: Box = { width: 420, tallest: 250, type: 14 };
+/** Nineteen letters wide: its words can be read on the narrowest phone with the largest type, and it is drawn larger where there is room. */
+export const box: Box = { width: 228, tallest: 170, type: 12 };
 const blade =
 	'Rolling blades are for trained adults: away from the body, gloves on, closed when put down. Blunt scissors for children. Local rules and whoever is responsible come first.';
 const film = 'Keep bags and scraps away from babies and small children: film can suffocate.';

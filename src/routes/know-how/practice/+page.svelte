@@ -7,13 +7,14 @@
 		questionWords,
 		whyWords
 	} from '$lib/stages/know-how/exercise-words';
+	import { box } from '$lib/stages/know-how/acts';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 	const { facts, options, answer, isRight, seed, system } = $derived(data);
-	const scene = $derived(exerciseScene(facts, answer, { width: 460, tallest: 260, type: 15 }));
+	const scene = $derived(exerciseScene(facts, answer, box));
 	const href = (query: Record<string, string | number>) =>
 		`/know-how/practice?${new URLSearchParams(Object.entries({ kind: facts.kind, ...query }).map(([name, value]) => [name, String(value)])).toString()}`;
 	const question = $derived(questionWords(facts, system));
@@ -29,7 +30,8 @@
 		{#if scene}<SceneView
 				{scene}
 				said={answer === null ? 'Drawn as it lies.' : 'Drawn as it comes out.'}
-				type={15}
+				type={box.type}
+				class="w-full max-w-md"
 			/>{/if}
 		<ul class="flex flex-wrap gap-2" aria-label="Answers">
 			{#each options as option (option)}

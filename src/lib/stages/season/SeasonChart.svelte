@@ -59,9 +59,13 @@
 						type: 'linear',
 						min: 0,
 						max: weeks.length,
+						// Whole weeks, as far apart as their days can be read.
+						afterBuildTicks: (axis) => {
+							const every = Math.max(1, Math.ceil(weeks.length / 5));
+							axis.ticks = weeks.flatMap((_, at) => (at % every === 0 ? [{ value: at }] : []));
+						},
 						ticks: {
-							stepSize: 1,
-							maxTicksLimit: 8,
+							autoSkip: false,
 							callback: (value) => (value === 0 ? 'today' : dayOf(Number(value)))
 						},
 						grid: { display: false }

@@ -1,5 +1,6 @@
 import { exerciseKinds, exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
 import { actNames, acts } from '../../src/lib/stages/know-how/acts';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { expect, expectAccessible, ready, test } from './app';
 
 test.use({ world: 'know-how', allowed: ['404'] });
@@ -37,8 +38,33 @@ test('without scripts every act is there, all its steps at once', async ({ brows
 		await page.goto(`/know-how/${act}`);
 		expect(await page.locator('[data-step] svg').count()).toBeGreaterThan(2);
 	}
-	expect((await page.request.get('/know-how/none')).status()).toBe(404);
+	for (const path of ['/know-how/none', '/know-how/none/card.pdf'])
+		expect((await page.request.get(path)).status()).toBe(404);
+	for (const act of actNames) {
+		const card = await page.request.get(`/know-how/${act}/card.pdf?paper=letter`);
+		expect(card.headers()['content-type']).toBe('application/pdf');
+		// One act, one page.
+		const pdf = await PDFDocument.load(await card.body());
+		expect([act, pdf.getPageCount()]).toEqual([act, 1]);
+	}
 	await context.close();
+});
+
+test('from what one sees, by a question, to what is done about it', async ({ page }) => {
+	await page.goto('/know-how/faults');
+	await ready(page);
+	await page.locator('[data-sign=not-flat]').focus();
+	await page.keyboard.press('Enter');
+	await expect(page.locator('[data-remedy]')).toHaveCount(0);
+	await page.locator('[data-is=waves]').click();
+	await expect(page.locator('[data-remedy=waves]')).toContainText('Work fewer stitches');
+	await expect(page.locator('[data-remedy] svg')).toHaveCount(2);
+	await expectAccessible(page);
+	// In another technique it can be but one thing: nothing is asked.
+	await page.goto('/know-how/faults?technique=finger-bands&sign=not-flat');
+	await expect(page.locator('[data-remedy=band-curls]')).toBeVisible();
+	for (const query of ['technique=x&sign=y&is=z', 'sign=lump&is=rod-off'])
+		expect((await page.request.get(`/know-how/faults?${query}`)).status()).toBe(200);
 });
 
 test('a question is answered, says why, and a wrong slant falls out as a ring', async ({

@@ -205,6 +205,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 		'/season/kept',
 		'/know-how',
 		'/know-how/spiral',
+		'/know-how/faults?sign=lump&is=tight-joint',
 		'/know-how/practice?kind=wrong-row&seed=3',
 		'/season/words',
 		'/hand-over/pillows',

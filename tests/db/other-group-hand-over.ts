@@ -1,3 +1,4 @@
+import { ownBags } from '../../src/lib/server/gather/own-bag';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { usualCrate } from '../../src/lib/entries/types/deliver';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -136,6 +137,7 @@ export const askedOfHandOver: Readonly<
 	'today/today readToday': (other) =>
 		readToday(other, { today, timeZone: 'UTC' }, new Date(`${today}T12:00:00Z`)),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
+	'gather/own-bag ownBags': (other) => ownBags(other),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
 	'gather/places keepPlaceWords': (other) =>
 		keepPlaceWords(other, { id: key(), version: 1, hours: null, stairs: null, ownRules: null })

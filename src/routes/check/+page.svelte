@@ -33,6 +33,12 @@
 			</p>{/if}
 	</section>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<p class="sheet p-4">
+			<a class="inline-flex min-h-11 link items-center" href="/know-how/faults"
+				>What is wrong with this mat?</a
+			>
+			<span class="quiet block text-[0.9375rem]">From what one sees to what is done about it.</span>
+		</p>
 		<section class="sheet p-4" aria-labelledby="accepted" data-acceptance>
 			<h2 id="accepted" class="text-lg">Good at once</h2>
 			<p>

@@ -22,6 +22,12 @@
 					</li>
 				{/each}
 			</ul>
+			<p class="border-t border-base-300 pt-2">
+				<a class="inline-flex min-h-11 link items-center text-lg" href="/know-how/faults"
+					>What is wrong with this mat?</a
+				>
+				<span class="quiet block">From what one sees to what is done about it, drawn.</span>
+			</p>
 		</section>
 		<section class="sheet p-4" aria-labelledby="practice">
 			<h2 id="practice">Practise</h2>

@@ -17,6 +17,8 @@ export interface OwnThings {
 	readonly bag: Bag;
 	readonly bagName: string;
 	readonly system: LengthSystem;
+	/** The room each drawing has. */
+	readonly box: Box;
 }
 
 /** One step of an act: what is done, drawn. */
@@ -28,6 +30,9 @@ export interface ActStep {
 
 export const actNames = ['rings', 'spiral', 'over-under', 'band-turn'] as const;
 export type ActName = (typeof actNames)[number];
+
+/** The act of a name that comes from elsewhere; null where there is none. */
+export const actOf = (name: string): ActName | null => actNames.find((one) => one === name) ?? null;
 
 /** What an act is called, when it is done, and what practises it. */
 export const acts: Readonly<
@@ -74,14 +79,14 @@ const trims = { trimBottomMm: 50, trimTopMm: 50 } as const;
 const ringsCut: Cut = { style: 'loops', equalStrips: 4, ...trims };
 const spiralCut: Cut = { style: 'spiral', stripWidthMm: 50, ...trims };
 
-const flat = ({ bag, system }: OwnThings): Scene =>
+const flat = ({ bag, system, box }: OwnThings): Scene =>
 	bagScene(sketchBag(bag, { style: 'half-bag' }), measureWords(bag, system), box);
 
 const turnsOf = (bag: Bag): number =>
 	sketchBag(bag, spiralCut).bands.filter(({ ring }) => ring !== null).length;
 
 function ringSteps(own: OwnThings): ActStep[] {
-	const { bag, bagName, system } = own;
+	const { bag, bagName, system, box } = own;
 	return [
 		step(
 			`Lay the bag flat, its sides tucked in and its air out. Here it is ${bagName}.`,
@@ -101,7 +106,7 @@ function ringSteps(own: OwnThings): ActStep[] {
 }
 
 function spiralSteps(own: OwnThings): ActStep[] {
-	const { bag, bagName, system } = own;
+	const { bag, bagName, system, box } = own;
 	const turns = Math.max(4, Math.min(7, turnsOf(bag)));
 	const slit = 3;
 	const drawn = (to: number) => exerciseScene({ kind: 'slit', turns, slit }, to, box) ?? flat(own);
@@ -117,7 +122,7 @@ function spiralSteps(own: OwnThings): ActStep[] {
 	];
 }
 
-function weaveSteps(): ActStep[] {
+function weaveSteps({ box }: OwnThings): ActStep[] {
 	const strands = 7;
 	const of = (row: number, strand: number) => {
 		const facts = { kind: 'over-under', strands, row, strand } as const;
@@ -138,7 +143,7 @@ function weaveSteps(): ActStep[] {
 	});
 }
 
-const braidSteps = (): ActStep[] =>
+const braidSteps = ({ box }: OwnThings): ActStep[] =>
 	Array.from({ length: crossingsHome(3) + 1 }, (_, made) =>
 		step(
 			made === 0
@@ -163,9 +168,9 @@ export function stepsOf(act: ActName, own: OwnThings): ActStep[] | null {
 			case 'spiral':
 				return spiralSteps(own);
 			case 'over-under':
-				return weaveSteps();
+				return weaveSteps(own);
 			case 'band-turn':
-				return braidSteps();
+				return braidSteps(own);
 		}
 	} catch (error) {
 		if (!(error instanceof DomainError)) throw error;

@@ -17,6 +17,14 @@
 	<div class="sheet mt-3 p-4">
 		{#key data.act}<ActSteps steps={data.steps} />{/key}
 	</div>
+	<p class="flex flex-wrap gap-x-5 print:hidden">
+		<a class="inline-flex min-h-11 link items-center" href="/know-how/{data.act}/card.pdf"
+			>On one page (PDF)</a
+		>
+		<a class="inline-flex min-h-11 link items-center" href="/know-how/{data.act}/card.pdf?large=yes"
+			>In large print</a
+		>
+	</p>
 	{#if act.practice}
 		<p>
 			<a

@@ -90,6 +90,10 @@
 				>From row {mat.made.near + mat.made.far + 1} on. What was ticked on it is typed above: to row
 				88.</span
 			>
+			<a
+				class="inline-flex min-h-11 link items-center"
+				href="/know-how/faults?technique={mat.look?.kind ?? 'crochet'}">What is wrong with it?</a
+			>
 		</p>
 		<span id="pass" tabindex="-1"></span>
 		<EntryForm

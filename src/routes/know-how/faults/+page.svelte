@@ -1,0 +1,75 @@
+<script lang="ts">
+	import { techniqueKinds } from '$lib/core/techniques/technique';
+	import Remedy from '$lib/stages/check/Remedy.svelte';
+	import { capital } from '$lib/ui/number-words';
+	import { techniqueWords } from '$lib/ui/technique-words';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+	const { technique, signs, seen, mended } = $derived(data);
+	const href = (query: Record<string, string>) =>
+		`/know-how/faults?${new URLSearchParams({ technique, ...query }).toString()}`;
+	const choice =
+		'inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-accent aria-[current=true]:font-semibold aria-[current=true]:text-accent-content aria-[current=true]:no-underline';
+</script>
+
+<svelte:head><title>What is wrong with this mat · Nest Row</title></svelte:head>
+
+<main id="main" class="@container mx-auto w-full max-w-4xl flex-1 px-5 py-4 max-sm:px-4">
+	<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
+	<h1 class="text-2xl font-bold">What is wrong with this mat?</h1>
+	<nav class="flex flex-wrap gap-1" aria-label="How it is made">
+		{#each techniqueKinds as kind (kind)}
+			<a
+				class={choice}
+				href="/know-how/faults?technique={kind}"
+				aria-current={kind === technique}
+				data-sveltekit-keepfocus>{capital(techniqueWords[kind])}</a
+			>
+		{/each}
+	</nav>
+	<section class="sheet mt-3 p-4" aria-labelledby="sign">
+		<h2 id="sign">What do you see?</h2>
+		<ul>
+			{#each signs as { id, words } (id)}
+				<li>
+					<a
+						class={choice}
+						href={href({ sign: id })}
+						aria-current={seen?.id === id}
+						data-sign={id}
+						data-sveltekit-noscroll
+						data-sveltekit-keepfocus>{words}</a
+					>
+				</li>
+			{/each}
+		</ul>
+	</section>
+	{#if seen && seen.answers.length > 1}
+		<section class="sheet mt-3 p-4" aria-labelledby="question">
+			<h2 id="question">{seen.question}</h2>
+			<ul>
+				{#each seen.answers as answer (answer.mended)}
+					<li>
+						<a
+							class={choice}
+							href={href({ sign: seen.id, is: answer.mended })}
+							aria-current={mended === answer.mended}
+							data-is={answer.mended}
+							data-sveltekit-noscroll
+							data-sveltekit-keepfocus>{capital(answer.words)}</a
+						>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+	<div role="status">
+		{#if mended}
+			<section class="sheet mt-3 p-4" aria-labelledby="remedy">
+				<h2 id="remedy">What to do</h2>
+				<Remedy kind={mended} {technique} />
+			</section>
+		{/if}
+	</div>
+</main>

@@ -76,8 +76,7 @@ test('a question is answered, says why, and a wrong slant falls out as a ring', 
 		const wrong = options.find((option) => !isRight(facts, option));
 		await page.goto(`/know-how/practice?kind=${kind}&seed=12`);
 		await ready(page);
-		await page.locator(`[data-answer="${wrong}"]`).focus();
-		await page.keyboard.press('Enter');
+		await page.locator(`[data-answer="${wrong}"]`).click();
 		await expect(page.locator('[data-right=false]')).toContainText('Not that one.');
 		await page.locator(`[data-answer="${right}"]`).click();
 		await expect(page.locator('[data-right=true]')).toContainText('Yes.');

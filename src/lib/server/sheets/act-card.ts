@@ -41,7 +41,9 @@ export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 	writeAs(order);
 	const type = sheet.typeMm(11);
 	const many = act === 'band-turn' || act === 'over-under';
-	const box = { width: sheet.innerMm * 0.62, tallest: many ? 24 : isLarge ? 32 : 42, type };
+	// An act of few steps has room for large drawings.
+	const tallest = (many ? 20 : act === 'spiral' ? 26 : 40) * (isLarge ? 0.7 : 1);
+	const box = { width: sheet.innerMm * 0.62, tallest, type };
 	const steps = stepsOf(act, { bag, bagName, system, box });
 	if (!steps) return null;
 	for (const [at, { words, scene, caution }] of steps.entries()) {

@@ -2,8 +2,8 @@ import type { Bound } from '../core/domain-error';
 import { planLimits } from '../core/model/limits';
 import { longestName } from '../ui/name';
 
-const mats = { atLeast: 0, atMost: 100_000 } as const;
-const pile = { atLeast: 0, atMost: 100_000 } as const;
+/** Bags of a pile, or mats of a season: more is a slip of the hand. */
+const many = { atLeast: 0, atMost: 100_000 } as const;
 
 /**
  * What a field may hold, by the column it is kept in. Written here once: the page and the server read
@@ -12,10 +12,10 @@ const pile = { atLeast: 0, atMost: 100_000 } as const;
 export const bounds = {
 	'drop_off.bags': { atLeast: 0, atMost: 1_000_000 },
 	'drop_off.sacks': { atLeast: 0, atMost: 1000 },
-	'sorting.strand': pile,
-	'sorting.stuffing': pile,
-	'sorting.drying': pile,
-	'sorting.rejected': pile,
+	'sorting.strand': many,
+	'sorting.stuffing': many,
+	'sorting.drying': many,
+	'sorting.rejected': many,
 	'tool.count': { atLeast: 1, atMost: 500 },
 	'timed_work.units': { atLeast: 1, atMost: 1_000_000 },
 	'timed_work.people': { atLeast: 1, atMost: 200 },
@@ -35,11 +35,11 @@ export const bounds = {
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 },
 	'mat_ask.mats': { atLeast: 1, atMost: 1000 },
 	'mat_promise.mats': { atLeast: 0, atMost: 1000 },
-	'season_forecast.wanted': mats,
-	'season_forecast.there': mats,
-	'season_forecast.low': mats,
-	'season_forecast.expected': mats,
-	'season_forecast.high': mats,
+	'season_forecast.wanted': many,
+	'season_forecast.there': many,
+	'season_forecast.low': many,
+	'season_forecast.expected': many,
+	'season_forecast.high': many,
 	'season_forecast.chance': { atLeast: 0, atMost: 1 }
 } as const satisfies Record<string, Bound>;
 

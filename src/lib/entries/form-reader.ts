@@ -42,11 +42,16 @@ export class FormReader {
 	/** A text of at most so many characters; null where it is empty and may be. */
 	text(field: string, most: number): string | null {
 		const text = this.raw(field);
+		this.#look(field, text, most, [text]);
+		return text === '' ? null : text;
+	}
+
+	/** Notes where a text is too long, or a line of it cannot be shown. */
+	#look(field: string, text: string, most: number, lines: readonly string[]): void {
 		if (text.length > most) this.problems[field] = `This is longer than ${most} characters.`;
-		if (isUnreadable(text))
+		if (lines.some(isUnreadable))
 			this.problems[field] =
 				'There is a character here that cannot be shown. Please type it again.';
-		return text === '' ? null : text;
 	}
 
 	needed(field: string, most: number): string {
@@ -59,10 +64,7 @@ export class FormReader {
 	lines(field: string, most: number): string {
 		const text = this.raw(field).replace(/\r\n?/g, '\n');
 		if (text === '') this.problems[field] = 'Please fill this in.';
-		else if (text.length > most) this.problems[field] = `This is longer than ${most} characters.`;
-		else if (text.split('\n').some(isUnreadable))
-			this.problems[field] =
-				'There is a character here that cannot be shown. Please type it again.';
+		this.#look(field, text, most, text.split('\n'));
 		return text;
 	}
 

@@ -28,6 +28,9 @@ export interface Reader {
 	readonly isDemo: boolean;
 }
 
+/** The day it is in the hall, and where that is. */
+export type HallDay = Pick<Reader, 'today' | 'timeZone'>;
+
 export const usualZone = 'UTC';
 export const usualLocale = 'en-GB';
 

@@ -27,8 +27,9 @@
 			</p>{/if}
 	</section>
 	{#if data.plans.length > 0}
-		<div id="begin"></div>
-		<BeginForm plans={data.plans} people={data.people} sent={form?.entry} />
+		<div id="begin">
+			<BeginForm plans={data.plans} people={data.people} sent={form?.entry} />
+		</div>
 	{:else}
 		<p class="sheet p-4">
 			<a class="link" href="/plan">Plan a mat</a> first: a mat is begun by a plan.

@@ -138,7 +138,6 @@ export function withLever(now: SeasonNow, lever: LeverName, bagsPerMat: number):
 export interface Lever {
 	readonly what: LeverName;
 	readonly adds: number;
-	readonly chance: number;
 	readonly forecast: SeasonForecast;
 }
 
@@ -174,7 +173,6 @@ export function forecastSeason(
 			return {
 				what,
 				adds: changed.readyBy.expected - plain.readyBy.expected,
-				chance: changed.chance,
 				forecast: changed
 			};
 		})

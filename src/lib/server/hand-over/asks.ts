@@ -4,6 +4,7 @@ import type { AskEntry, PromiseEntry } from '$lib/entries/types/ask';
 import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
 import type { MatLine } from '$lib/stages/hand/mat-view';
 import { dayAfter } from '$lib/ui/days';
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -67,19 +68,13 @@ const handedSince = (groupId: GroupId) =>
 		[groupId]
 	);
 
-/** The day it is in the hall, and where that is. */
-interface Today {
-	readonly today: string;
-	readonly timeZone: string;
-}
-
 /** Reads the mats in hand. */
 type MatsInHand = () => Promise<readonly MatLine[]>;
 
 /** Mats that lie there, wait for a check or are in hand, and when they will be ready. */
 async function comingMats(
 	groupId: GroupId,
-	{ today }: Today,
+	{ today }: HallDay,
 	matsInHand: MatsInHand
 ): Promise<ComingMat[]> {
 	const [ready, checking, inHand] = await Promise.all([
@@ -122,13 +117,13 @@ async function comingMats(
 }
 
 /** What places ask for: what they were promised, what went to them since, and what they can count on. */
-export const listAsks = (groupId: GroupId, now: Today): Promise<AskLine[]> =>
+export const listAsks = (groupId: GroupId, now: HallDay): Promise<AskLine[]> =>
 	asksBy(groupId, now, () => listMats(groupId, now));
 
 /** The same, where the mats in hand are read for something else, too; without an ask nobody waits for them. */
 export async function asksBy(
 	groupId: GroupId,
-	now: Today,
+	now: HallDay,
 	matsInHand: MatsInHand
 ): Promise<AskLine[]> {
 	const asks = await many<AskRow>(

@@ -1,11 +1,6 @@
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
-
-/** The day it is in the hall, and where that is. */
-export interface Today {
-	readonly today: string;
-	readonly timeZone: string;
-}
 
 /** A mat whose log is asked for. While neither count grows, its log is the same. */
 interface Logged {
@@ -51,7 +46,7 @@ const mostLogs = 5000;
 export async function logsOf(
 	groupId: GroupId,
 	rows: readonly Logged[],
-	{ today, timeZone }: Today
+	{ today, timeZone }: HallDay
 ): Promise<Map<number, MatLog>> {
 	const stateOf = ({ marks, corrections }: Logged) =>
 		JSON.stringify([groupId, marks, corrections, today, timeZone]);

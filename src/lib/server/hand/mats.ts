@@ -6,13 +6,14 @@ import type { CountedMat, MatInHand, MatLine, MatSaid } from '$lib/stages/hand/m
 import { nothingSaid } from '$lib/stages/hand/mat-view';
 import { daysOf } from '$lib/stages/hand/ready-answer';
 import { strandOf } from '$lib/stages/hand/strand-in-hand';
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { many } from '$lib/server/db/verbs';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { Making } from './making';
 import { ownMaking } from './making';
 import { makingsOf } from './makings';
-import type { MatLog, Today } from './mat-logs';
+import type { MatLog } from './mat-logs';
 import { addUp, logsOf, weekShares } from './mat-logs';
 import { saidOf } from './said';
 
@@ -76,7 +77,7 @@ function readyOf(share: number, weeks: readonly number[]): ReadyWeeks {
 /** Mats that are being made, and the weeks of their makers: all of them, or the one with a code and what else its maker has. */
 async function readHabits(
 	groupId: GroupId,
-	{ today, timeZone }: Today,
+	{ today, timeZone }: HallDay,
 	code: string | null
 ): Promise<{ read: MatRead[]; weeksOf: (mat: MatRead) => readonly number[] }> {
 	const [rows, practice] = await Promise.all([
@@ -108,7 +109,7 @@ async function readHabits(
 }
 
 /** Mats that are being made, as they stand. */
-async function readMats(groupId: GroupId, now: Today, code: string | null): Promise<MatInHand[]> {
+async function readMats(groupId: GroupId, now: HallDay, code: string | null): Promise<MatInHand[]> {
 	const { read, weeksOf } = await readHabits(groupId, now, code);
 	return read.map((one) => matOf(one, now.today, weeksOf(one)));
 }
@@ -198,7 +199,7 @@ const lineOf = ({
 /** Every mat that is being made, a line each, and as a season reckons with it. */
 export async function readInHand(
 	groupId: GroupId,
-	now: Today
+	now: HallDay
 ): Promise<{ readonly mats: MatLine[]; readonly habits: HabitInHand[] }> {
 	const { read, weeksOf } = await readHabits(groupId, now, null);
 	return {
@@ -213,14 +214,14 @@ export async function readInHand(
 }
 
 /** Every mat that is being made, a line each. */
-export const listMats = async (groupId: GroupId, now: Today): Promise<MatLine[]> =>
+export const listMats = async (groupId: GroupId, now: HallDay): Promise<MatLine[]> =>
 	(await readInHand(groupId, now)).mats;
 
 /** The mat with a code, where it is being made; only what its maker has is read with it. */
 export const findMat = async (
 	groupId: GroupId,
 	code: string,
-	now: Today
+	now: HallDay
 ): Promise<MatInHand | null> =>
 	(await readMats(groupId, now, code)).find((mat) => mat.code === code) ?? null;
 
@@ -228,7 +229,7 @@ export const findMat = async (
 export async function countedMat(
 	groupId: GroupId,
 	code: string,
-	now: Today
+	now: HallDay
 ): Promise<{ readonly id: number; readonly planName: string; readonly mat: CountedMat } | null> {
 	const found = await findMat(groupId, code, now);
 	if (!found) return null;

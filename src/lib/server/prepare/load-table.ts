@@ -1,3 +1,4 @@
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { cutsOfVersion } from './cuts-known';
 import { listLoadedLooms } from './loaded-looms';
@@ -10,11 +11,7 @@ import { listTools } from './tools';
  *
  * @param planId the plan that is worked for; null for the first there is
  */
-export async function loadTable(
-	groupId: GroupId,
-	hall: { readonly today: string; readonly timeZone: string },
-	planId: string | null
-) {
+export async function loadTable(groupId: GroupId, hall: HallDay, planId: string | null) {
 	const asked = tableNow(groupId, hall);
 	const [{ plans, reads, kinds, practice }, { piles, acts, spoiled }] = await Promise.all([
 		tablePlans(groupId, asked),

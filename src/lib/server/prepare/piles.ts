@@ -1,6 +1,7 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { ActLine, TablePile } from '$lib/stages/prepare/table-view';
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { kindsText } from '$lib/server/gather/kinds';
@@ -111,10 +112,7 @@ export interface TableNow extends TableBasis {
 	readonly spoiled: string | null;
 }
 
-export async function tableNow(
-	groupId: GroupId,
-	{ today, timeZone }: { readonly today: string; readonly timeZone: string }
-): Promise<TableNow> {
+export async function tableNow(groupId: GroupId, { today, timeZone }: HallDay): Promise<TableNow> {
 	const now = await one<TableNow>(
 		`select (select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles,
 			(select coalesce(json_agg(a), '[]') from (${actsText}) a) as acts,

@@ -22,10 +22,12 @@ class Once<Order, Said> {
 		const read = this.#read.get(basis) ?? new Map<string, Promise<Said>>();
 		this.#read.set(basis, read);
 		const key = JSON.stringify([goal, asked]);
-		const before = read.get(key) ?? this.#working(this.orderOf(basis, goal, asked));
-		read.set(key, before);
-		before.catch(() => read.delete(key));
-		return before;
+		const before = read.get(key);
+		if (before) return before;
+		const working = this.#working(this.orderOf(basis, goal, asked));
+		read.set(key, working);
+		working.catch(() => read.delete(key));
+		return working;
 	}
 
 	#working(order: Order): Promise<Said> {

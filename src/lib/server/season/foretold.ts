@@ -1,5 +1,6 @@
 import type { ForetoldEntry } from '$lib/entries/types/foretold';
 import type { Foretold } from '$lib/stages/season/foretold';
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -24,10 +25,7 @@ export async function keepForetold(
  * The forecasts of a group, the newest first. What came by the day of one is what was there, and every
  * mat that passed its check from then until that day was over; one that passes anew counts once.
  */
-export const listForetold = (
-	groupId: GroupId,
-	{ today, timeZone }: { readonly today: string; readonly timeZone: string }
-): Promise<Foretold[]> =>
+export const listForetold = (groupId: GroupId, { today, timeZone }: HallDay): Promise<Foretold[]> =>
 	many<Foretold>(
 		`select f.entry_id as id, e.typed_at as at, to_char(f.by_day, 'YYYY-MM-DD') as "byDay", f.wanted, f.there,
 			f.low, f.expected, f.high, f.chance,

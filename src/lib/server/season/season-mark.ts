@@ -1,6 +1,9 @@
 import type { GroupId } from '$lib/server/base/group-id';
 import { one } from '$lib/server/db/verbs';
 
+/** How many rows there are, and of which transactions: another when any is added, changed or gone. */
+const rowsSaid = `count(*) || ':' || coalesce(sum(xmin::text::bigint), 0)`;
+
 /**
  * A mark of all that is kept of a group: another whenever anything of it is. What is only ever appended
  * to is told by its newest entries, more of them than can be under way at once; what is changed in place
@@ -11,16 +14,16 @@ export const markOfSeason = async (groupId: GroupId): Promise<string> =>
 		await one<{ mark: string }>(
 			`select concat_ws(' ',
 				(select string_agg(id::text, ',') from (select id from entry where group_id = $1 order by id desc limit 100) e),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from plan where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from table_day where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from day_person where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from seat where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from person where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from place where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from bag_kind where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from tool where group_id = $1),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from measurement where group_id = $1 and is_left_out),
-				(select count(*) || ':' || coalesce(sum(xmin::text::bigint), 0) from timed_work where group_id = $1 and is_left_out)) as mark`,
+				(select ${rowsSaid} from plan where group_id = $1),
+				(select ${rowsSaid} from table_day where group_id = $1),
+				(select ${rowsSaid} from day_person where group_id = $1),
+				(select ${rowsSaid} from seat where group_id = $1),
+				(select ${rowsSaid} from person where group_id = $1),
+				(select ${rowsSaid} from place where group_id = $1),
+				(select ${rowsSaid} from bag_kind where group_id = $1),
+				(select ${rowsSaid} from tool where group_id = $1),
+				(select ${rowsSaid} from measurement where group_id = $1 and is_left_out),
+				(select ${rowsSaid} from timed_work where group_id = $1 and is_left_out)) as mark`,
 			[groupId]
 		)
 	).mark;

@@ -2,6 +2,7 @@ import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import type { SeasonThere } from '$lib/stages/today/next-acts';
 import { daysBetween } from '$lib/ui/days';
 import { checkOverview } from '$lib/server/check/made-mats';
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
 import { many } from '$lib/server/db/verbs';
@@ -14,12 +15,6 @@ import { filmInStore } from './film-in-store';
 import { markOfSeason } from './season-mark';
 import { plansOfSeason, toolsOfSeason } from './season-plans';
 
-/** The day it is in the hall, and where that is. */
-interface Today {
-	readonly today: string;
-	readonly timeZone: string;
-}
-
 /** Asks further ahead than this, two years, are none of this season. */
 const mostWeeksAhead = 104;
 
@@ -27,7 +22,7 @@ const mostWeeksAhead = 104;
 const weeksBack = 12;
 
 /** Bags that were sorted for strand in each full week since the first sorting, the oldest first. */
-const sortedByWeek = (groupId: GroupId, { today, timeZone }: Today) =>
+const sortedByWeek = (groupId: GroupId, { today, timeZone }: HallDay) =>
 	many<{ bags: number }>(
 		`with sorted as (select floor(($2::date - 1 - (e.typed_at at time zone $3)::date) / 7.0)::integer as week, s.strand
 			from standing_sorting s join entry e on e.group_id = s.group_id and e.id = s.entry_id
@@ -40,7 +35,7 @@ const sortedByWeek = (groupId: GroupId, { today, timeZone }: Today) =>
 	);
 
 /** Bags that each place brought in the weeks that are looked back on, the most first. */
-const broughtByPlace = (groupId: GroupId, { today, timeZone }: Today) =>
+const broughtByPlace = (groupId: GroupId, { today, timeZone }: HallDay) =>
 	many<SeasonBasis['perPlace'][number]>(
 		`select p.name as place, sum(d.bags)::double precision as bags, count(*)::integer as times
 		 from standing_drop_off d
@@ -52,7 +47,7 @@ const broughtByPlace = (groupId: GroupId, { today, timeZone }: Today) =>
 	);
 
 /** Table days behind: bags in the balls that were wound there, and whether the bags ran out. */
-const pastDays = (groupId: GroupId, { today, timeZone }: Today) =>
+const pastDays = (groupId: GroupId, { today, timeZone }: HallDay) =>
 	many<{ bags: number }>(
 		`select coalesce((select sum((t.content ->> 'bags')::double precision) from thing t
 				join entry e on e.group_id = t.group_id and e.id = t.entry_id
@@ -65,7 +60,7 @@ const pastDays = (groupId: GroupId, { today, timeZone }: Today) =>
 	);
 
 /** Table days to come, and how many of those who said yes are likely to come, as a share. */
-const daysToCome = (groupId: GroupId, { today }: Today) =>
+const daysToCome = (groupId: GroupId, { today }: HallDay) =>
 	many<{ day: string; attendance: number }>(
 		`select to_char(d.day, 'YYYY-MM-DD') as day, coalesce((select avg((4.0 + c.came) / (5.0 + c.known)) from (
 				select count(*) filter (where o.came) as came, count(*) filter (where o.came is not null) as known
@@ -100,18 +95,22 @@ export interface SeasonRead extends SeasonThere {
 const read = new Remembered<SeasonRead>();
 
 /** All a forecast of the season rests on, as it stands today; read anew when anything of it was kept since. */
-export async function readSeason(groupId: GroupId, now: Today, mark: string): Promise<SeasonRead> {
+export async function readSeason(
+	groupId: GroupId,
+	now: HallDay,
+	mark: string
+): Promise<SeasonRead> {
 	return read.of(groupId, JSON.stringify([mark, now]), () => readAnew(groupId, now));
 }
 
 /** All a forecast of the season rests on, as it stands today. */
 export const seasonNow = async (
 	groupId: GroupId,
-	{ today, timeZone }: Today
+	{ today, timeZone }: HallDay
 ): Promise<SeasonBasis> =>
 	(await readSeason(groupId, { today, timeZone }, await markOfSeason(groupId))).basis;
 
-async function readAnew(groupId: GroupId, now: Today): Promise<SeasonRead> {
+async function readAnew(groupId: GroupId, now: HallDay): Promise<SeasonRead> {
 	const readingInHand = readInHand(groupId, now);
 	const practice = await practiceOfGroup(groupId);
 	const [asks, ready, checks, inHand, film, sorted, past, toCome, free, plans, tools, perPlace] =

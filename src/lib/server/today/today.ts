@@ -4,6 +4,7 @@ import type { SeasonGoal } from '$lib/stages/season/season-view';
 import type { NextDay } from '$lib/stages/today/next-acts';
 import { actsOf } from '$lib/stages/today/next-acts';
 import type { StripPart, TodayAct } from '$lib/stages/today/today-view';
+import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
 import { maybeOne, one } from '$lib/server/db/verbs';
@@ -12,12 +13,6 @@ import { forecastFor, nothingAsked } from '$lib/server/season/forecasts';
 import { markOfSeason } from '$lib/server/season/season-mark';
 import { readSeason } from '$lib/server/season/season-now';
 import { stripOfToday } from './film-strip';
-
-/** The day it is in the hall, and where that is. */
-interface Today {
-	readonly today: string;
-	readonly timeZone: string;
-}
 
 /** Groups of which an entry was kept, as many as are remembered: what is in the book stays there. */
 const mostGroups = 10_000;
@@ -36,7 +31,7 @@ export async function isAnythingKept(groupId: GroupId): Promise<boolean> {
 }
 
 /** The next table day, where it is not behind. */
-const nextDay = (groupId: GroupId, { today }: Today): Promise<NextDay | null> =>
+const nextDay = (groupId: GroupId, { today }: HallDay): Promise<NextDay | null> =>
 	maybeOne<NextDay>(
 		`select d.id, to_char(d.day, 'YYYY-MM-DD') as day,
 			(select count(*)::integer from day_person p where p.group_id = d.group_id and p.day_id = d.id) as people,
@@ -74,7 +69,7 @@ export interface TodayNow {
 }
 
 /** What there is to say of the week: the season as it stands, and what it will bring. */
-export async function readTold(groupId: GroupId, { today, timeZone }: Today) {
+export async function readTold(groupId: GroupId, { today, timeZone }: HallDay) {
 	const there = await readSeason(groupId, { today, timeZone }, await markOfSeason(groupId));
 	const goal = there.basis.goals.at(-1) ?? null;
 	return { there, goal, said: goal && (await forecastFor(there.basis, goal, nothingAsked)) };
@@ -83,7 +78,7 @@ export async function readTold(groupId: GroupId, { today, timeZone }: Today) {
 /** What is next, where the film is, and what the season will bring. */
 export async function readToday(
 	groupId: GroupId,
-	{ today, timeZone }: Today,
+	{ today, timeZone }: HallDay,
 	at: Date
 ): Promise<TodayNow> {
 	const now = { today, timeZone };

@@ -18,6 +18,6 @@ export function seasonAnswer({ today, wanted, now, bagsPerMat, seed, runs }: Sea
 		// A week is named by the day it ends before.
 		weeks: weeks.map((one, nth) => ({ week: dayAfter(today, 7 * (nth + 1)), ...one })),
 		held_back_by: heldBackBy,
-		levers: levers.map(({ what, adds, chance }) => ({ what, adds, chance }))
+		levers: levers.map(({ what, adds, forecast }) => ({ what, adds, chance: forecast.chance }))
 	};
 }

@@ -128,17 +128,26 @@ function dayActs(day: NextDay | null, { today, perTableDay }: SeasonBasis): Toda
 	];
 }
 
-const checkActs = ({ mats }: CheckOverview): TodayAct[] => {
+/** Mats that wait to be checked, and to be mended. */
+export function waitingOf({ mats }: Pick<CheckOverview, 'mats'>): {
+	readonly toCheck: number;
+	readonly toMend: number;
+} {
 	const toMend = mats.filter(({ state }) => state === 'to-mend').length;
+	return { toCheck: mats.length - toMend, toMend };
+}
+
+const checkActs = (checks: CheckOverview): TodayAct[] => {
+	const { toCheck, toMend } = waitingOf(checks);
 	const counted = (count: number, act: string) =>
 		count === 1 ? `One mat to ${act}` : `${capital(smallNumber(count))} mats to ${act}`;
 	const acts = [
 		{
 			id: 'check',
-			title: counted(mats.length - toMend, 'check'),
+			title: counted(toCheck, 'check'),
 			reason: 'A good one can go this week; one that must be mended, the week after.',
-			does: mats.length - toMend === 1 ? 'Check it' : 'Check them',
-			worth: mats.length - toMend,
+			does: toCheck === 1 ? 'Check it' : 'Check them',
+			worth: toCheck,
 			days: 4
 		},
 		{

@@ -6,6 +6,7 @@ import { heldWords } from '$lib/stages/season/season-words';
 import { weekdayWords, yearDayWords } from '$lib/ui/day-words';
 import { capital, smallNumber } from '$lib/ui/number-words';
 import type { SeasonThere } from './next-acts';
+import { waitingOf } from './next-acts';
 
 /** A table day to come, as those who said they come are told of it. */
 export interface DayToTell {
@@ -76,8 +77,7 @@ const likely = (count: number): string =>
 /** The note of the week, a line for each thing there is to say. */
 export function weekNote({ groupName, there, day, goal, said }: Week): string {
 	const { basis, checks } = there;
-	const toMend = checks.mats.filter(({ state }) => state === 'to-mend').length;
-	const toCheck = checks.mats.length - toMend;
+	const { toCheck, toMend } = waitingOf(checks);
 	const [most] = heldWords(said?.heldBackBy ?? {});
 	const lines = [
 		day &&

@@ -31,6 +31,11 @@ export interface Reader {
 /** The day it is in the hall, and where that is. */
 export type HallDay = Pick<Reader, 'today' | 'timeZone'>;
 
+/** How a sheet is printed, and whose way of writing it has. */
+export interface OnPaper extends Pick<Reader, 'paper' | 'locale' | 'timeZone'> {
+	readonly isLarge: boolean;
+}
+
 export const usualZone = 'UTC';
 export const usualLocale = 'en-GB';
 

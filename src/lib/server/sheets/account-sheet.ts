@@ -4,21 +4,16 @@ import type { AccountOfPeriod } from '$lib/stages/hand-over/account-view';
 import { accountFigures, periodWords } from '$lib/stages/hand-over/account-words';
 import { longDayWords, yearDayWords } from '$lib/ui/day-words';
 import { fixed, wholeNumber } from '$lib/ui/number-words';
-import type { Paper } from '$lib/ui/reader';
 import { areaWords } from '$lib/ui/unit-words';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** What it came to, on one page. */
-export interface AccountSheetOrder {
+export interface AccountSheetOrder extends OnPaper {
 	readonly groupName: string;
 	readonly account: AccountOfPeriod;
 	readonly system: LengthSystem;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 /** Deliveries that fit the page beside all else. */
@@ -28,20 +23,13 @@ const mostLines = { usual: 10, large: 3 } as const;
 export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array> {
 	const { groupName, account: whole, system, isLarge } = order;
 	const { period, account, deliveries, bars } = whole;
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: 'What it came to',
-			planName: groupName,
-			versionWords: periodWords(period),
-			date: longDayWords(order.date),
-			cautions: []
-		},
-		order.paper,
-		isLarge
-	);
-	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: 'What it came to',
+		planName: groupName,
+		versionWords: periodWords(period),
+		date: longDayWords(order.date),
+		cautions: []
+	}));
 	const figures = accountFigures(account, system);
 	sheet.figures(figures.slice(0, 3));
 	sheet.figures(figures.slice(3));

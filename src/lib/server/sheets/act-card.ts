@@ -3,42 +3,30 @@ import type { LengthSystem } from '$lib/core/units/format-length';
 import type { ActName } from '$lib/stages/know-how/acts';
 import { acts, stepsOf } from '$lib/stages/know-how/acts';
 import { longDayWords } from '$lib/ui/day-words';
-import type { Paper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** One act on one page, large, with the group's own bag. */
-export interface ActCardOrder {
+export interface ActCardOrder extends OnPaper {
 	readonly groupName: string;
 	readonly act: ActName;
 	readonly bag: Bag;
 	readonly bagName: string;
 	readonly system: LengthSystem;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 /** The card of an act as a PDF; null where the bag cannot be cut so. */
 export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 	const { act, bag, bagName, system, isLarge } = order;
-	writeAs(order);
 	const { title, when } = acts[act];
-	const sheet = await Sheet.begin(
-		{
-			title: order.groupName,
-			planName: title,
-			versionWords: when,
-			date: longDayWords(order.date),
-			cautions: []
-		},
-		order.paper,
-		isLarge
-	);
-	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: order.groupName,
+		planName: title,
+		versionWords: when,
+		date: longDayWords(order.date),
+		cautions: []
+	}));
 	const type = sheet.typeMm(11);
 	const many = act === 'band-turn' || act === 'over-under';
 	// An act of few steps has room for large drawings.

@@ -4,12 +4,12 @@ import { colourWords } from '$lib/stages/gather/ask-words';
 import type { LackedColour } from '$lib/core/store/allocate-store';
 import type { Basis } from '$lib/core/practice/practice';
 import { basisWords } from '$lib/ui/basis-words';
-import { writeAs } from '$lib/ui/writing';
 import { wholeNumber } from '$lib/ui/number-words';
-import type { Paper } from '$lib/ui/reader';
-import { Sheet } from './sheet';
+import type { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
-export interface AskSheetOrder {
+export interface AskSheetOrder extends OnPaper {
 	readonly groupName: string;
 	/** Where bags are brought, and until which day; empty where it is filled in by hand. */
 	readonly bringTo: string;
@@ -21,13 +21,9 @@ export interface AskSheetOrder {
 		readonly colour: LackedColour;
 		readonly toAsk: number;
 	}[];
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
 	/** Whose measures the counts rest on. */
 	readonly basis: Basis;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 const notThese = [
@@ -46,19 +42,13 @@ const foldings = [
 
 /** A page to hang where bags come from: how many, how folded, what not, as a PDF. */
 export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: 'Bags wanted',
-			planName: order.groupName,
-			versionWords: order.placeName ?? 'for every place',
-			date: longDayWords(order.date),
-			cautions: askCautions
-		},
-		order.paper,
-		order.isLarge
-	);
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: 'Bags wanted',
+		planName: order.groupName,
+		versionWords: order.placeName ?? 'for every place',
+		date: longDayWords(order.date),
+		cautions: askCautions
+	}));
 	sheet.text('We turn used plastic bags into sleeping mats. Would you keep yours for us?', {
 		sizePt: 14
 	});

@@ -3,19 +3,14 @@ import { mapPlaces } from '$lib/core/check/judge-mat';
 import type { MadeMatLine } from '$lib/stages/check/check-view';
 import { faultWords } from '$lib/stages/check/check-words';
 import { longDayWords } from '$lib/ui/day-words';
-import type { Paper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** Mats to check on paper, for a table without a screen. */
-export interface CheckSheetOrder {
+export interface CheckSheetOrder extends OnPaper {
 	readonly groupName: string;
 	readonly mats: readonly Pick<MadeMatLine, 'code' | 'planName' | 'look'>[];
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 const cautions = [
@@ -26,19 +21,13 @@ const cautions = [
 /** A sheet to check mats by, one after the other, as a PDF. */
 export async function checkSheet(order: CheckSheetOrder): Promise<Uint8Array> {
 	const { groupName, mats, date } = order;
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: 'Mats to check',
-			planName: groupName,
-			versionWords: `${mats.length} ${mats.length === 1 ? 'mat' : 'mats'}`,
-			date: longDayWords(date),
-			cautions
-		},
-		order.paper,
-		order.isLarge
-	);
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: 'Mats to check',
+		planName: groupName,
+		versionWords: `${mats.length} ${mats.length === 1 ? 'mat' : 'mats'}`,
+		date: longDayWords(date),
+		cautions
+	}));
 	sheet.text(
 		'Go over each mat with a finger. Cross the places it goes through; tick what else is found. Typed in afterwards: length, width, weight, places, faults.'
 	);

@@ -17,17 +17,17 @@ import { isLineStation } from '$lib/stages/day/line-day';
 import { tapCount } from '$lib/stages/day/taps';
 import { seatCautions } from '$lib/stages/people/seats';
 import { weekdayWords, yearDayWords } from '$lib/ui/day-words';
-import type { Paper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
 import { actScenes } from './act-scenes';
-import { Sheet } from './sheet';
+import type { Sheet } from './sheet';
 import { squareCode } from './square-code';
 import { joining } from './work-sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 export const daySheets = ['seats', 'stations', 'door'] as const;
 export type DaySheetName = (typeof daySheets)[number];
 
-export interface DaySheetOrder {
+export interface DaySheetOrder extends OnPaper {
 	readonly sheet: DaySheetName;
 	readonly groupName: string;
 	readonly day: PlannedDay;
@@ -38,10 +38,6 @@ export interface DaySheetOrder {
 	readonly cut: { readonly bag: Bag; readonly cut: Cut; readonly joint: JointKind };
 	/** Address of the day's pages. */
 	readonly address: string;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 const rest =
@@ -56,25 +52,19 @@ const timesOf = ({ from, to }: { readonly from: number; readonly to: number }): 
 
 /** A table day on paper: who sits where, a card for each station, or the sheet for the door. */
 export async function daySheet(order: DaySheetOrder): Promise<Uint8Array> {
-	writeAs(order);
 	const { day, work } = order;
 	const titles = {
 		seats: 'Who sits where',
 		stations: 'At the stations',
 		door: 'Table day'
 	} as const satisfies Record<DaySheetName, string>;
-	const sheet = await Sheet.begin(
-		{
-			title: titles[order.sheet],
-			planName: order.groupName,
-			versionWords: `${day.place}, ${timesOf(day)}`,
-			date: yearDayWords(day.day),
-			cautions: order.sheet === 'door' ? [rest, blades, film] : [blades, rest, film]
-		},
-		order.paper,
-		order.isLarge
-	);
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: titles[order.sheet],
+		planName: order.groupName,
+		versionWords: `${day.place}, ${timesOf(day)}`,
+		date: yearDayWords(day.day),
+		cautions: order.sheet === 'door' ? [rest, blades, film] : [blades, rest, film]
+	}));
 	if (order.sheet === 'seats') {
 		drawSeats(sheet, day, work);
 		drawMending(sheet, order.toMend, day);

@@ -14,43 +14,31 @@ import {
 } from '$lib/stages/hand-over/hand-over-words';
 import { gramsOf, packMats } from '$lib/stages/hand-over/packing';
 import { yearDayWords } from '$lib/ui/day-words';
-import type { Paper } from '$lib/ui/reader';
 import { massWords } from '$lib/ui/unit-words';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
 import { squareCode } from './square-code';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** What goes with a delivery on paper: what is in it, and where it is signed for. */
-export interface DeliveryNoteOrder {
+export interface DeliveryNoteOrder extends OnPaper {
 	readonly groupName: string;
 	readonly delivery: DeliveryWhole;
 	readonly crate: Crate;
 	/** Where its square code leads; null where that opens on this machine alone. */
 	readonly address: string | null;
 	readonly system: LengthSystem;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 /** A delivery note as a PDF. */
 export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array> {
 	const { groupName, delivery, crate, system } = order;
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: `Delivery ${delivery.code}`,
-			planName: delivery.placeName,
-			versionWords: groupName,
-			date: yearDayWords(delivery.goesOn),
-			cautions: [...careWords, deferWords]
-		},
-		order.paper,
-		order.isLarge
-	);
-	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: `Delivery ${delivery.code}`,
+		planName: delivery.placeName,
+		versionWords: groupName,
+		date: yearDayWords(delivery.goesOn),
+		cautions: [...careWords, deferWords]
+	}));
 	const { lying, pillows, place } = delivery;
 	const grams = gramsOf(lying);
 	const packed = packMats(lying, crate);

@@ -3,7 +3,6 @@ import { cautionsFor } from '$lib/stages/plan/words/caution-words';
 import { basisWords, unfitWords } from '$lib/ui/basis-words';
 import type { SheetName } from '$lib/stages/plan/words/sheets';
 import { sheetsFor } from '$lib/stages/plan/words/sheets';
-import { writeAs } from '$lib/ui/writing';
 import { cuttingSheet } from './cutting-sheet';
 import { bandsSheet } from './bands-sheet';
 import { crochetSheet } from './crochet-sheet';
@@ -11,8 +10,9 @@ import { frameSheet } from './frame-sheet';
 import { loomSheet } from './loom-sheet';
 import type { SheetOrder } from './order';
 import { planSheet } from './plan-sheet';
-import type { Paper } from '$lib/ui/reader';
-import { Sheet } from './sheet';
+import type { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 const drawers: Readonly<Record<SheetName, (sheet: Sheet, order: SheetOrder) => void>> = {
 	plan: planSheet,
@@ -23,37 +23,26 @@ const drawers: Readonly<Record<SheetName, (sheet: Sheet, order: SheetOrder) => v
 	bands: bandsSheet
 };
 
-export interface SheetRequest extends SheetOrder {
+export interface SheetRequest extends SheetOrder, OnPaper {
 	readonly sheet: SheetName;
 	readonly planName: string;
 	/** The version it is kept as; null while it is not. */
 	readonly version: number | null;
 	readonly date: Date;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
-	/** Whose way of writing numbers, and the hall's zone. */
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 /** A sheet as a PDF; null where the plan has no such sheet. */
 export async function makeSheet(request: SheetRequest): Promise<Uint8Array | null> {
 	const offer = sheetsFor(request.plan).find(({ sheet }) => sheet === request.sheet);
 	if (!offer) return null;
-	writeAs(request);
-	const sheet = await Sheet.begin(
-		{
-			title: offer.title,
-			planName: request.planName,
-			versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
-			date: longDayWords(request.date),
-			basis: `${request.estimate.isUnfit ? `${unfitWords} ` : ''}Figures ${basisWords(request.estimate.basis)}.`,
-			cautions: cautionsFor(request.sheet, request.plan)
-		},
-		request.paper,
-		request.isLarge
-	);
-	writeAs(request);
+	const sheet = await beginSheet(request, () => ({
+		title: offer.title,
+		planName: request.planName,
+		versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
+		date: longDayWords(request.date),
+		basis: `${request.estimate.isUnfit ? `${unfitWords} ` : ''}Figures ${basisWords(request.estimate.basis)}.`,
+		cautions: cautionsFor(request.sheet, request.plan)
+	}));
 	drawers[request.sheet](sheet, request);
 	return sheet.end();
 }

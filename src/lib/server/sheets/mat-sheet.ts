@@ -6,20 +6,15 @@ import { ballInWork } from '$lib/stages/hand/strand-in-hand';
 import { readyWords } from '$lib/stages/hand/mat-words';
 import { longDayWords } from '$lib/ui/day-words';
 import { wholeNumber } from '$lib/ui/number-words';
-import type { Paper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** A mat in hand on paper, for whoever makes it without a phone. */
-export interface MatSheetOrder {
+export interface MatSheetOrder extends OnPaper {
 	readonly mat: CountedMat;
 	readonly planName: string;
 	readonly planVersion: number;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 const cautions = [
@@ -48,19 +43,13 @@ function coloursLeft({
 /** The row sheet of a mat from where it stands, as a PDF. */
 export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 	const { mat, planName, planVersion, date } = order;
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: `The mat ${mat.code}, row by row`,
-			planName,
-			versionWords: `version ${planVersion}`,
-			date: longDayWords(date),
-			cautions
-		},
-		order.paper,
-		order.isLarge
-	);
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: `The mat ${mat.code}, row by row`,
+		planName,
+		versionWords: `version ${planVersion}`,
+		date: longDayWords(date),
+		cautions
+	}));
 	const { rows, look, made } = mat;
 	const all = made.near + made.far;
 	const ready = readyWords(mat);

@@ -16,12 +16,11 @@ import {
 import { longDayWords, shortDayWords, weekdayWords, yearDayWords } from '$lib/ui/day-words';
 import { dayAfter } from '$lib/ui/days';
 import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
-import type { Paper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** A season on one page for the wall. */
-export interface SeasonSheetOrder {
+export interface SeasonSheetOrder extends OnPaper {
 	readonly groupName: string;
 	readonly basis: SeasonBasis;
 	readonly goal: SeasonGoal;
@@ -29,11 +28,7 @@ export interface SeasonSheetOrder {
 	/** What is changed of the season, in words; nothing where nothing is. */
 	readonly changed: string;
 	readonly foretold: readonly Foretold[];
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 /** Table days that fit beside all else. */
@@ -42,20 +37,13 @@ const mostDays = 8;
 /** The season as a PDF: will we make it, what holds us back, what would help, and what it rests on. */
 export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> {
 	const { groupName, basis, goal, said, changed, foretold, isLarge } = order;
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: 'The season',
-			planName: groupName,
-			versionWords: `${wholeNumber(goal.wanted)} by ${yearDayWords(goal.by)}`,
-			date: longDayWords(order.date),
-			cautions: []
-		},
-		order.paper,
-		isLarge
-	);
-	// Fonts were loaded meanwhile: another sheet may have set how this worker writes.
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: 'The season',
+		planName: groupName,
+		versionWords: `${wholeNumber(goal.wanted)} by ${yearDayWords(goal.by)}`,
+		date: longDayWords(order.date),
+		cautions: []
+	}));
 	sheet.figures([
 		{
 			value: capital(chanceWords(said.chance)),

@@ -5,9 +5,9 @@ import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
 import { longDayWords } from '$lib/ui/day-words';
 import { figure, wholeNumber } from '$lib/ui/number-words';
-import type { Paper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
-import { Sheet } from './sheet';
+import type { Sheet } from './sheet';
+import type { OnPaper } from '$lib/ui/reader';
+import { beginSheet } from './begin-sheet';
 
 /** A plan of the work sheet: what to cut for its next mat, run by run. */
 export interface WorkListPlan {
@@ -25,15 +25,11 @@ export interface WorkListPlan {
 	readonly runs: readonly CuttingRun[];
 }
 
-export interface WorkSheetOrder {
+export interface WorkSheetOrder extends OnPaper {
 	readonly groupName: string;
 	readonly plans: readonly WorkListPlan[];
 	readonly system: LengthSystem;
-	readonly paper: Paper;
-	readonly isLarge: boolean;
 	readonly date: Date;
-	readonly locale: string;
-	readonly timeZone: string;
 }
 
 const cautions = [
@@ -63,19 +59,13 @@ const bags = (count: number): string => wholeNumber(Math.ceil(count - 1e-6));
 
 /** What to cut and join next, for the wall: from which piles, for which plan, in the order of the balls. */
 export async function workSheet(order: WorkSheetOrder): Promise<Uint8Array> {
-	writeAs(order);
-	const sheet = await Sheet.begin(
-		{
-			title: 'To cut and join',
-			planName: order.groupName,
-			versionWords: 'as the piles lie now',
-			date: longDayWords(order.date),
-			cautions
-		},
-		order.paper,
-		order.isLarge
-	);
-	writeAs(order);
+	const sheet = await beginSheet(order, () => ({
+		title: 'To cut and join',
+		planName: order.groupName,
+		versionWords: 'as the piles lie now',
+		date: longDayWords(order.date),
+		cautions
+	}));
 	if (order.plans.length === 0)
 		sheet.text(
 			'No mats are wanted. Say under Gather, Asks how many of each plan the season wants.',

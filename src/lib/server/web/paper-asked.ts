@@ -1,4 +1,4 @@
-import type { Paper, Reader } from '$lib/ui/reader';
+import type { OnPaper, Reader } from '$lib/ui/reader';
 import { papers } from '$lib/ui/reader';
 import { z } from 'zod';
 
@@ -7,19 +7,11 @@ const shape = z.object({
 	large: z.literal('yes').optional().catch(undefined)
 });
 
-/** How a sheet is printed, and whose way of writing it has. */
-export interface PaperAsked {
-	readonly paper: Paper;
-	readonly isLarge: boolean;
-	readonly locale: string;
-	readonly timeZone: string;
-}
-
 /** The paper and the size of type that an address asks for; what it does not say is the reader's own. */
 export function paperAsked(
 	{ searchParams }: Pick<URL, 'searchParams'>,
 	{ paper, locale, timeZone }: Pick<Reader, 'paper' | 'locale' | 'timeZone'>
-): PaperAsked {
+): OnPaper {
 	const asked = shape.parse({ paper: null, ...Object.fromEntries(searchParams) });
 	return { paper: asked.paper ?? paper, isLarge: asked.large === 'yes', locale, timeZone };
 }

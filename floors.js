@@ -35,7 +35,7 @@ const core = [
 const page = [
 	['ui'],
 	['entries'],
-	['measures'],
+	['measures', 'stages/know-how/links'],
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
 	['stages/day', 'stages/hand', 'stages/season'],
@@ -44,7 +44,8 @@ const page = [
 	['stages/gather/lists', 'stages/plan/fields'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
-	['stages/plan/bench', 'stages/know-how'],
+	['stages/plan/bench', 'stages/know-how/acts'],
+	['stages/know-how'],
 	['stages/plan/parts', 'stages/plan/compare'],
 	['stages/plan/steps', 'stages/plan/views'],
 	['stages/plan']
@@ -57,7 +58,7 @@ const server = [
 	['server/heavy', 'server/measures'],
 	['server/gather'],
 	['server/people', 'server/prepare', 'server/hand'],
-	['server/check', 'server/hand-over'],
+	['server/check', 'server/hand-over', 'server/know-how'],
 	['server/season'],
 	['server/today'],
 	['server/asks'],

@@ -7,6 +7,8 @@ const config = {
 	compilerOptions: { runes: true },
 	kit: {
 		adapter: adapter({ precompress: true }),
+		// The pages that want one register it, with their own scope.
+		serviceWorker: { register: false },
 		csp: {
 			mode: 'auto',
 			directives: {
@@ -28,6 +30,7 @@ const config = {
 		typescript: {
 			config: (tsconfig) => ({
 				...tsconfig,
+				exclude: tsconfig.exclude.filter((/** @type {string} */ path) => !path.includes('service-worker')),
 				include: [
 					...tsconfig.include,
 					'../*.ts',

@@ -10,8 +10,11 @@ export default defineConfig({
 				rolldownOptions: {
 					output: {
 						// What every stage shares comes in one file: many small ones each wait their turn on a slow line.
+						// Charts are not for every page, and what draws them is large.
 						codeSplitting: {
-							groups: [{ name: 'shared', test: /src\/lib\/(ui\/[^/]+\.ts|core\/units\/)/ }]
+							groups: [
+								{ name: 'shared', test: /src\/lib\/(ui\/(?!chart-look)[^/]+\.ts|core\/units\/)/ }
+							]
 						}
 					}
 				}

@@ -1,34 +1,72 @@
 import { exerciseKinds, exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
-import { actNames, acts } from '../../src/lib/stages/know-how/acts';
+import { actNames, actTitles } from '../../src/lib/stages/know-how/links/act-titles';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { expect, expectAccessible, ready, test } from './app';
 
 test.use({ world: 'know-how', allowed: ['404'] });
 
-test('an act is shown step by step, forward and back, and moves only where that is wished', async ({
+test('an act is shown step by step, moves, is held, turned back and slowed down', async ({
 	page
 }) => {
 	await page.goto('/know-how');
 	await ready(page);
 	await expectAccessible(page);
-	await page.getByRole('link', { name: acts.spiral.title }).click();
-	await expect(page.locator('[data-step="1"]')).toContainText('Lay the bag flat');
+	await page.getByRole('link', { name: actTitles['loop-joint'], exact: true }).click();
+	await expect(page.locator('[data-step="1"]')).toContainText('Lay the strand’s last ring down');
 	await expect(page.locator('[data-step]')).toHaveCount(1);
+	await page.getByLabel('Seconds a step').selectOption('1.5');
+	const drawn = () => page.locator('[data-step] svg').innerHTML();
 	await page.getByRole('button', { name: 'Next' }).focus();
 	await page.keyboard.press('Enter');
-	await expect(page.locator('[data-step="2"]')).toContainText('Slit it from one edge');
-	await expect(page.getByRole('note', { name: 'Caution' })).toContainText('trained adults');
+	await expect(page.locator('[data-step="2"]')).toContainText('up through its eye');
+	const far = page.getByLabel('How far');
+	await expect(far).toHaveValue('100');
+	const after = await drawn();
+	// Turned back with a key, and held there.
+	await far.focus();
+	await page.keyboard.press('Home');
+	await expect(far).toHaveValue('0');
+	const before = await drawn();
+	expect(before).not.toBe(after);
+	await page.keyboard.press('End');
+	expect(await drawn()).toBe(after);
 	await page.getByRole('button', { name: 'Back' }).click();
 	await expect(page.locator('[data-step="1"]')).toBeVisible();
-	await page.getByLabel('Seconds a step').selectOption('2');
 	await page.getByRole('button', { name: 'Let it move' }).click();
-	await expect(page.locator('[data-step="2"]')).toBeVisible({ timeout: 4000 });
+	await expect(page.locator('[data-step="2"]')).toBeVisible({ timeout: 5000 });
 	await page.getByRole('button', { name: 'Stop' }).click();
+	const stopped = await drawn();
+	await page.waitForTimeout(300);
+	expect(await drawn()).toBe(stopped);
 	await expectAccessible(page);
+	// For the left hand its sides are changed, and it stays so on this device.
+	await page.goto('/know-how/loop-joint-wrists');
+	await expect(page.locator('[data-step="1"]')).toContainText('points to the left');
+	const right = await drawn();
+	await page.getByRole('link', { name: /see it for the left/ }).click();
+	await expect(page.locator('[data-step="1"]')).toContainText('points to the right');
+	expect(await drawn()).not.toBe(right);
+	await page.goto('/know-how/spiral');
+	await expect(page.getByRole('link', { name: /see it for the right/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Next' }).click();
+	await expect(page.getByRole('note', { name: 'Caution' })).toContainText('trained adults');
 	await page.getByRole('link', { name: 'Practise: Which slit joins which' }).click();
 	await expect(page).toHaveURL(/practice\?kind=slit/);
 	await page.setViewportSize({ width: 390, height: 844 });
 	await expectAccessible(page);
+});
+
+test('where less movement is asked for, a step stands at once as it is left lying', async ({
+	browser,
+	app
+}) => {
+	const context = await browser.newContext({ reducedMotion: 'reduce', baseURL: app.address });
+	const page = await context.newPage();
+	await page.goto('/know-how/loop-joint');
+	await ready(page);
+	await page.getByRole('button', { name: 'Next' }).click();
+	await expect(page.getByLabel('How far')).toHaveValue('100', { timeout: 400 });
+	await context.close();
 });
 
 test('without scripts every act is there, all its steps at once', async ({ browser, app }) => {
@@ -38,16 +76,128 @@ test('without scripts every act is there, all its steps at once', async ({ brows
 		await page.goto(`/know-how/${act}`);
 		expect(await page.locator('[data-step] svg').count()).toBeGreaterThan(2);
 	}
-	for (const path of ['/know-how/none', '/know-how/none/card.pdf'])
+	for (const path of ['/know-how/none', '/know-how/none/card.pdf', '/know-how/cards.pdf?act=none'])
 		expect((await page.request.get(path)).status()).toBe(404);
-	for (const act of actNames) {
-		const card = await page.request.get(`/know-how/${act}/card.pdf?paper=letter`);
+	// One act, one page, on either paper, in large print too, each drawn for the hand that is asked for.
+	const pagesOf = async (query: string) => {
+		const card = await page.request.get(`/know-how/cards.pdf?${query}`);
 		expect(card.headers()['content-type']).toBe('application/pdf');
-		// One act, one page.
-		const pdf = await PDFDocument.load(await card.body());
-		expect([act, pdf.getPageCount()]).toEqual([act, 1]);
-	}
+		return (await PDFDocument.load(await card.body())).getPageCount();
+	};
+	const all = actNames.map((act) => `act=${act}`).join('&');
+	for (const more of ['paper=a4', 'paper=letter&large=yes&hand=left'])
+		expect([more, await pagesOf(`${all}&${more}`)]).toEqual([more, actNames.length]);
+	expect(await pagesOf('act=sort&act=sort&act=nothing&act=roll')).toBe(2);
+	const one = await page.request.get('/know-how/first-row/card.pdf');
+	expect(one.headers()['content-disposition']).toContain('first-row.pdf');
 	await context.close();
+});
+
+test('acts, faults and words are found by a word, a beginning, or a slip of the finger', async ({
+	page
+}) => {
+	for (const [asked, title, sort] of [
+		['spiral', actTitles.spiral, 'act'],
+		['narow', 'Mat narrows', 'fault'],
+		['gusset', 'Gusset', 'word'],
+		['treble', 'Double crochet', 'word']
+	] as const) {
+		await page.goto('/know-how');
+		await page.getByLabel('Look for an act, a fault, a word').fill(asked);
+		await page.keyboard.press('Enter');
+		await expect(
+			page.locator(`[data-found=${sort}]`).getByRole('link', { name: title, exact: true })
+		).toBeVisible();
+	}
+	await page.locator('[data-found=word]').first().getByRole('link').click();
+	await expect(page).toHaveURL(/know-how\/words#/);
+	await expectAccessible(page);
+	await page.goto('/know-how?q=zzzzqqqq');
+	await expect(page.getByRole('heading', { name: 'Nothing speaks of that' })).toBeVisible();
+	for (const q of ['%00', '%22%3Cscript%3E', 'x'.repeat(5000), '%ff'])
+		expect((await page.request.get(`/know-how?q=${q}`)).status()).toBe(200);
+});
+
+test('what was opened once is there without network, and practice goes on', async ({
+	browser,
+	app
+}) => {
+	const context = await browser.newContext({ baseURL: app.address });
+	const page = await context.newPage();
+	await page.goto('/know-how/overhand');
+	await ready(page);
+	await page.goto('/know-how/practice?kind=snug&seed=4');
+	await ready(page);
+	await expect
+		.poll(
+			() =>
+				page.evaluate(async () => {
+					const pages = await caches.open('know-how pages');
+					const parts = (await caches.keys()).find((name) => name.startsWith('know-how parts'));
+					const laid = (await pages.keys()).map(({ url }) => new URL(url).pathname);
+					const made = parts ? (await (await caches.open(parts)).keys()).length : 0;
+					return (
+						laid.includes('/know-how/overhand') && laid.includes('/know-how/practice') && made > 20
+					);
+				}),
+			{ timeout: 20_000 }
+		)
+		.toBe(true);
+	await context.setOffline(true);
+	await page.goto('/know-how/overhand');
+	await ready(page);
+	await page.getByRole('button', { name: 'Next' }).click();
+	await expect(page.locator('[data-step="2"]')).toContainText('into a loop');
+	await page.goto('/know-how/practice?kind=snug&seed=4');
+	await ready(page);
+	await page.locator('[data-answer="3"]').click();
+	await expect(page.locator('[data-right]')).toBeVisible();
+	await page.getByRole('link', { name: /^Another/ }).click();
+	await expect(page).toHaveURL(/seed=5/);
+	await expect(page.locator('[data-back=snug]')).toContainText('again in');
+	await context.close();
+});
+
+test('practice is kept on the device, or under a name, where it may open a seat', async ({
+	page
+}) => {
+	const { facts, options } = exerciseOf('over-under', 7);
+	const right = options.find((option) => isRight(facts, option));
+	await page.goto('/know-how/practice?kind=over-under&seed=7');
+	await ready(page);
+	await page.locator(`[data-answer="${right}"]`).click();
+	await expect(page.locator('[data-back="over-under"]')).toContainText(/again in \d+ min/);
+	await page.reload();
+	await ready(page);
+	await expect(page.locator('[data-back="over-under"]')).toContainText(/again in \d+ min/);
+	await expect(page.locator('[data-back=hook]')).toHaveText('not tried yet');
+	// Under a name: it begins anew, and is read from the book.
+	await page.goto('/people');
+	await page.getByLabel('Somebody new').fill('Wren');
+	await page.getByRole('button', { name: 'Add them' }).click();
+	await expect(page).toHaveURL(/of=/);
+	await page.goto('/know-how/practice?kind=over-under&seed=7');
+	await page.getByLabel('Keep it').selectOption({ label: 'under Wren' });
+	await page.getByRole('button', { name: 'Keep it so' }).click();
+	await ready(page);
+	await expect(page.getByText('Kept under Wren')).toBeVisible();
+	await expect(page.locator('[data-back="over-under"]')).toHaveText('not tried yet');
+	await page.goto('/know-how/practice?kind=over-under&seed=7');
+	await ready(page);
+	const kept = page.waitForResponse((answer) => answer.url().endsWith('/api/entries'));
+	await page.locator(`[data-answer="${right}"]`).click();
+	expect((await kept).status()).toBe(200);
+	await page.reload();
+	await ready(page);
+	await expect(page.locator('[data-back="over-under"]')).toContainText(/again in \d+ min/);
+	await page.goto('/people');
+	await page.getByRole('link', { name: 'Wren' }).click();
+	await ready(page);
+	await expect(page.locator('[data-practised="over-under"]')).toContainText('right 1 of 1');
+	await page.getByRole('button', { name: 'Open Weave to Wren, as new to it' }).click();
+	await expect(page.locator('[name=seat_weave]')).toHaveValue('new');
+	await page.getByRole('button', { name: /^Keep/ }).first().click();
+	await expect(page.locator('[data-person=Wren]')).toContainText('weave');
 });
 
 test('from what one sees, by a question, to what is done about it', async ({ page }) => {

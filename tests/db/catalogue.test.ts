@@ -4,6 +4,7 @@ import { bagPresets } from '../../src/lib/core/bag/presets';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { newGroup } from './samples';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { exerciseKinds } from '../../src/lib/core/know-how/exercises';
 import { colourNames } from '../../src/lib/core/colour/colours';
 import type { Bound } from '../../src/lib/core/domain-error';
 import { tasks } from '../../src/lib/core/effort/tasks';
@@ -67,6 +68,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'mat_check.result': checkResults,
 		'measurement.kind': measures,
 		'timed_work.work': tasks,
+		'practised.kind': exerciseKinds,
 		'list_import.list': listNames,
 		'list_import.day_order': dayOrders,
 		'list_import.known_rows': knownRows,

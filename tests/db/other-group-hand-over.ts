@@ -1,4 +1,6 @@
-import { ownBags } from '../../src/lib/server/gather/own-bag';
+import { listNames } from '../../src/lib/server/people/people';
+import { practisedBy } from '../../src/lib/server/know-how/practised';
+import { ownThings } from '../../src/lib/server/know-how/own-things';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { usualCrate } from '../../src/lib/entries/types/deliver';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -137,7 +139,11 @@ export const askedOfHandOver: Readonly<
 	'today/today readToday': (other) =>
 		readToday(other, { today, timeZone: 'UTC' }, new Date(`${today}T12:00:00Z`)),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
-	'gather/own-bag ownBags': (other) => ownBags(other),
+	'people/people listNames': (other) => listNames(other),
+	'know-how/practised practisedBy': (other, { personId }) => practisedBy(other, personId),
+	'know-how/practised keepPractised': (other, { personId }) =>
+		keep(other, key(), { type: 'practised', personId, kind: 'seat', seed: 1, answer: 0 }),
+	'know-how/own-things ownThings': (other) => ownThings(other),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
 	'gather/places keepPlaceWords': (other) =>
 		keepPlaceWords(other, { id: key(), version: 1, hours: null, stairs: null, ownRules: null })
@@ -181,6 +187,9 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'season/words-to-people nextDayToTell': null,
 	'season/words-to-people keepWeekNote': refusedAt('words'),
 	'season/words-to-people keepDayWord': refusedAt('day'),
+	'people/people listNames': [],
+	'know-how/practised practisedBy': [],
+	'know-how/practised keepPractised': refusedAt('person'),
 	'season/season-plans toolsOfSeason': { loom: null, frame: null },
 	'gather/places listPlaceWords': [],
 	'gather/places keepPlaceWords': refusedAt('hours')

@@ -35,6 +35,7 @@ export const bounds = {
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 },
 	'mat_ask.mats': { atLeast: 1, atMost: 1000 },
 	'mat_promise.mats': { atLeast: 0, atMost: 1000 },
+	'practised.seed': { atLeast: 0, atMost: 1_000_000_000 },
 	'season_forecast.wanted': many,
 	'season_forecast.there': many,
 	'season_forecast.low': many,

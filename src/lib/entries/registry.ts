@@ -11,6 +11,7 @@ import { dropOffType } from './types/drop-off';
 import { flattenType } from './types/flatten';
 import { issueType } from './types/issue';
 import { dayWordType, foretoldType, weekNoteType } from './types/foretold';
+import { practisedType } from './types/practised';
 import { joinType } from './types/join';
 import { loadType } from './types/load';
 import { measurementType } from './types/measurement';
@@ -73,7 +74,8 @@ export const entryTypes = {
 	teaches: teachesType,
 	foretold: foretoldType,
 	'week-note': weekNoteType,
-	'day-word': dayWordType
+	'day-word': dayWordType,
+	practised: practisedType
 } as const;
 export type EntryType = keyof typeof entryTypes;
 export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;

@@ -1,5 +1,7 @@
 <script lang="ts">
 	// The page behind a maker's link: rows to count, and three words to say. It works without network.
+	import { actsOfTechnique } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import { Outbox } from '$lib/entries/outbox.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { addAndSay } from '$lib/entries/add-and-say';
@@ -161,6 +163,7 @@
 				<button class="btn h-auto min-h-11">Send it</button>
 			</form>
 			<p class="quiet" role="status" data-word>{said}</p>
+			<ActLinks acts={actsOfTechnique[view.mat.look?.kind ?? 'crochet']} />
 		</section>
 	{:else}
 		<p class="sheet p-4">

@@ -1,55 +1,76 @@
 <script lang="ts">
-	import { exerciseKinds } from '$lib/core/know-how/exercises';
-	import { actNames, acts } from '$lib/stages/know-how/acts';
-	import { exerciseNames } from '$lib/stages/know-how/exercise-words';
-	import { terms } from '$lib/ui/terms';
+	import { actTitles } from '$lib/stages/know-how/links/act-titles';
+	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+	const sorts = { act: 'how it is done', fault: 'what is wrong', word: 'a word' } as const;
+	const link = 'inline-flex min-h-11 link items-center';
 </script>
 
 <svelte:head><title>Know-how · Nest Row</title></svelte:head>
 
-<main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
-	<h1 class="text-2xl font-bold">Know-how</h1>
-	<div class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[56rem]:grid-cols-2">
-		<section class="sheet p-4" aria-labelledby="acts">
-			<h2 id="acts">How it is done</h2>
+<h1 class="text-2xl font-bold">Know-how</h1>
+<form class="mt-2 flex flex-wrap items-end gap-2" method="GET" role="search">
+	<label class="grid min-w-0 flex-1 basis-60 gap-1">
+		Look for an act, a fault, a word
+		<input class="field w-full" name="q" type="search" maxlength="80" value={data.asked} />
+	</label>
+	<button class="btn btn-accent">Look</button>
+</form>
+<div role="status">
+	{#if data.asked.trim() !== ''}
+		<section class="sheet mt-3 p-4" aria-labelledby="found">
+			<h2 id="found">
+				{data.found.length === 0 ? 'Nothing speaks of that' : `Found for “${data.asked}”`}
+			</h2>
+			{#if data.found.length === 0}
+				<p>Try one word of it, or look through the acts below.</p>
+			{/if}
 			<ul>
-				{#each actNames as name (name)}
-					<li class="border-t border-base-300 py-2 first:border-t-0">
-						<a class="inline-flex min-h-11 link items-center text-lg" href="/know-how/{name}"
-							>{acts[name].title}</a
-						>
-						<p class="quiet">{acts[name].when}</p>
+				{#each data.found as { sort, title, about, href } (href)}
+					<li class="border-t border-base-300 py-1 first:border-t-0" data-found={sort}>
+						<a class="{link} text-lg" {href}>{title}</a>
+						<span class="quiet">{sorts[sort]}</span>
+						<p class="quiet line-clamp-2 break-words">{about}</p>
 					</li>
 				{/each}
 			</ul>
-			<p class="border-t border-base-300 pt-2">
-				<a class="inline-flex min-h-11 link items-center text-lg" href="/know-how/faults"
-					>What is wrong with this mat?</a
-				>
-				<span class="quiet block">From what one sees to what is done about it, drawn.</span>
-			</p>
+		</section>
+	{/if}
+</div>
+<div
+	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[48rem]:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
+>
+	<section class="sheet p-4" aria-labelledby="acts">
+		<h2 id="acts">How it is done</h2>
+		{#each data.groups as { title, acts } (title)}
+			<h3 class="mt-3 font-semibold">{title}</h3>
+			<ul>
+				{#each acts as { name, when } (name)}
+					<li class="border-t border-base-300 first:border-t-0">
+						<a class="{link} text-lg" href="/know-how/{name}">{actTitles[name]}</a>
+						<span class="quiet block pb-1 text-[0.9375rem]">{when}</span>
+					</li>
+				{/each}
+			</ul>
+		{/each}
+	</section>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<section class="sheet p-4" aria-labelledby="wrong">
+			<h2 id="wrong">When something is wrong</h2>
+			<a class={link} href="/know-how/faults">What is wrong with this mat?</a>
+			<p class="quiet">From what one sees to what is done about it, drawn.</p>
 		</section>
 		<section class="sheet p-4" aria-labelledby="practice">
 			<h2 id="practice">Practise</h2>
 			<p class="quiet">A question at a time, as often as you like. Nobody counts.</p>
-			<ul>
-				{#each exerciseKinds as kind (kind)}
-					<li class="border-t border-base-300 first:border-t-0">
-						<a class="inline-flex min-h-11 link items-center" href="/know-how/practice?kind={kind}"
-							>{exerciseNames[kind]}</a
-						>
-					</li>
-				{/each}
-			</ul>
+			<PractisedList named={null} />
 		</section>
 		<section class="sheet p-4" aria-labelledby="words">
 			<h2 id="words">Words</h2>
-			<dl>
-				{#each Object.values(terms) as { word, means } (word)}
-					<dt class="mt-2 font-semibold">{word}</dt>
-					<dd class="break-words">{means}</dd>
-				{/each}
-			</dl>
+			<a class={link} href="/know-how/words">The words of the craft</a>
+			<p class="quiet">What each means, and the stitches by US and UK names.</p>
 		</section>
 	</div>
-</main>
+</div>

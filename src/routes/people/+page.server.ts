@@ -4,6 +4,8 @@ import { forgetPerson } from '$lib/server/book/forget-person';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { addReceivingPlace, endReceiving, listReceivingPlaces } from '$lib/server/gather/places';
 import { addPerson, keepPerson, listPeople } from '$lib/server/people/people';
+import { practisedBy } from '$lib/server/know-how/practised';
+import { practisedKinds } from '$lib/stages/know-how/practice-log';
 import { readPerson } from '$lib/server/people/read-person';
 import { listTableDays } from '$lib/server/people/table-days';
 import { readForm } from '$lib/server/web/read-form';
@@ -22,12 +24,18 @@ export const load: PageServerLoad = async (event) => {
 			listReceivingPlaces(locals.groupId)
 		])
 	);
+	const of = url.searchParams.get('of');
+	const answers =
+		of !== null && people.some(({ id }) => id === of)
+			? await whileReached(practisedBy(locals.groupId, of))
+			: [];
 	return {
+		practised: practisedKinds(answers),
 		people,
 		days: days.filter(({ day }) => day >= today),
 		places,
 		forget: url.searchParams.get('forget'),
-		of: url.searchParams.get('of')
+		of
 	};
 };
 

@@ -85,6 +85,7 @@
 					person={shown ?? open}
 					others={data.people.filter(({ id }) => id !== open.id)}
 					days={data.days}
+					practised={data.practised}
 					problems={wrong}
 				/>
 			{/key}

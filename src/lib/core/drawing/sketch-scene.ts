@@ -1,5 +1,7 @@
 import type { Fabric } from './fabric-marks';
 import { fabricMarks } from './fabric-marks';
+import type { Rope } from './rope';
+import { ropeMarks } from './rope';
 import type { Point } from './smooth-line';
 import { through } from './smooth-line';
 import type { Mark, Scene, Tone } from './scene';
@@ -16,7 +18,16 @@ export type SketchMark =
 	| { readonly show: 'move'; readonly from: Point; readonly to: Point }
 	| { readonly show: 'rod'; readonly from: Point; readonly to: Point }
 	| { readonly show: 'measure'; readonly from: Point; readonly to: Point; readonly words: string }
-	| { readonly show: 'word'; readonly words: string; readonly at: Point };
+	| { readonly show: 'word'; readonly words: string; readonly at: Point }
+	| {
+			/** A flat piece with straight edges: film, a board, a sheet. */
+			readonly show: 'patch';
+			readonly points: readonly Point[];
+			readonly tone: Tone;
+	  }
+	| { readonly show: 'disc'; readonly at: Point; readonly radius: number; readonly tone: Tone }
+	/** Strands over and under each other. */
+	| { readonly show: 'ropes'; readonly ropes: readonly Rope[] };
 
 /** One step of an act: a piece of a mat, and what is done to it. */
 export interface Sketch {
@@ -88,6 +99,7 @@ function toolMarks(
 			];
 		case 'knot':
 			return [
+				{ path: disc(x * s, y * s, 4.6 * s), fill: 'ground' },
 				{
 					path: disc(x * s, y * s, 4.6 * s),
 					fill: 'film-other',
@@ -177,6 +189,26 @@ function marksOf(mark: SketchMark, frame: Frame): Mark[] {
 		}
 		case 'word':
 			return [{ words: mark.words, x: mark.at[0] * s, y: mark.at[1] * s, anchor: 'middle' }];
+		case 'patch':
+			return [
+				{
+					path: `M${mark.points.map(([x, y]) => `${x * s} ${y * s}`).join('L')}z`,
+					fill: mark.tone,
+					stroke: 'ink',
+					width: thin * s
+				}
+			];
+		case 'disc':
+			return [
+				{
+					path: disc(mark.at[0] * s, mark.at[1] * s, mark.radius * s),
+					fill: mark.tone,
+					stroke: 'ink',
+					width: thin * s
+				}
+			];
+		case 'ropes':
+			return ropeMarks(mark.ropes, s);
 		default:
 			return toolMarks(mark.show, mark.at, frame);
 	}

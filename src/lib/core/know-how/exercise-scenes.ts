@@ -1,9 +1,15 @@
+import { remedySketches } from '../check/remedies';
+import { between } from '../drawing/between';
 import { turnScene } from '../drawing/bands-scene';
+import type { Sketch } from '../drawing/sketch-scene';
+import { sketchScene } from '../drawing/sketch-scene';
 import type { Box, Mark, Scene } from '../drawing/scene';
 import { disc, rectangle } from '../drawing/scene';
 import { crossingsHome } from '../techniques/bands/braid';
 import type { ExerciseFacts } from './exercises';
-import { weftIsOver } from './exercises';
+import { isRight, weftIsOver } from './exercises';
+import { bagMarks, lieBag } from './bag-pictures';
+import { jointStages, loopJoint } from './joint-curves';
 import { piecesOfTube, spiralWith } from './slits';
 
 type Of<Kind extends ExerciseFacts['kind']> = Extract<ExerciseFacts, { kind: Kind }>;
@@ -116,6 +122,52 @@ function weaveScene(
 	return { width: box.width, height: foot + 0.6 * t, marks };
 }
 
+/** The foot of a bag with its hole, and the line it would be cut along. */
+function trimSketch({ bodyMm, holeMm }: Of<'trim'>, answer: number | null): Sketch {
+	const bag = { flatWidthMm: 300, gussetMm: 0, bodyMm, handleMm: 90, massG: 5 };
+	const place = lieBag(bag, { left: 10, width: 60, foot: 70, height: 66 });
+	const y = (mm: number) => place.foot - mm * place.scale;
+	return {
+		fabrics: [],
+		marks: [
+			...bagMarks(bag, place),
+			{ show: 'disc', at: [40, y(holeMm)], radius: 1.8, tone: 'ground' },
+			{ show: 'spot', at: [40, y(holeMm)] },
+			{ show: 'measure', from: [84, y(holeMm)], to: [84, y(0)], words: '' },
+			{ show: 'word', words: `${holeMm} mm`, at: [102, (y(holeMm) + y(0)) / 2 + 2] },
+			...(answer === null || answer === 0
+				? []
+				: [
+						{
+							show: 'dashed' as const,
+							points: [
+								[4, y(answer)],
+								[78, y(answer)]
+							] as const
+						}
+					])
+		]
+	};
+}
+
+/** A joint as open and as uneven as it is. */
+function jointSketch({ open, uneven }: Of<'snug'>): Sketch {
+	const place = { at: [57, 36], turn: 0, scale: 1 } as const;
+	const bow = 45 * uneven;
+	const ropes = between(
+		loopJoint(jointStages - 1, place, bow),
+		loopJoint(jointStages - 2, place, bow),
+		Math.min(1, Math.max(0, (open - 0.3) / 1.4))
+	);
+	return {
+		fabrics: [],
+		marks: [
+			{ show: 'ropes', ropes },
+			...(open < 0.15 ? [{ show: 'knot', at: [61, 36] } as const] : [])
+		]
+	};
+}
+
 /**
  * What an exercise asks, drawn; with an answer, what comes of it. Null where there is nothing to draw.
  *
@@ -137,8 +189,19 @@ export function exerciseScene(facts: ExerciseFacts, answer: number | null, box: 
 				facts.made + crossingsHome(facts.strands),
 				box
 			);
+		case 'trim':
+			return sketchScene(trimSketch(facts, answer), box.width, box.type);
+		case 'snug':
+			return sketchScene(jointSketch(facts), box.width, box.type);
+		case 'fault': {
+			const [seen, ...after] = remedySketches(facts.fault, facts.technique);
+			const isMended = answer !== null && isRight(facts, answer);
+			const shown = isMended ? (after.at(-1) ?? seen) : seen;
+			return shown ? sketchScene(shown, box.width, box.type) : null;
+		}
 		case 'hook':
 		case 'ball-end':
+		case 'seat':
 			return null;
 	}
 }

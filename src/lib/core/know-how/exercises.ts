@@ -4,6 +4,9 @@ import { braid, crossingsHome } from '../techniques/bands/braid';
 import { hooks, suitableHookMm } from '../techniques/crochet/hooks';
 import { rowsPerBall } from '../techniques/crochet/rows-per-ball';
 import { isOver } from '../techniques/peg-loom/over-under';
+import { someOf, wholeFrom } from './draw-lots';
+import type { ByEye } from './exercises-by-eye';
+import { byEye, isRightByEye } from './exercises-by-eye';
 import { piecesOfTube, spiralWith } from './slits';
 
 /** What can be practised. */
@@ -13,7 +16,11 @@ export const exerciseKinds = [
 	'wrong-row',
 	'crossings',
 	'hook',
-	'ball-end'
+	'ball-end',
+	'trim',
+	'snug',
+	'seat',
+	'fault'
 ] as const;
 export type ExerciseKind = (typeof exerciseKinds)[number];
 
@@ -56,28 +63,22 @@ interface BallExercise {
 	readonly from: number;
 }
 export type ExerciseFacts =
-	SlitExercise | OverExercise | WrongRowExercise | CrossingsExercise | HookExercise | BallExercise;
+	| SlitExercise
+	| OverExercise
+	| WrongRowExercise
+	| CrossingsExercise
+	| HookExercise
+	| BallExercise
+	| ByEye;
 
-/** A question, and what can be answered: numbers of turns, rows or crossings, hooks in mm, 1 for over and 0 for under. */
+/**
+ * A question, and what can be answered: numbers of turns, rows or crossings, hooks in mm, 1 for over and 0 for under; of a trim
+ * how high, mm; else which of what is offered, from 0.
+ */
 export interface Exercise {
 	readonly facts: ExerciseFacts;
 	/** In rising order. */
 	readonly options: readonly number[];
-}
-
-const wholeFrom = (rng: Rng, least: number, most: number): number =>
-	least + Math.floor(rng() * (most - least + 1));
-const rising = (options: readonly number[]): number[] =>
-	[...new Set(options)].toSorted((one, other) => one - other);
-
-/** So many of some numbers, the first of them surely among them. */
-function someOf(rng: Rng, all: readonly number[], count: number): number[] {
-	const [first = 0, ...others] = all;
-	const left = [...others];
-	const taken = [first];
-	while (taken.length < count && left.length > 0)
-		taken.push(...left.splice(Math.floor(rng() * left.length), 1));
-	return rising(taken);
 }
 
 function hookExercise(rng: Rng): Exercise {
@@ -163,6 +164,11 @@ export function exerciseOf(kind: ExerciseKind, seed: number): Exercise {
 			return hookExercise(rng);
 		case 'ball-end':
 			return ballExercise(rng);
+		case 'trim':
+		case 'snug':
+		case 'seat':
+		case 'fault':
+			return byEye(kind, rng);
 	}
 }
 
@@ -192,6 +198,11 @@ export function isRight(facts: ExerciseFacts, answer: number): boolean {
 			const rows = rowsPerBall(facts.ballMm, facts.rowMm);
 			return whole <= rows && whole + 1 > rows;
 		}
+		case 'trim':
+		case 'snug':
+		case 'seat':
+		case 'fault':
+			return isRightByEye(facts, answer);
 	}
 }
 

@@ -44,5 +44,10 @@ export const forgetPerson = (groupId: GroupId, id: string): Promise<string | nul
 			[groupId, id],
 			client
 		);
+		await execute(
+			'delete from practised where group_id = $1 and person_id = $2',
+			[groupId, id],
+			client
+		);
 		return person.name;
 	});

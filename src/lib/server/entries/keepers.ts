@@ -24,6 +24,7 @@ import { keepPresence } from '../people/presence';
 import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
 import { keepForetold } from '../season/foretold';
 import { keepDayWord, keepWeekNote } from '../season/words-to-people';
+import { keepPractised } from '../know-how/practised';
 import { keepLoad } from '../prepare/load-loom';
 import { keepRecount } from '../prepare/recount';
 import { keepScrap } from '../prepare/scrap';
@@ -85,7 +86,8 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	'day-word': keepDayWord,
 	pillow: keepPillow,
 	unwound: keepUnwound,
-	teaches: keepTeaches
+	teaches: keepTeaches,
+	practised: keepPractised
 };
 
 export const keeperOf = ({ type }: Entry): Keeper => keepers[type] as Keeper;

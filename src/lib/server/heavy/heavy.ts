@@ -12,8 +12,8 @@ import type { AccountSheetOrder } from '../sheets/account-sheet';
 import { accountSheet } from '../sheets/account-sheet';
 import type { DeliveryNoteOrder } from '../sheets/delivery-note';
 import { deliveryNote } from '../sheets/delivery-note';
-import type { ActCardOrder } from '../sheets/act-card';
-import { actCard } from '../sheets/act-card';
+import type { ActCardsOrder } from '../sheets/act-card';
+import { actCards } from '../sheets/act-card';
 import type { AskSheetOrder } from '../sheets/ask-sheet';
 import { askSheet } from '../sheets/ask-sheet';
 import { labelPicture } from '../sheets/label-picture';
@@ -99,8 +99,8 @@ export async function mix(order: {
 /** The season on one page, as a PDF. */
 export const seasonPaper = (order: SeasonSheetOrder): Promise<Uint8Array> => seasonSheet(order);
 
-/** An act on one page, as a PDF; null where its bag cannot be cut so. */
-export const card = (order: ActCardOrder): Promise<Uint8Array | null> => actCard(order);
+/** Acts, one a page, as a PDF. */
+export const cards = (order: ActCardsOrder): Promise<Uint8Array> => actCards(order);
 
 /** What a season will bring, with some levers taken; and what each lever adds. */
 export const season = (order: SeasonOrder): SeasonSaid => seasonSaid(order);

@@ -22,6 +22,15 @@ export const listPeople = (groupId: GroupId, today: string): Promise<Person[]> =
 		[groupId, today]
 	);
 
+/** The names the group uses, in the order of the alphabet. */
+export const listNames = (
+	groupId: GroupId
+): Promise<{ readonly id: string; readonly name: string }[]> =>
+	many<{ id: string; name: string }>(
+		'select id, name from person where group_id = $1 and name is not null order by lower(btrim(name))',
+		[groupId]
+	);
+
 /** Adds a person by name. The page's key is the id, so that pressing twice adds one. */
 export async function addPerson(groupId: GroupId, key: string, name: string): Promise<SaveResult> {
 	const made = await maybeOne<{ id: string }>(

@@ -174,6 +174,19 @@ function drawTexture({ page, scale, x, y }: Place, mark: TextureMark): void {
 		page.drawSvgPath(path, { x, y, scale, borderColor: grey(0.55), borderWidth: 0.25 / scale });
 }
 
+/** Draws a scene with nothing outside its own rectangle: what runs on beyond it is cut off there. */
+export function drawWithin(place: Place, scene: Scene): void {
+	const { page, scale, x, y } = place;
+	page.pushOperators(
+		pushGraphicsState(),
+		rectangle(x, y - scene.height * scale, scene.width * scale, scene.height * scale),
+		clip(),
+		endPath()
+	);
+	drawMarks(place, scene);
+	page.pushOperators(popGraphicsState());
+}
+
 /** Draws a scene's lines and patches; its words are set by the sheet, in its own type. */
 export function drawMarks(place: Place, scene: Scene): void {
 	for (const mark of scene.marks) {

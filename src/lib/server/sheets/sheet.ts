@@ -122,6 +122,18 @@ export class Sheet {
 		}
 	}
 
+	/** How high a paragraph is in so much width, mm. */
+	paragraphMm(text: string, widthMm: number, { sizePt = 11, isBold = false }: TextStyle): number {
+		return this.#wrap(text, sizePt, isBold, widthMm).length * this.lineMm(sizePt);
+	}
+
+	/** A paragraph with its corner at a place on the page. */
+	paragraphAt(text: string, xMm: number, yMm: number, widthMm: number, style: TextStyle): void {
+		const { sizePt = 11, isBold = false } = style;
+		for (const [nth, line] of this.#wrap(text, sizePt, isBold, widthMm).entries())
+			this.label(line, xMm, yMm + (nth + 0.74) * this.lineMm(sizePt), style);
+	}
+
 	heading(text: string): void {
 		this.need(this.lineMm(13) + 8);
 		this.y += 2;
@@ -196,8 +208,8 @@ export class Sheet {
 	}
 
 	/** A drawing with its corner at a place on the page. */
-	sceneAt(scene: Scene, typeMm: number, xMm: number, yMm: number): void {
-		drawMarks({ page: this.#page, scale: pt, x: xMm * pt, y: (this.heightMm - yMm) * pt }, scene);
+	sceneAt(scene: Scene, typeMm: number, xMm: number, yMm: number, draw = drawMarks): void {
+		draw({ page: this.#page, scale: pt, x: xMm * pt, y: (this.heightMm - yMm) * pt }, scene);
 		for (const mark of scene.marks) {
 			if (!('words' in mark)) continue;
 			const align = { start: 'left', middle: 'middle', end: 'right' } as const;

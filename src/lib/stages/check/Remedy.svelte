@@ -5,6 +5,8 @@
 	import { remedySketches } from '$lib/core/check/remedies';
 	import { sketchScene } from '$lib/core/drawing/sketch-scene';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
+	import { actOfFault } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { faultWords, remedyWords } from './check-words';
 
@@ -37,4 +39,5 @@
 			</li>
 		{/each}
 	</ol>
+	<ActLinks acts={[actOfFault(kind, technique)]} words="So that it does not come again:" />
 </div>

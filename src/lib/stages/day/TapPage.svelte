@@ -2,6 +2,8 @@
 	// One station on its tablet: a large tap for each lot done, the undo beside it, and who sits here now.
 	import type { LineStation } from '$lib/core/line/line';
 	import { getOutbox } from '$lib/entries/outbox-context';
+	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import { seatCautions } from '$lib/stages/people/seats';
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import { untrack } from 'svelte';
@@ -169,4 +171,5 @@
 	{/if}
 	<p class="text-error">{caution}</p>
 	{#if minute !== null}<WhoIsHere {day} {others} {minute} {trestle} />{/if}
+	<ActLinks acts={actsOfStation(station, cutOfLine(work.line.cutTool))} />
 </section>

@@ -1,59 +1,86 @@
 <script lang="ts">
-	// An act step by step: all steps in their order without scripts; with them one at a time, moving where that is
-	// wished, to be stopped, turned back and slowed down.
+	// An act step by step: all steps in their order without scripts; with them one at a time, moving, to be stopped,
+	// turned back and slowed down.
+	import { box } from './acts/act';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { onMount } from 'svelte';
-	import type { ActStep } from './acts';
-	import { box } from './acts';
+	import { ActPlayer, sceneAt } from './act-player.svelte';
+	import type { ActStep } from './acts/act';
+	import type { Hand } from './left-hand';
 
-	const { steps }: { steps: readonly ActStep[] } = $props();
+	interface Props {
+		steps: readonly ActStep[];
+		hand: Hand;
+	}
+	const { steps, hand }: Props = $props();
 	let isOne = $state(false);
-	let at = $state(0);
-	let isMoving = $state(false);
-	let seconds = $state(3);
-	const shown = $derived(isOne ? steps.slice(at, at + 1) : steps);
+	const player = new ActPlayer(() => steps.length);
+	const shown = $derived(isOne ? steps.slice(player.at, player.at + 1) : steps);
+	const moves = (step: ActStep | undefined): boolean =>
+		step !== undefined && 'frames' in step.drawn && step.drawn.frames.length > 1;
 	onMount(() => {
 		isOne = true;
+		return () => player.stop();
 	});
-	$effect(() => {
-		if (!isMoving) return;
-		const next = setInterval(() => (at = (at + 1) % steps.length), 1000 * seconds);
-		return () => clearInterval(next);
-	});
-	function go(step: number): void {
-		isMoving = false;
-		at = Math.max(0, Math.min(steps.length - 1, at + step));
-	}
 </script>
 
-<ol class="grid gap-4" start={isOne ? at + 1 : 1} aria-live={isMoving ? 'off' : 'polite'}>
-	{#each shown as { words, scene, caution }, nth (isOne ? at : nth)}
-		{@const number = isOne ? at + 1 : nth + 1}
+<ol
+	class="grid gap-4"
+	start={isOne ? player.at + 1 : 1}
+	aria-live={player.going === 'all' ? 'off' : 'polite'}
+>
+	{#each shown as step, nth (isOne ? player.at : nth)}
+		{@const number = isOne ? player.at + 1 : nth + 1}
 		<li class="grid grid-cols-[minmax(0,1fr)] gap-2" data-step={number}>
-			<SceneView {scene} said="Drawn: {words}" type={box.type} class="w-full max-w-md" />
-			<p class="max-w-prose text-xl"><strong>{number} of {steps.length}.</strong> {words}</p>
-			{#if caution}<Caution>{caution}</Caution>{/if}
+			<SceneView
+				scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
+				said="Drawn: {step.words}"
+				type={box.type}
+				class="w-full max-w-lg rounded border border-base-300 bg-base-100"
+			/>
+			<p class="max-w-prose text-xl"><strong>{number} of {steps.length}.</strong> {step.words}</p>
+			{#if step.caution}<Caution>{step.caution}</Caution>{/if}
 		</li>
 	{/each}
 </ol>
 {#if isOne}
-	<div class="mt-4 flex flex-wrap items-center gap-2 print:hidden">
-		<button class="btn" disabled={at === 0} onclick={() => go(-1)}>Back</button>
-		<button class="btn btn-accent" disabled={at === steps.length - 1} onclick={() => go(1)}
-			>Next</button
+	<div class="mt-3 flex flex-wrap items-center gap-2 print:hidden">
+		<button class="btn" disabled={player.at === 0} onclick={() => player.go(player.at - 1)}
+			>Back</button
 		>
-		<button class="btn" aria-pressed={isMoving} onclick={() => (isMoving = !isMoving)}
-			>{isMoving ? 'Stop' : 'Let it move'}</button
+		<button
+			class="btn btn-accent"
+			disabled={player.at === steps.length - 1}
+			onclick={() => player.go(player.at + 1)}>Next</button
+		>
+		<button
+			class="btn"
+			aria-pressed={player.going === 'all'}
+			onclick={() => (player.going === 'all' ? player.stop() : player.play())}
+			>{player.going === 'all' ? 'Stop' : 'Let it move'}</button
 		>
 		<label class="flex min-h-11 items-center gap-2">
 			Seconds a step
-			<select class="field w-auto" bind:value={seconds}>
-				<option value={2}>2</option>
+			<select class="field w-auto" bind:value={player.seconds}>
+				<option value={1.5}>1½</option>
 				<option value={3}>3</option>
 				<option value={6}>6</option>
 				<option value={12}>12</option>
 			</select>
+		</label>
+		<label class="flex min-h-11 w-full max-w-lg items-center gap-3">
+			<span class="shrink-0">How far</span>
+			<input
+				class="range w-full min-w-0 range-primary"
+				type="range"
+				min="0"
+				max="100"
+				disabled={!moves(steps[player.at])}
+				value={Math.round(100 * Math.min(1, player.share))}
+				aria-valuetext="{Math.round(100 * Math.min(1, player.share))} of 100"
+				oninput={(event) => player.hold(Number(event.currentTarget.value) / 100)}
+			/>
 		</label>
 	</div>
 {/if}

@@ -1,11 +1,35 @@
 import { bagPresets } from '$lib/core/bag/presets';
+import { between } from '$lib/core/drawing/between';
+import { crossingsOf, ropeLine } from '$lib/core/drawing/rope';
+import type { Sketch } from '$lib/core/drawing/sketch-scene';
 import { exerciseKinds, exerciseOf, isRight } from '$lib/core/know-how/exercises';
+import { techniqueKinds } from '$lib/core/techniques/technique';
+import { faultsOf } from '$lib/core/check/faults';
 import { describe, expect, it } from 'vitest';
-import { actNames, actOf, acts, box, stepsOf } from './acts';
+import { sceneAt } from './act-player.svelte';
+import { actGroups, acts, stepsOf } from './acts';
+import type { OwnThings } from './acts/act';
+import { box, sceneOf } from './acts/act';
 import { answerWords, questionWords, whyWords } from './exercise-words';
+import { forHand } from './left-hand';
+import { actOfFault, actsOfStation, actsOfTechnique } from './links/acts-at';
+import type { ActName } from './links/act-titles';
+import { actNames, actOf, actTitles } from './links/act-titles';
 
-const own = { bag: bagPresets[0].bag, bagName: 'your Thin carrier', system: 'cm', box } as const;
-const of = (act: (typeof actNames)[number]) => stepsOf(act, own) ?? [];
+const own: OwnThings = {
+	bag: bagPresets[0].bag,
+	bagName: 'your Thin carrier',
+	cut: null,
+	hookMm: 8,
+	loom: { sort: 'loom', pegs: 28, pitchMm: 25, pegToPegMm: 1930, hasRods: true },
+	frame: null,
+	system: 'cm',
+	terms: 'us',
+	box
+};
+const of = (act: ActName, things: OwnThings = own) => stepsOf(act, things, 'right') ?? [];
+const framesOf = (act: ActName): readonly Sketch[] =>
+	of(act).flatMap(({ drawn }) => ('frames' in drawn ? drawn.frames : []));
 
 describe('an act', () => {
 	it.each(actNames)('%s is told in steps that are read aloud within twelve seconds', (act) => {
@@ -13,26 +37,124 @@ describe('an act', () => {
 		expect(steps.length).toBeGreaterThan(2);
 		// Two and a half words a second are an easy pace.
 		const long = steps.filter(({ words }) => words.split(/\s+/).length > 30);
-		expect(long).toEqual([]);
-		for (const { scene } of steps) expect(scene.marks.length).toBeGreaterThan(2);
+		expect(long.map(({ words }) => words)).toEqual([]);
+		for (const step of steps) {
+			expect(sceneOf(step, box).marks.length, step.words).toBeGreaterThan(1);
+			expect(step.words).not.toMatch(/[[\]]|NaN|undefined|!/);
+		}
 	});
-	it('is drawn with the group’s own bag, with its cautions at the step they belong to', () => {
+	it('stands in one group, in the order of the work', () =>
+		expect(actGroups.flatMap(({ names }) => names)).toEqual(actNames));
+	it('is drawn with the group’s own bag, strip and tools, with its cautions at the step they belong to', () => {
 		expect(of('spiral')[0]?.words).toContain('your Thin carrier');
-		expect(of('spiral').map(({ caution }) => caution !== null)).toEqual([true, true, false, false]);
-		const wide = stepsOf('rings', { ...own, bag: { ...own.bag, flatWidthMm: 500 } });
-		expect(JSON.stringify(wide?.[0]?.scene)).not.toBe(JSON.stringify(of('rings')[0]?.scene));
+		expect(of('spiral').map(({ caution }) => caution !== null)).toEqual([
+			true,
+			true,
+			false,
+			false,
+			false
+		]);
+		const first = (things: OwnThings) => JSON.stringify(of('rings', things)[0]?.drawn);
+		expect(first({ ...own, bag: { ...own.bag, flatWidthMm: 500 } })).not.toBe(first(own));
+		const three = { style: 'loops', equalStrips: 3, trimBottomMm: 12, trimTopMm: 12 } as const;
+		expect(of('rings')[2]?.words).toContain('four rings');
+		expect(of('rings', { ...own, cut: three })[2]?.words).toContain('three rings');
+		expect(of('warp')[0]?.words).toContain('193 cm');
+		expect(of('warp', { ...own, loom: null })[0]?.words).not.toContain('193');
+		expect(of('chain')[0]?.words).toContain('8 mm');
+		const said = (terms: 'us' | 'uk') => of('sc', { ...own, terms })[0]?.words;
+		expect([said('us'), said('uk')]).toEqual([
+			expect.stringContaining('single crochet'),
+			expect.stringContaining('double crochet')
+		]);
 	});
 	it('of a bag that cannot be cut so is none', () =>
-		expect(stepsOf('spiral', { ...own, bag: { ...own.bag, bodyMm: 90 } })).toBeNull());
+		expect(stepsOf('spiral', { ...own, bag: { ...own.bag, bodyMm: 90 } }, 'right')).toBeNull());
+	it('of trimming gives the same film in all: what is not strand is scrap', () => {
+		for (const { words } of of('trim').slice(1, 3)) {
+			const [film = 0, scrap = 0] = [...words.matchAll(/([\d.]+) g/g)].map(([, g]) => Number(g));
+			expect(film + scrap).toBeCloseTo(own.bag.massG, 1);
+		}
+	});
 	it('brings three strands home with the sixth crossing, and not before', () => {
 		const home = of('band-turn').findIndex(({ words }) => words.includes('home again'));
 		expect(home).toBe(6);
 		expect(of('band-turn')).toHaveLength(7);
 	});
+	it('weaves one row more where two ends meet alike, opposite to both', () => {
+		const last = framesOf('meet')
+			.at(-1)
+			?.marks.flatMap((mark) => (mark.show === 'ropes' ? mark.ropes : []));
+		const lines = (last ?? []).map(ropeLine);
+		const rows = crossingsOf(lines).map(({ over, under, x, y }) => ({
+			isOver: over.rope > 5,
+			strand: Math.min(over.rope, under.rope),
+			x,
+			y
+		}));
+		expect(lines).toHaveLength(9);
+		for (let strand = 0; strand < 6; strand++) {
+			const down = rows
+				.filter((row) => row.strand === strand)
+				.toSorted((one, other) => one.y - other.y)
+				.map(({ isOver }) => isOver);
+			expect(down).toHaveLength(6);
+			expect(down.every((isOver, at) => at === 0 || isOver !== down[at - 1])).toBe(true);
+		}
+	});
+	it('moves from what lies there to what is done, and ends as its still picture', () => {
+		for (const act of actNames)
+			for (const step of of(act)) {
+				const still = sceneOf(step, box);
+				expect(sceneAt(step, 1, box, 'right')).toEqual(still);
+				expect(JSON.stringify(sceneAt(step, 0.37, box, 'right'))).not.toMatch(/NaN|null/);
+			}
+		expect(between({ at: [0, 4] }, { at: [2, 8] }, 0.5)).toEqual({ at: [1, 6] });
+	});
+	it('is seen in a mirror by the left hand, its words still to be read', () => {
+		const [first] = of('loop-joint-wrists');
+		const [other] = stepsOf('loop-joint-wrists', own, 'left') ?? [];
+		expect(first?.words).toContain('the right one; the hand points to the left');
+		expect(other?.words).toContain('the left one; the hand points to the right');
+		const scene = forHand(
+			{
+				width: 100,
+				height: 10,
+				marks: [
+					{ path: 'M10 5h20v3L60 5C61 1 62 2 63 3z', stroke: 'ink' },
+					{ words: 'seam', x: 30, y: 5, anchor: 'start' }
+				]
+			},
+			'left'
+		);
+		expect(scene.marks).toEqual([
+			{ path: 'M90 5h-20v3L40 5C39 1 38 2 37 3z', stroke: 'ink' },
+			{ words: 'seam', x: 70, y: 5, anchor: 'end' }
+		]);
+		const twice = (act: ActName) =>
+			of(act).map((step) => forHand(forHand(sceneOf(step, box), 'left'), 'left'));
+		const numbers = (text: string) => text.match(/-?\d+(\.\d+)?/g)?.map(Number) ?? [];
+		for (const [at, scene] of twice('rings').entries()) {
+			const back = numbers(JSON.stringify(scene));
+			const was = numbers(JSON.stringify(sceneOf(of('rings')[at] ?? of('rings')[0]!, box)));
+			expect(back.length).toBe(was.length);
+			for (const [nth, value] of back.entries()) expect(value).toBeCloseTo(was[nth] ?? 0, 6);
+		}
+	});
 	it('has a name that is known, or is none', () => {
 		expect(actOf('spiral')).toBe('spiral');
 		expect(actOf('constructor')).toBeNull();
-		expect(new Set(actNames.map((act) => acts[act].title)).size).toBe(actNames.length);
+		expect(new Set(Object.values(actTitles)).size).toBe(actNames.length);
+	});
+	it('is reached from its technique, its station and its fault, each at least once', () => {
+		const reached = new Set<ActName>(techniqueKinds.flatMap((kind) => actsOfTechnique[kind]));
+		for (const station of ['flatten', 'cut', 'join', 'ball', 'finish', 'pillows'])
+			for (const cut of ['loops', 'spiral', 'half-bag'] as const)
+				for (const act of actsOfStation(station, cut)) reached.add(act);
+		expect(actNames.filter((act) => !reached.has(act))).toEqual([]);
+		for (const kind of techniqueKinds)
+			for (const fault of faultsOf(kind)) expect(acts[actOfFault(fault, kind)]).toBeDefined();
+		expect(actsOfStation('nowhere', 'loops')).toEqual([]);
 	});
 });
 
@@ -41,7 +163,7 @@ describe('a question', () => {
 		for (let seed = 0; seed < 50; seed++) {
 			const { facts, options } = exerciseOf(kind, seed);
 			expect(questionWords(facts, 'ft')).not.toMatch(/NaN|undefined/);
-			expect(new Set(options.map((option) => answerWords(facts, option))).size).toBe(
+			expect(new Set(options.map((option) => answerWords(facts, option, 'cm'))).size).toBe(
 				options.length
 			);
 			for (const option of options) {

@@ -1,20 +1,49 @@
 import { piecesOfTube, spiralWith } from '$lib/core/know-how/slits';
-import type { ExerciseFacts, ExerciseKind } from '$lib/core/know-how/exercises';
+import type { ExerciseFacts } from '$lib/core/know-how/exercises';
 import { isRight } from '$lib/core/know-how/exercises';
+import type { JointCall, SeatTask } from '$lib/core/know-how/exercises-by-eye';
+import { jointCalls, judgeJoint } from '$lib/core/know-how/exercises-by-eye';
 import { suitableHookMm } from '$lib/core/techniques/crochet/hooks';
 import type { LengthSystem } from '$lib/core/units/format-length';
+import { formatLength } from '$lib/core/units/format-length';
+import { faultWords, remedyWords } from '$lib/stages/check/check-words';
+import { techniqueWords } from '$lib/ui/technique-words';
 import { fixed, smallNumber } from '$lib/ui/number-words';
 import { fineWords, strandWords } from '$lib/ui/unit-words';
 
-/** What is practised, in a few words. */
-export const exerciseNames: Readonly<Record<ExerciseKind, string>> = {
-	slit: 'Which slit joins which',
-	'over-under': 'Over or under next',
-	'wrong-row': 'Which row is wrong',
-	crossings: 'How many crossings home',
-	hook: 'Which hook for this strand',
-	'ball-end': 'Where this ball runs out'
+const jointWords: Readonly<Record<JointCall, { readonly name: string; readonly why: string }>> = {
+	snug: {
+		name: 'small and snug',
+		why: 'It is small, its sides are even, no hook catches in it, and it can still be undone.'
+	},
+	loose: {
+		name: 'too loose',
+		why: 'It has a hole: the hook would catch in it, and a finger find it in the mat. Draw it together.'
+	},
+	uneven: {
+		name: 'uneven',
+		why: 'One side of the ring bows out. Loosen it, slide it level, draw it snug.'
+	},
+	tight: {
+		name: 'too tight',
+		why: 'It is a hard bead: it cannot be undone, and film tears at it.'
+	}
 };
+const taskWords: Readonly<Record<SeatTask, string>> = {
+	'cut-rings': 'cutting rings',
+	'cut-spiral': 'cutting spirals',
+	'trim-bags': 'trimming seams and handles',
+	'trim-tails': 'trimming tails of knots',
+	'cut-stack': 'cutting stacks along a ruler',
+	flatten: 'flattening bags',
+	join: 'joining rings',
+	ball: 'winding balls',
+	weave: 'weaving',
+	crochet: 'crocheting',
+	label: 'tying on labels',
+	roll: 'rolling mats'
+};
+const mmWords = (mm: number, system: LengthSystem): string => formatLength(mm, system, 'small');
 
 /** What is asked. */
 export function questionWords(facts: ExerciseFacts, system: LengthSystem): string {
@@ -31,12 +60,20 @@ export function questionWords(facts: ExerciseFacts, system: LengthSystem): strin
 			return `A strand is ${fineWords(facts.diameterMm, system)} thick, pressed together. Which hook suits it?`;
 		case 'ball-end':
 			return `A ball holds ${strandWords(facts.ballMm, system)}, and a row takes ${strandWords(facts.rowMm, system)}. It is begun with row ${facts.from}. In which row does it run out?`;
+		case 'trim':
+			return `This bag has a hole ${mmWords(facts.holeMm, system)} above its seam, and its body is ${mmWords(facts.bodyMm, system)} high. Where is it cut?`;
+		case 'snug':
+			return 'Two rings are joined, one through the other and back through itself. How is the joint?';
+		case 'seat':
+			return 'Somebody comes who may not sit at a blade or at sharp scissors. Which seat is free of them?';
+		case 'fault':
+			return `This is part of a mat, ${techniqueWords[facts.technique]}. What is done about it?`;
 	}
 }
 
 /** An answer, as it can be chosen. */
-export function answerWords({ kind }: ExerciseFacts, answer: number): string {
-	switch (kind) {
+export function answerWords(facts: ExerciseFacts, answer: number, system: LengthSystem): string {
+	switch (facts.kind) {
 		case 'slit':
 			return `turn ${answer}`;
 		case 'over-under':
@@ -48,6 +85,16 @@ export function answerWords({ kind }: ExerciseFacts, answer: number): string {
 			return answer === 1 ? 'one more' : `${smallNumber(answer)} more`;
 		case 'hook':
 			return `${answer} mm`;
+		case 'trim':
+			return answer === 0 ? 'nowhere: it is stuffing' : `${mmWords(answer, system)} above the seam`;
+		case 'snug':
+			return jointWords[jointCalls[answer] ?? 'snug'].name;
+		case 'seat':
+			return taskWords[facts.tasks[answer] ?? 'flatten'];
+		case 'fault': {
+			const [first = ''] = remedyWords(facts.remedies[answer] ?? facts.fault, facts.technique);
+			return first.replace(/\.$/, '');
+		}
 	}
 }
 
@@ -92,5 +139,29 @@ export function whyWords(facts: ExerciseFacts, answer: number, system: LengthSys
 			const whole = `It makes ${smallNumber(rows)} whole rows, ${facts.from} to ${facts.from + rows - 1}, and ${strandWords(facts.ballMm - rows * facts.rowMm, system)} are left for row ${facts.from + rows}.`;
 			return right ? whole : `${whole} Divide what the ball holds by what a row takes.`;
 		}
+		case 'trim': {
+			if (facts.holeMm >= 100)
+				return right
+					? 'A hole in the body makes weak strand: the whole bag stuffs a pillow.'
+					: 'The hole lies in the body. Whatever is trimmed, a strip would break there: it is stuffing.';
+			if (right) return 'The hole goes with the seam, and all the film above it is sound.';
+			if (answer === 0)
+				return 'A hole so close to the seam does no harm: that part comes off anyway.';
+			return answer < facts.holeMm + 10
+				? 'The hole would stay in the first strip, and it would tear there.'
+				: 'That gives away a hand’s breadth of good film.';
+		}
+		case 'snug':
+			return right
+				? jointWords[judgeJoint(facts)].why
+				: `Look again. ${jointWords[judgeJoint(facts)].why}`;
+		case 'seat':
+			return right
+				? 'Nothing sharp is used there. At a seat with scissors or a blade sits who is trained, and what local rules say comes first.'
+				: 'That is done with sharp scissors or a rolling blade.';
+		case 'fault':
+			return right
+				? `It is this: ${faultWords[facts.fault].name.toLowerCase()}.`
+				: `That mends something else: ${faultWords[facts.remedies[answer] ?? facts.fault].name.toLowerCase()}.`;
 	}
 }

@@ -3,6 +3,8 @@
 	import Caution from '$lib/ui/Caution.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import { untrack } from 'svelte';
+	import type { KindPractised } from './practised-seats';
+	import Practised from './Practised.svelte';
 	import SeatDrawing from './SeatDrawing.svelte';
 	import Ticks from './Ticks.svelte';
 	import type { Person } from './person';
@@ -21,10 +23,12 @@
 		person: Person;
 		others: readonly { readonly id: string; readonly name: string }[];
 		days: readonly { readonly id: string; readonly day: string; readonly place: string }[];
+		/** What they practised under their name. */
+		practised: readonly KindPractised[];
 		/** What was wrong with what was typed, by field; it stands here still. */
 		problems: Readonly<Record<string, string>>;
 	}
-	const { person, others, days, problems }: Props = $props();
+	const { person, others, days, practised, problems }: Props = $props();
 	let seats = $state<Record<string, string>>(untrack(() => ({ ...person.seats })));
 	let isChild = $state(untrack(() => person.isChild));
 	/** A tap on a drawn seat: usual first, then practised, new, and not at all. */
@@ -115,6 +119,12 @@
 				</li>
 			{/each}
 		</ul>
+		{#if practised.length > 0}<Practised
+				name={person.name}
+				{practised}
+				taken={seats}
+				onopen={(seat) => (seats[seat] = 'new')}
+			/>{/if}
 		{#each cautions as seat (seat)}
 			<Caution>{seatWords[seat]}: {seatCautions[seat]}</Caution>
 		{/each}

@@ -1,15 +1,31 @@
 import { whileReached } from '$lib/server/db/away';
-import { ownBags } from '$lib/server/gather/own-bag';
+import { handAsked } from '$lib/server/know-how/hand-asked';
+import { ownThings } from '$lib/server/know-how/own-things';
 import { readerOf } from '$lib/server/web/reader';
-import { actOf, box, stepsOf } from '$lib/stages/know-how/acts';
+import { acts, stepsOf } from '$lib/stages/know-how/acts';
+import { box } from '$lib/stages/know-how/acts/act';
+import { actNames, actOf } from '$lib/stages/know-how/links/act-titles';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const act = actOf(event.params.act);
 	if (!act) error(404, { message: 'There is no such act here.' });
-	const { lengthSystem: system } = await whileReached(readerOf(event));
-	const bags = await whileReached(ownBags(event.locals.groupId));
-	const drawn = bags.map((own) => stepsOf(act, { ...own, system, box }));
-	return { act, steps: drawn.find((steps) => steps !== null) ?? [] };
+	const hand = handAsked(event.url, event.cookies);
+	const [{ lengthSystem: system, stitchTerms: terms }, things] = await whileReached(
+		Promise.all([readerOf(event), ownThings(event.locals.groupId)])
+	);
+	const drawn = things.map((own) => stepsOf(act, { ...own, system, terms, box }, hand));
+	const { when, practice, schools } = acts[act];
+	const at = actNames.indexOf(act);
+	return {
+		act,
+		hand,
+		when,
+		practice: practice ?? null,
+		schools: schools ?? [],
+		steps: drawn.find((steps) => steps !== null) ?? [],
+		before: actNames[at - 1] ?? null,
+		after: actNames[at + 1] ?? null
+	};
 };

@@ -1,36 +1,52 @@
 <script lang="ts">
 	import ActSteps from '$lib/stages/know-how/ActSteps.svelte';
-	import { acts } from '$lib/stages/know-how/acts';
-	import { exerciseNames } from '$lib/stages/know-how/exercise-words';
+	import { actTitles } from '$lib/stages/know-how/links/act-titles';
+	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
-	const act = $derived(acts[data.act]);
+	const title = $derived(actTitles[data.act]);
+	const other = $derived(data.hand === 'right' ? 'left' : 'right');
+	const link = 'inline-flex min-h-11 link items-center';
 </script>
 
-<svelte:head><title>{act.title} · Nest Row</title></svelte:head>
+<svelte:head><title>{title} · Nest Row</title></svelte:head>
 
-<main id="main" class="mx-auto w-full max-w-3xl flex-1 px-5 py-4 max-sm:px-4">
-	<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
-	<h1 class="text-2xl font-bold">{act.title}</h1>
-	<p class="quiet">{act.when}</p>
-	<div class="sheet mt-3 p-4">
-		{#key data.act}<ActSteps steps={data.steps} />{/key}
-	</div>
-	<p class="flex flex-wrap gap-x-5 print:hidden">
-		<a class="inline-flex min-h-11 link items-center" href="/know-how/{data.act}/card.pdf"
-			>On one page (PDF)</a
+<p><a class={link} href="/know-how">Know-how</a></p>
+<h1 class="text-2xl font-bold">{title}</h1>
+<p class="quiet">{data.when}</p>
+<div class="sheet mt-3 p-4">
+	{#key `${data.act} ${data.hand}`}<ActSteps steps={data.steps} hand={data.hand} />{/key}
+</div>
+{#if data.schools.length > 0}
+	<section class="sheet mt-3 p-4" aria-labelledby="schools">
+		<h2 id="schools">Practised hands differ</h2>
+		<dl>
+			{#each data.schools as { name, trade } (name)}
+				<dt class="mt-2 font-semibold">{name}</dt>
+				<dd>{trade}</dd>
+			{/each}
+		</dl>
+	</section>
+{/if}
+<div class="print:hidden">
+	<p class="flex flex-wrap gap-x-5">
+		<a class={link} href="/know-how/{data.act}?hand={other}" data-sveltekit-noscroll
+			>Drawn for the {data.hand} hand: see it for the {other}</a
 		>
-		<a class="inline-flex min-h-11 link items-center" href="/know-how/{data.act}/card.pdf?large=yes"
-			>In large print</a
-		>
-	</p>
-	{#if act.practice}
-		<p>
-			<a
-				class="inline-flex min-h-11 link items-center"
-				href="/know-how/practice?kind={act.practice}">Practise: {exerciseNames[act.practice]}</a
+		<a class={link} href="/know-how/{data.act}/card.pdf">On one page (PDF)</a>
+		<a class={link} href="/know-how/{data.act}/card.pdf?large=yes">In large print</a>
+		{#if data.practice}
+			<a class={link} href="/know-how/practice?kind={data.practice}"
+				>Practise: {exerciseNames[data.practice]}</a
 			>
-		</p>
-	{/if}
-</main>
+		{/if}
+	</p>
+	<nav class="flex flex-wrap justify-between gap-x-5" aria-label="Acts before and after">
+		{#if data.before}<a class={link} href="/know-how/{data.before}"
+				>Before: {actTitles[data.before]}</a
+			>{/if}
+		{#if data.after}<a class={link} href="/know-how/{data.after}">Next: {actTitles[data.after]}</a
+			>{/if}
+	</nav>
+</div>

@@ -15,61 +15,59 @@
 
 <svelte:head><title>What is wrong with this mat · Nest Row</title></svelte:head>
 
-<main id="main" class="@container mx-auto w-full max-w-4xl flex-1 px-5 py-4 max-sm:px-4">
-	<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
-	<h1 class="text-2xl font-bold">What is wrong with this mat?</h1>
-	<nav class="flex flex-wrap gap-1" aria-label="How it is made">
-		{#each techniqueKinds as kind (kind)}
-			<a
-				class={choice}
-				href="/know-how/faults?technique={kind}"
-				aria-current={kind === technique}
-				data-sveltekit-keepfocus>{capital(techniqueWords[kind])}</a
-			>
+<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
+<h1 class="text-2xl font-bold">What is wrong with this mat?</h1>
+<nav class="flex flex-wrap gap-1" aria-label="How it is made">
+	{#each techniqueKinds as kind (kind)}
+		<a
+			class={choice}
+			href="/know-how/faults?technique={kind}"
+			aria-current={kind === technique}
+			data-sveltekit-keepfocus>{capital(techniqueWords[kind])}</a
+		>
+	{/each}
+</nav>
+<section class="sheet mt-3 p-4" aria-labelledby="sign">
+	<h2 id="sign">What do you see?</h2>
+	<ul>
+		{#each signs as { id, words } (id)}
+			<li>
+				<a
+					class={choice}
+					href={href({ sign: id })}
+					aria-current={seen?.id === id}
+					data-sign={id}
+					data-sveltekit-noscroll
+					data-sveltekit-keepfocus>{words}</a
+				>
+			</li>
 		{/each}
-	</nav>
-	<section class="sheet mt-3 p-4" aria-labelledby="sign">
-		<h2 id="sign">What do you see?</h2>
+	</ul>
+</section>
+{#if seen && seen.answers.length > 1}
+	<section class="sheet mt-3 p-4" aria-labelledby="question">
+		<h2 id="question">{seen.question}</h2>
 		<ul>
-			{#each signs as { id, words } (id)}
+			{#each seen.answers as answer (answer.mended)}
 				<li>
 					<a
 						class={choice}
-						href={href({ sign: id })}
-						aria-current={seen?.id === id}
-						data-sign={id}
+						href={href({ sign: seen.id, is: answer.mended })}
+						aria-current={mended === answer.mended}
+						data-is={answer.mended}
 						data-sveltekit-noscroll
-						data-sveltekit-keepfocus>{words}</a
+						data-sveltekit-keepfocus>{capital(answer.words)}</a
 					>
 				</li>
 			{/each}
 		</ul>
 	</section>
-	{#if seen && seen.answers.length > 1}
-		<section class="sheet mt-3 p-4" aria-labelledby="question">
-			<h2 id="question">{seen.question}</h2>
-			<ul>
-				{#each seen.answers as answer (answer.mended)}
-					<li>
-						<a
-							class={choice}
-							href={href({ sign: seen.id, is: answer.mended })}
-							aria-current={mended === answer.mended}
-							data-is={answer.mended}
-							data-sveltekit-noscroll
-							data-sveltekit-keepfocus>{capital(answer.words)}</a
-						>
-					</li>
-				{/each}
-			</ul>
+{/if}
+<div role="status">
+	{#if mended}
+		<section class="sheet mt-3 p-4" aria-labelledby="remedy">
+			<h2 id="remedy">What to do</h2>
+			<Remedy kind={mended} {technique} />
 		</section>
 	{/if}
-	<div role="status">
-		{#if mended}
-			<section class="sheet mt-3 p-4" aria-labelledby="remedy">
-				<h2 id="remedy">What to do</h2>
-				<Remedy kind={mended} {technique} />
-			</section>
-		{/if}
-	</div>
-</main>
+</div>

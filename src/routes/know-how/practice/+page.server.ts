@@ -1,28 +1,35 @@
-import { exerciseKinds, exerciseOf, isRight } from '$lib/core/know-how/exercises';
 import { whileReached } from '$lib/server/db/away';
+import { practisedBy } from '$lib/server/know-how/practised';
+import { listNames } from '$lib/server/people/people';
 import { readerOf } from '$lib/server/web/reader';
 import { z } from 'zod';
 import type { PageServerLoad } from './$types';
 
-const shape = z.object({
-	kind: z.enum(exerciseKinds).catch('slit'),
-	seed: z.coerce.number().int().min(0).max(1_000_000_000).optional().catch(undefined),
-	answer: z.coerce.number().optional().catch(undefined)
-});
+const year = 365 * 24 * 3600;
+const shape = z.union([z.uuid(), z.literal('device')]);
 
-/** A question of a kind by its seed, and what was answered; a seed that is not given is any. */
+/** Under whose name practice is kept; asked once, so that questions go on without network. */
 export const load: PageServerLoad = async (event) => {
-	const asked = shape.parse(Object.fromEntries(event.url.searchParams));
-	const seed = asked.seed ?? Math.floor(Math.random() * 1_000_000);
-	const { facts, options } = exerciseOf(asked.kind, seed);
-	const answer = options.find((option) => option === asked.answer) ?? null;
-	const { lengthSystem } = await whileReached(readerOf(event));
+	const { cookies, locals, untrack } = event;
+	const url = untrack(() => new URL(event.url));
+	const asked = shape.safeParse(url.searchParams.get('as')).data;
+	if (asked)
+		cookies.set('practice', asked, {
+			path: '/know-how',
+			maxAge: year,
+			sameSite: 'lax',
+			secure: url.protocol === 'https:'
+		});
+	const who = asked ?? cookies.get('practice');
+	const [{ lengthSystem }, names] = await whileReached(
+		Promise.all([readerOf(event), listNames(locals.groupId)])
+	);
+	const person = names.find(({ id }) => id === who) ?? null;
 	return {
-		seed,
-		facts,
-		options,
-		answer,
-		isRight: answer === null ? null : isRight(facts, answer),
-		system: lengthSystem
+		anySeed: Math.floor(Math.random() * 1_000_000),
+		system: lengthSystem,
+		names,
+		person,
+		named: person && (await whileReached(practisedBy(locals.groupId, person.id)))
 	};
 };

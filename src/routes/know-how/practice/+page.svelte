@@ -1,74 +1,143 @@
 <script lang="ts">
 	import { exerciseScene } from '$lib/core/know-how/exercise-scenes';
-	import { exerciseKinds } from '$lib/core/know-how/exercises';
-	import {
-		answerWords,
-		exerciseNames,
-		questionWords,
-		whyWords
-	} from '$lib/stages/know-how/exercise-words';
-	import { box } from '$lib/stages/know-how/acts';
-	import SceneView from '$lib/ui/SceneView.svelte';
+	import { addAndSay } from '$lib/entries/add-and-say';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { box } from '$lib/stages/know-how/acts/act';
+	import { answerWords, questionWords, whyWords } from '$lib/stages/know-how/exercise-words';
+	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
+	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
+	import type { KindAnswered } from '$lib/stages/know-how/practice-log';
+	import { addToLog, nextKind, readLog, repeatsOf } from '$lib/stages/know-how/practice-log';
 	import { capital } from '$lib/ui/number-words';
+	import SceneView from '$lib/ui/SceneView.svelte';
+	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
-	const { facts, options, answer, isRight, seed, system } = $derived(data);
+	const { facts, options, answer, isRight, seed, system, person } = $derived(data);
 	const scene = $derived(exerciseScene(facts, answer, box));
+	const question = $derived(questionWords(facts, system));
+	const outbox = getOutbox();
+	/** Answered on this page; of a question its first answer counts. */
+	let ahead = $state<KindAnswered[]>([]);
+	let said = $state('');
+	let next = $state<string | null>(null);
+	let counted: readonly string[] = [];
 	const href = (query: Record<string, string | number>) =>
 		`/know-how/practice?${new URLSearchParams(Object.entries({ kind: facts.kind, ...query }).map(([name, value]) => [name, String(value)])).toString()}`;
-	const question = $derived(questionWords(facts, system));
+
+	async function count(answered: KindAnswered, given: number): Promise<void> {
+		if (person === null) {
+			said = addToLog(localStorage, answered)
+				? ''
+				: 'This device keeps nothing: it will not know what you practised.';
+		} else {
+			said = await addAndSay(
+				outbox,
+				{
+					type: 'practised',
+					typed: {
+						person: person.id,
+						kind: answered.kind,
+						seed: String(seed),
+						answer: String(given)
+					},
+					words: 'an answer in practice'
+				},
+				''
+			);
+		}
+	}
+	$effect(() => {
+		const [given, right] = [answer, isRight];
+		if (given === null || right === null) return;
+		untrack(() => {
+			const question = `${facts.kind} ${seed}`;
+			if (!counted.includes(question)) {
+				counted = [...counted, question];
+				const answered = { kind: facts.kind, at: Date.now(), isRight: right };
+				ahead.push(answered);
+				void count(answered, given);
+			}
+			const log = data.named ? [...data.named, ...ahead] : readLog(localStorage);
+			next = nextKind(repeatsOf(log), Date.now(), facts.kind);
+		});
+	});
 </script>
 
 <svelte:head><title>{exerciseNames[facts.kind]} · Nest Row</title></svelte:head>
 
-<main id="main" class="mx-auto w-full max-w-3xl flex-1 px-5 py-4 max-sm:px-4">
-	<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
-	<h1 class="text-2xl font-bold">{exerciseNames[facts.kind]}</h1>
-	<section class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label="The question">
-		<p class="text-xl">{question}</p>
-		{#if scene}<SceneView
-				{scene}
-				said={answer === null ? 'Drawn as it lies.' : 'Drawn as it comes out.'}
-				type={box.type}
-				class="w-full max-w-md"
-			/>{/if}
-		<ul class="flex flex-wrap gap-2" aria-label="Answers">
-			{#each options as option (option)}
-				<li>
-					<a
-						class="btn min-w-24 {answer === option ? 'btn-accent' : ''}"
-						href={href({ seed, answer: option })}
-						aria-current={answer === option}
-						data-answer={option}
-						data-sveltekit-noscroll
-						data-sveltekit-keepfocus
-						data-sveltekit-replacestate>{capital(answerWords(facts, option))}</a
-					>
-				</li>
-			{/each}
-		</ul>
-		<div role="status">
-			{#if answer !== null}
-				<p class="text-lg" data-right={isRight}>
-					<strong>{isRight ? 'Yes.' : 'Not that one.'}</strong>
-					{whyWords(facts, answer, system)}
-				</p>
-			{/if}
-		</div>
-		{#if answer !== null}
-			<p>
-				<a class="btn" href={href({ seed: seed + 1 })}
-					>{isRight ? 'Another' : 'Another of this kind'}</a
+<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
+<h1 class="text-2xl font-bold">{exerciseNames[facts.kind]}</h1>
+<section class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label="The question">
+	<p class="text-xl">{question}</p>
+	{#if scene}<SceneView
+			{scene}
+			said={answer === null ? 'Drawn as it lies.' : 'Drawn as it comes out.'}
+			type={box.type}
+			class="w-full max-w-md rounded border border-base-300 bg-base-100"
+		/>{/if}
+	<ul class="flex flex-wrap gap-2" aria-label="Answers">
+		{#each options as option (option)}
+			<li>
+				<a
+					class="btn h-auto min-h-11 max-w-full min-w-24 shrink py-1 whitespace-normal {answer ===
+					option
+						? 'btn-accent'
+						: ''}"
+					href={href({ seed, answer: option })}
+					aria-current={answer === option}
+					data-answer={option}
+					data-sveltekit-noscroll
+					data-sveltekit-keepfocus
+					data-sveltekit-replacestate>{capital(answerWords(facts, option, system))}</a
 				>
+			</li>
+		{/each}
+	</ul>
+	<div role="status">
+		{#if answer !== null}
+			<p class="text-lg" data-right={isRight}>
+				<strong>{isRight ? 'Yes.' : 'Not that one.'}</strong>
+				{whyWords(facts, answer, system)}
 			</p>
 		{/if}
-	</section>
-	<nav class="mt-3 flex flex-wrap gap-x-4" aria-label="What else can be practised">
-		{#each exerciseKinds.filter((kind) => kind !== facts.kind) as kind (kind)}
-			<a class="inline-flex min-h-11 link items-center" href="/know-how/practice?kind={kind}"
-				>{exerciseNames[kind]}</a
+		{#if said}<p class="font-semibold">{said}</p>{/if}
+	</div>
+	{#if answer !== null}
+		<p class="flex flex-wrap gap-2">
+			<a class="btn" href={href({ seed: seed + 1 })}
+				>{isRight ? 'Another' : 'Another of this kind'}</a
 			>
-		{/each}
-	</nav>
-</main>
+			{#if next}<a
+					class="btn"
+					href="/know-how/practice?kind={next}&seed={(seed * 7 + 13) % 1_000_000}"
+					data-next>What comes next</a
+				>{/if}
+		</p>
+	{/if}
+</section>
+<section class="sheet mt-3 p-4" aria-labelledby="practise">
+	<h2 id="practise">Practise</h2>
+	<p class="quiet">
+		{person
+			? `Kept under ${person.name}: theirs, and gone when the name is forgotten.`
+			: 'Kept on this device alone. What went wrong comes back soon, what sits after days.'}
+	</p>
+	<PractisedList named={data.named} {ahead} current={facts.kind} />
+	{#if data.names.length > 0}
+		<form class="mt-3 flex flex-wrap items-end gap-2" method="GET" data-sveltekit-reload>
+			<input type="hidden" name="kind" value={facts.kind} />
+			<label class="grid gap-1">
+				Keep it
+				<select class="field w-auto max-w-full" name="as">
+					<option value="device" selected={person === null}>on this device alone</option>
+					{#each data.names as { id, name } (id)}
+						<option value={id} selected={person?.id === id}>under {name}</option>
+					{/each}
+				</select>
+			</label>
+			<button class="btn">Keep it so</button>
+		</form>
+	{/if}
+</section>

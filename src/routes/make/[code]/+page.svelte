@@ -3,6 +3,8 @@
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { actsOfTechnique } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import MakerLink from '$lib/stages/hand/MakerLink.svelte';
 	import MatSays from '$lib/stages/hand/MatSays.svelte';
 	import NotesOnMat from '$lib/stages/hand/NotesOnMat.svelte';
@@ -94,6 +96,7 @@
 				class="inline-flex min-h-11 link items-center"
 				href="/know-how/faults?technique={mat.look?.kind ?? 'crochet'}">What is wrong with it?</a
 			>
+			<ActLinks acts={actsOfTechnique[mat.look?.kind ?? 'crochet']} />
 		</p>
 		<span id="pass" tabindex="-1"></span>
 		<EntryForm

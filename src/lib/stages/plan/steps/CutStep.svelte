@@ -3,6 +3,8 @@
 	import { cuttingStack } from '$lib/core/cut/stack';
 	import { usualWorkSetup } from '$lib/core/model/types';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
+	import { actsOfCut } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
@@ -66,4 +68,5 @@
 			first.
 		{/if}
 	</Caution>
+	<ActLinks acts={actsOfCut[cut.style]} />
 </Step>

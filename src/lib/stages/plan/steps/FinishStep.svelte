@@ -3,6 +3,7 @@
 	import { pillowsFrom } from '$lib/core/finish/pillow';
 	import { rollMat } from '$lib/core/finish/roll';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
@@ -54,4 +55,5 @@
 		and candles: film burns and drips. The receiving place's own rules come first; ask the people
 		responsible.
 	</Caution>
+	<ActLinks acts={['ties', 'strap', 'roll', 'pillow']} />
 </Step>

@@ -7,6 +7,8 @@
 	import { pointFor } from '$lib/core/model/known-for';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { perAreaWords, strandMassWords } from '$lib/ui/unit-words';
+	import { actsOfJoin } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
@@ -86,4 +88,5 @@
 		Snug, not tight: too tight tears and cannot be undone, too loose leaves holes. Film stretches in
 		the hand, so measure at rest.
 	</p>
+	<ActLinks acts={actsOfJoin[bench.drawn.plan.cut.style]} />
 </Step>

@@ -4,6 +4,8 @@
 	import { usualSleeperHeightMm } from '$lib/core/model/types';
 	import { fieldLength } from '$lib/core/units/format-length';
 	import { wholeNumber } from '$lib/ui/number-words';
+	import { actsOfTechnique } from '$lib/stages/know-how/links/acts-at';
+	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import OwnTools from '../parts/OwnTools.svelte';
@@ -202,4 +204,5 @@
 			hands.
 		</Caution>
 	{/if}
+	<ActLinks acts={actsOfTechnique[technique.kind]} />
 </Step>

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import MendingList from '$lib/stages/check/MendingList.svelte';
 	import DayPlan from '$lib/stages/day/DayPlan.svelte';
+	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/acts-at';
+	import { stations } from '$lib/stages/people/seats';
+	import { lineStations } from '$lib/core/line/line';
 	import DayTerms from '$lib/stages/day/DayTerms.svelte';
 	import DayRun from '$lib/stages/day/DayRun.svelte';
 	import { restOf } from '$lib/stages/day/line-day';
@@ -24,6 +27,16 @@
 			data.day.also ?? ''
 		].filter((words) => words !== '')
 	);
+	/** The acts of the seats that are taken, or of the line where nobody is seated yet. */
+	const actsOfDay = $derived([
+		...new Set(
+			[...(data.day.seats.length > 0 ? data.day.seats.map(({ station }) => station) : lineStations)]
+				.toSorted((one, other) => stations.indexOf(one) - stations.indexOf(other))
+				.flatMap((station) =>
+					actsOfStation(station, cutOfLine(data.work?.line.cutTool ?? 'scissors'))
+				)
+		)
+	]);
 	/** On the day itself everything is foreseen from now on, from what lies there. */
 	const rest = $derived(
 		data.minute === null || data.day.isClosed ? data.day : restOf(data.day, data.minute)
@@ -59,6 +72,11 @@
 					>
 				{/each}
 			{/if}
+			<a
+				class="inline-flex min-h-11 link items-center"
+				href="/know-how/cards.pdf?{new URLSearchParams(actsOfDay.map((act) => ['act', act]))}"
+				data-sheet="acts">how each act is done, a card an act</a
+			>
 			<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}/day.ics"
 				>For a calendar</a
 			>

@@ -1,0 +1,117 @@
+import type { Point3, Rope } from '../drawing/rope';
+import type { Tone } from '../drawing/scene';
+import { braid, pairOf } from '../techniques/bands/braid';
+
+const tones: readonly Tone[] = ['film-other', 'weft', 'film-line', 'quiet'];
+
+/**
+ * The strands of a braid as they lie, from left to right: at every crossing the one that comes from outside lies on top.
+ *
+ * @param strands 3 or 4
+ * @param crossings how many are made, whole
+ * @param step how far a crossing takes it
+ * @param until how much of it is drawn, 0 to 1
+ * @example braided(3, 2, 12, { x: 10, y: 20, apart: 10 }, 4, 1)[0]?.points.length // 7
+ */
+export function braided(
+	strands: number,
+	crossings: number,
+	step: number,
+	{ x, y, apart }: { readonly x: number; readonly y: number; readonly apart: number },
+	wide: number,
+	until: number
+): Rope[] {
+	const orders = Array.from({ length: crossings + 1 }, (_, made) => braid(strands, made));
+	return Array.from({ length: strands }, (_, strand): Rope => {
+		const lane = (made: number): number => (orders[made] ?? []).indexOf(strand);
+		const points: Point3[] = [
+			[x - 0.8 * step, y + lane(0) * apart, 0],
+			[x, y + lane(0) * apart, 0]
+		];
+		for (let made = 1; made <= crossings; made++) {
+			const [from, to] = [lane(made - 1), lane(made)];
+			const pair = pairOf(strands, made - 1);
+			const isOuter = from === (pair[0] === 0 ? 0 : strands - 1);
+			const z = from === to ? 0 : isOuter ? 2 : -2;
+			const begin = x + (made - 1) * step;
+			points.push(
+				[begin + 0.5 * step, y + ((from + to) / 2) * apart, z],
+				[begin + step, y + to * apart, 0]
+			);
+		}
+		points.push([x + (crossings + 0.8) * step, y + lane(crossings) * apart, 0]);
+		return { points, wide, tone: tones[strand] ?? 'film', until };
+	});
+}
+
+/**
+ * A weaver that goes over and under the strands of a band and, at each return, through the edge of the band before.
+ *
+ * @param strands of each band
+ * @param passes whole, 1 or more
+ * @param until how far it has come, 0 to 1
+ * @param top where the band before begins
+ * @param links whether it takes the edge strand of the band before
+ * @example linkedWeaver(3, 4, 1, { left: 10, right: 110, top: 10, apart: 8 }).points.length // 18
+ */
+export function linkedWeaver(
+	strands: number,
+	passes: number,
+	until: number,
+	{
+		left,
+		right,
+		top,
+		apart
+	}: {
+		readonly left: number;
+		readonly right: number;
+		readonly top: number;
+		readonly apart: number;
+	},
+	links = true
+): Rope {
+	const step = (right - left) / passes;
+	const lane = (at: number): number => top + at * apart;
+	const points: Point3[] = [];
+	for (let pass = 1; pass <= passes; pass++) {
+		const isDown = pass % 2 === 1;
+		const x = (share: number): number => left + (pass - 1 + share) * step;
+		const across = Array.from({ length: strands }, (_, at): Point3 => {
+			const strand = isDown ? at : strands - 1 - at;
+			const share = 0.15 + (0.7 * (at + 0.5)) / strands;
+			return [x(share), lane(strands + strand), (pass + strand) % 2 === 0 ? 2 : -2];
+		});
+		points.push(...across);
+		// Below the last strand it turns; above the first it takes the edge of the band before, or turns.
+		points.push(
+			isDown
+				? [x(1), lane(2 * strands - 0.35), 0]
+				: [x(1), lane(strands - (links ? 1.45 : 0.65)), links ? 2 : 0]
+		);
+		if (!isDown && links) points.push([x(1.06), lane(strands - 0.9), -2]);
+	}
+	return { points, wide: 3.2, tone: 'weft', until };
+}
+
+/**
+ * Strands of a band lying along.
+ *
+ * @param first how many others lie above them
+ * @example bandStrands(3, 2, 118, 8, 10, 3)[0]?.points[0] // [2, 38, 0]
+ */
+export const bandStrands = (
+	count: number,
+	left: number,
+	right: number,
+	top: number,
+	apart: number,
+	first: number
+): Rope[] =>
+	Array.from({ length: count }, (_, at): Rope => ({
+		points: [left, left + (right - left) / 3, left + (2 * (right - left)) / 3, right].map(
+			(x): Point3 => [x, top + (first + at) * apart, 0]
+		),
+		wide: 0.62 * apart,
+		tone: 'film-other'
+	}));

@@ -1,0 +1,44 @@
+import { bagPresets } from '$lib/core/bag/presets';
+import type { Loom, NailFrame } from '$lib/core/tools/tools';
+import type { GroupId } from '$lib/server/base/group-id';
+import { listKinds } from '$lib/server/gather/kinds';
+import { documentsOf, listNewestPlans } from '$lib/server/plan/plans';
+import { listTools } from '$lib/server/prepare/tools';
+import type { OwnThings } from '$lib/stages/know-how/acts/act';
+import { planOfShape } from '$lib/stages/plan/document/document';
+
+/** What is a group's own in an act: its bag, how its plan cuts it, its hook, its loom, its frame. */
+export type GroupThings = Omit<OwnThings, 'system' | 'terms' | 'box'>;
+
+/** Plans that are looked through for the group's cut and its hook: the newest of them count. */
+const plansLookedAt = 8;
+
+/** What acts can be drawn with, in the order it is tried: the group's first kind of bag, then the usual one. */
+export async function ownThings(groupId: GroupId): Promise<readonly GroupThings[]> {
+	const [[kind], tools, lines] = await Promise.all([
+		listKinds(groupId),
+		listTools(groupId),
+		listNewestPlans(groupId, plansLookedAt)
+	]);
+	const documents = await documentsOf(
+		groupId,
+		lines.map(({ id }) => id)
+	);
+	const plans = lines.flatMap(({ id }) => {
+		const found = documents.find((one) => one.id === id);
+		return found ? [planOfShape(found.document.plan)] : [];
+	});
+	const crocheted = plans.flatMap(({ technique }) =>
+		technique.kind === 'crochet' ? [technique.hookMm] : []
+	);
+	const of = <Sort extends 'loom' | 'frame'>(sort: Sort) =>
+		tools.map(({ tool }) => tool).find((tool) => tool.sort === sort) ?? null;
+	const things = {
+		cut: plans[0]?.cut ?? null,
+		hookMm: crocheted[0] ?? null,
+		loom: of('loom') as Loom | null,
+		frame: of('frame') as NailFrame | null
+	};
+	const usual = { bag: bagPresets[0].bag, bagName: 'a thin carrier', ...things };
+	return kind ? [{ bag: kind, bagName: `your ${kind.name}`, ...things }, usual] : [usual];
+}

@@ -1,0 +1,104 @@
+import { bagPresets } from '$lib/core/bag/presets';
+import { faults } from '$lib/core/check/faults';
+import type { FaultKind } from '$lib/core/check/faults';
+import { faultWords } from '$lib/stages/check/check-words';
+import { acts, stepsOf } from '$lib/stages/know-how/acts';
+import { box } from '$lib/stages/know-how/acts/act';
+import { glossaryOf } from '$lib/stages/know-how/glossary';
+import { actNames, actTitles } from '$lib/stages/know-how/links/act-titles';
+import type { StitchTerms } from '$lib/ui/stitch-words';
+import { capital } from '$lib/ui/number-words';
+import MiniSearch from 'minisearch';
+
+/** Something that is found: an act, a fault or a word. */
+export interface Found {
+	readonly sort: 'act' | 'fault' | 'word';
+	readonly title: string;
+	/** A line about it. */
+	readonly about: string;
+	/** Where it stands. */
+	readonly href: string;
+}
+
+interface Told extends Found {
+	readonly id: string;
+	/** All that is said of it. */
+	readonly text: string;
+}
+
+function everything(terms: StitchTerms): Told[] {
+	const own = {
+		bag: bagPresets[0].bag,
+		bagName: 'a bag',
+		cut: null,
+		hookMm: null,
+		loom: null,
+		frame: null,
+		system: 'cm',
+		terms,
+		box
+	} as const;
+	return [
+		...actNames.map((act): Told => ({
+			id: `act ${act}`,
+			sort: 'act',
+			title: actTitles[act],
+			about: acts[act].when,
+			href: `/know-how/${act}`,
+			text: (stepsOf(act, own, 'right') ?? []).map(({ words }) => words).join(' ')
+		})),
+		...(Object.keys(faults) as FaultKind[]).map((fault): Told => ({
+			id: `fault ${fault}`,
+			sort: 'fault',
+			title: capital(faultWords[fault].name),
+			about: faultWords[fault].remedy[0] ?? '',
+			href: `/know-how/faults?technique=${faults[fault].techniques[0]}&fault=${fault}`,
+			text: faultWords[fault].remedy.join(' ')
+		})),
+		...glossaryOf(terms).map(({ word, means }): Told => ({
+			id: `word ${word}`,
+			sort: 'word',
+			title: word,
+			about: means,
+			href: `/know-how/words#${wordId(word)}`,
+			text: ''
+		}))
+	];
+}
+
+/** Where a word stands on its page. */
+export const wordId = (word: string): string =>
+	word
+		.toLowerCase()
+		.replace(/[^a-z]+/g, '-')
+		.replace(/^-|-$/g, '');
+
+const indexes = new Map<StitchTerms, { search: MiniSearch<Told>; told: Map<string, Told> }>();
+
+function indexOf(terms: StitchTerms) {
+	const known = indexes.get(terms);
+	if (known) return known;
+	const all = everything(terms);
+	const search = new MiniSearch<Told>({
+		fields: ['title', 'about', 'text'],
+		searchOptions: { boost: { title: 4, about: 2 }, prefix: true, fuzzy: 0.2, combineWith: 'AND' }
+	});
+	search.addAll(all);
+	const made = { search, told: new Map(all.map((one) => [one.id, one])) };
+	indexes.set(terms, made);
+	return made;
+}
+
+/** Acts, faults and words that speak of what is asked for, the nearest first; nothing for nothing. */
+export function findKnowHow(asked: string, terms: StitchTerms, most = 20): Found[] {
+	const words = asked.slice(0, 80).trim();
+	if (words === '') return [];
+	const { search, told } = indexOf(terms);
+	return search
+		.search(words)
+		.slice(0, most)
+		.flatMap(({ id }) => {
+			const one = told.get(String(id));
+			return one ? [{ sort: one.sort, title: one.title, about: one.about, href: one.href }] : [];
+		});
+}

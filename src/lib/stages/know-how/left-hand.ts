@@ -1,0 +1,29 @@
+import { mirrorPath } from '$lib/core/drawing/mirror-path';
+import type { Mark, Scene } from '$lib/core/drawing/scene';
+import type { ActStep } from './acts/act';
+
+/** Which hand holds the hook, the blade, the strand. */
+export const hands = ['right', 'left'] as const;
+export type Hand = (typeof hands)[number];
+
+/** A step's words for a hand: what stands in brackets is the other side for the left one. */
+export const sidesFor = (step: ActStep, hand: Hand): ActStep => ({
+	...step,
+	words: step.words.replace(/\[(right|left)\]/g, (_, side: Hand) =>
+		hand === 'right' ? side : side === 'right' ? 'left' : 'right'
+	)
+});
+
+const ends = { start: 'end', middle: 'middle', end: 'start' } as const;
+
+function mirrored(mark: Mark, width: number): Mark {
+	if ('path' in mark) return { ...mark, path: mirrorPath(mark.path, width) };
+	if ('words' in mark) return { ...mark, x: width - mark.x, anchor: ends[mark.anchor ?? 'start'] };
+	return { ...mark, x: width - mark.x - mark.width };
+}
+
+/** A drawing as the left hand sees it: its sides changed, its words still to be read. */
+export const forHand = (scene: Scene, hand: Hand): Scene =>
+	hand === 'right'
+		? scene
+		: { ...scene, marks: scene.marks.map((mark) => mirrored(mark, scene.width)) };

@@ -1,0 +1,48 @@
+<script lang="ts">
+	// What somebody practised under their name, and the seats it may open: only as the coordinator wishes.
+	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
+	import type { KindPractised } from './practised-seats';
+	import { seatsOfPractice } from './practised-seats';
+	import type { SeatName } from './seats';
+	import { seatWords } from './seats';
+
+	interface Props {
+		name: string;
+		practised: readonly KindPractised[];
+		/** Seats they may take already. */
+		taken: Readonly<Record<string, string>>;
+		onopen: (seat: SeatName) => void;
+	}
+	const { name, practised, taken, onopen }: Props = $props();
+	const opens = $derived(
+		[...new Set(practised.flatMap(({ kind }) => seatsOfPractice[kind]))].filter(
+			(seat) => !taken[seat]
+		)
+	);
+</script>
+
+<section class="grid gap-2" aria-labelledby="practised">
+	<h3 id="practised" class="font-semibold">Practised</h3>
+	<ul>
+		{#each practised as { kind, asked, right, sits } (kind)}
+			<li data-practised={kind}>
+				{exerciseNames[kind]}: right {right} of {asked}{sits ? ', it sits' : ''}
+			</li>
+		{/each}
+	</ul>
+	{#if opens.length > 0}
+		<p class="quiet text-[0.9375rem]">
+			It may open a seat, if you wish it so. No practice opens a seat with a blade: for those, hands
+			are trained.
+		</p>
+		<p class="flex flex-wrap gap-2">
+			{#each opens as seat (seat)}
+				<button
+					type="button"
+					class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
+					onclick={() => onopen(seat)}>Open {seatWords[seat]} to {name}, as new to it</button
+				>
+			{/each}
+		</p>
+	{/if}
+</section>

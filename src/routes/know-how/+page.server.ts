@@ -1,0 +1,18 @@
+import { whileReached } from '$lib/server/db/away';
+import { findKnowHow } from '$lib/server/know-how/search';
+import { readerOf } from '$lib/server/web/reader';
+import { actGroups, acts } from '$lib/stages/know-how/acts';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async (event) => {
+	const asked = event.url.searchParams.get('q') ?? '';
+	const { stitchTerms } = await whileReached(readerOf(event));
+	return {
+		asked: asked.slice(0, 80),
+		found: findKnowHow(asked, stitchTerms),
+		groups: actGroups.map(({ title, names }) => ({
+			title,
+			acts: names.map((name) => ({ name, when: acts[name].when }))
+		}))
+	};
+};

@@ -1,0 +1,16 @@
+<script lang="ts">
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>The words of the craft · Nest Row</title></svelte:head>
+
+<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
+<h1 class="text-2xl font-bold">The words of the craft</h1>
+<dl class="sheet mt-3 p-4">
+	{#each data.words as { word, means, id } (id)}
+		<dt class="mt-3 scroll-mt-4 font-semibold first:mt-0 target:bg-accent" {id}>{word}</dt>
+		<dd class="break-words">{means}</dd>
+	{/each}
+</dl>

@@ -11,9 +11,14 @@ export function between<T>(from: T, to: T, share: number): T {
 
 function mixed(from: unknown, to: unknown, share: number): unknown {
 	if (typeof from === 'number' && typeof to === 'number') return from + share * (to - from);
-	if (Array.isArray(from) && Array.isArray(to))
-		return from.length === to.length ? to.map((end, at) => mixed(from[at], end, share)) : to;
-	if (isRecord(from) && isRecord(to))
+	if (Array.isArray(from) && Array.isArray(to)) {
+		// Marks that come beside others stand at once; a line of other places is another line.
+		const isList = to.every(isRecord);
+		return isList || from.length === to.length
+			? to.map((end, at) => mixed(from[at], end, share))
+			: to;
+	}
+	if (isRecord(from) && isRecord(to) && from['show'] === to['show'])
 		return Object.fromEntries(
 			Object.entries(to).map(([name, end]) => [
 				name,

@@ -45,7 +45,7 @@ function everything(terms: StitchTerms): Told[] {
 			title: actTitles[act],
 			about: acts[act].when,
 			href: `/know-how/${act}`,
-			text: (stepsOf(act, own, 'right') ?? []).map(({ words }) => words).join(' ')
+			text: [act, ...(stepsOf(act, own, 'right') ?? []).map(({ words }) => words)].join(' ')
 		})),
 		...(Object.keys(faults) as FaultKind[]).map((fault): Told => ({
 			id: `fault ${fault}`,

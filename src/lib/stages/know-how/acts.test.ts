@@ -1,6 +1,7 @@
 import { bagPresets } from '$lib/core/bag/presets';
 import { between } from '$lib/core/drawing/between';
 import { crossingsOf, ropeLine } from '$lib/core/drawing/rope';
+import type { Scene } from '$lib/core/drawing/scene';
 import type { Sketch } from '$lib/core/drawing/sketch-scene';
 import { exerciseKinds, exerciseOf, isRight } from '$lib/core/know-how/exercises';
 import { techniqueKinds } from '$lib/core/techniques/technique';
@@ -109,7 +110,21 @@ describe('an act', () => {
 				expect(sceneAt(step, 1, box, 'right')).toEqual(still);
 				expect(JSON.stringify(sceneAt(step, 0.37, box, 'right'))).not.toMatch(/NaN|null/);
 			}
-		expect(between({ at: [0, 4] }, { at: [2, 8] }, 0.5)).toEqual({ at: [1, 6] });
+		// Where a step begins, its strands lie as the step before left them.
+		const [first, second] = of('loop-joint');
+		const lines = (scene: Scene) =>
+			scene.marks
+				.flatMap((mark) => ('path' in mark && mark.isRound ? [mark.path] : []))
+				.slice(0, 6);
+		if (!first || !second) throw new Error('no steps');
+		expect(lines(sceneAt(second, 0, box, 'right'))).toEqual(lines(sceneOf(first, box)));
+		expect(lines(sceneAt(second, 0.5, box, 'right'))).not.toEqual(lines(sceneOf(second, box)));
+		// What comes beside stands at once; what is another line, or another thing, is there at once.
+		const knot = { show: 'knot', at: [0, 4] };
+		const to = [{ ...knot, at: [2, 8] }, knot];
+		expect(between([knot], to, 0.5)).toEqual([{ show: 'knot', at: [1, 6] }, knot]);
+		expect(between([[0], [1]], [[2]], 0.5)).toEqual([[2]]);
+		expect(between({ show: 'peg', at: [0, 0] }, knot, 0.5)).toEqual(knot);
 	});
 	it('is seen in a mirror by the left hand, its words still to be read', () => {
 		const [first] = of('loop-joint-wrists');

@@ -22,7 +22,8 @@
 	let ahead = $state<KindAnswered[]>([]);
 	let said = $state('');
 	let next = $state<string | null>(null);
-	let counted: readonly string[] = [];
+	/** The question that stands unanswered here. */
+	let open: string | null = null;
 	const href = (query: Record<string, string | number>) =>
 		`/know-how/practice?${new URLSearchParams(Object.entries({ kind: facts.kind, ...query }).map(([name, value]) => [name, String(value)])).toString()}`;
 
@@ -50,11 +51,15 @@
 	}
 	$effect(() => {
 		const [given, right] = [answer, isRight];
-		if (given === null || right === null) return;
+		const question = `${facts.kind} ${seed}`;
+		// What was answered before this page was opened, or opened again, counts no more.
+		if (given === null || right === null) {
+			open = question;
+			return;
+		}
 		untrack(() => {
-			const question = `${facts.kind} ${seed}`;
-			if (!counted.includes(question)) {
-				counted = [...counted, question];
+			if (open === question) {
+				open = null;
 				const answered = { kind: facts.kind, at: Date.now(), isRight: right };
 				ahead.push(answered);
 				void count(answered, given);

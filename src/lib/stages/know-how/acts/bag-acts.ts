@@ -373,7 +373,7 @@ export const bagActs = {
 		steps: ringSteps
 	},
 	spiral: {
-		when: 'For strand with a single knot a bag.',
+		when: 'A spiral: strand with a single knot a bag.',
 		practice: 'slit',
 		steps: spiralSteps
 	},

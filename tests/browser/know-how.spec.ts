@@ -191,7 +191,7 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	await ready(page);
 	await expect(page.locator('[data-back="over-under"]')).toContainText(/again in \d+ min/);
 	await page.goto('/people');
-	await page.getByRole('link', { name: 'Wren' }).click();
+	await page.getByRole('link', { name: 'Wren', exact: true }).click();
 	await ready(page);
 	await expect(page.locator('[data-practised="over-under"]')).toContainText('right 1 of 1');
 	await page.getByRole('button', { name: 'Open Weave to Wren, as new to it' }).click();

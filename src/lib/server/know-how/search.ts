@@ -81,7 +81,7 @@ function indexOf(terms: StitchTerms) {
 	const all = everything(terms);
 	const search = new MiniSearch<Told>({
 		fields: ['title', 'about', 'text'],
-		searchOptions: { boost: { title: 4, about: 2 }, prefix: true, fuzzy: 0.2, combineWith: 'AND' }
+		searchOptions: { boost: { title: 4, about: 2 }, prefix: true, fuzzy: 0.3, combineWith: 'AND' }
 	});
 	search.addAll(all);
 	const made = { search, told: new Map(all.map((one) => [one.id, one])) };

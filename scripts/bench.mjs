@@ -29,6 +29,7 @@ await runMain(async () => {
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
 	const { benchGather } = await import('./bench/gather.mjs');
 	const { benchHanded } = await import('./bench/handed.mjs');
+	const { benchKnowHow } = await import('./bench/know-how.mjs');
 	const { benchMake } = await import('./bench/make.mjs');
 	const { benchDay } = await import('./bench/day.mjs');
 	const { benchPage } = await import('./bench/page.mjs');
@@ -56,6 +57,7 @@ await runMain(async () => {
 		});
 		try {
 			if (isAsked('page')) await benchPage(app.address, chromium);
+			if (isAsked('know-how')) await benchKnowHow(app.address, chromium);
 			if (isAsked('trestle')) await benchTrestle(app.address, chromium);
 			const plans = await (await fetch(`${app.address}/api/plans`)).json();
 			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();

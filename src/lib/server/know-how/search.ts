@@ -1,10 +1,12 @@
 import { bagPresets } from '$lib/core/bag/presets';
 import { faults } from '$lib/core/check/faults';
 import type { FaultKind } from '$lib/core/check/faults';
+import { techniqueKinds } from '$lib/core/techniques/technique';
 import { faultWords } from '$lib/stages/check/check-words';
 import { acts, stepsOf } from '$lib/stages/know-how/acts';
 import { box } from '$lib/stages/know-how/acts/act';
 import { glossaryOf } from '$lib/stages/know-how/glossary';
+import { signsOf } from '$lib/stages/know-how/signs';
 import { actNames, actTitles } from '$lib/stages/know-how/links/act-titles';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { capital } from '$lib/ui/number-words';
@@ -55,6 +57,17 @@ function everything(terms: StitchTerms): Told[] {
 			href: `/know-how/faults?technique=${faults[fault].techniques[0]}&fault=${fault}`,
 			text: faultWords[fault].remedy.join(' ')
 		})),
+		...techniqueKinds
+			.flatMap((technique) => signsOf(technique).map((sign) => ({ technique, sign })))
+			.filter(({ sign }, at, all) => all.findIndex((one) => one.sign.id === sign.id) === at)
+			.map(({ technique, sign }): Told => ({
+				id: `sign ${sign.id}`,
+				sort: 'fault',
+				title: sign.words,
+				about: sign.question,
+				href: `/know-how/faults?technique=${technique}&sign=${sign.id}`,
+				text: sign.answers.map(({ words }) => words).join(' ')
+			})),
 		...glossaryOf(terms).map(({ word, means }): Told => ({
 			id: `word ${word}`,
 			sort: 'word',
@@ -81,7 +94,13 @@ function indexOf(terms: StitchTerms) {
 	const all = everything(terms);
 	const search = new MiniSearch<Told>({
 		fields: ['title', 'about', 'text'],
-		searchOptions: { boost: { title: 4, about: 2 }, prefix: true, fuzzy: 0.3, combineWith: 'AND' }
+		searchOptions: {
+			boost: { title: 4, about: 2 },
+			prefix: true,
+			fuzzy: 0.3,
+			weights: { prefix: 0.5, fuzzy: 0.15 },
+			combineWith: 'AND'
+		}
 	});
 	search.addAll(all);
 	const made = { search, told: new Map(all.map((one) => [one.id, one])) };

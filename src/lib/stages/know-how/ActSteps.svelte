@@ -72,7 +72,7 @@
 		<label class="flex min-h-11 w-full max-w-lg items-center gap-3">
 			<span class="shrink-0">How far</span>
 			<input
-				class="range w-full min-w-0 range-primary"
+				class="h-11 w-full min-w-0 accent-primary"
 				type="range"
 				min="0"
 				max="100"

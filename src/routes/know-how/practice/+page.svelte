@@ -133,9 +133,9 @@
 	{#if data.names.length > 0}
 		<form class="mt-3 flex flex-wrap items-end gap-2" method="GET" data-sveltekit-reload>
 			<input type="hidden" name="kind" value={facts.kind} />
-			<label class="grid gap-1">
+			<label class="grid w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 sm:max-w-xs">
 				Keep it
-				<select class="field w-auto max-w-full" name="as">
+				<select class="field w-full min-w-0" name="as">
 					<option value="device" selected={person === null}>on this device alone</option>
 					{#each data.names as { id, name } (id)}
 						<option value={id} selected={person?.id === id}>under {name}</option>

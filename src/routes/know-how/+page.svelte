@@ -14,7 +14,7 @@
 <form class="mt-2 flex flex-wrap items-end gap-2" method="GET" role="search">
 	<label class="grid min-w-0 flex-1 basis-60 gap-1">
 		Look for an act, a fault, a word
-		<input class="field w-full" name="q" type="search" maxlength="80" value={data.asked} />
+		<input class="field w-full" name="q" type="search" maxlength="80" defaultValue={data.asked} />
 	</label>
 	<button class="btn btn-accent">Look</button>
 </form>

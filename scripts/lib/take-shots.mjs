@@ -68,7 +68,17 @@ const shots = [
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },
 	{ name: 'asks', path: '/gather/asks' },
-	{ name: 'lists', path: '/gather/lists', act: bringList },
+	{
+		name: 'know-how',
+		path: '/know-how/loop-joint',
+		act: async (page) => {
+			for (const step of [2, 3]) {
+				await page.getByRole('button', { name: 'Next' }).click();
+				await page.locator(`[data-step="${step}"]`).waitFor();
+			}
+			await page.getByLabel('How far').fill('100');
+		}
+	},
 	{ name: 'measures', path: '/measures' },
 	{ name: 'table', path: '/prepare' },
 	{ name: 'balls', path: '/prepare/balls' },
@@ -87,20 +97,6 @@ const shots = [
 	}
 ];
 
-/** A list with a few mistakes on the table. @param {Page} page */
-async function bringList(page) {
-	const rows = [
-		'When;Kind;Colour;As;Amount;Who;Weather',
-		'2026-11-12;Thin carrier;white;bag;40;Odo;dry',
-		'2026-11-12;Thin carrier;mauve;bag;12;Odo;dry',
-		'2026-11-13;Silk bag;blue;bag;3;Wren;wet',
-		'2026-11-14;Thin carrier;green;bag;twelve;Mabel;wet'
-	];
-	await page.getByLabel('It is a list of').selectOption('movements');
-	await page.getByLabel('Or paste it here').fill(rows.join('\n'));
-	await page.getByRole('button', { name: 'Look at it' }).click();
-	await page.waitForURL(/\/lists\/[0-9a-f-]{36}/);
-}
 /** @param {Page} page @param {string} name */
 async function open(page, name) {
 	await page.getByRole('link', { name }).click();

@@ -37,7 +37,7 @@
 				scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
 				said="Drawn: {step.words}"
 				type={box.type}
-				class="w-full max-w-lg rounded border border-base-300 bg-base-100"
+				class="w-full max-w-2xl rounded border border-base-300 bg-base-100"
 			/>
 			<p class="max-w-prose text-xl"><strong>{number} of {steps.length}.</strong> {step.words}</p>
 			{#if step.caution}<Caution>{step.caution}</Caution>{/if}
@@ -69,7 +69,7 @@
 				<option value={12}>12</option>
 			</select>
 		</label>
-		<label class="flex min-h-11 w-full max-w-lg items-center gap-3">
+		<label class="flex min-h-11 w-full max-w-2xl items-center gap-3">
 			<span class="shrink-0">How far</span>
 			<input
 				class="h-11 w-full min-w-0 accent-primary"

@@ -30,7 +30,9 @@ const config = {
 		typescript: {
 			config: (tsconfig) => ({
 				...tsconfig,
-				exclude: tsconfig.exclude.filter((/** @type {string} */ path) => !path.includes('service-worker')),
+				exclude: tsconfig.exclude.filter(
+					(/** @type {string} */ path) => !path.includes('service-worker')
+				),
 				include: [
 					...tsconfig.include,
 					'../*.ts',

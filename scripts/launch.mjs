@@ -12,6 +12,8 @@ import { ensurePostgres } from './lib/system.mjs';
 
 const mode = process.argv[2] ?? 'start';
 const isFresh = process.argv.includes('--fresh');
+/** How often it is looked whether tonight's copy is due, ms. */
+const nightlyEveryMs = Number(process.env.NEST_ROW_NIGHTLY_MS ?? 10 * 60_000);
 const runningFile = path.join(dataFolder(), 'running.json');
 
 function readPort() {
@@ -83,11 +85,14 @@ await runMain(async () => {
 	let isStopping = false;
 	/** @type {NodeJS.Timeout | undefined} */
 	let watch;
+	/** @type {NodeJS.Timeout | undefined} */
+	let nights;
 
 	const stop = async () => {
 		if (isStopping) return;
 		isStopping = true;
 		clearInterval(watch);
+		clearInterval(nights);
 		await app?.stop();
 		await cluster?.stop();
 		rmSync(runningFile, { force: true });
@@ -144,6 +149,24 @@ await runMain(async () => {
 				}
 				isBusy = false;
 			}, 2000);
+		}
+		// What is kept is copied every night; a copy that fails is said, and tried again.
+		if (mode === 'start' && process.env.NEST_ROW_BACKUPS !== 'no') {
+			const { nightly } = await import('./lib/backups.mjs');
+			const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
+			const passphrase = process.env.NEST_ROW_BACKUP_PASSPHRASE || null;
+			let isCopying = false;
+			nights = setInterval(async () => {
+				if (isCopying || isStopping) return;
+				isCopying = true;
+				try {
+					const file = await nightly(databaseUrl, folder, passphrase, new Date());
+					if (file) say(`Tonight's copy lies in ${file}.`);
+				} catch (error) {
+					say(`Tonight's copy could not be made: ${/** @type {Error} */ (error).message}`);
+				}
+				isCopying = false;
+			}, nightlyEveryMs);
 		}
 		await ended;
 		say('Stopping …');

@@ -49,7 +49,14 @@
 			body: said,
 			headers: { accept: 'application/json' }
 		}).then(
-			(answer) => void (answer.ok && invalidateAll()),
+			// A page that is on its way is not held up by it: it is asked anew once that is there.
+			(answer) =>
+				void (
+					answer.ok &&
+					Promise.resolve(navigating.complete)
+						.catch(() => {})
+						.then(() => invalidateAll())
+				),
 			() => {}
 		);
 	});

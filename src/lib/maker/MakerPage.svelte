@@ -164,6 +164,13 @@
 			</form>
 			<p class="quiet" role="status" data-word>{said}</p>
 			<ActLinks acts={actsOfTechnique[view.mat.look?.kind ?? 'crochet']} />
+			<p>
+				<a
+					class="inline-flex min-h-11 link items-center"
+					href="/know-how/faults?technique={view.mat.look?.kind ?? 'crochet'}"
+					>What is wrong with it?</a
+				>
+			</p>
 		</section>
 	{:else}
 		<p class="sheet p-4">

@@ -172,4 +172,9 @@
 	<p class="text-error">{caution}</p>
 	{#if minute !== null}<WhoIsHere {day} {others} {minute} {trestle} />{/if}
 	<ActLinks acts={actsOfStation(station, cutOfLine(work.line.cutTool))} />
+	<p>
+		<a class="inline-flex min-h-11 link items-center" href="/know-how/faults?sign=lump"
+			>Something is wrong with the strand</a
+		>
+	</p>
 </section>

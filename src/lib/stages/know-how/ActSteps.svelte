@@ -4,7 +4,7 @@
 	import { box } from './acts/act';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
-	import { onMount } from 'svelte';
+	import { flushSync, onMount } from 'svelte';
 	import { ActPlayer, sceneAt } from './act-player.svelte';
 	import type { ActStep } from './acts/act';
 	import type { Hand } from './left-hand';
@@ -24,6 +24,15 @@
 		return () => player.stop();
 	});
 </script>
+
+<!-- On paper all its steps stand under each other. -->
+<svelte:window
+	onbeforeprint={() => {
+		player.stop();
+		flushSync(() => (isOne = false));
+	}}
+	onafterprint={() => (isOne = true)}
+/>
 
 <ol
 	class="grid gap-4"

@@ -1,7 +1,10 @@
 <script lang="ts">
+	import { remedySketches } from '$lib/core/check/remedies';
+	import { sketchScene } from '$lib/core/drawing/sketch-scene';
 	import { techniqueKinds } from '$lib/core/techniques/technique';
 	import Remedy from '$lib/stages/check/Remedy.svelte';
 	import { capital } from '$lib/ui/number-words';
+	import SceneView from '$lib/ui/SceneView.svelte';
 	import { techniqueWords } from '$lib/ui/technique-words';
 	import type { PageProps } from './$types';
 
@@ -47,17 +50,27 @@
 {#if seen && seen.answers.length > 1}
 	<section class="sheet mt-3 p-4" aria-labelledby="question">
 		<h2 id="question">{seen.question}</h2>
-		<ul>
+		<ul class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(min(100%,11rem),1fr))] gap-3">
 			{#each seen.answers as answer (answer.mended)}
+				{@const [sketch] = remedySketches(answer.mended, technique)}
 				<li>
 					<a
-						class={choice}
+						class="{choice} h-full w-full flex-col items-stretch gap-1 p-1"
 						href={href({ sign: seen.id, is: answer.mended })}
 						aria-current={mended === answer.mended}
 						data-is={answer.mended}
 						data-sveltekit-noscroll
-						data-sveltekit-keepfocus>{capital(answer.words)}</a
+						data-sveltekit-keepfocus
 					>
+						{#if sketch}<span aria-hidden="true"
+								><SceneView
+									scene={sketchScene(sketch, 200, 13)}
+									said=""
+									class="w-full rounded border border-base-300 bg-base-100"
+								/></span
+							>{/if}
+						{capital(answer.words)}
+					</a>
 				</li>
 			{/each}
 		</ul>

@@ -1,0 +1,46 @@
+// npm run --silent restore -- FILE: puts a copy back. With DATABASE_URL into that database, which must be empty; else
+// into Nest Row's own, and what was there is laid beside it under another name.
+import { existsSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { ensureModules } from './lib/built.mjs';
+import { dataFolder, startKeptCluster } from './lib/cluster.mjs';
+import { Stop, isProcess, runMain, say } from './lib/say.mjs';
+import { ensurePostgres } from './lib/system.mjs';
+
+/** Whether Nest Row runs from this folder. */
+function isRunning() {
+	const file = path.join(dataFolder(), 'running.json');
+	if (!existsSync(file)) return false;
+	try {
+		return isProcess(JSON.parse(readFileSync(file, 'utf8')).launcher, ['launch.mjs']);
+	} catch {
+		return false;
+	}
+}
+
+await runMain(async () => {
+	const [, , file] = process.argv;
+	if (!file) throw new Stop('Which file? npm run restore -- FILE');
+	await ensureModules({ isQuiet: true });
+	const { putBackBeside, restore } = await import('./lib/backup.mjs');
+	const passphrase = process.env.NEST_ROW_BACKUP_PASSPHRASE || null;
+	const given = process.env.DATABASE_URL;
+	if (given) {
+		const head = await restore(given, path.resolve(file), passphrase);
+		return say(`Put back as it was on ${head.madeAt}.`);
+	}
+	if (isRunning()) throw new Stop('Nest Row is running from this folder: end it first.');
+	await ensurePostgres();
+	const cluster = await startKeptCluster();
+	try {
+		const { head, former } = await putBackBeside(
+			(name) => cluster.url(name),
+			path.resolve(file),
+			passphrase
+		);
+		say(`Put back as it was on ${head.madeAt}.`);
+		if (former) say(`What was here before is kept in the same server, as the database ${former}.`);
+	} finally {
+		if (cluster.isOurs) await cluster.stop();
+	}
+});

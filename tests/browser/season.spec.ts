@@ -158,6 +158,7 @@ test('the note of the week is read, changed and put in the outbox', async ({ pag
 	await expect(note).toBeFocused();
 	await note.fill('Bring bags.\nClean ones.');
 	await page.getByRole('button', { name: /in the outbox for two people/ }).click();
+	await expect(page.getByText(/^Kept: the note of the week/)).toBeVisible();
 	await page.goto('/make/outbox');
 	await expect(page.locator('[data-message=week]')).toHaveCount(2);
 	await expect(page.locator('[data-message=week]').first()).toContainText('Clean ones.');

@@ -4,7 +4,7 @@
 	import type { StepName } from '../words/step-lines';
 	import { fieldsOfStep } from '../words/step-fields';
 	import { stepNames } from '../words/step-lines';
-	import { tick, type Snippet } from 'svelte';
+	import type { Snippet } from 'svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import Judgements from './Judgements.svelte';
 
@@ -17,14 +17,19 @@
 	const { bench, step, title, children }: Props = $props();
 	const number = $derived(stepNames.indexOf(step) + 1);
 	const isOpen = $derived(bench.openStep === step);
-	/** The one that was open closes above it: what was pressed stays in sight. */
-	async function opened(details: HTMLElement) {
+	/**
+	 * The one that was open closes above it, and what the steps show changes with it for a few frames: until that stands,
+	 * what was pressed is kept in sight.
+	 */
+	function opened(details: HTMLDetailsElement): void {
 		bench.open(step);
-		const head = details.firstElementChild;
-		head?.scrollIntoView({ block: 'nearest' });
-		// What the steps show changes with it: once that stands, the head is looked for again.
-		await tick();
-		requestAnimationFrame(() => head?.scrollIntoView({ block: 'nearest' }));
+		const until = performance.now() + 300;
+		const keepInSight = (): void => {
+			if (!details.open) return;
+			details.firstElementChild?.scrollIntoView({ block: 'nearest' });
+			if (performance.now() < until) requestAnimationFrame(keepInSight);
+		};
+		keepInSight();
 	}
 	const needsLook = $derived(fieldsOfStep[step].some((field) => bench.reading.problems[field]));
 	const calls = $derived(
@@ -38,7 +43,7 @@
 	name="step"
 	class="group border-b border-base-300 last:border-b-0"
 	open={isOpen || undefined}
-	ontoggle={(event) => event.currentTarget.open && void opened(event.currentTarget)}
+	ontoggle={(event) => event.currentTarget.open && opened(event.currentTarget)}
 	data-step={step}
 >
 	<summary

@@ -24,9 +24,13 @@
 	function opened(details: HTMLDetailsElement): void {
 		bench.open(step);
 		const until = performance.now() + 300;
+		let height = -1;
 		const keepInSight = (): void => {
 			if (!details.open) return;
-			details.firstElementChild?.scrollIntoView({ block: 'nearest' });
+			// Where nothing grew or shrank, it was the hand that scrolled.
+			const { scrollHeight } = document.documentElement;
+			if (scrollHeight !== height) details.firstElementChild?.scrollIntoView({ block: 'nearest' });
+			height = scrollHeight;
 			if (performance.now() < until) requestAnimationFrame(keepInSight);
 		};
 		keepInSight();

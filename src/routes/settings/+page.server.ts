@@ -6,7 +6,8 @@ import { isLocale, papers } from '$lib/ui/reader';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { changeGroup, findGroup, guessHall } from '$lib/server/db/groups';
 import { readForm } from '$lib/server/web/read-form';
-import type { Cookies } from '@sveltejs/kit';
+import { rememberHere } from '$lib/server/web/remember-here';
+import type { RequestEvent } from '@sveltejs/kit';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -67,19 +68,22 @@ function readGroupName(typed: unknown) {
 }
 
 /** Remembers a choice on this device; an empty one goes by the group again. */
-function remember(cookies: Cookies, name: string, value: string | null, secure: boolean): void {
+function remember(
+	{ cookies, url }: Pick<RequestEvent, 'cookies' | 'url'>,
+	name: string,
+	value: string | null
+): void {
 	if (value === null) return;
 	if (value === '') cookies.delete(name, { path: '/' });
-	else cookies.set(name, value, { path: '/', maxAge: 31_536_000, secure });
+	else rememberHere({ cookies, url }, name, value);
 }
 
 export const actions: Actions = {
 	/** What this device likes: units, stitch names, paper and look. */
 	words: async ({ request, cookies, url }) => {
 		const asked = ofDevice.parse(Object.fromEntries(await readForm(request)));
-		const isSecure = url.protocol === 'https:';
 		for (const name of ['lengths', 'terms', 'paper', 'look'] as const)
-			remember(cookies, name, asked[name], isSecure);
+			remember({ cookies, url }, name, asked[name]);
 		redirect(303, asked.back);
 	},
 	/** What the group likes, and where its hall is. */
@@ -110,9 +114,8 @@ export const actions: Actions = {
 	name: async ({ request, locals, cookies, url }) => {
 		const typed = Object.fromEntries(await readForm(request));
 		const { back: page } = fromPage.parse(typed);
-		const isSecure = url.protocol === 'https:';
 		if (typed.later !== undefined) {
-			remember(cookies, 'naming', 'later', isSecure);
+			rememberHere({ cookies, url }, 'naming', 'later');
 			redirect(303, page);
 		}
 		const read = readGroupName(typed.name);

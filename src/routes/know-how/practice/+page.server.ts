@@ -1,11 +1,11 @@
 import { whileReached } from '$lib/server/db/away';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { listNames } from '$lib/server/people/people';
+import { rememberHere } from '$lib/server/web/remember-here';
 import { readerOf } from '$lib/server/web/reader';
 import { z } from 'zod';
 import type { PageServerLoad } from './$types';
 
-const year = 365 * 24 * 3600;
 const shape = z.union([z.uuid(), z.literal('device')]);
 
 /** Under whose name practice is kept; asked once, so that questions go on without network. */
@@ -13,13 +13,7 @@ export const load: PageServerLoad = async (event) => {
 	const { cookies, locals, untrack } = event;
 	const url = untrack(() => new URL(event.url));
 	const asked = shape.safeParse(url.searchParams.get('as')).data;
-	if (asked)
-		cookies.set('practice', asked, {
-			path: '/know-how',
-			maxAge: year,
-			sameSite: 'lax',
-			secure: url.protocol === 'https:'
-		});
+	if (asked) rememberHere({ cookies, url }, 'practice', asked, '/know-how');
 	const who = asked ?? cookies.get('practice');
 	const [{ lengthSystem }, names] = await whileReached(
 		Promise.all([readerOf(event), listNames(locals.groupId)])

@@ -42,7 +42,7 @@
 <div
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[48rem]:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
 >
-	<section class="sheet p-4" aria-labelledby="acts" data-sveltekit-preload-code="eager">
+	<section class="sheet p-4" aria-labelledby="acts">
 		<h2 id="acts">How it is done</h2>
 		{#each data.groups as { title, acts } (title)}
 			<h3 class="mt-3 font-semibold">{title}</h3>

@@ -8,22 +8,23 @@ import { ensurePostgres } from './lib/system.mjs';
 
 await runMain(async () => {
 	await ensureModules({ isQuiet: true });
-	const { backUp } = await import('./lib/backup.mjs');
+	const { backUp, sealOf } = await import('./lib/backup.mjs');
 	const { copyName } = await import('./lib/backups.mjs');
 	const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
 	const file = path.resolve(process.argv[2] ?? path.join(folder, copyName(new Date())));
 	mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 });
-	const passphrase = process.env.NEST_ROW_BACKUP_PASSPHRASE || null;
 	const given = process.env.DATABASE_URL;
 	if (!given) await ensurePostgres();
 	const cluster = given ? null : await startKeptCluster();
 	try {
 		const url = given ?? cluster?.url('nest_row') ?? '';
-		const head = await backUp(url, file, passphrase).catch((error) => {
-			if (/** @type {{ code?: string }} */ (error).code === '3D000')
-				throw new Stop('Nothing was ever kept here: there is no database to copy.');
-			throw error;
-		});
+		const head = await backUp(url, file, sealOf(process.env.NEST_ROW_BACKUP_PASSPHRASE)).catch(
+			(error) => {
+				if (/** @type {{ code?: string }} */ (error).code === '3D000')
+					throw new Stop('Nothing was ever kept here: there is no database to copy.');
+				throw error;
+			}
+		);
 		say(
 			`Copied into ${file}: ${head.bytes} bytes, ${head.isSealed ? 'sealed by the passphrase' : 'not sealed: whoever has the file can read it'}.`
 		);

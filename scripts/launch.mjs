@@ -154,13 +154,14 @@ await runMain(async () => {
 		if (mode === 'start' && process.env.NEST_ROW_BACKUPS !== 'no') {
 			const { nightly } = await import('./lib/backups.mjs');
 			const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
-			const passphrase = process.env.NEST_ROW_BACKUP_PASSPHRASE || null;
+			const { sealOf } = await import('./lib/backup.mjs');
+			const seal = sealOf(process.env.NEST_ROW_BACKUP_PASSPHRASE);
 			let isCopying = false;
 			nights = setInterval(async () => {
 				if (isCopying || isStopping) return;
 				isCopying = true;
 				try {
-					const file = await nightly(databaseUrl, folder, passphrase, new Date());
+					const file = await nightly(databaseUrl, folder, seal, new Date());
 					if (file) say(`Tonight's copy lies in ${file}.`);
 				} catch (error) {
 					say(`Tonight's copy could not be made: ${/** @type {Error} */ (error).message}`);

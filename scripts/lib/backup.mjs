@@ -38,6 +38,15 @@ const headBytes = 1024;
  * @property {string} sha256 of what follows
  */
 
+/**
+ * @typedef {object} Seal
+ * @property {string} passphrase
+ * @property {number} workFactor how dear each guess at it is made: 2 to this many rounds
+ */
+
+/** The seal of a passphrase, as dear to guess as its package advises; none where there is no passphrase. @param {string | undefined} passphrase @returns {Seal | null} */
+export const sealOf = (passphrase) => (passphrase ? { passphrase, workFactor: 18 } : null);
+
 /** The programs of PostgreSQL that are as new as the server, or newer. @param {string} url */
 async function programsFor(url) {
 	const client = new pg.Client({ connectionString: url });
@@ -112,10 +121,10 @@ function headOf(head) {
  *
  * @param {string} url
  * @param {string} file
- * @param {string | null} passphrase seals it; null leaves it open
+ * @param {Seal | null} seal null leaves it open
  * @returns {Promise<Head>}
  */
-export async function backUp(url, file, passphrase) {
+export async function backUp(url, file, seal) {
 	const bin = await programsFor(url);
 	const client = new pg.Client({ connectionString: url });
 	await client.connect();
@@ -145,7 +154,7 @@ export async function backUp(url, file, passphrase) {
 			}
 		}
 		const plain = /** @type {Readable} */ (dump.stdout);
-		const sealed = passphrase === null ? plain : await seal(plain, passphrase);
+		const sealed = seal === null ? plain : await sealedBy(plain, seal);
 		await Promise.all([
 			pipeline(sealed, counted, createWriteStream(half, { flags: 'r+', start: headBytes })),
 			isDone
@@ -155,7 +164,7 @@ export async function backUp(url, file, passphrase) {
 			format,
 			schema,
 			madeAt: new Date().toISOString(),
-			isSealed: passphrase !== null,
+			isSealed: seal !== null,
 			bytes,
 			sha256: hash.digest('hex')
 		};
@@ -178,9 +187,10 @@ function writeFileStart(file) {
 	closeSync(handle);
 }
 
-/** @param {Readable} plain @param {string} passphrase */
-async function seal(plain, passphrase) {
+/** @param {Readable} plain @param {Seal} seal */
+async function sealedBy(plain, { passphrase, workFactor }) {
 	const encrypter = new Encrypter();
+	encrypter.setScryptWorkFactor(workFactor);
 	encrypter.setPassphrase(passphrase);
 	return Readable.fromWeb(
 		/** @type {any} */ (await encrypter.encrypt(/** @type {any} */ (Readable.toWeb(plain))))

@@ -54,13 +54,13 @@ export function isDue(names, now) {
 /**
  * Makes the nightly copy where it is due, and lets old ones go. The name of what was made, or null.
  *
- * @param {string} url @param {string} folder @param {string | null} passphrase @param {Date} now
+ * @param {string} url @param {string} folder @param {import('./backup.mjs').Seal | null} seal @param {Date} now
  */
-export async function nightly(url, folder, passphrase, now) {
+export async function nightly(url, folder, seal, now) {
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
 	if (!isDue(readdirSync(folder), now)) return null;
 	const file = path.join(folder, copyName(now));
-	await backUp(url, file, passphrase);
+	await backUp(url, file, seal);
 	const names = readdirSync(folder);
 	const kept = keptCopies(names, now);
 	// What another night left half written goes as well; what is not ours stays.

@@ -1,12 +1,13 @@
 // npm run demo · npm start · npm run dev: from nothing to a page that answers.
 import { spawn } from 'node:child_process';
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { appEnvironment, endChild, startApp } from './lib/app.mjs';
 import { keepRunning } from './lib/keep-running.mjs';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
 import { reachOf } from './lib/reach.mjs';
+import { isStillRunning, lastStart, runningFile } from './lib/running.mjs';
 import { Stop, isProcess, pause, root, run, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
 
@@ -14,7 +15,6 @@ const mode = process.argv[2] ?? 'start';
 const isFresh = process.argv.includes('--fresh');
 /** How often it is looked whether tonight's copy is due, ms. */
 const nightlyEveryMs = Number(process.env.NEST_ROW_NIGHTLY_MS ?? 10 * 60_000);
-const runningFile = path.join(dataFolder(), 'running.json');
 
 function readPort() {
 	const text = process.env.PORT ?? (mode === 'dev' ? '5173' : '4173');
@@ -26,24 +26,17 @@ function readPort() {
 
 /** Refuses a second start in this folder, and ends an app whose launcher was killed. */
 async function clearFormerStart() {
-	if (!existsSync(runningFile)) return;
-	/** @type {{ launcher: number, app: number, address: string }} */
-	let former;
-	try {
-		former = JSON.parse(readFileSync(runningFile, 'utf8'));
-	} catch {
-		return rmSync(runningFile);
-	}
-	if (isProcess(former.launcher, ['launch.mjs'])) {
+	const former = lastStart();
+	if (former && isStillRunning(former)) {
 		throw new Stop(
 			`Nest Row is already running from this folder, at ${former.address} (process ${former.launcher}).`
 		);
 	}
-	if (isProcess(former.app, [path.join(root, 'scripts/serve.mjs')])) {
+	if (former && isProcess(former.app, [path.join(root, 'scripts/serve.mjs')])) {
 		process.kill(former.app, 'SIGTERM');
 		for (let i = 0; i < 50 && isProcess(former.app, [root]); i++) await pause(100);
 	}
-	rmSync(runningFile, { force: true });
+	rmSync(runningFile(), { force: true });
 }
 
 /** @param {{ databaseUrl: string, port: number }} settings */
@@ -95,7 +88,7 @@ await runMain(async () => {
 		clearInterval(nights);
 		await app?.stop();
 		await cluster?.stop();
-		rmSync(runningFile, { force: true });
+		rmSync(runningFile(), { force: true });
 	};
 
 	const ended = new Promise((resolve) => {
@@ -130,7 +123,7 @@ await runMain(async () => {
 		app = await keepRunning(start, {
 			onstart: ({ child, address }) =>
 				writeFileSync(
-					runningFile,
+					runningFile(),
 					JSON.stringify({ launcher: process.pid, app: child.pid, address })
 				),
 			isWanted: () => !isStopping

@@ -1,22 +1,11 @@
 // npm run --silent restore -- FILE: puts a copy back. With DATABASE_URL into that database, which must be empty; else
 // into Nest Row's own, and what was there is laid beside it under another name.
-import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ensureModules } from './lib/built.mjs';
-import { dataFolder, startKeptCluster } from './lib/cluster.mjs';
-import { Stop, isProcess, runMain, say } from './lib/say.mjs';
+import { startKeptCluster } from './lib/cluster.mjs';
+import { isStillRunning, lastStart } from './lib/running.mjs';
+import { Stop, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
-
-/** Whether Nest Row runs from this folder. */
-function isRunning() {
-	const file = path.join(dataFolder(), 'running.json');
-	if (!existsSync(file)) return false;
-	try {
-		return isProcess(JSON.parse(readFileSync(file, 'utf8')).launcher, ['launch.mjs']);
-	} catch {
-		return false;
-	}
-}
 
 await runMain(async () => {
 	const [, , file] = process.argv;
@@ -29,7 +18,8 @@ await runMain(async () => {
 		const head = await restore(given, path.resolve(file), passphrase);
 		return say(`Put back as it was on ${head.madeAt}.`);
 	}
-	if (isRunning()) throw new Stop('Nest Row is running from this folder: end it first.');
+	if (isStillRunning(lastStart()))
+		throw new Stop('Nest Row is running from this folder: end it first.');
 	await ensurePostgres();
 	const cluster = await startKeptCluster();
 	try {

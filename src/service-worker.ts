@@ -1,6 +1,7 @@
 // Lays by the know-how: its pages as they were opened, and all they are made of, so that they open without network.
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
+import { orLaidBy } from '$lib/ui/or-laid-by';
 import { build, files, version } from '$service-worker';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
@@ -37,15 +38,12 @@ async function fresh(request: Request, store: string, at: string): Promise<Respo
 	return answer;
 }
 
-const late = (): Promise<null> =>
-	new Promise((resolve) => setTimeout(() => resolve(null), patienceMs));
-
 /** A page as it is now; where no answer comes, as it was opened last. */
 async function page(request: Request): Promise<Response> {
 	const at = laidAt(new URL(request.url));
 	const there = await (await caches.open(pages)).match(at);
 	const asked = fresh(request, pages, at).catch(() => null);
-	return (await (there ? Promise.race([asked, late()]) : asked)) ?? there ?? Response.error();
+	return orLaidBy(asked, there, patienceMs);
 }
 
 async function part(request: Request): Promise<Response> {

@@ -47,22 +47,34 @@ const headBytes = 1024;
 /** The seal of a passphrase, as dear to guess as its package advises; none where there is no passphrase. @param {string | undefined} passphrase @returns {Seal | null} */
 export const sealOf = (passphrase) => (passphrase ? { passphrase, workFactor: 18 } : null);
 
-/** The programs of PostgreSQL that are as new as the server, or newer. @param {string} url */
-async function programsFor(url) {
+/**
+ * Asks a database something, over a connection of its own.
+ *
+ * @template Answer
+ * @param {string} url
+ * @param {(client: pg.Client) => Promise<Answer>} work
+ * @returns {Promise<Answer>}
+ */
+async function asked(url, work) {
 	const client = new pg.Client({ connectionString: url });
 	await client.connect();
 	try {
-		const { rows } = await client.query('show server_version_num');
-		const major = Math.floor(Number(rows[0].server_version_num) / 10_000);
-		const found = postgresServers().find((one) => one.major >= major);
-		if (!found)
-			throw new Stop(
-				`Copies need PostgreSQL's own programs, version ${major}: apt-get install postgresql-client-${major}`
-			);
-		return found.bin;
+		return await work(client);
 	} finally {
 		await client.end();
 	}
+}
+
+/** The programs of PostgreSQL that are as new as the server, or newer. @param {pg.Client} client */
+async function programsFor(client) {
+	const { rows } = await client.query('show server_version_num');
+	const major = Math.floor(Number(rows[0].server_version_num) / 10_000);
+	const found = postgresServers().find((one) => one.major >= major);
+	if (!found)
+		throw new Stop(
+			`Copies need PostgreSQL's own programs, version ${major}: apt-get install postgresql-client-${major}`
+		);
+	return found.bin;
 }
 
 /** How a program of PostgreSQL reaches a database: its password goes by the environment, where no list of processes shows it. @param {string} url */
@@ -100,16 +112,6 @@ async function schemaOf(client) {
 	);
 }
 
-/** Makes sure of what was written to a file, to the disk. @param {string} file */
-function settle(file) {
-	const handle = openSync(file, 'r+');
-	try {
-		fsyncSync(handle);
-	} finally {
-		closeSync(handle);
-	}
-}
-
 /** @param {Head} head */
 function headOf(head) {
 	const line = `${magic}\n${JSON.stringify(head)}\n`;
@@ -125,10 +127,10 @@ function headOf(head) {
  * @returns {Promise<Head>}
  */
 export async function backUp(url, file, seal) {
-	const bin = await programsFor(url);
-	const client = new pg.Client({ connectionString: url });
-	await client.connect();
-	const schema = await schemaOf(client).finally(() => client.end());
+	const [bin, schema] = await asked(
+		url,
+		async (client) => /** @type {const} */ ([await programsFor(client), await schemaOf(client)])
+	);
 	if (schema === 0) throw new Stop('There is no Nest Row database there to copy.');
 	const { args, database, env } = reach(url);
 	const half = `${file}.half`;
@@ -169,9 +171,12 @@ export async function backUp(url, file, seal) {
 			sha256: hash.digest('hex')
 		};
 		const handle = openSync(half, 'r+');
-		writeSync(handle, headOf(head), 0, headBytes, 0);
-		closeSync(handle);
-		settle(half);
+		try {
+			writeSync(handle, headOf(head), 0, headBytes, 0);
+			fsyncSync(handle);
+		} finally {
+			closeSync(handle);
+		}
 		renameSync(half, file);
 		return head;
 	} catch (error) {
@@ -254,10 +259,10 @@ export async function restore(url, file, passphrase) {
 	const head = await lookAt(file);
 	if (head.isSealed && passphrase === null)
 		throw new Stop('This copy is sealed: say its passphrase in NEST_ROW_BACKUP_PASSPHRASE.');
-	const bin = await programsFor(url);
-	const client = new pg.Client({ connectionString: url });
-	await client.connect();
-	const isFree = await isEmpty(client).finally(() => client.end());
+	const [bin, isFree] = await asked(
+		url,
+		async (client) => /** @type {const} */ ([await programsFor(client), await isEmpty(client)])
+	);
 	if (!isFree)
 		throw new Stop(
 			'There is something kept in that database already: a copy is put back into an empty one. Nothing was touched.'
@@ -333,21 +338,20 @@ export async function putBackBeside(urlOf, file, passphrase) {
 		.slice(0, 19)
 		.replace(/[^0-9]/g, '');
 	const fresh = `nest_row_new_${mark}`;
-	await lookAt(file);
 	await ensureDatabase(urlOf(fresh));
-	const client = new pg.Client({ connectionString: urlOf('postgres') });
-	await client.connect();
-	try {
-		const head = await restore(urlOf(fresh), file, passphrase);
-		const { rowCount } = await client.query(`select 1 from pg_database where datname = 'nest_row'`);
-		const former = rowCount ? `nest_row_before_${mark}` : null;
-		if (former) await client.query(`alter database nest_row rename to ${former}`);
-		await client.query(`alter database ${fresh} rename to nest_row`);
-		return { head, former };
-	} catch (error) {
-		await client.query(`drop database if exists ${fresh}`).catch(() => {});
-		throw error;
-	} finally {
-		await client.end();
-	}
+	return asked(urlOf('postgres'), async (client) => {
+		try {
+			const head = await restore(urlOf(fresh), file, passphrase);
+			const { rowCount } = await client.query(
+				`select 1 from pg_database where datname = 'nest_row'`
+			);
+			const former = rowCount ? `nest_row_before_${mark}` : null;
+			if (former) await client.query(`alter database nest_row rename to ${former}`);
+			await client.query(`alter database ${fresh} rename to nest_row`);
+			return { head, former };
+		} catch (error) {
+			await client.query(`drop database if exists ${fresh}`).catch(() => {});
+			throw error;
+		}
+	});
 }

@@ -1,7 +1,8 @@
 // The service worker of makers' links: pages are asked for first and taken from here where no answer comes;
 // what they are made of has its version in its address, and is taken from here at once.
 /// <reference lib="webworker" />
-export {};
+import { orLaidBy } from '$lib/ui/or-laid-by';
+
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 
 const store = 'maker';
@@ -27,9 +28,6 @@ worker.addEventListener('message', (event) => {
 		event.waitUntil(layBy(said).catch(() => {}));
 });
 
-const late = (ms: number): Promise<null> =>
-	new Promise((resolve) => setTimeout(() => resolve(null), ms));
-
 async function page(request: Request): Promise<Response> {
 	const cache = await caches.open(store);
 	const there = await cache.match(new URL(request.url).pathname);
@@ -42,8 +40,7 @@ async function page(request: Request): Promise<Response> {
 		},
 		() => null
 	);
-	const answer = await (there ? Promise.race([asked, late(patienceMs)]) : asked);
-	return answer ?? there ?? Response.error();
+	return orLaidBy(asked, there, patienceMs);
 }
 
 worker.addEventListener('fetch', (event) => {

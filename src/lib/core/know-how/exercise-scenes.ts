@@ -9,7 +9,7 @@ import { crossingsHome } from '../techniques/bands/braid';
 import type { ExerciseFacts } from './exercises';
 import { isRight, weftIsOver } from './exercises';
 import { bagMarks, lieBag } from './bag-pictures';
-import { jointStages, loopJoint } from './joint-curves';
+import { jointStages, loopJoint, onTable } from './joint-curves';
 import { piecesOfTube, spiralWith } from './slits';
 
 type Of<Kind extends ExerciseFacts['kind']> = Extract<ExerciseFacts, { kind: Kind }>;
@@ -152,11 +152,10 @@ function trimSketch({ bodyMm, holeMm }: Of<'trim'>, answer: number | null): Sket
 
 /** A joint as open and as uneven as it is. */
 function jointSketch({ open, uneven }: Of<'snug'>): Sketch {
-	const place = { at: [57, 36], turn: 0, scale: 1 } as const;
 	const bow = 45 * uneven;
 	const ropes = between(
-		loopJoint(jointStages - 1, place, bow),
-		loopJoint(jointStages - 2, place, bow),
+		loopJoint(jointStages - 1, onTable, bow),
+		loopJoint(jointStages - 2, onTable, bow),
 		Math.min(1, Math.max(0, (open - 0.3) / 1.4))
 	);
 	return {

@@ -58,6 +58,23 @@ const bodyFromMm = 100;
 /** Film that is torn about a hole, and film that nobody gives away for it, mm. */
 const [tornMm, wastedMm] = [10, 70];
 
+/** What comes of a trim: right; nowhere though the hole goes with the seam; below the hole, above it by far; a strip with the hole in it. */
+export type TrimCall = 'right' | 'needless-stuffing' | 'torn' | 'wasted' | 'weak';
+
+/**
+ * What comes of a bag with a hole that is cut so far above its seam, or of one that is not cut at all.
+ *
+ * @param trim where its hole lies, mm above the seam
+ * @param cutMm above the seam; 0 where it goes to the stuffing
+ * @example [judgeTrim({ holeMm: 60 }, 75), judgeTrim({ holeMm: 200 }, 50)] // ['right', 'weak']
+ */
+export function judgeTrim({ holeMm }: Pick<TrimExercise, 'holeMm'>, cutMm: number): TrimCall {
+	if (holeMm >= bodyFromMm) return cutMm === 0 ? 'right' : 'weak';
+	if (cutMm === 0) return 'needless-stuffing';
+	if (cutMm < holeMm + tornMm) return 'torn';
+	return cutMm > holeMm + wastedMm ? 'wasted' : 'right';
+}
+
 /** How a joint is judged: as it should be, a hole in it, uneven, or a bead. */
 export const jointCalls = ['snug', 'loose', 'uneven', 'tight'] as const;
 export type JointCall = (typeof jointCalls)[number];
@@ -152,10 +169,8 @@ export function byEye(
  */
 export function isRightByEye(facts: ByEye, answer: number): boolean {
 	switch (facts.kind) {
-		case 'trim': {
-			if (facts.holeMm >= bodyFromMm) return answer === 0;
-			return answer >= facts.holeMm + tornMm && answer <= facts.holeMm + wastedMm;
-		}
+		case 'trim':
+			return judgeTrim(facts, answer) === 'right';
 		case 'snug':
 			return jointCalls[answer] === judgeJoint(facts);
 		case 'seat': {

@@ -136,6 +136,9 @@ const newRing: readonly (readonly Open[])[] = [
 	]
 ];
 
+/** Where a joint is drawn that lies on the table: in the middle of a sketch, the strand from the left. */
+export const onTable: RingPlace = { at: [57, 36], turn: 0, scale: 1 };
+
 /** How far the joint is made: so many of these. */
 export const jointStages = newRing.length;
 
@@ -157,7 +160,7 @@ const oldRing = (half: number, neck: number): Open[] => [
  * @param stage how far, from 0, beside each other, to `jointStages` − 1, snug; whole
  * @param place where the outermost strand of the lying ring stands, and which way it points
  * @param bow how far one side of the new ring is longer than the other; none in a good joint
- * @example loopJoint(7, { at: [57, 36], turn: 0, scale: 1 }, 0)[1].points.length // 16
+ * @example loopJoint(7, onTable, 0)[1].points.length // 16
  */
 export function loopJoint(stage: number, place: RingPlace, bow: number): [Rope, Rope] {
 	const isSnug = stage >= jointStages - 1;

@@ -34,6 +34,7 @@ interface Cell {
 	readonly scene: Scene;
 	readonly words: string;
 	readonly caution: string | null;
+	readonly wordsMm: number;
 	readonly highMm: number;
 }
 
@@ -61,14 +62,16 @@ function cellsOf(
 		steps?.map((step, at) => {
 			const scene = forHand(printed(sceneOf(step, box)), hand);
 			const words = `${at + 1}. ${step.words}`;
+			const wordsMm = sheet.paragraphMm(words, widthMm, { sizePt });
 			return {
 				scene,
 				words,
 				caution: step.caution,
+				wordsMm,
 				highMm:
 					scene.height +
 					1.5 +
-					sheet.paragraphMm(words, widthMm, { sizePt }) +
+					wordsMm +
 					(step.caution
 						? sheet.paragraphMm(step.caution, widthMm, { sizePt: 0.8 * sizePt, isBold: true })
 						: 0)
@@ -118,22 +121,16 @@ export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 		const high = rows.map((row) => Math.max(...row.map(({ highMm }) => highMm)) + 3);
 		if (high.reduce((sum, mm) => sum + mm, 0) > leftMm && nth < ways.length - 1) continue;
 		for (const [at, row] of rows.entries()) {
-			for (const [column, { scene, words, caution }] of row.entries()) {
+			for (const [column, { scene, words, caution, wordsMm }] of row.entries()) {
 				const x = sheet.marginMm + column * (widthMm + gapMm);
 				sheet.sceneAt(scene, sheet.typeMm(9), x, sheet.y, drawWithin);
 				const y = sheet.y + scene.height + 1.5;
 				sheet.paragraphAt(words, x, y, widthMm, { sizePt });
 				if (caution)
-					sheet.paragraphAt(
-						caution,
-						x,
-						y + sheet.paragraphMm(words, widthMm, { sizePt }),
-						widthMm,
-						{
-							sizePt: 0.8 * sizePt,
-							isBold: true
-						}
-					);
+					sheet.paragraphAt(caution, x, y + wordsMm, widthMm, {
+						sizePt: 0.8 * sizePt,
+						isBold: true
+					});
 			}
 			sheet.y += high[at] ?? 0;
 		}

@@ -16,13 +16,12 @@
 	}
 	const { named, ahead = [], current = null }: Props = $props();
 	let here = $state<readonly KindAnswered[]>([]);
-	let now = $state(0);
+	let opened = $state(0);
+	/** The moment of the last answer, or when the page was opened; 0 before it is. */
+	const now = $derived(Math.max(opened, ahead.at(-1)?.at ?? 0));
 	onMount(() => {
 		here = readLog(localStorage);
-		now = Date.now();
-	});
-	$effect(() => {
-		if (ahead.length > 0) now = Date.now();
+		opened = Date.now();
 	});
 	const repeats = $derived(repeatsOf([...(named ?? here), ...ahead]));
 </script>

@@ -27,8 +27,6 @@ export class ActPlayer {
 	seconds = $state(3);
 	/** What moves: this step alone, or all that follow; nothing while it stands. */
 	going = $state<'step' | 'all' | null>(null);
-	/** Frames drawn since it was made: how smoothly it moves can be told from them. */
-	frames = 0;
 	#asked = 0;
 	#before = 0;
 
@@ -63,7 +61,6 @@ export class ActPlayer {
 		this.#asked = requestAnimationFrame((now) => this.#frame(now));
 	}
 	#frame(now: number): void {
-		this.frames++;
 		// A third of a step's time it rests as it is left lying.
 		const rest = this.going === 'all' ? 1.5 : 1;
 		this.share = this.share + Math.max(0, now - this.#before) / 1000 / this.seconds;

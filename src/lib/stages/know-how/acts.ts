@@ -9,12 +9,16 @@ import { crochetActs } from './acts/crochet-acts';
 import { finishActs } from './acts/finish-acts';
 import { frameActs } from './acts/frame-acts';
 import { loomActs } from './acts/loom-acts';
-import { strandActs } from './acts/strand-acts';
+import { ballActs } from './acts/ball-acts';
+import { cutActs } from './acts/cut-acts';
+import { jointActs } from './acts/joint-acts';
 
 /** How each act is done. */
 export const acts: Readonly<Record<ActName, Act>> = {
 	...bagActs,
-	...strandActs,
+	...cutActs,
+	...jointActs,
+	...ballActs,
 	...crochetActs,
 	...loomActs,
 	...frameActs,
@@ -25,8 +29,8 @@ export const acts: Readonly<Record<ActName, Act>> = {
 /** Acts that belong together, as they are listed. */
 export const actGroups = (
 	[
-		['Bags', bagActs],
-		['Joining and balls', strandActs],
+		['Bags', { ...bagActs, ...cutActs }],
+		['Joining and balls', { ...jointActs, ...ballActs }],
 		['Crochet', crochetActs],
 		['Peg loom', loomActs],
 		['Frame with nails', frameActs],

@@ -1,8 +1,8 @@
 import { piecesOfTube, spiralWith } from '$lib/core/know-how/slits';
 import type { ExerciseFacts } from '$lib/core/know-how/exercises';
 import { isRight } from '$lib/core/know-how/exercises';
-import type { JointCall, SeatTask } from '$lib/core/know-how/exercises-by-eye';
-import { jointCalls, judgeJoint } from '$lib/core/know-how/exercises-by-eye';
+import type { JointCall, SeatTask, TrimCall } from '$lib/core/know-how/exercises-by-eye';
+import { jointCalls, judgeJoint, judgeTrim } from '$lib/core/know-how/exercises-by-eye';
 import { suitableHookMm } from '$lib/core/techniques/crochet/hooks';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
@@ -28,6 +28,13 @@ const jointWords: Readonly<Record<JointCall, { readonly name: string; readonly w
 		name: 'too tight',
 		why: 'It is a hard bead: it cannot be undone, and film tears at it.'
 	}
+};
+const trimWords: Readonly<Record<TrimCall, string>> = {
+	right: 'The hole goes with the seam, and all the film above it is sound.',
+	weak: 'The hole lies in the body. Whatever is trimmed, a strip would break there: it is stuffing.',
+	'needless-stuffing': 'A hole so close to the seam does no harm: that part comes off anyway.',
+	torn: 'The hole would stay in the first strip, and it would tear there.',
+	wasted: 'That gives away a hand’s breadth of good film.'
 };
 const taskWords: Readonly<Record<SeatTask, string>> = {
 	'cut-rings': 'cutting rings',
@@ -139,18 +146,10 @@ export function whyWords(facts: ExerciseFacts, answer: number, system: LengthSys
 			const whole = `It makes ${smallNumber(rows)} whole rows, ${facts.from} to ${facts.from + rows - 1}, and ${strandWords(facts.ballMm - rows * facts.rowMm, system)} are left for row ${facts.from + rows}.`;
 			return right ? whole : `${whole} Divide what the ball holds by what a row takes.`;
 		}
-		case 'trim': {
-			if (facts.holeMm >= 100)
-				return right
-					? 'A hole in the body makes weak strand: the whole bag stuffs a pillow.'
-					: 'The hole lies in the body. Whatever is trimmed, a strip would break there: it is stuffing.';
-			if (right) return 'The hole goes with the seam, and all the film above it is sound.';
-			if (answer === 0)
-				return 'A hole so close to the seam does no harm: that part comes off anyway.';
-			return answer < facts.holeMm + 10
-				? 'The hole would stay in the first strip, and it would tear there.'
-				: 'That gives away a hand’s breadth of good film.';
-		}
+		case 'trim':
+			return right && answer === 0
+				? 'A hole in the body makes weak strand: the whole bag stuffs a pillow.'
+				: trimWords[judgeTrim(facts, answer)];
 		case 'snug':
 			return right
 				? jointWords[judgeJoint(facts)].why

@@ -5,6 +5,7 @@ import type { Box, Scene } from '$lib/core/drawing/scene';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { sketchScene } from '$lib/core/drawing/sketch-scene';
 import type { Point } from '$lib/core/drawing/smooth-line';
+import { lieBag } from '$lib/core/know-how/bag-pictures';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -94,6 +95,10 @@ export const board = (x: number, y: number, width: number, height: number): read
 	[x + width, y + height],
 	[x, y + height]
 ];
+/** The trims of the usual school. */
+export const trims = { trimBottomMm: 50, trimTopMm: 50 } as const;
+/** Where the group's bag lies in the middle of a sketch. */
+export const lying = (bag: Bag) => lieBag(bag, { left: 28, width: 64, foot: 68, height: 64 });
 /** An arm that strands lie about: a broad one of its own. */
 export const arm = (from: Point, to: Point, wide = 15): Rope => ({
 	points: [

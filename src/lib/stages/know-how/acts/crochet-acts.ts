@@ -1,6 +1,5 @@
 import type { Fabric } from '$lib/core/drawing/fabric-marks';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
-import { jointStages, loopJoint } from '$lib/core/know-how/joint-curves';
 import type { StitchMove } from '$lib/core/know-how/stitch-states';
 import { stitchMarks, stitchStates } from '$lib/core/know-how/stitch-states';
 import { chain } from '$lib/core/know-how/strand-curves';
@@ -10,6 +9,7 @@ import { hookName, stitchName } from '$lib/ui/stitch-words';
 import { smallNumber } from '$lib/ui/number-words';
 import type { Act, ActStep, OwnThings } from './act';
 import { move, moving, ropes, sketch, tiring, tool, word } from './act';
+import { joining, snug } from './joining';
 
 /** Rows that are worked already, under what is done now. */
 const rows = (...at: readonly number[]): Fabric => ({ technique: 'crochet', rows: at });
@@ -129,16 +129,11 @@ const newBall = (): ActStep[] => [
 			tool('hook', 58, 40)
 		)
 	]),
-	moving('Join the new ball as a piece is joined to a piece: through, and back through itself.', [
-		...[1, 2, 3, 4, 5, 6].map((stage) =>
-			sketch(ropes(loopJoint(stage, { at: [57, 36], turn: 0, scale: 1 }, 0)))
-		)
-	]),
-	moving('Snug and even: the joint must pass the hook.', [
-		...[6, jointStages - 1].map((stage) =>
-			sketch(ropes(loopJoint(stage, { at: [57, 36], turn: 0, scale: 1 }, 0)))
-		)
-	]),
+	moving(
+		'Join the new ball as a piece is joined to a piece: through, and back through itself.',
+		joining(1, 6)
+	),
+	moving('Snug and even: the joint must pass the hook.', joining(6, snug)),
 	moving('Go on as if it were one strand. Write down in which row the new ball came.', [
 		over(
 			rows(64, 52, 40),

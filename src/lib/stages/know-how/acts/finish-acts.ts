@@ -8,12 +8,12 @@ import type { Finish } from '$lib/core/finish/ties';
 import { tieStrandMm } from '$lib/core/finish/ties';
 import { braided } from '$lib/core/know-how/band-curves';
 import { bagMarks, lieBag } from '$lib/core/know-how/bag-pictures';
-import { jointStages, loopJoint } from '$lib/core/know-how/joint-curves';
 import { chain } from '$lib/core/know-how/strand-curves';
 import { formatLength } from '$lib/core/units/format-length';
 import { massWords, strandWords } from '$lib/ui/unit-words';
 import type { Act, ActStep, OwnThings } from './act';
 import { board, film, fire, move, moving, neck, patch, ropes, sketch, still, tool } from './act';
+import { joint, snug } from './joining';
 
 const braid = (until: number): Rope[] => braided(3, 8, 10, { x: 14, y: 26, apart: 10 }, 3.6, until);
 const matCorner = (...marks: readonly SketchMark[]): Sketch => ({
@@ -230,9 +230,7 @@ const handles = ({ bag }: OwnThings): ActStep[] => {
 			)
 		]),
 		moving('Join them one through the other, like rings: a thick strand, for borders and straps.', [
-			...[1, 2, 4, 6, jointStages - 1].map((stage) =>
-				sketch(ropes(loopJoint(stage, { at: [57, 36], turn: 0, scale: 1 }, 0)))
-			)
+			...[1, 2, 4, 6, snug].map((stage) => joint(stage, 0))
 		])
 	];
 };

@@ -35,6 +35,7 @@ const core = [
 const page = [
 	['ui'],
 	['entries'],
+	['doors'],
 	['measures', 'stages/know-how/links'],
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
@@ -54,6 +55,7 @@ const server = [
 	['server/base'],
 	['server/db'],
 	['server/book'],
+	['server/doors'],
 	['server/web', 'server/plan', 'server/sheets'],
 	['server/heavy', 'server/measures'],
 	['server/gather'],

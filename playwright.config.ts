@@ -1,14 +1,17 @@
 import { defineConfig } from '@playwright/test';
 import { chromiumArguments } from './scripts/lib/chromium.mjs';
+import { chromiumPath } from './scripts/lib/system.mjs';
 
 const western = /(gather|gather-input|asks|lists|measures|holds)\.spec\.ts$/;
 
 export default defineConfig({
 	testDir: 'tests/browser',
-	workers: 2,
+	// One more than the cores that are there: half of a test is waiting.
+	workers: 3,
 	fullyParallel: true,
-	timeout: 60_000,
-	expect: { timeout: 10_000 },
+	// A machine that is shared may stand still for seconds; a test that is right says so sooner.
+	timeout: 120_000,
+	expect: { timeout: 20_000 },
 	reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',
 	// A day is the hall's day: half of the pages are walked on either side of the date line.
 	projects: [
@@ -18,8 +21,10 @@ export default defineConfig({
 	use: {
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
+		// Pages are laid by only where a test is about that: else each would have all of them laid by.
+		serviceWorkers: 'block',
 		launchOptions: {
-			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+			executablePath: chromiumPath() ?? undefined,
 			args: chromiumArguments
 		}
 	}

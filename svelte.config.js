@@ -7,7 +7,7 @@ const config = {
 	compilerOptions: { runes: true },
 	kit: {
 		adapter: adapter({ precompress: true }),
-		// The pages that want one register it, with their own scope.
+		// The layout registers it, once it knows for whom.
 		serviceWorker: { register: false },
 		csp: {
 			mode: 'auto',
@@ -21,6 +21,7 @@ const config = {
 				'font-src': ['self'],
 				'connect-src': ['self'],
 				'worker-src': ['self'],
+				'manifest-src': ['self'],
 				'object-src': ['none'],
 				'base-uri': ['none'],
 				'form-action': ['self'],

@@ -2,9 +2,9 @@
 import path from 'node:path';
 import { mkdirSync } from 'node:fs';
 import { ensureModules } from './lib/built.mjs';
-import { dataFolder, startKeptCluster } from './lib/cluster.mjs';
+import { dataFolder } from './lib/cluster.mjs';
+import { withOwnDatabase } from './lib/own-database.mjs';
 import { Stop, runMain, say } from './lib/say.mjs';
-import { ensurePostgres } from './lib/system.mjs';
 
 await runMain(async () => {
 	await ensureModules({ isQuiet: true });
@@ -13,11 +13,7 @@ await runMain(async () => {
 	const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
 	const file = path.resolve(process.argv[2] ?? path.join(folder, copyName(new Date())));
 	mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 });
-	const given = process.env.DATABASE_URL;
-	if (!given) await ensurePostgres();
-	const cluster = given ? null : await startKeptCluster();
-	try {
-		const url = given ?? cluster?.url('nest_row') ?? '';
+	await withOwnDatabase(async (url) => {
 		const head = await backUp(url, file, sealOf(process.env.NEST_ROW_BACKUP_PASSPHRASE)).catch(
 			(error) => {
 				if (/** @type {{ code?: string }} */ (error).code === '3D000')
@@ -28,8 +24,5 @@ await runMain(async () => {
 		say(
 			`Copied into ${file}: ${head.bytes} bytes, ${head.isSealed ? 'sealed by the passphrase' : 'not sealed: whoever has the file can read it'}.`
 		);
-	} finally {
-		// What ran before goes on running.
-		if (cluster?.isOurs) await cluster.stop();
-	}
+	});
 });

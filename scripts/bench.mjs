@@ -37,6 +37,8 @@ await runMain(async () => {
 	const { benchPrepare } = await import('./bench/prepare.mjs');
 	const { benchToday } = await import('./bench/today.mjs');
 	const { benchTrestle } = await import('./bench/trestle.mjs');
+	const { benchSignIn } = await import('./bench/sign-in.mjs');
+	const { benchWalls } = await import('./bench/walls.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
 	chmodSync(home, 0o755);
@@ -63,6 +65,8 @@ await runMain(async () => {
 			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();
 			if (isAsked('server'))
 				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
+			if (isAsked('sign-in')) await benchSignIn(databaseUrl);
+			if (isAsked('walls')) await benchWalls(databaseUrl);
 			if (isAsked('pages')) await benchPages(app.address);
 			if (isAsked('prepare')) await benchPrepare(app.address, databaseUrl);
 			if (isAsked('make')) await benchMake(app.address, databaseUrl, chromium);

@@ -2,6 +2,9 @@
 import { spawn } from 'node:child_process';
 import { rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { ensureAppRole } from './lib/app-role.mjs';
+import { clearAway } from './lib/clear-away.mjs';
+import { firstWord, signInEnvironment } from './lib/sign-in.mjs';
 import { appEnvironment, endChild, startApp } from './lib/app.mjs';
 import { keepRunning } from './lib/keep-running.mjs';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
@@ -39,14 +42,15 @@ async function clearFormerStart() {
 	rmSync(runningFile(), { force: true });
 }
 
-/** @param {{ databaseUrl: string, port: number }} settings */
-async function startDev({ databaseUrl, port }) {
+/** @param {{ databaseUrl: string, port: number, signsIn: boolean }} settings */
+async function startDev({ databaseUrl, port, signsIn }) {
+	const appUrl = await ensureAppRole(databaseUrl);
 	const child = spawn(
 		'npx',
 		['vite', 'dev', '--host', '127.0.0.1', '--port', String(port), '--strictPort'],
 		{
 			cwd: root,
-			env: appEnvironment({ databaseUrl, port }),
+			env: appEnvironment({ databaseUrl: appUrl, port, env: signInEnvironment(signsIn) }),
 			stdio: ['ignore', 'inherit', 'inherit']
 		}
 	);
@@ -60,7 +64,7 @@ await runMain(async () => {
 	const port = readPort();
 	const reach = reachOf(process.env, port);
 	if (reach.problem !== undefined) throw new Stop(reach.problem);
-	const { host, origin } = reach;
+	const { host, origin, signsIn } = reach;
 	await clearFormerStart();
 	if (!(await isPortFree(port)))
 		throw new Stop(
@@ -80,12 +84,15 @@ await runMain(async () => {
 	let watch;
 	/** @type {NodeJS.Timeout | undefined} */
 	let nights;
+	/** @type {NodeJS.Timeout | undefined} */
+	let clearing;
 
 	const stop = async () => {
 		if (isStopping) return;
 		isStopping = true;
 		clearInterval(watch);
 		clearInterval(nights);
+		clearInterval(clearing);
 		await app?.stop();
 		await cluster?.stop();
 		rmSync(runningFile(), { force: true });
@@ -118,8 +125,8 @@ await runMain(async () => {
 		}
 		const start = () =>
 			mode === 'dev'
-				? startDev({ databaseUrl, port })
-				: startApp({ databaseUrl, port, host, origin });
+				? startDev({ databaseUrl, port, signsIn })
+				: startApp({ databaseUrl, port, host, origin, env: signInEnvironment(signsIn) });
 		app = await keepRunning(start, {
 			onstart: ({ child, address }) =>
 				writeFileSync(
@@ -128,6 +135,16 @@ await runMain(async () => {
 				),
 			isWanted: () => !isStopping
 		});
+		// What is over is cleared away, at the start and once an hour.
+		const clear = () =>
+			clearAway(databaseUrl).catch((/** @type {Error} */ error) => say(error.message));
+		await clear();
+		clearing = setInterval(clear, 3_600_000);
+		if (signsIn) {
+			const word = await firstWord(databaseUrl);
+			if (word)
+				say(`There is no coordinator yet. Open ${origin}/welcome and give this word: ${word}`);
+		}
 		say(`Nest Row is at ${mode === 'dev' ? app.address : origin}  (Ctrl-C stops it)`);
 
 		if (cluster) {

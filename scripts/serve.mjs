@@ -1,9 +1,11 @@
 // The built application on its address, with the door before it. Settings come from the environment:
-// HOST, PORT, ORIGIN, NEST_ROW_GUARDED_BY, DATABASE_URL, SHUTDOWN_TIMEOUT (s).
+// HOST, PORT, ORIGIN, NEST_ROW_SIGN_IN, NEST_ROW_SECRET, DATABASE_URL, SHUTDOWN_TIMEOUT (s), and where a proxy shares
+// requests among several: NEST_ROW_DRAIN (s), NEST_ROW_METRICS_PORT, NEST_ROW_POOLER, NEST_ROW_READ_DATABASE_URL.
 import compression from 'compression';
 import http from 'node:http';
 import path from 'node:path';
 import { ownOrigins, safeHeaders, whyNot } from './lib/door.mjs';
+import { metrics } from './lib/metrics.mjs';
 import { reachOf } from './lib/reach.mjs';
 import { root } from './lib/say.mjs';
 
@@ -15,8 +17,11 @@ if (reach.problem !== undefined) {
 }
 const { host, origin } = reach;
 process.env.ORIGIN = origin;
+process.env.NEST_ROW_SIGN_IN = reach.signsIn ? 'yes' : 'no';
 const origins = ownOrigins(origin);
 const graceMs = Number(process.env.SHUTDOWN_TIMEOUT ?? 3) * 1000;
+/** So long it answers on after it was told to end, so that whoever shares requests out hears of it. */
+const drainMs = Number(process.env.NEST_ROW_DRAIN ?? 0) * 1000;
 
 process.env.HEAVY_WORK_FILE ??= path.join(root, 'build/heavy/heavy.js');
 const { handler } = await import(path.join(root, 'build/handler.js'));
@@ -57,9 +62,16 @@ function turnAway(request, response, status, sentence) {
 	request.on('close', () => clearTimeout(timer));
 }
 
+const measures = await metrics(Number(process.env.NEST_ROW_METRICS_PORT ?? 0));
+
+let isStopping = false;
 const server = http.createServer((request, response) => {
 	for (const [name, value] of Object.entries(safeHeaders)) response.setHeader(name, value);
+	measures?.count(request, response);
 	const no = whyNot(request, origins);
+	// Whoever shares requests among several is told first that this one leaves.
+	if (no === null && isStopping && request.url === '/healthz/ready')
+		return turnAway(request, response, 503, 'It is leaving.');
 	if (no) return turnAway(request, response, no.status, no.sentence);
 	compress(
 		/** @type {import('express').Request} */ (/** @type {unknown} */ (request)),
@@ -73,10 +85,14 @@ process.on('unhandledRejection', (error) =>
 	process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`)
 );
 
-let isStopping = false;
 function stop() {
 	if (isStopping) return;
 	isStopping = true;
+	setTimeout(leave, drainMs);
+}
+/** Takes no more requests, and ends once those that it has are answered. */
+function leave() {
+	measures?.close();
 	server.close(() => process.exit(0));
 	server.closeIdleConnections();
 	setInterval(() => server.closeIdleConnections(), 100);

@@ -1,4 +1,6 @@
 import type { GroupId } from '$lib/server/base/group-id';
+import type { Role } from '$lib/server/base/roles';
+import type { Account } from '$lib/server/doors/who-comes';
 import type { OpenedLink } from '$lib/server/book/links';
 
 declare global {
@@ -11,6 +13,12 @@ declare global {
 		interface Locals {
 			requestId: string;
 			groupId: GroupId;
+			/** Who signed in; null where no one did, or needs to. */
+			account: Account | null;
+			/** What they are in the group; null for whoever is in none. */
+			role: Role | null;
+			/** What an act was about, for the trail; no name of a person. */
+			about?: string;
 			/** What a link opens, on the pages of links; null where it opens nothing. */
 			link?: OpenedLink | null;
 		}

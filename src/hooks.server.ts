@@ -1,26 +1,88 @@
-import type { Handle, HandleServerError } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
+import { json } from '@sveltejs/kit';
 import { lookOf } from '$lib/ui/looks';
-import { groupOfRequest } from '$lib/server/web/group';
-import { openLink } from '$lib/server/book/links';
-import { orAway } from '$lib/server/db/away';
+import { actOf, acts } from '$lib/server/doors/acts';
+import { turnedAway, type TurnedAway } from '$lib/server/doors/let-in';
+import { noteAct } from '$lib/server/doors/trail';
+import { whoComes, type Comer } from '$lib/server/doors/who-comes';
+import { inGroup } from '$lib/server/db/in-group';
+import { addressIn, openLink } from '$lib/server/book/links';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
 
 /** Where the pages of links are: of plans to read, and of mats to count. What follows is their secret, which no log ever hears. */
-const linkPaths = ['/l/', '/m/'];
+const linkPaths = ['/l/', '/m/', '/join/', '/s/', '/a/', '/c/'];
 const linkPathOf = ({ pathname }: URL) => linkPaths.find((path) => pathname.startsWith(path));
 const pathSaid = (url: URL): string => {
 	const linkPath = linkPathOf(url);
 	return linkPath ? `${linkPath}…` : url.pathname;
 };
 
+/** The id a proxy gave a request, so that its lines and ours can be laid side by side; else a new one. */
+function requestIdOf(headers: Headers): string {
+	const given = headers.get('x-request-id') ?? '';
+	return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(given) ? given : crypto.randomUUID();
+}
+
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);
 
+/** What is answered where a request is not let in: as a page, as data or as a list of problems, as it was asked. */
+function answerAway(event: RequestEvent, { status, sentence, to }: TurnedAway): Response {
+	const { request, url } = event;
+	const isPage = (request.headers.get('accept') ?? '').includes('text/html');
+	if (event.isDataRequest)
+		return json(
+			to
+				? { type: 'redirect', location: to }
+				: { type: 'error', status, error: { message: sentence } }
+		);
+	if (request.headers.get('x-sveltekit-action') === 'true')
+		return json({ type: 'error', status: to ? 401 : status, error: { message: sentence } });
+	if (to && isPage && !url.pathname.startsWith('/api/'))
+		return new Response(null, { status: 303, headers: { location: to } });
+	if (!isPage || url.pathname.startsWith('/api/'))
+		return json({ problems: [sentence] }, { status: to ? 401 : status });
+	return new Response(
+		`<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Not here · Nest Row</title><h1>Not here</h1><p>${sentence}</p><p><a href="/">To what is there today</a></p>`,
+		{ status, headers: { 'content-type': 'text/html; charset=utf-8' } }
+	);
+}
+
+/** Whether an act was done, by what its answer says: forms that were refused answer 200 to scripts. */
+async function isDone(response: Response): Promise<boolean> {
+	if (response.status >= 400) return false;
+	if (!(response.headers.get('content-type') ?? '').includes('application/json')) return true;
+	const { type } = (await response.clone().json()) as { type?: string };
+	return type !== 'failure' && type !== 'error';
+}
+
+/** The forms of a page say the group that it was opened for, where whoever opened it is in several. */
+const forGroup = ({ account, groupId }: Comer, html: string): string =>
+	account && account.groups.length > 1
+		? html.replace(/(<form\b[^>]*\baction="[^"]*\?\/[\w-]+)"/g, `$1&amp;group=${groupId}"`)
+		: html;
+
 export const handle: Handle = async ({ event, resolve }) => {
-	event.locals.requestId = crypto.randomUUID();
+	event.locals.requestId = requestIdOf(event.request.headers);
+	// Whether the process runs, and whether it can work: asked every second, of nobody and for no group.
+	if (event.route.id?.startsWith('/healthz')) return resolve(event);
 	const linkPath = linkPathOf(event.url);
-	if (linkPath)
-		event.locals.link = await orAway(openLink(event.url.pathname.slice(linkPath.length)));
-	event.locals.groupId = event.locals.link?.groupId ?? (await groupOfRequest(event.request));
+	if (linkPath) event.locals.link = await orAway(openLink(addressIn(event.url.pathname)));
+	const { link } = event.locals;
+	// A link reaches its own thing alone, whoever is signed in beside it; who comes in by one may be somebody already.
+	const known =
+		link && link.grants !== 'join'
+			? { account: null }
+			: await orAway(whoComes(event.request, event.url, event.cookies));
+	const comer: Comer | null =
+		known && link
+			? { account: known.account, groupId: link.groupId, role: null }
+			: (known as Comer);
+	if (!comer) return answerAway(event, { status: 503, sentence: awayMessage });
+	Object.assign(event.locals, comer);
+	const routeId = event.route.id;
+	const no = routeId === null ? null : turnedAway(comer, routeId, event.request, event.url);
+	if (no) return answerAway(event, no);
 
 	// Forms are checked against the one address the app was started for, so a neighbour's name for it moves there.
 	// Answered, never thrown: for some paths nothing catches what is thrown here.
@@ -28,25 +90,29 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (event.request.method === 'GET' && isLoopback(event.url.host) && host !== event.url.host)
 		return new Response(null, { status: 307, headers: { location: event.url.href } });
 
-	// An act is looked up by its name; what every object has is no act of ours.
-	const act = [...event.url.searchParams.keys()].find((key) => key.startsWith('/'))?.slice(1);
-	if (event.request.method === 'POST' && act !== undefined && act in {})
-		return new Response('There is no such act.\n', { status: 404 });
-
 	const started = performance.now();
 	const look = lookOf(event.cookies.get('look'));
-	const response = await resolve(event, {
-		// The two faces a page is written in come with it, so that its words are not laid out twice.
-		preload: ({ type, path }) => type !== 'font' || path.includes('-latin-wght-'),
-		transformPageChunk: ({ html }) =>
-			html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)
-	});
+	const response = await inGroup(comer.groupId, comer.account?.id ?? null, () =>
+		resolve(event, {
+			// The two faces a page is written in come with it, so that its words are not laid out twice.
+			preload: ({ type, path }) => type !== 'font' || path.includes('-latin-wght-'),
+			transformPageChunk: ({ html }) =>
+				forGroup(comer, html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`))
+		})
+	);
+	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);
+	if (act !== null && acts[act]?.says && (await isDone(response)))
+		await orAway(
+			inGroup(comer.groupId, comer.account?.id ?? null, () =>
+				noteAct(comer.groupId, act, event.locals.about ?? null)
+			)
+		);
 	// What was too large is not read to its end, so the line it came on cannot be used again.
 	if (response.status === 413) response.headers.set('connection', 'close');
 	// An address that carries a right is told to no other site, and kept by nobody on the way.
 	if (linkPath) {
 		// A page that takes a form must say to itself where that comes from; to others neither says anything.
-		response.headers.set('referrer-policy', linkPath === '/m/' ? 'same-origin' : 'no-referrer');
+		response.headers.set('referrer-policy', linkPath !== '/l/' ? 'same-origin' : 'no-referrer');
 		response.headers.set('cache-control', 'no-store');
 		response.headers.set('x-robots-tag', 'noindex');
 	}

@@ -1,79 +1,208 @@
-// Lays by the know-how: its pages as they were opened, and all they are made of, so that they open without network.
+// Lays by the pages of the table: each as it was opened last, with all it is made of, so that it opens without network and
+// says how old it is. What is typed waits on the device's own shelf, and is no matter of this worker.
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
+import { Shelf } from '$lib/entries/shelf';
+import { nowSaid } from '$lib/entries/typed-at';
+import { formType, fromShelf, typedForm, wordsOfForm } from '$lib/entries/waiting-form';
+import { isLaidBy, laidAt, pagesToLayBy } from '$lib/ui/laid-pages';
+import { newKey } from '$lib/ui/new-key';
 import { orLaidBy } from '$lib/ui/or-laid-by';
+import { openDB } from 'idb';
 import { build, files, version } from '$service-worker';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 /** Made of what does not change within a version: it goes with it. */
-const parts = `know-how parts ${version}`;
-const pages = 'know-how pages';
+const parts = `laid parts ${version}`;
+const pages = 'laid pages';
+/** Where it is remembered for whom pages lie here: for one account and one group at a time. */
+const whose = '/whose';
+/** When an answer was laid by, ms, in its own headers. */
+const mark = 'x-laid-at';
 /** So long a page is waited for where an older one lies here, ms. */
-const patienceMs = 3000;
+const patienceMs = 8000;
+/** A page that was laid by so lately is not asked for again, ms. */
+const freshMs = 60_000;
+/** So long after the first visit the other pages are laid by, ms: whoever came wants their own page first. */
+const restMs = 15_000;
 const ours = new Set([...build, ...files]);
 
 worker.addEventListener('install', () => void worker.skipWaiting());
-worker.addEventListener('activate', (event) =>
-	event.waitUntil(
-		caches
-			.keys()
-			.then((names) =>
-				Promise.all(
-					names
-						.filter((name) => name.startsWith('know-how parts') && name !== parts)
-						.map((name) => caches.delete(name))
-				)
-			)
-			.then(() => worker.clients.claim())
-	)
-);
+worker.addEventListener('activate', (event) => event.waitUntil(takeOver()));
 
-/** Under which address a page lies here: what is asked of it beside is asked for anew each time. */
-const laidAt = ({ pathname, search }: URL): string =>
-	pathname + search.replace(/[?&]x-sveltekit-[^&]*/g, '');
-
-async function fresh(request: Request, store: string, at: string): Promise<Response> {
-	const answer = await fetch(request);
-	if (answer.ok && answer.status === 200) await (await caches.open(store)).put(at, answer.clone());
-	return answer;
+async function takeOver(): Promise<void> {
+	await worker.clients.claim();
+	await renew();
 }
 
-/** A page as it is now; where no answer comes, as it was opened last. */
+/**
+ * A new version takes over: its parts are laid by, then the pages that lie here anew, as they are made of these.
+ * What went before leaves last; where the network goes away meanwhile all of it stays, and it is tried again.
+ */
+async function renew(): Promise<void> {
+	const former = (await caches.keys()).filter(
+		(name) => name.startsWith('laid parts') && name !== parts
+	);
+	if (former.length === 0) return;
+	await layParts();
+	const laid = (await (await caches.open(pages)).keys()).map(({ url }) => new URL(url));
+	const opened = laid.filter(
+		({ pathname }) => pathname !== whose && !pathname.endsWith('__data.json')
+	);
+	for (const { pathname, search } of opened) await layBy(pathname + search, 0);
+	await Promise.all(former.map((name) => caches.delete(name)));
+}
+
+/** Keeps an answer with the moment it came. What was turned elsewhere, to sign in say, is not that page. */
+async function keep(at: string, answer: Response): Promise<void> {
+	if (answer.status !== 200 || answer.redirected) return;
+	const headers = new Headers(answer.headers);
+	headers.set(mark, String(Date.now()));
+	// It lies here unpacked.
+	headers.delete('content-encoding');
+	headers.delete('content-length');
+	const kept = new Response(await answer.clone().blob(), { headers });
+	await (await caches.open(pages)).put(at, kept);
+}
+
+/** Says to the page that asked how old its answer is; null where it is new. */
+const tell = async (clientId: string, at: number | null): Promise<void> =>
+	(await worker.clients.get(clientId))?.postMessage({ laidAt: at });
+
+/** A page as it is now; where no answer comes, as it was opened last, saying so. */
 async function page(request: Request): Promise<Response> {
 	const at = laidAt(new URL(request.url));
 	const there = await (await caches.open(pages)).match(at);
-	const asked = fresh(request, pages, at).catch(() => null);
-	return orLaidBy(asked, there, patienceMs);
+	const asked = fetch(request)
+		.then(async (answer) => {
+			await keep(at, answer);
+			return answer;
+		})
+		.catch(() => null);
+	const answer = await orLaidBy(asked, there, patienceMs);
+	if (answer !== there || !there) return answer;
+	const text = await there.text();
+	return new Response(text.replace('<html', `<html data-laid="${there.headers.get(mark)}"`), {
+		headers: there.headers
+	});
+}
+
+/** What a page asks for as it is gone to: laid by whole with the page, never as a part of it. */
+async function data(request: Request, clientId: string): Promise<Response> {
+	const there = await (await caches.open(pages)).match(laidAt(new URL(request.url)));
+	const answer = await orLaidBy(
+		fetch(request).catch(() => null),
+		there,
+		patienceMs
+	);
+	await tell(clientId, answer === there ? Number(there?.headers.get(mark)) : null);
+	return answer;
 }
 
 async function part(request: Request): Promise<Response> {
 	const at = new URL(request.url).pathname;
-	return (await (await caches.open(parts)).match(at)) ?? fresh(request, parts, at);
+	const store = await caches.open(parts);
+	// Also of the version before, while pages of it lie here.
+	const there = (await store.match(at)) ?? (await caches.match(at));
+	if (there) return there;
+	const answer = await fetch(request);
+	if (answer.status === 200) await store.put(at, answer.clone());
+	return answer;
+}
+
+/**
+ * A form of a page: where no answer comes its fields wait on the device's shelf, among what else waits there, and
+ * the page is as it was. Whoever sends what waits says that it comes from there, and is given no answer then.
+ */
+async function form(request: Request, words: string): Promise<Response> {
+	const url = new URL(request.url);
+	const copy = request.clone();
+	const answer = await fetch(request).catch(() => null);
+	if (answer || request.headers.has(fromShelf)) return answer ?? Response.error();
+	const who = await (await (await caches.open(pages)).match(whose))?.text();
+	const group = url.searchParams.get('group') ?? who?.split(' ').at(-1);
+	try {
+		const fields = new URLSearchParams(
+			[...(await copy.formData())].map(([k, v]) => [k, String(v)])
+		);
+		await new Shelf(Promise.resolve({ openDB })).put({
+			key: newKey(),
+			group: group ?? '',
+			type: formType,
+			typed: typedForm(url, fields.toString()),
+			at: nowSaid(),
+			words
+		});
+	} catch {
+		return Response.error();
+	}
+	// Asked by a script, it goes where a redirect would.
+	return request.mode === 'navigate'
+		? Response.redirect(url.pathname, 303)
+		: Response.json({ type: 'redirect', status: 303, location: url.pathname });
 }
 
 worker.addEventListener('fetch', (event) => {
-	const { request } = event;
+	const { request, clientId } = event;
 	const url = new URL(request.url);
-	if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
-	if (ours.has(url.pathname)) event.respondWith(part(request));
-	else if (url.pathname.startsWith('/know-how') && !url.pathname.endsWith('.pdf'))
-		event.respondWith(page(request));
+	if (url.origin !== worker.location.origin) return;
+	// Whoever signs in or out, or goes to another group, leaves no page behind.
+	if (request.method !== 'GET') {
+		if (/^\/(account|groups|sign-in|welcome)\b/.test(url.pathname))
+			event.waitUntil(caches.delete(pages));
+		const words = request.method === 'POST' ? wordsOfForm(url) : null;
+		if (words !== null) event.respondWith(form(request, words));
+		return;
+	}
+	if (ours.has(url.pathname) || url.pathname.startsWith('/_app/immutable/'))
+		event.respondWith(part(request));
+	else if (isLaidBy(url.pathname))
+		event.respondWith(
+			url.pathname.endsWith('/__data.json') ? data(request, clientId) : page(request)
+		);
 });
 
-/** Lays by a page that was opened, whole and as the application asks for it, and what every page is made of. */
-async function layBy(address: string): Promise<void> {
+/** Lays by a page, whole and as the application asks for it, unless it was just now. */
+async function layBy(address: string, notWithinMs: number): Promise<void> {
 	const url = new URL(address, worker.location.origin);
-	const data = `${url.pathname.replace(/\/$/, '')}/__data.json${url.search}`;
-	await Promise.all([
-		fresh(new Request(address), pages, laidAt(url)),
-		fresh(new Request(data), pages, laidAt(new URL(data, url))),
-		caches.open(parts).then(async (store) => {
-			const has = new Set((await store.keys()).map(({ url: at }) => new URL(at).pathname));
-			await store.addAll(build.filter((at) => !has.has(at)));
-		})
-	]);
+	const store = await caches.open(pages);
+	const dataAt = new URL(
+		`${url.pathname.replace(/\/$/, '')}/__data.json${url.search}`,
+		worker.location.origin
+	);
+	const there = await store.match(laidAt(dataAt));
+	if (there && Date.now() - Number(there.headers.get(mark)) < notWithinMs) return;
+	await keep(laidAt(url), await fetch(url));
+	await keep(laidAt(dataAt), await fetch(dataAt));
+}
+
+/** Lays by what every page is made of. */
+async function layParts(): Promise<void> {
+	const store = await caches.open(parts);
+	const has = new Set((await store.keys()).map(({ url }) => new URL(url).pathname));
+	await store.addAll([...build, ...files].filter((at) => !has.has(at)));
+}
+
+/** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */
+async function opened(who: string, address: string): Promise<void> {
+	const before = await (await caches.open(pages)).match(whose);
+	const isOthers = (await before?.text()) !== who;
+	if (isOthers) {
+		await caches.delete(pages);
+		await (await caches.open(pages)).put(whose, new Response(who));
+	}
+	await Promise.all([layBy(address, freshMs), layParts()]);
+	await renew();
+	if (!isOthers) return;
+	await new Promise((resolve) => setTimeout(resolve, restMs));
+	for (const one of pagesToLayBy) await layBy(one, freshMs).catch(() => {});
 }
 worker.addEventListener('message', (event) => {
-	if (typeof event.data === 'string' && event.data.startsWith('/know-how'))
-		event.waitUntil(layBy(event.data).catch(() => {}));
+	const { who, address } = (event.data ?? {}) as { who?: unknown; address?: unknown };
+	if (
+		typeof who === 'string' &&
+		typeof address === 'string' &&
+		isLaidBy(address.split('?')[0] ?? '')
+	)
+		event.waitUntil(opened(who, address).catch(() => {}));
 });

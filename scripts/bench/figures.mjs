@@ -8,7 +8,7 @@ export function quantile(values, share) {
 
 /** @param {string} name @param {number} value @param {string} unit @param {number} [bound] */
 export function print(name, value, unit, bound) {
-	const shown = value < 1 ? value.toFixed(4) : value.toFixed(1);
+	const shown = value < 1 ? value.toFixed(4) : value.toFixed(unit === 'times' ? 2 : 1);
 	const verdict =
 		bound === undefined
 			? ''

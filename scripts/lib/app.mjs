@@ -1,6 +1,7 @@
 // The built application as a child process on loopback.
 import { spawn } from 'node:child_process';
 import path from 'node:path';
+import { ensureAppRole } from './app-role.mjs';
 import { addressAt } from './reach.mjs';
 import { Stop, pause, root } from './say.mjs';
 
@@ -36,7 +37,7 @@ export async function endChild(child, graceMs = 6000) {
 }
 
 /** @param {string} address @param {() => boolean} isGone @param {number} [withinMs] */
-export async function waitUntilHealthy(address, isGone, withinMs = 20_000) {
+export async function waitUntilHealthy(address, isGone, withinMs = 60_000) {
 	const end = Date.now() + withinMs;
 	while (Date.now() < end) {
 		if (isGone())
@@ -50,11 +51,14 @@ export async function waitUntilHealthy(address, isGone, withinMs = 20_000) {
 	throw new Stop(`The application did not answer at ${address} within ${withinMs / 1000} seconds.`);
 }
 
-/** Starts the built app and returns once it answers. @param {{ databaseUrl: string, port: number, host?: string, origin?: string, env?: NodeJS.ProcessEnv, stdio?: 'inherit' | 'ignore' | 'pipe' }} settings */
+/** Starts the built app on the owner's database, as the application's own role, and returns once it answers. @param {{ databaseUrl: string, port: number, host?: string, origin?: string, env?: NodeJS.ProcessEnv, stdio?: 'inherit' | 'ignore' | 'pipe', hasWalls?: boolean }} settings without walls it is the owner's, to measure them by */
 export async function startApp(settings) {
+	const { hasWalls = true } = settings;
+	const databaseUrl = hasWalls ? await ensureAppRole(settings.databaseUrl) : settings.databaseUrl;
+	const env = hasWalls ? settings.env : { ...settings.env, NEST_ROW_NO_WALLS: 'yes' };
 	const child = spawn(process.execPath, [path.join(root, 'scripts/serve.mjs')], {
 		cwd: root,
-		env: appEnvironment(settings),
+		env: appEnvironment({ ...settings, databaseUrl, env }),
 		stdio: ['ignore', settings.stdio ?? 'inherit', settings.stdio ?? 'inherit']
 	});
 	const address = addressAt(settings.host ?? '127.0.0.1', settings.port);

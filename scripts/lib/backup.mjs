@@ -18,8 +18,8 @@ import {
 import path from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import pg from 'pg';
 import { ensureDatabase, migrate, readMigrations } from './migrate.mjs';
+import { asked } from './asked.mjs';
 import { Stop } from './say.mjs';
 import { postgresServers } from './system.mjs';
 
@@ -47,25 +47,7 @@ const headBytes = 1024;
 /** The seal of a passphrase, as dear to guess as its package advises; none where there is no passphrase. @param {string | undefined} passphrase @returns {Seal | null} */
 export const sealOf = (passphrase) => (passphrase ? { passphrase, workFactor: 18 } : null);
 
-/**
- * Asks a database something, over a connection of its own.
- *
- * @template Answer
- * @param {string} url
- * @param {(client: pg.Client) => Promise<Answer>} work
- * @returns {Promise<Answer>}
- */
-async function asked(url, work) {
-	const client = new pg.Client({ connectionString: url });
-	await client.connect();
-	try {
-		return await work(client);
-	} finally {
-		await client.end();
-	}
-}
-
-/** The programs of PostgreSQL that are as new as the server, or newer. @param {pg.Client} client */
+/** The programs of PostgreSQL that are as new as the server, or newer. @param {import('pg').Client} client */
 async function programsFor(client) {
 	const { rows } = await client.query('show server_version_num');
 	const major = Math.floor(Number(rows[0].server_version_num) / 10_000);
@@ -101,7 +83,7 @@ function ended(child, what) {
 	});
 }
 
-/** The newest migration of a database; 0 where it has none. @param {pg.Client} client */
+/** The newest migration of a database; 0 where it has none. @param {import('pg').Client} client */
 async function schemaOf(client) {
 	const { rows } = await client.query(
 		`select to_regclass('public.schema_migration') is not null as there`
@@ -238,7 +220,7 @@ export async function lookAt(file) {
 	return head;
 }
 
-/** Whether anything is kept in a database. @param {pg.Client} client */
+/** Whether anything is kept in a database. @param {import('pg').Client} client */
 async function isEmpty(client) {
 	const { rows } = await client.query(
 		`select count(*)::integer as n from pg_class c join pg_namespace s on s.oid = c.relnamespace

@@ -19,8 +19,11 @@ import { postgresServers } from './system.mjs';
 
 const user = 'nest_row';
 const asRoot = process.getuid?.() === 0;
-const postgresUid = asRoot ? Number(ask('id', ['-u', 'postgres'])) : null;
-const postgresGid = asRoot ? Number(ask('id', ['-g', 'postgres'])) : null;
+/** Who the server runs as where that is not whoever starts it. */
+export const serverUser = () =>
+	asRoot
+		? { uid: Number(ask('id', ['-u', 'postgres'])), gid: Number(ask('id', ['-g', 'postgres'])) }
+		: null;
 
 /** PostgreSQL refuses to run as root, so as root its programs run as `postgres`. @param {string} bin @param {string} program @param {string[]} args */
 function runServerProgram(bin, program, args) {
@@ -32,8 +35,9 @@ function runServerProgram(bin, program, args) {
 }
 
 /** Hands a file or folder to the user the server runs as. @param {string} place */
-function giveToServer(place) {
-	if (postgresUid !== null && postgresGid !== null) chownSync(place, postgresUid, postgresGid);
+export function giveToServer(place) {
+	const user = serverUser();
+	if (user) chownSync(place, user.uid, user.gid);
 }
 
 /** The project's ignored data folder, or NEST_ROW_DATA. */

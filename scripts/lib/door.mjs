@@ -66,7 +66,7 @@ export function whyNot({ method = '', url = '', headers }, origins) {
 	const hosts = [...origins].map((origin) => new URL(origin).host);
 	const host = (headers.host ?? '').toLowerCase();
 	// Whoever watches over it asks on the machine itself, by whatever name others know it.
-	const isWatch = path === '/healthz' && isLoopback(host.replace(/:\d+$/, ''));
+	const isWatch = /^\/healthz(\/|$)/.test(path) && isLoopback(host.replace(/:\d+$/, ''));
 	if (!hosts.includes(host) && !isWatch) return no(421, 'Nothing is served under that name.');
 	if (reading.has(method)) return null;
 	const isForeign =

@@ -11,20 +11,25 @@ export const addressAt = (host, port) =>
 
 /**
  * Where others reach it: HOST it listens on, ORIGIN it is called by. Without them it is on this
- * machine alone.
+ * machine alone, and whoever sits there is its coordinator. Wherever others reach it, people sign in.
  *
- * @param {{ HOST?: string | undefined, ORIGIN?: string | undefined, NEST_ROW_GUARDED_BY?: string | undefined }} settings
+ * @param {{ HOST?: string | undefined, ORIGIN?: string | undefined, NEST_ROW_SIGN_IN?: string | undefined }} settings
  * @param {number | string} port
- * @returns {{ host: string, origin: string, problem?: undefined } | { problem: string }}
+ * @returns {{ host: string, origin: string, signsIn: boolean, problem?: undefined } | { problem: string }}
  */
-export function reachOf({ HOST, ORIGIN, NEST_ROW_GUARDED_BY }, port) {
+export function reachOf({ HOST, ORIGIN, NEST_ROW_SIGN_IN }, port) {
 	const host = HOST?.trim() || '127.0.0.1';
 	const given = ORIGIN?.trim();
-	if (!isLoopback(host))
-		return {
-			problem: `HOST is ${host}: other machines could reach Nest Row there, and as it has no sign-in yet, everyone who came would be its coordinator. Leave HOST out, and let a proxy that knows your people stand before it; docs/operations.md shows one.`
-		};
-	if (!given) return { host, origin: addressAt(host, port) };
+	const asked = NEST_ROW_SIGN_IN?.trim() || 'no';
+	if (!['yes', 'no'].includes(asked))
+		return { problem: `NEST_ROW_SIGN_IN is "${asked}"; it is yes or no.` };
+	if (!given) {
+		if (!isLoopback(host))
+			return {
+				problem: `HOST is ${host}: other machines could reach Nest Row there. Say with ORIGIN by which https address they call it; docs/operations.md shows how.`
+			};
+		return { host, origin: addressAt(host, port), signsIn: asked === 'yes' };
+	}
 	/** @type {URL} */
 	let url;
 	try {
@@ -38,9 +43,14 @@ export function reachOf({ HOST, ORIGIN, NEST_ROW_GUARDED_BY }, port) {
 		return {
 			problem: `ORIGIN is "${given}": write only how it begins and the name, as https://mats.example, without a path.`
 		};
-	if (!isLoopback(url.hostname) && NEST_ROW_GUARDED_BY !== 'proxy')
+	const isOwn = isLoopback(url.hostname);
+	if (!isOwn && url.protocol !== 'https:')
 		return {
-			problem: `ORIGIN is ${url.origin}: others could reach Nest Row there, and as it has no sign-in yet, everyone who came would be its coordinator. If the proxy before it lets in only your own people, say so with NEST_ROW_GUARDED_BY=proxy; docs/operations.md shows one that does.`
+			problem: `ORIGIN is ${url.origin}: passphrases would cross the network in the clear. Put a proxy with https before Nest Row; docs/operations.md shows one.`
 		};
-	return { host, origin: url.origin };
+	if (isOwn && !isLoopback(host))
+		return {
+			problem: `HOST is ${host}, where other machines could reach Nest Row, and ORIGIN is ${url.origin}, where none does. Say with ORIGIN by which https address they call it.`
+		};
+	return { host, origin: url.origin, signsIn: asked === 'yes' || !isOwn };
 }

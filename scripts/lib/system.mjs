@@ -105,3 +105,25 @@ export async function ensureChromium() {
 	if (!found) throw new Stop('Chromium was installed, but it was not found.');
 	return found;
 }
+
+/** The programs of a fleet, each with what it is known by. */
+const fleetPrograms = {
+	haproxy: 'haproxy',
+	pgbouncer: 'pgbouncer',
+	patroni: 'patroni',
+	etcd: 'etcd-server'
+};
+
+/** What a fleet is made of beside PostgreSQL: a proxy, a pooler, and what has one database take over from another. */
+export async function ensureFleetPrograms() {
+	const isThere = (/** @type {string} */ program) =>
+		['/usr/bin', '/usr/sbin', '/usr/local/bin'].some((folder) =>
+			existsSync(path.join(folder, program))
+		);
+	const lacking = Object.entries(fleetPrograms).filter(([program]) => !isThere(program));
+	if (lacking.length > 0)
+		await installDebian(
+			lacking.map(([, name]) => name),
+			'what a fleet is made of'
+		);
+}

@@ -1,13 +1,34 @@
+import { addressIn } from '$lib/server/book/links';
 import { readerOrUsual } from '$lib/server/web/reader';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
+export const load: LayoutServerLoad = async ({ locals, cookies, depends, url }) => {
 	depends('app:reader');
 	const group = await readerOrUsual({ locals, cookies });
 	// Whoever comes by a link reads one thing, and says nothing of the hall.
-	const isLink = locals.link !== undefined;
+	// And so does whoever is in no group.
+	const isLink = locals.link !== undefined || locals.role === null;
+	const { account, role } = locals;
+	// Whoever is in several groups is told with every answer for which it is: another tab may have chosen.
+	if (account && account.groups.length > 1) {
+		depends('app:gather');
+		void url.pathname;
+	}
 	return {
-		group: isLink ? { ...group, isHallUnknown: false, isNameUnknown: false } : group,
-		isLink
+		group:
+			isLink || role !== 'coordinator'
+				? { ...group, isHallUnknown: false, isNameUnknown: false }
+				: group,
+		isLink,
+		/** For whom pages are laid by on a device; null for who comes by a link. */
+		laidFor: locals.link === undefined ? `${account?.id ?? ''} ${locals.groupId}` : null,
+		/** Where entries of this page go; null where it keeps none. */
+		entriesTo:
+			locals.link?.grants === 'station'
+				? `/s/${addressIn(url.pathname)}/entries`
+				: isLink
+					? null
+					: '/api/entries',
+		account: account && { name: account.name, groups: account.groups.length, role }
 	};
 };

@@ -2,10 +2,12 @@
 	import '../app.css';
 	import { invalidate, invalidateAll } from '$app/navigation';
 	import { navigating } from '$app/state';
+	import LaidBy from '$lib/ui/LaidBy.svelte';
 	import NameAsked from '$lib/ui/NameAsked.svelte';
 	import StageBar from '$lib/ui/StageBar.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { Outbox } from '$lib/entries/outbox.svelte';
+	import { sendForm } from '$lib/entries/send-form';
 	import { isTimeZone, todayIn } from '$lib/ui/days';
 	import { isLocale } from '$lib/ui/reader';
 	import { writeAs } from '$lib/ui/writing';
@@ -18,22 +20,28 @@
 	untrack(() => writeAs(data.group));
 	$effect.pre(() => writeAs(data.group));
 
+	/**
+	 * Asks for the page's data anew. A page that is on its way has asked already: it is asked once it is there.
+	 * Where there is no network it stays as it is: asked then, it would be left for a page of the browser's.
+	 */
+	const askAnew = (ask: () => Promise<void>): void =>
+		void Promise.resolve(navigating.complete)
+			.catch(() => {})
+			.then(() => (navigator.onLine ? ask() : undefined));
+
 	// What waits on this device goes up from every page.
 	const outbox = new Outbox(
-		'/api/entries',
-		// A page that is on its way has asked already: it is asked anew once it is there.
-		() =>
-			void Promise.resolve(navigating.complete)
-				.catch(() => {})
-				.then(() => invalidate('app:gather')),
+		untrack(() => data.entriesTo ?? '/api/entries'),
+		() => askAnew(() => invalidate('app:gather')),
 		() => ({
 			system: data.group.lengthSystem,
 			today: todayIn(data.group.timeZone, new Date())
 		}),
-		() => data.group.groupId
+		() => data.group.groupId,
+		sendForm
 	);
 	setOutbox(outbox);
-	onMount(() => (data.isLink ? undefined : outbox.begin()));
+	onMount(() => (data.entriesTo === null ? undefined : outbox.begin()));
 
 	// The first device that comes says where the hall is; it can be changed under Settings.
 	onMount(() => {
@@ -49,16 +57,25 @@
 			body: said,
 			headers: { accept: 'application/json' }
 		}).then(
-			// A page that is on its way is not held up by it: it is asked anew once that is there.
-			(answer) =>
-				void (
-					answer.ok &&
-					Promise.resolve(navigating.complete)
-						.catch(() => {})
-						.then(() => invalidateAll())
-				),
+			(answer) => void (answer.ok && askAnew(invalidateAll)),
 			() => {}
 		);
+	});
+
+	// A form made here says the group that the page was opened for, as those that came with it do.
+	onMount(() => {
+		const say = ({ target, submitter }: SubmitEvent) => {
+			if (!data.account || data.account.groups < 2 || !(target instanceof HTMLFormElement)) return;
+			const own = submitter?.getAttribute('formaction');
+			const to = new URL(own ?? target.getAttribute('action') ?? '', location.href);
+			to.searchParams.set('group', data.group.groupId);
+			// As it is written: a question mark and a slash begin the name of an act.
+			const written = to.href.replace('?%2F', '?/').replace(/(\?\/[\w-]+)=(?=&|$)/, '$1');
+			if (own) submitter?.setAttribute('formaction', written);
+			else if (target.method === 'post') target.setAttribute('action', written);
+		};
+		document.addEventListener('submit', say, true);
+		return () => document.removeEventListener('submit', say, true);
 	});
 
 	// Says that the page's scripts have taken over its forms.
@@ -77,8 +94,14 @@
 >
 <div class="flex min-h-dvh flex-col">
 	{#if !data.isLink}
-		<StageBar group={data.group} />
+		<StageBar group={data.group} account={data.account} />
+		{#if data.account && data.account.groups > 1}
+			<p class="no-print px-5 pt-1 text-[0.9375rem] [overflow-wrap:anywhere] max-sm:px-4">
+				For <a class="link font-semibold" href="/account">{data.group.name}</a>
+			</p>
+		{/if}
 		{#if data.group.isNameUnknown}<NameAsked />{/if}
 	{/if}
+	{#if data.laidFor !== null}<LaidBy who={data.laidFor} />{/if}
 	{@render children()}
 </div>

@@ -6,6 +6,7 @@ import { freePort, startThrowawayCluster } from '../../scripts/lib/cluster.mjs';
 import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
 import { runMain, say } from '../../scripts/lib/say.mjs';
 import { ensurePostgres } from '../../scripts/lib/system.mjs';
+import { theCoordinator } from '../browser/visitor';
 import { attackDurability } from './durability';
 import { attackByRequests } from './hostile';
 
@@ -13,15 +14,21 @@ const minutes = Number(process.argv[2] ?? '1');
 const seed = Number(process.env.SEED ?? Math.floor(Date.now() / 1000));
 const report = process.env.ATTACK_REPORT;
 
-async function withApp<Result>(work: (address: string) => Promise<Result>): Promise<Result> {
+async function withApp<Result>(
+	signsIn: boolean,
+	work: (app: { address: string; databaseUrl: string }) => Promise<Result>
+): Promise<Result> {
 	const cluster = await startThrowawayCluster();
 	try {
 		const databaseUrl = cluster.url('attack');
 		await ensureDatabase(databaseUrl);
 		await migrate(databaseUrl);
-		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
+		const env = signsIn
+			? { NEST_ROW_SIGN_IN: 'yes', NEST_ROW_SECRET: 'a secret of the attack, and of no other' }
+			: {};
+		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore', env });
 		try {
-			return await work(app.address);
+			return await work({ address: app.address, databaseUrl });
 		} finally {
 			await app.stop();
 		}
@@ -42,7 +49,17 @@ await runMain(async () => {
 	const attacks: [string, () => Promise<string>][] = [
 		[
 			'odd requests',
-			() => withApp((address) => attackByRequests(address, Math.round(4500 * minutes), seed))
+			() =>
+				withApp(false, ({ address }) => attackByRequests(address, Math.round(2500 * minutes), seed))
+		],
+		[
+			'odd requests of somebody who is signed in',
+			() =>
+				withApp(true, async (app) => {
+					const { jar } = await theCoordinator(app);
+					const cookie = [...jar].map(([name, value]) => `${name}=${value}`).join('; ');
+					return attackByRequests(app.address, Math.round(2500 * minutes), seed + 1, cookie);
+				})
 		],
 		['kills', () => attackDurability(40 * minutes, seed)]
 	];

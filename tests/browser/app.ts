@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
-import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
+import { readyDatabase } from '../ready-database';
 
 /** The built application on a database of its own, one for each worker. */
 export interface App {
@@ -20,23 +20,30 @@ interface Fixtures {
 /** Which database a file works on: files that change what the group knows have one of their own. */
 interface World {
 	world: string;
+	/** Whether people sign in, as they do where others can reach it. */
+	signsIn: boolean;
 }
 
 export const test = base.extend<Fixtures & { watched: void }, World & { app: App }>({
 	world: ['plans', { option: true, scope: 'worker' }],
+	signsIn: [false, { option: true, scope: 'worker' }],
 	app: [
-		async ({ world }, use) => {
+		async ({ world, signsIn }, use) => {
 			const server = process.env.TEST_DATABASE_SERVER;
 			if (!server) throw new Error('Browser tests need the server that "npm test" starts.');
-			const url = new URL(server);
-			url.pathname = `/browser_${world}_${crypto.randomUUID().replaceAll('-', '')}`;
-			await ensureDatabase(url.href);
-			await migrate(url.href);
-			const settings = { databaseUrl: url.href, port: await freePort(), stdio: 'ignore' as const };
+			const name = `browser_${world}_${crypto.randomUUID().replaceAll('-', '')}`;
+			const databaseUrl = await readyDatabase(server, name);
+			const port = await freePort();
+			// A name and no number: passkeys belong to names.
+			const origin = `http://${signsIn ? 'localhost' : '127.0.0.1'}:${port}`;
+			const env = signsIn
+				? { NEST_ROW_SIGN_IN: 'yes', NEST_ROW_SECRET: 'a secret of the tests, and of no other' }
+				: {};
+			const settings = { databaseUrl, port, origin, env, stdio: 'ignore' as const };
 			let running = await startApp(settings);
 			await use({
-				address: running.address,
-				databaseUrl: url.href,
+				address: origin,
+				databaseUrl,
 				async restart(signal = 'SIGTERM') {
 					if (signal === 'SIGKILL') running.child.kill('SIGKILL');
 					await running.stop();
@@ -79,6 +86,9 @@ export const tally = (page: Page, name: string) =>
 /** Waits until the page's scripts have taken over its forms. */
 export const ready = (page: Page) => page.locator('html[data-scripts=on]').waitFor();
 
+/** Waits until a page asks for nothing more: a first visit still says where the hall is. */
+export const quiet = (page: Page) => page.waitForLoadState('networkidle');
+
 /** Opens a step of the bench by its name. */
 export async function openStep(page: Page, name: string) {
 	const step = page
@@ -99,9 +109,12 @@ export async function keep(page: Page, name: string) {
 	await expect(page.getByRole('status').filter({ hasText: 'Kept, version' })).toBeVisible();
 }
 
-/** Fails on any fault axe finds and on any sideways scroll. */
-export async function expectAccessible(page: Page) {
-	const { violations } = await new AxeBuilder({ page }).analyze();
+/** Fails on any fault axe finds and on any sideways scroll; where only colours or the width changed, on what these could change. */
+export async function expectAccessible(page: Page, changed: 'all' | 'colours' | 'width' = 'all') {
+	const axe = new AxeBuilder({ page });
+	if (changed === 'colours') axe.withRules(['color-contrast', 'link-in-text-block']);
+	if (changed === 'width') axe.withRules(['scrollable-region-focusable', 'meta-viewport']);
+	const { violations } = await axe.analyze();
 	expect(
 		violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)
 	).toEqual([]);

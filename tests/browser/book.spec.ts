@@ -1,5 +1,7 @@
 import http from 'node:http';
 import { startApp } from '../../scripts/lib/app.mjs';
+import { firstWord } from '../../scripts/lib/sign-in.mjs';
+import { passphrase } from './visitor';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { expect, expectAccessible, keep, ready, tally, test } from './app';
 
@@ -128,7 +130,7 @@ test('under its own name it serves that name alone, makes links of it, and says 
 		port,
 		origin,
 		stdio: 'pipe',
-		env: { NEST_ROW_GUARDED_BY: 'proxy', LOG_LEVEL: 'debug' }
+		env: { NEST_ROW_SECRET: 'a secret of this test, and of no other', LOG_LEVEL: 'debug' }
 	});
 	let said = '';
 	for (const stream of [running.child.stdout, running.child.stderr])
@@ -136,25 +138,36 @@ test('under its own name it serves that name alone, makes links of it, and says 
 	try {
 		const name = 'mats.example';
 		expect((await ask(port, `127.0.0.1:${port}`, '/plans')).status).toBe(421);
-		const list = await ask(port, name, '/plans');
+		// Others can reach it there, so whoever comes signs in.
+		expect((await ask(port, name, '/plans', 'GET', { accept: 'text/html' })).headers.location).toBe(
+			'/sign-in?back=%2Fplans'
+		);
+		const word = (await firstWord(app.databaseUrl)) ?? '';
+		const account = { name: 'Wren', email: 'wren@mats.example', passphrase };
+		const posted = {
+			origin,
+			'content-type': 'application/x-www-form-urlencoded',
+			accept: 'text/html'
+		};
+		const begun = await ask(
+			port,
+			name,
+			'/welcome?/begin',
+			'POST',
+			posted,
+			new URLSearchParams({ word, ...account }).toString()
+		);
+		const [key = ''] = begun.headers['set-cookie'] ?? [];
+		expect(key).toMatch(/^__Secure-nest-row\.session_token=.*HttpOnly; Secure; SameSite=Lax/);
+		const cookie = key.split(';')[0] ?? '';
+		const list = await ask(port, name, '/plans', 'GET', { cookie });
 		expect(list.status).toBe(200);
 		const value = (field: string) =>
 			new RegExp(`action="/links\\?/make"[\\s\\S]*?name="${field}" value="([^"]+)"`).exec(
 				list.text
 			)?.[1] ?? '';
 		const form = new URLSearchParams({ plan: value('plan'), key: value('key') }).toString();
-		const made = await ask(
-			port,
-			name,
-			'/links?/make',
-			'POST',
-			{
-				origin,
-				'content-type': 'application/x-www-form-urlencoded',
-				accept: 'text/html'
-			},
-			form
-		);
+		const made = await ask(port, name, '/links?/make', 'POST', { ...posted, cookie }, form);
 		const address = /https:\/\/mats\.example(\/l\/[\w-]{64})/.exec(made.text)?.[1] ?? '';
 		expect(address).not.toBe('');
 		expect(made.text).not.toContain('opens here and on no phone yet');
@@ -163,6 +176,8 @@ test('under its own name it serves that name alone, makes links of it, and says 
 		await expect.poll(() => said).toContain('"path":"/l/…"');
 		expect(said).not.toContain(address.slice(3, 40));
 		expect(said).not.toContain('AAAAAAAA');
+		for (const secret of [word, passphrase, cookie.split('=')[1] ?? '', account.email])
+			expect(said).not.toContain(secret);
 	} finally {
 		await running.stop();
 	}

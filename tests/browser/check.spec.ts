@@ -1,4 +1,4 @@
-import { expect, expectAccessible, keep, ready, test } from './app';
+import { expect, expectAccessible, keep, ready, test, quiet } from './app';
 import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
 
@@ -127,6 +127,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await page.getByLabel('Length').fill('185');
 	await page.getByLabel('Width', { exact: true }).fill('86');
 	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
+	await quiet(page);
 	await context.setOffline(true);
 	await page.getByRole('button', { name: 'Keep the check' }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
@@ -135,7 +136,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await page.reload();
 	await expect(page.locator('[data-check]')).toHaveCount(2);
 	await page.setViewportSize({ width: 390, height: 844 });
-	await expectAccessible(page);
+	await expectAccessible(page, 'width');
 	await page.goto('/check');
 	await expect(page.getByText('No mat waits to be checked')).toBeVisible();
 	await expect(page.locator('[data-acceptance]')).toContainText('this says little');

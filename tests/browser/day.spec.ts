@@ -361,6 +361,7 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 6 of 6');
 	await page.getByRole('button', { name: 'Gus is not coming' }).click();
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');
+	await expect(page.getByRole('status').getByText('Kept: Gus is not here any more.')).toBeVisible();
 	await page.reload();
 	await ready(page);
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');

@@ -194,7 +194,7 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 		await expect(way.getByRole('img')).toHaveAccessibleName(/Mat of \d+ .*, strip \d+ mm, strand/);
 	const [bags] = await figures('bags');
 	await ways.first().getByRole('button').click();
-	await expect(tally(page, 'toCollect')).toHaveText(new RegExp(`^${bags}$`), { timeout: 5000 });
+	await expect(tally(page, 'toCollect')).toHaveText(new RegExp(`^${bags}$`));
 	await expect(ways.first().getByRole('button', { name: /Take it up/ })).toBeDisabled();
 	await page.getByText('The whole field of ways').click();
 	await page.getByRole('button', { name: 'unbeaten' }).click();

@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { expect, expectAccessible, ready, test } from './app';
+import { expect, expectAccessible, ready, test, quiet } from './app';
 import { sendWhileKilled } from './killed';
 
 test.use({ world: 'gather' });
@@ -57,6 +57,7 @@ test.describe('bags that come in', () => {
 	}) => {
 		await page.goto('/gather');
 		await ready(page);
+		await quiet(page);
 		await context.setOffline(true);
 		for (const bags of ['40', '60']) {
 			await page.getByLabel('From', { exact: true }).fill('Allotment shop');
@@ -77,6 +78,7 @@ test('an entry that is refused after it waited is put right in its form', async 
 }) => {
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
+	await quiet(page);
 	await context.setOffline(true);
 	await page.getByLabel('How much').fill('7000');
 	await page.getByLabel('Colour', { exact: true }).selectOption('brown');

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, keep, ready, test } from './app';
+import { expect, expectAccessible, keep, ready, test, quiet } from './app';
 import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
 
@@ -186,6 +186,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await page.goto('/hand-over/pillows');
 	await ready(page);
 	await expect(page.locator('[data-stuffing]')).toContainText('stuffing for three pillows');
+	await quiet(page);
 	await context.setOffline(true);
 	await page.getByLabel('Scrap in it, weighed').fill('250 g');
 	await page.getByRole('button', { name: 'Keep the pillow' }).click();
@@ -229,7 +230,7 @@ test('a mat that comes back counts no more, and is checked again', async ({ page
 	await page.goto('/hand-over/account');
 	await expect(page.locator('[data-figure=mats]')).toContainText('1');
 	await page.setViewportSize({ width: 390, height: 844 });
-	await expectAccessible(page);
+	await expectAccessible(page, 'width');
 	await page.goto('/check');
 	await expect(page.locator(`[data-made="${codes[0]}"]`)).toHaveAttribute(
 		'data-state',

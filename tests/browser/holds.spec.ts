@@ -87,17 +87,16 @@ test('a long request holds up no other', async ({ request, app }) => {
 		technique: { kind: 'peg-loom', pitchMm: 5, packing: 'firm', weftCut: plan.cut }
 	} as typeof plan;
 	const word = planToWord(loom);
-	const from = performance.now();
-	const long = request.get(`/sheets/loom.pdf?p=${word}`);
-	let slowest = 0;
-	for (let ping = 0; ping < 20; ping++) {
-		const asked = performance.now();
+	let isDrawn = false;
+	const long = request.get(`/sheets/loom.pdf?p=${word}`).finally(() => (isDrawn = true));
+	let meanwhile = 0;
+	while (!isDrawn) {
 		await fetch(`${app.address}/api/version`);
-		slowest = Math.max(slowest, performance.now() - asked);
+		if (!isDrawn) meanwhile++;
 	}
 	expect((await long).status()).toBe(200);
-	expect(performance.now() - from).toBeGreaterThan(slowest);
-	expect(slowest).toBeLessThan(600);
+	// Drawn on the requests' own thread it would let one by, or two.
+	expect(meanwhile).toBeGreaterThan(10);
 	const much = await request.post('/settings?/words', {
 		headers: { origin: app.address, 'content-type': 'application/x-www-form-urlencoded' },
 		data: 'a=&'.repeat(5_000_000)

@@ -1,9 +1,9 @@
 import { exerciseKinds, exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
 import { actNames, actTitles } from '../../src/lib/stages/know-how/links/act-titles';
 import { PDFDocument } from '@cantoo/pdf-lib';
-import { expect, expectAccessible, ready, test } from './app';
+import { expect, expectAccessible, ready, test, quiet } from './app';
 
-test.use({ world: 'know-how', allowed: ['404'] });
+test.use({ world: 'know-how', allowed: ['404'], serviceWorkers: 'allow' });
 
 test('an act is shown step by step, moves, is held, turned back and slowed down', async ({
 	page
@@ -33,7 +33,7 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await page.getByRole('button', { name: 'Back' }).click();
 	await expect(page.locator('[data-step="1"]')).toBeVisible();
 	await page.getByRole('button', { name: 'Let it move' }).click();
-	await expect(page.locator('[data-step="2"]')).toBeVisible({ timeout: 5000 });
+	await expect(page.locator('[data-step="2"]')).toBeVisible();
 	await page.getByRole('button', { name: 'Stop' }).click();
 	const stopped = await drawn();
 	await page.waitForTimeout(300);
@@ -53,7 +53,7 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await page.getByRole('link', { name: 'Practise: Which slit joins which' }).click();
 	await expect(page).toHaveURL(/practice\?kind=slit/);
 	await page.setViewportSize({ width: 390, height: 844 });
-	await expectAccessible(page);
+	await expectAccessible(page, 'width');
 });
 
 test('where less movement is asked for, a step stands at once as it is left lying', async ({
@@ -137,8 +137,8 @@ test('what was opened once is there without network, and practice goes on', asyn
 		.poll(
 			() =>
 				page.evaluate(async () => {
-					const pages = await caches.open('know-how pages');
-					const parts = (await caches.keys()).find((name) => name.startsWith('know-how parts'));
+					const pages = await caches.open('laid pages');
+					const parts = (await caches.keys()).find((name) => name.startsWith('laid parts'));
 					const laid = (await pages.keys()).map(({ url }) => new URL(url).pathname);
 					const made = parts ? (await (await caches.open(parts)).keys()).length : 0;
 					return (
@@ -148,6 +148,7 @@ test('what was opened once is there without network, and practice goes on', asyn
 			{ timeout: 20_000 }
 		)
 		.toBe(true);
+	await quiet(page);
 	await context.setOffline(true);
 	await page.goto('/know-how/overhand');
 	await ready(page);

@@ -157,7 +157,7 @@ test('two phones on one mat, one without network: no row is lost and none counts
 	await expect(count(other)).toHaveText('103');
 	await other.close();
 	await page.setViewportSize({ width: 390, height: 844 });
-	await expectAccessible(page);
+	await expectAccessible(page, 'width');
 });
 
 test('a mat is passed on, and its rows go with it', async ({ page }) => {

@@ -87,7 +87,7 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await page.goto('/');
 	await expect(page.locator('[data-chance]')).toHaveAttribute('data-chance', String(before));
 	await page.setViewportSize({ width: 390, height: 844 });
-	await expectAccessible(page);
+	await expectAccessible(page, 'width');
 });
 
 test('plans can be exchanged against each other, and what each does is said', async ({ page }) => {

@@ -62,7 +62,9 @@ export async function aMat(begunOn = today, bags = 10) {
 export async function withBall(bags = 20, begunOn = today) {
 	const t = await aMat(begunOn, bags);
 	for (const entry of [t.flatten(bags), t.cut(bags), t.join(bags * 4), t.ball(bags)])
-		expect((await keep(t.group, key(), entry)).outcome).toBe('kept');
+		expect((await keep(t.group, key(), entry, new Date(`${begunOn}T12:00:00Z`))).outcome).toBe(
+			'kept'
+		);
 	const wound = await maybeOne<{ code: string }>(
 		`select code from thing where group_id = $1 and sort = 'ball'`,
 		[t.group]

@@ -2,6 +2,7 @@ import { cutsWith } from '../../src/lib/stages/day/day-view';
 import type { Bag } from '../../src/lib/core/bag/measure-bag';
 import { bagPresets } from '../../src/lib/core/bag/presets';
 import { listKinds } from '../../src/lib/server/gather/kinds';
+import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { newGroup } from './samples';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { exerciseKinds } from '../../src/lib/core/know-how/exercises';
@@ -19,6 +20,8 @@ import { lengthSystems } from '../../src/lib/core/units/format-length';
 import { bounds, longest, movedAtOnce } from '../../src/lib/entries/bounds';
 import { countMethods } from '../../src/lib/entries/types/drop-off';
 import { measures } from '../../src/lib/entries/types/measurement';
+import { lineStations } from '../../src/lib/core/line/line';
+import { roles } from '../../src/lib/server/base/roles';
 import { grants } from '../../src/lib/server/book/links';
 import { many } from '../../src/lib/server/db/verbs';
 import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
@@ -29,13 +32,14 @@ import { levels, needs, seatNames, stations } from '../../src/lib/stages/people/
 import { toolSorts } from '../../src/lib/core/tools/tools';
 import { checkResults } from '../../src/lib/entries/types/check';
 import { sides } from '../../src/lib/entries/types/row';
-import { useDatabase } from './database';
+import { useDatabase, wholeTables } from './database';
 
 useDatabase();
 
 /** The check of each column that has one, as the catalogue writes it. */
 let checks = new Map<string, string>();
 beforeAll(async () => {
+	await ensureAppRole(process.env.DATABASE_URL ?? '');
 	const rows = await many<{ column: string; check: string }>(
 		`select c.conrelid::regclass || '.' || a.attname as column, pg_get_constraintdef(c.oid) as check
 		 from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and c.conkey = array[a.attnum]
@@ -58,6 +62,9 @@ describe('words of a closed list are the same in the code and in the database', 
 		'thing.sort': thingSorts,
 		'row_mark.side': sides,
 		'link.grants': grants,
+		'link.role': roles,
+		'link.station': lineStations,
+		'member.role': roles,
 		'tool.sort': toolSorts,
 		'person.needs': needs,
 		'person_seat.seat': seatNames,
@@ -170,13 +177,46 @@ describe('what a field may hold is the same in the code and in the database', ()
 			100 * Math.max(movedAtOnce.pieces.atMost, movedAtOnce.scrapG.atMost)
 		));
 
+	/** Texts that are looked at by what they are, or that nobody types. */
+	const notTyped = [
+		'volunteer_group.time_zone',
+		'entry.type',
+		'account.name',
+		'account.email',
+		'trail.act',
+		'trail.about'
+	];
 	it('in every text', () => {
 		const texts = [...checks].flatMap(([column, check]) => {
 			const most = /char_length\(.*<= (\d+)/.exec(check)?.[1];
-			return most === undefined || ['volunteer_group.time_zone', 'entry.type'].includes(column)
-				? []
-				: [[column, Number(most)]];
+			return most === undefined || notTyped.includes(column) ? [] : [[column, Number(most)]];
 		});
 		expect(Object.fromEntries(texts)).toEqual(longest);
+	});
+});
+
+describe('rows of groups', () => {
+	it('are shown by no table and no view but to their own', async () => {
+		const open = await many<{ name: string }>(
+			`select c.relname::text as name from pg_class c
+			 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p', 'v', 'm')
+				and case when c.relkind in ('r', 'p') then not (c.relrowsecurity and exists (
+						select 1 from pg_policy p where p.polrelid = c.oid
+							and pg_get_expr(p.polqual, c.oid) like '%group_at_hand()%'))
+					else not 'security_invoker=true' = any (coalesce(c.reloptions, '{}')) end
+			 order by 1`,
+			[]
+		);
+		expect(open.map(({ name }) => name)).toEqual(['schema_migration', ...wholeTables].sort());
+	});
+
+	it('are hidden from the application by nothing it may change', async () => {
+		const [role] = await many<{ mayPass: boolean; owns: number }>(
+			`select rolsuper or rolbypassrls or rolcreaterole as "mayPass",
+				(select count(*)::integer from pg_class where relowner = r.oid) as owns
+			 from pg_roles r where rolname = 'nest_row_app'`,
+			[]
+		);
+		expect(role).toEqual({ mayPass: false, owns: 0 });
 	});
 });

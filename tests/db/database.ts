@@ -1,6 +1,7 @@
 import { afterAll, beforeAll } from 'vitest';
-import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
+import { ensureDatabase } from '../../scripts/lib/migrate.mjs';
 import { endPools } from '../../src/lib/server/db/pool';
+import { readyDatabase } from '../ready-database';
 
 /** The throwaway server of `npm test`; these tests talk to a real one or not at all. */
 export const testServer = (): string => {
@@ -9,10 +10,12 @@ export const testServer = (): string => {
 	return url;
 };
 
+const newName = () => `test_${crypto.randomUUID().replaceAll('-', '')}`;
+
 /** The address of a new, empty database on the test server. */
 export async function emptyDatabase(): Promise<string> {
 	const url = new URL(testServer());
-	url.pathname = `/test_${crypto.randomUUID().replaceAll('-', '')}`;
+	url.pathname = `/${newName()}`;
 	await ensureDatabase(url.href);
 	return url.href;
 }
@@ -20,10 +23,21 @@ export async function emptyDatabase(): Promise<string> {
 /** Gives a test file a migrated database of its own, reached by the application's pool. */
 export function useDatabase(): void {
 	beforeAll(async () => {
-		const url = await emptyDatabase();
-		await migrate(url);
+		const url = await readyDatabase(testServer(), newName());
 		await endPools();
 		process.env.DATABASE_URL = url;
 	});
 	afterAll(endPools);
 }
+
+/** Tables that belong to the whole house and to no group: who may come in is known before it is known for which. */
+export const wholeTables = [
+	'account',
+	'account_message',
+	'credential',
+	'first_word',
+	'passkey',
+	'sign_in',
+	'tried',
+	'verification'
+];

@@ -1,10 +1,14 @@
-import { beforeAll, describe, expect, it } from 'vitest';
+import pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import type { ToolEntry } from '../../src/lib/entries/types/tool';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
 import { withTransaction } from '../../src/lib/server/db/transaction';
-import { execute, many } from '../../src/lib/server/db/verbs';
+import { inGroup } from '../../src/lib/server/db/in-group';
+import { endPools } from '../../src/lib/server/db/pool';
+import { RowCountError, execute, many } from '../../src/lib/server/db/verbs';
 import { codeOf } from '../../src/lib/core/code/code';
 import { reserveCodes } from '../../src/lib/server/book/codes';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
@@ -64,6 +68,7 @@ import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/pract
 import { leaveOutTimedWork, listTimedWork } from '../../src/lib/server/measures/timed-work';
 import { archiveOf } from '../../src/lib/server/out/archive';
 import { openSnapshot, rowsOf, tableNames } from '../../src/lib/server/out/everything';
+import { wholeGroupParts } from '../../src/lib/server/out/whole-group';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import type { PlanLine } from '../../src/lib/server/plan/plans';
 import {
@@ -82,6 +87,7 @@ import {
 import { outOfPlans, plansNow } from '../../src/lib/server/plan/plans-now';
 import { WorkedOut } from '../../src/lib/server/plan/worked-out';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
+import { answersOfDoors, askedOfDoors, fillDoors } from './other-group-doors';
 import { useDatabase } from './database';
 import {
 	dropOff,
@@ -173,6 +179,7 @@ async function fullGroup() {
 	const day = await fillTable(group, person?.id ?? '', code);
 	const receiving = (await addReceivingPlace(group, `${mark} house`)).id;
 	const more = {
+		...(await fillDoors(group, mark)),
 		spareKind,
 		personId: person?.id ?? '',
 		blockKey,
@@ -221,6 +228,7 @@ const collect = async (parts: AsyncIterable<unknown>) => {
 const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unknown>>> = {
 	...askedOfTable,
 	...askedOfHandOver,
+	...askedOfDoors,
 	'db/groups findGroup': (other) => findGroup(other),
 	'db/groups changeGroup': (other) =>
 		changeGroup(other, {
@@ -432,6 +440,12 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		await close();
 		return Buffer.concat(bytes).toString('latin1');
 	},
+	'out/whole-group wholeGroupParts': async (other) => {
+		const { client, close } = await openSnapshot();
+		const parts = await collect(wholeGroupParts(client, other));
+		await close();
+		return parts;
+	},
 	'plan/plans insertPlan': (other) => insertPlan(other, write('Own')),
 	'plan/plans updatePlan': (other, { plan }) =>
 		updatePlan(other, plan.id, plan.version, write('Stolen')),
@@ -454,6 +468,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 const answers: Readonly<Record<string, unknown>> = {
 	...answersOfTable,
 	...answersOfHandOver,
+	...answersOfDoors,
 	'db/save-result keptUnder': null,
 	'db/save-result saveResultOf': { outcome: 'duplicate', id: 0 },
 	'entries/entry-keys claimKey': ['new', 'same', 'other'],
@@ -505,7 +520,12 @@ const answers: Readonly<Record<string, unknown>> = {
 	'plan/plans-now plansNow': 0
 };
 /** Told a group, and asking the database nothing of its own. */
-const askNothing = ['web/reader readerOfGroup', 'measures/practice-asked practiceAsked'];
+const askNothing = [
+	'web/reader readerOfGroup',
+	'measures/practice-asked practiceAsked',
+	'db/in-group inGroup',
+	'db/group-query askForGroup'
+];
 
 const tables = [
 	'volunteer_group',
@@ -539,7 +559,10 @@ const tables = [
 	'day_person',
 	'seat',
 	'label_job',
-	'label_printer'
+	'label_printer',
+	'member',
+	'trail',
+	'late_entry'
 ] as const;
 
 describe('what belongs to one group', () => {
@@ -574,8 +597,11 @@ describe('what belongs to one group', () => {
 			expect(text).toContain(table);
 	});
 
-	it('is asked for by every function that is told a group', () =>
-		expect([...Object.keys(asked), ...askNothing].sort()).toEqual(functionsOfGroups().sort()));
+	it(
+		'is asked for by every function that is told a group',
+		() => expect([...Object.keys(asked), ...askNothing].sort()).toEqual(functionsOfGroups().sort()),
+		60_000
+	);
 
 	it.each(Object.entries(asked))(
 		'is neither found nor changed for another: %s',
@@ -603,4 +629,72 @@ describe('what belongs to one group', () => {
 		expect(hands).not.toEqual(barePractice.hands);
 		expect(rejectedShare).not.toBe(barePractice.rejectedShare);
 	});
+});
+
+/** Refused by the database, or not found by what wants to find it: that is as good as nothing. */
+const nothing = Symbol('nothing');
+const orNothing = (error: unknown) => {
+	const { code = '' } = error as { code?: string };
+	// Rows that may not be written, or that refer to what is not seen.
+	if (error instanceof RowCountError || ['42501', '23503', '23514', '23505'].includes(code))
+		return nothing;
+	throw error;
+};
+
+describe('rows of a group', () => {
+	let group = '' as GroupId;
+	let ids = {} as Ids;
+	let owner: pg.Client;
+	beforeAll(async () => {
+		({ group, ids } = await fullGroup());
+		const ownerUrl = process.env.DATABASE_URL ?? '';
+		owner = new pg.Client({ connectionString: ownerUrl });
+		await owner.connect();
+		await endPools();
+		process.env.DATABASE_URL = await ensureAppRole(ownerUrl);
+	});
+	afterAll(() => owner.end());
+
+	const all = async () => {
+		const rows = [];
+		for (const table of tables)
+			rows.push(
+				(
+					await owner.query(
+						`select to_jsonb(t) as row from ${table} t
+						 where t.${table === 'volunteer_group' ? 'id' : 'group_id'} = $1 order by 1`,
+						[group]
+					)
+				).rows
+			);
+		return JSON.stringify(rows);
+	};
+
+	it('are seen by work for that group, and by no other and none', async () => {
+		const plans = () => many<{ id: string }>('select id from plan', []);
+		const seen = await inGroup(group, null, plans);
+		expect(seen.map(({ id }) => id)).toContain(ids.plan.id);
+		expect(await plans()).toEqual([]);
+		expect(await inGroup(crypto.randomUUID() as GroupId, null, plans)).toEqual([]);
+		// What was said for one transaction is not said for the next on the same connection.
+		expect(await plans()).toEqual([]);
+		await expect(execute('reset role; set row_security = off', [])).rejects.toThrow();
+		await expect(execute('alter table plan disable row level security', [])).rejects.toMatchObject({
+			code: '42501'
+		});
+	});
+
+	it.each(Object.entries(asked))(
+		'are not there for work of another, even when asked for by their own: %s',
+		async (_name, ask) => {
+			const before = await all();
+			const other = crypto.randomUUID() as GroupId;
+			const found = await inGroup(other, null, () => ask(group, ids).catch(orNothing));
+			if (found !== nothing) {
+				const answer = JSON.stringify(found ?? null);
+				expect(answer).not.toContain(`${mark} `);
+			}
+			expect(await all()).toBe(before);
+		}
+	);
 });

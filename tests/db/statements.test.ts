@@ -1,6 +1,5 @@
 import pg from 'pg';
 import { beforeAll, expect, it } from 'vitest';
-import { readers } from '../../src/lib/server/db/pool';
 import { useDatabase } from './database';
 import type { Statement, ValueKind } from './statements';
 import { readStatements } from './statements';
@@ -27,7 +26,7 @@ interface Described {
 }
 
 /** Has the server prepare a statement and say what it answers with, and never runs it. */
-function describeStatement(client: pg.PoolClient, sql: string): Promise<Described> {
+function describeStatement(client: pg.Client, sql: string): Promise<Described> {
 	return new Promise((resolve, reject) => {
 		let columns: Described['columns'] = {};
 		client.query({
@@ -61,7 +60,9 @@ beforeAll(() => {
 it('every statement can be prepared, and its columns are those of the row it promises', async () => {
 	expect(statements.length).toBeGreaterThan(95);
 	expect(new Set(statements.map(({ at }) => at.split(':')[0])).size).toBeGreaterThan(20);
-	const client = await readers().connect();
+	// A connection of its own: the application's send what belongs together at once, and take no such query.
+	const client = new pg.Client({ connectionString: process.env.DATABASE_URL });
+	await client.connect();
 	const wrong: unknown[] = [];
 	for (const { at, sql, row } of statements) {
 		try {
@@ -72,7 +73,7 @@ it('every statement can be prepared, and its columns are those of the row it pro
 			wrong.push({ at, error: (error as Error).message });
 		}
 	}
-	client.release();
+	await client.end();
 	expect(wrong).toEqual([]);
 }, 60_000);
 

@@ -1,6 +1,8 @@
 import type { ChildProcess } from 'node:child_process';
 import { EventEmitter } from 'node:events';
+import { readFileSync, readdirSync } from 'node:fs';
 import net from 'node:net';
+import path from 'node:path';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { print, quantile } from '../../scripts/bench/figures.mjs';
 import { appEnvironment } from '../../scripts/lib/app.mjs';
@@ -44,24 +46,61 @@ describe('figures', () => {
 	});
 });
 
+describe('what a person starts', () => {
+	/** What a file asks for before it does anything, all the way down: packages, by who asks. */
+	function packagesOf(file: string, seen = new Set<string>()): string[] {
+		if (seen.has(file)) return [];
+		seen.add(file);
+		const asked = readFileSync(file, 'utf8').matchAll(/^import (?:[^']*? from )?'([^']+)';/gm);
+		return [...asked].flatMap(([, from = '']) =>
+			from.startsWith('.')
+				? packagesOf(path.resolve(path.dirname(file), from), seen)
+				: from.startsWith('node:')
+					? []
+					: [`${path.basename(file)}: ${from}`]
+		);
+	}
+
+	it.each(readdirSync('scripts').filter((name) => name.endsWith('.mjs') && name !== 'serve.mjs'))(
+		'%s needs no package before it has installed them',
+		(name) => expect(packagesOf(path.resolve('scripts', name))).toEqual([])
+	);
+});
+
 describe('where it can be reached', () => {
 	it('is this machine alone, unless it is said', () =>
-		expect(reachOf({}, 4173)).toEqual({ host: '127.0.0.1', origin: 'http://127.0.0.1:4173' }));
+		expect(reachOf({}, 4173)).toEqual({
+			host: '127.0.0.1',
+			origin: 'http://127.0.0.1:4173',
+			signsIn: false
+		}));
 
 	it.each([
-		[{ HOST: ' localhost ' }, { host: 'localhost', origin: 'http://localhost:80' }],
-		[{ HOST: '::1' }, { host: '::1', origin: 'http://[::1]:80' }],
-		[{ ORIGIN: 'http://localhost:9000/' }, { host: '127.0.0.1', origin: 'http://localhost:9000' }],
+		[{ HOST: ' localhost ' }, { host: 'localhost', origin: 'http://localhost:80', signsIn: false }],
+		[{ HOST: '::1' }, { host: '::1', origin: 'http://[::1]:80', signsIn: false }],
 		[
-			{ ORIGIN: 'https://mats.example', NEST_ROW_GUARDED_BY: 'proxy' },
-			{ host: '127.0.0.1', origin: 'https://mats.example' }
+			{ ORIGIN: 'http://localhost:9000/' },
+			{ host: '127.0.0.1', origin: 'http://localhost:9000', signsIn: false }
+		],
+		[
+			{ ORIGIN: 'https://mats.example', NEST_ROW_SIGN_IN: 'no' },
+			{ host: '127.0.0.1', origin: 'https://mats.example', signsIn: true }
+		],
+		[
+			{ HOST: '0.0.0.0', ORIGIN: 'https://mats.example' },
+			{ host: '0.0.0.0', origin: 'https://mats.example', signsIn: true }
+		],
+		[
+			{ NEST_ROW_SIGN_IN: 'yes' },
+			{ host: '127.0.0.1', origin: 'http://127.0.0.1:80', signsIn: true }
 		]
 	])('%j is taken', (settings, reach) => expect(reachOf(settings, 80)).toEqual(reach));
 
 	it.each([
 		[{ HOST: '0.0.0.0' }, 'HOST is 0.0.0.0: other machines could reach'],
-		[{ HOST: '192.168.1.5', NEST_ROW_GUARDED_BY: 'proxy' }, 'HOST is 192.168.1.5'],
-		[{ ORIGIN: 'https://mats.example' }, 'NEST_ROW_GUARDED_BY=proxy'],
+		[{ HOST: '192.168.1.5', ORIGIN: 'http://localhost:8080' }, 'HOST is 192.168.1.5'],
+		[{ NEST_ROW_SIGN_IN: 'maybe' }, 'it is yes or no'],
+		[{ ORIGIN: 'http://mats.example' }, 'in the clear'],
 		[{ ORIGIN: 'mats.example' }, 'which is no address'],
 		[{ ORIGIN: 'ftp://mats.example' }, 'write only how it begins'],
 		[{ ORIGIN: 'http://127.0.0.1:80/plans' }, 'without a path']

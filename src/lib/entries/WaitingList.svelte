@@ -2,6 +2,7 @@
 	import type { Outbox } from './outbox.svelte';
 	import { mending } from './outbox.svelte';
 	import { entryTypeOf } from './registry';
+	import { formType } from './waiting-form';
 
 	const { outbox }: { outbox: Outbox } = $props();
 	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));
@@ -16,8 +17,9 @@
 		</p>
 	{/if}
 	{#each refused as entry (entry.key)}
-		{@const { key, type, words, problems } = entry}
+		{@const { key, type, typed, words, problems } = entry}
 		{@const page = entryTypeOf(type)?.page}
+		{@const formPage = type === formType ? typed.to?.split('?')[0] : undefined}
 		<div
 			class="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-2 border-error bg-base-100 px-4 py-2"
 		>
@@ -27,6 +29,8 @@
 			</p>
 			{#if page}
 				<a class="btn" href={page} onclick={() => (mending.entry = entry)}>Put it right</a>
+			{:else if formPage}
+				<a class="btn" href={formPage}>To its page</a>
 			{/if}
 			<button type="button" class="btn font-normal" onclick={() => outbox.drop(key)}
 				>Throw it away</button

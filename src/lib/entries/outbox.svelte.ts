@@ -1,8 +1,9 @@
 import type { ReadBy } from './read-entry';
 import type { Typed } from './form-reader';
 import type { Sent, Waiting } from './waiting';
-import { portionOf, sendEntries } from './send-entries';
+import { portionOf, sendEntries, type Answer } from './send-entries';
 import { Shelf } from './shelf';
+import { formType } from './waiting-form';
 import { nowSaid } from './typed-at';
 import { newKey } from '../ui/new-key';
 import { thisDevice } from './device';
@@ -31,17 +32,19 @@ export class Outbox {
 	 * @param onkept called when entries were kept, so that lists can be read again
 	 * @param readBy how what is typed here is read just now
 	 * @param groupOf the group that this device is working for: what was typed for another stays where it is
+	 * @param sendForm how a form that waited is sent
 	 */
 	constructor(
 		private readonly to: string,
 		private readonly onkept: () => void,
 		readonly readBy: () => ReadBy,
-		private readonly groupOf: () => string
+		private readonly groupOf: () => string,
+		private readonly sendForm: (form: Waiting) => Promise<Answer>
 	) {}
 
 	/** Opens the shelf and begins to send what lies there. Returns how to stop. */
 	begin(): () => void {
-		this.#shelf = new Shelf();
+		this.#shelf = new Shelf(import('idb'));
 		void this.send();
 		const again = () => void this.send();
 		window.addEventListener('online', again);
@@ -110,7 +113,9 @@ export class Outbox {
 		if (!(await this.#look())) return;
 		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
 		if (portion.length === 0) return;
-		const answers = await sendEntries(this.to, portion);
+		const [first] = portion;
+		const answers =
+			first?.type === formType ? [await this.sendForm(first)] : await sendEntries(this.to, portion);
 		for (const [at, answer] of answers.entries()) {
 			const key = portion[at]?.key ?? '';
 			if (answer.outcome === 'refused') await this.#open().refuse(key, answer.problems);
@@ -119,6 +124,7 @@ export class Outbox {
 		this.isAway = answers.some(({ outcome }) => outcome === 'waits');
 		await this.#look();
 		if (answers.some(({ outcome }) => outcome !== 'waits')) this.onkept();
+		if (first?.type === formType && !this.isAway) await this.#sendNext();
 	}
 
 	async #sendUnshelved(entry: Waiting): Promise<Sent> {

@@ -35,8 +35,10 @@ const readBy = () => ({ system: 'cm', today: '2026-11-26' }) as const;
 /** The group that the device works for. */
 let group = 'harbour';
 const stops: (() => void)[] = [];
+/** No form waits here. */
+const sendForm = () => Promise.resolve({ outcome: 'waits' } as const);
 const begun = (onkept = () => {}) => {
-	const outbox = new Outbox('/api/entries', onkept, readBy, () => group);
+	const outbox = new Outbox('/api/entries', onkept, readBy, () => group, sendForm);
 	stops.push(outbox.begin());
 	return outbox;
 };
@@ -299,7 +301,8 @@ describe('entries on a device', () => {
 			'/api/entries',
 			() => {},
 			readBy,
-			() => group
+			() => group,
+			sendForm
 		);
 		const stop = outbox.begin();
 		answer = away;

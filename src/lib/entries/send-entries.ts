@@ -1,5 +1,6 @@
 import type { Sentences } from './form-reader';
 import type { Waiting } from './waiting';
+import { formType } from './waiting-form';
 
 /** How one entry went: `waits` is not known, and is sent again under the same key. */
 export type Answer =
@@ -13,11 +14,17 @@ const mostEntries = 50;
 const textOf = ({ key, type, typed, at, lengths, device, sequence }: Waiting): string =>
 	JSON.stringify({ key, type, typed, at, lengths, device, sequence });
 
-/** The first of what waits, as many as go up at once. */
+/** Whether a status says nothing of what was sent, only that it cannot be taken just now: it waits on. */
+export const isNotNow = (status: number): boolean =>
+	status >= 500 || [401, 403, 408, 421, 425, 429].includes(status);
+
+/** The first of what waits, as many as go up at once; a form alone. */
 export function portionOf(waiting: readonly Waiting[]): Waiting[] {
 	const portion: Waiting[] = [];
 	let bytes = 0;
 	for (const entry of waiting.slice(0, mostEntries)) {
+		// A form goes by itself, in its turn.
+		if (entry.type === formType) return portion.length > 0 ? portion : [entry];
 		bytes += new Blob([textOf(entry)]).size + 1;
 		if (portion.length > 0 && bytes > mostBytes) break;
 		portion.push(entry);
@@ -35,7 +42,11 @@ async function post(to: string, entries: readonly Waiting[]): Promise<Response |
 	try {
 		return await fetch(to, {
 			method: 'POST',
-			headers: { 'content-type': 'application/json' },
+			headers: {
+				'content-type': 'application/json',
+				// Whatever group is worked for in another tab by now.
+				...(entries[0]?.group ? { 'x-nest-row-group': entries[0].group } : {})
+			},
 			body: `{"entries":[${entries.map(textOf).join(',')}]}`
 		});
 	} catch {
@@ -51,7 +62,8 @@ async function answersIn(response: Response, entries: readonly Waiting[]): Promi
 		const answer = answers.find((one) => one.key === key);
 		if (answer?.outcome === 'refused')
 			return { outcome: 'refused', problems: answer.problems ?? {} };
-		return answer?.outcome === 'kept' || answer?.outcome === 'duplicate'
+		// What came by a link that was closed by then lies on the server for a coordinator.
+		return ['kept', 'duplicate', 'held'].includes(answer?.outcome ?? '')
 			? { outcome: 'kept' }
 			: waits;
 	});
@@ -68,8 +80,8 @@ export async function sendEntries(to: string, entries: readonly Waiting[]): Prom
 	const isOurs =
 		response !== null &&
 		response.status >= 400 &&
-		response.status < 500 &&
-		![401, 403, 408, 421, 425, 429].includes(response.status);
+		response.status !== 409 &&
+		!isNotNow(response.status);
 	if (!isOurs) return entries.map(() => waits);
 	if (entries.length === 1) return [unread];
 	const answers: Answer[] = [];

@@ -1,4 +1,4 @@
-import type { DBSchema, IDBPDatabase } from 'idb';
+import type { DBSchema, IDBPDatabase, openDB } from 'idb';
 import type { Waiting } from './waiting';
 
 interface Stored extends DBSchema {
@@ -9,8 +9,9 @@ interface Stored extends DBSchema {
 export class Shelf {
 	readonly #db: Promise<IDBPDatabase<Stored>>;
 
-	constructor() {
-		this.#db = import('idb').then(({ openDB }) =>
+	/** @param opens how a store of the device is opened: a page has it loaded when it is asked for, a worker has it with it */
+	constructor(opens: Promise<{ openDB: typeof openDB }>) {
+		this.#db = opens.then(({ openDB }) =>
 			openDB<Stored>('nest-row', 1, {
 				upgrade: (db) => void db.createObjectStore('entries', { keyPath: 'key' })
 			})

@@ -32,7 +32,9 @@
 		untrack(() => address),
 		() => void readAgain(),
 		() => ({ system: view.group.lengthSystem, today: view.group.today }),
-		() => `${view.group.groupId} mat ${view.code}`
+		() => `${view.group.groupId} mat ${view.code}`,
+		// No form waits under a link.
+		() => Promise.resolve({ outcome: 'waits' })
 	);
 	setOutbox(outbox);
 	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));
@@ -102,7 +104,9 @@
 	</header>
 	{#if closed}<p class="font-semibold text-error" role="alert">
 			{closed}
-			{#if waiting > 0}What you counted since is on this phone still.{/if}
+			{waiting > 0
+				? 'What you counted since is on this phone still.'
+				: 'What came from here since it was closed is held for a coordinator of the group.'}
 		</p>{/if}
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	<div aria-live="polite" data-waiting={waiting}>

@@ -15,8 +15,6 @@ import { startingPlan } from '$lib/core/model/starting-plan';
 import { answerJson } from '$lib/server/web/answer-json';
 import { awayMessage, orAway, whileReached } from './db/away';
 import { isDatabaseAway, isNeverSent } from './db/pool';
-import { groupOfRequest } from '$lib/server/web/group';
-import { localGroupId } from '$lib/server/base/group-id';
 import { readKeepForm } from '$lib/server/plan/keep-form';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { readBody } from '$lib/server/web/read-body';
@@ -222,9 +220,6 @@ describe('while the database is away', () => {
 		await expect(orAway(Promise.reject(other))).rejects.toBe(other);
 	});
 });
-
-it('every request belongs to the one local group', () =>
-	expect(groupOfRequest(new Request('http://127.0.0.1/'))).resolves.toBe(localGroupId));
 
 describe('the guide that is laid beside a bag', () => {
 	const { bag } = bagPresets[0];

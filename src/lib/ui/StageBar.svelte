@@ -1,12 +1,18 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Settings from '@lucide/svelte/icons/settings-2';
+	import User from '@lucide/svelte/icons/user-round';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Reader } from './reader';
 	import type { SubmitFunction } from '@sveltejs/kit';
 
-	const { group }: { group: Reader } = $props();
+	interface Props {
+		group: Reader;
+		/** Who signed in; null where no one needs to. */
+		account: { readonly name: string; readonly groups: number } | null;
+	}
+	const { group, account }: Props = $props();
 	// The stages in the order of the work; the ones without an address are not built yet.
 	const stages: readonly { name: string; href?: string }[] = [
 		{ name: 'Plan', href: '/plan' },
@@ -114,6 +120,17 @@
 				href="/measures"
 				aria-current={page.url.pathname === '/measures' ? 'page' : undefined}>Measures</a
 			>
+			{#if account}
+				<a
+					class="btn max-w-48 btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
+					href="/account"
+					aria-label={account.name}
+					aria-current={page.url.pathname === '/account' ? 'page' : undefined}
+					><User class="size-5" /><span class="hidden truncate @min-[84rem]:inline"
+						>{account.name}</span
+					></a
+				>
+			{/if}
 			<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
 				<Settings class="size-5" />
 			</a>

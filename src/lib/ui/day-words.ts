@@ -27,3 +27,16 @@ export const longDayWords = writtenDay;
 
 /** A day and the time on it, in the hall: `24 Nov 2026, 18:05`. */
 export const momentWords = writtenMoment;
+
+const relative = new Intl.RelativeTimeFormat('en', { numeric: 'always' });
+
+/** How long ago something was, in the largest unit that fits: `2 hours ago`. */
+export function agoWords(ms: number): string {
+	const minutes = Math.floor(ms / 60_000);
+	if (minutes < 1) return 'just now';
+	if (minutes < 60) return relative.format(-minutes, 'minute');
+	const hours = Math.floor(minutes / 60);
+	return hours < 48
+		? relative.format(-hours, 'hour')
+		: relative.format(-Math.floor(hours / 24), 'day');
+}

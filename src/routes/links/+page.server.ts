@@ -1,4 +1,15 @@
-import { linkDays, listLinks, makeLink, revokeLink } from '$lib/server/book/links';
+import { lineStations } from '$lib/core/line/line';
+import {
+	linkDays,
+	listLinks,
+	makeLink,
+	makeOpenLink,
+	makeStationLink,
+	revokeLink
+} from '$lib/server/book/links';
+import { listLate, settleLate } from '$lib/server/entries/hold-late';
+import { listTableDays } from '$lib/server/people/table-days';
+import { readerOf } from '$lib/server/web/reader';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { keyFor } from '$lib/server/db/part-key';
 import { isOnlyHere } from '$lib/server/web/own-address';
@@ -7,12 +18,39 @@ import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url }) => ({
-	links: await whileReached(listLinks(locals.groupId, null)),
-	days: linkDays,
-	/** Whether a link made here opens on this machine alone. */
-	isOnlyHere: isOnlyHere(url)
-});
+export const load: PageServerLoad = async (event) => {
+	const { locals, url } = event;
+	const { today } = await whileReached(readerOf(event));
+	const [links, late, tableDays] = await whileReached(
+		Promise.all([
+			listLinks(locals.groupId, null),
+			listLate(locals.groupId),
+			listTableDays(locals.groupId, today)
+		])
+	);
+	return {
+		links,
+		late,
+		tableDays: tableDays
+			.filter(({ day }) => day >= today)
+			.map(({ id, day, place }) => ({ id, day, place })),
+		days: linkDays,
+		/** Whether a link made here opens on this machine alone. */
+		isOnlyHere: isOnlyHere(url)
+	};
+};
+
+const opened = z.discriminatedUnion('opens', [
+	z.object({ opens: z.enum(['asks', 'calendar']), key: z.uuid() }),
+	z.object({
+		opens: z.literal('station'),
+		key: z.uuid(),
+		day: z.uuid(),
+		station: z.enum(lineStations)
+	})
+]);
+/** Where the pages of each are. */
+const pathOf = { asks: '/a/', calendar: '/c/', station: '/s/' };
 
 const which = z.object({ plan: z.uuid(), key: z.uuid() });
 
@@ -33,6 +71,43 @@ export const actions: Actions = {
 					'No link was made: that plan is not in the list any more, or this page made its link already. Go to the plans and make another.'
 			});
 		return { address: `${url.origin}/l/${made.address}` };
+	},
+	/** Makes a link to what is asked for, to the calendar or to a station; its address is shown once. */
+	open: async ({ request, locals, url }) => {
+		const asked = opened.safeParse(Object.fromEntries(await readForm(request))).data;
+		if (!asked) return fail(400, { message: 'What the link should open could not be read.' });
+		// One page may make one of each.
+		const key = keyFor(asked.key, JSON.stringify(asked));
+		const made = await orAway(
+			(asked.opens === 'station'
+				? makeStationLink(locals.groupId, key, asked.day, asked.station)
+				: makeOpenLink(locals.groupId, key, asked.opens)
+			).then((address) => ({ address }))
+		);
+		if (!made) return fail(503, { message: awayMessage });
+		if (!made.address)
+			return fail(409, {
+				message: 'No link was made: this page made it already, or there is no such day any more.'
+			});
+		locals.about = asked.opens === 'station' ? asked.station : asked.opens;
+		return { address: `${url.origin}${pathOf[asked.opens]}${made.address}` };
+	},
+	/** Keeps what came late, or throws it away. */
+	late: async (event) => {
+		const { request, locals } = event;
+		const form = await readForm(request);
+		const key = z.uuid().safeParse(form.get('key')).data;
+		const isKept = form.get('keep') === 'yes';
+		const problem = await orAway(
+			readerOf(event).then((reader) =>
+				key === undefined
+					? 'Which entry was meant could not be read.'
+					: settleLate(locals.groupId, key, isKept, reader)
+			)
+		);
+		if (problem === null) return fail(503, { message: awayMessage });
+		if (problem !== '') return fail(409, { message: problem });
+		redirect(303, '/links');
 	},
 	revoke: async ({ request, locals }) => {
 		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;

@@ -1,9 +1,33 @@
 <script lang="ts">
+	import { stationWords } from '$lib/stages/day/day-words';
+	import { newKey } from '$lib/ui/new-key';
+	import { entryWords } from '$lib/doors/entry-words';
+	import { lineStations } from '$lib/core/line/line';
 	import Table from '$lib/ui/Table.svelte';
 	import { momentWords, yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	type Line = (typeof data.links)[number];
+	const opensWords = ({ grants, mat, planName, day, station }: Line): string =>
+		({
+			'read-plan': planName ?? '',
+			make: `the mat ${mat}`,
+			join: 'the door',
+			station: station === null ? '' : stationWords[station],
+			asks: 'what is asked for',
+			calendar: 'the calendar'
+		})[grants] + (day ? `, ${yearDayWords(day)}` : '');
+	const moreWords = ({ grants, planName, planVersion, role }: Line): string =>
+		({
+			'read-plan': `version ${planVersion}`,
+			make: `${planName}, to count`,
+			join: `for one to come in as a ${role}`,
+			station: 'to tap at',
+			asks: 'to read',
+			calendar: 'to follow'
+		})[grants];
+	const key = newKey();
 	const address = $derived(form && 'address' in form ? form.address : null);
 </script>
 
@@ -16,8 +40,9 @@
 	<div>
 		<h1>Links</h1>
 		<p class="quiet">
-			A link lets whoever has it read one plan, as it stood when the link was made, or count the
-			rows of one mat, and nothing else. It opens for {data.days} days, or until you revoke it.
+			A link lets whoever has it do one thing, and nothing else: read a plan as it stood, count the
+			rows of a mat, tap at a station, read what is asked for, or follow the calendar. It opens for {data.days}
+			days at most, or until you revoke it.
 		</p>
 	</div>
 	{#if form && 'message' in form && form.message}
@@ -41,6 +66,79 @@
 			{/if}
 		</section>
 	{/if}
+	{#if data.late.length > 0}
+		<section
+			class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 border-2 border-warning p-5"
+			aria-labelledby="late"
+		>
+			<h2 id="late">Came late</h2>
+			<p>
+				These came by a link after it was closed. They are counted nowhere until you say what
+				becomes of them.
+			</p>
+			<ul class="grid gap-3">
+				{#each data.late as entry (entry.key)}
+					<li
+						class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-base-300 pt-2"
+						data-late={entry.type}
+					>
+						<span class="min-w-0 [overflow-wrap:anywhere]"
+							>Someone {entryWords(entry.type)}<span class="quiet block text-sm"
+								>{Object.values(entry.typed).join(', ')}; came {momentWords(entry.cameAt)}</span
+							></span
+						>
+						<form class="flex flex-wrap gap-2" method="POST" action="?/late">
+							<input type="hidden" name="key" value={entry.key} />
+							<button class="btn btn-accent" name="keep" value="yes">Keep it</button>
+							<button class="btn" name="keep" value="no">Throw it away</button>
+						</form>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="new">
+		<h2 id="new">A new link</h2>
+		<form class="flex flex-wrap gap-3" method="POST" action="?/open">
+			<input type="hidden" name="key" value={key} />
+			<button
+				class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
+				name="opens"
+				value="asks">To what is asked for</button
+			>
+			<button
+				class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
+				name="opens"
+				value="calendar">To the calendar</button
+			>
+		</form>
+		{#if data.tableDays.length > 0}
+			<form class="flex flex-wrap items-end gap-3" method="POST" action="?/open">
+				<input type="hidden" name="key" value={key} />
+				<label class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
+					>A table day
+					<select class="field max-w-full min-w-0" name="day">
+						{#each data.tableDays as day (day.id)}
+							<option value={day.id}>{yearDayWords(day.day)}, {day.place}</option>
+						{/each}
+					</select>
+				</label>
+				<label class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
+					>Its station
+					<select class="field max-w-full min-w-0" name="station">
+						{#each lineStations as station (station)}
+							<option value={station}>{stationWords[station]}</option>
+						{/each}
+					</select>
+				</label>
+				<button
+					class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
+					name="opens"
+					value="station">To this station, for its tablet</button
+				>
+			</form>
+		{/if}
+	</section>
 	<section class="sheet p-5" aria-labelledby="links">
 		<h2 id="links">Links that were made</h2>
 		{#if data.links.length === 0}
@@ -51,14 +149,10 @@
 		{:else}
 			<Table heads={['Opens', 'Made', 'Used last', { label: 'Revoke', isSilent: true }]} stacks>
 				{#each data.links as link (link.id)}
-					{@const opens = link.mat === null ? link.planName : `the mat ${link.mat}`}
-					<tr data-link={link.mat ?? link.planName}>
+					{@const opens = opensWords(link)}
+					<tr data-link={link.mat ?? link.planName ?? link.role ?? link.grants}>
 						<th class="font-semibold" scope="row"
-							>{opens}<span class="quiet font-normal"
-								>, {link.mat === null
-									? `version ${link.planVersion}`
-									: `${link.planName}, to count`}</span
-							></th
+							>{opens}<span class="quiet font-normal">, {moreWords(link)}</span></th
 						>
 						<td class="quiet whitespace-nowrap" data-label="Made">{yearDayWords(link.madeAt)}</td>
 						<td class="quiet" data-label="Used last"

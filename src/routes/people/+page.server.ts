@@ -3,7 +3,7 @@ import { FormReader } from '$lib/entries/form-reader';
 import { forgetPerson } from '$lib/server/book/forget-person';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { addReceivingPlace, endReceiving, listReceivingPlaces } from '$lib/server/gather/places';
-import { addPerson, keepPerson, listPeople } from '$lib/server/people/people';
+import { addPerson, keepPerson, listPeople, peopleFor } from '$lib/server/people/people';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { practisedKinds } from '$lib/stages/know-how/practice-log';
 import { readPerson } from '$lib/server/people/read-person';
@@ -31,7 +31,7 @@ export const load: PageServerLoad = async (event) => {
 			: [];
 	return {
 		practised: practisedKinds(answers),
-		people,
+		people: peopleFor(locals.role, people),
 		days: days.filter(({ day }) => day >= today),
 		places,
 		forget: url.searchParams.get('forget'),

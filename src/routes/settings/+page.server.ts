@@ -14,6 +14,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ cookies, locals }) => ({
 	look: lookOf(cookies.get('look')),
+	isCoordinator: locals.role === 'coordinator',
 	/** What this device has chosen for itself; empty where it goes by the group. */
 	own: Object.fromEntries(
 		['lengths', 'terms', 'paper'].map((name) => [name, cookies.get(name) ?? ''])

@@ -111,4 +111,7 @@
 			<button class="btn">Use these for all</button>
 		</form>
 	{/if}
+	{#if data.isCoordinator}
+		<p><a class="link-row" href="/trail">What was done, by whom</a></p>
+	{/if}
 </main>

@@ -1,5 +1,6 @@
 import type { LedgerReason } from '$lib/core/store/forms';
 import type { GroupId } from '../base/group-id';
+import { accountAtHand } from '../db/in-group';
 import { maybeOne, writing } from '../db/verbs';
 import { personOf } from './persons';
 
@@ -64,8 +65,8 @@ export async function enter(groupId: GroupId, entering: Entering): Promise<Enter
 	const { key, digest, type, typed, at, device, sequence, linkId, byName, reason, note } = entering;
 	const entered = await maybeOne<{ id: number }>(
 		`insert into entry (group_id, key, digest, type, typed, typed_at, device, sequence, person_id,
-			reason, note, link_id)
-		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
+			reason, note, link_id, account_id)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
 		 on conflict (group_id, key) do nothing returning id`,
 		[
 			groupId,
@@ -79,7 +80,8 @@ export async function enter(groupId: GroupId, entering: Entering): Promise<Enter
 			await personOf(groupId, byName),
 			reason,
 			note,
-			linkId
+			linkId,
+			accountAtHand()
 		],
 		writing()
 	);

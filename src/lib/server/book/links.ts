@@ -1,19 +1,27 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { dashed } from '$lib/ui/new-key';
 import type { GroupId } from '../base/group-id';
+import type { LineStation } from '$lib/core/line/line';
+import type { Role } from '../base/roles';
+import { inGroup } from '../db/in-group';
 import { execute, many, maybeOne, writing } from '../db/verbs';
 
 /** What a link lets whoever has it do. */
-export const grants = ['read-plan', 'make'] as const;
+export const grants = ['read-plan', 'make', 'join', 'station', 'asks', 'calendar'] as const;
 export type Grant = (typeof grants)[number];
 
 /** A link as the group sees it: what it opens, and whether it still does. Its secret is nowhere. */
 export interface LinkLine {
 	readonly id: string;
 	readonly grants: Grant;
-	/** The plan that it opens, or that its mat is made by. */
-	readonly planName: string;
-	readonly planVersion: number;
+	/** The plan that it opens, or that its mat is made by; null where it lets someone in. */
+	readonly planName: string | null;
+	readonly planVersion: number | null;
+	/** What it lets someone in as. */
+	readonly role: Role | null;
+	/** The day and the station that it opens. */
+	readonly day: string | null;
+	readonly station: LineStation | null;
 	/** The label of the mat that it opens; null where it opens a plan. */
 	readonly mat: string | null;
 	readonly madeAt: Date;
@@ -22,7 +30,7 @@ export interface LinkLine {
 	readonly revokedAt: Date | null;
 }
 
-/** What a link opens: a plan to read, or a mat to count. */
+/** What a link opens: a plan to read, a mat to count, the group's door, a station to tap at, what is asked for, or the calendar. */
 export type OpenedLink =
 	| {
 			readonly grants: 'read-plan';
@@ -36,7 +44,22 @@ export type OpenedLink =
 			readonly linkId: string;
 			/** The label of its mat. */
 			readonly mat: string;
-	  };
+	  }
+	| {
+			readonly grants: 'join';
+			readonly groupId: GroupId;
+			readonly linkId: string;
+			readonly groupName: string;
+			readonly role: Role;
+	  }
+	| {
+			readonly grants: 'station';
+			readonly groupId: GroupId;
+			readonly linkId: string;
+			readonly dayId: string;
+			readonly station: LineStation;
+	  }
+	| { readonly grants: 'asks' | 'calendar'; readonly groupId: GroupId };
 
 /** Bytes of a group's id and of the secret in an address. */
 const [groupBytes, secretBytes] = [16, 32];
@@ -48,6 +71,9 @@ const digestOf = (secret: Buffer): string =>
 /** The secret part of an address: the group first, so that looking a link up asks one group alone. */
 const addressOf = (groupId: GroupId, secret: Buffer): string =>
 	Buffer.concat([Buffer.from(groupId.replaceAll('-', ''), 'hex'), secret]).toString('base64url');
+
+/** The address of a link within a path: what stands between its second and its third slash. */
+export const addressIn = (path: string): string => path.split('/')[2] ?? '';
 
 /** The group and the secret of an address; null where it is none. */
 function readAddress(address: string): { groupId: GroupId; digest: string } | null {
@@ -109,15 +135,86 @@ export async function makeMatLink(
 	return made && addressOf(groupId, secret);
 }
 
+/** How long a link that lets someone in is open, in days. */
+export const joinDays = 7;
+
+/**
+ * Makes a link that lets one person in as a member. Told once, like every link; null where the same
+ * page made one already.
+ *
+ * @param key made with the page, so that pressing twice makes one link
+ */
+export async function makeJoinLink(
+	groupId: GroupId,
+	key: string,
+	role: Role
+): Promise<string | null> {
+	const secret = randomBytes(secretBytes);
+	const made = await maybeOne<{ id: string }>(
+		`insert into link (group_id, id, digest, grants, role, expires_at)
+		 values ($1, $2, $3, 'join', $4, now() + make_interval(days => $5::integer))
+		 on conflict (group_id, id) do nothing returning id`,
+		[groupId, key, digestOf(secret), role, joinDays],
+		writing()
+	);
+	return made && addressOf(groupId, secret);
+}
+
+/** How long a link to a station is open after its day, in days: tablets are laid away with taps on them. */
+const stationDays = 2;
+
+/**
+ * Makes a link that opens one station of a table day, to tap at and take back there, and nothing else.
+ * Null where there is no such day, or the same page made one already.
+ *
+ * @param key made with the page, so that pressing twice makes one link
+ */
+export async function makeStationLink(
+	groupId: GroupId,
+	key: string,
+	dayId: string,
+	station: LineStation
+): Promise<string | null> {
+	const secret = randomBytes(secretBytes);
+	const made = await maybeOne<{ id: string }>(
+		`insert into link (group_id, id, digest, grants, day_id, station, expires_at)
+		 select group_id, $3, $4, 'station', id, $5,
+			greatest(day, current_date) + make_interval(days => $6::integer)
+		 from table_day where group_id = $1 and id = $2 and called_off_at is null
+		 on conflict (group_id, id) do nothing returning id`,
+		[groupId, dayId, key, digestOf(secret), station, stationDays],
+		writing()
+	);
+	return made && addressOf(groupId, secret);
+}
+
+/** Makes a link that opens what the group asks for, or its calendar, to read. Null where the same page made one already. */
+export async function makeOpenLink(
+	groupId: GroupId,
+	key: string,
+	grant: 'asks' | 'calendar'
+): Promise<string | null> {
+	const secret = randomBytes(secretBytes);
+	const made = await maybeOne<{ id: string }>(
+		`insert into link (group_id, id, digest, grants, expires_at)
+		 values ($1, $2, $3, $4, now() + make_interval(days => $5::integer))
+		 on conflict (group_id, id) do nothing returning id`,
+		[groupId, key, digestOf(secret), grant, linkDays],
+		writing()
+	);
+	return made && addressOf(groupId, secret);
+}
+
 /** The links of a group, the newest first, or those of one mat; those that were revoked long ago are left out. */
 export const listLinks = (groupId: GroupId, ofMat: string | null): Promise<LinkLine[]> =>
 	many<LinkLine>(
 		`select l.id, l.grants, v.name as "planName", v.version as "planVersion", t.code as mat,
-			l.made_at as "madeAt", l.expires_at as "expiresAt", l.last_used_at as "lastUsedAt",
+			l.role, d.day::text as day, l.station, l.made_at as "madeAt", l.expires_at as "expiresAt", l.last_used_at as "lastUsedAt",
 			l.revoked_at as "revokedAt"
 		 from link l
 		 left join thing t on t.group_id = l.group_id and t.id = l.thing_id
-		 join plan_version v on v.group_id = l.group_id and v.plan_id = coalesce(l.plan_id, t.plan_id)
+		 left join table_day d on d.group_id = l.group_id and d.id = l.day_id
+		 left join plan_version v on v.group_id = l.group_id and v.plan_id = coalesce(l.plan_id, t.plan_id)
 			and v.version = coalesce(l.plan_version, t.plan_version)
 		 where l.group_id = $1 and ($2::text is null or t.code = $2)
 			and (l.revoked_at is null or l.revoked_at > now() - interval '30 days')
@@ -137,29 +234,60 @@ export async function openLink(address: string): Promise<OpenedLink | null> {
 	const read = readAddress(address);
 	if (!read) return null;
 	const { groupId, digest } = read;
+	return inGroup(groupId, null, () => openIn(groupId, digest));
+}
+
+async function openIn(groupId: GroupId, digest: string): Promise<OpenedLink | null> {
 	const link = await maybeOne<{
 		id: string;
 		planId: string | null;
 		planVersion: number | null;
 		mat: string | null;
+		groupName: string;
+		role: Role | null;
+		grants: Grant;
+		dayId: string | null;
+		station: LineStation | null;
 		isFresh: boolean;
 	}>(
 		`select l.id, l.plan_id as "planId", l.plan_version as "planVersion", t.code as mat,
-			coalesce(l.last_used_at > now() - interval '1 minute', false) as "isFresh"
-		 from link l left join thing t on t.group_id = l.group_id and t.id = l.thing_id
+			g.name as "groupName", l.role, l.grants, l.day_id as "dayId", l.station, coalesce(l.last_used_at > now() - interval '1 minute', false) as "isFresh"
+		 from link l join volunteer_group g on g.id = l.group_id and g.deleted_at is null
+			left join thing t on t.group_id = l.group_id and t.id = l.thing_id
 		 where l.group_id = $1 and l.digest = $2 and l.revoked_at is null
 			and (l.expires_at is null or l.expires_at > now())`,
 		[groupId, digest]
 	);
 	if (!link) return null;
-	const { id, planId, planVersion, mat, isFresh } = link;
+	const { id, planId, planVersion, mat, groupName, role, dayId, station, isFresh } = link;
 	if (!isFresh)
 		await execute('update link set last_used_at = now() where group_id = $1 and id = $2', [
 			groupId,
 			id
 		]);
+	if (role !== null) return { grants: 'join', groupId, linkId: id, groupName, role };
+	if (dayId !== null && station !== null)
+		return { grants: 'station', groupId, linkId: id, dayId, station };
+	if (link.grants === 'asks' || link.grants === 'calendar') return { grants: link.grants, groupId };
 	if (mat !== null) return { grants: 'make', groupId, linkId: id, mat };
 	return planId !== null && planVersion !== null
 		? { grants: 'read-plan', groupId, planId, planVersion }
 		: null;
+}
+
+/** A link that was given once and is closed: revoked, or its time is over. Null where it is open or was never given. */
+export async function closedLink(
+	address: string
+): Promise<{ readonly groupId: GroupId; readonly linkId: string; readonly grants: Grant } | null> {
+	const read = readAddress(address);
+	if (!read) return null;
+	const { groupId, digest } = read;
+	const link = await inGroup(groupId, null, () =>
+		maybeOne<{ id: string; grants: Grant }>(
+			`select id, grants from link where group_id = $1 and digest = $2
+			 and (revoked_at is not null or expires_at <= now())`,
+			[groupId, digest]
+		)
+	);
+	return link && { groupId, linkId: link.id, grants: link.grants };
 }

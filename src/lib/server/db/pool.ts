@@ -17,11 +17,20 @@ pg.types.setTypeParser(pg.types.builtins.NUMERIC, numericToNumber);
 
 /** Reading and writing have a pool each: writers that wait for a lock never keep a page from being read. */
 type Use = 'read' | 'write';
-const settings: Readonly<Record<Use, pg.PoolConfig>> = {
+/** What the driver takes and its types do not know yet. */
+type Settings = pg.PoolConfig & { pipeline?: boolean };
+/**
+ * Whether a pooler stands between, which gives each transaction whichever connection is free: nothing may be
+ * remembered on one, so statements have no names there, and the pooler's own file says what is set on each.
+ */
+export const isPooled = (): boolean => process.env.NEST_ROW_POOLER === 'yes';
+/** What is set on a connection of one's own. */
+const own: Readonly<Record<Use, Settings>> = {
 	// What is asked of the readers cannot write: a statement sent to the wrong pool is known at once.
-	read: { max: 6, options: '-c default_transaction_read_only=on' },
-	write: { max: 8, lock_timeout: 2000 }
+	read: { options: '-c default_transaction_read_only=on' },
+	write: { lock_timeout: 2000 }
 };
+const most: Readonly<Record<Use, number>> = { read: 6, write: 8 };
 const pools = new Map<Use, pg.Pool>();
 
 /** A client that breaks while it is checked out says so on itself, and unheard that would end the process. */
@@ -34,13 +43,22 @@ function poolFor(use: Use): pg.Pool {
 	const known = pools.get(use);
 	if (known) return known;
 	const pool = new pg.Pool({
-		connectionString: process.env.DATABASE_URL,
+		connectionString:
+			(use === 'read' ? process.env.NEST_ROW_READ_DATABASE_URL : undefined) ??
+			process.env.DATABASE_URL,
 		connectionTimeoutMillis: 3000,
 		idleTimeoutMillis: 60_000,
-		statement_timeout: 15_000,
+		max: most[use],
 		application_name: 'nest-row',
-		...settings[use]
-	});
+		...(isPooled()
+			? {}
+			: {
+					statement_timeout: 15_000,
+					// A transaction's first statement goes out together with what begins it.
+					pipeline: true,
+					...own[use]
+				})
+	} satisfies Settings);
 	pool.on('connect', hear);
 	// An idle connection that breaks says so here as well; the next query opens another.
 	pool.on('error', () => {});

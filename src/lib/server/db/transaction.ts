@@ -1,5 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { PoolClient } from 'pg';
+import { beginning } from './in-group';
 import { isTriedAgain, writers } from './pool';
 
 /** How often a transaction is tried that others made impossible, by a deadlock say. */
@@ -15,8 +16,11 @@ async function once<Result>(work: (client: PoolClient) => Promise<Result>): Prom
 	const client = await writers().connect();
 	let broken: Error | undefined;
 	try {
-		await client.query('begin');
+		// It goes out with the first statement. Where the connection cannot begin, nothing after it is done either.
+		const begun = client.query(beginning());
+		begun.catch(() => {});
 		const result = await ambient.run(client, () => work(client));
+		await begun;
 		await client.query('commit');
 		return result;
 	} catch (error) {

@@ -1,17 +1,14 @@
 import type { QueryResult, QueryResultRow } from 'pg';
 import pg from 'pg';
-import { isNeverSent, readers, writers } from './pool';
+import { askForGroup, type Asked } from './group-query';
+import { groupAtHand } from './in-group';
+import { isNeverSent, isPooled, readers, writers } from './pool';
 import { clientAtHand } from './transaction';
 
 /** One of the pools, or the client of a transaction. What is not said to write only reads. */
 export interface Queryable {
-	query<Row extends QueryResultRow>(query: {
-		name: string;
-		text: string;
-		values: unknown[];
-	}): Promise<QueryResult<Row>>;
+	query<Row extends QueryResultRow>(query: Asked): Promise<QueryResult<Row>>;
 }
-
 /** A query promised a number of rows and gave another. */
 export class RowCountError extends Error {
 	constructor(
@@ -51,13 +48,19 @@ async function run<Row extends QueryResultRow>(
 ) {
 	if (values.some((value) => value === undefined))
 		throw new TypeError('undefined given as a query parameter');
-	const query = { name: nameOf(sql), text: sql, values: [...values] };
+	const name = isPooled() ? undefined : nameOf(sql);
+	// Without a name the driver would send what has no values in another way, and not say the group before it.
+	const query = { name, text: sql, values: [...values], queryMode: 'extended' as const };
+	if (!(on instanceof pg.Pool)) return on.query<Row>(query);
+	const groupId = groupAtHand();
+	const ask = () =>
+		groupId === undefined ? on.query<Row>(query) : askForGroup<Row>(on, query, groupId);
 	try {
-		return await on.query<Row>(query);
+		return await ask();
 	} catch (error) {
 		// A connection that broke while it lay idle: the query was never sent, so another may take it.
-		if (!(on instanceof pg.Pool) || !isNeverSent(error)) throw error;
-		return on.query<Row>(query);
+		if (!isNeverSent(error)) throw error;
+		return ask();
 	}
 }
 

@@ -8,6 +8,7 @@ import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { readerOf } from '$lib/server/web/reader';
+import { notTheirs } from './not-theirs';
 import { takeEntry } from './take-entry';
 
 const unread = 'This could not be read. Please type it again.';
@@ -28,8 +29,10 @@ export async function keepEntry(event: RequestEvent) {
 		fail(status, { entry: { ...sent, ...more } satisfies SentForm });
 	if (!z.uuid().safeParse(key).success) return back(400, { said: unread });
 	const saved = await orAway(
-		readerOf(event).then((reader) =>
-			takeEntry(locals.groupId, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
+		readerOf(event).then(
+			async (reader) =>
+				(await notTheirs(locals.role, locals.groupId, sent)) ??
+				takeEntry(locals.groupId, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
 		)
 	);
 	if (!saved) return back(503, { said: awayMessage });

@@ -30,13 +30,19 @@ const unread = {
 	problems: { entry: 'This could not be read: a field is too long, or something is missing.' }
 };
 
+/** It lies here for a coordinator to say what becomes of it. */
+interface Held {
+	readonly outcome: 'held';
+	readonly id: string;
+}
+
 /**
  * Takes entries one after the other and says of each how it went; each stands or falls by itself.
  * `waits`: it could not be done just now, and is to be sent again under the same key.
  */
 export const takeEach = (
 	{ request, locals, cookies }: Pick<RequestEvent, 'request' | 'locals' | 'cookies'>,
-	take: (sent: SentEntry, reader: Reader) => Promise<SaveResult>
+	take: (sent: SentEntry, reader: Reader) => Promise<SaveResult | Held>
 ): Promise<Response> =>
 	answerJson(request, async (text) => {
 		const read = readJson(text, sentShape);

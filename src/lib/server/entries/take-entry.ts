@@ -15,6 +15,7 @@ import { enter, metUnder } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { keeperOf } from './keepers';
+import { maybeOne } from '$lib/server/db/verbs';
 import { withTransaction } from '$lib/server/db/transaction';
 import type { GroupId } from '$lib/server/base/group-id';
 
@@ -138,6 +139,15 @@ export const takeEntry = (
 	now = new Date()
 ): Promise<SaveResult> => take(groupId, sent, context, null, now);
 
+/** Keeps an entry that was held, as what it is: it came by a link. */
+export const takeHeldEntry = (
+	groupId: GroupId,
+	linkId: string,
+	sent: SentEntry,
+	context: EntryContext,
+	now = new Date()
+): Promise<SaveResult> => take(groupId, sent, context, linkId, now);
+
 /** What a maker's link keeps: rows, notes and wishes. */
 const makersEntries = ['row', 'rows', 'note', 'wish'] as const;
 
@@ -153,5 +163,36 @@ export async function takeMakersEntry(
 	const meant = readCode((sent.typed['mat'] ?? '').slice(0, 20));
 	if (meant.problem !== undefined || meant.code !== mat)
 		return refuse('mat', 'This link opens another mat. Ask whoever gave it to you.');
+	return take(groupId, sent, context, linkId, now);
+}
+
+/** What a station's link keeps: its taps, who comes and goes there, its scrap, and the taking back of these. */
+const stationEntries = ['tap', 'presence', 'scrap', 'correction'] as const;
+
+/** Whether what is taken back was tapped at this station on this day. */
+const isOfStation = async (groupId: GroupId, typed: Typed, dayId: string, station: string) =>
+	(await maybeOne<{ id: number }>(
+		`select id from entry where group_id = $1 and (id::text = $2 or key::text = $2)
+		 and type in ('tap', 'scrap') and typed ->> 'day' = $3
+		 and coalesce(typed ->> 'station', $4) = $4`,
+		[groupId, typed['corrects'] ?? '', dayId, station]
+	)) !== null;
+
+/** Keeps an entry that came by a station's link: of its own day and station, and of nothing else. */
+export async function takeStationEntry(
+	{ groupId, linkId, dayId, station }: Extract<OpenedLink, { grants: 'station' }>,
+	sent: SentEntry,
+	context: EntryContext,
+	now = new Date()
+): Promise<SaveResult> {
+	const { type, typed } = sent;
+	if (!(stationEntries as readonly string[]).includes(type))
+		return refuse('entry', 'This link keeps the taps of its station, nothing else.');
+	const isOwn =
+		type === 'correction'
+			? await isOfStation(groupId, typed, dayId, station)
+			: typed['day'] === dayId && (typed['station'] ?? station) === station;
+	if (!isOwn)
+		return refuse('entry', 'This link opens another station. Ask whoever gave it to you.');
 	return take(groupId, sent, context, linkId, now);
 }

@@ -8,14 +8,9 @@ import { Zip, ZipDeflate } from 'fflate';
 import type { PoolClient } from 'pg';
 import type { Row } from './everything';
 import { rowsOf, tableNames } from './everything';
+import { wholeGroupParts, type Part } from './whole-group';
 import { rowsAfter } from '$lib/server/gather/list-out';
 import type { GroupId } from '$lib/server/base/group-id';
-
-/** A file of the archive, in the order its parts come. */
-interface Part {
-	readonly file: string;
-	readonly text: string;
-}
 
 const cell = (value: unknown): string | number | null =>
 	value === null || typeof value === 'number' || typeof value === 'string'
@@ -89,7 +84,7 @@ export async function* archiveOf(client: PoolClient, groupId: GroupId): AsyncGen
 		ready.push(bytes);
 	});
 	let open = null as { readonly file: string; readonly entry: ZipDeflate } | null;
-	for (const parts of [planParts, listParts, tableParts]) {
+	for (const parts of [planParts, listParts, tableParts, wholeGroupParts]) {
 		for await (const { file, text } of parts(client, groupId)) {
 			if (open?.file !== file) {
 				open?.entry.push(new Uint8Array(), true);

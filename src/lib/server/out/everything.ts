@@ -1,6 +1,7 @@
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import { isAfterPlace, movementPlace } from '$lib/server/book/movement-place';
+import { beginning } from '../db/in-group';
 import { readers } from '$lib/server/db/pool';
 import { many } from '$lib/server/db/verbs';
 
@@ -90,7 +91,7 @@ export async function* rowsOf(
 export async function openSnapshot(): Promise<{ client: PoolClient; close: () => Promise<void> }> {
 	const client = await readers().connect();
 	let isOpen = true;
-	await client.query('begin isolation level repeatable read read only');
+	await client.query(beginning('isolation level repeatable read read only'));
 	return {
 		client,
 		async close() {

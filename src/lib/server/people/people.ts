@@ -1,3 +1,4 @@
+import type { Role } from '../base/roles';
 import type { Person } from '$lib/stages/people/person';
 import type { GroupId } from '$lib/server/base/group-id';
 import { refuse } from '$lib/server/db/save-result';
@@ -150,3 +151,9 @@ export async function keepPerson(
 		throw error;
 	}
 }
+
+/** People as a role may see them: what they need and like is for those who seat them. */
+export const peopleFor = (role: Role | null, people: readonly Person[]): readonly Person[] =>
+	role === 'helper' || role === 'coordinator'
+		? people
+		: people.map((person) => ({ ...person, needs: [], likes: null, isChild: false }));

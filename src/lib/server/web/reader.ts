@@ -7,9 +7,9 @@ import type { Cookies } from '@sveltejs/kit';
 import type { Group } from '$lib/server/db/groups';
 import { findGroup, unnamed } from '$lib/server/db/groups';
 import { isDatabaseAway } from '$lib/server/db/pool';
-import type { GroupId } from '$lib/server/base/group-id';
+import { nobodysGroupId, type GroupId } from '$lib/server/base/group-id';
 
-/** How to write while the group's own choice cannot be asked. */
+/** How to write while the group's own choice cannot be asked, and to whoever is in none. */
 const meanwhile: Group = {
 	name: 'Nest Row',
 	lengthSystem: 'cm',
@@ -52,7 +52,11 @@ export function readerOfGroup(
 
 /** Who reads, while the database can be reached. */
 export const readerOf = async ({ locals, cookies }: Asking): Promise<Reader> =>
-	readerOfGroup(locals.groupId, await findGroup(locals.groupId), cookies);
+	readerOfGroup(
+		locals.groupId,
+		locals.groupId === nobodysGroupId ? meanwhile : await findGroup(locals.groupId),
+		cookies
+	);
 
 /** The same, in words usual everywhere while it cannot. */
 export async function readerOrUsual({ locals, cookies }: Asking): Promise<Reader> {

@@ -1,7 +1,13 @@
 import { takeEach } from '$lib/server/entries/take-each';
+import { notTheirs } from '$lib/server/entries/not-theirs';
 import { takeEntry } from '$lib/server/entries/take-entry';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** Keeps entries of the group's own devices. */
 export const POST: RequestHandler = (event) =>
-	takeEach(event, (sent, reader) => takeEntry(event.locals.groupId, sent, reader));
+	takeEach(
+		event,
+		async (sent, reader) =>
+			(await notTheirs(event.locals.role, event.locals.groupId, sent)) ??
+			takeEntry(event.locals.groupId, sent, reader)
+	);

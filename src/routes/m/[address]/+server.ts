@@ -6,6 +6,7 @@ import type { Reader } from '$lib/ui/reader';
 import { lookOf } from '$lib/ui/looks';
 import type { OpenedLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
+import { holdLate } from '$lib/server/entries/hold-late';
 import { takeEach } from '$lib/server/entries/take-each';
 import { takeMakersEntry } from '$lib/server/entries/take-entry';
 import { countedMat } from '$lib/server/hand/mats';
@@ -115,8 +116,11 @@ export const POST: RequestHandler = async (event) => {
 	const { request, locals, url } = event;
 	const link = locals.link?.grants === 'make' ? locals.link : null;
 	const isForm = !request.headers.get('content-type')?.startsWith('application/json');
-	// What a phone still has stays on it: the link may be given anew.
-	if (!link) return isForm ? show(event, '', 404) : json({ message: closedWords }, { status: 403 });
+	// What a phone still has is held for a coordinator, where the link was ever given.
+	if (!link) {
+		if (isForm) return show(event, '', 404);
+		return (await holdLate(event, 'make')) ?? json({ message: closedWords }, { status: 403 });
+	}
 	if (!isForm) return takeEach(event, (sent, reader) => takeMakersEntry(link, sent, reader));
 	const { type, key, ...typed } = Object.fromEntries(
 		[...(await readForm(request))].filter(

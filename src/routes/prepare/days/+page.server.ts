@@ -1,7 +1,7 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
-import { listPeople } from '$lib/server/people/people';
+import { listPeople, peopleFor } from '$lib/server/people/people';
 import { addTableDay, callOffDay, listTableDays, setWhoComes } from '$lib/server/people/table-days';
 import { readForm } from '$lib/server/web/read-form';
 import { readerOf } from '$lib/server/web/reader';
@@ -13,7 +13,10 @@ export const load: PageServerLoad = async (event) => {
 	const { locals } = event;
 	const { today } = await whileReached(readerOf(event));
 	const [days, people] = await whileReached(
-		Promise.all([listTableDays(locals.groupId, today), listPeople(locals.groupId, today)])
+		Promise.all([
+			listTableDays(locals.groupId, today),
+			listPeople(locals.groupId, today).then((all) => peopleFor(locals.role, all))
+		])
 	);
 	return { days, people: people.map(({ id, name, isChild }) => ({ id, name, isChild })), today };
 };

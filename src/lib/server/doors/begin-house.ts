@@ -1,0 +1,31 @@
+import { localGroupId } from '../base/group-id';
+import { inGroup } from '../db/in-group';
+import { isFirstWord, useFirstWord } from './first-word';
+import { tryOnce, waitWords } from './limits';
+import { addMember } from './members';
+import { makeAccount, type AccountTyped } from './new-account';
+
+/**
+ * Makes the first coordinator, who takes over the group that is there, for the word that was printed
+ * at the start.
+ *
+ * @returns the sentence to say where it was not taken, '' where it was
+ */
+export async function beginHouse(
+	word: string,
+	typed: AccountTyped,
+	from: string,
+	headers: Headers
+): Promise<string> {
+	const wait = await tryOnce('word', from);
+	if (wait > 0) return waitWords(wait);
+	if (!(await isFirstWord(word)))
+		return 'That is not the word that was printed at the start, or it was used. A new start prints another while there is no coordinator.';
+	// Used up first: of two who have it, one begins.
+	if (!(await useFirstWord(word))) return 'The word was just used.';
+	const accountId = await makeAccount(typed, headers);
+	if (accountId === null)
+		return 'No account could be made of that. Start Nest Row again for another word.';
+	await inGroup(localGroupId, accountId, () => addMember(localGroupId, accountId, 'coordinator'));
+	return '';
+}

@@ -1,0 +1,32 @@
+import type { GroupId } from '../base/group-id';
+import { inGroup } from '../db/in-group';
+import { withTransaction } from '../db/transaction';
+import { execute } from '../db/verbs';
+import { addMember } from './members';
+
+/** Makes a group, with the account that makes it as its coordinator. */
+export function makeGroup(name: string, accountId: string): Promise<GroupId> {
+	const groupId = crypto.randomUUID() as GroupId;
+	return inGroup(groupId, accountId, () =>
+		withTransaction(async () => {
+			await execute('insert into volunteer_group (id, name) values ($1, $2)', [groupId, name]);
+			await addMember(groupId, accountId, 'coordinator');
+			return groupId;
+		})
+	);
+}
+
+/** Days in which a deleted group can be taken back. */
+export const undoDays = 7;
+
+/** Deletes a group: it is closed at once, and gone in a week. */
+export const deleteGroup = (groupId: GroupId): Promise<number> =>
+	execute('update volunteer_group set deleted_at = now() where id = $1 and deleted_at is null', [
+		groupId
+	]);
+
+/** Takes a deleted group back; 0 where it is gone. */
+export const restoreGroup = (groupId: GroupId): Promise<number> =>
+	execute('update volunteer_group set deleted_at = null where id = $1 and deleted_at is not null', [
+		groupId
+	]);

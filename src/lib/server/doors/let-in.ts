@@ -1,0 +1,64 @@
+import { acts, actOf, reads } from './acts';
+import { mayAs } from '../base/roles';
+import type { Comer } from './who-comes';
+import { groupSaid, isSignInOn } from './who-comes';
+
+/** Why a request is not let in, as its answer; null where it is. */
+export interface TurnedAway {
+	readonly status: 303 | 403 | 404 | 409 | 503;
+	readonly sentence: string;
+	/** Where to go instead. */
+	readonly to?: string;
+}
+
+/** What is there only where people sign in. */
+const doorRoutes = [
+	'/account',
+	'/api/auth',
+	'/groups',
+	'/join',
+	'/members',
+	'/sign-in',
+	'/welcome'
+];
+
+/** What a member of another group, or of none, is told of where they may not go. */
+const notYours = 'This is for those who run the group. Ask a coordinator of it.';
+
+/**
+ * Whether who comes may do what a request asks, by the list of acts. Asked for every request that finds
+ * a route, before it is answered.
+ */
+export function turnedAway(
+	comer: Comer,
+	routeId: string,
+	{ method, headers }: Pick<Request, 'method' | 'headers'>,
+	url: URL
+): TurnedAway | null {
+	const act = actOf(routeId, method, url);
+	const needed = act === null ? reads[routeId] : acts[act]?.by;
+	if (needed === undefined)
+		return act === null
+			? { status: 403, sentence: notYours }
+			: { status: 404, sentence: 'There is no such act.' };
+	if (!isSignInOn())
+		return doorRoutes.some((door) => routeId.startsWith(door))
+			? { status: 404, sentence: 'Nobody signs in here: it is on this machine alone.' }
+			: null;
+	if (needed === 'guest') return null;
+	const { account, role } = comer;
+	if (!account)
+		return {
+			status: 303,
+			sentence: 'Sign in first.',
+			to: `/sign-in${method === 'GET' ? `?back=${encodeURIComponent(url.pathname + url.search)}` : ''}`
+		};
+	if (role === null && groupSaid(url, headers) !== null)
+		return {
+			status: 409,
+			sentence: 'This page was opened for a group that you are not in any more.'
+		};
+	if (role === null) return { status: 303, sentence: 'You are in no group yet.', to: '/groups' };
+	if (!mayAs(role, needed)) return { status: 403, sentence: notYours };
+	return null;
+}

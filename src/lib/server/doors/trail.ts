@@ -1,0 +1,43 @@
+import type { GroupId } from '../base/group-id';
+import { accountAtHand } from '../db/in-group';
+import { execute, many } from '../db/verbs';
+import { acts } from './acts';
+
+/** Notes an act of the list that was done; entries are noted by themselves. */
+export async function noteAct(groupId: GroupId, act: string, about: string | null): Promise<void> {
+	if ((acts[act]?.says ?? null) === null) return;
+	await execute('insert into trail (group_id, account_id, act, about) values ($1, $2, $3, $4)', [
+		groupId,
+		accountAtHand(),
+		act,
+		about?.slice(0, 200) ?? null
+	]);
+}
+
+/** One thing that was done. */
+export interface TrailLine {
+	readonly at: Date;
+	/** The account's name; null where no one was signed in, or it came by a link. */
+	readonly by: string | null;
+	/** Whether it came by a link. */
+	readonly isLink: boolean;
+	/** An act of the list, or the type of an entry. */
+	readonly act: string | null;
+	readonly type: string | null;
+	readonly about: string | null;
+}
+
+/** What was done before a moment, the newest first: acts and entries alike. */
+export const trailBefore = (groupId: GroupId, before: Date, count: number): Promise<TrailLine[]> =>
+	many<TrailLine>(
+		`select at, name as by, "isLink", act, type, about from (
+			(select t.at, t.account_id, false as "isLink", t.act, null as type, t.about
+			 from trail t where t.group_id = $1 and t.at < $2 order by t.id desc limit $3)
+			union all
+			(select e.booked_at, e.account_id, e.link_id is not null, null, e.type, e.typed ->> 'mat'
+			 from entry e where e.group_id = $1 and e.booked_at < $2
+			 order by e.id desc limit $3)
+		 ) done left join account a on a.id = done.account_id
+		 order by at desc limit $3`,
+		[groupId, before, count]
+	);

@@ -1,0 +1,94 @@
+import { closedLink, addressIn, type Grant } from '$lib/server/book/links';
+import type { GroupId } from '$lib/server/base/group-id';
+import { orAway } from '$lib/server/db/away';
+import { inGroup } from '$lib/server/db/in-group';
+import { refuse } from '$lib/server/db/save-result';
+import { execute, many } from '$lib/server/db/verbs';
+import type { RequestEvent } from '@sveltejs/kit';
+import { takeEach } from './take-each';
+import { takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
+
+/** So many entries are held of one link: a phone left behind has fewer, and whoever means harm is stopped. */
+const mostOfLink = 500;
+
+/** Holds an entry as it came; false where its link has too many there. */
+async function hold(groupId: GroupId, linkId: string, sent: SentEntry): Promise<boolean> {
+	await execute(
+		`insert into late_entry (group_id, key, link_id, sent) select $1, $2, $3, $4
+		 where (select count(*) from late_entry where group_id = $1 and link_id = $3) < $5
+		 on conflict (group_id, key) do nothing`,
+		[groupId, sent.key, linkId, sent, mostOfLink]
+	);
+	const held = await many<{ key: string }>(
+		'select key from late_entry where group_id = $1 and key = $2',
+		[groupId, sent.key]
+	);
+	return held.length === 1;
+}
+
+/**
+ * Holds what comes by a link that is closed by now, for a coordinator to say what becomes of it; null
+ * where there was never such a link.
+ */
+export async function holdLate(
+	event: Pick<RequestEvent, 'request' | 'locals' | 'cookies' | 'url'>,
+	grant: Grant
+): Promise<Response | null> {
+	const link = await orAway(closedLink(addressIn(event.url.pathname)));
+	if (link?.grants !== grant) return null;
+	const { groupId, linkId } = link;
+	return inGroup(groupId, null, () =>
+		takeEach(
+			{ request: event.request, cookies: event.cookies, locals: { ...event.locals, groupId } },
+			async (sent) =>
+				(await hold(groupId, linkId, sent))
+					? { outcome: 'held', id: sent.key }
+					: refuse('entry', 'Too much came by this link after it was closed.')
+		)
+	);
+}
+
+/** An entry that came late, as a coordinator sees it. */
+export interface LateEntry {
+	readonly key: string;
+	readonly type: string;
+	readonly typed: Readonly<Record<string, string>>;
+	readonly cameAt: Date;
+	/** When it was typed, by the device's clock. */
+	readonly at: string | null;
+}
+
+export const listLate = (groupId: GroupId): Promise<LateEntry[]> =>
+	many<LateEntry>(
+		`select key, sent ->> 'type' as type, sent -> 'typed' as typed, came_at as "cameAt", sent ->> 'at' as at
+		 from late_entry where group_id = $1 and settled_at is null order by came_at, key limit 500`,
+		[groupId]
+	);
+
+/**
+ * Keeps an entry that came late, under its own key, or throws it away.
+ *
+ * @returns the sentence to say where it cannot be kept, '' where it is settled
+ */
+export async function settleLate(
+	groupId: GroupId,
+	key: string,
+	isKept: boolean,
+	context: EntryContext
+): Promise<string> {
+	const [late] = await many<{ sent: SentEntry; linkId: string }>(
+		'select sent, link_id as "linkId" from late_entry where group_id = $1 and key = $2 and settled_at is null',
+		[groupId, key]
+	);
+	if (!late) return 'That was settled already.';
+	if (isKept) {
+		const saved = await takeHeldEntry(groupId, late.linkId, late.sent, context);
+		if (saved.outcome === 'refused') return Object.values(saved.problems).join(' ');
+	}
+	await execute(
+		`update late_entry set settled_at = now(), is_kept = $3
+		 where group_id = $1 and key = $2 and settled_at is null`,
+		[groupId, key, isKept]
+	);
+	return '';
+}

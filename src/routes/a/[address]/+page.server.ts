@@ -1,0 +1,25 @@
+import { loadAsks } from '$lib/server/asks/load-asks';
+import { listKinds } from '$lib/server/gather/kinds';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** What a group asks for, for whoever has its link: no place, no person, no plan. */
+export const load: PageServerLoad = async ({ locals, params }) => {
+	const { link } = locals;
+	if (link?.grants !== 'asks')
+		error(404, {
+			message:
+				'This link opens nothing. It may have been revoked, or its time is over; ask whoever gave it to you.'
+		});
+	const { asks } = await loadAsks(link.groupId, null, listKinds(link.groupId));
+	return {
+		asks: asks
+			.filter(({ toAsk }) => toAsk > 0)
+			.map(({ kind, colour, toAsk }) => ({
+				kind: kind ?? 'bags of any kind',
+				colour: colour === 'any' ? null : colour,
+				toAsk
+			})),
+		address: params.address
+	};
+};

@@ -1,0 +1,60 @@
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import {
+	changePassphrase,
+	passkeysOf,
+	removePasskey,
+	signOut,
+	signOutElsewhere
+} from '$lib/server/doors/own-account';
+import { readForm } from '$lib/server/web/read-form';
+import { fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => {
+	const { account, groupId, role } = locals;
+	if (!account) redirect(303, '/sign-in?back=/account');
+	return {
+		name: account.name,
+		email: account.email,
+		groups: account.groups.map(({ groupId: id, name, role: as }) => ({
+			id,
+			name,
+			role: as,
+			isHere: id === groupId
+		})),
+		isCoordinator: role === 'coordinator',
+		passkeys: await whileReached(passkeysOf(account.id))
+	};
+};
+
+export const actions: Actions = {
+	/** Another passphrase; every other device is signed out. */
+	passphrase: async ({ request, locals }) => {
+		if (!locals.account) redirect(303, '/sign-in?back=/account');
+		const form = await readForm(request);
+		const text = (name: string) => String(form.get(name) ?? '').slice(0, 1000);
+		const problems = await orAway(
+			changePassphrase(locals.account, text('current'), text('passphrase'), request.headers)
+		);
+		if (problems === null) return fail(503, { problem: awayMessage });
+		if (Object.keys(problems).length > 0) return fail(422, { problems });
+		return { said: 'The passphrase is changed, and every other device is signed out.' };
+	},
+	elsewhere: async ({ request, locals }) => {
+		if (!locals.account) redirect(303, '/sign-in?back=/account');
+		if ((await orAway(signOutElsewhere(request.headers).then(() => true))) === null)
+			return fail(503, { problem: awayMessage });
+		return { said: 'Every other device is signed out.' };
+	},
+	out: async ({ request, locals }) => {
+		if (locals.account && (await orAway(signOut(request.headers).then(() => true))) === null)
+			return fail(503, { problem: awayMessage });
+		redirect(303, '/sign-in');
+	},
+	passkey: async ({ request, locals }) => {
+		if (!locals.account) redirect(303, '/sign-in?back=/account');
+		const id = String((await readForm(request)).get('id') ?? '').slice(0, 40);
+		await orAway(removePasskey(locals.account.id, id));
+		redirect(303, '/account');
+	}
+};

@@ -1,0 +1,34 @@
+import { awayMessage, orAway } from '$lib/server/db/away';
+import { joinBy } from '$lib/server/doors/join';
+import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
+import { readForm } from '$lib/server/web/read-form';
+import { error, fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+const opensNothing = {
+	message: 'This link lets nobody in any more. Ask whoever gave it to you for another.'
+};
+
+export const load: PageServerLoad = ({ locals }) => {
+	const { link, account } = locals;
+	if (link?.grants !== 'join') error(404, opensNothing);
+	return { group: link.groupName, role: link.role, name: account?.name ?? null };
+};
+
+export const actions: Actions = {
+	/** Whoever is signed in joins as who they are; anyone else makes an account on the way. */
+	join: async (event) => {
+		const { link, account } = event.locals;
+		if (link?.grants !== 'join') error(404, opensNothing);
+		const typed = accountTyped(await readForm(event.request));
+		const { name, email } = typed;
+		const problems = account ? {} : await accountProblems(typed);
+		if (Object.keys(problems).length > 0) return fail(422, { typed: { name, email }, problems });
+		const problem = await orAway(
+			joinBy(link, account?.id ?? null, typed, event.getClientAddress(), event.request.headers)
+		);
+		if (problem === null) return fail(503, { typed: { name, email }, problem: awayMessage });
+		if (problem !== '') return fail(422, { typed: { name, email }, problem });
+		redirect(303, '/');
+	}
+};

@@ -1,0 +1,80 @@
+import { joinDays, makeJoinLink } from '$lib/server/book/links';
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import {
+	changeMember,
+	listMembers,
+	removeMember,
+	type MemberChanged
+} from '$lib/server/doors/members';
+import { roles } from '$lib/server/base/roles';
+import { listPeople } from '$lib/server/people/people';
+import { readerOf } from '$lib/server/web/reader';
+import { isOnlyHere } from '$lib/server/web/own-address';
+import { readForm } from '$lib/server/web/read-form';
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async (event) => {
+	const { locals, url } = event;
+	// On a machine without sign-in everyone who sits there is the coordinator.
+	if (!locals.account) redirect(303, '/settings');
+	const { today } = await whileReached(readerOf(event));
+	const [members, people] = await whileReached(
+		Promise.all([listMembers(locals.groupId), listPeople(locals.groupId, today)])
+	);
+	return {
+		members,
+		people: people.map(({ id, name }) => ({ id, name })),
+		own: locals.account.id,
+		days: joinDays,
+		isOnlyHere: isOnlyHere(url)
+	};
+};
+
+const invited = z.object({ role: z.enum(roles), key: z.uuid() });
+const changed = z.object({
+	id: z.uuid(),
+	role: z.enum(roles),
+	person: z.union([z.literal('').transform(() => null), z.uuid()])
+});
+
+/** What is said where a change of a member did not go. */
+const notChanged: Readonly<Record<Exclude<MemberChanged, 'changed'>, string>> = {
+	last: 'A group keeps one coordinator at least: make someone else one first.',
+	gone: 'That member is not in the group any more.'
+};
+
+export const actions: Actions = {
+	/** Makes a link that lets one person in; its address is shown once, in the answer. */
+	invite: async ({ request, locals, url }) => {
+		const asked = invited.safeParse(Object.fromEntries(await readForm(request))).data;
+		if (!asked) return fail(400, { message: 'As what was meant could not be read.' });
+		const made = await orAway(
+			makeJoinLink(locals.groupId, asked.key, asked.role).then((address) => ({ address }))
+		);
+		if (!made) return fail(503, { message: awayMessage });
+		if (!made.address)
+			return fail(409, { message: 'This page made its link already. Load it anew for another.' });
+		locals.about = asked.role;
+		return { address: `${url.origin}/join/${made.address}`, role: asked.role };
+	},
+	change: async ({ request, locals }) => {
+		const asked = changed.safeParse(Object.fromEntries(await readForm(request))).data;
+		if (!asked) return fail(400, { message: 'What was meant could not be read.' });
+		const went = await orAway(
+			changeMember(locals.groupId, asked.id, { role: asked.role, personId: asked.person })
+		);
+		if (!went) return fail(503, { message: awayMessage });
+		if (went !== 'changed') return fail(409, { message: notChanged[went] });
+		locals.about = asked.role;
+		redirect(303, '/members');
+	},
+	remove: async ({ request, locals }) => {
+		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
+		const went = id === undefined ? 'gone' : await orAway(removeMember(locals.groupId, id));
+		if (!went) return fail(503, { message: awayMessage });
+		if (went !== 'changed') return fail(409, { message: notChanged[went] });
+		redirect(303, '/members');
+	}
+};

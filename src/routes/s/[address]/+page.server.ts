@@ -1,0 +1,18 @@
+import { dayNow, workThere } from '$lib/server/day/day-now';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** One station of one table day, on whatever tablet has its link. */
+export const load: PageServerLoad = async (event) => {
+	const { locals, depends } = event;
+	depends('app:gather');
+	const { link } = locals;
+	if (link?.grants !== 'station')
+		error(404, {
+			message:
+				'This link opens nothing. It may have been revoked, or its day is over; what this tablet still has is held for a coordinator.'
+		});
+	const now = await dayNow(event, link.dayId);
+	const { day, taps, others, minute } = now;
+	return { day, work: workThere(now), station: link.station, taps, others, minute };
+};

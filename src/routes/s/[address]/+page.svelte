@@ -1,0 +1,28 @@
+<script lang="ts">
+	import { stationWords } from '$lib/stages/day/day-words';
+	import TapPage from '$lib/stages/day/TapPage.svelte';
+	import { yearDayWords } from '$lib/ui/day-words';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+</script>
+
+<svelte:head
+	><title>{stationWords[data.station]} · {yearDayWords(data.day.day)} · Nest Row</title
+	></svelte:head
+>
+
+<main
+	id="main"
+	class="@container mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-5 max-sm:px-4"
+>
+	<p class="quiet">{yearDayWords(data.day.day)}, {data.day.place}</p>
+	<TapPage
+		day={data.day}
+		work={data.work}
+		station={data.station}
+		taps={data.taps}
+		others={data.others}
+		minute={data.minute}
+	/>
+</main>

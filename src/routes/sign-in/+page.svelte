@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { passkeySignIn } from '$lib/doors/passkeys';
+	import DoorPage from '$lib/doors/DoorPage.svelte';
+	import DoorField from '$lib/doors/DoorField.svelte';
+	import { onMount } from 'svelte';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const back = $derived(form?.back ?? data.back);
+	let hasPasskeys = $state(false);
+	let said = $state('');
+	onMount(() => {
+		hasPasskeys = 'PublicKeyCredential' in window;
+	});
+	async function byPasskey() {
+		said = await passkeySignIn();
+		// The whole page anew: whoever came was nobody until now.
+		if (said === '') location.assign(back);
+	}
+</script>
+
+<DoorPage title="Sign in" problem={form?.problem ?? said}>
+	<form class="grid gap-4" method="POST" action="?/in">
+		<input type="hidden" name="back" value={back} />
+		<DoorField
+			name="email"
+			label="Address"
+			type="email"
+			autocomplete="username webauthn"
+			value={form?.email ?? ''}
+		/>
+		<DoorField
+			name="passphrase"
+			label="Passphrase"
+			type="password"
+			autocomplete="current-password"
+		/>
+		<button class="btn btn-accent">Sign in</button>
+	</form>
+	{#if hasPasskeys}
+		<button class="btn" type="button" onclick={byPasskey}>Sign in with a passkey</button>
+	{/if}
+	<p class="flex flex-wrap gap-x-6">
+		<a class="link-row" href="/sign-in/forgot">I do not know my passphrase</a>
+		<a class="link-row" href="/know-how">Read the know-how without signing in</a>
+	</p>
+</DoorPage>

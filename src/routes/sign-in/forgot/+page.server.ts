@@ -1,0 +1,15 @@
+import { awayMessage, orAway } from '$lib/server/db/away';
+import { askWayBack } from '$lib/server/doors/way-back';
+import { readForm } from '$lib/server/web/read-form';
+import { fail } from '@sveltejs/kit';
+import type { Actions } from './$types';
+
+export const actions: Actions = {
+	send: async (event) => {
+		const email = String((await readForm(event.request)).get('email') ?? '').slice(0, 400);
+		const problem = await orAway(askWayBack(email, event.getClientAddress()));
+		if (problem === null) return fail(503, { email, problem: awayMessage });
+		if (problem !== '') return fail(422, { email, problem });
+		return { isSent: true };
+	}
+};

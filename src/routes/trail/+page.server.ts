@@ -1,0 +1,26 @@
+import { acts } from '$lib/server/doors/acts';
+import { trailBefore } from '$lib/server/doors/trail';
+import { whileReached } from '$lib/server/db/away';
+import { entryWords } from '$lib/doors/entry-words';
+import type { PageServerLoad } from './$types';
+
+/** So many lines a page has. */
+const atOnce = 100;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const asked = new Date(url.searchParams.get('before') ?? '');
+	const isFirst = Number.isNaN(asked.getTime());
+	// A moment beyond every clock, rather than now: what is kept meanwhile has its own.
+	const before = isFirst ? new Date(Date.now() + 86_400_000) : asked;
+	const lines = await whileReached(trailBefore(locals.groupId, before, atOnce));
+	return {
+		lines: lines.map(({ at, by, isLink, act, type, about }) => ({
+			at,
+			by: by ?? (isLink ? 'Someone with a link' : 'Someone at this machine'),
+			did: act === null ? entryWords(type ?? '') : (acts[act]?.says ?? act),
+			about
+		})),
+		isFirst,
+		next: lines.length === atOnce ? (lines.at(-1)?.at.toISOString() ?? null) : null
+	};
+};

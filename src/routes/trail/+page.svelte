@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { momentWords } from '$lib/ui/day-words';
+	import type { PageProps } from './$types';
+
+	const { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>What was done · Nest Row</title></svelte:head>
+
+<main
+	id="main"
+	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
+>
+	<div>
+		<h1>What was done</h1>
+		<p class="quiet">Who did what, and when, the newest first. Nobody can change it.</p>
+	</div>
+	<section class="sheet p-5" aria-label="What was done">
+		{#if data.lines.length === 0}
+			<p>Nothing yet{data.isFirst ? '' : ', before that'}.</p>
+		{/if}
+		<ol class="grid gap-2">
+			{#each data.lines as line, at (at)}
+				<li class="grid gap-x-4 border-b border-base-300 pb-2 @min-[38rem]:grid-cols-[11rem_1fr]">
+					<span class="quiet">{momentWords(line.at)}</span>
+					<span class="[overflow-wrap:anywhere]"
+						><b>{line.by}</b>
+						{line.did}{#if line.about}<span class="quiet">, {line.about}</span>{/if}</span
+					>
+				</li>
+			{/each}
+		</ol>
+		<p class="flex flex-wrap gap-x-6">
+			{#if !data.isFirst}<a class="link-row" href="/trail">The newest</a>{/if}
+			{#if data.next}<a class="link-row" href="/trail?before={data.next}">What was before that</a
+				>{/if}
+		</p>
+	</section>
+</main>

@@ -1,0 +1,136 @@
+// Sixteen who write through the fleet while its parts are killed, one after the other: nothing that was acknowledged is
+// lost, and it works again within its time.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { asked } from '../../scripts/lib/asked.mjs';
+import { freePort } from '../../scripts/lib/cluster.mjs';
+import { startFleet } from '../../scripts/lib/fleet/fleet.mjs';
+import { pause, say } from '../../scripts/lib/say.mjs';
+import { seededRng } from '../../src/lib/core/statistics/rng';
+import { judgeKept, kindOfAll, newEntry, sendUntilKept, type Sent } from './kept';
+
+const connections = 16;
+/** Back within so long after a process was killed, and after a whole node was, ms. */
+const processMs = 15_000;
+const nodeMs = 40_000;
+/** Each waits so long between two entries, ms: there is work at every moment, and the kills have their time. */
+const restMs = 100;
+
+type Fleet = Awaited<ReturnType<typeof startFleet>>;
+
+/** Which of the two leads, and the other. */
+async function roles({ ports }: Fleet): Promise<{ leads: 1 | 2; stands: 1 | 2 }> {
+	const answer = await fetch(`http://127.0.0.1:${ports.api1}/primary`, {
+		signal: AbortSignal.timeout(2000)
+	}).catch(() => null);
+	await answer?.text();
+	return answer?.status === 200 ? { leads: 1, stands: 2 } : { leads: 2, stands: 1 };
+}
+
+/** The database server that a part keeps. */
+const postmasterOf = ({ folder }: Fleet, which: 1 | 2): number => {
+	const file = path.join(folder, `database${which}/data/postmaster.pid`);
+	return Number(readFileSync(file, 'utf8').split('\n')[0]);
+};
+
+/** A whole node is gone: its keeper and its server, and nobody starts them for a while. */
+async function loseNode(fleet: Fleet, which: 1 | 2): Promise<void> {
+	const postmaster = postmasterOf(fleet, which);
+	const gone = fleet.keeper.end(`database${which}`, 0);
+	process.kill(postmaster, 'SIGKILL');
+	await gone;
+}
+
+/** Everything that is killed: what it is called, how, within which time all works again, and what is put right then. */
+const kills: Readonly<
+	Record<string, { withinMs: number; kill: (fleet: Fleet) => Promise<(() => void) | void> }>
+> = {
+	'a web process': {
+		withinMs: processMs,
+		kill: async ({ keeper }) => void process.kill(keeper.pid('web2'), 'SIGKILL')
+	},
+	'the pooler': {
+		withinMs: processMs,
+		kill: async ({ keeper }) => void process.kill(keeper.pid('pooler'), 'SIGKILL')
+	},
+	'the proxy': {
+		withinMs: processMs,
+		kill: async ({ keeper }) => void process.kill(keeper.pid('proxy'), 'SIGKILL')
+	},
+	'the leading database': {
+		withinMs: processMs,
+		kill: async (fleet) =>
+			void process.kill(postmasterOf(fleet, (await roles(fleet)).leads), 'SIGKILL')
+	},
+	'the standby': {
+		withinMs: processMs,
+		kill: async (fleet) =>
+			void process.kill(postmasterOf(fleet, (await roles(fleet)).stands), 'SIGKILL')
+	},
+	'the whole node that leads': {
+		withinMs: nodeMs,
+		kill: async (fleet) => {
+			const { leads } = await roles(fleet);
+			await loseNode(fleet, leads);
+			return () => fleet.keeper.again(`database${leads}`);
+		}
+	}
+};
+
+/** Kills each part in turn, so often, while at least so many entries are written. */
+export async function attackFleet(entries: number, rounds: number, seed: number): Promise<string> {
+	const chance = seededRng(seed);
+	const folder = mkdtempSync(path.join(os.tmpdir(), 'nest-row-fleet-'));
+	const fleet = await startFleet(folder, { webPort: await freePort() });
+	const ask = <Row extends object>(text: string): Promise<Row[]> =>
+		asked(fleet.ownerUrl, async (client) => (await client.query<Row>(text)).rows);
+	try {
+		const kind = await kindOfAll(ask);
+		const sent: Sent[] = [];
+		let isOver = false;
+		let lastKept = performance.now();
+		const write = async () => {
+			while (!isOver) {
+				const entry = newEntry(chance);
+				sent.push(entry);
+				await sendUntilKept(fleet.address, entry, kind, () => isOver);
+				if (entry.isAcknowledged) lastKept = performance.now();
+				await pause(restMs);
+			}
+		};
+		const writing = Promise.all(Array.from({ length: connections }, write));
+		// Whoever fails is heard at the end.
+		writing.catch(() => {});
+		const took: string[] = [];
+		for (let round = 0; round < rounds; round++)
+			for (const [name, { withinMs, kill }] of Object.entries(kills)) {
+				await fleet.untilStandsBy();
+				await pause(500 + chance() * 1500);
+				const from = performance.now();
+				const after = await kill(fleet);
+				// The longest that nothing was kept, until it has been kept for a while without a break.
+				let longest = 0;
+				for (let calm = performance.now(); performance.now() - calm < 3000; await pause(50)) {
+					const silence = performance.now() - Math.max(lastKept, from);
+					longest = Math.max(longest, silence);
+					if (silence > 1000) calm = performance.now();
+					if (silence > withinMs)
+						throw new Error(`${name} was killed, and nothing was kept for ${withinMs / 1000} s`);
+				}
+				took.push(`${name} ${(longest / 1000).toFixed(1)} s`);
+				say(`  ${took.at(-1)}`);
+				after?.();
+			}
+		await fleet.untilStandsBy();
+		while (sent.length < entries) await pause(200);
+		isOver = true;
+		await writing;
+		const acknowledged = await judgeKept(ask, sent);
+		if (acknowledged < entries * 0.95) throw new Error(`only ${acknowledged} were acknowledged`);
+		return `${acknowledged} acknowledged entries, none lost, doubled or wrong; nothing was kept for: ${took.join(', ')}`;
+	} finally {
+		await fleet.stop();
+		rmSync(folder, { recursive: true, force: true });
+	}
+}

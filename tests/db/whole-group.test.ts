@@ -1,0 +1,151 @@
+import { zipSync, unzipSync } from 'fflate';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { bringIn, readArchive } from '../../scripts/lib/bring-in.mjs';
+import { migrate } from '../../scripts/lib/migrate.mjs';
+import type { GroupId } from '../../src/lib/server/base/group-id';
+import { localGroupId } from '../../src/lib/server/base/group-id';
+import { endPools } from '../../src/lib/server/db/pool';
+import { execute, many } from '../../src/lib/server/db/verbs';
+import { archiveOf } from '../../src/lib/server/out/archive';
+import { openSnapshot } from '../../src/lib/server/out/everything';
+import { send, withBall } from './a-mat';
+import { emptyDatabase, useDatabase } from './database';
+import { fillDoors, newAccount } from './other-group-doors';
+
+useDatabase();
+
+/** The archive of a group, as it is downloaded. */
+async function archived(groupId: GroupId): Promise<Uint8Array> {
+	const { client, close } = await openSnapshot();
+	const parts: Uint8Array[] = [];
+	for await (const part of archiveOf(client, groupId)) parts.push(part);
+	await close();
+	return Buffer.concat(parts);
+}
+const lines = (archive: Uint8Array) => {
+	const { head, tables } = readArchive(archive);
+	return { group: head.group, tables };
+};
+const file = 'whole/group.jsonl';
+
+describe('a whole group', () => {
+	let group: GroupId;
+	let archive: Uint8Array;
+	let here = '';
+	let elsewhere = '';
+	beforeAll(async () => {
+		here = process.env.DATABASE_URL ?? '';
+		const mat = await withBall();
+		({ group } = mat);
+		await mat.row();
+		await mat.row();
+		await fillDoors(group, 'Alcove');
+		archive = await archived(group);
+		elsewhere = await emptyDatabase();
+		await migrate(elsewhere);
+	}, 60_000);
+	const goTo = async (url: string) => {
+		await endPools();
+		process.env.DATABASE_URL = url;
+	};
+	afterAll(() => goTo(here));
+
+	it('goes out with every table it has rows in, and with nobody who signs in', async () => {
+		const { tables } = lines(archive);
+		const names = tables.map(({ table }) => table);
+		for (const name of ['entry', 'movement', 'balance', 'thing', 'plan_version', 'trail'])
+			expect(names).toContain(name);
+		expect(names).not.toContain('member');
+		expect(Object.keys(unzipSync(archive))).toEqual(
+			expect.arrayContaining([file, 'whole/columns.json'])
+		);
+	});
+
+	it('comes in elsewhere and is the same, to the row, and works on from there', async () => {
+		const { id, name, count } = await bringIn(elsewhere, archive, null);
+		expect(id).toBe(group);
+		expect(count).toBeGreaterThan(20);
+		await goTo(elsewhere);
+		const again = await archived(group);
+		expect(lines(again)).toEqual(lines(archive));
+		expect(name).toBe(lines(archive).group.name);
+		// New entries have numbers of their own, and what holds held before holds still.
+		const typed = { place: 'Ferry kiosk', came_on: '2026-11-20', method: 'hand', bags: '40' };
+		expect((await send(group, 'drop-off', typed)).outcome).toBe('kept');
+		await expect(
+			execute(`update entry set note = 'x' where group_id = $1`, [group])
+		).rejects.toThrow();
+		const [deferred] = await many<{ n: number }>(
+			`select count(*)::integer as n from pg_constraint where contype = 'f' and condeferrable`,
+			[]
+		);
+		expect(deferred?.n).toBe(0);
+		await goTo(here);
+	});
+
+	it('comes in beside one that has its id, under another, for an account that is there', async () => {
+		await goTo(elsewhere);
+		const account = await newAccount('Wren');
+		const [row] = await many<{ email: string }>('select email from account where id = $1', [
+			account
+		]);
+		const { id } = await bringIn(elsewhere, archive, row?.email ?? '');
+		expect(id).not.toBe(group);
+		const own = await many<{ role: string }>('select role from member where group_id = $1', [id]);
+		expect(own).toEqual([{ role: 'coordinator' }]);
+		await expect(bringIn(elsewhere, archive, 'nobody@mats.example')).rejects.toThrow(
+			'Nobody signs in'
+		);
+		await goTo(here);
+	});
+
+	it('takes the place of a group that is empty', async () => {
+		const fresh = await emptyDatabase();
+		await migrate(fresh);
+		const { head } = readArchive(archive);
+		const text = new TextDecoder().decode(unzipSync(archive)[file]);
+		const local = text.replaceAll(head.group.id, localGroupId);
+		const { id } = await bringIn(fresh, zipSync({ [file]: new TextEncoder().encode(local) }), null);
+		expect(id).toBe(localGroupId);
+	});
+
+	it.each([
+		['no archive', () => new Uint8Array([1, 2, 3]), 'no archive of a group'],
+		['another archive', () => zipSync({ a: new Uint8Array() }), 'has no group'],
+		['cut off', (text: string) => text.split('\n').slice(0, -2).join('\n'), 'cut off'],
+		['half a line', (text: string) => text.slice(0, -40), 'cut off or was changed'],
+		[
+			'another version',
+			(text: string) => text.replace('"version":1', '"version":9'),
+			'not known here'
+		],
+		[
+			'newer',
+			(text: string) => text.replace(/"migration":\d+/, '"migration":9999'),
+			'made by a newer Nest Row'
+		],
+		[
+			'a row twice',
+			(text: string) => {
+				const all = text.trim().split('\n');
+				const at = all.findIndex((line) => line.startsWith('{"table":"thing"'));
+				const end = JSON.parse(all.at(-1) ?? '') as { end: number };
+				const more = (JSON.parse(all[at] ?? '') as { rows: unknown[] }).rows.length;
+				return [...all.slice(0, -1), all[at], JSON.stringify({ end: end.end + more })].join('\n');
+			},
+			'nothing was touched'
+		]
+	])('that is %s is refused, and nothing is touched', async (_name, change, said) => {
+		const fresh = await emptyDatabase();
+		await migrate(fresh);
+		const text = new TextDecoder().decode(unzipSync(archive)[file]);
+		const made = change(text);
+		const bytes =
+			typeof made === 'string' ? zipSync({ [file]: new TextEncoder().encode(made) }) : made;
+		await expect(bringIn(fresh, bytes, null)).rejects.toThrow(said);
+		await goTo(fresh);
+		expect(await many('select id from volunteer_group', [])).toHaveLength(1);
+		expect(await many('select id from entry limit 1', [])).toEqual([]);
+		await goTo(here);
+	});
+});

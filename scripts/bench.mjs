@@ -25,6 +25,8 @@ await runMain(async () => {
 
 	if (isAsked('line')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/line.ts']);
 
+	if (isAsked('fleet')) await (await import('./bench/fleet.mjs')).benchFleet();
+
 	// A database as it is kept: every write is on the disk before it is acknowledged.
 	const { ensureDatabase, migrate } = await import('./lib/migrate.mjs');
 	const { benchGather } = await import('./bench/gather.mjs');
@@ -38,6 +40,8 @@ await runMain(async () => {
 	const { benchToday } = await import('./bench/today.mjs');
 	const { benchTrestle } = await import('./bench/trestle.mjs');
 	const { benchSignIn } = await import('./bench/sign-in.mjs');
+	const { benchManyGroups } = await import('./bench/many-groups.mjs');
+	const { benchThroughput } = await import('./bench/throughput.mjs');
 	const { benchWalls } = await import('./bench/walls.mjs');
 	const { benchServer } = await import('./bench/server.mjs');
 	const home = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-'));
@@ -65,9 +69,11 @@ await runMain(async () => {
 			const file = await (await fetch(`${app.address}/plan/${plans.plans[0].id}/file`)).json();
 			if (isAsked('server'))
 				await benchServer(app.address, JSON.stringify({ ...file, name: 'Bench' }));
+			if (isAsked('throughput')) await benchThroughput(databaseUrl);
+			if (isAsked('groups')) await benchManyGroups(databaseUrl);
 			if (isAsked('sign-in')) await benchSignIn(databaseUrl);
 			if (isAsked('walls')) await benchWalls(databaseUrl);
-			if (isAsked('pages')) await benchPages(app.address);
+			if (isAsked('pages')) await benchPages(app.address, 'pages');
 			if (isAsked('prepare')) await benchPrepare(app.address, databaseUrl);
 			if (isAsked('make')) await benchMake(app.address, databaseUrl, chromium);
 			if (isAsked('handed')) await benchHanded(app.address, databaseUrl);

@@ -74,10 +74,22 @@ await runMain(async () => {
 				env: { SEED: '20261125', ATTACK_REPORT: path.join(reports, 'attack.json') }
 			})
 		);
+		// A short run of `npm run attack:fleet`: every part killed once, and a walk through all stages at the end.
+		await step('fleet', () =>
+			run(process.execPath, ['--import', 'tsx', 'tests/attack/run-fleet.ts', '2000', '1'], {
+				env: { SEED: '20261129', ATTACK_REPORT: path.join(reports, 'fleet.json') }
+			})
+		);
 	} finally {
 		await cluster.stop();
 	}
-	const [passed, wrong] = ['unit.json', 'database.json', 'browser.json', 'attack.json']
+	const [passed, wrong] = [
+		'unit.json',
+		'database.json',
+		'browser.json',
+		'attack.json',
+		'fleet.json'
+	]
 		.map(counted)
 		.reduce((a, b) => [a[0] + b[0], a[1] + b[1]], [0, 0]);
 	rmSync(reports, { recursive: true, force: true });

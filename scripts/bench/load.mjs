@@ -3,7 +3,7 @@ import net from 'node:net';
 
 const connections = 8;
 
-/** @typedef {{ method?: string, path: string, headers?: Record<string, string>, body?: (index: number) => string }} Call */
+/** @typedef {{ method?: string, path: string, headers?: Record<string, string> | ((index: number) => Record<string, string>), body?: (index: number) => string }} Call */
 
 /** Where the first answer in the text ends, or -1 while it is not whole. @param {Buffer} held */
 function endOfAnswer(held) {
@@ -29,7 +29,7 @@ function line(address, call, take, times) {
 			const body = call.body?.(index) ?? '';
 			const headers = {
 				host: address.host,
-				...call.headers,
+				...(typeof call.headers === 'function' ? call.headers(index) : call.headers),
 				'content-length': String(Buffer.byteLength(body))
 			};
 			const head = Object.entries(headers)

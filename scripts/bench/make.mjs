@@ -3,7 +3,7 @@ import pg from 'pg';
 import { load } from './load.mjs';
 import { print, quantile } from './figures.mjs';
 import { chromium } from '@playwright/test';
-import { chromiumArguments } from '../lib/chromium.mjs';
+import { chromiumArguments, slowLine } from '../lib/chromium.mjs';
 import { besideBare } from './pages.mjs';
 
 const group = '00000000-0000-4000-8000-000000000001';
@@ -62,6 +62,18 @@ async function benchMaker(address, code, executablePath) {
 		await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
 		const slow = await rowTimes(page, 60);
 		print('make: a row painted, processor 4 times slower', quantile(slow, 0.5), 'ms', 50);
+		/** @type {number[]} */
+		const opened = [];
+		for (let visit = 0; visit < 5; visit++) {
+			const first = await (await browser.newContext()).newPage();
+			await slowLine(first);
+			const from = performance.now();
+			await first.goto(address + link);
+			await first.locator('html[data-scripts=on]').waitFor();
+			opened.push((performance.now() - from) / 1000);
+			await first.context().close();
+		}
+		print('make: usable at 400 kbit/s and 400 ms, median of 5', quantile(opened, 0.5), 's', 3);
 	} finally {
 		await browser.close();
 	}

@@ -14,12 +14,8 @@ const pages = [
 	'/measures'
 ];
 
-/**
- * A page under eight connections and a bare one of as many elements and bytes, turn by turn: their 95th percentiles.
- *
- * @param {string} address @param {string} path
- */
-export async function besideBare(address, path) {
+/** The path of a bare page with as many elements and bytes as a page has. @param {string} address @param {string} path */
+export async function bareAlike(address, path) {
 	const stage =
 		['/gather', '/prepare', '/check', '/hand-over'].find((one) => path.startsWith(one)) ?? '';
 	const barePath = `${stage}/bare`;
@@ -29,7 +25,16 @@ export async function besideBare(address, path) {
 	const rows = Math.max(1, Math.min(5000, elements));
 	// A row stands once as an element and once in the page's data.
 	const bytes = Math.max(1, Math.round((html.length - empty.length) / rows / 2 - 8));
-	const bare = `${barePath}?rows=${rows}&bytes=${bytes}`;
+	return `${barePath}?rows=${rows}&bytes=${bytes}`;
+}
+
+/**
+ * A page under eight connections and a bare one alike, turn by turn: their 95th percentiles.
+ *
+ * @param {string} address @param {string} path
+ */
+export async function besideBare(address, path) {
+	const bare = await bareAlike(address, path);
 	const times = { page: /** @type {number[]} */ ([]), bare: /** @type {number[]} */ ([]) };
 	for (const one of [path, bare]) await load(address, { path: one }, 40);
 	// Turn by turn, so that whatever the machine does meets both.
@@ -40,11 +45,11 @@ export async function besideBare(address, path) {
 	return { own: quantile(times.page, 0.95), bare: quantile(times.bare, 0.95) };
 }
 
-/** @param {string} address */
-export async function benchPages(address) {
+/** @param {string} address @param {string} part what these lines are of */
+export async function benchPages(address, part) {
 	for (const path of pages) {
 		const { own, bare } = await besideBare(address, path);
-		print(`pages: ${path}, 95th percentile`, own, 'ms');
-		print(`pages: ${path} against a bare page alike, 95th percentiles`, own / bare, 'times', 1.5);
+		print(`${part}: ${path}, 95th percentile`, own, 'ms');
+		print(`${part}: ${path} against a bare page alike, 95th percentiles`, own / bare, 'times', 1.5);
 	}
 }

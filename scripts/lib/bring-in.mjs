@@ -97,7 +97,8 @@ export async function bringIn(ownerUrl, bytes, email) {
 			(
 				await client.query(
 					`select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attname = 'group_id'
-					 where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and c.relname <> 'member'`
+					 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p')
+						and c.relname not in ('member', 'account_group')`
 				)
 			).rows.map(({ relname }) => String(relname))
 		);
@@ -132,7 +133,8 @@ export async function bringIn(ownerUrl, bytes, email) {
 		}
 		if (accounts.length > 0)
 			await client.query(
-				"insert into member (group_id, account_id, role) values ($1, $2, 'coordinator')",
+				`with known as (insert into account_group (group_id, account_id) values ($1, $2))
+				 insert into member (group_id, account_id, role) values ($1, $2, 'coordinator')`,
 				[id, accounts[0].id]
 			);
 		await client.query('set constraints all immediate');
@@ -145,7 +147,7 @@ export async function bringIn(ownerUrl, bytes, email) {
 			`select quote_ident(c.relname) as table, quote_ident(a.attname) as column,
 				pg_get_serial_sequence(quote_ident(c.relname), a.attname) as sequence
 			 from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attidentity <> ''
-			 where c.relnamespace = 'public'::regnamespace and c.relkind = 'r'`
+			 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p')`
 		);
 		for (const { table, column, sequence } of counted)
 			await client.query(

@@ -153,7 +153,9 @@ async function startServer(folder, port, isThrowaway) {
 		'listen_addresses=127.0.0.1',
 		`port=${port}`,
 		'unix_socket_directories=',
-		'max_connections=60'
+		'max_connections=60',
+		// Where tables lie in parts, a copy or a migration holds hundreds of them at once.
+		'max_locks_per_transaction=256'
 	];
 	// Commits stay synchronous: the kill tests ask that what was acknowledged outlives the server's processes.
 	if (isThrowaway) settings.push('fsync=off', 'full_page_writes=off');

@@ -43,6 +43,36 @@ export async function ensureDatabase(url) {
 	}
 }
 
+/** Whether tables of groups lie in parts. @param {pg.Client} client */
+async function isSpread(client) {
+	const { rows } = await client.query(`select to_regnamespace('spread') is not null as "isSpread"`);
+	return /** @type {boolean} */ (rows[0].isSpread);
+}
+
+/** Lays what tables of groups are whole in parts, all or none. @param {pg.Client} client */
+async function layInParts(client) {
+	await client.query('begin');
+	try {
+		await client.query(readFileSync(path.join(folder, 'spread.sql'), 'utf8'));
+		await client.query('commit');
+	} catch (error) {
+		await client.query('rollback');
+		throw error;
+	}
+}
+
+/** Lays the tables of groups in sixteen parts by their group, in a database that is migrated. @param {string} url */
+export async function spread(url) {
+	const client = new pg.Client({ connectionString: url });
+	await client.connect();
+	try {
+		await client.query('select pg_advisory_lock($1)', [lockNumber]);
+		await layInParts(client);
+	} finally {
+		await client.end();
+	}
+}
+
 /** Brings the database up to the newest migration and returns the names of those it applied. @param {string} url @returns {Promise<string[]>} */
 export async function migrate(url) {
 	const client = new pg.Client({ connectionString: url });
@@ -76,6 +106,7 @@ export async function migrate(url) {
 			}
 			applied.push(migration.name);
 		}
+		if (applied.length > 0 && (await isSpread(client))) await layInParts(client);
 		return applied;
 	} finally {
 		await client.end();

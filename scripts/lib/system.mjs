@@ -26,7 +26,13 @@ export function postgresServers() {
 
 /** @returns {string | null} */
 export function chromiumPath() {
-	const paths = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'];
+	const paths = [
+		process.env.CHROMIUM_PATH,
+		// Made for this: a quarter less work than the whole browser.
+		'/usr/bin/chromium-headless-shell',
+		'/usr/bin/chromium',
+		'/usr/bin/chromium-browser'
+	];
 	return paths.find((candidate) => candidate && existsSync(candidate)) ?? null;
 }
 
@@ -100,7 +106,7 @@ export async function ensurePostgres() {
 }
 
 export async function ensureChromium() {
-	if (!chromiumPath()) await installDebian(['chromium'], 'Chromium');
+	if (!chromiumPath()) await installDebian(['chromium-headless-shell'], 'Chromium');
 	const found = chromiumPath();
 	if (!found) throw new Stop('Chromium was installed, but it was not found.');
 	return found;

@@ -5,6 +5,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { asked } from '../../scripts/lib/asked.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
+import { waitUntilHealthy } from '../../scripts/lib/app.mjs';
 import { startFleet } from '../../scripts/lib/fleet/fleet.mjs';
 import { pause, say } from '../../scripts/lib/say.mjs';
 import { seededRng } from '../../src/lib/core/statistics/rng';
@@ -78,8 +79,57 @@ const kills: Readonly<
 	}
 };
 
-/** Kills each part in turn, so often, while at least so many entries are written. */
-export async function attackFleet(entries: number, rounds: number, seed: number): Promise<string> {
+const pagesAsked = ['/gather', '/gather/store', '/prepare', '/make', '/know-how', '/plans'];
+
+/** Every web process makes room for its next version, one after the other, while pages are asked: how many were, and how many failed. */
+async function upgrade({
+	keeper,
+	address,
+	ports
+}: Fleet): Promise<{ asked: number; failed: string[] }> {
+	let isOver = false;
+	let asked = 0;
+	const failed: string[] = [];
+	const ask = async (from: number) => {
+		for (let nth = from; !isOver; nth++) {
+			const path = pagesAsked[nth % pagesAsked.length] ?? '/';
+			const answer = await fetch(address + path, { signal: AbortSignal.timeout(10_000) })
+				.then(async (response) => `${response.status} ${(await response.text()).length > 2000}`)
+				.catch((error: Error) => `${error.name}: ${String(error.cause ?? error.message)}`);
+			asked += 1;
+			if (answer !== '200 true') failed.push(`${path} ${answer}`);
+			await pause(50);
+		}
+	};
+	const asking = Promise.all([0, 1, 2, 3].map(ask));
+	for (const which of [1, 2, 3] as const) {
+		await keeper.end(`web${which}`);
+		keeper.again(`web${which}`);
+		await waitUntilHealthy(`http://127.0.0.1:${ports[`web${which}`]}`, () => false);
+		// The proxy asks each second whether it is there.
+		await pause(1500);
+	}
+	isOver = true;
+	await asking;
+	return { asked, failed };
+}
+
+export interface FleetAttack {
+	/** At least so many entries are written, and each part is killed so often. */
+	readonly entries: number;
+	readonly rounds: number;
+	readonly seed: number;
+	/** What is done at its address at the end, when all was killed and came again. */
+	readonly atTheEnd: (fleet: { address: string; ownerUrl: string }) => Promise<unknown>;
+}
+
+/** Kills each part in turn, so often, while at least so many entries are written, and then has it take a new version. */
+export async function attackFleet({
+	entries,
+	rounds,
+	seed,
+	atTheEnd
+}: FleetAttack): Promise<string> {
 	const chance = seededRng(seed);
 	const folder = mkdtempSync(path.join(os.tmpdir(), 'nest-row-fleet-'));
 	const fleet = await startFleet(folder, { webPort: await freePort() });
@@ -123,11 +173,22 @@ export async function attackFleet(entries: number, rounds: number, seed: number)
 				after?.();
 			}
 		await fleet.untilStandsBy();
+		const before = sent.length;
+		const { asked: pages, failed } = await upgrade(fleet);
+		if (failed.length > 0)
+			throw new Error(
+				`${failed.length} of ${pages} pages failed while a new version came: ${failed[0]}`
+			);
+		const twice = sent.slice(before).filter(({ tries }) => tries > 1).length;
+		if (twice > 0)
+			throw new Error(`${twice} entries had to be sent again while a new version came`);
+		say(`  a new version came: ${pages} pages and ${sent.length - before} entries, none failed`);
 		while (sent.length < entries) await pause(200);
 		isOver = true;
 		await writing;
 		const acknowledged = await judgeKept(ask, sent);
 		if (acknowledged < entries * 0.95) throw new Error(`only ${acknowledged} were acknowledged`);
+		await atTheEnd(fleet);
 		return `${acknowledged} acknowledged entries, none lost, doubled or wrong; nothing was kept for: ${took.join(', ')}`;
 	} finally {
 		await fleet.stop();

@@ -5,13 +5,16 @@ export interface Sent {
 	readonly key: string;
 	readonly amount: number;
 	isAcknowledged: boolean;
+	/** How often it had to be sent. */
+	tries: number;
 }
 
 /** An entry that nobody has yet, of an amount by chance. */
 export const newEntry = (chance: () => number): Sent => ({
 	key: crypto.randomUUID(),
 	amount: 1 + Math.floor(chance() * 9),
-	isAcknowledged: false
+	isAcknowledged: false,
+	tries: 0
 });
 
 /** Sends one entry until it is answered: no answer, and an answer that it waits, mean that it is sent again. */
@@ -38,6 +41,7 @@ export async function sendUntilKept(
 		]
 	});
 	for (;;) {
+		entry.tries += 1;
 		const answer = await fetch(`${address}/api/entries`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },

@@ -1,8 +1,8 @@
 // npm run attack:fleet -- entries rounds: the fleet under kills of every part; a seed makes it the same again.
 import { writeFileSync } from 'node:fs';
 import { ensureBuild, ensureModules } from '../../scripts/lib/built.mjs';
-import { runMain, say } from '../../scripts/lib/say.mjs';
-import { ensureFleetPrograms, ensurePostgres } from '../../scripts/lib/system.mjs';
+import { run, runMain, say } from '../../scripts/lib/say.mjs';
+import { ensureChromium, ensureFleetPrograms, ensurePostgres } from '../../scripts/lib/system.mjs';
 import { attackFleet } from './fleet';
 
 const [entries, rounds] = [Number(process.argv[2] ?? 10_000), Number(process.argv[3] ?? 3)];
@@ -15,12 +15,17 @@ await runMain(async () => {
 	}
 	await ensurePostgres();
 	await ensureFleetPrograms();
+	await ensureChromium();
 	await ensureModules();
 	await ensureBuild();
 	say(`The seed is ${seed}.`);
 	let failed = 0;
 	try {
-		say(`✓ fleet: ${await attackFleet(entries, rounds, seed)}`);
+		const walk = ({ address, ownerUrl }: { address: string; ownerUrl: string }) =>
+			run('npx', ['--no-install', 'playwright', 'test', 'walk.spec.ts', '--reporter=line'], {
+				env: { NEST_ROW_WALK_AT: address, DATABASE_URL: ownerUrl, PLAYWRIGHT_JSON_OUTPUT_NAME: '' }
+			});
+		say(`✓ fleet: ${await attackFleet({ entries, rounds, seed, atTheEnd: walk })}`);
 	} catch (error) {
 		failed = 1;
 		say(`✗ fleet: ${(error as Error).message}`);

@@ -4,17 +4,12 @@ import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { readyDatabase } from '../ready-database';
 
-/** The built application on a database of its own, one for each worker. */
+/** The built application on a database of its own. */
 export interface App {
 	address: string;
 	databaseUrl: string;
 	/** Ends the process and starts another on the same address and database. */
 	restart: (signal?: 'SIGTERM' | 'SIGKILL') => Promise<void>;
-}
-
-interface Fixtures {
-	/** What may be said on the console of this test, as parts of the message. */
-	allowed: string[];
 }
 
 /** Which database a file works on: files that change what the group knows have one of their own. */
@@ -24,36 +19,69 @@ interface World {
 	signsIn: boolean;
 }
 
-export const test = base.extend<Fixtures & { watched: void }, World & { app: App }>({
-	world: ['plans', { option: true, scope: 'worker' }],
-	signsIn: [false, { option: true, scope: 'worker' }],
-	app: [
-		async ({ world, signsIn }, use) => {
-			const server = process.env.TEST_DATABASE_SERVER;
-			if (!server) throw new Error('Browser tests need the server that "npm test" starts.');
-			const name = `browser_${world}_${crypto.randomUUID().replaceAll('-', '')}`;
-			const databaseUrl = await readyDatabase(server, name);
-			const port = await freePort();
-			// A name and no number: passkeys belong to names.
-			const origin = `http://${signsIn ? 'localhost' : '127.0.0.1'}:${port}`;
-			const env = signsIn
-				? { NEST_ROW_SIGN_IN: 'yes', NEST_ROW_SECRET: 'a secret of the tests, and of no other' }
-				: {};
-			const settings = { databaseUrl, port, origin, env, stdio: 'ignore' as const };
-			let running = await startApp(settings);
-			await use({
-				address: origin,
-				databaseUrl,
-				async restart(signal = 'SIGTERM') {
-					if (signal === 'SIGKILL') running.child.kill('SIGKILL');
-					await running.stop();
-					running = await startApp(settings);
-				}
-			});
+interface Fixtures extends World {
+	/** What may be said on the console of this test, as parts of the message. */
+	allowed: string[];
+	app: App;
+	watched: void;
+}
+
+/** Of one browser process: the applications that its files asked for. */
+interface Shared {
+	apps: (world: string, signsIn?: boolean) => Promise<App>;
+}
+
+/** Starts the application of a world. */
+async function startWorld(world: string, signsIn: boolean) {
+	const server = process.env.TEST_DATABASE_SERVER;
+	if (!server) throw new Error('Browser tests need the server that "npm test" starts.');
+	const name = `browser_${world}_${crypto.randomUUID().replaceAll('-', '')}`;
+	const databaseUrl = await readyDatabase(server, name);
+	const port = await freePort();
+	// A name and no number: passkeys belong to names.
+	const origin = `http://${signsIn ? 'localhost' : '127.0.0.1'}:${port}`;
+	const env = signsIn
+		? { NEST_ROW_SIGN_IN: 'yes', NEST_ROW_SECRET: 'a secret of the tests, and of no other' }
+		: {};
+	const settings = { databaseUrl, port, origin, env, stdio: 'ignore' as const };
+	let running = await startApp(settings);
+	return {
+		address: origin,
+		databaseUrl,
+		async restart(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM') {
+			if (signal === 'SIGKILL') running.child.kill('SIGKILL');
 			await running.stop();
+			running = await startApp(settings);
+		},
+		stop: () => running.stop()
+	};
+}
+
+export const test = base.extend<Fixtures, Shared>({
+	world: ['plans', { option: true }],
+	signsIn: [false, { option: true }],
+	apps: [
+		async ({ browserName: _ }, use) => {
+			const given = process.env.NEST_ROW_WALK_AT;
+			const started = new Map<string, Awaited<ReturnType<typeof startWorld>>>();
+			await use(async (world, signsIn = false) => {
+				if (given !== undefined)
+					return {
+						address: given,
+						databaseUrl: process.env.DATABASE_URL ?? '',
+						restart: () => Promise.reject(new Error('it was started by another'))
+					};
+				const known = started.get(world);
+				if (known) return known;
+				const app = await startWorld(world, signsIn);
+				started.set(world, app);
+				return app;
+			});
+			await Promise.all([...started.values()].map((app) => app.stop()));
 		},
 		{ scope: 'worker' }
 	],
+	app: async ({ apps, world, signsIn }, use) => use(await apps(world, signsIn)),
 	baseURL: async ({ app }, use) => use(app.address),
 	allowed: [[], { option: true }],
 	watched: [
@@ -111,7 +139,8 @@ export async function keep(page: Page, name: string) {
 
 /** Fails on any fault axe finds and on any sideways scroll; where only colours or the width changed, on what these could change. */
 export async function expectAccessible(page: Page, changed: 'all' | 'colours' | 'width' = 'all') {
-	const axe = new AxeBuilder({ page });
+	// No page has frames: the whole is looked at in the page itself, without another page for the sum.
+	const axe = new AxeBuilder({ page }).setLegacyMode();
 	if (changed === 'colours') axe.withRules(['color-contrast', 'link-in-text-block']);
 	if (changed === 'width') axe.withRules(['scrollable-region-focusable', 'meta-viewport']);
 	const { violations } = await axe.analyze();

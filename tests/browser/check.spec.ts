@@ -8,7 +8,8 @@ test.use({
 	allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422', '404']
 });
 let code = '';
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('check');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);

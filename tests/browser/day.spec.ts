@@ -23,7 +23,8 @@ const people = [
 	['Tilde', false, { join: 'usual', 'cut-sharp': 'new' }]
 ] as const;
 
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('day');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);

@@ -174,6 +174,12 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await expect(place).not.toContainText('2,890');
 
 	await page.getByRole('link', { name: 'Sorting' }).click();
+	// Something stays in the store, whichever tests went before.
+	await page.getByLabel('Bags from').fill('Rowing club bar');
+	await page.getByLabel('Colour').selectOption('green');
+	await page.getByLabel('Good for strand').fill('30');
+	await page.getByRole('button', { name: 'Into the store' }).click();
+	await expect(page.getByText('green sorted from Rowing club bar')).toBeVisible();
 	await page.getByLabel('Bags from').fill('Rowing club bar');
 	await page.getByLabel('Colour').selectOption('red');
 	await page.getByLabel('Rejected').fill('210');
@@ -186,6 +192,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await expect(page.getByText('21, not 210')).toBeVisible();
 	await page.getByRole('link', { name: 'The store' }).click();
 	await page.getByRole('link', { name: 'Read it as a table' }).click();
+	await expect(page.locator('tr[data-line*="green"]').first()).toBeVisible();
 	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
 });
 

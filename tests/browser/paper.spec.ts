@@ -32,7 +32,8 @@ const sheet = async (page: Page, name: string) => {
 };
 
 /** The group's own stitches, so that every figure rests on measures. */
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('paper');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);

@@ -16,7 +16,8 @@ const amount = (page: Page, place: string, colour: string) =>
 	at(page, place, colour).locator('[data-amount]');
 const said = (page: Page) => page.locator('[data-said]');
 
-test.beforeAll(async ({ app, browser }) => {
+test.beforeAll(async ({ apps, browser }) => {
+	const app = await apps('prepare');
 	const page = await browser.newPage({ baseURL: app.address });
 	await page.goto('/plan');
 	await ready(page);

@@ -40,7 +40,7 @@ async function everyRow(url: string): Promise<Record<string, unknown>> {
 	try {
 		const tables = await client.query<{ name: string; sort: string }>(
 			`select c.relname as name, c.relkind as sort from pg_class c join pg_namespace s on s.oid = c.relnamespace
-			 where s.nspname = 'public' and c.relkind in ('r', 'S') order by 1`
+			 where s.nspname = 'public' and c.relkind in ('r', 'p', 'S') order by 1`
 		);
 		const rows: Record<string, unknown> = {};
 		for (const { name, sort } of tables.rows)

@@ -20,10 +20,13 @@ export async function emptyDatabase(): Promise<string> {
 	return url.href;
 }
 
+/** The address of another database at the newest migration. */
+export const anotherDatabase = (): Promise<string> => readyDatabase(testServer(), newName());
+
 /** Gives a test file a migrated database of its own, reached by the application's pool. */
 export function useDatabase(): void {
 	beforeAll(async () => {
-		const url = await readyDatabase(testServer(), newName());
+		const url = await anotherDatabase();
 		await endPools();
 		process.env.DATABASE_URL = url;
 	});
@@ -41,3 +44,6 @@ export const wholeTables = [
 	'tried',
 	'verification'
 ];
+
+/** These, and the one that says which groups an account is in: it names groups and belongs to none. */
+export const houseTables = [...wholeTables, 'account_group'];

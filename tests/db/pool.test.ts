@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { isDatabaseAway, readers, writers } from '../../src/lib/server/db/pool';
 import { withTransaction } from '../../src/lib/server/db/transaction';
-import { execute, many, one } from '../../src/lib/server/db/verbs';
+import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 
 useDatabase();
@@ -30,6 +30,30 @@ describe('a connection', () => {
 			[]
 		);
 		await expect(write).rejects.toMatchObject({ code: '25006' });
+	});
+});
+
+describe('what only reads', () => {
+	it('is asked again where the database ended it for another’s sake; what writes is not', async () => {
+		// On the connections there are it is ended, as on a standby; whoever asks again gets another.
+		const there = [
+			await one<{ pid: number }>(pidOf, []),
+			await one<{ pid: number }>(pidOf, [], writing())
+		];
+		await execute(
+			`create function ended_here() returns integer language plpgsql as $$
+			 begin
+				if pg_backend_pid() in (${there.map(({ pid }) => pid).join()}) then
+					raise exception 'in the way of what comes in' using errcode = '40001';
+				end if;
+				return 7;
+			 end $$`,
+			[]
+		);
+		expect(await one('select ended_here() as n', [])).toEqual({ n: 7 });
+		await expect(one('select ended_here() as n', [], writing())).rejects.toMatchObject({
+			code: '40001'
+		});
 	});
 });
 

@@ -1,6 +1,9 @@
 import pg from 'pg';
 import { beforeAll, expect, it } from 'vitest';
+import { spread } from '../../scripts/lib/migrate.mjs';
 import { useDatabase } from './database';
+import { partsTouched, remainderOf } from './plans';
+import { newGroup } from './samples';
 import type { Statement, ValueKind } from './statements';
 import { readStatements } from './statements';
 
@@ -76,6 +79,30 @@ it('every statement can be prepared, and its columns are those of the row it pro
 	await client.end();
 	expect(wrong).toEqual([]);
 }, 60_000);
+
+it('every statement asks one part of what is laid in parts, its own group’s', async () => {
+	const groupId = await newGroup();
+	await spread(process.env.DATABASE_URL ?? '');
+	const client = new pg.Client({ connectionString: process.env.DATABASE_URL });
+	await client.connect();
+	const { rows } = await client.query<{ part: string }>(
+		'select tableoid::regclass::text as part from bag_kind where group_id = $1 limit 1',
+		[groupId]
+	);
+	const own = remainderOf(rows[0]?.part ?? '');
+	await client.query('set plan_cache_mode = force_generic_plan');
+	const wrong: unknown[] = [];
+	let touching = 0;
+	for (const { at, sql } of statements) {
+		const parts = await partsTouched(client, sql, groupId);
+		if (parts.length > 0) touching += 1;
+		const others = parts.filter((part) => remainderOf(part) !== own);
+		if (others.length > 0) wrong.push({ at, others: others.slice(0, 3) });
+	}
+	await client.end();
+	expect(wrong).toEqual([]);
+	expect(touching).toBeGreaterThan(150);
+}, 120_000);
 
 const sorted = (columns: Readonly<Record<string, string>>) =>
 	Object.fromEntries(Object.entries(columns).sort(([a], [b]) => (a < b ? -1 : 1)));

@@ -1,7 +1,7 @@
 import { zipSync, unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { bringIn, readArchive } from '../../scripts/lib/bring-in.mjs';
-import { migrate } from '../../scripts/lib/migrate.mjs';
+import { spread } from '../../scripts/lib/migrate.mjs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { localGroupId } from '../../src/lib/server/base/group-id';
 import { endPools } from '../../src/lib/server/db/pool';
@@ -9,7 +9,7 @@ import { execute, many } from '../../src/lib/server/db/verbs';
 import { archiveOf } from '../../src/lib/server/out/archive';
 import { openSnapshot } from '../../src/lib/server/out/everything';
 import { send, withBall } from './a-mat';
-import { emptyDatabase, useDatabase } from './database';
+import { anotherDatabase, useDatabase } from './database';
 import { fillDoors, newAccount } from './other-group-doors';
 
 useDatabase();
@@ -41,8 +41,7 @@ describe('a whole group', () => {
 		await mat.row();
 		await fillDoors(group, 'Alcove');
 		archive = await archived(group);
-		elsewhere = await emptyDatabase();
-		await migrate(elsewhere);
+		elsewhere = await anotherDatabase();
 	}, 60_000);
 	const goTo = async (url: string) => {
 		await endPools();
@@ -99,14 +98,17 @@ describe('a whole group', () => {
 		await goTo(here);
 	});
 
-	it('takes the place of a group that is empty', async () => {
-		const fresh = await emptyDatabase();
-		await migrate(fresh);
+	it('takes the place of a group that is empty, in a house laid in parts too', async () => {
+		const fresh = await anotherDatabase();
+		await spread(fresh);
 		const { head } = readArchive(archive);
 		const text = new TextDecoder().decode(unzipSync(archive)[file]);
 		const local = text.replaceAll(head.group.id, localGroupId);
 		const { id } = await bringIn(fresh, zipSync({ [file]: new TextEncoder().encode(local) }), null);
 		expect(id).toBe(localGroupId);
+		await goTo(fresh);
+		expect(readArchive(await archived(localGroupId)).count).toBe(readArchive(archive).count);
+		await goTo(here);
 	});
 
 	it.each([
@@ -136,8 +138,7 @@ describe('a whole group', () => {
 			'nothing was touched'
 		]
 	])('that is %s is refused, and nothing is touched', async (_name, change, said) => {
-		const fresh = await emptyDatabase();
-		await migrate(fresh);
+		const fresh = await anotherDatabase();
 		const text = new TextDecoder().decode(unzipSync(archive)[file]);
 		const made = change(text);
 		const bytes =

@@ -64,7 +64,7 @@ export interface ThingLine {
 export const findThing = (groupId: GroupId, code: string): Promise<ThingLine | null> =>
 	maybeOne<ThingLine & { content: object }>(
 		`select t.id, t.code, t.sort, t.plan_id as "planId", t.plan_version as "planVersion", t.content,
-			(select s.what from thing_state s where s.group_id = t.group_id and s.thing_id = t.id) as state
+			(select s.what from thing_state s where s.group_id = $1 and s.thing_id = t.id) as state
 		 from thing t where t.group_id = $1 and t.code = $2`,
 		[groupId, code]
 	);

@@ -152,17 +152,17 @@ const firstChecks = (groupId: GroupId) =>
 				from jsonb_array_elements(c.found -> 'faults') f) as kinds,
 			v.document -> 'plan' -> 'technique' ->> 'kind' as technique,
 			(select b.content ->> 'kind' from entry i
-				join thing b on b.group_id = i.group_id and b.code = i.typed ->> 'ball'
-				where i.group_id = t.group_id and i.type = 'issue' and i.typed ->> 'mat' = t.code
-					and not exists (select 1 from taken_back k where k.group_id = i.group_id and k.entry_id = i.id)
+				join thing b on b.group_id = $1 and b.code = i.typed ->> 'ball'
+				where i.group_id = $1 and i.type = 'issue' and i.typed ->> 'mat' = t.code
+					and not exists (select 1 from taken_back k where k.group_id = $1 and k.entry_id = i.id)
 				order by i.id limit 1) as bag,
 			to_char(date_trunc('week', c.typed_at at time zone coalesce(g.time_zone, 'UTC')), 'YYYY-MM-DD') as week
 		 from standing_check c
 		 join volunteer_group g on g.id = c.group_id
-		 join thing t on t.group_id = c.group_id and t.id = c.thing_id
-		 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
+		 join thing t on t.group_id = $1 and t.id = c.thing_id
+		 join plan_version v on v.group_id = $1 and v.plan_id = t.plan_id and v.version = t.plan_version
 		 where c.group_id = $1 and not exists (select 1 from standing_check earlier
-			where earlier.group_id = c.group_id and earlier.thing_id = c.thing_id and earlier.entry_id < c.entry_id)
+			where earlier.group_id = $1 and earlier.thing_id = c.thing_id and earlier.entry_id < c.entry_id)
 		 order by c.entry_id desc limit $2`,
 		[groupId, lately]
 	);

@@ -2,7 +2,7 @@ import type { QueryResult, QueryResultRow } from 'pg';
 import pg from 'pg';
 import { askForGroup, type Asked } from './group-query';
 import { groupAtHand } from './in-group';
-import { isNeverSent, isPooled, readers, writers } from './pool';
+import { isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
 import { clientAtHand } from './transaction';
 
 /** One of the pools, or the client of a transaction. What is not said to write only reads. */
@@ -59,7 +59,8 @@ async function run<Row extends QueryResultRow>(
 		return await ask();
 	} catch (error) {
 		// A connection that broke while it lay idle: the query was never sent, so another may take it.
-		if (!isNeverSent(error)) throw error;
+		// What only reads may be asked twice: a standby ends it where it stands in the way of what comes in.
+		if (!isNeverSent(error) && !(on === readers() && isTriedAgain(error))) throw error;
 		return ask();
 	}
 }

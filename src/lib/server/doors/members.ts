@@ -44,7 +44,8 @@ export const listMembers = (groupId: GroupId): Promise<Member[]> =>
 /** Makes an account a member, or leaves it what it is already. */
 export const addMember = (groupId: GroupId, accountId: string, role: Role): Promise<number> =>
 	execute(
-		`insert into member (group_id, account_id, role) values ($1, $2, $3)
+		`with known as (insert into account_group (account_id, group_id) values ($2, $1) on conflict do nothing)
+		 insert into member (group_id, account_id, role) values ($1, $2, $3)
 		 on conflict (group_id, account_id) do nothing`,
 		[groupId, accountId, role]
 	);
@@ -81,9 +82,10 @@ export const changeMember = (
 export const removeMember = (groupId: GroupId, accountId: string): Promise<MemberChanged> =>
 	withTransaction(async () => {
 		if (!(await hasAnother(groupId, accountId))) return 'last';
-		const gone = await execute('delete from member where group_id = $1 and account_id = $2', [
-			groupId,
-			accountId
-		]);
+		// What the account is in the group goes with its being there.
+		const gone = await execute(
+			'delete from account_group where group_id = $1 and account_id = $2',
+			[groupId, accountId]
+		);
 		return gone === 1 ? 'changed' : 'gone';
 	});

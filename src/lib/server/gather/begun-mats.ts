@@ -22,15 +22,15 @@ export const listBegunMats = (groupId: GroupId): Promise<BegunMat[]> =>
 			(select coalesce(json_agg(json_build_object('kind', k.name, 'colour', l.colour, 'form', case when l.form in ('strand', 'chain') then 'piece' when l.form = 'flat' then 'bag' else l.form end,
 				'amount', b.amount, 'bagsEach', case when l.form in ('piece', 'strand', 'chain') then 1.0 / c.pieces_per_bag end) order by l.id), '[]')
 			 from balance b
-			 join line l on l.group_id = b.group_id and l.id = b.line_id
-			 join bag_kind k on k.group_id = l.group_id and k.id = l.kind_id
-			 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
-			 where b.group_id = s.group_id and b.holder = 'mat' and b.thing_id = s.id and b.amount > 0
+			 join line l on l.group_id = $1 and l.id = b.line_id
+			 join bag_kind k on k.group_id = $1 and k.id = l.kind_id
+			 left join cut c on c.group_id = $1 and c.id = l.cut_id
+			 where b.group_id = $1 and b.holder = 'mat' and b.thing_id = s.id and b.amount > 0
 				and l.form in ('ball', 'piece', 'strand', 'chain', 'bag', 'flat')) as given
 		 from (select t.group_id, t.id, t.plan_id, t.plan_version, x.what
-			from thing_state x join thing t on t.group_id = x.group_id and t.id = x.thing_id
+			from thing_state x join thing t on t.group_id = $1 and t.id = x.thing_id
 			where x.group_id = $1 and x.sort = 'mat' and t.plan_id is not null) s
-		 join plan_version v on v.group_id = s.group_id and v.plan_id = s.plan_id and v.version = s.plan_version
+		 join plan_version v on v.group_id = $1 and v.plan_id = s.plan_id and v.version = s.plan_version
 		 where s.what not in ('taken-apart', 'lost') order by s.id`,
 		[groupId]
 	);

@@ -39,10 +39,10 @@ export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[
 			b.name as "broughtBy", d.sacks, d.method, d.bags, d.bags_low as "bagsLow",
 			d.bags_high as "bagsHigh", s.drying as damp, e.note, ${whyTakenBack} as "takenBack"
 		 from drop_off d
-		 join place p on p.group_id = d.group_id and p.id = d.place_id
-		 join entry e on e.group_id = d.group_id and e.id = d.entry_id
-		 left join person b on b.group_id = d.group_id and b.id = d.brought_by_id
-		 left join sorting s on s.group_id = d.group_id and s.entry_id = d.entry_id
+		 join place p on p.group_id = $1 and p.id = d.place_id
+		 join entry e on e.group_id = $1 and e.id = d.entry_id
+		 left join person b on b.group_id = $1 and b.id = d.brought_by_id
+		 left join sorting s on s.group_id = $1 and s.entry_id = d.entry_id
 		 where d.group_id = $1 order by d.came_on desc, d.id desc limit $2`,
 		[groupId, limit]
 	);

@@ -38,10 +38,10 @@ export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
 			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
 			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where l.form = 'bag'), 0) as bags,
 			(count(l.id) > 0 or exists (select 1 from sorting s
-				where s.group_id = k.group_id and s.kind_id = k.id)) as "isUsed"
+				where s.group_id = $1 and s.kind_id = k.id)) as "isUsed"
 		 from bag_kind k
-		 left join line l on l.group_id = k.group_id and l.kind_id = k.id
-		 left join balance b on b.group_id = l.group_id and b.line_id = l.id and b.holder = 'store'
+		 left join line l on l.group_id = $1 and l.kind_id = k.id
+		 left join balance b on b.group_id = $1 and b.line_id = l.id and b.holder = 'store'
 		 where k.group_id = $1 group by k.group_id, k.id order by k.created_at, k.name`,
 		[groupId]
 	);

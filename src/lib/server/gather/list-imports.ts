@@ -26,7 +26,7 @@ export interface ListImport extends Said {
 const columns = `id, list, file_name as "fileName", row_count as "rowCount", matching,
 	kept_at as "keptAt", taken_back_at as "takenBackAt", day_order as "dayOrder",
 	known_rows as "knownRows", odd_right as "areOddRight",
-	(select max(other.kept_at) from list_import other where other.group_id = list_import.group_id
+	(select max(other.kept_at) from list_import other where other.group_id = $1
 		and other.digest = list_import.digest and other.id <> list_import.id
 		and other.taken_back_at is null) as "sameKeptAt"`;
 

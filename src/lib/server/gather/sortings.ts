@@ -20,10 +20,10 @@ export const listSorted = (groupId: GroupId, limit = 15): Promise<SortedLine[]> 
 		`select s.id, p.name as place, k.name as kind, s.colour, s.strand, s.stuffing, s.drying,
 			s.rejected, b.name as "byName", e.typed_at as "sortedAt",
 			s.dried_from is not null as "hasDried", ${whyTakenBack} as "takenBack"
-		 from sorting s join place p on p.group_id = s.group_id and p.id = s.place_id
-		 join entry e on e.group_id = s.group_id and e.id = s.entry_id
-		 left join person b on b.group_id = e.group_id and b.id = e.person_id
-		 left join bag_kind k on k.group_id = s.group_id and k.id = s.kind_id
+		 from sorting s join place p on p.group_id = $1 and p.id = s.place_id
+		 join entry e on e.group_id = $1 and e.id = s.entry_id
+		 left join person b on b.group_id = $1 and b.id = e.person_id
+		 left join bag_kind k on k.group_id = $1 and k.id = s.kind_id
 		 where s.group_id = $1 and e.type <> 'drop-off' order by s.id desc limit $2`,
 		[groupId, limit]
 	);

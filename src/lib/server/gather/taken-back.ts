@@ -58,9 +58,9 @@ const usedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
 		`select t.code, t.sort from thing t
 		 where t.group_id = $1 and t.entry_id = $2 and exists (
 			select 1 from (
-				select e.entry_id from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
+				select e.entry_id from thing_event e where e.group_id = $1 and e.thing_id = t.id
 				union all
-				select m.entry_id from movement m where m.group_id = t.group_id and m.thing_id = t.id) later
+				select m.entry_id from movement m where m.group_id = $1 and m.thing_id = t.id) later
 			where later.entry_id <> t.entry_id
 				and not exists (select 1 from taken_back b where b.group_id = $1 and b.by_entry_id = later.entry_id)
 				and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = later.entry_id))

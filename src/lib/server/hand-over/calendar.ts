@@ -19,15 +19,15 @@ export async function handOverEvents(
 ): Promise<CalendarEvent[]> {
 	const rows = await many<CalendarRow>(
 		`select 'delivery' as sort, t.code as id, to_char(d.goes_on, 'YYYY-MM-DD') as day, p.name as place,
-			(select count(*)::integer from delivery_mat m where m.group_id = d.group_id and m.entry_id = d.entry_id) as mats,
+			(select count(*)::integer from delivery_mat m where m.group_id = $1 and m.entry_id = d.entry_id) as mats,
 			d.gathering
 		 from standing_delivery d
-		 join thing t on t.group_id = d.group_id and t.id = d.thing_id
-		 join place p on p.group_id = d.group_id and p.id = d.place_id
+		 join thing t on t.group_id = $1 and t.id = d.thing_id
+		 join place p on p.group_id = $1 and p.id = d.place_id
 		 where d.group_id = $1 and d.goes_on > $2::date - 60
 		 union all
 		 select 'ask', a.entry_id::text, to_char(a.by_day, 'YYYY-MM-DD'), p.name, a.mats, null
-		 from standing_ask a join place p on p.group_id = a.group_id and p.id = a.place_id
+		 from standing_ask a join place p on p.group_id = $1 and p.id = a.place_id
 		 where a.group_id = $1 and a.by_day > $2::date - 60
 		 order by 3, 2`,
 		[groupId, today]

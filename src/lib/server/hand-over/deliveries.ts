@@ -65,21 +65,21 @@ export const listDeliveries = (
 			d.note, d.gathering,
 			d.crate_width_mm as "crateWidthMm", d.crate_depth_mm as "crateDepthMm", d.crate_height_mm as "crateHeightMm",
 			(select coalesce(json_agg(m.code order by m.id), '[]') from delivery_mat x
-				join thing m on m.group_id = x.group_id and m.id = x.thing_id
-				where x.group_id = d.group_id and x.entry_id = d.entry_id) as mats,
+				join thing m on m.group_id = $1 and m.id = x.thing_id
+				where x.group_id = $1 and x.entry_id = d.entry_id) as mats,
 			(select coalesce(json_agg(json_build_object('code', m.code, 'mat', o.code) order by m.id), '[]')
 				from delivery_pillow x
-				join thing m on m.group_id = x.group_id and m.id = x.thing_id
-				left join thing o on o.group_id = x.group_id and o.id = x.mat_id
-				where x.group_id = d.group_id and x.entry_id = d.entry_id) as pillows,
+				join thing m on m.group_id = $1 and m.id = x.thing_id
+				left join thing o on o.group_id = $1 and o.id = x.mat_id
+				where x.group_id = $1 and x.entry_id = d.entry_id) as pillows,
 			r.typed ->> 'note' as "receivedBy",
 			coalesce(r.typed ->> 'on', to_char(r.typed_at at time zone coalesce(g.time_zone, 'UTC'), 'YYYY-MM-DD')) as "receivedOn"
 		 from standing_delivery d
 		 join volunteer_group g on g.id = d.group_id
-		 join thing t on t.group_id = d.group_id and t.id = d.thing_id
-		 join place p on p.group_id = d.group_id and p.id = d.place_id
-		 left join thing_state s on s.group_id = d.group_id and s.thing_id = d.thing_id and s.what = 'received'
-		 left join entry r on r.group_id = s.group_id and r.id = s.entry_id
+		 join thing t on t.group_id = $1 and t.id = d.thing_id
+		 join place p on p.group_id = $1 and p.id = d.place_id
+		 left join thing_state s on s.group_id = $1 and s.thing_id = d.thing_id and s.what = 'received'
+		 left join entry r on r.group_id = $1 and r.id = s.entry_id
 		 where d.group_id = $1 and ($2::text is null or t.code = $2) and ($3::bigint is null or d.entry_id < $3)
 		 order by d.entry_id desc limit $4`,
 		[groupId, code, before, deliveriesPerPage + 1]

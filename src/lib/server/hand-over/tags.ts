@@ -20,13 +20,13 @@ export async function tagsOf(
 	const found = await many<{ code: string; widthMm: number | null; lengthMm: number | null }>(
 		`select t.code, c.width_mm as "widthMm", c.length_mm as "lengthMm"
 		 from thing t
-		 join thing_state s on s.group_id = t.group_id and s.thing_id = t.id
-		 left join last_check c on c.group_id = t.group_id and c.thing_id = t.id
+		 join thing_state s on s.group_id = $1 and s.thing_id = t.id
+		 left join last_check c on c.group_id = $1 and c.thing_id = t.id
 		 where t.group_id = $1 and t.sort = 'mat' and (t.code = any($2::text[]) or exists (
 			select 1 from standing_delivery d
-			join thing o on o.group_id = d.group_id and o.id = d.thing_id and o.code = $3::text
-			join delivery_mat m on m.group_id = d.group_id and m.entry_id = d.entry_id and m.thing_id = t.id
-			where d.group_id = t.group_id))
+			join thing o on o.group_id = $1 and o.id = d.thing_id and o.code = $3::text
+			join delivery_mat m on m.group_id = $1 and m.entry_id = d.entry_id and m.thing_id = t.id
+			where d.group_id = $1))
 		 order by t.id limit 400`,
 		[groupId, mats, delivery]
 	);

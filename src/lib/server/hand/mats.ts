@@ -39,23 +39,23 @@ interface MatRow {
 /** Mats that are being made: all of them, or the one with a code and what else its maker has. */
 const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 		p.id as "makerId", p.name as "makerName",
-		(select o.name from tool o where o.group_id = t.group_id and o.id::text = t.content ->> 'toolId') as loom,
-		(select count(*) from row_mark m where m.group_id = t.group_id and m.thing_id = t.id) as marks,
+		(select o.name from tool o where o.group_id = $1 and o.id::text = t.content ->> 'toolId') as loom,
+		(select count(*) from row_mark m where m.group_id = $1 and m.thing_id = t.id) as marks,
 		(select count(*) from taken_back b where b.group_id = $1) as corrections,
 		t.content -> 'stripes' as stripes, e.typed_at as "begunAt", $2::date - (e.typed_at at time zone $3)::date as "begunDays"
 	from thing t
-	join entry e on e.group_id = t.group_id and e.id = t.entry_id
-	join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
-	join thing_state state on state.group_id = t.group_id and state.thing_id = t.id
-	left join lateral (select h.person_id from hand_on h where h.group_id = t.group_id and h.thing_id = t.id
-		and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
+	join entry e on e.group_id = $1 and e.id = t.entry_id
+	join plan_version v on v.group_id = $1 and v.plan_id = t.plan_id and v.version = t.plan_version
+	join thing_state state on state.group_id = $1 and state.thing_id = t.id
+	left join lateral (select h.person_id from hand_on h where h.group_id = $1 and h.thing_id = t.id
+		and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = h.entry_id)
 		order by h.entry_id desc limit 1) hand on true
-	left join person p on p.group_id = t.group_id and p.id = hand.person_id
+	left join person p on p.group_id = $1 and p.id = hand.person_id
 	where t.group_id = $1 and state.group_id = $1 and state.sort = 'mat' and state.what in ('begun', 'made')
 		and ($4::text is null or t.code = $4 or hand.person_id = (
-			select h.person_id from hand_on h join thing x on x.group_id = h.group_id and x.id = h.thing_id
+			select h.person_id from hand_on h join thing x on x.group_id = $1 and x.id = h.thing_id
 			where h.group_id = $1 and x.code = $4
-				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
+				and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = h.entry_id)
 			order by h.entry_id desc limit 1))
 	order by t.id limit 1000`;
 

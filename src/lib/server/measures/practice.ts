@@ -24,8 +24,8 @@ export const listMakers = async (groupId: GroupId): Promise<string[]> =>
 		await many<{ maker: string }>(
 			`select p.name as maker from person p
 			 where p.group_id = $1 and p.name is not null and (
-				exists (select 1 from standing_measurement m where m.group_id = p.group_id and m.maker_id = p.id)
-				or exists (select 1 from standing_timed_work w where w.group_id = p.group_id and w.maker_id = p.id))
+				exists (select 1 from standing_measurement m where m.group_id = $1 and m.maker_id = p.id)
+				or exists (select 1 from standing_timed_work w where w.group_id = $1 and w.maker_id = p.id))
 			 order by lower(btrim(p.name))`,
 			[groupId]
 		)

@@ -13,7 +13,7 @@ export const wholeGroupFormat = 'nest-row-group';
 const atOnce = 2000;
 
 /** Who is in a group belongs to the house it is in, and does not go out with it. */
-const stayHere = ['member'];
+const stayHere = ['member', 'account_group'];
 
 interface Column {
 	readonly table: string;
@@ -26,7 +26,7 @@ async function columnsOf(client: PoolClient): Promise<Map<string, Column[]>> {
 	const { rows } = await client.query<Column>(
 		`select c.relname::text as table, a.attname::text as column, format_type(a.atttypid, a.atttypmod) as type
 		 from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attnum > 0 and not a.attisdropped
-		 where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and a.attgenerated = ''
+		 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p') and a.attgenerated = ''
 			and exists (select 1 from pg_attribute g where g.attrelid = c.oid and g.attname = 'group_id')
 		 order by 1, a.attnum`
 	);

@@ -18,21 +18,21 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 			t.cut_with as "cutWith", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed", t.foreseen,
 			(select coalesce(json_agg(json_build_object('personId', s.person_id, 'station', s.station,
 				'from', s.from_minute, 'to', s.to_minute) order by s.person_id, s.from_minute), '[]')
-				from seat s where s.group_id = t.group_id and s.day_id = t.id) as seats,
+				from seat s where s.group_id = $1 and s.day_id = t.id) as seats,
 			(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name, 'isChild', p.is_child,
 				'came', d.came,
 				'comings', (select coalesce(json_agg(json_build_object('id', e.id, 'as', e.typed ->> 'as',
 					'minute', (e.typed ->> 'minute')::integer) order by e.id), '[]')
-					from entry e where e.group_id = d.group_id and e.type = 'presence'
+					from entry e where e.group_id = $1 and e.type = 'presence'
 						and e.typed ->> 'day' = d.day_id::text and e.typed ->> 'person' = p.id::text
-						and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)),
+						and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.id)),
 				'seats', (select coalesce(json_object_agg(q.seat, q.level), '{}') from person_seat q
-					where q.group_id = p.group_id and q.person_id = p.id),
+					where q.group_id = $1 and q.person_id = p.id),
 				'chance', (select (4 + count(*) filter (where o.came)) / (5.0 + count(*))
-					from day_person o where o.group_id = p.group_id and o.person_id = p.id and o.came is not null))
+					from day_person o where o.group_id = $1 and o.person_id = p.id and o.came is not null))
 				order by lower(btrim(p.name))), '[]')
-				from day_person d join person p on p.group_id = d.group_id and p.id = d.person_id
-				where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people
+				from day_person d join person p on p.group_id = $1 and p.id = d.person_id
+				where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people
 		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
 		[groupId, id]
 	);

@@ -11,12 +11,12 @@ export const listPeople = (groupId: GroupId, today: string): Promise<Person[]> =
 	many<Person>(
 		`select p.id, p.name, p.version, p.likes, p.is_child as "isChild", to_json(p.needs) as needs,
 			(select coalesce(json_object_agg(s.seat, s.level), '{}') from person_seat s
-				where s.group_id = p.group_id and s.person_id = p.id) as seats,
+				where s.group_id = $1 and s.person_id = p.id) as seats,
 			(select coalesce(json_agg(case when w.one_id = p.id then w.other_id else w.one_id end), '[]')
-				from sits_well w where w.group_id = p.group_id and p.id in (w.one_id, w.other_id)) as "sitsWith",
+				from sits_well w where w.group_id = $1 and p.id in (w.one_id, w.other_id)) as "sitsWith",
 			(select coalesce(json_agg(d.day_id), '[]') from day_person d
-				join table_day t on t.group_id = d.group_id and t.id = d.day_id
-				where d.group_id = p.group_id and d.person_id = p.id and t.day >= $2
+				join table_day t on t.group_id = $1 and t.id = d.day_id
+				where d.group_id = $1 and d.person_id = p.id and t.day >= $2
 					and t.called_off_at is null) as days
 		 from person p where p.group_id = $1 and p.name is not null
 		 order by lower(btrim(p.name))`,

@@ -25,11 +25,11 @@ export const listTableDays = (groupId: GroupId, today: string): Promise<TableDay
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to",
 			(select coalesce(json_agg(d.person_id), '[]') from day_person d join person p
-				on p.group_id = d.group_id and p.id = d.person_id
-				where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people,
+				on p.group_id = $1 and p.id = d.person_id
+				where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people,
 			(select count(*)::integer from day_person d join person p
-				on p.group_id = d.group_id and p.id = d.person_id
-				where d.group_id = t.group_id and d.day_id = t.id and p.name is null) as unnamed
+				on p.group_id = $1 and p.id = d.person_id
+				where d.group_id = $1 and d.day_id = t.id and p.name is null) as unnamed
 		 from table_day t
 		 where t.group_id = $1 and t.called_off_at is null and t.day >= $2::date - 60
 		 order by t.day, lower(t.place)`,

@@ -49,9 +49,9 @@ export interface ThingHappening {
 export const listHappenings = (groupId: GroupId, thingId: number): Promise<ThingHappening[]> =>
 	many<ThingHappening>(
 		`select v.what, e.typed_at as at, p.name as "byName",
-			exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id) as "isTakenBack"
-		 from thing_event v join entry e on e.group_id = v.group_id and e.id = v.entry_id
-		 left join person p on p.group_id = e.group_id and p.id = e.person_id
+			exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = v.entry_id) as "isTakenBack"
+		 from thing_event v join entry e on e.group_id = $1 and e.id = v.entry_id
+		 left join person p on p.group_id = $1 and p.id = e.person_id
 		 where v.group_id = $1 and v.thing_id = $2 order by v.id`,
 		[groupId, thingId]
 	);

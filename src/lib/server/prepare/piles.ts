@@ -29,13 +29,13 @@ export const listPiles = (groupId: GroupId): Promise<TablePile[]> =>
 
 /** What was done at the table last, the newest first. */
 const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
-		exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id) as "isTakenBack",
-		(select t.code from thing t where t.group_id = e.group_id and t.entry_id = e.id) as code,
+		exists (select 1 from taken_back t where t.group_id = $1 and t.entry_id = e.id) as "isTakenBack",
+		(select t.code from thing t where t.group_id = $1 and t.entry_id = e.id) as code,
 		(select coalesce(json_agg(json_build_object('form', l.form, 'colour', l.colour,
 			'holder', m.holder, 'amount', m.amount, 'filmMg', m.film_mg) order by m.part), '[]')
-		 from movement m join line l on l.group_id = m.group_id and l.id = m.line_id
-		 where m.group_id = e.group_id and m.entry_id = e.id) as moves
-	from entry e left join person p on p.group_id = e.group_id and p.id = e.person_id
+		 from movement m join line l on l.group_id = $1 and l.id = m.line_id
+		 where m.group_id = $1 and m.entry_id = e.id) as moves
+	from entry e left join person p on p.group_id = $1 and p.id = e.person_id
 	where e.group_id = $1 and e.type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
 	order by e.id desc limit $2`;
 

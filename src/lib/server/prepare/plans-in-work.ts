@@ -8,11 +8,11 @@ export interface PlanInWork extends Omit<WantedPlan, 'document'> {
 /** The statement that asks for every plan with mats wanted, the newest first, then a few of the newest others. */
 export const plansInWorkText = `select p.id, p.version, p.name, p.mats_wanted as "matsWanted",
 		(select count(*)::integer from thing t
-			where t.group_id = p.group_id and t.plan_id = p.id and t.sort = 'mat'
-			and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)
-			and not exists (select 1 from thing_event e where e.group_id = t.group_id and e.thing_id = t.id
+			where t.group_id = $1 and t.plan_id = p.id and t.sort = 'mat'
+			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = t.entry_id)
+			and not exists (select 1 from thing_event e where e.group_id = $1 and e.thing_id = t.id
 				and e.what in ('taken-apart', 'lost') and not exists (
-					select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.entry_id))) as begun
+					select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.entry_id))) as begun
 	from (
 		(select group_id, id, version, name, mats_wanted, updated_at from plan
 			where group_id = $1 and deleted_at is null and mats_wanted > 0)

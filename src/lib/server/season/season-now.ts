@@ -50,10 +50,10 @@ const broughtByPlace = (groupId: GroupId, { today, timeZone }: HallDay) =>
 const pastDays = (groupId: GroupId, { today, timeZone }: HallDay) =>
 	many<{ bags: number }>(
 		`select coalesce((select sum((t.content ->> 'bags')::double precision) from thing t
-				join entry e on e.group_id = t.group_id and e.id = t.entry_id
-				where t.group_id = d.group_id and t.sort in ('ball', 'chain')
+				join entry e on e.group_id = $1 and e.id = t.entry_id
+				where t.group_id = $1 and t.sort in ('ball', 'chain')
 					and (e.typed_at at time zone $3)::date = d.day
-					and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id)), 0) as bags
+					and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = t.entry_id)), 0) as bags
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day < $2::date
 		 order by d.day desc limit $4`,
 		[groupId, today, timeZone, weeksBack]
@@ -65,8 +65,8 @@ const daysToCome = (groupId: GroupId, { today }: HallDay) =>
 		`select to_char(d.day, 'YYYY-MM-DD') as day, coalesce((select avg((4.0 + c.came) / (5.0 + c.known)) from (
 				select count(*) filter (where o.came) as came, count(*) filter (where o.came is not null) as known
 				from day_person p
-				left join day_person o on o.group_id = p.group_id and o.person_id = p.person_id and o.day_id <> p.day_id
-				where p.group_id = d.group_id and p.day_id = d.id group by p.person_id) c), 0.8)::double precision as attendance
+				left join day_person o on o.group_id = $1 and o.person_id = p.person_id and o.day_id <> p.day_id
+				where p.group_id = $1 and p.day_id = d.id group by p.person_id) c), 0.8)::double precision as attendance
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 60`,
 		[groupId, today]

@@ -41,14 +41,14 @@ export const keepWeekNote = (
 const dayText = `select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place,
 		t.from_minute as "from", t.to_minute as "to",
 		(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name,
-			'station', (select s.station from seat s where s.group_id = t.group_id and s.day_id = t.id
+			'station', (select s.station from seat s where s.group_id = $1 and s.day_id = t.id
 				and s.person_id = p.id order by s.from_minute limit 1),
-			'isTold', exists (select 1 from message m where m.group_id = t.group_id and m.day_id = t.id
+			'isTold', exists (select 1 from message m where m.group_id = $1 and m.day_id = t.id
 				and m.person_id = p.id and not exists (
-					select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)))
+					select 1 from taken_back b where b.group_id = $1 and b.entry_id = m.entry_id)))
 			order by lower(btrim(p.name))), '[]')
-			from day_person d join person p on p.group_id = d.group_id and p.id = d.person_id
-			where d.group_id = t.group_id and d.day_id = t.id and p.name is not null) as people
+			from day_person d join person p on p.group_id = $1 and p.id = d.person_id
+			where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people
 	from table_day t where t.group_id = $1 and t.called_off_at is null`;
 
 /** The next table day and who is told of it; null where none is to come. */

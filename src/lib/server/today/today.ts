@@ -34,8 +34,8 @@ export async function isAnythingKept(groupId: GroupId): Promise<boolean> {
 const nextDay = (groupId: GroupId, { today }: HallDay): Promise<NextDay | null> =>
 	maybeOne<NextDay>(
 		`select d.id, to_char(d.day, 'YYYY-MM-DD') as day,
-			(select count(*)::integer from day_person p where p.group_id = d.group_id and p.day_id = d.id) as people,
-			(select count(distinct s.person_id)::integer from seat s where s.group_id = d.group_id and s.day_id = d.id) as seated
+			(select count(*)::integer from day_person p where p.group_id = $1 and p.day_id = d.id) as people,
+			(select count(distinct s.person_id)::integer from seat s where s.group_id = $1 and s.day_id = d.id) as seated
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 1`,
 		[groupId, today]

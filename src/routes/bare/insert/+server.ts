@@ -1,0 +1,3 @@
+import { bareInsert } from '$lib/server/web/bare-page';
+
+export const POST = bareInsert;

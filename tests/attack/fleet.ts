@@ -29,6 +29,23 @@ async function roles({ ports }: Fleet): Promise<{ leads: 1 | 2; stands: 1 | 2 }>
 	return answer?.status === 200 ? { leads: 1, stands: 2 } : { leads: 2, stands: 1 };
 }
 
+/** Whether what is read comes from the one that stands by, and not from the one that leads. */
+async function isReadFromStandby({ ownerUrl, ports }: Fleet): Promise<boolean> {
+	const reading = new URL(ownerUrl);
+	reading.port = String(ports.reading);
+	const { rows } = await asked(reading.href, (client) =>
+		client.query<{ stands: boolean }>('select pg_is_in_recovery() as stands')
+	);
+	return rows[0]?.stands === true;
+}
+
+/** The proxy asks each second who stands by. */
+async function untilReadFromStandby(fleet: Fleet): Promise<void> {
+	for (const end = performance.now() + 10_000; performance.now() < end; await pause(300))
+		if (await isReadFromStandby(fleet).catch(() => false)) return;
+	throw new Error('a standby stands by, and what is read comes from the leader all the same');
+}
+
 /** The database server that a part keeps. */
 const postmasterOf = ({ folder }: Fleet, which: 1 | 2): number => {
 	const file = path.join(folder, `database${which}/data/postmaster.pid`);
@@ -173,6 +190,7 @@ export async function attackFleet({
 				after?.();
 			}
 		await fleet.untilStandsBy();
+		await untilReadFromStandby(fleet);
 		const before = sent.length;
 		const { asked: pages, failed } = await upgrade(fleet);
 		if (failed.length > 0)

@@ -1,3 +1,4 @@
+import type pg from 'pg';
 import { asked } from '../scripts/lib/asked.mjs';
 import { ensureDatabase, migrate } from '../scripts/lib/migrate.mjs';
 
@@ -5,20 +6,16 @@ const lockNumber = 7_240_114; // any number no other program uses on this server
 const pattern = 'nest_row_migrated';
 
 /** Makes the database all others are copied from, once on a server. */
-async function ensurePattern(server: string): Promise<void> {
-	await asked(server, async (client) => {
-		await client.query('select pg_advisory_lock($1)', [lockNumber]);
-		const { rows } = await client.query<{ datname: string }>(
-			'select datname from pg_database where datname = $1 and datistemplate',
-			[pattern]
-		);
-		if (rows.length > 0) return;
-		const url = new URL(server);
-		url.pathname = `/${pattern}`;
-		await ensureDatabase(url.href);
-		await migrate(url.href);
-		await client.query(`alter database ${pattern} is_template true`);
-	});
+async function ensurePattern(client: pg.Client, url: URL): Promise<void> {
+	const { rows } = await client.query<{ datname: string }>(
+		'select datname from pg_database where datname = $1 and datistemplate',
+		[pattern]
+	);
+	if (rows.length > 0) return;
+	url.pathname = `/${pattern}`;
+	await ensureDatabase(url.href);
+	await migrate(url.href);
+	await client.query(`alter database ${pattern} is_template true`);
 }
 
 /**
@@ -26,15 +23,15 @@ async function ensurePattern(server: string): Promise<void> {
  * @param server a server's address, of one who may make databases
  */
 export async function readyDatabase(server: string, name: string): Promise<string> {
-	await ensurePattern(server);
+	const url = new URL(server);
 	await asked(server, async (client) => {
 		// Two copies of one pattern at once are refused.
 		await client.query('select pg_advisory_lock($1)', [lockNumber]);
+		await ensurePattern(client, url);
 		await client.query(
 			`create database ${client.escapeIdentifier(name)} template ${pattern} strategy file_copy`
 		);
 	});
-	const url = new URL(server);
 	url.pathname = `/${name}`;
 	return url.href;
 }

@@ -117,6 +117,12 @@ export const ready = (page: Page) => page.locator('html[data-scripts=on]').waitF
 /** Waits until a page asks for nothing more: a first visit still says where the hall is. */
 export const quiet = (page: Page) => page.waitForLoadState('networkidle');
 
+/** Takes the network from a device, once its tabs ask for nothing more. */
+export async function goOffline(...tabs: Page[]): Promise<void> {
+	for (const tab of tabs) await quiet(tab);
+	await tabs[0]?.context().setOffline(true);
+}
+
 /** Opens a step of the bench by its name. */
 export async function openStep(page: Page, name: string) {
 	const step = page

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, keep, ready, test, quiet } from './app';
+import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
 
@@ -128,8 +128,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await page.getByLabel('Length').fill('185');
 	await page.getByLabel('Width', { exact: true }).fill('86');
 	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.getByRole('button', { name: 'Keep the check' }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);

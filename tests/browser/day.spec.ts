@@ -1,6 +1,6 @@
 import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, keep, ready, test } from './app';
+import { expect, expectAccessible, goOffline, keep, quiet, ready, test } from './app';
 import { wordsOf } from './pdf';
 import { put, rows } from './table-world';
 
@@ -106,6 +106,33 @@ test('a name is moved by keyboard and by dragging, and stays where it was put', 
 	await expect(seatOf(page, 'Mabel')).toHaveAttribute('data-station', 'join');
 	await chip(page, 'Tilde').dragTo(station(page, 'join'));
 	await expect(seatOf(page, 'Tilde')).toHaveAttribute('data-station', 'join');
+});
+
+test('what is moved while a move before is still being kept is kept after it', async ({ page }) => {
+	await page.goto(path);
+	await ready(page);
+	let answered = 0;
+	await page.route(/\?\/seats/, async (route) => {
+		await new Promise((resolve) => setTimeout(resolve, 500));
+		await route.continue();
+		answered += 1;
+	});
+	for (const [to, rounds] of [
+		['ball', 2],
+		['join', 4]
+	] as const) {
+		for (const name of ['Mabel', 'Tilde']) {
+			await chip(page, name).dragTo(station(page, to));
+			await expect(seatOf(page, name)).toHaveAttribute('data-station', to);
+		}
+		await expect.poll(() => answered).toBe(rounds);
+		await quiet(page);
+		await expect(page.getByText('Somebody changed this day meanwhile')).toHaveCount(0);
+		await page.reload();
+		await ready(page);
+		for (const name of ['Mabel', 'Tilde'])
+			await expect(seatOf(page, name)).toHaveAttribute('data-station', to);
+	}
 });
 
 test('a child is seated with nobody beside them for no moment', async ({ page }) => {
@@ -290,7 +317,7 @@ test('two tablets at one station, one without network: every lot counts once', a
 	await ready(other);
 	await page.locator('[data-tap]').click();
 	await expect(done(page)).toHaveText('20 bags flat');
-	await other.context().setOffline(true);
+	await goOffline(other);
 	for (let lot = 0; lot < 3; lot++) await other.locator('[data-tap]').click();
 	await expect(done(other)).toHaveText('60 bags flat');
 	// One of them was a slip: it is taken back while it waits.

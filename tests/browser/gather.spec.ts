@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { expect, expectAccessible, ready, test, quiet } from './app';
+import { expect, expectAccessible, ready, test, goOffline } from './app';
 import { sendWhileKilled } from './killed';
 
 test.use({ world: 'gather' });
@@ -57,8 +57,7 @@ test.describe('bags that come in', () => {
 	}) => {
 		await page.goto('/gather');
 		await ready(page);
-		await quiet(page);
-		await context.setOffline(true);
+		await goOffline(page);
 		for (const bags of ['40', '60']) {
 			await page.getByLabel('From', { exact: true }).fill('Allotment shop');
 			await page.getByLabel('Bags', { exact: true }).fill(bags);
@@ -78,8 +77,7 @@ test('an entry that is refused after it waited is put right in its form', async 
 }) => {
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.getByLabel('How much').fill('7000');
 	await page.getByLabel('Colour', { exact: true }).selectOption('brown');
 	await page.getByRole('button', { name: 'Book it' }).click();

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, keep, ready, test, quiet } from './app';
+import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
 
@@ -187,8 +187,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await page.goto('/hand-over/pillows');
 	await ready(page);
 	await expect(page.locator('[data-stuffing]')).toContainText('stuffing for three pillows');
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.getByLabel('Scrap in it, weighed').fill('250 g');
 	await page.getByRole('button', { name: 'Keep the pillow' }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();

@@ -1,7 +1,7 @@
 import { exerciseKinds, exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
 import { actNames, actTitles } from '../../src/lib/stages/know-how/links/act-titles';
 import { PDFDocument } from '@cantoo/pdf-lib';
-import { expect, expectAccessible, ready, test, quiet } from './app';
+import { expect, expectAccessible, ready, test, goOffline } from './app';
 
 test.use({ world: 'know-how', allowed: ['404'], serviceWorkers: 'allow' });
 
@@ -148,8 +148,7 @@ test('what was opened once is there without network, and practice goes on', asyn
 			{ timeout: 20_000 }
 		)
 		.toBe(true);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.goto('/know-how/overhand');
 	await ready(page);
 	await page.getByRole('button', { name: 'Next' }).click();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, keep, openStep, choose, ready, test } from './app';
+import { expect, expectAccessible, keep, openStep, choose, ready, test, goOffline } from './app';
 import { wordsOf } from './pdf';
 import { put, rows, sent } from './table-world';
 
@@ -131,7 +131,7 @@ test('two phones on one mat, one without network: no row is lost and none counts
 		await one.goto(`/make/${code}`);
 		await ready(one);
 	}
-	await other.context().setOffline(true);
+	await goOffline(other);
 	for (const made of [89, 90, 91]) {
 		await other.locator('[data-row]').click();
 		await expect(count(other)).toHaveText(String(made));

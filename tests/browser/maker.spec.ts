@@ -2,7 +2,7 @@ import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from '@playwright/test';
 import type { App } from './app';
 import { slowLine } from '../../scripts/lib/chromium.mjs';
-import { expect, expectAccessible, keep, ready, test } from './app';
+import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { sendWhileKilled } from './killed';
 import { rows } from './table-world';
 
@@ -151,13 +151,13 @@ test('counts without network over a closed page, with a second phone on the same
 		await ready(page);
 		await laidBy(page);
 	}
-	await one.context().setOffline(true);
+	await goOffline(one);
 	for (const made of [1, 2, 3]) {
 		await row(one).click();
 		await expect(count(one)).toHaveText(String(made));
 	}
 	await expect(one.locator('[data-waiting]')).toHaveAttribute('data-waiting', '3');
-	await two.context().setOffline(true);
+	await goOffline(two);
 	await row(two).click();
 	// Two presses of one moment are a slip of the finger: the pedal is pressed once the row is there.
 	await expect(count(two)).toHaveText('1');
@@ -185,7 +185,7 @@ test('counts without network over a closed page, with a second phone on the same
 	await expect(two.locator('[data-waiting]')).toHaveAttribute('data-waiting', '0');
 	// What is read after a row was kept comes a moment later, and is put on the shelf then.
 	await two.waitForTimeout(2000);
-	await two.context().setOffline(true);
+	await goOffline(two);
 	await two.reload();
 	await ready(two);
 	await expect(count(two)).toHaveText('7');

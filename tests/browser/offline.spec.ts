@@ -4,7 +4,7 @@ import type { Page } from '@playwright/test';
 import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { pagesToLayBy } from '../../src/lib/ui/laid-pages';
-import { expect, expectAccessible, ready, test, quiet } from './app';
+import { expect, expectAccessible, ready, test, goOffline } from './app';
 import { rows } from './table-world';
 
 test.use({
@@ -36,8 +36,7 @@ test('after a first visit every page of the table opens without network, says it
 	await page.goto('/gather');
 	await ready(page);
 	await laidBy(page);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	for (const path of pagesToLayBy) {
 		await page.goto(path);
 		await ready(page);
@@ -81,8 +80,7 @@ test('three tabs of a day without network send what they have once, each in its 
 		await tab.goto(`${app.address}/gather`);
 		await ready(tab);
 	}
-	for (const tab of tabs) await quiet(tab);
-	await context.setOffline(true);
+	await goOffline(...tabs);
 	for (const round of [1, 2, 3, 4])
 		for (const [at, tab] of tabs.entries()) {
 			await tab.getByLabel('From', { exact: true }).fill(`Tab ${at}`);
@@ -169,8 +167,7 @@ test('a new version takes over, with every page that is laid by and what waits',
 			(await caches.keys()).filter((name) => name.startsWith('laid parts')).sort()
 		);
 	const [former = ''] = await partsOf();
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.getByLabel('From', { exact: true }).fill('Lighthouse kitchen');
 	await page.getByLabel('Bags', { exact: true }).fill('35');
 	await page.getByRole('button', { name: 'Keep it' }).click();
@@ -182,8 +179,7 @@ test('a new version takes over, with every page that is laid by and what waits',
 	await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
 	await expect.poll(partsOf, { timeout: 60_000 }).toEqual(['laid parts the-next']);
 	await laidBy(page);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.goto(`${origin}/make`);
 	await ready(page);
 	await expect(page.locator('[data-laid-by]')).toBeVisible();
@@ -212,8 +208,7 @@ test('a table day that is planned without network waits, in its turn, and is pla
 	await page.goto('/prepare/days');
 	await ready(page);
 	await laidBy(page);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	const plan = async (day: string, place: string) => {
 		await page.goto('/prepare/days');
 		await ready(page);

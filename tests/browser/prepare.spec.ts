@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, keep, ready, test, quiet } from './app';
+import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { sendWhileKilled } from './killed';
 import { put, rows } from './table-world';
 
@@ -188,8 +188,7 @@ test('acts wait on the device while the network is away, one on the other, and g
 }) => {
 	await page.goto('/prepare');
 	await ready(page);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	const blue = (place: string) => at(page, place, 'blue');
 	await blue('Bags').getByRole('button').click();
 	await expect(said(page)).toContainText('Waiting on this device: 20 blue bags laid flat.');

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, ready, test, quiet } from './app';
+import { expect, expectAccessible, ready, test, goOffline } from './app';
 
 test.describe.configure({ mode: 'serial' });
 test.use({ world: 'sorting', allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch'] });
@@ -61,8 +61,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await expect(page.locator('#sorting-place')).toHaveValue('Ferry kiosk');
 	await expect(page.locator('#sorting-colour')).toHaveValue('blue');
 
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await pile('damp').focus();
 	for (let one = 0; one < 13; one++) await page.keyboard.press('Digit4');
 	await page.getByRole('button', { name: 'Into the store' }).click();

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openStep, ready, tally, test, quiet } from './app';
+import { expect, expectAccessible, openStep, ready, tally, test, goOffline } from './app';
 
 test.describe.configure({ mode: 'serial' });
 test.use({ world: 'tools', allowed: ['ERR_INTERNET_DISCONNECTED', 'Failed to fetch', '422'] });
@@ -80,8 +80,7 @@ test('a tool is added without a network, counts once, and is not there any more'
 }) => {
 	await page.goto('/prepare/tools');
 	await ready(page);
-	await quiet(page);
-	await context.setOffline(true);
+	await goOffline(page);
 	await page.getByLabel('What it is').selectOption('crate');
 	await page.getByLabel('What you call it').fill('Blue crates');
 	await page.getByLabel('How many').fill('8');

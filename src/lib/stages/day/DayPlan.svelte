@@ -3,7 +3,7 @@
 	import { applyAction, deserialize } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { lineStations } from '$lib/core/line/line';
-	import { onMount, untrack } from 'svelte';
+	import { onMount, tick, untrack } from 'svelte';
 	import type { BesideWork } from '$lib/core/line/beside';
 	import { undoneWords } from './beside-words';
 	import { clockWords } from './clock';
@@ -51,10 +51,23 @@
 		};
 	});
 
-	/** Seats that were changed are kept at once; what is not kept stands here still, and says so. */
+	/** Seats that were changed are kept at once, one keeping after the other: each goes by the version the one before left. */
 	async function keep(): Promise<void> {
 		said = '';
+		if (isKeeping) {
+			bench.isAhead = true;
+			return;
+		}
 		isKeeping = true;
+		do {
+			bench.isAhead = false;
+			await sendSeats();
+		} while (bench.isAhead);
+		isKeeping = false;
+	}
+
+	/** What is not kept stands here still, and says so. */
+	async function sendSeats(): Promise<void> {
 		const form = new FormData();
 		form.set('version', String(day.version));
 		form.set('seats', JSON.stringify(bench.seats));
@@ -70,14 +83,17 @@
 			if (result.type === 'redirect') await invalidateAll();
 			else {
 				await applyAction(result);
+				bench.isAhead = false;
 				// Where somebody else set them, theirs stand.
 				await invalidateAll();
 			}
+			// The page has heard of what is kept before more goes.
+			await tick();
 		} catch {
+			bench.isAhead = false;
 			said =
 				'Not kept yet: the network is away. The seats stand here; keep them again in a moment.';
 		}
-		isKeeping = false;
 	}
 
 	async function seatAfresh(): Promise<void> {

@@ -51,12 +51,15 @@ export class DayBench {
 		this.minute = day.from;
 	}
 
-	/** The day as it is kept by now: its seats stand, whoever set them. */
+	/** Seats were moved here while those before were still being kept. */
+	isAhead = false;
+
+	/** The day as it is kept by now: its seats stand, whoever set them, unless others follow from here. */
 	renew(day: PlannedDay, work: DayWork): void {
 		if (day === this.day) return;
 		this.day = day;
 		this.work = work;
-		this.seats = day.seats;
+		if (!this.isAhead) this.seats = day.seats;
 		this.minute = Math.min(day.to, Math.max(day.from, this.minute));
 	}
 

@@ -15,10 +15,13 @@ import { growBalls } from './prepare.mjs';
 /** The demo world as it is loaded, and the same grown to what a group has after a busy year. */
 const demo = '00000000-0000-4000-8000-000000000001';
 const quiet = '00000000-0000-4000-8000-00000000fffe';
+/** A group that has just begun. */
+const begun = '00000000-0000-4000-8000-00000000fffd';
 const secret = 'a secret of the bench, and of no other';
-/** So many groups are as large as a busy one; the others are as large as the demo world. A larger disk takes more. */
+/** So many groups are as large as a busy one, so many more as large as the demo world; the others have just begun. A larger disk takes more. */
 const busyGroups = Number(process.env.NEST_ROW_BENCH_BUSY ?? 100);
-const sizes = [10, 1000, 20_000];
+const quietGroups = Number(process.env.NEST_ROW_BENCH_QUIET ?? 900);
+const sizes = (process.env.NEST_ROW_BENCH_GROUPS ?? '10,1000,20000').split(',').map(Number);
 
 /** The id of the so-manieth group. @param {number} nth */
 const groupId = (nth) => `00000000-0000-4000-9000-${nth.toString(16).padStart(12, '0')}`;
@@ -158,14 +161,15 @@ export async function benchManyGroups(serverUrl) {
 		Number((await client.query('select pg_database_size(current_database()) as b')).rows[0].b);
 	try {
 		await copyGroup(client, demo, [quiet]);
+		await client.query(`insert into volunteer_group (id, name) values ($1, 'Just begun')`, [begun]);
 		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
 		try {
 			await growMats(app.address, client, 300);
 			await growBalls(client, 2000);
 			await growLedger(client, 20_000);
 			await client.query(
-				`insert into plan (group_id, id, name, document, figures)
-				 select group_id, gen_random_uuid(), name || ' ' || n, document, figures from plan
+				`insert into plan (group_id, id, created_key, last_key, name, document, figures)
+				 select group_id, gen_random_uuid(), gen_random_uuid(), gen_random_uuid(), name || ' ' || n, document, figures from plan
 				 cross join generate_series(2, 30) n where group_id = $1 and deleted_at is null
 				 order by n, id limit 30 - (select count(*) from plan where group_id = $1 and deleted_at is null)`,
 				[demo]
@@ -197,16 +201,23 @@ export async function benchManyGroups(serverUrl) {
 			const more = busy.slice(there, Math.min(size, busyGroups));
 			await copyGroup(client, demo, more);
 			there += more.length;
-			const before = await bytes();
-			const others = Array.from({ length: size - there }, (_, nth) => groupId(there + nth));
-			await copyGroup(client, quiet, others);
-			if (others.length > 0)
-				print(
-					'groups: one like the demo world on the disk',
-					((await bytes()) - before) / others.length / 1e6,
-					'MB'
+			for (const [like, most, name] of /** @type {const} */ ([
+				[quiet, busyGroups + quietGroups, 'one like the demo world'],
+				[begun, Infinity, 'one that has just begun']
+			])) {
+				const before = await bytes();
+				const others = Array.from({ length: Math.max(0, Math.min(size, most) - there) }, (_, nth) =>
+					groupId(there + nth)
 				);
-			there = size;
+				await copyGroup(client, like, others);
+				there += others.length;
+				if (others.length > 0)
+					print(
+						`groups: ${name} on the disk`,
+						((await bytes()) - before) / others.length / 1e6,
+						'MB'
+					);
+			}
 			const asked = busy.slice(cookies.length, Math.min(size, busyGroups));
 			const come = await signedIn(client, asked);
 			const { rows } = await client.query(
@@ -223,9 +234,9 @@ export async function benchManyGroups(serverUrl) {
 				'GB'
 			);
 		}
-		const begun = performance.now();
+		const laidFrom = performance.now();
 		await spread(databaseUrl);
-		print('groups: laid in parts', (performance.now() - begun) / 1000, 's');
+		print('groups: laid in parts', (performance.now() - laidFrom) / 1000, 's');
 		await measure('in parts');
 		print('groups: all of it on the disk, in parts', (await bytes()) / 1e9, 'GB');
 	} finally {

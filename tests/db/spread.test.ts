@@ -1,3 +1,5 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import type pg from 'pg';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
@@ -6,7 +8,7 @@ import { spread } from '../../scripts/lib/migrate.mjs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { endPools, readers, writers } from '../../src/lib/server/db/pool';
 import { send, withBall } from './a-mat';
-import { houseTables, useDatabase } from './database';
+import { anotherDatabase, houseTables, useDatabase } from './database';
 import { remainderOf, tellPlans, toldPlan } from './plans';
 import { dropOff, keep, newGroup, sorting } from './samples';
 
@@ -158,6 +160,23 @@ describe('a house laid in sixteen parts', () => {
 		);
 		expect(balance).toEqual({ wrong: 0 });
 	});
+
+	it('takes the whole demo world, as a house that is not laid in parts does', async () => {
+		const url = await anotherDatabase();
+		await spread(url);
+		const load = spawn(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
+			env: { ...process.env, DATABASE_URL: url },
+			stdio: ['ignore', 'ignore', 'inherit']
+		});
+		expect(await once(load, 'exit')).toEqual([0, null]);
+		const { rows } = await asked(url, (client) =>
+			client.query<{ seats: number; parts: number }>(
+				`select count(*)::integer as seats, count(distinct tableoid)::integer as parts from seat`
+			)
+		);
+		expect(rows[0]?.seats).toBeGreaterThan(3);
+		expect(rows[0]?.parts).toBe(1);
+	}, 60_000);
 
 	it('is laid again for a table that came later', async () => {
 		await ask(

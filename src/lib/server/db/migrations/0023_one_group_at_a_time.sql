@@ -238,3 +238,72 @@ begin
 			for each statement execute function refuse_emptying()', one);
 	end loop;
 end $$;
+
+-- A row's trigger is told the part it lies in, not the table: `person_7` of `person`.
+
+create or replace function child_at_blade() returns trigger language plpgsql as $$
+declare
+	of_table text := regexp_replace(tg_table_name, '_\d+$', '');
+begin
+	if of_table = 'tool' then
+		perform 1 from person p where p.group_id = new.group_id and p.id in (
+			select s.person_id from seat s where s.group_id = new.group_id and s.tool_id = new.id)
+			order by p.id for update;
+		if new.sort in ('sharp-scissors', 'rolling-blade') and exists (
+			select 1 from seat s join person p on p.group_id = s.group_id and p.id = s.person_id
+			where s.group_id = new.group_id and s.tool_id = new.id and p.is_child) then
+			raise exception 'a child sits with that tool' using errcode = 'check_violation', constraint = 'child_at_blade';
+		end if;
+		return null;
+	end if;
+	if of_table = 'person' then
+		if not new.is_child then return null; end if;
+		if exists (select 1 from person_seat s where s.group_id = new.group_id and s.person_id = new.id
+				and s.seat in ('cut-sharp', 'cut-blade'))
+			or exists (select 1 from seat s left join tool t on t.group_id = s.group_id and t.id = s.tool_id
+				where s.group_id = new.group_id and s.person_id = new.id and s.station = 'cut'
+				and t.sort is distinct from 'blunt-scissors')
+			or exists (select 1 from seat s join tool t on t.group_id = s.group_id and t.id = s.tool_id
+				where s.group_id = new.group_id and s.person_id = new.id
+				and t.sort in ('sharp-scissors', 'rolling-blade')) then
+			raise exception 'a child sits at a blade' using errcode = 'check_violation', constraint = 'child_at_blade';
+		end if;
+		return null;
+	end if;
+	perform 1 from person p where p.group_id = new.group_id and p.id = new.person_id for update;
+	if of_table = 'person_seat' then
+		if new.seat in ('cut-sharp', 'cut-blade') and exists (
+			select 1 from person p where p.group_id = new.group_id and p.id = new.person_id and p.is_child) then
+			raise exception 'a child sits at a blade' using errcode = 'check_violation', constraint = 'child_at_blade';
+		end if;
+		return null;
+	end if;
+	-- The tool's row is held, too: its sort does not change between this look and the end.
+	perform 1 from tool t where t.group_id = new.group_id and t.id = new.tool_id for share;
+	if exists (select 1 from person p left join tool t on t.group_id = p.group_id and t.id = new.tool_id
+		where p.group_id = new.group_id and p.id = new.person_id and p.is_child
+		and (t.sort in ('sharp-scissors', 'rolling-blade')
+			or (new.station = 'cut' and t.sort is distinct from 'blunt-scissors'))) then
+		raise exception 'a child sits at a blade' using errcode = 'check_violation', constraint = 'child_at_blade';
+	end if;
+	return null;
+end $$;
+
+create or replace function child_has_company() returns trigger language plpgsql as $$
+declare
+	of_table text := regexp_replace(tg_table_name, '_\d+$', '');
+	days uuid[];
+begin
+	if of_table = 'person' then
+		select coalesce(array_agg(distinct s.day_id), '{}') into days from seat s
+			where s.group_id = new.group_id and s.person_id = new.id;
+	elsif tg_op = 'DELETE' then
+		days := array[old.day_id];
+	else
+		days := array[new.day_id];
+	end if;
+	if exists (select 1 from unnest(days) d where child_alone(case when tg_op = 'DELETE' then old.group_id else new.group_id end, d)) then
+		raise exception 'a child sits alone' using errcode = 'check_violation', constraint = 'child_has_company';
+	end if;
+	return null;
+end $$;

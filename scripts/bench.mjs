@@ -7,6 +7,7 @@ import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { freePort, startKeptCluster } from './lib/cluster.mjs';
 import { run, runMain } from './lib/say.mjs';
 import { ensureChromium, ensurePostgres } from './lib/system.mjs';
+import { loadDemo } from './lib/load-demo.mjs';
 
 /** Which parts are asked for: `npm run bench -- gather`; all of them if none is named. @param {string} part */
 const isAsked = (part) => process.argv.length < 3 || process.argv.includes(part);
@@ -52,9 +53,7 @@ await runMain(async () => {
 		const databaseUrl = cluster.url('bench');
 		await ensureDatabase(databaseUrl);
 		await migrate(databaseUrl);
-		await run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
-			env: { DATABASE_URL: databaseUrl }
-		});
+		await loadDemo(databaseUrl);
 		const app = await startApp({
 			databaseUrl,
 			port: await freePort(),

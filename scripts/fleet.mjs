@@ -2,8 +2,9 @@
 import path from 'node:path';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder } from './lib/cluster.mjs';
-import { run, runMain, say } from './lib/say.mjs';
+import { runMain, say } from './lib/say.mjs';
 import { ensureFleetPrograms, ensurePostgres } from './lib/system.mjs';
+import { loadDemo } from './lib/load-demo.mjs';
 
 await runMain(async () => {
 	await ensurePostgres();
@@ -15,10 +16,7 @@ await runMain(async () => {
 	const fleet = await startFleet(folder, {
 		webPort: Number(process.env.PORT ?? 4173),
 		say,
-		loadDemo: (ownerUrl) =>
-			run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
-				env: { DATABASE_URL: ownerUrl }
-			})
+		loadDemo
 	});
 	const { ports } = fleet;
 	say(`Nest Row is at ${fleet.address}`);

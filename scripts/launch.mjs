@@ -11,8 +11,9 @@ import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
 import { reachOf } from './lib/reach.mjs';
 import { isStillRunning, lastStart, runningFile } from './lib/running.mjs';
-import { Stop, isProcess, pause, root, run, runMain, say } from './lib/say.mjs';
+import { Stop, isProcess, pause, root, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
+import { loadDemo } from './lib/load-demo.mjs';
 
 const mode = process.argv[2] ?? 'start';
 const isFresh = process.argv.includes('--fresh');
@@ -117,11 +118,7 @@ await runMain(async () => {
 				: error;
 		}
 		if (mode !== 'start') {
-			await run(
-				process.execPath,
-				['--import', 'tsx', 'scripts/load-demo.ts', ...(isFresh ? ['--fresh'] : [])],
-				{ env: { DATABASE_URL: databaseUrl } }
-			);
+			await loadDemo(databaseUrl, { isFresh });
 		}
 		const start = () =>
 			mode === 'dev'

@@ -1,8 +1,9 @@
 // npm run shots: every picture of docs/screenshots afresh, from the demo data.
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { startThrowawayCluster } from './lib/cluster.mjs';
-import { run, runMain } from './lib/say.mjs';
+import { runMain } from './lib/say.mjs';
 import { ensureChromium, ensurePostgres } from './lib/system.mjs';
+import { loadDemo } from './lib/load-demo.mjs';
 
 await runMain(async () => {
 	await ensurePostgres();
@@ -18,9 +19,7 @@ await runMain(async () => {
 		const databaseUrl = cluster.url('shots');
 		await ensureDatabase(databaseUrl);
 		await migrate(databaseUrl);
-		await run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
-			env: { DATABASE_URL: databaseUrl }
-		});
+		await loadDemo(databaseUrl);
 		const app = await startApp({ databaseUrl, port: await freePort(), stdio: 'ignore' });
 		try {
 			await takeShots(app.address, chromium, process.argv[2] ?? 'docs/screenshots');

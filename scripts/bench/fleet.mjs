@@ -5,9 +5,9 @@ import os from 'node:os';
 import path from 'node:path';
 import { freePort } from '../lib/cluster.mjs';
 import { startFleet } from '../lib/fleet/fleet.mjs';
-import { run } from '../lib/say.mjs';
 import { ensureFleetPrograms } from '../lib/system.mjs';
 import { benchPages } from './pages.mjs';
+import { loadDemo } from '../lib/load-demo.mjs';
 
 export async function benchFleet() {
 	await ensureFleetPrograms();
@@ -15,10 +15,7 @@ export async function benchFleet() {
 	const folder = mkdtempSync(path.join(os.tmpdir(), 'nest-row-bench-fleet-'));
 	const fleet = await startFleet(folder, {
 		webPort: await freePort(),
-		loadDemo: (ownerUrl) =>
-			run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
-				env: { DATABASE_URL: ownerUrl }
-			})
+		loadDemo
 	});
 	try {
 		await benchPages(fleet.address, 'fleet');

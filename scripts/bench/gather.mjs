@@ -1,6 +1,6 @@
 // Gather under load: the ledger at two sizes, entries at eight connections, and a long list.
 import pg from 'pg';
-import { load } from './load.mjs';
+import { load, threeBags } from './load.mjs';
 import { print, quantile } from './figures.mjs';
 
 const group = '00000000-0000-4000-8000-000000000001';
@@ -67,23 +67,7 @@ async function entries(address, client) {
 		method: 'POST',
 		path: '/api/entries',
 		headers: { 'content-type': 'application/json' },
-		body: (/** @type {number} */ index) =>
-			JSON.stringify({
-				entries: [
-					{
-						key: crypto.randomUUID(),
-						type: 'movement',
-						typed: {
-							kind,
-							colour: ['white', 'blue', 'green', 'grey'][index % 4],
-							form: 'bag',
-							direction: 'in',
-							amount: '3',
-							reason: 'counted'
-						}
-					}
-				]
-			})
+		body: (/** @type {number} */ index) => threeBags(kind, index)
 	};
 	await load(address, call, 300);
 	const times = await load(address, call, 2000);

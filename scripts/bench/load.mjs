@@ -64,3 +64,22 @@ export async function load(address, call, count) {
 	);
 	return times;
 }
+
+/** The body of an entry that takes three bags into the store, under a key of its own. @param {string} kind @param {number} index the colour goes by it */
+export const threeBags = (kind, index) =>
+	JSON.stringify({
+		entries: [
+			{
+				key: crypto.randomUUID(),
+				type: 'movement',
+				typed: {
+					kind,
+					colour: ['white', 'blue', 'green', 'grey'][index % 4],
+					form: 'bag',
+					direction: 'in',
+					amount: '3',
+					reason: 'counted'
+				}
+			}
+		]
+	});

@@ -5,12 +5,12 @@ import pg from 'pg';
 import { startApp } from '../lib/app.mjs';
 import { freePort } from '../lib/cluster.mjs';
 import { ensureDatabase, migrate, spread } from '../lib/migrate.mjs';
-import { run } from '../lib/say.mjs';
 import { print, quantile } from './figures.mjs';
 import { growLedger } from './gather.mjs';
-import { load } from './load.mjs';
+import { load, threeBags } from './load.mjs';
 import { growMats } from './make.mjs';
 import { growBalls } from './prepare.mjs';
+import { loadDemo } from '../lib/load-demo.mjs';
 
 /** The demo world as it is loaded, and the same grown to what a group has after a busy year. */
 const demo = '00000000-0000-4000-8000-000000000001';
@@ -114,23 +114,7 @@ async function measured(databaseUrl, cookies, kinds) {
 					origin: app.address,
 					'content-type': 'application/json'
 				}),
-				body: (index) =>
-					JSON.stringify({
-						entries: [
-							{
-								key: crypto.randomUUID(),
-								type: 'movement',
-								typed: {
-									kind: kinds[cookie(index)] ?? '',
-									colour: ['white', 'blue', 'green', 'grey'][index % 4],
-									form: 'bag',
-									direction: 'in',
-									amount: '3',
-									reason: 'counted'
-								}
-							}
-						]
-					})
+				body: (index) => threeBags(kinds[cookie(index)] ?? '', index)
 			}
 		};
 		/** @type {Record<string, number>} */
@@ -152,9 +136,7 @@ export async function benchManyGroups(serverUrl) {
 	const databaseUrl = url.href;
 	await ensureDatabase(databaseUrl);
 	await migrate(databaseUrl);
-	await run(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
-		env: { DATABASE_URL: databaseUrl }
-	});
+	await loadDemo(databaseUrl);
 	const client = new pg.Client({ connectionString: databaseUrl });
 	await client.connect();
 	const bytes = async () =>

@@ -4,7 +4,7 @@ import { startApp } from '../lib/app.mjs';
 import { asked } from '../lib/asked.mjs';
 import { freePort } from '../lib/cluster.mjs';
 import { print } from './figures.mjs';
-import { load } from './load.mjs';
+import { load, threeBags } from './load.mjs';
 import { bareAlike } from './pages.mjs';
 
 const json = { 'content-type': 'application/json' };
@@ -43,23 +43,7 @@ export async function benchThroughput(databaseUrl) {
 					method: 'POST',
 					path: '/api/entries',
 					headers: json,
-					body: () =>
-						JSON.stringify({
-							entries: [
-								{
-									key: crypto.randomUUID(),
-									type: 'movement',
-									typed: {
-										kind,
-										colour: 'blue',
-										form: 'bag',
-										direction: 'in',
-										amount: '3',
-										reason: 'counted'
-									}
-								}
-							]
-						})
+					body: () => threeBags(kind, 1)
 				},
 				1200
 			],

@@ -45,21 +45,27 @@ export async function ensureDatabase(url) {
 
 /** Whether tables of groups lie in parts. @param {pg.Client} client */
 async function isSpread(client) {
-	const { rows } = await client.query(`select to_regnamespace('spread') is not null as "isSpread"`);
+	const { rows } = await client.query(
+		`select to_regnamespace('spread_0') is not null as "isSpread"`
+	);
 	return /** @type {boolean} */ (rows[0].isSpread);
 }
 
-/** Lays what tables of groups are whole in parts, all or none. @param {pg.Client} client */
-async function layInParts(client) {
+/** Does all of it or none. @param {pg.Client} client @param {() => Promise<unknown>} work */
+async function inTransaction(client, work) {
 	await client.query('begin');
 	try {
-		await client.query(readFileSync(path.join(folder, 'spread.sql'), 'utf8'));
+		await work();
 		await client.query('commit');
 	} catch (error) {
 		await client.query('rollback');
 		throw error;
 	}
 }
+
+/** Lays what tables of groups are whole in parts. @param {pg.Client} client */
+const layInParts = (client) =>
+	inTransaction(client, () => client.query(readFileSync(path.join(folder, 'spread.sql'), 'utf8')));
 
 /** Lays the tables of groups in sixteen parts by their group, in a database that is migrated. @param {string} url */
 export async function spread(url) {
@@ -92,18 +98,13 @@ export async function migrate(url) {
 				throw new Stop(
 					`Migration ${migration.name} was changed after it was applied; add a new one instead.`
 				);
-			await client.query('begin');
-			try {
+			await inTransaction(client, async () => {
 				await client.query(migration.sql);
 				await client.query(
 					'insert into schema_migration (number, name, print) values ($1, $2, $3)',
 					[migration.number, migration.name, migration.print]
 				);
-				await client.query('commit');
-			} catch (error) {
-				await client.query('rollback');
-				throw error;
-			}
+			});
 			applied.push(migration.name);
 		}
 		if (applied.length > 0 && (await isSpread(client))) await layInParts(client);

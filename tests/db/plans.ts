@@ -12,12 +12,12 @@ interface Node {
 /** The parts in a plan, without those that were left aside when it was carried out. */
 function partsOf(node: Node): string[] {
 	if (node['Actual Loops'] === 0) return [];
-	const own = node.Schema === 'spread' ? [node['Relation Name'] ?? ''] : [];
+	const own = node.Schema?.startsWith('spread_') ? [`${node.Schema}.${node['Relation Name']}`] : [];
 	return [...own, ...(node.Plans ?? []).flatMap(partsOf)];
 }
 
 /** Which of the sixteen a part is. */
-export const remainderOf = (part: string): number => Number(/_(\d+)$/.exec(part)?.[1]);
+export const remainderOf = (part: string): number => Number(/^spread_(\d+)\./.exec(part)?.[1]);
 
 /**
  * The parts that a statement would touch for a group, whatever else it is asked: planned without its

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { stationWords } from '$lib/stages/day/day-words';
+	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import { entryWords } from '$lib/doors/entry-words';
 	import { lineStations } from '$lib/core/line/line';
@@ -52,18 +53,7 @@
 		<section class="sheet grid gap-2 border-2 border-success p-5" aria-labelledby="made">
 			<h2 id="made">The link is made</h2>
 			<p>Copy it now: it is shown this once, and kept nowhere.</p>
-			<input
-				class="field figure w-full"
-				readonly
-				value={address}
-				aria-label="The new link"
-				onfocus={(event) => event.currentTarget.select()}
-			/>
-			{#if data.isOnlyHere}
-				<p class="quiet">
-					Nest Row is reached on this machine alone, so the link opens here and on no phone yet.
-				</p>
-			{/if}
+			<MadeLink {address} isOnlyHere={data.isOnlyHere} />
 		</section>
 	{/if}
 	{#if data.late.length > 0}

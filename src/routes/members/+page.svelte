@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { roleWords } from '$lib/doors/role-words';
+	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 	const roles = ['helper', 'reader', 'coordinator'] as const;
 	const key = newKey();
-	const made = $derived(form && 'address' in form ? form : null);
+	const made = $derived(form?.address ? { address: form.address, role: form.role } : null);
 </script>
 
 <svelte:head><title>Members · Nest Row</title></svelte:head>
@@ -32,18 +33,7 @@
 				It lets one person in as a {made.role}. Copy it now: it is shown this once, and kept
 				nowhere.
 			</p>
-			<input
-				class="field figure w-full"
-				readonly
-				value={made.address}
-				aria-label="The new link"
-				onfocus={(event) => event.currentTarget.select()}
-			/>
-			{#if data.isOnlyHere}
-				<p class="quiet">
-					Nest Row is reached on this machine alone, so the link opens here and on no phone yet.
-				</p>
-			{/if}
+			<MadeLink address={made.address} isOnlyHere={data.isOnlyHere} />
 		</section>
 	{/if}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="invite">

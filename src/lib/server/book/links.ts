@@ -138,27 +138,33 @@ export async function makeMatLink(
 /** How long a link that lets someone in is open, in days. */
 export const joinDays = 7;
 
+/** Makes a link that opens something of the group itself, for so many days. */
+async function makeGroupLink(
+	groupId: GroupId,
+	key: string,
+	grant: 'join' | 'asks' | 'calendar',
+	role: Role | null,
+	days: number
+): Promise<string | null> {
+	const secret = randomBytes(secretBytes);
+	const made = await maybeOne<{ id: string }>(
+		`insert into link (group_id, id, digest, grants, role, expires_at)
+		 values ($1, $2, $3, $4, $5, now() + make_interval(days => $6::integer))
+		 on conflict (group_id, id) do nothing returning id`,
+		[groupId, key, digestOf(secret), grant, role, days],
+		writing()
+	);
+	return made && addressOf(groupId, secret);
+}
+
 /**
  * Makes a link that lets one person in as a member. Told once, like every link; null where the same
  * page made one already.
  *
  * @param key made with the page, so that pressing twice makes one link
  */
-export async function makeJoinLink(
-	groupId: GroupId,
-	key: string,
-	role: Role
-): Promise<string | null> {
-	const secret = randomBytes(secretBytes);
-	const made = await maybeOne<{ id: string }>(
-		`insert into link (group_id, id, digest, grants, role, expires_at)
-		 values ($1, $2, $3, 'join', $4, now() + make_interval(days => $5::integer))
-		 on conflict (group_id, id) do nothing returning id`,
-		[groupId, key, digestOf(secret), role, joinDays],
-		writing()
-	);
-	return made && addressOf(groupId, secret);
-}
+export const makeJoinLink = (groupId: GroupId, key: string, role: Role): Promise<string | null> =>
+	makeGroupLink(groupId, key, 'join', role, joinDays);
 
 /** How long a link to a station is open after its day, in days: tablets are laid away with taps on them. */
 const stationDays = 2;
@@ -189,21 +195,11 @@ export async function makeStationLink(
 }
 
 /** Makes a link that opens what the group asks for, or its calendar, to read. Null where the same page made one already. */
-export async function makeOpenLink(
+export const makeOpenLink = (
 	groupId: GroupId,
 	key: string,
 	grant: 'asks' | 'calendar'
-): Promise<string | null> {
-	const secret = randomBytes(secretBytes);
-	const made = await maybeOne<{ id: string }>(
-		`insert into link (group_id, id, digest, grants, expires_at)
-		 values ($1, $2, $3, $4, now() + make_interval(days => $5::integer))
-		 on conflict (group_id, id) do nothing returning id`,
-		[groupId, key, digestOf(secret), grant, linkDays],
-		writing()
-	);
-	return made && addressOf(groupId, secret);
-}
+): Promise<string | null> => makeGroupLink(groupId, key, grant, null, linkDays);
 
 /** The links of a group, the newest first, or those of one mat; those that were revoked long ago are left out. */
 export const listLinks = (groupId: GroupId, ofMat: string | null): Promise<LinkLine[]> =>

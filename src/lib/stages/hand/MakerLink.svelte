@@ -2,6 +2,7 @@
 	// A private link for whoever makes a mat: no account, this mat alone, revoked at once.
 	import type { Scene } from '$lib/core/drawing/scene';
 	import SceneView from '$lib/ui/SceneView.svelte';
+	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { momentWords, yearDayWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
 
@@ -36,21 +37,11 @@
 		<p role="status">
 			Copy it now, or let the phone read it: it is shown this once, and kept nowhere.
 		</p>
-		<input
-			class="field figure w-full"
-			readonly
-			value={made.address}
-			aria-label="The new link"
-			onfocus={(event) => event.currentTarget.select()}
-		/>
-		<div class="w-[220px] max-w-full rounded bg-white text-black" data-square>
-			<SceneView scene={made.square} said="The link as a square code for a phone" />
-		</div>
-		{#if isOnlyHere}
-			<p class="quiet">
-				Nest Row is reached on this machine alone, so the link opens here and on no phone yet.
-			</p>
-		{/if}
+		<MadeLink address={made.address} {isOnlyHere}>
+			<div class="w-[220px] max-w-full rounded bg-white text-black" data-square>
+				<SceneView scene={made.square} said="The link as a square code for a phone" />
+			</div>
+		</MadeLink>
 	{:else}
 		<p class="quiet">
 			Whoever has it counts the rows of this mat on a phone, with or without network, and sees

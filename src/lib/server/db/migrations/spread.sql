@@ -1,10 +1,9 @@
 -- Every table of groups laid in sixteen parts by its group, so that a question of one group touches one part
 -- of each. Not one of the numbered: a house of few groups does without. Where it was done once, the launcher
 -- does it again after later migrations, for what they added. Tables keep their names, keys and triggers.
--- The parts lie in a schema of their own, which the application may not enter: it reaches them through
--- their table, where the rows of one group are all it sees.
-create schema if not exists spread;
-
+-- The parts lie in sixteen schemas of their own, which the application may not enter: it reaches them through
+-- their table, where the rows of one group are all it sees. Each part is called as its table is, because that
+-- is the name a row's trigger is told.
 do $$
 declare
 	one record;
@@ -21,6 +20,9 @@ begin
 			-- Asked before a group is known, by an account: it belongs to the whole house.
 			and c.relname <> 'account_group';
 	if not exists (select from laid) then return; end if;
+	for part in 0..15 loop
+		execute format('create schema if not exists %I', 'spread_' || part);
+	end loop;
 
 	-- What stands on the tables is written down before they are laid anew.
 	for one in select c.oid, c.relname, pg_get_viewdef(c.oid) as body from pg_class c
@@ -62,10 +64,10 @@ begin
 
 	for one in select * from laid order by name loop
 		execute format('alter table %I rename to %I', one.name, one.was);
-		execute format('create table %I (like %I including all excluding indexes) partition by hash (group_id)', one.name, one.was);
+		execute format('create table public.%I (like %I including all excluding indexes) partition by hash (group_id)', one.name, one.was);
 		for part in 0..15 loop
-			execute format('create table spread.%I partition of %I for values with (modulus 16, remainder %s)',
-				one.name || '_' || part, one.name, part);
+			execute format('create table %I.%I partition of public.%I for values with (modulus 16, remainder %s)',
+				'spread_' || part, one.name, one.name, part);
 		end loop;
 		execute format('insert into %I overriding system value select * from %I', one.name, one.was);
 		for said in select a.attname from pg_attribute a where a.attrelid = one.oid and a.attidentity <> '' loop

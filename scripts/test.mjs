@@ -1,25 +1,14 @@
 // npm test: all set-up, then every check. Stops at nothing until all have run, and says what failed.
-import { readFileSync } from 'node:fs';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { startThrowawayCluster } from './lib/cluster.mjs';
+import { readReport } from './lib/reports.mjs';
 import { run, runMain, say } from './lib/say.mjs';
 import { ensureChromium, ensurePostgres } from './lib/system.mjs';
 
 const reports = mkdtempSync(path.join(os.tmpdir(), 'nest-row-reports-'));
-
-/** Passed and failed of a report of Vitest or Playwright. @param {string} name */
-function counted(name) {
-	try {
-		const report = JSON.parse(readFileSync(path.join(reports, name), 'utf8'));
-		if (report.stats) return [report.stats.expected + report.stats.flaky, report.stats.unexpected];
-		return [report.numPassedTests, report.numFailedTests];
-	} catch {
-		return [0, 0];
-	}
-}
 
 await runMain(async () => {
 	await ensurePostgres();
@@ -83,17 +72,14 @@ await runMain(async () => {
 	} finally {
 		await cluster.stop();
 	}
-	const [passed, wrong] = [
-		'unit.json',
-		'database.json',
-		'browser.json',
-		'attack.json',
-		'fleet.json'
-	]
-		.map(counted)
-		.reduce((a, b) => [a[0] + b[0], a[1] + b[1]], [0, 0]);
+	const counted = ['unit', 'database', 'browser', 'attack', 'fleet'].map((name) =>
+		readReport(path.join(reports, `${name}.json`))
+	);
 	rmSync(reports, { recursive: true, force: true });
+	const passed = counted.reduce((sum, one) => sum + one.passed, 0);
+	// Said once more at the end: of a long run, whoever reads it may have the end alone.
+	for (const wrong of counted.flatMap((one) => one.wrong)) say(`✗ ${wrong}`);
 	if (failed.length) say(`These need a look: ${failed.join(', ')}.`);
-	say(`${passed} passed, ${wrong} failed`);
+	say(`${passed} passed, ${counted.reduce((sum, one) => sum + one.failed, 0)} failed`);
 	return failed.length > 0 || passed === 0 ? 1 : 0;
 });

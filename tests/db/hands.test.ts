@@ -175,7 +175,7 @@ describe('rows of a mat', () => {
 			}),
 			{ numRuns: 40 }
 		);
-	}, 120_000);
+	});
 
 	it('make its weeks, and those say when it is ready', async () => {
 		const t = await aMat('2026-10-03');

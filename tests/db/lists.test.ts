@@ -357,5 +357,5 @@ describe('a list of movements', () => {
 		const outcomes = await Promise.all(lists);
 		expect(outcomes.every(({ outcome }) => outcome === 'kept')).toBe(true);
 		expect(await blue()).toBe(1500 * 55);
-	}, 60_000);
+	});
 });

@@ -1,10 +1,12 @@
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { isDatabaseAway, readers, writers } from '../../src/lib/server/db/pool';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 
 useDatabase();
+// How long one waits is what is asked here.
+beforeAll(() => void (process.env.NEST_ROW_PATIENCE = '1'));
 const pidOf = 'select pg_backend_pid() as pid';
 
 describe('a connection', () => {
@@ -62,22 +64,21 @@ describe('writers that wait', () => {
 		const holder = await writers().connect();
 		await holder.query('begin');
 		await holder.query('lock table volunteer_group in share row exclusive mode');
-		const from = performance.now();
 		const waiting = Array.from({ length: 20 }, () =>
 			execute("update volunteer_group set name = 'x'", []).catch((error: unknown) => error)
 		);
-		expect(await one('select count(*) >= 1 as has from volunteer_group', [])).toEqual({
-			has: true
-		});
-		expect(performance.now() - from).toBeLessThan(1500);
-		const first = await Promise.race(waiting);
-		expect(first).toMatchObject({ code: '55P03' });
-		expect(isDatabaseAway(first)).toBe(true);
+		const read = one('select count(*) >= 1 as has from volunteer_group', []);
+		const first = Promise.race(waiting);
+		// Read before the first of them gave up.
+		expect(await Promise.race([read, first])).toEqual({ has: true });
+		const gaveUp = await first;
+		expect(gaveUp).toMatchObject({ code: '55P03' });
+		expect(isDatabaseAway(gaveUp)).toBe(true);
 		await holder.query('rollback');
 		holder.release();
 		await Promise.all(waiting);
 		expect(readers().waitingCount).toBe(0);
-	}, 20_000);
+	});
 });
 
 describe('a transaction', () => {
@@ -107,7 +108,7 @@ describe('a transaction', () => {
 			[ids]
 		);
 		expect(names).toHaveLength(1);
-	}, 20_000);
+	});
 
 	it.each(['53100', '57014', '40001', '40P01', '55P03'])(
 		'stopped by %s is to be tried in a moment, not a fault',

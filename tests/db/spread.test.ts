@@ -79,7 +79,7 @@ describe('a house laid in sixteen parts', () => {
 		await ensureAppRole(databaseUrl());
 		await endPools();
 		await spread(databaseUrl());
-	}, 120_000);
+	});
 
 	it('has every table of groups in parts, with the walls it had, and every row', async () => {
 		const tables = await ask<{ parts: number; walls: boolean }>(
@@ -171,7 +171,7 @@ describe('a house laid in sixteen parts', () => {
 		);
 		expect(rows[0]?.seats).toBeGreaterThan(3);
 		expect(rows[0]?.parts).toBe(1);
-	}, 60_000);
+	});
 
 	it('is laid again for a table that came later', async () => {
 		await ask(

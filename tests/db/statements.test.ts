@@ -58,7 +58,7 @@ function describeStatement(client: pg.Client, sql: string): Promise<Described> {
 let statements: Statement[] = [];
 beforeAll(() => {
 	statements = readStatements();
-}, 60_000);
+});
 
 it('every statement can be prepared, and its columns are those of the row it promises', async () => {
 	expect(statements.length).toBeGreaterThan(95);
@@ -78,7 +78,7 @@ it('every statement can be prepared, and its columns are those of the row it pro
 	}
 	await client.end();
 	expect(wrong).toEqual([]);
-}, 60_000);
+});
 
 it('every statement asks one part of what is laid in parts, its own group’s', async () => {
 	const groupId = await newGroup();
@@ -102,7 +102,7 @@ it('every statement asks one part of what is laid in parts, its own group’s', 
 	await client.end();
 	expect(wrong).toEqual([]);
 	expect(touching).toBeGreaterThan(150);
-}, 120_000);
+});
 
 const sorted = (columns: Readonly<Record<string, string>>) =>
 	Object.fromEntries(Object.entries(columns).sort(([a], [b]) => (a < b ? -1 : 1)));

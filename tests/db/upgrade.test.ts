@@ -164,5 +164,5 @@ describe('a database of before the book', () => {
 			{ name: 'wren' }
 		]);
 		await client.end();
-	}, 120_000);
+	});
 });

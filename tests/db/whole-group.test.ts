@@ -42,7 +42,7 @@ describe('a whole group', () => {
 		await fillDoors(group, 'Alcove');
 		archive = await archived(group);
 		elsewhere = await anotherDatabase();
-	}, 60_000);
+	});
 	const goTo = async (url: string) => {
 		await endPools();
 		process.env.DATABASE_URL = url;

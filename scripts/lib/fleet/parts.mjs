@@ -99,8 +99,9 @@ export const proxyPart = (place) => ({
 
 /** @param {Place} place @param {1 | 2 | 3} which @param {string} databaseUrl the application's, through the pooler @returns {Part} */
 export function webPart(place, which, databaseUrl) {
+	// Past the pooler: these few connections remember what they were asked.
 	const reading = new URL(databaseUrl);
-	reading.pathname += '_read';
+	reading.port = String(place.ports.reading);
 	return {
 		command: process.execPath,
 		args: [path.join(root, 'scripts/serve.mjs')],

@@ -1,7 +1,6 @@
 import type { QueryResult, QueryResultRow } from 'pg';
 import pg from 'pg';
 import type { GroupId } from '../base/group-id';
-import { isPooled } from './pool';
 
 /** A statement with its short name, under which a connection prepares it once. */
 export interface Asked {
@@ -37,14 +36,14 @@ const saying = {
 class GroupQuery extends Driver {
 	#isSaid = false;
 	constructor(
-		asked: Asked,
+		private readonly asked: Asked,
 		private readonly groupId: GroupId
 	) {
 		super(asked);
 	}
 
 	override prepare(connection: Connection): void {
-		const name = isPooled() ? '' : saying.name;
+		const name = this.asked.name === undefined ? '' : saying.name;
 		if (name === '' || connection.parsedStatements[name] === undefined) {
 			connection.parse({ ...saying, name });
 			if (name !== '') connection.parsedStatements[name] = saying.text;
@@ -61,10 +60,13 @@ class GroupQuery extends Driver {
 	}
 }
 
-/** Asks one statement for a group, in a transaction of its own. */
+/** What asks one statement for a group, in a transaction of its own. */
+export const groupQuery = (asked: Asked, groupId: GroupId): pg.QueryConfig =>
+	new GroupQuery(asked, groupId) as unknown as pg.QueryConfig;
+
+/** Asks one statement for a group, on whichever connection is free. */
 export const askForGroup = <Row extends QueryResultRow>(
 	pool: pg.Pool,
 	asked: Asked,
 	groupId: GroupId
-): Promise<QueryResult<Row>> =>
-	pool.query<Row>(new GroupQuery(asked, groupId) as unknown as pg.QueryConfig);
+): Promise<QueryResult<Row>> => pool.query<Row>(groupQuery(asked, groupId));

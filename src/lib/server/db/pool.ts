@@ -19,17 +19,26 @@ pg.types.setTypeParser(pg.types.builtins.NUMERIC, numericToNumber);
 type Use = 'read' | 'write';
 /** What the driver takes and its types do not know yet. */
 type Settings = pg.PoolConfig & { pipeline?: boolean };
+/** Where reading goes, if elsewhere than writing does. */
+const readUrl = (): string | undefined => process.env.NEST_ROW_READ_DATABASE_URL;
 /**
  * Whether a pooler stands between, which gives each transaction whichever connection is free: nothing may be
- * remembered on one, so statements have no names there, and the pooler's own file says what is set on each.
+ * remembered on one, so statements have no names there, and the pooler's own file says what is set on each. Reading
+ * that goes elsewhere goes past it: to plan each question anew costs more than to answer it.
  */
-export const isPooled = (): boolean => process.env.NEST_ROW_POOLER === 'yes';
+export const isPooled = (use: Use): boolean =>
+	process.env.NEST_ROW_POOLER === 'yes' && (use === 'write' || readUrl() === undefined);
 /** What is set on a connection of one's own. */
-const own: Readonly<Record<Use, Settings>> = {
-	// What is asked of the readers cannot write: a statement sent to the wrong pool is known at once.
-	read: { options: '-c default_transaction_read_only=on' },
-	write: { lock_timeout: 2000 }
+const own: Readonly<Record<Use, () => Settings>> = {
+	// What is asked of the readers cannot write: a statement sent to the wrong pool is known at once. Elsewhere tables lie
+	// in parts, where a plan for every value is dearer than the one plan for all, but is taken for less by the database.
+	read: () => ({
+		options: `-c default_transaction_read_only=on${readUrl() === undefined ? '' : ' -c plan_cache_mode=force_generic_plan'}`
+	}),
+	write: () => ({ lock_timeout: 2000 * patience() })
 };
+/** How many times the usual wait a slow machine is given before the database counts as away. */
+const patience = (): number => Math.max(1, Number(process.env.NEST_ROW_PATIENCE) || 1);
 const most: Readonly<Record<Use, number>> = { read: 6, write: 8 };
 const pools = new Map<Use, pg.Pool>();
 
@@ -43,20 +52,18 @@ function poolFor(use: Use): pg.Pool {
 	const known = pools.get(use);
 	if (known) return known;
 	const pool = new pg.Pool({
-		connectionString:
-			(use === 'read' ? process.env.NEST_ROW_READ_DATABASE_URL : undefined) ??
-			process.env.DATABASE_URL,
-		connectionTimeoutMillis: 3000,
+		connectionString: (use === 'read' ? readUrl() : undefined) ?? process.env.DATABASE_URL,
+		connectionTimeoutMillis: 3000 * patience(),
 		idleTimeoutMillis: 60_000,
 		max: most[use],
 		application_name: 'nest-row',
-		...(isPooled()
+		...(isPooled(use)
 			? {}
 			: {
-					statement_timeout: 15_000,
+					statement_timeout: 15_000 * patience(),
 					// A transaction's first statement goes out together with what begins it.
 					pipeline: true,
-					...own[use]
+					...own[use]()
 				})
 	} satisfies Settings);
 	pool.on('connect', hear);

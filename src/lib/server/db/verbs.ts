@@ -3,6 +3,7 @@ import pg from 'pg';
 import { askForGroup, type Asked } from './group-query';
 import { groupAtHand } from './in-group';
 import { isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
+import { askTogether } from './together';
 import { clientAtHand } from './transaction';
 
 /** One of the pools, or the client of a transaction. What is not said to write only reads. */
@@ -48,19 +49,24 @@ async function run<Row extends QueryResultRow>(
 ) {
 	if (values.some((value) => value === undefined))
 		throw new TypeError('undefined given as a query parameter');
-	const name = isPooled() ? undefined : nameOf(sql);
+	const use = on === readers() ? 'read' : 'write';
+	const name = isPooled(use) ? undefined : nameOf(sql);
 	// Without a name the driver would send what has no values in another way, and not say the group before it.
 	const query = { name, text: sql, values: [...values], queryMode: 'extended' as const };
 	if (!(on instanceof pg.Pool)) return on.query<Row>(query);
 	const groupId = groupAtHand();
-	const ask = () =>
-		groupId === undefined ? on.query<Row>(query) : askForGroup<Row>(on, query, groupId);
+	const ask = () => {
+		if (groupId === undefined) return on.query<Row>(query);
+		return use === 'read' && !isPooled(use)
+			? askTogether<Row>(query, groupId)
+			: askForGroup<Row>(on, query, groupId);
+	};
 	try {
 		return await ask();
 	} catch (error) {
 		// A connection that broke while it lay idle: the query was never sent, so another may take it.
 		// What only reads may be asked twice: a standby ends it where it stands in the way of what comes in.
-		if (!isNeverSent(error) && !(on === readers() && isTriedAgain(error))) throw error;
+		if (!isNeverSent(error) && !(use === 'read' && isTriedAgain(error))) throw error;
 		return ask();
 	}
 }

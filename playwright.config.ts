@@ -6,8 +6,12 @@ import { chromiumPath } from './scripts/lib/system.mjs';
 const long = /(everywhere|launch|sizes|stored-script|offline|sign-in)\.spec\.ts$/;
 const western = /(gather|gather-input|asks|lists|measures|holds)\.spec\.ts$/;
 
+/** What `npm run test:long` takes, and a fleet that is walked through. */
+const isLong = Boolean(process.env.NEST_ROW_LONG ?? process.env.NEST_ROW_WALK_AT);
+
 export default defineConfig({
 	testDir: 'tests/browser',
+	...(isLong ? { grep: /@long/ } : { grepInvert: /@long/ }),
 	// One more than the cores that are there: half of a test is waiting.
 	workers: 3,
 	// A file stays with one browser process and its one application: starting these costs more than most tests.

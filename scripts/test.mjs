@@ -1,4 +1,4 @@
-// npm test: all set-up, then every check. Stops at nothing until all have run, and says what failed.
+// npm test: all set-up, then every check; npm run test:long: what is left out of it for the time it takes. Stops at nothing until all have run, and says what failed.
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -46,13 +46,14 @@ await runMain(async () => {
 			'--reporter=json',
 			`--outputFile.json=${path.join(reports, `${name}.json`)}`
 		);
-	try {
+	/** Every check. */
+	const all = async () => {
 		await run('npx', ['--no-install', 'svelte-kit', 'sync'], { quiet: true });
-		await step('format', () => run('npm', ['run', '--silent', 'check:format'], { quiet: true }));
-		await Promise.all([
-			step('lint', () => run('npm', ['run', '--silent', 'check:lint'], { quiet: true })),
-			step('types', () => run('npm', ['run', '--silent', 'check:types'], { quiet: true }))
-		]);
+		/** @param {string} name */
+		const check = (name) =>
+			step(name, () => run('npm', ['run', '--silent', `check:${name}`], { quiet: true }));
+		// Each takes one core: two beside each other, and the longest is as long as the other two.
+		await Promise.all([check('lint'), check('format').then(() => check('types'))]);
 		await step('unit tests', () => vitest('unit'));
 		await step('database tests', () => vitest('database'));
 		await step('build', ensureBuild);
@@ -69,6 +70,16 @@ await runMain(async () => {
 				env: { SEED: '20261129', ATTACK_REPORT: path.join(reports, 'fleet.json') }
 			})
 		);
+	};
+	/** What takes long, and of which the others show most. */
+	const long = async () => {
+		await step('build', ensureBuild);
+		await step('long browser tests', () =>
+			run('npx', ['--no-install', 'playwright', 'test'], { env: { ...env, NEST_ROW_LONG: 'yes' } })
+		);
+	};
+	try {
+		await (process.argv[2] === 'long' ? long() : all());
 	} finally {
 		await cluster.stop();
 	}

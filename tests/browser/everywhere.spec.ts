@@ -9,7 +9,8 @@ const techniques = ['crochet', 'peg-loom', 'twined', 'finger-bands'];
 const views = ['Compare', 'What can I make?', 'Schools', 'On paper'];
 
 for (const colorScheme of ['light', 'dark'] as const) {
-	test.describe(`in the ${colorScheme} theme`, () => {
+	const tag = colorScheme === 'dark' ? '@long' : '@short';
+	test.describe(`in the ${colorScheme} theme`, { tag }, () => {
 		test.use({ colorScheme });
 		// What is named and how it is built is the same in both: the dark one is asked about its colours.
 		const changed = colorScheme === 'light' ? 'all' : 'colours';

@@ -1,12 +1,14 @@
-import { beforeAll, describe, expect, it } from 'vitest';
-import { isDatabaseAway, readers, writers } from '../../src/lib/server/db/pool';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { endPools, isDatabaseAway, readers, writers } from '../../src/lib/server/db/pool';
 import { withTransaction } from '../../src/lib/server/db/transaction';
 import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 
 useDatabase();
 // How long one waits is what is asked here.
+const patience = process.env.NEST_ROW_PATIENCE;
 beforeAll(() => void (process.env.NEST_ROW_PATIENCE = '1'));
+afterAll(() => void (process.env.NEST_ROW_PATIENCE = patience));
 const pidOf = 'select pg_backend_pid() as pid';
 
 describe('a connection', () => {
@@ -56,6 +58,17 @@ describe('what only reads', () => {
 		await expect(one('select ended_here() as n', [], writing())).rejects.toMatchObject({
 			code: '40001'
 		});
+	});
+
+	it('is asked again where its connection went meanwhile; what writes is not', async () => {
+		await expect(
+			one('select pg_terminate_backend(pg_backend_pid())', [], writing())
+		).rejects.toMatchObject({ code: '57P01' });
+		await endPools();
+		const { pid } = await one<{ pid: number }>(pidOf, []);
+		const asked = one<{ pid: number }>('select pg_sleep(0.5), pg_backend_pid() as pid', []);
+		await execute('select pg_terminate_backend($1)', [pid]);
+		expect((await asked).pid).not.toBe(pid);
 	});
 });
 

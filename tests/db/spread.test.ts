@@ -14,8 +14,10 @@ import { dropOff, keep, newGroup, sorting } from './samples';
 useDatabase();
 
 const databaseUrl = () => process.env.DATABASE_URL ?? '';
+const inDatabase = <Row extends pg.QueryResultRow>(url: string, sql: string, values?: unknown[]) =>
+	asked(url, async (client) => (await client.query<Row>(sql, values)).rows);
 const ask = <Row extends pg.QueryResultRow>(sql: string, values: unknown[] = []) =>
-	asked(databaseUrl(), async (client) => (await client.query<Row>(sql, values)).rows);
+	inDatabase<Row>(databaseUrl(), sql, values);
 
 /** Tables without a group in front: what belongs to the house, and the groups themselves. */
 const whole = [...houseTables, 'schema_migration', 'volunteer_group'];
@@ -171,6 +173,41 @@ describe('a house laid in sixteen parts', () => {
 		);
 		expect(rows[0]?.seats).toBeGreaterThan(3);
 		expect(rows[0]?.parts).toBe(1);
+	});
+
+	it('is laid by an owner who is no superuser as well, with every key as it was', async () => {
+		const url = await anotherDatabase();
+		const owner = new URL(url);
+		owner.username = `plain_${crypto.randomUUID().slice(0, 8)}`;
+		owner.password = 'for-this-test';
+		await inDatabase(
+			url,
+			`insert into volunteer_group (id, name) values ('${crypto.randomUUID()}', 'Plain');
+			 insert into place (group_id, id, name) select id, gen_random_uuid(), 'Quay' from volunteer_group where name = 'Plain';
+			 create role ${owner.username} login password '${owner.password}';
+			 do $$ declare one text; begin
+				execute format('grant create on database %I to ${owner.username}', current_database());
+				alter schema public owner to ${owner.username};
+				for one in select format('alter table %s owner to ${owner.username}', oid::regclass) from pg_class
+					where relnamespace = 'public'::regnamespace and relkind in ('r', 'v') loop execute one; end loop;
+				for one in select format('alter function %s owner to ${owner.username}', oid::regprocedure) from pg_proc
+					where pronamespace = 'public'::regnamespace loop execute one; end loop;
+			 end $$`
+		);
+		const keys = `select conrelid::regclass::text as of_table, pg_get_constraintdef(oid) as law, convalidated
+			from pg_constraint where contype in ('p', 'u', 'f') and conparentid = 0 and connamespace = 'public'::regnamespace
+			order by 1, 2`;
+		const before = await inDatabase(url, keys);
+		await spread(owner.href);
+		expect(await inDatabase(url, keys)).toEqual(before);
+		expect(before.length).toBeGreaterThan(120);
+		expect(
+			await inDatabase(
+				url,
+				'select tableoid::regclass::text ~ $$spread_$$ as part, name from place'
+			)
+		).toEqual([{ part: true, name: 'Quay' }]);
+		await inDatabase(url, `drop owned by ${owner.username} cascade; drop role ${owner.username}`);
 	});
 
 	it('is laid again for a table that came later', async () => {

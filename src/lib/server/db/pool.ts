@@ -121,3 +121,9 @@ export const isNeverSent = (error: unknown): boolean =>
 /** Whether a transaction was rolled back for another's sake and may succeed if it is tried again. */
 export const isTriedAgain = (error: unknown): boolean =>
 	['40001', '40P01'].includes((error as { code?: string })?.code ?? '');
+
+/** Whether the connection went while it was asked; what only reads may be asked on another. */
+export const isBroken = (error: unknown): boolean =>
+	error instanceof Error &&
+	(['57P01', '57P02', 'ECONNRESET', 'EPIPE'].includes((error as { code?: string }).code ?? '') ||
+		/Connection terminated/.test(error.message));

@@ -2,7 +2,7 @@ import type { QueryResult, QueryResultRow } from 'pg';
 import pg from 'pg';
 import { askForGroup, type Asked } from './group-query';
 import { groupAtHand } from './in-group';
-import { isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
+import { isBroken, isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
 import { askTogether } from './together';
 import { clientAtHand } from './transaction';
 
@@ -64,9 +64,10 @@ async function run<Row extends QueryResultRow>(
 	try {
 		return await ask();
 	} catch (error) {
-		// A connection that broke while it lay idle: the query was never sent, so another may take it.
-		// What only reads may be asked twice: a standby ends it where it stands in the way of what comes in.
-		if (!isNeverSent(error) && !(use === 'read' && isTriedAgain(error))) throw error;
+		// A connection that broke while it lay idle: the query was never sent, so another may take it. What only
+		// reads may be asked twice: a standby ends it where it stands in the way of what comes in, or goes itself.
+		const isAskedAgain = use === 'read' && (isTriedAgain(error) || isBroken(error));
+		if (!isNeverSent(error) && !isAskedAgain) throw error;
 		return ask();
 	}
 }

@@ -55,8 +55,9 @@ await runMain(async () => {
 		// Each takes one core: two beside each other, and the longest is as long as the other two.
 		await Promise.all([check('lint'), check('format').then(() => check('types'))]);
 		await step('unit tests', () => vitest('unit'));
-		await step('database tests', () => vitest('database'));
+		// The demo world, which some of these load, is worked out by what is built.
 		await step('build', ensureBuild);
+		await step('database tests', () => vitest('database'));
 		await step('browser tests', () => npx('playwright', 'test'));
 		// A short run of what `npm run attack` does for as long as one likes; the seed is always the same.
 		await step('attack', () =>

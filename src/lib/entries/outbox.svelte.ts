@@ -86,7 +86,8 @@ export class Outbox {
 		onshelved(entry.key);
 		// Asked once there is something to lose: the device then clears it away last.
 		void globalThis.navigator?.storage?.persist?.().catch(() => false);
-		await this.#look();
+		// Remembered before anything else: another tab may send it at once, and what it changes is read again here, too.
+		this.waiting = [...this.waiting, entry];
 		await this.send();
 		const left = this.waiting.find((one) => one.key === entry.key);
 		if (!left) return { outcome: 'kept' };
@@ -110,7 +111,10 @@ export class Outbox {
 
 	async #sendNext(): Promise<void> {
 		// Read again: another tab may have sent what this one remembers.
+		const remembered = this.waiting.filter(({ group }) => group === this.groupOf());
 		if (!(await this.#look())) return;
+		const here = new Set(this.waiting.map(({ key }) => key));
+		if (remembered.some(({ key }) => !here.has(key))) this.onkept();
 		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
 		if (portion.length === 0) return;
 		const [first] = portion;

@@ -5,10 +5,13 @@ import type { Waiting } from './waiting';
 /** The device's shelf, as the browser keeps it: it outlives the page. */
 const shelf = new Map<string, Waiting>();
 let isFull = false;
-const put = (entry: Waiting) =>
-	isFull
-		? Promise.reject(new Error('QuotaExceeded'))
-		: Promise.resolve(void shelf.set(entry.key, entry));
+/** What another tab does as soon as something lies there. */
+let afterPut = () => Promise.resolve();
+const put = async (entry: Waiting) => {
+	if (isFull) throw new Error('QuotaExceeded');
+	shelf.set(entry.key, entry);
+	await afterPut();
+};
 vi.mock('idb', () => ({
 	openDB: () =>
 		Promise.resolve({
@@ -46,6 +49,7 @@ const begun = (onkept = () => {}) => {
 beforeEach(() => {
 	shelf.clear();
 	isFull = false;
+	afterPut = () => Promise.resolve();
 	group = 'harbour';
 	sent = [];
 	answer = keptAll;
@@ -135,6 +139,26 @@ describe('entries on a device', () => {
 		await outbox.send();
 		expect(outbox.waiting).toEqual([]);
 		expect(new Set(sent.flat().map(({ key }) => key)).size).toBe(1);
+	});
+
+	it('sent by another tab are read again on the page where they were typed', async () => {
+		const [here, there] = [vi.fn(), vi.fn()];
+		const [outbox, other] = [begun(here), begun(there)];
+		// What lay there when they began is asked for once.
+		await Promise.all([outbox.send(), other.send()]);
+		afterPut = () => other.send();
+		expect(await outbox.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'kept' });
+		expect([sent.length, here.mock.calls.length, there.mock.calls.length]).toEqual([1, 1, 1]);
+		// What waited here for a network that another tab met first.
+		afterPut = () => Promise.resolve();
+		answer = away;
+		expect(await outbox.add('timed', { units: '2' }, 'two')).toEqual({ outcome: 'waits' });
+		answer = keptAll;
+		await other.send();
+		expect(here).toHaveBeenCalledTimes(1);
+		await outbox.send();
+		expect(here).toHaveBeenCalledTimes(2);
+		expect(outbox.waiting).toEqual([]);
 	});
 
 	it('outlive the page: the next one sends what lay there', async () => {

@@ -113,8 +113,8 @@ export class Outbox {
 		// Read again: another tab may have sent what this one remembers.
 		const remembered = this.waiting.filter(({ group }) => group === this.groupOf());
 		if (!(await this.#look())) return;
-		const here = new Set(this.waiting.map(({ key }) => key));
-		if (remembered.some(({ key }) => !here.has(key))) this.onkept();
+		const lies = (key: string) => this.waiting.some((one) => one.key === key);
+		if (remembered.some(({ key }) => !lies(key))) this.onkept();
 		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
 		if (portion.length === 0) return;
 		const [first] = portion;

@@ -143,9 +143,10 @@ describe('entries on a device', () => {
 
 	it('sent by another tab are read again on the page where they were typed', async () => {
 		const [here, there] = [vi.fn(), vi.fn()];
-		const [outbox, other] = [begun(here), begun(there)];
-		// What lay there when they began is asked for once.
-		await Promise.all([outbox.send(), other.send()]);
+		const outbox = begun(here);
+		await outbox.send();
+		const other = begun(there);
+		await other.send();
 		afterPut = () => other.send();
 		expect(await outbox.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'kept' });
 		expect([sent.length, here.mock.calls.length, there.mock.calls.length]).toEqual([1, 1, 1]);

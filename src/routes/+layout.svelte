@@ -3,6 +3,7 @@
 	import { invalidate, invalidateAll } from '$app/navigation';
 	import { navigating } from '$app/state';
 	import LaidBy from '$lib/ui/LaidBy.svelte';
+	import { asksInTurn } from '$lib/ui/asks-in-turn';
 	import NameAsked from '$lib/ui/NameAsked.svelte';
 	import StageBar from '$lib/ui/StageBar.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
@@ -24,15 +25,16 @@
 	 * Asks for the page's data anew. A page that is on its way has asked already: it is asked once it is there.
 	 * Where there is no network it stays as it is: asked then, it would be left for a page of the browser's.
 	 */
-	const askAnew = (ask: () => Promise<void>): void =>
-		void Promise.resolve(navigating.complete)
-			.catch(() => {})
-			.then(() => (navigator.onLine ? ask() : undefined));
+	const askAnew = asksInTurn(
+		() => Promise.resolve(navigating.complete),
+		() => navigator.onLine
+	);
+	const askForWork = () => invalidate('app:gather');
 
 	// What waits on this device goes up from every page.
 	const outbox = new Outbox(
 		untrack(() => data.entriesTo ?? '/api/entries'),
-		() => askAnew(() => invalidate('app:gather')),
+		() => askAnew(askForWork),
 		() => ({
 			system: data.group.lengthSystem,
 			today: todayIn(data.group.timeZone, new Date())

@@ -524,9 +524,7 @@ const askNothing = [
 	'web/reader readerOfGroup',
 	'measures/practice-asked practiceAsked',
 	'db/in-group inGroup',
-	'db/together askTogether',
-	'db/group-query askForGroup',
-	'db/group-query groupQuery'
+	'db/group-query askForGroup'
 ];
 
 const tables = [

@@ -60,13 +60,10 @@ class GroupQuery extends Driver {
 	}
 }
 
-/** What asks one statement for a group, in a transaction of its own. */
-export const groupQuery = (asked: Asked, groupId: GroupId): pg.QueryConfig =>
-	new GroupQuery(asked, groupId) as unknown as pg.QueryConfig;
-
-/** Asks one statement for a group, on whichever connection is free. */
+/** Asks one statement for a group, in a transaction of its own. */
 export const askForGroup = <Row extends QueryResultRow>(
 	pool: pg.Pool,
 	asked: Asked,
 	groupId: GroupId
-): Promise<QueryResult<Row>> => pool.query<Row>(groupQuery(asked, groupId));
+): Promise<QueryResult<Row>> =>
+	pool.query<Row>(new GroupQuery(asked, groupId) as unknown as pg.QueryConfig);

@@ -3,7 +3,6 @@ import pg from 'pg';
 import { askForGroup, type Asked } from './group-query';
 import { groupAtHand } from './in-group';
 import { isBroken, isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
-import { askTogether } from './together';
 import { clientAtHand } from './transaction';
 
 /** One of the pools, or the client of a transaction. What is not said to write only reads. */
@@ -55,12 +54,8 @@ async function run<Row extends QueryResultRow>(
 	const query = { name, text: sql, values: [...values], queryMode: 'extended' as const };
 	if (!(on instanceof pg.Pool)) return on.query<Row>(query);
 	const groupId = groupAtHand();
-	const ask = () => {
-		if (groupId === undefined) return on.query<Row>(query);
-		return use === 'read' && !isPooled(use)
-			? askTogether<Row>(query, groupId)
-			: askForGroup<Row>(on, query, groupId);
-	};
+	const ask = () =>
+		groupId === undefined ? on.query<Row>(query) : askForGroup<Row>(on, query, groupId);
 	try {
 		return await ask();
 	} catch (error) {

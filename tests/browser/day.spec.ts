@@ -72,6 +72,8 @@ test('everybody is seated by the advice, which says what no seats could beat', a
 	const made = await balls(page);
 	expect(made).toBeGreaterThan(4);
 	expect(made).toBeLessThanOrEqual(most);
+	// Kept as well as shown.
+	await quiet(page);
 	await page.reload();
 	await ready(page);
 	expect(await balls(page)).toBe(made);

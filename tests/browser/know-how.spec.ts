@@ -69,10 +69,9 @@ test('where less movement is asked for, a step stands at once as it is left lyin
 	await context.close();
 });
 
-const everyCard = { tag: '@long' };
 test(
 	'without scripts every act is there, all its steps at once, and has a card of one page',
-	everyCard,
+	{ tag: '@long' },
 	async ({ page }) => {
 		for (const act of actNames) {
 			const html = await (await page.request.get(`/know-how/${act}`)).text();

@@ -66,7 +66,11 @@ describe('what only reads', () => {
 		).rejects.toMatchObject({ code: '57P01' });
 		await endPools();
 		const { pid } = await one<{ pid: number }>(pidOf, []);
-		const asked = one<{ pid: number }>('select pg_sleep(0.5), pg_backend_pid() as pid', []);
+		// It waits for its end on that connection alone, however long the end is in coming.
+		const asked = one<{ pid: number }>(
+			`select case when pg_backend_pid() = $1 then (select 1 from pg_sleep(10)) end, pg_backend_pid() as pid`,
+			[pid]
+		);
 		await execute('select pg_terminate_backend($1)', [pid]);
 		expect((await asked).pid).not.toBe(pid);
 	});

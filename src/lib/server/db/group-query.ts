@@ -18,6 +18,7 @@ interface Connection {
 	execute(portal: { portal: string }): void;
 }
 interface DriverQuery {
+	readonly name: string | undefined;
 	prepare(connection: Connection): void;
 	handleCommandComplete(message: unknown, connection: Connection): void;
 }
@@ -36,14 +37,14 @@ const saying = {
 class GroupQuery extends Driver {
 	#isSaid = false;
 	constructor(
-		private readonly asked: Asked,
+		asked: Asked,
 		private readonly groupId: GroupId
 	) {
 		super(asked);
 	}
 
 	override prepare(connection: Connection): void {
-		const name = this.asked.name === undefined ? '' : saying.name;
+		const name = this.name === undefined ? '' : saying.name;
 		if (name === '' || connection.parsedStatements[name] === undefined) {
 			connection.parse({ ...saying, name });
 			if (name !== '') connection.parsedStatements[name] = saying.text;

@@ -110,7 +110,8 @@ export function isDatabaseAway(error: unknown): boolean {
 	// node-postgres gives these no code.
 	return (
 		isNeverSent(error) ||
-		/Connection terminated|timeout exceeded when trying to connect/.test(error.message)
+		isBroken(error) ||
+		/timeout exceeded when trying to connect/.test(error.message)
 	);
 }
 

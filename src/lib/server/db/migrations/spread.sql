@@ -9,7 +9,6 @@ declare
 	one record;
 	said text;
 	keys text[] := '{}';
-	ways text[] := '{}';
 	laws text[] := '{}';
 	is_known boolean := false;
 	views text[] := '{}';
@@ -42,20 +41,18 @@ begin
 		keys := keys || one.law;
 	end loop;
 	for one in
-		select format('alter table %s add constraint %I %s', k.conrelid::regclass, k.conname, pg_get_constraintdef(k.oid)) as law
+		select k.conrelid::regclass as of_table, k.conname, pg_get_constraintdef(k.oid) as law
 		from pg_constraint k where k.contype = 'f' and k.conparentid = 0
 			and (k.conrelid in (select oid from laid) or k.confrelid in (select oid from laid))
 	loop
-		keys := keys || one.law;
+		keys := keys || format('alter table %s add constraint %I %s', one.of_table, one.conname, one.law);
+		execute format('alter table %s drop constraint %I', one.of_table, one.conname);
 	end loop;
 	for one in
-		select pg_get_indexdef(i.indexrelid) as law from pg_index i join laid l on l.oid = i.indrelid
+		select 0 as step, pg_get_indexdef(i.indexrelid) as law from pg_index i join laid l on l.oid = i.indrelid
 		where not exists (select from pg_constraint k where k.conindid = i.indexrelid and k.contype in ('p', 'u'))
-	loop
-		ways := ways || one.law;
-	end loop;
-	for one in
-		select 1 as step, pg_get_triggerdef(t.oid) as law from pg_trigger t join laid l on l.oid = t.tgrelid where not t.tgisinternal
+		union all
+		select 1, pg_get_triggerdef(t.oid) from pg_trigger t join laid l on l.oid = t.tgrelid where not t.tgisinternal
 		union all
 		select 2, format('alter table %I enable row level security', l.name) from laid l
 		union all
@@ -63,12 +60,6 @@ begin
 		order by 1
 	loop
 		laws := laws || one.law;
-	end loop;
-	for one in select k.conrelid::regclass as of_table, k.conname from pg_constraint k
-		where k.contype = 'f' and k.conparentid = 0
-			and (k.conrelid in (select oid from laid) or k.confrelid in (select oid from laid))
-	loop
-		execute format('alter table %s drop constraint %I', one.of_table, one.conname);
 	end loop;
 
 	for one in select * from laid order by name loop
@@ -103,7 +94,7 @@ begin
 		foreach said in array keys loop execute said; end loop;
 	end if;
 	-- Triggers only once the rows are there.
-	foreach said in array ways || laws || views loop
+	foreach said in array laws || views loop
 		execute said;
 	end loop;
 	-- What refuses the change of a row goes to every part by itself; what refuses emptying is said of each.

@@ -28,6 +28,8 @@ vi.mock('idb', () => ({
 interface Sent {
 	entries: { key: string; type: string; typed: Record<string, string>; at?: string }[];
 }
+/** What comes by itself comes at once; a machine that is shared may stand still meanwhile. */
+const patient = { timeout: 60_000 };
 /** A server that answers as told, and remembers what it was sent. */
 let sent: Sent['entries'][] = [];
 let answer: (entries: Sent['entries']) => Response;
@@ -100,7 +102,7 @@ describe('entries on a device', () => {
 		const keys = [...shelf.keys()];
 		answer = keptAll;
 		window.dispatchEvent(new Event('online'));
-		await vi.waitFor(() => expect(outbox.waiting).toEqual([]));
+		await expect.poll(() => outbox.waiting, patient).toEqual([]);
 		expect(sent.at(-1)?.map(({ key }) => key)).toEqual(keys);
 		expect(outbox.isAway).toBe(false);
 	});
@@ -126,7 +128,7 @@ describe('entries on a device', () => {
 		const old = { key: 'k', type: 'timed', typed: { units: '3' }, words: 'three' };
 		shelf.set('k', old as unknown as Waiting);
 		begun();
-		await vi.waitFor(() => expect(sent.at(-1)?.[0]?.typed.units).toBe('3'));
+		await expect.poll(() => sent.at(-1)?.[0]?.typed.units, patient).toBe('3');
 	});
 
 	it('are sent again where the answer was lost, so that the server can count them once', async () => {
@@ -169,7 +171,7 @@ describe('entries on a device', () => {
 		stops.splice(0).forEach((stop) => stop());
 		answer = keptAll;
 		const next = begun();
-		await vi.waitFor(() => expect(shelf.size).toBe(0));
+		await expect.poll(() => shelf.size, patient).toBe(0);
 		expect(next.waiting).toEqual([]);
 	});
 

@@ -33,7 +33,10 @@ beforeEach(() => {
 	vi.stubGlobal('sessionStorage', fakeStorage());
 	vi.stubGlobal('HTMLElement', class {});
 });
-afterEach(() => vi.unstubAllGlobals());
+afterEach(() => {
+	vi.useRealTimers();
+	vi.unstubAllGlobals();
+});
 
 describe('the bench', () => {
 	it('makes the plan that its fields say', () => {
@@ -373,16 +376,19 @@ describe('single keys', () => {
 });
 
 describe('what is drawn', () => {
-	it('is the plan itself until it is told to lag, and then the newest it was given', async () => {
+	it('is the plan itself until it is told to lag', () => {
 		const bench = newBench();
 		expect(bench.drawn.plan).toEqual(bench.plan);
-		const first = { plan: bench.plan, estimate: bench.estimate };
-		bench.draw(first);
+		bench.draw({ plan: bench.plan, estimate: bench.estimate });
 		bench.choose({ mat_width: '120 cm' });
 		expect(bench.drawn.plan.target.widthMm).toBe(850);
 		expect(bench.estimate.tally.toCollect.expected).toBeGreaterThan(
 			bench.drawn.estimate.tally.toCollect.expected
 		);
+	});
+
+	it('is the newest it was given, once a frame is painted, and waits twice as long as the last took', async () => {
+		vi.useFakeTimers({ toFake: ['setTimeout', 'performance'] });
 		const frames: (() => void)[] = [];
 		vi.stubGlobal('requestAnimationFrame', (frame: () => void) => frames.push(frame));
 		const drawn: number[] = [];
@@ -390,18 +396,17 @@ describe('what is drawn', () => {
 		for (const value of [1, 2, 3]) later(value);
 		expect([frames.length, drawn]).toEqual([1, []]);
 		frames[0]?.();
-		await new Promise((resolve) => setTimeout(resolve, 15));
+		await vi.advanceTimersByTimeAsync(2);
 		expect(drawn).toEqual([3]);
-		// The frame of that drawing is long in coming, so the next one waits.
-		await new Promise((resolve) => setTimeout(resolve, 60));
+		// The frame of that drawing is 60 ms in coming, 43 more than a frame: the next waits 86.
+		await vi.advanceTimersByTimeAsync(60);
 		frames[1]?.();
-		await new Promise((resolve) => setTimeout(resolve, 15));
+		await vi.advanceTimersByTimeAsync(0);
 		later(4);
 		frames[2]?.();
-		await new Promise((resolve) => setTimeout(resolve, 40));
+		await vi.advanceTimersByTimeAsync(80);
 		expect(drawn).toEqual([3]);
-		await new Promise((resolve) => setTimeout(resolve, 160));
+		await vi.advanceTimersByTimeAsync(10);
 		expect(drawn).toEqual([3, 4]);
-		vi.unstubAllGlobals();
 	});
 });

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import '../app.css';
 	import { invalidate, invalidateAll } from '$app/navigation';
-	import { navigating } from '$app/state';
+	import { navigating, page } from '$app/state';
 	import LaidBy from '$lib/ui/LaidBy.svelte';
 	import { asksInTurn } from '$lib/ui/asks-in-turn';
 	import NameAsked from '$lib/ui/NameAsked.svelte';
@@ -29,7 +29,6 @@
 		() => Promise.resolve(navigating.complete),
 		() => navigator.onLine
 	);
-	const askForWork = () => invalidate('app:gather');
 
 	// What waits on this device goes up from every page.
 	const outbox = new Outbox(
@@ -43,6 +42,23 @@
 		sendForm
 	);
 	setOutbox(outbox);
+
+	/** What the device knows to be in what the page is being read with, by now. */
+	let read = () => {};
+	const askForWork = async () => {
+		read = outbox.beginRead();
+		await invalidate('app:gather');
+		read();
+	};
+	// Whoever goes to another page reads what was kept before they went.
+	$effect.pre(() => {
+		if (navigating.to) read = untrack(() => outbox.beginRead());
+	});
+	// In one with what was read, before any of it is shown.
+	$effect.pre(() => {
+		void page.data;
+		untrack(() => read());
+	});
 	onMount(() => (data.entriesTo === null ? undefined : outbox.begin()));
 
 	// The first device that comes says where the hall is; it can be changed under Settings.

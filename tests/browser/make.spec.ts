@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, keep, openStep, choose, ready, test, goOffline } from './app';
+import {
+	expect,
+	expectAccessible,
+	keep,
+	openStep,
+	choose,
+	ready,
+	test,
+	goOffline,
+	quiet
+} from './app';
 import { wordsOf } from './pdf';
 import { put, rows, sent } from './table-world';
 
@@ -116,6 +126,37 @@ test('rows are counted by tap, by key and by number, and one is taken back', asy
 	await ready(page);
 	await expect(count(page)).toHaveText('88');
 	await expectAccessible(page);
+});
+
+test('what is counted goes back for nobody who reads the page meanwhile', async ({ page }) => {
+	await page.goto(`/make/${code}`);
+	await ready(page);
+	const before = Number(await count(page).textContent());
+	// What the page is read with is answered at once, and comes late: a row is kept meanwhile.
+	await page.route(/__data\.json/, async (route) => {
+		const response = await route.fetch();
+		await new Promise((resolve) => setTimeout(resolve, 800));
+		await route.fulfill({ response });
+	});
+	await count(page).evaluate((element) => {
+		const seen: string[] = [];
+		Object.assign(window, { seen });
+		const look = () => seen.push(element.textContent);
+		new MutationObserver(look).observe(element, { characterData: true, subtree: true });
+	});
+	const said = page.locator('[data-said]');
+	await page.locator('[data-row]').click();
+	await expect(said).toHaveText(`Kept: row ${before + 1}.`);
+	await page.locator('[data-row]').click();
+	await expect(said).toHaveText(`Kept: row ${before + 2}.`);
+	await page.waitForResponse(/__data\.json/);
+	await page.locator('[data-back]').click();
+	await expect(said).toHaveText(`Kept: one back, to row ${before + 1}.`);
+	await page.locator('[data-back]').click();
+	await expect(said).toHaveText(`Kept: one back, to row ${before}.`);
+	await quiet(page);
+	const seen = await page.evaluate(() => (window as unknown as { seen: string[] }).seen);
+	expect(seen.map(Number)).toEqual([before + 1, before + 2, before + 1, before]);
 });
 
 test('two phones on one mat, one without network: no row is lost and none counts twice', async ({

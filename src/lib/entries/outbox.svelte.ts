@@ -1,6 +1,6 @@
 import type { ReadBy } from './read-entry';
 import type { Typed } from './form-reader';
-import type { Sent, Waiting } from './waiting';
+import { inOrder, type Sent, type Waiting } from './waiting';
 import { portionOf, sendEntries, type Answer } from './send-entries';
 import { Shelf } from './shelf';
 import { formType } from './waiting-form';
@@ -23,6 +23,10 @@ const alone = (work: () => Promise<void>): Promise<void> =>
 export class Outbox {
 	waiting = $state.raw<readonly Waiting[]>([]);
 	isAway = $state(false);
+	/** Kept since the page was asked for what it shows. */
+	#unread = $state.raw<readonly Waiting[]>([]);
+	/** Thrown away here: gone from the shelf, and not because it was kept. */
+	readonly #dropped: string[] = [];
 	#shelf: Shelf | null = null;
 	#sending: Promise<void> | null = null;
 	#timer: ReturnType<typeof setInterval> | null = null;
@@ -96,8 +100,27 @@ export class Outbox {
 			: { outcome: 'waits' };
 	}
 
+	/** What was typed here and is not in what the page was read with, in the order it was typed. */
+	get ahead(): readonly Waiting[] {
+		const isUnread = (key: string) => this.#unread.some((one) => one.key === key);
+		const waiting = this.waiting.filter(({ key, problems }) => !problems && !isUnread(key));
+		return inOrder([...this.#unread, ...waiting]);
+	}
+
+	/**
+	 * Said as the page begins to be read anew: what was kept before is in it once it is there, what is kept
+	 * meanwhile may not be.
+	 *
+	 * @returns called once what was read stands there
+	 */
+	beginRead(): () => void {
+		const kept = this.#unread;
+		return () => (this.#unread = this.#unread.filter((one) => !kept.includes(one)));
+	}
+
 	/** Throws an entry away that the server would not have. */
 	async drop(key: string): Promise<void> {
+		this.#dropped.push(key);
 		await this.#open().drop(key);
 		await this.#look();
 	}
@@ -114,7 +137,11 @@ export class Outbox {
 		const remembered = this.waiting.filter(({ group }) => group === this.groupOf());
 		if (!(await this.#look())) return;
 		const lies = (key: string) => this.waiting.some((one) => one.key === key);
-		if (remembered.some(({ key }) => !lies(key))) this.onkept();
+		const gone = remembered.filter(({ key }) => !lies(key) && !this.#dropped.includes(key));
+		if (gone.length > 0) {
+			this.#noteKept(gone.filter(({ problems }) => !problems));
+			this.onkept();
+		}
 		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
 		if (portion.length === 0) return;
 		const [first] = portion;
@@ -126,6 +153,8 @@ export class Outbox {
 			else if (answer.outcome === 'kept') await this.#open().drop(key);
 		}
 		this.isAway = answers.some(({ outcome }) => outcome === 'waits');
+		// Noted before they are found gone from the shelf, so that nothing counted here goes back meanwhile.
+		this.#noteKept(portion.filter((_, at) => answers[at]?.outcome === 'kept'));
 		await this.#look();
 		if (answers.some(({ outcome }) => outcome !== 'waits')) this.onkept();
 		if (first?.type === formType && !this.isAway) await this.#sendNext();
@@ -134,10 +163,16 @@ export class Outbox {
 	async #sendUnshelved(entry: Waiting): Promise<Sent> {
 		const [answer] = await sendEntries(this.to, [entry]);
 		if (answer?.outcome === 'kept') {
+			this.#noteKept([entry]);
 			this.onkept();
 			return { outcome: 'kept' };
 		}
 		return answer?.outcome === 'refused' ? { ...answer, key: entry.key } : { outcome: 'lost' };
+	}
+
+	/** What the server has by now, from here or from another tab. */
+	#noteKept(entries: readonly Waiting[]): void {
+		this.#unread = [...this.#unread, ...entries];
 	}
 
 	#open(): Shelf {

@@ -219,6 +219,46 @@ describe('entries on a device', () => {
 		);
 	});
 
+	it('are ahead of the page until it was read since they were kept, and then no more', async () => {
+		const outbox = begun();
+		const ahead = () => outbox.ahead.map(({ words }) => words);
+		// What was read is answered before the second is kept, and stands there after.
+		const first = outbox.beginRead();
+		await outbox.add('timed', { units: '1' }, 'one');
+		const second = outbox.beginRead();
+		first();
+		expect(ahead()).toEqual(['one']);
+		await outbox.add('timed', { units: '2' }, 'two');
+		answer = away;
+		await outbox.add('timed', { units: '3' }, 'three');
+		expect(outbox.waiting.map(({ words }) => words)).toEqual(['three']);
+		expect(ahead()).toEqual(['one', 'two', 'three']);
+		second();
+		expect(ahead()).toEqual(['two', 'three']);
+		answer = keptAll;
+		await outbox.send();
+		expect(ahead()).toEqual(['two', 'three']);
+		outbox.beginRead()();
+		expect(ahead()).toEqual([]);
+	});
+
+	it('that are refused or thrown away are ahead of nothing', async () => {
+		const outbox = begun();
+		answer = away;
+		await outbox.add('timed', { units: '1' }, 'one');
+		const [first = { key: '' }] = outbox.waiting;
+		const sending = outbox.send();
+		await outbox.drop(first.key);
+		await sending;
+		expect(outbox.ahead).toEqual([]);
+		answer = (entries) =>
+			Response.json({
+				answers: entries.map(({ key }) => ({ key, outcome: 'refused', problems: {} }))
+			});
+		await outbox.add('timed', { units: '9' }, 'nine');
+		expect([outbox.waiting.length, outbox.ahead]).toEqual([1, []]);
+	});
+
 	it('typed while another is being sent go up right after it, and say what is true', async () => {
 		const outbox = begun();
 		const both = [

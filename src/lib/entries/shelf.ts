@@ -1,5 +1,5 @@
 import type { DBSchema, IDBPDatabase, openDB } from 'idb';
-import type { Waiting } from './waiting';
+import { inOrder, type Waiting } from './waiting';
 
 interface Stored extends DBSchema {
 	entries: { key: string; value: Omit<Waiting, 'group'> & { readonly group?: string } };
@@ -20,14 +20,12 @@ export class Shelf {
 		this.#db.catch(() => {});
 	}
 
-	/** All that lies there for a group, in the order it was typed: what goes out of the store may have come in just before. */
+	/** All that lies there for a group, in the order it was typed. */
 	async all(ofGroup: string): Promise<Waiting[]> {
 		const all = await (await this.#db).getAll('entries');
 		// What was laid there before groups were told apart is this one's: there was no other.
 		const own = all.map((entry): Waiting => ({ group: ofGroup, ...entry }));
-		return own
-			.filter(({ group }) => group === ofGroup)
-			.sort((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));
+		return inOrder(own.filter(({ group }) => group === ofGroup));
 	}
 
 	async put(entry: Waiting): Promise<void> {

@@ -21,6 +21,10 @@ export interface Waiting {
 	readonly problems?: Sentences;
 }
 
+/** Entries in the order they were typed: what goes out of the store may have come in just before. */
+export const inOrder = (entries: readonly Waiting[]): Waiting[] =>
+	entries.toSorted((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));
+
 /** How an entry went. What the server would not have lies on the shelf until it is dropped; what is `lost` lies nowhere but in its fields. */
 export type Sent =
 	| { readonly outcome: 'kept' | 'waits' | 'lost' }

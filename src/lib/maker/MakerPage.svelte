@@ -6,6 +6,7 @@
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { addAndSay } from '$lib/entries/add-and-say';
 	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
+	import { asksInTurn } from '$lib/ui/asks-in-turn';
 	import { newKey } from '$lib/ui/new-key';
 	import { writeAs } from '$lib/ui/writing';
 	import { onMount, untrack } from 'svelte';
@@ -30,7 +31,7 @@
 
 	const outbox = new Outbox(
 		untrack(() => address),
-		() => void readAgain(),
+		() => askAnew(readAgain),
 		() => ({ system: view.group.lengthSystem, today: view.group.today }),
 		() => `${view.group.groupId} mat ${view.code}`,
 		// No form waits under a link.
@@ -40,7 +41,13 @@
 	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));
 	const waiting = $derived(outbox.waiting.length - refused.length);
 
+	/** One reading after the other: what was kept since the last began may not be in it. */
+	const askAnew = asksInTurn(
+		() => Promise.resolve(),
+		() => true
+	);
 	async function readAgain(): Promise<void> {
+		const read = outbox.beginRead();
 		let answer: Response;
 		try {
 			answer = await fetch(address, { headers: { accept: 'application/json' } });
@@ -50,18 +57,19 @@
 		if (answer.status === 404) closed = closedWords;
 		if (!answer.ok) return;
 		view = (await answer.json()) as MakerView;
+		read();
 		closed = '';
 		keepView(view);
 	}
 	// What does not go up has met no network, or a link that opens nothing any more: which of them is asked.
 	$effect(() => {
-		if (outbox.isAway) void untrack(readAgain);
+		if (outbox.isAway) untrack(() => askAnew(readAgain));
 	});
 	onMount(() => {
 		view = newestView(view);
 		keepView(view);
 		document.documentElement.dataset.scripts = 'on';
-		const again = () => void readAgain();
+		const again = () => askAnew(readAgain);
 		window.addEventListener('online', again);
 		again();
 		const stop = outbox.begin();

@@ -13,7 +13,6 @@
 	import TrestleTable from '$lib/stages/prepare/TrestleTable.svelte';
 	import WorkPanel from '$lib/stages/prepare/WorkPanel.svelte';
 	import { queryOf } from '$lib/ui/query';
-	import { untrack } from 'svelte';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { PageProps } from './$types';
 
@@ -21,9 +20,6 @@
 	const outbox = getOutbox();
 	const trestle = new Trestle(outbox);
 	const { table } = $derived(data);
-	$effect(() => {
-		if (table) untrack(() => trestle.read());
-	});
 	const system = $derived(data.group.lengthSystem);
 	const piles = $derived(foreseen(table.piles, trestle.ahead, table.cuts, outbox.readBy()));
 	const plan = $derived(table.plan);

@@ -5,7 +5,6 @@
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import Ticks from '$lib/stages/people/Ticks.svelte';
-	import { untrack } from 'svelte';
 	import { figure } from '$lib/ui/number-words';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { massWords } from '$lib/ui/unit-words';
@@ -31,10 +30,6 @@
 	}
 	const { day, work, taps, lacks, scrap, others, minute, system, problem }: Props = $props();
 	const trestle = new Trestle(getOutbox());
-	$effect(() => {
-		void taps;
-		untrack(() => trestle.read());
-	});
 	const { done } = $derived(taps);
 	const learned = $derived(learnedOf(day, work, done));
 	const nouns = { flatten: 's a bag', cut: 's a bag', join: 's a joint', ball: 's a ball' };

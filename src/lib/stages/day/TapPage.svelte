@@ -28,10 +28,6 @@
 	const { day: kept, work, station, taps, others, minute }: Props = $props();
 	const outbox = getOutbox();
 	const trestle = untrack(() => new Trestle(outbox));
-	$effect(() => {
-		void taps;
-		untrack(() => trestle.read());
-	});
 	const day = $derived(withComings(kept, others, trestle.ahead));
 	const count = $derived(tapCount(station, work));
 	const here = $derived(tidied(trestle.ahead));

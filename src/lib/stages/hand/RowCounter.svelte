@@ -27,10 +27,6 @@
 	}
 	const { mat, seen, action, mayCorrect }: Props = $props();
 	const trestle = untrack(() => new Trestle(getOutbox()));
-	$effect(() => {
-		void mat;
-		untrack(() => trestle.read());
-	});
 	let side = $state<Side>('near');
 	let number = $state('');
 	let problem = $state('');

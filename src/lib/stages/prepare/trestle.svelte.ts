@@ -9,20 +9,11 @@ export interface Said {
 	readonly isProblem: boolean;
 }
 
-/** An act of this page, until the piles show it. */
-interface Done {
-	readonly key: string;
-	readonly type: string;
-	readonly typed: Typed;
-}
-
 const takenBack = 'taken back at the table';
 
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
 export class Trestle {
 	said = $state.raw<Said>({ words: '', isProblem: false });
-	/** Done here since the piles were read. */
-	#done = $state.raw<readonly Done[]>([]);
 	/** A tap is on its way to the shelf: another of the same moment is a slip of the finger. */
 	#isTaken = false;
 
@@ -30,15 +21,7 @@ export class Trestle {
 
 	/** What is done and not in the piles that were read, in the order it was done. */
 	get ahead(): readonly Pick<Waiting, 'key' | 'type' | 'typed'>[] {
-		const isOwn = (key: string) => this.#done.some((one) => one.key === key);
-		const others = this.outbox.waiting.filter(({ key, problems }) => !problems && !isOwn(key));
-		return [...others, ...this.#done];
-	}
-
-	/** The piles were read anew: what waits no more is in them. */
-	read(): void {
-		const { waiting } = this.outbox;
-		this.#done = this.#done.filter(({ key }) => waiting.some((one) => one.key === key));
+		return this.outbox.ahead;
 	}
 
 	async act({ type, typed, words }: Pick<NextAct, 'type' | 'typed' | 'words'>): Promise<void> {
@@ -54,7 +37,6 @@ export class Trestle {
 	async takeBackOwn(key: string, words: string): Promise<void> {
 		if (this.outbox.isAway && this.outbox.waiting.some((one) => one.key === key)) {
 			await this.outbox.drop(key);
-			this.read();
 			return;
 		}
 		const typed = { of: 'key', corrects: key, note: takenBack };
@@ -64,15 +46,9 @@ export class Trestle {
 	async #add(type: string, typed: Typed, words: string): Promise<void> {
 		if (this.#isTaken) return;
 		this.#isTaken = true;
-		let mine = '';
 		const sent = await this.outbox
-			.add(type, typed, words, (key) => {
-				this.#isTaken = false;
-				mine = key;
-				this.#done = [...this.#done, { key, type, typed }];
-			})
+			.add(type, typed, words, () => (this.#isTaken = false))
 			.finally(() => (this.#isTaken = false));
-		if (sent.outcome === 'refused') this.#done = this.#done.filter(({ key }) => key !== mine);
 		if (sent.outcome === 'kept') {
 			this.said = { words: `Kept: ${words}.`, isProblem: false };
 		} else if (sent.outcome === 'refused') {

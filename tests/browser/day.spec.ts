@@ -137,6 +137,32 @@ test('what is moved while a move before is still being kept is kept after it', a
 	}
 });
 
+test('seats that reach nobody stand, say so, and are kept once somebody is reached', async ({
+	page,
+	context
+}) => {
+	await page.goto(path);
+	await ready(page);
+	await goOffline(page);
+	await chip(page, 'Mabel').dragTo(station(page, 'ball'));
+	await chip(page, 'Tilde').dragTo(station(page, 'ball'));
+	const why = page.getByText('Not kept yet: the network is away. The seats stand here');
+	await expect(why).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Keep the seats' })).toBeVisible();
+	for (const name of ['Mabel', 'Tilde'])
+		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'ball');
+	await context.setOffline(false);
+	await expect(why).toHaveCount(0);
+	await quiet(page);
+	await page.reload();
+	await ready(page);
+	for (const name of ['Mabel', 'Tilde']) {
+		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'ball');
+		await chip(page, name).dragTo(station(page, 'join'));
+	}
+	await quiet(page);
+});
+
 test('a child is seated with nobody beside them for no moment', async ({ page }) => {
 	await page.goto(path);
 	await ready(page);

@@ -2,20 +2,20 @@
 	// The day on the bench: who sits where, what comes of it, and what would be better.
 	import { applyAction, deserialize } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import { lineStations } from '$lib/core/line/line';
 	import { onMount, tick, untrack } from 'svelte';
 	import type { BesideWork } from '$lib/core/line/beside';
 	import { undoneWords } from './beside-words';
 	import { clockWords } from './clock';
+	import DayAdvice from './DayAdvice.svelte';
 	import DayInWords from './DayInWords.svelte';
 	import SeatList from './SeatList.svelte';
 	import CourseChart from './CourseChart.svelte';
 	import { countWords } from './count-words';
 	import { DayBench } from './day-bench.svelte';
 	import type { DaySeat, DayWork, PlannedDay } from './day-view';
-	import { handsWords, moreWords, stationWords } from './day-words';
 	import RoomView from './RoomView.svelte';
 	import { movedSeats } from './line-day';
+	import { SeatKeeper, type SeatsSent } from './seat-keeper.svelte';
 
 	interface Props {
 		day: PlannedDay;
@@ -32,16 +32,14 @@
 	/** Days by chance, as many as the page says there are. */
 	const runs = 200;
 	$effect(() => bench.reckon(runs));
-	let isKeeping = $state(false);
-	let said = $state('');
 	let bound = $state<number | null>(null);
 	let undone = $state('');
 	let isSeating = $state(false);
+	/** Why no advice could be had. */
+	let unadvised = $state('');
 	let running = $state<number | null>(null);
 	let hasScripts = $state(false);
-	const nameOf = (id: string) => day.people.find((one) => one.id === id)?.name ?? '';
 	const { counts } = $derived(bench.answer);
-	const isChanged = $derived(bench.seats !== day.seats);
 
 	onMount(() => {
 		hasScripts = true;
@@ -51,28 +49,17 @@
 		};
 	});
 
-	/** Seats that were changed are kept at once, one keeping after the other: each goes by the version the one before left. */
-	async function keep(): Promise<void> {
-		said = '';
-		if (isKeeping) {
-			bench.isAhead = true;
-			return;
-		}
-		isKeeping = true;
-		do {
-			bench.isAhead = false;
-			await sendSeats();
-		} while (bench.isAhead);
-		isKeeping = false;
-	}
+	const keeper = new SeatKeeper(bench, sendSeats, async () => {
+		await invalidateAll();
+		await tick();
+	});
 
-	/** What is not kept stands here still, and says so. */
-	async function sendSeats(): Promise<void> {
+	async function sendSeats(version: number, seats: readonly DaySeat[]): Promise<SeatsSent> {
 		const form = new FormData();
-		form.set('version', String(day.version));
-		form.set('seats', JSON.stringify(bench.seats));
+		form.set('version', String(version));
+		form.set('seats', JSON.stringify(seats));
 		try {
-			const answer = await fetch('?/seats', {
+			const answer = await fetch(`/prepare/days/${day.id}?/seats`, {
 				method: 'POST',
 				body: form,
 				// Whoever leaves the page in this moment leaves it with their seats kept.
@@ -80,25 +67,24 @@
 				headers: { 'x-sveltekit-action': 'true', accept: 'application/json' }
 			});
 			const result = deserialize(await answer.text());
-			if (result.type === 'redirect') await invalidateAll();
-			else {
-				await applyAction(result);
-				bench.isAhead = false;
-				// Where somebody else set them, theirs stand.
-				await invalidateAll();
+			if (result.type === 'redirect') {
+				// What was against seats before them stands no more.
+				if (problem) await applyAction({ type: 'success', status: 200 });
+				return 'kept';
 			}
-			// The page has heard of what is kept before more goes.
-			await tick();
+			if (result.type === 'error') return { why: (result.error as App.Error).message };
+			if (result.type === 'failure' && result.status === 503)
+				return { why: 'what is kept cannot be reached.' };
+			await applyAction(result);
+			return 'refused';
 		} catch {
-			bench.isAhead = false;
-			said =
-				'Not kept yet: the network is away. The seats stand here; keep them again in a moment.';
+			return { why: 'the network is away.' };
 		}
 	}
 
 	async function seatAfresh(): Promise<void> {
 		isSeating = true;
-		said = '';
+		unadvised = '';
 		try {
 			const answer = await fetch(`/prepare/days/${day.id}/advice`);
 			if (!answer.ok) throw new Error('no advice');
@@ -109,9 +95,9 @@
 			};
 			bound = advised.bound;
 			undone = undoneWords(advised.undone);
-			if (bench.take(advised.seats)) await keep();
+			if (bench.take(advised.seats)) await keeper.keep();
 		} catch {
-			said = 'No advice could be had just now. Try again in a moment.';
+			unadvised = 'No advice could be had just now. Try again in a moment.';
 		}
 		isSeating = false;
 	}
@@ -126,7 +112,7 @@
 			Math.round(day.from + move.atS / 60),
 			day
 		);
-		if (bench.take(seats)) void keep();
+		if (bench.take(seats)) void keeper.keep();
 	};
 
 	/** The day in a minute; in steps of a quarter of an hour where motion is not wanted. */
@@ -154,24 +140,12 @@
 	const lacks = $derived(
 		day.ballsWanted === null ? null : Math.max(0, day.ballsWanted - counts.balls)
 	);
-	const isAllUsed = $derived(counts.bags + counts.flat + counts.pieces < 1);
-	const most = $derived(Math.max(1, ...Object.values(bench.adds)));
-	/** The station that waits for film longest, and since when. */
-	const starving = $derived.by(() => {
-		const waits = lineStations.map((station) => {
-			const seats = bench.lineDay.sittings.flatMap((sitting, at) =>
-				sitting.station === station ? [at] : []
-			);
-			const lasts = seats.reduce((sum, at) => sum + (bench.answer.seats[at]?.starvedS ?? 0), 0);
-			const from = bench.course.find(
-				({ atS, doing }) => atS >= 600 && seats.some((at) => doing[at] === 'starved')
-			);
-			return { station, lasts, from: from?.atS };
-		});
-		const worst = waits.toSorted((a, b) => b.lasts - a.lasts)[0];
-		return worst && worst.lasts > 900 && worst.from !== undefined ? worst : null;
-	});
 </script>
+
+<svelte:window
+	ononline={() => void (keeper.said && keeper.keep())}
+	onbeforeunload={(event) => void (keeper.isUnsent && event.preventDefault())}
+/>
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-4" id="room" aria-label="Seats">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
@@ -210,7 +184,12 @@
 		>
 			{bench.caution}
 		</p>{/if}
-	{#if said}<p class="font-semibold text-error" role="alert">{said}</p>{/if}
+	{#each [unadvised, keeper.said].filter(Boolean) as said (said)}<p
+			class="font-semibold text-error"
+			role="alert"
+		>
+			{said}
+		</p>{/each}
 	{#if hasScripts}
 		<div
 			class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
@@ -222,7 +201,7 @@
 						>as it is expected to stand · take up a name and put it down where it sits from now on</span
 					>
 				</p>
-				<RoomView {bench} onchange={() => void keep()} />
+				<RoomView {bench} onchange={() => void keeper.keep()} />
 				<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
 					<span class="quiet">The day from {clockWords(day.from)} to {clockWords(day.to)}</span>
 					<input
@@ -239,62 +218,19 @@
 					<button class="btn btn-accent" onclick={run}
 						>{running === null ? 'Run the day' : 'Stop here'}</button
 					>
-					<button class="btn" disabled={isSeating || isKeeping} onclick={() => void seatAfresh()}
+					<button
+						class="btn"
+						disabled={isSeating || keeper.isKeeping}
+						onclick={() => void seatAfresh()}
 						>{isSeating ? 'Seats are looked for …' : 'Seat them afresh'}</button
 					>
-					{#if isChanged && said}<button class="btn" onclick={() => void keep()}
+					{#if keeper.said}<button class="btn" onclick={() => void keeper.keep()}
 							>Keep the seats</button
 						>{/if}
 				</div>
 			</div>
 			<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-				<section class="sheet p-4" aria-label="Advice" data-advice>
-					{#if starving && !isAllUsed}
-						<h3 class="text-lg font-semibold">
-							{handsWords[starving.station]} wait for film from {clockWords(
-								day.from + (starving.from ?? 0) / 60
-							)}
-						</h3>
-					{:else if isAllUsed}<h3 class="text-lg font-semibold">
-							All the film there is becomes strand
-						</h3>
-					{:else}<h3 class="text-lg font-semibold">The line flows</h3>{/if}
-					{#if bench.move}
-						<p class="my-2">
-							{#if bench.move.from === null}
-								Seat <strong>{nameOf(bench.move.name)}</strong> at {stationWords[bench.move.to]},
-								from
-								{clockWords(day.from + bench.move.atS / 60)}.
-							{:else}
-								Move <strong>{nameOf(bench.move.name)}</strong> from {stationWords[bench.move.from]} to
-								{stationWords[bench.move.to]} at {clockWords(day.from + bench.move.atS / 60)}.
-							{/if}
-						</p>
-						<button class="btn btn-accent" disabled={isKeeping} onclick={takeMove}>
-							{bench.move.from === null ? 'Seat' : 'Move'}
-							{nameOf(bench.move.name)}: {moreWords(bench.move.balls)}
-						</button>
-					{:else if bench.lineDay.sittings.length === 0}
-						<p class="mt-2">Nobody sits at the line yet. Seat them afresh, or take up a name.</p>
-					{:else}<p class="mt-2">No single move brings more.</p>{/if}
-				</section>
-				<section class="sheet p-4" aria-label="One more pair of hands">
-					<h3 class="text-lg font-semibold">One more pair of hands</h3>
-					<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1">
-						{#each lineStations as station (station)}
-							<dt>{station}</dt>
-							<dd aria-hidden="true">
-								<span
-									class="block h-4 bg-primary"
-									style:width="{(100 * Math.max(0, bench.adds[station])) / most}%"
-								></span>
-							</dd>
-							<dd class="font-semibold" data-adds={station}>
-								{bench.adds[station] > 0 ? '+' : ''}{bench.adds[station]}
-							</dd>
-						{/each}
-					</dl>
-				</section>
+				<DayAdvice {bench} isKeeping={keeper.isKeeping} onmove={takeMove} />
 			</div>
 		</div>
 		<section class="sheet p-4" aria-label="The course of the day">

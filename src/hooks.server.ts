@@ -1,5 +1,6 @@
 import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
+import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
 import { actOf, acts } from '$lib/server/doors/acts';
 import { turnedAway, type TurnedAway } from '$lib/server/doors/let-in';
@@ -42,10 +43,10 @@ function answerAway(event: RequestEvent, { status, sentence, to }: TurnedAway): 
 		return new Response(null, { status: 303, headers: { location: to } });
 	if (!isPage || url.pathname.startsWith('/api/'))
 		return json({ problems: [sentence] }, { status: to ? 401 : status });
-	return new Response(
-		`<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Not here · Nest Row</title><h1>Not here</h1><p>${sentence}</p><p><a href="/">To what is there today</a></p>`,
-		{ status, headers: { 'content-type': 'text/html; charset=utf-8' } }
-	);
+	return new Response(plainPage.replace('%sveltekit.error.message%', sentence), {
+		status,
+		headers: { 'content-type': 'text/html; charset=utf-8' }
+	});
 }
 
 /** Whether an act was done, by what its answer says: forms that were refused answer 200 to scripts. */

@@ -1,6 +1,6 @@
 import { writePlanFile } from '../../src/lib/stages/plan/document/plan-file';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
-import { choose, expect, keep, openStep, ready, tally, test } from './app';
+import { choose, expect, expectAccessible, keep, openStep, ready, tally, test } from './app';
 
 test.use({ allowed: ['the server responded with a status of 4'] });
 
@@ -174,6 +174,18 @@ test('no input at all makes the server stumble', async ({ request, app }) => {
 	]) {
 		expect((await request.get(path)).status(), path).toBeLessThan(500);
 	}
+});
+
+test('a page that is not for one says so by itself, in the look of the house, and leads back', async ({
+	page
+}) => {
+	expect((await page.goto('/members'))?.status()).toBe(404);
+	await expect(page.getByRole('heading', { name: 'This did not open' })).toBeVisible();
+	await expect(page.getByText('Nobody signs in here: it is on this machine alone.')).toBeVisible();
+	await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(238, 242, 241)');
+	await expectAccessible(page);
+	await page.getByRole('link', { name: 'To what is there today' }).click();
+	await expect(page.getByRole('link', { name: 'Gather', exact: true })).toBeVisible();
 });
 
 test('a form sent from another site is refused', async ({ request }) => {

@@ -8,8 +8,9 @@ import { Stop, runMain, say } from './lib/say.mjs';
 
 await runMain(async () => {
 	await ensureModules({ isQuiet: true });
-	const { backUp, sealOf } = await import('./lib/backup.mjs');
+	const { backUp } = await import('./lib/backup.mjs');
 	const { copyName } = await import('./lib/backups.mjs');
+	const { sealOf } = await import('./lib/copy-file.mjs');
 	const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
 	const file = path.resolve(process.argv[2] ?? path.join(folder, copyName(new Date())));
 	mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 });

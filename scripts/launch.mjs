@@ -161,7 +161,7 @@ await runMain(async () => {
 		if (mode === 'start' && process.env.NEST_ROW_BACKUPS !== 'no') {
 			const { nightly } = await import('./lib/backups.mjs');
 			const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
-			const { sealOf } = await import('./lib/backup.mjs');
+			const { sealOf } = await import('./lib/copy-file.mjs');
 			const seal = sealOf(process.env.NEST_ROW_BACKUP_PASSPHRASE);
 			let isCopying = false;
 			nights = setInterval(async () => {

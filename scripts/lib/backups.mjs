@@ -54,7 +54,7 @@ export function isDue(names, now) {
 /**
  * Makes the nightly copy where it is due, and lets old ones go. The name of what was made, or null.
  *
- * @param {string} url @param {string} folder @param {import('./backup.mjs').Seal | null} seal @param {Date} now
+ * @param {string} url @param {string} folder @param {import('./copy-file.mjs').Seal | null} seal @param {Date} now
  */
 export async function nightly(url, folder, seal, now) {
 	mkdirSync(folder, { recursive: true, mode: 0o700 });

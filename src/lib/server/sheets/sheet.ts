@@ -1,19 +1,10 @@
-import type { PDFPage } from '@cantoo/pdf-lib';
-import { PDFDocument, rgb } from '@cantoo/pdf-lib';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Paper } from '$lib/ui/reader';
 import type { Scene } from '$lib/core/drawing/scene';
-import { drawMarks } from './draw-scene';
 import type { Face } from './fonts';
-import { loadFaces, stretches } from './fonts';
-
-const paperMm: Readonly<Record<Paper, readonly [number, number]>> = {
-	a4: [210, 297],
-	letter: [215.9, 279.4]
-};
-
-/** Points in a millimetre: an inch is 72 points and 25.4 mm. */
-const pt = 72 / 25.4;
-const black = rgb(0, 0, 0);
+import { loadFaces } from './fonts';
+import type { TextStyle } from './paper-pages';
+import { PaperPages } from './paper-pages';
 
 export interface SheetHead {
 	readonly title: string;
@@ -26,32 +17,23 @@ export interface SheetHead {
 	readonly cautions: readonly string[];
 }
 
-interface TextStyle {
-	readonly sizePt?: number;
-	readonly isBold?: boolean;
-	readonly indentMm?: number;
-}
-
 /**
- * A printed sheet, in black, measured in millimetres from the top left corner of the paper. Text
- * flows down the page and over to the next; every page carries the plan's name, version and date.
+ * A printed sheet. Text flows down the page and over to the next; every page carries the plan's name,
+ * version and date.
  */
-export class Sheet {
-	readonly marginMm = 15;
+export class Sheet extends PaperPages {
 	/** Where the next line of text goes, mm from the top. */
 	y = 0;
-	#page!: PDFPage;
-	#pages = 0;
 
 	private constructor(
-		private readonly document: PDFDocument,
-		private readonly faces: { plain: Face; bold: Face },
+		document: PDFDocument,
+		faces: { plain: Face; bold: Face },
 		/** What stands above every page; null for a sheet with nothing but what is drawn on it. */
 		private readonly head: SheetHead | null,
-		private readonly paper: Paper,
-		/** What every size of type is multiplied by. */
-		private readonly typeScale: number
+		paper: Paper,
+		typeScale: number
 	) {
+		super(document, faces, paper, typeScale);
 		this.newPage();
 	}
 
@@ -70,32 +52,17 @@ export class Sheet {
 		return new Sheet(document, await loadFaces(document), null, paper, 1);
 	}
 
-	get widthMm(): number {
-		return paperMm[this.paper][0];
-	}
-	get heightMm(): number {
-		return paperMm[this.paper][1];
-	}
-	get innerMm(): number {
-		return this.widthMm - 2 * this.marginMm;
-	}
-	/** Height of a line of type, mm. */
-	lineMm(sizePt: number): number {
-		return (sizePt * this.typeScale * 1.32) / pt;
-	}
-
 	newPage(): void {
-		this.#page = this.document.addPage([this.widthMm * pt, this.heightMm * pt]);
-		this.#pages++;
+		this.addPage();
 		this.y = this.marginMm;
 		if (!this.head) return;
 		const { title, planName, versionWords, date } = this.head;
-		if (this.#pages === 1) {
+		if (this.pages === 1) {
 			this.text(planName, { sizePt: 22, isBold: true });
 			this.text(`${title} · ${versionWords} · ${date}`, { sizePt: 10.5 });
 			if (this.head.basis) this.text(this.head.basis, { sizePt: 10.5 });
 		} else {
-			this.text(`${planName} · ${title}, page ${this.#pages} · ${versionWords} · ${date}`, {
+			this.text(`${planName} · ${title}, page ${this.pages} · ${versionWords} · ${date}`, {
 				sizePt: 9.5
 			});
 		}
@@ -112,7 +79,7 @@ export class Sheet {
 	/** A paragraph, wrapped to the width there is. */
 	text(text: string, style: TextStyle = {}): void {
 		const { sizePt = 11, isBold = false, indentMm = 0 } = style;
-		for (const line of this.#wrap(text, sizePt, isBold, this.innerMm - indentMm)) {
+		for (const line of this.wrap(text, sizePt, isBold, this.innerMm - indentMm)) {
 			this.need(this.lineMm(sizePt));
 			this.y += this.lineMm(sizePt);
 			this.label(line, this.marginMm + indentMm, this.y - this.lineMm(sizePt) * 0.26, {
@@ -122,82 +89,10 @@ export class Sheet {
 		}
 	}
 
-	/** How high a paragraph is in so much width, mm. */
-	paragraphMm(text: string, widthMm: number, { sizePt = 11, isBold = false }: TextStyle): number {
-		return this.#wrap(text, sizePt, isBold, widthMm).length * this.lineMm(sizePt);
-	}
-
-	/** A paragraph with its corner at a place on the page. */
-	paragraphAt(text: string, xMm: number, yMm: number, widthMm: number, style: TextStyle): void {
-		const { sizePt = 11, isBold = false } = style;
-		for (const [nth, line] of this.#wrap(text, sizePt, isBold, widthMm).entries())
-			this.label(line, xMm, yMm + (nth + 0.74) * this.lineMm(sizePt), style);
-	}
-
 	heading(text: string): void {
 		this.need(this.lineMm(13) + 8);
 		this.y += 2;
 		this.text(text, { sizePt: 13, isBold: true });
-	}
-
-	/** One line of text with its foot at a place on the page. */
-	label(
-		text: string,
-		xMm: number,
-		yMm: number,
-		style: TextStyle & { readonly align?: 'left' | 'middle' | 'right' } = {}
-	): void {
-		const { sizePt = 9.5, isBold = false, align = 'left' } = style;
-		const parts = stretches(text, isBold ? this.faces.bold : this.faces.plain);
-		const size = sizePt * this.typeScale;
-		const width = align === 'left' ? 0 : this.#widthPt(text, sizePt, isBold);
-		let x = xMm * pt - (align === 'middle' ? width / 2 : width);
-		for (const [nth, part] of parts.entries()) {
-			this.#page.drawText(part.text, {
-				x,
-				y: (this.heightMm - yMm) * pt,
-				size,
-				font: part.font,
-				color: black
-			});
-			if (nth < parts.length - 1) x += part.font.widthOfTextAtSize(part.text, size);
-		}
-	}
-
-	line(x1: number, y1: number, x2: number, y2: number, widthMm = 0.25, dashMm?: number[]): void {
-		this.#page.drawLine({
-			start: { x: x1 * pt, y: (this.heightMm - y1) * pt },
-			end: { x: x2 * pt, y: (this.heightMm - y2) * pt },
-			thickness: widthMm * pt,
-			color: black,
-			...(dashMm && { dashArray: dashMm.map((mm) => mm * pt) })
-		});
-	}
-
-	box(xMm: number, yMm: number, widthMm: number, heightMm: number, greyness = 0): void {
-		this.#page.drawRectangle({
-			x: xMm * pt,
-			y: (this.heightMm - yMm - heightMm) * pt,
-			width: widthMm * pt,
-			height: heightMm * pt,
-			borderColor: black,
-			borderWidth: 0.2 * pt,
-			...(greyness > 0 && { color: rgb(1 - greyness, 1 - greyness, 1 - greyness) })
-		});
-	}
-
-	dot(xMm: number, yMm: number, radiusMm: number): void {
-		this.#page.drawCircle({
-			x: xMm * pt,
-			y: (this.heightMm - yMm) * pt,
-			size: radiusMm * pt,
-			color: black
-		});
-	}
-
-	/** Size of a drawing's words, mm: what is set in so many points elsewhere. */
-	typeMm(sizePt: number): number {
-		return (sizePt * this.typeScale) / pt;
 	}
 
 	/** A drawing of the core, laid out in millimetres, where the text goes on; text goes on below it. */
@@ -207,24 +102,10 @@ export class Sheet {
 		this.y += scene.height + 2;
 	}
 
-	/** A drawing with its corner at a place on the page. */
-	sceneAt(scene: Scene, typeMm: number, xMm: number, yMm: number, draw = drawMarks): void {
-		draw({ page: this.#page, scale: pt, x: xMm * pt, y: (this.heightMm - yMm) * pt }, scene);
-		for (const mark of scene.marks) {
-			if (!('words' in mark)) continue;
-			const align = { start: 'left', middle: 'middle', end: 'right' } as const;
-			this.label(mark.words, xMm + mark.x, yMm + mark.y, {
-				sizePt: (typeMm * pt) / this.typeScale,
-				isBold: mark.isBold ?? false,
-				align: align[mark.anchor ?? 'start']
-			});
-		}
-	}
-
 	/** Figures to be read from across the room, beside each other. */
 	figures(figures: readonly { readonly value: string; readonly label: string }[]): void {
 		const cell = this.innerMm / figures.length;
-		const fits = (value: string) => (this.#widthPt(value, 40, true) / pt <= cell - 6 ? 40 : 26);
+		const fits = (value: string) => (this.typeWidthMm(value, 40, true) <= cell - 6 ? 40 : 26);
 		const sizePt = Math.min(...figures.map(({ value }) => fits(value)));
 		this.need(this.lineMm(sizePt) + this.lineMm(14));
 		const foot = this.y + this.lineMm(sizePt) * 0.85;
@@ -257,9 +138,7 @@ export class Sheet {
 		const total = shares.reduce((sum, share) => sum + share, 0);
 		const widths = shares.map((share) => (share / total) * this.innerMm);
 		for (const row of rows) {
-			const cells = row.map((cell, at) =>
-				this.#wrap(cell, sizePt, at === 0, (widths[at] ?? 0) - 2)
-			);
+			const cells = row.map((cell, at) => this.wrap(cell, sizePt, at === 0, (widths[at] ?? 0) - 2));
 			const lines = Math.max(...cells.map((cell) => cell.length));
 			const height = lines * this.lineMm(sizePt) + 1.2;
 			this.need(height);
@@ -305,46 +184,5 @@ export class Sheet {
 		this.heading('Mind');
 		for (const caution of this.head?.cautions ?? []) this.text(`– ${caution}`, { sizePt: 9.5 });
 		return this.save();
-	}
-
-	/** The file as it is. */
-	save(): Promise<Uint8Array> {
-		return this.document.save();
-	}
-
-	#widthPt(text: string, sizePt: number, isBold: boolean): number {
-		let width = 0;
-		for (const part of stretches(text, isBold ? this.faces.bold : this.faces.plain)) {
-			width += part.font.widthOfTextAtSize(part.text, sizePt * this.typeScale);
-		}
-		return width;
-	}
-
-	#wrap(text: string, sizePt: number, isBold: boolean, widthMm: number): string[] {
-		const lines: string[] = [];
-		let line = '';
-		for (const word of text
-			.split(' ')
-			.flatMap((each) => this.#broken(each, sizePt, isBold, widthMm))) {
-			const longer = line ? `${line} ${word}` : word;
-			if (line && this.#widthPt(longer, sizePt, isBold) > widthMm * pt) {
-				lines.push(line);
-				line = word;
-			} else line = longer;
-		}
-		return line ? [...lines, line] : lines;
-	}
-
-	/** A word longer than the line, in pieces that fit. */
-	#broken(word: string, sizePt: number, isBold: boolean, widthMm: number): string[] {
-		const pieces: string[] = [];
-		let rest = word;
-		while (this.#widthPt(rest, sizePt, isBold) > widthMm * pt && rest.length > 1) {
-			let fits = rest.length - 1;
-			while (fits > 1 && this.#widthPt(rest.slice(0, fits), sizePt, isBold) > widthMm * pt) fits--;
-			pieces.push(rest.slice(0, fits));
-			rest = rest.slice(fits);
-		}
-		return [...pieces, rest];
 	}
 }

@@ -3,27 +3,24 @@
 	import { afterPaint } from '$lib/stages/plan/bench/after-paint';
 	import type { ToolLine } from '$lib/stages/prepare/tool-line';
 	import { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { Lacking } from '$lib/stages/plan/bench/lacking.svelte';
 	import { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import { Shortcuts, type Shortcut } from '$lib/stages/plan/bench/shortcuts.svelte';
 	import { Unkept } from '$lib/stages/plan/bench/unkept.svelte';
 	import type { Practice } from '$lib/core/practice/practice';
 	import type { TallyName } from '$lib/core/estimate/estimate';
-	import { basisWords, unfitWords } from '$lib/ui/basis-words';
 	import type { FieldName, Fields } from '$lib/stages/plan/fields';
 	import type { CountedBags } from './fields/mix-request';
-	import { firstOf } from './words/step-fields';
 	import { stepNames, type StepName } from './words/step-lines';
 	import type { Reader } from '$lib/ui/reader';
-	import { onMount, tick, untrack, type Snippet } from 'svelte';
+	import { onMount, untrack, type Snippet } from 'svelte';
 	import BenchActs from './views/BenchActs.svelte';
 	import BesideSteps from './views/BesideSteps.svelte';
-	import CallList from './views/CallList.svelte';
+	import FingertipTest from './views/FingertipTest.svelte';
 	import PlanHead from './views/PlanHead.svelte';
 	import ShortcutList from './views/Shortcuts.svelte';
 	import type { ViewName } from './bench/views';
 	import { views } from './bench/views';
-	import Caution from '$lib/ui/Caution.svelte';
-	import CoverGauge from './parts/CoverGauge.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import BagStep from './steps/BagStep.svelte';
 	import CutStep from './steps/CutStep.svelte';
@@ -32,7 +29,6 @@
 	import SizeStep from './steps/SizeStep.svelte';
 	import TechniqueStep from './steps/TechniqueStep.svelte';
 	import TallyBar from './parts/TallyBar.svelte';
-	import Term from '$lib/ui/Term.svelte';
 
 	interface Props {
 		heading: string;
@@ -119,37 +115,8 @@
 	});
 	const unkept = untrack(() => new Unkept(bench, planId ?? 'new', () => version, initial.name));
 	let isKeeping = $state(false);
-	/** Why it cannot be kept as it stands: said aloud, and at the place. */
-	let missing = $state<{ readonly at: 'name' | StepName; readonly words: string } | null>(null);
-	$effect(() => {
-		// It stands until what was missing is there, or something else is begun.
-		if (missing?.at === 'name' ? unkept.name.trim() : bench.isCurrent) missing = null;
-	});
-
-	const isLacking = () => !bench.isCurrent || !unkept.name.trim();
-	/** What keeps the plan from being kept: the step is opened, the field has the focus. */
-	async function showMissing() {
-		const first = bench.isCurrent ? null : firstOf(bench.reading.problems);
-		if (first) {
-			const words = bench.problemAt(first.field) ?? 'A field needs a look.';
-			bench.open(first.step);
-			missing = { at: first.step, words: `Not kept yet. ${words}` };
-			await tick();
-			const field = document.getElementById(first.field);
-			field?.scrollIntoView({ block: 'center' });
-			field?.focus();
-			return;
-		}
-		if (!unkept.name.trim()) {
-			missing = {
-				at: 'name',
-				words: 'Not kept yet. Give the plan a name, so that it can be found again.'
-			};
-			const field = document.getElementById('name');
-			field?.scrollIntoView({ block: 'center' });
-			field?.focus();
-		}
-	}
+	const lacking = new Lacking(bench, () => unkept.name);
+	$effect(() => lacking.look());
 	let form = $state<HTMLFormElement>();
 
 	let view = $state<ViewName>('mat');
@@ -209,11 +176,11 @@
 	action="?/keep"
 	bind:this={form}
 	use:enhance={({ cancel, submitter }) => {
-		missing = null;
+		lacking.shown = null;
 		// A choice about a clash is for the server alone.
-		if (!submitter?.hasAttribute('name') && isLacking()) {
+		if (!submitter?.hasAttribute('name') && lacking.isAnything) {
 			cancel();
-			void showMissing();
+			void lacking.show();
 			return;
 		}
 		isKeeping = true;
@@ -278,7 +245,7 @@
 				<PlanHead
 					{bench}
 					{unkept}
-					nameProblem={missing?.at === 'name' ? missing.words : nameProblem}
+					nameProblem={lacking.shown?.at === 'name' ? lacking.shown.words : nameProblem}
 					{keptAs}
 					{areKeysShown}
 					onkeys={() => (areKeysShown = !areKeysShown)}
@@ -295,38 +262,11 @@
 				/>
 			</section>
 
-			<section
-				class="sheet grid gap-3 p-4 @min-[61rem]:col-start-2 @min-[76rem]:col-start-auto"
-				hidden={view !== 'mat'}
-				aria-labelledby="judged"
-			>
-				<h2 id="judged">Fingertip test</h2>
-				<CoverGauge
-					cover={bench.drawn.estimate.tally.cover}
-					kind={bench.drawn.plan.technique.kind}
-				/>
-				<CallList {bench} />
-				<p class="text-[0.9375rem]">
-					What is <Term term="cover">cover</Term>? The small figures hold <Term term="interval"
-						>four times in five</Term
-					>.
-				</p>
-				<p class="text-[0.9375rem]" data-basis>
-					{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
-					Figures {basisWords(bench.drawn.estimate.basis)}.
-					{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"
-							>See the measures</a
-						>{/if}
-				</p>
-				<Caution>
-					A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated
-					product.
-				</Caution>
-			</section>
+			<FingertipTest {bench} isHidden={view !== 'mat'} />
 		</div>
 	</main>
 
-	<p class="sr-only" role="alert">{missing?.words ?? ''}</p>
+	<p class="sr-only" role="alert">{lacking.shown?.words ?? ''}</p>
 	<TallyBar {bench} pinned={pins.first} onexplain={explain}>
 		<BenchActs {bench} isPinned={pins.has(bench.plan)} {isKeeping} onpin={pin} />
 	</TallyBar>

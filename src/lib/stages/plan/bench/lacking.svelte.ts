@@ -1,0 +1,47 @@
+import { tick } from 'svelte';
+import { firstOf } from '../words/step-fields';
+import type { StepName } from '../words/step-lines';
+import type { Bench } from './bench.svelte';
+
+/** What stands in the way of keeping a plan: said aloud, and shown at its place with the focus there. */
+export class Lacking {
+	/** What was missing when keeping was tried, until it is there or something else is begun. */
+	shown = $state<{ readonly at: 'name' | StepName; readonly words: string } | null>(null);
+
+	constructor(
+		private readonly bench: Bench,
+		private readonly name: () => string
+	) {}
+
+	get isAnything(): boolean {
+		return !this.bench.isCurrent || !this.name().trim();
+	}
+
+	/** Called where any of it may have changed. */
+	look(): void {
+		if (this.shown?.at === 'name' ? this.name().trim() : this.bench.isCurrent) this.shown = null;
+	}
+
+	/** Opens the step of what is missing and gives its field the focus. */
+	async show(): Promise<void> {
+		const { bench } = this;
+		const first = bench.isCurrent ? null : firstOf(bench.reading.problems);
+		if (first) {
+			const words = bench.problemAt(first.field) ?? 'A field needs a look.';
+			bench.open(first.step);
+			this.shown = { at: first.step, words: `Not kept yet. ${words}` };
+			await tick();
+			focusOn(first.field);
+		} else if (!this.name().trim()) {
+			const words = 'Not kept yet. Give the plan a name, so that it can be found again.';
+			this.shown = { at: 'name', words };
+			focusOn('name');
+		}
+	}
+}
+
+function focusOn(id: string): void {
+	const field = document.getElementById(id);
+	field?.scrollIntoView({ block: 'center' });
+	field?.focus();
+}

@@ -1,0 +1,36 @@
+<script lang="ts">
+	// What is judged of the plan as it is drawn: how close it is, the calls, and what the figures rest on.
+	import Caution from '$lib/ui/Caution.svelte';
+	import Term from '$lib/ui/Term.svelte';
+	import { basisWords, unfitWords } from '$lib/ui/basis-words';
+	import type { Bench } from '../bench/bench.svelte';
+	import CoverGauge from '../parts/CoverGauge.svelte';
+	import CallList from './CallList.svelte';
+
+	const { bench, isHidden }: { bench: Bench; isHidden: boolean } = $props();
+</script>
+
+<section
+	class="sheet grid gap-3 p-4 @min-[61rem]:col-start-2 @min-[76rem]:col-start-auto"
+	hidden={isHidden}
+	aria-labelledby="judged"
+>
+	<h2 id="judged">Fingertip test</h2>
+	<CoverGauge cover={bench.drawn.estimate.tally.cover} kind={bench.drawn.plan.technique.kind} />
+	<CallList {bench} />
+	<p class="text-[0.9375rem]">
+		What is <Term term="cover">cover</Term>? The small figures hold <Term term="interval"
+			>four times in five</Term
+		>.
+	</p>
+	<p class="text-[0.9375rem]" data-basis>
+		{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
+		Figures {basisWords(bench.drawn.estimate.basis)}.
+		{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"
+				>See the measures</a
+			>{/if}
+	</p>
+	<Caution>
+		A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated product.
+	</Caution>
+</section>

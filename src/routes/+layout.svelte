@@ -43,21 +43,18 @@
 	);
 	setOutbox(outbox);
 
-	/** What the device knows to be in what the page is being read with, by now. */
-	let read = () => {};
-	const askForWork = async () => {
-		read = outbox.beginRead();
-		await invalidate('app:gather');
-		read();
-	};
+	const askForWork = () =>
+		outbox.read(() =>
+			navigator.onLine ? invalidate('app:gather') : Promise.reject(new Error('no network'))
+		);
 	// Whoever goes to another page reads what was kept before they went.
 	$effect.pre(() => {
-		if (navigating.to) read = untrack(() => outbox.beginRead());
+		if (navigating.to) untrack(() => outbox.asked());
 	});
 	// In one with what was read, before any of it is shown.
 	$effect.pre(() => {
 		void page.data;
-		untrack(() => read());
+		untrack(() => outbox.arrived());
 	});
 	onMount(() => (data.entriesTo === null ? undefined : outbox.begin()));
 

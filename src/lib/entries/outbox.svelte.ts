@@ -15,6 +15,15 @@ export const mending = $state<{ entry: Waiting | null; said: string }>({ entry: 
 const alone = (work: () => Promise<void>): Promise<void> =>
 	globalThis.navigator?.locks?.request('nest-row entries', work) ?? work();
 
+/** How long sending waits for a page that is being read, and reading for what is being sent, in ms. */
+const patience = 3000;
+/** Waits for what is under way, however it ends, and so long at most. */
+async function atMost(ms: number, under: Promise<unknown> | null): Promise<void> {
+	if (!under) return;
+	const tired = new Promise((resolve) => setTimeout(resolve, ms));
+	await Promise.race([under.catch(() => {}), tired]);
+}
+
 /**
  * Entries typed on this device. Each is put on the device's own shelf first, then sent; it leaves the
  * shelf only when the server has said that it is kept, under the key it was given here, so that a
@@ -23,12 +32,16 @@ const alone = (work: () => Promise<void>): Promise<void> =>
 export class Outbox {
 	waiting = $state.raw<readonly Waiting[]>([]);
 	isAway = $state(false);
-	/** Kept since the page was asked for what it shows. */
+	/** What this device typed and the page was not read with. */
 	#unread = $state.raw<readonly Waiting[]>([]);
+	/** Of these, what the server has; and what it had before the page was asked for last. By their keys. */
+	#kept: readonly string[] = [];
+	#asked: readonly string[] = [];
 	/** Thrown away here: gone from the shelf, and not because it was kept. */
 	readonly #dropped: string[] = [];
 	#shelf: Shelf | null = null;
 	#sending: Promise<void> | null = null;
+	#reading: Promise<unknown> | null = null;
 	#timer: ReturnType<typeof setInterval> | null = null;
 
 	/**
@@ -90,8 +103,9 @@ export class Outbox {
 		onshelved(entry.key);
 		// Asked once there is something to lose: the device then clears it away last.
 		void globalThis.navigator?.storage?.persist?.().catch(() => false);
-		// Remembered before anything else: another tab may send it at once, and what it changes is read again here, too.
-		this.waiting = [...this.waiting, entry];
+		// Another tab may send it at once: what it changes is read again here, too.
+		this.#remember([entry]);
+		await this.#look();
 		await this.send();
 		const left = this.waiting.find((one) => one.key === entry.key);
 		if (!left) return { outcome: 'kept' };
@@ -102,20 +116,39 @@ export class Outbox {
 
 	/** What was typed here and is not in what the page was read with, in the order it was typed. */
 	get ahead(): readonly Waiting[] {
-		const isUnread = (key: string) => this.#unread.some((one) => one.key === key);
-		const waiting = this.waiting.filter(({ key, problems }) => !problems && !isUnread(key));
-		return inOrder([...this.#unread, ...waiting]);
+		return inOrder(this.#unread.filter(({ group }) => group === this.groupOf()));
+	}
+
+	/** Said as the page begins to be read: what is kept by now will be in it. */
+	asked(): void {
+		this.#asked = this.#kept;
+	}
+
+	/** Said as what was asked for stands in the page. */
+	arrived(): void {
+		if (this.#asked.length === 0) return;
+		const isIn = (key: string) => this.#asked.includes(key);
+		this.#unread = this.#unread.filter(({ key }) => !isIn(key));
+		this.#kept = this.#kept.filter((key) => !isIn(key));
+		this.#asked = [];
 	}
 
 	/**
-	 * Said as the page begins to be read anew: what was kept before is in it once it is there, what is kept
-	 * meanwhile may not be.
+	 * Reads the page anew, while nothing is on its way from here: whether that were in it nobody could say. What
+	 * takes long is not waited for for ever.
 	 *
-	 * @returns called once what was read stands there
+	 * @param ask reads it; fails where that cannot be
 	 */
-	beginRead(): () => void {
-		const kept = this.#unread;
-		return () => (this.#unread = this.#unread.filter((one) => !kept.includes(one)));
+	async read(ask: () => Promise<unknown>): Promise<void> {
+		const before = this.#sending;
+		const reading = async () => {
+			await atMost(patience, before);
+			this.asked();
+			await ask();
+			this.arrived();
+		};
+		this.#reading = reading().finally(() => (this.#reading = null));
+		await this.#reading;
 	}
 
 	/** Throws an entry away that the server would not have. */
@@ -128,19 +161,18 @@ export class Outbox {
 	/** Sends what waits, the oldest first; one that is sent already is waited for. */
 	async send(): Promise<void> {
 		while (this.#sending) await this.#sending;
-		this.#sending = alone(() => this.#sendNext()).finally(() => (this.#sending = null));
+		const before = this.#reading;
+		this.#sending = alone(() => this.#sendNext(before)).finally(() => (this.#sending = null));
 		await this.#sending;
 	}
 
-	async #sendNext(): Promise<void> {
-		// Read again: another tab may have sent what this one remembers.
-		const remembered = this.waiting.filter(({ group }) => group === this.groupOf());
+	/** @param reading what is waited for before any of it goes */
+	async #sendNext(reading: Promise<unknown> | null): Promise<void> {
+		// Looked at again: another tab may have sent what this one remembers.
 		if (!(await this.#look())) return;
-		const lies = (key: string) => this.waiting.some((one) => one.key === key);
-		const gone = remembered.filter(({ key }) => !lies(key) && !this.#dropped.includes(key));
-		if (gone.length > 0) {
-			this.#noteKept(gone.filter(({ problems }) => !problems));
-			this.onkept();
+		if (reading && this.waiting.length > 0) {
+			await atMost(patience, reading);
+			if (!(await this.#look())) return;
 		}
 		const portion = portionOf(this.waiting.filter(({ problems }) => !problems));
 		if (portion.length === 0) return;
@@ -153,26 +185,21 @@ export class Outbox {
 			else if (answer.outcome === 'kept') await this.#open().drop(key);
 		}
 		this.isAway = answers.some(({ outcome }) => outcome === 'waits');
-		// Noted before they are found gone from the shelf, so that nothing counted here goes back meanwhile.
-		this.#noteKept(portion.filter((_, at) => answers[at]?.outcome === 'kept'));
 		await this.#look();
-		if (answers.some(({ outcome }) => outcome !== 'waits')) this.onkept();
-		if (first?.type === formType && !this.isAway) await this.#sendNext();
+		if (answers.some(({ outcome }) => outcome === 'refused')) this.onkept();
+		if (first?.type === formType && !this.isAway) await this.#sendNext(null);
 	}
 
 	async #sendUnshelved(entry: Waiting): Promise<Sent> {
+		await atMost(patience, this.#reading);
 		const [answer] = await sendEntries(this.to, [entry]);
 		if (answer?.outcome === 'kept') {
-			this.#noteKept([entry]);
+			this.#remember([entry]);
+			this.#kept = [...this.#kept, entry.key];
 			this.onkept();
 			return { outcome: 'kept' };
 		}
 		return answer?.outcome === 'refused' ? { ...answer, key: entry.key } : { outcome: 'lost' };
-	}
-
-	/** What the server has by now, from here or from another tab. */
-	#noteKept(entries: readonly Waiting[]): void {
-		this.#unread = [...this.#unread, ...entries];
 	}
 
 	#open(): Shelf {
@@ -180,13 +207,31 @@ export class Outbox {
 		return this.#shelf;
 	}
 
-	/** Looks at what lies on the shelf; false where the device has none. */
+	/** Looks at what lies on the shelf, and notes what is gone from it as kept; false where the device has none. */
 	async #look(): Promise<boolean> {
 		try {
 			this.waiting = await this.#open().all(this.groupOf());
-			return true;
 		} catch {
 			return false;
 		}
+		const lies = (key: string) => this.waiting.some((one) => one.key === key);
+		const gone = this.#unread.filter(
+			({ key, group }) => group === this.groupOf() && !lies(key) && !this.#kept.includes(key)
+		);
+		const isNot = (key: string) =>
+			this.#dropped.includes(key) || this.waiting.some((one) => one.key === key && one.problems);
+		if (this.#unread.some(({ key }) => isNot(key)))
+			this.#unread = this.#unread.filter(({ key }) => !isNot(key));
+		this.#remember(this.waiting.filter(({ problems }) => !problems));
+		const kept = gone.filter(({ key }) => !isNot(key));
+		this.#kept = [...this.#kept, ...kept.map(({ key }) => key)];
+		if (kept.length > 0) this.onkept();
+		return true;
+	}
+
+	/** Notes what lies on the shelf: until the page is read with it, it is ahead of it. */
+	#remember(entries: readonly Waiting[]): void {
+		const isNew = ({ key }: Waiting) => !this.#unread.some((one) => one.key === key);
+		if (entries.some(isNew)) this.#unread = [...this.#unread, ...entries.filter(isNew)];
 	}
 }

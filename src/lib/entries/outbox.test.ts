@@ -222,24 +222,52 @@ describe('entries on a device', () => {
 	it('are ahead of the page until it was read since they were kept, and then no more', async () => {
 		const outbox = begun();
 		const ahead = () => outbox.ahead.map(({ words }) => words);
-		// What was read is answered before the second is kept, and stands there after.
-		const first = outbox.beginRead();
 		await outbox.add('timed', { units: '1' }, 'one');
-		const second = outbox.beginRead();
-		first();
-		expect(ahead()).toEqual(['one']);
-		await outbox.add('timed', { units: '2' }, 'two');
 		answer = away;
-		await outbox.add('timed', { units: '3' }, 'three');
-		expect(outbox.waiting.map(({ words }) => words)).toEqual(['three']);
-		expect(ahead()).toEqual(['one', 'two', 'three']);
-		second();
-		expect(ahead()).toEqual(['two', 'three']);
+		await outbox.add('timed', { units: '2' }, 'two');
+		expect(outbox.waiting.map(({ words }) => words)).toEqual(['two']);
+		expect(ahead()).toEqual(['one', 'two']);
+		outbox.asked();
 		answer = keptAll;
-		await outbox.send();
+		await outbox.add('timed', { units: '3' }, 'three');
+		expect(outbox.waiting).toEqual([]);
+		expect(ahead()).toEqual(['one', 'two', 'three']);
+		outbox.arrived();
 		expect(ahead()).toEqual(['two', 'three']);
-		outbox.beginRead()();
+		await outbox.read(() => Promise.resolve());
 		expect(ahead()).toEqual([]);
+	});
+
+	it('are not sent while the page is read, nor is it read while they are: nobody knew whether they were in it', async () => {
+		const outbox = begun();
+		const done: string[] = [];
+		let readIt = () => {};
+		const reading = outbox.read(() =>
+			new Promise<void>((resolve) => (readIt = resolve)).then(() => void done.push('read'))
+		);
+		await new Promise((resolve) => setTimeout(resolve, 20));
+		const adding = outbox.add('timed', { units: '1' }, 'one').then(() => done.push('kept'));
+		await new Promise((resolve) => setTimeout(resolve, 20));
+		expect(sent).toEqual([]);
+		const again = outbox.read(() => Promise.resolve(done.push('read again')));
+		readIt();
+		await Promise.all([reading, adding, again]);
+		expect(done).toEqual(['read', 'kept', 'read again']);
+		expect(outbox.ahead).toEqual([]);
+	});
+
+	it('are not held up for ever by a page that is never read, and stay ahead of one that could not be', async () => {
+		vi.useFakeTimers();
+		const outbox = begun();
+		void outbox.read(() => new Promise(() => {}));
+		await vi.advanceTimersByTimeAsync(1);
+		const adding = outbox.add('timed', { units: '1' }, 'one');
+		await vi.advanceTimersByTimeAsync(2900);
+		expect(sent).toEqual([]);
+		await vi.advanceTimersByTimeAsync(200);
+		expect(await adding).toEqual({ outcome: 'kept' });
+		await expect(outbox.read(() => Promise.reject(new Error('away')))).rejects.toThrow('away');
+		expect(outbox.ahead.map(({ words }) => words)).toEqual(['one']);
 	});
 
 	it('that are refused or thrown away are ahead of nothing', async () => {

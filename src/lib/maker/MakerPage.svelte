@@ -46,18 +46,13 @@
 		() => Promise.resolve(),
 		() => true
 	);
-	async function readAgain(): Promise<void> {
-		const read = outbox.beginRead();
-		let answer: Response;
-		try {
-			answer = await fetch(address, { headers: { accept: 'application/json' } });
-		} catch {
-			return;
-		}
+	const readAgain = () => outbox.read(askForView);
+	async function askForView(): Promise<void> {
+		const answer = await fetch(address, { headers: { accept: 'application/json' } });
 		if (answer.status === 404) closed = closedWords;
-		if (!answer.ok) return;
+		if (!answer.ok) throw new Error('it could not be read');
 		view = (await answer.json()) as MakerView;
-		read();
+		outbox.arrived();
 		closed = '';
 		keepView(view);
 	}

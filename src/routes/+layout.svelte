@@ -44,9 +44,12 @@
 	setOutbox(outbox);
 
 	const askForWork = () =>
-		outbox.read(() =>
-			navigator.onLine ? invalidate('app:gather') : Promise.reject(new Error('no network'))
-		);
+		outbox.read(async () => {
+			// Whoever began to go to another page meanwhile gets there first: asked now, they would stay.
+			while (navigating.complete) await navigating.complete.catch(() => {});
+			if (!navigator.onLine) throw new Error('no network');
+			await invalidate('app:gather');
+		});
 	// Whoever goes to another page reads what was kept before they went.
 	$effect.pre(() => {
 		if (navigating.to) untrack(() => outbox.asked());

@@ -143,6 +143,8 @@ export class Outbox {
 		const before = this.#sending;
 		const reading = async () => {
 			await atMost(patience, before);
+			// Whoever waited for the same acts first: goes to another page, say.
+			await new Promise((resolve) => setTimeout(resolve));
 			this.asked();
 			await ask();
 			this.arrived();

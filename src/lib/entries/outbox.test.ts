@@ -266,7 +266,11 @@ describe('entries on a device', () => {
 		expect(sent).toEqual([]);
 		await vi.advanceTimersByTimeAsync(200);
 		expect(await adding).toEqual({ outcome: 'kept' });
-		await expect(outbox.read(() => Promise.reject(new Error('away')))).rejects.toThrow('away');
+		const failed = expect(outbox.read(() => Promise.reject(new Error('away')))).rejects.toThrow(
+			'away'
+		);
+		await vi.advanceTimersByTimeAsync(1);
+		await failed;
 		expect(outbox.ahead.map(({ words }) => words)).toEqual(['one']);
 	});
 

@@ -5,6 +5,7 @@ import { portionOf, sendEntries, type Answer } from './send-entries';
 import { Shelf } from './shelf';
 import { formType } from './waiting-form';
 import { nowSaid } from './typed-at';
+import { atMost } from '../ui/at-most';
 import { newKey } from '../ui/new-key';
 import { thisDevice } from './device';
 
@@ -17,12 +18,6 @@ const alone = (work: () => Promise<void>): Promise<void> =>
 
 /** How long sending waits for a page that is being read, and reading for what is being sent, in ms. */
 const patience = 3000;
-/** Waits for what is under way, however it ends, and so long at most. */
-async function atMost(ms: number, under: Promise<unknown> | null): Promise<void> {
-	if (!under) return;
-	const tired = new Promise((resolve) => setTimeout(resolve, ms));
-	await Promise.race([under.catch(() => {}), tired]);
-}
 
 /**
  * Entries typed on this device. Each is put on the device's own shelf first, then sent; it leaves the

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { asksInTurn } from './asks-in-turn';
 
 /** What is asked for, and answers when it is told to. */
@@ -59,5 +59,18 @@ describe('asks in turn', () => {
 		askAnew(ask);
 		await turn();
 		expect(answers).toHaveLength(1);
+	});
+
+	it('that get no answer hold up the next for half a minute', async () => {
+		vi.useFakeTimers();
+		const { ask, answers } = asked();
+		const askAnew = asksInTurn(atOnce, () => true);
+		askAnew(() => new Promise(() => {}));
+		askAnew(ask);
+		await vi.advanceTimersByTimeAsync(29_000);
+		expect(answers).toHaveLength(0);
+		await vi.advanceTimersByTimeAsync(1_100);
+		expect(answers).toHaveLength(1);
+		vi.useRealTimers();
 	});
 });

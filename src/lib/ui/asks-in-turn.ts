@@ -1,3 +1,8 @@
+import { atMost } from './at-most';
+
+/** How long one that gets no answer holds up the next. */
+const longestMs = 30_000;
+
 /** Asks for something; what it brings takes the place of what was there. */
 export type Ask = () => Promise<unknown>;
 
@@ -18,10 +23,10 @@ export function asksInTurn(
 	const run = async () => {
 		isAsking = true;
 		for (let ask = waiting.at(0); ask; ask = waiting.at(0)) {
-			await ready().catch(() => {});
+			await atMost(longestMs, ready());
 			// From here on what is kept needs another ask.
 			waiting.shift();
-			if (isAble()) await ask().catch(() => {});
+			if (isAble()) await atMost(longestMs, ask());
 		}
 		isAsking = false;
 	};

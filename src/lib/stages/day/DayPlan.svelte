@@ -54,6 +54,13 @@
 		await tick();
 	});
 
+	// What reached nobody goes again by itself.
+	$effect(() => {
+		if (!keeper.said) return;
+		const again = setInterval(() => void keeper.keep(), 4000);
+		return () => clearInterval(again);
+	});
+
 	async function sendSeats(version: number, seats: readonly DaySeat[]): Promise<SeatsSent> {
 		const form = new FormData();
 		form.set('version', String(version));

@@ -40,7 +40,6 @@ export class SeatKeeper {
 
 	/** Keeps the seats as they stand by now. Called at each move. */
 	async keep(): Promise<void> {
-		this.said = '';
 		this.bench.isAhead = true;
 		if (this.isKeeping) return;
 		this.isKeeping = true;
@@ -61,6 +60,7 @@ export class SeatKeeper {
 			this.said = `Not kept yet: ${outcome.why} The seats stand here; keep them again in a moment.`;
 			return false;
 		}
+		this.said = '';
 		if (outcome === 'kept') {
 			this.#from = version + 1;
 			if (bench.seats !== sent) return true;

@@ -21,14 +21,15 @@
 	untrack(() => writeAs(data.group));
 	$effect.pre(() => writeAs(data.group));
 
+	/** Waits for a page that is on its way: it has asked already, and asked anew meanwhile it would not come. */
+	async function untilThere(): Promise<void> {
+		while (navigating.complete) await navigating.complete.catch(() => {});
+	}
 	/**
-	 * Asks for the page's data anew. A page that is on its way has asked already: it is asked once it is there.
-	 * Where there is no network it stays as it is: asked then, it would be left for a page of the browser's.
+	 * Asks for the page's data anew. Where there is no network it stays as it is: asked then, it would be left for a
+	 * page of the browser's.
 	 */
-	const askAnew = asksInTurn(
-		() => Promise.resolve(navigating.complete),
-		() => navigator.onLine
-	);
+	const askAnew = asksInTurn(untilThere, () => navigator.onLine);
 
 	// What waits on this device goes up from every page.
 	const outbox = new Outbox(
@@ -45,8 +46,8 @@
 
 	const askForWork = () =>
 		outbox.read(async () => {
-			// Whoever began to go to another page meanwhile gets there first: asked now, they would stay.
-			while (navigating.complete) await navigating.complete.catch(() => {});
+			// The outbox took its time: whoever began to go to another page meanwhile gets there first.
+			await untilThere();
 			if (!navigator.onLine) throw new Error('no network');
 			await invalidate('app:gather');
 		});

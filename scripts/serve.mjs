@@ -68,6 +68,8 @@ let isStopping = false;
 const server = http.createServer((request, response) => {
 	for (const [name, value] of Object.entries(safeHeaders)) response.setHeader(name, value);
 	measures?.count(request, response);
+	// Who has an open line to one that leaves might send on it just as it closes.
+	if (isStopping) response.setHeader('connection', 'close');
 	const no = whyNot(request, origins);
 	// Whoever shares requests among several is told first that this one leaves.
 	if (no === null && isStopping && request.url === '/healthz/ready')

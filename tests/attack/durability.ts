@@ -78,7 +78,10 @@ export async function attackDurability(seconds: number, seed: number): Promise<s
 			while (Date.now() < end) {
 				const entry = newEntry(chance);
 				sent.push(entry);
-				await sendUntilKept(address, entry, kind, () => Date.now() > end + 40_000);
+				await sendUntilKept(address, entry, kind, {
+					patienceMs: () => 8000,
+					isOver: () => Date.now() > end + 40_000
+				});
 			}
 		};
 		const kills: string[] = [];

@@ -15,6 +15,10 @@ const connections = 16;
 /** Back within so long after a process was killed, and after a whole node was, ms. */
 const processMs = 15_000;
 const nodeMs = 40_000;
+/** While parts are killed, who has no answer after so long sends again, ms. */
+const patienceMs = 8000;
+/** While a new version comes an answer that is late is late, and only one that never comes has failed, ms. */
+const upgradePatienceMs = 60_000;
 /** Each waits so long between two entries, ms: there is work at every moment, and the kills have their time. */
 const restMs = 100;
 
@@ -117,7 +121,7 @@ async function upgrade({
 	const ask = async (from: number) => {
 		for (let nth = from; !isOver; nth++) {
 			const path = pagesAsked[nth % pagesAsked.length] ?? '/';
-			const answer = await fetch(address + path, { signal: AbortSignal.timeout(10_000) })
+			const answer = await fetch(address + path, { signal: AbortSignal.timeout(upgradePatienceMs) })
 				.then(async (response) => `${response.status} ${(await response.text()).length > 2000}`)
 				.catch((error: Error) => `${error.name}: ${String(error.cause ?? error.message)}`);
 			asked += 1;
@@ -172,11 +176,16 @@ export async function attackFleet({
 		const kind = await kindOfAll(ask);
 		const sent: Sent[] = [];
 		let lastKept = performance.now();
+		let isUpgrading = false;
+		const patience = {
+			patienceMs: () => (isUpgrading ? upgradePatienceMs : patienceMs),
+			isOver: () => isOver
+		};
 		const write = async () => {
 			while (!isOver) {
 				const entry = newEntry(chance);
 				sent.push(entry);
-				await sendUntilKept(fleet.address, entry, kind, () => isOver);
+				await sendUntilKept(fleet.address, entry, kind, patience);
 				if (entry.isAcknowledged) lastKept = performance.now();
 				await pause(restMs);
 			}
@@ -207,14 +216,17 @@ export async function attackFleet({
 		await fleet.untilStandsBy();
 		await untilReadFromStandby(fleet);
 		const before = sent.length;
+		isUpgrading = true;
 		const { asked: pages, failed } = await upgrade(fleet);
 		if (failed.length > 0)
 			throw new Error(
 				`${failed.length} of ${pages} pages failed while a new version came: ${failed[0]}`
 			);
-		const twice = sent.slice(before).filter(({ tries }) => tries > 1).length;
-		if (twice > 0)
-			throw new Error(`${twice} entries had to be sent again while a new version came`);
+		const again = sent.slice(before).flatMap((entry) => entry.again);
+		if (again.length > 0)
+			throw new Error(
+				`entries had to be sent again ${again.length} times while a new version came: ${[...new Set(again)].join('; ')}`
+			);
 		say(`  a new version came: ${pages} pages and ${sent.length - before} entries, none failed`);
 		while (sent.length < entries) await pause(200);
 		isOver = true;

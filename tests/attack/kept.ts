@@ -5,8 +5,8 @@ export interface Sent {
 	readonly key: string;
 	readonly amount: number;
 	isAcknowledged: boolean;
-	/** How often it had to be sent. */
-	tries: number;
+	/** Why it had to be sent again, each time that it had. */
+	readonly again: string[];
 }
 
 /** An entry that nobody has yet, of an amount by chance. */
@@ -14,15 +14,15 @@ export const newEntry = (chance: () => number): Sent => ({
 	key: crypto.randomUUID(),
 	amount: 1 + Math.floor(chance() * 9),
 	isAcknowledged: false,
-	tries: 0
+	again: []
 });
 
-/** Sends one entry until it is answered: no answer, and an answer that it waits, mean that it is sent again. */
+/** Sends one entry until it is answered: no answer in time, and an answer that it waits, mean that it is sent again. */
 export async function sendUntilKept(
 	address: string,
 	entry: Sent,
 	kind: string,
-	isOver: () => boolean
+	{ patienceMs, isOver }: { patienceMs: () => number; isOver: () => boolean }
 ) {
 	const body = JSON.stringify({
 		entries: [
@@ -41,16 +41,16 @@ export async function sendUntilKept(
 		]
 	});
 	for (;;) {
-		entry.tries += 1;
+		const begun = performance.now();
 		const answer = await fetch(`${address}/api/entries`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
 			body,
-			signal: AbortSignal.timeout(8000)
+			signal: AbortSignal.timeout(patienceMs())
 		})
-			.then((response) => (response.ok ? response.json() : null))
-			.catch(() => null);
-		const outcome = (answer as { answers?: { outcome: string }[] } | null)?.answers?.[0]?.outcome;
+			.then((response) => (response.ok ? response.json() : `${response.status}`))
+			.catch((error: Error) => `${error.name}: ${String(error.cause ?? error.message)}`);
+		const outcome = (answer as { answers?: { outcome: string }[] }).answers?.[0]?.outcome;
 		if (outcome === 'kept' || outcome === 'duplicate') {
 			entry.isAcknowledged = true;
 			return;
@@ -58,6 +58,8 @@ export async function sendUntilKept(
 		if (outcome === 'refused') throw new Error(`an entry was refused: ${JSON.stringify(answer)}`);
 		// Once the time is over it is known well enough that this one was never acknowledged.
 		if (isOver()) return;
+		const ms = Math.round(performance.now() - begun);
+		entry.again.push(`${outcome ?? String(answer)} after ${ms} ms`);
 		await pause(60);
 	}
 }

@@ -10,12 +10,14 @@ export interface Said {
 }
 
 const takenBack = 'taken back at the table';
+/** The same once more within so short a time, before the first is safe, is a slip of the finger, ms. */
+const slipMs = 400;
 
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
 export class Trestle {
 	said = $state.raw<Said>({ words: '', isProblem: false });
-	/** A tap is on its way to the shelf: another of the same moment is a slip of the finger. */
-	#isTaken = false;
+	/** What is on its way to the shelf, and since when. */
+	#taken: readonly { readonly what: string; readonly at: number }[] = [];
 
 	constructor(private readonly outbox: Outbox) {}
 
@@ -44,11 +46,11 @@ export class Trestle {
 	}
 
 	async #add(type: string, typed: Typed, words: string): Promise<void> {
-		if (this.#isTaken) return;
-		this.#isTaken = true;
-		const sent = await this.outbox
-			.add(type, typed, words, () => (this.#isTaken = false))
-			.finally(() => (this.#isTaken = false));
+		const one = { what: JSON.stringify([type, typed]), at: performance.now() };
+		if (this.#taken.some(({ what, at }) => what === one.what && one.at - at < slipMs)) return;
+		this.#taken = [...this.#taken, one];
+		const isSafe = () => void (this.#taken = this.#taken.filter((other) => other !== one));
+		const sent = await this.outbox.add(type, typed, words, isSafe).finally(isSafe);
 		if (sent.outcome === 'kept') {
 			this.said = { words: `Kept: ${words}.`, isProblem: false };
 		} else if (sent.outcome === 'refused') {

@@ -1,6 +1,6 @@
 // npm run demo · npm start · npm run dev: from nothing to a page that answers.
 import { spawn } from 'node:child_process';
-import { rmSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureAppRole } from './lib/app-role.mjs';
 import { clearAway } from './lib/clear-away.mjs';
@@ -14,6 +14,7 @@ import { isStillRunning, lastStart, runningFile } from './lib/running.mjs';
 import { Stop, isProcess, pause, root, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
 import { loadDemo } from './lib/load-demo.mjs';
+import { writeWhole } from './lib/write-whole.mjs';
 
 const mode = process.argv[2] ?? 'start';
 const isFresh = process.argv.includes('--fresh');
@@ -126,7 +127,7 @@ await runMain(async () => {
 				: startApp({ databaseUrl, port, host, origin, env: signInEnvironment(signsIn) });
 		app = await keepRunning(start, {
 			onstart: ({ child, address }) =>
-				writeFileSync(
+				writeWhole(
 					runningFile(),
 					JSON.stringify({ launcher: process.pid, app: child.pid, address })
 				),

@@ -1,7 +1,6 @@
 // A private PostgreSQL cluster on loopback: made, started, adopted, stopped.
-import { createHash, randomBytes } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import {
-	chmodSync,
 	chownSync,
 	existsSync,
 	mkdirSync,
@@ -16,6 +15,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { Stop, ask, isProcess, pause, root, run, say } from './say.mjs';
 import { postgresServers } from './system.mjs';
+import { keptWord, writeWhole } from './write-whole.mjs';
 
 const user = 'nest_row';
 const asRoot = process.getuid?.() === 0;
@@ -103,15 +103,6 @@ function serverFor(folder) {
 	throw new Stop(
 		`The database in ${folder} was made by PostgreSQL ${major}, which is not installed: apt-get install postgresql-${major}`
 	);
-}
-
-/** @param {string} home */
-function passwordIn(home) {
-	const file = path.join(home, 'database-password');
-	if (!existsSync(file))
-		writeFileSync(file, randomBytes(24).toString('base64url'), { mode: 0o600 });
-	chmodSync(file, 0o600);
-	return readFileSync(file, 'utf8').trim();
 }
 
 /** Makes the cluster beside its place and moves it there whole, so that a cut-off start leaves nothing half made. @param {string} folder @param {string} password @param {boolean} isThrowaway */
@@ -248,7 +239,7 @@ async function answeringServer(folder) {
  */
 async function openCluster(home, isThrowaway) {
 	const folder = path.join(home, 'cluster');
-	const password = passwordIn(home);
+	const password = keptWord(path.join(home, 'database-password'), 24);
 	if (!existsSync(path.join(folder, 'PG_VERSION')))
 		await makeCluster(folder, password, isThrowaway);
 
@@ -258,7 +249,7 @@ async function openCluster(home, isThrowaway) {
 		const file = path.join(home, 'database-port');
 		const kept = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
 		const port = kept && (await isPortFree(kept)) ? kept : await freePort();
-		writeFileSync(file, String(port));
+		writeWhole(file, String(port));
 		running = await startServer(folder, port, isThrowaway);
 	}
 	const { port } = running;

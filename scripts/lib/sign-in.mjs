@@ -1,18 +1,14 @@
 // What the launcher does for sign-in: the secret that signs cookies, and the word that makes the first coordinator.
-import { createHash, randomBytes, randomInt } from 'node:crypto';
-import { chmodSync, existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { createHash, randomInt } from 'node:crypto';
 import path from 'node:path';
 import { asked } from './asked.mjs';
 import { dataFolder } from './cluster.mjs';
+import { keptWord } from './write-whole.mjs';
 
 /** The secret of this installation, made at the first start; several machines share one by NEST_ROW_SECRET. */
 function ownSecret() {
 	if (process.env.NEST_ROW_SECRET) return process.env.NEST_ROW_SECRET;
-	const file = path.join(dataFolder(), 'sign-in-secret');
-	if (!existsSync(file))
-		writeFileSync(file, randomBytes(32).toString('base64url'), { mode: 0o600 });
-	chmodSync(file, 0o600);
-	return readFileSync(file, 'utf8').trim();
+	return keptWord(path.join(dataFolder(), 'sign-in-secret'), 32);
 }
 
 /** What the application is told of signing in. @param {boolean} signsIn @returns {NodeJS.ProcessEnv} */

@@ -1,7 +1,7 @@
 // A whole fleet on this machine: databases that take over from each other, a pooler, a proxy, three web processes.
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, existsSync, mkdirSync, openSync, readFileSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, openSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { endChild, waitUntilHealthy } from '../app.mjs';
 import { ensureAppRole } from '../app-role.mjs';
@@ -10,6 +10,7 @@ import { freePort, giveToServer, serverUser } from '../cluster.mjs';
 import { ensureDatabase, migrate, spread } from '../migrate.mjs';
 import { Stop, pause } from '../say.mjs';
 import { postgresServers } from '../system.mjs';
+import { writeWhole } from '../write-whole.mjs';
 import { databasePart, etcdPart, poolerPart, proxyPart, webPart } from './parts.mjs';
 
 /** @typedef {import('./parts.mjs').Part} Part */
@@ -51,7 +52,7 @@ async function placeIn(folder, webPort) {
 			while (Object.values(ports).includes(port)) port = await freePort();
 			ports[name] = port;
 		}
-		writeFileSync(file, JSON.stringify({ words, ports }), { mode: 0o600 });
+		writeWhole(file, JSON.stringify({ words, ports }));
 	}
 	const { words, ports } = JSON.parse(readFileSync(file, 'utf8'));
 	const [server] = postgresServers();

@@ -17,7 +17,7 @@ function table() {
 	};
 	const trestle = new Trestle(outbox as unknown as Outbox);
 	const act = (pieces: number) =>
-		trestle.act({ type: 'act', typed: { pieces: String(pieces) }, words: `${pieces} joined` });
+		trestle.act({ type: 'join', typed: { pieces: String(pieces) }, words: `${pieces} joined` });
 	return { trestle, act, put, words: () => put.map((one) => one.words) };
 }
 

@@ -45,24 +45,43 @@ async function renew(): Promise<void> {
 	);
 	if (former.length === 0) return;
 	await layParts();
-	const laid = (await (await caches.open(pages)).keys()).map(({ url }) => new URL(url));
-	const opened = laid.filter(
+	const since = era;
+	const lie = (await (await caches.open(pages)).keys()).map(({ url }) => new URL(url));
+	const opened = lie.filter(
 		({ pathname }) => pathname !== whose && !pathname.endsWith('__data.json')
 	);
-	for (const { pathname, search } of opened) await layBy(pathname + search, 0);
+	for (const { pathname, search } of opened) await layBy(pathname + search, 0, since);
 	await Promise.all(former.map((name) => caches.delete(name)));
 }
 
+/** Rises as somebody signs in or out, or goes to another group: what was asked for before that is laid by for nobody. */
+let era = 0;
+
+/** No page stays behind, and none of those that are still on their way. */
+async function forget(): Promise<void> {
+	era += 1;
+	await caches.delete(pages);
+}
+
+/** What lies here; nothing is made where nothing lies. */
+const laid = (at: string): Promise<Response | undefined> => caches.match(at, { cacheName: pages });
+
+/** Lays by what was asked for since then, unless pages were forgotten meanwhile. */
+async function lay(at: string, answer: Response, since: number): Promise<void> {
+	if (since !== era) return;
+	const store = await caches.open(pages);
+	if (since === era) await store.put(at, answer);
+}
+
 /** Keeps an answer with the moment it came. What was turned elsewhere, to sign in say, is not that page. */
-async function keep(at: string, answer: Response): Promise<void> {
+async function keep(at: string, answer: Response, since: number): Promise<void> {
 	if (answer.status !== 200 || answer.redirected) return;
 	const headers = new Headers(answer.headers);
 	headers.set(mark, String(Date.now()));
 	// It lies here unpacked.
 	headers.delete('content-encoding');
 	headers.delete('content-length');
-	const kept = new Response(await answer.clone().blob(), { headers });
-	await (await caches.open(pages)).put(at, kept);
+	await lay(at, new Response(await answer.clone().blob(), { headers }), since);
 }
 
 /** Says to the page that asked how old its answer is; null where it is new. */
@@ -72,10 +91,11 @@ const tell = async (clientId: string, at: number | null): Promise<void> =>
 /** A page as it is now; where no answer comes, as it was opened last, saying so. */
 async function page(request: Request): Promise<Response> {
 	const at = laidAt(new URL(request.url));
-	const there = await (await caches.open(pages)).match(at);
+	const since = era;
+	const there = await laid(at);
 	const asked = fetch(request)
 		.then(async (answer) => {
-			await keep(at, answer);
+			await keep(at, answer, since);
 			return answer;
 		})
 		.catch(() => null);
@@ -89,7 +109,7 @@ async function page(request: Request): Promise<Response> {
 
 /** What a page asks for as it is gone to: laid by whole with the page, never as a part of it. */
 async function data(request: Request, clientId: string): Promise<Response> {
-	const there = await (await caches.open(pages)).match(laidAt(new URL(request.url)));
+	const there = await laid(laidAt(new URL(request.url)));
 	const answer = await orLaidBy(
 		fetch(request).catch(() => null),
 		there,
@@ -119,7 +139,7 @@ async function form(request: Request, words: string): Promise<Response> {
 	const copy = request.clone();
 	const answer = await fetch(request).catch(() => null);
 	if (answer || request.headers.has(fromShelf)) return answer ?? Response.error();
-	const who = await (await (await caches.open(pages)).match(whose))?.text();
+	const who = await (await laid(whose))?.text();
 	const group = url.searchParams.get('group') ?? who?.split(' ').at(-1);
 	try {
 		const fields = new URLSearchParams(
@@ -146,10 +166,13 @@ worker.addEventListener('fetch', (event) => {
 	const { request, clientId } = event;
 	const url = new URL(request.url);
 	if (url.origin !== worker.location.origin) return;
-	// Whoever signs in or out, or goes to another group, leaves no page behind.
+	// Whoever signs in or out, or goes to another group, leaves no page behind: none of before, and none that was asked for
+	// until it was done.
 	if (request.method !== 'GET') {
-		if (/^\/(account|groups|sign-in|welcome)\b/.test(url.pathname))
-			event.waitUntil(caches.delete(pages));
+		if (/^\/(account|groups|sign-in|welcome)\b/.test(url.pathname)) {
+			event.waitUntil(forget());
+			return event.respondWith(fetch(request).finally(forget));
+		}
 		const words = request.method === 'POST' ? wordsOfForm(url) : null;
 		if (words !== null) event.respondWith(form(request, words));
 		return;
@@ -163,17 +186,17 @@ worker.addEventListener('fetch', (event) => {
 });
 
 /** Lays by a page, whole and as the application asks for it, unless it was just now. */
-async function layBy(address: string, notWithinMs: number): Promise<void> {
+async function layBy(address: string, notWithinMs: number, since: number): Promise<void> {
+	if (since !== era) return;
 	const url = new URL(address, worker.location.origin);
-	const store = await caches.open(pages);
 	const dataAt = new URL(
 		`${url.pathname.replace(/\/$/, '')}/__data.json${url.search}`,
 		worker.location.origin
 	);
-	const there = await store.match(laidAt(dataAt));
+	const there = await laid(laidAt(dataAt));
 	if (there && Date.now() - Number(there.headers.get(mark)) < notWithinMs) return;
-	await keep(laidAt(url), await fetch(url));
-	await keep(laidAt(dataAt), await fetch(dataAt));
+	await keep(laidAt(url), await fetch(url), since);
+	await keep(laidAt(dataAt), await fetch(dataAt), since);
 }
 
 /** Lays by what every page is made of. */
@@ -185,17 +208,20 @@ async function layParts(): Promise<void> {
 
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */
 async function opened(who: string, address: string): Promise<void> {
-	const before = await (await caches.open(pages)).match(whose);
-	const isOthers = (await before?.text()) !== who;
+	let since = era;
+	const isOthers = (await (await laid(whose))?.text()) !== who;
+	if (since !== era) return;
 	if (isOthers) {
-		await caches.delete(pages);
-		await (await caches.open(pages)).put(whose, new Response(who));
+		const forgotten = forget();
+		since = era;
+		await forgotten;
+		await lay(whose, new Response(who), since);
 	}
-	await Promise.all([layBy(address, freshMs), layParts()]);
+	await Promise.all([layBy(address, freshMs, since), layParts()]);
 	await renew();
 	if (!isOthers) return;
 	await new Promise((resolve) => setTimeout(resolve, restMs));
-	for (const one of pagesToLayBy) await layBy(one, freshMs).catch(() => {});
+	for (const one of pagesToLayBy) await layBy(one, freshMs, since).catch(() => {});
 }
 worker.addEventListener('message', (event) => {
 	const { who, address } = (event.data ?? {}) as { who?: unknown; address?: unknown };

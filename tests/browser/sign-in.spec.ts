@@ -3,6 +3,7 @@ import pg from 'pg';
 import { acts, reads } from '../../src/lib/server/doors/acts';
 import { mayAs, roles, type Role } from '../../src/lib/server/base/roles';
 import { localGroupId } from '../../src/lib/server/base/group-id';
+import { pagesToLayBy } from '../../src/lib/ui/laid-pages';
 import { expect, expectAccessible, ready, test } from './app';
 import { endingActs, pathOfRoute } from '../routes';
 import { passphrase, theCoordinator, Visitor } from './visitor';
@@ -345,5 +346,28 @@ test.describe('on a shared tablet', () => {
 			() => false
 		);
 		expect(isThere).toBe(false);
+	});
+
+	test('nor one that was still on its way', async ({ app, page, context }) => {
+		await (await theCoordinator(app)).lend(context);
+		await page.goto('/gather');
+		await ready(page);
+		const laid = () =>
+			page.evaluate(
+				async () => (await caches.match('/gather', { cacheName: 'laid pages' }))?.status
+			);
+		await expect.poll(laid).toBe(200);
+		const left = await page.evaluate(async (addresses) => {
+			const who = await (await caches.match('/whose', { cacheName: 'laid pages' }))?.text();
+			const worker = (await navigator.serviceWorker.ready).active;
+			for (const address of addresses) worker?.postMessage({ who, address });
+			await fetch('/account?/out', { method: 'POST', body: new URLSearchParams() });
+			// Long enough for all that were asked for to come.
+			await new Promise((resolve) => setTimeout(resolve, 4000));
+			// For whom: all that whoever says it after that can leave.
+			const lie = await (await caches.open('laid pages')).keys();
+			return lie.map(({ url }) => new URL(url).pathname).filter((at) => at !== '/whose');
+		}, pagesToLayBy);
+		expect(left).toEqual([]);
 	});
 });

@@ -208,13 +208,11 @@ async function layParts(): Promise<void> {
 
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */
 async function opened(who: string, address: string): Promise<void> {
-	let since = era;
+	const since = era;
 	const isOthers = (await (await laid(whose))?.text()) !== who;
 	if (since !== era) return;
 	if (isOthers) {
-		const forgotten = forget();
-		since = era;
-		await forgotten;
+		await caches.delete(pages);
 		await lay(whose, new Response(who), since);
 	}
 	await Promise.all([layBy(address, freshMs, since), layParts()]);

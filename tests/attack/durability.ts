@@ -8,7 +8,7 @@ import { seededRng } from '../../src/lib/core/statistics/rng';
 import { asked } from '../../scripts/lib/asked.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { pause } from '../../scripts/lib/say.mjs';
-import { judgeKept, kindOfAll, newEntry, sendUntilKept, type Sent } from './kept';
+import { judgeKept, kindOfAll, newEntry, sendUntilKept, usualPatienceMs, type Sent } from './kept';
 
 const writers = 8;
 
@@ -79,7 +79,7 @@ export async function attackDurability(seconds: number, seed: number): Promise<s
 				const entry = newEntry(chance);
 				sent.push(entry);
 				await sendUntilKept(address, entry, kind, {
-					patienceMs: () => 8000,
+					patienceMs: usualPatienceMs,
 					isOver: () => Date.now() > end + 40_000
 				});
 			}

@@ -9,14 +9,12 @@ import { waitUntilHealthy } from '../../scripts/lib/app.mjs';
 import { startFleet } from '../../scripts/lib/fleet/fleet.mjs';
 import { pause, say } from '../../scripts/lib/say.mjs';
 import { seededRng } from '../../src/lib/core/statistics/rng';
-import { judgeKept, kindOfAll, newEntry, sendUntilKept, type Sent } from './kept';
+import { judgeKept, kindOfAll, newEntry, sendUntilKept, usualPatienceMs, type Sent } from './kept';
 
 const connections = 16;
 /** Back within so long after a process was killed, and after a whole node was, ms. */
 const processMs = 15_000;
 const nodeMs = 40_000;
-/** While parts are killed, who has no answer after so long sends again, ms. */
-const patienceMs = 8000;
 /** While a new version comes an answer that is late is late, and only one that never comes has failed, ms. */
 const upgradePatienceMs = 60_000;
 /** Each waits so long between two entries, ms: there is work at every moment, and the kills have their time. */
@@ -176,11 +174,7 @@ export async function attackFleet({
 		const kind = await kindOfAll(ask);
 		const sent: Sent[] = [];
 		let lastKept = performance.now();
-		let isUpgrading = false;
-		const patience = {
-			patienceMs: () => (isUpgrading ? upgradePatienceMs : patienceMs),
-			isOver: () => isOver
-		};
+		const patience = { patienceMs: usualPatienceMs, isOver: () => isOver };
 		const write = async () => {
 			while (!isOver) {
 				const entry = newEntry(chance);
@@ -216,7 +210,7 @@ export async function attackFleet({
 		await fleet.untilStandsBy();
 		await untilReadFromStandby(fleet);
 		const before = sent.length;
-		isUpgrading = true;
+		patience.patienceMs = upgradePatienceMs;
 		const { asked: pages, failed } = await upgrade(fleet);
 		if (failed.length > 0)
 			throw new Error(

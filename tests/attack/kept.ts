@@ -17,12 +17,15 @@ export const newEntry = (chance: () => number): Sent => ({
 	again: []
 });
 
+/** Who has no answer after so long sends again while something is killed, ms. */
+export const usualPatienceMs = 8000;
+
 /** Sends one entry until it is answered: no answer in time, and an answer that it waits, mean that it is sent again. */
 export async function sendUntilKept(
 	address: string,
 	entry: Sent,
 	kind: string,
-	{ patienceMs, isOver }: { patienceMs: () => number; isOver: () => boolean }
+	{ patienceMs, isOver }: { patienceMs: number; isOver: () => boolean }
 ) {
 	const body = JSON.stringify({
 		entries: [
@@ -46,7 +49,7 @@ export async function sendUntilKept(
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
 			body,
-			signal: AbortSignal.timeout(patienceMs())
+			signal: AbortSignal.timeout(patienceMs)
 		})
 			.then((response) => (response.ok ? response.json() : `${response.status}`))
 			.catch((error: Error) => `${error.name}: ${String(error.cause ?? error.message)}`);

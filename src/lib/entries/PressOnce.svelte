@@ -22,14 +22,17 @@
 	const outbox = getOutbox();
 	const key = newKey();
 	let said = $state('');
-	/** Pressed already: a press counts once. */
-	let isPressed = $state(false);
+	/** What was pressed already: the same counts once, until it says something else. */
+	let pressed = $state('');
+	const what = $derived(JSON.stringify([type, typed]));
+	const isPressed = $derived(pressed === what);
 	async function press(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		if (isPressed) return;
-		isPressed = true;
+		const now = what;
+		pressed = now;
 		said = await addAndSay(outbox, { type, typed, words }, kept);
-		isPressed = said === kept || said === waitsHere;
+		if (pressed === now && said !== kept && said !== waitsHere) pressed = '';
 	}
 </script>
 

@@ -1,16 +1,34 @@
 import type { Typed } from './form-reader';
+import { countedOnce, Slips } from '../ui/slip';
 import type { Outbox } from './outbox.svelte';
 
 /** What is said of what lies on this device's shelf. */
 export const waitsHere = 'It waits on this device until the network is back.';
 
-/** Sends what one press says, and tells how that went; what is refused lies on no shelf. */
-export async function addAndSay(
-	outbox: Outbox,
-	{ type, typed, words }: { readonly type: string; readonly typed: Typed; readonly words: string },
-	kept: string
-): Promise<string> {
+interface Act {
+	readonly type: string;
+	readonly typed: Typed;
+	readonly words: string;
+}
+
+const slips = new Slips();
+let last: Promise<string> = Promise.resolve('');
+
+/** Sends what one press says, and tells how that went; the same press within a moment is one with the first. */
+export function addAndSay(outbox: Outbox, act: Act, kept: string): Promise<string> {
+	const what = JSON.stringify([act.type, act.typed]);
+	if (slips.isSlip(what))
+		return last.then((said) =>
+			said === kept || said === waitsHere ? `${said} ${countedOnce}` : said
+		);
+	slips.note(what);
+	last = add(outbox, act, kept);
+	return last;
+}
+
+async function add(outbox: Outbox, { type, typed, words }: Act, kept: string): Promise<string> {
 	const sent = await outbox.add(type, typed, words);
+	if (sent.outcome === 'refused' || sent.outcome === 'lost') slips.forget();
 	if (sent.outcome === 'refused') {
 		await outbox.drop(sent.key).catch(() => {});
 		return Object.values(sent.problems).join(' ');

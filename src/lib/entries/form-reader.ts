@@ -18,6 +18,8 @@ export const isUuid = (text: string): boolean =>
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
 export class FormReader {
 	readonly problems: Record<string, string> = {};
+	/** What was typed in a way of its own and stands in the book in the one way there is: labels. */
+	readonly canonical: Record<string, string> = {};
 
 	constructor(
 		private readonly typed: Typed,

@@ -6,7 +6,7 @@ import type { Entry } from './registry';
 import { entryTypeOf } from './registry';
 
 export type ReadEntry =
-	| { readonly entry: Entry; readonly problems?: never }
+	| { readonly entry: Entry; readonly typed: Typed; readonly problems?: never }
 	| { readonly entry?: never; readonly problems: Sentences };
 
 /** What an entry is read by: the units of what is typed with none, and the day it is in the hall. */
@@ -15,14 +15,19 @@ export interface ReadBy {
 	readonly today: string;
 }
 
-/** Reads an entry from what was typed; the same in the page and on the server. */
+/**
+ * Reads an entry from what was typed; the same in the page and on the server. What was typed comes back as the book
+ * has it: labels in the one way there is.
+ */
 export function readEntry(name: string, typed: Typed, { system, today }: ReadBy): ReadEntry {
 	const type = entryTypeOf(name);
 	if (!type) return { problems: { type: 'This kind of entry is not known here.' } };
 	const read = new FormReader(typed, system, today);
 	try {
 		const entry = type.read(read);
-		return read.isGood ? { entry } : { problems: read.problems };
+		return read.isGood
+			? { entry, typed: { ...typed, ...read.canonical } }
+			: { problems: read.problems };
 	} catch (error) {
 		if (!(error instanceof DomainError)) throw error;
 		read.problems[error.parameter] = 'This does not fit what else is typed.';

@@ -1,4 +1,5 @@
 import { newKey } from '../ui/new-key';
+import { countedOnce, Slips } from '../ui/slip';
 import type { EntryType } from './registry';
 import { readEntry } from './read-entry';
 import type { Sentences, Typed } from './form-reader';
@@ -20,14 +21,20 @@ export class TypedForm {
 	problems = $state<Sentences>({});
 	/** What was kept or set waiting last, to say so; or why it is not. */
 	said = $state('');
-	/** It is being put on the shelf: pressing again sends nothing. */
-	#isTaken = false;
+	/** Tells a press that was made twice from a second act: fields that stay may be pressed again as they are. */
+	readonly #slips = new Slips();
+	/** How many presses were taken: what is said is said of the last. */
+	#presses = 0;
+	/** The last press was made twice. */
+	#isSlipped = false;
 	/** The key of what is sent without scripts: the same page sent twice counts once. */
 	readonly key = newKey();
 	/** The key of what lies on the shelf until this form has put it right. */
 	#mending: string | null = null;
-	/** The fields as they began anew: pressing again before anything is typed sends nothing. */
+	/** The fields as they began anew, until something is typed in them. */
 	#begun: string | null = null;
+	/** The fields as they were sent last. */
+	#sent = '';
 	/** What the fields hold before anything is typed. */
 	#start: Readonly<Record<string, string>>;
 
@@ -56,8 +63,16 @@ export class TypedForm {
 	 * once the device has taken the entry, and not before. True where it was kept or waits.
 	 */
 	async submit(words: string, kept: readonly string[]): Promise<boolean> {
-		if (this.#isTaken || JSON.stringify(this.typed) === this.#begun) return false;
+		const now = JSON.stringify(this.typed);
+		// Within that moment the fields may have begun anew already.
+		if (this.#slips.isSlip(now) || (now === this.#begun && this.#slips.isSlip(this.#sent))) {
+			this.#isSlipped = true;
+			if (this.said) this.#say(this.said);
+			return false;
+		}
 		const { entry, problems } = readEntry(this.type, this.typed, this.outbox.readBy());
+		// Where nothing was typed since and the fields say no entry, pressing again is no act.
+		if (!entry && now === this.#begun) return false;
 		this.problems = problems ?? {};
 		if (!entry) {
 			this.said = '';
@@ -65,9 +80,11 @@ export class TypedForm {
 		}
 		const typed = $state.snapshot(this.typed);
 		const text = JSON.stringify(typed);
-		this.#isTaken = true;
+		this.#slips.note(text);
+		this.#sent = text;
+		this.#isSlipped = false;
+		const press = ++this.#presses;
 		const beginAnew = () => {
-			this.#isTaken = false;
 			// What is typed over it meanwhile is the next entry, and stays.
 			if (JSON.stringify(this.typed) !== text) return;
 			this.typed = {
@@ -77,7 +94,7 @@ export class TypedForm {
 			this.#begun = JSON.stringify(this.typed);
 		};
 		const sent = await this.outbox.add(this.type, typed, words, beginAnew);
-		this.#isTaken = false;
+		if (sent.outcome === 'lost' || sent.outcome === 'refused') this.#slips.forget();
 		if (sent.outcome === 'lost') {
 			this.said =
 				'Not kept: this device keeps nothing and the network is away. It stands here still; try again in a moment.';
@@ -95,8 +112,13 @@ export class TypedForm {
 		}
 		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
 		await this.#mended();
-		this.said = sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`;
+		if (press === this.#presses)
+			this.#say(sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`);
 		return true;
+	}
+
+	#say(said: string): void {
+		this.said = this.#isSlipped && !said.endsWith(countedOnce) ? `${said} ${countedOnce}` : said;
 	}
 
 	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */

@@ -1,7 +1,8 @@
-import { describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Outbox } from './outbox.svelte';
 import type { Sent } from './waiting';
 import { mending } from './outbox.svelte';
+import { countedOnce } from '../ui/slip';
 import { TypedForm } from './typed-form.svelte';
 
 /** A outbox that only notes what it is given. */
@@ -84,12 +85,11 @@ describe('a form of an entry', () => {
 		const waiting = new Promise<Sent>((resolve) => {
 			shelve = () => resolve({ outcome: 'kept' });
 		});
-		const { outbox, given } = notingQueue();
+		const { outbox } = notingQueue();
 		const slow = {
 			...outbox,
 			readBy: outbox.readBy,
 			add: async (_: string, __: object, ___: string, onshelved: () => void) => {
-				given.push({ type: 'timed', typed: {}, words: '' });
 				const sent = await waiting;
 				onshelved();
 				return sent;
@@ -99,25 +99,72 @@ describe('a form of an entry', () => {
 		Object.assign(form.typed, { units: '240', minutes: '52' });
 		const sending = form.submit('240 joints timed', []);
 		expect(form.typed.units).toBe('240');
-		await form.submit('240 joints timed', []);
-		expect(given).toHaveLength(1);
 		shelve();
 		await sending;
 		expect(form.typed.units).toBe('');
 	});
 
-	it('pressed twice sends once, and finds no fault with the fields that began anew', async () => {
-		const { given, outbox } = notingQueue();
-		const form = new TypedForm('timed', { ...start, units: '9', minutes: '9' }, outbox);
-		form.typed.units = '240';
-		const first = form.submit('240 joints timed', []);
-		await Promise.all([first, form.submit('9 joints timed', [])]);
-		await form.submit('9 joints timed', []);
-		expect(given).toHaveLength(1);
-		expect([form.problems, form.said]).toEqual([{}, 'Kept: 240 joints timed.']);
-		form.typed.units = '';
-		await form.submit('', []);
-		expect(form.problems).toHaveProperty('units');
+	describe('pressed twice', () => {
+		beforeEach(() => void vi.useFakeTimers());
+		afterEach(() => void vi.useRealTimers());
+		const filled = { ...start, units: '9', minutes: '9' };
+		const all = Object.keys(filled);
+
+		it('within a moment counts once, and says so', async () => {
+			const { given, outbox } = notingQueue();
+			const form = new TypedForm('timed', filled, outbox);
+			const first = form.submit('9 joints timed', all);
+			await vi.advanceTimersByTimeAsync(399);
+			expect(await form.submit('9 joints timed', all)).toBe(false);
+			await first;
+			expect(given).toHaveLength(1);
+			expect(form.said).toBe(`Kept: 9 joints timed. ${countedOnce}`);
+		});
+
+		it('counts once where the fields began anew meanwhile, with no fault found in them', async () => {
+			const { given, outbox } = notingQueue();
+			const form = new TypedForm('timed', start, outbox);
+			Object.assign(form.typed, { units: '240', minutes: '52' });
+			await form.submit('240 joints timed', []);
+			await form.submit('0 joints timed', []);
+			expect([given.length, form.problems]).toEqual([1, {}]);
+			expect(form.said).toContain(countedOnce);
+			await vi.advanceTimersByTimeAsync(1000);
+			await form.submit('0 joints timed', []);
+			expect([given.length, form.problems]).toEqual([1, {}]);
+			form.typed.units = '1';
+			await form.submit('', []);
+			expect(form.problems).toHaveProperty('minutes');
+		});
+
+		it('counts twice from 0.4 s on, whether the first was answered or not', async () => {
+			const { given, outbox } = notingQueue();
+			const form = new TypedForm('timed', filled, outbox);
+			for (let at = 0; at < 33; at += 1) {
+				await form.submit('9 joints timed', all);
+				await vi.advanceTimersByTimeAsync(400);
+			}
+			expect(given).toHaveLength(33);
+			expect(form.said).toBe('Kept: 9 joints timed.');
+			const hanging = {
+				...outbox,
+				readBy: outbox.readBy,
+				add: () => (given.push({ type: 'timed', typed: {}, words: '' }), new Promise(() => {}))
+			} as unknown as Outbox;
+			const slow = new TypedForm('timed', filled, hanging);
+			void slow.submit('9 joints timed', all);
+			await vi.advanceTimersByTimeAsync(400);
+			void slow.submit('9 joints timed', all);
+			expect(given).toHaveLength(35);
+		});
+
+		it('is sent again at once where the first did not count', async () => {
+			const { outbox } = notingQueue({ outcome: 'lost' });
+			const form = new TypedForm('timed', filled, outbox);
+			await form.submit('9 joints timed', all);
+			await form.submit('9 joints timed', all);
+			expect(form.said).not.toContain(countedOnce);
+		});
 	});
 
 	it('keeps what is typed and says what is wrong at the field', async () => {

@@ -6,7 +6,10 @@ import type { FormReader } from '../form-reader';
 export function readCodeField(read: FormReader, field: string): string | null {
 	if (read.raw(field) === '') return null;
 	const code = readCode(read.raw(field));
-	if (code.problem === undefined) return code.code;
+	if (code.problem === undefined) {
+		read.canonical[field] = code.code;
+		return code.code;
+	}
 	read.problems[field] = codeWords[code.problem];
 	return null;
 }

@@ -62,6 +62,7 @@ function readCodes(read: FormReader, field: string): readonly string[] {
 	const codes = codesIn(read.raw(field));
 	if (!codes) read.problems[field] = 'One of these is no label. Look at its five signs again.';
 	else if (codes.length > mostDelivered) read.problems[field] = `At most ${mostDelivered} at once.`;
+	else read.canonical[field] = codes.join(' ');
 	return codes ?? [];
 }
 

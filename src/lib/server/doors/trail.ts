@@ -34,7 +34,7 @@ export const trailBefore = (groupId: GroupId, before: Date, count: number): Prom
 			(select t.at, t.account_id, false as "isLink", t.act, null as type, t.about
 			 from trail t where t.group_id = $1 and t.at < $2 order by t.id desc limit $3)
 			union all
-			(select e.booked_at, e.account_id, e.link_id is not null, null, e.type, e.typed ->> 'mat'
+			(select e.booked_at, e.account_id, e.link_id is not null, null, e.type, label_of(e.typed ->> 'mat')
 			 from entry e where e.group_id = $1 and e.booked_at < $2
 			 order by e.id desc limit $3)
 		 ) done left join account a on a.id = done.account_id

@@ -114,7 +114,7 @@ async function take(
 	const { key, type, typed, lengths } = sent;
 	const digest = digestOf(sent);
 	const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
-	const { entry, problems } = readEntry(type, typed, read);
+	const { entry, problems, typed: booked } = readEntry(type, typed, read);
 	if (!entry) {
 		// What was kept and cannot be read any more is kept all the same.
 		const before = await metUnder(groupId, key, digest);
@@ -123,7 +123,7 @@ async function take(
 	return bookEntry(groupId, entry, {
 		key,
 		digest,
-		typed: withoutNames(typed),
+		typed: withoutNames(booked),
 		at: typedAt(sent.at, now),
 		device: sent.device ?? null,
 		sequence: sent.sequence ?? null,

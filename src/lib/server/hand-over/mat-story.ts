@@ -33,8 +33,8 @@ const matText = `select t.id, t.plan_id as "planId", t.plan_version as "planVers
 const ballsOf = (groupId: GroupId, code: string) =>
 	many<{ code: string; content: BallContent }>(
 		`select b.code, b.content from entry e
-		 join thing b on b.group_id = e.group_id and b.code = e.typed ->> 'ball'
-		 where e.group_id = $1 and e.type = 'issue' and e.typed ->> 'mat' = $2
+		 join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
+		 where e.group_id = $1 and e.type = 'issue' and label_of(e.typed ->> 'mat') = $2
 			and not exists (select 1 from taken_back k where k.group_id = e.group_id and k.entry_id = e.id)
 		 order by e.id`,
 		[groupId, code]

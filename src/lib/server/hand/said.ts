@@ -17,7 +17,8 @@ interface SaidRow {
 	readonly typed: Readonly<Record<string, string>>;
 	readonly at: Date;
 	readonly isByLink: boolean;
-	/** Of a ball that was given. */
+	/** Of a ball that was given: its label, and what is in it. */
+	readonly code: string | null;
 	readonly ball: BallContent | null;
 	/** What was measured or weighed, as it was read then. */
 	readonly read: Readonly<Record<string, number | null>> | null;
@@ -26,12 +27,12 @@ interface SaidRow {
 /** Notes of a mat that are shown. */
 const mostNotes = 30;
 
-const saidText = `select e.id, e.typed ->> 'mat' as mat, e.type, e.typed, e.typed_at as at,
-		e.link_id is not null as "isByLink", t.content as ball, m.read
+const saidText = `select e.id, label_of(e.typed ->> 'mat') as mat, e.type, e.typed, e.typed_at as at,
+		e.link_id is not null as "isByLink", t.code, t.content as ball, m.read
 	from entry e
-	left join thing t on e.type = 'issue' and t.group_id = e.group_id and t.code = e.typed ->> 'ball'
+	left join thing t on e.type = 'issue' and t.group_id = e.group_id and t.code = label_of(e.typed ->> 'ball')
 	left join mat_measure m on m.group_id = e.group_id and m.entry_id = e.id
-	where e.group_id = $1 and e.typed ->> 'mat' = any($2::text[])
+	where e.group_id = $1 and label_of(e.typed ->> 'mat') = any($2::text[])
 		and e.type in ('issue', 'note', 'wish', 'hand-on', 'mat-size', 'weighed', 'stripes', 'first-pass', 'remind')
 		and ($3::bigint is null or e.id < $3)
 		and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
@@ -59,8 +60,8 @@ function readSaid(rows: readonly SaidRow[]): MatSaid {
 	}
 	const of = (type: string) => rows.filter((row) => row.type === type);
 	return {
-		issued: of('issue').flatMap(({ typed, ball }): IssuedBall[] =>
-			ball ? [{ code: typed['ball'] ?? '', content: ball }] : []
+		issued: of('issue').flatMap(({ code, ball }): IssuedBall[] =>
+			code !== null && ball ? [{ code, content: ball }] : []
 		),
 		given: of('issue').flatMap(givenBy),
 		weighed: of('weighed').map(({ id, typed, read }) => ({

@@ -26,7 +26,7 @@
 		mayCorrect: boolean;
 	}
 	const { mat, seen, action, mayCorrect }: Props = $props();
-	const trestle = untrack(() => new Trestle(getOutbox()));
+	const trestle = untrack(() => new Trestle(getOutbox(), true));
 	let side = $state<Side>('near');
 	let number = $state('');
 	let problem = $state('');

@@ -60,7 +60,6 @@
 					ondrag(pile);
 				}}
 				ondragend={() => ondrag(null)}
-				onclick={(event) => event.detail > 1 && event.preventDefault()}
 			>
 				{@render picture()}
 				<span

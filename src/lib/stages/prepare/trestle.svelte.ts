@@ -1,6 +1,7 @@
 import type { Outbox } from '$lib/entries/outbox.svelte';
 import type { Typed } from '$lib/entries/form-reader';
 import type { Waiting } from '$lib/entries/waiting';
+import { countedOnce, Slips } from '$lib/ui/slip';
 import type { NextAct } from './next-act';
 
 /** What was done last at the table, to say so; or why it was not. */
@@ -10,16 +11,23 @@ export interface Said {
 }
 
 const takenBack = 'taken back at the table';
-/** The same once more within so short a time, before the first is safe, is a slip of the finger, ms. */
-const slipMs = 400;
 
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
 export class Trestle {
 	said = $state.raw<Said>({ words: '', isProblem: false });
-	/** What is on its way to the shelf, and since when. */
-	#taken: readonly { readonly what: string; readonly at: number }[] = [];
+	readonly #slips = new Slips();
+	/** How many acts were taken: what is said is said of the last. */
+	#acts = 0;
+	#isSlipped = false;
 
-	constructor(private readonly outbox: Outbox) {}
+	/**
+	 * @param isCounter whether it is tapped as quickly as one counts: there the same once more is a slip only until the
+	 * first is safe on the device
+	 */
+	constructor(
+		private readonly outbox: Outbox,
+		private readonly isCounter = false
+	) {}
 
 	/** What is done and not in the piles that were read, in the order it was done. */
 	get ahead(): readonly Pick<Waiting, 'key' | 'type' | 'typed'>[] {
@@ -46,26 +54,39 @@ export class Trestle {
 	}
 
 	async #add(type: string, typed: Typed, words: string): Promise<void> {
-		const one = { what: JSON.stringify([type, typed]), at: performance.now() };
-		if (this.#taken.some(({ what, at }) => what === one.what && one.at - at < slipMs)) return;
-		this.#taken = [...this.#taken, one];
-		const isSafe = () => void (this.#taken = this.#taken.filter((other) => other !== one));
+		const what = JSON.stringify([type, typed]);
+		if (this.#slips.isSlip(what)) {
+			this.#isSlipped = true;
+			if (this.said.words) this.#say(this.said);
+			return;
+		}
+		this.#slips.note(what);
+		this.#isSlipped = false;
+		const act = ++this.#acts;
+		const isSafe = () => void (this.isCounter && act === this.#acts && this.#slips.forget());
 		const sent = await this.outbox.add(type, typed, words, isSafe).finally(isSafe);
-		if (sent.outcome === 'kept') {
-			this.said = { words: `Kept: ${words}.`, isProblem: false };
-		} else if (sent.outcome === 'refused') {
-			this.said = {
+		if (sent.outcome === 'refused' || sent.outcome === 'lost') this.#slips.forget();
+		if (sent.outcome === 'refused') {
+			this.#say({
 				words: `Not kept: ${Object.values(sent.problems).join(' ')}`,
 				isProblem: true
-			};
+			});
 			await this.outbox.drop(sent.key).catch(() => {});
-		} else if (sent.outcome === 'waits')
-			this.said = { words: `Waiting on this device: ${words}.`, isProblem: false };
-		else
-			this.said = {
+		} else if (sent.outcome === 'lost')
+			this.#say({
 				words:
 					'Not kept: this device keeps nothing and the network is away. Try again in a moment.',
 				isProblem: true
-			};
+			});
+		else if (act === this.#acts)
+			this.#say({
+				words: `${sent.outcome === 'kept' ? 'Kept' : 'Waiting on this device'}: ${words}.`,
+				isProblem: false
+			});
+	}
+
+	#say({ words, isProblem }: Said): void {
+		const isOnce = this.#isSlipped && !isProblem && !words.endsWith(countedOnce);
+		this.said = { words: isOnce ? `${words} ${countedOnce}` : words, isProblem };
 	}
 }

@@ -1,9 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Outbox } from '$lib/entries/outbox.svelte';
+import { countedOnce } from '$lib/ui/slip';
 import { Trestle } from './trestle.svelte';
 
 /** A table on a device whose shelf takes what is put on it once it is let. */
-function table() {
+function table(isCounter = false) {
 	const put: { words: string; shelve: () => void }[] = [];
 	const outbox = {
 		add: (_type: string, _typed: object, words: string, onshelved: (key: string) => void) =>
@@ -15,7 +16,7 @@ function table() {
 				put.push({ words, shelve });
 			})
 	};
-	const trestle = new Trestle(outbox as unknown as Outbox);
+	const trestle = new Trestle(outbox as unknown as Outbox, isCounter);
 	const act = (pieces: number) =>
 		trestle.act({ type: 'join', typed: { pieces: String(pieces) }, words: `${pieces} joined` });
 	return { trestle, act, put, words: () => put.map((one) => one.words) };
@@ -33,7 +34,9 @@ describe('taps at the table', () => {
 		expect(words()).toEqual(['76 joined']);
 		put[0]?.shelve();
 		await first;
-		expect(trestle.said).toEqual({ words: 'Kept: 76 joined.', isProblem: false });
+		expect(trestle.said).toEqual({ words: `Kept: 76 joined. ${countedOnce}`, isProblem: false });
+		await act(76);
+		expect(words()).toEqual(['76 joined']);
 	});
 
 	it('each count where they are another act, however long the shelf takes', () => {
@@ -50,14 +53,21 @@ describe('taps at the table', () => {
 		]);
 	});
 
-	it('count again once the first is safe, and once it was no slip any more', async () => {
-		const { act, put, words } = table();
+	it('count again once it was no slip any more, whether the first is safe or not', async () => {
+		const { act, words } = table();
 		void act(76);
-		put[0]?.shelve();
-		void act(76);
-		expect(words()).toHaveLength(2);
 		await vi.advanceTimersByTimeAsync(400);
 		void act(76);
-		expect(words()).toHaveLength(3);
+		expect(words()).toHaveLength(2);
+	});
+
+	it('of a counter count as quickly as they are tapped, once the one before is safe', async () => {
+		const { act, put, words } = table(true);
+		for (let at = 0; at < 5; at += 1) {
+			void act(1);
+			void act(1);
+			put[at]?.shelve();
+		}
+		expect(words()).toHaveLength(5);
 	});
 });

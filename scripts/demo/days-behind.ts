@@ -1,3 +1,4 @@
+import { taskUnits } from '../../src/lib/core/effort/tasks';
 import { lineStations } from '../../src/lib/core/line/line';
 import { plainly } from '../../src/lib/core/line/day';
 import { runDay } from '../../src/lib/core/line/run-day';
@@ -23,6 +24,9 @@ const daysBehind: readonly { readonly bags: number; readonly people: readonly st
 	{ bags: 105, people: ['Bo', 'Odo', 'Ines', 'Mabel', 'Ama', 'Gus', 'Tilde'] },
 	{ bags: 84, people: ['Bo', 'Odo', 'Tilde', 'Mabel', 'Ama', 'Gus', 'Ines'] }
 ];
+
+/** How the pace of each of these days was, against the usual: above 1 it took longer. */
+const dayPace = [1.12, 1.04, 0.96, 1.08, 0.93];
 
 /** Where each sits who was there. */
 const seatOf: Readonly<Record<string, string>> = {
@@ -73,9 +77,9 @@ export async function loadDaysBehind(groupId: GroupId): Promise<void> {
 		await keepSeats(groupId, id, await version(), seats);
 		const counted = { kind, colour: 'white', form: 'bag', direction: 'in', reason: 'counted' };
 		const moment = (minute: number) =>
-			`${found.day}T${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(Math.floor(minute) % 60).padStart(2, '0')}:00Z`;
+			`${found.day}T${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(Math.floor(minute) % 60).padStart(2, '0')}:${String(Math.floor((minute % 1) * 60)).padStart(2, '0')}Z`;
 		await enter('movement', { ...counted, amount: String(bags) }, moment(found.from - 10));
-		const opened = await openDay(groupId, id, await version());
+		const opened = await openDay(groupId, id, await version(), new Date(moment(found.from)));
 		const day = await findDay(groupId, id);
 		const { work } = day ? await workOfDay(groupId, day) : { work: null };
 		if (opened.outcome !== 'kept' || !day || !work) throw new Error('a demo day was not opened');
@@ -91,18 +95,29 @@ export async function loadDaysBehind(groupId: GroupId): Promise<void> {
 			join: strand(counts) - strand(stock),
 			ball: counts.balls
 		};
+		const { sittings } = lineDayOf(day, work, day.seats);
 		for (const station of lineStations) {
+			const perLot = tapCount(station, work) * (station === 'join' ? line.piecesPerBag : 1);
+			const hands = sittings
+				.filter((one) => one.station === station && one.fromS === 0)
+				.reduce((sum, { speed }) => sum + speed, 0);
+			const [secondsEach = 0] = Object.values(taskUnits[station].ways);
+			// As quick as their seats have it, and a little as the day was.
+			const lotMin = (secondsEach * perLot * (dayPace[nth] ?? 1)) / 60 / Math.max(hands, 0.5);
+			const lots = Math.ceil(Math.floor(done[station] + 1e-6) / tapCount(station, work));
+			const every = Math.min(lotMin, (found.to - found.from - 12) / Math.max(1, lots));
 			let open = Math.floor(done[station] + 1e-6);
 			for (let lot = 0; open > 0; lot++) {
 				const count = Math.min(open, tapCount(station, work));
 				await enter(
 					'tap',
 					{ day: id, station, count: String(count) },
-					moment(found.from + 8 + lot)
+					moment(found.from + 8 + lot * every)
 				);
 				open -= count;
 			}
 		}
-		await closeDay(groupId, id, await version(), came.map(idOf));
+		const ended = new Date(moment(found.to));
+		await closeDay(groupId, id, await version(), came.map(idOf), undefined, ended);
 	}
 }

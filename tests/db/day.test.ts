@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
-import { closeDay, openDay } from '../../src/lib/server/day/run-day';
+import { closeDay, openDay, taughtBy } from '../../src/lib/server/day/run-day';
 import { lacksOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
 import { listTimedWork } from '../../src/lib/server/measures/timed-work';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
@@ -401,18 +401,39 @@ describe('taps at a station', () => {
 		});
 	});
 
-	it('teach the works of the day once it is closed, and who came is kept', async () => {
+	/** A moment of the day, by the hall's clock. */
+	const at = (minute: number) => new Date(Date.UTC(2026, 11, 3, 0, minute));
+	const tapAt = (t: Parameters<typeof tap>[0], count: number, minute: number) =>
+		takeEntry(
+			t.group,
+			{
+				key: key(),
+				type: 'tap',
+				typed: { day: t.day, station: 'flatten', count: String(count) },
+				at: at(minute).toISOString()
+			},
+			{ lengthSystem: 'cm', timeZone: 'UTC' },
+			at(minute)
+		);
+	/** A day at which Odo flattens and Bo joins, and what is to be done with it. */
+	async function openedDay() {
 		const t = await aDay();
 		await t.seats([t.seat(t.odo, 'flatten', 1080, 1125), t.seat(t.bo, 'join', 1080, 1125)]);
 		const version = async () => (await findDay(t.group, t.day))?.version ?? 0;
-		expect(await openDay(t.group, t.day, await version())).toMatchObject({ outcome: 'kept' });
+		const open = async (minute: number) => openDay(t.group, t.day, await version(), at(minute));
+		const close = async (minute: number, said?: Parameters<typeof closeDay>[4]) =>
+			closeDay(t.group, t.day, await version(), [t.odo], said, at(minute));
+		return { ...t, open, close };
+	}
+
+	it('teach the works of the day once it is closed, and who came is kept', async () => {
+		const t = await openedDay();
+		expect(await t.open(1080)).toMatchObject({ outcome: 'kept' });
 		const opened = await findDay(t.group, t.day);
 		// Odo flattens all the while, 180 bags in 45 minutes; nothing is cut, so Bo starves.
 		expect(opened?.foreseen).toMatchObject({ balls: 0, worked: { flatten: 1, join: 0 } });
-		for (let lot = 0; lot < 6; lot++) await tap(t, 'flatten', 20);
-		expect(await closeDay(t.group, t.day, await version(), [t.odo])).toMatchObject({
-			outcome: 'kept'
-		});
+		for (let lot = 1; lot <= 6; lot++) await tapAt(t, 20, 1080 + lot * 7);
+		expect(await t.close(1130)).toMatchObject({ outcome: 'kept' });
 		const closed = await findDay(t.group, t.day);
 		expect(closed?.people.map(({ name, came }) => [name, came])).toEqual([
 			['Bo', false],
@@ -420,13 +441,42 @@ describe('taps at a station', () => {
 			['Odo', true]
 		]);
 		expect(closed?.people.map(({ chance }) => chance)).toEqual([4 / 6, 4 / 6, 5 / 6]);
-		// 120 bags in 45 minutes of the usual pace: 22.5 s a bag, where the craft has 15.
+		// 100 bags after the first lot in 35 minutes of the usual pace: 21 s a bag, where the craft has 15.
 		expect(await listTimedWork(t.group)).toMatchObject([
-			{ work: 'flatten', units: 120, people: 1, minutes: 45 }
+			{ work: 'flatten', units: 100, people: 1, minutes: 35, isLeftOut: false }
+		]);
+		expect(await taughtBy(t.group, t.day)).toMatchObject([
+			{ station: 'flatten', units: 100, minutes: 35, isLeftOut: false }
 		]);
 		expect((await practiceOfGroup(t.group)).hands.flatten.mean).toBeGreaterThan(1.05);
-		expect(await closeDay(t.group, t.day, await version(), [])).toMatchObject({
-			outcome: 'refused'
-		});
+		expect(await t.close(1131)).toMatchObject({ outcome: 'refused' });
+	});
+
+	it('of a day that was opened and ended at once teach nothing', async () => {
+		const t = await openedDay();
+		for (let lot = 1; lot <= 6; lot++) await tapAt(t, 20, 1080 + lot * 7);
+		await t.open(1230);
+		await t.close(1230);
+		expect(await listTimedWork(t.group)).toEqual([]);
+		const never = await openedDay();
+		for (let lot = 1; lot <= 6; lot++) await tapAt(never, 20, 1080 + lot * 7);
+		await never.close(1230);
+		expect(await listTimedWork(never.group)).toEqual([]);
+	});
+
+	it('that are odd teach only where somebody said so, and can be used later', async () => {
+		const shown = { shown: ['flatten'], taught: ['flatten'] };
+		for (const [said, isLeftOut] of [
+			[undefined, true],
+			[shown, false],
+			[{ ...shown, taught: [] }, true]
+		] as const) {
+			const t = await openedDay();
+			await t.open(1080);
+			// 20 bags in a minute: 3 s a bag.
+			for (let lot = 1; lot <= 6; lot++) await tapAt(t, 20, 1080 + lot);
+			await t.close(1130, said);
+			expect(await taughtBy(t.group, t.day)).toMatchObject([{ units: 100, isLeftOut }]);
+		}
 	});
 });

@@ -2,9 +2,9 @@ import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { cutAmong, workOfDay } from '../../src/lib/server/prepare/day-work';
 import { othersOfDay } from '../../src/lib/server/people/presence';
 import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
-import { lacksOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
+import { lacksOfDay, lotsOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
 import { askedDay } from '../../src/lib/server/day/day-now';
-import { closeDay, openDay } from '../../src/lib/server/day/run-day';
+import { closeDay, openDay, taughtBy } from '../../src/lib/server/day/run-day';
 import { expect } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { cutBag } from '../../src/lib/core/cut/cut-bag';
@@ -360,6 +360,8 @@ export const askedOfTable: Readonly<
 	'prepare/scrap scrapOfDay': (other, { day }) => scrapOfDay(other, day),
 	'prepare/taps tapsOfDay': async (other, { day }) => (await tapsOfDay(other, day)).last,
 	'prepare/taps lacksOfDay': (other, { day }) => lacksOfDay(other, day),
+	'prepare/taps lotsOfDay': (other, { day }) => lotsOfDay(other, day),
+	'day/run-day taughtBy': (other, { day }) => taughtBy(other, day),
 	'prepare/acts bindBall': (other, ids) =>
 		orRefused(
 			withTransaction((client) =>
@@ -461,6 +463,8 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'hand/rows keepRows': refusedAt('mat'),
 	'prepare/taps tapsOfDay': [],
 	'prepare/taps lacksOfDay': [],
+	'prepare/taps lotsOfDay': [],
+	'day/run-day taughtBy': [],
 	'day/day-now askedDay': 'not found',
 	'day/run-day openDay': refusedAt('day'),
 	'day/run-day closeDay': refusedAt('day'),

@@ -1,18 +1,20 @@
-import { waysOf } from '$lib/core/effort/tasks';
 import type { GroupId } from '$lib/server/base/group-id';
 import { partKey } from '$lib/server/db/part-key';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
-import { execute } from '$lib/server/db/verbs';
+import { execute, many } from '$lib/server/db/verbs';
 import { bookEntry } from '$lib/server/entries/take-entry';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { findDay } from '$lib/server/people/day';
 import { workOfDay } from '$lib/server/prepare/day-work';
-import { tapsOfDay } from '$lib/server/prepare/taps';
+import { leaveOutTimedWork } from '$lib/server/measures/timed-work';
+import { lotsOfDay } from '$lib/server/prepare/taps';
 import type { PlannedDay } from '$lib/stages/day/day-view';
-import type { Learned } from '$lib/stages/day/learned';
+import type { Learned, Taught } from '$lib/stages/day/learned';
 import { learnedOf } from '$lib/stages/day/learned';
+import type { LineStation } from '$lib/core/line/line';
+import { lineStations } from '$lib/core/line/line';
 import { lineDayOf } from '$lib/stages/day/line-day';
 
 const gone = refuse(
@@ -21,29 +23,37 @@ const gone = refuse(
 );
 
 /** Opens a day: what is foreseen of it then is kept, to be compared with what comes of it. */
-export async function openDay(groupId: GroupId, id: string, version: number): Promise<SaveResult> {
+export async function openDay(
+	groupId: GroupId,
+	id: string,
+	version: number,
+	at = new Date()
+): Promise<SaveResult> {
 	const day = await findDay(groupId, id);
 	const { work } = day ? await workOfDay(groupId, day) : { work: null };
 	if (!day || !work) return gone;
 	const foreseen = await heavily('foresee', lineDayOf(day, work, day.seats));
 	const set = await execute(
-		`update table_day set version = version + 1, opened_at = now(), foreseen = $4
+		`update table_day set version = version + 1, opened_at = $5, foreseen = $4
 		 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
-		[groupId, id, version, foreseen]
+		[groupId, id, version, foreseen, at]
 	);
 	return set === 1 ? { outcome: 'kept', id } : gone;
 }
 
-/** A work that was learned as timed work, under a key of the day's: closing twice counts it once. */
+/** The key under which a day's learned work stands: always the same, so that closing twice counts it once. */
+const learnedKey = (dayId: string, station: LineStation): string =>
+	partKey(dayId, lineStations.indexOf(station) + 1);
+
+/** Books a work that was learned as timed work; it teaches, or lies there to be looked at. */
 async function bookLearned(
 	groupId: GroupId,
 	{ id, day }: PlannedDay,
-	{ station, units, minutes }: Learned,
-	nth: number
-): Promise<SaveResult> {
-	const [way = ''] = waysOf(station);
+	{ station, way, units, minutes }: Learned,
+	isTaught: boolean
+): Promise<void> {
 	const typed = { work: station, way, units: String(units), minutes: String(minutes) };
-	return bookEntry(
+	const saved = await bookEntry(
 		groupId,
 		{
 			type: 'timed',
@@ -57,7 +67,7 @@ async function bookLearned(
 			isSure: true
 		},
 		{
-			key: partKey(id, nth + 1),
+			key: learnedKey(id, station),
 			digest: '',
 			typed,
 			at: new Date(),
@@ -66,22 +76,44 @@ async function bookLearned(
 			linkId: null
 		}
 	);
+	if (saved.outcome === 'kept' && !isTaught)
+		await leaveOutTimedWork(groupId, Number(saved.id), true);
 }
 
-/** Closes a day: who came is kept, and its works are learned from the taps, with no one typing them. */
+/** What a day taught as it was ended, and whether it counts. */
+export const taughtBy = (groupId: GroupId, dayId: string): Promise<Taught[]> =>
+	many<Taught>(
+		`select w.id, w.work as station, w.units, w.minutes, w.is_left_out as "isLeftOut"
+		 from standing_timed_work w join entry e on e.group_id = w.group_id and e.id = w.entry_id
+		 where w.group_id = $1 and e.key = any($2::uuid[]) order by w.id`,
+		[groupId, lineStations.map((station) => learnedKey(dayId, station))]
+	);
+
+/** What was said of the speeds that were shown as a day was ended. */
+export interface SaidOfSpeeds {
+	readonly shown: readonly string[];
+	readonly taught: readonly string[];
+}
+
+/**
+ * Closes a day: who came is kept, and its works are learned from the taps, with no one typing them. A speed that is
+ * odd teaches only where somebody said so.
+ */
 export async function closeDay(
 	groupId: GroupId,
 	id: string,
 	version: number,
-	came: readonly string[]
+	came: readonly string[],
+	{ shown, taught }: SaidOfSpeeds = { shown: [], taught: [] },
+	at = new Date()
 ): Promise<SaveResult> {
 	const before = await findDay(groupId, id);
 	const { work } = before ? await workOfDay(groupId, before) : { work: null };
 	return withTransaction(async (client): Promise<SaveResult> => {
 		const set = await execute(
-			`update table_day set version = version + 1, opened_at = coalesce(opened_at, now()), closed_at = now()
+			`update table_day set version = version + 1, opened_at = coalesce(opened_at, $4), closed_at = $4
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
-			[groupId, id, version],
+			[groupId, id, version, at],
 			client
 		);
 		if (set === 0) return gone;
@@ -92,9 +124,14 @@ export async function closeDay(
 		);
 		const day = await findDay(groupId, id);
 		if (!day || !work) return { outcome: 'kept', id };
-		const learned = learnedOf(day, work, (await tapsOfDay(groupId, id)).done);
-		// What no pair of hands can, as where nobody was seated, teaches nothing: the day is closed all the same.
-		for (const [nth, one] of learned.entries()) await bookLearned(groupId, day, one, nth);
+		// What no pair of hands can teaches nothing: the day is closed all the same.
+		for (const one of learnedOf(day, work, await lotsOfDay(groupId, id)))
+			await bookLearned(
+				groupId,
+				day,
+				one,
+				shown.includes(one.station) ? taught.includes(one.station) : !one.isOdd
+			);
 		return { outcome: 'kept', id };
 	});
 }

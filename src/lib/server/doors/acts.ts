@@ -203,6 +203,7 @@ export const acts: Readonly<Record<string, Act>> = {
 	'/prepare/days/[id] close': act('coordinator', 'closed a table day'),
 	'/prepare/days/[id] open': act('coordinator', 'opened a table day'),
 	'/prepare/days/[id] seats': act('coordinator', 'seated people'),
+	'/prepare/days/[id] teaches': act('coordinator', 'left a measure out'),
 	'/prepare/days/[id] terms': act('coordinator', 'changed a table day'),
 	'/prepare/days/[id]/[station] default': entry('helper'),
 	'/prepare/tools keep': entry('helper'),

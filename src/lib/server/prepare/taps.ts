@@ -19,6 +19,7 @@ import { withTransaction } from '$lib/server/db/transaction';
 import { many, one } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import type { TablePile } from '$lib/stages/prepare/table-view';
+import type { DayLot } from '$lib/stages/day/learned';
 import type { DayLack, DayTap, DayTaps } from '$lib/stages/day/taps';
 import { bindBall, inStore } from './acts';
 import { ballContent } from './ball-content';
@@ -194,6 +195,21 @@ export async function tapsOfDay(groupId: GroupId, dayId: string): Promise<DayTap
 	);
 	return { done: byStation((station) => done[station] ?? 0), last };
 }
+
+/** The lots that were tapped of a day while it was open, and stand. */
+export const lotsOfDay = (groupId: GroupId, dayId: string): Promise<DayLot[]> =>
+	many<DayLot>(
+		`select e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count,
+			extract(epoch from e.typed_at at time zone coalesce(g.time_zone, 'UTC') - d.day)::float8 as "atS"
+		 from table_day d
+		 join volunteer_group g on g.id = $1
+		 join entry e on e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = d.id::text
+			and e.typed_at between d.opened_at and coalesce(d.closed_at, now())
+		 where d.group_id = $1 and d.id = $2
+			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.id)
+		 order by e.typed_at, e.id`,
+		[groupId, dayId]
+	);
 
 /** What the taps of a day took that the book did not have, by the form it lay in: to be explained, or counted again. */
 export const lacksOfDay = (groupId: GroupId, dayId: string): Promise<DayLack[]> =>

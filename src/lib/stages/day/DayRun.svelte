@@ -11,6 +11,7 @@
 	import { countWords } from './count-words';
 	import type { DayWork, PlannedDay } from './day-view';
 	import { stationWords } from './day-words';
+	import type { DayLot, Taught } from './learned';
 	import { learnedOf } from './learned';
 	import { wasThere, withComings } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
@@ -21,6 +22,10 @@
 		day: PlannedDay;
 		work: DayWork;
 		taps: DayTaps;
+		/** What was tapped while it was open. */
+		lots: readonly DayLot[];
+		/** What it taught, once it is ended. */
+		taught: readonly Taught[];
 		lacks: readonly DayLack[];
 		scrap: WeighedScrap | null;
 		others: readonly { readonly id: string; readonly name: string }[];
@@ -28,10 +33,13 @@
 		system: LengthSystem;
 		problem: string;
 	}
-	const { day, work, taps, lacks, scrap, others, minute, system, problem }: Props = $props();
+	const { day, work, taps, lots, taught, lacks, scrap, others, minute, system, problem }: Props =
+		$props();
 	const trestle = new Trestle(getOutbox());
 	const { done } = $derived(taps);
-	const learned = $derived(learnedOf(day, work, done));
+	const learned = $derived(learnedOf(day, work, lots));
+	const speedWords = ({ station, units, minutes }: Pick<Taught, 'station' | 'units' | 'minutes'>) =>
+		`${stationWords[station]}: ${figure((minutes * 60) / units)} ${nouns[station]}, over ${figure(minutes)} minutes of the usual pace`;
 	const nouns = { flatten: 's a bag', cut: 's a bag', join: 's a joint', ball: 's a ball' };
 	const lackNouns: Readonly<Record<string, string>> = {
 		bag: 'bags',
@@ -112,29 +120,59 @@
 					options={day.people.map(({ id, name }) => ({ value: id, label: name }))}
 					ticked={day.people.filter((one) => wasThere(one, day)).map(({ id }) => id)}
 				/>
+				{#if learned.length > 0}
+					<fieldset class="grid gap-1">
+						<legend class="font-semibold">Speeds measured today</legend>
+						{#each learned as one (one.station)}
+							<div data-learned={one.station} data-odd={one.isOdd}>
+								<input type="hidden" name="shown" value={one.station} />
+								<label class="flex min-h-11 items-center gap-2">
+									<input
+										class="checkbox"
+										type="checkbox"
+										name="teaches"
+										value={one.station}
+										checked={!one.isOdd}
+									/>
+									{speedWords(one)}
+								</label>
+								{#if one.isOdd}
+									<p class="font-semibold">
+										That is far from the {figure(one.knownS)}
+										{nouns[one.station]} known so far. Tick it to use it.
+									</p>
+								{/if}
+							</div>
+						{/each}
+					</fieldset>
+				{/if}
 				<button class="btn justify-self-start btn-accent">End the day</button>
 			</form>
 		</details>
 	{/if}
-	{#if learned.length > 0}
+	{#if taught.length > 0}
 		<div>
-			<h4 class="font-semibold">
-				{day.isClosed ? 'Learned from the taps' : 'What the taps would teach'}
-			</h4>
-			<ul>
-				{#each learned as { station, units, minutes } (station)}
-					<li data-learned={station}>
-						{stationWords[station]}: {figure((minutes * 60) / units)}
-						{nouns[station]}, over {figure(minutes)} minutes of the usual pace
+			<h4 class="font-semibold">Speeds measured that day</h4>
+			<ul class="grid gap-2">
+				{#each taught as one (one.id)}
+					<li class="flex flex-wrap items-center gap-x-3" data-learned={one.station}>
+						<span class={one.isLeftOut ? 'line-through' : ''}>{speedWords(one)}</span>
+						<form method="POST" action="?/teaches">
+							<input type="hidden" name="speed" value={one.id} />
+							<input type="hidden" name="out" value={one.isLeftOut ? 'no' : 'yes'} />
+							<button class="btn"
+								>{one.isLeftOut ? 'Yes, use it' : 'Leave it out'}<span class="sr-only"
+									>: {stationWords[one.station]}</span
+								></button
+							>
+						</form>
 					</li>
 				{/each}
 			</ul>
-			{#if day.isClosed}
-				<p class="quiet">
-					They stand under <a class="link" href="/measures">Measures</a>; the next day is planned by
-					them.
-				</p>
-			{/if}
+			<p class="quiet">
+				They stand under <a class="link" href="/measures">Measures</a>; the next day is planned by
+				what is not left out.
+			</p>
 		</div>
 	{/if}
 </section>

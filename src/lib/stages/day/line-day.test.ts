@@ -5,6 +5,7 @@ import { plainly } from '$lib/core/line/day';
 import { runDay } from '$lib/core/line/run-day';
 import { breaksOf, clockWords, minuteOf, minuteWorked, workedOf, workedUntil } from './clock';
 import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
+import type { DayLot } from './learned';
 import { learnedOf } from './learned';
 import {
 	brokenSeats,
@@ -204,22 +205,65 @@ describe('a planned day as it is run', () => {
 		]);
 	});
 
-	it('teaches the time a usual pair of hands would have taken, breaks and starving left out', () => {
-		const seats = [seat('Bo', 'flatten', 1080, 1140), seat('Odo', 'cut')];
+	/** Lots of so many, so many minutes one after the other, from a minute of the day on. */
+	const lots = (
+		station: DayLot['station'],
+		count: number,
+		everyMin: number,
+		fromMin: number,
+		nth = 1
+	): DayLot[] =>
+		Array.from({ length: nth }, (_, at) => ({
+			station,
+			count,
+			atS: (fromMin + at * everyMin) * 60
+		}));
+	const open = { ...day, seats: [seat('Bo', 'flatten', 1080, 1140), seat('Odo', 'cut')] };
+
+	it('teaches what lay between the first tap of a sitting and its last, breaks and starving left out', () => {
 		const foreseen = {
 			balls: 0,
 			low: 0,
 			high: 0,
 			worked: { flatten: 1, cut: 0.5, join: 1, ball: 1 }
 		};
-		const taps = { flatten: 40, cut: 30, join: 0, ball: 0 };
-		expect(learnedOf({ ...day, seats, foreseen }, work, taps)).toEqual([
-			// 55 minutes of somebody of 1.3 times the pace; 140 of the usual, half of them worked.
-			{ station: 'flatten', units: 40, minutes: 71.5 },
-			{ station: 'cut', units: 30, minutes: 70 }
+		const tapped = [...lots('flatten', 20, 10, 1090, 5), ...lots('cut', 3, 2, 1100, 11)];
+		const came = { ...open, foreseen };
+		expect(learnedOf(came, work, tapped)).toMatchObject([
+			// From 18:10 to 18:50 with a break of five, by somebody of 1.3 times the pace; 80 bags after the first lot.
+			{ station: 'flatten', units: 80, minutes: 45.5, knownS: 15, isOdd: true },
+			// Twenty minutes of the usual, half of them worked; 30 bags after the first lot, 20 s each of 30.
+			{ station: 'cut', units: 30, minutes: 10, knownS: 30, isOdd: false }
 		]);
 		const missed = day.people.map((one) => ({ ...one, came: one.id !== 'Bo' }));
-		expect(learnedOf({ ...day, seats, foreseen, people: missed }, work, taps)).toHaveLength(1);
+		expect(learnedOf({ ...came, people: missed }, work, tapped)).toHaveLength(1);
+	});
+
+	it.each([
+		['nothing tapped', []],
+		['two lots only', lots('flatten', 20, 5, 1090, 2)],
+		['lots with long pauses between', lots('flatten', 20, 21, 1080, 3)],
+		['lots where nobody sat', lots('join', 1, 1, 1090, 20)],
+		['lots after whoever sat there had gone', lots('flatten', 20, 5, 1145, 4)]
+	])('of %s teaches nothing', (_, tapped) => {
+		expect(learnedOf(open, work, tapped)).toEqual([]);
+	});
+
+	it('never teaches more minutes than people were there, who came late or left', () => {
+		const people = day.people.map((one) =>
+			one.id === 'Bo' ? { ...one, comings: [{ as: 'left' as const, minute: 1100, id: 1 }] } : one
+		);
+		const [learned] = learnedOf({ ...open, people }, work, lots('flatten', 20, 10, 1090, 5));
+		expect(learned?.minutes).toBe(13);
+	});
+
+	it('adds sittings up, and asks about a speed of half the known or less', () => {
+		const twice = [...lots('cut', 3, 1, 1085, 5), ...lots('cut', 3, 1, 1130, 5)];
+		expect(learnedOf(open, work, twice)).toMatchObject([
+			{ station: 'cut', units: 24, minutes: 8, isOdd: false }
+		]);
+		const quick = lots('cut', 3, 0.1, 1085, 5);
+		expect(learnedOf(open, work, quick)).toMatchObject([{ units: 12, minutes: 0.4, isOdd: true }]);
 	});
 });
 

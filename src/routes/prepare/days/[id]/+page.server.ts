@@ -1,13 +1,14 @@
 import { checkOverview } from '$lib/server/check/made-mats';
 import { dayNow } from '$lib/server/day/day-now';
-import { closeDay, openDay } from '$lib/server/day/run-day';
+import { closeDay, openDay, taughtBy } from '$lib/server/day/run-day';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import { toShowAgain } from '$lib/stages/check/menders';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { findDay, keepSeats, keepTerms } from '$lib/server/people/day';
 import { readSeatChoices, readSeats, readTerms } from '$lib/server/people/read-day';
 import { scrapOfDay } from '$lib/server/prepare/scrap';
-import { lacksOfDay } from '$lib/server/prepare/taps';
+import { leaveOutTimedWork } from '$lib/server/measures/timed-work';
+import { lacksOfDay, lotsOfDay } from '$lib/server/prepare/taps';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -17,17 +18,21 @@ export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
 	const now = await dayNow(event, params.id);
-	const [lacks, scrap, checks] = await whileReached(
+	const [lacks, scrap, checks, lots, taught] = await whileReached(
 		Promise.all([
 			lacksOfDay(locals.groupId, now.day.id),
 			scrapOfDay(locals.groupId, now.day.id),
-			checkOverview(locals.groupId)
+			checkOverview(locals.groupId),
+			lotsOfDay(locals.groupId, now.day.id),
+			now.day.isClosed ? taughtBy(locals.groupId, now.day.id) : []
 		])
 	);
 	return {
 		...now,
 		lacks,
 		scrap,
+		lots,
+		taught,
 		toMend: checks.mats.filter(({ state }) => state === 'to-mend'),
 		toShow: toShowAgain(checks.faults)
 	};
@@ -92,7 +97,24 @@ export const actions: Actions = {
 		const { form, seen } = await read(request, params.id);
 		if (!seen) return fail(400, { problems: { run: anew } });
 		const came = form.getAll('came').flatMap((one) => z.uuid().safeParse(one).data ?? []);
-		const closing = closeDay(locals.groupId, seen.id, seen.version, came.slice(0, 500));
+		const closing = closeDay(locals.groupId, seen.id, seen.version, came.slice(0, 500), {
+			shown: form.getAll('shown').map(String),
+			taught: form.getAll('teaches').map(String)
+		});
 		return ran(closing, seen.id);
+	},
+	/** A speed of an ended day teaches, or is left out. */
+	teaches: async ({ request, locals, params }) => {
+		const form = await readForm(request);
+		const which = z.coerce
+			.number()
+			.int()
+			.min(1)
+			.max(2_147_483_647)
+			.safeParse(form.get('speed')).data;
+		if (!which) return fail(400, { problems: { run: anew } });
+		const isLeftOut = form.get('out') === 'yes';
+		await whileReached(leaveOutTimedWork(locals.groupId, which, isLeftOut));
+		redirect(303, `/prepare/days/${params.id}#run`);
 	}
 };

@@ -98,6 +98,8 @@
 			day={data.day}
 			{work}
 			taps={data.taps}
+			lots={data.lots}
+			taught={data.taught}
 			lacks={data.lacks}
 			scrap={data.scrap}
 			others={data.others}

@@ -7,7 +7,7 @@ import { entryTypeOf } from './registry';
 
 export type ReadEntry =
 	| { readonly entry: Entry; readonly typed: Typed; readonly problems?: never }
-	| { readonly entry?: never; readonly problems: Sentences };
+	| { readonly entry?: never; readonly typed?: never; readonly problems: Sentences };
 
 /** What an entry is read by: the units of what is typed with none, and the day it is in the hall. */
 export interface ReadBy {

@@ -234,7 +234,11 @@ export async function countedMat(
 	const found = await findMat(groupId, code, now);
 	if (!found) return null;
 	const { id, planName, rows, look, made, share, ready, lacks, course, said } = found;
-	const { issued, given, weighed, firstPass, wish } = said;
+	const { given, weighed, firstPass, wish } = said;
+	const issued = said.issued.map(({ code: ball, content: { colours, metres } }) => ({
+		code: ball,
+		content: { colours, metres }
+	}));
 	return {
 		id,
 		planName,

@@ -120,12 +120,10 @@ function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 		if (sheet.y < before) head();
 		const y = sheet.y;
 		sheet.box(sheet.marginMm, y + 1.6, 3.6, 3.6);
-		sheet.label(
-			person.isChild ? `${person.name} (child)` : person.name,
-			sheet.marginMm + 5.5,
-			y + rowMm * 0.66,
-			{ sizePt: 10.5, isBold: true }
-		);
+		sheet.label(person.name, sheet.marginMm + 5.5, y + rowMm * 0.66, {
+			sizePt: 10.5,
+			isBold: true
+		});
 		for (const seat of day.seats.filter(({ personId }) => personId === person.id)) {
 			const [from, to] = [x(seat.from), x(seat.to)];
 			sheet.box(from, y + 0.8, to - from, rowMm - 1.6, isLineStation(seat.station) ? 0 : 0.12);

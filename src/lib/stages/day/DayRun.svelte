@@ -13,7 +13,7 @@
 	import { stationWords } from './day-words';
 	import type { DayLot, Taught } from './learned';
 	import { learnedOf } from './learned';
-	import { wasThere, withComings } from './there';
+	import { unannounced, wasThere, withComings } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
 	import type { DayLack, DayTaps, WeighedScrap } from './taps';
 	import { tapWords } from './taps';
@@ -103,7 +103,12 @@
 			</form>
 		{/if}
 		{#if minute !== null}
-			<WhoIsHere day={withComings(day, others, trestle.ahead)} {others} {minute} {trestle} />
+			<WhoIsHere
+				day={withComings(day, others, trestle.ahead, unannounced)}
+				{others}
+				{minute}
+				{trestle}
+			/>
 			{#if trestle.said.words}
 				<p class={trestle.said.isProblem ? 'font-semibold text-error' : 'quiet'} role="status">
 					{trestle.said.words}

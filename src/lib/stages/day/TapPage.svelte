@@ -1,6 +1,5 @@
 <script lang="ts">
 	// One station on its tablet: a large tap for each lot done, the undo beside it, and who sits here now.
-	import type { LineStation } from '$lib/core/line/line';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/acts-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
@@ -8,27 +7,16 @@
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import { untrack } from 'svelte';
 	import { clockWords } from './clock';
-	import type { DayWork, PlannedDay } from './day-view';
+	import type { StationView } from './station-view';
 	import { stationWords } from './day-words';
-	import type { DayTaps } from './taps';
 	import { seatsThere, tidied, withComings } from './there';
 	import WhoIsHere from './WhoIsHere.svelte';
 	import { doneHere, tapCount, tapWords } from './taps';
 
-	interface Props {
-		day: PlannedDay;
-		work: DayWork;
-		station: LineStation;
-		taps: DayTaps;
-		/** Those who did not say they come, and may all the same. */
-		others: readonly { readonly id: string; readonly name: string }[];
-		/** The minute of the day in the hall; null on another day. */
-		minute: number | null;
-	}
-	const { day: kept, work, station, taps, others, minute }: Props = $props();
+	const { day: kept, work, station, taps, others, minute }: StationView = $props();
 	const outbox = getOutbox();
 	const trestle = untrack(() => new Trestle(outbox));
-	const day = $derived(withComings(kept, others, trestle.ahead));
+	const day = $derived(withComings(kept, others, trestle.ahead, (own) => own));
 	const count = $derived(tapCount(station, work));
 	const here = $derived(tidied(trestle.ahead));
 	/** Tapped on this device and not in what was read yet. */

@@ -2,12 +2,12 @@
 	// Who came and who left: said with one tap, at whichever tablet is nearest.
 	import type { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import { clockWords } from './clock';
-	import type { DayPerson, PlannedDay } from './day-view';
+	import type { NamedPerson, StationDay } from './station-view';
 	import { isThere } from './there';
 
 	interface Props {
 		/** With what was said here and is not read yet. */
-		day: PlannedDay;
+		day: Pick<StationDay, 'id' | 'from' | 'people'>;
 		others: readonly { readonly id: string; readonly name: string }[];
 		/** The minute of the day in the hall when the page was read. */
 		minute: number;
@@ -32,8 +32,8 @@
 			typed: { day: day.id, person: person.id, as, minute: String(at) },
 			words: `${person.name} ${as === 'came' ? 'is here' : 'is not here any more'}`
 		});
-	const last = (person: DayPerson) => person.comings.at(-1);
-	function words(person: DayPerson): string {
+	const last = (person: NamedPerson) => person.comings.at(-1);
+	function words(person: NamedPerson): string {
 		const said = last(person);
 		if (!said) return 'said they come';
 		if (said.as === 'came') return `here since ${clockWords(said.minute)}`;

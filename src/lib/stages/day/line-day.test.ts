@@ -18,7 +18,7 @@ import {
 	spareOf
 } from './line-day';
 import { seatOrderOf, seatsOfAdvice } from './advised';
-import { thereOf, wasThere, withComings } from './there';
+import { thereOf, unannounced, wasThere, withComings } from './there';
 
 const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPerson => ({
 	id,
@@ -342,7 +342,7 @@ describe('who is there', () => {
 			done('k4', 'presence', { day: 'day', person: 'Mabel', as: 'left', minute: '1100' }),
 			done('k5', 'correction', { of: 'key', corrects: 'k4' })
 		];
-		const { people } = withComings(kept, [{ id: 'suri', name: 'Suri' }], ahead);
+		const { people } = withComings(kept, [{ id: 'suri', name: 'Suri' }], ahead, unannounced);
 		expect(people.map(({ name, comings }) => [name, comings.map(({ minute }) => minute)])).toEqual([
 			['Bo', [1200]],
 			['Kit', []],
@@ -350,7 +350,7 @@ describe('who is there', () => {
 			['Odo', []],
 			['Suri', [1100]]
 		]);
-		expect(withComings(kept, [], [])).toBe(kept);
+		expect(withComings(kept, [], [], unannounced)).toBe(kept);
 	});
 });
 

@@ -80,12 +80,29 @@ export function tidied(ahead: readonly Ahead[]): {
 	};
 }
 
-/** What was said here and is not in what was read, as the day will have it. */
-export function withComings(
-	day: PlannedDay,
+/** Somebody who did not say they come, as the plan of a day has them. */
+export const unannounced = (own: Pick<DayPerson, 'id' | 'name' | 'comings'>): DayPerson => ({
+	...own,
+	isChild: false,
+	seats: {},
+	chance: 0,
+	came: null
+});
+
+/**
+ * What was said here and is not in what was read, as the day will have it.
+ *
+ * @param asPerson what is known of somebody who did not say they come
+ */
+export function withComings<
+	Person extends Pick<DayPerson, 'id' | 'name' | 'comings'>,
+	Day extends { readonly id: string; readonly people: readonly Person[] }
+>(
+	day: Day & { readonly people: readonly Person[] },
 	others: readonly { readonly id: string; readonly name: string }[],
-	ahead: readonly Ahead[]
-): PlannedDay {
+	ahead: readonly Ahead[],
+	asPerson: (own: Pick<DayPerson, 'id' | 'name' | 'comings'>) => Person
+): Day {
 	const { gone, standing } = tidied(ahead);
 	const said = standing.filter(({ type, typed }) => type === 'presence' && typed['day'] === day.id);
 	const of = (id: string) =>
@@ -100,15 +117,11 @@ export function withComings(
 		...person,
 		comings: [...person.comings.filter(({ id }) => id === null || !gone.has(id)), ...of(person.id)]
 	}));
-	const unannounced = others.flatMap(({ id, name }): DayPerson[] => {
+	const strangers = others.flatMap(({ id, name }): Person[] => {
 		const comings = of(id);
-		return comings.length > 0
-			? [{ id, name, isChild: false, seats: {}, chance: 0, came: null, comings }]
-			: [];
+		return comings.length > 0 ? [asPerson({ id, name, comings })] : [];
 	});
-	return said.length === 0 && gone.size === 0
-		? day
-		: { ...day, people: [...known, ...unannounced] };
+	return said.length === 0 && gone.size === 0 ? day : { ...day, people: [...known, ...strangers] };
 }
 
 /** Whether somebody is there at a minute of the day. */

@@ -65,6 +65,12 @@ export interface IssuedBall {
 	readonly content: BallContent;
 }
 
+/** The same as a mat is counted by: of which colours, and how long. */
+export interface BallInHand {
+	readonly code: string;
+	readonly content: Pick<BallContent, 'colours' | 'metres'>;
+}
+
 /** What was said of a mat beside its rows. */
 export interface MatSaid {
 	readonly issued: readonly IssuedBall[];
@@ -126,7 +132,11 @@ export interface MatInHand {
 export type CountedMat = Pick<
 	MatInHand,
 	'code' | 'rows' | 'look' | 'made' | 'share' | 'ready' | 'lacks' | 'course'
-> & { readonly said: Pick<MatSaid, 'issued' | 'given' | 'weighed' | 'firstPass' | 'wish'> };
+> & {
+	readonly said: Pick<MatSaid, 'given' | 'weighed' | 'firstPass' | 'wish'> & {
+		readonly issued: readonly BallInHand[];
+	};
+};
 
 /** A mat as a list of many tells it. */
 export type MatLine = Omit<MatInHand, 'begunAt' | 'lastAt' | 'planVersion' | 'said'> & {

@@ -2,7 +2,7 @@ import type { ColourName } from '$lib/core/colour/colours';
 import { strandGiven } from '$lib/core/hand/strand-given';
 import type { StrandLeft } from '$lib/core/hand/strand-left';
 import { runsOutAt, strandLeft } from '$lib/core/hand/strand-left';
-import type { IssuedBall, Lack, Made, MatLook, MatSaid } from './mat-view';
+import type { CountedMat, IssuedBall, Lack, Made, MatLook, MatSaid } from './mat-view';
 import { workOrder } from './work-order';
 
 /** Linear density of the strand that was given in a colour, g a metre; null where none was given by a label. */
@@ -52,7 +52,7 @@ export function strandOf(
 export function ballInWork(
 	look: Pick<MatLook, 'stripes' | 'rowM'>,
 	made: Made,
-	said: Pick<MatSaid, 'given' | 'weighed' | 'issued'>
+	said: Pick<CountedMat['said'], 'given' | 'weighed' | 'issued'>
 ): { readonly code: string; readonly row: number } | null {
 	const { stripes: planned, rowM } = look;
 	const stripes = workOrder(planned, made);

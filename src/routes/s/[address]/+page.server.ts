@@ -1,4 +1,5 @@
 import { dayNow, workThere } from '$lib/server/day/day-now';
+import { stationView } from '$lib/stages/day/station-view';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
@@ -13,6 +14,5 @@ export const load: PageServerLoad = async (event) => {
 				'This link opens nothing. It may have been revoked, or its day is over; what this tablet still has is held for a coordinator.'
 		});
 	const now = await dayNow(event, link.dayId);
-	const { day, taps, others, minute } = now;
-	return { day, work: workThere(now), station: link.station, taps, others, minute };
+	return stationView(link.station, { ...now, work: workThere(now) });
 };

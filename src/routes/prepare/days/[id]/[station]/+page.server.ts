@@ -1,6 +1,7 @@
 import { lineStations } from '$lib/core/line/line';
 import { dayNow, workThere } from '$lib/server/day/day-now';
 import { keepEntry } from '$lib/server/entries/keep-entry';
+import { stationView } from '$lib/stages/day/station-view';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -10,8 +11,7 @@ export const load: PageServerLoad = async (event) => {
 	const station = lineStations.find((one) => one === params.station);
 	if (!station) error(404, 'There is no such station at a table day.');
 	const now = await dayNow(event, params.id);
-	const { day, taps, others, minute } = now;
-	return { day, work: workThere(now), station, taps, others, minute };
+	return stationView(station, { ...now, work: workThere(now) });
 };
 
 export const actions: Actions = { default: keepEntry };

@@ -9,7 +9,8 @@ import { useDatabase } from './database';
 useDatabase();
 
 /** A label as somebody types it on a phone. */
-const sloppy = (code: string) => ` ${code.toLowerCase().slice(0, 2)}-${code.toLowerCase().slice(2)}`;
+const sloppy = (code: string) =>
+	` ${code.toLowerCase().slice(0, 2)}-${code.toLowerCase().slice(2)}`;
 
 describe('a label that is typed in small letters', () => {
 	it('is the label: its mat has the ball, and the story of the mat has its bags', async () => {

@@ -73,6 +73,7 @@ import { writeOf } from '../../src/lib/server/plan/keep-form';
 import type { PlanLine } from '../../src/lib/server/plan/plans';
 import {
 	deletePlan,
+	hangsOnPlan,
 	documentsOf,
 	duplicatePlan,
 	findDeletedPlan,
@@ -88,6 +89,7 @@ import { outOfPlans, plansNow } from '../../src/lib/server/plan/plans-now';
 import { WorkedOut } from '../../src/lib/server/plan/worked-out';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { answersOfDoors, askedOfDoors, fillDoors } from './other-group-doors';
+import { bringBack, listRemoved } from '../../src/lib/server/removed/removed';
 import { useDatabase } from './database';
 import {
 	dropOff,
@@ -458,6 +460,9 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'plan/plans duplicatePlan': (other, { plan }) => duplicatePlan(other, plan.id, key()),
 	'plan/plans deletePlan': (other, { plan }) => deletePlan(other, plan.id),
 	'plan/plans restorePlan': (other, { deleted }) => restorePlan(other, deleted),
+	'plan/plans hangsOnPlan': (other, { plan }) => hangsOnPlan(other, plan.id),
+	'removed/removed listRemoved': (other) => listRemoved(other),
+	'removed/removed bringBack': (other, { deleted }) => bringBack(other, 'plan', deleted),
 	'plan/plans-now outOfPlans': async (other, { plan }) => [
 		...(await outOfPlans(other, [plan], barePractice, new WorkedOut<number>(), () => 1))
 	],
@@ -516,6 +521,9 @@ const answers: Readonly<Record<string, unknown>> = {
 	'plan/plans duplicatePlan': null,
 	'plan/plans deletePlan': false,
 	'plan/plans restorePlan': false,
+	'plan/plans hangsOnPlan': null,
+	'removed/removed listRemoved': [],
+	'removed/removed bringBack': 'gone',
 	'plan/plans-now outOfPlans': [],
 	'plan/plans-now plansNow': 0
 };

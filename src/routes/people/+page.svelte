@@ -126,5 +126,6 @@
 			act="Add it"
 			refused={place ?? null}
 		/>
+		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
 	</section>
 </main>

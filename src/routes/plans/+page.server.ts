@@ -6,6 +6,8 @@ import {
 	deletePlan,
 	duplicatePlan,
 	findDeletedPlan,
+	hangsOnPlan,
+	type HangsOn,
 	insertPlan,
 	listPlans,
 	plansPerPage,
@@ -27,6 +29,8 @@ import type { Actions, PageServerLoad } from './$types';
 interface ListAnswer {
 	readonly message?: string;
 	readonly fileProblems?: string[];
+	/** What hangs on a plan that is to be deleted: asked about first. */
+	readonly hanging?: HangsOn & { readonly id: string };
 	readonly rename?: { readonly id: string; readonly typed: string; readonly problem: string };
 }
 const refuse = (status: number, answer: ListAnswer) => fail(status, answer);
@@ -96,7 +100,10 @@ export const actions: Actions = {
 				return refuse(404, { message: goneMessage });
 		}),
 	delete: ({ request, locals }) =>
-		onPlan(request, async (id) => {
+		onPlan(request, async (id, form) => {
+			const hangs = await hangsOnPlan(locals.groupId, id);
+			if (hangs && hangs.begun + hangs.wanted + hangs.days > 0 && form.get('sure') !== 'yes')
+				return refuse(409, { hanging: { ...hangs, id } });
 			await deletePlan(locals.groupId, id);
 			redirect(303, `/plans?deleted=${id}`);
 		}),

@@ -17,6 +17,9 @@
 		tooLarge ? [tooLarge] : (form && 'fileProblems' in form && form.fileProblems) || []
 	);
 	const renaming = $derived(form?.rename);
+	const hanging = $derived(form?.hanging);
+	const several = (count: number, one: string, many: string) =>
+		`${count} ${count === 1 ? one : many}`;
 	const system = $derived(data.group.lengthSystem);
 
 	/** A menu is done with once its act was: it stays open where something was refused. */
@@ -24,7 +27,9 @@
 		({ formElement }) =>
 		async ({ result, update }) => {
 			await update();
-			if (result.type !== 'failure') formElement.closest<HTMLElement>('[popover]')?.hidePopover();
+			const isAsked = result.type === 'failure' && Boolean(result.data?.['hanging']);
+			if (result.type !== 'failure' || isAsked)
+				formElement.closest<HTMLElement>('[popover]')?.hidePopover();
 		};
 
 	/** A file no plan could be is refused before it is sent. */
@@ -46,6 +51,7 @@
 		<div class="flex-1">
 			<h1>Kept plans</h1>
 			<p class="quiet">{data.group.name}. Figures as of now, {basisWords(data.basis)}.</p>
+			<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
 		</div>
 		<a class="btn text-base btn-accent" href="/plan">Plan a mat</a>
 	</div>
@@ -54,6 +60,36 @@
 		<p class="rounded-lg border-2 border-error bg-base-100 px-4 py-3 font-semibold" role="alert">
 			{form.message}
 		</p>
+	{/if}
+	{#if hanging}
+		<form
+			class="sheet grid gap-2 border-2 border-error p-4"
+			method="POST"
+			action="?/delete"
+			use:enhance
+			data-hanging
+		>
+			<h2>Remove “{hanging.name}”?</h2>
+			<ul class="list-disc pl-5">
+				{#if hanging.begun > 0}<li data-hangs="begun">
+						{several(hanging.begun, 'mat is', 'mats are')} being made by it. They go on as they were begun.
+					</li>{/if}
+				{#if hanging.wanted > 0}<li data-hangs="wanted">
+						{several(hanging.wanted, 'mat is', 'mats are')} wanted of it. They stay in what to ask for
+						until you set 0 there.
+					</li>{/if}
+				{#if hanging.days > 0}<li data-hangs="days">
+						{several(hanging.days, 'table day works', 'table days work')} for it. Choose another plan
+						there.
+					</li>{/if}
+			</ul>
+			<input type="hidden" name="id" value={hanging.id} />
+			<input type="hidden" name="sure" value="yes" />
+			<div class="flex flex-wrap gap-3">
+				<button class="btn">Remove</button>
+				<a class="btn btn-ghost" href="/plans">Cancel</a>
+			</div>
+		</form>
 	{/if}
 	{#if data.deleted}
 		<form

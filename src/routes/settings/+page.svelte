@@ -112,6 +112,7 @@
 		</form>
 	{/if}
 	{#if data.isCoordinator}
+		<p><a class="link-row" href="/removed">Removed</a></p>
 		<p><a class="link-row" href="/trail">What was done, by whom</a></p>
 	{/if}
 </main>

@@ -28,6 +28,8 @@ export interface SeasonPlan {
 	readonly kind: string | null;
 	/** A kind that its bag nearly fits, where it is of none. */
 	readonly near: string | null;
+	/** It was removed; what is wanted of it is wanted still. */
+	readonly isRemoved: boolean;
 	readonly allocation: Allocation;
 }
 
@@ -113,12 +115,13 @@ export function seasonAsks(
 	const allocations = allocateStore(stock, asked);
 	const nearOf = (plan: Plan | undefined) => (plan && kindNearBag(plan.bag, kinds)?.name) ?? null;
 	return {
-		plans: plans.map(({ id, name, matsWanted }, at): SeasonPlan => {
+		plans: plans.map(({ id, name, matsWanted, isRemoved }, at): SeasonPlan => {
 			const { plan } = reads[at] as Read;
 			return {
 				id,
 				name,
 				mats: matsWanted,
+				isRemoved,
 				begun: begunOf(id),
 				kind: kindOf(plan),
 				near: nearOf(plan),

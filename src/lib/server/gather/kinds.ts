@@ -25,7 +25,7 @@ export interface StoredKind extends KindLine {
 export const kindsText = `select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
 		body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
 		handful_count as "handfulCount"
-	from bag_kind where group_id = $1 order by created_at, name`;
+	from bag_kind where group_id = $1 and removed_at is null order by created_at, name`;
 
 /** The kinds of bag a group knows, the oldest first. */
 export const listKinds = (groupId: GroupId): Promise<KindLine[]> =>
@@ -42,7 +42,7 @@ export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
 		 from bag_kind k
 		 left join line l on l.group_id = $1 and l.kind_id = k.id
 		 left join balance b on b.group_id = $1 and b.line_id = l.id and b.holder = 'store'
-		 where k.group_id = $1 group by k.group_id, k.id order by k.created_at, k.name`,
+		 where k.group_id = $1 and k.removed_at is null group by k.group_id, k.id order by k.created_at, k.name`,
 		[groupId]
 	);
 
@@ -69,7 +69,8 @@ export async function keepBagKind(
 		if (kindId !== null) {
 			const changed = await execute(
 				`update bag_kind set name = $3, flat_width_mm = $4, gusset_mm = $5, body_mm = $6,
-					handle_mm = $7, mass_g = $8, handful_count = $9 where group_id = $1 and id = $2`,
+					handle_mm = $7, mass_g = $8, handful_count = $9
+				 where group_id = $1 and id = $2 and removed_at is null`,
 				[groupId, kindId, ...measures]
 			);
 			return changed === 1
@@ -90,10 +91,10 @@ export async function keepBagKind(
 	}
 }
 
-/** Takes a kind off the list; false where it has a history in the store, or is gone already. */
+/** Takes a kind off the list, to be brought back; false where it has a history in the store, or is gone already. */
 export const removeKind = async (groupId: GroupId, id: string): Promise<boolean> =>
 	(await execute(
-		`delete from bag_kind k where k.group_id = $1 and k.id = $2
+		`update bag_kind k set removed_at = now() where k.group_id = $1 and k.id = $2 and k.removed_at is null
 			and not exists (select 1 from line l where l.group_id = $1 and l.kind_id = $2)
 			and not exists (select 1 from sorting s where s.group_id = $1 and s.kind_id = $2)`,
 		[groupId, id]

@@ -4,7 +4,6 @@ import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one, writing } from '$lib/server/db/verbs';
 
 export interface PlaceLine {
@@ -71,28 +70,20 @@ export async function keepPlaceWords(
 export const addReceivingPlace = (groupId: GroupId, name: string): Promise<{ id: string }> =>
 	one<{ id: string }>(
 		`insert into place (group_id, name, gives_bags, receives_mats) values ($1, $2, false, true)
-		 on conflict (group_id, lower(btrim(name))) do update set receives_mats = true,
+		 on conflict (group_id, lower(btrim(name))) do update set receives_mats = true, receiving_ended_at = null,
 			version = place.version + case when place.receives_mats then 0 else 1 end
 		 returning id`,
 		[groupId, name],
 		writing()
 	);
 
-/** Says that a place receives no mats any more. One that gives no bags either, and had none, is not a place of ours then. */
+/** Says that a place receives no mats any more; it can be brought back. */
 export const endReceiving = async (groupId: GroupId, id: string): Promise<boolean> =>
-	withTransaction(async () => {
-		const gone = await execute(
-			`delete from place p where p.group_id = $1 and p.id = $2 and p.receives_mats and not p.gives_bags
-				and not exists (select 1 from delivery d where d.group_id = p.group_id and d.place_id = p.id)`,
-			[groupId, id]
-		);
-		const ended = await execute(
-			`update place set receives_mats = false, version = version + 1
-			 where group_id = $1 and id = $2 and receives_mats`,
-			[groupId, id]
-		);
-		return gone + ended === 1;
-	});
+	(await execute(
+		`update place set receives_mats = false, receiving_ended_at = now(), version = version + 1
+		 where group_id = $1 and id = $2 and receives_mats`,
+		[groupId, id]
+	)) === 1;
 
 /** The place of that name that gives bags, a new one where there is none yet. */
 export const placeOf = (

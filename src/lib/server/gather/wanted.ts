@@ -9,13 +9,16 @@ export interface WantedPlan {
 	readonly name: string;
 	readonly document: PlanDocument;
 	readonly matsWanted: number;
+	/** The plan was removed; what is wanted of it is wanted still, until somebody says otherwise. */
+	readonly isRemoved: boolean;
 }
 
 /** Every plan with mats wanted, the newest first, then the newest others; at most so many of these. */
 export const listWantedPlans = (groupId: GroupId, limit = 60): Promise<WantedPlan[]> =>
 	many<WantedPlan>(
-		`select id, version, name, document, mats_wanted as "matsWanted" from (
-			(select * from plan where group_id = $1 and deleted_at is null and mats_wanted > 0)
+		`select id, version, name, document, mats_wanted as "matsWanted",
+			deleted_at is not null as "isRemoved" from (
+			(select * from plan where group_id = $1 and mats_wanted > 0)
 			union all
 			(select * from plan where group_id = $1 and deleted_at is null and mats_wanted = 0
 			 order by updated_at desc, id limit $2)) p
@@ -36,12 +39,13 @@ export async function wantMats(
 ): Promise<Wanted> {
 	const set = await execute(
 		`update plan set mats_wanted = $3
-		 where group_id = $1 and id = $2 and deleted_at is null and mats_wanted in ($3, $4)`,
+		 where group_id = $1 and id = $2 and mats_wanted in ($3, $4) and (deleted_at is null or mats_wanted > 0)`,
 		[groupId, id, mats, seen]
 	);
 	if (set === 1) return { outcome: 'set' };
 	const stands = await maybeOne<{ mats: number }>(
-		'select mats_wanted as mats from plan where group_id = $1 and id = $2 and deleted_at is null',
+		`select mats_wanted as mats from plan
+		 where group_id = $1 and id = $2 and (deleted_at is null or mats_wanted > 0)`,
 		[groupId, id]
 	);
 	return stands ? { outcome: 'met', mats: stands.mats } : { outcome: 'gone' };

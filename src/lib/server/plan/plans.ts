@@ -3,6 +3,7 @@ import type { KeptFigures } from '$lib/stages/plan/document/kept-figures';
 import type { GroupId } from '$lib/server/base/group-id';
 import { keyFor } from '$lib/server/db/part-key';
 import { execute, many, maybeOne, one, writing } from '$lib/server/db/verbs';
+import { removedDays } from '$lib/ui/removed';
 
 /** A plan in the list: what it is called and what it came to when it was kept. */
 export interface PlanLine {
@@ -150,6 +151,27 @@ export const duplicatePlan = (groupId: GroupId, id: string, pageKey: string) =>
 		writing()
 	);
 
+/** What hangs on a plan: mats that are being made by it, mats that are wanted of it, table days to come that work for it. */
+export interface HangsOn {
+	readonly name: string;
+	readonly begun: number;
+	readonly wanted: number;
+	readonly days: number;
+}
+
+/** What hangs on a plan; null where it is not in the list. */
+export const hangsOnPlan = (groupId: GroupId, id: string): Promise<HangsOn | null> =>
+	maybeOne<HangsOn>(
+		`select p.name, p.mats_wanted as wanted,
+			(select count(*)::integer from thing t
+				join thing_state s on s.group_id = $1 and s.thing_id = t.id and s.what = 'begun'
+				where t.group_id = $1 and t.plan_id = p.id and t.sort = 'mat') as begun,
+			(select count(*)::integer from table_day d where d.group_id = $1 and d.plan_id = p.id
+				and d.called_off_at is null and d.closed_at is null) as days
+		 from plan p where p.group_id = $1 and p.id = $2 and p.deleted_at is null`,
+		[groupId, id]
+	);
+
 /** Takes a plan off the list; it can be brought back. */
 export const deletePlan = async (groupId: GroupId, id: string): Promise<boolean> =>
 	(await execute(
@@ -159,6 +181,7 @@ export const deletePlan = async (groupId: GroupId, id: string): Promise<boolean>
 
 export const restorePlan = async (groupId: GroupId, id: string): Promise<boolean> =>
 	(await execute(
-		'update plan set deleted_at = null where group_id = $1 and id = $2 and deleted_at is not null',
+		`update plan set deleted_at = null
+		 where group_id = $1 and id = $2 and deleted_at > now() - make_interval(days => ${removedDays})`,
 		[groupId, id]
 	)) === 1;

@@ -1,7 +1,7 @@
 import type { WantedPlan } from '$lib/server/gather/wanted';
 
 /** A plan that a table works for, and its mats that are begun and stand. */
-export interface PlanInWork extends Omit<WantedPlan, 'document'> {
+export interface PlanInWork extends Omit<WantedPlan, 'document' | 'isRemoved'> {
 	readonly begun: number;
 }
 
@@ -15,7 +15,7 @@ export const plansInWorkText = `select p.id, p.version, p.name, p.mats_wanted as
 					select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.entry_id))) as begun
 	from (
 		(select group_id, id, version, name, mats_wanted, updated_at from plan
-			where group_id = $1 and deleted_at is null and mats_wanted > 0)
+			where group_id = $1 and mats_wanted > 0)
 		union all
 		(select group_id, id, version, name, mats_wanted, updated_at from plan
 			where group_id = $1 and deleted_at is null and mats_wanted = 0

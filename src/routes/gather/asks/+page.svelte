@@ -53,11 +53,14 @@
 				colours come first. Balls and cut pieces count as the plan has them.
 			</p>
 			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']} stacks>
-				{#each data.plans as { id, name, mats, begun, kind, near, allocation } (id)}
+				{#each data.plans as { id, name, mats, begun, kind, near, isRemoved, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
 						<th class="min-w-40" scope="row">
-							<a class="link-row" href="/plan/{id}">{name}</a>
+							{#if isRemoved}{name}
+								<span class="quiet block text-sm font-normal"
+									>This plan was removed. Its mats are wanted until you set 0.</span
+								>{:else}<a class="link-row" href="/plan/{id}">{name}</a>{/if}
 							{#if begun > 0}<span class="quiet block text-sm font-normal" data-begun
 									>{begun} begun: they ask only for what they lack</span
 								>{/if}

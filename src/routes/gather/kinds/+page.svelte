@@ -80,5 +80,6 @@
 				</li>
 			{/each}
 		</ul>
+		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
 	</section>
 </div>

@@ -1,6 +1,7 @@
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { findMade } from '$lib/server/check/made-mats';
 import { chosenFor } from '$lib/server/hand/chosen-balls';
 import { findMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
@@ -11,7 +12,7 @@ import { readerOf } from '$lib/server/web/reader';
 import { isOnlyHere } from '$lib/server/web/own-address';
 import { readForm } from '$lib/server/web/read-form';
 import { squareCode } from '$lib/server/sheets/square-code';
-import { fail } from '@sveltejs/kit';
+import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -21,8 +22,13 @@ export const load: PageServerLoad = async (event) => {
 	const reader = await whileReached(readerOf(event));
 	const mat = await byLabel(
 		params.code,
-		(code) => findMat(locals.groupId, code, reader),
-		'No mat in hand has that label. It may be finished, or never begun.'
+		async (code) => {
+			const found = await findMat(locals.groupId, code, reader);
+			// Once it is finished it goes on at its check, and so does whoever looks at it.
+			if (!found && (await findMade(locals.groupId, code))) redirect(303, `/check/${code}`);
+			return found;
+		},
+		'No mat in hand has that label.'
 	);
 	const [seen, people, offered, links, looms] = await whileReached(
 		Promise.all([

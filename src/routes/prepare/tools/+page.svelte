@@ -24,5 +24,6 @@
 			the mat follows from the tool.
 		</p>
 		<ToolList tools={data.tools} wishes={data.wishes} system={data.group.lengthSystem} />
+		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
 	</section>
 </div>

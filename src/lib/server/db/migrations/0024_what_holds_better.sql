@@ -16,3 +16,10 @@ where e.group_id = w.group_id and e.id = w.entry_id and e.digest = '' and e.devi
 	and w.work in ('flatten', 'cut', 'join', 'ball')
 	and w.people * w.minutes > 1.5 * extract(epoch from d.closed_at - d.opened_at) / 60
 		* greatest(1, (select count(*) from day_person p where p.group_id = d.group_id and p.day_id = d.id and p.came));
+
+-- What is removed can be brought back for seven days; then the nightly work ends it. Rows that something still rests on
+-- stay, and are listed nowhere.
+alter table bag_kind add column removed_at timestamptz;
+drop index bag_kind_by_name;
+create unique index bag_kind_by_name on bag_kind (group_id, lower(btrim(name))) where removed_at is null;
+alter table place add column receiving_ended_at timestamptz;

@@ -1,0 +1,51 @@
+import type { RemovedLine, RemovedSort } from '$lib/ui/removed';
+import { removedDays } from '$lib/ui/removed';
+import type { GroupId } from '../base/group-id';
+import { execute, many } from '../db/verbs';
+import { restorePlan } from '../plan/plans';
+
+const lately = (column: string) => `${column} > now() - make_interval(days => ${removedDays})`;
+
+/** What was removed of late and can be brought back, the newest first. */
+export const listRemoved = (groupId: GroupId): Promise<RemovedLine[]> =>
+	many<RemovedLine>(
+		`select * from (
+			select 'plan' as sort, id, name, deleted_at as at from plan
+			where group_id = $1 and ${lately('deleted_at')}
+			union all select 'kind', id, name, removed_at from bag_kind
+			where group_id = $1 and ${lately('removed_at')}
+			union all select 'place', id, name, receiving_ended_at from place
+			where group_id = $1 and not receives_mats and ${lately('receiving_ended_at')}
+			union all select 'tool', id, name, gone_at from tool
+			where group_id = $1 and ${lately('gone_at')}) removed
+		 order by at desc, id limit 200`,
+		[groupId]
+	);
+
+/** How bringing back went: `name` where another has its name by now. */
+export type BroughtBack = 'back' | 'gone' | 'name';
+
+const statements: Readonly<Record<Exclude<RemovedSort, 'plan'>, string>> = {
+	kind: `update bag_kind set removed_at = null where group_id = $1 and id = $2 and ${lately('removed_at')}`,
+	place: `update place set receives_mats = true, receiving_ended_at = null, version = version + 1
+		where group_id = $1 and id = $2 and ${lately('receiving_ended_at')}`,
+	tool: `update tool set gone_at = null where group_id = $1 and id = $2 and ${lately('gone_at')}`
+};
+
+/** Brings back what was removed of late. */
+export async function bringBack(
+	groupId: GroupId,
+	sort: RemovedSort,
+	id: string
+): Promise<BroughtBack> {
+	try {
+		const isBack =
+			sort === 'plan'
+				? await restorePlan(groupId, id)
+				: (await execute(statements[sort], [groupId, id])) === 1;
+		return isBack ? 'back' : 'gone';
+	} catch (problem) {
+		if ((problem as { code?: string }).code === '23505') return 'name';
+		throw problem;
+	}
+}

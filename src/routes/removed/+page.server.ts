@@ -1,0 +1,26 @@
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { bringBack, listRemoved } from '$lib/server/removed/removed';
+import { readForm } from '$lib/server/web/read-form';
+import { removedSorts } from '$lib/ui/removed';
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => ({
+	removed: await whileReached(listRemoved(locals.groupId))
+});
+
+const which = z.object({ sort: z.enum(removedSorts), id: z.uuid() });
+
+export const actions: Actions = {
+	back: async ({ request, locals }) => {
+		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
+		if (!asked) return fail(400, { message: 'What to bring back could not be read.' });
+		const back = await orAway(bringBack(locals.groupId, asked.sort, asked.id));
+		if (back === null) return fail(503, { message: awayMessage });
+		if (back === 'name')
+			return fail(409, { message: 'Another has that name now. Rename that one first.' });
+		if (back === 'gone') return fail(409, { message: 'It cannot be brought back any more.' });
+		redirect(303, '/removed');
+	}
+};

@@ -1,0 +1,46 @@
+<script lang="ts">
+	// What was removed of late: plans, kinds, places and tools, each with a way back.
+	import { yearDayWords } from '$lib/ui/day-words';
+	import { removedDays, type RemovedSort } from '$lib/ui/removed';
+	import type { PageProps } from './$types';
+
+	const { data, form }: PageProps = $props();
+	const sortWords: Readonly<Record<RemovedSort, string>> = {
+		plan: 'plan',
+		kind: 'kind of bag',
+		place: 'receiving place',
+		tool: 'tool'
+	};
+</script>
+
+<svelte:head><title>Removed · Nest Row</title></svelte:head>
+
+<main
+	id="main"
+	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-5 max-sm:px-4"
+>
+	<div>
+		<h1>Removed</h1>
+		<p class="quiet">What is removed can be brought back for {removedDays} days. Then it ends.</p>
+	</div>
+	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
+	{#if data.removed.length === 0}
+		<p class="sheet p-4">Nothing was removed in the last {removedDays} days.</p>
+	{:else}
+		<ul class="sheet grid divide-y divide-base-300 px-4">
+			{#each data.removed as { sort, id, name, at } (id)}
+				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2" data-removed={sort}>
+					<span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
+						><strong>{name}</strong>
+						<span class="quiet">{sortWords[sort]}, removed {yearDayWords(at)}</span></span
+					>
+					<form method="POST" action="?/back">
+						<input type="hidden" name="sort" value={sort} />
+						<input type="hidden" name="id" value={id} />
+						<button class="btn">Bring back<span class="sr-only"> {name}</span></button>
+					</form>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</main>

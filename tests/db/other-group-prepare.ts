@@ -344,7 +344,8 @@ export const askedOfTable: Readonly<
 			entryId: 1_000_000_000,
 			key: key(),
 			at: new Date(),
-			device: key()
+			device: key(),
+			isSure: false
 		}),
 	'hand/messages listMessages': (other) => listMessages(other),
 	'hand/mat-made findMatMade': (other, { code }) => findMatMade(other, code, null),
@@ -381,7 +382,7 @@ export const askedOfTable: Readonly<
 						madeOn: today,
 						planName: null
 					},
-					{ entryId: ids.movement, key: key(), at: new Date(), device: null },
+					{ entryId: ids.movement, key: key(), at: new Date(), device: null, isSure: false },
 					[]
 				)
 			)

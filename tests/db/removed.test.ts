@@ -85,7 +85,7 @@ describe('what is removed', () => {
 			['bag_kind', ids.kind],
 			['place', ids.place],
 			['tool', ids.tool]
-		])
+		] as const)
 			expect(
 				await many(`select id from ${table} where group_id = $1 and id = $2`, [group, id])
 			).toEqual([]);

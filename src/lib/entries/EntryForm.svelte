@@ -1,6 +1,7 @@
 <script lang="ts">
 	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
 	import type { TypedForm } from './typed-form.svelte';
+	import SureBox from './SureBox.svelte';
 	import { entryTypes } from './registry';
 	import { tick, type Snippet } from 'svelte';
 
@@ -16,6 +17,8 @@
 		isMain?: boolean;
 		/** Whether the entry may go now; else nothing happens. */
 		may?: () => boolean;
+		/** What is asked about what is typed, before it is sent: the server may ask more. */
+		question?: string;
 		children: Snippet;
 		after?: Snippet;
 	}
@@ -27,6 +30,7 @@
 		stays = [],
 		isMain = true,
 		may = () => true,
+		question = '',
 		children,
 		after
 	}: Props = $props();
@@ -64,6 +68,9 @@
 	<input type="hidden" name="lengths" value={form.lengths} />
 	<h2>{title}</h2>
 	{@render children()}
+	{#if question || form.problems.sure}
+		<SureBox {form} question={question || (form.problems.sure ?? '')} />
+	{/if}
 	{#if form.problems.entry || form.problems.key}
 		<p class="font-semibold text-error" role="alert">
 			{form.problems.entry ?? form.problems.key}

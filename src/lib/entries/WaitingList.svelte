@@ -2,6 +2,7 @@
 	import type { Outbox } from './outbox.svelte';
 	import { mending } from './outbox.svelte';
 	import { entryTypeOf } from './registry';
+	import { isOnlyAsked } from './waiting';
 	import { formType } from './waiting-form';
 
 	const { outbox }: { outbox: Outbox } = $props();
@@ -27,6 +28,11 @@
 				<strong>Not kept: {words}.</strong>
 				{Object.values(problems ?? {}).join(' ')}
 			</p>
+			{#if isOnlyAsked(problems)}
+				<button type="button" class="btn" onclick={() => void outbox.addAsRight(entry)}
+					>Yes, it is right</button
+				>
+			{/if}
 			{#if page}
 				<a class="btn" href={page} onclick={() => (mending.entry = entry)}>Put it right</a>
 			{:else if formPage}

@@ -21,6 +21,10 @@ export interface Waiting {
 	readonly problems?: Sentences;
 }
 
+/** Whether all that stands against an entry is the question whether an odd figure is right. */
+export const isOnlyAsked = (problems: Sentences | undefined): boolean =>
+	problems !== undefined && Object.keys(problems).join() === 'sure';
+
 /** Entries in the order they were typed: what goes out of the store may have come in just before. */
 export const inOrder = (entries: readonly Waiting[]): Waiting[] =>
 	entries.toSorted((one, other) => (one.at ?? '').localeCompare(other.at ?? ''));

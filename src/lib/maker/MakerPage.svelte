@@ -4,6 +4,7 @@
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import { Outbox } from '$lib/entries/outbox.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
+	import { isOnlyAsked } from '$lib/entries/waiting';
 	import { addAndSay } from '$lib/entries/add-and-say';
 	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
 	import { asksInTurn } from '$lib/ui/asks-in-turn';
@@ -120,12 +121,16 @@
 						? ': no network. They go up by themselves.'
 						: ', going up.'}
 			</p>{/if}
-		{#each refused as { key: own, problems } (own)}
+		{#each refused as entry (entry.key)}
 			<p class="flex flex-wrap items-center gap-3">
 				<span class="flex-1 font-semibold text-error"
-					>Not kept: {Object.values(problems ?? {}).join(' ')}</span
+					>Not kept: {Object.values(entry.problems ?? {}).join(' ')}</span
 				>
-				<button class="btn" onclick={() => void outbox.drop(own)}>Throw it away</button>
+				{#if isOnlyAsked(entry.problems)}
+					<button class="btn" onclick={() => void outbox.addAsRight(entry)}>Yes, it is right</button
+					>
+				{/if}
+				<button class="btn" onclick={() => void outbox.drop(entry.key)}>Throw it away</button>
 			</p>
 		{/each}
 	</div>

@@ -13,7 +13,6 @@
 	import type { PlanBasis } from './plan-basis';
 	import { impossibleWords, oddReading, oddWords, readingsOf } from './plan-basis';
 	import { untrack } from 'svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 
 	interface Props {
 		plans: readonly { readonly id: string; readonly name: string; readonly basis: PlanBasis }[];
@@ -85,6 +84,7 @@
 
 <EntryForm
 	{form}
+	question={question ?? ''}
 	title="Something measured"
 	act="Keep it"
 	stays={['measure', 'plan', 'maker', 'measured_on']}
@@ -146,5 +146,4 @@
 	{#if says?.readings}<p class="text-[0.9375rem]" role="status">
 			It says: {readingWords(says.readings)}.
 		</p>{/if}
-	{#if question}<SureBox {form} {question} />{/if}
 </EntryForm>

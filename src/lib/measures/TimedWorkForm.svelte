@@ -14,7 +14,6 @@
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import type { StitchTerms } from '$lib/ui/stitch-words';
 	import { untrack } from 'svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 
 	interface Props {
 		makers: readonly string[];
@@ -58,6 +57,7 @@
 
 <EntryForm
 	{form}
+	question={question ?? ''}
 	title="Work timed"
 	act="Keep the time"
 	isMain={false}
@@ -93,5 +93,4 @@
 		<EntryField {form} field="worked_on" label="On this day" type="date" />
 		<EntryField {form} field="maker" label="By whom, if they like" offers={makers} />
 	</div>
-	{#if question}<SureBox {form} {question} />{/if}
 </EntryForm>

@@ -75,6 +75,12 @@
 		>
 			{trestle.said.words || sentWords}
 		</p>
+		{#if trestle.said.ifRight}
+			{@const { ifRight } = trestle.said}
+			<button class="btn justify-self-start" onclick={() => void trestle.act(ifRight)}
+				>Yes, it is right</button
+			>
+		{/if}
 		{#if isEmpty}
 			<p class="sheet p-4">
 				Nothing lies here yet. <a class="link" href="/gather/sort">Sort what came in</a>, and it

@@ -32,6 +32,8 @@ export interface Booked {
 	readonly at: Date;
 	/** The device it was typed on; null where none is known. */
 	readonly device: string | null;
+	/** Whether whoever typed it said that an odd figure is right. */
+	readonly isSure: boolean;
 }
 
 /** What came under a key before: the same, or something else. */

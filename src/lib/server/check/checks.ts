@@ -10,6 +10,7 @@ import type { TeachesEntry } from '$lib/entries/types/taken-apart';
 import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import { findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { ThingLine } from '$lib/server/book/things';
@@ -197,6 +198,17 @@ export const keepCheck = (
 		const { kind, widthMm, lengthMm } = making.look;
 		const odd = entry.faults.find((one) => !allFaults[one.kind].techniques.includes(kind));
 		if (odd) return refuse('faults', 'One of the faults is none that such a mat can have.');
+		const far = askFarOff(booked, [
+			{ what: 'Length', value: entry.lengthMm, expected: lengthMm },
+			{ what: 'Width', value: entry.widthMm, expected: widthMm },
+			// Of a mat as large as this one is.
+			{
+				what: 'Weight',
+				value: entry.massG,
+				expected: (making.massG * entry.widthMm * entry.lengthMm) / (widthMm * lengthMm)
+			}
+		]);
+		if (far) return far;
 		const judged = judgeMat(
 			{ ...entry, technique: kind },
 			{ widthMm, lengthMm, massG: making.massG }

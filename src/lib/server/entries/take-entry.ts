@@ -92,7 +92,8 @@ export async function bookEntry(
 				entryId,
 				key,
 				at,
-				device: entering.device
+				device: entering.device,
+				isSure: entering.typed['sure'] === 'yes'
 			});
 			if (saved.outcome === 'refused') throw new Refused(saved);
 			return saved;

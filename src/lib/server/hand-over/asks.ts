@@ -6,6 +6,8 @@ import type { MatLine } from '$lib/stages/hand/mat-view';
 import { dayAfter } from '$lib/ui/days';
 import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
+import { startingPlan } from '$lib/core/model/starting-plan';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
@@ -17,8 +19,14 @@ import { listReady } from './deliveries';
 export async function keepAsk(
 	groupId: GroupId,
 	{ placeId, mats, size, byDay, note }: AskEntry,
-	{ entryId }: Booked
+	{ entryId, isSure }: Booked
 ): Promise<SaveResult> {
+	const { widthMm, lengthMm } = startingPlan.target;
+	const far = askFarOff({ isSure }, [
+		{ what: 'Width', value: size?.widthMm ?? null, expected: widthMm },
+		{ what: 'Length', value: size?.lengthMm ?? null, expected: lengthMm }
+	]);
+	if (far) return far;
 	const place = await maybeOne<{ id: string }>(
 		'select id from place where group_id = $1 and id = $2 and receives_mats for share',
 		[groupId, placeId],

@@ -5,6 +5,7 @@ import type { PillowEntry } from '$lib/entries/types/pillow';
 import type { PillowLine, PillowStore } from '$lib/stages/hand-over/hand-over-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
@@ -40,7 +41,7 @@ const pilesOf = (groupId: GroupId, form: Soft) =>
 export const keepPillow = (
 	groupId: GroupId,
 	{ scrapG, bags }: PillowEntry,
-	{ entryId, key, at }: Booked
+	{ entryId, key, at, isSure }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
 		withTransaction(async (client): Promise<SaveResult> => {
@@ -81,6 +82,10 @@ export const keepPillow = (
 					`By the book the store has ${bags - open.stuffing} torn bags. Count them there first.`
 				);
 			const filmMg = taken.reduce((sum, move) => sum + move.filmMg, 0);
+			const far = askFarOff({ isSure }, [
+				{ what: 'Stuffing', value: filmMg / 1000, expected: defaults.pillowMass.value }
+			]);
+			if (far) return far;
 			const content: PillowContent = {
 				bags,
 				scrapG,

@@ -16,6 +16,7 @@ import { asPlanned, densityOf, plannedColour } from '$lib/stages/hand/strand-in-
 import { workOrder } from '$lib/stages/hand/work-order';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import type { GroupId } from '$lib/server/base/group-id';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
@@ -84,6 +85,25 @@ export async function keepMatSize(
 	const { row, lengthMm, widthMm } = entry;
 	const made = mat.made.near + mat.made.far;
 	if (row > made) return refuse('row', `${made} rows are made: count them first.`);
+	const { look, rows } = mat.making;
+	if (look && rows) {
+		const along = look.isLengthwise ? look.widthMm : look.lengthMm;
+		const far = askFarOff(booked, [
+			{
+				what: 'Length',
+				value: lengthMm,
+				// Where it is made of parts, none says how long it is so far.
+				expected: rows.parts > 1 ? null : (along * row) / rows.total,
+				least: along / 20
+			},
+			{
+				what: 'Width',
+				value: widthMm,
+				expected: rows.parts > 1 ? null : look.isLengthwise ? look.lengthMm : look.widthMm
+			}
+		]);
+		if (far) return far;
+	}
 	const learned = rowsSince(mat, entry);
 	if (learned && !learned.readings)
 		return refuse('length', 'It was longer than that some rows ago. Measure again.');

@@ -101,6 +101,7 @@ export async function learnPace(
 			entryId: booked.entryId,
 			key: keyFor(last.key, 'sitting'),
 			at: last.at,
-			device
+			device,
+			isSure: true
 		});
 }

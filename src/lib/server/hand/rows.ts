@@ -1,11 +1,14 @@
 import type { RowEntry, RowsEntry, Side } from '$lib/entries/types/row';
 import type { GroupId } from '$lib/server/base/group-id';
+import { strandOf } from '$lib/stages/hand/strand-in-hand';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one } from '$lib/server/db/verbs';
 import { matInHand } from './mat-in-hand';
+import type { MatMade } from './mat-made';
 import { findMatMade } from './mat-made';
 import { learnPace } from './pace';
 
@@ -43,11 +46,21 @@ const beforeSaid = (
 /** Rows far beyond the plan's are a slip of the finger; a mat may well grow by half. */
 const mostGrowth = 1.5;
 
+/** So few rows more are asked about by nobody: a ball without a label may have been worked. */
+const leastJump = 10;
+
+/** Rows that the strand in hand is enough for; null where no ball was given by its label, or nothing says how much a row takes. */
+function rowsInHand({ making: { look }, made, said }: MatMade): number | null {
+	if (!look || said.issued.length === 0) return null;
+	const { left } = strandOf(look, made, said);
+	return Math.floor(left.reduce((sum, { inHandM }) => sum + inHandM, 0) / look.rowM);
+}
+
 /** Keeps a number of rows that was said, with the taps it has seen. */
 export const keepRows = (
 	groupId: GroupId,
 	{ mat, side, to, seen }: RowsEntry,
-	{ entryId }: Booked
+	{ entryId, isSure }: Booked
 ): Promise<SaveResult> =>
 	withTransaction(async (client): Promise<SaveResult> => {
 		const found = await findMatMade(groupId, mat, entryId);
@@ -56,6 +69,20 @@ export const keepRows = (
 		if (rows && to > rows.total * mostGrowth)
 			return refuse('to', `Its plan has ${rows.total} rows: ${to} is far beyond them.`);
 		const { before, unseen } = await beforeSaid(groupId, found.id, side, seen);
+		const lasts = rowsInHand(found);
+		const more = to - before;
+		const far =
+			lasts !== null && more > lasts
+				? askFarOff({ isSure }, [
+						{
+							what: `${more} rows more, with strand for ${lasts}`,
+							value: more,
+							expected: Math.max(1, lasts),
+							least: leastJump
+						}
+					])
+				: null;
+		if (far) return far;
 		await execute(
 			`insert into row_mark (group_id, entry_id, thing_id, side, set_to, seen, jump)
 			 values ($1, $2, $3, $4, $5, $6, $7)`,

@@ -1,3 +1,4 @@
+import { defaults } from '$lib/core/defaults';
 import { cutPile } from '$lib/core/prepare/cut-pile';
 import { ballColour, ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
@@ -10,6 +11,7 @@ import type { BallContent } from '$lib/stages/prepare/balls';
 import { notThereWords } from '$lib/stages/prepare/pile-words';
 import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove, HeldPile } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
@@ -76,15 +78,25 @@ export const keepFlatten = (
 		(piles) => flattenMoves(first(piles), bags)
 	);
 
+/** So much of a cut is spoiled on no usual day, of all its pieces. */
+const mostSpoiled = 0.5;
+
 /** Cuts flat bags as a version of a plan has it. */
 export async function keepCut(
 	groupId: GroupId,
 	{ kindId, colour, bags, planId, planVersion, use, spoiledShare }: CutEntry,
-	{ entryId }: Booked
+	{ entryId, isSure }: Booked
 ): Promise<SaveResult> {
 	const asked = await askedCut(groupId, { kindId, planId, planVersion, use });
 	if (asked.problem !== undefined) return refuse(asked.field, asked.problem);
 	const { given, massG, cut } = asked;
+	const far =
+		spoiledShare > mostSpoiled
+			? askFarOff({ isSure }, [
+					{ what: 'Spoiled', value: spoiledShare, expected: defaults.spoiledShare.value }
+				])
+			: null;
+	if (far) return far;
 	return actOn(
 		groupId,
 		entryId,
@@ -143,13 +155,18 @@ export async function bindBall(
 export async function keepBall(
 	groupId: GroupId,
 	entry: BallEntry,
-	{ entryId, key, at, device }: Booked
+	booked: Booked
 ): Promise<SaveResult> {
+	const { entryId, at } = booked;
 	const { kindId, cut, colours, as } = entry;
 	if (new Set(colours.map(({ colour }) => colour)).size < colours.length)
 		return refuse('bags', 'A colour stands here twice. Put its bags together.');
 	const content = await ballContent(groupId, entry, at);
 	if (content.problem !== undefined) return refuse(content.field, content.problem);
+	const far = askFarOff(booked, [
+		{ what: 'Weight', value: entry.massG, expected: content.value.pieces * cut.pieceG }
+	]);
+	if (far) return far;
 	const takings = colours.map(({ colour, bags }, nth): Taking => ({
 		key: { kindId, colour, form: 'strand', cut },
 		amount: bags * cut.piecesPerBag,
@@ -167,7 +184,6 @@ export async function keepBall(
 					.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
 				as
 			),
-		(client, moves) =>
-			bindBall(client, groupId, entry, content.value, { entryId, key, at, device }, moves)
+		(client, moves) => bindBall(client, groupId, entry, content.value, booked, moves)
 	);
 }

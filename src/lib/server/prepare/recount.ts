@@ -1,6 +1,7 @@
 import { filmShareMg } from '$lib/core/prepare/film-share';
 import type { RecountEntry } from '$lib/entries/types/recount';
 import type { GroupId } from '$lib/server/base/group-id';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -9,11 +10,14 @@ import { withTransaction } from '$lib/server/db/transaction';
 import { listKinds } from '$lib/server/gather/kinds';
 import { orRefusal } from '$lib/server/gather/ledger';
 
+/** So many more are asked about by nobody. */
+const leastMore = 50;
+
 /** Books what a pile is more or less than the book has it, against the difference. */
 export const keepRecount = (
 	groupId: GroupId,
 	{ kindId, colour, form, cut, counted }: RecountEntry,
-	{ entryId }: Booked
+	{ entryId, isSure }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
 		withTransaction(async (client): Promise<SaveResult> => {
@@ -24,6 +28,14 @@ export const keepRecount = (
 			if (!pile) throw new Error('a recount of no pile');
 			const change = counted - pile.amount;
 			if (change === 0) return { outcome: 'kept', id: entryId };
+			// Fewer may well lie there; far more is asked about, where anything was known.
+			const far =
+				change > 0
+					? askFarOff({ isSure }, [
+							{ what: 'This pile', value: counted, expected: pile.amount, least: leastMore }
+						])
+					: null;
+			if (far) return far;
 			const eachMg = Math.round((cut ? cut.pieceG : kind.massG) * 1000);
 			const filmMg = change < 0 ? -filmShareMg(pile.filmMg, pile.amount, -change) : change * eachMg;
 			const move = { ...pile, amount: change, filmMg };

@@ -1,6 +1,7 @@
 import type { ColourName } from '$lib/core/colour/colours';
 import type { ScrapEntry } from '$lib/entries/types/scrap';
 import type { GroupId } from '$lib/server/base/group-id';
+import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
@@ -18,11 +19,14 @@ const dayScrap = `from entry e
 	where e.group_id = $1 and e.type in ('tap', 'scrap') and e.typed ->> 'day' = $2
 		and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)`;
 
+/** So little more or less of scrap is asked about by nobody, g. */
+const leastScrapG = 200;
+
 /** Books what the scrap of a day weighs more or less than its cuts left by the book, against the difference. */
 export const keepScrap = (
 	groupId: GroupId,
 	{ dayId, grams }: ScrapEntry,
-	{ entryId }: Booked
+	{ entryId, isSure }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
 		withTransaction(async (client): Promise<SaveResult> => {
@@ -42,6 +46,15 @@ export const keepScrap = (
 				[groupId, dayId],
 				client
 			);
+			const far = askFarOff({ isSure }, [
+				{
+					what: 'Scrap',
+					value: grams,
+					expected: (booked?.filmMg ?? 0) / 1000,
+					least: leastScrapG
+				}
+			]);
+			if (far) return far;
 			let open = Math.round(grams * 1000) - (booked?.filmMg ?? 0);
 			const moves: BookedMove[] = [];
 			for (const pile of held) {

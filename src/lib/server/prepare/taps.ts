@@ -108,8 +108,9 @@ function movesOf(
 export async function keepTap(
 	groupId: GroupId,
 	{ dayId, station, count, spoiled }: TapEntry,
-	{ entryId, key, at, device }: Booked
+	booked: Booked
 ): Promise<SaveResult> {
+	const { entryId, at } = booked;
 	const line = await lineOfDay(groupId, dayId);
 	if (!line) return refuse('day', 'That table day is not there any more.');
 	const by = await cutAmong(groupId, line.planId, line);
@@ -170,7 +171,7 @@ export async function keepTap(
 			};
 			const content = await ballContent(groupId, entry, at);
 			if (content.problem !== undefined) return refuse('day', content.problem);
-			return bindBall(client, groupId, entry, content.value, { entryId, key, at, device }, moves);
+			return bindBall(client, groupId, entry, content.value, booked, moves);
 		})
 	);
 }

@@ -3,6 +3,7 @@
 	// and the end, when who came is kept and the works are learned.
 	import { lineStations } from '$lib/core/line/line';
 	import { getOutbox } from '$lib/entries/outbox-context';
+	import TrestleSaid from '$lib/stages/prepare/TrestleSaid.svelte';
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import Ticks from '$lib/stages/people/Ticks.svelte';
 	import { figure } from '$lib/ui/number-words';
@@ -109,11 +110,7 @@
 				{minute}
 				{trestle}
 			/>
-			{#if trestle.said.words}
-				<p class={trestle.said.isProblem ? 'font-semibold text-error' : 'quiet'} role="status">
-					{trestle.said.words}
-				</p>
-			{/if}
+			<TrestleSaid {trestle} />
 		{/if}
 		<details>
 			<summary class="min-h-11 cursor-pointer py-2 font-semibold">End the day</summary>

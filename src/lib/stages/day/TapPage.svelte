@@ -4,6 +4,7 @@
 	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/acts-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import { seatCautions } from '$lib/stages/people/seats';
+	import TrestleSaid from '$lib/stages/prepare/TrestleSaid.svelte';
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import { untrack } from 'svelte';
 	import { clockWords } from './clock';
@@ -123,11 +124,7 @@
 			>
 		{/if}
 	</div>
-	{#if trestle.said.words}
-		<p class={trestle.said.isProblem ? 'font-semibold text-error' : ''} role="status" data-said>
-			{trestle.said.words}
-		</p>
-	{/if}
+	<TrestleSaid {trestle} />
 	{#if station === 'cut'}
 		<div class="flex flex-wrap items-end gap-x-6 gap-y-3">
 			<label class="grid gap-1"

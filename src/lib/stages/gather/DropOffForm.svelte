@@ -10,7 +10,6 @@
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
 	import { untrack } from 'svelte';
 	import Caution from '$lib/ui/Caution.svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 	import EntryCheck from '$lib/entries/EntryCheck.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -166,7 +165,6 @@
 		<EntryField {form} field="look_again" label="Look again in, hours" inputmode="numeric" />
 	</OnlyWhen>
 	<EntryField {form} field="note" label="Note" />
-	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 	{#snippet after()}
 		<Caution>
 			Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use.

@@ -8,7 +8,6 @@
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { untrack } from 'svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import KindDrawing from './KindDrawing.svelte';
@@ -74,7 +73,6 @@
 		<EntryField {form} field="handful" label="A handful weighs" />
 		<EntryField {form} field="handful_count" label="Bags in the handful" inputmode="numeric" />
 	</div>
-	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 	{#if bag && call}
 		<div class="flex items-center gap-4" role="status">
 			<KindDrawing {bag} label="The bag as it is typed, drawn to scale" />

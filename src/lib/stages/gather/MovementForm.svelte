@@ -6,7 +6,6 @@
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { untrack } from 'svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -94,5 +93,4 @@
 	</div>
 	<EntryField {form} field="by_name" label="By, if they like" />
 	<EntryField {form} field="note" label="Note" />
-	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 </EntryForm>

@@ -9,7 +9,6 @@
 	import type { Taps } from './taps.svelte';
 	import { untrack } from 'svelte';
 	import Caution from '$lib/ui/Caution.svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import KindColour from './KindColour.svelte';
@@ -94,7 +93,6 @@
 		/>
 	</OnlyWhen>
 	<EntryField {form} field="by_name" label="Sorted by, if they like" />
-	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 	{#snippet after()}
 		<Caution>
 			Gloves or washed hands; soiled and mouldy bags leave the table at once. Your hall's hygiene

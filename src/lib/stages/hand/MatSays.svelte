@@ -4,7 +4,6 @@
 	import { formatLength, type LengthSystem } from '$lib/core/units/format-length';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
-	import SureBox from '$lib/entries/SureBox.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { stripesText } from '$lib/entries/types/mat-course';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
@@ -117,5 +116,4 @@
 	<EntryField {form} field="row" label="At row" inputmode="numeric" />
 	<EntryField {form} field="length" label="Length so far" inputmode="decimal" />
 	<EntryField {form} field="width" label="Width there" inputmode="decimal" />
-	{#if form.problems.sure}<SureBox {form} question={form.problems.sure} />{/if}
 </EntryForm>

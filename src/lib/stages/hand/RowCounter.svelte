@@ -4,6 +4,7 @@
 	import { lastOfDevice } from '$lib/entries/device';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { Side } from '$lib/entries/types/row';
+	import TrestleSaid from '$lib/stages/prepare/TrestleSaid.svelte';
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import { onMount, untrack } from 'svelte';
@@ -186,13 +187,5 @@
 		</form>
 	</div>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
-	{#if trestle.said.words}
-		<p
-			class={trestle.said.isProblem ? 'font-semibold text-error' : 'quiet'}
-			role="status"
-			data-said
-		>
-			{trestle.said.words}
-		</p>
-	{/if}
+	<TrestleSaid {trestle} />
 </section>

@@ -1,3 +1,4 @@
+import { isOnlyAsked } from '$lib/entries/waiting';
 import type { Outbox } from '$lib/entries/outbox.svelte';
 import type { Typed } from '$lib/entries/form-reader';
 import type { Waiting } from '$lib/entries/waiting';
@@ -8,6 +9,8 @@ import type { NextAct } from './next-act';
 export interface Said {
 	readonly words: string;
 	readonly isProblem: boolean;
+	/** The act once more with the word that its odd figure is right, where that was asked. */
+	readonly ifRight?: Pick<NextAct, 'type' | 'typed' | 'words'>;
 }
 
 const takenBack = 'taken back at the table';
@@ -69,7 +72,10 @@ export class Trestle {
 		if (sent.outcome === 'refused') {
 			this.#say({
 				words: `Not kept: ${Object.values(sent.problems).join(' ')}`,
-				isProblem: true
+				isProblem: true,
+				...(isOnlyAsked(sent.problems) && {
+					ifRight: { type, typed: { ...typed, sure: 'yes' }, words } as Said['ifRight']
+				})
 			});
 			await this.outbox.drop(sent.key).catch(() => {});
 		} else if (sent.outcome === 'lost')
@@ -85,8 +91,9 @@ export class Trestle {
 			});
 	}
 
-	#say({ words, isProblem }: Said): void {
+	#say(said: Said): void {
+		const { words, isProblem } = said;
 		const isOnce = this.#isSlipped && !isProblem && !words.endsWith(countedOnce);
-		this.said = { words: isOnce ? `${words} ${countedOnce}` : words, isProblem };
+		this.said = isOnce ? { ...said, words: `${words} ${countedOnce}` } : said;
 	}
 }

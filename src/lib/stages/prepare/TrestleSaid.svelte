@@ -1,0 +1,16 @@
+<script lang="ts">
+	// What was done last at a table or a mat, or why it was not; where an odd figure is asked about, the word that it is right.
+	import type { Trestle } from './trestle.svelte';
+
+	const { trestle }: { trestle: Trestle } = $props();
+	const { words, isProblem, ifRight } = $derived(trestle.said);
+</script>
+
+{#if words}
+	<p class={isProblem ? 'font-semibold text-error' : 'quiet'} role="status" data-said>{words}</p>
+	{#if ifRight}
+		<button class="btn justify-self-start" onclick={() => void trestle.act(ifRight)}
+			>Yes, it is right</button
+		>
+	{/if}
+{/if}

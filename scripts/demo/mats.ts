@@ -185,8 +185,9 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 			);
 			await enter('issue', { mat: mat?.code ?? '', ball: ball?.code ?? '' }, begun);
 		}
+		// Their makers work balls without a label as well: they were asked, and said that it is right.
 		for (const [day, to] of rows)
-			await enter('rows', { mat: mat?.code ?? '', to: String(to) }, day);
+			await enter('rows', { mat: mat?.code ?? '', to: String(to), sure: 'yes' }, day);
 		for (const [day, type, typed] of said)
 			await enter(type, { mat: mat?.code ?? '', ...typed }, day);
 	}

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { GroupId } from '../../src/lib/server/base/group-id';
-import { maybeOne } from '../../src/lib/server/db/verbs';
+import { execute, maybeOne } from '../../src/lib/server/db/verbs';
+import { addPerson } from '../../src/lib/server/people/people';
 import { findMade } from '../../src/lib/server/check/made-mats';
 import {
 	addReceivingPlace,
@@ -240,6 +241,22 @@ describe('what it came to', () => {
 			placeName: 'Tide House'
 		});
 	});
+	it('weighs what was weighed, and says where labels tell of a part of it only', async () => {
+		const t = await withBall(20);
+		await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+		await send(t.group, 'finish', { mat: t.code });
+		await send(t.group, 'check', { mat: t.code, ...size, mass: '2.1 kg' });
+		const { id: place } = await addReceivingPlace(t.group, 'Tide House');
+		await send(t.group, 'deliver', { place, mats: t.code, goes_on: today });
+		const account = await accountOf(t.group);
+		expect(account).toMatchObject({ matBags: 20, matsPartly: 1, matsUnweighed: 0 });
+		expect(account.filmKg).toBeCloseTo(2.1, 9);
+		const [mat] = await listHanded(t.group, { delivery: null, before: null, limit: 9 });
+		expect(mat?.filmG).toBeCloseTo(2100, 9);
+		const story = await storyOfMat(t.group, t.code);
+		expect(story).toMatchObject({ bags: 20, massG: 2100 });
+		expect(story?.knownFilmG).toBeLessThan(200);
+	});
 	it('tells hands that were timed by taps from those that are reckoned', async () => {
 		const t = await withBall(20);
 		const device = crypto.randomUUID();
@@ -279,6 +296,28 @@ describe('a mat’s own page', () => {
 		]);
 		expect(JSON.stringify(story)).not.toContain('Mabel');
 		expect(await storyOfMat(t.group, t.ball)).toBeNull();
+	});
+	it('counts the hands of the day its balls were wound, and says of which balls nobody is known', async () => {
+		const t = await aGoodMat();
+		expect(await storyOfMat(t.group, t.code)).toMatchObject({ hands: 1, unknownBalls: 1 });
+		const day = crypto.randomUUID();
+		await execute(
+			`insert into table_day (group_id, id, day, place) values ($1, $2, $3::date, 'Boat shed')`,
+			[t.group, day, today]
+		);
+		for (const [name, came] of [
+			...Array.from({ length: 9 }, (_, nth) => [`Hand ${nth}`, true] as const),
+			['Bo', false] as const
+		]) {
+			const person = crypto.randomUUID();
+			await addPerson(t.group, person, name);
+			await execute(
+				'insert into day_person (group_id, day_id, person_id, came) values ($1, $2, $3, $4)',
+				[t.group, day, person, came]
+			);
+		}
+		// Mabel who had it, and the nine who came.
+		expect(await storyOfMat(t.group, t.code)).toMatchObject({ hands: 10, unknownBalls: 0 });
 	});
 	it('shares its bags out to the places that brought such bags before its balls were wound', async () => {
 		const t = await aGoodMat();

@@ -137,6 +137,7 @@ export const defaults = {
 	bagsAtOnce: exact(3000, 'bags', 'assumed'),
 	piecesMovedAtOnce: exact(20_000, 'pieces', 'assumed'),
 	scrapMovedAtOnce: exact(200_000, 'g', 'assumed'),
+	workableHours: exact(2.5, 'times the least hours that cover', 'assumed'),
 	plausibleFactor: exact(2.5, 'times what was expected', 'assumed'),
 	rejectPriorBags: exact(50, 'bags', 'assumed'),
 	ratePriorUnits: exact(5, 'units of work'),

@@ -42,9 +42,12 @@
 		<section class="sheet p-4" aria-labelledby="accepted" data-acceptance>
 			<h2 id="accepted" class="text-lg">Good at once</h2>
 			<p>
-				{percent(data.acceptance.expected)} of 100 mats ({percent(data.acceptance.low)} to {percent(
-					data.acceptance.high
-				)}){data.acceptance.isThin ? ': few were checked so far, so this says little' : ''}.
+				{#if data.acceptance.checked === 0}No mat was checked yet.{:else}{percent(
+						data.acceptance.expected
+					)} of 100 mats ({percent(data.acceptance.low)} to {percent(data.acceptance.high)}){data
+						.acceptance.isThin
+						? ': few were checked so far, so this says little'
+						: ''}.{/if}
 			</p>
 		</section>
 		{#if data.faults.length > 0}

@@ -5,6 +5,8 @@ export interface Acceptance {
 	readonly expected: number;
 	readonly low: number;
 	readonly high: number;
+	/** Mats it rests on: of none it is the craft's alone. */
+	readonly checked: number;
 	/** Fewer mats than this say little. */
 	readonly isThin: boolean;
 }
@@ -51,6 +53,7 @@ export function acceptanceOf(good: number, others: number): Acceptance {
 		expected: a / (a + b),
 		low: pointOf(0.1),
 		high: pointOf(0.9),
+		checked: good + others,
 		isThin: good + others < enough
 	};
 }

@@ -64,7 +64,8 @@ function techniquesFor(cut: Cut, given: CutYield, wefts: readonly Cut[]): Techni
 	if (cut.style === 'whole-tube' || cut.style === 'half-bag') {
 		for (const weftCut of wefts) {
 			for (const packing of packings) {
-				for (const pitchMm of [18, 22, 25, 30])
+				// Strand that is thicker than the pegs are apart does not lie beside itself.
+				for (const pitchMm of [18, 22, 25, 30].filter((mm) => mm >= given.bulkDiameterMm))
 					techniques.push({ kind: 'peg-loom', pitchMm, packing, weftCut });
 			}
 		}

@@ -3,7 +3,7 @@ import { bagPresets } from '../bag/presets';
 import { coverGrades } from '../techniques/cover-grade';
 import { barePractice } from '../practice/practice';
 import { compareAll } from './compare-all';
-import { worthThinking } from './worth-thinking';
+import { workable, worthThinking } from './worth-thinking';
 
 const methods = compareAll(
 	bagPresets[0].bag,
@@ -19,7 +19,7 @@ describe('the ways worth thinking about', () => {
 		expect(few.length).toBeLessThanOrEqual(12);
 		for (const kind of ['crochet', 'finger-bands'] as const) {
 			const { fair, close } = coverGrades[kind];
-			const holding = methods.filter(
+			const holding = workable(methods).filter(
 				({ technique, cover }) => technique.kind === kind && cover >= fair / close
 			);
 			const own = few.filter(({ method }) => method.technique.kind === kind);
@@ -74,6 +74,26 @@ describe('the ways worth thinking about', () => {
 			'fewest-hours',
 			'closest'
 		]);
+	});
+
+	it('leave out what nobody would work: far longer than the quickest that covers', () => {
+		for (const { bag } of bagPresets) {
+			const all = compareAll(bag, { widthMm: 850, lengthMm: 1850 }, barePractice);
+			const holding = all.filter(
+				({ technique: { kind }, cover }) =>
+					cover >= coverGrades[kind].fair / coverGrades[kind].close
+			);
+			const leastHours = Math.min(...holding.map(({ hours }) => hours));
+			const ways = worthThinking(
+				all.filter(({ isUnbeaten }) => isUnbeaten),
+				'bags'
+			);
+			expect(Math.max(...ways.map(({ method }) => method.hours))).toBeLessThanOrEqual(
+				2.5 * leastHours
+			);
+			// Each technique still has its best there.
+			expect(new Set(ways.map(({ method }) => method.technique.kind)).size).toBeGreaterThan(1);
+		}
 	});
 
 	it('gives no more than are asked for', () => {

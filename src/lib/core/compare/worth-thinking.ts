@@ -1,3 +1,4 @@
+import { defaults } from '../defaults';
 import { coverGrades } from '../techniques/cover-grade';
 import type { TechniqueKind } from '../techniques/technique';
 import { techniqueKinds } from '../techniques/technique';
@@ -50,10 +51,26 @@ function kneeOf<T extends Compared>(methods: readonly T[]): T | undefined {
 	return least(methods, (one) => Math.hypot(bags(one), hours(one), cover(one)));
 }
 
+/** Whether a way covers fairly at the least, as its technique is judged. */
+const holds = ({ technique: { kind }, cover }: Method & Compared): boolean =>
+	cover >= coverGrades[kind].fair / coverGrades[kind].close;
+
+/**
+ * The ways that somebody would work: none takes far longer than the quickest way that covers fairly.
+ *
+ * @param methods of any techniques
+ * @source assumed factor, in the table of defaults
+ * @example workable(compareAll(bagPresets[0].bag, { widthMm: 850, lengthMm: 1850 }, barePractice, { stepMm: 20 })).every(({ hours }) => hours < 50) // true
+ */
+export function workable<T extends Method & Compared>(methods: readonly T[]): T[] {
+	const leastHours = Math.min(...methods.filter(holds).map(({ hours }) => hours));
+	return methods.filter(({ hours }) => hours <= leastHours * defaults.workableHours.value);
+}
+
 /**
  * The few ways out of thousands that a group has to think about: of each technique the one of fewest
- * bags, of fewest hours, of closest cover, and the bend between them. A way that leaves gaps is left
- * out where its technique has better ones; near twins are one way with the merits of both. In the order
+ * bags, of fewest hours, of closest cover, and the bend between them. What nobody would work is left out, and so is
+ * a way that leaves gaps where its technique has better ones; near twins are one way with the merits of both. In the order
  * of what is short: bags; hands, by hours of work; time, by hours with as many at one mat as can work on it.
  *
  * @param methods unbeaten ones, of any techniques
@@ -65,11 +82,11 @@ export function worthThinking<T extends Method & Compared>(
 	shortage: Shortage,
 	most = 12
 ): WorthThinking<T>[] {
+	const worked = workable(methods);
 	const found: { method: T; merits: Merit[]; seats: number }[] = [];
 	for (const kind of techniqueKinds) {
-		const { fair, close } = coverGrades[kind];
-		const own = methods.filter(({ technique }) => technique.kind === kind);
-		const holding = own.filter(({ cover }) => cover >= fair / close);
+		const own = worked.filter(({ technique }) => technique.kind === kind);
+		const holding = own.filter(holds);
 		const offered = holding.length > 0 ? holding : own;
 		const picks: [Merit, T | undefined][] = [
 			['between', kneeOf(offered)],

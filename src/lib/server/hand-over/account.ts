@@ -5,10 +5,14 @@ import type {
 	HandedMat,
 	Period
 } from '$lib/stages/hand-over/account-view';
-import { addAccounts, barsOf, inPeriod } from '$lib/stages/hand-over/account-view';
+import { addAccounts, barsOf, inPeriod, mostlyLabelled } from '$lib/stages/hand-over/account-view';
 import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
 import { many, one } from '$lib/server/db/verbs';
+
+/** What a mat weighed when it went, where it was weighed, g. */
+const weighedText = `(select c.mass_g from standing_check c where c.group_id = $1 and c.thing_id = h.thing_id
+	and c.mass_g is not null and c.entry_id < h.entry_id order by c.entry_id desc limit 1)`;
 
 /**
  * What each delivery came to, the newest first: mats that came back are not among them. Pillows count as
@@ -16,12 +20,15 @@ import { many, one } from '$lib/server/db/verbs';
  */
 const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 	many<DeliveryAccount>(
-		`with mats as (
+		`with weighed as materialized (select h.*, ${weighedText} as weighed_g from handed_over h where h.group_id = $1),
+		mats as (
 			select entry_id, count(*)::integer as mats, sum(width_mm * length_mm) / 1000000 as m2,
 				coalesce(sum(bags), 0) as bags, (count(*) filter (where bags is null))::integer as uncounted,
-				coalesce(sum(film_mg), 0)::double precision / 1000000 as film,
+				(count(*) filter (where film_mg < $2::double precision * weighed_g * 1000))::integer as partly,
+				(count(*) filter (where film_mg is null and weighed_g is null))::integer as unweighed,
+				coalesce(sum(coalesce(weighed_g * 1000, film_mg)), 0)::double precision / 1000000 as film,
 				sum(timed_min) / 60 as timed, sum(estimated_min) / 60 as estimated
-			from handed_over where group_id = $1 group by entry_id),
+			from weighed group by entry_id),
 		pillows as (
 			select x.entry_id, count(*)::integer as pillows, sum(x.bags) as bags,
 				sum(x.film_mg)::double precision / 1000000 as film
@@ -31,6 +38,7 @@ const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 		 select d.entry_id as id, t.code, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn",
 			coalesce(m.mats, 0) as mats, coalesce(m.m2, 0) as m2,
 			coalesce(m.bags, 0) as "matBags", coalesce(m.uncounted, 0) as "matsUncounted",
+			coalesce(m.partly, 0) as "matsPartly", coalesce(m.unweighed, 0) as "matsUnweighed",
 			coalesce(q.pillows, 0) as pillows, coalesce(q.bags, 0) as "pillowBags",
 			coalesce(m.film, 0) + coalesce(q.film, 0) as "filmKg",
 			coalesce(m.timed, 0) as "timedHours", coalesce(m.estimated, 0) as "estimatedHours"
@@ -40,7 +48,7 @@ const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 		 left join mats m on m.entry_id = d.entry_id
 		 left join pillows q on q.entry_id = d.entry_id
 		 where d.group_id = $1 order by d.goes_on desc, d.entry_id desc`,
-		[groupId]
+		[groupId, mostlyLabelled]
 	);
 
 /** Accounts as they were added up last: thousands of mats are added up once, not for every page. */
@@ -92,7 +100,8 @@ export const listHanded = (
 	many<HandedMat>(
 		`select h.thing_id as id, t.code, v.name as "planName", d.code as delivery, p.name as "placeName",
 			to_char(h.goes_on, 'YYYY-MM-DD') as "goesOn", h.width_mm as "widthMm", h.length_mm as "lengthMm",
-			h.mass_g as "massG", h.bags, h.film_mg::double precision / 1000 as "filmG",
+			h.mass_g as "massG", h.bags,
+			coalesce(${weighedText}, h.film_mg::double precision / 1000) as "filmG",
 			h.timed_min / 60 as "timedHours", h.estimated_min / 60 as "estimatedHours",
 			o.code as pillow
 		 from handed_over h

@@ -6,6 +6,8 @@ import type { GroupId } from '$lib/server/base/group-id';
 import { many, maybeOne, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
 import { makingsOf } from '$lib/server/hand/makings';
+import { stripesOfBalls } from '$lib/core/colour/stripes-of-balls';
+import { mostlyLabelled } from '$lib/stages/hand-over/account-view';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 
 interface MatRow {
@@ -29,9 +31,15 @@ const matText = `select t.id, t.plan_id as "planId", t.plan_version as "planVers
 	left join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 	where t.group_id = $1 and t.code = $2 and t.sort = 'mat'`;
 
+/** A ball in a mat. */
+interface BallOfMat {
+	readonly code: string;
+	readonly content: BallContent;
+}
+
 /** The balls that were given for a mat by their labels. */
 const ballsOf = (groupId: GroupId, code: string) =>
-	many<{ code: string; content: BallContent }>(
+	many<BallOfMat>(
 		`select b.code, b.content from entry e
 		 join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
 		 where e.group_id = $1 and e.type = 'issue' and label_of(e.typed ->> 'mat') = $2
@@ -57,18 +65,36 @@ const placesOf = (groupId: GroupId, kindId: string, colour: string, by: string) 
 		[groupId, kindId, colour, by]
 	);
 
-/** How many people made a mat: whoever had it, and whoever sat at the table on the days its balls were wound. */
-const handsOfMat = (groupId: GroupId, matId: number, days: readonly string[]) =>
-	one<{ hands: number; makers: number }>(
+/**
+ * How many people made a mat: whoever had it, whoever is named with its balls, and whoever came or sat at the table on
+ * the days these were wound; and of how many balls nobody is known.
+ */
+const handsOfMat = (groupId: GroupId, matId: number, balls: readonly BallOfMat[]) =>
+	one<{ hands: number; makers: number; unknownBalls: number }>(
 		`with makers as (select distinct h.person_id from hand_on h
 				where h.group_id = $1 and h.thing_id = $2 and h.person_id is not null
 				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)),
-			seated as (select distinct s.person_id from table_day d
-				join seat s on s.group_id = d.group_id and s.day_id = d.id
-				where d.group_id = $1 and d.called_off_at is null and d.day = any($3::date[]))
+			wound as (select a.code, a.day, e.person_id
+				from unnest($3::text[], $4::date[]) as a (code, day)
+				left join thing b on b.group_id = $1 and b.code = a.code
+				left join entry e on e.group_id = $1 and e.id = b.entry_id),
+			there as (select d.day, p.person_id from table_day d
+				join day_person p on p.group_id = $1 and p.day_id = d.id
+				where d.group_id = $1 and d.called_off_at is null and d.day = any($4::date[])
+					and (p.came or (p.came is null and exists (select 1 from seat s
+						where s.group_id = $1 and s.day_id = d.id and s.person_id = p.person_id)))
+				union select d.day, s.person_id from table_day d
+				join seat s on s.group_id = $1 and s.day_id = d.id
+				where d.group_id = $1 and d.called_off_at is null and d.day = any($4::date[])
+					and not exists (select 1 from day_person q
+						where q.group_id = $1 and q.day_id = d.id and q.person_id = s.person_id and not q.came))
 		 select (select count(*)::integer from makers) as makers,
-			(select count(*)::integer from (select person_id from makers union select person_id from seated) x) as hands`,
-		[groupId, matId, days]
+			(select count(*)::integer from wound w where w.person_id is null
+				and not exists (select 1 from there t where t.day = w.day)) as "unknownBalls",
+			(select count(*)::integer from (select person_id from makers
+				union select person_id from wound where person_id is not null
+				union select person_id from there) x) as hands`,
+		[groupId, matId, balls.map(({ code }) => code), balls.map(({ content }) => content.madeOn)]
 	);
 
 /** What happened to a mat, and the day of the hall it did; what was taken back is left out. */
@@ -107,11 +133,22 @@ export async function storyOfMat(groupId: GroupId, code: string): Promise<MatSto
 		practiceOfGroup(groupId)
 	]);
 	const madeOn = [...new Set(balls.map(({ content }) => content.madeOn))].toSorted();
-	const [planned, { hands, makers }] = await Promise.all([
+	const [planned, { hands, makers, unknownBalls }] = await Promise.all([
 		makingsOf(groupId, [mat], practice),
-		handsOfMat(groupId, mat.id, madeOn)
+		handsOfMat(groupId, mat.id, balls)
 	]);
-	const { look, rows } = ownMaking(planned(mat), null, mat.stripes);
+	const { look: plannedLook, rows } = ownMaking(planned(mat), null, mat.stripes);
+	const filmG = balls.reduce((sum, { content }) => sum + content.filmMg, 0) / 1000;
+	const knownFilmG =
+		balls.length > 0 && mat.massG !== null && filmG < mostlyLabelled * mat.massG ? filmG : null;
+	const ballStripes =
+		plannedLook &&
+		stripesOfBalls(
+			balls.flatMap(({ content }) => content.colours),
+			plannedLook.stripes,
+			knownFilmG === null || mat.massG === null ? 1 : knownFilmG / mat.massG
+		);
+	const look = ballStripes ? { ...plannedLook, stripes: ballStripes } : plannedLook;
 	/** Bags by kind and colour, and the last day one of their balls was wound. */
 	const sorts = new Map<
 		string,
@@ -148,6 +185,8 @@ export async function storyOfMat(groupId: GroupId, code: string): Promise<MatSto
 				: { widthMm: mat.widthMm, lengthMm: mat.lengthMm },
 		massG: mat.massG,
 		bags: balls.length === 0 ? null : balls.reduce((sum, { content }) => sum + content.bags, 0),
+		knownFilmG,
+		isByBalls: ballStripes !== null,
 		sorts: [...sorts.values()].map(({ kind, colour, bags }) => ({
 			kind,
 			colour: colour as MatStory['sorts'][number]['colour'],
@@ -158,6 +197,7 @@ export async function storyOfMat(groupId: GroupId, code: string): Promise<MatSto
 			.toSorted((one, other) => other.bags - one.bags),
 		hands,
 		makers,
+		unknownBalls,
 		woundOn: madeOn,
 		days,
 		went

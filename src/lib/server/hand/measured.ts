@@ -85,6 +85,9 @@ export async function keepMatSize(
 	const { row, lengthMm, widthMm } = entry;
 	const made = mat.made.near + mat.made.far;
 	if (row > made) return refuse('row', `${made} rows are made: count them first.`);
+	const learned = rowsSince(mat, entry);
+	if (learned && !learned.readings)
+		return refuse('length', 'It was longer than that some rows ago. Measure again.');
 	const { look, rows } = mat.making;
 	if (look && rows) {
 		const along = look.isLengthwise ? look.widthMm : look.lengthMm;
@@ -104,9 +107,6 @@ export async function keepMatSize(
 		]);
 		if (far) return far;
 	}
-	const learned = rowsSince(mat, entry);
-	if (learned && !learned.readings)
-		return refuse('length', 'It was longer than that some rows ago. Measure again.');
 	const no = learned?.readings ? whyNot(learned.readings, entry.isSure, 'length') : null;
 	if (no) return no;
 	await keepRead(groupId, booked.entryId, mat.id, { row, lengthMm, widthMm });

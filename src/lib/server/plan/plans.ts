@@ -182,6 +182,6 @@ export const deletePlan = async (groupId: GroupId, id: string): Promise<boolean>
 export const restorePlan = async (groupId: GroupId, id: string): Promise<boolean> =>
 	(await execute(
 		`update plan set deleted_at = null
-		 where group_id = $1 and id = $2 and deleted_at > now() - make_interval(days => ${removedDays})`,
-		[groupId, id]
+		 where group_id = $1 and id = $2 and deleted_at > now() - make_interval(days => $3::integer)`,
+		[groupId, id, removedDays]
 	)) === 1;

@@ -10,6 +10,10 @@ export interface Account {
 	/** Bags whose strand lies in the mats, as the labels of their balls say, and mats of which none says so. */
 	readonly matBags: number;
 	readonly matsUncounted: number;
+	/** Mats whose labels say of a part of them only which bags lie in it: their other bags are not counted. */
+	readonly matsPartly: number;
+	/** Mats that were not weighed, and of which no label says what lies in them: their film is not counted. */
+	readonly matsUnweighed: number;
 	readonly pillows: number;
 	/** Torn bags in the pillows; scrap is weighed, and counts as no bag. */
 	readonly pillowBags: number;
@@ -45,11 +49,16 @@ export interface HandedMat {
 	readonly pillow: string | null;
 }
 
+/** Where labels say of less than this share of what a mat weighs, not all of its balls had one. */
+export const mostlyLabelled = 0.75;
+
 const summed = [
 	'mats',
 	'm2',
 	'matBags',
 	'matsUncounted',
+	'matsPartly',
+	'matsUnweighed',
 	'pillows',
 	'pillowBags',
 	'filmKg',

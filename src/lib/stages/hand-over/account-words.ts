@@ -21,6 +21,14 @@ export function accountFigures(account: Account, system: LengthSystem): AccountF
 		account.matsUncounted === 0
 			? ''
 			: ` Of ${mats(account.matsUncounted)} no label says which bags lie in them: none of those is counted.`;
+	const partly =
+		account.matsPartly === 0
+			? ''
+			: ` Of ${mats(account.matsPartly)} only some balls had labels: the other bags are not known, and not counted.`;
+	const unweighed =
+		account.matsUnweighed === 0
+			? ''
+			: ` Of ${mats(account.matsUnweighed)} neither a weight nor a label is known: none of those is counted.`;
 	return [
 		{
 			name: 'mats',
@@ -38,13 +46,13 @@ export function accountFigures(account: Account, system: LengthSystem): AccountF
 			name: 'bags',
 			value: wholeNumber(account.matBags + account.pillowBags),
 			label: 'bags kept from the bin',
-			how: `Bags by the labels of the balls that were given for ${mats(counted)}: ${wholeNumber(account.matBags)}; and torn bags in the pillows: ${wholeNumber(account.pillowBags)}. Counted, not guessed.${uncounted}`
+			how: `Bags by the labels of the balls that were given for ${mats(counted)}: ${wholeNumber(account.matBags)}; and torn bags in the pillows: ${wholeNumber(account.pillowBags)}. Counted, not guessed.${uncounted}${partly}`
 		},
 		{
 			name: 'film',
 			value: `${fixed(account.filmKg, 1)} kg`,
 			label: 'of film',
-			how: `Film that lies in those mats and pillows, as the book has it.${uncounted}`
+			how: `Mats by their weight at the last check before they went; where none was weighed, by the labels of its balls; and what lies in the pillows.${unweighed}`
 		},
 		{
 			name: 'pillows',

@@ -21,6 +21,8 @@ const line = {
 	m2: 3.2,
 	matBags: 1000,
 	matsUncounted: 0,
+	matsPartly: 0,
+	matsUnweighed: 0,
 	pillows: 1,
 	pillowBags: 4,
 	filmKg: 3.3,

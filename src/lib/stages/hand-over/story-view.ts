@@ -27,6 +27,10 @@ export interface MatStory {
 	readonly massG: number | null;
 	/** Bags in it by the labels of its balls; null where none says so. */
 	readonly bags: number | null;
+	/** Film that the labels say of, g, where that is far less than it weighs: its other bags are not known. */
+	readonly knownFilmG: number | null;
+	/** It is drawn in the colours of its balls: they are others than its plan has. */
+	readonly isByBalls: boolean;
 	readonly sorts: readonly {
 		readonly kind: string;
 		readonly colour: ColourName;
@@ -36,6 +40,8 @@ export interface MatStory {
 	/** People whose hands are in it, and those of them who had it to make. */
 	readonly hands: number;
 	readonly makers: number;
+	/** Balls in it of which nobody knows who wound them, and whether it is known of none at all. */
+	readonly unknownBalls: number;
 	/** The days its balls were wound. */
 	readonly woundOn: readonly string[];
 	readonly days: readonly StoryDay[];

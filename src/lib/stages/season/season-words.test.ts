@@ -38,9 +38,13 @@ describe('a season in words', () => {
 			'Of these none went there already, one lies ready and two wait for a check or for mending.'
 		);
 		expect(heldWords({ bags: 0.13, strand: 0.86, checks: 0.01 })).toEqual([
-			['strand', 85],
-			['bags', 15]
+			['strand', 86],
+			['bags', 13],
+			['checks', 1]
 		]);
+		// Five of a hundred each by rounding: they still add up.
+		const shares = { bags: 0.13, strand: 0.325, makers: 0.325, checks: 0.22 };
+		expect(heldWords(shares).reduce((sum, [, share]) => sum + share, 0)).toBe(100);
 	});
 	it('says what a change adds, or why it adds nothing', () => {
 		expect([addsWords(0.04), addsWords(1.25), addsWords(-0.4)]).toEqual([

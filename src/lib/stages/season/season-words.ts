@@ -1,3 +1,4 @@
+import { wholePercents } from '$lib/core/statistics/whole-percents';
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
 import { leverNames } from '$lib/core/season/forecast';
 import { capital, fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
@@ -70,12 +71,11 @@ export const percentWords = (share: number): string =>
 			? 'over 95 %'
 			: `about ${Math.min(95, Math.max(5, 5 * Math.round(20 * share)))} %`;
 
-/** What a season that falls short lacks, as shares of a hundred; what is hardly ever lacking is left out. */
+/** What a season that falls short lacks, as whole shares of a hundred that add up to it, the largest first. */
 export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][] =>
-	Object.entries(heldBackBy)
-		.filter(([, share]) => share >= 0.025)
-		.toSorted(([, one], [, other]) => other - one)
-		.map(([what, share]) => [what, 5 * Math.round(20 * share)]);
+	Object.entries(wholePercents(heldBackBy))
+		.filter(([, percent]) => percent > 0)
+		.toSorted(([, one], [, other]) => other - one);
 
 /** What an outlook comes to in a line: `About nine, four times in five between 8 and 11`. */
 export const outlookWords = ({ expected, low, high }: Outlook): string =>

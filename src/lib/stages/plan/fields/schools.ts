@@ -1,3 +1,4 @@
+import { yieldsOf } from '$lib/core/model/model';
 import { totalSeconds } from '$lib/core/effort/stations';
 import type { Practice } from '$lib/core/practice/practice';
 import { coverGrade } from '$lib/core/techniques/cover-grade';
@@ -44,6 +45,11 @@ const holdsOf = (model: Model) =>
 	`holds ${wholeNumber(strandStrength(model.yield.solidSectionMm2).jointN)} N at a joint`;
 const usual: Show = (model) => [bagsOf(model), hoursOf(model), coverOf(model)];
 
+/** Whether two plans work the same strand by the same technique: what was chosen for the one suits the other. */
+const isAlike = (one: Plan, other: Plan): boolean =>
+	one.technique.kind === other.technique.kind &&
+	Math.abs(yieldsOf(one, 1).cut.bulkDiameterMm - yieldsOf(other, 1).cut.bulkDiameterMm) < 0.01;
+
 /** Where practitioners disagree, each with the figures of every school for the plan on the bench. */
 export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice): Question[] {
 	const fields = fieldsOfPlan(plan, system);
@@ -52,8 +58,11 @@ export function schoolsFor(plan: Plan, system: LengthSystem, practice: Practice)
 		const typed = { ...fields, ...changes };
 		const { plan: tried } = readFields(typed, system);
 		if (!tried) return { label, changes, figures: null, made: null };
-		// Each school is shown with the hook that suits its own strand.
-		const hook = tried.technique.kind === 'crochet' ? { hook: suitedHook(tried) } : {};
+		// A school with a strand of its own is shown with the hook that suits it; else the hook stays as it is.
+		const hook =
+			tried.technique.kind === 'crochet' && !isAlike(tried, plan)
+				? { hook: suitedHook(tried) }
+				: {};
 		const withHook = readFields({ ...typed, ...hook }, system).plan ?? tried;
 		const model = modelPlan(withHook, middle);
 		return {

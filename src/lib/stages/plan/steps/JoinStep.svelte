@@ -3,7 +3,8 @@
 	import { joints } from '$lib/core/joint/joints';
 	import { usualJoint } from '$lib/core/cut/joint-for-cut';
 	import { jointDensity } from '$lib/core/joint/joint-density';
-	import { linearDensityKtex, strandStrength } from '$lib/core/strand/strength';
+	import { strandMassGPerM } from '$lib/core/cut/strand-mass';
+	import { strandStrength } from '$lib/core/strand/strength';
 	import { pointFor } from '$lib/core/model/known-for';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { perAreaWords, strandMassWords } from '$lib/ui/unit-words';
@@ -74,9 +75,9 @@
 		<dd class="figure font-semibold">{perArea.value}</dd>
 		<dt>Joining takes, at {figure(seconds)} s each</dt>
 		<dd class="figure font-semibold">{figure(model.seconds.join / 3600)} h</dd>
-		<dt>The strand weighs</dt>
+		<dt>The strand weighs, joints in it</dt>
 		<dd class="figure font-semibold">
-			{strandMassWords(linearDensityKtex(model.yield.solidSectionMm2), bench.system)}
+			{strandMassWords(strandMassGPerM(model.yield), bench.system)}
 		</dd>
 		<dt>It holds, and at a joint</dt>
 		<dd class="figure font-semibold">

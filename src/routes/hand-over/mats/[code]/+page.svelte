@@ -13,6 +13,8 @@
 	const { data }: PageProps = $props();
 	const { mat } = $derived(data);
 	const system = $derived(data.group.lengthSystem);
+	/** Somebody's hands in it are not known: the count is no more than a least one. */
+	const isAtLeast = $derived(mat.bags === null || mat.unknownBalls > 0 || mat.knownFilmG !== null);
 	const days = $derived(
 		[
 			...mat.woundOn.map((day) => ({ what: 'wound', day, words: 'balls for it were wound' })),
@@ -49,6 +51,9 @@
 		<div class="w-full max-w-64">
 			<MatStrip mat={wholeMat(mat)} isWhole longestMm={mat.look?.lengthMm ?? 2000} />
 		</div>
+		{#if mat.isByBalls}<p class="quiet text-[0.9375rem]">
+				Drawn by its balls: its plan has other colours.
+			</p>{/if}
 		<p>
 			{mat.size ? sizeWords(mat.size, system) : ''}{mat.massG === null
 				? ''
@@ -63,7 +68,13 @@
 					No ball was given for it by its label: which bags lie in it, nothing says.
 				</p>
 			{:else}
-				<p data-bags={mat.bags}><strong>{wholeNumber(mat.bags)}</strong> bags lie in it.</p>
+				<p data-bags={mat.bags}>
+					{#if mat.knownFilmG === null}<strong>{wholeNumber(mat.bags)}</strong> bags are in it.
+					{:else}<strong>At least {wholeNumber(mat.bags)}</strong> bags are in it. Labels tell of {massWords(
+							mat.knownFilmG,
+							system
+						)} of its {massWords(mat.massG ?? 0, system)}. The rest is not known.{/if}
+				</p>
 				<ul class="flex flex-wrap gap-x-5 gap-y-1">
 					{#each mat.sorts as { kind, colour, bags } (`${kind} ${colour}`)}
 						<li class="flex items-center gap-2">
@@ -88,13 +99,23 @@
 		<section class="sheet grid gap-2 p-4" aria-labelledby="hands">
 			<h3 id="hands" class="text-lg">By how many hands</h3>
 			<p data-hands={mat.hands}>
-				{#if mat.hands === 0}Nobody was named: no count is made.{:else}{mat.hands === 1
-						? 'One pair of hands'
-						: `${capital(smallNumber(mat.hands))} pairs of hands`}:
+				{#if mat.hands === 0}Nobody was named: no count is made.{:else}{isAtLeast
+						? 'At least '
+						: ''}{isAtLeast ? smallNumber(mat.hands) : capital(smallNumber(mat.hands))}
+					{mat.hands === 1 ? 'pair of hands' : 'pairs of hands'}:
 					{mat.makers === 1 ? 'one' : smallNumber(mat.makers)} had it to make{mat.hands > mat.makers
-						? ', the others sat at the table on the days its balls were wound'
+						? ', the others were at the table on the days its balls were wound'
 						: ''}.{/if}
 			</p>
+			{#if isAtLeast}
+				<p class="quiet" data-unknown={mat.unknownBalls}>
+					{mat.bags === null
+						? 'Who wound its balls is not known.'
+						: mat.unknownBalls > 0
+							? `Who wound ${mat.unknownBalls === 1 ? 'one of its balls' : `${smallNumber(mat.unknownBalls)} of its balls`} is not known.`
+							: 'Who wound its other balls is not known.'}
+				</p>
+			{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="days">
 			<h3 id="days" class="text-lg">On which days</h3>

@@ -91,11 +91,11 @@
 		if (type === 'note' && said !== '' && !said.startsWith('Not kept')) note = '';
 	}
 	const wishes = [
-		{ wish: 'ball', words: 'I need a ball', kept: 'Said: somebody brings a ball.' },
+		{ wish: 'ball', words: 'I need a ball', kept: 'Kept. The table sees that you need a ball.' },
 		{
 			wish: 'fetch',
 			words: 'I cannot go on: please fetch it',
-			kept: 'Said: somebody fetches it. Thank you for what you made.'
+			kept: 'Kept. The table sees that it is to be fetched. Thank you for what you made.'
 		}
 	] as const;
 </script>
@@ -144,8 +144,8 @@
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label="Say a word">
 			{#if view.mat.said.wish}<p data-wish={view.mat.said.wish}>
 					{view.mat.said.wish === 'ball'
-						? 'You asked for a ball: it is on its way.'
-						: 'You asked that it be fetched.'}
+						? 'You asked for a ball. The table sees it here; nobody has answered yet.'
+						: 'You asked that it be fetched. The table sees it here; nobody has answered yet.'}
 				</p>{/if}
 			{#each wishes as { wish, words, kept }, at (wish)}
 				<form

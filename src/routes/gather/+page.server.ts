@@ -1,5 +1,5 @@
 import { whileReached } from '$lib/server/db/away';
-import { listDropOffs } from '$lib/server/gather/drop-offs';
+import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
 import { givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
 import { lineIn } from '$lib/server/web/line-in';
@@ -9,15 +9,19 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const back = lineIn(url, 'back');
+	const before = lineIn(url, 'before');
 	const [dropOffs, places, gives] = await whileReached(
 		Promise.all([
-			listDropOffs(locals.groupId),
+			listDropOffs(locals.groupId, before),
 			listPlaces(locals.groupId),
 			givenBack(locals.groupId, 'drop-off', back)
 		])
 	);
 	return {
 		dropOffs,
+		/** What is listed last, where others were before it. */
+		oldest: dropOffs.length < dropOffsPerPage ? null : (dropOffs.at(-1)?.id ?? null),
+		isNewest: before === null,
 		places,
 		back,
 		gives

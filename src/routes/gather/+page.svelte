@@ -2,6 +2,7 @@
 	import DropOffForm from '$lib/stages/gather/DropOffForm.svelte';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from '$lib/stages/gather/TakeBackCell.svelte';
+	import OlderLinks from '$lib/ui/OlderLinks.svelte';
 	import Table from '$lib/ui/Table.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
@@ -109,6 +110,7 @@
 					{/each}
 				</Table>
 			{/if}
+			<OlderLinks oldest={data.oldest} isNewest={data.isNewest} part="came" />
 		</section>
 	</div>
 </div>

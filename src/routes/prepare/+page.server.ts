@@ -1,5 +1,6 @@
 import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
+import { lineIn } from '$lib/server/web/line-in';
 import { loadTable } from '$lib/server/prepare/load-table';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -7,13 +8,15 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	depends('app:gather');
 	const plan = url.searchParams.get('plan');
 	const { group } = await parent();
-	const table = await whileReached(loadTable(locals.groupId, group, plan));
+	const before = lineIn(url, 'before');
+	const table = await whileReached(loadTable(locals.groupId, group, plan, before));
 	return {
 		table,
 		asked: {
 			plan,
 			use: url.searchParams.get('use'),
-			pile: url.searchParams.get('pile')
+			pile: url.searchParams.get('pile'),
+			before
 		}
 	};
 };

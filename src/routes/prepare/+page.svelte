@@ -12,6 +12,7 @@
 	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
 	import TrestleTable from '$lib/stages/prepare/TrestleTable.svelte';
 	import WorkPanel from '$lib/stages/prepare/WorkPanel.svelte';
+	import OlderLinks from '$lib/ui/OlderLinks.svelte';
 	import { queryOf } from '$lib/ui/query';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { PageProps } from './$types';
@@ -116,6 +117,13 @@
 				<LoadLoom {plan} {piles} looms={table.looms} loaded={table.loaded} {sent} />
 			{/key}
 		{/if}
-		<LastActs acts={table.acts} {trestle} {system} action="?{queryOf(query)}&/keep" />
+		<LastActs acts={table.acts} {trestle} {system} action="?{queryOf(query)}&/keep">
+			<OlderLinks
+				oldest={table.oldestAct}
+				isNewest={data.asked.before === null}
+				{query}
+				part="last-acts"
+			/>
+		</LastActs>
 	</div>
 </div>

@@ -33,7 +33,14 @@ export interface DropOffLine {
 	readonly takenBack: string | null;
 }
 
-export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[]> =>
+/** Drop-offs shown at a time. */
+export const dropOffsPerPage = 50;
+
+/** What came in, the newest day first, from before one of them on. */
+export const listDropOffs = (
+	groupId: GroupId,
+	before: number | null = null
+): Promise<DropOffLine[]> =>
 	many<DropOffLine>(
 		`select d.id, p.name as place, to_char(d.came_on, 'YYYY-MM-DD') as "cameOn",
 			b.name as "broughtBy", d.sacks, d.method, d.bags, d.bags_low as "bagsLow",
@@ -43,8 +50,10 @@ export const listDropOffs = (groupId: GroupId, limit = 50): Promise<DropOffLine[
 		 join entry e on e.group_id = $1 and e.id = d.entry_id
 		 left join person b on b.group_id = $1 and b.id = d.brought_by_id
 		 left join sorting s on s.group_id = $1 and s.entry_id = d.entry_id
-		 where d.group_id = $1 order by d.came_on desc, d.id desc limit $2`,
-		[groupId, limit]
+		 where d.group_id = $1 and ($3::bigint is null or (d.came_on, d.id) <
+			(select o.came_on, o.id from drop_off o where o.group_id = $1 and o.id = $3))
+		 order by d.came_on desc, d.id desc limit $2`,
+		[groupId, dropOffsPerPage, before]
 	);
 
 /** What came in damp hangs to dry at once, all of it: nobody has sorted it yet, so its kind is not known. */

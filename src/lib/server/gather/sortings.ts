@@ -14,8 +14,11 @@ import { placeOf, tallyOfPlace } from './places';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne, one } from '$lib/server/db/verbs';
 
-/** What was sorted last, the newest first. */
-export const listSorted = (groupId: GroupId, limit = 15): Promise<SortedLine[]> =>
+/** Sortings shown at a time. */
+export const sortedPerPage = 15;
+
+/** What was sorted last, the newest first, from before one of them on. */
+export const listSorted = (groupId: GroupId, before: number | null = null): Promise<SortedLine[]> =>
 	many<SortedLine>(
 		`select s.id, p.name as place, k.name as kind, s.colour, s.strand, s.stuffing, s.drying,
 			s.rejected, b.name as "byName", e.typed_at as "sortedAt",
@@ -24,8 +27,9 @@ export const listSorted = (groupId: GroupId, limit = 15): Promise<SortedLine[]> 
 		 join entry e on e.group_id = $1 and e.id = s.entry_id
 		 left join person b on b.group_id = $1 and b.id = e.person_id
 		 left join bag_kind k on k.group_id = $1 and k.id = s.kind_id
-		 where s.group_id = $1 and e.type <> 'drop-off' order by s.id desc limit $2`,
-		[groupId, limit]
+		 where s.group_id = $1 and e.type <> 'drop-off' and ($3::bigint is null or s.id < $3)
+		 order by s.id desc limit $2`,
+		[groupId, sortedPerPage, before]
 	);
 
 /** The parts of a sorted pile that go into the store. */

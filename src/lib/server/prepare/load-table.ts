@@ -2,17 +2,23 @@ import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { cutsOfVersion } from './cuts-known';
 import { listLoadedLooms } from './loaded-looms';
-import { tableNow } from './piles';
+import { actsPerPage, tableNow } from './piles';
 import { tablePlans } from './table-plans';
 import { listTools } from './tools';
 
 /**
  * All that the table shows: its piles, the plans it works for, and what was done last.
  *
+ * @param before what was done last is shown from before this entry on
  * @param planId the plan that is worked for; null for the first there is
  */
-export async function loadTable(groupId: GroupId, hall: HallDay, planId: string | null) {
-	const asked = tableNow(groupId, hall);
+export async function loadTable(
+	groupId: GroupId,
+	hall: HallDay,
+	planId: string | null,
+	before: number | null = null
+) {
+	const asked = tableNow(groupId, hall, before);
 	const [{ plans, reads, kinds, practice }, { piles, acts, spoiled }] = await Promise.all([
 		tablePlans(groupId, asked),
 		asked
@@ -29,6 +35,8 @@ export async function loadTable(groupId: GroupId, hall: HallDay, planId: string 
 		plan,
 		cuts: read ? cutsOfVersion(read.kept, read.read.plan, kinds) : [],
 		acts,
+		/** The last act that is shown, where others were before it. */
+		oldestAct: acts.length < actsPerPage ? null : (acts.at(-1)?.id ?? null),
 		looms: tools.filter(({ tool }) => tool.sort === 'loom').map(({ id, name }) => ({ id, name })),
 		loaded,
 		/** In a hundred; asked once, then it stands for the day. */

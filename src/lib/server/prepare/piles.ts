@@ -37,6 +37,7 @@ const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
 		 where m.group_id = $1 and m.entry_id = e.id) as moves
 	from entry e left join person p on p.group_id = $1 and p.id = e.person_id
 	where e.group_id = $1 and e.type in ('flatten', 'cut', 'join', 'ball', 'load', 'recount')
+		and ($5::bigint is null or e.id < $5)
 	order by e.id desc limit $2`;
 
 /** Balls and chains that lie there, all of one kind, cut and colours: how many, and the bags in them. */
@@ -112,13 +113,25 @@ export interface TableNow extends TableBasis {
 	readonly spoiled: string | null;
 }
 
-export async function tableNow(groupId: GroupId, { today, timeZone }: HallDay): Promise<TableNow> {
+/** Acts of the table shown at a time. */
+export const actsPerPage = 8;
+
+/**
+ * The table as it lies.
+ *
+ * @param before what was done last is shown from before this entry on; null for the newest
+ */
+export async function tableNow(
+	groupId: GroupId,
+	{ today, timeZone }: HallDay,
+	before: number | null = null
+): Promise<TableNow> {
 	const now = await one<TableNow>(
 		`select (select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles,
 			(select coalesce(json_agg(a), '[]') from (${actsText}) a) as acts,
 			(${spoiledText}) as spoiled,
 			${basisText}`,
-		[groupId, 8, today, timeZone]
+		[groupId, actsPerPage, today, timeZone, before]
 	);
 	return { ...now, acts: now.acts.map((act) => ({ ...act, at: new Date(act.at) })) };
 }

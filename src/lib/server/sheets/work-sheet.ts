@@ -111,7 +111,13 @@ function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void 
 			[1, 2, 2, 2, 2],
 			12
 		);
-		sheet.text('In this order: the first balls are the first stripes of the mat.', { sizePt: 10 });
+		const isStriped = new Set(plan.runs.map(({ colour }) => colour)).size > 1;
+		sheet.text(
+			isStriped
+				? 'In this order: the first balls are the first stripes of the mat.'
+				: 'In this order.',
+			{ sizePt: 10 }
+		);
 	}
 	sheet.steps(joining[plan.joint], 11);
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was sorted last, and the way to take it back.
+	import type { Snippet } from 'svelte';
 	import Table from '$lib/ui/Table.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
@@ -14,8 +15,10 @@
 		back: number | null;
 		sent?: SentForm | null | undefined;
 		gives?: GivesBack;
+		/** The way to what was sorted before. */
+		children: Snippet;
 	}
-	const { lines, back, sent, gives = null }: Props = $props();
+	const { lines, back, sent, gives = null, children }: Props = $props();
 	const wordsOf = ({ kind, colour, place }: SortedLine) =>
 		`${kind ? `${kind}, ${colour}` : 'bags'} sorted from ${place}`;
 	const piles = [
@@ -64,4 +67,5 @@
 			{/each}
 		</Table>
 	{/if}
+	{@render children()}
 </section>

@@ -27,6 +27,7 @@
 	const form = untrack(() => new TypedForm('issue', { mat: mat.code, ball: '' }, outbox, sent));
 	const { issued } = $derived(mat.said);
 	const strand = $derived(mat.look ? strandOf(mat.look, mat.made, mat.said) : null);
+	const isStriped = $derived(new Set(mat.look?.stripes.map(({ colour }) => colour) ?? []).size > 1);
 	const metresWords = (metres: number) =>
 		metres < 0.05 ? 'none' : strandWords(metres * 1000, system);
 	let said = $state('');
@@ -74,7 +75,7 @@
 	</ul>
 	{#if offered.length > 0}
 		<p data-offered={offered.map(({ code }) => code).join(' ')}>
-			So that its stripes come out, of what lies there:
+			{isStriped ? 'So that its stripes come out, of what lies there:' : 'Of what lies there:'}
 			{#each offered as { code, colour, metres }, at (code)}{at > 0 ? ', ' : ' '}<strong
 					>{code}</strong
 				>

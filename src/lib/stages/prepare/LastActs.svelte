@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was done at the table last, its film in grams, and the way back.
+	import type { Snippet } from 'svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
 	import type { LengthSystem } from '$lib/core/units/format-length';
@@ -13,8 +14,10 @@
 		system: LengthSystem;
 		/** Where taking back goes without scripts. */
 		action: string;
+		/** The way to what was done before. */
+		children: Snippet;
 	}
-	const { acts, trestle, system, action }: Props = $props();
+	const { acts, trestle, system, action, children }: Props = $props();
 </script>
 
 <section class="sheet p-4" aria-labelledby="last-acts">
@@ -64,4 +67,5 @@
 			{/each}
 		</ul>
 	{/if}
+	{@render children()}
 </section>

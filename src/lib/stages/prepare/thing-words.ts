@@ -26,5 +26,5 @@ export const unsuitedWords: Readonly<Record<Unsuited | 'other-kind' | 'other-col
 	wider: 'its strips are wider than the plan asks for',
 	thinner: 'its film is thinner than the plan asks for',
 	thicker: 'its film is thicker than the plan asks for',
-	'other-colour': 'a colour that is not among its stripes'
+	'other-colour': 'another colour than the plan has'
 };

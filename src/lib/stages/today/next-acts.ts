@@ -175,7 +175,8 @@ function dryingActs(drying: readonly DryingPile[], bagsPerMat: number, at: Date)
 			id: 'drying',
 			title: `${wholeNumber(hanging)} bags hang to dry`,
 			reason: `From ${first.place}. What stays damp smells, and is lost.`,
-			when: days === 0 ? 'now' : 'this week',
+			// Due later today is not due now.
+			when: first.lookAgainAt <= at ? 'now' : days === 0 ? 'today' : 'this week',
 			href: '/gather/sort',
 			does: 'Look again',
 			worth: hanging / bagsPerMat,

@@ -2,7 +2,7 @@ import { whileReached } from '$lib/server/db/away';
 import { endDrying, listDrying } from '$lib/server/gather/drying';
 import { givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
-import { listSorted } from '$lib/server/gather/sortings';
+import { sortedPerPage, listSorted } from '$lib/server/gather/sortings';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { lineIn, lineOf } from '$lib/server/web/line-in';
 import { readForm } from '$lib/server/web/read-form';
@@ -13,10 +13,11 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const back = lineIn(url, 'back');
+	const before = lineIn(url, 'before');
 	const [drying, sorted, places, gives] = await whileReached(
 		Promise.all([
 			listDrying(locals.groupId),
-			listSorted(locals.groupId),
+			listSorted(locals.groupId, before),
 			listPlaces(locals.groupId),
 			givenBack(locals.groupId, 'sorting', back)
 		])
@@ -25,6 +26,9 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	return {
 		drying,
 		sorted,
+		/** What is listed last, where others were before it. */
+		oldest: sorted.length < sortedPerPage ? null : (sorted.at(-1)?.id ?? null),
+		isNewest: before === null,
 		places,
 		/** The pile that dried and is sorted now. */
 		pile: drying.find(({ id, endedAt }) => id === chosen && !endedAt) ?? null,

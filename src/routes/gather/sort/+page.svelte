@@ -7,6 +7,7 @@
 	import { gradeBag } from '$lib/core/gather/grade';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
+	import OlderLinks from '$lib/ui/OlderLinks.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import DoorLots from '$lib/stages/gather/DoorLots.svelte';
 	import { Taps, tapsKey } from '$lib/stages/gather/taps.svelte';
@@ -115,6 +116,8 @@
 			</ul>
 		</section>
 		<DryingPiles piles={data.drying} chosen={data.pile?.id ?? null} />
-		<SortedList lines={data.sorted} back={data.back} sent={form?.entry} gives={data.gives} />
+		<SortedList lines={data.sorted} back={data.back} sent={form?.entry} gives={data.gives}>
+			<OlderLinks oldest={data.oldest} isNewest={data.isNewest} part="sorted" />
+		</SortedList>
 	</div>
 </div>

@@ -25,6 +25,7 @@
 	let dragged = $state<Placed[] | null>(null);
 	const row = $derived(dragged ?? colours.map((colour, id): Placed => ({ id, colour })));
 	let chosen = $state<number | null>(null);
+	const isOneColour = $derived(new Set(colours).size === 1);
 	const isRepeated = $derived(colours.length > 0 && balls > colours.length);
 
 	const set = (next: readonly ColourName[]) => bench.choose({ colours: next.join(' ') });
@@ -89,14 +90,15 @@
 	};
 	const keepApart = () => {
 		const order = neverBesideItself(counts());
-		refusal = order ? '' : 'One colour is more than half of all: it must lie beside itself.';
+		refusal =
+			order || isOneColour ? '' : 'One colour is more than half of all: it must lie beside itself.';
 		if (order) set(order);
 	};
 </script>
 
 <div class="grid gap-2">
 	<p class="text-[0.9375rem]" id="ball-row">
-		Stripes fall where each ball runs out.
+		{isOneColour ? 'All of one colour.' : 'Stripes fall where each ball runs out.'}
 		{#if colours.length === 0}
 			Add the balls' colours in their order.
 		{:else}

@@ -8,6 +8,7 @@ import { noteAct } from '$lib/server/doors/trail';
 import { whoComes, type Comer } from '$lib/server/doors/who-comes';
 import { inGroup } from '$lib/server/db/in-group';
 import { addressIn, openLink } from '$lib/server/book/links';
+import { accountHeader, otherAccount } from '$lib/entries/send-entries';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
 
@@ -81,6 +82,13 @@ export const handle: Handle = async ({ event, resolve }) => {
 			: (known as Comer);
 	if (!comer) return answerAway(event, { status: 503, sentence: awayMessage });
 	Object.assign(event.locals, comer);
+	// What was typed under one account is kept under no other, whoever signed in on the device since.
+	const typedUnder = event.request.headers.get(accountHeader);
+	if (typedUnder && typedUnder !== comer.account?.id)
+		return answerAway(event, {
+			status: otherAccount,
+			sentence: 'This was typed by somebody else, and waits until they sign in.'
+		});
 	const routeId = event.route.id;
 	const no = routeId === null ? null : turnedAway(comer, routeId, event.request, event.url);
 	if (no) return answerAway(event, no);

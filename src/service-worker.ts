@@ -140,7 +140,8 @@ async function form(request: Request, words: string): Promise<Response> {
 	const answer = await fetch(request).catch(() => null);
 	if (answer || request.headers.has(fromShelf)) return answer ?? Response.error();
 	const who = await (await laid(whose))?.text();
-	const group = url.searchParams.get('group') ?? who?.split(' ').at(-1);
+	const [account, ownGroup] = who?.split(' ') ?? [];
+	const group = url.searchParams.get('group') ?? ownGroup;
 	try {
 		const fields = new URLSearchParams(
 			[...(await copy.formData())].map(([k, v]) => [k, String(v)])
@@ -148,6 +149,7 @@ async function form(request: Request, words: string): Promise<Response> {
 		await new Shelf(Promise.resolve({ openDB })).put({
 			key: newKey(),
 			group: group ?? '',
+			...(account && { account }),
 			type: formType,
 			typed: typedForm(url, fields.toString()),
 			at: nowSaid(),

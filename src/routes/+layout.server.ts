@@ -29,6 +29,11 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends, url }) 
 				: isLink
 					? null
 					: '/api/entries',
-		account: account && { name: account.name, groups: account.groups.length, role }
+		account: account && {
+			id: account.id,
+			name: account.name,
+			groups: account.groups.length,
+			role
+		}
 	};
 };

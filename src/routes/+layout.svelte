@@ -1,6 +1,8 @@
 <script lang="ts">
 	import '../app.css';
-	import { invalidate, invalidateAll } from '$app/navigation';
+	import { afterNavigate, beforeNavigate, invalidate, invalidateAll } from '$app/navigation';
+	import { forgetDrafts } from '$lib/ui/drafts';
+	import { FormDrafts } from '$lib/ui/form-drafts';
 	import { navigating, page } from '$app/state';
 	import LaidBy from '$lib/ui/LaidBy.svelte';
 	import { asksInTurn } from '$lib/ui/asks-in-turn';
@@ -40,7 +42,8 @@
 			today: todayIn(data.group.timeZone, new Date())
 		}),
 		() => data.group.groupId,
-		sendForm
+		sendForm,
+		() => data.account
 	);
 	setOutbox(outbox);
 
@@ -96,6 +99,31 @@
 		document.addEventListener('submit', say, true);
 		return () => document.removeEventListener('submit', say, true);
 	});
+
+	// What is typed into a form and not sent is there again as the page is.
+	const drafts = new FormDrafts(() => outbox.owner);
+	onMount(() => {
+		const touch = ({ target }: Event) => drafts.touch(target);
+		const sent = ({ target }: SubmitEvent) => {
+			if (target instanceof HTMLFormElement) drafts.sent(target);
+		};
+		// Whoever signs out leaves nothing half typed behind.
+		if (page.url.pathname.startsWith('/sign-in')) forgetDrafts();
+		const leave = () => drafts.remember();
+		for (const name of ['focusin', 'pointerdown']) document.addEventListener(name, touch, true);
+		document.addEventListener('submit', sent);
+		window.addEventListener('pagehide', leave);
+		document.addEventListener('visibilitychange', leave);
+		return () => {
+			for (const name of ['focusin', 'pointerdown'])
+				document.removeEventListener(name, touch, true);
+			document.removeEventListener('submit', sent);
+			window.removeEventListener('pagehide', leave);
+			document.removeEventListener('visibilitychange', leave);
+		};
+	});
+	beforeNavigate(() => drafts.remember());
+	afterNavigate(() => drafts.recall());
 
 	// Says that the page's scripts have taken over its forms.
 	$effect(() => {

@@ -1,9 +1,16 @@
 <script lang="ts">
 	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
 	import type { TypedForm } from './typed-form.svelte';
+	import { goto } from '$app/navigation';
+	import EntryField from './EntryField.svelte';
+	import type { Typed } from './form-reader';
+	import { replacesField, whyField } from './replaces';
 	import SureBox from './SureBox.svelte';
 	import { entryTypes } from './registry';
-	import { tick, type Snippet } from 'svelte';
+	import { page } from '$app/state';
+	import { readDraft, writeDraft } from '../ui/drafts';
+	import { getOutbox } from './outbox-context';
+	import { onMount, tick, untrack, type Snippet } from 'svelte';
 
 	interface Props {
 		form: TypedForm;
@@ -34,10 +41,54 @@
 		children,
 		after
 	}: Props = $props();
+	/** What is edited on this page: it stands in the form of its type, without scripts as well. */
+	const edits = $derived(
+		(page.data as { edits?: { type: string; typed: Typed } | null }).edits ?? null
+	);
+	let taken = untrack(() => edits);
+	untrack(() => {
+		if (edits?.type === form.type && Object.keys(form.problems).length === 0)
+			form.edit(edits.typed);
+	});
+	$effect(() => {
+		if (edits === taken) return;
+		taken = edits;
+		if (edits?.type !== form.type) return;
+		untrack(() => form.edit(edits.typed));
+		void toWhereHelpIsNeeded();
+	});
+	/** The page without what is edited on it. */
+	const plainly = $derived.by(() => {
+		const query = new URLSearchParams(page.url.searchParams);
+		query.delete('edit');
+		return `${page.url.pathname}${query.size > 0 ? `?${query.toString()}` : ''}`;
+	});
+	async function cancel(event: MouseEvent): Promise<void> {
+		event.preventDefault();
+		form.beginAnew();
+		await goto(plainly, { noScroll: true, keepFocus: true });
+	}
 	let place = $state<HTMLFormElement>();
 	$effect(() => {
 		if (form.mend()) void toWhereHelpIsNeeded();
 	});
+	// What is typed is remembered until it is kept: going to another page and back loses none of it.
+	const outbox = getOutbox();
+	const draftOf = untrack(() => `${page.url.pathname} ${form.scope} ${about(form.typed)}`);
+	let isRecalled = $state(false);
+	onMount(() => {
+		const draft = readDraft(outbox.owner, draftOf);
+		if (draft) form.takeUp(draft);
+		isRecalled = true;
+	});
+	$effect(() => {
+		const { draft } = form;
+		if (isRecalled) writeDraft(outbox.owner, draftOf, draft);
+	});
+	/** What an entry is of: a mat, a pile, a place in a list. */
+	function about({ mat, kind, colour, form: what, cut }: Readonly<Record<string, string>>): string {
+		return [mat, what && kind, what && colour, what, cut].filter(Boolean).join(' ');
+	}
 	/** The focus goes to the first field that needs a look, else to the first there is. */
 	async function toWhereHelpIsNeeded() {
 		await tick();
@@ -47,13 +98,16 @@
 		field?.focus();
 	}
 	async function submit() {
+		const wasEditing = form.isEditing;
 		const isKept = await form.submit(entryTypes[form.type].words(form.typed), stays);
+		if (isKept && wasEditing) await goto(plainly, { noScroll: true, keepFocus: true });
 		if (!isKept && Object.keys(form.problems).length > 0) await toWhereHelpIsNeeded();
 	}
 </script>
 
 <form
 	class="sheet grid gap-3 p-4"
+	data-drafts="own"
 	method="POST"
 	{action}
 	onsubmit={(event) => {
@@ -66,7 +120,10 @@
 	<input type="hidden" name="type" value={form.type} />
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="lengths" value={form.lengths} />
-	<h2>{title}</h2>
+	<h2>{form.isEditing ? 'Edit' : title}</h2>
+	{#if form.isEditing}
+		<input type="hidden" name={replacesField} value={form.typed[replacesField]} />
+	{/if}
 	{@render children()}
 	{#if question || form.problems.sure}
 		<SureBox {form} question={question || (form.problems.sure ?? '')} />
@@ -76,7 +133,13 @@
 			{form.problems.entry ?? form.problems.key}
 		</p>
 	{/if}
-	<button class="btn {isMain ? 'btn-accent' : ''}">{act}</button>
+	{#if form.isEditing}
+		<EntryField {form} field={whyField} label="Why (optional)" />
+		<div class="flex flex-wrap gap-3">
+			<button class="btn btn-accent">Save</button>
+			<a class="btn btn-ghost" href={plainly} onclick={cancel}>Cancel</a>
+		</div>
+	{:else}<button class="btn {isMain ? 'btn-accent' : ''}">{act}</button>{/if}
 	<p role="status" class="font-semibold text-secondary">{form.said}</p>
 	{@render after?.()}
 </form>

@@ -75,8 +75,8 @@
 			<input type="hidden" name="key" value={form.key} />
 			<input type="hidden" name="of" value={of} />
 			<input type="hidden" name="corrects" value={id} />
-			<EntryField {form} field="note" label="Why it is taken back" />
-			<EntryField {form} field="by_name" label="By, if they like" />
+			<EntryField {form} field="note" label="Why (optional)" />
+			<EntryField {form} field="by_name" label="Who (optional)" />
 			<button class="btn btn-neutral">Take it back</button>
 			<a class="btn font-normal" href="?{query}" onclick={cancel}>Cancel</a>
 			{#if form.problems.corrects}

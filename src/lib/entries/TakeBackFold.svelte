@@ -49,7 +49,7 @@
 		<input type="hidden" name="key" value={form.key} />
 		<input type="hidden" name="of" value="entry" />
 		<input type="hidden" name="corrects" value={id} />
-		<EntryField {form} field="note" label="Why" />
+		<EntryField {form} field="note" label="Why (optional)" />
 		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 		<button class="btn h-auto min-h-11 max-w-full justify-self-start whitespace-normal"
 			>Take back {words}</button

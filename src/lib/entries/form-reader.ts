@@ -102,10 +102,16 @@ export class FormReader {
 		return read.g ?? NaN;
 	}
 
-	/** Masses with spaces or semicolons between: one for each handful weighed. */
+	/**
+	 * Masses with spaces, semicolons or commas between: one for each handful weighed. A comma right between figures is a
+	 * decimal point, unless there are several in a row of them: `62,5 61,8` are two, `62,61,60` three.
+	 */
 	manyGrams(field: string): number[] {
 		const words = this.raw(field)
 			.replace(/(\d)\s+(?=(g|kg|oz|lbs?)\b)/gi, '$1')
+			.replace(/,(?=\s|$)/g, ' ')
+			.replace(/\d+(?:,\d+){2,}/g, (row) => row.replaceAll(',', ' '))
+			.replace(/([a-z]),/gi, '$1 ')
 			.split(/[\s;]+/)
 			.filter((word) => word !== '');
 		const masses = words.map((word) => massOf(word, this.system).g ?? NaN);

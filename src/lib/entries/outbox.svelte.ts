@@ -1,7 +1,7 @@
 import type { ReadBy } from './read-entry';
 import type { Typed } from './form-reader';
 import { inOrder, type Sent, type Waiting } from './waiting';
-import { portionOf, sendEntries, type Answer } from './send-entries';
+import { portionOf, sendEntries, type Answer, type WhyWaiting } from './send-entries';
 import { Shelf } from './shelf';
 import { formType } from './waiting-form';
 import { nowSaid } from './typed-at';
@@ -11,6 +11,12 @@ import { thisDevice } from './device';
 
 /** What the server would not have, or what was taken back, and is put right now, with what is said of it: the form of its type takes it up, on this page or the next. Set by a user only, so never on a server. */
 export const mending = $state<{ entry: Waiting | null; said: string }>({ entry: null, said: '' });
+
+/** Who is signed in. */
+interface Account {
+	readonly id: string;
+	readonly name: string;
+}
 
 /** Runs work while no other tab of this device does the same; where the device cannot tell, all the same. */
 const alone = (work: () => Promise<void>): Promise<void> =>
@@ -25,8 +31,12 @@ const patience = 3000;
  * resend counts once. Of several tabs one sends at a time.
  */
 export class Outbox {
+	/** What waits of whoever is signed in. */
 	waiting = $state.raw<readonly Waiting[]>([]);
-	isAway = $state(false);
+	/** What others typed here for the same group: it goes up under their names only. */
+	others = $state.raw<readonly Waiting[]>([]);
+	/** Why what waits does not go up; null where it does. */
+	why = $state<WhyWaiting | null>(null);
 	/** What this device typed and the page was not read with. */
 	#unread = $state.raw<readonly Waiting[]>([]);
 	/** Of these, what the server has; and what it had before the page was asked for last. By their keys. */
@@ -45,14 +55,25 @@ export class Outbox {
 	 * @param readBy how what is typed here is read just now
 	 * @param groupOf the group that this device is working for: what was typed for another stays where it is
 	 * @param sendForm how a form that waited is sent
+	 * @param accountOf who is signed in; null where nobody signs in, and under a link
 	 */
 	constructor(
 		private readonly to: string,
 		private readonly onkept: () => void,
 		readonly readBy: () => ReadBy,
 		private readonly groupOf: () => string,
-		private readonly sendForm: (form: Waiting) => Promise<Answer>
+		private readonly sendForm: (form: Waiting) => Promise<Answer>,
+		private readonly accountOf: () => Account | null = () => null
 	) {}
+
+	get isAway(): boolean {
+		return this.why !== null;
+	}
+
+	/** Whose what is typed here is: an account, for a group. */
+	get owner(): string {
+		return `${this.accountOf()?.id ?? ''} ${this.groupOf()}`;
+	}
 
 	/** Opens the shelf and begins to send what lies there. Returns how to stop. */
 	begin(): () => void {
@@ -84,6 +105,7 @@ export class Outbox {
 			key: newKey(),
 			...thisDevice(),
 			group: this.groupOf(),
+			...this.#typist(),
 			type,
 			typed: { ...typed },
 			lengths,
@@ -111,7 +133,9 @@ export class Outbox {
 
 	/** What was typed here and is not in what the page was read with, in the order it was typed. */
 	get ahead(): readonly Waiting[] {
-		return inOrder(this.#unread.filter(({ group }) => group === this.groupOf()));
+		return inOrder(
+			this.#unread.filter((entry) => entry.group === this.groupOf() && this.#isOwn(entry))
+		);
 	}
 
 	/** Said as the page begins to be read: what is kept by now will be in it. */
@@ -188,7 +212,8 @@ export class Outbox {
 			if (answer.outcome === 'refused') await this.#open().refuse(key, answer.problems);
 			else if (answer.outcome === 'kept') await this.#open().drop(key);
 		}
-		this.isAway = answers.some(({ outcome }) => outcome === 'waits');
+		const stays = answers.find((answer) => answer.outcome === 'waits');
+		this.why = stays?.outcome === 'waits' ? stays.why : null;
 		await this.#look();
 		if (answers.some(({ outcome }) => outcome === 'refused')) this.onkept();
 		if (first?.type === formType && !this.isAway) await this.#sendNext(null);
@@ -206,6 +231,17 @@ export class Outbox {
 		return answer?.outcome === 'refused' ? { ...answer, key: entry.key } : { outcome: 'lost' };
 	}
 
+	/** Under whom what is typed now is typed. */
+	#typist(): Pick<Waiting, 'account' | 'accountName'> {
+		const account = this.accountOf();
+		return account ? { account: account.id, accountName: account.name } : {};
+	}
+
+	/** Whether an entry was typed by whoever is signed in: it goes up under no other name. */
+	#isOwn({ account }: Waiting): boolean {
+		return (account ?? '') === (this.accountOf()?.id ?? '');
+	}
+
 	#open(): Shelf {
 		if (!this.#shelf) throw new Error('the outbox has not begun');
 		return this.#shelf;
@@ -214,13 +250,19 @@ export class Outbox {
 	/** Looks at what lies on the shelf, and notes what is gone from it as kept; false where the device has none. */
 	async #look(): Promise<boolean> {
 		try {
-			this.waiting = await this.#open().all(this.groupOf());
+			const all = await this.#open().all(this.groupOf());
+			this.waiting = all.filter((entry) => this.#isOwn(entry));
+			this.others = all.filter((entry) => !this.#isOwn(entry));
 		} catch {
 			return false;
 		}
 		const lies = (key: string) => this.waiting.some((one) => one.key === key);
 		const gone = this.#unread.filter(
-			({ key, group }) => group === this.groupOf() && !lies(key) && !this.#kept.includes(key)
+			(entry) =>
+				entry.group === this.groupOf() &&
+				this.#isOwn(entry) &&
+				!lies(entry.key) &&
+				!this.#kept.includes(entry.key)
 		);
 		const isNot = (key: string) =>
 			this.#dropped.includes(key) || this.waiting.some((one) => one.key === key && one.problems);

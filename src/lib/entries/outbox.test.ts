@@ -32,6 +32,8 @@ interface Sent {
 const patient = { timeout: 60_000 };
 /** A server that answers as told, and remembers what it was sent. */
 let sent: Sent['entries'][] = [];
+/** Under which account it was told that entries were typed. */
+let under: string | null = null;
 let answer: (entries: Sent['entries']) => Response;
 const keptAll = (entries: Sent['entries']) =>
 	Response.json({ answers: entries.map(({ key }) => ({ key, outcome: 'kept', id: 1 })) });
@@ -39,11 +41,20 @@ const keptAll = (entries: Sent['entries']) =>
 const readBy = () => ({ system: 'cm', today: '2026-11-26' }) as const;
 /** The group that the device works for. */
 let group = 'harbour';
+/** Who is signed in. */
+let account: { id: string; name: string } | null = null;
 const stops: (() => void)[] = [];
 /** No form waits here. */
-const sendForm = () => Promise.resolve({ outcome: 'waits' } as const);
+const sendForm = () => Promise.resolve({ outcome: 'waits', why: 'network' } as const);
 const begun = (onkept = () => {}) => {
-	const outbox = new Outbox('/api/entries', onkept, readBy, () => group, sendForm);
+	const outbox = new Outbox(
+		'/api/entries',
+		onkept,
+		readBy,
+		() => group,
+		sendForm,
+		() => account
+	);
 	stops.push(outbox.begin());
 	return outbox;
 };
@@ -53,11 +64,13 @@ beforeEach(() => {
 	isFull = false;
 	afterPut = () => Promise.resolve();
 	group = 'harbour';
+	account = null;
 	sent = [];
 	answer = keptAll;
 	vi.stubGlobal('window', new EventTarget());
-	vi.stubGlobal('fetch', (_: string, { body }: { body: string }) => {
+	vi.stubGlobal('fetch', (_: string, { body, headers }: { body: string; headers: object }) => {
 		const { entries } = JSON.parse(body) as Sent;
+		under = (headers as Record<string, string>)['x-nest-row-account'] ?? null;
 		sent.push(entries);
 		try {
 			return Promise.resolve(answer(entries));
@@ -105,6 +118,61 @@ describe('entries on a device', () => {
 		await expect.poll(() => outbox.waiting, patient).toEqual([]);
 		expect(sent.at(-1)?.map(({ key }) => key)).toEqual(keys);
 		expect(outbox.isAway).toBe(false);
+	});
+
+	it('go up under the name they were typed under only, and hold up nobody else’s', async () => {
+		account = { id: 'odo', name: 'Odo' };
+		const outbox = begun();
+		answer = away;
+		await outbox.add('timed', { units: '1' }, 'one');
+		account = { id: 'wren', name: 'Wren' };
+		answer = keptAll;
+		expect(await outbox.add('timed', { units: '2' }, 'two')).toEqual({ outcome: 'kept' });
+		expect(sent.at(-1)?.map(({ typed }) => typed['units'])).toEqual(['2']);
+		expect(under).toBe('wren');
+		expect([outbox.waiting, outbox.ahead.map(({ words }) => words)]).toEqual([[], ['two']]);
+		expect(outbox.others.map(({ accountName, words }) => [accountName, words])).toEqual([
+			['Odo', 'one']
+		]);
+		account = { id: 'odo', name: 'Odo' };
+		await outbox.send();
+		expect(sent.at(-1)?.map(({ typed }) => typed['units'])).toEqual(['1']);
+		expect([under, outbox.waiting, outbox.others]).toEqual(['odo', [], []]);
+	});
+
+	it('of others can be thrown away', async () => {
+		account = { id: 'odo', name: 'Odo' };
+		const outbox = begun();
+		answer = away;
+		await outbox.add('timed', { units: '1' }, 'one');
+		account = null;
+		await outbox.send();
+		const [other] = outbox.others;
+		await outbox.drop(other?.key ?? '');
+		expect([outbox.others, shelf.size]).toEqual([[], 0]);
+	});
+
+	it.each([
+		[421, 'account'],
+		[401, 'signed-out'],
+		[503, 'server']
+	])('that are answered %d wait, and say why', async (status, why) => {
+		const outbox = begun();
+		answer = () => new Response('{}', { status });
+		expect(await outbox.add('timed', { units: '1' }, 'one')).toEqual({ outcome: 'waits' });
+		expect([outbox.why, outbox.isAway, shelf.size]).toEqual([why, true, 1]);
+	});
+
+	it('that whoever typed them may not keep say so, and hold up nothing', async () => {
+		account = { id: 'odo', name: 'Odo' };
+		const outbox = begun();
+		answer = () => Response.json({ problems: ['You read here.'] }, { status: 403 });
+		expect(await outbox.add('timed', { units: '1' }, 'one')).toMatchObject({
+			outcome: 'refused',
+			problems: { entry: 'You read here.' }
+		});
+		answer = keptAll;
+		expect(await outbox.add('timed', { units: '2' }, 'two')).toEqual({ outcome: 'kept' });
 	});
 
 	it('are of one group: what was typed for another waits until the device works for that again', async () => {

@@ -2,9 +2,13 @@ import type { Sentences } from './form-reader';
 import type { Waiting } from './waiting';
 import { formType } from './waiting-form';
 
+/** Why entries wait: no answer came, the server cannot take them just now, nobody is signed in, or somebody else is. */
+export type WhyWaiting = 'network' | 'server' | 'signed-out' | 'account';
+
 /** How one entry went: `waits` is not known, and is sent again under the same key. */
 export type Answer =
-	| { readonly outcome: 'kept' | 'waits' }
+	| { readonly outcome: 'kept' }
+	| { readonly outcome: 'waits'; readonly why: WhyWaiting }
 	| { readonly outcome: 'refused'; readonly problems: Sentences };
 
 /** As much as goes up at once: the server takes 64 kB and a hundred entries. */
@@ -13,6 +17,21 @@ const mostEntries = 50;
 
 const textOf = ({ key, type, typed, at, lengths, device, sequence }: Waiting): string =>
 	JSON.stringify({ key, type, typed, at, lengths, device, sequence });
+
+/** The header that says under which account something was typed: it is kept under no other. */
+export const accountHeader = 'x-nest-row-account';
+/** What is answered where another account is signed in by now than the one it was typed under. */
+export const otherAccount = 421;
+
+/** Why something waits, by the status it was answered with; null for no answer. */
+export const whyWaiting = (status: number | null): WhyWaiting =>
+	status === null
+		? 'network'
+		: status === 401
+			? 'signed-out'
+			: status === otherAccount
+				? 'account'
+				: 'server';
 
 /** Whether a status says nothing of what was sent, only that it cannot be taken just now: it waits on. */
 export const isNotNow = (status: number): boolean =>
@@ -36,7 +55,6 @@ const unread: Answer = {
 	outcome: 'refused',
 	problems: { entry: 'The server could not read this. Please put it right or throw it away.' }
 };
-const waits: Answer = { outcome: 'waits' };
 
 async function post(to: string, entries: readonly Waiting[]): Promise<Response | null> {
 	try {
@@ -45,7 +63,8 @@ async function post(to: string, entries: readonly Waiting[]): Promise<Response |
 			headers: {
 				'content-type': 'application/json',
 				// Whatever group is worked for in another tab by now.
-				...(entries[0]?.group ? { 'x-nest-row-group': entries[0].group } : {})
+				...(entries[0]?.group ? { 'x-nest-row-group': entries[0].group } : {}),
+				...(entries[0]?.account ? { [accountHeader]: entries[0].account } : {})
 			},
 			body: `{"entries":[${entries.map(textOf).join(',')}]}`
 		});
@@ -65,7 +84,7 @@ async function answersIn(response: Response, entries: readonly Waiting[]): Promi
 		// What came by a link that was closed by then lies on the server for a coordinator.
 		return ['kept', 'duplicate', 'held'].includes(answer?.outcome ?? '')
 			? { outcome: 'kept' }
-			: waits;
+			: { outcome: 'waits', why: 'server' };
 	});
 }
 
@@ -76,13 +95,22 @@ async function answersIn(response: Response, entries: readonly Waiting[]): Promi
  */
 export async function sendEntries(to: string, entries: readonly Waiting[]): Promise<Answer[]> {
 	const response = await post(to, entries);
-	if (response?.ok) return answersIn(response, entries).catch(() => entries.map(() => waits));
+	const waiting: Answer = { outcome: 'waits', why: whyWaiting(response?.status ?? null) };
+	if (response?.ok) return answersIn(response, entries).catch(() => entries.map(() => waiting));
+	// Who may not type here is told so: whether that changes nobody knows, and it holds up nothing.
+	if (response?.status === 403 && entries[0]?.account) {
+		const { problems = [] } = (await response.json().catch(() => ({}))) as { problems?: string[] };
+		return entries.map(() => ({
+			outcome: 'refused',
+			problems: { entry: problems.join(' ') || 'This is not yours to keep.' }
+		}));
+	}
 	const isOurs =
 		response !== null &&
 		response.status >= 400 &&
 		response.status !== 409 &&
 		!isNotNow(response.status);
-	if (!isOurs) return entries.map(() => waits);
+	if (!isOurs) return entries.map(() => waiting);
 	if (entries.length === 1) return [unread];
 	const answers: Answer[] = [];
 	for (const entry of entries) answers.push(...(await sendEntries(to, [entry])));

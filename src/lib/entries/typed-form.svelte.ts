@@ -1,4 +1,5 @@
 import { newKey } from '../ui/new-key';
+import { replacesField } from './replaces';
 import { countedOnce, Slips } from '../ui/slip';
 import type { EntryType } from './registry';
 import { readEntry } from './read-entry';
@@ -117,8 +118,46 @@ export class TypedForm {
 		return true;
 	}
 
+	/** Lets go of what is typed: the fields begin anew. */
+	beginAnew(): void {
+		this.typed = { ...this.#start };
+		this.problems = {};
+		this.said = '';
+		this.#begun = JSON.stringify(this.typed);
+	}
+
 	#say(said: string): void {
 		this.said = this.#isSlipped && !said.endsWith(countedOnce) ? `${said} ${countedOnce}` : said;
+	}
+
+	/** What is typed and not kept: what differs from the fields as they began; null where nothing does. */
+	get draft(): Readonly<Record<string, string>> | null {
+		const begun = this.#begun;
+		if (begun !== null && JSON.stringify(this.typed) === begun) return null;
+		const changed = Object.entries(this.typed).filter(
+			([field, text]) => text !== (this.#start[field] ?? '')
+		);
+		return changed.length > 0 ? Object.fromEntries(changed) : null;
+	}
+
+	/** Whether what is typed stands in the place of something that was kept. */
+	get isEditing(): boolean {
+		return Boolean(this.typed[replacesField]);
+	}
+
+	/** Takes up something that was kept, to be edited. */
+	edit(typed: Typed): void {
+		this.typed = { ...this.#start, ...typed };
+		this.problems = {};
+		this.said = '';
+		this.#begun = null;
+	}
+
+	/** Takes up what was typed before the page was left, unless something stands in the fields already. */
+	takeUp(draft: Readonly<Record<string, string>>): void {
+		if (this.draft !== null) return;
+		Object.assign(this.typed, draft);
+		this.said = 'What you had typed is here again.';
 	}
 
 	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */

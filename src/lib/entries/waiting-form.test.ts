@@ -75,10 +75,31 @@ describe('a form that waited', () => {
 		});
 	});
 	it.each([
-		['the database is away', failure(503, { message: 'Away.' })],
-		['nobody is signed in', () => Response.json({ type: 'error', status: 401, error: {} })],
-		['what answers is no page of ours', () => new Response('<html>sign in to this network</html>')]
-	])('waits on while %s', async (_, answer) =>
-		expect(await answered(answer)).toEqual({ outcome: 'waits' })
+		['the database is away', 'server', failure(503, { message: 'Away.' })],
+		[
+			'nobody is signed in',
+			'signed-out',
+			() => Response.json({ type: 'error', status: 401, error: {} })
+		],
+		[
+			'somebody else is signed in',
+			'account',
+			() => Response.json({ type: 'error', status: 421, error: {} })
+		],
+		[
+			'what answers is no page of ours',
+			'server',
+			() => new Response('<html>sign in to this network</html>')
+		]
+	])('waits on while %s, and says so', async (_, why, answer) =>
+		expect(await answered(answer)).toEqual({ outcome: 'waits', why })
 	);
+	it('that whoever typed it may not do is refused, and holds up nothing behind it', async () => {
+		const error = { message: 'This is for those who run the group.' };
+		const no = () => Response.json({ type: 'error', status: 403, error });
+		expect(await answered(no)).toEqual({
+			outcome: 'refused',
+			problems: { form: error.message }
+		});
+	});
 });

@@ -6,6 +6,9 @@ export interface Waiting {
 	readonly key: string;
 	/** The group it was typed for; of another group it waits until that is back. */
 	readonly group: string;
+	/** The account it was typed under, and its name; none where nobody signs in, and of what was typed before that was noted. */
+	readonly account?: string;
+	readonly accountName?: string;
 	readonly type: string;
 	readonly typed: Typed;
 	/** The device, and the how-manieth entry of that device it is. */

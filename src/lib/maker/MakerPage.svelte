@@ -36,7 +36,7 @@
 		() => ({ system: view.group.lengthSystem, today: view.group.today }),
 		() => `${view.group.groupId} mat ${view.code}`,
 		// No form waits under a link.
-		() => Promise.resolve({ outcome: 'waits' })
+		() => Promise.resolve({ outcome: 'waits', why: 'server' })
 	);
 	setOutbox(outbox);
 	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));

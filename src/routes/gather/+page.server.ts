@@ -1,6 +1,6 @@
 import { whileReached } from '$lib/server/db/away';
 import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
-import { givenBack } from '$lib/server/gather/give-back';
+import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
 import { lineIn } from '$lib/server/web/line-in';
 import { keepEntry } from '$lib/server/entries/keep-entry';
@@ -10,11 +10,12 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const back = lineIn(url, 'back');
 	const before = lineIn(url, 'before');
-	const [dropOffs, places, gives] = await whileReached(
+	const [dropOffs, places, gives, edits] = await whileReached(
 		Promise.all([
 			listDropOffs(locals.groupId, before),
 			listPlaces(locals.groupId),
-			givenBack(locals.groupId, 'drop-off', back)
+			givenBack(locals.groupId, 'drop-off', back),
+			editOf(locals.groupId, 'drop-off', lineIn(url, 'edit'))
 		])
 	);
 	return {
@@ -24,7 +25,9 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 		isNewest: before === null,
 		places,
 		back,
-		gives
+		gives,
+		/** What is edited, as its form is filled with it. */
+		edits
 	};
 };
 

@@ -20,6 +20,9 @@ export interface CorrectionEntry {
 	readonly byName: string | null;
 }
 
+/** What stands for a reason where none was typed. */
+const usualReason = 'taken back';
+
 function readCorrection(read: FormReader): CorrectionEntry {
 	const of = read.raw('of') === '' ? 'movement' : read.word('of', correctables);
 	return {
@@ -29,7 +32,7 @@ function readCorrection(read: FormReader): CorrectionEntry {
 			of === 'key'
 				? read.uuid('corrects')
 				: read.count('corrects', { atLeast: 1, atMost: 999_999_999 }),
-		note: read.needed('note', longest['entry.note']),
+		note: read.text('note', longest['entry.note']) ?? usualReason,
 		byName: read.text('by_name', longest['person.name'])
 	};
 }

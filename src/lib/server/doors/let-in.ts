@@ -5,7 +5,7 @@ import { groupSaid, isSignInOn } from './who-comes';
 
 /** Why a request is not let in, as its answer; null where it is. */
 export interface TurnedAway {
-	readonly status: 303 | 403 | 404 | 409 | 503;
+	readonly status: 303 | 403 | 404 | 409 | 421 | 503;
 	readonly sentence: string;
 	/** Where to go instead. */
 	readonly to?: string;

@@ -1,18 +1,27 @@
+import { replacedBy } from '$lib/entries/replaces';
+import { correctables, type Correctable } from '$lib/entries/types/correction';
+import { findCorrected } from '../gather/taken-back';
 import type { GroupId } from '../base/group-id';
 import { refuse, type SaveResult } from '../db/save-result';
-import { maybeOne } from '../db/verbs';
 import { coordinatorsEntries } from '../doors/acts';
 import type { Role } from '../base/roles';
 import type { SentEntry } from './take-entry';
 
-/** The type of an entry that is to be taken back, by its number or its key. */
-const typeOf = async (groupId: GroupId, typed: SentEntry['typed']): Promise<string | null> =>
-	(
-		await maybeOne<{ type: string }>(
-			'select type from entry where group_id = $1 and (id::text = $2 or key::text = $2)',
-			[groupId, typed['corrects'] ?? '']
-		)
-	)?.type ?? null;
+/** The type of an entry that is to be taken back, as its own keeper will find it. */
+const typeOf = async (groupId: GroupId, { of, corrects }: Named): Promise<string | null> =>
+	(await findCorrected(groupId, of, corrects))?.type ?? null;
+
+/** How an entry names another: what it is called, and its number or key. */
+interface Named {
+	readonly of: Correctable;
+	readonly corrects: string;
+}
+
+/** What a correction names; a movement where it does not say what, as its reader has it. */
+const namedBy = (typed: SentEntry['typed']): Named => ({
+	of: correctables.find((one) => one === typed['of']) ?? 'movement',
+	corrects: (typed['corrects'] ?? '').trim().toLowerCase()
+});
 
 /** Why an entry is not kept for someone of this role; null where it may be. Taking back asks for what the entry itself asked for. */
 export async function notTheirs(
@@ -23,10 +32,13 @@ export async function notTheirs(
 	if (role === 'coordinator') return null;
 	if (role !== 'helper')
 		return refuse('entry', 'You read here; a helper or a coordinator types it.');
-	const meant = type === 'correction' ? await typeOf(groupId, typed) : type;
-	// Named in a way that is not found here, it could still be found by what takes back.
-	if (meant === null) return refuse('corrects', 'That is not in the book any more.');
-	return coordinatorsEntries.has(meant)
+	const replaced = replacedBy(typed);
+	const meant = [
+		type === 'correction' ? await typeOf(groupId, namedBy(typed)) : type,
+		...(replaced ? [await typeOf(groupId, replaced)] : [])
+	];
+	if (meant.includes(null)) return refuse('corrects', 'That is not in the book any more.');
+	return meant.some((one) => one !== null && coordinatorsEntries.has(one))
 		? refuse('entry', 'This is typed by a coordinator of the group.')
 		: null;
 }

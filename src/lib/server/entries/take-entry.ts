@@ -1,6 +1,9 @@
 import { longest } from '$lib/entries/bounds';
 import { nameFields } from '$lib/entries/entry-type';
 import { readEntry } from '$lib/entries/read-entry';
+import { replacedBy, replacesField, whyField, type Replaced } from '$lib/entries/replaces';
+import { findCorrected } from '$lib/server/gather/taken-back';
+import { keyFor } from '$lib/server/db/part-key';
 import type { Entry } from '$lib/entries/registry';
 import { entryTypeOf } from '$lib/entries/registry';
 import { typedAt } from '$lib/entries/typed-at';
@@ -104,8 +107,86 @@ export async function bookEntry(
 	}
 }
 
+/** Takes an entry back for one that stands in its place, under a key of the new one's own. */
+const takeBackFor = (
+	groupId: GroupId,
+	sent: SentEntry,
+	{ of, corrects }: Replaced,
+	context: EntryContext,
+	now: Date
+): Promise<SaveResult> =>
+	takeOne(
+		groupId,
+		{
+			key: keyFor(sent.key, replacesField),
+			type: 'correction',
+			typed: { of, corrects, note: sent.typed[whyField] ?? '', edit: 'yes' },
+			at: sent.at
+		},
+		context,
+		null,
+		now
+	);
+
+/**
+ * Keeps an entry in the place of another, which is taken back with it: both or neither. It is of the moment of the
+ * one before. Where that cannot go first, since others rest on it, the new one is kept first.
+ */
+async function edit(
+	groupId: GroupId,
+	sent: SentEntry,
+	replaced: Replaced,
+	context: EntryContext,
+	now: Date
+): Promise<SaveResult> {
+	const before = await findCorrected(groupId, replaced.of, replaced.corrects);
+	if (before?.type !== sent.type)
+		return refuse('entry', 'What is edited is not in the book any more. Type it as a new one.');
+	const own = { ...sent, at: before.typedAt.toISOString() };
+	const back = () => takeBackFor(groupId, sent, replaced, context, now);
+	const keep = () => takeOne(groupId, own, context, null, now);
+	const inTurn = async (acts: readonly (typeof back)[]): Promise<SaveResult[]> => {
+		try {
+			return await withTransaction(async () => {
+				const saved: SaveResult[] = [];
+				for (const act of acts) {
+					saved.push(await act());
+					if (saved.at(-1)?.outcome === 'refused') throw new Refused(saved.at(-1) as SaveResult);
+				}
+				return saved;
+			});
+		} catch (problem) {
+			if (problem instanceof Refused) return [problem.saved];
+			throw problem;
+		}
+	};
+	const [gone, kept] = await inTurn([back, keep]);
+	if (kept) return kept;
+	const [first, after] = await inTurn([keep, back]);
+	if (after && first) return first;
+	const why = gone?.outcome === 'refused' && 'corrects' in gone.problems ? gone : first;
+	return why?.outcome === 'refused' && 'corrects' in why.problems
+		? refuse('entry', why.problems['corrects'] ?? '')
+		: (gone ?? refuse('entry', 'It could not be edited.'));
+}
+
+/** Reads an entry as its device sent it, and keeps it; one that was edited in the place of what it was. */
+function take(
+	groupId: GroupId,
+	sent: SentEntry,
+	context: EntryContext,
+	linkId: string | null,
+	now: Date
+): Promise<SaveResult> {
+	if (!sent.typed[replacesField]) return takeOne(groupId, sent, context, linkId, now);
+	const replaced = replacedBy(sent.typed);
+	return replaced && linkId === null
+		? edit(groupId, sent, replaced, context, now)
+		: Promise.resolve(refuse('entry', 'What is edited could not be read.'));
+}
+
 /** Reads an entry as its device sent it, and keeps it. */
-async function take(
+async function takeOne(
 	groupId: GroupId,
 	sent: SentEntry,
 	{ lengthSystem, timeZone }: EntryContext,

@@ -14,7 +14,7 @@ import type { PoolClient } from 'pg';
 import { listKinds } from './kinds';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one } from '$lib/server/db/verbs';
-import { whyTakenBack } from '$lib/server/book/why-taken-back';
+import { wasEdited, whyTakenBack } from '$lib/server/book/why-taken-back';
 
 export interface DropOffLine {
 	readonly id: number;
@@ -50,7 +50,7 @@ export const listDropOffs = (
 		 join entry e on e.group_id = $1 and e.id = d.entry_id
 		 left join person b on b.group_id = $1 and b.id = d.brought_by_id
 		 left join sorting s on s.group_id = $1 and s.entry_id = d.entry_id
-		 where d.group_id = $1 and ($3::bigint is null or (d.came_on, d.id) <
+		 where not ${wasEdited} and d.group_id = $1 and ($3::bigint is null or (d.came_on, d.id) <
 			(select o.came_on, o.id from drop_off o where o.group_id = $1 and o.id = $3))
 		 order by d.came_on desc, d.id desc limit $2`,
 		[groupId, dropOffsPerPage, before]

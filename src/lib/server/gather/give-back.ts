@@ -1,3 +1,4 @@
+import { replacesField, whyField } from '$lib/entries/replaces';
 import type { Correctable } from '$lib/entries/types/correction';
 import type { Typed } from '$lib/entries/form-reader';
 import type { GroupId } from '$lib/server/base/group-id';
@@ -23,6 +24,16 @@ const texts: Readonly<Record<Exclude<Correctable, 'movement' | 'key'>, string>> 
 		where e.group_id = $1 and e.id = $2`
 };
 
+/** The same as it is edited: it stands in the place of what it was. */
+export async function editOf(
+	groupId: GroupId,
+	of: keyof typeof texts,
+	id: number | null
+): Promise<GivenBack | null> {
+	const given = await givenBack(groupId, of, id);
+	return given && { ...given, typed: { ...given.typed, [replacesField]: `${of}:${id}` } };
+}
+
 /** What was typed of something that is about to be taken back; null where the book has not got it. */
 export async function givenBack(
 	groupId: GroupId,
@@ -40,7 +51,9 @@ export async function givenBack(
 	const { type, byName, broughtBy } = found;
 	// That an odd count was right is said anew for another count.
 	const typed = Object.fromEntries(
-		Object.entries(found.typed).filter(([field]) => field !== 'sure')
+		Object.entries(found.typed).filter(
+			([field]) => !['sure', replacesField, whyField].includes(field)
+		)
 	);
 	return {
 		type,

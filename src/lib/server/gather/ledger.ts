@@ -36,6 +36,7 @@ export const listMovements = (
 ): Promise<MovementLine[]> =>
 	many<MovementLine>(
 		`select e.id, m.amount, e.reason, e.note, p.name as "byName", e.typed_at as "movedAt",
+			e.type = 'movement' as "isMovement",
 			t.by_entry_id as "takenBackBy"
 		 from line l
 		 join movement m on m.group_id = l.group_id and m.line_id = l.id

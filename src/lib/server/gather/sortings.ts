@@ -9,7 +9,7 @@ import { refuse } from '$lib/server/db/save-result';
 import { orRefusal } from './ledger';
 import type { Booked } from '$lib/server/book/entries';
 import { elsewhereOf, moveInStore } from '$lib/server/book/movements';
-import { whyTakenBack } from '$lib/server/book/why-taken-back';
+import { wasEdited, whyTakenBack } from '$lib/server/book/why-taken-back';
 import { placeOf, tallyOfPlace } from './places';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne, one } from '$lib/server/db/verbs';
@@ -27,7 +27,7 @@ export const listSorted = (groupId: GroupId, before: number | null = null): Prom
 		 join entry e on e.group_id = $1 and e.id = s.entry_id
 		 left join person b on b.group_id = $1 and b.id = e.person_id
 		 left join bag_kind k on k.group_id = $1 and k.id = s.kind_id
-		 where s.group_id = $1 and e.type <> 'drop-off' and ($3::bigint is null or s.id < $3)
+		 where not ${wasEdited} and s.group_id = $1 and e.type <> 'drop-off' and ($3::bigint is null or s.id < $3)
 		 order by s.id desc limit $2`,
 		[groupId, sortedPerPage, before]
 	);

@@ -26,6 +26,33 @@ const entryTexts: Readonly<Record<Correctable, string>> = {
 		where b.group_id = $1 and b.id = $2 for update of e`
 };
 
+/** An entry that is to be taken back, found as it is named: drop-off 3 is not entry 3. */
+export interface Corrected {
+	readonly entryId: number;
+	readonly type: string;
+	readonly typedAt: Date;
+}
+
+/** The entry that a correction names, by what it says it is; null where there is none. */
+export const findCorrected = (
+	groupId: GroupId,
+	of: Correctable,
+	corrects: number | string
+): Promise<Corrected | null> =>
+	maybeOne<Corrected>(
+		`select e.id as "entryId", e.type, e.typed_at as "typedAt" from entry e
+		 where e.group_id = $1 and case $2
+			when 'entry' then e.id::text = $3
+			when 'key' then e.key::text = $3
+			when 'drop-off' then e.id = (select d.entry_id from drop_off d
+				where d.group_id = $1 and d.id::text = $3)
+			when 'sorting' then e.id = (select s.entry_id from sorting s
+				where s.group_id = $1 and s.id::text = $3)
+			else e.id = (select b.entry_id from movement_before_entry b
+				where b.group_id = $1 and b.id::text = $3) end`,
+		[groupId, of, String(corrects)]
+	);
+
 /** Entries that took from the store what an entry put there, the newest first: they rest on it. */
 const restingOn = (groupId: GroupId, entryId: number): Promise<RestingEntry[]> =>
 	many<RestingEntry>(

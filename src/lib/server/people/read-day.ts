@@ -1,17 +1,45 @@
 import { bounds, longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { minuteOf } from '$lib/stages/day/clock';
+import { clockWords, minuteOf } from '$lib/stages/day/clock';
 import type { BesideWork } from '$lib/core/line/beside';
 import { besideFields } from '$lib/stages/day/beside-words';
-import type { DaySeat } from '$lib/stages/day/day-view';
+import type { DaySeat, PlannedDay } from '$lib/stages/day/day-view';
 import { stations } from '$lib/stages/people/seats';
 import { z } from 'zod';
 import type { DayTerms } from './day';
 
 const clock = 'This is a time, like 18:00.';
 
-/** What the form of a day says; problems by field, and what was typed in any case. */
-export function readTerms(form: FormData): {
+/** The breaks of a day as its form has them. */
+const breaksText = (breaks: readonly number[]): string => breaks.map(clockWords).join(', ');
+
+/**
+ * Breaks move with the beginning of a day where nobody typed others; those that lie outside it then are left out.
+ *
+ * @param typed as they stand in the form
+ * @param before the day as it was when the form was opened
+ */
+function movedBreaks(
+	typed: string,
+	from: number,
+	to: number,
+	before: Pick<PlannedDay, 'from' | 'breaks'>
+): string {
+	if (typed.trim() !== breaksText(before.breaks)) return typed;
+	return breaksText(
+		before.breaks.map((at) => at + from - before.from).filter((at) => at > from && at < to)
+	);
+}
+
+/**
+ * What the form of a day says; problems by field, and what was typed in any case.
+ *
+ * @param before the day as it stands; null for a new one
+ */
+export function readTerms(
+	form: FormData,
+	before: Pick<PlannedDay, 'from' | 'breaks'> | null = null
+): {
 	terms: DayTerms;
 	typed: Readonly<Record<string, string>>;
 	problems: Record<string, string>;
@@ -29,6 +57,8 @@ export function readTerms(form: FormData): {
 	if (to === null) problems['to'] = clock;
 	if (from !== null && to !== null && to < from + 20)
 		problems['to'] = 'A table day ends twenty minutes after it begins, or later.';
+	if (before && from !== null && to !== null)
+		typed['breaks'] = movedBreaks(typed['breaks'] ?? '', from, to, before);
 	const breakLength = read.count('pause_minutes', bounds['table_day.pause_minutes']);
 	const words = (typed['breaks'] ?? '').split(/[\s,;]+/).filter((word) => word !== '');
 	const minutes = words.map(minuteOf);

@@ -54,6 +54,9 @@
 					{#if move.takenBackBy}
 						<span class="quiet">taken back</span>
 					{:else if move.reason !== 'correction' && back !== move.id}
+						{#if move.isMovement}
+							<a class="link-row" href="?{query}&edit={move.id}" data-sveltekit-noscroll>Edit</a>
+						{/if}
 						<a
 							class="link-row"
 							id="back-{move.id}"

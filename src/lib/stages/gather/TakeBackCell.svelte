@@ -15,6 +15,9 @@
 		<span>taken back</span>
 		<span class="block max-w-48 text-sm text-wrap">{line.takenBack}</span>
 	{:else if back !== line.id}
+		<a class="link-row" href="?edit={line.id}" data-sveltekit-noscroll
+			>Edit<span class="sr-only">: {words}</span></a
+		>
 		<a class="link-row" id="back-{line.id}" href="?back={line.id}#take-back" data-sveltekit-noscroll
 			>Take back<span class="sr-only">: {words}</span></a
 		>

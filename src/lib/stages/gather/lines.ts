@@ -32,6 +32,8 @@ export interface SortedLine {
 }
 
 export interface MovementLine {
+	/** It was typed as a movement, and is edited as one. */
+	readonly isMovement: boolean;
 	/** The entry of the book that moved it. */
 	readonly id: number;
 	readonly amount: number;

@@ -170,6 +170,7 @@
 <ColourPatterns />
 
 <form
+	data-drafts="own"
 	class="bench flex flex-1 flex-col"
 	{...marks}
 	method="POST"

@@ -1,6 +1,6 @@
 import { whileReached } from '$lib/server/db/away';
 import { endDrying, listDrying } from '$lib/server/gather/drying';
-import { givenBack } from '$lib/server/gather/give-back';
+import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
 import { sortedPerPage, listSorted } from '$lib/server/gather/sortings';
 import { keepEntry } from '$lib/server/entries/keep-entry';
@@ -14,12 +14,13 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const back = lineIn(url, 'back');
 	const before = lineIn(url, 'before');
-	const [drying, sorted, places, gives] = await whileReached(
+	const [drying, sorted, places, gives, edits] = await whileReached(
 		Promise.all([
 			listDrying(locals.groupId),
 			listSorted(locals.groupId, before),
 			listPlaces(locals.groupId),
-			givenBack(locals.groupId, 'sorting', back)
+			givenBack(locals.groupId, 'sorting', back),
+			editOf(locals.groupId, 'sorting', lineIn(url, 'edit'))
 		])
 	);
 	const chosen = lineIn(url, 'dried');
@@ -34,7 +35,9 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 		pile: drying.find(({ id, endedAt }) => id === chosen && !endedAt) ?? null,
 		/** The sorting that is about to be taken back. */
 		back,
-		gives
+		gives,
+		/** What is edited, as its form is filled with it. */
+		edits
 	};
 };
 

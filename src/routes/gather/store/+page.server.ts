@@ -1,7 +1,7 @@
 import { colourNames } from '$lib/core/colour/colours';
 import { lineForms } from '$lib/core/store/forms';
 import { whileReached } from '$lib/server/db/away';
-import { givenBack } from '$lib/server/gather/give-back';
+import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { lineIn } from '$lib/server/web/line-in';
@@ -26,7 +26,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	const line = lineShape.safeParse(asked).data ?? null;
 	const before = lineIn(url, 'before') ?? undefined;
 	const back = lineIn(url, 'back');
-	const [balances, movements, gives] = await whileReached(
+	const [balances, movements, gives, edits] = await whileReached(
 		Promise.all([
 			listBalances(locals.groupId),
 			line
@@ -36,7 +36,8 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 						before
 					)
 				: [],
-			givenBack(locals.groupId, 'entry', back)
+			givenBack(locals.groupId, 'entry', back),
+			editOf(locals.groupId, 'entry', lineIn(url, 'edit'))
 		])
 	);
 	return {
@@ -46,6 +47,8 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 		/** The movement that is about to be taken back. */
 		back,
 		gives,
+		/** What is edited, as its form is filled with it. */
+		edits,
 		/** Whether the store is read as a table. */
 		isTable: ['table', 'show', 'of', 'in', 'order'].some((part) => url.searchParams.has(part)),
 		line,

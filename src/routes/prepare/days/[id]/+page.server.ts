@@ -71,7 +71,8 @@ async function ran(saving: Promise<SaveResult>, id: string) {
 export const actions: Actions = {
 	terms: async ({ request, locals, params }) => {
 		const { form, seen } = await read(request, params.id);
-		const { terms, typed, problems } = readTerms(form);
+		const before = seen && (await orAway(findDay(locals.groupId, seen.id)));
+		const { terms, typed, problems } = readTerms(form, before);
 		if (!seen) return fail(400, { typed, problems: { day: anew } });
 		if (Object.keys(problems).length > 0) return fail(422, { typed, problems });
 		const why = notKept(await orAway(keepTerms(locals.groupId, seen.id, seen.version, terms)));

@@ -22,7 +22,9 @@ import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
 import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listTools } from '../../src/lib/server/prepare/tools';
-import { givenBack } from '../../src/lib/server/gather/give-back';
+import { findCorrected } from '../../src/lib/server/gather/taken-back';
+import { keepSameKind, listSameKinds } from '../../src/lib/server/gather/same-kind';
+import { editOf, givenBack } from '../../src/lib/server/gather/give-back';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
 import { keepList, checkList } from '../../src/lib/server/gather/keep-list';
@@ -55,6 +57,9 @@ import {
 	placeOf,
 	tallyOfNames,
 	tallyOfPlace,
+	makeOnePlace,
+	makeOwnPlace,
+	similarPlace,
 	addReceivingPlace,
 	endReceiving,
 	listReceivingPlaces
@@ -340,6 +345,22 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		})
 	],
 	'gather/give-back givenBack': (other, { sorting: id }) => givenBack(other, 'sorting', id),
+	'gather/give-back editOf': (other, { sorting: id }) => editOf(other, 'sorting', id),
+	'gather/taken-back findCorrected': (other, { sorting: id }) =>
+		findCorrected(other, 'sorting', id),
+	'gather/places similarPlace': (other) => similarPlace(other, 'Fery kiosk'),
+	'gather/places makeOnePlace': (other, { placeId, receiving }) =>
+		makeOnePlace(other, placeId, receiving),
+	'gather/places makeOwnPlace': (other, { placeId }) => makeOwnPlace(other, placeId),
+	'gather/same-kind listSameKinds': (other) => listSameKinds(other),
+	'gather/same-kind keepSameKind': (other, { kindId, spareKind, movement: entryId }) =>
+		orRefused(
+			keepSameKind(
+				other,
+				{ type: 'same-kind', kindId: spareKind, asId: kindId },
+				{ entryId, key: key(), at: new Date(), device: null, isSure: false }
+			)
+		),
 	'gather/drying listDrying': (other) => listDrying(other),
 	'gather/drying endDrying': (other, { sorting: id }) => endDrying(other, id, true),
 	'gather/list-imports rememberMatching': (other) =>
@@ -486,6 +507,16 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/ledger append': 'refused',
 	'gather/sortings listSorted': [],
 	'gather/give-back givenBack': null,
+	'gather/give-back editOf': null,
+	'gather/taken-back findCorrected': null,
+	'gather/places similarPlace': null,
+	'gather/places makeOnePlace': false,
+	'gather/places makeOwnPlace': false,
+	'gather/same-kind listSameKinds': [],
+	'gather/same-kind keepSameKind': {
+		outcome: 'refused',
+		problems: { kind: 'That kind of bag is not in the list any more.' }
+	},
 	'prepare/tools listTools': [],
 	'gather/drying listDrying': [],
 	'gather/drying endDrying': 0,

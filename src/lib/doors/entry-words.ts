@@ -9,6 +9,7 @@ const words: Readonly<Record<EntryType, string>> = {
 	timed: 'timed a work',
 	measurement: 'measured',
 	'bag-kind': 'measured a kind of bag',
+	'same-kind': 'made two kinds of bag one',
 	tool: 'measured a tool',
 	flatten: 'flattened bags',
 	cut: 'cut bags',

@@ -23,6 +23,7 @@ import { pillowType } from './types/pillow';
 import { presenceType } from './types/presence';
 import { recountType } from './types/recount';
 import { rowType, rowsType } from './types/row';
+import { sameKindType } from './types/same-kind';
 import { scrapType } from './types/scrap';
 import { sortingType } from './types/sorting';
 import { teachesType, unwoundType } from './types/taken-apart';
@@ -39,6 +40,7 @@ export const entryTypes = {
 	timed: timedType,
 	measurement: measurementType,
 	'bag-kind': bagKindType,
+	'same-kind': sameKindType,
 	tool: toolType,
 	flatten: flattenType,
 	cut: cutType,

@@ -1,9 +1,12 @@
 import { whileReached } from '$lib/server/db/away';
 import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
-import { listPlaces } from '$lib/server/gather/places';
+import { listPlaces, makeOnePlace, makeOwnPlace } from '$lib/server/gather/places';
 import { lineIn } from '$lib/server/web/line-in';
 import { keepEntry } from '$lib/server/entries/keep-entry';
+import { readForm } from '$lib/server/web/read-form';
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
@@ -31,4 +34,23 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+const idOf = (said: FormDataEntryValue | null) => z.uuid().safeParse(said).data ?? null;
+const notThere = { entry: null, message: 'Choose two places of the list.' };
+
+export const actions: Actions = {
+	keep: keepEntry,
+	/** Two places are one. */
+	same: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const [id, as] = [idOf(form.get('id')), idOf(form.get('as'))];
+		const isOne = id && as && (await whileReached(makeOnePlace(locals.groupId, id, as)));
+		if (!isOne) return fail(409, notThere);
+		redirect(303, '/gather#places');
+	},
+	/** They are two again. */
+	own: async ({ request, locals }) => {
+		const id = idOf((await readForm(request)).get('id'));
+		if (!id || !(await whileReached(makeOwnPlace(locals.groupId, id)))) return fail(409, notThere);
+		redirect(303, '/gather#places');
+	}
+};

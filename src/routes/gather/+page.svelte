@@ -3,6 +3,7 @@
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from '$lib/stages/gather/TakeBackCell.svelte';
 	import OlderLinks from '$lib/ui/OlderLinks.svelte';
+	import SamePlaces from '$lib/stages/gather/SamePlaces.svelte';
 	import Table from '$lib/ui/Table.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
@@ -61,6 +62,12 @@
 						</tr>
 					{/each}
 				</Table>
+			{/if}
+			{#if data.account === null || data.account.role === 'coordinator'}
+				<SamePlaces
+					places={data.places}
+					problem={form && 'message' in form ? (form.message ?? '') : ''}
+				/>
 			{/if}
 		</section>
 		<section class="sheet p-4" aria-labelledby="came">

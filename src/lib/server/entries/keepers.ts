@@ -5,6 +5,7 @@ import type { SaveResult } from '../db/save-result';
 import { keepDropOff } from '../gather/drop-offs';
 import { keepBagKind } from '../gather/kinds';
 import { keepMovement } from '../gather/ledger';
+import { keepSameKind } from '../gather/same-kind';
 import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
@@ -51,6 +52,7 @@ const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
 	measurement: keepMeasurement,
 	'bag-kind': keepBagKind,
 	timed: keepTimedWork,
+	'same-kind': keepSameKind,
 	tool: keepTool,
 	flatten: keepFlatten,
 	cut: keepCut,

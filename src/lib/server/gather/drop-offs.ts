@@ -6,7 +6,7 @@ import type { Booked } from '$lib/server/book/entries';
 import { personOf } from '$lib/server/book/persons';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { placeOf, tallyOfPlace } from './places';
+import { placeOf, tallyOfPlace, similarPlace, similarWords } from './places';
 import { bounds } from '$lib/entries/bounds';
 import { handfulReadings } from '$lib/core/calibrate/readings';
 import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
@@ -46,7 +46,7 @@ export const listDropOffs = (
 			b.name as "broughtBy", d.sacks, d.method, d.bags, d.bags_low as "bagsLow",
 			d.bags_high as "bagsHigh", s.drying as damp, e.note, ${whyTakenBack} as "takenBack"
 		 from drop_off d
-		 join place p on p.group_id = $1 and p.id = d.place_id
+		 join place_known p on p.group_id = $1 and p.id = d.place_id
 		 join entry e on e.group_id = $1 and e.id = d.entry_id
 		 left join person b on b.group_id = $1 and b.id = d.brought_by_id
 		 left join sorting s on s.group_id = $1 and s.entry_id = d.entry_id
@@ -116,6 +116,8 @@ export function keepDropOff(
 	{ entryId, at }: Booked
 ): Promise<SaveResult> {
 	return withTransaction(async (client) => {
+		const similar = entry.isSure ? null : await similarPlace(groupId, entry.place);
+		if (similar !== null) return refuse('sure', similarWords(similar));
 		const place = await placeOf(client, groupId, entry.place);
 		const odd = oddDropOff(
 			{ ...entry, meanG: entry.weighing?.meanG ?? null },

@@ -7,7 +7,7 @@ export const listDrying = (groupId: GroupId): Promise<DryingPile[]> =>
 	many<DryingPile>(
 		`select d.id, p.name as place, d.kind_id as "kindId", k.name as kind, d.colour, d.hanging,
 			d.look_again_at as "lookAgainAt", d.looked_again_at as "endedAt"
-		 from drying_pile d join place p on p.group_id = d.group_id and p.id = d.place_id
+		 from drying_pile d join place_known p on p.group_id = d.group_id and p.id = d.place_id
 		 left join bag_kind k on k.group_id = d.group_id and k.id = d.kind_id
 		 where d.group_id = $1 and d.hanging > 0
 			and (d.looked_again_at is null or d.looked_again_at > now() - interval '1 day')

@@ -1,3 +1,4 @@
+import { similarName } from '$lib/core/gather/similar-name';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagKindEntry } from '$lib/entries/types/bag-kind';
 import { filmCall } from '$lib/stages/gather/film-words';
@@ -25,7 +26,7 @@ export interface StoredKind extends KindLine {
 export const kindsText = `select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
 		body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
 		handful_count as "handfulCount"
-	from bag_kind where group_id = $1 and removed_at is null order by created_at, name`;
+	from standing_kind where group_id = $1 order by created_at, name`;
 
 /** The kinds of bag a group knows, the oldest first. */
 export const listKinds = (groupId: GroupId): Promise<KindLine[]> =>
@@ -39,10 +40,11 @@ export const listStoredKinds = (groupId: GroupId): Promise<StoredKind[]> =>
 			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where l.form = 'bag'), 0) as bags,
 			(count(l.id) > 0 or exists (select 1 from sorting s
 				where s.group_id = $1 and s.kind_id = k.id)) as "isUsed"
-		 from bag_kind k
+		 from standing_kind k
 		 left join line l on l.group_id = $1 and l.kind_id = k.id
 		 left join balance b on b.group_id = $1 and b.line_id = l.id and b.holder = 'store'
-		 where k.group_id = $1 and k.removed_at is null group by k.group_id, k.id order by k.created_at, k.name`,
+		 where k.group_id = $1 group by k.group_id, k.id, k.name, k.flat_width_mm, k.gusset_mm, k.body_mm,
+			k.handle_mm, k.mass_g, k.handful_count, k.created_at order by k.created_at, k.name`,
 		[groupId]
 	);
 
@@ -56,6 +58,12 @@ export async function keepBagKind(
 ): Promise<SaveResult> {
 	const film = filmCall(bag);
 	if (film.isOdd && !isSure) return refuse('sure', film.words);
+	if (kindId === null && !isSure) {
+		const known = (await listKinds(groupId)).map((kind) => kind.name);
+		const similar = similarName(name, known);
+		if (similar !== null)
+			return refuse('sure', `There is a kind “${similar}”. Is this another one?`);
+	}
 	const measures = [
 		name,
 		bag.flatWidthMm,

@@ -26,7 +26,7 @@ export async function knownDropOffs(
 						as g (at, place, came_on, bags)) g
 			), there as (
 				select lower(btrim(p.name)) as place, d.came_on, d.bags, count(*) as alike
-				from standing_drop_off d join place p on p.group_id = d.group_id and p.id = d.place_id
+				from standing_drop_off d join place_known p on p.group_id = d.group_id and p.id = d.place_id
 				where d.group_id = $1
 					and d.came_on between (select min(came_on) from given) and (select max(came_on) from given)
 				group by 1, 2, 3

@@ -13,7 +13,7 @@ export interface OutRow {
 const texts: Readonly<Record<ListName, string>> = {
 	'drop-offs': `select d.id, json_build_array(to_char(d.came_on, 'YYYY-MM-DD'), p.name,
 			round(d.bags), round(d.bags_low), round(d.bags_high), d.sacks, b.name, e.note) as cells
-		from standing_drop_off d join place p on p.group_id = d.group_id and p.id = d.place_id
+		from standing_drop_off d join place_known p on p.group_id = d.group_id and p.id = d.place_id
 		join entry e on e.group_id = d.group_id and e.id = d.entry_id
 		left join person b on b.group_id = d.group_id and b.id = d.brought_by_id
 		where d.group_id = $1 and d.id > $2 order by d.id limit $3`,

@@ -98,7 +98,7 @@ export async function appendDropOffs(
 	await execute(
 		`insert into drop_off (group_id, entry_id, place_id, came_on, brought_by_id, sacks, method, bags,
 			bags_low, bags_high)
-		 select $1, r.entry_id, p.id, r.came_on, b.id, r.sacks, 'hand', r.bags, r.low, r.high
+		 select $1, r.entry_id, coalesce(p.same_as, p.id), r.came_on, b.id, r.sacks, 'hand', r.bags, r.low, r.high
 		 from unnest($2::bigint[], $3::text[], $4::date[], $5::int[], $6::float8[], $7::float8[],
 			$8::float8[], $9::text[])
 			with ordinality as r (entry_id, place, came_on, sacks, bags, low, high, brought_by, at)

@@ -1,9 +1,11 @@
+import { similarName } from '$lib/core/gather/similar-name';
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
 import type { PlaceWords } from '$lib/stages/hand-over/hand-over-view';
 import type { PoolClient } from 'pg';
 import type { GroupId } from '$lib/server/base/group-id';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
+import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many, one, writing } from '$lib/server/db/verbs';
 
 export interface PlaceLine {
@@ -14,14 +16,22 @@ export interface PlaceLine {
 	readonly sorted: number;
 	readonly rejected: number;
 	readonly lastCame: string | null;
+	/** Places that are the same, under other names. */
+	readonly also: readonly { readonly id: string; readonly name: string }[];
 }
 
 export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
 	many<PlaceLine>(
-		`select p.id, p.name, t.bags, t.drop_offs as "dropOffs", t.sorted, t.rejected,
-			to_char(t.last_came, 'YYYY-MM-DD') as "lastCame"
-		 from place p join place_tally t on t.group_id = p.group_id and t.place_id = p.id
-		 where p.group_id = $1 and p.gives_bags order by p.name`,
+		`select p.id, p.name, sum(t.bags)::double precision as bags, sum(t.drop_offs)::integer as "dropOffs",
+			sum(t.sorted)::double precision as sorted, sum(t.rejected)::double precision as rejected,
+			to_char(max(t.last_came), 'YYYY-MM-DD') as "lastCame",
+			coalesce(json_agg(json_build_object('id', o.id, 'name', o.name) order by o.name)
+				filter (where o.id <> p.id), '[]') as also
+		 from place p
+		 join place o on o.group_id = p.group_id and (o.id = p.id or o.same_as = p.id)
+		 join place_tally t on t.group_id = o.group_id and t.place_id = o.id
+		 where p.group_id = $1 and p.same_as is null
+		 group by p.group_id, p.id having bool_or(o.gives_bags) order by p.name`,
 		[groupId]
 	);
 
@@ -36,7 +46,7 @@ export interface ReceivingPlace {
 export const listReceivingPlaces = (groupId: GroupId): Promise<ReceivingPlace[]> =>
 	many<ReceivingPlace>(
 		`select id, name, gives_bags as "givesBags" from place
-		 where group_id = $1 and receives_mats order by lower(btrim(name))`,
+		 where group_id = $1 and receives_mats and same_as is null order by lower(btrim(name))`,
 		[groupId]
 	);
 
@@ -44,7 +54,7 @@ export const listReceivingPlaces = (groupId: GroupId): Promise<ReceivingPlace[]>
 export const listPlaceWords = (groupId: GroupId): Promise<PlaceWords[]> =>
 	many<PlaceWords>(
 		`select id, version, name, hours, stairs, own_rules as "ownRules" from place
-		 where group_id = $1 and receives_mats order by lower(btrim(name))`,
+		 where group_id = $1 and receives_mats and same_as is null order by lower(btrim(name))`,
 		[groupId]
 	);
 
@@ -93,10 +103,56 @@ export const placeOf = (
 ): Promise<{ id: string }> =>
 	one<{ id: string }>(
 		`insert into place (group_id, name) values ($1, $2)
-		 on conflict (group_id, lower(btrim(name))) do update set gives_bags = true returning id`,
+		 on conflict (group_id, lower(btrim(name))) do update set gives_bags = true returning coalesce(same_as, id) as id`,
 		[groupId, name],
 		client
 	);
+
+/** A known place that a new name may be meant for; null where it is known, or unlike all. */
+export async function similarPlace(groupId: GroupId, name: string): Promise<string | null> {
+	const known = await many<{ name: string }>('select name from place where group_id = $1', [
+		groupId
+	]);
+	return similarName(
+		name,
+		known.map((one) => one.name)
+	);
+}
+
+/** What is asked where a new place is named nearly as one that is known. */
+export const similarWords = (known: string): string =>
+	`There is a place “${known}”. Is this another one?`;
+
+/** Makes two places one: the name of the first stands for the second from then on. */
+export const makeOnePlace = (groupId: GroupId, id: string, asId: string): Promise<boolean> =>
+	withTransaction(async () => {
+		const made = await execute(
+			`update place p set same_as = $3, version = p.version + 1
+			 where p.group_id = $1 and (p.id = $2 or p.same_as = $2) and $2 <> $3::uuid
+				and exists (select 1 from place o where o.group_id = $1 and o.id = $2 and o.same_as is null)
+				and exists (select 1 from place o where o.group_id = $1 and o.id = $3 and o.same_as is null)`,
+			[groupId, id, asId]
+		);
+		if (made === 0) return false;
+		await execute(
+			`update place p set version = p.version + 1,
+				gives_bags = p.gives_bags or (select bool_or(o.gives_bags) from place o
+					where o.group_id = $1 and o.same_as = $2),
+				receives_mats = p.receives_mats or (select bool_or(o.receives_mats) from place o
+					where o.group_id = $1 and o.same_as = $2)
+			 where p.group_id = $1 and p.id = $2`,
+			[groupId, asId]
+		);
+		return true;
+	});
+
+/** Makes a place one of its own again. */
+export const makeOwnPlace = async (groupId: GroupId, id: string): Promise<boolean> =>
+	(await execute(
+		`update place set same_as = null, version = version + 1
+		 where group_id = $1 and id = $2 and same_as is not null`,
+		[groupId, id]
+	)) === 1;
 
 /** What each place has brought so far, by its name as `placeName` writes it. */
 export const tallyOfNames = async (groupId: GroupId): Promise<Map<string, PlaceSoFar>> =>
@@ -112,8 +168,10 @@ export const tallyOfPlace = (
 	placeId: string
 ): Promise<PlaceSoFar> =>
 	one<PlaceSoFar & Record<string, number>>(
-		`select bags, drop_offs as "dropOffs", sorted from place_tally
-		 where group_id = $1 and place_id = $2`,
+		`select sum(t.bags)::double precision as bags, sum(t.drop_offs)::integer as "dropOffs",
+			sum(t.sorted)::double precision as sorted
+		 from place p join place_tally t on t.group_id = $1 and t.place_id = p.id
+		 where p.group_id = $1 and (p.id = $2 or p.same_as = $2) group by p.group_id`,
 		[groupId, placeId],
 		client
 	);

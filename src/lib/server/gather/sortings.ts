@@ -10,7 +10,7 @@ import { orRefusal } from './ledger';
 import type { Booked } from '$lib/server/book/entries';
 import { elsewhereOf, moveInStore } from '$lib/server/book/movements';
 import { wasEdited, whyTakenBack } from '$lib/server/book/why-taken-back';
-import { placeOf, tallyOfPlace } from './places';
+import { placeOf, tallyOfPlace, similarPlace, similarWords } from './places';
 import { withTransaction } from '$lib/server/db/transaction';
 import { many, maybeOne, one } from '$lib/server/db/verbs';
 
@@ -23,7 +23,7 @@ export const listSorted = (groupId: GroupId, before: number | null = null): Prom
 		`select s.id, p.name as place, k.name as kind, s.colour, s.strand, s.stuffing, s.drying,
 			s.rejected, b.name as "byName", e.typed_at as "sortedAt",
 			s.dried_from is not null as "hasDried", ${whyTakenBack} as "takenBack"
-		 from sorting s join place p on p.group_id = $1 and p.id = s.place_id
+		 from sorting s join place_known p on p.group_id = $1 and p.id = s.place_id
 		 join entry e on e.group_id = $1 and e.id = s.entry_id
 		 left join person b on b.group_id = $1 and b.id = e.person_id
 		 left join bag_kind k on k.group_id = $1 and k.id = s.kind_id
@@ -83,6 +83,8 @@ export const keepSorting = (
 				const why = await whyNotDried(client, groupId, driedFrom, all);
 				if (why) return why;
 			}
+			const similar = entry.isSure ? null : await similarPlace(groupId, entry.place);
+			if (similar !== null) return refuse('sure', similarWords(similar));
 			const place = await placeOf(client, groupId, entry.place);
 			if (driedFrom === null && !entry.isSure) {
 				const all = strand + stuffing + drying + rejected;

@@ -44,7 +44,7 @@ const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 			coalesce(m.timed, 0) as "timedHours", coalesce(m.estimated, 0) as "estimatedHours"
 		 from standing_delivery d
 		 join thing t on t.group_id = d.group_id and t.id = d.thing_id
-		 join place p on p.group_id = d.group_id and p.id = d.place_id
+		 join place_known p on p.group_id = d.group_id and p.id = d.place_id
 		 left join mats m on m.entry_id = d.entry_id
 		 left join pillows q on q.entry_id = d.entry_id
 		 where d.group_id = $1 order by d.goes_on desc, d.entry_id desc`,
@@ -108,7 +108,7 @@ export const listHanded = (
 		 join thing t on t.group_id = h.group_id and t.id = h.thing_id
 		 join plan_version v on v.group_id = t.group_id and v.plan_id = t.plan_id and v.version = t.plan_version
 		 join thing d on d.group_id = h.group_id and d.id = h.delivery_id
-		 join place p on p.group_id = h.group_id and p.id = h.place_id
+		 join place_known p on p.group_id = h.group_id and p.id = h.place_id
 		 left join delivery_pillow y on y.group_id = h.group_id and y.entry_id = h.entry_id and y.mat_id = h.thing_id
 		 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
 		 where h.group_id = $1 and ($2::text is null or d.code = $2)

@@ -139,7 +139,7 @@ export async function asksBy(
 			a.width_mm as "widthMm", a.length_mm as "lengthMm", to_char(a.by_day, 'YYYY-MM-DD') as "byDay", a.note,
 			a.typed_at as at, (select m.mats from standing_promise m
 				where m.group_id = $1 and m.ask_id = a.entry_id order by m.entry_id desc limit 1) as promised
-		 from standing_ask a join place p on p.group_id = $1 and p.id = a.place_id
+		 from standing_ask a join place_known p on p.group_id = $1 and p.id = a.place_id
 		 where a.group_id = $1 and a.by_day > $2::date - 60 order by a.by_day, a.entry_id limit 200`,
 		[groupId, now.today]
 	);

@@ -23,11 +23,11 @@ export async function handOverEvents(
 			d.gathering
 		 from standing_delivery d
 		 join thing t on t.group_id = $1 and t.id = d.thing_id
-		 join place p on p.group_id = $1 and p.id = d.place_id
+		 join place_known p on p.group_id = $1 and p.id = d.place_id
 		 where d.group_id = $1 and d.goes_on > $2::date - 60
 		 union all
 		 select 'ask', a.entry_id::text, to_char(a.by_day, 'YYYY-MM-DD'), p.name, a.mats, null
-		 from standing_ask a join place p on p.group_id = $1 and p.id = a.place_id
+		 from standing_ask a join place_known p on p.group_id = $1 and p.id = a.place_id
 		 where a.group_id = $1 and a.by_day > $2::date - 60
 		 order by 3, 2`,
 		[groupId, today]

@@ -77,7 +77,7 @@ export const listDeliveries = (
 		 from standing_delivery d
 		 join volunteer_group g on g.id = d.group_id
 		 join thing t on t.group_id = $1 and t.id = d.thing_id
-		 join place p on p.group_id = $1 and p.id = d.place_id
+		 join place_known p on p.group_id = $1 and p.id = d.place_id
 		 left join thing_state s on s.group_id = $1 and s.thing_id = d.thing_id and s.what = 'received'
 		 left join entry r on r.group_id = $1 and r.id = s.entry_id
 		 where d.group_id = $1 and ($2::text is null or t.code = $2) and ($3::bigint is null or d.entry_id < $3)
@@ -92,7 +92,7 @@ export async function findDelivery(groupId: GroupId, code: string): Promise<Deli
 	const [place, mats] = await Promise.all([
 		one<PlaceWords>(
 			`select p.name, p.hours, p.stairs, p.own_rules as "ownRules", p.id, p.version
-			 from standing_delivery d join place p on p.group_id = d.group_id and p.id = d.place_id
+			 from standing_delivery d join place_known p on p.group_id = d.group_id and p.id = d.place_id
 			 where d.group_id = $1 and d.entry_id = $2`,
 			[groupId, line.id]
 		),

@@ -56,7 +56,7 @@ const placesOf = (groupId: GroupId, kindId: string, colour: string, by: string) 
 	many<{ name: string; bags: number }>(
 		`select p.name, sum(m.amount)::double precision as bags
 		 from standing_sorting s
-		 join place p on p.group_id = s.group_id and p.id = s.place_id
+		 join place_known p on p.group_id = s.group_id and p.id = s.place_id
 		 join movement m on m.group_id = s.group_id and m.entry_id = s.entry_id and m.holder = 'store' and m.amount > 0
 		 join entry e on e.group_id = s.group_id and e.id = s.entry_id
 		 join line l on l.group_id = m.group_id and l.id = m.line_id and l.form = 'bag'
@@ -115,7 +115,7 @@ const wentWith = (groupId: GroupId, matId: number) =>
 		`select d.code, p.name as "placeName", to_char(h.goes_on, 'YYYY-MM-DD') as "goesOn", o.code as pillow
 		 from handed_over h
 		 join thing d on d.group_id = h.group_id and d.id = h.delivery_id
-		 join place p on p.group_id = h.group_id and p.id = h.place_id
+		 join place_known p on p.group_id = h.group_id and p.id = h.place_id
 		 left join delivery_pillow y on y.group_id = h.group_id and y.entry_id = h.entry_id and y.mat_id = h.thing_id
 		 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
 		 where h.group_id = $1 and h.thing_id = $2 order by h.entry_id desc limit 1`,

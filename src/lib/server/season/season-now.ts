@@ -40,9 +40,9 @@ const broughtByPlace = (groupId: GroupId, { today, timeZone }: HallDay) =>
 		`select p.name as place, sum(d.bags)::double precision as bags, count(*)::integer as times
 		 from standing_drop_off d
 		 join entry e on e.group_id = d.group_id and e.id = d.entry_id
-		 join place p on p.group_id = d.group_id and p.id = d.place_id
+		 join place_known p on p.group_id = d.group_id and p.id = d.place_id
 		 where d.group_id = $1 and (e.typed_at at time zone $3)::date >= $2::date - 7 * $4::integer
-		 group by p.id, p.name order by 2 desc, 1 limit 12`,
+		 group by p.known_id, p.name order by 2 desc, 1 limit 12`,
 		[groupId, today, timeZone, weeksBack]
 	);
 

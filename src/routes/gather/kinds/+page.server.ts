@@ -2,6 +2,7 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import { whileReached } from '$lib/server/db/away';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
 import { keepEntry } from '$lib/server/entries/keep-entry';
+import { listSameKinds } from '$lib/server/gather/same-kind';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -17,8 +18,13 @@ function bagIn(url: URL): Bag | null {
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:gather');
+	const [stored, same] = await whileReached(
+		Promise.all([listStoredKinds(locals.groupId), listSameKinds(locals.groupId)])
+	);
 	return {
-		stored: await whileReached(listStoredKinds(locals.groupId)),
+		stored,
+		/** Kinds that were made one with others. */
+		same,
 		again: url.searchParams.get('again'),
 		from: bagIn(url)
 	};

@@ -2,6 +2,7 @@
 	// The kinds of bag the group knows, each drawn from its measures.
 	import { enhance } from '$app/forms';
 	import KindDrawing from '$lib/stages/gather/KindDrawing.svelte';
+	import SameKinds from '$lib/stages/gather/SameKinds.svelte';
 	import KindForm from '$lib/stages/gather/KindForm.svelte';
 	import { formatLength } from '$lib/core/units/format-length';
 	import { formatMass } from '$lib/core/units/format-mass';
@@ -80,6 +81,7 @@
 				</li>
 			{/each}
 		</ul>
+		<SameKinds kinds={data.stored} same={data.same} sent={form?.entry} />
 		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
 	</section>
 </div>

@@ -23,3 +23,31 @@ alter table bag_kind add column removed_at timestamptz;
 drop index bag_kind_by_name;
 create unique index bag_kind_by_name on bag_kind (group_id, lower(btrim(name))) where removed_at is null;
 alter table place add column receiving_ended_at timestamptz;
+
+-- Two places that are one: the name of the one stands for the other, until somebody says that they are two.
+alter table place add column same_as uuid,
+	add check (same_as <> id),
+	add foreign key (group_id, same_as) references place (group_id, id);
+create index place_same_as on place (group_id, same_as) where same_as is not null;
+create view place_known with (security_invoker = true) as
+	select p.group_id, p.id, coalesce(c.id, p.id) as known_id, coalesce(c.name, p.name) as name,
+		coalesce(c.version, p.version) as version,
+		case when c.id is null then p.hours else c.hours end as hours,
+		case when c.id is null then p.stairs else c.stairs end as stairs,
+		case when c.id is null then p.own_rules else c.own_rules end as own_rules
+	from place p left join place c on c.group_id = p.group_id and c.id = p.same_as;
+
+-- Two kinds of bag that are one: what lies in the store of the one goes to the other by an entry; while that stands,
+-- the kind is listed no more.
+alter table bag_kind add column same_as uuid,
+	add column same_by_entry bigint,
+	add check (same_as <> id),
+	add check ((same_as is null) = (same_by_entry is null)),
+	add foreign key (group_id, same_as) references bag_kind (group_id, id),
+	add foreign key (group_id, same_by_entry) references entry (group_id, id);
+create index bag_kind_same_as on bag_kind (group_id, same_as) where same_as is not null;
+create index bag_kind_same_by on bag_kind (group_id, same_by_entry) where same_by_entry is not null;
+create view standing_kind with (security_invoker = true) as
+	select k.* from bag_kind k
+	left join taken_back b on b.group_id = k.group_id and b.entry_id = k.same_by_entry
+	where k.removed_at is null and (k.same_by_entry is null or b.entry_id is not null);

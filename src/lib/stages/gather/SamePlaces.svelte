@@ -1,0 +1,52 @@
+<script lang="ts">
+	// Two places that are one: one of them is chosen, and the one it is; and the way back.
+	interface Props {
+		places: readonly {
+			readonly id: string;
+			readonly name: string;
+			readonly also: readonly { readonly id: string; readonly name: string }[];
+		}[];
+		problem: string;
+	}
+	const { places, problem }: Props = $props();
+	const also = $derived(places.flatMap((place) => place.also.map((one) => ({ ...one, place }))));
+</script>
+
+{#if places.length > 1 || also.length > 0}
+	<details class="mt-2" open={problem !== ''}>
+		<summary class="flex min-h-11 cursor-pointer items-center">Two of these are one</summary>
+		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
+		{#each also as { id, name, place } (id)}
+			<form
+				class="flex flex-wrap items-center gap-3 py-1"
+				method="POST"
+				action="?/own"
+				data-also={name}
+			>
+				<input type="hidden" name="id" value={id} />
+				<span class="flex-1">{name} is {place.name}.</span>
+				<button class="btn font-normal"
+					>Undo<span class="sr-only">: {name} is {place.name}</span></button
+				>
+			</form>
+		{/each}
+		{#if places.length > 1}
+			<form class="flex flex-wrap items-end gap-3" method="POST" action="?/same">
+				<label class="grid min-w-0 gap-1"
+					>This
+					<select class="field max-w-full" name="id">
+						{#each places as { id, name } (id)}<option value={id}>{name}</option>{/each}
+					</select>
+				</label>
+				<label class="grid min-w-0 gap-1"
+					>is the same as
+					<select class="field max-w-full" name="as">
+						{#each places.toReversed() as { id, name } (id)}<option value={id}>{name}</option
+							>{/each}
+					</select>
+				</label>
+				<button class="btn">Make them one</button>
+			</form>
+		{/if}
+	</details>
+{/if}

@@ -57,7 +57,7 @@ const server = [
 	['server/book'],
 	['server/doors'],
 	['server/web', 'server/plan', 'server/sheets'],
-	['server/heavy', 'server/measures'],
+	['server/heavy', 'server/measures', 'server/removed'],
 	['server/gather'],
 	['server/people', 'server/prepare', 'server/hand'],
 	['server/check', 'server/hand-over', 'server/know-how'],

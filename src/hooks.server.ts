@@ -4,6 +4,8 @@ import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
 import { actOf, acts } from '$lib/server/doors/acts';
 import { turnedAway, type TurnedAway } from '$lib/server/doors/let-in';
+import { allOffered, withoutOffers } from '$lib/ui/offers';
+import { notOffered } from '$lib/server/doors/not-offered';
 import { noteAct } from '$lib/server/doors/trail';
 import { whoComes, type Comer } from '$lib/server/doors/who-comes';
 import { inGroup } from '$lib/server/db/in-group';
@@ -99,6 +101,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (event.request.method === 'GET' && isLoopback(event.url.host) && host !== event.url.host)
 		return new Response(null, { status: 307, headers: { location: event.url.href } });
 
+	const not = link ? allOffered : notOffered(comer.role);
+	/** What somebody may not do is offered nowhere. */
+	const offered = (html: string, at: string | null) =>
+		not === allOffered || at === null ? html : withoutOffers(html, not, at);
 	const started = performance.now();
 	const look = lookOf(event.cookies.get('look'));
 	const response = await inGroup(comer.groupId, comer.account?.id ?? null, () =>
@@ -106,7 +112,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 			// The two faces a page is written in come with it, so that its words are not laid out twice.
 			preload: ({ type, path }) => type !== 'font' || path.includes('-latin-wght-'),
 			transformPageChunk: ({ html }) =>
-				forGroup(comer, html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`))
+				offered(
+					forGroup(comer, html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)),
+					routeId
+				)
 		})
 	);
 	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);

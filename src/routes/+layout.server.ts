@@ -1,4 +1,6 @@
 import { addressIn } from '$lib/server/book/links';
+import { notOffered } from '$lib/server/doors/not-offered';
+import { allOffered } from '$lib/ui/offers';
 import { readerOrUsual } from '$lib/server/web/reader';
 import type { LayoutServerLoad } from './$types';
 
@@ -29,6 +31,8 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends, url }) 
 				: isLink
 					? null
 					: '/api/entries',
+		/** What whoever reads may not do: it is offered nowhere. */
+		notOffered: isLink ? allOffered : notOffered(role),
 		account: account && {
 			id: account.id,
 			name: account.name,

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import '../app.css';
 	import { afterNavigate, beforeNavigate, invalidate, invalidateAll } from '$app/navigation';
+	import { keepOffers } from '$lib/ui/offers';
 	import { forgetDrafts } from '$lib/ui/drafts';
 	import { FormDrafts } from '$lib/ui/form-drafts';
 	import { navigating, page } from '$app/state';
@@ -124,6 +125,15 @@
 	});
 	beforeNavigate(() => drafts.remember());
 	afterNavigate(() => drafts.recall());
+
+	// What whoever reads may not do is offered nowhere, whatever the page shows next.
+	onMount(() =>
+		keepOffers(
+			document.body,
+			() => data.notOffered,
+			() => page.route.id ?? ''
+		)
+	);
 
 	// Says that the page's scripts have taken over its forms.
 	$effect(() => {

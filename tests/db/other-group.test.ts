@@ -23,7 +23,7 @@ import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listTools } from '../../src/lib/server/prepare/tools';
 import { findCorrected } from '../../src/lib/server/gather/taken-back';
-import { keepSameKind, listSameKinds } from '../../src/lib/server/gather/same-kind';
+import { keepSameKind, listSameKinds } from '../../src/lib/server/prepare/same-kind';
 import { editOf, givenBack } from '../../src/lib/server/gather/give-back';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { endDrying, listDrying } from '../../src/lib/server/gather/drying';
@@ -352,8 +352,8 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'gather/places makeOnePlace': (other, { placeId, receiving }) =>
 		makeOnePlace(other, placeId, receiving),
 	'gather/places makeOwnPlace': (other, { placeId }) => makeOwnPlace(other, placeId),
-	'gather/same-kind listSameKinds': (other) => listSameKinds(other),
-	'gather/same-kind keepSameKind': (other, { kindId, spareKind, movement: entryId }) =>
+	'prepare/same-kind listSameKinds': (other) => listSameKinds(other),
+	'prepare/same-kind keepSameKind': (other, { kindId, spareKind, movement: entryId }) =>
 		orRefused(
 			keepSameKind(
 				other,
@@ -512,8 +512,8 @@ const answers: Readonly<Record<string, unknown>> = {
 	'gather/places similarPlace': null,
 	'gather/places makeOnePlace': false,
 	'gather/places makeOwnPlace': false,
-	'gather/same-kind listSameKinds': [],
-	'gather/same-kind keepSameKind': {
+	'prepare/same-kind listSameKinds': [],
+	'prepare/same-kind keepSameKind': {
 		outcome: 'refused',
 		problems: { kind: 'That kind of bag is not in the list any more.' }
 	},

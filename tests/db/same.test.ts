@@ -4,7 +4,7 @@ import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { listBalances } from '../../src/lib/server/gather/ledger';
 import { listPlaces, makeOnePlace, makeOwnPlace } from '../../src/lib/server/gather/places';
-import { listSameKinds } from '../../src/lib/server/gather/same-kind';
+import { listSameKinds } from '../../src/lib/server/prepare/same-kind';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { withBall } from './a-mat';
 import { useDatabase } from './database';

@@ -8,6 +8,7 @@
 	import SureBox from './SureBox.svelte';
 	import { entryTypes } from './registry';
 	import { page } from '$app/state';
+	import { queryOf } from '../ui/query';
 	import { readDraft, writeDraft } from '../ui/drafts';
 	import { getOutbox } from './outbox-context';
 	import { onMount, tick, untrack, type Snippet } from 'svelte';
@@ -59,9 +60,10 @@
 	});
 	/** The page without what is edited on it. */
 	const plainly = $derived.by(() => {
-		const query = new URLSearchParams(page.url.searchParams);
-		query.delete('edit');
-		return `${page.url.pathname}${query.size > 0 ? `?${query.toString()}` : ''}`;
+		const query = queryOf(
+			Object.fromEntries([...page.url.searchParams].filter(([name]) => name !== 'edit'))
+		);
+		return `${page.url.pathname}${query && `?${query}`}`;
 	});
 	async function cancel(event: MouseEvent): Promise<void> {
 		event.preventDefault();

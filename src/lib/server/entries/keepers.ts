@@ -5,7 +5,7 @@ import type { SaveResult } from '../db/save-result';
 import { keepDropOff } from '../gather/drop-offs';
 import { keepBagKind } from '../gather/kinds';
 import { keepMovement } from '../gather/ledger';
-import { keepSameKind } from '../gather/same-kind';
+import { keepSameKind } from '../prepare/same-kind';
 import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';

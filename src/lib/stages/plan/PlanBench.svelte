@@ -171,6 +171,7 @@
 
 <form
 	data-drafts="own"
+	data-offers="always"
 	class="bench flex flex-1 flex-col"
 	{...marks}
 	method="POST"

@@ -2,7 +2,7 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import { whileReached } from '$lib/server/db/away';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
 import { keepEntry } from '$lib/server/entries/keep-entry';
-import { listSameKinds } from '$lib/server/gather/same-kind';
+import { listSameKinds } from '$lib/server/prepare/same-kind';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';

@@ -41,5 +41,7 @@
 		aria-label={isPinned ? 'Pinned' : 'Pin this plan'}
 		title="Pin, to measure against: see how far every figure moves"><Pin class="size-5" /></button
 	>
-	<button class="btn btn-accent @max-[38rem]:flex-1" aria-busy={isKeeping}>Keep this plan</button>
+	<button class="btn btn-accent @max-[38rem]:flex-1" data-act="?/keep" aria-busy={isKeeping}
+		>Keep this plan</button
+	>
 </div>

@@ -9,8 +9,8 @@ import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { withTransaction } from '$lib/server/db/transaction';
 import { execute, many } from '$lib/server/db/verbs';
-import { cutJson } from '$lib/server/prepare/piles';
-import { orRefusal } from './ledger';
+import { cutJson } from './piles';
+import { orRefusal } from '$lib/server/gather/ledger';
 
 /** A kind that is another by now, and the entry that says so. */
 export interface SameKind {

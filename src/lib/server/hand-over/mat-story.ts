@@ -6,7 +6,7 @@ import type { GroupId } from '$lib/server/base/group-id';
 import { many, maybeOne, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
 import { makingsOf } from '$lib/server/hand/makings';
-import { stripesOfBalls } from '$lib/core/colour/stripes-of-balls';
+import { stripesOfBalls } from '$lib/core/hand/stripes-of-balls';
 import { mostlyLabelled } from '$lib/stages/hand-over/account-view';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 

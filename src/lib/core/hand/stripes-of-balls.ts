@@ -1,6 +1,6 @@
 import { within } from '../domain-error';
-import type { ColourRows } from '../hand/strand-left';
-import type { ColourName } from './colours';
+import type { ColourRows } from './strand-left';
+import type { ColourName } from '../colour/colours';
 
 /**
  * The rows of a mat by the balls that lie in it, where these are of other colours than its plan has; null where the

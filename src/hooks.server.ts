@@ -11,6 +11,7 @@ import { whoComes, type Comer } from '$lib/server/doors/who-comes';
 import { inGroup } from '$lib/server/db/in-group';
 import { addressIn, openLink } from '$lib/server/book/links';
 import { accountHeader, otherAccount } from '$lib/entries/send-entries';
+import { noteProxy } from '$lib/server/web/client-address';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
 
@@ -31,7 +32,22 @@ function requestIdOf(headers: Headers): string {
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);
 
 /** What is answered where a request is not let in: as a page, as data or as a list of problems, as it was asked. */
-function answerAway(event: RequestEvent, { status, sentence, to }: TurnedAway): Response {
+function answerAway(event: RequestEvent, away: TurnedAway): Response {
+	const response = answerOf(event, away);
+	// A session that is over is said with the first answer: a device forgets its pages by that.
+	if (away.to?.startsWith('/sign-in')) {
+		response.headers.set('x-nest-row-session', 'over');
+		response.headers.set('cache-control', 'no-store');
+		if (hadSession(event.request)) response.headers.set('clear-site-data', '"cache"');
+	}
+	return response;
+}
+
+/** Whether a request comes with a session that was begun once. */
+const hadSession = ({ headers }: Request): boolean =>
+	/\bnest-row\.session_token=/.test(headers.get('cookie') ?? '');
+
+function answerOf(event: RequestEvent, { status, sentence, to }: TurnedAway): Response {
 	const { request, url } = event;
 	const isPage = (request.headers.get('accept') ?? '').includes('text/html');
 	if (event.isDataRequest)
@@ -68,6 +84,7 @@ const forGroup = ({ account, groupId }: Comer, html: string): string =>
 
 export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = requestIdOf(event.request.headers);
+	noteProxy(event.request.headers);
 	// Whether the process runs, and whether it can work: asked every second, of nobody and for no group.
 	if (event.route.id?.startsWith('/healthz')) return resolve(event);
 	const linkPath = linkPathOf(event.url);
@@ -125,6 +142,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 				noteAct(comer.groupId, act, event.locals.about ?? null)
 			)
 		);
+	// Pages of whoever is signed in, and what they take with them, are kept by nobody on the way and by no browser.
+	if (comer.account) response.headers.set('cache-control', 'no-store');
+	// Whoever signs out leaves nothing in the browser's cache. What waits on the device is in its storage, and stays.
+	if (act === '/account out' && response.status < 400)
+		response.headers.set('clear-site-data', '"cache"');
 	// What was too large is not read to its end, so the line it came on cannot be used again.
 	if (response.status === 413) response.headers.set('connection', 'close');
 	// An address that carries a right is told to no other site, and kept by nobody on the way.

@@ -19,6 +19,9 @@ const pages = 'laid pages';
 const whose = '/whose';
 /** When an answer was laid by, ms, in its own headers. */
 const mark = 'x-laid-at';
+/** When an answer came last, ms, and how many days pages stay without one. */
+const contact = '/contact';
+const dayMs = 86_400_000;
 /** So long a page is waited for where an older one lies here, ms. */
 const patienceMs = 8000;
 /** A page that was laid by so lately is not asked for again, ms. */
@@ -48,7 +51,8 @@ async function renew(): Promise<void> {
 	const since = era;
 	const lie = (await (await caches.open(pages)).keys()).map(({ url }) => new URL(url));
 	const opened = lie.filter(
-		({ pathname }) => pathname !== whose && !pathname.endsWith('__data.json')
+		({ pathname }) =>
+			pathname !== whose && pathname !== contact && !pathname.endsWith('__data.json')
 	);
 	for (const { pathname, search } of opened) await layBy(pathname + search, 0, since);
 	await Promise.all(former.map((name) => caches.delete(name)));
@@ -63,8 +67,32 @@ async function forget(): Promise<void> {
 	await caches.delete(pages);
 }
 
-/** What lies here; nothing is made where nothing lies. */
-const laid = (at: string): Promise<Response | undefined> => caches.match(at, { cacheName: pages });
+const match = (at: string): Promise<Response | undefined> => caches.match(at, { cacheName: pages });
+
+/** Whether no answer came for so many days that no page stays here. */
+async function isStale(): Promise<boolean> {
+	const [at = 0, days = 7] = ((await (await match(contact))?.text()) ?? `${Date.now()} 7`)
+		.split(' ')
+		.map(Number);
+	return Date.now() - at > days * dayMs;
+}
+
+/** What lies here; nothing is made where nothing lies. What met no answer for too long lies here no more. */
+async function laid(at: string): Promise<Response | undefined> {
+	const there = await match(at);
+	if (!there || !(await isStale())) return there;
+	await forget();
+	return undefined;
+}
+
+/** Notes that an answer came. */
+async function note(since: number, days?: number): Promise<void> {
+	const known = Number((await (await match(contact))?.text())?.split(' ')[1] ?? 7);
+	await lay(contact, new Response(`${Date.now()} ${days ?? known}`), since);
+}
+
+/** The first answer that says that the session is over: no page stays here. */
+const isOver = (answer: Response): boolean => answer.headers.get('x-nest-row-session') === 'over';
 
 /** Lays by what was asked for since then, unless pages were forgotten meanwhile. */
 async function lay(at: string, answer: Response, since: number): Promise<void> {
@@ -75,7 +103,9 @@ async function lay(at: string, answer: Response, since: number): Promise<void> {
 
 /** Keeps an answer with the moment it came. What was turned elsewhere, to sign in say, is not that page. */
 async function keep(at: string, answer: Response, since: number): Promise<void> {
-	if (answer.status !== 200 || answer.redirected) return;
+	if (isOver(answer)) await forget();
+	if (answer.status !== 200 || answer.redirected || isOver(answer)) return;
+	await note(since);
 	const headers = new Headers(answer.headers);
 	headers.set(mark, String(Date.now()));
 	// It lies here unpacked.
@@ -111,7 +141,12 @@ async function page(request: Request): Promise<Response> {
 async function data(request: Request, clientId: string): Promise<Response> {
 	const there = await laid(laidAt(new URL(request.url)));
 	const answer = await orLaidBy(
-		fetch(request).catch(() => null),
+		fetch(request)
+			.then(async (came) => {
+				if (isOver(came)) await forget();
+				return came;
+			})
+			.catch(() => null),
 		there,
 		patienceMs
 	);
@@ -179,6 +214,11 @@ worker.addEventListener('fetch', (event) => {
 		if (words !== null) event.respondWith(form(request, words));
 		return;
 	}
+	// Who is sent to sign in has no session: no page stays here.
+	if (request.mode === 'navigate' && /^\/sign-in\/?$/.test(url.pathname)) {
+		event.waitUntil(forget());
+		return;
+	}
 	if (ours.has(url.pathname) || url.pathname.startsWith('/_app/immutable/'))
 		event.respondWith(part(request));
 	else if (isLaidBy(url.pathname))
@@ -209,7 +249,7 @@ async function layParts(): Promise<void> {
 }
 
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */
-async function opened(who: string, address: string): Promise<void> {
+async function opened(who: string, address: string, days: number): Promise<void> {
 	const since = era;
 	const isOthers = (await (await laid(whose))?.text()) !== who;
 	if (since !== era) return;
@@ -217,6 +257,7 @@ async function opened(who: string, address: string): Promise<void> {
 		await caches.delete(pages);
 		await lay(whose, new Response(who), since);
 	}
+	await note(since, days);
 	await Promise.all([layBy(address, freshMs, since), layParts()]);
 	await renew();
 	if (!isOthers) return;
@@ -224,11 +265,14 @@ async function opened(who: string, address: string): Promise<void> {
 	for (const one of pagesToLayBy) await layBy(one, freshMs, since).catch(() => {});
 }
 worker.addEventListener('message', (event) => {
-	const { who, address } = (event.data ?? {}) as { who?: unknown; address?: unknown };
+	const { who, address, days, over } = (event.data ?? {}) as Record<string, unknown>;
+	if (over === true) event.waitUntil(forget());
 	if (
 		typeof who === 'string' &&
 		typeof address === 'string' &&
 		isLaidBy(address.split('?')[0] ?? '')
 	)
-		event.waitUntil(opened(who, address).catch(() => {}));
+		event.waitUntil(
+			opened(who, address, typeof days === 'number' && days > 0 ? days : 7).catch(() => {})
+		);
 });

@@ -5,6 +5,10 @@ import pg from 'pg';
 import { Stop } from './say.mjs';
 
 const wholeGroupFile = 'whole/group.jsonl';
+/** Who may what, and what was done by whom, belongs to the house it is of: none of it comes in, whatever the archive says. */
+const rights = ['member', 'account_group', 'link', 'late_entry', 'trail'];
+/** What follows from other rows is reckoned here, never taken. */
+const reckoned = ['balance', 'place_tally', 'lying', 'thing_state'];
 /** The file of one group of one house; a house's own rights stay there. */
 const format = 'nest-row-group';
 
@@ -44,6 +48,60 @@ export function readArchive(bytes) {
 	return { head, tables, count };
 }
 
+/** What an id looks like. */
+const uuid = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g;
+
+/**
+ * Every id of the archive's own rows, each with another that is made here: nothing that comes in can be meant for what is
+ * here already. Labels stay as they are printed.
+ *
+ * @param {readonly { table: string, rows: Record<string, unknown>[] }[]} tables
+ */
+function newIds(tables) {
+	/** @type {Map<string, string>} */
+	const ids = new Map();
+	for (const { rows } of tables)
+		for (const { id } of rows)
+			if (typeof id === 'string' && id.replace(uuid, '') === '') ids.set(id, randomUUID());
+	return ids;
+}
+
+/** What the store, the places and the things come to, by what was brought in. @param {pg.Client} client @param {string} id */
+async function reckon(client, id) {
+	const { rows: odd } = await client.query(
+		'select entry_id from movement where group_id = $1 group by entry_id having sum(film_mg) <> 0 limit 1',
+		[id]
+	);
+	if (odd.length > 0)
+		throw new Stop('The archive has film that comes from nowhere: nothing was touched.');
+	await client.query(
+		`insert into balance (group_id, line_id, holder, thing_id, amount, film_mg, movements, moved_at)
+		 select m.group_id, m.line_id, m.holder, m.thing_id, sum(m.amount), sum(m.film_mg), count(*), max(e.typed_at)
+		 from movement m join entry e on e.group_id = m.group_id and e.id = m.entry_id
+		 where m.group_id = $1 and m.holder in ('store', 'mat')
+		 group by m.group_id, m.line_id, m.holder, m.thing_id`,
+		[id]
+	);
+	await client.query(
+		`insert into place_tally (group_id, place_id, bags, drop_offs, sorted, rejected, last_came)
+		 select p.group_id, p.id, coalesce(d.bags, 0), coalesce(d.drop_offs, 0), coalesce(s.sorted, 0),
+			coalesce(s.rejected, 0), d.last_came
+		 from place p
+		 left join (select place_id, sum(bags) as bags, count(*) as drop_offs, max(came_on) as last_came
+			from standing_drop_off where group_id = $1 group by place_id) d on d.place_id = p.id
+		 left join (select place_id, sum(strand + stuffing + rejected) as sorted, sum(stuffing + rejected) as rejected
+			from standing_sorting where group_id = $1 group by place_id) s on s.place_id = p.id
+		 where p.group_id = $1`,
+		[id]
+	);
+	const { rows } = await client.query(
+		'select coalesce(array_agg(id), $2::bigint[]) as things from thing where group_id = $1',
+		[id, []]
+	);
+	await client.query('select lie_down($1, $2::bigint[])', [id, rows[0].things]);
+	await client.query('select stand_anew($1, $2::bigint[])', [id, rows[0].things]);
+}
+
 /** @param {pg.Client} client */
 async function foreignKeys(client) {
 	const { rows } = await client.query(
@@ -53,10 +111,10 @@ async function foreignKeys(client) {
 	return /** @type {{ table: string, name: string }[]} */ (rows);
 }
 
-/** The id the group has here: its own, where no other has it or only one that is empty. @param {pg.Client} client @param {string} id */
+/** The id the group has here: a new one; or that of one that is empty, whose place it takes. @param {pg.Client} client @param {string} id */
 async function idHere(client, id) {
 	const { rowCount } = await client.query('select 1 from volunteer_group where id = $1', [id]);
-	if (!rowCount) return id;
+	if (!rowCount) return randomUUID();
 	const { rows } = await client.query(
 		`select exists (select 1 from entry where group_id = $1) or exists (select 1 from plan where group_id = $1)
 			or exists (select 1 from person where group_id = $1) as "isUsed"`,
@@ -98,7 +156,8 @@ export async function bringIn(ownerUrl, bytes, email) {
 				await client.query(
 					`select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attname = 'group_id'
 					 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p')
-						and c.relname not in ('member', 'account_group')`
+						and c.relname <> all ($1::text[])`,
+					[rights]
 				)
 			).rows.map(({ relname }) => String(relname))
 		);
@@ -115,7 +174,9 @@ export async function bringIn(ownerUrl, bytes, email) {
 			'insert into volunteer_group select * from jsonb_populate_record(null::volunteer_group, $1)',
 			[JSON.stringify({ ...head.group, id, deleted_at: null })]
 		);
+		const ids = newIds(tables);
 		for (const { table, rows } of tables) {
+			if (rights.includes(table) || reckoned.includes(table)) continue;
 			if (!known.has(table))
 				throw new Stop(`The archive has rows of ${table}, which is not known here.`);
 			// With its schema: a table may be called as a type of PostgreSQL's own is.
@@ -128,9 +189,19 @@ export async function bringIn(ownerUrl, bytes, email) {
 			await client.query(
 				`insert into ${name} (${columns[0].all}) overriding system value
 				 select ${columns[0].all} from jsonb_populate_recordset(null::${name}, $1)`,
-				[JSON.stringify(rows.map((row) => ({ ...row, group_id: id })))]
+				[
+					JSON.stringify(
+						rows.map((row) => ({
+							...row,
+							// Whoever typed it signs in elsewhere, and the link it came by opens nothing here.
+							...(table === 'entry' ? { account_id: null, link_id: null } : {}),
+							group_id: id
+						}))
+					).replace(uuid, (one) => ids.get(one) ?? one)
+				]
 			);
 		}
+		await reckon(client, id);
 		if (accounts.length > 0)
 			await client.query(
 				`with known as (insert into account_group (group_id, account_id) values ($1, $2))

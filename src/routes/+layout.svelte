@@ -135,6 +135,15 @@
 		)
 	);
 
+	// A page that comes back as it was left asks first whether whoever reads it is signed in still.
+	onMount(() => {
+		const shown = ({ persisted }: PageTransitionEvent) => {
+			if (persisted && data.account) void invalidateAll();
+		};
+		window.addEventListener('pageshow', shown);
+		return () => window.removeEventListener('pageshow', shown);
+	});
+
 	// Says that the page's scripts have taken over its forms.
 	$effect(() => {
 		document.documentElement.dataset.scripts = 'on';
@@ -159,6 +168,10 @@
 		{/if}
 		{#if data.group.isNameUnknown}<NameAsked />{/if}
 	{/if}
-	{#if data.laidFor !== null}<LaidBy who={data.laidFor} />{/if}
+	{#if data.laidFor !== null}<LaidBy
+			who={data.laidFor}
+			days={data.group.offlineDays}
+			isOver={outbox.why === 'signed-out'}
+		/>{/if}
 	{@render children()}
 </div>

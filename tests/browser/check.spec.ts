@@ -228,7 +228,7 @@ test('a mat that is taken apart gives its strand back to the store, weighed', as
 	await expect(page.locator('[data-film]')).toContainText('By the book nothing lies in it');
 	// A check that was a mistake is taken back with a reason, and the mat waits again.
 	await page.getByText('Take it back').click();
-	await page.getByLabel('Why', { exact: true }).fill('another mat');
+	await page.getByLabel('Why (optional)').fill('another mat');
 	await page.getByRole('button', { name: /Take back/ }).click();
 	await expect(page.locator('[data-state]')).toHaveText('to check');
 });

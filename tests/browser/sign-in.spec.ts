@@ -160,6 +160,13 @@ test('a passkey of the device signs in without a passphrase', async ({ app, page
 	await (await theCoordinator(app)).lend(context);
 	await page.goto('/account');
 	await ready(page);
+	// Without the passphrase none is made.
+	const options = await page.request.get('/api/auth/passkey/generate-register-options?name=x');
+	expect(options.status()).toBe(403);
+	await page.getByLabel('Your passphrase, to make a passkey').fill('not the one I have');
+	await page.getByRole('button', { name: 'Make a passkey' }).click();
+	await expect(page.getByText('That is not the passphrase you have now.')).toBeVisible();
+	await page.getByLabel('Your passphrase, to make a passkey').fill(passphrase);
 	await page.getByRole('button', { name: 'Make a passkey' }).click();
 	await expect(page.getByRole('button', { name: /Remove the passkey/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Sign out here' }).click();

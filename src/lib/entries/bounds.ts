@@ -26,6 +26,7 @@ export const bounds = {
 	'bag_kind.handle_mm': planLimits['bag.handle_mm'],
 	'bag_kind.mass_g': planLimits['bag.mass_g'],
 	'bag_kind.handful_count': { atLeast: 1, atMost: 1000 },
+	'volunteer_group.offline_days': { atLeast: 1, atMost: 60 },
 	'table_day.balls_wanted': { atLeast: 1, atMost: 10_000 },
 	'table_day.strands_wanted': { atLeast: 0, atMost: 400 },
 	'table_day.finishes_wanted': { atLeast: 0, atMost: 100 },

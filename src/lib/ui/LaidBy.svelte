@@ -5,7 +5,17 @@
 	import { agoWords, momentWords } from './day-words';
 
 	/** For whom pages are laid by: an account and a group. */
-	const { who }: { who: string } = $props();
+	interface Props {
+		who: string;
+		/** So many days pages stay here without an answer. */
+		days: number;
+		/** The session is over: no page stays here. */
+		isOver: boolean;
+	}
+	const { who, days, isOver }: Props = $props();
+	$effect(() => {
+		if (isOver) navigator.serviceWorker?.controller?.postMessage({ over: true });
+	});
 	let laidAt = $state<number | null>(null);
 
 	onMount(() => {
@@ -33,7 +43,9 @@
 		void navigator.serviceWorker
 			.register('/service-worker.js', { type: 'module' })
 			.then(() => navigator.serviceWorker.ready)
-			.then(({ active }) => active?.postMessage({ who, address: to.url.pathname + to.url.search }))
+			.then(({ active }) =>
+				active?.postMessage({ who, days, address: to.url.pathname + to.url.search })
+			)
 			.catch(() => {});
 	});
 </script>

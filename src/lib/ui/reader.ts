@@ -26,6 +26,8 @@ export interface Reader {
 	readonly isNameUnknown: boolean;
 	/** The group is the made-up one of the demo. */
 	readonly isDemo: boolean;
+	/** So many days pages stay on a device that meets no answer. */
+	readonly offlineDays: number;
 }
 
 /** The day it is in the hall, and where that is. */

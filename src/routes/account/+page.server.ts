@@ -1,12 +1,15 @@
 import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
 import {
 	changePassphrase,
+	confirmPassphrase,
+	namePasskey,
 	passkeysOf,
 	removePasskey,
 	signOut,
 	signOutElsewhere
 } from '$lib/server/doors/own-account';
 import { readForm } from '$lib/server/web/read-form';
+import { readName } from '$lib/ui/name';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -50,6 +53,23 @@ export const actions: Actions = {
 		if (locals.account && (await orAway(signOut(request.headers).then(() => true))) === null)
 			return fail(503, { problem: awayMessage });
 		redirect(303, '/sign-in');
+	},
+	/** The passphrase is said, so that a passkey can be made; without it none is. */
+	confirm: async ({ request, locals }) => {
+		if (!locals.account) redirect(303, '/sign-in?back=/account');
+		const passphrase = String((await readForm(request)).get('passphrase') ?? '').slice(0, 1000);
+		const problem = await orAway(confirmPassphrase(locals.account, passphrase, request.headers));
+		if (problem === null) return fail(503, { confirm: awayMessage });
+		if (problem !== '') return fail(422, { confirm: problem });
+		return { isConfirmed: true };
+	},
+	/** A passkey gets another name. */
+	name: async ({ request, locals }) => {
+		if (!locals.account) redirect(303, '/sign-in?back=/account');
+		const form = await readForm(request);
+		const { name } = readName(String(form.get('name') ?? ''));
+		if (name) await orAway(namePasskey(locals.account.id, String(form.get('id') ?? ''), name));
+		redirect(303, '/account#passkeys');
 	},
 	passkey: async ({ request, locals }) => {
 		if (!locals.account) redirect(303, '/sign-in?back=/account');

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import DoorField from '$lib/doors/DoorField.svelte';
 	import { makePasskey } from '$lib/doors/passkeys';
@@ -89,6 +90,18 @@
 									>, since {yearDayWords(passkey.madeAt)}</span
 								>{/if}</span
 						>
+						<form class="flex flex-wrap items-center gap-2" method="POST" action="?/name">
+							<input type="hidden" name="id" value={passkey.id} />
+							<input
+								class="field w-44"
+								name="name"
+								value={passkey.name ?? ''}
+								maxlength="120"
+								autocomplete="off"
+								aria-label="Name of the passkey"
+							/>
+							<button class="btn font-normal">Rename</button>
+						</form>
 						<form method="POST" action="?/passkey">
 							<input type="hidden" name="id" value={passkey.id} />
 							<button class="btn btn-ghost font-normal"
@@ -100,9 +113,25 @@
 			</ul>
 		{/if}
 		{#if hasPasskeys}
-			<button class="btn justify-self-start" type="button" onclick={add}
-				>Make a passkey of this device</button
+			<form
+				class="grid max-w-md gap-3"
+				method="POST"
+				action="?/confirm"
+				use:enhance={() =>
+					async ({ result, update }) => {
+						await update();
+						if (result.type === 'success') await add();
+					}}
 			>
+				<DoorField
+					name="passphrase"
+					label="Your passphrase, to make a passkey"
+					type="password"
+					autocomplete="current-password"
+					problem={form && 'confirm' in form ? form.confirm : undefined}
+				/>
+				<button class="btn justify-self-start">Make a passkey of this device</button>
+			</form>
 		{/if}
 	</section>
 

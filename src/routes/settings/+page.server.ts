@@ -1,3 +1,4 @@
+import { bounds } from '$lib/entries/bounds';
 import { readName } from '$lib/ui/name';
 import { nameProblemWords } from '$lib/stages/plan/words/problem-words';
 import { isTimeZone } from '$lib/ui/days';
@@ -43,7 +44,14 @@ const ofGroup = z.object({
 	lengths: said(['cm', 'ft']),
 	terms: said(['us', 'uk']),
 	timeZone: z.string().max(64).refine(isTimeZone).nullable().catch(null),
-	locale: z.string().max(35).refine(isLocale).nullable().catch(null)
+	locale: z.string().max(35).refine(isLocale).nullable().catch(null),
+	offlineDays: z.coerce
+		.number()
+		.int()
+		.min(bounds['volunteer_group.offline_days'].atLeast)
+		.max(bounds['volunteer_group.offline_days'].atMost)
+		.nullable()
+		.catch(null)
 });
 /** Where one was when one was asked what the group is called. */
 const fromPage = z.object({ back });
@@ -90,7 +98,7 @@ export const actions: Actions = {
 	/** What the group likes, and where its hall is. */
 	group: async ({ request, locals }) => {
 		const typed = Object.fromEntries(await readForm(request));
-		const { lengths, terms, timeZone, locale } = ofGroup.parse(typed);
+		const { lengths, terms, timeZone, locale, offlineDays } = ofGroup.parse(typed);
 		const name = 'name' in typed ? readGroupName(typed.name) : null;
 		if (name?.refused) return name.refused;
 		const text = (field: string) => (typeof typed[field] === 'string' ? typed[field] : '');
@@ -105,7 +113,8 @@ export const actions: Actions = {
 				lengthSystem: lengths,
 				stitchTerms: terms,
 				timeZone,
-				locale
+				locale,
+				offlineDays
 			})
 		);
 		if (changed === null) return refuse(503, { message: awayMessage });

@@ -108,6 +108,18 @@
 					>
 				{/if}
 			</label>
+			<label class="grid gap-1"
+				>Days that pages stay on a device without network
+				<input
+					class="field w-24"
+					name="offlineDays"
+					type="number"
+					inputmode="numeric"
+					min="1"
+					max="60"
+					value={data.group.offlineDays}
+				/>
+			</label>
 			<button class="btn">Use these for all</button>
 		</form>
 	{/if}

@@ -1,6 +1,7 @@
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { signIn } from '$lib/server/doors/sign-in';
 import { ownPath } from '$lib/server/web/own-path';
+import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -18,7 +19,7 @@ export const actions: Actions = {
 		const passphrase = String(form.get('passphrase') ?? '').slice(0, 1000);
 		const back = ownPath(form.get('back'));
 		const problem = await orAway(
-			signIn({ email, passphrase }, event.getClientAddress(), event.request.headers)
+			signIn({ email, passphrase }, clientAddress(event), event.request.headers)
 		);
 		if (problem === null) return fail(503, { email, back, problem: awayMessage });
 		if (problem !== '') return fail(422, { email, back, problem });

@@ -2,6 +2,7 @@ import { awayMessage, orAway } from '$lib/server/db/away';
 import { beginHouse } from '$lib/server/doors/begin-house';
 import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
 import { isSignInOn } from '$lib/server/doors/who-comes';
+import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -20,7 +21,7 @@ export const actions: Actions = {
 		const problems = await accountProblems(typed);
 		if (Object.keys(problems).length > 0) return fail(422, { ...back, problems });
 		const problem = await orAway(
-			beginHouse(word, typed, event.getClientAddress(), event.request.headers)
+			beginHouse(word, typed, clientAddress(event), event.request.headers)
 		);
 		if (problem === null) return fail(503, { ...back, problem: awayMessage });
 		if (problem !== '') return fail(422, { ...back, problem });

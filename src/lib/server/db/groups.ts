@@ -12,6 +12,8 @@ export interface Group {
 	readonly timeZone: string | null;
 	/** Whose way of writing numbers, as `pt-PT`; null until a device has told it. */
 	readonly locale: string | null;
+	/** So many days pages stay on a device that meets no answer. */
+	readonly offlineDays: number;
 	/** It was filled with the demo world. */
 	readonly hasDemoWorld: boolean;
 }
@@ -22,7 +24,7 @@ export const unnamed = 'Our mat table';
 export const findGroup = (groupId: GroupId): Promise<Group> =>
 	one<Group>(
 		`select name, length_system as "lengthSystem", stitch_terms as "stitchTerms",
-			time_zone as "timeZone", locale, has_demo_world as "hasDemoWorld"
+			time_zone as "timeZone", locale, offline_days as "offlineDays", has_demo_world as "hasDemoWorld"
 		 from volunteer_group where id = $1`,
 		[groupId]
 	);
@@ -31,17 +33,18 @@ export const findGroup = (groupId: GroupId): Promise<Group> =>
 export type GroupChange = {
 	readonly [Setting in 'name' | 'lengthSystem' | 'stitchTerms' | 'timeZone' | 'locale']:
 		Group[Setting] | null;
-};
+} & { readonly offlineDays?: number | null };
 
 export const changeGroup = (
 	groupId: GroupId,
-	{ name, lengthSystem, stitchTerms, timeZone, locale }: GroupChange
+	{ name, lengthSystem, stitchTerms, timeZone, locale, offlineDays = null }: GroupChange
 ): Promise<number> =>
 	execute(
 		`update volunteer_group set length_system = coalesce($2, length_system),
 			stitch_terms = coalesce($3, stitch_terms), time_zone = coalesce($4, time_zone),
-			locale = coalesce($5, locale), name = coalesce($6, name) where id = $1`,
-		[groupId, lengthSystem, stitchTerms, timeZone, locale, name]
+			locale = coalesce($5, locale), name = coalesce($6, name),
+			offline_days = coalesce($7::integer, offline_days) where id = $1`,
+		[groupId, lengthSystem, stitchTerms, timeZone, locale, name, offlineDays]
 	);
 
 /** Takes the first device's word for where the hall is; what is known already stays. */

@@ -125,6 +125,8 @@ const workedOut = act('reader', null);
 /** Who may do each act, by its route and name, and what is said of it. What is not named here is done by nobody. */
 export const acts: Readonly<Record<string, Act>> = {
 	'/account passphrase': act('guest', null),
+	'/account confirm': act('guest', null),
+	'/account name': act('guest', null),
 	'/account elsewhere': act('guest', null),
 	'/account out': act('guest', null),
 	'/account passkey': act('guest', null),

@@ -6,6 +6,7 @@ import { writers } from '../db/pool';
 const kinds = {
 	'wrong-name': { points: 5, duration: 900, blockDuration: 900 },
 	'wrong-address': { points: 50, duration: 900, blockDuration: 900 },
+	'passkey-options': { points: 60, duration: 900 },
 	message: { points: 3, duration: 3600 },
 	word: { points: 10, duration: 900 }
 } as const;
@@ -34,6 +35,10 @@ export async function tryOnce(kind: Kind, who: string): Promise<number> {
 		return Math.max(1, Math.ceil(problem.msBeforeNext / 1000));
 	}
 }
+
+/** What went right counts for nothing: the try that was counted before it is given back. */
+export const giveBackTry = async (kind: Kind, who: string): Promise<void> =>
+	void (await limiter(kind).reward(keyOf(who), 1));
 
 /** Begins anew after it went right. */
 export const forgetTries = async (kind: Kind, who: string): Promise<void> =>

@@ -2,7 +2,7 @@ import { APIError } from 'better-auth';
 import { z } from 'zod';
 import { execute, many } from '../db/verbs';
 import { auth } from './auth';
-import { tryOnce, waitWords } from './limits';
+import { forgetTries, tryOnce, waitWords } from './limits';
 import { passphraseProblem } from './passphrase';
 import type { Account } from './who-comes';
 
@@ -18,6 +18,51 @@ export const passkeysOf = (accountId: string): Promise<Passkey[]> =>
 		`select id, name, created_at as "madeAt" from passkey where account_id = $1 order by created_at, id`,
 		[accountId]
 	);
+
+/** So long after a passphrase was said a passkey may be made. */
+const confirmedMinutes = 5;
+
+/** Notes that whoever is signed in said their passphrase. @returns the sentence to say where it is not theirs, '' where it is */
+export async function confirmPassphrase(
+	{ email, token }: Account,
+	passphrase: string,
+	headers: Headers
+): Promise<string> {
+	const wait = await tryOnce('wrong-name', email);
+	if (wait > 0) return waitWords(wait);
+	try {
+		await auth().api.verifyPassword({ body: { password: passphrase }, headers });
+	} catch (error) {
+		if (error instanceof APIError && error.statusCode < 500)
+			return 'That is not the passphrase you have now.';
+		throw error;
+	}
+	await Promise.all([
+		forgetTries('wrong-name', email),
+		execute('update sign_in set confirmed_at = now() where token = $1', [token])
+	]);
+	return '';
+}
+
+/** Whether the passphrase was said a moment ago on this sign-in. */
+export const isConfirmed = async ({ token }: Account): Promise<boolean> =>
+	(
+		await many<{ id: string }>(
+			`select id from sign_in where token = $1
+			 and confirmed_at > now() - make_interval(mins => $2::integer)`,
+			[token, confirmedMinutes]
+		)
+	).length === 1;
+
+/** Gives a passkey another name. */
+export const namePasskey = async (accountId: string, id: string, name: string): Promise<number> =>
+	z.uuid().safeParse(id).success
+		? execute('update passkey set name = $3 where account_id = $1 and id = $2', [
+				accountId,
+				id,
+				name
+			])
+		: 0;
 
 export const removePasskey = async (accountId: string, id: string): Promise<number> =>
 	z.uuid().safeParse(id).success

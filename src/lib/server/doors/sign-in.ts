@@ -1,6 +1,6 @@
 import { APIError } from 'better-auth';
 import { auth } from './auth';
-import { forgetTries, tryOnce, waitWords } from './limits';
+import { forgetTries, giveBackTry, tryOnce, waitWords } from './limits';
 import { emailShape } from './new-account';
 
 /** Said alike whether the name is known or not. */
@@ -18,8 +18,10 @@ export async function signIn(
 	headers: Headers
 ): Promise<string> {
 	const email = typed.trim().toLowerCase();
-	const waits = [await tryOnce('wrong-name', email), await tryOnce('wrong-address', from)];
-	const wait = Math.max(...waits);
+	// From an address that is shut no name is tried, and none counted.
+	const shut = await tryOnce('wrong-address', from);
+	if (shut > 0) return waitWords(shut);
+	const wait = await tryOnce('wrong-name', email);
 	if (wait > 0) return waitWords(wait);
 	try {
 		await auth().api.signInEmail({
@@ -34,6 +36,6 @@ export async function signIn(
 		if (problem instanceof APIError && problem.statusCode < 500) return doNotFit;
 		throw problem;
 	}
-	await forgetTries('wrong-name', email);
+	await Promise.all([forgetTries('wrong-name', email), giveBackTry('wrong-address', from)]);
 	return '';
 }

@@ -16,6 +16,7 @@ const meanwhile: Group = {
 	stitchTerms: 'us',
 	timeZone: usualZone,
 	locale: usualLocale,
+	offlineDays: 7,
 	hasDemoWorld: false
 };
 
@@ -46,6 +47,7 @@ export function readerOfGroup(
 		today: todayIn(timeZone, now),
 		isNameUnknown: group.name === unnamed && cookies.get('naming') !== 'later',
 		isDemo: group.hasDemoWorld,
+		offlineDays: group.offlineDays,
 		isHallUnknown: group.timeZone === null || group.locale === null
 	};
 }

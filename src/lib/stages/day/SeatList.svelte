@@ -8,7 +8,12 @@
 
 <details class="sheet px-4 py-1 open:pb-4">
 	<summary class="flex min-h-11 cursor-pointer items-center font-semibold">Seats as a list</summary>
-	<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" action="?/seats">
+	<form
+		data-drafts="own"
+		class="grid grid-cols-[minmax(0,1fr)] gap-3"
+		method="POST"
+		action="?/seats"
+	>
 		<input type="hidden" name="version" value={day.version} />
 		<p class="quiet">
 			Each sits at one station all the while; what stands here takes the place of the seats above.

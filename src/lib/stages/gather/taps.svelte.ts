@@ -76,7 +76,10 @@ export class Taps {
 			if (
 				!kept ||
 				!Array.isArray(kept.made) ||
-				Object.values(fields).some((field) => this.form.typed[field])
+				// What the form itself remembers of the same taps is no other count.
+				Object.values(fields).some(
+					(field) => this.form.typed[field] && this.form.typed[field] !== kept.typed[field]
+				)
 			)
 				return;
 			Object.assign(this.form.typed, kept.typed);

@@ -1,6 +1,7 @@
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { joinBy } from '$lib/server/doors/join';
 import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
+import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -25,7 +26,7 @@ export const actions: Actions = {
 		const problems = account ? {} : await accountProblems(typed);
 		if (Object.keys(problems).length > 0) return fail(422, { typed: { name, email }, problems });
 		const problem = await orAway(
-			joinBy(link, account?.id ?? null, typed, event.getClientAddress(), event.request.headers)
+			joinBy(link, account?.id ?? null, typed, clientAddress(event), event.request.headers)
 		);
 		if (problem === null) return fail(503, { typed: { name, email }, problem: awayMessage });
 		if (problem !== '') return fail(422, { typed: { name, email }, problem });

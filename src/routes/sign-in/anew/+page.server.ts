@@ -14,7 +14,9 @@ export const actions: Actions = {
 	renew: async ({ request }) => {
 		const form = await readForm(request);
 		const text = (name: string) => String(form.get(name) ?? '').slice(0, 1000);
-		const problem = await orAway(renewPassphrase(text('token'), text('passphrase')));
+		const problem = await orAway(
+			renewPassphrase(text('token'), text('passphrase'), form.get('keep_passkeys') === 'yes')
+		);
 		if (problem === null) return fail(503, { problem: awayMessage });
 		if (problem !== '') return fail(422, { problem });
 		redirect(303, '/sign-in');

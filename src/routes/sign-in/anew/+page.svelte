@@ -17,6 +17,10 @@
 			autocomplete="new-password"
 			hint="Twelve characters or more. Four words that do not belong together will do; pasting is fine."
 		/>
+		<label class="flex min-h-11 items-center gap-2">
+			<input class="checkbox" type="checkbox" name="keep_passkeys" value="yes" />
+			Keep my passkeys. Leave this empty if you lost a device.
+		</label>
 		<button class="btn btn-accent">Use this one from now on</button>
 	</form>
 	<p><a class="link-row" href="/sign-in/forgot">Ask for another way back</a></p>

@@ -51,3 +51,20 @@ create view standing_kind with (security_invoker = true) as
 	select k.* from bag_kind k
 	left join taken_back b on b.group_id = k.group_id and b.entry_id = k.same_by_entry
 	where k.removed_at is null and (k.same_by_entry is null or b.entry_id is not null);
+
+-- So many days pages stay on a device that has met no answer since.
+alter table volunteer_group add column offline_days integer not null default 7 check (offline_days between 1 and 60);
+
+-- A new passphrase ends every way back that was asked for with the old one, and the messages that carry them.
+create function end_ways_back() returns trigger language plpgsql
+	security definer set search_path = pg_catalog, public as $$
+begin
+	delete from verification where value = new.account_id::text;
+	delete from account_message m using account a where a.id = new.account_id and m.email = a.email;
+	return null;
+end $$;
+create trigger end_ways_back after update of password on credential for each row
+	when (new.password is distinct from old.password) execute function end_ways_back();
+
+-- When whoever is signed in said their passphrase last: a passkey is made soon after that.
+alter table sign_in add column confirmed_at timestamptz;

@@ -1,0 +1,127 @@
+import { acts } from '../../src/lib/server/doors/acts';
+import { actAsked } from '../../src/lib/ui/offers';
+import { mayAs } from '../../src/lib/server/base/roles';
+import { goOffline, expect, ready, test } from './app';
+import { rows } from './table-world';
+import { theCoordinator } from './visitor';
+
+test.use({
+	world: 'house',
+	signsIn: true,
+	serviceWorkers: 'allow',
+	allowed: ['status of 4', 'ERR_INTERNET_DISCONNECTED', 'Failed to fetch', 'Failed to load']
+});
+
+test('after signing out Back shows nothing of what was there, and no browser keeps it', async ({
+	app,
+	context
+}) => {
+	const wren = await theCoordinator(app);
+	for (const path of ['/people', '/gather/__data.json', '/hand-over/mats.csv', '/everything.zip'])
+		expect([path, (await wren.ask(path)).headers.get('cache-control')]).toEqual([path, 'no-store']);
+	await wren.ask('/people?/add', { form: { name: 'Tamsin Alder', key: crypto.randomUUID() } });
+	await wren.lend(context);
+	const page = await context.newPage();
+	await page.goto(`${app.address}/people`);
+	await ready(page);
+	await expect(page.getByText('Tamsin Alder').first()).toBeVisible();
+	await page.goto(`${app.address}/account`);
+	await ready(page);
+	const [out] = await Promise.all([
+		page.waitForResponse((response) => response.url().endsWith('/account?/out')),
+		page.getByRole('button', { name: 'Sign out here' }).click()
+	]);
+	expect(await out.headerValue('clear-site-data')).toBe('"cache"');
+	await expect(page).toHaveURL(/\/sign-in/);
+	for (let back = 0; back < 2; back++) {
+		await page.goBack();
+		await expect(page.getByText('Tamsin Alder')).toHaveCount(0);
+	}
+	await page.goto(`${app.address}/people`);
+	await expect(page).toHaveURL(/\/sign-in/);
+});
+
+test('what one typed waits for them, holds up nobody else, and goes up under their name only', async ({
+	app,
+	context
+}) => {
+	test.slow();
+	const wren = await theCoordinator(app);
+	const helper = await wren.letIn('helper', `Tansy${Date.now()}`);
+	await wren.lend(context);
+	const page = await context.newPage();
+	await page.goto(`${app.address}/prepare/days`);
+	await ready(page);
+	await expect
+		.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
+		.toBe(true);
+	await goOffline(page);
+	await page.getByLabel('On', { exact: true }).fill('2099-11-05');
+	await page.getByLabel('Where').fill('Shed of the tablet');
+	await page.getByRole('button', { name: 'Add the day' }).click();
+	await expect(page.getByText(/waits? on this device/).first()).toBeVisible();
+	await context.clearCookies();
+	await helper.lend(context);
+	await context.setOffline(false);
+	await page.goto(`${app.address}/gather`);
+	await ready(page);
+	await expect(page.locator('[data-others="1"]')).toContainText('must sign in here');
+	await page.getByLabel('From', { exact: true }).fill('Tablet kiosk');
+	await page.getByLabel('Bags', { exact: true }).fill('30');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByRole('status').filter({ hasText: 'Kept' }).first()).toBeVisible();
+	expect(await rows(app, `select id from table_day where place = 'Shed of the tablet'`)).toEqual(
+		[]
+	);
+	await context.clearCookies();
+	await (await theCoordinator(app)).lend(context);
+	await page.goto(`${app.address}/gather`);
+	await ready(page);
+	await expect
+		.poll(() => rows(app, `select id from table_day where place = 'Shed of the tablet'`), {
+			timeout: 30_000
+		})
+		.toHaveLength(1);
+});
+
+test('what a helper or a reader may not do is offered to them on no page', async ({
+	app,
+	context
+}) => {
+	test.slow();
+	const wren = await theCoordinator(app);
+	for (const role of ['helper', 'reader'] as const) {
+		const visitor = await wren.letIn(role, `Gus${role}${Date.now()}`);
+		await context.clearCookies();
+		await visitor.lend(context);
+		const page = await context.newPage();
+		for (const path of [
+			'/gather',
+			'/gather/asks',
+			'/gather/kinds',
+			'/gather/sort',
+			'/hand-over',
+			'/hand-over/asks',
+			'/make',
+			'/measures',
+			'/people',
+			'/plans',
+			'/prepare/days',
+			'/settings'
+		]) {
+			await page.goto(app.address + path);
+			await ready(page);
+			const shown = await page.evaluate(() =>
+				[...document.querySelectorAll('form')]
+					.filter((form) => form.method === 'post' && form.checkVisibility())
+					.map((form) => form.getAttribute('action') ?? '')
+			);
+			const wrong = shown.filter((action) => {
+				const needed = acts[actAsked(action, path) ?? '']?.by;
+				return needed !== undefined && needed !== 'guest' && !mayAs(role, needed);
+			});
+			expect([role, path, wrong]).toEqual([role, path, []]);
+		}
+		await page.close();
+	}
+});

@@ -10,7 +10,7 @@ import { keepRunning } from './lib/keep-running.mjs';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
 import { reachOf } from './lib/reach.mjs';
-import { isStillRunning, lastStart, runningFile } from './lib/running.mjs';
+import { holdFolder, isStillRunning, lastStart, runningFile } from './lib/running.mjs';
 import { Stop, isProcess, pause, root, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
 import { loadDemo } from './lib/load-demo.mjs';
@@ -37,6 +37,7 @@ async function clearFormerStart() {
 			`Nest Row is already running from this folder, at ${former.address} (process ${former.launcher}).`
 		);
 	}
+	await holdFolder();
 	if (former && isProcess(former.app, [path.join(root, 'scripts/serve.mjs')])) {
 		process.kill(former.app, 'SIGTERM');
 		for (let i = 0; i < 50 && isProcess(former.app, [root]); i++) await pause(100);

@@ -17,19 +17,26 @@ process.env.HEAVY_WORK_FILE ??= fileURLToPath(new URL('../build/heavy/heavy.js',
 
 const isFresh = process.argv.includes('--fresh');
 
+/** Takes the group away with all that is its own, and makes it again with nothing in it. */
+async function emptyGroup() {
+	await execute('delete from volunteer_group where id = $1', [localGroupId]);
+	await execute('insert into volunteer_group (id, name) values ($1, $2)', [
+		localGroupId,
+		'Our mat table'
+	]);
+}
+
 async function load() {
-	if (isFresh) {
-		await execute('delete from volunteer_group where id = $1', [localGroupId]);
-		await execute('insert into volunteer_group (id, name) values ($1, $2)', [
-			localGroupId,
-			'Our mat table'
-		]);
-	}
-	const { loaded } = await one<{ loaded: boolean }>(
-		'select has_demo_world as loaded from volunteer_group where id = $1',
+	if (isFresh) await emptyGroup();
+	const { isWhole, isBegun } = await one<{ isWhole: boolean; isBegun: boolean }>(
+		`select has_demo_world as "isWhole", demo_world_begun as "isBegun"
+			from volunteer_group where id = $1`,
 		[localGroupId]
 	);
-	if (loaded) return;
+	if (isWhole) return;
+	// A filling that was cut off is begun anew; a group that nothing was filled into is never emptied.
+	if (isBegun) await emptyGroup();
+	await execute('update volunteer_group set demo_world_begun = true where id = $1', [localGroupId]);
 	for (const [index, { name, plan, keptOn }] of demoPlans.entries()) {
 		const key = `00000000-0000-4000-8000-${String(1000 + index).padStart(12, '0')}`;
 		const { outcome } = await insertPlan(localGroupId, writeOf(name, plan, key, barePractice));

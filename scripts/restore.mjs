@@ -1,15 +1,23 @@
 // npm run --silent restore -- FILE: puts a copy back. With DATABASE_URL into that database, which must be empty; else
 // into Nest Row's own, and what was there is laid beside it under another name.
+import { existsSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { ensureModules } from './lib/built.mjs';
 import { startKeptCluster } from './lib/cluster.mjs';
-import { isStillRunning, lastStart } from './lib/running.mjs';
+import { holdFolder, isStillRunning, lastStart } from './lib/running.mjs';
 import { Stop, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
 
 await runMain(async () => {
 	const [, , file] = process.argv;
 	if (!file) throw new Stop('Which file? npm run restore -- FILE');
+	const isFile = existsSync(file) && statSync(file).isFile();
+	if (!isFile)
+		throw new Stop(
+			existsSync(file)
+				? `${file} is a folder. Name the copy in it: npm run restore -- ${path.join(file, 'FILE')}`
+				: `There is no file ${file}.`
+		);
 	await ensureModules({ isQuiet: true });
 	const { putBackBeside, restore } = await import('./lib/backup.mjs');
 	const passphrase = process.env.NEST_ROW_BACKUP_PASSPHRASE || null;
@@ -20,6 +28,7 @@ await runMain(async () => {
 	}
 	if (isStillRunning(lastStart()))
 		throw new Stop('Nest Row is running from this folder: end it first.');
+	await holdFolder();
 	await ensurePostgres();
 	const cluster = await startKeptCluster();
 	try {

@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { root, run, say } from './say.mjs';
+import { root, run, say, withProgress } from './say.mjs';
 
 const madeFrom = [
 	'src',
@@ -42,7 +42,8 @@ export async function ensureModules({ isQuiet = false } = {}) {
 	const print = printOf(['package-lock.json', '.npmrc']);
 	if (isCurrent(stamp, print)) return;
 	if (!isQuiet) say('Installing the packages (about a minute) …');
-	await run('npm', ['ci', '--loglevel=error'], { quiet: true });
+	const install = () => run('npm', ['ci', '--loglevel=error'], { quiet: true });
+	await (isQuiet ? install() : withProgress('Installing the packages', install));
 	writeFileSync(stamp, print);
 }
 
@@ -51,6 +52,8 @@ export async function ensureBuild() {
 	const print = printOf(madeFrom);
 	if (isCurrent(stamp, print)) return;
 	say('Building the application (about half a minute) …');
-	await run('npm', ['run', '--silent', 'build'], { quiet: true });
+	await withProgress('Building the application', () =>
+		run('npm', ['run', '--silent', 'build'], { quiet: true })
+	);
 	writeFileSync(stamp, print);
 }

@@ -13,6 +13,29 @@ export function say(sentence) {
 	process.stdout.write(`${sentence}\n`);
 }
 
+/** How often a long step says that it goes on, s. */
+const sayEveryS = 15;
+
+/**
+ * Does a long step, and says every few seconds that it still goes on and for how long, so that nobody thinks it stands.
+ * @template T
+ * @param {string} name what is being done, as the line begins: "Building the application"
+ * @param {() => Promise<T>} step
+ * @param {{ everyS?: number, tell?: (sentence: string) => void }} [how]
+ */
+export async function withProgress(name, step, { everyS = sayEveryS, tell = say } = {}) {
+	let passedS = 0;
+	const telling = setInterval(() => {
+		passedS += everyS;
+		tell(`${name}: still at it, ${passedS} s so far …`);
+	}, everyS * 1000);
+	try {
+		return await step();
+	} finally {
+		clearInterval(telling);
+	}
+}
+
 /**
  * Runs a command to its end, its output on ours, and says so when it fails.
  * @param {string} command

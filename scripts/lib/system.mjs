@@ -1,7 +1,7 @@
 // What the machine must have beside Node: PostgreSQL, and Chromium for the browser tests.
 import { existsSync, readdirSync } from 'node:fs';
 import path from 'node:path';
-import { Stop, ask, pause, run, say } from './say.mjs';
+import { Stop, ask, pause, run, say, withProgress } from './say.mjs';
 
 const debianRoot = '/usr/lib/postgresql';
 
@@ -79,23 +79,20 @@ async function installDebian(packages, purpose) {
 		: ['sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get']];
 	// Another program may be installing just now: its lock is waited for, and it is said.
 	const waits = ['-o', 'DPkg::Lock::Timeout=120'];
-	const notice = setTimeout(
-		() => say('Still installing; another installation may have to end first …'),
-		20_000
-	);
+	const install = ['-qq', '-y', '--no-install-recommends', 'install', ...packages];
+	/** @param {string[]} args */
+	const apt = (args) =>
+		untilUnlocked(() =>
+			run(command, [...before, ...waits, ...args], { env, quiet: true, isSilent: true })
+		);
 	try {
-		await untilUnlocked(() =>
-			run(command, [...before, ...waits, '-qq', 'update'], { env, quiet: true, isSilent: true })
-		);
-		const install = ['-qq', '-y', '--no-install-recommends', 'install', ...packages];
-		await untilUnlocked(() =>
-			run(command, [...before, ...waits, ...install], { env, quiet: true, isSilent: true })
-		);
+		await withProgress(`Installing ${purpose}`, async () => {
+			await apt(['-qq', 'update']);
+			await apt(install);
+		});
 	} catch (error) {
 		process.stderr.write(/** @type {{ said?: string }} */ (error).said ?? '');
 		throw new Stop(`${purpose} could not be installed by itself. ${byHand}`);
-	} finally {
-		clearTimeout(notice);
 	}
 }
 

@@ -1,7 +1,8 @@
-import type { ChildProcess } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { EventEmitter } from 'node:events';
-import { readFileSync, readdirSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import net from 'node:net';
+import os from 'node:os';
 import path from 'node:path';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { print, quantile } from '../../scripts/bench/figures.mjs';
@@ -12,7 +13,7 @@ import { readMigrations } from '../../scripts/lib/migrate.mjs';
 import { ownOrigins, whyNot } from '../../scripts/lib/door.mjs';
 import { reachOf } from '../../scripts/lib/reach.mjs';
 import { keepRunning, pauseBefore } from '../../scripts/lib/keep-running.mjs';
-import { Stop, ask, isProcess, run, runMain } from '../../scripts/lib/say.mjs';
+import { Stop, ask, isProcess, pause, run, runMain, withProgress } from '../../scripts/lib/say.mjs';
 import { isLocked, postgresServers, untilUnlocked } from '../../scripts/lib/system.mjs';
 
 /** What is written to a stream while the work runs. */
@@ -321,5 +322,84 @@ describe('a package lock held by another', () => {
 		const other = Object.assign(new Error('x'), { said: 'E: Unable to locate package' });
 		expect(isLocked(other)).toBe(false);
 		await expect(untilUnlocked(() => Promise.reject(other), 1000, 1)).rejects.toBe(other);
+	});
+});
+
+describe('a long step', () => {
+	it('says how long it has gone on, and nothing more once it has ended', async () => {
+		const told: string[] = [];
+		const done = await withProgress('Building', () => pause(230).then(() => 'built'), {
+			everyS: 0.1,
+			tell: (sentence) => told.push(sentence)
+		});
+		expect(done).toBe('built');
+		expect(told.map((sentence) => sentence.match(/[\d.]+(?= s)/)?.[0])).toEqual(['0.1', '0.2']);
+		await pause(150);
+		expect(told).toHaveLength(2);
+	});
+
+	it('ends its telling where it fails, and fails as it did', async () => {
+		const told: string[] = [];
+		const failing = withProgress('Building', () => Promise.reject(new Stop('no room')), {
+			everyS: 0.05,
+			tell: (sentence) => told.push(sentence)
+		});
+		await expect(failing).rejects.toThrow('no room');
+		await pause(120);
+		expect(told).toEqual([]);
+	});
+});
+
+describe('a data folder', () => {
+	const hold = (folder: string) =>
+		spawn(
+			process.execPath,
+			[
+				'-e',
+				"import('./scripts/lib/running.mjs').then(r=>r.holdFolder()).then(()=>{console.log('held');setTimeout(()=>{},60000)},e=>{console.log(e.constructor.name)})"
+			],
+			{ env: { ...process.env, NEST_ROW_DATA: folder }, stdio: ['ignore', 'pipe', 'inherit'] }
+		);
+	const says = (child: ReturnType<typeof hold>) =>
+		new Promise<string>((resolve) =>
+			child.stdout.once('data', (chunk: Buffer) => resolve(chunk.toString().trim()))
+		);
+
+	it('is held by one of two starts at one moment, and by the next once that one is killed', async () => {
+		const folder = mkdtempSync(path.join(os.tmpdir(), 'nest-row-held-'));
+		const both = [hold(folder), hold(folder)];
+		const said = await Promise.all(both.map(says));
+		expect(said.toSorted()).toEqual(['Stop', 'held']);
+		const holder = both[said.indexOf('held')];
+		const gone = new Promise((resolve) => holder?.once('exit', resolve));
+		holder?.kill('SIGKILL');
+		await gone;
+		const next = hold(folder);
+		expect(await says(next)).toBe('held');
+		next.kill('SIGKILL');
+		rmSync(folder, { recursive: true });
+	});
+});
+
+describe('a clone that was never built', () => {
+	it('has the settings its commands need once the packages are in', () => {
+		const { scripts } = JSON.parse(readFileSync('package.json', 'utf8')) as {
+			scripts: Record<string, string>;
+		};
+		expect(scripts.prepare).toContain('svelte-kit sync');
+		// Where only what runs is installed, nothing is there to make them with: that is no failure.
+		expect(scripts.prepare).toContain("|| echo ''");
+	});
+});
+
+describe('putting a copy back', () => {
+	it.each([
+		['a folder', os.tmpdir(), 'is a folder'],
+		['nothing', path.join(os.tmpdir(), 'no-such-copy.nestrow'), 'There is no file']
+	])('says so where %s is named', (_, named, sentence) => {
+		const said = spawnSync(process.execPath, ['scripts/restore.mjs', named], { encoding: 'utf8' });
+		expect(said.status).toBe(1);
+		expect(said.stderr).toContain(sentence);
+		expect(said.stderr).not.toMatch(/\bat .*\.mjs:/);
 	});
 });

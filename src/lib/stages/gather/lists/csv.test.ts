@@ -44,6 +44,18 @@ describe('a list as CSV', () => {
 			])
 		).toBe('place,note\r\nFerry kiosk,"wet, and ""torn"""\r\nTide House,\r\n'));
 
+	it.each(['=1+1', '＝1+1', '＋1', '－1', '\u200b=1+1', '\ufeff\u00a0@now', ' =1', '\t1'])(
+		'sends %j out with a mark before it, and reads it as it was',
+		(cell) => {
+			const written = writeCsv([['note'], [cell]]);
+			expect(written).toBe(`note\r\n"'${cell}"\r\n`);
+			expect(read(written).rows).toEqual([[cell]]);
+		}
+	);
+
+	it('leaves words and numbers that are none as they are', () =>
+		expect(writeCsv([['12 = a dozen', '\u200bbags', -3]])).toBe('12 = a dozen,\u200bbags,-3\r\n'));
+
 	it('of nothing is nothing', () => expect(writeCsv([])).toBe(''));
 
 	it.each([

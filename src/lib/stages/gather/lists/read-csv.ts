@@ -56,8 +56,15 @@ export function readCsv(
 	return { list: { heads: heads.map((head) => head.trim()), rows, numbers } };
 }
 
+/**
+ * Words that a spreadsheet may run as a formula: its signs, as wide as they are written in the East too, and whatever
+ * stands before them that is not seen.
+ */
+const runs = /^[\s\p{Cf}]*[=+\-@＝＋－−＠]|^[\t\r\n]/u;
+
 /** A cell that went out with a mark before it, so that no spreadsheet runs it as a formula, without the mark. */
-const unarmed = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+const unarmed = (cell: string): string =>
+	cell.startsWith("'") && runs.test(cell.slice(1)) ? cell.slice(1) : cell;
 
 /**
  * Rows as RFC 4180 has them: comma, quotation marks where they are needed, CRLF after each. Words
@@ -68,5 +75,5 @@ export const writeCsv = (rows: readonly (readonly (string | number | null)[])[])
 		? ''
 		: `${Papa.unparse(
 				rows.map((row) => row.map((cell) => cell ?? '')),
-				{ newline: '\r\n', escapeFormulae: true }
+				{ newline: '\r\n', escapeFormulae: runs }
 			)}\r\n`;

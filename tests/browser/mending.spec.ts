@@ -192,7 +192,9 @@ test('what is lacking is drawn as film still missing, and the ask sheet is fille
 	await expect(missing).toContainText(`${asked}`.trim());
 	await page.getByLabel('Bring them to').fill('Old Ropery Hall');
 	await page.getByLabel('Until').fill('2026-12-05');
-	const href = await page.getByRole('link', { name: /^Ask sheet/ }).getAttribute('href');
+	const sheet = page.getByRole('link', { name: /^Ask sheet/ });
+	await expect(sheet).toHaveAttribute('href', /Old\+Ropery\+Hall.*2026-12-05/);
+	const href = await sheet.getAttribute('href');
 	const { wordsOf } = await import('./pdf');
 	const words = await wordsOf(await (await page.request.get(`${href}`)).body());
 	expect(words).toContain('Long hall table');

@@ -59,7 +59,7 @@ describe('who may', () => {
 
 	it('names types of entries that there are', () => {
 		for (const type of coordinatorsEntries) expect(Object.keys(entryTypes)).toContain(type);
-		expect([...coordinatorsEntries]).toHaveLength(11);
+		expect([...coordinatorsEntries]).toHaveLength(12);
 	});
 
 	it.each([

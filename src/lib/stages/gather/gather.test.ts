@@ -227,10 +227,13 @@ describe('an entry', () => {
 		expect(of('plan').problems).toHaveProperty('of');
 	});
 
-	it('of a correction needs its reason', () =>
-		expect(read('correction', { corrects: '4' }).problems).toEqual({
-			note: 'Please fill this in.'
-		}));
+	it('of a correction says what it corrects, and why where somebody says so', () => {
+		expect(read('correction', { corrects: '' }).problems).toHaveProperty('corrects');
+		expect(read('correction', { corrects: '4' })).toMatchObject({ entry: { corrects: 4 } });
+		expect(read('correction', { corrects: '4', note: '81, not 810' }).entry).toMatchObject({
+			note: '81, not 810'
+		});
+	});
 
 	it('of timed work has units, people and minutes', () =>
 		expect(

@@ -1,6 +1,6 @@
 import { APIError } from 'better-auth';
 import { z } from 'zod';
-import { execute, many } from '../db/verbs';
+import { execute, many, maybeOne } from '../db/verbs';
 import { auth } from './auth';
 import { forgetTries, tryOnce, waitWords } from './limits';
 import { passphraseProblem } from './passphrase';
@@ -19,6 +19,20 @@ export const passkeysOf = (accountId: string): Promise<Passkey[]> =>
 		[accountId]
 	);
 
+/** Does what needs the passphrase that is had now, and counts the try. @returns the sentence to say where it is not theirs, '' where it is */
+async function byPassphrase(email: string, act: () => Promise<unknown>): Promise<string> {
+	const wait = await tryOnce('wrong-name', email);
+	if (wait > 0) return waitWords(wait);
+	try {
+		await act();
+		return '';
+	} catch (error) {
+		if (error instanceof APIError && error.statusCode < 500)
+			return 'That is not the passphrase you have now.';
+		throw error;
+	}
+}
+
 /** So long after a passphrase was said a passkey may be made. */
 const confirmedMinutes = 5;
 
@@ -28,15 +42,10 @@ export async function confirmPassphrase(
 	passphrase: string,
 	headers: Headers
 ): Promise<string> {
-	const wait = await tryOnce('wrong-name', email);
-	if (wait > 0) return waitWords(wait);
-	try {
-		await auth().api.verifyPassword({ body: { password: passphrase }, headers });
-	} catch (error) {
-		if (error instanceof APIError && error.statusCode < 500)
-			return 'That is not the passphrase you have now.';
-		throw error;
-	}
+	const wrong = await byPassphrase(email, () =>
+		auth().api.verifyPassword({ body: { password: passphrase }, headers })
+	);
+	if (wrong) return wrong;
 	await Promise.all([
 		forgetTries('wrong-name', email),
 		execute('update sign_in set confirmed_at = now() where token = $1', [token])
@@ -46,13 +55,11 @@ export async function confirmPassphrase(
 
 /** Whether the passphrase was said a moment ago on this sign-in. */
 export const isConfirmed = async ({ token }: Account): Promise<boolean> =>
-	(
-		await many<{ id: string }>(
-			`select id from sign_in where token = $1
-			 and confirmed_at > now() - make_interval(mins => $2::integer)`,
-			[token, confirmedMinutes]
-		)
-	).length === 1;
+	(await maybeOne<{ id: string }>(
+		`select id from sign_in where token = $1
+		 and confirmed_at > now() - make_interval(mins => $2::integer)`,
+		[token, confirmedMinutes]
+	)) !== null;
 
 /** Gives a passkey another name. */
 export const namePasskey = async (accountId: string, id: string, name: string): Promise<number> =>
@@ -78,19 +85,13 @@ export async function changePassphrase(
 ): Promise<{ current?: string; passphrase?: string }> {
 	const problem = await passphraseProblem(passphrase, [name, email]);
 	if (problem !== null) return { passphrase: problem };
-	const wait = await tryOnce('wrong-name', email);
-	if (wait > 0) return { current: waitWords(wait) };
-	try {
-		await auth().api.changePassword({
+	const wrong = await byPassphrase(email, () =>
+		auth().api.changePassword({
 			body: { currentPassword: current, newPassword: passphrase, revokeOtherSessions: true },
 			headers
-		});
-		return {};
-	} catch (error) {
-		if (error instanceof APIError && error.statusCode < 500)
-			return { current: 'That is not the passphrase you have now.' };
-		throw error;
-	}
+		})
+	);
+	return wrong ? { current: wrong } : {};
 }
 
 /** Ends every sign-in but the one at hand. */

@@ -11,9 +11,6 @@ const proxyHeaders = ['x-forwarded-for', 'forwarded', 'x-real-ip'];
 let isProxySeen = false;
 let isAbsentSaid = false;
 
-/** Whether requests come by way of a proxy, and nothing says which of its headers names the visitor. */
-export const isProxyUnnamed = (): boolean => isProxySeen;
-
 /** Notes a request that came by way of a proxy nobody named: all who come by it count as one. */
 export function noteProxy(headers: Headers): void {
 	if (isProxySeen || process.env.ADDRESS_HEADER) return;

@@ -1,5 +1,6 @@
 // npm run --silent restore -- FILE: puts a copy back. With DATABASE_URL into that database, which must be empty; else
-// into Nest Row's own, and what was there is laid beside it under another name.
+// into Nest Row's own, and what was there is laid beside it under another name. --keep-rights keeps sign-ins, links and
+// ways back as the copy has them.
 import { existsSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { ensureModules } from './lib/built.mjs';
@@ -9,7 +10,8 @@ import { Stop, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
 
 await runMain(async () => {
-	const [, , file] = process.argv;
+	const keepsRights = process.argv.includes('--keep-rights');
+	const file = process.argv.slice(2).find((one) => one !== '--keep-rights');
 	if (!file) throw new Stop('Which file? npm run restore -- FILE');
 	const isFile = existsSync(file) && statSync(file).isFile();
 	if (!isFile)
@@ -22,9 +24,18 @@ await runMain(async () => {
 	const { putBackBeside, restore } = await import('./lib/backup.mjs');
 	const passphrase = process.env.NEST_ROW_BACKUP_PASSPHRASE || null;
 	const given = process.env.DATABASE_URL;
+	/** @param {import('./lib/copy-file.mjs').Head} head */
+	const sayPutBack = ({ madeAt }) => {
+		say(`Put back as it was on ${madeAt}.`);
+		say(
+			keepsRights
+				? 'Sign-ins, links and ways back open what they opened then.'
+				: 'Sign-ins, links and ways back of then are ended: people sign in anew, and links are made anew.'
+		);
+	};
 	if (given) {
-		const head = await restore(given, path.resolve(file), passphrase);
-		return say(`Put back as it was on ${head.madeAt}.`);
+		const head = await restore(given, path.resolve(file), passphrase, { keepsRights });
+		return sayPutBack(head);
 	}
 	if (isStillRunning(lastStart()))
 		throw new Stop('Nest Row is running from this folder: end it first.');
@@ -35,9 +46,10 @@ await runMain(async () => {
 		const { head, former } = await putBackBeside(
 			(name) => cluster.url(name),
 			path.resolve(file),
-			passphrase
+			passphrase,
+			{ keepsRights }
 		);
-		say(`Put back as it was on ${head.madeAt}.`);
+		sayPutBack(head);
 		if (former) say(`What was here before is kept in the same server, as the database ${former}.`);
 	} finally {
 		if (cluster.isOurs) await cluster.stop();

@@ -2,11 +2,11 @@ import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
-import { actOf, acts } from '$lib/server/doors/acts';
+import { actOf } from '$lib/server/doors/acts';
 import { turnedAway, type TurnedAway } from '$lib/server/doors/let-in';
 import { allOffered, withoutOffers } from '$lib/ui/offers';
 import { notOffered } from '$lib/server/doors/not-offered';
-import { noteAct } from '$lib/server/doors/trail';
+import { lineOf } from '$lib/server/doors/trail';
 import { whoComes, type Comer } from '$lib/server/doors/who-comes';
 import { inGroup } from '$lib/server/db/in-group';
 import { addressIn, openLink } from '$lib/server/book/links';
@@ -68,14 +68,6 @@ function answerOf(event: RequestEvent, { status, sentence, to }: TurnedAway): Re
 	});
 }
 
-/** Whether an act was done, by what its answer says: forms that were refused answer 200 to scripts. */
-async function isDone(response: Response): Promise<boolean> {
-	if (response.status >= 400) return false;
-	if (!(response.headers.get('content-type') ?? '').includes('application/json')) return true;
-	const { type } = (await response.clone().json()) as { type?: string };
-	return type !== 'failure' && type !== 'error';
-}
-
 /** The forms of a page say the group that it was opened for, where whoever opened it is in several. */
 const forGroup = ({ account, groupId }: Comer, html: string): string =>
 	account && account.groups.length > 1
@@ -124,7 +116,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 		not === allOffered || at === null ? html : withoutOffers(html, not, at);
 	const started = performance.now();
 	const look = lookOf(event.cookies.get('look'));
-	const response = await inGroup(comer.groupId, comer.account?.id ?? null, () =>
+	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);
+	const work = () =>
 		resolve(event, {
 			// The two faces a page is written in come with it, so that its words are not laid out twice.
 			preload: ({ type, path }) => type !== 'font' || path.includes('-latin-wght-'),
@@ -133,15 +126,13 @@ export const handle: Handle = async ({ event, resolve }) => {
 					forGroup(comer, html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)),
 					routeId
 				)
-		})
+		});
+	const response = await inGroup(
+		comer.groupId,
+		comer.account?.id ?? null,
+		work,
+		lineOf(comer.groupId, act, () => event.locals.about ?? null)
 	);
-	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);
-	if (act !== null && acts[act]?.says && (await isDone(response)))
-		await orAway(
-			inGroup(comer.groupId, comer.account?.id ?? null, () =>
-				noteAct(comer.groupId, act, event.locals.about ?? null)
-			)
-		);
 	// Pages of whoever is signed in, and what they take with them, are kept by nobody on the way and by no browser.
 	if (comer.account) response.headers.set('cache-control', 'no-store');
 	// Whoever signs out leaves nothing in the browser's cache. What waits on the device is in its storage, and stays.

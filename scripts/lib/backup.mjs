@@ -92,15 +92,26 @@ async function isEmpty(client) {
 	return rows[0].n === 0;
 }
 
+/** What of a copy lets somebody in. Accounts with their passphrases and passkeys, and who is a member, are no part of it. */
+const letsIn = [
+	'delete from sign_in',
+	'delete from verification',
+	'delete from account_message',
+	'delete from first_word',
+	'update link set revoked_at = now() where revoked_at is null'
+];
+
 /**
- * Puts a copy back into an empty database, all of it or nothing, and brings it up to the present schema.
+ * Puts a copy back into an empty database, all of it or nothing, and brings it up to the present schema. Sign-ins, links
+ * and ways back may have been ended since it was made: they are ended, unless told to keep them.
  *
  * @param {string} url
  * @param {string} file
  * @param {string | null} passphrase
+ * @param {{ keepsRights?: boolean }} [how]
  * @returns {Promise<Head>}
  */
-export async function restore(url, file, passphrase) {
+export async function restore(url, file, passphrase, { keepsRights = false } = {}) {
 	const head = await lookAt(file);
 	if (head.isSealed && passphrase === null)
 		throw new Stop('This copy is sealed: say its passphrase in NEST_ROW_BACKUP_PASSPHRASE.');
@@ -132,6 +143,10 @@ export async function restore(url, file, passphrase) {
 		await Promise.all([pipeline(held, putBack.stdin).catch(() => {}), isDone]);
 	});
 	await migrate(url);
+	if (!keepsRights)
+		await asked(url, async (client) => {
+			await client.query(`begin; ${letsIn.join('; ')}; commit`);
+		});
 	return head;
 }
 
@@ -142,8 +157,9 @@ export async function restore(url, file, passphrase) {
  * @param {(name: string) => string} urlOf of a database of the server
  * @param {string} file
  * @param {string | null} passphrase
+ * @param {{ keepsRights?: boolean }} [how] as restore has it
  */
-export async function putBackBeside(urlOf, file, passphrase) {
+export async function putBackBeside(urlOf, file, passphrase, how) {
 	const mark = new Date()
 		.toISOString()
 		.slice(0, 19)
@@ -152,7 +168,7 @@ export async function putBackBeside(urlOf, file, passphrase) {
 	await ensureDatabase(urlOf(fresh));
 	return asked(urlOf('postgres'), async (client) => {
 		try {
-			const head = await restore(urlOf(fresh), file, passphrase);
+			const head = await restore(urlOf(fresh), file, passphrase, how);
 			const { rowCount } = await client.query(
 				`select 1 from pg_database where datname = 'nest_row'`
 			);

@@ -13,8 +13,11 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backUp, putBackBeside, restore } from '../../scripts/lib/backup.mjs';
 import { lookAt, sealOf } from '../../scripts/lib/copy-file.mjs';
 import { copyName, isDue, keptCopies, madeAt, nightly } from '../../scripts/lib/backups.mjs';
+import { makeJoinLink, makeOpenLink } from '../../src/lib/server/book/links';
+import { addMember } from '../../src/lib/server/doors/members';
 import { aMat, send } from './a-mat';
 import { emptyDatabase, useDatabase } from './database';
+import { newAccount } from './other-group-doors';
 
 useDatabase();
 
@@ -63,6 +66,18 @@ beforeAll(async () => {
 	const { group, code, row } = await aMat();
 	for (let nth = 0; nth < 5; nth++) await row();
 	await send(group, 'note', { mat: code, text: 'a word with “quotes”, ümlauts and 🪡' });
+	const account = await newAccount('Wren');
+	await makeOpenLink(group, crypto.randomUUID(), 'asks');
+	await makeJoinLink(group, crypto.randomUUID(), 'helper');
+	await addMember(group, account, 'coordinator');
+	const soon = `now() + interval '1 hour'`;
+	await asked(
+		own(),
+		`insert into sign_in (account_id, token, expires_at) values ('${account}', 'a key', ${soon});
+		 insert into verification (identifier, value, expires_at) values ('a way back', '${account}', ${soon});
+		 insert into account_message (email, subject, words) values ('wren@mats.example', 'A way back', '…');
+		 insert into first_word (digest) values ('…')`
+	);
 	await backUp(own(), at('open'), null);
 	// As cheap as a test may be; what people use is as dear as the package advises.
 	expect(sealOf(passphrase)?.workFactor).toBe(18);
@@ -75,12 +90,27 @@ describe('a copy', () => {
 		['sealed', passphrase]
 	])('that is %s comes back with every row as it was', async (name, said) => {
 		const url = await emptyDatabase();
-		const head = await restore(url, at(name), said);
+		const head = await restore(url, at(name), said, { keepsRights: true });
 		expect(head.isSealed).toBe(said !== null);
 		const [before, after] = [await everyRow(own()), await everyRow(url)];
 		expect(Object.keys(before).length).toBeGreaterThan(40);
 		expect((before['entry'] as unknown[]).length).toBeGreaterThan(5);
 		expect(after).toEqual(before);
+	});
+	it('brings back nothing that lets somebody in, unless told to, and accounts stay as they are', async () => {
+		const url = await emptyDatabase();
+		await restore(url, at('open'), null);
+		const [before, after] = [await everyRow(own()), await everyRow(url)];
+		for (const name of ['sign_in', 'verification', 'account_message', 'first_word']) {
+			expect(before[name]).toHaveLength(1);
+			expect(after[name]).toEqual([]);
+		}
+		for (const name of ['account', 'credential', 'passkey', 'member', 'entry', 'trail'])
+			expect(after[name]).toEqual(before[name]);
+		const open = 'select count(*)::integer as n from link where revoked_at is null';
+		expect(await asked(own(), open)).toEqual([{ n: 2 }]);
+		expect(await asked(url, open)).toEqual([{ n: 0 }]);
+		expect(after['link']).toHaveLength(2);
 	});
 	it('that is sealed says nothing of what is in it, and no file is left open', () => {
 		expect(readFileSync(at('sealed')).includes('Mabel')).toBe(false);
@@ -167,14 +197,15 @@ describe('a copy', () => {
 		const server = own().replace(/\/[^/]*$/, '');
 		const urlOf = (name: string) => `${server}/${name}`;
 		await asked(own(), 'drop database if exists nest_row');
-		const first = await putBackBeside(urlOf, at('open'), null);
+		const kept = { keepsRights: true };
+		const first = await putBackBeside(urlOf, at('open'), null, kept);
 		expect(first.former).toBeNull();
 		const wrong = putBackBeside(urlOf, at('sealed'), null);
 		await expect(wrong).rejects.toThrow(/sealed/);
 		expect(await everyRow(urlOf('nest_row'))).toEqual(await everyRow(own()));
 		const names = await asked<{ datname: string }>(own(), 'select datname from pg_database');
 		expect(names.filter(({ datname }) => datname.startsWith('nest_row_new'))).toEqual([]);
-		const second = await putBackBeside(urlOf, at('open'), null);
+		const second = await putBackBeside(urlOf, at('open'), null, kept);
 		expect(await everyRow(urlOf(second.former ?? ''))).toEqual(await everyRow(own()));
 		for (const name of ['nest_row', second.former ?? ''])
 			await asked(own(), `drop database ${name}`);

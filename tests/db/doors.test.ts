@@ -5,8 +5,10 @@ import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { clearAway } from '../../scripts/lib/clear-away.mjs';
 import { firstWord } from '../../scripts/lib/sign-in.mjs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
+import { inGroup } from '../../src/lib/server/db/in-group';
 import { endPools, writers } from '../../src/lib/server/db/pool';
-import { execute, many } from '../../src/lib/server/db/verbs';
+import { withTransaction } from '../../src/lib/server/db/transaction';
+import { execute, many, writing } from '../../src/lib/server/db/verbs';
 import { auth } from '../../src/lib/server/doors/auth';
 import { isFirstWord, useFirstWord } from '../../src/lib/server/doors/first-word';
 import { makeGroup } from '../../src/lib/server/doors/groups';
@@ -19,7 +21,7 @@ import {
 	removeMember
 } from '../../src/lib/server/doors/members';
 import { passphraseProblem } from '../../src/lib/server/doors/passphrase';
-import { noteAct, trailBefore } from '../../src/lib/server/doors/trail';
+import { lineOf, trailBefore } from '../../src/lib/server/doors/trail';
 import { useDatabase } from './database';
 import { newAccount } from './other-group-doors';
 import { newGroup } from './samples';
@@ -29,6 +31,17 @@ process.env.NEST_ROW_SECRET = 'a secret of the tests, and of no other';
 process.env.ORIGIN = 'http://localhost:4173';
 let ownerUrl = '';
 beforeAll(() => void (ownerUrl = process.env.DATABASE_URL ?? ''));
+
+const rename = (group: GroupId, name: string) =>
+	execute('update volunteer_group set name = $2 where id = $1', [group, name]);
+/** Does something, as an act of the list. */
+const done = (group: GroupId, act: string) =>
+	inGroup(
+		group,
+		null,
+		() => rename(group, act),
+		lineOf(group, act, () => null)
+	);
 
 describe('the tables of sign-in', () => {
 	it('are those that the package wants, to the column', async () => {
@@ -151,7 +164,7 @@ describe('what is over', () => {
 				`update volunteer_group set deleted_at = now() - make_interval(days => $2::integer) where id = $1`,
 				[group, days]
 			);
-		await noteAct(gone, '/settings group', null);
+		await done(gone, '/settings group');
 		await clearAway(ownerUrl);
 		expect((await groupsOfAccount(account)).map(({ name }) => name)).toEqual(['Stays']);
 		expect(await trailBefore(gone, new Date('2100-01-01'), 10)).toEqual([]);
@@ -161,8 +174,8 @@ describe('what is over', () => {
 describe('the trail', () => {
 	it('says what was done, and is changed by nobody', async () => {
 		const group: GroupId = await newGroup();
-		await noteAct(group, '/people forget', null);
-		await noteAct(group, '/plan work', 'nothing was kept');
+		await done(group, '/people forget');
+		await done(group, '/plan work');
 		const lines = await trailBefore(group, new Date('2100-01-01'), 10);
 		expect(lines.map(({ act }) => act)).toEqual(['/people forget']);
 		await expect(
@@ -170,6 +183,49 @@ describe('the trail', () => {
 		).rejects.toThrow();
 		await expect(execute('delete from trail where group_id = $1', [group])).rejects.toThrow();
 		expect(await trailBefore(group, new Date('2000-01-01'), 10)).toEqual([]);
+	});
+
+	it('is written once, with what changes, and never without it', async () => {
+		const group: GroupId = await newGroup();
+		const act = async (work: () => Promise<unknown>, about: string) =>
+			inGroup(
+				group,
+				null,
+				work,
+				lineOf(group, '/settings name', () => about)
+			);
+		await act(async () => [await rename(group, 'One'), await rename(group, 'Two')], 'twice');
+		await act(() => execute('update volunteer_group set name = $1 where id <> id', ['x']), 'none');
+		await act(() => many('select 1 from plan where group_id = $1', [group], writing()), 'read');
+		const thrown = act(
+			() =>
+				withTransaction(async () => {
+					await rename(group, 'Three');
+					throw new Error('thought better of it');
+				}),
+			'thrown'
+		);
+		await expect(thrown).rejects.toThrow('thought better of it');
+		// Where its line cannot be written, nothing of the act stands.
+		const tooLong = inGroup(
+			group,
+			null,
+			() => rename(group, 'Four'),
+			async (client) => {
+				await execute(
+					'insert into trail (group_id, act) values ($1, $2)',
+					[group, 'x'.repeat(99)],
+					client
+				);
+			}
+		);
+		await expect(tooLong).rejects.toThrow();
+		expect(
+			(await trailBefore(group, new Date('2100-01-01'), 10)).map(({ about }) => about)
+		).toEqual(['twice']);
+		expect(await many('select name from volunteer_group where id = $1', [group])).toEqual([
+			{ name: 'Two' }
+		]);
 	});
 });
 

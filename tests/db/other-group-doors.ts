@@ -8,7 +8,8 @@ import {
 	listMembers,
 	removeMember
 } from '../../src/lib/server/doors/members';
-import { noteAct, trailBefore } from '../../src/lib/server/doors/trail';
+import { withTransaction } from '../../src/lib/server/db/transaction';
+import { lineOf, trailBefore } from '../../src/lib/server/doors/trail';
 import { listLate, settleLate } from '../../src/lib/server/entries/hold-late';
 import { takeHeldEntry } from '../../src/lib/server/entries/take-entry';
 import { notTheirs } from '../../src/lib/server/entries/not-theirs';
@@ -62,7 +63,8 @@ export const askedOfDoors: Readonly<
 	'doors/members removeMember': (other, { account }) => removeMember(other, account),
 	'doors/groups deleteGroup': (other) => deleteGroup(other),
 	'doors/groups restoreGroup': (other) => restoreGroup(other),
-	'doors/trail noteAct': (other) => noteAct(other, '/settings group', null),
+	'doors/trail lineOf': (other) =>
+		withTransaction(async (client) => lineOf(other, '/settings group', () => null)?.(client)),
 	'doors/trail trailBefore': (other) => trailBefore(other, new Date('2100-01-01'), 100),
 	'book/links makeJoinLink': async (other) =>
 		(await makeJoinLink(other, crypto.randomUUID(), 'reader')) !== null,

@@ -78,6 +78,7 @@ export const actions: Actions = {
 		if (!asked) return fail(400, { message: 'What the link should open could not be read.' });
 		// One page may make one of each.
 		const key = keyFor(asked.key, JSON.stringify(asked));
+		locals.about = asked.opens === 'station' ? asked.station : asked.opens;
 		const made = await orAway(
 			(asked.opens === 'station'
 				? makeStationLink(locals.groupId, key, asked.day, asked.station)
@@ -89,7 +90,6 @@ export const actions: Actions = {
 			return fail(409, {
 				message: 'No link was made: this page made it already, or there is no such day any more.'
 			});
-		locals.about = asked.opens === 'station' ? asked.station : asked.opens;
 		return { address: `${url.origin}${pathOf[asked.opens]}${made.address}` };
 	},
 	/** Keeps what came late, or throws it away. */

@@ -50,24 +50,24 @@ export const actions: Actions = {
 	invite: async ({ request, locals, url }) => {
 		const asked = invited.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!asked) return fail(400, { message: 'As what was meant could not be read.' });
+		locals.about = asked.role;
 		const made = await orAway(
 			makeJoinLink(locals.groupId, asked.key, asked.role).then((address) => ({ address }))
 		);
 		if (!made) return fail(503, { message: awayMessage });
 		if (!made.address)
 			return fail(409, { message: 'This page made its link already. Load it anew for another.' });
-		locals.about = asked.role;
 		return { address: `${url.origin}/join/${made.address}`, role: asked.role };
 	},
 	change: async ({ request, locals }) => {
 		const asked = changed.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!asked) return fail(400, { message: 'What was meant could not be read.' });
+		locals.about = asked.role;
 		const went = await orAway(
 			changeMember(locals.groupId, asked.id, { role: asked.role, personId: asked.person })
 		);
 		if (!went) return fail(503, { message: awayMessage });
 		if (went !== 'changed') return fail(409, { message: notChanged[went] });
-		locals.about = asked.role;
 		redirect(303, '/members');
 	},
 	remove: async ({ request, locals }) => {

@@ -1,20 +1,42 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
+import type { PoolClient } from 'pg';
 import type { GroupId } from '../base/group-id';
 
-/** The group that the work at hand is for, and the account that it is done by. */
-const ambient = new AsyncLocalStorage<{ groupId: GroupId; accountId: string | null }>();
+/** What goes into the book with the first change of some work, in the transaction of that change. */
+export type Along = (client: PoolClient) => Promise<void>;
+
+/** The group that the work at hand is for, the account that it is done by, and what goes with its first change. */
+const ambient = new AsyncLocalStorage<{
+	groupId: GroupId;
+	accountId: string | null;
+	along: Along | null;
+}>();
 
 /**
  * Runs the work for one group: whatever it asks of the database sees rows of that group alone. Work
  * within may be for another group, and then sees that one's alone.
  *
  * @param accountId the account that the work is done by; null where no one is signed in
+ * @param along is written once, with the first change; never where nothing changes
  */
 export const inGroup = <Result>(
 	groupId: GroupId,
 	accountId: string | null,
-	work: () => Result
-): Result => ambient.run({ groupId, accountId }, work);
+	work: () => Result,
+	along: Along | null = null
+): Result => ambient.run({ groupId, accountId, along }, work);
+
+/** Whether something is to be written with the first change. */
+export const hasAlong = (): boolean => (ambient.getStore()?.along ?? null) !== null;
+
+/** Takes what is to be written with the first change, so that nobody else does; undone where the change comes to nothing. */
+export function takeAlong(): { readonly write: Along; readonly giveBack: () => void } | null {
+	const store = ambient.getStore();
+	const along = store?.along ?? null;
+	if (!store || along === null) return null;
+	store.along = null;
+	return { write: along, giveBack: () => (store.along = along) };
+}
 
 /** The account that the work at hand is done by; null where no one is signed in. */
 export const accountAtHand = (): string | null => ambient.getStore()?.accountId ?? null;

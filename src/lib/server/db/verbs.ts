@@ -1,9 +1,9 @@
 import type { QueryResult, QueryResultRow } from 'pg';
 import pg from 'pg';
 import { askForGroup, type Asked } from './group-query';
-import { groupAtHand } from './in-group';
+import { groupAtHand, hasAlong } from './in-group';
 import { isBroken, isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
-import { clientAtHand } from './transaction';
+import { clientAtHand, markChange, withTransaction } from './transaction';
 
 /** One of the pools, or the client of a transaction. What is not said to write only reads. */
 export interface Queryable {
@@ -41,18 +41,28 @@ function nameOf(sql: string): string {
 	return name;
 }
 
+/** What the database says it did, where that changes rows. */
+const changing: readonly string[] = ['INSERT', 'UPDATE', 'DELETE', 'MERGE'];
+
 async function run<Row extends QueryResultRow>(
 	sql: string,
 	values: readonly Parameter[],
 	on: Queryable
-) {
+): Promise<QueryResult<Row>> {
 	if (values.some((value) => value === undefined))
 		throw new TypeError('undefined given as a query parameter');
 	const use = on === readers() ? 'read' : 'write';
 	const name = isPooled(use) ? undefined : nameOf(sql);
 	// Without a name the driver would send what has no values in another way, and not say the group before it.
 	const query = { name, text: sql, values: [...values], queryMode: 'extended' as const };
-	if (!(on instanceof pg.Pool)) return on.query<Row>(query);
+	if (!(on instanceof pg.Pool)) {
+		const done = await on.query<Row>(query);
+		if (changing.includes(done.command) && (done.rowCount ?? 0) > 0) markChange();
+		return done;
+	}
+	// What is to be written with the first change is written in its transaction.
+	if (use === 'write' && hasAlong())
+		return withTransaction((client) => run<Row>(sql, values, client));
 	const groupId = groupAtHand();
 	const ask = () =>
 		groupId === undefined ? on.query<Row>(query) : askForGroup<Row>(on, query, groupId);

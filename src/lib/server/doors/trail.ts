@@ -1,18 +1,26 @@
 import type { GroupId } from '../base/group-id';
-import { accountAtHand } from '../db/in-group';
+import { accountAtHand, type Along } from '../db/in-group';
 import { execute, many } from '../db/verbs';
 import { acts } from './acts';
 
-/** Notes an act of the list that was done; entries are noted by themselves. */
-export async function noteAct(groupId: GroupId, act: string, about: string | null): Promise<void> {
-	if ((acts[act]?.says ?? null) === null) return;
-	await execute('insert into trail (group_id, account_id, act, about) values ($1, $2, $3, $4)', [
-		groupId,
-		accountAtHand(),
-		act,
-		about?.slice(0, 200) ?? null
-	]);
-}
+/**
+ * The line of an act of the list, to be written with what the act changes; null where entries say it by themselves.
+ *
+ * @param about is asked when the line is written
+ */
+export const lineOf = (
+	groupId: GroupId,
+	act: string | null,
+	about: () => string | null
+): Along | null =>
+	act === null || (acts[act]?.says ?? null) === null
+		? null
+		: async (client) =>
+				void (await execute(
+					'insert into trail (group_id, account_id, act, about) values ($1, $2, $3, $4)',
+					[groupId, accountAtHand(), act, about()?.slice(0, 200) ?? null],
+					client
+				));
 
 /** One thing that was done. */
 export interface TrailLine {

@@ -9,7 +9,7 @@ import { appEnvironment, endChild, startApp } from './lib/app.mjs';
 import { keepRunning } from './lib/keep-running.mjs';
 import { ensureBuild, ensureModules } from './lib/built.mjs';
 import { dataFolder, isPortFree, startKeptCluster } from './lib/cluster.mjs';
-import { reachOf } from './lib/reach.mjs';
+import { reachOf, visitorWords } from './lib/reach.mjs';
 import { holdFolder, isStillRunning, lastStart, runningFile } from './lib/running.mjs';
 import { Stop, isProcess, pause, root, runMain, say } from './lib/say.mjs';
 import { ensurePostgres } from './lib/system.mjs';
@@ -144,6 +144,8 @@ await runMain(async () => {
 			if (word)
 				say(`There is no coordinator yet. Open ${origin}/welcome and give this word: ${word}`);
 		}
+		const visitors = visitorWords(process.env, origin);
+		if (visitors) say(visitors);
 		say(`Nest Row is at ${mode === 'dev' ? app.address : origin}  (Ctrl-C stops it)`);
 
 		if (cluster) {

@@ -8,6 +8,7 @@ import { ownOrigins, safeHeaders, whyNot } from './lib/door.mjs';
 import { metrics } from './lib/metrics.mjs';
 import { reachOf } from './lib/reach.mjs';
 import { root } from './lib/say.mjs';
+import { turnAway } from './lib/turn-away.mjs';
 
 const port = Number(process.env.PORT ?? 3000);
 const reach = reachOf(process.env, port);
@@ -34,33 +35,6 @@ const compress = compression({
 			String(response.getHeader('content-type') ?? '')
 		)
 });
-
-/** A body that is refused is read away up to so much, and for so long: who is still sending does not hear an answer. */
-const mostReadAway = 64 * 1024 * 1024;
-const readAwayMs = 5000;
-
-/** @param {http.IncomingMessage} request @param {http.ServerResponse} response @param {number} status @param {string} sentence */
-function turnAway(request, response, status, sentence) {
-	const isJson = request.url?.startsWith('/api/') ?? false;
-	const answer = () => {
-		clearTimeout(timer);
-		if (response.headersSent) return;
-		response.writeHead(status, {
-			'content-type': isJson ? 'application/json' : 'text/plain; charset=utf-8',
-			// What was sent is perhaps not read to its end, so the line it came on cannot be used again.
-			connection: 'close'
-		});
-		response.end(isJson ? JSON.stringify({ problems: [sentence] }) : `${sentence}\n`);
-	};
-	const timer = setTimeout(answer, readAwayMs);
-	let read = 0;
-	request.on('data', (part) => {
-		read += part.length;
-		if (read > mostReadAway) answer();
-	});
-	request.on('end', answer);
-	request.on('close', () => clearTimeout(timer));
-}
 
 const measures = await metrics(Number(process.env.NEST_ROW_METRICS_PORT ?? 0));
 

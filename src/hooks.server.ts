@@ -12,7 +12,7 @@ import { inGroup } from '$lib/server/db/in-group';
 import { addressIn, openLink } from '$lib/server/book/links';
 import { accountHeader, otherAccount } from '$lib/entries/send-entries';
 import { noteProxy } from '$lib/server/web/client-address';
-import { awayMessage, orAway } from '$lib/server/db/away';
+import { awayMessage, inTime, orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
 
 /** Where the pages of links are: of plans to read, and of mats to count. What follows is their secret, which no log ever hears. */
@@ -80,13 +80,17 @@ export const handle: Handle = async ({ event, resolve }) => {
 	// Whether the process runs, and whether it can work: asked every second, of nobody and for no group.
 	if (event.route.id?.startsWith('/healthz')) return resolve(event);
 	const linkPath = linkPathOf(event.url);
-	if (linkPath) event.locals.link = await orAway(openLink(addressIn(event.url.pathname)));
-	const { link } = event.locals;
+	const opened = linkPath
+		? await orAway(inTime(openLink(addressIn(event.url.pathname)).then((link) => ({ link }))))
+		: { link: null };
+	if (!opened) return answerAway(event, { status: 503, sentence: awayMessage });
+	const { link } = opened;
+	if (linkPath) event.locals.link = link;
 	// A link reaches its own thing alone, whoever is signed in beside it; who comes in by one may be somebody already.
 	const known =
 		link && link.grants !== 'join'
 			? { account: null }
-			: await orAway(whoComes(event.request, event.url, event.cookies));
+			: await orAway(inTime(whoComes(event.request, event.url, event.cookies)));
 	const comer: Comer | null =
 		known && link
 			? { account: known.account, groupId: link.groupId, role: null }

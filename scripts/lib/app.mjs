@@ -2,8 +2,13 @@
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { ensureAppRole } from './app-role.mjs';
+import { appUser } from './app-user.mjs';
 import { addressAt } from './reach.mjs';
 import { Stop, pause, root } from './say.mjs';
+
+/** What is for whoever owns the database and its copies, and for the application under no name. */
+const ownersAlone =
+	/^(PG(PASSWORD|PASSFILE|USER|HOST|PORT|DATABASE|SERVICE)|TEST_DATABASE_SERVER|NEST_ROW_(APP_DATABASE_URL|BACKUP_PASSPHRASE|BACKUPS|DATA))$/;
 
 /** The app is told everything it needs; the database's address never appears on a command line. @param {{ databaseUrl: string, port: number, host?: string, origin?: string, env?: NodeJS.ProcessEnv }} settings */
 export function appEnvironment({
@@ -14,7 +19,9 @@ export function appEnvironment({
 	env = {}
 }) {
 	return {
-		...process.env,
+		...Object.fromEntries(
+			Object.entries(process.env).filter(([setting]) => !ownersAlone.test(setting))
+		),
 		TZ: 'UTC',
 		HOST: host,
 		PORT: String(port),
@@ -59,7 +66,8 @@ export async function startApp(settings) {
 	const child = spawn(process.execPath, [path.join(root, 'scripts/serve.mjs')], {
 		cwd: root,
 		env: appEnvironment({ ...settings, databaseUrl, env }),
-		stdio: ['ignore', settings.stdio ?? 'inherit', settings.stdio ?? 'inherit']
+		stdio: ['ignore', settings.stdio ?? 'inherit', settings.stdio ?? 'inherit'],
+		...appUser()
 	});
 	const address = addressAt(settings.host ?? '127.0.0.1', settings.port);
 	try {

@@ -10,6 +10,18 @@ export const addressAt = (host, port) =>
 	`http://${host.includes(':') && !host.startsWith('[') ? `[${host}]` : host}:${port}`;
 
 /**
+ * What is said at the start of how visitors are told apart behind a proxy; nothing where there is none.
+ * @param {{ ADDRESS_HEADER?: string | undefined }} settings @param {string} origin
+ */
+export function visitorWords({ ADDRESS_HEADER: header }, origin) {
+	if (header)
+		return `Who comes is told apart by the header ${header}, which the proxy sets: what comes without it counts as one visitor.`;
+	return isLoopback(new URL(origin).hostname)
+		? null
+		: 'A proxy stands before Nest Row, and ADDRESS_HEADER does not say which of its headers names the visitor: all who come by it count as one, and wrong tries of one shut out all. docs/operations.md says more.';
+}
+
+/**
  * Where others reach it: HOST it listens on, ORIGIN it is called by. Without them it is on this
  * machine alone, and whoever sits there is its coordinator. Wherever others reach it, people sign in.
  *

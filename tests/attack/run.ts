@@ -7,6 +7,7 @@ import { ensureDatabase, migrate } from '../../scripts/lib/migrate.mjs';
 import { runMain, say } from '../../scripts/lib/say.mjs';
 import { ensurePostgres } from '../../scripts/lib/system.mjs';
 import { theCoordinator } from '../browser/visitor';
+import { attackDoors } from './doors';
 import { attackDurability } from './durability';
 import { attackByRequests } from './hostile';
 
@@ -61,6 +62,7 @@ await runMain(async () => {
 					return attackByRequests(app.address, Math.round(2500 * minutes), seed + 1, cookie);
 				})
 		],
+		['doors ajar', () => withApp(true, (app) => attackDoors(app, seed))],
 		['kills', () => attackDurability(40 * minutes, seed)]
 	];
 	say(`The seed is ${seed}.`);

@@ -1,4 +1,6 @@
 import http from 'node:http';
+import { readFileSync } from 'node:fs';
+import { canRead } from '../../scripts/lib/app-user.mjs';
 import { startApp } from '../../scripts/lib/app.mjs';
 import { firstWord } from '../../scripts/lib/sign-in.mjs';
 import { passphrase } from './visitor';
@@ -132,6 +134,13 @@ test('under its own name it serves that name alone, makes links of it, and says 
 		stdio: 'pipe',
 		env: { NEST_ROW_SECRET: 'a secret of this test, and of no other', LOG_LEVEL: 'debug' }
 	});
+	// It is who owns nothing here, and does not know the password of who owns the database.
+	const of = (what: string) => readFileSync(`/proc/${running.child.pid}/${what}`, 'utf8');
+	const mayDrop = process.getuid?.() === 0 && canRead('nest-row', process.cwd());
+	const uid = Number(/^Uid:\s+(\d+)/m.exec(of('status'))?.[1]);
+	expect(uid === process.getuid?.()).toBe(!mayDrop);
+	expect(of('environ')).toContain('DATABASE_URL=postgres://nest_row_app:');
+	expect(of('environ')).not.toContain(new URL(app.databaseUrl).password);
 	let said = '';
 	for (const stream of [running.child.stdout, running.child.stderr])
 		stream?.on('data', (part) => (said += String(part)));

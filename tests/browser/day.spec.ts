@@ -1,6 +1,6 @@
 import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, goOffline, keep, quiet, ready, test } from './app';
+import { expect, expectAccessible, goOffline, keep, ready, test } from './app';
 import { wordsOf } from './pdf';
 import { put, rows } from './table-world';
 
@@ -58,6 +58,15 @@ const chip = (page: Page, name: string) => page.locator(`[data-person="${name}"]
 const station = (page: Page, name: string) => page.locator(`[data-station="${name}"]`);
 const seatOf = (page: Page, name: string) =>
 	page.locator('[data-station]', { has: page.locator(`[data-person="${name}"]`) });
+/** Drags a name to a station: once more where the page moved under the pointer meanwhile. */
+const drag = (page: Page, name: string, to: string) =>
+	expect(async () => {
+		await chip(page, name).dragTo(station(page, to));
+		await expect(seatOf(page, name)).toHaveAttribute('data-station', to, { timeout: 1000 });
+	}).toPass({ timeout: 20_000 });
+/** Waits until the seats as they stand are kept, and the page read them anew. */
+const seatsKept = (page: Page) =>
+	expect(page.locator('[data-keeping]')).toHaveAttribute('data-keeping', 'false');
 const balls = async (page: Page) =>
 	Number(((await page.locator('[data-balls]').textContent()) ?? '').replace(/\D/g, ''));
 
@@ -73,7 +82,7 @@ test('everybody is seated by the advice, which says what no seats could beat', a
 	expect(made).toBeGreaterThan(4);
 	expect(made).toBeLessThanOrEqual(most);
 	// Kept as well as shown.
-	await quiet(page);
+	await seatsKept(page);
 	await page.reload();
 	await ready(page);
 	expect(await balls(page)).toBe(made);
@@ -104,10 +113,8 @@ test('a name is moved by keyboard and by dragging, and stays where it was put', 
 	await page.reload();
 	await ready(page);
 	await expect(seatOf(page, 'Gus')).toHaveAttribute('data-station', 'ball');
-	await chip(page, 'Mabel').dragTo(station(page, 'join'));
-	await expect(seatOf(page, 'Mabel')).toHaveAttribute('data-station', 'join');
-	await chip(page, 'Tilde').dragTo(station(page, 'join'));
-	await expect(seatOf(page, 'Tilde')).toHaveAttribute('data-station', 'join');
+	await drag(page, 'Mabel', 'join');
+	await drag(page, 'Tilde', 'join');
 });
 
 test('what is moved while a move before is still being kept is kept after it', async ({ page }) => {
@@ -124,11 +131,10 @@ test('what is moved while a move before is still being kept is kept after it', a
 		['join', 4]
 	] as const) {
 		for (const name of ['Mabel', 'Tilde']) {
-			await chip(page, name).dragTo(station(page, to));
-			await expect(seatOf(page, name)).toHaveAttribute('data-station', to);
+			await drag(page, name, to);
 		}
 		await expect.poll(() => answered).toBe(rounds);
-		await quiet(page);
+		await seatsKept(page);
 		await expect(page.getByText('Somebody changed this day meanwhile')).toHaveCount(0);
 		await page.reload();
 		await ready(page);
@@ -153,14 +159,14 @@ test('seats that reach nobody stand, say so, and are kept once somebody is reach
 		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'ball');
 	await context.setOffline(false);
 	await expect(why).toHaveCount(0);
-	await quiet(page);
+	await seatsKept(page);
 	await page.reload();
 	await ready(page);
 	for (const name of ['Mabel', 'Tilde']) {
 		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'ball');
 		await chip(page, name).dragTo(station(page, 'join'));
 	}
-	await quiet(page);
+	await seatsKept(page);
 });
 
 test('a child is seated with nobody beside them for no moment', async ({ page }) => {
@@ -168,8 +174,7 @@ test('a child is seated with nobody beside them for no moment', async ({ page })
 	await ready(page);
 	// Kit goes first: whoever sits beside a child stays until then.
 	for (const name of ['Kit', 'Bo', 'Odo']) {
-		await chip(page, name).dragTo(station(page, 'nowhere'));
-		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'nowhere');
+		await drag(page, name, 'nowhere');
 	}
 	await chip(page, 'Kit').click();
 	await station(page, 'flatten').getByRole('button', { name: 'Kit sits here' }).click();
@@ -178,8 +183,7 @@ test('a child is seated with nobody beside them for no moment', async ({ page })
 	);
 	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', 'nowhere');
 	await chip(page, 'Bo').dragTo(station(page, 'flatten'));
-	await chip(page, 'Kit').dragTo(station(page, 'flatten'));
-	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', 'flatten');
+	await drag(page, 'Kit', 'flatten');
 	await chip(page, 'Bo').dragTo(station(page, 'ball'));
 	await expect(page.locator('[data-refusal]')).toContainText('Kit is a child');
 	await expect(seatOf(page, 'Bo')).toHaveAttribute('data-station', 'flatten');
@@ -188,8 +192,7 @@ test('a child is seated with nobody beside them for no moment', async ({ page })
 test('advice is taken with one press, and brings what it says', async ({ page }) => {
 	await page.goto(path);
 	await ready(page);
-	await chip(page, 'Odo').dragTo(station(page, 'flatten'));
-	await expect(seatOf(page, 'Odo')).toHaveAttribute('data-station', 'flatten');
+	await drag(page, 'Odo', 'flatten');
 	const button = page.locator('[data-advice]').getByRole('button', { name: /^(Move|Seat) / });
 	await expect(button).toBeVisible({ timeout: 15_000 });
 	const before = await balls(page);

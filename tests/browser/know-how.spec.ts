@@ -151,7 +151,7 @@ test('what was opened once is there without network, and practice goes on', asyn
 						laid.includes('/know-how/overhand') && laid.includes('/know-how/practice') && made > 20
 					);
 				}),
-			{ timeout: 20_000 }
+			{ timeout: 60_000 }
 		)
 		.toBe(true);
 	await goOffline(page);

@@ -92,6 +92,11 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	await page.goto('/links');
 	await page.locator('[data-link=station]').getByRole('button', { name: 'Revoke' }).click();
 	await expect(page.locator('[data-link=station]')).toContainText('revoked');
+	// What it could not have kept while it was open it does not leave there now.
+	expect(await sent('drop-off', { place: 'x', bags: '3' })).toBe('refused');
+	expect(await sent('tap', { day: crypto.randomUUID(), station: 'cut', count: '5' })).toBe(
+		'refused'
+	);
 	await tablet.setOffline(false);
 	await expect
 		.poll(

@@ -88,6 +88,7 @@ test('the same by the keyboard alone, and taken back', async ({ page }) => {
 		await page.keyboard.press('Enter');
 		await expect(amount(page, goes, 'green')).toHaveText(count);
 	}
+	await expect(page.locator('[data-act]').first()).toContainText('in a ball');
 	const joined = page.locator('[data-act]').filter({ hasText: '76 green pieces joined' });
 	await joined.getByRole('button', { name: 'Take back' }).click();
 	await expect(said(page)).toContainText('Take that back first');
@@ -107,6 +108,8 @@ test('dragged from pile to pile, and a double click does it once', async ({ page
 	await ready(page);
 	await at(page, 'Bags', 'yellow').getByRole('button').dragTo(page.locator('[data-place="Flat"]'));
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('20');
+	// The same act within a moment would be a slip of the finger.
+	await page.waitForTimeout(450);
 	await at(page, 'Bags', 'yellow').getByRole('button').dblclick();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
 	await expect(at(page, 'Bags', 'yellow')).toHaveCount(0);

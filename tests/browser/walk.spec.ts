@@ -25,7 +25,9 @@ test(
 		await page.getByLabel('Good for strand').fill('120');
 		await page.getByLabel('Rejected').fill('9');
 		await page.getByRole('button', { name: 'Into the store' }).click();
-		await expect(page.getByText('blue sorted from Ferry kiosk')).toBeVisible();
+		await expect(
+			page.getByRole('link', { name: /^Take back.*blue sorted from Ferry kiosk/ })
+		).toBeVisible();
 
 		await page.goto('/prepare');
 		await ready(page);

@@ -121,7 +121,7 @@ describe('the first word', () => {
 describe('members', () => {
 	it('are in the groups they are in, as what they are, and in no other', async () => {
 		const account = await newAccount('Odo');
-		const group = await makeGroup('Boat Shed Table', account);
+		const group = await makeGroup('Boat Shed Table', account, crypto.randomUUID());
 		const other = await newGroup();
 		await addMember(other, account, 'reader');
 		// Once in, one stays what one is.
@@ -139,7 +139,7 @@ describe('members', () => {
 
 	it('leave a group one coordinator at least, even where two leave at once', async () => {
 		const [one, two] = [await newAccount('Odo'), await newAccount('Wren')];
-		const group = await makeGroup('Quay Sheds', one);
+		const group = await makeGroup('Quay Sheds', one, crypto.randomUUID());
 		expect(await removeMember(group, one)).toBe('last');
 		expect(await changeMember(group, one, { role: 'reader', personId: null })).toBe('last');
 		await addMember(group, two, 'coordinator');
@@ -155,7 +155,10 @@ describe('members', () => {
 describe('what is over', () => {
 	it('goes after a week and not before, a group with all it has', async () => {
 		const account = await newAccount('Tansy');
-		const [gone, stays] = [await makeGroup('Gone', account), await makeGroup('Stays', account)];
+		const [gone, stays] = [
+			await makeGroup('Gone', account, crypto.randomUUID()),
+			await makeGroup('Stays', account, crypto.randomUUID())
+		];
 		for (const [group, days] of [
 			[gone, 8],
 			[stays, 6]
@@ -168,6 +171,30 @@ describe('what is over', () => {
 		await clearAway(ownerUrl);
 		expect((await groupsOfAccount(account)).map(({ name }) => name)).toEqual(['Stays']);
 		expect(await trailBefore(gone, new Date('2100-01-01'), 10)).toEqual([]);
+	});
+});
+
+describe('a new group', () => {
+	it('is one, however often its press comes, and another where another is named', async () => {
+		const [account, page] = [await newAccount('Wren'), crypto.randomUUID()];
+		const made = await Promise.all([1, 2, 3, 4].map(() => makeGroup('Quay Sheds', account, page)));
+		expect(new Set(made).size).toBe(1);
+		await makeGroup('Boat Shed', account, page);
+		expect((await groupsOfAccount(account)).map(({ name, role }) => [name, role])).toEqual([
+			['Boat Shed', 'coordinator'],
+			['Quay Sheds', 'coordinator']
+		]);
+	});
+
+	it('is no way into the group of another who has the same page', async () => {
+		const [one, other, page] = [
+			await newAccount('Wren'),
+			await newAccount('Odo'),
+			crypto.randomUUID()
+		];
+		const made = await makeGroup('Quay Sheds', one, page);
+		expect(await makeGroup('Quay Sheds', other, page)).not.toBe(made);
+		expect(await groupsOfAccount(other)).toHaveLength(1);
 	});
 });
 

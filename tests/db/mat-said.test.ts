@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { listLinks, makeMatLink, openLink, revokeLink } from '../../src/lib/server/book/links';
 import { many, maybeOne } from '../../src/lib/server/db/verbs';
-import { takeMakersEntry } from '../../src/lib/server/entries/take-entry';
+import { takeLinkEntry } from '../../src/lib/server/entries/take-entry';
 import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { listMeasurements } from '../../src/lib/server/measures/measurements';
@@ -58,10 +58,10 @@ describe('a maker’s link', () => {
 		if (link?.grants !== 'make') throw new Error('no maker’s link');
 		const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 		const own = { key: key(), type: 'row', typed: { mat: t.code } };
-		expect((await takeMakersEntry(link, own, context)).outcome).toBe('kept');
-		expect((await takeMakersEntry(link, own, context)).outcome).toBe('duplicate');
+		expect((await takeLinkEntry(link, own, context)).outcome).toBe('kept');
+		expect((await takeLinkEntry(link, own, context)).outcome).toBe('duplicate');
 		const note = { key: key(), type: 'note', typed: { mat: t.code, text: 'By link' } };
-		expect((await takeMakersEntry(link, note, context)).outcome).toBe('kept');
+		expect((await takeLinkEntry(link, note, context)).outcome).toBe('kept');
 		expect((await t.mat()).said.notes[0]?.isByLink).toBe(true);
 		expect((await t.mat()).made.near).toBe(1);
 		const by = await maybeOne<{ link: string }>(

@@ -1,4 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { makeOpenLink } from '../../src/lib/server/book/links';
+import { listMessages } from '../../src/lib/server/hand/messages';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { execute, many, one } from '../../src/lib/server/db/verbs';
@@ -98,6 +100,26 @@ describe('a person', () => {
 		});
 	});
 
+	it('forgotten is named no more in what came late by a link, though others are', async () => {
+		const [pia] = [await add('Pia'), await makeOpenLink(group, key(), 'asks')];
+		const late = (sent: object) =>
+			execute(
+				'insert into late_entry (group_id, key, link_id, sent) select group_id, $2, id, $3 from link where group_id = $1',
+				[group, key(), sent]
+			);
+		await late({ type: 'row', typed: { maker: ' pia ', note: 'one more' } });
+		await late({ type: 'row', typed: { maker: 'Bo', note: 'another' } });
+		await forgetPerson(group, pia);
+		const left = await many<{ typed: object }>(
+			`select sent -> 'typed' as typed from late_entry where group_id = $1 order by sent -> 'typed' ->> 'note'`,
+			[group]
+		);
+		expect(left.map(({ typed }) => typed)).toEqual([
+			{ maker: 'Bo', note: 'another' },
+			{ maker: '', note: 'one more' }
+		]);
+	});
+
 	it('forgotten while seated leaves the seat and the count, and nothing that was said of them', async () => {
 		const [bo, day] = [await add('Bo'), await aDay()];
 		const pia = await add('Pia', {
@@ -108,6 +130,8 @@ describe('a person', () => {
 			days: [day]
 		});
 		await seat(day, pia, 'flatten');
+		await keep(group, key(), { type: 'day-word', dayId: day });
+		expect((await listMessages(group)).map(({ to }) => to)).toEqual(['Pia']);
 		expect(await forgetPerson(group, pia)).toBe('Pia');
 		expect((await listPeople(group, today)).map(({ name, sitsWith }) => [name, sitsWith])).toEqual([
 			['Bo', []]
@@ -123,6 +147,7 @@ describe('a person', () => {
 				group
 			])
 		).toEqual({ seats: 1 });
+		expect(await listMessages(group)).toEqual([]);
 		// Who comes is set anew, and the one without a name is counted still.
 		await setWhoComes(group, day, 1, [bo]);
 		expect((await listTableDays(group, today))[0]).toMatchObject({ people: [bo], unnamed: 1 });

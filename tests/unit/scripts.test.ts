@@ -187,6 +187,13 @@ describe('the machine', () => {
 			DATABASE_URL: 'postgres://x',
 			LOOK: 'at'
 		});
+		vi.stubEnv('NEST_ROW_BACKUP_PASSPHRASE', 'seven grey herons');
+		vi.stubEnv('PGPASSWORD', 'the owner’s');
+		vi.stubEnv('NEST_ROW_PATIENCE', '2');
+		const told = Object.entries(appEnvironment({ databaseUrl: 'postgres://x', port: 4321 }));
+		expect(told.filter(([, value]) => /herons|owner/.test(value ?? ''))).toEqual([]);
+		expect(Object.fromEntries(told)).toMatchObject({ NEST_ROW_PATIENCE: '2' });
+		vi.unstubAllEnvs();
 	});
 });
 

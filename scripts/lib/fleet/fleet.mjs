@@ -1,4 +1,5 @@
 // A whole fleet on this machine: databases that take over from each other, a pooler, a proxy, three web processes.
+import { appUser } from '../app-user.mjs';
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { chmodSync, existsSync, mkdirSync, openSync, readFileSync } from 'node:fs';
@@ -80,7 +81,7 @@ export class Keeper {
 			cwd: folder,
 			env: part.env ?? { PATH: `${process.env.PATH}:/usr/sbin`, HOME: folder, LANG: 'C.UTF-8' },
 			stdio: ['ignore', log, log],
-			...(part.isOurs ? {} : serverUser())
+			...(part.isOurs ? appUser() : serverUser())
 		});
 		this.#ended.delete(name);
 		this.#running.set(name, { part, child });

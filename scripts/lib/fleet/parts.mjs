@@ -18,7 +18,7 @@ import { root } from '../say.mjs';
  * @property {string} command
  * @property {string[]} args
  * @property {NodeJS.ProcessEnv} [env]
- * @property {boolean} isOurs whether it is the application, which runs as whoever starts it
+ * @property {boolean} isOurs whether it is the application, which has a user of its own
  */
 
 /** Writes a file for a part from the one in deploy/. @param {Place} place @param {string} from @param {string} to @param {Record<string, string | number>} more */

@@ -7,6 +7,7 @@ import { rememberHere } from '$lib/server/web/remember-here';
 import { readForm } from '$lib/server/web/read-form';
 import type { GroupId } from '$lib/server/base/group-id';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) => {
@@ -52,7 +53,10 @@ export const actions: Actions = {
 						? 'Say what the group is called.'
 						: 'At most 120 characters, all of which can be read.'
 			});
-		const made = await orAway(makeGroup(name, account.id));
+		const key = z.uuid().safeParse(form.get('key')).data;
+		if (key === undefined)
+			return fail(400, { typed, problem: 'This could not be read. Please try again.' });
+		const made = await orAway(makeGroup(name, account.id, key));
 		if (!made) return fail(503, { typed, problem: awayMessage });
 		rememberHere(event, groupCookie, made);
 		redirect(303, '/');

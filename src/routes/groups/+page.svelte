@@ -1,10 +1,12 @@
 <script lang="ts">
 	import Caution from '$lib/ui/Caution.svelte';
 	import DoorField from '$lib/doors/DoorField.svelte';
+	import { newKey } from '$lib/ui/new-key';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	const key = newKey();
 </script>
 
 <svelte:head><title>Groups · Nest Row</title></svelte:head>
@@ -34,6 +36,7 @@
 			It begins empty, with you as its coordinator. Nothing of one is seen in another.
 		</p>
 		<form class="grid max-w-md gap-4" method="POST" action="?/make">
+			<input type="hidden" name="key" value={key} />
 			<DoorField
 				name="name"
 				label="What it is called"

@@ -9,6 +9,7 @@ import {
 import { roles } from '$lib/server/base/roles';
 import { listPeople } from '$lib/server/people/people';
 import { readerOf } from '$lib/server/web/reader';
+import { isProxyUnnamed } from '$lib/server/web/client-address';
 import { isOnlyHere } from '$lib/server/web/own-address';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
@@ -28,7 +29,9 @@ export const load: PageServerLoad = async (event) => {
 		people: people.map(({ id, name }) => ({ id, name })),
 		own: locals.account.id,
 		days: joinDays,
-		isOnlyHere: isOnlyHere(url)
+		isOnlyHere: isOnlyHere(url),
+		isRoot: process.getuid?.() === 0,
+		isProxyUnnamed: isProxyUnnamed()
 	};
 };
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { roleWords } from '$lib/doors/role-words';
+	import Caution from '$lib/ui/Caution.svelte';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import type { PageProps } from './$types';
@@ -23,6 +24,23 @@
 			of them only where you say so.
 		</p>
 	</div>
+	{#if data.isProxyUnnamed}
+		<div data-unnamed-proxy>
+			<Caution>
+				Visitors come by way of a proxy that nobody named, so they all count as one: wrong
+				passphrases of one shut the door for all. Whoever runs the machine names it in
+				ADDRESS_HEADER.
+			</Caution>
+		</div>
+	{/if}
+	{#if data.isRoot}
+		<div data-runs-as-root>
+			<Caution>
+				Nest Row runs as root on its machine, which it need not. Whoever runs the machine puts it
+				into a folder that every user may read, and starts it again.
+			</Caution>
+		</div>
+	{/if}
 	{#if form && 'message' in form && form.message}
 		<p class="font-semibold text-error" role="alert">{form.message}</p>
 	{/if}

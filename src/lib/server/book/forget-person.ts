@@ -1,10 +1,11 @@
+import { nameFields } from '$lib/entries/entry-type';
 import type { GroupId } from '../base/group-id';
 import { withTransaction } from '../db/transaction';
 import { execute, maybeOne } from '../db/verbs';
 
 /**
- * Forgets a person: the name goes, here and out of lists that lie on the table; what they typed,
- * brought and measured stays without it. The name that was forgotten, or null where there is none.
+ * Forgets a person: the name goes, here, out of lists that lie on the table and out of what came late by a link; words
+ * that lie there for them are shown no more. What they typed, brought and measured stays without it. The name that was forgotten, or null where there is none.
  */
 export const forgetPerson = (groupId: GroupId, id: string): Promise<string | null> =>
 	withTransaction(async (client) => {
@@ -25,6 +26,17 @@ export const forgetPerson = (groupId: GroupId, id: string): Promise<string | nul
 					from jsonb_array_elements(i.rows -> 'rows') with ordinality as r (cells, nth)) emptied))
 			 where i.group_id = $1 and i.kept_at is null`,
 			[groupId, person.name],
+			client
+		);
+		await execute(
+			`update late_entry set sent = jsonb_set(sent, '{typed}', (
+				select jsonb_object_agg(t.field, case when t.field = any ($3)
+					and lower(btrim(t.said)) = lower(btrim($2)) then '' else t.said end)
+				from jsonb_each_text(sent -> 'typed') as t (field, said)))
+			 where group_id = $1 and exists (
+				select 1 from jsonb_each_text(sent -> 'typed') as t (field, said)
+				where t.field = any ($3) and lower(btrim(t.said)) = lower(btrim($2)))`,
+			[groupId, person.name, nameFields],
 			client
 		);
 		await execute(

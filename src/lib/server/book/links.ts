@@ -233,34 +233,37 @@ export async function openLink(address: string): Promise<OpenedLink | null> {
 	return inGroup(groupId, null, () => openIn(groupId, digest));
 }
 
-async function openIn(groupId: GroupId, digest: string): Promise<OpenedLink | null> {
-	const link = await maybeOne<{
-		id: string;
-		planId: string | null;
-		planVersion: number | null;
-		mat: string | null;
-		groupName: string;
-		role: Role | null;
-		grants: Grant;
-		dayId: string | null;
-		station: LineStation | null;
-		isFresh: boolean;
-	}>(
+/** A link as it lies there, with what it opens. */
+interface LinkRow {
+	readonly id: string;
+	readonly planId: string | null;
+	readonly planVersion: number | null;
+	readonly mat: string | null;
+	readonly groupName: string;
+	readonly role: Role | null;
+	readonly grants: Grant;
+	readonly dayId: string | null;
+	readonly station: LineStation | null;
+	readonly isOpen: boolean;
+	readonly isFresh: boolean;
+}
+
+/** The link of an address, open or closed; null where it was never given, or its group is deleted. */
+const linkAt = (groupId: GroupId, digest: string): Promise<LinkRow | null> =>
+	maybeOne<LinkRow>(
 		`select l.id, l.plan_id as "planId", l.plan_version as "planVersion", t.code as mat,
-			g.name as "groupName", l.role, l.grants, l.day_id as "dayId", l.station, coalesce(l.last_used_at > now() - interval '1 minute', false) as "isFresh"
+			g.name as "groupName", l.role, l.grants, l.day_id as "dayId", l.station,
+			l.revoked_at is null and (l.expires_at is null or l.expires_at > now()) as "isOpen",
+			coalesce(l.last_used_at > now() - interval '1 minute', false) as "isFresh"
 		 from link l join volunteer_group g on g.id = l.group_id and g.deleted_at is null
 			left join thing t on t.group_id = l.group_id and t.id = l.thing_id
-		 where l.group_id = $1 and l.digest = $2 and l.revoked_at is null
-			and (l.expires_at is null or l.expires_at > now())`,
+		 where l.group_id = $1 and l.digest = $2`,
 		[groupId, digest]
 	);
-	if (!link) return null;
-	const { id, planId, planVersion, mat, groupName, role, dayId, station, isFresh } = link;
-	if (!isFresh)
-		await execute('update link set last_used_at = now() where group_id = $1 and id = $2', [
-			groupId,
-			id
-		]);
+
+/** What a link opens, or opened. */
+function openedBy(groupId: GroupId, link: LinkRow): OpenedLink | null {
+	const { id, planId, planVersion, mat, groupName, role, dayId, station } = link;
 	if (role !== null) return { grants: 'join', groupId, linkId: id, groupName, role };
 	if (dayId !== null && station !== null)
 		return { grants: 'station', groupId, linkId: id, dayId, station };
@@ -271,19 +274,22 @@ async function openIn(groupId: GroupId, digest: string): Promise<OpenedLink | nu
 		: null;
 }
 
-/** A link that was given once and is closed: revoked, or its time is over. Null where it is open or was never given. */
-export async function closedLink(
-	address: string
-): Promise<{ readonly groupId: GroupId; readonly linkId: string; readonly grants: Grant } | null> {
+async function openIn(groupId: GroupId, digest: string): Promise<OpenedLink | null> {
+	const link = await linkAt(groupId, digest);
+	if (!link?.isOpen) return null;
+	if (!link.isFresh)
+		await execute('update link set last_used_at = now() where group_id = $1 and id = $2', [
+			groupId,
+			link.id
+		]);
+	return openedBy(groupId, link);
+}
+
+/** What a link opened that was given once and is closed: revoked, or its time is over. Null where it is open or was never given. */
+export async function closedLink(address: string): Promise<OpenedLink | null> {
 	const read = readAddress(address);
 	if (!read) return null;
 	const { groupId, digest } = read;
-	const link = await inGroup(groupId, null, () =>
-		maybeOne<{ id: string; grants: Grant }>(
-			`select id, grants from link where group_id = $1 and digest = $2
-			 and (revoked_at is not null or expires_at <= now())`,
-			[groupId, digest]
-		)
-	);
-	return link && { groupId, linkId: link.id, grants: link.grants };
+	const link = await inGroup(groupId, null, () => linkAt(groupId, digest));
+	return link && !link.isOpen ? openedBy(groupId, link) : null;
 }

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { isDatabaseAway } from './pool';
+import { isDatabaseAway, StoodStill, stillMs } from './pool';
 
 export const awayMessage =
 	'The kept plans cannot be reached just now. Nothing is lost; please try again in a moment.';
@@ -11,6 +11,21 @@ export async function whileReached<Result>(work: Promise<Result>): Promise<Resul
 	} catch (problem) {
 		if (isDatabaseAway(problem)) error(503, { message: awayMessage });
 		throw problem;
+	}
+}
+
+/** Runs work on the database that knows no time of its own, for as long as anybody waits. @throws StoodStill */
+export async function inTime<Result>(work: Promise<Result>): Promise<Result> {
+	let timer: NodeJS.Timeout | undefined;
+	const over = new Promise<never>((_, reject) => {
+		timer = setTimeout(() => reject(new StoodStill()), stillMs());
+	});
+	// What comes after that is heard by nobody.
+	work.catch(() => {});
+	try {
+		return await Promise.race([work, over]);
+	} finally {
+		clearTimeout(timer);
 	}
 }
 

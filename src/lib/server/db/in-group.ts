@@ -10,6 +10,8 @@ const ambient = new AsyncLocalStorage<{
 	groupId: GroupId;
 	accountId: string | null;
 	along: Along | null;
+	/** Until when a database that stood still is not waited for, by the clock of the process, ms. */
+	stillUntil: number;
 }>();
 
 /**
@@ -24,7 +26,20 @@ export const inGroup = <Result>(
 	accountId: string | null,
 	work: () => Result,
 	along: Along | null = null
-): Result => ambient.run({ groupId, accountId, along }, work);
+): Result => ambient.run({ groupId, accountId, along, stillUntil: 0 }, work);
+
+/** So long work that met a database standing still asks it nothing more, ms: a page is answered by then. */
+const noMoreMs = 5000;
+
+/** Whether the database just stood still for this work: then it is not waited for once more. */
+export const isStillAtHand = (): boolean =>
+	(ambient.getStore()?.stillUntil ?? 0) > performance.now();
+
+/** Says that the database stood still for the work at hand. */
+export function markStill(): void {
+	const store = ambient.getStore();
+	if (store) store.stillUntil = performance.now() + noMoreMs;
+}
 
 /** Whether something is to be written with the first change. */
 export const hasAlong = (): boolean => (ambient.getStore()?.along ?? null) !== null;

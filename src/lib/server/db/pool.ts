@@ -28,6 +28,10 @@ const readUrl = (): string | undefined => process.env.NEST_ROW_READ_DATABASE_URL
  */
 export const isPooled = (use: Use): boolean =>
 	process.env.NEST_ROW_POOLER === 'yes' && (use === 'write' || readUrl() === undefined);
+/** How many times the usual wait a slow machine is given before the database counts as away. */
+const patience = (): number => Math.max(1, Number(process.env.NEST_ROW_PATIENCE) || 1);
+/** So long a question waits for a database that stands still and says nothing, ms. */
+export const stillMs = (): number => 8000 * patience();
 /** What is set on a connection of one's own. */
 const own: Readonly<Record<Use, () => Settings>> = {
 	// What is asked of the readers cannot write: a statement sent to the wrong pool is known at once. Elsewhere tables lie
@@ -37,8 +41,6 @@ const own: Readonly<Record<Use, () => Settings>> = {
 	}),
 	write: () => ({ lock_timeout: 2000 * patience() })
 };
-/** How many times the usual wait a slow machine is given before the database counts as away. */
-const patience = (): number => Math.max(1, Number(process.env.NEST_ROW_PATIENCE) || 1);
 const most: Readonly<Record<Use, number>> = { read: 6, write: 8 };
 const pools = new Map<Use, pg.Pool>();
 
@@ -56,6 +58,7 @@ function poolFor(use: Use): pg.Pool {
 		connectionTimeoutMillis: 3000 * patience(),
 		idleTimeoutMillis: 60_000,
 		max: most[use],
+		...(use === 'read' ? { query_timeout: stillMs() } : {}),
 		application_name: 'nest-row',
 		...(isPooled(use)
 			? {}
@@ -108,12 +111,21 @@ export function isDatabaseAway(error: unknown): boolean {
 	const { code } = error as { code?: string };
 	if (code) return awayCodes.has(code) || awayClasses.has(code.slice(0, 2));
 	// node-postgres gives these no code.
-	return (
-		isNeverSent(error) ||
-		isBroken(error) ||
-		/timeout exceeded when trying to connect/.test(error.message)
-	);
+	return isNeverSent(error) || isBroken(error) || isStill(error);
 }
+
+/** It stood still for as long as anybody waits for it. */
+export class StoodStill extends Error {
+	constructor() {
+		super('the database stands still');
+	}
+}
+
+/** Whether the database said nothing for so long that it was not waited for any longer. */
+export const isStill = (error: unknown): boolean =>
+	error instanceof StoodStill ||
+	(error instanceof Error &&
+		/timeout exceeded when trying to connect|Query read timeout/.test(error.message));
 
 /** Whether a query met a connection that had broken before, so that it never left the process. */
 export const isNeverSent = (error: unknown): boolean =>

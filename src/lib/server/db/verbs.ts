@@ -1,8 +1,17 @@
 import type { QueryResult, QueryResultRow } from 'pg';
 import pg from 'pg';
 import { askForGroup, type Asked } from './group-query';
-import { groupAtHand, hasAlong } from './in-group';
-import { isBroken, isNeverSent, isPooled, isTriedAgain, readers, writers } from './pool';
+import { groupAtHand, hasAlong, isStillAtHand, markStill } from './in-group';
+import {
+	isBroken,
+	isNeverSent,
+	isPooled,
+	isStill,
+	isTriedAgain,
+	readers,
+	StoodStill,
+	writers
+} from './pool';
 import { clientAtHand, markChange, withTransaction } from './transaction';
 
 /** One of the pools, or the client of a transaction. What is not said to write only reads. */
@@ -66,9 +75,12 @@ async function run<Row extends QueryResultRow>(
 	const groupId = groupAtHand();
 	const ask = () =>
 		groupId === undefined ? on.query<Row>(query) : askForGroup<Row>(on, query, groupId);
+	// A page asks many things one after the other, and waits for a database that stands still once.
+	if (isStillAtHand()) throw new StoodStill();
 	try {
 		return await ask();
 	} catch (error) {
+		if (isStill(error)) markStill();
 		// A connection that broke while it lay idle: the query was never sent, so another may take it. What only
 		// reads may be asked twice: a standby ends it where it stands in the way of what comes in, or goes itself.
 		const isAskedAgain = use === 'read' && (isTriedAgain(error) || isBroken(error));

@@ -1,15 +1,23 @@
 import type { GroupId } from '../base/group-id';
 import { inGroup } from '../db/in-group';
+import { keyFor } from '../db/part-key';
 import { withTransaction } from '../db/transaction';
 import { execute } from '../db/verbs';
 import { addMember } from './members';
 
-/** Makes a group, with the account that makes it as its coordinator. */
-export function makeGroup(name: string, accountId: string): Promise<GroupId> {
-	const groupId = crypto.randomUUID() as GroupId;
+/**
+ * Makes a group, with the account that makes it as its coordinator.
+ *
+ * @param key made with the page, so that pressing twice makes one group
+ */
+export function makeGroup(name: string, accountId: string, key: string): Promise<GroupId> {
+	const groupId = keyFor(key, `${accountId} ${name}`) as GroupId;
 	return inGroup(groupId, accountId, () =>
 		withTransaction(async () => {
-			await execute('insert into volunteer_group (id, name) values ($1, $2)', [groupId, name]);
+			await execute(
+				'insert into volunteer_group (id, name) values ($1, $2) on conflict (id) do nothing',
+				[groupId, name]
+			);
 			await addMember(groupId, accountId, 'coordinator');
 			return groupId;
 		})

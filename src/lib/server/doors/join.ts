@@ -1,32 +1,75 @@
+import pLimit from 'p-limit';
 import type { OpenedLink } from '../book/links';
 import { revokeLink } from '../book/links';
 import { inGroup } from '../db/in-group';
+import { withTransaction } from '../db/transaction';
 import { tryOnce, waitWords } from './limits';
-import { addMember } from './members';
+import { addMember, listMembers } from './members';
 import { makeAccount, type AccountTyped } from './new-account';
+import { signIn } from './sign-in';
+
+type JoinLink = Extract<OpenedLink, { grants: 'join' }>;
+
+/** Each holds a connection while its account is made on another: so many at once, and there is one for each. */
+const atOnce = pLimit(2);
+
+const usedUp = 'Someone came in by this link already. Ask whoever gave it to you for another.';
+const noAccount =
+	'No account could be made of that address. If it has one here, sign in first and open this link again.';
+
+/** Ends what was begun with a link, which stays as it was. */
+class NoAccount extends Error {}
 
 /**
  * Lets someone in by a link, which is used up by it: as the account that is signed in, or as one that
- * is made on the way.
+ * is made on the way. Of two who have it one comes in, and for the other no account is made.
  *
  * @returns the sentence to say where it was not taken, '' where it was
  */
 export async function joinBy(
-	{ groupId, linkId, role }: Extract<OpenedLink, { grants: 'join' }>,
+	link: JoinLink,
 	signedIn: string | null,
 	typed: AccountTyped,
 	from: string,
 	headers: Headers
 ): Promise<string> {
+	const { groupId, linkId, role } = link;
 	const wait = await tryOnce('word', from);
 	if (wait > 0) return waitWords(wait);
-	const accountId = signedIn ?? (await makeAccount(typed, headers));
-	if (accountId === null)
-		return 'No account could be made of that address. If it has one here, sign in first and open this link again.';
-	// For one: of two who have it, the second is told.
-	return inGroup(groupId, accountId, async () => {
-		if (!(await revokeLink(groupId, linkId))) return 'Someone came in by this link just now.';
-		await addMember(groupId, accountId, role);
-		return '';
-	});
+	const comeIn = () =>
+		withTransaction(async () => {
+			// It is held until whoever came first is in, or could not be.
+			if (!(await revokeLink(groupId, linkId))) return false;
+			const accountId = signedIn ?? (await makeAccount(typed, headers));
+			if (accountId === null) throw new NoAccount();
+			await addMember(groupId, accountId, role);
+			return true;
+		});
+	try {
+		if (await atOnce(() => inGroup(groupId, signedIn, comeIn))) return '';
+	} catch (problem) {
+		if (problem instanceof NoAccount) return noAccount;
+		throw problem;
+	}
+	return cameInBefore(link, signedIn, typed, from, headers);
+}
+
+/**
+ * The same press once more, for a link that is used up: who came in by it is in, and is signed in where
+ * they are not. Whoever else is told that it was used, and no more.
+ *
+ * @returns the sentence to say where they are not in, '' where they are
+ */
+export async function cameInBefore(
+	{ groupId }: JoinLink,
+	signedIn: string | null,
+	typed: AccountTyped,
+	from: string,
+	headers: Headers
+): Promise<string> {
+	if (signedIn === null && (await signIn(typed, from, headers)) !== '') return usedUp;
+	const members = await inGroup(groupId, signedIn, () => listMembers(groupId));
+	return members.some(({ accountId, email }) => accountId === signedIn || email === typed.email)
+		? ''
+		: usedUp;
 }

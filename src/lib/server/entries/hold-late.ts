@@ -1,4 +1,4 @@
-import { closedLink, addressIn, type Grant } from '$lib/server/book/links';
+import { closedLink, addressIn } from '$lib/server/book/links';
 import type { GroupId } from '$lib/server/base/group-id';
 import { orAway } from '$lib/server/db/away';
 import { inGroup } from '$lib/server/db/in-group';
@@ -6,7 +6,7 @@ import { refuse } from '$lib/server/db/save-result';
 import { execute, many } from '$lib/server/db/verbs';
 import type { RequestEvent } from '@sveltejs/kit';
 import { takeEach } from './take-each';
-import { takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
+import { notOfLink, takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
 
 /** So many entries are held of one link: a phone left behind has fewer, and whoever means harm is stopped. */
 const mostOfLink = 500;
@@ -28,11 +28,11 @@ async function hold(groupId: GroupId, linkId: string, sent: SentEntry): Promise<
 
 /**
  * Holds what comes by a link that is closed by now, for a coordinator to say what becomes of it; null
- * where there was never such a link.
+ * where there was never such a link. What it could not have kept while it was open it does not leave here either.
  */
 export async function holdLate(
 	event: Pick<RequestEvent, 'request' | 'locals' | 'cookies' | 'url'>,
-	grant: Grant
+	grant: 'make' | 'station'
 ): Promise<Response | null> {
 	const link = await orAway(closedLink(addressIn(event.url.pathname)));
 	if (link?.grants !== grant) return null;
@@ -41,9 +41,10 @@ export async function holdLate(
 		takeEach(
 			{ request: event.request, cookies: event.cookies, locals: { ...event.locals, groupId } },
 			async (sent) =>
-				(await hold(groupId, linkId, sent))
+				(await notOfLink(link, sent)) ??
+				((await hold(groupId, linkId, sent))
 					? { outcome: 'held', id: sent.key }
-					: refuse('entry', 'Too much came by this link after it was closed.')
+					: refuse('entry', 'Too much came by this link after it was closed.'))
 		)
 	);
 }

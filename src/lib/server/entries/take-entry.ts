@@ -233,48 +233,68 @@ export const takeHeldEntry = (
 /** What a maker's link keeps: rows, notes and wishes. */
 const makersEntries = ['row', 'rows', 'note', 'wish'] as const;
 
-/** Keeps an entry that came by a maker's link: of its own mat, and of nothing else. */
-export async function takeMakersEntry(
-	{ groupId, linkId, mat }: Extract<OpenedLink, { grants: 'make' }>,
-	sent: SentEntry,
-	context: EntryContext,
-	now = new Date()
-): Promise<SaveResult> {
+type MakersLink = Extract<OpenedLink, { grants: 'make' }>;
+type StationLink = Extract<OpenedLink, { grants: 'station' }>;
+
+/** Why an entry is none of a maker's link: it is of its own mat alone. Null where it is one. */
+function notOfMaker({ mat }: MakersLink, sent: SentEntry): SaveResult | null {
 	if (!(makersEntries as readonly string[]).includes(sent.type))
 		return refuse('entry', 'This link keeps the rows, notes and wishes of its mat, nothing else.');
 	const meant = readCode((sent.typed['mat'] ?? '').slice(0, 20));
-	if (meant.problem !== undefined || meant.code !== mat)
-		return refuse('mat', 'This link opens another mat. Ask whoever gave it to you.');
-	return take(groupId, sent, context, linkId, now);
+	return meant.problem !== undefined || meant.code !== mat
+		? refuse('mat', 'This link opens another mat. Ask whoever gave it to you.')
+		: null;
 }
 
 /** What a station's link keeps: its taps, who comes and goes there, its scrap, and the taking back of these. */
 const stationEntries = ['tap', 'presence', 'scrap', 'correction'] as const;
 
-/** Whether what is taken back was tapped at this station on this day. */
-const isOfStation = async (groupId: GroupId, typed: Typed, dayId: string, station: string) =>
+/** Whether what is taken back was tapped at this station on this day; it may have come late by the link itself. */
+const isOfStation = async (
+	{ groupId, linkId, dayId, station }: StationLink,
+	corrects: string
+): Promise<boolean> =>
 	(await maybeOne<{ id: number }>(
 		`select id from entry where group_id = $1 and (id::text = $2 or key::text = $2)
 		 and type in ('tap', 'scrap') and typed ->> 'day' = $3
 		 and coalesce(typed ->> 'station', $4) = $4`,
-		[groupId, typed['corrects'] ?? '', dayId, station]
+		[groupId, corrects, dayId, station]
+	)) !== null ||
+	(await maybeOne<{ key: string }>(
+		`select key from late_entry where group_id = $1 and link_id = $2 and key::text = $3
+		 and sent ->> 'type' in ('tap', 'scrap')`,
+		[groupId, linkId, corrects]
 	)) !== null;
 
-/** Keeps an entry that came by a station's link: of its own day and station, and of nothing else. */
-export async function takeStationEntry(
-	{ groupId, linkId, dayId, station }: Extract<OpenedLink, { grants: 'station' }>,
-	sent: SentEntry,
-	context: EntryContext,
-	now = new Date()
-): Promise<SaveResult> {
-	const { type, typed } = sent;
+/** Why an entry is none of a station's link: it is of its own day and station alone. Null where it is one. */
+async function notOfStation(
+	link: StationLink,
+	{ type, typed }: SentEntry
+): Promise<SaveResult | null> {
+	const { dayId, station } = link;
 	if (!(stationEntries as readonly string[]).includes(type))
 		return refuse('entry', 'This link keeps the taps of its station, nothing else.');
 	const isOwn =
 		type === 'correction'
-			? await isOfStation(groupId, typed, dayId, station)
+			? await isOfStation(link, typed['corrects'] ?? '')
 			: typed['day'] === dayId && (typed['station'] ?? station) === station;
-	if (!isOwn)
-		return refuse('entry', 'This link opens another station. Ask whoever gave it to you.');
-	return take(groupId, sent, context, linkId, now);
+	return isOwn
+		? null
+		: refuse('entry', 'This link opens another station. Ask whoever gave it to you.');
 }
+
+/** Why an entry could not have come by a link, were it open; null where it could. */
+export const notOfLink = async (
+	link: MakersLink | StationLink,
+	sent: SentEntry
+): Promise<SaveResult | null> =>
+	link.grants === 'make' ? notOfMaker(link, sent) : notOfStation(link, sent);
+
+/** Keeps an entry that came by a maker's or a station's link: of its own mat, or its own day and station, and of nothing else. */
+export const takeLinkEntry = async (
+	link: MakersLink | StationLink,
+	sent: SentEntry,
+	context: EntryContext,
+	now = new Date()
+): Promise<SaveResult> =>
+	(await notOfLink(link, sent)) ?? take(link.groupId, sent, context, link.linkId, now);

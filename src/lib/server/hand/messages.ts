@@ -90,12 +90,12 @@ export interface MessageLine {
 	/** The mat or the table day it is of; of neither, it is the note of a week. */
 	readonly mat: string | null;
 	readonly day: string | null;
-	readonly to: string | null;
+	readonly to: string;
 	readonly words: string;
 	readonly at: Date;
 }
 
-/** The messages of a group, the newest first. */
+/** The messages of a group, the newest first; those to somebody who was forgotten lie there for nobody. */
 export const listMessages = (groupId: GroupId): Promise<MessageLine[]> =>
 	many<MessageLine>(
 		`select m.entry_id as id, m.person_id as "personId", t.code as mat, to_char(d.day, 'YYYY-MM-DD') as day, p.name as "to", m.words, e.typed_at as at
@@ -103,7 +103,7 @@ export const listMessages = (groupId: GroupId): Promise<MessageLine[]> =>
 		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
 		 left join thing t on t.group_id = m.group_id and t.id = m.thing_id
 		 left join table_day d on d.group_id = m.group_id and d.id = m.day_id
-		 join person p on p.group_id = m.group_id and p.id = m.person_id
+		 join person p on p.group_id = m.group_id and p.id = m.person_id and p.name is not null
 		 where m.group_id = $1
 			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 		 order by m.entry_id desc, lower(btrim(p.name)) limit 400`,

@@ -21,6 +21,9 @@ export function noteProxy(headers: Headers): void {
 	);
 }
 
+/** Whether requests came by way of a proxy nobody named. */
+export const isProxyUnnamed = (): boolean => isProxySeen;
+
 /**
  * Where a request comes from, as tries are counted by it. Where the header that should say so is absent, all who come
  * so count as one: that is said once, and refuses nobody.

@@ -201,7 +201,10 @@
 		<div
 			class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
 		>
-			<div class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4">
+			<div
+				class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4"
+				data-keeping={keeper.isKeeping || bench.isAhead}
+			>
 				<p>
 					<strong>{clockWords(bench.minute)}</strong>
 					<span class="quiet"

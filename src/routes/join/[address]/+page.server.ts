@@ -1,5 +1,6 @@
-import { awayMessage, orAway } from '$lib/server/db/away';
-import { joinBy } from '$lib/server/doors/join';
+import { addressIn, closedLink } from '$lib/server/book/links';
+import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { cameInBefore, joinBy } from '$lib/server/doors/join';
 import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
 import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
@@ -20,9 +21,23 @@ export const actions: Actions = {
 	/** Whoever is signed in joins as who they are; anyone else makes an account on the way. */
 	join: async (event) => {
 		const { link, account } = event.locals;
-		if (link?.grants !== 'join') error(404, opensNothing);
 		const typed = accountTyped(await readForm(event.request));
 		const { name, email } = typed;
+		if (link?.grants !== 'join') {
+			const closed = await whileReached(closedLink(addressIn(event.url.pathname)));
+			if (closed?.grants !== 'join') error(404, opensNothing);
+			const said = await whileReached(
+				cameInBefore(
+					closed,
+					account?.id ?? null,
+					typed,
+					clientAddress(event),
+					event.request.headers
+				)
+			);
+			if (said !== '') error(404, opensNothing);
+			redirect(303, '/');
+		}
 		const problems = account ? {} : await accountProblems(typed);
 		if (Object.keys(problems).length > 0) return fail(422, { typed: { name, email }, problems });
 		const problem = await orAway(

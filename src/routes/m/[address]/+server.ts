@@ -8,7 +8,7 @@ import type { OpenedLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { holdLate } from '$lib/server/entries/hold-late';
 import { takeEach } from '$lib/server/entries/take-each';
-import { takeMakersEntry } from '$lib/server/entries/take-entry';
+import { takeLinkEntry } from '$lib/server/entries/take-entry';
 import { countedMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
 import { readForm } from '$lib/server/web/read-form';
@@ -90,9 +90,8 @@ async function show(
 	const view = link && (await orAway(readerOf(event).then((reader) => viewOf(link, reader))));
 	if (!view) {
 		// Whether a link opens nothing or nobody can say just now is not the same: the one ends, the other passes.
-		const isAway = link !== null || locals.link === null;
 		const [code, sentence] =
-			isAway && link !== null ? ([503, awayMessage] as const) : ([404, closedWords] as const);
+			link === null ? ([404, closedWords] as const) : ([503, awayMessage] as const);
 		return isJsonWanted(request)
 			? json({ message: sentence }, { status: code })
 			: pageOf('A link', words(sentence), theme, code);
@@ -121,7 +120,7 @@ export const POST: RequestHandler = async (event) => {
 		if (isForm) return show(event, '', 404);
 		return (await holdLate(event, 'make')) ?? json({ message: closedWords }, { status: 403 });
 	}
-	if (!isForm) return takeEach(event, (sent, reader) => takeMakersEntry(link, sent, reader));
+	if (!isForm) return takeEach(event, (sent, reader) => takeLinkEntry(link, sent, reader));
 	const { type, key, ...typed } = Object.fromEntries(
 		[...(await readForm(request))].filter(
 			(pair): pair is [string, string] => typeof pair[1] === 'string' && pair[1].length <= 4000
@@ -131,7 +130,7 @@ export const POST: RequestHandler = async (event) => {
 		return show(event, 'This could not be read. Please try again.', 400);
 	const saved = await orAway(
 		readerOf(event).then((reader) =>
-			takeMakersEntry(link, { key: key ?? '', type: type ?? '', typed }, reader)
+			takeLinkEntry(link, { key: key ?? '', type: type ?? '', typed }, reader)
 		)
 	);
 	if (!saved) return show(event, awayMessage, 503);

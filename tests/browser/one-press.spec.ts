@@ -46,7 +46,7 @@ test('one page makes one group, pressed twice and sent again', async ({ app, con
 	const name = `Quay Sheds ${Date.now()}`;
 	await page.getByLabel('What it is called').fill(name);
 	await page.getByRole('button', { name: 'Make the group' }).dblclick();
-	await expect(page).toHaveURL(`${app.address}/`);
+	await expect(page).not.toHaveURL(/\/groups/);
 	const key = crypto.randomUUID();
 	const sent = await Promise.all(
 		[1, 2, 3, 4].map(() => wren.ask('/groups?/make', { form: { name: `${name} too`, key } }))

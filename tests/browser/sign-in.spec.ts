@@ -181,7 +181,7 @@ test('two groups side by side stay apart, whichever the device works for by now'
 	context
 }) => {
 	const wren = await theCoordinator(app);
-	await wren.ask('/groups?/make', { form: { name: 'Boat Shed Table' } });
+	await wren.ask('/groups?/make', { form: { name: 'Boat Shed Table', key: crypto.randomUUID() } });
 	await wren.lend(context);
 	const shed = await context.newPage();
 	await shed.goto('/gather');
@@ -232,7 +232,7 @@ test('a group is deleted by its name, closed at once, and taken back within the 
 	app
 }) => {
 	const wren = await theCoordinator(app);
-	await wren.ask('/groups?/make', { form: { name: 'Quay Sheds' } });
+	await wren.ask('/groups?/make', { form: { name: 'Quay Sheds', key: crypto.randomUUID() } });
 	const plan = await wren.ask('/members?/invite', {
 		form: { role: 'reader', key: crypto.randomUUID() }
 	});
@@ -241,7 +241,7 @@ test('a group is deleted by its name, closed at once, and taken back within the 
 	expect((await wren.ask('/groups?/delete', { form: { name: 'Quay' } })).text).toContain(
 		'Type the name as it is written above.'
 	);
-	await wren.ask('/groups?/delete', { form: { name: 'Quay Sheds' } });
+	await wren.ask('/groups?/delete', { form: { name: 'Quay Sheds', key: crypto.randomUUID() } });
 	expect((await wren.ask('/account')).text).not.toContain('data-group="Quay Sheds"');
 	expect((await wren.ask(link)).status).toBe(404);
 	const [, id = ''] =

@@ -1,7 +1,9 @@
+import { spawn } from 'node:child_process';
 import type pg from 'pg';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { asked } from '../../scripts/lib/asked.mjs';
+import { demoPlans } from '../../scripts/demo/plans';
 import { loadDemo } from '../../scripts/lib/load-demo.mjs';
 import { spread } from '../../scripts/lib/migrate.mjs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -162,10 +164,25 @@ describe('a house laid in sixteen parts', () => {
 		expect(balance).toEqual({ wrong: 0 });
 	});
 
-	it('takes the whole demo world, as a house that is not laid in parts does', async () => {
+	it('takes the whole demo world, as a house that is not laid in parts does, though a filling before was cut off', async () => {
 		const url = await anotherDatabase();
 		await spread(url);
+		const cutOff = spawn(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
+			env: { ...process.env, DATABASE_URL: url },
+			stdio: 'ignore'
+		});
+		const ended = new Promise((resolve) => cutOff.once('exit', resolve));
+		const [plans, whole] = [
+			'select count(*)::integer as n from plan',
+			'select count(*)::integer as n from volunteer_group where has_demo_world'
+		];
+		const count = async (sql: string) => (await inDatabase<{ n: number }>(url, sql))[0]?.n ?? 0;
+		await expect.poll(() => count(plans), { timeout: 60_000, interval: 20 }).toBeGreaterThan(1);
+		cutOff.kill('SIGKILL');
+		await ended;
+		expect(await count(whole)).toBe(0);
 		await loadDemo(url);
+		expect([await count(whole), await count(plans)]).toEqual([1, demoPlans.length]);
 		const { rows } = await asked(url, (client) =>
 			client.query<{ seats: number; parts: number }>(
 				`select count(*)::integer as seats, count(distinct tableoid)::integer as parts from seat`

@@ -1,0 +1,73 @@
+// What a press counts for: two that a hand can mean are two acts, whether the first was answered or not; a slip of the
+// finger is one, and that is said.
+import type { Page } from '@playwright/test';
+import { slipMs } from '../../src/lib/ui/slip';
+import { expect, keep, ready, test } from './app';
+import { put, rows } from './table-world';
+
+test.use({ world: 'presses' });
+
+const at = (page: Page, place: string) =>
+	page.locator(`[data-place="${place}"]`).locator('[data-pile*=" green "]');
+const opened = async (page: Page, place: string) => {
+	await page.goto('/prepare');
+	await ready(page);
+	await at(page, place).getByRole('link').click();
+	await expect(page.locator('[data-open]')).toBeVisible();
+};
+
+test('a form whose fields stay counts each press, answered or not, and a slip once', async ({
+	page,
+	app
+}) => {
+	test.slow();
+	await page.goto('/plan');
+	await ready(page);
+	await keep(page, 'Mat of one colour');
+	await put(app, page.request, 'green', 80);
+	const count = async (sql: string) => (await rows<{ n: number }>(app, sql))[0]?.n;
+
+	await opened(page, 'Bags');
+	await page.getByRole('textbox', { name: 'Bags', exact: true }).fill('15');
+	const flat = page.getByRole('button', { name: 'Lay bags flat' });
+	// The answer comes late: neither press waits for it.
+	await page.route(/\/api\/entries/, async (route) => {
+		await new Promise((resolve) => setTimeout(resolve, 1500));
+		await route.continue();
+	});
+	await flat.click();
+	await page.waitForTimeout(slipMs + 50);
+	await flat.click();
+	const flattened = `select coalesce(sum((typed ->> 'bags')::integer), 0)::integer as n from entry where type = 'flatten'`;
+	await expect.poll(() => count(flattened)).toBe(30);
+	await page.unroute(/\/api\/entries/);
+	await page.waitForTimeout(slipMs + 50);
+	await flat.dblclick();
+	await expect.poll(() => count(flattened)).toBe(45);
+	await expect(page.getByText('counted once').first()).toBeVisible();
+
+	await opened(page, 'Flat');
+	await page.getByRole('textbox', { name: 'Bags', exact: true }).fill('40');
+	await page.getByRole('button', { name: 'Cut flat bags' }).click();
+	await expect
+		.poll(() => count(`select count(*)::integer as n from entry where type = 'cut'`))
+		.toBe(1);
+	await opened(page, 'Cut');
+	await page.getByRole('textbox', { name: 'Pieces', exact: true }).fill('140');
+	await page.getByRole('button', { name: 'Join pieces' }).click();
+	await expect
+		.poll(() => count(`select count(*)::integer as n from entry where type = 'join'`))
+		.toBe(1);
+
+	await opened(page, 'Strand');
+	await page.getByLabel('Bags’ worth of green').fill('1');
+	const wind = page.getByRole('button', { name: 'Wind a ball' });
+	const presses = 12;
+	for (let press = 0; press < presses; press++) {
+		await wind.click();
+		await page.waitForTimeout(slipMs + 30);
+	}
+	await expect
+		.poll(() => count(`select count(*)::integer as n from thing where sort = 'ball'`))
+		.toBe(presses);
+});

@@ -34,15 +34,16 @@
 			<form class="flex flex-wrap items-end gap-3" method="POST" action="?/same">
 				<label class="grid min-w-0 gap-1"
 					>This
-					<select class="field max-w-full" name="id">
+					<select class="field max-w-full" name="id" required>
+						<option value="">choose</option>
 						{#each places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 					</select>
 				</label>
 				<label class="grid min-w-0 gap-1"
 					>is the same as
-					<select class="field max-w-full" name="as">
-						{#each places.toReversed() as { id, name } (id)}<option value={id}>{name}</option
-							>{/each}
+					<select class="field max-w-full" name="as" required>
+						<option value="">choose</option>
+						{#each places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 					</select>
 				</label>
 				<button class="btn">Make them one</button>

@@ -6,12 +6,15 @@ import { chromiumPath } from './scripts/lib/system.mjs';
 const long = /(everywhere|launch|sizes|stored-script|offline|sign-in)\.spec\.ts$/;
 const western = /(gather|gather-input|asks|lists|measures|holds)\.spec\.ts$/;
 
-/** What `npm run test:long` takes, and a fleet that is walked through. */
-const isLong = Boolean(process.env.NEST_ROW_LONG ?? process.env.NEST_ROW_WALK_AT);
+/** What `npm test` takes: a walk through all stages, every page once, doors and roles, what waits, acts that are alike. */
+const few = /(walk|pages|sign-in|shared-tablet|one-press|presses|link-data|offline)\.spec\.ts/;
+/** Those few, the rest of them, or all where neither is asked for. */
+const which = process.env.NEST_ROW_SPECS;
 
 export default defineConfig({
 	testDir: 'tests/browser',
-	...(isLong ? { grep: /@long/ } : { grepInvert: /@long/ }),
+	...(which === 'few' ? { grep: few } : {}),
+	...(which === 'rest' ? { grepInvert: few } : {}),
 	// One more than the cores that are there: half of a test is waiting.
 	workers: 3,
 	// A file stays with one browser process and its one application: starting these costs more than most tests.

@@ -2,7 +2,7 @@ import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
-import { actOf } from '$lib/server/doors/acts';
+import { actOf, linkPaths } from '$lib/server/doors/acts';
 import { turnedAway, type TurnedAway } from '$lib/server/doors/let-in';
 import { allOffered, withoutOffers } from '$lib/ui/offers';
 import { notOffered } from '$lib/server/doors/not-offered';
@@ -15,8 +15,7 @@ import { noteProxy } from '$lib/server/web/client-address';
 import { awayMessage, inTime, orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
 
-/** Where the pages of links are: of plans to read, and of mats to count. What follows is their secret, which no log ever hears. */
-const linkPaths = ['/l/', '/m/', '/join/', '/s/', '/a/', '/c/'];
+/** Where a page of a link is; what follows in its address is the secret, which no log ever hears. */
 const linkPathOf = ({ pathname }: URL) => linkPaths.find((path) => pathname.startsWith(path));
 const pathSaid = (url: URL): string => {
 	const linkPath = linkPathOf(url);

@@ -4,8 +4,9 @@
 /// <reference lib="webworker" />
 import { Shelf } from '$lib/entries/shelf';
 import { nowSaid } from '$lib/entries/typed-at';
-import { formType, fromShelf, typedForm, wordsOfForm } from '$lib/entries/waiting-form';
-import { isLaidBy, laidAt, pagesToLayBy } from '$lib/ui/laid-pages';
+import { formType, fromShelf, typedForm } from '$lib/entries/waiting-form';
+import { isLaidBy, laidAt, pagesToLayBy } from '$lib/routes/laid-pages';
+import { wordsOfForm } from '$lib/routes/waiting-words';
 import { newKey } from '$lib/ui/new-key';
 import { orLaidBy } from '$lib/ui/or-laid-by';
 import { openDB } from 'idb';

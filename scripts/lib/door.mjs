@@ -1,18 +1,9 @@
 // Who is let in at all: asked before the application sees a request.
+import { routes } from '../../src/lib/routes/table.mjs';
 import { isLoopback } from './reach.mjs';
 
-/** What a body may weigh, in bytes: as much as any form has, and more where files are brought. */
+/** What a body may weigh, in bytes, where its route says nothing: as much as any form has. */
 const usualBody = 65_536;
-/** @type {Readonly<Record<string, number>>} */
-const largerBodies = {
-	// These refuse a file of their own size in words of their own.
-	'/plans': 16_777_216,
-	'/gather/lists': 16_777_216,
-	'/api/plans': 270_000,
-	'/api/estimate': 270_000,
-	'/api/compare': 270_000,
-	'/api/mix': 270_000
-};
 
 /** Headers of every answer, a file's as well as a page's. @type {Readonly<Record<string, string>>} */
 export const safeHeaders = {
@@ -75,7 +66,7 @@ export function whyNot({ method = '', url = '', headers }, origins) {
 	if (isForeign) return no(403, 'This came from another site, and was not taken.');
 	if (headers['transfer-encoding'] !== undefined)
 		return no(411, 'The length of what is sent must be said beforehand.');
-	if (Number(headers['content-length'] ?? 0) > (largerBodies[path] ?? usualBody))
+	if (Number(headers['content-length'] ?? 0) > (routes[path]?.bytes ?? usualBody))
 		return no(413, 'That is more than is taken here.');
 	return null;
 }

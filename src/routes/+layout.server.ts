@@ -1,5 +1,6 @@
 import { addressIn } from '$lib/server/book/links';
 import { notOffered } from '$lib/server/doors/not-offered';
+import { bar } from '$lib/routes/bar';
 import { allOffered } from '$lib/ui/offers';
 import { readerOrUsual } from '$lib/server/web/reader';
 import type { LayoutServerLoad } from './$types';
@@ -22,6 +23,7 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends, url }) 
 				? { ...group, isHallUnknown: false, isNameUnknown: false }
 				: group,
 		isLink,
+		bar,
 		/** For whom pages are laid by on a device; null for who comes by a link. */
 		laidFor: locals.link === undefined ? `${account?.id ?? ''} ${locals.groupId}` : null,
 		/** Where entries of this page go; null where it keeps none. */

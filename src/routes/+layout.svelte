@@ -160,7 +160,7 @@
 >
 <div class="flex min-h-dvh flex-col">
 	{#if !data.isLink}
-		<StageBar group={data.group} account={data.account} />
+		<StageBar group={data.group} stages={data.bar.stages} account={data.account} />
 		{#if data.account && data.account.groups > 1}
 			<p class="no-print px-5 pt-1 text-[0.9375rem] [overflow-wrap:anywhere] max-sm:px-4">
 				For <a class="link font-semibold" href="/account">{data.group.name}</a>

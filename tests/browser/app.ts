@@ -36,7 +36,7 @@ async function startWorld(world: string, signsIn: boolean) {
 	const server = process.env.TEST_DATABASE_SERVER;
 	if (!server) throw new Error('Browser tests need the server that "npm test" starts.');
 	const name = `browser_${world}_${crypto.randomUUID().replaceAll('-', '')}`;
-	const databaseUrl = await readyDatabase(server, name);
+	const databaseUrl = await readyDatabase(server, name, world === 'demo' ? 'demo' : 'empty');
 	const port = await freePort();
 	// A name and no number: passkeys belong to names.
 	const origin = `http://${signsIn ? 'localhost' : '127.0.0.1'}:${port}`;

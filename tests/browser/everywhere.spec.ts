@@ -9,8 +9,7 @@ const techniques = ['crochet', 'peg-loom', 'twined', 'finger-bands'];
 const views = ['Compare', 'What can I make?', 'Schools', 'On paper'];
 
 for (const colorScheme of ['light', 'dark'] as const) {
-	const tag = colorScheme === 'dark' ? '@long' : [];
-	test.describe(`in the ${colorScheme} theme`, { tag }, () => {
+	test.describe(`in the ${colorScheme} theme`, () => {
 		test.use({ colorScheme });
 		// What is named and how it is built is the same in both: the dark one is asked about its colours.
 		const changed = colorScheme === 'light' ? 'all' : 'colours';

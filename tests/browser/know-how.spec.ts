@@ -69,35 +69,29 @@ test('where less movement is asked for, a step stands at once as it is left lyin
 	await context.close();
 });
 
-test(
-	'without scripts every act is there, all its steps at once, and has a card of one page',
-	{ tag: '@long' },
-	async ({ page }) => {
-		for (const act of actNames) {
-			const html = await (await page.request.get(`/know-how/${act}`)).text();
-			const steps = html.match(/data-step="\d+">(<!--[^>]*-->)?<svg/g)?.length ?? 0;
-			expect(steps, act).toBeGreaterThan(2);
-		}
-		for (const path of [
-			'/know-how/none',
-			'/know-how/none/card.pdf',
-			'/know-how/cards.pdf?act=none'
-		])
-			expect((await page.request.get(path)).status()).toBe(404);
-		// One act, one page, on either paper, in large print too, each drawn for the hand that is asked for.
-		const pagesOf = async (query: string) => {
-			const card = await page.request.get(`/know-how/cards.pdf?${query}`);
-			expect(card.headers()['content-type']).toBe('application/pdf');
-			return (await PDFDocument.load(await card.body())).getPageCount();
-		};
-		const all = actNames.map((act) => `act=${act}`).join('&');
-		// What fits on Letter in large print fits on A4.
-		expect(await pagesOf(`${all}&paper=letter&large=yes&hand=left`)).toBe(actNames.length);
-		expect(await pagesOf('act=sort&act=sort&act=nothing&act=roll')).toBe(2);
-		const one = await page.request.get('/know-how/first-row/card.pdf');
-		expect(one.headers()['content-disposition']).toContain('first-row.pdf');
+test('without scripts every act is there, all its steps at once, and has a card of one page', async ({
+	page
+}) => {
+	for (const act of actNames) {
+		const html = await (await page.request.get(`/know-how/${act}`)).text();
+		const steps = html.match(/data-step="\d+">(<!--[^>]*-->)?<svg/g)?.length ?? 0;
+		expect(steps, act).toBeGreaterThan(2);
 	}
-);
+	for (const path of ['/know-how/none', '/know-how/none/card.pdf', '/know-how/cards.pdf?act=none'])
+		expect((await page.request.get(path)).status()).toBe(404);
+	// One act, one page, on either paper, in large print too, each drawn for the hand that is asked for.
+	const pagesOf = async (query: string) => {
+		const card = await page.request.get(`/know-how/cards.pdf?${query}`);
+		expect(card.headers()['content-type']).toBe('application/pdf');
+		return (await PDFDocument.load(await card.body())).getPageCount();
+	};
+	const all = actNames.map((act) => `act=${act}`).join('&');
+	// What fits on Letter in large print fits on A4.
+	expect(await pagesOf(`${all}&paper=letter&large=yes&hand=left`)).toBe(actNames.length);
+	expect(await pagesOf('act=sort&act=sort&act=nothing&act=roll')).toBe(2);
+	const one = await page.request.get('/know-how/first-row/card.pdf');
+	expect(one.headers()['content-disposition']).toContain('first-row.pdf');
+});
 
 test('acts, faults and words are found by a word, a beginning, or a slip of the finger', async ({
 	page

@@ -3,7 +3,7 @@ import { text } from 'node:stream/consumers';
 import type { Page } from '@playwright/test';
 import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
-import { pagesToLayBy } from '../../src/lib/ui/laid-pages';
+import { pagesToLayBy } from '../../src/lib/routes/laid-pages';
 import { expect, expectAccessible, ready, test, goOffline } from './app';
 import { rows } from './table-world';
 

@@ -3,7 +3,7 @@ import pg from 'pg';
 import { acts, reads } from '../../src/lib/server/doors/acts';
 import { mayAs, roles, type Role } from '../../src/lib/server/base/roles';
 import { localGroupId } from '../../src/lib/server/base/group-id';
-import { pagesToLayBy } from '../../src/lib/ui/laid-pages';
+import { pagesToLayBy } from '../../src/lib/routes/laid-pages';
 import { expect, expectAccessible, ready, test } from './app';
 import { endingActs, pathOfRoute } from '../routes';
 import { passphrase, theCoordinator, Visitor } from './visitor';

@@ -229,7 +229,7 @@ describe('sorting', () => {
 					else if (act === 'back' && lines.length > 0)
 						await back('sorting', lines[which % lines.length]?.id ?? 0);
 				}
-				const lines = (await listSorted(group, 100)).filter(({ takenBack }) => takenBack === null);
+				const lines = (await listSorted(group)).filter(({ takenBack }) => takenBack === null);
 				const sum = (of: 'strand' | 'drying', dried?: boolean) =>
 					lines
 						.filter(({ hasDried }) => dried === undefined || hasDried === dried)

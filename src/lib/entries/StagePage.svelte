@@ -1,5 +1,7 @@
 <script lang="ts">
 	// The pages of a stage: its parts above them, and what waits on this device.
+	import { page } from '$app/state';
+	import type { Bar } from '$lib/routes/bar';
 	import StageParts from '$lib/ui/StageParts.svelte';
 	import type { Snippet } from 'svelte';
 	import WaitingList from './WaitingList.svelte';
@@ -7,12 +9,14 @@
 
 	interface Props {
 		stage: string;
-		/** Its parts, the first its own page; none where it has but one. */
-		parts?: readonly { readonly href: string; readonly label: string }[];
+		/** The first word of its addresses. */
+		of: string;
 		children: Snippet;
 	}
-	const { stage, parts = [], children }: Props = $props();
+	const { stage, of, children }: Props = $props();
 	const outbox = getOutbox();
+	/** Its parts, the first its own page; none where it has but one. */
+	const parts = $derived((page.data.bar as Bar).parts[of] ?? []);
 </script>
 
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">

@@ -3,7 +3,8 @@ import { parse, stringify } from 'devalue';
 import { portionOf } from './send-entries';
 import { sendForm } from './send-form';
 import type { Waiting } from './waiting';
-import { formType, typedForm, wordsOfForm } from './waiting-form';
+import { wordsOfForm } from '../routes/waiting-words';
+import { formType, typedForm } from './waiting-form';
 
 /** As the framework does once a page has begun. */
 vi.mock('$app/forms', () => ({

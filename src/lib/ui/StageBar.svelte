@@ -4,24 +4,18 @@
 	import User from '@lucide/svelte/icons/user-round';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
+	import type { BarLink } from '$lib/routes/bar';
 	import type { Reader } from './reader';
 	import type { SubmitFunction } from '@sveltejs/kit';
 
 	interface Props {
 		group: Reader;
+		/** The stages in the order of the work. */
+		stages: readonly BarLink[];
 		/** Who signed in; null where no one needs to. */
 		account: { readonly name: string; readonly groups: number } | null;
 	}
-	const { group, account }: Props = $props();
-	// The stages in the order of the work; the ones without an address are not built yet.
-	const stages: readonly { name: string; href?: string }[] = [
-		{ name: 'Plan', href: '/plan' },
-		{ name: 'Gather', href: '/gather' },
-		{ name: 'Prepare', href: '/prepare' },
-		{ name: 'Make', href: '/make' },
-		{ name: 'Check', href: '/check' },
-		{ name: 'Hand over', href: '/hand-over' }
-	];
+	const { group, stages, account }: Props = $props();
 	/** What is typed on the page stays; only the words around it change. */
 	const stayHere: SubmitFunction =
 		() =>
@@ -48,25 +42,17 @@
 			aria-label="Stages"
 		>
 			<ul class="flex flex-wrap items-stretch">
-				{#each stages as stage, index (stage.name)}
+				{#each stages as { href, label }, index (href)}
 					<li class="weft relative {index % 2 === 0 ? 'weft-behind' : 'weft-before'}">
-						{#if stage.href}
-							<a
-								class="relative block px-4 pt-2 pb-4 font-semibold @max-[30rem]:px-2.5 @max-[30rem]:text-[0.9375rem] {isHere(
-									stage.href
-								)
-									? 'rounded-lg bg-primary text-primary-content'
-									: 'rounded-lg bg-base-200'}"
-								href={stage.href}
-								aria-current={isHere(stage.href) ? 'page' : undefined}>{stage.name}</a
-							>
-						{:else}
-							<span
-								class="quiet relative block rounded-lg bg-base-200 px-4 pt-2 pb-4 @max-[30rem]:px-1 @max-[30rem]:text-[0.8125rem]"
-							>
-								{stage.name}<span class="sr-only">, not open yet</span>
-							</span>
-						{/if}
+						<a
+							class="relative block px-4 pt-2 pb-4 font-semibold @max-[30rem]:px-2.5 @max-[30rem]:text-[0.9375rem] {isHere(
+								href
+							)
+								? 'rounded-lg bg-primary text-primary-content'
+								: 'rounded-lg bg-base-200'}"
+							{href}
+							aria-current={isHere(href) ? 'page' : undefined}>{label}</a
+						>
 					</li>
 				{/each}
 				<li class="weft weft-before min-w-4 flex-1" aria-hidden="true"></li>

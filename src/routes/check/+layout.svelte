@@ -5,4 +5,4 @@
 	const { children }: LayoutProps = $props();
 </script>
 
-<StagePage stage="Check" {children} />
+<StagePage stage="Check" of="check" {children} />

@@ -5,4 +5,4 @@
 	const { children }: LayoutProps = $props();
 </script>
 
-<StagePage stage="Make" {children} />
+<StagePage stage="Make" of="make" {children} />

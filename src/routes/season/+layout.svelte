@@ -3,11 +3,6 @@
 	import type { LayoutProps } from './$types';
 
 	const { children }: LayoutProps = $props();
-	const parts = [
-		{ href: '/season', label: 'Will we make it' },
-		{ href: '/season/kept', label: 'What was foretold' },
-		{ href: '/season/words', label: 'Words to people' }
-	];
 </script>
 
-<StagePage stage="The season" {parts} {children} />
+<StagePage stage="The season" of="season" {children} />

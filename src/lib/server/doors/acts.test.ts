@@ -3,7 +3,7 @@ import path from 'node:path';
 import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
 import { entryTypes } from '$lib/entries/registry';
-import { acts, actOf, coordinatorsEntries, reads } from './acts';
+import { acts, actOf, coordinatorsEntries, linkPaths, reads } from './acts';
 import { mayAs, roles } from '../base/roles';
 
 const folder = path.join(process.cwd(), 'src/routes');
@@ -55,6 +55,13 @@ describe('who may', () => {
 			[true, true, false],
 			[true, true, true]
 		]);
+	});
+
+	it('is said by the proxy’s file of the same links', () => {
+		const file = readFileSync('docs/operations.md', 'utf8');
+		const [, named = ''] = /location ~ \^\/\(([\w|-]+)\)\//.exec(file) ?? [];
+		const own = linkPaths.map((at) => at.split('/')[1]);
+		expect(named.split('|').sort()).toEqual([...own, 'sign-in'].sort());
 	});
 
 	it('names types of entries that there are', () => {

@@ -1,3 +1,4 @@
+import { routes } from '$lib/routes/table.mjs';
 import { acts, actOf, reads } from './acts';
 import { mayAs } from '../base/roles';
 import type { Comer } from './who-comes';
@@ -10,17 +11,6 @@ export interface TurnedAway {
 	/** Where to go instead. */
 	readonly to?: string;
 }
-
-/** What is there only where people sign in. */
-const doorRoutes = [
-	'/account',
-	'/api/auth',
-	'/groups',
-	'/join',
-	'/members',
-	'/sign-in',
-	'/welcome'
-];
 
 /** What a member of another group, or of none, is told of where they may not go. */
 const notYours = 'This is for those who run the group. Ask a coordinator of it.';
@@ -42,7 +32,7 @@ export function turnedAway(
 			? { status: 403, sentence: notYours }
 			: { status: 404, sentence: 'There is no such act.' };
 	if (!isSignInOn())
-		return doorRoutes.some((door) => routeId.startsWith(door))
+		return routes[routeId]?.isDoor
 			? { status: 404, sentence: 'Nobody signs in here: it is on this machine alone.' }
 			: null;
 	if (needed === 'guest') return null;

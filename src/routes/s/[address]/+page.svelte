@@ -16,7 +16,7 @@
 	id="main"
 	class="@container mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-5 max-sm:px-4"
 >
-	<p class="quiet">{yearDayWords(data.day.day)}, {data.day.place}</p>
+	<h1 class="text-base font-normal">{yearDayWords(data.day.day)}, {data.day.place}</h1>
 	<TapPage
 		day={data.day}
 		work={data.work}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { agoWords } from './day-words';
+import { agoWords } from '../ui/day-words';
 import { isLaidBy, laidAt, pagesToLayBy } from './laid-pages';
 
 it.each([

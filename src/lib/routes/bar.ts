@@ -1,0 +1,23 @@
+import { routes } from './table.mjs';
+
+/** A page as the bar names it. */
+export interface BarLink {
+	readonly href: string;
+	readonly label: string;
+}
+
+/** What the bar leads to: the stages in the order of the work, and the parts of each. */
+export interface Bar {
+	readonly stages: readonly BarLink[];
+	readonly parts: Readonly<Record<string, readonly BarLink[]>>;
+}
+
+const all = Object.entries(routes);
+const parts: Record<string, BarLink[]> = {};
+for (const [href, { part }] of all)
+	if (part) (parts[part.of] ??= []).push({ href, label: part.label });
+
+export const bar: Bar = {
+	stages: all.flatMap(([href, { stage }]) => (stage ? [{ href, label: stage }] : [])),
+	parts
+};

@@ -17,9 +17,9 @@ export function whyUnsuited(
 	asked: Pick<CutSnapshot, 'style' | 'stripWidthMm' | 'thicknessUm'>
 ): Unsuited | null {
 	if (strand.style !== asked.style) return 'other-cut';
-	const width = strand.stripWidthMm / asked.stripWidthMm - 1;
-	if (Math.abs(width) > widthShare) return width < 0 ? 'narrower' : 'wider';
-	const film = strand.thicknessUm / asked.thicknessUm - 1;
-	if (Math.abs(film) > filmShare) return film < 0 ? 'thinner' : 'thicker';
+	const width = strand.stripWidthMm - asked.stripWidthMm;
+	if (Math.abs(width) > widthShare * asked.stripWidthMm) return width < 0 ? 'narrower' : 'wider';
+	const film = strand.thicknessUm - asked.thicknessUm;
+	if (Math.abs(film) > filmShare * asked.thicknessUm) return film < 0 ? 'thinner' : 'thicker';
 	return null;
 }

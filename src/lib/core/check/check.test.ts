@@ -5,6 +5,7 @@ import { randomBeta } from '../statistics/draws';
 import { seededRng } from '../statistics/rng';
 import { techniqueKinds } from '../techniques/technique';
 import { acceptanceOf } from './acceptance';
+import { faultTallies, type FirstFound } from './fault-tallies';
 import { faultKinds, faults, faultsOf } from './faults';
 import type { CheckedMat } from './judge-mat';
 import { judgeMat } from './judge-mat';
@@ -20,6 +21,32 @@ const clean: CheckedMat = {
 };
 const through = (count: number) => Array.from({ length: 15 }, (_, at) => at < count);
 const at = { along: 0.5, across: 0.5 };
+
+describe('faults told apart', () => {
+	const first = (more: Partial<FirstFound>): FirstFound => ({
+		kinds: ['narrows'],
+		technique: 'crochet',
+		bag: null,
+		week: '2026-11-23',
+		...more
+	});
+	it('count a mat whose technique is not known among those that can have them, and under no technique', () => {
+		const [tally] = faultTallies([first({}), first({ technique: null, kinds: [] })]);
+		expect(tally).toMatchObject({ kind: 'narrows', mats: 1, of: 2 });
+		expect(tally?.byTechnique).toEqual([{ technique: 'crochet', mats: 1, of: 1 }]);
+		expect(tally?.byBag).toEqual([]);
+	});
+	it('look back on eight weeks, the oldest first', () => {
+		const weeks = Array.from({ length: 10 }, (_, at) => `2026-09-${String(10 + at)}`);
+		const [tally] = faultTallies(weeks.toReversed().map((week) => first({ week })));
+		expect(tally?.byWeek.map(({ week }) => week)).toEqual(weeks.slice(-8));
+	});
+});
+
+describe('the share that is good at once', () => {
+	it('says little from fewer than twelve mats', () =>
+		expect([acceptanceOf(11, 0).isThin, acceptanceOf(11, 1).isThin]).toEqual([true, false]));
+});
 
 describe('the faults of a mat', () => {
 	it('are all there in some technique, each with a step and its minutes', () => {

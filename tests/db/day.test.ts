@@ -15,7 +15,7 @@ import { seatDay } from '../../src/lib/server/heavy/seat-day';
 import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/advised';
 import type { DaySeat } from '../../src/lib/stages/day/day-view';
 import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute } from '../../src/lib/server/db/verbs';
+import { execute, many } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 import { keep, movement } from './samples';
 import { aTable, pilesOf, wrongAt } from './table';
@@ -449,7 +449,14 @@ describe('taps at a station', () => {
 			{ station: 'flatten', units: 100, minutes: 35, isLeftOut: false }
 		]);
 		expect((await practiceOfGroup(t.group)).hands.flatten.mean).toBeGreaterThan(1.05);
+		// What is closed is closed once, and not opened again; it was open from when it was opened.
 		expect(await t.close(1131)).toMatchObject({ outcome: 'refused' });
+		expect(await t.open(1132)).toMatchObject({ outcome: 'refused' });
+		const [row] = await many<{ openedAt: Date; closedAt: Date }>(
+			'select opened_at as "openedAt", closed_at as "closedAt" from table_day where group_id = $1 and id = $2',
+			[t.group, t.day]
+		);
+		expect(row).toEqual({ openedAt: at(1080), closedAt: at(1130) });
 	});
 
 	it('of a day that was opened and ended at once teach nothing', async () => {

@@ -20,6 +20,7 @@ import {
 	listMembers,
 	removeMember
 } from '../../src/lib/server/doors/members';
+import { addPerson } from '../../src/lib/server/people/people';
 import { passphraseProblem } from '../../src/lib/server/doors/passphrase';
 import { lineOf, trailBefore } from '../../src/lib/server/doors/trail';
 import { useDatabase } from './database';
@@ -149,6 +150,17 @@ describe('members', () => {
 		]);
 		expect(went.sort()).toEqual(['changed', 'last']);
 		expect((await listMembers(group)).filter(({ role }) => role === 'coordinator')).toHaveLength(1);
+	});
+
+	it('who alone coordinate may be said to be somebody at the table, and stay what they are', async () => {
+		const account = await newAccount('Odo');
+		const group = await makeGroup('Quay Sheds', account, crypto.randomUUID());
+		const person = crypto.randomUUID();
+		await inGroup(group, account, () => addPerson(group, person, 'Odo'));
+		expect(await changeMember(group, account, { role: 'coordinator', personId: person })).toBe(
+			'changed'
+		);
+		expect(await listMembers(group)).toMatchObject([{ role: 'coordinator', personId: person }]);
 	});
 });
 

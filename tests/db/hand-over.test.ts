@@ -45,6 +45,18 @@ async function aGoodMat() {
 	return { ...t, place, deliver };
 }
 
+/** Another mat of the same plan, good as well. */
+async function anotherGoodMat(t: Pick<Awaited<ReturnType<typeof aGoodMat>>, 'group' | 'planned'>) {
+	await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
+	const begun = await maybeOne<{ code: string }>(
+		`select code from thing where group_id = $1 and sort = 'mat' order by id desc limit 1`,
+		[t.group]
+	);
+	const code = begun?.code ?? '';
+	await makeGood(t.group, code);
+	return code;
+}
+
 describe('a delivery', () => {
 	it('takes good mats to a place, is received in a word, and is what it came to', async () => {
 		const t = await aGoodMat();
@@ -140,6 +152,22 @@ describe('a delivery', () => {
 		await send(t.group, 'check', { mat: t.code, ...size });
 		expect((await t.deliver()).outcome).toBe('kept');
 		expect(await accountOf(t.group)).toMatchObject({ mats: 1, matBags: 20 });
+	});
+	it('that is received leaves a mat of it that came back as it is', async () => {
+		const t = await aGoodMat();
+		const second = await anotherGoodMat(t);
+		await t.deliver(`${t.code} ${second}`);
+		const [line] = await listDeliveries(t.group, {});
+		await send(t.group, 'sent-back', { mat: second, note: 'a tie gave' });
+		expect(
+			(await send(t.group, 'received', { delivery: line?.code ?? '', note: '' })).outcome
+		).toBe('kept');
+		const stateOf = async (code: string) => (await findMade(t.group, code))?.state;
+		expect([await stateOf(t.code), await stateOf(second)]).toEqual(['received', 'sent-back']);
+		// Nor is it received by being taken back from there once more.
+		expect(problemsOf(await send(t.group, 'sent-back', { mat: second, note: 'again' }))).toEqual({
+			mat: `${second} did not go out.`
+		});
 	});
 	it('keeps its place, which receives nothing any more', async () => {
 		const t = await aGoodMat();
@@ -356,13 +384,7 @@ describe('a mat’s own page', () => {
 it('bags kept are those of the mats and pillows that are handed over, whatever was done and taken back, and the film is the ledger’s', async () => {
 	const t = await aGoodMat();
 	await stuff(t);
-	await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
-	const other = await maybeOne<{ code: string }>(
-		`select code from thing where group_id = $1 and sort = 'mat' order by id desc limit 1`,
-		[t.group]
-	);
-	const second = other?.code ?? '';
-	await makeGood(t.group, second);
+	const second = await anotherGoodMat(t);
 	expect((await send(t.group, 'pillow', { scrap: '200 g', bags: '4' })).outcome).toBe('kept');
 	const [{ code: pillow } = { code: '' }] = await listPillows(t.group);
 	/** Bags and what each lies with: the delivery's number, or nothing while it is here. */

@@ -62,6 +62,22 @@ export const routes = {
 			same: { by: 'coordinator', says: 'made two places one' }
 		}
 	},
+	'/gather/sort': {
+		by: 'reader',
+		laid: 'at once',
+		part: { of: 'gather', label: 'Sorting' },
+		acts: {
+			keep: { by: 'helper' },
+			none: { by: 'helper', waits: 'that a pile is gone' },
+			there: { by: 'helper', waits: 'that a pile is there' }
+		}
+	},
+	'/gather/store': {
+		by: 'reader',
+		laid: 'at once',
+		part: { of: 'gather', label: 'The store' },
+		acts: { keep: { by: 'helper' } }
+	},
 	'/gather/asks': {
 		by: 'reader',
 		laid: 'at once',
@@ -74,8 +90,6 @@ export const routes = {
 			}
 		}
 	},
-	'/gather/asks/sheet.pdf': { by: 'reader' },
-	'/gather/bare': { by: 'reader' },
 	'/gather/kinds': {
 		by: 'reader',
 		laid: 'at once',
@@ -96,6 +110,8 @@ export const routes = {
 		part: { of: 'gather', label: 'Lists' },
 		acts: { bring: { by: 'coordinator', says: 'brought in a list' } }
 	},
+	'/gather/asks/sheet.pdf': { by: 'reader' },
+	'/gather/bare': { by: 'reader' },
 	'/gather/lists/[id=uuid]': {
 		by: 'reader',
 		laid: 'when opened',
@@ -114,22 +130,6 @@ export const routes = {
 		acts: { POST: { by: 'coordinator', says: 'kept a list' } }
 	},
 	'/gather/lists/[list].csv': { by: 'reader' },
-	'/gather/sort': {
-		by: 'reader',
-		laid: 'at once',
-		part: { of: 'gather', label: 'Sorting' },
-		acts: {
-			keep: { by: 'helper' },
-			none: { by: 'helper', waits: 'that a pile is gone' },
-			there: { by: 'helper', waits: 'that a pile is there' }
-		}
-	},
-	'/gather/store': {
-		by: 'reader',
-		laid: 'at once',
-		part: { of: 'gather', label: 'The store' },
-		acts: { keep: { by: 'helper' } }
-	},
 	'/prepare': {
 		by: 'reader',
 		laid: 'at once',
@@ -233,8 +233,6 @@ export const routes = {
 		part: { of: 'hand-over', label: 'Send' },
 		acts: { keep: { by: 'coordinator' } }
 	},
-	'/hand-over/account': { by: 'reader', part: { of: 'hand-over', label: 'What it came to' } },
-	'/hand-over/account.pdf': { by: 'reader' },
 	'/hand-over/asks': {
 		by: 'reader',
 		part: { of: 'hand-over', label: 'Asked and promised' },
@@ -243,6 +241,13 @@ export const routes = {
 			place: { by: 'coordinator', says: 'added a place that receives mats' }
 		}
 	},
+	'/hand-over/pillows': {
+		by: 'reader',
+		part: { of: 'hand-over', label: 'Pillows' },
+		acts: { keep: { by: 'coordinator' } }
+	},
+	'/hand-over/account': { by: 'reader', part: { of: 'hand-over', label: 'What it came to' } },
+	'/hand-over/account.pdf': { by: 'reader' },
 	'/hand-over/bare': { by: 'reader' },
 	'/hand-over/calendar.ics': { by: 'reader' },
 	'/hand-over/deliveries.csv': { by: 'reader' },
@@ -250,11 +255,6 @@ export const routes = {
 	'/hand-over/deliveries/[code]/note.pdf': { by: 'reader' },
 	'/hand-over/mats.csv': { by: 'reader' },
 	'/hand-over/mats/[code]': { by: 'reader' },
-	'/hand-over/pillows': {
-		by: 'reader',
-		part: { of: 'hand-over', label: 'Pillows' },
-		acts: { keep: { by: 'coordinator' } }
-	},
 	'/hand-over/tags.pdf': { by: 'reader' },
 	'/season': {
 		by: 'reader',

@@ -179,7 +179,7 @@ test('a copy put back shows what was there when it was made, and lays what came 
 	expect(() => command('restore', copy)).toThrow('Nest Row is running from this folder');
 	expect(await first.end('SIGTERM')).toBe(0);
 	expect(command('restore', copy)).toMatch(
-		/Put back as it was on .*\nWhat was here before is kept in the same server, as the database \w+/
+		/Put back as it was on .*\nSign-ins, links and ways back of then are ended.*\nWhat was here before is kept in the same server, as the database \w+/
 	);
 	const next = launch('start');
 	expect(await next.says('Nest Row is at'), next.said()).toBe(true);

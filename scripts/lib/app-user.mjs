@@ -19,11 +19,11 @@ export const canRead = (user, folder) =>
 		...needed.map((file) => path.join(folder, file))
 	]) !== null;
 
-/** The number of a user or a group of the machine. @param {'-u' | '-g'} which */
-const numberOf = (which) => {
-	const said = ask('id', [which, name]);
-	return said === null ? null : Number(said);
-};
+/** The numbers of a user of the machine, as a process is started by them; null where there is none of that name. @param {string} user */
+export function userOf(user) {
+	const [uid, gid] = [ask('id', ['-u', user]), ask('id', ['-g', user])];
+	return uid === null || gid === null ? null : { uid: Number(uid), gid: Number(gid) };
+}
 
 /** @type {{ uid: number, gid: number } | null | undefined} */
 let known;
@@ -36,7 +36,7 @@ export function appUser() {
 	if (known !== undefined) return known;
 	known = null;
 	if (process.getuid?.() !== 0) return known;
-	if (numberOf('-u') === null)
+	if (userOf(name) === null)
 		ask('useradd', [
 			'--system',
 			'--user-group',
@@ -47,13 +47,12 @@ export function appUser() {
 			'/usr/sbin/nologin',
 			name
 		]);
-	const [uid, gid] = [numberOf('-u'), numberOf('-g')];
-	if (uid === null || gid === null)
-		say(`The user ${name} could not be made, so the application runs as root.`);
+	const made = userOf(name);
+	if (made === null) say(`The user ${name} could not be made, so the application runs as root.`);
 	else if (!canRead(name, root))
 		say(
 			`The user ${name} cannot read ${root}, so the application runs as root. In a folder that every user may read, such as /srv/nest-row, it does not.`
 		);
-	else known = { uid, gid };
+	else known = made;
 	return known;
 }

@@ -13,6 +13,7 @@ import {
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
+import { userOf } from './app-user.mjs';
 import { Stop, ask, isProcess, pause, root, run, say } from './say.mjs';
 import { postgresServers } from './system.mjs';
 import { keptWord, writeWhole } from './write-whole.mjs';
@@ -20,10 +21,7 @@ import { keptWord, writeWhole } from './write-whole.mjs';
 const user = 'nest_row';
 const asRoot = process.getuid?.() === 0;
 /** Who the server runs as where that is not whoever starts it. */
-export const serverUser = () =>
-	asRoot
-		? { uid: Number(ask('id', ['-u', 'postgres'])), gid: Number(ask('id', ['-g', 'postgres'])) }
-		: null;
+export const serverUser = () => (asRoot ? userOf('postgres') : null);
 
 /** PostgreSQL refuses to run as root, so as root its programs run as `postgres`. @param {string} bin @param {string} program @param {string[]} args */
 function runServerProgram(bin, program, args) {

@@ -152,7 +152,7 @@ async function askByLinks(house: House, wren: Visitor): Promise<string> {
 /** Brings in archives that claim what no archive may: links, members, deeds, and rows of the group that is there. */
 async function bringForeign(house: House, rng: Rng, wren: Visitor): Promise<string> {
 	const answer = await fetch(`${house.address}/everything.zip`, {
-		headers: { cookie: [...wren.jar].map(([name, value]) => `${name}=${value}`).join('; ') }
+		headers: { cookie: wren.cookie }
 	});
 	const archive = new Uint8Array(await answer.arrayBuffer());
 	const { head } = readArchive(archive);

@@ -57,8 +57,7 @@ await runMain(async () => {
 			'odd requests of somebody who is signed in',
 			() =>
 				withApp(true, async (app) => {
-					const { jar } = await theCoordinator(app);
-					const cookie = [...jar].map(([name, value]) => `${name}=${value}`).join('; ');
+					const { cookie } = await theCoordinator(app);
 					return attackByRequests(app.address, Math.round(2500 * minutes), seed + 1, cookie);
 				})
 		],

@@ -23,6 +23,11 @@ export class Visitor {
 	readonly jar = new Map<string, string>();
 	constructor(readonly address: string) {}
 
+	/** The cookies, as a request brings them. */
+	get cookie(): string {
+		return [...this.jar].map(([name, value]) => `${name}=${value}`).join('; ');
+	}
+
 	async ask(path: string, asking: Asking = {}): Promise<Answered> {
 		const { form, json, accept = 'text/html', headers } = asking;
 		const hasBody = form !== undefined || json !== undefined;
@@ -31,7 +36,7 @@ export class Visitor {
 			redirect: 'manual',
 			headers: {
 				accept,
-				cookie: [...this.jar].map(([name, value]) => `${name}=${value}`).join('; '),
+				cookie: this.cookie,
 				...(hasBody ? { origin: this.address } : {}),
 				...(json === undefined ? {} : { 'content-type': 'application/json' }),
 				...headers

@@ -85,6 +85,7 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	);
 	// Two taps without network, and meanwhile the link is revoked.
 	await tablet.setOffline(true);
+	await station.waitForTimeout(450);
 	await tap.click();
 	// The same once more within a moment is a slip of the finger.
 	await station.waitForTimeout(450);

@@ -1,4 +1,4 @@
-import type { GroupId } from '$lib/server/base/group-id';
+import type { Db } from '$lib/server/db/db';
 import type { Role } from '$lib/server/base/roles';
 import type { Account } from '$lib/server/doors/who-comes';
 import type { OpenedLink } from '$lib/server/book/links';
@@ -12,7 +12,7 @@ declare global {
 		}
 		interface Locals {
 			requestId: string;
-			groupId: GroupId;
+			db: Db;
 			/** Who signed in; null where no one did, or needs to. */
 			account: Account | null;
 			/** What they are in the group; null for whoever is in none. */

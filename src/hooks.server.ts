@@ -1,3 +1,4 @@
+import { dbOf } from '$lib/server/db/db';
 import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
@@ -8,7 +9,6 @@ import { allOffered, withoutOffers } from '$lib/ui/offers';
 import { notOffered } from '$lib/server/doors/not-offered';
 import { lineOf } from '$lib/server/doors/trail';
 import { whoComes, type Comer } from '$lib/server/doors/who-comes';
-import { inGroup } from '$lib/server/db/in-group';
 import { addressIn, openLink } from '$lib/server/book/links';
 import { accountHeader, otherAccount } from '$lib/entries/send-entries';
 import { noteProxy } from '$lib/server/web/client-address';
@@ -95,7 +95,12 @@ export const handle: Handle = async ({ event, resolve }) => {
 			? { account: known.account, groupId: link.groupId, role: null }
 			: (known as Comer);
 	if (!comer) return answerAway(event, { status: 503, sentence: awayMessage });
-	Object.assign(event.locals, comer);
+	const { groupId, account } = comer;
+	const accountId = account?.id ?? null;
+	const routeId = event.route.id;
+	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);
+	const line = lineOf({ groupId, accountId }, act, () => event.locals.about ?? null);
+	Object.assign(event.locals, { account, role: comer.role, db: dbOf(groupId, accountId, line) });
 	// What was typed under one account is kept under no other, whoever signed in on the device since.
 	const typedUnder = event.request.headers.get(accountHeader);
 	if (typedUnder && typedUnder !== comer.account?.id)
@@ -103,7 +108,6 @@ export const handle: Handle = async ({ event, resolve }) => {
 			status: otherAccount,
 			sentence: 'This was typed by somebody else, and waits until they sign in.'
 		});
-	const routeId = event.route.id;
 	const no = routeId === null ? null : turnedAway(comer, routeId, event.request, event.url);
 	if (no) return answerAway(event, no);
 
@@ -119,7 +123,6 @@ export const handle: Handle = async ({ event, resolve }) => {
 		not === allOffered || at === null ? html : withoutOffers(html, not, at);
 	const started = performance.now();
 	const look = lookOf(event.cookies.get('look'));
-	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);
 	const work = () =>
 		resolve(event, {
 			// The two faces a page is written in come with it, so that its words are not laid out twice.
@@ -130,12 +133,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 					routeId
 				)
 		});
-	const response = await inGroup(
-		comer.groupId,
-		comer.account?.id ?? null,
-		work,
-		lineOf(comer.groupId, act, () => event.locals.about ?? null)
-	);
+	const response = await work();
 	// Pages of whoever is signed in, and what they take with them, are kept by nobody on the way and by no browser.
 	if (comer.account) response.headers.set('cache-control', 'no-store');
 	// Whoever signs out leaves nothing in the browser's cache. What waits on the device is in its storage, and stays.

@@ -2,9 +2,8 @@ import { taskUnits } from '../../src/lib/core/effort/tasks';
 import { lineStations } from '../../src/lib/core/line/line';
 import { plainly } from '../../src/lib/core/line/day';
 import { runDay } from '../../src/lib/core/line/run-day';
-import type { GroupId } from '../../src/lib/server/base/group-id';
+import type { Db } from '../../src/lib/server/db/db';
 import { closeDay, openDay } from '../../src/lib/server/day/run-day';
-import { many } from '../../src/lib/server/db/verbs';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
@@ -40,31 +39,29 @@ const seatOf: Readonly<Record<string, string>> = {
 };
 
 /** The five days behind: opened, tapped at their stations, and closed; what they teach stands under Measures. */
-export async function loadDaysBehind(groupId: GroupId): Promise<void> {
-	const known = await many<{ id: string; name: string }>(
+export async function loadDaysBehind(db: Db): Promise<void> {
+	const known = await db.many<{ id: string; name: string }>(
 		'select id, name from person where group_id = $1 and name is not null',
-		[groupId]
+		[db.groupId]
 	);
-	const kind = (await listKinds(groupId)).find(({ name }) => name === 'Thin carrier')?.id ?? '';
-	const plan = (await listPlans(groupId)).find(({ name }) =>
-		name.startsWith('Mat for the Causeway')
-	);
+	const kind = (await listKinds(db)).find(({ name }) => name === 'Thin carrier')?.id ?? '';
+	const plan = (await listPlans(db)).find(({ name }) => name.startsWith('Mat for the Causeway'));
 	let sent = 0;
 	const enter = async (type: string, typed: Record<string, string>, at: string): Promise<void> => {
 		const key = `00000000-0000-4000-8000-${String(600_000 + sent++).padStart(12, '0')}`;
 		const read = { lengthSystem: 'cm', timeZone: 'UTC' } as const;
-		const { outcome } = await takeEntry(groupId, { key, type, typed, at }, read);
+		const { outcome } = await takeEntry(db, { key, type, typed, at }, read);
 		if (outcome === 'refused')
 			throw new Error(`the demo ${type} ${JSON.stringify(typed)} was refused`);
 	};
 	for (const [nth, { bags, people }] of daysBehind.entries()) {
 		const id = keyOf(nth);
 		const idOf = (name: string) => known.find((one) => one.name === name)?.id ?? '';
-		const version = async () => (await findDay(groupId, id))?.version ?? 0;
-		await setWhoComes(groupId, id, await version(), people.map(idOf));
-		const found = await findDay(groupId, id);
+		const version = async () => (await findDay(db, id))?.version ?? 0;
+		await setWhoComes(db, id, await version(), people.map(idOf));
+		const found = await findDay(db, id);
 		if (!found) throw new Error('a demo day is not there');
-		await keepTerms(groupId, id, found.version, {
+		await keepTerms(db, id, found.version, {
 			...found,
 			planId: plan?.id ?? null,
 			ballsWanted: Math.floor(bags / 20)
@@ -74,14 +71,14 @@ export async function loadDaysBehind(groupId: GroupId): Promise<void> {
 			const station = seatOf[name] ?? 'weave';
 			return [{ personId: idOf(name), station, from: found.from, to: found.to }];
 		});
-		await keepSeats(groupId, id, await version(), seats);
+		await keepSeats(db, id, await version(), seats);
 		const counted = { kind, colour: 'white', form: 'bag', direction: 'in', reason: 'counted' };
 		const moment = (minute: number) =>
 			`${found.day}T${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(Math.floor(minute) % 60).padStart(2, '0')}:${String(Math.floor((minute % 1) * 60)).padStart(2, '0')}Z`;
 		await enter('movement', { ...counted, amount: String(bags) }, moment(found.from - 10));
-		const opened = await openDay(groupId, id, await version(), new Date(moment(found.from)));
-		const day = await findDay(groupId, id);
-		const { work } = day ? await workOfDay(groupId, day) : { work: null };
+		const opened = await openDay(db, id, await version(), new Date(moment(found.from)));
+		const day = await findDay(db, id);
+		const { work } = day ? await workOfDay(db, day) : { work: null };
 		if (opened.outcome !== 'kept' || !day || !work) throw new Error('a demo day was not opened');
 		// What was done is what such a table does.
 		const { counts } = runDay(lineDayOf(day, work, day.seats), plainly);
@@ -118,6 +115,6 @@ export async function loadDaysBehind(groupId: GroupId): Promise<void> {
 			}
 		}
 		const ended = new Date(moment(found.to));
-		await closeDay(groupId, id, await version(), came.map(idOf), undefined, ended);
+		await closeDay(db, id, await version(), came.map(idOf), undefined, ended);
 	}
 }

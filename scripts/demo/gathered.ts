@@ -5,7 +5,7 @@ import { addReceivingPlace } from '../../src/lib/server/gather/places';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { listPlans } from '../../src/lib/server/plan/plans';
 import { actAtTable } from './table-acts';
-import type { GroupId } from '../../src/lib/server/base/group-id';
+import type { Db } from '../../src/lib/server/db/db';
 
 type Typed = Record<string, string>;
 
@@ -175,13 +175,13 @@ const tools: Typed[] = [
 ];
 
 /** Fills the store and the measures through the same door that a device's entries come in by. */
-export async function loadGathered(groupId: GroupId): Promise<void> {
-	const kinds = await listKinds(groupId);
+export async function loadGathered(db: Db): Promise<void> {
+	const kinds = await listKinds(db);
 	const nth = (at: number) => {
 		const names = ['Thin carrier', 'Heavier shop bag', 'Milk pouch'];
 		return kinds.find(({ name }) => name === names[at])?.id ?? '';
 	};
-	const plans = await listPlans(groupId);
+	const plans = await listPlans(db);
 	const planNamed = (start: string) => plans.find(({ name }) => name.startsWith(start))?.id ?? '';
 	const crocheted = planNamed('Mat for the Causeway');
 	const measured: Typed[] = [
@@ -217,7 +217,7 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	const keep = async (type: string, typed: Typed, day?: string) => {
 		const key = `00000000-0000-4000-8000-${String(5000 + sent).padStart(12, '0')}`;
 		const at = day && `2026-${day}:00Z`;
-		const booked = await takeEntry(groupId, { key, type, typed, at } satisfies SentEntry, {
+		const booked = await takeEntry(db, { key, type, typed, at } satisfies SentEntry, {
 			lengthSystem: 'cm',
 			timeZone: 'UTC'
 		});
@@ -247,7 +247,7 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 	for (const typed of measured) await keep('measurement', { plan: crocheted, ...typed });
 	for (const typed of tools) await keep('tool', typed);
 	await actAtTable({
-		groupId,
+		db,
 		keep,
 		kindOf: nth,
 		planNamed: (start): Typed => {
@@ -255,10 +255,9 @@ export async function loadGathered(groupId: GroupId): Promise<void> {
 			return plan ? { plan: plan.id, plan_version: String(plan.version) } : {};
 		}
 	});
-	for (const name of ['Causeway Winter Rooms', 'Tide House'])
-		await addReceivingPlace(groupId, name);
+	for (const name of ['Causeway Winter Rooms', 'Tide House']) await addReceivingPlace(db, name);
 	for (const [name, mats] of wanted) {
 		const plan = plans.find((one) => one.name === name);
-		if (plan) await wantMats(groupId, plan.id, mats, 0);
+		if (plan) await wantMats(db, plan.id, mats, 0);
 	}
 }

@@ -1,5 +1,4 @@
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { many, maybeOne } from '../../src/lib/server/db/verbs';
+import type { Db } from '../../src/lib/server/db/db';
 import { cutWord } from '../../src/lib/core/prepare/piles';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { keepPlaceWords } from '../../src/lib/server/gather/places';
@@ -146,16 +145,16 @@ const ways = [
 
 /** Winds the balls that lie in the first mats, from the sack to the label. */
 async function wind(
-	groupId: GroupId,
+	db: Db,
 	enter: EnterDemo,
 	codes: readonly string[],
 	plan: { readonly id: string; readonly version: number }
 ): Promise<void> {
-	const kinds = await listKinds(groupId);
+	const kinds = await listKinds(db);
 	const kind = kinds.find(({ name }) => name === 'Thin carrier')?.id ?? '';
 	/** How the largest pile of a colour is cut. */
 	const cutOf = async (form: string, colour: string) => {
-		const [pile] = (await listPiles(groupId))
+		const [pile] = (await listPiles(db))
 			.filter((one) => one.kindId === kind && one.colour === colour && one.form === form && one.cut)
 			.toSorted((one, other) => other.amount - one.amount);
 		return pile?.cut ? cutWord(pile.cut) : '';
@@ -204,7 +203,7 @@ async function wind(
 				},
 				day
 			);
-			const [ball] = await listBalls(groupId);
+			const [ball] = await listBalls(db);
 			await enter('issue', { mat: codes[mat] ?? '', ball: ball?.code ?? '' }, day);
 		}
 	}
@@ -212,46 +211,44 @@ async function wind(
 
 /** Mats that are made, checked, mended and handed over. */
 export async function loadMadeMats(
-	groupId: GroupId,
+	db: Db,
 	enter: EnterDemo,
 	people: readonly { readonly id: string; readonly name: string }[]
 ): Promise<void> {
-	const plan = (await listPlans(groupId)).find(({ name }) =>
-		name.startsWith('Mat for the Causeway')
-	);
+	const plan = (await listPlans(db)).find(({ name }) => name.startsWith('Mat for the Causeway'));
 	const codes: string[] = [];
 	for (const { begun, maker } of made) {
 		const person = people.find(({ name }) => name === maker)?.id ?? '';
 		const { id } = await enter('begin', { plan: plan?.id ?? '', person }, begun);
-		const mat = await maybeOne<{ code: string }>(
+		const mat = await db.maybeOne<{ code: string }>(
 			'select code from thing where group_id = $1 and entry_id = $2',
-			[groupId, Number(id)]
+			[db.groupId, Number(id)]
 		);
 		const code = mat?.code ?? '';
 		codes.push(code);
 	}
-	if (plan) await wind(groupId, enter, codes, plan);
+	if (plan) await wind(db, enter, codes, plan);
 	for (const [at, { begun, acts }] of made.entries()) {
 		const code = codes[at] ?? '';
 		await enter('rows', { mat: code, to: '204' }, acts[0]?.[0] ?? begun);
 		for (const [day, type, typed] of acts) await enter(type, { mat: code, ...typed }, day);
 	}
-	const places = await many<{ id: string; name: string; version: number }>(
+	const places = await db.many<{ id: string; name: string; version: number }>(
 		'select id, name, version from place where group_id = $1 and receives_mats',
-		[groupId]
+		[db.groupId]
 	);
 	const placeOf = (word: string) => places.find(({ name }) => name.includes(word));
 	for (const { place, ...way } of ways) {
 		const { id = '', version = 1 } = placeOf(place) ?? {};
-		await keepPlaceWords(groupId, { id, version, ...way });
+		await keepPlaceWords(db, { id, version, ...way });
 	}
 	for (const { place, mats, pillows, day, note } of deliveries) {
 		const soft: string[] = [];
 		for (let nth = 0; nth < pillows + 1; nth++) {
 			const { id } = await enter('pillow', { scrap: '280 g', bags: nth === 0 ? '4' : '' }, day);
-			const pillow = await maybeOne<{ code: string }>(
+			const pillow = await db.maybeOne<{ code: string }>(
 				'select code from thing where group_id = $1 and entry_id = $2',
-				[groupId, Number(id)]
+				[db.groupId, Number(id)]
 			);
 			soft.push(pillow?.code ?? '');
 		}
@@ -265,9 +262,9 @@ export async function loadMadeMats(
 			},
 			day
 		);
-		const delivery = await maybeOne<{ code: string }>(
+		const delivery = await db.maybeOne<{ code: string }>(
 			'select code from thing where group_id = $1 and entry_id = $2',
-			[groupId, Number(id)]
+			[db.groupId, Number(id)]
 		);
 		await enter('received', { delivery: delivery?.code ?? '', note }, day);
 	}

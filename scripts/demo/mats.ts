@@ -1,6 +1,5 @@
 import { loadMadeMats } from './made-mats';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { many, maybeOne } from '../../src/lib/server/db/verbs';
+import type { Db } from '../../src/lib/server/db/db';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listBalls } from '../../src/lib/server/prepare/balls';
 import { listPlans } from '../../src/lib/server/plan/plans';
@@ -154,17 +153,17 @@ export type EnterDemo = (
 ) => Promise<{ readonly id: number | string }>;
 
 /** The mats that the table has in hand, and those that are made. */
-export async function loadMats(groupId: GroupId): Promise<void> {
-	const plans = await listPlans(groupId);
-	const people = await many<{ id: string; name: string }>(
+export async function loadMats(db: Db): Promise<void> {
+	const plans = await listPlans(db);
+	const people = await db.many<{ id: string; name: string }>(
 		'select id, name from person where group_id = $1 and name is not null',
-		[groupId]
+		[db.groupId]
 	);
 	let sent = 0;
 	const enter: EnterDemo = async (type, typed, day) => {
 		const key = `00000000-0000-4000-8000-${String(700_000 + sent++).padStart(12, '0')}`;
 		const entry = { key, type, typed, at: `${day}T19:00:00Z` };
-		const saved = await takeEntry(groupId, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
+		const saved = await takeEntry(db, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
 		if (saved.outcome === 'refused')
 			throw new Error(
 				`the demo ${type} ${JSON.stringify(typed)} was refused: ${JSON.stringify(saved.problems)}`
@@ -175,12 +174,12 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 		const found = plans.find(({ name }) => name.startsWith(plan));
 		const person = people.find(({ name }) => name === maker);
 		const { id } = await enter('begin', { plan: found?.id ?? '', person: person?.id ?? '' }, begun);
-		const mat = await maybeOne<{ code: string }>(
+		const mat = await db.maybeOne<{ code: string }>(
 			'select code from thing where group_id = $1 and entry_id = $2',
-			[groupId, Number(id)]
+			[db.groupId, Number(id)]
 		);
 		for (const colour of balls) {
-			const ball = (await listBalls(groupId)).find(
+			const ball = (await listBalls(db)).find(
 				({ content }) => content.colours.length === 1 && content.colours[0]?.colour === colour
 			);
 			await enter('issue', { mat: mat?.code ?? '', ball: ball?.code ?? '' }, begun);
@@ -191,16 +190,16 @@ export async function loadMats(groupId: GroupId): Promise<void> {
 		for (const [day, type, typed] of said)
 			await enter(type, { mat: mat?.code ?? '', ...typed }, day);
 	}
-	await weaveLoom(groupId, enter);
-	await loadMadeMats(groupId, enter, people);
+	await weaveLoom(db, enter);
+	await loadMadeMats(db, enter, people);
 }
 
 /** The loom that was loaded at the table is woven from both ends. */
-async function weaveLoom(groupId: GroupId, enter: EnterDemo): Promise<void> {
-	const loom = await maybeOne<{ code: string }>(
+async function weaveLoom(db: Db, enter: EnterDemo): Promise<void> {
+	const loom = await db.maybeOne<{ code: string }>(
 		`select code from thing where group_id = $1 and sort = 'mat' and content ->> 'toolId' is not null
 		 order by id limit 1`,
-		[groupId]
+		[db.groupId]
 	);
 	if (!loom) return;
 	for (const [side, to] of [

@@ -1,5 +1,4 @@
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { many } from '../../src/lib/server/db/verbs';
+import type { Db } from '../../src/lib/server/db/db';
 import { addPerson, keepPerson } from '../../src/lib/server/people/people';
 import { addTableDay } from '../../src/lib/server/people/table-days';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
@@ -105,15 +104,15 @@ export const keyOf = (at: number) =>
 	`00000000-0000-4000-8000-${String(9000 + at).padStart(12, '0')}`;
 
 /** The people of the table and its days. */
-export async function loadPeople(groupId: GroupId): Promise<void> {
+export async function loadPeople(db: Db): Promise<void> {
 	for (const [at, day] of days.entries()) {
-		const { outcome } = await addTableDay(groupId, keyOf(at), day, 'Boat shed');
+		const { outcome } = await addTableDay(db, keyOf(at), day, 'Boat shed');
 		if (outcome !== 'kept') throw new Error(`the demo day ${day} was not kept`);
 	}
-	for (const [at, { name }] of people.entries()) await addPerson(groupId, keyOf(100 + at), name);
-	const known = await many<{ id: string; name: string; version: number }>(
+	for (const [at, { name }] of people.entries()) await addPerson(db, keyOf(100 + at), name);
+	const known = await db.many<{ id: string; name: string; version: number }>(
 		'select id, name, version from person where group_id = $1 and name is not null',
-		[groupId]
+		[db.groupId]
 	);
 	const idOf = (name: string) => known.find((one) => one.name === name)?.id ?? '';
 	for (const {
@@ -126,7 +125,7 @@ export async function loadPeople(groupId: GroupId): Promise<void> {
 		days: coming
 	} of people) {
 		const saved = await keepPerson(
-			groupId,
+			db,
 			{
 				id: idOf(name),
 				name,
@@ -145,27 +144,27 @@ export async function loadPeople(groupId: GroupId): Promise<void> {
 }
 
 /** The next day as it is planned: forty balls by half past eight, and everybody seated. */
-export async function seatNextDay(groupId: GroupId): Promise<void> {
+export async function seatNextDay(db: Db): Promise<void> {
 	const id = keyOf(5);
-	const found = await findDay(groupId, id);
+	const found = await findDay(db, id);
 	if (!found) throw new Error('the next day of the demo is not there');
-	const { plans } = await workOfDay(groupId, found);
-	const termed = await keepTerms(groupId, id, found.version, {
+	const { plans } = await workOfDay(db, found);
+	const termed = await keepTerms(db, id, found.version, {
 		...found,
 		planId: plans[0]?.id ?? null,
 		ballsWanted: 14,
 		also: 'go on with the loom',
 		besides: { load: 0, finish: 0, check: 3, pillows: 4 }
 	});
-	const day = await findDay(groupId, id);
+	const day = await findDay(db, id);
 	if (termed.outcome !== 'kept' || !day) throw new Error('the next day of the demo was not kept');
-	const { work } = await workOfDay(groupId, day);
+	const { work } = await workOfDay(db, day);
 	if (!work) throw new Error('the table of the demo has nothing to make');
 	const loom = ['Wren', 'Lou'].flatMap((name) => {
 		const personId = day.people.find((one) => one.name === name)?.id;
 		return personId ? [{ personId, station: 'weave', from: day.from, to: day.to }] : [];
 	});
 	const advice = await seatDay(seatOrderOf(day, work, loom));
-	const seated = await keepSeats(groupId, id, day.version, seatsOfAdvice(advice, day, loom));
+	const seated = await keepSeats(db, id, day.version, seatsOfAdvice(advice, day, loom));
 	if (seated.outcome !== 'kept') throw new Error(`the demo seats: ${JSON.stringify(seated)}`);
 }

@@ -1,5 +1,5 @@
 import { cutWord, pileWord } from '../../src/lib/core/prepare/piles';
-import type { GroupId } from '../../src/lib/server/base/group-id';
+import type { Db } from '../../src/lib/server/db/db';
 import { listPiles } from '../../src/lib/server/prepare/piles';
 import { listTools } from '../../src/lib/server/prepare/tools';
 
@@ -57,18 +57,18 @@ const acts: readonly Act[] = [
 ];
 
 interface Table {
-	readonly groupId: GroupId;
+	readonly db: Db;
 	readonly keep: (type: string, typed: Typed, day?: string) => Promise<string>;
 	readonly kindOf: (at: number) => string;
 	readonly planNamed: (start: string) => Typed;
 }
 
 /** Does at the table what was done there: pieces, strand and balls by the cut they lie in. */
-export async function actAtTable({ groupId, keep, kindOf, planNamed }: Table): Promise<void> {
-	const loom = (await listTools(groupId)).find(({ name }) => name === 'Long loom')?.id ?? '';
+export async function actAtTable({ db, keep, kindOf, planNamed }: Table): Promise<void> {
+	const loom = (await listTools(db)).find(({ name }) => name === 'Long loom')?.id ?? '';
 	for (const [at, kind, colour, act, much, by, plan = ''] of acts) {
 		const lying = (form: string) =>
-			listPiles(groupId).then((piles) =>
+			listPiles(db).then((piles) =>
 				piles.findLast(
 					(pile) =>
 						pile.kindId === kindOf(kind) && pile.colour === colour && pile.form === form && pile.cut

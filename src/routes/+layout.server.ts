@@ -25,7 +25,7 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends, url }) 
 		isLink,
 		bar,
 		/** For whom pages are laid by on a device; null for who comes by a link. */
-		laidFor: locals.link === undefined ? `${account?.id ?? ''} ${locals.groupId}` : null,
+		laidFor: locals.link === undefined ? `${account?.id ?? ''} ${locals.db.groupId}` : null,
 		/** Where entries of this page go; null where it keeps none. */
 		entriesTo:
 			locals.link?.grants === 'station'

@@ -1,6 +1,5 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { expect } from 'vitest';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { maybeOne } from '../../src/lib/server/db/verbs';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { findMat, listMats } from '../../src/lib/server/hand/mats';
 import { addPerson } from '../../src/lib/server/people/people';
@@ -13,7 +12,7 @@ export const now = { today, timeZone: 'UTC' };
 
 /** Sends an entry as a device does. */
 export const send = (
-	group: GroupId,
+	group: Db,
 	type: string,
 	typed: Record<string, string>,
 	more: { key?: string; at?: string; device?: string; sequence?: number } = {}
@@ -38,9 +37,9 @@ export async function aMat(begunOn = today, bags = 10) {
 		{ at: `${begunOn}T12:00:00Z` }
 	);
 	expect(begun.outcome).toBe('kept');
-	const thing = await maybeOne<{ id: number; code: string }>(
+	const thing = await house.maybeOne<{ id: number; code: string }>(
 		`select id, code from thing where group_id = $1 and sort = 'mat'`,
-		[group]
+		[group.groupId]
 	);
 	const { id = 0, code = '' } = thing ?? {};
 	const mat = async () => {
@@ -65,9 +64,9 @@ export async function withBall(bags = 20, begunOn = today) {
 		expect((await keep(t.group, key(), entry, new Date(`${begunOn}T12:00:00Z`))).outcome).toBe(
 			'kept'
 		);
-	const wound = await maybeOne<{ code: string }>(
+	const wound = await house.maybeOne<{ code: string }>(
 		`select code from thing where group_id = $1 and sort = 'ball'`,
-		[t.group]
+		[t.group.groupId]
 	);
 	return { ...t, ball: wound?.code ?? '' };
 }

@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { codeOf } from '../../src/lib/core/code/code';
@@ -8,7 +9,6 @@ import type { LoadEntry } from '../../src/lib/entries/types/load';
 import { foreseen } from '../../src/lib/stages/prepare/foreseen';
 import { reserveCodes } from '../../src/lib/server/book/codes';
 import { isDatabaseAway } from '../../src/lib/server/db/pool';
-import { withTransaction } from '../../src/lib/server/db/transaction';
 import { findThing, happenTo } from '../../src/lib/server/book/things';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
@@ -21,8 +21,6 @@ import { barePractice } from '../../src/lib/core/practice/practice';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { insertPlan } from '../../src/lib/server/plan/plans';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { many } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 import { keep } from './samples';
 import { aTable, pilesOf, rings, wrongAt } from './table';
@@ -33,12 +31,12 @@ const hall = { today: '2026-11-27', timeZone: 'UTC' };
 const readBy = { system: 'cm', today: hall.today } as const;
 const problemsOf = (saved: Awaited<ReturnType<typeof keep>>) =>
 	saved.outcome === 'refused' ? saved.problems : saved.outcome;
-const back = (group: GroupId, corrects: number): Promise<Awaited<ReturnType<typeof keep>>> =>
+const back = (group: Db, corrects: number): Promise<Awaited<ReturnType<typeof keep>>> =>
 	keep(group, key(), { type: 'correction', of: 'entry', corrects, note: 'a slip', byName: null });
-const actsOf = async (group: GroupId) => (await tableNow(group, hall)).acts;
-const lastAct = async (group: GroupId) => (await actsOf(group))[0];
+const actsOf = async (group: Db) => (await tableNow(group, hall)).acts;
+const lastAct = async (group: Db) => (await actsOf(group))[0];
 /** Acts one after the other, each of which is kept. */
-async function all(group: GroupId, acts: readonly Entry[]) {
+async function all(group: Db, acts: readonly Entry[]) {
 	for (const act of acts) expect(await keep(group, key(), act)).toMatchObject({ outcome: 'kept' });
 }
 
@@ -183,9 +181,7 @@ describe('what is taken back', () => {
 		const ball = (await listBalls(t.group))[0];
 		await all(t.group, [t.ball(2)]);
 		const later = await lastAct(t.group);
-		await withTransaction((client) =>
-			happenTo(client, t.group, later?.id ?? 0, ball?.id ?? 0, 'lost')
-		);
+		await t.group.transaction((db) => happenTo(db, later?.id ?? 0, ball?.id ?? 0, 'lost'));
 		expect((await listBalls(t.group)).map(({ code }) => code)).toEqual([later?.code]);
 		expect(await back(t.group, later?.id ?? 0)).toMatchObject({ outcome: 'kept' });
 		expect((await listBalls(t.group)).map(({ code }) => code)).toEqual([ball?.code]);
@@ -424,9 +420,9 @@ describe('a pile that was counted again', () => {
 		expect(await pilesOf(t.group)).toMatchObject({ 'blue flat': [18, 93_600] });
 		await all(t.group, [recount(21)]);
 		expect(await pilesOf(t.group)).toMatchObject({ 'blue flat': [21, 109_200] });
-		const different = await many<{ amount: number }>(
+		const different = await house.many<{ amount: number }>(
 			`select amount from movement where group_id = $1 and holder = 'difference' order by entry_id desc, part limit 2`,
-			[t.group]
+			[t.group.groupId]
 		);
 		expect(different.map(({ amount }) => amount)).toEqual([-3, 2]);
 	});

@@ -1,5 +1,5 @@
+import { house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
-import { many } from '../../src/lib/server/db/verbs';
 import {
 	addReceivingPlace,
 	keepPlaceWords,
@@ -134,14 +134,14 @@ it('how a thing stands is kept beside what happens to it, whatever is taken back
 	const t = await twoPlaces();
 	const sent = await send(t.group, 'deliver', { place: t.tide, mats: t.code, goes_on: today });
 	await send(t.group, 'correction', { of: 'entry', corrects: idOf(sent), note: 'no' });
-	const rows = await many<{ code: string; kept: string; found: string | null }>(
+	const rows = await house.many<{ code: string; kept: string; found: string | null }>(
 		`select t.code, s.what as kept, (select v.what from thing_event v
 				where v.group_id = t.group_id and v.thing_id = t.id
 					and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
 				order by v.id desc limit 1) as found
 		 from thing t join thing_state s on s.group_id = t.group_id and s.thing_id = t.id
 		 where t.group_id = $1 order by t.id`,
-		[t.group]
+		[t.group.groupId]
 	);
 	expect(rows.map(({ kept }) => kept)).toEqual(rows.map(({ found }) => found));
 	expect(rows.map(({ kept }) => kept)).toEqual(['good', 'begun']);

@@ -1,8 +1,8 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import type { Entry } from '../../src/lib/entries/registry';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { loadAsks } from '../../src/lib/server/asks/load-asks';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { wantMats } from '../../src/lib/server/gather/wanted';
@@ -14,8 +14,8 @@ import { aTable } from './table';
 
 useDatabase();
 const key = () => crypto.randomUUID();
-const asksOf = async (group: GroupId) => (await loadAsks(group, null, listKinds(group))).plans;
-async function all(group: GroupId, acts: readonly Entry[]) {
+const asksOf = async (group: Db) => (await loadAsks(group, null, listKinds(group))).plans;
+async function all(group: Db, acts: readonly Entry[]) {
 	for (const act of acts) expect(await keep(group, key(), act)).toMatchObject({ outcome: 'kept' });
 }
 

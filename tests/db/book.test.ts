@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { colourNames } from '../../src/lib/core/colour/colours';
@@ -32,10 +33,7 @@ import { loadAsks } from '../../src/lib/server/asks/load-asks';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
-import { openSnapshot, rowsOf } from '../../src/lib/server/out/everything';
-import { withTransaction } from '../../src/lib/server/db/transaction';
-import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
-import type { GroupId } from '../../src/lib/server/base/group-id';
+import { rowsOf } from '../../src/lib/server/out/everything';
 import { useDatabase } from './database';
 import {
 	dropOff,
@@ -51,12 +49,12 @@ import {
 useDatabase();
 
 const key = () => crypto.randomUUID();
-const back = (group: GroupId, corrects: number, under = key()) =>
+const back = (group: Db, corrects: number, under = key()) =>
 	keep(group, under, { type: 'correction', of: 'entry', corrects, note: 'a slip', byName: null });
 
 /** What is wrong with the books of a group: nothing, if all is well. */
-const wrongIn = (group: GroupId) =>
-	one<{ entries: number; film: number; balances: number; below: number }>(
+const wrongIn = (group: Db) =>
+	house.one<{ entries: number; film: number; balances: number; below: number }>(
 		`select
 			(select count(*) from (select 1 from movement where group_id = $1
 				group by entry_id having sum(film_mg) <> 0) e) as entries,
@@ -69,11 +67,11 @@ const wrongIn = (group: GroupId) =>
 				where (m.amount, m.film_mg, m.movements) is distinct from (b.amount, b.film_mg, b.movements)
 			) as balances,
 			(select count(*) from balance where group_id = $1 and holder = 'store' and amount < 0) as below`,
-		[group]
+		[group.groupId]
 	);
 const allWell = { entries: 0, film: 0, balances: 0, below: 0 };
 
-const held = async (group: GroupId) =>
+const held = async (group: Db) =>
 	new Map((await listBalances(group)).map((line) => [`${line.colour} ${line.form}`, line.amount]));
 
 describe('the book', () => {
@@ -162,20 +160,23 @@ describe('the book', () => {
 		);
 	});
 
-	const oneEntry = (group: GroupId, sent: string) =>
-		one<{ id: number }>('select id from entry where group_id = $1 and key = $2', [group, sent]);
+	const oneEntry = (group: Db, sent: string) =>
+		house.one<{ id: number }>('select id from entry where group_id = $1 and key = $2', [
+			group.groupId,
+			sent
+		]);
 
 	it('freezes film at the act: a kind measured anew changes nothing that was booked', async () => {
 		const { group, kindId } = await newTable();
 		const saved = await keep(group, key(), { ...movement, kindId, amount: 10 });
-		await execute('update bag_kind set mass_g = 20 where group_id = $1 and id = $2', [
-			group,
+		await house.execute('update bag_kind set mass_g = 20 where group_id = $1 and id = $2', [
+			group.groupId,
 			kindId
 		]);
 		const film = () =>
-			one<{ film: number }>(
+			house.one<{ film: number }>(
 				`select film_mg as film from balance where group_id = $1 and holder = 'store'`,
-				[group]
+				[group.groupId]
 			);
 		expect(await film()).toEqual({ film: 52_000 });
 		await keep(group, key(), { ...movement, kindId, amount: 1 });
@@ -188,24 +189,24 @@ describe('the book', () => {
 	it('refuses an entry that makes film of nothing', async () => {
 		const { group, kindId } = await newTable();
 		const saved = await keep(group, key(), { ...movement, kindId });
-		const put = execute(
+		const put = house.execute(
 			`insert into movement (group_id, entry_id, part, line_id, holder, amount, film_mg)
 			 select group_id, id, 9, (select id from line where group_id = $1 limit 1), 'store', 1, 5
 			 from entry where group_id = $1 and id = $2`,
-			[group, saved.outcome === 'kept' ? saved.id : 0]
+			[group.groupId, saved.outcome === 'kept' ? saved.id : 0]
 		);
 		await expect(put).rejects.toThrow('makes or loses film');
 		await expect(
-			execute(
+			house.execute(
 				`insert into entry (group_id, key, digest, type, typed_at) values (gen_random_uuid(), gen_random_uuid(), '', 'x', now())`,
 				[]
 			)
 		).rejects.toThrow('of no group');
 		await expect(
-			execute(
+			house.execute(
 				`insert into entry (group_id, key, digest, type, typed_at, person_id)
 				 values ($1, gen_random_uuid(), '', 'x', now(), gen_random_uuid())`,
-				[group]
+				[group.groupId]
 			)
 		).rejects.toThrow('by nobody');
 		const line = '(select id from line where group_id = $1 limit 1)';
@@ -216,10 +217,10 @@ describe('the book', () => {
 			[`${entry}, 9, ${line}, 'mat', 999999`, 'no mat']
 		])
 			await expect(
-				execute(
+				house.execute(
 					`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
 					 values ($1, ${values}, 1, 0)`,
-					[group]
+					[group.groupId]
 				)
 			).rejects.toThrow(words);
 	});
@@ -266,9 +267,9 @@ describe('the book', () => {
 		await keep(group, key(), timed);
 		const before = (await practiceOfGroup(group)).factors;
 		expect(before.pieceLength.median).not.toBe(barePractice.factors.pieceLength.median);
-		for (const { id } of await many<{ id: number }>(
+		for (const { id } of await house.many<{ id: number }>(
 			'select id from entry where group_id = $1 order by id',
-			[group]
+			[group.groupId]
 		))
 			expect((await back(group, id)).outcome).toBe('kept');
 		expect((await practiceOfGroup(group)).factors).toEqual(barePractice.factors);
@@ -300,11 +301,11 @@ describe('the book', () => {
 		const { by_name, note, ...without } = typed;
 		expect([by_name, note]).toEqual(['Wren', '']);
 		expect(
-			await one(
+			await house.one(
 				`select typed, typed_at, device, sequence, reason,
 					(select name from person p where p.group_id = entry.group_id and p.id = person_id) as name
 				 from entry where group_id = $1`,
-				[group]
+				[group.groupId]
 			)
 		).toEqual({
 			typed: without,
@@ -321,37 +322,43 @@ describe('the book', () => {
 		const saved = await keep(group, key(), { ...movement, kindId });
 		await back(group, Number(saved.outcome === 'kept' && saved.id));
 		const other = await newGroup();
-		const { client, close } = await openSnapshot();
-		const counts = async (of: GroupId) => {
+		const moment = await group.snapshot();
+		const others = await other.snapshot();
+		const counts = async (of: Db) => {
 			const counted: number[] = [];
 			for (const name of ['entries', 'lines', 'movements', 'taken-back'] as const) {
 				let rows = 0;
-				for await (const some of rowsOf(client, of, name)) rows += some.length;
+				for await (const some of rowsOf(of, name)) rows += some.length;
 				counted.push(rows);
 			}
 			return counted;
 		};
-		expect(await counts(group)).toEqual([2, 1, 4, 1]);
-		expect(await counts(other)).toEqual([0, 0, 0, 0]);
-		await close();
+		expect(await counts(moment.db)).toEqual([2, 1, 4, 1]);
+		expect(await counts(others.db)).toEqual([0, 0, 0, 0]);
+		await Promise.all([moment.close(), others.close()]);
 	});
 
 	it('and each of its partitions is appended to, never emptied', async () => {
 		const name = `parted_${key().slice(0, 8)}`;
-		await execute(
+		await house.execute(
 			`create table ${name} (group_id uuid, id integer) partition by hash (group_id)`,
 			[]
 		);
-		await execute(
+		await house.execute(
 			`create table ${name}_0 partition of ${name} for values with (modulus 1, remainder 0)`,
 			[]
 		);
-		await one(`select keep_appended($1::regclass)`, [name], writing());
-		await execute(`insert into ${name} values ((select id from volunteer_group limit 1), 1)`, []);
+		await house.writer.one(`select keep_appended($1::regclass)`, [name]);
+		await house.execute(
+			`insert into ${name} values ((select id from volunteer_group limit 1), 1)`,
+			[]
+		);
 		for (const table of [name, `${name}_0`]) {
-			await expect(execute(`truncate ${table}`, [])).rejects.toThrow('never emptied');
-			await expect(execute(`update ${table} set id = 2`, [])).rejects.toThrow('never changed');
-			await expect(execute(`delete from ${table}`, [])).rejects.toThrow('never changed');
+			await expect(house.execute(`truncate ${table}`, [])).rejects.toThrow('never emptied');
+			await expect(house.execute(`update ${table} set id = 2`, [])).rejects.toThrow(
+				'never changed'
+			);
+			await expect(house.execute(`delete from ${table}`, [])).rejects.toThrow('never changed');
 		}
 	});
 });
@@ -395,16 +402,16 @@ describe('people', () => {
 			['2026-11-12', 'Ottoline', '9', ''],
 			['2026-11-13', 'Kiosk', '8', 'Odo']
 		]);
-		const tables = await many<{ name: string }>(
+		const tables = await house.many<{ name: string }>(
 			`select table_name as name from information_schema.columns
 			 where table_schema = 'public' and column_name = 'group_id'
 				and table_name not in ('list_import', 'place') and table_name not like '%standing%'`,
 			[]
 		);
 		for (const { name } of tables) {
-			const { text } = await one<{ text: string }>(
+			const { text } = await house.one<{ text: string }>(
 				`select coalesce(string_agg(t::text, ' '), '') as text from ${name} t where group_id = $1`,
-				[group]
+				[group.groupId]
 			);
 			expect(text.toLowerCase(), name).not.toContain('ottoline');
 		}
@@ -430,7 +437,9 @@ describe('a version of a plan', () => {
 		expect((await findPlanVersion(group, id, 2))?.name).toBe('Red');
 		expect(await findPlanVersion(group, id, 3)).toBeNull();
 		expect(
-			await many('select plan_version from measurement where group_id = $1 order by id', [group])
+			await house.many('select plan_version from measurement where group_id = $1 order by id', [
+				group.groupId
+			])
 		).toEqual([{ plan_version: 1 }, { plan_version: 2 }]);
 	});
 });
@@ -454,23 +463,23 @@ describe('asks', () => {
 		const entryId = Number(saved.outcome === 'kept' && saved.id);
 		const [code = ''] = (await reserveCodes(group, key(), 1))?.codes ?? [];
 		const made = { code, sort: 'mat', plan, content: {} } as const;
-		const mat = await withTransaction((client) => bindThing(client, group, entryId, made, 'begun'));
+		const mat = await group.transaction((db) => bindThing(db, entryId, made, 'begun'));
 		const id = Number(mat.outcome === 'kept' && mat.id);
 		// Begun, and nothing given to it: as much is asked for as before, less what is in the store.
 		expect(await asked()).toEqual({ bags: close(3 * oneMat - 200), begun: 1 });
-		await execute(
+		await house.execute(
 			`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
 			 select $1, $2, part, l.id, holder, thing_id, amount, amount * 5200 from line l
 			 cross join (values (8, 'store', null::bigint, -150), (9, 'mat', $3::bigint, 150)) v (part, holder, thing_id, amount)
 			 where l.group_id = $1`,
-			[group, entryId, id]
+			[group.groupId, entryId, id]
 		);
 		// 150 bags went from the store to the mat: what is lacking stays as it was.
 		expect(await asked()).toEqual({ bags: close(3 * oneMat - 200), begun: 1 });
-		await withTransaction((client) => happenTo(client, group, entryId, id, 'finished'));
+		await group.transaction((db) => happenTo(db, entryId, id, 'finished'));
 		// It is made, though it had less than was reckoned: it asks for nothing more.
 		expect(await asked()).toEqual({ bags: close(2 * oneMat - 50), begun: 1 });
-		await withTransaction((client) => happenTo(client, group, entryId, id, 'taken-apart'));
+		await group.transaction((db) => happenTo(db, entryId, id, 'taken-apart'));
 		expect(await asked()).toEqual({ bags: close(3 * oneMat - 50), begun: 0 });
 		await back(group, entryId);
 		expect(await wrongIn(group)).toEqual(allWell);
@@ -536,7 +545,9 @@ describe('codes', () => {
 
 	it('end when all are given out, and in no block are more than a thousand', async () => {
 		const group = await newGroup();
-		await execute('update volunteer_group set codes_reserved = 923520 where id = $1', [group]);
+		await house.execute('update volunteer_group set codes_reserved = 923520 where id = $1', [
+			group.groupId
+		]);
 		expect(await reserveCodes(group, key(), 2)).toBeNull();
 		expect((await reserveCodes(group, key(), 1))?.codes).toEqual([codeOf(923_520)]);
 		await expect(reserveCodes(group, key(), 1001)).rejects.toThrow('count');
@@ -549,8 +560,8 @@ describe('codes', () => {
 		const block = await reserveCodes(group, key(), 3);
 		const [code = ''] = block?.codes ?? [];
 		const bind = (text: string) =>
-			withTransaction((client) =>
-				bindThing(client, group, entryId, {
+			group.transaction((db) =>
+				bindThing(db, entryId, {
 					code: text,
 					sort: 'ball',
 					plan: null,
@@ -574,7 +585,7 @@ describe('codes', () => {
 		expect(await problem('O2222')).toContain('no 0, 1, I, L or O');
 		expect(await problem('22223')).toContain('do not belong together');
 		const thing = await findThing(group, code);
-		await withTransaction((client) => happenTo(client, group, entryId, thing?.id ?? 0, 'lost'));
+		await group.transaction((db) => happenTo(db, entryId, thing?.id ?? 0, 'lost'));
 		expect((await findThing(group, code))?.state).toBe('lost');
 		await back(group, entryId);
 		expect((await findThing(group, code))?.state).toBeNull();
@@ -600,13 +611,13 @@ describe('a link', () => {
 		await deletePlan(group, planId);
 		expect(await openLink(address)).toEqual({
 			grants: 'read-plan',
-			groupId: group,
+			groupId: group.groupId,
 			planId,
 			planVersion: 1
 		});
-		const { text } = await one<{ text: string }>(
+		const { text } = await house.one<{ text: string }>(
 			'select string_agg(l::text, chr(10)) as text from link l where group_id = $1',
-			[group]
+			[group.groupId]
 		);
 		const secret = Buffer.from(address, 'base64url').subarray(16);
 		for (const coded of ['base64url', 'base64', 'hex'] as const)
@@ -622,7 +633,7 @@ describe('a link', () => {
 		const { group, address } = await linked();
 		const other = await newGroup();
 		const moved = Buffer.from(address, 'base64url');
-		moved.write(other.replaceAll('-', ''), 0, 'hex');
+		moved.write(other.groupId.replaceAll('-', ''), 0, 'hex');
 		const last = address.endsWith('A') ? 'B' : 'A';
 		for (const wrong of [
 			'',
@@ -635,9 +646,9 @@ describe('a link', () => {
 		const [link] = await listLinks(group, null);
 		const days = ((link?.expiresAt?.getTime() ?? 0) - Date.now()) / 86_400_000;
 		expect(days).toBeCloseTo(linkDays, 1);
-		await execute(`update link set expires_at = now() where group_id = $1`, [group]);
+		await house.execute(`update link set expires_at = now() where group_id = $1`, [group.groupId]);
 		expect(await openLink(address)).toBeNull();
-		await execute(`update link set expires_at = null where group_id = $1`, [group]);
+		await house.execute(`update link set expires_at = null where group_id = $1`, [group.groupId]);
 		expect(await openLink(address)).not.toBeNull();
 		expect((await listLinks(group, null))[0]?.lastUsedAt?.getTime()).toBeGreaterThan(
 			Date.now() - 60_000

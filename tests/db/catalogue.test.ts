@@ -1,3 +1,4 @@
+import { house } from '../../src/lib/server/db/db';
 import { cutsWith } from '../../src/lib/stages/day/day-view';
 import type { Bag } from '../../src/lib/core/bag/measure-bag';
 import { bagPresets } from '../../src/lib/core/bag/presets';
@@ -23,7 +24,6 @@ import { measures } from '../../src/lib/entries/types/measurement';
 import { lineStations } from '../../src/lib/core/line/line';
 import { roles } from '../../src/lib/server/base/roles';
 import { grants } from '../../src/lib/server/book/links';
-import { many } from '../../src/lib/server/db/verbs';
 import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
 import { listNames } from '../../src/lib/stages/gather/lists/columns';
 import { dayOrders } from '../../src/lib/stages/gather/lists/days';
@@ -40,7 +40,7 @@ useDatabase();
 let checks = new Map<string, string>();
 beforeAll(async () => {
 	await ensureAppRole(process.env.DATABASE_URL ?? '');
-	const rows = await many<{ column: string; check: string }>(
+	const rows = await house.many<{ column: string; check: string }>(
 		`select c.conrelid::regclass || '.' || a.attname as column, pg_get_constraintdef(c.oid) as check
 		 from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and c.conkey = array[a.attnum]
 		 where c.contype = 'c' and c.connamespace = 'public'::regnamespace`,
@@ -197,7 +197,7 @@ describe('what a field may hold is the same in the code and in the database', ()
 
 describe('rows of groups', () => {
 	it('are shown by no table and no view but to their own', async () => {
-		const open = await many<{ name: string }>(
+		const open = await house.many<{ name: string }>(
 			`select c.relname::text as name from pg_class c
 			 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p', 'v', 'm')
 				and case when c.relkind in ('r', 'p') then not (c.relrowsecurity and exists (
@@ -211,7 +211,7 @@ describe('rows of groups', () => {
 	});
 
 	it('are hidden from the application by nothing it may change', async () => {
-		const [role] = await many<{ mayPass: boolean; owns: number }>(
+		const [role] = await house.many<{ mayPass: boolean; owns: number }>(
 			`select rolsuper or rolbypassrls or rolcreaterole as "mayPass",
 				(select count(*)::integer from pg_class where relowner = r.oid) as owns
 			 from pg_roles r where rolname = 'nest_row_app'`,

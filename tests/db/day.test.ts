@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
 import { closeDay, openDay, taughtBy } from '../../src/lib/server/day/run-day';
@@ -14,8 +15,6 @@ import { wantMats } from '../../src/lib/server/gather/wanted';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
 import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/advised';
 import type { DaySeat } from '../../src/lib/stages/day/day-view';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute, many } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 import { keep, movement } from './samples';
 import { aTable, pilesOf, wrongAt } from './table';
@@ -104,10 +103,16 @@ describe('the seats of a day', () => {
 			problems: { seats: expect.stringContaining('alone') as string }
 		});
 		await expect(
-			execute('update person set is_child = true where group_id = $1 and id = $2', [t.group, t.bo])
+			house.execute('update person set is_child = true where group_id = $1 and id = $2', [
+				t.group.groupId,
+				t.bo
+			])
 		).rejects.toThrow('a child sits alone');
 		await expect(
-			execute('delete from seat where group_id = $1 and person_id = $2', [t.group, t.odo])
+			house.execute('delete from seat where group_id = $1 and person_id = $2', [
+				t.group.groupId,
+				t.odo
+			])
 		).rejects.toThrow('a child sits alone');
 	});
 
@@ -182,7 +187,7 @@ it('a day counts no pieces whose cut is not known: what they are worth nobody ca
 
 describe('who came and who left', () => {
 	const say = (
-		t: { readonly group: GroupId; readonly day: string },
+		t: { readonly group: Db; readonly day: string },
 		person: string,
 		as: string,
 		minute: number
@@ -245,17 +250,14 @@ describe('who came and who left', () => {
 });
 
 describe('taps at a station', () => {
-	const send = (group: GroupId, day: string, typed: Record<string, string>, of: string = key()) =>
+	const send = (group: Db, day: string, typed: Record<string, string>, of: string = key()) =>
 		takeEntry(
 			group,
 			{ key: of, type: 'tap', typed: { day, ...typed } },
 			{ lengthSystem: 'cm', timeZone: 'UTC' }
 		);
-	const tap = (
-		t: { readonly group: GroupId; readonly day: string },
-		station: string,
-		count: number
-	) => send(t.group, t.day, { station, count: String(count) });
+	const tap = (t: { readonly group: Db; readonly day: string }, station: string, count: number) =>
+		send(t.group, t.day, { station, count: String(count) });
 	const right = { film: 0, below: 0, filmBelow: 0 };
 
 	it('are booked as what they are: bags flat, cut, joined, a ball with its label', async () => {
@@ -452,9 +454,9 @@ describe('taps at a station', () => {
 		// What is closed is closed once, and not opened again; it was open from when it was opened.
 		expect(await t.close(1131)).toMatchObject({ outcome: 'refused' });
 		expect(await t.open(1132)).toMatchObject({ outcome: 'refused' });
-		const [row] = await many<{ openedAt: Date; closedAt: Date }>(
+		const [row] = await house.many<{ openedAt: Date; closedAt: Date }>(
 			'select opened_at as "openedAt", closed_at as "closedAt" from table_day where group_id = $1 and id = $2',
-			[t.group, t.day]
+			[t.group.groupId, t.day]
 		);
 		expect(row).toEqual({ openedAt: at(1080), closedAt: at(1130) });
 	});

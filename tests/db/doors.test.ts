@@ -1,14 +1,12 @@
+import { type Along } from '../../src/lib/server/db/work';
+import { type Db, dbOf, house } from '../../src/lib/server/db/db';
 import pg from 'pg';
 import { getMigrations } from 'better-auth/db/migration';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { clearAway } from '../../scripts/lib/clear-away.mjs';
 import { firstWord } from '../../scripts/lib/sign-in.mjs';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { inGroup } from '../../src/lib/server/db/in-group';
 import { endPools, writers } from '../../src/lib/server/db/pool';
-import { withTransaction } from '../../src/lib/server/db/transaction';
-import { execute, many, writing } from '../../src/lib/server/db/verbs';
 import { auth } from '../../src/lib/server/doors/auth';
 import { isFirstWord, useFirstWord } from '../../src/lib/server/doors/first-word';
 import { makeGroup } from '../../src/lib/server/doors/groups';
@@ -33,15 +31,18 @@ process.env.ORIGIN = 'http://localhost:4173';
 let ownerUrl = '';
 beforeAll(() => void (ownerUrl = process.env.DATABASE_URL ?? ''));
 
-const rename = (group: GroupId, name: string) =>
-	execute('update volunteer_group set name = $2 where id = $1', [group, name]);
+/** The group's handle, with what is written with its first change. */
+const withLine = ({ groupId }: Db, along: Along | null) => dbOf(groupId, null, along);
+const rename = (group: Db, name: string) =>
+	group.execute('update volunteer_group set name = $2 where id = $1', [group.groupId, name]);
 /** Does something, as an act of the list. */
-const done = (group: GroupId, act: string) =>
-	inGroup(
-		group,
-		null,
-		() => rename(group, act),
-		lineOf(group, act, () => null)
+const done = (group: Db, act: string) =>
+	rename(
+		withLine(
+			group,
+			lineOf(group, act, () => null)
+		),
+		act
 	);
 
 describe('the tables of sign-in', () => {
@@ -83,7 +84,7 @@ describe('tries', () => {
 		expect(wait).toBeGreaterThan(890);
 		expect(wait).toBeLessThanOrEqual(900);
 		expect(await tryOnce('wrong-name', 'odo@mats.example')).toBe(0);
-		const keys = await many<{ key: string }>('select key from tried', []);
+		const keys = await house.many<{ key: string }>('select key from tried', []);
 		expect(JSON.stringify(keys)).not.toMatch(/wren|odo/i);
 		await forgetTries('wrong-name', 'wren@mats.example');
 		expect(await tryOnce('wrong-name', 'wren@mats.example')).toBe(0);
@@ -108,7 +109,7 @@ describe('the first word', () => {
 		expect(word).toMatch(/^([a-z2-9]{4}-){4}[a-z2-9]{4}$/);
 		expect(await isFirstWord(old ?? '')).toBe(false);
 		expect(await isFirstWord(`  ${word?.toUpperCase()} `)).toBe(true);
-		const kept = JSON.stringify(await many('select digest from first_word', []));
+		const kept = JSON.stringify(await house.many('select digest from first_word', []));
 		expect(kept).not.toContain(word);
 		expect(await Promise.all([useFirstWord(word ?? ''), useFirstWord(word ?? '')])).toEqual(
 			expect.arrayContaining([true, false])
@@ -122,7 +123,7 @@ describe('the first word', () => {
 describe('members', () => {
 	it('are in the groups they are in, as what they are, and in no other', async () => {
 		const account = await newAccount('Odo');
-		const group = await makeGroup('Boat Shed Table', account, crypto.randomUUID());
+		const group = dbOf(await makeGroup('Boat Shed Table', account, crypto.randomUUID()));
 		const other = await newGroup();
 		await addMember(other, account, 'reader');
 		// Once in, one stays what one is.
@@ -130,8 +131,8 @@ describe('members', () => {
 		const groups = await groupsOfAccount(account);
 		expect(groups.map(({ groupId, role }) => [groupId, role])).toEqual(
 			expect.arrayContaining([
-				[group, 'coordinator'],
-				[other, 'reader']
+				[group.groupId, 'coordinator'],
+				[other.groupId, 'reader']
 			])
 		);
 		expect(groups).toHaveLength(2);
@@ -140,7 +141,7 @@ describe('members', () => {
 
 	it('leave a group one coordinator at least, even where two leave at once', async () => {
 		const [one, two] = [await newAccount('Odo'), await newAccount('Wren')];
-		const group = await makeGroup('Quay Sheds', one, crypto.randomUUID());
+		const group = dbOf(await makeGroup('Quay Sheds', one, crypto.randomUUID()));
 		expect(await removeMember(group, one)).toBe('last');
 		expect(await changeMember(group, one, { role: 'reader', personId: null })).toBe('last');
 		await addMember(group, two, 'coordinator');
@@ -154,9 +155,9 @@ describe('members', () => {
 
 	it('who alone coordinate may be said to be somebody at the table, and stay what they are', async () => {
 		const account = await newAccount('Odo');
-		const group = await makeGroup('Quay Sheds', account, crypto.randomUUID());
+		const group = dbOf(await makeGroup('Quay Sheds', account, crypto.randomUUID()));
 		const person = crypto.randomUUID();
-		await inGroup(group, account, () => addPerson(group, person, 'Odo'));
+		await addPerson(group, person, 'Odo');
 		expect(await changeMember(group, account, { role: 'coordinator', personId: person })).toBe(
 			'changed'
 		);
@@ -168,16 +169,16 @@ describe('what is over', () => {
 	it('goes after a week and not before, a group with all it has', async () => {
 		const account = await newAccount('Tansy');
 		const [gone, stays] = [
-			await makeGroup('Gone', account, crypto.randomUUID()),
-			await makeGroup('Stays', account, crypto.randomUUID())
+			dbOf(await makeGroup('Gone', account, crypto.randomUUID())),
+			dbOf(await makeGroup('Stays', account, crypto.randomUUID()))
 		];
 		for (const [group, days] of [
 			[gone, 8],
 			[stays, 6]
 		] as const)
-			await execute(
+			await house.execute(
 				`update volunteer_group set deleted_at = now() - make_interval(days => $2::integer) where id = $1`,
-				[group, days]
+				[group.groupId, days]
 			);
 		await done(gone, '/settings group');
 		await clearAway(ownerUrl);
@@ -212,59 +213,64 @@ describe('a new group', () => {
 
 describe('the trail', () => {
 	it('says what was done, and is changed by nobody', async () => {
-		const group: GroupId = await newGroup();
+		const group: Db = await newGroup();
 		await done(group, '/people forget');
 		await done(group, '/plan work');
 		const lines = await trailBefore(group, new Date('2100-01-01'), 10);
 		expect(lines.map(({ act }) => act)).toEqual(['/people forget']);
 		await expect(
-			execute(`update trail set act = 'x' where group_id = $1`, [group])
+			house.execute(`update trail set act = 'x' where group_id = $1`, [group.groupId])
 		).rejects.toThrow();
-		await expect(execute('delete from trail where group_id = $1', [group])).rejects.toThrow();
+		await expect(
+			house.execute('delete from trail where group_id = $1', [group.groupId])
+		).rejects.toThrow();
 		expect(await trailBefore(group, new Date('2000-01-01'), 10)).toEqual([]);
 	});
 
 	it('is written once, with what changes, and never without it', async () => {
-		const group: GroupId = await newGroup();
-		const act = async (work: () => Promise<unknown>, about: string) =>
-			inGroup(
-				group,
-				null,
-				work,
-				lineOf(group, '/settings name', () => about)
+		const group: Db = await newGroup();
+		const act = async (work: (db: Db) => Promise<unknown>, about: string) =>
+			work(
+				withLine(
+					group,
+					lineOf(group, '/settings name', () => about)
+				)
 			);
-		await act(async () => [await rename(group, 'One'), await rename(group, 'Two')], 'twice');
-		await act(() => execute('update volunteer_group set name = $1 where id <> id', ['x']), 'none');
-		await act(() => many('select 1 from plan where group_id = $1', [group], writing()), 'read');
+		await act(async (db) => [await rename(db, 'One'), await rename(db, 'Two')], 'twice');
+		await act(
+			(db) => db.execute('update volunteer_group set name = $1 where id <> id', ['x']),
+			'none'
+		);
+		await act(
+			(db) => db.writer.many('select 1 from plan where group_id = $1', [group.groupId]),
+			'read'
+		);
 		const thrown = act(
-			() =>
-				withTransaction(async () => {
-					await rename(group, 'Three');
+			(db) =>
+				db.transaction(async (db) => {
+					await rename(db, 'Three');
 					throw new Error('thought better of it');
 				}),
 			'thrown'
 		);
 		await expect(thrown).rejects.toThrow('thought better of it');
 		// Where its line cannot be written, nothing of the act stands.
-		const tooLong = inGroup(
-			group,
-			null,
-			() => rename(group, 'Four'),
-			async (client) => {
-				await execute(
-					'insert into trail (group_id, act) values ($1, $2)',
-					[group, 'x'.repeat(99)],
-					client
-				);
-			}
+		const tooLong = rename(
+			withLine(group, async (db) => {
+				await db.execute('insert into trail (group_id, act) values ($1, $2)', [
+					group.groupId,
+					'x'.repeat(99)
+				]);
+			}),
+			'Four'
 		);
 		await expect(tooLong).rejects.toThrow();
 		expect(
 			(await trailBefore(group, new Date('2100-01-01'), 10)).map(({ about }) => about)
 		).toEqual(['twice']);
-		expect(await many('select name from volunteer_group where id = $1', [group])).toEqual([
-			{ name: 'Two' }
-		]);
+		expect(
+			await house.many('select name from volunteer_group where id = $1', [group.groupId])
+		).toEqual([{ name: 'Two' }]);
 	});
 });
 

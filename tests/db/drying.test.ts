@@ -1,3 +1,4 @@
+import { type Db } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
@@ -8,14 +9,13 @@ import { rowsAfter } from '../../src/lib/server/gather/list-out';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { listSorted } from '../../src/lib/server/gather/sortings';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { SortingEntry } from '../../src/lib/entries/types/sorting';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting, keep } from './samples';
 
 useDatabase();
 
-let group = '' as GroupId;
+let group: Db;
 let kindId = '';
 beforeEach(async () => {
 	({ group, kindId } = await newTable());

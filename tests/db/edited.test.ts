@@ -1,5 +1,5 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { notTheirs } from '../../src/lib/server/entries/not-theirs';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
@@ -13,7 +13,7 @@ useDatabase();
 const key = () => crypto.randomUUID();
 const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 const now = new Date('2026-11-28T12:00:00Z');
-const send = (group: GroupId, type: string, typed: Record<string, string>, of = key(), at = now) =>
+const send = (group: Db, type: string, typed: Record<string, string>, of = key(), at = now) =>
 	takeEntry(group, { key: of, type, typed, at: at.toISOString() }, context, at);
 const came = { place: 'Ferry kiosk', came_on: '2026-11-20', method: 'hand', bags: '40' };
 const sort = (kind: string, strand: string) => ({
@@ -28,7 +28,7 @@ const sort = (kind: string, strand: string) => ({
 	dried: '',
 	sure: 'yes'
 });
-const inStore = async (group: GroupId) =>
+const inStore = async (group: Db) =>
 	(await listBalances(group)).map(({ form, amount }) => [form, amount]);
 
 describe('a line that is edited', () => {

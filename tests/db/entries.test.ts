@@ -1,11 +1,10 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { listStoredKinds } from '../../src/lib/server/gather/kinds';
 import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
 import { listPlaces } from '../../src/lib/server/gather/places';
-import { execute, one } from '../../src/lib/server/db/verbs';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { SentEntry } from '../../src/lib/server/entries/take-entry';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { barePractice } from '../../src/lib/core/practice/practice';
@@ -15,7 +14,7 @@ import { newTable } from './samples';
 
 useDatabase();
 
-let group = '' as GroupId;
+let group: Db;
 let kindId = '';
 beforeEach(async () => {
 	({ group, kindId } = await newTable());
@@ -185,18 +184,24 @@ describe('what is never changed', () => {
 	])('is refused by the database: %s', async (sql, words) => {
 		await take(came());
 		await take(sorted('40', { drying: '8', look_again: '2' }));
-		await expect(execute(sql, [])).rejects.toThrow(words);
+		await expect(house.execute(sql, [])).rejects.toThrow(words);
 	});
 
 	it('goes with a group that is deleted, and a pile may be said to be gone', async () => {
 		await take(came());
 		await take(sorted('40', { drying: '8', look_again: '2' }));
 		expect(
-			await execute('update sorting set looked_again_at = now() where group_id = $1', [group])
+			await house.execute('update sorting set looked_again_at = now() where group_id = $1', [
+				group.groupId
+			])
 		).toBe(1);
-		expect(await execute('delete from volunteer_group where id = $1', [group])).toBe(1);
+		expect(await house.execute('delete from volunteer_group where id = $1', [group.groupId])).toBe(
+			1
+		);
 		expect(
-			await one('select count(*)::int as n from drop_off where group_id = $1', [group])
+			await house.one('select count(*)::int as n from drop_off where group_id = $1', [
+				group.groupId
+			])
 		).toEqual({ n: 0 });
 	});
 });
@@ -206,8 +211,8 @@ describe('what is kept beside the entries', () => {
 		await take(came());
 		await take(came({ bags: '60', came_on: '2026-11-20' }));
 		await take(sorted('50', { stuffing: '4', rejected: '6', drying: '9', look_again: '2' }));
-		const pile = await one<{ id: number }>('select id from drying_pile where group_id = $1', [
-			group
+		const pile = await house.one<{ id: number }>('select id from drying_pile where group_id = $1', [
+			group.groupId
 		]);
 		await take(sorted('5', { dried: String(pile.id) }));
 		const last = (await listDropOffs(group))[0]?.id ?? 0;
@@ -215,7 +220,7 @@ describe('what is kept beside the entries', () => {
 			type: 'correction',
 			typed: { of: 'drop-off', corrects: String(last), note: 'twice' }
 		});
-		const { tally, counted } = await one<{ tally: object; counted: object }>(
+		const { tally, counted } = await house.one<{ tally: object; counted: object }>(
 			`select json_build_object('bags', t.bags, 'came', t.last_came, 'sorted', t.sorted,
 					'rejected', t.rejected, 'hanging', (select sum(hanging) from drying where group_id = $1)) as tally,
 				json_build_object(
@@ -227,7 +232,7 @@ describe('what is kept beside the entries', () => {
 						- (select sum(strand + stuffing + drying + rejected) from standing_sorting
 							where group_id = $1 and dried_from is not null)) as counted
 			 from place_tally t where t.group_id = $1`,
-			[group]
+			[group.groupId]
 		);
 		expect(tally).toEqual(counted);
 		expect(tally).toMatchObject({ bags: 60, came: '2026-11-20', sorted: 65, hanging: 4 });

@@ -1,3 +1,4 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import type { SaveResult } from '../../src/lib/server/db/save-result';
 import { addReceivingPlace } from '../../src/lib/server/gather/places';
@@ -12,11 +13,7 @@ const asked = (saved: SaveResult) =>
 	saved.outcome === 'refused' ? Object.keys(saved.problems) : saved.outcome;
 
 /** Sends an entry, then the same with the word that it is right. */
-async function twice(
-	group: Parameters<typeof send>[0],
-	type: string,
-	typed: Record<string, string>
-) {
+async function twice(group: Db, type: string, typed: Record<string, string>) {
 	const first = asked(await send(group, type, typed));
 	return [first, asked(await send(group, type, { ...typed, sure: 'yes' }))];
 }

@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { colourNames } from '../../src/lib/core/colour/colours';
@@ -5,8 +6,6 @@ import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { listBalances, listMovements } from '../../src/lib/server/gather/ledger';
 import { listPlaces } from '../../src/lib/server/gather/places';
-import { execute, one } from '../../src/lib/server/db/verbs';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import type { MovementEntry } from '../../src/lib/entries/types/movement';
 import { useDatabase } from './database';
 import { dropOff, newGroup, newTable, sorting, keep } from './samples';
@@ -15,7 +14,7 @@ useDatabase();
 
 let kindId = '';
 // The ledger cannot be emptied, so every test has a group of its own.
-let group = '' as GroupId;
+let group: Db;
 beforeEach(async () => {
 	({ group, kindId } = await newTable());
 });
@@ -38,11 +37,11 @@ const blueBags = async (): Promise<number> =>
 		?.amount ?? 0;
 const ledgerSum = async (): Promise<number> =>
 	(
-		await one<{ sum: number }>(
+		await house.one<{ sum: number }>(
 			`select coalesce(sum(m.amount), 0) as sum from movement m
 			 join line l on l.group_id = m.group_id and l.id = m.line_id
 			 where m.group_id = $1 and m.holder = 'store' and l.colour = 'blue' and l.form = 'bag'`,
-			[group]
+			[group.groupId]
 		)
 	).sum;
 
@@ -84,7 +83,7 @@ describe('the ledger', () => {
 			const kept = saved.filter(({ outcome }) => outcome === 'kept').length;
 			// Going out, before anything came in, is refused; all else counts.
 			expect(kept).toBeGreaterThanOrEqual(2 * lines.length);
-			const { wrong } = await one<{ wrong: number }>(
+			const { wrong } = await house.one<{ wrong: number }>(
 				`select count(*) as wrong from balance b
 				 join (select line_id, holder, sum(amount) as amount, sum(film_mg) as film_mg,
 						count(*) as movements
@@ -92,7 +91,7 @@ describe('the ledger', () => {
 				 using (line_id, holder)
 				 where b.group_id = $1 and (b.amount, b.film_mg, b.movements)
 					is distinct from (m.amount, m.film_mg, m.movements)`,
-				[group]
+				[group.groupId]
 			);
 			expect(wrong).toBe(0);
 			expect(await listBalances(group)).toHaveLength(lines.length);
@@ -141,11 +140,11 @@ describe('the ledger', () => {
 	it('cannot be changed or thinned by anyone', async () => {
 		await keep(group, key(), move(7));
 		await expect(
-			execute('update movement set amount = 9 where group_id = $1', [group])
+			house.execute('update movement set amount = 9 where group_id = $1', [group.groupId])
 		).rejects.toThrow(/never changed/);
-		await expect(execute('delete from movement where group_id = $1', [group])).rejects.toThrow(
-			/never changed/
-		);
+		await expect(
+			house.execute('delete from movement where group_id = $1', [group.groupId])
+		).rejects.toThrow(/never changed/);
 	});
 
 	it('refuses a kind of bag that is not there', async () => {
@@ -156,10 +155,12 @@ describe('the ledger', () => {
 	it('goes with its group when that is deleted, and not otherwise', async () => {
 		await keep(group, key(), dropOff);
 		await keep(group, key(), { ...sorting, kindId });
-		await expect(execute('delete from bag_kind where group_id = $1', [group])).rejects.toThrow(
-			/never changed|foreign key/
+		await expect(
+			house.execute('delete from bag_kind where group_id = $1', [group.groupId])
+		).rejects.toThrow(/never changed|foreign key/);
+		expect(await house.execute('delete from volunteer_group where id = $1', [group.groupId])).toBe(
+			1
 		);
-		expect(await execute('delete from volunteer_group where id = $1', [group])).toBe(1);
 		expect(await listBalances(group)).toEqual([]);
 	});
 

@@ -1,7 +1,6 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute, maybeOne } from '../../src/lib/server/db/verbs';
 import { addPerson } from '../../src/lib/server/people/people';
 import { findMade } from '../../src/lib/server/check/made-mats';
 import {
@@ -23,10 +22,10 @@ const idOf = (saved: { outcome: string }) =>
 const size = { width: '86 cm', length: '185 cm' };
 
 /** What all that was handed over came to. */
-const accountOf = async (group: GroupId) => (await accountIn(group, { of: 'all' })).account;
+const accountOf = async (group: Db) => (await accountIn(group, { of: 'all' })).account;
 
 /** Finishes a mat and finds it good. */
-async function makeGood(group: GroupId, mat: string): Promise<void> {
+async function makeGood(group: Db, mat: string): Promise<void> {
 	for (const [type, typed] of [
 		['finish', { mat }],
 		['check', { mat, ...size }]
@@ -48,9 +47,9 @@ async function aGoodMat() {
 /** Another mat of the same plan, good as well. */
 async function anotherGoodMat(t: Pick<Awaited<ReturnType<typeof aGoodMat>>, 'group' | 'planned'>) {
 	await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
-	const begun = await maybeOne<{ code: string }>(
+	const begun = await house.maybeOne<{ code: string }>(
 		`select code from thing where group_id = $1 and sort = 'mat' order by id desc limit 1`,
-		[t.group]
+		[t.group.groupId]
 	);
 	const code = begun?.code ?? '';
 	await makeGood(t.group, code);
@@ -81,10 +80,10 @@ describe('a delivery', () => {
 			deliveries: 1
 		});
 		expect(account.m2).toBeCloseTo(0.86 * 1.85, 9);
-		const film = await maybeOne<{ kg: number }>(
+		const film = await house.maybeOne<{ kg: number }>(
 			`select sum(film_mg)::double precision / 1000000 as kg from balance
 			 where group_id = $1 and holder = 'mat' and thing_id = $2`,
-			[t.group, t.id]
+			[t.group.groupId, t.id]
 		);
 		// The same as lies in the mat by the ledger.
 		expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 6);
@@ -102,9 +101,9 @@ describe('a delivery', () => {
 	it('takes no mat twice, none before it is good, none of nobody, and to no other place', async () => {
 		const t = await aGoodMat();
 		const begun = await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
-		const other = await maybeOne<{ code: string }>(
+		const other = await house.maybeOne<{ code: string }>(
 			'select code from thing where group_id = $1 and entry_id = $2',
-			[t.group, Number(idOf(begun))]
+			[t.group.groupId, Number(idOf(begun))]
 		);
 		expect(problemsOf(await t.deliver(`${t.code} ${other?.code}`))).toEqual({
 			mats: `${other?.code} was not found good yet: check it first.`
@@ -221,10 +220,10 @@ describe('a pillow', () => {
 		const account = await accountOf(t.group);
 		expect(account).toMatchObject({ mats: 1, pillows: 1, matBags: 20, pillowBags: 4 });
 		// Film of the mat and of the pillow, as the book has both.
-		const film = await maybeOne<{ kg: number }>(
+		const film = await house.maybeOne<{ kg: number }>(
 			`select sum(film_mg)::double precision / 1000000 as kg from balance
 			 where group_id = $1 and holder = 'mat'`,
-			[t.group]
+			[t.group.groupId]
 		);
 		expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 6);
 		const [line] = await listDeliveries(t.group, {});
@@ -329,9 +328,9 @@ describe('a mat’s own page', () => {
 		const t = await aGoodMat();
 		expect(await storyOfMat(t.group, t.code)).toMatchObject({ hands: 1, unknownBalls: 1 });
 		const day = crypto.randomUUID();
-		await execute(
+		await house.execute(
 			`insert into table_day (group_id, id, day, place) values ($1, $2, $3::date, 'Boat shed')`,
-			[t.group, day, today]
+			[t.group.groupId, day, today]
 		);
 		for (const [name, came] of [
 			...Array.from({ length: 9 }, (_, nth) => [`Hand ${nth}`, true] as const),
@@ -339,9 +338,9 @@ describe('a mat’s own page', () => {
 		]) {
 			const person = crypto.randomUUID();
 			await addPerson(t.group, person, name);
-			await execute(
+			await house.execute(
 				'insert into day_person (group_id, day_id, person_id, came) values ($1, $2, $3, $4)',
-				[t.group, day, person, came]
+				[t.group.groupId, day, person, came]
 			);
 		}
 		// Mabel who had it, and the nine who came.
@@ -442,11 +441,11 @@ it('bags kept are those of the mats and pillows that are handed over, whatever w
 					gone.reduce((sum, code) => sum + (bags[code] ?? 0), 0)
 				);
 				expect(account.mats).toBe(gone.filter((code) => mats.includes(code)).length);
-				const film = await maybeOne<{ kg: number }>(
+				const film = await house.maybeOne<{ kg: number }>(
 					`select coalesce(sum(b.film_mg), 0)::double precision / 1000000 as kg from balance b
 					 join thing x on x.group_id = b.group_id and x.id = b.thing_id
 					 where b.group_id = $1 and b.holder = 'mat' and x.code = any($2::text[])`,
-					[t.group, gone]
+					[t.group.groupId, gone]
 				);
 				expect(account.filmKg).toBeCloseTo(film?.kg ?? NaN, 9);
 			}

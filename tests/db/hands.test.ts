@@ -1,8 +1,8 @@
+import { house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RowMark } from '../../src/lib/core/hand/count-rows';
 import { countRows } from '../../src/lib/core/hand/count-rows';
-import { maybeOne } from '../../src/lib/server/db/verbs';
 import { listMats } from '../../src/lib/server/hand/mats';
 import { needOf } from '../../src/lib/stages/hand/mat-view';
 import { useDatabase } from './database';
@@ -42,9 +42,9 @@ describe('a mat in hand', () => {
 	it('is none any more once its beginning is taken back', async () => {
 		const t = await aMat();
 		const { entryId = 0 } =
-			(await maybeOne<{ entryId: number }>(
+			(await house.maybeOne<{ entryId: number }>(
 				'select entry_id as "entryId" from thing where group_id = $1 and id = $2',
-				[t.group, t.id]
+				[t.group.groupId, t.id]
 			)) ?? {};
 		await send(t.group, 'correction', { of: 'entry', corrects: String(entryId), note: 'a slip' });
 		expect(await listMats(t.group, now)).toEqual([]);
@@ -138,9 +138,9 @@ describe('rows of a mat', () => {
 			fc.asyncProperty(fc.array(mark, { minLength: 1, maxLength: 14 }), async (marks) => {
 				// A mat of its own for every history.
 				const begun = await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
-				const thing = await maybeOne<{ id: number; code: string }>(
+				const thing = await house.maybeOne<{ id: number; code: string }>(
 					'select id, code from thing where group_id = $1 and entry_id = $2',
-					[t.group, begun.outcome === 'kept' ? Number(begun.id) : 0]
+					[t.group.groupId, begun.outcome === 'kept' ? Number(begun.id) : 0]
 				);
 				const code = thing?.code ?? '';
 				const next = [0, 0];
@@ -167,9 +167,9 @@ describe('rows of a mat', () => {
 					const from = device === null || sequence === null ? { at } : { at, device, sequence };
 					expect((await send(t.group, 'row', typed, from)).outcome).toBe('kept');
 				}
-				const counted = await maybeOne<{ made: number }>(
+				const counted = await house.maybeOne<{ made: number }>(
 					'select made from rows_made where group_id = $1 and thing_id = $2',
-					[t.group, thing?.id ?? 0]
+					[t.group.groupId, thing?.id ?? 0]
 				);
 				expect(counted?.made).toBe(countRows(history));
 			}),
@@ -217,10 +217,10 @@ describe('balls given for a mat', () => {
 		expect(given.outcome).toBe('kept');
 		expect((await pilesOf(t.group))['blue ball']).toBeUndefined();
 		expect((await t.mat()).said.issued.map(({ code }) => code)).toEqual([t.ball]);
-		const film = await maybeOne<{ filmMg: number }>(
+		const film = await house.maybeOne<{ filmMg: number }>(
 			`select film_mg::float8 as "filmMg" from balance
 			 where group_id = $1 and holder = 'mat' and thing_id = $2 and amount > 0`,
-			[t.group, t.id]
+			[t.group.groupId, t.id]
 		);
 		expect(film?.filmMg).toBe(before['blue ball']?.[1]);
 		expect(await send(t.group, 'issue', { mat: t.code, ball: t.ball })).toMatchObject({

@@ -1,3 +1,4 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
 import { barePractice } from '../../src/lib/core/practice/practice';
@@ -7,7 +8,6 @@ import { partKey } from '../../src/lib/server/db/part-key';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { loadAsks } from '../../src/lib/server/asks/load-asks';
 import { knownOf } from '../../src/lib/server/bench/known-of';
@@ -20,9 +20,9 @@ import { newGroup, keep } from './samples';
 useDatabase();
 
 /** What is asked for, as the page has it. */
-const asksOf = (of: GroupId, place: string | null) => loadAsks(of, place, listKinds(of));
+const asksOf = (of: Db, place: string | null) => loadAsks(of, place, listKinds(of));
 
-let group = '' as GroupId;
+let group: Db;
 const key = () => crypto.randomUUID();
 beforeEach(async () => {
 	group = await newGroup();

@@ -1,6 +1,6 @@
+import { house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { bagsGiven } from '../../src/lib/server/hand/given-bags';
-import { execute, one } from '../../src/lib/server/db/verbs';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
 import { send, today, withBall } from './a-mat';
@@ -35,9 +35,9 @@ describe('a label that is typed in small letters', () => {
 		const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 		expect((await takeEntry(t.group, sent, context)).outcome).toBe('kept');
 		expect((await takeEntry(t.group, sent, context)).outcome).toBe('duplicate');
-		const { typed } = await one<{ typed: object }>(
+		const { typed } = await house.one<{ typed: object }>(
 			'select typed from entry where group_id = $1 and key = $2',
-			[t.group, sent.key]
+			[t.group.groupId, sent.key]
 		);
 		expect(typed).toEqual({ mat: t.code, ball: t.ball });
 	});
@@ -45,9 +45,9 @@ describe('a label that is typed in small letters', () => {
 	it('is found by what follows from it also where it stands in the book as it was typed', async () => {
 		const t = await withBall();
 		// As it was entered before labels were read so.
-		await execute(
+		await house.execute(
 			`insert into entry (group_id, key, digest, type, typed, typed_at) values ($1, $2, 'x', 'issue', $3, now())`,
-			[t.group, crypto.randomUUID(), { mat: sloppy(t.code), ball: sloppy(t.ball) }]
+			[t.group.groupId, crypto.randomUUID(), { mat: sloppy(t.code), ball: sloppy(t.ball) }]
 		);
 		expect((await t.mat()).said.issued.map(({ code }) => code)).toEqual([t.ball]);
 		expect((await bagsGiven(t.group, [t.code])).get(t.code)?.bags).toBe(20);

@@ -1,10 +1,10 @@
+import { type Db } from '../../src/lib/server/db/db';
 import jsQR from 'jsqr';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { labelPicture } from '../../src/lib/server/sheets/label-picture';
 import { labelSheet } from '../../src/lib/server/sheets/label-sheet';
 import { reserveCodes } from '../../src/lib/server/book/codes';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import {
 	dropWaiting,
 	handlePrinter,
@@ -23,7 +23,7 @@ useDatabase();
 const key = () => crypto.randomUUID();
 
 describe('the small printer', () => {
-	let group = '' as GroupId;
+	let group: Db;
 	let codes: readonly string[] = [];
 	beforeEach(async () => {
 		group = await newGroup();

@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { ListName } from '../../src/lib/stages/gather/lists/columns';
 import { listFields } from '../../src/lib/stages/gather/lists/columns';
@@ -16,22 +17,20 @@ import {
 import { takeListBack } from '../../src/lib/server/gather/list-taken-back';
 import { rowsAfter } from '../../src/lib/server/gather/list-out';
 import { listPlaces } from '../../src/lib/server/gather/places';
-import { execute, one } from '../../src/lib/server/db/verbs';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { checkList, keepList as keepListOn } from '../../src/lib/server/gather/keep-list';
 import { useDatabase } from './database';
 import { movement, newGroup, newTable, keep } from './samples';
 
 useDatabase();
 
-let group = '' as GroupId;
+let group: Db;
 let kindId = '';
 beforeEach(async () => {
 	({ group, kindId } = await newTable());
 });
 
 const today = '2026-11-26';
-const keepList = (of: GroupId, id: string, said?: (done: number, all: number) => void) =>
+const keepList = (of: Db, id: string, said?: (done: number, all: number) => void) =>
 	keepListOn(of, id, today, said);
 
 /** Lays a list on the table as the page does. */
@@ -46,9 +45,9 @@ const blue = async () =>
 	(await listBalances(group)).find(({ colour }) => colour === 'blue')?.amount ?? 0;
 const ledger = async () =>
 	(
-		await one<{ sum: number }>(
+		await house.one<{ sum: number }>(
 			`select coalesce(sum(amount), 0) as sum from movement where group_id = $1 and holder = 'store'`,
-			[group]
+			[group.groupId]
 		)
 	).sum;
 
@@ -196,9 +195,9 @@ describe('a list of movements', () => {
 			await lay('movements', movements(8))
 		];
 		await keepList(group, kept);
-		await execute(
+		await house.execute(
 			`update list_import set created_at = now() - interval '31 days' where group_id = $1`,
-			[group]
+			[group.groupId]
 		);
 		const next = await lay('movements', movements(9));
 		expect(await findImport(group, old)).toBeNull();

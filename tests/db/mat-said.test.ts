@@ -1,7 +1,7 @@
+import { house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { listLinks, makeMatLink, openLink, revokeLink } from '../../src/lib/server/book/links';
-import { many, maybeOne } from '../../src/lib/server/db/verbs';
-import { takeLinkEntry } from '../../src/lib/server/entries/take-entry';
+import { takeLinkEntry } from '../../src/lib/server/entries/link-entries';
 import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { listMeasurements } from '../../src/lib/server/measures/measurements';
@@ -54,19 +54,19 @@ describe('a maker’s link', () => {
 		expect(await makeMatLink(t.group, sent, t.code)).toBeNull();
 		expect(await makeMatLink(t.group, key(), 'ABCDE')).toBeNull();
 		const link = await openLink(address);
-		expect(link).toEqual({ grants: 'make', groupId: t.group, linkId: sent, mat: t.code });
+		expect(link).toEqual({ grants: 'make', groupId: t.group.groupId, linkId: sent, mat: t.code });
 		if (link?.grants !== 'make') throw new Error('no maker’s link');
 		const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 		const own = { key: key(), type: 'row', typed: { mat: t.code } };
-		expect((await takeLinkEntry(link, own, context)).outcome).toBe('kept');
-		expect((await takeLinkEntry(link, own, context)).outcome).toBe('duplicate');
+		expect((await takeLinkEntry(t.group, link, own, context)).outcome).toBe('kept');
+		expect((await takeLinkEntry(t.group, link, own, context)).outcome).toBe('duplicate');
 		const note = { key: key(), type: 'note', typed: { mat: t.code, text: 'By link' } };
-		expect((await takeLinkEntry(link, note, context)).outcome).toBe('kept');
+		expect((await takeLinkEntry(t.group, link, note, context)).outcome).toBe('kept');
 		expect((await t.mat()).said.notes[0]?.isByLink).toBe(true);
 		expect((await t.mat()).made.near).toBe(1);
-		const by = await maybeOne<{ link: string }>(
+		const by = await house.maybeOne<{ link: string }>(
 			'select link_id as link from entry where group_id = $1 and key = $2',
-			[t.group, own.key]
+			[t.group.groupId, own.key]
 		);
 		expect(by?.link).toBe(sent);
 		expect(await listLinks(t.group, t.code)).toMatchObject([
@@ -270,9 +270,10 @@ describe('a word to whoever has a mat', () => {
 		const [message] = await listMessages(t.group);
 		expect(message).toMatchObject({ mat: t.code, to: 'Mabel' });
 		expect(message?.words).toContain(t.code);
-		const rows = await many<{ words: string }>('select words from message where group_id = $1', [
-			t.group
-		]);
+		const rows = await house.many<{ words: string }>(
+			'select words from message where group_id = $1',
+			[t.group.groupId]
+		);
 		expect(JSON.stringify(rows)).not.toContain('Mabel');
 		expect((await t.mat()).said.remindedAt?.toISOString()).toBe(`${today}T12:00:00.000Z`);
 	});

@@ -1,4 +1,4 @@
-import { execute } from '../../src/lib/server/db/verbs';
+import { type Db, house } from '../../src/lib/server/db/db';
 import { knowledgeOf } from '../../src/lib/core/practice/practice';
 import { estimatePlan } from '../../src/lib/core/estimate/estimate';
 import { demoPlans } from '../../scripts/demo/plans';
@@ -9,7 +9,6 @@ import type { MeasurementEntry } from '../../src/lib/entries/types/measurement';
 import { leaveOutMeasurement, listMeasurements } from '../../src/lib/server/measures/measurements';
 import { insertPlan } from '../../src/lib/server/plan/plans';
 import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { useDatabase } from './database';
 import { measurement, newGroup, keep } from './samples';
@@ -17,7 +16,7 @@ import { measurement, newGroup, keep } from './samples';
 useDatabase();
 
 const key = () => crypto.randomUUID();
-let group = '' as GroupId;
+let group: Db;
 let chain: MeasurementEntry;
 beforeEach(async () => {
 	group = await newGroup();
@@ -65,13 +64,13 @@ describe('what a group has measured', () => {
 
 	it('kept long ago and impossible moves no plan beyond what can be made', async () => {
 		const bag = { ...startingPlan.bag };
-		await execute(
+		await house.execute(
 			`with typed as (
 				insert into entry (group_id, key, digest, type, typed_at)
 				values ($1, $2, '', 'measurement', now()) returning id)
 			 insert into measurement (group_id, entry_id, kind, typed, readings, measured_on)
 			 select $1, id, 'handful', '{}', $3, '2026-11-01' from typed`,
-			[group, key(), { bagMass: { ratio: 1000, cv: 0.02, bag } }]
+			[group.groupId, key(), { bagMass: { ratio: 1000, cv: 0.02, bag } }]
 		);
 		const practice = await practiceOfGroup(group);
 		expect(knowledgeOf(practice, bag).bagMass.median).toBeLessThanOrEqual(4);

@@ -1,6 +1,5 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { makeJoinLink, makeOpenLink, makeStationLink } from '../../src/lib/server/book/links';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute, one, writing } from '../../src/lib/server/db/verbs';
 import { deleteGroup, restoreGroup } from '../../src/lib/server/doors/groups';
 import {
 	addMember,
@@ -8,7 +7,6 @@ import {
 	listMembers,
 	removeMember
 } from '../../src/lib/server/doors/members';
-import { withTransaction } from '../../src/lib/server/db/transaction';
 import { lineOf, trailBefore } from '../../src/lib/server/doors/trail';
 import { listLate, settleLate } from '../../src/lib/server/entries/hold-late';
 import { takeHeldEntry } from '../../src/lib/server/entries/take-entry';
@@ -17,28 +15,27 @@ import { notTheirs } from '../../src/lib/server/entries/not-theirs';
 /** An account that the doors are asked for. */
 export const newAccount = async (name: string): Promise<string> =>
 	(
-		await one<{ id: string }>(
+		await house.writer.one<{ id: string }>(
 			'insert into account (name, email) values ($1, $2) returning id',
-			[name, `${crypto.randomUUID()}@mats.example`],
-			writing()
+			[name, `${crypto.randomUUID()}@mats.example`]
 		)
 	).id;
 
 /** Fills a group's doors: two coordinators and something that was done. @returns the account of the first, and what came late */
-export async function fillDoors(group: GroupId, mark: string) {
+export async function fillDoors(group: Db, mark: string) {
 	const [account, other] = [await newAccount(mark), await newAccount(`${mark} too`)];
 	await addMember(group, account, 'coordinator');
 	await addMember(group, other, 'coordinator');
-	await execute('insert into trail (group_id, act, about) values ($1, $2, $3)', [
-		group,
+	await house.execute('insert into trail (group_id, act, about) values ($1, $2, $3)', [
+		group.groupId,
 		'/settings group',
 		mark
 	]);
 	const late = crypto.randomUUID();
-	await execute(
+	await house.execute(
 		`insert into late_entry (group_id, key, link_id, sent)
 		 select group_id, $2, id, $3 from link where group_id = $1 limit 1`,
-		[group, late, { key: late, type: 'row', typed: { note: mark } }]
+		[group.groupId, late, { key: late, type: 'row', typed: { note: mark } }]
 	);
 	return { account, late };
 }
@@ -52,39 +49,38 @@ interface DoorIds {
 }
 
 /** Every function of the doors, asked in the name of another group. */
-export const askedOfDoors: Readonly<
-	Record<string, (other: GroupId, ids: DoorIds) => Promise<unknown>>
-> = {
-	'doors/members listMembers': (other) => listMembers(other),
-	'doors/members addMember': async (other) =>
-		addMember(other, await newAccount('Somebody'), 'reader'),
-	'doors/members changeMember': (other, { account }) =>
-		changeMember(other, account, { role: 'coordinator', personId: null }),
-	'doors/members removeMember': (other, { account }) => removeMember(other, account),
-	'doors/groups deleteGroup': (other) => deleteGroup(other),
-	'doors/groups restoreGroup': (other) => restoreGroup(other),
-	'doors/trail lineOf': (other) =>
-		withTransaction(async (client) => lineOf(other, '/settings group', () => null)?.(client)),
-	'doors/trail trailBefore': (other) => trailBefore(other, new Date('2100-01-01'), 100),
-	'book/links makeJoinLink': async (other) =>
-		(await makeJoinLink(other, crypto.randomUUID(), 'reader')) !== null,
-	'book/links makeStationLink': async (other, { day }) =>
-		(await makeStationLink(other, crypto.randomUUID(), day, 'cut')) !== null,
-	'book/links makeOpenLink': async (other) =>
-		(await makeOpenLink(other, crypto.randomUUID(), 'asks')) !== null,
-	'entries/hold-late listLate': (other) => listLate(other),
-	'entries/hold-late settleLate': (other, { late }) =>
-		settleLate(other, late, true, { lengthSystem: 'cm', timeZone: 'UTC' }),
-	'entries/take-entry takeHeldEntry': (other) =>
-		takeHeldEntry(
-			other,
-			crypto.randomUUID(),
-			{ key: crypto.randomUUID(), type: 'row', typed: { mat: '22222' } },
-			{ lengthSystem: 'cm', timeZone: 'UTC' }
-		).catch(() => 'refused'),
-	'entries/not-theirs notTheirs': (other, { movement }) =>
-		notTheirs('helper', other, { type: 'correction', typed: { corrects: String(movement) } })
-};
+export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => Promise<unknown>>> =
+	{
+		'doors/members listMembers': (other) => listMembers(other),
+		'doors/members addMember': async (other) =>
+			addMember(other, await newAccount('Somebody'), 'reader'),
+		'doors/members changeMember': (other, { account }) =>
+			changeMember(other, account, { role: 'coordinator', personId: null }),
+		'doors/members removeMember': (other, { account }) => removeMember(other, account),
+		'doors/groups deleteGroup': (other) => deleteGroup(other),
+		'doors/groups restoreGroup': (other) => restoreGroup(other),
+		'doors/trail lineOf': (other) =>
+			other.transaction(async (db) => lineOf(other, '/settings group', () => null)?.(db)),
+		'doors/trail trailBefore': (other) => trailBefore(other, new Date('2100-01-01'), 100),
+		'book/links makeJoinLink': async (other) =>
+			(await makeJoinLink(other, crypto.randomUUID(), 'reader')) !== null,
+		'book/links makeStationLink': async (other, { day }) =>
+			(await makeStationLink(other, crypto.randomUUID(), day, 'cut')) !== null,
+		'book/links makeOpenLink': async (other) =>
+			(await makeOpenLink(other, crypto.randomUUID(), 'asks')) !== null,
+		'entries/hold-late listLate': (other) => listLate(other),
+		'entries/hold-late settleLate': (other, { late }) =>
+			settleLate(other, late, true, { lengthSystem: 'cm', timeZone: 'UTC' }),
+		'entries/take-entry takeHeldEntry': (other) =>
+			takeHeldEntry(
+				other,
+				crypto.randomUUID(),
+				{ key: crypto.randomUUID(), type: 'row', typed: { mat: '22222' } },
+				{ lengthSystem: 'cm', timeZone: 'UTC' }
+			).catch(() => 'refused'),
+		'entries/not-theirs notTheirs': (other, { movement }) =>
+			notTheirs('helper', other, { type: 'correction', typed: { corrects: String(movement) } })
+	};
 
 /** What another group is told of the doors. */
 export const answersOfDoors: Readonly<Record<string, unknown>> = {

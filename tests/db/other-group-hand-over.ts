@@ -1,9 +1,9 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { listNames } from '../../src/lib/server/people/people';
 import { practisedBy } from '../../src/lib/server/know-how/practised';
 import { ownThings } from '../../src/lib/server/know-how/own-things';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { usualCrate } from '../../src/lib/entries/types/deliver';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { oddMat } from '../../src/lib/server/check/checks';
 import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/made-mats';
 import { filmInMat } from '../../src/lib/server/check/taken-apart';
@@ -35,7 +35,7 @@ const today = '2026-11-26';
 
 /** Every function of Check and Hand over, asked by a group for what another has. */
 export const askedOfHandOver: Readonly<
-	Record<string, (other: GroupId, ids: PrepareIds) => Promise<unknown>>
+	Record<string, (other: Db, ids: PrepareIds) => Promise<unknown>>
 > = {
 	'check/checks keepFinish': (other, { code }) => keep(other, key(), { type: 'finish', mat: code }),
 	'check/checks keepMended': (other, { code }) => keep(other, key(), { type: 'mended', mat: code }),

@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { cutAmong, workOfDay } from '../../src/lib/server/prepare/day-work';
 import { othersOfDay } from '../../src/lib/server/people/presence';
@@ -10,11 +11,8 @@ import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { cutBag } from '../../src/lib/core/cut/cut-bag';
 import { snapshotOf } from '../../src/lib/core/prepare/cut-pile';
 import type { BallEntry } from '../../src/lib/entries/types/ball';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { codeFor, findBlock, isReserved } from '../../src/lib/server/book/codes';
 import { bookMoves, cutIdOf, holdPiles } from '../../src/lib/server/book/piles';
-import { withTransaction } from '../../src/lib/server/db/transaction';
-import { execute } from '../../src/lib/server/db/verbs';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
 import {
 	addTableDay,
@@ -81,7 +79,7 @@ export interface PrepareIds {
 }
 
 /** A day, who can come and sit there, and a label that waits, in a group. */
-export async function fillTable(group: GroupId, personId: string, code: string): Promise<string> {
+export async function fillTable(group: Db, personId: string, code: string): Promise<string> {
 	const day = key();
 	await addTableDay(group, day, '2026-12-03', 'Boat shed');
 	await setWhoComes(group, day, 1, [personId]);
@@ -100,9 +98,9 @@ export async function fillTable(group: GroupId, personId: string, code: string):
 		},
 		today
 	);
-	await execute(
+	await house.execute(
 		`insert into seat (group_id, id, day_id, person_id, station) values ($1, $2, $3, $4, 'join')`,
-		[group, key(), day, personId]
+		[group.groupId, key(), day, personId]
 	);
 	await queueLabels(group, key(), [code]);
 	await handlePrinter(group, 'new-roll');
@@ -140,17 +138,17 @@ const pileOf = ({ kindId }: PrepareIds) =>
 
 /** Every function of the table that is told a group, asked in the name of another. */
 export const askedOfTable: Readonly<
-	Record<string, (other: GroupId, ids: PrepareIds) => Promise<unknown>>
+	Record<string, (other: Db, ids: PrepareIds) => Promise<unknown>>
 > = {
 	'book/piles cutIdOf': (other) =>
-		withTransaction((client) => cutIdOf(client, other, rings)).then((id) => typeof id),
+		other.transaction((db) => cutIdOf(db, rings)).then((id) => typeof id),
 	'book/piles holdPiles': (other, ids) =>
-		orRefused(withTransaction((client) => holdPiles(client, other, [pileOf(ids)]))),
+		orRefused(other.transaction((db) => holdPiles(db, [pileOf(ids)]))),
 	'book/piles bookMoves': (other, ids) =>
 		orRefused(
-			withTransaction((client) => {
+			house.transaction((db) => {
 				const move = { ...pileOf(ids), amount: 5, filmMg: 0, at: 'store', matId: null } as const;
-				return bookMoves(client, other, ids.movement, [move], []);
+				return bookMoves(other, ids.movement, [move], []);
 			})
 		),
 	'prepare/ball-content ballContent': (other, ids) => ballContent(other, ball(ids), new Date()),
@@ -316,8 +314,7 @@ export const askedOfTable: Readonly<
 			{}
 		).catch(() => null),
 	'hand/given-bags bagsGiven': async (other, { code }) => [...(await bagsGiven(other, [code]))],
-	'book/things holdThing': (other, { code }) =>
-		withTransaction((client) => holdThing(client, other, code)),
+	'book/things holdThing': (other, { code }) => other.transaction((db) => holdThing(db, code)),
 	'hand/course keepNote': (other, { code }) =>
 		keep(other, key(), { type: 'note', mat: code, text: 'a word' }),
 	'hand/course keepWish': (other, { code }) =>
@@ -365,10 +362,9 @@ export const askedOfTable: Readonly<
 	'day/run-day taughtBy': (other, { day }) => taughtBy(other, day),
 	'prepare/acts bindBall': (other, ids) =>
 		orRefused(
-			withTransaction((client) =>
+			other.transaction((db) =>
 				bindBall(
-					client,
-					other,
+					db,
 					ball(ids),
 					{
 						kindId: ids.kindId,

@@ -1,3 +1,5 @@
+import { Work } from '../../src/lib/server/db/work';
+import { Db, type House, dbOf, house, RowCountError } from '../../src/lib/server/db/db';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
@@ -5,10 +7,7 @@ import { barePractice } from '../../src/lib/core/practice/practice';
 import type { ToolEntry } from '../../src/lib/entries/types/tool';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
-import { withTransaction } from '../../src/lib/server/db/transaction';
-import { inGroup } from '../../src/lib/server/db/in-group';
 import { endPools } from '../../src/lib/server/db/pool';
-import { RowCountError, execute, many } from '../../src/lib/server/db/verbs';
 import { codeOf } from '../../src/lib/core/code/code';
 import { reserveCodes } from '../../src/lib/server/book/codes';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
@@ -72,7 +71,7 @@ import { leaveOutMeasurement, listMeasurements } from '../../src/lib/server/meas
 import { listMakers, practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { leaveOutTimedWork, listTimedWork } from '../../src/lib/server/measures/timed-work';
 import { archiveOf } from '../../src/lib/server/out/archive';
-import { openSnapshot, rowsOf, tableNames } from '../../src/lib/server/out/everything';
+import { rowsOf, tableNames } from '../../src/lib/server/out/everything';
 import { wholeGroupParts } from '../../src/lib/server/out/whole-group';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import type { PlanLine } from '../../src/lib/server/plan/plans';
@@ -173,14 +172,14 @@ async function fullGroup() {
 	ids.keptList = (await layImport(group, 'drop-offs', `${mark} 2.csv`, list)).id;
 	await settleImport(group, ids.keptList, { dayOrder: null, known: 'again', oddRight: true });
 	await keepList(group, ids.keptList, '2026-11-26');
-	const places = await many<{ id: string }>('select id from place where group_id = $1', [group]);
+	const places = await house.many<{ id: string }>('select id from place where group_id = $1', [
+		group.groupId
+	]);
 	const [person] = await listPeople(group, today);
 	const blockKey = key();
 	const code = (await reserveCodes(group, blockKey, 3))?.codes[0] ?? '';
 	const made = { code, sort: 'ball', plan, content: { mark } } as const;
-	const thing = await idOf(
-		withTransaction((client) => bindThing(client, group, ids.movement, made))
-	);
+	const thing = await idOf(group.transaction((db) => bindThing(db, ids.movement, made)));
 	const link = key();
 	await makeLink(group, link, plan.id);
 	const day = await fillTable(group, person?.id ?? '', code);
@@ -232,7 +231,7 @@ const collect = async (parts: AsyncIterable<unknown>) => {
 };
 
 /** Every function of the server that is told a group, asked in the name of a group that has nothing with the ids of the one that has. */
-const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unknown>>> = {
+const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>> = {
 	...askedOfTable,
 	...askedOfHandOver,
 	...askedOfDoors,
@@ -248,14 +247,14 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'db/groups guessHall': (other) => guessHall(other, 'Pacific/Auckland', 'en-NZ'),
 	'book/persons personOf': (other) => personOf(other, 'Wren'),
 	'book/persons ensurePersons': (other) =>
-		withTransaction((client) => ensurePersons(client, other, ['Wren', null])),
+		other.transaction((db) => ensurePersons(db, ['Wren', null])),
 	'book/forget-person forgetPerson': (other, { personId }) => forgetPerson(other, personId),
 	'book/codes reserveCodes': async (other, { blockKey }) =>
 		(await reserveCodes(other, blockKey, 3))?.codes,
 	'book/things bindThing': (other, { movement: entryId }) =>
 		orRefused(
-			withTransaction((client) =>
-				bindThing(client, other, entryId, {
+			other.transaction((db) =>
+				bindThing(db, entryId, {
 					code: codeOf(1),
 					sort: 'ball',
 					plan: null,
@@ -265,7 +264,7 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		),
 	'book/things findThing': (other, { code }) => findThing(other, code),
 	'book/things happenTo': (other, { movement: entryId, thing }) =>
-		orRefused(withTransaction((client) => happenTo(client, other, entryId, thing, 'lost'))),
+		orRefused(other.transaction((db) => happenTo(db, entryId, thing, 'lost'))),
 	'book/links makeLink': async (other, { plan }) =>
 		(await makeLink(other, key(), plan.id)) !== null,
 	'book/links listLinks': (other) => listLinks(other, null),
@@ -286,14 +285,14 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'book/entries metUnder': (other, { sent }) => metUnder(other, sent, 'theirs'),
 	'book/movements moveInStore': (other, { kindId, movement: entryId }) =>
 		orRefused(
-			withTransaction((client) =>
-				moveInStore(client, other, [
+			other.transaction((db) =>
+				moveInStore(db, [
 					{ entryId, kindId, colour: 'blue', form: 'bag', amount: 9, elsewhere: 'outside' }
 				])
 			)
 		),
 	'book/movements moveBack': (other, { movement: entryId }) =>
-		withTransaction((client) => moveBack(client, other, [entryId], entryId)),
+		other.transaction((db) => moveBack(db, [entryId], entryId)),
 	'entries/take-entry bookEntry': (other, { movement: corrects }) =>
 		keep(other, key(), { type: 'correction', of: 'entry', corrects, note: 'x', byName: null }),
 	'entries/take-entry takeEntry': (other, { movement: id }) =>
@@ -303,11 +302,10 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 			{ lengthSystem: 'cm', timeZone: 'UTC' }
 		),
 	'gather/places listPlaces': (other) => listPlaces(other),
-	'gather/places placeOf': (other) =>
-		withTransaction((client) => placeOf(client, other, 'Bus depot')),
+	'gather/places placeOf': (other) => other.transaction((db) => placeOf(db, 'Bus depot')),
 	'gather/places tallyOfNames': async (other) => [...(await tallyOfNames(other))],
 	'gather/places tallyOfPlace': (other, { placeId }) =>
-		orRefused(withTransaction((client) => tallyOfPlace(client, other, placeId))),
+		orRefused(other.transaction((db) => tallyOfPlace(db, placeId))),
 	'gather/drop-offs keepDropOff': (other) => keep(other, key(), dropOff),
 	'gather/drop-offs listDropOffs': (other) => listDropOffs(other),
 	'gather/kinds keepBagKind': async (other, { kindId }) => {
@@ -379,14 +377,14 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	},
 	'gather/list-imports findImport': (other, { laid }) => findImport(other, laid),
 	'gather/list-imports holdImport': (other, { laid }) =>
-		withTransaction((client) => holdImport(client, other, laid)),
+		other.transaction((db) => holdImport(db, laid)),
 	'gather/list-imports rowsOfImport': (other, { laid }) => orRefused(rowsOfImport(other, laid)),
 	'gather/list-imports matchImport': (other, { laid }) => matchImport(other, laid, ['', '', '']),
 	'gather/list-imports settleImport': (other, { laid }) =>
 		settleImport(other, laid, { dayOrder: 'mdy', known: 'skip', oddRight: true }),
 	'gather/list-imports mendImport': (other, { laid }) => mendImport(other, laid, 0, 2, '99'),
 	'gather/list-imports markImportKept': (other, { laid }) =>
-		withTransaction((client) => markImportKept(client, other, laid)),
+		other.transaction((db) => markImportKept(db, laid)),
 	'gather/list-imports dropImport': (other, { laid }) => dropImport(other, laid),
 	'gather/list-known knownDropOffs': async (other) => [
 		...(await knownDropOffs(other, [dropOffRow]))
@@ -400,20 +398,18 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 		];
 	},
 	'gather/list-rows appendDropOffs': (other) =>
-		withTransaction((client) =>
-			appendDropOffs(client, other, key(), 0, [{ ...dropOffRow, place: 'Bus depot' }])
+		other.transaction((db) =>
+			appendDropOffs(db, key(), 0, [{ ...dropOffRow, place: 'Bus depot' }])
 		),
 	'gather/list-rows appendMovements': (other, { kindId }) =>
 		orRefused(
-			withTransaction((client) =>
-				appendMovements(client, other, key(), 0, [
-					{ ...movement, kindId, reason: 'counted', movedAt: null }
-				])
+			other.transaction((db) =>
+				appendMovements(db, key(), 0, [{ ...movement, kindId, reason: 'counted', movedAt: null }])
 			)
 		),
 	'gather/list-rows holdBalances': async (other) => [
 		await holdBalances(other),
-		await withTransaction((client) => holdBalances(other, client))
+		await other.transaction((db) => holdBalances(db))
 	],
 	'gather/keep-list checkList': async (other) => {
 		const said = { list: 'drop-offs', matching: ['came_on', 'place', 'bags'] } as const;
@@ -451,21 +447,21 @@ const asked: Readonly<Record<string, (other: GroupId, ids: Ids) => Promise<unkno
 	'measures/timed-work leaveOutTimedWork': (other, { timed: id }) =>
 		leaveOutTimedWork(other, id, true),
 	'out/everything rowsOf': async (other) => {
-		const { client, close } = await openSnapshot();
+		const { db, close } = await other.snapshot();
 		const all = [];
-		for (const name of tableNames) all.push(await collect(rowsOf(client, other, name)));
+		for (const name of tableNames) all.push(await collect(rowsOf(db, name)));
 		await close();
 		return all;
 	},
 	'out/archive archiveOf': async (other) => {
-		const { client, close } = await openSnapshot();
-		const bytes = (await collect(archiveOf(client, other))) as Uint8Array[];
+		const { db, close } = await other.snapshot();
+		const bytes = (await collect(archiveOf(db))) as Uint8Array[];
 		await close();
 		return Buffer.concat(bytes).toString('latin1');
 	},
 	'out/whole-group wholeGroupParts': async (other) => {
-		const { client, close } = await openSnapshot();
-		const parts = await collect(wholeGroupParts(client, other));
+		const { db, close } = await other.snapshot();
+		const parts = await collect(wholeGroupParts(db));
 		await close();
 		return parts;
 	},
@@ -562,7 +558,6 @@ const answers: Readonly<Record<string, unknown>> = {
 const askNothing = [
 	'web/reader readerOfGroup',
 	'measures/practice-asked practiceAsked',
-	'db/in-group inGroup',
 	'db/group-query askForGroup'
 ];
 
@@ -605,15 +600,19 @@ const tables = [
 ] as const;
 
 describe('what belongs to one group', () => {
-	let group = '' as GroupId;
+	let group: Db;
 	let ids = {} as Ids;
 	beforeAll(async () => {
 		({ group, ids } = await fullGroup());
-		await execute('update volunteer_group set name = $2 where id = $1', [group, mark]);
-		// Old enough to be cleared away when the next list comes, of its own group alone.
-		await execute(`update list_import set created_at = now() - interval '31 days' where id = $1`, [
-			ids.laid
+		await house.execute('update volunteer_group set name = $2 where id = $1', [
+			group.groupId,
+			mark
 		]);
+		// Old enough to be cleared away when the next list comes, of its own group alone.
+		await house.execute(
+			`update list_import set created_at = now() - interval '31 days' where id = $1`,
+			[ids.laid]
+		);
 	});
 
 	/** Everything the group has, as text. */
@@ -621,10 +620,10 @@ describe('what belongs to one group', () => {
 		const rows = [];
 		for (const table of tables)
 			rows.push(
-				await many<{ row: unknown }>(
+				await house.many<{ row: unknown }>(
 					`select to_jsonb(t) as row from ${table} t
 					 where t.${table === 'volunteer_group' ? 'id' : 'group_id'} = $1 order by 1`,
-					[group]
+					[group.groupId]
 				)
 			);
 		return JSON.stringify(rows);
@@ -677,8 +676,16 @@ const orNothing = (error: unknown) => {
 	throw error;
 };
 
+/** Work that asks for one group, where the database is told another. */
+class ForAnother extends Work {
+	readonly #other = crypto.randomUUID() as GroupId;
+	override get groupSaid(): GroupId {
+		return this.#other;
+	}
+}
+
 describe('rows of a group', () => {
-	let group = '' as GroupId;
+	let group: Db;
 	let ids = {} as Ids;
 	let owner: pg.Client;
 	beforeAll(async () => {
@@ -699,7 +706,7 @@ describe('rows of a group', () => {
 					await owner.query(
 						`select to_jsonb(t) as row from ${table} t
 						 where t.${table === 'volunteer_group' ? 'id' : 'group_id'} = $1 order by 1`,
-						[group]
+						[group.groupId]
 					)
 				).rows
 			);
@@ -707,15 +714,18 @@ describe('rows of a group', () => {
 	};
 
 	it('are seen by work for that group, and by no other and none', async () => {
-		const plans = () => many<{ id: string }>('select id from plan', []);
-		const seen = await inGroup(group, null, plans);
+		const plansOf = (db: House) => db.many<{ id: string }>('select id from plan', []);
+		const plans = () => plansOf(house);
+		const seen = await plansOf(group);
 		expect(seen.map(({ id }) => id)).toContain(ids.plan.id);
 		expect(await plans()).toEqual([]);
-		expect(await inGroup(crypto.randomUUID() as GroupId, null, plans)).toEqual([]);
+		expect(await plansOf(dbOf(crypto.randomUUID() as GroupId))).toEqual([]);
 		// What was said for one transaction is not said for the next on the same connection.
 		expect(await plans()).toEqual([]);
-		await expect(execute('reset role; set row_security = off', [])).rejects.toThrow();
-		await expect(execute('alter table plan disable row level security', [])).rejects.toMatchObject({
+		await expect(house.execute('reset role; set row_security = off', [])).rejects.toThrow();
+		await expect(
+			house.execute('alter table plan disable row level security', [])
+		).rejects.toMatchObject({
 			code: '42501'
 		});
 	});
@@ -724,8 +734,9 @@ describe('rows of a group', () => {
 		'are not there for work of another, even when asked for by their own: %s',
 		async (_name, ask) => {
 			const before = await all();
-			const other = crypto.randomUUID() as GroupId;
-			const found = await inGroup(other, null, () => ask(group, ids).catch(orNothing));
+			const found = await ask(new Db(new ForAnother(group.groupId, null, null)), ids).catch(
+				orNothing
+			);
 			if (found !== nothing) {
 				const answer = JSON.stringify(found ?? null);
 				expect(answer).not.toContain(`${mark} `);

@@ -1,9 +1,8 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { makeOpenLink } from '../../src/lib/server/book/links';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute, many, one } from '../../src/lib/server/db/verbs';
 import type { Person } from '../../src/lib/stages/people/person';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
 import {
@@ -19,7 +18,7 @@ useDatabase();
 const key = () => crypto.randomUUID();
 const today = '2026-11-27';
 
-let group = '' as GroupId;
+let group: Db;
 beforeEach(async () => void (group = await newGroup()));
 
 async function add(name: string, more: Partial<Person> = {}): Promise<string> {
@@ -103,16 +102,16 @@ describe('a person', () => {
 	it('forgotten is named no more in what came late by a link, though others are', async () => {
 		const [pia] = [await add('Pia'), await makeOpenLink(group, key(), 'asks')];
 		const late = (sent: object) =>
-			execute(
+			house.execute(
 				'insert into late_entry (group_id, key, link_id, sent) select group_id, $2, id, $3 from link where group_id = $1',
-				[group, key(), sent]
+				[group.groupId, key(), sent]
 			);
 		await late({ type: 'row', typed: { maker: ' pia ', note: 'one more' } });
 		await late({ type: 'row', typed: { maker: 'Bo', note: 'another' } });
 		await forgetPerson(group, pia);
-		const left = await many<{ typed: object }>(
+		const left = await house.many<{ typed: object }>(
 			`select sent -> 'typed' as typed from late_entry where group_id = $1 order by sent -> 'typed' ->> 'note'`,
-			[group]
+			[group.groupId]
 		);
 		expect(left.map(({ typed }) => typed)).toEqual([
 			{ maker: 'Bo', note: 'another' },
@@ -137,14 +136,14 @@ describe('a person', () => {
 			['Bo', []]
 		]);
 		expect((await listTableDays(group, today))[0]).toMatchObject({ people: [], unnamed: 1 });
-		const kept = await many<{ row: string }>(
+		const kept = await house.many<{ row: string }>(
 			'select row_to_json(p)::text as row from person p where group_id = $1 and id = $2',
-			[group, pia]
+			[group.groupId, pia]
 		);
 		expect(kept[0]?.row).not.toMatch(/Pia|singing|sitting/);
 		expect(
-			await one<{ seats: number }>('select count(*) as seats from seat where group_id = $1', [
-				group
+			await house.one<{ seats: number }>('select count(*) as seats from seat where group_id = $1', [
+				group.groupId
 			])
 		).toEqual({ seats: 1 });
 		expect(await listMessages(group)).toEqual([]);
@@ -155,9 +154,9 @@ describe('a person', () => {
 });
 
 const seat = (day: string, person: string, station: string, tool: string | null = null) =>
-	execute(
+	house.execute(
 		`insert into seat (group_id, id, day_id, person_id, station, tool_id) values ($1, $2, $3, $4, $5, $6)`,
-		[group, key(), day, person, station, tool]
+		[group.groupId, key(), day, person, station, tool]
 	);
 const tool = async (sort: 'blunt-scissors' | 'sharp-scissors' | 'rolling-blade') => {
 	const id = key();
@@ -172,14 +171,17 @@ describe('a child at a blade is refused by the database itself', () => {
 		const kit = await add('Kit', { isChild: true });
 		for (const name of ['cut-sharp', 'cut-blade'])
 			await refused(
-				execute(
+				house.execute(
 					`insert into person_seat (group_id, person_id, seat, level) values ($1, $2, $3, 'new')`,
-					[group, kit, name]
+					[group.groupId, kit, name]
 				)
 			);
 		const odo = await add('Odo', { seats: { 'cut-blade': 'practised' } });
 		await refused(
-			execute('update person set is_child = true where group_id = $1 and id = $2', [group, odo])
+			house.execute('update person set is_child = true where group_id = $1 and id = $2', [
+				group.groupId,
+				odo
+			])
 		);
 		expect(
 			await keepPerson(
@@ -207,15 +209,15 @@ describe('a child at a blade is refused by the database itself', () => {
 		await refused(seat(day, kit, 'cut'));
 		// The tool changed under the seating.
 		await refused(
-			execute(`update tool set sort = 'rolling-blade' where group_id = $1 and id = $2`, [
-				group,
+			house.execute(`update tool set sort = 'rolling-blade' where group_id = $1 and id = $2`, [
+				group.groupId,
 				blunt
 			])
 		);
 		// The seat changed to another tool.
 		await refused(
-			execute('update seat set tool_id = $2 where group_id = $1 and person_id = $3', [
-				group,
+			house.execute('update seat set tool_id = $2 where group_id = $1 and person_id = $3', [
+				group.groupId,
 				sharp,
 				kit
 			])
@@ -235,15 +237,18 @@ describe('a child at a blade is refused by the database itself', () => {
 			const who = await add(`Jo ${round}`);
 			await Promise.allSettled([
 				seat(day, who, 'cut', sharp),
-				execute('update person set is_child = true where group_id = $1 and id = $2', [group, who])
+				house.execute('update person set is_child = true where group_id = $1 and id = $2', [
+					group.groupId,
+					who
+				])
 			]);
 		}
 		expect(
-			await one<{ wrong: number }>(
+			await house.one<{ wrong: number }>(
 				`select count(*) as wrong from seat s join person p on p.group_id = s.group_id and p.id = s.person_id
 				 join tool t on t.group_id = s.group_id and t.id = s.tool_id
 				 where s.group_id = $1 and p.is_child and t.sort <> 'blunt-scissors'`,
-				[group]
+				[group.groupId]
 			)
 		).toEqual({ wrong: 0 });
 	});

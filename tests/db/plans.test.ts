@@ -1,3 +1,4 @@
+import { type Db, dbOf, house } from '../../src/lib/server/db/db';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
@@ -12,7 +13,6 @@ import {
 	restorePlan,
 	updatePlan
 } from '../../src/lib/server/plan/plans';
-import { execute } from '../../src/lib/server/db/verbs';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
@@ -20,7 +20,7 @@ import { useDatabase } from './database';
 import { newGroup } from './samples';
 
 useDatabase();
-let group = '' as GroupId;
+let group: Db;
 beforeEach(async () => {
 	group = await newGroup();
 });
@@ -143,9 +143,9 @@ describe('the list', () => {
 	});
 
 	it('holds nothing of another group, whatever is asked of it', async () => {
-		const other = key() as GroupId;
-		await execute('insert into volunteer_group (id, name) values ($1, $2)', [
-			other,
+		const other = dbOf(key() as GroupId);
+		await house.execute('insert into volunteer_group (id, name) values ($1, $2)', [
+			other.groupId,
 			'Another table'
 		]);
 		const { id } = await kept('Blue');
@@ -169,7 +169,7 @@ describe('the database itself', () => {
 		['a version that is changed', `update plan_version set name = 'Red'`, '23000']
 	])('refuses %s', async (_, sql, code) => {
 		await kept('Blue');
-		await expect(execute(sql, [])).rejects.toMatchObject({ code });
+		await expect(house.execute(sql, [])).rejects.toMatchObject({ code });
 	});
 });
 

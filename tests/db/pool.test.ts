@@ -1,7 +1,6 @@
+import { house } from '../../src/lib/server/db/db';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { endPools, isDatabaseAway, readers, writers } from '../../src/lib/server/db/pool';
-import { withTransaction } from '../../src/lib/server/db/transaction';
-import { execute, many, one, writing } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 
 useDatabase();
@@ -13,23 +12,23 @@ const pidOf = 'select pg_backend_pid() as pid';
 
 describe('a connection', () => {
 	it('that breaks inside a transaction is an error of that transaction and nothing more', async () => {
-		const broken = withTransaction(async (client) => {
-			const { pid } = await one<{ pid: number }>(pidOf, [], client);
-			await execute('select pg_terminate_backend($1)', [pid]);
+		const broken = house.transaction(async (db) => {
+			const { pid } = await db.one<{ pid: number }>(pidOf, []);
+			await house.execute('select pg_terminate_backend($1)', [pid]);
 			// The server's word arrives while nothing is asked of the connection.
 			await new Promise((resolve) => setTimeout(resolve, 200));
-			return one(pidOf, [], client);
+			return db.one(pidOf, []);
 		});
 		const error = await broken.then(
 			() => null,
 			(problem: unknown) => problem
 		);
 		expect(isDatabaseAway(error)).toBe(true);
-		expect(await withTransaction((client) => one('select 4 as n', [], client))).toEqual({ n: 4 });
+		expect(await house.transaction((db) => db.one('select 4 as n', []))).toEqual({ n: 4 });
 	});
 
 	it('for reading cannot write', async () => {
-		const write = many(
+		const write = house.many(
 			"insert into volunteer_group (id, name) values (gen_random_uuid(), 'x')",
 			[]
 		);
@@ -41,10 +40,10 @@ describe('what only reads', () => {
 	it('is asked again where the database ended it for another’s sake; what writes is not', async () => {
 		// On the connections there are it is ended, as on a standby; whoever asks again gets another.
 		const there = [
-			await one<{ pid: number }>(pidOf, []),
-			await one<{ pid: number }>(pidOf, [], writing())
+			await house.one<{ pid: number }>(pidOf, []),
+			await house.writer.one<{ pid: number }>(pidOf, [])
 		];
-		await execute(
+		await house.execute(
 			`create function ended_here() returns integer language plpgsql as $$
 			 begin
 				if pg_backend_pid() in (${there.map(({ pid }) => pid).join()}) then
@@ -54,24 +53,24 @@ describe('what only reads', () => {
 			 end $$`,
 			[]
 		);
-		expect(await one('select ended_here() as n', [])).toEqual({ n: 7 });
-		await expect(one('select ended_here() as n', [], writing())).rejects.toMatchObject({
-			code: '40001'
+		expect(await house.one('select ended_here() as n', [])).toEqual({ n: 7 });
+		await expect(house.writer.one('select ended_here() as n', [])).rejects.toMatchObject({
+			cause: { code: '40001' }
 		});
 	});
 
 	it('is asked again where its connection went meanwhile; what writes is not', async () => {
 		await expect(
-			one('select pg_terminate_backend(pg_backend_pid())', [], writing())
-		).rejects.toMatchObject({ code: '57P01' });
+			house.writer.one('select pg_terminate_backend(pg_backend_pid())', [])
+		).rejects.toMatchObject({ cause: { code: '57P01' } });
 		await endPools();
-		const { pid } = await one<{ pid: number }>(pidOf, []);
+		const { pid } = await house.one<{ pid: number }>(pidOf, []);
 		// It waits for its end on that connection alone, however long the end is in coming.
-		const asked = one<{ pid: number }>(
+		const asked = house.one<{ pid: number }>(
 			`select case when pg_backend_pid() = $1 then (select 1 from pg_sleep(10)) end, pg_backend_pid() as pid`,
 			[pid]
 		);
-		await execute('select pg_terminate_backend($1)', [pid]);
+		await house.execute('select pg_terminate_backend($1)', [pid]);
 		expect((await asked).pid).not.toBe(pid);
 	});
 });
@@ -82,14 +81,14 @@ describe('writers that wait', () => {
 		await holder.query('begin');
 		await holder.query('lock table volunteer_group in share row exclusive mode');
 		const waiting = Array.from({ length: 20 }, () =>
-			execute("update volunteer_group set name = 'x'", []).catch((error: unknown) => error)
+			house.execute("update volunteer_group set name = 'x'", []).catch((error: unknown) => error)
 		);
-		const read = one('select count(*) >= 1 as has from volunteer_group', []);
+		const read = house.one('select count(*) >= 1 as has from volunteer_group', []);
 		const first = Promise.race(waiting);
 		// Read before the first of them gave up.
 		expect(await Promise.race([read, first])).toEqual({ has: true });
 		const gaveUp = await first;
-		expect(gaveUp).toMatchObject({ code: '55P03' });
+		expect(gaveUp).toMatchObject({ status: 503, cause: { code: '55P03' } });
 		expect(isDatabaseAway(gaveUp)).toBe(true);
 		await holder.query('rollback');
 		holder.release();
@@ -102,17 +101,17 @@ describe('a transaction', () => {
 	it('that meets another in a deadlock is tried again, and both are kept', async () => {
 		const ids = [crypto.randomUUID(), crypto.randomUUID()];
 		for (const id of ids)
-			await execute('insert into volunteer_group (id, name) values ($1, $2)', [id, 'before']);
+			await house.execute('insert into volunteer_group (id, name) values ($1, $2)', [id, 'before']);
 		let tried = 0;
 		let holding = 0;
 		let hold = () => {};
 		/** Each has its first row before either asks for the other's. */
 		const bothHold = new Promise<void>((resolve) => (hold = resolve));
 		const rename = (order: readonly string[], name: string) =>
-			withTransaction(async (client) => {
+			house.transaction(async (db) => {
 				tried++;
 				for (const id of order) {
-					await execute('update volunteer_group set name = $2 where id = $1', [id, name], client);
+					await db.execute('update volunteer_group set name = $2 where id = $1', [id, name]);
 					if (++holding === 2) hold();
 					await bothHold;
 				}
@@ -120,7 +119,7 @@ describe('a transaction', () => {
 		await Promise.all([rename(ids, 'one'), rename([...ids].reverse(), 'other')]);
 		// Once more at least; the second time may meet the other again.
 		expect(tried).toBeGreaterThanOrEqual(3);
-		const names = await many<{ name: string }>(
+		const names = await house.many<{ name: string }>(
 			'select distinct name from volunteer_group where id = any($1)',
 			[ids]
 		);

@@ -1,8 +1,7 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
-import { many } from '../../src/lib/server/db/verbs';
 import { ownThings } from '../../src/lib/server/know-how/own-things';
 import { practisedBy } from '../../src/lib/server/know-how/practised';
 import { addPerson } from '../../src/lib/server/people/people';
@@ -12,7 +11,7 @@ import { newGroup } from './samples';
 
 useDatabase();
 
-async function someone(): Promise<{ group: GroupId; person: string }> {
+async function someone(): Promise<{ group: Db; person: string }> {
 	const group = await newGroup();
 	const person = crypto.randomUUID();
 	await addPerson(group, person, 'Wren');
@@ -48,9 +47,9 @@ describe('an answer under a name', () => {
 		const { group, person } = await someone();
 		await send(group, 'practised', typed(person, right));
 		await send(group, 'practised', typed(person, wrong));
-		const [first] = await many<{ id: number }>(
+		const [first] = await house.many<{ id: number }>(
 			`select id from entry where group_id = $1 and type = 'practised' order by id limit 1`,
-			[group]
+			[group.groupId]
 		);
 		await send(group, 'correction', { of: 'entry', corrects: String(first?.id), note: 'a slip' });
 		expect((await practisedBy(group, person)).map((one) => one.isRight)).toEqual([false]);

@@ -1,7 +1,6 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { clearAway } from '../../scripts/lib/clear-away.mjs';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute, many } from '../../src/lib/server/db/verbs';
 import { listKinds, removeKind } from '../../src/lib/server/gather/kinds';
 import {
 	addReceivingPlace,
@@ -38,7 +37,7 @@ async function removedOfEach() {
 	await deletePlan(group, planned.planId);
 	return { group, ids: { plan: planned.planId, kind: unused, place, tool } };
 }
-const shown = async (group: GroupId) => ({
+const shown = async (group: Db) => ({
 	plan: (await listPlans(group)).map(({ id }) => id),
 	kind: (await listKinds(group)).map(({ id }) => id),
 	place: (await listReceivingPlaces(group)).map(({ id }) => id),
@@ -68,10 +67,10 @@ describe('what is removed', () => {
 				['place', 'receiving_ended_at'],
 				['tool', 'gone_at']
 			])
-				await execute(
+				await house.execute(
 					`update ${table} set ${column} = now() - make_interval(days => $2::integer)
 					 where group_id = $1 and ${column} is not null`,
-					[group, days]
+					[group.groupId, days]
 				);
 			await clearAway(ownerUrl);
 		};
@@ -87,7 +86,10 @@ describe('what is removed', () => {
 			['tool', ids.tool]
 		] as const)
 			expect(
-				await many(`select id from ${table} where group_id = $1 and id = $2`, [group, id])
+				await house.many(`select id from ${table} where group_id = $1 and id = $2`, [
+					group.groupId,
+					id
+				])
 			).toEqual([]);
 	});
 
@@ -96,10 +98,10 @@ describe('what is removed', () => {
 		const [kind] = await listKinds(group);
 		if (!kind) throw new Error('no kind');
 		await removeKind(group, kind.id);
-		await execute(
+		await house.execute(
 			`insert into bag_kind (group_id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g, handful_count)
 			 values ($1, $2, 300, 0, 400, 0, 6, 10)`,
-			[group, kind.name]
+			[group.groupId, kind.name]
 		);
 		expect(await bringBack(group, 'kind', kind.id)).toBe('name');
 	});

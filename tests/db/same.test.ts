@@ -1,3 +1,4 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
@@ -5,14 +6,13 @@ import { listKinds } from '../../src/lib/server/gather/kinds';
 import { listBalances } from '../../src/lib/server/gather/ledger';
 import { listPlaces, makeOnePlace, makeOwnPlace } from '../../src/lib/server/gather/places';
 import { listSameKinds } from '../../src/lib/server/prepare/same-kind';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { withBall } from './a-mat';
 import { useDatabase } from './database';
 import { keep, movement, newTable } from './samples';
 
 useDatabase();
 const key = () => crypto.randomUUID();
-const send = (group: GroupId, type: string, typed: Record<string, string>) =>
+const send = (group: Db, type: string, typed: Record<string, string>) =>
 	takeEntry(
 		group,
 		{ key: key(), type, typed },
@@ -26,7 +26,7 @@ const came = (place: string, bags: string, sure = '') => ({
 	bags,
 	sure
 });
-const placesOf = async (group: GroupId) =>
+const placesOf = async (group: Db) =>
 	(await listPlaces(group)).map(({ name, bags, dropOffs }) => [name, bags, dropOffs]);
 
 describe('a place that is named nearly as another', () => {

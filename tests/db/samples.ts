@@ -1,3 +1,4 @@
+import { type Db, dbOf, house } from '../../src/lib/server/db/db';
 import type { MovementEntry } from '../../src/lib/entries/types/movement';
 import type { MeasurementEntry } from '../../src/lib/entries/types/measurement';
 import type { SortingEntry } from '../../src/lib/entries/types/sorting';
@@ -7,18 +8,20 @@ import { listKinds } from '../../src/lib/server/gather/kinds';
 import { bookEntry } from '../../src/lib/server/entries/take-entry';
 import type { Entry } from '../../src/lib/entries/registry';
 import { createHash } from 'node:crypto';
-import { execute } from '../../src/lib/server/db/verbs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 
 /** A group of its own: the ledger cannot be emptied. */
-export async function newGroup(): Promise<GroupId> {
-	const group = crypto.randomUUID() as GroupId;
-	await execute('insert into volunteer_group (id, name) values ($1, $2)', [group, 'A table']);
+export async function newGroup(): Promise<Db> {
+	const group = dbOf(crypto.randomUUID() as GroupId);
+	await house.execute('insert into volunteer_group (id, name) values ($1, $2)', [
+		group.groupId,
+		'A table'
+	]);
 	return group;
 }
 
 /** A group of its own, and a kind of bag that it knows. */
-export async function newTable(): Promise<{ group: GroupId; kindId: string }> {
+export async function newTable(): Promise<{ group: Db; kindId: string }> {
 	const group = await newGroup();
 	const kind = (await listKinds(group)).find(({ name }) => name === 'Thin carrier');
 	return { group, kindId: kind?.id ?? '' };
@@ -93,7 +96,7 @@ export const timed: TimedEntry = {
 };
 
 /** Keeps an entry under a key, as a device's would be kept once it is read. */
-export const keep = (group: GroupId, key: string, entry: Entry, at = new Date()) =>
+export const keep = (group: Db, key: string, entry: Entry, at = new Date()) =>
 	bookEntry(group, entry, {
 		key,
 		digest: createHash('sha256').update(JSON.stringify(entry)).digest('base64url'),

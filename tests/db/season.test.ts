@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { noLevers } from '../../src/lib/core/season/forecast';
 import { addReceivingPlace } from '../../src/lib/server/gather/places';
@@ -5,8 +6,6 @@ import { listAsks } from '../../src/lib/server/hand-over/asks';
 import { exchangesFor, forecastFor, nothingAsked } from '../../src/lib/server/season/forecasts';
 import { seasonNow } from '../../src/lib/server/season/season-now';
 import { isAnythingKept, readTold, readToday } from '../../src/lib/server/today/today';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { execute, many, one } from '../../src/lib/server/db/verbs';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { markOfSeason } from '../../src/lib/server/season/season-mark';
@@ -202,7 +201,7 @@ describe('plans exchanged', () => {
 
 describe('what was foretold', () => {
 	const said = { wanted: '3', there: '0', low: '1', expected: '1.4', high: '2', chance: '0.1' };
-	const listed = (t: { group: GroupId }, today: string) => listForetold(t.group, { ...now, today });
+	const listed = (t: { group: Db }, today: string) => listForetold(t.group, { ...now, today });
 	it('is kept as it was read, and looked back on once its day is over', async () => {
 		const t = await aSeason();
 		expect((await send(t.group, 'foretold', { by: now.today, ...said })).outcome).toBe('kept');
@@ -215,9 +214,9 @@ describe('what was foretold', () => {
 		await send(t.group, 'foretold', { by: now.today, ...said, there: '1' });
 		const [later, earlier] = await listed(t, '2099-01-01');
 		expect([later?.came, earlier?.came]).toEqual([1, 1]);
-		const [check] = await many<{ id: number }>(
+		const [check] = await house.many<{ id: number }>(
 			`select id from entry where group_id = $1 and type = 'check'`,
-			[t.group]
+			[t.group.groupId]
 		);
 		await send(t.group, 'correction', { of: 'entry', corrects: String(check?.id), note: 'slip' });
 		expect((await listed(t, '2099-01-01')).map(({ came }) => came)).toEqual([1, 0]);
@@ -280,7 +279,9 @@ describe('what is remembered of a season', () => {
 	it('is read anew whatever of the group is changed, in the book or beside it', async () => {
 		const t = await aSeason();
 		const [day, suri] = [randomUUID(), randomUUID()];
-		const plan = await one<{ id: string }>('select id from plan where group_id = $1', [t.group]);
+		const plan = await house.one<{ id: string }>('select id from plan where group_id = $1', [
+			t.group.groupId
+		]);
 		const changes: Readonly<Record<string, () => Promise<unknown>>> = {
 			'an entry': () => send(t.group, 'note', { mat: t.code, text: 'a word' }),
 			'mats wanted': () => wantMats(t.group, plan.id, 7, 0),
@@ -290,7 +291,7 @@ describe('what is remembered of a season', () => {
 			'a day called off': () => callOffDay(t.group, day),
 			'a place': () => addReceivingPlace(t.group, 'Night kitchen'),
 			'a plan deleted': () =>
-				execute('update plan set deleted_at = now() where group_id = $1', [t.group])
+				house.execute('update plan set deleted_at = now() where group_id = $1', [t.group.groupId])
 		};
 		let mark = await markOfSeason(t.group);
 		expect(await markOfSeason(t.group)).toBe(mark);

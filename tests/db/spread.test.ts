@@ -1,3 +1,4 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { spawn } from 'node:child_process';
 import type pg from 'pg';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -6,7 +7,6 @@ import { asked } from '../../scripts/lib/asked.mjs';
 import { demoPlans } from '../../scripts/demo/plans';
 import { loadDemo } from '../../scripts/lib/load-demo.mjs';
 import { spread } from '../../scripts/lib/migrate.mjs';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { endPools, readers, writers } from '../../src/lib/server/db/pool';
 import { send, withBall } from './a-mat';
 import { anotherDatabase, houseTables, useDatabase } from './database';
@@ -101,7 +101,7 @@ describe('a house laid in sixteen parts', () => {
 	it('refuses in every part what it refuses in the table, and lets the application into none', async () => {
 		const [part] = await ask<{ name: string }>(
 			'select tableoid::regclass::text as name from movement where group_id = $1 limit 1',
-			[old.group]
+			[old.group.groupId]
 		);
 		const name = part?.name ?? '';
 		expect(name).toMatch(/^spread_\d+\.movement$/);
@@ -142,7 +142,7 @@ describe('a house laid in sixteen parts', () => {
 		const [own] = await ask<{ one: string; other: string }>(
 			`select (select tableoid::regclass::text from bag_kind where group_id = $1 limit 1) as one,
 				(select tableoid::regclass::text from bag_kind where group_id = $2 limit 1) as other`,
-			[group, mat.group]
+			[group.groupId, mat.group.groupId]
 		);
 		const allowed = [remainderOf(own?.one ?? ''), remainderOf(own?.other ?? '')];
 		const wrong = told.filter(({ parts }) => {
@@ -233,7 +233,7 @@ describe('a house laid in sixteen parts', () => {
 				primary key (group_id, id)); alter table later enable row level security;
 			 create policy of_group on later using (group_id = (select group_at_hand())); select keep_appended('later')`
 		);
-		await ask('insert into later (group_id) values ($1)', [await newGroup()]);
+		await ask('insert into later (group_id) values ($1)', [(await newGroup()).groupId]);
 		await spread(databaseUrl());
 		const [later] = await ask<{ part: string; id: number }>(
 			'insert into later (group_id) select group_id from later returning tableoid::regclass::text as part, id'
@@ -248,7 +248,7 @@ describe('a house laid in sixteen parts', () => {
 
 /** Entries of every kind that triggers follow: what came, was sorted, given to a mat, tapped, and taken back. */
 async function everyKindOf(
-	group: GroupId,
+	group: Db,
 	{ code, ball, row, kindId }: Awaited<ReturnType<typeof withBall>>
 ) {
 	const kept = async (answer: Promise<{ outcome: string }>) =>
@@ -259,7 +259,7 @@ async function everyKindOf(
 	await kept(send(group, 'issue', { mat: code, ball }));
 	const [last] = await ask<{ id: number }>(
 		`select max(id)::integer as id from entry where group_id = $1 and type = 'issue'`,
-		[group]
+		[group.groupId]
 	);
 	await kept(send(group, 'correction', { of: 'entry', corrects: String(last?.id), note: 'again' }));
 }

@@ -87,14 +87,14 @@ it('every statement asks one part of what is laid in parts, its own group’s', 
 	await client.connect();
 	const { rows } = await client.query<{ part: string }>(
 		'select tableoid::regclass::text as part from bag_kind where group_id = $1 limit 1',
-		[groupId]
+		[groupId.groupId]
 	);
 	const own = remainderOf(rows[0]?.part ?? '');
 	await client.query('set plan_cache_mode = force_generic_plan');
 	const wrong: unknown[] = [];
 	let touching = 0;
 	for (const { at, sql } of statements) {
-		const parts = await partsTouched(client, sql, groupId);
+		const parts = await partsTouched(client, sql, groupId.groupId);
 		if (parts.length > 0) touching += 1;
 		const others = parts.filter((part) => remainderOf(part) !== own);
 		if (others.length > 0) wrong.push({ at, others: others.slice(0, 3) });

@@ -87,6 +87,10 @@ function rowOf(call: ts.CallExpression, checker: ts.TypeChecker): ts.Type | null
 	return given ? checker.getTypeFromTypeNode(given) : null;
 }
 
+/** Whether it is a handle of the database, for a group or for none. */
+const isHandle = (node: ts.Node, checker: ts.TypeChecker): boolean =>
+	['Db', 'House'].includes(checker.getTypeAtLocation(node).symbol?.name ?? '');
+
 /** Reads all statements that go through the verbs. */
 export function readStatements(): Statement[] {
 	const all = program();
@@ -96,10 +100,10 @@ export function readStatements(): Statement[] {
 		if (!file.fileName.startsWith(path.join(root, 'src/lib/server/'))) continue;
 		const visit = (node: ts.Node): void => {
 			ts.forEachChild(node, visit);
-			if (!ts.isCallExpression(node) || !ts.isIdentifier(node.expression)) return;
-			const verb = node.expression.text;
+			if (!ts.isCallExpression(node) || !ts.isPropertyAccessExpression(node.expression)) return;
+			const verb = node.expression.name.text;
 			const [text] = node.arguments;
-			if (!verbs.has(verb) || !text || file.fileName.endsWith('/verbs.ts')) return;
+			if (!verbs.has(verb) || !text || !isHandle(node.expression.expression, checker)) return;
 			const { line } = file.getLineAndCharacterOfPosition(node.getStart());
 			const at = `${path.relative(root, file.fileName)}:${line + 1}`;
 			const row = verb === 'execute' ? null : rowOf(node, checker);
@@ -130,8 +134,7 @@ export function functionsOfGroups(): string[] {
 			const isTold = call
 				?.getParameters()
 				.some(
-					(given) =>
-						checker.typeToString(checker.getTypeOfSymbolAtLocation(given, file)) === 'GroupId'
+					(given) => checker.typeToString(checker.getTypeOfSymbolAtLocation(given, file)) === 'Db'
 				);
 			return isTold ? [`${place.replace(/\.ts$/, '')} ${one.name}`] : [];
 		});

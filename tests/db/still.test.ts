@@ -1,9 +1,8 @@
+import { dbOf, house } from '../../src/lib/server/db/db';
 import net from 'node:net';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { inTime, orAway } from '../../src/lib/server/db/away';
-import { inGroup } from '../../src/lib/server/db/in-group';
 import { endPools } from '../../src/lib/server/db/pool';
-import { many, writing } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
 
@@ -52,24 +51,28 @@ afterAll(async () => {
 describe('a database that stands still', () => {
 	it('is waited for ten seconds at most by all that a page asks, and is asked again later', async () => {
 		const group = await newGroup();
-		const ask = () => orAway(many('select 1 as one where $1::uuid is not null', [group]));
-		expect(await inGroup(group, null, ask)).toEqual([{ one: 1 }]);
+		/** As one request after another asks. */
+		const asks = () => {
+			const db = dbOf(group.groupId);
+			return () => orAway(db.many('select 1 as one where $1::uuid is not null', [db.groupId]));
+		};
+		expect(await asks()()).toEqual([{ one: 1 }]);
 		stand(true);
 		const from = performance.now();
 		const [asked, ofNoTime] = await Promise.all([
-			inGroup(group, null, async () => [
+			(async (ask) => [
 				...(await Promise.all([ask(), ask(), ask()])),
 				await ask(),
 				await ask(),
 				await ask()
-			]),
+			])(asks()),
 			// What signs in asks on the connections that write, which know no time of their own.
-			orAway(inTime(many('select 1 as one', [], writing())))
+			orAway(inTime(house.writer.many('select 1 as one', [])))
 		]);
 		expect(asked).toEqual([null, null, null, null, null, null]);
 		expect(ofNoTime).toBeNull();
 		expect(performance.now() - from).toBeLessThan(10_000);
 		stand(false);
-		expect(await inGroup(group, null, ask)).toEqual([{ one: 1 }]);
+		expect(await asks()()).toEqual([{ one: 1 }]);
 	}, 30_000);
 });

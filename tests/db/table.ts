@@ -1,3 +1,4 @@
+import { type Db, house } from '../../src/lib/server/db/db';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { cutBag } from '../../src/lib/core/cut/cut-bag';
 import type { ColourName } from '../../src/lib/core/colour/colours';
@@ -5,8 +6,6 @@ import { barePractice } from '../../src/lib/core/practice/practice';
 import { snapshotOf } from '../../src/lib/core/prepare/cut-pile';
 import type { Entry } from '../../src/lib/entries/registry';
 import type { BallEntry } from '../../src/lib/entries/types/ball';
-import type { GroupId } from '../../src/lib/server/base/group-id';
-import { many, one } from '../../src/lib/server/db/verbs';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import { insertPlan } from '../../src/lib/server/plan/plans';
 import { keep, movement, newTable } from './samples';
@@ -65,26 +64,26 @@ export async function aTable(bags: number, plan = startingPlan) {
 }
 
 /** The piles of a group's store: how much of each colour and form, and its film, mg. */
-export const pilesOf = async (group: GroupId) =>
+export const pilesOf = async (group: Db) =>
 	Object.fromEntries(
 		(
-			await many<{ pile: string; amount: number; filmMg: number }>(
+			await house.many<{ pile: string; amount: number; filmMg: number }>(
 				`select l.colour || ' ' || l.form as pile, sum(b.amount) as amount, sum(b.film_mg) as "filmMg"
 				 from balance b join line l on l.group_id = b.group_id and l.id = b.line_id
 				 where b.group_id = $1 and b.holder = 'store' and (b.amount <> 0 or b.film_mg <> 0)
 				 group by 1 order by 1`,
-				[group]
+				[group.groupId]
 			)
 		).map(({ pile, amount, filmMg }) => [pile, [amount, filmMg]])
 	);
 
 /** Entries of a group that make or lose film, and piles below nothing: none, if all is well. */
-export const wrongAt = (group: GroupId) =>
-	one<{ film: number; below: number; filmBelow: number }>(
+export const wrongAt = (group: Db) =>
+	house.one<{ film: number; below: number; filmBelow: number }>(
 		`select
 			(select count(*) from (select 1 from movement where group_id = $1
 				group by entry_id having sum(film_mg) <> 0) e) as film,
 			(select count(*) from balance where group_id = $1 and amount < 0) as below,
 			(select count(*) from balance where group_id = $1 and film_mg < -2) as "filmBelow"`,
-		[group]
+		[group.groupId]
 	);

@@ -1,6 +1,6 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { ToolEntry } from '../../src/lib/entries/types/tool';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { takeEntry } from '../../src/lib/server/entries/take-entry';
 import { listTools } from '../../src/lib/server/prepare/tools';
 import { useDatabase } from './database';
@@ -8,7 +8,7 @@ import { keep, newTable } from './samples';
 
 useDatabase();
 
-let group = '' as GroupId;
+let group: Db;
 beforeEach(async () => {
 	({ group } = await newTable());
 });

@@ -1,7 +1,6 @@
+import { house, RowCountError } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { bigintToNumber, isDatabaseAway, numericToNumber } from '../../src/lib/server/db/pool';
-import { withTransaction } from '../../src/lib/server/db/transaction';
-import { RowCountError, execute, many, maybeOne, one } from '../../src/lib/server/db/verbs';
 import { useDatabase } from './database';
 
 useDatabase();
@@ -9,26 +8,28 @@ const rows = (count: number) => `select n from generate_series(1, ${count}) n`;
 
 describe('the verbs', () => {
 	it('promise how many rows they give', async () => {
-		expect(await one(rows(1), [])).toEqual({ n: 1 });
-		expect(await maybeOne(rows(0), [])).toBeNull();
-		expect(await many(rows(3), [])).toHaveLength(3);
-		await expect(one(rows(0), [])).rejects.toThrow(RowCountError);
-		await expect(one(rows(2), [])).rejects.toThrow(RowCountError);
-		await expect(maybeOne(rows(2), [])).rejects.toThrow(RowCountError);
+		expect(await house.one(rows(1), [])).toEqual({ n: 1 });
+		expect(await house.maybeOne(rows(0), [])).toBeNull();
+		expect(await house.many(rows(3), [])).toHaveLength(3);
+		await expect(house.one(rows(0), [])).rejects.toThrow(RowCountError);
+		await expect(house.one(rows(2), [])).rejects.toThrow(RowCountError);
+		await expect(house.maybeOne(rows(2), [])).rejects.toThrow(RowCountError);
 	});
 
 	it('never let undefined reach the driver', async () => {
 		const missing = undefined as unknown as string;
-		await expect(one('select $1::text', [missing])).rejects.toThrow('undefined given');
+		await expect(house.one('select $1::text', [missing])).rejects.toThrow('undefined given');
 	});
 });
 
 describe('conversions', () => {
 	it('bring bigint and numeric as numbers, and refuse a bigint no number can hold', async () => {
-		expect(await one('select 9007199254740991::bigint as a, 1.25::numeric as b', [])).toEqual({
-			a: 9007199254740991,
-			b: 1.25
-		});
+		expect(await house.one('select 9007199254740991::bigint as a, 1.25::numeric as b', [])).toEqual(
+			{
+				a: 9007199254740991,
+				b: 1.25
+			}
+		);
 		expect(() => bigintToNumber('9007199254740993')).toThrow(RangeError);
 		expect(numericToNumber('0.10')).toBe(0.1);
 	});
@@ -37,11 +38,14 @@ describe('conversions', () => {
 describe('withTransaction', () => {
 	const insert = "insert into volunteer_group (id, name) values (gen_random_uuid(), 'Halfway')";
 	const count = () =>
-		one<{ n: number }>("select count(*)::int n from volunteer_group where name = 'Halfway'", []);
+		house.one<{ n: number }>(
+			"select count(*)::int n from volunteer_group where name = 'Halfway'",
+			[]
+		);
 
 	it('leaves nothing behind when the work throws', async () => {
-		const work = withTransaction(async (client) => {
-			await execute(insert, [], client);
+		const work = house.transaction(async (db) => {
+			await db.execute(insert, []);
 			throw new Error('stop');
 		});
 		await expect(work).rejects.toThrow('stop');
@@ -49,7 +53,7 @@ describe('withTransaction', () => {
 	});
 
 	it('keeps all of it when the work returns', async () => {
-		await withTransaction((client) => execute(insert, [], client));
+		await house.transaction((db) => db.execute(insert, []));
 		expect((await count()).n).toBe(1);
 	});
 });

@@ -1,5 +1,5 @@
+import { type Db } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { GroupId } from '../../src/lib/server/base/group-id';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { givenBack } from '../../src/lib/server/gather/give-back';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
@@ -11,7 +11,7 @@ import { dropOff, keep, newTable } from './samples';
 
 useDatabase();
 
-let group = '' as GroupId;
+let group: Db;
 let kindId = '';
 beforeEach(async () => {
 	({ group, kindId } = await newTable());

@@ -1,3 +1,4 @@
+import { type Db, dbOf, house } from '../../src/lib/server/db/db';
 import { zipSync, unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { bringIn, readArchive } from '../../scripts/lib/bring-in.mjs';
@@ -7,9 +8,7 @@ import { localGroupId } from '../../src/lib/server/base/group-id';
 import { endPools } from '../../src/lib/server/db/pool';
 import { makeOpenLink } from '../../src/lib/server/book/links';
 import { listBalances } from '../../src/lib/server/gather/ledger';
-import { execute, many } from '../../src/lib/server/db/verbs';
 import { archiveOf } from '../../src/lib/server/out/archive';
-import { openSnapshot } from '../../src/lib/server/out/everything';
 import { send, withBall } from './a-mat';
 import { anotherDatabase, useDatabase } from './database';
 import { fillDoors, newAccount } from './other-group-doors';
@@ -17,10 +16,10 @@ import { fillDoors, newAccount } from './other-group-doors';
 useDatabase();
 
 /** The archive of a group, as it is downloaded. */
-async function archived(groupId: GroupId): Promise<Uint8Array> {
-	const { client, close } = await openSnapshot();
+async function archived(group: Db): Promise<Uint8Array> {
+	const { db, close } = await group.snapshot();
 	const parts: Uint8Array[] = [];
-	for await (const part of archiveOf(client, groupId)) parts.push(part);
+	for await (const part of archiveOf(db)) parts.push(part);
 	await close();
 	return Buffer.concat(parts);
 }
@@ -49,7 +48,7 @@ const rowsOf = (archive: Uint8Array): Record<string, string[]> => {
 const file = 'whole/group.jsonl';
 
 describe('a whole group', () => {
-	let group: GroupId;
+	let group: Db;
 	let archive: Uint8Array;
 	let here = '';
 	let elsewhere = '';
@@ -84,10 +83,10 @@ describe('a whole group', () => {
 	it('comes in elsewhere and is the same, to the row, and works on from there', async () => {
 		const { id, name, count } = await bringIn(elsewhere, archive, null);
 		// Its ids are made anew; its labels stay.
-		expect(id).not.toBe(group);
+		expect(id).not.toBe(group.groupId);
 		expect(count).toBeGreaterThan(20);
 		await goTo(elsewhere);
-		const there = id as GroupId;
+		const there = dbOf(id as GroupId);
 		const again = await archived(there);
 		expect(rowsOf(again)).toEqual(rowsOf(archive));
 		expect((await listBalances(there)).length).toBeGreaterThan(0);
@@ -96,9 +95,9 @@ describe('a whole group', () => {
 		const typed = { place: 'Ferry kiosk', came_on: '2026-11-20', method: 'hand', bags: '40' };
 		expect((await send(there, 'drop-off', typed)).outcome).toBe('kept');
 		await expect(
-			execute(`update entry set note = 'x' where group_id = $1`, [there])
+			house.execute(`update entry set note = 'x' where group_id = $1`, [there.groupId])
 		).rejects.toThrow();
-		const [deferred] = await many<{ n: number }>(
+		const [deferred] = await house.many<{ n: number }>(
 			`select count(*)::integer as n from pg_constraint where contype = 'f' and condeferrable`,
 			[]
 		);
@@ -126,22 +125,24 @@ describe('a whole group', () => {
 			null
 		);
 		const rowsIn = async (table: string) =>
-			many(`select * from ${table} where group_id = $1`, [id]);
-		const before = await many(
+			house.many(`select * from ${table} where group_id = $1`, [id]);
+		const before = await house.many(
 			'select amount, film_mg from balance where group_id = $1 order by 1, 2',
-			[group]
+			[group.groupId]
 		);
 		await goTo(fresh);
 		for (const table of [...rights, 'member', 'account_group'])
 			expect([table, await rowsIn(table)]).toEqual([table, []]);
 		expect(
-			await many(
+			await house.many(
 				'select id from entry where group_id = $1 and (account_id is not null or link_id is not null)',
 				[id]
 			)
 		).toEqual([]);
 		expect(
-			await many('select amount, film_mg from balance where group_id = $1 order by 1, 2', [id])
+			await house.many('select amount, film_mg from balance where group_id = $1 order by 1, 2', [
+				id
+			])
 		).toEqual(before);
 		await goTo(here);
 	});
@@ -149,12 +150,14 @@ describe('a whole group', () => {
 	it('comes in beside one that has its id, under another, for an account that is there', async () => {
 		await goTo(elsewhere);
 		const account = await newAccount('Wren');
-		const [row] = await many<{ email: string }>('select email from account where id = $1', [
+		const [row] = await house.many<{ email: string }>('select email from account where id = $1', [
 			account
 		]);
 		const { id } = await bringIn(elsewhere, archive, row?.email ?? '');
-		expect(id).not.toBe(group);
-		const own = await many<{ role: string }>('select role from member where group_id = $1', [id]);
+		expect(id).not.toBe(group.groupId);
+		const own = await house.many<{ role: string }>('select role from member where group_id = $1', [
+			id
+		]);
 		expect(own).toEqual([{ role: 'coordinator' }]);
 		await expect(bringIn(elsewhere, archive, 'nobody@mats.example')).rejects.toThrow(
 			'Nobody signs in'
@@ -171,7 +174,7 @@ describe('a whole group', () => {
 		const { id } = await bringIn(fresh, zipSync({ [file]: new TextEncoder().encode(local) }), null);
 		expect(id).toBe(localGroupId);
 		await goTo(fresh);
-		expect(rowsOf(await archived(localGroupId))).toEqual(rowsOf(archive));
+		expect(rowsOf(await archived(dbOf(localGroupId)))).toEqual(rowsOf(archive));
 		await goTo(here);
 	});
 
@@ -209,8 +212,8 @@ describe('a whole group', () => {
 			typeof made === 'string' ? zipSync({ [file]: new TextEncoder().encode(made) }) : made;
 		await expect(bringIn(fresh, bytes, null)).rejects.toThrow(said);
 		await goTo(fresh);
-		expect(await many('select id from volunteer_group', [])).toHaveLength(1);
-		expect(await many('select id from entry limit 1', [])).toEqual([]);
+		expect(await house.many('select id from volunteer_group', [])).toHaveLength(1);
+		expect(await house.many('select id from entry limit 1', [])).toEqual([]);
 		await goTo(here);
 	});
 });

@@ -1,4 +1,4 @@
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import {
 	changePassphrase,
 	confirmPassphrase,
@@ -14,7 +14,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-	const { account, groupId, role } = locals;
+	const { account, db, role } = locals;
 	if (!account) redirect(303, '/sign-in?back=/account');
 	return {
 		name: account.name,
@@ -23,10 +23,10 @@ export const load: PageServerLoad = async ({ locals }) => {
 			id,
 			name,
 			role: as,
-			isHere: id === groupId
+			isHere: id === db.groupId
 		})),
 		isCoordinator: role === 'coordinator',
-		passkeys: await whileReached(passkeysOf(account.id))
+		passkeys: await passkeysOf(account.id)
 	};
 };
 

@@ -1,15 +1,13 @@
 import { fileNameOf } from '$lib/ui/name';
 import { archiveOf } from '$lib/server/out/archive';
-import { whileReached } from '$lib/server/db/away';
-import { openSnapshot } from '$lib/server/out/everything';
 import { readerOf } from '$lib/server/web/reader';
 import type { RequestHandler } from './$types';
 
 /** Everything a group has kept in one archive: plans as files, lists as CSV, every table as CSV and JSON. */
 export const GET: RequestHandler = async ({ locals, cookies }) => {
-	const { name, today } = await whileReached(readerOf({ locals, cookies }));
-	const { client, close } = await whileReached(openSnapshot());
-	const bytes = archiveOf(client, locals.groupId);
+	const { name, today } = await readerOf({ locals, cookies });
+	const { db, close } = await locals.db.snapshot();
+	const bytes = archiveOf(db);
 	const body = new ReadableStream<Uint8Array>({
 		async pull(controller) {
 			try {

@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces, makeOnePlace, makeOwnPlace } from '$lib/server/gather/places';
@@ -13,14 +12,12 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const back = lineIn(url, 'back');
 	const before = lineIn(url, 'before');
-	const [dropOffs, places, gives, edits] = await whileReached(
-		Promise.all([
-			listDropOffs(locals.groupId, before),
-			listPlaces(locals.groupId),
-			givenBack(locals.groupId, 'drop-off', back),
-			editOf(locals.groupId, 'drop-off', lineIn(url, 'edit'))
-		])
-	);
+	const [dropOffs, places, gives, edits] = await Promise.all([
+		listDropOffs(locals.db, before),
+		listPlaces(locals.db),
+		givenBack(locals.db, 'drop-off', back),
+		editOf(locals.db, 'drop-off', lineIn(url, 'edit'))
+	]);
 	return {
 		dropOffs,
 		/** What is listed last, where others were before it. */
@@ -43,14 +40,14 @@ export const actions: Actions = {
 	same: async ({ request, locals }) => {
 		const form = await readForm(request);
 		const [id, as] = [idOf(form.get('id')), idOf(form.get('as'))];
-		const isOne = id && as && (await whileReached(makeOnePlace(locals.groupId, id, as)));
+		const isOne = id && as && (await makeOnePlace(locals.db, id, as));
 		if (!isOne) return fail(409, notThere);
 		redirect(303, '/gather#places');
 	},
 	/** They are two again. */
 	own: async ({ request, locals }) => {
 		const id = idOf((await readForm(request)).get('id'));
-		if (!id || !(await whileReached(makeOwnPlace(locals.groupId, id)))) return fail(409, notThere);
+		if (!id || !(await makeOwnPlace(locals.db, id))) return fail(409, notThere);
 		redirect(303, '/gather#places');
 	}
 };

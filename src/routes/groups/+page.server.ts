@@ -1,6 +1,6 @@
+import { dbOf } from '$lib/server/db/db';
 import { readName } from '$lib/ui/name';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { inGroup } from '$lib/server/db/in-group';
 import { deleteGroup, makeGroup, restoreGroup, undoDays } from '$lib/server/doors/groups';
 import { groupCookie } from '$lib/server/doors/who-comes';
 import { rememberHere } from '$lib/server/web/remember-here';
@@ -11,12 +11,12 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) => {
-	const { account, groupId, role } = locals;
+	const { account, db, role } = locals;
 	if (!account) redirect(303, '/sign-in?back=/groups');
 	return {
 		here:
 			role === 'coordinator'
-				? (account.groups.find((one) => one.groupId === groupId)?.name ?? null)
+				? (account.groups.find((one) => one.groupId === db.groupId)?.name ?? null)
 				: null,
 		deleted: account.deleted
 			.filter((one) => one.role === 'coordinator')
@@ -64,18 +64,18 @@ export const actions: Actions = {
 	/** Deletes the group at hand, once its name is typed. */
 	delete: async (event) => {
 		const { account, form } = await asked(event);
-		const { groupId } = event.locals;
-		const name = account.groups.find((one) => one.groupId === groupId)?.name;
+		const { db } = event.locals;
+		const name = account.groups.find((one) => one.groupId === db.groupId)?.name;
 		if (String(form.get('name') ?? '').trim() !== name)
 			return fail(422, { wrongName: 'Type the name as it is written above.' });
-		if ((await orAway(deleteGroup(groupId))) === null) return fail(503, { wrongName: awayMessage });
+		if ((await orAway(deleteGroup(db))) === null) return fail(503, { wrongName: awayMessage });
 		redirect(303, '/groups');
 	},
 	undo: async (event) => {
 		const { account, id } = await asked(event);
 		if (!account.deleted.some((one) => one.groupId === id && one.role === 'coordinator'))
 			error(404, { message: 'That group is gone, or you do not run it.' });
-		await orAway(inGroup(id, account.id, () => restoreGroup(id)));
+		await orAway(restoreGroup(dbOf(id, account.id)));
 		rememberHere(event, groupCookie, id);
 		redirect(303, '/');
 	}

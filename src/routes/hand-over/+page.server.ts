@@ -1,5 +1,4 @@
 import { crateOf } from '$lib/stages/hand-over/packing';
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listReceivingPlaces } from '$lib/server/gather/places';
 import { deliveriesPerPage, listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
@@ -7,16 +6,14 @@ import { listPillows } from '$lib/server/hand-over/pillows';
 import { lineIn } from '$lib/server/web/line-in';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals: { groupId }, url, depends }) => {
+export const load: PageServerLoad = async ({ locals: { db }, url, depends }) => {
 	depends('app:gather');
-	const [mats, deliveries, pillows, places] = await whileReached(
-		Promise.all([
-			listReady(groupId),
-			listDeliveries(groupId, { before: lineIn(url, 'before') }),
-			listPillows(groupId),
-			listReceivingPlaces(groupId)
-		])
-	);
+	const [mats, deliveries, pillows, places] = await Promise.all([
+		listReady(db),
+		listDeliveries(db, { before: lineIn(url, 'before') }),
+		listPillows(db),
+		listReceivingPlaces(db)
+	]);
 	return {
 		mats,
 		deliveries: deliveries.slice(0, deliveriesPerPage),

@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { findKnowHow } from '$lib/server/know-how/search';
 import { readerOf } from '$lib/server/web/reader';
 import { actGroups, acts } from '$lib/stages/know-how/acts';
@@ -6,7 +5,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const asked = event.url.searchParams.get('q') ?? '';
-	const { stitchTerms } = await whileReached(readerOf(event));
+	const { stitchTerms } = await readerOf(event);
 	return {
 		asked: asked.slice(0, 80),
 		found: findKnowHow(asked, stitchTerms),

@@ -10,7 +10,7 @@ import {
 import { listLate, settleLate } from '$lib/server/entries/hold-late';
 import { listTableDays } from '$lib/server/people/table-days';
 import { readerOf } from '$lib/server/web/reader';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { keyFor } from '$lib/server/db/part-key';
 import { isOnlyHere } from '$lib/server/web/own-address';
 import { readForm } from '$lib/server/web/read-form';
@@ -20,14 +20,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const { locals, url } = event;
-	const { today } = await whileReached(readerOf(event));
-	const [links, late, tableDays] = await whileReached(
-		Promise.all([
-			listLinks(locals.groupId, null),
-			listLate(locals.groupId),
-			listTableDays(locals.groupId, today)
-		])
-	);
+	const { today } = await readerOf(event);
+	const [links, late, tableDays] = await Promise.all([
+		listLinks(locals.db, null),
+		listLate(locals.db),
+		listTableDays(locals.db, today)
+	]);
 	return {
 		links,
 		late,
@@ -60,7 +58,7 @@ export const actions: Actions = {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!asked) return fail(400, { message: 'Which plan was meant could not be read.' });
 		const made = await orAway(
-			makeLink(locals.groupId, keyFor(asked.key, asked.plan), asked.plan).then((address) => ({
+			makeLink(locals.db, keyFor(asked.key, asked.plan), asked.plan).then((address) => ({
 				address
 			}))
 		);
@@ -81,8 +79,8 @@ export const actions: Actions = {
 		locals.about = asked.opens === 'station' ? asked.station : asked.opens;
 		const made = await orAway(
 			(asked.opens === 'station'
-				? makeStationLink(locals.groupId, key, asked.day, asked.station)
-				: makeOpenLink(locals.groupId, key, asked.opens)
+				? makeStationLink(locals.db, key, asked.day, asked.station)
+				: makeOpenLink(locals.db, key, asked.opens)
 			).then((address) => ({ address }))
 		);
 		if (!made) return fail(503, { message: awayMessage });
@@ -102,7 +100,7 @@ export const actions: Actions = {
 			readerOf(event).then((reader) =>
 				key === undefined
 					? 'Which entry was meant could not be read.'
-					: settleLate(locals.groupId, key, isKept, reader)
+					: settleLate(locals.db, key, isKept, reader)
 			)
 		);
 		if (problem === null) return fail(503, { message: awayMessage });
@@ -111,7 +109,7 @@ export const actions: Actions = {
 	},
 	revoke: async ({ request, locals }) => {
 		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
-		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.groupId, id)));
+		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.db, id)));
 		if (!isRevoked) return fail(409, { message: 'That link opens nothing any more.' });
 		redirect(303, '/links');
 	}

@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listMats } from '$lib/server/hand/mats';
 import { listPeople } from '$lib/server/people/people';
@@ -9,14 +8,12 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async (event) => {
 	const { locals, depends } = event;
 	depends('app:gather');
-	const reader = await whileReached(readerOf(event));
-	const [mats, plans, people] = await whileReached(
-		Promise.all([
-			listMats(locals.groupId, reader),
-			listPlans(locals.groupId),
-			listPeople(locals.groupId, reader.today)
-		])
-	);
+	const reader = await readerOf(event);
+	const [mats, plans, people] = await Promise.all([
+		listMats(locals.db, reader),
+		listPlans(locals.db),
+		listPeople(locals.db, reader.today)
+	]);
 	return {
 		mats,
 		plans: plans.map(({ id, name }) => ({ id, name })),

@@ -1,10 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import { barePractice } from '$lib/core/practice/practice';
 import type { PlanBasis } from '$lib/measures/plan-basis';
 import { basisOf } from '$lib/measures/plan-basis';
-import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/gather/kinds';
 import { leaveOutMeasurement, listMeasurements } from '$lib/server/measures/measurements';
-import type { GroupId } from '$lib/server/base/group-id';
 import { outOfPlans, plansNow } from '$lib/server/plan/plans-now';
 import { listNewestPlans } from '$lib/server/plan/plans';
 import { listMakers, practiceOfGroup } from '$lib/server/measures/practice';
@@ -20,36 +19,32 @@ import type { Actions, PageServerLoad } from './$types';
 const plansShown = 12;
 
 /** The practice of the group, or of the maker that is asked for. */
-async function practiceBy(groupId: GroupId, asked: Promise<string | null> | null) {
+async function practiceBy(db: Db, asked: Promise<string | null> | null) {
 	const maker = await asked;
-	return { maker, practice: await practiceOfGroup(groupId, maker) };
+	return { maker, practice: await practiceOfGroup(db, maker) };
 }
 
 const bases = new WorkedOut<PlanBasis>();
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
-	const { groupId } = locals;
+	const { db } = locals;
 	const asked = url.searchParams.get('maker')?.trim() ?? '';
 	const makerAsked = async (makers: Promise<string[]>) =>
 		(await makers).find((name) => name.toLowerCase() === asked.toLowerCase()) ?? null;
-	const known = listMakers(groupId);
-	const [makers, measurements, timed, { maker, practice }, lines, kinds] = await whileReached(
-		Promise.all([
-			known,
-			listMeasurements(groupId),
-			listTimedWork(groupId),
-			practiceBy(groupId, asked === '' ? null : makerAsked(known)),
-			listNewestPlans(groupId, plansShown),
-			listKinds(groupId)
-		])
-	);
-	const [nows, basisOfPlan] = await whileReached(
-		Promise.all([
-			plansNow(groupId, lines, practice),
-			outOfPlans(groupId, lines, barePractice, bases, basisOf)
-		])
-	);
+	const known = listMakers(db);
+	const [makers, measurements, timed, { maker, practice }, lines, kinds] = await Promise.all([
+		known,
+		listMeasurements(db),
+		listTimedWork(db),
+		practiceBy(db, asked === '' ? null : makerAsked(known)),
+		listNewestPlans(db, plansShown),
+		listKinds(db)
+	]);
+	const [nows, basisOfPlan] = await Promise.all([
+		plansNow(db, lines, practice),
+		outOfPlans(db, lines, barePractice, bases, basisOf)
+	]);
 	const plans = nows.flatMap(({ id, name, figures, now }) => {
 		const basis = basisOfPlan.get(id);
 		return basis ? [{ id, name, then: figures, now, basis }] : [];
@@ -70,6 +65,6 @@ export const actions: Actions = {
 		if (!asked)
 			return fail(400, { entry: null, message: 'Which measure was meant could not be read.' });
 		const leave = asked.of === 'timed' ? leaveOutTimedWork : leaveOutMeasurement;
-		await whileReached(leave(locals.groupId, asked.id, asked.out === 'yes'));
+		await leave(locals.db, asked.id, asked.out === 'yes');
 	}
 };

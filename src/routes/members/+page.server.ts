@@ -1,5 +1,5 @@
 import { joinDays, makeJoinLink } from '$lib/server/book/links';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import {
 	changeMember,
 	listMembers,
@@ -20,10 +20,11 @@ export const load: PageServerLoad = async (event) => {
 	const { locals, url } = event;
 	// On a machine without sign-in everyone who sits there is the coordinator.
 	if (!locals.account) redirect(303, '/settings');
-	const { today } = await whileReached(readerOf(event));
-	const [members, people] = await whileReached(
-		Promise.all([listMembers(locals.groupId), listPeople(locals.groupId, today)])
-	);
+	const { today } = await readerOf(event);
+	const [members, people] = await Promise.all([
+		listMembers(locals.db),
+		listPeople(locals.db, today)
+	]);
 	return {
 		members,
 		people: people.map(({ id, name }) => ({ id, name })),
@@ -55,7 +56,7 @@ export const actions: Actions = {
 		if (!asked) return fail(400, { message: 'As what was meant could not be read.' });
 		locals.about = asked.role;
 		const made = await orAway(
-			makeJoinLink(locals.groupId, asked.key, asked.role).then((address) => ({ address }))
+			makeJoinLink(locals.db, asked.key, asked.role).then((address) => ({ address }))
 		);
 		if (!made) return fail(503, { message: awayMessage });
 		if (!made.address)
@@ -67,7 +68,7 @@ export const actions: Actions = {
 		if (!asked) return fail(400, { message: 'What was meant could not be read.' });
 		locals.about = asked.role;
 		const went = await orAway(
-			changeMember(locals.groupId, asked.id, { role: asked.role, personId: asked.person })
+			changeMember(locals.db, asked.id, { role: asked.role, personId: asked.person })
 		);
 		if (!went) return fail(503, { message: awayMessage });
 		if (went !== 'changed') return fail(409, { message: notChanged[went] });
@@ -75,7 +76,7 @@ export const actions: Actions = {
 	},
 	remove: async ({ request, locals }) => {
 		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
-		const went = id === undefined ? 'gone' : await orAway(removeMember(locals.groupId, id));
+		const went = id === undefined ? 'gone' : await orAway(removeMember(locals.db, id));
 		if (!went) return fail(503, { message: awayMessage });
 		if (went !== 'changed') return fail(409, { message: notChanged[went] });
 		redirect(303, '/members');

@@ -1,7 +1,7 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { forgetPerson } from '$lib/server/book/forget-person';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { addReceivingPlace, endReceiving, listReceivingPlaces } from '$lib/server/gather/places';
 import { addPerson, keepPerson, listPeople, peopleFor } from '$lib/server/people/people';
 import { practisedBy } from '$lib/server/know-how/practised';
@@ -16,19 +16,15 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const { locals, url } = event;
-	const { today } = await whileReached(readerOf(event));
-	const [people, days, places] = await whileReached(
-		Promise.all([
-			listPeople(locals.groupId, today),
-			listTableDays(locals.groupId, today),
-			listReceivingPlaces(locals.groupId)
-		])
-	);
+	const { today } = await readerOf(event);
+	const [people, days, places] = await Promise.all([
+		listPeople(locals.db, today),
+		listTableDays(locals.db, today),
+		listReceivingPlaces(locals.db)
+	]);
 	const of = url.searchParams.get('of');
 	const answers =
-		of !== null && people.some(({ id }) => id === of)
-			? await whileReached(practisedBy(locals.groupId, of))
-			: [];
+		of !== null && people.some(({ id }) => id === of) ? await practisedBy(locals.db, of) : [];
 	return {
 		practised: practisedKinds(answers),
 		people: peopleFor(locals.role, people),
@@ -51,7 +47,7 @@ export const actions: Actions = {
 		const key = z.uuid().safeParse(form.get('key')).data;
 		const problem = read.problems.name ?? (key ? null : 'Please load this page anew.');
 		if (problem || !key) return fail(422, { added: { typed, problem } });
-		const saved = await orAway(addPerson(locals.groupId, key, name));
+		const saved = await orAway(addPerson(locals.db, key, name));
 		if (!saved) return fail(503, { added: { typed, problem: awayMessage } });
 		if (saved.outcome === 'refused')
 			return fail(422, { added: { typed, problem: saved.problems.name ?? '' } });
@@ -63,7 +59,7 @@ export const actions: Actions = {
 		if (Object.keys(problems).length > 0 || person.id === '')
 			return fail(422, { person, wrong: problems });
 		const saved = await orAway(
-			readerOf(event).then(({ today }) => keepPerson(locals.groupId, person, today))
+			readerOf(event).then(({ today }) => keepPerson(locals.db, person, today))
 		);
 		if (!saved) return fail(503, { person, wrong: { version: awayMessage } });
 		if (saved.outcome === 'refused') return fail(422, { person, wrong: saved.problems });
@@ -72,7 +68,7 @@ export const actions: Actions = {
 	/** Forgets a person, who was named on the page before. */
 	forget: async ({ request, locals }) => {
 		const id = await idOf(request);
-		const forgotten = id === null ? null : await orAway(forgetPerson(locals.groupId, id));
+		const forgotten = id === null ? null : await orAway(forgetPerson(locals.db, id));
 		if (forgotten === null)
 			return fail(409, {
 				message:
@@ -87,13 +83,13 @@ export const actions: Actions = {
 		const asked = read.needed('name', longest['place.name']);
 		if (!read.isGood)
 			return fail(422, { place: { typed: name.slice(0, 400), problem: read.problems.name } });
-		const kept = await orAway(addReceivingPlace(locals.groupId, asked));
+		const kept = await orAway(addReceivingPlace(locals.db, asked));
 		if (!kept) return fail(503, { place: { typed: name, problem: awayMessage } });
 		redirect(303, '/people#places');
 	},
 	ended: async ({ request, locals }) => {
 		const id = await idOf(request);
-		const isOver = id !== null && (await orAway(endReceiving(locals.groupId, id)));
+		const isOver = id !== null && (await orAway(endReceiving(locals.db, id)));
 		if (!isOver) return fail(409, { message: 'That place is not among those that receive mats.' });
 		redirect(303, '/people#places');
 	}

@@ -30,7 +30,7 @@ export const load: PageServerLoad = async ({ parent, url, locals }) => {
 			? 'This link does not hold a whole plan. It may have been cut short; here is a new plan instead.'
 			: null,
 		fields: fieldsOfPlan(read?.plan ?? startingPlan, group.lengthSystem),
-		...(await knownOf(locals.groupId)),
+		...(await knownOf(locals.db)),
 		key: crypto.randomUUID()
 	};
 };

@@ -1,6 +1,6 @@
 import { readName } from '$lib/ui/name';
 import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/words/problem-words';
-import { awayMessage, whileReached } from '$lib/server/db/away';
+import { awayMessage } from '$lib/server/db/away';
 import { findGroup } from '$lib/server/db/groups';
 import {
 	deletePlan,
@@ -41,15 +41,13 @@ const pageShape = z.coerce.number().int().min(0).max(10_000).catch(0);
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const page = pageShape.parse(url.searchParams.get('page'));
 	const deletedId = idShape.safeParse(url.searchParams.get('deleted')).data;
-	const [plans, practice, deleted] = await whileReached(
-		Promise.all([
-			listPlans(locals.groupId, page),
-			practiceOfGroup(locals.groupId),
-			deletedId ? findDeletedPlan(locals.groupId, deletedId) : null
-		])
-	);
+	const [plans, practice, deleted] = await Promise.all([
+		listPlans(locals.db, page),
+		practiceOfGroup(locals.db),
+		deletedId ? findDeletedPlan(locals.db, deletedId) : null
+	]);
 	return {
-		plans: await whileReached(plansNow(locals.groupId, plans, practice)),
+		plans: await plansNow(locals.db, plans, practice),
 		basis: practice.basis,
 		page,
 		hasMore: plans.length === plansPerPage,
@@ -90,32 +88,31 @@ export const actions: Actions = {
 						problem: nameProblemWords(read.problem)
 					}
 				});
-			if (!(await renamePlan(locals.groupId, id, read.name)))
+			if (!(await renamePlan(locals.db, id, read.name)))
 				return refuse(404, { message: goneMessage });
 		}),
 	duplicate: ({ request, locals }) =>
 		onPlan(request, async (id, form) => {
 			const key = idShape.safeParse(form.get('key')).data ?? crypto.randomUUID();
-			if (!(await duplicatePlan(locals.groupId, id, key)))
-				return refuse(404, { message: goneMessage });
+			if (!(await duplicatePlan(locals.db, id, key))) return refuse(404, { message: goneMessage });
 		}),
 	delete: ({ request, locals }) =>
 		onPlan(request, async (id, form) => {
-			const hangs = await hangsOnPlan(locals.groupId, id);
+			const hangs = await hangsOnPlan(locals.db, id);
 			if (hangs && hangs.begun + hangs.wanted + hangs.days > 0 && form.get('sure') !== 'yes')
 				return refuse(409, { hanging: { ...hangs, id } });
-			await deletePlan(locals.groupId, id);
+			await deletePlan(locals.db, id);
 			redirect(303, `/plans?deleted=${id}`);
 		}),
 	restore: ({ request, locals }) =>
 		onPlan(request, async (id) => {
-			await restorePlan(locals.groupId, id);
+			await restorePlan(locals.db, id);
 			redirect(303, '/plans');
 		}),
 	read: async ({ request, locals }) => {
 		const { form, read } = await readUpload(request);
 		if (read.problems) {
-			const system = await findGroup(locals.groupId).then(
+			const system = await findGroup(locals.db).then(
 				(group) => group.lengthSystem,
 				() => 'cm' as const
 			);
@@ -126,13 +123,8 @@ export const actions: Actions = {
 		const key = idShape.safeParse(form?.get('key')).data ?? crypto.randomUUID();
 		try {
 			const result = await insertPlan(
-				locals.groupId,
-				writeOf(
-					read.name ?? 'Plan from a file',
-					read.plan,
-					key,
-					await practiceOrBare(locals.groupId)
-				)
+				locals.db,
+				writeOf(read.name ?? 'Plan from a file', read.plan, key, await practiceOrBare(locals.db))
 			);
 			if (result.outcome === 'gone') return refuse(409, { message: goneMessage });
 			if (result.outcome === 'changed-meanwhile')

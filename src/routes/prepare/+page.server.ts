@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { lineIn } from '$lib/server/web/line-in';
 import { loadTable } from '$lib/server/prepare/load-table';
@@ -9,7 +8,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	const plan = url.searchParams.get('plan');
 	const { group } = await parent();
 	const before = lineIn(url, 'before');
-	const table = await whileReached(loadTable(locals.groupId, group, plan, before));
+	const table = await loadTable(locals.db, group, plan, before);
 	return {
 		table,
 		asked: {

@@ -1,4 +1,4 @@
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { bringBack, listRemoved } from '$lib/server/removed/removed';
 import { readForm } from '$lib/server/web/read-form';
 import { removedSorts } from '$lib/ui/removed';
@@ -7,7 +7,7 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
-	removed: await whileReached(listRemoved(locals.groupId))
+	removed: await listRemoved(locals.db)
 });
 
 const which = z.object({ sort: z.enum(removedSorts), id: z.uuid() });
@@ -16,7 +16,7 @@ export const actions: Actions = {
 	back: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!asked) return fail(400, { message: 'What to bring back could not be read.' });
-		const back = await orAway(bringBack(locals.groupId, asked.sort, asked.id));
+		const back = await orAway(bringBack(locals.db, asked.sort, asked.id));
 		if (back === null) return fail(503, { message: awayMessage });
 		if (back === 'name')
 			return fail(409, { message: 'Another has that name now. Rename that one first.' });

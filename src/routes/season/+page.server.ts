@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { changeFor, exchangesFor, forecastFor, isForecast } from '$lib/server/season/forecasts';
 import { listForetold } from '$lib/server/season/foretold';
@@ -10,11 +9,9 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
-	const { groupId } = event.locals;
-	const reader = await whileReached(readerOf(event));
-	const [basis, foretold] = await whileReached(
-		Promise.all([seasonNow(groupId, reader), listForetold(groupId, reader)])
-	);
+	const { db } = event.locals;
+	const reader = await readerOf(event);
+	const [basis, foretold] = await Promise.all([seasonNow(db, reader), listForetold(db, reader)]);
 	const { goal, asked } = seasonAsked(event.url, basis);
 	const isYes = (name: string) => event.url.searchParams.get(name) === 'yes';
 	const isNineAsked = isYes('nine');

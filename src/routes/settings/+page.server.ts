@@ -21,7 +21,7 @@ export const load: PageServerLoad = async ({ cookies, locals }) => ({
 		['lengths', 'terms', 'paper'].map((name) => [name, cookies.get(name) ?? ''])
 	),
 	/** The group's own choices, which every device without its own goes by. */
-	choices: await orAway(findGroup(locals.groupId)),
+	choices: await orAway(findGroup(locals.db)),
 	zones: Intl.supportedValuesOf('timeZone')
 });
 
@@ -108,7 +108,7 @@ export const actions: Actions = {
 				problem: 'Write it as pt-PT or en-NZ: the language, then the country.'
 			});
 		const changed = await orAway(
-			changeGroup(locals.groupId, {
+			changeGroup(locals.db, {
 				name: name?.name ?? null,
 				lengthSystem: lengths,
 				stitchTerms: terms,
@@ -131,7 +131,7 @@ export const actions: Actions = {
 		const read = readGroupName(typed.name);
 		if (read.refused) return read.refused;
 		const changed = await orAway(
-			changeGroup(locals.groupId, {
+			changeGroup(locals.db, {
 				name: read.name,
 				lengthSystem: null,
 				stitchTerms: null,
@@ -146,6 +146,6 @@ export const actions: Actions = {
 	hall: async ({ request, locals }) => {
 		const { timeZone, locale } = ofGroup.parse(Object.fromEntries(await readForm(request)));
 		if (timeZone === null || locale === null) return refuse(422, {});
-		await orAway(guessHall(locals.groupId, timeZone, locale));
+		await orAway(guessHall(locals.db, timeZone, locale));
 	}
 };

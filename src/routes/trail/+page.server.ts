@@ -1,6 +1,5 @@
 import { acts } from '$lib/server/doors/acts';
 import { trailBefore } from '$lib/server/doors/trail';
-import { whileReached } from '$lib/server/db/away';
 import { entryWords } from '$lib/doors/entry-words';
 import type { PageServerLoad } from './$types';
 
@@ -12,7 +11,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const isFirst = Number.isNaN(asked.getTime());
 	// A moment beyond every clock, rather than now: what is kept meanwhile has its own.
 	const before = isFirst ? new Date(Date.now() + 86_400_000) : asked;
-	const lines = await whileReached(trailBefore(locals.groupId, before, atOnce));
+	const lines = await trailBefore(locals.db, before, atOnce);
 	return {
 		lines: lines.map(({ at, by, isLink, act, type, about }) => ({
 			at,

@@ -1,6 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import { bagsToAsk } from '$lib/stages/gather/ask-words';
 import { rejectRate } from '$lib/core/gather/reject-rate';
-import { whileReached } from '$lib/server/db/away';
 import { listDrying } from '$lib/server/gather/drying';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { listBegunMats } from '$lib/server/gather/begun-mats';
@@ -8,7 +8,6 @@ import { listBallStock, listPiles } from '$lib/server/prepare/piles';
 import { listPlaces } from '$lib/server/gather/places';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { listWantedPlans } from '$lib/server/gather/wanted';
-import type { GroupId } from '$lib/server/base/group-id';
 import { seasonAsks } from './season-asks';
 import { stockOf } from './stock';
 
@@ -16,23 +15,17 @@ import { stockOf } from './stock';
  * What the season still asks for, of one place or of all. A place's own share of rejected bags
  * stands for it; the group's for all.
  */
-export async function loadAsks(
-	groupId: GroupId,
-	placeId: string | null,
-	askedKinds: Promise<KindLine[]>
-) {
-	const [wanted, begun, kinds, piles, balls, practice, places, heaps] = await whileReached(
-		Promise.all([
-			listWantedPlans(groupId),
-			listBegunMats(groupId),
-			askedKinds,
-			listPiles(groupId),
-			listBallStock(groupId),
-			practiceOfGroup(groupId),
-			listPlaces(groupId),
-			listDrying(groupId)
-		])
-	);
+export async function loadAsks(db: Db, placeId: string | null, askedKinds: Promise<KindLine[]>) {
+	const [wanted, begun, kinds, piles, balls, practice, places, heaps] = await Promise.all([
+		listWantedPlans(db),
+		listBegunMats(db),
+		askedKinds,
+		listPiles(db),
+		listBallStock(db),
+		practiceOfGroup(db),
+		listPlaces(db),
+		listDrying(db)
+	]);
 	const { plans, lacks } = seasonAsks(wanted, begun, kinds, stockOf(piles, balls, kinds), practice);
 	const place = places.find(({ id }) => id === placeId) ?? null;
 	const soFar = {

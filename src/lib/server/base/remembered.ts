@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { GroupId } from './group-id';
 
 /** Groups that are remembered at once. */
@@ -11,12 +12,12 @@ export class Remembered<Value> {
 	readonly #known = new Map<GroupId, { readonly mark: string; readonly value: Value }>();
 
 	/** What is remembered under a mark, else what is read now. */
-	async of(groupId: GroupId, mark: string, read: () => Promise<Value>): Promise<Value> {
-		const known = this.#known.get(groupId);
+	async of(db: Db, mark: string, read: () => Promise<Value>): Promise<Value> {
+		const known = this.#known.get(db.groupId);
 		if (known?.mark === mark) return known.value;
 		const value = await read();
 		if (this.#known.size >= mostGroups) this.#known.clear();
-		this.#known.set(groupId, { mark, value });
+		this.#known.set(db.groupId, { mark, value });
 		return value;
 	}
 }

@@ -9,13 +9,13 @@ import { fail } from '@sveltejs/kit';
 
 /** What stands on the bench as a form, read with what the group has measured. */
 export const readBench = async ({ request, locals }: RequestEvent) =>
-	readKeepForm(await readForm(request), await practiceOrBare(locals.groupId));
+	readKeepForm(await readForm(request), await practiceOrBare(locals.db));
 
 /** Keeps what stands on the bench as a plan of its own. */
 export async function keepNew(event: RequestEvent) {
 	const { form, write } = await readBench(event);
 	if (!write) return fail(422, answerTo(form));
-	const result = await orAway(insertPlan(event.locals.groupId, write));
+	const result = await orAway(insertPlan(event.locals.db, write));
 	return result ? keptAsNew(result, form) : fail(503, answerTo(form, { message: awayMessage }));
 }
 

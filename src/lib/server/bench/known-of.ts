@@ -1,5 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { Practice } from '$lib/core/practice/practice';
-import type { GroupId } from '$lib/server/base/group-id';
 import { orAway } from '$lib/server/db/away';
 import type { ToolLine } from '$lib/stages/prepare/tool-line';
 import { listTools } from '$lib/server/prepare/tools';
@@ -9,12 +9,12 @@ import type { CountedBags } from '$lib/stages/plan/fields/mix-request';
 
 /** What the planning bench knows of a group: its practice, its kinds of bag with what is in the store, and its tools. */
 export async function knownOf(
-	groupId: GroupId
+	db: Db
 ): Promise<{ practice: Practice; kinds: CountedBags[]; tools: ToolLine[] }> {
 	const [practice, kinds, tools] = await Promise.all([
-		practiceOrBare(groupId),
-		orAway(listStoredKinds(groupId)),
-		orAway(listTools(groupId))
+		practiceOrBare(db),
+		orAway(listStoredKinds(db)),
+		orAway(listTools(db))
 	]);
 	return {
 		practice,

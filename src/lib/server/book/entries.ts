@@ -1,7 +1,5 @@
+import type { Db } from '../db/db';
 import type { LedgerReason } from '$lib/core/store/forms';
-import type { GroupId } from '../base/group-id';
-import { accountAtHand } from '../db/in-group';
-import { maybeOne, writing } from '../db/verbs';
 import { personOf } from './persons';
 
 /** An entry of the book: what was typed under a key, when, on which device and by whom. */
@@ -46,15 +44,10 @@ export interface Entered<How = Met | 'entered'> {
 }
 
 /** What came under a key before, or null. Entries of before the book have no digest: they are taken for the same. */
-export async function metUnder(
-	groupId: GroupId,
-	key: string,
-	digest: string
-): Promise<Entered<Met> | null> {
-	const met = await maybeOne<{ id: number; digest: string }>(
+export async function metUnder(db: Db, key: string, digest: string): Promise<Entered<Met> | null> {
+	const met = await db.writer.maybeOne<{ id: number; digest: string }>(
 		'select id, digest from entry where group_id = $1 and key = $2',
-		[groupId, key],
-		writing()
+		[db.groupId, key]
 	);
 	return met && { met: ['', digest].includes(met.digest) ? 'same' : 'other', entryId: met.id };
 }
@@ -63,15 +56,15 @@ export async function metUnder(
  * Enters in the book what came under a key, in the transaction that keeps what follows from it: two
  * that come at once under one key wait for each other here, and the second finds the first.
  */
-export async function enter(groupId: GroupId, entering: Entering): Promise<Entered> {
+export async function enter(db: Db, entering: Entering): Promise<Entered> {
 	const { key, digest, type, typed, at, device, sequence, linkId, byName, reason, note } = entering;
-	const entered = await maybeOne<{ id: number }>(
+	const entered = await db.writer.maybeOne<{ id: number }>(
 		`insert into entry (group_id, key, digest, type, typed, typed_at, device, sequence, person_id,
 			reason, note, link_id, account_id)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
 		 on conflict (group_id, key) do nothing returning id`,
 		[
-			groupId,
+			db.groupId,
 			key,
 			digest,
 			type,
@@ -79,16 +72,15 @@ export async function enter(groupId: GroupId, entering: Entering): Promise<Enter
 			at,
 			device,
 			sequence,
-			await personOf(groupId, byName),
+			await personOf(db, byName),
 			reason,
 			note,
 			linkId,
-			accountAtHand()
-		],
-		writing()
+			db.accountId
+		]
 	);
 	if (entered) return { met: 'entered', entryId: entered.id };
-	const met = await metUnder(groupId, key, digest);
+	const met = await metUnder(db, key, digest);
 	if (!met) throw new Error('a key is taken and nothing stands under it');
 	return met;
 }

@@ -1,10 +1,9 @@
+import { type Db, dbOf } from '../db/db';
 import { createHash, randomBytes } from 'node:crypto';
 import { dashed } from '$lib/ui/new-key';
 import type { GroupId } from '../base/group-id';
 import type { LineStation } from '$lib/core/line/line';
 import type { Role } from '../base/roles';
-import { inGroup } from '../db/in-group';
-import { execute, many, maybeOne, writing } from '../db/verbs';
 
 /** What a link lets whoever has it do. */
 export const grants = ['read-plan', 'make', 'join', 'station', 'asks', 'calendar'] as const;
@@ -69,8 +68,8 @@ const digestOf = (secret: Buffer): string =>
 	createHash('sha256').update(secret).digest('base64url');
 
 /** The secret part of an address: the group first, so that looking a link up asks one group alone. */
-const addressOf = (groupId: GroupId, secret: Buffer): string =>
-	Buffer.concat([Buffer.from(groupId.replaceAll('-', ''), 'hex'), secret]).toString('base64url');
+const addressOf = (db: Db, secret: Buffer): string =>
+	Buffer.concat([Buffer.from(db.groupId.replaceAll('-', ''), 'hex'), secret]).toString('base64url');
 
 /** The address of a link within a path: what stands between its second and its third slash. */
 export const addressIn = (path: string): string => path.split('/')[2] ?? '';
@@ -94,21 +93,16 @@ export const linkDays = 180;
  *
  * @param key made with the page, so that pressing twice makes one link
  */
-export async function makeLink(
-	groupId: GroupId,
-	key: string,
-	planId: string
-): Promise<string | null> {
+export async function makeLink(db: Db, key: string, planId: string): Promise<string | null> {
 	const secret = randomBytes(secretBytes);
-	const made = await maybeOne<{ id: string }>(
+	const made = await db.writer.maybeOne<{ id: string }>(
 		`insert into link (group_id, id, digest, grants, plan_id, plan_version, expires_at)
 		 select group_id, $3, $4, 'read-plan', id, version, now() + make_interval(days => $5::integer)
 		 from plan where group_id = $1 and id = $2 and deleted_at is null
 		 on conflict (group_id, id) do nothing returning id`,
-		[groupId, planId, key, digestOf(secret), linkDays],
-		writing()
+		[db.groupId, planId, key, digestOf(secret), linkDays]
 	);
-	return made && addressOf(groupId, secret);
+	return made && addressOf(db, secret);
 }
 
 /**
@@ -118,21 +112,16 @@ export async function makeLink(
  * @param key made with the page, so that pressing twice makes one link
  * @param code the label of the mat
  */
-export async function makeMatLink(
-	groupId: GroupId,
-	key: string,
-	code: string
-): Promise<string | null> {
+export async function makeMatLink(db: Db, key: string, code: string): Promise<string | null> {
 	const secret = randomBytes(secretBytes);
-	const made = await maybeOne<{ id: string }>(
+	const made = await db.writer.maybeOne<{ id: string }>(
 		`insert into link (group_id, id, digest, grants, thing_id, expires_at)
 		 select group_id, $3, $4, 'make', id, now() + make_interval(days => $5::integer)
 		 from thing where group_id = $1 and code = $2 and sort = 'mat'
 		 on conflict (group_id, id) do nothing returning id`,
-		[groupId, code, key, digestOf(secret), linkDays],
-		writing()
+		[db.groupId, code, key, digestOf(secret), linkDays]
 	);
-	return made && addressOf(groupId, secret);
+	return made && addressOf(db, secret);
 }
 
 /** How long a link that lets someone in is open, in days. */
@@ -140,21 +129,20 @@ export const joinDays = 7;
 
 /** Makes a link that opens something of the group itself, for so many days. */
 async function makeGroupLink(
-	groupId: GroupId,
+	db: Db,
 	key: string,
 	grant: 'join' | 'asks' | 'calendar',
 	role: Role | null,
 	days: number
 ): Promise<string | null> {
 	const secret = randomBytes(secretBytes);
-	const made = await maybeOne<{ id: string }>(
+	const made = await db.writer.maybeOne<{ id: string }>(
 		`insert into link (group_id, id, digest, grants, role, expires_at)
 		 values ($1, $2, $3, $4, $5, now() + make_interval(days => $6::integer))
 		 on conflict (group_id, id) do nothing returning id`,
-		[groupId, key, digestOf(secret), grant, role, days],
-		writing()
+		[db.groupId, key, digestOf(secret), grant, role, days]
 	);
-	return made && addressOf(groupId, secret);
+	return made && addressOf(db, secret);
 }
 
 /**
@@ -163,8 +151,8 @@ async function makeGroupLink(
  *
  * @param key made with the page, so that pressing twice makes one link
  */
-export const makeJoinLink = (groupId: GroupId, key: string, role: Role): Promise<string | null> =>
-	makeGroupLink(groupId, key, 'join', role, joinDays);
+export const makeJoinLink = (db: Db, key: string, role: Role): Promise<string | null> =>
+	makeGroupLink(db, key, 'join', role, joinDays);
 
 /** How long a link to a station is open after its day, in days: tablets are laid away with taps on them. */
 const stationDays = 2;
@@ -176,34 +164,33 @@ const stationDays = 2;
  * @param key made with the page, so that pressing twice makes one link
  */
 export async function makeStationLink(
-	groupId: GroupId,
+	db: Db,
 	key: string,
 	dayId: string,
 	station: LineStation
 ): Promise<string | null> {
 	const secret = randomBytes(secretBytes);
-	const made = await maybeOne<{ id: string }>(
+	const made = await db.writer.maybeOne<{ id: string }>(
 		`insert into link (group_id, id, digest, grants, day_id, station, expires_at)
 		 select group_id, $3, $4, 'station', id, $5,
 			greatest(day, current_date) + make_interval(days => $6::integer)
 		 from table_day where group_id = $1 and id = $2 and called_off_at is null
 		 on conflict (group_id, id) do nothing returning id`,
-		[groupId, dayId, key, digestOf(secret), station, stationDays],
-		writing()
+		[db.groupId, dayId, key, digestOf(secret), station, stationDays]
 	);
-	return made && addressOf(groupId, secret);
+	return made && addressOf(db, secret);
 }
 
 /** Makes a link that opens what the group asks for, or its calendar, to read. Null where the same page made one already. */
 export const makeOpenLink = (
-	groupId: GroupId,
+	db: Db,
 	key: string,
 	grant: 'asks' | 'calendar'
-): Promise<string | null> => makeGroupLink(groupId, key, grant, null, linkDays);
+): Promise<string | null> => makeGroupLink(db, key, grant, null, linkDays);
 
 /** The links of a group, the newest first, or those of one mat; those that were revoked long ago are left out. */
-export const listLinks = (groupId: GroupId, ofMat: string | null): Promise<LinkLine[]> =>
-	many<LinkLine>(
+export const listLinks = (db: Db, ofMat: string | null): Promise<LinkLine[]> =>
+	db.many<LinkLine>(
 		`select l.id, l.grants, v.name as "planName", v.version as "planVersion", t.code as mat,
 			l.role, d.day::text as day, l.station, l.made_at as "madeAt", l.expires_at as "expiresAt", l.last_used_at as "lastUsedAt",
 			l.revoked_at as "revokedAt"
@@ -215,14 +202,14 @@ export const listLinks = (groupId: GroupId, ofMat: string | null): Promise<LinkL
 		 where l.group_id = $1 and ($2::text is null or t.code = $2)
 			and (l.revoked_at is null or l.revoked_at > now() - interval '30 days')
 		 order by l.made_at desc, l.id limit 200`,
-		[groupId, ofMat]
+		[db.groupId, ofMat]
 	);
 
 /** Revokes a link at once; false where there is none that still opens anything. */
-export const revokeLink = async (groupId: GroupId, id: string): Promise<boolean> =>
-	(await execute(
+export const revokeLink = async (db: Db, id: string): Promise<boolean> =>
+	(await db.execute(
 		'update link set revoked_at = now() where group_id = $1 and id = $2 and revoked_at is null',
-		[groupId, id]
+		[db.groupId, id]
 	)) === 1;
 
 /** What an address opens, or null: it was never given, is revoked, or its time is over. When it was used last is kept to the minute. */
@@ -230,7 +217,7 @@ export async function openLink(address: string): Promise<OpenedLink | null> {
 	const read = readAddress(address);
 	if (!read) return null;
 	const { groupId, digest } = read;
-	return inGroup(groupId, null, () => openIn(groupId, digest));
+	return openIn(dbOf(groupId), digest);
 }
 
 /** A link as it lies there, with what it opens. */
@@ -249,8 +236,8 @@ interface LinkRow {
 }
 
 /** The link of an address, open or closed; null where it was never given, or its group is deleted. */
-const linkAt = (groupId: GroupId, digest: string): Promise<LinkRow | null> =>
-	maybeOne<LinkRow>(
+const linkAt = (db: Db, digest: string): Promise<LinkRow | null> =>
+	db.maybeOne<LinkRow>(
 		`select l.id, l.plan_id as "planId", l.plan_version as "planVersion", t.code as mat,
 			g.name as "groupName", l.role, l.grants, l.day_id as "dayId", l.station,
 			l.revoked_at is null and (l.expires_at is null or l.expires_at > now()) as "isOpen",
@@ -258,7 +245,7 @@ const linkAt = (groupId: GroupId, digest: string): Promise<LinkRow | null> =>
 		 from link l join volunteer_group g on g.id = l.group_id and g.deleted_at is null
 			left join thing t on t.group_id = l.group_id and t.id = l.thing_id
 		 where l.group_id = $1 and l.digest = $2`,
-		[groupId, digest]
+		[db.groupId, digest]
 	);
 
 /** What a link opens, or opened. */
@@ -274,15 +261,15 @@ function openedBy(groupId: GroupId, link: LinkRow): OpenedLink | null {
 		: null;
 }
 
-async function openIn(groupId: GroupId, digest: string): Promise<OpenedLink | null> {
-	const link = await linkAt(groupId, digest);
+async function openIn(db: Db, digest: string): Promise<OpenedLink | null> {
+	const link = await linkAt(db, digest);
 	if (!link?.isOpen) return null;
 	if (!link.isFresh)
-		await execute('update link set last_used_at = now() where group_id = $1 and id = $2', [
-			groupId,
+		await db.execute('update link set last_used_at = now() where group_id = $1 and id = $2', [
+			db.groupId,
 			link.id
 		]);
-	return openedBy(groupId, link);
+	return openedBy(db.groupId, link);
 }
 
 /** What a link opened that was given once and is closed: revoked, or its time is over. Null where it is open or was never given. */
@@ -290,6 +277,6 @@ export async function closedLink(address: string): Promise<OpenedLink | null> {
 	const read = readAddress(address);
 	if (!read) return null;
 	const { groupId, digest } = read;
-	const link = await inGroup(groupId, null, () => linkAt(groupId, digest));
+	const link = await linkAt(dbOf(groupId), digest);
 	return link && !link.isOpen ? openedBy(groupId, link) : null;
 }

@@ -1,7 +1,5 @@
+import type { Db } from '../db/db';
 import type { Form, LedgerReason } from '$lib/core/store/forms';
-import type { PoolClient } from 'pg';
-import type { GroupId } from '../base/group-id';
-import { execute } from '../db/verbs';
 
 /** Where what an entry moves comes from or goes to, beside the store and the mats. */
 export type Elsewhere = 'outside' | 'difference';
@@ -54,14 +52,10 @@ function partsOf(moves: readonly Move[]): number[] {
 }
 
 /** Moves into the store and out of it, all in one statement: its film is set against elsewhere, and balances follow. */
-export async function moveInStore(
-	client: PoolClient,
-	groupId: GroupId,
-	moves: readonly Move[]
-): Promise<void> {
+export async function moveInStore(db: Db, moves: readonly Move[]): Promise<void> {
 	if (moves.length === 0) return;
 	const values = [
-		groupId,
+		db.groupId,
 		moves.map(({ entryId }) => entryId),
 		moves.map(({ kindId }) => kindId),
 		moves.map(({ colour }) => colour),
@@ -72,24 +66,18 @@ export async function moveInStore(
 	];
 	// Another may have begun one of these lines at the same moment, unseen by the statement: it waited for it, and sees it when it asks anew.
 	for (let attempt = 1; attempt <= 5; attempt++)
-		if ((await execute(moveText, values, client)) === 2 * moves.length) return;
+		if ((await db.execute(moveText, values)) === 2 * moves.length) return;
 	throw new Error('movements found no line to be booked in');
 }
 
 /** Moves everything back that some entries moved, as one movement of each line, by another entry. */
-export const moveBack = (
-	client: PoolClient,
-	groupId: GroupId,
-	entryIds: readonly number[],
-	byEntryId: number
-): Promise<number> =>
-	execute(
+export const moveBack = (db: Db, entryIds: readonly number[], byEntryId: number): Promise<number> =>
+	db.execute(
 		`insert into movement (group_id, entry_id, part, line_id, holder, thing_id, amount, film_mg)
 		 select $1, $3, row_number() over (order by line_id, holder desc, thing_id), line_id, holder,
 			thing_id, -sum(amount), -sum(film_mg)
 		 from movement where group_id = $1 and entry_id = any($2::bigint[])
 		 group by line_id, holder, thing_id having sum(amount) <> 0 or sum(film_mg) <> 0
 		 order by line_id, holder desc, thing_id`,
-		[groupId, entryIds, byEntryId],
-		client
+		[db.groupId, entryIds, byEntryId]
 	);

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { CheckResult } from '$lib/core/check/judge-mat';
 import { judgeMat } from '$lib/core/check/judge-mat';
 import { faults as allFaults } from '$lib/core/check/faults';
@@ -9,15 +10,12 @@ import type { CheckEntry, FinishEntry, MendedEntry } from '$lib/entries/types/ch
 import type { TeachesEntry } from '$lib/entries/types/taken-apart';
 import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
 import { planOfShape } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import { findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { ThingLine } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, maybeOne } from '$lib/server/db/verbs';
 import { bagsGiven } from '$lib/server/hand/given-bags';
 import { makingOfVersion } from '$lib/server/hand/makings';
 import { matInHand } from '$lib/server/hand/mat-in-hand';
@@ -27,25 +25,25 @@ import { findPlanVersion } from '$lib/server/plan/plan-versions';
 
 /** Finishes a mat: its rows are made and its ends are hidden, and it waits to be checked. */
 export const keepFinish = (
-	groupId: GroupId,
+	db: Db,
 	{ mat }: FinishEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		await holdThing(client, groupId, mat);
-		const found = await matInHand(groupId, mat);
+	db.transaction(async (db): Promise<SaveResult> => {
+		await holdThing(db, mat);
+		const found = await matInHand(db, mat);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
-		await happenTo(client, groupId, entryId, found.id, 'finished');
+		await happenTo(db, entryId, found.id, 'finished');
 		return { outcome: 'kept', id: entryId };
 	});
 
 /** The mat with a label, where it may be checked; else why not. */
 async function matToCheck(
-	groupId: GroupId,
+	db: Db,
 	code: string,
 	may: readonly (ThingEvent | null)[]
 ): Promise<ThingLine | { readonly problem: string }> {
-	const thing = await findThing(groupId, code);
+	const thing = await findThing(db, code);
 	if (!thing) return { problem: 'No mat of this group has that label.' };
 	if (thing.sort !== 'mat') return { problem: `${code} is on no mat, but on a ${thing.sort}.` };
 	if (thing.state === null) return { problem: `${code} was taken back: it is no mat any more.` };
@@ -66,15 +64,15 @@ const eventOf: Readonly<Record<CheckResult, ThingEvent>> = {
 
 /** Keeps that a mat was mended: it is checked again. */
 export const keepMended = (
-	groupId: GroupId,
+	db: Db,
 	{ mat }: MendedEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		await holdThing(client, groupId, mat);
-		const found = await matToCheck(groupId, mat, ['to-mend']);
+	db.transaction(async (db): Promise<SaveResult> => {
+		await holdThing(db, mat);
+		const found = await matToCheck(db, mat, ['to-mend']);
 		if ('problem' in found) return refuse('mat', found.problem);
-		await happenTo(client, groupId, entryId, found.id, 'mended');
+		await happenTo(db, entryId, found.id, 'mended');
 		return { outcome: 'kept', id: entryId };
 	});
 
@@ -90,15 +88,13 @@ interface Taught extends Size {
 
 /** What a mat of a size says of the bags it took, by the labels of its balls; null where none or no plan says so. */
 async function taughtBy(
-	groupId: GroupId,
+	db: Db,
 	{ code, planId, planVersion }: Pick<ThingLine, 'code' | 'planId' | 'planVersion'>,
 	size: Size
 ): Promise<Taught | null> {
 	const version =
-		planId !== null && planVersion !== null
-			? await findPlanVersion(groupId, planId, planVersion)
-			: null;
-	const bags = (await bagsGiven(groupId, [code])).get(code)?.bags ?? 0;
+		planId !== null && planVersion !== null ? await findPlanVersion(db, planId, planVersion) : null;
+	const bags = (await bagsGiven(db, [code])).get(code)?.bags ?? 0;
 	if (!version || bags <= 0) return null;
 	const plan = planOfShape(version.document.plan);
 	if (planProblems({ ...plan, target: size }).length > 0) return null;
@@ -106,12 +102,12 @@ async function taughtBy(
 }
 
 /** Sends to the measures what a good mat says, unless it is odd: then that is asked on its page. */
-async function teach(groupId: GroupId, mat: ThingLine, size: Size, booked: Booked): Promise<void> {
-	const taught = await taughtBy(groupId, mat, size);
+async function teach(db: Db, mat: ThingLine, size: Size, booked: Booked): Promise<void> {
+	const taught = await taughtBy(db, mat, size);
 	if (!taught) return;
 	const { readings, widthMm, lengthMm, bags } = taught;
 	if (oddReading(readings) || impossibleWords(readings) !== null) return;
-	await keepTaught(groupId, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
+	await keepTaught(db, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
 }
 
 /** What an odd mat would teach, and the question it raises. */
@@ -121,54 +117,49 @@ interface OddMat extends Taught {
 
 /** The question a good mat raises whose figures are odd; null where it raises none, or it was answered. */
 export async function oddMat(
-	groupId: GroupId,
+	db: Db,
 	mat: Pick<ThingLine, 'id' | 'code' | 'planId' | 'planVersion'>
 ): Promise<OddMat | null> {
-	const size = await maybeOne<Size>(
+	const size = await db.maybeOne<Size>(
 		`select c.width_mm as "widthMm", c.length_mm as "lengthMm" from last_check c
 		 where c.group_id = $1 and c.thing_id = $2 and not exists (
 			select 1 from teaching_said t where t.group_id = c.group_id and t.thing_id = c.thing_id
 				and not exists (select 1 from taken_back b where b.group_id = t.group_id and b.entry_id = t.entry_id))`,
-		[groupId, mat.id]
+		[db.groupId, mat.id]
 	);
-	const taught = size && (await taughtBy(groupId, mat, size));
+	const taught = size && (await taughtBy(db, mat, size));
 	const odd = taught && oddReading(taught.readings);
 	return odd && { ...taught, words: oddWords(odd) };
 }
 
 /** Keeps whether an odd mat is so: then it teaches, else it does not. Once is enough. */
 export const keepTeaches = (
-	groupId: GroupId,
+	db: Db,
 	{ mat: code, isSo }: TeachesEntry,
 	booked: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		await holdThing(client, groupId, code);
-		const mat = await findThing(groupId, code);
-		const odd = mat?.sort === 'mat' ? await oddMat(groupId, mat) : null;
+	db.transaction(async (db): Promise<SaveResult> => {
+		await holdThing(db, code);
+		const mat = await findThing(db, code);
+		const odd = mat?.sort === 'mat' ? await oddMat(db, mat) : null;
 		if (!mat || !odd) return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
 		const { readings, widthMm, lengthMm, bags } = odd;
 		const impossible = isSo ? impossibleWords(readings) : null;
 		if (impossible !== null) return refuse('is_so', impossible);
-		await execute(
+		await db.execute(
 			'insert into teaching_said (group_id, entry_id, thing_id, is_so) values ($1, $2, $3, $4)',
-			[groupId, booked.entryId, mat.id, isSo],
-			client
+			[db.groupId, booked.entryId, mat.id, isSo]
 		);
-		if (isSo) await keepTaught(groupId, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
+		if (isSo) await keepTaught(db, mat, 'mat', readings, booked, { widthMm, lengthMm, bags });
 		return { outcome: 'kept', id: booked.entryId };
 	});
 
 /** Keeps a check: what was found, and what it comes to. Two who check one mat at once are both kept, one after the other. */
-export const keepCheck = (
-	groupId: GroupId,
-	entry: CheckEntry,
-	booked: Booked
-): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
+export const keepCheck = (db: Db, entry: CheckEntry, booked: Booked): Promise<SaveResult> =>
+	db.transaction(async (db): Promise<SaveResult> => {
 		const { entryId } = booked;
-		await holdThing(client, groupId, entry.mat);
-		const mat = await matToCheck(groupId, entry.mat, [
+		await holdThing(db, entry.mat);
+		const mat = await matToCheck(db, entry.mat, [
 			'finished',
 			'mended',
 			'to-mend',
@@ -180,7 +171,7 @@ export const keepCheck = (
 		const { planId, planVersion } = mat;
 		const version =
 			planId !== null && planVersion !== null
-				? await findPlanVersion(groupId, planId, planVersion)
+				? await findPlanVersion(db, planId, planVersion)
 				: null;
 		const making =
 			version &&
@@ -188,7 +179,7 @@ export const keepCheck = (
 			makingOfVersion(
 				{ planId, planVersion: version.version },
 				version.document,
-				await practiceOfGroup(groupId)
+				await practiceOfGroup(db)
 			);
 		if (!version || !making || !making.look)
 			return refuse(
@@ -214,11 +205,11 @@ export const keepCheck = (
 			{ widthMm, lengthMm, massG: making.massG }
 		);
 		const result = entry.result ?? judged.result;
-		await execute(
+		await db.execute(
 			`insert into mat_check (group_id, entry_id, thing_id, result, width_mm, length_mm, mass_g, found)
 			 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
 			[
-				groupId,
+				db.groupId,
 				entryId,
 				mat.id,
 				result,
@@ -232,11 +223,10 @@ export const keepCheck = (
 					minutes: judged.minutes,
 					why: entry.why
 				}
-			],
-			client
+			]
 		);
-		await happenTo(client, groupId, entryId, mat.id, eventOf[result], entry.massG);
+		await happenTo(db, entryId, mat.id, eventOf[result], entry.massG);
 		if (result === 'good' && mat.state !== 'good')
-			await teach(groupId, mat, { widthMm: entry.widthMm, lengthMm: entry.lengthMm }, booked);
+			await teach(db, mat, { widthMm: entry.widthMm, lengthMm: entry.lengthMm }, booked);
 		return { outcome: 'kept', id: entryId };
 	});

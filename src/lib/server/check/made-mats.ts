@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { apart } from '$lib/core/apart';
 import { acceptanceOf } from '$lib/core/check/acceptance';
 import type { FaultKind } from '$lib/core/check/faults';
@@ -12,9 +13,7 @@ import type {
 	MadeMatLine,
 	MadeState
 } from '$lib/stages/check/check-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
-import { many, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
 import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -64,12 +63,12 @@ interface CheckRow {
 	};
 }
 
-const checksOf = (groupId: GroupId, ids: readonly number[]): Promise<CheckRow[]> =>
-	many<CheckRow>(
+const checksOf = (db: Db, ids: readonly number[]): Promise<CheckRow[]> =>
+	db.many<CheckRow>(
 		`select entry_id as id, thing_id as "thingId", typed_at as at, result, width_mm as "widthMm",
 			length_mm as "lengthMm", mass_g as "massG", found
 		 from standing_check where group_id = $1 and thing_id = any($2::bigint[]) order by entry_id desc`,
-		[groupId, ids]
+		[db.groupId, ids]
 	);
 
 const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): CheckDone => ({
@@ -87,19 +86,19 @@ const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): 
 });
 
 /** Mats that are made, with their checks: those that wait for something, or the one with a label. */
-async function readMade(groupId: GroupId, code: string | null): Promise<MadeMat[]> {
+async function readMade(db: Db, code: string | null): Promise<MadeMat[]> {
 	const [found, practice] = await Promise.all([
 		code === null
-			? many<MadeRow>(madeText, [groupId])
-			: many<MadeRow>(oneMadeText, [groupId, code]),
-		practiceOfGroup(groupId)
+			? db.many<MadeRow>(madeText, [db.groupId])
+			: db.many<MadeRow>(oneMadeText, [db.groupId, code]),
+		practiceOfGroup(db)
 	]);
 	const [checks, planned] = await Promise.all([
 		checksOf(
-			groupId,
+			db,
 			found.map(({ id }) => id)
 		),
-		makingsOf(groupId, found, practice)
+		makingsOf(db, found, practice)
 	]);
 	const checksById = apart(checks, ({ thingId }) => thingId);
 	return found.map(({ id, code: label, planName, state, since, stripes, ...row }): MadeMat => {
@@ -135,19 +134,19 @@ const lineOf = ({ id, code, planName, state, since, look, rows, last }: MadeMat)
 });
 
 /** The mat with a label, once it is made, with the history of its checks; null where it is none. */
-export const findMade = async (groupId: GroupId, code: string): Promise<MadeMat | null> =>
-	(await readMade(groupId, code))[0] ?? null;
+export const findMade = async (db: Db, code: string): Promise<MadeMat | null> =>
+	(await readMade(db, code))[0] ?? null;
 
 /** Mats to mend, the longest first: what the seats of a table day know of them. */
-export const listToMend = async (groupId: GroupId): Promise<MadeMatLine[]> =>
-	(await readMade(groupId, null)).filter(({ state }) => state === 'to-mend').map(lineOf);
+export const listToMend = async (db: Db): Promise<MadeMatLine[]> =>
+	(await readMade(db, null)).filter(({ state }) => state === 'to-mend').map(lineOf);
 
 /** Checks that the tallies look back on. */
 const lately = 200;
 
 /** First checks of mats, the newest first: what they came to, what was found, of what each mat was made, and when. */
-const firstChecks = (groupId: GroupId) =>
-	many<FirstFound & { result: CheckResult; kinds: FaultKind[] }>(
+const firstChecks = (db: Db) =>
+	db.many<FirstFound & { result: CheckResult; kinds: FaultKind[] }>(
 		`select c.result, (select coalesce(json_agg(distinct f ->> 'kind'), '[]')
 				from jsonb_array_elements(c.found -> 'faults') f) as kinds,
 			v.document -> 'plan' -> 'technique' ->> 'kind' as technique,
@@ -164,7 +163,7 @@ const firstChecks = (groupId: GroupId) =>
 		 where c.group_id = $1 and not exists (select 1 from standing_check earlier
 			where earlier.group_id = $1 and earlier.thing_id = c.thing_id and earlier.entry_id < c.entry_id)
 		 order by c.entry_id desc limit $2`,
-		[groupId, lately]
+		[db.groupId, lately]
 	);
 
 type Tallied = Omit<CheckOverview, 'mats'>;
@@ -173,15 +172,15 @@ type Tallied = Omit<CheckOverview, 'mats'>;
 const tallied = new Remembered<Tallied>();
 
 /** How many are good at once, and which faults come with which step: added up anew where a check was added or taken back. */
-async function talliesOf(groupId: GroupId): Promise<Tallied> {
-	const { mark } = await one<{ mark: string }>(
+async function talliesOf(db: Db): Promise<Tallied> {
+	const { mark } = await db.one<{ mark: string }>(
 		`select concat_ws(' ', (select count(*) from taken_back where group_id = $1),
 			(select string_agg(entry_id::text, ' ') from (
 				select entry_id from mat_check where group_id = $1 order by entry_id desc limit $2) newest)) as mark`,
-		[groupId, 2 * lately]
+		[db.groupId, 2 * lately]
 	);
-	return tallied.of(groupId, mark, async () => {
-		const firsts = await firstChecks(groupId);
+	return tallied.of(db, mark, async () => {
+		const firsts = await firstChecks(db);
 		const good = firsts.filter(({ result }) => result === 'good').length;
 		return {
 			firsts: { good, mended: firsts.length - good },
@@ -192,7 +191,7 @@ async function talliesOf(groupId: GroupId): Promise<Tallied> {
 }
 
 /** What waits to be checked or mended, how many are good at once, and which faults come with which step. */
-export async function checkOverview(groupId: GroupId): Promise<CheckOverview> {
-	const [mats, tallies] = await Promise.all([readMade(groupId, null), talliesOf(groupId)]);
+export async function checkOverview(db: Db): Promise<CheckOverview> {
+	const [mats, tallies] = await Promise.all([readMade(db, null), talliesOf(db)]);
 	return { mats: mats.map(lineOf), ...tallies };
 }

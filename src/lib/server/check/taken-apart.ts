@@ -1,16 +1,14 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { LineForm } from '$lib/core/store/forms';
 import type { UnwoundEntry } from '$lib/entries/types/taken-apart';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove } from '$lib/server/book/piles';
 import { bookMoves } from '$lib/server/book/piles';
 import { findThing, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { many } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import { cutJson } from '$lib/server/prepare/piles';
 
@@ -24,8 +22,8 @@ interface LineInMat {
 	readonly filmMg: number;
 }
 
-const linesInMat = (groupId: GroupId, matId: number): Promise<LineInMat[]> =>
-	many<LineInMat>(
+const linesInMat = (db: Db, matId: number): Promise<LineInMat[]> =>
+	db.many<LineInMat>(
 		`select l.kind_id as "kindId", l.colour, l.form, b.amount, b.film_mg as "filmMg",
 			${cutJson} as cut
 		 from balance b
@@ -33,31 +31,31 @@ const linesInMat = (groupId: GroupId, matId: number): Promise<LineInMat[]> =>
 		 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
 		 where b.group_id = $1 and b.holder = 'mat' and b.thing_id = $2 and (b.amount > 0 or b.film_mg > 0)
 		 order by b.film_mg desc, l.id`,
-		[groupId, matId]
+		[db.groupId, matId]
 	);
 
 /** Film in a mat by the book, mg; nothing where no ball was given for it by its label. */
-export const filmInMat = async (groupId: GroupId, matId: number): Promise<number> =>
-	(await linesInMat(groupId, matId)).reduce((sum, { filmMg }) => sum + filmMg, 0);
+export const filmInMat = async (db: Db, matId: number): Promise<number> =>
+	(await linesInMat(db, matId)).reduce((sum, { filmMg }) => sum + filmMg, 0);
 
 /**
  * Books what came of a mat that was taken apart: strand that is good still goes back to the store, in
  * pieces joined as they were cut; what is left of its film is scrap there.
  */
 export const keepUnwound = (
-	groupId: GroupId,
+	db: Db,
 	{ mat, strandG }: UnwoundEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			await holdThing(client, groupId, mat);
-			const thing = await findThing(groupId, mat);
+		db.transaction(async (db): Promise<SaveResult> => {
+			await holdThing(db, mat);
+			const thing = await findThing(db, mat);
 			if (!thing || thing.sort !== 'mat')
 				return refuse('mat', 'No mat of this group has that label.');
 			if (thing.state !== 'taken-apart')
 				return refuse('mat', `${mat} was not found one to take apart.`);
-			const lines = await linesInMat(groupId, thing.id);
+			const lines = await linesInMat(db, thing.id);
 			const filmMg = lines.reduce((sum, line) => sum + line.filmMg, 0);
 			if (filmMg === 0)
 				return refuse(
@@ -96,7 +94,7 @@ export const keepUnwound = (
 					});
 				return back;
 			});
-			await bookMoves(client, groupId, entryId, moves, []);
+			await bookMoves(db, entryId, moves, []);
 			return { outcome: 'kept', id: entryId };
 		})
 	);

@@ -1,5 +1,4 @@
-import type { GroupId } from '$lib/server/base/group-id';
-import { whileReached } from '$lib/server/db/away';
+import type { Db } from '$lib/server/db/db';
 import { findDay } from '$lib/server/people/day';
 import { othersOfDay } from '$lib/server/people/presence';
 import type { WorkOfDay } from '$lib/server/prepare/day-work';
@@ -14,9 +13,9 @@ import { error } from '@sveltejs/kit';
 import { z } from 'zod';
 
 /** The day of an address; a page that is not found where there is none. */
-export async function askedDay(groupId: GroupId, id: string | undefined): Promise<PlannedDay> {
+export async function askedDay(db: Db, id: string | undefined): Promise<PlannedDay> {
 	const known = z.uuid().safeParse(id).data;
-	const day = known ? await whileReached(findDay(groupId, known)) : null;
+	const day = known ? await findDay(db, known) : null;
 	if (!day) error(404, 'There is no table day under this address. It may have been called off.');
 	return day;
 }
@@ -38,16 +37,14 @@ export async function dayNow(
 	event: Pick<RequestEvent, 'locals' | 'cookies'>,
 	id: string | undefined
 ): Promise<DayNow> {
-	const { groupId } = event.locals;
-	const day = await askedDay(groupId, id);
-	const [{ plans, work }, taps, others, { timeZone, today }] = await whileReached(
-		Promise.all([
-			workOfDay(groupId, day),
-			tapsOfDay(groupId, day.id),
-			othersOfDay(groupId, day.id),
-			readerOf(event)
-		])
-	);
+	const { db } = event.locals;
+	const day = await askedDay(db, id);
+	const [{ plans, work }, taps, others, { timeZone, today }] = await Promise.all([
+		workOfDay(db, day),
+		tapsOfDay(db, day.id),
+		othersOfDay(db, day.id),
+		readerOf(event)
+	]);
 	const minute = day.day === today ? minuteIn(timeZone, new Date()) : null;
 	return { day, plans, work, taps, others, minute, isBegun: day.day <= today };
 }

@@ -1,9 +1,7 @@
-import type { GroupId } from '$lib/server/base/group-id';
+import type { Db } from '$lib/server/db/db';
 import { partKey } from '$lib/server/db/part-key';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many } from '$lib/server/db/verbs';
 import { bookEntry } from '$lib/server/entries/take-entry';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { findDay } from '$lib/server/people/day';
@@ -24,19 +22,19 @@ const gone = refuse(
 
 /** Opens a day: what is foreseen of it then is kept, to be compared with what comes of it. */
 export async function openDay(
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	version: number,
 	at = new Date()
 ): Promise<SaveResult> {
-	const day = await findDay(groupId, id);
-	const { work } = day ? await workOfDay(groupId, day) : { work: null };
+	const day = await findDay(db, id);
+	const { work } = day ? await workOfDay(db, day) : { work: null };
 	if (!day || !work) return gone;
 	const foreseen = await heavily('foresee', lineDayOf(day, work, day.seats));
-	const set = await execute(
+	const set = await db.execute(
 		`update table_day set version = version + 1, opened_at = $5, foreseen = $4
 		 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
-		[groupId, id, version, foreseen, at]
+		[db.groupId, id, version, foreseen, at]
 	);
 	return set === 1 ? { outcome: 'kept', id } : gone;
 }
@@ -47,14 +45,14 @@ const learnedKey = (dayId: string, station: LineStation): string =>
 
 /** Books a work that was learned as timed work; it teaches, or lies there to be looked at. */
 async function bookLearned(
-	groupId: GroupId,
+	db: Db,
 	{ id, day }: PlannedDay,
 	{ station, way, units, minutes }: Learned,
 	isTaught: boolean
 ): Promise<void> {
 	const typed = { work: station, way, units: String(units), minutes: String(minutes) };
 	const saved = await bookEntry(
-		groupId,
+		db,
 		{
 			type: 'timed',
 			work: station,
@@ -76,17 +74,16 @@ async function bookLearned(
 			linkId: null
 		}
 	);
-	if (saved.outcome === 'kept' && !isTaught)
-		await leaveOutTimedWork(groupId, Number(saved.id), true);
+	if (saved.outcome === 'kept' && !isTaught) await leaveOutTimedWork(db, Number(saved.id), true);
 }
 
 /** What a day taught as it was ended, and whether it counts. */
-export const taughtBy = (groupId: GroupId, dayId: string): Promise<Taught[]> =>
-	many<Taught>(
+export const taughtBy = (db: Db, dayId: string): Promise<Taught[]> =>
+	db.many<Taught>(
 		`select w.id, w.work as station, w.units, w.minutes, w.is_left_out as "isLeftOut"
 		 from standing_timed_work w join entry e on e.group_id = w.group_id and e.id = w.entry_id
 		 where w.group_id = $1 and e.key = any($2::uuid[]) order by w.id`,
-		[groupId, lineStations.map((station) => learnedKey(dayId, station))]
+		[db.groupId, lineStations.map((station) => learnedKey(dayId, station))]
 	);
 
 /** What was said of the speeds that were shown as a day was ended. */
@@ -100,34 +97,32 @@ export interface SaidOfSpeeds {
  * odd teaches only where somebody said so.
  */
 export async function closeDay(
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	version: number,
 	came: readonly string[],
 	{ shown, taught }: SaidOfSpeeds = { shown: [], taught: [] },
 	at = new Date()
 ): Promise<SaveResult> {
-	const before = await findDay(groupId, id);
-	const { work } = before ? await workOfDay(groupId, before) : { work: null };
-	return withTransaction(async (client): Promise<SaveResult> => {
-		const set = await execute(
+	const before = await findDay(db, id);
+	const { work } = before ? await workOfDay(db, before) : { work: null };
+	return db.transaction(async (db): Promise<SaveResult> => {
+		const set = await db.execute(
 			`update table_day set version = version + 1, opened_at = coalesce(opened_at, $4), closed_at = $4
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
-			[groupId, id, version, at],
-			client
+			[db.groupId, id, version, at]
 		);
 		if (set === 0) return gone;
-		await execute(
+		await db.execute(
 			'update day_person set came = person_id = any($3::uuid[]) where group_id = $1 and day_id = $2',
-			[groupId, id, came],
-			client
+			[db.groupId, id, came]
 		);
-		const day = await findDay(groupId, id);
+		const day = await findDay(db, id);
 		if (!day || !work) return { outcome: 'kept', id };
 		// What no pair of hands can teaches nothing: the day is closed all the same.
-		for (const one of learnedOf(day, work, await lotsOfDay(groupId, id)))
+		for (const one of learnedOf(day, work, await lotsOfDay(db, id)))
 			await bookLearned(
-				groupId,
+				db,
 				day,
 				one,
 				shown.includes(one.station) ? taught.includes(one.station) : !one.isOdd

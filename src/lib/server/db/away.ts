@@ -4,13 +4,13 @@ import { isDatabaseAway, StoodStill, stillMs } from './pool';
 export const awayMessage =
 	'The kept plans cannot be reached just now. Nothing is lost; please try again in a moment.';
 
-/** Runs work on the database; where it cannot be reached the answer is a 503 that says so. */
-export async function whileReached<Result>(work: Promise<Result>): Promise<Result> {
+/** Throws what went wrong; where it is that the database cannot be reached, as the answer 503 that says so. */
+export function asAway(problem: unknown): never {
+	if (!isDatabaseAway(problem)) throw problem;
 	try {
-		return await work;
-	} catch (problem) {
-		if (isDatabaseAway(problem)) error(503, { message: awayMessage });
-		throw problem;
+		error(503, { message: awayMessage });
+	} catch (answer) {
+		throw Object.assign(answer as object, { cause: problem });
 	}
 }
 

@@ -1,7 +1,6 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { StitchTerms } from '$lib/ui/stitch-words';
-import type { GroupId } from '$lib/server/base/group-id';
-import { execute, one } from './verbs';
+import type { Db } from './db';
 
 /** What a group is called, how it likes to read, and where its hall is. */
 export interface Group {
@@ -21,12 +20,12 @@ export interface Group {
 /** What a group is called before anyone has said. */
 export const unnamed = 'Our mat table';
 
-export const findGroup = (groupId: GroupId): Promise<Group> =>
-	one<Group>(
+export const findGroup = (db: Db): Promise<Group> =>
+	db.one<Group>(
 		`select name, length_system as "lengthSystem", stitch_terms as "stitchTerms",
 			time_zone as "timeZone", locale, offline_days as "offlineDays", has_demo_world as "hasDemoWorld"
 		 from volunteer_group where id = $1`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** What a group's settings may be changed to; what is null stays as it is. */
@@ -36,21 +35,21 @@ export type GroupChange = {
 } & { readonly offlineDays?: number | null };
 
 export const changeGroup = (
-	groupId: GroupId,
+	db: Db,
 	{ name, lengthSystem, stitchTerms, timeZone, locale, offlineDays = null }: GroupChange
 ): Promise<number> =>
-	execute(
+	db.execute(
 		`update volunteer_group set length_system = coalesce($2, length_system),
 			stitch_terms = coalesce($3, stitch_terms), time_zone = coalesce($4, time_zone),
 			locale = coalesce($5, locale), name = coalesce($6, name),
 			offline_days = coalesce($7::integer, offline_days) where id = $1`,
-		[groupId, lengthSystem, stitchTerms, timeZone, locale, name, offlineDays]
+		[db.groupId, lengthSystem, stitchTerms, timeZone, locale, name, offlineDays]
 	);
 
 /** Takes the first device's word for where the hall is; what is known already stays. */
-export const guessHall = (groupId: GroupId, timeZone: string, locale: string): Promise<number> =>
-	execute(
+export const guessHall = (db: Db, timeZone: string, locale: string): Promise<number> =>
+	db.execute(
 		`update volunteer_group set time_zone = coalesce(time_zone, $2), locale = coalesce(locale, $3)
 		 where id = $1 and (time_zone is null or locale is null)`,
-		[groupId, timeZone, locale]
+		[db.groupId, timeZone, locale]
 	);

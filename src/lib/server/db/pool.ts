@@ -1,3 +1,4 @@
+import { isHttpError } from '@sveltejs/kit';
 import pg from 'pg';
 import { log } from '$lib/server/base/log';
 
@@ -16,7 +17,7 @@ pg.types.setTypeParser(pg.types.builtins.INT8, bigintToNumber);
 pg.types.setTypeParser(pg.types.builtins.NUMERIC, numericToNumber);
 
 /** Reading and writing have a pool each: writers that wait for a lock never keep a page from being read. */
-type Use = 'read' | 'write';
+export type Use = 'read' | 'write';
 /** What the driver takes and its types do not know yet. */
 type Settings = pg.PoolConfig & { pipeline?: boolean };
 /** Where reading goes, if elsewhere than writing does. */
@@ -106,6 +107,8 @@ const awayClasses = new Set(['08', '40', '53']);
 
 /** Whether an error means that the database cannot do it just now but may in a moment, by its code. */
 export function isDatabaseAway(error: unknown): boolean {
+	// The answer that says so.
+	if (isHttpError(error)) return isDatabaseAway((error as { cause?: unknown }).cause);
 	if (!(error instanceof Error)) return false;
 	if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
 	const { code } = error as { code?: string };

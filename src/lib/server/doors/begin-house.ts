@@ -1,5 +1,5 @@
+import { dbOf } from '$lib/server/db/db';
 import { localGroupId } from '../base/group-id';
-import { inGroup } from '../db/in-group';
 import { isFirstWord, useFirstWord } from './first-word';
 import { tryOnce, waitWords } from './limits';
 import { addMember } from './members';
@@ -26,6 +26,6 @@ export async function beginHouse(
 	const accountId = await makeAccount(typed, headers);
 	if (accountId === null)
 		return 'No account could be made of that. Start Nest Row again for another word.';
-	await inGroup(localGroupId, accountId, () => addMember(localGroupId, accountId, 'coordinator'));
+	await addMember(dbOf(localGroupId, accountId), accountId, 'coordinator');
 	return '';
 }

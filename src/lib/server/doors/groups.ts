@@ -1,8 +1,6 @@
+import { type Db, dbOf } from '../db/db';
 import type { GroupId } from '../base/group-id';
-import { inGroup } from '../db/in-group';
 import { keyFor } from '../db/part-key';
-import { withTransaction } from '../db/transaction';
-import { execute } from '../db/verbs';
 import { addMember } from './members';
 
 /**
@@ -12,29 +10,28 @@ import { addMember } from './members';
  */
 export function makeGroup(name: string, accountId: string, key: string): Promise<GroupId> {
 	const groupId = keyFor(key, `${accountId} ${name}`) as GroupId;
-	return inGroup(groupId, accountId, () =>
-		withTransaction(async () => {
-			await execute(
-				'insert into volunteer_group (id, name) values ($1, $2) on conflict (id) do nothing',
-				[groupId, name]
-			);
-			await addMember(groupId, accountId, 'coordinator');
-			return groupId;
-		})
-	);
+	return dbOf(groupId, accountId).transaction(async (db) => {
+		await db.execute(
+			'insert into volunteer_group (id, name) values ($1, $2) on conflict (id) do nothing',
+			[groupId, name]
+		);
+		await addMember(db, accountId, 'coordinator');
+		return groupId;
+	});
 }
 
 /** Days in which a deleted group can be taken back. */
 export const undoDays = 7;
 
 /** Deletes a group: it is closed at once, and gone in a week. */
-export const deleteGroup = (groupId: GroupId): Promise<number> =>
-	execute('update volunteer_group set deleted_at = now() where id = $1 and deleted_at is null', [
-		groupId
+export const deleteGroup = (db: Db): Promise<number> =>
+	db.execute('update volunteer_group set deleted_at = now() where id = $1 and deleted_at is null', [
+		db.groupId
 	]);
 
 /** Takes a deleted group back; 0 where it is gone. */
-export const restoreGroup = (groupId: GroupId): Promise<number> =>
-	execute('update volunteer_group set deleted_at = null where id = $1 and deleted_at is not null', [
-		groupId
-	]);
+export const restoreGroup = (db: Db): Promise<number> =>
+	db.execute(
+		'update volunteer_group set deleted_at = null where id = $1 and deleted_at is not null',
+		[db.groupId]
+	);

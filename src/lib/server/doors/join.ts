@@ -1,8 +1,7 @@
+import { dbOf } from '$lib/server/db/db';
 import pLimit from 'p-limit';
 import type { OpenedLink } from '../book/links';
 import { revokeLink } from '../book/links';
-import { inGroup } from '../db/in-group';
-import { withTransaction } from '../db/transaction';
 import { tryOnce, waitWords } from './limits';
 import { addMember, listMembers } from './members';
 import { makeAccount, type AccountTyped } from './new-account';
@@ -37,16 +36,16 @@ export async function joinBy(
 	const wait = await tryOnce('word', from);
 	if (wait > 0) return waitWords(wait);
 	const comeIn = () =>
-		withTransaction(async () => {
+		dbOf(groupId, signedIn).transaction(async (db) => {
 			// It is held until whoever came first is in, or could not be.
-			if (!(await revokeLink(groupId, linkId))) return false;
+			if (!(await revokeLink(db, linkId))) return false;
 			const accountId = signedIn ?? (await makeAccount(typed, headers));
 			if (accountId === null) throw new NoAccount();
-			await addMember(groupId, accountId, role);
+			await addMember(db, accountId, role);
 			return true;
 		});
 	try {
-		if (await atOnce(() => inGroup(groupId, signedIn, comeIn))) return '';
+		if (await atOnce(comeIn)) return '';
 	} catch (problem) {
 		if (problem instanceof NoAccount) return noAccount;
 		throw problem;
@@ -68,7 +67,7 @@ export async function cameInBefore(
 	headers: Headers
 ): Promise<string> {
 	if (signedIn === null && (await signIn(typed, from, headers)) !== '') return usedUp;
-	const members = await inGroup(groupId, signedIn, () => listMembers(groupId));
+	const members = await listMembers(dbOf(groupId, signedIn));
 	return members.some(({ accountId, email }) => accountId === signedIn || email === typed.email)
 		? ''
 		: usedUp;

@@ -1,6 +1,6 @@
+import { house } from '../db/db';
 import { APIError } from 'better-auth';
 import { z } from 'zod';
-import { execute, many, maybeOne } from '../db/verbs';
 import { auth } from './auth';
 import { forgetTries, tryOnce, waitWords } from './limits';
 import { passphraseProblem } from './passphrase';
@@ -14,7 +14,7 @@ export interface Passkey {
 }
 
 export const passkeysOf = (accountId: string): Promise<Passkey[]> =>
-	many<Passkey>(
+	house.many<Passkey>(
 		`select id, name, created_at as "madeAt" from passkey where account_id = $1 order by created_at, id`,
 		[accountId]
 	);
@@ -48,14 +48,14 @@ export async function confirmPassphrase(
 	if (wrong) return wrong;
 	await Promise.all([
 		forgetTries('wrong-name', email),
-		execute('update sign_in set confirmed_at = now() where token = $1', [token])
+		house.execute('update sign_in set confirmed_at = now() where token = $1', [token])
 	]);
 	return '';
 }
 
 /** Whether the passphrase was said a moment ago on this sign-in. */
 export const isConfirmed = async ({ token }: Account): Promise<boolean> =>
-	(await maybeOne<{ id: string }>(
+	(await house.maybeOne<{ id: string }>(
 		`select id from sign_in where token = $1
 		 and confirmed_at > now() - make_interval(mins => $2::integer)`,
 		[token, confirmedMinutes]
@@ -64,7 +64,7 @@ export const isConfirmed = async ({ token }: Account): Promise<boolean> =>
 /** Gives a passkey another name. */
 export const namePasskey = async (accountId: string, id: string, name: string): Promise<number> =>
 	z.uuid().safeParse(id).success
-		? execute('update passkey set name = $3 where account_id = $1 and id = $2', [
+		? house.execute('update passkey set name = $3 where account_id = $1 and id = $2', [
 				accountId,
 				id,
 				name
@@ -73,7 +73,7 @@ export const namePasskey = async (accountId: string, id: string, name: string): 
 
 export const removePasskey = async (accountId: string, id: string): Promise<number> =>
 	z.uuid().safeParse(id).success
-		? execute('delete from passkey where account_id = $1 and id = $2', [accountId, id])
+		? house.execute('delete from passkey where account_id = $1 and id = $2', [accountId, id])
 		: 0;
 
 /** Changes the passphrase for whoever knows the old one, and signs every other device out. @returns what is wrong, by its field */

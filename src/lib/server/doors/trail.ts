@@ -1,6 +1,6 @@
 import type { GroupId } from '../base/group-id';
-import { accountAtHand, type Along } from '../db/in-group';
-import { execute, many } from '../db/verbs';
+import type { Db } from '../db/db';
+import type { Along } from '../db/work';
 import { acts } from './acts';
 
 /**
@@ -9,17 +9,16 @@ import { acts } from './acts';
  * @param about is asked when the line is written
  */
 export const lineOf = (
-	groupId: GroupId,
+	{ groupId, accountId }: { groupId: GroupId; accountId: string | null },
 	act: string | null,
 	about: () => string | null
 ): Along | null =>
 	act === null || (acts[act]?.says ?? null) === null
 		? null
-		: async (client) =>
-				void (await execute(
+		: async (db) =>
+				void (await db.execute(
 					'insert into trail (group_id, account_id, act, about) values ($1, $2, $3, $4)',
-					[groupId, accountAtHand(), act, about()?.slice(0, 200) ?? null],
-					client
+					[groupId, accountId, act, about()?.slice(0, 200) ?? null]
 				));
 
 /** One thing that was done. */
@@ -36,8 +35,8 @@ export interface TrailLine {
 }
 
 /** What was done before a moment, the newest first: acts and entries alike. */
-export const trailBefore = (groupId: GroupId, before: Date, count: number): Promise<TrailLine[]> =>
-	many<TrailLine>(
+export const trailBefore = (db: Db, before: Date, count: number): Promise<TrailLine[]> =>
+	db.many<TrailLine>(
 		`select at, name as by, "isLink", act, type, about from (
 			(select t.at, t.account_id, false as "isLink", t.act, null as type, t.about
 			 from trail t where t.group_id = $1 and t.at < $2 order by t.id desc limit $3)
@@ -47,5 +46,5 @@ export const trailBefore = (groupId: GroupId, before: Date, count: number): Prom
 			 order by e.id desc limit $3)
 		 ) done left join account a on a.id = done.account_id
 		 order by at desc limit $3`,
-		[groupId, before, count]
+		[db.groupId, before, count]
 	);

@@ -1,5 +1,5 @@
+import { house } from '../db/db';
 import { APIError } from 'better-auth';
-import { execute } from '../db/verbs';
 import { auth } from './auth';
 import { tryOnce, waitWords } from './limits';
 import { emailShape } from './new-account';
@@ -45,7 +45,7 @@ export async function renewPassphrase(
 	try {
 		await auth().api.resetPassword({ body: { token, newPassword: passphrase } });
 		if (accountId !== null && !keepsPasskeys)
-			await execute('delete from passkey where account_id = $1', [accountId]);
+			await house.execute('delete from passkey where account_id = $1', [accountId]);
 		return '';
 	} catch (error) {
 		if (error instanceof APIError && error.statusCode < 500)

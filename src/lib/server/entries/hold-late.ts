@@ -1,27 +1,26 @@
+import { type Db, dbOf } from '$lib/server/db/db';
 import { closedLink, addressIn } from '$lib/server/book/links';
-import type { GroupId } from '$lib/server/base/group-id';
 import { orAway } from '$lib/server/db/away';
-import { inGroup } from '$lib/server/db/in-group';
 import { refuse } from '$lib/server/db/save-result';
-import { execute, many } from '$lib/server/db/verbs';
 import type { RequestEvent } from '@sveltejs/kit';
 import { takeEach } from './take-each';
-import { notOfLink, takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
+import { notOfLink } from './link-entries';
+import { takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
 
 /** So many entries are held of one link: a phone left behind has fewer, and whoever means harm is stopped. */
 const mostOfLink = 500;
 
 /** Holds an entry as it came; false where its link has too many there. */
-async function hold(groupId: GroupId, linkId: string, sent: SentEntry): Promise<boolean> {
-	await execute(
+async function hold(db: Db, linkId: string, sent: SentEntry): Promise<boolean> {
+	await db.execute(
 		`insert into late_entry (group_id, key, link_id, sent) select $1, $2, $3, $4
 		 where (select count(*) from late_entry where group_id = $1 and link_id = $3) < $5
 		 on conflict (group_id, key) do nothing`,
-		[groupId, sent.key, linkId, sent, mostOfLink]
+		[db.groupId, sent.key, linkId, sent, mostOfLink]
 	);
-	const held = await many<{ key: string }>(
+	const held = await db.many<{ key: string }>(
 		'select key from late_entry where group_id = $1 and key = $2',
-		[groupId, sent.key]
+		[db.groupId, sent.key]
 	);
 	return held.length === 1;
 }
@@ -37,15 +36,14 @@ export async function holdLate(
 	const link = await orAway(closedLink(addressIn(event.url.pathname)));
 	if (link?.grants !== grant) return null;
 	const { groupId, linkId } = link;
-	return inGroup(groupId, null, () =>
-		takeEach(
-			{ request: event.request, cookies: event.cookies, locals: { ...event.locals, groupId } },
-			async (sent) =>
-				(await notOfLink(link, sent)) ??
-				((await hold(groupId, linkId, sent))
-					? { outcome: 'held', id: sent.key }
-					: refuse('entry', 'Too much came by this link after it was closed.'))
-		)
+	const db = dbOf(groupId);
+	return takeEach(
+		{ request: event.request, cookies: event.cookies, locals: { ...event.locals, db } },
+		async (sent) =>
+			(await notOfLink(db, link, sent)) ??
+			((await hold(db, linkId, sent))
+				? { outcome: 'held', id: sent.key }
+				: refuse('entry', 'Too much came by this link after it was closed.'))
 	);
 }
 
@@ -59,11 +57,11 @@ export interface LateEntry {
 	readonly at: string | null;
 }
 
-export const listLate = (groupId: GroupId): Promise<LateEntry[]> =>
-	many<LateEntry>(
+export const listLate = (db: Db): Promise<LateEntry[]> =>
+	db.many<LateEntry>(
 		`select key, sent ->> 'type' as type, sent -> 'typed' as typed, came_at as "cameAt", sent ->> 'at' as at
 		 from late_entry where group_id = $1 and settled_at is null order by came_at, key limit 500`,
-		[groupId]
+		[db.groupId]
 	);
 
 /**
@@ -72,24 +70,24 @@ export const listLate = (groupId: GroupId): Promise<LateEntry[]> =>
  * @returns the sentence to say where it cannot be kept, '' where it is settled
  */
 export async function settleLate(
-	groupId: GroupId,
+	db: Db,
 	key: string,
 	isKept: boolean,
 	context: EntryContext
 ): Promise<string> {
-	const [late] = await many<{ sent: SentEntry; linkId: string }>(
+	const [late] = await db.many<{ sent: SentEntry; linkId: string }>(
 		'select sent, link_id as "linkId" from late_entry where group_id = $1 and key = $2 and settled_at is null',
-		[groupId, key]
+		[db.groupId, key]
 	);
 	if (!late) return 'That was settled already.';
 	if (isKept) {
-		const saved = await takeHeldEntry(groupId, late.linkId, late.sent, context);
+		const saved = await takeHeldEntry(db, late.linkId, late.sent, context);
 		if (saved.outcome === 'refused') return Object.values(saved.problems).join(' ');
 	}
-	await execute(
+	await db.execute(
 		`update late_entry set settled_at = now(), is_kept = $3
 		 where group_id = $1 and key = $2 and settled_at is null`,
-		[groupId, key, isKept]
+		[db.groupId, key, isKept]
 	);
 	return '';
 }

@@ -31,8 +31,8 @@ export async function keepEntry(event: RequestEvent) {
 	const saved = await orAway(
 		readerOf(event).then(
 			async (reader) =>
-				(await notTheirs(locals.role, locals.groupId, sent)) ??
-				takeEntry(locals.groupId, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
+				(await notTheirs(locals.role, locals.db, sent)) ??
+				takeEntry(locals.db, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
 		)
 	);
 	if (!saved) return back(503, { said: awayMessage });

@@ -1,5 +1,5 @@
+import type { Db } from '../db/db';
 import type { Entry, EntryOf, EntryType } from '$lib/entries/registry';
-import type { GroupId } from '../base/group-id';
 import type { Booked } from '../book/entries';
 import type { SaveResult } from '../db/save-result';
 import { keepDropOff } from '../gather/drop-offs';
@@ -38,7 +38,7 @@ import { keepTool } from '../prepare/tools';
  * @param booked how it stands in the book already: what follows from it refers to that
  */
 export type Keeper<Kept extends Entry = Entry> = (
-	groupId: GroupId,
+	db: Db,
 	entry: Kept,
 	booked: Booked
 ) => Promise<SaveResult>;

@@ -1,15 +1,15 @@
+import type { Db } from '../db/db';
 import { replacedBy } from '$lib/entries/replaces';
 import { correctables, type Correctable } from '$lib/entries/types/correction';
 import { findCorrected } from '../gather/taken-back';
-import type { GroupId } from '../base/group-id';
 import { refuse, type SaveResult } from '../db/save-result';
 import { coordinatorsEntries } from '../doors/acts';
 import type { Role } from '../base/roles';
 import type { SentEntry } from './take-entry';
 
 /** The type of an entry that is to be taken back, as its own keeper will find it. */
-const typeOf = async (groupId: GroupId, { of, corrects }: Named): Promise<string | null> =>
-	(await findCorrected(groupId, of, corrects))?.type ?? null;
+const typeOf = async (db: Db, { of, corrects }: Named): Promise<string | null> =>
+	(await findCorrected(db, of, corrects))?.type ?? null;
 
 /** How an entry names another: what it is called, and its number or key. */
 interface Named {
@@ -26,7 +26,7 @@ const namedBy = (typed: SentEntry['typed']): Named => ({
 /** Why an entry is not kept for someone of this role; null where it may be. Taking back asks for what the entry itself asked for. */
 export async function notTheirs(
 	role: Role | null,
-	groupId: GroupId,
+	db: Db,
 	{ type, typed }: Pick<SentEntry, 'type' | 'typed'>
 ): Promise<SaveResult | null> {
 	if (role === 'coordinator') return null;
@@ -34,8 +34,8 @@ export async function notTheirs(
 		return refuse('entry', 'You read here; a helper or a coordinator types it.');
 	const replaced = replacedBy(typed);
 	const meant = [
-		type === 'correction' ? await typeOf(groupId, namedBy(typed)) : type,
-		...(replaced ? [await typeOf(groupId, replaced)] : [])
+		type === 'correction' ? await typeOf(db, namedBy(typed)) : type,
+		...(replaced ? [await typeOf(db, replaced)] : [])
 	];
 	if (meant.includes(null)) return refuse('corrects', 'That is not in the book any more.');
 	return meant.some((one) => one !== null && coordinatorsEntries.has(one))

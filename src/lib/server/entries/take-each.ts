@@ -2,7 +2,6 @@ import { lengthSystems } from '$lib/core/units/format-length';
 import { readJson } from '$lib/stages/plan/document/requests';
 import type { Reader } from '$lib/ui/reader';
 import { answerJson } from '$lib/server/web/answer-json';
-import { whileReached } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { log } from '$lib/server/base/log';
 import { readerOf } from '$lib/server/web/reader';
@@ -47,7 +46,7 @@ export const takeEach = (
 	answerJson(request, async (text) => {
 		const read = readJson(text, sentShape);
 		if (read.problems) return read;
-		const reader = await whileReached(readerOf({ locals, cookies }));
+		const reader = await readerOf({ locals, cookies });
 		const answers: unknown[] = [];
 		let isAway = false;
 		for (const sent of read.value.entries) {

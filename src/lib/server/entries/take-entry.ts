@@ -1,3 +1,4 @@
+import { type Db } from '$lib/server/db/db';
 import { longest } from '$lib/entries/bounds';
 import { nameFields } from '$lib/entries/entry-type';
 import { readEntry } from '$lib/entries/read-entry';
@@ -9,18 +10,13 @@ import { entryTypeOf } from '$lib/entries/registry';
 import { typedAt } from '$lib/entries/typed-at';
 import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
-import { readCode } from '$lib/core/code/code';
 import { todayIn } from '$lib/ui/days';
-import type { OpenedLink } from '$lib/server/book/links';
 import { createHash } from 'node:crypto';
 import type { Entering, Met } from '$lib/server/book/entries';
 import { enter, metUnder } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { keeperOf } from './keepers';
-import { maybeOne } from '$lib/server/db/verbs';
-import { withTransaction } from '$lib/server/db/transaction';
-import type { GroupId } from '$lib/server/base/group-id';
 
 /** An entry as a device sends it: what was typed, under a key made there. */
 export interface SentEntry {
@@ -75,15 +71,15 @@ const metBefore = (key: string, met: Met): SaveResult =>
  * the same content counts once; other content under a key that was used is refused, and said.
  */
 export async function bookEntry(
-	groupId: GroupId,
+	db: Db,
 	entry: Entry,
 	entering: Pick<Entering, 'key' | 'digest' | 'typed' | 'at' | 'device' | 'sequence' | 'linkId'>
 ): Promise<SaveResult> {
 	const { key, at } = entering;
 	const facts = entryTypeOf(entry.type)?.facts?.(entry) ?? {};
 	try {
-		return await withTransaction(async (): Promise<SaveResult> => {
-			const { met, entryId } = await enter(groupId, {
+		return await db.transaction(async (db): Promise<SaveResult> => {
+			const { met, entryId } = await enter(db, {
 				...entering,
 				type: entry.type,
 				byName: facts.byName ?? null,
@@ -91,7 +87,7 @@ export async function bookEntry(
 				note: facts.note?.slice(0, longest['entry.note']) ?? null
 			});
 			if (met !== 'entered') throw new Refused(metBefore(key, met));
-			const saved = await keeperOf(entry)(groupId, entry, {
+			const saved = await keeperOf(entry)(db, entry, {
 				entryId,
 				key,
 				at,
@@ -109,14 +105,14 @@ export async function bookEntry(
 
 /** Takes an entry back for one that stands in its place, under a key of the new one's own. */
 const takeBackFor = (
-	groupId: GroupId,
+	db: Db,
 	sent: SentEntry,
 	{ of, corrects }: Replaced,
 	context: EntryContext,
 	now: Date
 ): Promise<SaveResult> =>
 	takeOne(
-		groupId,
+		db,
 		{
 			key: keyFor(sent.key, replacesField),
 			type: 'correction',
@@ -133,24 +129,24 @@ const takeBackFor = (
  * one before. Where that cannot go first, since others rest on it, the new one is kept first.
  */
 async function edit(
-	groupId: GroupId,
+	db: Db,
 	sent: SentEntry,
 	replaced: Replaced,
 	context: EntryContext,
 	now: Date
 ): Promise<SaveResult> {
-	const before = await findCorrected(groupId, replaced.of, replaced.corrects);
+	const before = await findCorrected(db, replaced.of, replaced.corrects);
 	if (before?.type !== sent.type)
 		return refuse('entry', 'What is edited is not in the book any more. Type it as a new one.');
 	const own = { ...sent, at: before.typedAt.toISOString() };
-	const back = () => takeBackFor(groupId, sent, replaced, context, now);
-	const keep = () => takeOne(groupId, own, context, null, now);
+	const back = (db: Db) => takeBackFor(db, sent, replaced, context, now);
+	const keep = (db: Db) => takeOne(db, own, context, null, now);
 	const inTurn = async (acts: readonly (typeof back)[]): Promise<SaveResult[]> => {
 		try {
-			return await withTransaction(async () => {
+			return await db.transaction(async (db) => {
 				const saved: SaveResult[] = [];
 				for (const act of acts) {
-					saved.push(await act());
+					saved.push(await act(db));
 					if (saved.at(-1)?.outcome === 'refused') throw new Refused(saved.at(-1) as SaveResult);
 				}
 				return saved;
@@ -172,22 +168,22 @@ async function edit(
 
 /** Reads an entry as its device sent it, and keeps it; one that was edited in the place of what it was. */
 function take(
-	groupId: GroupId,
+	db: Db,
 	sent: SentEntry,
 	context: EntryContext,
 	linkId: string | null,
 	now: Date
 ): Promise<SaveResult> {
-	if (!sent.typed[replacesField]) return takeOne(groupId, sent, context, linkId, now);
+	if (!sent.typed[replacesField]) return takeOne(db, sent, context, linkId, now);
 	const replaced = replacedBy(sent.typed);
 	return replaced && linkId === null
-		? edit(groupId, sent, replaced, context, now)
+		? edit(db, sent, replaced, context, now)
 		: Promise.resolve(refuse('entry', 'What is edited could not be read.'));
 }
 
 /** Reads an entry as its device sent it, and keeps it. */
 async function takeOne(
-	groupId: GroupId,
+	db: Db,
 	sent: SentEntry,
 	{ lengthSystem, timeZone }: EntryContext,
 	linkId: string | null,
@@ -199,10 +195,10 @@ async function takeOne(
 	const { entry, problems, typed: booked } = readEntry(type, typed, read);
 	if (!entry) {
 		// What was kept and cannot be read any more is kept all the same.
-		const before = await metUnder(groupId, key, digest);
+		const before = await metUnder(db, key, digest);
 		return before ? metBefore(key, before.met) : { outcome: 'refused', problems };
 	}
-	return bookEntry(groupId, entry, {
+	return bookEntry(db, entry, {
 		key,
 		digest,
 		typed: withoutNames(booked),
@@ -215,86 +211,17 @@ async function takeOne(
 
 /** Keeps an entry of a device of the group's own. */
 export const takeEntry = (
-	groupId: GroupId,
+	db: Db,
 	sent: SentEntry,
 	context: EntryContext,
 	now = new Date()
-): Promise<SaveResult> => take(groupId, sent, context, null, now);
+): Promise<SaveResult> => take(db, sent, context, null, now);
 
 /** Keeps an entry that was held, as what it is: it came by a link. */
 export const takeHeldEntry = (
-	groupId: GroupId,
+	db: Db,
 	linkId: string,
 	sent: SentEntry,
 	context: EntryContext,
 	now = new Date()
-): Promise<SaveResult> => take(groupId, sent, context, linkId, now);
-
-/** What a maker's link keeps: rows, notes and wishes. */
-const makersEntries = ['row', 'rows', 'note', 'wish'] as const;
-
-type MakersLink = Extract<OpenedLink, { grants: 'make' }>;
-type StationLink = Extract<OpenedLink, { grants: 'station' }>;
-
-/** Why an entry is none of a maker's link: it is of its own mat alone. Null where it is one. */
-function notOfMaker({ mat }: MakersLink, sent: SentEntry): SaveResult | null {
-	if (!(makersEntries as readonly string[]).includes(sent.type))
-		return refuse('entry', 'This link keeps the rows, notes and wishes of its mat, nothing else.');
-	const meant = readCode((sent.typed['mat'] ?? '').slice(0, 20));
-	return meant.problem !== undefined || meant.code !== mat
-		? refuse('mat', 'This link opens another mat. Ask whoever gave it to you.')
-		: null;
-}
-
-/** What a station's link keeps: its taps, who comes and goes there, its scrap, and the taking back of these. */
-const stationEntries = ['tap', 'presence', 'scrap', 'correction'] as const;
-
-/** Whether what is taken back was tapped at this station on this day; it may have come late by the link itself. */
-const isOfStation = async (
-	{ groupId, linkId, dayId, station }: StationLink,
-	corrects: string
-): Promise<boolean> =>
-	(await maybeOne<{ id: number }>(
-		`select id from entry where group_id = $1 and (id::text = $2 or key::text = $2)
-		 and type in ('tap', 'scrap') and typed ->> 'day' = $3
-		 and coalesce(typed ->> 'station', $4) = $4`,
-		[groupId, corrects, dayId, station]
-	)) !== null ||
-	(await maybeOne<{ key: string }>(
-		`select key from late_entry where group_id = $1 and link_id = $2 and key::text = $3
-		 and sent ->> 'type' in ('tap', 'scrap')`,
-		[groupId, linkId, corrects]
-	)) !== null;
-
-/** Why an entry is none of a station's link: it is of its own day and station alone. Null where it is one. */
-async function notOfStation(
-	link: StationLink,
-	{ type, typed }: SentEntry
-): Promise<SaveResult | null> {
-	const { dayId, station } = link;
-	if (!(stationEntries as readonly string[]).includes(type))
-		return refuse('entry', 'This link keeps the taps of its station, nothing else.');
-	const isOwn =
-		type === 'correction'
-			? await isOfStation(link, typed['corrects'] ?? '')
-			: typed['day'] === dayId && (typed['station'] ?? station) === station;
-	return isOwn
-		? null
-		: refuse('entry', 'This link opens another station. Ask whoever gave it to you.');
-}
-
-/** Why an entry could not have come by a link, were it open; null where it could. */
-export const notOfLink = async (
-	link: MakersLink | StationLink,
-	sent: SentEntry
-): Promise<SaveResult | null> =>
-	link.grants === 'make' ? notOfMaker(link, sent) : notOfStation(link, sent);
-
-/** Keeps an entry that came by a maker's or a station's link: of its own mat, or its own day and station, and of nothing else. */
-export const takeLinkEntry = async (
-	link: MakersLink | StationLink,
-	sent: SentEntry,
-	context: EntryContext,
-	now = new Date()
-): Promise<SaveResult> =>
-	(await notOfLink(link, sent)) ?? take(link.groupId, sent, context, link.linkId, now);
+): Promise<SaveResult> => take(db, sent, context, linkId, now);

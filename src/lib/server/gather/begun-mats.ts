@@ -1,7 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import type { Stock } from '$lib/core/store/allocate-store';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 /** A mat that was begun from a version of a plan. */
 export interface BegunMat {
@@ -15,8 +14,8 @@ export interface BegunMat {
 }
 
 /** The mats of a group that were begun and stand: those taken apart or lost are wanted anew. */
-export const listBegunMats = (groupId: GroupId): Promise<BegunMat[]> =>
-	many<BegunMat>(
+export const listBegunMats = (db: Db): Promise<BegunMat[]> =>
+	db.many<BegunMat>(
 		`select s.plan_id as "planId", s.plan_version as version, v.document,
 			s.what in ('made', 'begun') as "isInHand",
 			(select coalesce(json_agg(json_build_object('kind', k.name, 'colour', l.colour, 'form', case when l.form in ('strand', 'chain') then 'piece' when l.form = 'flat' then 'bag' else l.form end,
@@ -32,5 +31,5 @@ export const listBegunMats = (groupId: GroupId): Promise<BegunMat[]> =>
 			where x.group_id = $1 and x.sort = 'mat' and t.plan_id is not null) s
 		 join plan_version v on v.group_id = $1 and v.plan_id = s.plan_id and v.version = s.plan_version
 		 where s.what not in ('taken-apart', 'lost') order by s.id`,
-		[groupId]
+		[db.groupId]
 	);

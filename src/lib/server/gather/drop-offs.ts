@@ -1,7 +1,7 @@
+import type { Db } from '$lib/server/db/db';
 import { oddDropOff } from '$lib/core/gather/odd-count';
 import type { DropOffEntry } from '$lib/entries/types/drop-off';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { personOf } from '$lib/server/book/persons';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -10,10 +10,7 @@ import { placeOf, tallyOfPlace, similarPlace, similarWords } from './places';
 import { bounds } from '$lib/entries/bounds';
 import { handfulReadings } from '$lib/core/calibrate/readings';
 import { impossibleWords, oddReading, oddWords } from '$lib/measures/plan-basis';
-import type { PoolClient } from 'pg';
 import { listKinds } from './kinds';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, one } from '$lib/server/db/verbs';
 import { wasEdited, whyTakenBack } from '$lib/server/book/why-taken-back';
 
 export interface DropOffLine {
@@ -37,11 +34,8 @@ export interface DropOffLine {
 export const dropOffsPerPage = 50;
 
 /** What came in, the newest day first, from before one of them on. */
-export const listDropOffs = (
-	groupId: GroupId,
-	before: number | null = null
-): Promise<DropOffLine[]> =>
-	many<DropOffLine>(
+export const listDropOffs = (db: Db, before: number | null = null): Promise<DropOffLine[]> =>
+	db.many<DropOffLine>(
 		`select d.id, p.name as place, to_char(d.came_on, 'YYYY-MM-DD') as "cameOn",
 			b.name as "broughtBy", d.sacks, d.method, d.bags, d.bags_low as "bagsLow",
 			d.bags_high as "bagsHigh", s.drying as damp, e.note, ${whyTakenBack} as "takenBack"
@@ -53,13 +47,12 @@ export const listDropOffs = (
 		 where not ${wasEdited} and d.group_id = $1 and ($3::bigint is null or (d.came_on, d.id) <
 			(select o.came_on, o.id from drop_off o where o.group_id = $1 and o.id = $3))
 		 order by d.came_on desc, d.id desc limit $2`,
-		[groupId, dropOffsPerPage, before]
+		[db.groupId, dropOffsPerPage, before]
 	);
 
 /** What came in damp hangs to dry at once, all of it: nobody has sorted it yet, so its kind is not known. */
 async function hangToDry(
-	client: PoolClient,
-	groupId: GroupId,
+	db: Db,
 	{ lookAgainHours, bags }: DropOffEntry,
 	placeId: string,
 	{ entryId, at }: Pick<Booked, 'entryId' | 'at'>
@@ -68,24 +61,22 @@ async function hangToDry(
 	if (lookAgainHours === null || hanging === 0) return null;
 	const { atMost } = bounds['sorting.drying'];
 	if (hanging > atMost) return refuse('damp', `No more than ${atMost} bags hang at once.`);
-	await execute(
+	await db.execute(
 		`insert into sorting (group_id, entry_id, place_id, strand, stuffing, drying, rejected, look_again_at)
 		 values ($1, $2, $3, 0, 0, $4, 0, $5::timestamptz + make_interval(hours => $6::integer))`,
-		[groupId, entryId, placeId, hanging, at, lookAgainHours],
-		client
+		[db.groupId, entryId, placeId, hanging, at, lookAgainHours]
 	);
 	return null;
 }
 
 /** Handfuls weighed of a known kind say what its bags weigh: once, with the drop-off they were weighed for. */
 async function measureHandfuls(
-	client: PoolClient,
-	groupId: GroupId,
+	db: Db,
 	{ kindId, weighing, cameOn, isSure }: DropOffEntry,
 	entryId: number
 ): Promise<SaveResult | null> {
 	if (kindId === null || weighing === null) return null;
-	const kind = (await listKinds(groupId)).find(({ id }) => id === kindId);
+	const kind = (await listKinds(db)).find(({ id }) => id === kindId);
 	if (!kind) return refuse('kind', 'That kind is not in the list any more.');
 	const massG = weighing.meanG * weighing.sampled;
 	const { flatWidthMm, gussetMm, bodyMm, handleMm, massG: plannedG } = kind;
@@ -100,52 +91,50 @@ async function measureHandfuls(
 	if (odd && !isSure) return refuse('sure', oddWords(odd));
 	const impossible = impossibleWords(readings);
 	if (impossible) return refuse('handfuls', impossible);
-	await execute(
+	await db.execute(
 		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on)
 		 values ($1, $2, 'handful', $3, $4, $5)`,
-		[groupId, entryId, { counted: weighing.sampled, massG, kindId }, readings, cameOn],
-		client
+		[db.groupId, entryId, { counted: weighing.sampled, massG, kindId }, readings, cameOn]
 	);
 	return null;
 }
 
 /** Keeps a drop-off; its place is made where it is new. */
 export function keepDropOff(
-	groupId: GroupId,
+	db: Db,
 	entry: DropOffEntry,
 	{ entryId, at }: Booked
 ): Promise<SaveResult> {
-	return withTransaction(async (client) => {
-		const similar = entry.isSure ? null : await similarPlace(groupId, entry.place);
+	return db.transaction(async (db) => {
+		const similar = entry.isSure ? null : await similarPlace(db, entry.place);
 		if (similar !== null) return refuse('sure', similarWords(similar));
-		const place = await placeOf(client, groupId, entry.place);
+		const place = await placeOf(db, entry.place);
 		const odd = oddDropOff(
 			{ ...entry, meanG: entry.weighing?.meanG ?? null },
-			await tallyOfPlace(client, groupId, place.id)
+			await tallyOfPlace(db, place.id)
 		);
 		if (odd && !entry.isSure) return refuse('sure', oddCountWords(odd));
-		const kept = await one<{ id: number }>(
+		const kept = await db.one<{ id: number }>(
 			`insert into drop_off (group_id, entry_id, place_id, came_on, brought_by_id, sacks, method, bags,
 				bags_low, bags_high, weighing)
 			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11) returning id`,
 			[
-				groupId,
+				db.groupId,
 				entryId,
 				place.id,
 				entry.cameOn,
-				await personOf(groupId, entry.broughtBy),
+				await personOf(db, entry.broughtBy),
 				entry.sacks,
 				entry.method,
 				entry.bags,
 				entry.bagsLow,
 				entry.bagsHigh,
 				entry.weighing
-			],
-			client
+			]
 		);
 		const why =
-			(await hangToDry(client, groupId, entry, place.id, { entryId, at })) ??
-			(await measureHandfuls(client, groupId, entry, entryId));
+			(await hangToDry(db, entry, place.id, { entryId, at })) ??
+			(await measureHandfuls(db, entry, entryId));
 		return why ?? { outcome: 'kept', id: kept.id };
 	});
 }

@@ -1,10 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import type { DryingPile } from '$lib/stages/gather/lines';
-import type { GroupId } from '$lib/server/base/group-id';
-import { execute, many } from '$lib/server/db/verbs';
 
 /** Piles that hang to dry, the ones to look at soonest first; those said to be gone stay for a day. */
-export const listDrying = (groupId: GroupId): Promise<DryingPile[]> =>
-	many<DryingPile>(
+export const listDrying = (db: Db): Promise<DryingPile[]> =>
+	db.many<DryingPile>(
 		`select d.id, p.name as place, d.kind_id as "kindId", k.name as kind, d.colour, d.hanging,
 			d.look_again_at as "lookAgainAt", d.looked_again_at as "endedAt"
 		 from drying_pile d join place_known p on p.group_id = d.group_id and p.id = d.place_id
@@ -12,13 +11,13 @@ export const listDrying = (groupId: GroupId): Promise<DryingPile[]> =>
 		 where d.group_id = $1 and d.hanging > 0
 			and (d.looked_again_at is null or d.looked_again_at > now() - interval '1 day')
 		 order by d.looked_again_at is not null, d.look_again_at, d.id`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** Says that nothing of a pile is left, or that it hangs there after all. Saying it twice changes nothing. */
-export const endDrying = (groupId: GroupId, id: number, isOver: boolean): Promise<number> =>
-	execute(
+export const endDrying = (db: Db, id: number, isOver: boolean): Promise<number> =>
+	db.execute(
 		`update sorting set looked_again_at = case when $3 then coalesce(looked_again_at, now()) end
 		 where group_id = $1 and id = $2`,
-		[groupId, id, isOver]
+		[db.groupId, id, isOver]
 	);

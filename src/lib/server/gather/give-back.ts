@@ -1,8 +1,7 @@
+import type { Db } from '$lib/server/db/db';
 import { replacesField, whyField } from '$lib/entries/replaces';
 import type { Correctable } from '$lib/entries/types/correction';
 import type { Typed } from '$lib/entries/form-reader';
-import type { GroupId } from '$lib/server/base/group-id';
-import { maybeOne } from '$lib/server/db/verbs';
 
 /** An entry as it was typed, with the names that stand elsewhere: what its form is filled with again. */
 export interface GivenBack {
@@ -26,27 +25,27 @@ const texts: Readonly<Record<Exclude<Correctable, 'movement' | 'key'>, string>> 
 
 /** The same as it is edited: it stands in the place of what it was. */
 export async function editOf(
-	groupId: GroupId,
+	db: Db,
 	of: keyof typeof texts,
 	id: number | null
 ): Promise<GivenBack | null> {
-	const given = await givenBack(groupId, of, id);
+	const given = await givenBack(db, of, id);
 	return given && { ...given, typed: { ...given.typed, [replacesField]: `${of}:${id}` } };
 }
 
 /** What was typed of something that is about to be taken back; null where the book has not got it. */
 export async function givenBack(
-	groupId: GroupId,
+	db: Db,
 	of: keyof typeof texts,
 	id: number | null
 ): Promise<GivenBack | null> {
 	if (id === null) return null;
-	const found = await maybeOne<{
+	const found = await db.maybeOne<{
 		type: string;
 		typed: Record<string, string>;
 		byName: string | null;
 		broughtBy: string | null;
-	}>(texts[of], [groupId, id]);
+	}>(texts[of], [db.groupId, id]);
 	if (!found || Object.keys(found.typed).length === 0) return null;
 	const { type, byName, broughtBy } = found;
 	// That an odd count was right is said anew for another count.

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { Checked } from '$lib/stages/gather/lists/check-list';
 import { checkDropOffs, checkMovements, lineKey } from '$lib/stages/gather/lists/check-list';
 import { stillAsked } from '$lib/stages/gather/lists/still-asked';
@@ -16,8 +17,6 @@ import { holdImport, markImportKept, rememberMatching, rowsOfImport } from './li
 import { knownDropOffs, knownMovements } from './list-known';
 import { appendDropOffs, appendMovements, holdBalances } from './list-rows';
 import { placeName, tallyOfNames } from './places';
-import { withTransaction } from '$lib/server/db/transaction';
-import type { GroupId } from '$lib/server/base/group-id';
 
 /** How the keeping of a list went. */
 export type KeptList =
@@ -31,12 +30,8 @@ const chunk = 2000;
 /** At most so many lists are kept at once: each holds a connection for seconds. */
 const turns = pLimit(2);
 
-async function contextOf(
-	groupId: GroupId,
-	dayOrder: DayOrder | null,
-	today: string
-): Promise<RowContext> {
-	const kinds = await listKinds(groupId);
+async function contextOf(db: Db, dayOrder: DayOrder | null, today: string): Promise<RowContext> {
+	const kinds = await listKinds(db);
 	return {
 		kinds: new Map(kinds.map(({ id, name }) => [name.trim().toLowerCase(), id])),
 		today,
@@ -46,10 +41,10 @@ async function contextOf(
 
 /** What is odd at each drop-off of a list, beside what its place has brought before and brings in the other rows. */
 async function oddDropOffs(
-	groupId: GroupId,
+	db: Db,
 	rows: readonly (DropOffRow | null)[]
 ): Promise<(OddCount | null)[]> {
-	const before = await tallyOfNames(groupId);
+	const before = await tallyOfNames(db);
 	const here = new Map<string, { bags: number; dropOffs: number }>();
 	for (const row of rows) {
 		if (!row) continue;
@@ -84,29 +79,29 @@ const allOf = (rows: readonly unknown[]): Set<number> =>
 
 /** Checks a list as it lies on the table, against the store as it is. With a client, the store is held. */
 export async function checkList(
-	groupId: GroupId,
+	db: Db,
 	{ list, matching, dayOrder, knownRows, sameKeptAt }: Checking,
 	rows: CsvRows,
 	today: string,
 	client?: PoolClient
 ): Promise<Checked<DropOffRow> | Checked<MovementRow>> {
-	const context = await contextOf(groupId, dayOrder, today);
+	const context = await contextOf(db, dayOrder, today);
 	const isKnownSkipped = knownRows === 'skip';
 	if (list === 'drop-offs')
 		return checkDropOffs(rows, matching, context, {
-			known: async (read) => (sameKeptAt ? allOf(read) : knownDropOffs(groupId, read)),
-			odd: (read) => oddDropOffs(groupId, read),
+			known: async (read) => (sameKeptAt ? allOf(read) : knownDropOffs(db, read)),
+			odd: (read) => oddDropOffs(db, read),
 			oddField: 'bags',
 			isKnownSkipped
 		});
-	const balances = await holdBalances(groupId, client);
+	const balances = await holdBalances(db, client);
 	return checkMovements(
 		rows,
 		matching,
 		context,
 		new Map(balances.map((line) => [lineKey(line), line.amount])),
 		{
-			known: async (read) => (sameKeptAt ? allOf(read) : knownMovements(groupId, read)),
+			known: async (read) => (sameKeptAt ? allOf(read) : knownMovements(db, read)),
 			odd: oddMovements,
 			oddField: 'amount',
 			isKnownSkipped
@@ -125,29 +120,30 @@ export const knownQuestion = (count: number): string =>
  * @param said hears how many rows are written, as they are
  */
 export function keepList(
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	today: string,
 	said: (done: number, all: number) => void = () => {}
 ): Promise<KeptList> {
-	return turns(() => keepNow(groupId, id, today, said));
+	return turns(() => keepNow(db, id, today, said));
 }
 
+/** A long list takes longer than an entry, and may wait for one. */
+const waits = { lockS: 30, statementS: 60 };
+
 async function keepNow(
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	today: string,
 	said: (done: number, all: number) => void
 ): Promise<KeptList> {
 	try {
-		return await withTransaction(async (client): Promise<KeptList> => {
-			// A long list takes longer than an entry, and may wait for one.
-			await client.query("set local lock_timeout = '30s'; set local statement_timeout = '60s'");
-			const held = await holdImport(client, groupId, id);
+		return await db.transaction(async (db): Promise<KeptList> => {
+			const held = await holdImport(db, id);
 			if (!held) return { outcome: 'gone' };
 			if (held.keptAt) return { outcome: 'duplicate', count: held.rowCount };
-			const rows = await rowsOfImport(groupId, id, client);
-			const checked = await checkList(groupId, held, rows, today, client);
+			const rows = await rowsOfImport(db, id);
+			const checked = await checkList(db, held, rows, today);
 			const asked = stillAsked(checked, held);
 			const problems = [
 				...checked.columnProblems,
@@ -160,15 +156,14 @@ async function keepNow(
 			const all = checked.rows.length;
 			for (let from = 0; from < all; from += chunk) {
 				const some = checked.rows.slice(from, from + chunk);
-				if (held.list === 'drop-offs')
-					await appendDropOffs(client, groupId, id, from, some as DropOffRow[]);
-				else await appendMovements(client, groupId, id, from, some as MovementRow[]);
+				if (held.list === 'drop-offs') await appendDropOffs(db, id, from, some as DropOffRow[]);
+				else await appendMovements(db, id, from, some as MovementRow[]);
 				said(Math.min(from + chunk, all), all);
 			}
-			await rememberMatching(groupId, held, rows.heads);
-			await markImportKept(client, groupId, id);
+			await rememberMatching(db, held, rows.heads);
+			await markImportKept(db, id);
 			return { outcome: 'kept', count: all };
-		});
+		}, waits);
 	} catch (error) {
 		const refusal = refusalOf(error);
 		if (refusal?.outcome === 'refused')

@@ -1,19 +1,17 @@
+import type { Db } from '$lib/server/db/db';
 import type { MovementLine } from '$lib/stages/gather/lines';
 import { oddMovement } from '$lib/core/gather/odd-count';
 import type { MovementEntry } from '$lib/entries/types/movement';
 import { oddCountWords } from '$lib/stages/gather/odd-count-words';
 import type { StoreLine } from '$lib/stages/gather/store-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { elsewhereOf, moveInStore } from '$lib/server/book/movements';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { many } from '$lib/server/db/verbs';
 
 /** What the store holds, a line for each kind, colour and form that there is any of. */
-export const listBalances = (groupId: GroupId): Promise<StoreLine[]> =>
-	many<StoreLine>(
+export const listBalances = (db: Db): Promise<StoreLine[]> =>
+	db.many<StoreLine>(
 		`select l.kind_id as "kindId", k.name as kind, l.colour, l.form, sum(b.amount) as amount,
 			max(b.moved_at) as "movedAt"
 		 from balance b
@@ -22,7 +20,7 @@ export const listBalances = (groupId: GroupId): Promise<StoreLine[]> =>
 		 where b.group_id = $1 and b.holder = 'store' and b.amount > 0
 		 group by l.kind_id, k.name, l.colour, l.form
 		 order by k.name, l.colour, l.form`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** Movements shown of one line at a time. */
@@ -30,11 +28,11 @@ export const movementsPerPage = 25;
 
 /** The newest movements of one line of the store, or the ones before an entry; one more than a page, to show that there are more. */
 export const listMovements = (
-	groupId: GroupId,
+	db: Db,
 	line: { readonly kindId: string; readonly colour: string; readonly form: string },
 	before = Number.MAX_SAFE_INTEGER
 ): Promise<MovementLine[]> =>
-	many<MovementLine>(
+	db.many<MovementLine>(
 		`select e.id, m.amount, e.reason, e.note, p.name as "byName", e.typed_at as "movedAt",
 			e.type = 'movement' as "isMovement",
 			t.by_entry_id as "takenBackBy"
@@ -46,7 +44,7 @@ export const listMovements = (
 		 where l.group_id = $1 and l.kind_id = $2 and l.colour = $3 and l.form = $4
 			and m.holder = 'store' and m.entry_id < $5
 		 order by m.entry_id desc limit $6`,
-		[groupId, line.kindId, line.colour, line.form, before, movementsPerPage + 1]
+		[db.groupId, line.kindId, line.colour, line.form, before, movementsPerPage + 1]
 	);
 
 /** The sentence for what the database refused; null where it refused nothing we know. */
@@ -74,16 +72,16 @@ export async function orRefusal(work: Promise<SaveResult>): Promise<SaveResult> 
 
 /** Books a movement of the store, whole or not at all. */
 export const keepMovement = (
-	groupId: GroupId,
+	db: Db,
 	{ kindId, colour, form, amount, reason, isSure }: MovementEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
+		db.transaction(async (db): Promise<SaveResult> => {
 			const odd = oddMovement(amount, form === 'scrap');
 			if (odd && !isSure) return refuse('sure', oddCountWords(odd));
 			const elsewhere = elsewhereOf(reason);
-			await moveInStore(client, groupId, [{ entryId, kindId, colour, form, amount, elsewhere }]);
+			await moveInStore(db, [{ entryId, kindId, colour, form, amount, elsewhere }]);
 			return { outcome: 'kept', id: entryId };
 		})
 	);

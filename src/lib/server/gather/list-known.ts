@@ -1,6 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { DropOffRow, MovementRow } from '$lib/stages/gather/lists/read-row';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 /** Rows with their places in the list, the ones that could not be read left out. */
 const placed = <Row>(rows: readonly (Row | null)[]): { at: number; row: Row }[] =>
@@ -11,13 +10,13 @@ const places = (found: readonly { at: number }[]): Set<number> =>
 
 /** Which rows of a list of drop-offs are there already: of the same place, day and count. Two alike in the list need two alike there. */
 export async function knownDropOffs(
-	groupId: GroupId,
+	db: Db,
 	rows: readonly (DropOffRow | null)[]
 ): Promise<Set<number>> {
 	const given = placed(rows);
 	if (given.length === 0) return new Set();
 	return places(
-		await many<{ at: number }>(
+		await db.many<{ at: number }>(
 			`with given as (
 				select at, place, came_on, bags,
 					row_number() over (partition by place, came_on, bags order by at) as nth
@@ -33,7 +32,7 @@ export async function knownDropOffs(
 			)
 			select g.at from given g join there t using (place, came_on, bags) where g.nth <= t.alike`,
 			[
-				groupId,
+				db.groupId,
 				given.map(({ at }) => at),
 				given.map(({ row }) => row.place),
 				given.map(({ row }) => row.cameOn),
@@ -45,13 +44,13 @@ export async function knownDropOffs(
 
 /** Which rows of a list of movements are there already: of the same line, amount and moment. A row without a moment is never known. */
 export async function knownMovements(
-	groupId: GroupId,
+	db: Db,
 	rows: readonly (MovementRow | null)[]
 ): Promise<Set<number>> {
 	const given = placed(rows).filter(({ row }) => row.movedAt !== null);
 	if (given.length === 0) return new Set();
 	return places(
-		await many<{ at: number }>(
+		await db.many<{ at: number }>(
 			`with given as (
 				select g.*, row_number() over (
 					partition by kind_id, colour, form, amount, moved_at order by at) as nth
@@ -70,7 +69,7 @@ export async function knownMovements(
 			select g.at from given g join there t using (kind_id, colour, form, amount, moved_at)
 			where g.nth <= t.alike`,
 			[
-				groupId,
+				db.groupId,
 				given.map(({ at }) => at),
 				given.map(({ row }) => row.kindId),
 				given.map(({ row }) => row.colour),

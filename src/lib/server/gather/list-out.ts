@@ -1,8 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import type { ListName } from '$lib/stages/gather/lists/columns';
-import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
 import { isAfterPlace, movementPlace } from '$lib/server/book/movement-place';
-import { many } from '$lib/server/db/verbs';
 
 /** One row of a list that is taken out: its place in the order, and its cells in the order of the heads. */
 export interface OutRow {
@@ -31,9 +29,8 @@ const texts: Readonly<Record<ListName, string>> = {
 
 /** The next rows of a list after one, the oldest first; fewer than the limit at its end. */
 export const rowsAfter = (
-	groupId: GroupId,
+	db: Db,
 	list: ListName,
 	after: number,
-	limit: number,
-	client?: PoolClient
-): Promise<OutRow[]> => many<OutRow>(texts[list], [groupId, after, limit], client);
+	limit: number
+): Promise<OutRow[]> => db.many<OutRow>(texts[list], [db.groupId, after, limit]);

@@ -1,11 +1,10 @@
+import type { Db } from '$lib/server/db/db';
 import type { LedgerReason } from '$lib/core/store/forms';
 import type { DropOffRow, MovementRow } from '$lib/stages/gather/lists/read-row';
 import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
 import { ensurePersons } from '$lib/server/book/persons';
 import { elsewhereOf, moveInStore } from '$lib/server/book/movements';
 import { partKey } from '$lib/server/db/part-key';
-import { execute, many } from '$lib/server/db/verbs';
 
 type Line = { kindId: string; colour: string; form: string; amount: number };
 
@@ -14,10 +13,10 @@ const balanceText = `select l.kind_id as "kindId", l.colour, l.form, b.amount
 	where b.group_id = $1 and b.holder = 'store'`;
 
 /** What there is of each line of the store; with a client, held until its transaction ends. */
-export const holdBalances = (groupId: GroupId, client?: PoolClient): Promise<Line[]> =>
+export const holdBalances = (db: Db, client?: PoolClient): Promise<Line[]> =>
 	client
-		? many<Line>(`${balanceText} order by b.line_id for update of b`, [groupId], client)
-		: many<Line>(balanceText, [groupId]);
+		? db.many<Line>(`${balanceText} order by b.line_id for update of b`, [db.groupId])
+		: db.many<Line>(balanceText, [db.groupId]);
 
 /** One column of many rows. */
 const column = <Row, Value>(rows: readonly Row[], value: (row: Row) => Value): Value[] =>
@@ -27,8 +26,7 @@ const keys = (id: string, from: number, rows: readonly unknown[]): string[] =>
 
 /** An entry of the book for each row of a list, in their order: their ids. */
 async function enterRows(
-	client: PoolClient,
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	from: number,
 	rows: readonly {
@@ -40,8 +38,8 @@ async function enterRows(
 	}[]
 ): Promise<number[]> {
 	const names = column(rows, ({ byName }) => byName);
-	await ensurePersons(client, groupId, names);
-	const entered = await many<{ id: number }>(
+	await ensurePersons(db, names);
+	const entered = await db.many<{ id: number }>(
 		`insert into entry (group_id, key, digest, type, typed_at, person_id, reason, note, list_import_id)
 		 select $1, r.key, '', r.type, coalesce(r.at, now()), p.id, r.reason, r.note, $8::uuid
 		 from unnest($2::uuid[], $3::text[], $4::timestamptz[], $5::text[], $6::text[], $7::text[])
@@ -49,7 +47,7 @@ async function enterRows(
 		 left join person p on p.group_id = $1 and lower(btrim(p.name)) = lower(btrim(r.name))
 		 order by r.nth returning id`,
 		[
-			groupId,
+			db.groupId,
 			keys(id, from, rows),
 			column(rows, ({ type }) => type),
 			column(rows, ({ at }) => at),
@@ -57,34 +55,30 @@ async function enterRows(
 			column(rows, ({ reason }) => reason),
 			column(rows, ({ note }) => note),
 			id
-		],
-		client
+		]
 	);
 	return entered.map(({ id: entryId }) => entryId);
 }
 
 /** Appends rows of a list to the drop-offs, making the places that are new. */
 export async function appendDropOffs(
-	client: PoolClient,
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	from: number,
 	rows: readonly DropOffRow[]
 ): Promise<void> {
 	const places = column(rows, ({ place }) => place);
-	await execute(
+	await db.execute(
 		`insert into place (group_id, name)
 		 select distinct on (lower(btrim(name))) $1::uuid, name from unnest($2::text[]) as name
 		 on conflict (group_id, lower(btrim(name))) do update set gives_bags = true,
 			version = place.version + 1 where not place.gives_bags`,
-		[groupId, places],
-		client
+		[db.groupId, places]
 	);
 	const brought = column(rows, ({ broughtBy }) => broughtBy);
-	await ensurePersons(client, groupId, brought);
+	await ensurePersons(db, brought);
 	const entryIds = await enterRows(
-		client,
-		groupId,
+		db,
 		id,
 		from,
 		rows.map(({ note }) => ({
@@ -95,7 +89,7 @@ export async function appendDropOffs(
 			at: null
 		}))
 	);
-	await execute(
+	await db.execute(
 		`insert into drop_off (group_id, entry_id, place_id, came_on, brought_by_id, sacks, method, bags,
 			bags_low, bags_high)
 		 select $1, r.entry_id, coalesce(p.same_as, p.id), r.came_on, b.id, r.sacks, 'hand', r.bags, r.low, r.high
@@ -106,7 +100,7 @@ export async function appendDropOffs(
 		 left join person b on b.group_id = $1 and lower(btrim(b.name)) = lower(btrim(r.brought_by))
 		 order by r.at`,
 		[
-			groupId,
+			db.groupId,
 			entryIds,
 			places,
 			column(rows, ({ cameOn }) => cameOn),
@@ -115,22 +109,19 @@ export async function appendDropOffs(
 			column(rows, ({ bagsLow }) => bagsLow),
 			column(rows, ({ bagsHigh }) => bagsHigh),
 			brought
-		],
-		client
+		]
 	);
 }
 
 /** Appends rows of a list to the book, in their order. */
 export async function appendMovements(
-	client: PoolClient,
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	from: number,
 	rows: readonly MovementRow[]
 ): Promise<void> {
 	const entryIds = await enterRows(
-		client,
-		groupId,
+		db,
 		id,
 		from,
 		rows.map(({ byName, reason, note, movedAt }) => ({
@@ -142,8 +133,7 @@ export async function appendMovements(
 		}))
 	);
 	await moveInStore(
-		client,
-		groupId,
+		db,
 		rows.map(({ kindId, colour, form, amount, reason }, at) => ({
 			entryId: entryIds[at] as number,
 			kindId,

@@ -1,12 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import { similarName } from '$lib/core/gather/similar-name';
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
 import type { PlaceWords } from '$lib/stages/hand-over/hand-over-view';
-import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, one, writing } from '$lib/server/db/verbs';
 
 export interface PlaceLine {
 	readonly id: string;
@@ -20,8 +17,8 @@ export interface PlaceLine {
 	readonly also: readonly { readonly id: string; readonly name: string }[];
 }
 
-export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
-	many<PlaceLine>(
+export const listPlaces = (db: Db): Promise<PlaceLine[]> =>
+	db.many<PlaceLine>(
 		`select p.id, p.name, sum(t.bags)::double precision as bags, sum(t.drop_offs)::integer as "dropOffs",
 			sum(t.sorted)::double precision as sorted, sum(t.rejected)::double precision as rejected,
 			to_char(max(t.last_came), 'YYYY-MM-DD') as "lastCame",
@@ -32,7 +29,7 @@ export const listPlaces = (groupId: GroupId): Promise<PlaceLine[]> =>
 		 join place_tally t on t.group_id = o.group_id and t.place_id = o.id
 		 where p.group_id = $1 and p.same_as is null
 		 group by p.group_id, p.id having bool_or(o.gives_bags) order by p.name`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** A place that receives mats. */
@@ -43,30 +40,30 @@ export interface ReceivingPlace {
 }
 
 /** The places that receive mats. */
-export const listReceivingPlaces = (groupId: GroupId): Promise<ReceivingPlace[]> =>
-	many<ReceivingPlace>(
+export const listReceivingPlaces = (db: Db): Promise<ReceivingPlace[]> =>
+	db.many<ReceivingPlace>(
 		`select id, name, gives_bags as "givesBags" from place
 		 where group_id = $1 and receives_mats and same_as is null order by lower(btrim(name))`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** How the places that receive mats do so. */
-export const listPlaceWords = (groupId: GroupId): Promise<PlaceWords[]> =>
-	many<PlaceWords>(
+export const listPlaceWords = (db: Db): Promise<PlaceWords[]> =>
+	db.many<PlaceWords>(
 		`select id, version, name, hours, stairs, own_rules as "ownRules" from place
 		 where group_id = $1 and receives_mats and same_as is null order by lower(btrim(name))`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** Keeps how a place receives mats, where nobody changed it meanwhile. */
 export async function keepPlaceWords(
-	groupId: GroupId,
+	db: Db,
 	{ id, version, hours, stairs, ownRules }: Omit<PlaceWords, 'name'>
 ): Promise<SaveResult> {
-	const kept = await execute(
+	const kept = await db.execute(
 		`update place set hours = $4, stairs = $5, own_rules = $6, version = version + 1
 		 where group_id = $1 and id = $2 and version = $3 and receives_mats`,
-		[groupId, id, version, hours, stairs, ownRules]
+		[db.groupId, id, version, hours, stairs, ownRules]
 	);
 	return kept === 1
 		? { outcome: 'kept', id }
@@ -77,41 +74,35 @@ export async function keepPlaceWords(
 }
 
 /** Says that a place receives mats; a new one where there is none of that name. */
-export const addReceivingPlace = (groupId: GroupId, name: string): Promise<{ id: string }> =>
-	one<{ id: string }>(
+export const addReceivingPlace = (db: Db, name: string): Promise<{ id: string }> =>
+	db.writer.one<{ id: string }>(
 		`insert into place (group_id, name, gives_bags, receives_mats) values ($1, $2, false, true)
 		 on conflict (group_id, lower(btrim(name))) do update set receives_mats = true, receiving_ended_at = null,
 			version = place.version + case when place.receives_mats then 0 else 1 end
 		 returning id`,
-		[groupId, name],
-		writing()
+		[db.groupId, name]
 	);
 
 /** Says that a place receives no mats any more; it can be brought back. */
-export const endReceiving = async (groupId: GroupId, id: string): Promise<boolean> =>
-	(await execute(
+export const endReceiving = async (db: Db, id: string): Promise<boolean> =>
+	(await db.execute(
 		`update place set receives_mats = false, receiving_ended_at = now(), version = version + 1
 		 where group_id = $1 and id = $2 and receives_mats`,
-		[groupId, id]
+		[db.groupId, id]
 	)) === 1;
 
 /** The place of that name that gives bags, a new one where there is none yet. */
-export const placeOf = (
-	client: PoolClient,
-	groupId: GroupId,
-	name: string
-): Promise<{ id: string }> =>
-	one<{ id: string }>(
+export const placeOf = (db: Db, name: string): Promise<{ id: string }> =>
+	db.one<{ id: string }>(
 		`insert into place (group_id, name) values ($1, $2)
 		 on conflict (group_id, lower(btrim(name))) do update set gives_bags = true returning coalesce(same_as, id) as id`,
-		[groupId, name],
-		client
+		[db.groupId, name]
 	);
 
 /** A known place that a new name may be meant for; null where it is known, or unlike all. */
-export async function similarPlace(groupId: GroupId, name: string): Promise<string | null> {
-	const known = await many<{ name: string }>('select name from place where group_id = $1', [
-		groupId
+export async function similarPlace(db: Db, name: string): Promise<string | null> {
+	const known = await db.many<{ name: string }>('select name from place where group_id = $1', [
+		db.groupId
 	]);
 	return similarName(
 		name,
@@ -124,54 +115,49 @@ export const similarWords = (known: string): string =>
 	`There is a place “${known}”. Is this another one?`;
 
 /** Makes two places one: the name of the first stands for the second from then on. */
-export const makeOnePlace = (groupId: GroupId, id: string, asId: string): Promise<boolean> =>
-	withTransaction(async () => {
-		const made = await execute(
+export const makeOnePlace = (db: Db, id: string, asId: string): Promise<boolean> =>
+	db.transaction(async (db) => {
+		const made = await db.execute(
 			`update place p set same_as = $3, version = p.version + 1
 			 where p.group_id = $1 and (p.id = $2 or p.same_as = $2) and $2 <> $3::uuid
 				and exists (select 1 from place o where o.group_id = $1 and o.id = $2 and o.same_as is null)
 				and exists (select 1 from place o where o.group_id = $1 and o.id = $3 and o.same_as is null)`,
-			[groupId, id, asId]
+			[db.groupId, id, asId]
 		);
 		if (made === 0) return false;
-		await execute(
+		await db.execute(
 			`update place p set version = p.version + 1,
 				gives_bags = p.gives_bags or (select bool_or(o.gives_bags) from place o
 					where o.group_id = $1 and o.same_as = $2),
 				receives_mats = p.receives_mats or (select bool_or(o.receives_mats) from place o
 					where o.group_id = $1 and o.same_as = $2)
 			 where p.group_id = $1 and p.id = $2`,
-			[groupId, asId]
+			[db.groupId, asId]
 		);
 		return true;
 	});
 
 /** Makes a place one of its own again. */
-export const makeOwnPlace = async (groupId: GroupId, id: string): Promise<boolean> =>
-	(await execute(
+export const makeOwnPlace = async (db: Db, id: string): Promise<boolean> =>
+	(await db.execute(
 		`update place set same_as = null, version = version + 1
 		 where group_id = $1 and id = $2 and same_as is not null`,
-		[groupId, id]
+		[db.groupId, id]
 	)) === 1;
 
 /** What each place has brought so far, by its name as `placeName` writes it. */
-export const tallyOfNames = async (groupId: GroupId): Promise<Map<string, PlaceSoFar>> =>
-	new Map((await listPlaces(groupId)).map((place) => [placeName(place.name), place]));
+export const tallyOfNames = async (db: Db): Promise<Map<string, PlaceSoFar>> =>
+	new Map((await listPlaces(db)).map((place) => [placeName(place.name), place]));
 
 /** A place's name as the database tells places apart. */
 export const placeName = (name: string): string => name.trim().toLowerCase();
 
 /** What a place has brought and had sorted so far. */
-export const tallyOfPlace = (
-	client: PoolClient,
-	groupId: GroupId,
-	placeId: string
-): Promise<PlaceSoFar> =>
-	one<PlaceSoFar & Record<string, number>>(
+export const tallyOfPlace = (db: Db, placeId: string): Promise<PlaceSoFar> =>
+	db.one<PlaceSoFar & Record<string, number>>(
 		`select sum(t.bags)::double precision as bags, sum(t.drop_offs)::integer as "dropOffs",
 			sum(t.sorted)::double precision as sorted
 		 from place p join place_tally t on t.group_id = $1 and t.place_id = p.id
 		 where p.group_id = $1 and (p.id = $2 or p.same_as = $2) group by p.group_id`,
-		[groupId, placeId],
-		client
+		[db.groupId, placeId]
 	);

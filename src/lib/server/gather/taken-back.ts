@@ -1,15 +1,12 @@
+import type { Db } from '$lib/server/db/db';
 import type { Correctable, CorrectionEntry } from '$lib/entries/types/correction';
 import { restsOnWords } from '$lib/stages/gather/rests-on-words';
 import type { RestingEntry } from '$lib/stages/gather/rests-on-words';
-import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { moveBack } from '$lib/server/book/movements';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { refusalOf } from './ledger';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, maybeOne } from '$lib/server/db/verbs';
 
 /** Which entry each thing that can be taken back belongs to; held, so that it is taken back once. */
 const entryTexts: Readonly<Record<Correctable, string>> = {
@@ -35,11 +32,11 @@ export interface Corrected {
 
 /** The entry that a correction names, by what it says it is; null where there is none. */
 export const findCorrected = (
-	groupId: GroupId,
+	db: Db,
 	of: Correctable,
 	corrects: number | string
 ): Promise<Corrected | null> =>
-	maybeOne<Corrected>(
+	db.maybeOne<Corrected>(
 		`select e.id as "entryId", e.type, e.typed_at as "typedAt" from entry e
 		 where e.group_id = $1 and case $2
 			when 'entry' then e.id::text = $3
@@ -50,12 +47,12 @@ export const findCorrected = (
 				where s.group_id = $1 and s.id::text = $3)
 			else e.id = (select b.entry_id from movement_before_entry b
 				where b.group_id = $1 and b.id::text = $3) end`,
-		[groupId, of, String(corrects)]
+		[db.groupId, of, String(corrects)]
 	);
 
 /** Entries that took from the store what an entry put there, the newest first: they rest on it. */
-const restingOn = (groupId: GroupId, entryId: number): Promise<RestingEntry[]> =>
-	many<RestingEntry>(
+const restingOn = (db: Db, entryId: number): Promise<RestingEntry[]> =>
+	db.many<RestingEntry>(
 		`select -m.amount as amount, l.colour, l.form, e.reason, e.typed_at as "typedAt"
 		 from movement put
 		 join movement m on m.group_id = put.group_id and m.line_id = put.line_id
@@ -66,22 +63,21 @@ const restingOn = (groupId: GroupId, entryId: number): Promise<RestingEntry[]> =
 			and e.reason <> 'correction'
 			and not exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id)
 		 order by m.entry_id desc limit 3`,
-		[groupId, entryId]
+		[db.groupId, entryId]
 	);
 
 /** Piles of an entry that hung to dry and were sorted since. */
-const driedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
-	many<{ id: number }>(
+const driedSince = (db: Db, entryId: number) =>
+	db.many<{ id: number }>(
 		`select t.id from sorting s
 		 join standing_sorting t on t.group_id = s.group_id and t.dried_from = s.id
 		 where s.group_id = $1 and s.entry_id = $2`,
-		[groupId, entryId],
-		client
+		[db.groupId, entryId]
 	);
 
 /** Things that an entry made and that later entries, which stand, did something with. */
-const usedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
-	many<{ code: string; sort: string }>(
+const usedSince = (db: Db, entryId: number) =>
+	db.many<{ code: string; sort: string }>(
 		`select t.code, t.sort from thing t
 		 where t.group_id = $1 and t.entry_id = $2 and exists (
 			select 1 from (
@@ -92,25 +88,17 @@ const usedSince = (client: PoolClient, groupId: GroupId, entryId: number) =>
 				and not exists (select 1 from taken_back b where b.group_id = $1 and b.by_entry_id = later.entry_id)
 				and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = later.entry_id))
 		 order by t.id limit 3`,
-		[groupId, entryId],
-		client
+		[db.groupId, entryId]
 	);
 
 /** Moves back what an entry moved; the sentence where the store has not got it any more. */
-async function movedBack(
-	client: PoolClient,
-	groupId: GroupId,
-	entryId: number,
-	byEntryId: number
-): Promise<SaveResult | null> {
-	await client.query('savepoint moving_back');
+async function movedBack(db: Db, entryId: number, byEntryId: number): Promise<SaveResult | null> {
 	try {
-		await moveBack(client, groupId, [entryId], byEntryId);
+		await db.attempt(() => moveBack(db, [entryId], byEntryId));
 		return null;
 	} catch (error) {
 		if (!refusalOf(error)) throw error;
-		await client.query('rollback to savepoint moving_back');
-		return refuse('corrects', restsOnWords(await restingOn(groupId, entryId)));
+		return refuse('corrects', restsOnWords(await restingOn(db, entryId)));
 	}
 }
 
@@ -119,34 +107,32 @@ async function movedBack(
  * measured counts no more, and it stays in the lists. Where later entries rest on it, it says which.
  */
 export const takeBack = (
-	groupId: GroupId,
+	db: Db,
 	{ of, corrects }: CorrectionEntry,
 	{ entryId: byEntryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		const wrong = await maybeOne<{ entryId: number; type: string }>(
-			entryTexts[of],
-			[groupId, corrects],
-			client
-		);
+	db.transaction(async (db): Promise<SaveResult> => {
+		const wrong = await db.maybeOne<{ entryId: number; type: string }>(entryTexts[of], [
+			db.groupId,
+			corrects
+		]);
 		if (!wrong) return refuse('corrects', 'That is not in the book any more.');
 		if (wrong.type === 'correction')
 			return refuse('corrects', 'That is a correction itself. Book what is right instead.');
-		const taken = await execute(
+		const taken = await db.execute(
 			`insert into taken_back (group_id, entry_id, by_entry_id) values ($1, $2, $3)
 			 on conflict (group_id, entry_id) do nothing`,
-			[groupId, wrong.entryId, byEntryId],
-			client
+			[db.groupId, wrong.entryId, byEntryId]
 		);
 		if (taken === 0) return refuse('corrects', 'That was taken back already.');
-		if ((await driedSince(client, groupId, wrong.entryId)).length > 0)
+		if ((await driedSince(db, wrong.entryId)).length > 0)
 			return refuse('corrects', 'Bags of it that dried were sorted since. Take that back first.');
-		const [used] = await usedSince(client, groupId, wrong.entryId);
+		const [used] = await usedSince(db, wrong.entryId);
 		if (used)
 			return refuse(
 				'corrects',
 				`Something was done with the ${used.sort} ${used.code} since. Take that back first, the newest first.`
 			);
-		const why = await movedBack(client, groupId, wrong.entryId, byEntryId);
+		const why = await movedBack(db, wrong.entryId, byEntryId);
 		return why ?? { outcome: 'kept', id: byEntryId };
 	});

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { seasonOf } from '$lib/core/hand-over/season-of';
 import type {
 	AccountOfPeriod,
@@ -6,9 +7,7 @@ import type {
 	Period
 } from '$lib/stages/hand-over/account-view';
 import { addAccounts, barsOf, inPeriod, mostlyLabelled } from '$lib/stages/hand-over/account-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
-import { many, one } from '$lib/server/db/verbs';
 
 /** What a mat weighed when it went, where it was weighed, g. */
 const weighedText = `(select c.mass_g from standing_check c where c.group_id = $1 and c.thing_id = h.thing_id
@@ -18,8 +17,8 @@ const weighedText = `(select c.mass_g from standing_check c where c.group_id = $
  * What each delivery came to, the newest first: mats that came back are not among them. Pillows count as
  * long as their delivery stands.
  */
-const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
-	many<DeliveryAccount>(
+const readAccounts = (db: Db): Promise<DeliveryAccount[]> =>
+	db.many<DeliveryAccount>(
 		`with weighed as materialized (select h.*, ${weighedText} as weighed_g from handed_over h where h.group_id = $1),
 		mats as (
 			select entry_id, count(*)::integer as mats, sum(width_mm * length_mm) / 1000000 as m2,
@@ -48,32 +47,32 @@ const readAccounts = (groupId: GroupId): Promise<DeliveryAccount[]> =>
 		 left join mats m on m.entry_id = d.entry_id
 		 left join pillows q on q.entry_id = d.entry_id
 		 where d.group_id = $1 order by d.goes_on desc, d.entry_id desc`,
-		[groupId, mostlyLabelled]
+		[db.groupId, mostlyLabelled]
 	);
 
 /** Accounts as they were added up last: thousands of mats are added up once, not for every page. */
 const accounts = new Remembered<DeliveryAccount[]>();
 
 /** What each delivery came to, the newest first. */
-export async function deliveryAccounts(groupId: GroupId): Promise<DeliveryAccount[]> {
+export async function deliveryAccounts(db: Db): Promise<DeliveryAccount[]> {
 	// All of these are only ever appended to: while none of them grows, the sums are the same.
-	const { mark } = await one<{ mark: string }>(
+	const { mark } = await db.one<{ mark: string }>(
 		`select concat_ws(' ',
 			(select count(*) from delivery where group_id = $1),
 			(select count(*) from thing_event where group_id = $1 and what = 'sent-back'),
 			(select count(*) from taken_back where group_id = $1),
 			(select max(version) from place where group_id = $1 and receives_mats)) as mark`,
-		[groupId]
+		[db.groupId]
 	);
-	return accounts.of(groupId, mark, () => readAccounts(groupId));
+	return accounts.of(db, mark, () => readAccounts(db));
 }
 
 /** Deliveries that are listed of a period; all of them are in the list as CSV. */
 const mostListed = 60;
 
 /** What was handed over in a period came to, and which other periods there are. */
-export async function accountIn(groupId: GroupId, period: Period): Promise<AccountOfPeriod> {
-	const all = await deliveryAccounts(groupId);
+export async function accountIn(db: Db, period: Period): Promise<AccountOfPeriod> {
+	const all = await deliveryAccounts(db);
 	const own = inPeriod(all, period);
 	const newest = (years: readonly number[]) =>
 		[...new Set(years)].toSorted((one, other) => other - one).slice(0, 12);
@@ -87,17 +86,17 @@ export async function accountIn(groupId: GroupId, period: Period): Promise<Accou
 		years: newest(all.map(({ goesOn }) => Number(goesOn.slice(0, 4)))),
 		mats:
 			period.of === 'delivery'
-				? await listHanded(groupId, { delivery: period.code, before: null, limit: 200 })
+				? await listHanded(db, { delivery: period.code, before: null, limit: 200 })
 				: []
 	};
 }
 
 /** Mats that were handed over, the newest first: those of one delivery, or all after one. */
 export const listHanded = (
-	groupId: GroupId,
+	db: Db,
 	{ delivery, before, limit }: { delivery: string | null; before: number | null; limit: number }
 ): Promise<HandedMat[]> =>
-	many<HandedMat>(
+	db.many<HandedMat>(
 		`select h.thing_id as id, t.code, v.name as "planName", d.code as delivery, p.name as "placeName",
 			to_char(h.goes_on, 'YYYY-MM-DD') as "goesOn", h.width_mm as "widthMm", h.length_mm as "lengthMm",
 			h.mass_g as "massG", h.bags,
@@ -114,5 +113,5 @@ export const listHanded = (
 		 where h.group_id = $1 and ($2::text is null or d.code = $2)
 			and ($3::bigint is null or h.thing_id < $3)
 		 order by h.thing_id desc limit $4`,
-		[groupId, delivery, before, limit]
+		[db.groupId, delivery, before, limit]
 	);

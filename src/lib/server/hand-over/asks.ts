@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { ComingMat } from '$lib/core/hand-over/promises';
 import { countOn } from '$lib/core/hand-over/promises';
 import type { AskEntry, PromiseEntry } from '$lib/entries/types/ask';
@@ -5,19 +6,17 @@ import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
 import type { MatLine } from '$lib/stages/hand/mat-view';
 import { dayAfter } from '$lib/ui/days';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
 import { listMats } from '$lib/server/hand/mats';
 import { listReady } from './deliveries';
 
 /** Keeps what a place asks for. */
 export async function keepAsk(
-	groupId: GroupId,
+	db: Db,
 	{ placeId, mats, size, byDay, note }: AskEntry,
 	{ entryId, isSure }: Booked
 ): Promise<SaveResult> {
@@ -27,38 +26,34 @@ export async function keepAsk(
 		{ what: 'Length', value: size?.lengthMm ?? null, expected: lengthMm }
 	]);
 	if (far) return far;
-	const place = await maybeOne<{ id: string }>(
+	const place = await db.writer.maybeOne<{ id: string }>(
 		'select id from place where group_id = $1 and id = $2 and receives_mats for share',
-		[groupId, placeId],
-		writing()
+		[db.groupId, placeId]
 	);
 	if (!place) return refuse('place', 'That place is not among those that receive mats.');
-	await execute(
+	await db.writer.execute(
 		`insert into mat_ask (group_id, entry_id, place_id, mats, width_mm, length_mm, by_day, note)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-		[groupId, entryId, placeId, mats, size?.widthMm ?? null, size?.lengthMm ?? null, byDay, note],
-		writing()
+		[db.groupId, entryId, placeId, mats, size?.widthMm ?? null, size?.lengthMm ?? null, byDay, note]
 	);
 	return { outcome: 'kept', id: entryId };
 }
 
 /** Keeps how many a place was promised; a later promise for the same ask stands for the one before. */
 export async function keepPromise(
-	groupId: GroupId,
+	db: Db,
 	{ askId, mats }: PromiseEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> {
-	const ask = await maybeOne<{ mats: number }>(
+	const ask = await db.writer.maybeOne<{ mats: number }>(
 		'select mats from standing_ask where group_id = $1 and entry_id = $2',
-		[groupId, askId],
-		writing()
+		[db.groupId, askId]
 	);
 	if (!ask) return refuse('ask', 'That ask is not there any more.');
 	if (mats > ask.mats) return refuse('mats', `They ask for ${ask.mats}: promise no more.`);
-	await execute(
+	await db.writer.execute(
 		'insert into mat_promise (group_id, entry_id, ask_id, mats) values ($1, $2, $3, $4)',
-		[groupId, entryId, askId, mats],
-		writing()
+		[db.groupId, entryId, askId, mats]
 	);
 	return { outcome: 'kept', id: entryId };
 }
@@ -66,14 +61,14 @@ export async function keepPromise(
 type AskRow = Omit<AskLine, 'handed' | 'counts' | 'isDone'> & { readonly placeId: string };
 
 /** How many mats went to each place since it began to ask, and have not come back. */
-const handedSince = (groupId: GroupId) =>
-	many<{ placeId: string; at: Date }>(
+const handedSince = (db: Db) =>
+	db.many<{ placeId: string; at: Date }>(
 		`select h.place_id as "placeId", e.typed_at as at from handed_over h
 		 join entry e on e.group_id = h.group_id and e.id = h.entry_id
 		 where h.group_id = $1 and exists (select 1 from standing_ask a
 			where a.group_id = h.group_id and a.place_id = h.place_id and a.typed_at <= e.typed_at)
 		 order by e.typed_at, h.thing_id`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** Reads the mats in hand. */
@@ -81,18 +76,18 @@ type MatsInHand = () => Promise<readonly MatLine[]>;
 
 /** Mats that lie there, wait for a check or are in hand, and when they will be ready. */
 async function comingMats(
-	groupId: GroupId,
+	db: Db,
 	{ today }: HallDay,
 	matsInHand: MatsInHand
 ): Promise<ComingMat[]> {
 	const [ready, checking, inHand] = await Promise.all([
-		listReady(groupId),
-		many<{ widthMm: number | null; lengthMm: number | null }>(
+		listReady(db),
+		db.many<{ widthMm: number | null; lengthMm: number | null }>(
 			`select c.width_mm as "widthMm", c.length_mm as "lengthMm"
 			 from thing_state s
 			 left join last_check c on c.group_id = s.group_id and c.thing_id = s.thing_id
 			 where s.group_id = $1 and s.sort = 'mat' and s.what in ('finished', 'mended', 'to-mend', 'sent-back')`,
-			[groupId]
+			[db.groupId]
 		),
 		matsInHand()
 	]);
@@ -125,29 +120,22 @@ async function comingMats(
 }
 
 /** What places ask for: what they were promised, what went to them since, and what they can count on. */
-export const listAsks = (groupId: GroupId, now: HallDay): Promise<AskLine[]> =>
-	asksBy(groupId, now, () => listMats(groupId, now));
+export const listAsks = (db: Db, now: HallDay): Promise<AskLine[]> =>
+	asksBy(db, now, () => listMats(db, now));
 
 /** The same, where the mats in hand are read for something else, too; without an ask nobody waits for them. */
-export async function asksBy(
-	groupId: GroupId,
-	now: HallDay,
-	matsInHand: MatsInHand
-): Promise<AskLine[]> {
-	const asks = await many<AskRow>(
+export async function asksBy(db: Db, now: HallDay, matsInHand: MatsInHand): Promise<AskLine[]> {
+	const asks = await db.many<AskRow>(
 		`select a.entry_id as id, a.place_id as "placeId", p.name as "placeName", a.mats,
 			a.width_mm as "widthMm", a.length_mm as "lengthMm", to_char(a.by_day, 'YYYY-MM-DD') as "byDay", a.note,
 			a.typed_at as at, (select m.mats from standing_promise m
 				where m.group_id = $1 and m.ask_id = a.entry_id order by m.entry_id desc limit 1) as promised
 		 from standing_ask a join place_known p on p.group_id = $1 and p.id = a.place_id
 		 where a.group_id = $1 and a.by_day > $2::date - 60 order by a.by_day, a.entry_id limit 200`,
-		[groupId, now.today]
+		[db.groupId, now.today]
 	);
 	if (asks.length === 0) return [];
-	const [sent, coming] = await Promise.all([
-		handedSince(groupId),
-		comingMats(groupId, now, matsInHand)
-	]);
+	const [sent, coming] = await Promise.all([handedSince(db), comingMats(db, now, matsInHand)]);
 	// What went to a place since it asked is dealt to its asks, the soonest first.
 	const handed = new Map<number, number>();
 	for (const { placeId, at } of sent) {

@@ -1,6 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { CalendarEvent } from '$lib/server/web/day-calendar';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 interface CalendarRow {
 	readonly id: string;
@@ -13,11 +12,11 @@ interface CalendarRow {
 
 /** Deliveries and the days mats are asked for, as a calendar has them; no names of people. */
 export async function handOverEvents(
-	groupId: GroupId,
+	db: Db,
 	groupName: string,
 	today: string
 ): Promise<CalendarEvent[]> {
-	const rows = await many<CalendarRow>(
+	const rows = await db.many<CalendarRow>(
 		`select 'delivery' as sort, t.code as id, to_char(d.goes_on, 'YYYY-MM-DD') as day, p.name as place,
 			(select count(*)::integer from delivery_mat m where m.group_id = $1 and m.entry_id = d.entry_id) as mats,
 			d.gathering
@@ -30,7 +29,7 @@ export async function handOverEvents(
 		 from standing_ask a join place_known p on p.group_id = $1 and p.id = a.place_id
 		 where a.group_id = $1 and a.by_day > $2::date - 60
 		 order by 3, 2`,
-		[groupId, today]
+		[db.groupId, today]
 	);
 	const mats = (count: number) => (count === 1 ? 'one mat' : `${count} mats`);
 	return rows.map(({ id, sort, day, place, mats: count, gathering }) => ({

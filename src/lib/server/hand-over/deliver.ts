@@ -1,38 +1,34 @@
+import type { Db } from '$lib/server/db/db';
 import type { DeliverEntry, ReceivedEntry, SentBackEntry } from '$lib/entries/types/deliver';
-import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
 import type { ThingLine } from '$lib/server/book/things';
 import { bindThing, findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, maybeOne } from '$lib/server/db/verbs';
 import { matSizes } from './mat-sizes';
 import type { PillowContent } from './pillows';
 
 /** Sends good mats to a place: each leaves by one delivery at most, and none before it was found good. */
 export const keepDeliver = (
-	groupId: GroupId,
+	db: Db,
 	{ placeId, mats, pillows, goesOn, crate, gathering, note }: DeliverEntry,
 	{ entryId, key }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		const place = await maybeOne<{ id: string }>(
+	db.transaction(async (db): Promise<SaveResult> => {
+		const place = await db.maybeOne<{ id: string }>(
 			'select id from place where group_id = $1 and id = $2 and receives_mats for share',
-			[groupId, placeId],
-			client
+			[db.groupId, placeId]
 		);
 		if (!place) return refuse('place', 'That place is not among those that receive mats.');
 		// Held in one order, so that two deliveries of the same mats wait for each other.
-		await many<{ id: number }>(
+		await db.many<{ id: number }>(
 			'select id from thing where group_id = $1 and code = any($2::text[]) order by id for update',
-			[groupId, [...mats, ...pillows]],
-			client
+			[db.groupId, [...mats, ...pillows]]
 		);
 		const things: ThingLine[] = [];
 		for (const code of mats) {
-			const thing = await findThing(groupId, code);
+			const thing = await findThing(db, code);
 			if (!thing || thing.sort !== 'mat')
 				return refuse('mats', `No mat of this group has the label ${code}.`);
 			if (thing.state === 'delivered' || thing.state === 'received')
@@ -43,28 +39,28 @@ export const keepDeliver = (
 		}
 		const soft: ThingLine[] = [];
 		for (const code of pillows) {
-			const thing = await findThing(groupId, code);
+			const thing = await findThing(db, code);
 			if (!thing || thing.sort !== 'pillow' || thing.state === null)
 				return refuse('pillows', `No pillow of this group has the label ${code}.`);
 			if (thing.state !== 'made')
 				return refuse('pillows', `${code} went out already: it cannot go twice.`);
 			soft.push(thing);
 		}
-		const code = await codeFor(groupId, key);
+		const code = await codeFor(db, key);
 		if (!code) return refuse('mats', 'This group has used all the codes there are.');
-		const bound = await bindThing(client, groupId, entryId, {
+		const bound = await bindThing(db, entryId, {
 			code,
 			sort: 'delivery',
 			plan: null,
 			content: {}
 		});
 		if (bound.outcome === 'refused') return bound;
-		await execute(
+		await db.execute(
 			`insert into delivery (group_id, entry_id, thing_id, place_id, goes_on, crate_width_mm, crate_depth_mm,
 				crate_height_mm, gathering, note)
 			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
 			[
-				groupId,
+				db.groupId,
 				entryId,
 				Number(bound.id),
 				placeId,
@@ -74,19 +70,18 @@ export const keepDeliver = (
 				crate.heightMm,
 				gathering,
 				note
-			],
-			client
+			]
 		);
-		const sizes = await matSizes(groupId, mats);
+		const sizes = await matSizes(db, mats);
 		for (const thing of things) {
 			const size = sizes.get(thing.code);
 			if (!size) return refuse('mats', `Nothing says how large ${thing.code} is: check it again.`);
-			await execute(
+			await db.execute(
 				`insert into delivery_mat (group_id, entry_id, thing_id, width_mm, length_mm, mass_g, bags, film_mg,
 					timed_min, estimated_min)
 				 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
 				[
-					groupId,
+					db.groupId,
 					entryId,
 					thing.id,
 					size.widthMm,
@@ -96,64 +91,61 @@ export const keepDeliver = (
 					size.filmMg,
 					size.timedMin,
 					size.estimatedMin
-				],
-				client
+				]
 			);
-			await happenTo(client, groupId, entryId, thing.id, 'delivered');
+			await happenTo(db, entryId, thing.id, 'delivered');
 		}
 		for (const [at, pillow] of soft.entries()) {
 			const { bags, filmMg } = pillow.content as unknown as PillowContent;
-			await execute(
+			await db.execute(
 				`insert into delivery_pillow (group_id, entry_id, thing_id, mat_id, bags, film_mg)
 				 values ($1, $2, $3, $4, $5, $6)`,
-				[groupId, entryId, pillow.id, things[at]?.id ?? null, bags, filmMg],
-				client
+				[db.groupId, entryId, pillow.id, things[at]?.id ?? null, bags, filmMg]
 			);
-			await happenTo(client, groupId, entryId, pillow.id, 'delivered');
+			await happenTo(db, entryId, pillow.id, 'delivered');
 		}
 		return { outcome: 'kept', id: entryId };
 	});
 
 /** Keeps that a delivery has come, with all of it that has not gone back; once. */
 export const keepReceived = (
-	groupId: GroupId,
+	db: Db,
 	{ delivery }: ReceivedEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		await holdThing(client, groupId, delivery);
-		const thing = await findThing(groupId, delivery);
+	db.transaction(async (db): Promise<SaveResult> => {
+		await holdThing(db, delivery);
+		const thing = await findThing(db, delivery);
 		if (!thing || thing.sort !== 'delivery' || thing.state === null)
 			return refuse('delivery', 'No delivery of this group has that label.');
 		if (thing.state === 'received') return refuse('delivery', `${delivery} was received already.`);
-		await happenTo(client, groupId, entryId, thing.id, 'received');
-		const mats = await many<{ id: number }>(
+		await happenTo(db, entryId, thing.id, 'received');
+		const mats = await db.many<{ id: number }>(
 			`select x.thing_id as id from standing_delivery d
 			 join (select group_id, entry_id, thing_id from delivery_mat
 				union all select group_id, entry_id, thing_id from delivery_pillow) x
 				on x.group_id = d.group_id and x.entry_id = d.entry_id
 			 join thing_state s on s.group_id = x.group_id and s.thing_id = x.thing_id and s.what = 'delivered'
 			 where d.group_id = $1 and d.thing_id = $2 order by x.thing_id`,
-			[groupId, thing.id],
-			client
+			[db.groupId, thing.id]
 		);
-		for (const { id } of mats) await happenTo(client, groupId, entryId, id, 'received');
+		for (const { id } of mats) await happenTo(db, entryId, id, 'received');
 		return { outcome: 'kept', id: entryId };
 	});
 
 /** Keeps that a mat came back: it is checked again. */
 export const keepSentBack = (
-	groupId: GroupId,
+	db: Db,
 	{ mat }: SentBackEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		await holdThing(client, groupId, mat);
-		const thing = await findThing(groupId, mat);
+	db.transaction(async (db): Promise<SaveResult> => {
+		await holdThing(db, mat);
+		const thing = await findThing(db, mat);
 		if (!thing || thing.sort !== 'mat')
 			return refuse('mat', 'No mat of this group has that label.');
 		if (thing.state !== 'delivered' && thing.state !== 'received')
 			return refuse('mat', `${mat} did not go out.`);
-		await happenTo(client, groupId, entryId, thing.id, 'sent-back');
+		await happenTo(db, entryId, thing.id, 'sent-back');
 		return { outcome: 'kept', id: entryId };
 	});

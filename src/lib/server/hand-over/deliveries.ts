@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { rollMat } from '$lib/core/finish/roll';
 import type {
 	DeliveredMat,
@@ -6,8 +7,6 @@ import type {
 	PlaceWords,
 	ReadyMat
 } from '$lib/stages/hand-over/hand-over-view';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many, one } from '$lib/server/db/verbs';
 import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 
@@ -22,9 +21,9 @@ interface ReadyRow {
 }
 
 /** Mats that are good and lie there, the longest first. */
-export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
+export async function listReady(db: Db): Promise<ReadyMat[]> {
 	const [rows, practice] = await Promise.all([
-		many<ReadyRow>(
+		db.many<ReadyRow>(
 			`select t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 				c.width_mm as "widthMm", c.length_mm as "lengthMm", s.at as since
 			 from thing_state s
@@ -33,11 +32,11 @@ export async function listReady(groupId: GroupId): Promise<ReadyMat[]> {
 			 join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 			 where s.group_id = $1 and s.sort = 'mat' and s.what = 'good'
 			 order by s.at, t.id limit 500`,
-			[groupId]
+			[db.groupId]
 		),
-		practiceOfGroup(groupId)
+		practiceOfGroup(db)
 	]);
-	const planned = await makingsOf(groupId, rows, practice);
+	const planned = await makingsOf(db, rows, practice);
 	return rows.map((row): ReadyMat => {
 		const { code, planName, widthMm, lengthMm, since } = row;
 		const { thicknessMm } = planned(row);
@@ -57,10 +56,10 @@ export const deliveriesPerPage = 20;
 
 /** What went out, those kept last first, or those before one; one more than a page, to show that there are more. Or the one with a label. */
 export const listDeliveries = (
-	groupId: GroupId,
+	db: Db,
 	{ code = null, before = null }: { readonly code?: string | null; readonly before?: number | null }
 ): Promise<DeliveryLine[]> =>
-	many<DeliveryLine>(
+	db.many<DeliveryLine>(
 		`select t.code, d.entry_id as id, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn",
 			d.note, d.gathering,
 			d.crate_width_mm as "crateWidthMm", d.crate_depth_mm as "crateDepthMm", d.crate_height_mm as "crateHeightMm",
@@ -82,21 +81,21 @@ export const listDeliveries = (
 		 left join entry r on r.group_id = $1 and r.id = s.entry_id
 		 where d.group_id = $1 and ($2::text is null or t.code = $2) and ($3::bigint is null or d.entry_id < $3)
 		 order by d.entry_id desc limit $4`,
-		[groupId, code, before, deliveriesPerPage + 1]
+		[db.groupId, code, before, deliveriesPerPage + 1]
 	);
 
 /** A delivery with what is in it, mat by mat; null where there is none of that label. */
-export async function findDelivery(groupId: GroupId, code: string): Promise<DeliveryWhole | null> {
-	const [line] = await listDeliveries(groupId, { code });
+export async function findDelivery(db: Db, code: string): Promise<DeliveryWhole | null> {
+	const [line] = await listDeliveries(db, { code });
 	if (!line) return null;
 	const [place, mats] = await Promise.all([
-		one<PlaceWords>(
+		db.one<PlaceWords>(
 			`select p.name, p.hours, p.stairs, p.own_rules as "ownRules", p.id, p.version
 			 from standing_delivery d join place_known p on p.group_id = d.group_id and p.id = d.place_id
 			 where d.group_id = $1 and d.entry_id = $2`,
-			[groupId, line.id]
+			[db.groupId, line.id]
 		),
-		many<DeliveredMat>(
+		db.many<DeliveredMat>(
 			`select t.code, t.plan_id as "planId", t.plan_version as "planVersion", v.name as "planName",
 				x.width_mm as "widthMm", x.length_mm as "lengthMm", x.mass_g as "massG", x.bags,
 				o.code as pillow, (o.content ->> 'filmMg')::double precision / 1000 as "pillowG"
@@ -106,10 +105,10 @@ export async function findDelivery(groupId: GroupId, code: string): Promise<Deli
 			 left join delivery_pillow y on y.group_id = x.group_id and y.entry_id = x.entry_id and y.mat_id = x.thing_id
 			 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
 			 where x.group_id = $1 and x.entry_id = $2 order by t.id`,
-			[groupId, line.id]
+			[db.groupId, line.id]
 		)
 	]);
-	const planned = await makingsOf(groupId, mats, await practiceOfGroup(groupId));
+	const planned = await makingsOf(db, mats, await practiceOfGroup(db));
 	return {
 		...line,
 		place,

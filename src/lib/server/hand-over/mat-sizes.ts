@@ -1,10 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import { apart } from '$lib/core/apart';
 import { handsOf } from '$lib/core/hand-over/hands';
 import type { HandsGiven } from '$lib/core/hand-over/hands';
 import type { Sitting } from '$lib/core/hand/sitting';
 import { timedRows } from '$lib/core/hand/sitting';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import { bagsGiven } from '$lib/server/hand/given-bags';
 import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -39,14 +38,14 @@ interface TapRow {
 }
 
 /** Rows of some mats that were timed, by the taps of each device at each end. */
-async function timedOf(groupId: GroupId, ids: readonly number[]): Promise<(id: number) => Sitting> {
-	const taps = await many<TapRow>(
+async function timedOf(db: Db, ids: readonly number[]): Promise<(id: number) => Sitting> {
+	const taps = await db.many<TapRow>(
 		`select m.thing_id as id, concat_ws(' ', m.thing_id, m.side, e.device) as hand, m.step, e.typed_at as at
 		 from row_mark m join entry e on e.group_id = m.group_id and e.id = m.entry_id
 		 where m.group_id = $1 and m.thing_id = any($2::bigint[]) and m.step is not null and e.device is not null
 			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 		 order by e.typed_at, e.id`,
-		[groupId, ids]
+		[db.groupId, ids]
 	);
 	const hands = apart(taps, ({ hand }) => hand);
 	const timed = new Map<number, Sitting>();
@@ -62,24 +61,21 @@ async function timedOf(groupId: GroupId, ids: readonly number[]): Promise<(id: n
 }
 
 /** What is known of mats that were checked, by their labels. */
-export async function matSizes(
-	groupId: GroupId,
-	codes: readonly string[]
-): Promise<Map<string, MatSize>> {
-	const given = await bagsGiven(groupId, codes);
-	const found = await many<CheckedRow>(
+export async function matSizes(db: Db, codes: readonly string[]): Promise<Map<string, MatSize>> {
+	const given = await bagsGiven(db, codes);
+	const found = await db.many<CheckedRow>(
 		`select t.id, t.code, t.plan_id as "planId", t.plan_version as "planVersion",
 			c.width_mm as "widthMm", c.length_mm as "lengthMm", c.mass_g as "massG"
 		 from thing t
 		 join last_check c on c.group_id = t.group_id and c.thing_id = t.id
 		 where t.group_id = $1 and t.code = any($2::text[]) and t.sort = 'mat'`,
-		[groupId, codes]
+		[db.groupId, codes]
 	);
 	const timed = await timedOf(
-		groupId,
+		db,
 		found.map(({ id }) => id)
 	);
-	const planned = await makingsOf(groupId, found, await practiceOfGroup(groupId));
+	const planned = await makingsOf(db, found, await practiceOfGroup(db));
 	return new Map(
 		found.map((row): [string, MatSize] => {
 			const { bags = null, filmMg = null } = given.get(row.code) ?? {};

@@ -1,9 +1,8 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/hand/strand-left';
 import type { ThingEvent } from '$lib/core/store/forms';
 import type { BagsOfPlace, MatStory, StoryDay } from '$lib/stages/hand-over/story-view';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many, maybeOne, one } from '$lib/server/db/verbs';
 import { ownMaking } from '$lib/server/hand/making';
 import { makingsOf } from '$lib/server/hand/makings';
 import { stripesOfBalls } from '$lib/core/hand/stripes-of-balls';
@@ -38,22 +37,22 @@ interface BallOfMat {
 }
 
 /** The balls that were given for a mat by their labels. */
-const ballsOf = (groupId: GroupId, code: string) =>
-	many<BallOfMat>(
+const ballsOf = (db: Db, code: string) =>
+	db.many<BallOfMat>(
 		`select b.code, b.content from entry e
 		 join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
 		 where e.group_id = $1 and e.type = 'issue' and label_of(e.typed ->> 'mat') = $2
 			and not exists (select 1 from taken_back k where k.group_id = e.group_id and k.entry_id = e.id)
 		 order by e.id`,
-		[groupId, code]
+		[db.groupId, code]
 	);
 
 /**
  * The places whose bags of a kind and colour had been sorted into the store by a day: they lie there
  * together, so that a place has its share of every ball.
  */
-const placesOf = (groupId: GroupId, kindId: string, colour: string, by: string) =>
-	many<{ name: string; bags: number }>(
+const placesOf = (db: Db, kindId: string, colour: string, by: string) =>
+	db.many<{ name: string; bags: number }>(
 		`select p.name, sum(m.amount)::double precision as bags
 		 from standing_sorting s
 		 join place_known p on p.group_id = s.group_id and p.id = s.place_id
@@ -62,15 +61,15 @@ const placesOf = (groupId: GroupId, kindId: string, colour: string, by: string) 
 		 join line l on l.group_id = m.group_id and l.id = m.line_id and l.form = 'bag'
 		 where s.group_id = $1 and l.kind_id = $2 and l.colour = $3 and e.typed_at < $4::date + 1
 		 group by p.name order by 2 desc, p.name`,
-		[groupId, kindId, colour, by]
+		[db.groupId, kindId, colour, by]
 	);
 
 /**
  * How many people made a mat: whoever had it, whoever is named with its balls, and whoever came or sat at the table on
  * the days these were wound; and of how many balls nobody is known.
  */
-const handsOfMat = (groupId: GroupId, matId: number, balls: readonly BallOfMat[]) =>
-	one<{ hands: number; makers: number; unknownBalls: number }>(
+const handsOfMat = (db: Db, matId: number, balls: readonly BallOfMat[]) =>
+	db.one<{ hands: number; makers: number; unknownBalls: number }>(
 		`with makers as (select distinct h.person_id from hand_on h
 				where h.group_id = $1 and h.thing_id = $2 and h.person_id is not null
 				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)),
@@ -94,24 +93,24 @@ const handsOfMat = (groupId: GroupId, matId: number, balls: readonly BallOfMat[]
 			(select count(*)::integer from (select person_id from makers
 				union select person_id from wound where person_id is not null
 				union select person_id from there) x) as hands`,
-		[groupId, matId, balls.map(({ code }) => code), balls.map(({ content }) => content.madeOn)]
+		[db.groupId, matId, balls.map(({ code }) => code), balls.map(({ content }) => content.madeOn)]
 	);
 
 /** What happened to a mat, and the day of the hall it did; what was taken back is left out. */
-const daysOfMat = (groupId: GroupId, matId: number) =>
-	many<StoryDay>(
+const daysOfMat = (db: Db, matId: number) =>
+	db.many<StoryDay>(
 		`select v.what, to_char(e.typed_at at time zone coalesce(g.time_zone, 'UTC'), 'YYYY-MM-DD') as day
 		 from thing_event v join entry e on e.group_id = v.group_id and e.id = v.entry_id
 		 join volunteer_group g on g.id = v.group_id
 		 where v.group_id = $1 and v.thing_id = $2
 			and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
 		 order by v.id`,
-		[groupId, matId]
+		[db.groupId, matId]
 	);
 
 /** The delivery a mat went out with last, where that stands. */
-const wentWith = (groupId: GroupId, matId: number) =>
-	maybeOne<{ code: string; placeName: string; goesOn: string; pillow: string | null }>(
+const wentWith = (db: Db, matId: number) =>
+	db.maybeOne<{ code: string; placeName: string; goesOn: string; pillow: string | null }>(
 		`select d.code, p.name as "placeName", to_char(h.goes_on, 'YYYY-MM-DD') as "goesOn", o.code as pillow
 		 from handed_over h
 		 join thing d on d.group_id = h.group_id and d.id = h.delivery_id
@@ -119,23 +118,23 @@ const wentWith = (groupId: GroupId, matId: number) =>
 		 left join delivery_pillow y on y.group_id = h.group_id and y.entry_id = h.entry_id and y.mat_id = h.thing_id
 		 left join thing o on o.group_id = y.group_id and o.id = y.thing_id
 		 where h.group_id = $1 and h.thing_id = $2 order by h.entry_id desc limit 1`,
-		[groupId, matId]
+		[db.groupId, matId]
 	);
 
 /** A mat's own page: of which bags it is, how many hands made it, on which days; null where there is none of that label. */
-export async function storyOfMat(groupId: GroupId, code: string): Promise<MatStory | null> {
-	const mat = await maybeOne<MatRow>(matText, [groupId, code]);
+export async function storyOfMat(db: Db, code: string): Promise<MatStory | null> {
+	const mat = await db.maybeOne<MatRow>(matText, [db.groupId, code]);
 	if (!mat) return null;
 	const [balls, days, went, practice] = await Promise.all([
-		ballsOf(groupId, code),
-		daysOfMat(groupId, mat.id),
-		wentWith(groupId, mat.id),
-		practiceOfGroup(groupId)
+		ballsOf(db, code),
+		daysOfMat(db, mat.id),
+		wentWith(db, mat.id),
+		practiceOfGroup(db)
 	]);
 	const madeOn = [...new Set(balls.map(({ content }) => content.madeOn))].toSorted();
 	const [planned, { hands, makers, unknownBalls }] = await Promise.all([
-		makingsOf(groupId, [mat], practice),
-		handsOfMat(groupId, mat.id, balls)
+		makingsOf(db, [mat], practice),
+		handsOfMat(db, mat.id, balls)
 	]);
 	const { look: plannedLook, rows } = ownMaking(planned(mat), null, mat.stripes);
 	const filmG = balls.reduce((sum, { content }) => sum + content.filmMg, 0) / 1000;
@@ -168,7 +167,7 @@ export async function storyOfMat(groupId: GroupId, code: string): Promise<MatSto
 		}
 	const places = new Map<string, number>();
 	for (const { kindId, colour, bags, by } of sorts.values()) {
-		const sorted = await placesOf(groupId, kindId, colour, by);
+		const sorted = await placesOf(db, kindId, colour, by);
 		const all = sorted.reduce((sum, one) => sum + one.bags, 0);
 		for (const { name, bags: own } of sorted)
 			places.set(name, (places.get(name) ?? 0) + (bags * own) / all);

@@ -1,9 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import { defaults } from '$lib/core/defaults';
 import { pillowsFrom } from '$lib/core/finish/pillow';
 import type { PillowEntry } from '$lib/entries/types/pillow';
 import type { PillowLine, PillowStore } from '$lib/stages/hand-over/hand-over-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
@@ -12,8 +12,6 @@ import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { many, one } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 
 /** What is in a pillow, as its label would say it. */
@@ -28,38 +26,38 @@ export interface PillowContent {
 type Soft = 'scrap' | 'stuffing';
 
 /** Piles of a form that lie in the store, the largest first. */
-const pilesOf = (groupId: GroupId, form: Soft) =>
-	many<{ kindId: string; colour: ColourName }>(
+const pilesOf = (db: Db, form: Soft) =>
+	db.many<{ kindId: string; colour: ColourName }>(
 		`select l.kind_id as "kindId", l.colour from balance b
 		 join line l on l.group_id = b.group_id and l.id = b.line_id
 		 where b.group_id = $1 and b.holder = 'store' and l.form = $2 and l.cut_id is null and b.amount > 0
 		 order by b.amount desc, l.id`,
-		[groupId, form]
+		[db.groupId, form]
 	);
 
 /** Keeps a pillow: what it is stuffed with leaves the store, of the largest piles first. */
 export const keepPillow = (
-	groupId: GroupId,
+	db: Db,
 	{ scrapG, bags }: PillowEntry,
 	{ entryId, key, at, isSure }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			const code = await codeFor(groupId, key);
+		db.transaction(async (db): Promise<SaveResult> => {
+			const code = await codeFor(db, key);
 			if (!code) return refuse('scrap', 'This group has used all the codes there are.');
 			const asked = [
-				...(scrapG > 0 ? await pilesOf(groupId, 'scrap') : []).map((pile) => ({
+				...(scrapG > 0 ? await pilesOf(db, 'scrap') : []).map((pile) => ({
 					...pile,
 					form: 'scrap' as const,
 					cut: null
 				})),
-				...(bags > 0 ? await pilesOf(groupId, 'stuffing') : []).map((pile) => ({
+				...(bags > 0 ? await pilesOf(db, 'stuffing') : []).map((pile) => ({
 					...pile,
 					form: 'stuffing' as const,
 					cut: null
 				}))
 			];
-			const held = await holdPiles(client, groupId, asked);
+			const held = await holdPiles(db, asked);
 			const open: Record<Soft, number> = { scrap: scrapG, stuffing: bags };
 			const taken: Omit<BookedMove, 'at' | 'matId'>[] = [];
 			for (const pile of held) {
@@ -92,7 +90,7 @@ export const keepPillow = (
 				filmMg,
 				madeOn: at.toISOString().slice(0, 10)
 			};
-			const bound = await bindThing(client, groupId, entryId, {
+			const bound = await bindThing(db, entryId, {
 				code,
 				sort: 'pillow',
 				plan: null,
@@ -101,8 +99,7 @@ export const keepPillow = (
 			if (bound.outcome === 'refused') return bound;
 			const matId = Number(bound.id);
 			await bookMoves(
-				client,
-				groupId,
+				db,
 				entryId,
 				taken.flatMap((move): BookedMove[] => [
 					{ ...move, amount: -move.amount, filmMg: -move.filmMg, at: 'store', matId: null },
@@ -115,25 +112,25 @@ export const keepPillow = (
 	);
 
 /** Pillows that lie there, the oldest first. */
-export const listPillows = (groupId: GroupId): Promise<PillowLine[]> =>
-	many<PillowLine>(
+export const listPillows = (db: Db): Promise<PillowLine[]> =>
+	db.many<PillowLine>(
 		`select t.code, t.entry_id as id, (t.content ->> 'bags')::double precision as bags,
 			(t.content ->> 'scrapG')::double precision as "scrapG",
 			(t.content ->> 'filmMg')::double precision / 1000 as "massG", s.at as since
 		 from thing_state s join thing t on t.group_id = s.group_id and t.id = s.thing_id
 		 where s.group_id = $1 and s.sort = 'pillow' and s.what = 'made' order by s.at, t.id limit 500`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** What there is to stuff pillows with, and how many of the usual size it comes to. */
-export async function pillowStore(groupId: GroupId): Promise<PillowStore> {
-	const { scrapG, bags, bagsG } = await one<{ scrapG: number; bags: number; bagsG: number }>(
+export async function pillowStore(db: Db): Promise<PillowStore> {
+	const { scrapG, bags, bagsG } = await db.one<{ scrapG: number; bags: number; bagsG: number }>(
 		`select coalesce(sum(b.amount) filter (where l.form = 'scrap'), 0)::double precision as "scrapG",
 			coalesce(sum(b.amount) filter (where l.form = 'stuffing'), 0)::double precision as bags,
 			coalesce(sum(b.film_mg) filter (where l.form = 'stuffing'), 0)::double precision / 1000 as "bagsG"
 		 from balance b join line l on l.group_id = b.group_id and l.id = b.line_id
 		 where b.group_id = $1 and b.holder = 'store' and l.form in ('scrap', 'stuffing')`,
-		[groupId]
+		[db.groupId]
 	);
 	const { pillows } = pillowsFrom(Math.max(0, scrapG + bagsG));
 	return { scrapG, bags, pillows, usualG: defaults.pillowMass.value };

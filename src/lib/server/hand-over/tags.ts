@@ -1,7 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { sizeWords, tagWords } from '$lib/stages/hand-over/hand-over-words';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import type { Label } from '$lib/server/sheets/label-scene';
 
 /** Which tags are wanted: of some mats, or of all of a delivery. */
@@ -14,10 +13,10 @@ export interface TagsAsked {
 
 /** Tags for mats: the code, the size by the last check, and how they are cared for. */
 export async function tagsOf(
-	groupId: GroupId,
+	db: Db,
 	{ mats, delivery, origin, system }: TagsAsked
 ): Promise<Label[]> {
-	const found = await many<{ code: string; widthMm: number | null; lengthMm: number | null }>(
+	const found = await db.many<{ code: string; widthMm: number | null; lengthMm: number | null }>(
 		`select t.code, c.width_mm as "widthMm", c.length_mm as "lengthMm"
 		 from thing t
 		 join thing_state s on s.group_id = $1 and s.thing_id = t.id
@@ -28,7 +27,7 @@ export async function tagsOf(
 			join delivery_mat m on m.group_id = $1 and m.entry_id = d.entry_id and m.thing_id = t.id
 			where d.group_id = $1))
 		 order by t.id limit 400`,
-		[groupId, mats, delivery]
+		[db.groupId, mats, delivery]
 	);
 	return found.map(({ code, widthMm, lengthMm }) => ({
 		code,

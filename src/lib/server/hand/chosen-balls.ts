@@ -1,10 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import { chooseBalls } from '$lib/core/hand/choose-balls';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import { ballColour } from '$lib/core/prepare/piles';
 import { plannedColour, strandOf } from '$lib/stages/hand/strand-in-hand';
 import type { ColourName } from '$lib/core/colour/colours';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import { findMatMade } from './mat-made';
 
@@ -24,15 +23,15 @@ export interface StoreFor {
 }
 
 /** What the store has for a mat that is being made. */
-export async function chosenFor(groupId: GroupId, code: string): Promise<StoreFor> {
-	const mat = await findMatMade(groupId, code, null);
+export async function chosenFor(db: Db, code: string): Promise<StoreFor> {
+	const mat = await findMatMade(db, code, null);
 	if (mat.problem !== undefined) return { chosen: [], thereM: {} };
 	const { look, cut } = mat.making;
 	if (!look || !cut) return { chosen: [], thereM: {} };
-	const there = await many<{ code: string; content: BallContent }>(
+	const there = await db.many<{ code: string; content: BallContent }>(
 		`select t.code, t.content from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id
 		 where l.group_id = $1 and t.sort = 'ball' order by l.thing_id limit 400`,
-		[groupId]
+		[db.groupId]
 	);
 	const suiting = there
 		.filter(({ content }) => whyUnsuited(content.cut, cut) === null && content.metres.expected > 0)

@@ -1,29 +1,28 @@
+import type { Db } from '$lib/server/db/db';
 import { ballColour } from '$lib/core/prepare/piles';
 import type { IssueEntry } from '$lib/entries/types/issue';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
 import { orRefusal } from '$lib/server/gather/ledger';
 import { matInHand } from './mat-in-hand';
 
 /** Gives a ball for a mat: it leaves the store, its film with it, and lies there no more. */
 export const keepIssue = (
-	groupId: GroupId,
+	db: Db,
 	{ mat, ball }: IssueEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			const found = await matInHand(groupId, mat);
+		db.transaction(async (db): Promise<SaveResult> => {
+			const found = await matInHand(db, mat);
 			if (found.problem !== undefined) return refuse('mat', found.problem);
 			// Held: of two who give one ball at once, the second is told.
-			const held = await holdThing(client, groupId, ball);
-			const thing = held && (await findThing(groupId, ball));
+			const held = await holdThing(db, ball);
+			const thing = held && (await findThing(db, ball));
 			if (!thing) return refuse('ball', 'No ball of this group has that label.');
 			const { sort, state } = thing;
 			if (sort !== 'ball' && sort !== 'chain')
@@ -36,14 +35,13 @@ export const keepIssue = (
 				form: sort,
 				cut
 			};
-			const piles = await holdPiles(client, groupId, [key]);
+			const piles = await holdPiles(db, [key]);
 			const [pile] = piles;
 			if (!pile || pile.amount < 1)
 				return refuse('ball', 'The store has no such ball by the book. Count the balls again.');
 			const film = Math.min(filmMg, pile.filmMg);
 			await bookMoves(
-				client,
-				groupId,
+				db,
 				entryId,
 				[
 					{ ...key, amount: -1, filmMg: -film, at: 'store', matId: null },
@@ -51,7 +49,7 @@ export const keepIssue = (
 				],
 				piles
 			);
-			await happenTo(client, groupId, entryId, thing.id, 'given');
+			await happenTo(db, entryId, thing.id, 'given');
 			return { outcome: 'kept', id: entryId };
 		})
 	);

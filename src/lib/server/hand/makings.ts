@@ -1,7 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import type { Practice } from '$lib/core/practice/practice';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import { WorkedOut } from '$lib/server/plan/worked-out';
 import type { Making } from './making';
 import { makingOf, unmade } from './making';
@@ -26,7 +25,7 @@ export const makingOfVersion = (
 
 /** How some things are made, by a practice; the documents are read only of the versions not known yet. */
 export async function makingsOf(
-	groupId: GroupId,
+	db: Db,
 	things: readonly ByVersion[],
 	practice: Practice
 ): Promise<(thing: ByVersion) => Making> {
@@ -34,11 +33,15 @@ export async function makingsOf(
 		({ planId: id, planVersion: version }) => !makings.get({ id, version }, practice)
 	);
 	if (unknown.length > 0) {
-		const documents = await many<ByVersion & { document: PlanDocument }>(
+		const documents = await db.many<ByVersion & { document: PlanDocument }>(
 			`select distinct v.plan_id as "planId", v.version as "planVersion", v.document from plan_version v
 			 join unnest($2::uuid[], $3::integer[]) as a (id, version) on v.plan_id = a.id and v.version = a.version
 			 where v.group_id = $1`,
-			[groupId, unknown.map(({ planId }) => planId), unknown.map(({ planVersion }) => planVersion)]
+			[
+				db.groupId,
+				unknown.map(({ planId }) => planId),
+				unknown.map(({ planVersion }) => planVersion)
+			]
 		);
 		for (const { document, ...version } of documents) makingOfVersion(version, document, practice);
 	}

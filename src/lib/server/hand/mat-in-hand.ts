@@ -1,5 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/hand/strand-left';
-import type { GroupId } from '$lib/server/base/group-id';
 import { findThing } from '$lib/server/book/things';
 
 type Found =
@@ -14,8 +14,8 @@ type Found =
 	| { readonly problem: string };
 
 /** The mat with a code, where it is being made; else why it is not. */
-export async function matInHand(groupId: GroupId, code: string): Promise<Found> {
-	const thing = await findThing(groupId, code);
+export async function matInHand(db: Db, code: string): Promise<Found> {
+	const thing = await findThing(db, code);
 	if (!thing) return { problem: 'No mat of this group has that label.' };
 	const { id, sort, planId, planVersion, state, content } = thing;
 	if (sort !== 'mat' || planId === null || planVersion === null)

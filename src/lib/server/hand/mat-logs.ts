@@ -1,6 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 /** A mat whose log is asked for. While neither count grows, its log is the same. */
 interface Logged {
@@ -44,16 +43,16 @@ const mostLogs = 5000;
 
 /** The logs of some mats, by their ids; of one without a row, none. */
 export async function logsOf(
-	groupId: GroupId,
+	db: Db,
 	rows: readonly Logged[],
 	{ today, timeZone }: HallDay
 ): Promise<Map<number, MatLog>> {
 	const stateOf = ({ marks, corrections }: Logged) =>
-		JSON.stringify([groupId, marks, corrections, today, timeZone]);
+		JSON.stringify([db.groupId, marks, corrections, today, timeZone]);
 	const unknown = rows.filter((row) => logs.get(row.id)?.of !== stateOf(row));
 	if (unknown.length > 0) {
 		const ids = unknown.map(({ id }) => id);
-		const summed = await many<MatLog>(logsText, [groupId, ids, today, timeZone]);
+		const summed = await db.many<MatLog>(logsText, [db.groupId, ids, today, timeZone]);
 		if (logs.size + unknown.length > mostLogs) logs.clear();
 		for (const row of unknown)
 			logs.set(row.id, {

@@ -1,10 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import type { Practice } from '$lib/core/practice/practice';
 import type { MatSaid } from '$lib/stages/hand/mat-view';
 import { nothingSaid } from '$lib/stages/hand/mat-view';
 import type { Made } from '$lib/stages/hand/mat-view';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
-import { maybeOne } from '$lib/server/db/verbs';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import type { Making } from './making';
@@ -28,12 +27,12 @@ export interface MatMade {
 }
 
 /** Rows made at the ends of a mat, as the book has them now. */
-const rowsMade = async (groupId: GroupId, thingId: number): Promise<Made> =>
-	(await maybeOne<{ near: number; far: number }>(
+const rowsMade = async (db: Db, thingId: number): Promise<Made> =>
+	(await db.maybeOne<{ near: number; far: number }>(
 		`select coalesce(max(made) filter (where side = 'near'), 0) as near,
 			coalesce(max(made) filter (where side = 'far'), 0) as far
 		 from rows_made where group_id = $1 and thing_id = $2`,
-		[groupId, thingId]
+		[db.groupId, thingId]
 	)) ?? { near: 0, far: 0 };
 
 /**
@@ -42,18 +41,18 @@ const rowsMade = async (groupId: GroupId, thingId: number): Promise<Made> =>
  * @param before the entry that asks: it finds the mat as it was; null for the mat as it is
  */
 export async function findMatMade(
-	groupId: GroupId,
+	db: Db,
 	code: string,
 	before: number | null
 ): Promise<MatMade | { readonly problem: string }> {
-	const found = await matInHand(groupId, code);
+	const found = await matInHand(db, code);
 	if (found.problem !== undefined) return found;
 	const { id, planId, planVersion, stripes } = found;
-	const version = await findPlanVersion(groupId, planId, planVersion);
+	const version = await findPlanVersion(db, planId, planVersion);
 	if (!version) return { problem: `The plan of ${code} is not there any more.` };
 	const { document } = version;
-	const practice = await practiceOfGroup(groupId);
-	const said = (await saidOf(groupId, [code], before)).get(code) ?? nothingSaid;
+	const practice = await practiceOfGroup(db);
+	const said = (await saidOf(db, [code], before)).get(code) ?? nothingSaid;
 	return {
 		id,
 		planId,
@@ -62,6 +61,6 @@ export async function findMatMade(
 		practice,
 		making: ownMaking(makingOfVersion(found, document, practice), said.stripes, stripes),
 		said,
-		made: await rowsMade(groupId, id)
+		made: await rowsMade(db, id)
 	};
 }

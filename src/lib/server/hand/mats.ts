@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/hand/strand-left';
 import { widthCourse } from '$lib/core/hand/narrowing';
 import type { ReadyWeeks } from '$lib/core/hand/ready-on';
@@ -7,8 +8,6 @@ import { nothingSaid } from '$lib/stages/hand/mat-view';
 import { daysOf } from '$lib/stages/hand/ready-answer';
 import { strandOf } from '$lib/stages/hand/strand-in-hand';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { Making } from './making';
 import { ownMaking } from './making';
@@ -76,22 +75,22 @@ function readyOf(share: number, weeks: readonly number[]): ReadyWeeks {
 
 /** Mats that are being made, and the weeks of their makers: all of them, or the one with a code and what else its maker has. */
 async function readHabits(
-	groupId: GroupId,
+	db: Db,
 	{ today, timeZone }: HallDay,
 	code: string | null
 ): Promise<{ read: MatRead[]; weeksOf: (mat: MatRead) => readonly number[] }> {
 	const [rows, practice] = await Promise.all([
-		many<MatRow>(matsText, [groupId, today, timeZone, code]),
-		practiceOfGroup(groupId)
+		db.many<MatRow>(matsText, [db.groupId, today, timeZone, code]),
+		practiceOfGroup(db)
 	]);
 	const [logOf, said, planned] = await Promise.all([
-		logsOf(groupId, rows, { today, timeZone }),
+		logsOf(db, rows, { today, timeZone }),
 		saidOf(
-			groupId,
+			db,
 			rows.map((row) => row.code),
 			null
 		),
-		makingsOf(groupId, rows, practice)
+		makingsOf(db, rows, practice)
 	]);
 	// A maker's weeks are one habit, over all the mats they have.
 	const weeksOf = new Map<string, number[][]>();
@@ -109,8 +108,8 @@ async function readHabits(
 }
 
 /** Mats that are being made, as they stand. */
-async function readMats(groupId: GroupId, now: HallDay, code: string | null): Promise<MatInHand[]> {
-	const { read, weeksOf } = await readHabits(groupId, now, code);
+async function readMats(db: Db, now: HallDay, code: string | null): Promise<MatInHand[]> {
+	const { read, weeksOf } = await readHabits(db, now, code);
 	return read.map((one) => matOf(one, now.today, weeksOf(one)));
 }
 
@@ -198,10 +197,10 @@ const lineOf = ({
 
 /** Every mat that is being made, a line each, and as a season reckons with it. */
 export async function readInHand(
-	groupId: GroupId,
+	db: Db,
 	now: HallDay
 ): Promise<{ readonly mats: MatLine[]; readonly habits: HabitInHand[] }> {
-	const { read, weeksOf } = await readHabits(groupId, now, null);
+	const { read, weeksOf } = await readHabits(db, now, null);
 	return {
 		mats: read.map((one) => lineOf(matOf(one, now.today, weeksOf(one)))),
 		habits: read.map((one) => ({
@@ -214,24 +213,20 @@ export async function readInHand(
 }
 
 /** Every mat that is being made, a line each. */
-export const listMats = async (groupId: GroupId, now: HallDay): Promise<MatLine[]> =>
-	(await readInHand(groupId, now)).mats;
+export const listMats = async (db: Db, now: HallDay): Promise<MatLine[]> =>
+	(await readInHand(db, now)).mats;
 
 /** The mat with a code, where it is being made; only what its maker has is read with it. */
-export const findMat = async (
-	groupId: GroupId,
-	code: string,
-	now: HallDay
-): Promise<MatInHand | null> =>
-	(await readMats(groupId, now, code)).find((mat) => mat.code === code) ?? null;
+export const findMat = async (db: Db, code: string, now: HallDay): Promise<MatInHand | null> =>
+	(await readMats(db, now, code)).find((mat) => mat.code === code) ?? null;
 
 /** A mat as whoever makes it counts it, and which it is; null where it is not being made. No name goes with it. */
 export async function countedMat(
-	groupId: GroupId,
+	db: Db,
 	code: string,
 	now: HallDay
 ): Promise<{ readonly id: number; readonly planName: string; readonly mat: CountedMat } | null> {
-	const found = await findMat(groupId, code, now);
+	const found = await findMat(db, code, now);
 	if (!found) return null;
 	const { id, planName, rows, look, made, share, ready, lacks, course, said } = found;
 	const { given, weighed, firstPass, wish } = said;

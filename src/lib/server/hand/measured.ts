@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { defaults } from '$lib/core/defaults';
 import type { Readings } from '$lib/core/calibrate/readings';
 import { strandGiven } from '$lib/core/hand/strand-given';
@@ -15,12 +16,10 @@ import {
 import { asPlanned, densityOf, plannedColour } from '$lib/stages/hand/strand-in-hand';
 import { workOrder } from '$lib/stages/hand/work-order';
 import { planOfShape } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { execute, writing } from '$lib/server/db/verbs';
 import { keepTaught } from '$lib/server/measures/taught';
 import type { MatMade } from './mat-made';
 import { findMatMade } from './mat-made';
@@ -28,11 +27,10 @@ import { findMatMade } from './mat-made';
 /** Rows that must lie between two measures on a mat before they teach anything. */
 const leastRows = 10;
 
-const keepRead = (groupId: GroupId, entryId: number, thingId: number, read: object) =>
-	execute(
+const keepRead = (db: Db, entryId: number, thingId: number, read: object) =>
+	db.writer.execute(
 		'insert into mat_measure (group_id, entry_id, thing_id, read) values ($1, $2, $3, $4)',
-		[groupId, entryId, thingId, read],
-		writing()
+		[db.groupId, entryId, thingId, read]
 	);
 
 /** The sentence where a reading is odd and nobody said that it is right, or where nothing can be so. */
@@ -76,11 +74,11 @@ function rowsSince({ document, said, making }: MatMade, entry: MatSizeEntry) {
 
 /** Keeps the size of a mat at a row; where it grew by enough rows since, its gauge goes to the measures. */
 export async function keepMatSize(
-	groupId: GroupId,
+	db: Db,
 	entry: MatSizeEntry,
 	booked: Booked
 ): Promise<SaveResult> {
-	const mat = await findMatMade(groupId, entry.mat, booked.entryId);
+	const mat = await findMatMade(db, entry.mat, booked.entryId);
 	if (mat.problem !== undefined) return refuse('mat', mat.problem);
 	const { row, lengthMm, widthMm } = entry;
 	const made = mat.made.near + mat.made.far;
@@ -109,19 +107,19 @@ export async function keepMatSize(
 	}
 	const no = learned?.readings ? whyNot(learned.readings, entry.isSure, 'length') : null;
 	if (no) return no;
-	await keepRead(groupId, booked.entryId, mat.id, { row, lengthMm, widthMm });
+	await keepRead(db, booked.entryId, mat.id, { row, lengthMm, widthMm });
 	if (learned?.readings)
-		await keepTaught(groupId, mat, learned.measure, learned.readings, booked, learned.typed);
+		await keepTaught(db, mat, learned.measure, learned.readings, booked, learned.typed);
 	return { outcome: 'kept', id: booked.entryId };
 }
 
 /** Keeps what is left of a colour by weight; where enough rows took of it, strand a stitch goes to the measures. */
 export async function keepWeighed(
-	groupId: GroupId,
+	db: Db,
 	{ mat: code, colour, massG }: WeighedEntry,
 	booked: Booked
 ): Promise<SaveResult> {
-	const mat = await findMatMade(groupId, code, booked.entryId);
+	const mat = await findMatMade(db, code, booked.entryId);
 	if (mat.problem !== undefined) return refuse('mat', mat.problem);
 	const { said, making, made } = mat;
 	const ktex = densityOf(said.issued, colour);
@@ -154,9 +152,9 @@ export async function keepWeighed(
 					}
 				}
 			: null;
-	await keepRead(groupId, booked.entryId, mat.id, { leftM, made: count });
+	await keepRead(db, booked.entryId, mat.id, { leftM, made: count });
 	// Balls without a label may have been worked, too: what comes out odd for that is no measure of hands.
 	if (readings && !oddReading(readings) && impossibleWords(readings) === null)
-		await keepTaught(groupId, mat, 'swatch', readings, booked, { colour, massG, rows: count });
+		await keepTaught(db, mat, 'swatch', readings, booked, { colour, massG, rows: count });
 	return { outcome: 'kept', id: booked.entryId };
 }

@@ -1,11 +1,9 @@
+import { type Db } from '$lib/server/db/db';
 import type { RemindEntry } from '$lib/entries/types/mat-course';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, maybeOne } from '$lib/server/db/verbs';
 import { matInHand } from './mat-in-hand';
 
 /** A message to a person. */
@@ -16,7 +14,6 @@ export interface Message {
 
 /** What a message is sent with, and the mat or the table day it is of. */
 export interface MessageOf {
-	readonly groupId: GroupId;
 	readonly entryId: number;
 	readonly thingId: number | null;
 	readonly dayId: string | null;
@@ -24,19 +21,16 @@ export interface MessageOf {
 
 /** What carries messages to people. A real one would post them; whatever it is, it is told within the entry's own transaction. */
 export interface Messenger {
-	send(message: Message, of: MessageOf): Promise<void>;
+	send(db: Db, message: Message, of: MessageOf): Promise<void>;
 }
 
 /** A stand-in: messages lie in an outbox where they can be read, and nothing leaves the machine. */
 export const outboxMessenger: Messenger = {
-	send: ({ personId, words }, { groupId, entryId, thingId, dayId }) =>
-		withTransaction(async (client) => {
-			await execute(
-				'insert into message (group_id, entry_id, thing_id, day_id, person_id, words) values ($1, $2, $3, $4, $5, $6)',
-				[groupId, entryId, thingId, dayId, personId, words],
-				client
-			);
-		})
+	send: async (db, { personId, words }, { entryId, thingId, dayId }) =>
+		void (await db.execute(
+			'insert into message (group_id, entry_id, thing_id, day_id, person_id, words) values ($1, $2, $3, $4, $5, $6)',
+			[db.groupId, entryId, thingId, dayId, personId, words]
+		))
 };
 
 /** Days within which nobody is written to twice about one mat. */
@@ -44,41 +38,40 @@ const quietDays = 7;
 
 /** Says a kind word to whoever has a mat: it asks, and presses nobody. Names stand with the persons alone. */
 export const keepRemind = (
-	groupId: GroupId,
+	db: Db,
 	{ mat }: RemindEntry,
 	{ entryId, at }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		const found = await matInHand(groupId, mat);
+	db.transaction(async (db): Promise<SaveResult> => {
+		const found = await matInHand(db, mat);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
 		// Held, so that two who write at once write once.
-		await holdThing(client, groupId, mat);
-		const hand = await maybeOne<{ personId: string | null }>(
+		await holdThing(db, mat);
+		const hand = await db.maybeOne<{ personId: string | null }>(
 			`select p.id as "personId" from hand_on h
 			 left join person p on p.group_id = h.group_id and p.id = h.person_id and p.name is not null
 			 where h.group_id = $1 and h.thing_id = $2
 				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 			 order by h.entry_id desc limit 1`,
-			[groupId, found.id],
-			client
+			[db.groupId, found.id]
 		);
 		if (!hand?.personId)
 			return refuse('mat', `${mat} lies at the table: there is nobody to write to.`);
-		const lately = await maybeOne<{ entryId: number }>(
+		const lately = await db.maybeOne<{ entryId: number }>(
 			`select m.entry_id as "entryId" from message m
 			 join entry e on e.group_id = m.group_id and e.id = m.entry_id
 			 where m.group_id = $1 and m.thing_id = $2 and m.person_id = $3
 				and e.typed_at > $4::timestamptz - make_interval(days => $5::integer)
 				and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 			 limit 1`,
-			[groupId, found.id, hand.personId, at, quietDays],
-			client
+			[db.groupId, found.id, hand.personId, at, quietDays]
 		);
 		if (lately) return refuse('mat', 'They were written to about it within the week already.');
 		const words = `How is the mat ${mat} coming along? There is no hurry. If a ball is wanting, or it would rather be somewhere else for a while, say so and somebody comes by.`;
 		await outboxMessenger.send(
+			db,
 			{ personId: hand.personId, words },
-			{ groupId, entryId, thingId: found.id, dayId: null }
+			{ entryId, thingId: found.id, dayId: null }
 		);
 		return { outcome: 'kept', id: entryId };
 	});
@@ -96,8 +89,8 @@ export interface MessageLine {
 }
 
 /** The messages of a group, the newest first; those to somebody who was forgotten lie there for nobody. */
-export const listMessages = (groupId: GroupId): Promise<MessageLine[]> =>
-	many<MessageLine>(
+export const listMessages = (db: Db): Promise<MessageLine[]> =>
+	db.many<MessageLine>(
 		`select m.entry_id as id, m.person_id as "personId", t.code as mat, to_char(d.day, 'YYYY-MM-DD') as day, p.name as "to", m.words, e.typed_at as at
 		 from message m
 		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
@@ -107,5 +100,5 @@ export const listMessages = (groupId: GroupId): Promise<MessageLine[]> =>
 		 where m.group_id = $1
 			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 		 order by m.entry_id desc, lower(btrim(p.name)) limit 400`,
-		[groupId]
+		[db.groupId]
 	);

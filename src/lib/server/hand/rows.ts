@@ -1,12 +1,10 @@
+import type { Db } from '$lib/server/db/db';
 import type { RowEntry, RowsEntry, Side } from '$lib/entries/types/row';
-import type { GroupId } from '$lib/server/base/group-id';
 import { strandOf } from '$lib/stages/hand/strand-in-hand';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, one } from '$lib/server/db/verbs';
 import { matInHand } from './mat-in-hand';
 import type { MatMade } from './mat-made';
 import { findMatMade } from './mat-made';
@@ -14,33 +12,33 @@ import { learnPace } from './pace';
 
 /** Keeps a row that was tapped. It is never refused for the count: taps come in any order. */
 export async function keepRow(
-	groupId: GroupId,
+	db: Db,
 	{ mat, side, step }: RowEntry,
 	booked: Booked
 ): Promise<SaveResult> {
 	const { entryId } = booked;
-	const found = await matInHand(groupId, mat);
+	const found = await matInHand(db, mat);
 	if (found.problem !== undefined) return refuse('mat', found.problem);
-	await execute(
+	await db.execute(
 		'insert into row_mark (group_id, entry_id, thing_id, side, step) values ($1, $2, $3, $4, $5)',
-		[groupId, entryId, found.id, side, step]
+		[db.groupId, entryId, found.id, side, step]
 	);
-	await learnPace(groupId, { id: found.id, code: mat }, side, booked);
+	await learnPace(db, { id: found.id, code: mat }, side, booked);
 	return { outcome: 'kept', id: entryId };
 }
 
 /** Rows at an end before a number is said, and those among the taps that whoever says it has not seen. */
 const beforeSaid = (
-	groupId: GroupId,
+	db: Db,
 	thingId: number,
 	side: Side,
 	seen: RowsEntry['seen']
 ): Promise<{ before: number; unseen: number }> =>
-	one<{ before: number; unseen: number }>(
+	db.one<{ before: number; unseen: number }>(
 		`select coalesce((select made from rows_made where group_id = $1 and thing_id = $2 and side = $3), 0) as before,
 			coalesce((select sum(step) from standing_row where group_id = $1 and thing_id = $2 and side = $3
 				and sequence > coalesce(($4::jsonb ->> device::text)::bigint, -1)), 0)::integer as unseen`,
-		[groupId, thingId, side, seen]
+		[db.groupId, thingId, side, seen]
 	);
 
 /** Rows far beyond the plan's are a slip of the finger; a mat may well grow by half. */
@@ -58,17 +56,17 @@ function rowsInHand({ making: { look }, made, said }: MatMade): number | null {
 
 /** Keeps a number of rows that was said, with the taps it has seen. */
 export const keepRows = (
-	groupId: GroupId,
+	db: Db,
 	{ mat, side, to, seen }: RowsEntry,
 	{ entryId, isSure }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		const found = await findMatMade(groupId, mat, entryId);
+	db.transaction(async (db): Promise<SaveResult> => {
+		const found = await findMatMade(db, mat, entryId);
 		if (found.problem !== undefined) return refuse('mat', found.problem);
 		const { rows } = found.making;
 		if (rows && to > rows.total * mostGrowth)
 			return refuse('to', `Its plan has ${rows.total} rows: ${to} is far beyond them.`);
-		const { before, unseen } = await beforeSaid(groupId, found.id, side, seen);
+		const { before, unseen } = await beforeSaid(db, found.id, side, seen);
 		const lasts = rowsInHand(found);
 		const more = to - before;
 		const far =
@@ -83,23 +81,22 @@ export const keepRows = (
 					])
 				: null;
 		if (far) return far;
-		await execute(
+		await db.execute(
 			`insert into row_mark (group_id, entry_id, thing_id, side, set_to, seen, jump)
 			 values ($1, $2, $3, $4, $5, $6, $7)`,
-			[groupId, entryId, found.id, side, to, seen, to + unseen - before],
-			client
+			[db.groupId, entryId, found.id, side, to, seen, to + unseen - before]
 		);
 		return { outcome: 'kept', id: entryId };
 	});
 
 /** Of each device, the last row of a mat's end that the book has: what is seen by whoever reads it now. */
 export const seenOf = (
-	groupId: GroupId,
+	db: Db,
 	thingId: number
 ): Promise<{ side: Side; device: string; sequence: number }[]> =>
-	many<{ side: Side; device: string; sequence: number }>(
+	db.many<{ side: Side; device: string; sequence: number }>(
 		`select side, device::text as device, max(sequence)::float8 as sequence from standing_row
 		 where group_id = $1 and thing_id = $2 and device is not null and sequence is not null
 		 group by side, device order by side, device`,
-		[groupId, thingId]
+		[db.groupId, thingId]
 	);

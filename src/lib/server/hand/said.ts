@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { apart } from '$lib/core/apart';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { FirstPass } from '$lib/core/techniques/peg-loom/meeting';
@@ -6,8 +7,6 @@ import type { Wish } from '$lib/entries/types/note';
 import type { IssuedBall, MatSaid, SizeAt } from '$lib/stages/hand/mat-view';
 import { nothingSaid } from '$lib/stages/hand/mat-view';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 /** An entry on a mat, and what it led to. */
 interface SaidRow {
@@ -91,10 +90,10 @@ function readSaid(rows: readonly SaidRow[]): MatSaid {
  * @param before the entry that asks, so that it does not find itself; null for all that was said
  */
 export async function saidOf(
-	groupId: GroupId,
+	db: Db,
 	codes: readonly string[],
 	before: number | null
 ): Promise<Map<string, MatSaid>> {
-	const by = apart(await many<SaidRow>(saidText, [groupId, codes, before]), ({ mat }) => mat);
+	const by = apart(await db.many<SaidRow>(saidText, [db.groupId, codes, before]), ({ mat }) => mat);
 	return new Map([...by].map(([code, rows]) => [code, readSaid(rows)]));
 }

@@ -13,10 +13,7 @@ export async function actCardsAnswer(
 	acts: readonly ActName[],
 	name: string
 ): Promise<Response> {
-	const [reader, things] = await Promise.all([
-		readerOf({ locals, cookies }),
-		ownThings(locals.groupId)
-	]);
+	const [reader, things] = await Promise.all([readerOf({ locals, cookies }), ownThings(locals.db)]);
 	const { lengthSystem: system, stitchTerms: terms } = reader;
 	const bytes = await heavily('cards', {
 		groupName: reader.name,

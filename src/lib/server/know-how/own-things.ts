@@ -1,6 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import { bagPresets } from '$lib/core/bag/presets';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
-import type { GroupId } from '$lib/server/base/group-id';
 import { listKinds } from '$lib/server/gather/kinds';
 import { documentsOf, listNewestPlans } from '$lib/server/plan/plans';
 import { listTools } from '$lib/server/prepare/tools';
@@ -14,14 +14,14 @@ export type GroupThings = Omit<OwnThings, 'system' | 'terms' | 'box'>;
 const plansLookedAt = 8;
 
 /** What acts can be drawn with, in the order it is tried: the group's first kind of bag, then the usual one. */
-export async function ownThings(groupId: GroupId): Promise<readonly GroupThings[]> {
+export async function ownThings(db: Db): Promise<readonly GroupThings[]> {
 	const [[kind], tools, lines] = await Promise.all([
-		listKinds(groupId),
-		listTools(groupId),
-		listNewestPlans(groupId, plansLookedAt)
+		listKinds(db),
+		listTools(db),
+		listNewestPlans(db, plansLookedAt)
 	]);
 	const documents = await documentsOf(
-		groupId,
+		db,
 		lines.map(({ id }) => id)
 	);
 	const plans = lines.flatMap(({ id }) => {

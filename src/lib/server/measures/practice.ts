@@ -1,10 +1,9 @@
+import type { Db } from '$lib/server/db/db';
 import type { Task } from '$lib/core/effort/tasks';
 import { rejectRate } from '$lib/core/gather/reject-rate';
 import type { Basis, Practice } from '$lib/core/practice/practice';
 import { practiceOf } from '$lib/core/calibrate/practice-of';
 import type { Readings } from '$lib/core/calibrate/readings';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many, one } from '$lib/server/db/verbs';
 
 interface Measured {
 	readonly readings: readonly Readings[];
@@ -19,15 +18,15 @@ interface Measured {
 }
 
 /** The makers whose measures are kept by name, in the order of the alphabet and no other. */
-export const listMakers = async (groupId: GroupId): Promise<string[]> =>
+export const listMakers = async (db: Db): Promise<string[]> =>
 	(
-		await many<{ maker: string }>(
+		await db.many<{ maker: string }>(
 			`select p.name as maker from person p
 			 where p.group_id = $1 and p.name is not null and (
 				exists (select 1 from standing_measurement m where m.group_id = $1 and m.maker_id = p.id)
 				or exists (select 1 from standing_timed_work w where w.group_id = $1 and w.maker_id = p.id))
 			 order by lower(btrim(p.name))`,
-			[groupId]
+			[db.groupId]
 		)
 	).map(({ maker }) => maker);
 
@@ -58,11 +57,8 @@ function remember(basis: Basis, key: string, measured: string): Practice {
  * What a group knows from everything it has measured and not left out; one question, because every
  * plan asks it. With a maker's name, what that maker's own measures say.
  */
-export async function practiceOfGroup(
-	groupId: GroupId,
-	maker: string | null = null
-): Promise<Practice> {
-	const { measured } = await one<{ measured: string }>(
+export async function practiceOfGroup(db: Db, maker: string | null = null): Promise<Practice> {
+	const { measured } = await db.one<{ measured: string }>(
 		`select json_build_object(
 			'readings', (select coalesce(json_agg(readings order by measured_on, id), '[]')
 				from standing_measurement where group_id = $1 and not is_left_out
@@ -73,8 +69,8 @@ export async function practiceOfGroup(
 				and ($2::text is null or maker_id = ${makerAsked})),
 			'sorted', coalesce(sum(sorted), 0), 'rejected', coalesce(sum(rejected), 0))::text as measured
 		 from place_tally where group_id = $1`,
-		[groupId, maker]
+		[db.groupId, maker]
 	);
 	const basis: Basis = maker === null ? { of: 'group' } : { of: 'maker', name: maker };
-	return remember(basis, JSON.stringify([groupId, maker]), measured);
+	return remember(basis, JSON.stringify([db.groupId, maker]), measured);
 }

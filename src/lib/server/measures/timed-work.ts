@@ -1,24 +1,23 @@
+import type { Db } from '$lib/server/db/db';
 import type { TimedLine } from '$lib/measures/lines';
 import type { TimedEntry } from '$lib/entries/types/timed';
 import { craftSeconds, oddTime } from '$lib/measures/odd-time';
 import { figure } from '$lib/ui/number-words';
 import { oddWords } from '$lib/measures/plan-basis';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { personOf } from '$lib/server/book/persons';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { many, maybeOne, one, writing } from '$lib/server/db/verbs';
 
-export const listTimedWork = (groupId: GroupId): Promise<TimedLine[]> =>
-	many<TimedLine>(
+export const listTimedWork = (db: Db): Promise<TimedLine[]> =>
+	db.many<TimedLine>(
 		`select w.id, w.work, p.name as maker, w.units, w.people, w.minutes,
 			w.default_seconds as "defaultSeconds", to_char(w.worked_on, 'YYYY-MM-DD') as "workedOn",
 			w.is_left_out as "isLeftOut"
 		 from standing_timed_work w
 		 left join person p on p.group_id = w.group_id and p.id = w.maker_id
 		 where w.group_id = $1 order by w.worked_on desc, w.id desc limit 500`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** So many times slower or faster than the craft is a slip, whoever is sure of it. */
@@ -26,7 +25,7 @@ const slowest = 25;
 
 /** Keeps timed work; an odd time only where the user has said that it is right. */
 export async function keepTimedWork(
-	groupId: GroupId,
+	db: Db,
 	entry: TimedEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> {
@@ -37,30 +36,28 @@ export async function keepTimedWork(
 			`This comes to ${figure(odd.ratio)} times what was expected, which no pair of hands can. Look at the count and the minutes.`
 		);
 	if (odd && !entry.isSure) return refuse('sure', oddWords(odd));
-	const kept = await one<{ id: number }>(
+	const kept = await db.writer.one<{ id: number }>(
 		`insert into timed_work (group_id, entry_id, work, maker_id, units, people, minutes,
 			default_seconds, worked_on)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9) returning id`,
 		[
-			groupId,
+			db.groupId,
 			entryId,
 			entry.work,
-			await personOf(groupId, entry.maker),
+			await personOf(db, entry.maker),
 			entry.units,
 			entry.people,
 			entry.minutes,
 			craftSeconds(entry),
 			entry.workedOn
-		],
-		writing()
+		]
 	);
 	return { outcome: 'kept', id: kept.id };
 }
 
 /** Leaves timed work out, or counts it again. */
-export const leaveOutTimedWork = (groupId: GroupId, id: number, isLeftOut: boolean) =>
-	maybeOne<{ id: number }>(
+export const leaveOutTimedWork = (db: Db, id: number, isLeftOut: boolean) =>
+	db.writer.maybeOne<{ id: number }>(
 		'update timed_work set is_left_out = $3 where group_id = $1 and id = $2 returning id',
-		[groupId, id, isLeftOut],
-		writing()
+		[db.groupId, id, isLeftOut]
 	);

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { listFields, listNames } from '$lib/stages/gather/lists/columns';
 import { writeCsv } from '$lib/stages/gather/lists/read-csv';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
@@ -5,12 +6,10 @@ import { planOfShape } from '$lib/stages/plan/document/document';
 import { fileNameOf } from '$lib/ui/name';
 import { writePlanFile } from '$lib/stages/plan/document/plan-file';
 import { Zip, ZipDeflate } from 'fflate';
-import type { PoolClient } from 'pg';
 import type { Row } from './everything';
 import { rowsOf, tableNames } from './everything';
 import { wholeGroupParts, type Part } from './whole-group';
 import { rowsAfter } from '$lib/server/gather/list-out';
-import type { GroupId } from '$lib/server/base/group-id';
 
 const cell = (value: unknown): string | number | null =>
 	value === null || typeof value === 'number' || typeof value === 'string'
@@ -18,9 +17,9 @@ const cell = (value: unknown): string | number | null =>
 		: JSON.stringify(value);
 
 /** Plans as files that can be read again, deleted ones left out. */
-async function* planParts(client: PoolClient, groupId: GroupId): AsyncGenerator<Part> {
+async function* planParts(db: Db): AsyncGenerator<Part> {
 	const used = new Map<string, number>();
-	for await (const rows of rowsOf(client, groupId, 'plans')) {
+	for await (const rows of rowsOf(db, 'plans')) {
 		for (const row of rows) {
 			if (row.deleted_at !== null) continue;
 			const name = fileNameOf(String(row.name));
@@ -35,12 +34,12 @@ async function* planParts(client: PoolClient, groupId: GroupId): AsyncGenerator<
 }
 
 /** The lists that can be brought in again. */
-async function* listParts(client: PoolClient, groupId: GroupId): AsyncGenerator<Part> {
+async function* listParts(db: Db): AsyncGenerator<Part> {
 	for (const list of listNames) {
 		const file = `lists to bring in/${list}.csv`;
 		yield { file, text: writeCsv([listFields[list].map(({ head }) => head)]) };
 		for (let after = 0; ;) {
-			const rows = await rowsAfter(groupId, list, after, 5000, client);
+			const rows = await rowsAfter(db, list, after, 5000);
 			if (rows.length > 0) yield { file, text: writeCsv(rows.map(({ cells }) => cells)) };
 			if (rows.length < 5000) break;
 			after = rows.at(-1)?.id ?? after;
@@ -49,12 +48,12 @@ async function* listParts(client: PoolClient, groupId: GroupId): AsyncGenerator<
 }
 
 /** Every table, once as CSV and once as JSON. */
-async function* tableParts(client: PoolClient, groupId: GroupId): AsyncGenerator<Part> {
+async function* tableParts(db: Db): AsyncGenerator<Part> {
 	for (const kind of ['csv', 'json'] as const) {
 		for (const name of tableNames) {
 			const file = `${kind}/${name}.${kind}`;
 			let heads: string[] | null = null;
-			for await (const rows of rowsOf(client, groupId, name)) {
+			for await (const rows of rowsOf(db, name)) {
 				const isFirst: boolean = heads === null;
 				heads ??= Object.keys(rows[0] ?? {});
 				const columns = heads;
@@ -76,7 +75,7 @@ async function* tableParts(client: PoolClient, groupId: GroupId): AsyncGenerator
 }
 
 /** Everything a group has kept, as the bytes of one archive, as they are made. */
-export async function* archiveOf(client: PoolClient, groupId: GroupId): AsyncGenerator<Uint8Array> {
+export async function* archiveOf(db: Db): AsyncGenerator<Uint8Array> {
 	const ready: Uint8Array[] = [];
 	const encoder = new TextEncoder();
 	const zip = new Zip((error, bytes) => {
@@ -85,7 +84,7 @@ export async function* archiveOf(client: PoolClient, groupId: GroupId): AsyncGen
 	});
 	let open = null as { readonly file: string; readonly entry: ZipDeflate } | null;
 	for (const parts of [planParts, listParts, tableParts, wholeGroupParts]) {
-		for await (const { file, text } of parts(client, groupId)) {
+		for await (const { file, text } of parts(db)) {
 			if (open?.file !== file) {
 				open?.entry.push(new Uint8Array(), true);
 				open = { file, entry: new ZipDeflate(file, { level: 6 }) };

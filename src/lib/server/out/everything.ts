@@ -1,9 +1,5 @@
-import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
+import type { Db } from '../db/db';
 import { isAfterPlace, movementPlace } from '$lib/server/book/movement-place';
-import { beginning } from '../db/in-group';
-import { readers } from '$lib/server/db/pool';
-import { many } from '$lib/server/db/verbs';
 
 /** What goes out of a group whole, few rows of each; and what goes out in portions. */
 const shortTables = {
@@ -49,59 +45,34 @@ interface Placed {
 	readonly place: number;
 	readonly row: Row;
 }
-const numberedAfter = (client: PoolClient, groupId: GroupId, name: NumberedName, after: number) =>
-	many<Placed & Row>(
+const numberedAfter = (db: Db, name: NumberedName, after: number) =>
+	db.many<Placed & Row>(
 		`select t.id as place, to_jsonb(t) - 'group_id' as row from ${longTables[name]} t
 		 where t.group_id = $1 and t.id > $2 order by t.id limit $3`,
-		[groupId, after, atOnce],
-		client
+		[db.groupId, after, atOnce]
 	);
-const portionAfter = (client: PoolClient, groupId: GroupId, name: LongName, after: number) =>
+const portionAfter = (db: Db, name: LongName, after: number) =>
 	isPlaced(name)
-		? many<Placed & Row>(placedTexts[name], [groupId, after, atOnce], client)
-		: numberedAfter(client, groupId, name, after);
-const wholeTable = (client: PoolClient, groupId: GroupId, name: ShortName) =>
-	many<{ row: Row }>(
+		? db.many<Placed & Row>(placedTexts[name], [db.groupId, after, atOnce])
+		: numberedAfter(db, name, after);
+const wholeTable = (db: Db, name: ShortName) =>
+	db.many<{ row: Row }>(
 		`select to_jsonb(t) - 'group_id' as row from ${shortTables[name]} t
 		 where t.group_id = $1 order by t.created_at, t.id`,
-		[groupId],
-		client
+		[db.groupId]
 	);
 
 /** All rows of a table of a group, in portions, as one moment has them. */
-export async function* rowsOf(
-	client: PoolClient,
-	groupId: GroupId,
-	name: TableName
-): AsyncGenerator<readonly Row[]> {
+export async function* rowsOf(db: Db, name: TableName): AsyncGenerator<readonly Row[]> {
 	if (isShort(name)) {
-		const rows = await wholeTable(client, groupId, name);
+		const rows = await wholeTable(db, name);
 		if (rows.length > 0) yield rows.map(({ row }) => row);
 		return;
 	}
 	let found;
 	for (let after = 0; ; after = found.at(-1)?.place ?? after) {
-		found = await portionAfter(client, groupId, name, after);
+		found = await portionAfter(db, name, after);
 		if (found.length > 0) yield found.map(({ row }) => row);
 		if (found.length < atOnce) return;
 	}
-}
-
-/** A connection that sees one moment of the database until it is let go. */
-export async function openSnapshot(): Promise<{ client: PoolClient; close: () => Promise<void> }> {
-	const client = await readers().connect();
-	let isOpen = true;
-	await client.query(beginning('isolation level repeatable read read only'));
-	return {
-		client,
-		async close() {
-			if (!isOpen) return;
-			isOpen = false;
-			const broken = await client.query('rollback').then(
-				() => undefined,
-				(error: Error) => error
-			);
-			client.release(broken);
-		}
-	};
 }

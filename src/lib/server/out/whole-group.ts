@@ -1,5 +1,4 @@
-import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
+import type { Db } from '$lib/server/db/db';
 
 /** A file of the archive, in the order its parts come. */
 export interface Part {
@@ -22,16 +21,17 @@ interface Column {
 }
 
 /** Every table of groups with its columns, as the catalogue has them: what a later version adds goes out by itself. */
-async function columnsOf(client: PoolClient): Promise<Map<string, Column[]>> {
-	const { rows } = await client.query<Column>(
+async function columnsOf(db: Db): Promise<Map<string, Column[]>> {
+	const columns = await db.many<Column>(
 		`select c.relname::text as table, a.attname::text as column, format_type(a.atttypid, a.atttypmod) as type
 		 from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attnum > 0 and not a.attisdropped
 		 where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p') and a.attgenerated = ''
 			and exists (select 1 from pg_attribute g where g.attrelid = c.oid and g.attname = 'group_id')
-		 order by 1, a.attnum`
+		 order by 1, a.attnum`,
+		[]
 	);
 	const tables = new Map<string, Column[]>();
-	for (const row of rows)
+	for (const row of columns)
 		if (!stayHere.includes(row.table))
 			tables.set(row.table, [...(tables.get(row.table) ?? []), row]);
 	return tables;
@@ -41,8 +41,8 @@ async function columnsOf(client: PoolClient): Promise<Map<string, Column[]>> {
  * A group whole, to be brought in elsewhere: a line that says what it is, then lines of rows, table by
  * table, and a last line that says how many there are. Beside it a file that says what each column is.
  */
-export async function* wholeGroupParts(client: PoolClient, groupId: GroupId): AsyncGenerator<Part> {
-	const tables = await columnsOf(client);
+export async function* wholeGroupParts(db: Db): AsyncGenerator<Part> {
+	const tables = await columnsOf(db);
 	const types = Object.fromEntries(
 		[...tables].map(([table, columns]) => [
 			table,
@@ -50,31 +50,29 @@ export async function* wholeGroupParts(client: PoolClient, groupId: GroupId): As
 		])
 	);
 	yield { file: 'whole/columns.json', text: `${JSON.stringify(types, null, '\t')}\n` };
-	const { rows: heads } = await client.query<{ group: object; migration: number }>(
+	const head = await db.maybeOne<{ group: object; migration: number }>(
 		`select to_jsonb(g) as group, (select max(number) from schema_migration) as migration
 		 from volunteer_group g where g.id = $1`,
-		[groupId]
+		[db.groupId]
 	);
 	const line = (value: unknown): Part => ({
 		file: wholeGroupFile,
 		text: `${JSON.stringify(value)}\n`
 	});
-	yield line({ format: wholeGroupFormat, version: 1, ...heads[0] });
+	yield line({ format: wholeGroupFormat, version: 1, ...head });
 	let count = 0;
 	for (const table of tables.keys()) {
 		// Names of the catalogue's own, and nothing that was typed.
 		const name = `public."${table.replaceAll('"', '""')}"`;
-		await client.query(
-			`declare whole no scroll cursor for select to_jsonb(t) as row from ${name} t
-			 where t.group_id = '${groupId}' order by to_jsonb(t)::text`
+		const rows = db.inPortions<{ row: unknown }>(
+			`select to_jsonb(t) as row from ${name} t
+			 where t.group_id = '${db.groupId}' order by to_jsonb(t)::text`,
+			atOnce
 		);
-		for (;;) {
-			const { rows } = await client.query<{ row: unknown }>(`fetch ${atOnce} from whole`);
-			if (rows.length > 0) yield line({ table, rows: rows.map(({ row }) => row) });
-			count += rows.length;
-			if (rows.length < atOnce) break;
+		for await (const portion of rows) {
+			yield line({ table, rows: portion.map(({ row }) => row) });
+			count += portion.length;
 		}
-		await client.query('close whole');
 	}
 	yield line({ end: count });
 }

@@ -1,15 +1,13 @@
-import type { GroupId } from '$lib/server/base/group-id';
+import type { Db } from '$lib/server/db/db';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, maybeOne } from '$lib/server/db/verbs';
 import { constraintOf } from './people';
 import { changedMeanwhile } from './table-days';
 import type { DaySeat, PlannedDay } from '$lib/stages/day/day-view';
 
 /** A day as it is planned; null where there is none, or it is called off. */
-export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null> =>
-	maybeOne<PlannedDay>(
+export const findDay = (db: Db, id: string): Promise<PlannedDay | null> =>
+	db.maybeOne<PlannedDay>(
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to", to_json(t.breaks) as breaks,
 			t.pause_minutes as "breakLength", t.plan_id as "planId", t.balls_wanted as "ballsWanted", t.also,
@@ -34,7 +32,7 @@ export const findDay = (groupId: GroupId, id: string): Promise<PlannedDay | null
 				from day_person d join person p on p.group_id = $1 and p.id = d.person_id
 				where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people
 		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
-		[groupId, id]
+		[db.groupId, id]
 	);
 
 /** What is planned of a day, beside its seats. */
@@ -53,27 +51,26 @@ export type DayTerms = Pick<
 
 /** Sets when a day runs and what it is for, where nobody changed it meanwhile. Seats keep within its time. */
 export const keepTerms = (
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	version: number,
 	{ from, to, breaks, breakLength, planId, ballsWanted, also, cutWith, besides }: DayTerms
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
+	db.transaction(async (db): Promise<SaveResult> => {
 		if (planId !== null) {
-			const plan = await maybeOne<{ id: string }>(
+			const plan = await db.maybeOne<{ id: string }>(
 				'select id from plan where group_id = $1 and id = $2 and deleted_at is null',
-				[groupId, planId],
-				client
+				[db.groupId, planId]
 			);
 			if (!plan) return refuse('plan', 'That plan is not in the list any more.');
 		}
-		const set = await execute(
+		const set = await db.execute(
 			`update table_day set version = version + 1, from_minute = $4, to_minute = $5, breaks = $6::integer[],
 				pause_minutes = $7, plan_id = $8, balls_wanted = $9, also = $10, cut_with = $11,
 				strands_wanted = $12, finishes_wanted = $13, checks_wanted = $14, pillows_wanted = $15
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
 			[
-				groupId,
+				db.groupId,
 				id,
 				version,
 				from,
@@ -88,21 +85,18 @@ export const keepTerms = (
 				besides.finish,
 				besides.check,
 				besides.pillows
-			],
-			client
+			]
 		);
 		if (set === 0) return refuse('day', changedMeanwhile);
-		await execute(
+		await db.execute(
 			`delete from seat where group_id = $1 and day_id = $2
 				and greatest(from_minute, $3::integer) >= least(to_minute, $4::integer)`,
-			[groupId, id, from, to],
-			client
+			[db.groupId, id, from, to]
 		);
-		await execute(
+		await db.execute(
 			`update seat set from_minute = greatest(from_minute, $3::integer), to_minute = least(to_minute, $4::integer)
 			 where group_id = $1 and day_id = $2 and (from_minute < $3::integer or to_minute > $4::integer)`,
-			[groupId, id, from, to],
-			client
+			[db.groupId, id, from, to]
 		);
 		return { outcome: 'kept', id };
 	});
@@ -114,22 +108,21 @@ const ruleWords: Readonly<Record<string, string>> = {
 
 /** Sets who sits where at a day, all of it, where nobody changed it meanwhile. */
 export async function keepSeats(
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	version: number,
 	seats: readonly DaySeat[]
 ): Promise<SaveResult> {
 	try {
-		return await withTransaction(async (client): Promise<SaveResult> => {
-			const set = await execute(
+		return await db.transaction(async (db): Promise<SaveResult> => {
+			const set = await db.execute(
 				`update table_day set version = version + 1
 				 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
-				[groupId, id, version],
-				client
+				[db.groupId, id, version]
 			);
 			if (set === 0) return refuse('day', changedMeanwhile);
-			await execute('delete from seat where group_id = $1 and day_id = $2', [groupId, id], client);
-			await execute(
+			await db.execute('delete from seat where group_id = $1 and day_id = $2', [db.groupId, id]);
+			await db.execute(
 				`insert into seat (group_id, id, day_id, person_id, station, tool_id, from_minute, to_minute)
 				 select $1, gen_random_uuid(), $2, p.id, s.station,
 					case when s.station = 'cut' then (select o.id from tool o where o.group_id = $1 and o.gone_at is null
@@ -142,14 +135,13 @@ export async function keepSeats(
 				 join table_day t on t.group_id = $1 and t.id = $2
 				 where greatest(s.begins, t.from_minute) < least(s.ends, t.to_minute)`,
 				[
-					groupId,
+					db.groupId,
 					id,
 					seats.map(({ personId }) => personId),
 					seats.map(({ station }) => station),
 					seats.map(({ from }) => from),
 					seats.map(({ to }) => to)
-				],
-				client
+				]
 			);
 			return { outcome: 'kept', id };
 		});

@@ -1,14 +1,12 @@
+import type { Db } from '$lib/server/db/db';
 import type { Role } from '../base/roles';
 import type { Person } from '$lib/stages/people/person';
-import type { GroupId } from '$lib/server/base/group-id';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
 
 /** The people whose names the group uses, in the order of the alphabet and no other. */
-export const listPeople = (groupId: GroupId, today: string): Promise<Person[]> =>
-	many<Person>(
+export const listPeople = (db: Db, today: string): Promise<Person[]> =>
+	db.many<Person>(
 		`select p.id, p.name, p.version, p.likes, p.is_child as "isChild", to_json(p.needs) as needs,
 			(select coalesce(json_object_agg(s.seat, s.level), '{}') from person_seat s
 				where s.group_id = $1 and s.person_id = p.id) as seats,
@@ -20,32 +18,28 @@ export const listPeople = (groupId: GroupId, today: string): Promise<Person[]> =
 					and t.called_off_at is null) as days
 		 from person p where p.group_id = $1 and p.name is not null
 		 order by lower(btrim(p.name))`,
-		[groupId, today]
+		[db.groupId, today]
 	);
 
 /** The names the group uses, in the order of the alphabet. */
-export const listNames = (
-	groupId: GroupId
-): Promise<{ readonly id: string; readonly name: string }[]> =>
-	many<{ id: string; name: string }>(
+export const listNames = (db: Db): Promise<{ readonly id: string; readonly name: string }[]> =>
+	db.many<{ id: string; name: string }>(
 		'select id, name from person where group_id = $1 and name is not null order by lower(btrim(name))',
-		[groupId]
+		[db.groupId]
 	);
 
 /** Adds a person by name. The page's key is the id, so that pressing twice adds one. */
-export async function addPerson(groupId: GroupId, key: string, name: string): Promise<SaveResult> {
-	const made = await maybeOne<{ id: string }>(
+export async function addPerson(db: Db, key: string, name: string): Promise<SaveResult> {
+	const made = await db.writer.maybeOne<{ id: string }>(
 		`insert into person (group_id, id, name) values ($1, $2, btrim($3))
 		 on conflict do nothing returning id`,
-		[groupId, key, name],
-		writing()
+		[db.groupId, key, name]
 	);
 	if (made) return { outcome: 'kept', id: made.id };
-	const same = await maybeOne<{ id: string; isSame: boolean }>(
+	const same = await db.writer.maybeOne<{ id: string; isSame: boolean }>(
 		`select id, lower(btrim(name)) = lower(btrim($3)) as "isSame" from person
 		 where group_id = $1 and (id = $2 or lower(btrim(name)) = lower(btrim($3))) order by id = $2 desc limit 1`,
-		[groupId, key, name],
-		writing()
+		[db.groupId, key, name]
 	);
 	if (same?.id === key && same.isSame) return { outcome: 'duplicate', id: key };
 	return refuse(
@@ -67,16 +61,15 @@ class Refused extends Error {
 
 /** Keeps what is said of a person, whole or not at all; refused where somebody changed them meanwhile. */
 export async function keepPerson(
-	groupId: GroupId,
+	db: Db,
 	{ id, name, version, likes, isChild, needs, seats, sitsWith, days }: Person,
 	today: string
 ): Promise<SaveResult> {
 	try {
-		return await withTransaction(async (client): Promise<SaveResult> => {
-			const found = await maybeOne<{ version: number }>(
+		return await db.transaction(async (db): Promise<SaveResult> => {
+			const found = await db.maybeOne<{ version: number }>(
 				'select version from person where group_id = $1 and id = $2 and name is not null for update',
-				[groupId, id],
-				client
+				[db.groupId, id]
 			);
 			if (!found) throw new Refused(refuse('name', 'That person is not in the list any more.'));
 			if (found.version !== version)
@@ -87,50 +80,43 @@ export async function keepPerson(
 					)
 				);
 			// Seats first and then who sits there, or the other way about: what no child may do is gone before they are one.
-			await execute(
-				'delete from person_seat where group_id = $1 and person_id = $2',
-				[groupId, id],
-				client
-			);
-			await execute(
+			await db.execute('delete from person_seat where group_id = $1 and person_id = $2', [
+				db.groupId,
+				id
+			]);
+			await db.execute(
 				`update person set name = btrim($3), likes = $4, is_child = $5, needs = $6, version = version + 1
 				 where group_id = $1 and id = $2`,
-				[groupId, id, name, likes, isChild, needs],
-				client
+				[db.groupId, id, name, likes, isChild, needs]
 			);
-			await execute(
+			await db.execute(
 				`insert into person_seat (group_id, person_id, seat, level)
 				 select $1, $2, seat, level from unnest($3::text[], $4::text[]) as s (seat, level)`,
-				[groupId, id, Object.keys(seats), Object.values(seats)],
-				client
+				[db.groupId, id, Object.keys(seats), Object.values(seats)]
 			);
-			await execute(
+			await db.execute(
 				'delete from sits_well where group_id = $1 and $2::uuid in (one_id, other_id)',
-				[groupId, id],
-				client
+				[db.groupId, id]
 			);
-			await execute(
+			await db.execute(
 				`insert into sits_well (group_id, one_id, other_id)
 				 select $1, least(p.id, $2::uuid), greatest(p.id, $2::uuid) from person p
 				 where p.group_id = $1 and p.id = any($3::uuid[]) and p.id <> $2 and p.name is not null
 				 on conflict do nothing`,
-				[groupId, id, sitsWith],
-				client
+				[db.groupId, id, sitsWith]
 			);
-			await execute(
+			await db.execute(
 				`delete from day_person d using table_day t
 				 where d.group_id = $1 and d.person_id = $2 and t.group_id = d.group_id and t.id = d.day_id
 					and t.day >= $3`,
-				[groupId, id, today],
-				client
+				[db.groupId, id, today]
 			);
-			await execute(
+			await db.execute(
 				`insert into day_person (group_id, day_id, person_id)
 				 select $1, t.id, $2 from table_day t
 				 where t.group_id = $1 and t.id = any($3::uuid[]) and t.called_off_at is null
 				 on conflict do nothing`,
-				[groupId, id, days],
-				client
+				[db.groupId, id, days]
 			);
 			return { outcome: 'kept', id };
 		});

@@ -1,40 +1,36 @@
+import type { Db } from '$lib/server/db/db';
 import type { PresenceEntry } from '$lib/entries/types/presence';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { execute, many, maybeOne } from '$lib/server/db/verbs';
 
 /** Keeps that somebody came or left. Whoever comes unannounced is among those of the day from then on. */
 export async function keepPresence(
-	groupId: GroupId,
+	db: Db,
 	{ dayId, personId, as }: PresenceEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> {
-	const found = await maybeOne<{ hasDay: boolean; hasPerson: boolean }>(
+	const found = await db.maybeOne<{ hasDay: boolean; hasPerson: boolean }>(
 		`select exists (select 1 from table_day where group_id = $1 and id = $2 and called_off_at is null) as "hasDay",
 			exists (select 1 from person where group_id = $1 and id = $3 and name is not null) as "hasPerson"`,
-		[groupId, dayId, personId]
+		[db.groupId, dayId, personId]
 	);
 	if (!found?.hasDay) return refuse('day', 'That table day is not there any more.');
 	if (!found.hasPerson) return refuse('person', 'Nobody of that name is at this table.');
 	if (as === 'came')
-		await execute(
+		await db.execute(
 			'insert into day_person (group_id, day_id, person_id) values ($1, $2, $3) on conflict do nothing',
-			[groupId, dayId, personId]
+			[db.groupId, dayId, personId]
 		);
 	return { outcome: 'kept', id: entryId };
 }
 
 /** People of the table who have not said that they come to a day: somebody always turns up. */
-export const othersOfDay = (
-	groupId: GroupId,
-	dayId: string
-): Promise<{ id: string; name: string }[]> =>
-	many<{ id: string; name: string }>(
+export const othersOfDay = (db: Db, dayId: string): Promise<{ id: string; name: string }[]> =>
+	db.many<{ id: string; name: string }>(
 		`select p.id, p.name from person p
 		 where p.group_id = $1 and p.name is not null and not exists (select 1 from day_person d
 			where d.group_id = p.group_id and d.day_id = $2 and d.person_id = p.id)
 		 order by lower(btrim(p.name)) limit 200`,
-		[groupId, dayId]
+		[db.groupId, dayId]
 	);

@@ -1,8 +1,6 @@
-import type { GroupId } from '$lib/server/base/group-id';
+import type { Db } from '$lib/server/db/db';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many, maybeOne, writing } from '$lib/server/db/verbs';
 
 /** A day the table meets, and who can come. */
 export interface TableDay {
@@ -20,8 +18,8 @@ export interface TableDay {
 }
 
 /** The days to come, the next first; and the last few behind. */
-export const listTableDays = (groupId: GroupId, today: string): Promise<TableDay[]> =>
-	many<TableDay>(
+export const listTableDays = (db: Db, today: string): Promise<TableDay[]> =>
+	db.many<TableDay>(
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to",
 			(select coalesce(json_agg(d.person_id), '[]') from day_person d join person p
@@ -33,27 +31,25 @@ export const listTableDays = (groupId: GroupId, today: string): Promise<TableDay
 		 from table_day t
 		 where t.group_id = $1 and t.called_off_at is null and t.day >= $2::date - 60
 		 order by t.day, lower(t.place)`,
-		[groupId, today]
+		[db.groupId, today]
 	);
 
 /** Adds a day. The page's key is its id, so that pressing twice adds one. */
 export async function addTableDay(
-	groupId: GroupId,
+	db: Db,
 	key: string,
 	day: string,
 	place: string
 ): Promise<SaveResult> {
-	const made = await maybeOne<{ id: string }>(
+	const made = await db.writer.maybeOne<{ id: string }>(
 		`insert into table_day (group_id, id, day, place) values ($1, $2, $3, btrim($4))
 		 on conflict do nothing returning id`,
-		[groupId, key, day, place],
-		writing()
+		[db.groupId, key, day, place]
 	);
 	if (made) return { outcome: 'kept', id: made.id };
-	const own = await maybeOne<{ id: string }>(
+	const own = await db.writer.maybeOne<{ id: string }>(
 		'select id from table_day where group_id = $1 and id = $2 and day = $3',
-		[groupId, key, day],
-		writing()
+		[db.groupId, key, day]
 	);
 	return own
 		? { outcome: 'duplicate', id: own.id }
@@ -66,39 +62,36 @@ export const changedMeanwhile =
 
 /** Sets who can come, where nobody changed it meanwhile. */
 export const setWhoComes = (
-	groupId: GroupId,
+	db: Db,
 	id: string,
 	version: number,
 	people: readonly string[]
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
-		const set = await execute(
+	db.transaction(async (db): Promise<SaveResult> => {
+		const set = await db.execute(
 			`update table_day set version = version + 1
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null`,
-			[groupId, id, version],
-			client
+			[db.groupId, id, version]
 		);
 		if (set === 0) return refuse('people', changedMeanwhile);
 		// Those who were forgotten stay counted.
-		await execute(
+		await db.execute(
 			`delete from day_person d using person p where d.group_id = $1 and d.day_id = $2
 				and p.group_id = d.group_id and p.id = d.person_id and p.name is not null`,
-			[groupId, id],
-			client
+			[db.groupId, id]
 		);
-		await execute(
+		await db.execute(
 			`insert into day_person (group_id, day_id, person_id)
 			 select $1, $2, p.id from person p
 			 where p.group_id = $1 and p.id = any($3::uuid[]) and p.name is not null on conflict do nothing`,
-			[groupId, id, people],
-			client
+			[db.groupId, id, people]
 		);
 		return { outcome: 'kept', id };
 	});
 
 /** Calls a day off; false where there is none. */
-export const callOffDay = async (groupId: GroupId, id: string): Promise<boolean> =>
-	(await execute(
+export const callOffDay = async (db: Db, id: string): Promise<boolean> =>
+	(await db.execute(
 		'update table_day set called_off_at = now() where group_id = $1 and id = $2 and called_off_at is null',
-		[groupId, id]
+		[db.groupId, id]
 	)) === 1;

@@ -1,6 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
-import { maybeOne } from '$lib/server/db/verbs';
 
 /** A plan as it stood when it was kept; it never changes, whatever becomes of the plan. */
 export interface PlanVersion {
@@ -11,12 +10,12 @@ export interface PlanVersion {
 }
 
 export const findPlanVersion = (
-	groupId: GroupId,
+	db: Db,
 	planId: string,
 	version: number
 ): Promise<PlanVersion | null> =>
-	maybeOne<PlanVersion>(
+	db.maybeOne<PlanVersion>(
 		`select name, version, document, kept_at as "keptAt" from plan_version
 		 where group_id = $1 and plan_id = $2 and version = $3`,
-		[groupId, planId, version]
+		[db.groupId, planId, version]
 	);

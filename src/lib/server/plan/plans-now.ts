@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { Basis, Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
 import type { Tally } from '$lib/core/estimate/estimate';
@@ -6,7 +7,6 @@ import { planOfShape } from '$lib/stages/plan/document/document';
 import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
 import type { PlanLine } from './plans';
 import { documentsOf } from './plans';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Version } from './worked-out';
 import { WorkedOut } from './worked-out';
 
@@ -23,7 +23,7 @@ export interface PlanNow extends PlanLine, Now {}
 
 /** What is worked out of kept plans by a practice; the documents are read only of those that are not known yet. */
 export async function outOfPlans<Value>(
-	groupId: GroupId,
+	db: Db,
 	lines: readonly Version[],
 	practice: Practice,
 	workedOut: WorkedOut<Value>,
@@ -36,7 +36,7 @@ export async function outOfPlans<Value>(
 		if (before === undefined) missing.push(line.id);
 		else known.set(line.id, before);
 	}
-	const documents = missing.length > 0 ? await documentsOf(groupId, missing) : [];
+	const documents = missing.length > 0 ? await documentsOf(db, missing) : [];
 	for (const { id, version, document } of documents)
 		known.set(id, workedOut.set({ id, version }, practice, work(planOfShape(document.plan))));
 	return known;
@@ -46,11 +46,11 @@ const nows = new WorkedOut<Now>();
 
 /** What kept plans come to by a practice: the same door as the bench's own figures. */
 export async function plansNow<Line extends PlanLine>(
-	groupId: GroupId,
+	db: Db,
 	lines: readonly Line[],
 	practice: Practice
 ): Promise<(Line & Now)[]> {
-	const known = await outOfPlans(groupId, lines, practice, nows, (plan) => {
+	const known = await outOfPlans(db, lines, practice, nows, (plan) => {
 		const { tally, basis } = estimatePlan(plan, practice);
 		const { cut, technique, target } = plan;
 		return { now: keptFiguresOf(tally), measures: basis, method: { cut, technique, target } };

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { defaults } from '$lib/core/defaults';
 import { cutPile } from '$lib/core/prepare/cut-pile';
 import { ballColour, ballMoves, cutMoves, flattenMoves, joinMoves } from '$lib/core/prepare/piles';
@@ -6,10 +7,8 @@ import type { BallEntry } from '$lib/entries/types/ball';
 import type { CutEntry } from '$lib/entries/types/cut';
 import type { FlattenEntry } from '$lib/entries/types/flatten';
 import type { JoinEntry } from '$lib/entries/types/join';
-import type { PoolClient } from 'pg';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import { notThereWords } from '$lib/stages/prepare/pile-words';
-import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
@@ -18,7 +17,6 @@ import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
 import { orRefusal } from '$lib/server/gather/ledger';
 import { ballContent } from './ball-content';
 import { askedCut } from './asked-cut';
@@ -36,25 +34,25 @@ export const inStore = (moves: readonly PileMove[]): BookedMove[] =>
 
 /** An act on piles of the store: what is taken must be there, and what it moves is booked. */
 export const actOn = (
-	groupId: GroupId,
+	db: Db,
 	entryId: number,
 	takings: readonly Taking[],
 	/** The piles that it puts something on: held with the others, all in one order. */
 	goals: readonly PileKey[],
 	moved: (piles: readonly HeldPile[]) => readonly PileMove[],
-	then: (client: PoolClient, moves: readonly PileMove[]) => Promise<SaveResult> = () =>
+	then: (db: Db, moves: readonly PileMove[]) => Promise<SaveResult> = () =>
 		Promise.resolve({ outcome: 'kept', id: entryId })
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			const piles = await holdPiles(client, groupId, [...takings.map(({ key }) => key), ...goals]);
+		db.transaction(async (db): Promise<SaveResult> => {
+			const piles = await holdPiles(db, [...takings.map(({ key }) => key), ...goals]);
 			for (const [at, { key, amount, field }] of takings.entries()) {
 				const there = piles[at]?.amount ?? 0;
 				if (amount > there) return refuse(field, notThereWords(key, amount, there));
 			}
 			const moves = moved(piles);
-			await bookMoves(client, groupId, entryId, inStore(moves), piles);
-			return then(client, moves);
+			await bookMoves(db, entryId, inStore(moves), piles);
+			return then(db, moves);
 		})
 	);
 
@@ -66,12 +64,12 @@ const first = (piles: readonly HeldPile[]): Pile => {
 
 /** Lays bags of a pile flat. */
 export const keepFlatten = (
-	groupId: GroupId,
+	db: Db,
 	{ kindId, colour, bags }: FlattenEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	actOn(
-		groupId,
+		db,
 		entryId,
 		[{ key: { kindId, colour, form: 'bag', cut: null }, amount: bags, field: 'bags' }],
 		[{ kindId, colour, form: 'flat', cut: null }],
@@ -83,11 +81,11 @@ const mostSpoiled = 0.5;
 
 /** Cuts flat bags as a version of a plan has it. */
 export async function keepCut(
-	groupId: GroupId,
+	db: Db,
 	{ kindId, colour, bags, planId, planVersion, use, spoiledShare }: CutEntry,
 	{ entryId, isSure }: Booked
 ): Promise<SaveResult> {
-	const asked = await askedCut(groupId, { kindId, planId, planVersion, use });
+	const asked = await askedCut(db, { kindId, planId, planVersion, use });
 	if (asked.problem !== undefined) return refuse(asked.field, asked.problem);
 	const { given, massG, cut } = asked;
 	const far =
@@ -98,7 +96,7 @@ export async function keepCut(
 			: null;
 	if (far) return far;
 	return actOn(
-		groupId,
+		db,
 		entryId,
 		[{ key: { kindId, colour, form: 'flat', cut: null }, amount: bags, field: 'bags' }],
 		[
@@ -114,12 +112,12 @@ export async function keepCut(
 
 /** Joins pieces into a strand. */
 export const keepJoin = (
-	groupId: GroupId,
+	db: Db,
 	{ kindId, colour, cut, pieces }: JoinEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	actOn(
-		groupId,
+		db,
 		entryId,
 		[{ key: { kindId, colour, form: 'piece', cut }, amount: pieces, field: 'pieces' }],
 		[{ kindId, colour, form: 'strand', cut }],
@@ -131,19 +129,18 @@ const bagsField = (nth: number) => (nth === 0 ? 'bags' : `bags_${nth + 1}`);
 
 /** Gives a ball that was wound its label: the one it was given, or the next code there is. */
 export async function bindBall(
-	client: PoolClient,
-	groupId: GroupId,
+	db: Db,
 	{ as, code: given, planId, planVersion }: BallEntry,
 	content: Omit<BallContent, 'filmMg'>,
 	{ entryId, key }: Booked,
 	moves: readonly PileMove[]
 ): Promise<SaveResult> {
-	const code = given ?? (await codeFor(groupId, key));
+	const code = given ?? (await codeFor(db, key));
 	if (!code) return refuse('code', 'This group has used all the codes there are.');
 	const plan =
 		planId === null || planVersion === null ? null : { id: planId, version: planVersion };
 	const filmMg = moves.at(-1)?.filmMg ?? 0;
-	return bindThing(client, groupId, entryId, {
+	return bindThing(db, entryId, {
 		code,
 		sort: as,
 		plan,
@@ -152,16 +149,12 @@ export async function bindBall(
 }
 
 /** Winds a ball of some strands, and gives it its label: the one it was given, or the next code there is. */
-export async function keepBall(
-	groupId: GroupId,
-	entry: BallEntry,
-	booked: Booked
-): Promise<SaveResult> {
+export async function keepBall(db: Db, entry: BallEntry, booked: Booked): Promise<SaveResult> {
 	const { entryId, at } = booked;
 	const { kindId, cut, colours, as } = entry;
 	if (new Set(colours.map(({ colour }) => colour)).size < colours.length)
 		return refuse('bags', 'A colour stands here twice. Put its bags together.');
-	const content = await ballContent(groupId, entry, at);
+	const content = await ballContent(db, entry, at);
 	if (content.problem !== undefined) return refuse(content.field, content.problem);
 	const far = askFarOff(booked, [
 		{ what: 'Weight', value: entry.massG, expected: content.value.pieces * cut.pieceG }
@@ -173,7 +166,7 @@ export async function keepBall(
 		field: bagsField(nth)
 	}));
 	return actOn(
-		groupId,
+		db,
 		entryId,
 		takings,
 		[{ kindId, colour: ballColour(colours.map(({ colour }) => colour)), form: as, cut }],
@@ -184,6 +177,6 @@ export async function keepBall(
 					.map((pile, nth) => ({ pile, pieces: takings[nth]?.amount ?? 0 })),
 				as
 			),
-		(client, moves) => bindBall(client, groupId, entry, content.value, booked, moves)
+		(db, moves) => bindBall(db, entry, content.value, booked, moves)
 	);
 }

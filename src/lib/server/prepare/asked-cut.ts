@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { CutYield } from '$lib/core/cut/yield';
 import { DomainError } from '$lib/core/domain-error';
@@ -7,7 +8,6 @@ import { snapshotOf } from '$lib/core/prepare/cut-pile';
 import type { PieceUse } from '$lib/core/prepare/cuts-of-plan';
 import { yieldFor } from '$lib/core/prepare/cuts-of-plan';
 import { planOfShape } from '$lib/stages/plan/document/document';
-import type { GroupId } from '$lib/server/base/group-id';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { listKinds } from '$lib/server/gather/kinds';
@@ -45,7 +45,7 @@ type Asked =
 
 /** The cut that an entry names, by the version of the plan it was made by. */
 export async function askedCut(
-	groupId: GroupId,
+	db: Db,
 	asked: {
 		readonly kindId: string;
 		readonly planId: string;
@@ -53,9 +53,9 @@ export async function askedCut(
 		readonly use: PieceUse;
 	}
 ): Promise<Asked> {
-	const version = await findPlanVersion(groupId, asked.planId, asked.planVersion);
+	const version = await findPlanVersion(db, asked.planId, asked.planVersion);
 	if (!version) return { problem: 'That plan is not in the list any more.', field: 'plan' };
-	const kinds = await listKinds(groupId);
+	const kinds = await listKinds(db);
 	const kind = kinds.find(({ id }) => id === asked.kindId);
 	if (!kind) return { problem: 'That kind of bag is not in the list any more.', field: 'kind' };
 	const found = cutOfKind(planOfShape(version.document.plan), kind, kinds, asked.use);

@@ -1,8 +1,8 @@
+import type { Db } from '$lib/server/db/db';
 import { knowledgeOf } from '$lib/core/practice/practice';
 import { strandOfMassM, strandOfPiecesM } from '$lib/core/prepare/ball-strand';
 import type { BallEntry } from '$lib/entries/types/ball';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import type { GroupId } from '$lib/server/base/group-id';
 import { listKinds } from '$lib/server/gather/kinds';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
@@ -13,19 +13,17 @@ type Read =
 
 /** What is in a ball, by its pieces or its weight: all a label says of it. */
 export async function ballContent(
-	groupId: GroupId,
+	db: Db,
 	{ kindId, cut, colours, planId, planVersion, massG, scaleErrorG }: BallEntry,
 	at: Date
 ): Promise<Read> {
-	const kind = (await listKinds(groupId)).find(({ id }) => id === kindId);
+	const kind = (await listKinds(db)).find(({ id }) => id === kindId);
 	if (!kind) return { problem: 'That kind of bag is not in the list any more.', field: 'kind' };
 	const plan =
-		planId === null || planVersion === null
-			? null
-			: await findPlanVersion(groupId, planId, planVersion);
+		planId === null || planVersion === null ? null : await findPlanVersion(db, planId, planVersion);
 	if (planId !== null && !plan)
 		return { problem: 'That plan is not in the list any more.', field: 'plan' };
-	const known = knowledgeOf(await practiceOfGroup(groupId), kind);
+	const known = knowledgeOf(await practiceOfGroup(db), kind);
 	const bags = colours.reduce((sum, one) => sum + one.bags, 0);
 	const pieces = bags * cut.piecesPerBag;
 	const { expected, low, high } =

@@ -1,7 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import type { ThingEvent, ThingSort } from '$lib/core/store/forms';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 /** A ball or a chain that lies there. */
 export interface BallLine {
@@ -16,26 +15,26 @@ export const ballsPerPage = 48;
 
 /** Balls and chains that lie there, the newest first, or those before one; one more than a page, to show that there are more. */
 export const listBalls = (
-	groupId: GroupId,
+	db: Db,
 	before = Number.MAX_SAFE_INTEGER,
 	limit = ballsPerPage + 1
 ): Promise<BallLine[]> =>
-	many<BallLine>(
+	db.many<BallLine>(
 		`select t.id, t.code, t.sort, t.content
 		 from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id
 		 where l.group_id = $1 and l.thing_id < $2 order by l.thing_id desc limit $3`,
-		[groupId, before, limit]
+		[db.groupId, before, limit]
 	);
 
 /** Some things by their codes, in the order of the codes: what labels are printed of. */
 export const thingsOf = (
-	groupId: GroupId,
+	db: Db,
 	codes: readonly string[]
 ): Promise<{ code: string; sort: ThingSort; content: BallContent }[]> =>
-	many<{ code: string; sort: ThingSort; content: BallContent }>(
+	db.many<{ code: string; sort: ThingSort; content: BallContent }>(
 		`select t.code, t.sort, t.content from thing t
 		 where t.group_id = $1 and t.code = any($2::text[]) order by array_position($2::text[], t.code)`,
-		[groupId, codes]
+		[db.groupId, codes]
 	);
 
 /** What happened to a thing, the oldest first. */
@@ -46,12 +45,12 @@ export interface ThingHappening {
 	readonly isTakenBack: boolean;
 }
 
-export const listHappenings = (groupId: GroupId, thingId: number): Promise<ThingHappening[]> =>
-	many<ThingHappening>(
+export const listHappenings = (db: Db, thingId: number): Promise<ThingHappening[]> =>
+	db.many<ThingHappening>(
 		`select v.what, e.typed_at as at, p.name as "byName",
 			exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = v.entry_id) as "isTakenBack"
 		 from thing_event v join entry e on e.group_id = $1 and e.id = v.entry_id
 		 left join person p on p.group_id = $1 and p.id = e.person_id
 		 where v.group_id = $1 and v.thing_id = $2 order by v.id`,
-		[groupId, thingId]
+		[db.groupId, thingId]
 	);

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import { byStation, usualStack } from '$lib/core/line/line';
 import { usualWorkSetup } from '$lib/core/model/types';
@@ -11,7 +12,6 @@ import { practiceOfGroup } from '$lib/server/measures/practice';
 import { outOfPlans } from '$lib/server/plan/plans-now';
 import { WorkedOut } from '$lib/server/plan/worked-out';
 import type { TableCut, TablePile } from '$lib/stages/prepare/table-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { PlanInWork } from './plans-in-work';
 import type { TableBasis } from './piles';
 import { lineBasis } from './piles';
@@ -59,13 +59,13 @@ const reading = new WorkedOut<Plan>();
 
 /** The cut of a day among the plans in work; only the plan it is for is read. */
 export async function cutAmong(
-	groupId: GroupId,
+	db: Db,
 	planId: string | null,
 	{ kinds, plans }: Pick<TableBasis, 'kinds' | 'plans'>
 ): Promise<DayCut | null> {
 	const kept = ofDay(plans, planId);
 	if (!kept) return null;
-	const read = await outOfPlans(groupId, [kept], barePractice, reading, (plan) => plan);
+	const read = await outOfPlans(db, [kept], barePractice, reading, (plan) => plan);
 	const plan = read.get(kept.id);
 	return plan ? dayCut({ kept, plan }, kinds) : null;
 }
@@ -92,17 +92,17 @@ export const liesFor = (
 
 /** What a day works at: its plan, or the first of those in work; what lies there for it; the group's pace. */
 export async function workOfDay(
-	groupId: GroupId,
+	db: Db,
 	{ planId, cutWith }: Pick<PlannedDay, 'planId' | 'cutWith'>
 ): Promise<CutWork> {
 	const [basis, practice, tools] = await Promise.all([
-		lineBasis(groupId),
-		practiceOfGroup(groupId),
-		listTools(groupId)
+		lineBasis(db),
+		practiceOfGroup(db),
+		listTools(db)
 	]);
 	const { piles } = basis;
 	const plans = basis.plans.map(({ id, name }) => ({ id, name }));
-	const by = await cutAmong(groupId, planId, basis);
+	const by = await cutAmong(db, planId, basis);
 	if (!by) return { plans, by, work: null };
 	const { kept, plan, asked, kind } = by;
 	const { style, piecesPerBag } = asked.cut;

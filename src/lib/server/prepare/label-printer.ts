@@ -1,6 +1,4 @@
-import type { GroupId } from '$lib/server/base/group-id';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, maybeOne, one, writing } from '$lib/server/db/verbs';
+import type { Db } from '$lib/server/db/db';
 
 /** What keeps a printer from printing. */
 export type PrinterTrouble = 'cover-open' | 'out-of-labels' | 'jammed';
@@ -38,30 +36,26 @@ const troubleOf = ({ labelsLeft, isCoverOpen, isJammed }: Row): PrinterTrouble |
 };
 
 /** Lets labels wait for the printer. The same key again lets none wait twice. */
-export const queueLabels = (
-	groupId: GroupId,
-	key: string,
-	codes: readonly string[]
-): Promise<number> =>
-	execute(
+export const queueLabels = (db: Db, key: string, codes: readonly string[]): Promise<number> =>
+	db.execute(
 		`insert into label_job (group_id, key, code)
 		 select $1, $2, code from unnest($3::text[]) with ordinality as g (code, nth) order by nth
 		 on conflict (group_id, key, code) do nothing`,
-		[groupId, key, codes]
+		[db.groupId, key, codes]
 	);
 
 /** Labels that are not wanted any more. */
-export const dropWaiting = (groupId: GroupId): Promise<number> =>
-	execute(
+export const dropWaiting = (db: Db): Promise<number> =>
+	db.execute(
 		`update label_job set dropped_at = now()
 		 where group_id = $1 and printed_at is null and dropped_at is null`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** The stand-in: its roll, its cover and its jams are rows, so that any process shows the same printer. */
-export const standInPrinter = (groupId: GroupId): LabelPrinter => ({
+export const standInPrinter = (db: Db): LabelPrinter => ({
 	async state() {
-		const { row, waiting, printed } = await one<{
+		const { row, waiting, printed } = await db.one<{
 			row: Row | null;
 			waiting: readonly string[];
 			printed: readonly string[];
@@ -74,35 +68,31 @@ export const standInPrinter = (groupId: GroupId): LabelPrinter => ({
 				(select coalesce(json_agg(p.code), '[]') from (
 					select code from label_job where group_id = $1 and printed_at is not null
 					order by printed_at desc, id desc limit 6) p) as printed`,
-			[groupId]
+			[db.groupId]
 		);
 		const now = row ?? fresh;
 		return { labelsLeft: now.labelsLeft, trouble: troubleOf(now), waiting, printed };
 	},
 	printNext: () =>
-		withTransaction(async (client) => {
-			await execute(
-				'insert into label_printer (group_id) values ($1) on conflict do nothing',
-				[groupId],
-				client
-			);
+		db.transaction(async (db) => {
+			await db.execute('insert into label_printer (group_id) values ($1) on conflict do nothing', [
+				db.groupId
+			]);
 			// The printer prints one label at a time: whoever comes second waits here.
-			const row = await maybeOne<Row>(`${rowText} for update`, [groupId], client);
+			const row = await db.maybeOne<Row>(`${rowText} for update`, [db.groupId]);
 			const trouble = troubleOf(row ?? fresh);
 			if (trouble) return { trouble };
-			const next = await maybeOne<{ id: number; code: string }>(
+			const next = await db.maybeOne<{ id: number; code: string }>(
 				`update label_job set printed_at = clock_timestamp()
 				 where group_id = $1 and id = (select id from label_job
 					where group_id = $1 and printed_at is null and dropped_at is null order by id limit 1)
 				 returning id, code`,
-				[groupId],
-				client
+				[db.groupId]
 			);
 			if (!next) return null;
-			await execute(
+			await db.execute(
 				'update label_printer set labels_left = labels_left - 1 where group_id = $1',
-				[groupId],
-				client
+				[db.groupId]
 			);
 			return { code: next.code };
 		})
@@ -130,13 +120,12 @@ const hands: Readonly<Record<PrinterHand, string>> = {
 };
 
 /** Does something to the stand-in. */
-export const handlePrinter = async (groupId: GroupId, hand: PrinterHand): Promise<void> => {
-	await execute(
+export const handlePrinter = async (db: Db, hand: PrinterHand): Promise<void> => {
+	await db.writer.execute(
 		'insert into label_printer (group_id) values ($1) on conflict do nothing',
-		[groupId],
-		writing()
+		[db.groupId]
 	);
-	await execute(`update label_printer set ${hands[hand]} where group_id = $1`, [groupId]);
+	await db.execute(`update label_printer set ${hands[hand]} where group_id = $1`, [db.groupId]);
 };
 
 /** Prints what waits until nothing does, or something is wrong. How many were printed. */

@@ -1,7 +1,7 @@
+import type { Db } from '$lib/server/db/db';
 import { readCode } from '$lib/core/code/code';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { labelLines } from '$lib/stages/prepare/label-words';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Label } from '$lib/server/sheets/label-scene';
 import { findBlock } from '$lib/server/book/codes';
 import { thingsOf } from './balls';
@@ -23,12 +23,12 @@ const thingAddress = (origin: string, code: string): string => `${origin}/prepar
 
 /** The labels of some things by their codes; what is no ball and no chain has its code alone. */
 export async function labelsOf(
-	groupId: GroupId,
+	db: Db,
 	codes: readonly string[],
 	origin: string,
 	system: LengthSystem
 ): Promise<Label[]> {
-	return (await thingsOf(groupId, codes)).map(({ code, sort, content }) => ({
+	return (await thingsOf(db, codes)).map(({ code, sort, content }) => ({
 		code,
 		address: thingAddress(origin, code),
 		lines: sort === 'ball' || sort === 'chain' ? labelLines(sort, content, system) : [sort]
@@ -36,12 +36,8 @@ export async function labelsOf(
 }
 
 /** Blank labels of a block of codes that was reserved. */
-export async function blankLabels(
-	groupId: GroupId,
-	block: number,
-	origin: string
-): Promise<Label[]> {
-	const { codes = [] } = (await findBlock(groupId, block)) ?? {};
+export async function blankLabels(db: Db, block: number, origin: string): Promise<Label[]> {
+	const { codes = [] } = (await findBlock(db, block)) ?? {};
 	return codes
 		.slice(0, mostLabels)
 		.map((code) => ({ code, address: thingAddress(origin, code), lines: [] }));

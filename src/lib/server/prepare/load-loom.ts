@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { DomainError } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';
 import { modelPlan } from '$lib/core/model/model';
@@ -9,16 +10,12 @@ import type { Plan } from '$lib/core/model/types';
 import type { LoadEntry } from '$lib/entries/types/load';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import { notThereWords } from '$lib/stages/prepare/pile-words';
-import type { PoolClient } from 'pg';
-import type { GroupId } from '$lib/server/base/group-id';
 import { codeFor } from '$lib/server/book/codes';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { bindThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { maybeOne } from '$lib/server/db/verbs';
 import type { Loom } from '$lib/core/tools/tools';
 import { orRefusal } from '$lib/server/gather/ledger';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -49,12 +46,11 @@ export function warpOf(plan: Plan, practice: Practice): Warp | null {
 }
 
 /** The loom, held: who loads it at the same moment waits. */
-const holdLoom = (client: PoolClient, groupId: GroupId, toolId: string) =>
-	maybeOne<{ name: string; facts: Omit<Loom, 'sort'> }>(
+const holdLoom = (db: Db, toolId: string) =>
+	db.maybeOne<{ name: string; facts: Omit<Loom, 'sort'> }>(
 		`select name, facts from tool where group_id = $1 and id = $2 and sort = 'loom' and gone_at is null
 		 for update`,
-		[groupId, toolId],
-		client
+		[db.groupId, toolId]
 	);
 
 /** A peg is set by a hand, and a loom measured with a tape. */
@@ -97,40 +93,39 @@ function whyNot(
 
 /** Lays strands on a loom: the first begins the mat, which has the strand from then on. */
 export const keepLoad = (
-	groupId: GroupId,
+	db: Db,
 	entry: LoadEntry,
 	{ entryId, key: entryKey }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
+		db.transaction(async (db): Promise<SaveResult> => {
 			const { toolId, planId, planVersion, pile: key, strands } = entry;
 			if (!key) return refuse('pile', 'Choose a pile of pieces or strand.');
-			const version = await findPlanVersion(groupId, planId, planVersion);
+			const version = await findPlanVersion(db, planId, planVersion);
 			if (!version) return refuse('plan', 'That plan is not in the list any more.');
-			const load = warpOf(planOfShape(version.document.plan), await practiceOfGroup(groupId));
+			const load = warpOf(planOfShape(version.document.plan), await practiceOfGroup(db));
 			if (!load) return refuse('plan', `${version.name} is not made on a loom.`);
-			const loom = await holdLoom(client, groupId, toolId);
+			const loom = await holdLoom(db, toolId);
 			if (!loom) return refuse('tool', 'That loom is not in the list any more.');
 			if (!isThatLoom(load, loom.facts))
 				return refuse(
 					'tool',
 					`${version.name} asks for ${load.pegs} pegs; ${loom.name} has ${loom.facts.pegs}, or another length. Plan with this loom first: the mat follows from it.`
 				);
-			const on = (await listLoadedLooms(groupId)).find((one) => one.toolId === toolId);
+			const on = (await listLoadedLooms(db)).find((one) => one.toolId === toolId);
 			const why = whyNot(entry, loom.name, load, on);
 			if (why) return why;
 			const pieces = strands * load.piecesPerStrand;
-			const piles = await holdPiles(client, groupId, [key]);
+			const piles = await holdPiles(db, [key]);
 			const [pile] = piles;
 			if (!pile) throw new Error('a loom loaded from no pile');
 			if (pieces > pile.amount) return refuse('strands', notThereWords(key, pieces, pile.amount));
 			let matId = on?.id ?? null;
 			if (matId === null) {
-				const code = await codeFor(groupId, entryKey);
+				const code = await codeFor(db, entryKey);
 				if (!code) return refuse('mat', 'This group has used all the codes there are.');
 				const bound = await bindThing(
-					client,
-					groupId,
+					db,
 					entryId,
 					{
 						code,
@@ -149,8 +144,7 @@ export const keepLoad = (
 			}
 			const filmMg = filmShareMg(pile.filmMg, pile.amount, pieces);
 			await bookMoves(
-				client,
-				groupId,
+				db,
 				entryId,
 				[
 					{ ...pile, amount: -pieces, filmMg: -filmMg, at: 'store', matId: null },

@@ -1,5 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
 import { cutsOfVersion } from './cuts-known';
 import { listLoadedLooms } from './loaded-looms';
 import { actsPerPage, tableNow } from './piles';
@@ -13,21 +13,21 @@ import { listTools } from './tools';
  * @param planId the plan that is worked for; null for the first there is
  */
 export async function loadTable(
-	groupId: GroupId,
+	db: Db,
 	hall: HallDay,
 	planId: string | null,
 	before: number | null = null
 ) {
-	const asked = tableNow(groupId, hall, before);
+	const asked = tableNow(db, hall, before);
 	const [{ plans, reads, kinds, practice }, { piles, acts, spoiled }] = await Promise.all([
-		tablePlans(groupId, asked),
+		tablePlans(db, asked),
 		asked
 	]);
 	const plan = plans.find(({ id }) => id === planId) ?? plans[0] ?? null;
 	const read = reads.find(({ kept }) => kept.id === plan?.id);
 	// Looms are looked at where the plan lays its warp on one.
 	const [tools, loaded] = plan?.warp
-		? await Promise.all([listTools(groupId), listLoadedLooms(groupId)])
+		? await Promise.all([listTools(db), listLoadedLooms(db)])
 		: [[], []];
 	return {
 		piles,

@@ -1,5 +1,4 @@
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
+import type { Db } from '$lib/server/db/db';
 
 /** A mat that is on a loom: so many strands of its warp are laid. */
 export interface LoadedLoom {
@@ -13,8 +12,8 @@ export interface LoadedLoom {
 }
 
 /** The looms that carry a mat: begun, and neither finished nor taken apart. */
-export const listLoadedLooms = (groupId: GroupId): Promise<LoadedLoom[]> =>
-	many<LoadedLoom>(
+export const listLoadedLooms = (db: Db): Promise<LoadedLoom[]> =>
+	db.many<LoadedLoom>(
 		`select t.id, t.code, t.content ->> 'toolId' as "toolId", t.plan_id as "planId",
 			v.name as "planName", (t.content ->> 'warpStrands')::integer as "warpStrands",
 			coalesce((select floor(sum(b.amount) / (t.content ->> 'piecesPerStrand')::integer)::integer
@@ -27,5 +26,5 @@ export const listLoadedLooms = (groupId: GroupId): Promise<LoadedLoom[]> =>
 				and e.what in ('finished', 'taken-apart', 'lost') and not exists (
 					select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.entry_id))
 		 order by t.id`,
-		[groupId]
+		[db.groupId]
 	);

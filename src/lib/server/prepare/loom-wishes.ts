@@ -1,15 +1,15 @@
+import type { Db } from '$lib/server/db/db';
 import type { ToolLine } from '$lib/stages/prepare/tool-line';
-import type { GroupId } from '$lib/server/base/group-id';
 import { isThatLoom } from './load-loom';
 import { tableBasis } from './piles';
 import { tablePlans } from './table-plans';
 
 /** The plans whose mats are wanted and that ask for a loom, by the loom's id; a loom that none asks for is left out. */
 export async function loomWishes(
-	groupId: GroupId,
+	db: Db,
 	tools: readonly ToolLine[]
 ): Promise<Record<string, readonly string[]>> {
-	const { plans } = await tablePlans(groupId, tableBasis(groupId));
+	const { plans } = await tablePlans(db, tableBasis(db));
 	const wanted = plans.filter(({ matsWanted }) => matsWanted > 0);
 	const wishes = tools.flatMap(({ id, tool }) => {
 		if (tool.sort !== 'loom') return [];

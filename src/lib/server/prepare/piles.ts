@@ -1,13 +1,12 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { ActLine, TablePile } from '$lib/stages/prepare/table-view';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { kindsText } from '$lib/server/gather/kinds';
 import type { PlanInWork } from './plans-in-work';
 import { plansInWorkText } from './plans-in-work';
-import { many, maybeOne, one } from '$lib/server/db/verbs';
 
 /** How what lies in a line was cut, of a line `l` with its cut `c`; null where it was not. */
 export const cutJson = `case when c.id is not null then json_build_object('style', c.style,
@@ -24,8 +23,8 @@ const pilesText = `select l.kind_id as "kindId", k.name as kind, l.colour, l.for
 	order by k.created_at, k.name, l.colour, l.id`;
 
 /** Every pile of the store, with its film. */
-export const listPiles = (groupId: GroupId): Promise<TablePile[]> =>
-	many<TablePile & { cut: CutSnapshot | null }>(pilesText, [groupId]);
+export const listPiles = (db: Db): Promise<TablePile[]> =>
+	db.many<TablePile & { cut: CutSnapshot | null }>(pilesText, [db.groupId]);
 
 /** What was done at the table last, the newest first. */
 const actsText = `select e.id, e.type, e.typed_at as at, p.name as "byName",
@@ -56,8 +55,8 @@ const stockText = `select t.content ->> 'kindId' as "kindId", t.sort, t.content 
 	join thing t on t.group_id = $1 and t.id = l.thing_id order by t.id`;
 
 /** Balls and chains that lie there, alike ones together, in the order they came. */
-export const listBallStock = (groupId: GroupId): Promise<BallStock[]> =>
-	many<BallStock>(stockText, [groupId]);
+export const listBallStock = (db: Db): Promise<BallStock[]> =>
+	db.many<BallStock>(stockText, [db.groupId]);
 
 /** What every reckoning of the table rests on: the kinds, the plans in work, and what lies there in balls and chains. */
 export interface TableBasis {
@@ -71,8 +70,8 @@ const basisText = `(select coalesce(json_agg(k), '[]') from (${kindsText}) k) as
 	(select coalesce(json_agg(s), '[]') from (${stockText}) s) as stock`;
 
 /** The basis alone, as one question. */
-export const tableBasis = (groupId: GroupId): Promise<TableBasis> =>
-	one<TableBasis>(`select ${basisText}`, [groupId]);
+export const tableBasis = (db: Db): Promise<TableBasis> =>
+	db.one<TableBasis>(`select ${basisText}`, [db.groupId]);
 
 /** What the line of a table day rests on: the kinds, the plans in work, and the piles. */
 export interface LineBasis extends Pick<TableBasis, 'kinds' | 'plans'> {
@@ -84,18 +83,18 @@ const lineText = `(select coalesce(json_agg(k), '[]') from (${kindsText}) k) as 
 	(select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles`;
 
 /** The basis of the line as one question. */
-export const lineBasis = (groupId: GroupId): Promise<LineBasis> =>
-	one<LineBasis>(`select ${lineText}`, [groupId]);
+export const lineBasis = (db: Db): Promise<LineBasis> =>
+	db.one<LineBasis>(`select ${lineText}`, [db.groupId]);
 
 /** The same with the plan that a day is for, because every tap asks it; null where there is no such day. */
 export const lineOfDay = (
-	groupId: GroupId,
+	db: Db,
 	dayId: string
 ): Promise<(LineBasis & { planId: string | null }) | null> =>
-	maybeOne<LineBasis & { planId: string | null }>(
+	db.maybeOne<LineBasis & { planId: string | null }>(
 		`select d.plan_id as "planId", ${lineText}
 		 from table_day d where d.group_id = $1 and d.id = $2 and d.called_off_at is null`,
-		[groupId, dayId]
+		[db.groupId, dayId]
 	);
 
 /** The share that was spoiled when something was cut last on a day of the hall, in a hundred, as it was typed; null where nothing was. */
@@ -122,16 +121,16 @@ export const actsPerPage = 8;
  * @param before what was done last is shown from before this entry on; null for the newest
  */
 export async function tableNow(
-	groupId: GroupId,
+	db: Db,
 	{ today, timeZone }: HallDay,
 	before: number | null = null
 ): Promise<TableNow> {
-	const now = await one<TableNow>(
+	const now = await db.one<TableNow>(
 		`select (select coalesce(json_agg(p), '[]') from (${pilesText}) p) as piles,
 			(select coalesce(json_agg(a), '[]') from (${actsText}) a) as acts,
 			(${spoiledText}) as spoiled,
 			${basisText}`,
-		[groupId, actsPerPage, today, timeZone, before]
+		[db.groupId, actsPerPage, today, timeZone, before]
 	);
 	return { ...now, acts: now.acts.map((act) => ({ ...act, at: new Date(act.at) })) };
 }

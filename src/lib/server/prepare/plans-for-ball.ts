@@ -1,8 +1,8 @@
+import type { Db } from '$lib/server/db/db';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { Unsuited } from '$lib/core/prepare/suits';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import type { GroupId } from '$lib/server/base/group-id';
 import { tableBasis } from './piles';
 import { ballCutOf, tablePlans } from './table-plans';
 
@@ -15,8 +15,8 @@ export interface SuitedPlan {
 }
 
 /** The plans of the season and the newest others, with what speaks against a ball in each. */
-export async function plansForBall(groupId: GroupId, ball: BallContent): Promise<SuitedPlan[]> {
-	const { reads, kinds } = await tablePlans(groupId, tableBasis(groupId));
+export async function plansForBall(db: Db, ball: BallContent): Promise<SuitedPlan[]> {
+	const { reads, kinds } = await tablePlans(db, tableBasis(db));
 	return reads.map(({ kept, read: { plan } }): SuitedPlan => {
 		const { id, name } = kept;
 		if (kindOfBag(plan.bag, kinds)?.id !== ball.kindId) return { id, name, why: 'other-kind' };

@@ -1,12 +1,11 @@
+import type { Db } from '$lib/server/db/db';
 import { filmShareMg } from '$lib/core/prepare/film-share';
 import type { RecountEntry } from '$lib/entries/types/recount';
-import type { GroupId } from '$lib/server/base/group-id';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
 import { listKinds } from '$lib/server/gather/kinds';
 import { orRefusal } from '$lib/server/gather/ledger';
 
@@ -15,15 +14,15 @@ const leastMore = 50;
 
 /** Books what a pile is more or less than the book has it, against the difference. */
 export const keepRecount = (
-	groupId: GroupId,
+	db: Db,
 	{ kindId, colour, form, cut, counted }: RecountEntry,
 	{ entryId, isSure }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			const kind = (await listKinds(groupId)).find(({ id }) => id === kindId);
+		db.transaction(async (db): Promise<SaveResult> => {
+			const kind = (await listKinds(db)).find(({ id }) => id === kindId);
 			if (!kind) return refuse('kind', 'That kind of bag is not in the list any more.');
-			const piles = await holdPiles(client, groupId, [{ kindId, colour, form, cut }]);
+			const piles = await holdPiles(db, [{ kindId, colour, form, cut }]);
 			const [pile] = piles;
 			if (!pile) throw new Error('a recount of no pile');
 			const change = counted - pile.amount;
@@ -40,8 +39,7 @@ export const keepRecount = (
 			const filmMg = change < 0 ? -filmShareMg(pile.filmMg, pile.amount, -change) : change * eachMg;
 			const move = { ...pile, amount: change, filmMg };
 			await bookMoves(
-				client,
-				groupId,
+				db,
 				entryId,
 				[
 					{ ...move, at: 'store', matId: null },

@@ -1,14 +1,12 @@
+import type { Db } from '$lib/server/db/db';
 import type { SameKindEntry } from '$lib/entries/types/same-kind';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { LineForm } from '$lib/core/store/forms';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles, type BookedMove } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { execute, many } from '$lib/server/db/verbs';
 import { cutJson } from './piles';
 import { orRefusal } from '$lib/server/gather/ledger';
 
@@ -20,14 +18,14 @@ export interface SameKind {
 }
 
 /** The kinds that were made one with others, and are still. */
-export const listSameKinds = (groupId: GroupId): Promise<SameKind[]> =>
-	many<SameKind>(
+export const listSameKinds = (db: Db): Promise<SameKind[]> =>
+	db.many<SameKind>(
 		`select k.same_by_entry as id, k.name, a.name as "asName" from bag_kind k
 		 join bag_kind a on a.group_id = k.group_id and a.id = k.same_as
 		 where k.group_id = $1 and k.same_as is not null
 			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = k.same_by_entry)
 		 order by lower(k.name)`,
-		[groupId]
+		[db.groupId]
 	);
 
 interface Lying {
@@ -37,24 +35,24 @@ interface Lying {
 }
 
 /** What lies in the store of a kind. */
-const lyingOf = (groupId: GroupId, kindId: string): Promise<Lying[]> =>
-	many<Lying>(
+const lyingOf = (db: Db, kindId: string): Promise<Lying[]> =>
+	db.many<Lying>(
 		`select l.colour, l.form, ${cutJson} as cut from balance b
 		 join line l on l.group_id = b.group_id and l.id = b.line_id
 		 left join cut c on c.group_id = l.group_id and c.id = l.cut_id
 		 where b.group_id = $1 and b.holder = 'store' and l.kind_id = $2 and (b.amount > 0 or b.film_mg > 0)`,
-		[groupId, kindId]
+		[db.groupId, kindId]
 	);
 
 /** Makes two kinds one: all that lies there of the one is of the other, its film as it is. Taken back, they are two again. */
 export const keepSameKind = (
-	groupId: GroupId,
+	db: Db,
 	{ kindId, asId }: SameKindEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			const lying = await lyingOf(groupId, kindId);
+		db.transaction(async (db): Promise<SaveResult> => {
+			const lying = await lyingOf(db, kindId);
 			if (lying.some(({ form }) => form === 'ball' || form === 'chain'))
 				return refuse(
 					'kind',
@@ -62,7 +60,7 @@ export const keepSameKind = (
 				);
 			const own = lying.map((one) => ({ ...one, kindId }));
 			const goals = lying.map((one) => ({ ...one, kindId: asId }));
-			const held = await holdPiles(client, groupId, [...own, ...goals]);
+			const held = await holdPiles(db, [...own, ...goals]);
 			const moves = own.flatMap((one, at): BookedMove[] => {
 				const pile = held[at];
 				if (!pile || (pile.amount === 0 && pile.filmMg === 0)) return [];
@@ -73,14 +71,13 @@ export const keepSameKind = (
 					{ ...moved, kindId: asId, amount, filmMg }
 				];
 			});
-			await bookMoves(client, groupId, entryId, moves, held);
-			const made = await execute(
+			await bookMoves(db, entryId, moves, held);
+			const made = await db.execute(
 				`update bag_kind k set same_as = $3, same_by_entry = $4
 				 where k.group_id = $1 and k.id = $2
 					and exists (select 1 from standing_kind s where s.group_id = $1 and s.id = $2)
 					and exists (select 1 from standing_kind s where s.group_id = $1 and s.id = $3)`,
-				[groupId, kindId, asId, entryId],
-				client
+				[db.groupId, kindId, asId, entryId]
 			);
 			return made === 1
 				? { outcome: 'kept', id: entryId }

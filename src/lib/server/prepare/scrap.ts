@@ -1,14 +1,12 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { ScrapEntry } from '$lib/entries/types/scrap';
-import type { GroupId } from '$lib/server/base/group-id';
 import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { many, maybeOne } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import type { WeighedScrap } from '$lib/stages/day/taps';
 
@@ -24,27 +22,25 @@ const leastScrapG = 200;
 
 /** Books what the scrap of a day weighs more or less than its cuts left by the book, against the difference. */
 export const keepScrap = (
-	groupId: GroupId,
+	db: Db,
 	{ dayId, grams }: ScrapEntry,
 	{ entryId, isSure }: Booked
 ): Promise<SaveResult> =>
 	orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
-			const lying = await many<{ kindId: string; colour: ColourName }>(
+		db.transaction(async (db): Promise<SaveResult> => {
+			const lying = await db.many<{ kindId: string; colour: ColourName }>(
 				`select l.kind_id as "kindId", l.colour ${dayScrap}
 				 group by l.kind_id, l.colour order by sum(m.film_mg) desc, l.kind_id, l.colour`,
-				[groupId, dayId],
-				client
+				[db.groupId, dayId]
 			);
 			const keys = lying.map((one) => ({ ...one, form: 'scrap' as const, cut: null }));
 			if (keys.length === 0)
 				return refuse('grams', 'Nothing was cut at this day yet, so there is no scrap of it.');
 			// Held before it is counted: of two who weigh at once, the second sees what the first has booked.
-			const held = await holdPiles(client, groupId, keys);
-			const booked = await maybeOne<{ filmMg: number }>(
+			const held = await holdPiles(db, keys);
+			const booked = await db.maybeOne<{ filmMg: number }>(
 				`select coalesce(sum(m.film_mg), 0)::float8 as "filmMg" ${dayScrap}`,
-				[groupId, dayId],
-				client
+				[db.groupId, dayId]
 			);
 			const far = askFarOff({ isSure }, [
 				{
@@ -73,16 +69,16 @@ export const keepScrap = (
 					'grams',
 					'The store has less scrap than that would leave: count it again there.'
 				);
-			await bookMoves(client, groupId, entryId, moves, held);
+			await bookMoves(db, entryId, moves, held);
 			return { outcome: 'kept', id: entryId };
 		})
 	);
 
 /** The scrap of a day as it was weighed last; null where it was not. */
-export const scrapOfDay = (groupId: GroupId, dayId: string): Promise<WeighedScrap | null> =>
-	maybeOne<WeighedScrap>(
+export const scrapOfDay = (db: Db, dayId: string): Promise<WeighedScrap | null> =>
+	db.maybeOne<WeighedScrap>(
 		`select sum(m.film_mg)::float8 / 1000 as "weighedG",
 			coalesce(sum(m.film_mg) filter (where e.type = 'scrap'), 0)::float8 / 1000 as "moreG"
 		 ${dayScrap} having bool_or(e.type = 'scrap')`,
-		[groupId, dayId]
+		[db.groupId, dayId]
 	);

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { Plan } from '$lib/core/model/types';
 import { usualWorkSetup } from '$lib/core/model/types';
@@ -7,7 +8,6 @@ import type { AskedColour, ByColour } from '$lib/core/prepare/how-far';
 import { howFar } from '$lib/core/prepare/how-far';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { TableCut, TablePlan } from '$lib/stages/prepare/table-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { outOfPlans } from '$lib/server/plan/plans-now';
@@ -90,14 +90,12 @@ export const leftOf = ({ matsWanted, begun }: PlanInWork): number =>
 	Math.max(0, matsWanted - begun);
 
 /** The plans that work is for, as they are reckoned with, and how far the balls go for each. */
-export async function tablePlans(groupId: GroupId, asked: Promise<TableBasis>) {
+export async function tablePlans(db: Db, asked: Promise<TableBasis>) {
 	const [{ kinds, plans: wanted, stock }, practice] = await Promise.all([
 		asked,
-		practiceOfGroup(groupId)
+		practiceOfGroup(db)
 	]);
-	const known = await outOfPlans(groupId, wanted, practice, reading, (plan) =>
-		readPlan(plan, practice)
-	);
+	const known = await outOfPlans(db, wanted, practice, reading, (plan) => readPlan(plan, practice));
 	// Deleted between the two questions: it is worked for no more.
 	const reads = wanted.flatMap((kept) => {
 		const read = known.get(kept.id);

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { cutPile } from '$lib/core/prepare/cut-pile';
 import type { ColourName } from '$lib/core/colour/colours';
@@ -9,14 +10,11 @@ import type { LineForm } from '$lib/core/store/forms';
 import type { BallEntry } from '$lib/entries/types/ball';
 import { mostBallColours } from '$lib/entries/types/ball';
 import type { TapEntry } from '$lib/entries/types/tap';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { BookedMove, HeldPile } from '$lib/server/book/piles';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { many, one } from '$lib/server/db/verbs';
 import { orRefusal } from '$lib/server/gather/ledger';
 import type { TablePile } from '$lib/stages/prepare/table-view';
 import type { DayLot } from '$lib/stages/day/learned';
@@ -106,14 +104,14 @@ function movesOf(
 
 /** Books a lot that was done at a station of a day. */
 export async function keepTap(
-	groupId: GroupId,
+	db: Db,
 	{ dayId, station, count, spoiled }: TapEntry,
 	booked: Booked
 ): Promise<SaveResult> {
 	const { entryId, at } = booked;
-	const line = await lineOfDay(groupId, dayId);
+	const line = await lineOfDay(db, dayId);
 	if (!line) return refuse('day', 'That table day is not there any more.');
-	const by = await cutAmong(groupId, line.planId, line);
+	const by = await cutAmong(db, line.planId, line);
 	if (!by) return refuse('day', 'This day has no plan whose bags can be cut.');
 	const { kept, plan, asked } = by;
 	if (spoiled > count * asked.given.pieces)
@@ -134,9 +132,9 @@ export async function keepTap(
 		(station === 'flatten' || station === 'cut' ? asked.massG : cut.pieceG) * 1000
 	);
 	return orRefusal(
-		withTransaction(async (client): Promise<SaveResult> => {
+		db.transaction(async (db): Promise<SaveResult> => {
 			// Chosen as they are held: of two taps at once the second sees what the first has left.
-			const held = await holdPiles(client, groupId, keys);
+			const held = await holdPiles(db, keys);
 			const parts = sharedOut(held, amount);
 			const filled = parts.map((part) => made(part.pile, part.amount, eachMg));
 			const moves = movesOf(
@@ -146,8 +144,7 @@ export async function keepTap(
 				by
 			);
 			await bookMoves(
-				client,
-				groupId,
+				db,
 				entryId,
 				[...filled.flatMap((one) => one.moves), ...inStore(moves)],
 				held
@@ -169,16 +166,16 @@ export async function keepTap(
 				scaleErrorG: 1,
 				byName: null
 			};
-			const content = await ballContent(groupId, entry, at);
+			const content = await ballContent(db, entry, at);
 			if (content.problem !== undefined) return refuse('day', content.problem);
-			return bindBall(client, groupId, entry, content.value, booked, moves);
+			return bindBall(db, entry, content.value, booked, moves);
 		})
 	);
 }
 
 /** What was tapped at a day and stands: how much at each station, and the last lots of each. */
-export async function tapsOfDay(groupId: GroupId, dayId: string): Promise<DayTaps> {
-	const { done, last } = await one<{
+export async function tapsOfDay(db: Db, dayId: string): Promise<DayTaps> {
+	const { done, last } = await db.one<{
 		done: Partial<Record<LineStation, number>>;
 		last: readonly DayTap[];
 	}>(
@@ -192,14 +189,14 @@ export async function tapsOfDay(groupId: GroupId, dayId: string): Promise<DayTap
 				'code', (select t.code from thing t where t.group_id = $1 and t.entry_id = l.id)) order by l.id desc), '[]')
 				from (select *, row_number() over (partition by station order by id desc) as nth from standing) l
 				where l.nth <= 12) as last`,
-		[groupId, dayId]
+		[db.groupId, dayId]
 	);
 	return { done: byStation((station) => done[station] ?? 0), last };
 }
 
 /** The lots that were tapped of a day while it was open, and stand. */
-export const lotsOfDay = (groupId: GroupId, dayId: string): Promise<DayLot[]> =>
-	many<DayLot>(
+export const lotsOfDay = (db: Db, dayId: string): Promise<DayLot[]> =>
+	db.many<DayLot>(
 		`select e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count,
 			extract(epoch from e.typed_at at time zone coalesce(g.time_zone, 'UTC') - d.day)::float8 as "atS"
 		 from table_day d
@@ -209,12 +206,12 @@ export const lotsOfDay = (groupId: GroupId, dayId: string): Promise<DayLot[]> =>
 		 where d.group_id = $1 and d.id = $2
 			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.id)
 		 order by e.typed_at, e.id`,
-		[groupId, dayId]
+		[db.groupId, dayId]
 	);
 
 /** What the taps of a day took that the book did not have, by the form it lay in: to be explained, or counted again. */
-export const lacksOfDay = (groupId: GroupId, dayId: string): Promise<DayLack[]> =>
-	many<DayLack>(
+export const lacksOfDay = (db: Db, dayId: string): Promise<DayLack[]> =>
+	db.many<DayLack>(
 		`select l.form, -sum(m.amount)::float8 as amount
 		 from entry e
 		 join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'difference'
@@ -222,5 +219,5 @@ export const lacksOfDay = (groupId: GroupId, dayId: string): Promise<DayLack[]> 
 		 where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
 			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
 		 group by l.form having sum(m.amount) <> 0 order by l.form`,
-		[groupId, dayId]
+		[db.groupId, dayId]
 	);

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { cuttingStack } from '$lib/core/cut/stack';
@@ -6,7 +7,6 @@ import { cuttingOrder } from '$lib/core/prepare/cutting-order';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { TablePile } from '$lib/stages/prepare/table-view';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { WorkListPlan } from '$lib/server/sheets/work-sheet';
 import { ballsOfMat } from './balls-of-mat';
 import type { BallStock } from './piles';
@@ -44,10 +44,10 @@ function lyingFor(
  * What to cut and join next, for each plan with mats wanted: its next mat's balls in their order. What
  * one plan uses is not there for the next.
  */
-export async function workList(groupId: GroupId): Promise<WorkListPlan[]> {
+export async function workList(db: Db): Promise<WorkListPlan[]> {
 	const [{ reads, kinds, practice, stock }, piles] = await Promise.all([
-		tablePlans(groupId, tableBasis(groupId)),
-		listPiles(groupId)
+		tablePlans(db, tableBasis(db)),
+		listPiles(db)
 	]);
 	const used = new Map<string, Map<ColourName, Lying>>();
 	return reads

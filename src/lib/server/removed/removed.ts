@@ -1,12 +1,11 @@
+import type { Db } from '../db/db';
 import type { RemovedLine, RemovedSort } from '$lib/ui/removed';
 import { removedDays } from '$lib/ui/removed';
-import type { GroupId } from '../base/group-id';
-import { execute, many } from '../db/verbs';
 import { restorePlan } from '../plan/plans';
 
 /** What was removed of late and can be brought back, the newest first. */
-export const listRemoved = (groupId: GroupId): Promise<RemovedLine[]> =>
-	many<RemovedLine>(
+export const listRemoved = (db: Db): Promise<RemovedLine[]> =>
+	db.many<RemovedLine>(
 		`select * from (
 			select 'plan' as sort, id, name, deleted_at as at from plan
 			where group_id = $1 and deleted_at > now() - make_interval(days => $2::integer)
@@ -17,7 +16,7 @@ export const listRemoved = (groupId: GroupId): Promise<RemovedLine[]> =>
 			union all select 'tool', id, name, gone_at from tool
 			where group_id = $1 and gone_at > now() - make_interval(days => $2::integer)) removed
 		 order by at desc, id limit 200`,
-		[groupId, removedDays]
+		[db.groupId, removedDays]
 	);
 
 /** How bringing back went: `name` where another has its name by now. */
@@ -31,16 +30,12 @@ const statements: Readonly<Record<Exclude<RemovedSort, 'plan'>, string>> = {
 };
 
 /** Brings back what was removed of late. */
-export async function bringBack(
-	groupId: GroupId,
-	sort: RemovedSort,
-	id: string
-): Promise<BroughtBack> {
+export async function bringBack(db: Db, sort: RemovedSort, id: string): Promise<BroughtBack> {
 	try {
 		const isBack =
 			sort === 'plan'
-				? await restorePlan(groupId, id)
-				: (await execute(statements[sort], [groupId, id, removedDays])) === 1;
+				? await restorePlan(db, id)
+				: (await db.execute(statements[sort], [db.groupId, id, removedDays])) === 1;
 		return isBack ? 'back' : 'gone';
 	} catch (problem) {
 		if ((problem as { code?: string }).code === '23505') return 'name';

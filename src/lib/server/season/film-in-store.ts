@@ -1,6 +1,5 @@
+import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 
 /** A form in which film lies in the store: bags in sacks, flat, pieces and strand, balls and chains. */
 export type StoreForm = 'sacks' | 'flat' | 'pieces' | 'balls';
@@ -14,8 +13,8 @@ export interface StoreFilm {
 }
 
 /** All the film in the store. Pieces whose cut is not known count as a quarter of a bag; a ball as its label says. */
-export const filmInStore = (groupId: GroupId): Promise<StoreFilm[]> =>
-	many<StoreFilm>(
+export const filmInStore = (db: Db): Promise<StoreFilm[]> =>
+	db.many<StoreFilm>(
 		`select case when l.form = 'bag' then 'sacks' when l.form = 'flat' then 'flat' else 'pieces' end as form,
 			l.colour, sum(b.amount)::double precision as count,
 			sum(case when l.form in ('bag', 'flat') then b.amount
@@ -31,5 +30,5 @@ export const filmInStore = (groupId: GroupId): Promise<StoreFilm[]> =>
 		 cross join lateral jsonb_to_recordset(x.content -> 'colours') as o (colour text, bags double precision)
 		 group by 2
 		 order by 1, 2`,
-		[groupId]
+		[db.groupId]
 	);

@@ -1,22 +1,20 @@
+import type { Db } from '$lib/server/db/db';
 import type { ForetoldEntry } from '$lib/entries/types/foretold';
 import type { Foretold } from '$lib/stages/season/foretold';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
-import { execute, many, writing } from '$lib/server/db/verbs';
 
 /** Keeps what was foretold, as it was read. */
 export async function keepForetold(
-	groupId: GroupId,
+	db: Db,
 	{ byDay, wanted, there, low, expected, high, chance }: ForetoldEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> {
-	await execute(
+	await db.writer.execute(
 		`insert into season_forecast (group_id, entry_id, by_day, wanted, there, low, expected, high, chance)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
-		[groupId, entryId, byDay, wanted, there, low, expected, high, chance],
-		writing()
+		[db.groupId, entryId, byDay, wanted, there, low, expected, high, chance]
 	);
 	return { outcome: 'kept', id: entryId };
 }
@@ -25,8 +23,8 @@ export async function keepForetold(
  * The forecasts of a group, the newest first. What came by the day of one is what was there, and every
  * mat that passed its check from then until that day was over; one that passes anew counts once.
  */
-export const listForetold = (groupId: GroupId, { today, timeZone }: HallDay): Promise<Foretold[]> =>
-	many<Foretold>(
+export const listForetold = (db: Db, { today, timeZone }: HallDay): Promise<Foretold[]> =>
+	db.many<Foretold>(
 		`select f.entry_id as id, e.typed_at as at, to_char(f.by_day, 'YYYY-MM-DD') as "byDay", f.wanted, f.there,
 			f.low, f.expected, f.high, f.chance,
 			case when f.by_day < $2::date then f.there + (
@@ -42,5 +40,5 @@ export const listForetold = (groupId: GroupId, { today, timeZone }: HallDay): Pr
 		 where f.group_id = $1
 			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = f.entry_id)
 		 order by f.entry_id desc limit 200`,
-		[groupId, today, timeZone]
+		[db.groupId, today, timeZone]
 	);

@@ -1,5 +1,4 @@
-import type { GroupId } from '$lib/server/base/group-id';
-import { one } from '$lib/server/db/verbs';
+import type { Db } from '$lib/server/db/db';
 
 /** How many rows there are, and of which transactions: another when any is added, changed or gone. */
 const rowsSaid = `count(*) || ':' || coalesce(sum(xmin::text::bigint), 0)`;
@@ -9,9 +8,9 @@ const rowsSaid = `count(*) || ':' || coalesce(sum(xmin::text::bigint), 0)`;
  * to is told by its newest entries, more of them than can be under way at once; what is changed in place
  * by the transactions its rows are of.
  */
-export const markOfSeason = async (groupId: GroupId): Promise<string> =>
+export const markOfSeason = async (db: Db): Promise<string> =>
 	(
-		await one<{ mark: string }>(
+		await db.one<{ mark: string }>(
 			`select concat_ws(' ',
 				(select string_agg(id::text, ',') from (select id from entry where group_id = $1 order by id desc limit 100) e),
 				(select ${rowsSaid} from plan where group_id = $1),
@@ -24,6 +23,6 @@ export const markOfSeason = async (groupId: GroupId): Promise<string> =>
 				(select ${rowsSaid} from tool where group_id = $1),
 				(select ${rowsSaid} from measurement where group_id = $1 and is_left_out),
 				(select ${rowsSaid} from timed_work where group_id = $1 and is_left_out)) as mark`,
-			[groupId]
+			[db.groupId]
 		)
 	).mark;

@@ -1,11 +1,10 @@
+import type { Db } from '$lib/server/db/db';
 import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import type { SeasonThere } from '$lib/stages/today/next-acts';
 import { daysBetween } from '$lib/ui/days';
 import { checkOverview } from '$lib/server/check/made-mats';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
-import { many } from '$lib/server/db/verbs';
 import { asksBy } from '$lib/server/hand-over/asks';
 import { listReady } from '$lib/server/hand-over/deliveries';
 import { readInHand } from '$lib/server/hand/mats';
@@ -22,8 +21,8 @@ const mostWeeksAhead = 104;
 const weeksBack = 12;
 
 /** Bags that were sorted for strand in each full week since the first sorting, the oldest first. */
-const sortedByWeek = (groupId: GroupId, { today, timeZone }: HallDay) =>
-	many<{ bags: number }>(
+const sortedByWeek = (db: Db, { today, timeZone }: HallDay) =>
+	db.many<{ bags: number }>(
 		`with sorted as (select floor(($2::date - 1 - (e.typed_at at time zone $3)::date) / 7.0)::integer as week, s.strand
 			from standing_sorting s join entry e on e.group_id = s.group_id and e.id = s.entry_id
 			where s.group_id = $1 and (e.typed_at at time zone $3)::date < $2::date
@@ -31,24 +30,24 @@ const sortedByWeek = (groupId: GroupId, { today, timeZone }: HallDay) =>
 		 select coalesce(sum(x.strand), 0)::double precision as bags
 		 from generate_series(0, coalesce((select max(week) from sorted), -1)) as g (week)
 		 left join sorted x on x.week = g.week group by g.week order by g.week desc`,
-		[groupId, today, timeZone, weeksBack]
+		[db.groupId, today, timeZone, weeksBack]
 	);
 
 /** Bags that each place brought in the weeks that are looked back on, the most first. */
-const broughtByPlace = (groupId: GroupId, { today, timeZone }: HallDay) =>
-	many<SeasonBasis['perPlace'][number]>(
+const broughtByPlace = (db: Db, { today, timeZone }: HallDay) =>
+	db.many<SeasonBasis['perPlace'][number]>(
 		`select p.name as place, sum(d.bags)::double precision as bags, count(*)::integer as times
 		 from standing_drop_off d
 		 join entry e on e.group_id = d.group_id and e.id = d.entry_id
 		 join place_known p on p.group_id = d.group_id and p.id = d.place_id
 		 where d.group_id = $1 and (e.typed_at at time zone $3)::date >= $2::date - 7 * $4::integer
 		 group by p.known_id, p.name order by 2 desc, 1 limit 12`,
-		[groupId, today, timeZone, weeksBack]
+		[db.groupId, today, timeZone, weeksBack]
 	);
 
 /** Table days behind: bags in the balls that were wound there, and whether the bags ran out. */
-const pastDays = (groupId: GroupId, { today, timeZone }: HallDay) =>
-	many<{ bags: number }>(
+const pastDays = (db: Db, { today, timeZone }: HallDay) =>
+	db.many<{ bags: number }>(
 		`select coalesce((select sum((t.content ->> 'bags')::double precision) from thing t
 				join entry e on e.group_id = $1 and e.id = t.entry_id
 				where t.group_id = $1 and t.sort in ('ball', 'chain')
@@ -56,12 +55,12 @@ const pastDays = (groupId: GroupId, { today, timeZone }: HallDay) =>
 					and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = t.entry_id)), 0) as bags
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day < $2::date
 		 order by d.day desc limit $4`,
-		[groupId, today, timeZone, weeksBack]
+		[db.groupId, today, timeZone, weeksBack]
 	);
 
 /** Table days to come, and how many of those who said yes are likely to come, as a share. */
-const daysToCome = (groupId: GroupId, { today }: HallDay) =>
-	many<{ day: string; attendance: number }>(
+const daysToCome = (db: Db, { today }: HallDay) =>
+	db.many<{ day: string; attendance: number }>(
 		`select to_char(d.day, 'YYYY-MM-DD') as day, coalesce((select avg((4.0 + c.came) / (5.0 + c.known)) from (
 				select count(*) filter (where o.came) as came, count(*) filter (where o.came is not null) as known
 				from day_person p
@@ -69,12 +68,12 @@ const daysToCome = (groupId: GroupId, { today }: HallDay) =>
 				where p.group_id = $1 and p.day_id = d.id group by p.person_id) c), 0.8)::double precision as attendance
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 60`,
-		[groupId, today]
+		[db.groupId, today]
 	);
 
 /** People without a mat who made one before: weeks that their last mats took, the newest mat last. */
-const freeMakers = (groupId: GroupId) =>
-	many<{ personId: string; weeks: number }>(
+const freeMakers = (db: Db) =>
+	db.many<{ personId: string; weeks: number }>(
 		`select h.person_id as "personId",
 			greatest(1, ceil(extract(epoch from max(f.typed_at) - min(g.typed_at)) / 604800))::integer as weeks
 		 from hand_on h
@@ -84,7 +83,7 @@ const freeMakers = (groupId: GroupId) =>
 		 where h.group_id = $1 and h.person_id is not null
 			and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 		 group by h.person_id, h.thing_id order by max(f.typed_at)`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** What a forecast of the season rests on, and what was read for it: each once. */
@@ -95,38 +94,31 @@ export interface SeasonRead extends SeasonThere {
 const read = new Remembered<SeasonRead>();
 
 /** All a forecast of the season rests on, as it stands today; read anew when anything of it was kept since. */
-export async function readSeason(
-	groupId: GroupId,
-	now: HallDay,
-	mark: string
-): Promise<SeasonRead> {
-	return read.of(groupId, JSON.stringify([mark, now]), () => readAnew(groupId, now));
+export async function readSeason(db: Db, now: HallDay, mark: string): Promise<SeasonRead> {
+	return read.of(db, JSON.stringify([mark, now]), () => readAnew(db, now));
 }
 
 /** All a forecast of the season rests on, as it stands today. */
-export const seasonNow = async (
-	groupId: GroupId,
-	{ today, timeZone }: HallDay
-): Promise<SeasonBasis> =>
-	(await readSeason(groupId, { today, timeZone }, await markOfSeason(groupId))).basis;
+export const seasonNow = async (db: Db, { today, timeZone }: HallDay): Promise<SeasonBasis> =>
+	(await readSeason(db, { today, timeZone }, await markOfSeason(db))).basis;
 
-async function readAnew(groupId: GroupId, now: HallDay): Promise<SeasonRead> {
-	const readingInHand = readInHand(groupId, now);
-	const practice = await practiceOfGroup(groupId);
+async function readAnew(db: Db, now: HallDay): Promise<SeasonRead> {
+	const readingInHand = readInHand(db, now);
+	const practice = await practiceOfGroup(db);
 	const [asks, ready, checks, inHand, film, sorted, past, toCome, free, plans, tools, perPlace] =
 		await Promise.all([
-			asksBy(groupId, now, () => readingInHand.then(({ mats }) => mats)),
-			listReady(groupId),
-			checkOverview(groupId),
+			asksBy(db, now, () => readingInHand.then(({ mats }) => mats)),
+			listReady(db),
+			checkOverview(db),
 			readingInHand,
-			filmInStore(groupId),
-			sortedByWeek(groupId, now),
-			pastDays(groupId, now),
-			daysToCome(groupId, now),
-			freeMakers(groupId),
-			plansOfSeason(groupId, practice),
-			toolsOfSeason(groupId),
-			broughtByPlace(groupId, now)
+			filmInStore(db),
+			sortedByWeek(db, now),
+			pastDays(db, now),
+			daysToCome(db, now),
+			freeMakers(db),
+			plansOfSeason(db, practice),
+			toolsOfSeason(db),
+			broughtByPlace(db, now)
 		]);
 	const open = asks.filter(
 		({ byDay }) => byDay >= now.today && daysBetween(now.today, byDay) <= 7 * mostWeeksAhead

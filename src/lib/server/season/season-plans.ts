@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { DomainError } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';
 import { modelPlan } from '$lib/core/model/model';
@@ -6,8 +7,6 @@ import type { Practice } from '$lib/core/practice/practice';
 import type { MatKind } from '$lib/core/season/exchange';
 import type { MatTool, SeasonBasis, SeasonPlan } from '$lib/stages/season/season-view';
 import { usualMat } from '$lib/stages/season/season-view';
-import type { GroupId } from '$lib/server/base/group-id';
-import { many } from '$lib/server/db/verbs';
 import { outOfPlans } from '$lib/server/plan/plans-now';
 import { WorkedOut } from '$lib/server/plan/worked-out';
 import { plansInWorkText } from '$lib/server/prepare/plans-in-work';
@@ -36,11 +35,11 @@ function kindOf(plan: Plan, practice: Practice): Kind | null {
 
 /** The plans mats could be begun by, and the mat that is begun as things stand: of those wanted, on average. */
 export async function plansOfSeason(
-	groupId: GroupId,
+	db: Db,
 	practice: Practice
 ): Promise<Pick<SeasonBasis, 'plans' | 'newMat'>> {
-	const lines = await many<PlanInWork>(plansInWorkText, [groupId]);
-	const known = await outOfPlans(groupId, lines, practice, kinds, (plan) => kindOf(plan, practice));
+	const lines = await db.many<PlanInWork>(plansInWorkText, [db.groupId]);
+	const known = await outOfPlans(db, lines, practice, kinds, (plan) => kindOf(plan, practice));
 	const plans = lines.flatMap(({ id, name, matsWanted }): SeasonPlan[] => {
 		const kind = known.get(id);
 		return kind ? [{ id, name, matsWanted, ...kind }] : [];
@@ -66,11 +65,11 @@ export async function plansOfSeason(
 }
 
 /** How many looms and frames stand there; null where none was ever noted. */
-export async function toolsOfSeason(groupId: GroupId): Promise<SeasonBasis['tools']> {
-	const rows = await many<{ sort: string; count: number }>(
+export async function toolsOfSeason(db: Db): Promise<SeasonBasis['tools']> {
+	const rows = await db.many<{ sort: string; count: number }>(
 		`select sort, coalesce(sum(count) filter (where gone_at is null), 0)::integer as count from tool
 		 where group_id = $1 and sort in ('loom', 'frame') group by sort`,
-		[groupId]
+		[db.groupId]
 	);
 	const of = (sort: MatTool) => rows.find((row) => row.sort === sort)?.count ?? null;
 	return { loom: of('loom'), frame: of('frame') };

@@ -1,30 +1,28 @@
+import type { Db } from '$lib/server/db/db';
 import type { DayWordEntry, WeekNoteEntry } from '$lib/entries/types/foretold';
 import type { DayToTell } from '$lib/stages/today/words-to-people';
 import { dayWord } from '$lib/stages/today/words-to-people';
-import type { GroupId } from '$lib/server/base/group-id';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { withTransaction } from '$lib/server/db/transaction';
-import { many, maybeOne } from '$lib/server/db/verbs';
 import { outboxMessenger } from '$lib/server/hand/messages';
 
 /** How many people of a table have a name, and could be written to. */
-export const peopleToTell = (groupId: GroupId): Promise<{ id: string; name: string }[]> =>
-	many<{ id: string; name: string }>(
+export const peopleToTell = (db: Db): Promise<{ id: string; name: string }[]> =>
+	db.many<{ id: string; name: string }>(
 		`select id, name from person where group_id = $1 and name is not null
 		 order by lower(btrim(name)) limit 500`,
-		[groupId]
+		[db.groupId]
 	);
 
 /** Sends the note of the week to everyone of the table. */
 export const keepWeekNote = (
-	groupId: GroupId,
+	db: Db,
 	{ words }: WeekNoteEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (): Promise<SaveResult> => {
-		const people = await peopleToTell(groupId);
+	db.transaction(async (db): Promise<SaveResult> => {
+		const people = await peopleToTell(db);
 		if (people.length === 0)
 			return refuse(
 				'words',
@@ -32,8 +30,9 @@ export const keepWeekNote = (
 			);
 		for (const { id } of people)
 			await outboxMessenger.send(
+				db,
 				{ personId: id, words },
-				{ groupId, entryId, thingId: null, dayId: null }
+				{ entryId, thingId: null, dayId: null }
 			);
 		return { outcome: 'kept', id: entryId };
 	});
@@ -52,26 +51,25 @@ const dayText = `select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place,
 	from table_day t where t.group_id = $1 and t.called_off_at is null`;
 
 /** The next table day and who is told of it; null where none is to come. */
-export const nextDayToTell = (groupId: GroupId, today: string): Promise<DayToTell | null> =>
-	maybeOne<DayToTell>(`${dayText} and t.day >= $2::date order by t.day, t.id limit 1`, [
-		groupId,
+export const nextDayToTell = (db: Db, today: string): Promise<DayToTell | null> =>
+	db.maybeOne<DayToTell>(`${dayText} and t.day >= $2::date order by t.day, t.id limit 1`, [
+		db.groupId,
 		today
 	]);
 
 /** Says a word to everyone who said they come to a day, and was told of it by nobody yet. */
 export const keepDayWord = (
-	groupId: GroupId,
+	db: Db,
 	{ dayId }: DayWordEntry,
 	{ entryId }: Booked
 ): Promise<SaveResult> =>
-	withTransaction(async (client): Promise<SaveResult> => {
+	db.transaction(async (db): Promise<SaveResult> => {
 		// Held, so that two who write at once write once.
-		await many<{ id: string }>(
+		await db.many<{ id: string }>(
 			'select id from table_day where group_id = $1 and id = $2 for update',
-			[groupId, dayId],
-			client
+			[db.groupId, dayId]
 		);
-		const day = await maybeOne<DayToTell>(`${dayText} and t.id = $2`, [groupId, dayId], client);
+		const day = await db.maybeOne<DayToTell>(`${dayText} and t.id = $2`, [db.groupId, dayId]);
 		if (!day) return refuse('day', 'That table day is not there any more.');
 		const people = day.people.filter(({ isTold }) => !isTold);
 		if (people.length === 0)
@@ -83,8 +81,9 @@ export const keepDayWord = (
 			);
 		for (const { id, station } of people)
 			await outboxMessenger.send(
+				db,
 				{ personId: id, words: dayWord(day, station) },
-				{ groupId, entryId, thingId: null, dayId }
+				{ entryId, thingId: null, dayId }
 			);
 		return { outcome: 'kept', id: entryId };
 	});

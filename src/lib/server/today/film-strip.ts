@@ -1,7 +1,6 @@
+import type { Db } from '$lib/server/db/db';
 import type { MatLine } from '$lib/stages/hand/mat-view';
 import type { FilmPiece, StripPart } from '$lib/stages/today/today-view';
-import type { GroupId } from '$lib/server/base/group-id';
-import { one } from '$lib/server/db/verbs';
 import type { BagsGiven } from '$lib/server/hand/given-bags';
 import { bagsGiven } from '$lib/server/hand/given-bags';
 import type { SeasonRead } from '$lib/server/season/season-now';
@@ -31,19 +30,19 @@ function inHandOf(
 
 /** Where all the film is: bags, flat, pieces and strand, balls, mats in hand, to check, ready, handed over. */
 export async function stripOfToday(
-	groupId: GroupId,
+	db: Db,
 	{ basis, mats, checks, film }: Pick<SeasonRead, 'basis' | 'mats' | 'checks' | 'film'>
 ): Promise<StripPart[]> {
 	const { bags: bagsPerMat } = basis.newMat;
 	const [given, gone] = await Promise.all([
 		bagsGiven(
-			groupId,
+			db,
 			mats.map(({ code }) => code)
 		),
-		one<{ mats: number }>(
+		db.one<{ mats: number }>(
 			`select count(*)::integer as mats from thing_state
 			 where group_id = $1 and sort = 'mat' and what in ('delivered', 'received')`,
-			[groupId]
+			[db.groupId]
 		)
 	]);
 	const part = (

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { setTimeout as sleep } from 'node:timers/promises';
 import type { SeasonSaid } from '$lib/stages/season/season-said';
 import type { SeasonGoal } from '$lib/stages/season/season-view';
@@ -7,7 +8,6 @@ import type { StripPart, TodayAct } from '$lib/stages/today/today-view';
 import type { HallDay } from '$lib/ui/reader';
 import type { GroupId } from '$lib/server/base/group-id';
 import { Remembered } from '$lib/server/base/remembered';
-import { maybeOne, one } from '$lib/server/db/verbs';
 import { listDrying } from '$lib/server/gather/drying';
 import { forecastFor, nothingAsked } from '$lib/server/season/forecasts';
 import { markOfSeason } from '$lib/server/season/season-mark';
@@ -19,26 +19,26 @@ const mostGroups = 10_000;
 const begun = new Set<GroupId>();
 
 /** Whether anything was ever kept: a plan, or an entry. */
-export async function isAnythingKept(groupId: GroupId): Promise<boolean> {
-	if (begun.has(groupId)) return true;
-	const { isEntered, isPlanned } = await one<{ isEntered: boolean; isPlanned: boolean }>(
+export async function isAnythingKept(db: Db): Promise<boolean> {
+	if (begun.has(db.groupId)) return true;
+	const { isEntered, isPlanned } = await db.one<{ isEntered: boolean; isPlanned: boolean }>(
 		`select exists (select 1 from entry where group_id = $1) as "isEntered",
 			exists (select 1 from plan where group_id = $1 and deleted_at is null) as "isPlanned"`,
-		[groupId]
+		[db.groupId]
 	);
-	if (isEntered && begun.size < mostGroups) begun.add(groupId);
+	if (isEntered && begun.size < mostGroups) begun.add(db.groupId);
 	return isEntered || isPlanned;
 }
 
 /** The next table day, where it is not behind. */
-const nextDay = (groupId: GroupId, { today }: HallDay): Promise<NextDay | null> =>
-	maybeOne<NextDay>(
+const nextDay = (db: Db, { today }: HallDay): Promise<NextDay | null> =>
+	db.maybeOne<NextDay>(
 		`select d.id, to_char(d.day, 'YYYY-MM-DD') as day,
 			(select count(*)::integer from day_person p where p.group_id = $1 and p.day_id = d.id) as people,
 			(select count(distinct s.person_id)::integer from seat s where s.group_id = $1 and s.day_id = d.id) as seated
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 1`,
-		[groupId, today]
+		[db.groupId, today]
 	);
 
 /** What stands beside the season: where the film is, and the next table day. */
@@ -69,40 +69,31 @@ export interface TodayNow {
 }
 
 /** What there is to say of the week: the season as it stands, and what it will bring. */
-export async function readTold(groupId: GroupId, { today, timeZone }: HallDay) {
-	const there = await readSeason(groupId, { today, timeZone }, await markOfSeason(groupId));
+export async function readTold(db: Db, { today, timeZone }: HallDay) {
+	const there = await readSeason(db, { today, timeZone }, await markOfSeason(db));
 	const goal = there.basis.goals.at(-1) ?? null;
 	return { there, goal, said: goal && (await forecastFor(there.basis, goal, nothingAsked)) };
 }
 
 /** What is next, where the film is, and what the season will bring. */
-export async function readToday(
-	groupId: GroupId,
-	{ today, timeZone }: HallDay,
-	at: Date
-): Promise<TodayNow> {
+export async function readToday(db: Db, { today, timeZone }: HallDay, at: Date): Promise<TodayNow> {
 	const now = { today, timeZone };
-	const [mark, drying] = await Promise.all([markOfSeason(groupId), listDrying(groupId)]);
-	const season = await readSeason(groupId, now, mark);
+	const [mark, drying] = await Promise.all([markOfSeason(db), listDrying(db)]);
+	const season = await readSeason(db, now, mark);
 	const goal = season.basis.goals.at(-1) ?? null;
 	const start = (goal?.handedOver ?? 0) + season.basis.ready;
 	const key = JSON.stringify([mark, now]);
 	const [{ strip, day }, said] = await Promise.all([
-		besides.of(groupId, key, async () => {
-			const [strip, day] = await Promise.all([
-				stripOfToday(groupId, season),
-				nextDay(groupId, now)
-			]);
+		besides.of(db, key, async () => {
+			const [strip, day] = await Promise.all([stripOfToday(db, season), nextDay(db, now)]);
 			return { strip, day };
 		}),
 		goal && atOnce(forecastFor(season.basis, goal, nothingAsked))
 	]);
 	// How long something hangs there goes by the hour.
 	const hour = Math.floor(at.getTime() / 3_600_000);
-	const next = await acts.of(
-		groupId,
-		JSON.stringify([key, drying, said !== null, hour]),
-		async () => actsOf(season, { day, drying, said, at })
+	const next = await acts.of(db, JSON.stringify([key, drying, said !== null, hour]), async () =>
+		actsOf(season, { day, drying, said, at })
 	);
 	return { acts: next, strip, goal, start, said };
 }

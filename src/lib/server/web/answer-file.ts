@@ -1,5 +1,4 @@
 import { writeCsv } from '$lib/stages/gather/lists/read-csv';
-import { whileReached } from '$lib/server/db/away';
 
 /** A file as it goes out: to be saved under a name. */
 export const answerPdf = (bytes: Uint8Array, name: string): Response =>
@@ -24,7 +23,7 @@ export async function answerCsv(
 	next: () => Promise<readonly Cells[]>
 ): Promise<Response> {
 	const encoder = new TextEncoder();
-	let rows = await whileReached(next());
+	let rows = await next();
 	let isFirst = true;
 	const body = new ReadableStream<Uint8Array>({
 		async pull(controller) {

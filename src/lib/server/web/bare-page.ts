@@ -1,4 +1,4 @@
-import { execute, one } from '$lib/server/db/verbs';
+import { house } from '$lib/server/db/db';
 import { error, json } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { ServerLoadEvent } from '@sveltejs/kit';
@@ -9,7 +9,7 @@ const most = z.coerce.number().int().min(0).max(5000).catch(0);
 export async function bareInsert(): Promise<Response> {
 	if (process.env.NEST_ROW_BENCH !== 'yes') error(404, { message: 'There is no page here.' });
 	return json({
-		kept: await execute('insert into tried (key) values ($1)', [crypto.randomUUID()])
+		kept: await house.execute('insert into tried (key) values ($1)', [crypto.randomUUID()])
 	});
 }
 
@@ -18,6 +18,6 @@ export async function bareRows({ url }: Pick<ServerLoadEvent, 'url'>) {
 	if (process.env.NEST_ROW_BENCH !== 'yes') error(404, { message: 'There is no page here.' });
 	const rows = most.parse(url.searchParams.get('rows'));
 	const bytes = most.parse(url.searchParams.get('bytes'));
-	await one<{ one: number }>('select 1 as one', []);
+	await house.one<{ one: number }>('select 1 as one', []);
 	return { rows: Array.from({ length: rows }, (_, at) => `${at}`.padEnd(bytes, 'x')) };
 }

@@ -1,5 +1,4 @@
 import { readCode } from '$lib/core/code/code';
-import { whileReached } from '$lib/server/db/away';
 import { error } from '@sveltejs/kit';
 
 /** What has the label of an address; a page that is not found, with a sentence, where nothing has. */
@@ -9,7 +8,7 @@ export async function byLabel<Found>(
 	message: string
 ): Promise<Found> {
 	const read = readCode(typed.slice(0, 20));
-	const found = read.problem === undefined ? await whileReached(find(read.code)) : null;
+	const found = read.problem === undefined ? await find(read.code) : null;
 	if (!found) error(404, { message });
 	return found;
 }

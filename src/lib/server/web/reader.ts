@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import { lengthSystems } from '$lib/core/units/format-length';
 import { stitchTerms } from '$lib/ui/stitch-words';
 import type { Reader } from '$lib/ui/reader';
@@ -7,7 +8,7 @@ import type { Cookies } from '@sveltejs/kit';
 import type { Group } from '$lib/server/db/groups';
 import { findGroup, unnamed } from '$lib/server/db/groups';
 import { isDatabaseAway } from '$lib/server/db/pool';
-import { nobodysGroupId, type GroupId } from '$lib/server/base/group-id';
+import { nobodysGroupId } from '$lib/server/base/group-id';
 
 /** How to write while the group's own choice cannot be asked, and to whoever is in none. */
 const meanwhile: Group = {
@@ -21,23 +22,18 @@ const meanwhile: Group = {
 };
 
 interface Asking {
-	readonly locals: { readonly groupId: GroupId };
+	readonly locals: { readonly db: Db };
 	readonly cookies: Cookies;
 }
 
 /** A group and a device's own choices as whoever reads. */
-export function readerOfGroup(
-	groupId: GroupId,
-	group: Group,
-	cookies: Cookies,
-	now = new Date()
-): Reader {
+export function readerOfGroup(db: Db, group: Group, cookies: Cookies, now = new Date()): Reader {
 	const lengths = cookies.get('lengths');
 	const terms = cookies.get('terms');
 	const lengthSystem = lengthSystems.find((system) => system === lengths) ?? group.lengthSystem;
 	const timeZone = group.timeZone ?? usualZone;
 	return {
-		groupId,
+		groupId: db.groupId,
 		name: group.name,
 		lengthSystem,
 		stitchTerms: stitchTerms.find((one) => one === terms) ?? group.stitchTerms,
@@ -55,8 +51,8 @@ export function readerOfGroup(
 /** Who reads, while the database can be reached. */
 export const readerOf = async ({ locals, cookies }: Asking): Promise<Reader> =>
 	readerOfGroup(
-		locals.groupId,
-		locals.groupId === nobodysGroupId ? meanwhile : await findGroup(locals.groupId),
+		locals.db,
+		locals.db.groupId === nobodysGroupId ? meanwhile : await findGroup(locals.db),
 		cookies
 	);
 
@@ -66,6 +62,6 @@ export async function readerOrUsual({ locals, cookies }: Asking): Promise<Reader
 		return await readerOf({ locals, cookies });
 	} catch (problem) {
 		if (!isDatabaseAway(problem)) throw problem;
-		return readerOfGroup(locals.groupId, meanwhile, cookies);
+		return readerOfGroup(locals.db, meanwhile, cookies);
 	}
 }

@@ -5,13 +5,13 @@ import type { PageServerLoad } from './$types';
 
 /** What a group asks for, for whoever has its link: no place, no person, no plan. */
 export const load: PageServerLoad = async ({ locals, params }) => {
-	const { link } = locals;
+	const { link, db } = locals;
 	if (link?.grants !== 'asks')
 		error(404, {
 			message:
 				'This link opens nothing. It may have been revoked, or its time is over; ask whoever gave it to you.'
 		});
-	const { asks } = await loadAsks(link.groupId, null, listKinds(link.groupId));
+	const { asks } = await loadAsks(db, null, listKinds(db));
 	return {
 		asks: asks
 			.filter(({ toAsk }) => toAsk > 0)

@@ -9,6 +9,6 @@ export const POST: RequestHandler = ({ request, locals, url }) =>
 	answerJson(request, async (text) => {
 		const read = readJson(text, compareShape);
 		if (read.problems) return read;
-		const practice = await practiceAsked(locals.groupId, url);
+		const practice = await practiceAsked(locals.db, url);
 		return { json: await heavily('compare', { request: read.value, practice }) };
 	});

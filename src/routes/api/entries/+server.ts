@@ -8,6 +8,6 @@ export const POST: RequestHandler = (event) =>
 	takeEach(
 		event,
 		async (sent, reader) =>
-			(await notTheirs(event.locals.role, event.locals.groupId, sent)) ??
-			takeEntry(event.locals.groupId, sent, reader)
+			(await notTheirs(event.locals.role, event.locals.db, sent)) ??
+			takeEntry(event.locals.db, sent, reader)
 	);

@@ -10,7 +10,7 @@ export const POST: RequestHandler = ({ request, locals, url }) =>
 	answerJson(request, async (text) => {
 		const read = readPlanText(text);
 		if (!read.problems) {
-			const practice = await practiceAsked(locals.groupId, url);
+			const practice = await practiceAsked(locals.db, url);
 			return { value: estimateAnswer(read.plan, practice) };
 		}
 		return {

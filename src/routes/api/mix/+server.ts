@@ -9,7 +9,7 @@ export const POST: RequestHandler = ({ request, locals, url }) =>
 	answerJson(request, async (text) => {
 		const read = readJson(text, mixShape);
 		if (read.problems) return read;
-		const practice = await practiceAsked(locals.groupId, url);
+		const practice = await practiceAsked(locals.db, url);
 		const mix = await heavily('mix', { request: read.value, practice });
 		if (!mix) return { problems: ['No mix was found in the time there is.'] };
 		return { value: { measures: practice.basis, ...mix } };

@@ -2,7 +2,6 @@ import { readName } from '$lib/ui/name';
 import { largestPlanFile } from '$lib/stages/plan/document/file-size';
 import { readPlanFile } from '$lib/stages/plan/document/plan-file';
 import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/words/problem-words';
-import { whileReached } from '$lib/server/db/away';
 import { insertPlan, listPlans } from '$lib/server/plan/plans';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { writeOf } from '$lib/server/plan/keep-form';
@@ -14,10 +13,8 @@ import { z } from 'zod';
 
 /** The newest plans with the figures they had when they were kept, and those they have now. */
 export const GET: RequestHandler = async ({ locals }) => {
-	const [plans, practice] = await whileReached(
-		Promise.all([listPlans(locals.groupId), practiceOfGroup(locals.groupId)])
-	);
-	const now = await whileReached(plansNow(locals.groupId, plans, practice));
+	const [plans, practice] = await Promise.all([listPlans(locals.db), practiceOfGroup(locals.db)]);
+	const now = await plansNow(locals.db, plans, practice);
 	return json({ measures: practice.basis, plans: now });
 };
 
@@ -38,12 +35,10 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	}
 	const name = readName(read.name ?? '');
 	if (name.problem) return json({ problems: [nameProblemWords(name.problem)] }, { status: 422 });
-	const practice = await practiceOrBare(locals.groupId);
+	const practice = await practiceOrBare(locals.db);
 	const key =
 		keyShape.safeParse(request.headers.get('idempotency-key')).data ?? crypto.randomUUID();
-	const result = await whileReached(
-		insertPlan(locals.groupId, writeOf(name.name, read.plan, key, practice))
-	);
+	const result = await insertPlan(locals.db, writeOf(name.name, read.plan, key, practice));
 	if (result.outcome !== 'kept')
 		return json({ problems: ['Another plan was kept under this key.'] }, { status: 409 });
 	const { id, version, figures } = result.plan;

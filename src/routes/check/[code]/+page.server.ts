@@ -1,7 +1,6 @@
 import { oddMat } from '$lib/server/check/checks';
 import { filmInMat } from '$lib/server/check/taken-apart';
 import { findMade } from '$lib/server/check/made-mats';
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { findMat } from '$lib/server/hand/mats';
 import { byLabel } from '$lib/server/web/by-label';
@@ -12,23 +11,21 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
-	const reader = await whileReached(readerOf(event));
+	const reader = await readerOf(event);
 	const mat = await byLabel(
 		params.code,
 		async (code) => {
-			const found = await findMade(locals.groupId, code);
-			if (!found && (await findMat(locals.groupId, code, reader))) redirect(303, `/make/${code}`);
+			const found = await findMade(locals.db, code);
+			if (!found && (await findMat(locals.db, code, reader))) redirect(303, `/make/${code}`);
 			return found;
 		},
 		'No finished mat has that label.'
 	);
 	const { state } = mat;
-	const [odd, filmMg] = await whileReached(
-		Promise.all([
-			state === 'good' ? oddMat(locals.groupId, mat) : null,
-			state === 'taken-apart' ? filmInMat(locals.groupId, mat.id) : 0
-		])
-	);
+	const [odd, filmMg] = await Promise.all([
+		state === 'good' ? oddMat(locals.db, mat) : null,
+		state === 'taken-apart' ? filmInMat(locals.db, mat.id) : 0
+	]);
 	return {
 		mat,
 		odd: odd && { bags: odd.bags, words: odd.words },

@@ -1,5 +1,4 @@
 import { checkOverview } from '$lib/server/check/made-mats';
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { paperAsked } from '$lib/server/web/paper-asked';
@@ -9,9 +8,10 @@ import type { RequestHandler } from './$types';
 
 /** The mats that wait to be checked, on paper. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
-	const [reader, overview] = await whileReached(
-		Promise.all([readerOf({ locals, cookies }), checkOverview(locals.groupId)])
-	);
+	const [reader, overview] = await Promise.all([
+		readerOf({ locals, cookies }),
+		checkOverview(locals.db)
+	]);
 	const mats = overview.mats.filter(({ state }) => state !== 'to-mend');
 	if (mats.length === 0) error(404, { message: 'No mat waits to be checked.' });
 	const bytes = await heavily('toCheck', {

@@ -1,5 +1,4 @@
 import { loadAsks } from '$lib/server/asks/load-asks';
-import { whileReached } from '$lib/server/db/away';
 import { wantMats } from '$lib/server/gather/wanted';
 import { bounds } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
@@ -10,7 +9,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ locals, depends, url, parent }) => {
 	depends('app:gather');
 	const kinds = parent().then((gather) => gather.kinds);
-	return loadAsks(locals.groupId, url.searchParams.get('place'), kinds);
+	return loadAsks(locals.db, url.searchParams.get('place'), kinds);
 };
 
 const unread = 'This could not be read. Please load the page again.';
@@ -26,7 +25,7 @@ export const actions: Actions = {
 		const mats = read.count('mats', bounds['plan.mats_wanted'], 0);
 		const seen = read.count('seen', bounds['plan.mats_wanted']);
 		if (!read.isGood) return fail(422, { ...typed, problem: read.problems.mats ?? unread });
-		const wanted = await whileReached(wantMats(locals.groupId, plan, mats, seen));
+		const wanted = await wantMats(locals.db, plan, mats, seen);
 		if (wanted.outcome === 'gone')
 			return fail(404, { ...typed, problem: 'That plan is not in the list any more.' });
 		if (wanted.outcome === 'met')

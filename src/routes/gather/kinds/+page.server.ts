@@ -1,5 +1,4 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
-import { whileReached } from '$lib/server/db/away';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listSameKinds } from '$lib/server/prepare/same-kind';
@@ -18,9 +17,7 @@ function bagIn(url: URL): Bag | null {
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:gather');
-	const [stored, same] = await whileReached(
-		Promise.all([listStoredKinds(locals.groupId), listSameKinds(locals.groupId)])
-	);
+	const [stored, same] = await Promise.all([listStoredKinds(locals.db), listSameKinds(locals.db)]);
 	return {
 		stored,
 		/** Kinds that were made one with others. */
@@ -34,7 +31,7 @@ export const actions: Actions = {
 	keep: keepEntry,
 	remove: async ({ request, locals }) => {
 		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
-		const isGone = id !== undefined && (await whileReached(removeKind(locals.groupId, id)));
+		const isGone = id !== undefined && (await removeKind(locals.db, id));
 		if (!isGone)
 			return fail(409, {
 				entry: null,

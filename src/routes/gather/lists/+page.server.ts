@@ -2,7 +2,6 @@ import { longest } from '$lib/entries/bounds';
 import { listNames } from '$lib/stages/gather/lists/columns';
 import { largestList, readCsv } from '$lib/stages/gather/lists/read-csv';
 import { isUnreadable } from '$lib/ui/name';
-import { whileReached } from '$lib/server/db/away';
 import { layImport, listKeptImports } from '$lib/server/gather/list-imports';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -21,7 +20,7 @@ async function listOf(form: FormData): Promise<{ text: string; fileName: string 
 }
 
 export const load: PageServerLoad = async ({ locals }) => ({
-	kept: await whileReached(listKeptImports(locals.groupId))
+	kept: await listKeptImports(locals.db)
 });
 
 export const actions: Actions = {
@@ -53,7 +52,7 @@ export const actions: Actions = {
 		if (text.length > largestList) return back(tooLarge);
 		const read = readCsv(text);
 		if (read.problem !== undefined) return back(read.problem);
-		const { id } = await whileReached(layImport(locals.groupId, list, fileName, read.list));
+		const { id } = await layImport(locals.db, list, fileName, read.list);
 		redirect(303, `/gather/lists/${id}`);
 	}
 };

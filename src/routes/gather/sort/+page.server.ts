@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { endDrying, listDrying } from '$lib/server/gather/drying';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
@@ -14,15 +13,13 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const back = lineIn(url, 'back');
 	const before = lineIn(url, 'before');
-	const [drying, sorted, places, gives, edits] = await whileReached(
-		Promise.all([
-			listDrying(locals.groupId),
-			listSorted(locals.groupId, before),
-			listPlaces(locals.groupId),
-			givenBack(locals.groupId, 'sorting', back),
-			editOf(locals.groupId, 'sorting', lineIn(url, 'edit'))
-		])
-	);
+	const [drying, sorted, places, gives, edits] = await Promise.all([
+		listDrying(locals.db),
+		listSorted(locals.db, before),
+		listPlaces(locals.db),
+		givenBack(locals.db, 'sorting', back),
+		editOf(locals.db, 'sorting', lineIn(url, 'edit'))
+	]);
 	const chosen = lineIn(url, 'dried');
 	return {
 		drying,
@@ -46,7 +43,7 @@ async function say({ request, locals }: RequestEvent, isOver: boolean) {
 	const id = lineOf((await readForm(request)).get('id'));
 	if (id === null)
 		return fail(400, { entry: null, message: 'Which bags were meant could not be read.' });
-	await whileReached(endDrying(locals.groupId, id, isOver));
+	await endDrying(locals.db, id, isOver);
 }
 
 export const actions: Actions = {

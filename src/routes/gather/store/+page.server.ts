@@ -1,6 +1,5 @@
 import { colourNames } from '$lib/core/colour/colours';
 import { lineForms } from '$lib/core/store/forms';
-import { whileReached } from '$lib/server/db/away';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
 import { keepEntry } from '$lib/server/entries/keep-entry';
@@ -26,20 +25,18 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	const line = lineShape.safeParse(asked).data ?? null;
 	const before = lineIn(url, 'before') ?? undefined;
 	const back = lineIn(url, 'back');
-	const [balances, movements, gives, edits] = await whileReached(
-		Promise.all([
-			listBalances(locals.groupId),
-			line
-				? listMovements(
-						locals.groupId,
-						{ kindId: line.kind, colour: line.colour, form: line.form },
-						before
-					)
-				: [],
-			givenBack(locals.groupId, 'entry', back),
-			editOf(locals.groupId, 'entry', lineIn(url, 'edit'))
-		])
-	);
+	const [balances, movements, gives, edits] = await Promise.all([
+		listBalances(locals.db),
+		line
+			? listMovements(
+					locals.db,
+					{ kindId: line.kind, colour: line.colour, form: line.form },
+					before
+				)
+			: [],
+		givenBack(locals.db, 'entry', back),
+		editOf(locals.db, 'entry', lineIn(url, 'edit'))
+	]);
 	return {
 		balances,
 		movements: movements.slice(0, movementsPerPage),

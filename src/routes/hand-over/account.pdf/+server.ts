@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { accountIn } from '$lib/server/hand-over/account';
 import { periodIn } from '$lib/server/hand-over/period-in';
 import { heavily } from '$lib/server/heavy/heavy-work';
@@ -10,9 +9,10 @@ import type { RequestHandler } from './$types';
 
 /** What it came to, on one page. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
-	const [reader, account] = await whileReached(
-		Promise.all([readerOf({ locals, cookies }), accountIn(locals.groupId, periodIn(url))])
-	);
+	const [reader, account] = await Promise.all([
+		readerOf({ locals, cookies }),
+		accountIn(locals.db, periodIn(url))
+	]);
 	if (account.account.deliveries === 0) error(404, { message: 'Nothing was handed over then.' });
 	const bytes = await heavily('account', {
 		groupName: reader.name,

@@ -1,6 +1,6 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { keepPlaceWords, listPlaceWords } from '$lib/server/gather/places';
 import { listAsks } from '$lib/server/hand-over/asks';
@@ -11,11 +11,9 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
-	const { groupId } = event.locals;
-	const reader = await whileReached(readerOf(event));
-	const [asks, places] = await whileReached(
-		Promise.all([listAsks(groupId, reader), listPlaceWords(groupId)])
-	);
+	const { db } = event.locals;
+	const reader = await readerOf(event);
+	const [asks, places] = await Promise.all([listAsks(db, reader), listPlaceWords(db)]);
 	return { asks, places, place: event.url.searchParams.get('place') };
 };
 
@@ -41,7 +39,7 @@ export const actions: Actions = {
 			ownRules: read.text('own_rules', longest['place.own_rules'])
 		};
 		if (!read.isGood) return fail(422, { place: typed, problems: read.problems });
-		const saved = await orAway(keepPlaceWords(locals.groupId, place));
+		const saved = await orAway(keepPlaceWords(locals.db, place));
 		if (!saved) return fail(503, { place: typed, problems: { hours: awayMessage } });
 		if (saved.outcome === 'refused') return fail(422, { place: typed, problems: saved.problems });
 		redirect(303, `/hand-over/asks?place=${place.id}#places`);

@@ -23,7 +23,7 @@ export const GET: RequestHandler = ({ locals }) => {
 	return answerCsv('deliveries', heads, async () => {
 		if (isOver) return [];
 		isOver = true;
-		return (await deliveryAccounts(locals.groupId)).map((one) => [
+		return (await deliveryAccounts(locals.db)).map((one) => [
 			one.code,
 			one.placeName,
 			one.goesOn,

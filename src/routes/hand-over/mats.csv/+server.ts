@@ -26,7 +26,7 @@ export const GET: RequestHandler = ({ locals }) => {
 	let isOver = false;
 	return answerCsv('mats-handed-over', heads, async () => {
 		if (isOver) return [];
-		const mats = await listHanded(locals.groupId, { delivery: null, before, limit: atOnce });
+		const mats = await listHanded(locals.db, { delivery: null, before, limit: atOnce });
 		isOver = mats.length < atOnce;
 		before = mats.at(-1)?.id ?? null;
 		return mats.map((mat) => [

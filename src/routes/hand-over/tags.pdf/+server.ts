@@ -1,7 +1,6 @@
 import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
-import { whileReached } from '$lib/server/db/away';
 import { tagsOf } from '$lib/server/hand-over/tags';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { codesIn } from '$lib/server/prepare/labels';
@@ -20,16 +19,14 @@ const shape = z.object({
 /** Tags with care words for mats, by their labels or by a delivery. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const asked = shape.parse(Object.fromEntries(url.searchParams));
-	const reader = await whileReached(readerOf({ locals, cookies }));
+	const reader = await readerOf({ locals, cookies });
 	const [delivery = null] = codesIn(url.searchParams.getAll('delivery'));
-	const labels = await whileReached(
-		tagsOf(locals.groupId, {
-			mats: codesIn(url.searchParams.getAll('mat')),
-			delivery,
-			origin: url.origin,
-			system: reader.lengthSystem
-		})
-	);
+	const labels = await tagsOf(locals.db, {
+		mats: codesIn(url.searchParams.getAll('mat')),
+		delivery,
+		origin: url.origin,
+		system: reader.lengthSystem
+	});
 	if (labels.length === 0) error(404, { message: 'No mat of this group has that label.' });
 	const paper = asked.paper ?? reader.paper;
 	const bytes = await heavily('labels', {

@@ -1,5 +1,5 @@
 import { addressIn, closedLink } from '$lib/server/book/links';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { cameInBefore, joinBy } from '$lib/server/doors/join';
 import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
 import { clientAddress } from '$lib/server/web/client-address';
@@ -24,16 +24,14 @@ export const actions: Actions = {
 		const typed = accountTyped(await readForm(event.request));
 		const { name, email } = typed;
 		if (link?.grants !== 'join') {
-			const closed = await whileReached(closedLink(addressIn(event.url.pathname)));
+			const closed = await closedLink(addressIn(event.url.pathname));
 			if (closed?.grants !== 'join') error(404, opensNothing);
-			const said = await whileReached(
-				cameInBefore(
-					closed,
-					account?.id ?? null,
-					typed,
-					clientAddress(event),
-					event.request.headers
-				)
+			const said = await cameInBefore(
+				closed,
+				account?.id ?? null,
+				typed,
+				clientAddress(event),
+				event.request.headers
 			);
 			if (said !== '') error(404, opensNothing);
 			redirect(303, '/');

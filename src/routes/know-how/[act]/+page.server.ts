@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { handAsked } from '$lib/server/know-how/hand-asked';
 import { ownThings } from '$lib/server/know-how/own-things';
 import { readerOf } from '$lib/server/web/reader';
@@ -12,9 +11,10 @@ export const load: PageServerLoad = async (event) => {
 	const act = actOf(event.params.act);
 	if (!act) error(404, { message: 'There is no such act here.' });
 	const hand = handAsked(event.url, event.cookies);
-	const [{ lengthSystem: system, stitchTerms: terms }, things] = await whileReached(
-		Promise.all([readerOf(event), ownThings(event.locals.groupId)])
-	);
+	const [{ lengthSystem: system, stitchTerms: terms }, things] = await Promise.all([
+		readerOf(event),
+		ownThings(event.locals.db)
+	]);
 	const drawn = things.map((own) => stepsOf(act, { ...own, system, terms, box }, hand));
 	const { when, practice, schools } = acts[act];
 	const at = actNames.indexOf(act);

@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { actCardsAnswer } from '$lib/server/know-how/act-cards';
 import { actNames, actOf } from '$lib/stages/know-how/links/act-titles';
 import { error } from '@sveltejs/kit';
@@ -9,5 +8,5 @@ export const GET: RequestHandler = (event) => {
 	const asked = new Set(event.url.searchParams.getAll('act').slice(0, actNames.length));
 	const acts = [...asked].flatMap((name) => actOf(name) ?? []);
 	if (acts.length === 0) error(404, { message: 'No act was named that has a card here.' });
-	return whileReached(actCardsAnswer(event, acts, 'act-cards'));
+	return actCardsAnswer(event, acts, 'act-cards');
 };

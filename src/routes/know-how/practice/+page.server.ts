@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { listNames } from '$lib/server/people/people';
 import { rememberHere } from '$lib/server/web/remember-here';
@@ -15,15 +14,13 @@ export const load: PageServerLoad = async (event) => {
 	const asked = shape.safeParse(url.searchParams.get('as')).data;
 	if (asked) rememberHere({ cookies, url }, 'practice', asked, '/know-how');
 	const who = asked ?? cookies.get('practice');
-	const [{ lengthSystem }, names] = await whileReached(
-		Promise.all([readerOf(event), listNames(locals.groupId)])
-	);
+	const [{ lengthSystem }, names] = await Promise.all([readerOf(event), listNames(locals.db)]);
 	const person = names.find(({ id }) => id === who) ?? null;
 	return {
 		anySeed: Math.floor(Math.random() * 1_000_000),
 		system: lengthSystem,
 		names,
 		person,
-		named: person && (await whileReached(practisedBy(locals.groupId, person.id)))
+		named: person && (await practisedBy(locals.db, person.id))
 	};
 };

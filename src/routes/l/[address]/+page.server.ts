@@ -1,16 +1,13 @@
 import { planOfShape } from '$lib/stages/plan/document/document';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
-import { whileReached } from '$lib/server/db/away';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 /** What a link opens: one version of one plan, to read. */
 export const load: PageServerLoad = async ({ locals }) => {
 	const link = locals.link?.grants === 'read-plan' ? locals.link : null;
-	const kept = link
-		? await whileReached(findPlanVersion(link.groupId, link.planId, link.planVersion))
-		: null;
+	const kept = link ? await findPlanVersion(locals.db, link.planId, link.planVersion) : null;
 	if (!link || !kept)
 		error(404, {
 			message:
@@ -20,6 +17,6 @@ export const load: PageServerLoad = async ({ locals }) => {
 		name: kept.name,
 		keptAt: kept.keptAt,
 		plan: planOfShape(kept.document.plan),
-		practice: await practiceOrBare(link.groupId)
+		practice: await practiceOrBare(locals.db)
 	};
 };

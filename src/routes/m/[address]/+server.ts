@@ -8,7 +8,8 @@ import type { OpenedLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { holdLate } from '$lib/server/entries/hold-late';
 import { takeEach } from '$lib/server/entries/take-each';
-import { takeLinkEntry } from '$lib/server/entries/take-entry';
+import { takeLinkEntry } from '$lib/server/entries/link-entries';
+import type { Db } from '$lib/server/db/db';
 import { countedMat } from '$lib/server/hand/mats';
 import { seenOf } from '$lib/server/hand/rows';
 import { readForm } from '$lib/server/web/read-form';
@@ -61,15 +62,15 @@ const pageOf = (title: string, body: string, theme: string, status: number): Res
 const words = (sentence: string) =>
 	`<main id="main" class="mx-auto grid w-full max-w-xl gap-4 p-4"><h1>Nest Row</h1><p>${sentence}</p></main>`;
 
-async function viewOf(link: MakerLink, reader: Reader): Promise<MakerView> {
-	const found = await countedMat(link.groupId, link.mat, reader);
+async function viewOf(db: Db, link: MakerLink, reader: Reader): Promise<MakerView> {
+	const found = await countedMat(db, link.mat, reader);
 	const { groupId, name, locale, timeZone, lengthSystem, today } = reader;
 	return {
 		code: link.mat,
 		planName: found?.planName ?? '',
 		groupName: name,
 		mat: found?.mat ?? null,
-		seen: found ? await seenOf(link.groupId, found.id) : [],
+		seen: found ? await seenOf(db, found.id) : [],
 		readAt: Date.now(),
 		group: { groupId, locale, timeZone, lengthSystem, today }
 	};
@@ -87,7 +88,8 @@ async function show(
 	const link = locals.link?.grants === 'make' ? locals.link : null;
 	const look = lookOf(cookies.get('look'));
 	const theme = look === 'device' ? '' : ` data-theme="${look}"`;
-	const view = link && (await orAway(readerOf(event).then((reader) => viewOf(link, reader))));
+	const view =
+		link && (await orAway(readerOf(event).then((reader) => viewOf(locals.db, link, reader))));
 	if (!view) {
 		// Whether a link opens nothing or nobody can say just now is not the same: the one ends, the other passes.
 		const [code, sentence] =
@@ -120,7 +122,8 @@ export const POST: RequestHandler = async (event) => {
 		if (isForm) return show(event, '', 404);
 		return (await holdLate(event, 'make')) ?? json({ message: closedWords }, { status: 403 });
 	}
-	if (!isForm) return takeEach(event, (sent, reader) => takeLinkEntry(link, sent, reader));
+	if (!isForm)
+		return takeEach(event, (sent, reader) => takeLinkEntry(locals.db, link, sent, reader));
 	const { type, key, ...typed } = Object.fromEntries(
 		[...(await readForm(request))].filter(
 			(pair): pair is [string, string] => typeof pair[1] === 'string' && pair[1].length <= 4000
@@ -130,7 +133,7 @@ export const POST: RequestHandler = async (event) => {
 		return show(event, 'This could not be read. Please try again.', 400);
 	const saved = await orAway(
 		readerOf(event).then((reader) =>
-			takeLinkEntry(link, { key: key ?? '', type: type ?? '', typed }, reader)
+			takeLinkEntry(locals.db, link, { key: key ?? '', type: type ?? '', typed }, reader)
 		)
 	);
 	if (!saved) return show(event, awayMessage, 503);

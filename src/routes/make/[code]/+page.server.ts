@@ -1,6 +1,6 @@
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { findMade } from '$lib/server/check/made-mats';
 import { chosenFor } from '$lib/server/hand/chosen-balls';
 import { findMat } from '$lib/server/hand/mats';
@@ -19,26 +19,24 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
-	const reader = await whileReached(readerOf(event));
+	const reader = await readerOf(event);
 	const mat = await byLabel(
 		params.code,
 		async (code) => {
-			const found = await findMat(locals.groupId, code, reader);
+			const found = await findMat(locals.db, code, reader);
 			// Once it is finished it goes on at its check, and so does whoever looks at it.
-			if (!found && (await findMade(locals.groupId, code))) redirect(303, `/check/${code}`);
+			if (!found && (await findMade(locals.db, code))) redirect(303, `/check/${code}`);
 			return found;
 		},
 		'No mat in hand has that label.'
 	);
-	const [seen, people, offered, links, looms] = await whileReached(
-		Promise.all([
-			seenOf(locals.groupId, mat.id),
-			listPeople(locals.groupId, reader.today),
-			chosenFor(locals.groupId, mat.code),
-			listLinks(locals.groupId, mat.code),
-			mat.loom === null ? [] : listLoadedLooms(locals.groupId)
-		])
-	);
+	const [seen, people, offered, links, looms] = await Promise.all([
+		seenOf(locals.db, mat.id),
+		listPeople(locals.db, reader.today),
+		chosenFor(locals.db, mat.code),
+		listLinks(locals.db, mat.code),
+		mat.loom === null ? [] : listLoadedLooms(locals.db)
+	]);
 	return {
 		mat,
 		seen,
@@ -61,7 +59,7 @@ export const actions: Actions = {
 		if (key === undefined)
 			return fail(400, { message: 'This could not be read. Please try again.' });
 		const made = await orAway(
-			makeMatLink(locals.groupId, key, params.code.toUpperCase()).then((address) => ({ address }))
+			makeMatLink(locals.db, key, params.code.toUpperCase()).then((address) => ({ address }))
 		);
 		if (!made) return fail(503, { message: awayMessage });
 		if (!made.address)
@@ -73,7 +71,7 @@ export const actions: Actions = {
 	},
 	revoke: async ({ request, locals }) => {
 		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
-		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.groupId, id)));
+		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.db, id)));
 		return isRevoked ? {} : fail(409, { message: 'That link opens nothing any more.' });
 	}
 };

@@ -1,8 +1,7 @@
-import { whileReached } from '$lib/server/db/away';
 import { listMessages } from '$lib/server/hand/messages';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {
 	depends('app:gather');
-	return { messages: await whileReached(listMessages(locals.groupId)) };
+	return { messages: await listMessages(locals.db) };
 };

@@ -1,6 +1,6 @@
 import { planOfShape } from '$lib/stages/plan/document/document';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { findPlan, updatePlan } from '$lib/server/plan/plans';
 import { keepNew, readBench, workOut } from '$lib/server/bench/acts';
 import { knownOf } from '$lib/server/bench/known-of';
@@ -10,7 +10,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 	const { group } = await parent();
-	const plan = await whileReached(findPlan(locals.groupId, params.id));
+	const plan = await findPlan(locals.db, params.id);
 	if (!plan)
 		error(404, {
 			message: 'There is no plan here. It may have been deleted; the list can bring it back.'
@@ -22,7 +22,7 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 		// Said only of the version that was kept from here, not of what someone kept since.
 		keptAs: url.searchParams.get('kept') === String(plan.version) ? plan.version : null,
 		fields: fieldsOfPlan(planOfShape(plan.document.plan), group.lengthSystem),
-		...(await knownOf(locals.groupId)),
+		...(await knownOf(locals.db)),
 		key: crypto.randomUUID()
 	};
 };
@@ -32,7 +32,7 @@ export const actions = {
 		const { form, write } = await readBench(event);
 		if (!write) return fail(422, answerTo(form));
 		const { locals, params } = event;
-		const result = await orAway(updatePlan(locals.groupId, params.id, form.version, write));
+		const result = await orAway(updatePlan(locals.db, params.id, form.version, write));
 		if (!result) return fail(503, answerTo(form, { message: awayMessage }));
 		if (result.outcome === 'gone') return fail(409, answerTo(form, { isGone: true }));
 		if (result.outcome === 'changed-meanwhile') {

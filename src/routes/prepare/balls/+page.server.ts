@@ -1,7 +1,7 @@
 import { labelSizes } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { reserveCodes } from '$lib/server/book/codes';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { ballsPerPage, listBalls } from '$lib/server/prepare/balls';
 import {
 	dropWaiting,
@@ -29,13 +29,11 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	depends('app:gather');
 	const { size, paper } = shape.parse(Object.fromEntries(url.searchParams));
 	const { group } = await parent();
-	const [balls, far, printer] = await whileReached(
-		Promise.all([
-			listBalls(locals.groupId, lineIn(url, 'before') ?? undefined),
-			tablePlans(locals.groupId, tableBasis(locals.groupId)),
-			group.isDemo ? standInPrinter(locals.groupId).state() : null
-		])
-	);
+	const [balls, far, printer] = await Promise.all([
+		listBalls(locals.db, lineIn(url, 'before') ?? undefined),
+		tablePlans(locals.db, tableBasis(locals.db)),
+		group.isDemo ? standInPrinter(locals.db).state() : null
+	]);
 	return {
 		balls: balls.slice(0, ballsPerPage),
 		hasOlder: balls.length > ballsPerPage,
@@ -64,7 +62,7 @@ export const actions: Actions = {
 		const key = z.uuid().safeParse(form.get('key')).data;
 		if (!key) return fail(400, { blank: { typed, problem: 'Please load this page anew.' } });
 		const made = await orAway(
-			reserveCodes(locals.groupId, key, labels.data).then((block) => ({ block }))
+			reserveCodes(locals.db, key, labels.data).then((block) => ({ block }))
 		);
 		if (!made) return fail(503, { blank: { typed, problem: awayMessage } });
 		if (!made.block) return fail(409, { blank: { typed, problem: allUsed } });
@@ -77,28 +75,25 @@ export const actions: Actions = {
 		const codes = codesIn(form.getAll('code'));
 		if (!key || codes.length === 0) return fail(422, { printer: noneChosen });
 		const done = await orAway(
-			queueLabels(locals.groupId, key, codes).then(() =>
-				printWaiting(standInPrinter(locals.groupId))
-			)
+			queueLabels(locals.db, key, codes).then(() => printWaiting(standInPrinter(locals.db)))
 		);
 		if (done === null) return fail(503, { printer: awayMessage });
 		redirect(303, '/prepare/balls#printer');
 	},
 	/** Prints what waits still, once the trouble is over. */
 	resume: async ({ locals }) => {
-		const done = await orAway(printWaiting(standInPrinter(locals.groupId)));
+		const done = await orAway(printWaiting(standInPrinter(locals.db)));
 		if (done === null) return fail(503, { printer: awayMessage });
 		redirect(303, '/prepare/balls#printer');
 	},
 	drop: async ({ locals }) => {
-		if ((await orAway(dropWaiting(locals.groupId))) === null)
-			return fail(503, { printer: awayMessage });
+		if ((await orAway(dropWaiting(locals.db))) === null) return fail(503, { printer: awayMessage });
 		redirect(303, '/prepare/balls#printer');
 	},
 	/** Does something to the stand-in by hand. */
 	hand: async ({ request, locals }) => {
 		const hand = z.enum(printerHands).safeParse((await readForm(request)).get('hand')).data;
-		if (hand) await orAway(handlePrinter(locals.groupId, hand));
+		if (hand) await orAway(handlePrinter(locals.db, hand));
 		redirect(303, '/prepare/balls#printer');
 	}
 };

@@ -1,6 +1,6 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { listPeople, peopleFor } from '$lib/server/people/people';
 import { addTableDay, callOffDay, listTableDays, setWhoComes } from '$lib/server/people/table-days';
 import { readForm } from '$lib/server/web/read-form';
@@ -11,13 +11,11 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const { locals } = event;
-	const { today } = await whileReached(readerOf(event));
-	const [days, people] = await whileReached(
-		Promise.all([
-			listTableDays(locals.groupId, today),
-			listPeople(locals.groupId, today).then((all) => peopleFor(locals.role, all))
-		])
-	);
+	const { today } = await readerOf(event);
+	const [days, people] = await Promise.all([
+		listTableDays(locals.db, today),
+		listPeople(locals.db, today).then((all) => peopleFor(locals.role, all))
+	]);
 	return { days, people: people.map(({ id, name, isChild }) => ({ id, name, isChild })), today };
 };
 
@@ -36,7 +34,7 @@ export const actions: Actions = {
 		const key = uuidOf(form, 'key');
 		if (!key) read.problems.place ??= 'Please load this page anew.';
 		if (!read.isGood || !key) return fail(422, { added: { typed, problems: read.problems } });
-		const saved = await orAway(addTableDay(locals.groupId, key, day, place));
+		const saved = await orAway(addTableDay(locals.db, key, day, place));
 		if (!saved) return fail(503, { added: { typed, problems: { place: awayMessage } } });
 		if (saved.outcome === 'refused')
 			return fail(422, { added: { typed, problems: saved.problems } });
@@ -48,7 +46,7 @@ export const actions: Actions = {
 		const version = z.coerce.number().int().safeParse(form.get('version')).data;
 		const people = form.getAll('person').flatMap((value) => z.uuid().safeParse(value).data ?? []);
 		if (!id || version === undefined) return fail(400, { message: 'Please load this page anew.' });
-		const saved = await orAway(setWhoComes(locals.groupId, id, version, people.slice(0, 500)));
+		const saved = await orAway(setWhoComes(locals.db, id, version, people.slice(0, 500)));
 		if (!saved) return fail(503, { message: awayMessage });
 		if (saved.outcome === 'refused')
 			return fail(409, { message: Object.values(saved.problems).join(' ') });
@@ -56,7 +54,7 @@ export const actions: Actions = {
 	},
 	off: async ({ request, locals }) => {
 		const id = uuidOf(await readForm(request), 'id');
-		const isOff = id !== null && (await orAway(callOffDay(locals.groupId, id)));
+		const isOff = id !== null && (await orAway(callOffDay(locals.db, id)));
 		if (!isOff) return fail(409, { message: 'That day is not among those to come.' });
 		redirect(303, '/prepare/days');
 	}

@@ -1,7 +1,6 @@
 import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { blankLabels, codesIn, labelsOf } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
@@ -20,14 +19,12 @@ const shape = z.object({
 /** Sheets of labels: of the things whose codes are named, or blank ones of a reserved block. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const asked = shape.parse(Object.fromEntries(url.searchParams));
-	const reader = await whileReached(readerOf({ locals, cookies }));
+	const reader = await readerOf({ locals, cookies });
 	const block = lineIn(url, 'block');
 	const codes = codesIn(url.searchParams.getAll('code'));
-	const labels = await whileReached(
-		block === null
-			? labelsOf(locals.groupId, codes, url.origin, reader.lengthSystem)
-			: blankLabels(locals.groupId, block, url.origin)
-	);
+	const labels = await (block === null
+		? labelsOf(locals.db, codes, url.origin, reader.lengthSystem)
+		: blankLabels(locals.db, block, url.origin));
 	if (labels.length === 0)
 		error(404, { message: 'No label was chosen. Tick the balls that want one, and try again.' });
 	const paper = asked.paper ?? reader.paper;

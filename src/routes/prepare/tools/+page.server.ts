@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { loomWishes } from '$lib/server/prepare/loom-wishes';
 import { listTools } from '$lib/server/prepare/tools';
@@ -6,10 +5,10 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	depends('app:gather');
-	const tools = await whileReached(listTools(locals.groupId));
+	const tools = await listTools(locals.db);
 	return {
 		tools,
-		wishes: await whileReached(loomWishes(locals.groupId, tools)),
+		wishes: await loomWishes(locals.db, tools),
 		again: url.searchParams.get('again')
 	};
 };

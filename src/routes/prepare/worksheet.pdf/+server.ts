@@ -1,5 +1,4 @@
 import { answerPdf } from '$lib/server/web/answer-file';
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { workList } from '$lib/server/prepare/work-list';
 import { paperAsked } from '$lib/server/web/paper-asked';
@@ -8,9 +7,7 @@ import type { RequestHandler } from '@sveltejs/kit';
 
 /** What to cut and join next, for the wall. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
-	const [reader, plans] = await whileReached(
-		Promise.all([readerOf({ locals, cookies }), workList(locals.groupId)])
-	);
+	const [reader, plans] = await Promise.all([readerOf({ locals, cookies }), workList(locals.db)]);
 	const bytes = await heavily('work', {
 		groupName: reader.name,
 		plans,

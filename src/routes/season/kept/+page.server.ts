@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { listForetold } from '$lib/server/season/foretold';
 import { readerOf } from '$lib/server/web/reader';
@@ -6,8 +5,8 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
-	const reader = await whileReached(readerOf(event));
-	return { foretold: await whileReached(listForetold(event.locals.groupId, reader)) };
+	const reader = await readerOf(event);
+	return { foretold: await listForetold(event.locals.db, reader) };
 };
 
 export const actions: Actions = { keep: keepEntry };

@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { forecastFor } from '$lib/server/season/forecasts';
 import { listForetold } from '$lib/server/season/foretold';
@@ -13,11 +12,9 @@ import type { RequestHandler } from './$types';
 
 /** The season on one page for the wall, with what is changed of it as the address says. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
-	const { groupId } = locals;
-	const reader = await whileReached(readerOf({ locals, cookies }));
-	const [basis, foretold] = await whileReached(
-		Promise.all([seasonNow(groupId, reader), listForetold(groupId, reader)])
-	);
+	const { db } = locals;
+	const reader = await readerOf({ locals, cookies });
+	const [basis, foretold] = await Promise.all([seasonNow(db, reader), listForetold(db, reader)]);
 	const { goal, asked } = seasonAsked(url, basis);
 	if (!goal) error(404, { message: 'No place asks for mats by a day to come.' });
 	const bytes = await heavily('seasonPaper', {

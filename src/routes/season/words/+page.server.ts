@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { nextDayToTell, peopleToTell } from '$lib/server/season/words-to-people';
 import { readTold } from '$lib/server/today/today';
@@ -8,15 +7,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
-	const { groupId } = event.locals;
-	const reader = await whileReached(readerOf(event));
-	const [people, day, told] = await whileReached(
-		Promise.all([
-			peopleToTell(groupId),
-			nextDayToTell(groupId, reader.today),
-			readTold(groupId, reader)
-		])
-	);
+	const { db } = event.locals;
+	const reader = await readerOf(event);
+	const [people, day, told] = await Promise.all([
+		peopleToTell(db),
+		nextDayToTell(db, reader.today),
+		readTold(db, reader)
+	]);
 	const words = weekNote({ groupName: reader.name || 'The table', day, ...told });
 	return { people: people.length, day, words };
 };

@@ -58,7 +58,7 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 		(await heavily('sheet', {
 			sheet,
 			plan,
-			practice: await practiceOrBare(locals.groupId),
+			practice: await practiceOrBare(locals.db),
 			planName: asked.name,
 			version: asked.version,
 			address: asked.plan && !isOnlyHere(url) ? `${url.origin}/plan/${asked.plan}` : null,

@@ -1,7 +1,6 @@
 import { yearDayWords } from '$lib/ui/day-words';
 import { fileNameOf } from '$lib/ui/name';
 import { answerPdf } from '$lib/server/web/answer-file';
-import { whileReached } from '$lib/server/db/away';
 import { listKinds } from '$lib/server/gather/kinds';
 import { papers } from '$lib/ui/reader';
 import { readerOf } from '$lib/server/web/reader';
@@ -28,8 +27,8 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		...Object.fromEntries(url.searchParams)
 	});
 	const [reader, { place, asks, basis }] = await Promise.all([
-		whileReached(readerOf({ locals, cookies })),
-		loadAsks(locals.groupId, asked.place, listKinds(locals.groupId))
+		readerOf({ locals, cookies }),
+		loadAsks(locals.db, asked.place, listKinds(locals.db))
 	]);
 	const bytes = await heavily('asks', {
 		groupName: reader.name,

@@ -3,7 +3,6 @@ import { knownRows } from '$lib/stages/gather/lists/still-asked';
 import { dayOrders } from '$lib/stages/gather/lists/days';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { whileReached } from '$lib/server/db/away';
 import {
 	dropImport,
 	findImport,
@@ -24,14 +23,15 @@ const shownRows = 8;
 const gone = 'This list is not on the table any more.';
 
 export const load: PageServerLoad = async ({ params, locals, cookies }) => {
-	const { groupId } = locals;
-	const found = await whileReached(findImport(groupId, params.id));
+	const { db } = locals;
+	const found = await findImport(db, params.id);
 	if (!found) error(404, { message: gone });
 	if (found.keptAt) return { found, heads: [], shown: [], check: null };
-	const [rows, { today }] = await whileReached(
-		Promise.all([rowsOfImport(groupId, params.id), readerOf({ locals, cookies })])
-	);
-	const { rows: good, ...check } = await whileReached(checkList(groupId, found, rows, today));
+	const [rows, { today }] = await Promise.all([
+		rowsOfImport(db, params.id),
+		readerOf({ locals, cookies })
+	]);
+	const { rows: good, ...check } = await checkList(db, found, rows, today);
 	return {
 		found,
 		heads: rows.heads,
@@ -54,14 +54,14 @@ const settled = z.object({
 export const actions: Actions = {
 	match: async ({ request, params, locals }) => {
 		const form = await readForm(request);
-		const found = await whileReached(findImport(locals.groupId, params.id));
+		const found = await findImport(locals.db, params.id);
 		if (!found) error(404, { message: gone });
 		const fields = ['', ...listFields[found.list].map(({ field }) => field)];
 		const matching = found.matching.map((before, at) => {
 			const said = form.get(`column-${at}`);
 			return fields.find((field) => field === said) ?? before;
 		});
-		await whileReached(matchImport(locals.groupId, params.id, matching));
+		await matchImport(locals.db, params.id, matching);
 	},
 	/** Says once which way round days are, what becomes of rows that are there already, or that odd counts are right. */
 	settle: async ({ request, params, locals }) => {
@@ -71,24 +71,22 @@ export const actions: Actions = {
 			odd: null,
 			...Object.fromEntries(await readForm(request))
 		});
-		await whileReached(
-			settleImport(locals.groupId, params.id, {
-				dayOrder: said.day_order,
-				known: said.known,
-				oddRight: said.odd && true
-			})
-		);
+		await settleImport(locals.db, params.id, {
+			dayOrder: said.day_order,
+			known: said.known,
+			oddRight: said.odd && true
+		});
 	},
 	/** Puts one cell right where it stands. */
 	mend: async ({ request, params, locals }) => {
 		const said = cell.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!said || said.text.includes('\0'))
 			return fail(422, { problems: ['That cell could not be read. Please type it again.'] });
-		await whileReached(mendImport(locals.groupId, params.id, said.row, said.column, said.text));
+		await mendImport(locals.db, params.id, said.row, said.column, said.text);
 	},
 	keep: async ({ params, locals, cookies }) => {
-		const { today } = await whileReached(readerOf({ locals, cookies }));
-		const kept = await whileReached(keepList(locals.groupId, params.id, today));
+		const { today } = await readerOf({ locals, cookies });
+		const kept = await keepList(locals.db, params.id, today);
 		if (kept.outcome === 'gone') error(404, { message: gone });
 		if (kept.outcome === 'refused') return fail(422, { problems: kept.problems });
 	},
@@ -105,7 +103,7 @@ export const actions: Actions = {
 			read.text('by_name', longest['person.name'])
 		];
 		if (!read.isGood) return fail(422, { back: { typed, problems: read.problems } });
-		const booked = await whileReached(takeListBack(locals.groupId, params.id, note, byName));
+		const booked = await takeListBack(locals.db, params.id, note, byName);
 		if (booked.outcome === 'refused')
 			return fail(422, {
 				back: {
@@ -119,7 +117,7 @@ export const actions: Actions = {
 			});
 	},
 	drop: async ({ params, locals }) => {
-		await whileReached(dropImport(locals.groupId, params.id));
+		await dropImport(locals.db, params.id);
 		redirect(303, '/gather/lists');
 	}
 };

@@ -16,7 +16,7 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 		listFields[list].map(({ head }) => head),
 		async () => {
 			if (last === null) return [];
-			const rows = await rowsAfter(locals.groupId, list, last, atOnce);
+			const rows = await rowsAfter(locals.db, list, last, atOnce);
 			last = rows.length < atOnce ? null : (rows.at(-1)?.id ?? null);
 			return rows.map(({ cells }) => cells);
 		}

@@ -8,7 +8,7 @@ export const load: PageServerLoad = async ({ locals, params, depends }) => {
 	return {
 		delivery: await byLabel(
 			params.code,
-			(code) => findDelivery(locals.groupId, code),
+			(code) => findDelivery(locals.db, code),
 			'No delivery of this group has that label, or it was taken back.'
 		)
 	};

@@ -7,7 +7,7 @@ export const load: PageServerLoad = async ({ locals, params, depends }) => {
 	return {
 		mat: await byLabel(
 			params.code,
-			(code) => storyOfMat(locals.groupId, code),
+			(code) => storyOfMat(locals.db, code),
 			'No mat of this group has that label.'
 		)
 	};

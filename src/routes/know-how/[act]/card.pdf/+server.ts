@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { actCardsAnswer } from '$lib/server/know-how/act-cards';
 import { actOf } from '$lib/stages/know-how/links/act-titles';
 import { error } from '@sveltejs/kit';
@@ -8,5 +7,5 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = (event) => {
 	const act = actOf(event.params.act);
 	if (!act) error(404, { message: 'There is no such act here.' });
-	return whileReached(actCardsAnswer(event, [act], act));
+	return actCardsAnswer(event, [act], act);
 };

@@ -1,4 +1,3 @@
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { findMat } from '$lib/server/hand/mats';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -9,10 +8,10 @@ import type { RequestHandler } from './$types';
 
 /** The row sheet of a mat, from where it stands. */
 export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
-	const reader = await whileReached(readerOf({ locals, cookies }));
+	const reader = await readerOf({ locals, cookies });
 	const mat = await byLabel(
 		params.code,
-		(code) => findMat(locals.groupId, code, reader),
+		(code) => findMat(locals.db, code, reader),
 		'No mat in hand has that label.'
 	);
 	const bytes = await heavily('matRowSheet', {

@@ -1,13 +1,12 @@
 import { planOfShape } from '$lib/stages/plan/document/document';
 import { fileNameOf } from '$lib/ui/name';
 import { writePlanFile } from '$lib/stages/plan/document/plan-file';
-import { whileReached } from '$lib/server/db/away';
 import { findPlan } from '$lib/server/plan/plans';
 import { error, type RequestHandler } from '@sveltejs/kit';
 
 /** The plan as a file. Its name holds only letters every disk can keep. */
 export const GET: RequestHandler<{ id: string }> = async ({ params, locals }) => {
-	const kept = await whileReached(findPlan(locals.groupId, params.id));
+	const kept = await findPlan(locals.db, params.id);
 	if (!kept) error(404, { message: 'There is no plan here.' });
 	return new Response(writePlanFile(kept.name, planOfShape(kept.document.plan)), {
 		headers: {

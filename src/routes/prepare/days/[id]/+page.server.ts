@@ -1,7 +1,7 @@
 import { checkOverview } from '$lib/server/check/made-mats';
 import { dayNow } from '$lib/server/day/day-now';
 import { closeDay, openDay, taughtBy } from '$lib/server/day/run-day';
-import { awayMessage, orAway, whileReached } from '$lib/server/db/away';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { toShowAgain } from '$lib/stages/check/menders';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { findDay, keepSeats, keepTerms } from '$lib/server/people/day';
@@ -18,15 +18,13 @@ export const load: PageServerLoad = async (event) => {
 	const { locals, params, depends } = event;
 	depends('app:gather');
 	const now = await dayNow(event, params.id);
-	const [lacks, scrap, checks, lots, taught] = await whileReached(
-		Promise.all([
-			lacksOfDay(locals.groupId, now.day.id),
-			scrapOfDay(locals.groupId, now.day.id),
-			checkOverview(locals.groupId),
-			lotsOfDay(locals.groupId, now.day.id),
-			now.day.isClosed ? taughtBy(locals.groupId, now.day.id) : []
-		])
-	);
+	const [lacks, scrap, checks, lots, taught] = await Promise.all([
+		lacksOfDay(locals.db, now.day.id),
+		scrapOfDay(locals.db, now.day.id),
+		checkOverview(locals.db),
+		lotsOfDay(locals.db, now.day.id),
+		now.day.isClosed ? taughtBy(locals.db, now.day.id) : []
+	]);
 	return {
 		...now,
 		lacks,
@@ -71,34 +69,34 @@ async function ran(saving: Promise<SaveResult>, id: string) {
 export const actions: Actions = {
 	terms: async ({ request, locals, params }) => {
 		const { form, seen } = await read(request, params.id);
-		const before = seen && (await orAway(findDay(locals.groupId, seen.id)));
+		const before = seen && (await orAway(findDay(locals.db, seen.id)));
 		const { terms, typed, problems } = readTerms(form, before);
 		if (!seen) return fail(400, { typed, problems: { day: anew } });
 		if (Object.keys(problems).length > 0) return fail(422, { typed, problems });
-		const why = notKept(await orAway(keepTerms(locals.groupId, seen.id, seen.version, terms)));
+		const why = notKept(await orAway(keepTerms(locals.db, seen.id, seen.version, terms)));
 		if (why) return fail(why.status, { typed, problems: why.problems });
 		redirect(303, `/prepare/days/${seen.id}`);
 	},
 	seats: async ({ request, locals, params }) => {
 		const { form, seen } = await read(request, params.id);
-		const day = seen && (await orAway(findDay(locals.groupId, seen.id)));
+		const day = seen && (await orAway(findDay(locals.db, seen.id)));
 		const seats =
 			day && (form.has('seats') ? readSeats(form.get('seats')) : readSeatChoices(form, day));
 		if (!seen || !seats) return fail(400, { problems: { seats: anew } });
-		const why = notKept(await orAway(keepSeats(locals.groupId, seen.id, seen.version, seats)));
+		const why = notKept(await orAway(keepSeats(locals.db, seen.id, seen.version, seats)));
 		if (why) return fail(why.status, { problems: why.problems });
 		redirect(303, `/prepare/days/${seen.id}#room`);
 	},
 	open: async ({ request, locals, params }) => {
 		const { seen } = await read(request, params.id);
 		if (!seen) return fail(400, { problems: { run: anew } });
-		return ran(openDay(locals.groupId, seen.id, seen.version), seen.id);
+		return ran(openDay(locals.db, seen.id, seen.version), seen.id);
 	},
 	close: async ({ request, locals, params }) => {
 		const { form, seen } = await read(request, params.id);
 		if (!seen) return fail(400, { problems: { run: anew } });
 		const came = form.getAll('came').flatMap((one) => z.uuid().safeParse(one).data ?? []);
-		const closing = closeDay(locals.groupId, seen.id, seen.version, came.slice(0, 500), {
+		const closing = closeDay(locals.db, seen.id, seen.version, came.slice(0, 500), {
 			shown: form.getAll('shown').map(String),
 			taught: form.getAll('teaches').map(String)
 		});
@@ -115,7 +113,7 @@ export const actions: Actions = {
 			.safeParse(form.get('speed')).data;
 		if (!which) return fail(400, { problems: { run: anew } });
 		const isLeftOut = form.get('out') === 'yes';
-		await whileReached(leaveOutTimedWork(locals.groupId, which, isLeftOut));
+		await leaveOutTimedWork(locals.db, which, isLeftOut);
 		redirect(303, `/prepare/days/${params.id}#run`);
 	}
 };

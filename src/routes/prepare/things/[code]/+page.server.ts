@@ -1,6 +1,5 @@
 import { readCode } from '$lib/core/code/code';
 import { codeWords } from '$lib/ui/code-words';
-import { whileReached } from '$lib/server/db/away';
 import { findThing } from '$lib/server/book/things';
 import { isReserved } from '$lib/server/book/codes';
 import { listHappenings } from '$lib/server/prepare/balls';
@@ -18,9 +17,9 @@ export const load: PageServerLoad = async ({ params, locals, depends }) => {
 	const read = readCode(typed);
 	if (read.problem !== undefined)
 		return { typed, problem: codeWords[read.problem], thing: null, mat: null };
-	const thing = await whileReached(findThing(locals.groupId, read.code));
+	const thing = await findThing(locals.db, read.code);
 	if (!thing) {
-		const isPrinted = await whileReached(isReserved(locals.groupId, read.serial));
+		const isPrinted = await isReserved(locals.db, read.serial);
 		return {
 			typed,
 			problem: isPrinted
@@ -30,15 +29,11 @@ export const load: PageServerLoad = async ({ params, locals, depends }) => {
 			mat: null
 		};
 	}
-	const [happened, looms, suits] = await whileReached(
-		Promise.all([
-			listHappenings(locals.groupId, thing.id),
-			listLoadedLooms(locals.groupId),
-			isBall(thing.sort)
-				? plansForBall(locals.groupId, thing.content as unknown as BallContent)
-				: []
-		])
-	);
+	const [happened, looms, suits] = await Promise.all([
+		listHappenings(locals.db, thing.id),
+		listLoadedLooms(locals.db),
+		isBall(thing.sort) ? plansForBall(locals.db, thing.content as unknown as BallContent) : []
+	]);
 	return {
 		typed,
 		problem: null,

@@ -1,4 +1,4 @@
-import { awayMessage, whileReached } from '$lib/server/db/away';
+import { awayMessage } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { keepList } from '$lib/server/gather/keep-list';
 import { log } from '$lib/server/base/log';
@@ -7,7 +7,7 @@ import type { RequestHandler } from './$types';
 
 /** Keeps a list and says how far it is, a line of JSON at a time; the last line says how it went. */
 export const POST: RequestHandler = async ({ params, locals, cookies }) => {
-	const { today } = await whileReached(readerOf({ locals, cookies }));
+	const { today } = await readerOf({ locals, cookies });
 	const encoder = new TextEncoder();
 	const body = new ReadableStream<Uint8Array>({
 		async start(controller) {
@@ -21,7 +21,7 @@ export const POST: RequestHandler = async ({ params, locals, cookies }) => {
 				}
 			};
 			try {
-				say(await keepList(locals.groupId, params.id, today, (done, all) => say({ done, all })));
+				say(await keepList(locals.db, params.id, today, (done, all) => say({ done, all })));
 			} catch (problem) {
 				const isAway = isDatabaseAway(problem);
 				if (!isAway) log.error({ error: problem }, 'a list was not kept');

@@ -1,5 +1,4 @@
 import { crateOf } from '$lib/stages/hand-over/packing';
-import { whileReached } from '$lib/server/db/away';
 import { findDelivery } from '$lib/server/hand-over/deliveries';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -11,10 +10,10 @@ import type { RequestHandler } from './$types';
 
 /** What goes with a delivery on paper. */
 export const GET: RequestHandler = async ({ url, params, locals, cookies }) => {
-	const reader = await whileReached(readerOf({ locals, cookies }));
+	const reader = await readerOf({ locals, cookies });
 	const delivery = await byLabel(
 		params.code,
-		(code) => findDelivery(locals.groupId, code),
+		(code) => findDelivery(locals.db, code),
 		'No delivery of this group has that label, or it was taken back.'
 	);
 	const bytes = await heavily('note', {

@@ -1,6 +1,5 @@
 import { listToMend } from '$lib/server/check/made-mats';
 import { askedDay, workThere } from '$lib/server/day/day-now';
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { drawnCut, workOfDay } from '$lib/server/prepare/day-work';
 import { daySheets } from '$lib/server/sheets/day-sheet';
@@ -12,17 +11,15 @@ import type { RequestHandler } from './$types';
 
 /** A table day on paper: its seats, its stations, or the sheet for the door. */
 export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
-	const { groupId } = locals;
+	const { db } = locals;
 	const sheet = daySheets.find((name) => name === params.sheet);
 	if (!sheet) error(404, 'There is no such sheet of a table day.');
-	const day = await askedDay(groupId, params.id);
-	const [reader, work, toMend] = await whileReached(
-		Promise.all([
-			readerOf({ locals, cookies }),
-			workOfDay(groupId, day),
-			sheet === 'seats' ? listToMend(groupId) : []
-		])
-	);
+	const day = await askedDay(db, params.id);
+	const [reader, work, toMend] = await Promise.all([
+		readerOf({ locals, cookies }),
+		workOfDay(db, day),
+		sheet === 'seats' ? listToMend(db) : []
+	]);
 	if (!work.by) error(404, 'This day has no plan whose bags can be cut.');
 	const bytes = await heavily('onPaper', {
 		sheet,

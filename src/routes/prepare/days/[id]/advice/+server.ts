@@ -1,5 +1,4 @@
 import { askedDay, workThere } from '$lib/server/day/day-now';
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { workOfDay } from '$lib/server/prepare/day-work';
 import { seatOrderOf, seatsOfAdvice } from '$lib/stages/day/advised';
@@ -8,8 +7,8 @@ import type { RequestHandler } from './$types';
 
 /** Who sits where, and what no day could beat: by the day as it is kept. */
 export const GET: RequestHandler = async ({ locals, params }) => {
-	const day = await askedDay(locals.groupId, params.id);
-	const work = workThere(await whileReached(workOfDay(locals.groupId, day)));
+	const day = await askedDay(locals.db, params.id);
+	const work = workThere(await workOfDay(locals.db, day));
 	const advice = await heavily('seats', seatOrderOf(day, work, day.seats));
 	const { bound, worth, undone } = advice;
 	return json({ seats: seatsOfAdvice(advice, day, day.seats), bound, worth, undone });

@@ -1,5 +1,4 @@
 import { printerLabel } from '$lib/stages/prepare/label-sizes';
-import { whileReached } from '$lib/server/db/away';
 import { heavily } from '$lib/server/heavy/heavy-work';
 import { codesIn, labelsOf } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
@@ -8,9 +7,12 @@ import type { RequestHandler } from './$types';
 
 /** A label as the small printer prints it. */
 export const GET: RequestHandler = async ({ url, locals, cookies, params }) => {
-	const reader = await whileReached(readerOf({ locals, cookies }));
-	const [label] = await whileReached(
-		labelsOf(locals.groupId, codesIn([params.code]), url.origin, reader.lengthSystem)
+	const reader = await readerOf({ locals, cookies });
+	const [label] = await labelsOf(
+		locals.db,
+		codesIn([params.code]),
+		url.origin,
+		reader.lengthSystem
 	);
 	if (!label) error(404, { message: 'There is nothing with that code.' });
 	const png = await heavily('labelPng', { label, ...printerLabel });

@@ -1,3 +1,6 @@
+import { expect } from 'vitest';
+import { notOfLink, takeLinkEntry } from '../../src/lib/server/entries/link-entries';
+import type { GroupId } from '../../src/lib/server/base/group-id';
 import { type Db, house } from '../../src/lib/server/db/db';
 import { makeJoinLink, makeOpenLink, makeStationLink } from '../../src/lib/server/book/links';
 import { deleteGroup, restoreGroup } from '../../src/lib/server/doors/groups';
@@ -7,7 +10,7 @@ import {
 	listMembers,
 	removeMember
 } from '../../src/lib/server/doors/members';
-import { lineOf, trailBefore } from '../../src/lib/server/doors/trail';
+import { trailBefore } from '../../src/lib/server/doors/trail';
 import { listLate, settleLate } from '../../src/lib/server/entries/hold-late';
 import { takeHeldEntry } from '../../src/lib/server/entries/take-entry';
 import { notTheirs } from '../../src/lib/server/entries/not-theirs';
@@ -59,8 +62,6 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 		'doors/members removeMember': (other, { account }) => removeMember(other, account),
 		'doors/groups deleteGroup': (other) => deleteGroup(other),
 		'doors/groups restoreGroup': (other) => restoreGroup(other),
-		'doors/trail lineOf': (other) =>
-			other.transaction(async (db) => lineOf(other, '/settings group', () => null)?.(db)),
 		'doors/trail trailBefore': (other) => trailBefore(other, new Date('2100-01-01'), 100),
 		'book/links makeJoinLink': async (other) =>
 			(await makeJoinLink(other, crypto.randomUUID(), 'reader')) !== null,
@@ -78,9 +79,29 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 				{ key: crypto.randomUUID(), type: 'row', typed: { mat: '22222' } },
 				{ lengthSystem: 'cm', timeZone: 'UTC' }
 			).catch(() => 'refused'),
+		'entries/link-entries notOfLink': (other, ids) => notOfLink(other, ...byStation(ids)),
+		'entries/link-entries takeLinkEntry': (other, ids) =>
+			takeLinkEntry(other, ...byStation(ids), { lengthSystem: 'cm', timeZone: 'UTC' }),
 		'entries/not-theirs notTheirs': (other, { movement }) =>
 			notTheirs('helper', other, { type: 'correction', typed: { corrects: String(movement) } })
 	};
+
+/** What another group's link to a station sends: the taking back of what is not its own. */
+const byStation = ({ day, movement }: { day: string; movement: number }) =>
+	[
+		{
+			grants: 'station',
+			groupId: crypto.randomUUID() as GroupId,
+			linkId: crypto.randomUUID(),
+			dayId: day,
+			station: 'cut'
+		},
+		{ key: crypto.randomUUID(), type: 'correction', typed: { corrects: String(movement) } }
+	] as const;
+const notOfStation = {
+	outcome: 'refused',
+	problems: { entry: expect.any(String) as string }
+};
 
 /** What another group is told of the doors. */
 export const answersOfDoors: Readonly<Record<string, unknown>> = {
@@ -91,6 +112,8 @@ export const answersOfDoors: Readonly<Record<string, unknown>> = {
 	'book/links makeStationLink': false,
 	'entries/hold-late listLate': [],
 	'entries/hold-late settleLate': 'That was settled already.',
+	'entries/link-entries notOfLink': notOfStation,
+	'entries/link-entries takeLinkEntry': notOfStation,
 	'entries/not-theirs notTheirs': {
 		outcome: 'refused',
 		problems: { corrects: 'That is not in the book any more.' }

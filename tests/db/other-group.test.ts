@@ -555,11 +555,7 @@ const answers: Readonly<Record<string, unknown>> = {
 	'plan/plans-now plansNow': 0
 };
 /** Told a group, and asking the database nothing of its own. */
-const askNothing = [
-	'web/reader readerOfGroup',
-	'measures/practice-asked practiceAsked',
-	'db/group-query askForGroup'
-];
+const askNothing = ['web/reader readerOfGroup', 'measures/practice-asked practiceAsked'];
 
 const tables = [
 	'volunteer_group',

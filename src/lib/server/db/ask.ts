@@ -60,25 +60,43 @@ export function beginning(groupId: GroupId | undefined, isolation = ''): string 
 	return `begin ${isolation}; set local nest_row.group_id = '${groupId}'`;
 }
 
-/** Asks one statement for a group, in a transaction of its own: all three messages go out at once where the pool sends so. */
-async function askForGroup<Row extends QueryResultRow>(
-	pool: pg.Pool,
+/** The group that was last said on a connection; '' for none. */
+const saidOn = new WeakMap<pg.PoolClient, string>();
+const saying = { name: 'group_at_hand', text: `select set_config('nest_row.group_id', $1, false)` };
+
+/** What is sent before and after a statement, so that it is asked for a group; it goes out with it where the pool sends so. */
+function around(use: Use, client: pg.PoolClient, groupId: GroupId | undefined) {
+	// A pooler gives the next transaction another connection: there each statement is a transaction of its own.
+	if (isPooled(use))
+		return groupId === undefined
+			? { before: [], after: [] }
+			: { before: [client.query(beginning(groupId))], after: ['commit'] };
+	const said = groupId ?? '';
+	if (saidOn.get(client) === said) return { before: [], after: [] };
+	saidOn.set(client, said);
+	return { before: [client.query({ ...saying, values: [said] })], after: [] };
+}
+
+/** Asks one statement for a group, or for none. */
+async function askFor<Row extends QueryResultRow>(
+	use: Use,
 	query: Asked,
-	groupId: GroupId
+	groupId: GroupId | undefined
 ): Promise<QueryResult<Row>> {
-	const client = await pool.connect();
+	const client = await (use === 'read' ? readers() : writers()).connect();
 	let broken: Error | undefined;
 	try {
-		const begun = client.query(beginning(groupId));
+		const { before, after } = around(use, client, groupId);
 		const answer = client.query<Row>(query);
-		const ended = client.query('commit');
-		// Whatever is wrong is heard once, below.
-		for (const each of [begun, answer, ended]) each.catch((error: Error) => (broken ??= error));
-		const [, result] = await Promise.all([begun, answer, ended]);
+		const rest = [...before, ...after.map((text) => client.query(text))];
+		// Whatever of it is wrong is heard below, and what was not said is said again.
+		for (const each of rest) each.catch(() => saidOn.delete(client));
+		const [result] = await Promise.all([answer, ...rest]);
 		return result;
 	} catch (error) {
-		// What was refused was rolled back by the end that went out with it, and leaves the connection as it was.
-		if ((error as { severity?: string }).severity === 'ERROR') broken = undefined;
+		// What the database only refused leaves the connection as it was; where it was in another's way it is asked on another.
+		const isRefused = (error as { severity?: string }).severity === 'ERROR' && !isTriedAgain(error);
+		if (!isRefused) broken = error as Error;
 		throw error;
 	} finally {
 		client.release(broken);
@@ -92,11 +110,8 @@ export async function askPool<Row extends QueryResultRow>(
 	values: readonly Parameter[],
 	work: AskedFor
 ): Promise<QueryResult<Row>> {
-	const pool = use === 'read' ? readers() : writers();
 	const query = asked(sql, values, use);
-	const { groupSaid } = work;
-	const ask = () =>
-		groupSaid === undefined ? pool.query<Row>(query) : askForGroup<Row>(pool, query, groupSaid);
+	const ask = () => askFor<Row>(use, query, work.groupSaid);
 	// A page asks many things one after the other, and waits for a database that stands still once.
 	if (work.isStill) throw new StoodStill();
 	try {

@@ -21,7 +21,7 @@ import { readInHand } from '../../src/lib/server/hand/mats';
 import { filmInStore } from '../../src/lib/server/season/film-in-store';
 import { listForetold } from '../../src/lib/server/season/foretold';
 import { nextDayToTell, peopleToTell } from '../../src/lib/server/season/words-to-people';
-import { markOfSeason } from '../../src/lib/server/season/season-mark';
+import { markedTables, markOf } from '../../src/lib/server/db/cache';
 import { readSeason, seasonNow } from '../../src/lib/server/season/season-now';
 import { plansOfSeason, toolsOfSeason } from '../../src/lib/server/season/season-plans';
 import { stripOfToday } from '../../src/lib/server/today/film-strip';
@@ -109,7 +109,7 @@ export const askedOfHandOver: Readonly<
 	],
 	'hand/mats readInHand': (other) => readInHand(other, { today, timeZone: 'UTC' }),
 	'hand-over/asks asksBy': (other) => asksBy(other, { today, timeZone: 'UTC' }, async () => []),
-	'season/season-mark markOfSeason': (other) => markOfSeason(other),
+	'db/cache markOf': (other) => markOf(other, markedTables),
 	'season/film-in-store filmInStore': (other) => filmInStore(other),
 	'season/season-plans plansOfSeason': (other) => plansOfSeason(other, barePractice),
 	'season/season-plans toolsOfSeason': (other) => toolsOfSeason(other),

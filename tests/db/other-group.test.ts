@@ -90,7 +90,7 @@ import {
 	updatePlan
 } from '../../src/lib/server/plan/plans';
 import { outOfPlans, plansNow } from '../../src/lib/server/plan/plans-now';
-import { WorkedOut } from '../../src/lib/server/plan/worked-out';
+import { Memo } from '../../src/lib/server/db/cache';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { answersOfDoors, askedOfDoors, fillDoors } from './other-group-doors';
 import { bringBack, listRemoved } from '../../src/lib/server/removed/removed';
@@ -481,7 +481,7 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 	'removed/removed listRemoved': (other) => listRemoved(other),
 	'removed/removed bringBack': (other, { deleted }) => bringBack(other, 'plan', deleted),
 	'plan/plans-now outOfPlans': async (other, { plan }) => [
-		...(await outOfPlans(other, [plan], barePractice, new WorkedOut<number>(), () => 1))
+		...(await outOfPlans(other, [plan], barePractice, new Memo<number>(), () => 1))
 	],
 	'plan/plans-now plansNow': async (other, { plan }) =>
 		(await plansNow(other, [plan as PlanLine], barePractice)).length

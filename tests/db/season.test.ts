@@ -8,7 +8,8 @@ import { seasonNow } from '../../src/lib/server/season/season-now';
 import { isAnythingKept, readTold, readToday } from '../../src/lib/server/today/today';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import { wantMats } from '../../src/lib/server/gather/wanted';
-import { markOfSeason } from '../../src/lib/server/season/season-mark';
+import { markOf } from '../../src/lib/server/db/cache';
+import { seasonTables } from '../../src/lib/server/season/season-now';
 import { listMessages } from '../../src/lib/server/hand/messages';
 import { addPerson } from '../../src/lib/server/people/people';
 import { addTableDay, callOffDay } from '../../src/lib/server/people/table-days';
@@ -293,19 +294,19 @@ describe('what is remembered of a season', () => {
 			'a plan deleted': () =>
 				house.execute('update plan set deleted_at = now() where group_id = $1', [t.group.groupId])
 		};
-		let mark = await markOfSeason(t.group);
-		expect(await markOfSeason(t.group)).toBe(mark);
+		let mark = await markOf(t.group, seasonTables);
+		expect(await markOf(t.group, seasonTables)).toBe(mark);
 		const alike: string[] = [];
 		for (const [what, change] of Object.entries(changes)) {
 			await change();
-			const next = await markOfSeason(t.group);
+			const next = await markOf(t.group, seasonTables);
 			if (next === mark) alike.push(what);
 			mark = next;
 		}
 		expect(alike).toEqual([]);
 		// And another group's changes are none of it.
 		await aSeason();
-		expect(await markOfSeason(t.group)).toBe(mark);
+		expect(await markOf(t.group, seasonTables)).toBe(mark);
 	});
 	it('is the same object until then, so that nothing is worked out twice', async () => {
 		const t = await aSeason();

@@ -10,7 +10,7 @@ import { listMakers, practiceOfGroup } from '$lib/server/measures/practice';
 import { leaveOutTimedWork, listTimedWork } from '$lib/server/measures/timed-work';
 import { keepEntry } from '$lib/server/entries/keep-entry';
 import { readForm } from '$lib/server/web/read-form';
-import { WorkedOut } from '$lib/server/plan/worked-out';
+import { Memo } from '$lib/server/db/cache';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -24,7 +24,7 @@ async function practiceBy(db: Db, asked: Promise<string | null> | null) {
 	return { maker, practice: await practiceOfGroup(db, maker) };
 }
 
-const bases = new WorkedOut<PlanBasis>();
+const bases = new Memo<PlanBasis>();
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');

@@ -15,8 +15,8 @@ import { cutsOfVersion } from '$lib/server/prepare/cuts-known';
 import { ballCutOf } from '$lib/server/prepare/table-plans';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { CutStock } from './stock';
-import type { Version } from '$lib/server/plan/worked-out';
-import { WorkedOut } from '$lib/server/plan/worked-out';
+import { versionKey, type Version } from '$lib/server/plan/version-key';
+import { Memo } from '$lib/server/db/cache';
 
 /** A plan of the season: its mats still wanted, what it draws from the store and what it lacks. */
 export interface SeasonPlan {
@@ -43,14 +43,16 @@ interface Read {
 	readonly demand: MatDemand;
 }
 
-const known = new WorkedOut<Read>();
+const known = new Memo<Read>();
 /** A kept plan as it is reckoned with, and what one mat of it takes. */
-function readPlan(kept: Pick<WantedPlan, 'id' | 'version' | 'document'>, practice: Practice): Read {
-	const before = known.get(kept, practice);
-	if (before) return before;
-	const plan = planOfShape(kept.document.plan);
-	return known.set(kept, practice, { plan, demand: matDemand(plan, pointFor(plan, practice)) });
-}
+const readPlan = (
+	kept: Pick<WantedPlan, 'id' | 'version' | 'document'>,
+	practice: Practice
+): Read =>
+	known.of(versionKey(kept, practice), () => {
+		const plan = planOfShape(kept.document.plan);
+		return { plan, demand: matDemand(plan, pointFor(plan, practice)) };
+	});
 
 /** What several wants of one plan draw and lack, as one. */
 const together = (parts: readonly Allocation[]): Allocation => ({

@@ -13,7 +13,7 @@ import type {
 	MadeMatLine,
 	MadeState
 } from '$lib/stages/check/check-view';
-import { Remembered } from '$lib/server/base/remembered';
+import { Answers } from '$lib/server/db/cache';
 import { ownMaking } from '$lib/server/hand/making';
 import { makingsOf } from '$lib/server/hand/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
@@ -169,17 +169,11 @@ const firstChecks = (db: Db) =>
 type Tallied = Omit<CheckOverview, 'mats'>;
 
 /** What the checks of late come to, as it was added up last. */
-const tallied = new Remembered<Tallied>();
+const tallied = new Answers<Tallied>(['mat_check', 'taken_back']);
 
 /** How many are good at once, and which faults come with which step: added up anew where a check was added or taken back. */
-async function talliesOf(db: Db): Promise<Tallied> {
-	const { mark } = await db.one<{ mark: string }>(
-		`select concat_ws(' ', (select count(*) from taken_back where group_id = $1),
-			(select string_agg(entry_id::text, ' ') from (
-				select entry_id from mat_check where group_id = $1 order by entry_id desc limit $2) newest)) as mark`,
-		[db.groupId, 2 * lately]
-	);
-	return tallied.of(db, mark, async () => {
+const talliesOf = (db: Db): Promise<Tallied> =>
+	tallied.of(db, null, async () => {
 		const firsts = await firstChecks(db);
 		const good = firsts.filter(({ result }) => result === 'good').length;
 		return {
@@ -188,7 +182,6 @@ async function talliesOf(db: Db): Promise<Tallied> {
 			faults: faultTallies(firsts)
 		};
 	});
-}
 
 /** What waits to be checked or mended, how many are good at once, and which faults come with which step. */
 export async function checkOverview(db: Db): Promise<CheckOverview> {

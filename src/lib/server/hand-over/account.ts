@@ -7,7 +7,7 @@ import type {
 	Period
 } from '$lib/stages/hand-over/account-view';
 import { addAccounts, barsOf, inPeriod, mostlyLabelled } from '$lib/stages/hand-over/account-view';
-import { Remembered } from '$lib/server/base/remembered';
+import { Answers } from '$lib/server/db/cache';
 
 /** What a mat weighed when it went, where it was weighed, g. */
 const weighedText = `(select c.mass_g from standing_check c where c.group_id = $1 and c.thing_id = h.thing_id
@@ -51,21 +51,11 @@ const readAccounts = (db: Db): Promise<DeliveryAccount[]> =>
 	);
 
 /** Accounts as they were added up last: thousands of mats are added up once, not for every page. */
-const accounts = new Remembered<DeliveryAccount[]>();
+const accounts = new Answers<DeliveryAccount[]>(['delivery', 'sent_back', 'taken_back', 'place']);
 
 /** What each delivery came to, the newest first. */
-export async function deliveryAccounts(db: Db): Promise<DeliveryAccount[]> {
-	// All of these are only ever appended to: while none of them grows, the sums are the same.
-	const { mark } = await db.one<{ mark: string }>(
-		`select concat_ws(' ',
-			(select count(*) from delivery where group_id = $1),
-			(select count(*) from thing_event where group_id = $1 and what = 'sent-back'),
-			(select count(*) from taken_back where group_id = $1),
-			(select max(version) from place where group_id = $1 and receives_mats)) as mark`,
-		[db.groupId]
-	);
-	return accounts.of(db, mark, () => readAccounts(db));
-}
+export const deliveryAccounts = (db: Db): Promise<DeliveryAccount[]> =>
+	accounts.of(db, null, () => readAccounts(db));
 
 /** Deliveries that are listed of a period; all of them are in the list as CSV. */
 const mostListed = 60;

@@ -1,7 +1,8 @@
 import type { Db } from '$lib/server/db/db';
 import type { Practice } from '$lib/core/practice/practice';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
-import { WorkedOut } from '$lib/server/plan/worked-out';
+import { versionKey } from '$lib/server/plan/version-key';
+import { Memo } from '$lib/server/db/cache';
 import type { Making } from './making';
 import { makingOf, unmade } from './making';
 
@@ -12,16 +13,14 @@ interface ByVersion {
 }
 
 /** How versions of plans are made, worked out once for all who ask. */
-const makings = new WorkedOut<Making>();
+const makings = new Memo<Making>();
 
 /** How one version is made, by its document. */
 export const makingOfVersion = (
 	{ planId: id, planVersion: version }: ByVersion,
 	document: PlanDocument,
 	practice: Practice
-): Making =>
-	makings.get({ id, version }, practice) ??
-	makings.set({ id, version }, practice, makingOf(document, practice));
+): Making => makings.of(versionKey({ id, version }, practice), () => makingOf(document, practice));
 
 /** How some things are made, by a practice; the documents are read only of the versions not known yet. */
 export async function makingsOf(
@@ -30,7 +29,7 @@ export async function makingsOf(
 	practice: Practice
 ): Promise<(thing: ByVersion) => Making> {
 	const unknown = things.filter(
-		({ planId: id, planVersion: version }) => !makings.get({ id, version }, practice)
+		({ planId: id, planVersion: version }) => !makings.get(versionKey({ id, version }, practice))
 	);
 	if (unknown.length > 0) {
 		const documents = await db.many<ByVersion & { document: PlanDocument }>(
@@ -45,5 +44,6 @@ export async function makingsOf(
 		);
 		for (const { document, ...version } of documents) makingOfVersion(version, document, practice);
 	}
-	return ({ planId: id, planVersion: version }) => makings.get({ id, version }, practice) ?? unmade;
+	return ({ planId: id, planVersion: version }) =>
+		makings.get(versionKey({ id, version }, practice)) ?? unmade;
 }

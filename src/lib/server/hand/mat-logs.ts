@@ -1,3 +1,4 @@
+import { Memo } from '$lib/server/db/cache';
 import type { Db } from '$lib/server/db/db';
 import type { HallDay } from '$lib/ui/reader';
 
@@ -38,8 +39,7 @@ const logsText = `select r.thing_id as id, coalesce(r.near, 0) as near, coalesce
 			group by 1, 2) by_week group by thing_id) w on w.thing_id = r.thing_id`;
 
 /** Logs as they were summed last: one of many rows is summed once, not for every page. */
-const logs = new Map<number, { readonly of: string; readonly log: MatLog | null }>();
-const mostLogs = 5000;
+const logs = new Memo<MatLog | null>();
 
 /** The logs of some mats, by their ids; of one without a row, none. */
 export async function logsOf(
@@ -47,23 +47,18 @@ export async function logsOf(
 	rows: readonly Logged[],
 	{ today, timeZone }: HallDay
 ): Promise<Map<number, MatLog>> {
-	const stateOf = ({ marks, corrections }: Logged) =>
-		JSON.stringify([db.groupId, marks, corrections, today, timeZone]);
-	const unknown = rows.filter((row) => logs.get(row.id)?.of !== stateOf(row));
+	const keyOf = ({ id, marks, corrections }: Logged) =>
+		JSON.stringify([db.groupId, id, marks, corrections, today, timeZone]);
+	const unknown = rows.filter((row) => logs.get(keyOf(row)) === undefined);
 	if (unknown.length > 0) {
 		const ids = unknown.map(({ id }) => id);
 		const summed = await db.many<MatLog>(logsText, [db.groupId, ids, today, timeZone]);
-		if (logs.size + unknown.length > mostLogs) logs.clear();
-		for (const row of unknown)
-			logs.set(row.id, {
-				of: stateOf(row),
-				log: summed.find(({ id }) => id === row.id) ?? null
-			});
+		for (const row of unknown) logs.set(keyOf(row), summed.find(({ id }) => id === row.id) ?? null);
 	}
 	return new Map(
-		rows.flatMap(({ id }): [number, MatLog][] => {
-			const log = logs.get(id)?.log;
-			return log ? [[id, log]] : [];
+		rows.flatMap((row): [number, MatLog][] => {
+			const log = logs.get(keyOf(row));
+			return log ? [[row.id, log]] : [];
 		})
 	);
 }

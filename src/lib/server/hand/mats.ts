@@ -1,3 +1,4 @@
+import { Memo } from '$lib/server/db/cache';
 import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/hand/strand-left';
 import { widthCourse } from '$lib/core/hand/narrowing';
@@ -59,19 +60,13 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 	order by t.id limit 1000`;
 
 /** Forecasts by what they rest on: the same mat in the same week says the same. */
-const forecasts = new Map<string, ReadyWeeks>();
-const mostForecasts = 5000;
+const forecasts = new Memo<ReadyWeeks>();
 const runs = 400;
 
-function readyOf(share: number, weeks: readonly number[]): ReadyWeeks {
-	const key = JSON.stringify([share, weeks]);
-	const known = forecasts.get(key);
-	if (known) return known;
-	if (forecasts.size >= mostForecasts) forecasts.clear();
-	const found = readyWeeks(Math.min(1, share), weeks, { seed: 1, runs });
-	forecasts.set(key, found);
-	return found;
-}
+const readyOf = (share: number, weeks: readonly number[]): ReadyWeeks =>
+	forecasts.of(JSON.stringify([share, weeks]), () =>
+		readyWeeks(Math.min(1, share), weeks, { seed: 1, runs })
+	);
 
 /** Mats that are being made, and the weeks of their makers: all of them, or the one with a code and what else its maker has. */
 async function readHabits(

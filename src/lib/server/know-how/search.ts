@@ -1,3 +1,4 @@
+import { Memo } from '$lib/server/db/cache';
 import { bagPresets } from '$lib/core/bag/presets';
 import { faults } from '$lib/core/check/faults';
 import type { FaultKind } from '$lib/core/check/faults';
@@ -86,11 +87,11 @@ export const wordId = (word: string): string =>
 		.replace(/[^a-z]+/g, '-')
 		.replace(/^-|-$/g, '');
 
-const indexes = new Map<StitchTerms, { search: MiniSearch<Told>; told: Map<string, Told> }>();
+const indexes = new Memo<{ search: MiniSearch<Told>; told: Map<string, Told> }>(2);
 
-function indexOf(terms: StitchTerms) {
-	const known = indexes.get(terms);
-	if (known) return known;
+const indexOf = (terms: StitchTerms) => indexes.of(terms, () => makeIndex(terms));
+
+function makeIndex(terms: StitchTerms) {
 	const all = everything(terms);
 	const search = new MiniSearch<Told>({
 		fields: ['title', 'about', 'text'],
@@ -103,9 +104,7 @@ function indexOf(terms: StitchTerms) {
 		}
 	});
 	search.addAll(all);
-	const made = { search, told: new Map(all.map((one) => [one.id, one])) };
-	indexes.set(terms, made);
-	return made;
+	return { search, told: new Map(all.map((one) => [one.id, one])) };
 }
 
 /** Acts, faults and words that speak of what is asked for, the nearest first; nothing for nothing. */

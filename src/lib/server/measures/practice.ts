@@ -1,3 +1,4 @@
+import { Memo } from '$lib/server/db/cache';
 import type { Db } from '$lib/server/db/db';
 import type { Task } from '$lib/core/effort/tasks';
 import { rejectRate } from '$lib/core/gather/reject-rate';
@@ -33,9 +34,7 @@ export const listMakers = async (db: Db): Promise<string[]> =>
 const makerAsked =
 	'(select id from person where group_id = $1 and lower(btrim(name)) = lower(btrim($2)))';
 
-/** Groups and makers whose practice is remembered at once. */
-const mostRemembered = 500;
-const remembered = new Map<string, { readonly measured: string; readonly practice: Practice }>();
+const remembered = new Memo<{ readonly measured: string; readonly practice: Practice }>(500);
 
 /** The practice of what was measured: the same object for as long as the measures are the same. */
 function remember(basis: Basis, key: string, measured: string): Practice {
@@ -48,9 +47,7 @@ function remember(basis: Basis, key: string, measured: string): Practice {
 		timed,
 		rejectedShare: sorted > 0 ? rejectRate({ sorted, rejected }) : undefined
 	});
-	if (remembered.size >= mostRemembered) remembered.clear();
-	remembered.set(key, { measured, practice });
-	return practice;
+	return remembered.set(key, { measured, practice }).practice;
 }
 
 /**

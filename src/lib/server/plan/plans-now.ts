@@ -7,8 +7,8 @@ import { planOfShape } from '$lib/stages/plan/document/document';
 import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
 import type { PlanLine } from './plans';
 import { documentsOf } from './plans';
-import type { Version } from './worked-out';
-import { WorkedOut } from './worked-out';
+import { versionKey, type Version } from './version-key';
+import { Memo } from '$lib/server/db/cache';
 
 interface Now {
 	readonly now: Tally;
@@ -26,23 +26,26 @@ export async function outOfPlans<Value>(
 	db: Db,
 	lines: readonly Version[],
 	practice: Practice,
-	workedOut: WorkedOut<Value>,
+	memo: Memo<Value>,
 	work: (plan: Plan) => Value
 ): Promise<Map<string, Value>> {
 	const known = new Map<string, Value>();
 	const missing: string[] = [];
 	for (const line of lines) {
-		const before = workedOut.get(line, practice);
+		const before = memo.get(versionKey(line, practice));
 		if (before === undefined) missing.push(line.id);
 		else known.set(line.id, before);
 	}
 	const documents = missing.length > 0 ? await documentsOf(db, missing) : [];
 	for (const { id, version, document } of documents)
-		known.set(id, workedOut.set({ id, version }, practice, work(planOfShape(document.plan))));
+		known.set(
+			id,
+			memo.set(versionKey({ id, version }, practice), work(planOfShape(document.plan)))
+		);
 	return known;
 }
 
-const nows = new WorkedOut<Now>();
+const nows = new Memo<Now>();
 
 /** What kept plans come to by a practice: the same door as the bench's own figures. */
 export async function plansNow<Line extends PlanLine>(

@@ -2,12 +2,11 @@ import { cutsOfPlan } from '$lib/core/prepare/cuts-of-plan';
 import type { Plan } from '$lib/core/model/types';
 import type { TableCut } from '$lib/stages/prepare/table-view';
 import type { KindLine } from '$lib/server/gather/kinds';
-import type { Version } from '$lib/server/plan/worked-out';
+import type { Version } from '$lib/server/plan/version-key';
+import { Memo } from '$lib/server/db/cache';
 import { cutOfKind } from './asked-cut';
 
-/** More versions of plans than a day's tables work for, so that what is remembered never grows without end. */
-const most = 2000;
-const known = new Map<string, readonly TableCut[]>();
+const known = new Memo<readonly TableCut[]>(2000);
 
 /** The marks of lists of kinds, so that each list is looked over once. */
 const marks = new WeakMap<readonly KindLine[], string>();
@@ -35,19 +34,15 @@ export function cutsOfVersion(
 	plan: Plan,
 	kinds: readonly KindLine[]
 ): readonly TableCut[] {
-	const word = `${id} ${version} ${markOf(kinds)}`;
-	const before = known.get(word);
-	if (before) return before;
-	const cuts = cutsOfPlan(plan).flatMap(({ use }) =>
-		kinds.flatMap((kind): TableCut[] => {
-			const found = cutOfKind(plan, kind, kinds, use);
-			if (!found) return [];
-			const { pieces, filmUsedG } = found.given;
-			const { massG, cut } = found;
-			return [{ planId: id, use, kindId: kind.id, given: { pieces, filmUsedG }, massG, cut }];
-		})
+	return known.of(`${id} ${version} ${markOf(kinds)}`, () =>
+		cutsOfPlan(plan).flatMap(({ use }) =>
+			kinds.flatMap((kind): TableCut[] => {
+				const found = cutOfKind(plan, kind, kinds, use);
+				if (!found) return [];
+				const { pieces, filmUsedG } = found.given;
+				const { massG, cut } = found;
+				return [{ planId: id, use, kindId: kind.id, given: { pieces, filmUsedG }, massG, cut }];
+			})
+		)
 	);
-	if (known.size >= most) known.clear();
-	known.set(word, cuts);
-	return cuts;
 }

@@ -10,7 +10,7 @@ import { barePractice } from '$lib/core/practice/practice';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { outOfPlans } from '$lib/server/plan/plans-now';
-import { WorkedOut } from '$lib/server/plan/worked-out';
+import { Memo } from '$lib/server/db/cache';
 import type { TableCut, TablePile } from '$lib/stages/prepare/table-view';
 import type { PlanInWork } from './plans-in-work';
 import type { TableBasis } from './piles';
@@ -55,7 +55,7 @@ function dayCut({ kept, plan }: PlanRead, kinds: readonly KindLine[]): DayCut | 
 	return asked && kind ? { kept, plan, asked, kind } : null;
 }
 
-const reading = new WorkedOut<Plan>();
+const reading = new Memo<Plan>();
 
 /** The cut of a day among the plans in work; only the plan it is for is read. */
 export async function cutAmong(

@@ -11,8 +11,8 @@ import type { TableCut, TablePlan } from '$lib/stages/prepare/table-view';
 import type { KindLine } from '$lib/server/gather/kinds';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { outOfPlans } from '$lib/server/plan/plans-now';
-import type { Version } from '$lib/server/plan/worked-out';
-import { WorkedOut } from '$lib/server/plan/worked-out';
+import type { Version } from '$lib/server/plan/version-key';
+import { Memo } from '$lib/server/db/cache';
 import { cutsOfVersion } from './cuts-known';
 import type { BallStock, TableBasis } from './piles';
 import type { PlanInWork } from './plans-in-work';
@@ -25,7 +25,7 @@ interface Read {
 	readonly need: ByColour;
 	readonly warp: TablePlan['warp'];
 }
-const reading = new WorkedOut<Read>();
+const reading = new Memo<Read>();
 
 function readPlan(plan: Plan, practice: Practice): Read {
 	const need: Partial<Record<AskedColour, number>> = {};

@@ -1,17 +1,17 @@
+import { Memo } from '$lib/server/db/cache';
 import { noLevers } from '$lib/core/season/forecast';
 import type { SeasonAsked, SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import { optionsOf, orderOf } from '$lib/stages/season/season-view';
 import { heavily } from '$lib/server/heavy/heavy-work';
 
-/** Orders whose answers are remembered. */
-const most = 200;
+interface Working<Said> {
+	readonly said: Promise<Said>;
+	isDone: boolean;
+}
 
 /** What was worked out of seasons: the same order says the same; what failed is forgotten. */
-class Once<Order, Said> {
-	readonly #known = new Map<string, Promise<Said>>();
-	/** The same by the season as it was read: then its order need not be written out. */
-	readonly #read = new WeakMap<SeasonBasis, Map<string, Promise<Said>>>();
-	readonly #done = new WeakSet<Promise<Said>>();
+class Forecasts<Order, Said> {
+	readonly #known = new Memo<Working<Said>>(200);
 
 	constructor(
 		readonly orderOf: (basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked) => Order,
@@ -19,43 +19,28 @@ class Once<Order, Said> {
 	) {}
 
 	of(basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked): Promise<Said> {
-		const read = this.#read.get(basis) ?? new Map<string, Promise<Said>>();
-		this.#read.set(basis, read);
-		const key = JSON.stringify([goal, asked]);
-		const before = read.get(key);
-		if (before) return before;
-		const working = this.#working(this.orderOf(basis, goal, asked));
-		read.set(key, working);
-		working.catch(() => read.delete(key));
-		return working;
-	}
-
-	#working(order: Order): Promise<Said> {
+		const order = this.orderOf(basis, goal, asked);
 		const key = JSON.stringify(order);
-		const before = this.#known.get(key);
-		if (before) return before;
-		if (this.#known.size >= most) this.#known.clear();
-		const working = this.work(order);
-		this.#known.set(key, working);
-		working.then(
-			() => this.#done.add(working),
-			() => this.#known.delete(key)
-		);
-		return working;
+		return this.#known.of(key, () => {
+			const working: Working<Said> = { said: this.work(order), isDone: false };
+			working.said.then(
+				() => (working.isDone = true),
+				() => this.#known.forget(key)
+			);
+			return working;
+		}).said;
 	}
 
 	/** Whether that was worked out before, and is there at once. */
 	isDone(basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked): boolean {
-		const known =
-			this.#read.get(basis)?.get(JSON.stringify([goal, asked])) ??
-			this.#known.get(JSON.stringify(this.orderOf(basis, goal, asked)));
-		return known !== undefined && this.#done.has(known);
+		const key = JSON.stringify(this.orderOf(basis, goal, asked));
+		return this.#known.get(key)?.isDone ?? false;
 	}
 }
 
-const said = new Once(orderOf, (order) => heavily('season', order));
-const changes = new Once(orderOf, (order) => heavily('change', order));
-const exchanges = new Once(
+const said = new Forecasts(orderOf, (order) => heavily('season', order));
+const changes = new Forecasts(orderOf, (order) => heavily('change', order));
+const exchanges = new Forecasts(
 	(basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked) => ({
 		order: orderOf(basis, goal, { ...asked, other: null }),
 		options: optionsOf(basis)

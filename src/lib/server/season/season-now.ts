@@ -4,14 +4,13 @@ import type { SeasonThere } from '$lib/stages/today/next-acts';
 import { daysBetween } from '$lib/ui/days';
 import { checkOverview } from '$lib/server/check/made-mats';
 import type { HallDay } from '$lib/ui/reader';
-import { Remembered } from '$lib/server/base/remembered';
 import { asksBy } from '$lib/server/hand-over/asks';
 import { listReady } from '$lib/server/hand-over/deliveries';
 import { readInHand } from '$lib/server/hand/mats';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { StoreFilm, StoreForm } from './film-in-store';
 import { filmInStore } from './film-in-store';
-import { markOfSeason } from './season-mark';
+import { Answers, type MarkedTable } from '$lib/server/db/cache';
 import { plansOfSeason, toolsOfSeason } from './season-plans';
 
 /** Asks further ahead than this, two years, are none of this season. */
@@ -91,16 +90,36 @@ export interface SeasonRead extends SeasonThere {
 	readonly film: readonly StoreFilm[];
 }
 
-const read = new Remembered<SeasonRead>();
+/** What is kept of a group and a season rests on: the book, and what is changed in place beside it. */
+export const seasonTables: readonly MarkedTable[] = [
+	'entry',
+	'plan',
+	'table_day',
+	'day_person',
+	'seat',
+	'person',
+	'place',
+	'bag_kind',
+	'tool',
+	'measurement',
+	'timed_work'
+];
+
+const seasons = new Answers<SeasonRead>(seasonTables);
 
 /** All a forecast of the season rests on, as it stands today; read anew when anything of it was kept since. */
-export async function readSeason(db: Db, now: HallDay, mark: string): Promise<SeasonRead> {
-	return read.of(db, JSON.stringify([mark, now]), () => readAnew(db, now));
-}
+export const readSeason = (
+	db: Db,
+	{ today, timeZone }: HallDay,
+	mark?: string
+): Promise<SeasonRead> => {
+	const now = { today, timeZone };
+	return seasons.of(db, now, () => readAnew(db, now), mark);
+};
 
-/** All a forecast of the season rests on, as it stands today. */
-export const seasonNow = async (db: Db, { today, timeZone }: HallDay): Promise<SeasonBasis> =>
-	(await readSeason(db, { today, timeZone }, await markOfSeason(db))).basis;
+/** The same, without what was read for it. */
+export const seasonNow = async (db: Db, now: HallDay): Promise<SeasonBasis> =>
+	(await readSeason(db, now)).basis;
 
 async function readAnew(db: Db, now: HallDay): Promise<SeasonRead> {
 	const readingInHand = readInHand(db, now);

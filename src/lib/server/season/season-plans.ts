@@ -8,13 +8,13 @@ import type { MatKind } from '$lib/core/season/exchange';
 import type { MatTool, SeasonBasis, SeasonPlan } from '$lib/stages/season/season-view';
 import { usualMat } from '$lib/stages/season/season-view';
 import { outOfPlans } from '$lib/server/plan/plans-now';
-import { WorkedOut } from '$lib/server/plan/worked-out';
+import { Memo } from '$lib/server/db/cache';
 import { plansInWorkText } from '$lib/server/prepare/plans-in-work';
 import type { PlanInWork } from '$lib/server/prepare/plans-in-work';
 
 type Kind = MatKind & { readonly tool: MatTool | null };
 /** Null where a plan cannot be made as it is kept. */
-const kinds = new WorkedOut<Kind | null>();
+const kinds = new Memo<Kind | null>();
 
 const toolOf = ({ technique }: Plan): MatTool | null =>
 	technique.kind === 'peg-loom' ? 'loom' : technique.kind === 'twined' ? 'frame' : null;

@@ -6,27 +6,24 @@ import type { NextDay } from '$lib/stages/today/next-acts';
 import { actsOf } from '$lib/stages/today/next-acts';
 import type { StripPart, TodayAct } from '$lib/stages/today/today-view';
 import type { HallDay } from '$lib/ui/reader';
-import type { GroupId } from '$lib/server/base/group-id';
-import { Remembered } from '$lib/server/base/remembered';
+import { Answers, markOf, Memo } from '$lib/server/db/cache';
 import { listDrying } from '$lib/server/gather/drying';
 import { forecastFor, nothingAsked } from '$lib/server/season/forecasts';
-import { markOfSeason } from '$lib/server/season/season-mark';
-import { readSeason } from '$lib/server/season/season-now';
+import { readSeason, seasonTables } from '$lib/server/season/season-now';
 import { stripOfToday } from './film-strip';
 
-/** Groups of which an entry was kept, as many as are remembered: what is in the book stays there. */
-const mostGroups = 10_000;
-const begun = new Set<GroupId>();
+/** Groups of which an entry was kept: what is in the book stays there. */
+const begun = new Memo<true>(10_000);
 
 /** Whether anything was ever kept: a plan, or an entry. */
 export async function isAnythingKept(db: Db): Promise<boolean> {
-	if (begun.has(db.groupId)) return true;
+	if (begun.get(db.groupId)) return true;
 	const { isEntered, isPlanned } = await db.one<{ isEntered: boolean; isPlanned: boolean }>(
 		`select exists (select 1 from entry where group_id = $1) as "isEntered",
 			exists (select 1 from plan where group_id = $1 and deleted_at is null) as "isPlanned"`,
 		[db.groupId]
 	);
-	if (isEntered && begun.size < mostGroups) begun.add(db.groupId);
+	if (isEntered) begun.set(db.groupId, true);
 	return isEntered || isPlanned;
 }
 
@@ -46,10 +43,10 @@ interface Beside {
 	readonly strip: readonly StripPart[];
 	readonly day: NextDay | null;
 }
-const besides = new Remembered<Beside>();
+const besides = new Answers<Beside>(seasonTables);
 
 /** Acts by what they rest on, for as long as that is the same. */
-const acts = new Remembered<readonly TodayAct[]>();
+const acts = new Answers<readonly TodayAct[]>(seasonTables);
 
 /** A forecast is waited for this long: where it takes longer, the rest is shown before it. */
 const patienceMs = 350;
@@ -70,7 +67,7 @@ export interface TodayNow {
 
 /** What there is to say of the week: the season as it stands, and what it will bring. */
 export async function readTold(db: Db, { today, timeZone }: HallDay) {
-	const there = await readSeason(db, { today, timeZone }, await markOfSeason(db));
+	const there = await readSeason(db, { today, timeZone });
 	const goal = there.basis.goals.at(-1) ?? null;
 	return { there, goal, said: goal && (await forecastFor(there.basis, goal, nothingAsked)) };
 }
@@ -78,22 +75,26 @@ export async function readTold(db: Db, { today, timeZone }: HallDay) {
 /** What is next, where the film is, and what the season will bring. */
 export async function readToday(db: Db, { today, timeZone }: HallDay, at: Date): Promise<TodayNow> {
 	const now = { today, timeZone };
-	const [mark, drying] = await Promise.all([markOfSeason(db), listDrying(db)]);
+	const [mark, drying] = await Promise.all([markOf(db, seasonTables), listDrying(db)]);
 	const season = await readSeason(db, now, mark);
 	const goal = season.basis.goals.at(-1) ?? null;
 	const start = (goal?.handedOver ?? 0) + season.basis.ready;
-	const key = JSON.stringify([mark, now]);
 	const [{ strip, day }, said] = await Promise.all([
-		besides.of(db, key, async () => {
-			const [strip, day] = await Promise.all([stripOfToday(db, season), nextDay(db, now)]);
-			return { strip, day };
-		}),
+		besides.of(
+			db,
+			now,
+			async () => {
+				const [strip, day] = await Promise.all([stripOfToday(db, season), nextDay(db, now)]);
+				return { strip, day };
+			},
+			mark
+		),
 		goal && atOnce(forecastFor(season.basis, goal, nothingAsked))
 	]);
 	// How long something hangs there goes by the hour.
 	const hour = Math.floor(at.getTime() / 3_600_000);
-	const next = await acts.of(db, JSON.stringify([key, drying, said !== null, hour]), async () =>
-		actsOf(season, { day, drying, said, at })
-	);
+	const by = [now, drying, said !== null, hour];
+	const act = () => Promise.resolve(actsOf(season, { day, drying, said, at }));
+	const next = await acts.of(db, by, act, mark);
 	return { acts: next, strip, goal, start, said };
 }

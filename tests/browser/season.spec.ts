@@ -123,15 +123,12 @@ test('a forecast is kept once, and looked back on when its day is over', async (
 	await expect(page.getByText('Kept: once its day is over')).toBeVisible();
 	const count = () => rows<{ id: number }>(app, 'select entry_id as id from season_forecast');
 	expect(await count()).toHaveLength(2);
-	await sent(page, 'foretold', {
-		by: '2026-01-05',
-		wanted: '3',
-		there: '1',
-		low: '1',
-		expected: '2',
-		high: '2',
-		chance: '0.1'
-	});
+	// What was asked for and foretold three days ago, by yesterday.
+	const before = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString();
+	const by = before(1).slice(0, 10);
+	const [place] = await rows<{ id: string }>(app, 'select id from place where receives_mats');
+	await sent(page, 'asked', { place: place?.id ?? '', mats: '3', by }, before(3));
+	await sent(page, 'foretold', { by }, before(3));
 	await page.goto('/season/kept');
 	await ready(page);
 	await expect(page.locator('[data-came="1"]')).toHaveText('One came: within what was said.');

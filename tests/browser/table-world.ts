@@ -42,10 +42,11 @@ export async function put(app: App, request: APIRequestContext, colour: string, 
 export async function sent(
 	{ request }: Pick<Page, 'request'>,
 	type: string,
-	typed: Readonly<Record<string, string>>
+	typed: Readonly<Record<string, string>>,
+	at?: string
 ): Promise<void> {
 	const answer = await request.post('/api/entries', {
-		data: { entries: [{ key: crypto.randomUUID(), type, typed }] }
+		data: { entries: [{ key: crypto.randomUUID(), type, typed, at }] }
 	});
 	expect(await answer.json()).toMatchObject({ answers: [{ outcome: 'kept' }] });
 }

@@ -115,17 +115,7 @@ export const askedOfHandOver: Readonly<
 	'season/season-plans toolsOfSeason': (other) => toolsOfSeason(other),
 	'season/season-now readSeason': (other) => readSeason(other, { today, timeZone: 'UTC' }, 'other'),
 	'season/foretold listForetold': (other) => listForetold(other, { today, timeZone: 'UTC' }),
-	'season/foretold keepForetold': (other) =>
-		keep(other, key(), {
-			type: 'foretold',
-			byDay: today,
-			wanted: 1,
-			there: 0,
-			low: 0,
-			expected: 0,
-			high: 1,
-			chance: 0
-		}),
+	'season/foretold keepForetold': (other) => keep(other, key(), { type: 'foretold', byDay: today }),
 	'season/words-to-people peopleToTell': (other) => peopleToTell(other),
 	'season/words-to-people nextDayToTell': (other) => nextDayToTell(other, '2000-01-01'),
 	'season/words-to-people keepWeekNote': (other) =>

@@ -140,6 +140,8 @@ export const defaults = {
 	workableHours: exact(2.5, 'times the least hours that cover', 'assumed'),
 	plausibleFactor: exact(2.5, 'times what was expected', 'assumed'),
 	rejectPriorBags: exact(50, 'bags', 'assumed'),
+	attendance: exact(0.8, 'of those who said yes', 'assumed'),
+	attendancePriorDays: exact(5, 'days', 'assumed'),
 	ratePriorUnits: exact(5, 'units of work'),
 	swatchSpread: exact(0.04, 'of a reading', 'assumed'),
 	chainSpread: exact(0.02, 'of a ten-piece chain', 'assumed'),

@@ -36,13 +36,7 @@ export const bounds = {
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 },
 	'mat_ask.mats': { atLeast: 1, atMost: 1000 },
 	'mat_promise.mats': { atLeast: 0, atMost: 1000 },
-	'practised.seed': { atLeast: 0, atMost: 1_000_000_000 },
-	'season_forecast.wanted': many,
-	'season_forecast.there': many,
-	'season_forecast.low': many,
-	'season_forecast.expected': many,
-	'season_forecast.high': many,
-	'season_forecast.chance': { atLeast: 0, atMost: 1 }
+	'practised.seed': { atLeast: 0, atMost: 1_000_000_000 }
 } as const satisfies Record<string, Bound>;
 
 /** What one act at the table may be: more than a table does in a day is a slip of the hand. */

@@ -88,15 +88,7 @@
 							{#key `${goal.by} ${said.expected}`}
 								<PressOnce
 									type="foretold"
-									typed={{
-										by: goal.by,
-										wanted: String(goal.wanted),
-										there: String(goal.handedOver + basis.ready),
-										low: String(said.low),
-										expected: String(said.expected),
-										high: String(said.high),
-										chance: String(said.chance)
-									}}
+									typed={{ by: goal.by }}
 									label="Keep this forecast"
 									words="a forecast of {goal.wanted} mats by {goal.by}"
 									kept="Kept: once its day is over, it says how it did."

@@ -1,17 +1,10 @@
-import { bounds, longest } from '../bounds';
+import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 
-/** A forecast of the season, as it was read when it was kept. */
+/** The forecast of the season by a day, to be kept as it is reckoned when it comes. */
 export interface ForetoldEntry {
 	readonly type: 'foretold';
 	readonly byDay: string;
-	readonly wanted: number;
-	/** Mats handed over and ready then. */
-	readonly there: number;
-	readonly low: number;
-	readonly expected: number;
-	readonly high: number;
-	readonly chance: number;
 }
 
 /** What the week brings, in words, for everyone of the table. */
@@ -29,22 +22,8 @@ export interface DayWordEntry {
 export const foretoldType = entryType<ForetoldEntry>({
 	type: 'foretold',
 	page: '/season',
-	read: (read) => {
-		const low = read.count('low', bounds['season_forecast.low']);
-		const high = read.count('high', bounds['season_forecast.high']);
-		if (low > high) read.problems['high'] = 'At least as many as at the least.';
-		return {
-			type: 'foretold',
-			byDay: read.anyDay('by'),
-			wanted: read.count('wanted', bounds['season_forecast.wanted']),
-			there: read.count('there', bounds['season_forecast.there']),
-			low,
-			expected: read.number('expected', bounds['season_forecast.expected']),
-			high,
-			chance: read.number('chance', bounds['season_forecast.chance'])
-		};
-	},
-	words: ({ wanted, by }) => `a forecast of ${wanted} mats by ${by}`
+	read: (read) => ({ type: 'foretold', byDay: read.anyDay('by') }),
+	words: ({ by }) => `the forecast for ${by}`
 });
 
 export const weekNoteType = entryType<WeekNoteEntry>({

@@ -3,11 +3,17 @@ import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { constraintOf } from './people';
 import { changedMeanwhile } from './table-days';
-import type { DaySeat, PlannedDay } from '$lib/stages/day/day-view';
+import { attendanceOf, type AttendedSoFar } from '$lib/core/line/attendance';
+import type { DayPerson, DaySeat, PlannedDay } from '$lib/stages/day/day-view';
+
+/** A day as it lies there: how likely somebody comes is reckoned from how often they did. */
+interface DayRead extends Omit<PlannedDay, 'people'> {
+	readonly people: readonly (Omit<DayPerson, 'chance'> & { readonly before: AttendedSoFar })[];
+}
 
 /** A day as it is planned; null where there is none, or it is called off. */
-export const findDay = (db: Db, id: string): Promise<PlannedDay | null> =>
-	db.maybeOne<PlannedDay>(
+export async function findDay(db: Db, id: string): Promise<PlannedDay | null> {
+	const read = await db.maybeOne<DayRead>(
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to", to_json(t.breaks) as breaks,
 			t.pause_minutes as "breakLength", t.plan_id as "planId", t.balls_wanted as "ballsWanted", t.also,
@@ -26,7 +32,7 @@ export const findDay = (db: Db, id: string): Promise<PlannedDay | null> =>
 						and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.id)),
 				'seats', (select coalesce(json_object_agg(q.seat, q.level), '{}') from person_seat q
 					where q.group_id = $1 and q.person_id = p.id),
-				'chance', (select (4 + count(*) filter (where o.came)) / (5.0 + count(*))
+				'before', (select json_build_object('known', count(*), 'came', count(*) filter (where o.came))
 					from day_person o where o.group_id = $1 and o.person_id = p.id and o.came is not null))
 				order by lower(btrim(p.name))), '[]')
 				from day_person d join person p on p.group_id = $1 and p.id = d.person_id
@@ -34,6 +40,16 @@ export const findDay = (db: Db, id: string): Promise<PlannedDay | null> =>
 		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
 		[db.groupId, id]
 	);
+	return (
+		read && {
+			...read,
+			people: read.people.map(({ before, ...person }) => ({
+				...person,
+				chance: attendanceOf(before)
+			}))
+		}
+	);
+}
 
 /** What is planned of a day, beside its seats. */
 export type DayTerms = Pick<

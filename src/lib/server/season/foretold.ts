@@ -3,18 +3,40 @@ import type { ForetoldEntry } from '$lib/entries/types/foretold';
 import type { Foretold } from '$lib/stages/season/foretold';
 import type { HallDay } from '$lib/ui/reader';
 import type { Booked } from '$lib/server/book/entries';
+import { findGroup } from '$lib/server/db/groups';
 import type { SaveResult } from '$lib/server/db/save-result';
+import { refuse } from '$lib/server/db/save-result';
+import { usualZone } from '$lib/ui/reader';
+import { todayIn } from '$lib/ui/days';
+import { forecastFor, nothingAsked } from './forecasts';
+import { seasonNow } from './season-now';
 
-/** Keeps what was foretold, as it was read. */
+/** Keeps what is foretold by a day: reckoned here, by the season as it stood on the day that it was asked for. */
 export async function keepForetold(
 	db: Db,
-	{ byDay, wanted, there, low, expected, high, chance }: ForetoldEntry,
-	{ entryId }: Booked
+	{ byDay }: ForetoldEntry,
+	{ entryId, at }: Booked
 ): Promise<SaveResult> {
-	await db.writer.execute(
+	const { timeZone } = await findGroup(db);
+	const zone = timeZone ?? usualZone;
+	const basis = await seasonNow(db, { today: todayIn(zone, at), timeZone: zone });
+	const goal = basis.goals.find(({ by }) => by === byDay);
+	if (!goal) return refuse('by', 'Nothing is asked for by that day any more.');
+	const { low, expected, high, chance } = await forecastFor(basis, goal, nothingAsked);
+	await db.execute(
 		`insert into season_forecast (group_id, entry_id, by_day, wanted, there, low, expected, high, chance)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
-		[db.groupId, entryId, byDay, wanted, there, low, expected, high, chance]
+		[
+			db.groupId,
+			entryId,
+			byDay,
+			goal.wanted,
+			goal.handedOver + basis.ready,
+			low,
+			expected,
+			high,
+			chance
+		]
 	);
 	return { outcome: 'kept', id: entryId };
 }

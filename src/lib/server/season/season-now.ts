@@ -1,3 +1,4 @@
+import { meanAttendance, type AttendedSoFar } from '$lib/core/line/attendance';
 import type { Db } from '$lib/server/db/db';
 import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import type { SeasonThere } from '$lib/stages/today/next-acts';
@@ -57,14 +58,14 @@ const pastDays = (db: Db, { today, timeZone }: HallDay) =>
 		[db.groupId, today, timeZone, weeksBack]
 	);
 
-/** Table days to come, and how many of those who said yes are likely to come, as a share. */
+/** Table days to come, and of those who said yes how often each came before. */
 const daysToCome = (db: Db, { today }: HallDay) =>
-	db.many<{ day: string; attendance: number }>(
-		`select to_char(d.day, 'YYYY-MM-DD') as day, coalesce((select avg((4.0 + c.came) / (5.0 + c.known)) from (
+	db.many<{ day: string; people: readonly AttendedSoFar[] }>(
+		`select to_char(d.day, 'YYYY-MM-DD') as day, coalesce((select json_agg(c) from (
 				select count(*) filter (where o.came) as came, count(*) filter (where o.came is not null) as known
 				from day_person p
 				left join day_person o on o.group_id = $1 and o.person_id = p.person_id and o.day_id <> p.day_id
-				where p.group_id = $1 and p.day_id = d.id group by p.person_id) c), 0.8)::double precision as attendance
+				where p.group_id = $1 and p.day_id = d.id group by p.person_id) c), '[]') as people
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 60`,
 		[db.groupId, today]
@@ -177,10 +178,10 @@ async function readAnew(db: Db, now: HallDay): Promise<SeasonRead> {
 		strandMats: bagsIn('balls') / perMat,
 		bagMats: bagsIn('sacks', 'flat', 'pieces') / perMat,
 		bagsPerWeek: sorted.map(({ bags }) => bags / perMat),
-		tableDays: toCome.map(({ day, attendance }) => ({
+		tableDays: toCome.map(({ day, people }) => ({
 			day,
 			ahead: daysBetween(now.today, day),
-			attendance
+			attendance: meanAttendance(people)
 		})),
 		perTableDay: past.map(({ bags }) => bags / perMat).toReversed(),
 		checks: checks.firsts

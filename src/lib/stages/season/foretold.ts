@@ -1,10 +1,17 @@
-import type { ForetoldEntry } from '$lib/entries/types/foretold';
 import { capital, smallNumber } from '$lib/ui/number-words';
 
 /** A forecast that was kept, and what came of it. */
-export interface Foretold extends Omit<ForetoldEntry, 'type'> {
+export interface Foretold {
 	readonly id: number;
 	readonly at: Date;
+	readonly byDay: string;
+	readonly wanted: number;
+	/** Mats handed over and ready then. */
+	readonly there: number;
+	readonly low: number;
+	readonly expected: number;
+	readonly high: number;
+	readonly chance: number;
 	/** Mats that were handed over, ready or passed by the day; null while that is to come. */
 	readonly came: number | null;
 }

@@ -3,9 +3,9 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { bagPresets } from '../src/lib/core/bag/presets';
-import { stepsOf } from '../src/lib/stages/know-how/acts';
-import { box } from '../src/lib/stages/know-how/acts/act';
-import { actNames } from '../src/lib/stages/know-how/links/act-titles';
+import { stepsOf } from '../src/lib/stages/know-how/lessons';
+import { box } from '../src/lib/stages/know-how/lessons/lesson';
+import { actNames } from '../src/lib/stages/know-how/links/lesson-titles';
 
 /** An easy pace, words a minute; samples a second of two bytes; a step no longer than this, s. */
 const [pace, bytesASecond, most] = [150, 2 * 22_050, 12];

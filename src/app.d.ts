@@ -1,6 +1,6 @@
 import type { Db } from '$lib/server/db/db';
 import type { Role } from '$lib/server/base/roles';
-import type { Account } from '$lib/server/doors/who-comes';
+import type { Account } from '$lib/server/auth/identify';
 import type { OpenedLink } from '$lib/server/book/links';
 
 declare global {

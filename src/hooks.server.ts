@@ -3,12 +3,12 @@ import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
-import { actOf, linkPaths } from '$lib/server/doors/acts';
-import { turnedAway, type TurnedAway } from '$lib/server/doors/let-in';
+import { permissionOf, linkPaths } from '$lib/server/auth/permissions';
+import { authorize, type Denial } from '$lib/server/auth/request-guard';
 import { allOffered, withoutOffers } from '$lib/ui/offers';
-import { notOffered } from '$lib/server/doors/not-offered';
-import { lineOf } from '$lib/server/doors/trail';
-import { whoComes, type Comer } from '$lib/server/doors/who-comes';
+import { notOffered } from '$lib/server/auth/not-offered';
+import { trailLineOf } from '$lib/server/auth/trail';
+import { identify, type Principal } from '$lib/server/auth/identify';
 import { addressIn, openLink } from '$lib/server/book/links';
 import { accountHeader, otherAccount } from '$lib/entries/send-entries';
 import { noteProxy } from '$lib/server/web/client-address';
@@ -31,7 +31,7 @@ function requestIdOf(headers: Headers): string {
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);
 
 /** What is answered where a request is not let in: as a page, as data or as a list of problems, as it was asked. */
-function answerAway(event: RequestEvent, away: TurnedAway): Response {
+function answerAway(event: RequestEvent, away: Denial): Response {
 	const response = answerOf(event, away);
 	// A session that is over is said with the first answer: a device forgets its pages by that.
 	if (away.to?.startsWith('/sign-in')) {
@@ -46,7 +46,7 @@ function answerAway(event: RequestEvent, away: TurnedAway): Response {
 const hadSession = ({ headers }: Request): boolean =>
 	/\bnest-row\.session_token=/.test(headers.get('cookie') ?? '');
 
-function answerOf(event: RequestEvent, { status, sentence, to }: TurnedAway): Response {
+function answerOf(event: RequestEvent, { status, sentence, to }: Denial): Response {
 	const { request, url } = event;
 	const isPage = (request.headers.get('accept') ?? '').includes('text/html');
 	if (event.isDataRequest)
@@ -68,7 +68,7 @@ function answerOf(event: RequestEvent, { status, sentence, to }: TurnedAway): Re
 }
 
 /** The forms of a page say the group that it was opened for, where whoever opened it is in several. */
-const forGroup = ({ account, groupId }: Comer, html: string): string =>
+const forGroup = ({ account, groupId }: Principal, html: string): string =>
 	account && account.groups.length > 1
 		? html.replace(/(<form\b[^>]*\baction="[^"]*\?\/[\w-]+)"/g, `$1&amp;group=${groupId}"`)
 		: html;
@@ -89,17 +89,17 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const known =
 		link && link.grants !== 'join'
 			? { account: null }
-			: await orAway(inTime(whoComes(event.request, event.url, event.cookies)));
-	const comer: Comer | null =
+			: await orAway(inTime(identify(event.request, event.url, event.cookies)));
+	const comer: Principal | null =
 		known && link
 			? { account: known.account, groupId: link.groupId, role: null }
-			: (known as Comer);
+			: (known as Principal);
 	if (!comer) return answerAway(event, { status: 503, sentence: awayMessage });
 	const { groupId, account } = comer;
 	const accountId = account?.id ?? null;
 	const routeId = event.route.id;
-	const act = routeId === null ? null : actOf(routeId, event.request.method, event.url);
-	const line = lineOf({ groupId, accountId }, act, () => event.locals.about ?? null);
+	const act = routeId === null ? null : permissionOf(routeId, event.request.method, event.url);
+	const line = trailLineOf({ groupId, accountId }, act, () => event.locals.about ?? null);
 	Object.assign(event.locals, { account, role: comer.role, db: dbOf(groupId, accountId, line) });
 	// What was typed under one account is kept under no other, whoever signed in on the device since.
 	const typedUnder = event.request.headers.get(accountHeader);
@@ -108,7 +108,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 			status: otherAccount,
 			sentence: 'This was typed by somebody else, and waits until they sign in.'
 		});
-	const no = routeId === null ? null : turnedAway(comer, routeId, event.request, event.url);
+	const no = routeId === null ? null : authorize(comer, routeId, event.request, event.url);
 	if (no) return answerAway(event, no);
 
 	// Forms are checked against the one address the app was started for, so a neighbour's name for it moves there.

@@ -17,14 +17,14 @@ const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 const parts = `laid parts ${version}`;
 const pages = 'laid pages';
 /** Where it is remembered for whom pages lie here: for one account and one group at a time. */
-const whose = '/whose';
+const owner = '/whose';
 /** When an answer was laid by, ms, in its own headers. */
 const mark = 'x-laid-at';
 /** When an answer came last, ms, and how many days pages stay without one. */
 const contact = '/contact';
 const dayMs = 86_400_000;
 /** So long a page is waited for where an older one lies here, ms. */
-const patienceMs = 8000;
+const timeoutMs = 8000;
 /** A page that was laid by so lately is not asked for again, ms. */
 const freshMs = 60_000;
 /** So long after the first visit the other pages are laid by, ms: whoever came wants their own page first. */
@@ -49,22 +49,22 @@ async function renew(): Promise<void> {
 	);
 	if (former.length === 0) return;
 	await layParts();
-	const since = era;
+	const since = generation;
 	const lie = (await (await caches.open(pages)).keys()).map(({ url }) => new URL(url));
 	const opened = lie.filter(
 		({ pathname }) =>
-			pathname !== whose && pathname !== contact && !pathname.endsWith('__data.json')
+			pathname !== owner && pathname !== contact && !pathname.endsWith('__data.json')
 	);
 	for (const { pathname, search } of opened) await layBy(pathname + search, 0, since);
 	await Promise.all(former.map((name) => caches.delete(name)));
 }
 
 /** Rises as somebody signs in or out, or goes to another group: what was asked for before that is laid by for nobody. */
-let era = 0;
+let generation = 0;
 
 /** No page stays behind, and none of those that are still on their way. */
 async function forget(): Promise<void> {
-	era += 1;
+	generation += 1;
 	await caches.delete(pages);
 }
 
@@ -79,7 +79,7 @@ async function isStale(): Promise<boolean> {
 }
 
 /** What lies here; nothing is made where nothing lies. What met no answer for too long lies here no more. */
-async function laid(at: string): Promise<Response | undefined> {
+async function cached(at: string): Promise<Response | undefined> {
 	const there = await match(at);
 	if (!there || !(await isStale())) return there;
 	await forget();
@@ -89,17 +89,17 @@ async function laid(at: string): Promise<Response | undefined> {
 /** Notes that an answer came. */
 async function note(since: number, days?: number): Promise<void> {
 	const known = Number((await (await match(contact))?.text())?.split(' ')[1] ?? 7);
-	await lay(contact, new Response(`${Date.now()} ${days ?? known}`), since);
+	await putInCache(contact, new Response(`${Date.now()} ${days ?? known}`), since);
 }
 
 /** The first answer that says that the session is over: no page stays here. */
 const isOver = (answer: Response): boolean => answer.headers.get('x-nest-row-session') === 'over';
 
 /** Lays by what was asked for since then, unless pages were forgotten meanwhile. */
-async function lay(at: string, answer: Response, since: number): Promise<void> {
-	if (since !== era) return;
+async function putInCache(at: string, answer: Response, since: number): Promise<void> {
+	if (since !== generation) return;
 	const store = await caches.open(pages);
-	if (since === era) await store.put(at, answer);
+	if (since === generation) await store.put(at, answer);
 }
 
 /** Keeps an answer with the moment it came. What was turned elsewhere, to sign in say, is not that page. */
@@ -112,7 +112,7 @@ async function keep(at: string, answer: Response, since: number): Promise<void> 
 	// It lies here unpacked.
 	headers.delete('content-encoding');
 	headers.delete('content-length');
-	await lay(at, new Response(await answer.clone().blob(), { headers }), since);
+	await putInCache(at, new Response(await answer.clone().blob(), { headers }), since);
 }
 
 /** Says to the page that asked how old its answer is; null where it is new. */
@@ -122,15 +122,15 @@ const tell = async (clientId: string, at: number | null): Promise<void> =>
 /** A page as it is now; where no answer comes, as it was opened last, saying so. */
 async function page(request: Request): Promise<Response> {
 	const at = laidAt(new URL(request.url));
-	const since = era;
-	const there = await laid(at);
+	const since = generation;
+	const there = await cached(at);
 	const asked = fetch(request)
 		.then(async (answer) => {
 			await keep(at, answer, since);
 			return answer;
 		})
 		.catch(() => null);
-	const answer = await orLaidBy(asked, there, patienceMs);
+	const answer = await orLaidBy(asked, there, timeoutMs);
 	if (answer !== there || !there) return answer;
 	const text = await there.text();
 	return new Response(text.replace('<html', `<html data-laid="${there.headers.get(mark)}"`), {
@@ -140,7 +140,7 @@ async function page(request: Request): Promise<Response> {
 
 /** What a page asks for as it is gone to: laid by whole with the page, never as a part of it. */
 async function data(request: Request, clientId: string): Promise<Response> {
-	const there = await laid(laidAt(new URL(request.url)));
+	const there = await cached(laidAt(new URL(request.url)));
 	const answer = await orLaidBy(
 		fetch(request)
 			.then(async (came) => {
@@ -149,7 +149,7 @@ async function data(request: Request, clientId: string): Promise<Response> {
 			})
 			.catch(() => null),
 		there,
-		patienceMs
+		timeoutMs
 	);
 	await tell(clientId, answer === there ? Number(there?.headers.get(mark)) : null);
 	return answer;
@@ -175,7 +175,7 @@ async function form(request: Request, words: string): Promise<Response> {
 	const copy = request.clone();
 	const answer = await fetch(request).catch(() => null);
 	if (answer || request.headers.has(fromShelf)) return answer ?? Response.error();
-	const who = await (await laid(whose))?.text();
+	const who = await (await cached(owner))?.text();
 	const [account, ownGroup] = who?.split(' ') ?? [];
 	const group = url.searchParams.get('group') ?? ownGroup;
 	try {
@@ -230,13 +230,13 @@ worker.addEventListener('fetch', (event) => {
 
 /** Lays by a page, whole and as the application asks for it, unless it was just now. */
 async function layBy(address: string, notWithinMs: number, since: number): Promise<void> {
-	if (since !== era) return;
+	if (since !== generation) return;
 	const url = new URL(address, worker.location.origin);
 	const dataAt = new URL(
 		`${url.pathname.replace(/\/$/, '')}/__data.json${url.search}`,
 		worker.location.origin
 	);
-	const there = await laid(laidAt(dataAt));
+	const there = await cached(laidAt(dataAt));
 	if (there && Date.now() - Number(there.headers.get(mark)) < notWithinMs) return;
 	await keep(laidAt(url), await fetch(url), since);
 	await keep(laidAt(dataAt), await fetch(dataAt), since);
@@ -251,12 +251,12 @@ async function layParts(): Promise<void> {
 
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */
 async function opened(who: string, address: string, days: number): Promise<void> {
-	const since = era;
-	const isOthers = (await (await laid(whose))?.text()) !== who;
-	if (since !== era) return;
+	const since = generation;
+	const isOthers = (await (await cached(owner))?.text()) !== who;
+	if (since !== generation) return;
 	if (isOthers) {
 		await caches.delete(pages);
-		await lay(whose, new Response(who), since);
+		await putInCache(owner, new Response(who), since);
 	}
 	await note(since, days);
 	await Promise.all([layBy(address, freshMs, since), layParts()]);

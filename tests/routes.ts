@@ -1,4 +1,4 @@
-import { acts, reads } from '../src/lib/server/doors/acts';
+import { permissions, reads } from '../src/lib/server/auth/permissions';
 
 /** The path of a route with something in its places. */
 export const pathOfRoute = (route: string, uuid: string): string =>
@@ -19,7 +19,7 @@ export const endingActs = ['/account out', '/account elsewhere'];
 /** Every route there is. */
 export const allRoutes = Object.keys(reads);
 /** Every act with its route; one that has no name goes to the route as it is. */
-export const namedActs = Object.keys(acts)
+export const namedActs = Object.keys(permissions)
 	.filter((act) => !endingActs.includes(act))
 	.map((act) => {
 		const [route = '', name = ''] = act.split(' ');

@@ -1,14 +1,14 @@
 // A day at the table: run plainly, run by chance, and its seats advised, with what no day could beat.
-import { line, nothing } from '../../src/lib/core/line/day.arbitrary';
-import { plainly } from '../../src/lib/core/line/day';
-import { lineStations } from '../../src/lib/core/line/line';
-import { evenly } from '../../src/lib/core/line/people';
-import { manyDays } from '../../src/lib/core/line/many-days';
-import { addsOf } from '../../src/lib/core/line/adds';
-import { bestMove } from '../../src/lib/core/line/best-move';
-import { besideWorks } from '../../src/lib/core/line/beside';
-import { runDay } from '../../src/lib/core/line/run-day';
-import { usualSpreads } from '../../src/lib/core/line/seeded-chance';
+import { line, nothing } from '../../src/lib/core/assembly-line/day.arbitrary';
+import { plainly } from '../../src/lib/core/assembly-line/day';
+import { lineStations } from '../../src/lib/core/assembly-line/assembly-line';
+import { evenly } from '../../src/lib/core/assembly-line/people';
+import { manyDays } from '../../src/lib/core/assembly-line/many-days';
+import { addsOf } from '../../src/lib/core/assembly-line/adds';
+import { bestMove } from '../../src/lib/core/assembly-line/best-move';
+import { besideWorks } from '../../src/lib/core/assembly-line/beside';
+import { runDay } from '../../src/lib/core/assembly-line/run-day';
+import { usualSpreads } from '../../src/lib/core/assembly-line/seeded-chance';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
 import { print, quantile } from './figures.mjs';
 

@@ -1,5 +1,5 @@
 // When a mat will be ready: whether the intervals hold what they say, for makers nobody modelled.
-import { readyRuns } from '../../src/lib/core/hand/ready-on';
+import { readyRuns } from '../../src/lib/core/making/ready-on';
 import { print } from './figures.mjs';
 import { makerWeeks, source } from './makers';
 

@@ -1,18 +1,18 @@
 import { taskUnits } from '../../src/lib/core/effort/tasks';
-import { lineStations } from '../../src/lib/core/line/line';
-import { plainly } from '../../src/lib/core/line/day';
-import { runDay } from '../../src/lib/core/line/run-day';
+import { lineStations } from '../../src/lib/core/assembly-line/assembly-line';
+import { plainly } from '../../src/lib/core/assembly-line/day';
+import { runDay } from '../../src/lib/core/assembly-line/run-day';
 import type { Db } from '../../src/lib/server/db/db';
-import { closeDay, openDay } from '../../src/lib/server/day/run-day';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { closeDay, openDay } from '../../src/lib/server/table-day/run-day';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { setWhoComes } from '../../src/lib/server/people/table-days';
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { listPlans } from '../../src/lib/server/plan/plans';
-import type { DaySeat } from '../../src/lib/stages/day/day-view';
-import { lineDayOf } from '../../src/lib/stages/day/line-day';
-import { tapCount } from '../../src/lib/stages/day/taps';
+import type { DaySeat } from '../../src/lib/stages/table-day/day-view';
+import { lineDayOf } from '../../src/lib/stages/table-day/line-day';
+import { tapCount } from '../../src/lib/stages/table-day/taps';
 import { keyOf } from './people';
 
 /** Bags that were taken out for each of the five days behind, and who said they come; the last of them did not. */
@@ -50,7 +50,7 @@ export async function loadDaysBehind(db: Db): Promise<void> {
 	const enter = async (type: string, typed: Record<string, string>, at: string): Promise<void> => {
 		const key = `00000000-0000-4000-8000-${String(600_000 + sent++).padStart(12, '0')}`;
 		const read = { lengthSystem: 'cm', timeZone: 'UTC' } as const;
-		const { outcome } = await takeEntry(db, { key, type, typed, at }, read);
+		const { outcome } = await saveEntry(db, { key, type, typed, at }, read);
 		if (outcome === 'refused')
 			throw new Error(`the demo ${type} ${JSON.stringify(typed)} was refused`);
 	};

@@ -1,5 +1,5 @@
 import type { SentEntry } from '../../src/lib/server/entries/take-entry';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { addReceivingPlace } from '../../src/lib/server/gather/places';
 import { wantMats } from '../../src/lib/server/gather/wanted';
@@ -217,7 +217,7 @@ export async function loadGathered(db: Db): Promise<void> {
 	const keep = async (type: string, typed: Typed, day?: string) => {
 		const key = `00000000-0000-4000-8000-${String(5000 + sent).padStart(12, '0')}`;
 		const at = day && `2026-${day}:00Z`;
-		const booked = await takeEntry(db, { key, type, typed, at } satisfies SentEntry, {
+		const booked = await saveEntry(db, { key, type, typed, at } satisfies SentEntry, {
 			lengthSystem: 'cm',
 			timeZone: 'UTC'
 		});

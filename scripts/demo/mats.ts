@@ -1,6 +1,6 @@
 import { loadMadeMats } from './made-mats';
 import type { Db } from '../../src/lib/server/db/db';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listBalls } from '../../src/lib/server/prepare/balls';
 import { listPlans } from '../../src/lib/server/plan/plans';
 
@@ -163,7 +163,7 @@ export async function loadMats(db: Db): Promise<void> {
 	const enter: EnterDemo = async (type, typed, day) => {
 		const key = `00000000-0000-4000-8000-${String(700_000 + sent++).padStart(12, '0')}`;
 		const entry = { key, type, typed, at: `${day}T19:00:00Z` };
-		const saved = await takeEntry(db, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
+		const saved = await saveEntry(db, entry, { lengthSystem: 'cm', timeZone: 'UTC' });
 		if (saved.outcome === 'refused')
 			throw new Error(
 				`the demo ${type} ${JSON.stringify(typed)} was refused: ${JSON.stringify(saved.problems)}`

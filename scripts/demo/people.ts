@@ -4,7 +4,7 @@ import { addTableDay } from '../../src/lib/server/people/table-days';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
-import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/advised';
+import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/table-day/advised';
 import type { Level, Need, SeatName } from '../../src/lib/stages/people/seats';
 
 /** The days the Alder Quay Mat Table meets: Thursdays in the boat shed. */

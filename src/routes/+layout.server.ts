@@ -1,5 +1,5 @@
 import { addressIn } from '$lib/server/book/links';
-import { notOffered } from '$lib/server/doors/not-offered';
+import { notOffered } from '$lib/server/auth/not-offered';
 import { bar } from '$lib/routes/bar';
 import { allOffered } from '$lib/ui/offers';
 import { readerOrUsual } from '$lib/server/web/reader';

@@ -1,5 +1,5 @@
 import { exerciseKinds, exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
-import { actNames, actTitles } from '../../src/lib/stages/know-how/links/act-titles';
+import { actNames, actTitles } from '../../src/lib/stages/know-how/links/lesson-titles';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { expect, expectAccessible, ready, test, goOffline } from './app';
 

@@ -1,4 +1,4 @@
-import { acts } from '../../src/lib/server/doors/acts';
+import { permissions } from '../../src/lib/server/auth/permissions';
 import { actAsked } from '../../src/lib/ui/offers';
 import { mayAs } from '../../src/lib/server/base/roles';
 import { expect, ready, test } from './app';
@@ -115,7 +115,7 @@ test('what a helper or a reader may not do is offered to them on no page', async
 					.map((form) => form.getAttribute('action') ?? '')
 			);
 			const wrong = shown.filter((action) => {
-				const needed = acts[actAsked(action, path) ?? '']?.by;
+				const needed = permissions[actAsked(action, path) ?? '']?.by;
 				return needed !== undefined && needed !== 'guest' && !mayAs(role, needed);
 			});
 			expect([role, path, wrong]).toEqual([role, path, []]);

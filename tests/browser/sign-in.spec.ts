@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import pg from 'pg';
-import { acts, reads } from '../../src/lib/server/doors/acts';
+import { permissions, reads } from '../../src/lib/server/auth/permissions';
 import { mayAs, roles, type Role } from '../../src/lib/server/base/roles';
 import { localGroupId } from '../../src/lib/server/base/group-id';
 import { pagesToLayBy } from '../../src/lib/routes/laid-pages';
@@ -38,7 +38,7 @@ test('every page and every act is open to those it is for, and to nobody else', 
 			if (isTurnedAway(status) === isOpen(who, needed) || status >= 500)
 				wrong.push(`${who} ${route}: ${status}`);
 		}
-		for (const [act, { by }] of Object.entries(acts)) {
+		for (const [act, { by }] of Object.entries(permissions)) {
 			if (endingActs.includes(act)) continue;
 			const [route = '', name = ''] = act.split(' ');
 			const isAction = !['POST', 'default'].includes(name);

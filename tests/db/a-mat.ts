@@ -1,7 +1,7 @@
 import { type Db, house } from '../../src/lib/server/db/db';
 import { expect } from 'vitest';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
-import { findMat, listMats } from '../../src/lib/server/hand/mats';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
+import { findMat, listMats } from '../../src/lib/server/making/mats';
 import { addPerson } from '../../src/lib/server/people/people';
 import { keep } from './samples';
 import { aTable } from './table';
@@ -17,7 +17,7 @@ export const send = (
 	typed: Record<string, string>,
 	more: { key?: string; at?: string; device?: string; sequence?: number } = {}
 ) =>
-	takeEntry(
+	saveEntry(
 		group,
 		{ key: key(), type, typed, at: `${today}T12:00:00Z`, ...more },
 		{ lengthSystem: 'cm', timeZone: 'UTC' },

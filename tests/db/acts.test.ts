@@ -10,7 +10,7 @@ import { foreseen } from '../../src/lib/stages/prepare/foreseen';
 import { reserveCodes } from '../../src/lib/server/book/codes';
 import { isDatabaseAway } from '../../src/lib/server/db/pool';
 import { findThing, happenTo } from '../../src/lib/server/book/things';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { loadTable } from '../../src/lib/server/prepare/load-table';
 import { listLoadedLooms } from '../../src/lib/server/prepare/loaded-looms';
 import { listPiles, tableNow } from '../../src/lib/server/prepare/piles';
@@ -114,7 +114,7 @@ describe('bags at the table', () => {
 	])('a ball typed with %j says so at the field', async (slip, field, sentence) => {
 		const t = await aTable(1);
 		const typed = { kind: t.kindId, colour: 'blue', cut: 'loops_71.3_4_13.1_439_0.819', bags: '1' };
-		const saved = await takeEntry(
+		const saved = await saveEntry(
 			t.group,
 			{ key: key(), type: 'ball', typed: { ...typed, ...slip } },
 			{ lengthSystem: 'cm', timeZone: 'UTC' }
@@ -288,7 +288,7 @@ it('a pile named by what is no id is refused at its field', async () => {
 	const t = await aTable(1);
 	const pile = `${'-'.repeat(36)} blue strand loops_71.3_4_13.1_439_0.819`;
 	const typed = { tool: key(), plan: key(), plan_version: '1', strands: '1', pile };
-	const saved = await takeEntry(
+	const saved = await saveEntry(
 		t.group,
 		{ key: key(), type: 'load', typed },
 		{ lengthSystem: 'cm', timeZone: 'UTC' }

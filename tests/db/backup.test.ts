@@ -14,7 +14,7 @@ import { backUp, putBackBeside, restore } from '../../scripts/lib/backup.mjs';
 import { lookAt, sealOf } from '../../scripts/lib/copy-file.mjs';
 import { copyName, isDue, keptCopies, madeAt, nightly } from '../../scripts/lib/backups.mjs';
 import { makeJoinLink, makeOpenLink } from '../../src/lib/server/book/links';
-import { addMember } from '../../src/lib/server/doors/members';
+import { addMember } from '../../src/lib/server/auth/members';
 import { aMat, send } from './a-mat';
 import { emptyDatabase, useDatabase } from './database';
 import { newAccount } from './other-group-doors';

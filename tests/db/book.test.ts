@@ -14,7 +14,7 @@ import {
 	revokeLink
 } from '../../src/lib/server/book/links';
 import { bindThing, findThing, happenTo } from '../../src/lib/server/book/things';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listBalances, listMovements } from '../../src/lib/server/gather/ledger';
 import { layImport, rowsOfImport } from '../../src/lib/server/gather/list-imports';
 import {
@@ -297,7 +297,7 @@ describe('the book', () => {
 			device,
 			sequence: 7
 		};
-		await takeEntry(group, sent, { lengthSystem: 'cm', timeZone: 'UTC' }, now);
+		await saveEntry(group, sent, { lengthSystem: 'cm', timeZone: 'UTC' }, now);
 		const { by_name, note, ...without } = typed;
 		expect([by_name, note]).toEqual(['Wren', '']);
 		expect(

@@ -1,5 +1,5 @@
 import { house } from '../../src/lib/server/db/db';
-import { cutsWith } from '../../src/lib/stages/day/day-view';
+import { cutsWith } from '../../src/lib/stages/table-day/day-view';
 import type { Bag } from '../../src/lib/core/bag/measure-bag';
 import { bagPresets } from '../../src/lib/core/bag/presets';
 import { listKinds } from '../../src/lib/server/gather/kinds';
@@ -21,14 +21,14 @@ import { lengthSystems } from '../../src/lib/core/units/format-length';
 import { bounds, longest, movedAtOnce } from '../../src/lib/entries/bounds';
 import { countMethods } from '../../src/lib/entries/types/drop-off';
 import { measures } from '../../src/lib/entries/types/measurement';
-import { lineStations } from '../../src/lib/core/line/line';
+import { lineStations } from '../../src/lib/core/assembly-line/assembly-line';
 import { roles } from '../../src/lib/server/base/roles';
 import { grants } from '../../src/lib/server/book/links';
 import { knownRows } from '../../src/lib/stages/gather/lists/still-asked';
 import { listNames } from '../../src/lib/stages/gather/lists/columns';
 import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';
-import { levels, needs, seatNames, stations } from '../../src/lib/stages/people/seats';
+import { levels, needs, seatNames, seatStations } from '../../src/lib/stages/people/seats';
 import { toolSorts } from '../../src/lib/core/tools/tools';
 import { checkResults } from '../../src/lib/entries/types/check';
 import { sides } from '../../src/lib/entries/types/row';
@@ -69,7 +69,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'person.needs': needs,
 		'person_seat.seat': seatNames,
 		'person_seat.level': levels,
-		'seat.station': stations,
+		'seat.station': seatStations,
 		'table_day.cut_with': cutsWith,
 		'thing_event.what': thingEvents,
 		'mat_check.result': checkResults,
@@ -136,6 +136,12 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'seat.from_minute',
 		'seat.to_minute',
 		'volunteer_group.codes_reserved',
+		'season_forecast.wanted',
+		'season_forecast.there',
+		'season_forecast.low',
+		'season_forecast.expected',
+		'season_forecast.high',
+		'season_forecast.chance',
 		'code_block.first_serial',
 		'code_block.codes',
 		'thing_event.mass_g',

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { oddMat } from '../../src/lib/server/check/checks';
 import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/made-mats';
 import { filmInMat } from '../../src/lib/server/check/taken-apart';
-import { listMats } from '../../src/lib/server/hand/mats';
+import { listMats } from '../../src/lib/server/making/mats';
 import { listMeasurements } from '../../src/lib/server/measures/measurements';
 import { listPiles } from '../../src/lib/server/prepare/piles';
 import { aMat, now, send, withBall } from './a-mat';

@@ -1,11 +1,11 @@
 import { type Db, house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
-import { closeDay, openDay, taughtBy } from '../../src/lib/server/day/run-day';
+import { closeDay, openDay, taughtBy } from '../../src/lib/server/table-day/run-day';
 import { lacksOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
 import { listTimedWork } from '../../src/lib/server/measures/timed-work';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { othersOfDay } from '../../src/lib/server/people/presence';
 import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
@@ -13,8 +13,8 @@ import { addTableDay, setWhoComes } from '../../src/lib/server/people/table-days
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { seatDay } from '../../src/lib/server/heavy/seat-day';
-import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/day/advised';
-import type { DaySeat } from '../../src/lib/stages/day/day-view';
+import { seatOrderOf, seatsOfAdvice } from '../../src/lib/stages/table-day/advised';
+import type { DaySeat } from '../../src/lib/stages/table-day/day-view';
 import { useDatabase } from './database';
 import { keep, movement } from './samples';
 import { aTable, pilesOf, wrongAt } from './table';
@@ -192,7 +192,7 @@ describe('who came and who left', () => {
 		as: string,
 		minute: number
 	) =>
-		takeEntry(
+		saveEntry(
 			t.group,
 			{ key: key(), type: 'presence', typed: { day: t.day, person, as, minute: String(minute) } },
 			{ lengthSystem: 'cm', timeZone: 'UTC' }
@@ -251,7 +251,7 @@ describe('who came and who left', () => {
 
 describe('taps at a station', () => {
 	const send = (group: Db, day: string, typed: Record<string, string>, of: string = key()) =>
-		takeEntry(
+		saveEntry(
 			group,
 			{ key: of, type: 'tap', typed: { day, ...typed } },
 			{ lengthSystem: 'cm', timeZone: 'UTC' }
@@ -321,7 +321,7 @@ describe('taps at a station', () => {
 		await send(t.group, t.day, { station: 'flatten', count: '20' }, first);
 		await send(t.group, t.day, { station: 'flatten', count: '7' }, second);
 		const back = (corrects: string) =>
-			takeEntry(
+			saveEntry(
 				t.group,
 				{ key: key(), type: 'correction', typed: { of: 'key', corrects, note: 'a slip' } },
 				{ lengthSystem: 'cm', timeZone: 'UTC' }
@@ -369,7 +369,7 @@ describe('taps at a station', () => {
 		// Bags of 5.2 g: what is not in the pieces lies there as scrap.
 		expect(scrapG).toBeGreaterThan(3);
 		const weigh = (grams: string) =>
-			takeEntry(
+			saveEntry(
 				t.group,
 				{ key: key(), type: 'scrap', typed: { day: t.day, grams } },
 				{ lengthSystem: 'cm', timeZone: 'UTC' }
@@ -406,7 +406,7 @@ describe('taps at a station', () => {
 	/** A moment of the day, by the hall's clock. */
 	const at = (minute: number) => new Date(Date.UTC(2026, 11, 3, 0, minute));
 	const tapAt = (t: Parameters<typeof tap>[0], count: number, minute: number) =>
-		takeEntry(
+		saveEntry(
 			t.group,
 			{
 				key: key(),

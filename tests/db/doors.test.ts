@@ -7,20 +7,20 @@ import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { clearAway } from '../../scripts/lib/clear-away.mjs';
 import { firstWord } from '../../scripts/lib/sign-in.mjs';
 import { endPools, writers } from '../../src/lib/server/db/pool';
-import { auth } from '../../src/lib/server/doors/auth';
-import { isFirstWord, useFirstWord } from '../../src/lib/server/doors/first-word';
-import { makeGroup } from '../../src/lib/server/doors/groups';
-import { forgetTries, tryOnce, waitWords } from '../../src/lib/server/doors/limits';
+import { auth } from '../../src/lib/server/auth/auth';
+import { isFirstWord, useFirstWord } from '../../src/lib/server/auth/first-word';
+import { makeGroup } from '../../src/lib/server/auth/groups';
+import { forgetTries, tryOnce, waitWords } from '../../src/lib/server/auth/limits';
 import {
 	addMember,
 	changeMember,
 	groupsOfAccount,
 	listMembers,
 	removeMember
-} from '../../src/lib/server/doors/members';
+} from '../../src/lib/server/auth/members';
 import { addPerson } from '../../src/lib/server/people/people';
-import { passphraseProblem } from '../../src/lib/server/doors/passphrase';
-import { lineOf, trailBefore } from '../../src/lib/server/doors/trail';
+import { passphraseProblem } from '../../src/lib/server/auth/passphrase';
+import { trailLineOf, trailBefore } from '../../src/lib/server/auth/trail';
 import { useDatabase } from './database';
 import { newAccount } from './other-group-doors';
 import { newGroup } from './samples';
@@ -40,7 +40,7 @@ const done = (group: Db, act: string) =>
 	rename(
 		withLine(
 			group,
-			lineOf(group, act, () => null)
+			trailLineOf(group, act, () => null)
 		),
 		act
 	);
@@ -233,7 +233,7 @@ describe('the trail', () => {
 			work(
 				withLine(
 					group,
-					lineOf(group, '/settings name', () => about)
+					trailLineOf(group, '/settings name', () => about)
 				)
 			);
 		await act(async (db) => [await rename(db, 'One'), await rename(db, 'Two')], 'twice');

@@ -1,6 +1,6 @@
 import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { notTheirs } from '../../src/lib/server/entries/not-theirs';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { editOf } from '../../src/lib/server/gather/give-back';
@@ -14,7 +14,7 @@ const key = () => crypto.randomUUID();
 const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 const now = new Date('2026-11-28T12:00:00Z');
 const send = (group: Db, type: string, typed: Record<string, string>, of = key(), at = now) =>
-	takeEntry(group, { key: of, type, typed, at: at.toISOString() }, context, at);
+	saveEntry(group, { key: of, type, typed, at: at.toISOString() }, context, at);
 const came = { place: 'Ferry kiosk', came_on: '2026-11-20', method: 'hand', bags: '40' };
 const sort = (kind: string, strand: string) => ({
 	place: 'Ferry kiosk',

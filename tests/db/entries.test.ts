@@ -6,7 +6,7 @@ import { deletePlan, insertPlan } from '../../src/lib/server/plan/plans';
 import { listPlaces } from '../../src/lib/server/gather/places';
 import { writeOf } from '../../src/lib/server/plan/keep-form';
 import type { SentEntry } from '../../src/lib/server/entries/take-entry';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { useDatabase } from './database';
@@ -23,7 +23,7 @@ beforeEach(async () => {
 const key = () => crypto.randomUUID();
 const now = new Date('2026-11-25T02:00:00Z');
 const take = (sent: Omit<SentEntry, 'key'> & { key?: string }, timeZone = 'UTC') =>
-	takeEntry(group, { key: key(), ...sent }, { lengthSystem: 'cm', timeZone }, now);
+	saveEntry(group, { key: key(), ...sent }, { lengthSystem: 'cm', timeZone }, now);
 const came = (more: Record<string, string> = {}) => ({
 	type: 'drop-off',
 	typed: { place: 'Ferry kiosk', came_on: '2026-11-24', method: 'hand', bags: '120', ...more }

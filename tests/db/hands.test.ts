@@ -1,10 +1,10 @@
 import { house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { RowMark } from '../../src/lib/core/hand/count-rows';
-import { countRows } from '../../src/lib/core/hand/count-rows';
-import { listMats } from '../../src/lib/server/hand/mats';
-import { needOf } from '../../src/lib/stages/hand/mat-view';
+import type { RowMark } from '../../src/lib/core/making/count-rows';
+import { countRows } from '../../src/lib/core/making/count-rows';
+import { listMats } from '../../src/lib/server/making/mats';
+import { needOf } from '../../src/lib/stages/making/mat-view';
 import { useDatabase } from './database';
 import { aMat, now, send, today, withBall } from './a-mat';
 import { pilesOf } from './table';

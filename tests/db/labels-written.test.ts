@@ -1,7 +1,7 @@
 import { house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
-import { bagsGiven } from '../../src/lib/server/hand/given-bags';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { bagsGiven } from '../../src/lib/server/making/given-bags';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
 import { send, today, withBall } from './a-mat';
 import { useDatabase } from './database';
@@ -33,8 +33,8 @@ describe('a label that is typed in small letters', () => {
 			at: `${today}T12:00:00Z`
 		};
 		const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
-		expect((await takeEntry(t.group, sent, context)).outcome).toBe('kept');
-		expect((await takeEntry(t.group, sent, context)).outcome).toBe('duplicate');
+		expect((await saveEntry(t.group, sent, context)).outcome).toBe('kept');
+		expect((await saveEntry(t.group, sent, context)).outcome).toBe('duplicate');
 		const { typed } = await house.one<{ typed: object }>(
 			'select typed from entry where group_id = $1 and key = $2',
 			[t.group.groupId, sent.key]

@@ -1,12 +1,12 @@
 import { house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { listLinks, makeMatLink, openLink, revokeLink } from '../../src/lib/server/book/links';
-import { takeLinkEntry } from '../../src/lib/server/entries/link-entries';
-import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
-import { listMessages } from '../../src/lib/server/hand/messages';
+import { saveLinkEntry } from '../../src/lib/server/entries/link-entries';
+import { chosenFor } from '../../src/lib/server/making/chosen-balls';
+import { listMessages } from '../../src/lib/server/making/messages';
 import { listMeasurements } from '../../src/lib/server/measures/measurements';
 import { listTimedWork } from '../../src/lib/server/measures/timed-work';
-import { needOf } from '../../src/lib/stages/hand/mat-view';
+import { needOf } from '../../src/lib/stages/making/mat-view';
 import { aMat, send, today, withBall } from './a-mat';
 import { useDatabase } from './database';
 
@@ -58,10 +58,10 @@ describe('a maker’s link', () => {
 		if (link?.grants !== 'make') throw new Error('no maker’s link');
 		const context = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 		const own = { key: key(), type: 'row', typed: { mat: t.code } };
-		expect((await takeLinkEntry(t.group, link, own, context)).outcome).toBe('kept');
-		expect((await takeLinkEntry(t.group, link, own, context)).outcome).toBe('duplicate');
+		expect((await saveLinkEntry(t.group, link, own, context)).outcome).toBe('kept');
+		expect((await saveLinkEntry(t.group, link, own, context)).outcome).toBe('duplicate');
 		const note = { key: key(), type: 'note', typed: { mat: t.code, text: 'By link' } };
-		expect((await takeLinkEntry(t.group, link, note, context)).outcome).toBe('kept');
+		expect((await saveLinkEntry(t.group, link, note, context)).outcome).toBe('kept');
 		expect((await t.mat()).said.notes[0]?.isByLink).toBe(true);
 		expect((await t.mat()).made.near).toBe(1);
 		const by = await house.maybeOne<{ link: string }>(

@@ -1,18 +1,18 @@
 import { expect } from 'vitest';
-import { notOfLink, takeLinkEntry } from '../../src/lib/server/entries/link-entries';
+import { notOfLink, saveLinkEntry } from '../../src/lib/server/entries/link-entries';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { type Db, house } from '../../src/lib/server/db/db';
 import { makeJoinLink, makeOpenLink, makeStationLink } from '../../src/lib/server/book/links';
-import { deleteGroup, restoreGroup } from '../../src/lib/server/doors/groups';
+import { deleteGroup, restoreGroup } from '../../src/lib/server/auth/groups';
 import {
 	addMember,
 	changeMember,
 	listMembers,
 	removeMember
-} from '../../src/lib/server/doors/members';
-import { trailBefore } from '../../src/lib/server/doors/trail';
+} from '../../src/lib/server/auth/members';
+import { trailBefore } from '../../src/lib/server/auth/trail';
 import { listLate, settleLate } from '../../src/lib/server/entries/hold-late';
-import { takeHeldEntry } from '../../src/lib/server/entries/take-entry';
+import { saveHeldEntry } from '../../src/lib/server/entries/take-entry';
 import { notTheirs } from '../../src/lib/server/entries/not-theirs';
 
 /** An account that the doors are asked for. */
@@ -54,15 +54,15 @@ interface DoorIds {
 /** Every function of the doors, asked in the name of another group. */
 export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => Promise<unknown>>> =
 	{
-		'doors/members listMembers': (other) => listMembers(other),
-		'doors/members addMember': async (other) =>
+		'auth/members listMembers': (other) => listMembers(other),
+		'auth/members addMember': async (other) =>
 			addMember(other, await newAccount('Somebody'), 'reader'),
-		'doors/members changeMember': (other, { account }) =>
+		'auth/members changeMember': (other, { account }) =>
 			changeMember(other, account, { role: 'coordinator', personId: null }),
-		'doors/members removeMember': (other, { account }) => removeMember(other, account),
-		'doors/groups deleteGroup': (other) => deleteGroup(other),
-		'doors/groups restoreGroup': (other) => restoreGroup(other),
-		'doors/trail trailBefore': (other) => trailBefore(other, new Date('2100-01-01'), 100),
+		'auth/members removeMember': (other, { account }) => removeMember(other, account),
+		'auth/groups deleteGroup': (other) => deleteGroup(other),
+		'auth/groups restoreGroup': (other) => restoreGroup(other),
+		'auth/trail trailBefore': (other) => trailBefore(other, new Date('2100-01-01'), 100),
 		'book/links makeJoinLink': async (other) =>
 			(await makeJoinLink(other, crypto.randomUUID(), 'reader')) !== null,
 		'book/links makeStationLink': async (other, { day }) =>
@@ -73,7 +73,7 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 		'entries/hold-late settleLate': (other, { late }) =>
 			settleLate(other, late, true, { lengthSystem: 'cm', timeZone: 'UTC' }),
 		'entries/take-entry takeHeldEntry': (other) =>
-			takeHeldEntry(
+			saveHeldEntry(
 				other,
 				crypto.randomUUID(),
 				{ key: crypto.randomUUID(), type: 'row', typed: { mat: '22222' } },
@@ -81,7 +81,7 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 			).catch(() => 'refused'),
 		'entries/link-entries notOfLink': (other, ids) => notOfLink(other, ...byStation(ids)),
 		'entries/link-entries takeLinkEntry': (other, ids) =>
-			takeLinkEntry(other, ...byStation(ids), { lengthSystem: 'cm', timeZone: 'UTC' }),
+			saveLinkEntry(other, ...byStation(ids), { lengthSystem: 'cm', timeZone: 'UTC' }),
 		'entries/not-theirs notTheirs': (other, { movement }) =>
 			notTheirs('helper', other, { type: 'correction', typed: { corrects: String(movement) } })
 	};
@@ -105,10 +105,10 @@ const notOfStation = {
 
 /** What another group is told of the doors. */
 export const answersOfDoors: Readonly<Record<string, unknown>> = {
-	'doors/members listMembers': [],
-	'doors/members changeMember': 'gone',
-	'doors/members removeMember': 'last',
-	'doors/trail trailBefore': [],
+	'auth/members listMembers': [],
+	'auth/members changeMember': 'gone',
+	'auth/members removeMember': 'last',
+	'auth/trail trailBefore': [],
 	'book/links makeStationLink': false,
 	'entries/hold-late listLate': [],
 	'entries/hold-late settleLate': 'That was settled already.',

@@ -1,5 +1,5 @@
 import { type Db } from '../../src/lib/server/db/db';
-import { listNames } from '../../src/lib/server/people/people';
+import { listPeopleNames } from '../../src/lib/server/people/people';
 import { practisedBy } from '../../src/lib/server/know-how/practised';
 import { ownThings } from '../../src/lib/server/know-how/own-things';
 import { barePractice } from '../../src/lib/core/practice/practice';
@@ -16,8 +16,8 @@ import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
 import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
 import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows';
 import { tagsOf } from '../../src/lib/server/hand-over/tags';
-import { logsOf } from '../../src/lib/server/hand/mat-logs';
-import { readInHand } from '../../src/lib/server/hand/mats';
+import { logsOf } from '../../src/lib/server/making/mat-logs';
+import { readInHand } from '../../src/lib/server/making/mats';
 import { filmInStore } from '../../src/lib/server/season/film-in-store';
 import { listForetold } from '../../src/lib/server/season/foretold';
 import { nextDayToTell, peopleToTell } from '../../src/lib/server/season/words-to-people';
@@ -104,10 +104,10 @@ export const askedOfHandOver: Readonly<
 	'check/taken-apart filmInMat': (other, { thing }) => filmInMat(other, thing),
 	'check/taken-apart keepUnwound': (other, { code }) =>
 		keep(other, key(), { type: 'unwound', mat: code, strandG: 1 }),
-	'hand/mat-logs logsOf': async (other, { thing }) => [
+	'making/mat-logs logsOf': async (other, { thing }) => [
 		...(await logsOf(other, [{ id: thing, marks: 0, corrections: 0 }], { today, timeZone: 'UTC' }))
 	],
-	'hand/mats readInHand': (other) => readInHand(other, { today, timeZone: 'UTC' }),
+	'making/mats readInHand': (other) => readInHand(other, { today, timeZone: 'UTC' }),
 	'hand-over/asks asksBy': (other) => asksBy(other, { today, timeZone: 'UTC' }, async () => []),
 	'db/cache markOf': (other) => markOf(other, markedTables),
 	'season/film-in-store filmInStore': (other) => filmInStore(other),
@@ -129,7 +129,7 @@ export const askedOfHandOver: Readonly<
 	'today/today readToday': (other) =>
 		readToday(other, { today, timeZone: 'UTC' }, new Date(`${today}T12:00:00Z`)),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
-	'people/people listNames': (other) => listNames(other),
+	'people/people listNames': (other) => listPeopleNames(other),
 	'know-how/practised practisedBy': (other, { personId }) => practisedBy(other, personId),
 	'know-how/practised keepPractised': (other, { personId }) =>
 		keep(other, key(), { type: 'practised', personId, kind: 'seat', seed: 1, answer: 0 }),
@@ -168,8 +168,8 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'check/checks keepTeaches': refusedAt('mat'),
 	'check/taken-apart filmInMat': 0,
 	'check/taken-apart keepUnwound': refusedAt('mat'),
-	'hand/mat-logs logsOf': [],
-	'hand/mats readInHand': { mats: [], habits: [] },
+	'making/mat-logs logsOf': [],
+	'making/mats readInHand': { mats: [], habits: [] },
 	'hand-over/asks asksBy': [],
 	'season/film-in-store filmInStore': [],
 	'season/foretold listForetold': [],

@@ -4,8 +4,8 @@ import { cutAmong, workOfDay } from '../../src/lib/server/prepare/day-work';
 import { othersOfDay } from '../../src/lib/server/people/presence';
 import { scrapOfDay } from '../../src/lib/server/prepare/scrap';
 import { lacksOfDay, lotsOfDay, tapsOfDay } from '../../src/lib/server/prepare/taps';
-import { askedDay } from '../../src/lib/server/day/day-now';
-import { closeDay, openDay, taughtBy } from '../../src/lib/server/day/run-day';
+import { askedDay } from '../../src/lib/server/table-day/day-now';
+import { closeDay, openDay, taughtBy } from '../../src/lib/server/table-day/run-day';
 import { expect } from 'vitest';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { cutBag } from '../../src/lib/core/cut/cut-bag';
@@ -20,7 +20,7 @@ import {
 	listTableDays,
 	setWhoComes
 } from '../../src/lib/server/people/table-days';
-import { actOn, bindBall } from '../../src/lib/server/prepare/acts';
+import { actOn, bindBall } from '../../src/lib/server/prepare/pile-actions';
 import { askedCut } from '../../src/lib/server/prepare/asked-cut';
 import { ballContent } from '../../src/lib/server/prepare/ball-content';
 import { listBalls, listHappenings, thingsOf } from '../../src/lib/server/prepare/balls';
@@ -45,20 +45,20 @@ import { loomWishes } from '../../src/lib/server/prepare/loom-wishes';
 import { plansForBall } from '../../src/lib/server/prepare/plans-for-ball';
 import { tablePlans } from '../../src/lib/server/prepare/table-plans';
 import { workList } from '../../src/lib/server/prepare/work-list';
-import { saidOf } from '../../src/lib/server/hand/said';
+import { saidOf } from '../../src/lib/server/making/said';
 import { holdThing } from '../../src/lib/server/book/things';
-import { bagsGiven } from '../../src/lib/server/hand/given-bags';
-import { makingsOf } from '../../src/lib/server/hand/makings';
+import { bagsGiven } from '../../src/lib/server/making/given-bags';
+import { makingsOf } from '../../src/lib/server/making/makings';
 import { keepTaught } from '../../src/lib/server/measures/taught';
 import { barePractice } from '../../src/lib/core/practice/practice';
 import { makeMatLink } from '../../src/lib/server/book/links';
-import { chosenFor } from '../../src/lib/server/hand/chosen-balls';
-import { findMatMade } from '../../src/lib/server/hand/mat-made';
-import { learnPace } from '../../src/lib/server/hand/pace';
-import { listMessages } from '../../src/lib/server/hand/messages';
-import { matInHand } from '../../src/lib/server/hand/mat-in-hand';
-import { countedMat, findMat, listMats } from '../../src/lib/server/hand/mats';
-import { seenOf } from '../../src/lib/server/hand/rows';
+import { chosenFor } from '../../src/lib/server/making/chosen-balls';
+import { findMatMade } from '../../src/lib/server/making/mat-made';
+import { learnPace } from '../../src/lib/server/making/pace';
+import { listMessages } from '../../src/lib/server/making/messages';
+import { matInHand } from '../../src/lib/server/making/mat-in-hand';
+import { countedMat, findMat, listMats } from '../../src/lib/server/making/mats';
+import { seenOf } from '../../src/lib/server/making/rows';
 import { keep } from './samples';
 
 const key = () => crypto.randomUUID();
@@ -146,21 +146,21 @@ export const askedOfTable: Readonly<
 		orRefused(other.transaction((db) => holdPiles(db, [pileOf(ids)]))),
 	'book/piles bookMoves': (other, ids) =>
 		orRefused(
-			house.transaction((db) => {
+			other.transaction((db) => {
 				const move = { ...pileOf(ids), amount: 5, filmMg: 0, at: 'store', matId: null } as const;
-				return bookMoves(other, ids.movement, [move], []);
+				return bookMoves(db, ids.movement, [move], []);
 			})
 		),
 	'prepare/ball-content ballContent': (other, ids) => ballContent(other, ball(ids), new Date()),
 	'prepare/asked-cut askedCut': (other, { kindId, plan }) =>
 		askedCut(other, { kindId, planId: plan.id, planVersion: plan.version, use: 'strand' }),
-	'prepare/acts actOn': (other, ids) =>
+	'prepare/pile-actions actOn': (other, ids) =>
 		orRefused(
 			actOn(other, ids.movement, [{ key: pileOf(ids), amount: 1, field: 'bags' }], [], () => [])
 		),
-	'prepare/acts keepFlatten': (other, ids) =>
+	'prepare/pile-actions keepFlatten': (other, ids) =>
 		keep(other, key(), { type: 'flatten', ...base(ids), bags: 1 }),
-	'prepare/acts keepCut': (other, ids) =>
+	'prepare/pile-actions keepCut': (other, ids) =>
 		keep(other, key(), {
 			type: 'cut',
 			...base(ids),
@@ -170,9 +170,9 @@ export const askedOfTable: Readonly<
 			use: 'strand',
 			spoiledShare: 0
 		}),
-	'prepare/acts keepJoin': (other, ids) =>
+	'prepare/pile-actions keepJoin': (other, ids) =>
 		keep(other, key(), { type: 'join', ...base(ids), cut: rings, pieces: 1 }),
-	'prepare/acts keepBall': (other, ids) => keep(other, key(), ball(ids)),
+	'prepare/pile-actions keepBall': (other, ids) => keep(other, key(), ball(ids)),
 	'prepare/load-loom keepLoad': (other, ids) =>
 		keep(other, key(), {
 			type: 'load',
@@ -283,7 +283,7 @@ export const askedOfTable: Readonly<
 	'people/presence keepPresence': (other, { day, personId }) =>
 		keep(other, key(), { type: 'presence', dayId: day, personId, as: 'came', minute: 1100 }),
 	'people/presence othersOfDay': (other, { day }) => othersOfDay(other, day),
-	'hand/begin keepBegin': (other, { plan }) =>
+	'making/begin keepBegin': (other, { plan }) =>
 		keep(other, key(), {
 			type: 'begin',
 			planId: plan.id,
@@ -291,16 +291,16 @@ export const askedOfTable: Readonly<
 			personId: null,
 			code: null
 		}),
-	'hand/begin keepHandOn': (other, { code }) =>
+	'making/begin keepHandOn': (other, { code }) =>
 		keep(other, key(), { type: 'hand-on', mat: code, personId: null }),
-	'hand/mat-in-hand matInHand': (other, { code }) => matInHand(other, code),
-	'hand/rows keepRow': (other, { code }) =>
+	'making/mat-in-hand matInHand': (other, { code }) => matInHand(other, code),
+	'making/rows keepRow': (other, { code }) =>
 		keep(other, key(), { type: 'row', mat: code, side: 'near', step: 1 }),
-	'hand/rows keepRows': (other, { code }) =>
+	'making/rows keepRows': (other, { code }) =>
 		keep(other, key(), { type: 'rows', mat: code, side: 'near', to: 3, seen: {} }),
-	'hand/issue keepIssue': (other, { code }) =>
+	'making/issue keepIssue': (other, { code }) =>
 		keep(other, key(), { type: 'issue', mat: code, ball: code }),
-	'hand/makings makingsOf': async (other, { plan }) => {
+	'making/makings makingsOf': async (other, { plan }) => {
 		const version = { planId: plan.id, planVersion: plan.version };
 		return (await makingsOf(other, [version], barePractice))(version);
 	},
@@ -313,17 +313,17 @@ export const askedOfTable: Readonly<
 			{ entryId: movement, at: new Date() },
 			{}
 		).catch(() => null),
-	'hand/given-bags bagsGiven': async (other, { code }) => [...(await bagsGiven(other, [code]))],
+	'making/given-bags bagsGiven': async (other, { code }) => [...(await bagsGiven(other, [code]))],
 	'book/things holdThing': (other, { code }) => other.transaction((db) => holdThing(db, code)),
-	'hand/course keepNote': (other, { code }) =>
+	'making/course keepNote': (other, { code }) =>
 		keep(other, key(), { type: 'note', mat: code, text: 'a word' }),
-	'hand/course keepWish': (other, { code }) =>
+	'making/course keepWish': (other, { code }) =>
 		keep(other, key(), { type: 'wish', mat: code, wish: 'ball' }),
-	'hand/course keepFirstPass': (other, { code }) =>
+	'making/course keepFirstPass': (other, { code }) =>
 		keep(other, key(), { type: 'first-pass', mat: code, side: 'near', pass: 'over' }),
-	'hand/course keepStripes': (other, { code }) =>
+	'making/course keepStripes': (other, { code }) =>
 		keep(other, key(), { type: 'stripes', mat: code, stripes: [{ colour: 'blue', rows: 211 }] }),
-	'hand/measured keepMatSize': (other, { code }) =>
+	'making/measured keepMatSize': (other, { code }) =>
 		keep(other, key(), {
 			type: 'mat-size',
 			mat: code,
@@ -332,11 +332,11 @@ export const askedOfTable: Readonly<
 			widthMm: null,
 			isSure: false
 		}),
-	'hand/measured keepWeighed': (other, { code }) =>
+	'making/measured keepWeighed': (other, { code }) =>
 		keep(other, key(), { type: 'weighed', mat: code, colour: 'blue', massG: 9 }),
-	'hand/messages keepRemind': (other, { code }) =>
+	'making/messages keepRemind': (other, { code }) =>
 		keep(other, key(), { type: 'remind', mat: code }),
-	'hand/pace learnPace': (other, { code, thing }) =>
+	'making/pace learnPace': (other, { code, thing }) =>
 		learnPace(other, { id: thing, code }, 'near', {
 			entryId: 1_000_000_000,
 			key: key(),
@@ -344,23 +344,24 @@ export const askedOfTable: Readonly<
 			device: key(),
 			isSure: false
 		}),
-	'hand/messages listMessages': (other) => listMessages(other),
-	'hand/mat-made findMatMade': (other, { code }) => findMatMade(other, code, null),
-	'hand/chosen-balls chosenFor': (other, { code }) => chosenFor(other, code),
+	'making/messages listMessages': (other) => listMessages(other),
+	'making/mat-made findMatMade': (other, { code }) => findMatMade(other, code, null),
+	'making/chosen-balls chosenFor': (other, { code }) => chosenFor(other, code),
 	'book/links makeMatLink': (other, { code }) => makeMatLink(other, key(), code),
-	'hand/said saidOf': async (other, { code }) => [...(await saidOf(other, [code], null))],
-	'hand/rows seenOf': (other, { thing }) => seenOf(other, thing),
-	'hand/mats findMat': (other, { code }) => findMat(other, code, { today, timeZone: 'UTC' }),
-	'hand/mats countedMat': (other, { code }) => countedMat(other, code, { today, timeZone: 'UTC' }),
-	'hand/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
+	'making/said saidOf': async (other, { code }) => [...(await saidOf(other, [code], null))],
+	'making/rows seenOf': (other, { thing }) => seenOf(other, thing),
+	'making/mats findMat': (other, { code }) => findMat(other, code, { today, timeZone: 'UTC' }),
+	'making/mats countedMat': (other, { code }) =>
+		countedMat(other, code, { today, timeZone: 'UTC' }),
+	'making/mats listMats': (other) => listMats(other, { today, timeZone: 'UTC' }),
 	'prepare/scrap keepScrap': (other, { day }) =>
 		keep(other, key(), { type: 'scrap', dayId: day, grams: 20 }),
 	'prepare/scrap scrapOfDay': (other, { day }) => scrapOfDay(other, day),
 	'prepare/taps tapsOfDay': async (other, { day }) => (await tapsOfDay(other, day)).last,
 	'prepare/taps lacksOfDay': (other, { day }) => lacksOfDay(other, day),
 	'prepare/taps lotsOfDay': (other, { day }) => lotsOfDay(other, day),
-	'day/run-day taughtBy': (other, { day }) => taughtBy(other, day),
-	'prepare/acts bindBall': (other, ids) =>
+	'table-day/run-day taughtBy': (other, { day }) => taughtBy(other, day),
+	'prepare/pile-actions bindBall': (other, ids) =>
 		orRefused(
 			other.transaction((db) =>
 				bindBall(
@@ -383,9 +384,9 @@ export const askedOfTable: Readonly<
 				)
 			)
 		),
-	'day/day-now askedDay': (other, { day }) => askedDay(other, day).catch(() => 'not found'),
-	'day/run-day openDay': (other, { day }) => openDay(other, day, 1),
-	'day/run-day closeDay': (other, { day, personId }) => closeDay(other, day, 1, [personId]),
+	'table-day/day-now askedDay': (other, { day }) => askedDay(other, day).catch(() => 'not found'),
+	'table-day/run-day openDay': (other, { day }) => openDay(other, day, 1),
+	'table-day/run-day closeDay': (other, { day, personId }) => closeDay(other, day, 1, [personId]),
 	'prepare/day-work workOfDay': async (other) => (await workOfDay(other, terms)).work,
 	'people/table-days listTableDays': (other) => listTableDays(other, today),
 	'people/table-days addTableDay': (other, { day }) =>
@@ -404,8 +405,8 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'book/piles bookMoves': 'refused',
 	'prepare/ball-content ballContent': { field: 'kind', problem: expect.any(String) },
 	'prepare/asked-cut askedCut': { field: 'plan', problem: expect.any(String) },
-	'prepare/acts keepCut': refusedAt('plan'),
-	'prepare/acts keepBall': refusedAt('kind'),
+	'prepare/pile-actions keepCut': refusedAt('plan'),
+	'prepare/pile-actions keepBall': refusedAt('kind'),
 	'prepare/load-loom keepLoad': refusedAt('plan'),
 	'prepare/recount keepRecount': refusedAt('kind'),
 	'prepare/loaded-looms listLoadedLooms': [],
@@ -438,33 +439,33 @@ export const answersOfTable: Readonly<Record<string, unknown>> = {
 	'people/day keepSeats': refusedAt('day'),
 	'prepare/day-work cutAmong': null,
 	'prepare/taps keepTap': refusedAt('day'),
-	'hand/mats findMat': null,
-	'hand/mats countedMat': null,
-	'hand/begin keepBegin': refusedAt('plan'),
-	'hand/begin keepHandOn': refusedAt('mat'),
-	'hand/mat-in-hand matInHand': { problem: expect.any(String) },
-	'hand/issue keepIssue': refusedAt('mat'),
-	'hand/given-bags bagsGiven': [],
+	'making/mats findMat': null,
+	'making/mats countedMat': null,
+	'making/begin keepBegin': refusedAt('plan'),
+	'making/begin keepHandOn': refusedAt('mat'),
+	'making/mat-in-hand matInHand': { problem: expect.any(String) },
+	'making/issue keepIssue': refusedAt('mat'),
+	'making/given-bags bagsGiven': [],
 	'book/things holdThing': null,
-	'hand/course keepNote': refusedAt('mat'),
-	'hand/course keepWish': refusedAt('mat'),
-	'hand/course keepFirstPass': refusedAt('mat'),
-	'hand/course keepStripes': refusedAt('mat'),
-	'hand/measured keepMatSize': refusedAt('mat'),
-	'hand/measured keepWeighed': refusedAt('mat'),
-	'hand/messages keepRemind': refusedAt('mat'),
-	'hand/mat-made findMatMade': { problem: expect.any(String) },
-	'hand/said saidOf': [],
+	'making/course keepNote': refusedAt('mat'),
+	'making/course keepWish': refusedAt('mat'),
+	'making/course keepFirstPass': refusedAt('mat'),
+	'making/course keepStripes': refusedAt('mat'),
+	'making/measured keepMatSize': refusedAt('mat'),
+	'making/measured keepWeighed': refusedAt('mat'),
+	'making/messages keepRemind': refusedAt('mat'),
+	'making/mat-made findMatMade': { problem: expect.any(String) },
+	'making/said saidOf': [],
 	'book/links makeMatLink': null,
-	'hand/rows keepRow': refusedAt('mat'),
-	'hand/rows keepRows': refusedAt('mat'),
+	'making/rows keepRow': refusedAt('mat'),
+	'making/rows keepRows': refusedAt('mat'),
 	'prepare/taps tapsOfDay': [],
 	'prepare/taps lacksOfDay': [],
 	'prepare/taps lotsOfDay': [],
-	'day/run-day taughtBy': [],
-	'day/day-now askedDay': 'not found',
-	'day/run-day openDay': refusedAt('day'),
-	'day/run-day closeDay': refusedAt('day'),
+	'table-day/run-day taughtBy': [],
+	'table-day/day-now askedDay': 'not found',
+	'table-day/run-day openDay': refusedAt('day'),
+	'table-day/run-day closeDay': refusedAt('day'),
 	'prepare/day-work workOfDay': null,
 	'people/table-days listTableDays': [],
 	'people/table-days addTableDay': 'kept',

@@ -19,7 +19,7 @@ import { findPlanVersion } from '../../src/lib/server/plan/plan-versions';
 import { enter, metUnder } from '../../src/lib/server/book/entries';
 import { moveBack, moveInStore } from '../../src/lib/server/book/movements';
 import { ensurePersons, personOf } from '../../src/lib/server/book/persons';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listTools } from '../../src/lib/server/prepare/tools';
 import { findCorrected } from '../../src/lib/server/gather/taken-back';
 import { keepSameKind, listSameKinds } from '../../src/lib/server/prepare/same-kind';
@@ -296,7 +296,7 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 	'entries/take-entry bookEntry': (other, { movement: corrects }) =>
 		keep(other, key(), { type: 'correction', of: 'entry', corrects, note: 'x', byName: null }),
 	'entries/take-entry takeEntry': (other, { movement: id }) =>
-		takeEntry(
+		saveEntry(
 			other,
 			{ key: key(), type: 'correction', typed: { corrects: String(id), note: 'x' } },
 			{ lengthSystem: 'cm', timeZone: 'UTC' }

@@ -1,7 +1,7 @@
 import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { makeOpenLink } from '../../src/lib/server/book/links';
-import { listMessages } from '../../src/lib/server/hand/messages';
+import { listMessages } from '../../src/lib/server/making/messages';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import type { Person } from '../../src/lib/stages/people/person';
 import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';

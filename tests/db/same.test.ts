@@ -1,6 +1,6 @@
 import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { listBalances } from '../../src/lib/server/gather/ledger';
@@ -13,7 +13,7 @@ import { keep, movement, newTable } from './samples';
 useDatabase();
 const key = () => crypto.randomUUID();
 const send = (group: Db, type: string, typed: Record<string, string>) =>
-	takeEntry(
+	saveEntry(
 		group,
 		{ key: key(), type, typed },
 		{ lengthSystem: 'cm', timeZone: 'UTC' },

@@ -10,7 +10,7 @@ import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import { wantMats } from '../../src/lib/server/gather/wanted';
 import { markOf } from '../../src/lib/server/db/cache';
 import { seasonTables } from '../../src/lib/server/season/season-now';
-import { listMessages } from '../../src/lib/server/hand/messages';
+import { listMessages } from '../../src/lib/server/making/messages';
 import { addPerson } from '../../src/lib/server/people/people';
 import { addTableDay, callOffDay } from '../../src/lib/server/people/table-days';
 import { listForetold } from '../../src/lib/server/season/foretold';

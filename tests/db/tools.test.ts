@@ -1,7 +1,7 @@
 import { type Db } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { ToolEntry } from '../../src/lib/entries/types/tool';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listTools } from '../../src/lib/server/prepare/tools';
 import { useDatabase } from './database';
 import { keep, newTable } from './samples';
@@ -79,12 +79,12 @@ describe('tools that are there', () => {
 			peg_to_peg: '40 m',
 			rods: 'eyes'
 		};
-		expect(await takeEntry(group, { key: key(), type: 'tool', typed }, hall)).toMatchObject({
+		expect(await saveEntry(group, { key: key(), type: 'tool', typed }, hall)).toMatchObject({
 			outcome: 'refused',
 			problems: { peg_to_peg: expect.stringContaining('longer than a hall') }
 		});
 		const pitch = { ...typed, peg_to_peg: '180 cm', pitch: '1 m', pegs: 'many' };
-		expect(await takeEntry(group, { key: key(), type: 'tool', typed: pitch }, hall)).toMatchObject({
+		expect(await saveEntry(group, { key: key(), type: 'tool', typed: pitch }, hall)).toMatchObject({
 			problems: {
 				pegs: expect.stringContaining('“many” is not a whole number'),
 				pitch: expect.stringContaining('between 5 mm and 10 cm')

@@ -5,7 +5,7 @@ import { givenBack } from '../../src/lib/server/gather/give-back';
 import { practiceOfGroup } from '../../src/lib/server/measures/practice';
 import { pointOf } from '../../src/lib/core/practice/practice';
 import { bagPresets } from '../../src/lib/core/bag/presets';
-import { takeEntry } from '../../src/lib/server/entries/take-entry';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { useDatabase } from './database';
 import { dropOff, keep, newTable } from './samples';
 
@@ -86,7 +86,7 @@ describe('what is taken back', () => {
 			sacks: '2',
 			sure: 'yes'
 		};
-		const saved = await takeEntry(group, { key: key(), type: 'drop-off', typed }, hall);
+		const saved = await saveEntry(group, { key: key(), type: 'drop-off', typed }, hall);
 		expect(saved.outcome).toBe('kept');
 		const [line] = await listDropOffs(group);
 		expect(await givenBack(group, 'drop-off', line?.id ?? null)).toEqual({
@@ -105,7 +105,7 @@ describe('what is taken back', () => {
 	it('is nothing where nothing is meant, nothing is known, or another group has it', async () => {
 		expect(await givenBack(group, 'drop-off', null)).toBeNull();
 		expect(await givenBack(group, 'sorting', 77)).toBeNull();
-		await takeEntry(
+		await saveEntry(
 			group,
 			{
 				key: key(),

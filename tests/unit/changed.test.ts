@@ -9,7 +9,7 @@ describe('browser tests that a change asks for', () => {
 		expect(specs).not.toContain('drawings.spec.ts');
 	});
 	it('follow what the server does to the pages that show it', () => {
-		expect(specsFor(['src/lib/server/hand/rows.ts'])).toContain('make.spec.ts');
+		expect(specsFor(['src/lib/server/making/rows.ts'])).toContain('make.spec.ts');
 		expect(specsFor(['src/routes/gather/sort/+page.svelte'])).toContain('sorting.spec.ts');
 	});
 	it('are the walk alone where all rests on it, and none where nothing of the application changed', () => {

@@ -4,10 +4,10 @@
 	import { addAndSay, waitsHere } from './add-and-say';
 	import type { Typed } from './form-reader';
 	import { getOutbox } from './outbox-context';
-	import type { EntryType } from './registry';
+	import type { EntryTypeName } from './registry';
 
 	interface Props {
-		type: EntryType;
+		type: EntryTypeName;
 		typed: Typed;
 		label: string;
 		/** What the entry is, in words a person knows it by. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The pages of a stage: its parts above them, and what waits on this device.
 	import { page } from '$app/state';
-	import type { Bar } from '$lib/routes/bar';
+	import type { StageNavigation } from '$lib/routes/bar';
 	import StageParts from '$lib/ui/StageParts.svelte';
 	import type { Snippet } from 'svelte';
 	import WaitingList from './WaitingList.svelte';
@@ -16,7 +16,7 @@
 	const { stage, of, children }: Props = $props();
 	const outbox = getOutbox();
 	/** Its parts, the first its own page; none where it has but one. */
-	const parts = $derived((page.data.bar as Bar).parts[of] ?? []);
+	const parts = $derived((page.data.bar as StageNavigation).parts[of] ?? []);
 </script>
 
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">

@@ -3,7 +3,7 @@
 	import { mending } from './outbox.svelte';
 	import { entryTypeOf } from './registry';
 	import type { WhyWaiting } from './send-entries';
-	import { apart } from '../core/apart';
+	import { groupBy } from '../core/group-by';
 	import { isOnlyAsked } from './waiting';
 	import { formType } from './waiting-form';
 
@@ -17,7 +17,7 @@
 	};
 	/** Of others what waits here, by who they are. */
 	const ofOthers = $derived([
-		...apart(outbox.others, ({ accountName }) => accountName ?? '').entries()
+		...groupBy(outbox.others, ({ accountName }) => accountName ?? '').entries()
 	]);
 	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));
 	const waiting = $derived(outbox.waiting.length - refused.length);

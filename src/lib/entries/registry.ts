@@ -79,10 +79,12 @@ export const entryTypes = {
 	'day-word': dayWordType,
 	practised: practisedType
 } as const;
-export type EntryType = keyof typeof entryTypes;
-export type EntryOf<Type extends EntryType> = ReturnType<(typeof entryTypes)[Type]['read']>;
-export type Entry = EntryOf<EntryType>;
+export type EntryTypeName = keyof typeof entryTypes;
+export type EntryOf<Type extends EntryTypeName> = ReturnType<(typeof entryTypes)[Type]['read']>;
+export type Entry = EntryOf<EntryTypeName>;
 
 /** The type of that name, for names that come from elsewhere. */
 export const entryTypeOf = (type: string): EntryTypeOf<Entry> | null =>
-	Object.hasOwn(entryTypes, type) ? (entryTypes[type as EntryType] as EntryTypeOf<Entry>) : null;
+	Object.hasOwn(entryTypes, type)
+		? (entryTypes[type as EntryTypeName] as EntryTypeOf<Entry>)
+		: null;

@@ -1,7 +1,7 @@
 import { newKey } from '../ui/new-key';
 import { replacesField } from './replaces';
 import { countedOnce, Slips } from '../ui/slip';
-import type { EntryType } from './registry';
+import type { EntryTypeName } from './registry';
 import { readEntry } from './read-entry';
 import type { Sentences, Typed } from './form-reader';
 import type { Outbox } from './outbox.svelte';
@@ -40,7 +40,7 @@ export class TypedForm {
 	#start: Readonly<Record<string, string>>;
 
 	constructor(
-		readonly type: EntryType,
+		readonly type: EntryTypeName,
 		start: Readonly<Record<string, string>>,
 		private readonly outbox: Outbox,
 		sent?: SentForm | null,

@@ -1,12 +1,12 @@
 <script lang="ts">
 	// The page behind a maker's link: rows to count, and three words to say. It works without network.
-	import { actsOfTechnique } from '$lib/stages/know-how/links/acts-at';
+	import { actsOfTechnique } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import { Outbox } from '$lib/entries/outbox.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { isOnlyAsked } from '$lib/entries/waiting';
 	import { addAndSay } from '$lib/entries/add-and-say';
-	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
+	import RowCounter from '$lib/stages/making/RowCounter.svelte';
 	import { asksInTurn } from '$lib/ui/asks-in-turn';
 	import { newKey } from '$lib/ui/new-key';
 	import { writeAs } from '$lib/ui/writing';

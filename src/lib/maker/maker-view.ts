@@ -1,6 +1,6 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { Side } from '$lib/entries/types/row';
-import type { CountedMat } from '$lib/stages/hand/mat-view';
+import type { CountedMat } from '$lib/stages/making/mat-view';
 
 /** What a maker's link shows: one mat, and nothing else. */
 export interface MakerView {

@@ -7,7 +7,7 @@ export interface BarLink {
 }
 
 /** What the bar leads to: the stages in the order of the work, and the parts of each. */
-export interface Bar {
+export interface StageNavigation {
 	readonly stages: readonly BarLink[];
 	readonly parts: Readonly<Record<string, readonly BarLink[]>>;
 }
@@ -17,7 +17,7 @@ const parts: Record<string, BarLink[]> = {};
 for (const [href, { part }] of all)
 	if (part) (parts[part.of] ??= []).push({ href, label: part.label });
 
-export const bar: Bar = {
+export const bar: StageNavigation = {
 	stages: all.flatMap(([href, { stage }]) => (stage ? [{ href, label: stage }] : [])),
 	parts
 };

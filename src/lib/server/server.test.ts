@@ -10,10 +10,10 @@ import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { keptFiguresOf } from '$lib/stages/plan/document/kept-figures';
 import { writePlanFile } from '$lib/stages/plan/document/plan-file';
 import { planToWord } from '$lib/stages/plan/document/plan-link';
-import { readJson } from '$lib/stages/plan/document/requests';
+import { parseRequest } from '$lib/stages/plan/document/requests';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import { answerJson } from '$lib/server/web/answer-json';
-import { awayMessage, orAway } from './db/away';
+import { asAway, awayMessage, orAway } from './db/away';
 import { isDatabaseAway, isNeverSent } from './db/pool';
 import { readKeepForm } from '$lib/server/plan/keep-form';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
@@ -30,7 +30,7 @@ describe('a JSON door', () => {
 	const shape = z.strictObject({ n: z.number() });
 	const answer = (body: string, headers?: Record<string, string>) =>
 		answerJson(post(body, headers), (text) => {
-			const read = readJson(text, shape);
+			const read = parseRequest(text, shape);
 			return read.problems ? read : { value: { twice: read.value.n * 2 } };
 		});
 
@@ -209,14 +209,14 @@ describe('while the database is away', () => {
 	});
 
 	it('work answers 503 with a sentence, or nothing, and other errors stay errors', async () => {
-		await expect(Promise.reject(coded('ECONNREFUSED'))).rejects.toMatchObject({
-			status: 503,
-			body: { message: awayMessage }
-		});
+		const answered = Promise.reject(coded('ECONNREFUSED')).catch(asAway);
+		await expect(answered).rejects.toMatchObject({ status: 503, body: { message: awayMessage } });
+		// And is known for what it is all the same.
+		await expect(orAway(answered)).resolves.toBeNull();
 		await expect(orAway(Promise.reject(coded('ECONNREFUSED')))).resolves.toBeNull();
 		await expect(orAway(Promise.resolve(4))).resolves.toBe(4);
 		const other = new Error('a fault');
-		await expect(Promise.reject(other)).rejects.toBe(other);
+		await expect(Promise.reject(other).catch(asAway)).rejects.toBe(other);
 		await expect(orAway(Promise.reject(other))).rejects.toBe(other);
 	});
 });

@@ -7,7 +7,7 @@ import {
 	removePasskey,
 	signOut,
 	signOutElsewhere
-} from '$lib/server/doors/own-account';
+} from '$lib/server/auth/own-account';
 import { readForm } from '$lib/server/web/read-form';
 import { readName } from '$lib/ui/name';
 import { fail, redirect } from '@sveltejs/kit';

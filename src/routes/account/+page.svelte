@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
-	import DoorField from '$lib/doors/DoorField.svelte';
-	import { makePasskey } from '$lib/doors/passkeys';
-	import { roleWords } from '$lib/doors/role-words';
+	import DoorField from '$lib/auth/DoorField.svelte';
+	import { makePasskey } from '$lib/auth/passkeys';
+	import { roleWords } from '$lib/auth/role-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';

@@ -1,5 +1,5 @@
 import { checkOverview } from '$lib/server/check/made-mats';
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {
@@ -7,4 +7,4 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 	return checkOverview(locals.db);
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

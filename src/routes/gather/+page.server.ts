@@ -1,8 +1,8 @@
 import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces, makeOnePlace, makeOwnPlace } from '$lib/server/gather/places';
-import { lineIn } from '$lib/server/web/line-in';
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { rowNumberIn } from '$lib/server/web/line-in';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -10,13 +10,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
-	const back = lineIn(url, 'back');
-	const before = lineIn(url, 'before');
+	const back = rowNumberIn(url, 'back');
+	const before = rowNumberIn(url, 'before');
 	const [dropOffs, places, gives, edits] = await Promise.all([
 		listDropOffs(locals.db, before),
 		listPlaces(locals.db),
 		givenBack(locals.db, 'drop-off', back),
-		editOf(locals.db, 'drop-off', lineIn(url, 'edit'))
+		editOf(locals.db, 'drop-off', rowNumberIn(url, 'edit'))
 	]);
 	return {
 		dropOffs,
@@ -35,7 +35,7 @@ const idOf = (said: FormDataEntryValue | null) => z.uuid().safeParse(said).data 
 const notThere = { entry: null, message: 'Choose two places of the list.' };
 
 export const actions: Actions = {
-	keep: keepEntry,
+	keep: entryAction,
 	/** Two places are one. */
 	same: async ({ request, locals }) => {
 		const form = await readForm(request);

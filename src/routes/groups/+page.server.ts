@@ -1,8 +1,8 @@
 import { dbOf } from '$lib/server/db/db';
 import { readName } from '$lib/ui/name';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { deleteGroup, makeGroup, restoreGroup, undoDays } from '$lib/server/doors/groups';
-import { groupCookie } from '$lib/server/doors/who-comes';
+import { deleteGroup, makeGroup, restoreGroup, undoDays } from '$lib/server/auth/groups';
+import { groupCookie } from '$lib/server/auth/identify';
 import { rememberHere } from '$lib/server/web/remember-here';
 import { readForm } from '$lib/server/web/read-form';
 import type { GroupId } from '$lib/server/base/group-id';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Caution from '$lib/ui/Caution.svelte';
-	import DoorField from '$lib/doors/DoorField.svelte';
+	import DoorField from '$lib/auth/DoorField.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';

@@ -1,16 +1,16 @@
 import { crateOf } from '$lib/stages/hand-over/packing';
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { listReceivingPlaces } from '$lib/server/gather/places';
 import { deliveriesPerPage, listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
 import { listPillows } from '$lib/server/hand-over/pillows';
-import { lineIn } from '$lib/server/web/line-in';
+import { rowNumberIn } from '$lib/server/web/line-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals: { db }, url, depends }) => {
 	depends('app:gather');
 	const [mats, deliveries, pillows, places] = await Promise.all([
 		listReady(db),
-		listDeliveries(db, { before: lineIn(url, 'before') }),
+		listDeliveries(db, { before: rowNumberIn(url, 'before') }),
 		listPillows(db),
 		listReceivingPlaces(db)
 	]);
@@ -24,4 +24,4 @@ export const load: PageServerLoad = async ({ locals: { db }, url, depends }) => 
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

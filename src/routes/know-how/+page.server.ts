@@ -1,6 +1,6 @@
 import { findKnowHow } from '$lib/server/know-how/search';
 import { readerOf } from '$lib/server/web/reader';
-import { actGroups, acts } from '$lib/stages/know-how/acts';
+import { actGroups, lessons } from '$lib/stages/know-how/lessons';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
@@ -11,7 +11,7 @@ export const load: PageServerLoad = async (event) => {
 		found: findKnowHow(asked, stitchTerms),
 		groups: actGroups.map(({ title, names }) => ({
 			title,
-			acts: names.map((name) => ({ name, when: acts[name].when }))
+			acts: names.map((name) => ({ name, when: lessons[name].when }))
 		}))
 	};
 };

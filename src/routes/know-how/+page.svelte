@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { actTitles } from '$lib/stages/know-how/links/act-titles';
+	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { PageProps } from './$types';
 

@@ -1,4 +1,4 @@
-import { lineStations } from '$lib/core/line/line';
+import { lineStations } from '$lib/core/assembly-line/assembly-line';
 import {
 	linkDays,
 	listLinks,

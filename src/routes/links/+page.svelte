@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { stationWords } from '$lib/stages/day/day-words';
+	import { stationWords } from '$lib/stages/table-day/day-words';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';
-	import { entryWords } from '$lib/doors/entry-words';
-	import { lineStations } from '$lib/core/line/line';
+	import { entryWords } from '$lib/auth/entry-words';
+	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import Table from '$lib/ui/Table.svelte';
 	import { momentWords, yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';

@@ -1,5 +1,5 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
-import { listMats } from '$lib/server/hand/mats';
+import { entryAction } from '$lib/server/entries/keep-entry';
+import { listMats } from '$lib/server/making/mats';
 import { listPeople } from '$lib/server/people/people';
 import { listPlans } from '$lib/server/plan/plans';
 import { readerOf } from '$lib/server/web/reader';
@@ -21,4 +21,4 @@ export const load: PageServerLoad = async (event) => {
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

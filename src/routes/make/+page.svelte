@@ -1,6 +1,6 @@
 <script lang="ts">
-	import BeginForm from '$lib/stages/hand/BeginForm.svelte';
-	import MatList from '$lib/stages/hand/MatList.svelte';
+	import BeginForm from '$lib/stages/making/BeginForm.svelte';
+	import MatList from '$lib/stages/making/MatList.svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -8,7 +8,7 @@ import { outOfPlans, plansNow } from '$lib/server/plan/plans-now';
 import { listNewestPlans } from '$lib/server/plan/plans';
 import { listMakers, practiceOfGroup } from '$lib/server/measures/practice';
 import { leaveOutTimedWork, listTimedWork } from '$lib/server/measures/timed-work';
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { readForm } from '$lib/server/web/read-form';
 import { Memo } from '$lib/server/db/cache';
 import { fail } from '@sveltejs/kit';
@@ -59,7 +59,7 @@ const which = z.object({
 });
 
 export const actions: Actions = {
-	keep: keepEntry,
+	keep: entryAction,
 	leave: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!asked)

@@ -5,7 +5,7 @@ import {
 	listMembers,
 	removeMember,
 	type MemberChanged
-} from '$lib/server/doors/members';
+} from '$lib/server/auth/members';
 import { roles } from '$lib/server/base/roles';
 import { listPeople } from '$lib/server/people/people';
 import { readerOf } from '$lib/server/web/reader';

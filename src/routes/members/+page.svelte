@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { roleWords } from '$lib/doors/role-words';
+	import { roleWords } from '$lib/auth/role-words';
 	import Caution from '$lib/ui/Caution.svelte';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';

@@ -1,7 +1,7 @@
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import { stepNames } from '$lib/stages/plan/words/step-lines';
-import { keepNew, workOut } from '$lib/server/bench/acts';
+import { keepNew, workOut } from '$lib/server/bench/bench-actions';
 import { knownOf } from '$lib/server/bench/known-of';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { z } from 'zod';

@@ -1,5 +1,5 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
-import { lineIn } from '$lib/server/web/line-in';
+import { entryAction } from '$lib/server/entries/keep-entry';
+import { rowNumberIn } from '$lib/server/web/line-in';
 import { loadTable } from '$lib/server/prepare/load-table';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -7,7 +7,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	depends('app:gather');
 	const plan = url.searchParams.get('plan');
 	const { group } = await parent();
-	const before = lineIn(url, 'before');
+	const before = rowNumberIn(url, 'before');
 	const table = await loadTable(locals.db, group, plan, before);
 	return {
 		table,
@@ -20,4 +20,4 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -9,7 +9,7 @@
 	import LoadLoom from '$lib/stages/prepare/LoadLoom.svelte';
 	import { nextAct } from '$lib/stages/prepare/next-act';
 	import PileForms from '$lib/stages/prepare/PileForms.svelte';
-	import { Trestle } from '$lib/stages/prepare/trestle.svelte';
+	import { EntryActions } from '$lib/stages/prepare/trestle.svelte';
 	import TrestleTable from '$lib/stages/prepare/TrestleTable.svelte';
 	import WorkPanel from '$lib/stages/prepare/WorkPanel.svelte';
 	import OlderLinks from '$lib/ui/OlderLinks.svelte';
@@ -19,7 +19,7 @@
 
 	const { data, form }: PageProps = $props();
 	const outbox = getOutbox();
-	const trestle = new Trestle(outbox);
+	const trestle = new EntryActions(outbox);
 	const { table } = $derived(data);
 	const system = $derived(data.group.lengthSystem);
 	const piles = $derived(foreseen(table.piles, trestle.ahead, table.cuts, outbox.readBy()));

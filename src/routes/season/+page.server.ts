@@ -1,4 +1,4 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { changeFor, exchangesFor, forecastFor, isForecast } from '$lib/server/season/forecasts';
 import { listForetold } from '$lib/server/season/foretold';
 import { seasonAsked } from '$lib/server/season/season-asked';
@@ -25,4 +25,4 @@ export const load: PageServerLoad = async (event) => {
 	return { basis, goal, asked, said, change, exchanges, isNineAsked, hits: hitsWords(foretold) };
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -1,5 +1,5 @@
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { signIn } from '$lib/server/doors/sign-in';
+import { signIn } from '$lib/server/auth/sign-in';
 import { ownPath } from '$lib/server/web/own-path';
 import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';

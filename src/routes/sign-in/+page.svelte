@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { passkeySignIn } from '$lib/doors/passkeys';
-	import DoorPage from '$lib/doors/DoorPage.svelte';
-	import DoorField from '$lib/doors/DoorField.svelte';
+	import { passkeySignIn } from '$lib/auth/passkeys';
+	import DoorPage from '$lib/auth/DoorPage.svelte';
+	import DoorField from '$lib/auth/DoorField.svelte';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 

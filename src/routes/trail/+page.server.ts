@@ -1,6 +1,6 @@
-import { acts } from '$lib/server/doors/acts';
-import { trailBefore } from '$lib/server/doors/trail';
-import { entryWords } from '$lib/doors/entry-words';
+import { permissions } from '$lib/server/auth/permissions';
+import { trailBefore } from '$lib/server/auth/trail';
+import { entryWords } from '$lib/auth/entry-words';
 import type { PageServerLoad } from './$types';
 
 /** So many lines a page has. */
@@ -16,7 +16,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 		lines: lines.map(({ at, by, isLink, act, type, about }) => ({
 			at,
 			by: by ?? (isLink ? 'Someone with a link' : 'Someone at this machine'),
-			did: act === null ? entryWords(type ?? '') : (acts[act]?.says ?? act),
+			did: act === null ? entryWords(type ?? '') : (permissions[act]?.says ?? act),
 			about
 		})),
 		isFirst,

@@ -1,7 +1,7 @@
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { beginHouse } from '$lib/server/doors/begin-house';
-import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
-import { isSignInOn } from '$lib/server/doors/who-comes';
+import { beginHouse } from '$lib/server/auth/begin-house';
+import { accountProblems, accountTyped } from '$lib/server/auth/new-account';
+import { isSignInOn } from '$lib/server/auth/identify';
 import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import AccountFields from '$lib/doors/AccountFields.svelte';
-	import DoorField from '$lib/doors/DoorField.svelte';
-	import DoorPage from '$lib/doors/DoorPage.svelte';
+	import AccountFields from '$lib/auth/AccountFields.svelte';
+	import DoorField from '$lib/auth/DoorField.svelte';
+	import DoorPage from '$lib/auth/DoorPage.svelte';
 	import type { PageProps } from './$types';
 
 	const { form }: PageProps = $props();

@@ -5,7 +5,7 @@ import type { FactorKnowledge, FactorName, Knowledge } from '../factors/factors'
 import { sigmaFromCv } from '../factors/factors';
 import { barePoint } from '../practice/practice';
 import { smooth } from '../factors/rounding';
-import { nudged, step, uncertain } from '../estimate/estimate';
+import { nudged, slopeStep, uncertain } from '../estimate/estimate';
 import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
 import { sumOf } from '../model/material-use';
@@ -55,7 +55,7 @@ export function matReading(
 		slopes: Object.fromEntries(
 			uncertain[plan.technique.kind].map((name) => [
 				name,
-				Math.log(bagsBy(nudged(barePoint, name)) / expected) / step
+				Math.log(bagsBy(nudged(barePoint, name)) / expected) / slopeStep
 			])
 		)
 	};

@@ -1,4 +1,4 @@
-import { apart } from '../apart';
+import { groupBy } from '../group-by';
 import type { TechniqueKind } from '../techniques/technique';
 import type { FaultKind, WorkStep } from './faults';
 import { faultKinds, faults } from './faults';
@@ -39,7 +39,7 @@ const talliedBy = <Word extends string>(
 	kind: FaultKind,
 	wordOf: (mat: FirstFound) => Word | null
 ): [Word, OfMats][] =>
-	[...apart(mats, wordOf)].flatMap(([word, own]): [Word, OfMats][] =>
+	[...groupBy(mats, wordOf)].flatMap(([word, own]): [Word, OfMats][] =>
 		word === null
 			? []
 			: [[word, { mats: own.filter(({ kinds }) => kinds.includes(kind)).length, of: own.length }]]

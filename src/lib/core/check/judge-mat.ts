@@ -42,7 +42,7 @@ export type CheckReason =
 	| { readonly why: 'thin'; readonly share: number }
 	| { readonly why: 'goes-through'; readonly places: number };
 
-export interface Judgement {
+export interface MatVerdict {
 	readonly result: CheckResult;
 	readonly reasons: readonly CheckReason[];
 	/** Hands to mend it, min. */
@@ -72,7 +72,7 @@ const [rowsMinutes, placeMinutes] = [40, 8];
  * @throws DomainError where a size is not above 0 or the map has not its fifteen places
  * @example judgeMat({ technique: 'crochet', widthMm: 850, lengthMm: 1850, massG: 3000, goesThrough: Array(15).fill(false), faults: [] }, { widthMm: 850, lengthMm: 1850, massG: 3000 }).result // 'good'
  */
-export function judgeMat(mat: CheckedMat, plan: PlannedMat): Judgement {
+export function judgeMat(mat: CheckedMat, plan: PlannedMat): MatVerdict {
 	for (const [name, size] of Object.entries({
 		widthMm: mat.widthMm,
 		lengthMm: mat.lengthMm,

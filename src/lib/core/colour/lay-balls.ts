@@ -15,7 +15,7 @@ export interface Rows {
 }
 
 /** A stretch of one ball in one row. Row 0 is the beginning. */
-export interface Run {
+export interface ColourRun {
 	readonly row: number;
 	/** Which ball, from 0. */
 	readonly ball: number;
@@ -27,7 +27,7 @@ export interface Run {
 }
 
 export interface LaidBalls {
-	readonly runs: readonly Run[];
+	readonly runs: readonly ColourRun[];
 	/** Strand still missing when the last ball ran out, mm; 0 where they reach. */
 	readonly missingMm: number;
 	/** Strand left on the balls when the mat is done, mm. */
@@ -50,7 +50,7 @@ export function layBalls(balls: readonly Ball[], { beginningMm, rowMm, rows }: R
 	within('rows', rows, { atLeast: 1, isWhole: true });
 	for (const ball of balls) positive('strandMm', ball.strandMm);
 
-	const runs: Run[] = [];
+	const runs: ColourRun[] = [];
 	let index = 0;
 	let onBallMm = balls[0]?.strandMm ?? 0;
 	let missingMm = 0;

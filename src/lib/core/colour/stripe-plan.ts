@@ -1,7 +1,7 @@
 import { positive, within } from '../domain-error';
 import type { ColourName } from './colours';
 
-export interface Stripe {
+export interface PlannedStripe {
 	readonly colour: ColourName;
 	readonly rows: number;
 }
@@ -28,7 +28,7 @@ export interface StripeReach {
  * @example stripeReach([{ colour: 'blue', rows: 3 }, { colour: 'white', rows: 2 }], 100, { blue: 250, white: 900 }) // { colours: [{ colour: 'blue', needMm: 300, haveMm: 250, lackMm: 50 }, { colour: 'white', needMm: 200, haveMm: 900, lackMm: 0 }], rowsReached: 2, stopsAt: 0 }
  */
 export function stripeReach(
-	stripes: readonly Stripe[],
+	stripes: readonly PlannedStripe[],
 	rowMm: number,
 	storeMm: Partial<Readonly<Record<ColourName, number>>>
 ): StripeReach {

@@ -1,5 +1,5 @@
 import type { ColourName } from './colours';
-import type { Run } from './lay-balls';
+import type { ColourRun } from './lay-balls';
 
 /** A patch of one ball: whole rows together, or the part of one row that the ball covers. */
 export interface Stripe {
@@ -13,14 +13,14 @@ export interface Stripe {
 	readonly to: number;
 }
 
-const isWhole = (run: Run): boolean => run.from < 1e-6 && run.to > 1 - 1e-6;
+const isWhole = (run: ColourRun): boolean => run.from < 1e-6 && run.to > 1 - 1e-6;
 
 /**
  * The runs of a mat as patches to draw. Rows go to and fro, so every other row begins where the one
  * before it ended; the foundation is not drawn.
  * @example stripesOf([{ row: 1, ball: 0, colour: 'blue', from: 0, to: 1, strandMm: 200 }, { row: 2, ball: 0, colour: 'blue', from: 0, to: 0.25, strandMm: 50 }]).length // 2
  */
-export function stripesOf(runs: readonly Run[]): Stripe[] {
+export function stripesOf(runs: readonly ColourRun[]): Stripe[] {
 	const stripes: Stripe[] = [];
 	for (const run of runs) {
 		if (run.row === 0) continue;

@@ -8,7 +8,7 @@ import type { Bag } from '../bag/measure-bag';
 export type BandKind = 'trim-bottom' | 'strip' | 'short-strip' | 'offcut' | 'trim-top';
 
 /** One horizontal band of the flat bag. Heights in mm above the bottom seam: up is towards the handles. */
-export interface Band {
+export interface BagBand {
 	readonly kind: BandKind;
 	readonly fromMm: number;
 	readonly toMm: number;
@@ -31,7 +31,7 @@ export interface BagSketch {
 	readonly gussetMm: number;
 	/** Whether the handles go into the strand. */
 	readonly areHandlesUsed: boolean;
-	readonly bands: readonly Band[];
+	readonly bands: readonly BagBand[];
 	readonly lines: readonly CutLine[];
 }
 
@@ -57,8 +57,8 @@ export function sketchBag(bag: Bag, cut: Cut): BagSketch {
 	};
 }
 
-function bandsOf(bag: Bag, cut: Cut): Band[] {
-	const bands: Band[] = [];
+function bandsOf(bag: Bag, cut: Cut): BagBand[] {
+	const bands: BagBand[] = [];
 	let at = 0;
 	const add = (kind: BandKind, heightMm: number, ring: number | null = null) => {
 		if (heightMm > 1e-9) bands.push({ kind, fromMm: at, toMm: at + heightMm, ring });
@@ -107,7 +107,12 @@ function bandsOf(bag: Bag, cut: Cut): Band[] {
 }
 
 /** Between bands the cut goes across; a spiral is slit up to its margin there, then slanted over to the next slit. */
-function linesOf(bag: Bag, cut: Cut, bands: readonly Band[], areHandlesUsed: boolean): CutLine[] {
+function linesOf(
+	bag: Bag,
+	cut: Cut,
+	bands: readonly BagBand[],
+	areHandlesUsed: boolean
+): CutLine[] {
 	const { flatWidthMm: width, bodyMm, handleMm } = bag;
 	if (cut.style === 'half-bag') {
 		return [{ kind: 'down', from: [width / 2, bodyMm], to: [width / 2, 0] }];

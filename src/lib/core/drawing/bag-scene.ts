@@ -1,4 +1,4 @@
-import type { BagSketch, Band } from '../cut/sketch-bag';
+import type { BagSketch, BagBand } from '../cut/sketch-bag';
 import type { Box, Mark, Scene } from './scene';
 import { measureLine, penOf, rectangle, wordsWidth } from './scene';
 
@@ -13,7 +13,7 @@ export interface BagPlace {
 
 export interface BagWords {
 	/** What is said beside a band of the cut. */
-	readonly band: (band: Band) => string;
+	readonly band: (band: BagBand) => string;
 	/** What is said once where the bands are too low for a word each. */
 	readonly rings: string;
 	/** What is said of a bag cut down its middle. */
@@ -113,7 +113,7 @@ export function cutScene(sketch: BagSketch, words: BagWords, box: Box): Scene {
 	const y = (mm: number) => bottom - mm * scale;
 	const { under, over } = bareBag(sketch, place, pen);
 	const isHalved = sketch.lines.some(({ kind }) => kind === 'down');
-	const isRoomy = (band: Band) => (band.toMm - band.fromMm) * scale >= 1.15 * box.type;
+	const isRoomy = (band: BagBand) => (band.toMm - band.fromMm) * scale >= 1.15 * box.type;
 	const said = (text: string, at: number): Mark => ({
 		words: text,
 		x: left + width + box.type,

@@ -2,7 +2,7 @@ import type { Box, Mark, Scene } from './scene';
 import { penOf, rectangle } from './scene';
 
 /** A bar: what it stands for, and how high. */
-export interface Bar {
+export interface ChartBar {
 	readonly name: string;
 	readonly value: number;
 }
@@ -14,7 +14,7 @@ export interface Bar {
  * @example barsScene([{ name: 'Sep', value: 2 }, { name: 'Oct', value: 0 }], String, { width: 200, tallest: 80, type: 10 }).marks.length // 5
  */
 export function barsScene(
-	bars: readonly Bar[],
+	bars: readonly ChartBar[],
 	figure: (value: number) => string,
 	box: Box
 ): Scene {

@@ -46,8 +46,8 @@ export interface Estimate {
 }
 
 /** How far a factor is nudged for a slope, as a logarithm. */
-export const step = 1e-4;
-const nudge = Math.exp(step);
+export const slopeStep = 1e-4;
+const nudge = Math.exp(slopeStep);
 const noVariance: Record<TallyName, number> = {
 	toPrepare: 0,
 	toCollect: 0,
@@ -105,7 +105,7 @@ export function estimatePlan(plan: Plan, practice: Practice): Estimate {
 		const given = factor === 'bagMass' ? undefined : yields;
 		const figures = pointValuesOf(modelPlan(plan, nudged(middle, factor), smooth, given));
 		for (const name of tallyNames) {
-			const slope = Math.log(figures[name] / base[name]) / step;
+			const slope = Math.log(figures[name] / base[name]) / slopeStep;
 			variance[name] += (slope * sigma) ** 2;
 		}
 	}

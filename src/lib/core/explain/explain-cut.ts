@@ -22,24 +22,24 @@ export function explainBag(bag: Bag): Step[] {
 		given('H', 'handles', bag.handleMm, 'mm'),
 		given('m', 'mass of one bag', bag.massG, 'g'),
 		given('ρ', 'density of the film', defaults.filmDensity.value, 'g/mm³'),
-		step('C', 'all the way round', circumferenceMm, 'mm', '2 * W + 4 * g'),
-		step(
+		derived('C', 'all the way round', circumferenceMm, 'mm', '2 * W + 4 * g'),
+		derived(
 			'A',
 			'film in the bag',
 			filmAreaMm2,
 			'mm²',
 			`C * (B + ${defaults.handleFilmShare.value} * H)`
 		),
-		step('t', 'thickness of the film', filmThicknessMm, 'mm', 'm / (ρ * A)')
+		derived('t', 'thickness of the film', filmThicknessMm, 'mm', 'm / (ρ * A)')
 	];
 }
 
 /**
  * A step that follows from steps before it.
  *
- * @example step('a', 'area', 4, 'mm²', 'w * w') // { symbol: 'a', name: 'area', value: 4, unit: 'mm²', relation: 'w * w' }
+ * @example derived('a', 'area', 4, 'mm²', 'w * w') // { symbol: 'a', name: 'area', value: 4, unit: 'mm²', relation: 'w * w' }
  */
-export const step = (
+export const derived = (
 	symbol: string,
 	name: string,
 	value: number,
@@ -89,8 +89,14 @@ export function explainCut(
 	if (cut.style === 'half-bag') {
 		const reach = bag.bodyMm + defaults.halfBagHandleShare.value * bag.handleMm;
 		steps.push(
-			step(s('L0'), 'reach of a half', reach, 'mm', `B + ${defaults.halfBagHandleShare.value} * H`),
-			step(s('S'), 'plastic in the section', sectionAtRest, 'mm²', `m / (2 * ρ * ${s('L0')})`)
+			derived(
+				s('L0'),
+				'reach of a half',
+				reach,
+				'mm',
+				`B + ${defaults.halfBagHandleShare.value} * H`
+			),
+			derived(s('S'), 'plastic in the section', sectionAtRest, 'mm²', `m / (2 * ρ * ${s('L0')})`)
 		);
 	} else {
 		const isKept = cut.style === 'whole-tube' && cut.handles === 'kept';
@@ -100,7 +106,7 @@ export function explainCut(
 				? []
 				: [
 						given(s('trim_top'), 'trimmed below the handles', trimTopMm, 'mm'),
-						step(
+						derived(
 							s('U'),
 							'usable height',
 							bag.bodyMm - trimBottomMm - trimTopMm,
@@ -109,7 +115,7 @@ export function explainCut(
 						)
 					]),
 			...stripSteps(cut, laid, suffix),
-			step(
+			derived(
 				s('S'),
 				'plastic in the section',
 				sectionAtRest,
@@ -123,7 +129,7 @@ export function explainCut(
 		: `${joint.takeUpDiameters} * ${s('d_worked')}`;
 	if (cut.style !== 'spiral') {
 		steps.push(
-			step(
+			derived(
 				s('d_worked'),
 				'strand worked tight',
 				worked,
@@ -136,21 +142,21 @@ export function explainCut(
 		cut.style === 'spiral'
 			? `(${s('n')} - 1) * sqrt(C ** 2 + ${s('w')} ** 2) - ${defaults.spiralEndLoss.value}`
 			: `${cut.style === 'half-bag' ? s('L0') : 'C / 2'} - ${takeUp}`;
-	steps.push(step(s('L_cut'), 'strand one piece adds', pieceAtRest, 'mm', length));
+	steps.push(derived(s('L_cut'), 'strand one piece adds', pieceAtRest, 'mm', length));
 	steps.push(...spunSteps(laid, suffix, isSpun, share));
 	const piece = isSpun ? s('L_spun') : s('L_cut');
 	if (pieceFactor !== 1)
 		steps.push(given(s('k_piece'), 'our own pieces, over the craft’s', pieceFactor, ''));
 	const times = pieceFactor === 1 ? '' : ` * ${s('k_piece')}`;
 	steps.push(
-		step(
+		derived(
 			s('L'),
 			'strand a piece adds at our table',
 			laid.pieceLengthMm * pieceFactor,
 			'mm',
 			piece + times
 		),
-		step(
+		derived(
 			s('L_bag'),
 			'strand one bag adds',
 			laid.strandPerBagMm * pieceFactor,
@@ -163,7 +169,8 @@ export function explainCut(
 
 function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
 	const s = (name: string) => `${name}${suffix}`;
-	const count = (relation: string) => step(s('n'), 'pieces a bag', laid.pieces, 'pieces', relation);
+	const count = (relation: string) =>
+		derived(s('n'), 'pieces a bag', laid.pieces, 'pieces', relation);
 	const short = 1 - defaults.countedShortStrip.value;
 	switch (cut.style) {
 		case 'loops':
@@ -174,18 +181,18 @@ function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
 					]
 				: [
 						given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
-						step(s('w'), 'strip width', laid.stripWidthMm, 'mm', `${s('U')} / ${s('n')}`)
+						derived(s('w'), 'strip width', laid.stripWidthMm, 'mm', `${s('U')} / ${s('n')}`)
 					];
 		case 'spiral':
 			return [
 				given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
-				step(s('n'), 'turns', laid.turns ?? 0, '', `floor(${s('U')} / ${s('w')})`)
+				derived(s('n'), 'turns', laid.turns ?? 0, '', `floor(${s('U')} / ${s('w')})`)
 			];
 		case 'whole-tube': {
 			const kept = `B - ${s('trim_bottom')} + ${defaults.keptHandleShare.value} * H`;
 			return [
 				given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
-				step(
+				derived(
 					s('w'),
 					'width of the ring',
 					laid.stripWidthMm,
@@ -203,7 +210,7 @@ function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: numbe
 	const s = (name: string) => `${name}${suffix}`;
 	const halves = laid.style === 'half-bag' ? [given(s('n'), 'pieces a bag', 2, 'pieces')] : [];
 	const diameter = (section: string) =>
-		step(
+		derived(
 			s('d'),
 			'strand as the hand feels it',
 			laid.bulkDiameterMm,
@@ -214,14 +221,14 @@ function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: numbe
 	return [
 		...halves,
 		given(s('k_spun'), 'length left when spun', share, ''),
-		step(
+		derived(
 			s('L_spun'),
 			'spun strand one piece adds',
 			laid.pieceLengthMm,
 			'mm',
 			`${s('L_cut')} * ${s('k_spun')}`
 		),
-		step(
+		derived(
 			s('S_spun'),
 			'plastic in the spun section',
 			laid.solidSectionMm2,

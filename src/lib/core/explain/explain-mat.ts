@@ -4,7 +4,7 @@ import { defaults } from '../defaults';
 import type { Factors } from '../factors/factors';
 import type { Model } from '../model/model';
 import type { Plan } from '../model/types';
-import { given, step } from './explain-cut';
+import { given, derived } from './explain-cut';
 import type { Step } from './trail';
 
 /** A relation with the group's own factor at its end, and the step that gives it; nothing where it is 1. */
@@ -41,36 +41,42 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 				given('gap', 'clear gap at each end', mat.endGapMm, 'mm'),
 				given('edges', 'strands more for doubled edges', mat.warpStrands - mat.pegs, 'strands'),
 				loom?.pegs === undefined
-					? step('P', 'pegs at each end', mat.pegs, '', 'round(width / p) + 1')
+					? derived('P', 'pegs at each end', mat.pegs, '', 'round(width / p) + 1')
 					: given('P', 'pegs at each end of the loom there is', mat.pegs, ''),
 				loom?.pegToPegMm === undefined
-					? step('Lp', 'peg to peg along', mat.pegToPegMm, 'mm', 'length + 2 * gap')
+					? derived('Lp', 'peg to peg along', mat.pegToPegMm, 'mm', 'length + 2 * gap')
 					: given('Lp', 'peg to peg along, of the loom there is', mat.pegToPegMm, 'mm'),
-				step('Nw', 'strands of warp', mat.warpStrands, 'strands', 'P + edges'),
-				step('nl', 'pieces a strand', mat.piecesPerStrand, 'pieces', 'max(1, round(Lp / L))'),
-				step('fit', 'pieces over peg to peg', mat.fitShare, '', 'nl * L / Lp'),
-				step('width_made', 'width it comes out at', mat.widthMm, 'mm', '(P - 1) * p + d'),
-				step('c', 'crimp of the weft', mat.crimp, '', '(π * (d + d_weft) / 2 / (2 * p)) ** 2 / 4'),
+				derived('Nw', 'strands of warp', mat.warpStrands, 'strands', 'P + edges'),
+				derived('nl', 'pieces a strand', mat.piecesPerStrand, 'pieces', 'max(1, round(Lp / L))'),
+				derived('fit', 'pieces over peg to peg', mat.fitShare, '', 'nl * L / Lp'),
+				derived('width_made', 'width it comes out at', mat.widthMm, 'mm', '(P - 1) * p + d'),
+				derived(
+					'c',
+					'crimp of the weft',
+					mat.crimp,
+					'',
+					'(π * (d + d_weft) / 2 / (2 * p)) ** 2 / 4'
+				),
 				...pitch.steps,
-				step(
+				derived(
 					'q',
 					'row pitch',
 					mat.rowPitchMm,
 					'mm',
 					`d_weft * ${Number(packing.toFixed(6))}${pitch.times}`
 				),
-				step('R', 'rows', mat.rows, 'rows', 'max(1, floor((Lp - 2 * gap) / q))'),
-				step('warp', 'strand in the warp', mat.warpStrandMm, 'mm', 'Nw * nl * L'),
-				step(
+				derived('R', 'rows', mat.rows, 'rows', 'max(1, floor((Lp - 2 * gap) / q))'),
+				derived('warp', 'strand in the warp', mat.warpStrandMm, 'mm', 'Nw * nl * L'),
+				derived(
 					'weft',
 					'strand in the weft',
 					mat.weftStrandMm,
 					'mm',
 					'R * (width_made * (1 + c) + 0.75 * π * d)'
 				),
-				step('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weft'),
-				step('cover', 'cover', mat.cover, '', 'd_weft / q'),
-				step(
+				derived('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weft'),
+				derived('cover', 'cover', mat.cover, '', 'd_weft / q'),
+				derived(
 					'make',
 					'loading and weaving',
 					mat.makeSeconds,
@@ -91,7 +97,7 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 				given('along', 'panels one after the other', mat.panels.along, ''),
 				...(owned === undefined
 					? [
-							step(
+							derived(
 								'N',
 								'nails at each end, all panels together',
 								mat.nails,
@@ -102,9 +108,15 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 					: [
 							given('nails', 'nails at each end of the frame there is', owned, ''),
 							given('frame', 'length of that frame', mat.panels.lengthMm, 'mm'),
-							step('N', 'nails at each end, all panels together', mat.nails, '', 'panels * nails'),
-							step('W', 'width that the nails make', mat.widthMm, 'mm', 'N * p'),
-							step(
+							derived(
+								'N',
+								'nails at each end, all panels together',
+								mat.nails,
+								'',
+								'panels * nails'
+							),
+							derived('W', 'width that the nails make', mat.widthMm, 'mm', 'N * p'),
+							derived(
 								'H',
 								'length that the frame makes',
 								mat.panels.lengthMm * mat.panels.along,
@@ -112,32 +124,32 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 								'along * frame'
 							)
 						]),
-				step('warp', 'continuous warp', mat.warpMm, 'mm', `2 * N * ${length}`),
+				derived('warp', 'continuous warp', mat.warpMm, 'mm', `2 * N * ${length}`),
 				...pitch.steps,
-				step(
+				derived(
 					'q',
 					'row pitch',
 					mat.rowPitchMm,
 					'mm',
 					`${defaults.twinedRowPitch.value} * d${pitch.times}`
 				),
-				step('R', 'rows', mat.rows, 'rows', `along * max(1, floor(${length} / along / q))`),
-				step(
+				derived('R', 'rows', mat.rows, 'rows', `along * max(1, floor(${length} / along / q))`),
+				derived(
 					'weft',
 					'strand in the weft',
 					mat.weftStrandMm,
 					'mm',
 					`R * (2 * ${width} * 1.2 + panels * 100)`
 				),
-				step(
+				derived(
 					'strand',
 					'film strand in the mat',
 					mat.strandMm,
 					'mm',
 					isFilm ? 'warp + weft' : 'weft'
 				),
-				step('cover', 'cover', mat.cover, '', '2 * 1.2 * d / q'),
-				step(
+				derived('cover', 'cover', mat.cover, '', '2 * 1.2 * d / q'),
+				derived(
 					'make',
 					'twining',
 					mat.makeSeconds,
@@ -152,7 +164,7 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 			const section = model.yield.packing === defaults.packingSpun.value ? 'S_spun' : 'S';
 			return [
 				given('k', 'strands along a band', mat.warpStrands, 'strands'),
-				step(
+				derived(
 					'd_lofty',
 					'strand in loose finger work',
 					mat.loftyDiameterMm,
@@ -161,33 +173,45 @@ function matSteps(plan: Plan, model: Model, factors: Factors): Step[] {
 				),
 				...gauge.steps,
 				...pitch.steps,
-				step('bw', 'width of a band', mat.bandWidthMm, 'mm', `1.5 * k * d_lofty${gauge.times}`),
-				step('bands', 'bands', mat.bands, 'bands', 'max(1, round(width / bw))'),
-				step(
+				derived('bw', 'width of a band', mat.bandWidthMm, 'mm', `1.5 * k * d_lofty${gauge.times}`),
+				derived('bands', 'bands', mat.bands, 'bands', 'max(1, round(width / bw))'),
+				derived(
 					'rows_band',
 					'passes in a band',
 					mat.rowsPerBand,
 					'rows',
 					`length / (0.9 * d_lofty${pitch.times})`
 				),
-				step('warp', 'strand along the bands', mat.warpStrandMm, 'mm', 'k * length * 1.05 * bands'),
-				step(
+				derived(
+					'warp',
+					'strand along the bands',
+					mat.warpStrandMm,
+					'mm',
+					'k * length * 1.05 * bands'
+				),
+				derived(
 					'weaver',
 					'strand of the weaver',
 					mat.weaverStrandMm,
 					'mm',
 					'bands * rows_band * (1.15 * bw + 1.6 * d_lofty)'
 				),
-				step(
+				derived(
 					'turns',
 					'strand in the turns',
 					mat.turnStrandMm,
 					'mm',
 					'max(0, bands - 1) * (k + 1) * 6 * d_lofty'
 				),
-				step('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weaver + turns'),
-				step('cover', 'cover', mat.cover, '', '(warp + weaver) * d_lofty / (bands * bw * length)'),
-				step(
+				derived('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weaver + turns'),
+				derived(
+					'cover',
+					'cover',
+					mat.cover,
+					'',
+					'(warp + weaver) * d_lofty / (bands * bw * length)'
+				),
+				derived(
 					'make',
 					'weaving',
 					mat.makeSeconds,
@@ -215,26 +239,26 @@ function crochetSteps(technique: CrochetTechnique, mat: CrochetMat, factors: Fac
 		...wide.steps,
 		...high.steps,
 		...uptake.steps,
-		step('e', 'size hook and strand make together', size, 'mm', '0.75 * h + 0.25 * 2.1 * d'),
-		step('sw', 'stitch width', mat.stitchWidthMm, 'mm', `1.27 * e${wide.times}`),
-		step('rh', 'row height', mat.rowHeightMm, 'mm', `${relations.rowHeight} * e${high.times}`),
-		step(
+		derived('e', 'size hook and strand make together', size, 'mm', '0.75 * h + 0.25 * 2.1 * d'),
+		derived('sw', 'stitch width', mat.stitchWidthMm, 'mm', `1.27 * e${wide.times}`),
+		derived('rh', 'row height', mat.rowHeightMm, 'mm', `${relations.rowHeight} * e${high.times}`),
+		derived(
 			'y',
 			'strand a stitch',
 			mat.strandPerStitchMm,
 			'mm',
 			`${relations.strand} * sw${uptake.times}`
 		),
-		step('stitches', 'stitches a row', mat.stitches, 'stitches', `max(1, round(${along} / sw))`),
-		step('rows', 'rows', mat.rows, 'rows', `max(1, round(${across} / rh))`),
-		step(
+		derived('stitches', 'stitches a row', mat.stitches, 'stitches', `max(1, round(${along} / sw))`),
+		derived('rows', 'rows', mat.rows, 'rows', `max(1, round(${across} / rh))`),
+		derived(
 			'strand',
 			'strand in the mat, foundation and turns with it',
 			mat.strandMm,
 			'mm',
 			`stitches * rows * y + 3.2 * sw * (stitches + rows * ${relations.turningChains})`
 		),
-		step('cover', 'cover', mat.cover, '', 'y * d / (sw * rh)'),
-		step('make', 'crochet', mat.makeSeconds, 's', `stitches * rows * ${relations.seconds}`)
+		derived('cover', 'cover', mat.cover, '', 'y * d / (sw * rh)'),
+		derived('make', 'crochet', mat.makeSeconds, 's', `stitches * rows * ${relations.seconds}`)
 	];
 }

@@ -9,7 +9,7 @@ import type { TallyName } from '../estimate/estimate';
 import { modelPlan, type Model } from '../model/model';
 import type { Plan } from '../model/types';
 import { usualWorkSetup } from '../model/types';
-import { explainBag, explainCut, given, step } from './explain-cut';
+import { explainBag, explainCut, given, derived } from './explain-cut';
 import { explainMat } from './explain-mat';
 import type { Step } from './trail';
 import { stepsTo } from './trail';
@@ -71,12 +71,12 @@ export const explainFigure = (plan: Plan, figure: TallyName, middle: PracticePoi
 function bagSteps(model: Model, middle: PracticePoint): Step[] {
 	const { mat, draws } = model;
 	const steps: Step[] = [
-		step('strand_m', 'strand in the mat', mat.strandMm / 1000, 'm', 'strand / 1000'),
+		derived('strand_m', 'strand in the mat', mat.strandMm / 1000, 'm', 'strand / 1000'),
 		given('ties', 'strand in ties and strap', model.tieStrandMm, 'mm')
 	];
 	if (mat.kind === 'peg-loom' && mat.shortPieceMm > 0) {
 		const short = mat.warpStrands * mat.shortPieceMm;
-		steps.push(step('short', 'strand in short pieces', short, 'mm', 'Nw * (Lp - nl * L)'));
+		steps.push(derived('short', 'strand in short pieces', short, 'mm', 'Nw * (Lp - nl * L)'));
 	}
 	const bagsOf: string[] = [];
 	const booked: string[] = [];
@@ -85,7 +85,7 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 		const from = suffix && model.weftYield ? suffix : '';
 		const symbol = `bags_${role.replace('-', '_')}`;
 		steps.push(
-			step(symbol, `bags for ${roleWords[role]}`, bags, 'bags', `${strand} / L_bag${from}`),
+			derived(symbol, `bags for ${roleWords[role]}`, bags, 'bags', `${strand} / L_bag${from}`),
 			given(
 				`film_${symbol}`,
 				`film of each that stays in ${roleWords[role]}`,
@@ -100,16 +100,22 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 	steps.push(
 		given('spoiled', 'share spoiled in work', middle.spoiledShare, ''),
 		given('rejected', 'share rejected at sorting', middle.rejectedShare, ''),
-		step(
+		derived(
 			'to_prepare',
 			'bags to prepare',
 			model.toPrepare,
 			'bags',
 			`(${bagsOf.join(' + ')}) / (1 - spoiled)`
 		),
-		step('to_collect', 'bags to collect', model.toCollect, 'bags', 'to_prepare / (1 - rejected)'),
+		derived(
+			'to_collect',
+			'bags to collect',
+			model.toCollect,
+			'bags',
+			'to_prepare / (1 - rejected)'
+		),
 		given('cloth', 'cloth in the warp', clothG, 'g'),
-		step('mat_g', 'weight of the mat', model.matMassG, 'g', `${booked.join(' + ')} + cloth`)
+		derived('mat_g', 'weight of the mat', model.matMassG, 'g', `${booked.join(' + ')} + cloth`)
 	);
 	return steps;
 }
@@ -162,12 +168,12 @@ function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 	};
 	return [
 		given('bags_a_ball', 'bags in a ball', bagsPerBall, 'bags'),
-		step('joints', 'joints in mat and ties', model.joints, 'joints', joints.join(' + ')),
-		step('balls', 'balls', model.balls, 'balls', `(${balled.join(' + ')}) / bags_a_ball`),
+		derived('joints', 'joints in mat and ties', model.joints, 'joints', joints.join(' + ')),
+		derived('balls', 'balls', model.balls, 'balls', `(${balled.join(' + ')}) / bags_a_ball`),
 		given('spinning', 'time to spin', spinSeconds, 's'),
 		...ownHands,
 		...stations.map((station) =>
-			step(
+			derived(
 				`s_${station}`,
 				`time to ${station}`,
 				seconds[station],
@@ -175,7 +181,7 @@ function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 				relations[station] + hands(station)
 			)
 		),
-		step(
+		derived(
 			'hours',
 			'hours in all',
 			totalSeconds(seconds) / 3600,

@@ -46,7 +46,7 @@ const functions = new Set(['sqrt', 'floor', 'round', 'max', 'min']);
 /**
  * The steps that lead to one of them, that one last.
  *
- * @example stepsTo([given('w', 'width', 2, 'mm'), step('a', 'area', 4, 'mm²', 'w * w')], 'a').map(({ symbol }) => symbol) // ['w', 'a']
+ * @example stepsTo([given('w', 'width', 2, 'mm'), derived('a', 'area', 4, 'mm²', 'w * w')], 'a').map(({ symbol }) => symbol) // ['w', 'a']
  */
 export function stepsTo(trail: readonly Step[], symbol: string): Step[] {
 	const bySymbol = new Map(trail.map((step) => [step.symbol, step]));

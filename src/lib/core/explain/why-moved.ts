@@ -25,7 +25,7 @@ export const planFactors = [
 export type PlanFactor = (typeof planFactors)[number];
 
 /** One factor's share in what moved. */
-export interface Move {
+export interface FigureShift {
 	readonly factor: PlanFactor;
 	readonly bags: number;
 	readonly hours: number;
@@ -114,7 +114,7 @@ function sizeOf(factor: PlanFactor, plan: Plan, model: Model): number {
  * @throws DomainError where either plan cannot be made
  * @example whyMoved(startingPlan, { ...startingPlan, target: { widthMm: 900, lengthMm: 1850 } }, barePractice).map(({ factor, bags }) => [factor, Math.round(bags)]) // [['size', 35]]
  */
-export function whyMoved(from: Plan, to: Plan, practice: Practice): Move[] {
+export function whyMoved(from: Plan, to: Plan, practice: Practice): FigureShift[] {
 	const figures = (plan: Plan) => {
 		const model = modelPlan(plan, pointFor(plan, practice));
 		return {
@@ -124,7 +124,7 @@ export function whyMoved(from: Plan, to: Plan, practice: Practice): Move[] {
 			rows: model.mat.rows
 		};
 	};
-	const moves: Move[] = [];
+	const moves: FigureShift[] = [];
 	let now = from;
 	let before = figures(from);
 	let stood = from;

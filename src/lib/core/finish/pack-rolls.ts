@@ -17,7 +17,7 @@ export interface PackedCrate {
 	readonly rolls: readonly PackedRoll[];
 }
 
-export interface Packing {
+export interface RollPacking {
 	readonly crates: readonly PackedCrate[];
 	/** Rolls that fit no crate of this size. */
 	readonly left: readonly number[];
@@ -91,7 +91,7 @@ function* ordersOf(items: readonly number[]): Generator<readonly number[]> {
  * @throws DomainError
  * @example packRolls([{ diameterMm: 200, lengthMm: 425 }, { diameterMm: 200, lengthMm: 425 }, { diameterMm: 180, lengthMm: 425 }], { widthMm: 400, depthMm: 450, heightMm: 200 }).crates.length // 2
  */
-export function packRolls(rolls: readonly Roll[], crate: Crate): Packing {
+export function packRolls(rolls: readonly Roll[], crate: Crate): RollPacking {
 	for (const [name, edge] of Object.entries(crate)) positive(name, edge);
 	for (const { diameterMm, lengthMm } of rolls) {
 		positive('diameterMm', diameterMm);
@@ -104,7 +104,7 @@ export function packRolls(rolls: readonly Roll[], crate: Crate): Packing {
 	return best ?? { crates: [], left: rolls.map((_, at) => at) };
 }
 
-function packLying(rolls: readonly Roll[], { end, deepMm }: Lying): Packing {
+function packLying(rolls: readonly Roll[], { end, deepMm }: Lying): RollPacking {
 	const size = (at: number) => rolls[at]?.diameterMm ?? 0;
 	const all = rolls.map((_, at) => at);
 	const fits = (at: number) =>

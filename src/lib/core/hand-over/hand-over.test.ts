@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../domain-error';
-import { timedRows } from '../hand/sitting';
+import { timedRows } from '../making/sitting';
 import { handsOf } from './hands';
 import type { ComingMat, OpenAsk } from './promises';
 import { countOn } from './promises';

@@ -1,5 +1,5 @@
 import { within } from '../domain-error';
-import type { Sitting } from '../hand/sitting';
+import type { Sitting } from '../making/sitting';
 
 /** Hands that a mat took, min: those that were timed, and those that are reckoned for the rest of it. */
 export interface HandsGiven {

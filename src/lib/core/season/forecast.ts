@@ -1,4 +1,4 @@
-import { apart } from '../apart';
+import { groupBy } from '../group-by';
 import { within } from '../domain-error';
 import type { HoldBack, SeasonNow, SeasonRun } from './season';
 import { holdBacks, seasonRuns } from './season';
@@ -70,7 +70,7 @@ export function forecastOf(
 	const counts = runs.map(({ ready }) => ready.at(-1) ?? start);
 	const chances = new Map(
 		[
-			...apart(
+			...groupBy(
 				counts.toSorted((one, other) => one - other),
 				(count) => count
 			)

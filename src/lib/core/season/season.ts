@@ -1,6 +1,6 @@
 import { within } from '../domain-error';
-import type { WeekHabit } from '../hand/week-habit';
-import { drawHabit, drawWeek, weeksKnown } from '../hand/week-habit';
+import type { WeekHabit } from '../making/week-habit';
+import { drawHabit, drawWeek, weeksKnown } from '../making/week-habit';
 import { randomBeta } from '../statistics/draws';
 import type { Rng } from '../statistics/rng';
 import { seededRng } from '../statistics/rng';

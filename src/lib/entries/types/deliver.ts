@@ -43,7 +43,7 @@ export interface SentBackEntry {
 export const mostDelivered = 200;
 
 /** Labels with spaces, commas or lines between; null where one of them is none. */
-export function codesIn(text: string): string[] | null {
+export function matCodesIn(text: string): string[] | null {
 	const words = text.split(/[\s,;]+/).filter((word) => word !== '');
 	const codes = words.flatMap((word): string[] => {
 		const read = readCode(word.slice(0, 20));
@@ -59,7 +59,7 @@ const longestEdge = 3000;
 
 /** Labels of a field; a sentence where one of them is none. */
 function readCodes(read: FormReader, field: string): readonly string[] {
-	const codes = codesIn(read.raw(field));
+	const codes = matCodesIn(read.raw(field));
 	if (!codes) read.problems[field] = 'One of these is no label. Look at its five signs again.';
 	else if (codes.length > mostDelivered) read.problems[field] = `At most ${mostDelivered} at once.`;
 	else read.canonical[field] = codes.join(' ');
@@ -91,7 +91,7 @@ export const deliverType = entryType<DeliverEntry>({
 			note: read.text('note', longest['delivery.note'])
 		};
 	},
-	words: ({ mats }) => `a delivery of ${(codesIn(mats ?? '') ?? []).length} mats`
+	words: ({ mats }) => `a delivery of ${(matCodesIn(mats ?? '') ?? []).length} mats`
 });
 
 export const receivedType = entryType<ReceivedEntry>({

@@ -1,5 +1,5 @@
 import { colourNames } from '../../core/colour/colours';
-import type { ColourRows } from '../../core/hand/strand-left';
+import type { ColourRows } from '../../core/making/strand-left';
 import { actBounds } from '../bounds';
 import { entryType } from '../entry-type';
 import type { FormReader } from '../form-reader';

@@ -1,5 +1,5 @@
-import type { LineStation } from '../../core/line/line';
-import { lineStations } from '../../core/line/line';
+import type { LineStation } from '../../core/assembly-line/assembly-line';
+import { lineStations } from '../../core/assembly-line/assembly-line';
 import type { LedgerReason } from '../../core/store/forms';
 import type { FormReader } from '../form-reader';
 import { actBounds, longest } from '../bounds';

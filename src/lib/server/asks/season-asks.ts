@@ -19,7 +19,7 @@ import { versionKey, type Version } from '$lib/server/plan/version-key';
 import { Memo } from '$lib/server/db/cache';
 
 /** A plan of the season: its mats still wanted, what it draws from the store and what it lacks. */
-export interface SeasonPlan {
+export interface PlanAsked {
 	readonly id: string;
 	readonly name: string;
 	/** Mats wanted in all, and how many of them are begun. */
@@ -34,7 +34,7 @@ export interface SeasonPlan {
 }
 
 export interface SeasonAsks {
-	readonly plans: readonly SeasonPlan[];
+	readonly plans: readonly PlanAsked[];
 	readonly lacks: readonly (Omit<Lack, 'kind'> & { readonly kind: string | null })[];
 }
 
@@ -117,7 +117,7 @@ export function seasonAsks(
 	const allocations = allocateStore(stock, asked);
 	const nearOf = (plan: Plan | undefined) => (plan && kindNearBag(plan.bag, kinds)?.name) ?? null;
 	return {
-		plans: plans.map(({ id, name, matsWanted, isRemoved }, at): SeasonPlan => {
+		plans: plans.map(({ id, name, matsWanted, isRemoved }, at): PlanAsked => {
 			const { plan } = reads[at] as Read;
 			return {
 				id,

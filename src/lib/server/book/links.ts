@@ -2,7 +2,7 @@ import { type Db, dbOf } from '../db/db';
 import { createHash, randomBytes } from 'node:crypto';
 import { dashed } from '$lib/ui/new-key';
 import type { GroupId } from '../base/group-id';
-import type { LineStation } from '$lib/core/line/line';
+import type { LineStation } from '$lib/core/assembly-line/assembly-line';
 import type { Role } from '../base/roles';
 
 /** What a link lets whoever has it do. */

@@ -9,7 +9,7 @@ export const elsewhereOf = (reason: LedgerReason): Elsewhere =>
 	reason === 'counted' ? 'difference' : 'outside';
 
 /** So much of a line into the store (above nothing) or out of it (below), by an entry. */
-export interface Move {
+export interface StoreMove {
 	readonly entryId: number;
 	readonly kindId: string;
 	readonly colour: string;
@@ -42,7 +42,7 @@ const moveText = `with given as (
 	order by p.nth, side.part`;
 
 /** Where the two sides of each movement stand among those of its entry. */
-function partsOf(moves: readonly Move[]): number[] {
+function partsOf(moves: readonly StoreMove[]): number[] {
 	const before = new Map<number, number>();
 	return moves.map(({ entryId }) => {
 		const part = before.get(entryId) ?? 0;
@@ -52,7 +52,7 @@ function partsOf(moves: readonly Move[]): number[] {
 }
 
 /** Moves into the store and out of it, all in one statement: its film is set against elsewhere, and balances follow. */
-export async function moveInStore(db: Db, moves: readonly Move[]): Promise<void> {
+export async function moveInStore(db: Db, moves: readonly StoreMove[]): Promise<void> {
 	if (moves.length === 0) return;
 	const values = [
 		db.groupId,

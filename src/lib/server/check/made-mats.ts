@@ -1,21 +1,21 @@
 import type { Db } from '$lib/server/db/db';
-import { apart } from '$lib/core/apart';
+import { groupBy } from '$lib/core/group-by';
 import { acceptanceOf } from '$lib/core/check/acceptance';
 import type { FaultKind } from '$lib/core/check/faults';
 import type { FirstFound } from '$lib/core/check/fault-tallies';
 import { faultTallies } from '$lib/core/check/fault-tallies';
 import type { CheckReason, CheckResult, FoundFault } from '$lib/core/check/judge-mat';
-import type { ColourRows } from '$lib/core/hand/strand-left';
+import type { ColourRows } from '$lib/core/making/strand-left';
 import type {
 	CheckDone,
 	CheckOverview,
-	MadeMat,
+	MatToCheck,
 	MadeMatLine,
 	MadeState
 } from '$lib/stages/check/check-view';
 import { Answers } from '$lib/server/db/cache';
-import { ownMaking } from '$lib/server/hand/making';
-import { makingsOf } from '$lib/server/hand/makings';
+import { ownMaking } from '$lib/server/making/making';
+import { makingsOf } from '$lib/server/making/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 
 interface MadeRow {
@@ -86,7 +86,7 @@ const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): 
 });
 
 /** Mats that are made, with their checks: those that wait for something, or the one with a label. */
-async function readMade(db: Db, code: string | null): Promise<MadeMat[]> {
+async function readMade(db: Db, code: string | null): Promise<MatToCheck[]> {
 	const [found, practice] = await Promise.all([
 		code === null
 			? db.many<MadeRow>(madeText, [db.groupId])
@@ -100,8 +100,8 @@ async function readMade(db: Db, code: string | null): Promise<MadeMat[]> {
 		),
 		makingsOf(db, found, practice)
 	]);
-	const checksById = apart(checks, ({ thingId }) => thingId);
-	return found.map(({ id, code: label, planName, state, since, stripes, ...row }): MadeMat => {
+	const checksById = groupBy(checks, ({ thingId }) => thingId);
+	return found.map(({ id, code: label, planName, state, since, stripes, ...row }): MatToCheck => {
 		const { look, rows, massG } = ownMaking(planned(row), null, stripes);
 		const own = (checksById.get(id) ?? []).map(doneOf);
 		return {
@@ -122,7 +122,16 @@ async function readMade(db: Db, code: string | null): Promise<MadeMat[]> {
 }
 
 /** A mat as a list has it. */
-const lineOf = ({ id, code, planName, state, since, look, rows, last }: MadeMat): MadeMatLine => ({
+const lineOf = ({
+	id,
+	code,
+	planName,
+	state,
+	since,
+	look,
+	rows,
+	last
+}: MatToCheck): MadeMatLine => ({
 	id,
 	code,
 	planName,
@@ -134,7 +143,7 @@ const lineOf = ({ id, code, planName, state, since, look, rows, last }: MadeMat)
 });
 
 /** The mat with a label, once it is made, with the history of its checks; null where it is none. */
-export const findMade = async (db: Db, code: string): Promise<MadeMat | null> =>
+export const findMade = async (db: Db, code: string): Promise<MatToCheck | null> =>
 	(await readMade(db, code))[0] ?? null;
 
 /** Mats to mend, the longest first: what the seats of a table day know of them. */

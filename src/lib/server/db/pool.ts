@@ -30,9 +30,9 @@ const readUrl = (): string | undefined => process.env.NEST_ROW_READ_DATABASE_URL
 export const isPooled = (use: Use): boolean =>
 	process.env.NEST_ROW_POOLER === 'yes' && (use === 'write' || readUrl() === undefined);
 /** How many times the usual wait a slow machine is given before the database counts as away. */
-const patience = (): number => Math.max(1, Number(process.env.NEST_ROW_PATIENCE) || 1);
+const timeoutFactor = (): number => Math.max(1, Number(process.env.NEST_ROW_PATIENCE) || 1);
 /** So long a question waits for a database that stands still and says nothing, ms. */
-export const stillMs = (): number => 8000 * patience();
+export const stillMs = (): number => 8000 * timeoutFactor();
 /** What is set on a connection of one's own. */
 const own: Readonly<Record<Use, () => Settings>> = {
 	// What is asked of the readers cannot write: a statement sent to the wrong pool is known at once. Elsewhere tables lie
@@ -40,7 +40,7 @@ const own: Readonly<Record<Use, () => Settings>> = {
 	read: () => ({
 		options: `-c default_transaction_read_only=on${readUrl() === undefined ? '' : ' -c plan_cache_mode=force_generic_plan'}`
 	}),
-	write: () => ({ lock_timeout: 2000 * patience() })
+	write: () => ({ lock_timeout: 2000 * timeoutFactor() })
 };
 const most: Readonly<Record<Use, number>> = { read: 6, write: 8 };
 const pools = new Map<Use, pg.Pool>();
@@ -56,7 +56,7 @@ function poolFor(use: Use): pg.Pool {
 	if (known) return known;
 	const pool = new pg.Pool({
 		connectionString: (use === 'read' ? readUrl() : undefined) ?? process.env.DATABASE_URL,
-		connectionTimeoutMillis: 3000 * patience(),
+		connectionTimeoutMillis: 3000 * timeoutFactor(),
 		idleTimeoutMillis: 60_000,
 		max: most[use],
 		...(use === 'read' ? { query_timeout: stillMs() } : {}),
@@ -64,7 +64,7 @@ function poolFor(use: Use): pg.Pool {
 		...(isPooled(use)
 			? {}
 			: {
-					statement_timeout: 15_000 * patience(),
+					statement_timeout: 15_000 * timeoutFactor(),
 					// A transaction's first statement goes out together with what begins it.
 					pipeline: true,
 					...own[use]()

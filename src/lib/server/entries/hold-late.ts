@@ -5,7 +5,7 @@ import { refuse } from '$lib/server/db/save-result';
 import type { RequestEvent } from '@sveltejs/kit';
 import { takeEach } from './take-each';
 import { notOfLink } from './link-entries';
-import { takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
+import { saveHeldEntry, type EntryContext, type SentEntry } from './take-entry';
 
 /** So many entries are held of one link: a phone left behind has fewer, and whoever means harm is stopped. */
 const mostOfLink = 500;
@@ -81,7 +81,7 @@ export async function settleLate(
 	);
 	if (!late) return 'That was settled already.';
 	if (isKept) {
-		const saved = await takeHeldEntry(db, late.linkId, late.sent, context);
+		const saved = await saveHeldEntry(db, late.linkId, late.sent, context);
 		if (saved.outcome === 'refused') return Object.values(saved.problems).join(' ');
 	}
 	await db.execute(

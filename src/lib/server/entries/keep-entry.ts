@@ -9,14 +9,14 @@ import { z } from 'zod';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { readerOf } from '$lib/server/web/reader';
 import { notTheirs } from './not-theirs';
-import { takeEntry } from './take-entry';
+import { saveEntry } from './take-entry';
 
 const unread = 'This could not be read. Please type it again.';
 const lengthsOf = (text: string | undefined): LengthSystem | undefined =>
 	lengthSystems.find((system) => system === text);
 
 /** The action of every entry form, for pages without scripts: what is not kept comes back as it was typed. */
-export async function keepEntry(event: RequestEvent) {
+export async function entryAction(event: RequestEvent) {
 	const { request, locals } = event;
 	const { type, key, lengths, ...typed } = Object.fromEntries(
 		[...(await readForm(request))].filter((pair): pair is [string, string] => {
@@ -32,7 +32,7 @@ export async function keepEntry(event: RequestEvent) {
 		readerOf(event).then(
 			async (reader) =>
 				(await notTheirs(locals.role, locals.db, sent)) ??
-				takeEntry(locals.db, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
+				saveEntry(locals.db, { ...sent, key: key ?? '', lengths: lengthsOf(lengths) }, reader)
 		)
 	);
 	if (!saved) return back(503, { said: awayMessage });

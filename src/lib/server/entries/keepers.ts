@@ -1,5 +1,5 @@
 import type { Db } from '../db/db';
-import type { Entry, EntryOf, EntryType } from '$lib/entries/registry';
+import type { Entry, EntryOf, EntryTypeName } from '$lib/entries/registry';
 import type { Booked } from '../book/entries';
 import type { SaveResult } from '../db/save-result';
 import { keepDropOff } from '../gather/drop-offs';
@@ -10,19 +10,19 @@ import { keepSorting } from '../gather/sortings';
 import { takeBack } from '../gather/taken-back';
 import { keepMeasurement } from '../measures/measurements';
 import { keepTimedWork } from '../measures/timed-work';
-import { keepBegin, keepHandOn } from '../hand/begin';
-import { keepIssue } from '../hand/issue';
+import { keepBegin, keepHandOn } from '../making/begin';
+import { keepIssue } from '../making/issue';
 import { keepCheck, keepFinish, keepMended, keepTeaches } from '../check/checks';
 import { keepUnwound } from '../check/taken-apart';
 import { keepAsk, keepPromise } from '../hand-over/asks';
 import { keepPillow } from '../hand-over/pillows';
 import { keepDeliver, keepReceived, keepSentBack } from '../hand-over/deliver';
-import { keepFirstPass, keepNote, keepStripes, keepWish } from '../hand/course';
-import { keepMatSize, keepWeighed } from '../hand/measured';
-import { keepRemind } from '../hand/messages';
-import { keepRow, keepRows } from '../hand/rows';
+import { keepFirstPass, keepNote, keepStripes, keepWish } from '../making/course';
+import { keepMatSize, keepWeighed } from '../making/measured';
+import { keepRemind } from '../making/messages';
+import { keepRow, keepRows } from '../making/rows';
 import { keepPresence } from '../people/presence';
-import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/acts';
+import { keepBall, keepCut, keepFlatten, keepJoin } from '../prepare/pile-actions';
 import { keepForetold } from '../season/foretold';
 import { keepDayWord, keepWeekNote } from '../season/words-to-people';
 import { keepPractised } from '../know-how/practised';
@@ -44,7 +44,7 @@ export type Keeper<Kept extends Entry = Entry> = (
 ) => Promise<SaveResult>;
 
 /** The keeper of each type of entry. */
-const keepers: { readonly [Type in EntryType]: Keeper<EntryOf<Type>> } = {
+const keepers: { readonly [Type in EntryTypeName]: Keeper<EntryOf<Type>> } = {
 	'drop-off': keepDropOff,
 	sorting: keepSorting,
 	movement: keepMovement,

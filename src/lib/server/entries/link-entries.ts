@@ -3,7 +3,7 @@ import type { OpenedLink } from '$lib/server/book/links';
 import type { Db } from '$lib/server/db/db';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { takeHeldEntry, type EntryContext, type SentEntry } from './take-entry';
+import { saveHeldEntry, type EntryContext, type SentEntry } from './take-entry';
 
 /** What a maker's link keeps: rows, notes and wishes. */
 const makersEntries = ['row', 'rows', 'note', 'wish'] as const;
@@ -69,11 +69,11 @@ export const notOfLink = async (
 	link.grants === 'make' ? notOfMaker(link, sent) : notOfStation(db, link, sent);
 
 /** Keeps an entry that came by a maker's or a station's link: of its own mat, or its own day and station, and of nothing else. */
-export const takeLinkEntry = async (
+export const saveLinkEntry = async (
 	db: Db,
 	link: MakersLink | StationLink,
 	sent: SentEntry,
 	context: EntryContext,
 	now = new Date()
 ): Promise<SaveResult> =>
-	(await notOfLink(db, link, sent)) ?? takeHeldEntry(db, link.linkId, sent, context, now);
+	(await notOfLink(db, link, sent)) ?? saveHeldEntry(db, link.linkId, sent, context, now);

@@ -3,7 +3,7 @@ import { replacedBy } from '$lib/entries/replaces';
 import { correctables, type Correctable } from '$lib/entries/types/correction';
 import { findCorrected } from '../gather/taken-back';
 import { refuse, type SaveResult } from '../db/save-result';
-import { coordinatorsEntries } from '../doors/acts';
+import { coordinatorsEntries } from '../auth/permissions';
 import type { Role } from '../base/roles';
 import type { SentEntry } from './take-entry';
 

@@ -1,5 +1,5 @@
 import { lengthSystems } from '$lib/core/units/format-length';
-import { readJson } from '$lib/stages/plan/document/requests';
+import { parseRequest } from '$lib/stages/plan/document/requests';
 import type { Reader } from '$lib/ui/reader';
 import { answerJson } from '$lib/server/web/answer-json';
 import { isDatabaseAway } from '$lib/server/db/pool';
@@ -44,7 +44,7 @@ export const takeEach = (
 	take: (sent: SentEntry, reader: Reader) => Promise<SaveResult | Held>
 ): Promise<Response> =>
 	answerJson(request, async (text) => {
-		const read = readJson(text, sentShape);
+		const read = parseRequest(text, sentShape);
 		if (read.problems) return read;
 		const reader = await readerOf({ locals, cookies });
 		const answers: unknown[] = [];

@@ -210,7 +210,7 @@ async function takeOne(
 }
 
 /** Keeps an entry of a device of the group's own. */
-export const takeEntry = (
+export const saveEntry = (
 	db: Db,
 	sent: SentEntry,
 	context: EntryContext,
@@ -218,7 +218,7 @@ export const takeEntry = (
 ): Promise<SaveResult> => take(db, sent, context, null, now);
 
 /** Keeps an entry that was held, as what it is: it came by a link. */
-export const takeHeldEntry = (
+export const saveHeldEntry = (
 	db: Db,
 	linkId: string,
 	sent: SentEntry,

@@ -1,13 +1,13 @@
 import type { Db } from '$lib/server/db/db';
 import type { ListName, Matching } from '$lib/stages/gather/lists/columns';
 import { guessMatching } from '$lib/stages/gather/lists/columns';
-import type { KnownRows, Said } from '$lib/stages/gather/lists/still-asked';
+import type { KnownRows, AnsweredInList } from '$lib/stages/gather/lists/still-asked';
 import type { DayOrder } from '$lib/stages/gather/lists/days';
 import type { CsvRows } from '$lib/stages/gather/lists/read-csv';
 import { createHash } from 'node:crypto';
 
 /** A list on the table: brought in, not kept yet or kept already. */
-export interface ListImport extends Said {
+export interface ListImport extends AnsweredInList {
 	readonly id: string;
 	readonly list: ListName;
 	readonly fileName: string;

@@ -3,7 +3,7 @@ import type { ComingMat } from '$lib/core/hand-over/promises';
 import { countOn } from '$lib/core/hand-over/promises';
 import type { AskEntry, PromiseEntry } from '$lib/entries/types/ask';
 import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
-import type { MatLine } from '$lib/stages/hand/mat-view';
+import type { MatLine } from '$lib/stages/making/mat-view';
 import { dayAfter } from '$lib/ui/days';
 import type { HallDay } from '$lib/ui/reader';
 import { startingPlan } from '$lib/core/model/starting-plan';
@@ -11,7 +11,7 @@ import { askFarOff } from '$lib/server/book/ask-far-off';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { listMats } from '$lib/server/hand/mats';
+import { listMats } from '$lib/server/making/mats';
 import { listReady } from './deliveries';
 
 /** Keeps what a place asks for. */

@@ -7,7 +7,7 @@ import type {
 	PlaceWords,
 	ReadyMat
 } from '$lib/stages/hand-over/hand-over-view';
-import { makingsOf } from '$lib/server/hand/makings';
+import { makingsOf } from '$lib/server/making/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 
 interface ReadyRow {

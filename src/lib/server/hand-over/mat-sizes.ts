@@ -1,11 +1,11 @@
 import type { Db } from '$lib/server/db/db';
-import { apart } from '$lib/core/apart';
+import { groupBy } from '$lib/core/group-by';
 import { handsOf } from '$lib/core/hand-over/hands';
 import type { HandsGiven } from '$lib/core/hand-over/hands';
-import type { Sitting } from '$lib/core/hand/sitting';
-import { timedRows } from '$lib/core/hand/sitting';
-import { bagsGiven } from '$lib/server/hand/given-bags';
-import { makingsOf } from '$lib/server/hand/makings';
+import type { Sitting } from '$lib/core/making/sitting';
+import { timedRows } from '$lib/core/making/sitting';
+import { bagsGiven } from '$lib/server/making/given-bags';
+import { makingsOf } from '$lib/server/making/makings';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 
 /** A mat that goes: its size by its last check, its weight, what lies in it by the labels of its balls, and its hands. */
@@ -47,7 +47,7 @@ async function timedOf(db: Db, ids: readonly number[]): Promise<(id: number) => 
 		 order by e.typed_at, e.id`,
 		[db.groupId, ids]
 	);
-	const hands = apart(taps, ({ hand }) => hand);
+	const hands = groupBy(taps, ({ hand }) => hand);
 	const timed = new Map<number, Sitting>();
 	for (const own of hands.values()) {
 		const id = own[0]?.id ?? 0;

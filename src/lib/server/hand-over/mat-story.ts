@@ -1,11 +1,11 @@
 import type { Db } from '$lib/server/db/db';
-import type { ColourRows } from '$lib/core/hand/strand-left';
+import type { ColourRows } from '$lib/core/making/strand-left';
 import type { ThingEvent } from '$lib/core/store/forms';
 import type { BagsOfPlace, MatStory, StoryDay } from '$lib/stages/hand-over/story-view';
 import type { BallContent } from '$lib/stages/prepare/balls';
-import { ownMaking } from '$lib/server/hand/making';
-import { makingsOf } from '$lib/server/hand/makings';
-import { stripesOfBalls } from '$lib/core/hand/stripes-of-balls';
+import { ownMaking } from '$lib/server/making/making';
+import { makingsOf } from '$lib/server/making/makings';
+import { stripesOfBalls } from '$lib/core/making/stripes-of-balls';
 import { mostlyLabelled } from '$lib/stages/hand-over/account-view';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 

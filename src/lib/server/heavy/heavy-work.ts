@@ -23,7 +23,10 @@ function pool(): Piscina | null {
  * Does a piece of heavy work beside the thread that answers requests, so that one long one holds up
  * no other.
  */
-export async function heavily<One extends Name>(name: One, given: Given<One>): Promise<Done<One>> {
+export async function runInWorker<One extends Name>(
+	name: One,
+	given: Given<One>
+): Promise<Done<One>> {
 	const there = pool();
 	if (there) return there.run(given, { name });
 	const heavy = await import('./heavy');

@@ -1,7 +1,7 @@
 // What takes longer than a request may hold up the others: run by worker threads, each function by its name.
-import type { LineDay } from '$lib/core/line/day';
-import type { Foreseen } from '$lib/stages/day/day-view';
-import { foreseenOf } from '$lib/stages/day/foreseen-day';
+import type { LineDay } from '$lib/core/assembly-line/day';
+import type { Foreseen } from '$lib/stages/table-day/day-view';
+import { foreseenOf } from '$lib/stages/table-day/foreseen-day';
 import { mixProgram } from '$lib/core/back/mix';
 import type { Practice } from '$lib/core/practice/practice';
 import { estimatePlan } from '$lib/core/estimate/estimate';

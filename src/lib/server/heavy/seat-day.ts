@@ -1,12 +1,17 @@
-import type { Advice } from '$lib/core/line/advise';
-import { adviseSeats, usualTrials } from '$lib/core/line/advise';
-import type { Beside, BesideShare, BesideSitting, BesideWork } from '$lib/core/line/beside';
-import { besidePlan } from '$lib/core/line/beside';
-import { besidesIn, boundProgram } from '$lib/core/line/bound';
-import type { LineDay } from '$lib/core/line/day';
-import type { Seated } from '$lib/core/line/people';
-import { isFree } from '$lib/core/line/people';
-import type { SeatRules } from '$lib/core/line/rules';
+import type { Advice } from '$lib/core/assembly-line/advise';
+import { adviseSeats, usualTrials } from '$lib/core/assembly-line/advise';
+import type {
+	Beside,
+	BesideShare,
+	BesideSitting,
+	BesideWork
+} from '$lib/core/assembly-line/beside';
+import { besidePlan } from '$lib/core/assembly-line/beside';
+import { besidesIn, boundProgram } from '$lib/core/assembly-line/bound';
+import type { LineDay } from '$lib/core/assembly-line/day';
+import type { Seated } from '$lib/core/assembly-line/people';
+import { isFree } from '$lib/core/assembly-line/people';
+import type { SeatRules } from '$lib/core/assembly-line/rules';
 import { solved } from './solver';
 
 /** A day whose seats are asked for. */

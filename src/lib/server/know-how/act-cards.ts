@@ -1,8 +1,8 @@
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { paperAsked } from '$lib/server/web/paper-asked';
 import { readerOf } from '$lib/server/web/reader';
-import type { ActName } from '$lib/stages/know-how/links/act-titles';
+import type { ActName } from '$lib/stages/know-how/links/lesson-titles';
 import type { RequestEvent } from '@sveltejs/kit';
 import { handAsked } from './hand-asked';
 import { ownThings } from './own-things';
@@ -15,7 +15,7 @@ export async function actCardsAnswer(
 ): Promise<Response> {
 	const [reader, things] = await Promise.all([readerOf({ locals, cookies }), ownThings(locals.db)]);
 	const { lengthSystem: system, stitchTerms: terms } = reader;
-	const bytes = await heavily('cards', {
+	const bytes = await runInWorker('cards', {
 		groupName: reader.name,
 		acts,
 		owns: things.map((own) => ({ ...own, system, terms })),

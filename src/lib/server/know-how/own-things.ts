@@ -4,7 +4,7 @@ import type { Loom, NailFrame } from '$lib/core/tools/tools';
 import { listKinds } from '$lib/server/gather/kinds';
 import { documentsOf, listNewestPlans } from '$lib/server/plan/plans';
 import { listTools } from '$lib/server/prepare/tools';
-import type { OwnThings } from '$lib/stages/know-how/acts/act';
+import type { OwnThings } from '$lib/stages/know-how/lessons/lesson';
 import { planOfShape } from '$lib/stages/plan/document/document';
 
 /** What is a group's own in an act: its bag, how its plan cuts it, its hook, its loom, its frame. */

@@ -4,11 +4,11 @@ import { faults } from '$lib/core/check/faults';
 import type { FaultKind } from '$lib/core/check/faults';
 import { techniqueKinds } from '$lib/core/techniques/technique';
 import { faultWords } from '$lib/stages/check/check-words';
-import { acts, stepsOf } from '$lib/stages/know-how/acts';
-import { box } from '$lib/stages/know-how/acts/act';
+import { lessons, stepsOf } from '$lib/stages/know-how/lessons';
+import { box } from '$lib/stages/know-how/lessons/lesson';
 import { glossaryOf } from '$lib/stages/know-how/glossary';
 import { signsOf } from '$lib/stages/know-how/signs';
-import { actNames, actTitles } from '$lib/stages/know-how/links/act-titles';
+import { actNames, actTitles } from '$lib/stages/know-how/links/lesson-titles';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { capital } from '$lib/ui/number-words';
 import MiniSearch from 'minisearch';
@@ -46,7 +46,7 @@ function everything(terms: StitchTerms): Told[] {
 			id: `act ${act}`,
 			sort: 'act',
 			title: actTitles[act],
-			about: acts[act].when,
+			about: lessons[act].when,
 			href: `/know-how/${act}`,
 			text: [act, ...(stepsOf(act, own, 'right') ?? []).map(({ words }) => words)].join(' ')
 		})),

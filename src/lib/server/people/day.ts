@@ -3,8 +3,8 @@ import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { constraintOf } from './people';
 import { changedMeanwhile } from './table-days';
-import { attendanceOf, type AttendedSoFar } from '$lib/core/line/attendance';
-import type { DayPerson, DaySeat, PlannedDay } from '$lib/stages/day/day-view';
+import { attendanceOf, type AttendedSoFar } from '$lib/core/assembly-line/attendance';
+import type { DayPerson, DaySeat, PlannedDay } from '$lib/stages/table-day/day-view';
 
 /** A day as it lies there: how likely somebody comes is reckoned from how often they did. */
 interface DayRead extends Omit<PlannedDay, 'people'> {

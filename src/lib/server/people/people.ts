@@ -22,7 +22,9 @@ export const listPeople = (db: Db, today: string): Promise<Person[]> =>
 	);
 
 /** The names the group uses, in the order of the alphabet. */
-export const listNames = (db: Db): Promise<{ readonly id: string; readonly name: string }[]> =>
+export const listPeopleNames = (
+	db: Db
+): Promise<{ readonly id: string; readonly name: string }[]> =>
 	db.many<{ id: string; name: string }>(
 		'select id, name from person where group_id = $1 and name is not null order by lower(btrim(name))',
 		[db.groupId]

@@ -1,10 +1,10 @@
 import { bounds, longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
-import { clockWords, minuteOf } from '$lib/stages/day/clock';
-import type { BesideWork } from '$lib/core/line/beside';
-import { besideFields } from '$lib/stages/day/beside-words';
-import type { DaySeat, PlannedDay } from '$lib/stages/day/day-view';
-import { stations } from '$lib/stages/people/seats';
+import { clockWords, minuteOf } from '$lib/stages/table-day/clock';
+import type { BesideWork } from '$lib/core/assembly-line/beside';
+import { besideFields } from '$lib/stages/table-day/beside-words';
+import type { DaySeat, PlannedDay } from '$lib/stages/table-day/day-view';
+import { seatStations } from '$lib/stages/people/seats';
 import { z } from 'zod';
 import type { DayTerms } from './day';
 
@@ -104,7 +104,7 @@ export function readTerms(
 
 const seatShape = z.object({
 	personId: z.uuid(),
-	station: z.string().refine((station) => stations.includes(station)),
+	station: z.string().refine((station) => seatStations.includes(station)),
 	from: z.number().int().min(0).max(1440),
 	to: z.number().int().min(0).max(1440)
 });
@@ -126,7 +126,7 @@ export const readSeatChoices = (
 ): DaySeat[] =>
 	[...form].flatMap(([name, value]): DaySeat[] => {
 		const personId = name.startsWith('seat_') ? z.uuid().safeParse(name.slice(5)).data : undefined;
-		return personId && typeof value === 'string' && stations.includes(value)
+		return personId && typeof value === 'string' && seatStations.includes(value)
 			? [{ personId, station: value, from, to }]
 			: [];
 	});

@@ -1,9 +1,9 @@
 import type { Db } from '$lib/server/db/db';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
-import { byStation, usualStack } from '$lib/core/line/line';
+import { byStation, usualStack } from '$lib/core/assembly-line/assembly-line';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { whyUnsuited } from '$lib/core/prepare/suits';
-import type { DayWork, PlannedDay } from '$lib/stages/day/day-view';
+import type { DayWork, PlannedDay } from '$lib/stages/table-day/day-view';
 import { defaults } from '$lib/core/defaults';
 import type { Plan } from '$lib/core/model/types';
 import { barePractice } from '$lib/core/practice/practice';

@@ -10,7 +10,7 @@ import { thingsOf } from './balls';
 export const mostLabels = 400;
 
 /** The codes that some texts are, each once and no more than labels are made at once; what is no code is left out. */
-export function codesIn(texts: readonly unknown[]): string[] {
+export function labelCodesIn(texts: readonly unknown[]): string[] {
 	const codes = texts.flatMap((text) => {
 		const read = readCode(String(text).slice(0, 20));
 		return read.problem === undefined ? [read.code] : [];

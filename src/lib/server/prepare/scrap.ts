@@ -8,7 +8,7 @@ import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 import { orRefusal } from '$lib/server/gather/ledger';
-import type { WeighedScrap } from '$lib/stages/day/taps';
+import type { WeighedScrap } from '$lib/stages/table-day/taps';
 
 /** What the entries of a day put on the piles of scrap, and which those are. */
 const dayScrap = `from entry e

@@ -2,7 +2,7 @@ import { Memo } from '$lib/server/db/cache';
 import { noLevers } from '$lib/core/season/forecast';
 import type { SeasonAsked, SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import { optionsOf, orderOf } from '$lib/stages/season/season-view';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 
 interface Working<Said> {
 	readonly said: Promise<Said>;
@@ -38,14 +38,14 @@ class Forecasts<Order, Said> {
 	}
 }
 
-const said = new Forecasts(orderOf, (order) => heavily('season', order));
-const changes = new Forecasts(orderOf, (order) => heavily('change', order));
+const said = new Forecasts(orderOf, (order) => runInWorker('season', order));
+const changes = new Forecasts(orderOf, (order) => runInWorker('change', order));
 const exchanges = new Forecasts(
 	(basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked) => ({
 		order: orderOf(basis, goal, { ...asked, other: null }),
 		options: optionsOf(basis)
 	}),
-	(order) => heavily('exchanges', order)
+	(order) => runInWorker('exchanges', order)
 );
 
 /** Nothing is changed of a season. */

@@ -1,13 +1,13 @@
-import { meanAttendance, type AttendedSoFar } from '$lib/core/line/attendance';
+import { meanAttendance, type AttendedSoFar } from '$lib/core/assembly-line/attendance';
 import type { Db } from '$lib/server/db/db';
 import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
-import type { SeasonThere } from '$lib/stages/today/next-acts';
+import type { SeasonThere } from '$lib/stages/today/suggestions';
 import { daysBetween } from '$lib/ui/days';
 import { checkOverview } from '$lib/server/check/made-mats';
 import type { HallDay } from '$lib/ui/reader';
 import { asksBy } from '$lib/server/hand-over/asks';
 import { listReady } from '$lib/server/hand-over/deliveries';
-import { readInHand } from '$lib/server/hand/mats';
+import { readInHand } from '$lib/server/making/mats';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { StoreFilm, StoreForm } from './film-in-store';
 import { filmInStore } from './film-in-store';

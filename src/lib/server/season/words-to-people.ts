@@ -5,7 +5,7 @@ import { dayWord } from '$lib/stages/today/words-to-people';
 import type { Booked } from '$lib/server/book/entries';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { outboxMessenger } from '$lib/server/hand/messages';
+import { outboxMessenger } from '$lib/server/making/messages';
 
 /** How many people of a table have a name, and could be written to. */
 export const peopleToTell = (db: Db): Promise<{ id: string; name: string }[]> =>

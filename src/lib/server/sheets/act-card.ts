@@ -1,10 +1,10 @@
 import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Scene } from '$lib/core/drawing/scene';
-import type { ActName } from '$lib/stages/know-how/links/act-titles';
-import { actTitles } from '$lib/stages/know-how/links/act-titles';
-import { acts, stepsOf } from '$lib/stages/know-how/acts';
-import type { ActStep, OwnThings } from '$lib/stages/know-how/acts/act';
-import { sceneOf } from '$lib/stages/know-how/acts/act';
+import type { ActName } from '$lib/stages/know-how/links/lesson-titles';
+import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
+import { lessons, stepsOf } from '$lib/stages/know-how/lessons';
+import type { ActStep, OwnThings } from '$lib/stages/know-how/lessons/lesson';
+import { sceneOf } from '$lib/stages/know-how/lessons/lesson';
 import type { Hand } from '$lib/stages/know-how/left-hand';
 import { forHand } from '$lib/stages/know-how/left-hand';
 import { longDayWords } from '$lib/ui/day-words';
@@ -82,7 +82,7 @@ function cellsOf(
 
 /** The card of an act as a PDF; null where the bag cannot be cut so. */
 export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
-	const { when, schools } = acts[order.act];
+	const { when, schools } = lessons[order.act];
 	const sheet = await beginSheet(order, () => ({
 		title: order.groupName,
 		planName: actTitles[order.act],

@@ -4,23 +4,23 @@ import { sketchBag } from '$lib/core/cut/sketch-bag';
 import type { Cut } from '$lib/core/cut/types';
 import { cutScene } from '$lib/core/drawing/bag-scene';
 import type { JointKind } from '$lib/core/joint/joints';
-import type { LineStation } from '$lib/core/line/line';
-import { lineStations } from '$lib/core/line/line';
-import { besideWanted } from '$lib/stages/day/beside-words';
-import { breaksOf, clockWords } from '$lib/stages/day/clock';
+import type { LineStation } from '$lib/core/assembly-line/assembly-line';
+import { lineStations } from '$lib/core/assembly-line/assembly-line';
+import { besideWanted } from '$lib/stages/table-day/beside-words';
+import { breaksOf, clockWords } from '$lib/stages/table-day/clock';
 import type { MadeMatLine } from '$lib/stages/check/check-view';
-import { reasonWords } from '$lib/stages/check/check-words';
+import { checkReasonWords } from '$lib/stages/check/check-words';
 import { mendingAt, mendingWords } from '$lib/stages/check/menders';
-import type { DaySeat, DayWork, PlannedDay } from '$lib/stages/day/day-view';
-import { stationWords } from '$lib/stages/day/day-words';
-import { isLineStation } from '$lib/stages/day/line-day';
-import { tapCount } from '$lib/stages/day/taps';
+import type { DaySeat, DayWork, PlannedDay } from '$lib/stages/table-day/day-view';
+import { stationWords } from '$lib/stages/table-day/day-words';
+import { isLineStation } from '$lib/stages/table-day/line-day';
+import { tapCount } from '$lib/stages/table-day/taps';
 import { seatCautions } from '$lib/stages/people/seats';
 import { weekdayWords, yearDayWords } from '$lib/ui/day-words';
 import { actScenes } from './act-scenes';
 import type { Sheet } from './sheet';
 import { squareCode } from './square-code';
-import { joining } from './work-sheet';
+import { joiningSteps } from './work-sheet';
 import type { OnPaper } from '$lib/ui/reader';
 import { beginSheet } from './begin-sheet';
 
@@ -83,7 +83,7 @@ function drawMending(sheet: Sheet, mats: readonly MadeMatLine[], day: PlannedDay
 	for (const line of mendingAt(mats, day)) {
 		const { last } = mats.find(({ code }) => code === line.code) ?? {};
 		sheet.text(
-			`${line.code}, ${(last?.reasons ?? []).map(reasonWords).join('; ')}: ${mendingWords(line)}`
+			`${line.code}, ${(last?.reasons ?? []).map(checkReasonWords).join('; ')}: ${mendingWords(line)}`
 		);
 	}
 }
@@ -225,7 +225,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 			[1, 4],
 			19
 		);
-		if (station === 'join') sheet.steps(joining[cut.joint], 15);
+		if (station === 'join') sheet.steps(joiningSteps[cut.joint], 15);
 		const seats = day.seats
 			.filter((seat: DaySeat) => seat.station === station)
 			.toSorted((a, b) => a.from - b.from);

@@ -10,7 +10,7 @@ import {
 	matsWords,
 	pillowsWords,
 	sizeWords,
-	waysOf
+	receivingWords
 } from '$lib/stages/hand-over/hand-over-words';
 import { gramsOf, packMats } from '$lib/stages/hand-over/packing';
 import { yearDayWords } from '$lib/ui/day-words';
@@ -57,7 +57,7 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 		{ value: massWords(grams, system), label: 'to carry' },
 		{ value: String(packed.crates.length), label: packed.crates.length === 1 ? 'crate' : 'crates' }
 	]);
-	const ways = waysOf(place);
+	const ways = receivingWords(place);
 	if (ways.length > 0) sheet.text(`${place.name}: ${ways.join(' · ')}`);
 	if (delivery.gathering !== null) sheet.text(`With it: ${delivery.gathering}`);
 	if (delivery.note !== null) sheet.text(`“${delivery.note}”`);

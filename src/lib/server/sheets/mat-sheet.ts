@@ -1,9 +1,9 @@
 import type { ColourName } from '$lib/core/colour/colours';
-import { nextPass, nextRow } from '$lib/core/hand/mat-rows';
+import { nextPass, nextRow } from '$lib/core/making/mat-rows';
 import type { Side } from '$lib/entries/types/row';
-import type { CountedMat } from '$lib/stages/hand/mat-view';
-import { ballInWork } from '$lib/stages/hand/strand-in-hand';
-import { readyWords } from '$lib/stages/hand/mat-words';
+import type { CountedMat } from '$lib/stages/making/mat-view';
+import { ballInWork } from '$lib/stages/making/strand-in-hand';
+import { readyWords } from '$lib/stages/making/mat-words';
 import { longDayWords } from '$lib/ui/day-words';
 import { wholeNumber } from '$lib/ui/number-words';
 import type { OnPaper } from '$lib/ui/reader';

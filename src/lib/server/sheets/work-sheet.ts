@@ -39,7 +39,7 @@ const cautions = [
 ];
 
 /** How two ends are joined, step by step. */
-export const joining: Readonly<Record<JointKind, readonly string[]>> = {
+export const joiningSteps: Readonly<Record<JointKind, readonly string[]>> = {
 	loop: [
 		'Lay the next ring through the end of the strand and back through itself.',
 		'Draw it from the knot, gently, both sides of the ring even; snug and small, not tight.'
@@ -119,5 +119,5 @@ function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void 
 			{ sizePt: 10 }
 		);
 	}
-	sheet.steps(joining[plan.joint], 11);
+	sheet.steps(joiningSteps[plan.joint], 11);
 }

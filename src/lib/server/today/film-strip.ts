@@ -1,8 +1,8 @@
 import type { Db } from '$lib/server/db/db';
-import type { MatLine } from '$lib/stages/hand/mat-view';
+import type { MatLine } from '$lib/stages/making/mat-view';
 import type { FilmPiece, StripPart } from '$lib/stages/today/today-view';
-import type { BagsGiven } from '$lib/server/hand/given-bags';
-import { bagsGiven } from '$lib/server/hand/given-bags';
+import type { BagsGiven } from '$lib/server/making/given-bags';
+import { bagsGiven } from '$lib/server/making/given-bags';
 import type { SeasonRead } from '$lib/server/season/season-now';
 import type { StoreFilm, StoreForm } from '$lib/server/season/film-in-store';
 

@@ -1,4 +1,4 @@
-import type { PlannedDay } from '$lib/stages/day/day-view';
+import type { PlannedDay } from '$lib/stages/table-day/day-view';
 import type { ICalCalendar } from 'ical-generator';
 import ical from 'ical-generator';
 

@@ -14,12 +14,12 @@
 	import { lengthOf, massOf } from '$lib/ui/typed-values';
 	import { untrack } from 'svelte';
 	import CheckMap from './CheckMap.svelte';
-	import type { MadeMat } from './check-view';
-	import { faultWords, reasonWords, resultWords } from './check-words';
-	import { middleOf, placeOf } from './places';
+	import type { MatToCheck } from './check-view';
+	import { faultWords, checkReasonWords, resultWords } from './check-words';
+	import { middleOf, mapPlaceOf } from './places';
 	import Remedy from './Remedy.svelte';
 
-	const { mat, sent }: { mat: MadeMat; sent?: SentForm | null | undefined } = $props();
+	const { mat, sent }: { mat: MatToCheck; sent?: SentForm | null | undefined } = $props();
 	const outbox = getOutbox();
 	const empty = '0'.repeat(15);
 	const form = untrack(
@@ -55,7 +55,7 @@
 			return;
 		}
 		const own = marking;
-		const there = found.findIndex((one) => one.kind === own && placeOf(one) === place);
+		const there = found.findIndex((one) => one.kind === own && mapPlaceOf(one) === place);
 		// A second tap takes it away.
 		const next =
 			there >= 0
@@ -131,7 +131,9 @@
 					)} % of its plan’s
 				</p>{/if}
 			<ul class="list-disc pl-5">
-				{#each judged.reasons as reason (reasonWords(reason))}<li>{reasonWords(reason)}</li>{/each}
+				{#each judged.reasons as reason (checkReasonWords(reason))}<li>
+						{checkReasonWords(reason)}
+					</li>{/each}
 			</ul>
 		</div>
 	{/if}

@@ -1,11 +1,11 @@
 <script lang="ts">
 	// Mats that wait: to be checked, to be mended, to be checked again; the longest first.
-	import MatStrip from '$lib/stages/hand/MatStrip.svelte';
+	import MatStrip from '$lib/stages/making/MatStrip.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { MadeMatLine } from './check-view';
-	import { wholeMat } from '$lib/stages/hand/mat-view';
-	import { reasonWords, stateWords } from './check-words';
+	import { wholeMat } from '$lib/stages/making/mat-view';
+	import { checkReasonWords, stateWords } from './check-words';
 	import { takesPractised } from './menders';
 
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
@@ -33,7 +33,7 @@
 			<div>
 				<p class="font-semibold">{stateWords[mat.state]}</p>
 				{#if mat.state === 'to-mend' && mat.last}
-					<p>{mat.last.reasons.map(reasonWords).join('; ')}</p>
+					<p>{mat.last.reasons.map(checkReasonWords).join('; ')}</p>
 					<p class="quiet text-[0.9375rem]">some {mat.last.minutes} minutes, {whoOf(mat)}</p>
 				{/if}
 				<p class="quiet text-[0.9375rem]">since {shortDayWords(mat.since)}</p>

@@ -2,12 +2,12 @@
 	// A mat as it was made, and the fifteen places a hand goes over: each is tapped for what is found there.
 	import { mapPlaces } from '$lib/core/check/judge-mat';
 	import type { FoundFault } from '$lib/core/check/judge-mat';
-	import MatStrip from '$lib/stages/hand/MatStrip.svelte';
+	import MatStrip from '$lib/stages/making/MatStrip.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { MadeMatLine } from './check-view';
-	import { wholeMat } from '$lib/stages/hand/mat-view';
+	import { wholeMat } from '$lib/stages/making/mat-view';
 	import { faultWords } from './check-words';
-	import { placeOf } from './places';
+	import { mapPlaceOf } from './places';
 
 	interface Props {
 		mat: Pick<MadeMatLine, 'look' | 'rows'>;
@@ -21,7 +21,7 @@
 	const { mat, goesThrough, faults, ontap }: Props = $props();
 	const places = Array.from({ length: mapPlaces.along * mapPlaces.across }, (_, at) => at);
 	const kinds = $derived([...new Set(faults.map(({ kind }) => kind))]);
-	const at = (place: number) => faults.filter((fault) => placeOf(fault) === place);
+	const at = (place: number) => faults.filter((fault) => mapPlaceOf(fault) === place);
 	let map = $state<HTMLElement>();
 	/** Where on the mat a pointer tapped; a key taps a place and no spot of it. */
 	function spotOf({ detail, clientX, clientY }: MouseEvent) {

@@ -1,9 +1,9 @@
 <script lang="ts">
 	// Mats to mend at a table day: what is wrong, how long it takes, and at whose seat.
-	import type { PlannedDay } from '$lib/stages/day/day-view';
+	import type { PlannedDay } from '$lib/stages/table-day/day-view';
 	import type { FaultTally } from '$lib/core/check/fault-tallies';
 	import type { MadeMatLine } from './check-view';
-	import { faultWords, reasonWords, stepWords } from './check-words';
+	import { faultWords, checkReasonWords, stepWords } from './check-words';
 	import { mendingAt, mendingWords } from './menders';
 
 	interface Props {
@@ -15,7 +15,7 @@
 	const { mats, day, toShow }: Props = $props();
 	const lines = $derived(mendingAt(mats, day));
 	const whyOf = (code: string) =>
-		(mats.find((mat) => mat.code === code)?.last?.reasons ?? []).map(reasonWords).join('; ');
+		(mats.find((mat) => mat.code === code)?.last?.reasons ?? []).map(checkReasonWords).join('; ');
 </script>
 
 <section class="sheet p-4" aria-labelledby="mending" data-mending={mats.length}>

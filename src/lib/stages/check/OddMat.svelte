@@ -1,6 +1,6 @@
 <script lang="ts">
 	// A good mat whose bags are far from what was expected: is it so, or were some balls not given by their labels?
-	import PressButton from '$lib/stages/hand/PressButton.svelte';
+	import PressButton from '$lib/stages/making/PressButton.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
 
 	interface Props {

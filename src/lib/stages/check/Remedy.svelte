@@ -5,7 +5,7 @@
 	import { remedySketches } from '$lib/core/check/remedies';
 	import { sketchScene } from '$lib/core/drawing/sketch-scene';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
-	import { actOfFault } from '$lib/stages/know-how/links/acts-at';
+	import { actOfFault } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { faultWords, remedyWords } from './check-words';

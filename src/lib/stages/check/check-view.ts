@@ -1,8 +1,8 @@
 import type { Acceptance } from '$lib/core/check/acceptance';
 import type { FaultTally } from '$lib/core/check/fault-tallies';
 import type { CheckReason, CheckResult, FoundFault, PlannedMat } from '$lib/core/check/judge-mat';
-import type { MatRows } from '$lib/core/hand/mat-rows';
-import type { MatLook } from '$lib/stages/hand/mat-view';
+import type { MatRows } from '$lib/core/making/mat-rows';
+import type { MatLook } from '$lib/stages/making/mat-view';
 
 /** Where a mat that is made stands. */
 export type MadeState =
@@ -46,7 +46,7 @@ export interface CheckDone {
 }
 
 /** A mat on the check page. */
-export interface MadeMat extends MadeMatLine {
+export interface MatToCheck extends MadeMatLine {
 	readonly planId: string;
 	readonly planVersion: number;
 	readonly planned: PlannedMat | null;

@@ -128,7 +128,7 @@ export const stateWords: Readonly<Record<MadeState, string>> = {
 const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
 
 /** Why a mat is not good, in a line. */
-export function reasonWords(reason: CheckReason): string {
+export function checkReasonWords(reason: CheckReason): string {
 	switch (reason.why) {
 		case 'fault':
 			return `${faultWords[reason.kind].name}${reason.count > 1 ? `, ${reason.count} times` : ''}`;

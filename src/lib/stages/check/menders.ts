@@ -1,7 +1,7 @@
 import type { FaultTally } from '$lib/core/check/fault-tallies';
 import { faults } from '$lib/core/check/faults';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
-import type { PlannedDay } from '$lib/stages/day/day-view';
+import type { PlannedDay } from '$lib/stages/table-day/day-view';
 import type { SeatName } from '$lib/stages/people/seats';
 import type { MadeMatLine } from './check-view';
 

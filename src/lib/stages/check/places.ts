@@ -1,7 +1,7 @@
 import { mapPlaces } from '$lib/core/check/judge-mat';
 
 /** The place of the map that a point lies in: row by row, five along, three across. */
-export const placeOf = ({
+export const mapPlaceOf = ({
 	along,
 	across
 }: {

@@ -1,13 +1,13 @@
 <script lang="ts">
 	// Mats handed over, month by month; without scripts as a list.
 	import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js';
-	import type { Bar } from '$lib/core/drawing/bars-scene';
+	import type { ChartBar } from '$lib/core/drawing/bars-scene';
 	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
 	import { wholeNumber } from '$lib/ui/number-words';
 
 	Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 
-	const { bars }: { bars: readonly Bar[] } = $props();
+	const { bars }: { bars: readonly ChartBar[] } = $props();
 	let canvas = $state<HTMLCanvasElement>();
 	function draw(place: HTMLCanvasElement): Chart {
 		const look = chartLook();

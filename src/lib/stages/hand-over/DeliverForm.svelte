@@ -4,7 +4,7 @@
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
-	import { codesIn, usualCrate } from '$lib/entries/types/deliver';
+	import { matCodesIn, usualCrate } from '$lib/entries/types/deliver';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { capital, smallNumber } from '$lib/ui/number-words';
@@ -43,7 +43,7 @@
 				sent
 			)
 	);
-	const chosen = $derived(codesIn(form.typed['mats'] ?? '') ?? []);
+	const chosen = $derived(matCodesIn(form.typed['mats'] ?? '') ?? []);
 	function toggle(code: string): void {
 		form.beginNext();
 		form.typed['mats'] = (
@@ -67,7 +67,7 @@
 			crate
 		)
 	);
-	const soft = $derived(codesIn(form.typed['pillows'] ?? '') ?? []);
+	const soft = $derived(matCodesIn(form.typed['pillows'] ?? '') ?? []);
 	/** A pillow with each mat, as far as there are pillows. */
 	function withPillows(): void {
 		form.beginNext();

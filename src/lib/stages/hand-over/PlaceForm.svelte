@@ -1,7 +1,7 @@
 <script lang="ts">
 	// How a place receives mats: its hours, its stairs, a word about its own rules.
 	import type { PlaceWords } from './hand-over-view';
-	import { waysOf } from './hand-over-words';
+	import { receivingWords } from './hand-over-words';
 
 	interface Props {
 		place: PlaceWords;
@@ -19,7 +19,7 @@
 		{ name: 'stairs', label: 'The way in: stairs, doors, a lift', value: place.stairs },
 		{ name: 'own_rules', label: 'A word about their own rules', value: place.ownRules }
 	]);
-	const said = $derived(waysOf(place).join(' · '));
+	const said = $derived(receivingWords(place).join(' · '));
 </script>
 
 <details

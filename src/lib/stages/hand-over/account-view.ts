@@ -1,9 +1,9 @@
-import { apart } from '$lib/core/apart';
-import type { Bar } from '$lib/core/drawing/bars-scene';
+import { groupBy } from '$lib/core/group-by';
+import type { ChartBar } from '$lib/core/drawing/bars-scene';
 import { seasonOf } from '$lib/core/hand-over/season-of';
 
 /** What it came to: counted from what was handed over, not guessed. */
-export interface Account {
+export interface HandedOver {
 	readonly deliveries: number;
 	readonly mats: number;
 	readonly m2: number;
@@ -24,7 +24,7 @@ export interface Account {
 }
 
 /** What one delivery came to. */
-export interface DeliveryAccount extends Omit<Account, 'deliveries'> {
+export interface DeliveryAccount extends Omit<HandedOver, 'deliveries'> {
 	readonly id: number;
 	readonly code: string;
 	readonly placeName: string;
@@ -67,7 +67,7 @@ const summed = [
 ] as const;
 
 /** Several deliveries as one. */
-export function addAccounts(all: readonly Omit<Account, 'deliveries'>[]): Account {
+export function addAccounts(all: readonly Omit<HandedOver, 'deliveries'>[]): HandedOver {
 	const sums = Object.fromEntries(
 		summed.map((name) => [name, all.reduce((sum, one) => sum + one[name], 0)])
 	) as Record<(typeof summed)[number], number>;
@@ -101,11 +101,11 @@ export const inPeriod = <Line extends Pick<DeliveryAccount, 'code' | 'goesOn'>>(
 /** A period of what was handed over, as a page shows it. */
 export interface AccountOfPeriod {
 	readonly period: Period;
-	readonly account: Account;
+	readonly account: HandedOver;
 	/** The newest of its deliveries, and how many more there are. */
 	readonly deliveries: readonly DeliveryAccount[];
 	readonly more: number;
-	readonly bars: readonly Bar[];
+	readonly bars: readonly ChartBar[];
 	/** Other periods there are: years that seasons begin in, and years of the calendar. */
 	readonly seasons: readonly number[];
 	readonly years: readonly number[];
@@ -132,11 +132,11 @@ const monthNames = [
 export function barsOf(
 	deliveries: readonly Pick<DeliveryAccount, 'goesOn' | 'mats'>[],
 	period: Period
-): Bar[] {
+): ChartBar[] {
 	const sum = (own: typeof deliveries) => own.reduce((mats, one) => mats + one.mats, 0);
 	if (period.of === 'delivery') return [];
 	if (period.of === 'all') {
-		const by = apart(deliveries, ({ goesOn }) => seasonOf(goesOn));
+		const by = groupBy(deliveries, ({ goesOn }) => seasonOf(goesOn));
 		return [...by]
 			.toSorted(([one], [other]) => one - other)
 			.slice(-12)

@@ -1,7 +1,7 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fixed, wholeNumber } from '$lib/ui/number-words';
 import { areaWords } from '$lib/ui/unit-words';
-import type { Account, Period } from './account-view';
+import type { HandedOver, Period } from './account-view';
 import { seasonName } from './account-view';
 
 /** A figure of the account, what it is of, and how it was counted. */
@@ -15,7 +15,7 @@ export interface AccountFigure {
 const mats = (count: number) => (count === 1 ? 'one mat' : `${wholeNumber(count)} mats`);
 
 /** What it came to, figure by figure: the same on the page, on paper and beside the list. */
-export function accountFigures(account: Account, system: LengthSystem): AccountFigure[] {
+export function accountFigures(account: HandedOver, system: LengthSystem): AccountFigure[] {
 	const counted = account.mats - account.matsUncounted;
 	const uncounted =
 		account.matsUncounted === 0

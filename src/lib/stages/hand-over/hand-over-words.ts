@@ -53,7 +53,7 @@ export const rangeWords = (low: number, high: number): string =>
 	low === high ? wholeNumber(low) : `${wholeNumber(low)} to ${wholeNumber(high)}`;
 
 /** How a place receives mats, as far as it is said: when, by which stairs, by which rules of its own. */
-export const waysOf = ({
+export const receivingWords = ({
 	hours,
 	stairs,
 	ownRules

@@ -7,7 +7,7 @@ import { techniqueKinds } from '$lib/core/techniques/technique';
 import { mendingAt, mendingWords } from '$lib/stages/check/menders';
 import type { MadeMatLine } from '$lib/stages/check/check-view';
 import { remedyWords } from '$lib/stages/check/check-words';
-import type { DayPerson } from '$lib/stages/day/day-view';
+import type { DayPerson } from '$lib/stages/table-day/day-view';
 import { addAccounts, barsOf, inPeriod, seasonName } from './account-view';
 import { accountFigures, periodQuery } from './account-words';
 import { packMats } from './packing';

@@ -1,4 +1,4 @@
-import type { Packing } from '$lib/core/finish/pack-rolls';
+import type { RollPacking } from '$lib/core/finish/pack-rolls';
 import { packRolls } from '$lib/core/finish/pack-rolls';
 import type { Crate } from '$lib/core/finish/roll';
 import { usualCrate } from '$lib/entries/types/deliver';
@@ -14,7 +14,7 @@ export interface ToPack {
 }
 
 /** Rolled mats in their crates, and those of which no plan says how thick they roll. */
-export interface Packed extends Packing {
+export interface Packed extends RollPacking {
 	readonly rolls: readonly DrawnRoll[];
 	readonly unrolled: readonly string[];
 }

@@ -1,7 +1,7 @@
 import type { ColourName } from '$lib/core/colour/colours';
-import type { MatRows } from '$lib/core/hand/mat-rows';
+import type { MatRows } from '$lib/core/making/mat-rows';
 import type { ThingEvent } from '$lib/core/store/forms';
-import type { MatLook } from '$lib/stages/hand/mat-view';
+import type { MatLook } from '$lib/stages/making/mat-view';
 
 /** Bags that a place has in a mat: its share of what lay together in the store. */
 export interface BagsOfPlace {

@@ -2,7 +2,7 @@ import type { ThingEvent } from '$lib/core/store/forms';
 import type { MatStory } from './story-view';
 
 /** What happened to a mat, in words. */
-export const happenedWords: Readonly<Record<ThingEvent, string>> = {
+export const storyEventWords: Readonly<Record<ThingEvent, string>> = {
 	made: 'made',
 	begun: 'begun',
 	finished: 'its rows were made and its ends hidden',
@@ -26,5 +26,5 @@ export function stateNow({ state, went }: Pick<MatStory, 'state' | 'went'>): str
 		return state === 'received'
 			? `received by ${went.placeName}`
 			: `on its way to ${went.placeName}`;
-	return happenedWords[state];
+	return storyEventWords[state];
 }

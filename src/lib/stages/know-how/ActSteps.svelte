@@ -1,12 +1,12 @@
 <script lang="ts">
 	// An act step by step: all steps in their order without scripts; with them one at a time, moving, to be stopped,
 	// turned back and slowed down.
-	import { box } from './acts/act';
+	import { box } from './lessons/lesson';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import { flushSync, onMount } from 'svelte';
 	import { ActPlayer, sceneAt } from './act-player.svelte';
-	import type { ActStep } from './acts/act';
+	import type { ActStep } from './lessons/lesson';
 	import type { Hand } from './left-hand';
 
 	interface Props {

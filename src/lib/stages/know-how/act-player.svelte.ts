@@ -1,7 +1,7 @@
 import { between } from '$lib/core/drawing/between';
 import type { Box, Scene } from '$lib/core/drawing/scene';
 import { sketchScene } from '$lib/core/drawing/sketch-scene';
-import type { ActStep } from './acts/act';
+import type { ActStep } from './lessons/lesson';
 import type { Hand } from './left-hand';
 import { forHand } from './left-hand';
 

@@ -114,7 +114,7 @@ const turns = (run: readonly number[]): string =>
 				.join(' and ')}`;
 
 /** Why an answer is right, or what would come of it. */
-export function whyWords(facts: ExerciseFacts, answer: number, system: LengthSystem): string {
+export function exerciseReason(facts: ExerciseFacts, answer: number, system: LengthSystem): string {
 	const right = isRight(facts, answer);
 	switch (facts.kind) {
 		case 'slit': {

@@ -1,6 +1,6 @@
 import { mirrorPath } from '$lib/core/drawing/mirror-path';
 import type { Mark, Scene } from '$lib/core/drawing/scene';
-import type { ActStep } from './acts/act';
+import type { ActStep } from './lessons/lesson';
 
 /** Which hand holds the hook, the blade, the strand. */
 export const hands = ['right', 'left'] as const;

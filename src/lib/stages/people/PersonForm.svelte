@@ -12,7 +12,7 @@
 	import {
 		bladeSeats,
 		levels,
-		needWords,
+		seatNeedWords,
 		needs,
 		seatCautions,
 		seatNames,
@@ -133,7 +133,7 @@
 		<Ticks
 			title="What the table minds"
 			name="need"
-			options={needs.map((value) => ({ value, label: needWords[value] }))}
+			options={needs.map((value) => ({ value, label: seatNeedWords[value] }))}
 			ticked={person.needs}
 		/>
 		<label class="flex min-h-11 items-center gap-3">

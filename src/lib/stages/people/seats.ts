@@ -35,7 +35,7 @@ export const seatWords: Readonly<Record<SeatName, string>> = {
 };
 
 /** Where somebody sits on a day: cutting is one station, whatever is cut with. */
-export const stations: readonly string[] = [
+export const seatStations: readonly string[] = [
 	...new Set(seatNames.map((seat) => (seat.startsWith('cut-') ? 'cut' : seat)))
 ];
 
@@ -46,7 +46,7 @@ export type Level = (typeof levels)[number];
 /** What the table has to mind of a person, beside that they are a child. */
 export const needs = ['sitting', 'one-hand', 'low-sight', 'short-spells'] as const;
 export type Need = (typeof needs)[number];
-export const needWords: Readonly<Record<Need, string>> = {
+export const seatNeedWords: Readonly<Record<Need, string>> = {
 	sitting: 'works sitting only',
 	'one-hand': 'works with one hand',
 	'low-sight': 'sees little',

@@ -6,11 +6,11 @@
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { actWords, filmWords } from './act-words';
 	import type { ActLine } from './table-view';
-	import type { Trestle } from './trestle.svelte';
+	import type { EntryActions } from './trestle.svelte';
 
 	interface Props {
 		acts: readonly ActLine[];
-		trestle: Trestle;
+		trestle: EntryActions;
 		system: LengthSystem;
 		/** Where taking back goes without scripts. */
 		action: string;

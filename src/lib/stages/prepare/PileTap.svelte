@@ -8,13 +8,13 @@
 	import { bagsWorth, pileNoun } from './pile-words';
 	import PileDrawing from './PileDrawing.svelte';
 	import type { TablePile } from './table-view';
-	import type { Trestle } from './trestle.svelte';
+	import type { EntryActions } from './trestle.svelte';
 
 	interface Props {
 		pile: TablePile;
 		act: NextAct | NoAct | null;
 		most: number;
-		trestle: Trestle;
+		trestle: EntryActions;
 		system: LengthSystem;
 		/** The address of the plain form of this pile. */
 		href: string;

@@ -1,8 +1,8 @@
 <script lang="ts">
 	// What was done last at a table or a mat, or why it was not; where an odd figure is asked about, the word that it is right.
-	import type { Trestle } from './trestle.svelte';
+	import type { EntryActions } from './trestle.svelte';
 
-	const { trestle }: { trestle: Trestle } = $props();
+	const { trestle }: { trestle: EntryActions } = $props();
 	const { words, isProblem, ifRight } = $derived(trestle.said);
 </script>
 

@@ -9,12 +9,12 @@
 	import { bagsWorth } from './pile-words';
 	import PileTap from './PileTap.svelte';
 	import type { TablePile } from './table-view';
-	import type { Trestle } from './trestle.svelte';
+	import type { EntryActions } from './trestle.svelte';
 
 	interface Props {
 		piles: readonly TablePile[];
 		work: WorkFor;
-		trestle: Trestle;
+		trestle: EntryActions;
 		system: LengthSystem;
 		/** The pile whose plain form is open. */
 		open: string | null;

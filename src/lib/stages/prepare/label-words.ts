@@ -21,7 +21,7 @@ export function metresWords({ metres }: Pick<BallContent, 'metres'>, system: Len
 }
 
 /** How its strips were cut: `rings, 71 mm`. */
-export const cutWords = ({ cut }: Pick<BallContent, 'cut'>, system: LengthSystem): string =>
+export const labelCutWords = ({ cut }: Pick<BallContent, 'cut'>, system: LengthSystem): string =>
 	`${pieceNames[cut.style]}, ${system === 'ft' ? formatLength(cut.stripWidthMm, system, 'small') : `${figure(cut.stripWidthMm)} mm`}`;
 
 /** What a label says of a ball or a chain, line by line; the code stands above. */
@@ -33,7 +33,7 @@ export function labelLines(
 	return [
 		`${ballColours(content)} ${sort === 'chain' ? 'chain' : 'ball'}`,
 		`${wholeNumber(content.bags)} × ${content.kind}`,
-		cutWords(content, system),
+		labelCutWords(content, system),
 		metresWords(content, system),
 		[shortDayWords(content.madeOn), content.planName].filter(Boolean).join(' · ')
 	];

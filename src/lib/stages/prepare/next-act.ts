@@ -3,7 +3,7 @@ import type { PieceUse } from '$lib/core/prepare/cuts-of-plan';
 import type { Pile } from '$lib/core/prepare/piles';
 import { cutWord } from '$lib/core/prepare/piles';
 import { whyUnsuited } from '$lib/core/prepare/suits';
-import type { EntryType } from '$lib/entries/registry';
+import type { EntryTypeName } from '$lib/entries/registry';
 import { wholeNumber } from '$lib/ui/number-words';
 import { pileNoun } from './pile-words';
 import type { TableCut, TablePlan } from './table-view';
@@ -19,7 +19,7 @@ export interface WorkFor {
 
 /** What one tap on a pile does. */
 export interface NextAct {
-	readonly type: EntryType;
+	readonly type: EntryTypeName;
 	readonly typed: Readonly<Record<string, string>>;
 	/** What it says it does, in short, and in full once it is done. */
 	readonly label: string;

@@ -6,7 +6,7 @@ import { countedOnce, Slips } from '$lib/ui/slip';
 import type { NextAct } from './next-act';
 
 /** What was done last at the table, to say so; or why it was not. */
-export interface Said {
+export interface ActionSaid {
 	readonly words: string;
 	readonly isProblem: boolean;
 	/** The act once more with the word that its odd figure is right, where that was asked. */
@@ -16,8 +16,8 @@ export interface Said {
 const takenBack = 'taken back at the table';
 
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
-export class Trestle {
-	said = $state.raw<Said>({ words: '', isProblem: false });
+export class EntryActions {
+	said = $state.raw<ActionSaid>({ words: '', isProblem: false });
 	readonly #slips = new Slips();
 	/** How many acts were taken: what is said is said of the last. */
 	#acts = 0;
@@ -74,7 +74,7 @@ export class Trestle {
 				words: `Not kept: ${Object.values(sent.problems).join(' ')}`,
 				isProblem: true,
 				...(isOnlyAsked(sent.problems) && {
-					ifRight: { type, typed: { ...typed, sure: 'yes' }, words } as Said['ifRight']
+					ifRight: { type, typed: { ...typed, sure: 'yes' }, words } as ActionSaid['ifRight']
 				})
 			});
 			await this.outbox.drop(sent.key).catch(() => {});
@@ -91,7 +91,7 @@ export class Trestle {
 			});
 	}
 
-	#say(said: Said): void {
+	#say(said: ActionSaid): void {
 		const { words, isProblem } = said;
 		const isOnce = this.#isSlipped && !isProblem && !words.endsWith(countedOnce);
 		this.said = isOnce ? { ...said, words: `${words} ${countedOnce}` } : said;

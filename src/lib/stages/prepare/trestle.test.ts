@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Outbox } from '$lib/entries/outbox.svelte';
 import { countedOnce } from '$lib/ui/slip';
-import { Trestle } from './trestle.svelte';
+import { EntryActions } from './trestle.svelte';
 
 /** A table on a device whose shelf takes what is put on it once it is let. */
 function table(isCounter = false) {
@@ -16,7 +16,7 @@ function table(isCounter = false) {
 				put.push({ words, shelve });
 			})
 	};
-	const trestle = new Trestle(outbox as unknown as Outbox, isCounter);
+	const trestle = new EntryActions(outbox as unknown as Outbox, isCounter);
 	const act = (pieces: number) =>
 		trestle.act({ type: 'join', typed: { pieces: String(pieces) }, words: `${pieces} joined` });
 	return { trestle, act, put, words: () => put.map((one) => one.words) };

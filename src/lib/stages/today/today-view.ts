@@ -1,5 +1,5 @@
 import type { ColourName } from '$lib/core/colour/colours';
-import type { ActWorth } from '$lib/core/season/acts';
+import type { ActWorth } from '$lib/core/season/urgency';
 
 /** One of the next few acts: what, why, by when, and where it is done. */
 export interface TodayAct extends ActWorth {

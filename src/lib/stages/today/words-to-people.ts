@@ -1,12 +1,12 @@
-import { clockWords } from '$lib/stages/day/clock';
-import { stations } from '$lib/stages/people/seats';
+import { clockWords } from '$lib/stages/table-day/clock';
+import { seatStations } from '$lib/stages/people/seats';
 import type { SeasonGoal } from '$lib/stages/season/season-view';
 import type { SeasonSaid } from '$lib/stages/season/season-said';
 import { heldWords } from '$lib/stages/season/season-words';
 import { weekdayWords, yearDayWords } from '$lib/ui/day-words';
 import { capital, smallNumber } from '$lib/ui/number-words';
-import type { SeasonThere } from './next-acts';
-import { waitingOf } from './next-acts';
+import type { SeasonThere } from './suggestions';
+import { waitingOf } from './suggestions';
 
 /** A table day to come, as those who said they come are told of it. */
 export interface DayToTell {
@@ -42,7 +42,7 @@ const doings: Readonly<Record<string, string>> = {
 };
 
 /** Every station has its word. */
-export const untold = stations.filter((station) => !(station in doings));
+export const untold = seatStations.filter((station) => !(station in doings));
 
 const when = ({ day, place, from, to }: Pick<DayToTell, 'day' | 'place' | 'from' | 'to'>): string =>
 	`on ${weekdayWords(day)} at ${place}, from ${clockWords(from)} to ${clockWords(to)}`;

@@ -1,6 +1,6 @@
 import { takeEach } from '$lib/server/entries/take-each';
 import { notTheirs } from '$lib/server/entries/not-theirs';
-import { takeEntry } from '$lib/server/entries/take-entry';
+import { saveEntry } from '$lib/server/entries/take-entry';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** Keeps entries of the group's own devices. */
@@ -9,5 +9,5 @@ export const POST: RequestHandler = (event) =>
 		event,
 		async (sent, reader) =>
 			(await notTheirs(event.locals.role, event.locals.db, sent)) ??
-			takeEntry(event.locals.db, sent, reader)
+			saveEntry(event.locals.db, sent, reader)
 	);

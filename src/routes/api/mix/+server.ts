@@ -1,16 +1,16 @@
-import { mixShape, readJson } from '$lib/stages/plan/document/requests';
+import { mixShape, parseRequest } from '$lib/stages/plan/document/requests';
 import { answerJson } from '$lib/server/web/answer-json';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { practiceAsked } from '$lib/server/measures/practice-asked';
 import type { RequestHandler } from '@sveltejs/kit';
 
 /** The best mix of mats from a store of bags. */
 export const POST: RequestHandler = ({ request, locals, url }) =>
 	answerJson(request, async (text) => {
-		const read = readJson(text, mixShape);
+		const read = parseRequest(text, mixShape);
 		if (read.problems) return read;
 		const practice = await practiceAsked(locals.db, url);
-		const mix = await heavily('mix', { request: read.value, practice });
+		const mix = await runInWorker('mix', { request: read.value, practice });
 		if (!mix) return { problems: ['No mix was found in the time there is.'] };
 		return { value: { measures: practice.basis, ...mix } };
 	});

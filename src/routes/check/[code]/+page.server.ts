@@ -1,8 +1,8 @@
 import { oddMat } from '$lib/server/check/checks';
 import { filmInMat } from '$lib/server/check/taken-apart';
 import { findMade } from '$lib/server/check/made-mats';
-import { keepEntry } from '$lib/server/entries/keep-entry';
-import { findMat } from '$lib/server/hand/mats';
+import { entryAction } from '$lib/server/entries/keep-entry';
+import { findMat } from '$lib/server/making/mats';
 import { byLabel } from '$lib/server/web/by-label';
 import { readerOf } from '$lib/server/web/reader';
 import { redirect } from '@sveltejs/kit';
@@ -33,4 +33,4 @@ export const load: PageServerLoad = async (event) => {
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -5,11 +5,11 @@
 	import CameBack from '$lib/stages/check/CameBack.svelte';
 	import CheckForm from '$lib/stages/check/CheckForm.svelte';
 	import CheckMap from '$lib/stages/check/CheckMap.svelte';
-	import { reasonWords, resultWords, stateWords } from '$lib/stages/check/check-words';
+	import { checkReasonWords, resultWords, stateWords } from '$lib/stages/check/check-words';
 	import OddMat from '$lib/stages/check/OddMat.svelte';
 	import Remedy from '$lib/stages/check/Remedy.svelte';
 	import UnwoundForm from '$lib/stages/check/UnwoundForm.svelte';
-	import PressButton from '$lib/stages/hand/PressButton.svelte';
+	import PressButton from '$lib/stages/making/PressButton.svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
@@ -83,7 +83,9 @@
 						<p class="quiet text-[0.9375rem]">
 							{momentWords(check.at)}, {lengthWords(check.widthMm)} by {lengthWords(check.lengthMm)}
 						</p>
-						{#if check.reasons.length > 0}<p>{check.reasons.map(reasonWords).join('; ')}</p>{/if}
+						{#if check.reasons.length > 0}<p>
+								{check.reasons.map(checkReasonWords).join('; ')}
+							</p>{/if}
 						{#if check.why}<p class="break-words">“{check.why}”</p>{/if}
 						<TakeBackFold id={check.id} words="this check" sent={form?.entry} />
 						{#if check.faults.length > 0 || check.goesThrough.some(Boolean)}

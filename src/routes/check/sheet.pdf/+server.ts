@@ -1,5 +1,5 @@
 import { checkOverview } from '$lib/server/check/made-mats';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { paperAsked } from '$lib/server/web/paper-asked';
 import { readerOf } from '$lib/server/web/reader';
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	]);
 	const mats = overview.mats.filter(({ state }) => state !== 'to-mend');
 	if (mats.length === 0) error(404, { message: 'No mat waits to be checked.' });
-	const bytes = await heavily('toCheck', {
+	const bytes = await runInWorker('toCheck', {
 		groupName: reader.name,
 		mats: mats.map(({ code, planName, look }) => ({ code, planName, look })),
 		...paperAsked(url, reader),

@@ -1,6 +1,6 @@
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { listSameKinds } from '$lib/server/prepare/same-kind';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
@@ -28,7 +28,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 };
 
 export const actions: Actions = {
-	keep: keepEntry,
+	keep: entryAction,
 	remove: async ({ request, locals }) => {
 		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
 		const isGone = id !== undefined && (await removeKind(locals.db, id));

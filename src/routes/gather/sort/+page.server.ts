@@ -2,8 +2,8 @@ import { endDrying, listDrying } from '$lib/server/gather/drying';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
 import { sortedPerPage, listSorted } from '$lib/server/gather/sortings';
-import { keepEntry } from '$lib/server/entries/keep-entry';
-import { lineIn, lineOf } from '$lib/server/web/line-in';
+import { entryAction } from '$lib/server/entries/keep-entry';
+import { rowNumberIn, rowNumberOf } from '$lib/server/web/line-in';
 import { readForm } from '$lib/server/web/read-form';
 import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
@@ -11,16 +11,16 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
-	const back = lineIn(url, 'back');
-	const before = lineIn(url, 'before');
+	const back = rowNumberIn(url, 'back');
+	const before = rowNumberIn(url, 'before');
 	const [drying, sorted, places, gives, edits] = await Promise.all([
 		listDrying(locals.db),
 		listSorted(locals.db, before),
 		listPlaces(locals.db),
 		givenBack(locals.db, 'sorting', back),
-		editOf(locals.db, 'sorting', lineIn(url, 'edit'))
+		editOf(locals.db, 'sorting', rowNumberIn(url, 'edit'))
 	]);
-	const chosen = lineIn(url, 'dried');
+	const chosen = rowNumberIn(url, 'dried');
 	return {
 		drying,
 		sorted,
@@ -40,14 +40,14 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 
 /** Says of a pile whether any of it is left. */
 async function say({ request, locals }: RequestEvent, isOver: boolean) {
-	const id = lineOf((await readForm(request)).get('id'));
+	const id = rowNumberOf((await readForm(request)).get('id'));
 	if (id === null)
 		return fail(400, { entry: null, message: 'Which bags were meant could not be read.' });
 	await endDrying(locals.db, id, isOver);
 }
 
 export const actions: Actions = {
-	keep: keepEntry,
+	keep: entryAction,
 	none: (event) => say(event, true),
 	there: (event) => say(event, false)
 };

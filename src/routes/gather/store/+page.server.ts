@@ -2,8 +2,8 @@ import { colourNames } from '$lib/core/colour/colours';
 import { lineForms } from '$lib/core/store/forms';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listBalances, listMovements, movementsPerPage } from '$lib/server/gather/ledger';
-import { keepEntry } from '$lib/server/entries/keep-entry';
-import { lineIn } from '$lib/server/web/line-in';
+import { entryAction } from '$lib/server/entries/keep-entry';
+import { rowNumberIn } from '$lib/server/web/line-in';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -23,8 +23,8 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	depends('app:gather');
 	const asked = Object.fromEntries(url.searchParams);
 	const line = lineShape.safeParse(asked).data ?? null;
-	const before = lineIn(url, 'before') ?? undefined;
-	const back = lineIn(url, 'back');
+	const before = rowNumberIn(url, 'before') ?? undefined;
+	const back = rowNumberIn(url, 'back');
 	const [balances, movements, gives, edits] = await Promise.all([
 		listBalances(locals.db),
 		line
@@ -35,7 +35,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 				)
 			: [],
 		givenBack(locals.db, 'entry', back),
-		editOf(locals.db, 'entry', lineIn(url, 'edit'))
+		editOf(locals.db, 'entry', rowNumberIn(url, 'edit'))
 	]);
 	return {
 		balances,
@@ -53,4 +53,4 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -1,6 +1,6 @@
 import { accountIn } from '$lib/server/hand-over/account';
 import { periodIn } from '$lib/server/hand-over/period-in';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { paperAsked } from '$lib/server/web/paper-asked';
 import { readerOf } from '$lib/server/web/reader';
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		accountIn(locals.db, periodIn(url))
 	]);
 	if (account.account.deliveries === 0) error(404, { message: 'Nothing was handed over then.' });
-	const bytes = await heavily('account', {
+	const bytes = await runInWorker('account', {
 		groupName: reader.name,
 		account,
 		system: reader.lengthSystem,

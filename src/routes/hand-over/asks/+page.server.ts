@@ -1,7 +1,7 @@
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { keepPlaceWords, listPlaceWords } from '$lib/server/gather/places';
 import { listAsks } from '$lib/server/hand-over/asks';
 import { readForm } from '$lib/server/web/read-form';
@@ -18,7 +18,7 @@ export const load: PageServerLoad = async (event) => {
 };
 
 export const actions: Actions = {
-	keep: keepEntry,
+	keep: entryAction,
 	/** How a place receives mats: somebody else's word of meanwhile is not written over. */
 	place: async ({ request, locals }) => {
 		const form = await readForm(request);

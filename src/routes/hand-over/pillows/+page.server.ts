@@ -1,4 +1,4 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { listPillows, pillowStore } from '$lib/server/hand-over/pillows';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -8,4 +8,4 @@ export const load: PageServerLoad = async ({ locals: { db }, depends }) => {
 	return { pillows, store };
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -2,8 +2,8 @@ import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-size
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { tagsOf } from '$lib/server/hand-over/tags';
-import { heavily } from '$lib/server/heavy/heavy-work';
-import { codesIn } from '$lib/server/prepare/labels';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
+import { labelCodesIn } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -20,16 +20,16 @@ const shape = z.object({
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const asked = shape.parse(Object.fromEntries(url.searchParams));
 	const reader = await readerOf({ locals, cookies });
-	const [delivery = null] = codesIn(url.searchParams.getAll('delivery'));
+	const [delivery = null] = labelCodesIn(url.searchParams.getAll('delivery'));
 	const labels = await tagsOf(locals.db, {
-		mats: codesIn(url.searchParams.getAll('mat')),
+		mats: labelCodesIn(url.searchParams.getAll('mat')),
 		delivery,
 		origin: url.origin,
 		system: reader.lengthSystem
 	});
 	if (labels.length === 0) error(404, { message: 'No mat of this group has that label.' });
 	const paper = asked.paper ?? reader.paper;
-	const bytes = await heavily('labels', {
+	const bytes = await runInWorker('labels', {
 		title: 'Tags',
 		labels,
 		paper,

@@ -1,7 +1,7 @@
 import { addressIn, closedLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { cameInBefore, joinBy } from '$lib/server/doors/join';
-import { accountProblems, accountTyped } from '$lib/server/doors/new-account';
+import { cameInBefore, joinBy } from '$lib/server/auth/join';
+import { accountProblems, accountTyped } from '$lib/server/auth/new-account';
 import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
 import { error, fail, redirect } from '@sveltejs/kit';

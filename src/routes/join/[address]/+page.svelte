@@ -1,7 +1,7 @@
 <script lang="ts">
-	import AccountFields from '$lib/doors/AccountFields.svelte';
-	import DoorPage from '$lib/doors/DoorPage.svelte';
-	import { roleWords } from '$lib/doors/role-words';
+	import AccountFields from '$lib/auth/AccountFields.svelte';
+	import DoorPage from '$lib/auth/DoorPage.svelte';
+	import { roleWords } from '$lib/auth/role-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();

@@ -1,14 +1,14 @@
 import { handAsked } from '$lib/server/know-how/hand-asked';
 import { ownThings } from '$lib/server/know-how/own-things';
 import { readerOf } from '$lib/server/web/reader';
-import { acts, stepsOf } from '$lib/stages/know-how/acts';
-import { box } from '$lib/stages/know-how/acts/act';
-import { actNames, actOf } from '$lib/stages/know-how/links/act-titles';
+import { lessons, stepsOf } from '$lib/stages/know-how/lessons';
+import { box } from '$lib/stages/know-how/lessons/lesson';
+import { actNames, lessonOf } from '$lib/stages/know-how/links/lesson-titles';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
-	const act = actOf(event.params.act);
+	const act = lessonOf(event.params.act);
 	if (!act) error(404, { message: 'There is no such act here.' });
 	const hand = handAsked(event.url, event.cookies);
 	const [{ lengthSystem: system, stitchTerms: terms }, things] = await Promise.all([
@@ -16,7 +16,7 @@ export const load: PageServerLoad = async (event) => {
 		ownThings(event.locals.db)
 	]);
 	const drawn = things.map((own) => stepsOf(act, { ...own, system, terms, box }, hand));
-	const { when, practice, schools } = acts[act];
+	const { when, practice, schools } = lessons[act];
 	const at = actNames.indexOf(act);
 	return {
 		act,

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import ActSteps from '$lib/stages/know-how/ActSteps.svelte';
-	import { actTitles } from '$lib/stages/know-how/links/act-titles';
+	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
 	import type { PageProps } from './$types';
 

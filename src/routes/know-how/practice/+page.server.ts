@@ -1,5 +1,5 @@
 import { practisedBy } from '$lib/server/know-how/practised';
-import { listNames } from '$lib/server/people/people';
+import { listPeopleNames } from '$lib/server/people/people';
 import { rememberHere } from '$lib/server/web/remember-here';
 import { readerOf } from '$lib/server/web/reader';
 import { z } from 'zod';
@@ -14,7 +14,10 @@ export const load: PageServerLoad = async (event) => {
 	const asked = shape.safeParse(url.searchParams.get('as')).data;
 	if (asked) rememberHere({ cookies, url }, 'practice', asked, '/know-how');
 	const who = asked ?? cookies.get('practice');
-	const [{ lengthSystem }, names] = await Promise.all([readerOf(event), listNames(locals.db)]);
+	const [{ lengthSystem }, names] = await Promise.all([
+		readerOf(event),
+		listPeopleNames(locals.db)
+	]);
 	const person = names.find(({ id }) => id === who) ?? null;
 	return {
 		anySeed: Math.floor(Math.random() * 1_000_000),

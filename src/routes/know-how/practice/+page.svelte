@@ -2,8 +2,8 @@
 	import { exerciseScene } from '$lib/core/know-how/exercise-scenes';
 	import { addAndSay } from '$lib/entries/add-and-say';
 	import { getOutbox } from '$lib/entries/outbox-context';
-	import { box } from '$lib/stages/know-how/acts/act';
-	import { answerWords, questionWords, whyWords } from '$lib/stages/know-how/exercise-words';
+	import { box } from '$lib/stages/know-how/lessons/lesson';
+	import { answerWords, questionWords, exerciseReason } from '$lib/stages/know-how/exercise-words';
 	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { KindAnswered } from '$lib/stages/know-how/practice-log';
@@ -104,7 +104,7 @@
 		{#if answer !== null}
 			<p class="text-lg" data-right={isRight}>
 				<strong>{isRight ? 'Yes.' : 'Not that one.'}</strong>
-				{whyWords(facts, answer, system)}
+				{exerciseReason(facts, answer, system)}
 			</p>
 		{/if}
 		{#if said}<p class="font-semibold">{said}</p>{/if}

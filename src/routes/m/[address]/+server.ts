@@ -8,10 +8,10 @@ import type { OpenedLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { holdLate } from '$lib/server/entries/hold-late';
 import { takeEach } from '$lib/server/entries/take-each';
-import { takeLinkEntry } from '$lib/server/entries/link-entries';
+import { saveLinkEntry } from '$lib/server/entries/link-entries';
 import type { Db } from '$lib/server/db/db';
-import { countedMat } from '$lib/server/hand/mats';
-import { seenOf } from '$lib/server/hand/rows';
+import { countedMat } from '$lib/server/making/mats';
+import { seenOf } from '$lib/server/making/rows';
 import { readForm } from '$lib/server/web/read-form';
 import { readerOf } from '$lib/server/web/reader';
 import { json, type RequestHandler } from '@sveltejs/kit';
@@ -123,7 +123,7 @@ export const POST: RequestHandler = async (event) => {
 		return (await holdLate(event, 'make')) ?? json({ message: closedWords }, { status: 403 });
 	}
 	if (!isForm)
-		return takeEach(event, (sent, reader) => takeLinkEntry(locals.db, link, sent, reader));
+		return takeEach(event, (sent, reader) => saveLinkEntry(locals.db, link, sent, reader));
 	const { type, key, ...typed } = Object.fromEntries(
 		[...(await readForm(request))].filter(
 			(pair): pair is [string, string] => typeof pair[1] === 'string' && pair[1].length <= 4000
@@ -133,7 +133,7 @@ export const POST: RequestHandler = async (event) => {
 		return show(event, 'This could not be read. Please try again.', 400);
 	const saved = await orAway(
 		readerOf(event).then((reader) =>
-			takeLinkEntry(locals.db, link, { key: key ?? '', type: type ?? '', typed }, reader)
+			saveLinkEntry(locals.db, link, { key: key ?? '', type: type ?? '', typed }, reader)
 		)
 	);
 	if (!saved) return show(event, awayMessage, 503);

@@ -1,10 +1,10 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { findMade } from '$lib/server/check/made-mats';
-import { chosenFor } from '$lib/server/hand/chosen-balls';
-import { findMat } from '$lib/server/hand/mats';
-import { seenOf } from '$lib/server/hand/rows';
+import { chosenFor } from '$lib/server/making/chosen-balls';
+import { findMat } from '$lib/server/making/mats';
+import { seenOf } from '$lib/server/making/rows';
 import { listLoadedLooms } from '$lib/server/prepare/loaded-looms';
 import { listPeople } from '$lib/server/people/people';
 import { byLabel } from '$lib/server/web/by-label';
@@ -52,7 +52,7 @@ export const load: PageServerLoad = async (event) => {
 };
 
 export const actions: Actions = {
-	keep: keepEntry,
+	keep: entryAction,
 	/** Makes a link for whoever makes this mat; its address is shown once, in the answer. */
 	link: async ({ request, locals, params, url }) => {
 		const key = z.uuid().safeParse((await readForm(request)).get('key')).data;

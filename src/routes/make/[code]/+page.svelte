@@ -3,18 +3,18 @@
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
-	import { actsOfTechnique } from '$lib/stages/know-how/links/acts-at';
+	import { actsOfTechnique } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
-	import MakerLink from '$lib/stages/hand/MakerLink.svelte';
-	import MatSays from '$lib/stages/hand/MatSays.svelte';
-	import NotesOnMat from '$lib/stages/hand/NotesOnMat.svelte';
-	import NeedAct from '$lib/stages/hand/NeedAct.svelte';
-	import WaysOut from '$lib/stages/hand/WaysOut.svelte';
-	import WeighBall from '$lib/stages/hand/WeighBall.svelte';
-	import StrandInHand from '$lib/stages/hand/StrandInHand.svelte';
-	import RowCounter from '$lib/stages/hand/RowCounter.svelte';
-	import { needOf } from '$lib/stages/hand/mat-view';
-	import { needWords, whoseWords } from '$lib/stages/hand/mat-words';
+	import MakerLink from '$lib/stages/making/MakerLink.svelte';
+	import MatSays from '$lib/stages/making/MatSays.svelte';
+	import NotesOnMat from '$lib/stages/making/NotesOnMat.svelte';
+	import NeedAct from '$lib/stages/making/NeedAct.svelte';
+	import WaysOut from '$lib/stages/making/WaysOut.svelte';
+	import WeighBall from '$lib/stages/making/WeighBall.svelte';
+	import StrandInHand from '$lib/stages/making/StrandInHand.svelte';
+	import RowCounter from '$lib/stages/making/RowCounter.svelte';
+	import { needOf } from '$lib/stages/making/mat-view';
+	import { matNeedWords, whoseWords } from '$lib/stages/making/mat-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
@@ -45,8 +45,8 @@
 		? ` · last row ${yearDayWords(mat.lastAt)}`
 		: ''}
 </p>
-{#if needWords(needOf(mat), mat)}<p class="font-semibold" data-says>
-		{needWords(needOf(mat), mat)}
+{#if matNeedWords(needOf(mat), mat)}<p class="font-semibold" data-says>
+		{matNeedWords(needOf(mat), mat)}
 	</p>{/if}
 {#if data.loaded}
 	<p class={data.loaded.strands < data.loaded.warpStrands ? 'font-semibold' : 'quiet'} data-laid>

@@ -1,4 +1,4 @@
-import { listMessages } from '$lib/server/hand/messages';
+import { listMessages } from '$lib/server/making/messages';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {

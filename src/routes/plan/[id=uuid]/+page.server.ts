@@ -2,7 +2,7 @@ import { planOfShape } from '$lib/stages/plan/document/document';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { findPlan, updatePlan } from '$lib/server/plan/plans';
-import { keepNew, readBench, workOut } from '$lib/server/bench/acts';
+import { keepNew, readBench, workOut } from '$lib/server/bench/bench-actions';
 import { knownOf } from '$lib/server/bench/known-of';
 import { answerTo, standing } from '$lib/server/plan/keep-form';
 import { error, fail } from '@sveltejs/kit';

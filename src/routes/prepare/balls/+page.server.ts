@@ -11,10 +11,10 @@ import {
 	queueLabels,
 	standInPrinter
 } from '$lib/server/prepare/label-printer';
-import { codesIn, mostLabels } from '$lib/server/prepare/labels';
+import { labelCodesIn, mostLabels } from '$lib/server/prepare/labels';
 import { tableBasis } from '$lib/server/prepare/piles';
 import { tablePlans } from '$lib/server/prepare/table-plans';
-import { lineIn } from '$lib/server/web/line-in';
+import { rowNumberIn } from '$lib/server/web/line-in';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -30,7 +30,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	const { size, paper } = shape.parse(Object.fromEntries(url.searchParams));
 	const { group } = await parent();
 	const [balls, far, printer] = await Promise.all([
-		listBalls(locals.db, lineIn(url, 'before') ?? undefined),
+		listBalls(locals.db, rowNumberIn(url, 'before') ?? undefined),
 		tablePlans(locals.db, tableBasis(locals.db)),
 		group.isDemo ? standInPrinter(locals.db).state() : null
 	]);
@@ -41,7 +41,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 			.filter(({ matsWanted }) => matsWanted > 0)
 			.map(({ id, name, matsWanted, far: goes }) => ({ id, name, matsWanted, far: goes })),
 		printer,
-		block: lineIn(url, 'block'),
+		block: rowNumberIn(url, 'block'),
 		size,
 		paper: paper ?? group.paper
 	};
@@ -72,7 +72,7 @@ export const actions: Actions = {
 	print: async ({ request, locals }) => {
 		const form = await readForm(request);
 		const key = z.uuid().safeParse(form.get('key')).data;
-		const codes = codesIn(form.getAll('code'));
+		const codes = labelCodesIn(form.getAll('code'));
 		if (!key || codes.length === 0) return fail(422, { printer: noneChosen });
 		const done = await orAway(
 			queueLabels(locals.db, key, codes).then(() => printWaiting(standInPrinter(locals.db)))

@@ -7,7 +7,7 @@
 	import { farWords } from '$lib/stages/prepare/far-words';
 	import LabelPlaces from '$lib/stages/prepare/LabelPlaces.svelte';
 	import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
-	import { ballColours, cutWords, metresWords } from '$lib/stages/prepare/label-words';
+	import { ballColours, labelCutWords, metresWords } from '$lib/stages/prepare/label-words';
 	import SmallPrinter from '$lib/stages/prepare/SmallPrinter.svelte';
 	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
@@ -77,7 +77,7 @@
 								>
 								<span class="block">{ballColours(content)} {sort}, {content.bags} bags</span>
 								<span class="quiet block"
-									>{metresWords(content, system)} · {cutWords(content, system)}</span
+									>{metresWords(content, system)} · {labelCutWords(content, system)}</span
 								>
 							</p>
 						</li>

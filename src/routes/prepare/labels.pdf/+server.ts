@@ -1,10 +1,10 @@
 import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
-import { heavily } from '$lib/server/heavy/heavy-work';
-import { blankLabels, codesIn, labelsOf } from '$lib/server/prepare/labels';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
+import { blankLabels, labelCodesIn, labelsOf } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
-import { lineIn } from '$lib/server/web/line-in';
+import { rowNumberIn } from '$lib/server/web/line-in';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -20,8 +20,8 @@ const shape = z.object({
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const asked = shape.parse(Object.fromEntries(url.searchParams));
 	const reader = await readerOf({ locals, cookies });
-	const block = lineIn(url, 'block');
-	const codes = codesIn(url.searchParams.getAll('code'));
+	const block = rowNumberIn(url, 'block');
+	const codes = labelCodesIn(url.searchParams.getAll('code'));
 	const labels = await (block === null
 		? labelsOf(locals.db, codes, url.origin, reader.lengthSystem)
 		: blankLabels(locals.db, block, url.origin));
@@ -29,7 +29,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		error(404, { message: 'No label was chosen. Tick the balls that want one, and try again.' });
 	const paper = asked.paper ?? reader.paper;
 	const most = labelsOn(labelGrids[paper][asked.size]);
-	const bytes = await heavily('labels', {
+	const bytes = await runInWorker('labels', {
 		title: 'Labels',
 		labels,
 		paper,

@@ -1,4 +1,4 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { loomWishes } from '$lib/server/prepare/loom-wishes';
 import { listTools } from '$lib/server/prepare/tools';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,4 +13,4 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -1,5 +1,5 @@
 import { answerPdf } from '$lib/server/web/answer-file';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { workList } from '$lib/server/prepare/work-list';
 import { paperAsked } from '$lib/server/web/paper-asked';
 import { readerOf } from '$lib/server/web/reader';
@@ -8,7 +8,7 @@ import type { RequestHandler } from '@sveltejs/kit';
 /** What to cut and join next, for the wall. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const [reader, plans] = await Promise.all([readerOf({ locals, cookies }), workList(locals.db)]);
-	const bytes = await heavily('work', {
+	const bytes = await runInWorker('work', {
 		groupName: reader.name,
 		plans,
 		system: reader.lengthSystem,

@@ -1,5 +1,5 @@
-import { dayNow, workThere } from '$lib/server/day/day-now';
-import { stationView } from '$lib/stages/day/station-view';
+import { dayNow, workThere } from '$lib/server/table-day/day-now';
+import { stationView } from '$lib/stages/table-day/station-view';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { stationWords } from '$lib/stages/day/day-words';
-	import TapPage from '$lib/stages/day/TapPage.svelte';
+	import { stationWords } from '$lib/stages/table-day/day-words';
+	import TapPage from '$lib/stages/table-day/TapPage.svelte';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 

@@ -1,4 +1,4 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { listForetold } from '$lib/server/season/foretold';
 import { readerOf } from '$lib/server/web/reader';
 import type { Actions, PageServerLoad } from './$types';
@@ -9,4 +9,4 @@ export const load: PageServerLoad = async (event) => {
 	return { foretold: await listForetold(event.locals.db, reader) };
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -1,4 +1,4 @@
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { forecastFor } from '$lib/server/season/forecasts';
 import { listForetold } from '$lib/server/season/foretold';
 import { seasonAsked } from '$lib/server/season/season-asked';
@@ -17,7 +17,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const [basis, foretold] = await Promise.all([seasonNow(db, reader), listForetold(db, reader)]);
 	const { goal, asked } = seasonAsked(url, basis);
 	if (!goal) error(404, { message: 'No place asks for mats by a day to come.' });
-	const bytes = await heavily('seasonPaper', {
+	const bytes = await runInWorker('seasonPaper', {
 		groupName: reader.name,
 		basis,
 		goal,

@@ -1,4 +1,4 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { nextDayToTell, peopleToTell } from '$lib/server/season/words-to-people';
 import { readTold } from '$lib/server/today/today';
 import { readerOf } from '$lib/server/web/reader';
@@ -18,4 +18,4 @@ export const load: PageServerLoad = async (event) => {
 	return { people: people.length, day, words };
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

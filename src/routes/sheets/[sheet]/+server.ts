@@ -5,7 +5,7 @@ import { fileProblemWords } from '$lib/stages/plan/words/problem-words';
 import { sheetNames } from '$lib/stages/plan/words/sheets';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { guideSvg } from '$lib/server/sheets/guide';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -55,7 +55,7 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 	const sheet = sheetNames.find((name) => params.sheet === `${name}.pdf`);
 	const bytes =
 		sheet &&
-		(await heavily('sheet', {
+		(await runInWorker('sheet', {
 			sheet,
 			plan,
 			practice: await practiceOrBare(locals.db),

@@ -1,5 +1,5 @@
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { renewPassphrase } from '$lib/server/doors/way-back';
+import { renewPassphrase } from '$lib/server/auth/way-back';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

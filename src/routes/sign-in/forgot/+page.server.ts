@@ -1,5 +1,5 @@
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { askWayBack } from '$lib/server/doors/way-back';
+import { askWayBack } from '$lib/server/auth/way-back';
 import { clientAddress } from '$lib/server/web/client-address';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';

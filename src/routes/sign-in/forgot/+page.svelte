@@ -1,6 +1,6 @@
 <script lang="ts">
-	import DoorField from '$lib/doors/DoorField.svelte';
-	import DoorPage from '$lib/doors/DoorPage.svelte';
+	import DoorField from '$lib/auth/DoorField.svelte';
+	import DoorPage from '$lib/auth/DoorPage.svelte';
 	import type { PageProps } from './$types';
 
 	const { form }: PageProps = $props();

@@ -10,7 +10,7 @@ import type { Fit, ShortPlace } from './lay-strand';
 import { fitOf } from './lay-strand';
 
 /** How firmly each row is beaten. */
-export type Packing = 'firm' | 'medium' | 'loose';
+export type WeftPacking = 'firm' | 'medium' | 'loose';
 export const packings = ['firm', 'medium', 'loose'] as const;
 
 export interface PegLoomTechnique {
@@ -22,7 +22,7 @@ export interface PegLoomTechnique {
 	readonly pegToPegMm?: number | undefined;
 	/** Clear gap at both ends for finishing, mm; 25 if not given. */
 	readonly endGapMm?: number | undefined;
-	readonly packing: Packing;
+	readonly packing: WeftPacking;
 	/** Both outermost strands doubled, for a firm edge; they are if not said. */
 	readonly doubleEdges?: boolean | undefined;
 	/** How the weft is cut; narrower than the warp. */
@@ -58,7 +58,7 @@ export interface PegLoomMat extends MadeMat {
 	readonly weftDiameterMm: number;
 }
 
-const rowPitchOf: Readonly<Record<Packing, number>> = {
+const rowPitchOf: Readonly<Record<WeftPacking, number>> = {
 	firm: defaults.rowPitchFirm.value,
 	medium: defaults.rowPitchMedium.value,
 	loose: defaults.rowPitchLoose.value

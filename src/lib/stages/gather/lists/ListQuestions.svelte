@@ -4,7 +4,7 @@
 	import { enhance } from '$app/forms';
 	import ListProblems from './ListProblems.svelte';
 	import type { CellProblem } from './check-list';
-	import type { Said } from './still-asked';
+	import type { AnsweredInList } from './still-asked';
 	import type { DayOrder } from './days';
 	import { wholeNumber } from '$lib/ui/number-words';
 
@@ -12,7 +12,7 @@
 		found,
 		check
 	}: {
-		found: Said & { readonly dayOrder: DayOrder | null };
+		found: AnsweredInList & { readonly dayOrder: DayOrder | null };
 		check: {
 			readonly isDayOrderAsked: boolean;
 			readonly knownCount: number;

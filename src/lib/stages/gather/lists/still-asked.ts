@@ -5,7 +5,7 @@ export const knownRows = ['ask', 'skip', 'again'] as const;
 export type KnownRows = (typeof knownRows)[number];
 
 /** What somebody has said of a list. */
-export interface Said {
+export interface AnsweredInList {
 	readonly knownRows: KnownRows;
 	/** Its odd counts are right as they stand. */
 	readonly areOddRight: boolean;
@@ -14,7 +14,7 @@ export interface Said {
 /** Which questions a list still waits for an answer to. */
 export const stillAsked = (
 	{ knownCount, oddCellCount }: Pick<Checked<unknown>, 'knownCount' | 'oddCellCount'>,
-	said: Said
+	said: AnsweredInList
 ): { readonly ofKnown: boolean; readonly ofOdd: boolean } => ({
 	ofKnown: knownCount > 0 && said.knownRows === 'ask',
 	ofOdd: oddCellCount > 0 && !said.areOddRight

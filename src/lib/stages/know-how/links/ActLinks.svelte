@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The acts of what is done here, each a link to how it is done.
-	import type { ActName } from './act-titles';
-	import { actTitles } from './act-titles';
+	import type { ActName } from './lesson-titles';
+	import { actTitles } from './lesson-titles';
 
 	interface Props {
 		acts: readonly ActName[];

@@ -7,7 +7,7 @@ import { startingPlan } from '$lib/core/model/starting-plan';
 import { afterPaint } from './after-paint';
 import { Bench } from './bench.svelte';
 import { History } from './history';
-import { mostPins, readDraft, readPins, writeDraft, writePins } from './kept-here';
+import { mostPins, readBenchDraft, readPins, writeBenchDraft, writePins } from './kept-here';
 import { Pins } from './pins.svelte';
 import { Shortcuts } from './shortcuts.svelte';
 import { Unkept } from './unkept.svelte';
@@ -203,19 +203,19 @@ describe('what the device keeps', () => {
 	} as const;
 
 	it('is a draft for each plan, of its tab alone', () => {
-		writeDraft('a', draft);
-		expect(readDraft('a')).toEqual(draft);
-		expect(readDraft('b')).toBeNull();
+		writeBenchDraft('a', draft);
+		expect(readBenchDraft('a')).toEqual(draft);
+		expect(readBenchDraft('b')).toBeNull();
 		expect(localStorage.length).toBe(0);
-		writeDraft('a', null);
-		expect(readDraft('a')).toBeNull();
+		writeBenchDraft('a', null);
+		expect(readBenchDraft('a')).toBeNull();
 	});
 
 	it.each(['not JSON', '4', '{"name": "x"}', '{"name": "x", "fields": {"mat_width": 4}}'])(
 		'is left alone where it is no draft: %s',
 		(text) => {
 			sessionStorage.setItem('nest-row draft a', text);
-			expect(readDraft('a')).toBeNull();
+			expect(readBenchDraft('a')).toBeNull();
 		}
 	);
 
@@ -228,8 +228,8 @@ describe('what the device keeps', () => {
 				throw new Error('full');
 			}
 		});
-		expect(() => writeDraft('a', draft)).not.toThrow();
-		expect(readDraft('a')).toBeNull();
+		expect(() => writeBenchDraft('a', draft)).not.toThrow();
+		expect(readBenchDraft('a')).toBeNull();
 	});
 
 	it('leaves out pins that cannot be made any more', () => {
@@ -304,12 +304,12 @@ describe('work that is not kept yet', () => {
 		unkept.noteKept();
 		expect(unkept.isAsFirst).toBe(true);
 		wait(unkept);
-		expect(readDraft('a')).toBeNull();
+		expect(readBenchDraft('a')).toBeNull();
 		bench.choose({ mat_width: '98 cm' });
 		wait(unkept);
-		expect(readDraft('a')?.version).toBe(3);
+		expect(readBenchDraft('a')?.version).toBe(3);
 		unkept.forget();
-		expect(readDraft('a')).toBeNull();
+		expect(readBenchDraft('a')).toBeNull();
 	});
 });
 

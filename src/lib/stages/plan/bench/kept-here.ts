@@ -37,7 +37,7 @@ export interface Draft {
 
 const draftKey = (planId: string) => `nest-row draft ${planId}`;
 
-export function readDraft(planId: string): Draft | null {
+export function readBenchDraft(planId: string): Draft | null {
 	const draft = read('tab', draftKey(planId)) as Draft | null;
 	const isWhole =
 		typeof draft === 'object' &&
@@ -50,7 +50,7 @@ export function readDraft(planId: string): Draft | null {
 		: null;
 }
 
-export const writeDraft = (planId: string, draft: Draft | null): void =>
+export const writeBenchDraft = (planId: string, draft: Draft | null): void =>
 	write('tab', draftKey(planId), draft);
 
 /** A plan put beside the one on the bench. */

@@ -1,7 +1,7 @@
 import type { Fields } from '$lib/stages/plan/fields';
 import { convertFields } from '$lib/stages/plan/fields';
 import type { Bench } from './bench.svelte';
-import { readDraft, writeDraft } from './kept-here';
+import { readBenchDraft, writeBenchDraft } from './kept-here';
 
 /** What is on the bench and not kept yet, its name among it: remembered on this device, so that it survives a reload. */
 export class Unkept {
@@ -35,7 +35,7 @@ export class Unkept {
 
 	/** Brings back what this device remembers of the same version, where it may. */
 	recall(mayBringBack: boolean): void {
-		const draft = readDraft(this.place);
+		const draft = readBenchDraft(this.place);
 		if (mayBringBack && draft?.version === this.version()) {
 			const { bench } = this;
 			Object.assign(bench.fields, convertFields(draft.fields, draft.system, bench.system));
@@ -54,7 +54,7 @@ export class Unkept {
 		const draft = this.isAsFirst
 			? null
 			: { fields: { ...bench.fields }, name, system: bench.system, version };
-		const timer = setTimeout(() => writeDraft(this.place, draft), 250);
+		const timer = setTimeout(() => writeBenchDraft(this.place, draft), 250);
 		return () => clearTimeout(timer);
 	}
 
@@ -64,7 +64,7 @@ export class Unkept {
 	}
 
 	forget(): void {
-		writeDraft(this.place, null);
+		writeBenchDraft(this.place, null);
 	}
 
 	startOver(): void {

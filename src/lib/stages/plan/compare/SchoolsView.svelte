@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sampleScales } from '$lib/core/drawing/sample-scene';
-	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/making-drawings';
+	import { drawSample, methodSampleOf } from '$lib/stages/plan/drawing/making-drawings';
 	import { schoolsFor, type School } from '$lib/stages/plan/fields/schools';
 	import SceneView from '$lib/ui/SceneView.svelte';
 
@@ -11,7 +11,7 @@
 		Object.entries(changes).every(([field, value]) => bench.fields[field as 'style'] === value);
 	const [width, height] = [190, 50];
 	const samplesOf = (schools: readonly School[]) =>
-		schools.map(({ made }) => (made ? sampleOf(made.plan, made.model) : null));
+		schools.map(({ made }) => (made ? methodSampleOf(made.plan, made.model) : null));
 	/** Every question has scales of its own: its schools are drawn beside each other. */
 	const scalesOf = (schools: readonly School[]) =>
 		sampleScales(

@@ -7,7 +7,7 @@
 	import { modelPlan } from '$lib/core/model/model';
 	import { coverGrade, coverGrades } from '$lib/core/techniques/cover-grade';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
-	import { drawSample, sampleOf } from '$lib/stages/plan/drawing/making-drawings';
+	import { drawSample, methodSampleOf } from '$lib/stages/plan/drawing/making-drawings';
 	import { methodWords } from '$lib/stages/plan/words/method-words';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import SceneView from '$lib/ui/SceneView.svelte';
@@ -41,7 +41,7 @@
 				technique,
 				join: cut.style === bench.plan.cut.style ? bench.plan.join : undefined
 			};
-			const sample = sampleOf(plan, modelPlan(plan, pointFor(plan, bench.practice)));
+			const sample = methodSampleOf(plan, modelPlan(plan, pointFor(plan, bench.practice)));
 			const grade = coverGrade(technique.kind, cover * coverGrades[technique.kind].close);
 			return { ...way, sample, grade, words: methodWords(way.method, bench.system, bench.terms) };
 		})

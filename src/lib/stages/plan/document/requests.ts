@@ -46,7 +46,7 @@ type Read<Value> =
 	| { readonly value?: never; readonly problems: readonly string[] };
 
 /** Reads JSON text into a shape; each problem is a line that begins with its path. */
-export function readJson<Shape extends z.ZodType>(
+export function parseRequest<Shape extends z.ZodType>(
 	text: string,
 	shape: Shape
 ): Read<z.output<Shape>> {

@@ -3,7 +3,7 @@
 import { layPlanBalls } from '$lib/core/model/balls-of-plan';
 import { stripesOf } from '$lib/core/colour/stripes';
 import type { Bag } from '$lib/core/bag/measure-bag';
-import type { BagSketch, Band } from '$lib/core/cut/sketch-bag';
+import type { BagSketch, BagBand } from '$lib/core/cut/sketch-bag';
 import { sketchBag } from '$lib/core/cut/sketch-bag';
 import { foldsOf } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
@@ -65,7 +65,7 @@ export function drawMat(plan: Plan, estimate: Estimate, system: LengthSystem, bo
 	};
 }
 
-export const measureWords = (bag: Bag, system: LengthSystem): MeasureWords => ({
+export const drawnMeasureWords = (bag: Bag, system: LengthSystem): MeasureWords => ({
 	width: `${formatLength(bag.flatWidthMm, system, 'bag')} wide`,
 	gusset: smallWords(bag.gussetMm, system),
 	body: formatLength(bag.bodyMm, system, 'bag'),
@@ -74,7 +74,7 @@ export const measureWords = (bag: Bag, system: LengthSystem): MeasureWords => ({
 
 /** The bag with its measures. */
 export function drawBag(bag: Bag, cut: Cut, system: LengthSystem, box: Box): Drawing {
-	const words = measureWords(bag, system);
+	const words = drawnMeasureWords(bag, system);
 	return {
 		scene: bagScene(sketchBag(bag, cut), words, box),
 		said: `The bag lying flat: ${words.width}, ${words.body} from the seam to the handles, ${bag.gussetMm > 0 ? `gussets of ${words.gusset}` : 'no gussets'}, ${bag.handleMm > 0 ? `handles of ${words.handle}` : 'no handles'}.`
@@ -91,7 +91,7 @@ function ringsOf({ bands }: BagSketch): { readonly count: number; readonly eachM
 export function cutWords(sketch: BagSketch, style: Cut['style'], system: LengthSystem): BagWords {
 	const isSpiral = style === 'spiral';
 	const { count, eachMm } = ringsOf(sketch);
-	const name = (band: Band): string => {
+	const name = (band: BagBand): string => {
 		switch (band.kind) {
 			case 'trim-bottom':
 				return 'seam off';

@@ -155,7 +155,7 @@ export function drawTurn(strands: number, crossings: number, box: Box): Drawing 
 }
 
 /** What one way is told from another by, of its model. */
-export const sampleOf = (plan: Plan, model: Model): Sample => ({
+export const methodSampleOf = (plan: Plan, model: Model): Sample => ({
 	mat: model.mat,
 	stripMm: (model.weftYield ?? model.yield).stripWidthMm,
 	strandMm: (model.weftYield ?? model.yield).bulkDiameterMm,

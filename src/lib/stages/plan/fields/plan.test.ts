@@ -26,7 +26,13 @@ import {
 } from './mix-request';
 import { basisOf, oddReading, oddWords, readingsOf } from '$lib/measures/plan-basis';
 import { planSchema } from '../document/plan-schema';
-import { compareAnswer, compareShape, mixShape, mostMethods, readJson } from '../document/requests';
+import {
+	compareAnswer,
+	compareShape,
+	mixShape,
+	mostMethods,
+	parseRequest
+} from '../document/requests';
 import { schoolsFor } from './schools';
 import { startingPlan } from '$lib/core/model/starting-plan';
 
@@ -110,9 +116,9 @@ describe('requests from outside', () => {
 	const target = { width_mm: 850, length_mm: 1850 };
 
 	it('say by path what is wrong', () => {
-		expect(readJson('{', mixShape).problems).toEqual(['body: this is not JSON.']);
-		expect(readJson('[]', mixShape).problems?.[0]).toMatch(/^body: /);
-		const wrong = readJson(JSON.stringify({ store: [{ kind: '', bag, count: -1 }] }), mixShape);
+		expect(parseRequest('{', mixShape).problems).toEqual(['body: this is not JSON.']);
+		expect(parseRequest('[]', mixShape).problems?.[0]).toMatch(/^body: /);
+		const wrong = parseRequest(JSON.stringify({ store: [{ kind: '', bag, count: -1 }] }), mixShape);
 		expect(wrong.problems?.join()).toMatch(/store\.0\.kind.*store\.0\.count.*methods/s);
 	});
 
@@ -179,7 +185,7 @@ describe('what can be made from what there is', () => {
 	it('is asked for in the words of the JSON door', () => {
 		const ways = waysThere([]).filter(({ kind }) => kind !== 'twined');
 		const request = mixRequest(own, startingPlan, ways, 'area', 120);
-		const read = readJson(JSON.stringify(request), mixShape);
+		const read = parseRequest(JSON.stringify(request), mixShape);
 		expect(read.problems).toBeUndefined();
 		expect(read.value?.methods.map(({ name }) => name)).toEqual([
 			'crochet',

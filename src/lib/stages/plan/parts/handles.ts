@@ -10,7 +10,7 @@ import { fieldLength, formatLength, type LengthScale } from '$lib/core/units/for
 import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 import type { FieldName } from '$lib/stages/plan/fields';
 import type { StepName } from '$lib/stages/plan/words/step-lines';
-import { cutWords, measureWords } from '../drawing/drawings';
+import { cutWords, drawnMeasureWords } from '../drawing/drawings';
 
 export interface Handle {
 	/** The field that it sets, and that is typed on the drawing. */
@@ -89,7 +89,7 @@ function sizeHandles(bench: Bench, box: Box): Handle[] {
 function bagHandles(bench: Bench, box: Box): Handle[] {
 	const { bag, cut } = bench.drawn.plan;
 	const sketch = sketchBag(bag, cut);
-	const words = measureWords(bag, bench.system);
+	const words = drawnMeasureWords(bag, bench.system);
 	const { left, bottom, scale } = placeMeasured(sketch, words, box);
 	const width = bag.flatWidthMm * scale;
 	const top = bottom - bag.bodyMm * scale;

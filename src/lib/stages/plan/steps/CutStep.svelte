@@ -3,7 +3,7 @@
 	import { cuttingStack } from '$lib/core/cut/stack';
 	import { usualWorkSetup } from '$lib/core/model/types';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
-	import { actsOfCut } from '$lib/stages/know-how/links/acts-at';
+	import { actsOfCut } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import Term from '$lib/ui/Term.svelte';

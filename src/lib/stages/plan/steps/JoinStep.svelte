@@ -8,7 +8,7 @@
 	import { pointFor } from '$lib/core/model/known-for';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { perAreaWords, strandMassWords } from '$lib/ui/unit-words';
-	import { actsOfJoin } from '$lib/stages/know-how/links/acts-at';
+	import { actsOfJoin } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';

@@ -4,7 +4,7 @@
 	import { usualSleeperHeightMm } from '$lib/core/model/types';
 	import { fieldLength } from '$lib/core/units/format-length';
 	import { wholeNumber } from '$lib/ui/number-words';
-	import { actsOfTechnique } from '$lib/stages/know-how/links/acts-at';
+	import { actsOfTechnique } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';

@@ -1,5 +1,5 @@
 // Why the figures of one plan are not those of another, in a line: the largest shares first.
-import type { Move, PlanFactor } from '$lib/core/explain/why-moved';
+import type { FigureShift, PlanFactor } from '$lib/core/explain/why-moved';
 import { figure, wholeNumber } from '$lib/ui/number-words';
 
 /** How a factor changed: greater, smaller, or simply otherwise. */
@@ -31,7 +31,7 @@ const amount = (
 };
 
 /** One share in words: `larger stitches: fewer rows, 40 bags less, 3 h less`; empty where nothing shows. */
-export function moveWords({ factor, bags, hours, rows, by }: Move): string {
+export function moveWords({ factor, bags, hours, rows, by }: FigureShift): string {
 	const [more, less, other] = changed[factor];
 	const what = by > 0 ? more : by < 0 ? less : other;
 	const parts: string[] = [];
@@ -54,13 +54,17 @@ export interface Difference {
  * The line beside the difference: the three largest shares, by what they move of the whole. The shares
  * are taken of the difference that the tally shows, so that the two never differ.
  */
-export function whyWords(moves: readonly Move[], shown: Difference, whole: Difference): string {
+export function whyWords(
+	moves: readonly FigureShift[],
+	shown: Difference,
+	whole: Difference
+): string {
 	const times = (of: 'bags' | 'hours') => {
 		const sum = moves.reduce((total, move) => total + move[of], 0);
 		return Math.abs(sum) > 1e-9 && Math.abs(shown[of] / sum - 1) < 0.5 ? shown[of] / sum : 1;
 	};
 	const [bags, hours] = [times('bags'), times('hours')];
-	const weight = (move: Move) =>
+	const weight = (move: FigureShift) =>
 		Math.abs(move.bags) / Math.max(1, whole.bags) + Math.abs(move.hours) / Math.max(1, whole.hours);
 	return moves
 		.map((move) => ({ ...move, bags: move.bags * bags, hours: move.hours * hours }))

@@ -1,8 +1,8 @@
-import { auth } from '$lib/server/doors/auth';
-import { isSignInOn } from '$lib/server/doors/who-comes';
-import { isConfirmed } from '$lib/server/doors/own-account';
+import { auth } from '$lib/server/auth/auth';
+import { isSignInOn } from '$lib/server/auth/identify';
+import { isConfirmed } from '$lib/server/auth/own-account';
 import { clientAddress } from '$lib/server/web/client-address';
-import { giveBackTry, tryOnce, waitWords } from '$lib/server/doors/limits';
+import { giveBackTry, tryOnce, waitWords } from '$lib/server/auth/limits';
 import { json, type RequestHandler } from '@sveltejs/kit';
 
 /** What is asked from a page's script: passkeys alone. All else is done by forms. */

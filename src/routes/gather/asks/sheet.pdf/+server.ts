@@ -5,7 +5,7 @@ import { listKinds } from '$lib/server/gather/kinds';
 import { papers } from '$lib/ui/reader';
 import { readerOf } from '$lib/server/web/reader';
 import { loadAsks } from '$lib/server/asks/load-asks';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 
@@ -30,7 +30,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		readerOf({ locals, cookies }),
 		loadAsks(locals.db, asked.place, listKinds(locals.db))
 	]);
-	const bytes = await heavily('asks', {
+	const bytes = await runInWorker('asks', {
 		groupName: reader.name,
 		placeName: place?.name ?? null,
 		bringTo: asked.to,

@@ -1,4 +1,4 @@
-import { keepEntry } from '$lib/server/entries/keep-entry';
+import { entryAction } from '$lib/server/entries/keep-entry';
 import { findDelivery } from '$lib/server/hand-over/deliveries';
 import { byLabel } from '$lib/server/web/by-label';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,4 +14,4 @@ export const load: PageServerLoad = async ({ locals, params, depends }) => {
 	};
 };
 
-export const actions: Actions = { keep: keepEntry };
+export const actions: Actions = { keep: entryAction };

@@ -9,7 +9,7 @@
 		matsWords,
 		pillowsWords,
 		sizeWords,
-		waysOf
+		receivingWords
 	} from '$lib/stages/hand-over/hand-over-words';
 	import { crateOf, gramsOf, packMats } from '$lib/stages/hand-over/packing';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -23,7 +23,7 @@
 	const packed = $derived(packMats(delivery.lying, crate));
 	const grams = $derived(gramsOf(delivery.lying));
 	const { place } = $derived(delivery);
-	const said = $derived(waysOf(place));
+	const said = $derived(receivingWords(place));
 </script>
 
 <svelte:head><title>{delivery.placeName}, {delivery.code} · Nest Row</title></svelte:head>

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import MatStrip from '$lib/stages/hand/MatStrip.svelte';
-	import { wholeMat } from '$lib/stages/hand/mat-view';
-	import { happenedWords, stateNow } from '$lib/stages/hand-over/story-words';
+	import MatStrip from '$lib/stages/making/MatStrip.svelte';
+	import { wholeMat } from '$lib/stages/making/mat-view';
+	import { storyEventWords, stateNow } from '$lib/stages/hand-over/story-words';
 	import { careWords, sizeWords } from '$lib/stages/hand-over/hand-over-words';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -18,7 +18,7 @@
 	const days = $derived(
 		[
 			...mat.woundOn.map((day) => ({ what: 'wound', day, words: 'balls for it were wound' })),
-			...mat.days.map(({ what, day }) => ({ what, day, words: happenedWords[what] }))
+			...mat.days.map(({ what, day }) => ({ what, day, words: storyEventWords[what] }))
 		].toSorted((one, other) => (one.day < other.day ? -1 : one.day > other.day ? 1 : 0))
 	);
 </script>

@@ -1,5 +1,5 @@
-import { heavily } from '$lib/server/heavy/heavy-work';
-import { findMat } from '$lib/server/hand/mats';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
+import { findMat } from '$lib/server/making/mats';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { paperAsked } from '$lib/server/web/paper-asked';
 import { readerOf } from '$lib/server/web/reader';
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 		(code) => findMat(locals.db, code, reader),
 		'No mat in hand has that label.'
 	);
-	const bytes = await heavily('matRowSheet', {
+	const bytes = await runInWorker('matRowSheet', {
 		mat,
 		planName: mat.planName,
 		planVersion: mat.planVersion,

@@ -1,6 +1,6 @@
 import { checkOverview } from '$lib/server/check/made-mats';
-import { dayNow } from '$lib/server/day/day-now';
-import { closeDay, openDay, taughtBy } from '$lib/server/day/run-day';
+import { dayNow } from '$lib/server/table-day/day-now';
+import { closeDay, openDay, taughtBy } from '$lib/server/table-day/run-day';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { toShowAgain } from '$lib/stages/check/menders';
 import type { SaveResult } from '$lib/server/db/save-result';

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import MendingList from '$lib/stages/check/MendingList.svelte';
-	import DayPlan from '$lib/stages/day/DayPlan.svelte';
-	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/acts-at';
-	import { stations } from '$lib/stages/people/seats';
-	import { lineStations } from '$lib/core/line/line';
-	import DayTerms from '$lib/stages/day/DayTerms.svelte';
-	import DayRun from '$lib/stages/day/DayRun.svelte';
-	import { restOf } from '$lib/stages/day/line-day';
-	import { besideWanted } from '$lib/stages/day/beside-words';
-	import { clockWords } from '$lib/stages/day/clock';
+	import DayPlan from '$lib/stages/table-day/DayPlan.svelte';
+	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/lessons-at';
+	import { seatStations } from '$lib/stages/people/seats';
+	import { lineStations } from '$lib/core/assembly-line/assembly-line';
+	import DayTerms from '$lib/stages/table-day/DayTerms.svelte';
+	import DayRun from '$lib/stages/table-day/DayRun.svelte';
+	import { restOf } from '$lib/stages/table-day/line-day';
+	import { besideWanted } from '$lib/stages/table-day/beside-words';
+	import { clockWords } from '$lib/stages/table-day/clock';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
@@ -31,7 +31,7 @@
 	const actsOfDay = $derived([
 		...new Set(
 			[...(data.day.seats.length > 0 ? data.day.seats.map(({ station }) => station) : lineStations)]
-				.toSorted((one, other) => stations.indexOf(one) - stations.indexOf(other))
+				.toSorted((one, other) => seatStations.indexOf(one) - seatStations.indexOf(other))
 				.flatMap((station) =>
 					actsOfStation(station, cutOfLine(data.work?.line.cutTool ?? 'scissors'))
 				)

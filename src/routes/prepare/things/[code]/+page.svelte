@@ -5,7 +5,7 @@
 	import { wholeNumber } from '$lib/ui/number-words';
 	import { massWords } from '$lib/ui/unit-words';
 	import BallFigure from '$lib/stages/prepare/BallFigure.svelte';
-	import { ballColours, cutWords, metresWords } from '$lib/stages/prepare/label-words';
+	import { ballColours, labelCutWords, metresWords } from '$lib/stages/prepare/label-words';
 	import { happenedWords, unsuitedWords } from '$lib/stages/prepare/thing-words';
 	import type { PageProps } from './$types';
 
@@ -48,7 +48,7 @@
 						{ball.colours.map(({ colour, bags }) => `${colour} ${wholeNumber(bags)}`).join(', ')}
 					</dd>
 					<dt class="quiet">Cut</dt>
-					<dd>{cutWords(ball, system)}, {wholeNumber(ball.pieces)} pieces</dd>
+					<dd>{labelCutWords(ball, system)}, {wholeNumber(ball.pieces)} pieces</dd>
 					<dt class="quiet">Strand</dt>
 					<dd data-metres>
 						{metresWords(ball, system)}{ball.massG === null

@@ -1,6 +1,6 @@
 import { crateOf } from '$lib/stages/hand-over/packing';
 import { findDelivery } from '$lib/server/hand-over/deliveries';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { isOnlyHere } from '$lib/server/web/own-address';
 import { paperAsked } from '$lib/server/web/paper-asked';
@@ -16,7 +16,7 @@ export const GET: RequestHandler = async ({ url, params, locals, cookies }) => {
 		(code) => findDelivery(locals.db, code),
 		'No delivery of this group has that label, or it was taken back.'
 	);
-	const bytes = await heavily('note', {
+	const bytes = await runInWorker('note', {
 		groupName: reader.name,
 		delivery,
 		crate: crateOf(delivery),

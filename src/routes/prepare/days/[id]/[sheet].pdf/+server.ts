@@ -1,6 +1,6 @@
 import { listToMend } from '$lib/server/check/made-mats';
-import { askedDay, workThere } from '$lib/server/day/day-now';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { askedDay, workThere } from '$lib/server/table-day/day-now';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { drawnCut, workOfDay } from '$lib/server/prepare/day-work';
 import { daySheets } from '$lib/server/sheets/day-sheet';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -21,7 +21,7 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 		sheet === 'seats' ? listToMend(db) : []
 	]);
 	if (!work.by) error(404, 'This day has no plan whose bags can be cut.');
-	const bytes = await heavily('onPaper', {
+	const bytes = await runInWorker('onPaper', {
 		sheet,
 		groupName: reader.name,
 		day,

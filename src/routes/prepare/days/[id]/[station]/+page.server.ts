@@ -1,7 +1,7 @@
-import { lineStations } from '$lib/core/line/line';
-import { dayNow, workThere } from '$lib/server/day/day-now';
-import { keepEntry } from '$lib/server/entries/keep-entry';
-import { stationView } from '$lib/stages/day/station-view';
+import { lineStations } from '$lib/core/assembly-line/assembly-line';
+import { dayNow, workThere } from '$lib/server/table-day/day-now';
+import { entryAction } from '$lib/server/entries/keep-entry';
+import { stationView } from '$lib/stages/table-day/station-view';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,4 +14,4 @@ export const load: PageServerLoad = async (event) => {
 	return stationView(station, { ...now, work: workThere(now) });
 };
 
-export const actions: Actions = { default: keepEntry };
+export const actions: Actions = { default: entryAction };

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { newKey } from '$lib/ui/new-key';
-	import { stationWords } from '$lib/stages/day/day-words';
-	import TapPage from '$lib/stages/day/TapPage.svelte';
-	import { tapCount, tapWords } from '$lib/stages/day/taps';
+	import { stationWords } from '$lib/stages/table-day/day-words';
+	import TapPage from '$lib/stages/table-day/TapPage.svelte';
+	import { tapCount, tapWords } from '$lib/stages/table-day/taps';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 

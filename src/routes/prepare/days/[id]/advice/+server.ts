@@ -1,7 +1,7 @@
-import { askedDay, workThere } from '$lib/server/day/day-now';
-import { heavily } from '$lib/server/heavy/heavy-work';
+import { askedDay, workThere } from '$lib/server/table-day/day-now';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { workOfDay } from '$lib/server/prepare/day-work';
-import { seatOrderOf, seatsOfAdvice } from '$lib/stages/day/advised';
+import { seatOrderOf, seatsOfAdvice } from '$lib/stages/table-day/advised';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ locals, params }) => {
 	const day = await askedDay(locals.db, params.id);
 	const work = workThere(await workOfDay(locals.db, day));
-	const advice = await heavily('seats', seatOrderOf(day, work, day.seats));
+	const advice = await runInWorker('seats', seatOrderOf(day, work, day.seats));
 	const { bound, worth, undone } = advice;
 	return json({ seats: seatsOfAdvice(advice, day, day.seats), bound, worth, undone });
 };

@@ -1,4 +1,4 @@
-import { askedDay } from '$lib/server/day/day-now';
+import { askedDay } from '$lib/server/table-day/day-now';
 import { calendarOf } from '$lib/server/web/day-calendar';
 import { readerOf } from '$lib/server/web/reader';
 import type { RequestHandler } from './$types';

@@ -1,5 +1,5 @@
-import { dayNow, workThere } from '$lib/server/day/day-now';
-import { restOf } from '$lib/stages/day/line-day';
+import { dayNow, workThere } from '$lib/server/table-day/day-now';
+import { restOf } from '$lib/stages/table-day/line-day';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { invalidate } from '$app/navigation';
-	import WallView from '$lib/stages/day/WallView.svelte';
+	import WallView from '$lib/stages/table-day/WallView.svelte';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 

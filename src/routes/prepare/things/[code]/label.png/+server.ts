@@ -1,6 +1,6 @@
 import { printerLabel } from '$lib/stages/prepare/label-sizes';
-import { heavily } from '$lib/server/heavy/heavy-work';
-import { codesIn, labelsOf } from '$lib/server/prepare/labels';
+import { runInWorker } from '$lib/server/heavy/heavy-work';
+import { labelCodesIn, labelsOf } from '$lib/server/prepare/labels';
 import { readerOf } from '$lib/server/web/reader';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -10,11 +10,11 @@ export const GET: RequestHandler = async ({ url, locals, cookies, params }) => {
 	const reader = await readerOf({ locals, cookies });
 	const [label] = await labelsOf(
 		locals.db,
-		codesIn([params.code]),
+		labelCodesIn([params.code]),
 		url.origin,
 		reader.lengthSystem
 	);
 	if (!label) error(404, { message: 'There is nothing with that code.' });
-	const png = await heavily('labelPng', { label, ...printerLabel });
+	const png = await runInWorker('labelPng', { label, ...printerLabel });
 	return new Response(new Uint8Array(png).buffer, { headers: { 'content-type': 'image/png' } });
 };

@@ -1,0 +1,28 @@
+import type { Db } from '$lib/server/db/db';
+import type { ColourRows } from '$lib/core/making/strand-left';
+import { findThing } from '$lib/server/book/things';
+
+type Found =
+	| {
+			readonly id: number;
+			readonly planId: string;
+			readonly planVersion: number;
+			/** The rows and colours it was begun with; null where nobody wrote them down. */
+			readonly stripes: readonly ColourRows[] | null;
+			readonly problem?: never;
+	  }
+	| { readonly problem: string };
+
+/** The mat with a code, where it is being made; else why it is not. */
+export async function matInHand(db: Db, code: string): Promise<Found> {
+	const thing = await findThing(db, code);
+	if (!thing) return { problem: 'No mat of this group has that label.' };
+	const { id, sort, planId, planVersion, state, content } = thing;
+	if (sort !== 'mat' || planId === null || planVersion === null)
+		return { problem: `${code} is on no mat, but on a ${sort}.` };
+	if (state === null) return { problem: `${code} was taken back: it is no mat any more.` };
+	if (state !== 'begun' && state !== 'made')
+		return { problem: `${code} is not being made any more.` };
+	const { stripes = null } = content as { stripes?: ColourRows[] };
+	return { id, planId, planVersion, stripes };
+}

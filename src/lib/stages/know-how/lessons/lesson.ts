@@ -1,0 +1,126 @@
+import type { Bag } from '$lib/core/bag/measure-bag';
+import type { Cut } from '$lib/core/cut/types';
+import type { Rope } from '$lib/core/drawing/rope';
+import type { Box, Scene } from '$lib/core/drawing/scene';
+import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
+import { sketchScene } from '$lib/core/drawing/sketch-scene';
+import type { Point } from '$lib/core/drawing/smooth-line';
+import { lieBag } from '$lib/core/know-how/bag-pictures';
+import type { ExerciseKind } from '$lib/core/know-how/exercises';
+import type { Loom, NailFrame } from '$lib/core/tools/tools';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import type { StitchTerms } from '$lib/ui/stitch-words';
+
+/** What an act is drawn from: the group's own bag, strip and tools, and how lengths and stitches are written. */
+export interface OwnThings {
+	readonly bag: Bag;
+	readonly bagName: string;
+	/** How the group's plan cuts it; null where there is no plan. */
+	readonly cut: Cut | null;
+	readonly hookMm: number | null;
+	readonly loom: Loom | null;
+	readonly frame: NailFrame | null;
+	readonly system: LengthSystem;
+	readonly terms: StitchTerms;
+	/** The room each drawing has. */
+	readonly box: Box;
+}
+
+/** How a step is drawn: as it moves, the last as it is left lying; or as it stands, laid out for its room. */
+export type Drawn = { readonly frames: readonly Sketch[] } | { readonly scene: Scene };
+
+/** One step of an act: what is done, drawn. */
+export interface ActStep {
+	readonly words: string;
+	readonly drawn: Drawn;
+	readonly caution: string | null;
+}
+
+/** One way that practised hands go, and what it trades. */
+export interface PractisedWay {
+	readonly name: string;
+	readonly trade: string;
+}
+
+/** An act: when it is done, how, and where practised hands differ. */
+export interface Act {
+	readonly when: string;
+	readonly practice?: ExerciseKind;
+	readonly schools?: readonly PractisedWay[];
+	readonly steps: (own: OwnThings) => readonly ActStep[];
+}
+
+/** Nineteen letters wide: its words can be read on the narrowest phone with the largest type, and it is drawn larger where there is room. */
+export const box: Box = { width: 228, tallest: 170, type: 12 };
+
+export const moving = (
+	words: string,
+	frames: readonly Sketch[],
+	caution: string | null = null
+): ActStep => ({ words, drawn: { frames }, caution });
+
+export const still = (words: string, scene: Scene, caution: string | null = null): ActStep => ({
+	words,
+	drawn: { scene },
+	caution
+});
+
+/** A step as it is left lying. */
+export const sceneOf = ({ drawn }: ActStep, { width, type }: Box): Scene => {
+	if ('scene' in drawn) return drawn.scene;
+	const last = drawn.frames.at(-1);
+	return last ? sketchScene(last, width, type) : { width, height: type, marks: [] };
+};
+
+// What sketches are made of.
+export const sketch = (...marks: readonly SketchMark[]): Sketch => ({ fabrics: [], marks });
+export const ropes = (...all: readonly (Rope | readonly Rope[])[]): SketchMark => ({
+	show: 'ropes',
+	ropes: all.flatMap((one) => ('points' in one ? [one] : [...one]))
+});
+export const move = (from: Point, to: Point): SketchMark => ({ show: 'move', from, to });
+export const word = (words: string, at: Point): SketchMark => ({ show: 'word', words, at });
+export const tool = (
+	show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook',
+	x: number,
+	y: number
+): SketchMark => ({ show, at: [x, y] });
+export const patch = (
+	tone: 'film' | 'film-other' | 'ground' | 'scrap' | 'weft' | 'quiet',
+	...points: readonly Point[]
+): SketchMark => ({ show: 'patch', points, tone });
+export const board = (x: number, y: number, width: number, height: number): readonly Point[] => [
+	[x, y],
+	[x + width, y],
+	[x + width, y + height],
+	[x, y + height]
+];
+/** The trims of the usual school. */
+export const trims = { trimBottomMm: 50, trimTopMm: 50 } as const;
+/** Where the group's bag lies in the middle of a sketch. */
+export const lying = (bag: Bag) => lieBag(bag, { left: 28, width: 64, foot: 68, height: 64 });
+/** An arm that strands lie about: a broad one of its own. */
+export const arm = (from: Point, to: Point, wide = 15): Rope => ({
+	points: [
+		[from[0], from[1], 0],
+		[(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, 0],
+		[to[0], to[1], 0]
+	],
+	wide,
+	tone: 'ground'
+});
+
+// Cautions, at the step they belong to.
+export const blade =
+	'Rolling blades are for trained adults: away from the body, gloves on, closed when put down. Blunt scissors for children. Local rules and whoever is responsible come first.';
+export const film = 'Keep bags and scraps away from babies and small children: film can suffocate.';
+export const hygiene =
+	'Gloves or washed hands for used bags. Nothing mouldy, nothing from medical or chemical use. Local hygiene rules come first.';
+export const tiring =
+	'Take breaks and change seats: the same turn of the hand for hours hurts. Pain means stop.';
+export const rodsCaution =
+	'Rods and pegs stand under tension: mind eyes and fingers. Another pair of hands helps.';
+export const neck =
+	'A sling across the body, never a tight loop round the neck. The receiving place’s own rules come first.';
+export const fire =
+	'Plastic film burns and drips: away from heaters, stoves and candles. Never for an infant to sleep on.';

@@ -1,0 +1,119 @@
+<script lang="ts">
+	// What a mat says of itself once it is measured: how long it gets, whether it narrows, what that costs.
+	import { heightSoFar } from '$lib/core/making/height-so-far';
+	import { formatLength, type LengthSystem } from '$lib/core/units/format-length';
+	import EntryField from '$lib/entries/EntryField.svelte';
+	import EntryForm from '$lib/entries/EntryForm.svelte';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import { stripesText } from '$lib/entries/types/mat-course';
+	import type { SentForm } from '$lib/entries/typed-form.svelte';
+	import { TypedForm } from '$lib/entries/typed-form.svelte';
+	import { figure, fixed, smallNumber } from '$lib/ui/number-words';
+	import { untrack } from 'svelte';
+	import { addAndSay } from '$lib/entries/add-and-say';
+	import type { MatInHand } from './mat-view';
+	import { courseWords } from './mat-words';
+
+	interface Props {
+		mat: MatInHand;
+		system: LengthSystem;
+		sent?: SentForm | null | undefined;
+	}
+	const { mat, system, sent }: Props = $props();
+	const outbox = getOutbox();
+	const form = untrack(
+		() =>
+			new TypedForm(
+				'mat-size',
+				{
+					mat: mat.code,
+					row: String(mat.made.near + mat.made.far),
+					length: '',
+					width: '',
+					sure: ''
+				},
+				outbox,
+				sent
+			)
+	);
+	const lengthWords = (mm: number) => formatLength(mm, system, 'mat');
+	const measured = $derived(mat.said.sizes.findLast(({ lengthMm }) => lengthMm !== null));
+	const height = $derived.by(() => {
+		const { look, rows } = mat;
+		if (!look || !rows || rows.parts > 1 || !measured?.lengthMm) return null;
+		const target = look.isLengthwise ? look.widthMm : look.lengthMm;
+		const planned = { rows: rows.total, lengthMm: target, rowM: look.rowM };
+		return heightSoFar(measured.row, measured.lengthMm, planned);
+	});
+	/** The rows of the mat, so many more or fewer at its end, in the colour they end with. */
+	const stripes = $derived.by(() => {
+		const own = mat.look?.stripes ?? [];
+		let more = height?.moreRows ?? 0;
+		const last = own.at(-1);
+		if (!last) return [];
+		if (more >= 0) return [...own.slice(0, -1), { ...last, rows: last.rows + more }];
+		const kept = own.toReversed().flatMap((stripe) => {
+			const off = Math.min(stripe.rows, -more);
+			more += off;
+			return stripe.rows > off ? [{ ...stripe, rows: stripe.rows - off }] : [];
+		});
+		return kept.toReversed();
+	});
+	/** By how many days those rows move the day it is ready, at the pace it has. */
+	const daysMore = $derived.by(() => {
+		const left = (mat.rows?.total ?? 0) - mat.made.near - mat.made.far;
+		if (!height || !mat.ready.middle || left <= 0) return null;
+		const days = (Date.parse(mat.ready.middle) - Date.parse(outbox.readBy().today)) / 86_400_000;
+		return Math.max(0, Math.round((days * Math.abs(height.moreRows)) / left));
+	});
+	let said = $state('');
+	async function goOn(): Promise<void> {
+		const typed = { mat: mat.code, stripes: stripesText(stripes) };
+		const act = { type: 'stripes', typed, words: `how ${mat.code} goes on` };
+		said = await addAndSay(outbox, act, 'It goes on so.');
+	}
+	const rowsWords = (count: number) => `${smallNumber(count)} ${count === 1 ? 'row' : 'rows'}`;
+</script>
+
+<EntryForm {form} title="Measure it" act="Keep it" stays={['mat', 'row']} isMain={false}>
+	<h3 class="sr-only" id="course" tabindex="-1">What it says</h3>
+	{#if mat.course}
+		<p class={mat.course.verdict === 'straight' ? '' : 'font-semibold'} data-course>
+			It {courseWords(mat.course)}.
+			{#if mat.course.verdict === 'narrows'}The last stitch of a row is missed easily: show it, add
+				one at the end of each of the next {rowsWords(mat.course.stitches)}, or go back to row
+				{mat.course.sinceRow}.{:else if mat.course.verdict === 'widens'}One stitch too many at a
+				row’s end, or a hook too big.{/if}
+		</p>
+	{/if}
+	{#if height}
+		<p data-height>
+			At row {measured?.row} it is {lengthWords(measured?.lengthMm ?? 0)}: its rows are {fixed(
+				height.rowMm,
+				1
+			)} mm high, {Math.abs(height.drift - 1) < 0.005
+				? 'as planned'
+				: `${figure(Math.abs(height.drift - 1) * 100)} % ${height.drift > 1 ? 'higher' : 'lower'} than planned`}.
+			As it goes it reaches {lengthWords(height.reachesMm)}.
+			{#if height.moreRows !== 0}
+				It takes {rowsWords(Math.abs(height.moreRows))}
+				{height.moreRows > 0 ? 'more' : 'fewer'} to be as long as its plan: {figure(
+					Math.abs(height.moreM)
+				)} m of strand, {figure(Math.abs(height.moreM) * (mat.look?.bagsPerM ?? 0))} bags{#if daysMore !== null},
+					and about {smallNumber(daysMore)}
+					{daysMore === 1 ? 'day' : 'days'}{/if}
+				{height.moreRows > 0 ? 'more' : 'less'}.
+			{/if}
+		</p>
+		{#if height.moreRows !== 0}
+			<button type="button" class="btn h-auto min-h-11" onclick={() => void goOn()}
+				>Make it {height.rows} rows</button
+			>
+			<p class="quiet" role="status">{said}</p>
+		{/if}
+	{/if}
+	<input type="hidden" name="mat" value={mat.code} />
+	<EntryField {form} field="row" label="At row" inputmode="numeric" />
+	<EntryField {form} field="length" label="Length so far" inputmode="decimal" />
+	<EntryField {form} field="width" label="Width there" inputmode="decimal" />
+</EntryForm>

@@ -1,0 +1,103 @@
+import { nextRow } from '$lib/core/making/mat-rows';
+import type { WidthCourse } from '$lib/core/making/narrowing';
+import { smallNumber } from '$lib/ui/number-words';
+import { shortDayWords } from '$lib/ui/day-words';
+import { meetingOf } from './loom-meeting';
+import type { MatLack, MatInHand, MatLine, MatNeed } from './mat-view';
+import { lacksSoon } from './mat-view';
+
+/** How far a mat is: `row 134 of 204`, `band 7 of 12`, `46 of 612 rows`. */
+export function matFarWords({ rows, made }: Pick<MatInHand, 'rows' | 'made'>): string {
+	const count = made.near + made.far;
+	if (!rows) return `${count} rows`;
+	if (rows.ends === 2) return `${count} of ${rows.total} rows, from both ends`;
+	if (rows.parts === 1) return `row ${count} of ${rows.total}`;
+	const { part, row } = nextRow(rows, Math.max(0, count - 1));
+	return count === 0
+		? `${rows.part} 1 of ${rows.parts}`
+		: `${rows.part} ${part} of ${rows.parts}, row ${row} of ${rows.each}`;
+}
+
+/** Whose it is: a maker, a loom, the table. */
+export const whoseWords = ({ maker, loom }: Pick<MatInHand, 'maker' | 'loom'>): string =>
+	maker?.name ?? loom ?? 'at the table';
+
+/** By when it is ready, and between when; empty where it is done or nobody can say. */
+export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>): {
+	day: string;
+	between: string;
+} {
+	if (share >= 1) return { day: 'made', between: '' };
+	if (!ready.middle) return { day: '?', between: 'beyond two years' };
+	const high = ready.high ? shortDayWords(ready.high) : 'later than two years';
+	return {
+		day: shortDayWords(ready.middle),
+		between: `${shortDayWords(ready.low ?? ready.middle)}–${high}`
+	};
+}
+
+/** Stitches lost or added: `two stitches lost since row 140`. */
+export function courseWords({ verdict, stitches, sinceRow }: WidthCourse): string {
+	if (verdict === 'straight') return 'keeps its width';
+	const count = `${smallNumber(stitches)} ${stitches === 1 ? 'stitch' : 'stitches'}`;
+	return `${verdict}: ${count} ${verdict === 'narrows' ? 'lost' : 'added'} since row ${sinceRow}`;
+}
+
+/** What lacks of a colour: `blue ends in row 143`. */
+export const lackWords = ({ colour, row }: MatLack): string => `${colour} ends in row ${row}`;
+
+/** What it needs, said kindly. */
+export function matNeedWords(
+	need: MatNeed,
+	mat: Pick<MatInHand, 'stillDays' | 'lacks' | 'course' | 'made' | 'rows'>
+): string {
+	const { stillDays, course } = mat;
+	switch (need) {
+		case 'finish':
+			return 'all rows are made: finish it';
+		case 'fetch':
+			return 'wants to be fetched: its maker cannot go on';
+		case 'ball':
+			return 'needs a ball';
+		case 'ask':
+			return `stands still for ${Math.floor(stillDays / 7)} weeks: ask how it goes`;
+		case 'lacks':
+			return lacksSoon(mat).map(lackWords).join(', ');
+		case 'narrows':
+			return course ? courseWords(course) : '';
+		case 'begin':
+			return 'no row yet';
+		case 'go-on':
+			return '';
+	}
+}
+
+/** What is said of a loom that both ends of are woven; empty of any other mat. */
+export function loomWords(mat: Pick<MatLine, 'rows' | 'look' | 'said' | 'made'>): string {
+	const meeting = mat.made.far > 0 ? meetingOf(mat, mat.made) : null;
+	if (!meeting) return '';
+	return meeting.verdict === 'fine'
+		? 'both ends · will meet as opposites'
+		: 'both ends · one row more or less before they meet';
+}
+
+/** The act that a need asks for, and the part of the mat's page where it is done; none where there is none. */
+export function needPlace(
+	need: MatNeed,
+	{ course }: Pick<MatInHand, 'course'>
+): { words: string; part: string } | null {
+	switch (need) {
+		case 'fetch':
+			return { words: 'Pass it on', part: 'pass' };
+		case 'ball':
+		case 'lacks':
+			return { words: 'Send a ball', part: 'strand' };
+		case 'narrows':
+			return {
+				words: course?.verdict === 'widens' ? 'Show the row end' : 'Show the last stitch',
+				part: 'course'
+			};
+		default:
+			return null;
+	}
+}

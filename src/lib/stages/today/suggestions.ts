@@ -1,0 +1,259 @@
+import type { LeverName } from '$lib/core/season/forecast';
+import { byPressing } from '$lib/core/season/urgency';
+import type { CheckOverview } from '$lib/stages/check/check-view';
+import type { DryingPile } from '$lib/stages/gather/lines';
+import type { AskLine } from '$lib/stages/hand-over/hand-over-view';
+import { needOf } from '$lib/stages/making/mat-view';
+import type { MatLine, MatNeed } from '$lib/stages/making/mat-view';
+import { matNeedWords, whoseWords } from '$lib/stages/making/mat-words';
+import type { SeasonSaid } from '$lib/stages/season/season-said';
+import type { SeasonBasis } from '$lib/stages/season/season-view';
+import { addsWords, chanceWords, leverWords } from '$lib/stages/season/season-words';
+import { shortDayWords, weekdayWords } from '$lib/ui/day-words';
+import { daysBetween } from '$lib/ui/days';
+import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
+import type { TodayAct } from './today-view';
+
+/** A season as it stands, with the mats, the asks and the checks it is made of. */
+export interface SeasonThere {
+	readonly basis: SeasonBasis;
+	readonly mats: readonly MatLine[];
+	readonly asks: readonly AskLine[];
+	readonly checks: CheckOverview;
+}
+
+/** The next table day: who said they come, and how many of them have a seat. */
+export interface NextDay {
+	readonly id: string;
+	readonly day: string;
+	readonly people: number;
+	readonly seated: number;
+}
+
+/** How long a need of a mat can wait, and what is done about it. */
+const needWaits: Readonly<Partial<Record<MatNeed, { days: number; does: string }>>> = {
+	finish: { days: 2, does: 'Finish it' },
+	ball: { days: 1, does: 'Give a ball' },
+	fetch: { days: 4, does: 'See to it' },
+	lacks: { days: 6, does: 'See what lacks' },
+	narrows: { days: 4, does: 'Look at it' },
+	ask: { days: 7, does: 'Write a word' }
+};
+/** A mat that is hardly begun is worth as much as this, in mats: its strand lies in it. */
+const leastWorth = 0.2;
+
+/** What stands in a mat already is what would be lost with it. */
+const matActs = (mats: readonly MatLine[]): TodayAct[] =>
+	mats.flatMap((mat): TodayAct[] => {
+		const need = needOf(mat);
+		const own = needWaits[need];
+		if (!own) return [];
+		return [
+			{
+				id: `mat-${mat.code}`,
+				title: capital(`${whoseWords(mat)}: ${matNeedWords(need, mat)}`),
+				reason: `${mat.planName}, ${Math.round(100 * mat.share)} % made.`,
+				when: own.days <= 1 ? 'now' : 'this week',
+				href: `/make/${mat.code}`,
+				worth: Math.max(leastWorth, mat.share),
+				...own
+			}
+		];
+	});
+
+const askActs = (asks: readonly AskLine[], today: string): TodayAct[] =>
+	asks.flatMap((ask): TodayAct[] => {
+		const { id, placeName, mats, handed, promised, byDay, counts, isDone } = ask;
+		const days = daysBetween(today, byDay);
+		if (isDone || days < 0) return [];
+		const open = mats - handed;
+		const owed = Math.max(0, (promised ?? 0) - handed);
+		if (owed > counts.high)
+			return [
+				{
+					id: `short-${id}`,
+					title: `${placeName} will come short: tell them`,
+					reason: `${capital(smallNumber(owed))} are promised still, and ${smallNumber(counts.high)} at the most will be there.`,
+					when: shortDayWords(byDay),
+					href: '/hand-over/asks',
+					does: 'Look at the promise',
+					worth: owed - counts.high,
+					days: Math.min(days, 7)
+				}
+			];
+		if (counts.ready === 0) return [];
+		return [
+			{
+				id: `pack-${id}`,
+				title: `Pack ${smallNumber(counts.ready)} for ${placeName}`,
+				reason: `They ask for ${wholeNumber(open)} more by ${shortDayWords(byDay)}; ${smallNumber(counts.ready)} lie ready.`,
+				when: shortDayWords(byDay),
+				href: '/hand-over',
+				does: 'Pack them',
+				worth: counts.ready,
+				days: Math.min(days, 14)
+			}
+		];
+	});
+
+/** Mats' worth of strand that a table day makes where none is behind. */
+const usualDay = 0.8;
+
+function dayActs(day: NextDay | null, { today, perTableDay }: SeasonBasis): TodayAct[] {
+	if (!day) return [];
+	const days = daysBetween(today, day.day);
+	const open = day.people - day.seated;
+	if (days > 10 || (open <= 0 && day.people > 0)) return [];
+	const name = weekdayWords(day.day);
+	const made = perTableDay.filter((mats) => mats > 0);
+	const wholeDay =
+		made.length > 0 ? made.reduce((sum, mats) => sum + mats, 0) / made.length : usualDay;
+	return [
+		{
+			id: `day-${day.id}`,
+			title:
+				day.people === 0
+					? `Who comes on ${name}?`
+					: `${capital(smallNumber(open))} without a seat on ${name}`,
+			reason:
+				day.people === 0
+					? 'Nobody has said yes yet: ask who comes.'
+					: `${capital(smallNumber(day.people))} said they come; a seat for each lets the strand flow.`,
+			when: days === 0 ? 'today' : shortDayWords(day.day),
+			href: day.people === 0 ? `/prepare/days#day-${day.id}` : `/prepare/days/${day.id}`,
+			does: day.people === 0 ? 'Say who comes' : 'Seat them',
+			worth: wholeDay * (day.people === 0 ? 1 : open / day.people),
+			days
+		}
+	];
+}
+
+/** Mats that wait to be checked, and to be mended. */
+export function waitingOf({ mats }: Pick<CheckOverview, 'mats'>): {
+	readonly toCheck: number;
+	readonly toMend: number;
+} {
+	const toMend = mats.filter(({ state }) => state === 'to-mend').length;
+	return { toCheck: mats.length - toMend, toMend };
+}
+
+const checkActs = (checks: CheckOverview): TodayAct[] => {
+	const { toCheck, toMend } = waitingOf(checks);
+	const counted = (count: number, act: string) =>
+		count === 1 ? `One mat to ${act}` : `${capital(smallNumber(count))} mats to ${act}`;
+	const acts = [
+		{
+			id: 'check',
+			title: counted(toCheck, 'check'),
+			reason: 'A good one can go this week; one that must be mended, the week after.',
+			does: toCheck === 1 ? 'Check it' : 'Check them',
+			worth: toCheck,
+			days: 4
+		},
+		{
+			id: 'mend',
+			title: counted(toMend, 'mend'),
+			reason: 'Minutes, each, and it is a mat more.',
+			does: 'See how',
+			worth: toMend,
+			days: 6
+		}
+	];
+	return acts
+		.filter(({ worth }) => worth > 0)
+		.map((act) => ({ ...act, when: 'this week', href: '/check' }));
+};
+
+function dryingActs(drying: readonly DryingPile[], bagsPerMat: number, at: Date): TodayAct[] {
+	const hangs = drying.filter(({ endedAt }) => !endedAt);
+	const hanging = hangs.reduce((sum, one) => sum + one.hanging, 0);
+	const [first] = hangs;
+	if (!first || hanging <= 0) return [];
+	const days = Math.max(0, Math.round((first.lookAgainAt.getTime() - at.getTime()) / 86_400_000));
+	return [
+		{
+			id: 'drying',
+			title: `${wholeNumber(hanging)} bags hang to dry`,
+			reason: `From ${first.place}. What stays damp smells, and is lost.`,
+			// Due later today is not due now.
+			when: first.lookAgainAt <= at ? 'now' : days === 0 ? 'today' : 'this week',
+			href: '/gather/sort',
+			does: 'Look again',
+			worth: hanging / bagsPerMat,
+			days
+		}
+	];
+}
+
+/** A lever that adds less than this to a season is not worth asking anybody for, in mats. */
+const worthAsking = 0.25;
+
+const leverActs: Readonly<Record<LeverName, Pick<TodayAct, 'title' | 'href' | 'does' | 'days'>>> = {
+	'bags-300': { title: 'Ask for bags', href: '/gather/asks', does: 'What to ask for', days: 7 },
+	'table-day': {
+		title: 'Find a day more for the table',
+		href: '/prepare/days',
+		does: 'Set a day',
+		days: 10
+	},
+	'two-makers': {
+		title: 'Ask who else would make a mat',
+		href: '/people',
+		does: 'Look who there is',
+		days: 10
+	}
+};
+
+/** What would help the season, as its forecast has it. */
+const seasonActs = (said: SeasonSaid | null): TodayAct[] =>
+	(said?.levers ?? [])
+		.filter(({ adds }) => adds >= worthAsking)
+		.map(({ what, adds, outlook }) => ({
+			id: `lever-${what}`,
+			...leverActs[what],
+			reason: `${capital(leverWords(what, 1))}: ${addsWords(adds)}, and the season is made ${chanceWords(outlook.chance)}.`,
+			when: 'this week',
+			worth: adds
+		}));
+
+/** Somebody without a mat, and strand for one. */
+function beginActs({ freeMakers, strandMats, newMat }: SeasonBasis): TodayAct[] {
+	const count = Math.min(freeMakers.length, Math.floor(strandMats));
+	if (count < 1) return [];
+	return [
+		{
+			id: 'begin',
+			title:
+				count === 1 ? 'A mat could be begun' : `${capital(smallNumber(count))} mats could be begun`,
+			reason: `${wholeNumber(strandMats * newMat.bags)} bags lie in balls, and ${smallNumber(freeMakers.length)} who made a mat before ${freeMakers.length === 1 ? 'has' : 'have'} none.`,
+			when: 'this week',
+			href: '/make#begin',
+			does: 'Begin one',
+			worth: count * leastWorth,
+			days: 7
+		}
+	];
+}
+
+/** The next few acts, those that press most first. */
+export const actsOf = (
+	{ basis, mats, asks, checks }: SeasonThere,
+	{ day, drying, said, at }: BesideSeason
+): TodayAct[] =>
+	byPressing([
+		...matActs(mats),
+		...askActs(asks, basis.today),
+		...dayActs(day, basis),
+		...checkActs(checks),
+		...dryingActs(drying, basis.newMat.bags, at),
+		...seasonActs(said),
+		...beginActs(basis)
+	]);
+
+/** What acts rest on beside the season. */
+export interface BesideSeason {
+	readonly day: NextDay | null;
+	readonly drying: readonly DryingPile[];
+	readonly said: SeasonSaid | null;
+	readonly at: Date;
+}

@@ -7,6 +7,7 @@ import {
 } from '../../src/lib/server/gather/places';
 import { listAsks } from '../../src/lib/server/hand-over/asks';
 import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
+import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { aMat, now, send, today } from './a-mat';
 import { useDatabase } from './database';
 
@@ -72,6 +73,39 @@ describe('what a place asks for', () => {
 		expect((await t.asks())[0]).toMatchObject({ handed: 1, isDone: true });
 		await send(t.group, 'sent-back', { mat: t.code, note: 'a tie gave' });
 		expect((await t.asks())[0]).toMatchObject({ handed: 0, isDone: false });
+	});
+	it('counts no mat that went there before it was asked', async () => {
+		const t = await twoPlaces();
+		await send(t.group, 'deliver', { place: t.tide, mats: t.code, goes_on: today });
+		// Asked for later, by the clock of the device.
+		const asked = { place: t.tide, mats: '1', by: '2026-12-24' };
+		await saveEntry(
+			t.group,
+			{ key: crypto.randomUUID(), type: 'asked', typed: asked, at: `${today}T13:00:00Z` },
+			{ lengthSystem: 'cm', timeZone: 'UTC' },
+			new Date(`${today}T14:00:00Z`)
+		);
+		expect((await t.asks())[0]).toMatchObject({ handed: 0, isDone: false });
+	});
+	it('is listed for sixty days after its day, and then no more', async () => {
+		const t = await twoPlaces();
+		await t.ask(t.tide, '1', '2026-12-24');
+		const listed = async (day: string) => (await listAsks(t.group, { ...now, today: day })).length;
+		expect(await listed('2027-02-21')).toBe(1);
+		expect(await listed('2027-02-22')).toBe(0);
+	});
+	it('counts on a mat in check after a fortnight at the latest', async () => {
+		const t = await aMat();
+		await send(t.group, 'finish', { mat: t.code });
+		const { id: tide } = await addReceivingPlace(t.group, 'Tide House');
+		const countsBy = async (by: string) => {
+			const asked = await send(t.group, 'asked', { place: tide, mats: '1', by });
+			const [line] = await listAsks(t.group, now);
+			await send(t.group, 'correction', { of: 'entry', corrects: idOf(asked), note: 'no' });
+			return line?.counts;
+		};
+		expect(await countsBy('2026-12-11')).toMatchObject({ ready: 0, low: 0, high: 1 });
+		expect(await countsBy('2026-12-12')).toMatchObject({ ready: 0, low: 1, high: 1 });
 	});
 	it('is taken back, and its promise with it', async () => {
 		const t = await twoPlaces();

@@ -169,6 +169,12 @@ describe('a mat that is taken apart', () => {
 			['', 'strand']
 		] as const)
 			expect(problemsOf(await t.unwound(typed))).toHaveProperty(field);
+		// Not a gram more than lies in it by the book.
+		const mostG = film / 1000;
+		for (const more of [0.001, 1, 100])
+			expect(problemsOf(await t.unwound(`${(mostG + more).toFixed(3)} g`))).toHaveProperty(
+				'strand'
+			);
 		expect((await t.unwound('40 g')).outcome).toBe('kept');
 		expect(await filmInMat(t.group, t.id)).toBe(0);
 		const [after, rest] = [await t.lying('strand'), await t.lying('scrap')];
@@ -186,6 +192,31 @@ describe('a mat that is taken apart', () => {
 		const unwound = await send(t.group, 'unwound', { mat: t.code, strand: '1 kg' });
 		expect(problemsOf(unwound)).toHaveProperty('strand');
 	});
+});
+
+it('gives back all its film as strand where all of it is good, and that is not refused', async () => {
+	const t = await withBall(20);
+	await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+	await send(t.group, 'finish', { mat: t.code });
+	await send(t.group, 'check', { mat: t.code, ...size, result: 'apart', why: 'thin' });
+	const filmG = (await filmInMat(t.group, t.id)) / 1000;
+	expect(await send(t.group, 'unwound', { mat: t.code, strand: `${filmG} g` })).toMatchObject({
+		outcome: 'kept'
+	});
+});
+
+it('a mat that is found good once more teaches nothing more', async () => {
+	const t = await withBall(200);
+	await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+	await t.rows('211');
+	await send(t.group, 'finish', { mat: t.code });
+	// A mat of the bags it took, so that nothing of it is odd.
+	const wide = { width: '100 cm', length: '60 cm', sure: 'yes', result: 'good', why: 'small' };
+	for (let times = 0; times < 2; times++)
+		expect(await send(t.group, 'check', { mat: t.code, ...wide })).toMatchObject({
+			outcome: 'kept'
+		});
+	expect((await listMeasurements(t.group)).map(({ measure }) => measure)).toEqual(['mat']);
 });
 
 describe('a good mat whose bags are odd', () => {

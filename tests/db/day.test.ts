@@ -405,13 +405,18 @@ describe('taps at a station', () => {
 
 	/** A moment of the day, by the hall's clock. */
 	const at = (minute: number) => new Date(Date.UTC(2026, 11, 3, 0, minute));
-	const tapAt = (t: Parameters<typeof tap>[0], count: number, minute: number) =>
+	const tapAt = (
+		t: Parameters<typeof tap>[0],
+		count: number,
+		minute: number,
+		station = 'flatten'
+	) =>
 		saveEntry(
 			t.group,
 			{
 				key: key(),
 				type: 'tap',
-				typed: { day: t.day, station: 'flatten', count: String(count) },
+				typed: { day: t.day, station, count: String(count) },
 				at: at(minute).toISOString()
 			},
 			{ lengthSystem: 'cm', timeZone: 'UTC' },
@@ -461,6 +466,21 @@ describe('taps at a station', () => {
 		expect(row).toEqual({ openedAt: at(1080), closedAt: at(1130) });
 	});
 
+	it('teach each work by itself, where several were done', async () => {
+		const t = await aDay();
+		await t.seats([t.seat(t.odo, 'flatten', 1080, 1125), t.seat(t.bo, 'cut', 1080, 1125)]);
+		const version = async () => (await findDay(t.group, t.day))?.version ?? 0;
+		await openDay(t.group, t.day, await version(), at(1080));
+		for (let lot = 1; lot <= 6; lot++)
+			for (const station of ['flatten', 'cut']) await tapAt(t, 20, 1080 + lot * 7, station);
+		const both = [t.odo, t.bo];
+		await closeDay(t.group, t.day, await version(), both, undefined, at(1130));
+		const works = (await listTimedWork(t.group)).map(({ work, units }) => [work, units]);
+		expect(works.toSorted()).toEqual([
+			['cut', 100],
+			['flatten', 100]
+		]);
+	});
 	it('of a day that was opened and ended at once teach nothing', async () => {
 		const t = await openedDay();
 		for (let lot = 1; lot <= 6; lot++) await tapAt(t, 20, 1080 + lot * 7);

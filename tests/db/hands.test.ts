@@ -112,6 +112,16 @@ describe('rows of a mat', () => {
 		expect((await t.mat()).made.near).toBe(6);
 	});
 
+	it('grow by half of the plan’s at most', async () => {
+		const t = await aMat();
+		for (const to of ['317', '1000', '3000'])
+			expect(await t.rows(to)).toMatchObject({
+				outcome: 'refused',
+				problems: { to: expect.any(String) as string }
+			});
+		expect(await t.rows('316')).toMatchObject({ outcome: 'kept' });
+		expect((await t.mat()).made.near).toBe(316);
+	});
 	it('are counted by the database as they are defined, whatever comes in which order', async () => {
 		const t = await aMat();
 		const devices = [phone, tablet] as const;

@@ -175,6 +175,20 @@ describe('what is left of a colour, weighed', () => {
 		expect((await t.mat()).said.weighed[0]?.leftM).toBeCloseTo(metres / 2, 3);
 		expect((await t.mat()).lacks[0]?.row).toBe(4 + Math.floor(metres / 2 / rowM) + 1);
 	});
+	it('of more than was given for it by a quarter is refused, and of a little more is not', async () => {
+		const t = await withBall(60);
+		await send(t.group, 'issue', { mat: t.code, ball: t.ball });
+		const grams = ((await t.mat()).said.issued[0]?.content.filmMg ?? 0) / 1000;
+		const weigh = (share: number) =>
+			send(t.group, 'weighed', {
+				mat: t.code,
+				colour: 'blue',
+				mass: `${(grams * share).toFixed(3)} g`
+			});
+		for (const share of [1.26, 2, 12])
+			expect(problemsOf(await weigh(share))).toHaveProperty('mass');
+		expect(await weigh(1.24)).toMatchObject({ outcome: 'kept' });
+	});
 	it('teaches strand a stitch once enough rows took of it', async () => {
 		const t = await withBall(60);
 		await send(t.group, 'issue', { mat: t.code, ball: t.ball });

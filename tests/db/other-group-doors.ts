@@ -72,7 +72,7 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 		'entries/hold-late listLate': (other) => listLate(other),
 		'entries/hold-late settleLate': (other, { late }) =>
 			settleLate(other, late, true, { lengthSystem: 'cm', timeZone: 'UTC' }),
-		'entries/take-entry takeHeldEntry': (other) =>
+		'entries/take-entry saveHeldEntry': (other) =>
 			saveHeldEntry(
 				other,
 				crypto.randomUUID(),
@@ -80,7 +80,7 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 				{ lengthSystem: 'cm', timeZone: 'UTC' }
 			).catch(() => 'refused'),
 		'entries/link-entries notOfLink': (other, ids) => notOfLink(other, ...byStation(ids)),
-		'entries/link-entries takeLinkEntry': (other, ids) =>
+		'entries/link-entries saveLinkEntry': (other, ids) =>
 			saveLinkEntry(other, ...byStation(ids), { lengthSystem: 'cm', timeZone: 'UTC' }),
 		'entries/not-theirs notTheirs': (other, { movement }) =>
 			notTheirs('helper', other, { type: 'correction', typed: { corrects: String(movement) } })
@@ -113,7 +113,7 @@ export const answersOfDoors: Readonly<Record<string, unknown>> = {
 	'entries/hold-late listLate': [],
 	'entries/hold-late settleLate': 'That was settled already.',
 	'entries/link-entries notOfLink': notOfStation,
-	'entries/link-entries takeLinkEntry': notOfStation,
+	'entries/link-entries saveLinkEntry': notOfStation,
 	'entries/not-theirs notTheirs': {
 		outcome: 'refused',
 		problems: { corrects: 'That is not in the book any more.' }

@@ -295,7 +295,7 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 		other.transaction((db) => moveBack(db, [entryId], entryId)),
 	'entries/take-entry bookEntry': (other, { movement: corrects }) =>
 		keep(other, key(), { type: 'correction', of: 'entry', corrects, note: 'x', byName: null }),
-	'entries/take-entry takeEntry': (other, { movement: id }) =>
+	'entries/take-entry saveEntry': (other, { movement: id }) =>
 		saveEntry(
 			other,
 			{ key: key(), type: 'correction', typed: { corrects: String(id), note: 'x' } },

@@ -115,6 +115,36 @@ describe('a season', () => {
 		expect(plain.length).toBeGreaterThan(40);
 		expect(runs.every(({ ranOutOfBags }) => ranOutOfBags)).toBe(true);
 	});
+	it('ran out of bags where the last table day did, not where one before it did', () => {
+		const now: SeasonNow = {
+			...nothing,
+			weeks: 12,
+			tableDays: [
+				{ week: 1, attendance: 1, stream: 0 },
+				{ week: 12, attendance: 1, stream: 1 }
+			],
+			perTableDay: [1, 1, 1, 1].map((made) => ({ made, isShort: false })),
+			bagMats: 0,
+			bagsPerWeek: Array.from({ length: 200 }, () => 50)
+		};
+		const runs = seasonRuns(now, { seed: 5, runs: 40 });
+		expect(runs.some(({ ranOutOfBags }) => ranOutOfBags)).toBe(false);
+		const first = { ...now, tableDays: now.tableDays.slice(0, 1) };
+		expect(seasonRuns(first, { seed: 5, runs: 40 }).every((one) => one.ranOutOfBags)).toBe(true);
+	});
+	it('with nothing behind it makes and gathers what the craft does: 0.8 mats’ worth a day and a week', () => {
+		const now: SeasonNow = { ...nothing, weeks: 30, tableDays: days(30), freeMakers: [] };
+		const makers = Array.from({ length: 200 }, () => ({ weeks: [] }));
+		const begun = (more: Partial<SeasonNow>) =>
+			seasonRuns({ ...now, freeMakers: makers, ...more }, { seed: 11, runs: 400 })
+				.map((one) => one.begun)
+				.toSorted((one, other) => one - other)[200];
+		// The middle of many seasons: of table days with bags enough, and of what is gathered for them.
+		expect([
+			begun({ bagMats: 10_000 }),
+			begun({ bagMats: 0, perTableDay: [{ made: 100, isShort: false }] })
+		]).toEqual([22, 19]);
+	});
 	it('needs a loom for each mat where looms are counted', () => {
 		const now = { ...nothing, strandMats: 4, freeMakers: [{ weeks: steady }] };
 		expect(expected({ ...now, looms: 0 })).toBe(0);

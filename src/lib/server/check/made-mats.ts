@@ -159,10 +159,9 @@ const firstChecks = (db: Db) =>
 		`select c.result, (select coalesce(json_agg(distinct f ->> 'kind'), '[]')
 				from jsonb_array_elements(c.found -> 'faults') f) as kinds,
 			v.document -> 'plan' -> 'technique' ->> 'kind' as technique,
-			(select b.content ->> 'kind' from entry i
+			(select b.content ->> 'kind' from standing_entry i
 				join thing b on b.group_id = $1 and b.code = label_of(i.typed ->> 'ball')
 				where i.group_id = $1 and i.type = 'issue' and label_of(i.typed ->> 'mat') = t.code
-					and not exists (select 1 from taken_back k where k.group_id = $1 and k.entry_id = i.id)
 				order by i.id limit 1) as bag,
 			to_char(date_trunc('week', c.typed_at at time zone coalesce(g.time_zone, 'UTC')), 'YYYY-MM-DD') as week
 		 from standing_check c

@@ -58,12 +58,11 @@ export async function knownMovements(
 					as g (at, kind_id, colour, form, amount, moved_at)
 			), there as (
 				select l.kind_id, l.colour, l.form, m.amount, e.typed_at as moved_at, count(*) as alike
-				from entry e
+				from standing_entry e
 				join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'store'
 				join line l on l.group_id = m.group_id and l.id = m.line_id
 				where e.group_id = $1 and e.reason <> 'correction'
 					and e.typed_at in (select moved_at from given)
-					and not exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id)
 				group by 1, 2, 3, 4, 5
 			)
 			select g.at from given g join there t using (kind_id, colour, form, amount, moved_at)

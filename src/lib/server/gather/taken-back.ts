@@ -57,11 +57,10 @@ const restingOn = (db: Db, entryId: number): Promise<RestingEntry[]> =>
 		 from movement put
 		 join movement m on m.group_id = put.group_id and m.line_id = put.line_id
 			and m.holder = 'store' and m.amount < 0 and m.entry_id > put.entry_id
-		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
+		 join standing_entry e on e.group_id = m.group_id and e.id = m.entry_id
 		 join line l on l.group_id = m.group_id and l.id = m.line_id
 		 where put.group_id = $1 and put.entry_id = $2 and put.holder = 'store' and put.amount > 0
 			and e.reason <> 'correction'
-			and not exists (select 1 from taken_back t where t.group_id = e.group_id and t.entry_id = e.id)
 		 order by m.entry_id desc limit 3`,
 		[db.groupId, entryId]
 	);

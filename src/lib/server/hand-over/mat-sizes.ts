@@ -41,9 +41,8 @@ interface TapRow {
 async function timedOf(db: Db, ids: readonly number[]): Promise<(id: number) => Sitting> {
 	const taps = await db.many<TapRow>(
 		`select m.thing_id as id, concat_ws(' ', m.thing_id, m.side, e.device) as hand, m.step, e.typed_at as at
-		 from row_mark m join entry e on e.group_id = m.group_id and e.id = m.entry_id
+		 from standing_row_mark m join entry e on e.group_id = m.group_id and e.id = m.entry_id
 		 where m.group_id = $1 and m.thing_id = any($2::bigint[]) and m.step is not null and e.device is not null
-			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 		 order by e.typed_at, e.id`,
 		[db.groupId, ids]
 	);

@@ -39,10 +39,9 @@ interface BallOfMat {
 /** The balls that were given for a mat by their labels. */
 const ballsOf = (db: Db, code: string) =>
 	db.many<BallOfMat>(
-		`select b.code, b.content from entry e
+		`select b.code, b.content from standing_entry e
 		 join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
 		 where e.group_id = $1 and e.type = 'issue' and label_of(e.typed ->> 'mat') = $2
-			and not exists (select 1 from taken_back k where k.group_id = e.group_id and k.entry_id = e.id)
 		 order by e.id`,
 		[db.groupId, code]
 	);
@@ -70,9 +69,8 @@ const placesOf = (db: Db, kindId: string, colour: string, by: string) =>
  */
 const handsOfMat = (db: Db, matId: number, balls: readonly BallOfMat[]) =>
 	db.one<{ hands: number; makers: number; unknownBalls: number }>(
-		`with makers as (select distinct h.person_id from hand_on h
-				where h.group_id = $1 and h.thing_id = $2 and h.person_id is not null
-				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)),
+		`with makers as (select distinct h.person_id from standing_hand_on h
+				where h.group_id = $1 and h.thing_id = $2 and h.person_id is not null),
 			wound as (select a.code, a.day, e.person_id
 				from unnest($3::text[], $4::date[]) as a (code, day)
 				left join thing b on b.group_id = $1 and b.code = a.code
@@ -100,10 +98,9 @@ const handsOfMat = (db: Db, matId: number, balls: readonly BallOfMat[]) =>
 const daysOfMat = (db: Db, matId: number) =>
 	db.many<StoryDay>(
 		`select v.what, to_char(e.typed_at at time zone coalesce(g.time_zone, 'UTC'), 'YYYY-MM-DD') as day
-		 from thing_event v join entry e on e.group_id = v.group_id and e.id = v.entry_id
+		 from standing_thing_event v join entry e on e.group_id = v.group_id and e.id = v.entry_id
 		 join volunteer_group g on g.id = v.group_id
 		 where v.group_id = $1 and v.thing_id = $2
-			and not exists (select 1 from taken_back b where b.group_id = v.group_id and b.entry_id = v.entry_id)
 		 order by v.id`,
 		[db.groupId, matId]
 	);

@@ -38,9 +38,8 @@ export interface PractisedAnswer {
 export const practisedBy = (db: Db, personId: string): Promise<PractisedAnswer[]> =>
 	db.many<PractisedAnswer>(
 		`select r.kind, (extract(epoch from e.typed_at) * 1000)::double precision as at, r.is_right as "isRight"
-		 from practised r join entry e on e.group_id = r.group_id and e.id = r.entry_id
+		 from standing_practised r join entry e on e.group_id = r.group_id and e.id = r.entry_id
 		 where r.group_id = $1 and r.person_id = $2
-			and not exists (select 1 from taken_back b where b.group_id = r.group_id and b.entry_id = r.entry_id)
 		 order by e.typed_at, r.entry_id`,
 		[db.groupId, personId]
 	);

@@ -12,9 +12,8 @@ export async function bagsGiven(db: Db, codes: readonly string[]): Promise<Map<s
 	const given = await db.many<BagsGiven>(
 		`select label_of(e.typed ->> 'mat') as code, sum((b.content ->> 'bags')::double precision) as bags,
 			sum((b.content ->> 'filmMg')::double precision) as "filmMg"
-		 from entry e join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
+		 from standing_entry e join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
 		 where e.group_id = $1 and e.type = 'issue' and label_of(e.typed ->> 'mat') = any($2::text[])
-			and not exists (select 1 from taken_back k where k.group_id = e.group_id and k.entry_id = e.id)
 		 group by 1`,
 		[db.groupId, codes]
 	);

@@ -47,15 +47,13 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 	join entry e on e.group_id = $1 and e.id = t.entry_id
 	join plan_version v on v.group_id = $1 and v.plan_id = t.plan_id and v.version = t.plan_version
 	join thing_state state on state.group_id = $1 and state.thing_id = t.id
-	left join lateral (select h.person_id from hand_on h where h.group_id = $1 and h.thing_id = t.id
-		and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = h.entry_id)
+	left join lateral (select h.person_id from standing_hand_on h where h.group_id = $1 and h.thing_id = t.id
 		order by h.entry_id desc limit 1) hand on true
 	left join person p on p.group_id = $1 and p.id = hand.person_id
 	where t.group_id = $1 and state.group_id = $1 and state.sort = 'mat' and state.what in ('begun', 'made')
 		and ($4::text is null or t.code = $4 or hand.person_id = (
-			select h.person_id from hand_on h join thing x on x.group_id = $1 and x.id = h.thing_id
+			select h.person_id from standing_hand_on h join thing x on x.group_id = $1 and x.id = h.thing_id
 			where h.group_id = $1 and x.code = $4
-				and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = h.entry_id)
 			order by h.entry_id desc limit 1))
 	order by t.id limit 1000`;
 

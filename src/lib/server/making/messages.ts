@@ -48,21 +48,19 @@ export const keepRemind = (
 		// Held, so that two who write at once write once.
 		await holdThing(db, mat);
 		const hand = await db.maybeOne<{ personId: string | null }>(
-			`select p.id as "personId" from hand_on h
+			`select p.id as "personId" from standing_hand_on h
 			 left join person p on p.group_id = h.group_id and p.id = h.person_id and p.name is not null
 			 where h.group_id = $1 and h.thing_id = $2
-				and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 			 order by h.entry_id desc limit 1`,
 			[db.groupId, found.id]
 		);
 		if (!hand?.personId)
 			return refuse('mat', `${mat} lies at the table: there is nobody to write to.`);
 		const lately = await db.maybeOne<{ entryId: number }>(
-			`select m.entry_id as "entryId" from message m
+			`select m.entry_id as "entryId" from standing_message m
 			 join entry e on e.group_id = m.group_id and e.id = m.entry_id
 			 where m.group_id = $1 and m.thing_id = $2 and m.person_id = $3
 				and e.typed_at > $4::timestamptz - make_interval(days => $5::integer)
-				and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 			 limit 1`,
 			[db.groupId, found.id, hand.personId, at, quietDays]
 		);
@@ -92,13 +90,12 @@ export interface MessageLine {
 export const listMessages = (db: Db): Promise<MessageLine[]> =>
 	db.many<MessageLine>(
 		`select m.entry_id as id, m.person_id as "personId", t.code as mat, to_char(d.day, 'YYYY-MM-DD') as day, p.name as "to", m.words, e.typed_at as at
-		 from message m
+		 from standing_message m
 		 join entry e on e.group_id = m.group_id and e.id = m.entry_id
 		 left join thing t on t.group_id = m.group_id and t.id = m.thing_id
 		 left join table_day d on d.group_id = m.group_id and d.id = m.day_id
 		 join person p on p.group_id = m.group_id and p.id = m.person_id and p.name is not null
 		 where m.group_id = $1
-			and not exists (select 1 from taken_back b where b.group_id = m.group_id and b.entry_id = m.entry_id)
 		 order by m.entry_id desc, lower(btrim(p.name)) limit 400`,
 		[db.groupId]
 	);

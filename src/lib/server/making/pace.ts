@@ -62,8 +62,7 @@ export async function learnPace(
 	const { work, way, unitsPerRow } = found.making.pace;
 	const who = await db.maybeOne<{ name: string | null; timeZone: string }>(
 		`select p.name, coalesce(g.time_zone, 'UTC') as "timeZone" from volunteer_group g
-		 left join lateral (select h.person_id from hand_on h where h.group_id = $1 and h.thing_id = $2
-			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = h.entry_id)
+		 left join lateral (select h.person_id from standing_hand_on h where h.group_id = $1 and h.thing_id = $2
 			order by h.entry_id desc limit 1) hand on true
 		 left join person p on p.group_id = $1 and p.id = hand.person_id
 		 where g.id = $1`,

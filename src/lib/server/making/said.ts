@@ -28,13 +28,12 @@ const mostNotes = 30;
 
 const saidText = `select e.id, label_of(e.typed ->> 'mat') as mat, e.type, e.typed, e.typed_at as at,
 		e.link_id is not null as "isByLink", t.code, t.content as ball, m.read
-	from entry e
+	from standing_entry e
 	left join thing t on e.type = 'issue' and t.group_id = e.group_id and t.code = label_of(e.typed ->> 'ball')
 	left join mat_measure m on m.group_id = e.group_id and m.entry_id = e.id
 	where e.group_id = $1 and label_of(e.typed ->> 'mat') = any($2::text[])
 		and e.type in ('issue', 'note', 'wish', 'hand-on', 'mat-size', 'weighed', 'stripes', 'first-pass', 'remind')
 		and ($3::bigint is null or e.id < $3)
-		and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
 	order by e.id`;
 
 /** Strand of a ball by its colours: those of several by their bags. */

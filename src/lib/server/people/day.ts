@@ -27,9 +27,8 @@ export async function findDay(db: Db, id: string): Promise<PlannedDay | null> {
 				'came', d.came,
 				'comings', (select coalesce(json_agg(json_build_object('id', e.id, 'as', e.typed ->> 'as',
 					'minute', (e.typed ->> 'minute')::integer) order by e.id), '[]')
-					from entry e where e.group_id = $1 and e.type = 'presence'
-						and e.typed ->> 'day' = d.day_id::text and e.typed ->> 'person' = p.id::text
-						and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.id)),
+					from standing_entry e where e.group_id = $1 and e.type = 'presence'
+						and e.typed ->> 'day' = d.day_id::text and e.typed ->> 'person' = p.id::text),
 				'seats', (select coalesce(json_object_agg(q.seat, q.level), '{}') from person_seat q
 					where q.group_id = $1 and q.person_id = p.id),
 				'before', (select json_build_object('known', count(*), 'came', count(*) filter (where o.came))

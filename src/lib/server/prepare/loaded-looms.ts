@@ -18,13 +18,11 @@ export const listLoadedLooms = (db: Db): Promise<LoadedLoom[]> =>
 			v.name as "planName", (t.content ->> 'warpStrands')::integer as "warpStrands",
 			coalesce((select floor(sum(b.amount) / (t.content ->> 'piecesPerStrand')::integer)::integer
 				from balance b where b.group_id = $1 and b.holder = 'mat' and b.thing_id = t.id), 0) as strands
-		 from thing t
+		 from standing_thing t
 		 join plan_version v on v.group_id = $1 and v.plan_id = t.plan_id and v.version = t.plan_version
 		 where t.group_id = $1 and t.sort = 'mat' and t.content ? 'toolId'
-			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = t.entry_id)
-			and not exists (select 1 from thing_event e where e.group_id = $1 and e.thing_id = t.id
-				and e.what in ('finished', 'taken-apart', 'lost') and not exists (
-					select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.entry_id))
+			and not exists (select 1 from standing_thing_event e where e.group_id = $1 and e.thing_id = t.id
+				and e.what in ('finished', 'taken-apart', 'lost'))
 		 order by t.id`,
 		[db.groupId]
 	);

@@ -7,12 +7,10 @@ export interface PlanInWork extends Omit<WantedPlan, 'document' | 'isRemoved'> {
 
 /** The statement that asks for every plan with mats wanted, the newest first, then a few of the newest others. */
 export const plansInWorkText = `select p.id, p.version, p.name, p.mats_wanted as "matsWanted",
-		(select count(*)::integer from thing t
+		(select count(*)::integer from standing_thing t
 			where t.group_id = $1 and t.plan_id = p.id and t.sort = 'mat'
-			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = t.entry_id)
-			and not exists (select 1 from thing_event e where e.group_id = $1 and e.thing_id = t.id
-				and e.what in ('taken-apart', 'lost') and not exists (
-					select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.entry_id))) as begun
+			and not exists (select 1 from standing_thing_event e where e.group_id = $1 and e.thing_id = t.id
+				and e.what in ('taken-apart', 'lost'))) as begun
 	from (
 		(select group_id, id, version, name, mats_wanted, updated_at from plan
 			where group_id = $1 and mats_wanted > 0)

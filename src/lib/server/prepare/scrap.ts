@@ -11,11 +11,10 @@ import { orRefusal } from '$lib/server/gather/ledger';
 import type { WeighedScrap } from '$lib/stages/table-day/taps';
 
 /** What the entries of a day put on the piles of scrap, and which those are. */
-const dayScrap = `from entry e
+const dayScrap = `from standing_entry e
 	join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'store'
 	join line l on l.group_id = m.group_id and l.id = m.line_id and l.form = 'scrap'
-	where e.group_id = $1 and e.type in ('tap', 'scrap') and e.typed ->> 'day' = $2
-		and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)`;
+	where e.group_id = $1 and e.type in ('tap', 'scrap') and e.typed ->> 'day' = $2`;
 
 /** So little more or less of scrap is asked about by nobody, g. */
 const leastScrapG = 200;

@@ -181,8 +181,7 @@ export async function tapsOfDay(db: Db, dayId: string): Promise<DayTaps> {
 	}>(
 		`with standing as materialized (
 			select e.id, e.typed ->> 'station' as station, (e.typed ->> 'count')::integer as count
-			from entry e where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
-				and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id))
+			from standing_entry e where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2)
 		 select (select coalesce(json_object_agg(station, counted), '{}')
 				from (select station, sum(count) as counted from standing group by station) d) as done,
 			(select coalesce(json_agg(json_build_object('id', l.id, 'station', l.station, 'count', l.count,
@@ -201,10 +200,9 @@ export const lotsOfDay = (db: Db, dayId: string): Promise<DayLot[]> =>
 			extract(epoch from e.typed_at at time zone coalesce(g.time_zone, 'UTC') - d.day)::float8 as "atS"
 		 from table_day d
 		 join volunteer_group g on g.id = $1
-		 join entry e on e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = d.id::text
+		 join standing_entry e on e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = d.id::text
 			and e.typed_at between d.opened_at and coalesce(d.closed_at, now())
 		 where d.group_id = $1 and d.id = $2
-			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = e.id)
 		 order by e.typed_at, e.id`,
 		[db.groupId, dayId]
 	);
@@ -213,11 +211,10 @@ export const lotsOfDay = (db: Db, dayId: string): Promise<DayLot[]> =>
 export const lacksOfDay = (db: Db, dayId: string): Promise<DayLack[]> =>
 	db.many<DayLack>(
 		`select l.form, -sum(m.amount)::float8 as amount
-		 from entry e
+		 from standing_entry e
 		 join movement m on m.group_id = e.group_id and m.entry_id = e.id and m.holder = 'difference'
 		 join line l on l.group_id = m.group_id and l.id = m.line_id
 		 where e.group_id = $1 and e.type = 'tap' and e.typed ->> 'day' = $2
-			and not exists (select 1 from taken_back b where b.group_id = e.group_id and b.entry_id = e.id)
 		 group by l.form having sum(m.amount) <> 0 order by l.form`,
 		[db.groupId, dayId]
 	);

@@ -50,17 +50,14 @@ export const listForetold = (db: Db, { today, timeZone }: HallDay): Promise<Fore
 		`select f.entry_id as id, e.typed_at as at, to_char(f.by_day, 'YYYY-MM-DD') as "byDay", f.wanted, f.there,
 			f.low, f.expected, f.high, f.chance,
 			case when f.by_day < $2::date then f.there + (
-				select count(distinct v.thing_id)::integer from thing_event v
+				select count(distinct v.thing_id)::integer from standing_thing_event v
 				join entry g on g.group_id = $1 and g.id = v.entry_id
 				where v.group_id = $1 and v.what = 'good' and v.entry_id > f.entry_id
 					and (g.typed_at at time zone $3)::date <= f.by_day
-					and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = v.entry_id)
-					and not exists (select 1 from thing_event x where x.group_id = $1 and x.thing_id = v.thing_id
-						and x.what = 'good' and x.entry_id < f.entry_id and not exists (
-							select 1 from taken_back b where b.group_id = $1 and b.entry_id = x.entry_id))) end as came
-		 from season_forecast f join entry e on e.group_id = $1 and e.id = f.entry_id
+					and not exists (select 1 from standing_thing_event x where x.group_id = $1 and x.thing_id = v.thing_id
+						and x.what = 'good' and x.entry_id < f.entry_id)) end as came
+		 from standing_season_forecast f join entry e on e.group_id = $1 and e.id = f.entry_id
 		 where f.group_id = $1
-			and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = f.entry_id)
 		 order by f.entry_id desc limit 200`,
 		[db.groupId, today, timeZone]
 	);

@@ -48,11 +48,10 @@ const broughtByPlace = (db: Db, { today, timeZone }: HallDay) =>
 /** Table days behind: bags in the balls that were wound there, and whether the bags ran out. */
 const pastDays = (db: Db, { today, timeZone }: HallDay) =>
 	db.many<{ bags: number }>(
-		`select coalesce((select sum((t.content ->> 'bags')::double precision) from thing t
+		`select coalesce((select sum((t.content ->> 'bags')::double precision) from standing_thing t
 				join entry e on e.group_id = $1 and e.id = t.entry_id
 				where t.group_id = $1 and t.sort in ('ball', 'chain')
-					and (e.typed_at at time zone $3)::date = d.day
-					and not exists (select 1 from taken_back b where b.group_id = $1 and b.entry_id = t.entry_id)), 0) as bags
+					and (e.typed_at at time zone $3)::date = d.day), 0) as bags
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day < $2::date
 		 order by d.day desc limit $4`,
 		[db.groupId, today, timeZone, weeksBack]
@@ -76,12 +75,11 @@ const freeMakers = (db: Db) =>
 	db.many<{ personId: string; weeks: number }>(
 		`select h.person_id as "personId",
 			greatest(1, ceil(extract(epoch from max(f.typed_at) - min(g.typed_at)) / 604800))::integer as weeks
-		 from hand_on h
+		 from standing_hand_on h
 		 join entry g on g.group_id = h.group_id and g.id = h.entry_id
 		 join thing_event v on v.group_id = h.group_id and v.thing_id = h.thing_id and v.what = 'finished'
 		 join entry f on f.group_id = v.group_id and f.id = v.entry_id
 		 where h.group_id = $1 and h.person_id is not null
-			and not exists (select 1 from taken_back b where b.group_id = h.group_id and b.entry_id = h.entry_id)
 		 group by h.person_id, h.thing_id order by max(f.typed_at)`,
 		[db.groupId]
 	);

@@ -42,9 +42,8 @@ const dayText = `select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place,
 		(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name,
 			'station', (select s.station from seat s where s.group_id = $1 and s.day_id = t.id
 				and s.person_id = p.id order by s.from_minute limit 1),
-			'isTold', exists (select 1 from message m where m.group_id = $1 and m.day_id = t.id
-				and m.person_id = p.id and not exists (
-					select 1 from taken_back b where b.group_id = $1 and b.entry_id = m.entry_id)))
+			'isTold', exists (select 1 from standing_message m where m.group_id = $1 and m.day_id = t.id
+				and m.person_id = p.id))
 			order by lower(btrim(p.name))), '[]')
 			from day_person d join person p on p.group_id = $1 and p.id = d.person_id
 			where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people

@@ -84,6 +84,7 @@ await runMain(async () => {
 	const all = async () => {
 		await test();
 		await browser('the rest of the browser tests', [], { NEST_ROW_SPECS: 'rest' });
+		await step('mutants', () => run(process.execPath, ['scripts/mutants.mjs', '--changed']));
 		// A short run of what `npm run attack` does for as long as one likes; the seed is always the same.
 		await step('attack', () =>
 			run(process.execPath, ['--import', 'tsx', 'tests/attack/run.ts', '0.5'], {

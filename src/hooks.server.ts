@@ -3,6 +3,7 @@ import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
+import { isUuid } from '$lib/ui/uuid';
 import { permissionOf, linkPaths } from '$lib/server/auth/permissions';
 import { authorize, type Denial } from '$lib/server/auth/request-guard';
 import { allOffered, withoutOffers } from '$lib/ui/offers';
@@ -25,7 +26,7 @@ const pathSaid = (url: URL): string => {
 /** The id a proxy gave a request, so that its lines and ours can be laid side by side; else a new one. */
 function requestIdOf(headers: Headers): string {
 	const given = headers.get('x-request-id') ?? '';
-	return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(given) ? given : crypto.randomUUID();
+	return isUuid(given) ? given : crypto.randomUUID();
 }
 
 const isLoopback = (host: string): boolean => /^127\.0\.0\.1(:\d+)?$/.test(host);

@@ -34,11 +34,11 @@ const partsIn = (text) =>
 
 /** What a folder of the server or a stage is called on the way around, where that is another word. @type {Readonly<Record<string, readonly string[]>>} */
 const routesOf = {
-	day: ['prepare'],
-	hand: ['make'],
+	'table-day': ['prepare'],
+	making: ['make'],
 	maker: ['m', 'make'],
 	asks: ['gather'],
-	doors: ['sign-in', 'members', 'groups', 'account'],
+	auth: ['sign-in', 'members', 'groups', 'account'],
 	out: ['everything'],
 	sheets: ['sheets', 'plan'],
 	today: ['season']
@@ -72,4 +72,30 @@ export function specsFor(files) {
 		.filter((file) => existsSync(path.join(root, file)))
 		.map((file) => path.basename(file));
 	return [...new Set([...(app.length > 0 ? ['walk.spec.ts'] : []), ...own, ...wanted])];
+}
+
+/** So many commits back the core's lines count as changed, for the mutation tester. */
+const commitsBack = 20;
+/** So many lines at the most, the last files first: what is tried in three minutes. */
+const mostLines = 120;
+
+/**
+ * The lines of the core that the last commits changed, as the mutation tester takes them: `file:from-to`. Tests
+ * are none of them, and neither is what only moved.
+ */
+export function changedCoreLines() {
+	const base = git('rev-list', '--max-count', String(commitsBack + 1), 'HEAD').at(-1) ?? 'HEAD';
+	/** @type {string[]} */
+	const found = [];
+	let lines = 0;
+	let file = '';
+	for (const line of git('diff', '-U0', '-M', base, 'HEAD', '--', 'src/lib/core')) {
+		const [, name] = /^\+\+\+ b\/(.+)$/.exec(line) ?? [];
+		if (name) file = /\.(test|arbitrary)\.ts$/.test(name) || !name.endsWith('.ts') ? '' : name;
+		const [, from, count = '1'] = /^@@ -\S+ \+(\d+)(?:,(\d+))? @@/.exec(line) ?? [];
+		if (!from || file === '' || Number(count) === 0 || lines >= mostLines) continue;
+		lines += Number(count);
+		found.push(`${file}:${from}-${Number(from) + Number(count) - 1}`);
+	}
+	return found;
 }

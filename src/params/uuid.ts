@@ -1,4 +1,4 @@
 import type { ParamMatcher } from '@sveltejs/kit';
+import { isUuid } from '$lib/ui/uuid';
 
-export const match: ParamMatcher = (text) =>
-	/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/.test(text);
+export const match: ParamMatcher = isUuid;

@@ -2,6 +2,7 @@ import type { Bound } from '$lib/core/domain-error';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
 import { isUnreadable } from '$lib/ui/name';
+import { isUuid } from '$lib/ui/uuid';
 import { lengthProblemWords, massProblemWords, numberProblemWords } from '$lib/ui/quantity-words';
 import type { ReadNumber } from '$lib/ui/typed-values';
 import { countOf, lengthOf, massOf, numberOf } from '$lib/ui/typed-values';
@@ -10,10 +11,6 @@ import { countOf, lengthOf, massOf, numberOf } from '$lib/ui/typed-values';
 export type Typed = Readonly<Record<string, string>>;
 /** A sentence for each field that needs one. */
 export type Sentences = Readonly<Record<string, string>>;
-
-/** Whether a text is an id as the database has them. */
-export const isUuid = (text: string): boolean =>
-	/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(text);
 
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
 export class FormReader {

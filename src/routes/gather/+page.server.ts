@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces, makeOnePlace, makeOwnPlace } from '$lib/server/gather/places';
@@ -5,7 +6,6 @@ import { rowNumberIn } from '$lib/server/web/line-in';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends, url }) => {
@@ -31,7 +31,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 	};
 };
 
-const idOf = (said: FormDataEntryValue | null) => z.uuid().safeParse(said).data ?? null;
+const idOf = (said: FormDataEntryValue | null) => uuidShape.safeParse(said).data ?? null;
 const notThere = { entry: null, message: 'Choose two places of the list.' };
 
 export const actions: Actions = {

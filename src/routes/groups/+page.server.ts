@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { dbOf } from '$lib/server/db/db';
 import { readName } from '$lib/ui/name';
 import { awayMessage, orAway } from '$lib/server/db/away';
@@ -7,7 +8,6 @@ import { rememberHere } from '$lib/server/web/remember-here';
 import { readForm } from '$lib/server/web/read-form';
 import type { GroupId } from '$lib/server/base/group-id';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) => {
@@ -53,7 +53,7 @@ export const actions: Actions = {
 						? 'Say what the group is called.'
 						: 'At most 120 characters, all of which can be read.'
 			});
-		const key = z.uuid().safeParse(form.get('key')).data;
+		const key = uuidShape.safeParse(form.get('key')).data;
 		if (key === undefined)
 			return fail(400, { typed, problem: 'This could not be read. Please try again.' });
 		const made = await orAway(makeGroup(name, account.id, key));

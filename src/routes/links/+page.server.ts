@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { lineStations } from '$lib/core/assembly-line/assembly-line';
 import {
 	linkDays,
@@ -39,18 +40,18 @@ export const load: PageServerLoad = async (event) => {
 };
 
 const opened = z.discriminatedUnion('opens', [
-	z.object({ opens: z.enum(['asks', 'calendar']), key: z.uuid() }),
+	z.object({ opens: z.enum(['asks', 'calendar']), key: uuidShape }),
 	z.object({
 		opens: z.literal('station'),
-		key: z.uuid(),
-		day: z.uuid(),
+		key: uuidShape,
+		day: uuidShape,
 		station: z.enum(lineStations)
 	})
 ]);
 /** Where the pages of each are. */
 const pathOf = { asks: '/a/', calendar: '/c/', station: '/s/' };
 
-const which = z.object({ plan: z.uuid(), key: z.uuid() });
+const which = z.object({ plan: uuidShape, key: uuidShape });
 
 export const actions: Actions = {
 	/** Makes a link that opens one plan; its address is shown once, in the answer. */
@@ -94,7 +95,7 @@ export const actions: Actions = {
 	late: async (event) => {
 		const { request, locals } = event;
 		const form = await readForm(request);
-		const key = z.uuid().safeParse(form.get('key')).data;
+		const key = uuidShape.safeParse(form.get('key')).data;
 		const isKept = form.get('keep') === 'yes';
 		const problem = await orAway(
 			readerOf(event).then((reader) =>
@@ -108,7 +109,7 @@ export const actions: Actions = {
 		redirect(303, '/links');
 	},
 	revoke: async ({ request, locals }) => {
-		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
+		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
 		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.db, id)));
 		if (!isRevoked) return fail(409, { message: 'That link opens nothing any more.' });
 		redirect(303, '/links');

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { joinDays, makeJoinLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import {
@@ -36,11 +37,11 @@ export const load: PageServerLoad = async (event) => {
 	};
 };
 
-const invited = z.object({ role: z.enum(roles), key: z.uuid() });
+const invited = z.object({ role: z.enum(roles), key: uuidShape });
 const changed = z.object({
-	id: z.uuid(),
+	id: uuidShape,
 	role: z.enum(roles),
-	person: z.union([z.literal('').transform(() => null), z.uuid()])
+	person: z.union([z.literal('').transform(() => null), uuidShape])
 });
 
 /** What is said where a change of a member did not go. */
@@ -75,7 +76,7 @@ export const actions: Actions = {
 		redirect(303, '/members');
 	},
 	remove: async ({ request, locals }) => {
-		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
+		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
 		const went = id === undefined ? 'gone' : await orAway(removeMember(locals.db, id));
 		if (!went) return fail(503, { message: awayMessage });
 		if (went !== 'changed') return fail(409, { message: notChanged[went] });

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { forgetPerson } from '$lib/server/book/forget-person';
@@ -11,7 +12,6 @@ import { listTableDays } from '$lib/server/people/table-days';
 import { readForm } from '$lib/server/web/read-form';
 import { readerOf } from '$lib/server/web/reader';
 import { fail, redirect } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
@@ -36,7 +36,7 @@ export const load: PageServerLoad = async (event) => {
 };
 
 const idOf = async (request: Request) =>
-	z.uuid().safeParse((await readForm(request)).get('id')).data ?? null;
+	uuidShape.safeParse((await readForm(request)).get('id')).data ?? null;
 
 export const actions: Actions = {
 	add: async ({ request, locals }) => {
@@ -44,7 +44,7 @@ export const actions: Actions = {
 		const typed = String(form.get('name') ?? '').slice(0, 400);
 		const read = new FormReader({ name: typed });
 		const name = read.needed('name', longest['person.name']);
-		const key = z.uuid().safeParse(form.get('key')).data;
+		const key = uuidShape.safeParse(form.get('key')).data;
 		const problem = read.problems.name ?? (key ? null : 'Please load this page anew.');
 		if (problem || !key) return fail(422, { added: { typed, problem } });
 		const saved = await orAway(addPerson(locals.db, key, name));

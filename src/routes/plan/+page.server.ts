@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { startingPlan } from '$lib/core/model/starting-plan';
 import { stepNames } from '$lib/stages/plan/words/step-lines';
@@ -10,7 +11,7 @@ import type { Actions, PageServerLoad } from './$types';
 const linkShape = z.object({
 	p: z.string().max(20_000).optional(),
 	name: z.string().trim().max(120).catch(''),
-	tool: z.uuid().nullable().catch(null),
+	tool: uuidShape.nullable().catch(null),
 	step: z.enum(stepNames).optional().catch(undefined)
 });
 

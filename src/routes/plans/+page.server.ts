@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { readName } from '$lib/ui/name';
 import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/words/problem-words';
 import { awayMessage } from '$lib/server/db/away';
@@ -35,7 +36,7 @@ interface ListAnswer {
 }
 const refuse = (status: number, answer: ListAnswer) => fail(status, answer);
 
-const idShape = z.uuid();
+const idShape = uuidShape;
 const pageShape = z.coerce.number().int().min(0).max(10_000).catch(0);
 
 export const load: PageServerLoad = async ({ locals, url }) => {

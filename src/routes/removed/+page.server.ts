@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { bringBack, listRemoved } from '$lib/server/removed/removed';
 import { readForm } from '$lib/server/web/read-form';
@@ -10,7 +11,7 @@ export const load: PageServerLoad = async ({ locals }) => ({
 	removed: await listRemoved(locals.db)
 });
 
-const which = z.object({ sort: z.enum(removedSorts), id: z.uuid() });
+const which = z.object({ sort: z.enum(removedSorts), id: uuidShape });
 
 export const actions: Actions = {
 	back: async ({ request, locals }) => {

@@ -19,6 +19,7 @@ describe('how likely somebody comes', () => {
 	it.each([
 		[-1, 0],
 		[NaN, 0],
+		[-1, -1],
 		[2, 3],
 		[2, -1]
 	])('of %d known and %d come is refused', (known, came) =>

@@ -39,6 +39,64 @@ describe('the move that helps most', () => {
 	});
 });
 
+describe('the sittings with the move', () => {
+	it('are those of before with whoever moves in two places, and of a first seat in the order of the people', () => {
+		const bo = { ...pia, name: 'Bo' };
+		const sitting = (name: string, station: 'flatten' | 'join') => ({
+			name,
+			speed: 1,
+			station,
+			fromS: 0,
+			toS: 3600
+		});
+		const move = bestMove(
+			{
+				line,
+				stock: { ...nothing, pieces: 200 * line.piecesPerBag },
+				room: {},
+				lengthS: 3600,
+				sittings: [sitting('Bo', 'flatten'), sitting('Pia', 'flatten')]
+			},
+			[pia, bo],
+			rules,
+			600,
+			1800,
+			[]
+		);
+		const own = move?.sittings.filter(({ name }) => name === move.name) ?? [];
+		expect(own.map(({ station }) => station)).toEqual(['flatten', 'join']);
+		expect(own[0]?.fromS).toBe(0);
+		expect(own[1]?.fromS).toBeGreaterThanOrEqual(600);
+		const seated = bestMove(
+			{
+				line,
+				stock: { ...nothing, pieces: 200 * line.piecesPerBag },
+				room: {},
+				lengthS: 3600,
+				sittings: [sitting('Bo', 'flatten')]
+			},
+			[pia, { ...bo, may: ['flatten'] }],
+			rules,
+			0,
+			3600,
+			[
+				{
+					person: { ...pia, may: ['join'] },
+					stretches: [
+						{ fromS: 1800, toS: 3600 },
+						{ fromS: 0, toS: 1500 }
+					]
+				}
+			]
+		);
+		expect(seated?.sittings.map(({ name, fromS }) => [name, fromS])).toEqual([
+			['Pia', 0],
+			['Pia', 1800],
+			['Bo', 0]
+		]);
+	});
+});
+
 describe('a plan of seats', () => {
 	const search: Search = {
 		day: { line, stock: { ...nothing, pieces: 400 }, room: {}, lengthS: 3600 },

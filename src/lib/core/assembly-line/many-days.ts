@@ -1,3 +1,4 @@
+import { quantileSorted } from '../statistics/quantile';
 import { within } from '../domain-error';
 import type { LineDay } from './day';
 import type { LineBuffer } from './assembly-line';
@@ -25,12 +26,10 @@ export interface ManyDays {
 
 /** Each day has a seed of its own: the same for the same seed of all. */
 const seedOf = (seed: number, run: number): number => (seed + Math.imul(run, 0x9e3779b1)) >>> 0;
-const ranked = (sorted: readonly number[], share: number): number =>
-	sorted[Math.max(0, Math.ceil(share * sorted.length) - 1)] ?? 0;
 const spreadOf = (sorted: readonly number[]): BallsByChance => ({
 	expected: sorted.reduce((sum, one) => sum + one, 0) / sorted.length,
-	low: ranked(sorted, 0.1),
-	high: ranked(sorted, 0.9)
+	low: quantileSorted(sorted, 0.1),
+	high: quantileSorted(sorted, 0.9)
 });
 const unwatched = (): void => {};
 
@@ -100,7 +99,7 @@ export function daysByChance(
 	}
 	const bandOf = (at: number): CountBand => {
 		const sorted = (found[at] ?? []).map((all) => all.toSorted((a, b) => a - b));
-		const rank = (share: number) => sorted.map((all) => ranked(all, share));
+		const rank = (share: number) => sorted.map((all) => quantileSorted(all, share));
 		return { low: rank(0.1), middle: rank(0.5), high: rank(0.9) };
 	};
 	const balls = (found[4]?.at(-1) ?? []).toSorted((a, b) => a - b);

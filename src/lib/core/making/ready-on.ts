@@ -1,3 +1,4 @@
+import { quantileSorted } from '../statistics/quantile';
 import { within } from '../domain-error';
 import { seededRng } from '../statistics/rng';
 import { drawHabit, drawWeek, weeksKnown } from './week-habit';
@@ -49,8 +50,10 @@ export function readyRuns(
  * @example [weekOf([3, 1, 2, Infinity], 0.5), weekOf([3, 1, 2, Infinity], 0.9)] // [2, null]
  */
 export function weekOf(runs: readonly number[], share: number): number | null {
-	const sorted = runs.toSorted((one, other) => one - other);
-	const week = sorted[Math.ceil(share * sorted.length - 1e-9) - 1] ?? Infinity;
+	const week = quantileSorted(
+		runs.toSorted((one, other) => one - other),
+		share
+	);
 	return Number.isFinite(week) ? week : null;
 }
 

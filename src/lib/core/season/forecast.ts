@@ -1,3 +1,4 @@
+import { quantileSorted } from '../statistics/quantile';
 import { groupBy } from '../group-by';
 import { within } from '../domain-error';
 import type { HoldBack, SeasonNow, SeasonRun } from './season';
@@ -27,17 +28,12 @@ export interface SeasonForecast {
 	readonly heldBackBy: Partial<Readonly<Record<HoldBack, number>>>;
 }
 
-/** The nearest-rank point of some counts. */
-function pointOf(sorted: readonly number[], share: number): number {
-	return sorted[Math.max(0, Math.ceil(share * sorted.length - 1e-9) - 1)] ?? 0;
-}
-
 function bandOf(counts: readonly number[]): SeasonBand {
 	const sorted = counts.toSorted((one, other) => one - other);
 	return {
-		low: pointOf(sorted, 0.1),
+		low: quantileSorted(sorted, 0.1),
 		expected: counts.reduce((sum, count) => sum + count, 0) / Math.max(1, counts.length),
-		high: pointOf(sorted, 0.9)
+		high: quantileSorted(sorted, 0.9)
 	};
 }
 

@@ -1,3 +1,4 @@
+import { quantileSorted } from '../statistics/quantile';
 import { within } from '../domain-error';
 import { tasks } from '../effort/tasks';
 import { factorNames, sigmaFromCv } from '../factors/factors';
@@ -55,7 +56,7 @@ export function simulatePlan(plan: Plan, practice: Practice, rng: Rng, mats = 40
 	const intervalOf = (name: TallyName): Interval => {
 		const sorted = samples[name].sort();
 		const scale = whole[name] / base[name];
-		const at = (share: number) => (sorted[Math.round(share * (mats - 1))] ?? NaN) * scale;
+		const at = (share: number) => quantileSorted(sorted, share) * scale;
 		let sum = 0;
 		for (const value of sorted) sum += value;
 		return { expected: (sum / mats) * scale, low: at(0.1), high: at(0.9) };

@@ -1,5 +1,6 @@
 import type { FormReader } from '../form-reader';
-import { isUuid } from '../form-reader';
+import {} from '../form-reader';
+import { isUuid } from '$lib/ui/uuid';
 import { actBounds } from '../bounds';
 import { entryType } from '../entry-type';
 import { readCodeField } from './code-field';

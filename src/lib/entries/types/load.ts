@@ -1,7 +1,8 @@
 import type { PileKey } from '../../core/prepare/piles';
 import { pileOfWord } from '../../core/prepare/piles';
 import type { FormReader } from '../form-reader';
-import { isUuid } from '../form-reader';
+import {} from '../form-reader';
+import { isUuid } from '$lib/ui/uuid';
 import { actBounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 import { readCodeField } from './code-field';

@@ -1,6 +1,6 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { house } from '../db/db';
 import { APIError } from 'better-auth';
-import { z } from 'zod';
 import { auth } from './auth';
 import { forgetTries, tryOnce, waitWords } from './limits';
 import { passphraseProblem } from './passphrase';
@@ -63,7 +63,7 @@ export const isConfirmed = async ({ token }: Account): Promise<boolean> =>
 
 /** Gives a passkey another name. */
 export const namePasskey = async (accountId: string, id: string, name: string): Promise<number> =>
-	z.uuid().safeParse(id).success
+	uuidShape.safeParse(id).success
 		? house.execute('update passkey set name = $3 where account_id = $1 and id = $2', [
 				accountId,
 				id,
@@ -72,7 +72,7 @@ export const namePasskey = async (accountId: string, id: string, name: string): 
 		: 0;
 
 export const removePasskey = async (accountId: string, id: string): Promise<number> =>
-	z.uuid().safeParse(id).success
+	uuidShape.safeParse(id).success
 		? house.execute('delete from passkey where account_id = $1 and id = $2', [accountId, id])
 		: 0;
 

@@ -1,5 +1,6 @@
 import type { QueryResult, QueryResultRow } from 'pg';
 import type pg from 'pg';
+import { isUuid } from '$lib/ui/uuid';
 import type { GroupId } from '../base/group-id';
 import {
 	isBroken,
@@ -55,8 +56,7 @@ interface AskedFor {
 /** Begins a transaction that is for a group, in one message. @throws RangeError for what is no group's id */
 export function beginning(groupId: GroupId | undefined, isolation = ''): string {
 	if (groupId === undefined) return `begin ${isolation}`;
-	if (!/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(groupId))
-		throw new RangeError('that is the id of no group');
+	if (!isUuid(groupId)) throw new RangeError('that is the id of no group');
 	return `begin ${isolation}; set local nest_row.group_id = '${groupId}'`;
 }
 

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import type { SentForm } from '$lib/entries/typed-form.svelte';
 import type { Typed } from '$lib/entries/form-reader';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -5,7 +6,6 @@ import { lengthSystems } from '$lib/core/units/format-length';
 import { readForm } from '$lib/server/web/read-form';
 import type { RequestEvent } from '@sveltejs/kit';
 import { fail } from '@sveltejs/kit';
-import { z } from 'zod';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { readerOf } from '$lib/server/web/reader';
 import { notTheirs } from './not-theirs';
@@ -27,7 +27,7 @@ export async function entryAction(event: RequestEvent) {
 	const sent = { type: type ?? '', typed: typed as Typed };
 	const back = (status: number, more: Partial<SentForm>) =>
 		fail(status, { entry: { ...sent, ...more } satisfies SentForm });
-	if (!z.uuid().safeParse(key).success) return back(400, { said: unread });
+	if (!uuidShape.safeParse(key).success) return back(400, { said: unread });
 	const saved = await orAway(
 		readerOf(event).then(
 			async (reader) =>

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { lengthSystems } from '$lib/core/units/format-length';
 import { parseRequest } from '$lib/stages/plan/document/requests';
 import type { Reader } from '$lib/ui/reader';
@@ -12,12 +13,12 @@ import type { SentEntry } from './take-entry';
 
 const sentShape = z.strictObject({ entries: z.array(z.unknown()).min(1).max(100) });
 const entryShape = z.strictObject({
-	key: z.uuid(),
+	key: uuidShape,
 	type: z.string().max(20),
 	typed: z.record(z.string().max(40), z.string().max(4000)),
 	lengths: z.enum(lengthSystems).optional(),
 	at: z.iso.datetime().optional(),
-	device: z.uuid().optional(),
+	device: uuidShape.optional(),
 	sequence: z.number().int().min(0).optional()
 });
 

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { bounds, longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { clockWords, minuteOf } from '$lib/stages/table-day/clock';
@@ -78,7 +79,7 @@ export function readTerms(
 		return typed[name]?.trim() ? read.count(name, bounds[`table_day.${name}`]) : 0;
 	};
 	const plan = typed['plan'] ?? '';
-	const planId = plan === '' ? null : (z.uuid().safeParse(plan).data ?? null);
+	const planId = plan === '' ? null : (uuidShape.safeParse(plan).data ?? null);
 	if (plan !== '' && planId === null) problems['plan'] = 'Choose a plan of the list.';
 	return {
 		terms: {
@@ -103,7 +104,7 @@ export function readTerms(
 }
 
 const seatShape = z.object({
-	personId: z.uuid(),
+	personId: uuidShape,
 	station: z.string().refine((station) => seatStations.includes(station)),
 	from: z.number().int().min(0).max(1440),
 	to: z.number().int().min(0).max(1440)
@@ -125,7 +126,7 @@ export const readSeatChoices = (
 	{ from, to }: { readonly from: number; readonly to: number }
 ): DaySeat[] =>
 	[...form].flatMap(([name, value]): DaySeat[] => {
-		const personId = name.startsWith('seat_') ? z.uuid().safeParse(name.slice(5)).data : undefined;
+		const personId = name.startsWith('seat_') ? uuidShape.safeParse(name.slice(5)).data : undefined;
 		return personId && typeof value === 'string' && seatStations.includes(value)
 			? [{ personId, station: value, from, to }]
 			: [];

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import type { Level, SeatName } from '$lib/stages/people/seats';
@@ -6,7 +7,7 @@ import { z } from 'zod';
 import type { Person } from '$lib/stages/people/person';
 
 const uuids = (values: readonly FormDataEntryValue[]): string[] =>
-	values.flatMap((value) => z.uuid().safeParse(value).data ?? []).slice(0, 500);
+	values.flatMap((value) => uuidShape.safeParse(value).data ?? []).slice(0, 500);
 
 /** What the form of a person says; problems by field, and what was typed in any case. */
 export function readPerson(form: FormData): {

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import type { Practice } from '$lib/core/practice/practice';
 import { estimatePlan } from '$lib/core/estimate/estimate';
 import type { Plan } from '$lib/core/model/types';
@@ -64,7 +65,7 @@ export function keptAsNew(result: UpdateResult, form: KeepForm) {
 	redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
 }
 
-const keyShape = z.uuid();
+const keyShape = uuidShape;
 const versionShape = z.coerce.number().int().min(1).max(2_000_000_000);
 
 /** Reads the bench's form. The write is null where something needs a look first. */

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import type { Db } from '$lib/server/db/db';
 import { findDay } from '$lib/server/people/day';
 import { othersOfDay } from '$lib/server/people/presence';
@@ -10,11 +11,10 @@ import type { DayTaps } from '$lib/stages/table-day/taps';
 import { minuteIn } from '$lib/ui/days';
 import type { RequestEvent } from '@sveltejs/kit';
 import { error } from '@sveltejs/kit';
-import { z } from 'zod';
 
 /** The day of an address; a page that is not found where there is none. */
 export async function askedDay(db: Db, id: string | undefined): Promise<PlannedDay> {
-	const known = z.uuid().safeParse(id).data;
+	const known = uuidShape.safeParse(id).data;
 	const day = known ? await findDay(db, known) : null;
 	if (!day) error(404, 'There is no table day under this address. It may have been called off.');
 	return day;

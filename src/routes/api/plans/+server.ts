@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { readName } from '$lib/ui/name';
 import { largestPlanFile } from '$lib/stages/plan/document/file-size';
 import { readPlanFile } from '$lib/stages/plan/document/plan-file';
@@ -9,7 +10,6 @@ import { plansNow } from '$lib/server/plan/plans-now';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
 import { readBody } from '$lib/server/web/read-body';
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { z } from 'zod';
 
 /** The newest plans with the figures they had when they were kept, and those they have now. */
 export const GET: RequestHandler = async ({ locals }) => {
@@ -18,7 +18,7 @@ export const GET: RequestHandler = async ({ locals }) => {
 	return json({ measures: practice.basis, plans: now });
 };
 
-const keyShape = z.uuid();
+const keyShape = uuidShape;
 
 /** Keeps the plan file in the body as a new plan. The same `idempotency-key` header again makes no second one. */
 export const POST: RequestHandler = async ({ request, locals }) => {

@@ -1,10 +1,10 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { listSameKinds } from '$lib/server/prepare/same-kind';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A bag's five measures in an address, in millimetres and grams: from the planning bench. */
@@ -30,7 +30,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 export const actions: Actions = {
 	keep: entryAction,
 	remove: async ({ request, locals }) => {
-		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
+		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
 		const isGone = id !== undefined && (await removeKind(locals.db, id));
 		if (!isGone)
 			return fail(409, {

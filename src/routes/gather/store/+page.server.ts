@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { colourNames } from '$lib/core/colour/colours';
 import { lineForms } from '$lib/core/store/forms';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
@@ -8,13 +9,13 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 const lineShape = z.object({
-	kind: z.uuid(),
+	kind: uuidShape,
 	colour: z.enum(colourNames),
 	form: z.enum(lineForms)
 });
 const filterShape = z.object({
 	show: z.enum(['', ...lineForms]).catch(''),
-	of: z.union([z.literal(''), z.uuid()]).catch(''),
+	of: z.union([z.literal(''), uuidShape]).catch(''),
 	in: z.enum(['', ...colourNames]).catch(''),
 	order: z.enum(['kind', 'amount', 'moved']).catch('kind')
 });

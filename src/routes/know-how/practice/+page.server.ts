@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { listPeopleNames } from '$lib/server/people/people';
 import { rememberHere } from '$lib/server/web/remember-here';
@@ -5,7 +6,7 @@ import { readerOf } from '$lib/server/web/reader';
 import { z } from 'zod';
 import type { PageServerLoad } from './$types';
 
-const shape = z.union([z.uuid(), z.literal('device')]);
+const shape = z.union([uuidShape, z.literal('device')]);
 
 /** Under whose name practice is kept; asked once, so that questions go on without network. */
 export const load: PageServerLoad = async (event) => {

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { version } from '$app/environment';
 import MakerPage from '$lib/maker/MakerPage.svelte';
 import type { MakerView } from '$lib/maker/maker-view';
@@ -16,7 +17,6 @@ import { readForm } from '$lib/server/web/read-form';
 import { readerOf } from '$lib/server/web/reader';
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { render } from 'svelte/server';
-import { z } from 'zod';
 
 type MakerLink = Extract<OpenedLink, { grants: 'make' }>;
 
@@ -129,7 +129,7 @@ export const POST: RequestHandler = async (event) => {
 			(pair): pair is [string, string] => typeof pair[1] === 'string' && pair[1].length <= 4000
 		)
 	) as Record<string, string>;
-	if (!z.uuid().safeParse(key).success)
+	if (!uuidShape.safeParse(key).success)
 		return show(event, 'This could not be read. Please try again.', 400);
 	const saved = await orAway(
 		readerOf(event).then((reader) =>

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
@@ -13,7 +14,6 @@ import { isOnlyHere } from '$lib/server/web/own-address';
 import { readForm } from '$lib/server/web/read-form';
 import { squareCode } from '$lib/server/sheets/square-code';
 import { fail, redirect } from '@sveltejs/kit';
-import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
@@ -55,7 +55,7 @@ export const actions: Actions = {
 	keep: entryAction,
 	/** Makes a link for whoever makes this mat; its address is shown once, in the answer. */
 	link: async ({ request, locals, params, url }) => {
-		const key = z.uuid().safeParse((await readForm(request)).get('key')).data;
+		const key = uuidShape.safeParse((await readForm(request)).get('key')).data;
 		if (key === undefined)
 			return fail(400, { message: 'This could not be read. Please try again.' });
 		const made = await orAway(
@@ -70,7 +70,7 @@ export const actions: Actions = {
 		return { address, square: squareCode(address, 220) };
 	},
 	revoke: async ({ request, locals }) => {
-		const id = z.uuid().safeParse((await readForm(request)).get('id')).data;
+		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
 		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.db, id)));
 		return isRevoked ? {} : fail(409, { message: 'That link opens nothing any more.' });
 	}

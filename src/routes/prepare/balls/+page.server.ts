@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { labelSizes } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { reserveCodes } from '$lib/server/book/codes';
@@ -59,7 +60,7 @@ export const actions: Actions = {
 		const labels = count.safeParse(typed);
 		if (!labels.success)
 			return fail(422, { blank: { typed, problem: `A number from 1 to ${mostLabels}.` } });
-		const key = z.uuid().safeParse(form.get('key')).data;
+		const key = uuidShape.safeParse(form.get('key')).data;
 		if (!key) return fail(400, { blank: { typed, problem: 'Please load this page anew.' } });
 		const made = await orAway(
 			reserveCodes(locals.db, key, labels.data).then((block) => ({ block }))
@@ -71,7 +72,7 @@ export const actions: Actions = {
 	/** Sends the labels that are ticked to the small printer. */
 	print: async ({ request, locals }) => {
 		const form = await readForm(request);
-		const key = z.uuid().safeParse(form.get('key')).data;
+		const key = uuidShape.safeParse(form.get('key')).data;
 		const codes = labelCodesIn(form.getAll('code'));
 		if (!key || codes.length === 0) return fail(422, { printer: noneChosen });
 		const done = await orAway(

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { awayMessage, orAway } from '$lib/server/db/away';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async (event) => {
 	return { days, people: people.map(({ id, name, isChild }) => ({ id, name, isChild })), today };
 };
 
-const uuidOf = (form: FormData, name: string) => z.uuid().safeParse(form.get(name)).data ?? null;
+const uuidOf = (form: FormData, name: string) => uuidShape.safeParse(form.get(name)).data ?? null;
 
 export const actions: Actions = {
 	add: async ({ request, locals }) => {
@@ -44,7 +45,7 @@ export const actions: Actions = {
 		const form = await readForm(request);
 		const id = uuidOf(form, 'id');
 		const version = z.coerce.number().int().safeParse(form.get('version')).data;
-		const people = form.getAll('person').flatMap((value) => z.uuid().safeParse(value).data ?? []);
+		const people = form.getAll('person').flatMap((value) => uuidShape.safeParse(value).data ?? []);
 		if (!id || version === undefined) return fail(400, { message: 'Please load this page anew.' });
 		const saved = await orAway(setWhoComes(locals.db, id, version, people.slice(0, 500)));
 		if (!saved) return fail(503, { message: awayMessage });

@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { lengthSystems } from '$lib/core/units/format-length';
 import { stitchTerms } from '$lib/ui/stitch-words';
 import { fileNameOf } from '$lib/ui/name';
@@ -17,7 +18,7 @@ import { z } from 'zod';
 const query = z.object({
 	p: z.string().max(20_000).catch(''),
 	name: z.string().trim().min(1).max(120).catch('Plan not named yet'),
-	plan: z.uuid().nullable().catch(null),
+	plan: uuidShape.nullable().catch(null),
 	version: z.coerce.number().int().min(1).nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),
 	large: z.string().optional(),

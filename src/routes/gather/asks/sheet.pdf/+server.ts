@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { yearDayWords } from '$lib/ui/day-words';
 import { fileNameOf } from '$lib/ui/name';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -10,7 +11,7 @@ import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
 
 const query = z.object({
-	place: z.uuid().nullable().catch(null),
+	place: uuidShape.nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),
 	large: z.literal('yes').optional().catch(undefined),
 	to: z.string().trim().max(80).catch(''),

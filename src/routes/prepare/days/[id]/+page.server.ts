@@ -1,3 +1,4 @@
+import { uuidShape } from '$lib/server/base/uuid';
 import { checkOverview } from '$lib/server/check/made-mats';
 import { dayNow } from '$lib/server/table-day/day-now';
 import { closeDay, openDay, taughtBy } from '$lib/server/table-day/run-day';
@@ -41,7 +42,7 @@ const anew = 'Please load this page anew.';
 /** What every form of a day says: the day, and the version that was seen. */
 async function read(request: Request, address: string) {
 	const form = await readForm(request);
-	const id = z.uuid().safeParse(address).data;
+	const id = uuidShape.safeParse(address).data;
 	const version = z.coerce
 		.number()
 		.int()
@@ -95,7 +96,7 @@ export const actions: Actions = {
 	close: async ({ request, locals, params }) => {
 		const { form, seen } = await read(request, params.id);
 		if (!seen) return fail(400, { problems: { run: anew } });
-		const came = form.getAll('came').flatMap((one) => z.uuid().safeParse(one).data ?? []);
+		const came = form.getAll('came').flatMap((one) => uuidShape.safeParse(one).data ?? []);
 		const closing = closeDay(locals.db, seen.id, seen.version, came.slice(0, 500), {
 			shown: form.getAll('shown').map(String),
 			taught: form.getAll('teaches').map(String)

@@ -4,6 +4,8 @@ import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
 import { isUuid } from '$lib/ui/uuid';
+import { newWriter, writeFor, type Writer } from '$lib/ui/writing';
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { permissionOf, linkPaths } from '$lib/server/auth/permissions';
 import { authorize, type Denial } from '$lib/server/auth/request-guard';
 import { allOffered, withoutOffers } from '$lib/ui/offers';
@@ -15,6 +17,10 @@ import { accountHeader, otherAccount } from '$lib/entries/send-entries';
 import { noteProxy } from '$lib/server/web/client-address';
 import { awayMessage, inTime, orAway } from '$lib/server/db/away';
 import { log } from '$lib/server/base/log';
+
+/** What is written for each request is written for whoever asked it. */
+const writers = new AsyncLocalStorage<Writer>();
+writeFor(() => writers.getStore());
 
 /** Where a page of a link is; what follows in its address is the secret, which no log ever hears. */
 const linkPathOf = ({ pathname }: URL) => linkPaths.find((path) => pathname.startsWith(path));
@@ -134,7 +140,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 					routeId
 				)
 		});
-	const response = await work();
+	const response = await writers.run(newWriter(), work);
 	// Pages of whoever is signed in, and what they take with them, are kept by nobody on the way and by no browser.
 	if (comer.account) response.headers.set('cache-control', 'no-store');
 	// Whoever signs out leaves nothing in the browser's cache. What waits on the device is in its storage, and stays.

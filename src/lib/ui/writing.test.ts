@@ -3,7 +3,8 @@ import { longDayWords, momentWords, shortDayWords, yearDayWords } from './day-wo
 import { isTimeZone, todayIn } from './days';
 import { figure, wholeNumber } from './number-words';
 import { isLocale } from './reader';
-import { writeAs } from './writing';
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { newWriter, writeAs, writeFor, written, writtenMoment, type Writer } from './writing';
 
 it('days are said as one volunteer would say them, whatever zone the machine is in', () => {
 	expect(shortDayWords('2026-11-24')).toBe('24 Nov');
@@ -68,4 +69,20 @@ describe('numbers', () => {
 			false
 		]);
 	});
+});
+
+it('each of two who are written for at once is written for by their own', async () => {
+	const writers = new AsyncLocalStorage<Writer>();
+	writeFor(() => writers.getStore());
+	const page = (locale: string, zone: string) =>
+		writers.run(newWriter(), async () => {
+			writeAs({ locale, timeZone: zone });
+			await new Promise((resolve) => setTimeout(resolve, 5));
+			return [written(1234.5, 1), writtenMoment(new Date('2026-11-24T18:05:00Z'))];
+		});
+	const [one, other] = await Promise.all([page('en-GB', 'UTC'), page('pt-PT', 'Asia/Tokyo')]);
+	writeFor(() => undefined);
+	expect(one).toEqual(['1,234.5', '24 Nov 2026, 18:05']);
+	expect(other[0]).not.toBe('1,234.5');
+	expect(other[1]).toBe('25 Nov 2026, 03:05');
 });

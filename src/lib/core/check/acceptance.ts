@@ -1,3 +1,4 @@
+import { defaults } from '../defaults';
 import { within } from '../domain-error';
 
 /** The share of mats that are good at once, with its 80 % interval. */
@@ -27,7 +28,8 @@ const enough = 12;
 export function acceptanceOf(good: number, others: number): Acceptance {
 	within('good', good, { atLeast: 0, isWhole: true });
 	within('others', others, { atLeast: 0, isWhole: true });
-	const [a, b] = [4 + good, 1 + others];
+	const { checksPriorGood, checksPriorMended } = defaults;
+	const [a, b] = [checksPriorGood.value + good, checksPriorMended.value + others];
 	// Whole numbers: the distribution is a sum of binomial terms, taken as logarithms, and is turned round by halving.
 	const below = (share: number): number => {
 		const count = a + b - 1;

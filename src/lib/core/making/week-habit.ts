@@ -1,3 +1,4 @@
+import { defaults } from '../defaults';
 import { within } from '../domain-error';
 import { randomBeta, randomGamma } from '../statistics/draws';
 import type { Rng } from '../statistics/rng';
@@ -20,8 +21,8 @@ export interface WeekKnowledge {
 	readonly b: number;
 }
 
-/** Variance of the logarithms before any log: weeks differ by some 60 %. */
-const usualVariance = Math.log(1.36);
+/** Variance of the logarithms before any log. */
+const usualVariance = Math.log1p(defaults.weekOfMakerSpread.value ** 2);
 
 /**
  * Before any log: a maker at home makes some 8 % of a mat a week, and one week in four nothing.
@@ -29,9 +30,9 @@ const usualVariance = Math.log(1.36);
  * @source bench default
  */
 export const usualWeeks: WeekKnowledge = {
-	none: 1,
-	some: 3,
-	mu: Math.log(0.08) - usualVariance / 2,
+	none: defaults.weeksPriorWithoutRows.value,
+	some: defaults.weeksPriorWithRows.value,
+	mu: Math.log(defaults.weekOfMaker.value) - usualVariance / 2,
 	kappa: 1,
 	a: 3,
 	b: 2 * usualVariance

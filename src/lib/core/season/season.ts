@@ -1,3 +1,4 @@
+import { defaults } from '../defaults';
 import { within } from '../domain-error';
 import type { WeekHabit } from '../making/week-habit';
 import { drawHabit, drawWeek, weeksKnown } from '../making/week-habit';
@@ -70,12 +71,19 @@ export interface SeasonRun {
 }
 
 /** What is thought before any was seen, in mats' worth: a table day, a week's bags. */
-const tableDayPrior = { mean: 0.8, cv: 0.5 } as const;
-const bagsPrior = { mean: 0.8, cv: 0.8 } as const;
+const { tableDayMats, gatheredMats } = defaults;
+const tableDayPrior = { mean: tableDayMats.value, cv: tableDayMats.cv };
+const bagsPrior = { mean: gatheredMats.value, cv: gatheredMats.cv };
 /** Weeks without bags, and with, before any were seen. */
-const bagsChance = { none: 0.5, some: 4.5 } as const;
+const bagsChance = {
+	none: defaults.weeksPriorWithoutBags.value,
+	some: defaults.weeksPriorWithBags.value
+};
 /** Mats good at once, and mended, before any were checked. */
-const checksChance = { good: 4, mended: 1 } as const;
+const checksChance = {
+	good: defaults.checksPriorGood.value,
+	mended: defaults.checksPriorMended.value
+};
 /** Shares and strand are sums: what lacks less than this is there. */
 const whole = 1 - 1e-9;
 

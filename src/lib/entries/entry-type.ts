@@ -19,6 +19,10 @@ export interface EntryType<Entry extends { readonly type: string } = { readonly 
 	readonly type: Entry['type'];
 	/** The page its form is on; null for what is typed beside what it belongs to. */
 	readonly page: string | null;
+	/** What whoever kept it did, as the trail says it. */
+	readonly done: string;
+	/** Only a coordinator keeps it: what goes out of the house, and what is promised and foretold. */
+	readonly isCoordinators?: true;
 	/** Reads what was typed; what is wrong of it stands in the reader's problems. */
 	readonly read: (read: FormReader) => Entry;
 	/** What the book says of it; nothing where it moves nothing and is by nobody. */

@@ -88,3 +88,6 @@ export const entryTypeOf = (type: string): EntryTypeOf<Entry> | null =>
 	Object.hasOwn(entryTypes, type)
 		? (entryTypes[type as EntryTypeName] as EntryTypeOf<Entry>)
 		: null;
+
+/** What was kept, as something that was done. */
+export const entryWords = (type: string): string => entryTypeOf(type)?.done ?? `kept a “${type}”`;

@@ -2,7 +2,7 @@
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';
-	import { entryWords } from '$lib/auth/entry-words';
+	import { entryWords } from '$lib/entries/registry';
 	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import Table from '$lib/ui/Table.svelte';
 	import { momentWords, yearDayWords } from '$lib/ui/day-words';

@@ -1,6 +1,6 @@
 import { permissions } from '$lib/server/auth/permissions';
 import { trailBefore } from '$lib/server/auth/trail';
-import { entryWords } from '$lib/auth/entry-words';
+import { entryWords } from '$lib/entries/registry';
 import type { PageServerLoad } from './$types';
 
 /** So many lines a page has. */

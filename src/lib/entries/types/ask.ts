@@ -38,6 +38,8 @@ function readSize(read: FormReader): AskEntry['size'] {
 export const askType = entryType<AskEntry>({
 	type: 'asked',
 	page: '/hand-over/asks',
+	done: 'noted what a place asks for',
+	isCoordinators: true,
 	read: (read) => ({
 		type: 'asked',
 		placeId: read.uuid('place'),
@@ -52,6 +54,8 @@ export const askType = entryType<AskEntry>({
 export const promiseType = entryType<PromiseEntry>({
 	type: 'promised',
 	page: '/hand-over/asks',
+	done: 'promised mats to a place',
+	isCoordinators: true,
 	read: (read) => ({
 		type: 'promised',
 		askId: read.count('ask', { atLeast: 1, atMost: Number.MAX_SAFE_INTEGER }),

@@ -46,6 +46,7 @@ function readBagKind(read: FormReader): BagKindEntry {
 export const bagKindType = entryType<BagKindEntry>({
 	type: 'bag-kind',
 	page: '/gather/kinds',
+	done: 'measured a kind of bag',
 	read: readBagKind,
 	words: ({ name }) => `the kind ${name}`
 });

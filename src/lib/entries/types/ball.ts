@@ -63,6 +63,7 @@ function readBall(read: FormReader): BallEntry {
 export const ballType = entryType<BallEntry>({
 	type: 'ball',
 	page: '/prepare',
+	done: 'wound a ball',
 	read: readBall,
 	facts: ({ byName }) => ({ byName, reason: 'balled' }),
 	words: ({ as, colour, bags }) =>

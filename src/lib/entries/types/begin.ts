@@ -38,6 +38,7 @@ function readPerson(read: FormReader): string | null {
 export const beginType = entryType<BeginEntry>({
 	type: 'begin',
 	page: '/make',
+	done: 'began a mat',
 	read: (read) => ({
 		type: 'begin',
 		planId: read.uuid('plan'),
@@ -52,6 +53,7 @@ export const beginType = entryType<BeginEntry>({
 export const handOnType = entryType<HandOnEntry>({
 	type: 'hand-on',
 	page: null,
+	done: 'handed a mat on',
 	read: (read) => ({ type: 'hand-on', mat: readMatCode(read), personId: readPerson(read) }),
 	words: ({ mat }) => `${mat} passed on`
 });

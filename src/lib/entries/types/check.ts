@@ -74,6 +74,7 @@ function readMap(read: FormReader): boolean[] {
 export const finishType = entryType<FinishEntry>({
 	type: 'finish',
 	page: null,
+	done: 'finished a mat',
 	read: (read) => ({ type: 'finish', mat: readMatCode(read) }),
 	words: ({ mat }) => `${mat} finished`
 });
@@ -81,6 +82,7 @@ export const finishType = entryType<FinishEntry>({
 export const mendedType = entryType<MendedEntry>({
 	type: 'mended',
 	page: null,
+	done: 'mended a mat',
 	read: (read) => ({ type: 'mended', mat: readMatCode(read) }),
 	words: ({ mat }) => `${mat} mended`
 });
@@ -88,6 +90,7 @@ export const mendedType = entryType<MendedEntry>({
 export const checkType = entryType<CheckEntry>({
 	type: 'check',
 	page: null,
+	done: 'checked a mat',
 	read: (read) => {
 		const result = read.raw('result') === '' ? null : read.word('result', checkResults);
 		const why = read.text('why', longest['entry.note']);

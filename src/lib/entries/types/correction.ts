@@ -40,6 +40,7 @@ function readCorrection(read: FormReader): CorrectionEntry {
 export const correctionType = entryType<CorrectionEntry>({
 	type: 'correction',
 	page: null,
+	done: 'took something back',
 	read: readCorrection,
 	facts: ({ byName, note }) => ({ byName, reason: 'correction', note }),
 	words: ({ of }) => `a ${of === 'entry' ? 'movement' : of || 'movement'} taken back`

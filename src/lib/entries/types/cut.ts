@@ -35,6 +35,7 @@ const readCut = (read: FormReader): CutEntry => ({
 export const cutType = entryType<CutEntry>({
 	type: 'cut',
 	page: '/prepare',
+	done: 'cut bags',
 	read: readCut,
 	facts: ({ byName }) => ({ byName, reason: 'cut' }),
 	words: ({ bags, colour }) => `${bags} ${colour} bags cut`

@@ -72,6 +72,8 @@ const readEdge = (read: FormReader, field: string, usual: number): number =>
 export const deliverType = entryType<DeliverEntry>({
 	type: 'deliver',
 	page: '/hand-over',
+	done: 'handed mats over',
+	isCoordinators: true,
 	read: (read) => {
 		const mats = readCodes(read, 'mats');
 		if (mats.length === 0 && !read.problems['mats'])
@@ -97,6 +99,8 @@ export const deliverType = entryType<DeliverEntry>({
 export const receivedType = entryType<ReceivedEntry>({
 	type: 'received',
 	page: null,
+	done: 'noted that mats were received',
+	isCoordinators: true,
 	read: (read) => {
 		const delivery = readCodeField(read, 'delivery');
 		if (delivery === null && !read.problems['delivery'])
@@ -114,6 +118,8 @@ export const receivedType = entryType<ReceivedEntry>({
 export const sentBackType = entryType<SentBackEntry>({
 	type: 'sent-back',
 	page: null,
+	done: 'noted that a mat was sent back',
+	isCoordinators: true,
 	read: (read) => ({
 		type: 'sent-back',
 		mat: readMatCode(read),

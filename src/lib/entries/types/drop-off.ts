@@ -108,6 +108,7 @@ function readDropOff(read: FormReader): DropOffEntry {
 export const dropOffType = entryType<DropOffEntry>({
 	type: 'drop-off',
 	page: '/gather',
+	done: 'took in bags',
 	read: readDropOff,
 	facts: ({ note }) => ({ note }),
 	words: ({ place, method, kind, damp }) =>

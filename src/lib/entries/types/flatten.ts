@@ -24,6 +24,7 @@ const readFlatten = (read: FormReader): FlattenEntry => ({
 export const flattenType = entryType<FlattenEntry>({
 	type: 'flatten',
 	page: '/prepare',
+	done: 'flattened bags',
 	read: readFlatten,
 	facts: ({ byName }) => ({ byName, reason: 'flattened' }),
 	words: ({ bags, colour }) => `${bags} ${colour} bags laid flat`

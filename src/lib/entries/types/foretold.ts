@@ -22,6 +22,8 @@ export interface DayWordEntry {
 export const foretoldType = entryType<ForetoldEntry>({
 	type: 'foretold',
 	page: '/season',
+	done: 'kept what was foretold',
+	isCoordinators: true,
 	read: (read) => ({ type: 'foretold', byDay: read.anyDay('by') }),
 	words: ({ by }) => `the forecast for ${by}`
 });
@@ -29,6 +31,8 @@ export const foretoldType = entryType<ForetoldEntry>({
 export const weekNoteType = entryType<WeekNoteEntry>({
 	type: 'week-note',
 	page: '/season/words',
+	done: 'kept the note of the week',
+	isCoordinators: true,
 	read: (read) => ({ type: 'week-note', words: read.lines('words', longest['message.words']) }),
 	words: () => 'the note of the week'
 });
@@ -36,6 +40,8 @@ export const weekNoteType = entryType<WeekNoteEntry>({
 export const dayWordType = entryType<DayWordEntry>({
 	type: 'day-word',
 	page: '/season/words',
+	done: 'wrote to the people of a table day',
+	isCoordinators: true,
 	read: (read) => ({ type: 'day-word', dayId: read.uuid('day') }),
 	words: () => 'a word to those who come'
 });

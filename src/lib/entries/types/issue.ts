@@ -12,6 +12,7 @@ export interface IssueEntry {
 export const issueType = entryType<IssueEntry>({
 	type: 'issue',
 	page: null,
+	done: 'gave strand out for a mat',
 	read: (read) => {
 		const ball = readCodeField(read, 'ball');
 		if (ball === null && !read.problems['ball'])

@@ -28,6 +28,7 @@ const readJoin = (read: FormReader): JoinEntry => ({
 export const joinType = entryType<JoinEntry>({
 	type: 'join',
 	page: '/prepare',
+	done: 'joined pieces',
 	read: readJoin,
 	facts: ({ byName }) => ({ byName, reason: 'joined' }),
 	words: ({ pieces, colour }) => `${pieces} ${colour} pieces joined`

@@ -46,6 +46,7 @@ const readLoad = (read: FormReader): LoadEntry => ({
 export const loadType = entryType<LoadEntry>({
 	type: 'load',
 	page: '/prepare',
+	done: 'put strand on a loom',
 	read: readLoad,
 	facts: ({ byName }) => ({ byName, reason: 'loaded' }),
 	words: ({ strands, pile = '' }) =>

@@ -57,6 +57,7 @@ function readStripes(read: FormReader): ColourRows[] {
 export const stripesType = entryType<StripesEntry>({
 	type: 'stripes',
 	page: null,
+	done: 'chose the stripes of a mat',
 	read: (read) => ({ type: 'stripes', mat: readMatCode(read), stripes: readStripes(read) }),
 	words: ({ mat }) => `how ${mat} goes on`
 });
@@ -64,6 +65,7 @@ export const stripesType = entryType<StripesEntry>({
 export const firstPassType = entryType<FirstPassEntry>({
 	type: 'first-pass',
 	page: null,
+	done: 'set the first pass of a mat',
 	read: (read) => ({
 		type: 'first-pass',
 		mat: readMatCode(read),
@@ -76,6 +78,7 @@ export const firstPassType = entryType<FirstPassEntry>({
 export const remindType = entryType<RemindEntry>({
 	type: 'remind',
 	page: null,
+	done: 'had a maker reminded',
 	read: (read) => ({ type: 'remind', mat: readMatCode(read) }),
 	words: ({ mat }) => `a word on ${mat}`
 });

@@ -30,6 +30,7 @@ const sizeOr = (read: FormReader, field: string): number | null =>
 export const matSizeType = entryType<MatSizeEntry>({
 	type: 'mat-size',
 	page: null,
+	done: 'measured a mat',
 	read: (read) => {
 		const [lengthMm, widthMm] = [sizeOr(read, 'length'), sizeOr(read, 'width')];
 		if (lengthMm === null && widthMm === null)
@@ -49,6 +50,7 @@ export const matSizeType = entryType<MatSizeEntry>({
 export const weighedType = entryType<WeighedEntry>({
 	type: 'weighed',
 	page: null,
+	done: 'weighed what was left of a mat',
 	read: (read) => ({
 		type: 'weighed',
 		mat: readMatCode(read),

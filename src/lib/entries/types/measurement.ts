@@ -64,6 +64,7 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 export const measurementType = entryType<MeasurementEntry>({
 	type: 'measurement',
 	page: '/measures',
+	done: 'measured',
 	read: readMeasurement,
 	words: ({ measure }) => measureNames[measure as Measure] ?? 'a measure'
 });

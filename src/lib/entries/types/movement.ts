@@ -44,6 +44,7 @@ function readMovement(read: FormReader): MovementEntry {
 export const movementType = entryType<MovementEntry>({
 	type: 'movement',
 	page: '/gather/store',
+	done: 'moved something in or out of the store',
 	read: readMovement,
 	facts: ({ byName, reason, note }) => ({ byName, reason, note }),
 	words: ({ amount, colour, form, direction }) =>

@@ -12,6 +12,7 @@ export interface NoteEntry {
 export const noteType = entryType<NoteEntry>({
 	type: 'note',
 	page: null,
+	done: 'wrote a note on a mat',
 	read: (read) => ({
 		type: 'note',
 		mat: readMatCode(read),
@@ -33,6 +34,7 @@ export interface WishEntry {
 export const wishType = entryType<WishEntry>({
 	type: 'wish',
 	page: null,
+	done: 'wished for something for a mat',
 	read: (read) => ({ type: 'wish', mat: readMatCode(read), wish: read.word('wish', wishes) }),
 	words: ({ wish }) => (wish === 'ball' ? 'I need a ball' : 'please fetch it')
 });

@@ -11,6 +11,8 @@ export interface PillowEntry {
 export const pillowType = entryType<PillowEntry>({
 	type: 'pillow',
 	page: '/hand-over/pillows',
+	done: 'made a pillow',
+	isCoordinators: true,
 	read: (read) => {
 		const scrapG = read.raw('scrap') === '' ? 0 : read.grams('scrap', 0, movedAtOnce.scrapG.atMost);
 		const bags = read.count('bags', actBounds.pillowBags, 0);

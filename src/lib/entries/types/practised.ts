@@ -16,6 +16,7 @@ export interface PractisedEntry {
 export const practisedType = entryType<PractisedEntry>({
 	type: 'practised',
 	page: '/know-how/practice',
+	done: 'practised',
 	read: (read) => ({
 		type: 'practised',
 		personId: read.uuid('person'),

@@ -26,6 +26,7 @@ const readPresence = (read: FormReader): PresenceEntry => ({
 export const presenceType = entryType<PresenceEntry>({
 	type: 'presence',
 	page: null,
+	done: 'came or went at a table day',
 	read: readPresence,
 	words: ({ as }) => (as === 'left' ? 'somebody left' : 'somebody came')
 });

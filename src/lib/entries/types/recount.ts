@@ -38,6 +38,7 @@ function readRecount(read: FormReader): RecountEntry {
 export const recountType = entryType<RecountEntry>({
 	type: 'recount',
 	page: '/prepare',
+	done: 'counted a pile again',
 	read: readRecount,
 	facts: ({ byName, note }) => ({ byName, reason: 'counted', note }),
 	words: ({ counted, colour }) => `a ${colour} pile counted: ${counted}`

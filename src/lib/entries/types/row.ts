@@ -30,6 +30,7 @@ export const readSide = (read: FormReader): Side =>
 export const rowType = entryType<RowEntry>({
 	type: 'row',
 	page: null,
+	done: 'counted a row',
 	read: (read) => ({
 		type: 'row',
 		mat: readMatCode(read),
@@ -50,6 +51,7 @@ function readSeen(text: string): Record<string, number> {
 export const rowsType = entryType<RowsEntry>({
 	type: 'rows',
 	page: null,
+	done: 'set the rows of a mat',
 	read: (read) => ({
 		type: 'rows',
 		mat: readMatCode(read),

@@ -10,6 +10,8 @@ export interface SameKindEntry {
 export const sameKindType = entryType<SameKindEntry>({
 	type: 'same-kind',
 	page: '/gather/kinds',
+	done: 'made two kinds of bag one',
+	isCoordinators: true,
 	read: (read) => {
 		const [kindId, asId] = [read.uuid('kind'), read.uuid('same_as')];
 		if (read.isGood && kindId === asId) read.problems['same_as'] = 'Choose another kind.';

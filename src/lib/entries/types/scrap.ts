@@ -18,6 +18,7 @@ const readScrap = (read: FormReader): ScrapEntry => ({
 export const scrapType = entryType<ScrapEntry>({
 	type: 'scrap',
 	page: null,
+	done: 'weighed scrap',
 	read: readScrap,
 	facts: () => ({ reason: 'counted' }),
 	words: ({ grams }) => `scrap weighed: ${grams}`

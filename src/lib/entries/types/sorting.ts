@@ -47,6 +47,7 @@ function readSorting(read: FormReader): SortingEntry {
 export const sortingType = entryType<SortingEntry>({
 	type: 'sorting',
 	page: '/gather/sort',
+	done: 'sorted bags',
 	read: readSorting,
 	facts: ({ byName, place }) => ({ byName, reason: 'sorted', note: `from ${place}` }),
 	words: ({ strand, colour }) => `${strand || 0} ${colour} bags for strand`

@@ -11,6 +11,8 @@ export interface UnwoundEntry {
 export const unwoundType = entryType<UnwoundEntry>({
 	type: 'unwound',
 	page: null,
+	done: 'took a mat apart',
+	isCoordinators: true,
 	read: (read) => ({
 		type: 'unwound',
 		mat: readMatCode(read),
@@ -30,6 +32,8 @@ export interface TeachesEntry {
 export const teachesType = entryType<TeachesEntry>({
 	type: 'teaches',
 	page: null,
+	done: 'kept a mat to teach with',
+	isCoordinators: true,
 	read: (read) => ({
 		type: 'teaches',
 		mat: readMatCode(read),

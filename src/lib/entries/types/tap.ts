@@ -48,6 +48,7 @@ function readTap(read: FormReader): TapEntry {
 export const tapType = entryType<TapEntry>({
 	type: 'tap',
 	page: null,
+	done: 'tapped a lot at the table',
 	read: readTap,
 	facts: ({ station, byName }) => ({ byName, reason: reasons[station] }),
 	words: ({ station, count }) =>

@@ -38,6 +38,7 @@ function readTimed(read: FormReader): TimedEntry {
 export const timedType = entryType<TimedEntry>({
 	type: 'timed',
 	page: '/measures',
+	done: 'timed a work',
 	read: readTimed,
 	words: ({ units, work }) => `${units} ${taskUnits[work as Task]?.unit ?? ''} timed`
 });

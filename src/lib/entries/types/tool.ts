@@ -85,6 +85,7 @@ function readTool(read: FormReader): ToolEntry {
 export const toolType = entryType<ToolEntry>({
 	type: 'tool',
 	page: '/prepare/tools',
+	done: 'measured a tool',
 	read: readTool,
 	words: ({ name, gone }) => `${name || 'a tool'}${gone === 'yes' ? ', not there any more' : ''}`
 });

@@ -1,3 +1,4 @@
+import { entryTypes } from '$lib/entries/registry';
 import { routes } from '$lib/routes/table.mjs';
 import type { Role } from '../base/roles';
 
@@ -31,21 +32,12 @@ export const linkPaths: readonly string[] = [
 	)
 ];
 
-/** Entries that only a coordinator keeps: what goes out of the house, and what is promised and foretold. */
-export const coordinatorsEntries: ReadonlySet<string> = new Set([
-	'deliver',
-	'received',
-	'sent-back',
-	'asked',
-	'promised',
-	'pillow',
-	'same-kind',
-	'unwound',
-	'teaches',
-	'foretold',
-	'week-note',
-	'day-word'
-]);
+/** Entries that only a coordinator keeps. */
+export const coordinatorsEntries: ReadonlySet<string> = new Set(
+	Object.values(entryTypes)
+		.filter(({ isCoordinators }) => isCoordinators)
+		.map(({ type }) => type)
+);
 
 /** Methods that change nothing. */
 const reading = ['GET', 'HEAD', 'OPTIONS'];

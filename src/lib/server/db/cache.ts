@@ -4,13 +4,10 @@ import type { Db } from './db';
 /** How many rows there are, and of which transactions: another when any is added, changed or gone. */
 const rowsSaid = `count(*) || ':' || coalesce(sum(xmin::text::bigint), 0)`;
 
-/** Tables that say when something of them changed. */
-export const markedTables = [
-	'entry',
-	'delivery',
-	'mat_check',
-	'taken_back',
-	'sent_back',
+/** Tables that are only ever appended to, the book first: what the others have comes with an entry. */
+const appendedTables = ['entry', 'delivery', 'mat_check', 'taken_back', 'sent_back'] as const;
+/** Tables that are changed in place. */
+export const changedTables = [
 	'plan',
 	'table_day',
 	'day_person',
@@ -22,6 +19,8 @@ export const markedTables = [
 	'measurement',
 	'timed_work'
 ] as const;
+/** Tables that say when something of them changed. */
+export const markedTables = [...appendedTables, ...changedTables] as const;
 export type MarkedTable = (typeof markedTables)[number];
 
 /**

@@ -11,7 +11,7 @@ import { readInHand } from '$lib/server/making/mats';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { StoreFilm, StoreForm } from './film-in-store';
 import { filmInStore } from './film-in-store';
-import { Answers, type MarkedTable } from '$lib/server/db/cache';
+import { Answers, changedTables, type MarkedTable } from '$lib/server/db/cache';
 import { plansOfSeason, toolsOfSeason } from './season-plans';
 
 /** Asks further ahead than this, two years, are none of this season. */
@@ -90,19 +90,7 @@ export interface SeasonRead extends SeasonThere {
 }
 
 /** What is kept of a group and a season rests on: the book, and what is changed in place beside it. */
-export const seasonTables: readonly MarkedTable[] = [
-	'entry',
-	'plan',
-	'table_day',
-	'day_person',
-	'seat',
-	'person',
-	'place',
-	'bag_kind',
-	'tool',
-	'measurement',
-	'timed_work'
-];
+export const seasonTables: readonly MarkedTable[] = ['entry', ...changedTables];
 
 const seasons = new Answers<SeasonRead>(seasonTables);
 

@@ -6,8 +6,67 @@ import type { ThingLine } from '$lib/server/book/things';
 import { bindThing, findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
-import { matSizes } from './mat-sizes';
-import type { PillowContent } from './pillows';
+import { matSizes, type MatSize } from './mat-sizes';
+import { contentOf } from '$lib/server/book/thing-content';
+
+/** Why something cannot be sent; null where it can. */
+type WhyNot = (thing: ThingLine | null, code: string) => string | null;
+
+const whyNotMat: WhyNot = (thing, code) => {
+	if (!thing || thing.sort !== 'mat') return `No mat of this group has the label ${code}.`;
+	if (thing.state === 'delivered' || thing.state === 'received')
+		return `${code} went out already: it cannot go twice.`;
+	return thing.state === 'good' ? null : `${code} was not found good yet: check it first.`;
+};
+const whyNotPillow: WhyNot = (thing, code) => {
+	if (!thing || thing.sort !== 'pillow' || thing.state === null)
+		return `No pillow of this group has the label ${code}.`;
+	return thing.state === 'made' ? null : `${code} went out already: it cannot go twice.`;
+};
+
+/** The things with some labels; the sentence of the first that cannot be sent. */
+async function toSend(
+	db: Db,
+	codes: readonly string[],
+	whyNot: WhyNot
+): Promise<ThingLine[] | string> {
+	const things: ThingLine[] = [];
+	for (const code of codes) {
+		const thing = await findThing(db, code);
+		const why = whyNot(thing, code);
+		if (why !== null || !thing) return why ?? '';
+		things.push(thing);
+	}
+	return things;
+}
+
+/** Writes down what a mat was as it went, and that it did. */
+async function sendMat(db: Db, entryId: number, thing: ThingLine, size: MatSize): Promise<void> {
+	const { widthMm, lengthMm, massG, bags, filmMg, timedMin, estimatedMin } = size;
+	await db.execute(
+		`insert into delivery_mat (group_id, entry_id, thing_id, width_mm, length_mm, mass_g, bags, film_mg,
+			timed_min, estimated_min)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+		[db.groupId, entryId, thing.id, widthMm, lengthMm, massG, bags, filmMg, timedMin, estimatedMin]
+	);
+	await happenTo(db, entryId, thing.id, 'delivered');
+}
+
+/** The same of a pillow, with the mat that it goes with. */
+async function sendPillow(
+	db: Db,
+	entryId: number,
+	pillow: ThingLine,
+	matId: number | null
+): Promise<void> {
+	const { bags, filmMg } = contentOf('pillow', pillow.content);
+	await db.execute(
+		`insert into delivery_pillow (group_id, entry_id, thing_id, mat_id, bags, film_mg)
+		 values ($1, $2, $3, $4, $5, $6)`,
+		[db.groupId, entryId, pillow.id, matId, bags, filmMg]
+	);
+	await happenTo(db, entryId, pillow.id, 'delivered');
+}
 
 /** Sends good mats to a place: each leaves by one delivery at most, and none before it was found good. */
 export const keepDeliver = (
@@ -26,84 +85,32 @@ export const keepDeliver = (
 			'select id from thing where group_id = $1 and code = any($2::text[]) order by id for update',
 			[db.groupId, [...mats, ...pillows]]
 		);
-		const things: ThingLine[] = [];
-		for (const code of mats) {
-			const thing = await findThing(db, code);
-			if (!thing || thing.sort !== 'mat')
-				return refuse('mats', `No mat of this group has the label ${code}.`);
-			if (thing.state === 'delivered' || thing.state === 'received')
-				return refuse('mats', `${code} went out already: it cannot go twice.`);
-			if (thing.state !== 'good')
-				return refuse('mats', `${code} was not found good yet: check it first.`);
-			things.push(thing);
-		}
-		const soft: ThingLine[] = [];
-		for (const code of pillows) {
-			const thing = await findThing(db, code);
-			if (!thing || thing.sort !== 'pillow' || thing.state === null)
-				return refuse('pillows', `No pillow of this group has the label ${code}.`);
-			if (thing.state !== 'made')
-				return refuse('pillows', `${code} went out already: it cannot go twice.`);
-			soft.push(thing);
-		}
+		const things = await toSend(db, mats, whyNotMat);
+		if (typeof things === 'string') return refuse('mats', things);
+		const soft = await toSend(db, pillows, whyNotPillow);
+		if (typeof soft === 'string') return refuse('pillows', soft);
 		const code = await codeFor(db, key);
 		if (!code) return refuse('mats', 'This group has used all the codes there are.');
-		const bound = await bindThing(db, entryId, {
-			code,
-			sort: 'delivery',
-			plan: null,
-			content: {}
-		});
+		const bound = await bindThing(db, entryId, { code, sort: 'delivery', plan: null, content: {} });
 		if (bound.outcome === 'refused') return bound;
+		const { widthMm, depthMm, heightMm } = crate;
 		await db.execute(
 			`insert into delivery (group_id, entry_id, thing_id, place_id, goes_on, crate_width_mm, crate_depth_mm,
 				crate_height_mm, gathering, note)
 			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
 			[
-				db.groupId,
-				entryId,
-				Number(bound.id),
-				placeId,
-				goesOn,
-				crate.widthMm,
-				crate.depthMm,
-				crate.heightMm,
-				gathering,
-				note
+				...[db.groupId, entryId, Number(bound.id), placeId, goesOn],
+				...[widthMm, depthMm, heightMm, gathering, note]
 			]
 		);
 		const sizes = await matSizes(db, mats);
 		for (const thing of things) {
 			const size = sizes.get(thing.code);
 			if (!size) return refuse('mats', `Nothing says how large ${thing.code} is: check it again.`);
-			await db.execute(
-				`insert into delivery_mat (group_id, entry_id, thing_id, width_mm, length_mm, mass_g, bags, film_mg,
-					timed_min, estimated_min)
-				 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-				[
-					db.groupId,
-					entryId,
-					thing.id,
-					size.widthMm,
-					size.lengthMm,
-					size.massG,
-					size.bags,
-					size.filmMg,
-					size.timedMin,
-					size.estimatedMin
-				]
-			);
-			await happenTo(db, entryId, thing.id, 'delivered');
+			await sendMat(db, entryId, thing, size);
 		}
-		for (const [at, pillow] of soft.entries()) {
-			const { bags, filmMg } = pillow.content as unknown as PillowContent;
-			await db.execute(
-				`insert into delivery_pillow (group_id, entry_id, thing_id, mat_id, bags, film_mg)
-				 values ($1, $2, $3, $4, $5, $6)`,
-				[db.groupId, entryId, pillow.id, things[at]?.id ?? null, bags, filmMg]
-			);
-			await happenTo(db, entryId, pillow.id, 'delivered');
-		}
+		for (const [at, pillow] of soft.entries())
+			await sendPillow(db, entryId, pillow, things[at]?.id ?? null);
 		return { outcome: 'kept', id: entryId };
 	});
 

@@ -1,7 +1,7 @@
 import type { Db } from '$lib/server/db/db';
 import { ballColour } from '$lib/core/prepare/piles';
 import type { IssueEntry } from '$lib/entries/types/issue';
-import type { BallContent } from '$lib/stages/prepare/balls';
+import { contentOf } from '$lib/server/book/thing-content';
 import type { Booked } from '$lib/server/book/entries';
 import { bookMoves, holdPiles } from '$lib/server/book/piles';
 import { findThing, happenTo, holdThing } from '$lib/server/book/things';
@@ -28,7 +28,7 @@ export const keepIssue = (
 			if (sort !== 'ball' && sort !== 'chain')
 				return refuse('ball', `${ball} is on no ball, but on a ${sort}.`);
 			if (state !== 'made') return refuse('ball', `${ball} does not lie there any more.`);
-			const { kindId, colours, cut, filmMg } = thing.content as unknown as BallContent;
+			const { kindId, colours, cut, filmMg } = contentOf('ball', thing.content);
 			const key = {
 				kindId,
 				colour: ballColour(colours.map(({ colour }) => colour)),

@@ -1,3 +1,4 @@
+import { contentOf } from '$lib/server/book/thing-content';
 import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/making/strand-left';
 import { findThing } from '$lib/server/book/things';
@@ -23,6 +24,6 @@ export async function matInHand(db: Db, code: string): Promise<Found> {
 	if (state === null) return { problem: `${code} was taken back: it is no mat any more.` };
 	if (state !== 'begun' && state !== 'made')
 		return { problem: `${code} is not being made any more.` };
-	const { stripes = null } = content as { stripes?: ColourRows[] };
-	return { id, planId, planVersion, stripes };
+	const { stripes } = contentOf('mat', content);
+	return { id, planId, planVersion, stripes: stripes ?? null };
 }

@@ -6,7 +6,11 @@ import { derived, given } from './explain-cut';
 import { own, ownPitch } from './own-factor';
 import type { Step } from './trail';
 
-/** A mat of finger-woven bands. */
+/**
+ * A mat of finger-woven bands.
+ *
+ * @example bandSteps(modelPlan(startingPlan, barePoint), bandsMat(startingPlan.target, { kind: 'finger-bands', warpStrands: 3 }, 2.4, noFactors), noFactors)[0]?.value // 3
+ */
 export function bandSteps(model: Model, mat: BandsMat, factors: Factors): Step[] {
 	const gauge = own('k_gauge', 'our own band width, over the craft’s', factors.bandGauge);
 	const pitch = ownPitch(factors.bandPitch);

@@ -6,7 +6,11 @@ import { derived, given } from './explain-cut';
 import { own } from './own-factor';
 import type { Step } from './trail';
 
-/** A crocheted mat. */
+/**
+ * A crocheted mat.
+ *
+ * @example crochetSteps(startingPlan.technique, crochetMat(startingPlan.target, startingPlan.technique, 3.2, noFactors), noFactors)[0]?.symbol // 'h'
+ */
 export function crochetSteps(
 	technique: CrochetTechnique,
 	mat: CrochetMat,

@@ -6,7 +6,11 @@ import { derived, given } from './explain-cut';
 import { ownPitch } from './own-factor';
 import type { Step } from './trail';
 
-/** A mat twined on a frame. */
+/**
+ * A mat twined on a frame.
+ *
+ * @example frameSteps(startingPlan, twinedMat(startingPlan.target, { kind: 'twined', pitchMm: 14, warp: 'cloth' }, 3.2, noFactors), noFactors)[0]?.symbol // 'p'
+ */
 export function frameSteps(plan: Plan, mat: TwinedMat, factors: Factors): Step[] {
 	const pitch = ownPitch(factors.framePitch);
 	const isFilm = mat.strandMm > mat.weftStrandMm;

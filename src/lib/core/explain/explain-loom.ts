@@ -6,7 +6,11 @@ import { derived, given } from './explain-cut';
 import { ownPitch } from './own-factor';
 import type { Step } from './trail';
 
-/** A mat woven on a peg loom. */
+/**
+ * A mat woven on a peg loom.
+ *
+ * @example loomSteps(startingPlan, pegLoomMat(startingPlan.target, { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: startingPlan.cut }, cutBag(bagPresets[0].bag, startingPlan.cut), cutBag(bagPresets[0].bag, startingPlan.cut), noFactors), noFactors).at(-1)?.symbol // 'make'
+ */
 export function loomSteps(plan: Plan, mat: PegLoomMat, factors: Factors): Step[] {
 	const pitch = ownPitch(factors.loomPitch);
 	const loom = plan.technique.kind === 'peg-loom' ? plan.technique : null;

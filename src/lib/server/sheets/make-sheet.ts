@@ -1,5 +1,4 @@
 import { longDayWords } from '$lib/ui/day-words';
-import { cautionsFor } from '$lib/stages/plan/words/caution-words';
 import { basisWords, unfitWords } from '$lib/ui/basis-words';
 import type { SheetName } from '$lib/stages/plan/words/sheets';
 import { sheetsFor } from '$lib/stages/plan/words/sheets';
@@ -41,7 +40,7 @@ export async function makeSheet(request: SheetRequest): Promise<Uint8Array | nul
 		versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
 		date: longDayWords(request.date),
 		basis: `${request.estimate.isUnfit ? `${unfitWords} ` : ''}Figures ${basisWords(request.estimate.basis)}.`,
-		cautions: cautionsFor(request.sheet, request.plan)
+		cautions: offer.cautions
 	}));
 	drawers[request.sheet](sheet, request);
 	return sheet.end();

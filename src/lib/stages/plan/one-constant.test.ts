@@ -44,7 +44,11 @@ async function saidWith(name: Name | null, times: number) {
 }
 
 describe('one constant of the craft', () => {
-	afterEach(() => vi.doUnmock('$lib/core/defaults'));
+	// Other files share what is loaded here: nothing of a changed house stays.
+	afterEach(() => {
+		vi.doUnmock('$lib/core/defaults');
+		vi.resetModules();
+	});
 
 	it.each([
 		['ball', 1.5],

@@ -1,5 +1,4 @@
 import type { Plan } from '$lib/core/model/types';
-import type { SheetName } from './sheets';
 
 const always =
 	'The receiving place’s own rules and the local fire, hygiene and safeguarding rules come first; ask the people responsible.';
@@ -24,22 +23,14 @@ export const askCautions: readonly string[] = [
 ];
 
 /** The cautions that go on a sheet: those of the act it is for, and the ones that always go. */
-export function cautionsFor(sheet: SheetName, plan: Plan): string[] {
-	switch (sheet) {
-		case 'plan':
-			return [barrier, film, always];
-		case 'cutting':
-			return [
-				plan.work?.cuttingTool === 'rolling-blade' ? blade : scissors,
-				hygiene,
-				'Bag loose scraps at the table; they blow away.',
-				always
-			];
-		case 'crochet':
-		case 'bands':
-			return [hands, film, always];
-		case 'loom':
-		case 'frame':
-			return [rods, hands, film, always];
-	}
-}
+export const sheetCautions = {
+	plan: [barrier, film, always],
+	cutting: ({ work }: Plan): string[] => [
+		work?.cuttingTool === 'rolling-blade' ? blade : scissors,
+		hygiene,
+		'Bag loose scraps at the table; they blow away.',
+		always
+	],
+	byHand: [hands, film, always],
+	underTension: [rods, hands, film, always]
+} as const;

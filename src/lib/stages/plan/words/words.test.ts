@@ -1,3 +1,4 @@
+import type { Plan } from '$lib/core/model/types';
 import { barePractice, barePoint } from '$lib/core/practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -11,7 +12,7 @@ import { planLimits } from '$lib/core/model/limits';
 import { anyPlan } from '$lib/core/model/plan.arbitrary';
 import { planProblems } from '$lib/core/model/plan-problems';
 import { toCamelKeys, toSnakeKeys } from '../document/case';
-import { askCautions, cautionsFor } from './caution-words';
+import { askCautions } from './caution-words';
 import { colourLooks } from '$lib/ui/colour-looks';
 import { judgementWords } from './judgement-words';
 import { methodWords } from './method-words';
@@ -366,22 +367,23 @@ describe('sheets and cautions', () => {
 	it.each(plans)('go with the plan: %s', (_, plan) => {
 		const offered = sheetsFor(plan);
 		expect(offered).toHaveLength(3);
-		for (const { sheet, title, about } of offered) {
+		for (const { sheet, title, about, cautions } of offered) {
 			expect(sheetNames).toContain(sheet);
 			expect(title).toMatch(/sheet$/);
 			expect(about).toMatch(/\.$/);
-			const cautions = cautionsFor(sheet, plan);
 			expect(cautions.at(-1)).toContain('ask the people responsible');
 		}
 	});
 
+	const cuttingCautions = (plan: Plan) =>
+		sheetsFor(plan).find(({ sheet }) => sheet === 'cutting')?.cautions ?? [];
 	it('warn of the blade where there is one, and of children’s scissors where there is not', () => {
 		const blade = {
 			...startingPlan,
 			work: { cuttingTool: 'rolling-blade', bagsPerBall: 20 }
 		} as const;
-		expect(cautionsFor('cutting', blade)[0]).toContain('trained adults');
-		expect(cautionsFor('cutting', startingPlan)[0]).toContain('blunt scissors');
+		expect(cuttingCautions(blade)[0]).toContain('trained adults');
+		expect(cuttingCautions(startingPlan)[0]).toContain('blunt scissors');
 		expect(askCautions.join(' ')).toMatch(/suffocate.*washed hands.*house rules/s);
 	});
 });

@@ -129,7 +129,7 @@ export const askedOfHandOver: Readonly<
 	'today/today readToday': (other) =>
 		readToday(other, { today, timeZone: 'UTC' }, new Date(`${today}T12:00:00Z`)),
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
-	'people/people listNames': (other) => listPeopleNames(other),
+	'people/people listPeopleNames': (other) => listPeopleNames(other),
 	'know-how/practised practisedBy': (other, { personId }) => practisedBy(other, personId),
 	'know-how/practised keepPractised': (other, { personId }) =>
 		keep(other, key(), { type: 'practised', personId, kind: 'seat', seed: 1, answer: 0 }),
@@ -177,7 +177,7 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'season/words-to-people nextDayToTell': null,
 	'season/words-to-people keepWeekNote': refusedAt('words'),
 	'season/words-to-people keepDayWord': refusedAt('day'),
-	'people/people listNames': [],
+	'people/people listPeopleNames': [],
 	'know-how/practised practisedBy': [],
 	'know-how/practised keepPractised': refusedAt('person'),
 	'season/season-plans toolsOfSeason': { loom: null, frame: null },

@@ -21,6 +21,9 @@ describe('pages that are laid by', () => {
 		['/plan', false],
 		['/account', false],
 		['/gatherings', false],
+		['/gather/bare', false],
+		['/gather/nothing-there', false],
+		['/__data.json', false],
 		['/', false]
 	])('%s: %s', (path, is) => expect(isLaidBy(path)).toBe(is));
 

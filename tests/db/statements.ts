@@ -122,21 +122,30 @@ export function readStatements(): Statement[] {
 	return found;
 }
 
-/** Every exported function of the server that is told a group, as `file function`. */
+/** Every exported function of the server that takes the handle of a group, as `file function`, as it is written. */
 export function functionsOfGroups(): string[] {
-	const all = program();
-	const checker = all.getTypeChecker();
-	return all.getSourceFiles().flatMap((file) => {
-		const place = path.relative(path.join(root, 'src/lib/server'), file.fileName);
-		const module = place.startsWith('..') ? undefined : checker.getSymbolAtLocation(file);
-		return (module ? checker.getExportsOfModule(module) : []).flatMap((one) => {
-			const [call] = checker.getTypeOfSymbolAtLocation(one, file).getCallSignatures();
-			const isTold = call
-				?.getParameters()
-				.some(
-					(given) => checker.typeToString(checker.getTypeOfSymbolAtLocation(given, file)) === 'Db'
-				);
-			return isTold ? [`${place.replace(/\.ts$/, '')} ${one.name}`] : [];
+	const server = path.join(root, 'src/lib/server');
+	const takesHandle = (node: ts.Node | undefined): boolean =>
+		node !== undefined &&
+		ts.isFunctionLike(node) &&
+		node.parameters.some(({ type }) => type?.getText() === 'Db');
+	return ts.sys.readDirectory(server, ['.ts'], ['**/*.test.ts']).flatMap((name) => {
+		const text = ts.sys.readFile(name) ?? '';
+		const file = ts.createSourceFile(name, text, ts.ScriptTarget.Latest, true);
+		const place = path.relative(server, name).replace(/\.ts$/, '');
+		return file.statements.flatMap((statement) => {
+			const isOut =
+				ts.canHaveModifiers(statement) &&
+				ts.getModifiers(statement)?.some(({ kind }) => kind === ts.SyntaxKind.ExportKeyword);
+			if (!isOut) return [];
+			const named = ts.isVariableStatement(statement)
+				? statement.declarationList.declarations.map((one) => [one.name, one.initializer] as const)
+				: ts.isFunctionDeclaration(statement)
+					? [[statement.name, statement] as const]
+					: [];
+			return named.flatMap(([own, node]) =>
+				own && takesHandle(node) ? [`${place} ${own.getText()}`] : []
+			);
 		});
 	});
 }

@@ -197,5 +197,3 @@ export const defaults = {
 	rollMat: spread(5 * 60, 's a mat', 0.35),
 	stuffPillow: spread(20 * 60, 's a pillow', 0.35)
 } as const satisfies Record<string, CraftDefault>;
-
-export type DefaultName = keyof typeof defaults;

@@ -8,7 +8,7 @@ import { readEntry } from '$lib/entries/read-entry';
 import { filmCall } from './film-words';
 import { FormReader } from '$lib/entries/form-reader';
 import { factorTitles, readingWords } from '$lib/measures/measure-words';
-import { bagsByColour, filteredLines, totalsOf } from './store-view';
+import { filteredLines, totalsOf } from './store-view';
 import { amountWords, heapWords } from '$lib/ui/store-words';
 
 const uuid = '6f1d7e1c-1111-4111-8111-111111111111';
@@ -337,15 +337,11 @@ describe('the store in words', () => {
 		expect(filteredLines(lines, { ...all, order: 'moved' })[0]?.form).toBe('scrap');
 	});
 
-	it('is added up by form and by colour', () => {
+	it('is added up by form', () => {
 		expect(totalsOf(lines)).toEqual([
 			{ form: 'bag', amount: 13 },
 			{ form: 'ball', amount: 2 },
 			{ form: 'scrap', amount: 1900 }
-		]);
-		expect(bagsByColour(lines)).toEqual([
-			{ colour: 'white', bags: 9 },
-			{ colour: 'blue', bags: 4 }
 		]);
 	});
 

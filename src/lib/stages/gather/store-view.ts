@@ -1,5 +1,4 @@
 import type { ColourName } from '$lib/core/colour/colours';
-import { colourNames } from '$lib/core/colour/colours';
 import { sumOf } from '$lib/core/model/material-use';
 import type { LineForm } from '$lib/core/store/forms';
 import { lineForms } from '$lib/core/store/forms';
@@ -50,15 +49,3 @@ export const totalsOf = (lines: readonly StoreLine[]): { form: LineForm; amount:
 			)
 		}))
 		.filter(({ amount }) => amount > 0);
-
-/** Bags for strand in each colour there is. */
-export const bagsByColour = (lines: readonly StoreLine[]): { colour: ColourName; bags: number }[] =>
-	colourNames
-		.map((colour) => ({
-			colour,
-			bags: sumOf(
-				lines.filter((line) => line.form === 'bag' && line.colour === colour),
-				({ amount }) => amount
-			)
-		}))
-		.filter(({ bags }) => bags > 0);

@@ -7,7 +7,7 @@ import { forms, rowReasons } from '$lib/core/store/forms';
 import type { Sentences, Typed } from '$lib/entries/form-reader';
 import { FormReader } from '$lib/entries/form-reader';
 import { formWords } from '$lib/ui/store-words';
-import type { ListName, Matching } from './columns';
+import type { Matching } from './columns';
 import type { DayOrder } from './days';
 import { dayFields, isoDay } from './days';
 
@@ -150,8 +150,3 @@ export function readMovementRow(
 	} as const;
 	return read.isGood ? { row } : { problems: read.problems };
 }
-
-export const rowReaders = {
-	'drop-offs': readDropOffRow,
-	movements: readMovementRow
-} as const satisfies Record<ListName, unknown>;

@@ -3,7 +3,7 @@ import { barePractice } from '../src/lib/core/practice/practice';
 import { estimateAnswer } from '../src/lib/stages/plan/document/estimate-answer';
 import { readPlanText } from '../src/lib/stages/plan/document/plan-file';
 import { fileProblemWords } from '../src/lib/stages/plan/words/problem-words';
-import { refuse, textOf } from './lib/json-door';
+import { refuse, textOf } from './lib/cli-json';
 
 const [file] = process.argv.slice(2);
 

@@ -1,4 +1,4 @@
 // npm run --silent ready -- FILE
-import { runDoor } from './lib/run-door.mjs';
+import { runCli } from './lib/run-cli.mjs';
 
-await runDoor('ready');
+await runCli('ready');

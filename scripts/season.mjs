@@ -1,4 +1,4 @@
 // npm run --silent season -- FILE
-import { runDoor } from './lib/run-door.mjs';
+import { runCli } from './lib/run-cli.mjs';
 
-await runDoor('season');
+await runCli('season');

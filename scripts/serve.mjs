@@ -4,7 +4,7 @@
 import compression from 'compression';
 import http from 'node:http';
 import path from 'node:path';
-import { ownOrigins, safeHeaders, whyNot } from './lib/door.mjs';
+import { ownOrigins, safeHeaders, whyNot } from './lib/request-guard.mjs';
 import { metrics } from './lib/metrics.mjs';
 import { reachOf } from './lib/reach.mjs';
 import { root } from './lib/say.mjs';

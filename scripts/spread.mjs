@@ -5,12 +5,12 @@ import { runMain, say } from './lib/say.mjs';
 
 await runMain(async () => {
 	await ensureModules();
-	const { ensureDatabase, migrate, spread } = await import('./lib/migrate.mjs');
+	const { ensureDatabase, migrate, partition } = await import('./lib/migrate.mjs');
 	await withOwnDatabase(async (url) => {
 		await ensureDatabase(url);
 		await migrate(url);
 		const from = Date.now();
-		await spread(url);
+		await partition(url);
 		say(
 			`Every table of groups lies in sixteen parts (${((Date.now() - from) / 1000).toFixed(1)} s).`
 		);

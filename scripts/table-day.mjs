@@ -1,4 +1,4 @@
 // npm run --silent table-day -- FILE
-import { runDoor } from './lib/run-door.mjs';
+import { runCli } from './lib/run-cli.mjs';
 
-await runDoor('table-day');
+await runCli('table-day');

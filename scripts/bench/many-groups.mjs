@@ -4,7 +4,7 @@ import { createHmac, randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { startApp } from '../lib/app.mjs';
 import { freePort } from '../lib/cluster.mjs';
-import { ensureDatabase, migrate, spread } from '../lib/migrate.mjs';
+import { ensureDatabase, migrate, partition } from '../lib/migrate.mjs';
 import { print, quantile } from './figures.mjs';
 import { growLedger } from './gather.mjs';
 import { load, threeBags } from './load.mjs';
@@ -217,7 +217,7 @@ export async function benchManyGroups(serverUrl) {
 			);
 		}
 		const laidFrom = performance.now();
-		await spread(databaseUrl);
+		await partition(databaseUrl);
 		print('groups: laid in parts', (performance.now() - laidFrom) / 1000, 's');
 		await measure('in parts');
 		print('groups: all of it on the disk, in parts', (await bytes()) / 1e9, 'GB');

@@ -24,8 +24,8 @@ function filesBelow(place) {
 		.flatMap((name) => filesBelow(path.join(place, name)));
 }
 
-/** A print of names and contents, so that a changed, added or removed source is noticed whatever its date. @param {string[]} places */
-function printOf(places) {
+/** A checksum of names and contents, so that a changed, added or removed source is noticed whatever its date. @param {string[]} places */
+function checksumOf(places) {
 	const hash = createHash('sha256');
 	for (const file of places.flatMap((place) => filesBelow(path.join(root, place)))) {
 		hash.update(`${path.relative(root, file)}\0`).update(readFileSync(file));
@@ -33,27 +33,28 @@ function printOf(places) {
 	return hash.digest('hex');
 }
 
-/** @param {string} stamp @param {string} print */
-const isCurrent = (stamp, print) => existsSync(stamp) && readFileSync(stamp, 'utf8') === print;
+/** @param {string} stamp @param {string} checksum */
+const isCurrent = (stamp, checksum) =>
+	existsSync(stamp) && readFileSync(stamp, 'utf8') === checksum;
 
 /** @param {{ isQuiet?: boolean }} [how] quiet: standard output belongs to someone else */
 export async function ensureModules({ isQuiet = false } = {}) {
 	const stamp = path.join(root, 'node_modules', '.nest-row-lock');
-	const print = printOf(['package-lock.json', '.npmrc']);
-	if (isCurrent(stamp, print)) return;
+	const checksum = checksumOf(['package-lock.json', '.npmrc']);
+	if (isCurrent(stamp, checksum)) return;
 	if (!isQuiet) say('Installing the packages (about a minute) …');
 	const install = () => run('npm', ['ci', '--loglevel=error'], { quiet: true });
 	await (isQuiet ? install() : withProgress('Installing the packages', install));
-	writeFileSync(stamp, print);
+	writeFileSync(stamp, checksum);
 }
 
 export async function ensureBuild() {
 	const stamp = path.join(root, 'build', '.made-from');
-	const print = printOf(madeFrom);
-	if (isCurrent(stamp, print)) return;
+	const checksum = checksumOf(madeFrom);
+	if (isCurrent(stamp, checksum)) return;
 	say('Building the application (about half a minute) …');
 	await withProgress('Building the application', () =>
 		run('npm', ['run', '--silent', 'build'], { quiet: true })
 	);
-	writeFileSync(stamp, print);
+	writeFileSync(stamp, checksum);
 }

@@ -8,7 +8,7 @@ import { Stop, root } from './say.mjs';
 const folder = path.join(root, 'src/lib/server/db/migrations');
 const lockNumber = 7_240_113; // any number no other program uses on this database
 
-/** The migrations in order. @returns {{ number: number, name: string, sql: string, print: string }[]} */
+/** The migrations in order. @returns {{ number: number, name: string, sql: string, checksum: string }[]} */
 export function readMigrations() {
 	return readdirSync(folder)
 		.filter((name) => /^\d{4}_.+\.sql$/.test(name))
@@ -19,7 +19,7 @@ export function readMigrations() {
 				number: Number(name.slice(0, 4)),
 				name,
 				sql,
-				print: createHash('sha256').update(sql).digest('hex')
+				checksum: createHash('sha256').update(sql).digest('hex')
 			};
 		});
 }
@@ -72,7 +72,7 @@ async function layInParts(client) {
 }
 
 /** Lays the tables of groups in sixteen parts by their group, in a database that is migrated. @param {string} url */
-export async function spread(url) {
+export async function partition(url) {
 	const client = new pg.Client({ connectionString: url });
 	await client.connect();
 	try {
@@ -96,9 +96,9 @@ export async function migrate(url) {
 		const { rows } = await client.query('select number, print from schema_migration');
 		const done = new Map(rows.map((row) => [row.number, row.print]));
 		for (const migration of readMigrations()) {
-			const print = done.get(migration.number);
-			if (print === migration.print) continue;
-			if (print)
+			const checksum = done.get(migration.number);
+			if (checksum === migration.checksum) continue;
+			if (checksum)
 				throw new Stop(
 					`Migration ${migration.name} was changed after it was applied; add a new one instead.`
 				);
@@ -106,7 +106,7 @@ export async function migrate(url) {
 				await client.query(migration.sql);
 				await client.query(
 					'insert into schema_migration (number, name, print) values ($1, $2, $3)',
-					[migration.number, migration.name, migration.print]
+					[migration.number, migration.name, migration.checksum]
 				);
 			});
 			applied.push(migration.name);

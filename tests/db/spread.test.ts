@@ -6,7 +6,7 @@ import { ensureAppRole } from '../../scripts/lib/app-role.mjs';
 import { asked } from '../../scripts/lib/asked.mjs';
 import { demoPlans } from '../../scripts/demo/plans';
 import { loadDemo } from '../../scripts/lib/load-demo.mjs';
-import { spread } from '../../scripts/lib/migrate.mjs';
+import { partition } from '../../scripts/lib/migrate.mjs';
 import { endPools, readers, writers } from '../../src/lib/server/db/pool';
 import { send, withBall } from './a-mat';
 import { anotherDatabase, houseTables, useDatabase } from './database';
@@ -82,7 +82,7 @@ describe('a house laid in sixteen parts', () => {
 		before = await everyRow();
 		await ensureAppRole(databaseUrl());
 		await endPools();
-		await spread(databaseUrl());
+		await partition(databaseUrl());
 	});
 
 	it('has every table of groups in parts, with the walls it had, and every row', async () => {
@@ -166,7 +166,7 @@ describe('a house laid in sixteen parts', () => {
 
 	it('takes the whole demo world, as a house that is not laid in parts does, though a filling before was cut off', async () => {
 		const url = await anotherDatabase();
-		await spread(url);
+		await partition(url);
 		const cutOff = spawn(process.execPath, ['--import', 'tsx', 'scripts/load-demo.ts'], {
 			env: { ...process.env, DATABASE_URL: url },
 			stdio: 'ignore'
@@ -215,7 +215,7 @@ describe('a house laid in sixteen parts', () => {
 			from pg_constraint where contype in ('p', 'u', 'f') and conparentid = 0 and connamespace = 'public'::regnamespace
 			order by 1, 2`;
 		const before = await inDatabase(url, keys);
-		await spread(owner.href);
+		await partition(owner.href);
 		expect(await inDatabase(url, keys)).toEqual(before);
 		expect(before.length).toBeGreaterThan(120);
 		expect(
@@ -234,7 +234,7 @@ describe('a house laid in sixteen parts', () => {
 			 create policy of_group on later using (group_id = (select group_at_hand())); select keep_appended('later')`
 		);
 		await ask('insert into later (group_id) values ($1)', [(await newGroup()).groupId]);
-		await spread(databaseUrl());
+		await partition(databaseUrl());
 		const [later] = await ask<{ part: string; id: number }>(
 			'insert into later (group_id) select group_id from later returning tableoid::regclass::text as part, id'
 		);

@@ -1,6 +1,6 @@
 import pg from 'pg';
 import { beforeAll, expect, it } from 'vitest';
-import { spread } from '../../scripts/lib/migrate.mjs';
+import { partition } from '../../scripts/lib/migrate.mjs';
 import { useDatabase } from './database';
 import { partsTouched, remainderOf } from './plans';
 import { newGroup } from './samples';
@@ -82,7 +82,7 @@ it('every statement can be prepared, and its columns are those of the row it pro
 
 it('every statement asks one part of what is laid in parts, its own group’s', async () => {
 	const groupId = await newGroup();
-	await spread(process.env.DATABASE_URL ?? '');
+	await partition(process.env.DATABASE_URL ?? '');
 	const client = new pg.Client({ connectionString: process.env.DATABASE_URL });
 	await client.connect();
 	const { rows } = await client.query<{ part: string }>(

@@ -16,12 +16,12 @@ async function before(fill: (client: pg.Client) => Promise<unknown>) {
 	await client.connect();
 	await client.query(`create table schema_migration (number integer primary key, name text not null,
 		print text not null, applied_at timestamptz not null default now())`);
-	for (const { number, name, sql, print } of readMigrations().slice(0, 5)) {
+	for (const { number, name, sql, checksum } of readMigrations().slice(0, 5)) {
 		await client.query(sql);
 		await client.query('insert into schema_migration (number, name, print) values ($1, $2, $3)', [
 			number,
 			name,
-			print
+			checksum
 		]);
 	}
 	await fill(client);

@@ -2,7 +2,7 @@ import { type Db, dbOf, house } from '../../src/lib/server/db/db';
 import { zipSync, unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { bringIn, readArchive } from '../../scripts/lib/bring-in.mjs';
-import { spread } from '../../scripts/lib/migrate.mjs';
+import { partition } from '../../scripts/lib/migrate.mjs';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { localGroupId } from '../../src/lib/server/base/group-id';
 import { endPools } from '../../src/lib/server/db/pool';
@@ -167,7 +167,7 @@ describe('a whole group', () => {
 
 	it('takes the place of a group that is empty, in a house laid in parts too', async () => {
 		const fresh = await anotherDatabase();
-		await spread(fresh);
+		await partition(fresh);
 		const { head } = readArchive(archive);
 		const text = new TextDecoder().decode(unzipSync(archive)[file]);
 		const local = text.replaceAll(head.group.id, localGroupId);

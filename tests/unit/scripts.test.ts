@@ -10,7 +10,7 @@ import { appEnvironment } from '../../scripts/lib/app.mjs';
 import { chromiumArguments } from '../../scripts/lib/chromium.mjs';
 import { freePort } from '../../scripts/lib/cluster.mjs';
 import { readMigrations } from '../../scripts/lib/migrate.mjs';
-import { ownOrigins, whyNot } from '../../scripts/lib/door.mjs';
+import { ownOrigins, whyNot } from '../../scripts/lib/request-guard.mjs';
 import { reachOf } from '../../scripts/lib/reach.mjs';
 import { keepRunning, pauseBefore } from '../../scripts/lib/keep-running.mjs';
 import { Stop, ask, isProcess, pause, run, runMain, withProgress } from '../../scripts/lib/say.mjs';
@@ -197,10 +197,10 @@ describe('the machine', () => {
 	});
 });
 
-it('migrations are numbered without a gap, each with a print of its own', () => {
+it('migrations are numbered without a gap, each with a checksum of its own', () => {
 	const migrations = readMigrations();
 	expect(migrations.map(({ number }) => number)).toEqual(migrations.map((_, at) => at + 1));
-	expect(new Set(migrations.map(({ print: mark }) => mark)).size).toBe(migrations.length);
+	expect(new Set(migrations.map(({ checksum: mark }) => mark)).size).toBe(migrations.length);
 });
 
 describe('the door', () => {

@@ -8,7 +8,7 @@ import { endChild, waitUntilHealthy } from '../app.mjs';
 import { ensureAppRole } from '../app-role.mjs';
 import { asked } from '../asked.mjs';
 import { freePort, giveToServer, serverUser } from '../cluster.mjs';
-import { ensureDatabase, migrate, spread } from '../migrate.mjs';
+import { ensureDatabase, migrate, partition } from '../migrate.mjs';
 import { Stop, pause } from '../say.mjs';
 import { postgresServers } from '../system.mjs';
 import { writeWhole } from '../write-whole.mjs';
@@ -168,7 +168,7 @@ export async function startFleet(folder, { webPort, loadDemo, say = () => {} }) 
 		await ensureDatabase(ownerUrl);
 		// Past the pooler: a migration's lock belongs to a connection.
 		await migrate(ownerUrl);
-		await spread(ownerUrl);
+		await partition(ownerUrl);
 		await loadDemo?.(ownerUrl);
 		const appUrl = new URL(await ensureAppRole(ownerUrl));
 		appUrl.port = String(ports.pooler);

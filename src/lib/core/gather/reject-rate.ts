@@ -33,6 +33,6 @@ export function rejectRate({ sorted, rejected }: SortedSoFar): number {
 export function rejectRange(soFar: SortedSoFar): { readonly low: number; readonly high: number } {
 	const mean = rejectRate(soFar);
 	const worth = defaults.rejectPriorBags.value + soFar.sorted;
-	const spread = z90 * Math.sqrt((mean * (1 - mean)) / (worth + 1));
-	return { low: Math.max(0, mean - spread), high: Math.min(1, mean + spread) };
+	const half = z90 * Math.sqrt((mean * (1 - mean)) / (worth + 1));
+	return { low: Math.max(0, mean - half), high: Math.min(1, mean + half) };
 }

@@ -50,14 +50,14 @@ export function widthCourse(
 	const mean = (of: (one: WidthAt) => number) =>
 		sorted.reduce((sum, one) => sum + of(one), 0) / count;
 	const [row, width] = [mean((one) => one.row), mean(({ widthMm }) => widthMm)];
-	const spread = sorted.reduce((sum, one) => sum + (one.row - row) ** 2, 0);
+	const sumOfSquares = sorted.reduce((sum, one) => sum + (one.row - row) ** 2, 0);
 	const slopeMm =
-		sorted.reduce((sum, one) => sum + (one.row - row) * (one.widthMm - width), 0) / spread;
+		sorted.reduce((sum, one) => sum + (one.row - row) * (one.widthMm - width), 0) / sumOfSquares;
 	const rest = sorted.reduce(
 		(sum, one) => sum + (one.widthMm - width - slopeMm * (one.row - row)) ** 2,
 		0
 	);
-	const reach = studentT90(count - 2) * Math.sqrt(rest / (count - 2) / spread);
+	const reach = studentT90(count - 2) * Math.sqrt(rest / (count - 2) / sumOfSquares);
 	const [lowMm, highMm] = [slopeMm - reach, slopeMm + reach];
 	const begin = width + slopeMm * (first.row - row);
 	const isOff = Math.abs(slopeMm * (rows - first.row)) > mostOff * begin;

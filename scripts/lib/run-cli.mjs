@@ -4,7 +4,7 @@ import { ensureModules } from './built.mjs';
 import { root, runMain } from './say.mjs';
 
 /** @param {string} name of the script */
-export const runDoor = (name) =>
+export const runCli = (name) =>
 	runMain(async () => {
 		await ensureModules({ isQuiet: true });
 		const words = ['--import', 'tsx', `${root}/scripts/${name}.ts`, ...process.argv.slice(2)];

@@ -11,6 +11,8 @@
 export async function asked(url, work) {
 	const { default: pg } = await import('pg');
 	const client = new pg.Client({ connectionString: url });
+	// A connection that breaks while nothing is asked on it says so here, and whoever asks next hears it.
+	client.on('error', () => {});
 	await client.connect();
 	try {
 		return await work(client);

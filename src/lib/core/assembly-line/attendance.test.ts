@@ -17,12 +17,13 @@ describe('how likely somebody comes', () => {
 		).toBeCloseTo(0.65, 12);
 	});
 	it.each([
-		[-1, 0],
-		[NaN, 0],
-		[-1, -1],
-		[2, 3],
-		[2, -1]
-	])('of %d known and %d come is refused', (known, came) =>
-		expect(() => attendanceOf({ known, came })).toThrow(/known|came/)
+		[-1, -1, 'known'],
+		[NaN, 0, 'known'],
+		[2, 3, 'came'],
+		[2, -1, 'came']
+	])('of %d known and %d come is refused by its name: %s', (known, came, name) =>
+		expect(() => attendanceOf({ known, came })).toThrow(
+			expect.objectContaining({ parameter: name })
+		)
 	);
 });

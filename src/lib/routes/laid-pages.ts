@@ -10,7 +10,7 @@ const laid = new RegExp(
 	`^(${Object.entries(routes)
 		.filter(([, route]) => route.laid !== undefined)
 		.map(([address]) => address.replace(/\[[^\]]+\]/g, '[^/]+'))
-		.join('|')})(/__data\.json)?$`
+		.join('|')})(/__data\\.json)?$`
 );
 
 /** Files are as they are when they are asked for. */

@@ -61,7 +61,8 @@ test('what one typed waits for them, holds up nobody else, and goes up under the
 	await context.clearCookies();
 	await helper.lend(context);
 	await context.setOffline(false);
-	await page.goto(`${app.address}/gather`);
+	// The form's own page may be on its way still.
+	await expect(() => page.goto(`${app.address}/gather`)).toPass();
 	await ready(page);
 	await expect(page.locator('[data-others="1"]')).toContainText('must sign in here');
 	await page.getByLabel('From', { exact: true }).fill('Tablet kiosk');

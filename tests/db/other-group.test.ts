@@ -7,7 +7,7 @@ import { barePractice } from '../../src/lib/core/practice/practice';
 import type { ToolEntry } from '../../src/lib/entries/types/tool';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { changeGroup, findGroup, guessHall } from '../../src/lib/server/db/groups';
-import { endPools } from '../../src/lib/server/db/pool';
+import { endPools, writers } from '../../src/lib/server/db/pool';
 import { codeOf } from '../../src/lib/core/code/code';
 import { reserveCodes } from '../../src/lib/server/book/codes';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
@@ -718,6 +718,17 @@ describe('rows of a group', () => {
 		expect(await plansOf(dbOf(crypto.randomUUID() as GroupId))).toEqual([]);
 		// What was said for one transaction is not said for the next on the same connection.
 		expect(await plans()).toEqual([]);
+		// Neither where it was said to write, and what signs in is lent the same connections.
+		for (const ask of [group.writer, group]) {
+			await plansOf(ask);
+			await group.execute('update plan set name = name where group_id = $1', [group.groupId]);
+			expect(await plansOf(house.writer)).toEqual([]);
+			expect(await house.transaction(plansOf)).toEqual([]);
+			expect((await writers().query('select id from plan')).rows).toEqual([]);
+			const moment = await house.snapshot();
+			expect(await plansOf(moment.db)).toEqual([]);
+			await moment.close();
+		}
 		await expect(house.execute('reset role; set row_security = off', [])).rejects.toThrow();
 		await expect(
 			house.execute('alter table plan disable row level security', [])

@@ -53,21 +53,21 @@ interface AskedFor {
 	markStill(): void;
 }
 
-/** Begins a transaction that is for a group, in one message. @throws RangeError for what is no group's id */
+/** Begins a transaction that is for a group, or for none, in one message. @throws RangeError for what is no group's id */
 export function beginning(groupId: GroupId | undefined, isolation = ''): string {
-	if (groupId === undefined) return `begin ${isolation}`;
-	if (!isUuid(groupId)) throw new RangeError('that is the id of no group');
-	return `begin ${isolation}; set local nest_row.group_id = '${groupId}'`;
+	if (groupId !== undefined && !isUuid(groupId)) throw new RangeError('that is the id of no group');
+	return `begin ${isolation}; set local nest_row.group_id = '${groupId ?? ''}'`;
 }
 
-/** The group that was last said on a connection; '' for none. */
+/** The group that was last said on a connection for reading; '' for none. All that is asked there says its own. */
 const saidOn = new WeakMap<pg.PoolClient, string>();
 const saying = { name: 'group_at_hand', text: `select set_config('nest_row.group_id', $1, false)` };
 
 /** What is sent before and after a statement, so that it is asked for a group; it goes out with it where the pool sends so. */
 function around(use: Use, client: pg.PoolClient, groupId: GroupId | undefined) {
-	// A pooler gives the next transaction another connection: there each statement is a transaction of its own.
-	if (isPooled(use))
+	// Connections that write are lent to what signs in as well: there a group is said for one transaction alone. So it is
+	// where a pooler gives the next transaction another connection.
+	if (use === 'write' || isPooled(use))
 		return groupId === undefined
 			? { before: [], after: [] }
 			: { before: [client.query(beginning(groupId))], after: ['commit'] };

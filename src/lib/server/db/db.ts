@@ -25,13 +25,13 @@ interface Transaction {
 }
 
 /** One moment of the database. */
-export interface Snapshot<Handle> {
+interface Snapshot<Handle> {
 	readonly db: Handle;
 	readonly close: () => Promise<void>;
 }
 
 /** How long a transaction waits where that is not as long as any: for a lock, and for a statement, s. */
-export interface Waits {
+interface Waits {
 	readonly lockS?: number;
 	readonly statementS?: number;
 }
@@ -200,10 +200,7 @@ export class House {
 
 	/** The database as one moment has it, on a connection of its own until it is let go. */
 	async snapshot(): Promise<Snapshot<this>> {
-		const client = await readers().connect();
-		await client.query(
-			beginning(this.#work.groupSaid, 'isolation level repeatable read read only')
-		);
+		const client = await readers().connect().catch(asAway);
 		let isOpen = true;
 		const close = async () => {
 			if (!isOpen) return;
@@ -214,6 +211,14 @@ export class House {
 			);
 			client.release(broken);
 		};
+		try {
+			await client.query(
+				beginning(this.#work.groupSaid, 'isolation level repeatable read read only')
+			);
+		} catch (error) {
+			await close();
+			return asAway(error);
+		}
 		return { db: this.#on({ client, isChange: false }), close };
 	}
 }

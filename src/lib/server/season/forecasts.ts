@@ -12,17 +12,26 @@ interface Working<Said> {
 /** What was worked out of seasons: the same order says the same; what failed is forgotten. */
 class Forecasts<Order, Said> {
 	readonly #known = new Memo<Working<Said>>(200);
+	/** What orders are known under, by the season as it was read: then they need not be written out again. */
+	readonly #keys = new WeakMap<SeasonBasis, Memo<string>>();
 
 	constructor(
 		readonly orderOf: (basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked) => Order,
 		readonly work: (order: Order) => Promise<Said>
 	) {}
 
+	#keyOf(...of: readonly [SeasonBasis, SeasonGoal, SeasonAsked]): string {
+		const [basis, ...asked] = of;
+		const keys = this.#keys.get(basis) ?? new Memo<string>(200);
+		this.#keys.set(basis, keys);
+		return keys.of(JSON.stringify(asked), () => JSON.stringify(this.orderOf(...of)));
+	}
+
 	of(basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked): Promise<Said> {
-		const order = this.orderOf(basis, goal, asked);
-		const key = JSON.stringify(order);
+		const key = this.#keyOf(basis, goal, asked);
 		return this.#known.of(key, () => {
-			const working: Working<Said> = { said: this.work(order), isDone: false };
+			const said = this.work(this.orderOf(basis, goal, asked));
+			const working: Working<Said> = { said, isDone: false };
 			working.said.then(
 				() => (working.isDone = true),
 				() => this.#known.forget(key)
@@ -33,8 +42,7 @@ class Forecasts<Order, Said> {
 
 	/** Whether that was worked out before, and is there at once. */
 	isDone(basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked): boolean {
-		const key = JSON.stringify(this.orderOf(basis, goal, asked));
-		return this.#known.get(key)?.isDone ?? false;
+		return this.#known.get(this.#keyOf(basis, goal, asked))?.isDone ?? false;
 	}
 }
 

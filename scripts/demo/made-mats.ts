@@ -1,6 +1,5 @@
-import { enter as enterInBook } from '../../src/lib/server/book/entries';
+import { loadForetold } from './foretold';
 import type { Db } from '../../src/lib/server/db/db';
-import { keyFor } from '../../src/lib/server/db/part-key';
 import { cutWord } from '../../src/lib/core/prepare/piles';
 import { listKinds } from '../../src/lib/server/gather/kinds';
 import { keepPlaceWords } from '../../src/lib/server/gather/places';
@@ -104,35 +103,6 @@ const asks = [
 	{ place: 'Causeway', mats: '4', by: '2026-12-24', promised: '2', note: 'before the cold' },
 	{ place: 'Tide', mats: '6', by: '2027-02-04', promised: '', note: '' }
 ] as const;
-
-/** What was foretold on some days, as it was reckoned then: `there`, low, expected, high and the chance. */
-const foretold = [
-	{ on: '2026-11-05', by: '2026-11-19', wanted: 3, said: [1, 2, 2.6, 4, 0.4] },
-	{ on: '2026-11-12', by: '2026-11-26', wanted: 6, said: [2, 2, 3.1, 4, 0.02] }
-] as const;
-
-/** Keeps a forecast of a day that is behind: nothing of today can reckon it again. */
-const keepForetoldThen = (db: Db, { on, by, wanted, said }: (typeof foretold)[number]) =>
-	db.transaction(async (db) => {
-		const { entryId } = await enterInBook(db, {
-			key: keyFor(`demo ${on}`, by),
-			digest: '',
-			type: 'foretold',
-			typed: { by },
-			at: new Date(`${on}T18:00:00Z`),
-			device: null,
-			sequence: null,
-			linkId: null,
-			byName: null,
-			reason: null,
-			note: null
-		});
-		await db.execute(
-			`insert into season_forecast (group_id, entry_id, by_day, wanted, there, low, expected, high, chance)
-			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
-			[db.groupId, entryId, by, wanted, ...said]
-		);
-	});
 
 /** How they receive them. */
 const ways = [
@@ -283,5 +253,5 @@ export async function loadMadeMats(
 		);
 		if (promised !== '') await enter('promised', { ask: String(id), mats: promised }, '2026-11-19');
 	}
-	for (const one of foretold) await keepForetoldThen(db, one);
+	await loadForetold(db);
 }

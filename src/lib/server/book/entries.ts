@@ -21,6 +21,9 @@ export interface Entering {
 	readonly note: string | null;
 }
 
+/** What is entered here by itself: it came from no device and by no link, and under its key there is nothing else. */
+export const enteredHere = { digest: '', device: null, sequence: null, linkId: null } as const;
+
 /** An entry as it stands in the book: by what follows from it. */
 export interface Booked {
 	readonly entryId: number;

@@ -1,5 +1,5 @@
 import type { Db } from '$lib/server/db/db';
-import { enter } from '$lib/server/book/entries';
+import { enter, enteredHere } from '$lib/server/book/entries';
 import { moveBack } from '$lib/server/book/movements';
 import { keyFor } from '$lib/server/db/part-key';
 import { orRefusal } from './ledger';
@@ -26,14 +26,11 @@ export const takeListBack = (
 			if (!list) return refuse('list', 'That list is not among the kept ones.');
 			if (list.takenBackAt) return { outcome: 'duplicate', id };
 			const { entryId } = await enter(db, {
+				...enteredHere,
 				key: keyFor(id, 'taken back'),
-				digest: '',
 				type: 'correction',
 				typed: { list: id },
 				at: new Date(),
-				device: null,
-				sequence: null,
-				linkId: null,
 				byName,
 				reason: 'correction',
 				note

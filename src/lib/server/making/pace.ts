@@ -5,7 +5,7 @@ import type { TimedEntry } from '$lib/entries/types/timed';
 import type { Side } from '$lib/entries/types/row';
 import { todayIn } from '$lib/ui/days';
 import type { Booked } from '$lib/server/book/entries';
-import { enter } from '$lib/server/book/entries';
+import { enter, enteredHere } from '$lib/server/book/entries';
 import { keyFor } from '$lib/server/db/part-key';
 import { keepTimedWork } from '$lib/server/measures/timed-work';
 import { findMatMade } from './mat-made';
@@ -82,14 +82,11 @@ export async function learnPace(
 	if (oddTime(timed)) return;
 	const typed = { work, way, units: String(timed.units), minutes: String(sitting.minutes) };
 	const booked = await enter(db, {
+		...enteredHere,
 		key: keyFor(last.key, 'sitting'),
-		digest: '',
 		type: 'timed',
 		typed,
 		at: last.at,
-		device: null,
-		sequence: null,
-		linkId: null,
 		byName: null,
 		reason: null,
 		note: null

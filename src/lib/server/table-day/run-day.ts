@@ -1,3 +1,4 @@
+import { enteredHere } from '$lib/server/book/entries';
 import type { Db } from '$lib/server/db/db';
 import { partKey } from '$lib/server/db/part-key';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -65,13 +66,10 @@ async function bookLearned(
 			isSure: true
 		},
 		{
+			...enteredHere,
 			key: learnedKey(id, station),
-			digest: '',
 			typed,
-			at: new Date(),
-			device: null,
-			sequence: null,
-			linkId: null
+			at: new Date()
 		}
 	);
 	if (saved.outcome === 'kept' && !isTaught) await leaveOutTimedWork(db, Number(saved.id), true);

@@ -85,17 +85,23 @@ const mostLines = 120;
  */
 export function changedCoreLines() {
 	const base = git('rev-list', '--max-count', String(commitsBack + 1), 'HEAD').at(-1) ?? 'HEAD';
-	/** @type {string[]} */
-	const found = [];
-	let lines = 0;
+	const since = `${base}..HEAD`;
+	const lastFirst = [
+		...new Set(git('log', '--name-only', '--format=', since, '--', 'src/lib/core'))
+	].filter((file) => file.endsWith('.ts') && !/\.(test|arbitrary)\.ts$/.test(file));
+	/** @type {Map<string, { range: string, count: number }[]>} */
+	const byFile = new Map(lastFirst.map((file) => [file, []]));
 	let file = '';
 	for (const line of git('diff', '-U0', '-M', base, 'HEAD', '--', 'src/lib/core')) {
-		const [, name] = /^\+\+\+ b\/(.+)$/.exec(line) ?? [];
-		if (name) file = /\.(test|arbitrary)\.ts$/.test(name) || !name.endsWith('.ts') ? '' : name;
+		file = /^\+\+\+ b\/(.+)$/.exec(line)?.[1] ?? file;
 		const [, from, count = '1'] = /^@@ -\S+ \+(\d+)(?:,(\d+))? @@/.exec(line) ?? [];
-		if (!from || file === '' || Number(count) === 0 || lines >= mostLines) continue;
-		lines += Number(count);
-		found.push(`${file}:${from}-${Number(from) + Number(count) - 1}`);
+		if (!from || Number(count) === 0) continue;
+		const range = `${file}:${from}-${Number(from) + Number(count) - 1}`;
+		byFile.get(file)?.push({ range, count: Number(count) });
 	}
-	return found;
+	let lines = 0;
+	return [...byFile.values()]
+		.flat()
+		.filter(({ count }) => (lines += count) - count < mostLines)
+		.map(({ range }) => range);
 }

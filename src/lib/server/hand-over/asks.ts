@@ -31,7 +31,7 @@ export async function keepAsk(
 		[db.groupId, placeId]
 	);
 	if (!place) return refuse('place', 'That place is not among those that receive mats.');
-	await db.writer.execute(
+	await db.execute(
 		`insert into mat_ask (group_id, entry_id, place_id, mats, width_mm, length_mm, by_day, note)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
 		[db.groupId, entryId, placeId, mats, size?.widthMm ?? null, size?.lengthMm ?? null, byDay, note]
@@ -51,7 +51,7 @@ export async function keepPromise(
 	);
 	if (!ask) return refuse('ask', 'That ask is not there any more.');
 	if (mats > ask.mats) return refuse('mats', `They ask for ${ask.mats}: promise no more.`);
-	await db.writer.execute(
+	await db.execute(
 		'insert into mat_promise (group_id, entry_id, ask_id, mats) values ($1, $2, $3, $4)',
 		[db.groupId, entryId, askId, mats]
 	);

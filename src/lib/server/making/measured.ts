@@ -28,7 +28,7 @@ import { findMatMade } from './mat-made';
 const leastRows = 10;
 
 const keepRead = (db: Db, entryId: number, thingId: number, read: object) =>
-	db.writer.execute(
+	db.execute(
 		'insert into mat_measure (group_id, entry_id, thing_id, read) values ($1, $2, $3, $4)',
 		[db.groupId, entryId, thingId, read]
 	);

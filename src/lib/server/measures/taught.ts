@@ -12,7 +12,7 @@ export const keepTaught = (
 	{ entryId, at }: Pick<Booked, 'entryId' | 'at'>,
 	typed: object
 ): Promise<number> =>
-	db.writer.execute(
+	db.execute(
 		`insert into measurement (group_id, entry_id, kind, typed, readings, measured_on, plan_id, plan_version)
 		 select $1, $2, $3, $4, $5, ($6::timestamptz at time zone coalesce(g.time_zone, 'UTC'))::date, $7, $8
 		 from volunteer_group g where g.id = $1`,

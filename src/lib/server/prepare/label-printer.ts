@@ -121,10 +121,9 @@ const hands: Readonly<Record<PrinterHand, string>> = {
 
 /** Does something to the stand-in. */
 export const handlePrinter = async (db: Db, hand: PrinterHand): Promise<void> => {
-	await db.writer.execute(
-		'insert into label_printer (group_id) values ($1) on conflict do nothing',
-		[db.groupId]
-	);
+	await db.execute('insert into label_printer (group_id) values ($1) on conflict do nothing', [
+		db.groupId
+	]);
 	await db.execute(`update label_printer set ${hands[hand]} where group_id = $1`, [db.groupId]);
 };
 

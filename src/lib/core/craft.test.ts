@@ -7,7 +7,8 @@ import { sweepStripWidths, variedCut, withStripWidth } from './compare/width-swe
 import { edgeDrift } from './techniques/crochet/edge-drift';
 import { hooks, nearestHookMm, suitableHookMm } from './techniques/crochet/hooks';
 import { rowsPerBall } from './techniques/crochet/rows-per-ball';
-import { crochetMat, effectiveSizeMm } from './techniques/crochet/crochet-mat';
+import { crochetMat } from './techniques/crochet/crochet-mat';
+import { crochetRelations } from './techniques/crochet/crochet-relations';
 import { stitches } from './techniques/crochet/stitches';
 import { evenWidths } from './cut/even-widths';
 import { cuttingStack, foldsOf } from './cut/stack';
@@ -155,7 +156,7 @@ describe('hooks', () => {
 	])('near %s mm is %s mm', (size, hook) => expect(nearestHookMm(size)).toBe(hook));
 
 	it('smaller than the strand do not shrink the stitch in proportion', () => {
-		const half = effectiveSizeMm(4, 3.5) / effectiveSizeMm(8, 3.5);
+		const half = crochetRelations.sizeMm(4, 3.5) / crochetRelations.sizeMm(8, 3.5);
 		expect(half).toBeGreaterThan(0.5);
 		expect(half).toBeLessThan(1);
 	});

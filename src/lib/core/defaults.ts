@@ -87,7 +87,7 @@ export const defaults = {
 	rowPitchFirm: exact(0.58, 'weft diameters'),
 	rowPitchMedium: exact(0.75, 'weft diameters'),
 	rowPitchLoose: exact(1.0, 'weft diameters'),
-	edgeTurn: exact(0.75 * Math.PI, 'warp diameters', 'geometry'),
+	edgeTurn: exact(0.75, 'of a turn round the warp', 'geometry'),
 	pegCloseCover: exact(1.6, 'weft diameters a row'),
 	pegFairCover: exact(1.25, 'weft diameters a row'),
 	fitLeast: exact(0.97, 'of peg to peg'),

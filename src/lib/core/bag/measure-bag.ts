@@ -1,5 +1,6 @@
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
+import { bagRelations as relations } from './bag-relations';
 
 /**
  * A bag as measured lying flat: millimetres and grams. Up is towards the handles; heights run
@@ -28,8 +29,7 @@ export interface BagMeasures {
 }
 
 /**
- * What ruler and kitchen scale say of a bag: `C = 2W + 4g`, `A = C (B + 0.45 H)`, `t = m / (ρA)`.
- * Weighing thus gives the film's thickness without any instrument.
+ * What ruler and kitchen scale say of a bag. Weighing thus gives the film's thickness without any instrument.
  *
  * @throws DomainError where a measure is not a finite number in its domain
  * @source bench default for the handle share and the density (0.00092 low to 0.00096 g/mm³ high density)
@@ -42,11 +42,8 @@ export function measureBag(bag: Bag): BagMeasures {
 	const handle = within('handleMm', bag.handleMm, { atLeast: 0 });
 	const mass = positive('massG', bag.massG);
 
-	const circumferenceMm = 2 * width + 4 * gusset;
-	const filmAreaMm2 = circumferenceMm * (body + defaults.handleFilmShare.value * handle);
-	return {
-		circumferenceMm,
-		filmAreaMm2,
-		filmThicknessMm: mass / (defaults.filmDensity.value * filmAreaMm2)
-	};
+	const circumferenceMm = relations.circumferenceMm(width, gusset);
+	const filmAreaMm2 = relations.filmAreaMm2(circumferenceMm, body, handle);
+	const filmThicknessMm = relations.filmThicknessMm(mass, defaults.filmDensity.value, filmAreaMm2);
+	return { circumferenceMm, filmAreaMm2, filmThicknessMm };
 }

@@ -4,21 +4,26 @@ import { positive } from '../domain-error';
 import type { JointKind } from '../joint/joints';
 import { takeUpMm } from '../joint/joints';
 import { bulkDiameterMm } from '../strand/bulk-diameter';
+import { cutRelations } from './cut-relations';
 import type { CutYield } from './yield';
 
 /**
- * Two very wide rings a bag, the whole film used: `L₀ = B + 0.5 H`, `S = m / 2ρL₀`, `L = L₀ − 6d`
- * with the joint's `d` at the worked packing, and the strand itself lofty, at half-bag packing.
+ * Two very wide rings a bag, the whole film used: the joint's strand at the worked packing, and the
+ * strand itself lofty, at half-bag packing.
  *
  * @throws DomainError where a half is too short to be joined
  * @source bench default
  * @example cutHalfBag(bagPresets[0].bag, measureBag(bagPresets[0].bag)).pieceLengthMm // 423.07
  */
 export function cutHalfBag(bag: Bag, measures: BagMeasures, joint: JointKind = 'loop'): CutYield {
-	const reachMm = bag.bodyMm + defaults.halfBagHandleShare.value * bag.handleMm;
-	const solidSectionMm2 = bag.massG / (2 * defaults.filmDensity.value * reachMm);
+	const reachMm = cutRelations.halfBagReachMm(bag.bodyMm, bag.handleMm);
+	const density = defaults.filmDensity.value;
+	const solidSectionMm2 = cutRelations.halfBagSectionMm2(bag.massG, density, reachMm);
 	const workedMm = bulkDiameterMm(solidSectionMm2, defaults.packingWorked.value);
-	const pieceLengthMm = positive('pieceLengthMm', reachMm - takeUpMm(joint, workedMm));
+	const pieceLengthMm = positive(
+		'pieceLengthMm',
+		cutRelations.halfBagPieceMm(reachMm, takeUpMm(joint, workedMm))
+	);
 	return {
 		style: 'half-bag',
 		// The ring lies flat half as wide as the half's two walls together.
@@ -32,7 +37,7 @@ export function cutHalfBag(bag: Bag, measures: BagMeasures, joint: JointKind = '
 		bulkDiameterMm: bulkDiameterMm(solidSectionMm2, defaults.packingHalfBag.value),
 		packing: defaults.packingHalfBag.value,
 		pieceLengthMm,
-		strandPerBagMm: 2 * pieceLengthMm,
+		strandPerBagMm: cutRelations.strandPerBagMm(2, pieceLengthMm),
 		filmUsedG: bag.massG
 	};
 }

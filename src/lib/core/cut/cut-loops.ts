@@ -1,8 +1,8 @@
 import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
-import { defaults } from '../defaults';
 import { within } from '../domain-error';
 import type { JointKind } from '../joint/joints';
+import { cutRelations } from './cut-relations';
 import { ringYield } from './ring-yield';
 import type { LoopsCut } from './types';
 import { usableHeightMm } from './usable-height';
@@ -16,16 +16,14 @@ import type { CutYield } from './yield';
 export function layLoops(usableMm: number, cut: LoopsCut) {
 	if (cut.equalStrips !== undefined) {
 		const pieces = within('equalStrips', cut.equalStrips, { atLeast: 1, isWhole: true });
-		return { stripWidthMm: usableMm / pieces, pieces, offcutMm: 0, shortStripMm: null };
+		const stripWidthMm = cutRelations.evenWidthMm(usableMm, pieces);
+		return { stripWidthMm, pieces, offcutMm: 0, shortStripMm: null };
 	}
 	const stripWidthMm = within('stripWidthMm', cut.stripWidthMm ?? NaN, {
 		moreThan: 0,
 		atMost: usableMm
 	});
-	// A last strip of three quarters of the width or more counts, and is flagged short.
-	const pieces = Math.floor(
-		usableMm / stripWidthMm + (1 - defaults.countedShortStrip.value) + 1e-9
-	);
+	const pieces = cutRelations.countedStrips(usableMm, stripWidthMm);
 	const left = usableMm - pieces * stripWidthMm;
 	return {
 		stripWidthMm,

@@ -2,13 +2,13 @@ import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
 import { bulkDiameterMm } from '../strand/bulk-diameter';
+import { cutRelations } from './cut-relations';
 import type { SpiralCut } from './types';
 import { usableHeightMm } from './usable-height';
 import type { CutYield } from './yield';
 
 /**
- * One continuous strip round the tube: one ply, `S = wt`, `n = floor(U/w)` turns, at least two,
- * `L = (n − 1) √(C² + w²) − 120`. The 120 mm are its tapering ends and its one knot.
+ * One continuous strip round the tube: one ply, at least two turns.
  *
  * @throws DomainError where the trims leave fewer than two turns or the strip is eaten by its ends
  * @source bench default for the ends
@@ -20,11 +20,11 @@ export function cutSpiral(bag: Bag, cut: SpiralCut, measures: BagMeasures): CutY
 		moreThan: 0,
 		atMost: usableMm / 2
 	});
-	const turns = Math.floor(usableMm / stripWidthMm + 1e-9);
+	const turns = cutRelations.turns(usableMm, stripWidthMm);
 	const { circumferenceMm: around, filmThicknessMm: thickness } = measures;
-	const solidSectionMm2 = stripWidthMm * thickness;
-	const cutLengthMm = (turns - 1) * Math.hypot(around, stripWidthMm);
-	const pieceLengthMm = positive('pieceLengthMm', cutLengthMm - defaults.spiralEndLoss.value);
+	const solidSectionMm2 = cutRelations.sectionMm2(1, stripWidthMm, thickness);
+	const cutLengthMm = cutRelations.spiralRunMm(turns, around, stripWidthMm);
+	const pieceLengthMm = positive('pieceLengthMm', cutRelations.spiralPieceMm(cutLengthMm));
 	// A very steep spiral of a narrow tube cannot hold more film than its turns do.
 	const stripFilmMm2 = stripWidthMm * Math.min(cutLengthMm, turns * around);
 	return {

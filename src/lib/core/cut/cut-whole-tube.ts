@@ -2,13 +2,14 @@ import type { Bag, BagMeasures } from '../bag/measure-bag';
 import { defaults } from '../defaults';
 import { positive } from '../domain-error';
 import type { JointKind } from '../joint/joints';
+import { cutRelations } from './cut-relations';
 import { ringYield } from './ring-yield';
 import type { WholeTubeCut } from './types';
 import { usableHeightMm } from './usable-height';
 import type { CutYield } from './yield';
 
 /**
- * One ring of the whole tube: `w = U`, or `w = B − trim_bottom + H/2` with the handles kept.
+ * One ring of the whole tube, with or without its handles.
  *
  * @throws DomainError where the trims leave nothing or the tube is too narrow to be joined
  * @source bench default
@@ -24,7 +25,9 @@ export function cutWholeTube(
 	const bodyMm = areKept
 		? positive('usableHeightMm', bag.bodyMm - cut.trimBottomMm)
 		: usableHeightMm(bag, cut);
-	const stripWidthMm = bodyMm + (areKept ? defaults.keptHandleShare.value * bag.handleMm : 0);
+	const stripWidthMm = areKept
+		? cutRelations.keptTubeWidthMm(bag.bodyMm, cut.trimBottomMm, bag.handleMm)
+		: bodyMm;
 	const filmHeightMm = bodyMm + (areKept ? defaults.handleFilmShare.value * bag.handleMm : 0);
 	return ringYield('whole-tube', measures, joint, {
 		stripWidthMm,

@@ -4,6 +4,7 @@ import { positive } from '../domain-error';
 import type { JointKind } from '../joint/joints';
 import { takeUpMm } from '../joint/joints';
 import { bulkDiameterMm } from '../strand/bulk-diameter';
+import { cutRelations } from './cut-relations';
 import type { CutYield } from './yield';
 
 interface RingLay {
@@ -16,8 +17,8 @@ interface RingLay {
 }
 
 /**
- * Rings across the tube. A ring pulled out is two plies, `S = 2wt`, and adds half the circumference
- * less what its joint takes, `L = C/2 − 6d`.
+ * Rings across the tube. A ring pulled out is two plies, and adds half the circumference less what
+ * its joint takes.
  *
  * @throws DomainError where the ring is too small to be joined
  * @example ringYield('loops', measureBag(bagPresets[0].bag), 'loop', { stripWidthMm: 71.25, pieces: 4, filmHeightMm: 285, offcutMm: 0, shortStripMm: null }).pieceLengthMm // 439.28
@@ -29,9 +30,12 @@ export function ringYield(
 	lay: RingLay
 ): CutYield {
 	const { circumferenceMm: around, filmThicknessMm: thickness } = measures;
-	const solidSectionMm2 = 2 * lay.stripWidthMm * thickness;
+	const solidSectionMm2 = cutRelations.sectionMm2(2, lay.stripWidthMm, thickness);
 	const diameterMm = bulkDiameterMm(solidSectionMm2, defaults.packingWorked.value);
-	const pieceLengthMm = positive('pieceLengthMm', around / 2 - takeUpMm(joint, diameterMm));
+	const pieceLengthMm = positive(
+		'pieceLengthMm',
+		cutRelations.ringPieceMm(around, takeUpMm(joint, diameterMm))
+	);
 	return {
 		style,
 		stripWidthMm: lay.stripWidthMm,
@@ -44,7 +48,7 @@ export function ringYield(
 		bulkDiameterMm: diameterMm,
 		packing: defaults.packingWorked.value,
 		pieceLengthMm,
-		strandPerBagMm: lay.pieces * pieceLengthMm,
+		strandPerBagMm: cutRelations.strandPerBagMm(lay.pieces, pieceLengthMm),
 		filmUsedG: defaults.filmDensity.value * thickness * around * lay.filmHeightMm
 	};
 }

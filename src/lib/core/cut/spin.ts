@@ -1,6 +1,7 @@
 import type { CutYield } from './yield';
 import { defaults } from '../defaults';
 import type { Spin } from '../joint/joints';
+import { cutRelations } from './cut-relations';
 import { bulkDiameterMm } from '../strand/bulk-diameter';
 
 /**
@@ -12,16 +13,22 @@ import { bulkDiameterMm } from '../strand/bulk-diameter';
  */
 export function spinStrand(cut: CutYield, spin: Spin): CutYield {
 	if (spin === 'none') return cut;
-	const together = spin === 'two-ply' ? 2 : 1;
-	const lengthShare = (1 - defaults.spunShortening.value) / together;
-	const solidSectionMm2 = cut.solidSectionMm2 / lengthShare;
+	const share = cutRelations.spunShare(pliesOf(spin));
+	const solidSectionMm2 = cutRelations.spunSectionMm2(cut.solidSectionMm2, share);
 	const packing = defaults.packingSpun.value;
 	return {
 		...cut,
 		solidSectionMm2,
 		packing,
 		bulkDiameterMm: bulkDiameterMm(solidSectionMm2, packing),
-		pieceLengthMm: cut.pieceLengthMm * lengthShare,
-		strandPerBagMm: cut.strandPerBagMm * lengthShare
+		pieceLengthMm: cutRelations.spunPieceMm(cut.pieceLengthMm, share),
+		strandPerBagMm: cutRelations.spunPieceMm(cut.strandPerBagMm, share)
 	};
 }
+
+/**
+ * Strands that are twisted together.
+ *
+ * @example pliesOf('two-ply') // 2
+ */
+export const pliesOf = (spin: Spin): number => (spin === 'two-ply' ? 2 : 1);

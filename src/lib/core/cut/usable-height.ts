@@ -1,5 +1,6 @@
 import type { Bag } from '../bag/measure-bag';
 import { positive, within } from '../domain-error';
+import { cutRelations } from './cut-relations';
 import type { Trims } from './types';
 
 /**
@@ -10,5 +11,8 @@ import type { Trims } from './types';
 export function usableHeightMm(bag: Bag, trims: Trims): number {
 	within('trimBottomMm', trims.trimBottomMm, { atLeast: 0 });
 	within('trimTopMm', trims.trimTopMm, { atLeast: 0 });
-	return positive('usableHeightMm', bag.bodyMm - trims.trimBottomMm - trims.trimTopMm);
+	return positive(
+		'usableHeightMm',
+		cutRelations.usableHeightMm(bag.bodyMm, trims.trimBottomMm, trims.trimTopMm)
+	);
 }

@@ -5,6 +5,7 @@ import type { BandsMat } from '../techniques/bands/bands-mat';
 import { derived, given } from './explain-cut';
 import { own, ownPitch } from './own-factor';
 import type { Step } from './trail';
+import { written } from './written';
 
 /**
  * A mat of finger-woven bands.
@@ -22,42 +23,64 @@ export function bandSteps(model: Model, mat: BandsMat, factors: Factors): Step[]
 			'strand in loose finger work',
 			mat.loftyDiameterMm,
 			'mm',
-			`2 * sqrt(${section} / (π * ${defaults.packingLofty.value}))`
+			written.strand.bulkDiameterMm(section, defaults.packingLofty.value)
 		),
 		...gauge.steps,
 		...pitch.steps,
-		derived('bw', 'width of a band', mat.bandWidthMm, 'mm', `1.5 * k * d_lofty${gauge.times}`),
-		derived('bands', 'bands', mat.bands, 'bands', 'max(1, round(width / bw))'),
+		derived(
+			'bw',
+			'width of a band',
+			mat.bandWidthMm,
+			'mm',
+			written.bands.bandWidthMm('k', 'd_lofty', gauge.factor)
+		),
+		derived('bands', 'bands', mat.bands, 'bands', written.count.nearest('width', 'bw')),
 		derived(
 			'rows_band',
 			'passes in a band',
 			mat.rowsPerBand,
 			'rows',
-			`length / (0.9 * d_lofty${pitch.times})`
+			written.bands.rowsPerBand('length', written.bands.rowPitchMm('d_lofty', pitch.factor))
 		),
-		derived('warp', 'strand along the bands', mat.warpStrandMm, 'mm', 'k * length * 1.05 * bands'),
+		derived(
+			'warp',
+			'strand along the bands',
+			mat.warpStrandMm,
+			'mm',
+			written.bands.warpStrandMm('k', 'length', 'bands')
+		),
 		derived(
 			'weaver',
 			'strand of the weaver',
 			mat.weaverStrandMm,
 			'mm',
-			'bands * rows_band * (1.15 * bw + 1.6 * d_lofty)'
+			written.bands.weaverStrandMm(
+				'bands',
+				'rows_band',
+				written.bands.strandPerRowMm('bw', 'd_lofty')
+			)
 		),
 		derived(
 			'turns',
 			'strand in the turns',
 			mat.turnStrandMm,
 			'mm',
-			'max(0, bands - 1) * (k + 1) * 6 * d_lofty'
+			written.bands.turnStrandMm('bands', 'k', 'd_lofty')
 		),
 		derived('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weaver + turns'),
-		derived('cover', 'cover', mat.cover, '', '(warp + weaver) * d_lofty / (bands * bw * length)'),
+		derived(
+			'cover',
+			'cover',
+			mat.cover,
+			'',
+			written.bands.cover('warp + weaver', 'd_lofty', 'bands', 'bw', 'length')
+		),
 		derived(
 			'make',
 			'weaving',
 			mat.makeSeconds,
 			's',
-			`bands * rows_band * (k + 1) * ${defaults.bandCrossing.value}`
+			written.bands.makeSeconds('bands', 'rows_band', 'k')
 		)
 	];
 }

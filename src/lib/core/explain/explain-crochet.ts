@@ -1,10 +1,10 @@
 import type { CrochetMat, CrochetTechnique } from '../techniques/crochet/crochet-mat';
 import { stitches } from '../techniques/crochet/stitches';
-import { defaults } from '../defaults';
 import type { Factors } from '../factors/factors';
 import { derived, given } from './explain-cut';
 import { own } from './own-factor';
 import type { Step } from './trail';
+import { written } from './written';
 
 /**
  * A crocheted mat.
@@ -25,32 +25,63 @@ export function crochetSteps(
 		factors.strandPerStitch
 	);
 	const [along, across] = mat.isLengthwise ? ['length', 'width'] : ['width', 'length'];
-	const size = mat.stitchWidthMm / defaults.stitchWidthPerSize.value / factors.stitchWidth;
+	const chains = written.crochet.edgeChains('stitches', 'rows', relations.turningChains);
+	const edge = written.crochet.edgeMm('sw', chains);
 	return [
 		given('h', 'hook', technique.hookMm, 'mm'),
 		...wide.steps,
 		...high.steps,
 		...uptake.steps,
-		derived('e', 'size hook and strand make together', size, 'mm', '0.75 * h + 0.25 * 2.1 * d'),
-		derived('sw', 'stitch width', mat.stitchWidthMm, 'mm', `1.27 * e${wide.times}`),
-		derived('rh', 'row height', mat.rowHeightMm, 'mm', `${relations.rowHeight} * e${high.times}`),
+		derived(
+			'e',
+			'size hook and strand make together',
+			mat.sizeMm,
+			'mm',
+			written.crochet.sizeMm('h', 'd')
+		),
+		derived(
+			'sw',
+			'stitch width',
+			mat.stitchWidthMm,
+			'mm',
+			written.crochet.stitchWidthMm('e', wide.factor)
+		),
+		derived(
+			'rh',
+			'row height',
+			mat.rowHeightMm,
+			'mm',
+			written.crochet.rowHeightMm(relations.rowHeight, 'e', high.factor)
+		),
 		derived(
 			'y',
 			'strand a stitch',
 			mat.strandPerStitchMm,
 			'mm',
-			`${relations.strand} * sw${uptake.times}`
+			written.crochet.strandPerStitchMm(relations.strand, 'sw', uptake.factor)
 		),
-		derived('stitches', 'stitches a row', mat.stitches, 'stitches', `max(1, round(${along} / sw))`),
-		derived('rows', 'rows', mat.rows, 'rows', `max(1, round(${across} / rh))`),
+		derived(
+			'stitches',
+			'stitches a row',
+			mat.stitches,
+			'stitches',
+			written.count.nearest(along, 'sw')
+		),
+		derived('rows', 'rows', mat.rows, 'rows', written.count.nearest(across, 'rh')),
 		derived(
 			'strand',
 			'strand in the mat, foundation and turns with it',
 			mat.strandMm,
 			'mm',
-			`stitches * rows * y + 3.2 * sw * (stitches + rows * ${relations.turningChains})`
+			written.crochet.strandMm('stitches', 'rows', 'y', edge)
 		),
-		derived('cover', 'cover', mat.cover, '', 'y * d / (sw * rh)'),
-		derived('make', 'crochet', mat.makeSeconds, 's', `stitches * rows * ${relations.seconds}`)
+		derived('cover', 'cover', mat.cover, '', written.crochet.cover('y', 'd', 'sw', 'rh')),
+		derived(
+			'make',
+			'crochet',
+			mat.makeSeconds,
+			's',
+			written.crochet.makeSeconds('stitches', 'rows', relations.seconds)
+		)
 	];
 }

@@ -6,7 +6,11 @@ import { defaults } from '../defaults';
 import type { Join } from '../joint/joints';
 import { joints } from '../joint/joints';
 import { usualJoint } from '../cut/joint-for-cut';
+import { bulkDiameterMm } from '../strand/bulk-diameter';
+import { cutRelations } from '../cut/cut-relations';
+import { pliesOf } from '../cut/spin';
 import type { Step } from './trail';
+import { written } from './written';
 
 /**
  * From ruler and scale to circumference and film.
@@ -22,15 +26,15 @@ export function explainBag(bag: Bag): Step[] {
 		given('H', 'handles', bag.handleMm, 'mm'),
 		given('m', 'mass of one bag', bag.massG, 'g'),
 		given('ρ', 'density of the film', defaults.filmDensity.value, 'g/mm³'),
-		derived('C', 'all the way round', circumferenceMm, 'mm', '2 * W + 4 * g'),
+		derived('C', 'all the way round', circumferenceMm, 'mm', written.bag.circumferenceMm('W', 'g')),
+		derived('A', 'film in the bag', filmAreaMm2, 'mm²', written.bag.filmAreaMm2('C', 'B', 'H')),
 		derived(
-			'A',
-			'film in the bag',
-			filmAreaMm2,
-			'mm²',
-			`C * (B + ${defaults.handleFilmShare.value} * H)`
-		),
-		derived('t', 'thickness of the film', filmThicknessMm, 'mm', 'm / (ρ * A)')
+			't',
+			'thickness of the film',
+			filmThicknessMm,
+			'mm',
+			written.bag.filmThicknessMm('m', 'ρ', 'A')
+		)
 	];
 }
 
@@ -80,23 +84,23 @@ export function explainCut(
 	const joint = joints[join?.kind ?? usualJoint(cut.style)];
 	const spin = join?.spin ?? 'none';
 	const isSpun = spin !== 'none';
-	const share = isSpun ? (1 - defaults.spunShortening.value) / (spin === 'two-ply' ? 2 : 1) : 1;
+	const share = isSpun ? cutRelations.spunShare(pliesOf(spin)) : 1;
 	const sectionAtRest = laid.solidSectionMm2 * share;
 	const pieceAtRest = laid.pieceLengthMm / share;
-	const worked = 2 * Math.sqrt(sectionAtRest / (Math.PI * defaults.packingWorked.value));
+	const packing = defaults.packingWorked.value;
 	const steps: Step[] = [];
 
 	if (cut.style === 'half-bag') {
-		const reach = bag.bodyMm + defaults.halfBagHandleShare.value * bag.handleMm;
+		const reach = cutRelations.halfBagReachMm(bag.bodyMm, bag.handleMm);
 		steps.push(
+			derived(s('L0'), 'reach of a half', reach, 'mm', written.cut.halfBagReachMm('B', 'H')),
 			derived(
-				s('L0'),
-				'reach of a half',
-				reach,
-				'mm',
-				`B + ${defaults.halfBagHandleShare.value} * H`
-			),
-			derived(s('S'), 'plastic in the section', sectionAtRest, 'mm²', `m / (2 * ρ * ${s('L0')})`)
+				s('S'),
+				'plastic in the section',
+				sectionAtRest,
+				'mm²',
+				written.cut.halfBagSectionMm2('m', 'ρ', s('L0'))
+			)
 		);
 	} else {
 		const isKept = cut.style === 'whole-tube' && cut.handles === 'kept';
@@ -109,9 +113,9 @@ export function explainCut(
 						derived(
 							s('U'),
 							'usable height',
-							bag.bodyMm - trimBottomMm - trimTopMm,
+							cutRelations.usableHeightMm(bag.bodyMm, trimBottomMm, trimTopMm),
 							'mm',
-							`B - ${s('trim_bottom')} - ${s('trim_top')}`
+							written.cut.usableHeightMm('B', s('trim_bottom'), s('trim_top'))
 						)
 					]),
 			...stripSteps(cut, laid, suffix),
@@ -120,48 +124,47 @@ export function explainCut(
 				'plastic in the section',
 				sectionAtRest,
 				'mm²',
-				laid.plies === 2 ? `2 * ${s('w')} * t` : `${s('w')} * t`
+				written.cut.sectionMm2(laid.plies, s('w'), 't')
 			)
 		);
 	}
-	const takeUp = joint.takeUpMm
-		? `${joint.takeUpMm}`
-		: `${joint.takeUpDiameters} * ${s('d_worked')}`;
 	if (cut.style !== 'spiral') {
 		steps.push(
 			derived(
 				s('d_worked'),
 				'strand worked tight',
-				worked,
+				bulkDiameterMm(sectionAtRest, packing),
 				'mm',
-				`2 * sqrt(${s('S')} / (π * ${defaults.packingWorked.value}))`
+				written.strand.bulkDiameterMm(s('S'), packing)
 			)
 		);
 	}
-	const length =
-		cut.style === 'spiral'
-			? `(${s('n')} - 1) * sqrt(C ** 2 + ${s('w')} ** 2) - ${defaults.spiralEndLoss.value}`
-			: `${cut.style === 'half-bag' ? s('L0') : 'C / 2'} - ${takeUp}`;
+	const takeUp = written.joint.takeUpMm(joint.takeUpDiameters, s('d_worked'), joint.takeUpMm);
+	const length = {
+		spiral: () => written.cut.spiralPieceMm(written.cut.spiralRunMm(s('n'), 'C', s('w'))),
+		'half-bag': () => written.cut.halfBagPieceMm(s('L0'), takeUp),
+		loops: () => written.cut.ringPieceMm('C', takeUp),
+		'whole-tube': () => written.cut.ringPieceMm('C', takeUp)
+	}[cut.style]();
 	steps.push(derived(s('L_cut'), 'strand one piece adds', pieceAtRest, 'mm', length));
 	steps.push(...spunSteps(laid, suffix, isSpun, share));
 	const piece = isSpun ? s('L_spun') : s('L_cut');
 	if (pieceFactor !== 1)
 		steps.push(given(s('k_piece'), 'our own pieces, over the craft’s', pieceFactor, ''));
-	const times = pieceFactor === 1 ? '' : ` * ${s('k_piece')}`;
 	steps.push(
 		derived(
 			s('L'),
 			'strand a piece adds at our table',
-			laid.pieceLengthMm * pieceFactor,
+			cutRelations.ownPieceMm(laid.pieceLengthMm, pieceFactor),
 			'mm',
-			piece + times
+			written.cut.ownPieceMm(piece, pieceFactor === 1 ? 1 : s('k_piece'))
 		),
 		derived(
 			s('L_bag'),
 			'strand one bag adds',
-			laid.strandPerBagMm * pieceFactor,
+			cutRelations.ownPieceMm(laid.strandPerBagMm, pieceFactor),
 			'mm',
-			cut.style === 'spiral' ? s('L') : `${s('n')} * ${s('L')}`
+			written.cut.strandPerBagMm(cut.style === 'spiral' ? 1 : s('n'), s('L'))
 		)
 	);
 	return steps;
@@ -171,25 +174,30 @@ function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
 	const s = (name: string) => `${name}${suffix}`;
 	const count = (relation: string) =>
 		derived(s('n'), 'pieces a bag', laid.pieces, 'pieces', relation);
-	const short = 1 - defaults.countedShortStrip.value;
 	switch (cut.style) {
 		case 'loops':
 			return cut.equalStrips === undefined
 				? [
 						given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
-						count(`floor(${s('U')} / ${s('w')} + ${short})`)
+						count(written.cut.countedStrips(s('U'), s('w')))
 					]
 				: [
 						given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
-						derived(s('w'), 'strip width', laid.stripWidthMm, 'mm', `${s('U')} / ${s('n')}`)
+						derived(
+							s('w'),
+							'strip width',
+							laid.stripWidthMm,
+							'mm',
+							written.cut.evenWidthMm(s('U'), s('n'))
+						)
 					];
 		case 'spiral':
 			return [
 				given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
-				derived(s('n'), 'turns', laid.turns ?? 0, '', `floor(${s('U')} / ${s('w')})`)
+				derived(s('n'), 'turns', laid.turns ?? 0, '', written.cut.turns(s('U'), s('w')))
 			];
 		case 'whole-tube': {
-			const kept = `B - ${s('trim_bottom')} + ${defaults.keptHandleShare.value} * H`;
+			const kept = written.cut.keptTubeWidthMm('B', s('trim_bottom'), 'H');
 			return [
 				given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
 				derived(
@@ -215,7 +223,7 @@ function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: numbe
 			'strand as the hand feels it',
 			laid.bulkDiameterMm,
 			'mm',
-			`2 * sqrt(${section} / (π * ${laid.packing}))`
+			written.strand.bulkDiameterMm(section, laid.packing)
 		);
 	if (!isSpun) return [...halves, diameter(s('S'))];
 	return [
@@ -226,14 +234,14 @@ function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: numbe
 			'spun strand one piece adds',
 			laid.pieceLengthMm,
 			'mm',
-			`${s('L_cut')} * ${s('k_spun')}`
+			written.cut.spunPieceMm(s('L_cut'), s('k_spun'))
 		),
 		derived(
 			s('S_spun'),
 			'plastic in the spun section',
 			laid.solidSectionMm2,
 			'mm²',
-			`${s('S')} / ${s('k_spun')}`
+			written.cut.spunSectionMm2(s('S'), s('k_spun'))
 		),
 		diameter(s('S_spun'))
 	];

@@ -1,10 +1,10 @@
-import { defaults } from '../defaults';
 import type { Factors } from '../factors/factors';
 import type { Plan } from '../model/types';
 import type { TwinedMat } from '../techniques/twined/twined-mat';
 import { derived, given } from './explain-cut';
 import { ownPitch } from './own-factor';
 import type { Step } from './trail';
+import { written } from './written';
 
 /**
  * A mat twined on a frame.
@@ -28,38 +28,50 @@ export function frameSteps(plan: Plan, mat: TwinedMat, factors: Factors): Step[]
 						'nails at each end, all panels together',
 						mat.nails,
 						'',
-						'panels * max(1, round(width / panels / p))'
+						written.twined.ofPanels('panels', written.count.nearest('width / panels', 'p'))
 					)
 				]
 			: [
 					given('nails', 'nails at each end of the frame there is', owned, ''),
 					given('frame', 'length of that frame', mat.panels.lengthMm, 'mm'),
-					derived('N', 'nails at each end, all panels together', mat.nails, '', 'panels * nails'),
-					derived('W', 'width that the nails make', mat.widthMm, 'mm', 'N * p'),
+					derived(
+						'N',
+						'nails at each end, all panels together',
+						mat.nails,
+						'',
+						written.twined.ofPanels('panels', 'nails')
+					),
+					derived(
+						'W',
+						'width that the nails make',
+						mat.widthMm,
+						'mm',
+						written.twined.ownedWidthMm('N', 'p')
+					),
 					derived(
 						'H',
 						'length that the frame makes',
 						mat.panels.lengthMm * mat.panels.along,
 						'mm',
-						'along * frame'
+						written.twined.ofPanels('along', 'frame')
 					)
 				]),
-		derived('warp', 'continuous warp', mat.warpMm, 'mm', `2 * N * ${length}`),
+		derived('warp', 'continuous warp', mat.warpMm, 'mm', written.twined.warpMm('N', length)),
 		...pitch.steps,
+		derived('q', 'row pitch', mat.rowPitchMm, 'mm', written.twined.rowPitchMm('d', pitch.factor)),
 		derived(
-			'q',
-			'row pitch',
-			mat.rowPitchMm,
-			'mm',
-			`${defaults.twinedRowPitch.value} * d${pitch.times}`
+			'R',
+			'rows',
+			mat.rows,
+			'rows',
+			written.twined.ofPanels('along', written.count.within(`${length} / along`, 'q'))
 		),
-		derived('R', 'rows', mat.rows, 'rows', `along * max(1, floor(${length} / along / q))`),
 		derived(
 			'weft',
 			'strand in the weft',
 			mat.weftStrandMm,
 			'mm',
-			`R * (2 * ${width} * 1.2 + panels * 100)`
+			written.twined.weftStrandMm('R', written.twined.strandPerRowMm(width, 'panels'))
 		),
 		derived(
 			'strand',
@@ -68,13 +80,7 @@ export function frameSteps(plan: Plan, mat: TwinedMat, factors: Factors): Step[]
 			'mm',
 			isFilm ? 'warp + weft' : 'weft'
 		),
-		derived('cover', 'cover', mat.cover, '', '2 * 1.2 * d / q'),
-		derived(
-			'make',
-			'twining',
-			mat.makeSeconds,
-			's',
-			`R * 2 * (N + panels) * ${defaults.twinedCrossing.value}`
-		)
+		derived('cover', 'cover', mat.cover, '', written.twined.cover('d', 'q')),
+		derived('make', 'twining', mat.makeSeconds, 's', written.twined.makeSeconds('R', 'N', 'panels'))
 	];
 }

@@ -4,7 +4,6 @@ import { taskOf } from '../effort/tasks';
 import { joints as jointTable } from '../joint/joints';
 import { usualJoint } from '../cut/joint-for-cut';
 import type { PracticePoint } from '../practice/practice';
-import { defaults } from '../defaults';
 import type { TallyName } from '../estimate/estimate';
 import { modelPlan, type Model } from '../model/model';
 import type { Plan } from '../model/types';
@@ -13,6 +12,7 @@ import { explainBag, explainCut, given, derived } from './explain-cut';
 import { explainMat } from './explain-mat';
 import type { Step } from './trail';
 import { stepsTo } from './trail';
+import { written } from './written';
 
 /** The step each figure of the tally ends in. */
 export const stepOfFigure: Readonly<Record<TallyName, string>> = {
@@ -76,7 +76,15 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 	];
 	if (mat.kind === 'peg-loom' && mat.shortPieceMm > 0) {
 		const short = mat.warpStrands * mat.shortPieceMm;
-		steps.push(derived('short', 'strand in short pieces', short, 'mm', 'Nw * (Lp - nl * L)'));
+		steps.push(
+			derived(
+				'short',
+				'strand in short pieces',
+				short,
+				'mm',
+				written.twined.ofPanels('Nw', written.pegLoom.shortPieceMm('Lp', 'nl', 'L'))
+			)
+		);
 	}
 	const bagsOf: string[] = [];
 	const booked: string[] = [];
@@ -85,7 +93,13 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 		const from = suffix && model.weftYield ? suffix : '';
 		const symbol = `bags_${role.replace('-', '_')}`;
 		steps.push(
-			derived(symbol, `bags for ${roleWords[role]}`, bags, 'bags', `${strand} / L_bag${from}`),
+			derived(
+				symbol,
+				`bags for ${roleWords[role]}`,
+				bags,
+				'bags',
+				written.work.bagsFor(strand, `L_bag${from}`)
+			),
 			given(
 				`film_${symbol}`,
 				`film of each that stays in ${roleWords[role]}`,
@@ -94,7 +108,7 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 			)
 		);
 		bagsOf.push(symbol);
-		booked.push(`${symbol} * film_${symbol}`);
+		booked.push(written.work.keptG(symbol, `film_${symbol}`));
 	}
 	const clothG = model.matMassG - model.mass.matG - model.mass.tiesG;
 	steps.push(
@@ -105,14 +119,14 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 			'bags to prepare',
 			model.toPrepare,
 			'bags',
-			`(${bagsOf.join(' + ')}) / (1 - spoiled)`
+			written.work.toPrepare(bagsOf.join(' + '), 'spoiled')
 		),
 		derived(
 			'to_collect',
 			'bags to collect',
 			model.toCollect,
 			'bags',
-			'to_prepare / (1 - rejected)'
+			written.work.toCollect('to_prepare', 'rejected')
 		),
 		given('cloth', 'cloth in the warp', clothG, 'g'),
 		derived('mat_g', 'weight of the mat', model.matMassG, 'g', `${booked.join(' + ')} + cloth`)
@@ -133,53 +147,47 @@ function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 	const { draws, seconds } = model;
 	const ofRole = (role: string) => `bags_${role.replace('-', '_')}`;
 	const joints = draws.map(({ role, cut }) => {
-		if (role === 'warp' && model.mat.kind === 'peg-loom') return 'max(0, Nw * nl - Nw)';
+		if (role === 'warp' && model.mat.kind === 'peg-loom')
+			return written.work.warpJoints('Nw', 'nl');
 		if (role === 'short-piece') return 'Nw';
-		return `${ofRole(role)} * ${cut.pieces}`;
+		return written.work.piecesJoined(ofRole(role), cut.pieces);
 	});
 	const balled = draws.filter(({ isBalled }) => isBalled).map(({ role }) => ofRole(role));
-	const cutting = draws.map(
-		({ role, cut }) =>
-			`${ofRole(role)} * ${cuttingSecondsPerBag(cut.style, cuttingTool)
-				.toFixed(4)
-				.replace(/\.?0+$/, '')}`
+	const cutting = draws.map(({ role, cut }) =>
+		written.work.cutSeconds(ofRole(role), cuttingSecondsPerBag(cut.style, cuttingTool))
 	);
 	const joint = jointTable[plan.join?.kind ?? usualJoint(plan.cut.style)].seconds;
-	const spinSeconds =
-		plan.join?.spin !== undefined && plan.join.spin !== 'none'
-			? (draws.reduce((sum, draw) => sum + draw.strandMm, 0) / 1000) * defaults.spinMetre.value
-			: 0;
 	const ownTime = (station: Station) => middle.hands[taskOf(station, plan.technique.kind)];
-	const hands = (station: Station) => (ownTime(station) === 1 ? '' : ` * k_${station}`);
+	const own = (station: Station) => (ownTime(station) === 1 ? 1 : `k_${station}`);
 	const ownHands = stations
 		.filter((station) => ownTime(station) !== 1)
 		.map((station) =>
 			given(`k_${station}`, `our own time to ${station}, over the craft’s`, ownTime(station), '')
 		);
 	const relations: Record<Station, string> = {
-		flatten: `to_prepare * ${defaults.flatten.value}`,
-		cut: `(${cutting.join(' + ')}) / (1 - spoiled)`,
-		join: `(joints * ${joint} + spinning)`,
-		ball: `balls * ${defaults.ball.value}`,
-		make: 'make',
-		finish: `${defaults.finishMat.value}`,
-		check: `${defaults.checkMat.value}`,
-		roll: `${defaults.rollMat.value}`
+		flatten: written.work.flatten('to_prepare', own('flatten')),
+		cut: written.work.cut(cutting.join(' + '), 'spoiled', own('cut')),
+		join: written.work.join('joints', joint, 'spinning', own('join')),
+		ball: written.work.ball('balls', own('ball')),
+		make: written.work.make('make', own('make')),
+		finish: written.work.finish(own('finish')),
+		check: written.work.check(own('check')),
+		roll: written.work.roll(own('roll'))
 	};
 	return [
 		given('bags_a_ball', 'bags in a ball', bagsPerBall, 'bags'),
 		derived('joints', 'joints in mat and ties', model.joints, 'joints', joints.join(' + ')),
-		derived('balls', 'balls', model.balls, 'balls', `(${balled.join(' + ')}) / bags_a_ball`),
-		given('spinning', 'time to spin', spinSeconds, 's'),
+		derived(
+			'balls',
+			'balls',
+			model.balls,
+			'balls',
+			written.work.balls(balled.join(' + '), 'bags_a_ball')
+		),
+		given('spinning', 'time to spin', model.spinSeconds, 's'),
 		...ownHands,
 		...stations.map((station) =>
-			derived(
-				`s_${station}`,
-				`time to ${station}`,
-				seconds[station],
-				's',
-				relations[station] + hands(station)
-			)
+			derived(`s_${station}`, `time to ${station}`, seconds[station], 's', relations[station])
 		),
 		derived(
 			'hours',

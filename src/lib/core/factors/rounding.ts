@@ -11,3 +11,10 @@ const same = (x: number): number => x;
 
 export const whole: Rounding = { nearest: Math.round, down: Math.floor };
 export const smooth: Rounding = { nearest: same, down: same };
+
+/**
+ * Whole ones in a measured quantity, with a grain of floating point to spare.
+ *
+ * @example wholeIn(0.3 / 0.1) // 3
+ */
+export const wholeIn = (quantity: number): number => Math.floor(quantity + 1e-9);

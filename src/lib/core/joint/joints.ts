@@ -1,4 +1,5 @@
 import { defaults } from '../defaults';
+import { jointRelations } from './joint-relations';
 
 /** Loop through loop (a lark's head), an overhand knot, or slit in slit (cloth). */
 export type JointKind = 'loop' | 'overhand' | 'slit';
@@ -52,4 +53,4 @@ export const joints: Readonly<Record<JointKind, JointRelations>> = {
  * @example takeUpMm('loop', 3.2) // 19.2
  */
 export const takeUpMm = (kind: JointKind, workedDiameterMm: number): number =>
-	joints[kind].takeUpDiameters * workedDiameterMm + joints[kind].takeUpMm;
+	jointRelations.takeUpMm(joints[kind].takeUpDiameters, workedDiameterMm, joints[kind].takeUpMm);

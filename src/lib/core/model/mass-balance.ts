@@ -1,4 +1,5 @@
 import type { MaterialUse } from './material-use';
+import { workRelations } from './work-relations';
 
 /** Where the film of the prepared bags goes, g. `in = mat + ties + scrap + spoiled`. */
 export interface MassBalance {
@@ -24,7 +25,7 @@ export function massBalance(
 	let scrapG = 0;
 	let used = 0;
 	for (const { role, bags, cut, keptShare } of draws) {
-		const keptG = bags * cut.filmUsedG * keptShare;
+		const keptG = workRelations.keptG(bags, cut.filmUsedG * keptShare);
 		if (role === 'ties') tiesG += keptG;
 		else matG += keptG;
 		scrapG += bags * bagMassG - keptG;

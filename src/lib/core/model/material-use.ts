@@ -1,5 +1,7 @@
+import { cutRelations } from '../cut/cut-relations';
 import type { CutYield } from '../cut/yield';
 import type { Mat } from '../techniques/technique';
+import { workRelations } from './work-relations';
 
 /** What one part of a mat takes from the bags. Bags are exact quotients. */
 export interface MaterialUse {
@@ -48,7 +50,7 @@ export function materialUsesOf(
 			cut,
 			strandMm: mat.warpStrandMm,
 			bags: pieces / cut.pieces,
-			joints: Math.max(0, pieces - warpStrands),
+			joints: workRelations.warpJoints(warpStrands, piecesPerStrand),
 			isBalled: false,
 			keptShare: fit === 'shorten-one' ? 1 / fitShare : 1
 		});
@@ -77,6 +79,8 @@ function runOf(
 	strandMm: number,
 	pieceFactor: number
 ): MaterialUse {
-	const bags = strandMm / (cut.strandPerBagMm * pieceFactor);
-	return { role, cut, strandMm, bags, joints: bags * cut.pieces, isBalled: true, keptShare: 1 };
+	const perBagMm = cutRelations.ownPieceMm(cut.strandPerBagMm, pieceFactor);
+	const bags = workRelations.bagsFor(strandMm, perBagMm);
+	const joints = workRelations.piecesJoined(bags, cut.pieces);
+	return { role, cut, strandMm, bags, joints, isBalled: true, keptShare: 1 };
 }

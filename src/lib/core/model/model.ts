@@ -17,6 +17,7 @@ import type { Mat } from '../techniques/technique';
 import { pegLoomMat } from '../techniques/peg-loom/peg-loom-mat';
 import { twinedMat } from '../techniques/twined/twined-mat';
 import type { MaterialUse } from './material-use';
+import { workRelations as relations } from './work-relations';
 import { materialUsesOf, sumOf } from './material-use';
 import type { MassBalance } from './mass-balance';
 import { massBalance } from './mass-balance';
@@ -47,6 +48,8 @@ export interface Model {
 	/** Joints in mat and ties. */
 	readonly joints: number;
 	readonly balls: number;
+	/** Spinning, at the craft's own pace: a part of joining, s. */
+	readonly spinSeconds: number;
 	readonly seconds: SecondsByStation;
 	readonly mass: MassBalance;
 	/** What the mat weighs ready to hand over, ties and any cloth with it, g. */
@@ -134,16 +137,16 @@ export function modelPlan(
 		if (draw.role === 'ties') tieBags += draw.bags;
 		if (draw.role === 'short-piece') shortPieceBags += draw.bags;
 		if (draw.isBalled) balled += draw.bags;
-		cutSeconds += draw.bags * cuttingSecondsPerBag(draw.cut.style, work.cuttingTool);
+		cutSeconds += relations.cutSeconds(
+			draw.bags,
+			cuttingSecondsPerBag(draw.cut.style, work.cuttingTool)
+		);
 	}
-	const preparedPerUsed = 1 / (1 - middle.spoiledShare);
-	const toPrepare = used * preparedPerUsed;
-	const balls = balled / work.bagsPerBall;
+	const toPrepare = relations.toPrepare(used, middle.spoiledShare);
+	const balls = relations.balls(balled, work.bagsPerBall);
 	const jointSeconds = jointTable[plan.join?.kind ?? usualJoint(plan.cut.style)].seconds;
 	const isSpun = plan.join?.spin !== undefined && plan.join.spin !== 'none';
-	const spinSeconds = isSpun
-		? (sumOf(draws, (draw) => draw.strandMm) / 1000) * defaults.spinMetre.value
-		: 0;
+	const spinSeconds = isSpun ? relations.spinSeconds(sumOf(draws, (draw) => draw.strandMm)) : 0;
 	const mass = massBalance(draws, bag.massG, toPrepare);
 	return {
 		filmThicknessMm: measures.filmThicknessMm,
@@ -155,19 +158,20 @@ export function modelPlan(
 		shortPieceBags,
 		tieBags,
 		toPrepare,
-		toCollect: toPrepare / (1 - middle.rejectedShare),
+		toCollect: relations.toCollect(toPrepare, middle.rejectedShare),
 		tieStrandMm: ties,
 		joints,
 		balls,
+		spinSeconds,
 		seconds: {
-			flatten: toPrepare * defaults.flatten.value * hands.flatten,
-			cut: cutSeconds * preparedPerUsed * hands.cut,
-			join: (joints * jointSeconds + spinSeconds) * hands.join,
-			ball: balls * defaults.ball.value * hands.ball,
-			make: mat.makeSeconds * hands[mat.kind],
-			finish: defaults.finishMat.value * hands.finish,
-			check: defaults.checkMat.value * hands.check,
-			roll: defaults.rollMat.value * hands.roll
+			flatten: relations.flatten(toPrepare, hands.flatten),
+			cut: relations.cut(cutSeconds, middle.spoiledShare, hands.cut),
+			join: relations.join(joints, jointSeconds, spinSeconds, hands.join),
+			ball: relations.ball(balls, hands.ball),
+			make: relations.make(mat.makeSeconds, hands[mat.kind]),
+			finish: relations.finish(hands.finish),
+			check: relations.check(hands.check),
+			roll: relations.roll(hands.roll)
 		},
 		mass,
 		matMassG: mass.matG + mass.tiesG + clothMassG(mat)

@@ -1,7 +1,8 @@
 import { positive } from '../domain-error';
+import { strandRelations } from './strand-relations';
 
 /**
- * Diameter of a strand as the hand feels it: `d = 2 √(S / πφ)`.
+ * Diameter of a strand as the hand feels it.
  *
  * @param solidSectionMm2 cross-section of the plastic alone, mm², above 0
  * @param packing share of the squeezed strand that is plastic, above 0 and at most 1
@@ -12,5 +13,5 @@ import { positive } from '../domain-error';
 export function bulkDiameterMm(solidSectionMm2: number, packing: number): number {
 	positive('solidSectionMm2', solidSectionMm2);
 	positive('packing', packing);
-	return 2 * Math.sqrt(solidSectionMm2 / (Math.PI * packing));
+	return strandRelations.bulkDiameterMm(solidSectionMm2, packing);
 }

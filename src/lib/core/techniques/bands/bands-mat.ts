@@ -4,6 +4,8 @@ import type { Factors } from '../../factors/factors';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
 import type { MadeMat, Target } from '../../mat/made-mat';
+import { countRelations } from '../../factors/count-relations';
+import { bandsRelations as relations } from './bands-relations';
 import { bulkDiameterMm } from '../../strand/bulk-diameter';
 
 export interface BandsTechnique {
@@ -31,9 +33,6 @@ export interface BandsMat extends MadeMat {
 /**
  * A mat of bands woven with the fingers, each linked into the edge of the one before.
  *
- * With `d` at lofty packing: `bw = 1.5 k d`, `bands = max(1, round(W/bw))`,
- * warp `k L × 1.05 × bands`, weaver `bands (L / 0.9 d)(1.15 bw + 1.6 d)`, turns `(bands − 1)(k + 1) 6 d`.
- *
  * @param solidSectionMm2 plastic in the strand, mm², above 0
  * @throws DomainError
  * @source bench default; cover's definition is argued for in docs/model.md
@@ -49,15 +48,14 @@ export function bandsMat(
 	const k = within('warpStrands', technique.warpStrands, { atLeast: 3, atMost: 4, isWhole: true });
 	const lengthMm = positive('lengthMm', target.lengthMm);
 	const d = bulkDiameterMm(solidSectionMm2, defaults.packingLofty.value);
-	const bandWidthMm = defaults.bandWidth.value * k * d * factors.bandGauge;
-	const bands = Math.max(1, round.nearest(positive('widthMm', target.widthMm) / bandWidthMm));
-	const rowPitchMm = defaults.bandRowPitch.value * d * factors.bandPitch;
-	const rowsPerBand = lengthMm / rowPitchMm;
-	const strandPerRowMm =
-		defaults.bandWeaverWidth.value * bandWidthMm + defaults.bandWeaverEnds.value * d;
-	const warpStrandMm = k * lengthMm * defaults.bandWarpTakeUp.value * bands;
-	const weaverStrandMm = bands * rowsPerBand * strandPerRowMm;
-	const turnStrandMm = Math.max(0, bands - 1) * (k + 1) * defaults.bandTurn.value * d;
+	const bandWidthMm = relations.bandWidthMm(k, d, factors.bandGauge);
+	const bands = countRelations.nearest(positive('widthMm', target.widthMm), bandWidthMm, round);
+	const rowPitchMm = relations.rowPitchMm(d, factors.bandPitch);
+	const rowsPerBand = relations.rowsPerBand(lengthMm, rowPitchMm);
+	const strandPerRowMm = relations.strandPerRowMm(bandWidthMm, d);
+	const warpStrandMm = relations.warpStrandMm(k, lengthMm, bands);
+	const weaverStrandMm = relations.weaverStrandMm(bands, rowsPerBand, strandPerRowMm);
+	const turnStrandMm = relations.turnStrandMm(bands, k, d);
 	const strandMm = warpStrandMm + weaverStrandMm + turnStrandMm;
 	return {
 		kind: 'finger-bands',
@@ -74,8 +72,8 @@ export function bandsMat(
 		widthMm: bands * bandWidthMm,
 		lengthMm,
 		rows: Math.max(1, Math.round(rowsPerBand)),
-		cover: ((warpStrandMm + weaverStrandMm) * d) / (bands * bandWidthMm * lengthMm),
+		cover: relations.cover(warpStrandMm + weaverStrandMm, d, bands, bandWidthMm, lengthMm),
 		thicknessMm: defaults.matThicknessWoven.value * d,
-		makeSeconds: bands * rowsPerBand * (k + 1) * defaults.bandCrossing.value
+		makeSeconds: relations.makeSeconds(bands, rowsPerBand, k)
 	};
 }

@@ -4,6 +4,8 @@ import type { Factors } from '../../factors/factors';
 import type { MadeMat, Target } from '../../mat/made-mat';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
+import { countRelations } from '../../factors/count-relations';
+import { crochetRelations as relations } from './crochet-relations';
 import type { Stitch } from './stitches';
 import { stitches } from './stitches';
 
@@ -20,6 +22,8 @@ export interface CrochetTechnique {
 export interface CrochetMat extends MadeMat {
 	readonly kind: 'crochet';
 	readonly isLengthwise: boolean;
+	/** Size that hook and strand make together, mm. */
+	readonly sizeMm: number;
 	readonly stitchWidthMm: number;
 	readonly rowHeightMm: number;
 	/** Stitches in one row. */
@@ -34,15 +38,6 @@ export interface CrochetMat extends MadeMat {
 	readonly foundationMm: number;
 	readonly turnMm: number;
 }
-
-/**
- * Size the hook and the strand make together, mm: a hook smaller than the strand does not shrink the stitch in proportion.
- *
- * @example effectiveSizeMm(8, 3.2) // 7.68
- */
-export const effectiveSizeMm = (hookMm: number, bulkDiameterMm: number): number =>
-	defaults.hookShare.value * hookMm +
-	defaults.strandShare.value * defaults.strandSizes.value * bulkDiameterMm;
 
 /**
  * A crocheted mat: stitches, rows, strand and cover, from the hook and the strand.
@@ -66,37 +61,42 @@ export function crochetMat(
 	positive('lengthMm', target.lengthMm);
 	positive('hookMm', technique.hookMm);
 	positive('bulkDiameterMm', bulkDiameterMm);
-	const relations = stitches[technique.stitch];
+	const stitch = stitches[technique.stitch];
 	const isLengthwise = technique.direction === 'lengthwise';
 	const rowLength = isLengthwise ? target.lengthMm : target.widthMm;
 	const acrossRows = isLengthwise ? target.widthMm : target.lengthMm;
 
-	const size = effectiveSizeMm(technique.hookMm, bulkDiameterMm);
-	const stitchWidthMm = defaults.stitchWidthPerSize.value * size * factors.stitchWidth;
-	const rowHeightMm = relations.rowHeight * size * factors.rowHeight;
-	const strandPerStitchMm = stitchWidthMm * relations.strand * factors.strandPerStitch;
-	const perRow = Math.max(1, round.nearest(rowLength / stitchWidthMm));
-	const rows = Math.max(1, round.nearest(acrossRows / rowHeightMm));
-	const foundationMm = defaults.edgeStrand.value * stitchWidthMm * perRow;
-	const turnMm = defaults.edgeStrand.value * stitchWidthMm * relations.turningChains;
+	const sizeMm = relations.sizeMm(technique.hookMm, bulkDiameterMm);
+	const stitchWidthMm = relations.stitchWidthMm(sizeMm, factors.stitchWidth);
+	const rowHeightMm = relations.rowHeightMm(stitch.rowHeight, sizeMm, factors.rowHeight);
+	const strandPerStitchMm = relations.strandPerStitchMm(
+		stitch.strand,
+		stitchWidthMm,
+		factors.strandPerStitch
+	);
+	const perRow = countRelations.nearest(rowLength, stitchWidthMm, round);
+	const rows = countRelations.nearest(acrossRows, rowHeightMm, round);
+	const chains = relations.edgeChains(perRow, rows, stitch.turningChains);
+	const edgeMm = relations.edgeMm(stitchWidthMm, chains);
 	const alongRow = perRow * stitchWidthMm;
 	const alongRows = rows * rowHeightMm;
 	return {
 		kind: 'crochet',
 		isLengthwise,
+		sizeMm,
 		stitchWidthMm,
 		rowHeightMm,
 		stitches: perRow,
-		turningChains: relations.turningChains,
+		turningChains: stitch.turningChains,
 		rows,
 		strandPerStitchMm,
 		strandPerRowMm: perRow * strandPerStitchMm,
-		foundationMm,
-		turnMm,
-		strandMm: perRow * rows * strandPerStitchMm + foundationMm + rows * turnMm,
+		foundationMm: relations.edgeMm(stitchWidthMm, perRow),
+		turnMm: relations.edgeMm(stitchWidthMm, stitch.turningChains),
+		strandMm: relations.strandMm(perRow, rows, strandPerStitchMm, edgeMm),
 		thicknessMm: defaults.matThicknessCrochet.value * bulkDiameterMm,
-		makeSeconds: perRow * rows * relations.seconds,
-		cover: (strandPerStitchMm * bulkDiameterMm) / (stitchWidthMm * rowHeightMm),
+		makeSeconds: relations.makeSeconds(perRow, rows, stitch.seconds),
+		cover: relations.cover(strandPerStitchMm, bulkDiameterMm, stitchWidthMm, rowHeightMm),
 		widthMm: isLengthwise ? alongRows : alongRow,
 		lengthMm: isLengthwise ? alongRow : alongRows
 	};

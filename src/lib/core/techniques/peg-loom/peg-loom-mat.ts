@@ -1,4 +1,5 @@
 import type { Cut } from '../../cut/types';
+import { cutRelations } from '../../cut/cut-relations';
 import type { CutYield } from '../../cut/yield';
 import { defaults } from '../../defaults';
 import { positive, within } from '../../domain-error';
@@ -6,6 +7,8 @@ import type { Factors } from '../../factors/factors';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
 import type { MadeMat, Target } from '../../mat/made-mat';
+import { countRelations } from '../../factors/count-relations';
+import { pegLoomRelations as relations } from './peg-loom-relations';
 import type { Fit, ShortPlace } from './lay-strand';
 import { fitOf } from './lay-strand';
 
@@ -58,7 +61,8 @@ export interface PegLoomMat extends MadeMat {
 	readonly weftDiameterMm: number;
 }
 
-const rowPitchOf: Readonly<Record<WeftPacking, number>> = {
+/** Row pitch by how firmly it is beaten, weft diameters. */
+export const pitchPerDiameter: Readonly<Record<WeftPacking, number>> = {
 	firm: defaults.rowPitchFirm.value,
 	medium: defaults.rowPitchMedium.value,
 	loose: defaults.rowPitchLoose.value
@@ -67,9 +71,7 @@ const rowPitchOf: Readonly<Record<WeftPacking, number>> = {
 /**
  * A mat on a peg loom: looped warp, weft beaten close.
  *
- * `P = round(W/p) + 1`, `Lp = L + 2 gap`, `Nw = P + 2`, `width = (P − 1) p + d_warp`,
- * crimp `((π (d_warp + d_weft)/2) / 2p)² / 4`, row pitch `q = d_weft × 0.58, 0.75 or 1`,
- * `R = floor((Lp − 2 gap)/q)`. A loom that stands there gives P and Lp: the size follows from it. Weft `R (width (1 + c) + 0.75 π d_warp)`, cover `d_weft / q`.
+ * A loom that stands there gives pegs and length: the size follows from it.
  *
  * @param warp what a bag gives cut for warp
  * @param weft what a bag gives cut for weft
@@ -89,27 +91,32 @@ export function pegLoomMat(
 	const endGapMm = within('endGapMm', technique.endGapMm ?? defaults.pegEndGap.value, {
 		atLeast: 0
 	});
-	const pegs = technique.pegs ?? round.nearest(positive('widthMm', target.widthMm) / pitchMm) + 1;
+	const pegs =
+		technique.pegs ?? relations.pegs(positive('widthMm', target.widthMm), pitchMm, round);
 	const pegToPegMm = within(
 		'pegToPegMm',
-		technique.pegToPegMm ?? positive('lengthMm', target.lengthMm) + 2 * endGapMm,
+		technique.pegToPegMm ?? relations.pegToPegMm(positive('lengthMm', target.lengthMm), endGapMm),
 		{ moreThan: 2 * endGapMm }
 	);
-	const warpStrands = pegs + (technique.doubleEdges === false ? 0 : 2);
-	const pieceMm = warp.pieceLengthMm * factors.pieceLength;
-	const piecesPerStrand = Math.max(1, round.nearest(pegToPegMm / pieceMm));
-	const fitShare = (piecesPerStrand * pieceMm) / pegToPegMm;
+	const warpStrands = relations.warpStrands(pegs, technique.doubleEdges === false ? 0 : 2);
+	const pieceMm = cutRelations.ownPieceMm(warp.pieceLengthMm, factors.pieceLength);
+	const piecesPerStrand = countRelations.nearest(pegToPegMm, pieceMm, round);
+	const fitShare = relations.fitShare(piecesPerStrand, pieceMm, pegToPegMm);
 	const fit = fitOf(fitShare);
 
 	const dWarp = warp.bulkDiameterMm;
 	const dWeft = weft.bulkDiameterMm;
-	const widthMm = (pegs - 1) * pitchMm + dWarp;
-	const crimp = ((Math.PI * (dWarp + dWeft)) / 2 / (2 * pitchMm)) ** 2 / 4;
-	const rowPitchMm = dWeft * rowPitchOf[technique.packing] * factors.loomPitch;
-	const rows = Math.max(1, round.down((pegToPegMm - 2 * endGapMm) / rowPitchMm));
-	const strandPerRowMm = widthMm * (1 + crimp) + defaults.edgeTurn.value * dWarp;
-	const warpStrandMm = warpStrands * piecesPerStrand * pieceMm;
-	const weftStrandMm = rows * strandPerRowMm;
+	const widthMm = relations.widthMm(pegs, pitchMm, dWarp);
+	const crimp = relations.crimp(dWarp, dWeft, pitchMm);
+	const rowPitchMm = relations.rowPitchMm(
+		dWeft,
+		pitchPerDiameter[technique.packing],
+		factors.loomPitch
+	);
+	const rows = countRelations.within(relations.wovenMm(pegToPegMm, endGapMm), rowPitchMm, round);
+	const strandPerRowMm = relations.strandPerRowMm(widthMm, crimp, dWarp);
+	const warpStrandMm = relations.warpStrandMm(warpStrands, piecesPerStrand, pieceMm);
+	const weftStrandMm = relations.weftStrandMm(rows, strandPerRowMm);
 	return {
 		kind: 'peg-loom',
 		pegs,
@@ -120,7 +127,8 @@ export function pegLoomMat(
 		piecesPerStrand,
 		fitShare,
 		fit,
-		shortPieceMm: fit === 'add-short' ? pegToPegMm - piecesPerStrand * pieceMm : 0,
+		shortPieceMm:
+			fit === 'add-short' ? relations.shortPieceMm(pegToPegMm, piecesPerStrand, pieceMm) : 0,
 		crimp,
 		rowPitchMm,
 		strandPerRowMm,
@@ -132,9 +140,8 @@ export function pegLoomMat(
 		widthMm,
 		lengthMm: rows * rowPitchMm,
 		rows,
-		cover: dWeft / rowPitchMm,
+		cover: relations.cover(dWeft, rowPitchMm),
 		thicknessMm: defaults.matThicknessWoven.value * dWarp,
-		makeSeconds:
-			warpStrands * defaults.pegLoadStrand.value + rows * warpStrands * defaults.pegCrossing.value
+		makeSeconds: relations.makeSeconds(warpStrands, rows)
 	};
 }

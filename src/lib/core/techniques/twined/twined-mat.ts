@@ -4,6 +4,8 @@ import type { Factors } from '../../factors/factors';
 import type { Rounding } from '../../factors/rounding';
 import { whole } from '../../factors/rounding';
 import type { MadeMat, Target } from '../../mat/made-mat';
+import { countRelations } from '../../factors/count-relations';
+import { twinedRelations as relations } from './twined-relations';
 import type { Panels } from './panels';
 import { panelsFor, panelsOf } from './panels';
 
@@ -60,9 +62,8 @@ export interface TwinedMat extends MadeMat {
  * A mat on a frame with side rods: continuous warp round nails, a pair of weft strands twisting
  * round each warp end and each rod.
  *
- * `N = round(W/p)`, ends `2N`, warp `2N × length`, row pitch `1.75 d`, rows `floor(L / pitch)`,
- * strand a row `2 W × 1.20 + 100`, of each panel; the mat is all of its panels together. A frame that
- * stands there, with its nails, gives the size of a panel: `N × p` by its length.
+ * The mat is all of its panels together. A frame that stands there, with its nails, gives the size
+ * of a panel.
  *
  * @param bulkDiameterMm of one weft strand, above 0
  * @throws DomainError
@@ -79,36 +80,42 @@ export function twinedMat(
 	const pitchMm = positive('pitchMm', technique.pitchMm);
 	const widthMm = positive('widthMm', target.widthMm);
 	const lengthMm = positive('lengthMm', target.lengthMm);
-	const rowPitchMm =
-		defaults.twinedRowPitch.value * positive('bulkDiameterMm', bulkDiameterMm) * factors.framePitch;
+	const rowPitchMm = relations.rowPitchMm(
+		positive('bulkDiameterMm', bulkDiameterMm),
+		factors.framePitch
+	);
 	const { nails: owned } = technique;
 	const frame = {
-		widthMm: technique.frameWidthMm ?? (owned === undefined ? widthMm : owned * pitchMm),
+		widthMm:
+			technique.frameWidthMm ??
+			(owned === undefined ? widthMm : relations.ownedWidthMm(owned, pitchMm)),
 		lengthMm: technique.frameLengthMm ?? lengthMm
 	};
 	const panels =
 		owned === undefined
 			? panelsFor(target, frame)
-			: panelsOf(target, { widthMm: owned * pitchMm, lengthMm: frame.lengthMm });
+			: panelsOf(target, {
+					widthMm: relations.ownedWidthMm(owned, pitchMm),
+					lengthMm: frame.lengthMm
+				});
 	// All panels are alike, so a mat is what one of them is, so many times.
-	const panelNails = owned ?? Math.max(1, round.nearest(panels.widthMm / pitchMm));
-	const panelRows = Math.max(1, round.down(panels.lengthMm / rowPitchMm));
-	const panelRowMm =
-		2 * panels.widthMm * defaults.twinedTakeUp.value + defaults.twinedRowEnds.value;
+	const panelNails = owned ?? countRelations.nearest(panels.widthMm, pitchMm, round);
+	const panelRows = countRelations.within(panels.lengthMm, rowPitchMm, round);
+	const panelRowMm = relations.strandPerRowMm(panels.widthMm, 1);
 	const panel: TwinedPanel = {
 		nails: panelNails,
 		spacingMm: panels.widthMm / panelNails,
 		rows: panelRows,
 		strandPerRowMm: panelRowMm,
-		weftStrandMm: panelRows * panelRowMm,
-		warpMm: 2 * panelNails * panels.lengthMm,
+		weftStrandMm: relations.weftStrandMm(panelRows, panelRowMm),
+		warpMm: relations.warpMm(panelNails, panels.lengthMm),
 		frameWidthMm: frame.widthMm,
 		frameLengthMm: frame.lengthMm
 	};
-	const nails = panelNails * panels.across;
-	const rows = panelRows * panels.along;
-	const strandPerRowMm = panelRowMm * panels.across;
-	const weftStrandMm = rows * strandPerRowMm;
+	const nails = relations.ofPanels(panels.across, panelNails);
+	const rows = relations.ofPanels(panels.along, panelRows);
+	const strandPerRowMm = relations.ofPanels(panels.across, panelRowMm);
+	const weftStrandMm = relations.weftStrandMm(rows, strandPerRowMm);
 	const warpMm = panel.warpMm * panels.count;
 	const isFilm = technique.warp === 'film';
 	const clothUsedMm =
@@ -132,8 +139,8 @@ export function twinedMat(
 		widthMm: owned === undefined ? widthMm : panels.widthMm * panels.across,
 		lengthMm: rows * rowPitchMm,
 		rows,
-		cover: (2 * defaults.twinedTakeUp.value * bulkDiameterMm) / rowPitchMm,
+		cover: relations.cover(bulkDiameterMm, rowPitchMm),
 		thicknessMm: defaults.matThicknessWoven.value * bulkDiameterMm,
-		makeSeconds: rows * 2 * (nails + panels.across) * defaults.twinedCrossing.value
+		makeSeconds: relations.makeSeconds(rows, nails, panels.across)
 	};
 }

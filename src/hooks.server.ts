@@ -8,8 +8,6 @@ import { newWriter, writeFor, type Writer } from '$lib/ui/writing';
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { permissionOf, linkPaths } from '$lib/server/auth/permissions';
 import { authorize, type Denial } from '$lib/server/auth/request-guard';
-import { allOffered, withoutOffers } from '$lib/ui/offers';
-import { notOffered } from '$lib/server/auth/not-offered';
 import { trailLineOf } from '$lib/server/auth/trail';
 import { identify, type Principal } from '$lib/server/auth/identify';
 import { addressIn, openLink } from '$lib/server/book/links';
@@ -74,12 +72,6 @@ function answerOf(event: RequestEvent, { status, sentence, to }: Denial): Respon
 	});
 }
 
-/** The forms of a page say the group that it was opened for, where whoever opened it is in several. */
-const forGroup = ({ account, groupId }: Principal, html: string): string =>
-	account && account.groups.length > 1
-		? html.replace(/(<form\b[^>]*\baction="[^"]*\?\/[\w-]+)"/g, `$1&amp;group=${groupId}"`)
-		: html;
-
 export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = requestIdOf(event.request.headers);
 	noteProxy(event.request.headers);
@@ -124,10 +116,6 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (event.request.method === 'GET' && isLoopback(event.url.host) && host !== event.url.host)
 		return new Response(null, { status: 307, headers: { location: event.url.href } });
 
-	const not = link ? allOffered : notOffered(comer.role);
-	/** What somebody may not do is offered nowhere. */
-	const offered = (html: string, at: string | null) =>
-		not === allOffered || at === null ? html : withoutOffers(html, not, at);
 	const started = performance.now();
 	const look = lookOf(event.cookies.get('look'));
 	const work = () =>
@@ -135,10 +123,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 			// The two faces a page is written in come with it, so that its words are not laid out twice.
 			preload: ({ type, path }) => type !== 'font' || path.includes('-latin-wght-'),
 			transformPageChunk: ({ html }) =>
-				offered(
-					forGroup(comer, html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)),
-					routeId
-				)
+				html.replace('%look%', look === 'device' ? '' : ` data-theme="${look}"`)
 		});
 	const response = await writers.run(newWriter(), work);
 	// Pages of whoever is signed in, and what they take with them, are kept by nobody on the way and by no browser.

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import '../app.css';
 	import { afterNavigate, beforeNavigate, invalidate, invalidateAll } from '$app/navigation';
-	import { keepOffers } from '$lib/ui/offers';
 	import { forgetDrafts } from '$lib/ui/drafts';
 	import { FormDrafts } from '$lib/ui/form-drafts';
 	import { navigating, page } from '$app/state';
@@ -85,22 +84,6 @@
 		);
 	});
 
-	// A form made here says the group that the page was opened for, as those that came with it do.
-	onMount(() => {
-		const say = ({ target, submitter }: SubmitEvent) => {
-			if (!data.account || data.account.groups < 2 || !(target instanceof HTMLFormElement)) return;
-			const own = submitter?.getAttribute('formaction');
-			const to = new URL(own ?? target.getAttribute('action') ?? '', location.href);
-			to.searchParams.set('group', data.group.groupId);
-			// As it is written: a question mark and a slash begin the name of an act.
-			const written = to.href.replace('?%2F', '?/').replace(/(\?\/[\w-]+)=(?=&|$)/, '$1');
-			if (own) submitter?.setAttribute('formaction', written);
-			else if (target.method === 'post') target.setAttribute('action', written);
-		};
-		document.addEventListener('submit', say, true);
-		return () => document.removeEventListener('submit', say, true);
-	});
-
 	// What is typed into a form and not sent is there again as the page is.
 	const drafts = new FormDrafts(() => outbox.owner);
 	onMount(() => {
@@ -125,15 +108,6 @@
 	});
 	beforeNavigate(() => drafts.remember());
 	afterNavigate(() => drafts.recall());
-
-	// What whoever reads may not do is offered nowhere, whatever the page shows next.
-	onMount(() =>
-		keepOffers(
-			document.body,
-			() => data.notOffered,
-			() => page.route.id ?? ''
-		)
-	);
 
 	// A page that comes back as it was left asks first whether whoever reads it is signed in still.
 	onMount(() => {

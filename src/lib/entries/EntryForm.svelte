@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
+	import { actTo } from '$lib/ui/offered';
 	import type { TypedForm } from './typed-form.svelte';
 	import { goto } from '$app/navigation';
 	import EntryField from './EntryField.svelte';
@@ -111,7 +112,7 @@
 	class="sheet grid gap-3 p-4"
 	data-drafts="own"
 	method="POST"
-	{action}
+	{...actTo(action, form.type)}
 	onsubmit={(event) => {
 		event.preventDefault();
 		if (may()) void submit();

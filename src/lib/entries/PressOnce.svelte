@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One press that says one thing: it goes by way of the device's own shelf, and without scripts as a form.
+	import { actTo } from '$lib/ui/offered';
 	import { newKey } from '$lib/ui/new-key';
 	import { addAndSay, waitsHere } from './add-and-say';
 	import type { Typed } from './form-reader';
@@ -36,7 +37,7 @@
 	}
 </script>
 
-<form method="POST" {action} onsubmit={(event) => void press(event)}>
+<form method="POST" {...actTo(action, type)} onsubmit={(event) => void press(event)}>
 	<input type="hidden" name="type" value={type} />
 	<input type="hidden" name="key" value={key} />
 	{#each Object.entries(typed) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}

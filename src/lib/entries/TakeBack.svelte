@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The row below a line of a table that takes it back, with a reason: a movement, what came in, what was sorted.
+	import { actTo } from '$lib/ui/offered';
 	import type { Correctable } from '$lib/entries/types/correction';
 	import { goto } from '$app/navigation';
 	import { newKey } from '../ui/new-key';
@@ -65,7 +66,7 @@
 			class="grid gap-2 pb-3 @min-[38rem]:grid-cols-[2fr_1fr_auto_auto] @min-[38rem]:items-end"
 			id="take-back"
 			method="POST"
-			action="?{query && `${query}&`}back={id}&/keep#take-back"
+			{...actTo(`?${query && `${query}&`}back=${id}&/keep#take-back`, 'correction')}
 			onsubmit={(event) => {
 				event.preventDefault();
 				void takeBack();

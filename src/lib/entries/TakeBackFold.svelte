@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A fold in which an entry is taken back, with a reason.
+	import { actTo } from '$lib/ui/offered';
 	import EntryField from './EntryField.svelte';
 	import { getOutbox } from './outbox-context';
 	import type { SentForm } from './typed-form.svelte';
@@ -41,7 +42,7 @@
 	<form
 		class="grid max-w-md gap-2"
 		method="POST"
-		action="?/keep"
+		{...actTo('?/keep', 'correction')}
 		bind:this={place}
 		onsubmit={(event) => void takeBack(event)}
 	>

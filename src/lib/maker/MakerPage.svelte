@@ -136,7 +136,7 @@
 	</div>
 	{#if view.mat}
 		<div class="sheet p-4">
-			<RowCounter mat={view.mat} seen={view.seen} action="" mayCorrect={false} />
+			<RowCounter mat={view.mat} seen={view.seen} to={{ action: '' }} mayCorrect={false} />
 		</div>
 		<p class="quiet text-[0.9375rem]">
 			The same movement over and over: rest your hands five minutes in 45. Where it hurts, stop.

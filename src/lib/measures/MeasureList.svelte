@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Everything measured, the newest first; any of it can be left out, and counted again.
+	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { enhance } from '$app/forms';
 	import { taskUnits } from '$lib/core/effort/tasks';
@@ -30,7 +31,7 @@
 		<span class="flex-1"
 			><strong>{title}</strong>, {on}{line.maker ? `, ${line.maker}` : ''}: {says}</span
 		>
-		<form method="POST" action="?/leave" use:enhance>
+		<form method="POST" {...actTo('?/leave')} use:enhance>
 			<input type="hidden" name="of" value={of} />
 			<input type="hidden" name="id" value={line.id} />
 			<input type="hidden" name="out" value={line.isLeftOut ? 'no' : 'yes'} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Asked once, at the first visit: what the group is called. It stands on lists and on ask sheets.
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 
@@ -9,7 +10,7 @@
 <form
 	class="no-print mx-5 mt-3 flex flex-wrap items-end gap-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-3 max-sm:mx-4"
 	method="POST"
-	action="/settings?/name"
+	{...actTo('/settings?/name')}
 	aria-label="What your table is called"
 	use:enhance={() =>
 		async ({ result, update }) => {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A form of one line: what is named, and the button that adds it.
+	import { actTo } from '$lib/ui/offered';
 	import { newKey } from './new-key';
 
 	interface Props {
@@ -19,7 +20,7 @@
 <form
 	class="grid gap-2 @min-[38rem]:grid-cols-[1fr_auto] @min-[38rem]:items-end"
 	method="POST"
-	{action}
+	{...actTo(action)}
 >
 	<input type="hidden" name="key" value={key} />
 	<label class="grid gap-1">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import Settings from '@lucide/svelte/icons/settings-2';
 	import User from '@lucide/svelte/icons/user-round';
@@ -61,7 +62,7 @@
 		<form
 			class="flex flex-wrap items-center gap-x-1 @max-[30rem]:gap-x-0"
 			method="POST"
-			action="/settings?/words"
+			{...actTo('/settings?/words')}
 			use:enhance={stayHere}
 		>
 			<input type="hidden" name="back" value={page.url.pathname} />

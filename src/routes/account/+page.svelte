@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import DoorField from '$lib/auth/DoorField.svelte';
@@ -56,7 +57,7 @@
 					{#if group.isHere}
 						<span class="quiet font-semibold">you work for this one now</span>
 					{:else}
-						<form method="POST" action="/groups?/choose">
+						<form method="POST" {...actTo('/groups?/choose')}>
 							<input type="hidden" name="id" value={group.id} />
 							<button class="btn">Work for it<span class="sr-only">: {group.name}</span></button>
 						</form>
@@ -67,9 +68,9 @@
 		<p class="flex flex-wrap gap-x-6">
 			<a class="link-row" href="/groups">Make, delete or take back a group</a>
 			{#if data.isCoordinator}
-				<a class="link-row" href="/members">Who is in this group</a>
-				<a class="link-row" href="/links">Links</a>
-				<a class="link-row" href="/trail">What was done, by whom</a>
+				<a class="link-row" {...linkTo('/members')}>Who is in this group</a>
+				<a class="link-row" {...linkTo('/links')}>Links</a>
+				<a class="link-row" {...linkTo('/trail')}>What was done, by whom</a>
 			{/if}
 		</p>
 	</section>
@@ -90,7 +91,7 @@
 									>, since {yearDayWords(passkey.madeAt)}</span
 								>{/if}</span
 						>
-						<form class="flex flex-wrap items-center gap-2" method="POST" action="?/name">
+						<form class="flex flex-wrap items-center gap-2" method="POST" {...actTo('?/name')}>
 							<input type="hidden" name="id" value={passkey.id} />
 							<input
 								class="field w-44"
@@ -102,7 +103,7 @@
 							/>
 							<button class="btn font-normal">Rename</button>
 						</form>
-						<form method="POST" action="?/passkey">
+						<form method="POST" {...actTo('?/passkey')}>
 							<input type="hidden" name="id" value={passkey.id} />
 							<button class="btn btn-ghost font-normal"
 								>Remove<span class="sr-only"> the passkey of {passkey.name}</span></button
@@ -116,7 +117,7 @@
 			<form
 				class="grid max-w-md gap-3"
 				method="POST"
-				action="?/confirm"
+				{...actTo('?/confirm')}
 				use:enhance={() =>
 					async ({ result, update }) => {
 						await update();
@@ -140,7 +141,7 @@
 		aria-labelledby="passphrase-heading"
 	>
 		<h2 id="passphrase-heading">Passphrase</h2>
-		<form class="grid max-w-md gap-4" method="POST" action="?/passphrase">
+		<form class="grid max-w-md gap-4" method="POST" {...actTo('?/passphrase')}>
 			<DoorField
 				name="current"
 				label="The passphrase you have now"
@@ -161,8 +162,10 @@
 	</section>
 
 	<section class="flex flex-wrap gap-3" aria-label="Sign out">
-		<form method="POST" action="?/out"><button class="btn btn-accent">Sign out here</button></form>
-		<form method="POST" action="?/elsewhere">
+		<form method="POST" {...actTo('?/out')}>
+			<button class="btn btn-accent">Sign out here</button>
+		</form>
+		<form method="POST" {...actTo('?/elsewhere')}>
 			<button class="btn">Sign out everywhere else</button>
 		</form>
 	</section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';
 	import DoorField from '$lib/auth/DoorField.svelte';
 	import { newKey } from '$lib/ui/new-key';
@@ -24,7 +25,7 @@
 				<b>{group.name}</b> was deleted on {group.deletedAt ? yearDayWords(group.deletedAt) : ''}; {data.undoDays}
 				days after that it is gone.
 			</p>
-			<form method="POST" action="?/undo">
+			<form method="POST" {...actTo('?/undo')}>
 				<input type="hidden" name="id" value={group.id} />
 				<button class="btn btn-accent">Take it back</button>
 			</form>
@@ -35,7 +36,7 @@
 		<p class="quiet">
 			It begins empty, with you as its coordinator. Nothing of one is seen in another.
 		</p>
-		<form class="grid max-w-md gap-4" method="POST" action="?/make">
+		<form class="grid max-w-md gap-4" method="POST" {...actTo('?/make')}>
 			<input type="hidden" name="key" value={key} />
 			<DoorField
 				name="name"
@@ -52,9 +53,9 @@
 			<h2 id="delete">Delete {data.here}</h2>
 			<Caution>
 				All it has is closed to everyone at once, links too, and gone in {data.undoDays} days. Take
-				<a class="link" href="/everything.zip" download>everything as files</a> with you first.
+				<a class="link" {...linkTo('/everything.zip')} download>everything as files</a> with you first.
 			</Caution>
-			<form class="grid max-w-md gap-4" method="POST" action="?/delete">
+			<form class="grid max-w-md gap-4" method="POST" {...actTo('?/delete')}>
 				<DoorField
 					name="name"
 					id="delete-name"

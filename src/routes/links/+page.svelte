@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
 	import { newKey } from '$lib/ui/new-key';
@@ -77,7 +78,7 @@
 								>{Object.values(entry.typed).join(', ')}; came {momentWords(entry.cameAt)}</span
 							></span
 						>
-						<form class="flex flex-wrap gap-2" method="POST" action="?/late">
+						<form class="flex flex-wrap gap-2" method="POST" {...actTo('?/late')}>
 							<input type="hidden" name="key" value={entry.key} />
 							<button class="btn btn-accent" name="keep" value="yes">Keep it</button>
 							<button class="btn" name="keep" value="no">Throw it away</button>
@@ -89,7 +90,7 @@
 	{/if}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="new">
 		<h2 id="new">A new link</h2>
-		<form class="flex flex-wrap gap-3" method="POST" action="?/open">
+		<form class="flex flex-wrap gap-3" method="POST" {...actTo('?/open')}>
 			<input type="hidden" name="key" value={key} />
 			<button
 				class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
@@ -103,7 +104,7 @@
 			>
 		</form>
 		{#if data.tableDays.length > 0}
-			<form class="flex flex-wrap items-end gap-3" method="POST" action="?/open">
+			<form class="flex flex-wrap items-end gap-3" method="POST" {...actTo('?/open')}>
 				<input type="hidden" name="key" value={key} />
 				<label class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
 					>A table day
@@ -154,7 +155,7 @@
 							{:else if link.expiresAt && link.expiresAt.getTime() < Date.now()}
 								<span class="quiet">its time is over</span>
 							{:else}
-								<form method="POST" action="?/revoke">
+								<form method="POST" {...actTo('?/revoke')}>
 									<input type="hidden" name="id" value={link.id} />
 									<button class="btn btn-ghost font-normal"
 										>Revoke<span class="sr-only"> the link to {opens}</span></button

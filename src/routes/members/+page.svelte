@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import { roleWords } from '$lib/auth/role-words';
 	import Caution from '$lib/ui/Caution.svelte';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
@@ -56,7 +57,7 @@
 	{/if}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="invite">
 		<h2 id="invite">Let someone in</h2>
-		<form class="grid gap-3" method="POST" action="?/invite">
+		<form class="grid gap-3" method="POST" {...actTo('?/invite')}>
 			<input type="hidden" name="key" value={key} />
 			<fieldset class="grid gap-1">
 				<legend class="mb-1">As what</legend>
@@ -82,7 +83,7 @@
 						<span class="quiet block text-sm">{member.email}</span>
 					</p>
 					<div class="flex flex-wrap items-end gap-3">
-						<form class="flex flex-wrap items-end gap-3" method="POST" action="?/change">
+						<form class="flex flex-wrap items-end gap-3" method="POST" {...actTo('?/change')}>
 							<input type="hidden" name="id" value={member.accountId} />
 							<label
 								class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
@@ -109,7 +110,7 @@
 							</label>
 							<button class="btn">Keep<span class="sr-only"> what {member.name} may</span></button>
 						</form>
-						<form method="POST" action="?/remove">
+						<form method="POST" {...actTo('?/remove')}>
 							<input type="hidden" name="id" value={member.accountId} />
 							<button class="btn btn-ghost font-normal"
 								>Take out<span class="sr-only"> of the group: {member.name}</span></button

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import OneLineForm from '$lib/ui/OneLineForm.svelte';
 	import PersonForm from '$lib/stages/people/PersonForm.svelte';
 	import { seatsWords } from '$lib/stages/people/seats-words';
@@ -56,7 +57,12 @@
 								>Forget <span class="sr-only">{person.name}</span></a
 							>
 						{:else}
-							<form class="grid basis-full gap-3 pb-2" method="POST" action="?/forget" id="forget">
+							<form
+								class="grid basis-full gap-3 pb-2"
+								method="POST"
+								{...actTo('?/forget')}
+								id="forget"
+							>
 								<input type="hidden" name="id" value={person.id} />
 								<p>
 									{person.name}’s name goes from everything kept here, and from lists that lie on
@@ -109,7 +115,7 @@
 							{one.name}{#if one.givesBags}<span class="quiet font-normal">, gives bags, too</span
 								>{/if}
 						</span>
-						<form method="POST" action="?/ended">
+						<form method="POST" {...actTo('?/ended')}>
 							<input type="hidden" name="id" value={one.id} />
 							<button class="btn btn-ghost font-normal"
 								>Receives none any more<span class="sr-only">: {one.name}</span></button
@@ -126,6 +132,6 @@
 			act="Add it"
 			refused={place ?? null}
 		/>
-		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
+		<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
 	</section>
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import type { TallyName } from '$lib/core/estimate/estimate';
 	import { basisWords } from '$lib/ui/basis-words';
@@ -51,7 +52,7 @@
 		<div class="flex-1">
 			<h1>Kept plans</h1>
 			<p class="quiet">{data.group.name}. Figures as of now, {basisWords(data.basis)}.</p>
-			<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
+			<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
 		</div>
 		<a class="btn text-base btn-accent" href="/plan">Plan a mat</a>
 	</div>
@@ -65,7 +66,7 @@
 		<form
 			class="sheet grid gap-2 border-2 border-error p-4"
 			method="POST"
-			action="?/delete"
+			{...actTo('?/delete')}
 			use:enhance
 			data-hanging
 		>
@@ -95,7 +96,7 @@
 		<form
 			class="sheet flex flex-wrap items-center gap-3 px-4 py-2"
 			method="POST"
-			action="?/restore"
+			{...actTo('?/restore')}
 			use:enhance
 		>
 			<p class="flex-1" role="status">“{data.deleted.name}” was deleted.</p>
@@ -194,7 +195,12 @@
 											if (renaming?.id === plan.id) menu.showPopover();
 										}}
 									>
-										<form class="grid gap-2" method="POST" action="?/rename" use:enhance={closing}>
+										<form
+											class="grid gap-2"
+											method="POST"
+											{...actTo('?/rename')}
+											use:enhance={closing}
+										>
 											<input type="hidden" name="id" value={plan.id} />
 											<label class="grid gap-1 text-[0.9375rem]">
 												New name
@@ -213,18 +219,18 @@
 											{/if}
 											<button class="btn">Rename</button>
 										</form>
-										<form method="POST" action="?/duplicate" use:enhance={closing}>
+										<form method="POST" {...actTo('?/duplicate')} use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
 											<input type="hidden" name="key" value={data.key} />
 											<button class="btn w-full">Duplicate</button>
 										</form>
 										<a class="btn" href="/plan/{plan.id}/file" download>Save as a file</a>
-										<form method="POST" action="/links?/make">
+										<form method="POST" {...actTo('/links?/make')}>
 											<input type="hidden" name="plan" value={plan.id} />
 											<input type="hidden" name="key" value={data.key} />
 											<button class="btn w-full">Make a link to read it</button>
 										</form>
-										<form method="POST" action="?/delete" use:enhance={closing}>
+										<form method="POST" {...actTo('?/delete')} use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
 											<button class="btn w-full">Delete</button>
 										</form>
@@ -249,7 +255,7 @@
 	<form
 		class="sheet grid gap-3 p-4 @min-[38rem]:grid-cols-[1fr_auto] @min-[38rem]:items-end"
 		method="POST"
-		action="?/read"
+		{...actTo('?/read')}
 		enctype="multipart/form-data"
 		use:enhance={({ cancel }) => {
 			if (tooLarge) cancel();

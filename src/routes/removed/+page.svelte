@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was removed of late: plans, kinds, places and tools, each with a way back.
+	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { removedDays, type RemovedSort } from '$lib/ui/removed';
 	import type { PageProps } from './$types';
@@ -34,7 +35,7 @@
 						><strong>{name}</strong>
 						<span class="quiet">{sortWords[sort]}, removed {yearDayWords(at)}</span></span
 					>
-					<form method="POST" action="?/back">
+					<form method="POST" {...actTo('?/back')}>
 						<input type="hidden" name="sort" value={sort} />
 						<input type="hidden" name="id" value={id} />
 						<button class="btn">Bring back<span class="sr-only"> {name}</span></button>

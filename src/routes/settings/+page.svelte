@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import { looks } from '$lib/ui/looks';
 	import type { PageProps } from './$types';
 
@@ -39,7 +40,7 @@
 <main id="main" class="@container mx-auto grid w-full max-w-2xl gap-5 px-5 py-6">
 	<h1>Words, units and look</h1>
 	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
-	<form class="sheet grid gap-4 p-6" method="POST" action="?/words">
+	<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/words')}>
 		<h2>On this device</h2>
 		{@render choice('Units', 'lengths', data.own.lengths ?? '', units, 'as the group has them')}
 		{@render choice('Stitch names', 'terms', data.own.terms ?? '', terms, 'as the group has them')}
@@ -55,10 +56,10 @@
 	</form>
 	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label="What else is kept">
 		<a class="link-row" href="/people">People and places</a>
-		<a class="link-row" href="/links">Links that open a plan</a>
+		<a class="link-row" {...linkTo('/links')}>Links that open a plan</a>
 	</nav>
 	{#if data.choices}
-		<form class="sheet grid gap-4 p-6" method="POST" action="?/group">
+		<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/group')}>
 			<h2>For the whole group</h2>
 			<p class="quiet">Every device that has not chosen for itself goes by these.</p>
 			<label class="grid gap-1">
@@ -124,7 +125,7 @@
 		</form>
 	{/if}
 	{#if data.isCoordinator}
-		<p><a class="link-row" href="/removed">Removed</a></p>
-		<p><a class="link-row" href="/trail">What was done, by whom</a></p>
+		<p><a class="link-row" {...linkTo('/removed')}>Removed</a></p>
+		<p><a class="link-row" {...linkTo('/trail')}>What was done, by whom</a></p>
 	{/if}
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import { passkeySignIn } from '$lib/auth/passkeys';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
 	import DoorField from '$lib/auth/DoorField.svelte';
@@ -20,7 +21,7 @@
 </script>
 
 <DoorPage title="Sign in" problem={form?.problem ?? said}>
-	<form class="grid gap-4" method="POST" action="?/in">
+	<form class="grid gap-4" method="POST" {...actTo('?/in')}>
 		<input type="hidden" name="back" value={back} />
 		<DoorField
 			name="email"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import AccountFields from '$lib/auth/AccountFields.svelte';
 	import DoorField from '$lib/auth/DoorField.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
@@ -14,7 +15,7 @@
 	<p class="quiet">
 		Nest Row printed a word where it was started. Whoever has it begins here, once.
 	</p>
-	<form class="grid gap-4" method="POST" action="?/begin">
+	<form class="grid gap-4" method="POST" {...actTo('?/begin')}>
 		<DoorField name="word" label="The word" autocomplete="off" value={form?.word ?? ''} />
 		<AccountFields
 			typed={form?.typed}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What hangs to dry, pile by pile: when to look again, and the way back to the sorting table.
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { DryingPile } from './lines';
@@ -38,7 +39,7 @@
 				{#if !endedAt && chosen !== id}
 					<a class="btn" href="?dried={id}#dried-pile" data-sveltekit-noscroll>Sort them</a>
 				{/if}
-				<form method="POST" action={endedAt ? '?/there' : '?/none'} use:enhance>
+				<form method="POST" {...actTo(endedAt ? '?/there' : '?/none')} use:enhance>
 					<input type="hidden" name="id" value={id} />
 					<button class="btn font-normal">{endedAt ? 'They are there' : 'None left'}</button>
 				</form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Two places that are one: one of them is chosen, and the one it is; and the way back.
+	import { actTo } from '$lib/ui/offered';
 	interface Props {
 		places: readonly {
 			readonly id: string;
@@ -20,7 +21,7 @@
 			<form
 				class="flex flex-wrap items-center gap-3 py-1"
 				method="POST"
-				action="?/own"
+				{...actTo('?/own')}
 				data-also={name}
 			>
 				<input type="hidden" name="id" value={id} />
@@ -31,7 +32,7 @@
 			</form>
 		{/each}
 		{#if places.length > 1}
-			<form class="flex flex-wrap items-end gap-3" method="POST" action="?/same">
+			<form class="flex flex-wrap items-end gap-3" method="POST" {...actTo('?/same')}>
 				<label class="grid min-w-0 gap-1"
 					>This
 					<select class="field max-w-full" name="id" required>

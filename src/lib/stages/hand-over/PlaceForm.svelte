@@ -1,5 +1,6 @@
 <script lang="ts">
 	// How a place receives mats: its hours, its stairs, a word about its own rules.
+	import { actTo } from '$lib/ui/offered';
 	import type { PlaceWords } from './hand-over-view';
 	import { receivingWords } from './hand-over-words';
 
@@ -31,7 +32,7 @@
 		<strong>{place.name}</strong>
 		<span class="quiet break-words">{said || 'nothing is said yet'}</span>
 	</summary>
-	<form class="grid gap-3" method="POST" action="?/place#places">
+	<form class="grid gap-3" method="POST" {...actTo('?/place#places')}>
 		<input type="hidden" name="id" value={place.id} />
 		<input type="hidden" name="version" value={refused?.place['version'] ?? place.version} />
 		{#each fields as { name, label, value } (name)}

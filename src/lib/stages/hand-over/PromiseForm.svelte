@@ -1,5 +1,6 @@
 <script lang="ts">
 	// How many mats a place is promised: a later word stands for the one before.
+	import { actTo } from '$lib/ui/offered';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
@@ -30,7 +31,7 @@
 <form
 	class="flex max-w-full min-w-0 flex-wrap items-end gap-3"
 	method="POST"
-	action="?/keep"
+	{...actTo('?/keep', 'promised')}
 	bind:this={place}
 	onsubmit={(event) => void promise(event)}
 >

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A delivery has come: by whom, in a word; today, or on the day that stands on its paper.
+	import { actTo } from '$lib/ui/offered';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { readEntry } from '$lib/entries/read-entry';
 	import { addAndSay } from '$lib/entries/add-and-say';
@@ -32,7 +33,12 @@
 	}
 </script>
 
-<form class="grid gap-2" method="POST" action="?/keep" onsubmit={(event) => void received(event)}>
+<form
+	class="grid gap-2"
+	method="POST"
+	{...actTo('?/keep', 'received')}
+	onsubmit={(event) => void received(event)}
+>
 	<input type="hidden" name="type" value="received" />
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="delivery" value={delivery} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A private link for whoever makes a mat: no account, this mat alone, revoked at once.
+	import { actTo } from '$lib/ui/offered';
 	import type { Scene } from '$lib/core/drawing/scene';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
@@ -48,7 +49,7 @@
 			nothing else. It opens for {days} days, or until you revoke it.
 		</p>
 	{/if}
-	<form method="POST" action="?/link">
+	<form method="POST" {...actTo('?/link')}>
 		<input type="hidden" name="key" value={key} />
 		<button class="btn h-auto min-h-11">Make a link</button>
 	</form>
@@ -61,7 +62,7 @@
 							? `used ${momentWords(lastUsedAt)}`
 							: 'not used yet'}</span
 					>
-					<form method="POST" action="?/revoke">
+					<form method="POST" {...actTo('?/revoke')}>
 						<input type="hidden" name="id" value={id} />
 						<button class="btn h-auto min-h-11 btn-ghost font-normal"
 							>Revoke<span class="sr-only"> the link made {yearDayWords(madeAt)}</span></button

@@ -22,11 +22,11 @@
 		mat: CountedMat;
 		seen: readonly { readonly side: Side; readonly device: string; readonly sequence: number }[];
 		/** Where a row goes without scripts. */
-		action: string;
+		to: { readonly action: string; readonly hidden?: true | undefined };
 		/** Whether how an end of a loom began may be said here. */
 		mayCorrect: boolean;
 	}
-	const { mat, seen, action, mayCorrect }: Props = $props();
+	const { mat, seen, to, mayCorrect }: Props = $props();
 	const trestle = untrack(() => new EntryActions(getOutbox(), true));
 	let side = $state<Side>('near');
 	let number = $state('');
@@ -135,7 +135,7 @@
 	<form
 		class="grid"
 		method="POST"
-		{action}
+		{...to}
 		onsubmit={(event) => {
 			event.preventDefault();
 			tap(1);

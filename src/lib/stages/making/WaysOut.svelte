@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Where a colour will not do: what else there is to do, each way drawn as the mat would look.
+	import { actTo } from '$lib/ui/offered';
 	import type { ColourName } from '$lib/core/colour/colours';
 	import type { WayOut } from '$lib/core/making/ways-out';
 	import { waysOut } from '$lib/core/making/ways-out';
@@ -81,7 +82,11 @@
 					{#if one.way === 'ball'}
 						<a class="btn h-auto min-h-11" href="#strand">Choose the ball</a>
 					{:else}
-						<form method="POST" action="?/keep" onsubmit={(event) => void take(event, one)}>
+						<form
+							method="POST"
+							{...actTo('?/keep', 'stripes')}
+							onsubmit={(event) => void take(event, one)}
+						>
 							<input type="hidden" name="type" value="stripes" />
 							<input type="hidden" name="key" value="{key.slice(0, -1)}{at}" />
 							<input type="hidden" name="mat" value={mat.code} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One person: the seats they may take, what the table minds, and the days they can come.
+	import { actTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import { untrack } from 'svelte';
@@ -45,7 +46,13 @@
 	const field = (name: string) => problems[name];
 </script>
 
-<form class="sheet grid gap-4 p-4" method="POST" action="?/person" id="person" data-person-form>
+<form
+	class="sheet grid gap-4 p-4"
+	method="POST"
+	{...actTo('?/person')}
+	id="person"
+	data-person-form
+>
 	<input type="hidden" name="id" value={person.id} />
 	<input type="hidden" name="version" value={person.version} />
 	{#if problems.version}<p class="font-semibold text-error" role="alert">{problems.version}</p>{/if}

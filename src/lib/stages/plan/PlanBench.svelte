@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { withGroup } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { afterPaint } from '$lib/stages/plan/bench/after-paint';
 	import type { ToolLine } from '$lib/stages/prepare/tool-line';
@@ -171,11 +172,10 @@
 
 <form
 	data-drafts="own"
-	data-offers="always"
 	class="bench flex flex-1 flex-col"
 	{...marks}
 	method="POST"
-	action="?/keep"
+	action={withGroup('?/keep')}
 	bind:this={form}
 	use:enhance={({ cancel, submitter }) => {
 		lacking.shown = null;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was done at the table last, its film in grams, and the way back.
+	import { actTo } from '$lib/ui/offered';
 	import type { Snippet } from 'svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
@@ -47,7 +48,7 @@
 					{#if !act.isTakenBack}
 						<form
 							method="POST"
-							{action}
+							{...actTo(action, 'correction')}
 							onsubmit={(event) => {
 								event.preventDefault();
 								void trestle.takeBack(act.id, words);

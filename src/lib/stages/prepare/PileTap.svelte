@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A pile one taps: it does the next act with one lot. Without scripts the same tap is a form.
+	import { actTo } from '$lib/ui/offered';
 	import { newKey } from '$lib/ui/new-key';
 	import { amountWords } from '$lib/ui/store-words';
 	import type { LengthSystem } from '$lib/core/units/format-length';
@@ -46,7 +47,7 @@
 	data-pile={pileWord(pile)}
 >
 	{#if act?.type}
-		<form class="w-full" method="POST" {action} onsubmit={tap}>
+		<form class="w-full" method="POST" {...actTo(action, act.type)} onsubmit={tap}>
 			<input type="hidden" name="type" value={act.type} />
 			<input type="hidden" name="key" value={key} />
 			{#each Object.entries(act.typed) as [name, value] (name)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A stand-in for a small label printer: what waits, what is wrong, and what came out.
+	import { actTo } from '$lib/ui/offered';
 	interface Props {
 		printer: {
 			readonly labelsLeft: number;
@@ -46,10 +47,10 @@
 				: ''}
 		</p>
 		<div class="flex flex-wrap gap-2">
-			<form method="POST" action="?/resume">
+			<form method="POST" {...actTo('?/resume')}>
 				<button class="btn btn-accent" disabled={printer.trouble !== null}>Go on printing</button>
 			</form>
-			<form method="POST" action="?/drop">
+			<form method="POST" {...actTo('?/drop')}>
 				<button class="btn font-normal">Print none of them</button>
 			</form>
 		</div>
@@ -74,7 +75,7 @@
 		<summary class="min-h-11 cursor-pointer py-2">Put something wrong with it</summary>
 		<div class="flex flex-wrap gap-2">
 			{#each hands as { hand, label } (hand)}
-				<form method="POST" action="?/hand">
+				<form method="POST" {...actTo('?/hand')}>
 					<input type="hidden" name="hand" value={hand} />
 					<button class="btn font-normal">{label}</button>
 				</form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The tools that are there: looms and frames to one scale, hooks as thick as they are, the rest counted.
+	import { actTo } from '$lib/ui/offered';
 	import { toolScene } from '$lib/core/drawing/tool-scene';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { newKey } from '$lib/ui/new-key';
@@ -79,7 +80,7 @@
 					<a class="btn px-3 font-normal" href="?again={id}"
 						>Measure again<span class="sr-only">: {name}</span></a
 					>
-					<form method="POST" action="?/keep">
+					<form method="POST" {...actTo('?/keep', 'tool')}>
 						<input type="hidden" name="type" value="tool" />
 						<input type="hidden" name="key" value={newKey()} />
 						<input type="hidden" name="tool" value={id} />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	// On the day and after it: its stations on their tablets, what was done against what was foreseen,
 	// and the end, when who came is kept and the works are learned.
+	import { actTo } from '$lib/ui/offered';
 	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import TrestleSaid from '$lib/stages/prepare/TrestleSaid.svelte';
@@ -97,7 +98,7 @@
 			<li><a class="btn" href="/prepare/days/{day.id}/wall">For the wall</a></li>
 		</ul>
 		{#if !day.isOpen}
-			<form method="POST" action="?/open">
+			<form method="POST" {...actTo('?/open')}>
 				<input type="hidden" name="version" value={day.version} />
 				<button class="btn btn-accent">Open the day</button>
 				<span class="quiet">What is foreseen now is kept, to be looked back on.</span>
@@ -114,7 +115,7 @@
 		{/if}
 		<details>
 			<summary class="min-h-11 cursor-pointer py-2 font-semibold">End the day</summary>
-			<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" action="?/close">
+			<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" {...actTo('?/close')}>
 				<input type="hidden" name="version" value={day.version} />
 				<Ticks
 					title="Who came"
@@ -159,7 +160,7 @@
 				{#each taught as one (one.id)}
 					<li class="flex flex-wrap items-center gap-x-3" data-learned={one.station}>
 						<span class={one.isLeftOut ? 'line-through' : ''}>{speedWords(one)}</span>
-						<form method="POST" action="?/teaches">
+						<form method="POST" {...actTo('?/teaches')}>
 							<input type="hidden" name="speed" value={one.id} />
 							<input type="hidden" name="out" value={one.isLeftOut ? 'no' : 'yes'} />
 							<button class="btn"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// When a day runs and what it is for.
+	import { actTo } from '$lib/ui/offered';
 	import { besideWorks } from '$lib/core/assembly-line/beside';
 	import { besideFields, besideLabels } from './beside-words';
 	import { clockWords } from './clock';
@@ -46,7 +47,7 @@
 	</label>
 {/snippet}
 
-<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" action="?/terms">
+<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" {...actTo('?/terms')}>
 	<input type="hidden" name="version" value={day.version} />
 	{#if problems['day']}<p class="font-semibold text-error" role="alert">{problems['day']}</p>{/if}
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[40rem]:grid-cols-3">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Seats chosen from lists, each for the whole day: a form that needs no scripts.
+	import { actTo } from '$lib/ui/offered';
 	import { seatStations } from '$lib/stages/people/seats';
 	import type { DaySeat, PlannedDay } from './day-view';
 
@@ -12,7 +13,7 @@
 		data-drafts="own"
 		class="grid grid-cols-[minmax(0,1fr)] gap-3"
 		method="POST"
-		action="?/seats"
+		{...actTo('?/seats')}
 	>
 		<input type="hidden" name="version" value={day.version} />
 		<p class="quiet">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Swatch from '$lib/ui/Swatch.svelte';
@@ -69,7 +70,7 @@
 							<form
 								class="flex items-start gap-2"
 								method="POST"
-								action="?/want"
+								{...actTo('?/want')}
 								use:enhance={keepTyped}
 							>
 								<input type="hidden" name="plan" value={id} />

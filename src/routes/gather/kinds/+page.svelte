@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The kinds of bag the group knows, each drawn from its measures.
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import KindDrawing from '$lib/stages/gather/KindDrawing.svelte';
 	import SameKinds from '$lib/stages/gather/SameKinds.svelte';
@@ -69,7 +70,7 @@
 								>Measure again<span class="sr-only">: {kind.name}</span></a
 							>
 							{#if !kind.isUsed}
-								<form method="POST" action="?/remove" use:enhance>
+								<form method="POST" {...actTo('?/remove')} use:enhance>
 									<input type="hidden" name="id" value={kind.id} />
 									<button class="btn px-3 font-normal"
 										>Take off the list<span class="sr-only">: {kind.name}</span></button
@@ -82,6 +83,6 @@
 			{/each}
 		</ul>
 		<SameKinds kinds={data.stored} same={data.same} sent={form?.entry} />
-		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
+		<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
 	</section>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Lists out of the application and into it, as CSV.
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import { listFields, listNames, listTitles } from '$lib/stages/gather/lists/columns';
 	import { momentWords } from '$lib/ui/day-words';
 	import { wholeNumber } from '$lib/ui/number-words';
@@ -14,7 +15,7 @@
 	<form
 		class="sheet grid gap-3 p-4"
 		method="POST"
-		action="?/bring"
+		{...actTo('?/bring')}
 		enctype="multipart/form-data"
 		data-sveltekit-reload
 	>
@@ -78,7 +79,7 @@
 	<section class="sheet grid gap-3 p-4" aria-labelledby="out">
 		<h2 id="out">Take a list out</h2>
 		<div>
-			<a class="btn btn-accent" href="/everything.zip" download data-sveltekit-reload
+			<a class="btn btn-accent" {...linkTo('/everything.zip')} download data-sveltekit-reload
 				>Everything in one archive</a
 			>
 			<p class="quiet mt-1 text-[0.9375rem]">

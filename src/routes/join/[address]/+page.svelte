@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import AccountFields from '$lib/auth/AccountFields.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
 	import { roleWords } from '$lib/auth/role-words';
@@ -12,7 +13,7 @@
 	problem={form && 'problem' in form ? form.problem : undefined}
 >
 	<p>You come in as a <b>{data.role}</b>: {roleWords[data.role]}.</p>
-	<form class="grid gap-4" method="POST" action="?/join">
+	<form class="grid gap-4" method="POST" {...actTo('?/join')}>
 		{#if data.name === null}
 			<AccountFields
 				typed={form?.typed}

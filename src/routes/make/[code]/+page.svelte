@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -65,7 +66,9 @@
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-		<div class="sheet p-4"><RowCounter {mat} seen={data.seen} action="?/keep" mayCorrect /></div>
+		<div class="sheet p-4">
+			<RowCounter {mat} seen={data.seen} to={actTo('?/keep', 'row')} mayCorrect />
+		</div>
 		<WaysOut {mat} thereM={data.thereM} />
 		<MatSays {mat} system={data.group.lengthSystem} {sent} />
 		<NotesOnMat {mat} {sent} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pressTo } from '$lib/ui/offered';
 	import Download from '@lucide/svelte/icons/download';
 	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
@@ -43,7 +44,8 @@
 					</p>
 					<p class="flex flex-wrap gap-3">
 						<button class="btn" name="over" value={theirs.version}>Keep mine in its place</button>
-						<button class="btn btn-accent" formaction="?/copy">Keep mine as a second plan</button>
+						<button class="btn btn-accent" {...pressTo('?/copy')}>Keep mine as a second plan</button
+						>
 						<a class="btn" href="/plan/{data.id}" data-sveltekit-reload>Take theirs</a>
 					</p>
 				</div>
@@ -56,7 +58,7 @@
 						<strong>This plan was deleted meanwhile.</strong> What you have here is not kept yet.
 					</p>
 					<p class="flex flex-wrap gap-3">
-						<button class="btn btn-accent" formaction="?/copy">Keep it as a new plan</button>
+						<button class="btn btn-accent" {...pressTo('?/copy')}>Keep it as a new plan</button>
 						<a class="btn" href="/plans">To the list</a>
 					</p>
 				</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The balls that lie there, how far they go, and their labels.
+	import { actTo, pressTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { newKey } from '$lib/ui/new-key';
 	import { papers } from '$lib/ui/reader';
@@ -117,7 +118,7 @@
 							<button
 								class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
 								formmethod="POST"
-								formaction="?/print">Send to the small printer</button
+								{...pressTo('?/print')}>Send to the small printer</button
 							>
 						{/if}
 					</div>
@@ -139,7 +140,7 @@
 			</label>
 			<button class="btn">Open it</button>
 		</form>
-		<form class="sheet grid gap-2 p-4" method="POST" action="?/blank#blank" id="blank">
+		<form class="sheet grid gap-2 p-4" method="POST" {...actTo('?/blank#blank')} id="blank">
 			<h2>Blank labels</h2>
 			<p class="quiet text-[0.9375rem]">
 				For a table without network: codes are set aside for this sheet and never used twice. Type

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The days the table meets: where, and who can come.
+	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
 	import type { PageProps } from './$types';
@@ -22,7 +23,7 @@
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
 >
-	<form class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" method="POST" action="?/add">
+	<form class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" method="POST" {...actTo('?/add')}>
 		<h2>A table day</h2>
 		<input type="hidden" name="key" value={key} />
 		<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
@@ -80,7 +81,7 @@
 				{#if data.people.length === 0}
 					<p><a class="link" href="/people">Add people first</a>, and tick here who can come.</p>
 				{:else}
-					<form class="grid gap-2" method="POST" action="?/people">
+					<form class="grid gap-2" method="POST" {...actTo('?/people')}>
 						<input type="hidden" name="id" value={day.id} />
 						<input type="hidden" name="version" value={day.version} />
 						<fieldset>
@@ -113,7 +114,7 @@
 				{#if day.people.length > 0}
 					<p><a class="btn" href="/prepare/days/{day.id}">Seat them</a></p>
 				{/if}
-				<form method="POST" action="?/off">
+				<form method="POST" {...actTo('?/off')}>
 					<input type="hidden" name="id" value={day.id} />
 					<button class="btn btn-ghost px-3 font-normal"
 						>Call it off<span class="sr-only">: {day.day}</span></button

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The tools of the hall: plans follow them.
+	import { linkTo } from '$lib/ui/offered';
 	import ToolForm from '$lib/stages/prepare/ToolForm.svelte';
 	import ToolList from '$lib/stages/prepare/ToolList.svelte';
 	import type { PageProps } from './$types';
@@ -24,6 +25,6 @@
 			the mat follows from the tool.
 		</p>
 		<ToolList tools={data.tools} wishes={data.wishes} system={data.group.lengthSystem} />
-		<p><a class="inline-flex min-h-11 link items-center" href="/removed">Removed</a></p>
+		<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
 	</section>
 </div>

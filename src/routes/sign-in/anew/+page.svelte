@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import DoorField from '$lib/auth/DoorField.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
 	import type { PageProps } from './$types';
@@ -8,7 +9,7 @@
 
 <DoorPage title="Choose a new passphrase" problem={form?.problem}>
 	<p class="quiet">Every device that is signed in with the old one is signed out.</p>
-	<form class="grid gap-4" method="POST" action="?/renew">
+	<form class="grid gap-4" method="POST" {...actTo('?/renew')}>
 		<input type="hidden" name="token" value={data.token} />
 		<DoorField
 			name="passphrase"

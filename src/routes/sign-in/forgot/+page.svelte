@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { actTo } from '$lib/ui/offered';
 	import DoorField from '$lib/auth/DoorField.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
 	import type { PageProps } from './$types';
@@ -15,7 +16,7 @@
 		: undefined}
 >
 	{#if !isSent}
-		<form class="grid gap-4" method="POST" action="?/send">
+		<form class="grid gap-4" method="POST" {...actTo('?/send')}>
 			<DoorField
 				name="email"
 				label="Your address"

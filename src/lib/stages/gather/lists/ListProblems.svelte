@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Cells of a list that cannot be kept, or are asked about first, each to be put right where it stands.
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import type { CellProblem } from './check-list';
 	import { keepTyped } from '$lib/ui/keep-typed';
@@ -34,7 +35,7 @@
 					<form
 						class="grid grid-cols-[minmax(0,1fr)_auto] items-end gap-1"
 						method="POST"
-						action="?/mend"
+						{...actTo('?/mend')}
 						use:enhance={keepTyped}
 					>
 						<input type="hidden" name="row" value={at} />

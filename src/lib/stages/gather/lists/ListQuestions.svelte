@@ -1,6 +1,7 @@
 <script lang="ts">
 	// What a list cannot say of itself: which way round its days are, what becomes of rows that are
 	// there already, and whether odd counts are right.
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import ListProblems from './ListProblems.svelte';
 	import type { CellProblem } from './check-list';
@@ -28,7 +29,12 @@
 </script>
 
 {#if check.isDayOrderAsked || found.dayOrder}
-	<form class="mt-2 flex flex-wrap items-center gap-2" method="POST" action="?/settle" use:enhance>
+	<form
+		class="mt-2 flex flex-wrap items-center gap-2"
+		method="POST"
+		{...actTo('?/settle')}
+		use:enhance
+	>
 		<span class="text-[0.9375rem]">Its days are written with</span>
 		{#each ['dmy', 'mdy'] as const as order (order)}
 			<button
@@ -41,7 +47,7 @@
 	</form>
 {/if}
 {#if check.knownCount > 0}
-	<form class="mt-2 grid gap-2" method="POST" action="?/settle" use:enhance>
+	<form class="mt-2 grid gap-2" method="POST" {...actTo('?/settle')} use:enhance>
 		<p class="text-[0.9375rem]" data-known>
 			<strong
 				>{wholeNumber(check.knownCount)} of the rows {check.knownCount === 1 ? 'is' : 'are'} there already,</strong
@@ -68,7 +74,12 @@
 {/if}
 {#if check.oddCellCount > 0}
 	<ListProblems problems={check.oddCells} count={check.oddCellCount} />
-	<form class="mt-2 flex flex-wrap items-center gap-2" method="POST" action="?/settle" use:enhance>
+	<form
+		class="mt-2 flex flex-wrap items-center gap-2"
+		method="POST"
+		{...actTo('?/settle')}
+		use:enhance
+	>
 		<button
 			class="btn {found.areOddRight ? 'btn-neutral' : ''}"
 			name="odd"

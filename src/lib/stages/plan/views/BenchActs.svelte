@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The acts at the end of the tally: back, forward, pin, keep.
+	import { pressOf, pressTo } from '$lib/ui/offered';
 	import Pin from '@lucide/svelte/icons/pin';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
@@ -17,7 +18,7 @@
 
 <div class="no-print flex flex-wrap items-center gap-1 @max-[40rem]:w-full">
 	<noscript>
-		<button class="btn" formaction="?/work">Work it out</button>
+		<button class="btn" {...pressTo('?/work')}>Work it out</button>
 	</noscript>
 	<button
 		type="button"
@@ -41,7 +42,7 @@
 		aria-label={isPinned ? 'Pinned' : 'Pin this plan'}
 		title="Pin, to measure against: see how far every figure moves"><Pin class="size-5" /></button
 	>
-	<button class="btn btn-accent @max-[38rem]:flex-1" data-act="?/keep" aria-busy={isKeeping}
+	<button class="btn btn-accent @max-[38rem]:flex-1" {...pressOf('?/keep')} aria-busy={isKeeping}
 		>Keep this plan</button
 	>
 </div>

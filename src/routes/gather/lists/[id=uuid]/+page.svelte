@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
+	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { keepTyped } from '$lib/ui/keep-typed';
@@ -72,7 +73,7 @@
 				<form
 					class="mt-4 grid gap-2 border-t border-base-300 pt-3 @min-[38rem]:grid-cols-[2fr_1fr_auto] @min-[38rem]:items-end"
 					method="POST"
-					action="?/back"
+					{...actTo('?/back')}
 					use:enhance={keepTyped}
 				>
 					<label class="grid gap-1 text-[0.9375rem]">
@@ -107,7 +108,7 @@
 					Kept once more they count twice.
 				</p>
 			{/if}
-			<form class="mt-3" method="POST" action="?/match" use:enhance={keepTyped}>
+			<form class="mt-3" method="POST" {...actTo('?/match')} use:enhance={keepTyped}>
 				<div class="overflow-x-auto">
 					<table class="w-full text-left text-[0.9375rem]">
 						<thead>
@@ -169,7 +170,7 @@
 				{#if isGood}
 					<form
 						method="POST"
-						action="?/keep"
+						{...actTo('?/keep')}
 						onsubmit={(event) => {
 							event.preventDefault();
 							if (!progress) void keep();
@@ -182,7 +183,7 @@
 						>
 					</form>
 				{/if}
-				<form method="POST" action="?/drop" use:enhance>
+				<form method="POST" {...actTo('?/drop')} use:enhance>
 					<button class="btn font-normal">Take it off the table</button>
 				</form>
 			</div>

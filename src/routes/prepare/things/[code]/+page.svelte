@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What a label is on: it opens from the square code, on a phone beside the table.
+	import { linkTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import { wholeNumber } from '$lib/ui/number-words';
@@ -80,7 +81,7 @@
 			{#if ball}
 				<a
 					class="btn justify-self-start"
-					href="/prepare/labels.pdf?code={thing.code}"
+					{...linkTo(`/prepare/labels.pdf?code=${thing.code}`)}
 					data-sveltekit-reload>Print its label again</a
 				>
 			{/if}

@@ -4,8 +4,8 @@ import { formatMass } from '$lib/core/units/format-mass';
 import { isUnreadable } from '$lib/ui/name';
 import { isUuid } from '$lib/ui/uuid';
 import { lengthProblemWords, massProblemWords, numberProblemWords } from '$lib/ui/quantity-words';
-import type { ReadNumber } from '$lib/ui/typed-values';
-import { countOf, lengthOf, massOf, numberOf } from '$lib/ui/typed-values';
+import { TypedFields, type Misread } from '$lib/ui/typed-fields';
+import { massOf } from '$lib/ui/typed-values';
 
 /** What was typed, by field. */
 export type Typed = Readonly<Record<string, string>>;
@@ -13,17 +13,28 @@ export type Typed = Readonly<Record<string, string>>;
 export type Sentences = Readonly<Record<string, string>>;
 
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
-export class FormReader {
+export class FormReader extends TypedFields {
 	readonly problems: Record<string, string> = {};
 	/** What was typed in a way of its own and stands in the book in the one way there is: labels. */
 	readonly canonical: Record<string, string> = {};
 
 	constructor(
-		private readonly typed: Typed,
-		private readonly system: LengthSystem = 'cm',
+		typed: Typed,
+		system: LengthSystem = 'cm',
 		/** The day it is; nothing that was done lies after it. */
 		private readonly today = '2099-12-31'
-	) {}
+	) {
+		super(typed, system);
+	}
+
+	protected misread(field: string, { of, problem }: Misread): void {
+		this.problems[field] =
+			of === 'number'
+				? numberProblemWords(problem)
+				: of === 'length'
+					? lengthProblemWords(problem, this.system)
+					: massProblemWords(problem, this.system);
+	}
 
 	get isGood(): boolean {
 		return Object.keys(this.problems).length === 0;
@@ -32,10 +43,6 @@ export class FormReader {
 	/** Whether an odd count or measure was said to be right. */
 	get isSure(): boolean {
 		return this.raw('sure') === 'yes';
-	}
-
-	raw(field: string): string {
-		return (this.typed[field] ?? '').trim();
 	}
 
 	/** A text of at most so many characters; null where it is empty and may be. */
@@ -70,33 +77,30 @@ export class FormReader {
 	/** A whole number within bounds; an empty field is `empty` where that is given. */
 	count(field: string, bound: Bound, empty?: number): number {
 		const raw = this.raw(field);
-		return raw === '' && empty !== undefined ? empty : this.#held(field, countOf(raw), bound);
+		return raw === '' && empty !== undefined
+			? empty
+			: this.#held(field, this.readCount(field), bound);
 	}
 
 	number(field: string, bound: Bound): number {
-		return this.#held(field, numberOf(this.raw(field)), bound);
+		return this.#held(field, this.readNumber(field), bound);
 	}
 
-	#held(field: string, { value, problem }: ReadNumber, bound: Bound): number {
-		if (problem) this.problems[field] = numberProblemWords(problem);
-		else this.#hold(field, value, bound);
-		return value ?? NaN;
-	}
-
-	/** Notes where a value lies outside its bound. */
-	#hold(field: string, value: number, { atLeast, atMost, moreThan }: Bound): void {
+	/** Notes where a value lies outside its bound; NaN is noted already. */
+	#held(field: string, value: number, { atLeast, atMost, moreThan }: Bound): number {
+		if (Number.isNaN(value)) return value;
 		if (atLeast !== undefined && value < atLeast) this.problems[field] = `At least ${atLeast}.`;
 		else if (moreThan !== undefined && !(value > moreThan))
 			this.problems[field] = `More than ${moreThan}.`;
 		else if (atMost !== undefined && value > atMost) this.problems[field] = `At most ${atMost}.`;
+		return value;
 	}
 
 	grams(field: string, least: number, most: number): number {
-		const read = massOf(this.raw(field), this.system);
-		if (read.problem) this.problems[field] = massProblemWords(read.problem, this.system);
-		else if (read.g < least) this.problems[field] = `At least ${formatMass(least, this.system)}.`;
-		else if (read.g > most) this.problems[field] = `At most ${formatMass(most, this.system)}.`;
-		return read.g ?? NaN;
+		const g = this.readMass(field);
+		if (g < least) this.problems[field] = `At least ${formatMass(least, this.system)}.`;
+		else if (g > most) this.problems[field] = `At most ${formatMass(most, this.system)}.`;
+		return g;
 	}
 
 	/**
@@ -122,12 +126,11 @@ export class FormReader {
 	/** A length; an empty field is `empty` and nothing is allowed where that is given. */
 	millimetres(field: string, scale: LengthScale, most: number, empty?: number): number {
 		if (empty !== undefined && this.raw(field) === '') return empty;
-		const read = lengthOf(this.raw(field), this.system, scale);
-		if (read.problem) this.problems[field] = lengthProblemWords(read.problem, this.system);
-		else if (!(read.mm > 0) && !(read.mm === 0 && empty === 0))
+		const mm = this.readLength(field, scale);
+		if (mm <= 0 && !(mm === 0 && empty === 0))
 			this.problems[field] = 'This must be more than nothing.';
-		else if (read.mm > most) this.problems[field] = `That is longer than ${most / 1000} m.`;
-		return read.mm ?? NaN;
+		else if (mm > most) this.problems[field] = `That is longer than ${most / 1000} m.`;
+		return mm;
 	}
 
 	word<const Word extends string>(field: string, words: readonly [Word, ...Word[]]): Word {

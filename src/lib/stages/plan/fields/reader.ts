@@ -1,7 +1,7 @@
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { LengthProblem } from '$lib/core/units/parse-length';
 import type { NumberProblem } from '$lib/ui/typed-values';
-import { lengthOf, massOf, numberOf } from '$lib/ui/typed-values';
+import { TypedFields, type Misread } from '$lib/ui/typed-fields';
 import type { PlanProblem } from '$lib/core/model/plan-problems';
 import type { Exact } from './exact';
 import { exactG, exactMm, readExact } from './exact';
@@ -17,45 +17,41 @@ export type FieldProblem =
 export type FieldProblems = Partial<Record<FieldName, FieldProblem>>;
 
 /** Reads typed fields one by one and keeps what was not understood, so that every field gets its sentence at once. */
-export class FieldReader {
+export class FieldReader extends TypedFields {
 	readonly problems: FieldProblems = {};
 	readonly #exact: Exact;
 
 	constructor(
 		readonly fields: Fields,
-		readonly system: LengthSystem
+		system: LengthSystem
 	) {
+		super({ ...fields }, system);
 		this.#exact = readExact(fields.exact ?? '');
 	}
 
+	protected misread(field: FieldName, { of, problem }: Misread): void {
+		this.problems[field] =
+			of === 'mass' && problem.code === 'not-understood'
+				? { ...problem, code: 'mass-not-understood' }
+				: problem;
+	}
+
 	length(field: LengthFieldName): number {
-		const read = lengthOf(this.fields[field], this.system, lengthFields[field].scale);
-		if (read.problem) {
-			this.problems[field] = read.problem;
-			return NaN;
-		}
-		return exactMm(field, this.fields[field], read.mm, this.system, this.#exact);
+		const mm = this.readLength(field, lengthFields[field].scale);
+		return exactMm(field, this.fields[field], mm, this.system, this.#exact);
 	}
 
 	number(field: FieldName): number {
-		const { value, problem } = numberOf(this.fields[field]);
-		if (problem) this.problems[field] = problem;
-		return value ?? NaN;
+		return this.readNumber(field);
 	}
 
 	/** The mass of one bag, from a weighed and counted handful. */
 	massOfOne(): number {
-		const read = massOf(this.fields.handful_g, this.system);
-		if (read.problem)
-			this.problems.handful_g =
-				read.problem.code === 'not-understood'
-					? { ...read.problem, code: 'mass-not-understood' }
-					: read.problem;
+		const grams = this.readMass('handful_g');
 		const count = this.number('handful_count');
 		const isCount = Number.isInteger(count) && count >= 1 && count <= 1000;
 		if (!this.problems.handful_count && !isCount)
 			this.problems.handful_count = { code: 'not-a-number', part: this.fields.handful_count };
-		const grams = read.g ?? NaN;
 		return exactG(this.fields.handful_g, grams, this.system, this.#exact) / count;
 	}
 

@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
 import { permissions, reads } from '../src/lib/server/auth/permissions';
 
 /** The path of a route with something in its places. */
@@ -12,6 +14,11 @@ export const pathOfRoute = (route: string, uuid: string): string =>
 		.replace('[act]', 'spiral')
 		.replace('[address]', 'A'.repeat(64))
 		.replace('[...rest]', 'nothing');
+
+/** Routes that have a page, but for those that are measured beside it. */
+export const pageRoutes = readdirSync('src/routes', { recursive: true, encoding: 'utf8' })
+	.filter((file) => file.endsWith('+page.svelte') && !/(^|\/)bare\//.test(file))
+	.map((file) => `/${path.dirname(file)}`.replace(/\/\.$/, '/'));
 
 /** Acts that would end the sign-in they are tried by. */
 export const endingActs = ['/account out', '/account elsewhere'];

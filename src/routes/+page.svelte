@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { invalidate } from '$app/navigation';
 	import SeasonChart from '$lib/stages/season/SeasonChart.svelte';
 	import {
@@ -22,7 +23,7 @@
 	});
 </script>
 
-<svelte:head><title>Today · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6">

@@ -1,18 +1,12 @@
 // Every page of the application once, as the demo world fills it and a coordinator sees it: it opens, keeps to its
 // width, says no fault on the console, and an axe finds none.
-import { readdirSync } from 'node:fs';
-import path from 'node:path';
 import { expect, expectAccessible, ready, test } from './app';
+import { pageRoutes as routes } from '../routes';
 import { theCoordinator, type Visitor } from './visitor';
 
 test.use({ world: 'demo', signsIn: true });
 // Two workers go through them, each with a house of its own.
 test.describe.configure({ mode: 'parallel' });
-
-/** Routes that have a page, but for those that are measured beside it. */
-const routes = readdirSync('src/routes', { recursive: true, encoding: 'utf8' })
-	.filter((file) => file.endsWith('+page.svelte') && !/(^|\/)bare\//.test(file))
-	.map((file) => `/${path.dirname(file)}`.replace(/\/\.$/, '/'));
 
 /** The first address on a page that has a form. */
 async function addressOn(wren: Visitor, page: string, form: RegExp): Promise<string> {
@@ -108,6 +102,8 @@ for (const half of [0, 1])
 			const answer = await seen.goto(address ?? '');
 			if (answer?.status() !== 200) wrong.push(`${route}: ${answer?.status()}`);
 			await ready(seen);
+			const title = await seen.title();
+			if (!/^\S.* · \S/.test(title)) wrong.push(`${route} is called “${title}”`);
 			await expect(seen.locator('h1, h2').first()).toBeVisible();
 			await expectAccessible(seen).catch((error: Error) =>
 				wrong.push(`${route}: ${error.message}`)

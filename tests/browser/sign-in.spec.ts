@@ -319,6 +319,16 @@ test('five wrong tries shut a name for a while, in every process alike, known or
 	}
 });
 
+test('a sign-in that went right forgets the wrong tries before it', async ({ app }) => {
+	await theCoordinator(app);
+	const signIn = (words?: string) => new Visitor(app.address).signIn('wren@mats.example', words);
+	for (const round of [1, 2]) {
+		for (let tried = 0; tried < 4; tried++)
+			expect((await signIn('wrong wrong wrong')).text, `round ${round}`).toContain('do not fit');
+		expect((await signIn()).to, `round ${round}`).toBe('/account');
+	}
+});
+
 test('a way back leads to pages of this house alone', async ({ app }) => {
 	await theCoordinator(app);
 	for (const [back, to] of [

@@ -10,6 +10,8 @@ export interface BarLink {
 export interface StageNavigation {
 	readonly stages: readonly BarLink[];
 	readonly parts: Readonly<Record<string, readonly BarLink[]>>;
+	/** What the browser calls each page, by its route. */
+	readonly titles: Readonly<Record<string, string>>;
 }
 
 const all = Object.entries(routes);
@@ -19,5 +21,11 @@ for (const [href, { part }] of all)
 
 export const bar: StageNavigation = {
 	stages: all.flatMap(([href, { stage }]) => (stage ? [{ href, label: stage }] : [])),
-	parts
+	parts,
+	titles: Object.fromEntries(
+		all.flatMap(([route, { title, part, stage }]) => {
+			const name = title ?? part?.label ?? stage;
+			return name === undefined ? [] : [[route, name]];
+		})
+	)
 };

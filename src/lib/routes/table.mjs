@@ -18,6 +18,7 @@
  * @property {true} [isDoor] it is there only where people sign in
  * @property {'at once' | 'when opened'} [laid] when it is laid by on a device, to be there without network
  * @property {number} [bytes] of what may be sent to it, where that is more than a form
+ * @property {string} [title] what the browser calls it, where it is called otherwise than in the bar
  * @property {string} [stage] its name in the bar, in this order
  * @property {{ of: string, label: string }} [part] its name among the parts of a stage, in this order
  * @property {Readonly<Record<string, Act>>} [acts]
@@ -25,9 +26,10 @@
 
 /** What is not named here is opened and done by nobody. @type {Readonly<Record<string, Route>>} */
 export const routes = {
-	'/': { by: 'reader' },
+	'/': { by: 'reader', title: 'Today' },
 	'/plan': {
 		by: 'reader',
+		title: 'Plan a mat',
 		stage: 'Plan',
 		acts: { keep: { by: 'coordinator', says: 'kept a plan' }, work: { by: 'reader' } }
 	},
@@ -42,6 +44,7 @@ export const routes = {
 	'/plan/[id=uuid]/file': { by: 'reader' },
 	'/plans': {
 		by: 'reader',
+		title: 'Kept plans',
 		bytes: 16_777_216,
 		acts: {
 			delete: { by: 'coordinator', says: 'deleted a plan' },
@@ -53,6 +56,7 @@ export const routes = {
 	},
 	'/gather': {
 		by: 'reader',
+		title: 'Gather',
 		laid: 'at once',
 		stage: 'Gather',
 		part: { of: 'gather', label: 'Drop-offs' },
@@ -114,6 +118,7 @@ export const routes = {
 	'/gather/bare': { by: 'reader' },
 	'/gather/lists/[id=uuid]': {
 		by: 'reader',
+		title: 'A list',
 		laid: 'when opened',
 		acts: {
 			back: { by: 'coordinator', says: 'took a list back' },
@@ -187,7 +192,7 @@ export const routes = {
 	},
 	'/prepare/days/[id]/advice': { by: 'helper', laid: 'when opened' },
 	'/prepare/days/[id]/day.ics': { by: 'reader' },
-	'/prepare/days/[id]/wall': { by: 'reader', laid: 'when opened' },
+	'/prepare/days/[id]/wall': { by: 'reader', title: 'The wall', laid: 'when opened' },
 	'/prepare/days/calendar.ics': { by: 'reader' },
 	'/prepare/labels.pdf': { by: 'helper' },
 	'/prepare/things': { by: 'reader', laid: 'when opened' },
@@ -202,6 +207,7 @@ export const routes = {
 	'/prepare/worksheet.pdf': { by: 'reader' },
 	'/people': {
 		by: 'reader',
+		title: 'People and places',
 		part: { of: 'prepare', label: 'People' },
 		acts: {
 			add: { by: 'coordinator', says: 'added a person' },
@@ -222,13 +228,14 @@ export const routes = {
 		}
 	},
 	'/make/[code]/rows.pdf': { by: 'reader' },
-	'/make/outbox': { by: 'helper', laid: 'at once' },
+	'/make/outbox': { by: 'helper', title: 'Outbox', laid: 'at once' },
 	'/check': { by: 'reader', laid: 'at once', stage: 'Check', acts: { keep: { by: 'helper' } } },
 	'/check/[code]': { by: 'reader', laid: 'when opened', acts: { keep: { by: 'helper' } } },
 	'/check/bare': { by: 'reader' },
 	'/check/sheet.pdf': { by: 'reader' },
 	'/hand-over': {
 		by: 'reader',
+		title: 'Hand over',
 		stage: 'Hand over',
 		part: { of: 'hand-over', label: 'Send' },
 		acts: { keep: { by: 'coordinator' } }
@@ -258,6 +265,7 @@ export const routes = {
 	'/hand-over/tags.pdf': { by: 'reader' },
 	'/season': {
 		by: 'reader',
+		title: 'The season',
 		part: { of: 'season', label: 'Will we make it' },
 		acts: { keep: { by: 'coordinator' } }
 	},
@@ -275,18 +283,20 @@ export const routes = {
 	},
 	'/measures': {
 		by: 'reader',
+		title: 'Measures',
 		acts: { keep: { by: 'helper' }, leave: { by: 'coordinator', says: 'left a measure out' } }
 	},
-	'/know-how': { by: 'guest', laid: 'at once' },
+	'/know-how': { by: 'guest', title: 'Know-how', laid: 'at once' },
 	'/know-how/[act]': { by: 'guest', laid: 'when opened' },
 	'/know-how/[act]/card.pdf': { by: 'guest' },
 	'/know-how/cards.pdf': { by: 'guest' },
-	'/know-how/faults': { by: 'guest', laid: 'when opened' },
+	'/know-how/faults': { by: 'guest', title: 'What is wrong with this mat', laid: 'when opened' },
 	'/know-how/practice': { by: 'guest', laid: 'when opened' },
-	'/know-how/words': { by: 'guest', laid: 'when opened' },
+	'/know-how/words': { by: 'guest', title: 'The words of the craft', laid: 'when opened' },
 	'/sheets/[sheet]': { by: 'reader' },
 	'/settings': {
 		by: 'reader',
+		title: 'Words, units and look',
 		acts: {
 			group: { by: 'coordinator', says: 'changed the settings' },
 			hall: { by: 'reader' },
@@ -296,6 +306,7 @@ export const routes = {
 	},
 	'/links': {
 		by: 'coordinator',
+		title: 'Links',
 		acts: {
 			late: { by: 'coordinator', says: 'said what becomes of entries that came late' },
 			open: { by: 'coordinator', says: 'made a link' },
@@ -305,9 +316,10 @@ export const routes = {
 	},
 	'/removed': {
 		by: 'coordinator',
+		title: 'Removed',
 		acts: { back: { by: 'coordinator', says: 'brought back what was removed' } }
 	},
-	'/trail': { by: 'coordinator' },
+	'/trail': { by: 'coordinator', title: 'What was done' },
 	'/everything.zip': { by: 'coordinator' },
 	'/a/[address]': { by: 'guest', isLink: true },
 	'/a/[address]/sheet.pdf': { by: 'guest', isLink: true },
@@ -341,6 +353,7 @@ export const routes = {
 	'/c/[address]': { by: 'guest', isLink: true },
 	'/groups': {
 		by: 'guest',
+		title: 'Groups',
 		isDoor: true,
 		acts: {
 			choose: { by: 'guest' },
@@ -357,6 +370,7 @@ export const routes = {
 	'/m/[address]': { by: 'guest', isLink: true, acts: { POST: { by: 'guest' } } },
 	'/members': {
 		by: 'coordinator',
+		title: 'Members',
 		isDoor: true,
 		acts: {
 			change: { by: 'coordinator', says: 'changed what a member may' },

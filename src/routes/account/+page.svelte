@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
@@ -22,7 +23,7 @@
 	}
 </script>
 
-<svelte:head><title>{data.name} · Nest Row</title></svelte:head>
+<PageTitle of={data.name} />
 
 <main
 	id="main"

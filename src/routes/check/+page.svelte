@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import CheckList from '$lib/stages/check/CheckList.svelte';
 	import FaultTallyLine from '$lib/stages/check/FaultTallyLine.svelte';
 	import type { PageProps } from './$types';
@@ -7,7 +8,7 @@
 	const percent = (share: number) => Math.round(share * 100);
 </script>
 
-<svelte:head><title>Check · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"

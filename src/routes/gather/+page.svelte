@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import DropOffForm from '$lib/stages/gather/DropOffForm.svelte';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from '$lib/stages/gather/TakeBackCell.svelte';
@@ -18,7 +19,7 @@
 	const countedWords = { hand: 'by hand', weight: 'by weight', batches: 'in batches' } as const;
 </script>
 
-<svelte:head><title>Gather · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"

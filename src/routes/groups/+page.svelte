@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';
 	import DoorField from '$lib/auth/DoorField.svelte';
@@ -10,7 +11,7 @@
 	const key = newKey();
 </script>
 
-<svelte:head><title>Groups · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main
 	id="main"

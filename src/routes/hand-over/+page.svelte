@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import { formatLength } from '$lib/core/units/format-length';
 	import DeliverForm from '$lib/stages/hand-over/DeliverForm.svelte';
@@ -17,7 +18,7 @@
 	const toCome = $derived(data.deliveries.filter(({ receivedOn }) => receivedOn === null).length);
 </script>
 
-<svelte:head><title>Hand over · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_24rem]"

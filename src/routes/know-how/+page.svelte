@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { PageProps } from './$types';
@@ -8,7 +9,7 @@
 	const link = 'inline-flex min-h-11 link items-center';
 </script>
 
-<svelte:head><title>Know-how · Nest Row</title></svelte:head>
+<PageTitle />
 
 <h1 class="text-2xl font-bold">Know-how</h1>
 <form class="mt-2 flex flex-wrap items-end gap-2" method="GET" role="search">

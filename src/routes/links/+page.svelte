@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import MadeLink from '$lib/ui/MadeLink.svelte';
@@ -33,7 +34,7 @@
 	const address = $derived(form && 'address' in form ? form.address : null);
 </script>
 
-<svelte:head><title>Links · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main
 	id="main"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import BeginForm from '$lib/stages/making/BeginForm.svelte';
 	import MatList from '$lib/stages/making/MatList.svelte';
 	import type { PageProps } from './$types';
@@ -6,7 +7,7 @@
 	const { data, form }: PageProps = $props();
 </script>
 
-<svelte:head><title>Make · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import KnowledgeChart from '$lib/measures/KnowledgeChart.svelte';
 	import WaitingList from '$lib/entries/WaitingList.svelte';
 	import MeasureForm from '$lib/measures/MeasureForm.svelte';
@@ -13,7 +14,7 @@
 	const sent = $derived(form?.entry);
 </script>
 
-<svelte:head><title>Measures · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
 	<h1 class="mb-1">Measures</h1>

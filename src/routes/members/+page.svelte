@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { roleWords } from '$lib/auth/role-words';
 	import Caution from '$lib/ui/Caution.svelte';
@@ -12,7 +13,7 @@
 	const made = $derived(form?.address ? { address: form.address, role: form.role } : null);
 </script>
 
-<svelte:head><title>Members · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main
 	id="main"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import OneLineForm from '$lib/ui/OneLineForm.svelte';
 	import PersonForm from '$lib/stages/people/PersonForm.svelte';
@@ -17,7 +18,7 @@
 	const place = $derived(form && 'place' in form ? form.place : null);
 </script>
 
-<svelte:head><title>People and places · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main id="main" class="@container mx-auto grid w-full max-w-4xl gap-5 px-5 py-6 max-sm:px-4">
 	<h1>People and places</h1>

@@ -1,11 +1,12 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 </script>
 
-<svelte:head><title>Plan a mat · Nest Row</title></svelte:head>
+<PageTitle />
 
 <PlanBench
 	heading="Plan a mat"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import type { TallyName } from '$lib/core/estimate/estimate';
@@ -45,7 +46,7 @@
 	};
 </script>
 
-<svelte:head><title>Kept plans · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main id="main" class="@container mx-auto grid w-full max-w-6xl gap-4 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-center gap-4">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The table: piles one taps, what they are worked for, and what was done last.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { pileWord } from '$lib/core/prepare/piles';
@@ -56,7 +57,7 @@
 	const sentWords = $derived(sent?.said ?? Object.values(sent?.problems ?? {}).join(' '));
 </script>
 
-<svelte:head><title>The table · Nest Row</title></svelte:head>
+<PageTitle />
 <ColourPatterns />
 
 <div

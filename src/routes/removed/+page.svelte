@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was removed of late: plans, kinds, places and tools, each with a way back.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { removedDays, type RemovedSort } from '$lib/ui/removed';
@@ -14,7 +15,7 @@
 	};
 </script>
 
-<svelte:head><title>Removed · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main
 	id="main"

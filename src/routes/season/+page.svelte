@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { navigating, page } from '$app/state';
 	import { noLevers } from '$lib/core/season/forecast';
 	import SeasonExchange from '$lib/stages/season/SeasonExchange.svelte';
@@ -37,7 +38,7 @@
 	const working = $derived(bench.progress !== null || navigating.to?.url.pathname === '/season');
 </script>
 
-<svelte:head><title>The season · Nest Row</title></svelte:head>
+<PageTitle />
 
 {#if !goal}
 	<p class="sheet mt-3 p-4" data-nothing>

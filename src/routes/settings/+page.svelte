@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { looks } from '$lib/ui/looks';
 	import type { PageProps } from './$types';
@@ -18,7 +19,7 @@
 	];
 </script>
 
-<svelte:head><title>Words, units and look · Nest Row</title></svelte:head>
+<PageTitle />
 
 {#snippet choice(
 	label: string,

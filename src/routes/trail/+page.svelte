@@ -1,11 +1,12 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>What was done · Nest Row</title></svelte:head>
+<PageTitle />
 
 <main
 	id="main"

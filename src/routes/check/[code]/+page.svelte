@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { formatLength } from '$lib/core/units/format-length';
 	import type { Mended } from '$lib/core/check/remedies';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
@@ -29,7 +30,7 @@
 	const lengthWords = (mm: number) => formatLength(mm, data.group.lengthSystem, 'mat');
 </script>
 
-<svelte:head><title>{mat.code} · Check · Nest Row</title></svelte:head>
+<PageTitle of={`${mat.code} · Check`} />
 
 <p><a class="inline-flex min-h-11 link items-center" href="/check">All mats to check</a></p>
 <h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
@@ -35,7 +36,7 @@
 	);
 </script>
 
-<svelte:head><title>Asks · Nest Row</title></svelte:head>
+<PageTitle />
 <ColourPatterns />
 
 <div

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The kinds of bag the group knows, each drawn from its measures.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import KindDrawing from '$lib/stages/gather/KindDrawing.svelte';
@@ -16,7 +17,7 @@
 	const readable = (mm: number) => formatLength(mm, data.group.lengthSystem, 'bag');
 </script>
 
-<svelte:head><title>Bag kinds · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"

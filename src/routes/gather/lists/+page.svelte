@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Lists out of the application and into it, as CSV.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { listFields, listNames, listTitles } from '$lib/stages/gather/lists/columns';
 	import { momentWords } from '$lib/ui/day-words';
@@ -9,7 +10,7 @@
 	const { data, form }: PageProps = $props();
 </script>
 
-<svelte:head><title>Lists · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-2">
 	<form

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import DryingPiles from '$lib/stages/gather/DryingPiles.svelte';
 	import FindingDrawing from '$lib/stages/gather/FindingDrawing.svelte';
 	import SortedList from '$lib/stages/gather/SortedList.svelte';
@@ -69,7 +70,7 @@
 	];
 </script>
 
-<svelte:head><title>Sorting · Nest Row</title></svelte:head>
+<PageTitle />
 
 <ColourPatterns />
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Shelves from '$lib/stages/gather/Shelves.svelte';
 	import { shelvesOf } from '$lib/stages/gather/shelves';
@@ -17,7 +18,7 @@
 	});
 </script>
 
-<svelte:head><title>The store · Nest Row</title></svelte:head>
+<PageTitle />
 <ColourPatterns />
 
 <div

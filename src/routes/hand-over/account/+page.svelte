@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import AccountChart from '$lib/stages/hand-over/AccountChart.svelte';
 	import DeliveryTable from '$lib/stages/hand-over/DeliveryTable.svelte';
 	import HandedTable from '$lib/stages/hand-over/HandedTable.svelte';
@@ -17,7 +18,7 @@
 	const has = $derived(data.account.deliveries > 0);
 </script>
 
-<svelte:head><title>{periodWords(data.period)} · What it came to · Nest Row</title></svelte:head>
+<PageTitle of={`${periodWords(data.period)} · What it came to`} />
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 	<nav class="flex flex-wrap gap-x-2" aria-label="Which time">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import AskForm from '$lib/stages/hand-over/AskForm.svelte';
 	import AskList from '$lib/stages/hand-over/AskList.svelte';
 	import PlaceForm from '$lib/stages/hand-over/PlaceForm.svelte';
@@ -8,7 +9,7 @@
 	const refused = $derived(form && 'place' in form && form.place ? form : null);
 </script>
 
-<svelte:head><title>Asked and promised · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_22rem]"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import PillowForm from '$lib/stages/hand-over/PillowForm.svelte';
 	import { pillowsWords } from '$lib/stages/hand-over/hand-over-words';
@@ -12,7 +13,7 @@
 	const { store } = $derived(data);
 </script>
 
-<svelte:head><title>Pillows · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_22rem]"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ActSteps from '$lib/stages/know-how/ActSteps.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
@@ -10,7 +11,7 @@
 	const link = 'inline-flex min-h-11 link items-center';
 </script>
 
-<svelte:head><title>{title} · Nest Row</title></svelte:head>
+<PageTitle of={title} />
 
 <p><a class={link} href="/know-how">Know-how</a></p>
 <h1 class="text-2xl font-bold">{title}</h1>

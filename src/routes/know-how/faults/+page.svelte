@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { remedySketches } from '$lib/core/check/remedies';
 	import { sketchScene } from '$lib/core/drawing/sketch-scene';
 	import { techniqueKinds } from '$lib/core/techniques/technique';
@@ -16,7 +17,7 @@
 		'inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-accent aria-[current=true]:font-semibold aria-[current=true]:text-accent-content aria-[current=true]:no-underline';
 </script>
 
-<svelte:head><title>What is wrong with this mat · Nest Row</title></svelte:head>
+<PageTitle />
 
 <p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
 <h1 class="text-2xl font-bold">What is wrong with this mat?</h1>

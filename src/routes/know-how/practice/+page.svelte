@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { exerciseScene } from '$lib/core/know-how/exercise-scenes';
 	import { addAndSay } from '$lib/entries/add-and-say';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -70,7 +71,7 @@
 	});
 </script>
 
-<svelte:head><title>{exerciseNames[facts.kind]} · Nest Row</title></svelte:head>
+<PageTitle of={exerciseNames[facts.kind]} />
 
 <p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
 <h1 class="text-2xl font-bold">{exerciseNames[facts.kind]}</h1>

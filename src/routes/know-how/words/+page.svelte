@@ -1,10 +1,11 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>The words of the craft · Nest Row</title></svelte:head>
+<PageTitle />
 
 <p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
 <h1 class="text-2xl font-bold">The words of the craft</h1>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -35,7 +36,7 @@
 	);
 </script>
 
-<svelte:head><title>{whoseWords(mat)} · {mat.code} · Nest Row</title></svelte:head>
+<PageTitle of={`${whoseWords(mat)} · ${mat.code}`} />
 
 <p>
 	<a class="inline-flex min-h-11 link items-center" href="/make">All mats in hand</a>

@@ -1,11 +1,12 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { momentWords, weekdayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>Outbox · Nest Row</title></svelte:head>
+<PageTitle />
 
 <p><a class="inline-flex min-h-11 link items-center" href="/make">All mats in hand</a></p>
 <h2>Outbox</h2>

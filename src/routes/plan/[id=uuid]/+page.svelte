@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { pressTo } from '$lib/ui/offered';
 	import Download from '@lucide/svelte/icons/download';
 	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
@@ -11,7 +12,7 @@
 	const kept = $derived(form?.kept);
 </script>
 
-<svelte:head><title>{data.name} · Nest Row</title></svelte:head>
+<PageTitle of={data.name} />
 
 {#key data.id}
 	<PlanBench

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The balls that lie there, how far they go, and their labels.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, pressTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { newKey } from '$lib/ui/new-key';
@@ -29,7 +30,7 @@
 	);
 </script>
 
-<svelte:head><title>Balls and labels · Nest Row</title></svelte:head>
+<PageTitle />
 <ColourPatterns />
 
 <div

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The days the table meets: where, and who can come.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
@@ -18,7 +19,7 @@
 	};
 </script>
 
-<svelte:head><title>Table days · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The tools of the hall: plans follow them.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { linkTo } from '$lib/ui/offered';
 	import ToolForm from '$lib/stages/prepare/ToolForm.svelte';
 	import ToolList from '$lib/stages/prepare/ToolList.svelte';
@@ -9,7 +10,7 @@
 	const again = $derived(data.tools.find(({ id }) => id === data.again) ?? null);
 </script>
 
-<svelte:head><title>Tools · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { hitsWords, isHit } from '$lib/stages/season/foretold';
 	import { chanceWords } from '$lib/stages/season/season-words';
@@ -10,7 +11,7 @@
 	const hits = $derived(hitsWords(data.foretold));
 </script>
 
-<svelte:head><title>What was foretold · Nest Row</title></svelte:head>
+<PageTitle />
 
 <h2>What was foretold, and what came</h2>
 {#if hits}<p data-hits>{hits}</p>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import PressOnce from '$lib/entries/PressOnce.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -18,7 +19,7 @@
 	const untold = $derived(day?.people.filter(({ isTold }) => !isTold) ?? []);
 </script>
 
-<svelte:head><title>Words to people · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]"

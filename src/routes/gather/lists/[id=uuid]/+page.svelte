@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
@@ -51,7 +52,7 @@
 	}
 </script>
 
-<svelte:head><title>A list · Nest Row</title></svelte:head>
+<PageTitle />
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 	<section class="sheet p-4" aria-labelledby="list">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import Crates from '$lib/stages/hand-over/Crates.svelte';
@@ -26,7 +27,7 @@
 	const said = $derived(receivingWords(place));
 </script>
 
-<svelte:head><title>{delivery.placeName}, {delivery.code} · Nest Row</title></svelte:head>
+<PageTitle of={`${delivery.placeName}, ${delivery.code}`} />
 
 <h2>
 	{delivery.placeName}

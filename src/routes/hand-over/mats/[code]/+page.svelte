@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import MatStrip from '$lib/stages/making/MatStrip.svelte';
 	import { wholeMat } from '$lib/stages/making/mat-view';
 	import { storyEventWords, stateNow } from '$lib/stages/hand-over/story-words';
@@ -23,7 +24,7 @@
 	);
 </script>
 
-<svelte:head><title>{mat.code} · Its own page · Nest Row</title></svelte:head>
+<PageTitle of={`${mat.code} · Its own page`} />
 <ColourPatterns />
 
 <h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import MendingList from '$lib/stages/check/MendingList.svelte';
 	import DayPlan from '$lib/stages/table-day/DayPlan.svelte';
 	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/lessons-at';
@@ -49,7 +50,7 @@
 	);
 </script>
 
-<svelte:head><title>{yearDayWords(data.day.day)} · Nest Row</title></svelte:head>
+<PageTitle of={yearDayWords(data.day.day)} />
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 	<header>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { invalidate } from '$app/navigation';
 	import WallView from '$lib/stages/table-day/WallView.svelte';
 	import { onMount } from 'svelte';
@@ -11,6 +12,6 @@
 	});
 </script>
 
-<svelte:head><title>The wall · Nest Row</title></svelte:head>
+<PageTitle />
 
 <WallView day={data.day} work={data.work} made={data.made} minute={data.minute} />

@@ -1,13 +1,9 @@
-import type { Chance, LineDay, SeatTime } from './day';
+import type { Chance, LineDay } from './day';
 import type { DayRun } from './day-state';
-import { away, beginDay, blocked, doings, starved, waiting, working } from './day-state';
+import { beginDay, blocked, doings, starved, working } from './day-state';
+import { momentS, TableAtWork } from './table-at-work';
 import type { Amounts, Line } from './assembly-line';
-import { lineStations, lotSeconds } from './assembly-line';
-
-/** Moments nearer to each other than this are one, s. */
-const momentS = 1e-6;
-/** Amounts smaller than this are nothing: strand may be a part of a bag's worth. */
-const crumb = 1e-9;
+import { lineStations } from './assembly-line';
 
 /**
  * Runs a day on to a moment. At every moment first what is done is put down, then people take their
@@ -17,136 +13,18 @@ const crumb = 1e-9;
  * @example runUntil(beginDay({ line: { piecesPerBag: 4, bagsPerBall: 20, cutTool: 'scissors', stack: 3, batch: 20 }, stock: { bags: 9, flat: 0, pieces: 0, joined: 0, balls: 0 }, room: {}, lengthS: 600, sittings: [{ name: 'Wren', speed: 1, station: 'flatten', fromS: 0, toS: 600 }] }, plainly), 600, () => {}).state.there[1] // 9
  */
 export function runUntil(run: DayRun, untilS: number, watch: (run: DayRun) => void): DayRun {
-	const { day, chance, figures, state } = run;
-	const { there, doing, sinceS, lot, endsAtS, spentS, lots, begun } = state;
-	const { station, fromS, toS, speed, person, whole, wholeS, room } = figures;
-	const seats = station.length;
-	const { line, sittings } = day;
-	const underWay = new Uint32Array(lineStations.length);
-	for (let at = 0; at < seats; at++)
-		if (lot[at]) underWay[station[at] as number] = 1 + (underWay[station[at] as number] as number);
-	let nowS = state.atS;
-	let isAnyBlocked = false;
-	/** The seats that are looked at now, in their order, until somebody comes or goes. */
-	let active: number[] = [];
-	let edgeS = -Infinity;
-	const lookAround = (): void => {
-		active = [];
-		edgeS = Infinity;
-		for (let at = 0; at < seats; at++) {
-			const [beginS, endS] = [fromS[at] as number, toS[at] as number];
-			if (beginS > nowS + momentS) {
-				if (beginS < edgeS) edgeS = beginS;
-				continue;
-			}
-			if (endS > nowS + momentS && endS < edgeS) edgeS = endS;
-			// Whoever has gone and could not put down is looked at until it is.
-			if (endS >= nowS + momentS || lot[at] !== 0) active.push(at);
-			else becomes(at, away);
-		}
-	};
-
-	const becomes = (at: number, what: number): void => {
-		if (doing[at] === what) return;
-		const spent = at * doings.length + (doing[at] as number);
-		const endS = Math.min(nowS, toS[at] as number);
-		const ranS = endS - (sinceS[at] as number);
-		if (ranS > 0) spentS[spent] = (spentS[spent] as number) + ranS;
-		doing[at] = what;
-		sinceS[at] = nowS;
-	};
-	/** The lot a station finds: a whole one, or the last of what there is where nothing more can come. */
-	const found = (of: number): number => {
-		const lies = there[of] as number;
-		if (lies >= (whole[of] as number) - crumb) return whole[of] as number;
-		if (of === 3 || lies < crumb) return 0;
-		for (let before = 0; before < of; before++)
-			if ((there[before] as number) > crumb || (underWay[before] as number) > 0) return 0;
-		return lies;
-	};
-	/** Puts down what is done; whether anything was. */
-	const putDown = (): boolean => {
-		let isPut = false;
-		isAnyBlocked = false;
-		for (const at of active) {
-			const done = lot[at] as number;
-			if (done === 0 || (endsAtS[at] as number) > nowS + momentS) continue;
-			const of = station[at] as number;
-			const given = of === 1 ? done * line.piecesPerBag : of === 3 ? 1 : done;
-			const after = (there[of + 1] as number) + given;
-			if (after > (room[of + 1] as number) + crumb) {
-				becomes(at, blocked);
-				isAnyBlocked = true;
-				continue;
-			}
-			there[of + 1] = after;
-			underWay[of] = (underWay[of] as number) - 1;
-			lot[at] = 0;
-			lots[at] = (lots[at] as number) + 1;
-			isPut = true;
-		}
-		return isPut;
-	};
-	const serve = (): void => {
-		for (const at of active) {
-			if (lot[at] !== 0) continue;
-			const untilSeatS = toS[at] as number;
-			if (untilSeatS < nowS + momentS) {
-				becomes(at, away);
-				continue;
-			}
-			const of = station[at] as number;
-			const taken = found(of);
-			if (taken === 0) {
-				becomes(at, starved);
-				continue;
-			}
-			const who = person[at] as number;
-			const sitting = sittings[at] as SeatTime;
-			const usualS =
-				taken === whole[of] ? (wholeS[of] as number) : lotSeconds(line, sitting.station, taken);
-			const endS =
-				nowS + (usualS / (speed[at] as number)) * chance(sitting.name, begun[who] as number);
-			if (endS > untilSeatS + momentS) {
-				becomes(at, waiting);
-				continue;
-			}
-			const left = (there[of] as number) - taken;
-			there[of] = left < crumb ? 0 : left;
-			underWay[of] = (underWay[of] as number) + 1;
-			begun[who] = (begun[who] as number) + 1;
-			becomes(at, working);
-			lot[at] = taken;
-			endsAtS[at] = endS;
-		}
-	};
+	const table = new TableAtWork(run);
 	const settle = (): void => {
-		if (nowS >= edgeS - momentS) lookAround();
-		putDown();
-		do serve();
-		while (
-			// Room that was made lets those who are blocked put down, and so others find a lot.
-			isAnyBlocked &&
-			putDown()
-		);
+		table.settle();
 		watch(run);
 	};
-	/** The next moment at which anything may change. */
-	const nextS = (): number => {
-		let next = edgeS;
-		for (const at of active) {
-			const endS = endsAtS[at] as number;
-			if (doing[at] === working && endS < next) next = endS;
-		}
-		return next;
-	};
 	settle();
-	for (let next = nextS(); next <= untilS + momentS; next = nextS()) {
-		nowS = next;
-		state.atS = nowS;
+	for (let next = table.nextS(); next <= untilS + momentS; next = table.nextS()) {
+		table.nowS = next;
+		run.state.atS = next;
 		settle();
 	}
-	if (untilS > nowS) state.atS = untilS;
+	if (untilS > table.nowS) run.state.atS = untilS;
 	return run;
 }
 

@@ -2,7 +2,8 @@
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sampleScales } from '$lib/core/drawing/sample-scene';
 	import { drawSample, methodSampleOf } from '$lib/stages/plan/drawing/making-drawings';
-	import { schoolsFor, type School } from '$lib/stages/plan/fields/schools';
+	import { schoolsFor } from '$lib/stages/plan/fields/schools';
+	import type { School } from '$lib/stages/plan/fields/schools/ways';
 	import SceneView from '$lib/ui/SceneView.svelte';
 
 	const { bench }: { bench: Bench } = $props();

@@ -33,6 +33,7 @@ const core = [
 	['core/calibrate', 'core/compare', 'core/explain', 'core/prepare', 'core/simulate']
 ];
 const page = [
+	['words'],
 	['routes'],
 	['ui'],
 	['entries'],

@@ -4,7 +4,7 @@ import { json } from '@sveltejs/kit';
 import plainPage from './error.html?raw';
 import { lookOf } from '$lib/ui/looks';
 import { isUuid } from '$lib/ui/uuid';
-import { newWriter, writeFor, type Writer } from '$lib/ui/writing';
+import { newWriter, writeFor, type Writer } from '$lib/words/writing';
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { permissionOf, linkPaths } from '$lib/server/auth/permissions';
 import { authorize, type Denial } from '$lib/server/auth/request-guard';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HomeLayout as say } from '$lib/words/common';
 	import '../app.css';
 	import { afterNavigate, beforeNavigate, invalidate, invalidateAll } from '$app/navigation';
 	import { forgetDrafts } from '$lib/ui/drafts';
@@ -13,7 +14,7 @@
 	import { sendForm } from '$lib/entries/send-form';
 	import { isTimeZone, todayIn } from '$lib/ui/days';
 	import { isLocale } from '$lib/ui/reader';
-	import { writeAs } from '$lib/ui/writing';
+	import { writeAs } from '$lib/words/writing';
 	import { onMount, untrack } from 'svelte';
 	import type { LayoutProps } from './$types';
 
@@ -130,14 +131,14 @@
 
 <a
 	class="sr-only z-50 bg-accent p-3 text-accent-content focus:not-sr-only focus:absolute"
-	href="#main">To the work on this page</a
+	href="#main">{say.toTheWorkOnThis()}</a
 >
 <div class="flex min-h-dvh flex-col">
 	{#if !data.isLink}
 		<StageBar group={data.group} stages={data.bar.stages} account={data.account} />
 		{#if data.account && data.account.groups > 1}
 			<p class="no-print px-5 pt-1 text-[0.9375rem] [overflow-wrap:anywhere] max-sm:px-4">
-				For <a class="link font-semibold" href="/account">{data.group.name}</a>
+				{say.for()} <a class="link font-semibold" href="/account">{data.group.name}</a>
 			</p>
 		{/if}
 		{#if data.group.isNameUnknown}<NameAsked />{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HomePage as say } from '$lib/words/today';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { invalidate } from '$app/navigation';
 	import SeasonChart from '$lib/stages/season/SeasonChart.svelte';
@@ -27,7 +28,7 @@
 
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
-		<h1 class="text-2xl font-bold">{data.group.name || 'Today'}</h1>
+		<h1 class="text-2xl font-bold">{data.group.name || say.today()}</h1>
 		<p class="quiet">{yearDayWords(data.today)}</p>
 	</div>
 	<FilmStrip parts={data.strip} />
@@ -36,7 +37,7 @@
 	>
 		<section class="sheet px-4 py-2" aria-labelledby="next">
 			<h2 id="next" class={acts.length > 0 ? 'sr-only' : 'py-2'}>
-				{acts.length > 0 ? 'What is next' : 'Nothing is to be done just now'}
+				{acts.length > 0 ? say.whatIsNext() : say.nothingIsToBeDone()}
 			</h2>
 			<ol>
 				{#each acts as act (act.id)}
@@ -57,21 +58,23 @@
 				{/each}
 			</ol>
 			{#if acts.length === 0}<p class="pb-3">
-					Nothing presses: no mat waits, nothing hangs to dry, no day wants seats. Sit down a while.
+					{say.nothingPressesNoMatWaits()}
 				</p>{/if}
 			<p class="py-1">
 				<a class="inline-flex min-h-11 link items-center" href="/season/words"
-					>The note of the week, and a word before a table day</a
+					>{say.theNoteOfTheWeek()}</a
 				>
 			</p>
 			{#if data.more > 0}<p class="quiet py-2">
-					{capital(smallNumber(data.more))} more can wait.
+					{say.moreCanWait({ more: capital(smallNumber(data.more)) })}
 				</p>{/if}
 		</section>
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="season">
 			{#if goal && said}
 				<div class="flex flex-wrap items-baseline justify-between gap-x-4">
-					<h2 id="season">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
+					<h2 id="season">
+						{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
+					</h2>
 					<p class="text-xl font-bold" data-chance={said.chance}>{chanceWords(said.chance)}</p>
 				</div>
 				<p>{outlookWords(said)}.</p>
@@ -89,18 +92,20 @@
 						</li>
 					{/each}
 				</ul>
-				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
+				<a class="inline-flex min-h-11 link items-center" href="/season">{say.theSeason()}</a>
 			{:else if goal}
-				<h2 id="season">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
+				<h2 id="season">
+					{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
+				</h2>
 				<p role="status">
-					The season is gone through just now, week by week: look again in a moment.
+					{say.theSeasonIsGoneThrough()}
 				</p>
-				<a class="inline-flex min-h-11 link items-center" href="/season">The season</a>
+				<a class="inline-flex min-h-11 link items-center" href="/season">{say.theSeason()}</a>
 			{:else}
-				<h2 id="season">The season</h2>
+				<h2 id="season">{say.theSeason()}</h2>
 				<p>
-					No place asks for mats by a day to come. Say what they ask for under
-					<a class="link" href="/hand-over/asks">Asked and promised</a>.
+					{say.noPlaceAsksForMats()}
+					<a class="link" href="/hand-over/asks">{say.askedAndPromised()}</a>.
 				</p>
 			{/if}
 		</section>

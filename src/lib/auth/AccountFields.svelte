@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What a new account is made of.
+	import { AccountFields as say } from '$lib/words/house';
 	import DoorField from './DoorField.svelte';
 
 	interface Props {
@@ -11,25 +12,25 @@
 
 <DoorField
 	name="name"
-	label="What you are called"
+	label={say.whatYouAreCalled()}
 	autocomplete="name"
 	value={typed?.name ?? ''}
 	problem={problems.name}
 />
 <DoorField
 	name="email"
-	label="Your address"
+	label={say.yourAddress()}
 	type="email"
 	autocomplete="username"
 	value={typed?.email ?? ''}
 	problem={problems.email}
-	hint="You sign in with it, and a way back is sent there."
+	hint={say.youSignInWithIt()}
 />
 <DoorField
 	name="passphrase"
-	label="A passphrase"
+	label={say.aPassphrase()}
 	type="password"
 	autocomplete="new-password"
 	problem={problems.passphrase}
-	hint="Twelve characters or more. Four words that do not belong together will do; pasting is fine."
+	hint={say.twelveCharactersOrMoreFour()}
 />

@@ -1,3 +1,4 @@
+import { passkeys as msg } from '$lib/words/house';
 /** What the browser makes of a passkey, loaded only where one is used. */
 const browser = () => import('@simplewebauthn/browser');
 
@@ -8,7 +9,7 @@ const ask = async (path: string, body?: unknown): Promise<Response> =>
 		...(body === undefined ? {} : { body: JSON.stringify(body) })
 	});
 
-const didNotGo = 'That did not go. Try it again, or use your passphrase.';
+const didNotGo = msg.thatDidNotGoTry();
 
 /** Signs in with a passkey of this device. @returns the sentence to say where it did not go, '' where it did */
 export async function passkeySignIn(): Promise<string> {
@@ -27,7 +28,7 @@ export async function passkeySignIn(): Promise<string> {
 export async function makePasskey(name: string): Promise<string> {
 	try {
 		const options = await ask(`generate-register-options?name=${encodeURIComponent(name)}`);
-		if (!options.ok) return 'Sign in anew first: a passkey is made soon after signing in.';
+		if (!options.ok) return msg.signInAnewFirstA();
 		const { startRegistration } = await browser();
 		const response = await startRegistration({ optionsJSON: await options.json() });
 		return (await ask('verify-registration', { response, name })).ok ? '' : didNotGo;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The sheet of one entry: its fields, what is wrong with them, and what was kept last.
+	import { EntryForm as say } from '$lib/words/common';
 	import { actTo } from '$lib/ui/offered';
 	import type { TypedForm } from './typed-form.svelte';
 	import { goto } from '$app/navigation';
@@ -123,7 +124,7 @@
 	<input type="hidden" name="type" value={form.type} />
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="lengths" value={form.lengths} />
-	<h2>{form.isEditing ? 'Edit' : title}</h2>
+	<h2>{form.isEditing ? say.edit() : title}</h2>
 	{#if form.isEditing}
 		<input type="hidden" name={replacesField} value={form.typed[replacesField]} />
 	{/if}
@@ -137,10 +138,10 @@
 		</p>
 	{/if}
 	{#if form.isEditing}
-		<EntryField {form} field={whyField} label="Why (optional)" />
+		<EntryField {form} field={whyField} label={say.whyOptional()} />
 		<div class="flex flex-wrap gap-3">
-			<button class="btn btn-accent">Save</button>
-			<a class="btn btn-ghost" href={plainly} onclick={cancel}>Cancel</a>
+			<button class="btn btn-accent">{say.save()}</button>
+			<a class="btn btn-ghost" href={plainly} onclick={cancel}>{say.cancel()}</a>
 		</div>
 	{:else}<button class="btn {isMain ? 'btn-accent' : ''}">{act}</button>{/if}
 	<p role="status" class="font-semibold text-secondary">{form.said}</p>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// An odd reading is asked about; the user may say that it is right.
+	import { SureBox as msg } from '$lib/words/common';
 	import EntryCheck from './EntryCheck.svelte';
 	import type { TypedForm } from './typed-form.svelte';
 
@@ -8,5 +9,5 @@
 
 <div class="rounded-lg border-2 border-error p-3 text-[0.9375rem]" role="alert">
 	<p class="font-semibold">{question}</p>
-	<EntryCheck {form} field="sure" label="It is right as it stands" />
+	<EntryCheck {form} field="sure" label={msg.itIsRightAsIt()} />
 </div>

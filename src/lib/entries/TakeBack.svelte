@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The row below a line of a table that takes it back, with a reason: a movement, what came in, what was sorted.
+	import { TakeBack as say } from '$lib/words/common';
 	import { actTo } from '$lib/ui/offered';
 	import type { Correctable } from '$lib/entries/types/correction';
 	import { goto } from '$app/navigation';
@@ -40,14 +41,14 @@
 	onMount(() => document.getElementById(noteId)?.focus());
 
 	async function takeBack() {
-		if (!(await form.submit(`${words}, taken back`, []))) {
+		if (!(await form.submit(say.takenBack({ words }), []))) {
 			await tick();
 			if (form.problems.note) document.getElementById(noteId)?.focus();
 			return;
 		}
 		if (!gives) return;
 		const { type, typed } = gives;
-		mending.said = 'Taken back. It stands in its fields again: mend it and keep it.';
+		mending.said = say.takenBackItStandsIn();
 		mending.entry = { key: newKey(), group: '', type, typed, words };
 		const page = entryTypeOf(type)?.page;
 		if (page && page !== location.pathname) await goto(page);
@@ -76,14 +77,14 @@
 			<input type="hidden" name="key" value={form.key} />
 			<input type="hidden" name="of" value={of} />
 			<input type="hidden" name="corrects" value={id} />
-			<EntryField {form} field="note" label="Why (optional)" />
-			<EntryField {form} field="by_name" label="Who (optional)" />
-			<button class="btn btn-neutral">Take it back</button>
-			<a class="btn font-normal" href="?{query}" onclick={cancel}>Cancel</a>
+			<EntryField {form} field="note" label={say.whyOptional()} />
+			<EntryField {form} field="by_name" label={say.whoOptional()} />
+			<button class="btn btn-neutral">{say.takeItBack()}</button>
+			<a class="btn font-normal" href="?{query}" onclick={cancel}>{say.cancel()}</a>
 			{#if form.problems.corrects}
 				<p class="col-span-full" role="alert">
 					<span class="font-semibold text-error">{form.problems.corrects}</span>
-					<a class="link" href="/gather/store">Look in the store</a>
+					<a class="link" href="/gather/store">{say.lookInTheStore()}</a>
 				</p>
 			{/if}
 		</form>

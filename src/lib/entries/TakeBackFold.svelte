@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A fold in which an entry is taken back, with a reason.
+	import { TakeBackFold as say } from '$lib/words/common';
 	import { actTo } from '$lib/ui/offered';
 	import EntryField from './EntryField.svelte';
 	import { getOutbox } from './outbox-context';
@@ -28,7 +29,7 @@
 	let place = $state<HTMLFormElement>();
 	async function takeBack(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		if (await form.submit(`${words}, taken back`, [])) return;
+		if (await form.submit(say.takenBack({ words }), [])) return;
 		await tick();
 		place?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
 	}
@@ -37,7 +38,7 @@
 
 <details open={Object.keys(form.problems).length > 0}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-3"
-		>Take it back<span class="sr-only">: {words}</span></summary
+		>{say.takeItBack()}<span class="sr-only">: {words}</span></summary
 	>
 	<form
 		class="grid max-w-md gap-2"
@@ -50,10 +51,10 @@
 		<input type="hidden" name="key" value={form.key} />
 		<input type="hidden" name="of" value="entry" />
 		<input type="hidden" name="corrects" value={id} />
-		<EntryField {form} field="note" label="Why (optional)" />
+		<EntryField {form} field="note" label={say.whyOptional()} />
 		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 		<button class="btn h-auto min-h-11 max-w-full justify-self-start whitespace-normal"
-			>Take back {words}</button
+			>{say.takeBack({ words })}</button
 		>
 		<p class="quiet" role="status">{form.said}</p>
 	</form>

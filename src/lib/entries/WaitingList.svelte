@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { WaitingList as say } from '$lib/words/common';
 	import type { Outbox } from './outbox.svelte';
 	import { mending } from './outbox.svelte';
 	import { entryTypeOf } from './registry';
@@ -10,10 +11,10 @@
 	const { outbox }: { outbox: Outbox } = $props();
 	/** Why what waits is not sent. */
 	const whyWords: Readonly<Record<WhyWaiting, string>> = {
-		network: 'until the network is back; nothing is lost.',
-		server: 'until the server can take it; nothing is lost.',
-		'signed-out': 'until you sign in again; nothing is lost.',
-		account: 'until whoever typed it signs in here; nothing is lost.'
+		network: say.untilTheNetworkIsBack(),
+		server: say.untilTheServerCanTake(),
+		'signed-out': say.untilYouSignInAgain(),
+		account: say.untilWhoeverTypedItSigns()
 	};
 	/** Of others what waits here, by who they are. */
 	const ofOthers = $derived([
@@ -26,8 +27,8 @@
 <div aria-live="polite">
 	{#if waiting > 0}
 		<p class="mb-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-2">
-			<strong>{waiting} {waiting === 1 ? 'entry waits' : 'entries wait'} on this device</strong>
-			{outbox.why === null ? 'and is being sent.' : whyWords[outbox.why]}
+			<strong>{say.waitingPluralOneOtherOn({ waiting })}</strong>
+			{outbox.why === null ? say.andIsBeingSent() : whyWords[outbox.why]}
 		</p>
 	{/if}
 	{#each refused as entry (entry.key)}
@@ -38,21 +39,21 @@
 			class="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-2 border-error bg-base-100 px-4 py-2"
 		>
 			<p class="flex-1">
-				<strong>Not kept: {words}.</strong>
+				<strong>{say.notKept({ words })}</strong>
 				{Object.values(problems ?? {}).join(' ')}
 			</p>
 			{#if isOnlyAsked(problems)}
 				<button type="button" class="btn" onclick={() => void outbox.addAsRight(entry)}
-					>Yes, it is right</button
+					>{say.yesItIsRight()}</button
 				>
 			{/if}
 			{#if page}
-				<a class="btn" href={page} onclick={() => (mending.entry = entry)}>Put it right</a>
+				<a class="btn" href={page} onclick={() => (mending.entry = entry)}>{say.putItRight()}</a>
 			{:else if formPage}
-				<a class="btn" href={formPage}>To its page</a>
+				<a class="btn" href={formPage}>{say.toItsPage()}</a>
 			{/if}
 			<button type="button" class="btn font-normal" onclick={() => outbox.drop(key)}
-				>Throw it away</button
+				>{say.throwItAway()}</button
 			>
 		</div>
 	{/each}
@@ -62,17 +63,18 @@
 			data-others={entries.length}
 		>
 			<summary class="flex min-h-11 cursor-pointer items-center">
-				{entries.length}
-				{entries.length === 1 ? 'entry' : 'entries'} of {name || 'somebody else'}
-				{entries.length === 1 ? 'waits' : 'wait'} on this device. {name || 'They'} must sign in here to
-				send {entries.length === 1 ? 'it' : 'them'}.
+				{say.lengthPluralOneOtherOf({
+					length: entries.length,
+					name: name || say.somebodyElse(),
+					name2: name || say.they()
+				})}
 			</summary>
 			<ul>
 				{#each entries as { key, words } (key)}
 					<li class="flex flex-wrap items-center gap-3 py-1">
 						<span class="flex-1">{words}</span>
 						<button type="button" class="btn font-normal" onclick={() => outbox.drop(key)}
-							>Throw it away<span class="sr-only">: {words}</span></button
+							>{say.throwItAway()}<span class="sr-only">: {words}</span></button
 						>
 					</li>
 				{/each}

@@ -1,9 +1,10 @@
+import { addAndSay as say } from '$lib/words/common';
 import type { Typed } from './form-reader';
 import { countedOnce, Slips } from '../ui/slip';
 import type { Outbox } from './outbox.svelte';
 
 /** What is said of what lies on this device's shelf. */
-export const waitsHere = 'It waits on this device until the network is back.';
+export const waitsHere = say.itWaitsOnThisDevice();
 
 interface Act {
 	readonly type: string;
@@ -34,5 +35,5 @@ async function add(outbox: Outbox, { type, typed, words }: Act, kept: string): P
 		return Object.values(sent.problems).join(' ');
 	}
 	if (sent.outcome === 'waits') return waitsHere;
-	return sent.outcome === 'lost' ? 'Not kept: the network is away.' : kept;
+	return sent.outcome === 'lost' ? say.notKeptTheNetworkIs() : kept;
 }

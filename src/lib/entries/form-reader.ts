@@ -1,3 +1,4 @@
+import { formReader as say } from '$lib/words/common';
 import type { Bound } from '$lib/core/domain-error';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
@@ -54,22 +55,20 @@ export class FormReader extends TypedFields {
 
 	/** Notes where a text is too long, or a line of it cannot be shown. */
 	#look(field: string, text: string, most: number, lines: readonly string[]): void {
-		if (text.length > most) this.problems[field] = `This is longer than ${most} characters.`;
-		if (lines.some(isUnreadable))
-			this.problems[field] =
-				'There is a character here that cannot be shown. Please type it again.';
+		if (text.length > most) this.problems[field] = say.thisIsLongerThanCharacters({ most });
+		if (lines.some(isUnreadable)) this.problems[field] = say.thereIsACharacterHere();
 	}
 
 	needed(field: string, most: number): string {
 		const text = this.text(field, most);
-		if (text === null) this.problems[field] = 'Please fill this in.';
+		if (text === null) this.problems[field] = say.pleaseFillThisIn();
 		return text ?? '';
 	}
 
 	/** A text of several lines, which may not be empty. */
 	lines(field: string, most: number): string {
 		const text = this.raw(field).replace(/\r\n?/g, '\n');
-		if (text === '') this.problems[field] = 'Please fill this in.';
+		if (text === '') this.problems[field] = say.pleaseFillThisIn();
 		this.#look(field, text, most, text.split('\n'));
 		return text;
 	}
@@ -89,17 +88,19 @@ export class FormReader extends TypedFields {
 	/** Notes where a value lies outside its bound; NaN is noted already. */
 	#held(field: string, value: number, { atLeast, atMost, moreThan }: Bound): number {
 		if (Number.isNaN(value)) return value;
-		if (atLeast !== undefined && value < atLeast) this.problems[field] = `At least ${atLeast}.`;
+		if (atLeast !== undefined && value < atLeast) this.problems[field] = say.atLeast({ atLeast });
 		else if (moreThan !== undefined && !(value > moreThan))
-			this.problems[field] = `More than ${moreThan}.`;
-		else if (atMost !== undefined && value > atMost) this.problems[field] = `At most ${atMost}.`;
+			this.problems[field] = say.moreThan({ moreThan });
+		else if (atMost !== undefined && value > atMost) this.problems[field] = say.atMost({ atMost });
 		return value;
 	}
 
 	grams(field: string, least: number, most: number): number {
 		const g = this.readMass(field);
-		if (g < least) this.problems[field] = `At least ${formatMass(least, this.system)}.`;
-		else if (g > most) this.problems[field] = `At most ${formatMass(most, this.system)}.`;
+		if (g < least)
+			this.problems[field] = say.atLeast2({ formatMass: formatMass(least, this.system) });
+		else if (g > most)
+			this.problems[field] = say.atMost2({ formatMass: formatMass(most, this.system) });
 		return g;
 	}
 
@@ -117,9 +118,9 @@ export class FormReader extends TypedFields {
 			.filter((word) => word !== '');
 		const masses = words.map((word) => massOf(word, this.system).g ?? NaN);
 		const bad = words.find((_, at) => !((masses[at] ?? NaN) > 0));
-		if (words.length === 0) this.problems[field] = 'Weigh at least one handful.';
-		else if (bad) this.problems[field] = `“${bad.slice(0, 40)}” is not a weight.`;
-		else if (words.length > 500) this.problems[field] = 'At most 500 handfuls.';
+		if (words.length === 0) this.problems[field] = say.weighAtLeastOneHandful();
+		else if (bad) this.problems[field] = say.isNotAWeight({ bad: bad.slice(0, 40) });
+		else if (words.length > 500) this.problems[field] = say.atMost500Handfuls();
 		return masses;
 	}
 
@@ -127,21 +128,20 @@ export class FormReader extends TypedFields {
 	millimetres(field: string, scale: LengthScale, most: number, empty?: number): number {
 		if (empty !== undefined && this.raw(field) === '') return empty;
 		const mm = this.readLength(field, scale);
-		if (mm <= 0 && !(mm === 0 && empty === 0))
-			this.problems[field] = 'This must be more than nothing.';
-		else if (mm > most) this.problems[field] = `That is longer than ${most / 1000} m.`;
+		if (mm <= 0 && !(mm === 0 && empty === 0)) this.problems[field] = say.thisMustBeMoreThan();
+		else if (mm > most) this.problems[field] = say.thatIsLongerThanM({ most: most / 1000 });
 		return mm;
 	}
 
 	word<const Word extends string>(field: string, words: readonly [Word, ...Word[]]): Word {
 		const found = words.find((word) => word === this.raw(field));
-		if (!found) this.problems[field] = 'Choose one of these.';
+		if (!found) this.problems[field] = say.chooseOneOfThese();
 		return found ?? words[0];
 	}
 
 	uuid(field: string): string {
 		const text = this.raw(field).toLowerCase();
-		if (!isUuid(text)) this.problems[field] = 'Choose one of these.';
+		if (!isUuid(text)) this.problems[field] = say.chooseOneOfThese();
 		return text;
 	}
 
@@ -150,15 +150,14 @@ export class FormReader extends TypedFields {
 		const text = this.raw(field);
 		const date = new Date(`${text}T00:00:00Z`);
 		const isDay = /^20\d\d-\d\d-\d\d$/.test(text) && date.toJSON()?.slice(0, 10) === text;
-		if (!isDay) this.problems[field] = 'Write the day as 2026-11-24.';
+		if (!isDay) this.problems[field] = say.writeTheDayAs2026();
 		return text;
 	}
 
 	/** A day on which something was done: it lies behind, or is today. */
 	day(field: string): string {
 		const text = this.anyDay(field);
-		if (!this.problems[field] && text > this.today)
-			this.problems[field] = 'That day is still to come.';
+		if (!this.problems[field] && text > this.today) this.problems[field] = say.thatDayIsStillTo();
 		return text;
 	}
 }

@@ -1,3 +1,4 @@
+import { readEntry as say } from '$lib/words/common';
 import { DomainError } from '../core/domain-error';
 import type { LengthSystem } from '../core/units/format-length';
 import type { Sentences, Typed } from './form-reader';
@@ -21,7 +22,7 @@ export interface ReadBy {
  */
 export function readEntry(name: string, typed: Typed, { system, today }: ReadBy): ReadEntry {
 	const type = entryTypeOf(name);
-	if (!type) return { problems: { type: 'This kind of entry is not known here.' } };
+	if (!type) return { problems: { type: say.thisKindOfEntryIs() } };
 	const read = new FormReader(typed, system, today);
 	try {
 		const entry = type.read(read);
@@ -30,7 +31,7 @@ export function readEntry(name: string, typed: Typed, { system, today }: ReadBy)
 			: { problems: read.problems };
 	} catch (error) {
 		if (!(error instanceof DomainError)) throw error;
-		read.problems[error.parameter] = 'This does not fit what else is typed.';
+		read.problems[error.parameter] = say.thisDoesNotFitWhat();
 		return { problems: read.problems };
 	}
 }

@@ -1,3 +1,4 @@
+import { registry as say } from '$lib/words/common';
 import type { EntryType as EntryTypeOf } from './entry-type';
 import { askType, promiseType } from './types/ask';
 import { ballType } from './types/ball';
@@ -90,4 +91,4 @@ export const entryTypeOf = (type: string): EntryTypeOf<Entry> | null =>
 		: null;
 
 /** What was kept, as something that was done. */
-export const entryWords = (type: string): string => entryTypeOf(type)?.done ?? `kept a “${type}”`;
+export const entryWords = (type: string): string => entryTypeOf(type)?.done ?? say.keptA({ type });

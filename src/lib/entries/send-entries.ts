@@ -1,3 +1,4 @@
+import { sendEntries as msg } from '$lib/words/common';
 import type { Sentences } from './form-reader';
 import type { Waiting } from './waiting';
 import { formType } from './waiting-form';
@@ -53,7 +54,7 @@ export function portionOf(waiting: readonly Waiting[]): Waiting[] {
 
 const unread: Answer = {
 	outcome: 'refused',
-	problems: { entry: 'The server could not read this. Please put it right or throw it away.' }
+	problems: { entry: msg.theServerCouldNotRead() }
 };
 
 async function post(to: string, entries: readonly Waiting[]): Promise<Response | null> {
@@ -102,7 +103,7 @@ export async function sendEntries(to: string, entries: readonly Waiting[]): Prom
 		const { problems = [] } = (await response.json().catch(() => ({}))) as { problems?: string[] };
 		return entries.map(() => ({
 			outcome: 'refused',
-			problems: { entry: problems.join(' ') || 'This is not yours to keep.' }
+			problems: { entry: problems.join(' ') || msg.thisIsNotYoursTo() }
 		}));
 	}
 	const isOurs =

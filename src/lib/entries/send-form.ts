@@ -1,3 +1,4 @@
+import { sendForm as say } from '$lib/words/common';
 import { deserialize } from '$app/forms';
 import { accountHeader, isNotNow, whyWaiting, type Answer } from './send-entries';
 import type { Waiting } from './waiting';
@@ -40,7 +41,7 @@ export async function sendForm({ typed, account }: Waiting): Promise<Answer> {
 		const said = sentencesIn(
 			result.type === 'failure' ? result.data : result.type === 'error' ? result.error : {}
 		);
-		return { outcome: 'refused', problems: { form: said.join(' ') || 'It was not taken.' } };
+		return { outcome: 'refused', problems: { form: said.join(' ') || say.itWasNotTaken() } };
 	} catch {
 		return { outcome: 'waits', why: 'server' };
 	}

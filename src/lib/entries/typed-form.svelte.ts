@@ -1,3 +1,4 @@
+import { typedForm as msg } from '$lib/words/common';
 import { newKey } from '../ui/new-key';
 import { replacesField } from './replaces';
 import { countedOnce, Slips } from '../ui/slip';
@@ -97,8 +98,7 @@ export class TypedForm {
 		const sent = await this.outbox.add(this.type, typed, words, beginAnew);
 		if (sent.outcome === 'lost' || sent.outcome === 'refused') this.#slips.forget();
 		if (sent.outcome === 'lost') {
-			this.said =
-				'Not kept: this device keeps nothing and the network is away. It stands here still; try again in a moment.';
+			this.said = msg.notKeptThisDeviceKeeps();
 			return false;
 		}
 		if (sent.outcome === 'refused') {
@@ -114,7 +114,9 @@ export class TypedForm {
 		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
 		await this.#mended();
 		if (press === this.#presses)
-			this.#say(sent.outcome === 'waits' ? `Waiting on this device: ${words}.` : `Kept: ${words}.`);
+			this.#say(
+				sent.outcome === 'waits' ? msg.waitingOnThisDevice({ words }) : msg.kept({ words })
+			);
 		return true;
 	}
 
@@ -157,7 +159,7 @@ export class TypedForm {
 	takeUp(draft: Readonly<Record<string, string>>): void {
 		if (this.draft !== null) return;
 		Object.assign(this.typed, draft);
-		this.said = 'What you had typed is here again.';
+		this.said = msg.whatYouHadTypedIs();
 	}
 
 	/** Takes up what was not kept before, if it is of this type: it stays on the shelf until it is put right. */

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The page behind a maker's link: rows to count, and three words to say. It works without network.
+	import { MakerPage as msg } from '$lib/words/maker';
 	import { actsOfTechnique } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
 	import { Outbox } from '$lib/entries/outbox.svelte';
@@ -9,7 +10,7 @@
 	import RowCounter from '$lib/stages/making/RowCounter.svelte';
 	import { asksInTurn } from '$lib/ui/asks-in-turn';
 	import { newKey } from '$lib/ui/new-key';
-	import { writeAs } from '$lib/ui/writing';
+	import { writeAs } from '$lib/words/writing';
 	import { onMount, untrack } from 'svelte';
 	import { keepView, newestView } from './kept-view';
 	import type { MakerView } from './maker-view';
@@ -34,7 +35,7 @@
 		untrack(() => address),
 		() => askAnew(readAgain),
 		() => ({ system: view.group.lengthSystem, today: view.group.today }),
-		() => `${view.group.groupId} mat ${view.code}`,
+		() => msg.mat({ groupId: view.group.groupId, code: view.code }),
 		// No form waits under a link.
 		() => Promise.resolve({ outcome: 'waits', why: 'server' })
 	);
@@ -83,19 +84,19 @@
 	): Promise<void> {
 		event.preventDefault();
 		if (type === 'note' && note.trim() === '') {
-			said = 'Write a word first.';
+			said = msg.writeAWordFirst();
 			return;
 		}
 		const act = { type, typed: { mat: view.code, ...typed }, words: type };
 		said = await addAndSay(outbox, act, kept);
-		if (type === 'note' && said !== '' && !said.startsWith('Not kept')) note = '';
+		if (type === 'note' && said !== '' && !said.startsWith(msg.notKept2())) note = '';
 	}
 	const wishes = [
-		{ wish: 'ball', words: 'I need a ball', kept: 'Kept. The table sees that you need a ball.' },
+		{ wish: 'ball', words: msg.iNeedABall(), kept: msg.keptTheTableSeesThat() },
 		{
 			wish: 'fetch',
-			words: 'I cannot go on: please fetch it',
-			kept: 'Kept. The table sees that it is to be fetched. Thank you for what you made.'
+			words: msg.iCannotGoOnPlease(),
+			kept: msg.keptTheTableSeesThat2()
 		}
 	] as const;
 </script>
@@ -103,34 +104,33 @@
 <main class="@container mx-auto grid w-full max-w-xl grid-cols-[minmax(0,1fr)] gap-4 p-4" id="main">
 	<header>
 		<p class="quiet">{view.groupName}</p>
-		<h1>The mat {view.code}</h1>
+		<h1>{msg.theMat({ code: view.code })}</h1>
 		<p class="quiet">{view.planName}</p>
 	</header>
 	{#if closed}<p class="font-semibold text-error" role="alert">
 			{closed}
-			{waiting > 0
-				? 'What you counted since is on this phone still.'
-				: 'What came from here since it was closed is held for a coordinator of the group.'}
+			{waiting > 0 ? msg.whatYouCountedSinceIs() : msg.whatCameFromHereSince()}
 		</p>{/if}
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	<div aria-live="polite" data-waiting={waiting}>
 		{#if waiting > 0}<p>
-				<strong>{waiting} kept on this phone</strong>{closed
+				<strong>{msg.keptOnThisPhone({ waiting })}</strong>{closed
 					? '.'
 					: outbox.isAway
-						? ': no network. They go up by themselves.'
-						: ', going up.'}
+						? msg.noNetworkTheyGoUp()
+						: msg.goingUp()}
 			</p>{/if}
 		{#each refused as entry (entry.key)}
 			<p class="flex flex-wrap items-center gap-3">
 				<span class="flex-1 font-semibold text-error"
-					>Not kept: {Object.values(entry.problems ?? {}).join(' ')}</span
+					>{msg.notKept({ values: Object.values(entry.problems ?? {}).join(' ') })}</span
 				>
 				{#if isOnlyAsked(entry.problems)}
-					<button class="btn" onclick={() => void outbox.addAsRight(entry)}>Yes, it is right</button
+					<button class="btn" onclick={() => void outbox.addAsRight(entry)}
+						>{msg.yesItIsRight()}</button
 					>
 				{/if}
-				<button class="btn" onclick={() => void outbox.drop(entry.key)}>Throw it away</button>
+				<button class="btn" onclick={() => void outbox.drop(entry.key)}>{msg.throwItAway()}</button>
 			</p>
 		{/each}
 	</div>
@@ -139,13 +139,11 @@
 			<RowCounter mat={view.mat} seen={view.seen} to={{ action: '' }} mayCorrect={false} />
 		</div>
 		<p class="quiet text-[0.9375rem]">
-			The same movement over and over: rest your hands five minutes in 45. Where it hurts, stop.
+			{msg.theSameMovementOverAnd()}
 		</p>
-		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label="Say a word">
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label={msg.sayAWord()}>
 			{#if view.mat.said.wish}<p data-wish={view.mat.said.wish}>
-					{view.mat.said.wish === 'ball'
-						? 'You asked for a ball. The table sees it here; nobody has answered yet.'
-						: 'You asked that it be fetched. The table sees it here; nobody has answered yet.'}
+					{view.mat.said.wish === 'ball' ? msg.youAskedForABall() : msg.youAskedThatItBe()}
 				</p>{/if}
 			{#each wishes as { wish, words, kept }, at (wish)}
 				<form
@@ -163,16 +161,16 @@
 			<form
 				class="grid gap-2"
 				method="POST"
-				onsubmit={(event) => void say(event, 'note', { text: note }, 'Your word is kept.')}
+				onsubmit={(event) => void say(event, 'note', { text: note }, msg.yourWordIsKept())}
 			>
 				<input type="hidden" name="type" value="note" />
 				<input type="hidden" name="key" value="{key.slice(0, -1)}2" />
 				<input type="hidden" name="mat" value={view.code} />
 				<label class="grid gap-1"
-					>A word on it
+					>{msg.aWordOnIt()}
 					<input class="field" name="text" maxlength="400" autocomplete="off" bind:value={note} />
 				</label>
-				<button class="btn h-auto min-h-11">Send it</button>
+				<button class="btn h-auto min-h-11">{msg.sendIt()}</button>
 			</form>
 			<p class="quiet" role="status" data-word>{said}</p>
 			<ActLinks acts={actsOfTechnique[view.mat.look?.kind ?? 'crochet']} />
@@ -180,13 +178,13 @@
 				<a
 					class="inline-flex min-h-11 link items-center"
 					href="/know-how/faults?technique={view.mat.look?.kind ?? 'crochet'}"
-					>What is wrong with it?</a
+					>{msg.whatIsWrongWithIt()}</a
 				>
 			</p>
 		</section>
 	{:else}
 		<p class="sheet p-4">
-			This mat is not being made any more: it is done, or it began anew. Thank you for your work.
+			{msg.thisMatIsNotBeing()}
 		</p>
 	{/if}
 </main>

@@ -1,3 +1,4 @@
+import { makerView as say } from '$lib/words/maker';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { Side } from '$lib/entries/types/row';
 import type { CountedMat } from '$lib/stages/making/mat-view';
@@ -27,5 +28,4 @@ export interface MakerView {
 }
 
 /** What a link says that opens nothing. */
-export const closedWords =
-	'This link opens nothing any more. It may have been revoked, or its time is over; ask whoever gave it to you.';
+export const closedWords = say.thisLinkOpensNothingAny();

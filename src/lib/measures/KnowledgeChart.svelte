@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Before and after: what the craft says of each factor, and what the group's own measures make of it.
+	import { KnowledgeChart as say } from '$lib/words/measures';
 	import type { Bag } from '$lib/core/bag/measure-bag';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import type { Task } from '$lib/core/effort/tasks';
@@ -19,7 +20,10 @@
 	const factors = factorNames.filter((name) => name !== 'bagMass');
 	/** A kind that was weighed, by its name where it is one of the group's. */
 	const kindTitle = (bag: Bag) =>
-		`Weight of ${kindOfBag(bag, kinds)?.name ?? `a bag ${Math.round(bag.flatWidthMm / 10)} cm wide`}`;
+		say.weightOf({
+			name:
+				kindOfBag(bag, kinds)?.name ?? say.aBagCmWide({ round: Math.round(bag.flatWidthMm / 10) })
+		});
 	const isTimed = (work: Task) => practice.hands[work].cv < barePractice.hands[work].cv - 1e-9;
 	const untimed = $derived(tasks.filter((work) => !isTimed(work)).map((work) => taskTitles[work]));
 	const rows = $derived([
@@ -34,7 +38,7 @@
 			after: practice.factors[name]
 		})),
 		...tasks.filter(isTimed).map((work) => ({
-			label: `Time at ${taskTitles[work]}`,
+			label: say.timeAt({ taskTitles: taskTitles[work] }),
 			before: { median: 1, cv: barePractice.hands[work].cv },
 			after: { median: practice.hands[work].mean, cv: practice.hands[work].cv }
 		}))
@@ -64,9 +68,14 @@
 			<svg
 				class="h-7 w-full"
 				role="img"
-				aria-label="{label}: by the craft {percent(was.low)} to {percent(was.high)}; {isMoved
-					? `now ${percent(is.low)} to ${percent(is.high)}`
-					: 'not measured yet'}"
+				aria-label={say.byTheCraftTo({
+					label,
+					percent: percent(was.low),
+					percent2: percent(was.high),
+					part: isMoved
+						? say.nowTo({ percent: percent(is.low), percent2: percent(is.high) })
+						: say.notMeasuredYet()
+				})}
 			>
 				<path d="M0 14H2000" class="stroke-base-300" />
 				<rect
@@ -92,13 +101,12 @@
 			<span class="figure text-right @max-[38rem]:text-left"
 				>{isMoved
 					? `${percent(after.median)}, ±${Math.round(z90 * after.cv * 100)} %`
-					: 'as the craft'}</span
+					: say.asTheCraft()}</span
 			>
 		</li>
 	{/each}
 </ul>
 <p class="quiet mt-2 text-sm">
-	Above, grey: what the craft alone expects. Below, blue: what your own measures make of it. The
-	line in the middle is the craft's figure.
-	{#if untimed.length > 0}Not timed yet, so as the craft has them: {untimed.join(', ')}.{/if}
+	{say.aboveGreyWhatTheCraft()}
+	{#if untimed.length > 0}{say.notTimedYetSoAs({ untimed: untimed.join(', ') })}{/if}
 </p>

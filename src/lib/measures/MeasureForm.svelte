@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Something measured, held against the plan it was worked by; says at once what it would mean.
+	import { MeasureForm as say } from '$lib/words/measures';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -67,83 +68,88 @@
 		chain: 'Pieces',
 		woven: 'Rows',
 		handful: 'Bags',
-		mat: 'Bags used'
+		mat: say.bagsUsed()
 	};
 	const lengthWords: Record<Measure, string> = {
-		swatch: 'Width over them',
-		chain: 'Length, at rest',
-		woven: 'Length over them',
+		swatch: say.widthOverThem(),
+		chain: say.lengthAtRest(),
+		woven: say.lengthOverThem(),
 		handful: '',
-		mat: 'Length of the mat'
+		mat: say.lengthOfTheMat()
 	};
 	const isBand = $derived(measure === 'woven' && plan?.basis.woven?.bandMm !== undefined);
 	const heightWords = $derived(
-		measure === 'mat' ? 'Width of the mat' : isBand ? 'Width of the band' : 'Height over them'
+		measure === 'mat' ? say.widthOfTheMat() : isBand ? say.widthOfTheBand() : say.heightOverThem()
 	);
 </script>
 
 <EntryForm
 	{form}
 	question={question ?? ''}
-	title="Something measured"
-	act="Keep it"
+	title={say.somethingMeasured()}
+	act={say.keepIt()}
 	stays={['measure', 'plan', 'maker', 'measured_on']}
 	may={() => !says?.odd || form.typed.sure === 'yes'}
 >
 	{#if plans.length === 0}
-		<p>Keep a plan first: a measure is held against what its plan expects.</p>
+		<p>{say.keepAPlanFirstA()}</p>
 	{/if}
 	<EntrySelect
 		{form}
 		field="measure"
-		label="What"
+		label={say.what()}
 		options={[
-			{ value: 'swatch', label: 'a crocheted swatch' },
-			{ value: 'chain', label: 'a chain of joined pieces' },
-			{ value: 'woven', label: 'rows woven on a loom, a frame or in bands' },
-			{ value: 'handful', label: 'a weighed handful of bags' },
-			{ value: 'mat', label: 'a finished mat' }
+			{ value: 'swatch', label: say.aCrochetedSwatch() },
+			{ value: 'chain', label: say.aChainOfJoinedPieces() },
+			{ value: 'woven', label: say.rowsWovenOnALoom() },
+			{ value: 'handful', label: say.aWeighedHandfulOfBags() },
+			{ value: 'mat', label: say.aFinishedMat() }
 		]}
 	/>
 	<EntrySelect
 		{form}
 		field="plan"
-		label="Worked as in"
+		label={say.workedAsIn()}
 		options={plans.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
 	<div class="grid grid-cols-2 gap-3">
 		<EntryField {form} field="counted" label={countWords[measure]} inputmode="numeric" />
 		<OnlyWhen is={measure === 'swatch'}>
-			<EntryField {form} field="rows" label="Rows" inputmode="numeric" />
+			<EntryField {form} field="rows" label={say.rows()} inputmode="numeric" />
 		</OnlyWhen>
 		<OnlyWhen is={measure !== 'handful'}>
 			<EntryField {form} field="length" label={lengthWords[measure]} />
 		</OnlyWhen>
 		<OnlyWhen is={measure === 'swatch' || measure === 'mat' || isBand}>
-			<EntryField {form} field="height" label={heightWords} hint={isBand ? 'if you know it' : ''} />
+			<EntryField
+				{form}
+				field="height"
+				label={heightWords}
+				hint={isBand ? say.ifYouKnowIt() : ''}
+			/>
 		</OnlyWhen>
 		<OnlyWhen is={measure === 'swatch'}>
-			<EntryField {form} field="strand" label="Strand used" hint="if you know it" />
+			<EntryField {form} field="strand" label={say.strandUsed()} hint={say.ifYouKnowIt()} />
 		</OnlyWhen>
 		<OnlyWhen is={measure === 'woven' && !isBand}>
 			<EntryField
 				{form}
 				field="bags_used"
-				label="Bags woven in"
-				hint="if they were counted"
+				label={say.bagsWovenIn()}
+				hint={say.ifTheyWereCounted()}
 				inputmode="numeric"
 			/>
 		</OnlyWhen>
 		<OnlyWhen is={measure === 'handful'}>
-			<EntryField {form} field="mass" label="They weigh" />
+			<EntryField {form} field="mass" label={say.theyWeigh()} />
 		</OnlyWhen>
 	</div>
 	<div class="grid grid-cols-2 gap-3">
-		<EntryField {form} field="measured_on" label="On" type="date" />
-		<EntryField {form} field="maker" label="By, if they like" offers={makers} />
+		<EntryField {form} field="measured_on" label={say.on()} type="date" />
+		<EntryField {form} field="maker" label={say.byIfTheyLike()} offers={makers} />
 	</div>
 	{#if says?.problem}<p class="text-[0.9375rem] font-semibold text-error">{says.problem}</p>{/if}
 	{#if says?.readings}<p class="text-[0.9375rem]" role="status">
-			It says: {readingWords(says.readings)}.
+			{say.itSays({ reading: readingWords(says.readings) })}
 		</p>{/if}
 </EntryForm>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Everything measured, the newest first; any of it can be left out, and counted again.
+	import { MeasureList as say } from '$lib/words/measures';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { enhance } from '$app/forms';
@@ -36,17 +37,17 @@
 			<input type="hidden" name="id" value={line.id} />
 			<input type="hidden" name="out" value={line.isLeftOut ? 'no' : 'yes'} />
 			<button class="btn px-3 font-normal"
-				>{line.isLeftOut ? 'Count it again' : 'Leave it out'}</button
+				>{line.isLeftOut ? say.countItAgain() : say.leaveItOut()}</button
 			>
 		</form>
 	</li>
 {/snippet}
 
 <section class="sheet p-4" aria-labelledby="kept-measures">
-	<h2 id="kept-measures">What was measured</h2>
+	<h2 id="kept-measures">{say.whatWasMeasured()}</h2>
 	{#if measurements.length + timed.length === 0}
 		<p class="mt-2 text-[0.9375rem]">
-			Nothing yet. A swatch of twenty stitches or ten joined pieces is a good first one.
+			{say.nothingYetASwatchOf()}
 		</p>
 	{/if}
 	<ul>
@@ -63,9 +64,14 @@
 			{@render row(
 				'timed',
 				line,
-				`Timed at ${taskTitles[line.work]}`,
+				say.timedAt({ taskTitles: taskTitles[line.work] }),
 				yearDayWords(line.workedOn),
-				`${wholeNumber(line.units)} ${taskUnits[line.work].unit} by ${line.people} in ${line.minutes} min`
+				say.byInMin({
+					units: wholeNumber(line.units),
+					unit: taskUnits[line.work].unit,
+					people: line.people,
+					minutes: line.minutes
+				})
 			)}
 		{/each}
 	</ul>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What kept plans come to now, beside what they came to when they were kept.
+	import { PlansNow as say } from '$lib/words/measures';
 	import Table from '$lib/ui/Table.svelte';
 	import type { Tally } from '$lib/core/estimate/estimate';
 	import { roughly, wholeNumber } from '$lib/ui/number-words';
@@ -15,7 +16,7 @@
 		maker: string | null;
 	}
 	const { plans, maker }: Props = $props();
-	const word = $derived(maker === null ? 'now' : `with ${maker}`);
+	const word = $derived(maker === null ? 'now' : say.with({ maker }));
 </script>
 
 {#snippet interval({ low, high }: Tally['hours'])}
@@ -23,14 +24,14 @@
 {/snippet}
 
 <section class="sheet p-4" aria-labelledby="plans-now">
-	<h2 id="plans-now">Plans now, and when they were kept</h2>
+	<h2 id="plans-now">{say.plansNowAndWhenThey()}</h2>
 	<Table
 		heads={[
 			'Plan',
-			{ label: 'Bags then', isFigure: true },
-			{ label: `Bags ${word}`, isFigure: true },
-			{ label: 'Hours then', isFigure: true },
-			{ label: `Hours ${word}`, isFigure: true }
+			{ label: say.bagsThen(), isFigure: true },
+			{ label: say.bags({ word }), isFigure: true },
+			{ label: say.hoursThen(), isFigure: true },
+			{ label: say.hours({ word }), isFigure: true }
 		]}
 		stacks
 	>

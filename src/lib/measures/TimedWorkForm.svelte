@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Work timed: how many of what, by how many people, in how many minutes.
+	import { TimedWorkForm as say } from '$lib/words/measures';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -58,8 +59,8 @@
 <EntryForm
 	{form}
 	question={question ?? ''}
-	title="Work timed"
-	act="Keep the time"
+	title={say.workTimed()}
+	act={say.keepTheTime()}
 	isMain={false}
 	may={() => !odd || form.typed.sure === 'yes'}
 	stays={['work', 'way', 'maker', 'worked_on', 'people']}
@@ -67,14 +68,14 @@
 	<EntrySelect
 		{form}
 		field="work"
-		label="Timed at"
+		label={say.timedAt()}
 		options={tasks.map((value) => ({ value, label: taskTitles[value] }))}
 	/>
 	{#if ways.length > 1}
 		<EntrySelect
 			{form}
 			field="way"
-			label="How"
+			label={say.how()}
 			options={ways.map((value) => ({ value, label: wayTitle(value, terms) }))}
 		/>
 	{/if}
@@ -82,15 +83,15 @@
 		<EntryField
 			{form}
 			field="units"
-			label="How many {unit}"
+			label={say.howMany({ unit })}
 			inputmode="numeric"
-			hint={unit === 'crossings' ? 'rows × strands' : ''}
+			hint={unit === 'crossings' ? say.rowsStrands() : ''}
 		/>
-		<EntryField {form} field="people" label="People" inputmode="numeric" />
-		<EntryField {form} field="minutes" label="Minutes" inputmode="decimal" />
+		<EntryField {form} field="people" label={say.people()} inputmode="numeric" />
+		<EntryField {form} field="minutes" label={say.minutes()} inputmode="decimal" />
 	</div>
 	<div class="grid grid-cols-2 gap-3">
-		<EntryField {form} field="worked_on" label="On this day" type="date" />
-		<EntryField {form} field="maker" label="By whom, if they like" offers={makers} />
+		<EntryField {form} field="worked_on" label={say.onThisDay()} type="date" />
+		<EntryField {form} field="maker" label={say.byWhomIfTheyLike()} offers={makers} />
 	</div>
 </EntryForm>

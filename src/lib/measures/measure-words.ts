@@ -1,3 +1,4 @@
+import { measureWords as say } from '$lib/words/measures';
 import type { FactorName } from '$lib/core/factors/factors';
 import type { Task } from '$lib/core/effort/tasks';
 import type { StitchTerms } from '$lib/ui/stitch-words';
@@ -7,46 +8,46 @@ import type { Measure } from '$lib/entries/types/measurement';
 
 /** What each factor is called on its own line. */
 export const factorTitles: Readonly<Record<FactorName, string>> = {
-	bagMass: 'Weight of a bag',
-	pieceLength: 'Length of a piece',
-	stitchWidth: 'Width of a stitch',
-	rowHeight: 'Height of a row',
-	strandPerStitch: 'Strand a stitch',
-	loomPitch: 'Rows on the loom',
-	framePitch: 'Rows on the frame',
-	bandGauge: 'Width of a band',
-	bandPitch: 'Rows of a band'
+	bagMass: say.weightOfABag(),
+	pieceLength: say.lengthOfAPiece(),
+	stitchWidth: say.widthOfAStitch(),
+	rowHeight: say.heightOfARow(),
+	strandPerStitch: say.strandAStitch(),
+	loomPitch: say.rowsOnTheLoom(),
+	framePitch: say.rowsOnTheFrame(),
+	bandGauge: say.widthOfABand(),
+	bandPitch: say.rowsOfABand()
 };
 
 /** What each factor is called in a sentence. */
 const factorWords: Readonly<Record<FactorName, string>> = {
 	bagMass: 'bags',
 	pieceLength: 'pieces',
-	stitchWidth: 'stitch width',
-	rowHeight: 'row height',
-	strandPerStitch: 'strand a stitch',
-	loomPitch: 'loom rows',
-	framePitch: 'frame rows',
+	stitchWidth: say.stitchWidth(),
+	rowHeight: say.rowHeight(),
+	strandPerStitch: say.strandAStitch2(),
+	loomPitch: say.loomRows(),
+	framePitch: say.frameRows(),
 	bandGauge: 'bands',
-	bandPitch: 'band rows'
+	bandPitch: say.bandRows()
 };
 
 export const measureWords: Readonly<Record<Measure, string>> = {
-	swatch: 'Swatch',
-	chain: 'Chain',
-	woven: 'Woven rows',
-	handful: 'Handful',
-	mat: 'Finished mat'
+	swatch: say.swatch(),
+	chain: say.chain(),
+	woven: say.wovenRows(),
+	handful: say.handful(),
+	mat: say.finishedMat()
 };
 
-const percent = (ratio: number) => `${(ratio * 100).toFixed(0)} % of the craft's`;
+const percent = (ratio: number) => say.ofTheCrafts({ toFixed: (ratio * 100).toFixed(0) });
 
 /** What a measurement says, in a line. */
 export function readingWords({ mat, ...single }: Readings): string {
 	const words = Object.entries(single).map(
 		([name, { ratio }]) => `${factorWords[name as FactorName]} ${percent(ratio)}`
 	);
-	if (mat) words.push(`bags in the mat ${percent(mat.ratio)}`);
+	if (mat) words.push(say.bagsInTheMat({ percent: percent(mat.ratio) }));
 	return words.join(', ');
 }
 
@@ -57,22 +58,22 @@ export const taskTitles: Readonly<Record<Task, string>> = {
 	join: 'joining',
 	ball: 'balling',
 	crochet: 'crochet',
-	'peg-loom': 'the peg loom',
-	twined: 'the twining frame',
-	'finger-bands': 'finger bands',
+	'peg-loom': say.thePegLoom(),
+	twined: say.theTwiningFrame(),
+	'finger-bands': say.fingerBands(),
 	finish: 'finishing',
 	check: 'checking',
 	roll: 'rolling'
 };
 
 const wayTitles: Readonly<Record<string, string>> = {
-	scissors: 'with scissors',
-	'rolling-blade': 'with a rolling blade',
+	scissors: say.withScissors(),
+	'rolling-blade': say.withARollingBlade(),
 	spiral: 'spirals',
-	'half-bag': 'half bags',
-	loop: 'loop through loop',
-	overhand: 'overhand knots',
-	slit: 'slit in slit'
+	'half-bag': say.halfBags(),
+	loop: say.loopThroughLoop(),
+	overhand: say.overhandKnots(),
+	slit: say.slitInSlit()
 };
 
 /** A way of working, in words; stitches by the names the group uses. */

@@ -1,3 +1,4 @@
+import { planBasis as say } from '$lib/words/measures';
 import type { Stitch } from '$lib/core/techniques/crochet/stitches';
 import { isWithin } from '$lib/core/domain-error';
 import type { FactorName } from '$lib/core/factors/factors';
@@ -78,7 +79,7 @@ export function readingsOf(
 	switch (entry.measure) {
 		case 'swatch':
 			if (basis.stitch === null || basis.hookMm === null)
-				return { problem: 'A swatch belongs to a crocheted plan. Choose one of those.' };
+				return { problem: say.aSwatchBelongsToA() };
 			return {
 				readings: swatchReadings({
 					stitch: basis.stitch,
@@ -94,8 +95,7 @@ export function readingsOf(
 		case 'chain':
 			return { readings: chainReadings(entry.counted, length, basis.pieceMm) };
 		case 'woven':
-			if (!basis.woven)
-				return { problem: 'Woven rows belong to a loom, a frame or bands. Choose such a plan.' };
+			if (!basis.woven) return { problem: say.wovenRowsBelongToA() };
 			return {
 				readings: wovenReadings({
 					pitch: basis.woven.pitch,
@@ -111,7 +111,7 @@ export function readingsOf(
 		case 'mat': {
 			const size = { widthMm: entry.heightMm ?? NaN, lengthMm: length };
 			if (planProblems({ ...basis.plan, target: size }).length > 0)
-				return { problem: 'A mat of that size cannot be made by this plan. Look at the measures.' };
+				return { problem: say.aMatOfThatSize() };
 			return { readings: { mat: matReading(basis.plan, size, entry.counted) } };
 		}
 		case 'handful':
@@ -141,16 +141,19 @@ export function impossibleWords({ mat, ...single }: Readings): string | null {
 	const ratios = [...Object.values(single).map(({ ratio }) => ratio), ...(mat ? [mat.ratio] : [])];
 	const odd = ratios.find((ratio) => !isWithin(ratio, factorBound));
 	if (odd === undefined) return null;
-	return `This comes to ${figure(odd)} times what was expected, which no bag or strand can. Measure again, and look at the units.`;
+	return say.thisComesToTimesWhat({ odd: figure(odd) });
 }
 
 const slipWords = {
-	'ten-times': 'A decimal place may have slipped: it comes to ten times what is known.',
-	tenth: 'A decimal place may have slipped: it comes to a tenth of what is known.',
-	'inches-as-cm': 'Was it measured in inches and typed in centimetres?',
-	'cm-as-inches': 'Was it measured in centimetres and typed in inches?'
+	'ten-times': say.aDecimalPlaceMayHave(),
+	tenth: say.aDecimalPlaceMayHave2(),
+	'inches-as-cm': say.wasItMeasuredInInches(),
+	'cm-as-inches': say.wasItMeasuredInCentimetres()
 } as const;
 
 /** The question an odd reading raises. */
 export const oddWords = ({ slip, ratio }: Outlier & { readonly ratio: number }): string =>
-	`This comes to ${fixed(ratio, 2)} times what was expected. ${slip ? slipWords[slip] : 'Please look again.'}`;
+	say.thisComesToTimesWhat2({
+		ratio: fixed(ratio, 2),
+		part: slip ? slipWords[slip] : say.pleaseLookAgain()
+	});

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A page that was laid by on this device says so, and how old it is.
+	import { LaidBy as say } from '$lib/words/common';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import { agoWords, momentWords } from './day-words';
@@ -56,7 +57,9 @@
 		role="status"
 		data-laid-by
 	>
-		No network just now: this is what was known {agoWords(Date.now() - laidAt)}, at
-		{momentWords(new Date(laidAt))}. What you type waits on this device.
+		{say.noNetworkJustNowThis({
+			ago: agoWords(Date.now() - laidAt),
+			moment: momentWords(new Date(laidAt))
+		})}
 	</p>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A link that was just made, to be copied: it is shown this once.
+	import { MadeLink as say } from '$lib/words/common';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -16,12 +17,12 @@
 	class="field figure w-full"
 	readonly
 	value={address}
-	aria-label="The new link"
+	aria-label={say.theNewLink()}
 	onfocus={(event) => event.currentTarget.select()}
 />
 {@render children?.()}
 {#if isOnlyHere}
 	<p class="quiet">
-		Nest Row is reached on this machine alone, so the link opens here and on no phone yet.
+		{say.nestRowIsReachedOn()}
 	</p>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Asked once, at the first visit: what the group is called. It stands on lists and on ask sheets.
+	import { NameAsked as say } from '$lib/words/common';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
@@ -11,7 +12,7 @@
 	class="no-print mx-5 mt-3 flex flex-wrap items-end gap-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-3 max-sm:mx-4"
 	method="POST"
 	{...actTo('/settings?/name')}
-	aria-label="What your table is called"
+	aria-label={say.whatYourTableIsCalled()}
 	use:enhance={() =>
 		async ({ result, update }) => {
 			problem = result.type === 'failure' ? String(result.data?.nameProblem ?? '') : '';
@@ -20,7 +21,7 @@
 >
 	<input type="hidden" name="back" value={page.url.pathname} />
 	<label class="grid min-w-0 flex-1 basis-60 gap-1">
-		<span class="figure font-semibold">What is your table called?</span>
+		<span class="figure font-semibold">{say.whatIsYourTableCalled()}</span>
 		<input
 			class="field"
 			name="name"
@@ -34,6 +35,6 @@
 			>
 		{/if}
 	</label>
-	<button class="btn btn-primary">That is its name</button>
-	<button class="btn btn-ghost font-normal" name="later" value="yes">Not now</button>
+	<button class="btn btn-primary">{say.thatIsItsName()}</button>
+	<button class="btn btn-ghost font-normal" name="later" value="yes">{say.notNow()}</button>
 </form>

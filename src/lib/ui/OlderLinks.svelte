@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A list of what was done goes on: to what was before, and back to the newest.
+	import { OlderLinks as say } from '$lib/words/common';
 	import { queryOf } from './query';
 
 	interface Props {
@@ -22,11 +23,13 @@
 				class="btn font-normal"
 				href="?{queryOf({ ...query, before: String(oldest) })}#{part}"
 				data-sveltekit-noscroll
-				data-older={part}>Older</a
+				data-older={part}>{say.older()}</a
 			>
 		{/if}
 		{#if !isNewest}
-			<a class="btn font-normal" href="?{queryOf(query)}#{part}" data-sveltekit-noscroll>Newest</a>
+			<a class="btn font-normal" href="?{queryOf(query)}#{part}" data-sveltekit-noscroll
+				>{say.newest()}</a
+			>
 		{/if}
 	</p>
 {/if}

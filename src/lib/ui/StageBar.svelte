@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { StageBar as say } from '$lib/words/common';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import Settings from '@lucide/svelte/icons/settings-2';
@@ -36,11 +37,11 @@
 			href="/"
 		>
 			<img src="/mark.svg" alt="" width="32" height="32" />
-			Nest Row
+			{say.nestRow()}
 		</a>
 		<nav
 			class="order-last min-w-0 basis-full @min-[68rem]:order-none @min-[68rem]:flex-1 @min-[68rem]:basis-0"
-			aria-label="Stages"
+			aria-label={say.stages()}
 		>
 			<ul class="flex flex-wrap items-stretch">
 				{#each stages as { href, label }, index (href)}
@@ -70,42 +71,42 @@
 				class="btn btn-ghost font-normal @max-[30rem]:px-2"
 				name="lengths"
 				value={group.lengthSystem === 'cm' ? 'ft' : 'cm'}
-				title="Change the units on this device"
+				title={say.changeTheUnitsOnThis()}
 				aria-label={group.lengthSystem === 'cm'
-					? 'Centimetres: change to feet and inches'
-					: 'Feet and inches: change to centimetres'}
+					? say.centimetresChangeToFeetAnd()
+					: say.feetAndInchesChangeTo()}
 			>
-				<span class={group.lengthSystem === 'cm' ? 'font-bold underline' : ''}>cm</span>·<span
-					class={group.lengthSystem === 'ft' ? 'font-bold underline' : ''}>ft</span
-				>
+				<span class={group.lengthSystem === 'cm' ? 'font-bold underline' : ''}>{say.cm()}</span
+				>·<span class={group.lengthSystem === 'ft' ? 'font-bold underline' : ''}>{say.ft()}</span>
 			</button>
 			<button
 				class="btn btn-ghost font-normal @max-[30rem]:px-2"
 				name="terms"
 				value={group.stitchTerms === 'us' ? 'uk' : 'us'}
-				title="Change whose stitch names are used on this device"
+				title={say.changeWhoseStitchNamesAre()}
 				aria-label={group.stitchTerms === 'us'
-					? 'US stitch names: change to UK names'
-					: 'UK stitch names: change to US names'}
+					? say.usStitchNamesChangeTo()
+					: say.ukStitchNamesChangeTo()}
 			>
-				<span class={group.stitchTerms === 'us' ? 'font-bold underline' : ''}>US</span>·<span
-					class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>UK</span
-				>
+				<span class={group.stitchTerms === 'us' ? 'font-bold underline' : ''}>{say.us()}</span
+				>·<span class={group.stitchTerms === 'uk' ? 'font-bold underline' : ''}>{say.uk()}</span>
 			</button>
 			<a
 				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
 				href="/season"
-				aria-current={page.url.pathname.startsWith('/season') ? 'page' : undefined}>Season</a
+				aria-current={page.url.pathname.startsWith('/season') ? 'page' : undefined}
+				>{say.season()}</a
 			>
 			<a
 				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
 				href="/know-how"
-				aria-current={page.url.pathname.startsWith('/know-how') ? 'page' : undefined}>Know-how</a
+				aria-current={page.url.pathname.startsWith('/know-how') ? 'page' : undefined}
+				>{say.knowHow()}</a
 			>
 			<a
 				class="btn btn-ghost font-normal aria-[current=page]:bg-primary aria-[current=page]:font-semibold aria-[current=page]:text-primary-content @max-[30rem]:px-2"
 				href="/measures"
-				aria-current={page.url.pathname === '/measures' ? 'page' : undefined}>Measures</a
+				aria-current={page.url.pathname === '/measures' ? 'page' : undefined}>{say.measures()}</a
 			>
 			{#if account}
 				<a
@@ -118,7 +119,7 @@
 					></a
 				>
 			{/if}
-			<a class="btn btn-square btn-ghost" href="/settings" aria-label="Words, units and look">
+			<a class="btn btn-square btn-ghost" href="/settings" aria-label={say.wordsUnitsAndLook()}>
 				<Settings class="size-5" />
 			</a>
 		</form>

@@ -1,4 +1,5 @@
-import { writtenDay, writtenMoment, writtenShortDay } from './writing';
+import { dayWords as say } from '$lib/words/common';
+import { writtenDay, writtenMoment, writtenShortDay } from '../words/writing';
 
 // A day is a day wherever it is read; only a moment has a zone, the hall's.
 const shortDay = new Intl.DateTimeFormat('en-GB', {
@@ -33,7 +34,7 @@ const relative = new Intl.RelativeTimeFormat('en', { numeric: 'always' });
 /** How long ago something was, in the largest unit that fits: `2 hours ago`. */
 export function agoWords(ms: number): string {
 	const minutes = Math.floor(ms / 60_000);
-	if (minutes < 1) return 'just now';
+	if (minutes < 1) return say.justNow();
 	if (minutes < 60) return relative.format(-minutes, 'minute');
 	const hours = Math.floor(minutes / 60);
 	return hours < 48

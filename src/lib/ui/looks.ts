@@ -1,9 +1,10 @@
+import { looks as say } from '$lib/words/common';
 /** How the pages look: as the device asks, or one of the themes by choice. */
 export const looks = [
-	{ look: 'device', label: 'as this device has it' },
+	{ look: 'device', label: say.asThisDeviceHasIt() },
 	{ look: 'film', label: 'light' },
 	{ look: 'dusk', label: 'dark' },
-	{ look: 'contrast', label: 'high contrast' }
+	{ look: 'contrast', label: say.highContrast() }
 ] as const;
 export type Look = (typeof looks)[number]['look'];
 

@@ -1,4 +1,4 @@
-import { written } from './writing';
+import { written } from '../words/writing';
 
 /** A whole number, digits grouped as the reader's country does: `1,812`. */
 export const wholeNumber = (value: number): string => written(Math.round(value));

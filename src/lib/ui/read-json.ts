@@ -1,3 +1,4 @@
+import { readJson as say } from '$lib/words/common';
 import type { z } from 'zod';
 
 /** What is wrong with a file, and where: one sentence a place. */
@@ -16,7 +17,7 @@ export function jsonOf(text: string): ReadFile<unknown> {
 	try {
 		return { value: JSON.parse(text) as unknown };
 	} catch {
-		return { problems: [{ path: 'file', sentence: 'This is not JSON.' }] };
+		return { problems: [{ path: 'file', sentence: say.thisIsNotJson() }] };
 	}
 }
 

@@ -1,8 +1,9 @@
+import { slip as say } from '$lib/words/common';
 /** The same press once more within so short a time is a slip of the finger; later it is another act, ms. */
 export const slipMs = 400;
 
 /** What is said of a press that was one with the press before. */
-export const countedOnce = 'Pressed twice at once: it counted once.';
+export const countedOnce = say.pressedTwiceAtOnceIt();
 
 /** Tells a slip of the finger from a second act that is the same as the first. */
 export class Slips {

@@ -1,3 +1,4 @@
+import { stitchWords as say } from '$lib/words/common';
 import { hooks } from '$lib/core/techniques/crochet/hooks';
 import type { Stitch } from '$lib/core/techniques/crochet/stitches';
 import { trimmed } from '$lib/core/units/format-length';
@@ -7,8 +8,8 @@ export const stitchTerms = ['us', 'uk'] as const;
 export type StitchTerms = (typeof stitchTerms)[number];
 
 const names: Readonly<Record<StitchTerms, Readonly<Record<Stitch, string>>>> = {
-	us: { sc: 'single crochet', hdc: 'half double crochet', dc: 'double crochet' },
-	uk: { sc: 'double crochet', hdc: 'half treble crochet', dc: 'treble crochet' }
+	us: { sc: say.singleCrochet(), hdc: say.halfDoubleCrochet(), dc: say.doubleCrochet() },
+	uk: { sc: say.doubleCrochet(), hdc: say.halfTrebleCrochet(), dc: say.trebleCrochet() }
 };
 
 export const stitchName = (stitch: Stitch, terms: StitchTerms): string => names[terms][stitch];
@@ -16,8 +17,8 @@ export const stitchName = (stitch: Stitch, terms: StitchTerms): string => names[
 /** `8 mm (US L, UK 0)`; sizes nobody names go by millimetres alone. */
 export function hookName(mm: number): string {
 	const hook = hooks.find((one) => one.mm === mm);
-	const also = [hook?.us && `US ${hook.us}`, hook?.uk && `UK ${hook.uk}`]
+	const also = [hook?.us && say.us({ us: hook.us }), hook?.uk && say.uk({ uk: hook.uk })]
 		.filter(Boolean)
 		.join(', ');
-	return also ? `${trimmed(mm, 1)} mm (${also})` : `${trimmed(mm, 1)} mm`;
+	return also ? say.mm({ mm: trimmed(mm, 1), also }) : `${trimmed(mm, 1)} mm`;
 }

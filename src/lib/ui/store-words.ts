@@ -1,3 +1,4 @@
+import { storeWords as say } from '$lib/words/common';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { wholeNumber } from '$lib/ui/number-words';
 import { massWords } from '$lib/ui/unit-words';
@@ -6,21 +7,21 @@ import type { LineForm, MoveReason } from '$lib/core/store/forms';
 /** The forms of the store, as they are counted. */
 export const formWords: Readonly<Record<LineForm, string>> = {
 	bag: 'bags',
-	flat: 'flat bags',
-	piece: 'cut pieces',
-	strand: 'pieces of strand',
-	chain: 'pieces in chains',
+	flat: say.flatBags(),
+	piece: say.cutPieces(),
+	strand: say.piecesOfStrand(),
+	chain: say.piecesInChains(),
 	ball: 'balls',
-	stuffing: 'bags for stuffing',
+	stuffing: say.bagsForStuffing(),
 	scrap: 'scrap'
 };
 
 export const reasonWords: Readonly<Record<MoveReason, string>> = {
 	cut: 'cut',
-	joined: 'joined and balled',
-	made: 'made into a mat',
-	given: 'given away',
-	counted: 'counted again'
+	joined: say.joinedAndBalled(),
+	made: say.madeIntoAMat(),
+	given: say.givenAway(),
+	counted: say.countedAgain()
 };
 
 /** Scrap by its mass, all else as a count. */
@@ -29,4 +30,4 @@ export const amountWords = (form: LineForm, amount: number, system: LengthSystem
 
 /** `480 cut pieces`, `1.9 kg of scrap`. */
 export const heapWords = (form: LineForm, amount: number, system: LengthSystem): string =>
-	`${amountWords(form, amount, system)} ${form === 'scrap' ? 'of scrap' : formWords[form]}`;
+	`${amountWords(form, amount, system)} ${form === 'scrap' ? say.ofScrap() : formWords[form]}`;

@@ -1,3 +1,4 @@
+import { toolWords as say } from '$lib/words/common';
 import type { Tool, ToolSort } from '$lib/core/tools/tools';
 import { toolWidthMm } from '$lib/core/tools/tools';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -5,14 +6,14 @@ import { formatLength, formatSpacing, trimmed } from '$lib/core/units/format-len
 import { hookName } from './stitch-words';
 
 export const toolNames: Readonly<Record<ToolSort, string>> = {
-	loom: 'peg loom',
-	frame: 'nail frame',
-	hook: 'crochet hook',
+	loom: say.pegLoom(),
+	frame: say.nailFrame(),
+	hook: say.crochetHook(),
 	'sharp-scissors': 'scissors',
-	'blunt-scissors': 'blunt scissors',
-	'rolling-blade': 'rolling blade and board',
+	'blunt-scissors': say.bluntScissors(),
+	'rolling-blade': say.rollingBladeAndBoard(),
 	winder: 'winder',
-	spindle: 'hand spindle',
+	spindle: say.handSpindle(),
 	scale: 'scale',
 	crate: 'crate'
 };
@@ -21,9 +22,21 @@ export const toolNames: Readonly<Record<ToolSort, string>> = {
 export function toolWords(tool: Tool, system: LengthSystem): string {
 	switch (tool.sort) {
 		case 'loom':
-			return `${tool.pegs} pegs, ${formatSpacing(tool.pitchMm, system)} apart, ${formatLength(tool.pegToPegMm, system, 'mat')} from peg to peg; a mat about ${formatLength(toolWidthMm(tool), system, 'mat')} wide${tool.hasRods ? '' : ', no side rods'}`;
+			return say.pegsApartFromPegTo({
+				pegs: tool.pegs,
+				formatSpacing: formatSpacing(tool.pitchMm, system),
+				formatLength: formatLength(tool.pegToPegMm, system, 'mat'),
+				formatLength2: formatLength(toolWidthMm(tool), system, 'mat'),
+				isHasRods: tool.hasRods ? 'yes' : 'no'
+			});
 		case 'frame':
-			return `${tool.nails} nails, ${formatSpacing(tool.pitchMm, system)} apart, ${formatLength(tool.lengthMm, system, 'mat')} long; a panel about ${formatLength(toolWidthMm(tool), system, 'mat')} wide, rods held by ${tool.rods === 'eyes' ? 'eyes' : 'bare nails'}`;
+			return say.nailsApartLongAPanel({
+				nails: tool.nails,
+				formatSpacing: formatSpacing(tool.pitchMm, system),
+				formatLength: formatLength(tool.lengthMm, system, 'mat'),
+				formatLength2: formatLength(toolWidthMm(tool), system, 'mat'),
+				isRods: tool.rods === 'eyes' ? 'yes' : 'no'
+			});
 		case 'hook':
 			return hookName(tool.mm) || `${trimmed(tool.mm, 1)} mm`;
 		default:

@@ -1,3 +1,4 @@
+import { unitWords as msg } from '$lib/words/common';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, strandUnit } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
@@ -23,7 +24,7 @@ export const fineWords = (mm: number, system: LengthSystem): string =>
 /** Mass of strand by its length: `2.1 g/m`, `1.9 g/yd`. */
 export const strandMassWords = (gPerM: number, system: LengthSystem): string =>
 	system === 'ft'
-		? `${figure(((gPerM * 0.9144) / gPerUnit.oz) * 100)} oz a 100 yd`
+		? msg.ozA100Yd({ gPerM: figure(((gPerM * 0.9144) / gPerUnit.oz) * 100) })
 		: `${figure(gPerM)} g/m`;
 
 /** So many to the area: `120 a square metre`, `100 a square yard`. */
@@ -32,15 +33,15 @@ export const perAreaWords = (
 	system: LengthSystem
 ): { readonly value: string; readonly of: string } =>
 	system === 'ft'
-		? { value: wholeNumber(perSquareMetre * 0.9144 ** 2), of: 'square yard' }
-		: { value: wholeNumber(perSquareMetre), of: 'square metre' };
+		? { value: wholeNumber(perSquareMetre * 0.9144 ** 2), of: msg.squareYard() }
+		: { value: wholeNumber(perSquareMetre), of: msg.squareMetre() };
 
 /** How heavy a mat lies: `1,048 g/m²`, `31 oz a square yard`. */
 export const densityWords = (gPerM2: number, system: LengthSystem): string =>
 	system === 'ft'
-		? `${figure((gPerM2 * 0.9144 ** 2) / gPerUnit.oz)} oz a square yard`
+		? msg.ozASquareYard({ gPerM2: figure((gPerM2 * 0.9144 ** 2) / gPerUnit.oz) })
 		: `${wholeNumber(gPerM2)} g/m²`;
 
 /** Area to lie on: `3.1 m²`, `33 sq ft`. */
 export const areaWords = (m2: number, system: LengthSystem): string =>
-	system === 'ft' ? `${figure(m2 * 10.763910416709722)} sq ft` : `${figure(m2)} m²`;
+	system === 'ft' ? msg.sqFt({ m2: figure(m2 * 10.763910416709722) }) : `${figure(m2)} m²`;

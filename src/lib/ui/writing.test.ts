@@ -4,7 +4,14 @@ import { isTimeZone, todayIn } from './days';
 import { figure, wholeNumber } from './number-words';
 import { isLocale } from './reader';
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { newWriter, writeAs, writeFor, written, writtenMoment, type Writer } from './writing';
+import {
+	newWriter,
+	writeAs,
+	writeFor,
+	written,
+	writtenMoment,
+	type Writer
+} from '../words/writing';
 
 it('days are said as one volunteer would say them, whatever zone the machine is in', () => {
 	expect(shortDayWords('2026-11-24')).toBe('24 Nov');

@@ -1,3 +1,4 @@
+import { AccountActs as say } from '$lib/words/house';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import {
 	changePassphrase,
@@ -41,13 +42,13 @@ export const actions: Actions = {
 		);
 		if (problems === null) return fail(503, { problem: awayMessage });
 		if (Object.keys(problems).length > 0) return fail(422, { problems });
-		return { said: 'The passphrase is changed, and every other device is signed out.' };
+		return { said: say.thePassphraseIsChangedAnd() };
 	},
 	elsewhere: async ({ request, locals }) => {
 		if (!locals.account) redirect(303, '/sign-in?back=/account');
 		if ((await orAway(signOutElsewhere(request.headers).then(() => true))) === null)
 			return fail(503, { problem: awayMessage });
-		return { said: 'Every other device is signed out.' };
+		return { said: say.everyOtherDeviceIsSigned() };
 	},
 	out: async ({ request, locals }) => {
 		if (locals.account && (await orAway(signOut(request.headers).then(() => true))) === null)

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { AccountPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
@@ -18,7 +19,7 @@
 		hasPasskeys = 'PublicKeyCredential' in window;
 	});
 	async function add() {
-		said = await makePasskey(navigator.platform || 'This device');
+		said = await makePasskey(navigator.platform || say.thisDevice());
 		if (said === '') await invalidateAll();
 	}
 </script>
@@ -41,9 +42,9 @@
 	{/if}
 
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="groups">
-		<h2 id="groups">Groups</h2>
+		<h2 id="groups">{say.groups()}</h2>
 		{#if data.groups.length === 0}
-			<p>You are in no group. Ask a coordinator for a link that lets you in, or make a group.</p>
+			<p>{say.youAreInNoGroup()}</p>
 		{/if}
 		<ul class="grid gap-2">
 			{#each data.groups as group (group.id)}
@@ -52,35 +53,36 @@
 					data-group={group.name}
 				>
 					<span class="min-w-0 [overflow-wrap:anywhere]"
-						><b>{group.name}</b>, as a {group.role}
+						><b>{group.name}</b>{say.asA({ role: group.role })}
 						<span class="quiet block text-sm">{roleWords[group.role]}</span></span
 					>
 					{#if group.isHere}
-						<span class="quiet font-semibold">you work for this one now</span>
+						<span class="quiet font-semibold">{say.youWorkForThisOne()}</span>
 					{:else}
 						<form method="POST" {...actTo('/groups?/choose')}>
 							<input type="hidden" name="id" value={group.id} />
-							<button class="btn">Work for it<span class="sr-only">: {group.name}</span></button>
+							<button class="btn"
+								>{say.workForIt()}<span class="sr-only">: {group.name}</span></button
+							>
 						</form>
 					{/if}
 				</li>
 			{/each}
 		</ul>
 		<p class="flex flex-wrap gap-x-6">
-			<a class="link-row" href="/groups">Make, delete or take back a group</a>
+			<a class="link-row" href="/groups">{say.makeDeleteOrTakeBack()}</a>
 			{#if data.isCoordinator}
-				<a class="link-row" {...linkTo('/members')}>Who is in this group</a>
-				<a class="link-row" {...linkTo('/links')}>Links</a>
-				<a class="link-row" {...linkTo('/trail')}>What was done, by whom</a>
+				<a class="link-row" {...linkTo('/members')}>{say.whoIsInThisGroup()}</a>
+				<a class="link-row" {...linkTo('/links')}>{say.links()}</a>
+				<a class="link-row" {...linkTo('/trail')}>{say.whatWasDoneByWhom()}</a>
 			{/if}
 		</p>
 	</section>
 
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="passkeys">
-		<h2 id="passkeys">Passkeys</h2>
+		<h2 id="passkeys">{say.passkeys()}</h2>
 		<p class="quiet">
-			A passkey signs you in by the lock of a device, without a passphrase to type or to be
-			overheard.
+			{say.aPasskeySignsYouIn()}
 		</p>
 		{#if said}<p class="font-semibold text-error" role="alert">{said}</p>{/if}
 		{#if data.passkeys.length > 0}
@@ -88,8 +90,8 @@
 				{#each data.passkeys as passkey (passkey.id)}
 					<li class="flex flex-wrap items-center justify-between gap-x-4">
 						<span
-							>{passkey.name ?? 'A device'}{#if passkey.madeAt}<span class="quiet"
-									>, since {yearDayWords(passkey.madeAt)}</span
+							>{passkey.name ?? say.aDevice()}{#if passkey.madeAt}<span class="quiet"
+									>{say.since({ yearDay: yearDayWords(passkey.madeAt) })}</span
 								>{/if}</span
 						>
 						<form class="flex flex-wrap items-center gap-2" method="POST" {...actTo('?/name')}>
@@ -100,14 +102,16 @@
 								value={passkey.name ?? ''}
 								maxlength="120"
 								autocomplete="off"
-								aria-label="Name of the passkey"
+								aria-label={say.nameOfThePasskey()}
 							/>
-							<button class="btn font-normal">Rename</button>
+							<button class="btn font-normal">{say.rename()}</button>
 						</form>
 						<form method="POST" {...actTo('?/passkey')}>
 							<input type="hidden" name="id" value={passkey.id} />
 							<button class="btn btn-ghost font-normal"
-								>Remove<span class="sr-only"> the passkey of {passkey.name}</span></button
+								>{say.remove()}<span class="sr-only">
+									{say.thePasskeyOf({ name: passkey.name ?? '' })}</span
+								></button
 							>
 						</form>
 					</li>
@@ -127,12 +131,12 @@
 			>
 				<DoorField
 					name="passphrase"
-					label="Your passphrase, to make a passkey"
+					label={say.yourPassphraseToMakeA()}
 					type="password"
 					autocomplete="current-password"
 					problem={form && 'confirm' in form ? form.confirm : undefined}
 				/>
-				<button class="btn justify-self-start">Make a passkey of this device</button>
+				<button class="btn justify-self-start">{say.makeAPasskeyOfThis()}</button>
 			</form>
 		{/if}
 	</section>
@@ -141,33 +145,33 @@
 		class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5"
 		aria-labelledby="passphrase-heading"
 	>
-		<h2 id="passphrase-heading">Passphrase</h2>
+		<h2 id="passphrase-heading">{say.passphrase()}</h2>
 		<form class="grid max-w-md gap-4" method="POST" {...actTo('?/passphrase')}>
 			<DoorField
 				name="current"
-				label="The passphrase you have now"
+				label={say.thePassphraseYouHaveNow()}
 				type="password"
 				autocomplete="current-password"
 				problem={problems?.current}
 			/>
 			<DoorField
 				name="passphrase"
-				label="A new one"
+				label={say.aNewOne()}
 				type="password"
 				autocomplete="new-password"
 				problem={problems?.passphrase}
-				hint="Twelve characters or more. Four words that do not belong together will do."
+				hint={say.twelveCharactersOrMoreFour()}
 			/>
-			<button class="btn justify-self-start">Change it, and sign other devices out</button>
+			<button class="btn justify-self-start">{say.changeItAndSignOther()}</button>
 		</form>
 	</section>
 
-	<section class="flex flex-wrap gap-3" aria-label="Sign out">
+	<section class="flex flex-wrap gap-3" aria-label={say.signOut()}>
 		<form method="POST" {...actTo('?/out')}>
-			<button class="btn btn-accent">Sign out here</button>
+			<button class="btn btn-accent">{say.signOutHere()}</button>
 		</form>
 		<form method="POST" {...actTo('?/elsewhere')}>
-			<button class="btn">Sign out everywhere else</button>
+			<button class="btn">{say.signOutEverywhereElse()}</button>
 		</form>
 	</section>
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CheckPage as say } from '$lib/words/check';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import CheckList from '$lib/stages/check/CheckList.svelte';
 	import FaultTallyLine from '$lib/stages/check/FaultTallyLine.svelte';
@@ -16,49 +17,49 @@
 	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="made">
 		<h2 id="made">
 			{data.mats.length === 0
-				? 'No mat waits to be checked'
+				? say.noMatWaitsToBe()
 				: data.mats.length === 1
-					? 'One mat to check or mend'
-					: `${data.mats.length} mats to check or mend`}
+					? say.oneMatToCheckOr()
+					: say.matsToCheckOrMend({ length: data.mats.length })}
 		</h2>
 		{#if data.mats.some(({ state }) => state !== 'to-mend')}<p>
 				<a
 					class="inline-flex min-h-11 link items-center"
 					href="/check/sheet.pdf"
-					data-sveltekit-reload>A sheet to check them by, on paper</a
+					data-sveltekit-reload>{say.aSheetToCheckThem()}</a
 				>
 			</p>{/if}
 		{#if data.mats.length > 0}<CheckList mats={data.mats} />
 		{:else}<p class="sheet p-4">
-				A mat comes here once it is finished, under <a class="link" href="/make">Make</a>.
+				{say.aMatComesHereOnce()} <a class="link" href="/make">{say.make()}</a>.
 			</p>{/if}
 	</section>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<p class="sheet p-4">
 			<a class="inline-flex min-h-11 link items-center" href="/know-how/faults"
-				>What is wrong with this mat?</a
+				>{say.whatIsWrongWithThis()}</a
 			>
-			<span class="quiet block text-[0.9375rem]">From what one sees to what is done about it.</span>
+			<span class="quiet block text-[0.9375rem]">{say.fromWhatOneSeesTo()}</span>
 		</p>
 		<section class="sheet p-4" aria-labelledby="accepted" data-acceptance>
-			<h2 id="accepted" class="text-lg">Good at once</h2>
+			<h2 id="accepted" class="text-lg">{say.goodAtOnce()}</h2>
 			<p>
-				{#if data.acceptance.checked === 0}No mat was checked yet.{:else}{percent(
-						data.acceptance.expected
-					)} of 100 mats ({percent(data.acceptance.low)} to {percent(data.acceptance.high)}){data
-						.acceptance.isThin
-						? ': few were checked so far, so this says little'
-						: ''}.{/if}
+				{#if data.acceptance.checked === 0}{say.noMatWasCheckedYet()}{:else}{say.of100MatsToIsthin({
+						percent: percent(data.acceptance.expected),
+						percent2: percent(data.acceptance.low),
+						percent3: percent(data.acceptance.high),
+						isThin: data.acceptance.isThin ? 'yes' : 'no'
+					})}{/if}
 			</p>
 		</section>
 		{#if data.faults.length > 0}
 			<section class="sheet p-4" aria-labelledby="steps">
-				<h2 id="steps" class="text-lg">What to show again</h2>
+				<h2 id="steps" class="text-lg">{say.whatToShowAgain()}</h2>
 				<ul class="grid gap-2">
 					{#each data.faults as fault (fault.kind)}<FaultTallyLine {fault} />{/each}
 				</ul>
 				<p class="quiet mt-2 text-[0.9375rem]">
-					By first checks of late. Nobody is named: a step is shown again, to all.
+					{say.byFirstChecksOfLate()}
 				</p>
 			</section>
 		{/if}

@@ -1,3 +1,4 @@
+import { EverythingZipDoor as say } from '$lib/words/house';
 import { fileNameOf } from '$lib/ui/name';
 import { archiveOf } from '$lib/server/out/archive';
 import { readerOf } from '$lib/server/web/reader';
@@ -24,7 +25,9 @@ export const GET: RequestHandler = async ({ locals, cookies }) => {
 	return new Response(body, {
 		headers: {
 			'content-type': 'application/zip',
-			'content-disposition': `attachment; filename="${fileNameOf(`${name} ${today}`)}.zip"`
+			'content-disposition': say.attachmentFilenameZip({
+				fileNameOf: fileNameOf(`${name} ${today}`)
+			})
 		}
 	});
 };

@@ -1,3 +1,4 @@
+import { GatherActs as say } from '$lib/words/gather';
 import { uuidShape } from '$lib/server/base/uuid';
 import { dropOffsPerPage, listDropOffs } from '$lib/server/gather/drop-offs';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
@@ -32,7 +33,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 };
 
 const idOf = (said: FormDataEntryValue | null) => uuidShape.safeParse(said).data ?? null;
-const notThere = { entry: null, message: 'Choose two places of the list.' };
+const notThere = { entry: null, message: say.chooseTwoPlacesOfThe() };
 
 export const actions: Actions = {
 	keep: entryAction,

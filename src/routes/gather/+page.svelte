@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { GatherPage as say } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import DropOffForm from '$lib/stages/gather/DropOffForm.svelte';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
@@ -13,10 +14,14 @@
 
 	const { data, form }: PageProps = $props();
 	const wordsOf = (line: { bags: number; place: string }) =>
-		`${wholeNumber(line.bags)} bags from ${line.place}`;
+		say.bagsFrom({ bags: wholeNumber(line.bags), place: line.place });
 	const isRough = (line: { bagsLow: number; bagsHigh: number }) =>
 		line.bagsHigh - line.bagsLow > 0.5;
-	const countedWords = { hand: 'by hand', weight: 'by weight', batches: 'in batches' } as const;
+	const countedWords = {
+		hand: say.byHand(),
+		weight: say.byWeight(),
+		batches: say.inBatches()
+	} as const;
 </script>
 
 <PageTitle />
@@ -34,17 +39,17 @@
 
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet p-4" aria-labelledby="places">
-			<h2 id="places">Where they come from</h2>
+			<h2 id="places">{say.whereTheyComeFrom()}</h2>
 			{#if data.places.length === 0}
-				<p class="mt-2">No place yet. The first bags that come in name one.</p>
+				<p class="mt-2">{say.noPlaceYetTheFirst()}</p>
 			{:else}
 				<Table
 					heads={[
 						'Place',
-						{ label: 'Bags so far', isFigure: true },
+						{ label: say.bagsSoFar(), isFigure: true },
 						{ label: 'Sorted', isFigure: true },
-						{ label: 'No good for strand', isFigure: true },
-						{ label: 'Expected of more', isFigure: true },
+						{ label: say.noGoodForStrand(), isFigure: true },
+						{ label: say.expectedOfMore(), isFigure: true },
 						'Last'
 					]}
 				>
@@ -72,9 +77,9 @@
 			{/if}
 		</section>
 		<section class="sheet p-4" aria-labelledby="came">
-			<h2 id="came">What came in</h2>
+			<h2 id="came">{say.whatCameIn()}</h2>
 			{#if data.dropOffs.length === 0}
-				<p class="mt-2">Nothing yet. Count what is at the door and keep it here.</p>
+				<p class="mt-2">{say.nothingYetCountWhatIs()}</p>
 			{:else}
 				<Table
 					heads={[
@@ -90,9 +95,9 @@
 						<tr class={line.takenBack === null ? '' : 'quiet'} data-came={line.id}>
 							<td class="whitespace-nowrap">{shortDayWords(line.cameOn)}</td>
 							<td>
-								{line.place}{line.broughtBy ? `, by ${line.broughtBy}` : ''}
+								{line.place}{line.broughtBy ? say.by({ broughtBy: line.broughtBy }) : ''}
 								{#if line.damp !== null}<span class="quiet block text-sm" data-damp
-										>came damp, hung to dry</span
+										>{say.cameDampHungToDry()}</span
 									>{/if}
 								{#if line.note}<span class="quiet block text-sm">{line.note}</span>{/if}
 							</td>

@@ -1,3 +1,4 @@
+import { GroupsActs as say } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { dbOf } from '$lib/server/db/db';
 import { readName } from '$lib/ui/name';
@@ -37,7 +38,7 @@ export const actions: Actions = {
 	choose: async (event) => {
 		const { account, id } = await asked(event);
 		if (!account.groups.some(({ groupId }) => groupId === id))
-			error(404, { message: 'You are not in that group.' });
+			error(404, { message: say.youAreNotInThat() });
 		rememberHere(event, groupCookie, id);
 		redirect(303, '/');
 	},
@@ -49,13 +50,10 @@ export const actions: Actions = {
 			return fail(422, {
 				typed: typed.slice(0, 200),
 				problem:
-					problem.code === 'name-empty'
-						? 'Say what the group is called.'
-						: 'At most 120 characters, all of which can be read.'
+					problem.code === 'name-empty' ? say.sayWhatTheGroupIs() : say.atMost120CharactersAll()
 			});
 		const key = uuidShape.safeParse(form.get('key')).data;
-		if (key === undefined)
-			return fail(400, { typed, problem: 'This could not be read. Please try again.' });
+		if (key === undefined) return fail(400, { typed, problem: say.thisCouldNotBeRead() });
 		const made = await orAway(makeGroup(name, account.id, key));
 		if (!made) return fail(503, { typed, problem: awayMessage });
 		rememberHere(event, groupCookie, made);
@@ -67,14 +65,14 @@ export const actions: Actions = {
 		const { db } = event.locals;
 		const name = account.groups.find((one) => one.groupId === db.groupId)?.name;
 		if (String(form.get('name') ?? '').trim() !== name)
-			return fail(422, { wrongName: 'Type the name as it is written above.' });
+			return fail(422, { wrongName: say.typeTheNameAsIt() });
 		if ((await orAway(deleteGroup(db))) === null) return fail(503, { wrongName: awayMessage });
 		redirect(303, '/groups');
 	},
 	undo: async (event) => {
 		const { account, id } = await asked(event);
 		if (!account.deleted.some((one) => one.groupId === id && one.role === 'coordinator'))
-			error(404, { message: 'That group is gone, or you do not run it.' });
+			error(404, { message: say.thatGroupIsGoneOr() });
 		await orAway(restoreGroup(dbOf(id, account.id)));
 		rememberHere(event, groupCookie, id);
 		redirect(303, '/');

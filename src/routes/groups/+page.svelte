@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { GroupsPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';
@@ -17,56 +18,60 @@
 	id="main"
 	class="@container mx-auto grid w-full max-w-3xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
 >
-	<h1>Groups</h1>
+	<h1>{say.groups()}</h1>
 	{#each data.deleted as group (group.id)}
 		<section
 			class="sheet flex flex-wrap items-center justify-between gap-3 border-2 border-warning p-5"
 		>
 			<p>
-				<b>{group.name}</b> was deleted on {group.deletedAt ? yearDayWords(group.deletedAt) : ''}; {data.undoDays}
-				days after that it is gone.
+				<b>{group.name}</b>
+				{say.wasDeletedOnDaysAfter({
+					part: group.deletedAt ? yearDayWords(group.deletedAt) : '',
+					undoDays: data.undoDays
+				})}
 			</p>
 			<form method="POST" {...actTo('?/undo')}>
 				<input type="hidden" name="id" value={group.id} />
-				<button class="btn btn-accent">Take it back</button>
+				<button class="btn btn-accent">{say.takeItBack()}</button>
 			</form>
 		</section>
 	{/each}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="make">
-		<h2 id="make">A new group</h2>
+		<h2 id="make">{say.aNewGroup()}</h2>
 		<p class="quiet">
-			It begins empty, with you as its coordinator. Nothing of one is seen in another.
+			{say.itBeginsEmptyWithYou()}
 		</p>
 		<form class="grid max-w-md gap-4" method="POST" {...actTo('?/make')}>
 			<input type="hidden" name="key" value={key} />
 			<DoorField
 				name="name"
-				label="What it is called"
+				label={say.whatItIsCalled()}
 				autocomplete="off"
 				value={form && 'typed' in form ? form.typed : ''}
 				problem={form && 'problem' in form ? form.problem : undefined}
 			/>
-			<button class="btn justify-self-start btn-accent">Make the group</button>
+			<button class="btn justify-self-start btn-accent">{say.makeTheGroup()}</button>
 		</form>
 	</section>
 	{#if data.here !== null}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="delete">
-			<h2 id="delete">Delete {data.here}</h2>
+			<h2 id="delete">{say.delete({ here: data.here })}</h2>
 			<Caution>
-				All it has is closed to everyone at once, links too, and gone in {data.undoDays} days. Take
-				<a class="link" {...linkTo('/everything.zip')} download>everything as files</a> with you first.
+				{say.allItHasIsClosed({ undoDays: data.undoDays })}
+				<a class="link" {...linkTo('/everything.zip')} download>{say.everythingAsFiles()}</a>
+				{say.withYouFirst()}
 			</Caution>
 			<form class="grid max-w-md gap-4" method="POST" {...actTo('?/delete')}>
 				<DoorField
 					name="name"
 					id="delete-name"
-					label="Type its name to delete it"
+					label={say.typeItsNameToDelete()}
 					autocomplete="off"
 					problem={form && 'wrongName' in form ? form.wrongName : undefined}
 				/>
-				<button class="btn justify-self-start">Delete the group</button>
+				<button class="btn justify-self-start">{say.deleteTheGroup()}</button>
 			</form>
 		</section>
 	{/if}
-	<p><a class="link-row" href="/account">Back to your account</a></p>
+	<p><a class="link-row" href="/account">{say.backToYourAccount()}</a></p>
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HandOverPage as say } from '$lib/words/hand-over';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import { formatLength } from '$lib/core/units/format-length';
@@ -26,14 +27,14 @@
 	<section aria-labelledby="out">
 		<div class="flex flex-wrap items-baseline gap-x-5">
 			<h2 id="out">
-				{data.deliveries.length === 0 ? 'Nothing went out yet' : 'What went out'}
+				{data.deliveries.length === 0 ? say.nothingWentOutYet() : say.whatWentOut()}
 			</h2>
 			{#if toCome > 0}<p class="quiet">
-					{toCome === 1 ? 'of one' : `of ${toCome}`} nobody has said yet that it was received
+					{say.nobodyHasSaidYetThat({ part: toCome === 1 ? say.ofOne() : say.of({ toCome }) })}
 				</p>{/if}
 			{#if data.deliveries.length > 0}<a
 					class="inline-flex min-h-11 link items-center"
-					href="/hand-over/calendar.ics">For a calendar</a
+					href="/hand-over/calendar.ics">{say.forACalendar()}</a
 				>{/if}
 		</div>
 		{#if data.deliveries.length > 0}
@@ -53,35 +54,39 @@
 							</p>
 							<p>
 								{capital(matsWords(one.mats.length))}{one.pillows.length > 0
-									? ` and ${pillowsWords(one.pillows.length)}`
+									? say.and({ pillows: pillowsWords(one.pillows.length) })
 									: ''}:
 								{#each one.mats as mat (mat)}<a
 										class="mr-2 inline-flex min-h-11 link items-center"
 										href="/hand-over/mats/{mat}">{mat}</a
 									>{/each}
 							</p>
-							{#if one.gathering}<p class="break-words">With it: {one.gathering}</p>{/if}
+							{#if one.gathering}<p class="break-words">
+									{say.withIt({ gathering: one.gathering })}
+								</p>{/if}
 							{#if one.note}<p class="break-words">“{one.note}”</p>{/if}
 						</div>
 						{#if one.receivedOn}<p class="quiet break-words @min-[44rem]:text-right">
-								received {yearDayWords(one.receivedOn)}{one.receivedBy
-									? `: “${one.receivedBy}”`
-									: ''}
+								{say.received({
+									yearDay: yearDayWords(one.receivedOn),
+									part: one.receivedBy ? `: “${one.receivedBy}”` : ''
+								})}
 							</p>
 						{:else}<ReceiveButton delivery={one.code} />{/if}
 					</li>
 				{/each}
 			</ul>
 			{#if data.hasOlder}
-				<a class="btn mt-3 font-normal" href="?before={data.deliveries.at(-1)?.id}">Older ones</a>
+				<a class="btn mt-3 font-normal" href="?before={data.deliveries.at(-1)?.id}"
+					>{say.olderOnes()}</a
+				>
 			{/if}
 		{/if}
 	</section>
 	{#if data.places.length === 0}
 		<p class="sheet p-4">
-			Say first which places receive mats, under <a class="link" href="/people#places"
-				>People and places</a
-			>.
+			{say.sayFirstWhichPlacesReceive()}
+			<a class="link" href="/people#places">{say.peopleAndPlaces()}</a>.
 		</p>
 	{:else}
 		<DeliverForm

@@ -1,3 +1,4 @@
+import { HealthzDoor as say } from '$lib/words/house';
 import { house } from '$lib/server/db/db';
 import { json, type RequestHandler } from '@sveltejs/kit';
 
@@ -7,6 +8,6 @@ export const GET: RequestHandler = async () => {
 		await house.one('select 1 as one', []);
 		return json({ status: 'well' });
 	} catch {
-		return json({ status: 'the database is away' }, { status: 503 });
+		return json({ status: say.theDatabaseIsAway() }, { status: 503 });
 	}
 };

@@ -1,32 +1,33 @@
 <script lang="ts">
+	import { KnowHowPage as say } from '$lib/words/know-how';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
-	const sorts = { act: 'how it is done', fault: 'what is wrong', word: 'a word' } as const;
+	const sorts = { act: say.howItIsDone2(), fault: say.whatIsWrong(), word: 'a word' } as const;
 	const link = 'inline-flex min-h-11 link items-center';
 </script>
 
 <PageTitle />
 
-<h1 class="text-2xl font-bold">Know-how</h1>
+<h1 class="text-2xl font-bold">{say.knowHow()}</h1>
 <form class="mt-2 flex flex-wrap items-end gap-2" method="GET" role="search">
 	<label class="grid min-w-0 flex-1 basis-60 gap-1">
-		Look for an act, a fault, a word
+		{say.lookForAnActA()}
 		<input class="field w-full" name="q" type="search" maxlength="80" defaultValue={data.asked} />
 	</label>
-	<button class="btn btn-accent">Look</button>
+	<button class="btn btn-accent">{say.look()}</button>
 </form>
 <div role="status">
 	{#if data.asked.trim() !== ''}
 		<section class="sheet mt-3 p-4" aria-labelledby="found">
 			<h2 id="found">
-				{data.found.length === 0 ? 'Nothing speaks of that' : `Found for “${data.asked}”`}
+				{data.found.length === 0 ? say.nothingSpeaksOfThat() : say.foundFor({ asked: data.asked })}
 			</h2>
 			{#if data.found.length === 0}
-				<p>Try one word of it, or look through the acts below.</p>
+				<p>{say.tryOneWordOfIt()}</p>
 			{/if}
 			<ul>
 				{#each data.found as { sort, title, about, href } (href)}
@@ -44,7 +45,7 @@
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[48rem]:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
 >
 	<section class="sheet p-4" aria-labelledby="acts">
-		<h2 id="acts">How it is done</h2>
+		<h2 id="acts">{say.howItIsDone()}</h2>
 		{#each data.groups as { title, acts } (title)}
 			<h3 class="mt-3 font-semibold">{title}</h3>
 			<ul>
@@ -59,19 +60,19 @@
 	</section>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet p-4" aria-labelledby="wrong">
-			<h2 id="wrong">When something is wrong</h2>
-			<a class={link} href="/know-how/faults">What is wrong with this mat?</a>
-			<p class="quiet">From what one sees to what is done about it, drawn.</p>
+			<h2 id="wrong">{say.whenSomethingIsWrong()}</h2>
+			<a class={link} href="/know-how/faults">{say.whatIsWrongWithThis()}</a>
+			<p class="quiet">{say.fromWhatOneSeesTo()}</p>
 		</section>
 		<section class="sheet p-4" aria-labelledby="practice">
-			<h2 id="practice">Practise</h2>
-			<p class="quiet">A question at a time, as often as you like. Nobody counts.</p>
+			<h2 id="practice">{say.practise()}</h2>
+			<p class="quiet">{say.aQuestionAtATime()}</p>
 			<PractisedList named={null} />
 		</section>
 		<section class="sheet p-4" aria-labelledby="words">
-			<h2 id="words">Words</h2>
-			<a class={link} href="/know-how/words">The words of the craft</a>
-			<p class="quiet">What each means, and the stitches by US and UK names.</p>
+			<h2 id="words">{say.words()}</h2>
+			<a class={link} href="/know-how/words">{say.theWordsOfTheCraft()}</a>
+			<p class="quiet">{say.whatEachMeansAndThe()}</p>
 		</section>
 	</div>
 </div>

@@ -1,3 +1,4 @@
+import { LinksActs as say } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { lineStations } from '$lib/core/assembly-line/assembly-line';
 import {
@@ -57,7 +58,7 @@ export const actions: Actions = {
 	/** Makes a link that opens one plan; its address is shown once, in the answer. */
 	make: async ({ request, locals, url }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: 'Which plan was meant could not be read.' });
+		if (!asked) return fail(400, { message: say.whichPlanWasMeantCould() });
 		const made = await orAway(
 			makeLink(locals.db, keyFor(asked.key, asked.plan), asked.plan).then((address) => ({
 				address
@@ -66,15 +67,14 @@ export const actions: Actions = {
 		if (!made) return fail(503, { message: awayMessage });
 		if (!made.address)
 			return fail(409, {
-				message:
-					'No link was made: that plan is not in the list any more, or this page made its link already. Go to the plans and make another.'
+				message: say.noLinkWasMadeThat()
 			});
 		return { address: `${url.origin}/l/${made.address}` };
 	},
 	/** Makes a link to what is asked for, to the calendar or to a station; its address is shown once. */
 	open: async ({ request, locals, url }) => {
 		const asked = opened.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: 'What the link should open could not be read.' });
+		if (!asked) return fail(400, { message: say.whatTheLinkShouldOpen() });
 		// One page may make one of each.
 		const key = keyFor(asked.key, JSON.stringify(asked));
 		locals.about = asked.opens === 'station' ? asked.station : asked.opens;
@@ -87,7 +87,7 @@ export const actions: Actions = {
 		if (!made) return fail(503, { message: awayMessage });
 		if (!made.address)
 			return fail(409, {
-				message: 'No link was made: this page made it already, or there is no such day any more.'
+				message: say.noLinkWasMadeThis()
 			});
 		return { address: `${url.origin}${pathOf[asked.opens]}${made.address}` };
 	},
@@ -100,7 +100,7 @@ export const actions: Actions = {
 		const problem = await orAway(
 			readerOf(event).then((reader) =>
 				key === undefined
-					? 'Which entry was meant could not be read.'
+					? say.whichEntryWasMeantCould()
 					: settleLate(locals.db, key, isKept, reader)
 			)
 		);
@@ -111,7 +111,7 @@ export const actions: Actions = {
 	revoke: async ({ request, locals }) => {
 		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
 		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.db, id)));
-		if (!isRevoked) return fail(409, { message: 'That link opens nothing any more.' });
+		if (!isRevoked) return fail(409, { message: say.thatLinkOpensNothingAny() });
 		redirect(303, '/links');
 	}
 };

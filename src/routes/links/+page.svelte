@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LinksPage as msg } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { stationWords } from '$lib/stages/table-day/day-words';
@@ -15,20 +16,20 @@
 	const opensWords = ({ grants, mat, planName, day, station }: Line): string =>
 		({
 			'read-plan': planName ?? '',
-			make: `the mat ${mat}`,
-			join: 'the door',
+			make: msg.theMat({ mat: mat ?? '' }),
+			join: msg.theDoor(),
 			station: station === null ? '' : stationWords[station],
-			asks: 'what is asked for',
-			calendar: 'the calendar'
+			asks: msg.whatIsAskedFor(),
+			calendar: msg.theCalendar()
 		})[grants] + (day ? `, ${yearDayWords(day)}` : '');
 	const moreWords = ({ grants, planName, planVersion, role }: Line): string =>
 		({
-			'read-plan': `version ${planVersion}`,
-			make: `${planName}, to count`,
-			join: `for one to come in as a ${role}`,
-			station: 'to tap at',
-			asks: 'to read',
-			calendar: 'to follow'
+			'read-plan': msg.version({ planVersion: planVersion ?? '' }),
+			make: msg.toCount({ planName: planName ?? '' }),
+			join: msg.forOneToComeIn({ role: role ?? '' }),
+			station: msg.toTapAt(),
+			asks: msg.toRead(),
+			calendar: msg.toFollow()
 		})[grants];
 	const key = newKey();
 	const address = $derived(form && 'address' in form ? form.address : null);
@@ -41,11 +42,9 @@
 	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
 >
 	<div>
-		<h1>Links</h1>
+		<h1>{msg.links()}</h1>
 		<p class="quiet">
-			A link lets whoever has it do one thing, and nothing else: read a plan as it stood, count the
-			rows of a mat, tap at a station, read what is asked for, or follow the calendar. It opens for {data.days}
-			days at most, or until you revoke it.
+			{msg.aLinkLetsWhoeverHas({ days: data.days })}
 		</p>
 	</div>
 	{#if form && 'message' in form && form.message}
@@ -53,8 +52,8 @@
 	{/if}
 	{#if address}
 		<section class="sheet grid gap-2 border-2 border-success p-5" aria-labelledby="made">
-			<h2 id="made">The link is made</h2>
-			<p>Copy it now: it is shown this once, and kept nowhere.</p>
+			<h2 id="made">{msg.theLinkIsMade()}</h2>
+			<p>{msg.copyItNowItIs()}</p>
 			<MadeLink {address} isOnlyHere={data.isOnlyHere} />
 		</section>
 	{/if}
@@ -63,10 +62,9 @@
 			class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 border-2 border-warning p-5"
 			aria-labelledby="late"
 		>
-			<h2 id="late">Came late</h2>
+			<h2 id="late">{msg.cameLate()}</h2>
 			<p>
-				These came by a link after it was closed. They are counted nowhere until you say what
-				becomes of them.
+				{msg.theseCameByALink()}
 			</p>
 			<ul class="grid gap-3">
 				{#each data.late as entry (entry.key)}
@@ -75,14 +73,17 @@
 						data-late={entry.type}
 					>
 						<span class="min-w-0 [overflow-wrap:anywhere]"
-							>Someone {entryWords(entry.type)}<span class="quiet block text-sm"
-								>{Object.values(entry.typed).join(', ')}; came {momentWords(entry.cameAt)}</span
+							>{msg.someone({ entry: entryWords(entry.type) })}<span class="quiet block text-sm"
+								>{msg.came({
+									values: Object.values(entry.typed).join(', '),
+									moment: momentWords(entry.cameAt)
+								})}</span
 							></span
 						>
 						<form class="flex flex-wrap gap-2" method="POST" {...actTo('?/late')}>
 							<input type="hidden" name="key" value={entry.key} />
-							<button class="btn btn-accent" name="keep" value="yes">Keep it</button>
-							<button class="btn" name="keep" value="no">Throw it away</button>
+							<button class="btn btn-accent" name="keep" value="yes">{msg.keepIt()}</button>
+							<button class="btn" name="keep" value="no">{msg.throwItAway()}</button>
 						</form>
 					</li>
 				{/each}
@@ -90,25 +91,25 @@
 		</section>
 	{/if}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="new">
-		<h2 id="new">A new link</h2>
+		<h2 id="new">{msg.aNewLink()}</h2>
 		<form class="flex flex-wrap gap-3" method="POST" {...actTo('?/open')}>
 			<input type="hidden" name="key" value={key} />
 			<button
 				class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
 				name="opens"
-				value="asks">To what is asked for</button
+				value="asks">{msg.toWhatIsAskedFor()}</button
 			>
 			<button
 				class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
 				name="opens"
-				value="calendar">To the calendar</button
+				value="calendar">{msg.toTheCalendar()}</button
 			>
 		</form>
 		{#if data.tableDays.length > 0}
 			<form class="flex flex-wrap items-end gap-3" method="POST" {...actTo('?/open')}>
 				<input type="hidden" name="key" value={key} />
 				<label class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
-					>A table day
+					>{msg.aTableDay()}
 					<select class="field max-w-full min-w-0" name="day">
 						{#each data.tableDays as day (day.id)}
 							<option value={day.id}>{yearDayWords(day.day)}, {day.place}</option>
@@ -116,7 +117,7 @@
 					</select>
 				</label>
 				<label class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
-					>Its station
+					>{msg.itsStation()}
 					<select class="field max-w-full min-w-0" name="station">
 						{#each lineStations as station (station)}
 							<option value={station}>{stationWords[station]}</option>
@@ -126,20 +127,21 @@
 				<button
 					class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
 					name="opens"
-					value="station">To this station, for its tablet</button
+					value="station">{msg.toThisStationForIts()}</button
 				>
 			</form>
 		{/if}
 	</section>
 	<section class="sheet p-5" aria-labelledby="links">
-		<h2 id="links">Links that were made</h2>
+		<h2 id="links">{msg.linksThatWereMade()}</h2>
 		{#if data.links.length === 0}
 			<p class="mt-2">
-				None yet. Under <a class="link" href="/plans">Kept plans</a> each plan can be given one, and
-				on its own page under <a class="link" href="/make">Make</a> each mat.
+				{msg.noneYetUnder()} <a class="link" href="/plans">{msg.keptPlans()}</a>
+				{msg.eachPlanCanBeGiven()} <a class="link" href="/make">{msg.make()}</a>
+				{msg.eachMat()}
 			</p>
 		{:else}
-			<Table heads={['Opens', 'Made', 'Used last', { label: 'Revoke', isSilent: true }]} stacks>
+			<Table heads={['Opens', 'Made', msg.usedLast(), { label: 'Revoke', isSilent: true }]} stacks>
 				{#each data.links as link (link.id)}
 					{@const opens = opensWords(link)}
 					<tr data-link={link.mat ?? link.planName ?? link.role ?? link.grants}>
@@ -148,18 +150,18 @@
 						>
 						<td class="quiet whitespace-nowrap" data-label="Made">{yearDayWords(link.madeAt)}</td>
 						<td class="quiet" data-label="Used last"
-							>{link.lastUsedAt ? momentWords(link.lastUsedAt) : 'not yet'}</td
+							>{link.lastUsedAt ? momentWords(link.lastUsedAt) : msg.notYet()}</td
 						>
 						<td class="text-right">
 							{#if link.revokedAt}
-								<span class="quiet">revoked</span>
+								<span class="quiet">{msg.revoked()}</span>
 							{:else if link.expiresAt && link.expiresAt.getTime() < Date.now()}
-								<span class="quiet">its time is over</span>
+								<span class="quiet">{msg.itsTimeIsOver()}</span>
 							{:else}
 								<form method="POST" {...actTo('?/revoke')}>
 									<input type="hidden" name="id" value={link.id} />
 									<button class="btn btn-ghost font-normal"
-										>Revoke<span class="sr-only"> the link to {opens}</span></button
+										>{msg.revoke()}<span class="sr-only"> {msg.theLinkTo({ opens })}</span></button
 									>
 								</form>
 							{/if}

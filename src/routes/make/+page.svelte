@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MakePage as say } from '$lib/words/making';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import BeginForm from '$lib/stages/making/BeginForm.svelte';
 	import MatList from '$lib/stages/making/MatList.svelte';
@@ -15,16 +16,17 @@
 	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="mats">
 		<h2 id="mats">
 			{data.mats.length === 0
-				? 'No mat is in hand'
+				? say.noMatIsInHand()
 				: data.mats.length === 1
-					? 'One mat in hand'
-					: `${data.mats.length} mats in hand`}
-			{#if data.mats.length > 0}<span class="quiet text-base font-normal">what needs you first</span
+					? say.oneMatInHand()
+					: say.matsInHand({ length: data.mats.length })}
+			{#if data.mats.length > 0}<span class="quiet text-base font-normal"
+					>{say.whatNeedsYouFirst()}</span
 				>{/if}
 		</h2>
 		{#if data.mats.length > 0}<MatList mats={data.mats} />
 		{:else}<p class="sheet p-4">
-				Begin one by a plan: it has a label, somebody who makes it, and its rows are counted.
+				{say.beginOneByAPlan()}
 			</p>{/if}
 	</section>
 	{#if data.plans.length > 0}
@@ -33,7 +35,8 @@
 		</div>
 	{:else}
 		<p class="sheet p-4">
-			<a class="link" href="/plan">Plan a mat</a> first: a mat is begun by a plan.
+			<a class="link" href="/plan">{say.planAMat()}</a>
+			{say.firstAMatIsBegun()}
 		</p>
 	{/if}
 </div>

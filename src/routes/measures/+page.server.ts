@@ -1,3 +1,4 @@
+import { MeasuresActs as say } from '$lib/words/measures';
 import type { Db } from '$lib/server/db/db';
 import { barePractice } from '$lib/core/practice/practice';
 import type { PlanBasis } from '$lib/measures/plan-basis';
@@ -62,8 +63,7 @@ export const actions: Actions = {
 	keep: entryAction,
 	leave: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked)
-			return fail(400, { entry: null, message: 'Which measure was meant could not be read.' });
+		if (!asked) return fail(400, { entry: null, message: say.whichMeasureWasMeantCould() });
 		const leave = asked.of === 'timed' ? leaveOutTimedWork : leaveOutMeasurement;
 		await leave(locals.db, asked.id, asked.out === 'yes');
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MeasuresPage as msg } from '$lib/words/measures';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import KnowledgeChart from '$lib/measures/KnowledgeChart.svelte';
 	import WaitingList from '$lib/entries/WaitingList.svelte';
@@ -17,9 +18,9 @@
 <PageTitle />
 
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
-	<h1 class="mb-1">Measures</h1>
+	<h1 class="mb-1">{msg.measures()}</h1>
 	<p class="quiet mb-4">
-		Your own swatches and timed work correct the estimates of every plan. Nobody is ranked.
+		{msg.yourOwnSwatchesAndTimed()}
 	</p>
 	<WaitingList {outbox} />
 	<div
@@ -38,7 +39,7 @@
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 			<section class="sheet p-4" aria-labelledby="known">
 				<div class="mb-2 flex flex-wrap items-center gap-3">
-					<h2 class="flex-1" id="known">What is known now</h2>
+					<h2 class="flex-1" id="known">{msg.whatIsKnownNow()}</h2>
 					{#if data.makers.length > 0}
 						<form
 							class="flex min-w-0 flex-wrap items-center gap-2 text-[0.9375rem]"
@@ -46,26 +47,26 @@
 							data-sveltekit-noscroll
 						>
 							<label class="flex min-w-0 flex-wrap items-center gap-2">
-								By whose measures
+								{msg.byWhoseMeasures()}
 								<select
 									class="field w-auto max-w-full"
 									name="maker"
 									value={data.maker ?? ''}
 									onchange={(event) => event.currentTarget.form?.requestSubmit()}
 								>
-									<option value="">everyone's</option>
-									{#each data.makers as maker (maker)}<option value={maker}>{maker}'s own</option
+									<option value="">{msg.everyones()}</option>
+									{#each data.makers as maker (maker)}<option value={maker}
+											>{msg.sOwn({ maker })}</option
 										>{/each}
 								</select>
 							</label>
-							<noscript><button class="btn">Look</button></noscript>
+							<noscript><button class="btn">{msg.look()}</button></noscript>
 						</form>
 					{/if}
 				</div>
 				{#if data.maker !== null}
 					<p class="quiet mb-2 text-[0.9375rem]">
-						What {data.maker}'s own measures say beside the craft's figures, for plans that {data.maker}
-						makes alone. Plans go by everyone's.
+						{msg.whatSOwnMeasuresSay({ maker: data.maker })}
 					</p>
 				{/if}
 				<KnowledgeChart practice={data.practice} kinds={data.kinds} />

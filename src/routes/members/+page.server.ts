@@ -1,3 +1,4 @@
+import { MembersActs as say } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { joinDays, makeJoinLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
@@ -46,27 +47,26 @@ const changed = z.object({
 
 /** What is said where a change of a member did not go. */
 const notChanged: Readonly<Record<Exclude<MemberChanged, 'changed'>, string>> = {
-	last: 'A group keeps one coordinator at least: make someone else one first.',
-	gone: 'That member is not in the group any more.'
+	last: say.aGroupKeepsOneCoordinator(),
+	gone: say.thatMemberIsNotIn()
 };
 
 export const actions: Actions = {
 	/** Makes a link that lets one person in; its address is shown once, in the answer. */
 	invite: async ({ request, locals, url }) => {
 		const asked = invited.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: 'As what was meant could not be read.' });
+		if (!asked) return fail(400, { message: say.asWhatWasMeantCould() });
 		locals.about = asked.role;
 		const made = await orAway(
 			makeJoinLink(locals.db, asked.key, asked.role).then((address) => ({ address }))
 		);
 		if (!made) return fail(503, { message: awayMessage });
-		if (!made.address)
-			return fail(409, { message: 'This page made its link already. Load it anew for another.' });
+		if (!made.address) return fail(409, { message: say.thisPageMadeItsLink() });
 		return { address: `${url.origin}/join/${made.address}`, role: asked.role };
 	},
 	change: async ({ request, locals }) => {
 		const asked = changed.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: 'What was meant could not be read.' });
+		if (!asked) return fail(400, { message: say.whatWasMeantCouldNot() });
 		locals.about = asked.role;
 		const went = await orAway(
 			changeMember(locals.db, asked.id, { role: asked.role, personId: asked.person })

@@ -1,3 +1,4 @@
+import { PeopleActs as say } from '$lib/words/people';
 import { uuidShape } from '$lib/server/base/uuid';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
@@ -45,7 +46,7 @@ export const actions: Actions = {
 		const read = new FormReader({ name: typed });
 		const name = read.needed('name', longest['person.name']);
 		const key = uuidShape.safeParse(form.get('key')).data;
-		const problem = read.problems.name ?? (key ? null : 'Please load this page anew.');
+		const problem = read.problems.name ?? (key ? null : say.pleaseLoadThisPageAnew());
 		if (problem || !key) return fail(422, { added: { typed, problem } });
 		const saved = await orAway(addPerson(locals.db, key, name));
 		if (!saved) return fail(503, { added: { typed, problem: awayMessage } });
@@ -71,8 +72,7 @@ export const actions: Actions = {
 		const forgotten = id === null ? null : await orAway(forgetPerson(locals.db, id));
 		if (forgotten === null)
 			return fail(409, {
-				message:
-					'Nobody was forgotten: that person is not in the list, or the list cannot be reached just now.'
+				message: say.nobodyWasForgottenThatPerson()
 			});
 		redirect(303, '/people#people');
 	},
@@ -90,7 +90,7 @@ export const actions: Actions = {
 	ended: async ({ request, locals }) => {
 		const id = await idOf(request);
 		const isOver = id !== null && (await orAway(endReceiving(locals.db, id)));
-		if (!isOver) return fail(409, { message: 'That place is not among those that receive mats.' });
+		if (!isOver) return fail(409, { message: say.thatPlaceIsNotAmong() });
 		redirect(303, '/people#places');
 	}
 };

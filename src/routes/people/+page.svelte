@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PeoplePage as say } from '$lib/words/people';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import OneLineForm from '$lib/ui/OneLineForm.svelte';
@@ -21,27 +22,26 @@
 <PageTitle />
 
 <main id="main" class="@container mx-auto grid w-full max-w-4xl gap-5 px-5 py-6 max-sm:px-4">
-	<h1>People and places</h1>
+	<h1>{say.peopleAndPlaces()}</h1>
 	{#if form && 'message' in form && form.message}
 		<p class="font-semibold text-error" role="alert">{form.message}</p>
 	{/if}
 
 	<section class="sheet grid gap-3 p-5" aria-labelledby="people">
-		<h2 id="people">People</h2>
+		<h2 id="people">{say.people()}</h2>
 		<p class="quiet">
-			A first name or a nickname, and what the table has to know to seat them well. A name stands
-			here and nowhere else, so it can be forgotten everywhere at once.
+			{say.aFirstNameOrA()}
 		</p>
 		<OneLineForm
 			action="?/add"
 			id="added"
-			label="Somebody new"
-			act="Add them"
+			label={say.somebodyNew()}
+			act={say.addThem()}
 			isMain
 			refused={added ?? null}
 		/>
 		{#if data.people.length === 0}
-			<p>No name has been typed yet. Nobody has to give one.</p>
+			<p>{say.noNameHasBeenTyped()}</p>
 		{:else}
 			<ul class="grid">
 				{#each data.people as person (person.id)}
@@ -55,7 +55,7 @@
 						<span class="quiet min-w-0 flex-1 basis-40 text-[0.9375rem]">{seatsWords(person)}</span>
 						{#if forgetting?.id !== person.id}
 							<a class="link-row" href="?forget={person.id}#forget" data-sveltekit-noscroll
-								>Forget <span class="sr-only">{person.name}</span></a
+								>{say.forget()} <span class="sr-only">{person.name}</span></a
 							>
 						{:else}
 							<form
@@ -66,16 +66,11 @@
 							>
 								<input type="hidden" name="id" value={person.id} />
 								<p>
-									{person.name}’s name goes from everything kept here, and from lists that lie on
-									the table; so do the seats they may take, what the table minds and whom they sit
-									with. Bags that were brought, counts, measures and the places taken on table days
-									stay, without a name. What stands in a free remark stays as it was written: look
-									for it there. Copies of the database made before today have the name until they
-									are thrown away. This cannot be undone.
+									{say.sNameGoesFromEverything({ name: person.name })}
 								</p>
 								<div class="flex flex-wrap gap-3">
-									<button class="btn btn-neutral">Forget {person.name}</button>
-									<a class="btn" href="/people#people">Keep the name</a>
+									<button class="btn btn-neutral">{say.forget2({ name: person.name })}</button>
+									<a class="btn" href="/people#people">{say.keepTheName()}</a>
 								</div>
 							</form>
 						{/if}
@@ -100,10 +95,10 @@
 	{/if}
 
 	<section class="sheet grid gap-3 p-5" aria-labelledby="places">
-		<h2 id="places">Places that receive mats</h2>
+		<h2 id="places">{say.placesThatReceiveMats()}</h2>
 		<p class="quiet">
-			Places that give bags stand under <a class="link" href="/gather#places">Gather</a>; one place
-			can do both.
+			{say.placesThatGiveBagsStand()}
+			<a class="link" href="/gather#places">{say.gather()}</a>{say.onePlaceCanDoBoth()}
 		</p>
 		{#if data.places.length > 0}
 			<ul class="grid">
@@ -113,13 +108,14 @@
 						data-receives={one.name}
 					>
 						<span class="flex-1 font-semibold">
-							{one.name}{#if one.givesBags}<span class="quiet font-normal">, gives bags, too</span
+							{one.name}{#if one.givesBags}<span class="quiet font-normal"
+									>{say.givesBagsToo()}</span
 								>{/if}
 						</span>
 						<form method="POST" {...actTo('?/ended')}>
 							<input type="hidden" name="id" value={one.id} />
 							<button class="btn btn-ghost font-normal"
-								>Receives none any more<span class="sr-only">: {one.name}</span></button
+								>{say.receivesNoneAnyMore()}<span class="sr-only">: {one.name}</span></button
 							>
 						</form>
 					</li>
@@ -129,10 +125,12 @@
 		<OneLineForm
 			action="?/receiving"
 			id="place"
-			label="A place that receives mats"
-			act="Add it"
+			label={say.aPlaceThatReceivesMats()}
+			act={say.addIt()}
 			refused={place ?? null}
 		/>
-		<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
+		<p>
+			<a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>{say.removed()}</a>
+		</p>
 	</section>
 </main>

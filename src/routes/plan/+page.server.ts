@@ -1,3 +1,4 @@
+import { PlanActs as say } from '$lib/words/plan';
 import { uuidShape } from '$lib/server/base/uuid';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { startingPlan } from '$lib/core/model/starting-plan';
@@ -27,9 +28,7 @@ export const load: PageServerLoad = async ({ parent, url, locals }) => {
 		name: link?.name ?? '',
 		step: link?.step ?? null,
 		tool: link?.tool ?? null,
-		linkProblem: read?.problems
-			? 'This link does not hold a whole plan. It may have been cut short; here is a new plan instead.'
-			: null,
+		linkProblem: read?.problems ? say.thisLinkDoesNotHold() : null,
 		fields: fieldsOfPlan(read?.plan ?? startingPlan, group.lengthSystem),
 		...(await knownOf(locals.db)),
 		key: crypto.randomUUID()

@@ -1,3 +1,4 @@
+import { PlansActs as say } from '$lib/words/plan';
 import { uuidShape } from '$lib/server/base/uuid';
 import { readName } from '$lib/ui/name';
 import { fileProblemWords, nameProblemWords } from '$lib/stages/plan/words/problem-words';
@@ -64,7 +65,7 @@ async function onPlan(
 ) {
 	const form = await readForm(request);
 	const id = idShape.safeParse(form.get('id')).data;
-	if (!id) return refuse(400, { message: 'Which plan was meant could not be read.' });
+	if (!id) return refuse(400, { message: say.whichPlanWasMeantCould() });
 	try {
 		return (await work(id, form)) ?? undefined;
 	} catch (problem) {
@@ -74,7 +75,7 @@ async function onPlan(
 	}
 }
 
-const goneMessage = 'That plan is no longer in the list.';
+const goneMessage = say.thatPlanIsNoLonger();
 
 export const actions: Actions = {
 	rename: ({ request, locals }) =>
@@ -125,12 +126,12 @@ export const actions: Actions = {
 		try {
 			const result = await insertPlan(
 				locals.db,
-				writeOf(read.name ?? 'Plan from a file', read.plan, key, await practiceOrBare(locals.db))
+				writeOf(read.name ?? say.planFromAFile(), read.plan, key, await practiceOrBare(locals.db))
 			);
 			if (result.outcome === 'gone') return refuse(409, { message: goneMessage });
 			if (result.outcome === 'changed-meanwhile')
 				return refuse(409, {
-					message: 'A file was kept from this page already. Load the page again to bring another.'
+					message: say.aFileWasKeptFrom()
 				});
 			redirect(303, `/plan/${result.plan.id}?kept=${result.plan.version}`);
 		} catch (problem) {

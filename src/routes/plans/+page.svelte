@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PlansPage as say } from '$lib/words/plan';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
@@ -51,11 +52,16 @@
 <main id="main" class="@container mx-auto grid w-full max-w-6xl gap-4 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-center gap-4">
 		<div class="flex-1">
-			<h1>Kept plans</h1>
-			<p class="quiet">{data.group.name}. Figures as of now, {basisWords(data.basis)}.</p>
-			<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
+			<h1>{say.keptPlans()}</h1>
+			<p class="quiet">
+				{say.figuresAsOfNow({ name: data.group.name, basis: basisWords(data.basis) })}
+			</p>
+			<p>
+				<a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>{say.removed()}</a
+				>
+			</p>
 		</div>
-		<a class="btn text-base btn-accent" href="/plan">Plan a mat</a>
+		<a class="btn text-base btn-accent" href="/plan">{say.planAMat()}</a>
 	</div>
 
 	{#if form?.message}
@@ -71,25 +77,27 @@
 			use:enhance
 			data-hanging
 		>
-			<h2>Remove “{hanging.name}”?</h2>
+			<h2>{say.remove({ name: hanging.name })}</h2>
 			<ul class="list-disc pl-5">
 				{#if hanging.begun > 0}<li data-hangs="begun">
-						{several(hanging.begun, 'mat is', 'mats are')} being made by it. They go on as they were begun.
+						{say.beingMadeByItThey({ several: several(hanging.begun, say.matIs(), say.matsAre()) })}
 					</li>{/if}
 				{#if hanging.wanted > 0}<li data-hangs="wanted">
-						{several(hanging.wanted, 'mat is', 'mats are')} wanted of it. They stay in what to ask for
-						until you set 0 there.
+						{say.wantedOfItTheyStay({
+							several: several(hanging.wanted, say.matIs(), say.matsAre())
+						})}
 					</li>{/if}
 				{#if hanging.days > 0}<li data-hangs="days">
-						{several(hanging.days, 'table day works', 'table days work')} for it. Choose another plan
-						there.
+						{say.forItChooseAnotherPlan({
+							several: several(hanging.days, say.tableDayWorks(), say.tableDaysWork())
+						})}
 					</li>{/if}
 			</ul>
 			<input type="hidden" name="id" value={hanging.id} />
 			<input type="hidden" name="sure" value="yes" />
 			<div class="flex flex-wrap gap-3">
-				<button class="btn">Remove</button>
-				<a class="btn btn-ghost" href="/plans">Cancel</a>
+				<button class="btn">{say.remove2()}</button>
+				<a class="btn btn-ghost" href="/plans">{say.cancel()}</a>
 			</div>
 		</form>
 	{/if}
@@ -100,33 +108,33 @@
 			{...actTo('?/restore')}
 			use:enhance
 		>
-			<p class="flex-1" role="status">“{data.deleted.name}” was deleted.</p>
+			<p class="flex-1" role="status">{say.wasDeleted({ name: data.deleted.name })}</p>
 			<input type="hidden" name="id" value={data.deleted.id} />
-			<button class="btn">Undo</button>
+			<button class="btn">{say.undo()}</button>
 		</form>
 	{/if}
 
 	{#if data.plans.length === 0 && data.page === 0}
 		<div class="sheet grid justify-items-start gap-3 p-6">
-			<h2>No plan is kept yet</h2>
+			<h2>{say.noPlanIsKeptYet()}</h2>
 			<p>
-				Choose a size and a bag on the bench, give the plan a name, and keep it: it will stand here.
+				{say.chooseASizeAndA()}
 			</p>
-			<a class="btn btn-accent" href="/plan">Plan the first mat</a>
+			<a class="btn btn-accent" href="/plan">{say.planTheFirstMat()}</a>
 		</div>
 	{:else}
 		<div class="sheet overflow-hidden">
 			<table class="w-full text-left">
 				<thead class="border-b border-base-300 @max-[45rem]:sr-only">
 					<tr class="quiet text-[0.9375rem]">
-						<th class="px-4 py-2 font-normal" scope="col">Plan</th>
-						<th class="px-3 py-2 text-right font-normal" scope="col">Bags to collect</th>
-						<th class="px-3 py-2 text-right font-normal" scope="col">Strand</th>
-						<th class="px-3 py-2 text-right font-normal" scope="col">Hours</th>
-						<th class="px-3 py-2 text-right font-normal" scope="col">Weight</th>
-						<th class="px-3 py-2 font-normal" scope="col">Kept</th>
+						<th class="px-4 py-2 font-normal" scope="col">{say.plan()}</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">{say.bagsToCollect()}</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">{say.strand()}</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">{say.hours()}</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">{say.weight()}</th>
+						<th class="px-3 py-2 font-normal" scope="col">{say.kept()}</th>
 						<th class="px-3 py-2 font-normal" scope="col"
-							><span class="sr-only">What to do with it</span></th
+							><span class="sr-only">{say.whatToDoWithIt()}</span></th
 						>
 					</tr>
 				</thead>
@@ -155,14 +163,14 @@
 								>
 							</th>
 							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right">
-								{shown('toCollect')}<span class="@min-[45rem]:hidden"> bags</span>
+								{shown('toCollect')}<span class="@min-[45rem]:hidden"> {say.bags()}</span>
 								<span class="quiet block text-sm"
 									>{intervalWords(
 										now.toCollect,
 										'toCollect',
 										system
 									)}{#if was !== shown('toCollect')},
-										<span data-then>when kept {was}</span>{/if}</span
+										<span data-then>{say.whenKept({ was })}</span>{/if}</span
 								>
 							</td>
 							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right"
@@ -176,7 +184,7 @@
 								>{shown('matKg')} {unit('matKg')}</td
 							>
 							<td class="quiet px-3 py-1 text-[0.9375rem] @max-[45rem]:px-0"
-								>{yearDayWords(plan.updatedAt)}, version {plan.version}</td
+								>{say.version({ yearDay: yearDayWords(plan.updatedAt), version: plan.version })}</td
 							>
 							<td class="px-3 py-1 @max-[45rem]:col-span-2 @max-[45rem]:px-0">
 								<div>
@@ -184,14 +192,14 @@
 										type="button"
 										class="btn btn-ghost font-normal"
 										popovertarget="change-{plan.id}"
-										><span>Change</span> <span class="sr-only">{plan.name}</span></button
+										><span>{say.change()}</span> <span class="sr-only">{plan.name}</span></button
 									>
 									<div
 										class="menu-sheet sheet w-80 max-w-[calc(100vw-2rem)] gap-3 p-4 shadow-lg"
 										id="change-{plan.id}"
 										popover="auto"
 										role="dialog"
-										aria-label="Change {plan.name}"
+										aria-label={say.change2({ name: plan.name })}
 										{@attach (menu) => {
 											if (renaming?.id === plan.id) menu.showPopover();
 										}}
@@ -204,7 +212,7 @@
 										>
 											<input type="hidden" name="id" value={plan.id} />
 											<label class="grid gap-1 text-[0.9375rem]">
-												New name
+												{say.newName()}
 												<input
 													class="field"
 													name="name"
@@ -218,22 +226,22 @@
 													{renaming.problem}
 												</p>
 											{/if}
-											<button class="btn">Rename</button>
+											<button class="btn">{say.rename()}</button>
 										</form>
 										<form method="POST" {...actTo('?/duplicate')} use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
 											<input type="hidden" name="key" value={data.key} />
-											<button class="btn w-full">Duplicate</button>
+											<button class="btn w-full">{say.duplicate()}</button>
 										</form>
-										<a class="btn" href="/plan/{plan.id}/file" download>Save as a file</a>
+										<a class="btn" href="/plan/{plan.id}/file" download>{say.saveAsAFile()}</a>
 										<form method="POST" {...actTo('/links?/make')}>
 											<input type="hidden" name="plan" value={plan.id} />
 											<input type="hidden" name="key" value={data.key} />
-											<button class="btn w-full">Make a link to read it</button>
+											<button class="btn w-full">{say.makeALinkToRead()}</button>
 										</form>
 										<form method="POST" {...actTo('?/delete')} use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
-											<button class="btn w-full">Delete</button>
+											<button class="btn w-full">{say.delete()}</button>
 										</form>
 									</div>
 								</div>
@@ -244,10 +252,12 @@
 			</table>
 		</div>
 		{#if data.page > 0 || data.hasMore}
-			<nav class="flex gap-4" aria-label="More plans">
-				{#if data.page > 0}<a class="link-row" href="/plans?page={data.page - 1}">Newer plans</a
+			<nav class="flex gap-4" aria-label={say.morePlans()}>
+				{#if data.page > 0}<a class="link-row" href="/plans?page={data.page - 1}"
+						>{say.newerPlans()}</a
 					>{/if}
-				{#if data.hasMore}<a class="link-row" href="/plans?page={data.page + 1}">Older plans</a
+				{#if data.hasMore}<a class="link-row" href="/plans?page={data.page + 1}"
+						>{say.olderPlans()}</a
 					>{/if}
 			</nav>
 		{/if}
@@ -264,7 +274,7 @@
 	>
 		<input type="hidden" name="key" value={data.key} />
 		<label class="grid gap-1" for="plan-file">
-			<span class="figure font-semibold">Read a plan file</span>
+			<span class="figure font-semibold">{say.readAPlanFile()}</span>
 			<input
 				class="field py-2 file:mr-3 file:rounded-md file:border-0 file:bg-base-200 file:px-3 file:py-1"
 				id="plan-file"
@@ -276,7 +286,7 @@
 				aria-describedby={fileProblems.length > 0 ? 'file-problems' : undefined}
 			/>
 		</label>
-		<button class="btn">Read it and keep it</button>
+		<button class="btn">{say.readItAndKeepIt()}</button>
 		{#if fileProblems.length > 0}
 			<ul class="font-semibold text-error @min-[38rem]:col-span-2" id="file-problems" role="alert">
 				{#each fileProblems as problem (problem)}<li>{problem}</li>{/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The table: piles one taps, what they are worked for, and what was done last.
+	import { PreparePage as say } from '$lib/words/prepare';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -65,8 +66,8 @@
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
 		<div class="flex flex-wrap items-baseline gap-x-4">
-			<h2>On the table</h2>
-			<p class="quiet text-[0.9375rem]">Tap a pile to do the next thing with it, or drag it on.</p>
+			<h2>{say.onTheTable()}</h2>
+			<p class="quiet text-[0.9375rem]">{say.tapAPileToDo()}</p>
 		</div>
 		<p
 			class="min-h-6 font-semibold {trestle.said.isProblem || (sent && !sent.said)
@@ -80,13 +81,13 @@
 		{#if trestle.said.ifRight}
 			{@const { ifRight } = trestle.said}
 			<button class="btn justify-self-start" onclick={() => void trestle.act(ifRight)}
-				>Yes, it is right</button
+				>{say.yesItIsRight()}</button
 			>
 		{/if}
 		{#if isEmpty}
 			<p class="sheet p-4">
-				Nothing lies here yet. <a class="link" href="/gather/sort">Sort what came in</a>, and it
-				lies on the left, ready to be laid flat.
+				{say.nothingLiesHereYet()}
+				<a class="link" href="/gather/sort">{say.sortWhatCameIn()}</a>{say.andItLiesOnThe()}
 			</p>
 		{:else}
 			<TrestleTable {piles} {work} {trestle} {system} open={data.asked.pile} {query} />

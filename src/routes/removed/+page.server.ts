@@ -1,3 +1,4 @@
+import { RemovedActs as say } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { bringBack, listRemoved } from '$lib/server/removed/removed';
@@ -16,12 +17,11 @@ const which = z.object({ sort: z.enum(removedSorts), id: uuidShape });
 export const actions: Actions = {
 	back: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: 'What to bring back could not be read.' });
+		if (!asked) return fail(400, { message: say.whatToBringBackCould() });
 		const back = await orAway(bringBack(locals.db, asked.sort, asked.id));
 		if (back === null) return fail(503, { message: awayMessage });
-		if (back === 'name')
-			return fail(409, { message: 'Another has that name now. Rename that one first.' });
-		if (back === 'gone') return fail(409, { message: 'It cannot be brought back any more.' });
+		if (back === 'name') return fail(409, { message: say.anotherHasThatNameNow() });
+		if (back === 'gone') return fail(409, { message: say.itCannotBeBroughtBack() });
 		redirect(303, '/removed');
 	}
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was removed of late: plans, kinds, places and tools, each with a way back.
+	import { RemovedPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -9,8 +10,8 @@
 	const { data, form }: PageProps = $props();
 	const sortWords: Readonly<Record<RemovedSort, string>> = {
 		plan: 'plan',
-		kind: 'kind of bag',
-		place: 'receiving place',
+		kind: say.kindOfBag(),
+		place: say.receivingPlace(),
 		tool: 'tool'
 	};
 </script>
@@ -22,24 +23,26 @@
 	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-5 max-sm:px-4"
 >
 	<div>
-		<h1>Removed</h1>
-		<p class="quiet">What is removed can be brought back for {removedDays} days. Then it ends.</p>
+		<h1>{say.removed()}</h1>
+		<p class="quiet">{say.whatIsRemovedCanBe({ removedDays })}</p>
 	</div>
 	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
 	{#if data.removed.length === 0}
-		<p class="sheet p-4">Nothing was removed in the last {removedDays} days.</p>
+		<p class="sheet p-4">{say.nothingWasRemovedInThe({ removedDays })}</p>
 	{:else}
 		<ul class="sheet grid divide-y divide-base-300 px-4">
 			{#each data.removed as { sort, id, name, at } (id)}
 				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2" data-removed={sort}>
 					<span class="min-w-0 flex-1 [overflow-wrap:anywhere]"
 						><strong>{name}</strong>
-						<span class="quiet">{sortWords[sort]}, removed {yearDayWords(at)}</span></span
+						<span class="quiet"
+							>{say.removed2({ sortWords: sortWords[sort], yearDay: yearDayWords(at) })}</span
+						></span
 					>
 					<form method="POST" {...actTo('?/back')}>
 						<input type="hidden" name="sort" value={sort} />
 						<input type="hidden" name="id" value={id} />
-						<button class="btn">Bring back<span class="sr-only"> {name}</span></button>
+						<button class="btn">{say.bringBack()}<span class="sr-only"> {name}</span></button>
 					</form>
 				</li>
 			{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SeasonPage as msg } from '$lib/words/season';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { navigating, page } from '$app/state';
 	import { noLevers } from '$lib/core/season/forecast';
@@ -42,17 +43,16 @@
 
 {#if !goal}
 	<p class="sheet mt-3 p-4" data-nothing>
-		No place asks for mats by a day to come, so there is nothing to reckon. Say what they ask for
-		under <a class="link" href="/hand-over/asks">Asked and promised</a>.
+		{msg.noPlaceAsksForMats()} <a class="link" href="/hand-over/asks">{msg.askedAndPromised()}</a>.
 	</p>
 {:else}
-	<nav class="flex flex-wrap gap-x-2" aria-label="By which day">
+	<nav class="flex flex-wrap gap-x-2" aria-label={msg.byWhichDay()}>
 		{#each basis.goals as one (one.by)}
 			<a
 				class="inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content aria-[current=page]:no-underline"
 				href="/season{seasonQuery(one.by, asked)}"
 				aria-current={one.by === goal.by ? 'page' : undefined}
-				>{wholeNumber(one.wanted)} by {shortDayWords(one.by)}</a
+				>{msg.by({ wanted: wholeNumber(one.wanted), shortDay: shortDayWords(one.by) })}</a
 			>
 		{/each}
 	</nav>
@@ -68,11 +68,13 @@
 				{#if outlook}
 					<SeasonOutlook {outlook} plain={said?.plain ?? null} {goal} {basis} {changed} />
 				{:else}
-					<h2 id="goal">{wholeNumber(goal.wanted)} by {shortDayWords(goal.by)}?</h2>
+					<h2 id="goal">
+						{msg.by2({ wanted: wholeNumber(goal.wanted), shortDay: shortDayWords(goal.by) })}
+					</h2>
 				{/if}
 				{#if bench.progress !== null}
 					<label class="grid gap-1">
-						<span class="quiet">Going through the season, week by week …</span>
+						<span class="quiet">{msg.goingThroughTheSeasonWeek()}</span>
 						<progress class="progress w-full" value={bench.progress} max="1"></progress>
 					</label>
 				{/if}
@@ -80,7 +82,7 @@
 					<a
 						class="inline-flex min-h-11 link items-center justify-self-start"
 						href="/season{seasonQuery(goal.by, { levers: noLevers, other: null })}"
-						data-sveltekit-noscroll>As it stands, with nothing changed</a
+						data-sveltekit-noscroll>{msg.asItStandsWithNothing()}</a
 					>
 				{/if}
 				{#if said}
@@ -90,35 +92,36 @@
 								<PressOnce
 									type="foretold"
 									typed={{ by: goal.by }}
-									label="Keep this forecast"
-									words="a forecast of {goal.wanted} mats by {goal.by}"
-									kept="Kept: once its day is over, it says how it did."
+									label={msg.keepThisForecast()}
+									words={msg.aForecastOfMatsBy({ wanted: goal.wanted, by: goal.by })}
+									kept={msg.keptOnceItsDayIs()}
 								/>
 							{/key}
 						{/if}
 						<a
 							class="inline-flex min-h-11 link items-center"
-							href="/season/sheet.pdf{seasonQuery(goal.by, asked)}">Season sheet (PDF)</a
+							href="/season/sheet.pdf{seasonQuery(goal.by, asked)}">{msg.seasonSheetPdf()}</a
 						>
 						<a
 							class="inline-flex min-h-11 link items-center"
-							href="/season/sheet.pdf{seasonQuery(goal.by, asked)}&large=yes">In large print</a
+							href="/season/sheet.pdf{seasonQuery(goal.by, asked)}&large=yes"
+							>{msg.inLargePrint()}</a
 						>
 						<a class="inline-flex min-h-11 link items-center" href="/season/calendar.ics"
-							>Calendar of the season</a
+							>{msg.calendarOfTheSeason()}</a
 						>
 					</div>
 				{/if}
 				{#if data.hits}<p class="quiet" data-hits>
-						{data.hits} <a class="link" href="/season/kept">What was foretold</a>
+						{data.hits} <a class="link" href="/season/kept">{msg.whatWasForetold()}</a>
 					</p>{/if}
-				<p role="status" class="sr-only">{working ? 'Working it out …' : ''}</p>
+				<p role="status" class="sr-only">{working ? msg.workingItOut() : ''}</p>
 			</section>
 			<SeasonRests {basis} />
 		</div>
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 			<section class="sheet grid gap-2 p-4" aria-labelledby="levers">
-				<h2 id="levers">What would help</h2>
+				<h2 id="levers">{msg.whatWouldHelp()}</h2>
 				{#if said}
 					<SeasonLevers
 						levers={said.levers}
@@ -127,31 +130,31 @@
 						{goal}
 						onsee={(href, outlook) => (seen = { href, outlook })}
 					/>
-				{:else}<p class="quiet">What one more of each would add is being worked out.</p>{/if}
+				{:else}<p class="quiet">{msg.whatOneMoreOfEach()}</p>{/if}
 			</section>
 			<section class="sheet grid gap-2 p-4" aria-labelledby="nine">
-				<h2 id="nine">What would make it nine in ten?</h2>
+				<h2 id="nine">{msg.whatWouldMakeItNine()}</h2>
 				{#if !data.isNineAsked}
 					<a
 						class="btn justify-self-start"
 						href="/season{seasonQuery(goal.by, asked)}&nine=yes"
-						data-sveltekit-noscroll>Find the smallest change</a
+						data-sveltekit-noscroll>{msg.findTheSmallestChange()}</a
 					>
 				{:else if change}
 					<p data-change={change.chance}>
-						{#if leversWords(change.levers) === ''}It is that likely as it stands.{:else}{capital(
-								leversWords(change.levers)
-							)}: then {chanceWords(change.chance)}.
+						{#if leversWords(change.levers) === ''}{msg.itIsThatLikelyAs()}{:else}{msg.then({
+								levers: capital(leversWords(change.levers)),
+								chance: chanceWords(change.chance)
+							})}
 							<a
 								class="link"
 								href="/season{seasonQuery(goal.by, { levers: change.levers, other: null })}"
-								>See it</a
+								>{msg.seeIt()}</a
 							>{/if}
 					</p>
 				{:else}
 					<p data-change="">
-						No change of up to six of these does. More time would, or fewer mats: say so to the
-						places soon.
+						{msg.noChangeOfUpTo()}
 					</p>
 				{/if}
 			</section>

@@ -1,3 +1,4 @@
+import { SettingsActs as say } from '$lib/words/house';
 import { bounds } from '$lib/entries/bounds';
 import { readName } from '$lib/ui/name';
 import { nameProblemWords } from '$lib/stages/plan/words/problem-words';
@@ -72,7 +73,7 @@ function readGroupName(typed: unknown) {
 	const { name, problem } = readName(text);
 	if (!problem) return { name };
 	const nameProblem =
-		problem.code === 'name-empty' ? 'Say what the group is called.' : nameProblemWords(problem);
+		problem.code === 'name-empty' ? say.sayWhatTheGroupIs() : nameProblemWords(problem);
 	return { refused: refuse(422, { name: text.slice(0, 200), nameProblem }) };
 }
 
@@ -105,7 +106,7 @@ export const actions: Actions = {
 		if (text('locale') !== '' && locale === null)
 			return refuse(422, {
 				locale: text('locale').slice(0, 40),
-				problem: 'Write it as pt-PT or en-NZ: the language, then the country.'
+				problem: say.writeItAsPtPt()
 			});
 		const changed = await orAway(
 			changeGroup(locals.db, {

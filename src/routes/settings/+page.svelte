@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SettingsPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { looks } from '$lib/ui/looks';
@@ -6,12 +7,12 @@
 
 	const { data, form }: PageProps = $props();
 	const units = [
-		{ value: 'cm', label: 'centimetres and grams' },
-		{ value: 'ft', label: 'feet and inches, pounds and ounces' }
+		{ value: 'cm', label: say.centimetresAndGrams() },
+		{ value: 'ft', label: say.feetAndInchesPoundsAnd() }
 	];
 	const terms = [
-		{ value: 'us', label: 'US: single, half double, double' },
-		{ value: 'uk', label: 'UK: double, half treble, treble' }
+		{ value: 'us', label: say.usSingleHalfDoubleDouble() },
+		{ value: 'uk', label: say.ukDoubleHalfTrebleTreble() }
 	];
 	const papers = [
 		{ value: 'a4', label: 'A4' },
@@ -39,32 +40,38 @@
 {/snippet}
 
 <main id="main" class="@container mx-auto grid w-full max-w-2xl gap-5 px-5 py-6">
-	<h1>Words, units and look</h1>
+	<h1>{say.wordsUnitsAndLook()}</h1>
 	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
 	<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/words')}>
-		<h2>On this device</h2>
-		{@render choice('Units', 'lengths', data.own.lengths ?? '', units, 'as the group has them')}
-		{@render choice('Stitch names', 'terms', data.own.terms ?? '', terms, 'as the group has them')}
-		{@render choice('Paper', 'paper', data.own.paper ?? '', papers, 'as goes with the units')}
+		<h2>{say.onThisDevice()}</h2>
+		{@render choice('Units', 'lengths', data.own.lengths ?? '', units, say.asTheGroupHasThem())}
+		{@render choice(
+			say.stitchNames(),
+			'terms',
+			data.own.terms ?? '',
+			terms,
+			say.asTheGroupHasThem()
+		)}
+		{@render choice('Paper', 'paper', data.own.paper ?? '', papers, say.asGoesWithTheUnits())}
 		<label class="grid gap-1">
-			Look
+			{say.look()}
 			<select class="field" name="look" value={data.look}>
 				{#each looks as { look, label } (look)}<option value={look}>{label}</option>{/each}
 			</select>
 		</label>
 		<input type="hidden" name="back" value="/settings" />
-		<button class="btn btn-accent">Use these here</button>
+		<button class="btn btn-accent">{say.useTheseHere()}</button>
 	</form>
-	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label="What else is kept">
-		<a class="link-row" href="/people">People and places</a>
-		<a class="link-row" {...linkTo('/links')}>Links that open a plan</a>
+	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label={say.whatElseIsKept()}>
+		<a class="link-row" href="/people">{say.peopleAndPlaces()}</a>
+		<a class="link-row" {...linkTo('/links')}>{say.linksThatOpenAPlan()}</a>
 	</nav>
 	{#if data.choices}
 		<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/group')}>
-			<h2>For the whole group</h2>
-			<p class="quiet">Every device that has not chosen for itself goes by these.</p>
+			<h2>{say.forTheWholeGroup()}</h2>
+			<p class="quiet">{say.everyDeviceThatHasNot()}</p>
 			<label class="grid gap-1">
-				What the group is called
+				{say.whatTheGroupIsCalled()}
 				<input
 					class="field"
 					name="name"
@@ -76,15 +83,13 @@
 				{#if form?.nameProblem}
 					<span class="font-semibold text-error" id="name-problem">{form.nameProblem}</span>
 				{:else}
-					<span class="quiet text-[0.9375rem]" id="name-hint"
-						>It stands on lists and ask sheets.</span
-					>
+					<span class="quiet text-[0.9375rem]" id="name-hint">{say.itStandsOnListsAnd()}</span>
 				{/if}
 			</label>
 			{@render choice('Units', 'lengths', data.choices.lengthSystem, units)}
-			{@render choice('Stitch names', 'terms', data.choices.stitchTerms, terms)}
+			{@render choice(say.stitchNames(), 'terms', data.choices.stitchTerms, terms)}
 			<label class="grid gap-1">
-				Time zone of the hall
+				{say.timeZoneOfTheHall()}
 				<select class="field" name="timeZone" value={data.group.timeZone}>
 					{#if !data.zones.includes(data.group.timeZone)}
 						<option value={data.group.timeZone}>{data.group.timeZone}</option>
@@ -92,10 +97,10 @@
 					{#each data.zones as zone (zone)}<option value={zone}>{zone.replaceAll('_', ' ')}</option
 						>{/each}
 				</select>
-				<span class="quiet text-[0.9375rem]">A day is the hall’s day, wherever it is typed.</span>
+				<span class="quiet text-[0.9375rem]">{say.aDayIsTheHalls()}</span>
 			</label>
 			<label class="grid gap-1">
-				Language and country whose way of writing numbers you have
+				{say.languageAndCountryWhoseWay()}
 				<input
 					class="field"
 					name="locale"
@@ -106,12 +111,11 @@
 				{#if form?.problem}
 					<span class="font-semibold text-error" id="locale-problem">{form.problem}</span>
 				{:else}
-					<span class="quiet text-[0.9375rem]" id="locale-hint">Such as en-GB, pt-PT or de-CH.</span
-					>
+					<span class="quiet text-[0.9375rem]" id="locale-hint">{say.suchAsEnGbPt()}</span>
 				{/if}
 			</label>
 			<label class="grid gap-1"
-				>Days that pages stay on a device without network
+				>{say.daysThatPagesStayOn()}
 				<input
 					class="field w-24"
 					name="offlineDays"
@@ -122,11 +126,11 @@
 					value={data.group.offlineDays}
 				/>
 			</label>
-			<button class="btn">Use these for all</button>
+			<button class="btn">{say.useTheseForAll()}</button>
 		</form>
 	{/if}
 	{#if data.isCoordinator}
-		<p><a class="link-row" {...linkTo('/removed')}>Removed</a></p>
-		<p><a class="link-row" {...linkTo('/trail')}>What was done, by whom</a></p>
+		<p><a class="link-row" {...linkTo('/removed')}>{say.removed()}</a></p>
+		<p><a class="link-row" {...linkTo('/trail')}>{say.whatWasDoneByWhom()}</a></p>
 	{/if}
 </main>

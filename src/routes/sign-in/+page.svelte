@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SignInPage as say } from '$lib/words/house';
 	import { actTo } from '$lib/ui/offered';
 	import { passkeySignIn } from '$lib/auth/passkeys';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
@@ -20,29 +21,29 @@
 	}
 </script>
 
-<DoorPage title="Sign in" problem={form?.problem ?? said}>
+<DoorPage title={say.signIn()} problem={form?.problem ?? said}>
 	<form class="grid gap-4" method="POST" {...actTo('?/in')}>
 		<input type="hidden" name="back" value={back} />
 		<DoorField
 			name="email"
-			label="Address"
+			label={say.address()}
 			type="email"
 			autocomplete="username webauthn"
 			value={form?.email ?? ''}
 		/>
 		<DoorField
 			name="passphrase"
-			label="Passphrase"
+			label={say.passphrase()}
 			type="password"
 			autocomplete="current-password"
 		/>
-		<button class="btn btn-accent">Sign in</button>
+		<button class="btn btn-accent">{say.signIn()}</button>
 	</form>
 	{#if hasPasskeys}
-		<button class="btn" type="button" onclick={byPasskey}>Sign in with a passkey</button>
+		<button class="btn" type="button" onclick={byPasskey}>{say.signInWithAPasskey()}</button>
 	{/if}
 	<p class="flex flex-wrap gap-x-6">
-		<a class="link-row" href="/sign-in/forgot">I do not know my passphrase</a>
-		<a class="link-row" href="/know-how">Read the know-how without signing in</a>
+		<a class="link-row" href="/sign-in/forgot">{say.iDoNotKnowMy()}</a>
+		<a class="link-row" href="/know-how">{say.readTheKnowHowWithout()}</a>
 	</p>
 </DoorPage>

@@ -1,3 +1,4 @@
+import { TrailActs as say } from '$lib/words/house';
 import { permissions } from '$lib/server/auth/permissions';
 import { trailBefore } from '$lib/server/auth/trail';
 import { entryWords } from '$lib/entries/registry';
@@ -15,7 +16,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	return {
 		lines: lines.map(({ at, by, isLink, act, type, about }) => ({
 			at,
-			by: by ?? (isLink ? 'Someone with a link' : 'Someone at this machine'),
+			by: by ?? (isLink ? say.someoneWithALink() : say.someoneAtThisMachine()),
 			did: act === null ? entryWords(type ?? '') : (permissions[act]?.says ?? act),
 			about
 		})),

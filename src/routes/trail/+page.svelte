@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TrailPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -13,12 +14,12 @@
 	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
 >
 	<div>
-		<h1>What was done</h1>
-		<p class="quiet">Who did what, and when, the newest first. Nobody can change it.</p>
+		<h1>{say.whatWasDone()}</h1>
+		<p class="quiet">{say.whoDidWhatAndWhen()}</p>
 	</div>
-	<section class="sheet p-5" aria-label="What was done">
+	<section class="sheet p-5" aria-label={say.whatWasDone()}>
 		{#if data.lines.length === 0}
-			<p>Nothing yet{data.isFirst ? '' : ', before that'}.</p>
+			<p>{say.nothingYetIsfirstSelectYes({ isFirst: data.isFirst ? 'yes' : 'no' })}</p>
 		{/if}
 		<ol class="grid gap-2">
 			{#each data.lines as line, at (at)}
@@ -32,8 +33,9 @@
 			{/each}
 		</ol>
 		<p class="flex flex-wrap gap-x-6">
-			{#if !data.isFirst}<a class="link-row" href="/trail">The newest</a>{/if}
-			{#if data.next}<a class="link-row" href="/trail?before={data.next}">What was before that</a
+			{#if !data.isFirst}<a class="link-row" href="/trail">{say.theNewest()}</a>{/if}
+			{#if data.next}<a class="link-row" href="/trail?before={data.next}"
+					>{say.whatWasBeforeThat()}</a
 				>{/if}
 		</p>
 	</section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { WelcomePage as say } from '$lib/words/house';
 	import { actTo } from '$lib/ui/offered';
 	import AccountFields from '$lib/auth/AccountFields.svelte';
 	import DoorField from '$lib/auth/DoorField.svelte';
@@ -9,19 +10,19 @@
 </script>
 
 <DoorPage
-	title="The first coordinator"
+	title={say.theFirstCoordinator()}
 	problem={form && 'problem' in form ? form.problem : undefined}
 >
 	<p class="quiet">
-		Nest Row printed a word where it was started. Whoever has it begins here, once.
+		{say.nestRowPrintedAWord()}
 	</p>
 	<form class="grid gap-4" method="POST" {...actTo('?/begin')}>
-		<DoorField name="word" label="The word" autocomplete="off" value={form?.word ?? ''} />
+		<DoorField name="word" label={say.theWord()} autocomplete="off" value={form?.word ?? ''} />
 		<AccountFields
 			typed={form?.typed}
 			problems={form && 'problems' in form ? form.problems : undefined}
 		/>
-		<button class="btn btn-accent">Begin</button>
+		<button class="btn btn-accent">{say.begin()}</button>
 	</form>
-	<p><a class="link-row" href="/sign-in">I have an account already</a></p>
+	<p><a class="link-row" href="/sign-in">{say.iHaveAnAccountAlready()}</a></p>
 </DoorPage>

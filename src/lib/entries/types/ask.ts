@@ -1,3 +1,4 @@
+import { ask as say } from '$lib/words/common';
 import { bounds, longest } from '../bounds';
 import { entryType } from '../entry-type';
 import type { FormReader } from '../form-reader';
@@ -28,7 +29,7 @@ function readSize(read: FormReader): AskEntry['size'] {
 	const fields = ['width', 'length'] as const;
 	if (fields.every((field) => read.raw(field) === '')) return null;
 	for (const field of fields)
-		if (read.raw(field) === '') read.problems[field] = 'Say both, or leave both empty.';
+		if (read.raw(field) === '') read.problems[field] = say.sayBothOrLeaveBoth();
 	const [widthMm, lengthMm] = fields.map((field) =>
 		read.problems[field] ? NaN : read.millimetres(field, 'bag', longestMat)
 	);
@@ -38,7 +39,7 @@ function readSize(read: FormReader): AskEntry['size'] {
 export const askType = entryType<AskEntry>({
 	type: 'asked',
 	page: '/hand-over/asks',
-	done: 'noted what a place asks for',
+	done: say.notedWhatAPlaceAsks(),
 	isCoordinators: true,
 	read: (read) => ({
 		type: 'asked',
@@ -48,18 +49,18 @@ export const askType = entryType<AskEntry>({
 		byDay: read.anyDay('by'),
 		note: read.text('note', longest['mat_ask.note'])
 	}),
-	words: ({ mats }) => `an ask for ${mats} mats`
+	words: ({ mats }) => say.anAskForMats({ mats: mats ?? '' })
 });
 
 export const promiseType = entryType<PromiseEntry>({
 	type: 'promised',
 	page: '/hand-over/asks',
-	done: 'promised mats to a place',
+	done: say.promisedMatsToAPlace(),
 	isCoordinators: true,
 	read: (read) => ({
 		type: 'promised',
 		askId: read.count('ask', { atLeast: 1, atMost: Number.MAX_SAFE_INTEGER }),
 		mats: read.count('mats', bounds['mat_promise.mats'])
 	}),
-	words: ({ mats }) => `${mats} mats promised`
+	words: ({ mats }) => say.matsPromised({ mats: mats ?? '' })
 });

@@ -1,3 +1,4 @@
+import { bagKind as say } from '$lib/words/common';
 import type { Bag } from '../../core/bag/measure-bag';
 import type { FormReader } from '../form-reader';
 import { bounds, longest } from '../bounds';
@@ -29,10 +30,10 @@ function readBagKind(read: FormReader): BagKindEntry {
 	const fields = { width: bag.flatWidthMm, body: bag.bodyMm };
 	for (const [field, mm] of Object.entries(fields))
 		if (mm < bounds['bag_kind.body_mm'].atLeast)
-			read.problems[field] ??= 'That is smaller than any bag: less than 4 cm.';
+			read.problems[field] ??= say.thatIsSmallerThanAny();
 	const { atLeast, atMost } = bounds['bag_kind.mass_g'];
 	if (bag.massG < atLeast || bag.massG > atMost)
-		read.problems.handful ??= 'One bag would weigh less than 0.2 g or more than 1 kg. Weigh again.';
+		read.problems.handful ??= say.oneBagWouldWeighLess();
 	return {
 		type: 'bag-kind',
 		kindId: read.raw('kind') === '' ? null : read.uuid('kind'),
@@ -46,7 +47,7 @@ function readBagKind(read: FormReader): BagKindEntry {
 export const bagKindType = entryType<BagKindEntry>({
 	type: 'bag-kind',
 	page: '/gather/kinds',
-	done: 'measured a kind of bag',
+	done: say.measuredAKindOfBag(),
 	read: readBagKind,
-	words: ({ name }) => `the kind ${name}`
+	words: ({ name }) => say.theKind({ name: name ?? '' })
 });

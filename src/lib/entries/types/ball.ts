@@ -1,3 +1,4 @@
+import { ball as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { CutSnapshot } from '../../core/prepare/cut-pile';
@@ -63,9 +64,13 @@ function readBall(read: FormReader): BallEntry {
 export const ballType = entryType<BallEntry>({
 	type: 'ball',
 	page: '/prepare',
-	done: 'wound a ball',
+	done: say.woundABall(),
 	read: readBall,
 	facts: ({ byName }) => ({ byName, reason: 'balled' }),
 	words: ({ as, colour, bags }) =>
-		`${as === 'chain' ? 'a chain' : 'a ball'} of ${bags} ${colour} bags`
+		say.isasSelectYesOtherOf({
+			isAs: as === 'chain' ? 'yes' : 'no',
+			bags: bags ?? '',
+			colour: colour ?? ''
+		})
 });

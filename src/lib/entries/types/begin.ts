@@ -1,3 +1,4 @@
+import { begin as say } from '$lib/words/common';
 import type { FormReader } from '../form-reader';
 import {} from '../form-reader';
 import { isUuid } from '$lib/ui/uuid';
@@ -31,14 +32,14 @@ function readPerson(read: FormReader): string | null {
 	const id = read.raw('person');
 	if (id === '') return null;
 	if (isUuid(id)) return id;
-	read.problems['person'] = 'Choose one of the list.';
+	read.problems['person'] = say.chooseOneOfTheList();
 	return null;
 }
 
 export const beginType = entryType<BeginEntry>({
 	type: 'begin',
 	page: '/make',
-	done: 'began a mat',
+	done: say.beganAMat(),
 	read: (read) => ({
 		type: 'begin',
 		planId: read.uuid('plan'),
@@ -47,13 +48,13 @@ export const beginType = entryType<BeginEntry>({
 		personId: readPerson(read),
 		code: readCodeField(read, 'code')
 	}),
-	words: () => 'a mat begun'
+	words: () => say.aMatBegun()
 });
 
 export const handOnType = entryType<HandOnEntry>({
 	type: 'hand-on',
 	page: null,
-	done: 'handed a mat on',
+	done: say.handedAMatOn(),
 	read: (read) => ({ type: 'hand-on', mat: readMatCode(read), personId: readPerson(read) }),
-	words: ({ mat }) => `${mat} passed on`
+	words: ({ mat }) => say.passedOn({ mat: mat ?? '' })
 });

@@ -1,3 +1,4 @@
+import { check as msg } from '$lib/words/common';
 import type { FaultKind } from '../../core/check/faults';
 import { faultKinds } from '../../core/check/faults';
 import type { CheckResult, FoundFault } from '../../core/check/judge-mat';
@@ -60,21 +61,21 @@ export const faultsText = (faults: readonly FoundFault[]): string =>
 
 function readFaults(read: FormReader): FoundFault[] {
 	const faults = faultsIn(read.raw('faults'));
-	if (!faults) read.problems['faults'] = 'What was found could not be read. Tap the places again.';
+	if (!faults) read.problems['faults'] = msg.whatWasFoundCouldNot();
 	return faults ?? [];
 }
 
 function readMap(read: FormReader): boolean[] {
 	const text = read.raw('map') === '' ? '0'.repeat(places) : read.raw('map');
 	if (!new RegExp(`^[01]{${places}}$`).test(text))
-		read.problems['map'] = 'The fingertip map has fifteen places.';
+		read.problems['map'] = msg.theFingertipMapHasFifteen();
 	return Array.from({ length: places }, (_, at) => text[at] === '1');
 }
 
 export const finishType = entryType<FinishEntry>({
 	type: 'finish',
 	page: null,
-	done: 'finished a mat',
+	done: msg.finishedAMat(),
 	read: (read) => ({ type: 'finish', mat: readMatCode(read) }),
 	words: ({ mat }) => `${mat} finished`
 });
@@ -82,7 +83,7 @@ export const finishType = entryType<FinishEntry>({
 export const mendedType = entryType<MendedEntry>({
 	type: 'mended',
 	page: null,
-	done: 'mended a mat',
+	done: msg.mendedAMat(),
 	read: (read) => ({ type: 'mended', mat: readMatCode(read) }),
 	words: ({ mat }) => `${mat} mended`
 });
@@ -90,12 +91,11 @@ export const mendedType = entryType<MendedEntry>({
 export const checkType = entryType<CheckEntry>({
 	type: 'check',
 	page: null,
-	done: 'checked a mat',
+	done: msg.checkedAMat(),
 	read: (read) => {
 		const result = read.raw('result') === '' ? null : read.word('result', checkResults);
 		const why = read.text('why', longest['entry.note']);
-		if (result !== null && why === null)
-			read.problems['why'] = 'Say in a word why, since the figures say something else.';
+		if (result !== null && why === null) read.problems['why'] = msg.sayInAWordWhy();
 		return {
 			type: 'check',
 			mat: readMatCode(read),

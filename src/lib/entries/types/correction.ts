@@ -1,3 +1,4 @@
+import { correction as say } from '$lib/words/common';
 import type { FormReader } from '../form-reader';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
@@ -21,7 +22,7 @@ export interface CorrectionEntry {
 }
 
 /** What stands for a reason where none was typed. */
-const usualReason = 'taken back';
+const usualReason = say.takenBack();
 
 function readCorrection(read: FormReader): CorrectionEntry {
 	const of = read.raw('of') === '' ? 'movement' : read.word('of', correctables);
@@ -40,8 +41,9 @@ function readCorrection(read: FormReader): CorrectionEntry {
 export const correctionType = entryType<CorrectionEntry>({
 	type: 'correction',
 	page: null,
-	done: 'took something back',
+	done: say.tookSomethingBack(),
 	read: readCorrection,
 	facts: ({ byName, note }) => ({ byName, reason: 'correction', note }),
-	words: ({ of }) => `a ${of === 'entry' ? 'movement' : of || 'movement'} taken back`
+	words: ({ of }) =>
+		say.aTakenBack({ part: of === 'entry' ? say.movement() : of || say.movement() })
 });

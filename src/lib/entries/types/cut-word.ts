@@ -1,3 +1,4 @@
+import { cutWord as say } from '$lib/words/common';
 import type { CutSnapshot } from '../../core/prepare/cut-pile';
 import { cutOfWord } from '../../core/prepare/piles';
 import type { FormReader } from '../form-reader';
@@ -14,6 +15,6 @@ const none: CutSnapshot = {
 /** Which cut a pile is of, by its word. */
 export function readCutWord(read: FormReader): CutSnapshot {
 	const cut = cutOfWord(read.raw('cut'));
-	if (!cut) read.problems.cut = 'Choose one of the piles.';
+	if (!cut) read.problems.cut = say.chooseOneOfThePiles();
 	return cut ?? none;
 }

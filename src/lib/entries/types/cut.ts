@@ -1,3 +1,4 @@
+import { cut as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { PieceUse } from '../../core/prepare/cuts-of-plan';
@@ -35,8 +36,8 @@ const readCut = (read: FormReader): CutEntry => ({
 export const cutType = entryType<CutEntry>({
 	type: 'cut',
 	page: '/prepare',
-	done: 'cut bags',
+	done: say.cutBags(),
 	read: readCut,
 	facts: ({ byName }) => ({ byName, reason: 'cut' }),
-	words: ({ bags, colour }) => `${bags} ${colour} bags cut`
+	words: ({ bags, colour }) => say.bagsCut({ bags: bags ?? '', colour: colour ?? '' })
 });

@@ -1,3 +1,4 @@
+import { deliver as say } from '$lib/words/common';
 import { readCode } from '../../core/code/code';
 import type { Crate } from '../../core/finish/roll';
 import { longest } from '../bounds';
@@ -60,8 +61,8 @@ const longestEdge = 3000;
 /** Labels of a field; a sentence where one of them is none. */
 function readCodes(read: FormReader, field: string): readonly string[] {
 	const codes = matCodesIn(read.raw(field));
-	if (!codes) read.problems[field] = 'One of these is no label. Look at its five signs again.';
-	else if (codes.length > mostDelivered) read.problems[field] = `At most ${mostDelivered} at once.`;
+	if (!codes) read.problems[field] = say.oneOfTheseIsNo();
+	else if (codes.length > mostDelivered) read.problems[field] = say.atMostAtOnce({ mostDelivered });
 	else read.canonical[field] = codes.join(' ');
 	return codes ?? [];
 }
@@ -72,12 +73,12 @@ const readEdge = (read: FormReader, field: string, usual: number): number =>
 export const deliverType = entryType<DeliverEntry>({
 	type: 'deliver',
 	page: '/hand-over',
-	done: 'handed mats over',
+	done: say.handedMatsOver(),
 	isCoordinators: true,
 	read: (read) => {
 		const mats = readCodes(read, 'mats');
 		if (mats.length === 0 && !read.problems['mats'])
-			read.problems['mats'] = 'Which mats go? Choose at least one.';
+			read.problems['mats'] = say.whichMatsGoChooseAt();
 		return {
 			type: 'deliver',
 			placeId: read.uuid('place'),
@@ -93,18 +94,18 @@ export const deliverType = entryType<DeliverEntry>({
 			note: read.text('note', longest['delivery.note'])
 		};
 	},
-	words: ({ mats }) => `a delivery of ${(matCodesIn(mats ?? '') ?? []).length} mats`
+	words: ({ mats }) => say.aDeliveryOfMats({ length: (matCodesIn(mats ?? '') ?? []).length })
 });
 
 export const receivedType = entryType<ReceivedEntry>({
 	type: 'received',
 	page: null,
-	done: 'noted that mats were received',
+	done: say.notedThatMatsWereReceived(),
 	isCoordinators: true,
 	read: (read) => {
 		const delivery = readCodeField(read, 'delivery');
 		if (delivery === null && !read.problems['delivery'])
-			read.problems['delivery'] = 'Which delivery is it? The five signs of its note.';
+			read.problems['delivery'] = say.whichDeliveryIsItThe();
 		return {
 			type: 'received',
 			delivery: delivery ?? '',
@@ -118,12 +119,12 @@ export const receivedType = entryType<ReceivedEntry>({
 export const sentBackType = entryType<SentBackEntry>({
 	type: 'sent-back',
 	page: null,
-	done: 'noted that a mat was sent back',
+	done: say.notedThatAMatWas(),
 	isCoordinators: true,
 	read: (read) => ({
 		type: 'sent-back',
 		mat: readMatCode(read),
 		note: read.needed('note', longest['entry.note'])
 	}),
-	words: ({ mat }) => `${mat} sent back`
+	words: ({ mat }) => say.sentBack({ mat: mat ?? '' })
 });

@@ -1,3 +1,4 @@
+import { dropOff as say } from '$lib/words/common';
 import type { CountByWeight } from '../../core/gather/count-by-weight';
 import { countByWeight } from '../../core/gather/count-by-weight';
 import { sampleOf } from '../../core/gather/sample';
@@ -27,7 +28,7 @@ export function readWeighing(
 	const scaleErrorG = read.grams('scale_error', 0, 10_000);
 	if (!read.isGood) return null;
 	if (grossG <= tareG) {
-		read.problems.gross = 'The full box must weigh more than the empty one.';
+		read.problems.gross = say.theFullBoxMustWeigh();
 		return null;
 	}
 	const sample = sampleOf(masses, bagsEach);
@@ -90,7 +91,7 @@ function readDropOff(read: FormReader): DropOffEntry {
 	if (method === 'weight') {
 		const counted = readWeighing(read);
 		const { bags = 0, low = 0, high = 0 } = counted?.count ?? {};
-		if (bags > mostBags) read.problems.handfuls ??= 'That makes more bags than any hall holds.';
+		if (bags > mostBags) read.problems.handfuls ??= say.thatMakesMoreBagsThan();
 		return { ...common, bags, bagsLow: low, bagsHigh: high, weighing: counted?.weighing ?? null };
 	}
 	const bags =
@@ -100,23 +101,20 @@ function readDropOff(read: FormReader): DropOffEntry {
 					read.count('batch_size', { atLeast: 1, atMost: 1000 }) +
 				read.count('loose', { atLeast: 0, atMost: 1000 }, 0);
 	if (bags > mostBags)
-		read.problems[method === 'hand' ? 'bags' : 'batches'] ??=
-			`That makes ${bags} bags: more than any hall holds. Count again.`;
+		read.problems[method === 'hand' ? 'bags' : 'batches'] ??= say.thatMakesBagsMoreThan({ bags });
 	return { ...common, bags, bagsLow: bags, bagsHigh: bags, weighing: null };
 }
 
 export const dropOffType = entryType<DropOffEntry>({
 	type: 'drop-off',
 	page: '/gather',
-	done: 'took in bags',
+	done: say.tookInBags(),
 	read: readDropOff,
 	facts: ({ note }) => ({ note }),
 	words: ({ place, method, kind, damp }) =>
 		[
-			`bags from ${place || 'a place'}`,
-			...(damp === 'yes' ? ['hung to dry'] : []),
-			...(method === 'weight' && kind
-				? ['their handfuls counted once for the kind’s own mass']
-				: [])
+			say.bagsFrom({ place: place || say.aPlace() }),
+			...(damp === 'yes' ? [say.hungToDry()] : []),
+			...(method === 'weight' && kind ? [say.theirHandfulsCountedOnceFor()] : [])
 		].join(', ')
 });

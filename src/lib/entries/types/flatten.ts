@@ -1,3 +1,4 @@
+import { flatten as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { FormReader } from '../form-reader';
@@ -24,8 +25,8 @@ const readFlatten = (read: FormReader): FlattenEntry => ({
 export const flattenType = entryType<FlattenEntry>({
 	type: 'flatten',
 	page: '/prepare',
-	done: 'flattened bags',
+	done: say.flattenedBags(),
 	read: readFlatten,
 	facts: ({ byName }) => ({ byName, reason: 'flattened' }),
-	words: ({ bags, colour }) => `${bags} ${colour} bags laid flat`
+	words: ({ bags, colour }) => say.bagsLaidFlat({ bags: bags ?? '', colour: colour ?? '' })
 });

@@ -1,3 +1,4 @@
+import { foretold as say } from '$lib/words/common';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 
@@ -22,26 +23,26 @@ export interface DayWordEntry {
 export const foretoldType = entryType<ForetoldEntry>({
 	type: 'foretold',
 	page: '/season',
-	done: 'kept what was foretold',
+	done: say.keptWhatWasForetold(),
 	isCoordinators: true,
 	read: (read) => ({ type: 'foretold', byDay: read.anyDay('by') }),
-	words: ({ by }) => `the forecast for ${by}`
+	words: ({ by }) => say.theForecastFor({ by: by ?? '' })
 });
 
 export const weekNoteType = entryType<WeekNoteEntry>({
 	type: 'week-note',
 	page: '/season/words',
-	done: 'kept the note of the week',
+	done: say.keptTheNoteOfThe(),
 	isCoordinators: true,
 	read: (read) => ({ type: 'week-note', words: read.lines('words', longest['message.words']) }),
-	words: () => 'the note of the week'
+	words: () => say.theNoteOfTheWeek()
 });
 
 export const dayWordType = entryType<DayWordEntry>({
 	type: 'day-word',
 	page: '/season/words',
-	done: 'wrote to the people of a table day',
+	done: say.wroteToThePeopleOf(),
 	isCoordinators: true,
 	read: (read) => ({ type: 'day-word', dayId: read.uuid('day') }),
-	words: () => 'a word to those who come'
+	words: () => say.aWordToThoseWho()
 });

@@ -1,3 +1,4 @@
+import { issue as say } from '$lib/words/common';
 import { entryType } from '../entry-type';
 import { readCodeField } from './code-field';
 import { readMatCode } from './mat-code';
@@ -12,13 +13,12 @@ export interface IssueEntry {
 export const issueType = entryType<IssueEntry>({
 	type: 'issue',
 	page: null,
-	done: 'gave strand out for a mat',
+	done: say.gaveStrandOutForA(),
 	read: (read) => {
 		const ball = readCodeField(read, 'ball');
-		if (ball === null && !read.problems['ball'])
-			read.problems['ball'] = 'Which ball is it? The five signs of its label.';
+		if (ball === null && !read.problems['ball']) read.problems['ball'] = say.whichBallIsItThe();
 		return { type: 'issue', mat: readMatCode(read), ball: ball ?? '' };
 	},
 	facts: () => ({ reason: 'given' }),
-	words: ({ ball, mat }) => `${ball} given for ${mat}`
+	words: ({ ball, mat }) => say.givenFor({ ball: ball ?? '', mat: mat ?? '' })
 });

@@ -1,3 +1,4 @@
+import { join as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { CutSnapshot } from '../../core/prepare/cut-pile';
@@ -28,8 +29,8 @@ const readJoin = (read: FormReader): JoinEntry => ({
 export const joinType = entryType<JoinEntry>({
 	type: 'join',
 	page: '/prepare',
-	done: 'joined pieces',
+	done: say.joinedPieces(),
 	read: readJoin,
 	facts: ({ byName }) => ({ byName, reason: 'joined' }),
-	words: ({ pieces, colour }) => `${pieces} ${colour} pieces joined`
+	words: ({ pieces, colour }) => say.piecesJoined({ pieces: pieces ?? '', colour: colour ?? '' })
 });

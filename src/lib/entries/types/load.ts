@@ -1,3 +1,4 @@
+import { load as say } from '$lib/words/common';
 import type { PileKey } from '../../core/prepare/piles';
 import { pileOfWord } from '../../core/prepare/piles';
 import type { FormReader } from '../form-reader';
@@ -28,7 +29,7 @@ const loadForms: readonly string[] = ['strand', 'chain', 'piece'];
 function readPile(read: FormReader): PileKey | null {
 	const pile = pileOfWord(read.raw('pile'));
 	if (pile?.cut && loadForms.includes(pile.form) && isUuid(pile.kindId)) return pile;
-	read.problems.pile = 'Choose a pile of pieces or strand.';
+	read.problems.pile = say.chooseAPileOfPieces();
 	return null;
 }
 
@@ -46,9 +47,9 @@ const readLoad = (read: FormReader): LoadEntry => ({
 export const loadType = entryType<LoadEntry>({
 	type: 'load',
 	page: '/prepare',
-	done: 'put strand on a loom',
+	done: say.putStrandOnALoom(),
 	read: readLoad,
 	facts: ({ byName }) => ({ byName, reason: 'loaded' }),
 	words: ({ strands, pile = '' }) =>
-		`${strands} ${pile.split(' ')[1] ?? ''} strands laid on the loom`
+		say.strandsLaidOnTheLoom({ strands: strands ?? '', split: pile.split(' ')[1] ?? '' })
 });

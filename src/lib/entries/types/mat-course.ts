@@ -1,3 +1,4 @@
+import { matCourse as say } from '$lib/words/common';
 import { colourNames } from '../../core/colour/colours';
 import type { ColourRows } from '../../core/making/strand-left';
 import { actBounds } from '../bounds';
@@ -50,35 +51,35 @@ function readStripes(read: FormReader): ColourRows[] {
 	const stripes = stripesIn(read.raw('stripes'));
 	const rows = (stripes ?? []).reduce((sum, one) => sum + one.rows, 0);
 	if (!stripes || rows > actBounds.matRow.atMost)
-		read.problems['stripes'] = 'Write colours and rows, as in: white 20, blue 12.';
+		read.problems['stripes'] = say.writeColoursAndRowsAs();
 	return stripes ?? [];
 }
 
 export const stripesType = entryType<StripesEntry>({
 	type: 'stripes',
 	page: null,
-	done: 'chose the stripes of a mat',
+	done: say.choseTheStripesOfA(),
 	read: (read) => ({ type: 'stripes', mat: readMatCode(read), stripes: readStripes(read) }),
-	words: ({ mat }) => `how ${mat} goes on`
+	words: ({ mat }) => say.howGoesOn({ mat: mat ?? '' })
 });
 
 export const firstPassType = entryType<FirstPassEntry>({
 	type: 'first-pass',
 	page: null,
-	done: 'set the first pass of a mat',
+	done: say.setTheFirstPassOf(),
 	read: (read) => ({
 		type: 'first-pass',
 		mat: readMatCode(read),
 		side: readSide(read),
 		pass: read.word('pass', ['over', 'under'])
 	}),
-	words: ({ side, pass }) => `the first pass of the ${side || 'near'} end ${pass}`
+	words: ({ side, pass }) => say.theFirstPassOfThe({ side: side || say.near(), pass: pass ?? '' })
 });
 
 export const remindType = entryType<RemindEntry>({
 	type: 'remind',
 	page: null,
-	done: 'had a maker reminded',
+	done: say.hadAMakerReminded(),
 	read: (read) => ({ type: 'remind', mat: readMatCode(read) }),
-	words: ({ mat }) => `a word on ${mat}`
+	words: ({ mat }) => say.aWordOn({ mat: mat ?? '' })
 });

@@ -1,3 +1,4 @@
+import { matMeasured as say } from '$lib/words/common';
 import { colourNames, type ColourName } from '../../core/colour/colours';
 import { actBounds } from '../bounds';
 import { entryType } from '../entry-type';
@@ -30,11 +31,10 @@ const sizeOr = (read: FormReader, field: string): number | null =>
 export const matSizeType = entryType<MatSizeEntry>({
 	type: 'mat-size',
 	page: null,
-	done: 'measured a mat',
+	done: say.measuredAMat(),
 	read: (read) => {
 		const [lengthMm, widthMm] = [sizeOr(read, 'length'), sizeOr(read, 'width')];
-		if (lengthMm === null && widthMm === null)
-			read.problems['length'] = 'Measure how long it is, or how wide, or both.';
+		if (lengthMm === null && widthMm === null) read.problems['length'] = say.measureHowLongItIs();
 		return {
 			type: 'mat-size',
 			mat: readMatCode(read),
@@ -44,18 +44,18 @@ export const matSizeType = entryType<MatSizeEntry>({
 			isSure: read.isSure
 		};
 	},
-	words: ({ mat, row }) => `${mat} measured at row ${row}`
+	words: ({ mat, row }) => say.measuredAtRow({ mat: mat ?? '', row: row ?? '' })
 });
 
 export const weighedType = entryType<WeighedEntry>({
 	type: 'weighed',
 	page: null,
-	done: 'weighed what was left of a mat',
+	done: say.weighedWhatWasLeftOf(),
 	read: (read) => ({
 		type: 'weighed',
 		mat: readMatCode(read),
 		colour: read.word('colour', colourNames),
 		massG: read.grams('mass', 0, 20_000)
 	}),
-	words: ({ colour, mat }) => `what is left of ${colour} for ${mat} weighed`
+	words: ({ colour, mat }) => say.whatIsLeftOfFor({ colour: colour ?? '', mat: mat ?? '' })
 });

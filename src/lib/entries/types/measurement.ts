@@ -1,3 +1,4 @@
+import { measurement as say } from '$lib/words/common';
 import type { FormReader } from '../form-reader';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
@@ -8,9 +9,9 @@ export type Measure = (typeof measures)[number];
 const measureNames: Readonly<Record<Measure, string>> = {
 	swatch: 'a swatch',
 	chain: 'a chain',
-	woven: 'woven rows',
+	woven: say.wovenRows(),
 	handful: 'a handful',
-	mat: 'a finished mat'
+	mat: say.aFinishedMat()
 };
 
 /** Something measured of the work of a kept plan: what was counted, and what was measured of it. */

@@ -1,3 +1,4 @@
+import { movement as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { Form, MoveReason } from '../../core/store/forms';
@@ -44,7 +45,7 @@ function readMovement(read: FormReader): MovementEntry {
 export const movementType = entryType<MovementEntry>({
 	type: 'movement',
 	page: '/gather/store',
-	done: 'moved something in or out of the store',
+	done: say.movedSomethingInOrOut(),
 	read: readMovement,
 	facts: ({ byName, reason, note }) => ({ byName, reason, note }),
 	words: ({ amount, colour, form, direction }) =>

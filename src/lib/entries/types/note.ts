@@ -1,3 +1,4 @@
+import { note as say } from '$lib/words/common';
 import { longest } from '../bounds';
 import { entryType } from '../entry-type';
 import { readMatCode } from './mat-code';
@@ -12,13 +13,13 @@ export interface NoteEntry {
 export const noteType = entryType<NoteEntry>({
 	type: 'note',
 	page: null,
-	done: 'wrote a note on a mat',
+	done: say.wroteANoteOnA(),
 	read: (read) => ({
 		type: 'note',
 		mat: readMatCode(read),
 		text: read.needed('text', longest['entry.note'])
 	}),
-	words: ({ text }) => `a note, “${(text ?? '').slice(0, 40)}”`
+	words: ({ text }) => say.aNote({ text: (text ?? '').slice(0, 40) })
 });
 
 /** What a maker may wish: a ball, or that somebody fetches the mat. */
@@ -34,7 +35,7 @@ export interface WishEntry {
 export const wishType = entryType<WishEntry>({
 	type: 'wish',
 	page: null,
-	done: 'wished for something for a mat',
+	done: say.wishedForSomethingForA(),
 	read: (read) => ({ type: 'wish', mat: readMatCode(read), wish: read.word('wish', wishes) }),
-	words: ({ wish }) => (wish === 'ball' ? 'I need a ball' : 'please fetch it')
+	words: ({ wish }) => (wish === 'ball' ? say.iNeedABall() : say.pleaseFetchIt())
 });

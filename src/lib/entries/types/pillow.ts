@@ -1,3 +1,4 @@
+import { pillow as say } from '$lib/words/common';
 import { actBounds, movedAtOnce } from '../bounds';
 import { entryType } from '../entry-type';
 
@@ -11,13 +12,12 @@ export interface PillowEntry {
 export const pillowType = entryType<PillowEntry>({
 	type: 'pillow',
 	page: '/hand-over/pillows',
-	done: 'made a pillow',
+	done: say.madeAPillow(),
 	isCoordinators: true,
 	read: (read) => {
 		const scrapG = read.raw('scrap') === '' ? 0 : read.grams('scrap', 0, movedAtOnce.scrapG.atMost);
 		const bags = read.count('bags', actBounds.pillowBags, 0);
-		if (scrapG === 0 && bags === 0)
-			read.problems['scrap'] = 'Say what it is stuffed with: scrap, torn bags, or both.';
+		if (scrapG === 0 && bags === 0) read.problems['scrap'] = say.sayWhatItIsStuffed();
 		return { type: 'pillow', scrapG, bags };
 	},
 	facts: () => ({ reason: 'made' }),

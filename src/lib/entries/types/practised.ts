@@ -1,3 +1,4 @@
+import { practised as say } from '$lib/words/common';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
 import { exerciseKinds } from '$lib/core/know-how/exercises';
 import { bounds } from '../bounds';
@@ -24,5 +25,5 @@ export const practisedType = entryType<PractisedEntry>({
 		seed: read.count('seed', bounds['practised.seed']),
 		answer: read.number('answer', { atLeast: -1e9, atMost: 1e9 })
 	}),
-	words: () => 'an answer in practice'
+	words: () => say.anAnswerInPractice()
 });

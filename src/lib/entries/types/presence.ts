@@ -1,3 +1,4 @@
+import { presence as say } from '$lib/words/common';
 import type { FormReader } from '../form-reader';
 import { entryType } from '../entry-type';
 
@@ -26,7 +27,7 @@ const readPresence = (read: FormReader): PresenceEntry => ({
 export const presenceType = entryType<PresenceEntry>({
 	type: 'presence',
 	page: null,
-	done: 'came or went at a table day',
+	done: say.cameOrWentAtA(),
 	read: readPresence,
-	words: ({ as }) => (as === 'left' ? 'somebody left' : 'somebody came')
+	words: ({ as }) => (as === 'left' ? say.somebodyLeft() : say.somebodyCame())
 });

@@ -1,3 +1,4 @@
+import { recount as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { CutSnapshot } from '../../core/prepare/cut-pile';
@@ -38,8 +39,8 @@ function readRecount(read: FormReader): RecountEntry {
 export const recountType = entryType<RecountEntry>({
 	type: 'recount',
 	page: '/prepare',
-	done: 'counted a pile again',
+	done: say.countedAPileAgain(),
 	read: readRecount,
 	facts: ({ byName, note }) => ({ byName, reason: 'counted', note }),
-	words: ({ counted, colour }) => `a ${colour} pile counted: ${counted}`
+	words: ({ counted, colour }) => say.aPileCounted({ colour: colour ?? '', counted: counted ?? '' })
 });

@@ -1,3 +1,4 @@
+import { row as say } from '$lib/words/common';
 import type { FormReader } from '../form-reader';
 import { entryType } from '../entry-type';
 import { readMatCode } from './mat-code';
@@ -30,14 +31,14 @@ export const readSide = (read: FormReader): Side =>
 export const rowType = entryType<RowEntry>({
 	type: 'row',
 	page: null,
-	done: 'counted a row',
+	done: say.countedARow(),
 	read: (read) => ({
 		type: 'row',
 		mat: readMatCode(read),
 		side: readSide(read),
 		step: read.raw('step') === '-1' ? -1 : 1
 	}),
-	words: ({ step }) => (step === '-1' ? 'a row taken back' : 'a row')
+	words: ({ step }) => (step === '-1' ? say.aRowTakenBack() : 'a row')
 });
 
 /** `device:sequence` pairs with spaces between; what is none of these was not seen. */
@@ -51,7 +52,7 @@ function readSeen(text: string): Record<string, number> {
 export const rowsType = entryType<RowsEntry>({
 	type: 'rows',
 	page: null,
-	done: 'set the rows of a mat',
+	done: say.setTheRowsOfA(),
 	read: (read) => ({
 		type: 'rows',
 		mat: readMatCode(read),
@@ -59,5 +60,5 @@ export const rowsType = entryType<RowsEntry>({
 		to: read.count('to', { atLeast: 0, atMost: 20_000 }),
 		seen: readSeen(read.raw('seen'))
 	}),
-	words: ({ to }) => `to row ${to}`
+	words: ({ to }) => say.toRow({ to: to ?? '' })
 });

@@ -1,3 +1,4 @@
+import { sameKind as say } from '$lib/words/common';
 import { entryType } from '../entry-type';
 
 /** Two kinds of bag that are one: what lies in the store of the one is of the other from then on. */
@@ -10,13 +11,13 @@ export interface SameKindEntry {
 export const sameKindType = entryType<SameKindEntry>({
 	type: 'same-kind',
 	page: '/gather/kinds',
-	done: 'made two kinds of bag one',
+	done: say.madeTwoKindsOfBag(),
 	isCoordinators: true,
 	read: (read) => {
 		const [kindId, asId] = [read.uuid('kind'), read.uuid('same_as')];
-		if (read.isGood && kindId === asId) read.problems['same_as'] = 'Choose another kind.';
+		if (read.isGood && kindId === asId) read.problems['same_as'] = say.chooseAnotherKind();
 		return { type: 'same-kind', kindId, asId };
 	},
 	facts: () => ({ reason: 'counted' }),
-	words: () => 'two kinds made one'
+	words: () => say.twoKindsMadeOne()
 });

@@ -1,3 +1,4 @@
+import { scrap as say } from '$lib/words/common';
 import type { FormReader } from '../form-reader';
 import { movedAtOnce } from '../bounds';
 import { entryType } from '../entry-type';
@@ -18,8 +19,8 @@ const readScrap = (read: FormReader): ScrapEntry => ({
 export const scrapType = entryType<ScrapEntry>({
 	type: 'scrap',
 	page: null,
-	done: 'weighed scrap',
+	done: say.weighedScrap(),
 	read: readScrap,
 	facts: () => ({ reason: 'counted' }),
-	words: ({ grams }) => `scrap weighed: ${grams}`
+	words: ({ grams }) => say.scrapWeighed({ grams: grams ?? '' })
 });

@@ -1,3 +1,4 @@
+import { sorting as say } from '$lib/words/common';
 import type { ColourName } from '../../core/colour/colours';
 import { colourNames } from '../../core/colour/colours';
 import type { FormReader } from '../form-reader';
@@ -40,15 +41,15 @@ function readSorting(read: FormReader): SortingEntry {
 		isSure: read.isSure
 	};
 	const all = entry.strand + entry.stuffing + drying + entry.rejected;
-	if (read.isGood && all === 0) read.problems.strand = 'Count at least one bag.';
+	if (read.isGood && all === 0) read.problems.strand = say.countAtLeastOneBag();
 	return entry;
 }
 
 export const sortingType = entryType<SortingEntry>({
 	type: 'sorting',
 	page: '/gather/sort',
-	done: 'sorted bags',
+	done: say.sortedBags(),
 	read: readSorting,
-	facts: ({ byName, place }) => ({ byName, reason: 'sorted', note: `from ${place}` }),
-	words: ({ strand, colour }) => `${strand || 0} ${colour} bags for strand`
+	facts: ({ byName, place }) => ({ byName, reason: 'sorted', note: say.from({ place }) }),
+	words: ({ strand, colour }) => say.bagsForStrand({ strand: strand || 0, colour: colour ?? '' })
 });

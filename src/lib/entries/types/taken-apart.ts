@@ -1,3 +1,4 @@
+import { takenApart as say } from '$lib/words/common';
 import { entryType } from '../entry-type';
 import { readMatCode } from './mat-code';
 
@@ -11,7 +12,7 @@ export interface UnwoundEntry {
 export const unwoundType = entryType<UnwoundEntry>({
 	type: 'unwound',
 	page: null,
-	done: 'took a mat apart',
+	done: say.tookAMatApart(),
 	isCoordinators: true,
 	read: (read) => ({
 		type: 'unwound',
@@ -19,7 +20,7 @@ export const unwoundType = entryType<UnwoundEntry>({
 		strandG: read.grams('strand', 0, 50_000)
 	}),
 	facts: () => ({ reason: 'made' }),
-	words: ({ mat }) => `${mat} taken apart`
+	words: ({ mat }) => say.takenApart({ mat: mat ?? '' })
 });
 
 /** Whether what an odd mat says of bags and size is so: it teaches, or it does not. */
@@ -32,12 +33,12 @@ export interface TeachesEntry {
 export const teachesType = entryType<TeachesEntry>({
 	type: 'teaches',
 	page: null,
-	done: 'kept a mat to teach with',
+	done: say.keptAMatToTeach(),
 	isCoordinators: true,
 	read: (read) => ({
 		type: 'teaches',
 		mat: readMatCode(read),
 		isSo: read.word('is_so', ['yes', 'no']) === 'yes'
 	}),
-	words: ({ mat }) => `whether ${mat} teaches`
+	words: ({ mat }) => say.whetherTeaches({ mat: mat ?? '' })
 });

@@ -1,3 +1,4 @@
+import { tap as say } from '$lib/words/common';
 import type { LineStation } from '../../core/assembly-line/assembly-line';
 import { lineStations } from '../../core/assembly-line/assembly-line';
 import type { LedgerReason } from '../../core/store/forms';
@@ -48,7 +49,7 @@ function readTap(read: FormReader): TapEntry {
 export const tapType = entryType<TapEntry>({
 	type: 'tap',
 	page: null,
-	done: 'tapped a lot at the table',
+	done: say.tappedALotAtThe(),
 	read: readTap,
 	facts: ({ station, byName }) => ({ byName, reason: reasons[station] }),
 	words: ({ station, count }) =>

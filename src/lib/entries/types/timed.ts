@@ -1,3 +1,4 @@
+import { timed as say } from '$lib/words/common';
 import type { Task } from '../../core/effort/tasks';
 import { waysOf, tasks, taskUnits } from '../../core/effort/tasks';
 import type { FormReader } from '../form-reader';
@@ -38,7 +39,7 @@ function readTimed(read: FormReader): TimedEntry {
 export const timedType = entryType<TimedEntry>({
 	type: 'timed',
 	page: '/measures',
-	done: 'timed a work',
+	done: say.timedAWork(),
 	read: readTimed,
 	words: ({ units, work }) => `${units} ${taskUnits[work as Task]?.unit ?? ''} timed`
 });

@@ -1,3 +1,4 @@
+import { tool as say } from '$lib/words/common';
 import type { Tool, ToolSort } from '../../core/tools/tools';
 import { toolBounds, toolSorts } from '../../core/tools/tools';
 import type { FormReader } from '../form-reader';
@@ -29,21 +30,9 @@ function lengthIn(
 
 function readMeasures(read: FormReader, sort: ToolSort): Tool {
 	const pitch = () =>
-		lengthIn(
-			read,
-			'pitch',
-			'small',
-			toolBounds.pitchMm,
-			'Pegs and nails stand between 5 mm and 10 cm apart. Measure from middle to middle.'
-		);
+		lengthIn(read, 'pitch', 'small', toolBounds.pitchMm, say.pegsAndNailsStandBetween());
 	const length = (field: string) =>
-		lengthIn(
-			read,
-			field,
-			'mat',
-			toolBounds.lengthMm,
-			'That is shorter than any mat, or longer than a hall: between 45 cm and 6 m.'
-		);
+		lengthIn(read, field, 'mat', toolBounds.lengthMm, say.thatIsShorterThanAny());
 	switch (sort) {
 		case 'loom':
 			return {
@@ -85,7 +74,7 @@ function readTool(read: FormReader): ToolEntry {
 export const toolType = entryType<ToolEntry>({
 	type: 'tool',
 	page: '/prepare/tools',
-	done: 'measured a tool',
+	done: say.measuredATool(),
 	read: readTool,
-	words: ({ name, gone }) => `${name || 'a tool'}${gone === 'yes' ? ', not there any more' : ''}`
+	words: ({ name, gone }) => `${name || 'a tool'}${gone === 'yes' ? say.notThereAnyMore() : ''}`
 });

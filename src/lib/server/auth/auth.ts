@@ -1,3 +1,4 @@
+import { auth as msg } from '$lib/words/house';
 import { hash, verify } from '@node-rs/argon2';
 import { passkey } from '@better-auth/passkey';
 import { betterAuth } from 'better-auth';
@@ -22,7 +23,7 @@ function over(database: pg.Pool) {
 	const { ORIGIN: origin = 'http://127.0.0.1', NEST_ROW_SECRET: secret } = process.env;
 	if (!secret) throw new Error('sign-in is on, and NEST_ROW_SECRET is not set');
 	return betterAuth({
-		appName: 'Nest Row',
+		appName: msg.nestRow(),
 		baseURL: origin,
 		basePath: '/api/auth',
 		secret,
@@ -78,8 +79,8 @@ function over(database: pg.Pool) {
 			sendResetPassword: ({ user, token }) =>
 				leaveMessage(
 					user.email,
-					'A new passphrase for Nest Row',
-					`Someone asked for a new passphrase for this address. If it was you, open ${origin}/sign-in/anew?token=${token} within half an hour. If it was not, nothing has changed.`
+					msg.aNewPassphraseForNest(),
+					msg.someoneAskedForANew({ origin, token })
 				)
 		},
 		// How often is counted by ours, for forms as well, in the database.
@@ -93,7 +94,7 @@ function over(database: pg.Pool) {
 		plugins: [
 			passkey({
 				rpID: new URL(origin).hostname,
-				rpName: 'Nest Row',
+				rpName: msg.nestRow(),
 				origin,
 				schema: {
 					passkey: {

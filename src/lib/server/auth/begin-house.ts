@@ -1,3 +1,4 @@
+import { beginHouse as msg } from '$lib/words/house';
 import { dbOf } from '$lib/server/db/db';
 import { localGroupId } from '../base/group-id';
 import { isFirstWord, useFirstWord } from './first-word';
@@ -19,13 +20,11 @@ export async function beginHouse(
 ): Promise<string> {
 	const wait = await tryOnce('word', from);
 	if (wait > 0) return waitWords(wait);
-	if (!(await isFirstWord(word)))
-		return 'That is not the word that was printed at the start, or it was used. A new start prints another while there is no coordinator.';
+	if (!(await isFirstWord(word))) return msg.thatIsNotTheWord();
 	// Used up first: of two who have it, one begins.
-	if (!(await useFirstWord(word))) return 'The word was just used.';
+	if (!(await useFirstWord(word))) return msg.theWordWasJustUsed();
 	const accountId = await makeAccount(typed, headers);
-	if (accountId === null)
-		return 'No account could be made of that. Start Nest Row again for another word.';
+	if (accountId === null) return msg.noAccountCouldBeMade();
 	await addMember(dbOf(localGroupId, accountId), accountId, 'coordinator');
 	return '';
 }

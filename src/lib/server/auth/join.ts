@@ -1,3 +1,4 @@
+import { join as msg } from '$lib/words/house';
 import { dbOf } from '$lib/server/db/db';
 import pLimit from 'p-limit';
 import type { OpenedLink } from '../book/links';
@@ -12,9 +13,8 @@ type JoinLink = Extract<OpenedLink, { grants: 'join' }>;
 /** Each holds a connection while its account is made on another: so many at once, and there is one for each. */
 const atOnce = pLimit(2);
 
-const usedUp = 'Someone came in by this link already. Ask whoever gave it to you for another.';
-const noAccount =
-	'No account could be made of that address. If it has one here, sign in first and open this link again.';
+const usedUp = msg.someoneCameInByThis();
+const noAccount = msg.noAccountCouldBeMade();
 
 /** Ends what was begun with a link, which stays as it was. */
 class NoAccount extends Error {}

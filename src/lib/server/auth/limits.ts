@@ -1,3 +1,4 @@
+import { limits as say } from '$lib/words/house';
 import { createHash } from 'node:crypto';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import { writers } from '../db/pool';
@@ -47,5 +48,7 @@ export const forgetTries = async (kind: Kind, who: string): Promise<void> =>
 /** How long to wait, in words. */
 export const waitWords = (seconds: number): string => {
 	const minutes = Math.ceil(seconds / 60);
-	return `That was tried too often. It can be tried again in ${minutes === 1 ? 'a minute' : `${minutes} minutes`}.`;
+	return say.thatWasTriedTooOften({
+		part: minutes === 1 ? say.aMinute() : say.minutes({ minutes })
+	});
 };

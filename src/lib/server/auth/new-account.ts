@@ -1,3 +1,4 @@
+import { newAccount as say } from '$lib/words/house';
 import { APIError } from 'better-auth';
 import { z } from 'zod';
 import { auth } from './auth';
@@ -30,11 +31,9 @@ export async function accountProblems({
 }: AccountTyped): Promise<Partial<Record<keyof AccountTyped, string>>> {
 	const problem = await passphraseProblem(passphrase, [name, email]);
 	return {
-		...(name === '' ? { name: 'Say what you are called.' } : {}),
-		...([...name].length > 120 ? { name: 'At most 120 characters.' } : {}),
-		...(emailShape.safeParse(email).success
-			? {}
-			: { email: 'Write it as name@place.example: ways back are sent there.' }),
+		...(name === '' ? { name: say.sayWhatYouAreCalled() } : {}),
+		...([...name].length > 120 ? { name: say.atMost120Characters() } : {}),
+		...(emailShape.safeParse(email).success ? {} : { email: say.writeItAsNamePlace() }),
 		...(problem === null ? {} : { passphrase: problem })
 	};
 }

@@ -1,3 +1,4 @@
+import { ownAccount as msg } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { house } from '../db/db';
 import { APIError } from 'better-auth';
@@ -27,8 +28,7 @@ async function byPassphrase(email: string, act: () => Promise<unknown>): Promise
 		await act();
 		return '';
 	} catch (error) {
-		if (error instanceof APIError && error.statusCode < 500)
-			return 'That is not the passphrase you have now.';
+		if (error instanceof APIError && error.statusCode < 500) return msg.thatIsNotThePassphrase();
 		throw error;
 	}
 }

@@ -1,3 +1,4 @@
+import { passphrase as say } from '$lib/words/house';
 import type { ZxcvbnFactory } from '@zxcvbn-ts/core';
 import { passphraseLength } from './auth';
 
@@ -26,11 +27,12 @@ export async function passphraseProblem(
 ): Promise<string | null> {
 	const { least, most } = passphraseLength;
 	const { length } = passphrase;
-	if (length < least)
-		return `It has ${length} characters; it needs ${least}. Four words that do not belong together will do.`;
-	if (length > most) return `It has ${length} characters; at most ${most} are taken.`;
-	const { score } = (await theGuesser()).check(passphrase, ['nest row', 'sleeping mat', ...about]);
-	return score < leastScore
-		? 'That would soon be guessed. Take a few words more, that do not belong together.'
-		: null;
+	if (length < least) return say.itHasCharactersItNeeds({ length, least });
+	if (length > most) return say.itHasCharactersAtMost({ length, most });
+	const { score } = (await theGuesser()).check(passphrase, [
+		say.nestRow(),
+		say.sleepingMat(),
+		...about
+	]);
+	return score < leastScore ? say.thatWouldSoonBeGuessed() : null;
 }

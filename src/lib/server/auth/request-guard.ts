@@ -1,3 +1,4 @@
+import { requestGuard as say } from '$lib/words/house';
 import { routes } from '$lib/routes/table.mjs';
 import { permissions, permissionOf, reads } from './permissions';
 import { mayAs } from '../base/roles';
@@ -13,7 +14,7 @@ export interface Denial {
 }
 
 /** What a member of another group, or of none, is told of where they may not go. */
-const notYours = 'This is for those who run the group. Ask a coordinator of it.';
+const notYours = say.thisIsForThoseWho();
 
 /**
  * Whether who comes may do what a request asks, by the list of acts. Asked for every request that finds
@@ -30,25 +31,23 @@ export function authorize(
 	if (needed === undefined)
 		return act === null
 			? { status: 403, sentence: notYours }
-			: { status: 404, sentence: 'There is no such act.' };
+			: { status: 404, sentence: say.thereIsNoSuchAct() };
 	if (!isSignInOn())
-		return routes[routeId]?.isDoor
-			? { status: 404, sentence: 'Nobody signs in here: it is on this machine alone.' }
-			: null;
+		return routes[routeId]?.isDoor ? { status: 404, sentence: say.nobodySignsInHereIt() } : null;
 	if (needed === 'guest') return null;
 	const { account, role } = comer;
 	if (!account)
 		return {
 			status: 303,
-			sentence: 'Sign in first.',
+			sentence: say.signInFirst(),
 			to: `/sign-in${method === 'GET' ? `?back=${encodeURIComponent(url.pathname + url.search)}` : ''}`
 		};
 	if (role === null && groupSaid(url, headers) !== null)
 		return {
 			status: 409,
-			sentence: 'This page was opened for a group that you are not in any more.'
+			sentence: say.thisPageWasOpenedFor()
 		};
-	if (role === null) return { status: 303, sentence: 'You are in no group yet.', to: '/groups' };
+	if (role === null) return { status: 303, sentence: say.youAreInNoGroup(), to: '/groups' };
 	if (!mayAs(role, needed)) return { status: 403, sentence: notYours };
 	return null;
 }

@@ -1,10 +1,11 @@
+import { signIn as msg } from '$lib/words/house';
 import { APIError } from 'better-auth';
 import { auth } from './auth';
 import { forgetTries, giveBackTry, tryOnce, waitWords } from './limits';
 import { emailShape } from './new-account';
 
 /** Said alike whether the name is known or not. */
-const doNotFit = 'The address and the passphrase do not fit together.';
+const doNotFit = msg.theAddressAndThePassphrase();
 
 /**
  * Signs in, and lays the cookie into the answer to the request at hand. Every try is counted before it

@@ -1,3 +1,4 @@
+import { wayBack as msg } from '$lib/words/house';
 import { house } from '../db/db';
 import { APIError } from 'better-auth';
 import { auth } from './auth';
@@ -12,7 +13,7 @@ import { passphraseProblem } from './passphrase';
  */
 export async function askWayBack(typed: string, from: string): Promise<string> {
 	const email = typed.trim().toLowerCase();
-	if (!emailShape.safeParse(email).success) return 'Write your address as name@place.example.';
+	if (!emailShape.safeParse(email).success) return msg.writeYourAddressAsName();
 	const shut = await tryOnce('wrong-address', from);
 	if (shut > 0) return waitWords(shut);
 	const wait = await tryOnce('message', email);
@@ -48,8 +49,7 @@ export async function renewPassphrase(
 			await house.execute('delete from passkey where account_id = $1', [accountId]);
 		return '';
 	} catch (error) {
-		if (error instanceof APIError && error.statusCode < 500)
-			return 'This way back is used up or its half hour is over. Ask for another.';
+		if (error instanceof APIError && error.statusCode < 500) return msg.thisWayBackIsUsed();
 		throw error;
 	}
 }

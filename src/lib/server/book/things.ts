@@ -1,3 +1,4 @@
+import { things as say } from '$lib/words/house';
 import type { Db } from '../db/db';
 import { readCode } from '$lib/core/code/code';
 import { codeWords } from '$lib/ui/code-words';
@@ -26,17 +27,13 @@ export async function bindThing(
 ): Promise<SaveResult> {
 	const read = readCode(typed);
 	if (read.problem) return refuse('code', codeWords[read.problem]);
-	if (!(await isReserved(db, read.serial)))
-		return refuse(
-			'code',
-			'No label with that code has been printed for this group. Look at it again.'
-		);
+	if (!(await isReserved(db, read.serial))) return refuse('code', say.noLabelWithThatCode());
 	const bound = await db.maybeOne<{ id: number }>(
 		`insert into thing (group_id, code, sort, entry_id, plan_id, plan_version, content)
 		 values ($1, $2, $3, $4, $5, $6, $7) on conflict (group_id, code) do nothing returning id`,
 		[db.groupId, read.code, sort, entryId, plan?.id ?? null, plan?.version ?? null, content]
 	);
-	if (!bound) return refuse('code', 'That label is on something already. Take the next one.');
+	if (!bound) return refuse('code', say.thatLabelIsOnSomething());
 	await db.execute(
 		'insert into thing_event (group_id, entry_id, thing_id, what) values ($1, $2, $3, $4)',
 		[db.groupId, entryId, bound.id, happened]

@@ -1,3 +1,4 @@
+import { checks as say } from '$lib/words/check';
 import type { Db } from '$lib/server/db/db';
 import type { CheckResult } from '$lib/core/check/judge-mat';
 import { judgeMat } from '$lib/core/check/judge-mat';
@@ -44,13 +45,12 @@ async function matToCheck(
 	may: readonly (ThingEvent | null)[]
 ): Promise<ThingLine | { readonly problem: string }> {
 	const thing = await findThing(db, code);
-	if (!thing) return { problem: 'No mat of this group has that label.' };
-	if (thing.sort !== 'mat') return { problem: `${code} is on no mat, but on a ${thing.sort}.` };
-	if (thing.state === null) return { problem: `${code} was taken back: it is no mat any more.` };
+	if (!thing) return { problem: say.noMatOfThisGroup() };
+	if (thing.sort !== 'mat') return { problem: say.isOnNoMatBut({ code, sort: thing.sort }) };
+	if (thing.state === null) return { problem: say.wasTakenBackItIs({ code }) };
 	if (thing.state === 'begun' || thing.state === 'made')
-		return { problem: `${code} is being made still: finish it first.` };
-	if (!may.includes(thing.state))
-		return { problem: `${code} is not waiting for that any more. Look at how it stands.` };
+		return { problem: say.isBeingMadeStillFinish({ code }) };
+	if (!may.includes(thing.state)) return { problem: say.isNotWaitingForThat({ code }) };
 	return thing;
 }
 
@@ -142,7 +142,7 @@ export const keepTeaches = (
 		await holdThing(db, code);
 		const mat = await findThing(db, code);
 		const odd = mat?.sort === 'mat' ? await oddMat(db, mat) : null;
-		if (!mat || !odd) return refuse('mat', 'Nothing is asked of that mat, or it was said already.');
+		if (!mat || !odd) return refuse('mat', say.nothingIsAskedOfThat());
 		const { readings, widthMm, lengthMm, bags } = odd;
 		const impossible = isSo ? impossibleWords(readings) : null;
 		if (impossible !== null) return refuse('is_so', impossible);
@@ -182,13 +182,10 @@ export const keepCheck = (db: Db, entry: CheckEntry, booked: Booked): Promise<Sa
 				await practiceOfGroup(db)
 			);
 		if (!version || !making || !making.look)
-			return refuse(
-				'mat',
-				`The plan of ${entry.mat} cannot be made any more: nothing says how it should be.`
-			);
+			return refuse('mat', say.thePlanOfCannotBe({ mat: entry.mat }));
 		const { kind, widthMm, lengthMm } = making.look;
 		const odd = entry.faults.find((one) => !allFaults[one.kind].techniques.includes(kind));
-		if (odd) return refuse('faults', 'One of the faults is none that such a mat can have.');
+		if (odd) return refuse('faults', say.oneOfTheFaultsIs());
 		const far = askFarOff(booked, [
 			{ what: 'Length', value: entry.lengthMm, expected: lengthMm },
 			{ what: 'Width', value: entry.widthMm, expected: widthMm },

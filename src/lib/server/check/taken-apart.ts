@@ -1,3 +1,4 @@
+import { takenApart as say } from '$lib/words/check';
 import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
@@ -51,22 +52,13 @@ export const keepUnwound = (
 		db.transaction(async (db): Promise<SaveResult> => {
 			await holdThing(db, mat);
 			const thing = await findThing(db, mat);
-			if (!thing || thing.sort !== 'mat')
-				return refuse('mat', 'No mat of this group has that label.');
-			if (thing.state !== 'taken-apart')
-				return refuse('mat', `${mat} was not found one to take apart.`);
+			if (!thing || thing.sort !== 'mat') return refuse('mat', say.noMatOfThisGroup());
+			if (thing.state !== 'taken-apart') return refuse('mat', say.wasNotFoundOneTo({ mat }));
 			const lines = await linesInMat(db, thing.id);
 			const filmMg = lines.reduce((sum, line) => sum + line.filmMg, 0);
-			if (filmMg === 0)
-				return refuse(
-					'strand',
-					`By the book nothing lies in ${mat}: its strand is back already, or no ball was given for it by its label. Count what there is at the table.`
-				);
+			if (filmMg === 0) return refuse('strand', say.byTheBookNothingLies({ mat }));
 			if (strandG * 1000 > filmMg)
-				return refuse(
-					'strand',
-					`By the book ${Math.round(filmMg / 1000)} g of film lies in it. Was the basket weighed, too?`
-				);
+				return refuse('strand', say.byTheBookGOf({ round: Math.round(filmMg / 1000) }));
 			let open = Math.round(strandG * 1000);
 			const moves = lines.flatMap((line): BookedMove[] => {
 				const own = { ...line, at: 'mat' as const, matId: thing.id };

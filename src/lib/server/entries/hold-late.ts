@@ -1,3 +1,4 @@
+import { holdLate as msg } from '$lib/words/house';
 import { type Db, dbOf } from '$lib/server/db/db';
 import { closedLink, addressIn } from '$lib/server/book/links';
 import { orAway } from '$lib/server/db/away';
@@ -43,7 +44,7 @@ export async function holdLate(
 			(await notOfLink(db, link, sent)) ??
 			((await hold(db, linkId, sent))
 				? { outcome: 'held', id: sent.key }
-				: refuse('entry', 'Too much came by this link after it was closed.'))
+				: refuse('entry', msg.tooMuchCameByThis()))
 	);
 }
 
@@ -79,7 +80,7 @@ export async function settleLate(
 		'select sent, link_id as "linkId" from late_entry where group_id = $1 and key = $2 and settled_at is null',
 		[db.groupId, key]
 	);
-	if (!late) return 'That was settled already.';
+	if (!late) return msg.thatWasSettledAlready();
 	if (isKept) {
 		const saved = await saveHeldEntry(db, late.linkId, late.sent, context);
 		if (saved.outcome === 'refused') return Object.values(saved.problems).join(' ');

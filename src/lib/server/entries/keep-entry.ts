@@ -1,3 +1,4 @@
+import { keepEntry as say } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import type { SentForm } from '$lib/entries/typed-form.svelte';
 import type { Typed } from '$lib/entries/form-reader';
@@ -11,7 +12,7 @@ import { readerOf } from '$lib/server/web/reader';
 import { notTheirs } from './not-theirs';
 import { saveEntry } from './take-entry';
 
-const unread = 'This could not be read. Please type it again.';
+const unread = say.thisCouldNotBeRead();
 const lengthsOf = (text: string | undefined): LengthSystem | undefined =>
 	lengthSystems.find((system) => system === text);
 
@@ -39,7 +40,7 @@ export async function entryAction(event: RequestEvent) {
 	if (saved.outcome === 'refused') return back(422, { problems: saved.problems });
 	if (saved.outcome === 'duplicate')
 		return back(409, {
-			said: 'This was kept already and counts once. If it is a further one, send it again.'
+			said: say.thisWasKeptAlreadyAnd()
 		});
-	return { entry: { type: sent.type, said: 'Kept.' } satisfies SentForm };
+	return { entry: { type: sent.type, said: say.kept() } satisfies SentForm };
 }

@@ -1,3 +1,4 @@
+import { linkEntries as say } from '$lib/words/house';
 import { readCode } from '$lib/core/code/code';
 import type { OpenedLink } from '$lib/server/book/links';
 import type { Db } from '$lib/server/db/db';
@@ -14,10 +15,10 @@ type StationLink = Extract<OpenedLink, { grants: 'station' }>;
 /** Why an entry is none of a maker's link: it is of its own mat alone. Null where it is one. */
 function notOfMaker({ mat }: MakersLink, sent: SentEntry): SaveResult | null {
 	if (!(makersEntries as readonly string[]).includes(sent.type))
-		return refuse('entry', 'This link keeps the rows, notes and wishes of its mat, nothing else.');
+		return refuse('entry', say.thisLinkKeepsTheRows());
 	const meant = readCode((sent.typed['mat'] ?? '').slice(0, 20));
 	return meant.problem !== undefined || meant.code !== mat
-		? refuse('mat', 'This link opens another mat. Ask whoever gave it to you.')
+		? refuse('mat', say.thisLinkOpensAnotherMat())
 		: null;
 }
 
@@ -50,14 +51,12 @@ async function notOfStation(
 ): Promise<SaveResult | null> {
 	const { dayId, station } = link;
 	if (!(stationEntries as readonly string[]).includes(type))
-		return refuse('entry', 'This link keeps the taps of its station, nothing else.');
+		return refuse('entry', say.thisLinkKeepsTheTaps());
 	const isOwn =
 		type === 'correction'
 			? await isOfStation(db, link, typed['corrects'] ?? '')
 			: typed['day'] === dayId && (typed['station'] ?? station) === station;
-	return isOwn
-		? null
-		: refuse('entry', 'This link opens another station. Ask whoever gave it to you.');
+	return isOwn ? null : refuse('entry', say.thisLinkOpensAnotherStation());
 }
 
 /** Why an entry could not have come by a link, were it open; null where it could. */

@@ -1,3 +1,4 @@
+import { notTheirs as msg } from '$lib/words/house';
 import type { Db } from '../db/db';
 import { replacedBy } from '$lib/entries/replaces';
 import { correctables, type Correctable } from '$lib/entries/types/correction';
@@ -30,15 +31,14 @@ export async function notTheirs(
 	{ type, typed }: Pick<SentEntry, 'type' | 'typed'>
 ): Promise<SaveResult | null> {
 	if (role === 'coordinator') return null;
-	if (role !== 'helper')
-		return refuse('entry', 'You read here; a helper or a coordinator types it.');
+	if (role !== 'helper') return refuse('entry', msg.youReadHereAHelper());
 	const replaced = replacedBy(typed);
 	const meant = [
 		type === 'correction' ? await typeOf(db, namedBy(typed)) : type,
 		...(replaced ? [await typeOf(db, replaced)] : [])
 	];
-	if (meant.includes(null)) return refuse('corrects', 'That is not in the book any more.');
+	if (meant.includes(null)) return refuse('corrects', msg.thatIsNotInThe());
 	return meant.some((one) => one !== null && coordinatorsEntries.has(one))
-		? refuse('entry', 'This is typed by a coordinator of the group.')
+		? refuse('entry', msg.thisIsTypedByA())
 		: null;
 }

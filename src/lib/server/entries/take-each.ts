@@ -1,3 +1,4 @@
+import { takeEach as msg } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { lengthSystems } from '$lib/core/units/format-length';
 import { parseRequest } from '$lib/stages/plan/document/requests';
@@ -27,7 +28,7 @@ const keyOf = (sent: unknown): string =>
 	z.object({ key: z.string().max(100) }).safeParse(sent).data?.key ?? '';
 const unread = {
 	outcome: 'refused',
-	problems: { entry: 'This could not be read: a field is too long, or something is missing.' }
+	problems: { entry: msg.thisCouldNotBeRead() }
 };
 
 /** It lies here for a coordinator to say what becomes of it. */

@@ -1,3 +1,4 @@
+import { takeEntry as say } from '$lib/words/house';
 import { type Db } from '$lib/server/db/db';
 import { longest } from '$lib/entries/bounds';
 import { nameFields } from '$lib/entries/entry-type';
@@ -64,7 +65,7 @@ const withoutNames = (typed: Typed): Typed =>
 const metBefore = (key: string, met: Met): SaveResult =>
 	met === 'same'
 		? { outcome: 'duplicate', id: key }
-		: refuse('key', 'Something else was kept under this mark already. Please type it anew.');
+		: refuse('key', say.somethingElseWasKeptUnder());
 
 /**
  * Keeps an entry that was read, whole or not at all, and enters it in the book. The same key with
@@ -136,8 +137,7 @@ async function edit(
 	now: Date
 ): Promise<SaveResult> {
 	const before = await findCorrected(db, replaced.of, replaced.corrects);
-	if (before?.type !== sent.type)
-		return refuse('entry', 'What is edited is not in the book any more. Type it as a new one.');
+	if (before?.type !== sent.type) return refuse('entry', say.whatIsEditedIsNot());
 	const own = { ...sent, at: before.typedAt.toISOString() };
 	const back = (db: Db) => takeBackFor(db, sent, replaced, context, now);
 	const keep = (db: Db) => takeOne(db, own, context, null, now);
@@ -163,7 +163,7 @@ async function edit(
 	const why = gone?.outcome === 'refused' && 'corrects' in gone.problems ? gone : first;
 	return why?.outcome === 'refused' && 'corrects' in why.problems
 		? refuse('entry', why.problems['corrects'] ?? '')
-		: (gone ?? refuse('entry', 'It could not be edited.'));
+		: (gone ?? refuse('entry', say.itCouldNotBeEdited()));
 }
 
 /** Reads an entry as its device sent it, and keeps it; one that was edited in the place of what it was. */
@@ -178,7 +178,7 @@ function take(
 	const replaced = replacedBy(sent.typed);
 	return replaced && linkId === null
 		? edit(db, sent, replaced, context, now)
-		: Promise.resolve(refuse('entry', 'What is edited could not be read.'));
+		: Promise.resolve(refuse('entry', say.whatIsEditedCouldNot()));
 }
 
 /** Reads an entry as its device sent it, and keeps it. */

@@ -1,3 +1,4 @@
+import { dropOffs as msg } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import { oddDropOff } from '$lib/core/gather/odd-count';
 import type { DropOffEntry } from '$lib/entries/types/drop-off';
@@ -60,7 +61,7 @@ async function hangToDry(
 	const hanging = Math.round(bags);
 	if (lookAgainHours === null || hanging === 0) return null;
 	const { atMost } = bounds['sorting.drying'];
-	if (hanging > atMost) return refuse('damp', `No more than ${atMost} bags hang at once.`);
+	if (hanging > atMost) return refuse('damp', msg.noMoreThanBagsHang({ atMost }));
 	await db.execute(
 		`insert into sorting (group_id, entry_id, place_id, strand, stuffing, drying, rejected, look_again_at)
 		 values ($1, $2, $3, 0, 0, $4, 0, $5::timestamptz + make_interval(hours => $6::integer))`,
@@ -77,7 +78,7 @@ async function measureHandfuls(
 ): Promise<SaveResult | null> {
 	if (kindId === null || weighing === null) return null;
 	const kind = (await listKinds(db)).find(({ id }) => id === kindId);
-	if (!kind) return refuse('kind', 'That kind is not in the list any more.');
+	if (!kind) return refuse('kind', msg.thatKindIsNotIn());
 	const massG = weighing.meanG * weighing.sampled;
 	const { flatWidthMm, gussetMm, bodyMm, handleMm, massG: plannedG } = kind;
 	const readings = handfulReadings(weighing.sampled, massG, {

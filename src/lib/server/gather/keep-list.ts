@@ -1,3 +1,4 @@
+import { keepList as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import type { Checked } from '$lib/stages/gather/lists/check-list';
 import { checkDropOffs, checkMovements, lineKey } from '$lib/stages/gather/lists/check-list';
@@ -111,7 +112,7 @@ export async function checkList(
 
 /** The question about rows that are there already. */
 export const knownQuestion = (count: number): string =>
-	`${wholeNumber(count)} of the rows ${count === 1 ? 'is' : 'are'} there already, with the same day and count. Say whether to leave them out or to count them once more.`;
+	say.ofTheRowsCount2Plural({ count: wholeNumber(count), count2: count });
 
 /**
  * Keeps a whole list or none of it, in one transaction. Its rows have keys made from the list's own,
@@ -149,7 +150,7 @@ async function keepNow(
 				...checked.columnProblems,
 				...(asked.ofKnown ? [knownQuestion(checked.knownCount)] : []),
 				...[...(asked.ofOdd ? checked.oddCells : []), ...checked.problems].map(
-					({ row, column, sentence }) => `Row ${row}, ${column}: ${sentence}`
+					({ row, column, sentence }) => say.row({ row, column, sentence })
 				)
 			];
 			if (problems.length > 0) return { outcome: 'refused', problems };

@@ -1,3 +1,4 @@
+import { kinds as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import { similarName } from '$lib/core/gather/similar-name';
 import type { Bag } from '$lib/core/bag/measure-bag';
@@ -47,7 +48,7 @@ export const listStoredKinds = (db: Db): Promise<StoredKind[]> =>
 		[db.groupId]
 	);
 
-const sameName = refuse('name', 'There is a kind of that name already. Give it another.');
+const sameName = refuse('name', say.thereIsAKindOf());
 
 /** Keeps a kind of bag, or its measures anew. The key of a new one is its id, so that a resend makes one kind. */
 export async function keepBagKind(
@@ -60,8 +61,7 @@ export async function keepBagKind(
 	if (kindId === null && !isSure) {
 		const known = (await listKinds(db)).map((kind) => kind.name);
 		const similar = similarName(name, known);
-		if (similar !== null)
-			return refuse('sure', `There is a kind “${similar}”. Is this another one?`);
+		if (similar !== null) return refuse('sure', say.thereIsAKindIs({ similar }));
 	}
 	const measures = [
 		name,
@@ -82,7 +82,7 @@ export async function keepBagKind(
 			);
 			return changed === 1
 				? { outcome: 'kept', id: kindId }
-				: refuse('name', 'That kind of bag is not in the list any more.');
+				: refuse('name', say.thatKindOfBagIs());
 		}
 		const kept = await db.writer.maybeOne<{ id: string }>(
 			`insert into bag_kind (group_id, id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g,

@@ -1,3 +1,4 @@
+import { ledger as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import type { MovementLine } from '$lib/stages/gather/lines';
 import { oddMovement } from '$lib/core/gather/odd-count';
@@ -51,11 +52,8 @@ export const listMovements = (
 export function refusalOf(error: unknown): SaveResult | null {
 	const { code, constraint } = error as { code?: string; constraint?: string };
 	if (code === '23514' && /balance/.test(constraint ?? ''))
-		return refuse(
-			'amount',
-			'There is not that much in the store. Count again, or put in what is missing first.'
-		);
-	if (code === '23503') return refuse('kind', 'That kind of bag is not in the list any more.');
+		return refuse('amount', say.thereIsNotThatMuch());
+	if (code === '23503') return refuse('kind', say.thatKindOfBagIs());
 	return null;
 }
 

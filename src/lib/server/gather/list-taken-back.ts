@@ -1,3 +1,4 @@
+import { listTakenBack as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import { enter, enteredHere } from '$lib/server/book/entries';
 import { moveBack } from '$lib/server/book/movements';
@@ -23,11 +24,11 @@ export const takeListBack = (
 				 where group_id = $1 and id = $2 and kept_at is not null for update`,
 				[db.groupId, id]
 			);
-			if (!list) return refuse('list', 'That list is not among the kept ones.');
+			if (!list) return refuse('list', say.thatListIsNotAmong());
 			if (list.takenBackAt) return { outcome: 'duplicate', id };
 			const { entryId } = await enter(db, {
 				...enteredHere,
-				key: keyFor(id, 'taken back'),
+				key: keyFor(id, say.takenBack()),
 				type: 'correction',
 				typed: { list: id },
 				at: new Date(),

@@ -1,3 +1,4 @@
+import { places as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import { similarName } from '$lib/core/gather/similar-name';
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
@@ -67,10 +68,7 @@ export async function keepPlaceWords(
 	);
 	return kept === 1
 		? { outcome: 'kept', id }
-		: refuse(
-				'hours',
-				'Somebody changed this place meanwhile: what they set stands on the page. Say yours again.'
-			);
+		: refuse('hours', say.somebodyChangedThisPlaceMeanwhile());
 }
 
 /** Says that a place receives mats; a new one where there is none of that name. */
@@ -111,8 +109,7 @@ export async function similarPlace(db: Db, name: string): Promise<string | null>
 }
 
 /** What is asked where a new place is named nearly as one that is known. */
-export const similarWords = (known: string): string =>
-	`There is a place “${known}”. Is this another one?`;
+export const similarWords = (known: string): string => say.thereIsAPlaceIs({ known });
 
 /** Makes two places one: the name of the first stands for the second from then on. */
 export const makeOnePlace = (db: Db, id: string, asId: string): Promise<boolean> =>

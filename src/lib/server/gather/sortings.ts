@@ -1,3 +1,4 @@
+import { sortings as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import type { SortedLine } from '$lib/stages/gather/lines';
 import { oddSorting } from '$lib/core/gather/odd-count';
@@ -46,16 +47,9 @@ async function whyNotDried(db: Db, pile: number, sorted: number): Promise<SaveRe
 		 where group_id = $1 and id = $2 and looked_again_at is null and hanging > 0`,
 		[db.groupId, pile]
 	);
-	if (!left)
-		return refuse(
-			'dried',
-			'None of that pile hangs there any more: someone has sorted it, or said so.'
-		);
+	if (!left) return refuse('dried', say.noneOfThatPileHangs());
 	if (sorted > left.hanging)
-		return refuse(
-			'strand',
-			`Only ${left.hanging} hang there, and this makes ${sorted}. Count again; what did not hang there is a pile of its own.`
-		);
+		return refuse('strand', say.onlyHangThereAndThis({ hanging: left.hanging, sorted }));
 	return null;
 }
 

@@ -1,3 +1,4 @@
+import { takenBack as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import type { Correctable, CorrectionEntry } from '$lib/entries/types/correction';
 import { restsOnWords } from '$lib/stages/gather/rests-on-words';
@@ -115,23 +116,19 @@ export const takeBack = (
 			db.groupId,
 			corrects
 		]);
-		if (!wrong) return refuse('corrects', 'That is not in the book any more.');
-		if (wrong.type === 'correction')
-			return refuse('corrects', 'That is a correction itself. Book what is right instead.');
+		if (!wrong) return refuse('corrects', say.thatIsNotInThe());
+		if (wrong.type === 'correction') return refuse('corrects', say.thatIsACorrectionItself());
 		const taken = await db.execute(
 			`insert into taken_back (group_id, entry_id, by_entry_id) values ($1, $2, $3)
 			 on conflict (group_id, entry_id) do nothing`,
 			[db.groupId, wrong.entryId, byEntryId]
 		);
-		if (taken === 0) return refuse('corrects', 'That was taken back already.');
+		if (taken === 0) return refuse('corrects', say.thatWasTakenBackAlready());
 		if ((await driedSince(db, wrong.entryId)).length > 0)
-			return refuse('corrects', 'Bags of it that dried were sorted since. Take that back first.');
+			return refuse('corrects', say.bagsOfItThatDried());
 		const [used] = await usedSince(db, wrong.entryId);
 		if (used)
-			return refuse(
-				'corrects',
-				`Something was done with the ${used.sort} ${used.code} since. Take that back first, the newest first.`
-			);
+			return refuse('corrects', say.somethingWasDoneWithThe({ sort: used.sort, code: used.code }));
 		const why = await movedBack(db, wrong.entryId, byEntryId);
 		return why ?? { outcome: 'kept', id: byEntryId };
 	});

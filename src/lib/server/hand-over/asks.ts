@@ -1,3 +1,4 @@
+import { asks as say } from '$lib/words/hand-over';
 import type { Db } from '$lib/server/db/db';
 import type { ComingMat } from '$lib/core/hand-over/promises';
 import { countOn } from '$lib/core/hand-over/promises';
@@ -30,7 +31,7 @@ export async function keepAsk(
 		'select id from place where group_id = $1 and id = $2 and receives_mats for share',
 		[db.groupId, placeId]
 	);
-	if (!place) return refuse('place', 'That place is not among those that receive mats.');
+	if (!place) return refuse('place', say.thatPlaceIsNotAmong());
 	await db.execute(
 		`insert into mat_ask (group_id, entry_id, place_id, mats, width_mm, length_mm, by_day, note)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
@@ -49,8 +50,8 @@ export async function keepPromise(
 		'select mats from standing_ask where group_id = $1 and entry_id = $2',
 		[db.groupId, askId]
 	);
-	if (!ask) return refuse('ask', 'That ask is not there any more.');
-	if (mats > ask.mats) return refuse('mats', `They ask for ${ask.mats}: promise no more.`);
+	if (!ask) return refuse('ask', say.thatAskIsNotThere());
+	if (mats > ask.mats) return refuse('mats', say.theyAskForPromiseNo({ mats: ask.mats }));
 	await db.execute(
 		'insert into mat_promise (group_id, entry_id, ask_id, mats) values ($1, $2, $3, $4)',
 		[db.groupId, entryId, askId, mats]

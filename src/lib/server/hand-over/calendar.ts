@@ -1,3 +1,4 @@
+import { calendar as say } from '$lib/words/hand-over';
 import type { Db } from '$lib/server/db/db';
 import type { CalendarEvent } from '$lib/server/web/day-calendar';
 
@@ -31,7 +32,7 @@ export async function handOverEvents(
 		 order by 3, 2`,
 		[db.groupId, today]
 	);
-	const mats = (count: number) => (count === 1 ? 'one mat' : `${count} mats`);
+	const mats = (count: number) => (count === 1 ? say.oneMat() : `${count} mats`);
 	return rows.map(({ id, sort, day, place, mats: count, gathering }) => ({
 		id: `${sort}-${id}`,
 		version: 1,
@@ -39,9 +40,9 @@ export async function handOverEvents(
 		place,
 		summary:
 			sort === 'ask'
-				? `${groupName}: ${mats(count)} wanted by ${place}`
+				? say.wantedBy({ groupName, mats: mats(count), place })
 				: gathering === null
-					? `${groupName}: ${mats(count)} to ${place}`
-					: `${groupName}: ${gathering} (${mats(count)} to ${place})`
+					? say.to({ groupName, mats: mats(count), place })
+					: say.to2({ groupName, gathering, mats: mats(count), place })
 	}));
 }

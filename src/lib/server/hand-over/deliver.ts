@@ -1,3 +1,4 @@
+import { deliver as say } from '$lib/words/hand-over';
 import type { Db } from '$lib/server/db/db';
 import type { DeliverEntry, ReceivedEntry, SentBackEntry } from '$lib/entries/types/deliver';
 import { codeFor } from '$lib/server/book/codes';
@@ -13,15 +14,15 @@ import { contentOf } from '$lib/server/book/thing-content';
 type WhyNot = (thing: ThingLine | null, code: string) => string | null;
 
 const whyNotMat: WhyNot = (thing, code) => {
-	if (!thing || thing.sort !== 'mat') return `No mat of this group has the label ${code}.`;
+	if (!thing || thing.sort !== 'mat') return say.noMatOfThisGroup({ code });
 	if (thing.state === 'delivered' || thing.state === 'received')
-		return `${code} went out already: it cannot go twice.`;
-	return thing.state === 'good' ? null : `${code} was not found good yet: check it first.`;
+		return say.wentOutAlreadyItCannot({ code });
+	return thing.state === 'good' ? null : say.wasNotFoundGoodYet({ code });
 };
 const whyNotPillow: WhyNot = (thing, code) => {
 	if (!thing || thing.sort !== 'pillow' || thing.state === null)
-		return `No pillow of this group has the label ${code}.`;
-	return thing.state === 'made' ? null : `${code} went out already: it cannot go twice.`;
+		return say.noPillowOfThisGroup({ code });
+	return thing.state === 'made' ? null : say.wentOutAlreadyItCannot({ code });
 };
 
 /** The things with some labels; the sentence of the first that cannot be sent. */
@@ -79,7 +80,7 @@ export const keepDeliver = (
 			'select id from place where group_id = $1 and id = $2 and receives_mats for share',
 			[db.groupId, placeId]
 		);
-		if (!place) return refuse('place', 'That place is not among those that receive mats.');
+		if (!place) return refuse('place', say.thatPlaceIsNotAmong());
 		// Held in one order, so that two deliveries of the same mats wait for each other.
 		await db.many<{ id: number }>(
 			'select id from thing where group_id = $1 and code = any($2::text[]) order by id for update',
@@ -90,7 +91,7 @@ export const keepDeliver = (
 		const soft = await toSend(db, pillows, whyNotPillow);
 		if (typeof soft === 'string') return refuse('pillows', soft);
 		const code = await codeFor(db, key);
-		if (!code) return refuse('mats', 'This group has used all the codes there are.');
+		if (!code) return refuse('mats', say.thisGroupHasUsedAll());
 		const bound = await bindThing(db, entryId, { code, sort: 'delivery', plan: null, content: {} });
 		if (bound.outcome === 'refused') return bound;
 		const { widthMm, depthMm, heightMm } = crate;
@@ -106,7 +107,7 @@ export const keepDeliver = (
 		const sizes = await matSizes(db, mats);
 		for (const thing of things) {
 			const size = sizes.get(thing.code);
-			if (!size) return refuse('mats', `Nothing says how large ${thing.code} is: check it again.`);
+			if (!size) return refuse('mats', say.nothingSaysHowLargeIs({ code: thing.code }));
 			await sendMat(db, entryId, thing, size);
 		}
 		for (const [at, pillow] of soft.entries())
@@ -124,8 +125,8 @@ export const keepReceived = (
 		await holdThing(db, delivery);
 		const thing = await findThing(db, delivery);
 		if (!thing || thing.sort !== 'delivery' || thing.state === null)
-			return refuse('delivery', 'No delivery of this group has that label.');
-		if (thing.state === 'received') return refuse('delivery', `${delivery} was received already.`);
+			return refuse('delivery', say.noDeliveryOfThisGroup());
+		if (thing.state === 'received') return refuse('delivery', say.wasReceivedAlready({ delivery }));
 		await happenTo(db, entryId, thing.id, 'received');
 		const mats = await db.many<{ id: number }>(
 			`select x.thing_id as id from standing_delivery d
@@ -149,10 +150,9 @@ export const keepSentBack = (
 	db.transaction(async (db): Promise<SaveResult> => {
 		await holdThing(db, mat);
 		const thing = await findThing(db, mat);
-		if (!thing || thing.sort !== 'mat')
-			return refuse('mat', 'No mat of this group has that label.');
+		if (!thing || thing.sort !== 'mat') return refuse('mat', say.noMatOfThisGroup2());
 		if (thing.state !== 'delivered' && thing.state !== 'received')
-			return refuse('mat', `${mat} did not go out.`);
+			return refuse('mat', say.didNotGoOut({ mat }));
 		await happenTo(db, entryId, thing.id, 'sent-back');
 		return { outcome: 'kept', id: entryId };
 	});

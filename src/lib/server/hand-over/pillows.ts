@@ -1,3 +1,4 @@
+import { pillows as msg } from '$lib/words/hand-over';
 import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import { defaults } from '$lib/core/defaults';
@@ -44,7 +45,7 @@ export const keepPillow = (
 	orRefusal(
 		db.transaction(async (db): Promise<SaveResult> => {
 			const code = await codeFor(db, key);
-			if (!code) return refuse('scrap', 'This group has used all the codes there are.');
+			if (!code) return refuse('scrap', msg.thisGroupHasUsedAll());
 			const asked = [
 				...(scrapG > 0 ? await pilesOf(db, 'scrap') : []).map((pile) => ({
 					...pile,
@@ -70,15 +71,9 @@ export const keepPillow = (
 				taken.push({ ...pile, amount, filmMg });
 			}
 			if (open.scrap > 0.0005)
-				return refuse(
-					'scrap',
-					`By the book the store has ${Math.round(scrapG - open.scrap)} g of scrap. Weigh it there first.`
-				);
+				return refuse('scrap', msg.byTheBookTheStore({ round: Math.round(scrapG - open.scrap) }));
 			if (open.stuffing > 0)
-				return refuse(
-					'bags',
-					`By the book the store has ${bags - open.stuffing} torn bags. Count them there first.`
-				);
+				return refuse('bags', msg.byTheBookTheStore2({ bags: bags - open.stuffing }));
 			const filmMg = taken.reduce((sum, move) => sum + move.filmMg, 0);
 			const far = askFarOff({ isSure }, [
 				{ what: 'Stuffing', value: filmMg / 1000, expected: defaults.pillowMass.value }

@@ -1,3 +1,4 @@
+import { ownThings as say } from '$lib/words/know-how';
 import type { Db } from '$lib/server/db/db';
 import { bagPresets } from '$lib/core/bag/presets';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
@@ -39,6 +40,6 @@ export async function ownThings(db: Db): Promise<readonly GroupThings[]> {
 		loom: of('loom') as Loom | null,
 		frame: of('frame') as NailFrame | null
 	};
-	const usual = { bag: bagPresets[0].bag, bagName: 'a thin carrier', ...things };
-	return kind ? [{ bag: kind, bagName: `your ${kind.name}`, ...things }, usual] : [usual];
+	const usual = { bag: bagPresets[0].bag, bagName: say.aThinCarrier(), ...things };
+	return kind ? [{ bag: kind, bagName: say.your({ name: kind.name }), ...things }, usual] : [usual];
 }

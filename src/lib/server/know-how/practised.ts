@@ -1,3 +1,4 @@
+import { practised as say } from '$lib/words/know-how';
 import type { Db } from '$lib/server/db/db';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
 import { exerciseOf, isRight } from '$lib/core/know-how/exercises';
@@ -13,7 +14,7 @@ export async function keepPractised(
 	{ entryId }: Booked
 ): Promise<SaveResult> {
 	const { facts, options } = exerciseOf(kind, seed);
-	if (!options.includes(answer)) return refuse('answer', 'That was not one of the answers.');
+	if (!options.includes(answer)) return refuse('answer', say.thatWasNotOneOf());
 	const kept = await db.writer.maybeOne<{ isRight: boolean }>(
 		`insert into practised (group_id, entry_id, person_id, kind, seed, is_right)
 		 select $1, $2, p.id, $4, $5, $6 from person p
@@ -21,9 +22,7 @@ export async function keepPractised(
 		 returning is_right as "isRight"`,
 		[db.groupId, entryId, personId, kind, seed, isRight(facts, answer)]
 	);
-	return kept
-		? { outcome: 'kept', id: entryId }
-		: refuse('person', 'That name is not in the list any more.');
+	return kept ? { outcome: 'kept', id: entryId } : refuse('person', say.thatNameIsNotIn());
 }
 
 /** An answer somebody keeps under their name. */

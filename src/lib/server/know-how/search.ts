@@ -1,3 +1,4 @@
+import { search as say } from '$lib/words/know-how';
 import { Memo } from '$lib/server/db/cache';
 import { bagPresets } from '$lib/core/bag/presets';
 import { faults } from '$lib/core/check/faults';
@@ -43,7 +44,7 @@ function everything(terms: StitchTerms): Told[] {
 	} as const;
 	return [
 		...actNames.map((act): Told => ({
-			id: `act ${act}`,
+			id: say.act({ act }),
 			sort: 'act',
 			title: actTitles[act],
 			about: lessons[act].when,
@@ -51,7 +52,7 @@ function everything(terms: StitchTerms): Told[] {
 			text: [act, ...(stepsOf(act, own, 'right') ?? []).map(({ words }) => words)].join(' ')
 		})),
 		...(Object.keys(faults) as FaultKind[]).map((fault): Told => ({
-			id: `fault ${fault}`,
+			id: say.fault({ fault }),
 			sort: 'fault',
 			title: capital(faultWords[fault].name),
 			about: faultWords[fault].remedy[0] ?? '',
@@ -62,7 +63,7 @@ function everything(terms: StitchTerms): Told[] {
 			.flatMap((technique) => signsOf(technique).map((sign) => ({ technique, sign })))
 			.filter(({ sign }, at, all) => all.findIndex((one) => one.sign.id === sign.id) === at)
 			.map(({ technique, sign }): Told => ({
-				id: `sign ${sign.id}`,
+				id: say.sign({ id: sign.id }),
 				sort: 'fault',
 				title: sign.words,
 				about: sign.question,
@@ -70,7 +71,7 @@ function everything(terms: StitchTerms): Told[] {
 				text: sign.answers.map(({ words }) => words).join(' ')
 			})),
 		...glossaryOf(terms).map(({ word, means }): Told => ({
-			id: `word ${word}`,
+			id: say.word({ word }),
 			sort: 'word',
 			title: word,
 			about: means,

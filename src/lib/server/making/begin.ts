@@ -1,3 +1,4 @@
+import { begin as say } from '$lib/words/making';
 import type { Db } from '$lib/server/db/db';
 import type { BeginEntry, HandOnEntry } from '$lib/entries/types/begin';
 import { codeFor } from '$lib/server/book/codes';
@@ -19,7 +20,7 @@ const isThere = async (db: Db, personId: string | null): Promise<boolean> =>
 		[db.groupId, personId]
 	)) !== null;
 
-const nobody = refuse('person', 'That person is not in the list any more.');
+const nobody = refuse('person', say.thatPersonIsNotIn());
 
 const give = (db: Db, entryId: number, thingId: number, personId: string | null) =>
 	db.execute(
@@ -36,11 +37,10 @@ export const keepBegin = (
 	db.transaction(async (db): Promise<SaveResult> => {
 		const version = planVersion ?? (await findPlan(db, planId))?.version;
 		const found = version === undefined ? null : await findPlanVersion(db, planId, version);
-		if (version === undefined || !found)
-			return refuse('plan', 'That plan is not in the list any more.');
+		if (version === undefined || !found) return refuse('plan', say.thatPlanIsNotIn());
 		if (!(await isThere(db, personId))) return nobody;
 		const code = given ?? (await codeFor(db, key));
-		if (!code) return refuse('code', 'This group has used all the codes there are.');
+		if (!code) return refuse('code', say.thisGroupHasUsedAll());
 		const plan = { id: planId, version };
 		const { look } = makingOfVersion(
 			{ planId, planVersion: version },

@@ -1,3 +1,4 @@
+import { course as say } from '$lib/words/making';
 import type { Db } from '$lib/server/db/db';
 import type { FirstPassEntry, StripesEntry } from '$lib/entries/types/mat-course';
 import type { NoteEntry, WishEntry } from '$lib/entries/types/note';
@@ -30,7 +31,7 @@ export async function keepFirstPass(
 	if (found.problem !== undefined) return refuse('mat', found.problem);
 	return found.making.look?.loom
 		? { outcome: 'kept', id: entryId }
-		: refuse('mat', `${mat} is on no loom.`);
+		: refuse('mat', say.isOnNoLoom({ mat }));
 }
 
 /** A mat does not grow or shrink by more than this in its rows. */
@@ -47,16 +48,13 @@ export async function keepStripes(
 	const { rows } = found.making;
 	const total = stripes.reduce((sum, one) => sum + one.rows, 0);
 	if (rows && rows.parts > 1 && total !== rows.total)
-		return refuse(
-			'stripes',
-			`${mat} has ${rows.total} rows in its ${rows.part}s: as many as that.`
-		);
+		return refuse('stripes', say.hasRowsInItsS({ mat, total: rows.total, part: rows.part }));
 	if (rows && total > rows.total * mostGrowth)
-		return refuse('stripes', `${mat} has ${rows.total} rows: ${total} is far beyond them.`);
+		return refuse('stripes', say.hasRowsIsFarBeyond({ mat, total: rows.total, total2: total }));
 	if (total < found.made.near + found.made.far)
 		return refuse(
 			'stripes',
-			`${found.made.near + found.made.far} rows are made already: they stay.`
+			say.rowsAreMadeAlreadyThey({ near: found.made.near + found.made.far })
 		);
 	return { outcome: 'kept', id: entryId };
 }

@@ -1,3 +1,4 @@
+import { issue as say } from '$lib/words/making';
 import type { Db } from '$lib/server/db/db';
 import { ballColour } from '$lib/core/prepare/piles';
 import type { IssueEntry } from '$lib/entries/types/issue';
@@ -23,11 +24,11 @@ export const keepIssue = (
 			// Held: of two who give one ball at once, the second is told.
 			const held = await holdThing(db, ball);
 			const thing = held && (await findThing(db, ball));
-			if (!thing) return refuse('ball', 'No ball of this group has that label.');
+			if (!thing) return refuse('ball', say.noBallOfThisGroup());
 			const { sort, state } = thing;
 			if (sort !== 'ball' && sort !== 'chain')
-				return refuse('ball', `${ball} is on no ball, but on a ${sort}.`);
-			if (state !== 'made') return refuse('ball', `${ball} does not lie there any more.`);
+				return refuse('ball', say.isOnNoBallBut({ ball, sort }));
+			if (state !== 'made') return refuse('ball', say.doesNotLieThereAny({ ball }));
 			const { kindId, colours, cut, filmMg } = contentOf('ball', thing.content);
 			const key = {
 				kindId,
@@ -37,8 +38,7 @@ export const keepIssue = (
 			};
 			const piles = await holdPiles(db, [key]);
 			const [pile] = piles;
-			if (!pile || pile.amount < 1)
-				return refuse('ball', 'The store has no such ball by the book. Count the balls again.');
+			if (!pile || pile.amount < 1) return refuse('ball', say.theStoreHasNoSuch());
 			const film = Math.min(filmMg, pile.filmMg);
 			await bookMoves(
 				db,

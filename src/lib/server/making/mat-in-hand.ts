@@ -1,3 +1,4 @@
+import { matInHand as say } from '$lib/words/making';
 import { contentOf } from '$lib/server/book/thing-content';
 import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/making/strand-left';
@@ -17,13 +18,12 @@ type Found =
 /** The mat with a code, where it is being made; else why it is not. */
 export async function matInHand(db: Db, code: string): Promise<Found> {
 	const thing = await findThing(db, code);
-	if (!thing) return { problem: 'No mat of this group has that label.' };
+	if (!thing) return { problem: say.noMatOfThisGroup() };
 	const { id, sort, planId, planVersion, state, content } = thing;
 	if (sort !== 'mat' || planId === null || planVersion === null)
-		return { problem: `${code} is on no mat, but on a ${sort}.` };
-	if (state === null) return { problem: `${code} was taken back: it is no mat any more.` };
-	if (state !== 'begun' && state !== 'made')
-		return { problem: `${code} is not being made any more.` };
+		return { problem: say.isOnNoMatBut({ code, sort }) };
+	if (state === null) return { problem: say.wasTakenBackItIs({ code }) };
+	if (state !== 'begun' && state !== 'made') return { problem: say.isNotBeingMadeAny({ code }) };
 	const { stripes } = contentOf('mat', content);
 	return { id, planId, planVersion, stripes: stripes ?? null };
 }

@@ -1,3 +1,4 @@
+import { matMade as say } from '$lib/words/making';
 import type { Db } from '$lib/server/db/db';
 import type { Practice } from '$lib/core/practice/practice';
 import type { MatSaid } from '$lib/stages/making/mat-view';
@@ -49,7 +50,7 @@ export async function findMatMade(
 	if (found.problem !== undefined) return found;
 	const { id, planId, planVersion, stripes } = found;
 	const version = await findPlanVersion(db, planId, planVersion);
-	if (!version) return { problem: `The plan of ${code} is not there any more.` };
+	if (!version) return { problem: say.thePlanOfIsNot({ code }) };
 	const { document } = version;
 	const practice = await practiceOfGroup(db);
 	const said = (await saidOf(db, [code], before)).get(code) ?? nothingSaid;

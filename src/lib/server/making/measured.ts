@@ -1,3 +1,4 @@
+import { measured as msg } from '$lib/words/making';
 import type { Db } from '$lib/server/db/db';
 import { defaults } from '$lib/core/defaults';
 import type { Readings } from '$lib/core/calibrate/readings';
@@ -82,10 +83,9 @@ export async function keepMatSize(
 	if (mat.problem !== undefined) return refuse('mat', mat.problem);
 	const { row, lengthMm, widthMm } = entry;
 	const made = mat.made.near + mat.made.far;
-	if (row > made) return refuse('row', `${made} rows are made: count them first.`);
+	if (row > made) return refuse('row', msg.rowsAreMadeCountThem({ made }));
 	const learned = rowsSince(mat, entry);
-	if (learned && !learned.readings)
-		return refuse('length', 'It was longer than that some rows ago. Measure again.');
+	if (learned && !learned.readings) return refuse('length', msg.itWasLongerThanThat());
 	const { look, rows } = mat.making;
 	if (look && rows) {
 		const along = look.isLengthwise ? look.widthMm : look.lengthMm;
@@ -124,8 +124,7 @@ export async function keepWeighed(
 	const { said, making, made } = mat;
 	const ktex = densityOf(said.issued, colour);
 	const { look } = making;
-	if (ktex === null || !look)
-		return refuse('colour', `No ${colour} was given for it by a label: its weight says nothing.`);
+	if (ktex === null || !look) return refuse('colour', msg.noWasGivenForIt({ colour }));
 	const leftM = massG / ktex;
 	const stripes = workOrder(look.stripes, made);
 	const count = made.near + made.far;
@@ -133,7 +132,7 @@ export async function keepWeighed(
 	const given = asPlanned(look.stripes, said.given);
 	const weighed = asPlanned(look.stripes, said.weighed);
 	if (leftM > (strandGiven(stripes, look.rowM, given, weighed)[own] ?? 0) * 1.25)
-		return refuse('mass', 'That is more than was given for it. Was the basket weighed with it?');
+		return refuse('mass', msg.thatIsMoreThanWas());
 	const neededM = (at: number) =>
 		strandLeft(stripes, at, look.rowM, {}).find((one) => one.colour === own)?.neededM ?? 0;
 	const last = weighed.findLast((one) => one.colour === own);

@@ -1,3 +1,4 @@
+import { messages as msg } from '$lib/words/making';
 import { type Db } from '$lib/server/db/db';
 import type { RemindEntry } from '$lib/entries/types/mat-course';
 import type { Booked } from '$lib/server/book/entries';
@@ -54,8 +55,7 @@ export const keepRemind = (
 			 order by h.entry_id desc limit 1`,
 			[db.groupId, found.id]
 		);
-		if (!hand?.personId)
-			return refuse('mat', `${mat} lies at the table: there is nobody to write to.`);
+		if (!hand?.personId) return refuse('mat', msg.liesAtTheTableThere({ mat }));
 		const lately = await db.maybeOne<{ entryId: number }>(
 			`select m.entry_id as "entryId" from standing_message m
 			 join entry e on e.group_id = m.group_id and e.id = m.entry_id
@@ -64,8 +64,8 @@ export const keepRemind = (
 			 limit 1`,
 			[db.groupId, found.id, hand.personId, at, quietDays]
 		);
-		if (lately) return refuse('mat', 'They were written to about it within the week already.');
-		const words = `How is the mat ${mat} coming along? There is no hurry. If a ball is wanting, or it would rather be somewhere else for a while, say so and somebody comes by.`;
+		if (lately) return refuse('mat', msg.theyWereWrittenToAbout());
+		const words = msg.howIsTheMatComing({ mat });
 		await outboxMessenger.send(
 			db,
 			{ personId: hand.personId, words },

@@ -1,3 +1,4 @@
+import { rows as say } from '$lib/words/making';
 import type { Db } from '$lib/server/db/db';
 import type { RowEntry, RowsEntry, Side } from '$lib/entries/types/row';
 import { strandOf } from '$lib/stages/making/strand-in-hand';
@@ -65,7 +66,7 @@ export const keepRows = (
 		if (found.problem !== undefined) return refuse('mat', found.problem);
 		const { rows } = found.making;
 		if (rows && to > rows.total * mostGrowth)
-			return refuse('to', `Its plan has ${rows.total} rows: ${to} is far beyond them.`);
+			return refuse('to', say.itsPlanHasRowsIs({ total: rows.total, to }));
 		const { before, unseen } = await beforeSaid(db, found.id, side, seen);
 		const lasts = rowsInHand(found);
 		const more = to - before;
@@ -73,7 +74,7 @@ export const keepRows = (
 			lasts !== null && more > lasts
 				? askFarOff({ isSure }, [
 						{
-							what: `${more} rows more, with strand for ${lasts}`,
+							what: say.rowsMoreWithStrandFor({ more, lasts }),
 							value: more,
 							expected: Math.max(1, lasts),
 							least: leastJump

@@ -1,3 +1,4 @@
+import { measurements as say } from '$lib/words/measures';
 import type { Db } from '$lib/server/db/db';
 import type { MeasurementLine } from '$lib/measures/lines';
 import type { MeasurementEntry } from '$lib/entries/types/measurement';
@@ -31,8 +32,7 @@ export async function keepMeasurement(
 	{ entryId }: Booked
 ): Promise<SaveResult> {
 	const plan = await findPlan(db, entry.planId);
-	if (!plan)
-		return { outcome: 'refused', problems: { plan: 'That plan is not in the list any more.' } };
+	if (!plan) return { outcome: 'refused', problems: { plan: say.thatPlanIsNotIn() } };
 	const read = readingsOf(entry, basisOf(planOfShape(plan.document.plan)));
 	if (read.problem !== undefined) return { outcome: 'refused', problems: { plan: read.problem } };
 	const odd = oddReading(read.readings);

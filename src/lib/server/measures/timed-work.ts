@@ -1,3 +1,4 @@
+import { timedWork as say } from '$lib/words/measures';
 import type { Db } from '$lib/server/db/db';
 import type { TimedLine } from '$lib/measures/lines';
 import type { TimedEntry } from '$lib/entries/types/timed';
@@ -31,10 +32,7 @@ export async function keepTimedWork(
 ): Promise<SaveResult> {
 	const odd = oddTime(entry);
 	if (odd && (odd.ratio > slowest || odd.ratio < 1 / slowest))
-		return refuse(
-			'minutes',
-			`This comes to ${figure(odd.ratio)} times what was expected, which no pair of hands can. Look at the count and the minutes.`
-		);
+		return refuse('minutes', say.thisComesToTimesWhat({ ratio: figure(odd.ratio) }));
 	if (odd && !entry.isSure) return refuse('sure', oddWords(odd));
 	const kept = await db.writer.one<{ id: number }>(
 		`insert into timed_work (group_id, entry_id, work, maker_id, units, people, minutes,

@@ -1,3 +1,4 @@
+import { day as say } from '$lib/words/people';
 import type { Db } from '$lib/server/db/db';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -77,7 +78,7 @@ export const keepTerms = (
 				'select id from plan where group_id = $1 and id = $2 and deleted_at is null',
 				[db.groupId, planId]
 			);
-			if (!plan) return refuse('plan', 'That plan is not in the list any more.');
+			if (!plan) return refuse('plan', say.thatPlanIsNotIn());
 		}
 		const set = await db.execute(
 			`update table_day set version = version + 1, from_minute = $4, to_minute = $5, breaks = $6::integer[],
@@ -117,8 +118,8 @@ export const keepTerms = (
 	});
 
 const ruleWords: Readonly<Record<string, string>> = {
-	child_at_blade: 'A child cuts with blunt scissors at most, never with sharp ones or a blade.',
-	child_has_company: 'A child has an adult beside them at the same station, all the while.'
+	child_at_blade: say.aChildCutsWithBlunt(),
+	child_has_company: say.aChildHasAnAdult()
 };
 
 /** Sets who sits where at a day, all of it, where nobody changed it meanwhile. */

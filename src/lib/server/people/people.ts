@@ -1,3 +1,4 @@
+import { people as say } from '$lib/words/people';
 import type { Db } from '$lib/server/db/db';
 import type { Role } from '../base/roles';
 import type { Person } from '$lib/stages/people/person';
@@ -44,10 +45,7 @@ export async function addPerson(db: Db, key: string, name: string): Promise<Save
 		[db.groupId, key, name]
 	);
 	if (same?.id === key && same.isSame) return { outcome: 'duplicate', id: key };
-	return refuse(
-		'name',
-		`There is a ${name.trim()} already. Add a letter or a nickname, so that the two are told apart.`
-	);
+	return refuse('name', say.thereIsAAlreadyAdd({ name: name.trim() }));
 }
 
 /** The rule of the database that an error broke; nothing where it broke none. */
@@ -73,14 +71,9 @@ export async function keepPerson(
 				'select version from person where group_id = $1 and id = $2 and name is not null for update',
 				[db.groupId, id]
 			);
-			if (!found) throw new Refused(refuse('name', 'That person is not in the list any more.'));
+			if (!found) throw new Refused(refuse('name', say.thatPersonIsNotIn()));
 			if (found.version !== version)
-				throw new Refused(
-					refuse(
-						'version',
-						'Somebody changed this person meanwhile: what they wrote stands below. Say yours again.'
-					)
-				);
+				throw new Refused(refuse('version', say.somebodyChangedThisPersonMeanwhile()));
 			// Seats first and then who sits there, or the other way about: what no child may do is gone before they are one.
 			await db.execute('delete from person_seat where group_id = $1 and person_id = $2', [
 				db.groupId,
@@ -125,17 +118,14 @@ export async function keepPerson(
 	} catch (error) {
 		if (error instanceof Refused) return error.saved;
 		if (constraintOf(error) === 'child_at_blade')
-			return refuse(
-				'seats',
-				`${name.trim()} is a child: blunt scissors at most, never sharp ones or a blade, on any day they are seated. Take the seat away first.`
-			);
+			return refuse('seats', say.isAChildBluntScissors({ name: name.trim() }));
 		if (constraintOf(error) === 'child_has_company')
 			return refuse(
 				'seats',
 				`${name.trim()} is seated on a day to come where a child would be alone without an adult: seat somebody beside them first.`
 			);
 		if ((error as { code?: string }).code === '23505')
-			return refuse('name', 'There is a person of that name already. Give one of them a nickname.');
+			return refuse('name', say.thereIsAPersonOf());
 		throw error;
 	}
 }

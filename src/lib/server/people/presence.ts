@@ -1,3 +1,4 @@
+import { presence as say } from '$lib/words/people';
 import type { Db } from '$lib/server/db/db';
 import type { PresenceEntry } from '$lib/entries/types/presence';
 import type { Booked } from '$lib/server/book/entries';
@@ -15,8 +16,8 @@ export async function keepPresence(
 			exists (select 1 from person where group_id = $1 and id = $3 and name is not null) as "hasPerson"`,
 		[db.groupId, dayId, personId]
 	);
-	if (!found?.hasDay) return refuse('day', 'That table day is not there any more.');
-	if (!found.hasPerson) return refuse('person', 'Nobody of that name is at this table.');
+	if (!found?.hasDay) return refuse('day', say.thatTableDayIsNot());
+	if (!found.hasPerson) return refuse('person', say.nobodyOfThatNameIs());
 	if (as === 'came')
 		await db.execute(
 			'insert into day_person (group_id, day_id, person_id) values ($1, $2, $3) on conflict do nothing',

@@ -1,3 +1,4 @@
+import { readDay as say } from '$lib/words/people';
 import { uuidShape } from '$lib/server/base/uuid';
 import { bounds, longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
@@ -9,7 +10,7 @@ import { seatStations } from '$lib/stages/people/seats';
 import { z } from 'zod';
 import type { DayTerms } from './day';
 
-const clock = 'This is a time, like 18:00.';
+const clock = say.thisIsATimeLike();
 
 /** The breaks of a day as its form has them. */
 const breaksText = (breaks: readonly number[]): string => breaks.map(clockWords).join(', ');
@@ -56,21 +57,20 @@ export function readTerms(
 	const [from, to] = [minuteOf(typed['from'] ?? ''), minuteOf(typed['to'] ?? '')];
 	if (from === null) problems['from'] = clock;
 	if (to === null) problems['to'] = clock;
-	if (from !== null && to !== null && to < from + 20)
-		problems['to'] = 'A table day ends twenty minutes after it begins, or later.';
+	if (from !== null && to !== null && to < from + 20) problems['to'] = say.aTableDayEndsTwenty();
 	if (before && from !== null && to !== null)
 		typed['breaks'] = movedBreaks(typed['breaks'] ?? '', from, to, before);
 	const breakLength = read.count('pause_minutes', bounds['table_day.pause_minutes']);
 	const words = (typed['breaks'] ?? '').split(/[\s,;]+/).filter((word) => word !== '');
 	const minutes = words.map(minuteOf);
-	if (minutes.includes(null)) problems['breaks'] = 'These are times, like 18:45, 19:35.';
-	else if (words.length > 6) problems['breaks'] = 'Six breaks at most.';
+	if (minutes.includes(null)) problems['breaks'] = say.theseAreTimesLike18();
+	else if (words.length > 6) problems['breaks'] = say.sixBreaksAtMost();
 	else if (
 		from !== null &&
 		to !== null &&
 		minutes.some((one) => (one ?? 0) <= from || (one ?? 0) >= to)
 	)
-		problems['breaks'] = 'A break lies between the beginning and the end.';
+		problems['breaks'] = say.aBreakLiesBetweenThe();
 	const ballsWanted = typed['balls_wanted']?.trim()
 		? read.count('balls_wanted', bounds['table_day.balls_wanted'])
 		: null;
@@ -80,7 +80,7 @@ export function readTerms(
 	};
 	const plan = typed['plan'] ?? '';
 	const planId = plan === '' ? null : (uuidShape.safeParse(plan).data ?? null);
-	if (plan !== '' && planId === null) problems['plan'] = 'Choose a plan of the list.';
+	if (plan !== '' && planId === null) problems['plan'] = say.chooseAPlanOfThe();
 	return {
 		terms: {
 			from: from ?? 0,

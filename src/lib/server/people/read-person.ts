@@ -1,3 +1,4 @@
+import { readPerson as say } from '$lib/words/people';
 import { uuidShape } from '$lib/server/base/uuid';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
@@ -23,8 +24,7 @@ export function readPerson(form: FormData): {
 		if (level) seats[seat] = level;
 	}
 	if (isChild && bladeSeats.some((seat) => seats[seat]))
-		read.problems.seats =
-			'A child gets blunt scissors at most, never sharp ones or a blade: take those seats away.';
+		read.problems.seats = say.aChildGetsBluntScissors();
 	const version = z.coerce.number().int().min(1).safeParse(form.get('version')).data ?? 0;
 	const person = {
 		id: read.uuid('id'),

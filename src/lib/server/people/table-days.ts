@@ -1,3 +1,4 @@
+import { tableDays as say } from '$lib/words/people';
 import type { Db } from '$lib/server/db/db';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
@@ -51,14 +52,11 @@ export async function addTableDay(
 		'select id from table_day where group_id = $1 and id = $2 and day = $3',
 		[db.groupId, key, day]
 	);
-	return own
-		? { outcome: 'duplicate', id: own.id }
-		: refuse('day', 'There is a table there on that day already.');
+	return own ? { outcome: 'duplicate', id: own.id } : refuse('day', say.thereIsATableThere());
 }
 
 /** Why what is set of a day is not kept: somebody else was first. */
-export const changedMeanwhile =
-	'Somebody changed this day meanwhile: what they set stands here. Say yours again.';
+export const changedMeanwhile = say.somebodyChangedThisDayMeanwhile();
 
 /** Sets who can come, where nobody changed it meanwhile. */
 export const setWhoComes = (

@@ -1,3 +1,4 @@
+import { plans as say } from '$lib/words/plan';
 import type { Db } from '$lib/server/db/db';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
 import type { KeptFigures } from '$lib/stages/plan/document/kept-figures';
@@ -30,7 +31,7 @@ export type UpdateResult =
 	| { readonly outcome: 'changed-meanwhile'; readonly plan: KeptPlan }
 	| { readonly outcome: 'gone' };
 
-const lineColumns = 'id, name, version, figures, updated_at as "updatedAt"';
+const lineColumns = say.idNameVersionFiguresUpdated();
 const planColumns = `${lineColumns}, document`;
 
 export const plansPerPage = 100;

@@ -1,3 +1,4 @@
+import { askedCut as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { CutYield } from '$lib/core/cut/yield';
@@ -54,14 +55,14 @@ export async function askedCut(
 	}
 ): Promise<Asked> {
 	const version = await findPlanVersion(db, asked.planId, asked.planVersion);
-	if (!version) return { problem: 'That plan is not in the list any more.', field: 'plan' };
+	if (!version) return { problem: say.thatPlanIsNotIn(), field: 'plan' };
 	const kinds = await listKinds(db);
 	const kind = kinds.find(({ id }) => id === asked.kindId);
-	if (!kind) return { problem: 'That kind of bag is not in the list any more.', field: 'kind' };
+	if (!kind) return { problem: say.thatKindOfBagIs(), field: 'kind' };
 	const found = cutOfKind(planOfShape(version.document.plan), kind, kinds, asked.use);
 	return (
 		found ?? {
-			problem: `${version.name} has no cut that these bags can take: they are too small for it, or it is cut another way.`,
+			problem: say.hasNoCutThatThese({ name: version.name }),
 			field: 'use'
 		}
 	);

@@ -1,3 +1,4 @@
+import { ballContent as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { knowledgeOf } from '$lib/core/practice/practice';
 import { strandOfMassM, strandOfPiecesM } from '$lib/core/prepare/ball-strand';
@@ -18,11 +19,10 @@ export async function ballContent(
 	at: Date
 ): Promise<Read> {
 	const kind = (await listKinds(db)).find(({ id }) => id === kindId);
-	if (!kind) return { problem: 'That kind of bag is not in the list any more.', field: 'kind' };
+	if (!kind) return { problem: say.thatKindOfBagIs(), field: 'kind' };
 	const plan =
 		planId === null || planVersion === null ? null : await findPlanVersion(db, planId, planVersion);
-	if (planId !== null && !plan)
-		return { problem: 'That plan is not in the list any more.', field: 'plan' };
+	if (planId !== null && !plan) return { problem: say.thatPlanIsNotIn(), field: 'plan' };
 	const known = knowledgeOf(await practiceOfGroup(db), kind);
 	const bags = colours.reduce((sum, one) => sum + one.bags, 0);
 	const pieces = bags * cut.piecesPerBag;

@@ -1,3 +1,4 @@
+import { labelPrinter as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 
 /** What keeps a printer from printing. */
@@ -115,7 +116,7 @@ const hands: Readonly<Record<PrinterHand, string>> = {
 	'new-roll': 'labels_left = 40',
 	'empty-roll': 'labels_left = 0',
 	// A jam spoils the label it happens on: what was on it waits still.
-	jam: 'is_jammed = true, labels_left = greatest(0, label_printer.labels_left - 1)',
+	jam: say.isJammedTrueLabelsLeft(),
 	unjam: 'is_jammed = false'
 };
 

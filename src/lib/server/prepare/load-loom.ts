@@ -1,3 +1,4 @@
+import { loadLoom as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { DomainError } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';
@@ -73,20 +74,16 @@ function whyNot(
 	load: LoomLoad,
 	on: LoadedLoom | undefined
 ): SaveResult | null {
-	if (mat !== null && on?.code !== mat)
-		return refuse('mat', `${mat} is not on ${loom} any more. Look at what is on it.`);
+	if (mat !== null && on?.code !== mat) return refuse('mat', say.isNotOnAnyMore({ mat, loom }));
 	if (on && on.planId !== planId)
-		return refuse(
-			'plan',
-			`${loom} carries ${on.code} by another plan. Finish that, or take it off first.`
-		);
+		return refuse('plan', say.carriesByAnotherPlanFinish({ loom, code: on.code }));
 	const left = load.strands - (on?.strands ?? 0);
 	if (strands > left)
 		return refuse(
 			'strands',
 			left > 0
-				? `The warp has ${load.strands} strands, and only ${left} of them are still to be laid.`
-				: `All ${load.strands} strands of the warp are laid already.`
+				? say.theWarpHasStrandsAnd({ strands: load.strands, left })
+				: say.allStrandsOfTheWarp({ strands: load.strands })
 		);
 	return null;
 }
@@ -100,17 +97,22 @@ export const keepLoad = (
 	orRefusal(
 		db.transaction(async (db): Promise<SaveResult> => {
 			const { toolId, planId, planVersion, pile: key, strands } = entry;
-			if (!key) return refuse('pile', 'Choose a pile of pieces or strand.');
+			if (!key) return refuse('pile', say.chooseAPileOfPieces());
 			const version = await findPlanVersion(db, planId, planVersion);
-			if (!version) return refuse('plan', 'That plan is not in the list any more.');
+			if (!version) return refuse('plan', say.thatPlanIsNotIn());
 			const load = warpOf(planOfShape(version.document.plan), await practiceOfGroup(db));
-			if (!load) return refuse('plan', `${version.name} is not made on a loom.`);
+			if (!load) return refuse('plan', say.isNotMadeOnA({ name: version.name }));
 			const loom = await holdLoom(db, toolId);
-			if (!loom) return refuse('tool', 'That loom is not in the list any more.');
+			if (!loom) return refuse('tool', say.thatLoomIsNotIn());
 			if (!isThatLoom(load, loom.facts))
 				return refuse(
 					'tool',
-					`${version.name} asks for ${load.pegs} pegs; ${loom.name} has ${loom.facts.pegs}, or another length. Plan with this loom first: the mat follows from it.`
+					say.asksForPegsHasOr({
+						name: version.name,
+						pegs: load.pegs,
+						name2: loom.name,
+						pegs2: loom.facts.pegs
+					})
 				);
 			const on = (await listLoadedLooms(db)).find((one) => one.toolId === toolId);
 			const why = whyNot(entry, loom.name, load, on);
@@ -123,7 +125,7 @@ export const keepLoad = (
 			let matId = on?.id ?? null;
 			if (matId === null) {
 				const code = await codeFor(db, entryKey);
-				if (!code) return refuse('mat', 'This group has used all the codes there are.');
+				if (!code) return refuse('mat', say.thisGroupHasUsedAll());
 				const bound = await bindThing(
 					db,
 					entryId,

@@ -1,3 +1,4 @@
+import { pileActions as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { defaults } from '$lib/core/defaults';
 import { cutPile } from '$lib/core/prepare/cut-pile';
@@ -136,7 +137,7 @@ export async function bindBall(
 	moves: readonly PileMove[]
 ): Promise<SaveResult> {
 	const code = given ?? (await codeFor(db, key));
-	if (!code) return refuse('code', 'This group has used all the codes there are.');
+	if (!code) return refuse('code', say.thisGroupHasUsedAll());
 	const plan =
 		planId === null || planVersion === null ? null : { id: planId, version: planVersion };
 	const filmMg = moves.at(-1)?.filmMg ?? 0;
@@ -153,7 +154,7 @@ export async function keepBall(db: Db, entry: BallEntry, booked: Booked): Promis
 	const { entryId, at } = booked;
 	const { kindId, cut, colours, as } = entry;
 	if (new Set(colours.map(({ colour }) => colour)).size < colours.length)
-		return refuse('bags', 'A colour stands here twice. Put its bags together.');
+		return refuse('bags', say.aColourStandsHereTwice());
 	const content = await ballContent(db, entry, at);
 	if (content.problem !== undefined) return refuse(content.field, content.problem);
 	const far = askFarOff(booked, [

@@ -1,3 +1,4 @@
+import { recount as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { filmShareMg } from '$lib/core/prepare/film-share';
 import type { RecountEntry } from '$lib/entries/types/recount';
@@ -21,7 +22,7 @@ export const keepRecount = (
 	orRefusal(
 		db.transaction(async (db): Promise<SaveResult> => {
 			const kind = (await listKinds(db)).find(({ id }) => id === kindId);
-			if (!kind) return refuse('kind', 'That kind of bag is not in the list any more.');
+			if (!kind) return refuse('kind', say.thatKindOfBagIs());
 			const piles = await holdPiles(db, [{ kindId, colour, form, cut }]);
 			const [pile] = piles;
 			if (!pile) throw new Error('a recount of no pile');
@@ -31,7 +32,7 @@ export const keepRecount = (
 			const far =
 				change > 0
 					? askFarOff({ isSure }, [
-							{ what: 'This pile', value: counted, expected: pile.amount, least: leastMore }
+							{ what: say.thisPile(), value: counted, expected: pile.amount, least: leastMore }
 						])
 					: null;
 			if (far) return far;

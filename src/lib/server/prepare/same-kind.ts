@@ -1,3 +1,4 @@
+import { sameKind as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import type { SameKindEntry } from '$lib/entries/types/same-kind';
 import type { ColourName } from '$lib/core/colour/colours';
@@ -54,10 +55,7 @@ export const keepSameKind = (
 		db.transaction(async (db): Promise<SaveResult> => {
 			const lying = await lyingOf(db, kindId);
 			if (lying.some(({ form }) => form === 'ball' || form === 'chain'))
-				return refuse(
-					'kind',
-					'Balls of this kind are in the store, and their labels name it. Use them first.'
-				);
+				return refuse('kind', say.ballsOfThisKindAre());
 			const own = lying.map((one) => ({ ...one, kindId }));
 			const goals = lying.map((one) => ({ ...one, kindId: asId }));
 			const held = await holdPiles(db, [...own, ...goals]);
@@ -79,8 +77,6 @@ export const keepSameKind = (
 					and exists (select 1 from standing_kind s where s.group_id = $1 and s.id = $3)`,
 				[db.groupId, kindId, asId, entryId]
 			);
-			return made === 1
-				? { outcome: 'kept', id: entryId }
-				: refuse('kind', 'That kind of bag is not in the list any more.');
+			return made === 1 ? { outcome: 'kept', id: entryId } : refuse('kind', say.thatKindOfBagIs());
 		})
 	);

@@ -1,3 +1,4 @@
+import { scrap as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { ScrapEntry } from '$lib/entries/types/scrap';
@@ -33,8 +34,7 @@ export const keepScrap = (
 				[db.groupId, dayId]
 			);
 			const keys = lying.map((one) => ({ ...one, form: 'scrap' as const, cut: null }));
-			if (keys.length === 0)
-				return refuse('grams', 'Nothing was cut at this day yet, so there is no scrap of it.');
+			if (keys.length === 0) return refuse('grams', say.nothingWasCutAtThis());
 			// Held before it is counted: of two who weigh at once, the second sees what the first has booked.
 			const held = await holdPiles(db, keys);
 			const booked = await db.maybeOne<{ filmMg: number }>(
@@ -63,11 +63,7 @@ export const keepScrap = (
 					{ ...move, amount: -move.amount, filmMg: -filmMg, at: 'difference' }
 				);
 			}
-			if (open < 0)
-				return refuse(
-					'grams',
-					'The store has less scrap than that would leave: count it again there.'
-				);
+			if (open < 0) return refuse('grams', say.theStoreHasLessScrap());
 			await bookMoves(db, entryId, moves, held);
 			return { outcome: 'kept', id: entryId };
 		})

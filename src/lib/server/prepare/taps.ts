@@ -1,3 +1,4 @@
+import { taps as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { usualWorkSetup } from '$lib/core/model/types';
 import { cutPile } from '$lib/core/prepare/cut-pile';
@@ -110,14 +111,14 @@ export async function keepTap(
 ): Promise<SaveResult> {
 	const { entryId, at } = booked;
 	const line = await lineOfDay(db, dayId);
-	if (!line) return refuse('day', 'That table day is not there any more.');
+	if (!line) return refuse('day', say.thatTableDayIsNot());
 	const by = await cutAmong(db, line.planId, line);
-	if (!by) return refuse('day', 'This day has no plan whose bags can be cut.');
+	if (!by) return refuse('day', say.thisDayHasNoPlan());
 	const { kept, plan, asked } = by;
 	if (spoiled > count * asked.given.pieces)
 		return refuse(
 			'spoiled',
-			`${count} bags give ${count * asked.given.pieces} pieces: no more can be spoiled.`
+			say.bagsGivePiecesNoMore({ count, count2: count * asked.given.pieces })
 		);
 	const { bagsPerBall } = plan.work ?? usualWorkSetup;
 	const amount =

@@ -1,3 +1,4 @@
+import { tools as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import type { Tool } from '$lib/core/tools/tools';
 import type { ToolEntry } from '$lib/entries/types/tool';
@@ -28,7 +29,7 @@ export async function keepTool(
 	{ toolId, name, count, tool }: ToolEntry,
 	{ entryId, key }: Booked
 ): Promise<SaveResult> {
-	const gone = refuse('name', 'That tool is not in the list any more.');
+	const gone = refuse('name', say.thatToolIsNotIn());
 	try {
 		if (tool === null) {
 			const taken = await db.execute(
@@ -53,8 +54,7 @@ export async function keepTool(
 		);
 		return { outcome: kept ? 'kept' : 'duplicate', id: key };
 	} catch (error) {
-		if ((error as { code?: string }).code === '23505')
-			return refuse('name', 'There is a tool of that name already. Give it another.');
+		if ((error as { code?: string }).code === '23505') return refuse('name', say.thereIsAToolOf());
 		throw error;
 	}
 }

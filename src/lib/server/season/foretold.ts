@@ -1,3 +1,4 @@
+import { foretold as say } from '$lib/words/season';
 import type { Db } from '$lib/server/db/db';
 import type { ForetoldEntry } from '$lib/entries/types/foretold';
 import type { Foretold } from '$lib/stages/season/foretold';
@@ -21,7 +22,7 @@ export async function keepForetold(
 	const zone = timeZone ?? usualZone;
 	const basis = await seasonNow(db, { today: todayIn(zone, at), timeZone: zone });
 	const goal = basis.goals.find(({ by }) => by === byDay);
-	if (!goal) return refuse('by', 'Nothing is asked for by that day any more.');
+	if (!goal) return refuse('by', say.nothingIsAskedForBy());
 	const { low, expected, high, chance } = await forecastFor(basis, goal, nothingAsked);
 	await db.execute(
 		`insert into season_forecast (group_id, entry_id, by_day, wanted, there, low, expected, high, chance)

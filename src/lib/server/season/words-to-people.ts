@@ -1,3 +1,4 @@
+import { wordsToPeople as say } from '$lib/words/season';
 import type { Db } from '$lib/server/db/db';
 import type { DayWordEntry, WeekNoteEntry } from '$lib/entries/types/foretold';
 import type { DayToTell } from '$lib/stages/today/words-to-people';
@@ -23,11 +24,7 @@ export const keepWeekNote = (
 ): Promise<SaveResult> =>
 	db.transaction(async (db): Promise<SaveResult> => {
 		const people = await peopleToTell(db);
-		if (people.length === 0)
-			return refuse(
-				'words',
-				'Nobody of the table is noted under People: there is nobody to write to.'
-			);
+		if (people.length === 0) return refuse('words', say.nobodyOfTheTableIs());
 		for (const { id } of people)
 			await outboxMessenger.send(
 				db,
@@ -69,14 +66,12 @@ export const keepDayWord = (
 			[db.groupId, dayId]
 		);
 		const day = await db.maybeOne<DayToTell>(`${dayText} and t.id = $2`, [db.groupId, dayId]);
-		if (!day) return refuse('day', 'That table day is not there any more.');
+		if (!day) return refuse('day', say.thatTableDayIsNot());
 		const people = day.people.filter(({ isTold }) => !isTold);
 		if (people.length === 0)
 			return refuse(
 				'day',
-				day.people.length === 0
-					? 'Nobody said yet that they come: there is nobody to write to.'
-					: 'Everyone who said they come was written to already.'
+				day.people.length === 0 ? say.nobodySaidYetThatThey() : say.everyoneWhoSaidTheyCome()
 			);
 		for (const { id, station } of people)
 			await outboxMessenger.send(

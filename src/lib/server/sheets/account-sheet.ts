@@ -1,3 +1,4 @@
+import { accountSheet as say } from '$lib/words/sheets';
 import { barsScene } from '$lib/core/drawing/bars-scene';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { AccountOfPeriod } from '$lib/stages/hand-over/account-view';
@@ -24,7 +25,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 	const { groupName, account: whole, system, isLarge } = order;
 	const { period, account, deliveries, bars } = whole;
 	const sheet = await beginSheet(order, () => ({
-		title: 'What it came to',
+		title: say.whatItCameTo(),
 		planName: groupName,
 		versionWords: periodWords(period),
 		date: longDayWords(order.date),
@@ -34,23 +35,23 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 	sheet.figures(figures.slice(0, 3));
 	sheet.figures(figures.slice(3));
 	if (bars.some(({ value }) => value > 0)) {
-		sheet.heading('Mats handed over');
+		sheet.heading(say.matsHandedOver());
 		const type = sheet.typeMm(8.5);
 		sheet.scene(
 			barsScene(bars, wholeNumber, { width: sheet.innerMm, tallest: isLarge ? 24 : 38, type }),
 			type
 		);
 	}
-	sheet.heading('How it was counted');
+	sheet.heading(say.howItWasCounted());
 	const counted = { sizePt: isLarge ? 7.5 : 8.5 };
 	for (const { label, how } of figures) sheet.text(`${label}: ${how}`, counted);
 	const room = mostLines[isLarge ? 'large' : 'usual'];
 	const shown = deliveries.slice(0, room);
 	if (shown.length > 0 && period.of !== 'delivery') {
-		sheet.heading('Delivery by delivery');
+		sheet.heading(say.deliveryByDelivery());
 		sheet.table(
 			[
-				['Place', 'Day', 'Mats', 'To lie on', 'Bags', 'Pillows', 'Film'],
+				['Place', 'Day', 'Mats', say.toLieOn(), 'Bags', 'Pillows', 'Film'],
 				...shown.map((one) => [
 					one.placeName,
 					yearDayWords(one.goesOn),
@@ -66,7 +67,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 		);
 		const more = whole.more + deliveries.length - shown.length;
 		if (more > 0)
-			sheet.text(`And ${wholeNumber(more)} more, counted above; every mat stands in the CSV.`, {
+			sheet.text(say.andMoreCountedAboveEvery({ more: wholeNumber(more) }), {
 				sizePt: 9
 			});
 	}

@@ -1,3 +1,4 @@
+import { actCard as say } from '$lib/words/sheets';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Scene } from '$lib/core/drawing/scene';
 import type { ActName } from '$lib/stages/know-how/links/lesson-titles';
@@ -137,7 +138,7 @@ export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 		break;
 	}
 	if (trades.length > 0) {
-		sheet.heading('Practised hands differ');
+		sheet.heading(say.practisedHandsDiffer());
 		for (const trade of trades) sheet.text(trade, { sizePt: 10 });
 	}
 	return sheet.save();

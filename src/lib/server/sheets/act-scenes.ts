@@ -1,3 +1,4 @@
+import { actScenes as say } from '$lib/words/sheets';
 import type { Mark, Scene } from '$lib/core/drawing/scene';
 import { disc, rectangle } from '$lib/core/drawing/scene';
 import type { Point } from '$lib/core/drawing/smooth-line';
@@ -46,13 +47,13 @@ const flatten = drawn(
 	stroke('M11 17v27M27 17v27', 0.3),
 	arrow([0, 32], [9, 32]),
 	arrow([38, 32], [29, 32]),
-	words('sides in', 19, 58),
+	words(say.sidesIn(), 19, 58),
 	...patch(bag(66, 6), 'film'),
 	arrow([79, 38], [79, 12]),
-	words('air out, from the seam up', 79, 58),
+	words(say.airOutFromTheSeam(), 79, 58),
 	...[0, 1, 2, 3, 4].flatMap((nth) => patch(rectangle(126, 40 - nth * 5, 34, 3.6), 'film')),
 	stroke('M126 17v28', 1.2),
-	words('seams together', 143, 58)
+	words(say.seamsTogether(), 143, 58)
 );
 
 /** Joining loops: through, and back through itself, drawn snug. */
@@ -61,21 +62,21 @@ const loop = (x: number, y: number, long: number): string =>
 const joinLoops = drawn(
 	stroke(loop(2, 28, 30), 1.6),
 	stroke(loop(24, 24, 26), 1.6),
-	words('lay the new ring through', 28, 58),
+	words(say.layTheNewRingThrough(), 28, 58),
 	stroke(loop(62, 28, 28), 1.6),
 	stroke('M86 22c10 -8 24 -4 24 5c0 8 -10 12 -18 8c-6 -3 -8 -8 -14 -7', 1.6),
 	arrow([106, 15], [90, 27]),
-	words('back through itself', 87, 58),
+	words(say.backThroughItself(), 87, 58),
 	stroke(loop(122, 28, 22), 1.6),
 	stroke(loop(147, 28, 22), 1.6),
 	stroke('M143 24q4 4 0 8M148 24q-4 4 0 8', 1.6),
-	words('draw from the knot', 146, 58)
+	words(say.drawFromTheKnot(), 146, 58)
 );
 
 /** Joining strips: end on end, knotted or drawn through. */
 const joinStrips = drawn(
 	stroke('M0 24h34M22 30h34', 2.4),
-	words('ends side by side', 28, 58),
+	words(say.endsSideBySide(), 28, 58),
 	stroke(
 		smooth([
 			[62, 28],
@@ -89,16 +90,16 @@ const joinStrips = drawn(
 		]),
 		2
 	),
-	words('as one, or through the slits', 87, 58),
+	words(say.asOneOrThroughThe(), 87, 58),
 	stroke('M122 28h20M150 28h20', 2.4),
 	stroke(disc(146, 28, 4), 2),
-	words('small, tails along', 146, 58)
+	words(say.smallTailsAlong(), 146, 58)
 );
 
 /** Winding a ball: loose, and turned a little now and then. */
 const ball = drawn(
 	stroke('M2 40c14 -22 20 14 34 -4', 1.6),
-	words('as it comes from the joiner', 26, 58),
+	words(say.asItComesFromThe(), 26, 58),
 	arrow([42, 30], [58, 30]),
 	...patch(disc(86, 28, 19), 'film'),
 	...[-12, -6, 0, 6, 12].map((shift) =>
@@ -112,10 +113,10 @@ const ball = drawn(
 		)
 	),
 	arrow([108, 12], [112, 28]),
-	words('loose: film must not stretch', 86, 58),
+	words(say.looseFilmMustNotStretch(), 86, 58),
 	...patch(disc(146, 24, 14), 'film'),
 	...patch(rectangle(136, 34, 22, 10), 'ground'),
-	words('its label on', 147, 58)
+	words(say.itsLabelOn(), 147, 58)
 );
 
 /** The act of a station, drawn in millimetres; cutting is drawn with the bag that is cut. */

@@ -1,3 +1,4 @@
+import { askSheet as say } from '$lib/words/sheets';
 import { longDayWords } from '$lib/ui/day-words';
 import { askCautions } from '$lib/stages/plan/words/caution-words';
 import { colourWords } from '$lib/stages/gather/ask-words';
@@ -27,57 +28,56 @@ export interface AskSheetOrder extends OnPaper {
 }
 
 const notThese = [
-	'Knotted or wadded bags: somebody has to pick each one open.',
-	'Damp, dirty or mouldy bags; bags from medical or chemical use.',
-	'Bags that crackle and crumble: they fall apart in the mat.',
-	'New bags got for this, or a special trip. Bags already used are what we want.'
+	say.knottedOrWaddedBagsSomebody(),
+	say.dampDirtyOrMouldyBags(),
+	say.bagsThatCrackleAndCrumble(),
+	say.newBagsGotForThis()
 ] as const;
 
 const foldings = [
-	{ title: 'Smooth it flat', draw: flat },
-	{ title: 'Tuck the sides in', draw: tucked },
-	{ title: 'Fold it once', draw: folded },
-	{ title: 'Stack, seams together', draw: stacked }
+	{ title: say.smoothItFlat(), draw: flat },
+	{ title: say.tuckTheSidesIn(), draw: tucked },
+	{ title: say.foldItOnce(), draw: folded },
+	{ title: say.stackSeamsTogether(), draw: stacked }
 ] as const;
 
 /** A page to hang where bags come from: how many, how folded, what not, as a PDF. */
 export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 	const sheet = await beginSheet(order, () => ({
-		title: 'Bags wanted',
+		title: say.bagsWanted(),
 		planName: order.groupName,
-		versionWords: order.placeName ?? 'for every place',
+		versionWords: order.placeName ?? say.forEveryPlace(),
 		date: longDayWords(order.date),
 		cautions: askCautions
 	}));
-	sheet.text('We turn used plastic bags into sleeping mats. Would you keep yours for us?', {
+	sheet.text(say.weTurnUsedPlasticBags(), {
 		sizePt: 14
 	});
-	sheet.heading('How many we need');
+	sheet.heading(say.howManyWeNeed());
 	if (order.asks.length === 0) {
-		sheet.text('Just now we have enough bags for strand. Thank you; please ask again.');
+		sheet.text(say.justNowWeHaveEnough());
 	} else {
 		sheet.table(
 			order.asks.map(({ kind, colour, toAsk }) => [
 				`${wholeNumber(toAsk)}`,
-				kind ?? 'Other bags',
+				kind ?? say.otherBags(),
 				colourWords(colour)
 			]),
 			[1, 3, 2],
 			13
 		);
 	}
-	if (order.asks.length > 0) sheet.text(`Counted ${basisWords(order.basis)}.`, { sizePt: 10 });
-	sheet.heading('How to fold them');
+	if (order.asks.length > 0)
+		sheet.text(say.counted({ basis: basisWords(order.basis) }), { sizePt: 10 });
+	sheet.heading(say.howToFoldThem());
 	drawFoldings(sheet);
-	sheet.text(
-		'Dry, clean and empty. A pouch that held milk or juice: rinse it, and let it dry open for an hour or more. A small hole near the seam or the handles is fine.'
-	);
-	sheet.heading('Please not');
+	sheet.text(say.dryCleanAndEmptyA());
+	sheet.heading(say.pleaseNot());
 	for (const line of notThese) sheet.text(`– ${line}`);
 	sheet.heading('Where and when');
 	sheet.need(20);
 	for (const [label, filled] of [
-		['Bring them to', order.bringTo],
+		[say.bringThemTo(), order.bringTo],
 		['Until', order.until]
 	] as const) {
 		sheet.y += 9;

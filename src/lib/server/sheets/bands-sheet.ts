@@ -1,3 +1,4 @@
+import { bandsSheet as say } from '$lib/words/sheets';
 import { strandNames } from '$lib/core/drawing/bands-scene';
 import { braid, crossingsHome, pairOf } from '$lib/core/techniques/bands/braid';
 import { wholeNumber } from '$lib/ui/number-words';
@@ -17,7 +18,7 @@ export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
 	const k = mat.warpStrands;
 	sheet.figures([
 		{ value: `${mat.bands}`, label: 'bands' },
-		{ value: `${k}`, label: 'strands along each' },
+		{ value: `${k}`, label: say.strandsAlongEach() },
 		{ value: readable(mat.lengthMm, 'mat'), label: 'long' }
 	]);
 	drawStep(sheet, order, 'technique', { widthMm: sheet.innerMm, tallestMm: 60, sizePt: 13 });
@@ -25,28 +26,36 @@ export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
 		[
 			[
 				'Bands',
-				`${mat.bands}, each ${readable(mat.bandWidthMm, 'small')} wide and ${readable(mat.lengthMm, 'mat')} long`
+				say.eachWideAndLong({
+					bands: mat.bands,
+					readable: readable(mat.bandWidthMm, 'small'),
+					readable2: readable(mat.lengthMm, 'mat')
+				})
 			],
-			['Along', `${k} strands, ${strandWords(mat.warpStrandMm / mat.bands, system)} a band`],
+			['Along', say.strandsABand({ k, strand: strandWords(mat.warpStrandMm / mat.bands, system) })],
 			[
 				'Across',
-				`the weaver, ${strandWords(mat.weaverStrandMm / mat.bands, system)} a band, about ${wholeNumber(mat.rowsPerBand)} passes`
+				say.theWeaverABandAbout({
+					strand: strandWords(mat.weaverStrandMm / mat.bands, system),
+					rowsPerBand: wholeNumber(mat.rowsPerBand)
+				})
 			],
-			['Turns', `${strandWords(mat.turnStrandMm, system)} in all, braided at each end`],
+			['Turns', say.inAllBraidedAtEach({ strand: strandWords(mat.turnStrandMm, system) })],
 			['Balls', ballWords(order)]
 		],
 		[1, 5],
 		12
 	);
-	sheet.text(
-		'Keep it flat on a table: pulled too tight it curls. First band: clip the end, and make it as long as the sleeper. The weaver links into the edge of the band before at every return. Ends are tucked into the next gaps, none skipped.',
-		{ sizePt: 12 }
-	);
-	sheet.heading('The turn, crossing by crossing');
+	sheet.text(say.keepItFlatOnA(), { sizePt: 12 });
+	sheet.heading(say.theTurnCrossingByCrossing());
 	sheet.table(
 		Array.from({ length: crossingsHome(k) + 1 }, (_, crossing) => [
-			crossing === 0 ? 'Before' : `Crossing ${crossing}`,
-			crossing === 0 ? '' : `swap the ${pairOf(k, crossing - 1)[0] === 0 ? 'left' : 'right'} pair`,
+			crossing === 0 ? 'Before' : say.crossing({ crossing }),
+			crossing === 0
+				? ''
+				: say.swapTheIspairofSelectYes({
+						isPairOf: pairOf(k, crossing - 1)[0] === 0 ? 'yes' : 'no'
+					}),
 			braid(k, crossing)
 				.map((strand) => strandNames[strand])
 				.join('  ')

@@ -1,5 +1,5 @@
 import type { OnPaper } from '$lib/ui/reader';
-import { writeAs } from '$lib/ui/writing';
+import { writeAs } from '$lib/words/writing';
 import type { SheetHead } from './sheet';
 import { Sheet } from './sheet';
 

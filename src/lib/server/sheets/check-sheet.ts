@@ -1,3 +1,4 @@
+import { checkSheet as say } from '$lib/words/sheets';
 import { faults, faultsOf } from '$lib/core/check/faults';
 import { mapPlaces } from '$lib/core/check/judge-mat';
 import type { MadeMatLine } from '$lib/stages/check/check-view';
@@ -13,30 +14,25 @@ export interface CheckSheetOrder extends OnPaper {
 	readonly date: Date;
 }
 
-const cautions = [
-	'Wash your hands, or wear gloves. A mat that smells or is damp is hosed, hung for a day, and never packed wet.',
-	'Film can suffocate, burns and drips: away from small children and from flames. The place’s own rules come first: ask the people responsible.'
-];
+const cautions = [say.washYourHandsOrWear(), say.filmCanSuffocateBurnsAnd()];
 
 /** A sheet to check mats by, one after the other, as a PDF. */
 export async function checkSheet(order: CheckSheetOrder): Promise<Uint8Array> {
 	const { groupName, mats, date } = order;
 	const sheet = await beginSheet(order, () => ({
-		title: 'Mats to check',
+		title: say.matsToCheck(),
 		planName: groupName,
 		versionWords: `${mats.length} ${mats.length === 1 ? 'mat' : 'mats'}`,
 		date: longDayWords(date),
 		cautions
 	}));
-	sheet.text(
-		'Go over each mat with a finger. Cross the places it goes through; tick what else is found. Typed in afterwards: length, width, weight, places, faults.'
-	);
+	sheet.text(say.goOverEachMatWith());
 	for (const { code, planName, look } of mats) {
 		const kinds = faultsOf(look?.kind ?? 'crochet');
 		const [boxMm, highMm] = [13, 9];
 		sheet.need(12 + mapPlaces.across * highMm + Math.ceil(kinds.length / 3) * 9);
 		sheet.heading(`${code}, ${planName}`);
-		sheet.text('Length ____________   Width ____________   Weight, dry ____________');
+		sheet.text(say.lengthWidthWeightDry());
 		const top = sheet.y + 2;
 		for (let place = 0; place < mapPlaces.along * mapPlaces.across; place++)
 			sheet.box(

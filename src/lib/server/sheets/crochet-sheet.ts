@@ -1,3 +1,4 @@
+import { crochetSheet as say } from '$lib/words/sheets';
 import { foundationChains } from '$lib/core/techniques/crochet/stitches';
 import { trimmed } from '$lib/core/units/format-length';
 import { hookName, stitchName } from '$lib/ui/stitch-words';
@@ -16,7 +17,7 @@ export function crochetSheet(sheet: Sheet, order: SheetOrder): void {
 	const tells = (value: number | string, label: string) => ({ value: String(value), label });
 	sheet.figures([
 		tells(`${trimmed(technique.hookMm, 1)} mm`, 'hook'),
-		tells(mat.stitches, 'stitches in a row'),
+		tells(mat.stitches, say.stitchesInARow()),
 		tells(mat.rows, 'rows')
 	]);
 	drawStep(sheet, order, 'technique', { widthMm: sheet.innerMm, tallestMm: 62, sizePt: 14 });
@@ -24,25 +25,33 @@ export function crochetSheet(sheet: Sheet, order: SheetOrder): void {
 		[
 			[
 				'Stitch',
-				`${stitchName(technique.stitch, terms)}, in ${terms === 'us' ? 'US' : 'UK'} words`
+				say.inIstermsSelectYesOther({
+					stitchName: stitchName(technique.stitch, terms),
+					isTerms: terms === 'us' ? 'yes' : 'no'
+				})
 			],
 			['Hook', hookName(technique.hookMm)],
 			[
 				'Begin',
-				`chain ${foundationChains(mat)} and turn: ${mat.stitches} stitches in every row; ${mat.rows} rows ${mat.isLengthwise ? 'as long as the sleeper' : 'across'}`
+				say.chainAndTurnStitchesIn({
+					foundationChains: foundationChains(mat),
+					stitches: mat.stitches,
+					rows: mat.rows,
+					isLengthwise: mat.isLengthwise ? 'yes' : 'no'
+				})
 			],
 			[
 				'A row',
-				`${strandWords(mat.strandPerRowMm, system)} of strand, ${fineWords(mat.rowHeightMm, system)} high`
+				say.ofStrandHigh({
+					strand: strandWords(mat.strandPerRowMm, system),
+					fine: fineWords(mat.rowHeightMm, system)
+				})
 			],
 			['Balls', ballWords(order)]
 		],
 		[1, 5],
 		12
 	);
-	sheet.text(
-		'Count the stitches now and then: the last one of a row is easily missed, and then the mat narrows. A new ball is joined to the work exactly as a piece is joined to a piece.',
-		{ sizePt: 12 }
-	);
+	sheet.text(say.countTheStitchesNowAnd(), { sizePt: 12 });
 	rowTicks(sheet, order, 'Rows');
 }

@@ -1,3 +1,4 @@
+import { cuttingSheet as say } from '$lib/words/sheets';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
@@ -24,8 +25,8 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 	const weft = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : null;
 	const isStacked = plan.cut.style === 'loops' || plan.cut.style === 'whole-tube';
 	sheet.figures([
-		{ value: tallyValue(estimate.tally, 'toPrepare', system), label: 'bags to prepare' },
-		{ value: readable(model.yield.stripWidthMm, 'small'), label: 'strip width' }
+		{ value: tallyValue(estimate.tally, 'toPrepare', system), label: say.bagsToPrepare() },
+		{ value: readable(model.yield.stripWidthMm, 'small'), label: say.stripWidth() }
 	]);
 	drawStep(sheet, order, 'cut', {
 		widthMm: sheet.innerMm * 0.75,
@@ -36,27 +37,38 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 		[
 			[
 				'Bag',
-				`${bagName(plan.bag)}, ${readable(plan.bag.flatWidthMm, 'bag')} wide, ${readable(plan.bag.bodyMm, 'bag')} from seam to handles`
+				say.wideFromSeamToHandles({
+					bagName: bagName(plan.bag),
+					readable: readable(plan.bag.flatWidthMm, 'bag'),
+					readable2: readable(plan.bag.bodyMm, 'bag')
+				})
 			],
 			['Cut', cutLine(model.yield, system)],
 			...(model.weftYield ? [['Weft', cutLine(model.weftYield, system)]] : []),
-			['Bags', `${tallyValue(estimate.tally, 'toPrepare', system)} to prepare`],
+			['Bags', say.toPrepare({ tallyValue: tallyValue(estimate.tally, 'toPrepare', system) })],
 			[
 				'Stack',
 				isStacked
-					? `${Math.max(1, Math.min(stack.bags, stack.bagsWithinLimit || 1))} bags at a time, ${stack.folds === 0 ? 'not folded' : stack.folds === 1 ? 'folded once' : `folded ${stack.folds} times`}: ${stack.layers} layers, ${stack.layersAtGusset} at the gusset`
-					: 'one bag at a time'
+					? say.bagsAtATimeLayers({
+							max: Math.max(1, Math.min(stack.bags, stack.bagsWithinLimit || 1)),
+							part:
+								stack.folds === 0
+									? say.notFolded()
+									: stack.folds === 1
+										? say.foldedOnce()
+										: say.foldedTimes({ folds: stack.folds }),
+							layers: stack.layers,
+							layersAtGusset: stack.layersAtGusset
+						})
+					: say.oneBagAtATime()
 			]
 		],
 		[1, 5],
 		12
 	);
-	sheet.text(
-		'Flatten: gussets in, creases smoothed, seams together, so that the bag is a true rectangle. A clip in a corner keeps a stack square. Lay the guide beside the bag, its foot at the bottom seam.',
-		{ sizePt: 12 }
-	);
-	drawGuide(sheet, plan.bag, plan.cut, weft ? 'Guide for the warp' : 'Guide', system);
-	if (weft) drawGuide(sheet, plan.bag, weft, 'Guide for the weft', system);
+	sheet.text(say.flattenGussetsInCreasesSmoothed(), { sizePt: 12 });
+	drawGuide(sheet, plan.bag, plan.cut, weft ? say.guideForTheWarp() : 'Guide', system);
+	if (weft) drawGuide(sheet, plan.bag, weft, say.guideForTheWeft(), system);
 }
 
 /** The guide from the seam up; longer than the page, it goes on at the top of the next. */
@@ -67,7 +79,7 @@ function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string, system: Leng
 	const topMm = Math.max(...marks.map(({ atMm }) => atMm));
 	sheet.newPage();
 	sheet.text(title, { sizePt: 13, isBold: true });
-	sheet.text('Print at 100 %. This line is 100 mm; if it is not, the guide is not true either.', {
+	sheet.text(say.printAt100ThisLine(), {
 		sizePt: 9.5
 	});
 	const x = sheet.marginMm + 4;
@@ -87,7 +99,7 @@ function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string, system: Leng
 		sheet.line(x, at(fromMm), x, at(toMm), 0.4);
 		sheet.line(x, at(fromMm), x + 30, at(fromMm), 0.5);
 		sheet.label(
-			fromMm === 0 ? 'bottom seam' : `join here: ${at10(fromMm)} above the seam`,
+			fromMm === 0 ? say.bottomSeam() : say.joinHereAboveTheSeam({ at10: at10(fromMm) }),
 			x + 32,
 			at(fromMm) + 1
 		);
@@ -99,11 +111,7 @@ function drawGuide(sheet: Sheet, bag: Bag, cut: Cut, title: string, system: Leng
 			sheet.label(`${words}, ${at10(atMm)}`, x + 72, at(atMm) + 1);
 		}
 		if (toMm < topMm - 1e-6)
-			sheet.label(
-				`goes on overleaf: stick the next page’s line here, ${at10(toMm)}`,
-				x + 8,
-				at(toMm) - 1.5
-			);
+			sheet.label(say.goesOnOverleafStickThe({ at10: at10(toMm) }), x + 8, at(toMm) - 1.5);
 		sheet.y = foot + 6;
 		if (toMm >= topMm - 1e-6) break;
 		fromMm = toMm;

@@ -1,3 +1,4 @@
+import { daySheet as say } from '$lib/words/sheets';
 import { capital } from '$lib/ui/number-words';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { sketchBag } from '$lib/core/cut/sketch-bag';
@@ -40,23 +41,20 @@ export interface DaySheetOrder extends OnPaper {
 	readonly address: string;
 }
 
-const rest =
-	'Five minutes’ rest in every three quarters of an hour, and a change of seat; pain means stop. The house’s own rules come first.';
-const film =
-	'Film can suffocate: bag every scrap at once, away from babies and small children. It burns and drips: nothing hot near the table.';
-const blades =
-	'Blades are for trained adults: cut away from the body, gloves on, the blade closed when it is put down. A child cuts with blunt scissors, an adult beside them.';
+const rest = say.fiveMinutesRestInEvery();
+const film = say.filmCanSuffocateBagEvery();
+const blades = say.bladesAreForTrainedAdults();
 
 const timesOf = ({ from, to }: { readonly from: number; readonly to: number }): string =>
-	`${clockWords(from)} to ${clockWords(to)}`;
+	say.to({ clock: clockWords(from), clock2: clockWords(to) });
 
 /** A table day on paper: who sits where, a card for each station, or the sheet for the door. */
 export async function daySheet(order: DaySheetOrder): Promise<Uint8Array> {
 	const { day, work } = order;
 	const titles = {
 		seats: 'Who sits where',
-		stations: 'At the stations',
-		door: 'Table day'
+		stations: say.atTheStations(),
+		door: say.tableDay()
 	} as const satisfies Record<DaySheetName, string>;
 	const sheet = await beginSheet(order, () => ({
 		title: titles[order.sheet],
@@ -79,7 +77,7 @@ const nameIn = ({ people }: PlannedDay, id: string): string =>
 /** Mats to mend that day, and at whose seats. */
 function drawMending(sheet: Sheet, mats: readonly MadeMatLine[], day: PlannedDay): void {
 	if (mats.length === 0) return;
-	sheet.heading('To mend');
+	sheet.heading(say.toMend());
 	for (const line of mendingAt(mats, day)) {
 		const { last } = mats.find(({ code }) => code === line.code) ?? {};
 		sheet.text(
@@ -92,8 +90,8 @@ function drawMending(sheet: Sheet, mats: readonly MadeMatLine[], day: PlannedDay
 function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 	sheet.text(
 		[
-			`For ${work.planName}`,
-			...(day.ballsWanted === null ? [] : [`${day.ballsWanted} balls wanted`]),
+			say.for({ planName: work.planName }),
+			...(day.ballsWanted === null ? [] : [say.ballsWanted({ ballsWanted: day.ballsWanted })]),
 			...besideWanted(day),
 			...(day.also === null ? [] : [day.also])
 		].join(' · '),
@@ -136,13 +134,23 @@ function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 	sheet.y += 2;
 	const breaks = breaksOf(day);
 	sheet.text(
-		`${breaks.length === 0 ? 'No common break is set.' : `Grey across: a break for all, ${breaks.map(timesOf).join(' and ')}.`} Tick whoever came.`,
+		say.tickWhoeverCame({
+			part:
+				breaks.length === 0
+					? say.noCommonBreakIsSet()
+					: say.greyAcrossABreakFor({ breaks: breaks.map(timesOf).join(' and ') })
+		}),
 		{ sizePt: 10 }
 	);
-	sheet.heading('What lies there');
+	sheet.heading(say.whatLiesThere());
 	const { stock } = work;
 	sheet.text(
-		`${stock.bags} bags to flatten, ${stock.flat} flat, ${stock.pieces} pieces, strand of ${Math.floor(stock.joined)} bags.`
+		say.bagsToFlattenFlatPieces({
+			bags: stock.bags,
+			flat: stock.flat,
+			pieces: stock.pieces,
+			floor: Math.floor(stock.joined)
+		})
 	);
 }
 
@@ -152,24 +160,24 @@ function stationLines(station: LineStation, work: DayWork): readonly [take: stri
 	const lot = tapCount(station, work);
 	switch (station) {
 		case 'flatten':
-			return [
-				`${lot} ${work.kind} bags from the pile`,
-				'them flat, seams together, to the cutters'
-			];
+			return [say.bagsFromThePile({ lot, kind: work.kind }), say.themFlatSeamsTogetherTo()];
 		case 'cut':
 			return [
-				`${lot} flat ${lot === 1 ? 'bag' : 'bags'}`,
-				`${lot * line.piecesPerBag} pieces to the joiners; the scrap into its bag at once`
+				say.flatLotPluralOneOther({ lot }),
+				say.piecesToTheJoinersThe({ lot: lot * line.piecesPerBag })
 			];
 		case 'join':
 			return [
-				`the ${line.piecesPerBag} pieces of a bag`,
-				'the strand, without a break in it, to the winder'
+				say.thePiecesOfABag({ piecesPerBag: line.piecesPerBag }),
+				say.theStrandWithoutABreak()
 			];
 		case 'ball':
 			return [
-				`strand of ${line.bagsPerBall} bags: ${line.bagsPerBall * line.piecesPerBag} pieces`,
-				'the ball with its label to the shelf'
+				say.strandOfBagsPieces({
+					bagsPerBall: line.bagsPerBall,
+					bagsPerBall2: line.bagsPerBall * line.piecesPerBag
+				}),
+				say.theBallWithItsLabel()
 			];
 	}
 }
@@ -185,9 +193,9 @@ function drawAct(sheet: Sheet, station: LineStation, order: DaySheetOrder): void
 	const sketch = sketchBag(cut.bag, cut.cut);
 	const words = {
 		band: ({ ring }: { readonly ring: number | null }) =>
-			ring === null ? 'scrap' : `piece ${ring}`,
+			ring === null ? 'scrap' : say.piece({ ring }),
 		rings: `${work.line.piecesPerBag} pieces`,
-		halves: 'two halves'
+		halves: say.twoHalves()
 	};
 	sheet.scene(
 		cutScene(sketch, words, { width: sheet.innerMm, tallest: 70, type: sheet.typeMm(10) }),
@@ -210,7 +218,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 		);
 		sheet.text(capital(stationWords[station]), { sizePt: 34, isBold: true });
 		sheet.y = Math.max(sheet.y, top + codeMm);
-		sheet.label('Its page: a tap for each lot done', sheet.widthMm - sheet.marginMm, sheet.y + 3, {
+		sheet.label(say.itsPageATapFor(), sheet.widthMm - sheet.marginMm, sheet.y + 3, {
 			sizePt: 9,
 			align: 'right'
 		});
@@ -220,7 +228,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 		sheet.table(
 			[
 				['Take', take],
-				['Hand on', give]
+				[say.handOn(), give]
 			],
 			[1, 4],
 			19
@@ -229,8 +237,8 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 		const seats = day.seats
 			.filter((seat: DaySeat) => seat.station === station)
 			.toSorted((a, b) => a.from - b.from);
-		sheet.heading('Who sits here');
-		if (seats.length === 0) sheet.text('Nobody yet: whoever is free.', { sizePt: 14 });
+		sheet.heading(say.whoSitsHere());
+		if (seats.length === 0) sheet.text(say.nobodyYetWhoeverIsFree(), { sizePt: 14 });
 		else
 			sheet.table(
 				seats.map((seat) => [nameIn(day, seat.personId), timesOf(seat)]),
@@ -253,22 +261,29 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 
 /** For the door: when, what for, and what whoever comes in may sit down to. It carries no names. */
 function drawDoor(sheet: Sheet, day: PlannedDay, work: DayWork): void {
-	sheet.text('Come in: there is a seat for you.', { sizePt: 30, isBold: true });
+	sheet.text(say.comeInThereIsA(), { sizePt: 30, isBold: true });
 	sheet.y += 3;
 	sheet.text(`${weekdayWords(day.day)}, ${timesOf(day)}`, { sizePt: 22 });
 	sheet.text(day.place, { sizePt: 22 });
 	sheet.y += 4;
 	sheet.text(
-		`We turn used plastic bags into sleeping mats. Today ${day.ballsWanted === null ? 'we make strand' : `we mean to wind ${day.ballsWanted} balls of strand`} for ${work.planName}${day.also === null ? '' : `, and also: ${day.also}`}.`,
+		say.weTurnUsedPlasticBags({
+			part:
+				day.ballsWanted === null
+					? say.weMakeStrand()
+					: say.weMeanToWindBalls({ ballsWanted: day.ballsWanted }),
+			planName: work.planName,
+			part2: day.also === null ? '' : say.andAlso({ also: day.also })
+		}),
 		{ sizePt: 15 }
 	);
-	sheet.heading('What you can sit down to');
+	sheet.heading(say.whatYouCanSitDown());
 	sheet.table(
 		[
-			['Flattening', 'bags smoothed and stacked; anyone, sitting or standing'],
-			['Cutting', 'stacks cut to strips; sharp scissors and blades are for trained adults'],
-			['Joining', 'pieces looped into one strand; quick to learn, from either hand'],
-			['Winding', 'strand wound into balls, loosely']
+			['Flattening', say.bagsSmoothedAndStackedAnyone()],
+			['Cutting', say.stacksCutToStripsSharp()],
+			['Joining', say.piecesLoopedIntoOneStrand()],
+			['Winding', say.strandWoundIntoBallsLoosely()]
 		],
 		[1, 3],
 		14
@@ -279,8 +294,5 @@ function drawDoor(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 		sheet.text(breaks.map(timesOf).join(' · '), { sizePt: 16 });
 	}
 	sheet.heading('Bring');
-	sheet.text(
-		'Bags you have already used: dry, clean and empty, not knotted. Blunt scissors if you have your own.',
-		{ sizePt: 14 }
-	);
+	sheet.text(say.bagsYouHaveAlreadyUsed(), { sizePt: 14 });
 }

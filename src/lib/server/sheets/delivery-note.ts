@@ -1,3 +1,4 @@
+import { deliveryNote as say } from '$lib/words/sheets';
 import { capital } from '$lib/ui/number-words';
 import { crateScene } from '$lib/core/drawing/crate-scene';
 import type { Crate } from '$lib/core/finish/roll';
@@ -33,7 +34,7 @@ export interface DeliveryNoteOrder extends OnPaper {
 export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array> {
 	const { groupName, delivery, crate, system } = order;
 	const sheet = await beginSheet(order, () => ({
-		title: `Delivery ${delivery.code}`,
+		title: say.delivery({ code: delivery.code }),
 		planName: delivery.placeName,
 		versionWords: groupName,
 		date: yearDayWords(delivery.goesOn),
@@ -54,21 +55,21 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 	sheet.figures([
 		{ value: String(lying.length), label: lying.length === 1 ? 'mat' : 'mats' },
 		{ value: String(pillows.length), label: pillows.length === 1 ? 'pillow' : 'pillows' },
-		{ value: massWords(grams, system), label: 'to carry' },
+		{ value: massWords(grams, system), label: say.toCarry() },
 		{ value: String(packed.crates.length), label: packed.crates.length === 1 ? 'crate' : 'crates' }
 	]);
 	const ways = receivingWords(place);
 	if (ways.length > 0) sheet.text(`${place.name}: ${ways.join(' · ')}`);
-	if (delivery.gathering !== null) sheet.text(`With it: ${delivery.gathering}`);
+	if (delivery.gathering !== null) sheet.text(say.withIt({ gathering: delivery.gathering }));
 	if (delivery.note !== null) sheet.text(`“${delivery.note}”`);
-	sheet.heading('What is in it');
+	sheet.heading(say.whatIsInIt());
 	sheet.table(
 		[
 			['Mat', 'Size', 'Weight', 'Pillow', 'There'],
 			...lying.map((mat) => [
 				mat.code,
 				sizeWords(mat, system),
-				mat.massG === null ? 'not weighed' : massWords(mat.massG, system),
+				mat.massG === null ? say.notWeighed() : massWords(mat.massG, system),
 				mat.pillow ?? '–',
 				'[   ]'
 			])
@@ -76,9 +77,10 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 		[2, 4, 2, 2, 1]
 	);
 	const alone = pillows.filter(({ mat }) => mat === null);
-	if (alone.length > 0) sheet.text(`By themselves: ${alone.map(({ code }) => code).join(', ')}.`);
+	if (alone.length > 0)
+		sheet.text(say.byThemselves({ alone: alone.map(({ code }) => code).join(', ') }));
 	if (packed.crates.length > 0) {
-		sheet.heading(`Packed in crates of ${crateWords(crate, system)}`);
+		sheet.heading(say.packedInCratesOf({ crate: crateWords(crate, system) }));
 		const type = sheet.typeMm(8.5);
 		const width = (sheet.innerMm - 8) / 3;
 		const scenes = packed.crates.map((one) =>
@@ -94,17 +96,16 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 		}
 		if (packed.left.length > 0)
 			sheet.text(
-				`Too large for a crate, beside them: ${packed.left.map((roll) => packed.rolls[roll]?.name).join(', ')}.`
+				say.tooLargeForACrate({
+					left: packed.left.map((roll) => packed.rolls[roll]?.name).join(', ')
+				})
 			);
 	}
 	sheet.heading('Received');
 	sheet.text(
-		`${capital(matsWords(lying.length))}${pillows.length > 0 ? ` and ${pillowsWords(pillows.length)}` : ''}, on ________________, by ________________________________`
+		`${capital(matsWords(lying.length))}${pillows.length > 0 ? say.and({ pillows: pillowsWords(pillows.length) }) : ''}, on ________________, by ________________________________`
 	);
-	sheet.text('A word on it ______________________________________________________________');
-	sheet.text(
-		`Typed in afterwards under Hand over, by ${delivery.code}, with the day it was. No sleeper is ever written down.`,
-		{ sizePt: 9.5 }
-	);
+	sheet.text(say.aWordOnIt());
+	sheet.text(say.typedInAfterwardsUnderHand({ code: delivery.code }), { sizePt: 9.5 });
 	return sheet.end();
 }

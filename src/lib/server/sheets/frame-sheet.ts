@@ -1,3 +1,4 @@
+import { frameSheet as say } from '$lib/words/sheets';
 import { formatSpacing } from '$lib/core/units/format-length';
 import { strandWords } from '$lib/ui/unit-words';
 import type { SheetOrder } from './order';
@@ -13,22 +14,33 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 	if (mat.kind !== 'twined' || plan.technique.kind !== 'twined') return;
 	const readable = readableIn(system);
 	const { panels, panel } = mat;
-	const each = panels.count === 1 ? '' : ' in each panel';
+	const each = panels.count === 1 ? '' : say.inEachPanel();
 	const spacing = formatSpacing(panel.spacingMm, system);
 	sheet.figures([
-		{ value: `${panel.nails}`, label: `nails at each end${each}` },
-		{ value: spacing, label: 'nail to nail' },
+		{ value: `${panel.nails}`, label: say.nailsAtEachEnd({ each }) },
+		{ value: spacing, label: say.nailToNail() },
 		{ value: `${panel.rows}`, label: `rows${each}` }
 	]);
 	drawStep(sheet, order, 'technique', { widthMm: sheet.innerMm, tallestMm: 80, sizePt: 13 });
-	sheet.heading('How it is done');
+	sheet.heading(say.howItIsDone());
 	sheet.steps([
-		`Set up the frame: at each end ${panel.nails} nails, ${spacing} apart, evenly over ${readable(panels.widthMm, 'mat')}. Rods along both sides, held by eyes or clips: bare nails let them pop out.`,
-		`Wind the warp without a break up and down round the nails: ${2 * panel.nails} ends of ${mat.clothM > 0 ? `cloth cut ${readable(40, 'small')} wide` : 'film strand'}, ${strandWords(panel.warpMm, system)} and tails${each}.`,
-		'Twine with a pair of strands: one over, one under each warp end, crossed between it and the next, and round the rod at each side. Then back the other way.',
-		'The first row passes under the loop at every nail, and so does the last, which needs a hook: else the weave slides off the ends.',
-		`Push every row close to the last. ${panel.rows} rows fill ${readable(panels.lengthMm, 'mat')}. Join each new piece as it is reached, so that slack can be worked out.`,
-		`Two or three back stitches end it. ${panels.count > 1 ? `Make ${panels.count} such panels and join them along the warp.` : 'Draw the rods out and lift it off the nails.'} Rods are under tension: mind eyes and fingers.`
+		say.setUpTheFrameAt({ nails: panel.nails, spacing, readable: readable(panels.widthMm, 'mat') }),
+		say.windTheWarpWithoutA({
+			what: 2 * panel.nails,
+			part:
+				mat.clothM > 0 ? say.clothCutWide({ readable: readable(40, 'small') }) : say.filmStrand(),
+			strand: strandWords(panel.warpMm, system),
+			each
+		}),
+		say.twineWithAPairOf(),
+		say.theFirstRowPassesUnder(),
+		say.pushEveryRowCloseTo({ rows: panel.rows, readable: readable(panels.lengthMm, 'mat') }),
+		say.twoOrThreeBackStitches({
+			part:
+				panels.count > 1
+					? say.makeSuchPanelsAndJoin({ count: panels.count })
+					: say.drawTheRodsOutAnd()
+		})
 	]);
 	sheet.table(
 		[
@@ -36,24 +48,53 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 				'Panels',
 				panels.count === 1
 					? 'one'
-					: `${panels.count}: ${panels.across} side by side and ${panels.along} along, each ${readable(panels.widthMm, 'mat')} × ${readable(panels.lengthMm, 'mat')}, joined along the warp`
+					: say.sideBySideAndAlong({
+							count: panels.count,
+							across: panels.across,
+							along: panels.along,
+							readable: readable(panels.widthMm, 'mat'),
+							readable2: readable(panels.lengthMm, 'mat')
+						})
 			],
 			[
 				'Frame',
-				`${readable(panel.frameWidthMm, 'mat')} × ${readable(panel.frameLengthMm, 'mat')} inside the nails and rods, or larger`
+				say.insideTheNailsAndRods({
+					readable: readable(panel.frameWidthMm, 'mat'),
+					readable2: readable(panel.frameLengthMm, 'mat')
+				})
 			],
 			[
 				'Nails',
-				`${panel.nails} at each end${each}, ${formatSpacing(panel.spacingMm, system)} apart, evenly over ${readable(panels.widthMm, 'mat')}`
+				say.atEachEndApartEvenly({
+					nails: panel.nails,
+					each,
+					formatSpacing: formatSpacing(panel.spacingMm, system),
+					readable: readable(panels.widthMm, 'mat')
+				})
 			],
 			['Rows', `${panel.rows}${each}`],
 			[
 				'Warp',
-				`${strandWords(panel.warpMm, system)} and tails${each}, continuous${mat.clothM > 0 ? `: ${strandWords(mat.clothM * 1000, system)} of cloth in all, in strips of ${readable(40, 'small')}` : ', of film strand'}`
+				say.andTailsContinuous({
+					strand: strandWords(panel.warpMm, system),
+					each,
+					part:
+						mat.clothM > 0
+							? say.ofClothInAllIn({
+									strand: strandWords(mat.clothM * 1000, system),
+									readable: readable(40, 'small')
+								})
+							: say.ofFilmStrand()
+				})
 			],
 			[
 				'Weft',
-				`a pair of strands, ${strandWords(panel.strandPerRowMm, system)} a row, ${strandWords(panel.weftStrandMm, system)}${each}${panels.count > 1 ? `, ${strandWords(mat.weftStrandMm, system)} in all` : ''}`
+				say.aPairOfStrandsA({
+					strand: strandWords(panel.strandPerRowMm, system),
+					strand2: strandWords(panel.weftStrandMm, system),
+					each,
+					part: panels.count > 1 ? say.inAll({ strand: strandWords(mat.weftStrandMm, system) }) : ''
+				})
 			],
 			['Balls', ballWords(order)]
 		],

@@ -1,3 +1,4 @@
+import { makeSheet as say } from '$lib/words/sheets';
 import { longDayWords } from '$lib/ui/day-words';
 import { basisWords, unfitWords } from '$lib/ui/basis-words';
 import type { SheetName } from '$lib/stages/plan/words/sheets';
@@ -37,9 +38,13 @@ export async function makeSheet(request: SheetRequest): Promise<Uint8Array | nul
 	const sheet = await beginSheet(request, () => ({
 		title: offer.title,
 		planName: request.planName,
-		versionWords: request.version === null ? 'not kept yet' : `version ${request.version}`,
+		versionWords:
+			request.version === null ? say.notKeptYet() : say.version({ version: request.version }),
 		date: longDayWords(request.date),
-		basis: `${request.estimate.isUnfit ? `${unfitWords} ` : ''}Figures ${basisWords(request.estimate.basis)}.`,
+		basis: say.figures({
+			part: request.estimate.isUnfit ? `${unfitWords} ` : '',
+			basis: basisWords(request.estimate.basis)
+		}),
 		cautions: offer.cautions
 	}));
 	drawers[request.sheet](sheet, request);

@@ -1,3 +1,4 @@
+import { matSheet as say } from '$lib/words/sheets';
 import type { ColourName } from '$lib/core/colour/colours';
 import { nextPass, nextRow } from '$lib/core/making/mat-rows';
 import type { Side } from '$lib/entries/types/row';
@@ -17,10 +18,7 @@ export interface MatSheetOrder extends OnPaper {
 	readonly date: Date;
 }
 
-const cautions = [
-	'The same movement over and over: five minutes’ rest in every three quarters of an hour, and pain means stop.',
-	'Film can suffocate: keep balls and ends away from babies and small children. It burns and drips: nothing hot near it.'
-];
+const cautions = [say.theSameMovementOverAnd(), say.filmCanSuffocateKeepBalls()];
 
 /** Rows on one sheet beyond which they go in fives. */
 const mostSingles = 300;
@@ -44,9 +42,9 @@ function coloursLeft({
 export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 	const { mat, planName, planVersion, date } = order;
 	const sheet = await beginSheet(order, () => ({
-		title: `The mat ${mat.code}, row by row`,
+		title: say.theMatRowByRow({ code: mat.code }),
 		planName,
-		versionWords: `version ${planVersion}`,
+		versionWords: say.version({ planVersion }),
 		date: longDayWords(date),
 		cautions
 	}));
@@ -54,26 +52,24 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 	const all = made.near + made.far;
 	const ready = readyWords(mat);
 	sheet.figures([
-		{ value: mat.code, label: 'the mat' },
+		{ value: mat.code, label: say.theMat() },
 		{
 			value: wholeNumber(all),
-			label: rows ? `of ${wholeNumber(rows.total)} rows made` : 'rows made'
+			label: rows ? say.ofRowsMade({ total: wholeNumber(rows.total) }) : say.rowsMade()
 		},
-		...(look?.stitch ? [{ value: wholeNumber(look.stitch.count), label: 'stitches a row' }] : []),
-		...(ready.between ? [{ value: ready.day, label: 'about ready' }] : [])
+		...(look?.stitch ? [{ value: wholeNumber(look.stitch.count), label: say.stitchesARow() }] : []),
+		...(ready.between ? [{ value: ready.day, label: say.aboutReady() }] : [])
 	]);
 	if (ready.between)
-		sheet.text(`Ready between ${ready.between.replace('–', ' and ')}, as it goes.`);
-	sheet.text(
-		'Tick a row when it is done. Say at the table, or by word of mouth: the mat and the last row ticked, as in “to row 88”.'
-	);
+		sheet.text(say.readyBetweenAsItGoes({ between: ready.between.replace('–', ' and ') }));
+	sheet.text(say.tickARowWhenIt());
 	if (!rows) return sheet.end();
 	const colours = coloursLeft(mat);
 	if (colours.length > 1) {
-		sheet.heading('Colours to come');
+		sheet.heading(say.coloursToCome());
 		sheet.table(
 			[
-				['Colour', 'From row', 'To row'],
+				['Colour', say.fromRow(), say.toRow()],
 				...colours.map(({ colour, from, to }) => [colour, wholeNumber(from), wholeNumber(to)])
 			],
 			[0.4, 0.3, 0.3]
@@ -114,15 +110,21 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 	};
 	if (rows.ends === 2) {
 		const left = Math.max(0, rows.total - all);
-		tick('Rows from the near end', 'near', made.near + 1, made.near + left);
-		tick('Rows from the far end', 'far', made.far + 1, made.far + left);
-		sheet.text(`${wholeNumber(left)} rows fit between the ends, whoever weaves them.`);
+		tick(say.rowsFromTheNearEnd(), 'near', made.near + 1, made.near + left);
+		tick(say.rowsFromTheFarEnd(), 'far', made.far + 1, made.far + left);
+		sheet.text(say.rowsFitBetweenTheEnds({ left: wholeNumber(left) }));
 	} else if (rows.parts > 1) {
 		const { part } = nextRow(rows, Math.min(made.near, rows.total - 1));
 		for (let at = part; at <= rows.parts; at++) {
 			const before = (at - 1) * rows.each;
 			const from = Math.max(made.near, before) + 1;
-			tick(`Rows of ${rows.part} ${at}`, 'near', from, at * rows.each, (row) => row - before);
+			tick(
+				say.rowsOf({ part: rows.part, at }),
+				'near',
+				from,
+				at * rows.each,
+				(row) => row - before
+			);
 		}
 	} else tick('Rows', 'near', made.near + 1, rows.total);
 	return sheet.end();

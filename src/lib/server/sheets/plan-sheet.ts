@@ -1,3 +1,4 @@
+import { planSheet as say } from '$lib/words/sheets';
 import { capital } from '$lib/ui/number-words';
 import { tallyNames } from '$lib/core/estimate/estimate';
 import { drawingsOf } from '$lib/stages/plan/drawing/making-drawings';
@@ -38,8 +39,8 @@ export function planSheet(sheet: Sheet, order: SheetOrder): void {
 		label
 	});
 	sheet.figures([
-		large('toCollect', 'bags to collect'),
-		large('balls', `balls of ${plan.work?.bagsPerBall ?? 20} bags`),
+		large('toCollect', say.bagsToCollect()),
+		large('balls', say.ballsOfBags({ bagsPerBall: plan.work?.bagsPerBall ?? 20 })),
 		large('hours', 'hands-on time')
 	]);
 	drawStep(sheet, order, 'size', { widthMm: sheet.innerMm, tallestMm: 74, sizePt: 14 });
@@ -52,13 +53,13 @@ export function planSheet(sheet: Sheet, order: SheetOrder): void {
 		const side = 34;
 		sheet.need(side + 2);
 		sheet.sceneAt(squareCode(address, side), sheet.typeMm(9), sheet.marginMm, sheet.y);
-		sheet.label('Opens this plan:', sheet.marginMm + side + 4, sheet.y + side / 2 - 2, {
+		sheet.label(say.opensThisPlan(), sheet.marginMm + side + 4, sheet.y + side / 2 - 2, {
 			sizePt: 12
 		});
 		sheet.label(address, sheet.marginMm + side + 4, sheet.y + side / 2 + 5, { sizePt: 9.5 });
 		sheet.y += side + 2;
 	}
-	sheet.heading('What it takes');
+	sheet.heading(say.whatItTakes());
 	sheet.table(
 		tallyNames.map((name) => {
 			const { label } = tallyWords[name];
@@ -66,27 +67,30 @@ export function planSheet(sheet: Sheet, order: SheetOrder): void {
 			return [
 				label,
 				`${tallyValue(tally, name, system)} ${unit}`,
-				`four times in five ${intervalWords(tally[name], name, system)}`
+				say.fourTimesInFive({ interval: intervalWords(tally[name], name, system) })
 			];
 		}),
 		[2, 2, 3],
 		12
 	);
-	sheet.heading('The bag and its cut');
+	sheet.heading(say.theBagAndItsCut());
 	drawStep(sheet, order, 'cut', {
 		widthMm: sheet.innerMm * 0.7,
 		tallestMm: model.weftYield ? 36 : 62,
 		sizePt: 11
 	});
-	sheet.heading('The strand, at true scale');
+	sheet.heading(say.theStrandAtTrueScale());
 	drawStep(sheet, order, 'join', { widthMm: 130, tallestMm: 40, sizePt: 11 });
-	sheet.heading('The calls on it');
+	sheet.heading(say.theCallsOnIt());
 	for (const judgement of judgements) {
 		const { call, why, act } = judgementWords(judgement, system, plan.technique.kind);
 		sheet.text(`${call}. ${why}${act ? ` ${act}` : ''}`, { sizePt: 11 });
 	}
 	sheet.text(
-		`Scrap ${massWords(model.mass.scrapG, system)} and spoiled ${massWords(model.mass.spoiledG, system)}: for pillows.`,
+		say.scrapAndSpoiledForPillows({
+			mass: massWords(model.mass.scrapG, system),
+			mass2: massWords(model.mass.spoiledG, system)
+		}),
 		{ sizePt: 11 }
 	);
 }

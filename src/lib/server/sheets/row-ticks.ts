@@ -1,3 +1,4 @@
+import { rowTicks as say } from '$lib/words/sheets';
 import type { LaidBalls } from '$lib/core/colour/lay-balls';
 import { layBalls } from '$lib/core/colour/lay-balls';
 import { ballStrandMm, ballsOfPlan, layPlanBalls, rowsOfMat } from '$lib/core/model/balls-of-plan';
@@ -32,7 +33,7 @@ export function panelTicks(sheet: Sheet, { plan, estimate }: SheetOrder): void {
 				.filter(([row]) => row > from && row <= from + panel.rows)
 				.map(([row, words]) => [row - from, words] as const)
 		);
-		tick(sheet, panels.count === 1 ? 'Rows' : `Rows of panel ${at + 1}`, panel.rows, own);
+		tick(sheet, panels.count === 1 ? 'Rows' : say.rowsOfPanel({ at: at + 1 }), panel.rows, own);
 	}
 }
 
@@ -44,7 +45,7 @@ function ballEnds({ runs }: LaidBalls): Map<number, string> {
 	const notes = new Map<number, string>();
 	for (const [ball, row] of [...endOf].slice(0, -1)) {
 		const before = notes.get(row);
-		notes.set(row, before ? `${before}, ${ball + 1}` : `ball ${ball + 1}`);
+		notes.set(row, before ? `${before}, ${ball + 1}` : say.ball({ ball: ball + 1 }));
 	}
 	return notes;
 }
@@ -69,8 +70,12 @@ export function ballWords({ plan, estimate, system }: SheetOrder): string {
 	const { model, tally } = estimate;
 	const inMat = ballsOfPlan(plan, model).length;
 	const all = tallyValue(tally, 'balls', system);
-	const colours = plan.colours?.length ? `: ${plan.colours.join(', ')}, and again` : '';
-	const ties =
-		all === wholeNumber(inMat) ? '' : `; the mat is worked from ${inMat}, ties from the rest`;
-	return `${all} balls of ${strandWords(ballStrandMm(plan, model), system)}${colours}${ties}`;
+	const colours = plan.colours?.length ? say.andAgain({ colours: plan.colours.join(', ') }) : '';
+	const ties = all === wholeNumber(inMat) ? '' : say.theMatIsWorkedFrom({ inMat });
+	return say.ballsOf({
+		all,
+		strand: strandWords(ballStrandMm(plan, model), system),
+		colours,
+		ties
+	});
 }

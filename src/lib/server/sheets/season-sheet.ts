@@ -1,3 +1,4 @@
+import { seasonSheet as say } from '$lib/words/sheets';
 import { bandScene } from '$lib/core/drawing/band-scene';
 import type { Foretold } from '$lib/stages/season/foretold';
 import { hitsWords } from '$lib/stages/season/foretold';
@@ -38,9 +39,9 @@ const mostDays = 8;
 export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> {
 	const { groupName, basis, goal, said, changed, foretold, isLarge } = order;
 	const sheet = await beginSheet(order, () => ({
-		title: 'The season',
+		title: say.theSeason(),
 		planName: groupName,
-		versionWords: `${wholeNumber(goal.wanted)} by ${yearDayWords(goal.by)}`,
+		versionWords: say.by({ wanted: wholeNumber(goal.wanted), yearDay: yearDayWords(goal.by) }),
 		date: longDayWords(order.date),
 		cautions: []
 	}));
@@ -50,10 +51,10 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 			label: percentWords(said.chance)
 		},
 		{ value: String(Math.round(said.expected)), label: 'likely' },
-		{ value: `${said.low}–${said.high}`, label: 'four times in five' }
+		{ value: `${said.low}–${said.high}`, label: say.fourTimesInFive() }
 	]);
 	sheet.text(
-		`${outlookWords(said)}${changed ? `, with ${changed}` : ''}. ${thereWords(goal, basis)}`
+		`${outlookWords(said)}${changed ? say.with({ changed }) : ''}. ${thereWords(goal, basis)}`
 	);
 	if (said.weeks.length > 0) {
 		const type = sheet.typeMm(9);
@@ -81,15 +82,17 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 	}
 	const held = heldWords(said.heldBackBy);
 	if (held.length > 0) {
-		sheet.heading('What holds us back');
+		sheet.heading(say.whatHoldsUsBack());
 		sheet.text(
-			`${capital(held.map(([what, share]) => `${what} in about ${share}`).join(', '))} of a hundred seasons that fall short.`
+			say.ofAHundredSeasonsThat({
+				held: capital(held.map(([what, share]) => say.inAbout({ what, share })).join(', '))
+			})
 		);
 	}
-	sheet.heading('What would help');
+	sheet.heading(say.whatWouldHelp());
 	sheet.table(
 		[
-			['', 'It adds', 'Then it is made'],
+			['', say.itAdds(), say.thenItIsMade()],
 			...said.levers.map(({ what, adds, outlook }) => [
 				capital(leverWords(what, 1)),
 				addsWords(adds),
@@ -99,18 +102,18 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 		[3, 2, 2]
 	);
 	if (basis.tableDays.length > 0) {
-		sheet.heading('Table days to come');
+		sheet.heading(say.tableDaysToCome());
 		sheet.text(
 			basis.tableDays
 				.slice(0, mostDays)
 				.map(({ day }) => weekdayWords(day))
 				.join(' · ') +
 				(basis.tableDays.length > mostDays
-					? ` · and ${smallNumber(basis.tableDays.length - mostDays)} more`
+					? say.andMore({ length: smallNumber(basis.tableDays.length - mostDays) })
 					: '')
 		);
 	}
-	sheet.heading('What it rests on');
+	sheet.heading(say.whatItRestsOn());
 	for (const { title, words } of restsOf(basis)) sheet.text(`${title}: ${words}`, { sizePt: 9 });
 	const hits = hitsWords(foretold);
 	if (hits) sheet.text(hits, { sizePt: 9 });

@@ -1,3 +1,4 @@
+import { sheet as say } from '$lib/words/sheets';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Paper } from '$lib/ui/reader';
 import type { Scene } from '$lib/core/drawing/scene';
@@ -40,7 +41,7 @@ export class Sheet extends PaperPages {
 	static async begin(head: SheetHead, paper: Paper, isLarge: boolean): Promise<Sheet> {
 		const document = await PDFDocument.create();
 		document.setTitle(`${head.planName}: ${head.title}`);
-		document.setCreator('Nest Row');
+		document.setCreator(say.nestRow());
 		return new Sheet(document, await loadFaces(document), head, paper, isLarge ? 1.35 : 1);
 	}
 
@@ -48,7 +49,7 @@ export class Sheet extends PaperPages {
 	static async bare(title: string, paper: Paper): Promise<Sheet> {
 		const document = await PDFDocument.create();
 		document.setTitle(title);
-		document.setCreator('Nest Row');
+		document.setCreator(say.nestRow());
 		return new Sheet(document, await loadFaces(document), null, paper, 1);
 	}
 
@@ -62,7 +63,7 @@ export class Sheet extends PaperPages {
 			this.text(`${title} · ${versionWords} · ${date}`, { sizePt: 10.5 });
 			if (this.head.basis) this.text(this.head.basis, { sizePt: 10.5 });
 		} else {
-			this.text(`${planName} · ${title}, page ${this.pages} · ${versionWords} · ${date}`, {
+			this.text(say.page({ planName, title, pages: this.pages, versionWords, date }), {
 				sizePt: 9.5
 			});
 		}

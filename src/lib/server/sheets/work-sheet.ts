@@ -1,3 +1,4 @@
+import { workSheet as say } from '$lib/words/sheets';
 import type { JointKind } from '$lib/core/joint/joints';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { CuttingRun } from '$lib/core/prepare/cutting-order';
@@ -33,25 +34,16 @@ export interface WorkSheetOrder extends OnPaper {
 }
 
 const cautions = [
-	'Blades are for trained adults: cut away from the body, wear gloves, close the blade when it is put down. Children and unsteady hands get blunt scissors or another seat.',
-	'Film can suffocate: bag every scrap at once, away from babies and small children. It burns and drips: nothing hot near the table.',
-	'Five minutes’ rest in every three quarters of an hour, and a change of seat; pain means stop. The house’s own rules come first.'
+	say.bladesAreForTrainedAdults(),
+	say.filmCanSuffocateBagEvery(),
+	say.fiveMinutesRestInEvery()
 ];
 
 /** How two ends are joined, step by step. */
 export const joiningSteps: Readonly<Record<JointKind, readonly string[]>> = {
-	loop: [
-		'Lay the next ring through the end of the strand and back through itself.',
-		'Draw it from the knot, gently, both sides of the ring even; snug and small, not tight.'
-	],
-	overhand: [
-		'Lay both ends side by side and tie them as one, with a single overhand knot.',
-		'Draw it up small, and lay the tails under the work.'
-	],
-	slit: [
-		'Cut a slit a finger wide into both ends; lay one end on the other, slit on slit.',
-		'Draw the far end of the new strip through both slits.'
-	]
+	loop: [say.layTheNextRingThrough(), say.drawItFromTheKnot()],
+	overhand: [say.layBothEndsSideBy(), say.drawItUpSmallAnd()],
+	slit: [say.cutASlitAFinger(), say.drawTheFarEndOf()]
 };
 
 /** Bags as they are taken from a pile: whole ones. */
@@ -60,28 +52,25 @@ const bags = (count: number): string => wholeNumber(Math.ceil(count - 1e-6));
 /** What to cut and join next, for the wall: from which piles, for which plan, in the order of the balls. */
 export async function workSheet(order: WorkSheetOrder): Promise<Uint8Array> {
 	const sheet = await beginSheet(order, () => ({
-		title: 'To cut and join',
+		title: say.toCutAndJoin(),
 		planName: order.groupName,
-		versionWords: 'as the piles lie now',
+		versionWords: say.asThePilesLieNow(),
 		date: longDayWords(order.date),
 		cautions
 	}));
 	if (order.plans.length === 0)
-		sheet.text(
-			'No mats are wanted. Say under Gather, Asks how many of each plan the season wants.',
-			{
-				sizePt: 13
-			}
-		);
+		sheet.text(say.noMatsAreWantedSay(), {
+			sizePt: 13
+		});
 	for (const plan of order.plans) drawPlan(sheet, plan, order.system);
 	return sheet.end();
 }
 
 function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void {
-	sheet.heading(`${plan.name}, version ${plan.version}`);
+	sheet.heading(say.version({ name: plan.name, version: plan.version }));
 	const { cut, kind } = plan;
 	if (!cut || kind === null) {
-		sheet.text('Its bag is none of the kinds that are kept, so nothing here is cut for it.');
+		sheet.text(say.itsBagIsNoneOf());
 		return;
 	}
 	const width =
@@ -89,15 +78,22 @@ function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void 
 			? formatLength(cut.stripWidthMm, system, 'small')
 			: `${figure(cut.stripWidthMm)} mm`;
 	sheet.text(
-		`${kind}: ${wholeNumber(cut.piecesPerBag)} pieces a bag, ${width} wide; ${wholeNumber(plan.stack)} bags at a time. ${wholeNumber(plan.bagsPerBall)} bags make a ball: count ${wholeNumber(plan.bagsPerBall * cut.piecesPerBag)} pieces to it.`
+		say.piecesABagWideBags({
+			kind,
+			piecesPerBag: wholeNumber(cut.piecesPerBag),
+			width,
+			stack: wholeNumber(plan.stack),
+			bagsPerBall: wholeNumber(plan.bagsPerBall),
+			bagsPerBall2: wholeNumber(plan.bagsPerBall * cut.piecesPerBag)
+		})
 	);
 	if (plan.runs.length === 0) {
-		sheet.text('All of the next mat is cut. Join and wind what lies there.', { isBold: true });
+		sheet.text(say.allOfTheNextMat(), { isBold: true });
 	} else {
 		sheet.y += 1;
 		sheet.table(
 			[
-				['Balls', 'Colour', 'Cut flat ones', 'Flatten first', 'Not there'],
+				['Balls', 'Colour', say.cutFlatOnes(), say.flattenFirst(), say.notThere()],
 				...plan.runs.map((run) => [
 					run.fromBall === run.toBall
 						? wholeNumber(run.fromBall)
@@ -112,12 +108,7 @@ function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void 
 			12
 		);
 		const isStriped = new Set(plan.runs.map(({ colour }) => colour)).size > 1;
-		sheet.text(
-			isStriped
-				? 'In this order: the first balls are the first stripes of the mat.'
-				: 'In this order.',
-			{ sizePt: 10 }
-		);
+		sheet.text(isStriped ? say.inThisOrderTheFirst() : say.inThisOrder(), { sizePt: 10 });
 	}
 	sheet.steps(joiningSteps[plan.joint], 11);
 }

@@ -1,3 +1,4 @@
+import { dayNow as msg } from '$lib/words/table-day';
 import { uuidShape } from '$lib/server/base/uuid';
 import type { Db } from '$lib/server/db/db';
 import { findDay } from '$lib/server/people/day';
@@ -16,7 +17,7 @@ import { error } from '@sveltejs/kit';
 export async function askedDay(db: Db, id: string | undefined): Promise<PlannedDay> {
 	const known = uuidShape.safeParse(id).data;
 	const day = known ? await findDay(db, known) : null;
-	if (!day) error(404, 'There is no table day under this address. It may have been called off.');
+	if (!day) error(404, msg.thereIsNoTableDay());
 	return day;
 }
 
@@ -51,6 +52,6 @@ export async function dayNow(
 
 /** What is worked at; a page that is not found where nothing can be. */
 export function workThere({ work }: WorkOfDay): NonNullable<WorkOfDay['work']> {
-	if (!work) error(404, 'This day has no plan whose bags can be cut.');
+	if (!work) error(404, msg.thisDayHasNoPlan());
 	return work;
 }

@@ -1,3 +1,4 @@
+import { runDay as say } from '$lib/words/table-day';
 import { enteredHere } from '$lib/server/book/entries';
 import type { Db } from '$lib/server/db/db';
 import { partKey } from '$lib/server/db/part-key';
@@ -16,10 +17,7 @@ import type { LineStation } from '$lib/core/assembly-line/assembly-line';
 import { lineStations } from '$lib/core/assembly-line/assembly-line';
 import { lineDayOf } from '$lib/stages/table-day/line-day';
 
-const gone = refuse(
-	'day',
-	'That day is not among those to come, or somebody changed it meanwhile.'
-);
+const gone = refuse('day', say.thatDayIsNotAmong());
 
 /** Opens a day: what is foreseen of it then is kept, to be compared with what comes of it. */
 export async function openDay(

@@ -1,3 +1,4 @@
+import { filmStrip as say } from '$lib/words/today';
 import type { Db } from '$lib/server/db/db';
 import type { MatLine } from '$lib/stages/making/mat-view';
 import type { FilmPiece, StripPart } from '$lib/stages/today/today-view';
@@ -67,13 +68,13 @@ export async function stripOfToday(
 	const whole = (count: number) => [{ colour: null, bags: count * bagsPerMat }];
 	const toCheck = checks.mats.length;
 	return [
-		pile('in sacks', 'sacks', 'bags', '/gather/store'),
+		pile(say.inSacks(), 'sacks', 'bags', '/gather/store'),
 		pile('flat', 'flat', 'bags', '/prepare'),
-		pile('in pieces', 'pieces', 'pieces', '/prepare'),
+		pile(say.inPieces(), 'pieces', 'pieces', '/prepare'),
 		pile('wound', 'balls', 'balls', '/prepare/balls'),
-		part('in hand', mats.length, 'mats', '/make', inHandOf(mats, given, bagsPerMat)),
-		part('to check', toCheck, 'mats', '/check', whole(toCheck)),
+		part(say.inHand(), mats.length, 'mats', '/make', inHandOf(mats, given, bagsPerMat)),
+		part(say.toCheck(), toCheck, 'mats', '/check', whole(toCheck)),
 		part('ready', basis.ready, 'mats', '/hand-over', whole(basis.ready)),
-		part('handed over', gone.mats, 'mats', '/hand-over/account', whole(gone.mats))
+		part(say.handedOver(), gone.mats, 'mats', '/hand-over/account', whole(gone.mats))
 	];
 }

@@ -1,3 +1,4 @@
+import { answerJson as say } from '$lib/words/house';
 import { json } from '@sveltejs/kit';
 import { largestPlanFile } from '$lib/stages/plan/document/file-size';
 import { readBody } from './read-body';
@@ -19,12 +20,11 @@ export async function answerJson(
 	work: (text: string) => Answer | Promise<Answer>
 ): Promise<Response> {
 	const { text } = await readBody(request, largestPlanFile);
-	if (text === null)
-		return json({ problems: ['The body is larger than any plan file.'] }, { status: 413 });
+	if (text === null) return json({ problems: [say.theBodyIsLargerThan()] }, { status: 413 });
 	const answer = await work(text);
 	if (answer.json !== undefined)
 		return new Response(answer.json, { headers: { 'content-type': 'application/json' } });
 	if (!answer.problems) return json(answer.value);
-	const isNotJson = answer.problems.some((problem) => problem.includes('not JSON'));
+	const isNotJson = answer.problems.some((problem) => problem.includes(say.notJson()));
 	return json({ problems: answer.problems }, { status: answer.status ?? (isNotJson ? 400 : 422) });
 }

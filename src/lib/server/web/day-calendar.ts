@@ -1,3 +1,4 @@
+import { dayCalendar as say } from '$lib/words/house';
 import type { PlannedDay } from '$lib/stages/table-day/day-view';
 import type { ICalCalendar } from 'ical-generator';
 import ical from 'ical-generator';
@@ -18,13 +19,13 @@ export interface CalendarEvent {
 const answerCalendar = (calendar: ICalCalendar, name: string): Response =>
 	new Response(calendar.toString().replace(/^X-MICROSOFT-.*\r\n/gm, ''), {
 		headers: {
-			'content-type': 'text/calendar; charset=utf-8',
-			'content-disposition': `attachment; filename="${name}.ics"`
+			'content-type': say.textCalendarCharsetUtf8(),
+			'content-disposition': say.attachmentFilenameIcs({ name })
 		}
 	});
 
 const begun = (groupName: string, product: string): ICalCalendar =>
-	ical({ name: groupName, prodId: { company: 'Nest Row', product } });
+	ical({ name: groupName, prodId: { company: say.nestRow(), product } });
 
 function addWholeDays(calendar: ICalCalendar, events: readonly CalendarEvent[]): void {
 	for (const { id, version, day, place, summary } of events)
@@ -52,7 +53,7 @@ function addTableDays(
 			start: at(from),
 			end: at(to),
 			floating: true,
-			summary: `${groupName}: table day`,
+			summary: say.tableDay({ groupName }),
 			location: place
 		});
 	}
@@ -60,14 +61,14 @@ function addTableDays(
 
 /** Whole days as a calendar file: what is handed over, and by when it is asked for. */
 export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string): Response {
-	const calendar = begun(groupName, 'Hand over');
+	const calendar = begun(groupName, say.handOver());
 	addWholeDays(calendar, events);
 	return answerCalendar(calendar, 'hand-over');
 }
 
 /** Table days as a calendar file. */
 export function calendarOf(days: readonly CalendarDay[], groupName: string): Response {
-	const calendar = begun(groupName, 'Table days');
+	const calendar = begun(groupName, say.tableDays());
 	addTableDays(calendar, days, groupName);
 	return answerCalendar(calendar, 'table-days');
 }

@@ -1,3 +1,4 @@
+import { reader as say } from '$lib/words/house';
 import type { Db } from '$lib/server/db/db';
 import { lengthSystems } from '$lib/core/units/format-length';
 import { stitchTerms } from '$lib/ui/stitch-words';
@@ -12,7 +13,7 @@ import { nobodysGroupId } from '$lib/server/base/group-id';
 
 /** How to write while the group's own choice cannot be asked, and to whoever is in none. */
 const meanwhile: Group = {
-	name: 'Nest Row',
+	name: say.nestRow(),
 	lengthSystem: 'cm',
 	stitchTerms: 'us',
 	timeZone: usualZone,

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A mat that a place sends back: it is checked again.
+	import { CameBack as say } from '$lib/words/check';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -13,8 +14,8 @@
 	);
 </script>
 
-<EntryForm {form} title="It went out" act="It came back" stays={['mat']} isMain={false}>
+<EntryForm {form} title={say.itWentOut()} act={say.itCameBack()} stays={['mat']} isMain={false}>
 	<input type="hidden" name="mat" value={code} />
-	<EntryField {form} field="note" label="Why it came back" />
-	<p class="quiet text-[0.9375rem]">It counts as handed over no more, and is checked again.</p>
+	<EntryField {form} field="note" label={say.whyItCameBack()} />
+	<p class="quiet text-[0.9375rem]">{say.itCountsAsHandedOver()}</p>
 </EntryForm>

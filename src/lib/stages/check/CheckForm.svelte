@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One mat under the hand: what is found where, how large it is, what it weighs, and the call at once.
+	import { CheckForm as msg } from '$lib/words/check';
 	import type { FaultKind } from '$lib/core/check/faults';
 	import { faultsOf } from '$lib/core/check/faults';
 	import { judgeMat } from '$lib/core/check/judge-mat';
@@ -88,19 +89,18 @@
 	const seen = $derived([...new Set(found.map((one) => one.kind))]);
 </script>
 
-<EntryForm {form} title="Check it" act="Keep the check" stays={['mat']}>
+<EntryForm {form} title={msg.checkIt()} act={msg.keepTheCheck()} stays={['mat']}>
 	<input type="hidden" name="mat" value={mat.code} />
 	<input type="hidden" name="map" value={form.typed['map']} />
 	<input type="hidden" name="faults" value={form.typed['faults']} />
 	<p>
-		Go over it with a finger, place by place. Tap where it goes through; for anything else choose
-		what it is first.
+		{msg.goOverItWithA()}
 	</p>
 	<fieldset class="flex flex-wrap gap-x-5">
-		<legend class="font-semibold">A tap marks</legend>
+		<legend class="font-semibold">{msg.aTapMarks()}</legend>
 		<label class="flex min-h-11 items-center gap-2">
 			<input class="radio" type="radio" name="marking" value="through" bind:group={marking} />
-			a fingertip goes through
+			{msg.aFingertipGoesThrough()}
 		</label>
 		{#each kinds as one (one)}
 			<label class="flex min-h-11 items-center gap-2">
@@ -114,21 +114,22 @@
 		<p class="font-semibold text-error" role="alert">{form.problems.map ?? form.problems.faults}</p>
 	{/if}
 	<div class="grid gap-3 @min-[40rem]:grid-cols-3">
-		<EntryField {form} field="length" label="Length" inputmode="decimal" />
-		<EntryField {form} field="width" label="Width" inputmode="decimal" />
-		<EntryField {form} field="mass" label="It weighs, dry" inputmode="decimal" />
+		<EntryField {form} field="length" label={msg.length()} inputmode="decimal" />
+		<EntryField {form} field="width" label={msg.width()} inputmode="decimal" />
+		<EntryField {form} field="mass" label={msg.itWeighsDry()} inputmode="decimal" />
 	</div>
 	{#if judged}
 		<div aria-live="polite" data-call={judged.result}>
 			<p class="text-xl">
 				<strong>{resultWords[judged.result]}</strong>{judged.minutes > 0 && judged.result === 'mend'
-					? `, some ${judged.minutes} minutes`
+					? msg.someMinutes({ minutes: judged.minutes })
 					: ''}
 			</p>
 			{#if judged.gramsPerM2 !== null}<p class="quiet">
-					{densityWords(judged.gramsPerM2, outbox.readBy().system)}, {Math.round(
-						(judged.densityShare ?? 0) * 100
-					)} % of its plan’s
+					{msg.ofItsPlans({
+						density: densityWords(judged.gramsPerM2, outbox.readBy().system),
+						round: Math.round((judged.densityShare ?? 0) * 100)
+					})}
 				</p>{/if}
 			<ul class="list-disc pl-5">
 				{#each judged.reasons as reason (checkReasonWords(reason))}<li>
@@ -140,18 +141,18 @@
 	{#each seen as one (one)}<Remedy kind={one} technique={kind} />{/each}
 	{#if through.some(Boolean)}<Remedy kind="through" technique={kind} />{/if}
 	<details>
-		<summary class="min-h-11 cursor-pointer py-2">The call is another</summary>
+		<summary class="min-h-11 cursor-pointer py-2">{msg.theCallIsAnother()}</summary>
 		<div class="grid gap-3">
 			<EntrySelect
 				{form}
 				field="result"
-				label="What you make of it"
+				label={msg.whatYouMakeOfIt()}
 				options={[
-					{ value: '', label: 'as the figures say' },
+					{ value: '', label: msg.asTheFiguresSay() },
 					...Object.entries(resultWords).map(([value, label]) => ({ value, label }))
 				]}
 			/>
-			<EntryField {form} field="why" label="Why, in a word" />
+			<EntryField {form} field="why" label={msg.whyInAWord()} />
 		</div>
 	</details>
 </EntryForm>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Mats that wait: to be checked, to be mended, to be checked again; the longest first.
+	import { CheckList as say } from '$lib/words/check';
 	import MatStrip from '$lib/stages/making/MatStrip.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
@@ -11,7 +12,7 @@
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
 	const longestMm = $derived(Math.max(1850, ...mats.map(({ look }) => look?.lengthMm ?? 0)));
 	const whoOf = (mat: MadeMatLine) =>
-		takesPractised(mat) ? 'by hands that know the technique' : 'by anyone';
+		takesPractised(mat) ? say.byHandsThatKnowThe() : say.byAnyone();
 </script>
 
 <ColourPatterns />
@@ -34,9 +35,11 @@
 				<p class="font-semibold">{stateWords[mat.state]}</p>
 				{#if mat.state === 'to-mend' && mat.last}
 					<p>{mat.last.reasons.map(checkReasonWords).join('; ')}</p>
-					<p class="quiet text-[0.9375rem]">some {mat.last.minutes} minutes, {whoOf(mat)}</p>
+					<p class="quiet text-[0.9375rem]">
+						{say.someMinutes({ minutes: mat.last.minutes, whoOf: whoOf(mat) })}
+					</p>
 				{/if}
-				<p class="quiet text-[0.9375rem]">since {shortDayWords(mat.since)}</p>
+				<p class="quiet text-[0.9375rem]">{say.since({ shortDay: shortDayWords(mat.since) })}</p>
 			</div>
 		</li>
 	{/each}

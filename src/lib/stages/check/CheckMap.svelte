@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A mat as it was made, and the fifteen places a hand goes over: each is tapped for what is found there.
+	import { CheckMap as say } from '$lib/words/check';
 	import { mapPlaces } from '$lib/core/check/judge-mat';
 	import type { FoundFault } from '$lib/core/check/judge-mat';
 	import MatStrip from '$lib/stages/making/MatStrip.svelte';
@@ -36,10 +37,10 @@
 	}
 	const wordsOf = (place: number) => {
 		const found = [
-			...(goesThrough[place] ? ['a fingertip goes through'] : []),
+			...(goesThrough[place] ? [say.aFingertipGoesThrough()] : []),
 			...at(place).map(({ kind }) => faultWords[kind].name)
 		];
-		return found.length > 0 ? found.join(', ') : 'nothing found';
+		return found.length > 0 ? found.join(', ') : say.nothingFound();
 	};
 </script>
 
@@ -55,9 +56,11 @@
 					? 'border-error'
 					: 'border-base-content/40'} {goesThrough[place] || marks > 0 ? 'bg-base-100/85' : ''}"
 				disabled={ontap === null}
-				aria-label="Place {(place % mapPlaces.along) + 1} along, {Math.floor(
-					place / mapPlaces.along
-				) + 1} across: {wordsOf(place)}"
+				aria-label={say.placeAlongAcross({
+					place: (place % mapPlaces.along) + 1,
+					floor: Math.floor(place / mapPlaces.along) + 1,
+					wordsOf: wordsOf(place)
+				})}
 				data-place={place}
 				onclick={(event) => ontap?.(place, spotOf(event))}
 				><span aria-hidden="true" class="font-semibold">{goesThrough[place] ? '○' : ''}</span

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A fault over the mats that were checked: with which step it comes, and in which technique, bag and week more than elsewhere.
+	import { FaultTallyLine as say } from '$lib/words/check';
 	import type { FaultTally, OfMats } from '$lib/core/check/fault-tallies';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import { smallNumber } from '$lib/ui/number-words';
@@ -7,25 +8,30 @@
 	import { faultWords, stepWords } from './check-words';
 
 	const { fault }: { fault: FaultTally } = $props();
-	const share = ({ mats, of }: OfMats) => `${smallNumber(mats)} of ${of}`;
+	const share = ({ mats, of }: OfMats) => say.of({ mats: smallNumber(mats), of });
 	const parts = $derived([
 		{
-			name: 'by technique',
+			name: say.byTechnique(),
 			lines: fault.byTechnique.map((one) => `${techniqueWords[one.technique]} ${share(one)}`)
 		},
-		{ name: 'by bag', lines: fault.byBag.map((one) => `${one.bag} ${share(one)}`) },
+		{ name: say.byBag(), lines: fault.byBag.map((one) => `${one.bag} ${share(one)}`) },
 		{
-			name: 'by week',
-			lines: fault.byWeek.map((one) => `from ${shortDayWords(one.week)} ${share(one)}`)
+			name: say.byWeek(),
+			lines: fault.byWeek.map((one) =>
+				say.from({ shortDay: shortDayWords(one.week), share: share(one) })
+			)
 		}
 	]);
 </script>
 
 <li data-fault={fault.kind}>
-	<strong>{faultWords[fault.kind].name}</strong>: {share(fault)}, comes with {stepWords[fault.step]}
+	<strong>{faultWords[fault.kind].name}</strong>{say.comesWith({
+		share: share(fault),
+		stepWords: stepWords[fault.step]
+	})}
 	<details>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-3"
-			>Where it comes<span class="sr-only">: {faultWords[fault.kind].name}</span></summary
+			>{say.whereItComes()}<span class="sr-only">: {faultWords[fault.kind].name}</span></summary
 		>
 		<dl class="text-[0.9375rem]">
 			{#each parts as { name, lines } (name)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Mats to mend at a table day: what is wrong, how long it takes, and at whose seat.
+	import { MendingList as say } from '$lib/words/check';
 	import type { PlannedDay } from '$lib/stages/table-day/day-view';
 	import type { FaultTally } from '$lib/core/check/fault-tallies';
 	import type { MadeMatLine } from './check-view';
@@ -21,10 +22,10 @@
 <section class="sheet p-4" aria-labelledby="mending" data-mending={mats.length}>
 	<h3 id="mending" class="text-lg">
 		{mats.length === 0
-			? 'Nothing to mend'
+			? say.nothingToMend()
 			: mats.length === 1
-				? 'One mat to mend'
-				: `${mats.length} mats to mend`}
+				? say.oneMatToMend()
+				: say.matsToMend({ length: mats.length })}
 	</h3>
 	<ul>
 		{#each lines as line (line.code)}
@@ -38,12 +39,13 @@
 	</ul>
 	{#if toShow.length > 0}
 		<p data-show>
-			Show again: {toShow
-				.map(
-					({ kind, step, mats: had, of }) =>
-						`${stepWords[step]} (${faultWords[kind].name} in ${had} of ${of})`
-				)
-				.join('; ')}.
+			{say.showAgain({
+				toShow: toShow
+					.map(({ kind, step, mats: had, of }) =>
+						say.inOf({ stepWords: stepWords[step], name: faultWords[kind].name, had, of })
+					)
+					.join('; ')
+			})}
 		</p>
 	{/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A good mat whose bags are far from what was expected: is it so, or were some balls not given by their labels?
+	import { OddMat as msg } from '$lib/words/check';
 	import PressButton from '$lib/stages/making/PressButton.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
 
@@ -9,16 +10,15 @@
 	}
 	const { code, odd }: Props = $props();
 	const answers = [
-		{ value: 'yes', label: 'It is so: let it teach', kept: 'It teaches now.' },
-		{ value: 'no', label: 'Leave it out', kept: 'It is left out of the measures.' }
+		{ value: 'yes', label: msg.itIsSoLetIt(), kept: msg.itTeachesNow() },
+		{ value: 'no', label: msg.leaveItOut(), kept: msg.itIsLeftOutOf() }
 	] as const;
 </script>
 
 <section class="sheet grid gap-2 p-4" aria-labelledby="odd" data-odd>
-	<h3 id="odd" class="text-lg">Did it take {wholeNumber(odd.bags)} bags?</h3>
+	<h3 id="odd" class="text-lg">{msg.didItTakeBags({ bags: wholeNumber(odd.bags) })}</h3>
 	<p>
-		So the labels of its balls say. {odd.words} Were all its balls given by their labels, and none left
-		over? Until that is said, it teaches the measures nothing.
+		{msg.soTheLabelsOfIts({ words: odd.words })}
 	</p>
 	<div class="flex flex-wrap gap-3">
 		{#each answers as { value, label, kept } (value)}
@@ -28,7 +28,7 @@
 					mat={code}
 					more={{ is_so: value }}
 					{label}
-					words="whether {code} teaches"
+					words={msg.whetherTeaches({ code })}
 					{kept}
 				/>
 			</div>

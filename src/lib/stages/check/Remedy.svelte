@@ -1,5 +1,6 @@
 <script lang="ts">
 	// How one thing is mended: each step drawn as this technique makes it, and said.
+	import { Remedy as say } from '$lib/words/check';
 	import { faults } from '$lib/core/check/faults';
 	import type { Mended } from '$lib/core/check/remedies';
 	import { remedySketches } from '$lib/core/check/remedies';
@@ -21,10 +22,12 @@
 
 <div data-remedy={kind}>
 	<p class="font-semibold">
-		{#if kind === 'through'}A fingertip goes through: eight minutes a place, by anyone{:else}
-			{faultWords[kind].name}: {faults[kind].minutes} minutes each{faults[kind].who === 'practised'
-				? ', by hands that know the technique'
-				: ', by anyone'}{/if}
+		{#if kind === 'through'}{say.aFingertipGoesThroughEight()}{:else}
+			{say.minutesEachIswhoSelectYes({
+				name: faultWords[kind].name,
+				minutes: faults[kind].minutes,
+				isWho: faults[kind].who === 'practised' ? 'yes' : 'no'
+			})}{/if}
 	</p>
 	<ol class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(min(100%,11rem),1fr))] gap-3">
 		{#each words as step, at (step)}
@@ -32,12 +35,12 @@
 			<li class="grid content-start gap-1">
 				{#if sketch}<SceneView
 						scene={sketchScene(sketch, 200, 13)}
-						said="Drawn: {step}"
+						said={say.drawn({ step })}
 						class="rounded border border-base-300"
 					/>{/if}
 				<span>{at + 1}. {step}</span>
 			</li>
 		{/each}
 	</ol>
-	<ActLinks acts={[actOfFault(kind, technique)]} words="So that it does not come again:" />
+	<ActLinks acts={[actOfFault(kind, technique)]} words={say.soThatItDoesNot()} />
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What came of a mat that was taken apart: strand that is good still, weighed; all else is scrap.
+	import { UnwoundForm as say } from '$lib/words/check';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -20,18 +21,16 @@
 </script>
 
 {#if filmG > 0}
-	<EntryForm {form} title="It is taken apart" act="Back to the store" stays={['mat']}>
+	<EntryForm {form} title={say.itIsTakenApart()} act={say.backToTheStore()} stays={['mat']}>
 		<input type="hidden" name="mat" value={code} />
 		<p data-film>
-			By the book {massWords(filmG, outbox.readBy().system)} of film lies in it. Wind back what is good,
-			and weigh that; the rest is scrap.
+			{say.byTheBookOfFilm({ mass: massWords(filmG, outbox.readBy().system) })}
 		</p>
-		<EntryField {form} field="strand" label="Good strand, weighed" inputmode="decimal" />
-		<p class="quiet text-[0.9375rem]">Keep scrap bagged, away from small children.</p>
+		<EntryField {form} field="strand" label={say.goodStrandWeighed()} inputmode="decimal" />
+		<p class="quiet text-[0.9375rem]">{say.keepScrapBaggedAwayFrom()}</p>
 	</EntryForm>
 {:else}
 	<p class="sheet p-4" data-film>
-		It is taken apart. By the book nothing lies in it: its strand is back in the store, or no ball
-		was given for it by its label. What there is, is counted at the table.
+		{say.itIsTakenApartBy()}
 	</p>
 {/if}

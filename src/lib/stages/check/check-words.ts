@@ -1,3 +1,4 @@
+import { checkWords as say } from '$lib/words/check';
 import type { FaultKind, WorkStep } from '$lib/core/check/faults';
 import type { Mended } from '$lib/core/check/remedies';
 import type { CheckReason, CheckResult } from '$lib/core/check/judge-mat';
@@ -12,88 +13,80 @@ export interface FaultWords {
 
 export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	'torn-joint': {
-		name: 'strip torn at a joint',
-		remedy: [
-			'Cut back to sound film on both sides.',
-			'Tie the ends with an overhand knot.',
-			'Pull from the knot, not from the far end, and lay the tails under.'
-		]
+		name: say.stripTornAtAJoint(),
+		remedy: [say.cutBackToSoundFilm(), say.tieTheEndsWithAn(), say.pullFromTheKnotNot()]
 	},
 	'uneven-ring': {
-		name: 'ring uneven, one side bowed',
-		remedy: ['Loosen the joint.', 'Slide both sides level.', 'Tighten it, snug and small.']
+		name: say.ringUnevenOneSideBowed(),
+		remedy: [say.loosenTheJoint(), say.slideBothSidesLevel(), say.tightenItSnugAndSmall()]
 	},
 	'double-strip': {
-		name: 'strip of double width slipped in',
-		remedy: [
-			'Free the strip.',
-			'Split it along its middle, or keep it for the border.',
-			'Join one half in its place.'
-		]
+		name: say.stripOfDoubleWidthSlipped(),
+		remedy: [say.freeTheStrip(), say.splitItAlongItsMiddle(), say.joinOneHalfInIts()]
 	},
 	'tight-joint': {
-		name: 'joint too tight',
-		remedy: ['Cut the joint out.', 'Join the ends anew: snug, small, undoable.']
+		name: say.jointTooTight(),
+		remedy: [say.cutTheJointOut(), say.joinTheEndsAnewSnug()]
 	},
 	'loose-joint': {
-		name: 'joint too loose',
-		remedy: ['Draw both ends from the joint.', 'Stop when it is snug, before it is hard.']
+		name: say.jointTooLoose(),
+		remedy: [say.drawBothEndsFromThe(), say.stopWhenItIsSnug()]
 	},
 	narrows: {
-		name: 'mat narrows',
+		name: say.matNarrows(),
 		remedy: [
-			'Count the stitches of the last row against the plan.',
-			'Add the missing ones at the end of the next rows, one a row;',
+			say.countTheStitchesOfThe(),
+			say.addTheMissingOnesAt(),
 			'or go back to the row where it began.'
 		]
 	},
 	waves: {
-		name: 'mat waves',
-		remedy: ['Take the row back.', 'Work fewer stitches, or with a bigger hook.']
+		name: say.matWaves(),
+		remedy: [say.takeTheRowBack(), say.workFewerStitchesOrWith()]
 	},
 	cups: {
-		name: 'mat cups',
-		remedy: ['Take the row back.', 'Work it looser.']
+		name: say.matCups(),
+		remedy: [say.takeTheRowBack(), say.workItLooser()]
 	},
 	'loose-rows': {
-		name: 'rows not beaten',
-		remedy: ['Push the rows down with fingers or a fork.', 'Add rows where room was made.']
+		name: say.rowsNotBeaten(),
+		remedy: [say.pushTheRowsDownWith(), 'Add rows where room was made.']
 	},
 	'ends-alike': {
-		name: 'both ends meet alike',
-		remedy: ['Take one of the two rows out, or weave one between them.', 'Close it.']
+		name: say.bothEndsMeetAlike(),
+		remedy: [say.takeOneOfTheTwo(), say.closeIt()]
 	},
 	'knot-at-peg': {
-		name: 'knot at a peg',
-		remedy: ['Shorten one piece of the strand.', 'Move the knot 75 mm in.']
+		name: say.knotAtAPeg(),
+		remedy: [say.shortenOnePieceOfThe(), say.moveTheKnot75Mm()]
 	},
 	'edge-missed': {
-		name: 'edge strand of the frame missed',
-		remedy: ['Before it comes off, draw a strand through with a hook, row by row.']
+		name: say.edgeStrandOfTheFrame(),
+		remedy: [say.beforeItComesOffDraw()]
 	},
 	'nails-missed': {
-		name: 'first or last row not under the nails’ loops',
-		remedy: ['Thread the row under each loop with a hook.', 'Back-stitch twice.']
+		name: say.firstOrLastRowNot(),
+		remedy: [say.threadTheRowUnderEach(), say.backStitchTwice()]
 	},
 	'rod-off': {
-		name: 'rod popped off',
-		remedy: ['Hold the rod with eyes or clips.', 'Pull the edge back before the next row.']
+		name: say.rodPoppedOff(),
+		remedy: [say.holdTheRodWithEyes(), say.pullTheEdgeBackBefore()]
 	},
 	'band-curls': {
-		name: 'band curls or rounds',
-		remedy: ['Undo it.', 'Lay it flat.', 'Weave it again with less pull.']
+		name: say.bandCurlsOrRounds(),
+		remedy: [say.undoIt(), say.layItFlat(), say.weaveItAgainWithLess()]
 	},
 	'loose-tail': {
-		name: 'tail came loose',
-		remedy: ['Lead it back under five stitches, against the pull.']
+		name: say.tailCameLoose(),
+		remedy: [say.leadItBackUnderFive()]
 	},
 	'weak-tie': {
-		name: 'tie is weak',
-		remedy: ['Open it.', 'Work a new one into the edge, through two stitches.', 'Pull to try it.']
+		name: say.tieIsWeak(),
+		remedy: [say.openIt(), say.workANewOneInto(), say.pullToTryIt()]
 	},
 	damp: {
-		name: 'damp or smell',
-		remedy: ['Hose it.', 'Hang it for a day.', 'Never pack it wet.']
+		name: say.dampOrSmell(),
+		remedy: [say.hoseIt(), say.hangItForADay(), say.neverPackItWet()]
 	}
 };
 
@@ -108,19 +101,19 @@ export const stepWords: Readonly<Record<WorkStep, string>> = {
 
 export const resultWords: Readonly<Record<CheckResult, string>> = {
 	good: 'good',
-	mend: 'mend it',
-	apart: 'take it apart for strand',
-	'other-use': 'another use'
+	mend: say.mendIt(),
+	apart: say.takeItApartForStrand(),
+	'other-use': say.anotherUse()
 };
 
 export const stateWords: Readonly<Record<MadeState, string>> = {
-	finished: 'to check',
-	mended: 'mended: check it again',
-	'to-mend': 'to mend',
+	finished: say.toCheck(),
+	mended: say.mendedCheckItAgain(),
+	'to-mend': say.toMend(),
 	good: 'good',
-	'other-use': 'for another use',
-	'taken-apart': 'taken apart',
-	delivered: 'on its way',
+	'other-use': say.forAnotherUse(),
+	'taken-apart': say.takenApart(),
+	delivered: say.onItsWay(),
 	received: 'received',
 	'sent-back': 'sent back: check it again'
 };
@@ -133,32 +126,26 @@ export function checkReasonWords(reason: CheckReason): string {
 		case 'fault':
 			return `${faultWords[reason.kind].name}${reason.count > 1 ? `, ${reason.count} times` : ''}`;
 		case 'short':
-			return `${percent(reason.share)} shorter than its plan`;
+			return say.shorterThanItsPlan({ percent: percent(reason.share) });
 		case 'long':
-			return `${percent(reason.share)} longer than its plan`;
+			return say.longerThanItsPlan({ percent: percent(reason.share) });
 		case 'narrow':
-			return `${percent(reason.share)} narrower than its plan`;
+			return say.narrowerThanItsPlan({ percent: percent(reason.share) });
 		case 'wide':
-			return `${percent(reason.share)} wider than its plan`;
+			return say.widerThanItsPlan({ percent: percent(reason.share) });
 		case 'thin':
-			return `thin: ${percent(reason.share)} of its plan’s grams a square metre`;
+			return say.thinOfItsPlansGrams({ percent: percent(reason.share) });
 		case 'goes-through':
-			return `a fingertip goes through at ${reason.places} of 15 places`;
+			return say.aFingertipGoesThroughAt({ places: reason.places });
 	}
 }
 
 /** How a place that a fingertip goes through is mended, by the technique, step by step. */
 const throughRemedy: Readonly<Record<TechniqueKind, readonly string[]>> = {
-	crochet: [
-		'Find how far it is loose.',
-		'Darn it with a strand and a hook, through the stitches around it.'
-	],
-	'peg-loom': ['Find how far it is loose.', 'Push the rows together there, and add rows.'],
-	twined: ['Find how far it is loose.', 'Push the rows together there, and add a row.'],
-	'finger-bands': [
-		'Find how far it is loose.',
-		'Draw the band’s edges together with a strand, in and out.'
-	]
+	crochet: [say.findHowFarItIs(), say.darnItWithAStrand()],
+	'peg-loom': [say.findHowFarItIs(), say.pushTheRowsTogetherThere()],
+	twined: [say.findHowFarItIs(), say.pushTheRowsTogetherThere2()],
+	'finger-bands': [say.findHowFarItIs(), say.drawTheBandsEdgesTogether()]
 };
 
 /** The steps of a remedy, in words. */

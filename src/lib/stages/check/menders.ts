@@ -1,3 +1,4 @@
+import { menders as say } from '$lib/words/check';
 import type { FaultTally } from '$lib/core/check/fault-tallies';
 import { faults } from '$lib/core/check/faults';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
@@ -64,12 +65,14 @@ export const toShowAgain = (faults: readonly FaultTally[]): FaultTally[] =>
 
 /** At whose seat a mat is mended, in a line. */
 export const mendingWords = ({ names, isSeated, isPractised, minutes }: ToMendAt): string =>
-	`some ${minutes} minutes, ${
-		names.length === 0
-			? isPractised
-				? 'and nobody who comes knows the technique yet'
-				: 'by anyone'
-			: isSeated
-				? `at the seat of ${names.join(' or ')}`
-				: `${names.join(' or ')} may: seat them at finishing`
-	}`;
+	say.someMinutes({
+		minutes,
+		part:
+			names.length === 0
+				? isPractised
+					? say.andNobodyWhoComesKnows()
+					: say.byAnyone()
+				: isSeated
+					? say.atTheSeatOf({ names: names.join(' or ') })
+					: say.maySeatThemAtFinishing({ names: names.join(' or ') })
+	});

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What lies at the door: what each place brought and nobody has sorted yet. One is chosen, and goes down as it is sorted.
+	import { DoorLots as say } from '$lib/words/gather';
 	import { rejectRange, rejectRate } from '$lib/core/gather/reject-rate';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import SackDrawing from './SackDrawing.svelte';
@@ -30,9 +31,9 @@
 </script>
 
 <section class="sheet grid gap-3 p-4" aria-labelledby="door">
-	<h2 id="door">At the door</h2>
+	<h2 id="door">{say.atTheDoor()}</h2>
 	{#if lots.length === 0}
-		<p>Nothing came in yet. What you count under Drop-offs lies here until it is sorted.</p>
+		<p>{say.nothingCameInYetWhat()}</p>
 	{:else}
 		<ul class="grid gap-1">
 			{#each lots as one (one.id)}
@@ -59,10 +60,13 @@
 			{@const range = rejectRange(lot)}
 			<p class="text-[0.9375rem]" data-rate>
 				{#if lot.sorted > 0}
-					Of {lot.name}’s bags {percent(lot.rejected / lot.sorted)} % were no good for strand so far.
+					{say.ofSBagsWereNo({ name: lot.name, percent: percent(lot.rejected / lot.sorted) })}
 				{/if}
-				Of the next, {percent(rejectRate(lot))} % are expected to be; it may be {percent(range.low)} to
-				{percent(range.high)} %, rarely more or less.
+				{say.ofTheNextAreExpected({
+					percent: percent(rejectRate(lot)),
+					percent2: percent(range.low),
+					percent3: percent(range.high)
+				})}
 			</p>
 		{/if}
 	{/if}

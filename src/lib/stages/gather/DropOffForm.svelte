@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Bags at the door: from where, when, and how they were counted.
+	import { DropOffForm as say } from '$lib/words/gather';
 	import { fieldMass } from '$lib/core/units/format-mass';
 	import { bareMassUnitOf } from '$lib/core/units/parse-mass';
 	import { readWeighing } from '$lib/entries/types/drop-off';
@@ -76,34 +77,34 @@
 
 <EntryForm
 	{form}
-	title="Bags came in"
-	act="Keep it"
+	title={say.bagsCameIn()}
+	act={say.keepIt()}
 	stays={['came_on', 'method', 'tare', 'bags_each', 'scale_error']}
 >
-	<EntryField {form} field="place" label="From" offers={places} />
+	<EntryField {form} field="place" label={say.from()} offers={places} />
 	<div class="grid grid-cols-2 gap-3">
-		<EntryField {form} field="came_on" label="On" type="date" />
-		<EntryField {form} field="sacks" label="Sacks" inputmode="numeric" />
+		<EntryField {form} field="came_on" label={say.on()} type="date" />
+		<EntryField {form} field="sacks" label={say.sacks()} inputmode="numeric" />
 	</div>
-	<EntryField {form} field="brought_by" label="Brought by, if they like" />
+	<EntryField {form} field="brought_by" label={say.broughtByIfTheyLike()} />
 	<EntrySelect
 		{form}
 		field="method"
-		label="Counted"
+		label={say.counted()}
 		options={[
-			{ value: 'hand', label: 'by hand' },
-			{ value: 'batches', label: 'in batches' },
-			{ value: 'weight', label: 'by weight' }
+			{ value: 'hand', label: say.byHand() },
+			{ value: 'batches', label: say.inBatches() },
+			{ value: 'weight', label: say.byWeight() }
 		]}
 	/>
 	<OnlyWhen is={method === 'hand'}>
-		<EntryField {form} field="bags" label="Bags" inputmode="numeric" />
+		<EntryField {form} field="bags" label={say.bags()} inputmode="numeric" />
 	</OnlyWhen>
 	<OnlyWhen is={method === 'batches'}>
 		<div class="grid grid-cols-3 gap-3">
-			<EntryField {form} field="batches" label="Batches" inputmode="numeric" />
-			<EntryField {form} field="batch_size" label="In each" inputmode="numeric" />
-			<EntryField {form} field="loose" label="Loose" inputmode="numeric" />
+			<EntryField {form} field="batches" label={say.batches()} inputmode="numeric" />
+			<EntryField {form} field="batch_size" label={say.inEach()} inputmode="numeric" />
+			<EntryField {form} field="loose" label={say.loose()} inputmode="numeric" />
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={method === 'weight'}>
@@ -114,61 +115,60 @@
 			<EntryField
 				{form}
 				field="gross"
-				label="Full box weighs"
-				hint={system === 'ft' ? 'oz, or lb and oz' : 'g or kg'}
+				label={say.fullBoxWeighs()}
+				hint={system === 'ft' ? say.ozOrLbAndOz() : say.gOrKg()}
 			/>
-			<EntryField {form} field="tare" label="Empty box weighs" />
+			<EntryField {form} field="tare" label={say.emptyBoxWeighs()} />
 		</div>
 		<EntryField
 			{form}
 			field="handfuls"
-			label="Handfuls weighed, {bareMassUnitOf(system)}"
-			hint="one after the other, with spaces"
+			label={say.handfulsWeighed({ bareMassUnitOf: bareMassUnitOf(system) })}
+			hint={say.oneAfterTheOtherWith()}
 		/>
 		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="bags_each" label="Bags in a handful" inputmode="numeric" />
-			<EntryField {form} field="scale_error" label="Scale good to" />
+			<EntryField {form} field="bags_each" label={say.bagsInAHandful()} inputmode="numeric" />
+			<EntryField {form} field="scale_error" label={say.scaleGoodTo()} />
 		</div>
 		{#if kinds.length > 0}
 			<EntrySelect
 				{form}
 				field="kind"
-				label="The handfuls are all of"
+				label={say.theHandfulsAreAllOf()}
 				options={[
-					{ value: '', label: 'several kinds' },
+					{ value: '', label: say.severalKinds() },
 					...kinds.map(({ id, name }) => ({ value: id, label: name }))
 				]}
 			/>
 			{#if form.typed.kind}<p class="quiet text-[0.9375rem]">
-					They then count, once, for what such a bag weighs: plans and counts go by it.
+					{say.theyThenCountOnceFor()}
 				</p>{/if}
 		{/if}
 		{#if weighed}
 			<p class="rounded-lg bg-base-200 p-3" role="status" data-count>
-				<strong class="figure text-xl">{wholeNumber(weighed.bags)} bags</strong>,
-				{countRange(weighed.low, weighed.high)} four times in five.
+				<strong class="figure text-xl">{say.bags2({ bags: wholeNumber(weighed.bags) })}</strong
+				>{say.fourTimesInFive({ countRange: countRange(weighed.low, weighed.high) })}
 				{#if weighed.moreToWeigh === 0}
-					That is within 3 %.
+					{say.thatIsWithin3()}
 				{:else if weighed.moreToWeigh === null}
-					Count by hand for ±3 %: no sample would do.
+					{say.countByHandFor3()}
 				{:else}
-					Weigh {weighed.moreToWeigh} more bags for ±3 %.
+					{say.weighMoreBagsFor3({ moreToWeigh: weighed.moreToWeigh })}
 				{/if}
 			</p>
 		{/if}
 	</OnlyWhen>
-	<EntryCheck {form} field="damp" label="All of it is damp, and hung to dry" />
+	<EntryCheck {form} field="damp" label={say.allOfItIsDamp()} />
 	{#if form.problems.damp}<p class="text-[0.9375rem] font-semibold text-error">
 			{form.problems.damp}
 		</p>{/if}
 	<OnlyWhen is={form.typed.damp === 'yes'}>
-		<EntryField {form} field="look_again" label="Look again in, hours" inputmode="numeric" />
+		<EntryField {form} field="look_again" label={say.lookAgainInHours()} inputmode="numeric" />
 	</OnlyWhen>
-	<EntryField {form} field="note" label="Note" />
+	<EntryField {form} field="note" label={say.note()} />
 	{#snippet after()}
 		<Caution>
-			Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use.
-			Lift full sacks with two. Keep bags away from babies and small children.
+			{say.glovesOrWashedHandsFor()}
 		</Caution>
 	{/snippet}
 </EntryForm>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What hangs to dry, pile by pile: when to look again, and the way back to the sorting table.
+	import { DryingPiles as say } from '$lib/words/gather';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { momentWords } from '$lib/ui/day-words';
@@ -15,9 +16,9 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="drying-now">
-	<h2 id="drying-now">Hanging to dry</h2>
+	<h2 id="drying-now">{say.hangingToDry()}</h2>
 	{#if piles.length === 0}
-		<p class="mt-2 text-[0.9375rem]">Nothing is drying.</p>
+		<p class="mt-2 text-[0.9375rem]">{say.nothingIsDrying()}</p>
 	{/if}
 	<ul class="mt-2">
 		{#each piles as { id, place, kind, colour, hanging, lookAgainAt, endedAt } (id)}
@@ -26,22 +27,22 @@
 				data-pile={id}
 			>
 				<span class="min-w-[min(12rem,100%)] flex-1">
-					<strong>{kind ? `${kind}, ${colour}: ` : ''}{hanging} from {place}</strong>
+					<strong>{say.from({ part: kind ? `${kind}, ${colour}: ` : '', hanging, place })}</strong>
 					<span class="quiet block">
 						{#if endedAt}
-							none left, said {momentWords(endedAt)}
+							{say.noneLeftSaid({ moment: momentWords(endedAt) })}
 						{:else}
-							{lookAgainAt.getTime() <= now ? 'time to look again, since' : 'look again'}
+							{lookAgainAt.getTime() <= now ? say.timeToLookAgainSince() : say.lookAgain()}
 							{momentWords(lookAgainAt)}
 						{/if}
 					</span>
 				</span>
 				{#if !endedAt && chosen !== id}
-					<a class="btn" href="?dried={id}#dried-pile" data-sveltekit-noscroll>Sort them</a>
+					<a class="btn" href="?dried={id}#dried-pile" data-sveltekit-noscroll>{say.sortThem()}</a>
 				{/if}
 				<form method="POST" {...actTo(endedAt ? '?/there' : '?/none')} use:enhance>
 					<input type="hidden" name="id" value={id} />
-					<button class="btn font-normal">{endedAt ? 'They are there' : 'None left'}</button>
+					<button class="btn font-normal">{endedAt ? say.theyAreThere() : say.noneLeft()}</button>
 				</form>
 			</li>
 		{/each}

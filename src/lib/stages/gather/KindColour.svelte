@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Which kind of bag, and in which colour.
+	import { KindColour as say } from '$lib/words/gather';
 	import { colourNames } from '$lib/core/colour/colours';
 	import type { TypedForm } from '$lib/entries/typed-form.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -14,12 +15,12 @@
 <EntrySelect
 	{form}
 	field="kind"
-	label="Kind"
+	label={say.kind()}
 	options={kinds.map(({ id, name }) => ({ value: id, label: name }))}
 />
 <EntrySelect
 	{form}
 	field="colour"
-	label="Colour"
+	label={say.colour()}
 	options={colourNames.map((name) => ({ value: name, label: name }))}
 />

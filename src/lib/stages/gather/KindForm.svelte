@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A kind of bag measured with a ruler and a scale; drawn and judged while it is typed.
+	import { KindForm as say } from '$lib/words/gather';
 	import type { Bag } from '$lib/core/bag/measure-bag';
 	import { bagFields, usualHandful } from '$lib/ui/bag-fields';
 	import { readEntry } from '$lib/entries/read-entry';
@@ -56,26 +57,26 @@
 
 <EntryForm
 	{form}
-	title={kind ? `Measure ${kind.name} again` : 'A kind of bag of your own'}
-	act="Keep this kind"
+	title={kind ? say.measureAgain({ name: kind.name }) : say.aKindOfBagOf()}
+	act={say.keepThisKind()}
 	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful'] : []}
 >
 	<input type="hidden" name="kind" value={form.typed.kind} />
 	<p class="quiet text-[0.9375rem]">
-		A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
+		{say.aRulerAndAKitchen()}
 	</p>
-	<EntryField {form} field="name" label="What you call it" />
+	<EntryField {form} field="name" label={say.whatYouCallIt()} />
 	<div class="grid grid-cols-2 gap-3">
-		<EntryField {form} field="width" label="Flat width" />
-		<EntryField {form} field="gusset" label="Gusset, each side" hint="empty if none" />
-		<EntryField {form} field="body" label="Seam to handles" />
-		<EntryField {form} field="handle" label="Handle height" hint="empty if none" />
-		<EntryField {form} field="handful" label="A handful weighs" />
-		<EntryField {form} field="handful_count" label="Bags in the handful" inputmode="numeric" />
+		<EntryField {form} field="width" label={say.flatWidth()} />
+		<EntryField {form} field="gusset" label={say.gussetEachSide()} hint={say.emptyIfNone()} />
+		<EntryField {form} field="body" label={say.seamToHandles()} />
+		<EntryField {form} field="handle" label={say.handleHeight()} hint={say.emptyIfNone()} />
+		<EntryField {form} field="handful" label={say.aHandfulWeighs()} />
+		<EntryField {form} field="handful_count" label={say.bagsInTheHandful()} inputmode="numeric" />
 	</div>
 	{#if bag && call}
 		<div class="flex items-center gap-4" role="status">
-			<KindDrawing {bag} label="The bag as it is typed, drawn to scale" />
+			<KindDrawing {bag} label={say.theBagAsItIs()} />
 			<p class="text-[0.9375rem] {call.isOdd ? 'font-semibold text-error' : ''}" data-film>
 				{call.words}
 			</p>

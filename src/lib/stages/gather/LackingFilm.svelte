@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What is lacking, as film that is still missing: the outline of every stack that would close the gap.
+	import { LackingFilm as say } from '$lib/words/gather';
 	import type { LackedColour } from '$lib/core/store/allocate-store';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import { tallestPx } from './shelves';
@@ -18,7 +19,7 @@
 		Array.from({ length: Math.floor(heightPx / 6) }, (_, at) => `M1 ${(at + 1) * 6}h62`).join('');
 </script>
 
-<ul class="mt-3 flex flex-wrap items-end gap-x-3" aria-label="Film still missing">
+<ul class="mt-3 flex flex-wrap items-end gap-x-3" aria-label={say.filmStillMissing()}>
 	{#each asks as { kind, colour, toAsk } (`${kind} ${colour}`)}
 		{@const px = height(toAsk)}
 		<li class="grid w-24 content-end justify-items-center" data-missing="{kind} {colour}">
@@ -39,7 +40,7 @@
 			<span class="block min-h-16 w-full border-t-4 border-base-content/70 pt-1 text-center">
 				<span class="figure block font-bold">{wholeNumber(toAsk)}</span>
 				<span class="quiet block text-sm leading-tight"
-					>{kind ?? 'other bags'}{colour === 'any' ? '' : `, ${colour}`}</span
+					>{kind ?? say.otherBags()}{colour === 'any' ? '' : `, ${colour}`}</span
 				>
 			</span>
 		</li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LineHistory as say } from '$lib/words/gather';
 	import { page } from '$app/state';
 	// The movements of one line of the store, the newest first, a page at a time.
 	import Table from '$lib/ui/Table.svelte';
@@ -27,11 +28,11 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="history">
-	<h2 id="history">Every movement of {title}</h2>
+	<h2 id="history">{say.everyMovementOf({ title })}</h2>
 	<Table
 		heads={[
 			'When',
-			{ label: 'How much', isFigure: true },
+			{ label: say.howMuch(), isFigure: true },
 			'Why',
 			{ label: 'Correct', isSilent: true }
 		]}
@@ -47,21 +48,23 @@
 					)}</td
 				>
 				<td>
-					{move.reason}{move.byName ? `, by ${move.byName}` : ''}
+					{move.reason}{move.byName ? say.by({ byName: move.byName }) : ''}
 					{#if move.note}<span class="quiet block text-sm">{move.note}</span>{/if}
 				</td>
 				<td class="text-right whitespace-nowrap">
 					{#if move.takenBackBy}
-						<span class="quiet">taken back</span>
+						<span class="quiet">{say.takenBack()}</span>
 					{:else if move.reason !== 'correction' && back !== move.id}
 						{#if move.isMovement}
-							<a class="link-row" href="?{query}&edit={move.id}" data-sveltekit-noscroll>Edit</a>
+							<a class="link-row" href="?{query}&edit={move.id}" data-sveltekit-noscroll
+								>{say.edit()}</a
+							>
 						{/if}
 						<a
 							class="link-row"
 							id="back-{move.id}"
 							href="?{query}&back={move.id}#take-back"
-							data-sveltekit-noscroll>Take back</a
+							data-sveltekit-noscroll>{say.takeBack()}</a
 						>
 					{/if}
 				</td>
@@ -70,7 +73,7 @@
 				<TakeBack
 					of="entry"
 					id={move.id}
-					words="movement {move.id}"
+					words={say.movement({ id: move.id })}
 					columns={4}
 					{query}
 					{sent}
@@ -81,7 +84,7 @@
 	</Table>
 	{#if hasOlder}
 		<a class="btn mt-2 font-normal" href="?{query}&before={oldest}#history" data-sveltekit-noscroll
-			>Older movements</a
+			>{say.olderMovements()}</a
 		>
 	{/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Something moved into the store or out of it.
+	import { MovementForm as say } from '$lib/words/gather';
 	import { forms, moveReasons } from '$lib/core/store/forms';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { formWords, reasonWords } from '$lib/ui/store-words';
@@ -53,44 +54,44 @@
 
 <EntryForm
 	{form}
-	title="Move something"
-	act="Book it"
+	title={say.moveSomething()}
+	act={say.bookIt()}
 	stays={['kind', 'colour', 'form', 'direction', 'reason', 'by_name']}
 >
 	<div class="grid grid-cols-2 gap-3">
 		<EntrySelect
 			{form}
 			field="direction"
-			label="Which way"
+			label={say.whichWay()}
 			options={[
-				{ value: 'in', label: 'into the store' },
-				{ value: 'out', label: 'out of it' }
+				{ value: 'in', label: say.intoTheStore() },
+				{ value: 'out', label: say.outOfIt() }
 			]}
 		/>
 		<EntryField
 			{form}
 			field="amount"
-			label="How much"
+			label={say.howMuch()}
 			hint={form.typed.form === 'scrap'
 				? form.lengths === 'ft'
-					? 'lb and oz'
-					: 'g or kg'
-				: 'a count'}
+					? say.lbAndOz()
+					: say.gOrKg()
+				: say.aCount()}
 		/>
 		<EntrySelect
 			{form}
 			field="form"
-			label="Of"
+			label={say.of()}
 			options={forms.map((one) => ({ value: one, label: formWords[one] }))}
 		/>
 		<EntrySelect
 			{form}
 			field="reason"
-			label="Because"
+			label={say.because()}
 			options={moveReasons.map((value) => ({ value, label: reasonWords[value] }))}
 		/>
 		<KindColour {form} {kinds} />
 	</div>
-	<EntryField {form} field="by_name" label="By, if they like" />
-	<EntryField {form} field="note" label="Note" />
+	<EntryField {form} field="by_name" label={say.byIfTheyLike()} />
+	<EntryField {form} field="note" label={say.note()} />
 </EntryForm>

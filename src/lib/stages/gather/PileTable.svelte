@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The sorting table: a drawn bag for each pile. Tapped for one, held for a batch, undone.
+	import { PileTable as say } from '$lib/words/gather';
 	import type { ColourName } from '$lib/core/colour/colours';
 	import type { PileName } from '$lib/core/gather/tapped';
 	import { gradeOfPile, pileNames } from '$lib/core/gather/tapped';
@@ -10,16 +11,16 @@
 	const { taps, colour, batch = 20 }: { taps: Taps; colour: ColourName; batch?: number } = $props();
 	const words: Readonly<Record<PileName, string>> = {
 		sound: 'Sound',
-		'hole-at-edge': 'Hole at the seam',
-		'hole-in-body': 'Hole in the body',
-		damp: 'Damp, or smells',
+		'hole-at-edge': say.holeAtTheSeam(),
+		'hole-in-body': say.holeInTheBody(),
+		damp: say.dampOrSmells(),
 		brittle: 'Brittle',
 		soiled: 'Soiled'
 	};
 	const ways = {
 		strand: 'strand',
 		stuffing: 'stuffing',
-		drying: 'hang it',
+		drying: say.hangIt(),
 		reject: 'out'
 	} as const;
 	/** How long a finger rests before it means a batch. */
@@ -64,13 +65,12 @@
 
 <div class="needs-scripts grid gap-2">
 	<p class="quiet text-[0.9375rem]" id="how-to-tap">
-		Tap for one, hold for a batch of {batch}. Keys 1 to 6, with shift for a batch, while a pile has
-		the focus.
+		{say.tapForOneHoldFor({ batch })}
 	</p>
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<ul
 		class="grid grid-cols-[repeat(auto-fit,minmax(min(100%,max(8.5rem,30%)),1fr))] gap-2"
-		aria-label="Piles"
+		aria-label={say.piles()}
 		onkeydown={press}
 	>
 		{#each pileNames as pile, at (pile)}
@@ -108,10 +108,10 @@
 	</ul>
 	<div class="flex flex-wrap items-center gap-3">
 		<button type="button" class="btn" disabled={taps.made.length === 0} onclick={() => taps.undo()}
-			>Undo the last</button
+			>{say.undoTheLast()}</button
 		>
 		<span class="quiet text-[0.9375rem]" data-tapped
-			>{wholeNumber(taps.all)} tapped of this lot</span
+			>{say.tappedOfThisLot({ all: wholeNumber(taps.all) })}</span
 		>
 	</div>
 	<p class="sr-only" aria-live="polite">{said}</p>

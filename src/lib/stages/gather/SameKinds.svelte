@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Two kinds of bag that are one: what is in store of the one goes to the other; and the way back.
+	import { SameKinds as say } from '$lib/words/gather';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
@@ -24,18 +25,18 @@
 </script>
 
 <details class="mt-3" open={Object.keys(form.problems).length > 0}>
-	<summary class="flex min-h-11 cursor-pointer items-center">Two of these are one</summary>
+	<summary class="flex min-h-11 cursor-pointer items-center">{say.twoOfTheseAreOne()}</summary>
 	{#each same as { id, name, asName } (id)}
 		<div class="py-1" data-same={name}>
-			<p>{name} is {asName}.</p>
-			<TakeBackFold {id} words="that {name} is {asName}" {sent} />
+			<p>{say.is({ name, asName })}</p>
+			<TakeBackFold {id} words={say.thatIs({ name, asName })} {sent} />
 		</div>
 	{/each}
 	{#if kinds.length > 1}
-		<EntryForm {form} title="Make two kinds one" act="Make them one" isMain={false}>
-			<EntrySelect {form} field="kind" label="This kind" {options} />
-			<EntrySelect {form} field="same_as" label="is the same as" {options} />
-			<p class="quiet text-[0.9375rem]">What is in store of the first goes to the second.</p>
+		<EntryForm {form} title={say.makeTwoKindsOne()} act={say.makeThemOne()} isMain={false}>
+			<EntrySelect {form} field="kind" label={say.thisKind()} {options} />
+			<EntrySelect {form} field="same_as" label={say.isTheSameAs()} {options} />
+			<p class="quiet text-[0.9375rem]">{say.whatIsInStoreOf()}</p>
 		</EntryForm>
 	{/if}
 </details>

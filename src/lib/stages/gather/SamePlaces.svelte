@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Two places that are one: one of them is chosen, and the one it is; and the way back.
+	import { SamePlaces as say } from '$lib/words/gather';
 	import { actTo } from '$lib/ui/offered';
 	interface Props {
 		places: readonly {
@@ -15,7 +16,7 @@
 
 {#if places.length > 1 || also.length > 0}
 	<details class="mt-2" open={problem !== ''}>
-		<summary class="flex min-h-11 cursor-pointer items-center">Two of these are one</summary>
+		<summary class="flex min-h-11 cursor-pointer items-center">{say.twoOfTheseAreOne()}</summary>
 		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 		{#each also as { id, name, place } (id)}
 			<form
@@ -25,29 +26,29 @@
 				data-also={name}
 			>
 				<input type="hidden" name="id" value={id} />
-				<span class="flex-1">{name} is {place.name}.</span>
+				<span class="flex-1">{say.is({ name, name2: place.name })}</span>
 				<button class="btn font-normal"
-					>Undo<span class="sr-only">: {name} is {place.name}</span></button
+					>{say.undo()}<span class="sr-only">{say.is2({ name, name2: place.name })}</span></button
 				>
 			</form>
 		{/each}
 		{#if places.length > 1}
 			<form class="flex flex-wrap items-end gap-3" method="POST" {...actTo('?/same')}>
 				<label class="grid min-w-0 gap-1"
-					>This
+					>{say.this()}
 					<select class="field max-w-full" name="id" required>
-						<option value="">choose</option>
+						<option value="">{say.choose()}</option>
 						{#each places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 					</select>
 				</label>
 				<label class="grid min-w-0 gap-1"
-					>is the same as
+					>{say.isTheSameAs()}
 					<select class="field max-w-full" name="as" required>
-						<option value="">choose</option>
+						<option value="">{say.choose()}</option>
 						{#each places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 					</select>
 				</label>
-				<button class="btn">Make them one</button>
+				<button class="btn">{say.makeThemOne()}</button>
 			</form>
 		{/if}
 	</details>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	// A kitchen scale beside the fields: its reading goes where the user sends it. One is connected, or a
 	// stand-in is asked for; numbers are typed in the fields all the same.
+	import { ScalePanel as say } from '$lib/words/gather';
 	import { fieldMass } from '$lib/core/units/format-mass';
 	import { gPerUnit } from '$lib/core/units/parse-mass';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -39,7 +40,7 @@
 			isConnected = true;
 			await readSerialScale(port, (next) => (reading = next), stop.signal);
 		} catch {
-			problem = 'No scale was connected. Look at its cable, or type the numbers.';
+			problem = say.noScaleWasConnectedLook();
 		}
 		isConnected = false;
 	}
@@ -50,7 +51,7 @@
 	const shown = $derived.by(() => {
 		if (!reading) return '…';
 		if (reading.g !== null) return onScale(reading.g);
-		return reading.state === 'overload' ? 'too heavy' : 'unplugged';
+		return reading.state === 'overload' ? say.tooHeavy() : 'unplugged';
 	});
 	const isSteady = $derived(reading?.state === 'steady');
 	const grams = $derived(reading?.g === null || !reading ? '' : fieldMass(reading.g, system));
@@ -72,47 +73,45 @@
 </script>
 
 <div class="grid gap-3 rounded-lg border border-base-300 p-3">
-	<h3 class="font-semibold">The scale</h3>
+	<h3 class="font-semibold">{say.theScale()}</h3>
 	{#if isStandIn || isConnected}
 		<div class="flex flex-wrap items-baseline gap-3">
 			<output class="figure text-2xl font-bold" aria-live="off" data-scale>{shown}</output>
 			<span class="quiet text-sm"
-				>{isSteady ? 'steady' : reading?.state === 'settling' ? 'settling' : ''}</span
+				>{isSteady ? say.steady() : reading?.state === 'settling' ? say.settling() : ''}</span
 			>
 			<span class="sr-only" role="status" data-scale-said>{said}</span>
 		</div>
 		{#if isStandIn && !isConnected}
 			<StandInScale {reading} onread={(next) => (reading = next)} />
 		{/if}
-		<div class="flex flex-wrap gap-2" role="group" aria-label="Take the reading as">
+		<div class="flex flex-wrap gap-2" role="group" aria-label={say.takeTheReadingAs()}>
 			<button type="button" class="btn" disabled={!isSteady} onclick={() => onuse('gross', grams)}
-				>Full box</button
+				>{say.fullBox()}</button
 			>
 			<button type="button" class="btn" disabled={!isSteady} onclick={() => onuse('tare', grams)}
-				>Empty box</button
+				>{say.emptyBox()}</button
 			>
 			<button type="button" class="btn" disabled={!isSteady} onclick={() => onuse('handful', grams)}
-				>A handful</button
+				>{say.aHandful()}</button
 			>
 		</div>
 	{:else}
 		<p class="text-[0.9375rem]">
-			Weigh on any scale and type the numbers below{canConnect
-				? ', or connect one that writes to a port of this machine'
-				: ''}.
+			{say.weighOnAnyScaleAnd({ isCanConnect: canConnect ? 'yes' : 'no' })}
 		</p>
 	{/if}
 	<div class="flex flex-wrap gap-2">
 		{#if canConnect && !isConnected}
-			<button type="button" class="btn font-normal" onclick={connect}>Connect a scale</button>
+			<button type="button" class="btn font-normal" onclick={connect}>{say.connectAScale()}</button>
 		{/if}
 		{#if isConnected}
 			<button type="button" class="btn font-normal" onclick={() => stop?.abort()}
-				>Let the scale go</button
+				>{say.letTheScaleGo()}</button
 			>
 		{:else if !isStandIn}
 			<button type="button" class="btn btn-ghost font-normal" onclick={() => (isAsked = true)}
-				>Try it with a stand-in</button
+				>{say.tryItWithAStand()}</button
 			>
 		{/if}
 	</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Shelves as say } from '$lib/words/gather';
 	import { page } from '$app/state';
 	// The store as it stands: film stacked by kind and colour, as high as there is of it, rings and balls beside.
 	import type { Snippet } from 'svelte';
@@ -24,11 +25,11 @@
 	/** What lies there if it is not for strand, in short. */
 	const beside: Readonly<Record<LineForm, string>> = {
 		...formWords,
-		stuffing: 'for stuffing',
+		stuffing: say.forStuffing(),
 		piece: 'rings',
-		flat: 'laid flat',
+		flat: say.laidFlat(),
 		strand: 'joined',
-		chain: 'in chains'
+		chain: say.inChains()
 	};
 	const balls = (amount: number) => Math.min(9, Math.ceil(amount));
 </script>
@@ -88,9 +89,9 @@
 {/snippet}
 
 <section class="sheet p-4" aria-labelledby="shelves">
-	<h2 id="shelves">On the shelves</h2>
+	<h2 id="shelves">{say.onTheShelves()}</h2>
 	<p class="quiet text-[0.9375rem]">
-		As high as there is of it. Tap a pile for its history, and to take from it.
+		{say.asHighAsThereIs()}
 	</p>
 	{#each shelves as shelf (shelf.kindId)}
 		<h3 class="mt-3 text-base font-semibold">{shelf.kind}</h3>

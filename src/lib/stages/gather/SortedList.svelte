@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was sorted last, and the way to take it back.
+	import { SortedList as say } from '$lib/words/gather';
 	import type { Snippet } from 'svelte';
 	import Table from '$lib/ui/Table.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
@@ -20,7 +21,7 @@
 	}
 	const { lines, back, sent, gives = null, children }: Props = $props();
 	const wordsOf = ({ kind, colour, place }: SortedLine) =>
-		`${kind ? `${kind}, ${colour}` : 'bags'} sorted from ${place}`;
+		say.sortedFrom({ part: kind ? `${kind}, ${colour}` : say.bags2(), place });
 	const piles = [
 		['strand', 'Strand'],
 		['stuffing', 'Stuffing'],
@@ -30,9 +31,9 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="sorted">
-	<h2 id="sorted">What was sorted</h2>
+	<h2 id="sorted">{say.whatWasSorted()}</h2>
 	{#if lines.length === 0}
-		<p class="mt-2 text-[0.9375rem]">Nothing yet. What you sort stands here, the newest first.</p>
+		<p class="mt-2 text-[0.9375rem]">{say.nothingYetWhatYouSort()}</p>
 	{:else}
 		<Table
 			heads={[
@@ -47,11 +48,13 @@
 				<tr class={line.takenBack === null ? '' : 'quiet'} data-sorted={line.id}>
 					<td class="whitespace-nowrap">{shortDayWords(line.sortedAt)}</td>
 					<td>
-						{line.kind ? `${line.kind}, ${line.colour}` : 'Bags'}
+						{line.kind ? `${line.kind}, ${line.colour}` : say.bags()}
 						<span class="quiet block text-sm"
-							>from {line.place}{line.hasDried ? ', dried' : ''}{line.byName
-								? `, by ${line.byName}`
-								: ''}</span
+							>{say.fromIshasdriedSelectYesOther({
+								place: line.place,
+								isHasDried: line.hasDried ? 'yes' : 'no',
+								part: line.byName ? say.by({ byName: line.byName }) : ''
+							})}</span
 						>
 					</td>
 					{#each piles as [pile, label] (pile)}

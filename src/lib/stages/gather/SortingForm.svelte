@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One pile sorted: what of it is good for what.
+	import { SortingForm as say } from '$lib/words/gather';
 	import type { DryingPile } from './lines';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import type { TypedForm } from '$lib/entries/typed-form.svelte';
@@ -49,16 +50,16 @@
 
 <EntryForm
 	{form}
-	title="At the sorting table"
-	act="Into the store"
+	title={say.atTheSortingTable()}
+	act={say.intoTheStore()}
 	action={pile ? `?dried=${pile.id}&/keep` : '?/keep'}
 	stays={['place', 'kind', 'colour', 'look_again', 'by_name', 'dried']}
 >
 	<input type="hidden" name="dried" value={form.typed.dried ?? ''} />
 	{#if pile}
 		<p class="text-[0.9375rem]" id="dried-pile">
-			Of the {pile.hanging} from {pile.place} that hung to dry. What is still damp goes under drying again.
-			<a class="link" href="/gather/sort" data-sveltekit-noscroll>Sort other bags</a>
+			{say.ofTheFromThatHung({ hanging: pile.hanging, place: pile.place })}
+			<a class="link" href="/gather/sort" data-sveltekit-noscroll>{say.sortOtherBags()}</a>
 		</p>
 	{/if}
 	{#if form.problems.dried}
@@ -69,34 +70,33 @@
 				class="btn mt-2 font-normal"
 				name="dried"
 				value=""
-				onclick={() => (form.typed.dried = '')}>Sort these as bags that came in</button
+				onclick={() => (form.typed.dried = '')}>{say.sortTheseAsBagsThat()}</button
 			>
 		</div>
 	{/if}
-	<EntryField {form} field="place" label="Bags from" offers={places} />
+	<EntryField {form} field="place" label={say.bagsFrom()} offers={places} />
 	<div class="grid grid-cols-2 gap-3"><KindColour {form} {kinds} /></div>
 	<PileTable {taps} {colour} />
-	<h3 class="mt-1 text-base font-semibold">In all, tapped or typed</h3>
+	<h3 class="mt-1 text-base font-semibold">{say.inAllTappedOrTyped()}</h3>
 	<div class="grid grid-cols-2 gap-3 @min-[38rem]:grid-cols-4">
-		<EntryField {form} field="strand" label="Good for strand" inputmode="numeric" />
-		<EntryField {form} field="stuffing" label="Stuffing only" inputmode="numeric" />
-		<EntryField {form} field="drying" label="Drying" inputmode="numeric" />
-		<EntryField {form} field="rejected" label="Rejected" inputmode="numeric" />
+		<EntryField {form} field="strand" label={say.goodForStrand()} inputmode="numeric" />
+		<EntryField {form} field="stuffing" label={say.stuffingOnly()} inputmode="numeric" />
+		<EntryField {form} field="drying" label={say.drying()} inputmode="numeric" />
+		<EntryField {form} field="rejected" label={say.rejected()} inputmode="numeric" />
 	</div>
 	<OnlyWhen is={Number(form.typed.drying) > 0}>
 		<EntryField
 			{form}
 			field="look_again"
-			label="Look again in, hours"
+			label={say.lookAgainInHours()}
 			inputmode="numeric"
-			hint="Pouches that held liquid dry open for an hour or more"
+			hint={say.pouchesThatHeldLiquidDry()}
 		/>
 	</OnlyWhen>
-	<EntryField {form} field="by_name" label="Sorted by, if they like" />
+	<EntryField {form} field="by_name" label={say.sortedByIfTheyLike()} />
 	{#snippet after()}
 		<Caution>
-			Gloves or washed hands; soiled and mouldy bags leave the table at once. Your hall's hygiene
-			rules come first.
+			{say.glovesOrWashedHandsSoiled()}
 		</Caution>
 	{/snippet}
 </EntryForm>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A stand-in for a scale: what lies on its pan is typed, and it settles, wanders and is pulled out as one does.
+	import { StandInScale as say } from '$lib/words/gather';
 	import { bareMassUnitOf, parseMass } from '$lib/core/units/parse-mass';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { ScaleReading } from '$lib/core/gather/scale';
@@ -51,19 +52,19 @@
 
 <div class="flex flex-wrap items-end gap-2">
 	<label class="grid gap-1 text-[0.9375rem]">
-		On the pan, {bareMassUnitOf(system)}
+		{say.onThePan({ bareMassUnitOf: bareMassUnitOf(system) })}
 		<input class="field w-28" inputmode="decimal" bind:value={onPan} />
 	</label>
-	<button type="button" class="btn" onclick={put}>Put it on</button>
-	<button type="button" class="btn" onclick={tare}>Tare</button>
+	<button type="button" class="btn" onclick={put}>{say.putItOn()}</button>
+	<button type="button" class="btn" onclick={tare}>{say.tare()}</button>
 	{#if reading?.state === 'unplugged'}
-		<button type="button" class="btn" onclick={() => listen()}>Plug it in again</button>
+		<button type="button" class="btn" onclick={() => listen()}>{say.plugItInAgain()}</button>
 	{:else}
 		<button type="button" class="btn btn-ghost font-normal" onclick={() => listen(0.4)}
-			>Pull the plug</button
+			>{say.pullThePlug()}</button
 		>
 	{/if}
 </div>
 <p class="quiet text-sm">
-	A stand-in for a scale: type what lies on it. A reading is taken once it is steady.
+	{say.aStandInForA()}
 </p>

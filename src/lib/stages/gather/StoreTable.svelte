@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { StoreTable as say } from '$lib/words/gather';
 	import { page } from '$app/state';
 	// What there is, by kind, colour and form, with a way to look at less of it.
 	import Swatch from '$lib/ui/Swatch.svelte';
@@ -32,38 +33,40 @@
 		{
 			name: 'of',
 			label: 'Kind',
-			options: [['', 'every kind'], ...kinds.map(({ id, name }) => [id, name])]
+			options: [['', say.everyKind()], ...kinds.map(({ id, name }) => [id, name])]
 		},
 		{
 			name: 'in',
 			label: 'Colour',
-			options: [['', 'every colour'], ...colourNames.map((name) => [name, name])]
+			options: [['', say.everyColour()], ...colourNames.map((name) => [name, name])]
 		},
 		{
 			name: 'order',
 			label: 'Order',
 			options: [
-				['kind', 'by kind and colour'],
-				['amount', 'most first'],
-				['moved', 'last moved first']
+				['kind', say.byKindAndColour()],
+				['amount', say.mostFirst()],
+				['moved', say.lastMovedFirst()]
 			]
 		}
 	] as const);
 </script>
 
 <section class="sheet p-4" aria-labelledby="store">
-	<h2 id="store">What there is</h2>
+	<h2 id="store">{say.whatThereIs()}</h2>
 	{#if lines.length === 0}
 		<p class="mt-2">
-			The store is empty. Sort what came in, and it stands here by kind and colour.
+			{say.theStoreIsEmptySort()}
 		</p>
 	{:else}
 		<p class="mt-2 text-[0.9375rem]">
-			In all {totals
-				.map(({ form, amount }) => heapWords(form, amount, page.data.group.lengthSystem))
-				.join(', ')}.
-			{#if scrapG > 0}The scrap stuffs {pillowsFrom(scrapG).pillows} pillows.{/if}
-			<a class="link" href="/gather/asks">What each plan can draw from it</a>
+			{say.inAll({
+				totals: totals
+					.map(({ form, amount }) => heapWords(form, amount, page.data.group.lengthSystem))
+					.join(', ')
+			})}
+			{#if scrapG > 0}{say.theScrapStuffsPillows({ pillows: pillowsFrom(scrapG).pillows })}{/if}
+			<a class="link" href="/gather/asks">{say.whatEachPlanCanDraw()}</a>
 		</p>
 		{#if isTable}
 			<form
@@ -85,10 +88,10 @@
 						</select>
 					</label>
 				{/each}
-				<noscript><button class="btn">Show these</button></noscript>
+				<noscript><button class="btn">{say.showThese()}</button></noscript>
 			</form>
 			{#if shown.length === 0}
-				<p class="mt-3">None of that is in the store.</p>
+				<p class="mt-3">{say.noneOfThatIsIn()}</p>
 			{:else}
 				<div class="mt-2">
 					<Table
@@ -96,8 +99,8 @@
 							'Kind',
 							'Colour',
 							'As',
-							{ label: 'There are', isFigure: true },
-							'Last moved',
+							{ label: say.thereAre(), isFigure: true },
+							say.lastMoved(),
 							{ label: 'History', isSilent: true }
 						]}
 					>
@@ -119,8 +122,12 @@
 											colour: line.colour,
 											form: line.form
 										})}#history"
-										>History<span class="sr-only">
-											of {line.kind} {line.colour} {formWords[line.form]}</span
+										>{say.history()}<span class="sr-only">
+											{say.of({
+												kind: line.kind,
+												colour: line.colour,
+												formWords: formWords[line.form]
+											})}</span
 										></a
 									>
 								</td>
@@ -130,7 +137,7 @@
 				</div>
 			{/if}
 		{:else}
-			<a class="btn mt-2" href="?table=yes" data-sveltekit-noscroll>Read it as a table</a>
+			<a class="btn mt-2" href="?table=yes" data-sveltekit-noscroll>{say.readItAsATable()}</a>
 		{/if}
 	{/if}
 </section>

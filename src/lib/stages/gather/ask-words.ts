@@ -1,3 +1,4 @@
+import { askWords as say } from '$lib/words/gather';
 import type { Allocation, LackedColour } from '$lib/core/store/allocate-store';
 import { drawnForms } from '$lib/core/store/allocate-store';
 import { wholeNumber } from '$lib/ui/number-words';
@@ -30,14 +31,14 @@ export function drawnWords({ from }: Allocation): string {
 }
 
 export const colourWords = (colour: LackedColour): string =>
-	colour === 'any' ? 'any colour' : colour;
+	colour === 'any' ? say.anyColour() : colour;
 
 /** What a plan lacks, in words: `38 blue, 120 of any colour`; nothing where it lacks nothing. */
 export const lackingWords = ({ lacking }: Allocation): string =>
 	Object.entries(lacking)
 		.map(
 			([colour, bags]) =>
-				`${wholeNumber(Math.ceil(bags))} ${colour === 'any' ? 'of any colour' : colour}`
+				`${wholeNumber(Math.ceil(bags))} ${colour === 'any' ? say.ofAnyColour() : colour}`
 		)
 		.join(', ');
 
@@ -57,5 +58,5 @@ export const rejectWords = ({
 	readonly rejected: number;
 }): string =>
 	sorted === 0
-		? 'none was sorted yet'
-		: `${wholeNumber(rejected)} of ${wholeNumber(sorted)} sorted were no good`;
+		? say.noneWasSortedYet()
+		: say.ofSortedWereNoGood({ rejected: wholeNumber(rejected), sorted: wholeNumber(sorted) });

@@ -1,3 +1,4 @@
+import { filmWords as say } from '$lib/words/gather';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { measureBag } from '$lib/core/bag/measure-bag';
 import { defaults } from '$lib/core/defaults';
@@ -12,17 +13,19 @@ export interface FilmCall {
 /** Says what ruler and scale make of a bag's film. */
 export function filmCall(bag: Bag): FilmCall {
 	const microns = measureBag(bag).filmThicknessMm * 1000;
-	const thick = `Film about ${microns < 10 ? microns.toFixed(1) : Math.round(microns)} µm thick`;
+	const thick = say.filmAboutMThick({
+		part: microns < 10 ? microns.toFixed(1) : Math.round(microns)
+	});
 	if (microns < defaults.plausibleFilmMinUm.value || microns > defaults.plausibleFilmMaxUm.value)
 		return {
-			words: `${thick}: no bag is. Look at the weight, the count and the lengths once more.`,
+			words: say.noBagIsLookAt({ thick }),
 			isOdd: true
 		};
 	const kind =
 		microns < defaults.thinFilm.value
-			? 'thin, as carriers are'
+			? say.thinAsCarriersAre()
 			: microns < 40
-				? 'like a heavier shop bag'
+				? say.likeAHeavierShopBag()
 				: 'heavy';
 	return { words: `${thick}: ${kind}.`, isOdd: false };
 }

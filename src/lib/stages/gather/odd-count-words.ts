@@ -1,3 +1,4 @@
+import { oddCountWords as say } from '$lib/words/gather';
 import type { OddCount } from '$lib/core/gather/odd-count';
 import { figure, wholeNumber } from '$lib/ui/number-words';
 
@@ -5,20 +6,27 @@ import { figure, wholeNumber } from '$lib/ui/number-words';
 export function oddCountWords(odd: OddCount): string {
 	switch (odd.code) {
 		case 'far-more-than-usual':
-			return `${wholeNumber(odd.bags)} bags: this place brings about ${wholeNumber(odd.usual)} at a time. Did a digit slip in?`;
+			return say.bagsThisPlaceBringsAbout({
+				bags: wholeNumber(odd.bags),
+				usual: wholeNumber(odd.usual)
+			});
 		case 'more-than-a-hall':
-			return `${wholeNumber(odd.bags)} bags at once fill a hall. Did a digit slip in?`;
+			return say.bagsAtOnceFillA({ bags: wholeNumber(odd.bags) });
 		case 'more-than-a-day':
-			return `${wholeNumber(odd.pieces)} at once is more than a table moves in a day. Did a digit slip in?`;
+			return say.atOnceIsMoreThan({ pieces: wholeNumber(odd.pieces) });
 		case 'more-scrap-than-sacks':
-			return `${wholeNumber(odd.scrapG / 1000)} kg of scrap at once. Was it grams?`;
+			return say.kgOfScrapAtOnce({ scrapG: wholeNumber(odd.scrapG / 1000) });
 		case 'more-than-sacks-hold':
-			return `${wholeNumber(odd.bags)} bags in ${wholeNumber(odd.sacks)} ${odd.sacks === 1 ? 'sack' : 'sacks'} is more than sacks hold. Look at both once more.`;
+			return say.bagsInSacks2PluralOne({
+				bags: wholeNumber(odd.bags),
+				sacks: wholeNumber(odd.sacks),
+				sacks2: odd.sacks
+			});
 		case 'bag-too-light':
-			return `One bag would weigh ${figure(odd.meanG)} g, lighter than any. Were the box and the handfuls weighed in the same unit?`;
+			return say.oneBagWouldWeighG({ meanG: figure(odd.meanG) });
 		case 'bag-too-heavy':
-			return `One bag would weigh ${figure(odd.meanG)} g, heavier than any. Were the box and the handfuls weighed in the same unit?`;
+			return say.oneBagWouldWeighG2({ meanG: figure(odd.meanG) });
 		case 'more-than-came':
-			return `That makes ${wholeNumber(odd.all)} sorted, and only ${wholeNumber(odd.came)} came from there. Count again, or put in first what came.`;
+			return say.thatMakesSortedAndOnly({ all: wholeNumber(odd.all), came: wholeNumber(odd.came) });
 	}
 }

@@ -1,3 +1,4 @@
+import { restsOnWords as say } from '$lib/words/gather';
 import type { LedgerReason, LineForm } from '$lib/core/store/forms';
 import { formWords } from '$lib/ui/store-words';
 import { wholeNumber } from '$lib/ui/number-words';
@@ -17,8 +18,7 @@ export function restsOnWords(resting: readonly RestingEntry[]): string {
 		({ amount, colour, form, reason, typedAt }) =>
 			`${wholeNumber(amount)}${form === 'scrap' ? ' g' : ''} ${colour} ${formWords[form]} (${reason}, ${typedAt.toISOString().slice(0, 10)})`
 	);
-	if (first === undefined)
-		return 'Some of what it put into the store has gone out already. Take that movement back first.';
+	if (first === undefined) return say.someOfWhatItPut();
 	const all = [first, ...others].join(' · ');
-	return `Some of what it put into the store has gone out already: ${all}. Take ${others.length > 0 ? 'those' : 'that'} back first, the newest first.`;
+	return say.someOfWhatItPut2({ all, isLength: others.length > 0 ? 'yes' : 'no' });
 }

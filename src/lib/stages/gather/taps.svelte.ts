@@ -1,3 +1,4 @@
+import { taps as say } from '$lib/words/gather';
 import type { PileName, Tap } from '$lib/core/gather/tapped';
 import { countTaps, gradeOfPile, pileNames } from '$lib/core/gather/tapped';
 import type { TypedForm } from '$lib/entries/typed-form.svelte';
@@ -12,7 +13,7 @@ const fields = {
 } as const;
 
 /** Where a device keeps what was tapped until it is kept: a reload loses none of it. */
-export const tapsKey = (groupId: string): string => `nest-row sorting ${groupId}`;
+export const tapsKey = (groupId: string): string => say.nestRowSorting({ groupId });
 
 /**
  * Bags tapped onto piles. Every tap counts in the form's own fields, so that tapping and typing are
@@ -99,7 +100,7 @@ export class Taps {
 		const field = fields[gradeOfPile(pile)];
 		const before = this.#typed(field);
 		if (!Number.isFinite(before)) {
-			this.form.problems = { ...this.form.problems, [field]: 'Put this number right first.' };
+			this.form.problems = { ...this.form.problems, [field]: say.putThisNumberRightFirst() };
 			return false;
 		}
 		const now = Math.max(0, before + bags);

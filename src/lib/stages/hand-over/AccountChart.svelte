@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Mats handed over, month by month; without scripts as a list.
+	import { AccountChart as say } from '$lib/words/hand-over';
 	import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js';
 	import type { ChartBar } from '$lib/core/drawing/bars-scene';
 	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
@@ -42,14 +43,16 @@
 </script>
 
 <section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="course">
-	<h2 id="course">When they went</h2>
+	<h2 id="course">{say.whenTheyWent()}</h2>
 	<div class="h-52 min-w-0">
 		<canvas bind:this={canvas} aria-hidden="true"></canvas>
 	</div>
 	<p class="quiet text-[0.9375rem]" data-bars>
-		Mats: {bars
-			.filter(({ value }) => value > 0)
-			.map(({ name, value }) => `${name} ${wholeNumber(value)}`)
-			.join(', ')}.
+		{say.mats({
+			bars: bars
+				.filter(({ value }) => value > 0)
+				.map(({ name, value }) => `${name} ${wholeNumber(value)}`)
+				.join(', ')
+		})}
 	</p>
 </section>

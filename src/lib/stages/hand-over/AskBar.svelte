@@ -1,5 +1,6 @@
 <script lang="ts">
 	// An ask as a row of mats: handed over, lying ready, foreseen, and what is open.
+	import { AskBar as say } from '$lib/words/hand-over';
 	import type { AskLine } from './hand-over-view';
 	import { rangeWords } from './hand-over-words';
 
@@ -17,7 +18,12 @@
 		return nth < counts.high ? 'maybe' : 'open';
 	};
 	const words = $derived(
-		`${ask.handed} handed over, ${ask.counts.ready} ready, ${rangeWords(ask.counts.low, ask.counts.high)} foreseen, of ${ask.mats}`
+		say.handedOverReadyForeseenOf({
+			handed: ask.handed,
+			ready: ask.counts.ready,
+			range: rangeWords(ask.counts.low, ask.counts.high),
+			mats: ask.mats
+		})
 	);
 </script>
 

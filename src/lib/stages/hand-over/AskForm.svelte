@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What a place asks for: how many, of which size, by which day.
+	import { AskForm as say } from '$lib/words/hand-over';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -24,19 +25,19 @@
 	);
 </script>
 
-<EntryForm {form} title="A place asks" act="Keep it" stays={['place']}>
+<EntryForm {form} title={say.aPlaceAsks()} act={say.keepIt()} stays={['place']}>
 	<EntrySelect
 		{form}
 		field="place"
-		label="Which place"
+		label={say.whichPlace()}
 		options={places.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
-	<EntryField {form} field="mats" label="How many mats" inputmode="numeric" />
-	<EntryField {form} field="by" label="By which day" placeholder="2026-12-24" />
+	<EntryField {form} field="mats" label={say.howManyMats()} inputmode="numeric" />
+	<EntryField {form} field="by" label={say.byWhichDay()} placeholder="2026-12-24" />
 	<div class="grid gap-3 @min-[20rem]:grid-cols-2">
-		<EntryField {form} field="length" label="How long" inputmode="decimal" />
-		<EntryField {form} field="width" label="How wide" inputmode="decimal" />
+		<EntryField {form} field="length" label={say.howLong()} inputmode="decimal" />
+		<EntryField {form} field="width" label={say.howWide()} inputmode="decimal" />
 	</div>
-	<p class="quiet text-[0.9375rem]">Leave both empty where any size will do.</p>
-	<EntryField {form} field="note" label="A word on it" />
+	<p class="quiet text-[0.9375rem]">{say.leaveBothEmptyWhereAny()}</p>
+	<EntryField {form} field="note" label={say.aWordOnIt()} />
 </EntryForm>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What places ask for, the soonest first: what they have, what lies ready, what is foreseen, what was promised.
+	import { AskList as say } from '$lib/words/hand-over';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -14,21 +15,21 @@
 	/** What is to be said of a promise against what there will be. */
 	function standing({ promised, mats, handed, counts }: AskLine): string {
 		const open = mats - handed;
-		const foreseen = `${rangeWords(counts.low, counts.high)} of ${open}`;
-		const by = `${foreseen} by then, as the mats in hand are foreseen`;
-		if (promised === null) return `Nothing is promised. ${by}.`;
+		const foreseen = say.of({ range: rangeWords(counts.low, counts.high), open });
+		const by = say.byThenAsTheMats({ foreseen });
+		if (promised === null) return say.nothingIsPromised({ by });
 		const owed = Math.max(0, promised - handed);
-		if (owed === 0) return 'What was promised is there.';
-		if (counts.ready >= owed) return `${promised} promised: all of them lie ready.`;
-		if (counts.low >= owed) return `${promised} promised, and likely kept: ${by}.`;
+		if (owed === 0) return say.whatWasPromisedIsThere();
+		if (counts.ready >= owed) return say.promisedAllOfThemLie({ promised });
+		if (counts.low >= owed) return say.promisedAndLikelyKept({ promised, by });
 		return counts.high >= owed
-			? `${promised} promised, and it may come short: ${by}.`
-			: `${promised} promised, and it will come short: ${by}. Tell them soon.`;
+			? say.promisedAndItMayCome({ promised, by })
+			: say.promisedAndItWillCome({ promised, by });
 	}
 </script>
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="asks">
-	<h2 id="asks">{asks.length === 0 ? 'No place asks for mats just now' : 'What places ask for'}</h2>
+	<h2 id="asks">{asks.length === 0 ? say.noPlaceAsksForMats() : say.whatPlacesAskFor()}</h2>
 	{#if asks.length > 0}
 		<ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
 			{#each asks as ask (ask.id)}
@@ -38,18 +39,21 @@
 					data-done={ask.isDone}
 				>
 					<p>
-						<strong>{ask.placeName}</strong>: {matsWords(ask.mats)} by {yearDayWords(
-							ask.byDay
-						)}{ask.widthMm !== null && ask.lengthMm !== null
-							? `, ${sizeWords({ widthMm: ask.widthMm, lengthMm: ask.lengthMm }, system)}`
-							: ''}
+						<strong>{ask.placeName}</strong>{say.by({
+							mats: matsWords(ask.mats),
+							yearDay: yearDayWords(ask.byDay),
+							part:
+								ask.widthMm !== null && ask.lengthMm !== null
+									? `, ${sizeWords({ widthMm: ask.widthMm, lengthMm: ask.lengthMm }, system)}`
+									: ''
+						})}
 					</p>
 					{#if ask.note}<p class="break-words">“{ask.note}”</p>{/if}
 					<AskBar {ask} />
-					<p data-standing>{ask.isDone ? 'They have all they asked for.' : standing(ask)}</p>
+					<p data-standing>{ask.isDone ? say.theyHaveAllTheyAsked() : standing(ask)}</p>
 					<div class="flex flex-wrap items-end gap-3">
 						{#if !ask.isDone}<PromiseForm {ask} />{/if}
-						<TakeBackFold id={ask.id} words="what {ask.placeName} asks for" />
+						<TakeBackFold id={ask.id} words={say.whatAsksFor({ placeName: ask.placeName })} />
 					</div>
 				</li>
 			{/each}

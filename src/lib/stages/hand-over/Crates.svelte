@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Rolled mats as they lie in their crates, and how many crates that takes.
+	import { Crates as say } from '$lib/words/hand-over';
 	import { crateScene } from '$lib/core/drawing/crate-scene';
 	import type { Crate } from '$lib/core/finish/roll';
 	import type { LengthSystem } from '$lib/core/units/format-length';
@@ -19,17 +20,25 @@
 
 <div class="grid gap-2" data-crates={crates.length}>
 	<p>
-		{rolls.length === 1 ? 'The roll fills' : `The ${smallNumber(rolls.length)} rolls fill`}
-		{smallNumber(crates.length)}
-		{crates.length === 1 ? 'crate' : 'crates'} of {crateWords(crate, system)}{left.length > 0
-			? `; ${smallNumber(left.length)} too large for one ${left.length === 1 ? 'goes' : 'go'} beside them`
-			: ''}.
+		{say.length2PluralOneOtherOf({
+			part:
+				rolls.length === 1
+					? say.theRollFills()
+					: say.theRollsFill({ length: smallNumber(rolls.length) }),
+			length: smallNumber(crates.length),
+			length2: crates.length,
+			crate: crateWords(crate, system),
+			part2:
+				left.length > 0
+					? say.tooLargeForOneLength2({ length: smallNumber(left.length), length2: left.length })
+					: ''
+		})}
 	</p>
 	<div class="flex flex-wrap gap-3">
 		{#each crates as one, at (at)}
 			<SceneView
 				scene={crateScene(one, rolls, { width: 260, tallest: 200, type: 13 })}
-				said="Crate {at + 1}: {namesIn(one, rolls)}"
+				said={say.crate({ at: at + 1, namesIn: namesIn(one, rolls) })}
 			/>
 		{/each}
 	</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Good mats for a place: chosen from those that lie there, rolled and packed as they will be.
+	import { DeliverForm as say } from '$lib/words/hand-over';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -78,9 +79,9 @@
 	}
 </script>
 
-<EntryForm {form} title="Send mats" act="They go" stays={['place', 'goes_on', ...edges]}>
+<EntryForm {form} title={say.sendMats()} act={say.theyGo()} stays={['place', 'goes_on', ...edges]}>
 	<fieldset class="grid gap-1">
-		<legend class="font-semibold">Which of them</legend>
+		<legend class="font-semibold">{say.whichOfThem()}</legend>
 		{#each mats as { code, planName, widthMm, lengthMm } (code)}
 			<label class="flex min-h-11 items-center gap-3" data-ready={code}>
 				<input
@@ -96,43 +97,51 @@
 			</label>
 		{/each}
 	</fieldset>
-	<EntryField {form} field="mats" label="Their labels" autocomplete="off" />
+	<EntryField {form} field="mats" label={say.theirLabels()} autocomplete="off" />
 	<EntrySelect
 		{form}
 		field="place"
-		label="To which place"
+		label={say.toWhichPlace()}
 		options={places.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
-	<EntryField {form} field="goes_on" label="On which day" />
-	<EntryField {form} field="note" label="A word on it" />
+	<EntryField {form} field="goes_on" label={say.onWhichDay()} />
+	<EntryField {form} field="note" label={say.aWordOnIt()} />
 	{#if pillows.length > 0 || form.typed['pillows'] !== ''}
-		<EntryField {form} field="pillows" label="Pillows that go with them" autocomplete="off" />
+		<EntryField {form} field="pillows" label={say.pillowsThatGoWithThem()} autocomplete="off" />
 		<p class="quiet text-[0.9375rem]" data-pairs={soft.length}>
 			{soft.length === 0
-				? `${pillows.length === 1 ? 'One pillow lies' : `${capital(smallNumber(pillows.length))} pillows lie`} there.`
+				? say.there({
+						part:
+							pillows.length === 1
+								? say.onePillowLies()
+								: say.pillowsLie({ length: capital(smallNumber(pillows.length)) })
+					})
 				: soft
-						.map((code, at) => `${code} ${chosen[at] ? `with ${chosen[at]}` : 'by itself'}`)
+						.map(
+							(code, at) =>
+								`${code} ${chosen[at] ? say.with({ chosen: chosen[at] }) : say.byItself()}`
+						)
 						.join(', ')}
 		</p>
 		<button class="btn justify-self-start font-normal" type="button" onclick={withPillows}
-			>A pillow with each</button
+			>{say.aPillowWithEach()}</button
 		>
 	{/if}
 	<details open={[...edges, 'gathering'].some((field) => form.problems[field])}>
 		<summary class="min-h-11 cursor-pointer py-2"
-			>Crates of {crateWords(crate, system)}, a gathering</summary
+			>{say.cratesOfAGathering({ crate: crateWords(crate, system) })}</summary
 		>
 		<div class="grid gap-3">
 			<div class="grid gap-3 @min-[24rem]:grid-cols-3">
-				<EntryField {form} field="crate_width" label="Crate, wide" inputmode="decimal" />
-				<EntryField {form} field="crate_depth" label="deep" inputmode="decimal" />
-				<EntryField {form} field="crate_height" label="high" inputmode="decimal" />
+				<EntryField {form} field="crate_width" label={say.crateWide()} inputmode="decimal" />
+				<EntryField {form} field="crate_depth" label={say.deep()} inputmode="decimal" />
+				<EntryField {form} field="crate_height" label={say.high()} inputmode="decimal" />
 			</div>
 			<EntryField
 				{form}
 				field="gathering"
-				label="A gathering goes with it"
-				hint="What for, and when: it stands in the calendar."
+				label={say.aGatheringGoesWithIt()}
+				hint={say.whatForAndWhenIt()}
 			/>
 		</div>
 	</details>

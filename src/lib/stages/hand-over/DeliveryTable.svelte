@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Deliveries and what each came to, the newest first.
+	import { DeliveryTable as say } from '$lib/words/hand-over';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { fixed, wholeNumber } from '$lib/ui/number-words';
@@ -18,17 +19,17 @@
 	const heads = [
 		'Delivery',
 		'Mats',
-		'To lie on',
+		say.toLieOn(),
 		'Bags',
 		'Pillows',
 		'Film',
-		'Hours timed',
-		'Hours estimated'
+		say.hoursTimed(),
+		say.hoursEstimated()
 	].map((label, at) => ({ label, isFigure: at > 0 }));
 </script>
 
 <section class="sheet p-4" aria-labelledby="deliveries">
-	<h2 id="deliveries">Delivery by delivery</h2>
+	<h2 id="deliveries">{say.deliveryByDelivery()}</h2>
 	<Table {heads} stacks>
 		{#each deliveries as one (one.code)}
 			<tr class="border-t border-base-300" data-account={one.code}>
@@ -47,7 +48,9 @@
 						: wholeNumber(one.matBags + one.pillowBags)}</td
 				>
 				<td class="figure text-right" data-label="Pillows">{wholeNumber(one.pillows)}</td>
-				<td class="figure text-right" data-label="Film">{fixed(one.filmKg, 1)} kg</td>
+				<td class="figure text-right" data-label="Film"
+					>{say.kg({ filmKg: fixed(one.filmKg, 1) })}</td
+				>
 				<td class="figure text-right" data-label="Hours timed">{fixed(one.timedHours, 1)}</td>
 				<td class="figure text-right" data-label="Hours estimated"
 					>{wholeNumber(one.estimatedHours)}</td
@@ -56,7 +59,6 @@
 		{/each}
 	</Table>
 	{#if more > 0}<p class="quiet mt-2">
-			{wholeNumber(more)} older {more === 1 ? 'one is' : 'ones are'} counted above and not listed here:
-			every mat stands in the CSV.
+			{say.olderMore2PluralOneOther({ more: wholeNumber(more), more2: more })}
 		</p>{/if}
 </section>

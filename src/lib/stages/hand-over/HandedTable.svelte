@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The mats of a delivery, each with what it came to.
+	import { HandedTable as say } from '$lib/words/hand-over';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { fixed, wholeNumber } from '$lib/ui/number-words';
 	import Table from '$lib/ui/Table.svelte';
@@ -13,17 +14,17 @@
 	const heads = [
 		'Mat',
 		'Size',
-		'To lie on',
+		say.toLieOn(),
 		'Bags',
 		'Film',
-		'Hours timed',
-		'Hours estimated',
+		say.hoursTimed(),
+		say.hoursEstimated(),
 		'Pillow'
 	].map((label, at) => ({ label, isFigure: at > 0 && at < 7 }));
 </script>
 
 <section class="sheet p-4" aria-labelledby="mats">
-	<h2 id="mats">Mat by mat</h2>
+	<h2 id="mats">{say.matByMat()}</h2>
 	<Table {heads} stacks>
 		{#each mats as mat (mat.code)}
 			<tr class="border-t border-base-300" data-handed={mat.code}>
@@ -40,7 +41,7 @@
 					>{mat.bags === null ? '–' : wholeNumber(mat.bags)}</td
 				>
 				<td class="figure text-right" data-label="Film"
-					>{mat.filmG === null ? '–' : `${fixed(mat.filmG / 1000, 2)} kg`}</td
+					>{mat.filmG === null ? '–' : say.kg({ filmG: fixed(mat.filmG / 1000, 2) })}</td
 				>
 				<td class="figure text-right" data-label="Hours timed">{fixed(mat.timedHours, 1)}</td>
 				<td class="figure text-right" data-label="Hours estimated"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A pillow that was stuffed: with scrap by weight, with torn bags by count.
+	import { PillowForm as say } from '$lib/words/hand-over';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -16,10 +17,10 @@
 	});
 </script>
 
-<EntryForm {form} title="A pillow is made" act="Keep the pillow" stays={['scrap', 'bags']}>
-	<EntryField {form} field="scrap" label="Scrap in it, weighed" inputmode="decimal" />
-	<EntryField {form} field="bags" label="Torn bags in it" inputmode="numeric" />
+<EntryForm {form} title={say.aPillowIsMade()} act={say.keepThePillow()} stays={['scrap', 'bags']}>
+	<EntryField {form} field="scrap" label={say.scrapInItWeighed()} inputmode="decimal" />
+	<EntryField {form} field="bags" label={say.tornBagsInIt()} inputmode="numeric" />
 	<p class="quiet text-[0.9375rem]">
-		Scrap can suffocate: keep it bagged, and pillows away from small children and infants.
+		{say.scrapCanSuffocateKeepIt()}
 	</p>
 </EntryForm>

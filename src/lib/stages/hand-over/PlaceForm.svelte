@@ -1,5 +1,6 @@
 <script lang="ts">
 	// How a place receives mats: its hours, its stairs, a word about its own rules.
+	import { PlaceForm as say } from '$lib/words/hand-over';
 	import { actTo } from '$lib/ui/offered';
 	import type { PlaceWords } from './hand-over-view';
 	import { receivingWords } from './hand-over-words';
@@ -16,9 +17,9 @@
 	const { place, isOpen, refused }: Props = $props();
 	const uid = $props.id();
 	const fields = $derived([
-		{ name: 'hours', label: 'When somebody is there', value: place.hours },
-		{ name: 'stairs', label: 'The way in: stairs, doors, a lift', value: place.stairs },
-		{ name: 'own_rules', label: 'A word about their own rules', value: place.ownRules }
+		{ name: 'hours', label: say.whenSomebodyIsThere(), value: place.hours },
+		{ name: 'stairs', label: say.theWayInStairsDoors(), value: place.stairs },
+		{ name: 'own_rules', label: say.aWordAboutTheirOwn(), value: place.ownRules }
 	]);
 	const said = $derived(receivingWords(place).join(' · '));
 </script>
@@ -30,7 +31,7 @@
 >
 	<summary class="min-h-11 cursor-pointer py-2">
 		<strong>{place.name}</strong>
-		<span class="quiet break-words">{said || 'nothing is said yet'}</span>
+		<span class="quiet break-words">{said || say.nothingIsSaidYet()}</span>
 	</summary>
 	<form class="grid gap-3" method="POST" {...actTo('?/place#places')}>
 		<input type="hidden" name="id" value={place.id} />
@@ -54,7 +55,7 @@
 			{/if}
 		{/each}
 		<button class="btn justify-self-start"
-			>Keep it<span class="sr-only"> of {place.name}</span></button
+			>{say.keepIt()}<span class="sr-only"> {say.of({ name: place.name })}</span></button
 		>
 	</form>
 </details>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// How many mats a place is promised: a later word stands for the one before.
+	import { PromiseForm as say } from '$lib/words/hand-over';
 	import { actTo } from '$lib/ui/offered';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -21,7 +22,7 @@
 	let place = $state<HTMLFormElement>();
 	async function promise(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		const words = `${form.typed['mats']} mats promised to ${ask.placeName}`;
+		const words = say.matsPromisedTo({ typed: form.typed['mats'] ?? '', placeName: ask.placeName });
 		if (await form.submit(words, ['ask', 'mats'])) return;
 		await tick();
 		place?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
@@ -39,8 +40,10 @@
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="ask" value={ask.id} />
 	<div class="w-40 max-w-full">
-		<EntryField {form} field="mats" label="Promise them" inputmode="numeric" />
+		<EntryField {form} field="mats" label={say.promiseThem()} inputmode="numeric" />
 	</div>
-	<button class="btn">Promised<span class="sr-only"> to {ask.placeName}</span></button>
+	<button class="btn"
+		>{say.promised()}<span class="sr-only"> {say.to({ placeName: ask.placeName })}</span></button
+	>
 	<p class="quiet" role="status">{form.said}</p>
 </form>

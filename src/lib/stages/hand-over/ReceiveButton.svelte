@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A delivery has come: by whom, in a word; today, or on the day that stands on its paper.
+	import { ReceiveButton as msg } from '$lib/words/hand-over';
 	import { actTo } from '$lib/ui/offered';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { readEntry } from '$lib/entries/read-entry';
@@ -27,7 +28,7 @@
 		said = await addAndSay(
 			outbox,
 			{ type: 'received', typed, words: `${delivery} received` },
-			'Kept.'
+			msg.kept()
 		);
 		isBusy = false;
 	}
@@ -43,11 +44,11 @@
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="delivery" value={delivery} />
 	<label class="grid gap-1"
-		>By whom, in a word
+		>{msg.byWhomInAWord()}
 		<input class="field" name="note" maxlength="400" autocomplete="off" bind:value={note} />
 	</label>
 	<label class="grid gap-1"
-		>On another day than today
+		>{msg.onAnotherDayThanToday()}
 		<input
 			class="field"
 			name="on"
@@ -63,7 +64,7 @@
 			{problem}
 		</p>{/if}
 	<button class="btn h-auto min-h-11"
-		>It was received<span class="sr-only">: {delivery}</span></button
+		>{msg.itWasReceived()}<span class="sr-only">: {delivery}</span></button
 	>
 	<p class="quiet" role="status">{said}</p>
 </form>

@@ -1,3 +1,4 @@
+import { accountWords as say } from '$lib/words/hand-over';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fixed, wholeNumber } from '$lib/ui/number-words';
 import { areaWords } from '$lib/ui/unit-words';
@@ -12,7 +13,7 @@ export interface AccountFigure {
 	readonly how: string;
 }
 
-const mats = (count: number) => (count === 1 ? 'one mat' : `${wholeNumber(count)} mats`);
+const mats = (count: number) => (count === 1 ? say.oneMat() : `${wholeNumber(count)} mats`);
 
 /** What it came to, figure by figure: the same on the page, on paper and beside the list. */
 export function accountFigures(account: HandedOver, system: LengthSystem): AccountFigure[] {
@@ -20,57 +21,61 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 	const uncounted =
 		account.matsUncounted === 0
 			? ''
-			: ` Of ${mats(account.matsUncounted)} no label says which bags lie in them: none of those is counted.`;
+			: say.ofNoLabelSaysWhich({ mats: mats(account.matsUncounted) });
 	const partly =
-		account.matsPartly === 0
-			? ''
-			: ` Of ${mats(account.matsPartly)} only some balls had labels: the other bags are not known, and not counted.`;
+		account.matsPartly === 0 ? '' : say.ofOnlySomeBallsHad({ mats: mats(account.matsPartly) });
 	const unweighed =
 		account.matsUnweighed === 0
 			? ''
-			: ` Of ${mats(account.matsUnweighed)} neither a weight nor a label is known: none of those is counted.`;
+			: say.ofNeitherAWeightNor({ mats: mats(account.matsUnweighed) });
 	return [
 		{
 			name: 'mats',
 			value: wholeNumber(account.mats),
-			label: account.mats === 1 ? 'mat handed over' : 'mats handed over',
-			how: 'Mats of the deliveries below. One that came back is left out until it goes again.'
+			label: account.mats === 1 ? say.matHandedOver() : say.matsHandedOver(),
+			how: say.matsOfTheDeliveriesBelow()
 		},
 		{
 			name: 'area',
 			value: areaWords(account.m2, system),
-			label: 'to lie on',
-			how: 'Width by length of each mat, as it was measured at its last check before it went.'
+			label: say.toLieOn(),
+			how: say.widthByLengthOfEach()
 		},
 		{
 			name: 'bags',
 			value: wholeNumber(account.matBags + account.pillowBags),
-			label: 'bags kept from the bin',
-			how: `Bags by the labels of the balls that were given for ${mats(counted)}: ${wholeNumber(account.matBags)}; and torn bags in the pillows: ${wholeNumber(account.pillowBags)}. Counted, not guessed.${uncounted}${partly}`
+			label: say.bagsKeptFromTheBin(),
+			how: say.bagsByTheLabelsOf({
+				mats: mats(counted),
+				matBags: wholeNumber(account.matBags),
+				pillowBags: wholeNumber(account.pillowBags),
+				uncounted,
+				partly
+			})
 		},
 		{
 			name: 'film',
 			value: `${fixed(account.filmKg, 1)} kg`,
-			label: 'of film',
+			label: say.ofFilm(),
 			how: `Mats by their weight at the last check before they went; where none was weighed, by the labels of its balls; and what lies in the pillows.${unweighed}`
 		},
 		{
 			name: 'pillows',
 			value: wholeNumber(account.pillows),
 			label: account.pillows === 1 ? 'pillow' : 'pillows',
-			how: 'Pillows that went with the mats. Scrap in them is weighed, and counts as no bag.'
+			how: say.pillowsThatWentWithThe()
 		},
 		{
 			name: 'timed',
 			value: `${fixed(account.timedHours, 1)} h`,
 			label: 'timed',
-			how: 'From the first tap of a row to the last of each sitting, as phones and tablets counted them.'
+			how: say.fromTheFirstTapOf()
 		},
 		{
 			name: 'estimated',
 			value: `${wholeNumber(account.estimatedHours)} h`,
 			label: 'estimated',
-			how: 'What the plans reckon, by the group’s own pace, for all that was not timed: rows without a sitting, and flattening, cutting, joining, balls, finishing and checking.'
+			how: say.whatThePlansReckonBy()
 		}
 	];
 }
@@ -79,13 +84,13 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 export function periodWords(period: Period): string {
 	switch (period.of) {
 		case 'all':
-			return 'In all';
+			return say.inAll();
 		case 'season':
-			return `Season ${seasonName(period.begins)}`;
+			return say.season({ seasonName: seasonName(period.begins) });
 		case 'year':
-			return `Year ${period.year}`;
+			return say.year({ year: period.year });
 		case 'delivery':
-			return `Delivery ${period.code}`;
+			return say.delivery({ code: period.code });
 	}
 }
 

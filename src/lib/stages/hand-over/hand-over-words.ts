@@ -1,3 +1,4 @@
+import { handOverWords as say } from '$lib/words/hand-over';
 import type { PackedCrate } from '$lib/core/finish/pack-rolls';
 import type { Crate } from '$lib/core/finish/roll';
 import type { DrawnRoll } from '$lib/core/drawing/crate-scene';
@@ -8,21 +9,21 @@ import { smallNumber, wholeNumber } from '$lib/ui/number-words';
 
 /** How a mat is cared for, and where it must not lie: on its label, its delivery note and its page. */
 export const careWords = [
-	'Shake it out. Hose it, and hang it to dry.',
-	'Keep it from flames, heaters and cigarettes: film burns and drips.',
-	'Keep it from small children, and never lay an infant on it: film can suffocate.'
+	say.shakeItOutHoseIt(),
+	say.keepItFromFlamesHeaters(),
+	say.keepItFromSmallChildren()
 ] as const;
 
 /** The same in as few words as a tag has room for. */
 export const tagWords = [
-	'Shake, hose, hang to dry',
-	'Away from flames, heaters',
-	'Away from small children',
-	'Never under an infant'
+	say.shakeHoseHangToDry(),
+	say.awayFromFlamesHeaters(),
+	say.awayFromSmallChildren(),
+	say.neverUnderAnInfant()
 ] as const;
 
 /** Whose word counts where it is brought. */
-export const deferWords = 'The place’s own rules come first: ask the people responsible there.';
+export const deferWords = say.thePlacesOwnRulesCome();
 
 const edge = (mm: number, system: LengthSystem) => formatLength(mm, system, 'bag');
 
@@ -38,19 +39,23 @@ export const namesIn = ({ rolls }: PackedCrate, all: readonly DrawnRoll[]): stri
 export const sizeWords = (
 	{ widthMm, lengthMm }: { readonly widthMm: number; readonly lengthMm: number },
 	system: LengthSystem
-): string => `${formatLength(widthMm, system, 'mat')} by ${formatLength(lengthMm, system, 'mat')}`;
+): string =>
+	say.by({
+		formatLength: formatLength(widthMm, system, 'mat'),
+		formatLength2: formatLength(lengthMm, system, 'mat')
+	});
 
 /** `one mat`, `12 mats` */
 export const matsWords = (count: number): string =>
-	count === 1 ? 'one mat' : `${smallNumber(count)} mats`;
+	count === 1 ? say.oneMat() : `${smallNumber(count)} mats`;
 
 /** `one pillow`, `12 pillows` */
 export const pillowsWords = (count: number): string =>
-	count === 1 ? 'one pillow' : `${smallNumber(count)} pillows`;
+	count === 1 ? say.onePillow() : `${smallNumber(count)} pillows`;
 
 /** `3 to 5`, or `4` where both are that. */
 export const rangeWords = (low: number, high: number): string =>
-	low === high ? wholeNumber(low) : `${wholeNumber(low)} to ${wholeNumber(high)}`;
+	low === high ? wholeNumber(low) : say.to({ low: wholeNumber(low), high: wholeNumber(high) });
 
 /** How a place receives mats, as far as it is said: when, by which stairs, by which rules of its own. */
 export const receivingWords = ({

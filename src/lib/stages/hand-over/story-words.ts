@@ -1,3 +1,4 @@
+import { storyWords as say } from '$lib/words/hand-over';
 import type { ThingEvent } from '$lib/core/store/forms';
 import type { MatStory } from './story-view';
 
@@ -5,26 +6,26 @@ import type { MatStory } from './story-view';
 export const storyEventWords: Readonly<Record<ThingEvent, string>> = {
 	made: 'made',
 	begun: 'begun',
-	finished: 'its rows were made and its ends hidden',
-	'taken-apart': 'taken apart for strand',
+	finished: say.itsRowsWereMadeAnd(),
+	'taken-apart': say.takenApartForStrand(),
 	given: 'given',
 	lost: 'lost',
-	good: 'checked, and good',
-	'to-mend': 'checked, and to mend',
+	good: say.checkedAndGood(),
+	'to-mend': say.checkedAndToMend(),
 	mended: 'mended',
-	'other-use': 'checked, and for another use',
-	delivered: 'handed over',
+	'other-use': say.checkedAndForAnotherUse(),
+	delivered: say.handedOver(),
 	received: 'received',
-	'sent-back': 'it came back'
+	'sent-back': say.itCameBack()
 };
 
 /** How a mat stands, in a line. */
 export function stateNow({ state, went }: Pick<MatStory, 'state' | 'went'>): string {
-	if (state === 'begun' || state === 'made') return 'in hand';
-	if (state === 'good') return 'good, and ready to go';
+	if (state === 'begun' || state === 'made') return say.inHand();
+	if (state === 'good') return say.goodAndReadyToGo();
 	if (went && (state === 'delivered' || state === 'received'))
 		return state === 'received'
-			? `received by ${went.placeName}`
-			: `on its way to ${went.placeName}`;
+			? say.receivedBy({ placeName: went.placeName })
+			: say.onItsWayTo({ placeName: went.placeName });
 	return storyEventWords[state];
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
 	// An act step by step: all steps in their order without scripts; with them one at a time, moving, to be stopped,
 	// turned back and slowed down.
+	import { ActSteps as say } from '$lib/words/know-how';
 	import { box } from './lessons/lesson';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
@@ -44,11 +45,14 @@
 		<li class="grid grid-cols-[minmax(0,1fr)] gap-2" data-step={number}>
 			<SceneView
 				scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
-				said="Drawn: {step.words}"
+				said={say.drawn({ words: step.words })}
 				type={box.type}
 				class="w-full max-w-2xl rounded border border-base-300 bg-base-100"
 			/>
-			<p class="max-w-prose text-xl"><strong>{number} of {steps.length}.</strong> {step.words}</p>
+			<p class="max-w-prose text-xl">
+				<strong>{say.of({ number, length: steps.length })}</strong>
+				{step.words}
+			</p>
 			{#if step.caution}<Caution>{step.caution}</Caution>{/if}
 		</li>
 	{/each}
@@ -56,21 +60,21 @@
 {#if isOne}
 	<div class="mt-3 flex flex-wrap items-center gap-2 print:hidden">
 		<button class="btn" disabled={player.at === 0} onclick={() => player.go(player.at - 1)}
-			>Back</button
+			>{say.back()}</button
 		>
 		<button
 			class="btn btn-accent"
 			disabled={player.at === steps.length - 1}
-			onclick={() => player.go(player.at + 1)}>Next</button
+			onclick={() => player.go(player.at + 1)}>{say.next()}</button
 		>
 		<button
 			class="btn"
 			aria-pressed={player.going === 'all'}
 			onclick={() => (player.going === 'all' ? player.stop() : player.play())}
-			>{player.going === 'all' ? 'Stop' : 'Let it move'}</button
+			>{player.going === 'all' ? say.stop() : say.letItMove()}</button
 		>
 		<label class="flex min-h-11 items-center gap-2">
-			Seconds a step
+			{say.secondsAStep()}
 			<select class="field w-auto" bind:value={player.seconds}>
 				<option value={1.5}>1½</option>
 				<option value={3}>3</option>
@@ -79,7 +83,7 @@
 			</select>
 		</label>
 		<label class="flex min-h-11 w-full max-w-2xl items-center gap-3">
-			<span class="shrink-0">How far</span>
+			<span class="shrink-0">{say.howFar()}</span>
 			<input
 				class="h-11 w-full min-w-0 accent-primary"
 				type="range"
@@ -87,7 +91,7 @@
 				max="100"
 				disabled={!moves(steps[player.at])}
 				value={Math.round(100 * Math.min(1, player.share))}
-				aria-valuetext="{Math.round(100 * Math.min(1, player.share))} of 100"
+				aria-valuetext={say.of100({ round: Math.round(100 * Math.min(1, player.share)) })}
 				oninput={(event) => player.hold(Number(event.currentTarget.value) / 100)}
 			/>
 		</label>

@@ -1,3 +1,4 @@
+import { lessons as say } from '$lib/words/know-how';
 import { DomainError } from '$lib/core/domain-error';
 import type { ActName } from './links/lesson-titles';
 import type { Hand } from './left-hand';
@@ -30,11 +31,11 @@ export const lessons: Readonly<Record<ActName, Act>> = {
 export const actGroups = (
 	[
 		['Bags', { ...bagActs, ...cutActs }],
-		['Joining and balls', { ...jointActs, ...ballActs }],
+		[say.joiningAndBalls(), { ...jointActs, ...ballActs }],
 		['Crochet', crochetActs],
-		['Peg loom', loomActs],
-		['Frame with nails', frameActs],
-		['Finger-woven bands', bandActs],
+		[say.pegLoom(), loomActs],
+		[say.frameWithNails(), frameActs],
+		[say.fingerWovenBands(), bandActs],
 		['Finish', finishActs]
 	] as const
 ).map(([title, some]) => ({ title, names: Object.keys(some) as ActName[] }));

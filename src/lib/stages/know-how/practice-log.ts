@@ -1,3 +1,4 @@
+import { practiceLog as say } from '$lib/words/know-how';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
 import { exerciseKinds } from '$lib/core/know-how/exercises';
 import type { Answered, Repeat } from '$lib/core/know-how/repeats';
@@ -81,15 +82,15 @@ export function nextKind(
 
 /** When a kind comes back, in words. */
 export function repeatWords(repeat: Repeat | undefined, now: number): string {
-	if (!repeat) return 'not tried yet';
+	if (!repeat) return say.notTriedYet();
 	const away = repeat.due - now;
 	const back =
 		away <= 0
-			? 'again now'
+			? say.againNow()
 			: away < 90 * 60_000
-				? `again in ${Math.max(1, Math.round(away / 60_000))} min`
+				? say.againInMin({ max: Math.max(1, Math.round(away / 60_000)) })
 				: away < 36 * 3_600_000
-					? `again in ${Math.round(away / 3_600_000)} hours`
-					: `again in ${Math.round(away / 86_400_000)} days`;
-	return repeat.sits ? `it sits; ${back}` : back;
+					? say.againInHours({ round: Math.round(away / 3_600_000) })
+					: say.againInDays({ round: Math.round(away / 86_400_000) });
+	return repeat.sits ? say.itSits({ back }) : back;
 }

@@ -1,3 +1,4 @@
+import { signs as say } from '$lib/words/know-how';
 import { faultsOf } from '$lib/core/check/faults';
 import type { Mended } from '$lib/core/check/remedies';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
@@ -19,83 +20,83 @@ export interface Sign {
 const all: readonly Sign[] = [
 	{
 		id: 'finger',
-		words: 'A finger goes through',
+		words: say.aFingerGoesThrough(),
 		question: 'Where does it go through?',
 		answers: [
-			{ words: 'in one place, or in a few', mended: 'through' },
-			{ words: 'all along, between the rows', mended: 'loose-rows' }
+			{ words: say.inOnePlaceOrIn(), mended: 'through' },
+			{ words: say.allAlongBetweenTheRows(), mended: 'loose-rows' }
 		]
 	},
 	{
 		id: 'narrower',
-		words: 'It gets narrower',
-		question: 'Count the stitches of the last row, and of the first.',
+		words: say.itGetsNarrower(),
+		question: say.countTheStitchesOfThe(),
 		answers: [
-			{ words: 'there are fewer', mended: 'narrows' },
-			{ words: 'there are as many, drawn tighter', mended: 'cups' }
+			{ words: say.thereAreFewer(), mended: 'narrows' },
+			{ words: say.thereAreAsManyDrawn(), mended: 'cups' }
 		]
 	},
 	{
 		id: 'not-flat',
-		words: 'It does not lie flat',
-		question: 'What does it do on the table?',
+		words: say.itDoesNotLieFlat(),
+		question: say.whatDoesItDoOn(),
 		answers: [
-			{ words: 'its edge lies in waves', mended: 'waves' },
-			{ words: 'its middle stands up like a bowl', mended: 'cups' },
-			{ words: 'the band curls, or turns round', mended: 'band-curls' }
+			{ words: say.itsEdgeLiesInWaves(), mended: 'waves' },
+			{ words: say.itsMiddleStandsUpLike(), mended: 'cups' },
+			{ words: say.theBandCurlsOrTurns(), mended: 'band-curls' }
 		]
 	},
 	{
 		id: 'lump',
-		words: 'The strand has a lump, or the hook will not enter',
-		question: 'Feel along the strand: what is there?',
+		words: say.theStrandHasALump(),
+		question: say.feelAlongTheStrandWhat(),
 		answers: [
-			{ words: 'a joint as hard as a bead', mended: 'tight-joint' },
-			{ words: 'a joint that slides', mended: 'loose-joint' },
-			{ words: 'a strip twice as wide as the others', mended: 'double-strip' },
-			{ words: 'a ring with one side bowed out', mended: 'uneven-ring' }
+			{ words: say.aJointAsHardAs(), mended: 'tight-joint' },
+			{ words: say.aJointThatSlides(), mended: 'loose-joint' },
+			{ words: say.aStripTwiceAsWide(), mended: 'double-strip' },
+			{ words: say.aRingWithOneSide(), mended: 'uneven-ring' }
 		]
 	},
 	{
 		id: 'broke',
-		words: 'The strand broke',
+		words: say.theStrandBroke(),
 		question: 'Where did it break?',
-		answers: [{ words: 'at a joint, or beside one', mended: 'torn-joint' }]
+		answers: [{ words: say.atAJointOrBeside(), mended: 'torn-joint' }]
 	},
 	{
 		id: 'rows',
-		words: 'The rows lie loose, or meet oddly',
+		words: say.theRowsLieLooseOr(),
 		question: 'Look at the rows where it is.',
 		answers: [
-			{ words: 'they can be pushed together with a finger', mended: 'loose-rows' },
+			{ words: say.theyCanBePushedTogether(), mended: 'loose-rows' },
 			{ words: 'where the two ends meet, two rows lie alike', mended: 'ends-alike' },
-			{ words: 'a knot sits at a peg', mended: 'knot-at-peg' }
+			{ words: say.aKnotSitsAtA(), mended: 'knot-at-peg' }
 		]
 	},
 	{
 		id: 'frame-edge',
-		words: 'An edge or an end hangs free of the frame',
-		question: 'What hangs free?',
+		words: say.anEdgeOrAnEnd(),
+		question: say.whatHangsFree(),
 		answers: [
-			{ words: 'the strand along the edge', mended: 'edge-missed' },
-			{ words: 'the first or the last row, at the nails', mended: 'nails-missed' },
-			{ words: 'the rod itself', mended: 'rod-off' }
+			{ words: say.theStrandAlongTheEdge(), mended: 'edge-missed' },
+			{ words: say.theFirstOrTheLast(), mended: 'nails-missed' },
+			{ words: say.theRodItself(), mended: 'rod-off' }
 		]
 	},
 	{
 		id: 'end',
-		words: 'An end, a tie or a strap comes off',
-		question: 'What comes off?',
+		words: say.anEndATieOr(),
+		question: say.whatComesOff(),
 		answers: [
-			{ words: 'a tail that was led back', mended: 'loose-tail' },
-			{ words: 'a tie or the strap', mended: 'weak-tie' }
+			{ words: say.aTailThatWasLed(), mended: 'loose-tail' },
+			{ words: say.aTieOrTheStrap(), mended: 'weak-tie' }
 		]
 	},
 	{
 		id: 'damp',
-		words: 'It is damp, or smells',
-		question: 'Before it is packed:',
-		answers: [{ words: 'it is damp, or smells', mended: 'damp' }]
+		words: say.itIsDampOrSmells(),
+		question: say.beforeItIsPacked(),
+		answers: [{ words: say.itIsDampOrSmells2(), mended: 'damp' }]
 	}
 ];
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A mat begun: by which plan, and who makes it.
+	import { BeginForm as say } from '$lib/words/making';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -20,21 +21,21 @@
 	);
 </script>
 
-<EntryForm {form} title="Begin a mat" act="Begin it" stays={['plan']}>
+<EntryForm {form} title={say.beginAMat()} act={say.beginIt()} stays={['plan']}>
 	<EntrySelect
 		{form}
 		field="plan"
-		label="By which plan"
+		label={say.byWhichPlan()}
 		options={plans.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
 	<EntrySelect
 		{form}
 		field="person"
-		label="Who makes it"
+		label={say.whoMakesIt()}
 		options={[
-			{ value: '', label: 'at the table' },
+			{ value: '', label: say.atTheTable() },
 			...people.map(({ id, name }) => ({ value: id, label: name }))
 		]}
 	/>
-	<EntryField {form} field="code" label="Its label, if it has one" autocomplete="off" />
+	<EntryField {form} field="code" label={say.itsLabelIfItHas()} autocomplete="off" />
 </EntryForm>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The two ends of a loom: which is being woven, how each began, and whether they will meet as opposites.
+	import { LoomEnds as msg } from '$lib/words/making';
 	import type { Side } from '$lib/entries/types/row';
 	import { sides } from '$lib/entries/types/row';
 	import { firstPasses, meetingOf } from './loom-meeting';
@@ -20,30 +21,29 @@
 </script>
 
 <fieldset class="flex flex-wrap gap-x-6">
-	<legend class="font-semibold">Which end</legend>
+	<legend class="font-semibold">{msg.whichEnd()}</legend>
 	{#each sides as end (end)}
 		<label class="flex min-h-11 items-center gap-3">
 			<input class="radio" type="radio" name="side" value={end} bind:group={side} />
-			{end} end, {made[end]} rows
+			{msg.endRows({ end, made: made[end] })}
 		</label>
 	{/each}
 </fieldset>
 {#if onpass}
 	<p class="flex flex-wrap items-center gap-x-4 gap-y-2" data-first-pass>
-		The first pass of the {side} end went {first[side]} the strand at the weaver’s own left.
+		{msg.theFirstPassOfThe({ side, first: first[side] })}
 		<button
 			class="btn h-auto min-h-11"
 			onclick={() => onpass(side, first[side] === 'over' ? 'under' : 'over')}
-			>No, it went {first[side] === 'over' ? 'under' : 'over'}</button
+			>{msg.noItWentIsfirstSelect({ isFirst: first[side] === 'over' ? 'yes' : 'no' })}</button
 		>
 	</p>
 {/if}
-<p class="quiet" data-gap>{left} rows still fit between the ends.</p>
+<p class="quiet" data-gap>{msg.rowsStillFitBetweenThe({ left })}</p>
 {#if meeting}
 	<p class={meeting.verdict === 'fine' ? 'quiet' : 'font-semibold'} data-meeting={meeting.verdict}>
-		{#if meeting.verdict === 'fine'}Where they meet, the passes are opposites.
-		{:else if meeting.verdict === 'add-row'}Where they meet, two rows would be alike: weave one row
-			more, or one less, before closing.
-		{:else}Two rows are alike where they meet: take one out, or press them together for one more.{/if}
+		{#if meeting.verdict === 'fine'}{msg.whereTheyMeetThePasses()}
+		{:else if meeting.verdict === 'add-row'}{msg.whereTheyMeetTwoRows()}
+		{:else}{msg.twoRowsAreAlikeWhere()}{/if}
 	</p>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A private link for whoever makes a mat: no account, this mat alone, revoked at once.
+	import { MakerLink as say } from '$lib/words/making';
 	import { actTo } from '$lib/ui/offered';
 	import type { Scene } from '$lib/core/drawing/scene';
 	import SceneView from '$lib/ui/SceneView.svelte';
@@ -32,40 +33,42 @@
 </script>
 
 <section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="link">
-	<h2 class="text-lg" id="link">A link for its maker</h2>
+	<h2 class="text-lg" id="link">{say.aLinkForItsMaker()}</h2>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	{#if made}
 		<p role="status">
-			Copy it now, or let the phone read it: it is shown this once, and kept nowhere.
+			{say.copyItNowOrLet()}
 		</p>
 		<MadeLink address={made.address} {isOnlyHere}>
 			<div class="w-[220px] max-w-full rounded bg-white text-black" data-square>
-				<SceneView scene={made.square} said="The link as a square code for a phone" />
+				<SceneView scene={made.square} said={say.theLinkAsASquare()} />
 			</div>
 		</MadeLink>
 	{:else}
 		<p class="quiet">
-			Whoever has it counts the rows of this mat on a phone, with or without network, and sees
-			nothing else. It opens for {days} days, or until you revoke it.
+			{say.whoeverHasItCountsThe({ days })}
 		</p>
 	{/if}
 	<form method="POST" {...actTo('?/link')}>
 		<input type="hidden" name="key" value={key} />
-		<button class="btn h-auto min-h-11">Make a link</button>
+		<button class="btn h-auto min-h-11">{say.makeALink()}</button>
 	</form>
 	{#if open.length > 0}
 		<ul class="grid gap-1">
 			{#each open as { id, madeAt, lastUsedAt } (id)}
 				<li class="flex flex-wrap items-center justify-between gap-x-3">
 					<span
-						>made {yearDayWords(madeAt)}, {lastUsedAt
-							? `used ${momentWords(lastUsedAt)}`
-							: 'not used yet'}</span
+						>{say.made({
+							yearDay: yearDayWords(madeAt),
+							part: lastUsedAt ? say.used({ moment: momentWords(lastUsedAt) }) : say.notUsedYet()
+						})}</span
 					>
 					<form method="POST" {...actTo('?/revoke')}>
 						<input type="hidden" name="id" value={id} />
 						<button class="btn h-auto min-h-11 btn-ghost font-normal"
-							>Revoke<span class="sr-only"> the link made {yearDayWords(madeAt)}</span></button
+							>{say.revoke()}<span class="sr-only">
+								{say.theLinkMade({ yearDay: yearDayWords(madeAt) })}</span
+							></button
 						>
 					</form>
 				</li>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What a mat says of itself once it is measured: how long it gets, whether it narrows, what that costs.
+	import { MatSays as msg } from '$lib/words/making';
 	import { heightSoFar } from '$lib/core/making/height-so-far';
 	import { formatLength, type LengthSystem } from '$lib/core/units/format-length';
 	import EntryField from '$lib/entries/EntryField.svelte';
@@ -69,51 +70,60 @@
 	let said = $state('');
 	async function goOn(): Promise<void> {
 		const typed = { mat: mat.code, stripes: stripesText(stripes) };
-		const act = { type: 'stripes', typed, words: `how ${mat.code} goes on` };
-		said = await addAndSay(outbox, act, 'It goes on so.');
+		const act = { type: 'stripes', typed, words: msg.howGoesOn({ code: mat.code }) };
+		said = await addAndSay(outbox, act, msg.itGoesOnSo());
 	}
 	const rowsWords = (count: number) => `${smallNumber(count)} ${count === 1 ? 'row' : 'rows'}`;
 </script>
 
-<EntryForm {form} title="Measure it" act="Keep it" stays={['mat', 'row']} isMain={false}>
-	<h3 class="sr-only" id="course" tabindex="-1">What it says</h3>
+<EntryForm {form} title={msg.measureIt()} act={msg.keepIt()} stays={['mat', 'row']} isMain={false}>
+	<h3 class="sr-only" id="course" tabindex="-1">{msg.whatItSays()}</h3>
 	{#if mat.course}
 		<p class={mat.course.verdict === 'straight' ? '' : 'font-semibold'} data-course>
-			It {courseWords(mat.course)}.
-			{#if mat.course.verdict === 'narrows'}The last stitch of a row is missed easily: show it, add
-				one at the end of each of the next {rowsWords(mat.course.stitches)}, or go back to row
-				{mat.course.sinceRow}.{:else if mat.course.verdict === 'widens'}One stitch too many at a
-				row’s end, or a hook too big.{/if}
+			{msg.it({ course: courseWords(mat.course) })}
+			{#if mat.course.verdict === 'narrows'}{msg.theLastStitchOfA({
+					rows: rowsWords(mat.course.stitches),
+					sinceRow: mat.course.sinceRow
+				})}{:else if mat.course.verdict === 'widens'}{msg.oneStitchTooManyAt()}{/if}
 		</p>
 	{/if}
 	{#if height}
 		<p data-height>
-			At row {measured?.row} it is {lengthWords(measured?.lengthMm ?? 0)}: its rows are {fixed(
-				height.rowMm,
-				1
-			)} mm high, {Math.abs(height.drift - 1) < 0.005
-				? 'as planned'
-				: `${figure(Math.abs(height.drift - 1) * 100)} % ${height.drift > 1 ? 'higher' : 'lower'} than planned`}.
-			As it goes it reaches {lengthWords(height.reachesMm)}.
+			{msg.atRowItIsIts({
+				row: measured?.row ?? '',
+				length: lengthWords(measured?.lengthMm ?? 0),
+				rowMm: fixed(height.rowMm, 1),
+				part:
+					Math.abs(height.drift - 1) < 0.005
+						? msg.asPlanned()
+						: msg.isdriftSelectYesOtherThan({
+								abs: figure(Math.abs(height.drift - 1) * 100),
+								isDrift: height.drift > 1 ? 'yes' : 'no'
+							}),
+				length2: lengthWords(height.reachesMm)
+			})}
 			{#if height.moreRows !== 0}
-				It takes {rowsWords(Math.abs(height.moreRows))}
-				{height.moreRows > 0 ? 'more' : 'fewer'} to be as long as its plan: {figure(
-					Math.abs(height.moreM)
-				)} m of strand, {figure(Math.abs(height.moreM) * (mat.look?.bagsPerM ?? 0))} bags{#if daysMore !== null},
-					and about {smallNumber(daysMore)}
-					{daysMore === 1 ? 'day' : 'days'}{/if}
-				{height.moreRows > 0 ? 'more' : 'less'}.
+				{msg.itTakesIsmorerowsSelectYes({
+					rows: rowsWords(Math.abs(height.moreRows)),
+					isMoreRows: height.moreRows > 0 ? 'yes' : 'no',
+					abs: figure(Math.abs(height.moreM)),
+					abs2: figure(Math.abs(height.moreM) * (mat.look?.bagsPerM ?? 0))
+				})}{#if daysMore !== null}{msg.andAboutDaysmore2PluralOne({
+						daysMore: smallNumber(daysMore),
+						daysMore2: daysMore
+					})}{/if}
+				{height.moreRows > 0 ? msg.more() : msg.less()}.
 			{/if}
 		</p>
 		{#if height.moreRows !== 0}
 			<button type="button" class="btn h-auto min-h-11" onclick={() => void goOn()}
-				>Make it {height.rows} rows</button
+				>{msg.makeItRows({ rows: height.rows })}</button
 			>
 			<p class="quiet" role="status">{said}</p>
 		{/if}
 	{/if}
 	<input type="hidden" name="mat" value={mat.code} />
-	<EntryField {form} field="row" label="At row" inputmode="numeric" />
-	<EntryField {form} field="length" label="Length so far" inputmode="decimal" />
-	<EntryField {form} field="width" label="Width there" inputmode="decimal" />
+	<EntryField {form} field="row" label={msg.atRow()} inputmode="numeric" />
+	<EntryField {form} field="length" label={msg.lengthSoFar()} inputmode="decimal" />
+	<EntryField {form} field="width" label={msg.widthThere()} inputmode="decimal" />
 </EntryForm>

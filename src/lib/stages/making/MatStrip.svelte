@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A mat as far as it is made: to scale, in the colours of its plan, the rest of it dashed.
+	import { MatStrip as say } from '$lib/words/making';
 	import { nextRow } from '$lib/core/making/mat-rows';
 	import type { MatInHand } from './mat-view';
 	import { lacksSoon } from './mat-view';
@@ -100,7 +101,7 @@
 	viewBox="-10 -40 {longestMm + 20} {widthMm + 80}"
 	class="block h-auto w-full"
 	role="img"
-	aria-label="The mat as far as it is made: {matFarWords(mat)}"
+	aria-label={say.theMatAsFarAs({ matFar: matFarWords(mat) })}
 >
 	<defs>
 		<clipPath id="{uid}-made">

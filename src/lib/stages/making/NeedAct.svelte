@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What a mat needs that one press does: a kind word to whoever has it, or that it is finished.
+	import { NeedAct as say } from '$lib/words/making';
 	import type { MatInHand, MatNeed } from './mat-view';
 	import PressButton from './PressButton.svelte';
 
@@ -15,17 +16,17 @@
 	<PressButton
 		type="remind"
 		mat={mat.code}
-		label="Write to {mat.maker.name}"
-		words="a word on {mat.code}"
-		kept="Written: it lies in the outbox."
+		label={say.writeTo({ name: mat.maker.name })}
+		words={say.aWordOn({ code: mat.code })}
+		kept={say.writtenItLiesInThe()}
 	/>
 {:else if need === 'finish'}
 	<PressButton
 		type="finish"
 		mat={mat.code}
-		label="It is finished"
-		words="{mat.code} finished"
-		kept="Finished: it waits under Check."
+		label={say.itIsFinished()}
+		words={say.finished({ code: mat.code })}
+		kept={say.finishedItWaitsUnderCheck()}
 		{isMain}
 	/>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One large target a row, and one back; keys, pedals and counter buttons count, too.
+	import { RowCounter as msg } from '$lib/words/making';
 	import { nextPass, nextRow } from '$lib/core/making/mat-rows';
 	import { lastOfDevice } from '$lib/entries/device';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -74,13 +75,14 @@
 		stayOn();
 		problem = '';
 		if (step === -1 && made[side] === 0) {
-			problem = 'No row is made here yet: there is none to take back.';
+			problem = msg.noRowIsMadeHere();
 			return;
 		}
 		void trestle.act({
 			type: 'row',
 			typed: { mat: mat.code, side, step: String(step) },
-			words: step === 1 ? `row ${made[side] + 1}` : `one back, to row ${made[side] - 1}`
+			words:
+				step === 1 ? msg.row({ made: made[side] + 1 }) : msg.oneBackToRow({ made: made[side] - 1 })
 		});
 	}
 	async function say(event: SubmitEvent): Promise<void> {
@@ -88,17 +90,17 @@
 		problem = '';
 		const typed = number.trim();
 		if (!/^\d{1,5}$/.test(typed)) {
-			problem = 'This is a number of rows, like 88.';
+			problem = msg.thisIsANumberOf();
 			return;
 		}
 		if (total > 0 && Number(typed) > total * 1.5) {
-			problem = `Its plan has ${total} rows: ${typed} is far beyond them.`;
+			problem = msg.itsPlanHasRowsIs({ total, typed });
 			return;
 		}
 		await trestle.act({
 			type: 'rows',
 			typed: { mat: mat.code, side, to: typed, seen: seenText(seen, side, lastOfDevice()) },
-			words: `to row ${typed}`
+			words: msg.toRow2({ typed })
 		});
 		if (!trestle.said.isProblem) number = '';
 	}
@@ -111,18 +113,24 @@
 		void trestle.act({
 			type: 'first-pass',
 			typed: { mat: mat.code, side: end, pass },
-			words: `the first pass of the ${end} end went ${pass}`
+			words: msg.theFirstPassOfThe({ end, pass })
 		});
 </script>
 
 <ColourPatterns />
-<section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label="Rows">
+<section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label={msg.rows()}>
 	<p class="flex flex-wrap items-baseline gap-x-4" aria-live="polite">
 		<strong class="text-6xl" data-count>{all}</strong>
 		<span class="text-xl">
-			{#if place && mat.rows}of {total} rows · {mat.rows.part}
-				{place.part} of {mat.rows.parts}, next its row {place.row} of {mat.rows.each}
-			{:else if total > 0}of {total} rows{/if}
+			{#if place && mat.rows}{msg.ofRowsOfNextIts({
+					total,
+					part: mat.rows.part,
+					part2: place.part,
+					parts: mat.rows.parts,
+					row: place.row,
+					each: mat.rows.each
+				})}
+			{:else if total > 0}{msg.ofRows({ total })}{/if}
 		</span>
 	</p>
 	<div class="max-w-lg">
@@ -147,34 +155,35 @@
 		<input type="hidden" name="step" value="1" />
 		<button
 			class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold text-primary-content"
-			data-row>Row done</button
+			data-row>{msg.rowDone()}</button
 		>
 	</form>
 	<p class="text-lg" data-next>
-		{#if share >= 1}All rows of the plan are made.{:else}
-			{#if next}Next: {next.colour}, to row {next.last}.{/if}
+		{#if share >= 1}{msg.allRowsOfThePlan()}{:else}
+			{#if next}{msg.nextToRow({ colour: next.colour, last: next.last })}{/if}
 			{#if place && mat.rows && mat.look?.kind === 'finger-bands'}
 				{place.part > 1
-					? `At every return it links into the edge of band ${place.part - 1}.`
-					: 'The first band: clip its end, and make it as long as the sleeper.'}
-				{#if place.row >= mat.rows.each - 2}At its end the strands are braided and turned: six
-					crossings bring them home.{/if}
+					? msg.atEveryReturnItLinks({ part: place.part - 1 })
+					: msg.theFirstBandClipIts()}
+				{#if place.row >= mat.rows.each - 2}{msg.atItsEndTheStrands()}{/if}
 			{:else if here && mat.rows && mat.look?.kind === 'twined' && (here.row === 1 || here.row === mat.rows.each)}
-				This row passes under each nail’s loop.
+				{msg.thisRowPassesUnderEach()}
 			{/if}
-			{#if mat.look?.stitch}{mat.look.stitch.count} stitches a row.{/if}
-			{#if ball}The ball {ball.code} ends in row {ball.row}.{/if}
+			{#if mat.look?.stitch}{msg.stitchesARow({ count: mat.look.stitch.count })}{/if}
+			{#if ball}{msg.theBallEndsInRow({ code: ball.code, row: ball.row })}{/if}
 			{#if mat.look?.kind === 'peg-loom' || mat.look?.kind === 'finger-bands'}
-				The next pass begins {nextPass((place ? place.row - 1 : made[side]) + turned)}.
+				{msg.theNextPassBegins({
+					nextPass: nextPass((place ? place.row - 1 : made[side]) + turned)
+				})}
 			{/if}
-			{#if ready.between}Ready about {ready.day} ({ready.between}).{/if}
+			{#if ready.between}{msg.readyAbout({ day: ready.day, between: ready.between })}{/if}
 		{/if}
 	</p>
 	<div class="flex flex-wrap items-end gap-3">
-		<button class="btn h-auto min-h-14" onclick={() => tap(-1)} data-back>One back</button>
+		<button class="btn h-auto min-h-14" onclick={() => tap(-1)} data-back>{msg.oneBack()}</button>
 		<form class="flex flex-wrap items-end gap-3" onsubmit={(event) => void say(event)}>
 			<label class="grid gap-1"
-				>To row
+				>{msg.toRow()}
 				<input
 					class="field w-28"
 					inputmode="numeric"
@@ -183,7 +192,7 @@
 					aria-invalid={problem ? 'true' : undefined}
 				/>
 			</label>
-			<button class="btn h-auto min-h-11">Say so</button>
+			<button class="btn h-auto min-h-11">{msg.saySo()}</button>
 		</form>
 	</div>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}

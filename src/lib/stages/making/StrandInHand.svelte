@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The balls of a mat by their labels, what it still takes of each colour against them, and which to give next.
+	import { StrandInHand as say } from '$lib/words/making';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -40,21 +41,21 @@
 		const not: string[] = [];
 		for (const { code } of offered) {
 			const typed = { mat: mat.code, ball: code };
-			const sent = await outbox.add('issue', typed, `${code} given for ${mat.code}`);
+			const sent = await outbox.add('issue', typed, say.givenFor({ code, code2: mat.code }));
 			if (sent.outcome === 'refused') {
 				not.push(...Object.values(sent.problems));
 				await outbox.drop(sent.key).catch(() => {});
-			} else if (sent.outcome === 'lost') not.push(`${code}: the network is away.`);
+			} else if (sent.outcome === 'lost') not.push(say.theNetworkIsAway({ code }));
 		}
 		isGiving = false;
-		said = not.length > 0 ? `Not given: ${not.join(' ')}` : 'Given.';
+		said = not.length > 0 ? say.notGiven({ not: not.join(' ') }) : say.given();
 	}
 </script>
 
 <section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="strand">
-	<h2 class="text-lg" id="strand" tabindex="-1">Strand in hand</h2>
+	<h2 class="text-lg" id="strand" tabindex="-1">{say.strandInHand()}</h2>
 	{#if issued.length === 0}
-		<p>No ball was given for it by its label yet.</p>
+		<p>{say.noBallWasGivenFor()}</p>
 	{:else}
 		<p>
 			{#each issued as { code, content } (code)}
@@ -68,14 +69,18 @@
 		{#each strand?.left ?? [] as { colour, neededM, inHandM, lacksM } (colour)}
 			{@const row = strand?.lacks.find((one) => one.colour === colour)?.row}
 			<li class={lacksM > 0 && issued.length > 0 ? 'font-semibold' : ''} data-colour={colour}>
-				{colour}: {metresWords(inHandM)} in hand, {metresWords(neededM)} still to go{#if row !== undefined && issued.length > 0};
-					{inHandM < 0.05 ? `wanted in row ${row}` : `it ends in row ${row}`}{/if}
+				{say.inHandStillToGo({
+					colour,
+					metres: metresWords(inHandM),
+					metres2: metresWords(neededM)
+				})}{#if row !== undefined && issued.length > 0};
+					{inHandM < 0.05 ? say.wantedInRow({ row }) : say.itEndsInRow({ row })}{/if}
 			</li>
 		{/each}
 	</ul>
 	{#if offered.length > 0}
 		<p data-offered={offered.map(({ code }) => code).join(' ')}>
-			{isStriped ? 'So that its stripes come out, of what lies there:' : 'Of what lies there:'}
+			{isStriped ? say.soThatItsStripesCome() : say.ofWhatLiesThere()}
 			{#each offered as { code, colour, metres }, at (code)}{at > 0 ? ', ' : ' '}<strong
 					>{code}</strong
 				>
@@ -83,14 +88,16 @@
 				{metresWords(metres)}{/each}.
 		</p>
 		<button class="btn h-auto min-h-11" disabled={isGiving} onclick={() => void giveAll()}
-			>Give {offered.length === 1 ? 'that one' : `these ${offered.length}`}</button
+			>{say.give({
+				part: offered.length === 1 ? say.thatOne() : say.these({ length: offered.length })
+			})}</button
 		>
 	{:else if strand?.left.some(({ lacksM }) => lacksM > 0.05)}
-		<p class="quiet">No ball that lies there suits it.</p>
+		<p class="quiet">{say.noBallThatLiesThere()}</p>
 	{/if}
 	<p class="quiet" role="status">{said}</p>
 </section>
-<EntryForm {form} title="Give it a ball" act="Give it" stays={['mat']} isMain={false}>
+<EntryForm {form} title={say.giveItABall()} act={say.giveIt()} stays={['mat']} isMain={false}>
 	<input type="hidden" name="mat" value={mat.code} />
-	<EntryField {form} field="ball" label="The ball’s label" autocomplete="off" />
+	<EntryField {form} field="ball" label={say.theBallsLabel()} autocomplete="off" />
 </EntryForm>

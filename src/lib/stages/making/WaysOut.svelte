@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Where a colour will not do: what else there is to do, each way drawn as the mat would look.
+	import { WaysOut as msg } from '$lib/words/making';
 	import { actTo } from '$lib/ui/offered';
 	import type { ColourName } from '$lib/core/colour/colours';
 	import type { WayOut } from '$lib/core/making/ways-out';
@@ -43,28 +44,32 @@
 	const titleOf = (one: WayOut): string => {
 		switch (one.way) {
 			case 'ball':
-				return `Send ${one.balls
-					.map(({ colour, count }) => `${smallNumber(count)} more of ${colour}`)
-					.join(' and ')}`;
+				return msg.send({
+					balls: one.balls
+						.map(({ colour, count }) => msg.moreOf({ count: smallNumber(count), colour }))
+						.join(' and ')
+				});
 			case 'mirror':
-				return `Mirror it from row ${one.row + 1}`;
+				return msg.mirrorItFromRow({ row: one.row + 1 });
 			case 'spread':
-				return 'Spread what is left: narrower stripes';
+				return msg.spreadWhatIsLeftNarrower();
 			case 'order':
-				return 'Change the order of the colours';
+				return msg.changeTheOrderOfThe();
 		}
 	};
 	async function take(event: SubmitEvent, one: WayOut): Promise<void> {
 		event.preventDefault();
 		const typed = { mat: mat.code, stripes: stripesText(one.stripes) };
-		const act = { type: 'stripes', typed, words: `how ${mat.code} goes on` };
-		said = await addAndSay(outbox, act, 'It goes on so.');
+		const act = { type: 'stripes', typed, words: msg.howGoesOn({ code: mat.code }) };
+		said = await addAndSay(outbox, act, msg.itGoesOnSo());
 	}
 </script>
 
 {#if ways.length > 0}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="ways">
-		<h2 class="text-lg" id="ways">{lacksSoon(mat).map(lackWords).join(', ')}: ways out</h2>
+		<h2 class="text-lg" id="ways">
+			{msg.waysOut({ lacksSoon: lacksSoon(mat).map(lackWords).join(', ') })}
+		</h2>
 		<ul class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[40rem]:grid-cols-2">
 			{#each ways as one, at (one.way)}
 				<li class="grid grid-cols-[minmax(0,1fr)] gap-1" data-way={one.way}>
@@ -80,7 +85,7 @@
 						isWhole
 					/>
 					{#if one.way === 'ball'}
-						<a class="btn h-auto min-h-11" href="#strand">Choose the ball</a>
+						<a class="btn h-auto min-h-11" href="#strand">{msg.chooseTheBall()}</a>
 					{:else}
 						<form
 							method="POST"
@@ -92,7 +97,7 @@
 							<input type="hidden" name="mat" value={mat.code} />
 							<input type="hidden" name="stripes" value={stripesText(one.stripes)} />
 							<button class="btn h-auto min-h-11"
-								>Go on so<span class="sr-only">: {titleOf(one)}</span></button
+								>{msg.goOnSo()}<span class="sr-only">: {titleOf(one)}</span></button
 							>
 						</form>
 					{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What is left of a colour by its weight: how far it goes, without unwinding it.
+	import { WeighBall as say } from '$lib/words/making';
 	import { defaults } from '$lib/core/defaults';
 	import { kitchenScale, type ScaleReading } from '$lib/core/gather/scale';
 	import { strandByWeight, strandEnds } from '$lib/core/making/strand-by-weight';
@@ -54,15 +55,21 @@
 	const metres = (m: number) => strandWords(m * 1000, system);
 </script>
 
-<EntryForm {form} title="Weigh what is left" act="Keep it" stays={['mat', 'colour']} isMain={false}>
+<EntryForm
+	{form}
+	title={say.weighWhatIsLeft()}
+	act={say.keepIt()}
+	stays={['mat', 'colour']}
+	isMain={false}
+>
 	<input type="hidden" name="mat" value={mat.code} />
 	<EntrySelect
 		{form}
 		field="colour"
-		label="Which colour"
+		label={say.whichColour()}
 		options={colours.map((colour) => ({ value: colour, label: colour }))}
 	/>
-	<EntryField {form} field="mass" label="It weighs" inputmode="decimal" />
+	<EntryField {form} field="mass" label={say.itWeighs()} inputmode="decimal" />
 	{#if isScale}
 		<StandInScale {reading} onread={(next) => (reading = next)} />
 		<p>
@@ -73,22 +80,28 @@
 				type="button"
 				class="btn h-auto min-h-11"
 				disabled={reading?.state !== 'steady'}
-				onclick={() => (form.typed['mass'] = fieldMass(reading?.g ?? 0, system))}>Take it</button
+				onclick={() => (form.typed['mass'] = fieldMass(reading?.g ?? 0, system))}
+				>{say.takeIt()}</button
 			>
 		</p>
 	{:else}
 		<button
 			type="button"
 			class="btn h-auto min-h-11 btn-ghost font-normal"
-			onclick={() => (isScale = true)}>Read it from a scale</button
+			onclick={() => (isScale = true)}>{say.readItFromAScale()}</button
 		>
 	{/if}
 	{#if left}
 		<p data-left aria-live="polite">
-			{metres(left.strand.expected)} left ({metres(left.strand.low)} to {metres(left.strand.high)}):
-			if it is worked next, it ends in row {left.ends.row}{mat.look?.stitch
-				? `, at stitch ${left.ends.stitch} of ${mat.look.stitch.count}`
-				: ''}.
+			{say.leftToIfItIs({
+				metres: metres(left.strand.expected),
+				metres2: metres(left.strand.low),
+				metres3: metres(left.strand.high),
+				row: left.ends.row,
+				part: mat.look?.stitch
+					? say.atStitchOf({ stitch: left.ends.stitch, count: mat.look.stitch.count })
+					: ''
+			})}
 		</p>
 	{/if}
 </EntryForm>

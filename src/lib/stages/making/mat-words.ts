@@ -1,3 +1,4 @@
+import { matWords as msg } from '$lib/words/making';
 import { nextRow } from '$lib/core/making/mat-rows';
 import type { WidthCourse } from '$lib/core/making/narrowing';
 import { smallNumber } from '$lib/ui/number-words';
@@ -10,17 +11,17 @@ import { lacksSoon } from './mat-view';
 export function matFarWords({ rows, made }: Pick<MatInHand, 'rows' | 'made'>): string {
 	const count = made.near + made.far;
 	if (!rows) return `${count} rows`;
-	if (rows.ends === 2) return `${count} of ${rows.total} rows, from both ends`;
-	if (rows.parts === 1) return `row ${count} of ${rows.total}`;
+	if (rows.ends === 2) return msg.ofRowsFromBothEnds({ count, total: rows.total });
+	if (rows.parts === 1) return msg.rowOf({ count, total: rows.total });
 	const { part, row } = nextRow(rows, Math.max(0, count - 1));
 	return count === 0
-		? `${rows.part} 1 of ${rows.parts}`
-		: `${rows.part} ${part} of ${rows.parts}, row ${row} of ${rows.each}`;
+		? msg.n1Of({ part: rows.part, parts: rows.parts })
+		: msg.ofRowOf({ part: rows.part, part2: part, parts: rows.parts, row, each: rows.each });
 }
 
 /** Whose it is: a maker, a loom, the table. */
 export const whoseWords = ({ maker, loom }: Pick<MatInHand, 'maker' | 'loom'>): string =>
-	maker?.name ?? loom ?? 'at the table';
+	maker?.name ?? loom ?? msg.atTheTable();
 
 /** By when it is ready, and between when; empty where it is done or nobody can say. */
 export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>): {
@@ -28,8 +29,8 @@ export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>)
 	between: string;
 } {
 	if (share >= 1) return { day: 'made', between: '' };
-	if (!ready.middle) return { day: '?', between: 'beyond two years' };
-	const high = ready.high ? shortDayWords(ready.high) : 'later than two years';
+	if (!ready.middle) return { day: '?', between: msg.beyondTwoYears() };
+	const high = ready.high ? shortDayWords(ready.high) : msg.laterThanTwoYears();
 	return {
 		day: shortDayWords(ready.middle),
 		between: `${shortDayWords(ready.low ?? ready.middle)}–${high}`
@@ -38,13 +39,18 @@ export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>)
 
 /** Stitches lost or added: `two stitches lost since row 140`. */
 export function courseWords({ verdict, stitches, sinceRow }: WidthCourse): string {
-	if (verdict === 'straight') return 'keeps its width';
+	if (verdict === 'straight') return msg.keepsItsWidth();
 	const count = `${smallNumber(stitches)} ${stitches === 1 ? 'stitch' : 'stitches'}`;
-	return `${verdict}: ${count} ${verdict === 'narrows' ? 'lost' : 'added'} since row ${sinceRow}`;
+	return msg.isverdictSelectYesOtherSince({
+		verdict,
+		count,
+		isVerdict: verdict === 'narrows' ? 'yes' : 'no',
+		sinceRow
+	});
 }
 
 /** What lacks of a colour: `blue ends in row 143`. */
-export const lackWords = ({ colour, row }: MatLack): string => `${colour} ends in row ${row}`;
+export const lackWords = ({ colour, row }: MatLack): string => msg.endsInRow({ colour, row });
 
 /** What it needs, said kindly. */
 export function matNeedWords(
@@ -58,15 +64,15 @@ export function matNeedWords(
 		case 'fetch':
 			return 'wants to be fetched: its maker cannot go on';
 		case 'ball':
-			return 'needs a ball';
+			return msg.needsABall();
 		case 'ask':
-			return `stands still for ${Math.floor(stillDays / 7)} weeks: ask how it goes`;
+			return msg.standsStillForWeeksAsk({ floor: Math.floor(stillDays / 7) });
 		case 'lacks':
 			return lacksSoon(mat).map(lackWords).join(', ');
 		case 'narrows':
 			return course ? courseWords(course) : '';
 		case 'begin':
-			return 'no row yet';
+			return msg.noRowYet();
 		case 'go-on':
 			return '';
 	}
@@ -76,9 +82,7 @@ export function matNeedWords(
 export function loomWords(mat: Pick<MatLine, 'rows' | 'look' | 'said' | 'made'>): string {
 	const meeting = mat.made.far > 0 ? meetingOf(mat, mat.made) : null;
 	if (!meeting) return '';
-	return meeting.verdict === 'fine'
-		? 'both ends · will meet as opposites'
-		: 'both ends · one row more or less before they meet';
+	return meeting.verdict === 'fine' ? msg.bothEndsWillMeetAs() : msg.bothEndsOneRowMore();
 }
 
 /** The act that a need asks for, and the part of the mat's page where it is done; none where there is none. */
@@ -88,13 +92,13 @@ export function needPlace(
 ): { words: string; part: string } | null {
 	switch (need) {
 		case 'fetch':
-			return { words: 'Pass it on', part: 'pass' };
+			return { words: msg.passItOn(), part: 'pass' };
 		case 'ball':
 		case 'lacks':
-			return { words: 'Send a ball', part: 'strand' };
+			return { words: msg.sendABall(), part: 'strand' };
 		case 'narrows':
 			return {
-				words: course?.verdict === 'widens' ? 'Show the row end' : 'Show the last stitch',
+				words: course?.verdict === 'widens' ? msg.showTheRowEnd() : msg.showTheLastStitch(),
 				part: 'course'
 			};
 		default:

@@ -1,3 +1,4 @@
+import { readyFile as say } from '$lib/words/making';
 import type { ReadFile } from '$lib/ui/read-json';
 import { readJson } from '$lib/ui/read-json';
 import { z } from 'zod';
@@ -14,15 +15,15 @@ export interface ReadyCase {
 	readonly runs: number;
 }
 
-const doneWords = 'This is the share of the mat that is made: 0 to 1.';
-const weekWords = 'This is a share of a mat in a week: 0 to 20.';
-const seedWords = 'This is a seed: a whole number from 0 to 4,294,967,295.';
-const runsWords = 'This is a number of runs: whole, 1 to 20,000.';
-const weeksWords = 'These are the shares of past weeks: a list of up to 520 numbers.';
+const doneWords = say.thisIsTheShareOf();
+const weekWords = say.thisIsAShareOf();
+const seedWords = say.thisIsASeedA();
+const runsWords = say.thisIsANumberOf();
+const weeksWords = say.theseAreTheSharesOf();
 
 const caseShape = z.strictObject(
 	{
-		today: z.iso.date({ error: 'This is a day, like 2026-11-26.' }),
+		today: z.iso.date({ error: say.thisIsADayLike() }),
 		done: z.number({ error: doneWords }).min(0, doneWords).max(1, doneWords),
 		weeks: z
 			.array(z.number({ error: weekWords }).min(0, weekWords).max(20, weekWords), {
@@ -43,12 +44,12 @@ const caseShape = z.strictObject(
 			.max(20_000, runsWords)
 			.default(2000)
 	},
-	{ error: 'This is a mat: today, done, weeks, seed, runs.' }
+	{ error: say.thisIsAMatToday() }
 );
 
 const fileShape = z
-	.array(caseShape, { error: 'This is a list of mats.' })
-	.max(1000, 'These are more mats than are asked for at once: 1,000 at most.');
+	.array(caseShape, { error: say.thisIsAListOf() })
+	.max(1000, say.theseAreMoreMatsThan());
 
 /** Reads the mats out of the text of a file, or says all that is wrong with it. */
 export const readReadyFile = (text: string): ReadFile<readonly ReadyCase[]> =>

@@ -1,3 +1,4 @@
+import { rowInputs as say } from '$lib/words/making';
 // What counts rows beside the large target on the screen: keys, pedals, and a row counter with a button.
 
 /** Something that says that a row is done. */
@@ -19,7 +20,7 @@ export const keyboard = (page: Window): RowInput => ({
 			const { target, key, repeat } = event;
 			const isPressing = pressing.includes(key);
 			if (repeat || !(isPressing || key === 'PageDown')) return;
-			const others = isPressing ? ', button, a, summary, [type=radio]' : '';
+			const others = isPressing ? say.buttonASummaryTypeRadio() : '';
 			if (target instanceof HTMLElement && target.closest(`input, select, textarea${others}`))
 				return;
 			event.preventDefault();

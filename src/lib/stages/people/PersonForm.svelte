@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One person: the seats they may take, what the table minds, and the days they can come.
+	import { PersonForm as say } from '$lib/words/people';
 	import { actTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';
 	import { shortDayWords } from '$lib/ui/day-words';
@@ -58,7 +59,7 @@
 	{#if problems.version}<p class="font-semibold text-error" role="alert">{problems.version}</p>{/if}
 	<div class="grid gap-3 @min-[30rem]:grid-cols-2">
 		<label class="grid gap-1">
-			Name the table uses
+			{say.nameTheTableUses()}
 			<input
 				class="field"
 				name="name"
@@ -72,7 +73,7 @@
 				>{/if}
 		</label>
 		<label class="grid gap-1">
-			Likes doing
+			{say.likesDoing()}
 			<input
 				class="field"
 				name="likes"
@@ -83,10 +84,9 @@
 		</label>
 	</div>
 	<fieldset class="grid gap-2">
-		<legend class="font-semibold">Seats they may take</legend>
+		<legend class="font-semibold">{say.seatsTheyMayTake()}</legend>
 		<p class="quiet text-[0.9375rem]">
-			Tap a seat: usual, practised, new to it, or not theirs. It makes the day’s sums fair; nobody
-			is compared.
+			{say.tapASeatUsualPractised()}
 		</p>
 		{#if problems.seats}<p class="font-semibold text-error" role="alert">{problems.seats}</p>{/if}
 		<ul class="grid grid-cols-[repeat(auto-fill,minmax(6.75rem,1fr))] gap-2">
@@ -104,14 +104,14 @@
 						type="button"
 						class="grid w-full cursor-pointer justify-items-center rounded-lg p-1 disabled:cursor-not-allowed"
 						disabled={isShut(seat)}
-						aria-label="{seatWords[seat]}: {level || 'not theirs'}. Change"
+						aria-label={say.change({ seatWords: seatWords[seat], level: level || say.notTheirs() })}
 						onclick={() => (seats[seat] = next[level] ?? '')}
 					>
 						<SeatDrawing {seat} />
 						<span class="text-sm leading-tight font-semibold">{seatWords[seat]}</span>
 					</button>
 					{#if isShut(seat)}
-						<span class="quiet text-sm">no child</span>
+						<span class="quiet text-sm">{say.noChild()}</span>
 					{:else}
 						<select
 							class="field h-11 w-full px-1 text-sm"
@@ -119,7 +119,7 @@
 							bind:value={() => level, (chosen) => (seats[seat] = chosen)}
 							aria-label={seatWords[seat]}
 						>
-							<option value="">not theirs</option>
+							<option value="">{say.notTheirs()}</option>
 							{#each levels as one (one)}<option value={one}>{one}</option>{/each}
 						</select>
 					{/if}
@@ -138,19 +138,19 @@
 	</fieldset>
 	<div class="grid gap-1">
 		<Ticks
-			title="What the table minds"
+			title={say.whatTheTableMinds()}
 			name="need"
 			options={needs.map((value) => ({ value, label: seatNeedWords[value] }))}
 			ticked={person.needs}
 		/>
 		<label class="flex min-h-11 items-center gap-3">
 			<input class="checkbox" type="checkbox" name="child" value="yes" bind:checked={isChild} />
-			a child: an adult beside them, blunt scissors at most
+			{say.aChildAnAdultBeside()}
 		</label>
-		<p class="quiet text-[0.9375rem]">Only for seating: it stands on no wall, tablet or paper.</p>
+		<p class="quiet text-[0.9375rem]">{say.onlyForSeatingItStands()}</p>
 	</div>
 	<Ticks
-		title="Can come on"
+		title={say.canComeOn()}
 		name="day"
 		options={days.map(({ id, day, place }) => ({
 			value: id,
@@ -159,13 +159,13 @@
 		ticked={person.days}
 	/>
 	<Ticks
-		title="Sits well with"
+		title={say.sitsWellWith()}
 		name="with"
 		options={others.map(({ id, name }) => ({ value: id, label: name }))}
 		ticked={person.sitsWith}
 	/>
 	<div class="flex flex-wrap gap-3">
-		<button class="btn btn-accent">Keep what is said of {person.name}</button>
-		<a class="btn font-normal" href="/people">Close</a>
+		<button class="btn btn-accent">{say.keepWhatIsSaidOf({ name: person.name })}</button>
+		<a class="btn font-normal" href="/people">{say.close()}</a>
 	</div>
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What somebody practised under their name, and the seats it may open: only as the coordinator wishes.
+	import { Practised as say } from '$lib/words/people';
 	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
 	import type { KindPractised } from './practised-seats';
 	import { seatsOfPractice } from './practised-seats';
@@ -22,25 +23,30 @@
 </script>
 
 <section class="grid gap-2" aria-labelledby="practised">
-	<h3 id="practised" class="font-semibold">Practised</h3>
+	<h3 id="practised" class="font-semibold">{say.practised()}</h3>
 	<ul>
 		{#each practised as { kind, asked, right, sits } (kind)}
 			<li data-practised={kind}>
-				{exerciseNames[kind]}: right {right} of {asked}{sits ? ', it sits' : ''}
+				{say.rightOfIssitsSelectYes({
+					exerciseNames: exerciseNames[kind],
+					right,
+					asked,
+					isSits: sits ? 'yes' : 'no'
+				})}
 			</li>
 		{/each}
 	</ul>
 	{#if opens.length > 0}
 		<p class="quiet text-[0.9375rem]">
-			It may open a seat, if you wish it so. No practice opens a seat with a blade: for those, hands
-			are trained.
+			{say.itMayOpenASeat()}
 		</p>
 		<p class="flex flex-wrap gap-2">
 			{#each opens as seat (seat)}
 				<button
 					type="button"
 					class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
-					onclick={() => onopen(seat)}>Open {seatWords[seat]} to {name}, as new to it</button
+					onclick={() => onopen(seat)}
+					>{say.openToAsNewTo({ seatWords: seatWords[seat], name })}</button
 				>
 			{/each}
 		</p>

@@ -1,3 +1,4 @@
+import { seatsWords as say } from '$lib/words/people';
 import type { Level, SeatName } from './seats';
 import { seatNames, seatWords } from './seats';
 
@@ -10,5 +11,5 @@ export function seatsWords({
 	const names = seatNames
 		.filter((seat) => seats[seat])
 		.map((seat) => seatWords[seat].toLowerCase());
-	return names.length === 0 ? 'no seat said yet' : names.join(' · ');
+	return names.length === 0 ? say.noSeatSaidYet() : names.join(' · ');
 }

@@ -1,3 +1,4 @@
+import { seats as say } from '$lib/words/people';
 /** The seats of a table a person may take, in the order of the work. */
 export const seatNames = [
 	'flatten',
@@ -19,19 +20,19 @@ export type SeatName = (typeof seatNames)[number];
 
 export const seatWords: Readonly<Record<SeatName, string>> = {
 	flatten: 'Flatten',
-	'cut-blunt': 'Cut, blunt scissors',
-	'cut-sharp': 'Cut, sharp scissors',
-	'cut-blade': 'Cut, rolling blade',
+	'cut-blunt': say.cutBluntScissors(),
+	'cut-sharp': say.cutSharpScissors(),
+	'cut-blade': say.cutRollingBlade(),
 	join: 'Join',
-	ball: 'Wind balls',
-	load: 'Load a loom',
+	ball: say.windBalls(),
+	load: say.loadALoom(),
 	weave: 'Weave',
 	crochet: 'Crochet',
 	twine: 'Twine',
-	bands: 'Weave bands',
+	bands: say.weaveBands(),
 	finish: 'Finish',
 	check: 'Check',
-	pillows: 'Stuff pillows'
+	pillows: say.stuffPillows()
 };
 
 /** Where somebody sits on a day: cutting is one station, whatever is cut with. */
@@ -47,10 +48,10 @@ export type Level = (typeof levels)[number];
 export const needs = ['sitting', 'one-hand', 'low-sight', 'short-spells'] as const;
 export type Need = (typeof needs)[number];
 export const seatNeedWords: Readonly<Record<Need, string>> = {
-	sitting: 'works sitting only',
-	'one-hand': 'works with one hand',
-	'low-sight': 'sees little',
-	'short-spells': 'works in short spells'
+	sitting: say.worksSittingOnly(),
+	'one-hand': say.worksWithOneHand(),
+	'low-sight': say.seesLittle(),
+	'short-spells': say.worksInShortSpells()
 };
 
 /** Seats no child takes: blunt scissors at most, never a blade. */
@@ -58,12 +59,11 @@ export const bladeSeats: readonly SeatName[] = ['cut-sharp', 'cut-blade'];
 
 /** What stands at a seat, where its hand is. */
 export const seatCautions: Partial<Readonly<Record<SeatName, string>>> = {
-	'cut-blunt': 'A child cuts with an adult beside them, all the while.',
-	'cut-sharp': 'Adults; sharp scissors lie closed when they are put down.',
-	'cut-blade':
-		'Trained adults only: cut away from the body, gloves on, the blade closed when it is put down.',
-	load: 'Rods sit under tension: mind eyes and fingers.',
-	weave: 'The same move again and again: a break in every three quarters of an hour.',
-	join: 'The same move again and again: change seats before hands hurt.',
-	pillows: 'Scrap can suffocate: keep it bagged and away from small children.'
+	'cut-blunt': say.aChildCutsWithAn(),
+	'cut-sharp': say.adultsSharpScissorsLieClosed(),
+	'cut-blade': say.trainedAdultsOnlyCutAway(),
+	load: say.rodsSitUnderTensionMind(),
+	weave: say.theSameMoveAgainAnd(),
+	join: say.theSameMoveAgainAnd2(),
+	pillows: say.scrapCanSuffocateKeepIt()
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PlanBench as say } from '$lib/words/plan';
 	import { withGroup } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { afterPaint } from '$lib/stages/plan/bench/after-paint';
@@ -150,7 +151,7 @@
 	const keys: readonly Shortcut[] = [
 		...stepNames.map((step, at) => ({
 			key: String(at + 1),
-			label: `open ${step}`,
+			label: say.open({ step }),
 			act: () => bench.open(step)
 		})),
 		...views.map(({ view: to, label, key }) => ({
@@ -160,9 +161,9 @@
 		})),
 		{ key: 'z', label: 'undo', act: () => bench.undo() },
 		{ key: 'y', label: 'redo', act: () => bench.redo() },
-		{ key: 'n', label: 'pin this plan', act: pin },
-		{ key: 'k', label: 'keep this plan', act: () => form?.requestSubmit() },
-		{ key: '?', label: 'these keys', act: () => void (areKeysShown = !areKeysShown) }
+		{ key: 'n', label: say.pinThisPlan(), act: pin },
+		{ key: 'k', label: say.keepThisPlan(), act: () => form?.requestSubmit() },
+		{ key: '?', label: say.theseKeys(), act: () => void (areKeysShown = !areKeysShown) }
 	];
 	const shortcuts = new Shortcuts(keys);
 </script>
@@ -242,7 +243,7 @@
 
 			<section
 				class="sheet grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 p-4 pt-3"
-				aria-label="The plan"
+				aria-label={say.thePlan()}
 			>
 				<PlanHead
 					{bench}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The books of film: where every gram in the store lies, as one strip.
+	import { FilmBooks as say } from '$lib/words/prepare';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import { massWords } from '$lib/ui/unit-words';
 	import { formWords } from '$lib/ui/store-words';
@@ -14,7 +15,8 @@
 {#if all > 0}
 	<section class="sheet p-4" aria-labelledby="film-books">
 		<h2 class="text-base" id="film-books">
-			<span data-film-all>{massWords(all / 1000, system)}</span> of film in the store
+			<span data-film-all>{massWords(all / 1000, system)}</span>
+			{say.ofFilmInTheStore()}
 		</h2>
 		<div
 			class="mt-2 flex h-4 overflow-hidden rounded border border-base-content"
@@ -38,8 +40,7 @@
 			{/each}
 		</ul>
 		<p class="quiet mt-1 text-sm">
-			What an act takes from one pile it puts on another, to the milligram: nothing is made, nothing
-			is lost.
+			{say.whatAnActTakesFrom()}
 		</p>
 	</section>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The sheet of labels in small: tap the label it begins at, where some are used already.
+	import { LabelPlaces as say } from '$lib/words/prepare';
 	import type { LabelGrid } from './label-sizes';
 	import { labelsOn } from './label-sizes';
 
@@ -14,12 +15,12 @@
 </script>
 
 <details class="no-script">
-	<summary class="min-h-11 cursor-pointer py-2">Some labels of the sheet are used already</summary>
+	<summary class="min-h-11 cursor-pointer py-2">{say.someLabelsOfTheSheet()}</summary>
 	<div
 		class="grid max-w-64 gap-px border border-base-content bg-base-300 p-px"
 		style:grid-template-columns="repeat({grid.columns}, 1fr)"
 		role="group"
-		aria-label="The label it begins at"
+		aria-label={say.theLabelItBeginsAt()}
 	>
 		{#each labels as at (at)}
 			<button
@@ -31,7 +32,7 @@
 						: 'bg-base-100'}"
 				style:aspect-ratio="{grid.widthMm} / {grid.heightMm}"
 				aria-pressed={at === begin}
-				aria-label="Label {at}"
+				aria-label={say.label({ at })}
 				onclick={() => onbegin(at)}>{at}</button
 			>
 		{/each}

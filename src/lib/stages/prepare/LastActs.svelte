@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was done at the table last, its film in grams, and the way back.
+	import { LastActs as say } from '$lib/words/prepare';
 	import { actTo } from '$lib/ui/offered';
 	import type { Snippet } from 'svelte';
 	import { momentWords } from '$lib/ui/day-words';
@@ -22,9 +23,9 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="last-acts">
-	<h2 id="last-acts">Done last</h2>
+	<h2 id="last-acts">{say.doneLast()}</h2>
 	{#if acts.length === 0}
-		<p class="mt-2">Nothing yet. Tap a pile of bags to lay a batch flat.</p>
+		<p class="mt-2">{say.nothingYetTapAPile()}</p>
 	{:else}
 		<ul class="mt-1">
 			{#each acts as act (act.id)}
@@ -37,9 +38,9 @@
 				>
 					<p class="min-w-0 flex-1 basis-48 text-[0.9375rem]">
 						<span class={act.isTakenBack ? 'line-through' : 'font-semibold'}>{words}</span
-						>{act.byName ? `, by ${act.byName}` : ''}
+						>{act.byName ? say.by({ byName: act.byName }) : ''}
 						<span class="quiet block text-sm"
-							>{momentWords(act.at)}{act.isTakenBack ? ' · taken back' : ''} · {filmWords(
+							>{momentWords(act.at)}{act.isTakenBack ? say.takenBack() : ''} · {filmWords(
 								act,
 								system
 							)}</span
@@ -58,9 +59,9 @@
 							<input type="hidden" name="key" value={newKey()} />
 							<input type="hidden" name="of" value="entry" />
 							<input type="hidden" name="corrects" value={act.id} />
-							<input type="hidden" name="note" value="taken back at the table" />
+							<input type="hidden" name="note" value={say.takenBackAtTheTable()} />
 							<button class="btn px-3 font-normal"
-								>Take back<span class="sr-only">: {words}</span></button
+								>{say.takeBack()}<span class="sr-only">: {words}</span></button
 							>
 						</form>
 					{/if}

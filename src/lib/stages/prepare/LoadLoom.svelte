@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Strands laid from peg to peg on a loom that stands there: how many are laid, and the next of them.
+	import { LoadLoom as say } from '$lib/words/prepare';
 	import { pileWord } from '$lib/core/prepare/piles';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -53,8 +54,8 @@
 
 <EntryForm
 	{form}
-	title="Load a loom"
-	act="Lay them"
+	title={say.loadALoom()}
+	act={say.layThem()}
 	isMain={false}
 	stays={['plan', 'plan_version', 'tool', 'strands', 'pile', 'by_name']}
 >
@@ -65,7 +66,7 @@
 		class="block w-full"
 		viewBox="0 0 300 64"
 		role="img"
-		aria-label="{laid} of {all} strands laid"
+		aria-label={say.ofStrandsLaid({ laid, all })}
 	>
 		<path d="M6 6h288M6 58h288" class="stroke-base-content" stroke-width="3" />
 		{#each { length: all } as _, nth (nth)}
@@ -79,27 +80,31 @@
 		{/each}
 	</svg>
 	<p class="text-[0.9375rem]" data-laid>
-		<span class="figure font-semibold">{wholeNumber(laid)} of {wholeNumber(all)}</span> strands laid{on
-			? ` on mat ${on.code}`
-			: ''}, {plan.warp?.piecesPerStrand} pieces each.
+		<span class="figure font-semibold"
+			>{say.of({ laid: wholeNumber(laid), all: wholeNumber(all) })}</span
+		>
+		{say.strandsLaidPiecesEach({
+			part: on ? say.onMat({ code: on.code }) : '',
+			piecesPerStrand: plan.warp?.piecesPerStrand ?? ''
+		})}
 		{#if plan.warp?.jammed}
-			<strong>{plan.warp.jammed} of them have a knot at a peg:</strong> shorten one piece and move the
-			knot 75 mm in, or the mat will not come off.
-		{:else}No knot lies at a peg.{/if}
+			<strong>{say.ofThemHaveAKnot({ jammed: plan.warp.jammed })}</strong>
+			{say.shortenOnePieceAndMove()}
+		{:else}{say.noKnotLiesAtA()}{/if}
 	</p>
 	<div class="grid grid-cols-2 gap-3">
 		<EntrySelect
 			{form}
 			field="tool"
-			label="Loom"
+			label={say.loom()}
 			options={looms.map(({ id, name }) => ({ value: id, label: name }))}
 		/>
-		<EntryField {form} field="strands" label="Strands" inputmode="numeric" />
+		<EntryField {form} field="strands" label={say.strands()} inputmode="numeric" />
 	</div>
 	<EntrySelect
 		{form}
 		field="pile"
-		label="Taken from"
+		label={say.takenFrom()}
 		options={froms.map((pile) => ({
 			value: pileWord(pile),
 			label: `${wholeNumber(pile.amount)} ${pile.colour} pieces${pile.form === 'piece' ? '' : `, ${pile.form}`}`
@@ -109,8 +114,6 @@
 		<p class="font-semibold text-error" role="alert">{form.problems.plan ?? form.problems.mat}</p>
 	{/if}
 	{#snippet after()}
-		<Caution
-			>Rods and warp sit under tension: mind eyes and fingers, and two pairs of hands.</Caution
-		>
+		<Caution>{say.rodsAndWarpSitUnder()}</Caution>
 	{/snippet}
 </EntryForm>

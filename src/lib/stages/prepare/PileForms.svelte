@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The plain way to do with a pile what a tap does: another count, several colours, a label, by whom; and to count it again.
+	import { PileForms as say } from '$lib/words/prepare';
 	import { pileWord } from '$lib/core/prepare/piles';
 	import { cutWord } from '$lib/core/prepare/piles';
 	import { mostBallColours } from '$lib/entries/types/ball';
@@ -54,16 +55,16 @@
 			)
 	);
 	const titles = {
-		flatten: 'Lay bags flat',
-		cut: 'Cut flat bags',
-		join: 'Join pieces',
-		ball: 'Wind a ball'
+		flatten: say.layBagsFlat(),
+		cut: say.cutFlatBags(),
+		join: say.joinPieces(),
+		ball: say.windABall()
 	} as const;
 	const counts = {
 		flatten: { field: 'bags', label: 'Bags' },
 		cut: { field: 'bags', label: 'Bags' },
 		join: { field: 'pieces', label: 'Pieces' },
-		ball: { field: 'bags', label: `Bags’ worth of ${untrack(() => pile.colour)}` }
+		ball: { field: 'bags', label: say.bagsWorthOf({ untrack: untrack(() => pile.colour) }) }
 	} as const;
 	const shown = ['bags', 'pieces', 'spoiled', 'code', 'mass', 'by_name', 'as'];
 	const kind = $derived(act && act.type in titles ? (act.type as keyof typeof titles) : null);
@@ -95,45 +96,39 @@
 					label={counts[kind].label}
 					inputmode="numeric"
 				/>
-				<EntryField {form} field="by_name" label="By, if they like" />
+				<EntryField {form} field="by_name" label={say.byIfTheyLike()} />
 				{#if kind === 'cut'}
-					<EntryField {form} field="spoiled" label="Spoiled, of a hundred" inputmode="decimal" />
+					<EntryField {form} field="spoiled" label={say.spoiledOfAHundred()} inputmode="decimal" />
 				{/if}
 				{#if kind === 'ball'}
 					<EntrySelect
 						{form}
 						field="as"
-						label="As"
+						label={say.as()}
 						options={[
 							{ value: 'ball', label: 'a ball' },
-							{ value: 'chain', label: 'a chain for a loom' }
+							{ value: 'chain', label: say.aChainForALoom() }
 						]}
 					/>
-					<EntryField {form} field="mass" label="Weighs, if weighed" />
-					<EntryField
-						{form}
-						field="code"
-						label="Its label"
-						hint="as printed; else it gets the next code"
-					/>
+					<EntryField {form} field="mass" label={say.weighsIfWeighed()} />
+					<EntryField {form} field="code" label={say.itsLabel()} hint={say.asPrintedElseItGets()} />
 				{/if}
 			</div>
 			{#if kind === 'ball' && others.length > 0}
 				<details>
-					<summary class="min-h-11 cursor-pointer py-2">Then other colours on the same ball</summary
-					>
+					<summary class="min-h-11 cursor-pointer py-2">{say.thenOtherColoursOnThe()}</summary>
 					<div class="grid grid-cols-2 gap-3">
 						{#each nths as nth (nth)}
 							<EntrySelect
 								{form}
 								field="colour_{nth}"
-								label="Then"
+								label={say.then()}
 								options={[
-									{ value: '', label: 'nothing more' },
+									{ value: '', label: say.nothingMore() },
 									...others.map(({ colour }) => ({ value: colour, label: colour }))
 								]}
 							/>
-							<EntryField {form} field="bags_{nth}" label="Bags’ worth" inputmode="numeric" />
+							<EntryField {form} field="bags_{nth}" label={say.bagsWorth()} inputmode="numeric" />
 						{/each}
 					</div>
 				</details>
@@ -144,8 +139,8 @@
 		<EntryForm
 			form={recount}
 			{action}
-			title="Count this pile again"
-			act="So many lie there"
+			title={say.countThisPileAgain()}
+			act={say.soManyLieThere()}
 			isMain={false}
 			stays={['kind', 'colour', 'form', 'cut']}
 		>
@@ -155,10 +150,10 @@
 			<EntryField
 				form={recount}
 				field="counted"
-				label="{pileNoun(pile.form, pile.cut)} that lie there"
+				label={say.thatLieThere({ pileNoun: pileNoun(pile.form, pile.cut) })}
 				inputmode="numeric"
 			/>
-			<EntryField form={recount} field="note" label="What happened, in a word" />
+			<EntryField form={recount} field="note" label={say.whatHappenedInAWord()} />
 		</EntryForm>
 	{/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A tool that is there, by its measures; drawn to scale while they are typed.
+	import { ToolForm as say } from '$lib/words/prepare';
 	import { toolSorts } from '$lib/core/tools/tools';
 	import { toolScene } from '$lib/core/drawing/tool-scene';
 	import { fieldLength } from '$lib/core/units/format-length';
@@ -59,8 +60,8 @@
 
 <EntryForm
 	{form}
-	title={line ? `Measure ${line.name} again` : 'A tool that is there'}
-	act={line ? 'Keep it as measured' : 'Add it'}
+	title={line ? say.measureAgain({ name: line.name }) : say.aToolThatIsThere()}
+	act={line ? say.keepItAsMeasured() : say.addIt()}
 	stays={line
 		? [
 				'tool',
@@ -82,37 +83,37 @@
 		<EntrySelect
 			{form}
 			field="sort"
-			label="What it is"
+			label={say.whatItIs()}
 			options={toolSorts.map((value) => ({ value, label: toolNames[value] }))}
 		/>
 	{:else}<input type="hidden" name="sort" value={form.typed.sort} />{/if}
 	<div class="grid grid-cols-[2fr_1fr] gap-3">
-		<EntryField {form} field="name" label="What you call it" />
-		<EntryField {form} field="count" label="How many" inputmode="numeric" />
+		<EntryField {form} field="name" label={say.whatYouCallIt()} />
+		<EntryField {form} field="count" label={say.howMany()} inputmode="numeric" />
 	</div>
 	<OnlyWhen is={sort === 'loom'}>
 		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="pegs" label="Pegs at each end" inputmode="numeric" />
-			<EntryField {form} field="peg_to_peg" label="Pegs to pegs, along" />
+			<EntryField {form} field="pegs" label={say.pegsAtEachEnd()} inputmode="numeric" />
+			<EntryField {form} field="peg_to_peg" label={say.pegsToPegsAlong()} />
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={sort === 'frame'}>
 		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="nails" label="Nails at each end" inputmode="numeric" />
-			<EntryField {form} field="frame_length" label="Length between them" />
+			<EntryField {form} field="nails" label={say.nailsAtEachEnd()} inputmode="numeric" />
+			<EntryField {form} field="frame_length" label={say.lengthBetweenThem()} />
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={sort === 'loom' || sort === 'frame'}>
 		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="pitch" label="One to the next" hint="middle to middle" />
+			<EntryField {form} field="pitch" label={say.oneToTheNext()} hint={say.middleToMiddle()} />
 			<EntrySelect
 				{form}
 				field="rods"
-				label="Side rods"
+				label={say.sideRods()}
 				options={sort === 'frame'
 					? [
-							{ value: 'eyes', label: 'in eyes or clips' },
-							{ value: 'bare', label: 'on bare nails' }
+							{ value: 'eyes', label: say.inEyesOrClips() },
+							{ value: 'bare', label: say.onBareNails() }
 						]
 					: [
 							{ value: 'eyes', label: 'yes' },
@@ -122,7 +123,7 @@
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={sort === 'hook'}>
-		<EntryField {form} field="hook" label="Thickness, mm" inputmode="decimal" />
+		<EntryField {form} field="hook" label={say.thicknessMm()} inputmode="decimal" />
 	</OnlyWhen>
 	{#if tool && isDrawn && (tool.sort === 'loom' || tool.sort === 'frame')}
 		<div role="status" class="min-w-0">
@@ -131,7 +132,7 @@
 					tool,
 					300 / Math.max(2000, tool.sort === 'loom' ? tool.pegToPegMm : tool.lengthMm)
 				)}
-				said="The tool as it is typed, drawn to scale"
+				said={say.theToolAsItIs()}
 			/>
 			<p class="text-[0.9375rem]">{toolWords(tool, form.lengths)}.</p>
 		</div>
@@ -139,13 +140,11 @@
 	{#snippet after()}
 		{#if sort === 'rolling-blade' || sort === 'sharp-scissors'}
 			<Caution>
-				Rolling blades are for trained adults: cut away from the body, wear gloves, close the blade
-				when it is put down. Children and unsteady hands get blunt scissors or another seat.
+				{say.rollingBladesAreForTrained()}
 			</Caution>
 		{:else if sort === 'loom' || sort === 'frame'}
 			<Caution>
-				Rods sit under tension: mind eyes and fingers when they come out, and have a second pair of
-				hands. Bare nails let rods pop out.
+				{say.rodsSitUnderTensionMind()}
 			</Caution>
 		{/if}
 	{/snippet}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The tools that are there: looms and frames to one scale, hooks as thick as they are, the rest counted.
+	import { ToolList as say } from '$lib/words/prepare';
 	import { actTo } from '$lib/ui/offered';
 	import { toolScene } from '$lib/core/drawing/tool-scene';
 	import type { LengthSystem } from '$lib/core/units/format-length';
@@ -34,7 +35,7 @@
 
 {#if tools.length === 0}
 	<p class="mt-2">
-		None yet. Measure the loom in the hall, or name the hooks in the box: plans then go by them.
+		{say.noneYetMeasureTheLoom()}
 	</p>
 {:else}
 	<ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(100%,20rem),1fr))] gap-4">
@@ -43,13 +44,13 @@
 			{@const href = planOn(line)}
 			<li class="grid content-start gap-1 border-t border-base-300 pt-3" data-tool={name}>
 				{#if tool.sort === 'loom' || tool.sort === 'frame'}
-					<SceneView scene={toolScene(tool, scale)} said="{name}, drawn to scale" />
+					<SceneView scene={toolScene(tool, scale)} said={say.drawnToScale({ name })} />
 				{:else if tool.sort === 'hook'}
 					<svg
 						width={Math.max(44, tool.mm * cssMm + 4)}
 						height={tool.mm * cssMm + 4}
 						role="img"
-						aria-label="{name}, as thick as it is"
+						aria-label={say.asThickAsItIs({ name })}
 					>
 						<circle
 							cx={(tool.mm * cssMm) / 2 + 2}
@@ -70,15 +71,15 @@
 				</p>
 				{#if (wishes[id]?.length ?? 0) > count}
 					<p class="text-[0.9375rem] font-semibold" data-wishes>
-						{(wishes[id] ?? []).join(' and ')} want the same loom: one after the other, or another loom
-						for one of them.
+						{say.wantTheSameLoomOne({ wishes: (wishes[id] ?? []).join(' and ') })}
 					</p>
 				{/if}
 				<div class="flex flex-wrap gap-2">
-					{#if href}<a class="btn px-3" {href}>Plan with it<span class="sr-only">: {name}</span></a
+					{#if href}<a class="btn px-3" {href}
+							>{say.planWithIt()}<span class="sr-only">: {name}</span></a
 						>{/if}
 					<a class="btn px-3 font-normal" href="?again={id}"
-						>Measure again<span class="sr-only">: {name}</span></a
+						>{say.measureAgain()}<span class="sr-only">: {name}</span></a
 					>
 					<form method="POST" {...actTo('?/keep', 'tool')}>
 						<input type="hidden" name="type" value="tool" />
@@ -87,7 +88,7 @@
 						<input type="hidden" name="gone" value="yes" />
 						<input type="hidden" name="name" value={name} />
 						<button class="btn px-3 font-normal"
-							>Not there any more<span class="sr-only">: {name}</span></button
+							>{say.notThereAnyMore()}<span class="sr-only">: {name}</span></button
 						>
 					</form>
 				</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What was done last at a table or a mat, or why it was not; where an odd figure is asked about, the word that it is right.
+	import { TrestleSaid as say } from '$lib/words/prepare';
 	import type { EntryActions } from './trestle.svelte';
 
 	const { trestle }: { trestle: EntryActions } = $props();
@@ -10,7 +11,7 @@
 	<p class={isProblem ? 'font-semibold text-error' : 'quiet'} role="status" data-said>{words}</p>
 	{#if ifRight}
 		<button class="btn justify-self-start" onclick={() => void trestle.act(ifRight)}
-			>Yes, it is right</button
+			>{say.yesItIsRight()}</button
 		>
 	{/if}
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What the table works for: the plan that is cut by, for warp or weft, and how much is spoiled today.
+	import { WorkPanel as msg } from '$lib/words/prepare';
 	import type { PieceUse } from '$lib/core/prepare/cuts-of-plan';
 	import { goto } from '$app/navigation';
 	import FieldFrame from '$lib/ui/FieldFrame.svelte';
@@ -31,15 +32,15 @@
 </script>
 
 <section class="sheet grid gap-3 p-4" aria-labelledby="work-for">
-	<h2 id="work-for">Working for</h2>
+	<h2 id="work-for">{msg.workingFor()}</h2>
 	{#if plans.length === 0}
 		<p>
-			No plan is kept yet, so nobody can say how wide to cut.
-			<a class="link" href="/plan">Keep a plan first</a>.
+			{msg.noPlanIsKeptYet()}
+			<a class="link" href="/plan">{msg.keepAPlanFirst()}</a>.
 		</p>
 	{:else}
 		<form class="grid gap-3" data-sveltekit-noscroll data-sveltekit-keepfocus>
-			<FieldFrame id="table-plan" label="Cut and joined for">
+			<FieldFrame id="table-plan" label={msg.cutAndJoinedFor()}>
 				{#snippet children(described)}
 					<select
 						class="field"
@@ -50,13 +51,13 @@
 						{...described}
 					>
 						{#each plans as { id, name, matsWanted } (id)}
-							<option value={id}>{name}{matsWanted > 0 ? `: ${matsWanted} wanted` : ''}</option>
+							<option value={id}>{name}{matsWanted > 0 ? msg.wanted({ matsWanted }) : ''}</option>
 						{/each}
 					</select>
 				{/snippet}
 			</FieldFrame>
 			{#if plan && plan.uses.length > 1}
-				<FieldFrame id="table-use" label="Cut as">
+				<FieldFrame id="table-use" label={msg.cutAs()}>
 					{#snippet children(described)}
 						<select
 							class="field"
@@ -71,10 +72,10 @@
 					{/snippet}
 				</FieldFrame>
 			{/if}
-			<noscript><button class="btn">Work for this</button></noscript>
+			<noscript><button class="btn">{msg.workForThis()}</button></noscript>
 		</form>
 		<label class="grid gap-1">
-			Spoiled today, of a hundred pieces cut
+			{msg.spoiledTodayOfAHundred()}
 			<input
 				class="field"
 				name="spoiled"
@@ -86,16 +87,14 @@
 				oninput={(event) => onspoiled(event.currentTarget.value)}
 			/>
 			<span class="quiet text-sm" id="spoiled-why">
-				{#if !isGood}<span class="font-semibold text-error">A number from 0 to 90.</span>
-				{:else if isSpoiledSaid}As it was said today.
-				{:else}Asked once: it stands for the day.{/if}
+				{#if !isGood}<span class="font-semibold text-error">{msg.aNumberFrom0To()}</span>
+				{:else if isSpoiledSaid}{msg.asItWasSaidToday()}
+				{:else}{msg.askedOnceItStandsFor()}{/if}
 			</span>
 		</label>
 		{#if far}<p class="font-semibold" data-far>{far}</p>{/if}
 	{/if}
 	<Caution>
-		Blades are for trained adults, away from the body, closed when put down. Children and unsteady
-		hands get blunt scissors or another seat. Bag scraps at once, away from small children. Gloves
-		or washed hands; a break every three quarters of an hour.
+		{msg.bladesAreForTrainedAdults()}
 	</Caution>
 </section>

@@ -1,3 +1,4 @@
+import { actWords as say } from '$lib/words/prepare';
 import { sumOf } from '$lib/core/model/material-use';
 import type { LineForm } from '$lib/core/store/forms';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -22,17 +23,32 @@ export function actWords(act: ActLine): string {
 	].join(', ');
 	switch (act.type) {
 		case 'flatten':
-			return `${wholeNumber(movedOf(act, ['bag'], -1))} ${colours} bags laid flat`;
+			return say.bagsLaidFlat({ movedOf: wholeNumber(movedOf(act, ['bag'], -1)), colours });
 		case 'cut':
-			return `${wholeNumber(movedOf(act, ['flat'], -1))} ${colours} bags cut into ${wholeNumber(movedOf(act, ['piece'], 1))} pieces`;
+			return say.bagsCutIntoPieces({
+				movedOf: wholeNumber(movedOf(act, ['flat'], -1)),
+				colours,
+				movedOf2: wholeNumber(movedOf(act, ['piece'], 1))
+			});
 		case 'join':
-			return `${wholeNumber(movedOf(act, ['piece'], -1))} ${colours} pieces joined`;
+			return say.piecesJoined({ movedOf: wholeNumber(movedOf(act, ['piece'], -1)), colours });
 		case 'ball':
-			return `${act.code ?? 'A ball'}: ${wholeNumber(movedOf(act, ['strand'], -1))} ${colours} pieces in a ${act.moves.some(({ form }) => form === 'chain') ? 'chain' : 'ball'}`;
+			return say.piecesInAIssomeSelect({
+				code: act.code ?? say.aBall(),
+				movedOf: wholeNumber(movedOf(act, ['strand'], -1)),
+				colours,
+				isSome: act.moves.some(({ form }) => form === 'chain') ? 'yes' : 'no'
+			});
 		case 'load':
-			return `${wholeNumber(movedOf(act, ['piece', 'strand', 'chain'], -1))} ${colours} pieces laid on a loom${act.code ? `: mat ${act.code} begun` : ''}`;
+			return say.piecesLaidOnALoom({
+				movedOf: wholeNumber(movedOf(act, ['piece', 'strand', 'chain'], -1)),
+				colours,
+				part: act.code ? say.matBegun({ code: act.code }) : ''
+			});
 		default:
-			return `${act.moves.find(({ amount }) => amount < 0)?.colour ?? ''} pile counted again`.trim();
+			return say
+				.pileCountedAgain({ colour: act.moves.find(({ amount }) => amount < 0)?.colour ?? '' })
+				.trim();
 	}
 }
 
@@ -44,16 +60,16 @@ export function filmWords(act: ActLine, system: LengthSystem): string {
 	const parts = into.map(
 		({ form, filmMg }) => `${massWords(filmMg / 1000, system)} ${filmNouns[form]}`
 	);
-	return `${massWords(all / 1000, system)} of film: ${parts.join(', ')}`;
+	return say.ofFilm({ mass: massWords(all / 1000, system), parts: parts.join(', ') });
 }
 
 const filmNouns: Readonly<Record<LineForm, string>> = {
-	bag: 'in bags',
+	bag: say.inBags(),
 	flat: 'flat',
-	piece: 'in pieces',
-	strand: 'in strand',
-	ball: 'in the ball',
-	chain: 'in the chain',
-	stuffing: 'for stuffing',
-	scrap: 'to scrap'
+	piece: say.inPieces(),
+	strand: say.inStrand(),
+	ball: say.inTheBall(),
+	chain: say.inTheChain(),
+	stuffing: say.forStuffing(),
+	scrap: say.toScrap()
 };

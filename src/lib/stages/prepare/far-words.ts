@@ -1,3 +1,4 @@
+import { farWords as say } from '$lib/words/prepare';
 import type { TablePlan } from './table-view';
 import { capital, wholeNumber } from '$lib/ui/number-words';
 
@@ -15,14 +16,19 @@ export function farWords({
 		far.mats === 0
 			? ''
 			: far.mats === 1
-				? 'One mat can begin with the balls there. '
-				: `${wholeNumber(far.mats)} mats can begin with the balls there. `;
-	if (lacking.length === 0) return `${can}That is all that are wanted.`.trim();
-	const balls = lacking.map(
-		([colour, count]) =>
-			`${wholeNumber(count)} more ${colour === 'any' ? '' : `${colour} `}${count === 1 ? 'ball' : 'balls'}`
+				? say.oneMatCanBeginWith()
+				: say.matsCanBeginWithThe({ mats: wholeNumber(far.mats) });
+	if (lacking.length === 0) return say.thatIsAllThatAre({ can }).trim();
+	const balls = lacking.map(([colour, count]) =>
+		say.moreCount2PluralOneOther({
+			count: wholeNumber(count),
+			part: colour === 'any' ? '' : `${colour} `,
+			count2: count
+		})
 	);
 	const list =
-		balls.length > 1 ? `${balls.slice(0, -1).join(', ')} and ${balls.at(-1)}` : (balls[0] ?? '');
-	return `${can}${capital(list)} and the ${nth(far.mats + 1)} mat can begin.`;
+		balls.length > 1
+			? say.and({ balls: balls.slice(0, -1).join(', '), balls2: balls.at(-1) ?? '' })
+			: (balls[0] ?? '');
+	return say.andTheMatCanBegin({ can, list: capital(list), nth: nth(far.mats + 1) });
 }

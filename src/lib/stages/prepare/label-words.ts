@@ -1,3 +1,4 @@
+import { labelWords as say } from '$lib/words/prepare';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
 import type { ThingSort } from '$lib/core/store/forms';
@@ -10,7 +11,7 @@ import { pieceNames } from './pile-words';
 /** Its colours in the order they were wound: one, or mixed and which. */
 export function ballColours({ colours }: Pick<BallContent, 'colours'>): string {
 	const names = colours.map(({ colour }) => colour);
-	return names.length === 1 ? (names[0] ?? '') : `mixed: ${names.join(', ')}`;
+	return names.length === 1 ? (names[0] ?? '') : say.mixed({ names: names.join(', ') });
 }
 
 /** Its strand with the interval, and how it is known: `35 m (33–37)`. */

@@ -1,3 +1,4 @@
+import { nextAct as msg } from '$lib/words/prepare';
 import { defaults } from '$lib/core/defaults';
 import type { PieceUse } from '$lib/core/prepare/cuts-of-plan';
 import type { Pile } from '$lib/core/prepare/piles';
@@ -46,22 +47,22 @@ const cutFor = ({ plan, use, cuts }: WorkFor, kindId: string): TableCut | undefi
 
 function cutting({ kindId, colour, amount }: Pile, work: WorkFor): NextAct | NoAct {
 	const { plan, use, spoiled } = work;
-	if (!plan) return { why: 'Choose a plan to cut by.' };
-	if (!cutFor(work, kindId)) return { why: `${plan.name} cannot be cut from these.` };
+	if (!plan) return { why: msg.chooseAPlanToCut() };
+	if (!cutFor(work, kindId)) return { why: msg.cannotBeCutFromThese({ name: plan.name }) };
 	const bags = Math.min(defaults.batchSize.value, amount);
 	return {
 		type: 'cut',
 		typed: { kind: kindId, colour, bags: String(bags), ...planned(work), use, spoiled },
-		label: `Cut ${bags}`,
-		words: `${bags} ${colour} bags cut`
+		label: msg.cut({ bags }),
+		words: msg.bagsCut({ bags, colour })
 	};
 }
 
 function balling(pile: Pile, work: WorkFor): NextAct | NoAct {
 	const { kindId, colour, cut, amount } = pile;
-	if (!cut) return { why: 'Nobody said how these were cut.' };
+	if (!cut) return { why: msg.nobodySaidHowTheseWere() };
 	const bags = Math.min(ballBags(work.plan), Math.floor(amount / cut.piecesPerBag + 1e-9));
-	if (bags < 1) return { why: 'Not a bag’s worth yet.' };
+	if (bags < 1) return { why: msg.notABagsWorthYet() };
 	const asked = cutFor(work, kindId);
 	const suits = asked && whyUnsuited(cut, asked.cut) === null;
 	return {
@@ -74,8 +75,8 @@ function balling(pile: Pile, work: WorkFor): NextAct | NoAct {
 			as: 'ball',
 			...(suits ? planned(work) : {})
 		},
-		label: `Ball of ${bags}`,
-		words: `a ball of ${bags} ${colour} bags`
+		label: msg.ballOf({ bags }),
+		words: msg.aBallOfBags({ bags, colour })
 	};
 }
 
@@ -88,19 +89,19 @@ export function nextAct(pile: Pile, work: WorkFor): NextAct | NoAct | null {
 			return {
 				type: 'flatten',
 				typed: { kind: kindId, colour, bags: String(bags) },
-				label: `Flatten ${bags}`,
-				words: `${bags} ${colour} bags laid flat`
+				label: msg.flatten({ bags }),
+				words: msg.bagsLaidFlat({ bags, colour })
 			};
 		}
 		case 'flat':
 			return cutting(pile, work);
 		case 'piece': {
-			if (!cut) return { why: 'Nobody said how these were cut: move them in the store.' };
+			if (!cut) return { why: msg.nobodySaidHowTheseWere2() };
 			const pieces = Math.min(ballBags(work.plan) * cut.piecesPerBag, amount);
 			return {
 				type: 'join',
 				typed: { kind: kindId, colour, cut: cutWord(cut), pieces: String(pieces) },
-				label: `Join ${wholeNumber(pieces)}`,
+				label: msg.join({ pieces: wholeNumber(pieces) }),
 				words: `${wholeNumber(pieces)} ${colour} ${pileNoun('piece', cut)} joined`
 			};
 		}

@@ -1,3 +1,4 @@
+import { pileWords as say } from '$lib/words/prepare';
 import type { LineForm } from '$lib/core/store/forms';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { Pile, PileKey } from '$lib/core/prepare/piles';
@@ -8,9 +9,9 @@ import { formWords } from '$lib/ui/store-words';
 /** Pieces of each cut, as people call them. */
 export const pieceNames: Readonly<Record<CutStyle, string>> = {
 	loops: 'rings',
-	spiral: 'spiral strips',
-	'half-bag': 'half bags',
-	'whole-tube': 'whole tubes'
+	spiral: say.spiralStrips(),
+	'half-bag': say.halfBags(),
+	'whole-tube': say.wholeTubes()
 };
 
 /** What lies in a pile of a form, in the words of its cut. */
@@ -25,8 +26,13 @@ export function notThereWords(
 ): string {
 	const noun = pileNoun(form, cut);
 	return there > 0
-		? `Only ${wholeNumber(there)} ${colour} ${noun} lie there, and this takes ${wholeNumber(wanted)}. Take fewer, or count the pile again.`
-		: `No ${colour} ${noun} lie there any more: somebody may have used them. Count the pile again.`;
+		? say.onlyLieThereAndThis({
+				there: wholeNumber(there),
+				colour,
+				noun,
+				wanted: wholeNumber(wanted)
+			})
+		: say.noLieThereAnyMore({ colour, noun });
 }
 
 /** Bags' worth of a pile: its height goes by it. */

@@ -1,3 +1,4 @@
+import { places as say } from '$lib/words/prepare';
 import type { LineForm } from '$lib/core/store/forms';
 import type { TablePile } from './table-view';
 
@@ -8,11 +9,11 @@ export const places: readonly {
 	/** What is said where nothing lies. */
 	readonly empty: string;
 }[] = [
-	{ name: 'Bags', forms: ['bag'], empty: 'None sorted.' },
-	{ name: 'Flat', forms: ['flat'], empty: 'Tap bags to lay a batch flat.' },
-	{ name: 'Cut', forms: ['piece'], empty: 'Tap flat bags to cut a batch.' },
-	{ name: 'Strand', forms: ['strand'], empty: 'Tap pieces to join them.' },
-	{ name: 'Balls', forms: ['ball', 'chain'], empty: 'Tap strand to wind a ball.' }
+	{ name: 'Bags', forms: ['bag'], empty: say.noneSorted() },
+	{ name: 'Flat', forms: ['flat'], empty: say.tapBagsToLayA() },
+	{ name: 'Cut', forms: ['piece'], empty: say.tapFlatBagsToCut() },
+	{ name: 'Strand', forms: ['strand'], empty: say.tapPiecesToJoinThem() },
+	{ name: 'Balls', forms: ['ball', 'chain'], empty: say.tapStrandToWindA() }
 ];
 
 /** The piles at each place, the highest first; those of one kind together. */

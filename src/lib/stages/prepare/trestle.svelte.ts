@@ -1,3 +1,4 @@
+import { trestle as msg } from '$lib/words/prepare';
 import { isOnlyAsked } from '$lib/entries/waiting';
 import type { Outbox } from '$lib/entries/outbox.svelte';
 import type { Typed } from '$lib/entries/form-reader';
@@ -13,7 +14,7 @@ export interface ActionSaid {
 	readonly ifRight?: Pick<NextAct, 'type' | 'typed' | 'words'>;
 }
 
-const takenBack = 'taken back at the table';
+const takenBack = msg.takenBackAtTheTable();
 
 /** The acts of a table: each tap is an entry, which waits on the device until it is kept. */
 export class EntryActions {
@@ -43,7 +44,7 @@ export class EntryActions {
 
 	async takeBack(id: number, words: string): Promise<void> {
 		const typed = { of: 'entry', corrects: String(id), note: takenBack };
-		await this.#add('correction', typed, `taken back: ${words}`);
+		await this.#add('correction', typed, msg.takenBack({ words }));
 	}
 
 	/** What this device has done and not read yet: while it waits it goes as if it had never been. */
@@ -53,7 +54,7 @@ export class EntryActions {
 			return;
 		}
 		const typed = { of: 'key', corrects: key, note: takenBack };
-		await this.#add('correction', typed, `taken back: ${words}`);
+		await this.#add('correction', typed, msg.takenBack({ words }));
 	}
 
 	async #add(type: string, typed: Typed, words: string): Promise<void> {
@@ -71,7 +72,7 @@ export class EntryActions {
 		if (sent.outcome === 'refused' || sent.outcome === 'lost') this.#slips.forget();
 		if (sent.outcome === 'refused') {
 			this.#say({
-				words: `Not kept: ${Object.values(sent.problems).join(' ')}`,
+				words: msg.notKept({ values: Object.values(sent.problems).join(' ') }),
 				isProblem: true,
 				...(isOnlyAsked(sent.problems) && {
 					ifRight: { type, typed: { ...typed, sure: 'yes' }, words } as ActionSaid['ifRight']
@@ -80,13 +81,12 @@ export class EntryActions {
 			await this.outbox.drop(sent.key).catch(() => {});
 		} else if (sent.outcome === 'lost')
 			this.#say({
-				words:
-					'Not kept: this device keeps nothing and the network is away. Try again in a moment.',
+				words: msg.notKeptThisDeviceKeeps(),
 				isProblem: true
 			});
 		else if (act === this.#acts)
 			this.#say({
-				words: `${sent.outcome === 'kept' ? 'Kept' : 'Waiting on this device'}: ${words}.`,
+				words: `${sent.outcome === 'kept' ? 'Kept' : msg.waitingOnThisDevice()}: ${words}.`,
 				isProblem: false
 			});
 	}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Mats by the end of each week: what is likely, four times in five of it as a band, and the line of what is wanted.
+	import { SeasonChart as say } from '$lib/words/season';
 	import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 	import type { SeasonBand } from '$lib/core/season/forecast';
 	import { chartLook, keepDrawn } from '$lib/ui/chart-look';
@@ -36,7 +37,7 @@
 						...plain,
 						data: line('high'),
 						fill: '-1',
-						backgroundColor: `color-mix(in srgb, ${look.blue} 20%, transparent)`
+						backgroundColor: say.colorMixInSrgb20({ blue: look.blue })
 					},
 					{ pointRadius: 2, data: line('expected'), borderColor: look.blue, borderWidth: 3 },
 					{
@@ -89,18 +90,18 @@
 		<canvas bind:this={canvas} aria-hidden="true"></canvas>
 	</div>
 	<p class="quiet text-[0.9375rem]">
-		The dashed line is what is wanted; four times in five it comes out within the band.
+		{say.theDashedLineIsWhat()}
 	</p>
 	<details>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-3"
-			>Week by week</summary
+			>{say.weekByWeek()}</summary
 		>
 		<Table
 			heads={[
 				'By',
 				{ label: 'Likely', isFigure: true },
-				{ label: 'At least', isFigure: true },
-				{ label: 'At most', isFigure: true }
+				{ label: say.atLeast(), isFigure: true },
+				{ label: say.atMost(), isFigure: true }
 			]}
 		>
 			{#each weeks as band, at (at)}
@@ -113,4 +114,4 @@
 			{/each}
 		</Table>
 	</details>
-{:else}<p class="quiet">Less than a week is left: it is what there is.</p>{/if}
+{:else}<p class="quiet">{say.lessThanAWeekIs()}</p>{/if}

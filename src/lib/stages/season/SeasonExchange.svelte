@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Other plans for the mats that are begun from now: what each would do, by the same chance.
+	import { SeasonExchange as say } from '$lib/words/season';
 	import type { ExchangeSaid } from './season-said';
 	import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
 	import { addsWords, chanceWords, moreBagsWords, seasonQuery } from './season-words';
@@ -18,12 +19,12 @@
 </script>
 
 <section class="sheet grid gap-2 p-4" aria-labelledby="exchange">
-	<h2 id="exchange">All new mats by one plan?</h2>
+	<h2 id="exchange">{say.allNewMatsByOne()}</h2>
 	{#if basis.plans.length === 0}
-		<p class="quiet">No plan is kept yet.</p>
+		<p class="quiet">{say.noPlanIsKeptYet()}</p>
 	{:else if !exchanges}
 		<a class="btn justify-self-start" href="{href(asked.other)}&plans=yes" data-sveltekit-noscroll
-			>See what each plan would do</a
+			>{say.seeWhatEachPlanWould()}</a
 		>
 	{:else}
 		<ul>
@@ -40,10 +41,10 @@
 						<span class="break-words underline underline-offset-3">{name}</span>
 						<strong class="text-right">{said ? chanceWords(said.chance) : ''}</strong>
 						{#if said}<span class="col-span-2 text-[0.9375rem]">
-								{addsWords(said.adds)}, {moreBagsWords(said.moreBags)} in work.
+								{say.inWork({ adds: addsWords(said.adds), moreBags: moreBagsWords(said.moreBags) })}
 								{#if tool}{basis.tools[tool] === null
-										? `No ${tool} is kept under Tools: as many are counted on as it takes.`
-										: `${basis.tools[tool]} ${tool}${basis.tools[tool] === 1 ? '' : 's'} for it.`}{/if}
+										? say.noIsKeptUnderTools({ tool })
+										: say.toolsPluralOneOtherFor({ tools: basis.tools[tool], tool })}{/if}
 							</span>{/if}
 					</a>
 				</li>

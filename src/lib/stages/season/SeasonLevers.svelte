@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What would help: each lever with what it adds. A tap shows the band with it; taps add up.
+	import { SeasonLevers as say } from '$lib/words/season';
 	import type { LeverName } from '$lib/core/season/forecast';
 	import type { LeverSaid, Outlook } from './season-said';
 	import type { SeasonAsked, SeasonGoal } from './season-view';
@@ -34,7 +35,7 @@
 				data-sveltekit-keepfocus
 			>
 				<span class="underline underline-offset-3"
-					>{asked.levers[what] > 0 ? 'once more: ' : ''}{leverWords(what, 1)}</span
+					>{asked.levers[what] > 0 ? say.onceMore() : ''}{leverWords(what, 1)}</span
 				>
 				<strong class="text-right">{chanceWords(outlook.chance)}</strong>
 				<span class="quiet col-span-2 text-[0.9375rem]">
@@ -46,7 +47,7 @@
 					class="inline-flex min-h-11 link items-center px-2"
 					href={hrefWith(what, -1)}
 					data-sveltekit-noscroll
-					data-sveltekit-keepfocus>Without {leverWords(what, 1)}</a
+					data-sveltekit-keepfocus>{say.without({ lever: leverWords(what, 1) })}</a
 				>
 			{/if}
 		</li>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What comes of a season: how likely it is enough, the band over the weeks, and what holds it back.
+	import { SeasonOutlook as say } from '$lib/words/season';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { capital, smallNumber } from '$lib/ui/number-words';
 	import SeasonChart from './SeasonChart.svelte';
@@ -21,17 +22,20 @@
 </script>
 
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
-	<h2 id="goal">{capital(smallNumber(goal.wanted))} by {yearDayWords(goal.by)}?</h2>
+	<h2 id="goal">
+		{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
+	</h2>
 	<p class="text-2xl" data-chance={outlook.chance}>
 		<strong>{chanceWords(outlook.chance)}</strong>
 		<span class="quiet text-base">{percentWords(outlook.chance)}</span>
 	</p>
 </div>
 <p data-expected={outlook.expected}>
-	{outlookWords(outlook)}{changed ? `, with ${changed}` : ''}. {thereWords(goal, basis)}
-	{#if plain}Without: about {smallNumber(Math.round(plain.expected))}, {chanceWords(
-			plain.chance
-		)}.{/if}
+	{outlookWords(outlook)}{changed ? say.with({ changed }) : ''}. {thereWords(goal, basis)}
+	{#if plain}{say.withoutAbout({
+			round: smallNumber(Math.round(plain.expected)),
+			chance: chanceWords(plain.chance)
+		})}{/if}
 </p>
 <SeasonChart
 	weeks={outlook.weeks}
@@ -41,7 +45,7 @@
 />
 {#if held.length > 0}
 	<div>
-		<h3 class="text-lg" id="held">Held back by</h3>
+		<h3 class="text-lg" id="held">{say.heldBackBy()}</h3>
 		<div class="mt-1 flex overflow-hidden rounded-lg border border-base-300" aria-hidden="true">
 			{#each held as [what, share], nth (what)}
 				<span
@@ -54,8 +58,9 @@
 			{/each}
 		</div>
 		<p data-held>
-			{capital(held.map(([what, share]) => `${what} in about ${share}`).join(', '))} of a hundred seasons
-			that fall short.
+			{say.ofAHundredSeasonsThat({
+				held: capital(held.map(([what, share]) => say.inAbout({ what, share })).join(', '))
+			})}
 		</p>
 	</div>
 {/if}

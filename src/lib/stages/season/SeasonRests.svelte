@@ -1,5 +1,6 @@
 <script lang="ts">
 	// All that a forecast rests on, each opening to where it came from; thin data says so.
+	import { SeasonRests as say } from '$lib/words/season';
 	import { restsOf } from './rests-words';
 	import type { SeasonBasis } from './season-view';
 
@@ -7,7 +8,7 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="rests">
-	<h2 id="rests">What it rests on</h2>
+	<h2 id="rests">{say.whatItRestsOn()}</h2>
 	{#each restsOf(basis) as { of, title, words, href, where } (of)}
 		<details data-rests={of} class="border-t border-base-300 first-of-type:border-t-0">
 			<summary class="min-h-11 cursor-pointer py-2">{title}</summary>

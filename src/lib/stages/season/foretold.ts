@@ -1,3 +1,4 @@
+import { foretold as msg } from '$lib/words/season';
 import { capital, smallNumber } from '$lib/ui/number-words';
 
 /** A forecast that was kept, and what came of it. */
@@ -25,8 +26,12 @@ export function hitsWords(all: readonly Foretold[]): string {
 	const past = all.filter(({ came }) => came !== null);
 	if (past.length === 0) return '';
 	const hits = past.filter((one) => isHit(one)).length;
-	const few = past.length < 5 ? ' So few say little yet.' : '';
+	const few = past.length < 5 ? msg.soFewSayLittleYet() : '';
 	return past.length === 1
-		? `The one forecast that can be looked back on came out ${hits === 1 ? 'within' : 'outside'} its band.${few}`
-		: `${capital(smallNumber(hits))} of ${smallNumber(past.length)} forecasts came out within their band; four in five should.${few}`;
+		? msg.theOneForecastThatCan({ hits, few })
+		: msg.ofForecastsCameOutWithin({
+				hits: capital(smallNumber(hits)),
+				length: smallNumber(past.length),
+				few
+			});
 }

@@ -1,3 +1,4 @@
+import { restsWords as msg } from '$lib/words/season';
 import { shortDayWords } from '$lib/ui/day-words';
 import { fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
 import type { SeasonBasis } from './season-view';
@@ -15,9 +16,11 @@ export interface Rest {
 const enough = 6;
 const thinWords = (count: number): string =>
 	count === 0
-		? ' None is known yet: what tables usually do stands for it.'
+		? msg.noneIsKnownYetWhat()
 		: count < enough
-			? ` Only ${count === 1 ? 'one is' : `${smallNumber(count)} are`} known: this says little, and the band is wide.`
+			? msg.onlyKnownThisSaysLittle({
+					part: count === 1 ? msg.oneIs() : msg.are({ count: smallNumber(count) })
+				})
 			: '';
 const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
 const percent = (share: number) => `${Math.round(100 * share)} %`;
@@ -28,13 +31,28 @@ function makersWords({ mats, freeMakers }: SeasonBasis): string {
 	const rates = known.map((one) => mean(one.weeks));
 	const spread =
 		rates.length > 0
-			? ` A week brings ${percent(Math.min(...rates))} to ${percent(Math.max(...rates))} of a mat, by who makes it.`
+			? msg.aWeekBringsToOf({
+					percent: percent(Math.min(...rates)),
+					percent2: percent(Math.max(...rates))
+				})
 			: '';
 	const made = fixed(
 		mats.reduce((sum, { done }) => sum + done, 0),
 		1
 	);
-	return `${wholeNumber(mats.length)} mats are in hand, ${made} mats’ worth of them made; ${freeMakers.length === 0 ? 'nobody who made one before has' : freeMakers.length === 1 ? 'one who made one before has' : `${smallNumber(freeMakers.length)} who made one before have`} none just now. ${wholeNumber(weeks)} weeks of theirs are known.${spread}${thinWords(weeks)}`;
+	return msg.matsAreInHandMats({
+		length: wholeNumber(mats.length),
+		made,
+		part:
+			freeMakers.length === 0
+				? msg.nobodyWhoMadeOneBefore()
+				: freeMakers.length === 1
+					? msg.oneWhoMadeOneBefore()
+					: msg.whoMadeOneBeforeHave({ length: smallNumber(freeMakers.length) }),
+		weeks: wholeNumber(weeks),
+		spread,
+		thin: thinWords(weeks)
+	});
 }
 
 /** All that a forecast rests on, in words: the same on the page and on paper. */
@@ -42,7 +60,11 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 	const { newMat, bagsPerWeek, perPlace, perTableDay, tableDays, checks, tools } = basis;
 	const bags = (mats: number) => wholeNumber(mats * newMat.bags);
 	const spread = (all: readonly number[]) =>
-		`${bags(Math.min(...all))} to ${bags(Math.max(...all))} bags, ${bags(mean(all))} on average`;
+		msg.toBagsOnAverage({
+			bags: bags(Math.min(...all)),
+			bags2: bags(Math.max(...all)),
+			bags3: bags(mean(all))
+		});
 	const checked = checks.good + checks.mended;
 	const worked = perTableDay.filter((made) => made > 0);
 	const { tool } = newMat;
@@ -50,74 +72,108 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 		{
 			of: 'mat',
 			title: 'A mat',
-			words: `It takes ${wholeNumber(newMat.bags)} bags, and its maker some ${wholeNumber(newMat.makingSeconds / 3600)} hours, by the plans that are wanted.`,
+			words: msg.itTakesBagsAndIts({
+				bags: wholeNumber(newMat.bags),
+				makingSeconds: wholeNumber(newMat.makingSeconds / 3600)
+			}),
 			href: '/plans',
-			where: 'Kept plans'
+			where: msg.keptPlans()
 		},
 		{
 			of: 'bags',
-			title: 'Bags sorted a week',
-			words:
-				`${bagsPerWeek.length > 0 ? `In ${smallNumber(bagsPerWeek.length)} weeks: ${spread(bagsPerWeek)}.` : ''}${thinWords(bagsPerWeek.length)} ${bags(basis.bagMats)} lie there, and ${bags(basis.strandMats)} in balls.`.trim(),
+			title: msg.bagsSortedAWeek(),
+			words: msg
+				.lieThereAndInBalls({
+					part:
+						bagsPerWeek.length > 0
+							? msg.inWeeks({
+									length: smallNumber(bagsPerWeek.length),
+									spread: spread(bagsPerWeek)
+								})
+							: '',
+					thin: thinWords(bagsPerWeek.length),
+					bags: bags(basis.bagMats),
+					bags2: bags(basis.strandMats)
+				})
+				.trim(),
 			href: '/gather/store',
-			where: 'Store'
+			where: msg.store()
 		},
 		...(perPlace.length > 0
 			? [
 					{
 						of: 'places' as const,
 						title: 'Where they come from',
-						words: `In twelve weeks: ${perPlace.map(({ place, bags, times }) => `${place} ${wholeNumber(bags)} in ${times === 1 ? 'one go' : `${smallNumber(times)} goes`}`).join(', ')}.`,
+						words: msg.inTwelveWeeks({
+							perPlace: perPlace
+								.map(({ place, bags, times }) =>
+									msg.in({
+										place,
+										bags: wholeNumber(bags),
+										part: times === 1 ? msg.oneGo() : msg.goes({ times: smallNumber(times) })
+									})
+								)
+								.join(', ')
+						}),
 						href: '/gather',
-						where: 'Gather'
+						where: msg.gather()
 					}
 				]
 			: []),
 		{
 			of: 'days',
-			title: 'Table days',
-			words:
-				`${worked.length > 0 ? `Wound at the last ${smallNumber(worked.length)}: ${spread(worked)}.` : ''}${thinWords(worked.length)} To come: ${
-					tableDays.length === 0
-						? 'none'
-						: tableDays
-								.map(
-									({ day, attendance }) =>
-										`${shortDayWords(day)} (${percent(attendance)} of those who said yes come)`
-								)
-								.join(', ')
-				}.`.trim(),
+			title: msg.tableDays(),
+			words: msg
+				.toCome({
+					part:
+						worked.length > 0
+							? msg.woundAtTheLast({ length: smallNumber(worked.length), spread: spread(worked) })
+							: '',
+					thin: thinWords(worked.length),
+					part2:
+						tableDays.length === 0
+							? msg.none()
+							: tableDays
+									.map(({ day, attendance }) =>
+										msg.ofThoseWhoSaidYes({
+											shortDay: shortDayWords(day),
+											percent: percent(attendance)
+										})
+									)
+									.join(', ')
+				})
+				.trim(),
 			href: '/prepare/days',
-			where: 'Table days'
+			where: msg.tableDays()
 		},
 		{
 			of: 'makers',
-			title: 'Makers’ weeks',
+			title: msg.makersWeeks(),
 			words: makersWords(basis),
 			href: '/make',
-			where: 'Make'
+			where: msg.make()
 		},
 		...(tool
 			? [
 					{
 						of: 'tools' as const,
-						title: tool === 'loom' ? 'Looms' : 'Frames',
+						title: tool === 'loom' ? msg.looms() : msg.frames(),
 						words:
 							tools[tool] === null
-								? 'None is kept: as many are counted on as it takes.'
-								: `${wholeNumber(tools[tool])} stand there; a mat is on one until it is made.`,
+								? msg.noneIsKeptAsMany()
+								: msg.standThereAMatIs({ tools: wholeNumber(tools[tool]) }),
 						href: '/prepare/tools',
-						where: 'Tools'
+						where: msg.tools()
 					}
 				]
 			: []),
 		{
 			of: 'checks',
-			title: 'Checks',
+			title: msg.checks(),
 			words:
-				`${checked > 0 ? `Of ${smallNumber(checked)}, ${checks.good === 0 ? 'none' : smallNumber(checks.good)} ${checks.good === 1 ? 'was' : 'were'} good at once.` : ''}${thinWords(checked)}`.trim(),
+				`${checked > 0 ? msg.ofGoodPluralOneOther({ checked: smallNumber(checked), part: checks.good === 0 ? msg.none() : smallNumber(checks.good), good: checks.good }) : ''}${thinWords(checked)}`.trim(),
 			href: '/check',
-			where: 'Check'
+			where: msg.check()
 		}
 	];
 }

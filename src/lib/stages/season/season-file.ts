@@ -1,3 +1,4 @@
+import { seasonFile as say } from '$lib/words/season';
 import type { SeasonNow } from '$lib/core/season/season';
 import { asBefore } from '$lib/core/season/season';
 import { daysBetween } from '$lib/ui/days';
@@ -16,15 +17,15 @@ export interface SeasonCase {
 }
 
 const words = {
-	day: 'This is a day, like 2026-11-26.',
-	count: 'This is a count of mats: whole, 0 to 10,000.',
-	worth: 'This is an amount in mats’ worth: 0 to 10,000.',
-	share: 'This is a share of a mat in a week: 0 to 20.',
-	done: 'This is the share of the mat that is made: 0 or more.',
-	list: 'This is a list of at most 520.',
-	seed: 'This is a seed: a whole number from 0 to 4,294,967,295.',
-	runs: 'This is a number of runs: whole, 1 to 20,000.',
-	bags: 'This is how many bags a mat takes: more than 0, at most 100,000.'
+	day: say.thisIsADayLike(),
+	count: say.thisIsACountOf(),
+	worth: say.thisIsAnAmountIn(),
+	share: say.thisIsAShareOf(),
+	done: say.thisIsTheShareOf(),
+	list: say.thisIsAListOf(),
+	seed: say.thisIsASeedA(),
+	runs: say.thisIsANumberOf(),
+	bags: say.thisIsHowManyBags()
 } as const;
 
 const day = z.iso.date({ error: words.day });
@@ -57,14 +58,14 @@ const fileShape = z.strictObject(
 						done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),
 						weeks
 					},
-					{ error: 'This is a mat in hand: done and weeks.' }
+					{ error: say.thisIsAMatIn() }
 				),
-				{ error: 'This is a list of mats in hand.' }
+				{ error: say.thisIsAListOf2() }
 			)
 			.default([]),
 		free_makers: z
-			.array(z.strictObject({ weeks }, { error: 'This is a maker without a mat: weeks.' }), {
-				error: 'This is a list of makers without a mat.'
+			.array(z.strictObject({ weeks }, { error: say.thisIsAMakerWithout() }), {
+				error: say.thisIsAListOf3()
 			})
 			.default([]),
 		strand_mats: worth.default(0),
@@ -74,7 +75,7 @@ const fileShape = z.strictObject(
 		per_table_day: z
 			.array(
 				z.union([worth, z.strictObject({ made: worth, short: z.boolean().default(false) })], {
-					error: 'This is what a table day made: an amount, or made and short.'
+					error: say.thisIsWhatATable()
 				}),
 				{ error: words.list }
 			)
@@ -83,7 +84,7 @@ const fileShape = z.strictObject(
 		checks: z
 			.strictObject(
 				{ good: count.default(0), mended: count.default(0) },
-				{ error: 'These are checks: good and mended.' }
+				{ error: say.theseAreChecksGoodAnd() }
 			)
 			.default({ good: 0, mended: 0 }),
 		bags_per_mat: z
@@ -104,7 +105,7 @@ const fileShape = z.strictObject(
 			.max(20_000, words.runs)
 			.default(2000)
 	},
-	{ error: 'This is a season: today, by, wanted, and what there is.' }
+	{ error: say.thisIsASeasonToday() }
 );
 
 /** Weeks of makers that are lived through at once: more takes too long. */
@@ -120,15 +121,12 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 	const { value: data, problems } = readJson(text, fileShape);
 	if (problems) return { problems };
 	const days = daysBetween(data.today, data.by);
-	if (days < 0) return problem('by', 'The season ends before it begins.');
+	if (days < 0) return problem('by', say.theSeasonEndsBeforeIt());
 	const weeksToCome = Math.floor(days / 7);
-	if (weeksToCome > mostWeeks) return problem('by', 'That is more than five years ahead.');
+	if (weeksToCome > mostWeeks) return problem('by', say.thatIsMoreThanFive());
 	const makers = data.mats.length + data.free_makers.length;
 	if (makers * weeksToCome * data.runs > mostWork)
-		return problem(
-			'runs',
-			'These are more mats, weeks and runs than are gone through at once. Ask for fewer runs.'
-		);
+		return problem('runs', say.theseAreMoreMatsWeeks());
 	return {
 		value: {
 			today: data.today,

@@ -1,3 +1,4 @@
+import { seasonWords as msg } from '$lib/words/season';
 import { wholePercents } from '$lib/core/statistics/whole-percents';
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
 import { leverNames } from '$lib/core/season/forecast';
@@ -8,7 +9,7 @@ import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
 /** A chance as one would say it: `nine in ten`, `three in five`, `hardly`. */
 export function chanceWords(chance: number): string {
 	if (chance < 0.03) return 'hardly';
-	if (chance > 0.97) return 'almost surely';
+	if (chance > 0.97) return msg.almostSurely();
 	const near = [
 		[1, 10],
 		[1, 5],
@@ -27,18 +28,18 @@ export function chanceWords(chance: number): string {
 			Math.abs(one[0] / one[1] - chance) < Math.abs(best[0] / best[1] - chance) ? one : best,
 		near[0]
 	);
-	return `${smallNumber(of)} in ${smallNumber(all)}`;
+	return msg.in({ of: smallNumber(of), all: smallNumber(all) });
 }
 
 /** A lever, as often as it is taken. */
 export const leverWords = (name: LeverName, count: number): string => {
 	switch (name) {
 		case 'table-day':
-			return count === 1 ? 'one more table day' : `${smallNumber(count)} more table days`;
+			return count === 1 ? msg.oneMoreTableDay() : msg.moreTableDays({ count: smallNumber(count) });
 		case 'two-makers':
-			return `${smallNumber(2 * count)} more makers`;
+			return msg.moreMakers({ what: smallNumber(2 * count) });
 		case 'bags-300':
-			return `${300 * count} bags more`;
+			return msg.bagsMore({ what: 300 * count });
 	}
 };
 
@@ -52,13 +53,16 @@ export const leversWords = (levers: LeverCounts): string =>
 /** What a lever adds: `1.2 mats more`, `no mat more`, `0.2 mats fewer`. */
 export const addsWords = (adds: number): string =>
 	Math.abs(adds) < 0.05
-		? 'no mat more'
-		: `${fixed(Math.abs(adds), 1)} mats ${adds > 0 ? 'more' : 'fewer'}`;
+		? msg.noMatMore()
+		: msg.matsIsaddsSelectYesOther({
+				abs: fixed(Math.abs(adds), 1),
+				isAdds: adds > 0 ? 'yes' : 'no'
+			});
 
 /** What is changed of a season, in a line; nothing where nothing is. */
 export function changedWords({ levers, other }: SeasonAsked, { plans }: SeasonBasis): string {
 	const plan = plans.find(({ id }) => id === other);
-	return [leversWords(levers), plan ? `all new mats by “${plan.name}”` : '']
+	return [leversWords(levers), plan ? msg.allNewMatsBy({ name: plan.name }) : '']
 		.filter((words) => words !== '')
 		.join(', ');
 }
@@ -66,10 +70,10 @@ export function changedWords({ levers, other }: SeasonAsked, { plans }: SeasonBa
 /** A chance as a figure, with no digit it does not have: to the next five of a hundred. */
 export const percentWords = (share: number): string =>
 	share < 0.03
-		? 'under 5 %'
+		? msg.under5()
 		: share > 0.97
-			? 'over 95 %'
-			: `about ${Math.min(95, Math.max(5, 5 * Math.round(20 * share)))} %`;
+			? msg.over95()
+			: msg.about({ min: Math.min(95, Math.max(5, 5 * Math.round(20 * share))) });
 
 /** What a season that falls short lacks, as whole shares of a hundred that add up to it, the largest first. */
 export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][] =>
@@ -80,8 +84,12 @@ export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][]
 /** What an outlook comes to in a line: `About nine, four times in five between 8 and 11`. */
 export const outlookWords = ({ expected, low, high }: Outlook): string =>
 	low === high
-		? `${capital(smallNumber(low))}, as good as surely`
-		: `About ${smallNumber(Math.round(expected))}, four times in five between ${smallNumber(low)} and ${smallNumber(high)}`;
+		? msg.asGoodAsSurely({ low: capital(smallNumber(low)) })
+		: msg.aboutFourTimesInFive({
+				round: smallNumber(Math.round(expected)),
+				low: smallNumber(low),
+				high: smallNumber(high)
+			});
 
 /** What is there of a goal today: `Of these one went there already, two lie ready and one waits for a check or for mending.` */
 export function thereWords(
@@ -89,7 +97,13 @@ export function thereWords(
 	{ ready, inCheck }: Pick<SeasonBasis, 'ready' | 'inCheck'>
 ): string {
 	const count = (mats: number) => (mats === 0 ? 'none' : smallNumber(mats));
-	return `Of these ${count(handedOver)} went there already, ${count(ready)} ${ready <= 1 ? 'lies' : 'lie'} ready and ${count(inCheck)} wait${inCheck <= 1 ? 's' : ''} for a check or for mending.`;
+	return msg.ofTheseWentThereAlready({
+		count: count(handedOver),
+		count2: count(ready),
+		isReady: ready <= 1 ? 'yes' : 'no',
+		count3: count(inCheck),
+		isInCheck: inCheck <= 1 ? 'yes' : 'no'
+	});
 }
 
 /** Why a lever that adds nothing does not: by what lacks most. */
@@ -97,29 +111,26 @@ export function whyNot(name: LeverName, heldBackBy: Outlook['heldBackBy']): stri
 	const [most] = heldWords(heldBackBy);
 	switch (most?.[0]) {
 		case undefined:
-			return 'As many as are wanted will be there.';
+			return msg.asManyAsAreWanted();
 		case 'checks':
-			return 'What lacks is under way: it waits for its check by then.';
+			return msg.whatLacksIsUnderWay();
 		case 'looms':
-			return name === 'two-makers'
-				? 'There is no loom for more hands.'
-				: 'Looms lack, before strand does.';
+			return name === 'two-makers' ? msg.thereIsNoLoomFor() : msg.loomsLackBeforeStrandDoes();
 		case 'makers':
-			return name === 'two-makers'
-				? 'A mat that is begun so late is not done in time.'
-				: 'Hands lack, before strand does.';
+			return name === 'two-makers' ? msg.aMatThatIsBegun() : msg.handsLackBeforeStrandDoes();
 		default:
-			return name === 'two-makers'
-				? 'Strand lacks, and new hands take of it.'
-				: 'What is begun so late is not done in time.';
+			return name === 'two-makers' ? msg.strandLacksAndNewHands() : msg.whatIsBegunSoLate();
 	}
 }
 
 /** Bags more or fewer, roughly: `900 bags more`. */
 export const moreBagsWords = (bags: number): string => {
 	const rounded = 10 * Math.round(bags / 10);
-	if (rounded === 0) return 'as many bags';
-	return `${wholeNumber(Math.abs(rounded))} bags ${rounded > 0 ? 'more' : 'fewer'}`;
+	if (rounded === 0) return msg.asManyBags();
+	return msg.bagsIsroundedSelectYesOther({
+		abs: wholeNumber(Math.abs(rounded)),
+		isRounded: rounded > 0 ? 'yes' : 'no'
+	});
 };
 
 /** Levers as an address has them: `table-day`, once for each time. */

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The course of every pile over the day: the middle of two hundred days, and four in five of them.
+	import { CourseChart as say } from '$lib/words/table-day';
 	import {
 		Chart,
 		Filler,
@@ -21,7 +22,7 @@
 	const names = {
 		bags: 'bags',
 		flat: 'flat',
-		pieces: 'bags in pieces',
+		pieces: say.bagsInPieces(),
 		joined: 'strand',
 		balls: 'balls'
 	};
@@ -55,7 +56,7 @@
 							data: of(band.high),
 							borderWidth: 0,
 							fill: '-1',
-							backgroundColor: `color-mix(in srgb, ${colour} 22%, transparent)`
+							backgroundColor: say.colorMixInSrgb22({ colour })
 						},
 						{
 							...common,
@@ -85,7 +86,7 @@
 					film: {
 						position: 'left',
 						beginAtZero: true,
-						title: { display: true, text: 'bags of film' },
+						title: { display: true, text: say.bagsOfFilm() },
 						grid: { color: look.grid }
 					},
 					balls: {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What would be better: who waits for film, the one move that helps most, and where one more pair of hands would.
+	import { DayAdvice as say } from '$lib/words/table-day';
 	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import { clockWords } from './clock';
 	import type { DayBench } from './day-bench.svelte';
@@ -34,35 +35,43 @@
 	});
 </script>
 
-<section class="sheet p-4" aria-label="Advice" data-advice>
+<section class="sheet p-4" aria-label={say.advice()} data-advice>
 	{#if starving && !isAllUsed}
 		<h3 class="text-lg font-semibold">
-			{handsWords[starving.station]} wait for film from {clockWords(
-				day.from + (starving.from ?? 0) / 60
-			)}
+			{say.waitForFilmFrom({
+				handsWords: handsWords[starving.station],
+				clock: clockWords(day.from + (starving.from ?? 0) / 60)
+			})}
 		</h3>
-	{:else if isAllUsed}<h3 class="text-lg font-semibold">All the film there is becomes strand</h3>
-	{:else}<h3 class="text-lg font-semibold">The line flows</h3>{/if}
+	{:else if isAllUsed}<h3 class="text-lg font-semibold">{say.allTheFilmThereIs()}</h3>
+	{:else}<h3 class="text-lg font-semibold">{say.theLineFlows()}</h3>{/if}
 	{#if bench.move}
 		<p class="my-2">
 			{#if bench.move.from === null}
-				Seat <strong>{nameOf(bench.move.name)}</strong> at {stationWords[bench.move.to]}, from
-				{clockWords(day.from + bench.move.atS / 60)}.
+				{say.seat()} <strong>{nameOf(bench.move.name)}</strong>
+				{say.atFrom({
+					stationWords: stationWords[bench.move.to],
+					clock: clockWords(day.from + bench.move.atS / 60)
+				})}
 			{:else}
-				Move <strong>{nameOf(bench.move.name)}</strong> from {stationWords[bench.move.from]} to
-				{stationWords[bench.move.to]} at {clockWords(day.from + bench.move.atS / 60)}.
+				{say.move()} <strong>{nameOf(bench.move.name)}</strong>
+				{say.fromToAt({
+					stationWords: stationWords[bench.move.from],
+					stationWords2: stationWords[bench.move.to],
+					clock: clockWords(day.from + bench.move.atS / 60)
+				})}
 			{/if}
 		</p>
 		<button class="btn btn-accent" disabled={isKeeping} onclick={onmove}>
-			{bench.move.from === null ? 'Seat' : 'Move'}
+			{bench.move.from === null ? say.seat() : say.move()}
 			{nameOf(bench.move.name)}: {moreWords(bench.move.balls)}
 		</button>
 	{:else if bench.lineDay.sittings.length === 0}
-		<p class="mt-2">Nobody sits at the line yet. Seat them afresh, or take up a name.</p>
-	{:else}<p class="mt-2">No single move brings more.</p>{/if}
+		<p class="mt-2">{say.nobodySitsAtTheLine()}</p>
+	{:else}<p class="mt-2">{say.noSingleMoveBringsMore()}</p>{/if}
 </section>
-<section class="sheet p-4" aria-label="One more pair of hands">
-	<h3 class="text-lg font-semibold">One more pair of hands</h3>
+<section class="sheet p-4" aria-label={say.oneMorePairOfHands()}>
+	<h3 class="text-lg font-semibold">{say.oneMorePairOfHands()}</h3>
 	<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1">
 		{#each lineStations as station (station)}
 			<dt>{station}</dt>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The day without a picture: what lies at each place, and who sits where, from when to when.
+	import { DayInWords as say } from '$lib/words/table-day';
 	import { lineBuffers } from '$lib/core/assembly-line/assembly-line';
 	import { clockWords } from './clock';
 	import type { DayBench } from './day-bench.svelte';
@@ -17,14 +18,16 @@
 </script>
 
 <details class="sheet px-4 py-1 open:pb-4">
-	<summary class="flex min-h-11 cursor-pointer items-center font-semibold">The day in words</summary
+	<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+		>{say.theDayInWords()}</summary
 	>
 	<div class="overflow-x-auto">
 		<table class="table">
-			<caption class="sr-only">What lies at each place, every half hour</caption>
+			<caption class="sr-only">{say.whatLiesAtEachPlace()}</caption>
 			<thead
 				><tr
-					><th scope="col">at</th>{#each lineBuffers as place (place)}<th scope="col">{place}</th
+					><th scope="col">{say.at()}</th>{#each lineBuffers as place (place)}<th scope="col"
+							>{place}</th
 						>{/each}</tr
 				></thead
 			>
@@ -42,7 +45,12 @@
 	<ul class="mt-3">
 		{#each bench.seats as seat (`${seat.personId}${seat.from}`)}
 			<li>
-				{nameOf(seat.personId)}: {seat.station}, {clockWords(seat.from)} to {clockWords(seat.to)}
+				{say.to({
+					nameOf: nameOf(seat.personId),
+					station: seat.station,
+					clock: clockWords(seat.from),
+					clock2: clockWords(seat.to)
+				})}
 			</li>
 		{/each}
 	</ul>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The day on the bench: who sits where, what comes of it, and what would be better.
+	import { DayPlan as say } from '$lib/words/table-day';
 	import { applyAction, deserialize } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { onMount, tick, untrack } from 'svelte';
@@ -81,11 +82,11 @@
 			}
 			if (result.type === 'error') return { why: (result.error as App.Error).message };
 			if (result.type === 'failure' && result.status === 503)
-				return { why: 'what is kept cannot be reached.' };
+				return { why: say.whatIsKeptCannotBe() };
 			await applyAction(result);
 			return 'refused';
 		} catch {
-			return { why: 'the network is away.' };
+			return { why: say.theNetworkIsAway() };
 		}
 	}
 
@@ -104,7 +105,7 @@
 			undone = undoneWords(advised.undone);
 			if (bench.take(advised.seats)) await keeper.keep();
 		} catch {
-			unadvised = 'No advice could be had just now. Try again in a moment.';
+			unadvised = say.noAdviceCouldBeHad();
 		}
 		isSeating = false;
 	}
@@ -154,7 +155,7 @@
 	onbeforeunload={(event) => void (keeper.isUnsent && event.preventDefault())}
 />
 
-<section class="grid grid-cols-[minmax(0,1fr)] gap-4" id="room" aria-label="Seats">
+<section class="grid grid-cols-[minmax(0,1fr)] gap-4" id="room" aria-label={say.seats()}>
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
 		<p
 			class="text-[1.0625rem]"
@@ -163,19 +164,24 @@
 		>
 			<strong class="text-2xl" data-balls>{countWords('balls', counts.balls)}</strong>
 			{#if bench.chance && bench.chance.balls.low < bench.chance.balls.high}{bench.chance.balls
-					.low}–{bench.chance.balls.high}{/if} by {clockWords(day.to)}
-			of {work.planName}{#if counts.joined >= 1}, and strand of {Math.floor(counts.joined)} bags{/if}
+					.low}–{bench.chance.balls.high}{/if}
+			{say.byOf({
+				clock: clockWords(day.to),
+				planName: work.planName
+			})}{#if counts.joined >= 1}{say.andStrandOfBags({ floor: Math.floor(counts.joined) })}{/if}
 			{#if lacks !== null}<span class="quiet"
-					>· {lacks === 0 ? 'as many as are wanted' : `${lacks} short of ${day.ballsWanted}`}</span
+					>· {lacks === 0
+						? say.asManyAsAreWanted()
+						: say.shortOf({ lacks, ballsWanted: day.ballsWanted ?? '' })}</span
 				>{/if}
 		</p>
 		<p class="quiet" data-bound>
-			{#if bound !== null}No seats bring more than {Math.floor(bound + 1e-6)} balls today.{/if}
+			{#if bound !== null}{say.noSeatsBringMoreThan({ floor: Math.floor(bound + 1e-6) })}{/if}
 			{#if bench.progress !== null}<progress
 					class="progress w-32"
 					max="1"
 					value={bench.progress}
-					aria-label="Two hundred days are tried"
+					aria-label={say.twoHundredDaysAreTried()}
 				></progress>{/if}
 		</p>
 	</div>
@@ -207,13 +213,13 @@
 			>
 				<p>
 					<strong>{clockWords(bench.minute)}</strong>
-					<span class="quiet"
-						>as it is expected to stand · take up a name and put it down where it sits from now on</span
-					>
+					<span class="quiet">{say.asItIsExpectedTo()}</span>
 				</p>
 				<RoomView {bench} onchange={() => void keeper.keep()} />
 				<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
-					<span class="quiet">The day from {clockWords(day.from)} to {clockWords(day.to)}</span>
+					<span class="quiet"
+						>{say.theDayFromTo({ clock: clockWords(day.from), clock2: clockWords(day.to) })}</span
+					>
 					<input
 						class="range min-h-11 w-full range-primary"
 						type="range"
@@ -226,16 +232,16 @@
 				</label>
 				<div class="flex flex-wrap gap-2">
 					<button class="btn btn-accent" onclick={run}
-						>{running === null ? 'Run the day' : 'Stop here'}</button
+						>{running === null ? say.runTheDay() : say.stopHere()}</button
 					>
 					<button
 						class="btn"
 						disabled={isSeating || keeper.isKeeping}
 						onclick={() => void seatAfresh()}
-						>{isSeating ? 'Seats are looked for …' : 'Seat them afresh'}</button
+						>{isSeating ? say.seatsAreLookedFor() : say.seatThemAfresh()}</button
 					>
 					{#if keeper.said}<button class="btn" onclick={() => void keeper.keep()}
-							>Keep the seats</button
+							>{say.keepTheSeats()}</button
 						>{/if}
 				</div>
 			</div>
@@ -243,9 +249,9 @@
 				<DayAdvice {bench} isKeeping={keeper.isKeeping} onmove={takeMove} />
 			</div>
 		</div>
-		<section class="sheet p-4" aria-label="The course of the day">
-			<h3 class="text-lg font-semibold">The course of the day</h3>
-			<p class="quiet">Bands hold four in five of two hundred days by chance.</p>
+		<section class="sheet p-4" aria-label={say.theCourseOfTheDay()}>
+			<h3 class="text-lg font-semibold">{say.theCourseOfTheDay()}</h3>
+			<p class="quiet">{say.bandsHoldFourInFive()}</p>
 			<CourseChart {bench} />
 		</section>
 	{/if}

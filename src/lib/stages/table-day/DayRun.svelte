@@ -1,6 +1,7 @@
 <script lang="ts">
 	// On the day and after it: its stations on their tablets, what was done against what was foreseen,
 	// and the end, when who came is kept and the works are learned.
+	import { DayRun as say } from '$lib/words/table-day';
 	import { actTo } from '$lib/ui/offered';
 	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -41,50 +42,60 @@
 	const { done } = $derived(taps);
 	const learned = $derived(learnedOf(day, work, lots));
 	const speedWords = ({ station, units, minutes }: Pick<Taught, 'station' | 'units' | 'minutes'>) =>
-		`${stationWords[station]}: ${figure((minutes * 60) / units)} ${nouns[station]}, over ${figure(minutes)} minutes of the usual pace`;
+		say.overMinutesOfTheUsual({
+			stationWords: stationWords[station],
+			minutes: figure((minutes * 60) / units),
+			nouns: nouns[station],
+			minutes2: figure(minutes)
+		});
 	const nouns = { flatten: 's a bag', cut: 's a bag', join: 's a joint', ball: 's a ball' };
 	const lackNouns: Readonly<Record<string, string>> = {
 		bag: 'bags',
-		flat: 'flat bags',
+		flat: say.flatBags(),
 		piece: 'pieces',
-		strand: 'pieces of strand'
+		strand: say.piecesOfStrand()
 	};
 </script>
 
 <section
 	class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4"
 	id="run"
-	aria-label="The day itself"
+	aria-label={say.theDayItself()}
 >
 	<h3 class="text-lg font-semibold">
-		{day.isClosed ? 'What came of it' : day.isOpen ? 'The day is open' : 'The day itself'}
+		{day.isClosed ? say.whatCameOfIt() : day.isOpen ? say.theDayIsOpen() : say.theDayItself()}
 	</h3>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	<p>
-		<strong data-made>{countWords('balls', done.ball)}</strong> wound
+		<strong data-made>{countWords('balls', done.ball)}</strong>
+		{say.wound()}
 		{#if day.foreseen}
-			· foreseen: {countWords(
-				'balls',
-				day.foreseen.balls
-			)}{#if day.foreseen.low < day.foreseen.high},
-				{day.foreseen.low} to {day.foreseen.high} by chance{/if}
+			{say.foreseen({
+				count: countWords('balls', day.foreseen.balls)
+			})}{#if day.foreseen.low < day.foreseen.high}{say.toByChance({
+					low: day.foreseen.low,
+					high: day.foreseen.high
+				})}{/if}
 		{/if}
-		{#if day.ballsWanted !== null}· {day.ballsWanted} wanted{/if}
+		{#if day.ballsWanted !== null}{say.wanted({ ballsWanted: day.ballsWanted })}{/if}
 	</p>
 	<p class="quiet">{lineStations.map((station) => tapWords(station, done[station])).join(' · ')}</p>
 	{#if taps.last.length > 0}
 		<p data-lacks>
-			{#if lacks.length === 0}The store agrees with what was tapped.
-			{:else}The book had less than was tapped: {lacks
-					.map(({ form, amount }) => `${figure(amount)} ${lackNouns[form] ?? form}`)
-					.join(', ')} came from nowhere it knows.
-				<a class="link" href="/prepare">Count the piles again</a>.{/if}
+			{#if lacks.length === 0}{say.theStoreAgreesWithWhat()}
+			{:else}{say.theBookHadLessThan({
+					lacks: lacks
+						.map(({ form, amount }) => `${figure(amount)} ${lackNouns[form] ?? form}`)
+						.join(', ')
+				})}
+				<a class="link" href="/prepare">{say.countThePilesAgain()}</a>.{/if}
 			{#if scrap}
-				Scrap weighed: {massWords(scrap.weighedG, system)}{#if Math.abs(scrap.moreG) >= 1}, {massWords(
-						Math.abs(scrap.moreG),
-						system
-					)}
-					{scrap.moreG > 0 ? 'more' : 'less'} than the cuts left by the book{/if}.
+				{say.scrapWeighed({
+					mass: massWords(scrap.weighedG, system)
+				})}{#if Math.abs(scrap.moreG) >= 1}{say.ismoregSelectYesOtherThan({
+						mass: massWords(Math.abs(scrap.moreG), system),
+						isMoreG: scrap.moreG > 0 ? 'yes' : 'no'
+					})}{/if}.
 			{/if}
 		</p>
 	{/if}
@@ -92,16 +103,18 @@
 		<ul class="flex flex-wrap gap-2">
 			{#each lineStations as station (station)}
 				<li>
-					<a class="btn" href="/prepare/days/{day.id}/{station}">Tablet: {stationWords[station]}</a>
+					<a class="btn" href="/prepare/days/{day.id}/{station}"
+						>{say.tablet({ stationWords: stationWords[station] })}</a
+					>
 				</li>
 			{/each}
-			<li><a class="btn" href="/prepare/days/{day.id}/wall">For the wall</a></li>
+			<li><a class="btn" href="/prepare/days/{day.id}/wall">{say.forTheWall()}</a></li>
 		</ul>
 		{#if !day.isOpen}
 			<form method="POST" {...actTo('?/open')}>
 				<input type="hidden" name="version" value={day.version} />
-				<button class="btn btn-accent">Open the day</button>
-				<span class="quiet">What is foreseen now is kept, to be looked back on.</span>
+				<button class="btn btn-accent">{say.openTheDay()}</button>
+				<span class="quiet">{say.whatIsForeseenNowIs()}</span>
 			</form>
 		{/if}
 		{#if minute !== null}
@@ -114,18 +127,18 @@
 			<TrestleSaid {trestle} />
 		{/if}
 		<details>
-			<summary class="min-h-11 cursor-pointer py-2 font-semibold">End the day</summary>
+			<summary class="min-h-11 cursor-pointer py-2 font-semibold">{say.endTheDay()}</summary>
 			<form class="grid grid-cols-[minmax(0,1fr)] gap-3" method="POST" {...actTo('?/close')}>
 				<input type="hidden" name="version" value={day.version} />
 				<Ticks
-					title="Who came"
+					title={say.whoCame()}
 					name="came"
 					options={day.people.map(({ id, name }) => ({ value: id, label: name }))}
 					ticked={day.people.filter((one) => wasThere(one, day)).map(({ id }) => id)}
 				/>
 				{#if learned.length > 0}
 					<fieldset class="grid gap-1">
-						<legend class="font-semibold">Speeds measured today</legend>
+						<legend class="font-semibold">{say.speedsMeasuredToday()}</legend>
 						{#each learned as one (one.station)}
 							<div data-learned={one.station} data-odd={one.isOdd}>
 								<input type="hidden" name="shown" value={one.station} />
@@ -141,21 +154,23 @@
 								</label>
 								{#if one.isOdd}
 									<p class="font-semibold">
-										That is far from the {figure(one.knownS)}
-										{nouns[one.station]} known so far. Tick it to use it.
+										{say.thatIsFarFromThe({
+											knownS: figure(one.knownS),
+											nouns: nouns[one.station]
+										})}
 									</p>
 								{/if}
 							</div>
 						{/each}
 					</fieldset>
 				{/if}
-				<button class="btn justify-self-start btn-accent">End the day</button>
+				<button class="btn justify-self-start btn-accent">{say.endTheDay()}</button>
 			</form>
 		</details>
 	{/if}
 	{#if taught.length > 0}
 		<div>
-			<h4 class="font-semibold">Speeds measured that day</h4>
+			<h4 class="font-semibold">{say.speedsMeasuredThatDay()}</h4>
 			<ul class="grid gap-2">
 				{#each taught as one (one.id)}
 					<li class="flex flex-wrap items-center gap-x-3" data-learned={one.station}>
@@ -164,7 +179,7 @@
 							<input type="hidden" name="speed" value={one.id} />
 							<input type="hidden" name="out" value={one.isLeftOut ? 'no' : 'yes'} />
 							<button class="btn"
-								>{one.isLeftOut ? 'Yes, use it' : 'Leave it out'}<span class="sr-only"
+								>{one.isLeftOut ? say.yesUseIt() : say.leaveItOut()}<span class="sr-only"
 									>: {stationWords[one.station]}</span
 								></button
 							>
@@ -173,8 +188,8 @@
 				{/each}
 			</ul>
 			<p class="quiet">
-				They stand under <a class="link" href="/measures">Measures</a>; the next day is planned by
-				what is not left out.
+				{say.theyStandUnder()}
+				<a class="link" href="/measures">{say.measures()}</a>{say.theNextDayIsPlanned()}
 			</p>
 		</div>
 	{/if}

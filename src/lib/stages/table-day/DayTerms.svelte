@@ -1,5 +1,6 @@
 <script lang="ts">
 	// When a day runs and what it is for.
+	import { DayTerms as say } from '$lib/words/table-day';
 	import { actTo } from '$lib/ui/offered';
 	import { besideWorks } from '$lib/core/assembly-line/beside';
 	import { besideFields, besideLabels } from './beside-words';
@@ -53,15 +54,10 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[40rem]:grid-cols-3">
 		{@render field('from', 'From', '', 'text')}
 		{@render field('to', 'To', '', 'text')}
-		{@render field(
-			'breaks',
-			'Breaks at',
-			'After three quarters of an hour of the same work.',
-			'text'
-		)}
-		{@render field('pause_minutes', 'Minutes a break', '', 'numeric')}
+		{@render field('breaks', say.breaksAt(), say.afterThreeQuartersOfAn(), 'text')}
+		{@render field('pause_minutes', say.minutesABreak(), '', 'numeric')}
 		<label class="grid grid-cols-[minmax(0,1fr)] content-start gap-1">
-			For
+			{say.for()}
 			<select class="field" name="plan">
 				{#each plans as { id, name } (id)}
 					<option value={id} selected={id === value('plan')}>{name}</option>
@@ -71,20 +67,22 @@
 					>{problems['plan']}</span
 				>{/if}
 		</label>
-		{@render field('balls_wanted', 'Balls wanted', 'Left empty where none are.', 'numeric')}
+		{@render field('balls_wanted', say.ballsWanted(), 'Left empty where none are.', 'numeric')}
 		<label class="grid grid-cols-[minmax(0,1fr)] content-start gap-1">
-			Cut with
+			{say.cutWith()}
 			<select class="field" name="cut_with">
-				<option value="scissors" selected={value('cut_with') !== 'rolling-blade'}>scissors</option>
+				<option value="scissors" selected={value('cut_with') !== 'rolling-blade'}
+					>{say.scissors()}</option
+				>
 				<option value="rolling-blade" selected={value('cut_with') === 'rolling-blade'}
-					>rolling blade, trained adults only</option
+					>{say.rollingBladeTrainedAdultsOnly()}</option
 				>
 			</select>
 		</label>
 		{#each besideWorks as work (work)}
 			{@render field(besideFields[work], besideLabels[work], '', 'numeric')}
 		{/each}
-		{@render field('also', 'And also', 'What else the day is for, in a word.', 'text')}
+		{@render field('also', say.andAlso(), say.whatElseTheDayIs(), 'text')}
 	</div>
-	<button class="btn justify-self-start btn-accent">Keep this</button>
+	<button class="btn justify-self-start btn-accent">{say.keepThis()}</button>
 </form>

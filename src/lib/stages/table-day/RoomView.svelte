@@ -1,6 +1,7 @@
 <script lang="ts">
 	// The room from above: stations as tables along the way of the film, what lies between them, and
 	// who sits there at the minute that is looked at. Names are dragged, or taken up and put down.
+	import { RoomView as say } from '$lib/words/table-day';
 	import type { LineStation } from '$lib/core/assembly-line/assembly-line';
 	import { lineBuffers, lineStations } from '$lib/core/assembly-line/assembly-line';
 	import type { SeatName } from '$lib/stages/people/seats';
@@ -47,7 +48,7 @@
 	const cautionAt = $derived(
 		bench.work.line.cutTool === 'rolling-blade'
 			? seatCautions['cut-blade']
-			: 'Scissors lie closed when put down; a child has blunt ones and an adult beside them.'
+			: say.scissorsLieClosedWhenPut()
 	);
 
 	function put(station: string | null): void {
@@ -64,9 +65,9 @@
 	};
 	const doingWords: Readonly<Record<string, string>> = {
 		working: '',
-		starved: 'waits for film',
-		blocked: 'has no room',
-		waiting: 'done for now',
+		starved: say.waitsForFilm(),
+		blocked: say.hasNoRoom(),
+		waiting: say.doneForNow(),
 		resting: 'rests',
 		away: ''
 	};
@@ -90,7 +91,7 @@
 		ondragend={() => (dragged = null)}
 		onclick={() => take(id)}
 	>
-		{name}{#if isChild}<span class="pointer-events-none font-normal">child</span
+		{name}{#if isChild}<span class="pointer-events-none font-normal">{say.child()}</span
 			>{/if}{#if doingWords[doing] || more}<span
 				class="pointer-events-none text-[0.875rem] font-normal">{more || doingWords[doing]}</span
 			>{/if}
@@ -132,7 +133,7 @@
 			{#if held !== null}
 				<button class="btn btn-accent" onclick={() => put(station)}>
 					{nameOf(held)}
-					{station === null ? 'away from the table' : 'sits here'}
+					{station === null ? say.awayFromTheTable() : say.sitsHere()}
 				</button>
 			{/if}
 		</div>
@@ -151,9 +152,9 @@
 				station,
 				station,
 				station === 'cut'
-					? `${bench.work.line.piecesPerBag} pieces a bag`
+					? say.piecesABag({ piecesPerBag: bench.work.line.piecesPerBag })
 					: station === 'ball'
-						? `${bench.work.line.bagsPerBall} bags each`
+						? say.bagsEach({ bagsPerBall: bench.work.line.bagsPerBall })
 						: ''
 			)}
 		{/each}
@@ -163,8 +164,8 @@
 		<div
 			class="grid min-w-0 flex-1 grid-cols-[minmax(0,1fr)] items-start gap-2 @min-[44rem]:grid-cols-2"
 		>
-			{@render table('elsewhere', 'elsewhere', 'looms, hooks, pillows')}
-			{@render table(null, 'no seat', 'at this minute')}
+			{@render table('elsewhere', 'elsewhere', say.loomsHooksPillows())}
+			{@render table(null, say.noSeat(), say.atThisMinute())}
 		</div>
 	</div>
 	<p class="sr-only" aria-live="polite">

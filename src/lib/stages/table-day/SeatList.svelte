@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Seats chosen from lists, each for the whole day: a form that needs no scripts.
+	import { SeatList as say } from '$lib/words/table-day';
 	import { actTo } from '$lib/ui/offered';
 	import { seatStations } from '$lib/stages/people/seats';
 	import type { DaySeat, PlannedDay } from './day-view';
@@ -8,7 +9,9 @@
 </script>
 
 <details class="sheet px-4 py-1 open:pb-4">
-	<summary class="flex min-h-11 cursor-pointer items-center font-semibold">Seats as a list</summary>
+	<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+		>{say.seatsAsAList()}</summary
+	>
 	<form
 		data-drafts="own"
 		class="grid grid-cols-[minmax(0,1fr)] gap-3"
@@ -17,7 +20,7 @@
 	>
 		<input type="hidden" name="version" value={day.version} />
 		<p class="quiet">
-			Each sits at one station all the while; what stands here takes the place of the seats above.
+			{say.eachSitsAtOneStation()}
 		</p>
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-2 @min-[40rem]:grid-cols-3">
 			{#each day.people as person (person.id)}
@@ -25,7 +28,7 @@
 				<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
 					{person.name}
 					<select class="field" name="seat_{person.id}">
-						<option value="">no seat</option>
+						<option value="">{say.noSeat()}</option>
 						{#each seatStations as station (station)}
 							<option value={station} selected={own?.station === station}>{station}</option>
 						{/each}
@@ -33,6 +36,6 @@
 				</label>
 			{/each}
 		</div>
-		<button class="btn justify-self-start">Keep these seats</button>
+		<button class="btn justify-self-start">{say.keepTheseSeats()}</button>
 	</form>
 </details>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One station on its tablet: a large tap for each lot done, the undo beside it, and who sits here now.
+	import { TapPage as say } from '$lib/words/table-day';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/lessons-at';
 	import ActLinks from '$lib/stages/know-how/links/ActLinks.svelte';
@@ -60,7 +61,7 @@
 		await trestle.act({
 			type: 'scrap',
 			typed: { day: day.id, grams },
-			words: `scrap of the day, ${grams}`
+			words: say.scrapOfTheDay({ grams })
 		});
 		if (!trestle.said.isProblem) grams = '';
 	}
@@ -76,7 +77,7 @@
 			? seatCautions[work.line.cutTool === 'rolling-blade' ? 'cut-blade' : 'cut-sharp']
 			: station === 'join'
 				? seatCautions.join
-				: 'Film can suffocate: keep it away from small children.'
+				: say.filmCanSuffocateKeepIt()
 	);
 </script>
 
@@ -84,30 +85,37 @@
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
 		<h2 class="text-2xl wrap-anywhere first-letter:uppercase">{stationWords[station]}</h2>
 		<p class="text-xl" aria-live="polite">
-			<strong data-done>{tapWords(station, done)}</strong> so far
+			<strong data-done>{tapWords(station, done)}</strong>
+			{say.soFar()}
 		</p>
 	</div>
 	<p class="quiet">
 		{seated.length === 0
-			? 'Nobody has this seat now.'
-			: `Here now: ${seated.map(({ personId, to }) => `${nameOf(personId)} until ${clockWords(to)}`).join(', ')}.`}
+			? say.nobodyHasThisSeatNow()
+			: say.hereNow({
+					seated: seated
+						.map(({ personId, to }) =>
+							say.until({ nameOf: nameOf(personId), clock: clockWords(to) })
+						)
+						.join(', ')
+				})}
 	</p>
 	<button
 		class="min-h-44 rounded-2xl bg-primary px-4 text-3xl font-semibold wrap-anywhere text-primary-content"
 		onclick={() => void tap(count)}
 		data-tap
 	>
-		{tapWords(station, count)} done
+		{say.done({ tap: tapWords(station, count) })}
 	</button>
 	<div class="flex flex-wrap items-end gap-3">
 		<button
 			class="btn h-auto min-h-14 max-w-full shrink whitespace-normal"
 			disabled={own.length === 0 && ahead.length === 0}
-			onclick={() => void undo()}>Take the last one back</button
+			onclick={() => void undo()}>{say.takeTheLastOneBack()}</button
 		>
 		{#if count > 1}
 			<label class="grid gap-1"
-				>Fewer than that
+				>{say.fewerThanThat()}
 				<input
 					class="field w-28"
 					type="number"
@@ -120,7 +128,7 @@
 			<button
 				class="btn h-auto min-h-14 max-w-full shrink whitespace-normal"
 				onclick={() => void tap(Math.max(1, Math.min(count, Math.round(fewer || 1))))}
-				>Only so many done</button
+				>{say.onlySoManyDone()}</button
 			>
 		{/if}
 	</div>
@@ -128,21 +136,21 @@
 	{#if station === 'cut'}
 		<div class="flex flex-wrap items-end gap-x-6 gap-y-3">
 			<label class="grid gap-1"
-				>Pieces spoiled in the next stack
+				>{say.piecesSpoiledInTheNext()}
 				<input class="field w-28" inputmode="numeric" autocomplete="off" bind:value={spoiled} />
 			</label>
 			<form class="flex flex-wrap items-end gap-3" onsubmit={(event) => void weigh(event)}>
 				<label class="grid gap-1"
-					>All of today’s scrap, weighed
+					>{say.allOfTodaysScrapWeighed()}
 					<input class="field w-36" autocomplete="off" placeholder="640 g" bind:value={grams} />
 				</label>
-				<button class="btn h-auto min-h-11">Weighed</button>
+				<button class="btn h-auto min-h-11">{say.weighed()}</button>
 			</form>
 		</div>
 	{/if}
 	{#if station === 'ball' && own.some(({ code }) => code)}
 		<p>
-			Labels:
+			{say.labels()}
 			{#each own.filter(({ code }) => code).slice(0, 12) as { id, code } (id)}
 				<a class="mr-2 inline-flex min-h-11 link items-center" href="/prepare/things/{code}"
 					>{code}</a
@@ -155,7 +163,7 @@
 	<ActLinks acts={actsOfStation(station, cutOfLine(work.line.cutTool))} />
 	<p>
 		<a class="inline-flex min-h-11 link items-center" href="/know-how/faults?sign=lump"
-			>Something is wrong with the strand</a
+			>{say.somethingIsWrongWithThe()}</a
 		>
 	</p>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// To be read from three metres: what flows, what to do next, and the break.
+	import { WallView as say } from '$lib/words/table-day';
 	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import { onMount, untrack } from 'svelte';
 	import { breaksOf, clockWords } from './clock';
@@ -42,26 +43,35 @@
 	);
 </script>
 
-<section class="grid grid-cols-[minmax(0,1fr)] gap-6 text-3xl" aria-label="The wall">
+<section class="grid grid-cols-[minmax(0,1fr)] gap-6 text-3xl" aria-label={say.theWall()}>
 	<p class="flex flex-wrap items-baseline justify-between gap-x-8">
 		<span class="text-6xl font-bold" data-made>{countWords('balls', made)}</span>
-		<span>{countWords('balls', bench.answer.counts.balls)} by {clockWords(day.to)}</span>
+		<span
+			>{say.by({
+				count: countWords('balls', bench.answer.counts.balls),
+				clock: clockWords(day.to)
+			})}</span
+		>
 		<span class="text-5xl font-semibold">{clockWords(minute)}</span>
 	</p>
 	<ul class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[50rem]:grid-cols-2">
 		{#each lineStations as station (station)}
 			<li class="sheet p-4">
 				<strong class="first-letter:uppercase">{stationWords[station]}</strong>
-				<p class="text-2xl">{at(station).join(', ') || 'nobody now'}</p>
+				<p class="text-2xl">{at(station).join(', ') || say.nobodyNow()}</p>
 			</li>
 		{/each}
 	</ul>
 	{#if elsewhere.length > 0}<p class="text-2xl">{elsewhere.join(' · ')}</p>{/if}
 	<p class="rounded-xl bg-accent p-4 text-accent-content">
-		{#if pause && pause.from <= minute}A break until {clockWords(pause.to)}.
-		{:else if bench.move}At {clockWords(day.from + bench.move.atS / 60)}: {nameOf(bench.move.name)} to
-			{stationWords[bench.move.to]}. {moreWords(bench.move.balls)}.
-		{:else}Go on as you sit.{/if}
-		{#if pause && pause.from > minute}Break at {clockWords(pause.from)}.{/if}
+		{#if pause && pause.from <= minute}{say.aBreakUntil({ clock: clockWords(pause.to) })}
+		{:else if bench.move}{say.atTo({
+				clock: clockWords(day.from + bench.move.atS / 60),
+				nameOf: nameOf(bench.move.name),
+				stationWords: stationWords[bench.move.to],
+				more: moreWords(bench.move.balls)
+			})}
+		{:else}{say.goOnAsYouSit()}{/if}
+		{#if pause && pause.from > minute}{say.breakAt({ clock: clockWords(pause.from) })}{/if}
 	</p>
 </section>

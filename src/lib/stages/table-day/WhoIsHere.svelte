@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Who came and who left: said with one tap, at whichever tablet is nearest.
+	import { WhoIsHere as msg } from '$lib/words/table-day';
 	import type { EntryActions } from '$lib/stages/prepare/trestle.svelte';
 	import { clockWords } from './clock';
 	import type { NamedPerson, StationDay } from './station-view';
@@ -30,22 +31,22 @@
 		trestle.act({
 			type: 'presence',
 			typed: { day: day.id, person: person.id, as, minute: String(at) },
-			words: `${person.name} ${as === 'came' ? 'is here' : 'is not here any more'}`
+			words: `${person.name} ${as === 'came' ? msg.isHere() : msg.isNotHereAnyMore()}`
 		});
 	const last = (person: NamedPerson) => person.comings.at(-1);
 	function words(person: NamedPerson): string {
 		const said = last(person);
-		if (!said) return 'said they come';
-		if (said.as === 'came') return `here since ${clockWords(said.minute)}`;
+		if (!said) return msg.saidTheyCome();
+		if (said.as === 'came') return msg.hereSince({ clock: clockWords(said.minute) });
 		return person.comings.length === 1 && said.minute <= day.from
-			? 'not here today'
-			: `left at ${clockWords(said.minute)}`;
+			? msg.notHereToday()
+			: msg.leftAt({ clock: clockWords(said.minute) });
 	}
 </script>
 
 <details class="sheet px-4 py-1 open:pb-4" data-here>
 	<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-		>Who is here: {here} of {day.people.length}</summary
+		>{msg.whoIsHereOf({ here, length: day.people.length })}</summary
 	>
 	<ul class="grid grid-cols-[minmax(0,1fr)]">
 		{#each day.people as person (person.id)}
@@ -58,28 +59,29 @@
 					<button
 						class="btn"
 						onclick={() => void say(person, 'came')}
-						aria-label="{person.name} came">{said ? 'Back again' : 'Came'}</button
+						aria-label={msg.came({ name: person.name })}
+						>{said ? msg.backAgain() : msg.came2()}</button
 					>
 				{/if}
 				{#if said?.as !== 'left'}
 					<button
 						class="btn"
 						onclick={() => void say(person, 'left')}
-						aria-label="{person.name} left">Left</button
+						aria-label={msg.left({ name: person.name })}>{msg.left2()}</button
 					>
 				{/if}
 				{#if !said}
 					<button
 						class="btn"
 						onclick={() => void say(person, 'left', 0)}
-						aria-label="{person.name} is not coming">Not coming</button
+						aria-label={msg.isNotComing({ name: person.name })}>{msg.notComing()}</button
 					>
 				{/if}
 				{#if said?.id}
 					<button
 						class="btn btn-ghost"
 						onclick={() => void trestle.takeBack(said.id ?? 0, `${person.name}, ${words(person)}`)}
-						aria-label="Take back what was said of {person.name}">Take back</button
+						aria-label={msg.takeBackWhatWasSaid({ name: person.name })}>{msg.takeBack()}</button
 					>
 				{/if}
 			</li>
@@ -88,9 +90,9 @@
 	{#if strangers.length > 0}
 		<div class="mt-2 flex flex-wrap items-end gap-2">
 			<label class="grid min-w-0 gap-1"
-				>Somebody else
+				>{msg.somebodyElse()}
 				<select class="field max-w-full" bind:value={other}>
-					<option value="">choose</option>
+					<option value="">{msg.choose()}</option>
 					{#each strangers as { id, name } (id)}<option value={id}>{name}</option>{/each}
 				</select>
 			</label>
@@ -101,7 +103,7 @@
 					const person = strangers.find(({ id }) => id === other);
 					if (person) void say(person, 'came');
 					other = '';
-				}}>Came too</button
+				}}>{msg.cameToo()}</button
 			>
 		</div>
 	{/if}

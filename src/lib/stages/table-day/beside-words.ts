@@ -1,3 +1,4 @@
+import { besideWords as msg } from '$lib/words/table-day';
 import type { BesideWork } from '$lib/core/assembly-line/beside';
 import { besideSeconds, besideWorks } from '$lib/core/assembly-line/beside';
 import type { PlannedDay } from './day-view';
@@ -11,17 +12,17 @@ export const besideFields = {
 } as const satisfies Record<BesideWork, string>;
 
 export const besideLabels: Readonly<Record<BesideWork, string>> = {
-	load: 'Loom strands to lay',
-	finish: 'Mats to finish',
-	check: 'Mats to check',
-	pillows: 'Pillows to stuff'
+	load: msg.loomStrandsToLay(),
+	finish: msg.matsToFinish(),
+	check: msg.matsToCheck(),
+	pillows: msg.pillowsToStuff()
 };
 
 const nouns: Readonly<Record<BesideWork, readonly [one: string, many: string]>> = {
-	load: ['loom strand to lay', 'loom strands to lay'],
-	finish: ['mat to finish', 'mats to finish'],
-	check: ['mat to check', 'mats to check'],
-	pillows: ['pillow to stuff', 'pillows to stuff']
+	load: [msg.loomStrandToLay(), msg.loomStrandsToLay2()],
+	finish: [msg.matToFinish(), msg.matsToFinish2()],
+	check: [msg.matToCheck(), msg.matsToCheck2()],
+	pillows: [msg.pillowToStuff(), msg.pillowsToStuff2()]
 };
 
 /** What is wanted of a day beside the line, in words: `12 loom strands to lay`. */
@@ -37,7 +38,5 @@ export function undoneWords(undone: Partial<Readonly<Record<BesideWork, number>>
 		const count = Math.ceil((undone[work] ?? 0) / besideSeconds(work) - 1e-6);
 		return count > 0 ? [`${count} ${nouns[work][count === 1 ? 0 : 1]}`] : [];
 	});
-	return left.length === 0
-		? ''
-		: `Nobody is left for ${left.join(', ')}: more hands, or another day.`;
+	return left.length === 0 ? '' : msg.nobodyIsLeftForMore({ left: left.join(', ') });
 }

@@ -1,3 +1,4 @@
+import { caseFile as say } from '$lib/words/table-day';
 import type { LineDay } from '$lib/core/assembly-line/day';
 import {
 	lineBuffers,
@@ -32,79 +33,75 @@ const atLeast = (least: number, most: number, error: string) =>
 
 const mostMinutes = 1440;
 const mostFilm = 1_000_000;
-const count = (what: string) =>
-	whole(0, mostFilm, `This is a number of ${what}: whole, 0 to 1,000,000.`);
-const stationWords = `One of: ${lineStations.join(', ')}.`;
+const count = (what: string) => whole(0, mostFilm, say.thisIsANumberOf({ what }));
+const stationWords = say.oneOf({ lineStations: lineStations.join(', ') });
 const station = z.enum(lineStations, { error: stationWords });
-const minute = atLeast(0, mostMinutes, 'This is a minute of the day: 0 to 1,440.');
-const pieces = 'This is a number of pieces: whole, 1 to 1,000.';
-const seedWords = 'This is a seed: a whole number from 0 to 4,294,967,295.';
+const minute = atLeast(0, mostMinutes, say.thisIsAMinuteOf());
+const pieces = say.thisIsANumberOf2();
+const seedWords = say.thisIsASeedA();
 
 const personShape = z.object(
 	{
 		name: z
-			.string({ error: 'This person has no name.' })
+			.string({ error: say.thisPersonHasNoName() })
 			.trim()
-			.min(1, 'This person has no name.')
-			.max(200, 'This name is too long.'),
-		speed: number('This is a speed: above 0, and 20 at most.')
-			.gt(0, 'This is a speed: above 0, and 20 at most.')
-			.max(20, 'This is a speed: above 0, and 20 at most.')
+			.min(1, say.thisPersonHasNoName())
+			.max(200, say.thisNameIsTooLong()),
+		speed: number(say.thisIsASpeedAbove())
+			.gt(0, say.thisIsASpeedAbove())
+			.max(20, say.thisIsASpeedAbove())
 			.default(1),
 		station: station.optional(),
-		may: z
-			.array(station, { error: 'This is a list of stations.' })
-			.max(20, 'This is a list of stations.')
-			.optional(),
+		may: z.array(station, { error: say.thisIsAListOf() }).max(20, say.thisIsAListOf()).optional(),
 		from: minute.optional(),
 		to: minute.optional(),
-		child: z.boolean({ error: 'This is true or false.' }).default(false)
+		child: z.boolean({ error: say.thisIsTrueOrFalse() }).default(false)
 	},
 	{ error: 'This is a person: a name, a speed, and where they sit or may sit.' }
 );
 
 const caseShape = z.object(
 	{
-		minutes: number('This is how long the day is: above 0 and up to 1,440 minutes.')
-			.gt(0, 'This is how long the day is: above 0 and up to 1,440 minutes.')
-			.max(mostMinutes, 'This is how long the day is: above 0 and up to 1,440 minutes.'),
+		minutes: number(say.thisIsHowLongThe())
+			.gt(0, say.thisIsHowLongThe())
+			.max(mostMinutes, say.thisIsHowLongThe()),
 		pieces_per_bag: whole(1, 1000, pieces),
-		bags_per_ball: whole(1, 1000, 'This is how many bags a ball takes: whole, 1 to 1,000.'),
-		cut_tool: z.enum(lineCuts, { error: `One of: ${lineCuts.join(', ')}.` }),
-		stack: whole(1, 1000, 'This is how many bags are cut at once: whole, 1 to 1,000.').optional(),
-		batch: whole(1, 1000, 'This is how many bags make a batch: whole, 1 to 1,000.').default(20),
+		bags_per_ball: whole(1, 1000, say.thisIsHowManyBags()),
+		cut_tool: z.enum(lineCuts, { error: say.oneOf2({ lineCuts: lineCuts.join(', ') }) }),
+		stack: whole(1, 1000, say.thisIsHowManyBags2()).optional(),
+		batch: whole(1, 1000, say.thisIsHowManyBags3()).default(20),
 		stock: z
 			.object(
 				{
 					bags: count('bags').default(0),
-					flat: count('flat bags').default(0),
+					flat: count(say.flatBags()).default(0),
 					pieces: count('pieces').default(0),
-					joined: atLeast(0, mostFilm, 'This is strand in bags: 0 to 1,000,000.').default(0),
+					joined: atLeast(0, mostFilm, say.thisIsStrandInBags()).default(0),
 					balls: count('balls').default(0)
 				},
-				{ error: 'This is what lies there: bags, flat, pieces, joined, balls.' }
+				{ error: say.thisIsWhatLiesThere() }
 			)
 			.prefault({}),
 		people: z
-			.array(personShape, { error: 'This is a list of people.' })
-			.max(60, 'These are more people than a table seats: 60 at most.'),
+			.array(personShape, { error: say.thisIsAListOf2() })
+			.max(60, say.theseAreMorePeopleThan()),
 		tools: z
-			.partialRecord(station, whole(0, 1000, 'This is a number of tools: whole, 0 to 1,000.'), {
-				error: 'These are tools by station.'
+			.partialRecord(station, whole(0, 1000, say.thisIsANumberOf3()), {
+				error: say.theseAreToolsByStation()
 			})
 			.default({}),
 		room: z
 			.partialRecord(
-				z.enum(lineBuffers, { error: `One of: ${lineBuffers.join(', ')}.` }),
-				atLeast(0, mostFilm, 'This is how much there is room for: 0 to 1,000,000.'),
-				{ error: 'This is room by place.' }
+				z.enum(lineBuffers, { error: say.oneOf3({ lineBuffers: lineBuffers.join(', ') }) }),
+				atLeast(0, mostFilm, say.thisIsHowMuchThere()),
+				{ error: say.thisIsRoomByPlace() }
 			)
 			.default({}),
-		noise: z.boolean({ error: 'This is true or false.' }).default(false),
+		noise: z.boolean({ error: say.thisIsTrueOrFalse() }).default(false),
 		seed: whole(0, 4_294_967_295, seedWords).default(1),
-		runs: whole(1, 20_000, 'This is a number of days: whole, 1 to 20,000.').default(1000)
+		runs: whole(1, 20_000, say.thisIsANumberOf4()).default(1000)
 	},
-	{ error: 'This is not a day at a table.' }
+	{ error: say.thisIsNotADay() }
 );
 
 /** Reads a day out of the text of a file, or says all that is wrong with it. */
@@ -115,7 +112,7 @@ export function readDayCase(text: string): ReadFile<DayCase> {
 		Array.isArray(content) ||
 		(typeof content === 'object' && content !== null && 'cases' in content)
 	)
-		return { problems: [{ path: 'file', sentence: 'This holds many days. Give one at a time.' }] };
+		return { problems: [{ path: 'file', sentence: say.thisHoldsManyDaysGive() }] };
 	const { value: data, problems: unlike } = shapedAs(content, caseShape);
 	if (unlike) return { problems: unlike };
 	const lengthS = data.minutes * 60;
@@ -124,13 +121,16 @@ export function readDayCase(text: string): ReadFile<DayCase> {
 		const { name, speed, station: seat, may, from = 0, to = data.minutes } = person;
 		const path = `people.${at}`;
 		if (to > data.minutes)
-			problems.push({ path: `${path}.to`, sentence: `The day ends at minute ${data.minutes}.` });
+			problems.push({
+				path: `${path}.to`,
+				sentence: say.theDayEndsAtMinute({ minutes: data.minutes })
+			});
 		else if (from >= to)
-			problems.push({ path: `${path}.from`, sentence: 'Whoever comes must come before they go.' });
+			problems.push({ path: `${path}.from`, sentence: say.whoeverComesMustComeBefore() });
 		if (person.child && seat === 'cut' && data.cut_tool === 'rolling-blade')
 			problems.push({
 				path: `${path}.station`,
-				sentence: 'A child never sits at a rolling blade.'
+				sentence: say.aChildNeverSitsAt()
 			});
 		const times = { name, fromS: from * 60, toS: to * 60 };
 		return seat
@@ -143,7 +143,7 @@ export function readDayCase(text: string): ReadFile<DayCase> {
 				.slice(0, at)
 				.some((other) => other.name === one.name && one.fromS < other.toS && other.fromS < one.toS)
 		)
-			problems.push({ path: `people.${at}`, sentence: `${one.name} sits in two places at once.` });
+			problems.push({ path: `people.${at}`, sentence: say.sitsInTwoPlacesAt({ name: one.name }) });
 	if (problems.length > 0) return { problems };
 	return {
 		value: {

@@ -1,3 +1,4 @@
+import { countWords as say } from '$lib/words/table-day';
 import type { LineBuffer } from '$lib/core/assembly-line/assembly-line';
 import { wholeNumber } from '$lib/ui/number-words';
 
@@ -5,7 +6,7 @@ const nouns: Readonly<Record<LineBuffer, readonly [one: string, many: string]>> 
 	bags: ['bag', 'bags'],
 	flat: ['flat', 'flat'],
 	pieces: ['piece', 'pieces'],
-	joined: ['bag of strand', 'bags of strand'],
+	joined: [say.bagOfStrand(), say.bagsOfStrand()],
 	balls: ['ball', 'balls']
 };
 

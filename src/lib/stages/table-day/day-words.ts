@@ -1,3 +1,4 @@
+import { dayWords as say } from '$lib/words/table-day';
 import type { Broken } from '$lib/core/assembly-line/rules';
 import type { LineStation } from '$lib/core/assembly-line/assembly-line';
 import { clockWords } from './clock';
@@ -8,15 +9,15 @@ export const stationWords: Readonly<Record<LineStation, string>> = {
 	flatten: 'flattening',
 	cut: 'cutting',
 	join: 'joining',
-	ball: 'winding balls'
+	ball: say.windingBalls()
 };
 
 /** Those who sit there, as a sentence begins with them. */
 export const handsWords: Readonly<Record<LineStation, string>> = {
-	flatten: 'Those who flatten',
-	cut: 'The cutters',
-	join: 'The joiners',
-	ball: 'The winders'
+	flatten: say.thoseWhoFlatten(),
+	cut: say.theCutters(),
+	join: say.theJoiners(),
+	ball: say.theWinders()
 };
 
 /** Why seats may not be so. */
@@ -28,16 +29,23 @@ export function brokenWords(
 	const who = people.find(({ id }) => id === name)?.name ?? 'Somebody';
 	switch (why) {
 		case 'child-at-blade':
-			return `${who} is a child: no blade, ever. Blunt scissors or another seat.`;
+			return say.isAChildNoBlade({ who });
 		case 'child-alone':
-			return `${who} is a child: an adult sits beside them at ${stationWords[station]}, all the while. From ${clockWords(from + atS / 60)} nobody would.`;
+			return say.isAChildAnAdult({
+				who,
+				stationWords: stationWords[station],
+				clock: clockWords(from + atS / 60)
+			});
 		case 'no-tool':
-			return `There are not tools enough for one more at ${stationWords[station]}, from ${clockWords(from + atS / 60)} on.`;
+			return say.thereAreNotToolsEnough({
+				stationWords: stationWords[station],
+				clock: clockWords(from + atS / 60)
+			});
 		case 'two-seats':
-			return `${who} would sit in two places at once at ${clockWords(from + atS / 60)}.`;
+			return say.wouldSitInTwoPlaces({ who, clock: clockWords(from + atS / 60) });
 	}
 }
 
 /** `2 balls more`, `1 ball more`, or strand where it is less than a ball. */
 export const moreWords = (balls: number): string =>
-	balls === 0 ? 'more strand for the next ball' : `${balls} ${balls === 1 ? 'ball' : 'balls'} more`;
+	balls === 0 ? say.moreStrandForTheNext() : `${balls} ${balls === 1 ? 'ball' : 'balls'} more`;

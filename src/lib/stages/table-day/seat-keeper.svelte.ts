@@ -1,3 +1,4 @@
+import { seatKeeper as say } from '$lib/words/table-day';
 import type { DaySeat } from './day-view';
 
 /** The day whose seats are kept: what stands here, and whether it stands against what the page brings. */
@@ -57,7 +58,7 @@ export class SeatKeeper {
 		const outcome = await this.send(version, sent);
 		this.#sent = null;
 		if (typeof outcome === 'object') {
-			this.said = `Not kept yet: ${outcome.why} The seats stand here; keep them again in a moment.`;
+			this.said = say.notKeptYetTheSeats({ why: outcome.why });
 			return false;
 		}
 		this.said = '';

@@ -1,3 +1,4 @@
+import { taps as say } from '$lib/words/table-day';
 import type { LineStation } from '$lib/core/assembly-line/assembly-line';
 import type { LineForm } from '$lib/core/store/forms';
 import type { DayWork } from './day-view';
@@ -45,9 +46,9 @@ export function tapCount(station: LineStation, { line }: Pick<DayWork, 'line'>):
 
 /** What a tap counts at a station. */
 export const tapNouns: Readonly<Record<LineStation, readonly [one: string, many: string]>> = {
-	flatten: ['bag flat', 'bags flat'],
-	cut: ['bag cut', 'bags cut'],
-	join: ['bag joined', 'bags joined'],
+	flatten: [say.bagFlat(), say.bagsFlat()],
+	cut: [say.bagCut(), say.bagsCut()],
+	join: [say.bagJoined(), say.bagsJoined()],
 	ball: ['ball', 'balls']
 };
 export const tapWords = (station: LineStation, count: number): string =>

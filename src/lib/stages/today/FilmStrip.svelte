@@ -2,6 +2,7 @@
 	// All the film of the group on one strip, from the sack to whoever lies on it: each part as long as the film
 	// in it, in its own colours, lapped over the next; the weft runs over one part and under the other. A thread
 	// leads from each part to what it is called.
+	import { FilmStrip as say } from '$lib/words/today';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import type { StripPart } from './today-view';
@@ -35,7 +36,7 @@
 
 <ColourPatterns />
 <section aria-labelledby="strip-{uid}" class="mt-2">
-	<h2 id="strip-{uid}" class="sr-only">Where the film is</h2>
+	<h2 id="strip-{uid}" class="sr-only">{say.whereTheFilmIs()}</h2>
 	<svg
 		viewBox="0 0 {width} 128"
 		preserveAspectRatio="none"

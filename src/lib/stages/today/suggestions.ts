@@ -1,3 +1,4 @@
+import { suggestions as say } from '$lib/words/today';
 import type { LeverName } from '$lib/core/season/forecast';
 import { byPressing } from '$lib/core/season/urgency';
 import type { CheckOverview } from '$lib/stages/check/check-view';
@@ -32,12 +33,12 @@ export interface NextDay {
 
 /** How long a need of a mat can wait, and what is done about it. */
 const needWaits: Readonly<Partial<Record<MatNeed, { days: number; does: string }>>> = {
-	finish: { days: 2, does: 'Finish it' },
-	ball: { days: 1, does: 'Give a ball' },
-	fetch: { days: 4, does: 'See to it' },
-	lacks: { days: 6, does: 'See what lacks' },
-	narrows: { days: 4, does: 'Look at it' },
-	ask: { days: 7, does: 'Write a word' }
+	finish: { days: 2, does: say.finishIt() },
+	ball: { days: 1, does: say.giveABall() },
+	fetch: { days: 4, does: say.seeToIt() },
+	lacks: { days: 6, does: say.seeWhatLacks() },
+	narrows: { days: 4, does: say.lookAtIt() },
+	ask: { days: 7, does: say.writeAWord() }
 };
 /** A mat that is hardly begun is worth as much as this, in mats: its strand lies in it. */
 const leastWorth = 0.2;
@@ -53,7 +54,7 @@ const matActs = (mats: readonly MatLine[]): TodayAct[] =>
 				id: `mat-${mat.code}`,
 				title: capital(`${whoseWords(mat)}: ${matNeedWords(need, mat)}`),
 				reason: `${mat.planName}, ${Math.round(100 * mat.share)} % made.`,
-				when: own.days <= 1 ? 'now' : 'this week',
+				when: own.days <= 1 ? 'now' : say.thisWeek(),
 				href: `/make/${mat.code}`,
 				worth: Math.max(leastWorth, mat.share),
 				...own
@@ -72,11 +73,14 @@ const askActs = (asks: readonly AskLine[], today: string): TodayAct[] =>
 			return [
 				{
 					id: `short-${id}`,
-					title: `${placeName} will come short: tell them`,
-					reason: `${capital(smallNumber(owed))} are promised still, and ${smallNumber(counts.high)} at the most will be there.`,
+					title: say.willComeShortTellThem({ placeName }),
+					reason: say.arePromisedStillAndAt({
+						owed: capital(smallNumber(owed)),
+						high: smallNumber(counts.high)
+					}),
 					when: shortDayWords(byDay),
 					href: '/hand-over/asks',
-					does: 'Look at the promise',
+					does: say.lookAtThePromise(),
 					worth: owed - counts.high,
 					days: Math.min(days, 7)
 				}
@@ -85,11 +89,15 @@ const askActs = (asks: readonly AskLine[], today: string): TodayAct[] =>
 		return [
 			{
 				id: `pack-${id}`,
-				title: `Pack ${smallNumber(counts.ready)} for ${placeName}`,
-				reason: `They ask for ${wholeNumber(open)} more by ${shortDayWords(byDay)}; ${smallNumber(counts.ready)} lie ready.`,
+				title: say.packFor({ ready: smallNumber(counts.ready), placeName }),
+				reason: say.theyAskForMoreBy({
+					open: wholeNumber(open),
+					shortDay: shortDayWords(byDay),
+					ready: smallNumber(counts.ready)
+				}),
 				when: shortDayWords(byDay),
 				href: '/hand-over',
-				does: 'Pack them',
+				does: say.packThem(),
 				worth: counts.ready,
 				days: Math.min(days, 14)
 			}
@@ -113,15 +121,15 @@ function dayActs(day: NextDay | null, { today, perTableDay }: SeasonBasis): Toda
 			id: `day-${day.id}`,
 			title:
 				day.people === 0
-					? `Who comes on ${name}?`
-					: `${capital(smallNumber(open))} without a seat on ${name}`,
+					? say.whoComesOn({ name })
+					: say.withoutASeatOn({ open: capital(smallNumber(open)), name }),
 			reason:
 				day.people === 0
-					? 'Nobody has said yes yet: ask who comes.'
-					: `${capital(smallNumber(day.people))} said they come; a seat for each lets the strand flow.`,
+					? say.nobodyHasSaidYesYet()
+					: say.saidTheyComeASeat({ people: capital(smallNumber(day.people)) }),
 			when: days === 0 ? 'today' : shortDayWords(day.day),
 			href: day.people === 0 ? `/prepare/days#day-${day.id}` : `/prepare/days/${day.id}`,
-			does: day.people === 0 ? 'Say who comes' : 'Seat them',
+			does: day.people === 0 ? say.sayWhoComes() : say.seatThem(),
 			worth: wholeDay * (day.people === 0 ? 1 : open / day.people),
 			days
 		}
@@ -140,28 +148,28 @@ export function waitingOf({ mats }: Pick<CheckOverview, 'mats'>): {
 const checkActs = (checks: CheckOverview): TodayAct[] => {
 	const { toCheck, toMend } = waitingOf(checks);
 	const counted = (count: number, act: string) =>
-		count === 1 ? `One mat to ${act}` : `${capital(smallNumber(count))} mats to ${act}`;
+		count === 1 ? say.oneMatTo({ act }) : say.matsTo({ count: capital(smallNumber(count)), act });
 	const acts = [
 		{
 			id: 'check',
 			title: counted(toCheck, 'check'),
-			reason: 'A good one can go this week; one that must be mended, the week after.',
-			does: toCheck === 1 ? 'Check it' : 'Check them',
+			reason: say.aGoodOneCanGo(),
+			does: toCheck === 1 ? say.checkIt() : say.checkThem(),
 			worth: toCheck,
 			days: 4
 		},
 		{
 			id: 'mend',
 			title: counted(toMend, 'mend'),
-			reason: 'Minutes, each, and it is a mat more.',
-			does: 'See how',
+			reason: say.minutesEachAndItIs(),
+			does: say.seeHow(),
 			worth: toMend,
 			days: 6
 		}
 	];
 	return acts
 		.filter(({ worth }) => worth > 0)
-		.map((act) => ({ ...act, when: 'this week', href: '/check' }));
+		.map((act) => ({ ...act, when: say.thisWeek(), href: '/check' }));
 };
 
 function dryingActs(drying: readonly DryingPile[], bagsPerMat: number, at: Date): TodayAct[] {
@@ -173,12 +181,12 @@ function dryingActs(drying: readonly DryingPile[], bagsPerMat: number, at: Date)
 	return [
 		{
 			id: 'drying',
-			title: `${wholeNumber(hanging)} bags hang to dry`,
-			reason: `From ${first.place}. What stays damp smells, and is lost.`,
+			title: say.bagsHangToDry({ hanging: wholeNumber(hanging) }),
+			reason: say.fromWhatStaysDampSmells({ place: first.place }),
 			// Due later today is not due now.
-			when: first.lookAgainAt <= at ? 'now' : days === 0 ? 'today' : 'this week',
+			when: first.lookAgainAt <= at ? 'now' : days === 0 ? 'today' : say.thisWeek(),
 			href: '/gather/sort',
-			does: 'Look again',
+			does: say.lookAgain(),
 			worth: hanging / bagsPerMat,
 			days
 		}
@@ -189,17 +197,17 @@ function dryingActs(drying: readonly DryingPile[], bagsPerMat: number, at: Date)
 const worthAsking = 0.25;
 
 const leverActs: Readonly<Record<LeverName, Pick<TodayAct, 'title' | 'href' | 'does' | 'days'>>> = {
-	'bags-300': { title: 'Ask for bags', href: '/gather/asks', does: 'What to ask for', days: 7 },
+	'bags-300': { title: say.askForBags(), href: '/gather/asks', does: say.whatToAskFor(), days: 7 },
 	'table-day': {
-		title: 'Find a day more for the table',
+		title: say.findADayMoreFor(),
 		href: '/prepare/days',
-		does: 'Set a day',
+		does: say.setADay(),
 		days: 10
 	},
 	'two-makers': {
-		title: 'Ask who else would make a mat',
+		title: say.askWhoElseWouldMake(),
 		href: '/people',
-		does: 'Look who there is',
+		does: say.lookWhoThereIs(),
 		days: 10
 	}
 };
@@ -211,8 +219,12 @@ const seasonActs = (said: SeasonSaid | null): TodayAct[] =>
 		.map(({ what, adds, outlook }) => ({
 			id: `lever-${what}`,
 			...leverActs[what],
-			reason: `${capital(leverWords(what, 1))}: ${addsWords(adds)}, and the season is made ${chanceWords(outlook.chance)}.`,
-			when: 'this week',
+			reason: say.andTheSeasonIsMade({
+				lever: capital(leverWords(what, 1)),
+				adds: addsWords(adds),
+				chance: chanceWords(outlook.chance)
+			}),
+			when: say.thisWeek(),
 			worth: adds
 		}));
 
@@ -224,11 +236,17 @@ function beginActs({ freeMakers, strandMats, newMat }: SeasonBasis): TodayAct[] 
 		{
 			id: 'begin',
 			title:
-				count === 1 ? 'A mat could be begun' : `${capital(smallNumber(count))} mats could be begun`,
-			reason: `${wholeNumber(strandMats * newMat.bags)} bags lie in balls, and ${smallNumber(freeMakers.length)} who made a mat before ${freeMakers.length === 1 ? 'has' : 'have'} none.`,
-			when: 'this week',
+				count === 1
+					? say.aMatCouldBeBegun()
+					: say.matsCouldBeBegun({ count: capital(smallNumber(count)) }),
+			reason: say.bagsLieInBallsAnd({
+				strandMats: wholeNumber(strandMats * newMat.bags),
+				length: smallNumber(freeMakers.length),
+				length2: freeMakers.length
+			}),
+			when: say.thisWeek(),
 			href: '/make#begin',
-			does: 'Begin one',
+			does: say.beginOne(),
 			worth: count * leastWorth,
 			days: 7
 		}

@@ -1,3 +1,4 @@
+import { wordsToPeople as msg } from '$lib/words/today';
 import { clockWords } from '$lib/stages/table-day/clock';
 import { seatStations } from '$lib/stages/people/seats';
 import type { SeasonGoal } from '$lib/stages/season/season-view';
@@ -30,30 +31,35 @@ const doings: Readonly<Record<string, string>> = {
 	flatten: 'flattening',
 	cut: 'cutting',
 	join: 'joining',
-	ball: 'winding balls',
-	load: 'loading a loom',
+	ball: msg.windingBalls(),
+	load: msg.loadingALoom(),
 	weave: 'weaving',
 	crochet: 'crochet',
 	twine: 'twining',
-	bands: 'weaving bands',
+	bands: msg.weavingBands(),
 	finish: 'finishing',
 	check: 'checking',
-	pillows: 'stuffing pillows'
+	pillows: msg.stuffingPillows()
 };
 
 /** Every station has its word. */
 export const untold = seatStations.filter((station) => !(station in doings));
 
 const when = ({ day, place, from, to }: Pick<DayToTell, 'day' | 'place' | 'from' | 'to'>): string =>
-	`on ${weekdayWords(day)} at ${place}, from ${clockWords(from)} to ${clockWords(to)}`;
+	msg.onAtFromTo({
+		weekday: weekdayWords(day),
+		place,
+		clock: clockWords(from),
+		clock2: clockWords(to)
+	});
 
 /** A word to somebody who said they come to a day: when, where, and what they begin with. */
 export function dayWord(
 	day: Pick<DayToTell, 'day' | 'place' | 'from' | 'to'>,
 	station: string | null
 ): string {
-	const seat = station === null ? '' : ` You begin with ${doings[station] ?? station}.`;
-	return `The table meets ${when(day)}. You said you come.${seat} Should it not work out, a word is enough: somebody else sits there then.`;
+	const seat = station === null ? '' : msg.youBeginWith({ doings: doings[station] ?? station });
+	return msg.theTableMeetsYouSaid({ when: when(day), seat });
 }
 
 /** What the week brings, of all that is there; nobody is named in it. */
@@ -65,14 +71,14 @@ export interface Week {
 	readonly said: SeasonSaid | null;
 }
 
-const mats = (count: number): string => (count === 1 ? 'one mat' : `${smallNumber(count)} mats`);
+const mats = (count: number): string => (count === 1 ? msg.oneMat() : `${smallNumber(count)} mats`);
 
 const likely = (count: number): string =>
 	count === 0
-		? 'none is likely'
+		? msg.noneIsLikely()
 		: count === 1
-			? 'about one is likely'
-			: `about ${smallNumber(count)} are likely`;
+			? msg.aboutOneIsLikely()
+			: msg.aboutAreLikely({ count: smallNumber(count) });
 
 /** The note of the week, a line for each thing there is to say. */
 export function weekNote({ groupName, there, day, goal, said }: Week): string {
@@ -81,29 +87,38 @@ export function weekNote({ groupName, there, day, goal, said }: Week): string {
 	const [most] = heldWords(said?.heldBackBy ?? {});
 	const lines = [
 		day &&
-			`The table meets ${when(day)}. ${capital(smallNumber(day.people.length))} said they come; whoever has time is welcome.`,
+			msg.theTableMeetsSaidThey({
+				when: when(day),
+				length: capital(smallNumber(day.people.length))
+			}),
 		there.mats.length > 0 &&
-			`${capital(mats(there.mats.length))} ${there.mats.length === 1 ? 'is' : 'are'} in hand.`,
-		toCheck > 0 && `${capital(mats(toCheck))} ${toCheck === 1 ? 'waits' : 'wait'} for a check.`,
-		toMend > 0 &&
-			`${capital(mats(toMend))} ${toMend === 1 ? 'wants' : 'want'} mending: minutes of work.`,
+			msg.lengthPluralOneOtherIn({
+				mats: capital(mats(there.mats.length)),
+				length: there.mats.length
+			}),
+		toCheck > 0 && msg.tocheckPluralOneOtherFor({ mats: capital(mats(toCheck)), toCheck }),
+		toMend > 0 && msg.tomendPluralOneOtherMending({ mats: capital(mats(toMend)), toMend }),
 		basis.ready > 0 &&
-			`${capital(mats(basis.ready))} ${basis.ready === 1 ? 'lies' : 'lie'} ready to go.`,
-		basis.strandMats >= 1 &&
-			`Balls are there for ${mats(Math.floor(basis.strandMats))}: who would begin one?`,
+			msg.readyPluralOneOtherReady({ mats: capital(mats(basis.ready)), ready: basis.ready }),
+		basis.strandMats >= 1 && msg.ballsAreThereForWho({ mats: mats(Math.floor(basis.strandMats)) }),
 		goal &&
 			said &&
-			`${capital(mats(goal.wanted))} ${goal.wanted === 1 ? 'is' : 'are'} asked for by ${yearDayWords(goal.by)}: ${likely(Math.round(said.expected))}.${
-				most?.[0] === 'bags'
-					? ' Bags lack most: bring what you have, clean and dry.'
-					: most?.[0] === 'strand'
-						? ' Strand lacks most: every pair of hands at the table helps.'
-						: most?.[0] === 'makers'
-							? ' Hands for mats lack most: who knows somebody who would like to learn?'
-							: ''
-			}`
+			msg.wantedPluralOneOtherAsked({
+				mats: capital(mats(goal.wanted)),
+				wanted: goal.wanted,
+				yearDay: yearDayWords(goal.by),
+				likely: likely(Math.round(said.expected)),
+				part:
+					most?.[0] === 'bags'
+						? msg.bagsLackMostBringWhat()
+						: most?.[0] === 'strand'
+							? msg.strandLacksMostEveryPair()
+							: most?.[0] === 'makers'
+								? msg.handsForMatsLackMost()
+								: ''
+			})
 	];
-	return [`${groupName}, this week`, ...lines.filter((line) => typeof line === 'string')].join(
+	return [msg.thisWeek({ groupName }), ...lines.filter((line) => typeof line === 'string')].join(
 		'\n'
 	);
 }

@@ -1,3 +1,4 @@
+import { AAddressActs as say } from '$lib/words/house';
 import { loadAsks } from '$lib/server/asks/load-asks';
 import { listKinds } from '$lib/server/gather/kinds';
 import { error } from '@sveltejs/kit';
@@ -8,15 +9,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 	const { link, db } = locals;
 	if (link?.grants !== 'asks')
 		error(404, {
-			message:
-				'This link opens nothing. It may have been revoked, or its time is over; ask whoever gave it to you.'
+			message: say.thisLinkOpensNothingIt()
 		});
 	const { asks } = await loadAsks(db, null, listKinds(db));
 	return {
 		asks: asks
 			.filter(({ toAsk }) => toAsk > 0)
 			.map(({ kind, colour, toAsk }) => ({
-				kind: kind ?? 'bags of any kind',
+				kind: kind ?? say.bagsOfAnyKind(),
 				colour: colour === 'any' ? null : colour,
 				toAsk
 			})),

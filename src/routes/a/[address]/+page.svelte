@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { AAddressPage as say } from '$lib/words/house';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Swatch from '$lib/ui/Swatch.svelte';
 	import { wholeNumber } from '$lib/ui/number-words';
@@ -7,19 +8,19 @@
 	const { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>Bags wanted · {data.group.name}</title></svelte:head>
+<svelte:head><title>{say.bagsWanted({ name: data.group.name })}</title></svelte:head>
 <ColourPatterns />
 
 <main id="main" class="mx-auto grid w-full max-w-xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-8">
 	<div>
-		<h1>Bags wanted</h1>
+		<h1>{say.bagsWanted2()}</h1>
 		<p class="quiet [overflow-wrap:anywhere]">
-			{data.group.name} turns used plastic bags into sleeping mats.
+			{say.turnsUsedPlasticBagsInto({ name: data.group.name })}
 		</p>
 	</div>
-	<section class="sheet p-5" aria-label="Bags wanted">
+	<section class="sheet p-5" aria-label={say.bagsWanted2()}>
 		{#if data.asks.length === 0}
-			<p>Nothing is wanted just now: the store has enough. Thank you.</p>
+			<p>{say.nothingIsWantedJustNow()}</p>
 		{:else}
 			<ul class="grid gap-3">
 				{#each data.asks as ask, at (at)}
@@ -27,15 +28,15 @@
 						{#if ask.colour}<Swatch colour={ask.colour} />{/if}
 						<span class="min-w-0 [overflow-wrap:anywhere]"
 							><b class="figure">{wholeNumber(ask.toAsk)}</b>
-							{ask.kind}, {ask.colour ?? 'any colour'}</span
+							{ask.kind}, {ask.colour ?? say.anyColour()}</span
 						>
 					</li>
 				{/each}
 			</ul>
 		{/if}
 	</section>
-	<p class="quiet">Clean, dry and empty; nothing mouldy, nothing from medical or chemical use.</p>
+	<p class="quiet">{say.cleanDryAndEmptyNothing()}</p>
 	<p>
-		<a class="link-row" href="/a/{data.address}/sheet.pdf" download>The same as a sheet to print</a>
+		<a class="link-row" href="/a/{data.address}/sheet.pdf" download>{say.theSameAsASheet()}</a>
 	</p>
 </main>

@@ -1,3 +1,4 @@
+import { ApiMixDoor as say } from '$lib/words/house';
 import { mixShape, parseRequest } from '$lib/stages/plan/document/requests';
 import { answerJson } from '$lib/server/web/answer-json';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
@@ -11,6 +12,6 @@ export const POST: RequestHandler = ({ request, locals, url }) =>
 		if (read.problems) return read;
 		const practice = await practiceAsked(locals.db, url);
 		const mix = await runInWorker('mix', { request: read.value, practice });
-		if (!mix) return { problems: ['No mix was found in the time there is.'] };
+		if (!mix) return { problems: [say.noMixWasFoundIn()] };
 		return { value: { measures: practice.basis, ...mix } };
 	});

@@ -1,3 +1,4 @@
+import { ApiPlansDoor as say } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { readName } from '$lib/ui/name';
 import { largestPlanFile } from '$lib/stages/plan/document/file-size';
@@ -23,8 +24,7 @@ const keyShape = uuidShape;
 /** Keeps the plan file in the body as a new plan. The same `idempotency-key` header again makes no second one. */
 export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await readBody(request, largestPlanFile);
-	if (body.text === null)
-		return json({ problems: ['The body is larger than any plan file.'] }, { status: 413 });
+	if (body.text === null) return json({ problems: [say.theBodyIsLargerThan()] }, { status: 413 });
 	const read = readPlanFile(body.text);
 	if (read.problems) {
 		const status = read.problems[0]?.status ?? 422;
@@ -40,7 +40,7 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 		keyShape.safeParse(request.headers.get('idempotency-key')).data ?? crypto.randomUUID();
 	const result = await insertPlan(locals.db, writeOf(name.name, read.plan, key, practice));
 	if (result.outcome !== 'kept')
-		return json({ problems: ['Another plan was kept under this key.'] }, { status: 409 });
+		return json({ problems: [say.anotherPlanWasKeptUnder()] }, { status: 409 });
 	const { id, version, figures } = result.plan;
 	return json(
 		{ id, version, measures: practice.basis, figures },

@@ -1,3 +1,4 @@
+import { ApiScaleDoor as say } from '$lib/words/house';
 import { simulatedScale } from '$lib/server/gather/scale';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -31,7 +32,7 @@ export const GET: RequestHandler = ({ url, request }) => {
 			};
 			stop = scale.onReading((reading) => {
 				try {
-					controller.enqueue(encoder.encode(`data: ${JSON.stringify(reading)}\n\n`));
+					controller.enqueue(encoder.encode(say.data({ stringify: JSON.stringify(reading) })));
 				} catch {
 					return stop();
 				}

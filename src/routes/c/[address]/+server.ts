@@ -1,3 +1,4 @@
+import { CAddressDoor as say } from '$lib/words/house';
 import { json } from '@sveltejs/kit';
 import { GET as calendar } from '../../season/calendar.ics/+server';
 
@@ -5,4 +6,4 @@ import { GET as calendar } from '../../season/calendar.ics/+server';
 export const GET: typeof calendar = (event) =>
 	event.locals.link?.grants === 'calendar'
 		? calendar(event)
-		: json({ problems: ['This link opens nothing.'] }, { status: 404 });
+		: json({ problems: [say.thisLinkOpensNothing()] }, { status: 404 });

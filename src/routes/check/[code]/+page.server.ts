@@ -1,3 +1,4 @@
+import { CheckCodeActs as say } from '$lib/words/check';
 import { oddMat } from '$lib/server/check/checks';
 import { filmInMat } from '$lib/server/check/taken-apart';
 import { findMade } from '$lib/server/check/made-mats';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async (event) => {
 			if (!found && (await findMat(locals.db, code, reader))) redirect(303, `/make/${code}`);
 			return found;
 		},
-		'No finished mat has that label.'
+		say.noFinishedMatHasThat()
 	);
 	const { state } = mat;
 	const [odd, filmMg] = await Promise.all([

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CheckCodePage as say } from '$lib/words/check';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { formatLength } from '$lib/core/units/format-length';
 	import type { Mended } from '$lib/core/check/remedies';
@@ -30,30 +31,30 @@
 	const lengthWords = (mm: number) => formatLength(mm, data.group.lengthSystem, 'mat');
 </script>
 
-<PageTitle of={`${mat.code} · Check`} />
+<PageTitle of={say.check({ code: mat.code })} />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/check">All mats to check</a></p>
+<p><a class="inline-flex min-h-11 link items-center" href="/check">{say.allMatsToCheck()}</a></p>
 <h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>
 <p class="flex flex-wrap gap-x-6">
 	<span class="inline-flex min-h-11 items-center font-semibold" data-state={mat.state}
 		>{stateWords[mat.state]}</span
 	>
 	<a class="inline-flex min-h-11 link items-center" href="/hand-over/mats/{mat.code}"
-		>Its own page</a
+		>{say.itsOwnPage()}</a
 	>
 </p>
 {#if data.odd}<OddMat code={mat.code} odd={data.odd} />{/if}
 {#if mat.state === 'to-mend'}
 	{#if mat.last}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="mending">
-			<h3 id="mending" class="text-lg">How it is mended</h3>
+			<h3 id="mending" class="text-lg">{say.howItIsMended()}</h3>
 			{#each toMend as kind (kind)}<Remedy {kind} {technique} />{/each}
 			<PressButton
 				type="mended"
 				mat={mat.code}
-				label="It is mended"
-				words="{mat.code} mended"
-				kept="Mended: check it again."
+				label={say.itIsMended()}
+				words={say.mended({ code: mat.code })}
+				kept={say.mendedCheckItAgain()}
 				isMain
 			/>
 		</section>
@@ -69,26 +70,29 @@
 	{:else}<UnwoundForm code={mat.code} filmG={data.filmG} sent={form?.entry} />{/if}
 	{#if mat.checks.length > 0}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="history">
-			<h2 id="history" class="text-lg">Its checks</h2>
+			<h2 id="history" class="text-lg">{say.itsChecks()}</h2>
 			<ol class="grid grid-cols-[minmax(0,1fr)] gap-4">
 				{#each mat.checks as check, nth (check.id)}
 					{@const before = mat.checks[nth + 1]}
 					<li data-check={check.result}>
 						{#if before && check.at.getTime() - before.at.getTime() < justBeforeMs}
 							<p class="font-semibold" data-twice>
-								Somebody had checked it just before: both checks are kept, and it stands as the
-								later found it.
+								{say.somebodyHadCheckedItJust()}
 							</p>
 						{/if}
 						<p><strong>{resultWords[check.result]}</strong></p>
 						<p class="quiet text-[0.9375rem]">
-							{momentWords(check.at)}, {lengthWords(check.widthMm)} by {lengthWords(check.lengthMm)}
+							{say.by({
+								moment: momentWords(check.at),
+								length: lengthWords(check.widthMm),
+								length2: lengthWords(check.lengthMm)
+							})}
 						</p>
 						{#if check.reasons.length > 0}<p>
 								{check.reasons.map(checkReasonWords).join('; ')}
 							</p>{/if}
 						{#if check.why}<p class="break-words">“{check.why}”</p>{/if}
-						<TakeBackFold id={check.id} words="this check" sent={form?.entry} />
+						<TakeBackFold id={check.id} words={say.thisCheck()} sent={form?.entry} />
 						{#if check.faults.length > 0 || check.goesThrough.some(Boolean)}
 							<CheckMap {mat} goesThrough={check.goesThrough} faults={check.faults} ontap={null} />
 						{/if}

@@ -1,3 +1,4 @@
+import { CheckSheetPdfDoor as say } from '$lib/words/check';
 import { checkOverview } from '$lib/server/check/made-mats';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -13,12 +14,12 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		checkOverview(locals.db)
 	]);
 	const mats = overview.mats.filter(({ state }) => state !== 'to-mend');
-	if (mats.length === 0) error(404, { message: 'No mat waits to be checked.' });
+	if (mats.length === 0) error(404, { message: say.noMatWaitsToBe() });
 	const bytes = await runInWorker('toCheck', {
 		groupName: reader.name,
 		mats: mats.map(({ code, planName, look }) => ({ code, planName, look })),
 		...paperAsked(url, reader),
 		date: new Date()
 	});
-	return answerPdf(bytes, 'Mats to check');
+	return answerPdf(bytes, say.matsToCheck());
 };

@@ -1,3 +1,4 @@
+import { GatherAsksActs as say } from '$lib/words/gather';
 import { loadAsks } from '$lib/server/asks/load-asks';
 import { wantMats } from '$lib/server/gather/wanted';
 import { bounds } from '$lib/entries/bounds';
@@ -12,7 +13,7 @@ export const load: PageServerLoad = ({ locals, depends, url, parent }) => {
 	return loadAsks(locals.db, url.searchParams.get('place'), kinds);
 };
 
-const unread = 'This could not be read. Please load the page again.';
+const unread = say.thisCouldNotBeRead();
 
 export const actions: Actions = {
 	want: async ({ request, locals }) => {
@@ -26,13 +27,12 @@ export const actions: Actions = {
 		const seen = read.count('seen', bounds['plan.mats_wanted']);
 		if (!read.isGood) return fail(422, { ...typed, problem: read.problems.mats ?? unread });
 		const wanted = await wantMats(locals.db, plan, mats, seen);
-		if (wanted.outcome === 'gone')
-			return fail(404, { ...typed, problem: 'That plan is not in the list any more.' });
+		if (wanted.outcome === 'gone') return fail(404, { ...typed, problem: say.thatPlanIsNotIn() });
 		if (wanted.outcome === 'met')
 			return fail(409, {
 				...typed,
 				seen: String(wanted.mats),
-				problem: `Someone set ${wanted.mats} meanwhile. Press Set to put yours in its place.`
+				problem: say.someoneSetMeanwhilePressSet({ mats: wanted.mats })
 			});
 	}
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
+	import { GatherAsksPage as msg } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
@@ -43,28 +44,26 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]"
 >
 	<section class="sheet p-4" aria-labelledby="season">
-		<h2 id="season">What the season still makes</h2>
+		<h2 id="season">{msg.whatTheSeasonStillMakes()}</h2>
 		{#if data.plans.length === 0}
 			<p class="mt-2">
-				No plan is kept yet. <a class="link" href="/plan">Plan a mat</a>, then say here how many are
-				wanted.
+				{msg.noPlanIsKeptYet()}
+				<a class="link" href="/plan">{msg.planAMat()}</a>{msg.thenSayHereHowMany()}
 			</p>
 		{:else}
 			<p class="quiet mt-1 text-[0.9375rem]">
-				Say how many mats of each plan are wanted. The store is dealt out from the top; named
-				colours come first. Balls and cut pieces count as the plan has them.
+				{msg.sayHowManyMatsOf()}
 			</p>
-			<Table heads={['Plan', 'Mats wanted', 'Can draw', 'Lacks']} stacks>
+			<Table heads={['Plan', msg.matsWanted(), msg.canDraw(), 'Lacks']} stacks>
 				{#each data.plans as { id, name, mats, begun, kind, near, isRemoved, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
 						<th class="min-w-40" scope="row">
 							{#if isRemoved}{name}
-								<span class="quiet block text-sm font-normal"
-									>This plan was removed. Its mats are wanted until you set 0.</span
+								<span class="quiet block text-sm font-normal">{msg.thisPlanWasRemovedIts()}</span
 								>{:else}<a class="link-row" href="/plan/{id}">{name}</a>{/if}
 							{#if begun > 0}<span class="quiet block text-sm font-normal" data-begun
-									>{begun} begun: they ask only for what they lack</span
+									>{msg.begunTheyAskOnlyFor({ begun })}</span
 								>{/if}
 						</th>
 						<td>
@@ -82,7 +81,7 @@
 										name="mats"
 										inputmode="numeric"
 										value={isWrong ? form?.mats : mats}
-										aria-label="Mats wanted of {name}"
+										aria-label={msg.matsWantedOf({ name })}
 										aria-invalid={isWrong ? 'true' : undefined}
 										aria-describedby={isWrong ? `${id}-problem` : undefined}
 										onchange={(event) => event.currentTarget.form?.requestSubmit()}
@@ -91,7 +90,7 @@
 											{form?.problem}
 										</p>{/if}
 								</div>
-								<button class="btn px-3 font-normal">Set</button>
+								<button class="btn px-3 font-normal">{msg.set()}</button>
 							</form>
 						</td>
 						{#if mats > 0 || begun > 0}
@@ -100,25 +99,27 @@
 								<span
 									class="mt-1 block h-2 w-28 rounded-full bg-base-300"
 									role="img"
-									aria-label="{Math.round(share(allocation))} % of what it needs"
+									aria-label={msg.ofWhatItNeeds({ round: Math.round(share(allocation)) })}
 									><span
 										class="block h-2 rounded-full bg-secondary"
 										style="width: {share(allocation)}%"
 									></span></span
 								>
 								<span class="quiet text-sm"
-									>of {wholeNumber(Math.ceil(allocation.wanted))} bags: {kind ??
-										'none of your kinds is like its bag'}</span
+									>{msg.ofBags({
+										ceil: wholeNumber(Math.ceil(allocation.wanted)),
+										kind: kind ?? msg.noneOfYourKindsIs()
+									})}</span
 								>
 								{#if near}
 									<span class="block text-sm"
-										>Its bag is within a few per cent of your {near}:
-										<a class="link" href="/plan/{id}?step=bag">plan with that kind</a> to draw on the
-										store.</span
+										>{msg.itsBagIsWithinA({ near })}
+										<a class="link" href="/plan/{id}?step=bag">{msg.planWithThatKind()}</a>
+										{msg.toDrawOnTheStore()}</span
 									>
 								{/if}
 							</td>
-							<td data-lacks data-label="Lacks">{lackingWords(allocation) || 'nothing'}</td>
+							<td data-lacks data-label="Lacks">{lackingWords(allocation) || msg.nothing()}</td>
 						{:else}
 							<td></td><td></td>
 						{/if}
@@ -129,32 +130,35 @@
 	</section>
 
 	<section class="sheet p-4" aria-labelledby="ask">
-		<h2 id="ask">What to ask for</h2>
+		<h2 id="ask">{msg.whatToAskFor()}</h2>
 		<form class="mt-2" data-sveltekit-keepfocus data-sveltekit-noscroll>
 			<label class="grid gap-1 text-[0.9375rem]">
-				Asked of
+				{msg.askedOf()}
 				<select
 					class="field"
 					name="place"
 					value={data.place?.id ?? ''}
 					onchange={(event) => event.currentTarget.form?.requestSubmit()}
 				>
-					<option value="">every place</option>
+					<option value="">{msg.everyPlace()}</option>
 					{#each data.places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 				</select>
 			</label>
-			<noscript><button class="btn mt-2">Ask this place</button></noscript>
+			<noscript><button class="btn mt-2">{msg.askThisPlace()}</button></noscript>
 		</form>
 		<p class="quiet mt-2 text-[0.9375rem]">
-			{data.place ? `Of ${data.place.name}'s bags` : 'Of all bags'},
-			{rejectWords(data.soFar)}; {Math.round(data.rejectedShare * 100)} % are expected to be no good for
-			strand, so a few more are asked for. Counted {basisWords(data.basis)}.
+			{msg.areExpectedToBeNo({
+				part: data.place ? msg.ofSBags({ name: data.place.name }) : msg.ofAllBags(),
+				reject: rejectWords(data.soFar),
+				round: Math.round(data.rejectedShare * 100),
+				basis: basisWords(data.basis)
+			})}
 		</p>
 		{#if season.length === 0}
-			<p class="mt-2">No mats are wanted yet, so nothing is lacking.</p>
+			<p class="mt-2">{msg.noMatsAreWantedYet()}</p>
 		{:else if data.asks.length === 0}
 			<p class="mt-2 font-semibold text-secondary">
-				Nothing is lacking: the store covers the season.
+				{msg.nothingIsLackingTheStore()}
 			</p>
 		{:else}
 			<LackingFilm asks={data.asks} />
@@ -163,14 +167,14 @@
 					'Kind',
 					'Colour',
 					{ label: 'Lacking', isFigure: true },
-					{ label: 'Ask for', isFigure: true }
+					{ label: msg.askFor(), isFigure: true }
 				]}
 			>
 				{#each data.asks as { kind, colour, bags, toAsk } ((kind ?? '') + colour)}
 					<tr data-ask="{kind} {colour}">
-						<th class="font-semibold" scope="row">{kind ?? 'other bags'}</th>
+						<th class="font-semibold" scope="row">{kind ?? msg.otherBags()}</th>
 						<td
-							>{#if colour === 'any'}any colour{:else}<Swatch {colour} />{/if}</td
+							>{#if colour === 'any'}{msg.anyColour()}{:else}<Swatch {colour} />{/if}</td
 						>
 						<td class="figure text-right">{wholeNumber(Math.ceil(bags))}</td>
 						<td class="figure text-right font-semibold">{wholeNumber(toAsk)}</td>
@@ -180,18 +184,18 @@
 		{/if}
 		{#if data.drying.length > 0}
 			<p class="mt-3 text-[0.9375rem]">
-				<a class="link" href="/gather/sort">Hanging to dry</a>, not counted yet: {dryingWords(
-					data.drying
-				)}.
+				<a class="link" href="/gather/sort">{msg.hangingToDry()}</a>{msg.notCountedYet({
+					drying: dryingWords(data.drying)
+				})}
 			</p>
 		{/if}
 		<div class="needs-scripts mt-4 grid gap-3 @min-[38rem]:grid-cols-2">
 			<label class="grid min-w-0 gap-1 text-[0.9375rem]">
-				Bring them to
+				{msg.bringThemTo()}
 				<input class="field min-w-0" maxlength="80" autocomplete="off" bind:value={bringTo} />
 			</label>
 			<label class="grid min-w-0 gap-1 text-[0.9375rem]">
-				Until
+				{msg.until()}
 				<input class="field min-w-0" type="date" bind:value={until} />
 			</label>
 		</div>
@@ -200,13 +204,12 @@
 				<a
 					class="btn {at === 0 ? 'btn-accent' : 'font-normal'}"
 					href={sheet(paper)}
-					data-sveltekit-reload>{at === 0 ? `Ask sheet, ${label}` : label}</a
+					data-sveltekit-reload>{at === 0 ? msg.askSheet({ label }) : label}</a
 				>
 			{/each}
 		</div>
 		<p class="quiet mt-2 text-sm">
-			A page to hang up, in the name of {data.group.name}: how many are wanted, how to fold them,
-			and what not to bring.
+			{msg.aPageToHangUp({ name: data.group.name })}
 		</p>
 	</section>
 </div>

@@ -1,3 +1,4 @@
+import { GatherKindsActs as say } from '$lib/words/gather';
 import { uuidShape } from '$lib/server/base/uuid';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
@@ -35,7 +36,7 @@ export const actions: Actions = {
 		if (!isGone)
 			return fail(409, {
 				entry: null,
-				message: 'This kind has a history in the store, or is gone already. It stays as it is.'
+				message: say.thisKindHasAHistory()
 			});
 	}
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The kinds of bag the group knows, each drawn from its measures.
+	import { GatherKindsPage as say } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
@@ -35,12 +36,12 @@
 				sent={form?.entry}
 			/>
 		{/key}
-		{#if again}<a class="btn font-normal" href="/gather/kinds">A new kind instead</a>{/if}
+		{#if again}<a class="btn font-normal" href="/gather/kinds">{say.aNewKindInstead()}</a>{/if}
 	</div>
 	<section class="sheet p-4" aria-labelledby="kinds">
-		<h2 id="kinds">The kinds you know</h2>
+		<h2 id="kinds">{say.theKindsYouKnow()}</h2>
 		<p class="quiet mt-1 text-[0.9375rem]">
-			All drawn to the same scale. Sorting, the store and every plan can name them.
+			{say.allDrawnToTheSame()}
 		</p>
 		{#if form?.message}<p class="mt-2 font-semibold text-error" role="alert">{form.message}</p>{/if}
 		<ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(100%,20rem),1fr))] gap-4">
@@ -52,29 +53,34 @@
 					<KindDrawing
 						bag={kind}
 						scale={0.16}
-						label="{kind.name}: {readable(kind.flatWidthMm)} wide, {readable(kind.bodyMm)} high"
+						label={say.wideHigh({
+							name: kind.name,
+							readable: readable(kind.flatWidthMm),
+							readable2: readable(kind.bodyMm)
+						})}
 					/>
 					<div class="grid min-w-[min(12rem,100%)] flex-1 gap-1 text-[0.9375rem]">
 						<h3 class="text-lg font-semibold">{kind.name}</h3>
 						<p>
-							{readable(kind.flatWidthMm)} × {readable(kind.bodyMm)} flat{kind.gussetMm > 0
-								? `, gussets ${readable(kind.gussetMm)}`
-								: ''}{kind.handleMm > 0 ? `, handles ${readable(kind.handleMm)}` : ''}. Ten weigh {formatMass(
-								kind.massG * 10,
-								data.group.lengthSystem
-							)}.
+							{say.flatTenWeigh({
+								readable: readable(kind.flatWidthMm),
+								readable2: readable(kind.bodyMm),
+								part: kind.gussetMm > 0 ? say.gussets({ readable: readable(kind.gussetMm) }) : '',
+								part2: kind.handleMm > 0 ? say.handles({ readable: readable(kind.handleMm) }) : '',
+								formatMass: formatMass(kind.massG * 10, data.group.lengthSystem)
+							})}
 						</p>
 						<p class="quiet">{filmCall(kind).words}</p>
-						<p>{wholeNumber(kind.bags)} in the store.</p>
+						<p>{say.inTheStore({ bags: wholeNumber(kind.bags) })}</p>
 						<div class="flex flex-wrap gap-2">
 							<a class="btn px-3 font-normal" href="?again={kind.id}"
-								>Measure again<span class="sr-only">: {kind.name}</span></a
+								>{say.measureAgain()}<span class="sr-only">: {kind.name}</span></a
 							>
 							{#if !kind.isUsed}
 								<form method="POST" {...actTo('?/remove')} use:enhance>
 									<input type="hidden" name="id" value={kind.id} />
 									<button class="btn px-3 font-normal"
-										>Take off the list<span class="sr-only">: {kind.name}</span></button
+										>{say.takeOffTheList()}<span class="sr-only">: {kind.name}</span></button
 									>
 								</form>
 							{/if}
@@ -84,6 +90,8 @@
 			{/each}
 		</ul>
 		<SameKinds kinds={data.stored} same={data.same} sent={form?.entry} />
-		<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
+		<p>
+			<a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>{say.removed()}</a>
+		</p>
 	</section>
 </div>

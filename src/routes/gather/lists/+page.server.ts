@@ -1,3 +1,4 @@
+import { GatherListsActs as say } from '$lib/words/gather';
 import { longest } from '$lib/entries/bounds';
 import { listNames } from '$lib/stages/gather/lists/columns';
 import { largestList, readCsv } from '$lib/stages/gather/lists/read-csv';
@@ -6,7 +7,7 @@ import { layImport, listKeptImports } from '$lib/server/gather/list-imports';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-const tooLarge = 'The list is larger than 12 MB. Please split it and bring it in parts.';
+const tooLarge = say.theListIsLargerThan();
 
 /** The list of a form: its file, or what was pasted. */
 async function listOf(form: FormData): Promise<{ text: string; fileName: string }> {
@@ -16,7 +17,7 @@ async function listOf(form: FormData): Promise<{ text: string; fileName: string 
 			text: await file.text(),
 			fileName: file.name.slice(0, longest['list_import.file_name'])
 		};
-	return { text: String(form.get('pasted') ?? ''), fileName: 'a pasted list' };
+	return { text: String(form.get('pasted') ?? ''), fileName: say.aPastedList() };
 }
 
 export const load: PageServerLoad = async ({ locals }) => ({
@@ -35,7 +36,7 @@ export const actions: Actions = {
 		try {
 			form = await request.formData();
 		} catch {
-			return fail(400, { list: '', pasted: '', problem: 'The file did not arrive whole.' });
+			return fail(400, { list: '', pasted: '', problem: say.theFileDidNotArrive() });
 		}
 		const list = listNames.find((name) => name === form.get('list'));
 		const { text, fileName } = await listOf(form);
@@ -45,10 +46,9 @@ export const actions: Actions = {
 				pasted: fileName === 'a pasted list' ? text.slice(0, 20_000) : '',
 				problem
 			});
-		if (!list) return back('Say which list it is.');
-		if (isUnreadable(fileName))
-			return back('The name of the file cannot be read. Rename it and bring it again.');
-		if (text.trim() === '') return back('Choose a file, or paste the list.');
+		if (!list) return back(say.sayWhichListItIs());
+		if (isUnreadable(fileName)) return back(say.theNameOfTheFile());
+		if (text.trim() === '') return back(say.chooseAFileOrPaste());
 		if (text.length > largestList) return back(tooLarge);
 		const read = readCsv(text);
 		if (read.problem !== undefined) return back(read.problem);

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Lists out of the application and into it, as CSV.
+	import { GatherListsPage as msg } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { listFields, listNames, listTitles } from '$lib/stages/gather/lists/columns';
@@ -20,19 +21,18 @@
 		enctype="multipart/form-data"
 		data-sveltekit-reload
 	>
-		<h2>Bring a list in</h2>
+		<h2>{msg.bringAListIn()}</h2>
 		<p class="quiet text-[0.9375rem]">
-			From a spreadsheet, saved as CSV: at most {wholeNumber(50_000)} rows. You see it first, say what
-			each column is, and keep all of its rows or none.
+			{msg.fromASpreadsheetSavedAs({ what: wholeNumber(50_000) })}
 		</p>
 		<div>
-			<label class="mb-1 block text-[0.9375rem]" for="list">It is a list of</label>
+			<label class="mb-1 block text-[0.9375rem]" for="list">{msg.itIsAListOf()}</label>
 			<select class="field" id="list" name="list" value={form?.list || 'drop-offs'}>
 				{#each listNames as name (name)}<option value={name}>{listTitles[name]}</option>{/each}
 			</select>
 		</div>
 		<div>
-			<label class="mb-1 block text-[0.9375rem]" for="list-file">The file</label>
+			<label class="mb-1 block text-[0.9375rem]" for="list-file">{msg.theFile()}</label>
 			<input
 				class="field py-2"
 				id="list-file"
@@ -44,7 +44,7 @@
 			/>
 		</div>
 		<div>
-			<label class="mb-1 block text-[0.9375rem]" for="pasted">Or paste it here</label>
+			<label class="mb-1 block text-[0.9375rem]" for="pasted">{msg.orPasteItHere()}</label>
 			<textarea class="field h-28 py-2 font-mono text-sm" id="pasted" name="pasted"
 				>{form?.pasted ?? ''}</textarea
 			>
@@ -52,14 +52,14 @@
 		{#if form?.problem}<p class="font-semibold text-error" id="list-problem" role="alert">
 				{form.problem}
 			</p>{/if}
-		<button class="btn btn-accent">Look at it</button>
+		<button class="btn btn-accent">{msg.lookAtIt()}</button>
 	</form>
 	{#if data.kept.length > 0}
 		<section
 			class="sheet p-4 @min-[61rem]:order-last @min-[61rem]:col-span-2"
 			aria-labelledby="kept-lists"
 		>
-			<h2 id="kept-lists">Lists that were brought in</h2>
+			<h2 id="kept-lists">{msg.listsThatWereBroughtIn()}</h2>
 			<ul class="mt-2">
 				{#each data.kept as list (list.id)}
 					<li
@@ -69,32 +69,35 @@
 							>{listTitles[list.list]}: {list.fileName}</a
 						>
 						<span class="quiet"
-							>{wholeNumber(list.rowCount)} rows, {list.keptAt && momentWords(list.keptAt)}</span
+							>{msg.rows({
+								rowCount: wholeNumber(list.rowCount),
+								keptAt: (list.keptAt && momentWords(list.keptAt)) ?? ''
+							})}</span
 						>
-						{#if list.takenBackAt}<strong>taken back</strong>{/if}
+						{#if list.takenBackAt}<strong>{msg.takenBack()}</strong>{/if}
 					</li>
 				{/each}
 			</ul>
 		</section>
 	{/if}
 	<section class="sheet grid gap-3 p-4" aria-labelledby="out">
-		<h2 id="out">Take a list out</h2>
+		<h2 id="out">{msg.takeAListOut()}</h2>
 		<div>
 			<a class="btn btn-accent" {...linkTo('/everything.zip')} download data-sveltekit-reload
-				>Everything in one archive</a
+				>{msg.everythingInOneArchive()}</a
 			>
 			<p class="quiet mt-1 text-[0.9375rem]">
-				Plans as files, these lists, and all that was ever kept, as CSV and as JSON.
+				{msg.plansAsFilesTheseLists()}
 			</p>
 		</div>
 		{#each listNames as name (name)}
 			<div class="border-t border-base-300 pt-3">
 				<h3 class="font-semibold">{listTitles[name]}</h3>
 				<p class="quiet mb-2 text-[0.9375rem]">
-					Columns: {listFields[name].map(({ head }) => head).join(', ')}.
+					{msg.columns({ listFields: listFields[name].map(({ head }) => head).join(', ') })}
 				</p>
 				<a class="btn" href="/gather/lists/{name}.csv" download data-sveltekit-reload
-					>{listTitles[name]} as CSV</a
+					>{msg.asCsv({ listTitles: listTitles[name] })}</a
 				>
 			</div>
 		{/each}

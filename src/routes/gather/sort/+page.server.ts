@@ -1,3 +1,4 @@
+import { GatherSortActs as msg } from '$lib/words/gather';
 import { endDrying, listDrying } from '$lib/server/gather/drying';
 import { editOf, givenBack } from '$lib/server/gather/give-back';
 import { listPlaces } from '$lib/server/gather/places';
@@ -41,8 +42,7 @@ export const load: PageServerLoad = async ({ locals, depends, url }) => {
 /** Says of a pile whether any of it is left. */
 async function say({ request, locals }: RequestEvent, isOver: boolean) {
 	const id = rowNumberOf((await readForm(request)).get('id'));
-	if (id === null)
-		return fail(400, { entry: null, message: 'Which bags were meant could not be read.' });
+	if (id === null) return fail(400, { entry: null, message: msg.whichBagsWereMeantCould() });
 	await endDrying(locals.db, id, isOver);
 }
 

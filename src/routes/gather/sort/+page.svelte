@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { GatherSortPage as say } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import DryingPiles from '$lib/stages/gather/DryingPiles.svelte';
 	import FindingDrawing from '$lib/stages/gather/FindingDrawing.svelte';
@@ -52,21 +53,25 @@
 		}))
 	);
 	const rules: readonly { findings: BagFindings; label: string; act: string }[] = [
-		{ findings: {}, label: 'Sound', act: 'flatten and stack it' },
+		{ findings: {}, label: 'Sound', act: say.flattenAndStackIt() },
 		{
 			findings: { isHoledAtEdge: true },
-			label: 'Hole at seam or handles',
-			act: 'that part is trimmed off'
+			label: say.holeAtSeamOrHandles(),
+			act: say.thatPartIsTrimmedOff()
 		},
-		{ findings: { isHoledInBody: true }, label: 'Hole in the body', act: 'too weak for strand' },
-		{ findings: { isDamp: true }, label: 'Damp', act: 'hang it, and come back' },
-		{ findings: { isOnlySmelly: true }, label: 'Only smells', act: 'rinse it and hang it' },
+		{ findings: { isHoledInBody: true }, label: say.holeInTheBody(), act: say.tooWeakForStrand() },
+		{ findings: { isDamp: true }, label: 'Damp', act: say.hangItAndComeBack() },
+		{ findings: { isOnlySmelly: true }, label: say.onlySmells(), act: say.rinseItAndHangIt() },
 		{
 			findings: { isBrittle: true },
-			label: 'Brittle or crumbling',
-			act: 'it falls apart in the mat'
+			label: say.brittleOrCrumbling(),
+			act: say.itFallsApartInThe()
 		},
-		{ findings: { isSoiledOrMouldy: true }, label: 'Soiled or mouldy', act: 'never at this table' }
+		{
+			findings: { isSoiledOrMouldy: true },
+			label: say.soiledOrMouldy(),
+			act: say.neverAtThisTable()
+		}
 	];
 </script>
 
@@ -94,7 +99,7 @@
 			onchoose={(name) => (sorting.typed.place = name)}
 		/>
 		<section class="sheet p-4" aria-labelledby="rules">
-			<h2 id="rules">Which is which</h2>
+			<h2 id="rules">{say.whichIsWhich()}</h2>
 			<ul class="mt-2 grid gap-2">
 				{#each rules as { findings, label, act } (label)}
 					{@const { grade, reason } = gradeBag(findings)}
@@ -104,12 +109,12 @@
 							<strong>{label}</strong>
 							<span class="block"
 								>{grade === 'strand'
-									? 'good for strand'
+									? say.goodForStrand()
 									: grade === 'reject'
-										? 'rejected'
+										? say.rejected()
 										: grade === 'drying'
-											? 'drying'
-											: 'stuffing only'}: {act}</span
+											? say.drying()
+											: say.stuffingOnly()}: {act}</span
 							>
 						</span>
 					</li>

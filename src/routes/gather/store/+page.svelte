@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { GatherStorePage as say } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Shelves from '$lib/stages/gather/Shelves.svelte';
@@ -14,7 +15,7 @@
 	const lineWords = $derived.by(() => {
 		const { line, kinds } = data;
 		const kind = line && kinds.find(({ id }) => id === line.kind);
-		return kind ? `${kind.name}, ${line.colour}, ${formWords[line.form]}` : 'this line';
+		return kind ? `${kind.name}, ${line.colour}, ${formWords[line.form]}` : say.thisLine();
 	});
 </script>
 

@@ -1,3 +1,4 @@
+import { HandOverAccountPdfDoor as say } from '$lib/words/hand-over';
 import { accountIn } from '$lib/server/hand-over/account';
 import { periodIn } from '$lib/server/hand-over/period-in';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
@@ -13,7 +14,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		readerOf({ locals, cookies }),
 		accountIn(locals.db, periodIn(url))
 	]);
-	if (account.account.deliveries === 0) error(404, { message: 'Nothing was handed over then.' });
+	if (account.account.deliveries === 0) error(404, { message: say.nothingWasHandedOverThen() });
 	const bytes = await runInWorker('account', {
 		groupName: reader.name,
 		account,
@@ -21,5 +22,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		...paperAsked(url, reader),
 		date: new Date()
 	});
-	return answerPdf(bytes, 'What it came to');
+	return answerPdf(bytes, say.whatItCameTo());
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HandOverAccountPage as say } from '$lib/words/hand-over';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import AccountChart from '$lib/stages/hand-over/AccountChart.svelte';
 	import DeliveryTable from '$lib/stages/hand-over/DeliveryTable.svelte';
@@ -18,10 +19,10 @@
 	const has = $derived(data.account.deliveries > 0);
 </script>
 
-<PageTitle of={`${periodWords(data.period)} · What it came to`} />
+<PageTitle of={say.whatItCameTo({ period: periodWords(data.period) })} />
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-	<nav class="flex flex-wrap gap-x-2" aria-label="Which time">
+	<nav class="flex flex-wrap gap-x-2" aria-label={say.whichTime()}>
 		{#each periods as period (periodQuery(period))}
 			<a
 				class="inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content aria-[current=page]:no-underline"
@@ -37,22 +38,22 @@
 				<a
 					class="inline-flex min-h-11 link items-center"
 					href="/hand-over/account.pdf{here}"
-					data-sveltekit-reload>On one page, to print</a
+					data-sveltekit-reload>{say.onOnePageToPrint()}</a
 				>
 				<a
 					class="inline-flex min-h-11 link items-center"
 					href="/hand-over/mats.csv"
-					data-sveltekit-reload>Every mat as CSV</a
+					data-sveltekit-reload>{say.everyMatAsCsv()}</a
 				>
 				<a
 					class="inline-flex min-h-11 link items-center"
 					href="/hand-over/deliveries.csv"
-					data-sveltekit-reload>Every delivery as CSV</a
+					data-sveltekit-reload>{say.everyDeliveryAsCsv()}</a
 				>
 			{/if}
 		</div>
 		{#if !has}
-			<p>Nothing was handed over then. What goes to a place stands here, counted.</p>
+			<p>{say.nothingWasHandedOverThen()}</p>
 		{:else}
 			<ul
 				class="grid grid-cols-[repeat(auto-fill,minmax(min(100%,13rem),1fr))] items-start gap-x-4 gap-y-2"
@@ -70,7 +71,7 @@
 				{/each}
 			</ul>
 			<p class="quiet text-[0.9375rem]">
-				Each figure opens to how it was counted. A season runs from September to the end of August.
+				{say.eachFigureOpensToHow()}
 			</p>
 		{/if}
 	</section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HandOverAsksPage as say } from '$lib/words/hand-over';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import AskForm from '$lib/stages/hand-over/AskForm.svelte';
 	import AskList from '$lib/stages/hand-over/AskList.svelte';
@@ -17,12 +18,11 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<AskList asks={data.asks} />
 		<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="places">
-			<h2 id="places">How they receive them</h2>
+			<h2 id="places">{say.howTheyReceiveThem()}</h2>
 			{#if data.places.length === 0}
 				<p class="sheet p-4">
-					Say first which places receive mats, under <a class="link" href="/people#places"
-						>People and places</a
-					>.
+					{say.sayFirstWhichPlacesReceive()}
+					<a class="link" href="/people#places">{say.peopleAndPlaces()}</a>.
 				</p>
 			{/if}
 			{#each data.places as place (place.id)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HandOverPillowsPage as say } from '$lib/words/hand-over';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import PillowForm from '$lib/stages/hand-over/PillowForm.svelte';
@@ -21,13 +22,19 @@
 	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pillows">
 		<h2 id="pillows">
 			{data.pillows.length === 0
-				? 'No pillow lies there'
-				: `${capital(pillowsWords(data.pillows.length))} ${data.pillows.length === 1 ? 'lies' : 'lie'} there`}
+				? say.noPillowLiesThere()
+				: say.lengthPluralOneOtherThere({
+						pillows: capital(pillowsWords(data.pillows.length)),
+						length: data.pillows.length
+					})}
 		</h2>
 		<p data-stuffing>
-			By the book the store has {massWords(store.scrapG, system)} of scrap and {wholeNumber(
-				store.bags
-			)} torn bags: stuffing for {pillowsWords(store.pillows)} of {massWords(store.usualG, system)}.
+			{say.byTheBookTheStore({
+				mass: massWords(store.scrapG, system),
+				bags: wholeNumber(store.bags),
+				pillows: pillowsWords(store.pillows),
+				mass2: massWords(store.usualG, system)
+			})}
 		</p>
 		{#if data.pillows.length > 0}
 			<ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
@@ -39,15 +46,15 @@
 						<p class="flex-1">
 							<strong>{pillow.code}</strong>
 							{massWords(pillow.massG, system)}{pillow.bags > 0
-								? `, ${wholeNumber(pillow.bags)} torn bags in it`
+								? say.tornBagsInIt({ bags: wholeNumber(pillow.bags) })
 								: ''}
-							<span class="quiet">made {yearDayWords(pillow.since)}</span>
+							<span class="quiet">{say.made({ yearDay: yearDayWords(pillow.since) })}</span>
 						</p>
 						<TakeBackFold id={pillow.id} words={pillow.code} sent={form?.entry} />
 					</li>
 				{/each}
 			</ul>
-			<p class="quiet">A pillow goes with a mat when that is sent, under Send.</p>
+			<p class="quiet">{say.aPillowGoesWithA()}</p>
 		{/if}
 	</section>
 	<PillowForm usualG={store.usualG} sent={form?.entry} />

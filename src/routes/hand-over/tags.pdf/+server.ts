@@ -1,3 +1,4 @@
+import { HandOverTagsPdfDoor as say } from '$lib/words/hand-over';
 import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -27,7 +28,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		origin: url.origin,
 		system: reader.lengthSystem
 	});
-	if (labels.length === 0) error(404, { message: 'No mat of this group has that label.' });
+	if (labels.length === 0) error(404, { message: say.noMatOfThisGroup() });
 	const paper = asked.paper ?? reader.paper;
 	const bytes = await runInWorker('labels', {
 		title: 'Tags',

@@ -1,3 +1,4 @@
+import { JoinAddressActs as say } from '$lib/words/house';
 import { addressIn, closedLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { cameInBefore, joinBy } from '$lib/server/auth/join';
@@ -8,7 +9,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 const opensNothing = {
-	message: 'This link lets nobody in any more. Ask whoever gave it to you for another.'
+	message: say.thisLinkLetsNobodyIn()
 };
 
 export const load: PageServerLoad = ({ locals }) => {

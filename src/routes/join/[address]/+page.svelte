@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { JoinAddressPage as say } from '$lib/words/house';
 	import { actTo } from '$lib/ui/offered';
 	import AccountFields from '$lib/auth/AccountFields.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
@@ -9,25 +10,25 @@
 </script>
 
 <DoorPage
-	title="Come in to {data.group}"
+	title={say.comeInTo({ group: data.group })}
 	problem={form && 'problem' in form ? form.problem : undefined}
 >
-	<p>You come in as a <b>{data.role}</b>: {roleWords[data.role]}.</p>
+	<p>{say.youComeInAsA()} <b>{data.role}</b>: {roleWords[data.role]}.</p>
 	<form class="grid gap-4" method="POST" {...actTo('?/join')}>
 		{#if data.name === null}
 			<AccountFields
 				typed={form?.typed}
 				problems={form && 'problems' in form ? form.problems : undefined}
 			/>
-			<button class="btn btn-accent">Make an account and come in</button>
+			<button class="btn btn-accent">{say.makeAnAccountAndCome()}</button>
 		{:else}
-			<button class="btn btn-accent">Come in as {data.name}</button>
+			<button class="btn btn-accent">{say.comeInAs({ name: data.name })}</button>
 		{/if}
 	</form>
 	{#if data.name === null}
 		<p class="quiet">
-			If you have an account here, <a class="link" href="/sign-in">sign in</a> first and open this link
-			again.
+			{say.ifYouHaveAnAccount()} <a class="link" href="/sign-in">{say.signIn()}</a>
+			{say.firstAndOpenThisLink()}
 		</p>
 	{/if}
 </DoorPage>

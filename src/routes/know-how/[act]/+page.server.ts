@@ -1,3 +1,4 @@
+import { KnowHowActActs as say } from '$lib/words/know-how';
 import { handAsked } from '$lib/server/know-how/hand-asked';
 import { ownThings } from '$lib/server/know-how/own-things';
 import { readerOf } from '$lib/server/web/reader';
@@ -9,7 +10,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const act = lessonOf(event.params.act);
-	if (!act) error(404, { message: 'There is no such act here.' });
+	if (!act) error(404, { message: say.thereIsNoSuchAct() });
 	const hand = handAsked(event.url, event.cookies);
 	const [{ lengthSystem: system, stitchTerms: terms }, things] = await Promise.all([
 		readerOf(event),

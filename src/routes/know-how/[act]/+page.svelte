@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { KnowHowActPage as say } from '$lib/words/know-how';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ActSteps from '$lib/stages/know-how/ActSteps.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
@@ -13,7 +14,7 @@
 
 <PageTitle of={title} />
 
-<p><a class={link} href="/know-how">Know-how</a></p>
+<p><a class={link} href="/know-how">{say.knowHow()}</a></p>
 <h1 class="text-2xl font-bold">{title}</h1>
 <p class="quiet">{data.when}</p>
 <div class="sheet mt-3 p-4">
@@ -21,7 +22,7 @@
 </div>
 {#if data.schools.length > 0}
 	<section class="sheet mt-3 p-4" aria-labelledby="schools">
-		<h2 id="schools">Practised hands differ</h2>
+		<h2 id="schools">{say.practisedHandsDiffer()}</h2>
 		<dl>
 			{#each data.schools as { name, trade } (name)}
 				<dt class="mt-2 font-semibold">{name}</dt>
@@ -33,21 +34,22 @@
 <div class="print:hidden">
 	<p class="flex flex-wrap gap-x-5">
 		<a class={link} href="/know-how/{data.act}?hand={other}" data-sveltekit-noscroll
-			>Drawn for the {data.hand} hand: see it for the {other}</a
+			>{say.drawnForTheHandSee({ hand: data.hand, other })}</a
 		>
-		<a class={link} href="/know-how/{data.act}/card.pdf">On one page (PDF)</a>
-		<a class={link} href="/know-how/{data.act}/card.pdf?large=yes">In large print</a>
+		<a class={link} href="/know-how/{data.act}/card.pdf">{say.onOnePagePdf()}</a>
+		<a class={link} href="/know-how/{data.act}/card.pdf?large=yes">{say.inLargePrint()}</a>
 		{#if data.practice}
 			<a class={link} href="/know-how/practice?kind={data.practice}"
-				>Practise: {exerciseNames[data.practice]}</a
+				>{say.practise({ exerciseNames: exerciseNames[data.practice] })}</a
 			>
 		{/if}
 	</p>
-	<nav class="flex flex-wrap justify-between gap-x-5" aria-label="Acts before and after">
+	<nav class="flex flex-wrap justify-between gap-x-5" aria-label={say.actsBeforeAndAfter()}>
 		{#if data.before}<a class={link} href="/know-how/{data.before}"
-				>Before: {actTitles[data.before]}</a
+				>{say.before({ actTitles: actTitles[data.before] })}</a
 			>{/if}
-		{#if data.after}<a class={link} href="/know-how/{data.after}">Next: {actTitles[data.after]}</a
+		{#if data.after}<a class={link} href="/know-how/{data.after}"
+				>{say.next({ actTitles: actTitles[data.after] })}</a
 			>{/if}
 	</nav>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { KnowHowFaultsPage as say } from '$lib/words/know-how';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { remedySketches } from '$lib/core/check/remedies';
 	import { sketchScene } from '$lib/core/drawing/sketch-scene';
@@ -13,15 +14,14 @@
 	const { technique, signs, seen, mended } = $derived(data);
 	const href = (query: Record<string, string>) =>
 		`/know-how/faults?${new URLSearchParams({ technique, ...query }).toString()}`;
-	const choice =
-		'inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-accent aria-[current=true]:font-semibold aria-[current=true]:text-accent-content aria-[current=true]:no-underline';
+	const choice = say.inlineFlexMinH11();
 </script>
 
 <PageTitle />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
-<h1 class="text-2xl font-bold">What is wrong with this mat?</h1>
-<nav class="flex flex-wrap gap-1" aria-label="How it is made">
+<p><a class="inline-flex min-h-11 link items-center" href="/know-how">{say.knowHow()}</a></p>
+<h1 class="text-2xl font-bold">{say.whatIsWrongWithThis()}</h1>
+<nav class="flex flex-wrap gap-1" aria-label={say.howItIsMade()}>
 	{#each techniqueKinds as kind (kind)}
 		<a
 			class={choice}
@@ -32,7 +32,7 @@
 	{/each}
 </nav>
 <section class="sheet mt-3 p-4" aria-labelledby="sign">
-	<h2 id="sign">What do you see?</h2>
+	<h2 id="sign">{say.whatDoYouSee()}</h2>
 	<ul>
 		{#each signs as { id, words } (id)}
 			<li>
@@ -80,7 +80,7 @@
 <div role="status">
 	{#if mended}
 		<section class="sheet mt-3 p-4" aria-labelledby="remedy">
-			<h2 id="remedy">What to do</h2>
+			<h2 id="remedy">{say.whatToDo()}</h2>
 			<Remedy kind={mended} {technique} />
 		</section>
 	{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { KnowHowPracticePage as msg } from '$lib/words/know-how';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { exerciseScene } from '$lib/core/know-how/exercise-scenes';
 	import { addAndSay } from '$lib/entries/add-and-say';
@@ -30,9 +31,7 @@
 
 	async function count(answered: KindAnswered, given: number): Promise<void> {
 		if (person === null) {
-			said = addToLog(localStorage, answered)
-				? ''
-				: 'This device keeps nothing: it will not know what you practised.';
+			said = addToLog(localStorage, answered) ? '' : msg.thisDeviceKeepsNothingIt();
 		} else {
 			said = await addAndSay(
 				outbox,
@@ -44,7 +43,7 @@
 						seed: String(seed),
 						answer: String(given)
 					},
-					words: 'an answer in practice'
+					words: msg.anAnswerInPractice()
 				},
 				''
 			);
@@ -73,17 +72,17 @@
 
 <PageTitle of={exerciseNames[facts.kind]} />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/know-how">Know-how</a></p>
+<p><a class="inline-flex min-h-11 link items-center" href="/know-how">{msg.knowHow()}</a></p>
 <h1 class="text-2xl font-bold">{exerciseNames[facts.kind]}</h1>
-<section class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label="The question">
+<section class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label={msg.theQuestion()}>
 	<p class="text-xl">{question}</p>
 	{#if scene}<SceneView
 			{scene}
-			said={answer === null ? 'Drawn as it lies.' : 'Drawn as it comes out.'}
+			said={answer === null ? msg.drawnAsItLies() : msg.drawnAsItComesOut()}
 			type={box.type}
 			class="w-full max-w-md rounded border border-base-300 bg-base-100"
 		/>{/if}
-	<ul class="flex flex-wrap gap-2" aria-label="Answers">
+	<ul class="flex flex-wrap gap-2" aria-label={msg.answers()}>
 		{#each options as option (option)}
 			<li>
 				<a
@@ -104,7 +103,7 @@
 	<div role="status">
 		{#if answer !== null}
 			<p class="text-lg" data-right={isRight}>
-				<strong>{isRight ? 'Yes.' : 'Not that one.'}</strong>
+				<strong>{isRight ? msg.yes() : msg.notThatOne()}</strong>
 				{exerciseReason(facts, answer, system)}
 			</p>
 		{/if}
@@ -113,37 +112,35 @@
 	{#if answer !== null}
 		<p class="flex flex-wrap gap-2">
 			<a class="btn" href={href({ seed: seed + 1 })}
-				>{isRight ? 'Another' : 'Another of this kind'}</a
+				>{isRight ? msg.another() : msg.anotherOfThisKind()}</a
 			>
 			{#if next}<a
 					class="btn"
 					href="/know-how/practice?kind={next}&seed={(seed * 7 + 13) % 1_000_000}"
-					data-next>What comes next</a
+					data-next>{msg.whatComesNext()}</a
 				>{/if}
 		</p>
 	{/if}
 </section>
 <section class="sheet mt-3 p-4" aria-labelledby="practise">
-	<h2 id="practise">Practise</h2>
+	<h2 id="practise">{msg.practise()}</h2>
 	<p class="quiet">
-		{person
-			? `Kept under ${person.name}: theirs, and gone when the name is forgotten.`
-			: 'Kept on this device alone. What went wrong comes back soon, what sits after days.'}
+		{person ? msg.keptUnderTheirsAndGone({ name: person.name }) : msg.keptOnThisDeviceAlone()}
 	</p>
 	<PractisedList named={data.named} {ahead} current={facts.kind} />
 	{#if data.names.length > 0}
 		<form class="mt-3 flex flex-wrap items-end gap-2" method="GET" data-sveltekit-reload>
 			<input type="hidden" name="kind" value={facts.kind} />
 			<label class="grid w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 sm:max-w-xs">
-				Keep it
+				{msg.keepIt()}
 				<select class="field w-full min-w-0" name="as">
-					<option value="device" selected={person === null}>on this device alone</option>
+					<option value="device" selected={person === null}>{msg.onThisDeviceAlone()}</option>
 					{#each data.names as { id, name } (id)}
-						<option value={id} selected={person?.id === id}>under {name}</option>
+						<option value={id} selected={person?.id === id}>{msg.under({ name })}</option>
 					{/each}
 				</select>
 			</label>
-			<button class="btn">Keep it so</button>
+			<button class="btn">{msg.keepItSo()}</button>
 		</form>
 	{/if}
 </section>

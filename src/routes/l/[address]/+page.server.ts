@@ -1,3 +1,4 @@
+import { LAddressActs as say } from '$lib/words/house';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import { findPlanVersion } from '$lib/server/plan/plan-versions';
 import { practiceOrBare } from '$lib/server/measures/practice-asked';
@@ -10,8 +11,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 	const kept = link ? await findPlanVersion(locals.db, link.planId, link.planVersion) : null;
 	if (!link || !kept)
 		error(404, {
-			message:
-				'This link opens nothing. It may have been revoked, or its time is over; ask whoever gave it to you.'
+			message: say.thisLinkOpensNothingIt()
 		});
 	return {
 		name: kept.name,

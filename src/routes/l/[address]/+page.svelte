@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LAddressPage as say } from '$lib/words/house';
 	import ReadPlan from '$lib/stages/plan/views/ReadPlan.svelte';
 	import type { PageProps } from './$types';
 
@@ -6,7 +7,7 @@
 </script>
 
 <svelte:head>
-	<title>{data.name} · Nest Row</title>
+	<title>{say.nestRow({ name: data.name })}</title>
 	<meta name="robots" content="noindex" />
 </svelte:head>
 

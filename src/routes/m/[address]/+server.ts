@@ -1,3 +1,4 @@
+import { MAddressDoor as msg } from '$lib/words/house';
 import { uuidShape } from '$lib/server/base/uuid';
 import { version } from '$app/environment';
 import MakerPage from '$lib/maker/MakerPage.svelte';
@@ -25,7 +26,7 @@ const policy = [
 	"script-src 'self'",
 	"style-src 'self'",
 	"style-src-attr 'unsafe-inline'",
-	"img-src 'self' data:",
+	msg.imgSrcSelfData(),
 	"connect-src 'self'",
 	"worker-src 'self'",
 	"form-action 'self'",
@@ -35,32 +36,15 @@ const policy = [
 
 /** A page of its own, outside the application's: its script and its styles have their version in their address. */
 const pageOf = (title: string, body: string, theme: string, status: number): Response =>
-	new Response(
-		`<!doctype html>
-<html lang="en"${theme}>
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<meta name="color-scheme" content="light dark">
-<meta name="robots" content="noindex">
-<link rel="icon" href="/mark.svg" type="image/svg+xml">
-<link rel="stylesheet" href="/m/maker.css?v=${version}">
-<title>${title} · Nest Row</title>
-</head>
-<body>${body}</body>
-</html>
-`,
-		{
-			status,
-			headers: {
-				'content-type': 'text/html; charset=utf-8',
-				'content-security-policy': policy
-			}
+	new Response(msg.doctypeHtmlHtmlLangEn({ theme, version, title, body }), {
+		status,
+		headers: {
+			'content-type': msg.textHtmlCharsetUtf8(),
+			'content-security-policy': policy
 		}
-	);
+	});
 
-const words = (sentence: string) =>
-	`<main id="main" class="mx-auto grid w-full max-w-xl gap-4 p-4"><h1>Nest Row</h1><p>${sentence}</p></main>`;
+const words = (sentence: string) => msg.mainIdMainClassMx({ sentence });
 
 async function viewOf(db: Db, link: MakerLink, reader: Reader): Promise<MakerView> {
 	const found = await countedMat(db, link.mat, reader);
@@ -103,8 +87,8 @@ async function show(
 	const { body } = render(MakerPage, { props: { view, address, problem } });
 	const said = JSON.stringify(view).replaceAll('<', '\\u003c');
 	return pageOf(
-		`The mat ${view.code}`,
-		`<div id="maker">${body}</div><script type="application/json" id="view">${said}</script><script type="module" src="/m/maker.js?v=${version}"></script>`,
+		msg.theMat({ code: view.code }),
+		msg.divIdMakerDivScript({ body, said, version }),
 		theme,
 		status
 	);
@@ -129,8 +113,7 @@ export const POST: RequestHandler = async (event) => {
 			(pair): pair is [string, string] => typeof pair[1] === 'string' && pair[1].length <= 4000
 		)
 	) as Record<string, string>;
-	if (!uuidShape.safeParse(key).success)
-		return show(event, 'This could not be read. Please try again.', 400);
+	if (!uuidShape.safeParse(key).success) return show(event, msg.thisCouldNotBeRead(), 400);
 	const saved = await orAway(
 		readerOf(event).then((reader) =>
 			saveLinkEntry(locals.db, link, { key: key ?? '', type: type ?? '', typed }, reader)

@@ -1,3 +1,4 @@
+import { MakeCodeActs as say } from '$lib/words/making';
 import { uuidShape } from '$lib/server/base/uuid';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { listLinks, linkDays, makeMatLink, revokeLink } from '$lib/server/book/links';
@@ -28,7 +29,7 @@ export const load: PageServerLoad = async (event) => {
 			if (!found && (await findMade(locals.db, code))) redirect(303, `/check/${code}`);
 			return found;
 		},
-		'No mat in hand has that label.'
+		say.noMatInHandHas()
 	);
 	const [seen, people, offered, links, looms] = await Promise.all([
 		seenOf(locals.db, mat.id),
@@ -56,15 +57,14 @@ export const actions: Actions = {
 	/** Makes a link for whoever makes this mat; its address is shown once, in the answer. */
 	link: async ({ request, locals, params, url }) => {
 		const key = uuidShape.safeParse((await readForm(request)).get('key')).data;
-		if (key === undefined)
-			return fail(400, { message: 'This could not be read. Please try again.' });
+		if (key === undefined) return fail(400, { message: say.thisCouldNotBeRead() });
 		const made = await orAway(
 			makeMatLink(locals.db, key, params.code.toUpperCase()).then((address) => ({ address }))
 		);
 		if (!made) return fail(503, { message: awayMessage });
 		if (!made.address)
 			return fail(409, {
-				message: 'No link was made: this page made its link already. Look at the links below.'
+				message: say.noLinkWasMadeThis()
 			});
 		const address = `${url.origin}/m/${made.address}`;
 		return { address, square: squareCode(address, 220) };
@@ -72,6 +72,6 @@ export const actions: Actions = {
 	revoke: async ({ request, locals }) => {
 		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
 		const isRevoked = id !== undefined && (await orAway(revokeLink(locals.db, id)));
-		return isRevoked ? {} : fail(409, { message: 'That link opens nothing any more.' });
+		return isRevoked ? {} : fail(409, { message: say.thatLinkOpensNothingAny() });
 	}
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MakeCodePage as say } from '$lib/words/making';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -39,29 +40,33 @@
 <PageTitle of={`${whoseWords(mat)} · ${mat.code}`} />
 
 <p>
-	<a class="inline-flex min-h-11 link items-center" href="/make">All mats in hand</a>
+	<a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsInHand()}</a>
 </p>
 <h2>{whoseWords(mat)} <span class="quiet font-normal">{mat.code}</span></h2>
 <p class="quiet">
-	{mat.planName}, version {mat.planVersion} · begun {yearDayWords(mat.begunAt)}{mat.lastAt
-		? ` · last row ${yearDayWords(mat.lastAt)}`
-		: ''}
+	{say.versionBegun({
+		planName: mat.planName,
+		planVersion: mat.planVersion,
+		yearDay: yearDayWords(mat.begunAt),
+		part: mat.lastAt ? say.lastRow({ yearDay: yearDayWords(mat.lastAt) }) : ''
+	})}
 </p>
 {#if matNeedWords(needOf(mat), mat)}<p class="font-semibold" data-says>
 		{matNeedWords(needOf(mat), mat)}
 	</p>{/if}
 {#if data.loaded}
 	<p class={data.loaded.strands < data.loaded.warpStrands ? 'font-semibold' : 'quiet'} data-laid>
-		{data.loaded.strands} of {data.loaded.warpStrands} strands are laid{data.loaded.strands <
-		data.loaded.warpStrands
-			? ': lay the others before the first row'
-			: ''}. No knot lies at a peg: keep each 75 mm from the ends.
+		{say.ofStrandsAreLaidIsstrands({
+			strands: data.loaded.strands,
+			warpStrands: data.loaded.warpStrands,
+			isStrands: data.loaded.strands < data.loaded.warpStrands ? 'yes' : 'no'
+		})}
 	</p>
 {/if}
 <NeedAct {mat} need={needOf(mat)} isMain />
 {#if mat.said.remindedAt}<p class="quiet">
-		Written to {yearDayWords(mat.said.remindedAt)}:
-		<a class="link" href="/make/outbox">the outbox</a>.
+		{say.writtenTo({ yearDay: yearDayWords(mat.said.remindedAt) })}
+		<a class="link" href="/make/outbox">{say.theOutbox()}</a>.
 	</p>{/if}
 <div
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
@@ -90,23 +95,22 @@
 			<a
 				class="inline-flex min-h-11 link items-center"
 				href="/make/{mat.code}/rows.pdf"
-				data-sveltekit-reload>Its row sheet on paper</a
+				data-sveltekit-reload>{say.itsRowSheetOnPaper()}</a
 			>
 			<span class="quiet block text-[0.9375rem]"
-				>From row {mat.made.near + mat.made.far + 1} on. What was ticked on it is typed above: to row
-				88.</span
+				>{say.fromRowOnWhatWas({ near: mat.made.near + mat.made.far + 1 })}</span
 			>
 			<a
 				class="inline-flex min-h-11 link items-center"
-				href="/know-how/faults?technique={mat.look?.kind ?? 'crochet'}">What is wrong with it?</a
+				href="/know-how/faults?technique={mat.look?.kind ?? 'crochet'}">{say.whatIsWrongWithIt()}</a
 			>
 			<ActLinks acts={actsOfTechnique[mat.look?.kind ?? 'crochet']} />
 		</p>
 		<span id="pass" tabindex="-1"></span>
 		<EntryForm
 			form={passing}
-			title="Pass it on"
-			act="Pass it on"
+			title={say.passItOn()}
+			act={say.passItOn()}
 			stays={['mat', 'person']}
 			isMain={false}
 		>
@@ -114,13 +118,13 @@
 			<EntrySelect
 				form={passing}
 				field="person"
-				label="Who has it from now on"
+				label={say.whoHasItFromNow()}
 				options={[
-					{ value: '', label: 'at the table' },
+					{ value: '', label: say.atTheTable() },
 					...data.people.map(({ id, name }) => ({ value: id, label: name }))
 				]}
 			/>
-			<p class="quiet text-[0.9375rem]">Its rows and its history go with it.</p>
+			<p class="quiet text-[0.9375rem]">{say.itsRowsAndItsHistory()}</p>
 		</EntryForm>
 	</div>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MakeOutboxPage as say } from '$lib/words/making';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { momentWords, weekdayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -8,14 +9,13 @@
 
 <PageTitle />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/make">All mats in hand</a></p>
-<h2>Outbox</h2>
+<p><a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsInHand()}</a></p>
+<h2>{say.outbox()}</h2>
 <p class="quiet">
-	A stand-in for messages: they lie here to be read and said on by word of mouth. Nothing leaves
-	this machine.
+	{say.aStandInForMessages()}
 </p>
 {#if data.messages.length === 0}
-	<p class="sheet mt-3 p-4">Nobody was written to yet.</p>
+	<p class="sheet mt-3 p-4">{say.nobodyWasWrittenToYet()}</p>
 {:else}
 	<ul class="sheet mt-3 grid px-4">
 		{#each data.messages as { id, personId, mat, day, to, words, at } (`${id} ${personId}`)}
@@ -24,13 +24,13 @@
 				data-message={mat ?? day ?? 'week'}
 			>
 				<p>
-					<strong>{to ?? 'somebody who is forgotten'}</strong>
+					<strong>{to ?? say.somebodyWhoIsForgotten()}</strong>
 					<span class="quiet"
 						>{momentWords(at)}, {mat
-							? 'of'
+							? say.of()
 							: day
-								? `on ${weekdayWords(day)}`
-								: 'what the week brings'}</span
+								? say.on({ weekday: weekdayWords(day) })
+								: say.whatTheWeekBrings()}</span
 					>
 					{#if mat}<a class="link" href="/make/{mat}">{mat}</a>{/if}
 				</p>

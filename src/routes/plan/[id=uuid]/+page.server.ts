@@ -1,3 +1,4 @@
+import { PlanIdActs as say } from '$lib/words/plan';
 import { planOfShape } from '$lib/stages/plan/document/document';
 import { fieldsOfPlan } from '$lib/stages/plan/fields';
 import { awayMessage, orAway } from '$lib/server/db/away';
@@ -13,7 +14,7 @@ export const load: PageServerLoad = async ({ params, locals, parent, url }) => {
 	const plan = await findPlan(locals.db, params.id);
 	if (!plan)
 		error(404, {
-			message: 'There is no plan here. It may have been deleted; the list can bring it back.'
+			message: say.thereIsNoPlanHere()
 		});
 	return {
 		id: plan.id,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PlanIdPage as say } from '$lib/words/plan';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { pressTo } from '$lib/ui/offered';
 	import Download from '@lucide/svelte/icons/download';
@@ -16,7 +17,7 @@
 
 {#key data.id}
 	<PlanBench
-		heading="Plan a mat: {data.name}"
+		heading={say.planAMat({ name: data.name })}
 		group={data.group}
 		initial={form ?? data}
 		practice={data.practice}
@@ -37,17 +38,20 @@
 					role="alert"
 				>
 					<p>
-						<strong>This plan was kept elsewhere meanwhile.</strong> What stands there since {momentWords(
-							theirs.updatedAt
-						)} is “{theirs.name}”, version {theirs.version}, with {wholeNumber(
-							Math.ceil(theirs.figures.toCollect.expected)
-						)} bags to collect. What you have here is not kept yet. Nothing is overwritten until you choose.
+						<strong>{say.thisPlanWasKeptElsewhere()}</strong>
+						{say.whatStandsThereSinceIs({
+							moment: momentWords(theirs.updatedAt),
+							name: theirs.name,
+							version: theirs.version,
+							ceil: wholeNumber(Math.ceil(theirs.figures.toCollect.expected))
+						})}
 					</p>
 					<p class="flex flex-wrap gap-3">
-						<button class="btn" name="over" value={theirs.version}>Keep mine in its place</button>
-						<button class="btn btn-accent" {...pressTo('?/copy')}>Keep mine as a second plan</button
+						<button class="btn" name="over" value={theirs.version}
+							>{say.keepMineInItsPlace()}</button
 						>
-						<a class="btn" href="/plan/{data.id}" data-sveltekit-reload>Take theirs</a>
+						<button class="btn btn-accent" {...pressTo('?/copy')}>{say.keepMineAsASecond()}</button>
+						<a class="btn" href="/plan/{data.id}" data-sveltekit-reload>{say.takeTheirs()}</a>
 					</p>
 				</div>
 			{:else if form?.isGone}
@@ -56,11 +60,12 @@
 					role="alert"
 				>
 					<p>
-						<strong>This plan was deleted meanwhile.</strong> What you have here is not kept yet.
+						<strong>{say.thisPlanWasDeletedMeanwhile()}</strong>
+						{say.whatYouHaveHereIs()}
 					</p>
 					<p class="flex flex-wrap gap-3">
-						<button class="btn btn-accent" {...pressTo('?/copy')}>Keep it as a new plan</button>
-						<a class="btn" href="/plans">To the list</a>
+						<button class="btn btn-accent" {...pressTo('?/copy')}>{say.keepItAsANew()}</button>
+						<a class="btn" href="/plans">{say.toTheList()}</a>
 					</p>
 				</div>
 			{/if}
@@ -70,10 +75,10 @@
 				class="btn btn-square btn-ghost"
 				href="/plan/{data.id}/file"
 				download
-				aria-label="Save as a file"
-				title="Save as a file"><Download class="size-5" /></a
+				aria-label={say.saveAsAFile()}
+				title={say.saveAsAFile()}><Download class="size-5" /></a
 			>
-			<a class="btn btn-ghost px-3 font-normal" href="/plans">Kept plans</a>
+			<a class="btn btn-ghost px-3 font-normal" href="/plans">{say.keptPlans()}</a>
 		{/snippet}
 	</PlanBench>
 {/key}

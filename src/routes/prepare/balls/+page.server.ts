@@ -1,3 +1,4 @@
+import { PrepareBallsActs as say } from '$lib/words/prepare';
 import { uuidShape } from '$lib/server/base/uuid';
 import { labelSizes } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
@@ -49,8 +50,8 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 };
 
 const count = z.coerce.number().int().min(1).max(mostLabels);
-const allUsed = 'This group has used all the codes there are.';
-const noneChosen = 'Tick the balls whose labels are to be printed.';
+const allUsed = say.thisGroupHasUsedAll();
+const noneChosen = say.tickTheBallsWhoseLabels();
 
 export const actions: Actions = {
 	/** Reserves codes for blank labels, and shows the way to their sheet. */
@@ -59,9 +60,9 @@ export const actions: Actions = {
 		const typed = String(form.get('labels') ?? '').slice(0, 40);
 		const labels = count.safeParse(typed);
 		if (!labels.success)
-			return fail(422, { blank: { typed, problem: `A number from 1 to ${mostLabels}.` } });
+			return fail(422, { blank: { typed, problem: say.aNumberFrom1To({ mostLabels }) } });
 		const key = uuidShape.safeParse(form.get('key')).data;
-		if (!key) return fail(400, { blank: { typed, problem: 'Please load this page anew.' } });
+		if (!key) return fail(400, { blank: { typed, problem: say.pleaseLoadThisPageAnew() } });
 		const made = await orAway(
 			reserveCodes(locals.db, key, labels.data).then((block) => ({ block }))
 		);

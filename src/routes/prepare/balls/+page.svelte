@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The balls that lie there, how far they go, and their labels.
+	import { PrepareBallsPage as say } from '$lib/words/prepare';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo, pressTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
@@ -39,7 +40,7 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		{#if data.far.length > 0}
 			<section class="sheet p-4" aria-labelledby="how-far">
-				<h2 id="how-far">How far they go</h2>
+				<h2 id="how-far">{say.howFarTheyGo()}</h2>
 				<ul class="mt-1">
 					{#each data.far as plan (plan.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0" data-far={plan.name}>
@@ -51,13 +52,13 @@
 		{/if}
 		<form class="sheet p-4" action="/prepare/labels.pdf" id="labels" data-sveltekit-reload>
 			<div class="flex flex-wrap items-baseline gap-x-4">
-				<h2>Balls and chains there</h2>
-				<p class="quiet text-[0.9375rem]">Tick those whose label is to be printed.</p>
+				<h2>{say.ballsAndChainsThere()}</h2>
+				<p class="quiet text-[0.9375rem]">{say.tickThoseWhoseLabelIs()}</p>
 			</div>
 			{#if data.balls.length === 0}
 				<p class="mt-2">
-					None yet. <a class="link" href="/prepare">Wind one at the table</a>: it gets a code, and
-					lies here.
+					{say.noneYet()}
+					<a class="link" href="/prepare">{say.windOneAtTheTable()}</a>{say.itGetsACodeAnd()}
 				</p>
 			{:else}
 				<input type="hidden" name="key" value={key} />
@@ -69,7 +70,7 @@
 						>
 							<label class="grid min-h-11 min-w-11 cursor-pointer place-items-center">
 								<input class="checkbox" type="checkbox" name="code" value={code} />
-								<span class="sr-only">Print the label of {code}</span>
+								<span class="sr-only">{say.printTheLabelOf({ code })}</span>
 							</label>
 							<BallFigure colours={content.colours} size={44} />
 							<p class="min-w-24 flex-1 text-sm leading-snug">
@@ -77,7 +78,9 @@
 									class="figure link text-base font-bold tracking-wider"
 									href="/prepare/things/{code}">{code}</a
 								>
-								<span class="block">{ballColours(content)} {sort}, {content.bags} bags</span>
+								<span class="block"
+									>{say.bags({ ballColours: ballColours(content), sort, bags: content.bags })}</span
+								>
 								<span class="quiet block"
 									>{metresWords(content, system)} · {labelCutWords(content, system)}</span
 								>
@@ -86,40 +89,42 @@
 					{/each}
 				</ul>
 				{#if data.hasOlder}
-					<a class="btn mt-3 font-normal" href="?before={oldest}">Older ones</a>
+					<a class="btn mt-3 font-normal" href="?before={oldest}">{say.olderOnes()}</a>
 				{/if}
 				<fieldset class="mt-4 grid gap-3 border-t border-base-300 pt-3">
-					<legend class="sr-only">The sheet of labels</legend>
+					<legend class="sr-only">{say.theSheetOfLabels()}</legend>
 					<div class="flex flex-wrap items-end gap-3">
 						<label class="grid gap-1">
-							Paper
+							{say.paper()}
 							<select class="field" name="paper" bind:value={paper}>
 								{#each papers as one (one)}<option value={one}
-										>{one === 'a4' ? 'A4' : 'Letter'}</option
+										>{one === 'a4' ? 'A4' : say.letter()}</option
 									>{/each}
 							</select>
 						</label>
 						<label class="grid gap-1">
-							Labels
+							{say.labels()}
 							<select class="field" name="size" bind:value={size}>
 								{#each labelSizes as one (one)}
-									<option value={one}>{one}: {labelsOn(labelGrids[paper][one])} on a sheet</option>
+									<option value={one}
+										>{say.onASheet({ one, labelsOn: labelsOn(labelGrids[paper][one]) })}</option
+									>
 								{/each}
 							</select>
 						</label>
 						<label class="grid gap-1">
-							Begin at label
+							{say.beginAtLabel()}
 							<input class="field w-24" name="from" inputmode="numeric" bind:value={begin} />
 						</label>
 					</div>
 					<LabelPlaces {grid} {begin} onbegin={(at) => (begin = at)} />
 					<div class="flex flex-wrap gap-3">
-						<button class="btn btn-accent">Make the sheet</button>
+						<button class="btn btn-accent">{say.makeTheSheet()}</button>
 						{#if data.printer}
 							<button
 								class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
 								formmethod="POST"
-								{...pressTo('?/print')}>Send to the small printer</button
+								{...pressTo('?/print')}>{say.sendToTheSmallPrinter()}</button
 							>
 						{/if}
 					</div>
@@ -129,9 +134,9 @@
 	</div>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<form class="sheet grid gap-2 p-4" action="/prepare/things">
-			<h2>Read a label</h2>
+			<h2>{say.readALabel()}</h2>
 			<label class="grid gap-1">
-				Its five signs
+				{say.itsFiveSigns()}
 				<input
 					class="field tracking-widest uppercase"
 					name="code"
@@ -139,17 +144,16 @@
 					autocapitalize="characters"
 				/>
 			</label>
-			<button class="btn">Open it</button>
+			<button class="btn">{say.openIt()}</button>
 		</form>
 		<form class="sheet grid gap-2 p-4" method="POST" {...actTo('?/blank#blank')} id="blank">
-			<h2>Blank labels</h2>
+			<h2>{say.blankLabels()}</h2>
 			<p class="quiet text-[0.9375rem]">
-				For a table without network: codes are set aside for this sheet and never used twice. Type
-				one beside what you wind, and it is bound to it.
+				{say.forATableWithoutNetwork()}
 			</p>
 			<input type="hidden" name="key" value={blankKey} />
 			<label class="grid gap-1">
-				How many
+				{say.howMany()}
 				<input
 					class="field"
 					name="labels"
@@ -163,11 +167,11 @@
 			{#if blank}<p class="font-semibold text-error" id="blank-problem" role="alert">
 					{blank.problem}
 				</p>{/if}
-			<button class="btn">Set codes aside</button>
+			<button class="btn">{say.setCodesAside()}</button>
 			{#if data.block !== null}
 				<p class="font-semibold" role="status">
-					The codes are set aside.
-					<a class="link" href={blankHref} data-sveltekit-reload>Their sheet of labels</a>
+					{say.theCodesAreSetAside()}
+					<a class="link" href={blankHref} data-sveltekit-reload>{say.theirSheetOfLabels()}</a>
 				</p>
 			{/if}
 		</form>
@@ -178,11 +182,13 @@
 			/>
 		{/if}
 		<section class="sheet grid gap-2 p-4">
-			<h2>What to cut next</h2>
+			<h2>{say.whatToCutNext()}</h2>
 			<p class="quiet text-[0.9375rem]">
-				In the order of the balls, so that the stripes come out; and how to join.
+				{say.inTheOrderOfThe()}
 			</p>
-			<a class="btn" href="/prepare/worksheet.pdf" data-sveltekit-reload>Work sheet for the wall</a>
+			<a class="btn" href="/prepare/worksheet.pdf" data-sveltekit-reload
+				>{say.workSheetForTheWall()}</a
+			>
 		</section>
 	</div>
 </div>

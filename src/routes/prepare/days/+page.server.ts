@@ -1,3 +1,4 @@
+import { PrepareDaysActs as say } from '$lib/words/table-day';
 import { uuidShape } from '$lib/server/base/uuid';
 import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
@@ -33,7 +34,7 @@ export const actions: Actions = {
 		const day = read.day('day');
 		const place = read.needed('place', longest['table_day.place']);
 		const key = uuidOf(form, 'key');
-		if (!key) read.problems.place ??= 'Please load this page anew.';
+		if (!key) read.problems.place ??= say.pleaseLoadThisPageAnew();
 		if (!read.isGood || !key) return fail(422, { added: { typed, problems: read.problems } });
 		const saved = await orAway(addTableDay(locals.db, key, day, place));
 		if (!saved) return fail(503, { added: { typed, problems: { place: awayMessage } } });
@@ -46,7 +47,7 @@ export const actions: Actions = {
 		const id = uuidOf(form, 'id');
 		const version = z.coerce.number().int().safeParse(form.get('version')).data;
 		const people = form.getAll('person').flatMap((value) => uuidShape.safeParse(value).data ?? []);
-		if (!id || version === undefined) return fail(400, { message: 'Please load this page anew.' });
+		if (!id || version === undefined) return fail(400, { message: say.pleaseLoadThisPageAnew() });
 		const saved = await orAway(setWhoComes(locals.db, id, version, people.slice(0, 500)));
 		if (!saved) return fail(503, { message: awayMessage });
 		if (saved.outcome === 'refused')
@@ -56,7 +57,7 @@ export const actions: Actions = {
 	off: async ({ request, locals }) => {
 		const id = uuidOf(await readForm(request), 'id');
 		const isOff = id !== null && (await orAway(callOffDay(locals.db, id)));
-		if (!isOff) return fail(409, { message: 'That day is not among those to come.' });
+		if (!isOff) return fail(409, { message: say.thatDayIsNotAmong() });
 		redirect(303, '/prepare/days');
 	}
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The days the table meets: where, and who can come.
+	import { PrepareDaysPage as say } from '$lib/words/table-day';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -15,7 +16,7 @@
 	const key = newKey();
 	const countWords = (named: number, unnamed: number) => {
 		const all = named + unnamed;
-		return all === 0 ? 'nobody has said yet' : all === 1 ? 'one can come' : `${all} can come`;
+		return all === 0 ? say.nobodyHasSaidYet() : all === 1 ? say.oneCanCome() : say.canCome({ all });
 	};
 </script>
 
@@ -25,10 +26,10 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
 >
 	<form class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" method="POST" {...actTo('?/add')}>
-		<h2>A table day</h2>
+		<h2>{say.aTableDay()}</h2>
 		<input type="hidden" name="key" value={key} />
 		<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
-			On
+			{say.on()}
 			<input
 				class="field"
 				type="date"
@@ -42,7 +43,7 @@
 				>{/if}
 		</label>
 		<label class="grid grid-cols-[minmax(0,1fr)] gap-1">
-			Where
+			{say.where()}
 			<input
 				class="field"
 				name="place"
@@ -55,14 +56,14 @@
 					>{problems.place}</span
 				>{/if}
 		</label>
-		<button class="btn btn-accent">Add the day</button>
+		<button class="btn btn-accent">{say.addTheDay()}</button>
 	</form>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		{#if form && 'message' in form && form.message}
 			<p class="font-semibold text-error" role="alert">{form.message}</p>
 		{/if}
 		{#if coming.length === 0}
-			<p class="sheet p-4">No day to come yet. Add the next one, and tick who can come.</p>
+			<p class="sheet p-4">{say.noDayToComeYet()}</p>
 		{/if}
 		{#each coming as day (day.id)}
 			<section
@@ -80,13 +81,13 @@
 					<p class="quiet">{day.place} · {countWords(day.people.length, day.unnamed)}</p>
 				</div>
 				{#if data.people.length === 0}
-					<p><a class="link" href="/people">Add people first</a>, and tick here who can come.</p>
+					<p><a class="link" href="/people">{say.addPeopleFirst()}</a>{say.andTickHereWhoCan()}</p>
 				{:else}
 					<form class="grid gap-2" method="POST" {...actTo('?/people')}>
 						<input type="hidden" name="id" value={day.id} />
 						<input type="hidden" name="version" value={day.version} />
 						<fieldset>
-							<legend class="sr-only">Who can come on {day.day}</legend>
+							<legend class="sr-only">{say.whoCanComeOn({ day: day.day })}</legend>
 							<div class="flex flex-wrap gap-2">
 								{#each data.people as { id, name } (id)}
 									<label
@@ -106,19 +107,19 @@
 						</fieldset>
 						{#if day.unnamed > 0}
 							<p class="quiet text-[0.9375rem]">
-								And {day.unnamed === 1 ? 'one' : day.unnamed} whose name is forgotten.
+								{say.andWhoseNameIsForgotten({ part: day.unnamed === 1 ? say.one() : day.unnamed })}
 							</p>
 						{/if}
-						<button class="btn justify-self-start">These can come</button>
+						<button class="btn justify-self-start">{say.theseCanCome()}</button>
 					</form>
 				{/if}
 				{#if day.people.length > 0}
-					<p><a class="btn" href="/prepare/days/{day.id}">Seat them</a></p>
+					<p><a class="btn" href="/prepare/days/{day.id}">{say.seatThem()}</a></p>
 				{/if}
 				<form method="POST" {...actTo('?/off')}>
 					<input type="hidden" name="id" value={day.id} />
 					<button class="btn btn-ghost px-3 font-normal"
-						>Call it off<span class="sr-only">: {day.day}</span></button
+						>{say.callItOff()}<span class="sr-only">: {day.day}</span></button
 					>
 				</form>
 			</section>
@@ -126,13 +127,13 @@
 		{#if data.days.length > 0}
 			<p>
 				<a class="inline-flex min-h-11 link items-center" href="/prepare/days/calendar.ics"
-					>All days for a calendar</a
+					>{say.allDaysForACalendar()}</a
 				>
 			</p>
 		{/if}
 		{#if behind.length > 0}
 			<section class="sheet p-4" aria-labelledby="behind">
-				<h2 id="behind">Behind us</h2>
+				<h2 id="behind">{say.behindUs()}</h2>
 				<ul class="mt-1">
 					{#each behind as day (day.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0">

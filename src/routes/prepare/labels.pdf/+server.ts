@@ -1,3 +1,4 @@
+import { PrepareLabelsPdfDoor as say } from '$lib/words/prepare';
 import { labelGrids, labelSizes, labelsOn } from '$lib/stages/prepare/label-sizes';
 import { papers } from '$lib/ui/reader';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -25,8 +26,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const labels = await (block === null
 		? labelsOf(locals.db, codes, url.origin, reader.lengthSystem)
 		: blankLabels(locals.db, block, url.origin));
-	if (labels.length === 0)
-		error(404, { message: 'No label was chosen. Tick the balls that want one, and try again.' });
+	if (labels.length === 0) error(404, { message: say.noLabelWasChosenTick() });
 	const paper = asked.paper ?? reader.paper;
 	const most = labelsOn(labelGrids[paper][asked.size]);
 	const bytes = await runInWorker('labels', {

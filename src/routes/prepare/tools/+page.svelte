@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The tools of the hall: plans follow them.
+	import { PrepareToolsPage as say } from '$lib/words/prepare';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { linkTo } from '$lib/ui/offered';
 	import ToolForm from '$lib/stages/prepare/ToolForm.svelte';
@@ -17,15 +18,16 @@
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
 		{#key again?.id}<ToolForm line={again} sent={form?.entry} />{/key}
-		{#if again}<a class="btn font-normal" href="/prepare/tools">Another tool instead</a>{/if}
+		{#if again}<a class="btn font-normal" href="/prepare/tools">{say.anotherToolInstead()}</a>{/if}
 	</div>
 	<section class="sheet p-4" aria-labelledby="tools">
-		<h2 id="tools">Tools that are there</h2>
+		<h2 id="tools">{say.toolsThatAreThere()}</h2>
 		<p class="quiet mt-1 text-[0.9375rem]">
-			Looms and frames are drawn to one scale. A plan on one of them takes its pegs and its length:
-			the mat follows from the tool.
+			{say.loomsAndFramesAreDrawn()}
 		</p>
 		<ToolList tools={data.tools} wishes={data.wishes} system={data.group.lengthSystem} />
-		<p><a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>Removed</a></p>
+		<p>
+			<a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>{say.removed()}</a>
+		</p>
 	</section>
 </div>

@@ -1,3 +1,4 @@
+import { PrepareWorksheetPdfDoor as say } from '$lib/words/prepare';
 import { answerPdf } from '$lib/server/web/answer-file';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { workList } from '$lib/server/prepare/work-list';
@@ -15,5 +16,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		...paperAsked(url, reader),
 		date: new Date()
 	});
-	return answerPdf(bytes, 'To cut and join');
+	return answerPdf(bytes, say.toCutAndJoin());
 };

@@ -1,3 +1,4 @@
+import { SAddressActs as say } from '$lib/words/house';
 import { dayNow, workThere } from '$lib/server/table-day/day-now';
 import { stationView } from '$lib/stages/table-day/station-view';
 import { error } from '@sveltejs/kit';
@@ -10,8 +11,7 @@ export const load: PageServerLoad = async (event) => {
 	const { link } = locals;
 	if (link?.grants !== 'station')
 		error(404, {
-			message:
-				'This link opens nothing. It may have been revoked, or its day is over; what this tablet still has is held for a coordinator.'
+			message: say.thisLinkOpensNothingIt()
 		});
 	const now = await dayNow(event, link.dayId);
 	return stationView(link.station, { ...now, work: workThere(now) });

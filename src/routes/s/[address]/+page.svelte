@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SAddressPage as say } from '$lib/words/house';
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import TapPage from '$lib/stages/table-day/TapPage.svelte';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -8,7 +9,11 @@
 </script>
 
 <svelte:head
-	><title>{stationWords[data.station]} · {yearDayWords(data.day.day)} · Nest Row</title
+	><title
+		>{say.nestRow({
+			stationWords: stationWords[data.station],
+			yearDay: yearDayWords(data.day.day)
+		})}</title
 	></svelte:head
 >
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SeasonKeptPage as say } from '$lib/words/season';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { hitsWords, isHit } from '$lib/stages/season/foretold';
@@ -13,12 +14,12 @@
 
 <PageTitle />
 
-<h2>What was foretold, and what came</h2>
+<h2>{say.whatWasForetoldAndWhat()}</h2>
 {#if hits}<p data-hits>{hits}</p>{/if}
 {#if data.foretold.length === 0}
 	<p class="sheet mt-3 p-4">
-		No forecast is kept yet. Keep one under <a class="link" href="/season">Will we make it</a>, and
-		once its day is over it says here how it did.
+		{say.noForecastIsKeptYet()}
+		<a class="link" href="/season">{say.willWeMakeIt()}</a>{say.andOnceItsDayIs()}
 	</p>
 {:else}
 	<ul class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] px-4">
@@ -29,11 +30,18 @@
 				data-foretold={one.id}
 			>
 				<p>
-					<strong>{wholeNumber(one.wanted)} by {yearDayWords(one.byDay)}</strong>: {chanceWords(
-						one.chance
-					)}, between {smallNumber(one.low)} and {smallNumber(one.high)}.
+					<strong
+						>{say.by({ wanted: wholeNumber(one.wanted), yearDay: yearDayWords(one.byDay) })}</strong
+					>{say.betweenAnd({
+						chance: chanceWords(one.chance),
+						low: smallNumber(one.low),
+						high: smallNumber(one.high)
+					})}
 					<span class="quiet"
-						>Said on {momentWords(one.at)}, with {smallNumber(one.there)} there then.</span
+						>{say.saidOnWithThereThen({
+							moment: momentWords(one.at),
+							there: smallNumber(one.there)
+						})}</span
 					>
 				</p>
 				<svg
@@ -63,23 +71,25 @@
 						/>{/if}
 				</svg>
 				<p data-came={one.came ?? ''}>
-					{#if one.came === null}Its day is still to come.
-					{:else}{capital(smallNumber(one.came))} came: {isHit(one)
-							? 'within what was said.'
-							: one.came > one.high
-								? 'more than was said.'
-								: 'fewer than was said.'}{/if}
+					{#if one.came === null}{say.itsDayIsStillTo()}
+					{:else}{say.came({
+							came: capital(smallNumber(one.came)),
+							part: isHit(one)
+								? say.withinWhatWasSaid()
+								: one.came > one.high
+									? say.moreThanWasSaid()
+									: say.fewerThanWasSaid()
+						})}{/if}
 				</p>
 				<TakeBackFold
 					id={one.id}
-					words="the forecast by {yearDayWords(one.byDay)}"
+					words={say.theForecastBy({ yearDay: yearDayWords(one.byDay) })}
 					sent={form?.entry}
 				/>
 			</li>
 		{/each}
 	</ul>
 	<p class="quiet mt-2 text-[0.9375rem]">
-		The box is what was said four times in five, the dashed line what was wanted, the thick line
-		what came.
+		{say.theBoxIsWhatWas()}
 	</p>
 {/if}

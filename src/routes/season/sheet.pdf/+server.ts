@@ -1,3 +1,4 @@
+import { SeasonSheetPdfDoor as say } from '$lib/words/season';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { forecastFor } from '$lib/server/season/forecasts';
 import { listForetold } from '$lib/server/season/foretold';
@@ -16,7 +17,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const reader = await readerOf({ locals, cookies });
 	const [basis, foretold] = await Promise.all([seasonNow(db, reader), listForetold(db, reader)]);
 	const { goal, asked } = seasonAsked(url, basis);
-	if (!goal) error(404, { message: 'No place asks for mats by a day to come.' });
+	if (!goal) error(404, { message: say.noPlaceAsksForMats() });
 	const bytes = await runInWorker('seasonPaper', {
 		groupName: reader.name,
 		basis,
@@ -27,5 +28,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		...paperAsked(url, reader),
 		date: new Date()
 	});
-	return answerPdf(bytes, 'The season');
+	return answerPdf(bytes, say.theSeason());
 };

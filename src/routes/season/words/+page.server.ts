@@ -1,3 +1,4 @@
+import { SeasonWordsActs as say } from '$lib/words/season';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { nextDayToTell, peopleToTell } from '$lib/server/season/words-to-people';
 import { readTold } from '$lib/server/today/today';
@@ -14,7 +15,7 @@ export const load: PageServerLoad = async (event) => {
 		nextDayToTell(db, reader.today),
 		readTold(db, reader)
 	]);
-	const words = weekNote({ groupName: reader.name || 'The table', day, ...told });
+	const words = weekNote({ groupName: reader.name || say.theTable(), day, ...told });
 	return { people: people.length, day, words };
 };
 

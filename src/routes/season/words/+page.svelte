@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SeasonWordsPage as msg } from '$lib/words/season';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import PressOnce from '$lib/entries/PressOnce.svelte';
@@ -27,15 +28,19 @@
 	<div>
 		<EntryForm
 			{form}
-			title="The note of the week"
-			act="Put it in the outbox for {data.people === 1
-				? 'one person'
-				: `${smallNumber(data.people)} people`}"
+			title={msg.theNoteOfTheWeek()}
+			act={msg.putItInTheOutbox({
+				part: data.people === 1 ? msg.onePerson() : msg.people({ people: smallNumber(data.people) })
+			})}
 		>
 			<p class="quiet">
-				Made of what is kept; change it as you like. Nobody is named in it, and nobody is ranked.
+				{msg.madeOfWhatIsKept()}
 			</p>
-			<FieldFrame id="week-note-words" label="What everyone reads" problem={form.problems['words']}>
+			<FieldFrame
+				id="week-note-words"
+				label={msg.whatEveryoneReads()}
+				problem={form.problems['words']}
+			>
 				{#snippet children(described)}
 					<textarea
 						id="week-note-words"
@@ -49,25 +54,25 @@
 			</FieldFrame>
 		</EntryForm>
 		<p class="mt-2">
-			<a class="inline-flex min-h-11 link items-center" href="/make/outbox">Outbox</a>
+			<a class="inline-flex min-h-11 link items-center" href="/make/outbox">{msg.outbox()}</a>
 		</p>
 	</div>
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="day">
-		<h2 id="day">{day ? `Before ${weekdayWords(day.day)}` : 'Before a table day'}</h2>
+		<h2 id="day">{day ? msg.before({ weekday: weekdayWords(day.day) }) : msg.beforeATableDay()}</h2>
 		{#if !day}
 			<p>
-				No table day is to come. <a class="link" href="/prepare/days">Set one</a>, and those who say
-				they come can be reminded of it.
+				{msg.noTableDayIsTo()}
+				<a class="link" href="/prepare/days">{msg.setOne()}</a>{msg.andThoseWhoSayThey()}
 			</p>
 		{:else if day.people.length === 0}
 			<p>
-				Nobody said yet that they come: <a class="link" href="/prepare/days">ask who does</a>.
+				{msg.nobodySaidYetThatThey()} <a class="link" href="/prepare/days">{msg.askWhoDoes()}</a>.
 			</p>
 		{:else}
 			<ul>
 				{#each day.people as { id, name, station, isTold } (id)}
 					<li class="border-t border-base-300 py-2 first:border-t-0" data-told={isTold}>
-						<p><strong>{name}</strong>{isTold ? ' was written to.' : ''}</p>
+						<p><strong>{name}</strong>{isTold ? msg.wasWrittenTo() : ''}</p>
 						{#if !isTold}<p class="quiet break-words">{dayWord(day, station)}</p>{/if}
 					</li>
 				{/each}
@@ -77,10 +82,10 @@
 					type="day-word"
 					typed={{ day: day.id }}
 					label={untold.length === 1
-						? 'Put it in the outbox'
-						: `Put all ${smallNumber(untold.length)} in the outbox`}
-					words="a word to those who come on {weekdayWords(day.day)}"
-					kept="They lie in the outbox."
+						? msg.putItInTheOutbox2()
+						: msg.putAllInTheOutbox({ length: smallNumber(untold.length) })}
+					words={msg.aWordToThoseWho({ weekday: weekdayWords(day.day) })}
+					kept={msg.theyLieInTheOutbox()}
 				/>
 			{/if}
 		{/if}

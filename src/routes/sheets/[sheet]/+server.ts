@@ -1,3 +1,4 @@
+import { SheetsSheetDoor as say } from '$lib/words/sheets';
 import { uuidShape } from '$lib/server/base/uuid';
 import { lengthSystems } from '$lib/core/units/format-length';
 import { stitchTerms } from '$lib/ui/stitch-words';
@@ -17,7 +18,7 @@ import { z } from 'zod';
 
 const query = z.object({
 	p: z.string().max(20_000).catch(''),
-	name: z.string().trim().min(1).max(120).catch('Plan not named yet'),
+	name: z.string().trim().min(1).max(120).catch(say.planNotNamedYet()),
 	plan: uuidShape.nullable().catch(null),
 	version: z.coerce.number().int().min(1).nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),
@@ -41,7 +42,7 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 	if (read.problems) {
 		const [problem] = read.problems;
 		error(problem?.status ?? 422, {
-			message: problem ? fileProblemWords(problem, lengths) : 'There is no plan in this link.'
+			message: problem ? fileProblemWords(problem, lengths) : say.thereIsNoPlanIn()
 		});
 	}
 	const { plan } = read;
@@ -49,7 +50,9 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 		return new Response(guideSvg(plan.bag, plan.cut, asked.name), {
 			headers: {
 				'content-type': 'image/svg+xml',
-				'content-disposition': `attachment; filename="${fileNameOf(asked.name)}.guide.svg"`
+				'content-disposition': say.attachmentFilenameGuideSvg({
+					fileNameOf: fileNameOf(asked.name)
+				})
 			}
 		});
 	}
@@ -71,6 +74,6 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 			locale: reader.locale,
 			timeZone: reader.timeZone
 		}));
-	if (!bytes) error(404, { message: 'This plan has no such sheet.' });
+	if (!bytes) error(404, { message: say.thisPlanHasNoSuch() });
 	return answerPdf(bytes, `${fileNameOf(asked.name)}.${sheet}`);
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SignInAnewPage as say } from '$lib/words/house';
 	import { actTo } from '$lib/ui/offered';
 	import DoorField from '$lib/auth/DoorField.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
@@ -7,22 +8,22 @@
 	const { data, form }: PageProps = $props();
 </script>
 
-<DoorPage title="Choose a new passphrase" problem={form?.problem}>
-	<p class="quiet">Every device that is signed in with the old one is signed out.</p>
+<DoorPage title={say.chooseANewPassphrase()} problem={form?.problem}>
+	<p class="quiet">{say.everyDeviceThatIsSigned()}</p>
 	<form class="grid gap-4" method="POST" {...actTo('?/renew')}>
 		<input type="hidden" name="token" value={data.token} />
 		<DoorField
 			name="passphrase"
-			label="A passphrase"
+			label={say.aPassphrase()}
 			type="password"
 			autocomplete="new-password"
-			hint="Twelve characters or more. Four words that do not belong together will do; pasting is fine."
+			hint={say.twelveCharactersOrMoreFour()}
 		/>
 		<label class="flex min-h-11 items-center gap-2">
 			<input class="checkbox" type="checkbox" name="keep_passkeys" value="yes" />
-			Keep my passkeys. Leave this empty if you lost a device.
+			{say.keepMyPasskeysLeaveThis()}
 		</label>
-		<button class="btn btn-accent">Use this one from now on</button>
+		<button class="btn btn-accent">{say.useThisOneFromNow()}</button>
 	</form>
-	<p><a class="link-row" href="/sign-in/forgot">Ask for another way back</a></p>
+	<p><a class="link-row" href="/sign-in/forgot">{say.askForAnotherWayBack()}</a></p>
 </DoorPage>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SignInForgotPage as say } from '$lib/words/house';
 	import { actTo } from '$lib/ui/offered';
 	import DoorField from '$lib/auth/DoorField.svelte';
 	import DoorPage from '$lib/auth/DoorPage.svelte';
@@ -9,23 +10,21 @@
 </script>
 
 <DoorPage
-	title="A new passphrase"
+	title={say.aNewPassphrase()}
 	problem={form && 'problem' in form ? form.problem : undefined}
-	said={isSent
-		? 'If that address has an account, a message with a way back is on its way. It is open for half an hour.'
-		: undefined}
+	said={isSent ? say.ifThatAddressHasAn() : undefined}
 >
 	{#if !isSent}
 		<form class="grid gap-4" method="POST" {...actTo('?/send')}>
 			<DoorField
 				name="email"
-				label="Your address"
+				label={say.yourAddress()}
 				type="email"
 				autocomplete="username"
 				value={form && 'email' in form ? form.email : ''}
 			/>
-			<button class="btn btn-accent">Send me a way back</button>
+			<button class="btn btn-accent">{say.sendMeAWayBack()}</button>
 		</form>
 	{/if}
-	<p><a class="link-row" href="/sign-in">Back to signing in</a></p>
+	<p><a class="link-row" href="/sign-in">{say.backToSigningIn()}</a></p>
 </DoorPage>

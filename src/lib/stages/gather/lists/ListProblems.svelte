@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Cells of a list that cannot be kept, or are asked about first, each to be put right where it stands.
+	import { ListProblems as say } from '$lib/words/gather';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import type { CellProblem } from './check-list';
@@ -17,12 +18,9 @@
 {#if count > 0}
 	<p class="mt-2 text-[0.9375rem]">
 		{wholeNumber(count)}
-		{#if isWrong}{count === 1 ? 'place' : 'places'} to put right, here or in the file{:else}{count ===
-			1
-				? 'count'
-				: 'counts'} to look at once more{/if}{count > problems.length
-			? `; the first ${problems.length} are`
-			: ''}:
+		{#if isWrong}{say.countPluralOneOtherTo({ count })}{:else}{say.countPluralOneOtherTo2({
+				count
+			})}{/if}{count > problems.length ? say.theFirstAre({ length: problems.length }) : ''}:
 	</p>
 	<ul class="mt-1 divide-y divide-base-300 border-t border-base-300">
 		{#each problems as { row, column, typed, sentence, at, columnAt } (`${row} ${column}`)}
@@ -41,13 +39,13 @@
 						<input type="hidden" name="row" value={at} />
 						<input type="hidden" name="column" value={columnAt} />
 						<label class="grid gap-1">
-							<span class="quiet">Row {row}, {column}</span>
+							<span class="quiet">{say.row({ row, column })}</span>
 							<input class="field w-full min-w-0 font-mono text-sm" name="text" value={typed} />
 						</label>
-						<button class="btn px-3 font-normal">Put right</button>
+						<button class="btn px-3 font-normal">{say.putRight()}</button>
 					</form>
 				{:else}
-					<p>Row {row}, {column} <span class="quiet">(no such column)</span></p>
+					<p>{say.row({ row, column })} <span class="quiet">{say.noSuchColumn()}</span></p>
 				{/if}
 				<p class={isWrong ? 'text-error' : ''}>{sentence}</p>
 			</li>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	// What a list cannot say of itself: which way round its days are, what becomes of rows that are
 	// there already, and whether odd counts are right.
+	import { ListQuestions as msg } from '$lib/words/gather';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import ListProblems from './ListProblems.svelte';
@@ -22,7 +23,7 @@
 		};
 	} = $props();
 	const orderWords = {
-		ymd: 'the year first',
+		ymd: msg.theYearFirst(),
 		dmy: 'the day first: 24/11/2026',
 		mdy: 'the month first: 11/24/2026'
 	};
@@ -35,7 +36,7 @@
 		{...actTo('?/settle')}
 		use:enhance
 	>
-		<span class="text-[0.9375rem]">Its days are written with</span>
+		<span class="text-[0.9375rem]">{msg.itsDaysAreWrittenWith()}</span>
 		{#each ['dmy', 'mdy'] as const as order (order)}
 			<button
 				class="btn font-normal {found.dayOrder === order ? 'btn-neutral' : ''}"
@@ -50,24 +51,26 @@
 	<form class="mt-2 grid gap-2" method="POST" {...actTo('?/settle')} use:enhance>
 		<p class="text-[0.9375rem]" data-known>
 			<strong
-				>{wholeNumber(check.knownCount)} of the rows {check.knownCount === 1 ? 'is' : 'are'} there already,</strong
+				>{msg.ofTheRowsKnowncount2Plural({
+					knownCount: wholeNumber(check.knownCount),
+					knownCount2: check.knownCount
+				})}</strong
 			>
-			with the same day and count.
-			{#if found.knownRows === 'skip'}They are left out.{:else if found.knownRows === 'again'}They
-				are counted once more.{/if}
+			{msg.withTheSameDayAnd()}
+			{#if found.knownRows === 'skip'}{msg.theyAreLeftOut()}{:else if found.knownRows === 'again'}{msg.theyAreCountedOnceMore()}{/if}
 		</p>
 		<div class="flex flex-wrap gap-2">
 			<button
 				class="btn {found.knownRows === 'skip' ? 'btn-neutral' : ''}"
 				name="known"
 				value="skip"
-				aria-pressed={found.knownRows === 'skip'}>Leave them out</button
+				aria-pressed={found.knownRows === 'skip'}>{msg.leaveThemOut()}</button
 			>
 			<button
 				class="btn font-normal {found.knownRows === 'again' ? 'btn-neutral' : ''}"
 				name="known"
 				value="again"
-				aria-pressed={found.knownRows === 'again'}>Count them once more</button
+				aria-pressed={found.knownRows === 'again'}>{msg.countThemOnceMore()}</button
 			>
 		</div>
 	</form>
@@ -85,7 +88,7 @@
 			name="odd"
 			value="right"
 			aria-pressed={found.areOddRight}
-			>{check.oddCellCount === 1 ? 'This count is right' : 'These counts are right'}</button
+			>{check.oddCellCount === 1 ? msg.thisCountIsRight() : msg.theseCountsAreRight()}</button
 		>
 	</form>
 {/if}

@@ -1,3 +1,4 @@
+import { checkList as say } from '$lib/words/gather';
 import type { OddCount } from '$lib/core/gather/odd-count';
 import { oddCountWords } from '../odd-count-words';
 import type { ListName, Matching } from './columns';
@@ -89,9 +90,7 @@ async function check<Row>(
 		return {
 			...looked,
 			isDayOrderAsked: true,
-			columnProblems: [
-				`Days such as ${firstYearLast(dayCells).slice(0, 20)} can be read two ways. Say which below.`
-			]
+			columnProblems: [say.daysSuchAsCanBe({ firstYearLast: firstYearLast(dayCells).slice(0, 20) })]
 		};
 	const heads = new Map(listFields[list].map(({ field, head }) => [field, head]));
 	const cellOf = (at: number, field: string, sentence: string): CellProblem => {
@@ -185,7 +184,7 @@ export async function checkMovements(
 				columnAt,
 				column: 'amount',
 				typed: String(row.amount),
-				sentence: `There are only ${there} of that in the store at this row.`
+				sentence: say.thereAreOnlyOfThat({ there })
 			});
 			continue;
 		}

@@ -1,3 +1,4 @@
+import { columns as msg } from '$lib/words/gather';
 /** The lists that can be brought in and taken out. */
 export const listNames = ['drop-offs', 'movements'] as const;
 export type ListName = (typeof listNames)[number];
@@ -27,21 +28,21 @@ const optional = (field: string, head: string, ...aliases: string[]): ListField 
 
 export const listFields: Readonly<Record<ListName, readonly ListField[]>> = {
 	'drop-offs': [
-		needed('came_on', 'date', 'day', 'on', 'came on'),
+		needed('came_on', 'date', 'day', 'on', msg.cameOn()),
 		needed('place', 'place', 'from', 'source'),
-		needed('bags', 'bags', 'count', 'number of bags'),
-		optional('bags_low', 'at least', 'low', 'bags low'),
-		optional('bags_high', 'at most', 'high', 'bags high'),
+		needed('bags', 'bags', 'count', msg.numberOfBags()),
+		optional('bags_low', msg.atLeast(), 'low', msg.bagsLow()),
+		optional('bags_high', msg.atMost(), 'high', msg.bagsHigh()),
 		optional('sacks', 'sacks'),
-		optional('brought_by', 'brought by', 'who', 'by'),
+		optional('brought_by', msg.broughtBy(), 'who', 'by'),
 		optional('note', 'note', 'notes', 'remark')
 	],
 	movements: [
-		optional('moved_at', 'when', 'date', 'day', 'moved at'),
-		needed('kind', 'kind', 'bag', 'kind of bag'),
+		optional('moved_at', 'when', 'date', 'day', msg.movedAt()),
+		needed('kind', 'kind', 'bag', msg.kindOfBag()),
 		needed('colour', 'colour', 'color'),
 		needed('form', 'form', 'as'),
-		needed('amount', 'amount', 'count', 'how much', 'bags'),
+		needed('amount', 'amount', 'count', msg.howMuch(), 'bags'),
 		optional('reason', 'reason', 'because', 'why'),
 		optional('by_name', 'by', 'who'),
 		optional('note', 'note', 'notes', 'remark')
@@ -50,7 +51,7 @@ export const listFields: Readonly<Record<ListName, readonly ListField[]>> = {
 
 export const listTitles: Readonly<Record<ListName, string>> = {
 	'drop-offs': 'Drop-offs',
-	movements: 'Movements of the store'
+	movements: msg.movementsOfTheStore()
 };
 
 /** Which field each column holds, by its place; empty for a column that is left out. */
@@ -81,8 +82,8 @@ export function guessMatching(list: ListName, heads: readonly string[]): string[
 export function matchingProblems(list: ListName, matching: Matching): string[] {
 	return listFields[list].flatMap(({ field, head, isNeeded }) => {
 		const columns = matching.filter((one) => one === field).length;
-		if (columns > 1) return [`Two columns are said to be “${head}”. Keep one of them.`];
-		if (columns === 0 && isNeeded) return [`No column is said to be “${head}”, which is needed.`];
+		if (columns > 1) return [msg.twoColumnsAreSaidTo({ head })];
+		if (columns === 0 && isNeeded) return [msg.noColumnIsSaidTo({ head })];
 		return [];
 	});
 }

@@ -1,3 +1,4 @@
+import { readCsv as say } from '$lib/words/gather';
 import Papa from 'papaparse';
 
 export const mostRows = 50_000;
@@ -19,11 +20,10 @@ export const rowNumber = ({ numbers }: CsvRows, at: number): number => numbers?.
 export function readCsv(
 	text: string
 ): { list: CsvRows; problem?: never } | { list?: never; problem: string } {
-	if (text.includes('\u0000'))
-		return { problem: 'This is not a list of text. Save it as CSV (UTF-8) and bring it again.' };
+	if (text.includes('\u0000')) return { problem: say.thisIsNotAList() };
 	if (text.includes('\ufffd'))
 		return {
-			problem: 'Some letters cannot be read. Save the list as CSV with UTF-8 and bring it again.'
+			problem: say.someLettersCannotBeRead()
 		};
 	const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), {
 		delimitersToGuess: [',', ';', '\t']
@@ -31,7 +31,7 @@ export function readCsv(
 	const broken = errors.find(({ type }) => type === 'Quotes');
 	if (broken)
 		return {
-			problem: `Row ${(broken.row ?? 0) + 1}: a quotation mark is opened and never closed.`
+			problem: say.rowAQuotationMarkIs({ row: (broken.row ?? 0) + 1 })
 		};
 	const filled = data
 		.map((cells, at) => ({ cells: cells.map(unarmed), number: at + 1 }))
@@ -40,18 +40,17 @@ export function readCsv(
 	const heads = first?.cells;
 	const rows = below.map(({ cells }) => cells);
 	const numbers = below.map(({ number }) => number);
-	if (!heads || rows.length === 0)
-		return { problem: 'There is nothing under the heads. A list has heads and at least one row.' };
+	if (!heads || rows.length === 0) return { problem: say.thereIsNothingUnderThe() };
 	if (rows.length > mostRows)
 		return {
-			problem: `There are ${rows.length} rows; ${mostRows} can be brought at once. Please split the list.`
+			problem: say.thereAreRowsCanBe({ length: rows.length, mostRows })
 		};
 	if (heads.length > mostColumns)
-		return { problem: `There are ${heads.length} columns; at most ${mostColumns} can be read.` };
+		return { problem: say.thereAreColumnsAtMost({ length: heads.length, mostColumns }) };
 	const odd = rows.findIndex((row) => row.length > heads.length);
 	if (odd >= 0)
 		return {
-			problem: `Row ${numbers[odd]} has more fields than there are heads. A comma within a field needs quotation marks round it.`
+			problem: say.rowHasMoreFieldsThan({ numbers: numbers[odd] ?? '' })
 		};
 	return { list: { heads: heads.map((head) => head.trim()), rows, numbers } };
 }

@@ -1,3 +1,4 @@
+import { readRow as say } from '$lib/words/gather';
 import type { ColourName } from '$lib/core/colour/colours';
 import { colourNames } from '$lib/core/colour/colours';
 import type { Bound } from '$lib/core/domain-error';
@@ -62,7 +63,7 @@ const typedOf = (cells: readonly string[], matching: Matching, dayOrder: DayOrde
 /** A day, or a moment that begins with one; nothing later than today. */
 function dayOf(read: FormReader, field: string, today: string): string {
 	const day = read.day(field);
-	if (!read.problems[field] && day > today) read.problems[field] = 'That day is still to come.';
+	if (!read.problems[field] && day > today) read.problems[field] = say.thatDayIsStillTo();
 	return day;
 }
 
@@ -74,10 +75,10 @@ function movedAtOf(read: FormReader, today: string): string | null {
 	if (text === '') return null;
 	const day = moment.exec(text)?.[1];
 	if (day === undefined || new Date(`${day}T00:00:00Z`).toJSON()?.slice(0, 10) !== day) {
-		read.problems.moved_at = 'Write the day as 2026-11-24, with the time behind it if you like.';
+		read.problems.moved_at = say.writeTheDayAs2026();
 		return null;
 	}
-	if (day > today) read.problems.moved_at = 'That day is still to come.';
+	if (day > today) read.problems.moved_at = say.thatDayIsStillTo();
 	return text.length === 10 ? `${text}T12:00:00Z` : `${text.replace(' ', 'T').replace(/Z$/, '')}Z`;
 }
 
@@ -98,8 +99,8 @@ export function readDropOffRow(
 		broughtBy: read.text('brought_by', longest['person.name']),
 		note: read.text('note', longest['entry.note'])
 	};
-	if (read.isGood && row.bagsLow > bags) read.problems.bags_low = 'This is more than the count.';
-	if (read.isGood && row.bagsHigh < bags) read.problems.bags_high = 'This is less than the count.';
+	if (read.isGood && row.bagsLow > bags) read.problems.bags_low = say.thisIsMoreThanThe();
+	if (read.isGood && row.bagsHigh < bags) read.problems.bags_high = say.thisIsLessThanThe();
 	return read.isGood ? { row } : { problems: read.problems };
 }
 
@@ -122,22 +123,21 @@ export function readMovementRow(
 	const kind = read.needed('kind', longest['bag_kind.name']);
 	const kindId = kinds.get(kind.toLowerCase()) ?? '';
 	if (kindId === '' && kind !== '')
-		read.problems.kind = `There is no kind “${kind.slice(0, 40)}”. Add it under Bag kinds first.`;
+		read.problems.kind = say.thereIsNoKindAdd({ kind: kind.slice(0, 40) });
 	const colour = colourNames.find((name) => name === read.raw('colour').toLowerCase());
-	if (!colour) read.problems.colour = `Write one of ${colourNames.join(', ')}.`;
+	if (!colour) read.problems.colour = say.writeOneOf({ colourNames: colourNames.join(', ') });
 	const form = formOf(read.raw('form').toLowerCase());
-	if (!form) read.problems.form = `Write one of ${forms.join(', ')}.`;
+	if (!form) read.problems.form = say.writeOneOf2({ forms: forms.join(', ') });
 	const amount =
 		form === 'scrap'
 			? milligrams(read.number('amount', eitherWay(movedAtOnce.scrapG.atMost)))
 			: read.count('amount', eitherWay(movedAtOnce.pieces.atMost));
-	if (amount === 0)
-		read.problems.amount ??=
-			'Nothing was moved, or less than a milligram. Above zero is in, below is out.';
+	if (amount === 0) read.problems.amount ??= say.nothingWasMovedOrLess();
 	const said = read.raw('reason').toLowerCase();
 	// A correction of another ledger is an ordinary movement of this one.
 	const reason = rowReasons.find((one) => one === (said === 'correction' ? 'imported' : said));
-	if (!reason && said !== '') read.problems.reason = `Write one of ${rowReasons.join(', ')}.`;
+	if (!reason && said !== '')
+		read.problems.reason = say.writeOneOf3({ rowReasons: rowReasons.join(', ') });
 	const row = {
 		movedAt: movedAtOf(read, today),
 		kindId,

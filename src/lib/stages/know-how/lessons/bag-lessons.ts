@@ -1,3 +1,4 @@
+import { bagLessons as say } from '$lib/words/know-how';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { cuttingStack } from '$lib/core/cut/stack';
 import { bagMarks, endOn } from '$lib/core/know-how/bag-pictures';
@@ -28,12 +29,8 @@ function sorting(own: OwnThings): ActStep[] {
 	const [middle, low] = [left + 0.5 * bag.flatWidthMm * scale, foot - 0.06 * bag.bodyMm * scale];
 	const half = foot - 0.5 * bag.bodyMm * scale;
 	return [
-		moving(
-			`Take one bag, here ${bagName}, empty it and hold it up to the light.`,
-			[bagWith(own)],
-			hygiene
-		),
-		moving('A hole or a tear in its body makes weak strand: keep it for stuffing.', [
+		moving(say.takeOneBagHereEmpty({ bagName }), [bagWith(own)], hygiene),
+		moving(say.aHoleOrATear(), [
 			bagWith(own, tool('spot', middle, half), {
 				show: 'disc',
 				at: [middle, half],
@@ -41,7 +38,7 @@ function sorting(own: OwnThings): ActStep[] {
 				tone: 'ground'
 			})
 		]),
-		moving('A hole close to the seam or in a handle does no harm: that part comes off.', [
+		moving(say.aHoleCloseToThe(), [
 			bagWith(own, tool('spot', middle, low), {
 				show: 'disc',
 				at: [middle, low],
@@ -49,7 +46,7 @@ function sorting(own: OwnThings): ActStep[] {
 				tone: 'ground'
 			})
 		]),
-		moving('Crumple a corner. Film that cracks or crumbles goes to recycling.', [
+		moving(say.crumpleACornerFilmThat(), [
 			bagWith(
 				own,
 				tool('cut', left + 4, foot - 8),
@@ -65,7 +62,7 @@ function sorting(own: OwnThings): ActStep[] {
 				tool('spot', left + 6, foot - 8)
 			)
 		]),
-		moving('What only smells is rinsed and hung. Lay the rest in piles: size, thickness, colour.', [
+		moving(say.whatOnlySmellsIsRinsed(), [
 			sketch(
 				...[0, 1, 2].flatMap((pile) =>
 					Array.from({ length: 5 - pile }, (_, at) =>
@@ -87,31 +84,20 @@ function flattening(own: OwnThings): ActStep[] {
 		sketch({ show: 'patch', points: endOn(bag, way, [60, 36], scale), tone: 'film' }, ...marks);
 	const hasSides = bag.gussetMm > 0;
 	return [
-		moving(
-			`Look into the bag from its open end: here ${bagName}, as it comes.`,
-			[end('open')],
-			film
-		),
-		moving(
-			hasSides
-				? 'Push both side folds in, one hand a side, until they lie between the layers.'
-				: 'Lay it down with its two edges straight: it has no side folds.',
-			[end('open'), end('half', move([4, 36], [22, 36]), move([116, 36], [98, 36]))]
-		),
-		moving('Press it flat, edges over edges. It must be a true rectangle, or its strips differ.', [
-			end('half'),
-			end('tucked', move([60, 8], [60, 26]))
+		moving(say.lookIntoTheBagFrom({ bagName }), [end('open')], film),
+		moving(hasSides ? say.pushBothSideFoldsIn() : say.layItDownWithIts(), [
+			end('open'),
+			end('half', move([4, 36], [22, 36]), move([116, 36], [98, 36]))
 		]),
-		moving('Stroke the air out, from the seam up to the open end.', [
-			bagWith(own, move([60, 62], [60, 20]))
-		]),
-		moving('Lay bags seam on seam, twenty to a batch: batches are how bags are counted.', [
+		moving(say.pressItFlatEdgesOver(), [end('half'), end('tucked', move([60, 8], [60, 26]))]),
+		moving(say.strokeTheAirOutFrom(), [bagWith(own, move([60, 62], [60, 20]))]),
+		moving(say.layBagsSeamOnSeam(), [
 			...[1, 6].map((count) =>
 				sketch(
 					...Array.from({ length: 6 }, (_, at) =>
 						patch('film-other', ...board(24, 60 - Math.min(at, count - 1) * 6, 72, 4.4))
 					),
-					word('seams this side', [60, 14])
+					word(say.seamsThisSide(), [60, 14])
 				)
 			)
 		])
@@ -148,21 +134,16 @@ function folding(own: OwnThings): ActStep[] {
 		cuttingStack(bag, { style: 'loops', equalStrips: 2 ** folds, ...trims }, 'scissors', 1);
 	const layers = (folds: number): string => {
 		const { layers: few, layersAtGusset: many } = of(folds);
-		return few === many ? `${few} layers` : `${few} layers, ${many} at the sides`;
+		return few === many ? `${few} layers` : say.layersAtTheSides({ few, many });
 	};
 	return [
-		moving(`Lay the trimmed bag flat, seam side towards you. Here it is ${bagName}.`, [
-			folded(0, 0)
-		]),
-		moving(`Fold it in half, edges over edges: ${layers(1)}.`, [folded(0, 0), folded(1, 1)]),
-		moving(`Once more in half: ${layers(2)}. Cut at the folds, and it gives four rings.`, [
-			folded(1, 0),
-			folded(2, 1)
-		]),
+		moving(say.layTheTrimmedBagFlat({ bagName }), [folded(0, 0)]),
+		moving(say.foldItInHalfEdges({ layers: layers(1) }), [folded(0, 0), folded(1, 1)]),
+		moving(say.onceMoreInHalfCut({ layers: layers(2) }), [folded(1, 0), folded(2, 1)]),
 		moving(
 			of(2).bagsWithinLimit > 0
-				? `Folded so, scissors take ${smallNumber(Math.min(20, of(2).bagsWithinLimit))} of these bags at a time before the hand tires.`
-				: 'Folded so, this bag is too thick for scissors: fold it but once.',
+				? say.foldedSoScissorsTakeOf({ min: smallNumber(Math.min(20, of(2).bagsWithinLimit)) })
+				: say.foldedSoThisBagIs(),
 			[folded(2, 1)],
 			blade
 		)
@@ -171,15 +152,15 @@ function folding(own: OwnThings): ActStep[] {
 
 export const bagActs = {
 	sort: {
-		when: 'Before anything else, at the door or at the table.',
+		when: say.beforeAnythingElseAtThe(),
 		steps: sorting
 	},
 	flatten: {
-		when: 'So that it cuts into strips of one width.',
+		when: say.soThatItCutsInto(),
 		steps: flattening
 	},
 	fold: {
-		when: 'Fold and fold again gives two, four or eight rings.',
+		when: say.foldAndFoldAgainGives(),
 		steps: folding
 	}
 } as const satisfies Record<string, Act>;

@@ -1,3 +1,4 @@
+import { ballLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { SketchMark } from '$lib/core/drawing/sketch-scene';
 import { plied, woundBall } from '$lib/core/know-how/strand-curves';
@@ -30,25 +31,23 @@ const tail = (...points: readonly (readonly [number, number])[]): SketchMark => 
 });
 
 const ballOnFingers = (): ActStep[] => [
-	moving('Wind the strand’s beginning in eights about two fingers.', [
+	moving(say.windTheStrandsBeginningIn(), [
 		sketch(ropes(finger(42), finger(78), eights(4, 0.05))),
 		sketch(ropes(finger(42), finger(78), eights(4, 1)))
 	]),
-	moving('Slip it off and fold it over: that is the heart of the ball.', [
-		sketch(...ballAt(5, 9), tail([69, 36], [90, 44], [118, 40]))
-	]),
+	moving(say.slipItOffAndFold(), [sketch(...ballAt(5, 9), tail([69, 36], [90, 44], [118, 40]))]),
 	moving(
-		'Wind round it, loose, and turn it a little now and then.',
+		say.windRoundItLooseAnd(),
 		[
 			sketch(...ballAt(5, 9), tail([69, 36], [90, 44], [118, 40])),
 			sketch(...ballAt(11, 22), tail([82, 36], [98, 44], [118, 40]), move([30, 10], [44, 4]))
 		],
 		tiring
 	),
-	moving('Loose, for film stretches: a ball wound hard comes off shorter than it was measured.', [
+	moving(say.looseForFilmStretchesA(), [
 		sketch(...ballAt(13, 24), tail([84, 36], [98, 44], [118, 40]))
 	]),
-	moving('Tuck its end, or band it, and tie the label on: colour, bags in it, width.', [
+	moving(say.tuckItsEndOrBand(), [
 		sketch(
 			...ballAt(14, 25, 32),
 			patch('ground', ...board(44, 52, 32, 14)),
@@ -78,35 +77,31 @@ const cone = (wound: number): SketchMark[] => [
 ];
 
 const ballOnWinder = (): ActStep[] => [
-	moving('Clamp the winder to the table’s edge, and catch the strand’s beginning in its slot.', [
-		sketch(...cone(0), tail([64, 14], [90, 8], [118, 16]))
-	]),
-	moving('Turn the crank with one hand; let the strand run loose through the other.', [
+	moving(say.clampTheWinderToThe(), [sketch(...cone(0), tail([64, 14], [90, 8], [118, 16]))]),
+	moving(say.turnTheCrankWithOne(), [
 		sketch(...cone(0), tail([64, 14], [90, 8], [118, 16])),
 		sketch(...cone(0.6), tail([78, 36], [98, 30], [118, 36]), move([16, 40], [16, 22]))
 	]),
 	moving(
 		'Stop where a joint comes: guide it through with two fingers.',
 		[sketch(...cone(0.8), tail([80, 36], [98, 30], [118, 36]), tool('knot', 100, 31))],
-		'Hair and sleeves back, and small fingers away from what turns.'
+		say.hairAndSleevesBackAnd()
 	),
-	moving('Lift the ball off, its beginning sticking out of the middle, and label it.', [
-		sketch(...ballAt(12, 24), tail([60, 36], [62, 16], [72, 4]))
-	])
+	moving(say.liftTheBallOffIts(), [sketch(...ballAt(12, 24), tail([60, 36], [62, 16], [72, 4]))])
 ];
 
 const centrePull = (): ActStep[] => [
-	moving('Leave the strand’s beginning out, a forearm long, held under the thumb.', [
+	moving(say.leaveTheStrandsBeginningOut(), [
 		sketch(ropes(finger(60)), tail([58, 50], [36, 60], [8, 66]), tool('knot', 58, 50))
 	]),
-	moving('Wind round thumb and finger, turning the ball as it grows; the tail stays free.', [
+	moving(say.windRoundThumbAndFinger(), [
 		sketch(...ballAt(4, 12), tail([60, 36], [36, 58], [8, 66])),
 		sketch(...ballAt(12, 23), tail([60, 36], [36, 60], [8, 66]), move([92, 14], [100, 28]))
 	]),
 	moving('Slip it off. The ball is used from its middle, and stays where it lies.', [
 		sketch(...ballAt(13, 24), tail([60, 36], [36, 60], [8, 66]), move([24, 56], [8, 60]))
 	]),
-	moving('Or keep any ball in a bag with a hole, and draw from the hole.', [
+	moving(say.orKeepAnyBallIn(), [
 		sketch(
 			...ballAt(12, 18, 40),
 			patch('film', [32, 12], [88, 12], [94, 68], [26, 68]),
@@ -120,27 +115,23 @@ const spindle: SketchMark[] = [
 	{ show: 'disc', at: [14, 36], radius: 9, tone: 'quiet' }
 ];
 const spin = (): ActStep[] => [
-	moving('Fix a ring’s end to the spindle, and hold the other end, drawn straight.', [
-		sketch(...spindle, ropes(plied(0, 4, 34, 116, 36)))
-	]),
-	moving('Let the spindle turn: the two plies of the ring twist about each other.', [
+	moving(say.fixARingsEndTo(), [sketch(...spindle, ropes(plied(0, 4, 34, 116, 36)))]),
+	moving(say.letTheSpindleTurnThe(), [
 		sketch(...spindle, ropes(plied(0, 4, 34, 116, 36))),
 		sketch(...spindle, ropes(plied(5, 2.6, 34, 113, 36)), move([6, 20], [6, 50]))
 	]),
-	moving('Twisted, a strand is thinner and firmer, and about six in a hundred shorter.', [
-		sketch(ropes(plied(6, 2.4, 8, 108, 36)))
-	]),
-	moving('Twist a second strand the same way. Lay the two side by side.', [
+	moving(say.twistedAStrandIsThinner(), [sketch(ropes(plied(6, 2.4, 8, 108, 36)))]),
+	moving(say.twistASecondStrandThe(), [
 		sketch(ropes(plied(6, 2.2, 8, 112, 28)), ropes(plied(6, 2.2, 8, 112, 46)))
 	]),
-	moving('Let them turn back about each other: plied, they stay as they are.', [
+	moving(say.letThemTurnBackAbout(), [
 		sketch(ropes(plied(-3, 4.4, 8, 112, 36, ['film-line', 'weft'])))
 	])
 ];
 
 export const ballActs = {
 	'ball-fingers': {
-		when: 'When a strand is as long as a ball should be.',
+		when: say.whenAStrandIsAs(),
 		practice: 'ball-end',
 		steps: ballOnFingers
 	},
@@ -149,11 +140,11 @@ export const ballActs = {
 		steps: ballOnWinder
 	},
 	'ball-centre': {
-		when: 'For whoever crochets at home: it does not roll away.',
+		when: say.forWhoeverCrochetsAtHome(),
 		steps: centrePull
 	},
 	spin: {
-		when: 'For a firm strand that hides its joints.',
+		when: say.forAFirmStrandThat(),
 		steps: spin
 	}
 } as const satisfies Record<string, Act>;

@@ -1,3 +1,4 @@
+import { bandLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import { bandStrands, braided, linkedWeaver } from '$lib/core/know-how/band-curves';
 import { crossingsHome } from '$lib/core/techniques/bands/braid';
@@ -13,23 +14,14 @@ const single = (until: number): Rope[] => [
 
 const weaving = (): ActStep[] => [
 	moving(
-		'Three whole tubes lie along, flat on the table, their ends held by a clip.',
+		say.threeWholeTubesLieAlong(),
 		[sketch(ropes(bandStrands(3, 2, 118, first.top, first.apart, 3)), tool('knot', 6, 34))],
 		tiring
 	),
-	moving('A fourth is the weaver: over the first, under the second, over the third.', [
-		sketch(ropes(single(0.03))),
-		sketch(ropes(single(0.15)))
-	]),
-	moving('Round the edge and back: under what it went over, over what it went under.', [
-		sketch(ropes(single(0.15))),
-		sketch(ropes(single(0.33)))
-	]),
-	moving('On and on, lying flat, with little pull: a band pulled tight curls.', [
-		sketch(ropes(single(0.33))),
-		sketch(ropes(single(1)))
-	]),
-	moving('Make the first band as long as the sleeper: every other follows it.', [
+	moving(say.aFourthIsTheWeaver(), [sketch(ropes(single(0.03))), sketch(ropes(single(0.15)))]),
+	moving(say.roundTheEdgeAndBack(), [sketch(ropes(single(0.15))), sketch(ropes(single(0.33)))]),
+	moving(say.onAndOnLyingFlat(), [sketch(ropes(single(0.33))), sketch(ropes(single(1)))]),
+	moving(say.makeTheFirstBandAs(), [
 		sketch(ropes(single(1)), { show: 'measure', from: [4, 66], to: [116, 66], words: '' })
 	])
 ];
@@ -42,14 +34,14 @@ const turning = (): ActStep[] =>
 	Array.from({ length: home + 1 }, (_, made) =>
 		moving(
 			made === 0
-				? 'Three strands lie side by side at the end of the band.'
+				? say.threeStrandsLieSideBy()
 				: made === home
-					? `With ${smallNumber(made)} crossings every strand is home again: the band goes back in the same order.`
+					? say.withCrossingsEveryStrandIs({ made: smallNumber(made) })
 					: made === home / 2
-						? `After ${smallNumber(made)} the outer strands lie in each other’s place: go on.`
+						? say.afterTheOuterStrandsLie({ made: smallNumber(made) })
 						: made % 2 === 1
-							? 'The outer strand nearest to you over its neighbour.'
-							: 'The outer strand farthest from you over its neighbour.',
+							? say.theOuterStrandNearestTo()
+							: say.theOuterStrandFarthestFrom(),
 			made === 0
 				? [sketch(ropes(turn(0, 1)))]
 				: [sketch(ropes(turn(made, (2 * made - 1) / (2 * made + 2)))), sketch(ropes(turn(made, 1)))]
@@ -63,7 +55,7 @@ const linked = (until: number): Rope[] => [
 	linkedWeaver(3, 6, until, second)
 ];
 const linking = (): ActStep[] => [
-	moving('The band before lies above; the strands of the new one lie along its edge.', [
+	moving(say.theBandBeforeLiesAbove(), [
 		sketch(
 			ropes(
 				bandStrands(3, 2, 118, second.top, second.apart, 0),
@@ -71,18 +63,12 @@ const linking = (): ActStep[] => [
 			)
 		)
 	]),
-	moving('The weaver goes over and under across the new strands, and back …', [
-		sketch(ropes(linked(0.03))),
-		sketch(ropes(linked(0.26)))
-	]),
-	moving('… and at that return takes the edge strand of the band before.', [
+	moving(say.theWeaverGoesOverAnd(), [sketch(ropes(linked(0.03))), sketch(ropes(linked(0.26)))]),
+	moving(say.andAtThatReturnTakes(), [
 		sketch(ropes(linked(0.26))),
 		sketch(ropes(linked(0.42)), tool('spot', 44, 30))
 	]),
-	moving('So at every return, none skipped: the bands become one mat.', [
-		sketch(ropes(linked(0.42))),
-		sketch(ropes(linked(1)))
-	])
+	moving(say.soAtEveryReturnNone(), [sketch(ropes(linked(0.42))), sketch(ropes(linked(1)))])
 ];
 
 const tucked = (until: number): Rope => ({
@@ -109,37 +95,37 @@ const base: Rope[] = Array.from({ length: 6 }, (_, at) => ({
 	tone: 'film-other' as const
 }));
 const tucking = (): ActStep[] => [
-	moving('When a strand ends, leave a hand’s length of it.', [sketch(ropes(base, tucked(0.16)))]),
-	moving('Tuck it into the next gap, under a strand, and out again.', [
+	moving(say.whenAStrandEndsLeave(), [sketch(ropes(base, tucked(0.16)))]),
+	moving(say.tuckItIntoTheNext(), [
 		sketch(ropes(base, tucked(0.16))),
 		sketch(ropes(base, tucked(0.4)))
 	]),
-	moving('Then into the next, and the next: none skipped, or it works its way out.', [
+	moving(say.thenIntoTheNextAnd(), [
 		sketch(ropes(base, tucked(0.4))),
 		sketch(ropes(base, tucked(1)))
 	]),
-	moving('Stroke it flat, and cut what stands out.', [
+	moving(say.strokeItFlatAndCut(), [
 		sketch(ropes(base, tucked(1)), tool('cut', 30, 44), move([90, 60], [50, 60]))
 	])
 ];
 
 export const bandActs = {
 	'band-weave': {
-		when: `${capital('no tools')}: a table, a clip, and four whole tubes.`,
+		when: say.aTableAClipAnd({ what: capital(say.noTools()) }),
 		practice: 'over-under',
 		schools: [
-			{ name: 'Handles cut off', trade: 'bands of one thickness; the handles are scrap.' },
-			{ name: 'Handles kept', trade: 'nothing wasted; thicker where they lie.' }
+			{ name: say.handlesCutOff(), trade: say.bandsOfOneThicknessThe() },
+			{ name: say.handlesKept(), trade: 'nothing wasted; thicker where they lie.' }
 		],
 		steps: weaving
 	},
 	'band-turn': {
-		when: 'At the end of a finger-woven band, before it goes back.',
+		when: say.atTheEndOfA(),
 		practice: 'crossings',
 		steps: turning
 	},
 	'band-link': {
-		when: 'From the second band on.',
+		when: say.fromTheSecondBandOn(),
 		steps: linking
 	},
 	'band-tuck': {

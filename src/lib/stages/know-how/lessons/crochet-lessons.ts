@@ -1,3 +1,4 @@
+import { crochetLessons as say } from '$lib/words/know-how';
 import type { Fabric } from '$lib/core/drawing/fabric-marks';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import type { StitchMove } from '$lib/core/know-how/stitch-states';
@@ -20,41 +21,40 @@ const over = (fabric: Fabric, ...marks: readonly SketchMark[]): Sketch => ({
 
 const chaining = ({ hookMm }: OwnThings): ActStep[] => [
 	moving(
-		`Make a loop in the strand’s end and put it on the hook${hookMm === null ? '' : `: here a ${hookName(hookMm)} one`}.`,
+		say.makeALoopInThe({
+			part: hookMm === null ? '' : say.hereAOne({ hookName: hookName(hookMm) })
+		}),
 		[sketch(ropes(chain(1, 0.92, 18, 50, 40)), tool('hook', 76, 40))]
 	),
-	moving('Lay the strand over the hook, from behind to the front.', [
+	moving(say.layTheStrandOverThe(), [
 		sketch(ropes(chain(2, 0.52, 18, 40, 40)), tool('hook', 82, 40), move([108, 20], [94, 30]))
 	]),
-	moving('Draw it through the loop: that is one chain.', [
+	moving(say.drawItThroughTheLoop(), [
 		sketch(ropes(chain(2, 0.52, 18, 40, 40)), tool('hook', 82, 40)),
 		sketch(ropes(chain(2, 0.94, 18, 40, 40)), tool('hook', 88, 40))
 	]),
 	moving(
-		'Again and again, each as long as the others, loose enough to enter later.',
+		say.againAndAgainEachAs(),
 		[
 			sketch(ropes(chain(6, 0.32, 14, 16, 40)), tool('hook', 50, 40)),
 			sketch(ropes(chain(6, 0.97, 14, 16, 40)), tool('hook', 108, 40))
 		],
 		tiring
 	),
-	moving(
-		'Count them as they lie: each link that looks like a V is one. The loop on the hook is none.',
-		[
-			sketch(
-				ropes(chain(6, 0.97, 14, 16, 40)),
-				...[1, 2, 3, 4, 5].map((link) => word(String(link), [16 + 14 * link + 4, 62]))
-			)
-		]
-	)
+	moving(say.countThemAsTheyLie(), [
+		sketch(
+			ropes(chain(6, 0.97, 14, 16, 40)),
+			...[1, 2, 3, 4, 5].map((link) => word(String(link), [16 + 14 * link + 4, 62]))
+		)
+	])
 ];
 
 const moveWords: Readonly<Record<StitchMove, string>> = {
-	over: 'Lay the strand over the hook, from behind.',
-	in: 'Put the hook in under both top strands of the next stitch.',
-	up: 'Catch the strand and draw it up:',
-	'through-two': 'Draw the strand through two loops:',
-	'through-three': 'Draw the strand through all three loops:'
+	over: say.layTheStrandOverThe2(),
+	in: say.putTheHookInUnder(),
+	up: say.catchTheStrandAndDraw(),
+	'through-two': say.drawTheStrandThroughTwo(),
+	'through-three': say.drawTheStrandThroughAll()
 };
 
 /** A stitch move by move, over the row below. */
@@ -64,16 +64,15 @@ const stitched =
 		const states = stitchStates(stitch);
 		const row = rows(64, 53);
 		return [
-			moving(
-				`Begin with one loop on the hook. This is ${stitchName(stitch, terms)} as your group says it.`,
-				[over(row, ...stitchMarks({ move: 'up', loops: 1, isOver: false, isIn: false }))]
-			),
+			moving(say.beginWithOneLoopOn({ stitchName: stitchName(stitch, terms) }), [
+				over(row, ...stitchMarks({ move: 'up', loops: 1, isOver: false, isIn: false }))
+			]),
 			...states.map((state, at) => {
 				const isLast = at === states.length - 1;
 				const counted = /:$/.test(moveWords[state.move])
-					? ` ${smallNumber(state.loops)} ${state.loops === 1 ? 'loop' : 'loops'} on the hook.`
+					? say.loops2PluralOneOtherOn({ loops: smallNumber(state.loops), loops2: state.loops })
 					: '';
-				return moving(`${moveWords[state.move]}${counted}${isLast ? ' The stitch is made.' : ''}`, [
+				return moving(`${moveWords[state.move]}${counted}${isLast ? say.theStitchIsMade() : ''}`, [
 					over(row, ...stitchMarks(state))
 				]);
 			})
@@ -81,11 +80,20 @@ const stitched =
 	};
 
 const turning = ({ terms }: OwnThings): ActStep[] => [
-	moving('Work into the very last stitch of the row: it is the one that is easily missed.', [
+	moving(say.workIntoTheVeryLast(), [
 		over(rows(62, 50, 38), tool('spot', 106, 38), tool('hook', 108, 28))
 	]),
 	moving(
-		`Chain for the height of the row: ${(['sc', 'hdc', 'dc'] as const).map((stitch) => `${smallNumber(stitches[stitch].turningChains)} for ${stitchName(stitch, terms)}`).join(', ')}.`,
+		say.chainForTheHeightOf({
+			what: (['sc', 'hdc', 'dc'] as const)
+				.map((stitch) =>
+					say.for({
+						turningChains: smallNumber(stitches[stitch].turningChains),
+						stitchName: stitchName(stitch, terms)
+					})
+				)
+				.join(', ')
+		}),
 		[
 			over(
 				rows(62, 50, 38),
@@ -102,10 +110,8 @@ const turning = ({ terms }: OwnThings): ActStep[] => [
 			)
 		]
 	),
-	moving('Turn the work over, like a page: now the other side looks at you.', [
-		over(rows(62, 50, 38), move([100, 20], [20, 20]))
-	]),
-	moving('Go back the other way, and count the stitches of every row: as many as before.', [
+	moving(say.turnTheWorkOverLike(), [over(rows(62, 50, 38), move([100, 20], [20, 20]))]),
+	moving(say.goBackTheOtherWay(), [
 		over(
 			rows(62, 50, 38, 26),
 			...[1, 2, 3, 4, 5, 6, 7, 8, 9].map((nth) => word(String(nth), [nth * 12, 16]))
@@ -114,7 +120,7 @@ const turning = ({ terms }: OwnThings): ActStep[] => [
 ];
 
 const newBall = (): ActStep[] => [
-	moving('Stop while there is a forearm of strand left.', [
+	moving(say.stopWhileThereIsA(), [
 		over(
 			rows(64, 52),
 			{
@@ -129,12 +135,9 @@ const newBall = (): ActStep[] => [
 			tool('hook', 58, 40)
 		)
 	]),
-	moving(
-		'Join the new ball as a piece is joined to a piece: through, and back through itself.',
-		joining(1, 6)
-	),
-	moving('Snug and even: the joint must pass the hook.', joining(6, snug)),
-	moving('Go on as if it were one strand. Write down in which row the new ball came.', [
+	moving(say.joinTheNewBallAs(), joining(1, 6)),
+	moving(say.snugAndEvenTheJoint(), joining(6, snug)),
+	moving(say.goOnAsIfIt(), [
 		over(
 			rows(64, 52, 40),
 			{
@@ -154,29 +157,29 @@ const newBall = (): ActStep[] => [
 
 export const crochetActs = {
 	chain: {
-		when: 'To begin a mat, and for its ties.',
+		when: say.toBeginAMatAnd(),
 		practice: 'hook',
 		steps: chaining
 	},
 	sc: {
-		when: 'Dense mats: single crochet in US words, double crochet in UK words.',
+		when: say.denseMatsSingleCrochetIn(),
 		practice: 'hook',
 		schools: [
-			{ name: 'Across', trade: 'rows of the short side: many turns, a row in a few minutes.' },
-			{ name: 'Lengthwise', trade: 'rows as long as the sleeper: few turns, a row for a sitting.' }
+			{ name: 'Across', trade: say.rowsOfTheShortSide() },
+			{ name: 'Lengthwise', trade: say.rowsAsLongAsThe() }
 		],
 		steps: stitched('sc')
 	},
 	hdc: {
-		when: 'Half double crochet in US words, half treble in UK words.',
+		when: say.halfDoubleCrochetInUs(),
 		steps: stitched('hdc')
 	},
 	dc: {
-		when: 'Quick and open: double crochet in US words, treble in UK words.',
+		when: say.quickAndOpenDoubleCrochet(),
 		steps: stitched('dc')
 	},
 	turn: {
-		when: 'At every end: here a mat keeps its width or loses it.',
+		when: say.atEveryEndHereA(),
 		steps: turning
 	},
 	'new-ball': {

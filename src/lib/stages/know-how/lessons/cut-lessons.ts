@@ -1,3 +1,4 @@
+import { cutLessons as say } from '$lib/words/know-how';
 import { cutBag } from '$lib/core/cut/cut-bag';
 import { sketchBag } from '$lib/core/cut/sketch-bag';
 import type { Cut } from '$lib/core/cut/types';
@@ -44,9 +45,9 @@ const flat = ({ bag, system, box }: OwnThings): Scene =>
 	bagScene(sketchBag(bag, { style: 'half-bag' }), drawnMeasureWords(bag, system), box);
 
 const trimSchools = [
-	{ name: 'generous', mm: 50, how: 'three fingers off at each end' },
-	{ name: 'close', mm: 12, how: 'a finger’s breadth off at each end' },
-	{ name: 'none', mm: 0, how: 'nothing off' }
+	{ name: 'generous', mm: 50, how: say.threeFingersOffAtEach() },
+	{ name: 'close', mm: 12, how: say.aFingersBreadthOffAt() },
+	{ name: 'none', mm: 0, how: say.nothingOff() }
 ] as const;
 
 const trimmed = (mm: number): Cut => ({
@@ -60,23 +61,27 @@ function trimming({ bag, bagName, system, box }: OwnThings): ActStep[] {
 	const drawn = (mm: number) => drawCut(bag, trimmed(mm), system, box).scene;
 	const came = (mm: number): string => {
 		const cut = cutBag(bag, trimmed(mm));
-		return `${fixed(cut.filmUsedG, 1)} g of film for strand and ${fixed(bag.massG - cut.filmUsedG, 1)} g of scrap a bag`;
+		return say.gOfFilmForStrand({
+			filmUsedG: fixed(cut.filmUsedG, 1),
+			massG: fixed(bag.massG - cut.filmUsedG, 1)
+		});
 	};
 	return [
-		still(
-			`The welded seam and the handles come off. Lay ${bagName} flat, seam towards you.`,
-			drawn(50),
-			blade
-		),
+		still(say.theWeldedSeamAndThe({ bagName }), drawn(50), blade),
 		...trimSchools
 			.filter(({ mm }) => mm > 0)
 			.map(({ name, mm, how }) =>
 				still(
-					`The ${name} school: ${how}, ${formatLength(mm, system, 'small')}. It gives ${came(mm)}.`,
+					say.theSchoolItGives({
+						name,
+						how,
+						formatLength: formatLength(mm, system, 'small'),
+						came: came(mm)
+					}),
 					drawn(mm)
 				)
 			),
-		moving('Bag what comes off at once: scraps stuff pillows, and loose they blow away.', [
+		moving(say.bagWhatComesOffAt(), [
 			sketch(
 				patch('film', [36, 30], [84, 30], [90, 68], [30, 68]),
 				...[0, 1, 2, 3, 4, 5].map((at) =>
@@ -93,21 +98,17 @@ function ringSteps(own: OwnThings): ActStep[] {
 	const cut = ownCut(own, usualRings);
 	const { pieces } = cutBag(bag, cut);
 	return [
+		still(say.layTheBagFlatIts({ bagName }), flat(own), film),
 		still(
-			`Lay the bag flat, its sides tucked in and its air out. Here it is ${bagName}.`,
-			flat(own),
-			film
-		),
-		still(
-			'Cut off the welded seam below and the handles above. What comes off stuffs pillows.',
+			say.cutOffTheWeldedSeam(),
 			drawCut(bag, { style: 'whole-tube', ...trims }, system, box).scene,
 			blade
 		),
 		still(
-			`Fold it up from the seam and cut straight across: ${smallNumber(pieces)} rings of one width.`,
+			say.foldItUpFromThe({ pieces: smallNumber(pieces) }),
 			drawCut(bag, cut, system, box).scene
 		),
-		moving('Open each ring and shake it out: it is a band without an end.', [
+		moving(say.openEachRingAndShake(), [
 			sketch({ show: 'patch', points: endOn(bag, 'tucked', [60, 36], 0.11), tone: 'film' }),
 			sketch({ show: 'patch', points: endOn(bag, 'open', [60, 36], 0.11), tone: 'film' })
 		])
@@ -124,18 +125,11 @@ function spiralSteps(own: OwnThings): ActStep[] {
 	const slit = 3;
 	const drawn = (to: number) => exerciseScene({ kind: 'slit', turns, slit }, to, box) ?? flat(own);
 	return [
-		still(`Lay the bag flat. Here it is ${bagName}.`, flat(own), film),
-		still(
-			'Slit it from one edge up to a margin at the other, slit by slit, seam and handles off.',
-			drawCut(bag, cut, system, box).scene,
-			blade
-		),
-		still(
-			'Open the margin, and cut each slit on a slant over to the next one up.',
-			drawn(slit + 1)
-		),
-		still('Cut straight across instead, and that turn falls out as a ring.', drawn(slit)),
-		still('Look after the first two slants: is it still one strip? Then go on.', drawn(slit + 1))
+		still(say.layTheBagFlatHere({ bagName }), flat(own), film),
+		still(say.slitItFromOneEdge(), drawCut(bag, cut, system, box).scene, blade),
+		still(say.openTheMarginAndCut(), drawn(slit + 1)),
+		still(say.cutStraightAcrossInsteadAnd(), drawn(slit)),
+		still(say.lookAfterTheFirstTwo(), drawn(slit + 1))
 	];
 }
 
@@ -146,11 +140,11 @@ function halfSteps(own: OwnThings): ActStep[] {
 	const top = foot - bag.bodyMm * scale;
 	return [
 		still(
-			`Nothing is trimmed. Lay ${bagName} flat, and cut between the handles down its middle.`,
+			say.nothingIsTrimmedLayFlat({ bagName }),
 			drawCut(bag, { style: 'half-bag' }, system, box).scene,
 			blade
 		),
-		moving('Each half has a handle, half the seam, and one long fold at its side.', [
+		moving(say.eachHalfHasAHandle(), [
 			sketch(...bagMarks(bag, lying(bag)), {
 				show: 'dashed',
 				points: [
@@ -165,7 +159,7 @@ function halfSteps(own: OwnThings): ActStep[] {
 				move([middle + 4, 40], [middle + 11, 40])
 			)
 		]),
-		moving('Cut into the folded corner, just short of the seam, as far as a hand is wide.', [
+		moving(say.cutIntoTheFoldedCorner(), [
 			sketch(
 				patch('film-other', ...board(30, 12, 40, 54)),
 				{ show: 'rod', from: [31, 66], to: [69, 66] },
@@ -179,50 +173,47 @@ function halfSteps(own: OwnThings): ActStep[] {
 				}
 			)
 		]),
-		moving(
-			'Put your hand through and open it: one very wide ring, seam and handle in its middle.',
-			[
-				sketch({ show: 'patch', points: endOn(bag, 'tucked', [60, 36], 0.12), tone: 'film' }),
-				sketch(
-					{ show: 'patch', points: endOn(bag, 'open', [60, 36], 0.12), tone: 'film' },
-					move([60, 36], [34, 36]),
-					move([60, 36], [86, 36])
-				)
-			]
-		)
+		moving(say.putYourHandThroughAnd(), [
+			sketch({ show: 'patch', points: endOn(bag, 'tucked', [60, 36], 0.12), tone: 'film' }),
+			sketch(
+				{ show: 'patch', points: endOn(bag, 'open', [60, 36], 0.12), tone: 'film' },
+				move([60, 36], [34, 36]),
+				move([60, 36], [86, 36])
+			)
+		])
 	];
 }
 
 export const cutActs = {
 	trim: {
-		when: 'Before rings, spirals and whole tubes.',
+		when: say.beforeRingsSpiralsAndWhole(),
 		practice: 'trim',
 		schools: [
 			{
 				name: 'Generous',
-				trade: 'no frayed or half-fused edge; less film in strand, more for pillows.'
+				trade: say.noFrayedOrHalfFused()
 			},
-			{ name: 'Close', trade: 'more film in strand; look for half-fused film at the seam.' },
+			{ name: 'Close', trade: say.moreFilmInStrandLook() },
 			{ name: 'None', trade: 'with the half bag alone: the seam lies in mid piece.' }
 		],
 		steps: trimming
 	},
 	rings: {
-		when: 'For strand of loops, joined one through the other.',
+		when: say.forStrandOfLoopsJoined(),
 		schools: [
-			{ name: 'Rings', trade: 'quick to cut, many joints; strong, for it is two plies.' },
-			{ name: 'One long strip', trade: 'one knot a bag; slow to cut, weaker for its width.' },
-			{ name: 'Half bags', trade: 'nothing wasted, few joints; a thick strand, not even.' }
+			{ name: 'Rings', trade: say.quickToCutManyJoints() },
+			{ name: say.oneLongStrip(), trade: say.oneKnotABagSlow() },
+			{ name: say.halfBags(), trade: say.nothingWastedFewJointsA() }
 		],
 		steps: ringSteps
 	},
 	spiral: {
-		when: 'A spiral: strand with a single knot a bag.',
+		when: say.aSpiralStrandWithA(),
 		practice: 'slit',
 		steps: spiralSteps
 	},
 	'half-bag': {
-		when: 'For thick strand of whole bags, nothing trimmed.',
+		when: say.forThickStrandOfWhole(),
 		steps: halfSteps
 	}
 } as const satisfies Record<string, Act>;

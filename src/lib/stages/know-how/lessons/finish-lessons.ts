@@ -1,3 +1,4 @@
+import { finishLessons as say } from '$lib/words/know-how';
 import { defaults } from '$lib/core/defaults';
 import { finishScene } from '$lib/core/drawing/finish-scene';
 import type { Rope } from '$lib/core/drawing/rope';
@@ -26,18 +27,15 @@ const ties = ({ system }: OwnThings): ActStep[] => {
 	const needs = (how: Finish['ties']) =>
 		strandWords(tieStrandMm({ ties: how, hasStrap: false }), system);
 	return [
-		moving(
-			`Two ties of ${long} hold a rolled mat. Chained, both take ${needs('chain')} of strand.`,
-			[
-				sketch(ropes(chain(6, 0.3, 14, 16, 36)), tool('hook', 50, 36)),
-				sketch(ropes(chain(6, 0.97, 14, 16, 36)), tool('hook', 108, 36))
-			]
-		),
-		moving(`Or braid three strands, outer over middle, in turn: both take ${needs('braid')}.`, [
+		moving(say.twoTiesOfHoldA({ long, needs: needs('chain') }), [
+			sketch(ropes(chain(6, 0.3, 14, 16, 36)), tool('hook', 50, 36)),
+			sketch(ropes(chain(6, 0.97, 14, 16, 36)), tool('hook', 108, 36))
+		]),
+		moving(say.orBraidThreeStrandsOuter({ needs: needs('braid') }), [
 			sketch(ropes(braid(0.1))),
 			sketch(ropes(braid(1)))
 		]),
-		moving('Draw the tie’s end through the mat’s edge with a hook, and back through itself.', [
+		moving(say.drawTheTiesEndThrough(), [
 			matCorner(
 				{
 					show: 'strand',
@@ -55,7 +53,7 @@ const ties = ({ system }: OwnThings): ActStep[] => {
 				tool('hook', 52, 40)
 			)
 		]),
-		moving('Draw it tight and pull hard once: a tie must hold.', [
+		moving(say.drawItTightAndPull(), [
 			matCorner(
 				{
 					show: 'strand',
@@ -86,7 +84,7 @@ const rolled = (hasStrap: boolean, { system, box }: OwnThings) => {
 		{
 			rollAcross: formatLength(roll.diameterMm, system, 'bag'),
 			rollLong: formatLength(roll.lengthMm, system, 'bag'),
-			ties: hasStrap ? 'two ties, a strap' : 'two ties'
+			ties: hasStrap ? say.twoTiesAStrap() : say.twoTies()
 		},
 		box
 	);
@@ -94,7 +92,9 @@ const rolled = (hasStrap: boolean, { system, box }: OwnThings) => {
 
 const strap = (own: OwnThings): ActStep[] => [
 	moving(
-		`Chain or braid a strap of ${formatLength(defaults.strapLength.value, own.system, 'mat')}.`,
+		say.chainOrBraidAStrap({
+			formatLength: formatLength(defaults.strapLength.value, own.system, 'mat')
+		}),
 		[sketch(ropes(braid(0.1))), sketch(ropes(braid(1)))]
 	),
 	moving('Fix it where the two ties are, one end at each, through the edge and through itself.', [
@@ -114,7 +114,7 @@ const strap = (own: OwnThings): ActStep[] => [
 			tool('knot', 58, 54)
 		)
 	]),
-	still('It is carried over the shoulder, or slung across the body.', rolled(true, own), neck)
+	still(say.itIsCarriedOverThe(), rolled(true, own), neck)
 ];
 
 const halves = (flap: number): Sketch =>
@@ -124,13 +124,9 @@ const halves = (flap: number): Sketch =>
 	);
 
 const roll = (own: OwnThings): ActStep[] => [
-	moving(
-		'The mat must be dry, clean and without smell. Lay it flat, and shake it out first.',
-		[halves(-1)],
-		fire
-	),
-	moving('Fold it in half lengthwise, edge on edge.', [halves(-1), halves(1)]),
-	moving('Roll it from one end, tight and straight.', [
+	moving(say.theMatMustBeDry(), [halves(-1)], fire),
+	moving(say.foldItInHalfLengthwise(), [halves(-1), halves(1)]),
+	moving(say.rollItFromOneEnd(), [
 		halves(1),
 		sketch(
 			patch('film-other', ...board(10, 38, 60, 26)),
@@ -141,14 +137,17 @@ const roll = (own: OwnThings): ActStep[] => [
 		)
 	]),
 	still(
-		`Tie it twice. ${formatLength(usualMat.widthMm, own.system, 'mat')} by ${formatLength(usualMat.lengthMm, own.system, 'mat')}, it makes such a roll.`,
+		say.tieItTwiceByIt({
+			formatLength: formatLength(usualMat.widthMm, own.system, 'mat'),
+			formatLength2: formatLength(usualMat.lengthMm, own.system, 'mat')
+		}),
 		rolled(false, own)
 	)
 ];
 
 const pillow = ({ system }: OwnThings): ActStep[] => [
 	moving(
-		'Take a whole bag without holes, and the clean scrap of the table: trims and torn bags.',
+		say.takeAWholeBagWithout(),
 		[
 			sketch(
 				patch('film', ...board(8, 16, 44, 50)),
@@ -159,20 +158,17 @@ const pillow = ({ system }: OwnThings): ActStep[] => [
 		],
 		film
 	),
+	moving(say.fillItLooselyForThe({ mass: massWords(pillowMassG(400, 300, 100), system) }), [
+		sketch(
+			patch('film', ...board(28, 14, 64, 52)),
+			...[0, 1, 2, 3, 4, 5, 6, 7, 8].map((at) =>
+				patch('scrap', ...board(33 + (at % 3) * 19, 20 + Math.floor(at / 3) * 15, 15, 9))
+			),
+			move([60, 2], [60, 14])
+		)
+	]),
 	moving(
-		`Fill it loosely, ${massWords(pillowMassG(400, 300, 100), system)} for the usual size: soft, not hard.`,
-		[
-			sketch(
-				patch('film', ...board(28, 14, 64, 52)),
-				...[0, 1, 2, 3, 4, 5, 6, 7, 8].map((at) =>
-					patch('scrap', ...board(33 + (at % 3) * 19, 20 + Math.floor(at / 3) * 15, 15, 9))
-				),
-				move([60, 2], [60, 14])
-			)
-		]
-	),
-	moving(
-		'Press the air out, and knot or sew the opening so that no child can get in.',
+		say.pressTheAirOutAnd(),
 		[
 			sketch(
 				patch('film-other', [30, 26], [90, 26], [94, 46], [90, 64], [30, 64], [26, 46]),
@@ -181,7 +177,7 @@ const pillow = ({ system }: OwnThings): ActStep[] => [
 		],
 		film
 	),
-	moving('Roll it with its mat. It is for grown-up sleepers only.', [
+	moving(say.rollItWithItsMat(), [
 		sketch(
 			{ show: 'disc', at: [40, 42], radius: 22, tone: 'film-other' },
 			{ show: 'disc', at: [40, 42], radius: 13, tone: 'film' },
@@ -194,7 +190,7 @@ const handles = ({ bag }: OwnThings): ActStep[] => {
 	const place = lieBag(bag, { left: 20, width: 60, foot: 70, height: 64 });
 	const top = place.foot - bag.bodyMm * place.scale;
 	return [
-		moving('Cut the handles off whole: each is a loop already.', [
+		moving(say.cutTheHandlesOffWhole(), [
 			sketch(
 				...bagMarks({ ...bag, handleMm: Math.max(bag.handleMm, 60) }, place),
 				{
@@ -207,7 +203,7 @@ const handles = ({ bag }: OwnThings): ActStep[] => {
 				tool('cut', 100, top)
 			)
 		]),
-		moving('Leave out what is torn or stiff with print: that goes to the stuffing.', [
+		moving(say.leaveOutWhatIsTorn(), [
 			sketch(
 				{
 					show: 'strand',
@@ -229,34 +225,32 @@ const handles = ({ bag }: OwnThings): ActStep[] => {
 				tool('cut', 61, 34)
 			)
 		]),
-		moving('Join them one through the other, like rings: a thick strand, for borders and straps.', [
-			...[1, 2, 4, 6, snug].map((stage) => joint(stage, 0))
-		])
+		moving(say.joinThemOneThroughThe(), [...[1, 2, 4, 6, snug].map((stage) => joint(stage, 0))])
 	];
 };
 
 export const finishActs = {
 	ties: {
-		when: 'When a mat is off its loom, or its last row is worked.',
+		when: say.whenAMatIsOff(),
 		schools: [
-			{ name: 'Chain', trade: 'quick with a hook; takes more strand.' },
-			{ name: 'Braid', trade: 'needs no hook and less strand; takes three ends and a clip.' }
+			{ name: 'Chain', trade: say.quickWithAHookTakes() },
+			{ name: 'Braid', trade: say.needsNoHookAndLess() }
 		],
 		steps: ties
 	},
 	strap: {
 		when: 'Where mats are carried far.',
 		schools: [
-			{ name: 'A strap', trade: 'hands stay free; more strand, an hour more.' },
-			{ name: 'None', trade: 'quicker; the roll is carried under the arm.' }
+			{ name: 'A strap', trade: say.handsStayFreeMoreStrand() },
+			{ name: 'None', trade: say.quickerTheRollIsCarried() }
 		],
 		steps: strap
 	},
-	roll: { when: 'Before it is packed.', steps: roll },
+	roll: { when: say.beforeItIsPacked(), steps: roll },
 	pillow: {
-		when: 'With scrap, for whoever wishes one with a mat.',
+		when: say.withScrapForWhoeverWishes(),
 		schools: [
-			{ name: 'Stuffing', trade: 'scrap is used at the table; a pillow goes with a mat.' },
+			{ name: 'Stuffing', trade: say.scrapIsUsedAtThe() },
 			{ name: 'Recycling', trade: 'no work; the film is made new, where it is taken.' }
 		],
 		steps: pillow

@@ -1,3 +1,4 @@
+import { frameLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import type { WeavePlace } from '$lib/core/know-how/weave-curves';
@@ -34,22 +35,17 @@ const onFrame = (until: number, ...marks: readonly SketchMark[]): Sketch =>
 const nailing = ({ frame: own, system }: OwnThings): ActStep[] => [
 	moving(
 		own
-			? `Your frame has ${own.nails} nails at each end, ${formatLength(own.lengthMm, system, 'mat')} apart. Tie the warp to the first.`
-			: 'Tie the end of the warp to the first nail.',
+			? say.yourFrameHasNailsAt({
+					nails: own.nails,
+					formatLength: formatLength(own.lengthMm, system, 'mat')
+				})
+			: say.tieTheEndOfThe(),
 		[onFrame(0.02)],
 		rodsCaution
 	),
-	moving('Lead it to the other end, round a nail, and back: always round, never across.', [
-		onFrame(0.02),
-		onFrame(0.35)
-	]),
-	moving('Go on to the last nail, one pull all along, and tie it there.', [
-		onFrame(0.35),
-		onFrame(1)
-	]),
-	moving('Put a rod along each side, held by eyes or clips: rods that bare nails hold pop out.', [
-		onFrame(1, tool('spot', 8, 20), tool('spot', 112, 20))
-	])
+	moving(say.leadItToTheOther(), [onFrame(0.02), onFrame(0.35)]),
+	moving(say.goOnToTheLast(), [onFrame(0.35), onFrame(1)]),
+	moving(say.putARodAlongEach(), [onFrame(1, tool('spot', 8, 20), tool('spot', 112, 20))])
 ];
 
 const place: WeavePlace = { left: 14, right: 106, foot: 70, pitch: 13, wide: 3 };
@@ -104,56 +100,49 @@ const nailLoops = (isUnder: boolean, until: number, isHead = false): Sketch => {
 };
 
 const firstRow = (): ActStep[] => [
-	moving('Begin at the foot. Each nail holds a loop of the warp.', [nailLoops(true, 0.02)]),
-	moving('Lead the first strand under every loop, close to the nails.', [
-		nailLoops(true, 0.02),
-		nailLoops(true, 1)
-	]),
-	moving('A row that lies on top comes off with the nails: the whole weave slides away.', [
+	moving(say.beginAtTheFootEach(), [nailLoops(true, 0.02)]),
+	moving(say.leadTheFirstStrandUnder(), [nailLoops(true, 0.02), nailLoops(true, 1)]),
+	moving(say.aRowThatLiesOn(), [
 		{
 			...nailLoops(false, 1),
 			marks: [...nailLoops(false, 1).marks, tool('cut', 60, 34), tool('spot', 60, 50)]
 		}
 	]),
-	moving('Then twine the second strand with it, end by end.', [nailLoops(true, 1)])
+	moving(say.thenTwineTheSecondStrand(), [nailLoops(true, 1)])
 ];
 
 const twining = (): ActStep[] => [
-	moving('The weft is a pair of strands. One goes over the first end of warp, one under it.', [
-		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.12)))
-	]),
-	moving('Cross them: what was over goes under the next, what was under goes over.', [
+	moving(say.theWeftIsAPair(), [sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.12)))]),
+	moving(say.crossThemWhatWasOver(), [
 		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.12))),
 		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.3)))
 	]),
-	moving('So on to the rod, and round it with both. Every end is held between the two.', [
+	moving(say.soOnToTheRod(), [
 		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.3))),
 		sketch(ropes(warp(ends, place, 74, -2), twined(1, 1)))
 	]),
-	moving('Back again, row upon row, pushed down close.', [
+	moving(say.backAgainRowUponRow(), [
 		sketch(ropes(warp(ends, place, 74, -2), twined(2, 0.1))),
 		sketch(ropes(warp(ends, place, 74, -2), twined(3, 1)), move([60, 8], [60, 22]))
 	])
 ];
 
 const lastRow = (): ActStep[] => [
-	moving('At the head the last row goes under the nails’ loops too.', [
-		nailLoops(true, 0.02, true)
-	]),
-	moving('There is no room for fingers: draw the strand through with a hook, loop by loop.', [
+	moving(say.atTheHeadTheLast(), [nailLoops(true, 0.02, true)]),
+	moving(say.thereIsNoRoomFor(), [
 		{
 			...nailLoops(true, 0.5, true),
 			marks: [...nailLoops(true, 0.5, true).marks, tool('hook', 62, 22)]
 		}
 	]),
-	moving('Go back over the last ends two or three times, as one sews back.', [
+	moving(say.goBackOverTheLast(), [
 		{
 			...nailLoops(true, 1, true),
 			marks: [...nailLoops(true, 1, true).marks, move([112, 30], [80, 30])]
 		}
 	]),
 	moving(
-		'Then lift the mat off its nails, and draw the rods out.',
+		say.thenLiftTheMatOff(),
 		[
 			sketch(
 				ropes(warp(ends, { ...place, foot: 60 }, 66, 8), twined(4)),
@@ -169,11 +158,11 @@ const panels = (): ActStep[] => [
 		'Where the frame is smaller than the mat, it is made in panels. Plan their colours first.',
 		[sketch(patch('film-other', ...board(14, 10, 44, 54)), patch('film', ...board(62, 10, 44, 54)))]
 	),
-	moving('Lay two side by side, their warp along each other.', [
+	moving(say.layTwoSideBySide(), [
 		sketch(patch('film-other', ...board(8, 10, 44, 54)), patch('film', ...board(68, 10, 44, 54))),
 		sketch(patch('film-other', ...board(15, 10, 44, 54)), patch('film', ...board(61, 10, 44, 54)))
 	]),
-	moving('With a hook, draw a strand through one edge and the other, in turn, along the warp.', [
+	moving(say.withAHookDrawA(), [
 		...[0.04, 1].map((until) =>
 			sketch(
 				patch('film-other', ...board(15, 6, 44, 60)),
@@ -190,7 +179,7 @@ const panels = (): ActStep[] => [
 			)
 		)
 	]),
-	moving('Draw it level, not tight, and lead its end back under.', [
+	moving(say.drawItLevelNotTight(), [
 		sketch(
 			patch('film-other', ...board(15, 6, 44, 60)),
 			patch('film', ...board(61, 6, 44, 60)),
@@ -209,27 +198,27 @@ const panels = (): ActStep[] => [
 
 export const frameActs = {
 	nails: {
-		when: 'To begin on a frame with nails.',
+		when: say.toBeginOnAFrame(),
 		steps: nailing
 	},
 	'first-row': {
-		when: 'On a frame: before any other row.',
+		when: say.onAFrameBeforeAny(),
 		steps: firstRow
 	},
 	twine: {
-		when: 'Every row of a frame.',
+		when: say.everyRowOfAFrame(),
 		practice: 'over-under',
 		steps: twining
 	},
 	'last-row': {
-		when: 'On a frame: under the loops at its head.',
+		when: say.onAFrameUnderThe(),
 		steps: lastRow
 	},
 	panels: {
 		when: 'Where the frame is smaller than the mat.',
 		schools: [
-			{ name: 'Film warp', trade: 'the same bags; tears sooner along a seam.' },
-			{ name: 'Cloth warp', trade: 'holds where panels are joined; must be found and cut.' }
+			{ name: say.filmWarp(), trade: say.theSameBagsTearsSooner() },
+			{ name: say.clothWarp(), trade: 'holds where panels are joined; must be found and cut.' }
 		],
 		steps: panels
 	}

@@ -1,3 +1,4 @@
+import { jointLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { teeJoint } from '$lib/core/know-how/joint-curves';
@@ -7,25 +8,13 @@ import { arm, move, moving, ropes, sketch, tool } from './lesson';
 import { joining, joint, snug } from './joining';
 
 const onTheTable = (): ActStep[] => [
+	moving(say.layTheStrandsLastRing(), joining(0, 0)),
+	moving(say.slipTheNewRingsEnd(), joining(0, 1, move([104, 58], [70, 58]))),
+	moving(say.layThatEndBackOver(), joining(1, 2, move([46, 60], [72, 60]))),
+	moving(say.bringTheNewRingsFar(), joining(2, 5, move([100, 58], [76, 58]))),
+	moving(say.andDrawItAllThe(), joining(5, 6, move([84, 58], [112, 58]))),
 	moving(
-		'Lay the strand’s last ring down, its end open. The new ring lies beside it.',
-		joining(0, 0)
-	),
-	moving(
-		'Slip the new ring’s end under the other’s, and up through its eye.',
-		joining(0, 1, move([104, 58], [70, 58]))
-	),
-	moving(
-		'Lay that end back over the one it came through, and open it.',
-		joining(1, 2, move([46, 60], [72, 60]))
-	),
-	moving(
-		'Bring the new ring’s far end below, up through its own open end …',
-		joining(2, 5, move([100, 58], [76, 58]))
-	),
-	moving('… and draw it all the way through.', joining(5, 6, move([84, 58], [112, 58]))),
-	moving(
-		'Draw from the knot, gently, both sides even: small and snug, not tight.',
+		say.drawFromTheKnotGently(),
 		joining(6, snug, move([30, 58], [12, 58]), move([88, 58], [108, 58]))
 	)
 ];
@@ -49,14 +38,12 @@ const hung = (x: number, long: number, tone: Rope['tone'], half = 9): Rope => ({
 });
 
 const overTheWrists = (): ActStep[] => [
-	moving('Hang the new ring over one wrist, here the [right] one; the hand points to the [left].', [
-		sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft')))
-	]),
-	moving('Hang the end of the strand’s last ring over the same wrist, nearer to the fingers.', [
+	moving(say.hangTheNewRingOver(), [sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft')))]),
+	moving(say.hangTheEndOfThe(), [
 		sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft'), hung(30, 60, 'film-other'))),
 		sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft'), hung(66, 60, 'film-other')))
 	]),
-	moving('Bring the new ring’s lower end up past the strand and take it between the fingers.', [
+	moving(say.bringTheNewRingsLower(), [
 		sketch(
 			ropes(arm([126, 30], [26, 30]), hung(66, 60, 'film-other'), {
 				points: [
@@ -83,10 +70,8 @@ const overTheWrists = (): ActStep[] => [
 			move([84, 66], [40, 66])
 		)
 	]),
-	moving('Hold it, and let both rings slip off over the hand: the end goes through them both.', [
-		joint(6, 0, move([70, 12], [40, 12]))
-	]),
-	moving('Draw from the knot, both sides even: the same joint as on the table.', [
+	moving(say.holdItAndLetBoth(), [joint(6, 0, move([70, 12], [40, 12]))]),
+	moving(say.drawFromTheKnotBoth(), [
 		joint(6, 0),
 		joint(snug, 0, move([30, 58], [12, 58]), move([88, 58], [108, 58]))
 	])
@@ -98,71 +83,54 @@ const teeing = (from: number, to: number, ...marks: readonly SketchMark[]): Sket
 	);
 
 const asTee = (): ActStep[] => [
-	moving('Lay the strand’s last ring flat, and the new one across at its end: a T.', teeing(0, 0)),
-	moving(
-		'Push the new ring’s end under the far side of the other, and up inside it.',
-		teeing(0, 1)
-	),
-	moving('Lay it back over that side, away from you, and open it.', teeing(1, 2)),
-	moving('Bring the far end through its own open end.', teeing(2, 6, move([96, 16], [96, 4]))),
-	moving('Draw it snug and let it slide to the end: the same joint.', teeing(6, snug))
+	moving(say.layTheStrandsLastRing2(), teeing(0, 0)),
+	moving(say.pushTheNewRingsEnd(), teeing(0, 1)),
+	moving(say.layItBackOverThat(), teeing(1, 2)),
+	moving(say.bringTheFarEndThrough(), teeing(2, 6, move([96, 16], [96, 4]))),
+	moving(say.drawItSnugAndLet(), teeing(6, snug))
 ];
 
 const overhand = (): ActStep[] => [
-	moving('For torn pieces and open strips: lay the two ends side by side, a hand’s breadth.', [
-		sketch(ropes(overhandPair(0.2, 1)))
-	]),
-	moving('Bend both ends as one into a loop …', [
+	moving(say.forTornPiecesAndOpen(), [sketch(ropes(overhandPair(0.2, 1)))]),
+	moving(say.bendBothEndsAsOne(), [
 		sketch(ropes(overhandPair(0.2, 1))),
 		sketch(ropes(overhandPair(0.62, 1)))
 	]),
-	moving('… round behind, and through the loop.', [
+	moving(say.roundBehindAndThroughThe(), [
 		sketch(ropes(overhandPair(0.62, 1))),
 		sketch(ropes(overhandPair(1, 1)))
 	]),
-	moving('Draw it together by all four ends, close to the tails.', [
+	moving(say.drawItTogetherByAll(), [
 		sketch(ropes(overhandPair(1, 1))),
 		sketch(ropes(overhandPair(1, 0.4)), move([20, 62], [8, 62]), move([100, 62], [112, 62]))
 	]),
-	moving('Trim the tails, or lay them along and work stitches over them.', [
-		sketch(ropes(overhandPair(1, 0.4)), tool('cut', 58, 58))
-	])
+	moving(say.trimTheTailsOrLay(), [sketch(ropes(overhandPair(1, 0.4)), tool('cut', 58, 58))])
 ];
 
 const even = (): ActStep[] => [
-	moving('Look at the joint: is one side of the ring longer than the other? It would bow out.', [
-		joint(snug, 7, tool('spot', 88, 26))
-	]),
-	moving('Loosen it a little, from the knot.', [joint(snug, 7), joint(6, 7)]),
-	moving('Slide the ring through until both sides are level.', [
-		joint(6, 7),
-		joint(6, 0, move([70, 62], [104, 62]))
-	]),
-	moving('Draw it snug: small, no hole the hook could catch, and still to be undone.', [
-		joint(6, 0),
-		joint(snug, 0)
-	]),
-	moving('Not tight: a hard bead cannot be undone, and film tears at it.', [
-		joint(snug, 0, tool('knot', 62, 36), tool('spot', 62, 36))
-	])
+	moving(say.lookAtTheJointIs(), [joint(snug, 7, tool('spot', 88, 26))]),
+	moving(say.loosenItALittleFrom(), [joint(snug, 7), joint(6, 7)]),
+	moving(say.slideTheRingThroughUntil(), [joint(6, 7), joint(6, 0, move([70, 62], [104, 62]))]),
+	moving(say.drawItSnugSmallNo(), [joint(6, 0), joint(snug, 0)]),
+	moving(say.notTightAHardBead(), [joint(snug, 0, tool('knot', 62, 36), tool('spot', 62, 36))])
 ];
 
 export const jointActs = {
 	'loop-joint': {
-		when: 'For strand of loops: one ring through the next, and back through itself.',
+		when: say.forStrandOfLoopsOne(),
 		practice: 'snug',
 		schools: [
-			{ name: 'On the table', trade: 'easy to see and to teach; the strand lies in order.' },
+			{ name: say.onTheTable(), trade: say.easyToSeeAndTo() },
 			{
-				name: 'Over the wrists',
-				trade: 'quick for sure hands, sitting or standing; less easy to show.'
+				name: say.overTheWrists(),
+				trade: say.quickForSureHandsSitting()
 			},
-			{ name: 'As a T', trade: 'no turning of the long strand; wants room on the table.' }
+			{ name: say.asAT(), trade: say.noTurningOfTheLong() }
 		],
 		steps: onTheTable
 	},
 	'loop-joint-wrists': {
-		when: 'The same joint, without a table.',
+		when: say.theSameJointWithoutA(),
 		practice: 'snug',
 		steps: overTheWrists
 	},
@@ -172,11 +140,11 @@ export const jointActs = {
 		steps: asTee
 	},
 	overhand: {
-		when: 'For torn pieces, open strips, and the ends of spirals.',
+		when: say.forTornPiecesOpenStrips(),
 		steps: overhand
 	},
 	even: {
-		when: 'At every joint, before the next.',
+		when: say.atEveryJointBeforeThe(),
 		practice: 'snug',
 		steps: even
 	}

@@ -1,3 +1,4 @@
+import { lesson as say } from '$lib/words/know-how';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { Cut } from '$lib/core/cut/types';
 import type { Rope } from '$lib/core/drawing/rope';
@@ -111,16 +112,10 @@ export const arm = (from: Point, to: Point, wide = 15): Rope => ({
 });
 
 // Cautions, at the step they belong to.
-export const blade =
-	'Rolling blades are for trained adults: away from the body, gloves on, closed when put down. Blunt scissors for children. Local rules and whoever is responsible come first.';
-export const film = 'Keep bags and scraps away from babies and small children: film can suffocate.';
-export const hygiene =
-	'Gloves or washed hands for used bags. Nothing mouldy, nothing from medical or chemical use. Local hygiene rules come first.';
-export const tiring =
-	'Take breaks and change seats: the same turn of the hand for hours hurts. Pain means stop.';
-export const rodsCaution =
-	'Rods and pegs stand under tension: mind eyes and fingers. Another pair of hands helps.';
-export const neck =
-	'A sling across the body, never a tight loop round the neck. The receiving place’s own rules come first.';
-export const fire =
-	'Plastic film burns and drips: away from heaters, stoves and candles. Never for an infant to sleep on.';
+export const blade = say.rollingBladesAreForTrained();
+export const film = say.keepBagsAndScrapsAway();
+export const hygiene = say.glovesOrWashedHandsFor();
+export const tiring = say.takeBreaksAndChangeSeats();
+export const rodsCaution = say.rodsAndPegsStandUnder();
+export const neck = say.aSlingAcrossTheBody();
+export const fire = say.plasticFilmBurnsAndDrips();

@@ -1,3 +1,4 @@
+import { loomLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { defaults } from '$lib/core/defaults';
@@ -51,23 +52,24 @@ function pegged(strands: number, twist = 0, isDoubled = false): Sketch {
 
 const warping = ({ loom, system }: OwnThings): ActStep[] => [
 	moving(
-		`Take whole strands of pieces, ${loom ? `as long as your loom, ${formatLength(loom.pegToPegMm, system, 'mat')} from peg to peg` : 'as long as from peg to peg'}.`,
+		say.takeWholeStrandsOfPieces({
+			part: loom
+				? say.asLongAsYourLoom({ formatLength: formatLength(loom.pegToPegMm, system, 'mat') })
+				: say.asLongAsFromPeg()
+		}),
 		[pegged(0)]
 	),
-	moving(
-		'Hang a strand’s end over the first peg, and its other end over the peg across.',
-		[pegged(0), pegged(1)],
-		rodsCaution
-	),
-	moving(
-		`Lay one on every pair of pegs${loom ? `, ${loom.pegs} of them` : ''}: all of one pull, none slack.`,
-		[pegged(1), pegged(3), pegged(5)]
-	),
-	moving('Lay a second strand on the outermost pegs: a doubled edge is a firm one.', [
-		pegged(5, 0, true)
+	moving(say.hangAStrandsEndOver(), [pegged(0), pegged(1)], rodsCaution),
+	moving(say.layOneOnEveryPair({ part: loom ? say.ofThem({ pegs: loom.pegs }) : '' }), [
+		pegged(1),
+		pegged(3),
+		pegged(5)
 	]),
+	moving(say.layASecondStrandOn(), [pegged(5, 0, true)]),
 	moving(
-		`No knot nearer to a peg than ${formatLength(defaults.knotFreeEnd.value, system, 'small')}: it jams when the mat comes off.`,
+		say.noKnotNearerToA({
+			formatLength: formatLength(defaults.knotFreeEnd.value, system, 'small')
+		}),
 		[
 			{
 				...pegged(5, 0, true),
@@ -83,11 +85,9 @@ const warping = ({ loom, system }: OwnThings): ActStep[] => [
 ];
 
 const twisting = (): ActStep[] => [
-	moving('Take a laid strand off one peg, and hold its end.', [pegged(5)]),
-	moving('Turn it over a few times, until its two plies lie as one.', [pegged(5), pegged(5, 3)]),
-	moving('Hang it back. Twisted strands are easy to tell apart, so that no row goes wrong.', [
-		pegged(5, 4)
-	])
+	moving(say.takeALaidStrandOff(), [pegged(5)]),
+	moving(say.turnItOverAFew(), [pegged(5), pegged(5, 3)]),
+	moving(say.hangItBackTwistedStrands(), [pegged(5, 4)])
 ];
 
 const place: WeavePlace = { left: 16, right: 104, foot: 66, pitch: 10, wide: 5 };
@@ -97,39 +97,24 @@ const woven = (rows: number, until = 1): Rope[] => [
 	weft(strands, rows, isOver, place, until)
 ];
 const weaving = (): ActStep[] => [
-	moving('The first row goes over one strand and under the next, to the far side.', [
-		sketch(ropes(woven(1, 0.05))),
-		sketch(ropes(woven(1)))
-	]),
-	moving('Turn round the edge strand and the rod. The second row begins the other way …', [
+	moving(say.theFirstRowGoesOver(), [sketch(ropes(woven(1, 0.05))), sketch(ropes(woven(1)))]),
+	moving(say.turnRoundTheEdgeStrand(), [
 		sketch(ropes(woven(2, 0.5))),
 		sketch(ropes(woven(2, 0.7)))
 	]),
-	moving('… and goes under what the first went over, over what it went under.', [
-		sketch(ropes(woven(2, 0.7))),
-		sketch(ropes(woven(2)))
-	]),
-	moving('Each row does the opposite of the last, and so binds it.', [
-		sketch(ropes(woven(4, 0.5))),
-		sketch(ropes(woven(4)))
-	]),
-	moving('Push each row down, close on the one before: a finger must not go through.', [
+	moving(say.andGoesUnderWhatThe(), [sketch(ropes(woven(2, 0.7))), sketch(ropes(woven(2)))]),
+	moving(say.eachRowDoesTheOpposite(), [sketch(ropes(woven(4, 0.5))), sketch(ropes(woven(4)))]),
+	moving(say.pushEachRowDownClose(), [
 		sketch(ropes(woven(4)), move([40, 6], [40, 20]), move([80, 6], [80, 20]))
 	])
 ];
 
 const handing = (): ActStep[] => [
-	moving('Two sit side by side at one end. The first weaves half way across, and stops.', [
-		sketch(ropes(woven(3, 0.72))),
-		sketch(ropes(woven(3, 0.84)))
-	]),
-	moving('She says aloud what came last, over or under, and hands the end over.', [
+	moving(say.twoSitSideBySide(), [sketch(ropes(woven(3, 0.72))), sketch(ropes(woven(3, 0.84)))]),
+	moving(say.sheSaysAloudWhatCame(), [
 		sketch(ropes(woven(3, 0.84)), tool('spot', 62, 41), word('over', [62, 20]))
 	]),
-	moving('The second goes on with the other, to the edge, and hands it back from there.', [
-		sketch(ropes(woven(3, 0.84))),
-		sketch(ropes(woven(3)))
-	])
+	moving(say.theSecondGoesOnWith(), [sketch(ropes(woven(3, 0.84))), sketch(ropes(woven(3)))])
 ];
 
 /** Rows woven from both ends, and what lies between them. */
@@ -164,18 +149,14 @@ function meeting(near: number, far: number, between: number): Rope[] {
 }
 
 const meet = (): ActStep[] => [
-	moving('Two ends are woven towards each other. Look at the two rows that meet.', [
-		sketch(ropes(meeting(3, 2, 0)))
-	]),
-	moving('Do both go over the same strands? Then they are alike, and would slide.', [
-		sketch(ropes(meeting(3, 2, 0)), tool('spot', 60, 34))
-	]),
-	moving('Weave one row more between them, opposite to both, or take one out.', [
+	moving(say.twoEndsAreWovenTowards(), [sketch(ropes(meeting(3, 2, 0)))]),
+	moving(say.doBothGoOverThe(), [sketch(ropes(meeting(3, 2, 0)), tool('spot', 60, 34))]),
+	moving(say.weaveOneRowMoreBetween(), [
 		sketch(ropes(meeting(3, 2, 0))),
 		sketch(ropes(meeting(3, 2, 0.05))),
 		sketch(ropes(meeting(3, 2, 1)))
 	]),
-	moving('Push the rows together from both sides until no finger goes through.', [
+	moving(say.pushTheRowsTogetherFrom(), [
 		sketch(ropes(meeting(3, 2, 1)), move([112, 70], [112, 52]), move([112, 2], [112, 20]))
 	])
 ];
@@ -183,51 +164,37 @@ const meet = (): ActStep[] => [
 const off = (loops: number, chained: number, ...marks: readonly SketchMark[]): Sketch =>
 	sketch(ropes(chainedOff(loops, chained, 14, 24, 56)), ...marks);
 const chaining = (): ActStep[] => [
-	moving(
-		'Draw the rods out, with pliers if they sit tight, and lift the loops off their pegs.',
-		[off(4, -1)],
-		rodsCaution
-	),
-	moving('Lay the first loop over to the second, and draw the second up through it.', [
-		off(4, -1),
-		off(4, 0)
-	]),
-	moving('Lay that one over, and draw the third through; so on, across the end.', [
-		off(4, 0),
-		off(4, 1),
-		off(4, 2)
-	]),
-	moving('Put a strand through the last loop and tie it off, or it runs back.', [
-		off(4, 2),
-		off(4, 3, tool('knot', 104, 38))
-	]),
-	moving(`Do the other end alike. Hide the ends under ${smallNumber(5)} rows, against the pull.`, [
+	moving(say.drawTheRodsOutWith(), [off(4, -1)], rodsCaution),
+	moving(say.layTheFirstLoopOver(), [off(4, -1), off(4, 0)]),
+	moving(say.layThatOneOverAnd(), [off(4, 0), off(4, 1), off(4, 2)]),
+	moving(say.putAStrandThroughThe(), [off(4, 2), off(4, 3, tool('knot', 104, 38))]),
+	moving(say.doTheOtherEndAlike({ what: smallNumber(5) }), [
 		off(4, 3, tool('knot', 104, 38), tool('hook', 84, 60))
 	])
 ];
 
 export const loomActs = {
 	warp: {
-		when: 'Before the first row.',
+		when: say.beforeTheFirstRow(),
 		schools: [
-			{ name: 'Film', trade: 'the same bags; soft, washes and dries fast.' },
+			{ name: 'Film', trade: say.theSameBagsSoftWashes() },
 			{ name: 'Cloth', trade: 'stronger where panels are joined; takes longer to dry.' }
 		],
 		steps: warping
 	},
 	twist: {
-		when: 'While they are laid: it makes over and under easy to see.',
+		when: say.whileTheyAreLaidIt(),
 		steps: twisting
 	},
 	'over-under': {
-		when: 'On a peg loom and on a frame, row by row.',
+		when: say.onAPegLoomAnd(),
 		practice: 'over-under',
 		schools: [
 			{
-				name: 'Balls joined before',
-				trade: 'quick to weave; slack must be worked out of a long strand.'
+				name: say.ballsJoinedBefore(),
+				trade: say.quickToWeaveSlackMust()
 			},
-			{ name: 'A piece at a time', trade: 'slower; each piece lies as it should before the next.' }
+			{ name: say.aPieceAtATime(), trade: say.slowerEachPieceLiesAs() }
 		],
 		steps: weaving
 	},
@@ -242,7 +209,7 @@ export const loomActs = {
 		steps: meet
 	},
 	'chain-off': {
-		when: 'When the last row is woven.',
+		when: say.whenTheLastRowIs(),
 		steps: chaining
 	}
 } as const satisfies Record<string, Act>;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The acts of what is done here, each a link to how it is done.
+	import { ActLinks as say } from '$lib/words/know-how';
 	import type { ActName } from './lesson-titles';
 	import { actTitles } from './lesson-titles';
 
@@ -8,7 +9,7 @@
 		/** What stands before them. */
 		words?: string;
 	}
-	const { acts, words = 'How it is done:' }: Props = $props();
+	const { acts, words = say.howItIsDone() }: Props = $props();
 </script>
 
 {#if acts.length > 0}

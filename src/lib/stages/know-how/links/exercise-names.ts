@@ -1,15 +1,16 @@
+import { exerciseNames as say } from '$lib/words/know-how';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
 
 /** What is practised, in a few words. */
 export const exerciseNames: Readonly<Record<ExerciseKind, string>> = {
-	slit: 'Which slit joins which',
-	'over-under': 'Over or under next',
-	'wrong-row': 'Which row is wrong',
-	crossings: 'How many crossings home',
-	hook: 'Which hook for this strand',
+	slit: say.whichSlitJoinsWhich(),
+	'over-under': say.overOrUnderNext(),
+	'wrong-row': say.whichRowIsWrong(),
+	crossings: say.howManyCrossingsHome(),
+	hook: say.whichHookForThisStrand(),
 	'ball-end': 'Where this ball runs out',
 	trim: 'Where to trim',
-	snug: 'Is this joint snug',
-	seat: 'Which seat is free of blades',
-	fault: 'Which remedy for this fault'
+	snug: say.isThisJointSnug(),
+	seat: say.whichSeatIsFreeOf(),
+	fault: say.whichRemedyForThisFault()
 };

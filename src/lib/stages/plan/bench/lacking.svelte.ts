@@ -1,3 +1,4 @@
+import { lacking as say } from '$lib/words/plan';
 import { tick } from 'svelte';
 import { firstOf } from '../words/step-fields';
 import type { StepName } from '../words/step-lines';
@@ -27,13 +28,13 @@ export class Lacking {
 		const { bench } = this;
 		const first = bench.isCurrent ? null : firstOf(bench.reading.problems);
 		if (first) {
-			const words = bench.problemAt(first.field) ?? 'A field needs a look.';
+			const words = bench.problemAt(first.field) ?? say.aFieldNeedsALook();
 			bench.open(first.step);
-			this.shown = { at: first.step, words: `Not kept yet. ${words}` };
+			this.shown = { at: first.step, words: say.notKeptYet({ words }) };
 			await tick();
 			focusOn(first.field);
 		} else if (!this.name().trim()) {
-			const words = 'Not kept yet. Give the plan a name, so that it can be found again.';
+			const words = say.notKeptYetGiveThe();
 			this.shown = { at: 'name', words };
 			focusOn('name');
 		}

@@ -1,9 +1,10 @@
+import { views as say } from '$lib/words/plan';
 /** What can stand beside the steps, each with the key that shows it. */
 export const views = [
-	{ view: 'mat', label: 'The mat', key: 'm' },
+	{ view: 'mat', label: say.theMat(), key: 'm' },
 	{ view: 'compare', label: 'Compare', key: 'c' },
-	{ view: 'make', label: 'What can I make?', key: 'w' },
+	{ view: 'make', label: say.whatCanIMake(), key: 'w' },
 	{ view: 'schools', label: 'Schools', key: 's' },
-	{ view: 'paper', label: 'On paper', key: 'p' }
+	{ view: 'paper', label: say.onPaper(), key: 'p' }
 ] as const;
 export type ViewName = (typeof views)[number]['view'];

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MakeView as msg } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { countOfMats, largestMat } from '$lib/core/back/largest-mat';
@@ -46,7 +47,10 @@
 		tool
 			? `${techniqueWords[kind]}: ${tool.name}`
 			: hooksMm.length > 0
-				? `${techniqueWords[kind]}: hooks of ${hooksMm.toSorted((a, b) => a - b).join(', ')} mm`
+				? msg.hooksOfMm({
+						techniqueWords: techniqueWords[kind],
+						toSorted: hooksMm.toSorted((a, b) => a - b).join(', ')
+					})
 				: techniqueWords[kind];
 	const madeBy = ({ method }: Made) => {
 		const way = wayOf(method);
@@ -60,14 +64,12 @@
 	const whole = (text: string): number | null =>
 		/^\d{1,6}$/.test(text.trim()) ? Number(text.trim()) : null;
 	const countProblems = $derived(
-		counts.map((text) =>
-			whole(text) === null ? `“${text}” is not a count. Write whole bags, such as 600.` : ''
-		)
+		counts.map((text) => (whole(text) === null ? msg.isNotACountWrite({ text }) : ''))
 	);
 	const hoursProblem = $derived(
 		hours.trim() === '' || /^\d{1,5}([.,]\d+)?$/.test(hours.trim())
 			? ''
-			: `“${hours}” is not a number of hours.`
+			: msg.isNotANumberOf({ hours })
 	);
 	const hoursThere = $derived(hours.trim() === '' ? null : Number(hours.replace(',', '.')));
 	/** What the plan on the bench alone would give, of its own kind of bag. */
@@ -91,7 +93,7 @@
 		if (countProblems.some(Boolean) || hoursProblem) return;
 		const open = ways.filter(isTicked);
 		if (open.length === 0) {
-			problem = 'Tick at least one way to make mats.';
+			problem = msg.tickAtLeastOneWay();
 			return;
 		}
 		isWorking = true;
@@ -104,9 +106,9 @@
 			});
 			const answer = await response.json();
 			if (response.ok) mix = answer;
-			else problem = (answer.problems ?? ['That could not be worked out.']).join(' ');
+			else problem = (answer.problems ?? [msg.thatCouldNotBeWorked()]).join(' ');
 		} catch {
-			problem = 'The server could not be reached. What is typed here is still here; try again.';
+			problem = msg.theServerCouldNotBe();
 		} finally {
 			isWorking = false;
 		}
@@ -119,18 +121,18 @@
 </script>
 
 <div class="grid gap-4">
-	<h2>What can I make?</h2>
+	<h2>{msg.whatCanIMake()}</h2>
 	<p class="text-[0.9375rem]">
-		{isOfStore
-			? 'The counts are what is in the store, sorted and fit for strand; type over them to try others. Say'
-			: 'Count the bags that are sorted and fit for strand, say'} what hours and tools there are, and
-		take the best mix of mats of {bench.readable(bench.plan.target.widthMm, 'mat')} ×
-		{bench.readable(bench.plan.target.lengthMm, 'mat')}.
+		{msg.isofstoreSelectYesOtherWhat({
+			isOfStore: isOfStore ? 'yes' : 'no',
+			readable: bench.readable(bench.plan.target.widthMm, 'mat'),
+			readable2: bench.readable(bench.plan.target.lengthMm, 'mat')
+		})}
 	</p>
 	<div class="grid gap-3 @min-[38rem]:grid-cols-2">
 		{#each kinds as { kind }, at (kind)}
 			<div>
-				<label class="mb-1 block text-[0.9375rem]" for="count-{at}">Bags: {kind}</label>
+				<label class="mb-1 block text-[0.9375rem]" for="count-{at}">{msg.bags({ kind })}</label>
 				<input
 					class="field"
 					id="count-{at}"
@@ -150,7 +152,7 @@
 		{/each}
 		<div>
 			<label class="mb-1 block text-[0.9375rem]" for="hours-there"
-				>Hours of hands; empty for no limit</label
+				>{msg.hoursOfHandsEmptyFor()}</label
 			>
 			<input
 				class="field"
@@ -169,7 +171,7 @@
 		</div>
 	</div>
 	<fieldset>
-		<legend class="mb-1 text-[0.9375rem]">Tools and trained hands for</legend>
+		<legend class="mb-1 text-[0.9375rem]">{msg.toolsAndTrainedHandsFor()}</legend>
 		<div class="flex flex-wrap gap-x-6">
 			{#each ways as way (way.name)}
 				<label class="flex min-h-11 items-center gap-2">
@@ -186,14 +188,14 @@
 	</fieldset>
 	<div class="flex flex-wrap items-end gap-3">
 		<label class="grid gap-1 text-[0.9375rem]">
-			For
+			{msg.for()}
 			<select class="field w-auto max-w-full" bind:value={goal}>
-				<option value="mats">most mats</option>
-				<option value="area">most area to lie on</option>
+				<option value="mats">{msg.mostMats()}</option>
+				<option value="area">{msg.mostAreaToLieOn()}</option>
 			</select>
 		</label>
 		<button type="button" class="btn btn-neutral" onclick={work} aria-busy={isWorking}
-			>Find the best mix</button
+			>{msg.findTheBestMix()}</button
 		>
 	</div>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
@@ -202,23 +204,24 @@
 			<div class="grid gap-3">
 				<p class="text-lg">
 					<strong class="figure" data-mix
-						>{wholeNumber(mix.mats)} {mix.mats === 1 ? 'mat' : 'mats'}</strong
-					>,
-					{areaWords(mix.area_m2, bench.system)} to lie on, in {figure(mix.hours)} hours, {basisWords(
-						bench.practice.basis
-					)}.
+						>{wholeNumber(mix.mats)} {mix.mats === 1 ? msg.mat() : msg.mats()}</strong
+					>{msg.toLieOnInHours({
+						area: areaWords(mix.area_m2, bench.system),
+						hours: figure(mix.hours),
+						basis: basisWords(bench.practice.basis)
+					})}
 				</p>
 				{#if mix.made.length > 0}
 					<div class="overflow-x-auto">
 						<table class="w-full text-left text-[0.9375rem]">
 							<thead class="quiet">
 								<tr>
-									<th class="py-1 pr-3 font-normal" scope="col">Mats</th>
-									<th class="px-3 font-normal" scope="col">From</th>
-									<th class="px-3 font-normal" scope="col">By</th>
-									<th class="px-3 text-right font-normal" scope="col">Bags each</th>
-									<th class="px-3 text-right font-normal" scope="col">Hours each</th>
-									<th scope="col"><span class="sr-only">Take it up</span></th>
+									<th class="py-1 pr-3 font-normal" scope="col">{msg.mats2()}</th>
+									<th class="px-3 font-normal" scope="col">{msg.from()}</th>
+									<th class="px-3 font-normal" scope="col">{msg.by()}</th>
+									<th class="px-3 text-right font-normal" scope="col">{msg.bagsEach()}</th>
+									<th class="px-3 text-right font-normal" scope="col">{msg.hoursEach()}</th>
+									<th scope="col"><span class="sr-only">{msg.takeItUp()}</span></th>
 								</tr>
 							</thead>
 							<tbody>
@@ -231,7 +234,7 @@
 										<td class="figure px-3 text-right">{figure(made.hours)}</td>
 										<td class="py-1 text-right">
 											<button type="button" class="btn px-3" onclick={() => takeUp(made)}
-												>Take it up</button
+												>{msg.takeItUp()}</button
 											>
 										</td>
 									</tr>
@@ -241,24 +244,29 @@
 					</div>
 				{:else}
 					<p class="text-[0.9375rem]">
-						Not one whole mat comes of these bags and hours. Ask for more, or make it smaller.
+						{msg.notOneWholeMatComes()}
 					</p>
 				{/if}
 				<p class="quiet text-[0.9375rem]">
-					Left over: {Object.entries(mix.left)
-						.map(([kind, left]) => `${wholeNumber(Math.floor(left))} ${kind}`)
-						.join(', ')}.
+					{msg.leftOver({
+						entries: Object.entries(mix.left)
+							.map(([kind, left]) => `${wholeNumber(Math.floor(left))} ${kind}`)
+							.join(', ')
+					})}
 				</p>
 			</div>
 		{/if}
 	</div>
 	{#if thisPlan}
 		<p class="text-[0.9375rem]">
-			By the plan on the bench alone:
-			{thisPlan.count === 0
-				? 'not one whole mat'
-				: `${wholeNumber(thisPlan.count)} ${thisPlan.count === 1 ? 'mat' : 'mats'}`}{#if thisPlan.largest && thisPlan.count === 0};
-				the longest of its width would be {bench.readable(thisPlan.largest.lengthMm, 'mat')}{/if}.
+			{msg.byThePlanOnThe({
+				part:
+					thisPlan.count === 0
+						? msg.notOneWholeMat()
+						: `${wholeNumber(thisPlan.count)} ${thisPlan.count === 1 ? 'mat' : 'mats'}`
+			})}{#if thisPlan.largest && thisPlan.count === 0}{msg.theLongestOfItsWidth({
+					readable: bench.readable(thisPlan.largest.lengthMm, 'mat')
+				})}{/if}.
 		</p>
 	{/if}
 </div>

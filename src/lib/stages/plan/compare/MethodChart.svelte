@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MethodChart as msg } from '$lib/words/plan';
 	import { Chart, Legend, LinearScale, PointElement, ScatterController, Tooltip } from 'chart.js';
 	import type { FieldOfMethods } from '$lib/stages/plan/bench/method-field.svelte';
 	import { techniqueKinds } from '$lib/core/techniques/technique';
@@ -17,7 +18,7 @@
 	}
 	const { field, here, worth, onpick }: Props = $props();
 	let canvas = $state<HTMLCanvasElement>();
-	const names = ['crochet', 'peg loom', 'twined frame', 'finger bands'];
+	const names = ['crochet', msg.pegLoom(), msg.twinedFrame(), msg.fingerBands()];
 	const shapes = ['circle', 'rect', 'triangle', 'rectRot'] as const;
 
 	/** Far outliers would squeeze all others into a corner: the axes end where most methods do. */
@@ -53,7 +54,7 @@
 						borderColor: look.sheet
 					})),
 					{
-						label: 'on the bench',
+						label: msg.onTheBench(),
 						data: [{ x: here.bags, y: here.hours, index: -1, cover: 0 }],
 						pointStyle: 'crossRot' as const,
 						pointRadius: 11,
@@ -78,7 +79,7 @@
 					x: {
 						min: 0,
 						max: most.bags,
-						title: { display: true, text: 'bags to collect' },
+						title: { display: true, text: msg.bagsToCollect() },
 						grid: { color: look.grid }
 					},
 					y: {
@@ -94,7 +95,12 @@
 						callbacks: {
 							label: ({ raw, dataset }) => {
 								const at = raw as { x: number; y: number; cover?: number };
-								return `${dataset.label}: ${wholeNumber(at.x)} bags, ${figure(at.y)} h${at.cover ? `, cover ${Math.round(at.cover * 100)} % of close` : ''}`;
+								return msg.bagsH({
+									label: dataset.label ?? '',
+									x: wholeNumber(at.x),
+									y: figure(at.y),
+									part: at.cover ? msg.coverOfClose({ round: Math.round(at.cover * 100) }) : ''
+								});
 							}
 						}
 					}
@@ -146,8 +152,10 @@
 <div
 	class="h-80"
 	role="img"
-	aria-label="{wholeNumber(field.bags.length)} methods by bags and hours; the {field.unbeaten
-		.length} unbeaten ones are listed below."
+	aria-label={msg.methodsByBagsAndHours({
+		length: wholeNumber(field.bags.length),
+		length2: field.unbeaten.length
+	})}
 >
 	<canvas bind:this={canvas}></canvas>
 </div>

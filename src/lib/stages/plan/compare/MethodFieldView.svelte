@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MethodFieldView as say } from '$lib/words/plan';
 	import { onMount } from 'svelte';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { MethodField } from '$lib/stages/plan/bench/method-field.svelte';
@@ -25,13 +26,16 @@
 	});
 
 	const orders = {
-		bags: { label: 'fewest bags', by: (a: ComparedMethod, b: ComparedMethod) => a.bags - b.bags },
+		bags: {
+			label: say.fewestBags(),
+			by: (a: ComparedMethod, b: ComparedMethod) => a.bags - b.bags
+		},
 		hours: {
-			label: 'fewest hours',
+			label: say.fewestHours(),
 			by: (a: ComparedMethod, b: ComparedMethod) => a.hours - b.hours
 		},
 		cover: {
-			label: 'closest cover',
+			label: say.closestCover(),
 			by: (a: ComparedMethod, b: ComparedMethod) => b.cover - a.cover
 		}
 	} as const;
@@ -65,23 +69,21 @@
 	aria-labelledby="field"
 	data-took={methods.tookMs}
 >
-	<h2 id="field">Ways worth thinking about</h2>
+	<h2 id="field">{say.waysWorthThinkingAbout()}</h2>
 	{#if methods.field}
 		{@const { field } = methods}
 		<p class="text-[0.9375rem]">
-			Of {wholeNumber(field.bags.length)} ways to make this mat of this bag, these few are enough to choose
-			from.
+			{say.ofWaysToMakeThis({ length: wholeNumber(field.bags.length) })}
 		</p>
 		<WaysView {bench} {ways} bind:shortage ontake={takeUp} />
 		<details class="grid gap-3 border-t border-base-300 pt-2">
-			<summary class="btn justify-start btn-ghost px-2 font-normal">The whole field of ways</summary
+			<summary class="btn justify-start btn-ghost px-2 font-normal"
+				>{say.theWholeFieldOfWays()}</summary
 			>
 			<div class="grid grid-cols-[minmax(0,1fr)] gap-3 pt-2">
 				<p class="text-[0.9375rem]">
-					Every sensible cut with every technique. {field.unbeaten.length} are marked as <Term
-						term="unbeaten">unbeaten</Term
-					>: nothing else needs fewer bags, fewer hours and covers as close. The large marks are the
-					few above.
+					{say.everySensibleCutWithEvery({ length: field.unbeaten.length })}
+					<Term term="unbeaten">{say.unbeaten()}</Term>{say.nothingElseNeedsFewerBags()}
 				</p>
 				<MethodChart
 					{field}
@@ -94,7 +96,7 @@
 				/>
 				<div class="flex flex-wrap items-center gap-4">
 					<label class="flex items-center gap-2 text-[0.9375rem]">
-						List by
+						{say.listBy()}
 						<select class="field w-auto max-w-full" bind:value={order}>
 							{#each Object.entries(orders) as [value, { label }] (value)}<option {value}
 									>{label}</option
@@ -102,20 +104,20 @@
 						</select>
 					</label>
 					<label class="flex min-h-11 items-center gap-2 text-[0.9375rem]">
-						<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} /> only those that cover
-						close
+						<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} />
+						{say.onlyThoseThatCoverClose()}
 					</label>
 				</div>
 				<div class="overflow-x-auto">
 					<table class="w-full text-left text-[0.9375rem]">
 						<thead class="quiet">
 							<tr>
-								<th class="py-1 pr-3 font-normal" scope="col">Cut</th>
-								<th class="px-3 py-1 font-normal" scope="col">Made</th>
-								<th class="px-3 py-1 text-right font-normal" scope="col">Bags</th>
-								<th class="px-3 py-1 text-right font-normal" scope="col">Hours</th>
-								<th class="px-3 py-1 text-right font-normal" scope="col">Cover, of close</th>
-								<th scope="col"><span class="sr-only">Take it up</span></th>
+								<th class="py-1 pr-3 font-normal" scope="col">{say.cut()}</th>
+								<th class="px-3 py-1 font-normal" scope="col">{say.made()}</th>
+								<th class="px-3 py-1 text-right font-normal" scope="col">{say.bags()}</th>
+								<th class="px-3 py-1 text-right font-normal" scope="col">{say.hours()}</th>
+								<th class="px-3 py-1 text-right font-normal" scope="col">{say.coverOfClose()}</th>
+								<th scope="col"><span class="sr-only">{say.takeItUp()}</span></th>
 							</tr>
 						</thead>
 						<tbody>
@@ -129,7 +131,7 @@
 									<td class="figure px-3 py-1 text-right">{Math.round(method.cover * 100)} %</td>
 									<td class="py-1 text-right">
 										<button type="button" class="btn px-3" onclick={() => takeUp(method)}
-											>Take it up</button
+											>{say.takeItUp()}</button
 										>
 									</td>
 								</tr>
@@ -138,23 +140,23 @@
 					</table>
 				</div>
 				{#if listed.length > shown.length}<p class="quiet text-[0.9375rem]">
-						{listed.length - shown.length} more are on the chart.
+						{say.moreAreOnTheChart({ length: listed.length - shown.length })}
 					</p>{/if}
 				{#if listed.length === 0}<p class="text-[0.9375rem]">
-						No unbeaten method covers close with this bag. Take the tick off to see the others.
+						{say.noUnbeatenMethodCoversClose()}
 					</p>{/if}
 			</div>
 		</details>
 	{/if}
 	{#if methods.progress !== null}
 		<label class="quiet flex items-center gap-3 text-[0.9375rem]">
-			Working them out
+			{say.workingThemOut()}
 			<progress class="progress w-48 progress-primary" max="1" value={methods.progress}></progress>
 		</label>
 	{/if}
 	<p class="sr-only" role="status">
 		{methods.progress === null && methods.field
-			? `${methods.field.bags.length} methods worked out`
+			? say.methodsWorkedOut({ length: methods.field.bags.length })
 			: ''}
 	</p>
 </section>

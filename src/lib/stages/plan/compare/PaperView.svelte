@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PaperView as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sheetAddress } from '$lib/stages/plan/document/sheet-address';
 	import { basisWords } from '$lib/ui/basis-words';
@@ -47,22 +48,21 @@
 </script>
 
 <div class="grid gap-4">
-	<h2>On paper</h2>
+	<h2>{say.onPaper()}</h2>
 	<p class="text-[0.9375rem]">
-		For the wall and the table. Every sheet carries the plan's name, version and date, whose
-		measures its figures rest on ({basisWords(bench.estimate.basis)}), and the cautions that go with
-		it.
+		{say.forTheWallAndThe({ basis: basisWords(bench.estimate.basis) })}
 	</p>
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
 		<label class="grid gap-1 text-[0.9375rem]">
-			Paper
+			{say.paper()}
 			<select class="field w-auto max-w-full" bind:value={paper} onchange={remember}>
 				<option value="a4">A4</option>
-				<option value="letter">Letter</option>
+				<option value="letter">{say.letter()}</option>
 			</select>
 		</label>
 		<label class="flex min-h-11 items-center gap-2">
-			<input class="checkbox" type="checkbox" bind:checked={isLarge} /> large type
+			<input class="checkbox" type="checkbox" bind:checked={isLarge} />
+			{say.largeType()}
 		</label>
 	</div>
 	<ul class="grid gap-2">
@@ -72,14 +72,14 @@
 					<p class="font-semibold">{title}</p>
 					<p class="quiet text-[0.9375rem]">{about}</p>
 				</div>
-				<a class="btn" href={address(`${sheet}.pdf`)} download data-sheet={sheet}>PDF</a>
-				{#if sheet === 'cutting'}<a class="btn" href={address('guide.svg')} download>Guide as SVG</a
+				<a class="btn" href={address(`${sheet}.pdf`)} download data-sheet={sheet}>{say.pdf()}</a>
+				{#if sheet === 'cutting'}<a class="btn" href={address('guide.svg')} download
+						>{say.guideAsSvg()}</a
 					>{/if}
 			</li>
 		{/each}
 	</ul>
 	<p class="quiet text-[0.9375rem]">
-		Print at 100 %, without fitting to the page, and lay a ruler on the 100 mm line before the first
-		cut.
+		{say.printAt100WithoutFitting()}
 	</p>
 </div>

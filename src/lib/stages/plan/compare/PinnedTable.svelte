@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PinnedTable as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import { tallyNames } from '$lib/core/estimate/estimate';
@@ -24,26 +25,32 @@
 </script>
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pinned">
-	<h2 id="pinned">Side by side</h2>
-	<p class="quiet text-[0.9375rem]">All figures {basisWords(bench.estimate.basis)}.</p>
+	<h2 id="pinned">{say.sideBySide()}</h2>
+	<p class="quiet text-[0.9375rem]">
+		{say.allFigures({ basis: basisWords(bench.estimate.basis) })}
+	</p>
 	{#if columns.length === 0}
 		<p class="text-[0.9375rem]">
-			Nothing is pinned yet. <Term term="pin">Pin</Term> the plan on the bench, change a choice, and both
-			stand here with what changed.
+			{say.nothingIsPinnedYet()}
+			<Term term="pin">{say.pin()}</Term>
+			{say.thePlanOnTheBench()}
 		</p>
 	{:else}
 		<div class="overflow-x-auto">
 			<table class="w-full text-left text-[0.9375rem]">
 				<thead>
 					<tr class="align-bottom">
-						<th class="py-2 pr-3 font-normal" scope="col"><span class="sr-only">Figure</span></th>
+						<th class="py-2 pr-3 font-normal" scope="col"
+							><span class="sr-only">{say.figure()}</span></th
+						>
 						<th class="px-3 py-2" scope="col"
-							>On the bench<span class="quiet block font-normal">{name || 'not named yet'}</span
+							>{say.onTheBench()}<span class="quiet block font-normal"
+								>{name || say.notNamedYet()}</span
 							></th
 						>
 						{#each columns as pin, index (index)}
 							<th class="px-3 py-2" scope="col">
-								{index === 0 ? 'Measured against' : `Pinned ${index + 1}`}
+								{index === 0 ? say.measuredAgainst() : say.pinned({ index: index + 1 })}
 								<span class="quiet block font-normal">{pin.name}</span>
 							</th>
 						{/each}
@@ -65,7 +72,9 @@
 									{tallyUnit(figure, bench.system).unit}
 									{#if differenceWords(tally, pin.tally, figure, bench.system)}
 										<span class="quiet block text-sm"
-											>bench {differenceWords(tally, pin.tally, figure, bench.system)}</span
+											>{say.bench({
+												difference: differenceWords(tally, pin.tally, figure, bench.system)
+											})}</span
 										>
 									{/if}
 								</td>
@@ -81,31 +90,33 @@
 									class="px-3 py-1 {pin.lines[step] === bench.lines[step]
 										? 'quiet'
 										: 'font-semibold'}"
-									>{pin.lines[step] === bench.lines[step] ? 'the same' : pin.lines[step]}</td
+									>{pin.lines[step] === bench.lines[step] ? say.theSame() : pin.lines[step]}</td
 								>
 							{/each}
 						</tr>
 					{/each}
 					<tr class="border-t border-base-300">
-						<th class="py-2 pr-3" scope="row"><span class="sr-only">What to do with it</span></th>
+						<th class="py-2 pr-3" scope="row"
+							><span class="sr-only">{say.whatToDoWithIt()}</span></th
+						>
 						<td></td>
 						{#each columns as pin, index (index)}
 							<td class="px-3 py-2">
 								<div class="flex flex-wrap gap-1">
 									<button type="button" class="btn px-3" onclick={() => bench.takeUp(pin.plan)}
-										>Take it up</button
+										>{say.takeItUp()}</button
 									>
 									{#if index > 0}
 										<button
 											type="button"
 											class="btn btn-ghost px-3 font-normal"
-											onclick={() => pins.measureAgainst(index)}>Measure against</button
+											onclick={() => pins.measureAgainst(index)}>{say.measureAgainst()}</button
 										>
 									{/if}
 									<button
 										type="button"
 										class="btn btn-ghost px-3 font-normal"
-										onclick={() => pins.remove(index)}>Unpin</button
+										onclick={() => pins.remove(index)}>{say.unpin()}</button
 									>
 								</div>
 							</td>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SchoolsView as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { sampleScales } from '$lib/core/drawing/sample-scene';
 	import { drawSample, methodSampleOf } from '$lib/stages/plan/drawing/making-drawings';
@@ -24,10 +25,9 @@
 
 <div class="grid gap-6">
 	<div>
-		<h2>Where practised hands differ</h2>
+		<h2>{say.wherePractisedHandsDiffer()}</h2>
 		<p class="quiet text-[0.9375rem]">
-			Every way here is somebody's good way. The figures are for the bag and the mat on the bench;
-			mat, strip and strand of each school are drawn at one scale.
+			{say.everyWayHereIsSomebodys()}
 		</p>
 	</div>
 	{#each questions as { question, note, schools } (question)}
@@ -48,16 +48,18 @@
 							/>{/if}
 						<span class="w-36 font-semibold">{label}</span>
 						<span class="figure quiet min-w-0 flex-1 basis-40"
-							>{figures ? figures.join(' · ') : 'not from this bag'}</span
+							>{figures ? figures.join(' · ') : say.notFromThisBag()}</span
 						>
 						{#if figures && changes}
 							<button
 								type="button"
 								class="btn px-3 aria-pressed:bg-neutral aria-pressed:text-neutral-content"
 								aria-pressed={isTaken(changes)}
-								aria-label="{isTaken(changes) ? 'Taken up' : 'Take it up'}: {question}, {label}"
+								aria-label="{isTaken(changes)
+									? say.takenUp()
+									: say.takeItUp()}: {question}, {label}"
 								onclick={() => bench.choose(changes)}
-								>{isTaken(changes) ? 'Taken up' : 'Take it up'}</button
+								>{isTaken(changes) ? say.takenUp() : say.takeItUp()}</button
 							>
 						{/if}
 					</li>

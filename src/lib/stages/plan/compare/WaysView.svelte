@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The few ways worth thinking about, each drawn in small at one scale, in the order of what is short.
+	import { WaysView as say } from '$lib/words/plan';
 	import { sampleScales } from '$lib/core/drawing/sample-scene';
 	import type { ComparedMethod } from '$lib/core/compare/compare-all';
 	import type { Merit, Shortage, WorthThinking } from '$lib/core/compare/worth-thinking';
@@ -25,12 +26,12 @@
 		{ value: 'time', label: 'Time' }
 	];
 	const merits: Readonly<Record<Merit, string>> = {
-		between: 'a middle way',
-		'fewest-bags': 'fewest bags',
-		'fewest-hours': 'fewest hours',
+		between: say.aMiddleWay(),
+		'fewest-bags': say.fewestBags(),
+		'fewest-hours': say.fewestHours(),
 		closest: 'closest'
 	};
-	const seats = ['', 'one person at a time', 'two at once', '', 'up to four at once'];
+	const seats = ['', say.onePersonAtATime(), say.twoAtOnce(), '', say.upToFourAtOnce()];
 	const [width, height] = [230, 58];
 	const drawn = $derived(
 		ways.map((way) => {
@@ -55,11 +56,15 @@
 	);
 	const isHere = ({ cut, technique }: ComparedMethod) =>
 		JSON.stringify([cut, technique]) === JSON.stringify([bench.plan.cut, bench.plan.technique]);
-	const graded = { close: 'covers close', fair: 'covers fairly', gaps: 'leaves gaps' } as const;
+	const graded = {
+		close: say.coversClose(),
+		fair: say.coversFairly(),
+		gaps: say.leavesGaps()
+	} as const;
 </script>
 
 <fieldset class="flex flex-wrap items-center gap-2">
-	<legend class="float-left me-3 py-2.5 font-semibold">What is short with you?</legend>
+	<legend class="float-left me-3 py-2.5 font-semibold">{say.whatIsShortWithYou()}</legend>
 	{#each shortages as { value, label } (value)}
 		<button
 			type="button"
@@ -69,14 +74,18 @@
 		>
 	{/each}
 </fieldset>
-<ol class="grid gap-3 @min-[45rem]:grid-cols-2" aria-label="Ways worth thinking about">
+<ol class="grid gap-3 @min-[45rem]:grid-cols-2" aria-label={say.waysWorthThinkingAbout()}>
 	{#each drawn as { method, merits: own, seats: at, sample, grade, words } (`${words.made} ${words.cut}`)}
 		<li class="grid content-start gap-1 rounded-lg border border-base-300 p-3" data-way>
 			<SceneView {...drawSample(sample, scales, width, height, bench.system)} />
 			<p class="figure leading-snug font-semibold">{words.made}</p>
 			<p class="quiet text-[0.9375rem] leading-snug">{words.cut}</p>
 			<p class="figure">
-				{wholeNumber(Math.ceil(method.bags))} bags · {figure(method.hours)} h · {graded[grade]}
+				{say.bagsH({
+					ceil: wholeNumber(Math.ceil(method.bags)),
+					hours: figure(method.hours),
+					graded: graded[grade]
+				})}
 			</p>
 			<div class="flex flex-wrap items-center justify-between gap-2">
 				<p class="text-[0.9375rem]">
@@ -88,14 +97,14 @@
 					type="button"
 					class="btn px-3"
 					disabled={isHere(method)}
-					aria-label="Take it up: {words.made}, {words.cut}"
-					onclick={() => ontake(method)}>{isHere(method) ? 'On the bench' : 'Take it up'}</button
+					aria-label={say.takeItUp({ made: words.made, cut: words.cut })}
+					onclick={() => ontake(method)}
+					>{isHere(method) ? say.onTheBench() : say.takeItUp2()}</button
 				>
 			</div>
 		</li>
 	{/each}
 </ol>
 <p class="quiet text-[0.9375rem]">
-	Drawn at one scale: the mat, its strip lying flat, and its strand beside the hook, seen from the
-	end. Fewest, closest and middle are within each technique.
+	{say.drawnAtOneScaleThe()}
 </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { WidthChart as say } from '$lib/words/plan';
 	import {
 		CategoryScale,
 		Chart,
@@ -55,7 +56,7 @@
 			type: 'line',
 			data: {
 				datasets: [
-					line('bags to collect', 'bags', look.blue, [], (at) => points[at]?.bags ?? 0),
+					line(say.bagsToCollect(), 'bags', look.blue, [], (at) => points[at]?.bags ?? 0),
 					line('hours', 'hours', look.ink, [7, 4], (at) => points[at]?.hours ?? 0),
 					line('cover', 'cover', look.leaf, [2, 3], (at) => points[at]?.cover ?? 0)
 				]
@@ -75,7 +76,7 @@
 						type: 'linear',
 						title: {
 							display: true,
-							text: isLoom ? 'width of the weft strip, mm' : 'strip width, mm'
+							text: isLoom ? say.widthOfTheWeftStrip() : say.stripWidthMm()
 						},
 						grid: { color: look.grid }
 					},
@@ -113,32 +114,26 @@
 </script>
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="width-chart">
-	<h2 id="width-chart">Strip width against work</h2>
+	<h2 id="width-chart">{say.stripWidthAgainstWork()}</h2>
 	{#if variedCut(bench.plan) === null}
 		<p class="text-[0.9375rem]">
-			This cut has no width to vary: the whole bag goes in. Choose rings or a spiral to see the
-			trade.
+			{say.thisCutHasNoWidth()}
 		</p>
 	{:else}
 		<p class="quiet text-[0.9375rem]">
-			For this technique, all else as it is. Click the chart, or use the slider at the cut, to take
-			a width up.
+			{say.forThisTechniqueAllElse()}
 		</p>
-		<div
-			class="h-64"
-			role="img"
-			aria-label="Bags, hours and cover by strip width; the table below says the same."
-		>
+		<div class="h-64" role="img" aria-label={say.bagsHoursAndCoverBy()}>
 			<canvas bind:this={canvas}></canvas>
 		</div>
 		<details>
-			<summary class="link-row cursor-pointer">The same as a table</summary>
+			<summary class="link-row cursor-pointer">{say.theSameAsATable()}</summary>
 			<table class="text-left text-[0.9375rem]">
 				<thead
 					><tr
-						><th class="pr-4">Width</th><th class="pr-4">Bags</th><th class="pr-4">Hours</th><th
-							>Cover</th
-						></tr
+						><th class="pr-4">{say.width()}</th><th class="pr-4">{say.bags()}</th><th class="pr-4"
+							>{say.hours()}</th
+						><th>{say.cover()}</th></tr
 					></thead
 				>
 				<tbody>

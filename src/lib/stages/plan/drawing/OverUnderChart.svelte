@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { OverUnderChart as say } from '$lib/words/plan';
 	import { isOver } from '$lib/core/techniques/peg-loom/over-under';
 	import { endsOf, meetingCheck } from '$lib/core/techniques/peg-loom/meeting';
 	import type { PegLoomMat, PegLoomTechnique } from '$lib/core/techniques/peg-loom/peg-loom-mat';
@@ -27,21 +28,23 @@
 	});
 	const lines = $derived.by(() => {
 		const near = [1, 2, 3, 4, 5].filter((row) => row <= mat.rows);
-		const first = near.map((row) => ({ name: `row ${row}`, over: (s: number) => isOver(row, s) }));
+		const first = near.map((row) => ({
+			name: say.row({ row }),
+			over: (s: number) => isOver(row, s)
+		}));
 		if (!meeting) return first;
 		const lastNear = ends[0].rows;
 		return [
 			...first.slice(0, 3),
-			{ name: `near, row ${lastNear}`, over: (s: number) => isOver(lastNear, s) },
-			{ name: `far, row ${ends[1].rows}`, over: farOver }
+			{ name: say.nearRow({ lastNear }), over: (s: number) => isOver(lastNear, s) },
+			{ name: say.farRow({ rows: ends[1].rows }), over: farOver }
 		];
 	});
 </script>
 
 <p class="text-[0.9375rem]">
-	Over and under, from the near left corner: each pass does the opposite of the last{#if meeting}.
-		Where the ends meet the rows are <strong
-			>{meeting.verdict === 'fine' ? 'opposites: good' : 'alike: add or drop one'}</strong
+	{say.overAndUnderFromThe()}{#if meeting}{say.whereTheEndsMeetThe()}
+		<strong>{meeting.verdict === 'fine' ? say.oppositesGood() : say.alikeAddOrDropOne()}</strong
 		>{/if}.
 </p>
 <ul class="text-sm">

@@ -1,5 +1,6 @@
 // Every drawing of a plan with its words and what is said of it aloud: the same on the screen and on
 // paper, laid out for the room it is given. Here the mat, the bag and its cut; the making stands beside.
+import { drawings as say } from '$lib/words/plan';
 import { layPlanBalls } from '$lib/core/model/balls-of-plan';
 import { stripesOf } from '$lib/core/colour/stripes';
 import type { Bag } from '$lib/core/bag/measure-bag';
@@ -33,11 +34,14 @@ export function countedWords(mat: Mat): { readonly rows: string; readonly cross:
 		case 'crochet':
 			return { rows: `${mat.rows} rows`, cross: `${mat.stitches} stitches` };
 		case 'peg-loom':
-			return { rows: `${mat.rows} rows`, cross: `${mat.warpStrands} strands of warp` };
+			return {
+				rows: `${mat.rows} rows`,
+				cross: say.strandsOfWarp({ warpStrands: mat.warpStrands })
+			};
 		case 'twined':
-			return { rows: `${mat.rows} rows`, cross: `${mat.warpEnds} warp ends` };
+			return { rows: `${mat.rows} rows`, cross: say.warpEnds({ warpEnds: mat.warpEnds }) };
 		case 'finger-bands':
-			return { rows: `${mat.bands} bands`, cross: `${mat.rows} passes each` };
+			return { rows: `${mat.bands} bands`, cross: say.passesEach({ rows: mat.rows }) };
 	}
 }
 
@@ -61,7 +65,15 @@ export function drawMat(plan: Plan, estimate: Estimate, system: LengthSystem, bo
 			},
 			box
 		),
-		said: `The mat to scale, ${matWords(mat.widthMm, system)} wide and ${matWords(mat.lengthMm, system)} long: ${counted.rows}, ${counted.cross}, with a sleeper of ${matWords(sleeperMm, system)} lying on it.${colours.length > 1 ? ` Stripes of ${colours.join(', ')} change where a ball runs out.` : ''}`
+		said: say.theMatToScaleWide({
+			mat: matWords(mat.widthMm, system),
+			mat2: matWords(mat.lengthMm, system),
+			rows: counted.rows,
+			cross: counted.cross,
+			mat3: matWords(sleeperMm, system),
+			part:
+				colours.length > 1 ? ` Stripes of ${colours.join(', ')} change where a ball runs out.` : ''
+		})
 	};
 }
 
@@ -77,7 +89,12 @@ export function drawBag(bag: Bag, cut: Cut, system: LengthSystem, box: Box): Dra
 	const words = drawnMeasureWords(bag, system);
 	return {
 		scene: bagScene(sketchBag(bag, cut), words, box),
-		said: `The bag lying flat: ${words.width}, ${words.body} from the seam to the handles, ${bag.gussetMm > 0 ? `gussets of ${words.gusset}` : 'no gussets'}, ${bag.handleMm > 0 ? `handles of ${words.handle}` : 'no handles'}.`
+		said: say.theBagLyingFlatFrom({
+			width: words.width,
+			body: words.body,
+			part: bag.gussetMm > 0 ? say.gussetsOf({ gusset: words.gusset }) : say.noGussets(),
+			part2: bag.handleMm > 0 ? say.handlesOf({ handle: words.handle }) : say.noHandles()
+		})
 	};
 }
 
@@ -94,13 +111,13 @@ export function cutWords(sketch: BagSketch, style: Cut['style'], system: LengthS
 	const name = (band: BagBand): string => {
 		switch (band.kind) {
 			case 'trim-bottom':
-				return 'seam off';
+				return say.seamOff();
 			case 'strip':
-				return isSpiral ? `turn ${band.ring}` : `ring ${band.ring}`;
+				return isSpiral ? say.turn({ ring: band.ring ?? '' }) : say.ring({ ring: band.ring ?? '' });
 			case 'short-strip':
-				return 'short ring';
+				return say.shortRing();
 			case 'offcut':
-				return 'left over';
+				return say.leftOver();
 			case 'trim-top':
 				return 'trim';
 		}
@@ -108,7 +125,7 @@ export function cutWords(sketch: BagSketch, style: Cut['style'], system: LengthS
 	return {
 		band: (band) => `${name(band)}, ${smallWords(band.toMm - band.fromMm, system)}`,
 		rings: `${count} ${isSpiral ? 'turns' : 'rings'}, ${smallWords(eachMm, system)}`,
-		halves: 'two halves'
+		halves: say.twoHalves()
 	};
 }
 
@@ -121,12 +138,21 @@ export function drawCut(bag: Bag, cut: Cut, system: LengthSystem, box: Box): Dra
 	const each = smallWords(eachMm, system);
 	const said =
 		cut.style === 'half-bag'
-			? `A bag ${wide} wide lying flat, cut down the middle between the handles into two halves; nothing is trimmed.`
-			: `A bag ${wide} wide lying flat, cut ${
-					cut.style === 'spiral'
-						? `into one spiral strip of ${count} turns of ${each}: slit up to a margin, then slanted over to the next slit`
-						: `straight across into ${count} ${count === 1 ? 'ring' : 'rings'} of ${each}`
-				}, with the bottom seam${sketch.areHandlesUsed ? '' : ' and the handles'} trimmed off${folds > 0 ? `, folded ${folds === 1 ? 'once' : folds === 2 ? 'twice' : 'three times'}` : ''}.`;
+			? say.aBagWideLyingFlat({ wide })
+			: say.aBagWideLyingFlat2({
+					wide,
+					part:
+						cut.style === 'spiral'
+							? say.intoOneSpiralStripOf({ count, each })
+							: say.straightAcrossIntoCountPlural({ count, each }),
+					isAreHandlesUsed: sketch.areHandlesUsed ? 'yes' : 'no',
+					part2:
+						folds > 0
+							? say.folded({
+									part: folds === 1 ? say.once() : folds === 2 ? say.twice() : say.threeTimes()
+								})
+							: ''
+				});
 	return { scene: cutScene(sketch, cutWords(sketch, cut.style, system), box), said };
 }
 

@@ -1,4 +1,5 @@
 // The drawings of what is made of the pieces: strand, rows, loom, frame, bands, finish; and every step's.
+import { makingDrawings as say } from '$lib/words/plan';
 import type { CutYield } from '$lib/core/cut/yield';
 import { defaults } from '$lib/core/defaults';
 import { bandsScene, strandNames, turnScene } from '$lib/core/drawing/bands-scene';
@@ -37,7 +38,7 @@ export function drawStrand(
 	cut: CutYield,
 	hookMm: number | null,
 	room: { readonly mm: number; readonly type: number; readonly width: number },
-	label = 'The strand'
+	label = say.theStrand()
 ): Drawing {
 	const thick = trimmed(cut.bulkDiameterMm, 1);
 	return {
@@ -46,22 +47,33 @@ export function drawStrand(
 			hookMm,
 			{
 				coin: `${coinMm} mm`,
-				strand: `${thick} mm thick, and a joint`,
-				hook: hookMm === null ? null : `hook ${trimmed(hookMm, 1)} mm`
+				strand: say.mmThickAndAJoint({ thick }),
+				hook: hookMm === null ? null : say.hookMm({ hookMm: trimmed(hookMm, 1) })
 			},
 			room
 		),
-		said: `${label} at true scale: ${thick} millimetres thick, beside a coin of ${coinMm} millimetres${hookMm === null ? '' : ` and a hook of ${trimmed(hookMm, 1)} millimetres`}.`
+		said: say.atTrueScaleMillimetresThick({
+			label,
+			thick,
+			coinMm,
+			part: hookMm === null ? '' : say.andAHookOfMillimetres({ hookMm: trimmed(hookMm, 1) })
+		})
 	};
 }
 
 /** The corner where a crocheted mat begins. */
 export function drawRows(mat: CrochetMat, system: LengthSystem, box: Box): Drawing {
-	const stitch = `a stitch ${fineWords(mat.stitchWidthMm, system)} × ${fineWords(mat.rowHeightMm, system)}`;
-	const chain = `chain ${foundationChains(mat)}, turn: ${mat.stitches} stitches`;
+	const stitch = say.aStitch({
+		fine: fineWords(mat.stitchWidthMm, system),
+		fine2: fineWords(mat.rowHeightMm, system)
+	});
+	const chain = say.chainTurnStitches({
+		foundationChains: foundationChains(mat),
+		stitches: mat.stitches
+	});
 	return {
-		scene: rowsScene(mat, { chain, rows: ['row 1', 'row 2', 'row 3'], stitch }, box),
-		said: `How the rows begin, enlarged: ${chain}, ${stitch}; every row turns back over the one before, ${mat.rows} rows in all.`
+		scene: rowsScene(mat, { chain, rows: [say.row1(), say.row2(), say.row3()], stitch }, box),
+		said: say.howTheRowsBeginEnlarged({ chain, stitch, rows: mat.rows })
 	};
 }
 
@@ -80,15 +92,24 @@ export function drawLoom(
 			mat,
 			technique,
 			{
-				pegToPeg: `peg to peg ${matWords(mat.pegToPegMm, system)}`,
-				pitch: `${mat.pegs} pegs, ${formatSpacing(mat.pitchMm, system)} apart`,
-				noKnot: `no knot in the last ${free}`,
-				rods: 'side rods',
-				meet: `ends meet at ${meet}`
+				pegToPeg: say.pegToPeg({ mat: matWords(mat.pegToPegMm, system) }),
+				pitch: say.pegsApart({ pegs: mat.pegs, formatSpacing: formatSpacing(mat.pitchMm, system) }),
+				noKnot: say.noKnotInTheLast({ free }),
+				rods: say.sideRods(),
+				meet: say.endsMeetAt({ meet })
 			},
 			box
 		),
-		said: `The loom: ${mat.pegs} pegs at each end, ${mat.warpStrands} strands of warp of ${mat.piecesPerStrand} loops each${technique.doubleEdges === false ? '' : ', both outermost doubled'}. ${laid.knotsMm.length} knots a strand, ${bad === 0 ? 'none' : bad} within ${free} of a peg.${technique.ends === 'both' ? ` The two ends meet ${meet} from the near pegs.` : ''}`
+		said: say.theLoomPegsAtEach({
+			pegs: mat.pegs,
+			warpStrands: mat.warpStrands,
+			piecesPerStrand: mat.piecesPerStrand,
+			isDoubleEdges: technique.doubleEdges === false ? 'yes' : 'no',
+			length: laid.knotsMm.length,
+			part: bad === 0 ? say.none() : bad,
+			free,
+			part2: technique.ends === 'both' ? say.theTwoEndsMeetFrom({ meet }) : ''
+		})
 	};
 }
 
@@ -110,14 +131,24 @@ export function drawFrame(
 			{
 				length: `${matWords(mat.panels.lengthMm, system)} · ${rows} rows`,
 				width: `${matWords(mat.panels.widthMm, system)} wide${mat.panels.count > 1 ? `, ${mat.panels.count} panels` : ''}`,
-				nails: `${nails} nails each end, ${formatSpacing(mat.panel.spacingMm, system)} apart`,
-				corner: hasCorner
-					? ['The first and the last row go under', 'each nail’s loop, or they slide off']
-					: null
+				nails: say.nailsEachEndApart({
+					nails,
+					formatSpacing: formatSpacing(mat.panel.spacingMm, system)
+				}),
+				corner: hasCorner ? [say.theFirstAndTheLast(), say.eachNailsLoopOrThey()] : null
 			},
 			box
 		),
-		said: `A frame of ${matWords(frameMm.width, system)} by ${matWords(frameMm.length, system)} with a panel of ${matWords(mat.panels.widthMm, system)} by ${matWords(mat.panels.lengthMm, system)} on it: ${nails} nails at each end, ${2 * nails} warp ends, ${rows} rows of a pair of strands twisting round each end and each rod. The first and the last row pass under every nail's loop.${mat.panels.count > 1 ? ` ${mat.panels.count} panels make the mat.` : ''}`
+		said: say.aFrameOfByWith({
+			mat: matWords(frameMm.width, system),
+			mat2: matWords(frameMm.length, system),
+			mat3: matWords(mat.panels.widthMm, system),
+			mat4: matWords(mat.panels.lengthMm, system),
+			nails,
+			what: 2 * nails,
+			rows,
+			part: mat.panels.count > 1 ? say.panelsMakeTheMat({ count: mat.panels.count }) : ''
+		})
 	};
 }
 
@@ -127,30 +158,31 @@ export function drawBands(mat: BandsMat, system: LengthSystem, box: Box): Drawin
 		scene: bandsScene(
 			mat,
 			{
-				bandWidth: `a band, ${wide} wide`,
-				links: [
-					'The weaver links into the band before at',
-					'every return; pulled too tight it curls'
-				]
+				bandWidth: say.aBandWide({ wide }),
+				links: [say.theWeaverLinksIntoThe(), say.everyReturnPulledTooTight()]
 			},
 			box
 		),
-		said: `${mat.bands} bands, each ${wide} wide, of ${mat.warpStrands} strands along the mat with a weaver going over and under across and linking into the band before at every return.`
+		said: say.bandsEachWideOfStrands({ bands: mat.bands, wide, warpStrands: mat.warpStrands })
 	};
 }
 
 /** What a crossing of the turn does, and how the strands lie after it. */
 export function turnWords(strands: number, crossing: number): string {
-	if (crossing === 0) return 'As they lie before the turn.';
+	if (crossing === 0) return say.asTheyLieBeforeThe();
 	const [left] = pairOf(strands, crossing - 1);
 	const order = braid(strands, crossing).map((strand) => strandNames[strand]);
-	return `Crossing ${crossing} swaps the ${left === 0 ? 'left' : 'right'} pair; from left to right now: ${order.join(', ')}.`;
+	return say.crossingSwapsTheIsleftSelect({
+		crossing,
+		isLeft: left === 0 ? 'yes' : 'no',
+		order: order.join(', ')
+	});
 }
 
 export function drawTurn(strands: number, crossings: number, box: Box): Drawing {
 	return {
 		scene: turnScene(strands, crossings, crossingsHome(strands), box),
-		said: `The turn, seen from the worker: ${turnWords(strands, crossings)}`
+		said: say.theTurnSeenFromThe({ turn: turnWords(strands, crossings) })
 	};
 }
 
@@ -173,7 +205,12 @@ export function drawSample(
 	const { hookMm } = sample;
 	return {
 		scene: sampleScene(sample, scales, width, height),
-		said: `Mat of ${countedWords(sample.mat).rows}, strip ${smallWords(sample.stripMm, system)}, strand ${trimmed(sample.strandMm, 1)} mm thick${hookMm === null ? '' : `, hook ${trimmed(hookMm, 1)} mm`}`
+		said: say.matOfStripStrandMm({
+			rows: countedWords(sample.mat).rows,
+			small: smallWords(sample.stripMm, system),
+			strandMm: trimmed(sample.strandMm, 1),
+			part: hookMm === null ? '' : say.hookMm2({ hookMm: trimmed(hookMm, 1) })
+		})
 	};
 }
 
@@ -189,11 +226,11 @@ export function drawFinish(
 	const long = formatLength(roll.lengthMm, system, 'bag');
 	const ties =
 		finish.ties === 'none'
-			? 'no ties'
-			: `${finish.ties === 'chain' ? 'chained' : 'braided'} ties${finish.hasStrap ? ' and a strap' : ''}, ${strandWords(estimate.model.tieStrandMm, system)}`;
+			? say.noTies()
+			: `${finish.ties === 'chain' ? 'chained' : 'braided'} ties${finish.hasStrap ? say.andAStrap() : ''}, ${strandWords(estimate.model.tieStrandMm, system)}`;
 	return {
 		scene: finishScene(roll, finish, { rollAcross: across, rollLong: `${long} long`, ties }, box),
-		said: `The mat folded and rolled: ${across} across and ${long} long, ${ties}.`
+		said: say.theMatFoldedAndRolled({ across, long, ties })
 	};
 }
 
@@ -227,8 +264,8 @@ export function drawingsOf(
 			const room = { mm, type: box.type, width: box.width };
 			if (model.weftYield)
 				return [
-					drawStrand(model.yield, null, room, 'The warp'),
-					drawStrand(model.weftYield, null, room, 'The weft')
+					drawStrand(model.yield, null, room, say.theWarp()),
+					drawStrand(model.weftYield, null, room, say.theWeft())
 				];
 			return [
 				drawStrand(model.yield, technique.kind === 'crochet' ? technique.hookMm : null, room)

@@ -1,3 +1,4 @@
+import { mixRequest as say } from '$lib/words/plan';
 import { bagPresets } from '$lib/core/bag/presets';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { Bag } from '$lib/core/bag/measure-bag';
@@ -20,7 +21,7 @@ export interface CountedBags {
 
 /** Kinds to count where a group's own are not known. */
 const usualKinds: readonly CountedBags[] = bagPresets.map(({ bag }, at) => ({
-	kind: ['thin carriers', 'heavier shop bags', 'milk pouches'][at] ?? 'bags',
+	kind: [say.thinCarriers(), say.heavierShopBags(), say.milkPouches()][at] ?? 'bags',
 	bag,
 	count: 0
 }));
@@ -33,7 +34,7 @@ export function kindsToCount(plan: Plan, own: readonly CountedBags[]): CountedBa
 		kinds.map(({ bag }) => bag)
 	)
 		? [...kinds]
-		: [...kinds, { kind: 'the bag on the bench', bag: plan.bag, count: 0 }];
+		: [...kinds, { kind: say.theBagOnTheBench(), bag: plan.bag, count: 0 }];
 }
 
 /**

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CoverGauge as say } from '$lib/words/plan';
 	import { coverGrade, coverGrades } from '$lib/core/techniques/cover-grade';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
 	import type { Interval } from '$lib/core/estimate/estimate';
@@ -17,9 +18,12 @@
 
 <div
 	role="img"
-	aria-label="Cover {cover.expected.toFixed(2)}, {words[
-		grade
-	]}; most likely between {cover.low.toFixed(2)} and {cover.high.toFixed(2)}"
+	aria-label={say.coverMostLikelyBetweenAnd({
+		toFixed: cover.expected.toFixed(2),
+		words: words[grade],
+		toFixed2: cover.low.toFixed(2),
+		toFixed3: cover.high.toFixed(2)
+	})}
 >
 	<svg viewBox="0 0 240 34" class="w-full" aria-hidden="true">
 		<rect y="8" width={fairFrom} height="16" rx="4" class="fill-warning/35" />
@@ -51,8 +55,8 @@
 		/>
 	</svg>
 	<div class="flex justify-between text-sm" aria-hidden="true">
-		<span class:font-bold={grade === 'gaps'}>gaps</span>
-		<span class:font-bold={grade === 'fair'}>fair</span>
-		<span class:font-bold={grade === 'close'}>close</span>
+		<span class:font-bold={grade === 'gaps'}>{say.gaps()}</span>
+		<span class:font-bold={grade === 'fair'}>{say.fair()}</span>
+		<span class:font-bold={grade === 'close'}>{say.close()}</span>
 	</div>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A hold on a drawing: dragged, moved with the arrow keys, or typed where it lies.
+	import { Hold as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { tick } from 'svelte';
 	import type { Handle } from './handles';
@@ -77,7 +78,7 @@
 	>
 		<input
 			class="field w-24 bg-base-100"
-			aria-label="{handle.label}, typed on the drawing"
+			aria-label={say.typedOnTheDrawing({ label: handle.label })}
 			autocomplete="off"
 			bind:this={input}
 			value={bench.fields[handle.field]}
@@ -107,7 +108,7 @@
 		style:left="{handle.x}px"
 		style:top="{handle.y}px"
 		role="slider"
-		aria-label="{handle.label}: drag, or press to type"
+		aria-label={say.dragOrPressToType({ label: handle.label })}
 		aria-valuemin={handle.leastMm}
 		aria-valuemax={handle.mostMm}
 		aria-valuenow={Math.round(handle.valueMm)}

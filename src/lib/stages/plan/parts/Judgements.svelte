@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Judgements as say } from '$lib/words/plan';
 	import CircleCheck from '@lucide/svelte/icons/circle-check';
 	import Eye from '@lucide/svelte/icons/eye';
 	import Wrench from '@lucide/svelte/icons/wrench';
@@ -10,8 +11,8 @@
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };
 	const said: Record<Severity, string> = {
 		good: 'Good',
-		look: 'Worth a look',
-		change: 'Better changed'
+		look: say.worthALook(),
+		change: say.betterChanged()
 	};
 	const colours: Record<Severity, string> = {
 		good: 'text-secondary',
@@ -39,7 +40,7 @@
 				</p>
 				{#if cure}
 					<button type="button" class="btn mt-1 h-auto px-3 py-1" onclick={() => bench.patch(cure)}>
-						{words.cure ?? 'Do that'}
+						{words.cure ?? say.doThat()}
 					</button>
 				{/if}
 			</div>

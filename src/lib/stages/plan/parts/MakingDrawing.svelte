@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The drawing of a step of the making, fetched when one is opened; and the turn of a band, crossing by crossing.
+	import { MakingDrawing as say } from '$lib/words/plan';
 	import { crossingsHome } from '$lib/core/techniques/bands/braid';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { StepName } from '$lib/stages/plan/words/step-lines';
@@ -26,7 +27,7 @@
 </Measured>
 {#if home > 0}
 	<label class="no-print flex flex-wrap items-center gap-3 text-[0.9375rem]">
-		The turn at the end of a band, braided: crossing
+		{say.theTurnAtTheEnd()}
 		<input
 			class="range w-full min-w-0 basis-full range-primary"
 			type="range"
@@ -36,7 +37,7 @@
 			bind:value={crossings}
 			aria-valuetext={turnWords(strands, shown)}
 		/>
-		<span class="figure font-semibold">{shown} of {home}</span>
+		<span class="figure font-semibold">{say.of({ shown, home })}</span>
 	</label>
 	<p class="quiet text-[0.9375rem]" role="status">{turnWords(strands, shown)}</p>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The group's own looms, frames or hooks, offered first: one chosen is planned on as it stands.
+	import { OwnTools as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { ToolSort } from '$lib/core/tools/tools';
 	import { toolWords } from '$lib/ui/tool-words';
@@ -8,9 +9,9 @@
 		$props();
 	const own = $derived(bench.tools.filter(({ tool }) => tool.sort === sort));
 	const titles = {
-		loom: 'Looms that are there',
-		frame: 'Frames that are there',
-		hook: 'Hooks that are there'
+		loom: say.loomsThatAreThere(),
+		frame: say.framesThatAreThere(),
+		hook: say.hooksThatAreThere()
 	};
 	const isChosen = ({ tool }: (typeof own)[number]): boolean => {
 		const { technique } = bench.plan;

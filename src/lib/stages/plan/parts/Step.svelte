@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Step as say } from '$lib/words/plan';
 	import Eye from '@lucide/svelte/icons/eye';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { StepName } from '../words/step-lines';
@@ -62,14 +63,14 @@
 			class="min-w-[min(7rem,100%)] flex-1 text-right text-[0.9375rem] leading-tight group-open:hidden"
 		>
 			{#if needsLook}
-				<span class="font-semibold text-error">needs a look</span>
+				<span class="font-semibold text-error">{say.needsALook()}</span>
 			{:else}
 				<span class="quiet">{bench.lines[step]}</span>
 			{/if}
 		</span>
 		{#if calls.length > 0}
 			<Eye class="size-5 shrink-0 text-primary group-open:hidden" aria-hidden="true" />
-			<span class="sr-only">, {calls.length} worth a look</span>
+			<span class="sr-only">{say.worthALook({ length: calls.length })}</span>
 		{/if}
 	</summary>
 	{#if isOpen && !(step === 'size' && bench.isMatBeside)}<StepDrawing {bench} {step} />{/if}
@@ -84,7 +85,8 @@
 			<p class="quiet text-[0.9375rem]" role="status">
 				{#each bench.alsoChanged as { step: other, was, now } (other)}
 					<span class="block">
-						<strong class="capitalize">{other}</strong> changed with it: {was} → {now}
+						<strong class="capitalize">{other}</strong>
+						{say.changedWithIt({ was, now })}
 					</span>
 				{/each}
 			</p>

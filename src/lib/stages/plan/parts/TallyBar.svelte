@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TallyBar as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Tally, TallyName } from '$lib/core/estimate/estimate';
 	import {
@@ -54,8 +55,14 @@
 	);
 	const spoken = $derived(
 		bench.isCurrent
-			? `${value('toCollect')} bags to collect, ${value('hours')} hours, mat ${value('matKg')} ${bench.system === 'ft' ? 'pounds' : 'kilograms'}, fingertip test ${grade.toLowerCase()}`
-			: 'A field needs a look; the tally waits.'
+			? say.bagsToCollectHoursMat({
+					value: value('toCollect'),
+					value2: value('hours'),
+					value3: value('matKg'),
+					isSystem: bench.system === 'ft' ? 'yes' : 'no',
+					grade: grade.toLowerCase()
+				})
+			: say.aFieldNeedsALook()
 	);
 	/** Said a moment after the user rests, so that a slide is not read out step by step. */
 	let said = $state('');
@@ -70,7 +77,7 @@
 	class="tally @container sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content @max-[38rem]:px-4"
 	aria-labelledby="tally-title"
 >
-	<h2 class="sr-only" id="tally-title">Tally</h2>
+	<h2 class="sr-only" id="tally-title">{say.tally()}</h2>
 	<ul
 		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 @max-[40rem]:basis-full @max-[40rem]:justify-between"
 		class:opacity-70={!bench.isCurrent}
@@ -84,7 +91,7 @@
 					type="button"
 					class="min-w-0 rounded-lg px-2.5 py-1 text-left hover:bg-neutral-content/12 focus-visible:outline-neutral-content"
 					onclick={() => onexplain(name)}
-					title="How this is reached"
+					title={say.howThisIsReached()}
 				>
 					<span class="block text-[0.8125rem] whitespace-nowrap opacity-90"
 						>{name === 'cover' ? `${label}: ${grade.toLowerCase()}` : label}</span
@@ -101,7 +108,7 @@
 					{#if pinned}
 						<span
 							class="block text-[0.8125rem] font-semibold whitespace-nowrap text-accent"
-							data-difference>{difference || 'the same'}</span
+							data-difference>{difference || say.theSame()}</span
 						>
 					{/if}
 				</button>
@@ -111,7 +118,7 @@
 	{@render children()}
 	{#if why}
 		<p class="w-full border-t border-neutral-content/25 pt-1 text-[0.8125rem]" data-why>
-			<span class="opacity-90">Against the pinned plan:</span>
+			<span class="opacity-90">{say.againstThePinnedPlan()}</span>
 			{why}
 		</p>
 	{/if}

@@ -1,4 +1,5 @@
 // Where the hand takes hold of a drawing: what each hold measures, where it lies, how it is set.
+import { handles as say } from '$lib/words/plan';
 import { sketchBag } from '$lib/core/cut/sketch-bag';
 import { evenWidths } from '$lib/core/cut/even-widths';
 import { trimsOf } from '$lib/core/cut/types';
@@ -64,7 +65,7 @@ function sizeHandles(bench: Bench, box: Box): Handle[] {
 	const { left, top, length, width, scale } = place;
 	return [
 		handle(bench, 'mat_width', 'mat', {
-			label: 'Width of the mat',
+			label: say.widthOfTheMat(),
 			x: left + length * 0.25,
 			y: top + width,
 			axis: 'y',
@@ -74,7 +75,7 @@ function sizeHandles(bench: Bench, box: Box): Handle[] {
 			mostMm: 2000
 		}),
 		handle(bench, 'mat_length', 'mat', {
-			label: 'Length of the mat',
+			label: say.lengthOfTheMat(),
 			x: left + length,
 			y: top + width * 0.5,
 			axis: 'x',
@@ -95,7 +96,7 @@ function bagHandles(bench: Bench, box: Box): Handle[] {
 	const top = bottom - bag.bodyMm * scale;
 	return [
 		handle(bench, 'bag_handle', 'small', {
-			label: 'Handle height',
+			label: say.handleHeight(),
 			x: left + width * 0.12,
 			y: top - bag.handleMm * scale,
 			axis: 'y',
@@ -105,7 +106,7 @@ function bagHandles(bench: Bench, box: Box): Handle[] {
 			mostMm: 400
 		}),
 		handle(bench, 'bag_body', 'bag', {
-			label: 'Seam to handles',
+			label: say.seamToHandles(),
 			x: left + width * 0.5,
 			y: top,
 			axis: 'y',
@@ -115,7 +116,7 @@ function bagHandles(bench: Bench, box: Box): Handle[] {
 			mostMm: 1200
 		}),
 		handle(bench, 'bag_gusset', 'small', {
-			label: 'Gusset, each side',
+			label: say.gussetEachSide(),
 			x: left + bag.gussetMm * scale,
 			y: top + (bottom - top) * 0.45,
 			axis: 'x',
@@ -125,7 +126,7 @@ function bagHandles(bench: Bench, box: Box): Handle[] {
 			mostMm: Math.floor(bag.flatWidthMm / 2.2)
 		}),
 		handle(bench, 'bag_width', 'bag', {
-			label: 'Flat width',
+			label: say.flatWidth(),
 			x: left + width,
 			y: top + (bottom - top) * 0.85,
 			axis: 'x',
@@ -152,7 +153,7 @@ function cutHandles(bench: Bench, box: Box): Handle[] {
 	return [
 		{
 			...handle(bench, 'strip_width', 'small', {
-				label: 'Strip width',
+				label: say.stripWidth(),
 				x: left + bag.flatWidthMm * scale * 0.5,
 				y: bottom - first.toMm * scale,
 				axis: 'y',

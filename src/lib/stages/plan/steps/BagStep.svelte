@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BagStep as say } from '$lib/words/plan';
 	import { massWords } from '$lib/ui/unit-words';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
@@ -14,18 +15,18 @@
 
 	const { bench }: { bench: Bench } = $props();
 	const presets: readonly { value: BagPresetId | 'own'; label: string }[] = [
-		{ value: 'thin-carrier', label: 'Thin carrier' },
-		{ value: 'shop-bag', label: 'Heavier shop bag' },
-		{ value: 'milk-pouch', label: 'Milk pouch' },
-		{ value: 'own', label: 'Our own' }
+		{ value: 'thin-carrier', label: say.thinCarrier() },
+		{ value: 'shop-bag', label: say.heavierShopBag() },
+		{ value: 'milk-pouch', label: say.milkPouch() },
+		{ value: 'own', label: say.ourOwn() }
 	];
 	const measures = $derived.by(() => {
 		const { flatWidthMm, bodyMm, gussetMm, handleMm, massG } = bench.plan.bag;
 		return [
 			`${bench.readable(flatWidthMm, 'bag')} × ${bench.readable(bodyMm, 'bag')} flat`,
-			gussetMm > 0 ? `gussets ${bench.readable(gussetMm, 'small')}` : 'no gussets',
-			handleMm > 0 ? `handles ${bench.readable(handleMm, 'small')}` : 'no handles',
-			`ten weigh ${massWords(massG * 10, bench.system)}`
+			gussetMm > 0 ? say.gussets({ readable: bench.readable(gussetMm, 'small') }) : say.noGussets(),
+			handleMm > 0 ? say.handles({ readable: bench.readable(handleMm, 'small') }) : say.noHandles(),
+			say.tenWeigh({ mass: massWords(massG * 10, bench.system) })
 		].join(', ');
 	});
 	/** Kinds the group has measured itself, beside the ones that every group starts with. */
@@ -55,10 +56,20 @@
 			: bench.choosePreset(value as BagPresetId);
 </script>
 
-<Step {bench} step="bag" title="Bag">
-	<ChoiceRow {bench} field="bag_preset" legend="Which bag" choices={presets} onchoose={choose} />
+<Step {bench} step="bag" title={say.bag()}>
+	<ChoiceRow
+		{bench}
+		field="bag_preset"
+		legend={say.whichBag()}
+		choices={presets}
+		onchoose={choose}
+	/>
 	{#if ownKinds.length > 0}
-		<div class="needs-scripts flex flex-wrap gap-2" role="group" aria-label="Kinds you measured">
+		<div
+			class="needs-scripts flex flex-wrap gap-2"
+			role="group"
+			aria-label={say.kindsYouMeasured()}
+		>
 			{#each ownKinds as { kind, bag } (kind)}
 				<button
 					type="button"
@@ -70,41 +81,43 @@
 		</div>
 	{/if}
 	<p class="quiet text-[0.9375rem]">
-		{measures}; its film is {trimmed(bench.drawn.estimate.model.filmThicknessMm * 1000, 0)}
-		<Term term="micron">µm</Term> thick
+		{say.itsFilmIs({
+			measures,
+			filmThicknessMm: trimmed(bench.drawn.estimate.model.filmThicknessMm * 1000, 0)
+		})}
+		<Term term="micron">µm</Term>
+		{say.thick()}
 	</p>
 	<div class="only-own-bag grid grid-cols-2 gap-3">
 		<p class="quiet col-span-2 text-[0.9375rem]">
-			A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.
+			{say.aRulerAndAKitchen()}
 		</p>
-		<TextField {bench} field="bag_width" label="Flat width" />
-		<TextField {bench} field="bag_gusset" label="Gusset, each side" hint="0 if none" />
-		<TextField {bench} field="bag_body" label="Seam to handles" />
-		<TextField {bench} field="bag_handle" label="Handle height" hint="0 if none" />
-		<TextField {bench} field="handful_g" label="A handful weighs" />
-		<TextField {bench} field="handful_count" label="Bags in the handful" />
+		<TextField {bench} field="bag_width" label={say.flatWidth()} />
+		<TextField {bench} field="bag_gusset" label={say.gussetEachSide()} hint={say.n0IfNone()} />
+		<TextField {bench} field="bag_body" label={say.seamToHandles()} />
+		<TextField {bench} field="bag_handle" label={say.handleHeight()} hint={say.n0IfNone()} />
+		<TextField {bench} field="handful_g" label={say.aHandfulWeighs()} />
+		<TextField {bench} field="handful_count" label={say.bagsInTheHandful()} />
 		{#if nearKind}
 			<p
 				class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[0.9375rem]"
 				data-near
 			>
-				Within a few per cent this is your {nearKind.kind}.
+				{say.withinAFewPerCent({ kind: nearKind.kind })}
 				<button
 					type="button"
 					class="btn font-normal"
-					onclick={() => nearKind && bench.chooseBag(nearKind.bag)}>Plan with that kind</button
+					onclick={() => nearKind && bench.chooseBag(nearKind.bag)}>{say.planWithThatKind()}</button
 				>
 			</p>
 		{/if}
 		{#if !isKnown && bench.isCurrent}
 			<p class="col-span-2 text-[0.9375rem]">
-				<a class="link" href={asKind}>Keep this bag as a kind</a>, so that the store and other plans
-				know it.
+				<a class="link" href={asKind}>{say.keepThisBagAsA()}</a>{say.soThatTheStoreAnd()}
 			</p>
 		{/if}
 	</div>
 	<Caution>
-		Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use. Bags
-		can suffocate: keep them away from babies and small children.
+		{say.glovesOrWashedHandsFor()}
 	</Caution>
 </Step>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CrochetFields as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { hooks, suitableHookMm } from '$lib/core/techniques/crochet/hooks';
 	import { trimmed } from '$lib/core/units/format-length';
@@ -16,14 +17,14 @@
 <ChoiceRow
 	{bench}
 	field="stitch"
-	legend="Stitch, in {bench.terms === 'us' ? 'US' : 'UK'} words"
+	legend={say.stitchInIstermsSelectYes({ isTerms: bench.terms === 'us' ? 'yes' : 'no' })}
 	choices={(['sc', 'hdc', 'dc'] as const).map((stitch) => ({
 		value: stitch,
 		label: stitchName(stitch, bench.terms)
 	}))}
 />
 <div>
-	<label class="mb-1 block text-[0.9375rem]" for="hook">Hook</label>
+	<label class="mb-1 block text-[0.9375rem]" for="hook">{say.hook()}</label>
 	<select
 		class="field"
 		id="hook"
@@ -33,7 +34,8 @@
 		aria-invalid={problem ? 'true' : undefined}
 		aria-describedby={problem ? 'hook-problem hook-hint' : 'hook-hint'}
 	>
-		{#if !isListed}<option value={bench.fields.hook}>{bench.fields.hook} mm</option>{/if}
+		{#if !isListed}<option value={bench.fields.hook}>{say.mm({ hook: bench.fields.hook })}</option
+			>{/if}
 		{#each hooks as hook (hook.mm)}
 			<option value={String(hook.mm)}>{hookName(hook.mm)}</option>
 		{/each}
@@ -42,18 +44,19 @@
 			{problem}
 		</p>{/if}
 	<p class="quiet mt-1 text-sm" id="hook-hint">
-		The strand is {fineWords(strandMm, bench.system)} thick in the hand; {trimmed(suits.near, 1)} to {trimmed(
-			suits.far,
-			1
-		)} mm suits it.
+		{say.theStrandIsThickIn({
+			fine: fineWords(strandMm, bench.system),
+			near: trimmed(suits.near, 1),
+			far: trimmed(suits.far, 1)
+		})}
 	</p>
 </div>
 <ChoiceRow
 	{bench}
 	field="direction"
-	legend="Rows run"
+	legend={say.rowsRun()}
 	choices={[
-		{ value: 'across', label: 'Across', note: 'short rows' },
-		{ value: 'lengthwise', label: 'Lengthwise', note: 'fewer turns' }
+		{ value: 'across', label: 'Across', note: say.shortRows() },
+		{ value: 'lengthwise', label: 'Lengthwise', note: say.fewerTurns() }
 	]}
 />

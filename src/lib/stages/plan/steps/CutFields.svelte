@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CutFields as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { evenWidths } from '$lib/core/cut/even-widths';
 	import type { Cut, CutStyle } from '$lib/core/cut/types';
@@ -28,8 +29,8 @@
 	const styles: readonly { value: CutStyle; label: string }[] = [
 		{ value: 'loops', label: 'Rings' },
 		{ value: 'spiral', label: 'Spiral' },
-		{ value: 'half-bag', label: 'Half bag' },
-		{ value: 'whole-tube', label: 'Whole tube' }
+		{ value: 'half-bag', label: say.halfBag() },
+		{ value: 'whole-tube', label: say.wholeTube() }
 	];
 </script>
 
@@ -44,11 +45,11 @@
 	<ChoiceRow
 		{bench}
 		field="{prefix}trim"
-		legend="Trim, both ends"
+		legend={say.trimBothEnds()}
 		choices={[
 			{ value: 'generous', label: 'Generous', note: mm(50) },
 			{ value: 'close', label: 'Close', note: mm(12) },
-			{ value: 'own', label: 'Our own' }
+			{ value: 'own', label: say.ourOwn() }
 		]}
 		onchoose={(school) =>
 			school === 'own'
@@ -56,31 +57,31 @@
 				: bench.chooseTrim(prefix, school as 'generous' | 'close')}
 	/>
 	<div class="only-{prefix}trim-own grid grid-cols-2 gap-3">
-		<TextField {bench} field="{prefix}trim_bottom" label="Off the bottom{whose}" />
-		<TextField {bench} field="{prefix}trim_top" label="Below the handles{whose}" />
+		<TextField {bench} field="{prefix}trim_bottom" label={say.offTheBottom({ whose })} />
+		<TextField {bench} field="{prefix}trim_top" label={say.belowTheHandles({ whose })} />
 	</div>
 </div>
 <div class="only-{prefix}loops grid gap-4">
 	<ChoiceRow
 		{bench}
 		field="{prefix}loops"
-		legend="Rings, straight across the tube"
+		legend={say.ringsStraightAcrossTheTube()}
 		choices={[
-			{ value: 'equal', label: 'Equal folds' },
-			{ value: 'measured', label: 'Measured width' }
+			{ value: 'equal', label: say.equalFolds() },
+			{ value: 'measured', label: say.measuredWidth() }
 		]}
 	/>
 	<div class="only-{prefix}equal">
 		<TextField
 			{bench}
 			field="{prefix}equal_strips"
-			label="How many rings{whose}"
-			hint="Fold and fold again gives 2, 4, 8"
+			label={say.howManyRings({ whose })}
+			hint={say.foldAndFoldAgainGives()}
 		/>
 	</div>
 </div>
 <div class="only-{prefix}strip grid gap-2">
-	<TextField {bench} field="{prefix}strip_width" label="Strip width{whose}" />
+	<TextField {bench} field="{prefix}strip_width" label={say.stripWidth({ whose })} />
 	<input
 		class="range w-full range-primary"
 		type="range"
@@ -90,13 +91,13 @@
 		value={laid.stripWidthMm}
 		oninput={(event) => bench.slideStripWidth(prefix, event.currentTarget.valueAsNumber)}
 		onchange={() => bench.note()}
-		aria-label="Strip width{whose}, by sliding"
+		aria-label={say.stripWidthBySliding({ whose })}
 		aria-valuetext={mm(laid.stripWidthMm)}
 	/>
 </div>
 <div class="only-{prefix}loops">
 	<p class="quiet mb-1 text-[0.9375rem]" id="{prefix}even-cuts">
-		Cuts of this bag with nothing left over
+		{say.cutsOfThisBagWith()}
 	</p>
 	<div class="flex flex-wrap gap-2" role="group" aria-labelledby="{prefix}even-cuts">
 		{#each even as { strips, widthMm } (strips)}
@@ -116,25 +117,24 @@
 	<TextField
 		{bench}
 		field="{prefix}margin"
-		label="Left uncut at one edge{whose}"
-		hint="Then each slit is cut over to its neighbour on a slant"
+		label={say.leftUncutAtOneEdge({ whose })}
+		hint={say.thenEachSlitIsCut()}
 	/>
 	<p class="quiet text-[0.9375rem]">
-		One wrong slant gives separate rings: open it up and check after the first two.
+		{say.oneWrongSlantGivesSeparate()}
 	</p>
 </div>
 <p class="only-{prefix}half quiet text-[0.9375rem]">
-	No trimming: gather the bag, cut down between the handles, and open each half at its folded corner
-	short of the seam. Two very wide rings, the whole film used.
+	{say.noTrimmingGatherTheBag()}
 </p>
 <div class="only-{prefix}tube">
 	<ChoiceRow
 		{bench}
 		field="{prefix}handles"
-		legend="Handles"
+		legend={say.handles()}
 		choices={[
-			{ value: 'cut', label: 'Cut off' },
-			{ value: 'kept', label: 'Kept', note: 'bulkier, no waste' }
+			{ value: 'cut', label: say.cutOff() },
+			{ value: 'kept', label: 'Kept', note: say.bulkierNoWaste() }
 		]}
 	/>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { CutStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { cuttingStack } from '$lib/core/cut/stack';
 	import { usualWorkSetup } from '$lib/core/model/types';
@@ -24,48 +25,46 @@
 	const mm = (length: number) => bench.readable(length, 'small');
 </script>
 
-<Step {bench} step="cut" title="Cut">
+<Step {bench} step="cut" title={say.cut()}>
 	<CutFields
 		{bench}
 		prefix=""
 		cut={bench.drawn.plan.cut}
 		laid={cut}
-		legend={isLoom ? 'The warp is cut into' : 'Cut into'}
+		legend={isLoom ? say.theWarpIsCutInto() : say.cutInto()}
 	/>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
-		<dt><Term term="strand">Strand</Term> a bag</dt>
+		<dt><Term term="strand">{say.strand()}</Term> {say.aBag()}</dt>
 		<dd class="figure font-semibold">{strandWords(cut.strandPerBagMm, bench.system)}</dd>
-		<dt>Left over above the last strip</dt>
+		<dt>{say.leftOverAboveTheLast()}</dt>
 		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>
-		<dt>Scrap a bag, for pillows</dt>
+		<dt>{say.scrapABagForPillows()}</dt>
 		<dd class="figure font-semibold">
 			{massWords(bench.drawn.plan.bag.massG - cut.filmUsedG, bench.system)}
 		</dd>
 		{#if cut.style === 'loops' || cut.style === 'whole-tube'}
-			<dt>Layers under the blade, {stack.bags} bags</dt>
+			<dt>{say.layersUnderTheBladeBags({ bags: stack.bags })}</dt>
 			<dd class="figure font-semibold">
 				{stack.layers}{stack.layersAtGusset === stack.layers
 					? ''
-					: `, ${stack.layersAtGusset} at the gusset`}
+					: say.atTheGusset({ layersAtGusset: stack.layersAtGusset })}
 			</dd>
 		{/if}
 	</dl>
 	<ChoiceRow
 		{bench}
 		field="cutting_tool"
-		legend="Cut with"
+		legend={say.cutWith()}
 		choices={[
-			{ value: 'scissors', label: 'Scissors', note: 'stacks of 3' },
-			{ value: 'rolling-blade', label: 'Rolling blade', note: 'stacks of 20' }
+			{ value: 'scissors', label: 'Scissors', note: say.stacksOf3() },
+			{ value: 'rolling-blade', label: say.rollingBlade(), note: say.stacksOf20() }
 		]}
 	/>
 	<Caution>
 		{#if bench.fields.cutting_tool === 'rolling-blade'}
-			Rolling blades are for trained adults: cut away from the body, wear gloves, close the blade
-			when it is put down. Children and unsteady hands take another seat.
+			{say.rollingBladesAreForTrained()}
 		{:else}
-			Children and unsteady hands get blunt scissors or another seat. Your own hall's rules come
-			first.
+			{say.childrenAndUnsteadyHandsGet()}
 		{/if}
 	</Caution>
 	<ActLinks acts={actsOfCut[cut.style]} />

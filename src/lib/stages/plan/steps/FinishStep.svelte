@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { FinishStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { pillowsFrom } from '$lib/core/finish/pillow';
 	import { rollMat } from '$lib/core/finish/roll';
@@ -14,11 +15,11 @@
 	const pillows = $derived(pillowsFrom(model.mass.scrapG + model.mass.spoiledG));
 </script>
 
-<Step {bench} step="finish" title="Finish">
+<Step {bench} step="finish" title={say.finish()}>
 	<ChoiceRow
 		{bench}
 		field="ties"
-		legend="Ties"
+		legend={say.ties()}
 		choices={[
 			{ value: 'chain', label: 'Chained' },
 			{ value: 'braid', label: 'Braided' },
@@ -35,25 +36,28 @@
 			checked={bench.fields.strap === 'yes'}
 			onchange={(event) => bench.choose({ strap: event.currentTarget.checked ? 'yes' : '' })}
 		/>
-		Carrying strap, worn over the shoulder
+		{say.carryingStrapWornOverThe()}
 	</label>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
-		<dt>Ties and strap take</dt>
+		<dt>{say.tiesAndStrapTake()}</dt>
 		<dd class="figure font-semibold">{strandWords(model.tieStrandMm, bench.system)}</dd>
-		<dt>Folded and rolled</dt>
+		<dt>{say.foldedAndRolled()}</dt>
 		<dd class="figure font-semibold">
-			{bench.readable(roll.diameterMm, 'bag')} across, {bench.readable(roll.lengthMm, 'bag')} long
+			{say.acrossLong({
+				readable: bench.readable(roll.diameterMm, 'bag'),
+				readable2: bench.readable(roll.lengthMm, 'bag')
+			})}
 		</dd>
-		<dt>Scrap and spoiled stuff</dt>
+		<dt>{say.scrapAndSpoiledStuff()}</dt>
 		<dd class="figure font-semibold">
-			{pillows.pillows}
-			{pillows.pillows === 1 ? 'pillow' : 'pillows'}, {massWords(pillows.leftG, bench.system)} over
+			{say.pillowsPluralOneOtherOver({
+				pillows: pillows.pillows,
+				mass: massWords(pillows.leftG, bench.system)
+			})}
 		</dd>
 	</dl>
 	<Caution>
-		Never offer a mat or a pillow for an infant to sleep on, and keep them away from heaters, stoves
-		and candles: film burns and drips. The receiving place's own rules come first; ask the people
-		responsible.
+		{say.neverOfferAMatOr()}
 	</Caution>
 	<ActLinks acts={['ties', 'strap', 'roll', 'pillow']} />
 </Step>

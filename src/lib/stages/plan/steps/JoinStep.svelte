@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { JoinStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { joints } from '$lib/core/joint/joints';
 	import { usualJoint } from '$lib/core/cut/joint-for-cut';
@@ -29,65 +30,63 @@
 	const perArea = $derived(perAreaWords(density.perSquareMetre, bench.system));
 </script>
 
-<Step {bench} step="join" title="Join">
+<Step {bench} step="join" title={say.join()}>
 	<div class="not-spiral grid gap-4">
 		<ChoiceRow
 			{bench}
 			field="joint"
-			legend="Piece to piece"
+			legend={say.pieceToPiece()}
 			choices={[
-				{ value: 'loop', label: 'Loop through loop', note: 'rings' },
-				{ value: 'overhand', label: 'Overhand knot', note: 'torn pieces' }
+				{ value: 'loop', label: say.loopThroughLoop(), note: 'rings' },
+				{ value: 'overhand', label: say.overhandKnot(), note: say.tornPieces() }
 			]}
 		/>
 		<div class="only-loop-joint">
 			<ChoiceRow
 				{bench}
 				field="hands"
-				legend="By whose hands; the strand is the same"
+				legend={say.byWhoseHandsTheStrand()}
 				choices={[
-					{ value: 'drawn', label: 'Drawn through' },
-					{ value: 'wrists', label: 'Over the wrists' },
-					{ value: 'tee', label: 'A T on the table' }
+					{ value: 'drawn', label: say.drawnThrough() },
+					{ value: 'wrists', label: say.overTheWrists() },
+					{ value: 'tee', label: say.aTOnTheTable() }
 				]}
 			/>
 		</div>
 	</div>
 	<p class="only-spiral quiet text-[0.9375rem]">
-		A spiral is an open strip: it is knotted overhand, one knot a bag, with its tails trimmed or
-		laid under stitches.
+		{say.aSpiralIsAnOpen()}
 	</p>
 	<ChoiceRow
 		{bench}
 		field="spin"
-		legend="Twisted on a hand spindle"
+		legend={say.twistedOnAHandSpindle()}
 		choices={[
-			{ value: 'none', label: 'Not spun' },
+			{ value: 'none', label: say.notSpun() },
 			{ value: 'single', label: 'Spun' },
-			{ value: 'two-ply', label: 'Two together' }
+			{ value: 'two-ply', label: say.twoTogether() }
 		]}
 	/>
-	<TextField {bench} field="bags_per_ball" label="Bags in a ball" />
+	<TextField {bench} field="bags_per_ball" label={say.bagsInABall()} />
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
-		<dt>Joints in a row</dt>
+		<dt>{say.jointsInARow()}</dt>
 		<dd class="figure font-semibold">{figure(density.perRow)}</dd>
-		<dt>Joints a {perArea.of}</dt>
+		<dt>{say.jointsA({ of: perArea.of })}</dt>
 		<dd class="figure font-semibold">{perArea.value}</dd>
-		<dt>Joining takes, at {figure(seconds)} s each</dt>
+		<dt>{say.joiningTakesAtSEach({ seconds: figure(seconds) })}</dt>
 		<dd class="figure font-semibold">{figure(model.seconds.join / 3600)} h</dd>
-		<dt>The strand weighs, joints in it</dt>
+		<dt>{say.theStrandWeighsJointsIn()}</dt>
 		<dd class="figure font-semibold">
 			{strandMassWords(strandMassGPerM(model.yield), bench.system)}
 		</dd>
-		<dt>It holds, and at a joint</dt>
+		<dt>{say.itHoldsAndAtA()}</dt>
 		<dd class="figure font-semibold">
 			{wholeNumber(strength.strandN)}, {wholeNumber(strength.jointN)}
 			<Term term="newton">N</Term>
 		</dd>
 	</dl>
 	<p class="quiet text-[0.9375rem]">
-		Snug, not tight: too tight tears and cannot be undone, too loose leaves holes. Film stretches in
-		the hand, so measure at rest.
+		{say.snugNotTightTooTight()}
 	</p>
 	<ActLinks acts={actsOfJoin[bench.drawn.plan.cut.style]} />
 </Step>

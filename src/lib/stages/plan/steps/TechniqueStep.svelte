@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TechniqueStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { TechniqueKind } from '$lib/core/techniques/technique';
 	import { usualSleeperHeightMm } from '$lib/core/model/types';
@@ -25,17 +26,17 @@
 	const frame = $derived(model.mat.kind === 'twined' ? model.mat : null);
 	const kinds: readonly { value: TechniqueKind; label: string; note: string }[] = [
 		{ value: 'crochet', label: 'Crochet', note: 'a hook' },
-		{ value: 'peg-loom', label: 'Peg loom', note: 'one to four weavers' },
-		{ value: 'twined', label: 'Twined frame', note: 'nails and rods' },
-		{ value: 'finger-bands', label: 'Finger bands', note: 'no tools' }
+		{ value: 'peg-loom', label: say.pegLoom(), note: say.oneToFourWeavers() },
+		{ value: 'twined', label: say.twinedFrame(), note: say.nailsAndRods() },
+		{ value: 'finger-bands', label: say.fingerBands(), note: say.noTools() }
 	];
 </script>
 
-<Step {bench} step="technique" title="Technique">
+<Step {bench} step="technique" title={say.technique()}>
 	<ChoiceRow
 		{bench}
 		field="technique"
-		legend="Made by"
+		legend={say.madeBy()}
 		choices={kinds}
 		onchoose={(kind) => bench.chooseTechnique(kind as TechniqueKind)}
 	/>
@@ -48,10 +49,10 @@
 		<ChoiceRow
 			{bench}
 			field="loom"
-			legend="The loom"
+			legend={say.theLoom()}
 			choices={[
-				{ value: 'free', label: 'As the mat needs' },
-				{ value: 'own', label: 'One that is there', note: 'the mat follows from it' }
+				{ value: 'free', label: say.asTheMatNeeds() },
+				{ value: 'own', label: say.oneThatIsThere(), note: say.theMatFollowsFromIt() }
 			]}
 			onchoose={(loom) =>
 				bench.choose({
@@ -64,19 +65,21 @@
 				})}
 		/>
 		<div class="only-own-loom grid grid-cols-2 gap-3">
-			<TextField {bench} field="pegs" label="Pegs at each end" />
-			<TextField {bench} field="peg_to_peg" label="Pegs to pegs, along" />
+			<TextField {bench} field="pegs" label={say.pegsAtEachEnd()} />
+			<TextField {bench} field="peg_to_peg" label={say.pegsToPegsAlong()} />
 		</div>
 	</div>
 	<div class="only-pitched grid grid-cols-2 gap-3">
-		<TextField {bench} field="pitch" label="Peg to peg" hint="Nail to nail on a frame" />
-		<div class="only-peg-loom"><TextField {bench} field="end_gap" label="Clear at each end" /></div>
+		<TextField {bench} field="pitch" label={say.pegToPeg()} hint={say.nailToNailOnA()} />
+		<div class="only-peg-loom">
+			<TextField {bench} field="end_gap" label={say.clearAtEachEnd()} />
+		</div>
 	</div>
 	<div class="only-peg-loom grid gap-4">
 		<ChoiceRow
 			{bench}
 			field="packing"
-			legend="Rows beaten"
+			legend={say.rowsBeaten()}
 			choices={[
 				{ value: 'firm', label: 'Firm' },
 				{ value: 'medium', label: 'Medium' },
@@ -93,22 +96,22 @@
 				onchange={(event) =>
 					bench.choose({ double_edges: event.currentTarget.checked ? 'yes' : '' })}
 			/>
-			Both outermost strands doubled, for a firm edge
+			{say.bothOutermostStrandsDoubledFor()}
 		</label>
 		<ChoiceRow
 			{bench}
 			field="ends"
-			legend="Woven from"
+			legend={say.wovenFrom()}
 			choices={[
-				{ value: 'one', label: 'One end' },
-				{ value: 'both', label: 'Both ends', note: 'up to four people' }
+				{ value: 'one', label: say.oneEnd() },
+				{ value: 'both', label: say.bothEnds(), note: say.upToFourPeople() }
 			]}
 		/>
 		<div class="only-both-ends">
 			<ChoiceRow
 				{bench}
 				field="far_first_pass"
-				legend="The far end's first pass, at the weaver's own left"
+				legend={say.theFarEndsFirstPass()}
 				choices={[
 					{ value: 'over', label: 'Over' },
 					{ value: 'under', label: 'Under' }
@@ -118,20 +121,20 @@
 		<ChoiceRow
 			{bench}
 			field="short_piece"
-			legend="A short piece of warp lies"
+			legend={say.aShortPieceOfWarp()}
 			choices={[
-				{ value: 'end', label: 'At the end' },
-				{ value: 'middle', label: 'In the middle' }
+				{ value: 'end', label: say.atTheEnd() },
+				{ value: 'middle', label: say.inTheMiddle() }
 			]}
 		/>
 		<fieldset class="grid gap-4 rounded-lg border border-base-300 p-3">
-			<legend class="px-1 font-semibold">The weft</legend>
+			<legend class="px-1 font-semibold">{say.theWeft()}</legend>
 			<CutFields
 				{bench}
 				prefix="weft_"
 				cut={technique.kind === 'peg-loom' ? technique.weftCut : bench.drawn.plan.cut}
 				laid={model.weftYield ?? model.yield}
-				legend="Cut into"
+				legend={say.cutInto()}
 			/>
 		</fieldset>
 	</div>
@@ -140,45 +143,40 @@
 		<ChoiceRow
 			{bench}
 			field="warp"
-			legend="Warp round the nails"
+			legend={say.warpRoundTheNails()}
 			choices={[
-				{ value: 'cloth', label: 'Cloth strips', note: 'hold better at joins' },
-				{ value: 'film', label: 'Film strand', note: 'nothing to buy' }
+				{ value: 'cloth', label: say.clothStrips(), note: say.holdBetterAtJoins() },
+				{ value: 'film', label: say.filmStrand(), note: say.nothingToBuy() }
 			]}
 		/>
 		<div class="only-cloth">
 			<TextField
 				{bench}
 				field="cloth_width"
-				label="Width of the cloth"
-				hint={frame ? `${frame.clothM.toFixed(1)} m of it, in strips of 4 cm` : ''}
+				label={say.widthOfTheCloth()}
+				hint={frame ? say.mOfItInStrips({ toFixed: frame.clothM.toFixed(1) }) : ''}
 			/>
 		</div>
 		<ChoiceRow
 			{bench}
 			field="frame"
-			legend="The frame"
+			legend={say.theFrame()}
 			choices={[
-				{ value: 'whole', label: 'As large as the mat' },
-				{ value: 'own', label: 'Smaller', note: 'made in panels' }
+				{ value: 'whole', label: say.asLargeAsTheMat() },
+				{ value: 'own', label: 'Smaller', note: say.madeInPanels() }
 			]}
 		/>
 		<div class="only-own-frame grid grid-cols-2 gap-3">
-			<TextField {bench} field="frame_width" label="Frame width" />
-			<TextField {bench} field="frame_length" label="Frame length" />
-			<TextField
-				{bench}
-				field="nails"
-				label="Nails at each end"
-				hint="Empty: as many as the panel needs"
-			/>
+			<TextField {bench} field="frame_width" label={say.frameWidth()} />
+			<TextField {bench} field="frame_length" label={say.frameLength()} />
+			<TextField {bench} field="nails" label={say.nailsAtEachEnd()} hint={say.emptyAsManyAsThe()} />
 		</div>
 	</div>
 	<div class="only-bands">
 		<ChoiceRow
 			{bench}
 			field="band_strands"
-			legend="Strands along a band"
+			legend={say.strandsAlongABand()}
 			choices={[
 				{ value: '3', label: 'Three' },
 				{ value: '4', label: 'Four' }
@@ -187,21 +185,22 @@
 	</div>
 	{#if isOfTool}
 		<p class="text-[0.9375rem] font-semibold" role="status" data-of-tool>
-			This tool makes a mat {bench.readable(model.mat.widthMm, 'mat')} × {bench.readable(
-				model.mat.lengthMm,
-				'mat'
-			)}; {model.mat.lengthMm >= sleeperMm ? 'the sleeper fits on it' : 'the sleeper is longer'}.
+			{say.thisToolMakesAMat({
+				readable: bench.readable(model.mat.widthMm, 'mat'),
+				readable2: bench.readable(model.mat.lengthMm, 'mat'),
+				isLengthMm: model.mat.lengthMm >= sleeperMm ? 'yes' : 'no'
+			})}
 		</p>
 	{/if}
 	<p class="quiet text-[0.9375rem]">
-		{wholeNumber(model.mat.rows)}
-		{model.mat.kind === 'finger-bands' ? 'passes in each band' : 'rows'}. Repeated work tires hands:
-		take breaks, change seats, and stop when something hurts.
+		{say.iskindSelectYesOtherRepeated({
+			rows: wholeNumber(model.mat.rows),
+			isKind: model.mat.kind === 'finger-bands' ? 'yes' : 'no'
+		})}
 	</p>
 	{#if technique.kind === 'peg-loom' || technique.kind === 'twined'}
 		<Caution>
-			Rods sit under tension: mind eyes and fingers when they come out, and have a second pair of
-			hands.
+			{say.rodsSitUnderTensionMind()}
 		</Caution>
 	{/if}
 	<ActLinks acts={actsOfTechnique[technique.kind]} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The balls in the order they are worked; the mat shows where each runs out.
+	import { BallRow as say } from '$lib/words/plan';
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import Plus from '@lucide/svelte/icons/plus';
@@ -85,26 +86,27 @@
 	let refusal = $state('');
 	const mirror = () => {
 		const { order, isSymmetric } = symmetricOrder(counts());
-		refusal = isSymmetric ? '' : 'More than one colour is odd, so the middle cannot be mirrored.';
+		refusal = isSymmetric ? '' : say.moreThanOneColourIs();
 		set(order);
 	};
 	const keepApart = () => {
 		const order = neverBesideItself(counts());
-		refusal =
-			order || isOneColour ? '' : 'One colour is more than half of all: it must lie beside itself.';
+		refusal = order || isOneColour ? '' : say.oneColourIsMoreThan();
 		if (order) set(order);
 	};
 </script>
 
 <div class="grid gap-2">
 	<p class="text-[0.9375rem]" id="ball-row">
-		{isOneColour ? 'All of one colour.' : 'Stripes fall where each ball runs out.'}
+		{isOneColour ? say.allOfOneColour() : 'Stripes fall where each ball runs out.'}
 		{#if colours.length === 0}
-			Add the balls' colours in their order.
+			{say.addTheBallsColoursIn()}
 		{:else}
-			Drag a ball, or pick one, to change the order{isRepeated
-				? `; these ${colours.length} repeat over ${Math.ceil(balls)} balls`
-				: ''}.
+			{say.dragABallOrPick({
+				part: isRepeated
+					? say.theseRepeatOverBalls({ length: colours.length, ceil: Math.ceil(balls) })
+					: ''
+			})}
 		{/if}
 	</p>
 	<div class="flex flex-wrap items-center gap-2">
@@ -120,7 +122,7 @@
 						type="button"
 						class="block rounded-full aria-pressed:outline-3 aria-pressed:outline-offset-2 aria-pressed:outline-primary"
 						aria-pressed={chosen === index}
-						aria-label="Ball {index + 1}, {colour}"
+						aria-label={say.ball({ index: index + 1, colour })}
 						onclick={() => (chosen = chosen === index ? null : index)}
 					>
 						<svg width="44" height="44" viewBox="0 0 44 44" aria-hidden="true">
@@ -145,7 +147,7 @@
 		<button
 			type="button"
 			class="btn btn-square rounded-full"
-			aria-label="Add a ball"
+			aria-label={say.addABall()}
 			onclick={() => {
 				const place = colours.length;
 				set([...colours, colours.at(-1) === 'blue' ? 'white' : 'blue']);
@@ -153,17 +155,23 @@
 			}}><Plus class="size-5" /></button
 		>
 		{#if colours.length > 2}
-			<button type="button" class="btn btn-ghost font-normal" onclick={mirror}>Mirror them</button>
+			<button type="button" class="btn btn-ghost font-normal" onclick={mirror}
+				>{say.mirrorThem()}</button
+			>
 			<button type="button" class="btn btn-ghost font-normal" onclick={keepApart}
-				>Never beside itself</button
+				>{say.neverBesideItself()}</button
 			>
 		{/if}
 	</div>
 	{#if chosen !== null && colours[chosen]}
 		{@const index = chosen}
-		<div class="flex flex-wrap items-center gap-2" role="group" aria-label="Ball {index + 1}">
+		<div
+			class="flex flex-wrap items-center gap-2"
+			role="group"
+			aria-label={say.ball2({ index: index + 1 })}
+		>
 			<label class="flex items-center gap-2 text-[0.9375rem]">
-				Colour of ball {index + 1}
+				{say.colourOfBall({ index: index + 1 })}
 				<select
 					class="field w-auto max-w-full"
 					value={colours[index]}
@@ -180,21 +188,21 @@
 			<button
 				type="button"
 				class="btn btn-square"
-				aria-label="Move it left"
+				aria-label={say.moveItLeft()}
 				disabled={index === 0}
 				onclick={() => move(index, -1)}><ArrowLeft class="size-5" /></button
 			>
 			<button
 				type="button"
 				class="btn btn-square"
-				aria-label="Move it right"
+				aria-label={say.moveItRight()}
 				disabled={index === colours.length - 1}
 				onclick={() => move(index, 1)}><ArrowRight class="size-5" /></button
 			>
 			<button
 				type="button"
 				class="btn btn-square"
-				aria-label="Take it out"
+				aria-label={say.takeItOut()}
 				onclick={() => {
 					set(colours.filter((_, at) => at !== index));
 					chosen = null;

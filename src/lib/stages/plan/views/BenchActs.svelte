@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The acts at the end of the tally: back, forward, pin, keep.
+	import { BenchActs as say } from '$lib/words/plan';
 	import { pressOf, pressTo } from '$lib/ui/offered';
 	import Pin from '@lucide/svelte/icons/pin';
 	import Redo from '@lucide/svelte/icons/redo-2';
@@ -18,19 +19,19 @@
 
 <div class="no-print flex flex-wrap items-center gap-1 @max-[40rem]:w-full">
 	<noscript>
-		<button class="btn" {...pressTo('?/work')}>Work it out</button>
+		<button class="btn" {...pressTo('?/work')}>{say.workItOut()}</button>
 	</noscript>
 	<button
 		type="button"
 		class={look}
-		aria-label="Undo"
+		aria-label={say.undo()}
 		disabled={!bench.canUndo}
 		onclick={() => bench.undo()}><Undo class="size-5" /></button
 	>
 	<button
 		type="button"
 		class={look}
-		aria-label="Redo"
+		aria-label={say.redo()}
 		disabled={!bench.canRedo}
 		onclick={() => bench.redo()}><Redo class="size-5" /></button
 	>
@@ -39,10 +40,10 @@
 		class={look}
 		onclick={onpin}
 		disabled={isPinned}
-		aria-label={isPinned ? 'Pinned' : 'Pin this plan'}
-		title="Pin, to measure against: see how far every figure moves"><Pin class="size-5" /></button
+		aria-label={isPinned ? say.pinned() : say.pinThisPlan()}
+		title={say.pinToMeasureAgainstSee()}><Pin class="size-5" /></button
 	>
 	<button class="btn btn-accent @max-[38rem]:flex-1" {...pressOf('?/keep')} aria-busy={isKeeping}
-		>Keep this plan</button
+		>{say.keepThisPlan()}</button
 	>
 </div>

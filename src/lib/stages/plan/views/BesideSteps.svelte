@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What stands beside the steps: the mat, or one of the views that are fetched when they are asked for.
+	import { BesideSteps as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Pins } from '$lib/stages/plan/bench/pins.svelte';
 	import { sheetAddress } from '$lib/stages/plan/document/sheet-address';
@@ -32,7 +33,7 @@
 <div
 	class="no-print -mx-4 flex flex-wrap gap-x-1 border-b-4 border-accent px-4"
 	role="group"
-	aria-label="Beside the steps"
+	aria-label={say.besideTheSteps()}
 >
 	{#each views as { view: to, label } (to)}
 		<button
@@ -45,7 +46,7 @@
 </div>
 
 <noscript>
-	<ul class="no-print flex flex-wrap gap-x-4" aria-label="On paper">
+	<ul class="no-print flex flex-wrap gap-x-4" aria-label={say.onPaper()}>
 		{#each sheetsFor(bench.plan) as { sheet, title } (sheet)}
 			<li>
 				<a class="link-row" href={sheetAddress(`${sheet}.pdf`, bench.plan, name, asked)}>{title}</a>
@@ -56,8 +57,7 @@
 {#if view === 'mat'}
 	{#if isNew}
 		<p class="no-print text-[0.9375rem]">
-			Start anywhere on the left: every choice is drawn and counted at once. Tap a figure below to
-			see how it is reached; keep the plan when it looks right.
+			{say.startAnywhereOnTheLeft()}
 		</p>
 	{/if}
 	<MatView {bench} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Every call in a line; the whole of it stands in the step it concerns.
+	import { CallList as say } from '$lib/words/plan';
 	import CircleCheck from '@lucide/svelte/icons/circle-check';
 	import Eye from '@lucide/svelte/icons/eye';
 	import Wrench from '@lucide/svelte/icons/wrench';
@@ -9,7 +10,7 @@
 	const { bench }: { bench: Bench } = $props();
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };
 	const colours = { good: 'text-secondary', look: 'text-primary', change: 'text-error' };
-	const said = { good: 'good', look: 'worth a look', change: 'better changed' };
+	const said = { good: 'good', look: say.worthALook(), change: say.betterChanged() };
 	const calls = $derived(bench.drawn.estimate.judgements);
 </script>
 
@@ -27,7 +28,7 @@
 				<span>
 					<strong>{words.call}.</strong>
 					{judgement.severity === 'good' ? words.why : ''}
-					<span class="sr-only">{said[judgement.severity]}, in the step</span>
+					<span class="sr-only">{say.inTheStep({ said: said[judgement.severity] })}</span>
 					<span class="quiet block text-sm capitalize">{judgement.subject}</span>
 				</span>
 			</button>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The drawing of the open step, large, to be looked at closer, with the figures that go with it.
+	import { Closer as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { rowsPerBall } from '$lib/core/techniques/crochet/rows-per-ball';
 	import { fourSeats } from '$lib/core/techniques/peg-loom/seats';
@@ -31,12 +32,12 @@
 	const massFactor = $derived(pointFor(bench.drawn.plan, bench.practice).factors.bagMass);
 	const turn = $derived(mat.kind === 'finger-bands' ? crossingsHome(mat.warpStrands) : 0);
 	const names = {
-		size: 'the mat',
-		bag: 'the bag',
-		cut: 'the cut',
-		join: 'the strand',
-		technique: 'the making',
-		finish: 'the finish'
+		size: say.theMat(),
+		bag: say.theBag(),
+		cut: say.theCut(),
+		join: say.theStrand(),
+		technique: say.theMaking(),
+		finish: say.theFinish()
 	} as const;
 </script>
 
@@ -51,72 +52,82 @@
 </Zoomable>
 {#if step === 'bag' || step === 'cut'}
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[0.9375rem]">
-		<dt>A bag gives</dt>
+		<dt>{say.aBagGives()}</dt>
 		<dd class="figure text-right font-semibold">{cutLine(model.yield, bench.system)}</dd>
-		<dt>Strand a bag</dt>
+		<dt>{say.strandABag()}</dt>
 		<dd class="figure text-right font-semibold">
 			{strand(perBagMm)}
 		</dd>
-		<dt>Film used of a bag</dt>
+		<dt>{say.filmUsedOfABag()}</dt>
 		<dd class="figure text-right font-semibold">
-			{mass(model.yield.filmUsedG)} of {mass(bench.drawn.plan.bag.massG * massFactor)}
+			{say.of({
+				mass: mass(model.yield.filmUsedG),
+				mass2: mass(bench.drawn.plan.bag.massG * massFactor)
+			})}
 		</dd>
-		<dt>Scrap from all the bags</dt>
+		<dt>{say.scrapFromAllTheBags()}</dt>
 		<dd class="figure text-right font-semibold">{mass(model.mass.scrapG)}</dd>
-		<dt>Spoiled in work</dt>
+		<dt>{say.spoiledInWork()}</dt>
 		<dd class="figure text-right font-semibold">{mass(model.mass.spoiledG)}</dd>
 	</dl>
 {:else if step === 'join'}
 	<p class="quiet text-[0.9375rem]">
-		Drawn at true scale where the screen tells its size honestly; the printed sheets always are.
-		Slack in the hand, it looks half as thick again.
+		{say.drawnAtTrueScaleWhere()}
 	</p>
 {:else if step === 'technique'}
 	{#if mat.kind === 'crochet'}
 		<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[0.9375rem] @min-[38rem]:max-w-md">
-			<dt>Begin</dt>
+			<dt>{say.begin()}</dt>
 			<dd class="figure text-right font-semibold">
-				chain {foundationChains(mat)} and turn
+				{say.chainAndTurn({ foundationChains: foundationChains(mat) })}
 			</dd>
-			<dt>Foundation chain</dt>
+			<dt>{say.foundationChain()}</dt>
 			<dd class="figure text-right font-semibold">
-				{mat.stitches} chains for {mat.stitches} stitches, {strand(mat.foundationMm)}
+				{say.chainsForStitches({ stitches: mat.stitches, strand: strand(mat.foundationMm) })}
 			</dd>
-			<dt>One row takes</dt>
+			<dt>{say.oneRowTakes()}</dt>
 			<dd class="figure text-right font-semibold">{strand(mat.strandPerRowMm)}</dd>
-			<dt>A ball of {bagsPerBall} bags makes</dt>
+			<dt>{say.aBallOfBagsMakes({ bagsPerBall })}</dt>
 			<dd class="figure text-right font-semibold">
-				{figure(rowsPerBall(ballStrandMm(bench.drawn.plan, model), mat.strandPerRowMm))} rows
+				{say.rows({
+					rowsPerBall: figure(
+						rowsPerBall(ballStrandMm(bench.drawn.plan, model), mat.strandPerRowMm)
+					)
+				})}
 			</dd>
-			<dt>A stitch is</dt>
+			<dt>{say.aStitchIs()}</dt>
 			<dd class="figure text-right font-semibold">
 				{fine(mat.stitchWidthMm)} × {fine(mat.rowHeightMm)}
 			</dd>
-			<dt>The mat lies</dt>
-			<dd class="figure text-right font-semibold">{fine(mat.thicknessMm)} thick</dd>
-			<dt>Turns at row ends</dt>
+			<dt>{say.theMatLies()}</dt>
+			<dd class="figure text-right font-semibold">{say.thick({ fine: fine(mat.thicknessMm) })}</dd>
+			<dt>{say.turnsAtRowEnds()}</dt>
 			<dd class="figure text-right font-semibold">{wholeNumber(mat.rows)}</dd>
 		</dl>
 	{:else if mat.kind === 'peg-loom' && technique.kind === 'peg-loom'}
 		<OverUnderChart {mat} {technique} />
 		<p class="quiet text-[0.9375rem]">
-			{wholeNumber(mat.warpStrands)} strands from peg to peg, {bench.readable(
-				mat.pegToPegMm,
-				'mat'
-			)};
-			{strand(mat.weftStrandMm)} of weft.
+			{say.strandsFromPegToPeg({
+				warpStrands: wholeNumber(mat.warpStrands),
+				readable: bench.readable(mat.pegToPegMm, 'mat'),
+				strand: strand(mat.weftStrandMm)
+			})}
 			{#if technique.ends === 'both' && mat.rows >= 2}
-				Four can weave: each end's pair hands over after strand {fourSeats(mat.pegs, mat.rows)[0]
-					?.lastStrand}.
+				{say.fourCanWeaveEachEnds({
+					lastStrand: fourSeats(mat.pegs, mat.rows)[0]?.lastStrand ?? ''
+				})}
 			{/if}
 		</p>
 	{:else if mat.kind === 'twined'}
 		<p class="quiet text-[0.9375rem]">
-			{mat.panel.nails} nails at each end, {formatSpacing(mat.panel.spacingMm, bench.system)} apart,
-			{mat.panel.rows} rows{mat.panels.count > 1 ? `, in each of ${mat.panels.count} panels` : ''}; {strand(
-				mat.warpMm
-			)} of warp in all{mat.clothM > 0 ? ` from ${strand(mat.clothM * 1000)} of cloth` : ''}. Eyes
-			or clips hold the rods; bare nails let them pop out.
+			{say.nailsAtEachEndApart({
+				nails: mat.panel.nails,
+				formatSpacing: formatSpacing(mat.panel.spacingMm, bench.system),
+				rows: mat.panel.rows,
+				part: mat.panels.count > 1 ? say.inEachOfPanels({ count: mat.panels.count }) : '',
+				strand: strand(mat.warpMm),
+				part2: mat.clothM > 0 ? say.fromOfCloth({ strand: strand(mat.clothM * 1000) }) : ''
+			})}
 		</p>
 	{/if}
 {/if}

@@ -1,16 +1,17 @@
 <script lang="ts">
 	// What lies under the mat: the open step's drawing closer, or how a figure is reached.
+	import { DetailSheet as say } from '$lib/words/plan';
 	import type { Bench, DetailView } from '$lib/stages/plan/bench/bench.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const views: readonly { view: NonNullable<DetailView>; label: string }[] = [
-		{ view: 'closer', label: 'A closer look' },
-		{ view: 'reckoning', label: 'How it is reached' }
+		{ view: 'closer', label: say.aCloserLook() },
+		{ view: 'reckoning', label: say.howItIsReached() }
 	];
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3 border-t border-base-300 pt-3">
-	<div class="no-print flex flex-wrap gap-1" role="group" aria-label="What to look at">
+	<div class="no-print flex flex-wrap gap-1" role="group" aria-label={say.whatToLookAt()}>
 		{#each views as { view, label } (view)}
 			<button
 				type="button"

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What is judged of the plan as it is drawn: how close it is, the calls, and what the figures rest on.
+	import { FingertipTest as say } from '$lib/words/plan';
 	import Caution from '$lib/ui/Caution.svelte';
 	import Term from '$lib/ui/Term.svelte';
 	import { basisWords, unfitWords } from '$lib/ui/basis-words';
@@ -15,22 +16,22 @@
 	hidden={isHidden}
 	aria-labelledby="judged"
 >
-	<h2 id="judged">Fingertip test</h2>
+	<h2 id="judged">{say.fingertipTest()}</h2>
 	<CoverGauge cover={bench.drawn.estimate.tally.cover} kind={bench.drawn.plan.technique.kind} />
 	<CallList {bench} />
 	<p class="text-[0.9375rem]">
-		What is <Term term="cover">cover</Term>? The small figures hold <Term term="interval"
-			>four times in five</Term
-		>.
+		{say.whatIs()}
+		<Term term="cover">{say.cover()}</Term>{say.theSmallFiguresHold()}
+		<Term term="interval">{say.fourTimesInFive()}</Term>.
 	</p>
 	<p class="text-[0.9375rem]" data-basis>
 		{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
-		Figures {basisWords(bench.drawn.estimate.basis)}.
+		{say.figures({ basis: basisWords(bench.drawn.estimate.basis) })}
 		{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"
-				>See the measures</a
+				>{say.seeTheMeasures()}</a
 			>{/if}
 	</p>
 	<Caution>
-		A mat is a barrier against cold, wet ground; it is not a medical, rescue or fire-rated product.
+		{say.aMatIsABarrier()}
 	</Caution>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The plan's name, ways to hand it on, and what became of work that was not kept.
+	import { PlanHead as say } from '$lib/words/plan';
 	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import Link from '@lucide/svelte/icons/link';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
@@ -27,23 +28,23 @@
 		if (unkept.name.trim()) address.searchParams.set('name', unkept.name.trim());
 		try {
 			await navigator.clipboard.writeText(address.href);
-			linkSaid = 'Link copied';
+			linkSaid = say.linkCopied();
 		} catch {
 			history.replaceState(history.state, '', address);
-			linkSaid = 'The link is in the address bar';
+			linkSaid = say.theLinkIsInThe();
 		}
 	}
 </script>
 
 <div class="flex flex-wrap items-start gap-x-3 gap-y-2">
 	<div class="min-w-0 flex-1 basis-60">
-		<label class="sr-only" for="name">Name of the plan</label>
+		<label class="sr-only" for="name">{say.nameOfThePlan()}</label>
 		<input
 			class="field figure text-lg font-bold"
 			id="name"
 			name="name"
 			bind:value={unkept.name}
-			placeholder="Name this plan to keep it"
+			placeholder={say.nameThisPlanToKeep()}
 			autocomplete="off"
 			aria-invalid={nameProblem ? 'true' : undefined}
 			aria-describedby={nameProblem ? 'name-problem' : undefined}
@@ -57,16 +58,16 @@
 			type="button"
 			class="btn btn-square btn-ghost"
 			onclick={copyLink}
-			aria-label="Copy a link to this plan"
-			title="Copy a link"><Link class="size-5" /></button
+			aria-label={say.copyALinkToThis()}
+			title={say.copyALink()}><Link class="size-5" /></button
 		>
 		<button
 			type="button"
 			class="btn btn-square btn-ghost @max-[38rem]:hidden"
 			aria-expanded={areKeysShown}
 			onclick={onkeys}
-			aria-label="Keys"
-			title="Keys: ?"><Keyboard class="size-5" /></button
+			aria-label={say.keys()}
+			title={say.keys2()}><Keyboard class="size-5" /></button
 		>
 		{@render links?.()}
 	</div>
@@ -74,11 +75,15 @@
 {#if unkept.isBroughtBack || linkSaid || isJustKept}
 	<div class="no-print flex flex-wrap items-center gap-x-4 text-[0.9375rem]">
 		{#if isJustKept}
-			<span role="status" class="font-semibold text-secondary">Kept, version {keptAs}</span>
+			<span role="status" class="font-semibold text-secondary"
+				>{say.keptVersion({ keptAs: keptAs ?? '' })}</span
+			>
 		{/if}
 		{#if unkept.isBroughtBack}
-			<span role="status">Brought back what was not kept yet.</span>
-			<button type="button" class="link-row" onclick={() => unkept.startOver()}>Start over</button>
+			<span role="status">{say.broughtBackWhatWasNot()}</span>
+			<button type="button" class="link-row" onclick={() => unkept.startOver()}
+				>{say.startOver()}</button
+			>
 		{/if}
 		{#if linkSaid}<span role="status">{linkSaid}</span>{/if}
 	</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// One plan to read: its steps, what it takes, and the mat as it will lie.
+	import { ReadPlan as say } from '$lib/words/plan';
 	import { estimatePlan, tallyNames } from '$lib/core/estimate/estimate';
 	import type { Plan } from '$lib/core/model/types';
 	import type { Practice } from '$lib/core/practice/practice';
@@ -34,9 +35,7 @@
 		<p class="quiet">{reader.name}</p>
 		<h1>{name}</h1>
 		<p class="quiet">
-			A plan to read, as it was kept on {yearDayWords(keptAt)}. Figures as of now, {basisWords(
-				estimate.basis
-			)}.
+			{say.aPlanToReadAs({ yearDay: yearDayWords(keptAt), basis: basisWords(estimate.basis) })}
 		</p>
 	</div>
 	<div class="sheet p-4">
@@ -51,7 +50,7 @@
 		</Measured>
 	</div>
 	<section class="sheet p-4" aria-labelledby="takes">
-		<h2 id="takes">What it takes</h2>
+		<h2 id="takes">{say.whatItTakes()}</h2>
 		<dl class="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 @min-[45rem]:grid-cols-3">
 			{#each tallyNames as part (part)}
 				<div data-tally={part}>
@@ -68,7 +67,7 @@
 		</dl>
 	</section>
 	<section class="sheet p-4" aria-labelledby="made-how">
-		<h2 id="made-how">How it is made</h2>
+		<h2 id="made-how">{say.howItIsMade()}</h2>
 		<dl class="mt-2 grid gap-2">
 			{#each stepNames as step (step)}
 				<div class="grid gap-x-4 @min-[38rem]:grid-cols-[8rem_1fr]">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Reckoning as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { explainFigure } from '$lib/core/explain/explain-plan';
 	import { pointFor } from '$lib/core/model/known-for';
@@ -25,15 +26,17 @@
 
 <div class="grid gap-3">
 	<h2 id="reckoning" tabindex="-1" {@attach whenAsked}>
-		How “{tallyWords[bench.figure].label}” is reached
+		{say.howIsReached({ label: tallyWords[bench.figure].label })}
 	</h2>
 	<p class="quiet text-[0.9375rem]">
-		From {given.map((step) => `${step.name} ${valueWords(step, bench.system)}`).join(', ')}.
+		{say.from({
+			given: given.map((step) => `${step.name} ${valueWords(step, bench.system)}`).join(', ')
+		})}
 	</p>
 	<div class="overflow-x-auto">
 		<table class="w-full text-[0.9375rem]">
 			<thead class="sr-only">
-				<tr><th>Step</th><th>How</th><th>Comes to</th></tr>
+				<tr><th>{say.step()}</th><th>{say.how()}</th><th>{say.comesTo()}</th></tr>
 			</thead>
 			<tbody>
 				{#each reached as step (step.symbol)}
@@ -52,9 +55,6 @@
 		</table>
 	</div>
 	<p class="quiet text-[0.9375rem]">
-		The interval holds the figure four times in five. It comes from the spread of bag weight, piece
-		length, gauge and hands, until your own swatches and timed work narrow it. Figures {basisWords(
-			bench.drawn.estimate.basis
-		)}.
+		{say.theIntervalHoldsTheFigure({ basis: basisWords(bench.drawn.estimate.basis) })}
 	</p>
 </div>

@@ -1,3 +1,4 @@
+import { methodWords as say } from '$lib/words/plan';
 import type { Method } from '$lib/core/compare/sweep';
 import type { Cut } from '$lib/core/cut/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -9,19 +10,19 @@ function cutWords(cut: Cut, system: LengthSystem): string {
 	switch (cut.style) {
 		case 'loops':
 			return cut.equalStrips === undefined
-				? `rings of ${formatLength(cut.stripWidthMm ?? 0, system, 'small')}`
-				: `${cut.equalStrips} equal rings`;
+				? say.ringsOf({ formatLength: formatLength(cut.stripWidthMm ?? 0, system, 'small') })
+				: say.equalRings({ equalStrips: cut.equalStrips });
 		case 'spiral':
-			return `spiral of ${formatLength(cut.stripWidthMm, system, 'small')}`;
+			return say.spiralOf({ formatLength: formatLength(cut.stripWidthMm, system, 'small') });
 		case 'half-bag':
-			return 'half bags';
+			return say.halfBags();
 		case 'whole-tube':
-			return cut.handles === 'kept' ? 'whole tubes, handles kept' : 'whole tubes';
+			return cut.handles === 'kept' ? say.wholeTubesHandlesKept() : say.wholeTubes();
 	}
 }
 
 const trimWords = (cut: Cut): string =>
-	cut.style === 'half-bag' ? '' : cut.trimBottomMm >= 40 ? ', generous trim' : ', close trim';
+	cut.style === 'half-bag' ? '' : cut.trimBottomMm >= 40 ? say.generousTrim() : say.closeTrim();
 
 /** A method in a line: how it is cut, and how it is made. */
 export function methodWords(
@@ -39,12 +40,18 @@ export function methodWords(
 			};
 		case 'peg-loom':
 			return {
-				cut: `${cutting}; weft ${cutWords(technique.weftCut, system)}`,
-				made: `peg loom, pegs ${small(technique.pitchMm)} apart, beaten ${technique.packing}`
+				cut: say.weft({ cutting, cut: cutWords(technique.weftCut, system) }),
+				made: say.pegLoomPegsApartBeaten({
+					small: small(technique.pitchMm),
+					packing: technique.packing
+				})
 			};
 		case 'twined':
-			return { cut: cutting, made: `twined frame, nails ${small(technique.pitchMm)} apart` };
+			return { cut: cutting, made: say.twinedFrameNailsApart({ small: small(technique.pitchMm) }) };
 		case 'finger-bands':
-			return { cut: cutting, made: `finger bands of ${technique.warpStrands} strands` };
+			return {
+				cut: cutting,
+				made: say.fingerBandsOfStrands({ warpStrands: technique.warpStrands })
+			};
 	}
 }

@@ -1,3 +1,4 @@
+import { problemWords as msg } from '$lib/words/plan';
 import type { PlanProblem } from '$lib/core/model/plan-problems';
 import { planLimits } from '$lib/core/model/limits';
 import type { LengthScale, LengthSystem } from '$lib/core/units/format-length';
@@ -31,12 +32,10 @@ function outOfBounds(
 	const most = boundWords(path, bound.atMost, system);
 	const each = path === 'bag.mass_g' ? ' a bag' : '';
 	if (value < bound.atLeast) {
-		return bound.atLeast === 0
-			? 'This cannot be less than nothing.'
-			: `This is too small: at least ${least}${each}.`;
+		return bound.atLeast === 0 ? msg.thisCannotBeLessThan() : msg.thisIsTooSmallAt({ least, each });
 	}
-	if (value > bound.atMost) return `This is too large: at most ${most}${each}.`;
-	return `This needs a whole number from ${least} to ${most}.`;
+	if (value > bound.atMost) return msg.thisIsTooLargeAt({ most, each });
+	return msg.thisNeedsAWholeNumber({ least, most });
 }
 
 /** What is wrong with a field, as one volunteer would say it to another. */
@@ -55,30 +54,41 @@ export function fieldProblemWords(problem: FieldProblem, system: LengthSystem): 
 		case 'out-of-bounds':
 			return outOfBounds(problem, system);
 		case 'one-of-two':
-			return 'Give a strip width or a count of equal strips, one of the two.';
+			return msg.giveAStripWidthOr();
 		case 'trims-take-all':
-			return `The trims take ${formatLength(problem.trimsMm, system, 'bag')} of a body of ${formatLength(problem.bodyMm, system, 'bag')}: nothing is left to cut.`;
+			return msg.theTrimsTakeOfA({
+				formatLength: formatLength(problem.trimsMm, system, 'bag'),
+				formatLength2: formatLength(problem.bodyMm, system, 'bag')
+			});
 		case 'strip-wider-than-body':
-			return `The strip is wider than the ${formatLength(problem.usableMm, system, 'bag')} left between the trims.`;
+			return msg.theStripIsWiderThan({
+				formatLength: formatLength(problem.usableMm, system, 'bag')
+			});
 		case 'spiral-too-wide':
-			return `A spiral needs two turns: at most ${small(problem.usableMm / 2)} wide in the ${formatLength(problem.usableMm, system, 'bag')} between the trims.`;
+			return msg.aSpiralNeedsTwoTurns({
+				small: small(problem.usableMm / 2),
+				formatLength: formatLength(problem.usableMm, system, 'bag')
+			});
 		case 'joint-not-for-cut':
-			return 'This joint does not go with this cut: an open strip has no loop to pass through.';
+			return msg.thisJointDoesNotGo();
 		case 'strips-too-narrow':
-			return `That makes strips of ${small(problem.stripMm)}; at least ${small(problem.leastMm)} can be cut and joined.`;
+			return msg.thatMakesStripsOfAt({
+				small: small(problem.stripMm),
+				small2: small(problem.leastMm)
+			});
 		case 'no-length-after-joint':
-			return 'The rings would be too small to join: the knot takes all their length. Use a wider bag or a narrower strip.';
+			return msg.theRingsWouldBeToo();
 	}
 }
 
 export function nameProblemWords(problem: NameProblem): string {
 	switch (problem.code) {
 		case 'name-empty':
-			return 'Give the plan a name, so that it can be found again.';
+			return msg.giveThePlanAName();
 		case 'name-too-long':
-			return `The name has ${problem.length} characters; ${problem.longest} are kept.`;
+			return msg.theNameHasCharactersAre({ length: problem.length, longest: problem.longest });
 		case 'name-unreadable':
-			return 'The name has a character that cannot be shown. Please type it again.';
+			return msg.theNameHasACharacter();
 	}
 }
 
@@ -86,18 +96,21 @@ export function nameProblemWords(problem: NameProblem): string {
 export function fileProblemWords(problem: PlanFileProblem, system: LengthSystem): string {
 	switch (problem.code) {
 		case 'file-missing':
-			return 'Choose a plan file first.';
+			return msg.chooseAPlanFileFirst();
 		case 'file-too-large':
-			return `That file is ${trimmed(problem.bytes / 1_048_576, 1)} MB. A plan file is far smaller; this is something else.`;
+			return msg.thatFileIsMbA({ bytes: trimmed(problem.bytes / 1_048_576, 1) });
 		case 'file-not-json':
-			return 'That file is not a plan file: it could not be read as JSON.';
+			return msg.thatFileIsNotA();
 		case 'file-other-kind':
-			return 'That file is not a plan of Nest Row.';
+			return msg.thatFileIsNotA2();
 		case 'file-newer':
-			return `That plan was saved by a newer Nest Row (version ${trimmed(problem.version, 0)} of the file). Bring this one up to date to open it.`;
+			return msg.thatPlanWasSavedBy({ version: trimmed(problem.version, 0) });
 		case 'file-value':
-			return `In the file, ${problem.path}: ${problem.detail}.`;
+			return msg.inTheFile({ path: problem.path, detail: problem.detail });
 		case 'file-misfit':
-			return `In the file, ${problem.problem.path}: ${fieldProblemWords(problem.problem, system)}`;
+			return msg.inTheFile2({
+				path: problem.problem.path,
+				fieldProblem: fieldProblemWords(problem.problem, system)
+			});
 	}
 }

@@ -1,3 +1,4 @@
+import { sheets as say } from '$lib/words/plan';
 import { sheetCautions } from './caution-words';
 import type { Plan } from '$lib/core/model/types';
 
@@ -16,40 +17,40 @@ export function sheetsFor(plan: Plan): SheetOffer[] {
 	const makers: Record<Plan['technique']['kind'], SheetOffer> = {
 		crochet: {
 			sheet: 'crochet',
-			title: 'Crochet sheet',
+			title: say.crochetSheet(),
 			about: 'Every row with a box to tick, and where each ball ends.',
 			cautions: sheetCautions.byHand
 		},
 		'peg-loom': {
 			sheet: 'loom',
-			title: 'Loom sheet',
+			title: say.loomSheet(),
 			about: 'Pegs, strands, where each knot falls, over and under, where the ends meet.',
 			cautions: sheetCautions.underTension
 		},
 		twined: {
 			sheet: 'frame',
-			title: 'Frame sheet',
-			about: 'Nails, warp, rows and panels, with rows to tick.',
+			title: say.frameSheet(),
+			about: say.nailsWarpRowsAndPanels(),
 			cautions: sheetCautions.underTension
 		},
 		'finger-bands': {
 			sheet: 'bands',
-			title: 'Band sheet',
-			about: 'Bands to tick, what each takes, and the turn crossing by crossing.',
+			title: say.bandSheet(),
+			about: say.bandsToTickWhatEach(),
 			cautions: sheetCautions.byHand
 		}
 	};
 	return [
 		{
 			sheet: 'plan',
-			title: 'Plan sheet',
-			about: 'The whole plan for the wall: large figures, the mat, how it is made.',
+			title: say.planSheet(),
+			about: say.theWholePlanForThe(),
 			cautions: sheetCautions.plan
 		},
 		{
 			sheet: 'cutting',
-			title: 'Cutting sheet',
-			about: 'A guide strip at true scale to lay the bag against, with a 100 mm line to check.',
+			title: say.cuttingSheet(),
+			about: say.aGuideStripAtTrue(),
 			cautions: sheetCautions.cutting(plan)
 		},
 		makers[plan.technique.kind]

@@ -1,3 +1,4 @@
+import { stepLines as say } from '$lib/words/plan';
 import { presetOf } from '$lib/core/bag/presets';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { Estimate } from '$lib/core/estimate/estimate';
@@ -17,25 +18,25 @@ export const stepNames = ['size', 'bag', 'cut', 'join', 'technique', 'finish'] a
 export type StepName = (typeof stepNames)[number];
 
 const bagNames = {
-	'thin-carrier': 'thin carrier',
-	'shop-bag': 'heavier shop bag',
-	'milk-pouch': 'milk pouch'
+	'thin-carrier': say.thinCarrier(),
+	'shop-bag': say.heavierShopBag(),
+	'milk-pouch': say.milkPouch()
 } as const;
 
 export function bagName(bag: Bag): string {
 	const preset = presetOf(bag);
-	return preset ? bagNames[preset] : 'our own bag';
+	return preset ? bagNames[preset] : say.ourOwnBag();
 }
 
 export const jointNames: Readonly<Record<JointKind, string>> = {
-	loop: 'loop through loop',
-	overhand: 'overhand knot',
-	slit: 'slit in slit'
+	loop: say.loopThroughLoop(),
+	overhand: say.overhandKnot(),
+	slit: say.slitInSlit()
 };
 const spinNames: Readonly<Record<Spin, string>> = {
 	none: '',
 	single: ', spun',
-	'two-ply': ', spun two-ply'
+	'two-ply': say.spunTwoPly()
 };
 
 /** What a bag is cut into, in a few words. */
@@ -43,13 +44,13 @@ export function cutLine(cut: CutYield, system: LengthSystem): string {
 	const width = formatLength(cut.stripWidthMm, system, 'small');
 	switch (cut.style) {
 		case 'loops':
-			return `${cut.pieces} ${cut.pieces === 1 ? 'ring' : 'rings'} of ${width}`;
+			return say.piecesPluralOneOtherOf({ pieces: cut.pieces, width });
 		case 'spiral':
-			return `spiral of ${width}, ${cut.turns} turns`;
+			return say.spiralOfTurns({ width, turns: cut.turns ?? '' });
 		case 'half-bag':
-			return 'two half bags, whole film';
+			return say.twoHalfBagsWholeFilm();
 		case 'whole-tube':
-			return `whole tube, ${width} wide`;
+			return say.wholeTubeWide({ width });
 	}
 }
 
@@ -58,13 +59,28 @@ function techniqueLine(plan: Plan, estimate: Estimate, terms: StitchTerms): stri
 	const { mat } = estimate.model;
 	switch (technique.kind) {
 		case 'crochet':
-			return `${stitchName(technique.stitch, terms)}, ${trimmed(technique.hookMm, 1)} mm hook`;
+			return say.mmHook({
+				stitchName: stitchName(technique.stitch, terms),
+				hookMm: trimmed(technique.hookMm, 1)
+			});
 		case 'peg-loom':
-			return `peg loom, ${mat.kind === 'peg-loom' ? mat.pegs : 0} pegs, beaten ${technique.packing}`;
+			return say.pegLoomPegsBeaten({
+				part: mat.kind === 'peg-loom' ? mat.pegs : 0,
+				packing: technique.packing
+			});
 		case 'twined':
-			return `twined frame, ${mat.kind === 'twined' ? mat.nails : 0} nails${mat.kind === 'twined' && mat.panels.count > 1 ? `, ${mat.panels.count} panels` : ''}`;
+			return say.twinedFrameNails({
+				part: mat.kind === 'twined' ? mat.nails : 0,
+				part2:
+					mat.kind === 'twined' && mat.panels.count > 1
+						? say.panels({ count: mat.panels.count })
+						: ''
+			});
 		case 'finger-bands':
-			return `${mat.kind === 'finger-bands' ? mat.bands : 0} finger-woven bands of ${technique.warpStrands} strands`;
+			return say.fingerWovenBandsOfStrands({
+				part: mat.kind === 'finger-bands' ? mat.bands : 0,
+				warpStrands: technique.warpStrands
+			});
 	}
 }
 
@@ -79,15 +95,26 @@ export function stepLines(
 	const finish = plan.finish ?? usualFinish;
 	const ties =
 		finish.ties === 'none'
-			? 'no ties'
-			: `two ${finish.ties === 'chain' ? 'chained' : 'braided'} ties${finish.hasStrap ? ', carry strap' : ''}`;
+			? say.noTies()
+			: say.twoIstiesSelectYesOther({
+					isTies: finish.ties === 'chain' ? 'yes' : 'no',
+					isHasStrap: finish.hasStrap ? 'yes' : 'no'
+				});
 	const joint = plan.join?.kind ?? usualJoint(plan.cut.style);
 	const { bagsPerBall } = plan.work ?? usualWorkSetup;
 	return {
-		size: `${formatLength(plan.target.widthMm, system, 'mat')} × ${formatLength(plan.target.lengthMm, system, 'mat')}, one sleeper`,
+		size: say.oneSleeper({
+			formatLength: formatLength(plan.target.widthMm, system, 'mat'),
+			formatLength2: formatLength(plan.target.lengthMm, system, 'mat')
+		}),
 		bag: `${bagName(plan.bag)}, ${trimmed(plan.bag.massG, 1)} g, ${trimmed(model.filmThicknessMm * 1000, 0)} µm`,
 		cut: cutLine(model.yield, system),
-		join: `${jointNames[joint]}${spinNames[plan.join?.spin ?? 'none']}, ${wholeNumber(Math.ceil(model.joints))} joints, balls of ${bagsPerBall}`,
+		join: say.jointsBallsOf({
+			jointNames: jointNames[joint],
+			spinNames: spinNames[plan.join?.spin ?? 'none'],
+			ceil: wholeNumber(Math.ceil(model.joints)),
+			bagsPerBall
+		}),
 		technique: techniqueLine(plan, estimate, terms),
 		finish: ties
 	};

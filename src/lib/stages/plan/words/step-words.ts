@@ -1,3 +1,4 @@
+import { stepWords as say } from '$lib/words/plan';
 import type { Step } from '$lib/core/explain/trail';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { stepOfFigure } from '$lib/core/explain/explain-plan';
@@ -13,10 +14,10 @@ export function relationWords(relation: string): string {
 		.replace(/ \* /g, ' × ')
 		.replace(/ - /g, ' − ')
 		.replace(/sqrt\(/g, '√(')
-		.replace(/floor\(/g, 'whole part of (')
+		.replace(/floor\(/g, say.wholePartOf())
 		.replace(/round\(/g, 'rounded (')
-		.replace(/max\(1, /g, 'at least 1, (')
-		.replace(/max\(0, /g, 'at least 0, (')
+		.replace(/max\(1, /g, say.atLeast1())
+		.replace(/max\(0, /g, say.atLeast0())
 		.replaceAll('_', ' ');
 }
 
@@ -44,5 +45,5 @@ export function reachedWords(step: Step, figureName: TallyName, system: LengthSy
 	if (step.symbol !== stepOfFigure[figureName] || !tallyWords[figureName].isCounted) return words;
 	return Number.isInteger(step.value)
 		? words
-		: `${words}, so ${figureWords(step.value, figureName, system)}`;
+		: say.so({ words, figure: figureWords(step.value, figureName, system) });
 }

@@ -1,3 +1,4 @@
+import { tallyWords as say } from '$lib/words/plan';
 import type { Interval, Tally, TallyName } from '$lib/core/estimate/estimate';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { strandUnit } from '$lib/core/units/format-length';
@@ -8,14 +9,14 @@ import { figure, fixed, roughly, wholeNumber } from '$lib/ui/number-words';
 export const tallyWords: Readonly<
 	Record<TallyName, { readonly label: string; readonly isCounted: boolean }>
 > = {
-	toCollect: { label: 'Bags to collect', isCounted: true },
-	toPrepare: { label: 'Bags to prepare', isCounted: true },
-	strandM: { label: 'Strand', isCounted: false },
-	balls: { label: 'Balls', isCounted: true },
-	joints: { label: 'Joints', isCounted: true },
-	hours: { label: 'Hands-on time', isCounted: false },
-	matKg: { label: 'Mat weighs', isCounted: false },
-	cover: { label: 'Cover', isCounted: false }
+	toCollect: { label: say.bagsToCollect(), isCounted: true },
+	toPrepare: { label: say.bagsToPrepare(), isCounted: true },
+	strandM: { label: say.strand(), isCounted: false },
+	balls: { label: say.balls(), isCounted: true },
+	joints: { label: say.joints(), isCounted: true },
+	hours: { label: say.handsOnTime(), isCounted: false },
+	matKg: { label: say.matWeighs(), isCounted: false },
+	cover: { label: say.cover(), isCounted: false }
 };
 
 /** The unit a figure is shown in, and how many of it one of the model's own is. */

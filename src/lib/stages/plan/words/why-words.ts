@@ -1,23 +1,24 @@
 // Why the figures of one plan are not those of another, in a line: the largest shares first.
+import { whyWords as say } from '$lib/words/plan';
 import type { FigureShift, PlanFactor } from '$lib/core/explain/why-moved';
 import { figure, wholeNumber } from '$lib/ui/number-words';
 
 /** How a factor changed: greater, smaller, or simply otherwise. */
 const changed: Readonly<Record<PlanFactor, readonly [more: string, less: string, other: string]>> =
 	{
-		size: ['a larger mat', 'a smaller mat', 'another shape of mat'],
-		bag: ['a heavier bag', 'a lighter bag', 'another bag'],
-		trim: ['more trimmed off', 'less trimmed off', 'trimmed otherwise'],
-		strip: ['a wider strip', 'a narrower strip', 'another strip'],
-		cut: ['a wider strip, cut otherwise', 'a narrower strip, cut otherwise', 'another cut'],
-		weft: ['a wider weft', 'a narrower weft', 'another weft'],
-		stitch: ['another stitch', 'another stitch', 'another stitch'],
-		hook: ['larger stitches', 'smaller stitches', 'another hook'],
-		pitch: ['wider apart', 'closer together', 'another spacing'],
-		technique: ['another technique', 'another technique', 'another technique'],
-		join: ['another joint', 'another joint', 'another joint'],
-		finish: ['another finish', 'another finish', 'another finish'],
-		work: ['another way of working', 'another way of working', 'another way of working']
+		size: [say.aLargerMat(), say.aSmallerMat(), say.anotherShapeOfMat()],
+		bag: [say.aHeavierBag(), say.aLighterBag(), say.anotherBag()],
+		trim: [say.moreTrimmedOff(), say.lessTrimmedOff(), say.trimmedOtherwise()],
+		strip: [say.aWiderStrip(), say.aNarrowerStrip(), say.anotherStrip()],
+		cut: [say.aWiderStripCutOtherwise(), say.aNarrowerStripCutOtherwise(), say.anotherCut()],
+		weft: [say.aWiderWeft(), say.aNarrowerWeft(), say.anotherWeft()],
+		stitch: [say.anotherStitch(), say.anotherStitch(), say.anotherStitch()],
+		hook: [say.largerStitches(), say.smallerStitches(), say.anotherHook()],
+		pitch: [say.widerApart(), say.closerTogether(), say.anotherSpacing()],
+		technique: [say.anotherTechnique(), say.anotherTechnique(), say.anotherTechnique()],
+		join: [say.anotherJoint(), say.anotherJoint(), say.anotherJoint()],
+		finish: [say.anotherFinish(), say.anotherFinish(), say.anotherFinish()],
+		work: [say.anotherWayOfWorking(), say.anotherWayOfWorking(), say.anotherWayOfWorking()]
 	};
 
 const amount = (
@@ -35,7 +36,7 @@ export function moveWords({ factor, bags, hours, rows, by }: FigureShift): strin
 	const [more, less, other] = changed[factor];
 	const what = by > 0 ? more : by < 0 ? less : other;
 	const parts: string[] = [];
-	if (Math.abs(rows) >= 1) parts.push(rows < 0 ? 'fewer rows' : 'more rows');
+	if (Math.abs(rows) >= 1) parts.push(rows < 0 ? say.fewerRows() : say.moreRows());
 	if (Math.abs(bags) >= 0.5)
 		parts.push(amount(bags, 'bag', 'bags', (value) => wholeNumber(Math.round(value))));
 	if (Math.abs(hours) >= 0.05) parts.push(amount(hours, 'h', 'h', figure));

@@ -1,3 +1,4 @@
+import { AAddressSheetPdfDoor as say } from '$lib/words/house';
 import { json } from '@sveltejs/kit';
 import { GET as sheet } from '../../../gather/asks/sheet.pdf/+server';
 
@@ -5,4 +6,4 @@ import { GET as sheet } from '../../../gather/asks/sheet.pdf/+server';
 export const GET: typeof sheet = (event) =>
 	event.locals.link?.grants === 'asks'
 		? sheet(event)
-		: json({ problems: ['This link opens nothing.'] }, { status: 404 });
+		: json({ problems: [say.thisLinkOpensNothing()] }, { status: 404 });

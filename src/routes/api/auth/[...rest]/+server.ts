@@ -1,3 +1,4 @@
+import { ApiAuthRestDoor as say } from '$lib/words/house';
 import { auth } from '$lib/server/auth/auth';
 import { isSignInOn } from '$lib/server/auth/identify';
 import { isConfirmed } from '$lib/server/auth/own-account';
@@ -19,12 +20,12 @@ const answer: RequestHandler = async (event) => {
 	const { request, params, locals } = event;
 	const from = clientAddress(event);
 	if (!isSignInOn() || !asked.includes(params.rest ?? ''))
-		return json({ problems: ['There is nothing here.'] }, { status: 404 });
+		return json({ problems: [say.thereIsNothingHere()] }, { status: 404 });
 	if (
 		making.includes(params.rest ?? '') &&
 		!(locals.account && (await isConfirmed(locals.account)))
 	)
-		return json({ problems: ['Say your passphrase first.'] }, { status: 403 });
+		return json({ problems: [say.sayYourPassphraseFirst()] }, { status: 403 });
 	// Options for a guest are counted as well: each of them is remembered for a while.
 	const isGuests = params.rest === 'passkey/generate-authenticate-options';
 	if (isGuests || params.rest === 'passkey/verify-authentication') {
@@ -36,7 +37,7 @@ const answer: RequestHandler = async (event) => {
 		await giveBackTry('wrong-address', from);
 	// What it says beyond that is for whoever builds it, not for whoever asks.
 	return response.status >= 500
-		? json({ problems: ['That did not go.'] }, { status: 400 })
+		? json({ problems: [say.thatDidNotGo()] }, { status: 400 })
 		: response;
 };
 export const GET = answer;

@@ -1,3 +1,4 @@
+import { GatherAsksSheetPdfDoor as say } from '$lib/words/gather';
 import { uuidShape } from '$lib/server/base/uuid';
 import { yearDayWords } from '$lib/ui/day-words';
 import { fileNameOf } from '$lib/ui/name';
@@ -44,5 +45,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		isLarge: asked.large === 'yes',
 		date: new Date()
 	});
-	return answerPdf(bytes, fileNameOf(`Bags wanted ${place?.name ?? ''}`));
+	return answerPdf(bytes, fileNameOf(say.bagsWanted({ name: place?.name ?? '' })));
 };

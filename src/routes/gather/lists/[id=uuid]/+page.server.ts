@@ -1,3 +1,4 @@
+import { GatherListsIdActs as say } from '$lib/words/gather';
 import { listFields } from '$lib/stages/gather/lists/columns';
 import { knownRows } from '$lib/stages/gather/lists/still-asked';
 import { dayOrders } from '$lib/stages/gather/lists/days';
@@ -20,7 +21,7 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
 const shownRows = 8;
-const gone = 'This list is not on the table any more.';
+const gone = say.thisListIsNotOn();
 
 export const load: PageServerLoad = async ({ params, locals, cookies }) => {
 	const { db } = locals;
@@ -81,7 +82,7 @@ export const actions: Actions = {
 	mend: async ({ request, params, locals }) => {
 		const said = cell.safeParse(Object.fromEntries(await readForm(request))).data;
 		if (!said || said.text.includes('\0'))
-			return fail(422, { problems: ['That cell could not be read. Please type it again.'] });
+			return fail(422, { problems: [say.thatCellCouldNotBe()] });
 		await mendImport(locals.db, params.id, said.row, said.column, said.text);
 	},
 	keep: async ({ params, locals, cookies }) => {
@@ -110,7 +111,7 @@ export const actions: Actions = {
 					typed,
 					problems: {
 						list: booked.problems.amount
-							? 'Some of what it brought has gone out of the store since. Take that back first.'
+							? say.someOfWhatItBrought()
 							: Object.values(booked.problems).join(' ')
 					} as Record<string, string>
 				}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
+	import { GatherListsIdPage as msg } from '$lib/words/gather';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
@@ -45,7 +46,7 @@
 				}
 			}
 		} catch {
-			refused = ['The connection broke. Keep it once more: what was kept counts once.'];
+			refused = [msg.theConnectionBrokeKeepIt()];
 		}
 		progress = null;
 		await invalidateAll();
@@ -59,16 +60,19 @@
 		<h2 id="list">{listTitles[found.list]}: {found.fileName}</h2>
 		{#if found.keptAt}
 			<p class="mt-2 font-semibold text-secondary" role="status">
-				All {wholeNumber(found.rowCount)} rows are kept, since {momentWords(found.keptAt)}.
+				{msg.allRowsAreKeptSince({
+					rowCount: wholeNumber(found.rowCount),
+					moment: momentWords(found.keptAt)
+				})}
 			</p>
 			<p class="mt-2">
 				<a class="link" href={found.list === 'movements' ? '/gather/store' : '/gather'}
-					>Look at them</a
+					>{msg.lookAtThem()}</a
 				>
 			</p>
 			{#if found.takenBackAt}
 				<p class="mt-2 rounded-lg border-2 border-base-300 p-3" role="status">
-					Taken back on {momentWords(found.takenBackAt)}: none of it counts any more.
+					{msg.takenBackOnNoneOf({ moment: momentWords(found.takenBackAt) })}
 				</p>
 			{:else}
 				<form
@@ -78,7 +82,7 @@
 					use:enhance={keepTyped}
 				>
 					<label class="grid gap-1 text-[0.9375rem]">
-						Why the whole list is taken back
+						{msg.whyTheWholeListIs()}
 						<input
 							class="field"
 							name="note"
@@ -88,10 +92,10 @@
 						/>
 					</label>
 					<label class="grid gap-1 text-[0.9375rem]">
-						By, if they like
+						{msg.byIfTheyLike()}
 						<input class="field" name="by_name" value={back?.typed.by_name ?? ''} />
 					</label>
-					<button class="btn">Take it all back</button>
+					<button class="btn">{msg.takeItAllBack()}</button>
 					{#if back}
 						<p class="col-span-full font-semibold text-error" id="back-problem" role="alert">
 							{Object.values(back.problems).join(' ')}
@@ -101,12 +105,12 @@
 			{/if}
 		{:else}
 			<p class="mt-1 text-[0.9375rem]">
-				{wholeNumber(found.rowCount)} rows. Say what each column is; the first rows stand below it.
+				{msg.rowsSayWhatEachColumn({ rowCount: wholeNumber(found.rowCount) })}
 			</p>
 			{#if found.sameKeptAt}
 				<p class="mt-2 rounded-lg border-2 border-error p-3 text-[0.9375rem]" role="alert">
-					<strong>The very same rows were kept on {momentWords(found.sameKeptAt)}.</strong>
-					Kept once more they count twice.
+					<strong>{msg.theVerySameRowsWere({ moment: momentWords(found.sameKeptAt) })}</strong>
+					{msg.keptOnceMoreTheyCount()}
 				</p>
 			{/if}
 			<form class="mt-3" method="POST" {...actTo('?/match')} use:enhance={keepTyped}>
@@ -117,14 +121,14 @@
 								{#each data.heads as head, at (at)}
 									<th class="px-2 pb-2 align-bottom font-normal" scope="col">
 										<label class="grid gap-1">
-											<span class="quiet">{head || `column ${at + 1}`}</span>
+											<span class="quiet">{head || msg.column({ at: at + 1 })}</span>
 											<select
 												class="field w-auto max-w-full min-w-32"
 												name="column-{at}"
 												value={found.matching[at] ?? ''}
 												onchange={(event) => event.currentTarget.form?.requestSubmit()}
 											>
-												<option value="">left out</option>
+												<option value="">{msg.leftOut()}</option>
 												{#each listFields[found.list] as field (field.field)}
 													<option value={field.field}>{field.head}</option>
 												{/each}
@@ -148,7 +152,7 @@
 						</tbody>
 					</table>
 				</div>
-				<noscript><button class="btn mt-2">These are the columns</button></noscript>
+				<noscript><button class="btn mt-2">{msg.theseAreTheColumns()}</button></noscript>
 			</form>
 		{/if}
 	</section>
@@ -156,10 +160,9 @@
 	{#if data.check}
 		<section class="sheet p-4" aria-labelledby="check">
 			<h2 id="check">
-				{#if isGood}Every row is good
-				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}There
-					is something to say first
-				{:else}Nothing is kept until these are put right
+				{#if isGood}{msg.everyRowIsGood()}
+				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}{msg.thereIsSomethingToSay()}
+				{:else}{msg.nothingIsKeptUntilThese()}
 				{/if}
 			</h2>
 			{#each [...data.check.columnProblems, ...problems] as problem (problem)}
@@ -179,13 +182,13 @@
 					>
 						<button class="btn btn-accent" aria-busy={progress !== null}
 							>{found.knownRows === 'skip' && data.check.knownCount > 0
-								? `Keep the other ${wholeNumber(data.check.goodCount)} rows`
-								: `Keep all ${wholeNumber(found.rowCount)} rows`}</button
+								? msg.keepTheOtherRows({ goodCount: wholeNumber(data.check.goodCount) })
+								: msg.keepAllRows({ rowCount: wholeNumber(found.rowCount) })}</button
 						>
 					</form>
 				{/if}
 				<form method="POST" {...actTo('?/drop')} use:enhance>
-					<button class="btn font-normal">Take it off the table</button>
+					<button class="btn font-normal">{msg.takeItOffTheTable()}</button>
 				</form>
 			</div>
 			{#if progress}
@@ -194,12 +197,15 @@
 						class="progress w-full progress-secondary"
 						max={progress.all}
 						value={progress.done}
-						aria-label="Rows written"
+						aria-label={msg.rowsWritten()}
 					></progress>
 					<p class="text-[0.9375rem]">
 						{progress.done === 0
-							? 'Looking at every row once more…'
-							: `${wholeNumber(progress.done)} of ${wholeNumber(progress.all)} rows written.`}
+							? msg.lookingAtEveryRowOnce()
+							: msg.ofRowsWritten({
+									done: wholeNumber(progress.done),
+									all: wholeNumber(progress.all)
+								})}
 					</p>
 				</div>
 			{/if}

@@ -1,3 +1,4 @@
+import { GatherListsListCsvDoor as say } from '$lib/words/gather';
 import { listFields, listNames } from '$lib/stages/gather/lists/columns';
 import { rowsAfter } from '$lib/server/gather/list-out';
 import { answerCsv } from '$lib/server/web/answer-file';
@@ -9,7 +10,7 @@ const atOnce = 5000;
 /** A whole list as CSV. */
 export const GET: RequestHandler = async ({ params, locals }) => {
 	const list = listNames.find((name) => name === params.list);
-	if (!list) error(404, { message: 'There is no such list.' });
+	if (!list) error(404, { message: say.thereIsNoSuchList() });
 	let last: number | null = 0;
 	return answerCsv(
 		list,

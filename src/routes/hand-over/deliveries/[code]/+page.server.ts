@@ -1,3 +1,4 @@
+import { HandOverDeliveriesCodeActs as say } from '$lib/words/hand-over';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { findDelivery } from '$lib/server/hand-over/deliveries';
 import { byLabel } from '$lib/server/web/by-label';
@@ -9,7 +10,7 @@ export const load: PageServerLoad = async ({ locals, params, depends }) => {
 		delivery: await byLabel(
 			params.code,
 			(code) => findDelivery(locals.db, code),
-			'No delivery of this group has that label, or it was taken back.'
+			say.noDeliveryOfThisGroup()
 		)
 	};
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HandOverDeliveriesCodePage as say } from '$lib/words/hand-over';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
@@ -37,16 +38,16 @@
 	<a
 		class="inline-flex min-h-11 link items-center"
 		href="/hand-over/deliveries/{delivery.code}/note.pdf"
-		data-sveltekit-reload>Delivery note</a
+		data-sveltekit-reload>{say.deliveryNote()}</a
 	>
 	<a
 		class="inline-flex min-h-11 link items-center"
 		href="/hand-over/tags.pdf?delivery={delivery.code}"
-		data-sveltekit-reload>Tags with care words</a
+		data-sveltekit-reload>{say.tagsWithCareWords()}</a
 	>
 	<a
 		class="inline-flex min-h-11 link items-center"
-		href="/hand-over/account?delivery={delivery.code}">What it came to</a
+		href="/hand-over/account?delivery={delivery.code}">{say.whatItCameTo()}</a
 	>
 </p>
 <div
@@ -54,16 +55,20 @@
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="carry">
-			<h3 id="carry" class="text-lg">What to carry</h3>
+			<h3 id="carry" class="text-lg">{say.whatToCarry()}</h3>
 			<p data-carry>
-				{capital(matsWords(delivery.mats.length))}{delivery.pillows.length > 0
-					? ` and ${pillowsWords(delivery.pillows.length)}`
-					: ''}, some
+				{say.some({
+					mats: capital(matsWords(delivery.mats.length)),
+					part:
+						delivery.pillows.length > 0
+							? say.and({ pillows: pillowsWords(delivery.pillows.length) })
+							: ''
+				})}
 				<strong>{massWords(grams, system)}</strong>.
 			</p>
 			{#if packed.rolls.length > 0}<Crates {packed} {crate} {system} />{/if}
 			{#if packed.unrolled.length > 0}<p>
-					How thick {packed.unrolled.join(', ')} rolls, no plan says any more: look before you pack.
+					{say.howThickRollsNoPlan({ unrolled: packed.unrolled.join(', ') })}
 				</p>{/if}
 			<ul class="grid">
 				{#each delivery.lying as mat (mat.code)}
@@ -79,14 +84,14 @@
 								? ''
 								: `, ${massWords(mat.massG, system)}`}{mat.pillow === null
 								? ''
-								: `, with pillow ${mat.pillow}`}</span
+								: say.withPillow({ pillow: mat.pillow })}</span
 						>
 					</li>
 				{/each}
 			</ul>
 		</section>
 		<section class="sheet grid gap-1 p-4" aria-labelledby="care">
-			<h3 id="care" class="text-lg">Care</h3>
+			<h3 id="care" class="text-lg">{say.care()}</h3>
 			<ul class="list-disc pl-5">
 				{#each careWords as words (words)}<li>{words}</li>{/each}
 			</ul>
@@ -97,21 +102,23 @@
 		<section class="sheet grid gap-2 p-4" aria-labelledby="there">
 			<h3 id="there" class="text-lg">{delivery.placeName}</h3>
 			{#each said as words (words)}<p class="break-words">{words}</p>{:else}<p>
-					How they receive mats is not said yet.
+					{say.howTheyReceiveMatsIs()}
 				</p>{/each}
 			<a
 				class="inline-flex min-h-11 link items-center"
-				href="/hand-over/asks?place={place.id}#places">Say how they receive them</a
+				href="/hand-over/asks?place={place.id}#places">{say.sayHowTheyReceiveThem()}</a
 			>
 			{#if delivery.gathering}<p class="break-words">
-					With it: {delivery.gathering}.
-					<a class="link" href="/hand-over/calendar.ics" data-sveltekit-reload>For a calendar</a>
+					{say.withIt({ gathering: delivery.gathering })}
+					<a class="link" href="/hand-over/calendar.ics" data-sveltekit-reload
+						>{say.forACalendar()}</a
+					>
 				</p>{/if}
 			{#if delivery.note}<p class="break-words">“{delivery.note}”</p>{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="received">
 			<h3 id="received" class="text-lg">
-				{delivery.receivedOn ? 'It was received' : 'Was it received?'}
+				{delivery.receivedOn ? say.itWasReceived() : say.wasItReceived()}
 			</h3>
 			{#if delivery.receivedOn}
 				<p data-received>
@@ -122,7 +129,7 @@
 			{:else}<ReceiveButton delivery={delivery.code} />{/if}
 		</section>
 		{#if !delivery.receivedOn}
-			<section class="sheet p-4" aria-label="A mistake">
+			<section class="sheet p-4" aria-label={say.aMistake()}>
 				<TakeBackFold id={delivery.id} words={delivery.code} sent={form?.entry} />
 			</section>
 		{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HandOverMatsCodePage as say } from '$lib/words/hand-over';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import MatStrip from '$lib/stages/making/MatStrip.svelte';
 	import { wholeMat } from '$lib/stages/making/mat-view';
@@ -18,13 +19,13 @@
 	const isAtLeast = $derived(mat.bags === null || mat.unknownBalls > 0 || mat.knownFilmG !== null);
 	const days = $derived(
 		[
-			...mat.woundOn.map((day) => ({ what: 'wound', day, words: 'balls for it were wound' })),
+			...mat.woundOn.map((day) => ({ what: 'wound', day, words: say.ballsForItWereWound() })),
 			...mat.days.map(({ what, day }) => ({ what, day, words: storyEventWords[what] }))
 		].toSorted((one, other) => (one.day < other.day ? -1 : one.day > other.day ? 1 : 0))
 	);
 </script>
 
-<PageTitle of={`${mat.code} · Its own page`} />
+<PageTitle of={say.itsOwnPage({ code: mat.code })} />
 <ColourPatterns />
 
 <h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>
@@ -35,14 +36,14 @@
 	<a
 		class="inline-flex min-h-11 link items-center"
 		href="/hand-over/tags.pdf?mat={mat.code}"
-		data-sveltekit-reload>Its tag</a
+		data-sveltekit-reload>{say.itsTag()}</a
 	>
 	<a
 		class="inline-flex min-h-11 link items-center"
 		href={mat.state === 'begun' || mat.state === 'made'
 			? `/make/${mat.code}`
 			: `/check/${mat.code}`}
-		>{mat.state === 'begun' || mat.state === 'made' ? 'In hand' : 'Its checks'}</a
+		>{mat.state === 'begun' || mat.state === 'made' ? say.inHand() : say.itsChecks()}</a
 	>
 </p>
 <div
@@ -53,7 +54,7 @@
 			<MatStrip mat={wholeMat(mat)} isWhole longestMm={mat.look?.lengthMm ?? 2000} />
 		</div>
 		{#if mat.isByBalls}<p class="quiet text-[0.9375rem]">
-				Drawn by its balls: its plan has other colours.
+				{say.drawnByItsBallsIts()}
 			</p>{/if}
 		<p>
 			{mat.size ? sizeWords(mat.size, system) : ''}{mat.massG === null
@@ -63,18 +64,19 @@
 	</div>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet grid gap-2 p-4" aria-labelledby="bags">
-			<h3 id="bags" class="text-lg">From which bags</h3>
+			<h3 id="bags" class="text-lg">{say.fromWhichBags()}</h3>
 			{#if mat.bags === null}
 				<p data-bags="">
-					No ball was given for it by its label: which bags lie in it, nothing says.
+					{say.noBallWasGivenFor()}
 				</p>
 			{:else}
 				<p data-bags={mat.bags}>
-					{#if mat.knownFilmG === null}<strong>{wholeNumber(mat.bags)}</strong> bags are in it.
-					{:else}<strong>At least {wholeNumber(mat.bags)}</strong> bags are in it. Labels tell of {massWords(
-							mat.knownFilmG,
-							system
-						)} of its {massWords(mat.massG ?? 0, system)}. The rest is not known.{/if}
+					{#if mat.knownFilmG === null}<strong>{wholeNumber(mat.bags)}</strong> {say.bagsAreInIt()}
+					{:else}<strong>{say.atLeast({ bags: wholeNumber(mat.bags) })}</strong>
+						{say.bagsAreInItLabels({
+							mass: massWords(mat.knownFilmG, system),
+							mass2: massWords(mat.massG ?? 0, system)
+						})}{/if}
 				</p>
 				<ul class="flex flex-wrap gap-x-5 gap-y-1">
 					{#each mat.sorts as { kind, colour, bags } (`${kind} ${colour}`)}
@@ -87,54 +89,58 @@
 				{#if mat.places.length > 0}
 					<ul class="list-disc pl-5" data-places>
 						{#each mat.places as { name, bags } (name)}
-							<li>some {wholeNumber(bags)} came from {name}</li>
+							<li>{say.someCameFrom({ bags: wholeNumber(bags), name })}</li>
 						{/each}
 					</ul>
 					<p class="quiet text-[0.9375rem]">
-						Bags lie together in the store: each place has its share of what was sorted there by the
-						day a ball was wound.
+						{say.bagsLieTogetherInThe()}
 					</p>
-				{:else}<p class="quiet">From which places they came, no sorting says.</p>{/if}
+				{:else}<p class="quiet">{say.fromWhichPlacesTheyCame()}</p>{/if}
 			{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="hands">
-			<h3 id="hands" class="text-lg">By how many hands</h3>
+			<h3 id="hands" class="text-lg">{say.byHowManyHands()}</h3>
 			<p data-hands={mat.hands}>
-				{#if mat.hands === 0}Nobody was named: no count is made.{:else}{isAtLeast
-						? 'At least '
-						: ''}{isAtLeast ? smallNumber(mat.hands) : capital(smallNumber(mat.hands))}
-					{mat.hands === 1 ? 'pair of hands' : 'pairs of hands'}:
-					{mat.makers === 1 ? 'one' : smallNumber(mat.makers)} had it to make{mat.hands > mat.makers
-						? ', the others were at the table on the days its balls were wound'
-						: ''}.{/if}
+				{#if mat.hands === 0}{say.nobodyWasNamedNoCount()}{:else}{say.isatleastSelectYesOtherHands({
+						isAtLeast: isAtLeast ? 'yes' : 'no',
+						part: isAtLeast ? smallNumber(mat.hands) : capital(smallNumber(mat.hands)),
+						hands: mat.hands,
+						part2: mat.makers === 1 ? say.one() : smallNumber(mat.makers),
+						isHands: mat.hands > mat.makers ? 'yes' : 'no'
+					})}{/if}
 			</p>
 			{#if isAtLeast}
 				<p class="quiet" data-unknown={mat.unknownBalls}>
 					{mat.bags === null
-						? 'Who wound its balls is not known.'
+						? say.whoWoundItsBallsIs()
 						: mat.unknownBalls > 0
-							? `Who wound ${mat.unknownBalls === 1 ? 'one of its balls' : `${smallNumber(mat.unknownBalls)} of its balls`} is not known.`
-							: 'Who wound its other balls is not known.'}
+							? say.whoWoundIsNotKnown({
+									part:
+										mat.unknownBalls === 1
+											? say.oneOfItsBalls()
+											: say.ofItsBalls({ unknownBalls: smallNumber(mat.unknownBalls) })
+								})
+							: say.whoWoundItsOtherBalls()}
 				</p>
 			{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="days">
-			<h3 id="days" class="text-lg">On which days</h3>
+			<h3 id="days" class="text-lg">{say.onWhichDays()}</h3>
 			<ol class="grid gap-1">
 				{#each days as { what, day, words }, at (at)}
 					<li data-what={what}>{yearDayWords(day)}: {words}</li>
 				{/each}
 			</ol>
 			{#if mat.went}<p>
-					It went to {mat.went.placeName} with
+					{say.itWentToWith({ placeName: mat.went.placeName })}
 					<a class="link" href="/hand-over/deliveries/{mat.went.code}">{mat.went.code}</a>{mat.went
 						.pillow
-						? `, and pillow ${mat.went.pillow} with it`
+						? say.andPillowWithIt({ pillow: mat.went.pillow })
 						: ''}.
 				</p>{/if}
 		</section>
 		<p class="quiet text-[0.9375rem]">
-			{careWords.join(' ')} Who sleeps on it is never written down.
+			{say.whoSleepsOnItIs({ careWords: careWords.join(' ') })}
 		</p>
 	</div>
 </div>

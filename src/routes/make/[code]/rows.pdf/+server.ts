@@ -1,3 +1,4 @@
+import { MakeCodeRowsPdfDoor as say } from '$lib/words/making';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { findMat } from '$lib/server/making/mats';
 import { answerPdf } from '$lib/server/web/answer-file';
@@ -12,7 +13,7 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 	const mat = await byLabel(
 		params.code,
 		(code) => findMat(locals.db, code, reader),
-		'No mat in hand has that label.'
+		say.noMatInHandHas()
 	);
 	const bytes = await runInWorker('matRowSheet', {
 		mat,
@@ -21,5 +22,5 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 		...paperAsked(url, reader),
 		date: new Date()
 	});
-	return answerPdf(bytes, `The mat ${mat.code} row by row`);
+	return answerPdf(bytes, say.theMatRowByRow({ code: mat.code }));
 };

@@ -1,3 +1,4 @@
+import { PrepareDaysIdActs as say } from '$lib/words/table-day';
 import { uuidShape } from '$lib/server/base/uuid';
 import { checkOverview } from '$lib/server/check/made-mats';
 import { dayNow } from '$lib/server/table-day/day-now';
@@ -37,7 +38,7 @@ export const load: PageServerLoad = async (event) => {
 	};
 };
 
-const anew = 'Please load this page anew.';
+const anew = say.pleaseLoadThisPageAnew();
 
 /** What every form of a day says: the day, and the version that was seen. */
 async function read(request: Request, address: string) {

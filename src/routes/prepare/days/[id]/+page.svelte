@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PrepareDaysIdPage as say } from '$lib/words/table-day';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import MendingList from '$lib/stages/check/MendingList.svelte';
 	import DayPlan from '$lib/stages/table-day/DayPlan.svelte';
@@ -16,14 +17,14 @@
 	const { data, form }: PageProps = $props();
 	const papers = [
 		['seats', 'who sits where'],
-		['stations', 'a card a station'],
-		['door', 'for the door']
+		['stations', say.aCardAStation()],
+		['door', say.forTheDoor()]
 	] as const;
 	const problems = $derived<Readonly<Record<string, string>>>(form?.problems ?? {});
 	const likely = $derived(Math.round(data.day.people.reduce((sum, { chance }) => sum + chance, 0)));
 	const aim = $derived(
 		[
-			data.day.ballsWanted === null ? '' : `${data.day.ballsWanted} balls wanted`,
+			data.day.ballsWanted === null ? '' : say.ballsWanted({ ballsWanted: data.day.ballsWanted }),
 			...besideWanted(data.day),
 			data.day.also ?? ''
 		].filter((words) => words !== '')
@@ -57,14 +58,14 @@
 		<h2>{yearDayWords(data.day.day)}, {data.day.place}</h2>
 		<p class="quiet">
 			{[
-				`${clockWords(data.day.from)} to ${clockWords(data.day.to)}`,
-				`${data.day.people.length} said yes, ${likely} likely`,
+				say.to({ clock: clockWords(data.day.from), clock2: clockWords(data.day.to) }),
+				say.saidYesLikely({ length: data.day.people.length, likely }),
 				...aim
 			].join(' · ')}
 		</p>
 		<p class="flex flex-wrap gap-x-6">
 			{#if data.work}
-				<span class="inline-flex min-h-11 items-center">On paper:</span>
+				<span class="inline-flex min-h-11 items-center">{say.onPaper()}</span>
 				{#each papers as [sheet, words] (sheet)}
 					<a
 						class="inline-flex min-h-11 link items-center"
@@ -76,16 +77,16 @@
 			<a
 				class="inline-flex min-h-11 link items-center"
 				href="/know-how/cards.pdf?{new URLSearchParams(actsOfDay.map((act) => ['act', act]))}"
-				data-sheet="acts">how each act is done, a card an act</a
+				data-sheet="acts">{say.howEachActIsDone()}</a
 			>
 			<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}/day.ics"
-				>For a calendar</a
+				>{say.forACalendar()}</a
 			>
 		</p>
 	</header>
 	{#if !data.day.isClosed}<details class="sheet px-4 py-1 open:pb-4" open={isTermsOpen}>
 			<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-				>When, and what for</summary
+				>{say.whenAndWhatFor()}</summary
 			>
 			<DayTerms
 				day={data.day}
@@ -113,14 +114,14 @@
 		<!-- What is behind is not planned any more. -->
 	{:else if data.day.people.length === 0}
 		<p class="sheet p-4">
-			Nobody has said they come. <a class="link" href="/prepare/days#day-{data.day.id}"
-				>Say who comes</a
-			>, and they can be seated.
+			{say.nobodyHasSaidTheyCome()}
+			<a class="link" href="/prepare/days#day-{data.day.id}">{say.sayWhoComes()}</a
+			>{say.andTheyCanBeSeated()}
 		</p>
 	{:else if !work}
 		<p class="sheet p-4">
-			No plan's bags can be cut yet. <a class="link" href="/plan">Plan a mat</a> whose bag is one of the
-			kinds there are, and what the table makes of it is foreseen here.
+			{say.noPlansBagsCanBe()} <a class="link" href="/plan">{say.planAMat()}</a>
+			{say.whoseBagIsOneOf()}
 		</p>
 	{:else}
 		<DayPlan

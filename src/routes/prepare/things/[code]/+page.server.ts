@@ -1,3 +1,4 @@
+import { PrepareThingsCodeActs as say } from '$lib/words/prepare';
 import { readCode } from '$lib/core/code/code';
 import { codeWords } from '$lib/ui/code-words';
 import { findThing } from '$lib/server/book/things';
@@ -22,9 +23,7 @@ export const load: PageServerLoad = async ({ params, locals, depends }) => {
 		const isPrinted = await isReserved(locals.db, read.serial);
 		return {
 			typed,
-			problem: isPrinted
-				? 'This label is on nothing yet. Type its code beside what it goes on, and it is bound to it.'
-				: 'Nothing here has that code. Was it printed for another group?',
+			problem: isPrinted ? say.thisLabelIsOnNothing() : say.nothingHereHasThatCode(),
 			thing: null,
 			mat: null
 		};

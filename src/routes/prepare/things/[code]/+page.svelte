@@ -1,5 +1,6 @@
 <script lang="ts">
 	// What a label is on: it opens from the square code, on a phone beside the table.
+	import { PrepareThingsCodePage as say } from '$lib/words/prepare';
 	import { linkTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { momentWords } from '$lib/ui/day-words';
@@ -17,7 +18,8 @@
 </script>
 
 <svelte:head
-	><title>{thing ? `${thing.sort} ${thing.code}` : 'A label'} · Nest Row</title></svelte:head
+	><title>{say.nestRow({ part: thing ? `${thing.sort} ${thing.code}` : say.aLabel() })}</title
+	></svelte:head
 >
 <ColourPatterns />
 
@@ -34,47 +36,55 @@
 				<div class="max-w-full">
 					<h2 class="figure text-2xl tracking-wider" id="thing">{thing.code}</h2>
 					<p class="text-lg">
-						{#if ball}{ballColours(ball)} {thing.sort}{:else}a {thing.sort}{/if}{#if thing.state === null}<strong
-								>: taken back, it was never made</strong
-							>{/if}
+						{#if ball}{ballColours(ball)} {thing.sort}{:else}{say.a({
+								sort: thing.sort
+							})}{/if}{#if thing.state === null}<strong>{say.takenBackItWasNever()}</strong>{/if}
 					</p>
 				</div>
 			</div>
 			{#if ball}
 				<dl class="grid gap-x-4 gap-y-1 wrap-anywhere @min-[24rem]:grid-cols-[auto_minmax(0,1fr)]">
-					<dt class="quiet">Of</dt>
-					<dd>{wholeNumber(ball.bags)} bags, {ball.kind}</dd>
-					<dt class="quiet">Colours in order</dt>
+					<dt class="quiet">{say.of()}</dt>
+					<dd>{say.bags({ bags: wholeNumber(ball.bags), kind: ball.kind })}</dd>
+					<dt class="quiet">{say.coloursInOrder()}</dt>
 					<dd>
 						{ball.colours.map(({ colour, bags }) => `${colour} ${wholeNumber(bags)}`).join(', ')}
 					</dd>
-					<dt class="quiet">Cut</dt>
-					<dd>{labelCutWords(ball, system)}, {wholeNumber(ball.pieces)} pieces</dd>
-					<dt class="quiet">Strand</dt>
+					<dt class="quiet">{say.cut()}</dt>
+					<dd>
+						{say.pieces({
+							labelCut: labelCutWords(ball, system),
+							pieces: wholeNumber(ball.pieces)
+						})}
+					</dd>
+					<dt class="quiet">{say.strand()}</dt>
 					<dd data-metres>
 						{metresWords(ball, system)}{ball.massG === null
-							? ', by its pieces'
-							: `, weighed: ${massWords(ball.massG, system)}`}
+							? say.byItsPieces()
+							: say.weighed({ mass: massWords(ball.massG, system) })}
 					</dd>
-					<dt class="quiet">Film</dt>
+					<dt class="quiet">{say.film()}</dt>
 					<dd>{massWords(ball.filmMg / 1000, system)}</dd>
 					{#if ball.planName}
-						<dt class="quiet">Wound for</dt>
+						<dt class="quiet">{say.woundFor()}</dt>
 						<dd>{ball.planName}</dd>
 					{/if}
 				</dl>
 			{/if}
 			{#if data.mat}
 				<p>
-					On the loom, by {data.mat.planName}: {data.mat.strands} of {data.mat.warpStrands} strands of
-					warp laid.
+					{say.onTheLoomByOf({
+						planName: data.mat.planName,
+						strands: data.mat.strands,
+						warpStrands: data.mat.warpStrands
+					})}
 				</p>
 			{/if}
 			<ul class="text-[0.9375rem]">
 				{#each thing.happened as one, nth (nth)}
 					<li class={one.isTakenBack ? 'line-through' : ''}>
 						{happenedWords[one.what]}
-						{momentWords(one.at)}{one.byName ? `, by ${one.byName}` : ''}
+						{momentWords(one.at)}{one.byName ? say.by({ byName: one.byName }) : ''}
 					</li>
 				{/each}
 			</ul>
@@ -82,18 +92,18 @@
 				<a
 					class="btn justify-self-start"
 					{...linkTo(`/prepare/labels.pdf?code=${thing.code}`)}
-					data-sveltekit-reload>Print its label again</a
+					data-sveltekit-reload>{say.printItsLabelAgain()}</a
 				>
 			{/if}
 		</section>
 		{#if thing.suits.length > 0}
 			<section class="sheet p-5" aria-labelledby="suits">
-				<h2 id="suits">Which plans it fits</h2>
+				<h2 id="suits">{say.whichPlansItFits()}</h2>
 				<ul class="mt-2">
 					{#each thing.suits as plan (plan.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0 {plan.why ? 'quiet' : ''}">
 							<a class="link" href="/plan/{plan.id}">{plan.name}</a>:
-							{plan.why ? unsuitedWords[plan.why] : 'it fits'}
+							{plan.why ? unsuitedWords[plan.why] : say.itFits()}
 						</li>
 					{/each}
 				</ul>
@@ -102,7 +112,7 @@
 	{/if}
 	<form class="sheet flex flex-wrap items-end gap-3 p-4" action="/prepare/things">
 		<label class="grid gap-1">
-			Another label
+			{say.anotherLabel()}
 			<input
 				class="field w-full max-w-40 uppercase"
 				name="code"
@@ -110,6 +120,6 @@
 				autocapitalize="characters"
 			/>
 		</label>
-		<button class="btn">Open it</button>
+		<button class="btn">{say.openIt()}</button>
 	</form>
 </div>

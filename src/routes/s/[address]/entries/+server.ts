@@ -1,3 +1,4 @@
+import { SAddressEntriesDoor as say } from '$lib/words/house';
 import { holdLate } from '$lib/server/entries/hold-late';
 import { takeEach } from '$lib/server/entries/take-each';
 import { saveLinkEntry } from '$lib/server/entries/link-entries';
@@ -10,6 +11,6 @@ export const POST: RequestHandler = async (event) => {
 		return takeEach(event, (sent, reader) => saveLinkEntry(db, link, sent, reader));
 	return (
 		(await holdLate(event, 'station')) ??
-		json({ problems: ['This link opens nothing.'] }, { status: 403 })
+		json({ problems: [say.thisLinkOpensNothing()] }, { status: 403 })
 	);
 };

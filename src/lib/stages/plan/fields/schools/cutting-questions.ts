@@ -1,3 +1,4 @@
+import { cuttingQuestions as say } from '$lib/words/plan';
 import { handleStrand } from '$lib/core/strand/handle-strand';
 import { pillowsFrom } from '$lib/core/finish/pillow';
 import { figure, wholeNumber } from '$lib/ui/number-words';
@@ -30,9 +31,9 @@ export function cuttingQuestions({
 		])
 	);
 	const shares = [
-		['a quarter of the bag', '4'],
-		['half of it', '2'],
-		['the whole', '1']
+		[say.aQuarterOfTheBag(), '4'],
+		[say.halfOfIt(), '2'],
+		[say.theWhole(), '1']
 	].map(([label = '', count = '1']) =>
 		school(label, rings({ loops: 'equal', equal_strips: count }), (model) => [
 			...usual(model, plan),
@@ -42,32 +43,35 @@ export function cuttingQuestions({
 	const cutting: Show = (model) => [
 		bagsOf(model),
 		`${wholeNumber(Math.ceil(model.joints))} joints`,
-		`cutting ${figure(model.seconds.cut / 3600)} h, joining ${figure(model.seconds.join / 3600)} h`
+		say.cuttingHJoiningH({
+			cut: figure(model.seconds.cut / 3600),
+			join: figure(model.seconds.join / 3600)
+		})
 	];
 	const trimming: Show = (model) => [
 		bagsOf(model),
-		`${mass(model.mass.scrapG)} of scrap`,
+		say.ofScrap({ mass: mass(model.mass.scrapG) }),
 		`${strand(model.yield.strandPerBagMm)} a bag`
 	];
 	return [
 		{
-			question: 'How wide a strip',
-			note: 'Narrow strips make a supple, close cloth and many joints; wide ones go fast, hold more and need a large hook. Both make good mats.',
+			question: say.howWideAStrip(),
+			note: say.narrowStripsMakeASupple(),
 			schools: [...strips, ...shares]
 		},
 		{
-			question: 'Which cut',
-			note: 'Rings join without knots to trim. A spiral has one knot a bag and takes longer to cut. Half bags waste no film. A whole tube is one wide ring: no measuring and fewer joints, but more bags, for its width only makes the strand thick.',
+			question: say.whichCut(),
+			note: say.ringsJoinWithoutKnotsTo(),
 			schools: [
 				school('rings', rings({}), cutting),
 				school('spiral', chooseStyle('', 'spiral', system), cutting),
-				school('half bags', chooseStyle('', 'half-bag', system), cutting),
-				school('whole tubes', chooseStyle('', 'whole-tube', system), cutting)
+				school(say.halfBags(), chooseStyle('', 'half-bag', system), cutting),
+				school(say.wholeTubes(), chooseStyle('', 'whole-tube', system), cutting)
 			]
 		},
 		{
-			question: 'How much to trim',
-			note: 'A generous trim leaves no half-fused edge and gives stuffing for pillows; a close one makes more strand of each bag.',
+			question: say.howMuchToTrim(),
+			note: say.aGenerousTrimLeavesNo(),
 			schools: [
 				school('generous', ownTrim(50), trimming),
 				school('close', ownTrim(12), trimming),
@@ -75,20 +79,20 @@ export function cuttingQuestions({
 			]
 		},
 		{
-			question: 'What scraps are for',
-			note: 'All of it can stuff a pillow sent with the mat; unbroken handles chain into a thick strand; the rest goes to film recycling. Bag loose scraps at the table, they blow away.',
+			question: say.whatScrapsAreFor(),
+			note: say.allOfItCanStuff(),
 			schools: [
 				custom('stuffing', [mass(scrapG), `${stuffed.pillows} pillows`]),
 				custom(
-					'handle strand',
+					say.handleStrand(),
 					handles
 						? [
-								`${mass(handles.massG * now.toPrepare)} of handles`,
+								say.ofHandles({ mass: mass(handles.massG * now.toPrepare) }),
 								`${strand(handles.strandPerBagMm * now.toPrepare)}, ${fineWords(handles.bulkDiameterMm, system)} thick`
 							]
 						: null
 				),
-				custom('recycling', [`up to ${mass(scrapG)}`])
+				custom('recycling', [say.upTo({ mass: mass(scrapG) })])
 			]
 		}
 	];

@@ -1,3 +1,4 @@
+import { finishingQuestions as say } from '$lib/words/plan';
 import { wholeNumber } from '$lib/ui/number-words';
 import { chooseStyle } from '../choices';
 import { bagsOf } from './ways';
@@ -14,24 +15,24 @@ export function finishingQuestions({
 	mass
 }: Ways): Question[] {
 	const tying: Show = (model) => [
-		`${strand(model.tieStrandMm)} of strand`,
+		say.ofStrand({ strand: strand(model.tieStrandMm) }),
 		`${wholeNumber(Math.ceil(model.tieBags))} bags`
 	];
 
 	return [
 		{
-			question: 'How ties are made',
-			note: 'Chains are quick for whoever has the hook in hand; braids take less strand and no hook. Some send none: a strip around the roll does.',
+			question: say.howTiesAreMade(),
+			note: say.chainsAreQuickForWhoever(),
 			schools: [
-				school('chain and strap', { ties: 'chain', strap: 'yes' }, tying),
-				school('braid and strap', { ties: 'braid', strap: 'yes' }, tying),
-				school('chain, no strap', { ties: 'chain', strap: '' }, tying),
+				school(say.chainAndStrap(), { ties: 'chain', strap: 'yes' }, tying),
+				school(say.braidAndStrap(), { ties: 'braid', strap: 'yes' }, tying),
+				school(say.chainNoStrap(), { ties: 'chain', strap: '' }, tying),
 				school('none', { ties: 'none' }, tying)
 			]
 		},
 		{
-			question: 'Handles of whole tubes',
-			note: 'Kept handles waste nothing and make a bulkier strand; cut ones lie flatter.',
+			question: say.handlesOfWholeTubes(),
+			note: say.keptHandlesWasteNothingAnd(),
 			schools: (['cut', 'kept'] as const).map((handlesAre) =>
 				school(
 					handlesAre,
@@ -40,32 +41,36 @@ export function finishingQuestions({
 						...chooseStyle('', 'whole-tube', system),
 						handles: handlesAre
 					},
-					(model) => [bagsOf(model), `${mass(model.mass.scrapG)} of scrap`]
+					(model) => [bagsOf(model), say.ofScrap({ mass: mass(model.mass.scrapG) })]
 				)
 			)
 		},
 		{
-			question: 'Warp of a frame',
+			question: say.warpOfAFrame(),
 			note: 'Film costs nothing; cloth holds better where panels are joined.',
 			schools: (['film', 'cloth'] as const).map((warp) =>
 				school(warp, { ...technique('twined'), warp }, (model) => [
 					bagsOf(model),
 					model.mat.kind === 'twined' && model.mat.clothM > 0
-						? `${strand(model.mat.clothM * 1000)} of cloth to find`
-						: 'no cloth'
+						? say.ofClothToFind({ strand: strand(model.mat.clothM * 1000) })
+						: say.noCloth()
 				])
 			)
 		},
 		{
 			question: 'Colours',
-			note: 'One colour reads calm, sorted stripes look chosen, and never the same twice uses whatever came.',
+			note: say.oneColourReadsCalmSorted(),
 			schools: [
-				custom('one colour', ['what the store has most of'], { colours: 'white' }),
-				custom('sorted stripes', [`${wholeNumber(Math.ceil(now.balls))} balls to sort`], {
-					colours: 'blue white grey white'
-				}),
-				custom('never the same twice', ['any ball, but not its own colour next'], {
-					colours: 'white blue grey green yellow black clear red'
+				custom(say.oneColour(), [say.whatTheStoreHasMost()], { colours: 'white' }),
+				custom(
+					say.sortedStripes(),
+					[say.ballsToSort({ ceil: wholeNumber(Math.ceil(now.balls)) })],
+					{
+						colours: say.blueWhiteGreyWhite()
+					}
+				),
+				custom(say.neverTheSameTwice(), [say.anyBallButNotIts()], {
+					colours: say.whiteBlueGreyGreenYellow()
 				})
 			]
 		}

@@ -1,3 +1,4 @@
+import { ways as say } from '$lib/words/plan';
 import { yieldsOf } from '$lib/core/model/model';
 import { totalSeconds } from '$lib/core/effort/stations';
 import type { Practice } from '$lib/core/practice/practice';
@@ -38,9 +39,9 @@ export type Show = (model: Model, plan: Plan) => string[];
 export const bagsOf = (model: Model) => `${wholeNumber(Math.ceil(model.toCollect))} bags`;
 const hoursOf = (model: Model) => `${figure(totalSeconds(model.seconds) / 3600)} h`;
 const coverOf = ({ mat }: Model) =>
-	`cover ${fixed(mat.cover, 2)}, ${coverGrade(mat.kind, mat.cover)}`;
+	say.cover({ cover: fixed(mat.cover, 2), coverGrade: coverGrade(mat.kind, mat.cover) });
 export const holdsOf = (model: Model) =>
-	`holds ${wholeNumber(strandStrength(model.yield.solidSectionMm2).jointN)} N at a joint`;
+	say.holdsNAtAJoint({ jointN: wholeNumber(strandStrength(model.yield.solidSectionMm2).jointN) });
 export const usual: Show = (model) => [bagsOf(model), hoursOf(model), coverOf(model)];
 
 /** Whether two plans work the same strand by the same technique: what was chosen for the one suits the other. */

@@ -1,3 +1,4 @@
+import { GatherListsIdKeepDoor as msg } from '$lib/words/gather';
 import { awayMessage } from '$lib/server/db/away';
 import { isDatabaseAway } from '$lib/server/db/pool';
 import { keepList } from '$lib/server/gather/keep-list';
@@ -27,7 +28,7 @@ export const POST: RequestHandler = async ({ params, locals, cookies }) => {
 				if (!isAway) log.error({ error: problem }, 'a list was not kept');
 				say({
 					outcome: 'refused',
-					problems: [isAway ? awayMessage : 'The list could not be kept. Nothing of it was.']
+					problems: [isAway ? awayMessage : msg.theListCouldNotBe()]
 				});
 			}
 			try {

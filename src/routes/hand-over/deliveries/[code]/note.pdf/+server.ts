@@ -1,3 +1,4 @@
+import { HandOverDeliveriesCodeNotePdfDoor as say } from '$lib/words/hand-over';
 import { crateOf } from '$lib/stages/hand-over/packing';
 import { findDelivery } from '$lib/server/hand-over/deliveries';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
@@ -14,7 +15,7 @@ export const GET: RequestHandler = async ({ url, params, locals, cookies }) => {
 	const delivery = await byLabel(
 		params.code,
 		(code) => findDelivery(locals.db, code),
-		'No delivery of this group has that label, or it was taken back.'
+		say.noDeliveryOfThisGroup()
 	);
 	const bytes = await runInWorker('note', {
 		groupName: reader.name,
@@ -24,5 +25,5 @@ export const GET: RequestHandler = async ({ url, params, locals, cookies }) => {
 		system: reader.lengthSystem,
 		...paperAsked(url, reader)
 	});
-	return answerPdf(bytes, `Delivery ${delivery.code}`);
+	return answerPdf(bytes, say.delivery({ code: delivery.code }));
 };

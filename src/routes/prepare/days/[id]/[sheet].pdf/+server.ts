@@ -1,3 +1,4 @@
+import { PrepareDaysIdSheetPdfDoor as say } from '$lib/words/table-day';
 import { listToMend } from '$lib/server/check/made-mats';
 import { askedDay, workThere } from '$lib/server/table-day/day-now';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
@@ -13,14 +14,14 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 	const { db } = locals;
 	const sheet = daySheets.find((name) => name === params.sheet);
-	if (!sheet) error(404, 'There is no such sheet of a table day.');
+	if (!sheet) error(404, say.thereIsNoSuchSheet());
 	const day = await askedDay(db, params.id);
 	const [reader, work, toMend] = await Promise.all([
 		readerOf({ locals, cookies }),
 		workOfDay(db, day),
 		sheet === 'seats' ? listToMend(db) : []
 	]);
-	if (!work.by) error(404, 'This day has no plan whose bags can be cut.');
+	if (!work.by) error(404, say.thisDayHasNoPlan());
 	const bytes = await runInWorker('onPaper', {
 		sheet,
 		groupName: reader.name,
@@ -31,5 +32,5 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 		address: `${url.origin}/prepare/days/${day.id}`,
 		...paperAsked(url, reader)
 	});
-	return answerPdf(bytes, `Table day ${day.day} ${sheet}`);
+	return answerPdf(bytes, say.tableDay({ day: day.day, sheet }));
 };

@@ -1,3 +1,4 @@
+import { PrepareDaysIdStationActs as say } from '$lib/words/table-day';
 import { lineStations } from '$lib/core/assembly-line/assembly-line';
 import { dayNow, workThere } from '$lib/server/table-day/day-now';
 import { entryAction } from '$lib/server/entries/keep-entry';
@@ -9,7 +10,7 @@ export const load: PageServerLoad = async (event) => {
 	const { params, depends } = event;
 	depends('app:gather');
 	const station = lineStations.find((one) => one === params.station);
-	if (!station) error(404, 'There is no such station at a table day.');
+	if (!station) error(404, say.thereIsNoSuchStation());
 	const now = await dayNow(event, params.id);
 	return stationView(station, { ...now, work: workThere(now) });
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { PrepareDaysIdStationPage as say } from '$lib/words/table-day';
 	import { newKey } from '$lib/ui/new-key';
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import TapPage from '$lib/stages/table-day/TapPage.svelte';
@@ -12,7 +13,11 @@
 </script>
 
 <svelte:head
-	><title>{stationWords[data.station]} · {yearDayWords(data.day.day)} · Nest Row</title
+	><title
+		>{say.nestRow({
+			stationWords: stationWords[data.station],
+			yearDay: yearDayWords(data.day.day)
+		})}</title
 	></svelte:head
 >
 
@@ -35,12 +40,12 @@
 		<input type="hidden" name="key" value={key} />
 		<input type="hidden" name="day" value={data.day.id} />
 		<input type="hidden" name="station" value={data.station} />
-		<p>{tapWords(data.station, data.taps.done[data.station])} so far.</p>
+		<p>{say.soFar({ tap: tapWords(data.station, data.taps.done[data.station]) })}</p>
 		{#if form?.entry.said}<p role="status">{form.entry.said}</p>{/if}
 		<label class="grid gap-1"
-			>So many done
+			>{say.soManyDone()}
 			<input class="field w-32" name="count" inputmode="numeric" value={count} />
 		</label>
-		<button class="btn justify-self-start btn-accent">Done</button>
+		<button class="btn justify-self-start btn-accent">{say.done()}</button>
 	</form>
 </noscript>

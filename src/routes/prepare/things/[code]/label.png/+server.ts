@@ -1,3 +1,4 @@
+import { PrepareThingsCodeLabelPngDoor as say } from '$lib/words/prepare';
 import { printerLabel } from '$lib/stages/prepare/label-sizes';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
 import { labelCodesIn, labelsOf } from '$lib/server/prepare/labels';
@@ -14,7 +15,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies, params }) => {
 		url.origin,
 		reader.lengthSystem
 	);
-	if (!label) error(404, { message: 'There is nothing with that code.' });
+	if (!label) error(404, { message: say.thereIsNothingWithThat() });
 	const png = await runInWorker('labelPng', { label, ...printerLabel });
 	return new Response(new Uint8Array(png).buffer, { headers: { 'content-type': 'image/png' } });
 };

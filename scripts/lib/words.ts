@@ -1,0 +1,118 @@
+/**
+ * The catalogues of what is said, made into code ahead: `src/lib/words/<stage>.json` holds messages in ICU MessageFormat by
+ * the part that says them, and the `.ts` beside it one function for each, with its parameters by name and kind.
+ */
+import { readdirSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import MessageFormat from '@messageformat/core';
+import compileModule from '@messageformat/core/compile-module';
+import { parse, type Token } from '@messageformat/parser';
+import ts from 'typescript';
+
+export const wordsFolder = 'src/lib/words';
+
+/** Messages by their key, by the part that says them. */
+export type Catalogue = Readonly<Record<string, Readonly<Record<string, string>>>>;
+
+/** The names of all catalogues. */
+export const catalogueNames = (root = '.'): string[] =>
+	readdirSync(join(root, wordsFolder))
+		.filter((file) => file.endsWith('.json'))
+		.map((file) => file.slice(0, -'.json'.length))
+		.sort();
+
+export const readCatalogue = async (name: string, root = '.'): Promise<Catalogue> =>
+	JSON.parse(await readFile(join(root, wordsFolder, `${name}.json`), 'utf8')) as Catalogue;
+
+/** The kind of each parameter of a message: a number where it is counted, one of a few words where they are chosen by it. */
+export function parametersOf(message: string): Map<string, string> {
+	const kinds = new Map<string, string>();
+	const note = (name: string, kind: string) => {
+		if (kind !== 'string | number' || !kinds.has(name)) kinds.set(name, kind);
+	};
+	const look = (tokens: readonly Token[]): void => {
+		for (const token of tokens) {
+			if (token.type === 'content' || token.type === 'octothorpe') continue;
+			if (token.type === 'argument' || token.type === 'function') {
+				note(token.arg, 'string | number');
+				continue;
+			}
+			const words = token.cases.map(({ key }) => key);
+			const isOpen = words.length === 2 && words[1] === 'other' && words[0] !== 'yes';
+			note(
+				token.arg,
+				token.type !== 'select'
+					? 'number'
+					: words[0] === 'yes'
+						? "'yes' | 'no'"
+						: isOpen
+							? 'string'
+							: words.map((word) => `'${word}'`).join(' | ')
+			);
+			for (const { tokens: inner } of token.cases) look(inner);
+		}
+	};
+	look(parse(message));
+	return kinds;
+}
+
+const isSum = (node: ts.Node): node is ts.BinaryExpression =>
+	ts.isBinaryExpression(node) && node.operatorToken.kind === ts.SyntaxKind.PlusToken;
+
+/** A made expression that is text whatever is put in: two numbers beside each other are not added. */
+function asText(body: ts.Node): string {
+	const starts: number[] = [];
+	const look = (node: ts.Node): void => {
+		let first = node;
+		while (isSum(first)) first = first.left;
+		const isWhole = node === body || isSum(node);
+		if (isWhole && !isSum(node.parent) && !ts.isStringLiteral(first))
+			starts.push(node.getStart() - body.getStart());
+		ts.forEachChild(node, look);
+	};
+	look(body);
+	return starts
+		.sort((one, other) => other - one)
+		.reduce((text, at) => `${text.slice(0, at)}'' + ${text.slice(at)}`, body.getText());
+}
+
+/** The code of one catalogue. */
+export function codeOf(name: string, catalogue: Catalogue): string {
+	const compiled = compileModule(
+		new MessageFormat('en'),
+		catalogue as Record<string, Record<string, string>>
+	);
+	const source = ts.createSourceFile('words.ts', compiled, ts.ScriptTarget.Latest, true);
+	const made = source.statements.find(ts.isExportAssignment)?.expression;
+	if (!made || !ts.isObjectLiteralExpression(made)) throw new Error(`${name} was not compiled`);
+	const groups = made.properties.map((group) => {
+		if (!ts.isPropertyAssignment(group) || !ts.isObjectLiteralExpression(group.initializer))
+			throw new Error(`${name} has a message without a part: ${group.getText()}`);
+		const part = group.name.getText();
+		const messages = group.initializer.properties.map((message) => {
+			if (!ts.isPropertyAssignment(message) || !ts.isArrowFunction(message.initializer))
+				throw new Error(`${message.getText()} is no message`);
+			const key = ts.isStringLiteral(message.name) ? message.name.text : message.name.getText();
+			const kinds = parametersOf(catalogue[part]?.[key] ?? '');
+			const types = [...kinds].map(([parameter, kind]) => `readonly ${parameter}: ${kind}`);
+			const taken = types.length > 0 ? `d: { ${types.join('; ')} }` : '';
+			return `\t${message.name.getText()}: (${taken}): string => ${asText(message.initializer.body)}`;
+		});
+		return `export const ${part} = {\n${messages.join(',\n')}\n};`;
+	});
+	const body = groups.join('\n\n');
+	const used = (word: string) => new RegExp(`\\b${word}\\(`).test(body);
+	const runtime = ['plural', 'select'].filter(used);
+	return [
+		`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`,
+		...(runtime.length > 0
+			? [`import { ${runtime.join(', ')} } from '@messageformat/runtime';`]
+			: []),
+		...(used('plural') ? ["import { en } from './number';"] : []),
+		...(used('number') ? ["import { number } from './number';"] : []),
+		'',
+		body,
+		''
+	].join('\n');
+}

@@ -1,0 +1,622 @@
+// Made of know-how.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en } from './number';
+
+export const ActSteps = {
+	drawn: (d: { readonly words: string | number }): string => "Drawn: " + d.words,
+	of: (d: { readonly number: string | number; readonly length: string | number }): string => '' + d.number + " of " + d.length + ".",
+	back: (): string => "Back",
+	next: (): string => "Next",
+	stop: (): string => "Stop",
+	letItMove: (): string => "Let it move",
+	secondsAStep: (): string => "Seconds a step",
+	howFar: (): string => "How far",
+	of100: (d: { readonly round: string | number }): string => '' + d.round + " of 100"
+};
+
+export const ActLinks = {
+	howItIsDone: (): string => "How it is done:"
+};
+
+export const KnowHowPage = {
+	knowHow: (): string => "Know-how",
+	lookForAnActA: (): string => "Look for an act, a fault, a word",
+	look: (): string => "Look",
+	nothingSpeaksOfThat: (): string => "Nothing speaks of that",
+	foundFor: (d: { readonly asked: string | number }): string => "Found for “" + d.asked + "”",
+	tryOneWordOfIt: (): string => "Try one word of it, or look through the acts below.",
+	howItIsDone: (): string => "How it is done",
+	whenSomethingIsWrong: (): string => "When something is wrong",
+	whatIsWrongWithThis: (): string => "What is wrong with this mat?",
+	fromWhatOneSeesTo: (): string => "From what one sees to what is done about it, drawn.",
+	practise: (): string => "Practise",
+	aQuestionAtATime: (): string => "A question at a time, as often as you like. Nobody counts.",
+	words: (): string => "Words",
+	theWordsOfTheCraft: (): string => "The words of the craft",
+	whatEachMeansAndThe: (): string => "What each means, and the stitches by US and UK names.",
+	howItIsDone2: (): string => "how it is done",
+	whatIsWrong: (): string => "what is wrong"
+};
+
+export const KnowHowActPage = {
+	knowHow: (): string => "Know-how",
+	practisedHandsDiffer: (): string => "Practised hands differ",
+	drawnForTheHandSee: (d: { readonly hand: string | number; readonly other: string | number }): string => "Drawn for the " + d.hand + " hand: see it for the " + d.other,
+	onOnePagePdf: (): string => "On one page (PDF)",
+	inLargePrint: (): string => "In large print",
+	practise: (d: { readonly exerciseNames: string | number }): string => "Practise: " + d.exerciseNames,
+	actsBeforeAndAfter: (): string => "Acts before and after",
+	before: (d: { readonly actTitles: string | number }): string => "Before: " + d.actTitles,
+	next: (d: { readonly actTitles: string | number }): string => "Next: " + d.actTitles
+};
+
+export const KnowHowFaultsPage = {
+	knowHow: (): string => "Know-how",
+	whatIsWrongWithThis: (): string => "What is wrong with this mat?",
+	howItIsMade: (): string => "How it is made",
+	whatDoYouSee: (): string => "What do you see?",
+	whatToDo: (): string => "What to do",
+	inlineFlexMinH11: (): string => "inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-accent aria-[current=true]:font-semibold aria-[current=true]:text-accent-content aria-[current=true]:no-underline"
+};
+
+export const KnowHowPracticePage = {
+	knowHow: (): string => "Know-how",
+	theQuestion: (): string => "The question",
+	drawnAsItLies: (): string => "Drawn as it lies.",
+	drawnAsItComesOut: (): string => "Drawn as it comes out.",
+	answers: (): string => "Answers",
+	yes: (): string => "Yes.",
+	notThatOne: (): string => "Not that one.",
+	another: (): string => "Another",
+	anotherOfThisKind: (): string => "Another of this kind",
+	whatComesNext: (): string => "What comes next",
+	practise: (): string => "Practise",
+	keptUnderTheirsAndGone: (d: { readonly name: string | number }): string => "Kept under " + d.name + ": theirs, and gone when the name is forgotten.",
+	keptOnThisDeviceAlone: (): string => "Kept on this device alone. What went wrong comes back soon, what sits after days.",
+	keepIt: (): string => "Keep it",
+	onThisDeviceAlone: (): string => "on this device alone",
+	under: (d: { readonly name: string | number }): string => "under " + d.name,
+	keepItSo: (): string => "Keep it so",
+	thisDeviceKeepsNothingIt: (): string => "This device keeps nothing: it will not know what you practised.",
+	anAnswerInPractice: (): string => "an answer in practice"
+};
+
+export const KnowHowWordsPage = {
+	knowHow: (): string => "Know-how",
+	theWordsOfTheCraft: (): string => "The words of the craft"
+};
+
+export const ownThings = {
+	aThinCarrier: (): string => "a thin carrier",
+	your: (d: { readonly name: string | number }): string => "your " + d.name
+};
+
+export const practised = {
+	thatWasNotOneOf: (): string => "That was not one of the answers.",
+	thatNameIsNotIn: (): string => "That name is not in the list any more."
+};
+
+export const search = {
+	act: (d: { readonly act: string | number }): string => "act " + d.act,
+	fault: (d: { readonly fault: string | number }): string => "fault " + d.fault,
+	sign: (d: { readonly id: string | number }): string => "sign " + d.id,
+	word: (d: { readonly word: string | number }): string => "word " + d.word
+};
+
+export const exerciseWords = {
+	smallAndSnug: (): string => "small and snug",
+	itIsSmallItsSides: (): string => "It is small, its sides are even, no hook catches in it, and it can still be undone.",
+	tooLoose: (): string => "too loose",
+	itHasAHoleThe: (): string => "It has a hole: the hook would catch in it, and a finger find it in the mat. Draw it together.",
+	oneSideOfTheRing: (): string => "One side of the ring bows out. Loosen it, slide it level, draw it snug.",
+	tooTight: (): string => "too tight",
+	itIsAHardBead: (): string => "It is a hard bead: it cannot be undone, and film tears at it.",
+	theHoleGoesWithThe: (): string => "The hole goes with the seam, and all the film above it is sound.",
+	theHoleLiesInThe: (): string => "The hole lies in the body. Whatever is trimmed, a strip would break there: it is stuffing.",
+	aHoleSoCloseTo: (): string => "A hole so close to the seam does no harm: that part comes off anyway.",
+	theHoleWouldStayIn: (): string => "The hole would stay in the first strip, and it would tear there.",
+	thatGivesAwayAHands: (): string => "That gives away a hand’s breadth of good film.",
+	cuttingRings: (): string => "cutting rings",
+	cuttingSpirals: (): string => "cutting spirals",
+	trimmingSeamsAndHandles: (): string => "trimming seams and handles",
+	trimmingTailsOfKnots: (): string => "trimming tails of knots",
+	cuttingStacksAlongARuler: (): string => "cutting stacks along a ruler",
+	flatteningBags: (): string => "flattening bags",
+	joiningRings: (): string => "joining rings",
+	windingBalls: (): string => "winding balls",
+	tyingOnLabels: (): string => "tying on labels",
+	rollingMats: (): string => "rolling mats",
+	aBagIsSlitInto: (d: { readonly turns: string | number; readonly slit: string | number }): string => "A bag is slit into " + d.turns + " turns, all but the margin. Every slant is cut but that of turn " + d.slit + ". Into which turn does it go over?",
+	rowHasComeToStrand: (d: { readonly row: string | number; readonly strand: string | number }): string => "Row " + d.row + " has come to strand " + d.strand + " from the left. Does the weft go over it, or under it?",
+	oneRowLiesLikeThe: (): string => "One row lies like the row before it, so that two strands lie side by side unbound. Which row is wrong?",
+	aTurnOfStrandsIs: (d: { readonly strands: string | number; readonly made: string | number; readonly made2: number }): string => "A turn of " + d.strands + " strands is braided " + d.made + " " + plural(d.made2, 0, en, { one: "crossing", other: "crossings" }) + " far. How many more bring every strand back to its own place?",
+	aStrandIsThickPressed: (d: { readonly fine: string | number }): string => "A strand is " + d.fine + " thick, pressed together. Which hook suits it?",
+	aBallHoldsAndA: (d: { readonly strand: string | number; readonly strand2: string | number; readonly from: string | number }): string => "A ball holds " + d.strand + ", and a row takes " + d.strand2 + ". It is begun with row " + d.from + ". In which row does it run out?",
+	twoRingsAreJoinedOne: (): string => "Two rings are joined, one through the other and back through itself. How is the joint?",
+	somebodyComesWhoMayNot: (): string => "Somebody comes who may not sit at a blade or at sharp scissors. Which seat is free of them?",
+	thisIsPartOfA: (d: { readonly techniqueWords: string | number }): string => "This is part of a mat, " + d.techniqueWords + ". What is done about it?",
+	turn: (d: { readonly answer: string | number }): string => "turn " + d.answer,
+	row: (d: { readonly answer: string | number }): string => "row " + d.answer,
+	oneMore: (): string => "one more",
+	nowhereItIsStuffing: (): string => "nowhere: it is stuffing",
+	aboveTheSeam: (d: { readonly mm: string | number }): string => '' + d.mm + " above the seam",
+	turn2: (d: { readonly run: string | number }): string => "turn " + d.run,
+	turns: (d: { readonly toSorted: string | number }): string => "turns " + d.toSorted,
+	eachSlitGoesOverTo: (): string => "Each slit goes over to the next one up: the whole bag is one strip.",
+	cutSoLengthPluralOne: (d: { readonly rings: string | number; readonly length: number }): string => "Cut so, " + d.rings + " " + plural(d.length, 0, en, { one: "runs into itself and falls out as a ring", other: "run into each other and fall out as a ring" }) + ". A slit goes over to the next one up.",
+	whatTheRowBeforeGoes: (): string => "What the row before goes over, this one goes under: so both are bound.",
+	soItWouldLieLike: (): string => "So it would lie like the row before, and both would slide: what that went over, this goes under.",
+	itGoesOverWhatThe: (): string => "It goes over what the row before went over, and under what that went under. Take it back to there.",
+	thatRowTakesTurnsWith: (): string => "That row takes turns with one of its neighbours. Look for three rows alike: the middle one is wrong.",
+	thenAtLeastTwoStrands: (): string => "Then at least two strands lie in each other’s place, and the colours swap sides.",
+	fromToMmSuitIt: (d: { readonly near: string | number; readonly far: string | number }): string => "From " + d.near + " to " + d.far + " mm suit it, near for a dense mat, far for an open one.",
+	itWouldHardlyEnterThe: (): string => "It would hardly enter the stitches.",
+	theMatWouldBeOpen: (): string => "The mat would be open: a fingertip goes through.",
+	itMakesWholeRowsTo: (d: { readonly rows: string | number; readonly from: string | number; readonly from2: string | number; readonly strand: string | number; readonly from3: string | number }): string => "It makes " + d.rows + " whole rows, " + d.from + " to " + d.from2 + ", and " + d.strand + " are left for row " + d.from3 + ".",
+	divideWhatTheBallHolds: (d: { readonly whole: string | number }): string => '' + d.whole + " Divide what the ball holds by what a row takes.",
+	aHoleInTheBody: (): string => "A hole in the body makes weak strand: the whole bag stuffs a pillow.",
+	lookAgain: (d: { readonly why: string | number }): string => "Look again. " + d.why,
+	nothingSharpIsUsedThere: (): string => "Nothing sharp is used there. At a seat with scissors or a blade sits who is trained, and what local rules say comes first.",
+	thatIsDoneWithSharp: (): string => "That is done with sharp scissors or a rolling blade.",
+	itIsThis: (d: { readonly name: string | number }): string => "It is this: " + d.name + ".",
+	thatMendsSomethingElse: (d: { readonly name: string | number }): string => "That mends something else: " + d.name + "."
+};
+
+export const glossary = {
+	strandWoundUpWithA: (): string => "Strand wound up, with a label that says its colour, how many bags are in it and how wide its strip is.",
+	aStripOfMatWoven: (): string => "A strip of mat woven with the fingers from whole tubes; bands linked edge to edge make the mat.",
+	bagsCountedAndStackedTogether: (): string => "Bags counted and stacked together, twenty as a rule: how bags are counted and handed on.",
+	toPushARowDown: (): string => "To push a row down close on the one before, with fingers or a fork.",
+	inCrochetLoopsDrawnOne: (): string => "In crochet, loops drawn one through the next: a mat begins with one. At the table, pieces joined before they are balled.",
+	howMuchLongerAWeft: (): string => "How much longer a weft is than the mat is wide, because it goes up and down.",
+	howManyStitchesAndRows: (): string => "How many stitches and rows come out on a measured square, in these hands with this hook.",
+	theFoldInEachSide: (): string => "The fold in each side of a bag, tucked in when it lies flat.",
+	halfBag: (): string => "Half bag",
+	aBagCutDownIts: (): string => "A bag cut down its middle and opened into two very wide rings; nothing is trimmed.",
+	whatOneCrochetsWithIts: (): string => "What one crochets with. Its size is its thickness in millimetres; US letters and UK numbers name the same hooks.",
+	loopJoint: (): string => "Loop joint",
+	oneRingThroughTheNext: (): string => "One ring through the next and back through itself, drawn small and snug.",
+	whatAStrandOfWarp: (): string => "What a strand of warp is looped about, at either end of a loom.",
+	onePassingOfTheWeft: (): string => "One passing of the weft across the warp: a row of weaving.",
+	oneOfTheStripsThat: (): string => "One of the strips that lie side by side in a strand: a ring pulled out has two.",
+	aBandWithoutAnEnd: (): string => "A band without an end, cut straight across a bag; also called a loop.",
+	aStraightStickAlongThe: (): string => "A straight stick along the side of a loom or a frame: it keeps the edge straight.",
+	oneTimeAcrossTheMat: (): string => "One time across the mat, in stitches or in weft.",
+	whatIsTrimmedOffOr: (): string => "What is trimmed off or too torn for strand; it stuffs pillows.",
+	aPlaceAtTheTable: (): string => "A place at the table with one kind of work.",
+	howCloseTheStrandsOf: (): string => "How close the strands of a warp lie.",
+	aStickWithAWeight: (): string => "A stick with a weight that twists a strand as it turns.",
+	aBagCutRoundAnd: (): string => "A bag cut round and round into one long strip.",
+	filmThatToreOrWas: (): string => "Film that tore or was cut wrong in the work.",
+	filmCutToAWidth: (): string => "Film cut to a width, before it is joined.",
+	aSmallPieceMadeAnd: (): string => "A small piece made and measured, so that the sums fit these hands.",
+	tableDay: (): string => "Table day",
+	aDayOnWhichThe: (): string => "A day on which the table meets.",
+	theEndThatStandsOut: (): string => "The end that stands out of a knot; it is laid under stitches.",
+	whatAPlanComesTo: (): string => "What a plan comes to: bags, strand, balls, joints, hours, weight.",
+	turningChain: (): string => "Turning chain",
+	theChainsThatLiftThe: (): string => "The chains that lift the work to the height of its next row.",
+	toLeadAPairOf: (): string => "To lead a pair of strands across so that they twist about each other between one end of warp and the next.",
+	theStrandsThatRunThe: (): string => "The strands that run the length of a loom or a frame.",
+	theStrandThatGoesAcross: (): string => "The strand that goes across, over and under the warp.",
+	wholeTube: (): string => "Whole tube",
+	aBagWithItsBottom: (): string => "A bag with its bottom off: one very wide ring.",
+	workingStrand: (): string => "Working strand",
+	theStrandBetweenTheHook: (): string => "The strand between the hook and the ball.",
+	theMiddleStitch: (): string => "the middle stitch",
+	theTallStitchQuickAnd: (): string => "the tall stitch: quick, and open",
+	asYourGroupSaysIt: (d: { readonly toUpperCase: string | number; readonly stitchMeans: string | number; readonly toUpperCase2: string | number; readonly stitchName: string | number }): string => "As your group says it, " + d.toUpperCase + " words: " + d.stitchMeans + ". In " + d.toUpperCase2 + " words it is " + d.stitchName + ": the same words mean different stitches, so say which are in use."
+};
+
+export const lessons = {
+	joiningAndBalls: (): string => "Joining and balls",
+	pegLoom: (): string => "Peg loom",
+	frameWithNails: (): string => "Frame with nails",
+	fingerWovenBands: (): string => "Finger-woven bands"
+};
+
+export const bagLessons = {
+	takeOneBagHereEmpty: (d: { readonly bagName: string | number }): string => "Take one bag, here " + d.bagName + ", empty it and hold it up to the light.",
+	aHoleOrATear: (): string => "A hole or a tear in its body makes weak strand: keep it for stuffing.",
+	aHoleCloseToThe: (): string => "A hole close to the seam or in a handle does no harm: that part comes off.",
+	crumpleACornerFilmThat: (): string => "Crumple a corner. Film that cracks or crumbles goes to recycling.",
+	whatOnlySmellsIsRinsed: (): string => "What only smells is rinsed and hung. Lay the rest in piles: size, thickness, colour.",
+	lookIntoTheBagFrom: (d: { readonly bagName: string | number }): string => "Look into the bag from its open end: here " + d.bagName + ", as it comes.",
+	pushBothSideFoldsIn: (): string => "Push both side folds in, one hand a side, until they lie between the layers.",
+	layItDownWithIts: (): string => "Lay it down with its two edges straight: it has no side folds.",
+	pressItFlatEdgesOver: (): string => "Press it flat, edges over edges. It must be a true rectangle, or its strips differ.",
+	strokeTheAirOutFrom: (): string => "Stroke the air out, from the seam up to the open end.",
+	layBagsSeamOnSeam: (): string => "Lay bags seam on seam, twenty to a batch: batches are how bags are counted.",
+	seamsThisSide: (): string => "seams this side",
+	layersAtTheSides: (d: { readonly few: string | number; readonly many: string | number }): string => '' + d.few + " layers, " + d.many + " at the sides",
+	layTheTrimmedBagFlat: (d: { readonly bagName: string | number }): string => "Lay the trimmed bag flat, seam side towards you. Here it is " + d.bagName + ".",
+	foldItInHalfEdges: (d: { readonly layers: string | number }): string => "Fold it in half, edges over edges: " + d.layers + ".",
+	onceMoreInHalfCut: (d: { readonly layers: string | number }): string => "Once more in half: " + d.layers + ". Cut at the folds, and it gives four rings.",
+	foldedSoScissorsTakeOf: (d: { readonly min: string | number }): string => "Folded so, scissors take " + d.min + " of these bags at a time before the hand tires.",
+	foldedSoThisBagIs: (): string => "Folded so, this bag is too thick for scissors: fold it but once.",
+	beforeAnythingElseAtThe: (): string => "Before anything else, at the door or at the table.",
+	soThatItCutsInto: (): string => "So that it cuts into strips of one width.",
+	foldAndFoldAgainGives: (): string => "Fold and fold again gives two, four or eight rings."
+};
+
+export const ballLessons = {
+	windTheStrandsBeginningIn: (): string => "Wind the strand’s beginning in eights about two fingers.",
+	slipItOffAndFold: (): string => "Slip it off and fold it over: that is the heart of the ball.",
+	windRoundItLooseAnd: (): string => "Wind round it, loose, and turn it a little now and then.",
+	looseForFilmStretchesA: (): string => "Loose, for film stretches: a ball wound hard comes off shorter than it was measured.",
+	tuckItsEndOrBand: (): string => "Tuck its end, or band it, and tie the label on: colour, bags in it, width.",
+	clampTheWinderToThe: (): string => "Clamp the winder to the table’s edge, and catch the strand’s beginning in its slot.",
+	turnTheCrankWithOne: (): string => "Turn the crank with one hand; let the strand run loose through the other.",
+	hairAndSleevesBackAnd: (): string => "Hair and sleeves back, and small fingers away from what turns.",
+	liftTheBallOffIts: (): string => "Lift the ball off, its beginning sticking out of the middle, and label it.",
+	leaveTheStrandsBeginningOut: (): string => "Leave the strand’s beginning out, a forearm long, held under the thumb.",
+	windRoundThumbAndFinger: (): string => "Wind round thumb and finger, turning the ball as it grows; the tail stays free.",
+	orKeepAnyBallIn: (): string => "Or keep any ball in a bag with a hole, and draw from the hole.",
+	fixARingsEndTo: (): string => "Fix a ring’s end to the spindle, and hold the other end, drawn straight.",
+	letTheSpindleTurnThe: (): string => "Let the spindle turn: the two plies of the ring twist about each other.",
+	twistedAStrandIsThinner: (): string => "Twisted, a strand is thinner and firmer, and about six in a hundred shorter.",
+	twistASecondStrandThe: (): string => "Twist a second strand the same way. Lay the two side by side.",
+	letThemTurnBackAbout: (): string => "Let them turn back about each other: plied, they stay as they are.",
+	whenAStrandIsAs: (): string => "When a strand is as long as a ball should be.",
+	forWhoeverCrochetsAtHome: (): string => "For whoever crochets at home: it does not roll away.",
+	forAFirmStrandThat: (): string => "For a firm strand that hides its joints."
+};
+
+export const bandLessons = {
+	threeWholeTubesLieAlong: (): string => "Three whole tubes lie along, flat on the table, their ends held by a clip.",
+	aFourthIsTheWeaver: (): string => "A fourth is the weaver: over the first, under the second, over the third.",
+	roundTheEdgeAndBack: (): string => "Round the edge and back: under what it went over, over what it went under.",
+	onAndOnLyingFlat: (): string => "On and on, lying flat, with little pull: a band pulled tight curls.",
+	makeTheFirstBandAs: (): string => "Make the first band as long as the sleeper: every other follows it.",
+	threeStrandsLieSideBy: (): string => "Three strands lie side by side at the end of the band.",
+	withCrossingsEveryStrandIs: (d: { readonly made: string | number }): string => "With " + d.made + " crossings every strand is home again: the band goes back in the same order.",
+	afterTheOuterStrandsLie: (d: { readonly made: string | number }): string => "After " + d.made + " the outer strands lie in each other’s place: go on.",
+	theOuterStrandNearestTo: (): string => "The outer strand nearest to you over its neighbour.",
+	theOuterStrandFarthestFrom: (): string => "The outer strand farthest from you over its neighbour.",
+	theBandBeforeLiesAbove: (): string => "The band before lies above; the strands of the new one lie along its edge.",
+	theWeaverGoesOverAnd: (): string => "The weaver goes over and under across the new strands, and back …",
+	andAtThatReturnTakes: (): string => "… and at that return takes the edge strand of the band before.",
+	soAtEveryReturnNone: (): string => "So at every return, none skipped: the bands become one mat.",
+	whenAStrandEndsLeave: (): string => "When a strand ends, leave a hand’s length of it.",
+	tuckItIntoTheNext: (): string => "Tuck it into the next gap, under a strand, and out again.",
+	thenIntoTheNextAnd: (): string => "Then into the next, and the next: none skipped, or it works its way out.",
+	strokeItFlatAndCut: (): string => "Stroke it flat, and cut what stands out.",
+	noTools: (): string => "no tools",
+	aTableAClipAnd: (d: { readonly what: string | number }): string => '' + d.what + ": a table, a clip, and four whole tubes.",
+	handlesCutOff: (): string => "Handles cut off",
+	bandsOfOneThicknessThe: (): string => "bands of one thickness; the handles are scrap.",
+	handlesKept: (): string => "Handles kept",
+	atTheEndOfA: (): string => "At the end of a finger-woven band, before it goes back.",
+	fromTheSecondBandOn: (): string => "From the second band on."
+};
+
+export const crochetLessons = {
+	hereAOne: (d: { readonly hookName: string | number }): string => ": here a " + d.hookName + " one",
+	makeALoopInThe: (d: { readonly part: string | number }): string => "Make a loop in the strand’s end and put it on the hook" + d.part + ".",
+	layTheStrandOverThe: (): string => "Lay the strand over the hook, from behind to the front.",
+	drawItThroughTheLoop: (): string => "Draw it through the loop: that is one chain.",
+	againAndAgainEachAs: (): string => "Again and again, each as long as the others, loose enough to enter later.",
+	countThemAsTheyLie: (): string => "Count them as they lie: each link that looks like a V is one. The loop on the hook is none.",
+	layTheStrandOverThe2: (): string => "Lay the strand over the hook, from behind.",
+	putTheHookInUnder: (): string => "Put the hook in under both top strands of the next stitch.",
+	catchTheStrandAndDraw: (): string => "Catch the strand and draw it up:",
+	drawTheStrandThroughTwo: (): string => "Draw the strand through two loops:",
+	drawTheStrandThroughAll: (): string => "Draw the strand through all three loops:",
+	beginWithOneLoopOn: (d: { readonly stitchName: string | number }): string => "Begin with one loop on the hook. This is " + d.stitchName + " as your group says it.",
+	loops2PluralOneOtherOn: (d: { readonly loops: string | number; readonly loops2: number }): string => " " + d.loops + " " + plural(d.loops2, 0, en, { one: "loop", other: "loops" }) + " on the hook.",
+	theStitchIsMade: (): string => " The stitch is made.",
+	workIntoTheVeryLast: (): string => "Work into the very last stitch of the row: it is the one that is easily missed.",
+	"for": (d: { readonly turningChains: string | number; readonly stitchName: string | number }): string => '' + d.turningChains + " for " + d.stitchName,
+	chainForTheHeightOf: (d: { readonly what: string | number }): string => "Chain for the height of the row: " + d.what + ".",
+	turnTheWorkOverLike: (): string => "Turn the work over, like a page: now the other side looks at you.",
+	goBackTheOtherWay: (): string => "Go back the other way, and count the stitches of every row: as many as before.",
+	stopWhileThereIsA: (): string => "Stop while there is a forearm of strand left.",
+	joinTheNewBallAs: (): string => "Join the new ball as a piece is joined to a piece: through, and back through itself.",
+	snugAndEvenTheJoint: (): string => "Snug and even: the joint must pass the hook.",
+	goOnAsIfIt: (): string => "Go on as if it were one strand. Write down in which row the new ball came.",
+	toBeginAMatAnd: (): string => "To begin a mat, and for its ties.",
+	denseMatsSingleCrochetIn: (): string => "Dense mats: single crochet in US words, double crochet in UK words.",
+	rowsOfTheShortSide: (): string => "rows of the short side: many turns, a row in a few minutes.",
+	rowsAsLongAsThe: (): string => "rows as long as the sleeper: few turns, a row for a sitting.",
+	halfDoubleCrochetInUs: (): string => "Half double crochet in US words, half treble in UK words.",
+	quickAndOpenDoubleCrochet: (): string => "Quick and open: double crochet in US words, treble in UK words.",
+	atEveryEndHereA: (): string => "At every end: here a mat keeps its width or loses it."
+};
+
+export const cutLessons = {
+	threeFingersOffAtEach: (): string => "three fingers off at each end",
+	aFingersBreadthOffAt: (): string => "a finger’s breadth off at each end",
+	nothingOff: (): string => "nothing off",
+	gOfFilmForStrand: (d: { readonly filmUsedG: string | number; readonly massG: string | number }): string => '' + d.filmUsedG + " g of film for strand and " + d.massG + " g of scrap a bag",
+	theWeldedSeamAndThe: (d: { readonly bagName: string | number }): string => "The welded seam and the handles come off. Lay " + d.bagName + " flat, seam towards you.",
+	theSchoolItGives: (d: { readonly name: string | number; readonly how: string | number; readonly formatLength: string | number; readonly came: string | number }): string => "The " + d.name + " school: " + d.how + ", " + d.formatLength + ". It gives " + d.came + ".",
+	bagWhatComesOffAt: (): string => "Bag what comes off at once: scraps stuff pillows, and loose they blow away.",
+	layTheBagFlatIts: (d: { readonly bagName: string | number }): string => "Lay the bag flat, its sides tucked in and its air out. Here it is " + d.bagName + ".",
+	cutOffTheWeldedSeam: (): string => "Cut off the welded seam below and the handles above. What comes off stuffs pillows.",
+	foldItUpFromThe: (d: { readonly pieces: string | number }): string => "Fold it up from the seam and cut straight across: " + d.pieces + " rings of one width.",
+	openEachRingAndShake: (): string => "Open each ring and shake it out: it is a band without an end.",
+	layTheBagFlatHere: (d: { readonly bagName: string | number }): string => "Lay the bag flat. Here it is " + d.bagName + ".",
+	slitItFromOneEdge: (): string => "Slit it from one edge up to a margin at the other, slit by slit, seam and handles off.",
+	openTheMarginAndCut: (): string => "Open the margin, and cut each slit on a slant over to the next one up.",
+	cutStraightAcrossInsteadAnd: (): string => "Cut straight across instead, and that turn falls out as a ring.",
+	lookAfterTheFirstTwo: (): string => "Look after the first two slants: is it still one strip? Then go on.",
+	nothingIsTrimmedLayFlat: (d: { readonly bagName: string | number }): string => "Nothing is trimmed. Lay " + d.bagName + " flat, and cut between the handles down its middle.",
+	eachHalfHasAHandle: (): string => "Each half has a handle, half the seam, and one long fold at its side.",
+	cutIntoTheFoldedCorner: (): string => "Cut into the folded corner, just short of the seam, as far as a hand is wide.",
+	putYourHandThroughAnd: (): string => "Put your hand through and open it: one very wide ring, seam and handle in its middle.",
+	beforeRingsSpiralsAndWhole: (): string => "Before rings, spirals and whole tubes.",
+	noFrayedOrHalfFused: (): string => "no frayed or half-fused edge; less film in strand, more for pillows.",
+	moreFilmInStrandLook: (): string => "more film in strand; look for half-fused film at the seam.",
+	forStrandOfLoopsJoined: (): string => "For strand of loops, joined one through the other.",
+	quickToCutManyJoints: (): string => "quick to cut, many joints; strong, for it is two plies.",
+	oneLongStrip: (): string => "One long strip",
+	oneKnotABagSlow: (): string => "one knot a bag; slow to cut, weaker for its width.",
+	halfBags: (): string => "Half bags",
+	nothingWastedFewJointsA: (): string => "nothing wasted, few joints; a thick strand, not even.",
+	aSpiralStrandWithA: (): string => "A spiral: strand with a single knot a bag.",
+	forThickStrandOfWhole: (): string => "For thick strand of whole bags, nothing trimmed."
+};
+
+export const finishLessons = {
+	twoTiesOfHoldA: (d: { readonly long: string | number; readonly needs: string | number }): string => "Two ties of " + d.long + " hold a rolled mat. Chained, both take " + d.needs + " of strand.",
+	orBraidThreeStrandsOuter: (d: { readonly needs: string | number }): string => "Or braid three strands, outer over middle, in turn: both take " + d.needs + ".",
+	drawTheTiesEndThrough: (): string => "Draw the tie’s end through the mat’s edge with a hook, and back through itself.",
+	drawItTightAndPull: (): string => "Draw it tight and pull hard once: a tie must hold.",
+	twoTiesAStrap: (): string => "two ties, a strap",
+	twoTies: (): string => "two ties",
+	chainOrBraidAStrap: (d: { readonly formatLength: string | number }): string => "Chain or braid a strap of " + d.formatLength + ".",
+	itIsCarriedOverThe: (): string => "It is carried over the shoulder, or slung across the body.",
+	theMatMustBeDry: (): string => "The mat must be dry, clean and without smell. Lay it flat, and shake it out first.",
+	foldItInHalfLengthwise: (): string => "Fold it in half lengthwise, edge on edge.",
+	rollItFromOneEnd: (): string => "Roll it from one end, tight and straight.",
+	tieItTwiceByIt: (d: { readonly formatLength: string | number; readonly formatLength2: string | number }): string => "Tie it twice. " + d.formatLength + " by " + d.formatLength2 + ", it makes such a roll.",
+	takeAWholeBagWithout: (): string => "Take a whole bag without holes, and the clean scrap of the table: trims and torn bags.",
+	fillItLooselyForThe: (d: { readonly mass: string | number }): string => "Fill it loosely, " + d.mass + " for the usual size: soft, not hard.",
+	pressTheAirOutAnd: (): string => "Press the air out, and knot or sew the opening so that no child can get in.",
+	rollItWithItsMat: (): string => "Roll it with its mat. It is for grown-up sleepers only.",
+	cutTheHandlesOffWhole: (): string => "Cut the handles off whole: each is a loop already.",
+	leaveOutWhatIsTorn: (): string => "Leave out what is torn or stiff with print: that goes to the stuffing.",
+	joinThemOneThroughThe: (): string => "Join them one through the other, like rings: a thick strand, for borders and straps.",
+	whenAMatIsOff: (): string => "When a mat is off its loom, or its last row is worked.",
+	quickWithAHookTakes: (): string => "quick with a hook; takes more strand.",
+	needsNoHookAndLess: (): string => "needs no hook and less strand; takes three ends and a clip.",
+	handsStayFreeMoreStrand: (): string => "hands stay free; more strand, an hour more.",
+	quickerTheRollIsCarried: (): string => "quicker; the roll is carried under the arm.",
+	beforeItIsPacked: (): string => "Before it is packed.",
+	withScrapForWhoeverWishes: (): string => "With scrap, for whoever wishes one with a mat.",
+	scrapIsUsedAtThe: (): string => "scrap is used at the table; a pillow goes with a mat."
+};
+
+export const frameLessons = {
+	yourFrameHasNailsAt: (d: { readonly nails: string | number; readonly formatLength: string | number }): string => "Your frame has " + d.nails + " nails at each end, " + d.formatLength + " apart. Tie the warp to the first.",
+	tieTheEndOfThe: (): string => "Tie the end of the warp to the first nail.",
+	leadItToTheOther: (): string => "Lead it to the other end, round a nail, and back: always round, never across.",
+	goOnToTheLast: (): string => "Go on to the last nail, one pull all along, and tie it there.",
+	putARodAlongEach: (): string => "Put a rod along each side, held by eyes or clips: rods that bare nails hold pop out.",
+	beginAtTheFootEach: (): string => "Begin at the foot. Each nail holds a loop of the warp.",
+	leadTheFirstStrandUnder: (): string => "Lead the first strand under every loop, close to the nails.",
+	aRowThatLiesOn: (): string => "A row that lies on top comes off with the nails: the whole weave slides away.",
+	thenTwineTheSecondStrand: (): string => "Then twine the second strand with it, end by end.",
+	theWeftIsAPair: (): string => "The weft is a pair of strands. One goes over the first end of warp, one under it.",
+	crossThemWhatWasOver: (): string => "Cross them: what was over goes under the next, what was under goes over.",
+	soOnToTheRod: (): string => "So on to the rod, and round it with both. Every end is held between the two.",
+	backAgainRowUponRow: (): string => "Back again, row upon row, pushed down close.",
+	atTheHeadTheLast: (): string => "At the head the last row goes under the nails’ loops too.",
+	thereIsNoRoomFor: (): string => "There is no room for fingers: draw the strand through with a hook, loop by loop.",
+	goBackOverTheLast: (): string => "Go back over the last ends two or three times, as one sews back.",
+	thenLiftTheMatOff: (): string => "Then lift the mat off its nails, and draw the rods out.",
+	layTwoSideBySide: (): string => "Lay two side by side, their warp along each other.",
+	withAHookDrawA: (): string => "With a hook, draw a strand through one edge and the other, in turn, along the warp.",
+	drawItLevelNotTight: (): string => "Draw it level, not tight, and lead its end back under.",
+	toBeginOnAFrame: (): string => "To begin on a frame with nails.",
+	onAFrameBeforeAny: (): string => "On a frame: before any other row.",
+	everyRowOfAFrame: (): string => "Every row of a frame.",
+	onAFrameUnderThe: (): string => "On a frame: under the loops at its head.",
+	filmWarp: (): string => "Film warp",
+	theSameBagsTearsSooner: (): string => "the same bags; tears sooner along a seam.",
+	clothWarp: (): string => "Cloth warp"
+};
+
+export const jointLessons = {
+	layTheStrandsLastRing: (): string => "Lay the strand’s last ring down, its end open. The new ring lies beside it.",
+	slipTheNewRingsEnd: (): string => "Slip the new ring’s end under the other’s, and up through its eye.",
+	layThatEndBackOver: (): string => "Lay that end back over the one it came through, and open it.",
+	bringTheNewRingsFar: (): string => "Bring the new ring’s far end below, up through its own open end …",
+	andDrawItAllThe: (): string => "… and draw it all the way through.",
+	drawFromTheKnotGently: (): string => "Draw from the knot, gently, both sides even: small and snug, not tight.",
+	hangTheNewRingOver: (): string => "Hang the new ring over one wrist, here the [right] one; the hand points to the [left].",
+	hangTheEndOfThe: (): string => "Hang the end of the strand’s last ring over the same wrist, nearer to the fingers.",
+	bringTheNewRingsLower: (): string => "Bring the new ring’s lower end up past the strand and take it between the fingers.",
+	holdItAndLetBoth: (): string => "Hold it, and let both rings slip off over the hand: the end goes through them both.",
+	drawFromTheKnotBoth: (): string => "Draw from the knot, both sides even: the same joint as on the table.",
+	layTheStrandsLastRing2: (): string => "Lay the strand’s last ring flat, and the new one across at its end: a T.",
+	pushTheNewRingsEnd: (): string => "Push the new ring’s end under the far side of the other, and up inside it.",
+	layItBackOverThat: (): string => "Lay it back over that side, away from you, and open it.",
+	bringTheFarEndThrough: (): string => "Bring the far end through its own open end.",
+	drawItSnugAndLet: (): string => "Draw it snug and let it slide to the end: the same joint.",
+	forTornPiecesAndOpen: (): string => "For torn pieces and open strips: lay the two ends side by side, a hand’s breadth.",
+	bendBothEndsAsOne: (): string => "Bend both ends as one into a loop …",
+	roundBehindAndThroughThe: (): string => "… round behind, and through the loop.",
+	drawItTogetherByAll: (): string => "Draw it together by all four ends, close to the tails.",
+	trimTheTailsOrLay: (): string => "Trim the tails, or lay them along and work stitches over them.",
+	lookAtTheJointIs: (): string => "Look at the joint: is one side of the ring longer than the other? It would bow out.",
+	loosenItALittleFrom: (): string => "Loosen it a little, from the knot.",
+	slideTheRingThroughUntil: (): string => "Slide the ring through until both sides are level.",
+	drawItSnugSmallNo: (): string => "Draw it snug: small, no hole the hook could catch, and still to be undone.",
+	notTightAHardBead: (): string => "Not tight: a hard bead cannot be undone, and film tears at it.",
+	forStrandOfLoopsOne: (): string => "For strand of loops: one ring through the next, and back through itself.",
+	onTheTable: (): string => "On the table",
+	easyToSeeAndTo: (): string => "easy to see and to teach; the strand lies in order.",
+	overTheWrists: (): string => "Over the wrists",
+	quickForSureHandsSitting: (): string => "quick for sure hands, sitting or standing; less easy to show.",
+	asAT: (): string => "As a T",
+	noTurningOfTheLong: (): string => "no turning of the long strand; wants room on the table.",
+	theSameJointWithoutA: (): string => "The same joint, without a table.",
+	forTornPiecesOpenStrips: (): string => "For torn pieces, open strips, and the ends of spirals.",
+	atEveryJointBeforeThe: (): string => "At every joint, before the next."
+};
+
+export const lesson = {
+	rollingBladesAreForTrained: (): string => "Rolling blades are for trained adults: away from the body, gloves on, closed when put down. Blunt scissors for children. Local rules and whoever is responsible come first.",
+	keepBagsAndScrapsAway: (): string => "Keep bags and scraps away from babies and small children: film can suffocate.",
+	glovesOrWashedHandsFor: (): string => "Gloves or washed hands for used bags. Nothing mouldy, nothing from medical or chemical use. Local hygiene rules come first.",
+	takeBreaksAndChangeSeats: (): string => "Take breaks and change seats: the same turn of the hand for hours hurts. Pain means stop.",
+	rodsAndPegsStandUnder: (): string => "Rods and pegs stand under tension: mind eyes and fingers. Another pair of hands helps.",
+	aSlingAcrossTheBody: (): string => "A sling across the body, never a tight loop round the neck. The receiving place’s own rules come first.",
+	plasticFilmBurnsAndDrips: (): string => "Plastic film burns and drips: away from heaters, stoves and candles. Never for an infant to sleep on."
+};
+
+export const loomLessons = {
+	asLongAsYourLoom: (d: { readonly formatLength: string | number }): string => "as long as your loom, " + d.formatLength + " from peg to peg",
+	asLongAsFromPeg: (): string => "as long as from peg to peg",
+	takeWholeStrandsOfPieces: (d: { readonly part: string | number }): string => "Take whole strands of pieces, " + d.part + ".",
+	hangAStrandsEndOver: (): string => "Hang a strand’s end over the first peg, and its other end over the peg across.",
+	ofThem: (d: { readonly pegs: string | number }): string => ", " + d.pegs + " of them",
+	layOneOnEveryPair: (d: { readonly part: string | number }): string => "Lay one on every pair of pegs" + d.part + ": all of one pull, none slack.",
+	layASecondStrandOn: (): string => "Lay a second strand on the outermost pegs: a doubled edge is a firm one.",
+	noKnotNearerToA: (d: { readonly formatLength: string | number }): string => "No knot nearer to a peg than " + d.formatLength + ": it jams when the mat comes off.",
+	takeALaidStrandOff: (): string => "Take a laid strand off one peg, and hold its end.",
+	turnItOverAFew: (): string => "Turn it over a few times, until its two plies lie as one.",
+	hangItBackTwistedStrands: (): string => "Hang it back. Twisted strands are easy to tell apart, so that no row goes wrong.",
+	theFirstRowGoesOver: (): string => "The first row goes over one strand and under the next, to the far side.",
+	turnRoundTheEdgeStrand: (): string => "Turn round the edge strand and the rod. The second row begins the other way …",
+	andGoesUnderWhatThe: (): string => "… and goes under what the first went over, over what it went under.",
+	eachRowDoesTheOpposite: (): string => "Each row does the opposite of the last, and so binds it.",
+	pushEachRowDownClose: (): string => "Push each row down, close on the one before: a finger must not go through.",
+	twoSitSideBySide: (): string => "Two sit side by side at one end. The first weaves half way across, and stops.",
+	sheSaysAloudWhatCame: (): string => "She says aloud what came last, over or under, and hands the end over.",
+	theSecondGoesOnWith: (): string => "The second goes on with the other, to the edge, and hands it back from there.",
+	twoEndsAreWovenTowards: (): string => "Two ends are woven towards each other. Look at the two rows that meet.",
+	doBothGoOverThe: (): string => "Do both go over the same strands? Then they are alike, and would slide.",
+	weaveOneRowMoreBetween: (): string => "Weave one row more between them, opposite to both, or take one out.",
+	pushTheRowsTogetherFrom: (): string => "Push the rows together from both sides until no finger goes through.",
+	drawTheRodsOutWith: (): string => "Draw the rods out, with pliers if they sit tight, and lift the loops off their pegs.",
+	layTheFirstLoopOver: (): string => "Lay the first loop over to the second, and draw the second up through it.",
+	layThatOneOverAnd: (): string => "Lay that one over, and draw the third through; so on, across the end.",
+	putAStrandThroughThe: (): string => "Put a strand through the last loop and tie it off, or it runs back.",
+	doTheOtherEndAlike: (d: { readonly what: string | number }): string => "Do the other end alike. Hide the ends under " + d.what + " rows, against the pull.",
+	beforeTheFirstRow: (): string => "Before the first row.",
+	theSameBagsSoftWashes: (): string => "the same bags; soft, washes and dries fast.",
+	whileTheyAreLaidIt: (): string => "While they are laid: it makes over and under easy to see.",
+	onAPegLoomAnd: (): string => "On a peg loom and on a frame, row by row.",
+	ballsJoinedBefore: (): string => "Balls joined before",
+	quickToWeaveSlackMust: (): string => "quick to weave; slack must be worked out of a long strand.",
+	aPieceAtATime: (): string => "A piece at a time",
+	slowerEachPieceLiesAs: (): string => "slower; each piece lies as it should before the next.",
+	whenTheLastRowIs: (): string => "When the last row is woven."
+};
+
+export const exerciseNames = {
+	whichSlitJoinsWhich: (): string => "Which slit joins which",
+	overOrUnderNext: (): string => "Over or under next",
+	whichRowIsWrong: (): string => "Which row is wrong",
+	howManyCrossingsHome: (): string => "How many crossings home",
+	whichHookForThisStrand: (): string => "Which hook for this strand",
+	isThisJointSnug: (): string => "Is this joint snug",
+	whichSeatIsFreeOf: (): string => "Which seat is free of blades",
+	whichRemedyForThisFault: (): string => "Which remedy for this fault"
+};
+
+export const lessonTitles = {
+	sortABag: (): string => "Sort a bag",
+	flattenABagAndTuck: (): string => "Flatten a bag and tuck its sides",
+	foldABagForCutting: (): string => "Fold a bag for cutting",
+	trimTheSeamAndThe: (): string => "Trim the seam and the handles",
+	cutABagIntoRings: (): string => "Cut a bag into rings",
+	cutABagIntoOne: (): string => "Cut a bag into one long strip",
+	cutABagInHalf: (): string => "Cut a bag in half",
+	joinTwoRingsOnThe: (): string => "Join two rings on the table",
+	joinTwoRingsOverThe: (): string => "Join two rings over the wrist",
+	joinTwoRingsAsA: (): string => "Join two rings as a T",
+	tieTwoEndsWithAn: (): string => "Tie two ends with an overhand knot",
+	makeAJointEvenAnd: (): string => "Make a joint even and snug",
+	windABallOnTwo: (): string => "Wind a ball on two fingers",
+	windABallOnA: (): string => "Wind a ball on a winder",
+	windABallThatIs: (): string => "Wind a ball that is drawn from its middle",
+	spinAStrandAndPly: (): string => "Spin a strand, and ply two",
+	crochetAChain: (): string => "Crochet a chain",
+	theShortestStitch: (): string => "The shortest stitch",
+	theMiddleStitch: (): string => "The middle stitch",
+	theTallStitch: (): string => "The tall stitch",
+	turnAtTheEndOf: (): string => "Turn at the end of a row",
+	joinANewBall: (): string => "Join a new ball",
+	layTheWarpOnA: (): string => "Lay the warp on a peg loom",
+	twistTheStrandsOfThe: (): string => "Twist the strands of the warp",
+	weaveOverAndUnder: (): string => "Weave over and under",
+	handOverHalfWay: (): string => "Hand over half way",
+	meetInTheMiddle: (): string => "Meet in the middle",
+	chainTheMatOffThe: (): string => "Chain the mat off the loom",
+	leadTheWarpRoundThe: (): string => "Lead the warp round the nails, and set the rods",
+	theFirstRowUnderThe: (): string => "The first row, under the nails’ loops",
+	twineAPairOfStrands: (): string => "Twine a pair of strands",
+	theLastRowWithA: (): string => "The last row, with a hook",
+	joinPanelsIntoAMat: (): string => "Join panels into a mat",
+	weaveABandWithThe: (): string => "Weave a band with the fingers",
+	braidTheTurnOfA: (): string => "Braid the turn of a band",
+	linkABandToThe: (): string => "Link a band to the one before",
+	tuckAnEndAway: (): string => "Tuck an end away",
+	makeTheTies: (): string => "Make the ties",
+	addAStrap: (): string => "Add a strap",
+	rollAndTieAMat: (): string => "Roll and tie a mat",
+	stuffAPillow: (): string => "Stuff a pillow",
+	chainTheHandlesIntoA: (): string => "Chain the handles into a strand"
+};
+
+export const practiceLog = {
+	notTriedYet: (): string => "not tried yet",
+	againNow: (): string => "again now",
+	againInMin: (d: { readonly max: string | number }): string => "again in " + d.max + " min",
+	againInHours: (d: { readonly round: string | number }): string => "again in " + d.round + " hours",
+	againInDays: (d: { readonly round: string | number }): string => "again in " + d.round + " days",
+	itSits: (d: { readonly back: string | number }): string => "it sits; " + d.back
+};
+
+export const signs = {
+	aFingerGoesThrough: (): string => "A finger goes through",
+	inOnePlaceOrIn: (): string => "in one place, or in a few",
+	allAlongBetweenTheRows: (): string => "all along, between the rows",
+	itGetsNarrower: (): string => "It gets narrower",
+	countTheStitchesOfThe: (): string => "Count the stitches of the last row, and of the first.",
+	thereAreFewer: (): string => "there are fewer",
+	thereAreAsManyDrawn: (): string => "there are as many, drawn tighter",
+	itDoesNotLieFlat: (): string => "It does not lie flat",
+	whatDoesItDoOn: (): string => "What does it do on the table?",
+	itsEdgeLiesInWaves: (): string => "its edge lies in waves",
+	itsMiddleStandsUpLike: (): string => "its middle stands up like a bowl",
+	theBandCurlsOrTurns: (): string => "the band curls, or turns round",
+	theStrandHasALump: (): string => "The strand has a lump, or the hook will not enter",
+	feelAlongTheStrandWhat: (): string => "Feel along the strand: what is there?",
+	aJointAsHardAs: (): string => "a joint as hard as a bead",
+	aJointThatSlides: (): string => "a joint that slides",
+	aStripTwiceAsWide: (): string => "a strip twice as wide as the others",
+	aRingWithOneSide: (): string => "a ring with one side bowed out",
+	theStrandBroke: (): string => "The strand broke",
+	atAJointOrBeside: (): string => "at a joint, or beside one",
+	theRowsLieLooseOr: (): string => "The rows lie loose, or meet oddly",
+	theyCanBePushedTogether: (): string => "they can be pushed together with a finger",
+	aKnotSitsAtA: (): string => "a knot sits at a peg",
+	anEdgeOrAnEnd: (): string => "An edge or an end hangs free of the frame",
+	whatHangsFree: (): string => "What hangs free?",
+	theStrandAlongTheEdge: (): string => "the strand along the edge",
+	theFirstOrTheLast: (): string => "the first or the last row, at the nails",
+	theRodItself: (): string => "the rod itself",
+	anEndATieOr: (): string => "An end, a tie or a strap comes off",
+	whatComesOff: (): string => "What comes off?",
+	aTailThatWasLed: (): string => "a tail that was led back",
+	aTieOrTheStrap: (): string => "a tie or the strap",
+	itIsDampOrSmells: (): string => "It is damp, or smells",
+	beforeItIsPacked: (): string => "Before it is packed:",
+	itIsDampOrSmells2: (): string => "it is damp, or smells"
+};
+
+export const KnowHowActActs = {
+	thereIsNoSuchAct: (): string => "There is no such act here."
+};
+
+export const KnowHowActCardPdfDoor = {
+	thereIsNoSuchAct: (): string => "There is no such act here."
+};
+
+export const KnowHowCardsPdfDoor = {
+	noActWasNamedThat: (): string => "No act was named that has a card here."
+};

@@ -1,0 +1,323 @@
+// Made of sheets.json by `npm run words -- --make`: change the words there.
+import { plural, select } from '@messageformat/runtime';
+import { en } from './number';
+
+export const accountSheet = {
+	whatItCameTo: (): string => "What it came to",
+	matsHandedOver: (): string => "Mats handed over",
+	howItWasCounted: (): string => "How it was counted",
+	deliveryByDelivery: (): string => "Delivery by delivery",
+	toLieOn: (): string => "To lie on",
+	andMoreCountedAboveEvery: (d: { readonly more: string | number }): string => "And " + d.more + " more, counted above; every mat stands in the CSV."
+};
+
+export const actCard = {
+	practisedHandsDiffer: (): string => "Practised hands differ"
+};
+
+export const actScenes = {
+	sidesIn: (): string => "sides in",
+	airOutFromTheSeam: (): string => "air out, from the seam up",
+	seamsTogether: (): string => "seams together",
+	layTheNewRingThrough: (): string => "lay the new ring through",
+	backThroughItself: (): string => "back through itself",
+	drawFromTheKnot: (): string => "draw from the knot",
+	endsSideBySide: (): string => "ends side by side",
+	asOneOrThroughThe: (): string => "as one, or through the slits",
+	smallTailsAlong: (): string => "small, tails along",
+	asItComesFromThe: (): string => "as it comes from the joiner",
+	looseFilmMustNotStretch: (): string => "loose: film must not stretch",
+	itsLabelOn: (): string => "its label on"
+};
+
+export const askSheet = {
+	knottedOrWaddedBagsSomebody: (): string => "Knotted or wadded bags: somebody has to pick each one open.",
+	dampDirtyOrMouldyBags: (): string => "Damp, dirty or mouldy bags; bags from medical or chemical use.",
+	bagsThatCrackleAndCrumble: (): string => "Bags that crackle and crumble: they fall apart in the mat.",
+	newBagsGotForThis: (): string => "New bags got for this, or a special trip. Bags already used are what we want.",
+	smoothItFlat: (): string => "Smooth it flat",
+	tuckTheSidesIn: (): string => "Tuck the sides in",
+	foldItOnce: (): string => "Fold it once",
+	stackSeamsTogether: (): string => "Stack, seams together",
+	bagsWanted: (): string => "Bags wanted",
+	forEveryPlace: (): string => "for every place",
+	weTurnUsedPlasticBags: (): string => "We turn used plastic bags into sleeping mats. Would you keep yours for us?",
+	howManyWeNeed: (): string => "How many we need",
+	justNowWeHaveEnough: (): string => "Just now we have enough bags for strand. Thank you; please ask again.",
+	otherBags: (): string => "Other bags",
+	counted: (d: { readonly basis: string | number }): string => "Counted " + d.basis + ".",
+	howToFoldThem: (): string => "How to fold them",
+	dryCleanAndEmptyA: (): string => "Dry, clean and empty. A pouch that held milk or juice: rinse it, and let it dry open for an hour or more. A small hole near the seam or the handles is fine.",
+	pleaseNot: (): string => "Please not",
+	bringThemTo: (): string => "Bring them to"
+};
+
+export const bandsSheet = {
+	strandsAlongEach: (): string => "strands along each",
+	eachWideAndLong: (d: { readonly bands: string | number; readonly readable: string | number; readonly readable2: string | number }): string => '' + d.bands + ", each " + d.readable + " wide and " + d.readable2 + " long",
+	strandsABand: (d: { readonly k: string | number; readonly strand: string | number }): string => '' + d.k + " strands, " + d.strand + " a band",
+	theWeaverABandAbout: (d: { readonly strand: string | number; readonly rowsPerBand: string | number }): string => "the weaver, " + d.strand + " a band, about " + d.rowsPerBand + " passes",
+	inAllBraidedAtEach: (d: { readonly strand: string | number }): string => '' + d.strand + " in all, braided at each end",
+	keepItFlatOnA: (): string => "Keep it flat on a table: pulled too tight it curls. First band: clip the end, and make it as long as the sleeper. The weaver links into the edge of the band before at every return. Ends are tucked into the next gaps, none skipped.",
+	theTurnCrossingByCrossing: (): string => "The turn, crossing by crossing",
+	crossing: (d: { readonly crossing: string | number }): string => "Crossing " + d.crossing,
+	swapTheIspairofSelectYes: (d: { readonly isPairOf: 'yes' | 'no' }): string => "swap the " + select(d.isPairOf, { yes: "left", other: "right" }) + " pair"
+};
+
+export const checkSheet = {
+	washYourHandsOrWear: (): string => "Wash your hands, or wear gloves. A mat that smells or is damp is hosed, hung for a day, and never packed wet.",
+	filmCanSuffocateBurnsAnd: (): string => "Film can suffocate, burns and drips: away from small children and from flames. The place’s own rules come first: ask the people responsible.",
+	matsToCheck: (): string => "Mats to check",
+	goOverEachMatWith: (): string => "Go over each mat with a finger. Cross the places it goes through; tick what else is found. Typed in afterwards: length, width, weight, places, faults.",
+	lengthWidthWeightDry: (): string => "Length ____________ Width ____________ Weight, dry ____________"
+};
+
+export const crochetSheet = {
+	stitchesInARow: (): string => "stitches in a row",
+	inIstermsSelectYesOther: (d: { readonly stitchName: string | number; readonly isTerms: 'yes' | 'no' }): string => '' + d.stitchName + ", in " + select(d.isTerms, { yes: "US", other: "UK" }) + " words",
+	chainAndTurnStitchesIn: (d: { readonly foundationChains: string | number; readonly stitches: string | number; readonly rows: string | number; readonly isLengthwise: 'yes' | 'no' }): string => "chain " + d.foundationChains + " and turn: " + d.stitches + " stitches in every row; " + d.rows + " rows " + select(d.isLengthwise, { yes: "as long as the sleeper", other: "across" }),
+	ofStrandHigh: (d: { readonly strand: string | number; readonly fine: string | number }): string => '' + d.strand + " of strand, " + d.fine + " high",
+	countTheStitchesNowAnd: (): string => "Count the stitches now and then: the last one of a row is easily missed, and then the mat narrows. A new ball is joined to the work exactly as a piece is joined to a piece."
+};
+
+export const cuttingSheet = {
+	bagsToPrepare: (): string => "bags to prepare",
+	stripWidth: (): string => "strip width",
+	wideFromSeamToHandles: (d: { readonly bagName: string | number; readonly readable: string | number; readonly readable2: string | number }): string => '' + d.bagName + ", " + d.readable + " wide, " + d.readable2 + " from seam to handles",
+	toPrepare: (d: { readonly tallyValue: string | number }): string => '' + d.tallyValue + " to prepare",
+	notFolded: (): string => "not folded",
+	foldedOnce: (): string => "folded once",
+	foldedTimes: (d: { readonly folds: string | number }): string => "folded " + d.folds + " times",
+	bagsAtATimeLayers: (d: { readonly max: string | number; readonly part: string | number; readonly layers: string | number; readonly layersAtGusset: string | number }): string => '' + d.max + " bags at a time, " + d.part + ": " + d.layers + " layers, " + d.layersAtGusset + " at the gusset",
+	oneBagAtATime: (): string => "one bag at a time",
+	flattenGussetsInCreasesSmoothed: (): string => "Flatten: gussets in, creases smoothed, seams together, so that the bag is a true rectangle. A clip in a corner keeps a stack square. Lay the guide beside the bag, its foot at the bottom seam.",
+	guideForTheWarp: (): string => "Guide for the warp",
+	guideForTheWeft: (): string => "Guide for the weft",
+	printAt100ThisLine: (): string => "Print at 100 %. This line is 100 mm; if it is not, the guide is not true either.",
+	bottomSeam: (): string => "bottom seam",
+	joinHereAboveTheSeam: (d: { readonly at10: string | number }): string => "join here: " + d.at10 + " above the seam",
+	goesOnOverleafStickThe: (d: { readonly at10: string | number }): string => "goes on overleaf: stick the next page’s line here, " + d.at10
+};
+
+export const daySheet = {
+	fiveMinutesRestInEvery: (): string => "Five minutes’ rest in every three quarters of an hour, and a change of seat; pain means stop. The house’s own rules come first.",
+	filmCanSuffocateBagEvery: (): string => "Film can suffocate: bag every scrap at once, away from babies and small children. It burns and drips: nothing hot near the table.",
+	bladesAreForTrainedAdults: (): string => "Blades are for trained adults: cut away from the body, gloves on, the blade closed when it is put down. A child cuts with blunt scissors, an adult beside them.",
+	to: (d: { readonly clock: string | number; readonly clock2: string | number }): string => '' + d.clock + " to " + d.clock2,
+	atTheStations: (): string => "At the stations",
+	tableDay: (): string => "Table day",
+	toMend: (): string => "To mend",
+	"for": (d: { readonly planName: string | number }): string => "For " + d.planName,
+	ballsWanted: (d: { readonly ballsWanted: string | number }): string => '' + d.ballsWanted + " balls wanted",
+	noCommonBreakIsSet: (): string => "No common break is set.",
+	greyAcrossABreakFor: (d: { readonly breaks: string | number }): string => "Grey across: a break for all, " + d.breaks + ".",
+	tickWhoeverCame: (d: { readonly part: string | number }): string => '' + d.part + " Tick whoever came.",
+	whatLiesThere: (): string => "What lies there",
+	bagsToFlattenFlatPieces: (d: { readonly bags: string | number; readonly flat: string | number; readonly pieces: string | number; readonly floor: string | number }): string => '' + d.bags + " bags to flatten, " + d.flat + " flat, " + d.pieces + " pieces, strand of " + d.floor + " bags.",
+	bagsFromThePile: (d: { readonly lot: string | number; readonly kind: string | number }): string => '' + d.lot + " " + d.kind + " bags from the pile",
+	themFlatSeamsTogetherTo: (): string => "them flat, seams together, to the cutters",
+	flatLotPluralOneOther: (d: { readonly lot: number }): string => '' + d.lot + " flat " + plural(d.lot, 0, en, { one: "bag", other: "bags" }),
+	piecesToTheJoinersThe: (d: { readonly lot: string | number }): string => '' + d.lot + " pieces to the joiners; the scrap into its bag at once",
+	thePiecesOfABag: (d: { readonly piecesPerBag: string | number }): string => "the " + d.piecesPerBag + " pieces of a bag",
+	theStrandWithoutABreak: (): string => "the strand, without a break in it, to the winder",
+	strandOfBagsPieces: (d: { readonly bagsPerBall: string | number; readonly bagsPerBall2: string | number }): string => "strand of " + d.bagsPerBall + " bags: " + d.bagsPerBall2 + " pieces",
+	theBallWithItsLabel: (): string => "the ball with its label to the shelf",
+	piece: (d: { readonly ring: string | number }): string => "piece " + d.ring,
+	twoHalves: (): string => "two halves",
+	itsPageATapFor: (): string => "Its page: a tap for each lot done",
+	handOn: (): string => "Hand on",
+	whoSitsHere: (): string => "Who sits here",
+	nobodyYetWhoeverIsFree: (): string => "Nobody yet: whoever is free.",
+	comeInThereIsA: (): string => "Come in: there is a seat for you.",
+	weMakeStrand: (): string => "we make strand",
+	weMeanToWindBalls: (d: { readonly ballsWanted: string | number }): string => "we mean to wind " + d.ballsWanted + " balls of strand",
+	andAlso: (d: { readonly also: string | number }): string => ", and also: " + d.also,
+	weTurnUsedPlasticBags: (d: { readonly part: string | number; readonly planName: string | number; readonly part2: string | number }): string => "We turn used plastic bags into sleeping mats. Today " + d.part + " for " + d.planName + d.part2 + ".",
+	whatYouCanSitDown: (): string => "What you can sit down to",
+	bagsSmoothedAndStackedAnyone: (): string => "bags smoothed and stacked; anyone, sitting or standing",
+	stacksCutToStripsSharp: (): string => "stacks cut to strips; sharp scissors and blades are for trained adults",
+	piecesLoopedIntoOneStrand: (): string => "pieces looped into one strand; quick to learn, from either hand",
+	strandWoundIntoBallsLoosely: (): string => "strand wound into balls, loosely",
+	bagsYouHaveAlreadyUsed: (): string => "Bags you have already used: dry, clean and empty, not knotted. Blunt scissors if you have your own."
+};
+
+export const deliveryNote = {
+	delivery: (d: { readonly code: string | number }): string => "Delivery " + d.code,
+	toCarry: (): string => "to carry",
+	withIt: (d: { readonly gathering: string | number }): string => "With it: " + d.gathering,
+	whatIsInIt: (): string => "What is in it",
+	notWeighed: (): string => "not weighed",
+	byThemselves: (d: { readonly alone: string | number }): string => "By themselves: " + d.alone + ".",
+	packedInCratesOf: (d: { readonly crate: string | number }): string => "Packed in crates of " + d.crate,
+	tooLargeForACrate: (d: { readonly left: string | number }): string => "Too large for a crate, beside them: " + d.left + ".",
+	and: (d: { readonly pillows: string | number }): string => " and " + d.pillows,
+	aWordOnIt: (): string => "A word on it ______________________________________________________________",
+	typedInAfterwardsUnderHand: (d: { readonly code: string | number }): string => "Typed in afterwards under Hand over, by " + d.code + ", with the day it was. No sleeper is ever written down."
+};
+
+export const frameSheet = {
+	inEachPanel: (): string => " in each panel",
+	nailsAtEachEnd: (d: { readonly each: string | number }): string => "nails at each end" + d.each,
+	nailToNail: (): string => "nail to nail",
+	howItIsDone: (): string => "How it is done",
+	setUpTheFrameAt: (d: { readonly nails: string | number; readonly spacing: string | number; readonly readable: string | number }): string => "Set up the frame: at each end " + d.nails + " nails, " + d.spacing + " apart, evenly over " + d.readable + ". Rods along both sides, held by eyes or clips: bare nails let them pop out.",
+	clothCutWide: (d: { readonly readable: string | number }): string => "cloth cut " + d.readable + " wide",
+	filmStrand: (): string => "film strand",
+	windTheWarpWithoutA: (d: { readonly what: string | number; readonly part: string | number; readonly strand: string | number; readonly each: string | number }): string => "Wind the warp without a break up and down round the nails: " + d.what + " ends of " + d.part + ", " + d.strand + " and tails" + d.each + ".",
+	twineWithAPairOf: (): string => "Twine with a pair of strands: one over, one under each warp end, crossed between it and the next, and round the rod at each side. Then back the other way.",
+	theFirstRowPassesUnder: (): string => "The first row passes under the loop at every nail, and so does the last, which needs a hook: else the weave slides off the ends.",
+	pushEveryRowCloseTo: (d: { readonly rows: string | number; readonly readable: string | number }): string => "Push every row close to the last. " + d.rows + " rows fill " + d.readable + ". Join each new piece as it is reached, so that slack can be worked out.",
+	makeSuchPanelsAndJoin: (d: { readonly count: string | number }): string => "Make " + d.count + " such panels and join them along the warp.",
+	drawTheRodsOutAnd: (): string => "Draw the rods out and lift it off the nails.",
+	twoOrThreeBackStitches: (d: { readonly part: string | number }): string => "Two or three back stitches end it. " + d.part + " Rods are under tension: mind eyes and fingers.",
+	sideBySideAndAlong: (d: { readonly count: string | number; readonly across: string | number; readonly along: string | number; readonly readable: string | number; readonly readable2: string | number }): string => '' + d.count + ": " + d.across + " side by side and " + d.along + " along, each " + d.readable + " × " + d.readable2 + ", joined along the warp",
+	insideTheNailsAndRods: (d: { readonly readable: string | number; readonly readable2: string | number }): string => '' + d.readable + " × " + d.readable2 + " inside the nails and rods, or larger",
+	atEachEndApartEvenly: (d: { readonly nails: string | number; readonly each: string | number; readonly formatSpacing: string | number; readonly readable: string | number }): string => '' + d.nails + " at each end" + d.each + ", " + d.formatSpacing + " apart, evenly over " + d.readable,
+	ofClothInAllIn: (d: { readonly strand: string | number; readonly readable: string | number }): string => ": " + d.strand + " of cloth in all, in strips of " + d.readable,
+	ofFilmStrand: (): string => ", of film strand",
+	andTailsContinuous: (d: { readonly strand: string | number; readonly each: string | number; readonly part: string | number }): string => '' + d.strand + " and tails" + d.each + ", continuous" + d.part,
+	inAll: (d: { readonly strand: string | number }): string => ", " + d.strand + " in all",
+	aPairOfStrandsA: (d: { readonly strand: string | number; readonly strand2: string | number; readonly each: string | number; readonly part: string | number }): string => "a pair of strands, " + d.strand + " a row, " + d.strand2 + d.each + d.part
+};
+
+export const guide = {
+	seamOffHere: (): string => "seam off here",
+	shortEnds: (d: { readonly name: string | number; readonly rings: string | number }): string => "short " + d.name + " " + d.rings + " ends",
+	leftOverToHere: (): string => "left over to here",
+	baseOfTheHandles: (): string => "base of the handles",
+	pathDM0H40Text: (d: { readonly y: string | number; readonly toFixed: string | number; readonly words: string | number; readonly round: string | number }): string => "<path d=\"M0 " + d.y + "H40\"/><text x=\"42\" y=\"" + d.toFixed + "\">" + d.words + ", " + d.round + " mm</text>",
+	pathStroke000: (): string => "<path stroke=\"#000\"",
+	svgXmlnsHttpWwwW3: (d: { readonly widthMm: string | number; readonly topMm: string | number; readonly escaped: string | number; readonly y: string | number; readonly y2: string | number; readonly toFixed: string | number; readonly y3: string | number; readonly replaceAll: string | number }): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + d.widthMm + "mm\" height=\"" + d.topMm + "mm\" viewBox=\"0 0 " + d.widthMm + " " + d.topMm + "\" font-family=\"sans-serif\" font-size=\"3.6\" stroke-width=\"0.3\"> <title>Guide strip: " + d.escaped + "</title> <rect width=\"" + d.widthMm + "\" height=\"" + d.topMm + "\" fill=\"#fff\"/> <g fill=\"none\" stroke=\"#000\"><path d=\"M0 " + d.y + "H60\" stroke-width=\"0.6\"/> <path id=\"check-100-mm\" d=\"M84 " + d.y + "V" + d.y2 + "M81 " + d.y + "h6M81 " + d.y2 + "h6\"/></g> <text x=\"42\" y=\"" + d.toFixed + "\">bottom seam</text> <text x=\"82\" y=\"" + d.y3 + "\" text-anchor=\"end\">100 mm</text> <g fill=\"#000\" stroke=\"none\"> " + d.replaceAll + " </g> </svg> "
+};
+
+export const labelPicture = {
+	pathTransformTranslate0D: (d: { readonly at: string | number; readonly toSVG: string | number }): string => "<path transform=\"translate(" + d.at + " 0)\" d=\"" + d.toSVG + "\"/>",
+	pathD: (d: { readonly path: string | number }): string => "<path d=\"" + d.path + "\"/>",
+	svgXmlnsHttpWwwW3: (d: { readonly widthMm: string | number; readonly heightMm: string | number; readonly xMm: string | number; readonly yMm: string | number; readonly marks: string | number; readonly text: string | number }): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + d.widthMm + " " + d.heightMm + "\"><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/><g transform=\"translate(" + d.xMm + " " + d.yMm + ")\">" + d.marks + "</g>" + d.text + "</svg>"
+};
+
+export const loomSheet = {
+	tooNearAPeg: (): string => " (too near a peg)",
+	allLoopsStretchToFit: (): string => "all loops stretch to fit alike",
+	addAShortPieceOf: (d: { readonly readable: string | number }): string => "add a short piece of " + d.readable + " to each strand",
+	shortenOneLoopOfEach: (): string => "shorten one loop of each strand",
+	pegsAtEachEnd: (): string => "pegs at each end",
+	pegToPegAcross: (): string => "peg to peg across",
+	howItIsDone: (): string => "How it is done",
+	setUpTheLoomPegs: (d: { readonly pegs: string | number; readonly spacing: string | number; readonly readable: string | number }): string => "Set up the loom: " + d.pegs + " pegs at each end, " + d.spacing + " apart, " + d.readable + " from the pegs of one end to those of the other. Lay a smooth rod along each side and fix its ends: it keeps the edge straight and counts with the outermost strand as one.",
+	loadTheWarpStrandsOf: (d: { readonly warpStrands: string | number; readonly piecesPerStrand: string | number; readonly isDoubleEdges: 'yes' | 'no' }): string => "Load the warp: " + d.warpStrands + " strands of " + d.piecesPerStrand + " loops, joined loop through loop, one from each peg to the peg across" + select(d.isDoubleEdges, { yes: "", other: "; the first and the last peg carry two" }) + ". Give each a little twist. No knot may lie in the hatched ends: it jams when the mat comes off.",
+	beatEveryRowAgainstThe: (d: { readonly packing: string | number }): string => "Beat every row " + d.packing + " against the last with the fingers or a comb. When a ball runs out, join the next as a piece is joined to a piece.",
+	goOnToBeforeThe: (d: { readonly readable: string | number; readonly rows: string | number }): string => "Go on to " + d.readable + " before the far pegs: " + d.rows + " rows.",
+	finishDrawTheRodsOut: (): string => "Finish: draw the rods out, with pliers if they are tight and a second pair of hands; chain the warp loops one through the next across each end, tie off the last, hide the ends.",
+	atEachEndApartPeg: (d: { readonly pegs: string | number; readonly formatSpacing: string | number; readonly readable: string | number }): string => '' + d.pegs + " at each end, " + d.formatSpacing + " apart; peg to peg " + d.readable,
+	strandsOfLoopsIsdoubleedgesSelect: (d: { readonly warpStrands: string | number; readonly piecesPerStrand: string | number; readonly isDoubleEdges: 'yes' | 'no'; readonly fit: string | number }): string => '' + d.warpStrands + " strands of " + d.piecesPerStrand + " loops" + select(d.isDoubleEdges, { yes: "", other: ", both outermost doubled" }) + "; " + d.fit,
+	oddStrandsAtFromThe: (d: { readonly knots: string | number; readonly knots2: string | number }): string => "odd strands at " + d.knots + " from the near peg; even strands at " + d.knots2,
+	clearAtBothEndsFor: (d: { readonly readable: string | number }): string => '' + d.readable + " clear at both ends for the finish",
+	aRowBeatEveryRow: (d: { readonly strand: string | number; readonly strand2: string | number; readonly packing: string | number }): string => '' + d.strand + ", " + d.strand2 + " a row; beat every row " + d.packing,
+	nearEndRowsFarEnd: (d: { readonly ceil: string | number; readonly floor: string | number }): string => "near end " + d.ceil + " rows, far end " + d.floor + ": neighbours are opposites",
+	fourSeatsHandingOverHalf: (): string => "Four seats, handing over half way across",
+	seat: (d: { readonly seat: string | number }): string => "Seat " + d.seat,
+	end: (d: { readonly end: string | number; readonly side: string | number }): string => '' + d.end + " end, " + d.side,
+	strandsTo: (d: { readonly firstStrand: string | number; readonly lastStrand: string | number }): string => "strands " + d.firstStrand + " to " + d.lastStrand,
+	overAndUnderFromThe: (): string => "Over and under, from the near left corner",
+	row: (d: { readonly row: string | number }): string => "row " + d.row
+};
+
+export const makeSheet = {
+	notKeptYet: (): string => "not kept yet",
+	version: (d: { readonly version: string | number }): string => "version " + d.version,
+	figures: (d: { readonly part: string | number; readonly basis: string | number }): string => '' + d.part + "Figures " + d.basis + "."
+};
+
+export const matSheet = {
+	theSameMovementOverAnd: (): string => "The same movement over and over: five minutes’ rest in every three quarters of an hour, and pain means stop.",
+	filmCanSuffocateKeepBalls: (): string => "Film can suffocate: keep balls and ends away from babies and small children. It burns and drips: nothing hot near it.",
+	theMatRowByRow: (d: { readonly code: string | number }): string => "The mat " + d.code + ", row by row",
+	version: (d: { readonly planVersion: string | number }): string => "version " + d.planVersion,
+	theMat: (): string => "the mat",
+	ofRowsMade: (d: { readonly total: string | number }): string => "of " + d.total + " rows made",
+	rowsMade: (): string => "rows made",
+	stitchesARow: (): string => "stitches a row",
+	aboutReady: (): string => "about ready",
+	readyBetweenAsItGoes: (d: { readonly between: string | number }): string => "Ready between " + d.between + ", as it goes.",
+	tickARowWhenIt: (): string => "Tick a row when it is done. Say at the table, or by word of mouth: the mat and the last row ticked, as in “to row 88”.",
+	coloursToCome: (): string => "Colours to come",
+	fromRow: (): string => "From row",
+	toRow: (): string => "To row",
+	rowsFromTheNearEnd: (): string => "Rows from the near end",
+	rowsFromTheFarEnd: (): string => "Rows from the far end",
+	rowsFitBetweenTheEnds: (d: { readonly left: string | number }): string => '' + d.left + " rows fit between the ends, whoever weaves them.",
+	rowsOf: (d: { readonly part: string | number; readonly at: string | number }): string => "Rows of " + d.part + " " + d.at
+};
+
+export const planSheet = {
+	bagsToCollect: (): string => "bags to collect",
+	ballsOfBags: (d: { readonly bagsPerBall: string | number }): string => "balls of " + d.bagsPerBall + " bags",
+	opensThisPlan: (): string => "Opens this plan:",
+	whatItTakes: (): string => "What it takes",
+	fourTimesInFive: (d: { readonly interval: string | number }): string => "four times in five " + d.interval,
+	theBagAndItsCut: (): string => "The bag and its cut",
+	theStrandAtTrueScale: (): string => "The strand, at true scale",
+	theCallsOnIt: (): string => "The calls on it",
+	scrapAndSpoiledForPillows: (d: { readonly mass: string | number; readonly mass2: string | number }): string => "Scrap " + d.mass + " and spoiled " + d.mass2 + ": for pillows."
+};
+
+export const rowTicks = {
+	rowsOfPanel: (d: { readonly at: string | number }): string => "Rows of panel " + d.at,
+	ball: (d: { readonly ball: string | number }): string => "ball " + d.ball,
+	andAgain: (d: { readonly colours: string | number }): string => ": " + d.colours + ", and again",
+	theMatIsWorkedFrom: (d: { readonly inMat: string | number }): string => "; the mat is worked from " + d.inMat + ", ties from the rest",
+	ballsOf: (d: { readonly all: string | number; readonly strand: string | number; readonly colours: string | number; readonly ties: string | number }): string => '' + d.all + " balls of " + d.strand + d.colours + d.ties
+};
+
+export const seasonSheet = {
+	theSeason: (): string => "The season",
+	by: (d: { readonly wanted: string | number; readonly yearDay: string | number }): string => '' + d.wanted + " by " + d.yearDay,
+	fourTimesInFive: (): string => "four times in five",
+	"with": (d: { readonly changed: string | number }): string => ", with " + d.changed,
+	whatHoldsUsBack: (): string => "What holds us back",
+	inAbout: (d: { readonly what: string | number; readonly share: string | number }): string => '' + d.what + " in about " + d.share,
+	ofAHundredSeasonsThat: (d: { readonly held: string | number }): string => '' + d.held + " of a hundred seasons that fall short.",
+	whatWouldHelp: (): string => "What would help",
+	itAdds: (): string => "It adds",
+	thenItIsMade: (): string => "Then it is made",
+	tableDaysToCome: (): string => "Table days to come",
+	andMore: (d: { readonly length: string | number }): string => " · and " + d.length + " more",
+	whatItRestsOn: (): string => "What it rests on"
+};
+
+export const sheet = {
+	nestRow: (): string => "Nest Row",
+	page: (d: { readonly planName: string | number; readonly title: string | number; readonly pages: string | number; readonly versionWords: string | number; readonly date: string | number }): string => '' + d.planName + " · " + d.title + ", page " + d.pages + " · " + d.versionWords + " · " + d.date
+};
+
+export const workSheet = {
+	bladesAreForTrainedAdults: (): string => "Blades are for trained adults: cut away from the body, wear gloves, close the blade when it is put down. Children and unsteady hands get blunt scissors or another seat.",
+	filmCanSuffocateBagEvery: (): string => "Film can suffocate: bag every scrap at once, away from babies and small children. It burns and drips: nothing hot near the table.",
+	fiveMinutesRestInEvery: (): string => "Five minutes’ rest in every three quarters of an hour, and a change of seat; pain means stop. The house’s own rules come first.",
+	layTheNextRingThrough: (): string => "Lay the next ring through the end of the strand and back through itself.",
+	drawItFromTheKnot: (): string => "Draw it from the knot, gently, both sides of the ring even; snug and small, not tight.",
+	layBothEndsSideBy: (): string => "Lay both ends side by side and tie them as one, with a single overhand knot.",
+	drawItUpSmallAnd: (): string => "Draw it up small, and lay the tails under the work.",
+	cutASlitAFinger: (): string => "Cut a slit a finger wide into both ends; lay one end on the other, slit on slit.",
+	drawTheFarEndOf: (): string => "Draw the far end of the new strip through both slits.",
+	toCutAndJoin: (): string => "To cut and join",
+	asThePilesLieNow: (): string => "as the piles lie now",
+	noMatsAreWantedSay: (): string => "No mats are wanted. Say under Gather, Asks how many of each plan the season wants.",
+	version: (d: { readonly name: string | number; readonly version: string | number }): string => '' + d.name + ", version " + d.version,
+	itsBagIsNoneOf: (): string => "Its bag is none of the kinds that are kept, so nothing here is cut for it.",
+	piecesABagWideBags: (d: { readonly kind: string | number; readonly piecesPerBag: string | number; readonly width: string | number; readonly stack: string | number; readonly bagsPerBall: string | number; readonly bagsPerBall2: string | number }): string => '' + d.kind + ": " + d.piecesPerBag + " pieces a bag, " + d.width + " wide; " + d.stack + " bags at a time. " + d.bagsPerBall + " bags make a ball: count " + d.bagsPerBall2 + " pieces to it.",
+	allOfTheNextMat: (): string => "All of the next mat is cut. Join and wind what lies there.",
+	cutFlatOnes: (): string => "Cut flat ones",
+	flattenFirst: (): string => "Flatten first",
+	notThere: (): string => "Not there",
+	inThisOrderTheFirst: (): string => "In this order: the first balls are the first stripes of the mat.",
+	inThisOrder: (): string => "In this order."
+};
+
+export const SheetsSheetDoor = {
+	planNotNamedYet: (): string => "Plan not named yet",
+	thereIsNoPlanIn: (): string => "There is no plan in this link.",
+	attachmentFilenameGuideSvg: (d: { readonly fileNameOf: string | number }): string => "attachment; filename=\"" + d.fileNameOf + ".guide.svg\"",
+	thisPlanHasNoSuch: (): string => "This plan has no such sheet."
+};

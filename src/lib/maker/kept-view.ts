@@ -1,10 +1,9 @@
-import { keptView as say } from '$lib/words/maker';
 import type { MakerView } from './maker-view';
 
 // What a link showed last stays on the phone: a page that comes out of the phone's own store is older.
 
 const nameOf = ({ code, group }: Pick<MakerView, 'code' | 'group'>): string =>
-	say.nestRowMat({ groupId: group.groupId, code });
+	`nest-row mat ${group.groupId} ${code}`;
 
 /** Keeps what was read last, where the phone remembers anything. */
 export function keepView(view: MakerView, storage: () => Storage = () => localStorage): void {

@@ -1,11 +1,10 @@
-import { chartLook as say } from '$lib/words/common';
 import { Chart } from 'chart.js';
 
 /** Colours and type of the page, as they are now: a chart reads them once and is drawn again when they change. */
 export function chartLook() {
 	const style = getComputedStyle(document.documentElement);
 	const of = (name: string) => style.getPropertyValue(name).trim();
-	Chart.defaults.font.family = say.atkinsonHyperlegibleNextVariableSans();
+	Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif";
 	Chart.defaults.font.size = 14;
 	Chart.defaults.color = of('--color-base-content');
 	Chart.defaults.animation = false;
@@ -21,7 +20,7 @@ export function chartLook() {
 
 /** Calls back when the page's colours may have changed. Returns how to stop. */
 function onLookChange(redraw: () => void): () => void {
-	const queries = [say.prefersColorSchemeDark(), say.prefersContrastMore()].map((query) =>
+	const queries = ['(prefers-color-scheme: dark)', '(prefers-contrast: more)'].map((query) =>
 		matchMedia(query)
 	);
 	for (const query of queries) query.addEventListener('change', redraw);

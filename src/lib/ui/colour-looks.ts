@@ -1,4 +1,3 @@
-import { colourLooks as say } from '$lib/words/common';
 import type { ColourName } from '$lib/core/colour/colours';
 
 /** How a colour is shown: its film, the ink of its pattern, and the pattern that doubles it. */
@@ -31,7 +30,7 @@ export function filmImage(colour: ColourName): string {
 	let image = images.get(colour);
 	if (!image) {
 		const { film, ink, pattern } = colourLooks[colour];
-		const tile = say.svgXmlnsHttpWwwW3({ film, pattern, ink });
+		const tile = `<svg xmlns="http://www.w3.org/2000/svg" width="8" height="8"><rect width="8" height="8" fill="${film}"/><path d="${pattern}" fill="none" stroke="${ink}" stroke-width="1.4"/></svg>`;
 		image = `url("data:image/svg+xml,${encodeURIComponent(tile)}")`;
 		images.set(colour, image);
 	}

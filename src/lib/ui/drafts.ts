@@ -1,6 +1,5 @@
-import { drafts as say } from '$lib/words/common';
 /** What is typed and not kept yet, on this device and in this tab only: gone with it, and as somebody signs out. */
-const begin = say.nestRowDraft();
+const begin = 'nest-row draft ';
 /** A draft longer than this is none. */
 const mostLetters = 20_000;
 

@@ -379,28 +379,14 @@ export const basisWords = {
 	withYourMeasuresThisPlan: (): string => "With your measures this plan cannot be made, so they are left out here. Look for a slip among them."
 };
 
-export const chartLook = {
-	atkinsonHyperlegibleNextVariableSans: (): string => "'Atkinson Hyperlegible Next Variable', sans-serif",
-	prefersColorSchemeDark: (): string => "(prefers-color-scheme: dark)",
-	prefersContrastMore: (): string => "(prefers-contrast: more)"
-};
-
 export const codeWords = {
 	aCodeHasFiveSigns: (): string => "A code has five signs.",
 	codesHaveNo01: (): string => "Codes have no 0, 1, I, L or O, and no other signs than letters and figures.",
 	theseFiveSignsDoNot: (): string => "These five signs do not belong together: one is wrong, or two are swapped. Look at the label again."
 };
 
-export const colourLooks = {
-	svgXmlnsHttpWwwW3: (d: { readonly film: string | number; readonly pattern: string | number; readonly ink: string | number }): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"8\" height=\"8\"><rect width=\"8\" height=\"8\" fill=\"" + d.film + "\"/><path d=\"" + d.pattern + "\" fill=\"none\" stroke=\"" + d.ink + "\" stroke-width=\"1.4\"/></svg>"
-};
-
 export const dayWords = {
 	justNow: (): string => "just now"
-};
-
-export const drafts = {
-	nestRowDraft: (): string => "nest-row draft "
 };
 
 export const farOffWords = {

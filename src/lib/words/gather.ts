@@ -505,11 +505,6 @@ export const restsOnWords = {
 	someOfWhatItPut2: (d: { readonly all: string | number; readonly isLength: 'yes' | 'no' }): string => "Some of what it put into the store has gone out already: " + d.all + ". Take " + select(d.isLength, { yes: "those", other: "that" }) + " back first, the newest first."
 };
 
-export const taps = {
-	nestRowSorting: (d: { readonly groupId: string | number }): string => "nest-row sorting " + d.groupId,
-	putThisNumberRightFirst: (): string => "Put this number right first."
-};
-
 export const GatherActs = {
 	chooseTwoPlacesOfThe: (): string => "Choose two places of the list."
 };
@@ -553,4 +548,8 @@ export const GatherListsListCsvDoor = {
 
 export const GatherSortActs = {
 	whichBagsWereMeantCould: (): string => "Which bags were meant could not be read."
+};
+
+export const taps = {
+	putThisNumberRightFirst: (): string => "Put this number right first."
 };

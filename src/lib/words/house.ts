@@ -357,24 +357,9 @@ export const archive = {
 	listsToBringInCsv: (d: { readonly list: string | number }): string => "lists to bring in/" + d.list + ".csv"
 };
 
-export const answerFile = {
-	attachmentFilenamePdf: (d: { readonly name: string | number }): string => "attachment; filename=\"" + d.name + ".pdf\"",
-	textCsvCharsetUtf8: (): string => "text/csv; charset=utf-8; header=present",
-	attachmentFilenameCsv: (d: { readonly name: string | number }): string => "attachment; filename=\"" + d.name + ".csv\""
-};
-
 export const answerJson = {
 	theBodyIsLargerThan: (): string => "The body is larger than any plan file.",
 	notJson: (): string => "not JSON"
-};
-
-export const dayCalendar = {
-	textCalendarCharsetUtf8: (): string => "text/calendar; charset=utf-8",
-	attachmentFilenameIcs: (d: { readonly name: string | number }): string => "attachment; filename=\"" + d.name + ".ics\"",
-	nestRow: (): string => "Nest Row",
-	tableDay: (d: { readonly groupName: string | number }): string => '' + d.groupName + ": table day",
-	handOver: (): string => "Hand over",
-	tableDays: (): string => "Table days"
 };
 
 export const reader = {
@@ -418,10 +403,6 @@ export const CAddressDoor = {
 	thisLinkOpensNothing: (): string => "This link opens nothing."
 };
 
-export const EverythingZipDoor = {
-	attachmentFilenameZip: (d: { readonly fileNameOf: string | number }): string => "attachment; filename=\"" + d.fileNameOf + ".zip\""
-};
-
 export const GroupsActs = {
 	youAreNotInThat: (): string => "You are not in that group.",
 	sayWhatTheGroupIs: (): string => "Say what the group is called.",
@@ -450,16 +431,6 @@ export const LinksActs = {
 	noLinkWasMadeThis: (): string => "No link was made: this page made it already, or there is no such day any more.",
 	whichEntryWasMeantCould: (): string => "Which entry was meant could not be read.",
 	thatLinkOpensNothingAny: (): string => "That link opens nothing any more."
-};
-
-export const MAddressDoor = {
-	imgSrcSelfData: (): string => "img-src 'self' data:",
-	doctypeHtmlHtmlLangEn: (d: { readonly theme: string | number; readonly version: string | number; readonly title: string | number; readonly body: string | number }): string => "<!doctype html> <html lang=\"en\"" + d.theme + "> <head> <meta charset=\"utf-8\"> <meta name=\"viewport\" content=\"width=device-width, initial-scale=1\"> <meta name=\"color-scheme\" content=\"light dark\"> <meta name=\"robots\" content=\"noindex\"> <link rel=\"icon\" href=\"/mark.svg\" type=\"image/svg+xml\"> <link rel=\"stylesheet\" href=\"/m/maker.css?v=" + d.version + "\"> <title>" + d.title + " · Nest Row</title> </head> <body>" + d.body + "</body> </html> ",
-	textHtmlCharsetUtf8: (): string => "text/html; charset=utf-8",
-	mainIdMainClassMx: (d: { readonly sentence: string | number }): string => "<main id=\"main\" class=\"mx-auto grid w-full max-w-xl gap-4 p-4\"><h1>Nest Row</h1><p>" + d.sentence + "</p></main>",
-	theMat: (d: { readonly code: string | number }): string => "The mat " + d.code,
-	divIdMakerDivScript: (d: { readonly body: string | number; readonly said: string | number; readonly version: string | number }): string => "<div id=\"maker\">" + d.body + "</div><script type=\"application/json\" id=\"view\">" + d.said + "</script><script type=\"module\" src=\"/m/maker.js?v=" + d.version + "\"></script>",
-	thisCouldNotBeRead: (): string => "This could not be read. Please try again."
 };
 
 export const MembersActs = {
@@ -492,4 +463,16 @@ export const SettingsActs = {
 export const TrailActs = {
 	someoneWithALink: (): string => "Someone with a link",
 	someoneAtThisMachine: (): string => "Someone at this machine"
+};
+
+export const dayCalendar = {
+	nestRow: (): string => "Nest Row",
+	tableDay: (d: { readonly groupName: string | number }): string => '' + d.groupName + ": table day",
+	handOver: (): string => "Hand over",
+	tableDays: (): string => "Table days"
+};
+
+export const MAddressDoor = {
+	theMat: (d: { readonly code: string | number }): string => "The mat " + d.code,
+	thisCouldNotBeRead: (): string => "This could not be read. Please try again."
 };

@@ -28,10 +28,6 @@ export const MakerPage = {
 	keptTheTableSeesThat2: (): string => "Kept. The table sees that it is to be fetched. Thank you for what you made."
 };
 
-export const keptView = {
-	nestRowMat: (d: { readonly groupId: string | number; readonly code: string | number }): string => "nest-row mat " + d.groupId + " " + d.code
-};
-
 export const makerView = {
 	thisLinkOpensNothingAny: (): string => "This link opens nothing any more. It may have been revoked, or its time is over; ask whoever gave it to you."
 };

@@ -587,10 +587,6 @@ export const plans = {
 	idNameVersionFiguresUpdated: (): string => "id, name, version, figures, updated_at as \"updatedAt\""
 };
 
-export const keptHere = {
-	nestRowDraft: (d: { readonly planId: string | number }): string => "nest-row draft " + d.planId
-};
-
 export const lacking = {
 	aFieldNeedsALook: (): string => "A field needs a look.",
 	notKeptYet: (d: { readonly words: string | number }): string => "Not kept yet. " + d.words,
@@ -992,15 +988,13 @@ export const PlanIdActs = {
 	thereIsNoPlanHere: (): string => "There is no plan here. It may have been deleted; the list can bring it back."
 };
 
-export const PlanIdFileDoor = {
-	thereIsNoPlanHere: (): string => "There is no plan here.",
-	applicationJsonCharsetUtf8: (): string => "application/json; charset=utf-8",
-	attachmentFilenameNestRowJson: (d: { readonly fileNameOf: string | number }): string => "attachment; filename=\"" + d.fileNameOf + ".nest-row.json\""
-};
-
 export const PlansActs = {
 	whichPlanWasMeantCould: (): string => "Which plan was meant could not be read.",
 	thatPlanIsNoLonger: (): string => "That plan is no longer in the list.",
 	planFromAFile: (): string => "Plan from a file",
 	aFileWasKeptFrom: (): string => "A file was kept from this page already. Load the page again to bring another."
+};
+
+export const PlanIdFileDoor = {
+	thereIsNoPlanHere: (): string => "There is no plan here."
 };

@@ -2,15 +2,6 @@
 import { plural, select } from '@messageformat/runtime';
 import { en } from './number';
 
-export const SeasonChart = {
-	theDashedLineIsWhat: (): string => "The dashed line is what is wanted; four times in five it comes out within the band.",
-	weekByWeek: (): string => "Week by week",
-	atLeast: (): string => "At least",
-	atMost: (): string => "At most",
-	lessThanAWeekIs: (): string => "Less than a week is left: it is what there is.",
-	colorMixInSrgb20: (d: { readonly blue: string | number }): string => "color-mix(in srgb, " + d.blue + " 20%, transparent)"
-};
-
 export const SeasonExchange = {
 	allNewMatsByOne: (): string => "All new mats by one plan?",
 	noPlanIsKeptYet: (): string => "No plan is kept yet.",
@@ -217,4 +208,12 @@ export const SeasonSheetPdfDoor = {
 
 export const SeasonWordsActs = {
 	theTable: (): string => "The table"
+};
+
+export const SeasonChart = {
+	theDashedLineIsWhat: (): string => "The dashed line is what is wanted; four times in five it comes out within the band.",
+	weekByWeek: (): string => "Week by week",
+	atLeast: (): string => "At least",
+	atMost: (): string => "At most",
+	lessThanAWeekIs: (): string => "Less than a week is left: it is what there is."
 };

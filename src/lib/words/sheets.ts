@@ -180,22 +180,6 @@ export const frameSheet = {
 	aPairOfStrandsA: (d: { readonly strand: string | number; readonly strand2: string | number; readonly each: string | number; readonly part: string | number }): string => "a pair of strands, " + d.strand + " a row, " + d.strand2 + d.each + d.part
 };
 
-export const guide = {
-	seamOffHere: (): string => "seam off here",
-	shortEnds: (d: { readonly name: string | number; readonly rings: string | number }): string => "short " + d.name + " " + d.rings + " ends",
-	leftOverToHere: (): string => "left over to here",
-	baseOfTheHandles: (): string => "base of the handles",
-	pathDM0H40Text: (d: { readonly y: string | number; readonly toFixed: string | number; readonly words: string | number; readonly round: string | number }): string => "<path d=\"M0 " + d.y + "H40\"/><text x=\"42\" y=\"" + d.toFixed + "\">" + d.words + ", " + d.round + " mm</text>",
-	pathStroke000: (): string => "<path stroke=\"#000\"",
-	svgXmlnsHttpWwwW3: (d: { readonly widthMm: string | number; readonly topMm: string | number; readonly escaped: string | number; readonly y: string | number; readonly y2: string | number; readonly toFixed: string | number; readonly y3: string | number; readonly replaceAll: string | number }): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + d.widthMm + "mm\" height=\"" + d.topMm + "mm\" viewBox=\"0 0 " + d.widthMm + " " + d.topMm + "\" font-family=\"sans-serif\" font-size=\"3.6\" stroke-width=\"0.3\"> <title>Guide strip: " + d.escaped + "</title> <rect width=\"" + d.widthMm + "\" height=\"" + d.topMm + "\" fill=\"#fff\"/> <g fill=\"none\" stroke=\"#000\"><path d=\"M0 " + d.y + "H60\" stroke-width=\"0.6\"/> <path id=\"check-100-mm\" d=\"M84 " + d.y + "V" + d.y2 + "M81 " + d.y + "h6M81 " + d.y2 + "h6\"/></g> <text x=\"42\" y=\"" + d.toFixed + "\">bottom seam</text> <text x=\"82\" y=\"" + d.y3 + "\" text-anchor=\"end\">100 mm</text> <g fill=\"#000\" stroke=\"none\"> " + d.replaceAll + " </g> </svg> "
-};
-
-export const labelPicture = {
-	pathTransformTranslate0D: (d: { readonly at: string | number; readonly toSVG: string | number }): string => "<path transform=\"translate(" + d.at + " 0)\" d=\"" + d.toSVG + "\"/>",
-	pathD: (d: { readonly path: string | number }): string => "<path d=\"" + d.path + "\"/>",
-	svgXmlnsHttpWwwW3: (d: { readonly widthMm: string | number; readonly heightMm: string | number; readonly xMm: string | number; readonly yMm: string | number; readonly marks: string | number; readonly text: string | number }): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + d.widthMm + " " + d.heightMm + "\"><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/><g transform=\"translate(" + d.xMm + " " + d.yMm + ")\">" + d.marks + "</g>" + d.text + "</svg>"
-};
-
 export const loomSheet = {
 	tooNearAPeg: (): string => " (too near a peg)",
 	allLoopsStretchToFit: (): string => "all loops stretch to fit alike",
@@ -315,9 +299,15 @@ export const workSheet = {
 	inThisOrder: (): string => "In this order."
 };
 
+export const guide = {
+	seamOffHere: (): string => "seam off here",
+	shortEnds: (d: { readonly name: string | number; readonly rings: string | number }): string => "short " + d.name + " " + d.rings + " ends",
+	leftOverToHere: (): string => "left over to here",
+	baseOfTheHandles: (): string => "base of the handles"
+};
+
 export const SheetsSheetDoor = {
 	planNotNamedYet: (): string => "Plan not named yet",
 	thereIsNoPlanIn: (): string => "There is no plan in this link.",
-	attachmentFilenameGuideSvg: (d: { readonly fileNameOf: string | number }): string => "attachment; filename=\"" + d.fileNameOf + ".guide.svg\"",
 	thisPlanHasNoSuch: (): string => "This plan has no such sheet."
 };

@@ -1,4 +1,3 @@
-import { EverythingZipDoor as say } from '$lib/words/house';
 import { fileNameOf } from '$lib/ui/name';
 import { archiveOf } from '$lib/server/out/archive';
 import { readerOf } from '$lib/server/web/reader';
@@ -25,9 +24,7 @@ export const GET: RequestHandler = async ({ locals, cookies }) => {
 	return new Response(body, {
 		headers: {
 			'content-type': 'application/zip',
-			'content-disposition': say.attachmentFilenameZip({
-				fileNameOf: fileNameOf(`${name} ${today}`)
-			})
+			'content-disposition': `attachment; filename="${fileNameOf(`${name} ${today}`)}.zip"`
 		}
 	});
 };

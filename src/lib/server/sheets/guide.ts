@@ -41,23 +41,21 @@ export function guideSvg(bag: Bag, cut: Cut, title: string): string {
 	const y = (atMm: number) => (topMm - 6 - atMm).toFixed(3);
 	const escaped = title.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
 	const lines = marks
-		.map(({ atMm, words }) =>
-			say.pathDM0H40Text({
-				y: y(atMm),
-				toFixed: (Number(y(atMm)) + 1.4).toFixed(3),
-				words,
-				round: Math.round(atMm * 10) / 10
-			})
+		.map(
+			({ atMm, words }) =>
+				`<path d="M0 ${y(atMm)}H40"/><text x="42" y="${(Number(y(atMm)) + 1.4).toFixed(3)}">${words}, ${Math.round(atMm * 10) / 10} mm</text>`
 		)
 		.join('\n\t');
-	return say.svgXmlnsHttpWwwW3({
-		widthMm,
-		topMm,
-		escaped,
-		y: y(0),
-		y2: y(100),
-		toFixed: (Number(y(0)) - 1).toFixed(3),
-		y3: y(50),
-		replaceAll: lines.replaceAll('<path', say.pathStroke000())
-	});
+	return `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${topMm}mm" viewBox="0 0 ${widthMm} ${topMm}" font-family="sans-serif" font-size="3.6" stroke-width="0.3">
+	<title>Guide strip: ${escaped}</title>
+	<rect width="${widthMm}" height="${topMm}" fill="#fff"/>
+	<g fill="none" stroke="#000"><path d="M0 ${y(0)}H60" stroke-width="0.6"/>
+	<path id="check-100-mm" d="M84 ${y(0)}V${y(100)}M81 ${y(0)}h6M81 ${y(100)}h6"/></g>
+	<text x="42" y="${(Number(y(0)) - 1).toFixed(3)}">bottom seam</text>
+	<text x="82" y="${y(50)}" text-anchor="end">100 mm</text>
+	<g fill="#000" stroke="none">
+	${lines.replaceAll('<path', '<path stroke="#000"')}
+	</g>
+</svg>
+`;
 }

@@ -1,4 +1,3 @@
-import { labelPicture as say } from '$lib/words/sheets';
 import boldFile from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?inline';
 import plainFile from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?inline';
 import fontkit from '@cantoo/fontkit';
@@ -46,7 +45,7 @@ function outlines(
 	const { glyphs, positions } = face.layout(words);
 	let at = 0;
 	const paths = glyphs.map((glyph, nth) => {
-		const path = say.pathTransformTranslate0D({ at, toSVG: glyph.path.toSVG() });
+		const path = `<path transform="translate(${at} 0)" d="${glyph.path.toSVG()}"/>`;
 		at += positions?.[nth]?.xAdvance ?? glyph.advanceWidth;
 		return path;
 	});
@@ -63,17 +62,10 @@ export async function labelPicture(order: {
 	const { widthMm, heightMm } = order;
 	const { square, words } = drawLabel(order.label, widthMm, heightMm);
 	const marks = square.marks.flatMap((mark) =>
-		'path' in mark ? [say.pathD({ path: mark.path })] : []
+		'path' in mark ? [`<path d="${mark.path}"/>`] : []
 	);
 	const text = words.map((one) => outlines(one.words, one.xMm, one.yMm, one.sizeMm, one.isBold));
-	const svg = say.svgXmlnsHttpWwwW3({
-		widthMm,
-		heightMm,
-		xMm: square.xMm,
-		yMm: square.yMm,
-		marks: marks.join(''),
-		text: text.join('')
-	});
+	const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${widthMm} ${heightMm}"><rect width="100%" height="100%" fill="#fff"/><g transform="translate(${square.xMm} ${square.yMm})">${marks.join('')}</g>${text.join('')}</svg>`;
 	const resvg = new Resvg(svg, {
 		fitTo: { mode: 'width', value: Math.round(widthMm * dotsPerMm) }
 	});

@@ -1,4 +1,3 @@
-import { answerFile as say } from '$lib/words/house';
 import { writeCsv } from '$lib/stages/gather/lists/read-csv';
 
 /** A file as it goes out: to be saved under a name. */
@@ -6,7 +5,7 @@ export const answerPdf = (bytes: Uint8Array, name: string): Response =>
 	new Response(new Uint8Array(bytes).buffer, {
 		headers: {
 			'content-type': 'application/pdf',
-			'content-disposition': say.attachmentFilenamePdf({ name })
+			'content-disposition': `attachment; filename="${name}.pdf"`
 		}
 	});
 
@@ -36,8 +35,8 @@ export async function answerCsv(
 	});
 	return new Response(body, {
 		headers: {
-			'content-type': say.textCsvCharsetUtf8(),
-			'content-disposition': say.attachmentFilenameCsv({ name })
+			'content-type': 'text/csv; charset=utf-8; header=present',
+			'content-disposition': `attachment; filename="${name}.csv"`
 		}
 	});
 }

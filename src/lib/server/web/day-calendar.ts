@@ -19,8 +19,8 @@ export interface CalendarEvent {
 const answerCalendar = (calendar: ICalCalendar, name: string): Response =>
 	new Response(calendar.toString().replace(/^X-MICROSOFT-.*\r\n/gm, ''), {
 		headers: {
-			'content-type': say.textCalendarCharsetUtf8(),
-			'content-disposition': say.attachmentFilenameIcs({ name })
+			'content-type': 'text/calendar; charset=utf-8',
+			'content-disposition': `attachment; filename="${name}.ics"`
 		}
 	});
 

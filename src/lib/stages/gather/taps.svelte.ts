@@ -13,7 +13,7 @@ const fields = {
 } as const;
 
 /** Where a device keeps what was tapped until it is kept: a reload loses none of it. */
-export const tapsKey = (groupId: string): string => say.nestRowSorting({ groupId });
+export const tapsKey = (groupId: string): string => `nest-row sorting ${groupId}`;
 
 /**
  * Bags tapped onto piles. Every tap counts in the form's own fields, so that tapping and typing are

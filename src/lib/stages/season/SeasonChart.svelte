@@ -37,7 +37,7 @@
 						...plain,
 						data: line('high'),
 						fill: '-1',
-						backgroundColor: say.colorMixInSrgb20({ blue: look.blue })
+						backgroundColor: `color-mix(in srgb, ${look.blue} 20%, transparent)`
 					},
 					{ pointRadius: 2, data: line('expected'), borderColor: look.blue, borderWidth: 3 },
 					{

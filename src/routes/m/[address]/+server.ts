@@ -26,7 +26,7 @@ const policy = [
 	"script-src 'self'",
 	"style-src 'self'",
 	"style-src-attr 'unsafe-inline'",
-	msg.imgSrcSelfData(),
+	"img-src 'self' data:",
 	"connect-src 'self'",
 	"worker-src 'self'",
 	"form-action 'self'",
@@ -36,15 +36,32 @@ const policy = [
 
 /** A page of its own, outside the application's: its script and its styles have their version in their address. */
 const pageOf = (title: string, body: string, theme: string, status: number): Response =>
-	new Response(msg.doctypeHtmlHtmlLangEn({ theme, version, title, body }), {
-		status,
-		headers: {
-			'content-type': msg.textHtmlCharsetUtf8(),
-			'content-security-policy': policy
+	new Response(
+		`<!doctype html>
+<html lang="en"${theme}>
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="color-scheme" content="light dark">
+<meta name="robots" content="noindex">
+<link rel="icon" href="/mark.svg" type="image/svg+xml">
+<link rel="stylesheet" href="/m/maker.css?v=${version}">
+<title>${title} · Nest Row</title>
+</head>
+<body>${body}</body>
+</html>
+`,
+		{
+			status,
+			headers: {
+				'content-type': 'text/html; charset=utf-8',
+				'content-security-policy': policy
+			}
 		}
-	});
+	);
 
-const words = (sentence: string) => msg.mainIdMainClassMx({ sentence });
+const words = (sentence: string) =>
+	`<main id="main" class="mx-auto grid w-full max-w-xl gap-4 p-4"><h1>Nest Row</h1><p>${sentence}</p></main>`;
 
 async function viewOf(db: Db, link: MakerLink, reader: Reader): Promise<MakerView> {
 	const found = await countedMat(db, link.mat, reader);
@@ -88,7 +105,7 @@ async function show(
 	const said = JSON.stringify(view).replaceAll('<', '\\u003c');
 	return pageOf(
 		msg.theMat({ code: view.code }),
-		msg.divIdMakerDivScript({ body, said, version }),
+		`<div id="maker">${body}</div><script type="application/json" id="view">${said}</script><script type="module" src="/m/maker.js?v=${version}"></script>`,
 		theme,
 		status
 	);

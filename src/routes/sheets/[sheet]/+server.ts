@@ -50,9 +50,7 @@ export const GET: RequestHandler<{ sheet: string }> = async ({ params, url, loca
 		return new Response(guideSvg(plan.bag, plan.cut, asked.name), {
 			headers: {
 				'content-type': 'image/svg+xml',
-				'content-disposition': say.attachmentFilenameGuideSvg({
-					fileNameOf: fileNameOf(asked.name)
-				})
+				'content-disposition': `attachment; filename="${fileNameOf(asked.name)}.guide.svg"`
 			}
 		});
 	}

@@ -1,6 +1,5 @@
 // What the bench keeps on this device: work not kept yet, and the pinned plans. Where the device
 // keeps nothing (a private window, a full disk) the bench simply works without.
-import { keptHere as say } from '$lib/words/plan';
 import { planProblems } from '$lib/core/model/plan-problems';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -36,7 +35,7 @@ export interface Draft {
 	readonly version: number;
 }
 
-const draftKey = (planId: string) => say.nestRowDraft({ planId });
+const draftKey = (planId: string) => `nest-row draft ${planId}`;
 
 export function readBenchDraft(planId: string): Draft | null {
 	const draft = read('tab', draftKey(planId)) as Draft | null;

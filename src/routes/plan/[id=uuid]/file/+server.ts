@@ -11,10 +11,8 @@ export const GET: RequestHandler<{ id: string }> = async ({ params, locals }) =>
 	if (!kept) error(404, { message: say.thereIsNoPlanHere() });
 	return new Response(writePlanFile(kept.name, planOfShape(kept.document.plan)), {
 		headers: {
-			'content-type': say.applicationJsonCharsetUtf8(),
-			'content-disposition': say.attachmentFilenameNestRowJson({
-				fileNameOf: fileNameOf(kept.name)
-			})
+			'content-type': 'application/json; charset=utf-8',
+			'content-disposition': `attachment; filename="${fileNameOf(kept.name)}.nest-row.json"`
 		}
 	});
 };

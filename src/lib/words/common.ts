@@ -10,41 +10,41 @@ export const EntryForm = {
 };
 
 export const SureBox = {
-	itIsRightAsIt: (): string => "It is right as it stands"
+	itIsRightAsIt: (): string => "It is right. Save it."
 };
 
 export const TakeBack = {
 	whyOptional: (): string => "Why (optional)",
 	whoOptional: (): string => "Who (optional)",
-	takeItBack: (): string => "Take it back",
+	takeItBack: (): string => "Undo",
 	cancel: (): string => "Cancel",
 	lookInTheStore: (): string => "Look in the store",
-	takenBack: (d: { readonly words: string | number }): string => '' + d.words + ", taken back",
-	takenBackItStandsIn: (): string => "Taken back. It stands in its fields again: mend it and keep it."
+	takenBack: (d: { readonly words: string | number }): string => '' + d.words + ": undone",
+	takenBackItStandsIn: (): string => "Undone. It is in the fields again: change it and save."
 };
 
 export const TakeBackFold = {
-	takeItBack: (): string => "Take it back",
+	takeItBack: (): string => "Undo",
 	whyOptional: (): string => "Why (optional)",
-	takeBack: (d: { readonly words: string | number }): string => "Take back " + d.words,
-	takenBack: (d: { readonly words: string | number }): string => '' + d.words + ", taken back"
+	takeBack: (d: { readonly words: string | number }): string => "Undo " + d.words,
+	takenBack: (d: { readonly words: string | number }): string => '' + d.words + ": undone"
 };
 
 export const WaitingList = {
 	waitingPluralOneOtherOn: (d: { readonly waiting: number }): string => '' + d.waiting + " " + plural(d.waiting, 0, en, { one: "entry waits", other: "entries wait" }) + " on this device",
 	andIsBeingSent: (): string => "and is being sent.",
-	notKept: (d: { readonly words: string | number }): string => "Not kept: " + d.words + ".",
+	notKept: (d: { readonly words: string | number }): string => "Not saved: " + d.words + ".",
 	yesItIsRight: (): string => "Yes, it is right",
-	putItRight: (): string => "Put it right",
-	toItsPage: (): string => "To its page",
-	throwItAway: (): string => "Throw it away",
-	somebodyElse: (): string => "somebody else",
+	putItRight: (): string => "Correct it",
+	toItsPage: (): string => "Open its page",
+	throwItAway: (): string => "Delete",
+	somebodyElse: (): string => "someone else",
 	they: (): string => "They",
 	lengthPluralOneOtherOf: (d: { readonly length: number; readonly name: string | number; readonly name2: string | number }): string => '' + d.length + " " + plural(d.length, 0, en, { one: "entry", other: "entries" }) + " of " + d.name + " " + plural(d.length, 0, en, { one: "waits", other: "wait" }) + " on this device. " + d.name2 + " must sign in here to send " + plural(d.length, 0, en, { one: "it", other: "them" }) + ".",
-	untilTheNetworkIsBack: (): string => "until the network is back; nothing is lost.",
-	untilTheServerCanTake: (): string => "until the server can take it; nothing is lost.",
-	untilYouSignInAgain: (): string => "until you sign in again; nothing is lost.",
-	untilWhoeverTypedItSigns: (): string => "until whoever typed it signs in here; nothing is lost."
+	untilTheNetworkIsBack: (): string => "until the network is back. Nothing is lost.",
+	untilTheServerCanTake: (): string => "until the server can take it. Nothing is lost.",
+	untilYouSignInAgain: (): string => "until you sign in again. Nothing is lost.",
+	untilWhoeverTypedItSigns: (): string => "until the person who typed it signs in here. Nothing is lost."
 };
 
 export const Caution = {
@@ -52,18 +52,18 @@ export const Caution = {
 };
 
 export const LaidBy = {
-	noNetworkJustNowThis: (d: { readonly ago: string | number; readonly moment: string | number }): string => "No network just now: this is what was known " + d.ago + ", at " + d.moment + ". What you type waits on this device."
+	noNetworkJustNowThis: (d: { readonly ago: string | number; readonly moment: string | number }): string => "No network. This page is from " + d.ago + ", at " + d.moment + ". What you type waits on this device."
 };
 
 export const MadeLink = {
 	theNewLink: (): string => "The new link",
-	nestRowIsReachedOn: (): string => "Nest Row is reached on this machine alone, so the link opens here and on no phone yet."
+	nestRowIsReachedOn: (): string => "Nest Row can only be reached on this machine. Phones cannot open the link yet."
 };
 
 export const NameAsked = {
-	whatYourTableIsCalled: (): string => "What your table is called",
-	whatIsYourTableCalled: (): string => "What is your table called?",
-	thatIsItsName: (): string => "That is its name",
+	whatYourTableIsCalled: (): string => "Name of your group",
+	whatIsYourTableCalled: (): string => "What is your group called?",
+	thatIsItsName: (): string => "Save name",
 	notNow: (): string => "Not now"
 };
 
@@ -79,12 +79,12 @@ export const PageTitle = {
 export const StageBar = {
 	nestRow: (): string => "Nest Row",
 	stages: (): string => "Stages",
-	changeTheUnitsOnThis: (): string => "Change the units on this device",
+	changeTheUnitsOnThis: (): string => "Change units on this device",
 	centimetresChangeToFeetAnd: (): string => "Centimetres: change to feet and inches",
 	feetAndInchesChangeTo: (): string => "Feet and inches: change to centimetres",
 	cm: (): string => "cm",
 	ft: (): string => "ft",
-	changeWhoseStitchNamesAre: (): string => "Change whose stitch names are used on this device",
+	changeWhoseStitchNamesAre: (): string => "Change stitch names on this device",
 	usStitchNamesChangeTo: (): string => "US stitch names: change to UK names",
 	ukStitchNamesChangeTo: (): string => "UK stitch names: change to US names",
 	us: (): string => "US",
@@ -92,31 +92,31 @@ export const StageBar = {
 	season: (): string => "Season",
 	knowHow: (): string => "Know-how",
 	measures: (): string => "Measures",
-	wordsUnitsAndLook: (): string => "Words, units and look"
+	wordsUnitsAndLook: (): string => "Settings"
 };
 
 export const HomeError = {
-	notHereNestRow: (): string => "Not here · Nest Row",
-	nothingHere: (): string => "Nothing here",
+	notHereNestRow: (): string => "Not found · Nest Row",
+	nothingHere: (): string => "Page not found",
 	justAMoment: (): string => "Just a moment",
 	thatDidNotWork: (): string => "That did not work",
-	toTheKeptPlans: (): string => "To the kept plans",
+	toTheKeptPlans: (): string => "Go to the plans",
 	ifYouAskForHelp: (d: { readonly requestId: string | number }): string => "If you ask for help, give this number: " + d.requestId
 };
 
 export const HomeLayout = {
-	toTheWorkOnThis: (): string => "To the work on this page",
+	toTheWorkOnThis: (): string => "Skip to the page",
 	"for": (): string => "For"
 };
 
 export const addAndSay = {
 	itWaitsOnThisDevice: (): string => "It waits on this device until the network is back.",
-	notKeptTheNetworkIs: (): string => "Not kept: the network is away."
+	notKeptTheNetworkIs: (): string => "Not saved: no network."
 };
 
 export const formReader = {
-	thisIsLongerThanCharacters: (d: { readonly most: string | number }): string => "This is longer than " + d.most + " characters.",
-	thereIsACharacterHere: (): string => "There is a character here that cannot be shown. Please type it again.",
+	thisIsLongerThanCharacters: (d: { readonly most: string | number }): string => "At most " + d.most + " characters, please.",
+	thereIsACharacterHere: (): string => "There is a character here that cannot be shown. Type it again.",
 	pleaseFillThisIn: (): string => "Please fill this in.",
 	atLeast: (d: { readonly atLeast: string | number }): string => "At least " + d.atLeast + ".",
 	moreThan: (d: { readonly moreThan: string | number }): string => "More than " + d.moreThan + ".",
@@ -126,48 +126,48 @@ export const formReader = {
 	weighAtLeastOneHandful: (): string => "Weigh at least one handful.",
 	isNotAWeight: (d: { readonly bad: string | number }): string => "“" + d.bad + "” is not a weight.",
 	atMost500Handfuls: (): string => "At most 500 handfuls.",
-	thisMustBeMoreThan: (): string => "This must be more than nothing.",
-	thatIsLongerThanM: (d: { readonly most: string | number }): string => "That is longer than " + d.most + " m.",
+	thisMustBeMoreThan: (): string => "This must be more than 0.",
+	thatIsLongerThanM: (d: { readonly most: string | number }): string => "At most " + d.most + " m.",
 	chooseOneOfThese: (): string => "Choose one of these.",
-	writeTheDayAs2026: (): string => "Write the day as 2026-11-24.",
-	thatDayIsStillTo: (): string => "That day is still to come."
+	writeTheDayAs2026: (): string => "Type the day like 20 Dec 2026.",
+	thatDayIsStillTo: (): string => "That day is in the future."
 };
 
 export const readEntry = {
 	thisKindOfEntryIs: (): string => "This kind of entry is not known here.",
-	thisDoesNotFitWhat: (): string => "This does not fit what else is typed."
+	thisDoesNotFitWhat: (): string => "This does not fit the other fields."
 };
 
 export const registry = {
-	keptA: (d: { readonly type: string | number }): string => "kept a “" + d.type + "”"
+	keptA: (d: { readonly type: string | number }): string => "saved a “" + d.type + "”"
 };
 
 export const sendEntries = {
-	theServerCouldNotRead: (): string => "The server could not read this. Please put it right or throw it away.",
-	thisIsNotYoursTo: (): string => "This is not yours to keep."
+	theServerCouldNotRead: (): string => "The server could not read this. Correct it or delete it.",
+	thisIsNotYoursTo: (): string => "You may not save this."
 };
 
 export const sendForm = {
-	itWasNotTaken: (): string => "It was not taken."
+	itWasNotTaken: (): string => "It was not saved."
 };
 
 export const typedForm = {
-	notKeptThisDeviceKeeps: (): string => "Not kept: this device keeps nothing and the network is away. It stands here still; try again in a moment.",
+	notKeptThisDeviceKeeps: (): string => "Not saved: this device stores nothing and there is no network. It is still here. Try again soon.",
 	waitingOnThisDevice: (d: { readonly words: string | number }): string => "Waiting on this device: " + d.words + ".",
-	kept: (d: { readonly words: string | number }): string => "Kept: " + d.words + ".",
-	whatYouHadTypedIs: (): string => "What you had typed is here again."
+	kept: (d: { readonly words: string | number }): string => "Saved: " + d.words + ".",
+	whatYouHadTypedIs: (): string => "What you typed is here again."
 };
 
 export const ask = {
-	sayBothOrLeaveBoth: (): string => "Say both, or leave both empty.",
+	sayBothOrLeaveBoth: (): string => "Fill in both, or leave both empty.",
 	notedWhatAPlaceAsks: (): string => "noted what a place asks for",
-	anAskForMats: (d: { readonly mats: string | number }): string => "an ask for " + d.mats + " mats",
+	anAskForMats: (d: { readonly mats: string | number }): string => '' + d.mats + " mats asked for",
 	promisedMatsToAPlace: (): string => "promised mats to a place",
 	matsPromised: (d: { readonly mats: string | number }): string => '' + d.mats + " mats promised"
 };
 
 export const bagKind = {
-	thatIsSmallerThanAny: (): string => "That is smaller than any bag: less than 4 cm.",
+	thatIsSmallerThanAny: (): string => "No bag is that small: less than 4 cm.",
 	oneBagWouldWeighLess: (): string => "One bag would weigh less than 0.2 g or more than 1 kg. Weigh again.",
 	measuredAKindOfBag: (): string => "measured a kind of bag",
 	theKind: (d: { readonly name: string | number }): string => "the kind " + d.name
@@ -179,27 +179,27 @@ export const ball = {
 };
 
 export const begin = {
-	chooseOneOfTheList: (): string => "Choose one of the list.",
-	beganAMat: (): string => "began a mat",
-	aMatBegun: (): string => "a mat begun",
-	handedAMatOn: (): string => "handed a mat on",
+	chooseOneOfTheList: (): string => "Choose one from the list.",
+	beganAMat: (): string => "started a mat",
+	aMatBegun: (): string => "a mat started",
+	handedAMatOn: (): string => "passed a mat on",
 	passedOn: (d: { readonly mat: string | number }): string => '' + d.mat + " passed on"
 };
 
 export const check = {
-	whatWasFoundCouldNot: (): string => "What was found could not be read. Tap the places again.",
-	theFingertipMapHasFifteen: (): string => "The fingertip map has fifteen places.",
+	whatWasFoundCouldNot: (): string => "What was found could not be read. Tap the spots again.",
+	theFingertipMapHasFifteen: (): string => "The fingertip map has fifteen spots.",
 	finishedAMat: (): string => "finished a mat",
 	mendedAMat: (): string => "mended a mat",
 	checkedAMat: (): string => "checked a mat",
-	sayInAWordWhy: (): string => "Say in a word why, since the figures say something else."
+	sayInAWordWhy: (): string => "Say briefly why: the figures say something else."
 };
 
 export const correction = {
-	takenBack: (): string => "taken back",
-	tookSomethingBack: (): string => "took something back",
+	takenBack: (): string => "undone",
+	tookSomethingBack: (): string => "undid something",
 	movement: (): string => "movement",
-	aTakenBack: (d: { readonly part: string | number }): string => "a " + d.part + " taken back"
+	aTakenBack: (d: { readonly part: string | number }): string => "undone: " + d.part
 };
 
 export const cutWord = {
@@ -212,26 +212,26 @@ export const cut = {
 };
 
 export const deliver = {
-	oneOfTheseIsNo: (): string => "One of these is no label. Look at its five signs again.",
+	oneOfTheseIsNo: (): string => "One of these is not a label code. Check its five characters.",
 	atMostAtOnce: (d: { readonly mostDelivered: string | number }): string => "At most " + d.mostDelivered + " at once.",
-	handedMatsOver: (): string => "handed mats over",
-	whichMatsGoChooseAt: (): string => "Which mats go? Choose at least one.",
+	handedMatsOver: (): string => "delivered mats",
+	whichMatsGoChooseAt: (): string => "Choose at least one mat.",
 	aDeliveryOfMats: (d: { readonly length: string | number }): string => "a delivery of " + d.length + " mats",
-	notedThatMatsWereReceived: (): string => "noted that mats were received",
-	whichDeliveryIsItThe: (): string => "Which delivery is it? The five signs of its note.",
+	notedThatMatsWereReceived: (): string => "confirmed that mats were received",
+	whichDeliveryIsItThe: (): string => "Type the five-character code of the delivery note.",
 	notedThatAMatWas: (): string => "noted that a mat was sent back",
 	sentBack: (d: { readonly mat: string | number }): string => '' + d.mat + " sent back"
 };
 
 export const dropOff = {
 	theFullBoxMustWeigh: (): string => "The full box must weigh more than the empty one.",
-	thatMakesMoreBagsThan: (): string => "That makes more bags than any hall holds.",
-	thatMakesBagsMoreThan: (d: { readonly bags: string | number }): string => "That makes " + d.bags + " bags: more than any hall holds. Count again.",
+	thatMakesMoreBagsThan: (): string => "That is more bags than any hall holds.",
+	thatMakesBagsMoreThan: (d: { readonly bags: string | number }): string => "That is " + d.bags + " bags, more than any hall holds. Count again.",
 	tookInBags: (): string => "took in bags",
-	aPlace: (): string => "a place",
+	aPlace: (): string => "a source",
 	bagsFrom: (d: { readonly place: string | number }): string => "bags from " + d.place,
 	hungToDry: (): string => "hung to dry",
-	theirHandfulsCountedOnceFor: (): string => "their handfuls counted once for the kind’s own mass"
+	theirHandfulsCountedOnceFor: (): string => "their handfuls counted for the weight of this kind"
 };
 
 export const flatten = {
@@ -240,17 +240,17 @@ export const flatten = {
 };
 
 export const foretold = {
-	keptWhatWasForetold: (): string => "kept what was foretold",
+	keptWhatWasForetold: (): string => "saved a forecast",
 	theForecastFor: (d: { readonly by: string | number }): string => "the forecast for " + d.by,
-	keptTheNoteOfThe: (): string => "kept the note of the week",
-	theNoteOfTheWeek: (): string => "the note of the week",
+	keptTheNoteOfThe: (): string => "saved the weekly note",
+	theNoteOfTheWeek: (): string => "the weekly note",
 	wroteToThePeopleOf: (): string => "wrote to the people of a table day",
-	aWordToThoseWho: (): string => "a word to those who come"
+	aWordToThoseWho: (): string => "a message to those who come"
 };
 
 export const issue = {
-	gaveStrandOutForA: (): string => "gave strand out for a mat",
-	whichBallIsItThe: (): string => "Which ball is it? The five signs of its label.",
+	gaveStrandOutForA: (): string => "gave out yarn for a mat",
+	whichBallIsItThe: (): string => "Type the five-character code of the ball’s label.",
 	givenFor: (d: { readonly ball: string | number; readonly mat: string | number }): string => '' + d.ball + " given for " + d.mat
 };
 
@@ -260,29 +260,29 @@ export const join = {
 };
 
 export const load = {
-	chooseAPileOfPieces: (): string => "Choose a pile of pieces or strand.",
-	putStrandOnALoom: (): string => "put strand on a loom",
-	strandsLaidOnTheLoom: (d: { readonly strands: string | number; readonly split: string | number }): string => '' + d.strands + " " + d.split + " strands laid on the loom"
+	chooseAPileOfPieces: (): string => "Choose a pile of pieces or yarn.",
+	putStrandOnALoom: (): string => "put yarn on a loom",
+	strandsLaidOnTheLoom: (d: { readonly strands: string | number; readonly split: string | number }): string => '' + d.strands + " " + d.split + " strands put on the loom"
 };
 
 export const matCode = {
-	whichMatIsItIts: (): string => "Which mat is it? Its five signs."
+	whichMatIsItIts: (): string => "Type the five-character code of the mat."
 };
 
 export const matCourse = {
-	writeColoursAndRowsAs: (): string => "Write colours and rows, as in: white 20, blue 12.",
+	writeColoursAndRowsAs: (): string => "Write colours and rows like this: white 20, blue 12.",
 	choseTheStripesOfA: (): string => "chose the stripes of a mat",
 	howGoesOn: (d: { readonly mat: string | number }): string => "how " + d.mat + " goes on",
 	setTheFirstPassOf: (): string => "set the first pass of a mat",
 	near: (): string => "near",
 	theFirstPassOfThe: (d: { readonly side: string | number; readonly pass: string | number }): string => "the first pass of the " + d.side + " end " + d.pass,
-	hadAMakerReminded: (): string => "had a maker reminded",
-	aWordOn: (d: { readonly mat: string | number }): string => "a word on " + d.mat
+	hadAMakerReminded: (): string => "reminded a maker",
+	aWordOn: (d: { readonly mat: string | number }): string => "a note on " + d.mat
 };
 
 export const matMeasured = {
 	measuredAMat: (): string => "measured a mat",
-	measureHowLongItIs: (): string => "Measure how long it is, or how wide, or both.",
+	measureHowLongItIs: (): string => "Measure the length, the width or both.",
 	measuredAtRow: (d: { readonly mat: string | number; readonly row: string | number }): string => '' + d.mat + " measured at row " + d.row,
 	weighedWhatWasLeftOf: (): string => "weighed what was left of a mat",
 	whatIsLeftOfFor: (d: { readonly colour: string | number; readonly mat: string | number }): string => "what is left of " + d.colour + " for " + d.mat + " weighed"
@@ -300,14 +300,14 @@ export const movement = {
 export const note = {
 	wroteANoteOnA: (): string => "wrote a note on a mat",
 	aNote: (d: { readonly text: string | number }): string => "a note, “" + d.text + "”",
-	wishedForSomethingForA: (): string => "wished for something for a mat",
+	wishedForSomethingForA: (): string => "asked for something for a mat",
 	iNeedABall: (): string => "I need a ball",
-	pleaseFetchIt: (): string => "please fetch it"
+	pleaseFetchIt: (): string => "please collect it"
 };
 
 export const pillow = {
 	madeAPillow: (): string => "made a pillow",
-	sayWhatItIsStuffed: (): string => "Say what it is stuffed with: scrap, torn bags, or both."
+	sayWhatItIsStuffed: (): string => "Say what it is stuffed with: scrap, torn bags or both."
 };
 
 export const practised = {
@@ -316,8 +316,8 @@ export const practised = {
 
 export const presence = {
 	cameOrWentAtA: (): string => "came or went at a table day",
-	somebodyLeft: (): string => "somebody left",
-	somebodyCame: (): string => "somebody came"
+	somebodyLeft: (): string => "someone left",
+	somebodyCame: (): string => "someone came"
 };
 
 export const recount = {
@@ -327,15 +327,15 @@ export const recount = {
 
 export const row = {
 	countedARow: (): string => "counted a row",
-	aRowTakenBack: (): string => "a row taken back",
+	aRowTakenBack: (): string => "a row undone",
 	setTheRowsOfA: (): string => "set the rows of a mat",
 	toRow: (d: { readonly to: string | number }): string => "to row " + d.to
 };
 
 export const sameKind = {
-	madeTwoKindsOfBag: (): string => "made two kinds of bag one",
+	madeTwoKindsOfBag: (): string => "merged two kinds of bag",
 	chooseAnotherKind: (): string => "Choose another kind.",
-	twoKindsMadeOne: (): string => "two kinds made one"
+	twoKindsMadeOne: (): string => "two kinds merged"
 };
 
 export const scrap = {
@@ -347,7 +347,7 @@ export const sorting = {
 	countAtLeastOneBag: (): string => "Count at least one bag.",
 	sortedBags: (): string => "sorted bags",
 	from: (d: { readonly place: string | number }): string => "from " + d.place,
-	bagsForStrand: (d: { readonly strand: string | number; readonly colour: string | number }): string => '' + d.strand + " " + d.colour + " bags for strand"
+	bagsForStrand: (d: { readonly strand: string | number; readonly colour: string | number }): string => '' + d.strand + " " + d.colour + " bags for yarn"
 };
 
 export const takenApart = {
@@ -358,31 +358,31 @@ export const takenApart = {
 };
 
 export const tap = {
-	tappedALotAtThe: (): string => "tapped a lot at the table"
+	tappedALotAtThe: (): string => "tapped a batch at the table"
 };
 
 export const timed = {
-	timedAWork: (): string => "timed a work"
+	timedAWork: (): string => "timed some work"
 };
 
 export const tool = {
-	pegsAndNailsStandBetween: (): string => "Pegs and nails stand between 5 mm and 10 cm apart. Measure from middle to middle.",
-	thatIsShorterThanAny: (): string => "That is shorter than any mat, or longer than a hall: between 45 cm and 6 m.",
+	pegsAndNailsStandBetween: (): string => "Pegs and nails are 5 mm to 10 cm apart. Measure from middle to middle.",
+	thatIsShorterThanAny: (): string => "Too short for a mat or longer than a hall. Between 45 cm and 6 m, please.",
 	measuredATool: (): string => "measured a tool",
-	notThereAnyMore: (): string => ", not there any more"
+	notThereAnyMore: (): string => ", removed"
 };
 
 export const basisWords = {
-	byTheCraftAloneNothing: (): string => "by the craft alone; nothing measured is in them",
-	byThisGroupsOwnMeasures: (): string => "by this group’s own measures",
-	byWhatHasMeasured: (d: { readonly name: string | number }): string => "by what " + d.name + " has measured",
-	withYourMeasuresThisPlan: (): string => "With your measures this plan cannot be made, so they are left out here. Look for a slip among them."
+	byTheCraftAloneNothing: (): string => "by the standard estimate: nothing of yours is measured yet",
+	byThisGroupsOwnMeasures: (): string => "by our own measures",
+	byWhatHasMeasured: (d: { readonly name: string | number }): string => "by " + d.name + "’s own measures",
+	withYourMeasuresThisPlan: (): string => "With your measures this plan cannot be made, so they are left out here. Check them for a mistake."
 };
 
 export const codeWords = {
-	aCodeHasFiveSigns: (): string => "A code has five signs.",
-	codesHaveNo01: (): string => "Codes have no 0, 1, I, L or O, and no other signs than letters and figures.",
-	theseFiveSignsDoNot: (): string => "These five signs do not belong together: one is wrong, or two are swapped. Look at the label again."
+	aCodeHasFiveSigns: (): string => "A code has five characters.",
+	codesHaveNo01: (): string => "Codes use letters and digits only, without 0, 1, I, L and O.",
+	theseFiveSignsDoNot: (): string => "This is not a label code: one character is wrong, or two are swapped. Look at the label again."
 };
 
 export const dayWords = {
@@ -390,12 +390,12 @@ export const dayWords = {
 };
 
 export const farOffWords = {
-	timesWhatWasExpectedDid: (d: { readonly what: string | number; readonly ratio: string | number }): string => '' + d.what + ": " + d.ratio + " times what was expected. Did a digit or a unit slip in?",
-	onlyOfWhatWasExpected: (d: { readonly what: string | number; readonly ratio: string | number }): string => '' + d.what + ": only " + d.ratio + " % of what was expected. Did a digit or a unit slip in?"
+	timesWhatWasExpectedDid: (d: { readonly what: string | number; readonly ratio: string | number }): string => '' + d.what + ": " + d.ratio + " times what was expected. Check the digits and the unit.",
+	onlyOfWhatWasExpected: (d: { readonly what: string | number; readonly ratio: string | number }): string => '' + d.what + ": only " + d.ratio + " % of what was expected. Check the digits and the unit."
 };
 
 export const looks = {
-	asThisDeviceHasIt: (): string => "as this device has it",
+	asThisDeviceHasIt: (): string => "same as this device",
 	highContrast: (): string => "high contrast"
 };
 
@@ -416,7 +416,7 @@ export const readJson = {
 };
 
 export const slip = {
-	pressedTwiceAtOnceIt: (): string => "Pressed twice at once: it counted once."
+	pressedTwiceAtOnceIt: (): string => "Pressed twice quickly: it counted once."
 };
 
 export const stitchWords = {
@@ -433,10 +433,10 @@ export const stitchWords = {
 export const storeWords = {
 	flatBags: (): string => "flat bags",
 	cutPieces: (): string => "cut pieces",
-	piecesOfStrand: (): string => "pieces of strand",
+	piecesOfStrand: (): string => "pieces of yarn",
 	piecesInChains: (): string => "pieces in chains",
 	bagsForStuffing: (): string => "bags for stuffing",
-	joinedAndBalled: (): string => "joined and balled",
+	joinedAndBalled: (): string => "joined and wound into balls",
 	madeIntoAMat: (): string => "made into a mat",
 	givenAway: (): string => "given away",
 	countedAgain: (): string => "counted again",
@@ -450,14 +450,14 @@ export const techniqueWords = {
 };
 
 export const terms = {
-	fourTimesInFive: (): string => "Four times in five",
-	noTwoTablesWorkAlike: (): string => "No two tables work alike. Make five such mats, and about four of them will come out between the two figures; one may lie outside. Your own measures bring the two closer together.",
-	aPullOneNIs: (): string => "A pull. One N is about the weight of an apple hanging from the strand; ten are a litre of water. A careless tug is about 12.",
-	aThousandthOfAMillimetre: (): string => "A thousandth of a millimetre. Thin carrier film is about 12 to 18 of them, a hair about 70. It is worked out from what ten bags weigh.",
-	putsThisPlanBesideThe: (): string => "Puts this plan beside the bench to measure against: change a choice, and every figure says how far it moved. It stays on this device.",
-	noOtherWayNeedsAs: (): string => "No other way needs as few bags, as few hours, and covers as close, all at once. To have less of one you must give more of another.",
-	strandPlarn: (): string => "Strand (plarn)",
-	theYarnMadeOfBags: (): string => "The yarn made of bags: strips cut of film and joined end to end, ready to crochet or weave. Many call it plarn, from plastic and yarn."
+	fourTimesInFive: (): string => "Range",
+	noTwoTablesWorkAlike: (): string => "In 8 of 10 cases the result is between these two figures. Your own measures bring them closer together.",
+	aPullOneNIs: (): string => "A pull. One N is about the weight of an apple. Ten are a litre of water. A careless tug is about 12.",
+	aThousandthOfAMillimetre: (): string => "A thousandth of a millimetre. A thin bag is 12 to 18 of them, a hair about 70. It is worked out from the weight of ten bags.",
+	putsThisPlanBesideThe: (): string => "Keeps this plan next to your work for comparison. Change a choice and every figure says how far it moved. It stays on this device.",
+	noOtherWayNeedsAs: (): string => "No other way needs as few bags, takes as few hours and covers as closely, all at once.",
+	strandPlarn: (): string => "Yarn (plarn)",
+	theYarnMadeOfBags: (): string => "Yarn made of bags: strips or loops joined end to end, ready to crochet or weave. Many call it plarn, from plastic and yarn."
 };
 
 export const toolWords = {

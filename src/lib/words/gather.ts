@@ -3,19 +3,19 @@ import { plural, select } from '@messageformat/runtime';
 import { en } from './number';
 
 export const DoorLots = {
-	atTheDoor: (): string => "At the door",
-	nothingCameInYetWhat: (): string => "Nothing came in yet. What you count under Drop-offs lies here until it is sorted.",
-	ofSBagsWereNo: (d: { readonly name: string | number; readonly percent: string | number }): string => "Of " + d.name + "’s bags " + d.percent + " % were no good for strand so far.",
-	ofTheNextAreExpected: (d: { readonly percent: string | number; readonly percent2: string | number; readonly percent3: string | number }): string => "Of the next, " + d.percent + " % are expected to be; it may be " + d.percent2 + " to " + d.percent3 + " %, rarely more or less."
+	atTheDoor: (): string => "Waiting to be sorted",
+	nothingCameInYetWhat: (): string => "Nothing to sort yet. Bags you count under Drop-offs wait here.",
+	ofSBagsWereNo: (d: { readonly percent: string | number; readonly name: string | number }): string => "So far, " + d.percent + " of 100 bags from " + d.name + " were unusable.",
+	ofTheNextAreExpected: (d: { readonly percent: string | number; readonly percent2: string | number; readonly percent3: string | number }): string => "About " + d.percent + " of 100 will be unusable (" + d.percent2 + "–" + d.percent3 + ")."
 };
 
 export const DropOffForm = {
 	bagsCameIn: (): string => "Bags came in",
-	keepIt: (): string => "Keep it",
+	keepIt: (): string => "Save",
 	from: (): string => "From",
 	on: (): string => "On",
 	sacks: (): string => "Sacks",
-	broughtByIfTheyLike: (): string => "Brought by, if they like",
+	broughtByIfTheyLike: (): string => "Brought by (optional)",
 	counted: (): string => "Counted",
 	byHand: (): string => "by hand",
 	inBatches: (): string => "in batches",
@@ -31,30 +31,30 @@ export const DropOffForm = {
 	handfulsWeighed: (d: { readonly bareMassUnitOf: string | number }): string => "Handfuls weighed, " + d.bareMassUnitOf,
 	oneAfterTheOtherWith: (): string => "one after the other, with spaces",
 	bagsInAHandful: (): string => "Bags in a handful",
-	scaleGoodTo: (): string => "Scale good to",
-	theHandfulsAreAllOf: (): string => "The handfuls are all of",
+	scaleGoodTo: (): string => "Scale exact to",
+	theHandfulsAreAllOf: (): string => "Kind of bag in the handfuls",
 	severalKinds: (): string => "several kinds",
-	theyThenCountOnceFor: (): string => "They then count, once, for what such a bag weighs: plans and counts go by it.",
+	theyThenCountOnceFor: (): string => "They then count, once, for the weight of this kind of bag.",
 	bags2: (d: { readonly bags: string | number }): string => '' + d.bags + " bags",
-	fourTimesInFive: (d: { readonly countRange: string | number }): string => ", " + d.countRange + " four times in five.",
-	thatIsWithin3: (): string => "That is within 3 %.",
-	countByHandFor3: (): string => "Count by hand for ±3 %: no sample would do.",
-	weighMoreBagsFor3: (d: { readonly moreToWeigh: string | number }): string => "Weigh " + d.moreToWeigh + " more bags for ±3 %.",
-	allOfItIsDamp: (): string => "All of it is damp, and hung to dry",
-	lookAgainInHours: (): string => "Look again in, hours",
+	fourTimesInFive: (d: { readonly countRange: string | number }): string => " (range " + d.countRange + ")",
+	thatIsWithin3: (): string => "That is exact to 3 %.",
+	countByHandFor3: (): string => "For an exact count, count by hand.",
+	weighMoreBagsFor3: (d: { readonly moreToWeigh: string | number }): string => "Weigh " + d.moreToWeigh + " more bags to be exact to 3 %.",
+	allOfItIsDamp: (): string => "All of it is damp and hangs to dry",
+	lookAgainInHours: (): string => "Look again in (hours)",
 	note: (): string => "Note",
-	glovesOrWashedHandsFor: (): string => "Gloves or washed hands for used bags; nothing mouldy, nothing from medical or chemical use. Lift full sacks with two. Keep bags away from babies and small children."
+	glovesOrWashedHandsFor: (): string => "Wear gloves or wash your hands. Nothing mouldy, nothing from medical or chemical use. Lift full sacks with two people. Keep bags away from babies and small children."
 };
 
 export const DryingPiles = {
 	hangingToDry: (): string => "Hanging to dry",
 	nothingIsDrying: (): string => "Nothing is drying.",
 	from: (d: { readonly part: string | number; readonly hanging: string | number; readonly place: string | number }): string => '' + d.part + d.hanging + " from " + d.place,
-	noneLeftSaid: (d: { readonly moment: string | number }): string => "none left, said " + d.moment,
+	noneLeftSaid: (d: { readonly moment: string | number }): string => "none left since " + d.moment,
 	timeToLookAgainSince: (): string => "time to look again, since",
 	lookAgain: (): string => "look again",
 	sortThem: (): string => "Sort them",
-	theyAreThere: (): string => "They are there",
+	theyAreThere: (): string => "They are here",
 	noneLeft: (): string => "None left"
 };
 
@@ -65,22 +65,22 @@ export const KindColour = {
 
 export const KindForm = {
 	measureAgain: (d: { readonly name: string | number }): string => "Measure " + d.name + " again",
-	aKindOfBagOf: (): string => "A kind of bag of your own",
-	keepThisKind: (): string => "Keep this kind",
-	aRulerAndAKitchen: (): string => "A ruler and a kitchen scale do it. Lay the bag flat, gussets tucked in; weigh ten.",
-	whatYouCallIt: (): string => "What you call it",
+	aKindOfBagOf: (): string => "New kind of bag",
+	keepThisKind: (): string => "Save kind",
+	aRulerAndAKitchen: (): string => "You need a ruler and a kitchen scale. Lay the bag flat with its gussets folded in. Weigh ten bags together.",
+	whatYouCallIt: (): string => "Name",
 	flatWidth: (): string => "Flat width",
 	gussetEachSide: (): string => "Gusset, each side",
 	emptyIfNone: (): string => "empty if none",
 	seamToHandles: (): string => "Seam to handles",
 	handleHeight: (): string => "Handle height",
-	aHandfulWeighs: (): string => "A handful weighs",
+	aHandfulWeighs: (): string => "Weight of a handful",
 	bagsInTheHandful: (): string => "Bags in the handful",
-	theBagAsItIs: (): string => "The bag as it is typed, drawn to scale"
+	theBagAsItIs: (): string => "Your bag, drawn to scale"
 };
 
 export const LackingFilm = {
-	filmStillMissing: (): string => "Film still missing",
+	filmStillMissing: (): string => "Bags still missing",
 	otherBags: (): string => "other bags"
 };
 
@@ -88,89 +88,89 @@ export const LineHistory = {
 	everyMovementOf: (d: { readonly title: string | number }): string => "Every movement of " + d.title,
 	howMuch: (): string => "How much",
 	by: (d: { readonly byName: string | number }): string => ", by " + d.byName,
-	takenBack: (): string => "taken back",
+	takenBack: (): string => "undone",
 	edit: (): string => "Edit",
-	takeBack: (): string => "Take back",
+	takeBack: (): string => "Undo",
 	movement: (d: { readonly id: string | number }): string => "movement " + d.id,
 	olderMovements: (): string => "Older movements"
 };
 
 export const MovementForm = {
-	moveSomething: (): string => "Move something",
-	bookIt: (): string => "Book it",
-	whichWay: (): string => "Which way",
+	moveSomething: (): string => "Move in or out",
+	bookIt: (): string => "Save",
+	whichWay: (): string => "Direction",
 	intoTheStore: (): string => "into the store",
-	outOfIt: (): string => "out of it",
+	outOfIt: (): string => "out of the store",
 	howMuch: (): string => "How much",
 	lbAndOz: (): string => "lb and oz",
 	gOrKg: (): string => "g or kg",
 	aCount: (): string => "a count",
 	of: (): string => "Of",
-	because: (): string => "Because",
-	byIfTheyLike: (): string => "By, if they like",
+	because: (): string => "Reason",
+	byIfTheyLike: (): string => "Who (optional)",
 	note: (): string => "Note"
 };
 
 export const PileTable = {
-	tapForOneHoldFor: (d: { readonly batch: string | number }): string => "Tap for one, hold for a batch of " + d.batch + ". Keys 1 to 6, with shift for a batch, while a pile has the focus.",
+	tapForOneHoldFor: (d: { readonly batch: string | number }): string => "Tap for one, hold for a batch of " + d.batch + ". With a keyboard: 1 to 6, with Shift for a batch.",
 	piles: (): string => "Piles",
-	undoTheLast: (): string => "Undo the last",
-	tappedOfThisLot: (d: { readonly all: string | number }): string => '' + d.all + " tapped of this lot",
+	undoTheLast: (): string => "Undo",
+	tappedOfThisLot: (d: { readonly all: string | number }): string => '' + d.all + " tapped so far",
 	holeAtTheSeam: (): string => "Hole at the seam",
 	holeInTheBody: (): string => "Hole in the body",
-	dampOrSmells: (): string => "Damp, or smells",
+	dampOrSmells: (): string => "Damp or smelly",
 	hangIt: (): string => "hang it"
 };
 
 export const SameKinds = {
-	twoOfTheseAreOne: (): string => "Two of these are one",
-	is: (d: { readonly name: string | number; readonly asName: string | number }): string => '' + d.name + " is " + d.asName + ".",
+	twoOfTheseAreOne: (): string => "Merge two kinds",
+	is: (d: { readonly name: string | number; readonly asName: string | number }): string => '' + d.name + " is now " + d.asName + ".",
 	thatIs: (d: { readonly name: string | number; readonly asName: string | number }): string => "that " + d.name + " is " + d.asName,
-	makeTwoKindsOne: (): string => "Make two kinds one",
-	makeThemOne: (): string => "Make them one",
+	makeTwoKindsOne: (): string => "Merge two kinds",
+	makeThemOne: (): string => "Merge",
 	thisKind: (): string => "This kind",
 	isTheSameAs: (): string => "is the same as",
-	whatIsInStoreOf: (): string => "What is in store of the first goes to the second."
+	whatIsInStoreOf: (): string => "Stock of the first kind goes to the second."
 };
 
 export const SamePlaces = {
-	twoOfTheseAreOne: (): string => "Two of these are one",
+	twoOfTheseAreOne: (): string => "Merge two sources",
 	is: (d: { readonly name: string | number; readonly name2: string | number }): string => '' + d.name + " is " + d.name2 + ".",
 	undo: (): string => "Undo",
 	is2: (d: { readonly name: string | number; readonly name2: string | number }): string => ": " + d.name + " is " + d.name2,
-	"this": (): string => "This",
+	"this": (): string => "This source",
 	choose: (): string => "choose",
 	isTheSameAs: (): string => "is the same as",
-	makeThemOne: (): string => "Make them one"
+	makeThemOne: (): string => "Merge"
 };
 
 export const ScalePanel = {
 	theScale: (): string => "The scale",
 	steady: (): string => "steady",
 	settling: (): string => "settling",
-	takeTheReadingAs: (): string => "Take the reading as",
+	takeTheReadingAs: (): string => "Use the reading as",
 	fullBox: (): string => "Full box",
 	emptyBox: (): string => "Empty box",
 	aHandful: (): string => "A handful",
 	weighOnAnyScaleAnd: (d: { readonly isCanConnect: 'yes' | 'no' }): string => "Weigh on any scale and type the numbers below" + select(d.isCanConnect, { yes: ", or connect one that writes to a port of this machine", other: "" }) + ".",
 	connectAScale: (): string => "Connect a scale",
-	letTheScaleGo: (): string => "Let the scale go",
-	tryItWithAStand: (): string => "Try it with a stand-in",
-	noScaleWasConnectedLook: (): string => "No scale was connected. Look at its cable, or type the numbers.",
+	letTheScaleGo: (): string => "Disconnect the scale",
+	tryItWithAStand: (): string => "Try a practice scale",
+	noScaleWasConnectedLook: (): string => "No scale found. Check its cable, or type the numbers.",
 	tooHeavy: (): string => "too heavy"
 };
 
 export const Shelves = {
 	onTheShelves: (): string => "On the shelves",
-	asHighAsThereIs: (): string => "As high as there is of it. Tap a pile for its history, and to take from it.",
+	asHighAsThereIs: (): string => "The higher the pile, the more there is. Tap a pile for its history or to take some out.",
 	forStuffing: (): string => "for stuffing",
-	laidFlat: (): string => "laid flat",
+	laidFlat: (): string => "flattened",
 	inChains: (): string => "in chains"
 };
 
 export const SortedList = {
-	whatWasSorted: (): string => "What was sorted",
-	nothingYetWhatYouSort: (): string => "Nothing yet. What you sort stands here, the newest first.",
+	whatWasSorted: (): string => "Sorted so far",
+	nothingYetWhatYouSort: (): string => "Nothing sorted yet. What you sort is listed here, newest first.",
 	bags: (): string => "Bags",
 	by: (d: { readonly byName: string | number }): string => ", by " + d.byName,
 	fromIshasdriedSelectYesOther: (d: { readonly place: string | number; readonly isHasDried: 'yes' | 'no'; readonly part: string | number }): string => "from " + d.place + select(d.isHasDried, { yes: ", dried", other: "" }) + d.part,
@@ -181,43 +181,43 @@ export const SortedList = {
 export const SortingForm = {
 	atTheSortingTable: (): string => "At the sorting table",
 	intoTheStore: (): string => "Into the store",
-	ofTheFromThatHung: (d: { readonly hanging: string | number; readonly place: string | number }): string => "Of the " + d.hanging + " from " + d.place + " that hung to dry. What is still damp goes under drying again.",
+	ofTheFromThatHung: (d: { readonly hanging: string | number; readonly place: string | number }): string => "Of the " + d.hanging + " bags from " + d.place + " that hung to dry. Put what is still damp under drying again.",
 	sortOtherBags: (): string => "Sort other bags",
 	sortTheseAsBagsThat: (): string => "Sort these as bags that came in",
 	bagsFrom: (): string => "Bags from",
-	inAllTappedOrTyped: (): string => "In all, tapped or typed",
-	goodForStrand: (): string => "Good for strand",
+	inAllTappedOrTyped: (): string => "Total, tapped or typed",
+	goodForStrand: (): string => "Good for yarn",
 	stuffingOnly: (): string => "Stuffing only",
 	drying: (): string => "Drying",
 	rejected: (): string => "Rejected",
-	lookAgainInHours: (): string => "Look again in, hours",
-	pouchesThatHeldLiquidDry: (): string => "Pouches that held liquid dry open for an hour or more",
-	sortedByIfTheyLike: (): string => "Sorted by, if they like",
-	glovesOrWashedHandsSoiled: (): string => "Gloves or washed hands; soiled and mouldy bags leave the table at once. Your hall's hygiene rules come first."
+	lookAgainInHours: (): string => "Look again in (hours)",
+	pouchesThatHeldLiquidDry: (): string => "Pouches that held liquid need an hour or more to dry, open",
+	sortedByIfTheyLike: (): string => "Sorted by (optional)",
+	glovesOrWashedHandsSoiled: (): string => "Wear gloves or wash your hands. Take soiled and mouldy bags off the table at once. Follow your hall's hygiene rules."
 };
 
 export const StandInScale = {
-	onThePan: (d: { readonly bareMassUnitOf: string | number }): string => "On the pan, " + d.bareMassUnitOf,
+	onThePan: (d: { readonly bareMassUnitOf: string | number }): string => "On the scale, " + d.bareMassUnitOf,
 	putItOn: (): string => "Put it on",
 	tare: (): string => "Tare",
 	plugItInAgain: (): string => "Plug it in again",
 	pullThePlug: (): string => "Pull the plug",
-	aStandInForA: (): string => "A stand-in for a scale: type what lies on it. A reading is taken once it is steady."
+	aStandInForA: (): string => "A practice scale: type what is on it. A reading counts once it is steady."
 };
 
 export const StoreTable = {
-	whatThereIs: (): string => "What there is",
-	theStoreIsEmptySort: (): string => "The store is empty. Sort what came in, and it stands here by kind and colour.",
-	inAll: (d: { readonly totals: string | number }): string => "In all " + d.totals + ".",
-	theScrapStuffsPillows: (d: { readonly pillows: string | number }): string => "The scrap stuffs " + d.pillows + " pillows.",
-	whatEachPlanCanDraw: (): string => "What each plan can draw from it",
-	showThese: (): string => "Show these",
-	noneOfThatIsIn: (): string => "None of that is in the store.",
-	thereAre: (): string => "There are",
+	whatThereIs: (): string => "In store",
+	theStoreIsEmptySort: (): string => "The store is empty. Sort what came in: it is listed here by kind and colour.",
+	inAll: (d: { readonly totals: string | number }): string => "Total: " + d.totals + ".",
+	theScrapStuffsPillows: (d: { readonly pillows: string | number }): string => "The scrap is enough for " + d.pillows + " pillows.",
+	whatEachPlanCanDraw: (): string => "What each plan can use of it",
+	showThese: (): string => "Show",
+	noneOfThatIsIn: (): string => "None of that is in store.",
+	thereAre: (): string => "Amount",
 	lastMoved: (): string => "Last moved",
 	history: (): string => "History",
 	of: (d: { readonly kind: string | number; readonly colour: string | number; readonly formWords: string | number }): string => "of " + d.kind + " " + d.colour + " " + d.formWords,
-	readItAsATable: (): string => "Read it as a table",
+	readItAsATable: (): string => "Show as a table",
 	everyKind: (): string => "every kind",
 	everyColour: (): string => "every colour",
 	byKindAndColour: (): string => "by kind and colour",
@@ -226,41 +226,41 @@ export const StoreTable = {
 };
 
 export const TakeBackCell = {
-	takenBack: (): string => "taken back",
+	takenBack: (): string => "undone",
 	edit: (): string => "Edit",
-	takeBack: (): string => "Take back"
+	takeBack: (): string => "Undo"
 };
 
 export const ListProblems = {
-	countPluralOneOtherTo: (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "place", other: "places" }) + " to put right, here or in the file",
-	countPluralOneOtherTo2: (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "count", other: "counts" }) + " to look at once more",
+	countPluralOneOtherTo: (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "entry", other: "entries" }) + " to correct, here or in the file",
+	countPluralOneOtherTo2: (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "count", other: "counts" }) + " to check again",
 	theFirstAre: (d: { readonly length: string | number }): string => "; the first " + d.length + " are",
 	row: (d: { readonly row: string | number; readonly column: string | number }): string => "Row " + d.row + ", " + d.column,
-	putRight: (): string => "Put right",
+	putRight: (): string => "Correct",
 	noSuchColumn: (): string => "(no such column)"
 };
 
 export const ListQuestions = {
-	itsDaysAreWrittenWith: (): string => "Its days are written with",
-	ofTheRowsKnowncount2Plural: (d: { readonly knownCount: string | number; readonly knownCount2: number }): string => '' + d.knownCount + " of the rows " + plural(d.knownCount2, 0, en, { one: "is", other: "are" }) + " there already,",
+	itsDaysAreWrittenWith: (): string => "Its dates are written with",
+	ofTheRowsKnowncount2Plural: (d: { readonly knownCount: string | number; readonly knownCount2: number }): string => '' + d.knownCount + " of the rows " + plural(d.knownCount2, 0, en, { one: "is", other: "are" }) + " already here,",
 	withTheSameDayAnd: (): string => "with the same day and count.",
 	theyAreLeftOut: (): string => "They are left out.",
-	theyAreCountedOnceMore: (): string => "They are counted once more.",
+	theyAreCountedOnceMore: (): string => "They are counted again.",
 	leaveThemOut: (): string => "Leave them out",
-	countThemOnceMore: (): string => "Count them once more",
+	countThemOnceMore: (): string => "Count them again",
 	thisCountIsRight: (): string => "This count is right",
 	theseCountsAreRight: (): string => "These counts are right",
 	theYearFirst: (): string => "the year first"
 };
 
 export const GatherPage = {
-	whereTheyComeFrom: (): string => "Where they come from",
-	noPlaceYetTheFirst: (): string => "No place yet. The first bags that come in name one.",
+	whereTheyComeFrom: (): string => "Sources",
+	noPlaceYetTheFirst: (): string => "No source yet. The first bags that come in name one.",
 	bagsSoFar: (): string => "Bags so far",
-	noGoodForStrand: (): string => "No good for strand",
-	expectedOfMore: (): string => "Expected of more",
-	whatCameIn: (): string => "What came in",
-	nothingYetCountWhatIs: (): string => "Nothing yet. Count what is at the door and keep it here.",
+	noGoodForStrand: (): string => "Unusable so far",
+	expectedOfMore: (): string => "Expected of the next",
+	whatCameIn: (): string => "Drop-offs",
+	nothingYetCountWhatIs: (): string => "Nothing yet. Count the bags at the door and save them here.",
 	by: (d: { readonly broughtBy: string | number }): string => ", by " + d.broughtBy,
 	cameDampHungToDry: (): string => "came damp, hung to dry",
 	bagsFrom: (d: { readonly bags: string | number; readonly place: string | number }): string => '' + d.bags + " bags from " + d.place,
@@ -270,33 +270,33 @@ export const GatherPage = {
 };
 
 export const GatherAsksPage = {
-	whatTheSeasonStillMakes: (): string => "What the season still makes",
-	noPlanIsKeptYet: (): string => "No plan is kept yet.",
+	whatTheSeasonStillMakes: (): string => "What to make this season",
+	noPlanIsKeptYet: (): string => "No plan is saved yet.",
 	planAMat: (): string => "Plan a mat",
-	thenSayHereHowMany: (): string => ", then say here how many are wanted.",
-	sayHowManyMatsOf: (): string => "Say how many mats of each plan are wanted. The store is dealt out from the top; named colours come first. Balls and cut pieces count as the plan has them.",
+	thenSayHereHowMany: (): string => ", then say here how many mats you want.",
+	sayHowManyMatsOf: (): string => "Say how many mats of each plan you want. The top plan gets bags from the store first. Plans with named colours go before the others. Balls and cut pieces count for the plan they fit.",
 	matsWanted: (): string => "Mats wanted",
-	canDraw: (): string => "Can draw",
-	thisPlanWasRemovedIts: (): string => "This plan was removed. Its mats are wanted until you set 0.",
-	begunTheyAskOnlyFor: (d: { readonly begun: string | number }): string => '' + d.begun + " begun: they ask only for what they lack",
+	canDraw: (): string => "Can use",
+	thisPlanWasRemovedIts: (): string => "This plan was removed. Its mats still count until you set 0.",
+	begunTheyAskOnlyFor: (d: { readonly begun: string | number }): string => '' + d.begun + " started: they only need what is still missing",
 	matsWantedOf: (d: { readonly name: string | number }): string => "Mats wanted of " + d.name,
 	set: (): string => "Set",
 	ofWhatItNeeds: (d: { readonly round: string | number }): string => '' + d.round + " % of what it needs",
 	noneOfYourKindsIs: (): string => "none of your kinds is like its bag",
 	ofBags: (d: { readonly ceil: string | number; readonly kind: string | number }): string => "of " + d.ceil + " bags: " + d.kind,
-	itsBagIsWithinA: (d: { readonly near: string | number }): string => "Its bag is within a few per cent of your " + d.near + ":",
+	itsBagIsWithinA: (d: { readonly near: string | number }): string => "Its bag is almost the same as your " + d.near + ":",
 	planWithThatKind: (): string => "plan with that kind",
-	toDrawOnTheStore: (): string => "to draw on the store.",
+	toDrawOnTheStore: (): string => "to use bags from the store.",
 	nothing: (): string => "nothing",
-	whatToAskFor: (): string => "What to ask for",
-	askedOf: (): string => "Asked of",
-	everyPlace: (): string => "every place",
-	askThisPlace: (): string => "Ask this place",
+	whatToAskFor: (): string => "Bags to ask for",
+	askedOf: (): string => "Ask",
+	everyPlace: (): string => "every source",
+	askThisPlace: (): string => "Ask this source",
 	ofSBags: (d: { readonly name: string | number }): string => "Of " + d.name + "'s bags",
 	ofAllBags: (): string => "Of all bags",
-	areExpectedToBeNo: (d: { readonly part: string | number; readonly reject: string | number; readonly round: string | number; readonly basis: string | number }): string => '' + d.part + ", " + d.reject + "; " + d.round + " % are expected to be no good for strand, so a few more are asked for. Counted " + d.basis + ".",
-	noMatsAreWantedYet: (): string => "No mats are wanted yet, so nothing is lacking.",
-	nothingIsLackingTheStore: (): string => "Nothing is lacking: the store covers the season.",
+	areExpectedToBeNo: (d: { readonly part: string | number; readonly reject: string | number; readonly round: string | number; readonly basis: string | number }): string => '' + d.part + ", " + d.reject + ". About " + d.round + " of 100 will be unusable, so ask for a few more. Counted " + d.basis + ".",
+	noMatsAreWantedYet: (): string => "No mats are wanted yet, so nothing is missing.",
+	nothingIsLackingTheStore: (): string => "Nothing is missing: the store has enough for the season.",
 	askFor: (): string => "Ask for",
 	otherBags: (): string => "other bags",
 	anyColour: (): string => "any colour",
@@ -305,68 +305,68 @@ export const GatherAsksPage = {
 	bringThemTo: (): string => "Bring them to",
 	until: (): string => "Until",
 	askSheet: (d: { readonly label: string | number }): string => "Ask sheet, " + d.label,
-	aPageToHangUp: (d: { readonly name: string | number }): string => "A page to hang up, in the name of " + d.name + ": how many are wanted, how to fold them, and what not to bring."
+	aPageToHangUp: (d: { readonly name: string | number }): string => "A page to hang up at " + d.name + ": how many bags you need, how to fold them and what not to bring."
 };
 
 export const GatherKindsPage = {
 	aNewKindInstead: (): string => "A new kind instead",
-	theKindsYouKnow: (): string => "The kinds you know",
-	allDrawnToTheSame: (): string => "All drawn to the same scale. Sorting, the store and every plan can name them.",
+	theKindsYouKnow: (): string => "Your kinds of bag",
+	allDrawnToTheSame: (): string => "All drawn to the same scale. You can use them in sorting, the store and every plan.",
 	wideHigh: (d: { readonly name: string | number; readonly readable: string | number; readonly readable2: string | number }): string => '' + d.name + ": " + d.readable + " wide, " + d.readable2 + " high",
 	gussets: (d: { readonly readable: string | number }): string => ", gussets " + d.readable,
 	handles: (d: { readonly readable: string | number }): string => ", handles " + d.readable,
 	flatTenWeigh: (d: { readonly readable: string | number; readonly readable2: string | number; readonly part: string | number; readonly part2: string | number; readonly formatMass: string | number }): string => '' + d.readable + " × " + d.readable2 + " flat" + d.part + d.part2 + ". Ten weigh " + d.formatMass + ".",
-	inTheStore: (d: { readonly bags: string | number }): string => '' + d.bags + " in the store.",
+	inTheStore: (d: { readonly bags: string | number }): string => '' + d.bags + " in store.",
 	measureAgain: (): string => "Measure again",
-	takeOffTheList: (): string => "Take off the list",
+	takeOffTheList: (): string => "Remove",
 	removed: (): string => "Removed"
 };
 
 export const GatherListsPage = {
-	bringAListIn: (): string => "Bring a list in",
-	fromASpreadsheetSavedAs: (d: { readonly what: string | number }): string => "From a spreadsheet, saved as CSV: at most " + d.what + " rows. You see it first, say what each column is, and keep all of its rows or none.",
-	itIsAListOf: (): string => "It is a list of",
+	bringAListIn: (): string => "Import a list",
+	fromASpreadsheetSavedAs: (d: { readonly what: string | number }): string => "From a spreadsheet, saved as CSV, with at most " + d.what + " rows. You see it first and say what each column is. All rows are saved, or none.",
+	itIsAListOf: (): string => "The list holds",
 	theFile: (): string => "The file",
 	orPasteItHere: (): string => "Or paste it here",
-	lookAtIt: (): string => "Look at it",
-	listsThatWereBroughtIn: (): string => "Lists that were brought in",
+	lookAtIt: (): string => "Check the list",
+	listsThatWereBroughtIn: (): string => "Imported lists",
 	rows: (d: { readonly rowCount: string | number; readonly keptAt: string | number }): string => '' + d.rowCount + " rows, " + d.keptAt,
-	takenBack: (): string => "taken back",
-	takeAListOut: (): string => "Take a list out",
-	everythingInOneArchive: (): string => "Everything in one archive",
-	plansAsFilesTheseLists: (): string => "Plans as files, these lists, and all that was ever kept, as CSV and as JSON.",
+	takenBack: (): string => "undone",
+	takeAListOut: (): string => "Export a list",
+	everythingInOneArchive: (): string => "Everything in one file",
+	plansAsFilesTheseLists: (): string => "Plans as files, these lists and everything ever saved, as CSV and JSON.",
 	columns: (d: { readonly listFields: string | number }): string => "Columns: " + d.listFields + ".",
 	asCsv: (d: { readonly listTitles: string | number }): string => '' + d.listTitles + " as CSV"
 };
 
 export const GatherListsIdPage = {
-	allRowsAreKeptSince: (d: { readonly rowCount: string | number; readonly moment: string | number }): string => "All " + d.rowCount + " rows are kept, since " + d.moment + ".",
+	allRowsAreKeptSince: (d: { readonly rowCount: string | number; readonly moment: string | number }): string => "All " + d.rowCount + " rows were saved on " + d.moment + ".",
 	lookAtThem: (): string => "Look at them",
-	takenBackOnNoneOf: (d: { readonly moment: string | number }): string => "Taken back on " + d.moment + ": none of it counts any more.",
-	whyTheWholeListIs: (): string => "Why the whole list is taken back",
-	byIfTheyLike: (): string => "By, if they like",
-	takeItAllBack: (): string => "Take it all back",
-	rowsSayWhatEachColumn: (d: { readonly rowCount: string | number }): string => '' + d.rowCount + " rows. Say what each column is; the first rows stand below it.",
-	theVerySameRowsWere: (d: { readonly moment: string | number }): string => "The very same rows were kept on " + d.moment + ".",
-	keptOnceMoreTheyCount: (): string => "Kept once more they count twice.",
+	takenBackOnNoneOf: (d: { readonly moment: string | number }): string => "Undone on " + d.moment + ": none of it counts any more.",
+	whyTheWholeListIs: (): string => "Why undo the whole list",
+	byIfTheyLike: (): string => "Who (optional)",
+	takeItAllBack: (): string => "Undo the list",
+	rowsSayWhatEachColumn: (d: { readonly rowCount: string | number }): string => '' + d.rowCount + " rows. Say what each column is. The first rows are shown below.",
+	theVerySameRowsWere: (d: { readonly moment: string | number }): string => "The same rows were saved on " + d.moment + ".",
+	keptOnceMoreTheyCount: (): string => "Saved again, they count twice.",
 	column: (d: { readonly at: string | number }): string => "column " + d.at,
 	leftOut: (): string => "left out",
-	theseAreTheColumns: (): string => "These are the columns",
+	theseAreTheColumns: (): string => "Use these columns",
 	everyRowIsGood: (): string => "Every row is good",
-	thereIsSomethingToSay: (): string => "There is something to say first",
-	nothingIsKeptUntilThese: (): string => "Nothing is kept until these are put right",
-	keepTheOtherRows: (d: { readonly goodCount: string | number }): string => "Keep the other " + d.goodCount + " rows",
-	keepAllRows: (d: { readonly rowCount: string | number }): string => "Keep all " + d.rowCount + " rows",
-	takeItOffTheTable: (): string => "Take it off the table",
-	rowsWritten: (): string => "Rows written",
-	lookingAtEveryRowOnce: (): string => "Looking at every row once more…",
-	ofRowsWritten: (d: { readonly done: string | number; readonly all: string | number }): string => '' + d.done + " of " + d.all + " rows written.",
-	theConnectionBrokeKeepIt: (): string => "The connection broke. Keep it once more: what was kept counts once."
+	thereIsSomethingToSay: (): string => "Some answers are needed first",
+	nothingIsKeptUntilThese: (): string => "Nothing is saved until these are corrected",
+	keepTheOtherRows: (d: { readonly goodCount: string | number }): string => "Save the other " + d.goodCount + " rows",
+	keepAllRows: (d: { readonly rowCount: string | number }): string => "Save all " + d.rowCount + " rows",
+	takeItOffTheTable: (): string => "Discard the list",
+	rowsWritten: (): string => "Rows saved",
+	lookingAtEveryRowOnce: (): string => "Checking every row again…",
+	ofRowsWritten: (d: { readonly done: string | number; readonly all: string | number }): string => '' + d.done + " of " + d.all + " rows saved.",
+	theConnectionBrokeKeepIt: (): string => "The connection broke. Save again: rows already saved count once."
 };
 
 export const GatherSortPage = {
-	whichIsWhich: (): string => "Which is which",
-	goodForStrand: (): string => "good for strand",
+	whichIsWhich: (): string => "How to sort",
+	goodForStrand: (): string => "good for yarn",
 	rejected: (): string => "rejected",
 	drying: (): string => "drying",
 	stuffingOnly: (): string => "stuffing only",
@@ -374,9 +374,9 @@ export const GatherSortPage = {
 	holeAtSeamOrHandles: (): string => "Hole at seam or handles",
 	thatPartIsTrimmedOff: (): string => "that part is trimmed off",
 	holeInTheBody: (): string => "Hole in the body",
-	tooWeakForStrand: (): string => "too weak for strand",
+	tooWeakForStrand: (): string => "too weak for yarn",
 	hangItAndComeBack: (): string => "hang it, and come back",
-	onlySmells: (): string => "Only smells",
+	onlySmells: (): string => "Smells only",
 	rinseItAndHangIt: (): string => "rinse it and hang it",
 	brittleOrCrumbling: (): string => "Brittle or crumbling",
 	itFallsApartInThe: (): string => "it falls apart in the mat",
@@ -389,66 +389,66 @@ export const GatherStorePage = {
 };
 
 export const dropOffs = {
-	noMoreThanBagsHang: (d: { readonly atMost: string | number }): string => "No more than " + d.atMost + " bags hang at once.",
+	noMoreThanBagsHang: (d: { readonly atMost: string | number }): string => "At most " + d.atMost + " bags can hang at once.",
 	thatKindIsNotIn: (): string => "That kind is not in the list any more."
 };
 
 export const keepList = {
-	ofTheRowsCount2Plural: (d: { readonly count: string | number; readonly count2: number }): string => '' + d.count + " of the rows " + plural(d.count2, 0, en, { one: "is", other: "are" }) + " there already, with the same day and count. Say whether to leave them out or to count them once more.",
+	ofTheRowsCount2Plural: (d: { readonly count: string | number; readonly count2: number }): string => '' + d.count + " of the rows " + plural(d.count2, 0, en, { one: "is", other: "are" }) + " already here, with the same day and count. Leave them out or count them again.",
 	row: (d: { readonly row: string | number; readonly column: string | number; readonly sentence: string | number }): string => "Row " + d.row + ", " + d.column + ": " + d.sentence
 };
 
 export const kinds = {
-	thereIsAKindOf: (): string => "There is a kind of that name already. Give it another.",
-	thereIsAKindIs: (d: { readonly similar: string | number }): string => "There is a kind “" + d.similar + "”. Is this another one?",
+	thereIsAKindOf: (): string => "There is already a kind with that name. Choose another name.",
+	thereIsAKindIs: (d: { readonly similar: string | number }): string => "There is a kind “" + d.similar + "”. Is this a different one?",
 	thatKindOfBagIs: (): string => "That kind of bag is not in the list any more."
 };
 
 export const ledger = {
-	thereIsNotThatMuch: (): string => "There is not that much in the store. Count again, or put in what is missing first.",
+	thereIsNotThatMuch: (): string => "There is not that much in store. Count again, or add what is missing first.",
 	thatKindOfBagIs: (): string => "That kind of bag is not in the list any more."
 };
 
 export const listTakenBack = {
-	thatListIsNotAmong: (): string => "That list is not among the kept ones.",
-	takenBack: (): string => "taken back"
+	thatListIsNotAmong: (): string => "That list is not among the imported ones.",
+	takenBack: (): string => "undone"
 };
 
 export const places = {
-	somebodyChangedThisPlaceMeanwhile: (): string => "Somebody changed this place meanwhile: what they set stands on the page. Say yours again.",
-	thereIsAPlaceIs: (d: { readonly known: string | number }): string => "There is a place “" + d.known + "”. Is this another one?"
+	somebodyChangedThisPlaceMeanwhile: (): string => "Someone changed this place at the same time. The page shows their version. Enter yours again.",
+	thereIsAPlaceIs: (d: { readonly known: string | number }): string => "There is already “" + d.known + "”. Is this a different one?"
 };
 
 export const sortings = {
-	noneOfThatPileHangs: (): string => "None of that pile hangs there any more: someone has sorted it, or said so.",
-	onlyHangThereAndThis: (d: { readonly hanging: string | number; readonly sorted: string | number }): string => "Only " + d.hanging + " hang there, and this makes " + d.sorted + ". Count again; what did not hang there is a pile of its own."
+	noneOfThatPileHangs: (): string => "That pile is not drying any more: someone sorted it, or said it is gone.",
+	onlyHangThereAndThis: (d: { readonly hanging: string | number; readonly sorted: string | number }): string => "Only " + d.hanging + " hang there, and this adds up to " + d.sorted + ". Count again. Other bags are a pile of their own."
 };
 
 export const takenBack = {
-	thatIsNotInThe: (): string => "That is not in the book any more.",
-	thatIsACorrectionItself: (): string => "That is a correction itself. Book what is right instead.",
-	thatWasTakenBackAlready: (): string => "That was taken back already.",
-	bagsOfItThatDried: (): string => "Bags of it that dried were sorted since. Take that back first.",
-	somethingWasDoneWithThe: (d: { readonly sort: string | number; readonly code: string | number }): string => "Something was done with the " + d.sort + " " + d.code + " since. Take that back first, the newest first."
+	thatIsNotInThe: (): string => "That entry is not there any more.",
+	thatIsACorrectionItself: (): string => "That is already an undo. Enter what is right instead.",
+	thatWasTakenBackAlready: (): string => "That was already undone.",
+	bagsOfItThatDried: (): string => "Bags of it that dried were sorted since. Undo that first.",
+	somethingWasDoneWithThe: (d: { readonly sort: string | number; readonly code: string | number }): string => "Something was done with the " + d.sort + " " + d.code + " since. Undo that first, newest first."
 };
 
 export const askWords = {
 	anyColour: (): string => "any colour",
 	ofAnyColour: (): string => "of any colour",
 	noneWasSortedYet: (): string => "none was sorted yet",
-	ofSortedWereNoGood: (d: { readonly rejected: string | number; readonly sorted: string | number }): string => '' + d.rejected + " of " + d.sorted + " sorted were no good"
+	ofSortedWereNoGood: (d: { readonly rejected: string | number; readonly sorted: string | number }): string => '' + d.rejected + " of " + d.sorted + " sorted were unusable"
 };
 
 export const filmWords = {
 	filmAboutMThick: (d: { readonly part: string | number }): string => "Film about " + d.part + " µm thick",
-	noBagIsLookAt: (d: { readonly thick: string | number }): string => '' + d.thick + ": no bag is. Look at the weight, the count and the lengths once more.",
-	thinAsCarriersAre: (): string => "thin, as carriers are",
+	noBagIsLookAt: (d: { readonly thick: string | number }): string => '' + d.thick + ": no bag is. Check the weight, the count and the lengths.",
+	thinAsCarriersAre: (): string => "thin, like carrier bags",
 	likeAHeavierShopBag: (): string => "like a heavier shop bag"
 };
 
 export const checkList = {
-	daysSuchAsCanBe: (d: { readonly firstYearLast: string | number }): string => "Days such as " + d.firstYearLast + " can be read two ways. Say which below.",
-	thereAreOnlyOfThat: (d: { readonly there: string | number }): string => "There are only " + d.there + " of that in the store at this row."
+	daysSuchAsCanBe: (d: { readonly firstYearLast: string | number }): string => "Dates like " + d.firstYearLast + " can be read two ways. Choose one below.",
+	thereAreOnlyOfThat: (d: { readonly there: string | number }): string => "There are only " + d.there + " of that in store at this row."
 };
 
 export const columns = {
@@ -463,56 +463,56 @@ export const columns = {
 	kindOfBag: (): string => "kind of bag",
 	howMuch: (): string => "how much",
 	movementsOfTheStore: (): string => "Movements of the store",
-	twoColumnsAreSaidTo: (d: { readonly head: string | number }): string => "Two columns are said to be “" + d.head + "”. Keep one of them.",
-	noColumnIsSaidTo: (d: { readonly head: string | number }): string => "No column is said to be “" + d.head + "”, which is needed."
+	twoColumnsAreSaidTo: (d: { readonly head: string | number }): string => "Two columns are set to “" + d.head + "”. Keep one of them.",
+	noColumnIsSaidTo: (d: { readonly head: string | number }): string => "“" + d.head + "” is needed: choose its column."
 };
 
 export const readCsv = {
-	thisIsNotAList: (): string => "This is not a list of text. Save it as CSV (UTF-8) and bring it again.",
-	someLettersCannotBeRead: (): string => "Some letters cannot be read. Save the list as CSV with UTF-8 and bring it again.",
-	rowAQuotationMarkIs: (d: { readonly row: string | number }): string => "Row " + d.row + ": a quotation mark is opened and never closed.",
-	thereIsNothingUnderThe: (): string => "There is nothing under the heads. A list has heads and at least one row.",
-	thereAreRowsCanBe: (d: { readonly length: string | number; readonly mostRows: string | number }): string => "There are " + d.length + " rows; " + d.mostRows + " can be brought at once. Please split the list.",
-	thereAreColumnsAtMost: (d: { readonly length: string | number; readonly mostColumns: string | number }): string => "There are " + d.length + " columns; at most " + d.mostColumns + " can be read.",
-	rowHasMoreFieldsThan: (d: { readonly numbers: string | number }): string => "Row " + d.numbers + " has more fields than there are heads. A comma within a field needs quotation marks round it."
+	thisIsNotAList: (): string => "This is not a text list. Save it as CSV (UTF-8) and import it again.",
+	someLettersCannotBeRead: (): string => "Some letters cannot be read. Save the list as CSV (UTF-8) and import it again.",
+	rowAQuotationMarkIs: (d: { readonly row: string | number }): string => "Row " + d.row + ": a quotation mark is never closed.",
+	thereIsNothingUnderThe: (): string => "The list has no rows. It needs headings and at least one row.",
+	thereAreRowsCanBe: (d: { readonly length: string | number; readonly mostRows: string | number }): string => "The list has " + d.length + " rows; at most " + d.mostRows + " can be imported at once. Split the list.",
+	thereAreColumnsAtMost: (d: { readonly length: string | number; readonly mostColumns: string | number }): string => "The list has " + d.length + " columns; at most " + d.mostColumns + " can be read.",
+	rowHasMoreFieldsThan: (d: { readonly numbers: string | number }): string => "Row " + d.numbers + " has more fields than headings. A comma within a field needs quotation marks around it."
 };
 
 export const readRow = {
-	thatDayIsStillTo: (): string => "That day is still to come.",
-	writeTheDayAs2026: (): string => "Write the day as 2026-11-24, with the time behind it if you like.",
+	thatDayIsStillTo: (): string => "That day is in the future.",
+	writeTheDayAs2026: (): string => "Write the day as 2026-11-24. A time may follow.",
 	thisIsMoreThanThe: (): string => "This is more than the count.",
 	thisIsLessThanThe: (): string => "This is less than the count.",
 	thereIsNoKindAdd: (d: { readonly kind: string | number }): string => "There is no kind “" + d.kind + "”. Add it under Bag kinds first.",
 	writeOneOf: (d: { readonly colourNames: string | number }): string => "Write one of " + d.colourNames + ".",
 	writeOneOf2: (d: { readonly forms: string | number }): string => "Write one of " + d.forms + ".",
-	nothingWasMovedOrLess: (): string => "Nothing was moved, or less than a milligram. Above zero is in, below is out.",
+	nothingWasMovedOrLess: (): string => "The amount is 0. Above 0 is in, below is out.",
 	writeOneOf3: (d: { readonly rowReasons: string | number }): string => "Write one of " + d.rowReasons + "."
 };
 
 export const oddCountWords = {
-	bagsThisPlaceBringsAbout: (d: { readonly bags: string | number; readonly usual: string | number }): string => '' + d.bags + " bags: this place brings about " + d.usual + " at a time. Did a digit slip in?",
-	bagsAtOnceFillA: (d: { readonly bags: string | number }): string => '' + d.bags + " bags at once fill a hall. Did a digit slip in?",
-	atOnceIsMoreThan: (d: { readonly pieces: string | number }): string => '' + d.pieces + " at once is more than a table moves in a day. Did a digit slip in?",
-	kgOfScrapAtOnce: (d: { readonly scrapG: string | number }): string => '' + d.scrapG + " kg of scrap at once. Was it grams?",
-	bagsInSacks2PluralOne: (d: { readonly bags: string | number; readonly sacks: string | number; readonly sacks2: number }): string => '' + d.bags + " bags in " + d.sacks + " " + plural(d.sacks2, 0, en, { one: "sack", other: "sacks" }) + " is more than sacks hold. Look at both once more.",
-	oneBagWouldWeighG: (d: { readonly meanG: string | number }): string => "One bag would weigh " + d.meanG + " g, lighter than any. Were the box and the handfuls weighed in the same unit?",
-	oneBagWouldWeighG2: (d: { readonly meanG: string | number }): string => "One bag would weigh " + d.meanG + " g, heavier than any. Were the box and the handfuls weighed in the same unit?",
-	thatMakesSortedAndOnly: (d: { readonly all: string | number; readonly came: string | number }): string => "That makes " + d.all + " sorted, and only " + d.came + " came from there. Count again, or put in first what came."
+	bagsThisPlaceBringsAbout: (d: { readonly bags: string | number; readonly usual: string | number }): string => '' + d.bags + " bags? This source usually brings about " + d.usual + ". Check the digits.",
+	bagsAtOnceFillA: (d: { readonly bags: string | number }): string => '' + d.bags + " bags fill a hall. Check the digits.",
+	atOnceIsMoreThan: (d: { readonly pieces: string | number }): string => '' + d.pieces + " at once is more than a table moves in a day. Check the digits.",
+	kgOfScrapAtOnce: (d: { readonly scrapG: string | number }): string => '' + d.scrapG + " kg of scrap? Was it grams?",
+	bagsInSacks2PluralOne: (d: { readonly bags: string | number; readonly sacks: string | number; readonly sacks2: number }): string => '' + d.bags + " bags do not fit in " + d.sacks + " " + plural(d.sacks2, 0, en, { one: "sack", other: "sacks" }) + ". Check both.",
+	oneBagWouldWeighG: (d: { readonly meanG: string | number }): string => "One bag would weigh " + d.meanG + " g, too light. Were the box and the handfuls weighed in the same unit?",
+	oneBagWouldWeighG2: (d: { readonly meanG: string | number }): string => "One bag would weigh " + d.meanG + " g, too heavy. Were the box and the handfuls weighed in the same unit?",
+	thatMakesSortedAndOnly: (d: { readonly all: string | number; readonly came: string | number }): string => "That makes " + d.all + " sorted, but only " + d.came + " came from there. Count again, or add what came first."
 };
 
 export const restsOnWords = {
-	someOfWhatItPut: (): string => "Some of what it put into the store has gone out already. Take that movement back first.",
-	someOfWhatItPut2: (d: { readonly all: string | number; readonly isLength: 'yes' | 'no' }): string => "Some of what it put into the store has gone out already: " + d.all + ". Take " + select(d.isLength, { yes: "those", other: "that" }) + " back first, the newest first."
+	someOfWhatItPut: (): string => "Some of it has already left the store. Undo that movement first.",
+	someOfWhatItPut2: (d: { readonly all: string | number; readonly isLength: 'yes' | 'no' }): string => "Some of it has already left the store: " + d.all + ". Undo " + select(d.isLength, { yes: "those", other: "that" }) + " first, newest first."
 };
 
 export const GatherActs = {
-	chooseTwoPlacesOfThe: (): string => "Choose two places of the list."
+	chooseTwoPlacesOfThe: (): string => "Choose two sources from the list."
 };
 
 export const GatherAsksActs = {
-	thisCouldNotBeRead: (): string => "This could not be read. Please load the page again.",
+	thisCouldNotBeRead: (): string => "This could not be read. Reload the page.",
 	thatPlanIsNotIn: (): string => "That plan is not in the list any more.",
-	someoneSetMeanwhilePressSet: (d: { readonly mats: string | number }): string => "Someone set " + d.mats + " meanwhile. Press Set to put yours in its place."
+	someoneSetMeanwhilePressSet: (d: { readonly mats: string | number }): string => "Someone set " + d.mats + " at the same time. Press Set to replace it with yours."
 };
 
 export const GatherAsksSheetPdfDoor = {
@@ -520,26 +520,26 @@ export const GatherAsksSheetPdfDoor = {
 };
 
 export const GatherKindsActs = {
-	thisKindHasAHistory: (): string => "This kind has a history in the store, or is gone already. It stays as it is."
+	thisKindHasAHistory: (): string => "This kind has been used in the store, or is already gone. It stays as it is."
 };
 
 export const GatherListsActs = {
-	theListIsLargerThan: (): string => "The list is larger than 12 MB. Please split it and bring it in parts.",
+	theListIsLargerThan: (): string => "The list is larger than 12 MB. Split it and import the parts.",
 	aPastedList: (): string => "a pasted list",
-	theFileDidNotArrive: (): string => "The file did not arrive whole.",
-	sayWhichListItIs: (): string => "Say which list it is.",
+	theFileDidNotArrive: (): string => "The file did not arrive complete. Try again.",
+	sayWhichListItIs: (): string => "Choose what the list holds.",
 	theNameOfTheFile: (): string => "The name of the file cannot be read. Rename it and bring it again.",
 	chooseAFileOrPaste: (): string => "Choose a file, or paste the list."
 };
 
 export const GatherListsIdActs = {
-	thisListIsNotOn: (): string => "This list is not on the table any more.",
+	thisListIsNotOn: (): string => "This list is not here any more.",
 	thatCellCouldNotBe: (): string => "That cell could not be read. Please type it again.",
-	someOfWhatItBrought: (): string => "Some of what it brought has gone out of the store since. Take that back first."
+	someOfWhatItBrought: (): string => "Some of what it added has left the store since. Undo that first."
 };
 
 export const GatherListsIdKeepDoor = {
-	theListCouldNotBe: (): string => "The list could not be kept. Nothing of it was."
+	theListCouldNotBe: (): string => "The list could not be saved. None of it was."
 };
 
 export const GatherListsListCsvDoor = {
@@ -551,5 +551,5 @@ export const GatherSortActs = {
 };
 
 export const taps = {
-	putThisNumberRightFirst: (): string => "Put this number right first."
+	putThisNumberRightFirst: (): string => "Correct this number first."
 };

@@ -2,32 +2,32 @@
 
 export const MakerPage = {
 	theMat: (d: { readonly code: string | number }): string => "The mat " + d.code,
-	whatYouCountedSinceIs: (): string => "What you counted since is on this phone still.",
-	whatCameFromHereSince: (): string => "What came from here since it was closed is held for a coordinator of the group.",
-	keptOnThisPhone: (d: { readonly waiting: string | number }): string => '' + d.waiting + " kept on this phone",
-	noNetworkTheyGoUp: (): string => ": no network. They go up by themselves.",
-	goingUp: (): string => ", going up.",
-	notKept: (d: { readonly values: string | number }): string => "Not kept: " + d.values,
+	whatYouCountedSinceIs: (): string => "What you counted since then is still on this phone.",
+	whatCameFromHereSince: (): string => "What came from here after it was closed waits for a coordinator.",
+	keptOnThisPhone: (d: { readonly waiting: string | number }): string => '' + d.waiting + " saved on this phone",
+	noNetworkTheyGoUp: (): string => ": no network. They are sent by themselves later.",
+	goingUp: (): string => ", being sent.",
+	notKept: (d: { readonly values: string | number }): string => "Not saved: " + d.values,
 	yesItIsRight: (): string => "Yes, it is right",
-	throwItAway: (): string => "Throw it away",
-	theSameMovementOverAnd: (): string => "The same movement over and over: rest your hands five minutes in 45. Where it hurts, stop.",
-	sayAWord: (): string => "Say a word",
-	youAskedForABall: (): string => "You asked for a ball. The table sees it here; nobody has answered yet.",
-	youAskedThatItBe: (): string => "You asked that it be fetched. The table sees it here; nobody has answered yet.",
-	yourWordIsKept: (): string => "Your word is kept.",
-	aWordOnIt: (): string => "A word on it",
-	sendIt: (): string => "Send it",
+	throwItAway: (): string => "Delete",
+	theSameMovementOverAnd: (): string => "The same movement again and again tires your hands. Rest five minutes in every 45. If it hurts, stop.",
+	sayAWord: (): string => "Write to the table",
+	youAskedForABall: (): string => "You asked for a ball. The table sees it. Nobody has answered yet.",
+	youAskedThatItBe: (): string => "You asked to pass the mat on. The table sees it. Nobody has answered yet.",
+	yourWordIsKept: (): string => "Your note is saved.",
+	aWordOnIt: (): string => "Note for them",
+	sendIt: (): string => "Send",
 	whatIsWrongWithIt: (): string => "What is wrong with it?",
-	thisMatIsNotBeing: (): string => "This mat is not being made any more: it is done, or it began anew. Thank you for your work.",
+	thisMatIsNotBeing: (): string => "This mat is not being made any more. Thank you for your work.",
 	mat: (d: { readonly groupId: string | number; readonly code: string | number }): string => '' + d.groupId + " mat " + d.code,
-	writeAWordFirst: (): string => "Write a word first.",
-	notKept2: (): string => "Not kept",
+	writeAWordFirst: (): string => "Write a note first.",
+	notKept2: (): string => "Not saved",
 	iNeedABall: (): string => "I need a ball",
-	keptTheTableSeesThat: (): string => "Kept. The table sees that you need a ball.",
-	iCannotGoOnPlease: (): string => "I cannot go on: please fetch it",
-	keptTheTableSeesThat2: (): string => "Kept. The table sees that it is to be fetched. Thank you for what you made."
+	keptTheTableSeesThat: (): string => "Saved. The table sees that you need a ball.",
+	iCannotGoOnPlease: (): string => "I cannot go on: please collect it",
+	keptTheTableSeesThat2: (): string => "Saved. The table sees that the mat must be collected. Thank you for what you made."
 };
 
 export const makerView = {
-	thisLinkOpensNothingAny: (): string => "This link opens nothing any more. It may have been revoked, or its time is over; ask whoever gave it to you."
+	thisLinkOpensNothingAny: (): string => "This link does not work any more. It may be revoked or expired: ask whoever gave it to you."
 };

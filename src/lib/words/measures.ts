@@ -3,56 +3,56 @@
 export const KnowledgeChart = {
 	nowTo: (d: { readonly percent: string | number; readonly percent2: string | number }): string => "now " + d.percent + " to " + d.percent2,
 	notMeasuredYet: (): string => "not measured yet",
-	byTheCraftTo: (d: { readonly label: string | number; readonly percent: string | number; readonly percent2: string | number; readonly part: string | number }): string => '' + d.label + ": by the craft " + d.percent + " to " + d.percent2 + "; " + d.part,
-	asTheCraft: (): string => "as the craft",
-	aboveGreyWhatTheCraft: (): string => "Above, grey: what the craft alone expects. Below, blue: what your own measures make of it. The line in the middle is the craft's figure.",
-	notTimedYetSoAs: (d: { readonly untimed: string | number }): string => "Not timed yet, so as the craft has them: " + d.untimed + ".",
+	byTheCraftTo: (d: { readonly label: string | number; readonly percent: string | number; readonly percent2: string | number; readonly part: string | number }): string => '' + d.label + ": standard estimate " + d.percent + " to " + d.percent2 + "; " + d.part,
+	asTheCraft: (): string => "same as the standard",
+	aboveGreyWhatTheCraft: (): string => "Grey, above: the standard estimate. Blue, below: your own measures. The line in the middle is the standard figure.",
+	notTimedYetSoAs: (d: { readonly untimed: string | number }): string => "Not timed yet, so the standard is used: " + d.untimed + ".",
 	aBagCmWide: (d: { readonly round: string | number }): string => "a bag " + d.round + " cm wide",
 	weightOf: (d: { readonly name: string | number }): string => "Weight of " + d.name,
 	timeAt: (d: { readonly taskTitles: string | number }): string => "Time at " + d.taskTitles
 };
 
 export const MeasureForm = {
-	somethingMeasured: (): string => "Something measured",
-	keepIt: (): string => "Keep it",
-	keepAPlanFirstA: (): string => "Keep a plan first: a measure is held against what its plan expects.",
+	somethingMeasured: (): string => "Add a measure",
+	keepIt: (): string => "Save",
+	keepAPlanFirstA: (): string => "Save a plan first. A measure is compared with what its plan expects.",
 	what: (): string => "What",
 	aCrochetedSwatch: (): string => "a crocheted swatch",
 	aChainOfJoinedPieces: (): string => "a chain of joined pieces",
 	rowsWovenOnALoom: (): string => "rows woven on a loom, a frame or in bands",
 	aWeighedHandfulOfBags: (): string => "a weighed handful of bags",
 	aFinishedMat: (): string => "a finished mat",
-	workedAsIn: (): string => "Worked as in",
+	workedAsIn: (): string => "Made as in plan",
 	rows: (): string => "Rows",
 	ifYouKnowIt: (): string => "if you know it",
-	strandUsed: (): string => "Strand used",
-	bagsWovenIn: (): string => "Bags woven in",
+	strandUsed: (): string => "Yarn used",
+	bagsWovenIn: (): string => "Bags used",
 	ifTheyWereCounted: (): string => "if they were counted",
 	theyWeigh: (): string => "They weigh",
 	on: (): string => "On",
-	byIfTheyLike: (): string => "By, if they like",
-	itSays: (d: { readonly reading: string | number }): string => "It says: " + d.reading + ".",
+	byIfTheyLike: (): string => "Who (optional)",
+	itSays: (d: { readonly reading: string | number }): string => "Result: " + d.reading + ".",
 	bagsUsed: (): string => "Bags used",
-	widthOverThem: (): string => "Width over them",
-	lengthAtRest: (): string => "Length, at rest",
-	lengthOverThem: (): string => "Length over them",
+	widthOverThem: (): string => "Their width",
+	lengthAtRest: (): string => "Length, not stretched",
+	lengthOverThem: (): string => "Their length",
 	lengthOfTheMat: (): string => "Length of the mat",
 	widthOfTheMat: (): string => "Width of the mat",
 	widthOfTheBand: (): string => "Width of the band",
-	heightOverThem: (): string => "Height over them"
+	heightOverThem: (): string => "Their height"
 };
 
 export const MeasureList = {
-	countItAgain: (): string => "Count it again",
+	countItAgain: (): string => "Use it again",
 	leaveItOut: (): string => "Leave it out",
 	whatWasMeasured: (): string => "What was measured",
-	nothingYetASwatchOf: (): string => "Nothing yet. A swatch of twenty stitches or ten joined pieces is a good first one.",
+	nothingYetASwatchOf: (): string => "Nothing yet. Start with a swatch of twenty stitches, or with ten joined pieces.",
 	timedAt: (d: { readonly taskTitles: string | number }): string => "Timed at " + d.taskTitles,
 	byInMin: (d: { readonly units: string | number; readonly unit: string | number; readonly people: string | number; readonly minutes: string | number }): string => '' + d.units + " " + d.unit + " by " + d.people + " in " + d.minutes + " min"
 };
 
 export const PlansNow = {
-	plansNowAndWhenThey: (): string => "Plans now, and when they were kept",
+	plansNowAndWhenThey: (): string => "Plans now and when they were saved",
 	bagsThen: (): string => "Bags then",
 	bags: (d: { readonly word: string | number }): string => "Bags " + d.word,
 	hoursThen: (): string => "Hours then",
@@ -61,27 +61,27 @@ export const PlansNow = {
 };
 
 export const TimedWorkForm = {
-	workTimed: (): string => "Work timed",
-	keepTheTime: (): string => "Keep the time",
-	timedAt: (): string => "Timed at",
+	workTimed: (): string => "Add timed work",
+	keepTheTime: (): string => "Save",
+	timedAt: (): string => "Work",
 	how: (): string => "How",
 	howMany: (d: { readonly unit: string | number }): string => "How many " + d.unit,
 	rowsStrands: (): string => "rows × strands",
 	people: (): string => "People",
 	minutes: (): string => "Minutes",
 	onThisDay: (): string => "On this day",
-	byWhomIfTheyLike: (): string => "By whom, if they like"
+	byWhomIfTheyLike: (): string => "Who (optional)"
 };
 
 export const MeasuresPage = {
 	measures: (): string => "Measures",
-	yourOwnSwatchesAndTimed: (): string => "Your own swatches and timed work correct the estimates of every plan. Nobody is ranked.",
-	whatIsKnownNow: (): string => "What is known now",
-	byWhoseMeasures: (): string => "By whose measures",
+	yourOwnSwatchesAndTimed: (): string => "Your own swatches and timed work correct the estimates of every plan. No marks, no ranking.",
+	whatIsKnownNow: (): string => "Known so far",
+	byWhoseMeasures: (): string => "Whose measures",
 	everyones: (): string => "everyone's",
 	sOwn: (d: { readonly maker: string | number }): string => '' + d.maker + "'s own",
-	look: (): string => "Look",
-	whatSOwnMeasuresSay: (d: { readonly maker: string | number }): string => "What " + d.maker + "'s own measures say beside the craft's figures, for plans that " + d.maker + " makes alone. Plans go by everyone's."
+	look: (): string => "Show",
+	whatSOwnMeasuresSay: (d: { readonly maker: string | number }): string => "What " + d.maker + "'s own measures say, next to the standard, for plans that " + d.maker + " makes alone. Plans use everyone's."
 };
 
 export const measureWords = {
@@ -89,14 +89,14 @@ export const measureWords = {
 	lengthOfAPiece: (): string => "Length of a piece",
 	widthOfAStitch: (): string => "Width of a stitch",
 	heightOfARow: (): string => "Height of a row",
-	strandAStitch: (): string => "Strand a stitch",
+	strandAStitch: (): string => "Yarn per stitch",
 	rowsOnTheLoom: (): string => "Rows on the loom",
 	rowsOnTheFrame: (): string => "Rows on the frame",
 	widthOfABand: (): string => "Width of a band",
 	rowsOfABand: (): string => "Rows of a band",
 	stitchWidth: (): string => "stitch width",
 	rowHeight: (): string => "row height",
-	strandAStitch2: (): string => "strand a stitch",
+	strandAStitch2: (): string => "yarn per stitch",
 	loomRows: (): string => "loom rows",
 	frameRows: (): string => "frame rows",
 	bandRows: (): string => "band rows",
@@ -105,7 +105,7 @@ export const measureWords = {
 	wovenRows: (): string => "Woven rows",
 	handful: (): string => "Handful",
 	finishedMat: (): string => "Finished mat",
-	ofTheCrafts: (d: { readonly toFixed: string | number }): string => '' + d.toFixed + " % of the craft's",
+	ofTheCrafts: (d: { readonly toFixed: string | number }): string => '' + d.toFixed + " % of the standard",
 	bagsInTheMat: (d: { readonly percent: string | number }): string => "bags in the mat " + d.percent,
 	thePegLoom: (): string => "the peg loom",
 	theTwiningFrame: (): string => "the twining frame",
@@ -119,16 +119,16 @@ export const measureWords = {
 };
 
 export const planBasis = {
-	aSwatchBelongsToA: (): string => "A swatch belongs to a crocheted plan. Choose one of those.",
-	wovenRowsBelongToA: (): string => "Woven rows belong to a loom, a frame or bands. Choose such a plan.",
-	aMatOfThatSize: (): string => "A mat of that size cannot be made by this plan. Look at the measures.",
-	thisComesToTimesWhat: (d: { readonly odd: string | number }): string => "This comes to " + d.odd + " times what was expected, which no bag or strand can. Measure again, and look at the units.",
-	aDecimalPlaceMayHave: (): string => "A decimal place may have slipped: it comes to ten times what is known.",
-	aDecimalPlaceMayHave2: (): string => "A decimal place may have slipped: it comes to a tenth of what is known.",
+	aSwatchBelongsToA: (): string => "A swatch needs a crocheted plan. Choose one.",
+	wovenRowsBelongToA: (): string => "Woven rows need a plan for a loom, a frame or bands. Choose one.",
+	aMatOfThatSize: (): string => "This plan cannot make a mat of that size. Check the measures.",
+	thisComesToTimesWhat: (d: { readonly odd: string | number }): string => "This is " + d.odd + " times what was expected. No bag or yarn can do that. Measure again and check the units.",
+	aDecimalPlaceMayHave: (): string => "Perhaps a decimal point slipped: it is ten times what is known.",
+	aDecimalPlaceMayHave2: (): string => "Perhaps a decimal point slipped: it is a tenth of what is known.",
 	wasItMeasuredInInches: (): string => "Was it measured in inches and typed in centimetres?",
 	wasItMeasuredInCentimetres: (): string => "Was it measured in centimetres and typed in inches?",
-	pleaseLookAgain: (): string => "Please look again.",
-	thisComesToTimesWhat2: (d: { readonly ratio: string | number; readonly part: string | number }): string => "This comes to " + d.ratio + " times what was expected. " + d.part
+	pleaseLookAgain: (): string => "Please check it.",
+	thisComesToTimesWhat2: (d: { readonly ratio: string | number; readonly part: string | number }): string => "This is " + d.ratio + " times what was expected. " + d.part
 };
 
 export const measurements = {
@@ -136,9 +136,9 @@ export const measurements = {
 };
 
 export const timedWork = {
-	thisComesToTimesWhat: (d: { readonly ratio: string | number }): string => "This comes to " + d.ratio + " times what was expected, which no pair of hands can. Look at the count and the minutes."
+	thisComesToTimesWhat: (d: { readonly ratio: string | number }): string => "This is " + d.ratio + " times what was expected. Nobody can do that. Check the count and the minutes."
 };
 
 export const MeasuresActs = {
-	whichMeasureWasMeantCould: (): string => "Which measure was meant could not be read."
+	whichMeasureWasMeantCould: (): string => "The measure could not be read. Reload the page."
 };

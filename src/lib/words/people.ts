@@ -2,90 +2,90 @@
 import { select } from '@messageformat/runtime';
 
 export const PersonForm = {
-	nameTheTableUses: (): string => "Name the table uses",
-	likesDoing: (): string => "Likes doing",
-	seatsTheyMayTake: (): string => "Seats they may take",
-	tapASeatUsualPractised: (): string => "Tap a seat: usual, practised, new to it, or not theirs. It makes the day’s sums fair; nobody is compared.",
-	notTheirs: (): string => "not theirs",
+	nameTheTableUses: (): string => "Name",
+	likesDoing: (): string => "Likes",
+	seatsTheyMayTake: (): string => "Seats they can take",
+	tapASeatUsualPractised: (): string => "Tap a seat: usual, practised, new to it, or doesn't do this. It is for planning only. No marks, no ranking.",
+	notTheirs: (): string => "doesn't do this",
 	change: (d: { readonly seatWords: string | number; readonly level: string | number }): string => '' + d.seatWords + ": " + d.level + ". Change",
-	noChild: (): string => "no child",
-	whatTheTableMinds: (): string => "What the table minds",
-	aChildAnAdultBeside: (): string => "a child: an adult beside them, blunt scissors at most",
-	onlyForSeatingItStands: (): string => "Only for seating: it stands on no wall, tablet or paper.",
+	noChild: (): string => "not a child",
+	whatTheTableMinds: (): string => "Things to allow for",
+	aChildAnAdultBeside: (): string => "a child: an adult beside them, blunt scissors only",
+	onlyForSeatingItStands: (): string => "Only for planning seats. It is on no wall, tablet or paper.",
 	canComeOn: (): string => "Can come on",
-	sitsWellWith: (): string => "Sits well with",
-	keepWhatIsSaidOf: (d: { readonly name: string | number }): string => "Keep what is said of " + d.name,
+	sitsWellWith: (): string => "Likes to sit with",
+	keepWhatIsSaidOf: (): string => "Save",
 	close: (): string => "Close"
 };
 
 export const Practised = {
 	practised: (): string => "Practised",
-	rightOfIssitsSelectYes: (d: { readonly exerciseNames: string | number; readonly right: string | number; readonly asked: string | number; readonly isSits: 'yes' | 'no' }): string => '' + d.exerciseNames + ": right " + d.right + " of " + d.asked + select(d.isSits, { yes: ", it sits", other: "" }),
-	itMayOpenASeat: (): string => "It may open a seat, if you wish it so. No practice opens a seat with a blade: for those, hands are trained.",
-	openToAsNewTo: (d: { readonly seatWords: string | number; readonly name: string | number }): string => "Open " + d.seatWords + " to " + d.name + ", as new to it"
+	rightOfIssitsSelectYes: (d: { readonly exerciseNames: string | number; readonly right: string | number; readonly asked: string | number; readonly isSits: 'yes' | 'no' }): string => '' + d.exerciseNames + ": " + d.right + " of " + d.asked + " right" + select(d.isSits, { yes: ", learned", other: "" }),
+	itMayOpenASeat: (): string => "You can open a seat with it. Practice never opens a seat with a blade: that needs training.",
+	openToAsNewTo: (d: { readonly name: string | number; readonly seatWords: string | number }): string => "Let " + d.name + " sit at " + d.seatWords + ", as new to it"
 };
 
 export const PeoplePage = {
 	peopleAndPlaces: (): string => "People and places",
 	people: (): string => "People",
-	aFirstNameOrA: (): string => "A first name or a nickname, and what the table has to know to seat them well. A name stands here and nowhere else, so it can be forgotten everywhere at once.",
-	somebodyNew: (): string => "Somebody new",
-	addThem: (): string => "Add them",
-	noNameHasBeenTyped: (): string => "No name has been typed yet. Nobody has to give one.",
-	forget: (): string => "Forget",
-	sNameGoesFromEverything: (d: { readonly name: string | number }): string => '' + d.name + "’s name goes from everything kept here, and from lists that lie on the table; so do the seats they may take, what the table minds and whom they sit with. Bags that were brought, counts, measures and the places taken on table days stay, without a name. What stands in a free remark stays as it was written: look for it there. Copies of the database made before today have the name until they are thrown away. This cannot be undone.",
-	forget2: (d: { readonly name: string | number }): string => "Forget " + d.name,
-	keepTheName: (): string => "Keep the name",
-	placesThatReceiveMats: (): string => "Places that receive mats",
-	placesThatGiveBagsStand: (): string => "Places that give bags stand under",
+	aFirstNameOrA: (): string => "A first name or nickname, and what you need to know to seat them well. Names are only here, so they can be deleted everywhere at once.",
+	somebodyNew: (): string => "New volunteer",
+	addThem: (): string => "Add",
+	noNameHasBeenTyped: (): string => "No names yet. Nobody has to give one.",
+	forget: (): string => "Delete the name",
+	sNameGoesFromEverything: (d: { readonly name: string | number }): string => "The name " + d.name + " is deleted everywhere here, also from lists on the table. So are their seats, things to allow for and who they sit with. Their bags, counts, measures and past seats stay, without a name. Free remarks stay as written: check those yourself. Older copies of the database still have the name until you delete them. This cannot be undone.",
+	forget2: (d: { readonly name: string | number }): string => "Delete the name " + d.name,
+	keepTheName: (): string => "Cancel",
+	placesThatReceiveMats: (): string => "Receiving places",
+	placesThatGiveBagsStand: (): string => "Sources of bags are under",
 	gather: (): string => "Gather",
-	onePlaceCanDoBoth: (): string => "; one place can do both.",
-	givesBagsToo: (): string => ", gives bags, too",
-	receivesNoneAnyMore: (): string => "Receives none any more",
-	aPlaceThatReceivesMats: (): string => "A place that receives mats",
-	addIt: (): string => "Add it",
+	onePlaceCanDoBoth: (): string => ". One place can be both.",
+	givesBagsToo: (): string => ", gives bags too",
+	receivesNoneAnyMore: (): string => "Remove",
+	aPlaceThatReceivesMats: (): string => "New receiving place",
+	addIt: (): string => "Add",
 	removed: (): string => "Removed"
 };
 
 export const day = {
 	thatPlanIsNotIn: (): string => "That plan is not in the list any more.",
-	aChildCutsWithBlunt: (): string => "A child cuts with blunt scissors at most, never with sharp ones or a blade.",
-	aChildHasAnAdult: (): string => "A child has an adult beside them at the same station, all the while."
+	aChildCutsWithBlunt: (): string => "A child uses blunt scissors only, never sharp ones or a blade.",
+	aChildHasAnAdult: (): string => "A child needs an adult beside them at the same station, all the time."
 };
 
 export const people = {
-	thereIsAAlreadyAdd: (d: { readonly name: string | number }): string => "There is a " + d.name + " already. Add a letter or a nickname, so that the two are told apart.",
+	thereIsAAlreadyAdd: (d: { readonly name: string | number }): string => "There is already a " + d.name + ". Add a letter or a nickname to tell them apart.",
 	thatPersonIsNotIn: (): string => "That person is not in the list any more.",
-	somebodyChangedThisPersonMeanwhile: (): string => "Somebody changed this person meanwhile: what they wrote stands below. Say yours again.",
-	isAChildBluntScissors: (d: { readonly name: string | number }): string => '' + d.name + " is a child: blunt scissors at most, never sharp ones or a blade, on any day they are seated. Take the seat away first.",
-	thereIsAPersonOf: (): string => "There is a person of that name already. Give one of them a nickname."
+	somebodyChangedThisPersonMeanwhile: (): string => "Someone changed this person at the same time. Their version is below. Enter yours again.",
+	isAChildBluntScissors: (d: { readonly name: string | number }): string => '' + d.name + " is a child: blunt scissors only, never sharp ones or a blade. Remove that seat first, on every day.",
+	thereIsAPersonOf: (): string => "Someone already has that name. Give one of them a nickname."
 };
 
 export const presence = {
-	thatTableDayIsNot: (): string => "That table day is not there any more.",
-	nobodyOfThatNameIs: (): string => "Nobody of that name is at this table."
+	thatTableDayIsNot: (): string => "That table day is gone.",
+	nobodyOfThatNameIs: (): string => "Nobody with that name is at this table."
 };
 
 export const readDay = {
-	thisIsATimeLike: (): string => "This is a time, like 18:00.",
-	aTableDayEndsTwenty: (): string => "A table day ends twenty minutes after it begins, or later.",
-	theseAreTimesLike18: (): string => "These are times, like 18:45, 19:35.",
-	sixBreaksAtMost: (): string => "Six breaks at most.",
-	aBreakLiesBetweenThe: (): string => "A break lies between the beginning and the end.",
-	chooseAPlanOfThe: (): string => "Choose a plan of the list."
+	thisIsATimeLike: (): string => "Write a time like 18:00.",
+	aTableDayEndsTwenty: (): string => "A table day lasts at least twenty minutes.",
+	theseAreTimesLike18: (): string => "Write times like 18:45, 19:35.",
+	sixBreaksAtMost: (): string => "At most six breaks.",
+	aBreakLiesBetweenThe: (): string => "A break must be between start and end.",
+	chooseAPlanOfThe: (): string => "Choose a plan from the list."
 };
 
 export const readPerson = {
-	aChildGetsBluntScissors: (): string => "A child gets blunt scissors at most, never sharp ones or a blade: take those seats away."
+	aChildGetsBluntScissors: (): string => "A child uses blunt scissors only, never sharp ones or a blade. Remove those seats."
 };
 
 export const tableDays = {
-	thereIsATableThere: (): string => "There is a table there on that day already.",
-	somebodyChangedThisDayMeanwhile: (): string => "Somebody changed this day meanwhile: what they set stands here. Say yours again."
+	thereIsATableThere: (): string => "There is already a table there on that day.",
+	somebodyChangedThisDayMeanwhile: (): string => "Someone changed this day at the same time. Their version is here. Enter yours again."
 };
 
 export const seatsWords = {
-	noSeatSaidYet: (): string => "no seat said yet"
+	noSeatSaidYet: (): string => "no seats chosen yet"
 };
 
 export const seats = {
@@ -96,21 +96,21 @@ export const seats = {
 	loadALoom: (): string => "Load a loom",
 	weaveBands: (): string => "Weave bands",
 	stuffPillows: (): string => "Stuff pillows",
-	worksSittingOnly: (): string => "works sitting only",
+	worksSittingOnly: (): string => "works sitting down only",
 	worksWithOneHand: (): string => "works with one hand",
-	seesLittle: (): string => "sees little",
-	worksInShortSpells: (): string => "works in short spells",
-	aChildCutsWithAn: (): string => "A child cuts with an adult beside them, all the while.",
-	adultsSharpScissorsLieClosed: (): string => "Adults; sharp scissors lie closed when they are put down.",
-	trainedAdultsOnlyCutAway: (): string => "Trained adults only: cut away from the body, gloves on, the blade closed when it is put down.",
-	rodsSitUnderTensionMind: (): string => "Rods sit under tension: mind eyes and fingers.",
-	theSameMoveAgainAnd: (): string => "The same move again and again: a break in every three quarters of an hour.",
+	seesLittle: (): string => "has poor sight",
+	worksInShortSpells: (): string => "needs short spells",
+	aChildCutsWithAn: (): string => "A child cuts with an adult beside them, all the time.",
+	adultsSharpScissorsLieClosed: (): string => "Adults only. Close sharp scissors when you put them down.",
+	trainedAdultsOnlyCutAway: (): string => "Trained adults only. Cut away from the body, wear gloves, close the blade when you put it down.",
+	rodsSitUnderTensionMind: (): string => "Rods are under tension: mind eyes and fingers.",
+	theSameMoveAgainAnd: (): string => "The same move again and again: take a break every 45 minutes.",
 	theSameMoveAgainAnd2: (): string => "The same move again and again: change seats before hands hurt.",
-	scrapCanSuffocateKeepIt: (): string => "Scrap can suffocate: keep it bagged and away from small children."
+	scrapCanSuffocateKeepIt: (): string => "Scrap can suffocate. Keep it bagged and away from small children."
 };
 
 export const PeopleActs = {
-	pleaseLoadThisPageAnew: (): string => "Please load this page anew.",
-	nobodyWasForgottenThatPerson: (): string => "Nobody was forgotten: that person is not in the list, or the list cannot be reached just now.",
-	thatPlaceIsNotAmong: (): string => "That place is not among those that receive mats."
+	pleaseLoadThisPageAnew: (): string => "Reload this page.",
+	nobodyWasForgottenThatPerson: (): string => "No name was deleted: that person is not in the list, or the list cannot be reached now.",
+	thatPlaceIsNotAmong: (): string => "That place is not a receiving place."
 };

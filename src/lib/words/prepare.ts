@@ -3,75 +3,75 @@ import { plural, select } from '@messageformat/runtime';
 import { en } from './number';
 
 export const FilmBooks = {
-	ofFilmInTheStore: (): string => "of film in the store",
+	ofFilmInTheStore: (): string => "of plastic in store",
 	whatAnActTakesFrom: (): string => "What an act takes from one pile it puts on another, to the milligram: nothing is made, nothing is lost."
 };
 
 export const LabelPlaces = {
 	someLabelsOfTheSheet: (): string => "Some labels of the sheet are used already",
-	theLabelItBeginsAt: (): string => "The label it begins at",
+	theLabelItBeginsAt: (): string => "First label to print",
 	label: (d: { readonly at: string | number }): string => "Label " + d.at
 };
 
 export const LastActs = {
 	doneLast: (): string => "Done last",
-	nothingYetTapAPile: (): string => "Nothing yet. Tap a pile of bags to lay a batch flat.",
+	nothingYetTapAPile: (): string => "Nothing yet. Tap a pile of bags to flatten a batch.",
 	by: (d: { readonly byName: string | number }): string => ", by " + d.byName,
-	takenBack: (): string => " · taken back",
-	takenBackAtTheTable: (): string => "taken back at the table",
-	takeBack: (): string => "Take back"
+	takenBack: (): string => " · undone",
+	takenBackAtTheTable: (): string => "undone at the table",
+	takeBack: (): string => "Undo"
 };
 
 export const LoadLoom = {
 	loadALoom: (): string => "Load a loom",
-	layThem: (): string => "Lay them",
-	ofStrandsLaid: (d: { readonly laid: string | number; readonly all: string | number }): string => '' + d.laid + " of " + d.all + " strands laid",
+	layThem: (): string => "Add to loom",
+	ofStrandsLaid: (d: { readonly laid: string | number; readonly all: string | number }): string => '' + d.laid + " of " + d.all + " strands on the loom",
 	of: (d: { readonly laid: string | number; readonly all: string | number }): string => '' + d.laid + " of " + d.all,
 	onMat: (d: { readonly code: string | number }): string => " on mat " + d.code,
-	strandsLaidPiecesEach: (d: { readonly part: string | number; readonly piecesPerStrand: string | number }): string => "strands laid" + d.part + ", " + d.piecesPerStrand + " pieces each.",
-	ofThemHaveAKnot: (d: { readonly jammed: string | number }): string => '' + d.jammed + " of them have a knot at a peg:",
+	strandsLaidPiecesEach: (d: { readonly part: string | number; readonly piecesPerStrand: string | number }): string => "strands on the loom" + d.part + ", " + d.piecesPerStrand + " pieces each.",
+	ofThemHaveAKnot: (d: { readonly jammed: string | number }): string => '' + d.jammed + " of them have a knot too near a peg:",
 	shortenOnePieceAndMove: (): string => "shorten one piece and move the knot 75 mm in, or the mat will not come off.",
-	noKnotLiesAtA: (): string => "No knot lies at a peg.",
+	noKnotLiesAtA: (): string => "No knot is at a peg.",
 	loom: (): string => "Loom",
 	strands: (): string => "Strands",
 	takenFrom: (): string => "Taken from",
-	rodsAndWarpSitUnder: (): string => "Rods and warp sit under tension: mind eyes and fingers, and two pairs of hands."
+	rodsAndWarpSitUnder: (): string => "Rods and warp are under tension. Mind eyes and fingers, and work in pairs."
 };
 
 export const PileForms = {
-	byIfTheyLike: (): string => "By, if they like",
-	spoiledOfAHundred: (): string => "Spoiled, of a hundred",
+	byIfTheyLike: (): string => "Who (optional)",
+	spoiledOfAHundred: (): string => "Spoiled (of 100)",
 	as: (): string => "As",
 	aChainForALoom: (): string => "a chain for a loom",
-	weighsIfWeighed: (): string => "Weighs, if weighed",
-	itsLabel: (): string => "Its label",
+	weighsIfWeighed: (): string => "Weight (optional)",
+	itsLabel: (): string => "Label (optional)",
 	asPrintedElseItGets: (): string => "as printed; else it gets the next code",
-	thenOtherColoursOnThe: (): string => "Then other colours on the same ball",
+	thenOtherColoursOnThe: (): string => "Other colours on the same ball",
 	then: (): string => "Then",
 	nothingMore: (): string => "nothing more",
-	bagsWorth: (): string => "Bags’ worth",
+	bagsWorth: (): string => "Yarn of how many bags",
 	countThisPileAgain: (): string => "Count this pile again",
-	soManyLieThere: (): string => "So many lie there",
-	thatLieThere: (d: { readonly pileNoun: string | number }): string => '' + d.pileNoun + " that lie there",
-	whatHappenedInAWord: (): string => "What happened, in a word",
-	layBagsFlat: (): string => "Lay bags flat",
+	soManyLieThere: (): string => "Save count",
+	thatLieThere: (d: { readonly pileNoun: string | number }): string => '' + d.pileNoun + " here now",
+	whatHappenedInAWord: (): string => "What happened (optional)",
+	layBagsFlat: (): string => "Flatten bags",
 	cutFlatBags: (): string => "Cut flat bags",
 	joinPieces: (): string => "Join pieces",
 	windABall: (): string => "Wind a ball",
-	bagsWorthOf: (d: { readonly untrack: string | number }): string => "Bags’ worth of " + d.untrack
+	bagsWorthOf: (d: { readonly untrack: string | number }): string => "Yarn of how many " + d.untrack + " bags"
 };
 
 export const SmallPrinter = {
 	smallLabelPrinter: (): string => "Small label printer",
-	aStandInAsThis: (d: { readonly labelsLeft: string | number }): string => "A stand-in, as this is the demo: it shows how a real one is met. " + d.labelsLeft + " labels on its roll.",
+	aStandInAsThis: (d: { readonly labelsLeft: string | number }): string => "This is a practice printer for the demo. " + d.labelsLeft + " labels on its roll.",
 	oneLabelWaits: (): string => "One label waits",
 	labelsWait: (d: { readonly length: string | number }): string => '' + d.length + " labels wait",
-	goOnPrinting: (): string => "Go on printing",
-	printNoneOfThem: (): string => "Print none of them",
-	cameOutLast: (): string => "Came out last:",
-	theLabelAsItWas: (d: { readonly code: string | number }): string => "The label " + d.code + " as it was printed",
-	putSomethingWrongWithIt: (): string => "Put something wrong with it",
-	aLabelJammedHalfWay: (): string => "A label jammed half way. Take it out: that label waits still, and is printed whole. None before it is printed again.",
+	goOnPrinting: (): string => "Carry on printing",
+	printNoneOfThem: (): string => "Cancel printing",
+	cameOutLast: (): string => "Last label:",
+	theLabelAsItWas: (d: { readonly code: string | number }): string => "The label " + d.code + " as printed",
+	putSomethingWrongWithIt: (): string => "Try a fault",
+	aLabelJammedHalfWay: (): string => "A label is jammed. Take it out: it is printed again as a whole. Others are not printed twice.",
 	openItsCover: (): string => "Open its cover",
 	closeItsCover: (): string => "Close its cover",
 	emptyItsRoll: (): string => "Empty its roll",
@@ -82,35 +82,35 @@ export const SmallPrinter = {
 
 export const ToolForm = {
 	measureAgain: (d: { readonly name: string | number }): string => "Measure " + d.name + " again",
-	aToolThatIsThere: (): string => "A tool that is there",
-	keepItAsMeasured: (): string => "Keep it as measured",
-	addIt: (): string => "Add it",
-	whatItIs: (): string => "What it is",
-	whatYouCallIt: (): string => "What you call it",
+	aToolThatIsThere: (): string => "Add a tool",
+	keepItAsMeasured: (): string => "Save",
+	addIt: (): string => "Add",
+	whatItIs: (): string => "Kind",
+	whatYouCallIt: (): string => "Name",
 	howMany: (): string => "How many",
 	pegsAtEachEnd: (): string => "Pegs at each end",
-	pegsToPegsAlong: (): string => "Pegs to pegs, along",
+	pegsToPegsAlong: (): string => "Peg to peg, along",
 	nailsAtEachEnd: (): string => "Nails at each end",
 	lengthBetweenThem: (): string => "Length between them",
-	oneToTheNext: (): string => "One to the next",
+	oneToTheNext: (): string => "Spacing",
 	middleToMiddle: (): string => "middle to middle",
 	sideRods: (): string => "Side rods",
 	inEyesOrClips: (): string => "in eyes or clips",
 	onBareNails: (): string => "on bare nails",
 	thicknessMm: (): string => "Thickness, mm",
-	theToolAsItIs: (): string => "The tool as it is typed, drawn to scale",
-	rollingBladesAreForTrained: (): string => "Rolling blades are for trained adults: cut away from the body, wear gloves, close the blade when it is put down. Children and unsteady hands get blunt scissors or another seat.",
-	rodsSitUnderTensionMind: (): string => "Rods sit under tension: mind eyes and fingers when they come out, and have a second pair of hands. Bare nails let rods pop out."
+	theToolAsItIs: (): string => "Your tool, drawn to scale",
+	rollingBladesAreForTrained: (): string => "Rolling blades are for trained adults. Cut away from the body, wear gloves, close the blade when you put it down. Children and unsteady hands use blunt scissors or another seat.",
+	rodsSitUnderTensionMind: (): string => "Rods are under tension. Mind eyes and fingers when they come out, and work in pairs. Rods can pop off bare nails."
 };
 
 export const ToolList = {
-	noneYetMeasureTheLoom: (): string => "None yet. Measure the loom in the hall, or name the hooks in the box: plans then go by them.",
+	noneYetMeasureTheLoom: (): string => "None yet. Measure your loom or add your hooks: plans then use them.",
 	drawnToScale: (d: { readonly name: string | number }): string => '' + d.name + ", drawn to scale",
-	asThickAsItIs: (d: { readonly name: string | number }): string => '' + d.name + ", as thick as it is",
-	wantTheSameLoomOne: (d: { readonly wishes: string | number }): string => '' + d.wishes + " want the same loom: one after the other, or another loom for one of them.",
+	asThickAsItIs: (d: { readonly name: string | number }): string => '' + d.name + ", real thickness",
+	wantTheSameLoomOne: (d: { readonly wishes: string | number }): string => '' + d.wishes + " need the same loom: one after the other, or one on another loom.",
 	planWithIt: (): string => "Plan with it",
 	measureAgain: (): string => "Measure again",
-	notThereAnyMore: (): string => "Not there any more"
+	notThereAnyMore: (): string => "Remove"
 };
 
 export const TrestleSaid = {
@@ -119,57 +119,57 @@ export const TrestleSaid = {
 
 export const WorkPanel = {
 	workingFor: (): string => "Working for",
-	noPlanIsKeptYet: (): string => "No plan is kept yet, so nobody can say how wide to cut.",
-	keepAPlanFirst: (): string => "Keep a plan first",
+	noPlanIsKeptYet: (): string => "No plan is saved yet, so nothing says how wide to cut.",
+	keepAPlanFirst: (): string => "Save a plan first",
 	cutAndJoinedFor: (): string => "Cut and joined for",
 	wanted: (d: { readonly matsWanted: string | number }): string => ": " + d.matsWanted + " wanted",
 	cutAs: (): string => "Cut as",
-	workForThis: (): string => "Work for this",
-	spoiledTodayOfAHundred: (): string => "Spoiled today, of a hundred pieces cut",
+	workForThis: (): string => "Use this plan",
+	spoiledTodayOfAHundred: (): string => "Spoiled today (% of cut pieces)",
 	aNumberFrom0To: (): string => "A number from 0 to 90.",
-	asItWasSaidToday: (): string => "As it was said today.",
-	askedOnceItStandsFor: (): string => "Asked once: it stands for the day.",
-	bladesAreForTrainedAdults: (): string => "Blades are for trained adults, away from the body, closed when put down. Children and unsteady hands get blunt scissors or another seat. Bag scraps at once, away from small children. Gloves or washed hands; a break every three quarters of an hour."
+	asItWasSaidToday: (): string => "Same as said today.",
+	askedOnceItStandsFor: (): string => "Used all day.",
+	bladesAreForTrainedAdults: (): string => "Blades are for trained adults: cut away from the body, close the blade when you put it down. Children and unsteady hands use blunt scissors or another seat. Bag scraps at once, away from small children. Wear gloves or wash your hands. Take a break every 45 minutes."
 };
 
 export const PreparePage = {
 	onTheTable: (): string => "On the table",
-	tapAPileToDo: (): string => "Tap a pile to do the next thing with it, or drag it on.",
+	tapAPileToDo: (): string => "Tap a pile to do the next step with it, or drag it on.",
 	yesItIsRight: (): string => "Yes, it is right",
-	nothingLiesHereYet: (): string => "Nothing lies here yet.",
+	nothingLiesHereYet: (): string => "Nothing here yet.",
 	sortWhatCameIn: (): string => "Sort what came in",
-	andItLiesOnThe: (): string => ", and it lies on the left, ready to be laid flat."
+	andItLiesOnThe: (): string => ", then it is here on the left, ready to flatten."
 };
 
 export const PrepareBallsPage = {
-	howFarTheyGo: (): string => "How far they go",
-	ballsAndChainsThere: (): string => "Balls and chains there",
-	tickThoseWhoseLabelIs: (): string => "Tick those whose label is to be printed.",
+	howFarTheyGo: (): string => "What they are enough for",
+	ballsAndChainsThere: (): string => "Balls and chains in store",
+	tickThoseWhoseLabelIs: (): string => "Tick those to print a label for.",
 	noneYet: (): string => "None yet.",
 	windOneAtTheTable: (): string => "Wind one at the table",
-	itGetsACodeAnd: (): string => ": it gets a code, and lies here.",
+	itGetsACodeAnd: (): string => ": it gets a code and is listed here.",
 	printTheLabelOf: (d: { readonly code: string | number }): string => "Print the label of " + d.code,
 	bags: (d: { readonly ballColours: string | number; readonly sort: string | number; readonly bags: string | number }): string => '' + d.ballColours + " " + d.sort + ", " + d.bags + " bags",
-	olderOnes: (): string => "Older ones",
-	theSheetOfLabels: (): string => "The sheet of labels",
+	olderOnes: (): string => "Older",
+	theSheetOfLabels: (): string => "Sheet of labels",
 	paper: (): string => "Paper",
 	letter: (): string => "Letter",
 	labels: (): string => "Labels",
 	onASheet: (d: { readonly one: string | number; readonly labelsOn: string | number }): string => '' + d.one + ": " + d.labelsOn + " on a sheet",
-	beginAtLabel: (): string => "Begin at label",
-	makeTheSheet: (): string => "Make the sheet",
-	sendToTheSmallPrinter: (): string => "Send to the small printer",
-	readALabel: (): string => "Read a label",
-	itsFiveSigns: (): string => "Its five signs",
-	openIt: (): string => "Open it",
+	beginAtLabel: (): string => "First label",
+	makeTheSheet: (): string => "Create sheet",
+	sendToTheSmallPrinter: (): string => "Send to small printer",
+	readALabel: (): string => "Find a label",
+	itsFiveSigns: (): string => "Label code",
+	openIt: (): string => "Open",
 	blankLabels: (): string => "Blank labels",
-	forATableWithoutNetwork: (): string => "For a table without network: codes are set aside for this sheet and never used twice. Type one beside what you wind, and it is bound to it.",
+	forATableWithoutNetwork: (): string => "For a table without network. These codes are never used twice. Type one next to what you wind, and the label belongs to it.",
 	howMany: (): string => "How many",
-	setCodesAside: (): string => "Set codes aside",
-	theCodesAreSetAside: (): string => "The codes are set aside.",
+	setCodesAside: (): string => "Reserve codes",
+	theCodesAreSetAside: (): string => "The codes are reserved.",
 	theirSheetOfLabels: (): string => "Their sheet of labels",
 	whatToCutNext: (): string => "What to cut next",
-	inTheOrderOfThe: (): string => "In the order of the balls, so that the stripes come out; and how to join.",
+	inTheOrderOfThe: (): string => "In the order of the balls, so that stripes come out right.",
 	workSheetForTheWall: (): string => "Work sheet for the wall"
 };
 
@@ -177,37 +177,37 @@ export const PrepareThingsCodePage = {
 	aLabel: (): string => "A label",
 	nestRow: (d: { readonly part: string | number }): string => '' + d.part + " · Nest Row",
 	a: (d: { readonly sort: string | number }): string => "a " + d.sort,
-	takenBackItWasNever: (): string => ": taken back, it was never made",
+	takenBackItWasNever: (): string => ": undone, it was never made",
 	of: (): string => "Of",
 	bags: (d: { readonly bags: string | number; readonly kind: string | number }): string => '' + d.bags + " bags, " + d.kind,
 	coloursInOrder: (): string => "Colours in order",
 	cut: (): string => "Cut",
 	pieces: (d: { readonly labelCut: string | number; readonly pieces: string | number }): string => '' + d.labelCut + ", " + d.pieces + " pieces",
-	strand: (): string => "Strand",
+	strand: (): string => "Yarn",
 	byItsPieces: (): string => ", by its pieces",
 	weighed: (d: { readonly mass: string | number }): string => ", weighed: " + d.mass,
-	film: (): string => "Film",
+	film: (): string => "Plastic",
 	woundFor: (): string => "Wound for",
-	onTheLoomByOf: (d: { readonly planName: string | number; readonly strands: string | number; readonly warpStrands: string | number }): string => "On the loom, by " + d.planName + ": " + d.strands + " of " + d.warpStrands + " strands of warp laid.",
+	onTheLoomByOf: (d: { readonly planName: string | number; readonly strands: string | number; readonly warpStrands: string | number }): string => "On the loom, plan " + d.planName + ": " + d.strands + " of " + d.warpStrands + " warp strands.",
 	by: (d: { readonly byName: string | number }): string => ", by " + d.byName,
-	printItsLabelAgain: (): string => "Print its label again",
-	whichPlansItFits: (): string => "Which plans it fits",
+	printItsLabelAgain: (): string => "Print label again",
+	whichPlansItFits: (): string => "Plans it fits",
 	itFits: (): string => "it fits",
 	anotherLabel: (): string => "Another label",
-	openIt: (): string => "Open it"
+	openIt: (): string => "Open"
 };
 
 export const PrepareToolsPage = {
-	anotherToolInstead: (): string => "Another tool instead",
-	toolsThatAreThere: (): string => "Tools that are there",
-	loomsAndFramesAreDrawn: (): string => "Looms and frames are drawn to one scale. A plan on one of them takes its pegs and its length: the mat follows from the tool.",
+	anotherToolInstead: (): string => "Add another tool",
+	toolsThatAreThere: (): string => "Your tools",
+	loomsAndFramesAreDrawn: (): string => "Looms and frames are drawn to the same scale. A plan for a loom uses its pegs and its length.",
 	removed: (): string => "Removed"
 };
 
 export const askedCut = {
 	thatPlanIsNotIn: (): string => "That plan is not in the list any more.",
 	thatKindOfBagIs: (): string => "That kind of bag is not in the list any more.",
-	hasNoCutThatThese: (d: { readonly name: string | number }): string => '' + d.name + " has no cut that these bags can take: they are too small for it, or it is cut another way."
+	hasNoCutThatThese: (d: { readonly name: string | number }): string => '' + d.name + " cannot be cut from these bags: they are too small, or it is cut another way."
 };
 
 export const ballContent = {
@@ -215,30 +215,22 @@ export const ballContent = {
 	thatPlanIsNotIn: (): string => "That plan is not in the list any more."
 };
 
-export const labelPrinter = {
-	isJammedTrueLabelsLeft: (): string => "is_jammed = true, labels_left = greatest(0, label_printer.labels_left - 1)"
-};
-
 export const loadLoom = {
 	isNotOnAnyMore: (d: { readonly mat: string | number; readonly loom: string | number }): string => '' + d.mat + " is not on " + d.loom + " any more. Look at what is on it.",
-	carriesByAnotherPlanFinish: (d: { readonly loom: string | number; readonly code: string | number }): string => '' + d.loom + " carries " + d.code + " by another plan. Finish that, or take it off first.",
-	theWarpHasStrandsAnd: (d: { readonly strands: string | number; readonly left: string | number }): string => "The warp has " + d.strands + " strands, and only " + d.left + " of them are still to be laid.",
-	allStrandsOfTheWarp: (d: { readonly strands: string | number }): string => "All " + d.strands + " strands of the warp are laid already.",
-	chooseAPileOfPieces: (): string => "Choose a pile of pieces or strand.",
+	carriesByAnotherPlanFinish: (d: { readonly loom: string | number; readonly code: string | number }): string => '' + d.loom + " holds " + d.code + " from another plan. Finish it or take it off first.",
+	theWarpHasStrandsAnd: (d: { readonly strands: string | number; readonly left: string | number }): string => "The warp has " + d.strands + " strands; only " + d.left + " are still missing.",
+	allStrandsOfTheWarp: (d: { readonly strands: string | number }): string => "All " + d.strands + " strands of the warp are already on.",
+	chooseAPileOfPieces: (): string => "Choose a pile of pieces or yarn.",
 	thatPlanIsNotIn: (): string => "That plan is not in the list any more.",
 	isNotMadeOnA: (d: { readonly name: string | number }): string => '' + d.name + " is not made on a loom.",
 	thatLoomIsNotIn: (): string => "That loom is not in the list any more.",
-	asksForPegsHasOr: (d: { readonly name: string | number; readonly pegs: string | number; readonly name2: string | number; readonly pegs2: string | number }): string => '' + d.name + " asks for " + d.pegs + " pegs; " + d.name2 + " has " + d.pegs2 + ", or another length. Plan with this loom first: the mat follows from it.",
-	thisGroupHasUsedAll: (): string => "This group has used all the codes there are."
+	asksForPegsHasOr: (d: { readonly name: string | number; readonly pegs: string | number; readonly name2: string | number; readonly pegs2: string | number }): string => '' + d.name + " needs " + d.pegs + " pegs; " + d.name2 + " has " + d.pegs2 + ", or another length. Plan with this loom first.",
+	thisGroupHasUsedAll: (): string => "This group has used all label codes."
 };
 
 export const pileActions = {
-	thisGroupHasUsedAll: (): string => "This group has used all the codes there are.",
-	aColourStandsHereTwice: (): string => "A colour stands here twice. Put its bags together."
-};
-
-export const piles = {
-	caseWhenCIdIs: (): string => "case when c.id is not null then json_build_object('style', c.style, 'stripWidthMm', c.strip_width_mm, 'piecesPerBag', c.pieces_per_bag, 'thicknessUm', c.thickness_um, 'pieceLengthMm', c.piece_length_mm, 'pieceG', c.piece_g) end"
+	thisGroupHasUsedAll: (): string => "This group has used all label codes.",
+	aColourStandsHereTwice: (): string => "The same colour is here twice. Add its bags together."
 };
 
 export const recount = {
@@ -247,39 +239,39 @@ export const recount = {
 };
 
 export const sameKind = {
-	ballsOfThisKindAre: (): string => "Balls of this kind are in the store, and their labels name it. Use them first.",
+	ballsOfThisKindAre: (): string => "Balls of this kind are in store with labels. Use them first.",
 	thatKindOfBagIs: (): string => "That kind of bag is not in the list any more."
 };
 
 export const scrap = {
-	nothingWasCutAtThis: (): string => "Nothing was cut at this day yet, so there is no scrap of it.",
-	theStoreHasLessScrap: (): string => "The store has less scrap than that would leave: count it again there."
+	nothingWasCutAtThis: (): string => "Nothing was cut on this day yet, so there is no scrap.",
+	theStoreHasLessScrap: (): string => "The store has less scrap than that. Count it there again."
 };
 
 export const taps = {
-	thatTableDayIsNot: (): string => "That table day is not there any more.",
-	thisDayHasNoPlan: (): string => "This day has no plan whose bags can be cut.",
-	bagsGivePiecesNoMore: (d: { readonly count: string | number; readonly count2: string | number }): string => '' + d.count + " bags give " + d.count2 + " pieces: no more can be spoiled."
+	thatTableDayIsNot: (): string => "That table day is gone.",
+	thisDayHasNoPlan: (): string => "This day has no plan with bags that can be cut.",
+	bagsGivePiecesNoMore: (d: { readonly count: string | number; readonly count2: string | number }): string => '' + d.count + " bags give " + d.count2 + " pieces. No more can be spoiled."
 };
 
 export const tools = {
 	thatToolIsNotIn: (): string => "That tool is not in the list any more.",
-	thereIsAToolOf: (): string => "There is a tool of that name already. Give it another."
+	thereIsAToolOf: (): string => "There is already a tool with that name. Choose another name."
 };
 
 export const actWords = {
-	bagsLaidFlat: (d: { readonly movedOf: string | number; readonly colours: string | number }): string => '' + d.movedOf + " " + d.colours + " bags laid flat",
+	bagsLaidFlat: (d: { readonly movedOf: string | number; readonly colours: string | number }): string => '' + d.movedOf + " " + d.colours + " bags flattened",
 	bagsCutIntoPieces: (d: { readonly movedOf: string | number; readonly colours: string | number; readonly movedOf2: string | number }): string => '' + d.movedOf + " " + d.colours + " bags cut into " + d.movedOf2 + " pieces",
 	piecesJoined: (d: { readonly movedOf: string | number; readonly colours: string | number }): string => '' + d.movedOf + " " + d.colours + " pieces joined",
 	aBall: (): string => "A ball",
 	piecesInAIssomeSelect: (d: { readonly code: string | number; readonly movedOf: string | number; readonly colours: string | number; readonly isSome: 'yes' | 'no' }): string => '' + d.code + ": " + d.movedOf + " " + d.colours + " pieces in a " + select(d.isSome, { yes: "chain", other: "ball" }),
-	matBegun: (d: { readonly code: string | number }): string => ": mat " + d.code + " begun",
-	piecesLaidOnALoom: (d: { readonly movedOf: string | number; readonly colours: string | number; readonly part: string | number }): string => '' + d.movedOf + " " + d.colours + " pieces laid on a loom" + d.part,
+	matBegun: (d: { readonly code: string | number }): string => ": mat " + d.code + " started",
+	piecesLaidOnALoom: (d: { readonly movedOf: string | number; readonly colours: string | number; readonly part: string | number }): string => '' + d.movedOf + " " + d.colours + " pieces put on a loom" + d.part,
 	pileCountedAgain: (d: { readonly colour: string | number }): string => '' + d.colour + " pile counted again",
-	ofFilm: (d: { readonly mass: string | number; readonly parts: string | number }): string => '' + d.mass + " of film: " + d.parts,
+	ofFilm: (d: { readonly mass: string | number; readonly parts: string | number }): string => '' + d.mass + " of plastic: " + d.parts,
 	inBags: (): string => "in bags",
 	inPieces: (): string => "in pieces",
-	inStrand: (): string => "in strand",
+	inStrand: (): string => "in yarn",
 	inTheBall: (): string => "in the ball",
 	inTheChain: (): string => "in the chain",
 	forStuffing: (): string => "for stuffing",
@@ -287,12 +279,12 @@ export const actWords = {
 };
 
 export const farWords = {
-	oneMatCanBeginWith: (): string => "One mat can begin with the balls there. ",
-	matsCanBeginWithThe: (d: { readonly mats: string | number }): string => '' + d.mats + " mats can begin with the balls there. ",
-	thatIsAllThatAre: (d: { readonly can: string | number }): string => '' + d.can + "That is all that are wanted.",
+	oneMatCanBeginWith: (): string => "One mat can start with these balls. ",
+	matsCanBeginWithThe: (d: { readonly mats: string | number }): string => '' + d.mats + " mats can start with these balls. ",
+	thatIsAllThatAre: (d: { readonly can: string | number }): string => '' + d.can + "That is all you want.",
 	moreCount2PluralOneOther: (d: { readonly count: string | number; readonly part: string | number; readonly count2: number }): string => '' + d.count + " more " + d.part + plural(d.count2, 0, en, { one: "ball", other: "balls" }),
 	and: (d: { readonly balls: string | number; readonly balls2: string | number }): string => '' + d.balls + " and " + d.balls2,
-	andTheMatCanBegin: (d: { readonly can: string | number; readonly list: string | number; readonly nth: string | number }): string => '' + d.can + d.list + " and the " + d.nth + " mat can begin."
+	andTheMatCanBegin: (d: { readonly can: string | number; readonly list: string | number; readonly nth: string | number }): string => '' + d.can + d.list + " and the " + d.nth + " mat can start."
 };
 
 export const labelWords = {
@@ -300,17 +292,17 @@ export const labelWords = {
 };
 
 export const nextAct = {
-	chooseAPlanToCut: (): string => "Choose a plan to cut by.",
+	chooseAPlanToCut: (): string => "Choose a plan to cut for.",
 	cannotBeCutFromThese: (d: { readonly name: string | number }): string => '' + d.name + " cannot be cut from these.",
 	cut: (d: { readonly bags: string | number }): string => "Cut " + d.bags,
 	bagsCut: (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour + " bags cut",
-	nobodySaidHowTheseWere: (): string => "Nobody said how these were cut.",
-	notABagsWorthYet: (): string => "Not a bag’s worth yet.",
+	nobodySaidHowTheseWere: (): string => "How these were cut is not known.",
+	notABagsWorthYet: (): string => "Not enough for one bag yet.",
 	ballOf: (d: { readonly bags: string | number }): string => "Ball of " + d.bags,
 	aBallOfBags: (d: { readonly bags: string | number; readonly colour: string | number }): string => "a ball of " + d.bags + " " + d.colour + " bags",
 	flatten: (d: { readonly bags: string | number }): string => "Flatten " + d.bags,
-	bagsLaidFlat: (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour + " bags laid flat",
-	nobodySaidHowTheseWere2: (): string => "Nobody said how these were cut: move them in the store.",
+	bagsLaidFlat: (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour + " bags flattened",
+	nobodySaidHowTheseWere2: (): string => "How these were cut is not known. Move them in the store.",
 	join: (d: { readonly pieces: string | number }): string => "Join " + d.pieces
 };
 
@@ -318,61 +310,61 @@ export const pileWords = {
 	spiralStrips: (): string => "spiral strips",
 	halfBags: (): string => "half bags",
 	wholeTubes: (): string => "whole tubes",
-	onlyLieThereAndThis: (d: { readonly there: string | number; readonly colour: string | number; readonly noun: string | number; readonly wanted: string | number }): string => "Only " + d.there + " " + d.colour + " " + d.noun + " lie there, and this takes " + d.wanted + ". Take fewer, or count the pile again.",
-	noLieThereAnyMore: (d: { readonly colour: string | number; readonly noun: string | number }): string => "No " + d.colour + " " + d.noun + " lie there any more: somebody may have used them. Count the pile again."
+	onlyLieThereAndThis: (d: { readonly there: string | number; readonly colour: string | number; readonly noun: string | number; readonly wanted: string | number }): string => "Only " + d.there + " " + d.colour + " " + d.noun + " are here, and this takes " + d.wanted + ". Take fewer, or count the pile again.",
+	noLieThereAnyMore: (d: { readonly colour: string | number; readonly noun: string | number }): string => "No " + d.colour + " " + d.noun + " are here any more: someone may have used them. Count the pile again."
 };
 
 export const places = {
-	noneSorted: (): string => "None sorted.",
-	tapBagsToLayA: (): string => "Tap bags to lay a batch flat.",
+	noneSorted: (): string => "Nothing sorted.",
+	tapBagsToLayA: (): string => "Tap bags to flatten a batch.",
 	tapFlatBagsToCut: (): string => "Tap flat bags to cut a batch.",
 	tapPiecesToJoinThem: (): string => "Tap pieces to join them.",
-	tapStrandToWindA: (): string => "Tap strand to wind a ball."
+	tapStrandToWindA: (): string => "Tap yarn to wind a ball."
 };
 
 export const thingWords = {
-	foundGood: (): string => "found good",
-	toBeMended: (): string => "to be mended",
-	putToAnotherUse: (): string => "put to another use",
+	foundGood: (): string => "good",
+	toBeMended: (): string => "to mend",
+	putToAnotherUse: (): string => "other use",
 	sentBack: (): string => "sent back",
 	takenApart: (): string => "taken apart",
 	givenAway: (): string => "given away",
-	notToBeFoundSince: (): string => "not to be found since",
+	notToBeFoundSince: (): string => "missing",
 	madeOfAnotherKindOf: (): string => "made of another kind of bag",
 	cutAnotherWay: (): string => "cut another way",
-	itsStripsAreNarrowerThan: (): string => "its strips are narrower than the plan asks for",
-	itsStripsAreWiderThan: (): string => "its strips are wider than the plan asks for",
-	itsFilmIsThinnerThan: (): string => "its film is thinner than the plan asks for",
-	itsFilmIsThickerThan: (): string => "its film is thicker than the plan asks for",
-	anotherColourThanThePlan: (): string => "another colour than the plan has"
+	itsStripsAreNarrowerThan: (): string => "its strips are narrower than the plan needs",
+	itsStripsAreWiderThan: (): string => "its strips are wider than the plan needs",
+	itsFilmIsThinnerThan: (): string => "its plastic is thinner than the plan needs",
+	itsFilmIsThickerThan: (): string => "its plastic is thicker than the plan needs",
+	anotherColourThanThePlan: (): string => "not a colour of the plan"
 };
 
 export const trestle = {
-	takenBackAtTheTable: (): string => "taken back at the table",
-	takenBack: (d: { readonly words: string | number }): string => "taken back: " + d.words,
-	notKept: (d: { readonly values: string | number }): string => "Not kept: " + d.values,
-	notKeptThisDeviceKeeps: (): string => "Not kept: this device keeps nothing and the network is away. Try again in a moment.",
+	takenBackAtTheTable: (): string => "undone at the table",
+	takenBack: (d: { readonly words: string | number }): string => "undone: " + d.words,
+	notKept: (d: { readonly values: string | number }): string => "Not saved: " + d.values,
+	notKeptThisDeviceKeeps: (): string => "Not saved: this device stores nothing and there is no network. Try again soon.",
 	waitingOnThisDevice: (): string => "Waiting on this device"
 };
 
 export const PrepareBallsActs = {
-	thisGroupHasUsedAll: (): string => "This group has used all the codes there are.",
-	tickTheBallsWhoseLabels: (): string => "Tick the balls whose labels are to be printed.",
+	thisGroupHasUsedAll: (): string => "This group has used all label codes.",
+	tickTheBallsWhoseLabels: (): string => "Tick the balls to print labels for.",
 	aNumberFrom1To: (d: { readonly mostLabels: string | number }): string => "A number from 1 to " + d.mostLabels + ".",
-	pleaseLoadThisPageAnew: (): string => "Please load this page anew."
+	pleaseLoadThisPageAnew: (): string => "Reload this page."
 };
 
 export const PrepareLabelsPdfDoor = {
-	noLabelWasChosenTick: (): string => "No label was chosen. Tick the balls that want one, and try again."
+	noLabelWasChosenTick: (): string => "No label was chosen. Tick some balls and try again."
 };
 
 export const PrepareThingsCodeActs = {
-	thisLabelIsOnNothing: (): string => "This label is on nothing yet. Type its code beside what it goes on, and it is bound to it.",
+	thisLabelIsOnNothing: (): string => "This label is not used yet. Type its code next to the thing it goes on.",
 	nothingHereHasThatCode: (): string => "Nothing here has that code. Was it printed for another group?"
 };
 
 export const PrepareThingsCodeLabelPngDoor = {
-	thereIsNothingWithThat: (): string => "There is nothing with that code."
+	thereIsNothingWithThat: (): string => "Nothing has that code."
 };
 
 export const PrepareWorksheetPdfDoor = {

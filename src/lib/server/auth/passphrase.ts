@@ -30,7 +30,7 @@ export async function passphraseProblem(
 	if (length < least) return say.itHasCharactersItNeeds({ length, least });
 	if (length > most) return say.itHasCharactersAtMost({ length, most });
 	const { score } = (await theGuesser()).check(passphrase, [
-		say.nestRow(),
+		'nest row',
 		say.sleepingMat(),
 		...about
 	]);

@@ -1,4 +1,3 @@
-import { piles as say } from '$lib/words/house';
 import type { Db } from '../db/db';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import type { Pile, PileKey, PileMove } from '$lib/core/prepare/piles';
@@ -49,7 +48,12 @@ const cutNumbers = [
 ] as const;
 
 /** Piles as they are given to a statement, with the cut each is of. */
-const givenPiles = say.unnest2Uuid3Text();
+const givenPiles = `unnest($2::uuid[], $3::text[], $4::text[], $5::text[], $6::float8[], $7::float8[],
+		$8::float8[], $9::float8[], $10::float8[])
+		with ordinality as g (kind_id, colour, form, style, width, per_bag, thickness, length, mass, nth)
+	left join cut c on c.group_id = $1 and c.style = g.style and c.strip_width_mm = g.width
+		and c.pieces_per_bag = g.per_bag and c.thickness_um = g.thickness
+		and c.piece_length_mm = g.length and c.piece_g = g.mass`;
 
 const linesText = `select g.nth, l.id as "lineId" from ${givenPiles}
 	join line l on l.group_id = $1 and l.kind_id = g.kind_id and l.colour = g.colour

@@ -1,4 +1,3 @@
-import { archive as say } from '$lib/words/house';
 import type { Db } from '$lib/server/db/db';
 import { listFields, listNames } from '$lib/stages/gather/lists/columns';
 import { writeCsv } from '$lib/stages/gather/lists/read-csv';
@@ -37,7 +36,7 @@ async function* planParts(db: Db): AsyncGenerator<Part> {
 /** The lists that can be brought in again. */
 async function* listParts(db: Db): AsyncGenerator<Part> {
 	for (const list of listNames) {
-		const file = say.listsToBringInCsv({ list });
+		const file = `lists to bring in/${list}.csv`;
 		yield { file, text: writeCsv([listFields[list].map(({ head }) => head)]) };
 		for (let after = 0; ;) {
 			const rows = await rowsAfter(db, list, after, 5000);

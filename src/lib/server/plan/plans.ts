@@ -1,4 +1,3 @@
-import { plans as say } from '$lib/words/plan';
 import type { Db } from '$lib/server/db/db';
 import type { PlanDocument } from '$lib/stages/plan/document/document';
 import type { KeptFigures } from '$lib/stages/plan/document/kept-figures';
@@ -31,7 +30,7 @@ export type UpdateResult =
 	| { readonly outcome: 'changed-meanwhile'; readonly plan: KeptPlan }
 	| { readonly outcome: 'gone' };
 
-const lineColumns = say.idNameVersionFiguresUpdated();
+const lineColumns = 'id, name, version, figures, updated_at as "updatedAt"';
 const planColumns = `${lineColumns}, document`;
 
 export const plansPerPage = 100;

@@ -1,4 +1,3 @@
-import { labelPrinter as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 
 /** What keeps a printer from printing. */
@@ -116,7 +115,7 @@ const hands: Readonly<Record<PrinterHand, string>> = {
 	'new-roll': 'labels_left = 40',
 	'empty-roll': 'labels_left = 0',
 	// A jam spoils the label it happens on: what was on it waits still.
-	jam: say.isJammedTrueLabelsLeft(),
+	jam: 'is_jammed = true, labels_left = greatest(0, label_printer.labels_left - 1)',
 	unjam: 'is_jammed = false'
 };
 

@@ -1,4 +1,3 @@
-import { piles as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
@@ -10,7 +9,9 @@ import type { PlanInWork } from './plans-in-work';
 import { plansInWorkText } from './plans-in-work';
 
 /** How what lies in a line was cut, of a line `l` with its cut `c`; null where it was not. */
-export const cutJson = say.caseWhenCIdIs();
+export const cutJson = `case when c.id is not null then json_build_object('style', c.style,
+	'stripWidthMm', c.strip_width_mm, 'piecesPerBag', c.pieces_per_bag, 'thicknessUm', c.thickness_um,
+	'pieceLengthMm', c.piece_length_mm, 'pieceG', c.piece_g) end`;
 
 const pilesText = `select l.kind_id as "kindId", k.name as kind, l.colour, l.form, ${cutJson} as cut, b.amount,
 		b.film_mg as "filmMg"

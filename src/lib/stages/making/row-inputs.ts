@@ -1,4 +1,3 @@
-import { rowInputs as say } from '$lib/words/making';
 // What counts rows beside the large target on the screen: keys, pedals, and a row counter with a button.
 
 /** Something that says that a row is done. */
@@ -20,7 +19,7 @@ export const keyboard = (page: Window): RowInput => ({
 			const { target, key, repeat } = event;
 			const isPressing = pressing.includes(key);
 			if (repeat || !(isPressing || key === 'PageDown')) return;
-			const others = isPressing ? say.buttonASummaryTypeRadio() : '';
+			const others = isPressing ? ', button, a, summary, [type=radio]' : '';
 			if (target instanceof HTMLElement && target.closest(`input, select, textarea${others}`))
 				return;
 			event.preventDefault();

@@ -165,7 +165,7 @@
 		ticked={person.sitsWith}
 	/>
 	<div class="flex flex-wrap gap-3">
-		<button class="btn btn-accent">{say.keepWhatIsSaidOf({ name: person.name })}</button>
+		<button class="btn btn-accent">{say.keepWhatIsSaidOf()}</button>
 		<a class="btn font-normal" href="/people">{say.close()}</a>
 	</div>
 </form>

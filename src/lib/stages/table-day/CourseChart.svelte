@@ -56,7 +56,7 @@
 							data: of(band.high),
 							borderWidth: 0,
 							fill: '-1',
-							backgroundColor: say.colorMixInSrgb22({ colour })
+							backgroundColor: `color-mix(in srgb, ${colour} 22%, transparent)`
 						},
 						{
 							...common,

@@ -1,4 +1,3 @@
-import { ApiScaleDoor as say } from '$lib/words/house';
 import { simulatedScale } from '$lib/server/gather/scale';
 import type { RequestHandler } from '@sveltejs/kit';
 import { z } from 'zod';
@@ -32,7 +31,7 @@ export const GET: RequestHandler = ({ url, request }) => {
 			};
 			stop = scale.onReading((reading) => {
 				try {
-					controller.enqueue(encoder.encode(say.data({ stringify: JSON.stringify(reading) })));
+					controller.enqueue(encoder.encode(`data: ${JSON.stringify(reading)}\n\n`));
 				} catch {
 					return stop();
 				}

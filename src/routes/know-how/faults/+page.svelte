@@ -14,7 +14,8 @@
 	const { technique, signs, seen, mended } = $derived(data);
 	const href = (query: Record<string, string>) =>
 		`/know-how/faults?${new URLSearchParams({ technique, ...query }).toString()}`;
-	const choice = say.inlineFlexMinH11();
+	const choice =
+		'inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-accent aria-[current=true]:font-semibold aria-[current=true]:text-accent-content aria-[current=true]:no-underline';
 </script>
 
 <PageTitle />

@@ -66,11 +66,11 @@ export function finishingQuestions({
 					say.sortedStripes(),
 					[say.ballsToSort({ ceil: wholeNumber(Math.ceil(now.balls)) })],
 					{
-						colours: say.blueWhiteGreyWhite()
+						colours: 'blue white grey white'
 					}
 				),
 				custom(say.neverTheSameTwice(), [say.anyBallButNotIts()], {
-					colours: say.whiteBlueGreyGreenYellow()
+					colours: 'white blue grey green yellow black clear red'
 				})
 			]
 		}

@@ -1,3 +1,4 @@
+import * as planWords from '../../src/lib/words/plan';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 import { startApp } from '../../scripts/lib/app.mjs';
@@ -138,9 +139,9 @@ export const choose = (page: Page, field: string, value: string) =>
 
 /** Keeps the bench's plan under a name and waits until it is kept. */
 export async function keep(page: Page, name: string) {
-	await page.getByLabel('Name of the plan').fill(name);
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
-	await expect(page.getByRole('status').filter({ hasText: 'Kept, version' })).toBeVisible();
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill(name);
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await expect(page.getByRole('status').filter({ hasText: 'Saved, version' })).toBeVisible();
 }
 
 /** Fails on any fault axe finds and on any sideways scroll; where only colours or the width changed, on what these could change. */

@@ -1,3 +1,7 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as handOverWords from '../../src/lib/words/hand-over';
+import * as planWords from '../../src/lib/words/plan';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { choose, expect, expectAccessible, keep, openStep, ready, test } from './app';
 import { linesOfPdf } from './pdf';
@@ -10,7 +14,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	app
 }) => {
 	await page.goto('/gather/asks');
-	await expect(page.getByText('No plan is kept yet.')).toBeVisible();
+	await expect(page.getByText(gatherWords.GatherAsksPage.noPlanIsKeptYet())).toBeVisible();
 	await page.goto('/plan');
 	await ready(page);
 	await keep(page, 'For the asks');
@@ -21,7 +25,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	const row = page.locator('[data-plan="For the asks"]');
 	const wanted = page.getByLabel('Mats wanted of For the asks');
 	await wanted.fill('lots');
-	await row.getByRole('button', { name: 'Set' }).click();
+	await row.getByRole('button', { name: gatherWords.GatherAsksPage.set() }).click();
 	await expect(row.getByText('“lots” is not a whole number.')).toBeVisible();
 	await expect(wanted).toHaveValue('lots');
 	// What is typed while an answer is still on its way is not drawn over by it.
@@ -37,7 +41,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	await expect(row.getByText('“heaps” is not a whole number.')).toBeVisible();
 	await expect(wanted).toHaveValue('1');
 	await page.unroute('**/gather/asks?/want');
-	await row.getByRole('button', { name: 'Set' }).click();
+	await row.getByRole('button', { name: gatherWords.GatherAsksPage.set() }).click();
 	const ask = page.locator('[data-ask="Thin carrier any colour"], [data-ask="Thin carrier any"]');
 	await expect(ask).toBeVisible();
 	const figures = async () =>
@@ -59,7 +63,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	await wanted.press('Enter');
 	await expect(row.getByText('Someone set 2 meanwhile.')).toBeVisible();
 	await expect(wanted).toHaveValue('3');
-	await row.getByRole('button', { name: 'Set' }).click();
+	await row.getByRole('button', { name: gatherWords.GatherAsksPage.set() }).click();
 	await expect(row.getByText('Someone set 2 meanwhile.')).toHaveCount(0);
 	await wanted.fill('1');
 	await wanted.press('Enter');
@@ -67,13 +71,16 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
-	await page.getByLabel('Which way').selectOption('in');
-	await page.getByLabel('Kind', { exact: true }).last().selectOption({ label: 'Thin carrier' });
-	await page.getByLabel('How much').fill('100');
-	await page.getByLabel('Because').selectOption('counted');
-	await page.getByRole('button', { name: 'Book it' }).click();
-	await expect(page.getByText(/Kept: 100/)).toBeVisible();
-	await page.getByRole('link', { name: 'What each plan can draw from it' }).click();
+	await page.getByLabel(gatherWords.MovementForm.whichWay()).selectOption('in');
+	await page
+		.getByLabel(gatherWords.KindColour.kind(), { exact: true })
+		.last()
+		.selectOption({ label: 'Thin carrier' });
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('100');
+	await page.getByLabel(gatherWords.MovementForm.because()).selectOption('counted');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await expect(page.getByText(/Saved: 100/)).toBeVisible();
+	await page.getByRole('link', { name: gatherWords.StoreTable.whatEachPlanCanDraw() }).click();
 	await expect(row.locator('[data-drawn]')).toContainText('100 bags');
 	expect((await figures())[0]).toBe(lacking - 100);
 
@@ -94,14 +101,14 @@ test('a kind of bag is measured, judged, sorted, planned with, and measured agai
 }) => {
 	await page.goto('/gather/kinds');
 	await ready(page);
-	await page.getByLabel('What you call it').fill('Bread bag');
-	await page.getByLabel('Flat width').fill('24');
-	await page.getByLabel('Seam to handles').fill('39');
-	await page.getByLabel('A handful weighs').fill('2 kg');
+	await page.getByLabel(gatherWords.KindForm.whatYouCallIt()).fill('Bread bag');
+	await page.getByLabel(gatherWords.KindForm.flatWidth()).fill('24');
+	await page.getByLabel(gatherWords.KindForm.seamToHandles()).fill('39');
+	await page.getByLabel(gatherWords.KindForm.aHandfulWeighs()).fill('2 kg');
 	await expect(page.locator('[data-film]')).toContainText('no bag is');
-	await page.getByLabel('A handful weighs').fill('33 g');
+	await page.getByLabel(gatherWords.KindForm.aHandfulWeighs()).fill('33 g');
 	await expect(page.locator('[data-film]')).toContainText('Film about 19 µm thick');
-	await page.getByRole('button', { name: 'Keep this kind' }).click();
+	await page.getByRole('button', { name: gatherWords.KindForm.keepThisKind() }).click();
 	const line = page.locator('[data-kind="Bread bag"]');
 	await expect(line).toContainText('24 cm × 39 cm flat');
 	await expectAccessible(page);
@@ -116,17 +123,17 @@ test('a kind of bag is measured, judged, sorted, planned with, and measured agai
 	);
 	await expect(page.locator('#bag_width')).toHaveValue('24 cm');
 	await choose(page, 'bag_preset', 'thin-carrier');
-	await page.getByRole('button', { name: 'What can I make?' }).click();
+	await page.getByRole('button', { name: planWords.MakeView.whatCanIMake() }).click();
 	await expect(page.getByLabel('Bags: Bread bag')).toHaveValue('0');
 
 	await page.goto('/gather/kinds');
 	await ready(page);
-	await line.getByRole('link', { name: 'Measure again' }).click();
-	await expect(page.getByLabel('What you call it')).toHaveValue('Bread bag');
-	await page.getByLabel('Gusset, each side').fill('3');
-	await page.getByRole('button', { name: 'Keep this kind' }).click();
+	await line.getByRole('link', { name: gatherWords.GatherKindsPage.measureAgain() }).click();
+	await expect(page.getByLabel(gatherWords.KindForm.whatYouCallIt())).toHaveValue('Bread bag');
+	await page.getByLabel(gatherWords.KindForm.gussetEachSide()).fill('3');
+	await page.getByRole('button', { name: gatherWords.KindForm.keepThisKind() }).click();
 	await expect(line).toContainText('gussets 3 cm');
-	await line.getByRole('button', { name: 'Take off the list' }).click();
+	await line.getByRole('button', { name: gatherWords.GatherKindsPage.takeOffTheList() }).click();
 	await expect(line).toHaveCount(0);
 });
 
@@ -139,12 +146,14 @@ test.describe('without scripts', () => {
 		app
 	}) => {
 		await page.goto('/gather');
-		await page.getByRole('button', { name: 'Keep it' }).click();
-		await expect(page.locator('#drop-off-place-problem')).toHaveText('Please fill this in.');
-		await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
-		await page.getByLabel('Counted').selectOption('batches');
-		await page.getByLabel('Batches', { exact: true }).fill('14');
-		await page.getByLabel('Loose').fill('6');
+		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+		await expect(page.locator('#drop-off-place-problem')).toHaveText(
+			commonWords.formReader.pleaseFillThisIn()
+		);
+		await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
+		await page.getByLabel(gatherWords.DropOffForm.counted()).selectOption('batches');
+		await page.getByLabel(gatherWords.DropOffForm.batches(), { exact: true }).fill('14');
+		await page.getByLabel(gatherWords.DropOffForm.loose()).fill('6');
 		const key = await page.locator('input[name=key]').first().inputValue();
 		const form = Object.fromEntries(
 			await page.locator('form:has(input[name=place]) [name]').evaluateAll((fields) =>
@@ -156,51 +165,51 @@ test.describe('without scripts', () => {
 					})
 			)
 		);
-		await page.getByRole('button', { name: 'Keep it' }).click();
-		await expect(page.getByText('Kept.')).toBeVisible();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+		await expect(page.getByText(handOverWords.ReceiveButton.kept())).toBeVisible();
 		await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('286');
 		const headers = { origin: app.address, accept: 'text/html' };
 		expect(form.key).toBe(key);
 		const again = await request.post('/gather?/keep', { headers, form });
 		const other = await request.post('/gather?/keep', { headers, form: { ...form, loose: '7' } });
 		expect(other.status()).toBe(422);
-		expect(await other.text()).toContain('Something else was kept under this mark already.');
+		expect(await other.text()).toContain('This was already saved with other content.');
 		expect(again.status()).toBe(409);
-		expect(await again.text()).toContain('This was kept already and counts once.');
+		expect(await again.text()).toContain('This was already saved and counts once.');
 
 		await page.goto('/gather/sort');
-		await page.getByLabel('Colour').selectOption('red');
-		await page.getByLabel('Good for strand').fill('60');
-		await page.getByLabel('Drying', { exact: true }).fill('9');
-		await page.getByRole('button', { name: 'Into the store' }).click();
+		await page.getByLabel(gatherWords.KindColour.colour()).selectOption('red');
+		await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('60');
+		await page.getByLabel(gatherWords.SortingForm.drying(), { exact: true }).fill('9');
+		await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 		await expect(page.getByText('9 from Ferry kiosk')).toBeVisible();
-		await page.getByRole('link', { name: 'Sort them' }).click();
-		await page.getByLabel('Rejected').fill('12');
-		await page.getByRole('button', { name: 'Into the store' }).click();
+		await page.getByRole('link', { name: gatherWords.DryingPiles.sortThem() }).click();
+		await page.getByLabel(gatherWords.SortingForm.rejected()).fill('12');
+		await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 		await expect(page.locator('#sorting-strand-problem')).toContainText('Only 9 hang there');
 		await expect(page.getByText('Of the 9 from Ferry kiosk that hung to dry')).toBeVisible();
-		await page.getByLabel('Rejected').fill('9');
-		await page.getByRole('button', { name: 'Into the store' }).click();
-		await expect(page.getByText('Nothing is drying.')).toBeVisible();
-		await page.getByRole('link', { name: 'Take back' }).nth(1).click();
-		await page.getByLabel('Why (optional)').fill('all of it');
-		await page.getByRole('button', { name: 'Take it back' }).click();
+		await page.getByLabel(gatherWords.SortingForm.rejected()).fill('9');
+		await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
+		await expect(page.getByText(gatherWords.DryingPiles.nothingIsDrying())).toBeVisible();
+		await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).nth(1).click();
+		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('all of it');
+		await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 		await expect(page.getByRole('alert')).toContainText('sorted since');
 
 		await page.goto('/gather/store?in=red');
 		const line = page.locator('tr[data-line$="red bag"]');
 		await expect(line.locator('[data-amount]')).toHaveText('60');
-		await line.getByRole('link', { name: 'History' }).click();
-		await page.getByRole('link', { name: 'Take back' }).first().click();
+		await line.getByRole('link', { name: gatherWords.StoreTable.history() }).click();
+		await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).first().click();
 		// It is the sorting that is taken back, and what dried of it was sorted since.
-		await page.getByLabel('Why (optional)').fill('the wrong pile');
-		await page.getByRole('button', { name: 'Take it back' }).click();
+		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('the wrong pile');
+		await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 		await expect(page.getByRole('alert')).toContainText('sorted since');
 		await page.goto('/gather/sort');
 		for (const why of ['those that dried', 'and the pile']) {
-			await page.getByRole('link', { name: 'Take back' }).first().click();
-			await page.getByLabel('Why (optional)').fill(why);
-			await page.getByRole('button', { name: 'Take it back' }).click();
+			await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).first().click();
+			await page.getByLabel(commonWords.EntryForm.whyOptional()).fill(why);
+			await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 			await expect(page.getByText(why, { exact: true })).toBeVisible();
 		}
 		await page.goto('/gather/store?table=yes');
@@ -209,11 +218,15 @@ test.describe('without scripts', () => {
 
 	test('a list is looked at, matched and kept', async ({ page }) => {
 		await page.goto('/gather/lists');
-		await page.getByLabel('Or paste it here').fill('day,source,pieces\n2026-11-12,Tide House,31');
-		await page.getByRole('button', { name: 'Look at it' }).click();
+		await page
+			.getByLabel(gatherWords.GatherListsPage.orPasteItHere())
+			.fill('day,source,pieces\n2026-11-12,Tide House,31');
+		await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
 		await page.getByLabel('pieces').selectOption('bags');
-		await page.getByRole('button', { name: 'These are the columns' }).click();
-		await page.getByRole('button', { name: 'Keep all 1 rows' }).click();
+		await page
+			.getByRole('button', { name: gatherWords.GatherListsIdPage.theseAreTheColumns() })
+			.click();
+		await page.getByRole('button', { name: 'Save all 1 rows' }).click();
 		await expect(page.getByText('All 1 rows are kept')).toBeVisible();
 		await page.goto('/gather');
 		await expect(page.locator('[data-place="Tide House"]')).toContainText('31');

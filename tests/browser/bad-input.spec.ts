@@ -1,3 +1,7 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as houseWords from '../../src/lib/words/house';
+import * as peopleWords from '../../src/lib/words/people';
+import * as planWords from '../../src/lib/words/plan';
 import { writePlanFile } from '../../src/lib/stages/plan/document/plan-file';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { choose, expect, expectAccessible, keep, openStep, ready, tally, test } from './app';
@@ -11,7 +15,7 @@ test('a field that cannot be used says so, keeps what was typed, and the plan is
 	await ready(page);
 	const before = await tally(page, 'toCollect').textContent();
 	await openStep(page, 'Size');
-	const width = page.getByLabel('Width', { exact: true });
+	const width = page.getByLabel(checkWords.CheckForm.width(), { exact: true });
 	for (const [text, sentence] of [
 		['', 'Please fill this in.'],
 		['wide', '“wide” was not understood'],
@@ -25,8 +29,8 @@ test('a field that cannot be used says so, keeps what was typed, and the plan is
 		await expect(width).toHaveAttribute('aria-invalid', 'true');
 		await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
 	}
-	await page.getByLabel('Name of the plan').fill('Broken');
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Broken');
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(width).toHaveValue('NaN');
 	await expect(page).toHaveURL(/\/plan/);
 	await page.goto('/plans');
@@ -40,9 +44,9 @@ test('a trim larger than the bag and a strip wider than the body are named at th
 	await ready(page);
 	await openStep(page, 'Cut');
 	await choose(page, 'loops', 'measured');
-	await page.getByLabel('Strip width', { exact: true }).fill('38 cm');
+	await page.getByLabel(planWords.handles.stripWidth(), { exact: true }).fill('38 cm');
 	await expect(page.locator('#strip_width-problem')).toContainText('wider than the 28.5 cm left');
-	await page.getByLabel('Strip width', { exact: true }).fill('7 cm');
+	await page.getByLabel(planWords.handles.stripWidth(), { exact: true }).fill('7 cm');
 	await choose(page, 'trim', 'own');
 	await page.getByLabel('Off the bottom', { exact: true }).fill('40 cm');
 	await expect(page.locator('#trim_bottom-problem')).toContainText('nothing is left to cut');
@@ -51,15 +55,15 @@ test('a trim larger than the bag and a strip wider than the body are named at th
 test('a plan without a name says so at the name', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(page.locator('#name-problem')).toContainText('Give the plan a name');
 });
 
 test('two presses keep one plan', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByLabel('Name of the plan').fill('Pressed twice');
-	await page.getByRole('button', { name: 'Keep this plan' }).dblclick();
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Pressed twice');
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).dblclick();
 	await expect(page).toHaveURL(/kept=/);
 	await page.goto('/plans');
 	await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);
@@ -76,8 +80,8 @@ const files: [string, string, number, string][] = [
 		422,
 		'technique.hook_mm'
 	],
-	['of 20 MB', 'x'.repeat(20 * 1024 * 1024), 413, 'far smaller'],
-	['just past the largest', 'x'.repeat(262_145), 413, 'far smaller']
+	['of 20 MB', 'x'.repeat(20 * 1024 * 1024), 413, 'much smaller'],
+	['just past the largest', 'x'.repeat(262_145), 413, 'much smaller']
 ];
 for (const [kind, text, status, sentence] of files) {
 	test(`a plan file ${kind} is refused with ${status} and a sentence, and nothing changes`, async ({
@@ -93,8 +97,8 @@ for (const [kind, text, status, sentence] of files) {
 		if (text.length < 1_000_000) {
 			await page.goto('/plans');
 			await ready(page);
-			await page.getByLabel('Read a plan file').setInputFiles(file);
-			await page.getByRole('button', { name: 'Read it and keep it' }).click();
+			await page.getByLabel(planWords.PlansPage.readAPlanFile()).setInputFiles(file);
+			await page.getByRole('button', { name: planWords.PlansPage.readItAndKeepIt() }).click();
 			await expect(page.locator('#file-problems')).toContainText(sentence);
 		}
 
@@ -181,11 +185,13 @@ test('a page that is not for one says so by itself, in the look of the house, an
 }) => {
 	expect((await page.goto('/members'))?.status()).toBe(404);
 	await expect(page.getByRole('heading', { name: 'This did not open' })).toBeVisible();
-	await expect(page.getByText('Nobody signs in here: it is on this machine alone.')).toBeVisible();
+	await expect(page.getByText(houseWords.requestGuard.nobodySignsInHereIt())).toBeVisible();
 	await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(238, 242, 241)');
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'To what is there today' }).click();
-	await expect(page.getByRole('link', { name: 'Gather', exact: true })).toBeVisible();
+	await expect(
+		page.getByRole('link', { name: peopleWords.PeoplePage.gather(), exact: true })
+	).toBeVisible();
 });
 
 test('a form sent from another site is refused', async ({ request }) => {
@@ -205,31 +211,35 @@ test('two tabs on one plan: the second to keep is told, and chooses', async ({ p
 	await ready(other);
 
 	await openStep(page, 'Size');
-	await page.getByLabel('Width', { exact: true }).fill('100 cm');
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('100 cm');
 	await keep(page, 'Shared, mine');
 	await expect(page.getByRole('status').filter({ hasText: 'version 2' })).toBeVisible();
 
 	await openStep(other, 'Size');
-	await other.getByLabel('Width', { exact: true }).fill('75 cm');
-	await other.getByRole('button', { name: 'Keep this plan' }).click();
+	await other.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('75 cm');
+	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
-		'kept elsewhere meanwhile'
+		'Someone else saved this plan'
 	);
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
 		'“Shared, mine”, version 2'
 	);
-	await expect(other.getByLabel('Width', { exact: true })).toHaveValue('75 cm');
+	await expect(other.getByLabel(checkWords.CheckForm.width(), { exact: true })).toHaveValue(
+		'75 cm'
+	);
 	// Pressing keep once more still overwrites nothing.
-	await other.getByRole('button', { name: 'Keep this plan' }).click();
+	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
-		'kept elsewhere meanwhile'
+		'Someone else saved this plan'
 	);
 
-	await other.getByRole('button', { name: 'Keep mine as a second plan' }).click();
+	await other.getByRole('button', { name: planWords.PlanPage.keepMineAsASecond() }).click();
 	await expect(other).toHaveURL(/kept=1/);
 	await page.reload();
 	await openStep(page, 'Size');
-	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('100 cm');
+	await expect(page.getByLabel(checkWords.CheckForm.width(), { exact: true })).toHaveValue(
+		'100 cm'
+	);
 	await other.close();
 });
 
@@ -244,11 +254,11 @@ test('keeping over someone else’s version is possible when it is chosen', asyn
 	await other.goto(page.url());
 	await ready(other);
 	await keep(page, 'Chosen first');
-	await other.getByLabel('Name of the plan').fill('Chosen second');
-	await other.getByRole('button', { name: 'Keep this plan' }).click();
-	await other.getByRole('button', { name: 'Keep mine in its place' }).click();
+	await other.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Chosen second');
+	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await other.getByRole('button', { name: planWords.PlanIdPage.keepMineInItsPlace() }).click();
 	await expect(other.getByRole('status').filter({ hasText: 'version 3' })).toBeVisible();
 	await page.reload();
-	await expect(page.getByLabel('Name of the plan')).toHaveValue('Chosen second');
+	await expect(page.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('Chosen second');
 	await other.close();
 });

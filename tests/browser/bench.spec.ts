@@ -1,3 +1,4 @@
+import * as planWords from '../../src/lib/words/plan';
 import { choose, expect, openStep, ready, tally, test } from './app';
 
 test.describe('work that is not kept yet', () => {
@@ -5,19 +6,21 @@ test.describe('work that is not kept yet', () => {
 		await page.goto('/plan');
 		await ready(page);
 		await choose(page, 'loops', 'measured');
-		await page.getByLabel('Strip width', { exact: true }).fill('52 mm');
-		await page.getByLabel('Name of the plan').fill('Half done');
+		await page.getByLabel(planWords.handles.stripWidth(), { exact: true }).fill('52 mm');
+		await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Half done');
 		await page.waitForTimeout(400);
 		await page.reload();
 		await ready(page);
-		await expect(page.getByLabel('Strip width', { exact: true })).toHaveValue('52 mm');
-		await expect(page.getByLabel('Name of the plan')).toHaveValue('Half done');
-		await page.getByRole('button', { name: 'Start over' }).click();
+		await expect(page.getByLabel(planWords.handles.stripWidth(), { exact: true })).toHaveValue(
+			'52 mm'
+		);
+		await expect(page.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('Half done');
+		await page.getByRole('button', { name: planWords.PlanHead.startOver() }).click();
 		await expect(tally(page, 'toCollect')).toHaveText('624');
 		await page.waitForTimeout(400);
 		await page.reload();
 		await ready(page);
-		await expect(page.getByLabel('Name of the plan')).toHaveValue('');
+		await expect(page.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('');
 	});
 });
 
@@ -27,10 +30,10 @@ test('a link opens the plan in the state shown', async ({ page, context }) => {
 	await ready(page);
 	await openStep(page, 'Technique');
 	await choose(page, 'technique', 'twined');
-	await page.getByLabel('Name of the plan').fill('Shown');
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Shown');
 	const figure = await tally(page, 'toCollect').textContent();
-	await page.getByRole('button', { name: 'Copy a link' }).click();
-	await expect(page.getByText('Link copied')).toBeVisible();
+	await page.getByRole('button', { name: planWords.PlanHead.copyALink() }).click();
+	await expect(page.getByText(planWords.PlanHead.linkCopied())).toBeVisible();
 	const link = await page.evaluate(() => navigator.clipboard.readText());
 	const other = await context.browser()?.newPage();
 	if (!other) throw new Error('a second window is wanted');
@@ -38,7 +41,7 @@ test('a link opens the plan in the state shown', async ({ page, context }) => {
 	await ready(other);
 	await expect(tally(other, 'toCollect')).toHaveText(`${figure}`);
 	await expect(other.locator('[data-step=technique]')).toHaveAttribute('open', '');
-	await expect(other.getByLabel('Name of the plan')).toHaveValue('Shown');
+	await expect(other.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('Shown');
 	await other.close();
 });
 
@@ -52,10 +55,12 @@ test('a link cut short says so and opens a new plan', async ({ page }) => {
 test('pinned plans stand side by side, and the tally shows the difference', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Pin this plan' }).click();
-	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toHaveText('the same');
+	await page.getByRole('button', { name: planWords.BenchActs.pinThisPlan() }).click();
+	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toHaveText(
+		planWords.PinnedTable.theSame()
+	);
 	await openStep(page, 'Size');
-	await page.getByLabel('Width', { exact: true }).fill('95 cm');
+	await page.getByLabel(planWords.WidthChart.width(), { exact: true }).fill('95 cm');
 	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
 	await page.getByRole('button', { name: 'Compare', exact: true }).click();
 	await expect(page.getByRole('row', { name: /^size/i })).toContainText('85 cm × 185 cm');
@@ -63,7 +68,7 @@ test('pinned plans stand side by side, and the tally shows the difference', asyn
 	await ready(page);
 	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
 	await page.getByRole('button', { name: 'Compare', exact: true }).click();
-	await page.getByRole('button', { name: 'Take it up' }).first().click();
+	await page.getByRole('button', { name: planWords.MakeView.takeItUp() }).first().click();
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 });
 
@@ -73,33 +78,35 @@ test('the field of all methods is worked out beside the page and a method is tak
 	await page.goto('/plan');
 	await ready(page);
 	await page.getByRole('button', { name: 'Compare', exact: true }).click();
-	const field = page.getByRole('region', { name: 'Ways worth thinking about' });
-	await field.getByText('The whole field of ways').click();
+	const field = page.getByRole('region', {
+		name: planWords.MethodFieldView.waysWorthThinkingAbout()
+	});
+	await field.getByText(planWords.MethodFieldView.theWholeFieldOfWays()).click();
 	await expect(field.getByText(/marked as unbeaten/)).toBeVisible();
 	const first = field.getByRole('row').nth(1);
 	const bags = await first.getByRole('cell').nth(2).textContent();
-	await first.getByRole('button', { name: 'Take it up' }).click();
+	await first.getByRole('button', { name: planWords.MakeView.takeItUp() }).click();
 	await expect(tally(page, 'toCollect')).toHaveText(`${bags}`);
 });
 
 test('what there is becomes the best mix of mats', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'What can I make?' }).click();
+	await page.getByRole('button', { name: planWords.MakeView.whatCanIMake() }).click();
 	await page.getByLabel('Bags: Thin carrier').fill('some');
-	await page.getByRole('button', { name: 'Find the best mix' }).click();
+	await page.getByRole('button', { name: planWords.MakeView.findTheBestMix() }).click();
 	await expect(page.getByText('“some” is not a count')).toBeVisible();
 	await page.getByLabel('Bags: Thin carrier').fill('2000');
 	await page.getByLabel('Bags: Heavier shop bag').fill('900');
-	await page.getByLabel('Hours of hands').fill('300');
-	await page.getByRole('checkbox', { name: 'peg loom' }).check();
-	await page.getByRole('button', { name: 'Find the best mix' }).click();
+	await page.getByLabel('Working hours').fill('300');
+	await page.getByRole('checkbox', { name: planWords.MethodChart.pegLoom() }).check();
+	await page.getByRole('button', { name: planWords.MakeView.findTheBestMix() }).click();
 	await expect(page.getByText('m² to lie on')).toBeVisible();
 	// Two thousand carriers crochet into three mats; the shop bags make at least one more.
 	const mats = Number((await page.locator('[data-mix]').textContent())?.split(' ')[0]);
 	expect(mats).toBeGreaterThan(3);
-	await page.getByRole('button', { name: 'Take it up' }).first().click();
-	await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+	await page.getByRole('button', { name: planWords.MakeView.takeItUp() }).first().click();
+	await expect(page.getByRole('button', { name: planWords.BenchActs.undo() })).toBeEnabled();
 });
 
 test('where practised hands differ, each way shows its figures and can be taken up', async ({
@@ -109,7 +116,7 @@ test('where practised hands differ, each way shows its figures and can be taken 
 	await ready(page);
 	await page.getByRole('button', { name: 'Schools' }).click();
 	await expect(page.getByRole('heading', { level: 3 })).toHaveCount(11);
-	await page.getByRole('button', { name: 'Take it up: How much to trim, none' }).click();
+	await page.getByRole('button', { name: 'Use How much to trim, none' }).click();
 	await expect(
 		page.getByRole('button', { name: 'Taken up: How much to trim, none' })
 	).toBeVisible();
@@ -122,14 +129,14 @@ test('balls in order colour the mat, and can be moved and mirrored without a mou
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	const add = page.getByRole('button', { name: 'Add a ball' });
+	const add = page.getByRole('button', { name: planWords.BallRow.addABall() });
 	for (let ball = 0; ball < 3; ball++) await add.press('Enter');
 	await expect(page.getByRole('img', { name: /Stripes of blue, white/ })).toBeVisible();
 	await page.getByLabel('Colour of ball 3').selectOption('green');
-	await page.getByRole('button', { name: 'Move it left' }).press('Enter');
+	await page.getByRole('button', { name: planWords.BallRow.moveItLeft() }).press('Enter');
 	await expect(page.locator('input[name=colours]')).toHaveValue('blue green white');
 	await add.press('Enter');
-	await page.getByRole('button', { name: 'Mirror them' }).press('Enter');
+	await page.getByRole('button', { name: planWords.BallRow.mirrorThem() }).press('Enter');
 	await expect(page.getByText(/cannot be mirrored/)).toBeVisible();
 });
 
@@ -137,13 +144,13 @@ test('single keys work the bench, rest in a field, and can be turned off', async
 	await page.goto('/plan');
 	await ready(page);
 	await page.keyboard.press('?');
-	await expect(page.getByRole('heading', { name: 'Keys' })).toBeFocused();
+	await expect(page.getByRole('heading', { name: planWords.PlanHead.keys() })).toBeFocused();
 	await page.keyboard.press('5');
 	await expect(page.locator('[data-step=technique]')).toHaveAttribute('open', '');
-	await page.getByLabel('Name of the plan').fill('1');
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('1');
 	await expect(page.locator('[data-step=technique]')).toHaveAttribute('open', '');
-	await page.getByLabel('single keys work').uncheck();
-	await page.getByRole('heading', { name: 'Keys' }).focus();
+	await page.getByLabel(planWords.Shortcuts.singleKeysWork()).uncheck();
+	await page.getByRole('heading', { name: planWords.PlanHead.keys() }).focus();
 	await page.keyboard.press('2');
 	await expect(page.locator('[data-step=bag]')).not.toHaveAttribute('open');
 });

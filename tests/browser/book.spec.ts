@@ -1,3 +1,8 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as houseWords from '../../src/lib/words/house';
+import * as peopleWords from '../../src/lib/words/people';
+import * as planWords from '../../src/lib/words/plan';
+import * as tableDayWords from '../../src/lib/words/table-day';
 import http from 'node:http';
 import { readFileSync } from 'node:fs';
 import { canRead } from '../../scripts/lib/app-user.mjs';
@@ -36,10 +41,10 @@ test('a link opens one plan to read, until it is revoked', async ({ page, browse
 	const bags = await tally(page, 'toCollect').innerText();
 	await page.goto('/plans');
 	await page.getByText('Change Mat for the Causeway').click();
-	await page.getByRole('button', { name: 'Make a link to read it' }).click();
-	const address = await page.getByLabel('The new link').inputValue();
+	await page.getByRole('button', { name: planWords.PlansPage.makeALinkToRead() }).click();
+	const address = await page.getByLabel(commonWords.MadeLink.theNewLink()).inputValue();
 	expect(address).toMatch(new RegExp(`^${app.address}/l/[\\w-]{64}$`));
-	await expect(page.getByText('opens here and on no phone yet')).toBeVisible();
+	await expect(page.getByText('Phones cannot open the link yet')).toBeVisible();
 	await expectAccessible(page);
 
 	const reader = await browser.newContext({ viewport: { width: 360, height: 740 } });
@@ -63,8 +68,8 @@ test('a link opens one plan to read, until it is revoked', async ({ page, browse
 	// The plan changes and goes; the link shows what it was made for.
 	await page.goto('/plans');
 	await page.getByText('Change Mat for the Causeway').click();
-	await page.getByLabel('New name').fill('Another name');
-	await page.getByRole('button', { name: 'Rename' }).click();
+	await page.getByLabel(planWords.PlansPage.newName()).fill('Another name');
+	await page.getByRole('button', { name: houseWords.AccountPage.rename() }).click();
 	await expect(page.getByRole('link', { name: 'Another name' })).toBeVisible();
 	await phone.reload();
 	await expect(phone.getByRole('heading', { level: 1 })).toHaveText(
@@ -73,13 +78,13 @@ test('a link opens one plan to read, until it is revoked', async ({ page, browse
 
 	await page.goto('/links');
 	await expect(page.locator('[data-link]')).toContainText('version 1');
-	await expect(page.locator('[data-link]')).not.toContainText('not yet');
+	await expect(page.locator('[data-link]')).not.toContainText(houseWords.LinksPage.notYet());
 	expect(await page.content()).not.toContain(address.slice(-40));
-	await page.getByRole('button', { name: 'Revoke' }).click();
-	await expect(page.locator('[data-link]')).toContainText('revoked');
+	await page.getByRole('button', { name: houseWords.LinksPage.revoke() }).click();
+	await expect(page.locator('[data-link]')).toContainText(houseWords.LinksPage.revoked());
 	const closed = await phone.goto(address);
 	expect(closed?.status()).toBe(404);
-	await expect(phone.getByText('This link opens nothing')).toBeVisible();
+	await expect(phone.getByText('This link does not work')).toBeVisible();
 	await reader.close();
 });
 
@@ -94,24 +99,26 @@ test('a person is forgotten after being told what that means, and places that re
 	await page.locator('#drop-off-place').fill('Ferry kiosk');
 	await page.locator('#drop-off-bags').fill('120');
 	await page.locator('#drop-off-brought_by').fill('Ottoline');
-	await page.getByRole('button', { name: 'Keep' }).first().click();
+	await page.getByRole('button', { name: houseWords.MembersPage.keep() }).first().click();
 	await expect(page.locator('[data-came]')).toContainText('by Ottoline');
 
 	await page.goto('/people');
 	await expectAccessible(page);
-	await page.getByRole('link', { name: 'Forget Ottoline' }).click();
+	await page.getByRole('link', { name: 'Delete the name Ottoline' }).click();
 	await expect(page.getByText('Copies of the database made before today')).toBeVisible();
-	await page.getByRole('button', { name: 'Forget Ottoline' }).click();
+	await page.getByRole('button', { name: 'Delete the name Ottoline' }).click();
 	await expect(page.getByText('No name has been typed yet')).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-came]')).toContainText('120');
 	await expect(page.locator('[data-came]')).not.toContainText('Ottoline');
 
 	await page.goto('/people');
-	await page.getByRole('button', { name: 'Add it' }).click();
-	await expect(page.locator('#place-problem')).toHaveText('Please fill this in.');
-	await page.getByLabel('A place that receives mats').fill('Tide House');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt() }).click();
+	await expect(page.locator('#place-problem')).toHaveText(
+		commonWords.formReader.pleaseFillThisIn()
+	);
+	await page.getByLabel(peopleWords.PeoplePage.aPlaceThatReceivesMats()).fill('Tide House');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt() }).click();
 	await expect(page.locator('[data-receives="Tide House"]')).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toBeVisible();
@@ -124,7 +131,7 @@ test('under its own name it serves that name alone, makes links of it, and says 
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await keep(page, 'For the wall');
+	await keep(page, tableDayWords.DayRun.forTheWall());
 	const port = await freePort();
 	const origin = 'https://mats.example';
 	const running = await startApp({
@@ -179,7 +186,7 @@ test('under its own name it serves that name alone, makes links of it, and says 
 		const made = await ask(port, name, '/links?/make', 'POST', { ...posted, cookie }, form);
 		const address = /https:\/\/mats\.example(\/l\/[\w-]{64})/.exec(made.text)?.[1] ?? '';
 		expect(address).not.toBe('');
-		expect(made.text).not.toContain('opens here and on no phone yet');
+		expect(made.text).not.toContain('Phones cannot open the link yet');
 		expect((await ask(port, name, address)).status).toBe(200);
 		expect((await ask(port, name, `/l/${'A'.repeat(64)}`)).status).toBe(404);
 		await expect.poll(() => said).toContain('"path":"/l/…"');

@@ -1,3 +1,7 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as commonWords from '../../src/lib/words/common';
+import * as makingWords from '../../src/lib/words/making';
+import * as planWords from '../../src/lib/words/plan';
 import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
@@ -24,10 +28,10 @@ test.beforeAll(async ({ apps, browser }) => {
 
 test('a mat whose rows are made is finished, and waits to be checked', async ({ page }) => {
 	await page.goto('/check');
-	await expect(page.getByText('No mat waits to be checked')).toBeVisible();
+	await expect(page.getByText(checkWords.CheckPage.noMatWaitsToBe())).toBeVisible();
 	await page.goto('/make');
 	await ready(page);
-	await page.getByRole('button', { name: 'It is finished' }).click();
+	await page.getByRole('button', { name: makingWords.NeedAct.itIsFinished() }).click();
 	await expect(page.locator('[data-mat]')).toHaveCount(0);
 	await page.goto('/check');
 	await expect(page.locator(`[data-made="${code}"]`)).toHaveAttribute('data-state', 'finished');
@@ -54,11 +58,11 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await ready(page);
 	const place = (at: number) => page.locator(`[data-place="${at}"]`);
 	await place(7).click();
-	await expect(place(7)).toHaveAccessibleName('Place 3 along, 2 across: a fingertip goes through');
-	await page.getByLabel('tail came loose').check();
+	await expect(place(7)).toHaveAccessibleName('Spot 3 along, 2 across: a fingertip goes through');
+	await page.getByLabel(checkWords.checkWords.tailCameLoose()).check();
 	await place(0).focus();
 	await page.keyboard.press('Enter');
-	await page.getByLabel('strip torn at a joint').check();
+	await page.getByLabel(checkWords.checkWords.stripTornAtAJoint()).check();
 	// A finger marks the very spot; a key the middle of a place.
 	await place(14).click({ position: { x: 12, y: 10 } });
 	await expect(page.locator('[data-fault-at]')).toHaveCount(2);
@@ -73,31 +77,38 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	// A second tap takes it away.
 	await place(13).click();
 	await expect(place(13)).toHaveAccessibleName(/nothing found/);
-	await page.getByLabel('Length').fill('long');
-	await page.getByRole('button', { name: 'Keep the check' }).click();
-	await expect(page.getByLabel('Length')).toHaveAttribute('aria-invalid', 'true');
+	await page.getByLabel(checkWords.CheckForm.length()).fill('long');
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await expect(page.getByLabel(checkWords.CheckForm.length())).toHaveAttribute(
+		'aria-invalid',
+		'true'
+	);
 	await expect(place(14)).toHaveAccessibleName(/strip torn at a joint/);
-	await page.getByLabel('Length').fill('185 cm');
-	await page.getByLabel('Width', { exact: true }).fill('86 cm');
+	await page.getByLabel(checkWords.CheckForm.length()).fill('185 cm');
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86 cm');
 	const call = page.locator('[data-call]');
 	await expect(call).toHaveAttribute('data-call', 'mend');
 	await expect(call).toContainText('some 21 minutes');
 	await expect(page.locator('[data-remedy=loose-tail]')).toContainText(
 		'under five stitches, against the pull'
 	);
-	await expect(page.locator('[data-remedy=torn-joint]')).toContainText('overhand knot');
+	await expect(page.locator('[data-remedy=torn-joint]')).toContainText(
+		planWords.stepLines.overhandKnot()
+	);
 	await expect(page.locator('[data-remedy=through]')).toContainText('Darn it');
 	// Each step of a remedy is drawn.
 	await expect(page.locator('[data-remedy=torn-joint]').getByRole('img')).toHaveCount(3);
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Keep the check' }).click();
-	await expect(page.locator('[data-state]')).toHaveText('to mend');
-	await expect(page.locator('[data-check=mend]')).toContainText('strip torn at a joint');
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.toMend());
+	await expect(page.locator('[data-check=mend]')).toContainText(
+		checkWords.checkWords.stripTornAtAJoint()
+	);
 	await page.goto('/check');
-	await expect(page.locator(`[data-made="${code}"]`)).toContainText('some 21 minutes, by anyone');
+	await expect(page.locator(`[data-made="${code}"]`)).toContainText('about 21 minutes, by anyone');
 	const torn = page.locator('[data-fault=torn-joint]');
 	await expect(torn).toContainText('one of 1, comes with joining');
-	await torn.getByText('Where it comes').click();
+	await torn.getByText(checkWords.FaultTallyLine.whereItComes()).click();
 	await expect(torn).toContainText('crochet one of 1');
 });
 
@@ -114,7 +125,7 @@ test('a table day knows what is to be mended, and who may', async ({ page }) => 
 	});
 	await page.goto('/prepare/days');
 	await page.getByRole('link', { name: /Dec 2099/ }).click();
-	await expect(page.locator(`[data-mend="${code}"]`)).toContainText('some 21 minutes, by anyone');
+	await expect(page.locator(`[data-mend="${code}"]`)).toContainText('about 21 minutes, by anyone');
 });
 
 test('it is mended, checked again without network, and found good; its history stays', async ({
@@ -123,13 +134,13 @@ test('it is mended, checked again without network, and found good; its history s
 }) => {
 	await page.goto(`/check/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: 'It is mended' }).click();
-	await expect(page.locator('[data-state]')).toHaveText('mended: check it again');
-	await page.getByLabel('Length').fill('185');
-	await page.getByLabel('Width', { exact: true }).fill('86');
+	await page.getByRole('button', { name: checkWords.CheckCodePage.itIsMended() }).click();
+	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.mendedCheckItAgain());
+	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
 	await goOffline(page);
-	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.locator('[data-state]')).toHaveText('good', { timeout: 20_000 });
@@ -138,14 +149,14 @@ test('it is mended, checked again without network, and found good; its history s
 	await page.setViewportSize({ width: 390, height: 844 });
 	await expectAccessible(page, 'width');
 	await page.goto('/check');
-	await expect(page.getByText('No mat waits to be checked')).toBeVisible();
+	await expect(page.getByText(checkWords.CheckPage.noMatWaitsToBe())).toBeVisible();
 	await expect(page.locator('[data-acceptance]')).toContainText('this says little');
 });
 
 test('a mat that is none, or in hand still, is said', async ({ page }) => {
 	const answer = await page.goto('/check/ABCDE');
 	expect(answer?.status()).toBe(404);
-	await expect(page.getByText('No finished mat has that label.')).toBeVisible();
+	await expect(page.getByText(checkWords.CheckCodeActs.noFinishedMatHasThat())).toBeVisible();
 	// None waits any more: there is no sheet.
 	expect((await page.request.get('/check/sheet.pdf')).status()).toBe(404);
 });
@@ -170,11 +181,11 @@ test('two who check one mat at once are both kept, and the later is told', async
 		width: '86 cm',
 		faults: 'damp@0.5,0.5'
 	});
-	await page.getByLabel('Length').fill('185');
-	await page.getByLabel('Width', { exact: true }).fill('86');
-	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
 	await expect(page.locator('[data-check]')).toHaveCount(2);
-	await expect(page.locator('[data-twice]')).toContainText('both checks are kept');
+	await expect(page.locator('[data-twice]')).toContainText('Both checks are saved');
 	await expect(page.locator('[data-state]')).toHaveText('good');
 });
 
@@ -190,7 +201,7 @@ test.describe('by touch', () => {
 		await sent(page, 'finish', { mat: mat?.code ?? '' });
 		await page.goto(`/check/${mat?.code}`);
 		await ready(page);
-		await page.getByLabel('tie is weak').tap();
+		await page.getByLabel(checkWords.checkWords.tieIsWeak()).tap();
 		const map = page.locator('[data-map]');
 		const box = await map.boundingBox();
 		if (!box) throw new Error('there is no map');
@@ -216,19 +227,19 @@ test('a mat that is taken apart gives its strand back to the store, weighed', as
 	await sent(page, 'finish', { mat: wreck });
 	await page.goto(`/check/${wreck}`);
 	await ready(page);
-	await page.getByLabel('Length').fill('185');
-	await page.getByLabel('Width', { exact: true }).fill('86');
-	await page.getByText('The call is another').click();
-	await page.getByLabel('What you make of it').selectOption('apart');
-	await page.getByRole('button', { name: 'Keep the check' }).click();
-	await expect(page.getByLabel('Why, in a word')).toBeFocused();
-	await page.getByLabel('Why, in a word').fill('it smells of fuel');
-	await page.getByRole('button', { name: 'Keep the check' }).click();
-	await expect(page.locator('[data-state]')).toHaveText('taken apart');
-	await expect(page.locator('[data-film]')).toContainText('By the book nothing lies in it');
+	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
+	await page.getByText(checkWords.CheckForm.theCallIsAnother()).click();
+	await page.getByLabel(checkWords.CheckForm.whatYouMakeOfIt()).selectOption('apart');
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await expect(page.getByLabel(checkWords.CheckForm.whyInAWord())).toBeFocused();
+	await page.getByLabel(checkWords.CheckForm.whyInAWord()).fill('it smells of fuel');
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.takenApart());
+	await expect(page.locator('[data-film]')).toContainText('By the records nothing is in it');
 	// A check that was a mistake is taken back with a reason, and the mat waits again.
-	await page.getByText('Take it back').click();
-	await page.getByLabel('Why (optional)').fill('another mat');
-	await page.getByRole('button', { name: /Take back/ }).click();
-	await expect(page.locator('[data-state]')).toHaveText('to check');
+	await page.getByText(commonWords.TakeBack.takeItBack()).click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('another mat');
+	await page.getByRole('button', { name: /Undo/ }).click();
+	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.toCheck());
 });

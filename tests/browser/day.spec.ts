@@ -1,3 +1,7 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as peopleWords from '../../src/lib/words/people';
+import * as prepareWords from '../../src/lib/words/prepare';
+import * as tableDayWords from '../../src/lib/words/table-day';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, goOffline, keep, ready, test } from './app';
@@ -75,8 +79,8 @@ test('everybody is seated by the advice, which says what no seats could beat', a
 	await ready(page);
 	expect(await balls(page)).toBe(0);
 	await expect(station(page, 'nowhere').locator('[data-person]')).toHaveCount(6);
-	await page.getByRole('button', { name: 'Seat them afresh' }).click();
-	await expect(page.locator('[data-bound]')).toContainText('No seats bring more than');
+	await page.getByRole('button', { name: tableDayWords.DayPlan.seatThemAfresh() }).click();
+	await expect(page.locator('[data-bound]')).toContainText('At most');
 	const most = Number(/\d+/.exec((await page.locator('[data-bound]').textContent()) ?? '')?.[0]);
 	const made = await balls(page);
 	expect(made).toBeGreaterThan(4);
@@ -135,7 +139,7 @@ test('what is moved while a move before is still being kept is kept after it', a
 		}
 		await expect.poll(() => answered).toBe(rounds);
 		await seatsKept(page);
-		await expect(page.getByText('Somebody changed this day meanwhile')).toHaveCount(0);
+		await expect(page.getByText('Someone changed this day at the same time')).toHaveCount(0);
 		await page.reload();
 		await ready(page);
 		for (const name of ['Mabel', 'Tilde'])
@@ -152,9 +156,11 @@ test('seats that reach nobody stand, say so, and are kept once somebody is reach
 	await goOffline(page);
 	await chip(page, 'Mabel').dragTo(station(page, 'ball'));
 	await chip(page, 'Tilde').dragTo(station(page, 'ball'));
-	const why = page.getByText('Not kept yet: the network is away. The seats stand here');
+	const why = page.getByText('Not saved yet: the network is away. The seats stand here');
 	await expect(why).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Keep the seats' })).toBeVisible();
+	await expect(
+		page.getByRole('button', { name: tableDayWords.DayPlan.keepTheSeats() })
+	).toBeVisible();
 	for (const name of ['Mabel', 'Tilde'])
 		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'ball');
 	await context.setOffline(false);
@@ -228,20 +234,22 @@ test('the day runs along its time: piles grow and shrink', async ({ page }) => {
 
 test('bad times are told at their fields, and nothing typed is lost', async ({ page }) => {
 	await page.goto(path);
-	await page.getByText('When, and what for').click();
-	await page.getByRole('textbox', { name: 'From' }).fill('six');
-	await page.getByLabel('Breaks at').fill('18:45, later');
-	await page.getByLabel('And also').fill('load the loom');
-	await page.getByLabel('Pillows to stuff').fill('some');
-	await page.getByRole('button', { name: 'Keep this' }).click();
-	await expect(page.getByText('This is a time, like 18:00.')).toBeVisible();
-	await expect(page.getByText('These are times, like 18:45, 19:35.')).toBeVisible();
-	await expect(page.getByRole('textbox', { name: 'From' })).toHaveValue('six');
-	await expect(page.getByLabel('Pillows to stuff')).toHaveValue('some');
-	await page.getByLabel('Pillows to stuff').fill('0');
-	await page.getByRole('textbox', { name: 'From' }).fill('17:30');
-	await page.getByLabel('Breaks at').fill('18:15 19.05');
-	await page.getByRole('button', { name: 'Keep this' }).click();
+	await page.getByText(tableDayWords.PrepareDaysIdPage.whenAndWhatFor()).click();
+	await page.getByRole('textbox', { name: gatherWords.DropOffForm.from() }).fill('six');
+	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:45, later');
+	await page.getByLabel(tableDayWords.DayTerms.andAlso()).fill('load the loom');
+	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('some');
+	await page.getByRole('button', { name: tableDayWords.DayTerms.keepThis() }).click();
+	await expect(page.getByText(peopleWords.readDay.thisIsATimeLike())).toBeVisible();
+	await expect(page.getByText(peopleWords.readDay.theseAreTimesLike18())).toBeVisible();
+	await expect(page.getByRole('textbox', { name: gatherWords.DropOffForm.from() })).toHaveValue(
+		'six'
+	);
+	await expect(page.getByLabel(tableDayWords.besideWords.pillowsToStuff())).toHaveValue('some');
+	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('0');
+	await page.getByRole('textbox', { name: gatherWords.DropOffForm.from() }).fill('17:30');
+	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:15 19.05');
+	await page.getByRole('button', { name: tableDayWords.DayTerms.keepThis() }).click();
 	await expect(page.getByText('17:30 to 20:30 · 6 said yes')).toBeVisible();
 	await expect(page.getByText('load the loom').first()).toBeVisible();
 });
@@ -256,7 +264,7 @@ test('a day goes into calendars by the hall’s clock, without names', async ({ 
 	for (const name of ['Mabel', 'Odo', 'Tilde']) expect(text).not.toContain(name);
 	await page.goto('/prepare/days');
 	const all = await page
-		.getByRole('link', { name: 'All days for a calendar' })
+		.getByRole('link', { name: tableDayWords.PrepareDaysPage.allDaysForACalendar() })
 		.getAttribute('href');
 	expect(await (await request.get(all ?? '')).text()).toContain(`UID:${id}@nest-row`);
 	expect((await request.get('/prepare/days/nothing/day.ics')).status()).toBe(404);
@@ -296,7 +304,7 @@ test('a day on paper: its seats, a card a station, and for the door without name
 	expect(cards.sizes).toEqual([612, 612, 612, 612]);
 	expect(cards.words).toContain(`Mabel ${clock(mabel?.from)} to ${clock(mabel?.to)}`);
 	expect(cards.words).toContain('12 pieces to the joiners');
-	expect(cards.words).toContain('strand of 20 bags: 80 pieces');
+	expect(cards.words).toContain('yarn of 20 bags: 80 pieces');
 	const door = await sheet('door', 'a4');
 	expect(door.words).toContain('load the loom');
 	for (const [name] of people) expect(door.words.split(/\W+/)).not.toContain(name);
@@ -320,18 +328,18 @@ test.describe('without scripts', () => {
 	test.use({ javaScriptEnabled: false });
 	test('seats are kept from a list', async ({ page }) => {
 		await page.goto(path);
-		await page.getByText('Seats as a list').click();
+		await page.getByText(tableDayWords.SeatList.seatsAsAList()).click();
 		for (const [name] of people) await choice(page, name).selectOption('');
 		await choice(page, 'Mabel').selectOption('join');
 		await choice(page, 'Kit').selectOption('flatten');
-		await page.getByRole('button', { name: 'Keep these seats' }).click();
-		await expect(page.getByText('A child has an adult beside them')).toBeVisible();
-		await page.getByText('Seats as a list').click();
+		await page.getByRole('button', { name: tableDayWords.SeatList.keepTheseSeats() }).click();
+		await expect(page.getByText('A child needs an adult beside them')).toBeVisible();
+		await page.getByText(tableDayWords.SeatList.seatsAsAList()).click();
 		for (const [name] of people) await choice(page, name).selectOption('');
 		await choice(page, 'Mabel').selectOption('join');
 		await choice(page, 'Odo').selectOption('flatten');
-		await page.getByRole('button', { name: 'Keep these seats' }).click();
-		await page.getByText('The day in words').click();
+		await page.getByRole('button', { name: tableDayWords.SeatList.keepTheseSeats() }).click();
+		await page.getByText(tableDayWords.DayInWords.theDayInWords()).click();
 		await expect(page.getByText('Mabel: join, 17:30 to 20:30')).toBeVisible();
 	});
 });
@@ -357,8 +365,10 @@ test('two tablets at one station, one without network: every lot counts once', a
 	}
 	await expect(done(other)).toHaveText('60 bags flat');
 	// One of them was a slip: it is taken back while it waits.
-	await expect(other.locator('[data-said]')).toContainText('Waiting on this device');
-	await other.getByRole('button', { name: 'Take the last one back' }).click();
+	await expect(other.locator('[data-said]')).toContainText(
+		prepareWords.trestle.waitingOnThisDevice()
+	);
+	await other.getByRole('button', { name: tableDayWords.TapPage.takeTheLastOneBack() }).click();
 	await expect(done(other)).toHaveText('40 bags flat');
 	await page.locator('[data-tap]').click();
 	await expect(done(page)).toHaveText('40 bags flat');
@@ -375,10 +385,10 @@ test('two tablets at one station, one without network: every lot counts once', a
 		.toBe('80 bags flat');
 	await ready(page);
 	await page.getByLabel('Fewer').fill('7');
-	await page.getByRole('button', { name: 'Only so many done' }).click();
+	await page.getByRole('button', { name: tableDayWords.TapPage.onlySoManyDone() }).click();
 	await expect(done(page)).toHaveText('87 bags flat');
-	await page.getByRole('button', { name: 'Take the last one back' }).click();
-	await expect(page.locator('[data-said]')).toContainText('Kept: taken back: 7 bags flat');
+	await page.getByRole('button', { name: tableDayWords.TapPage.takeTheLastOneBack() }).click();
+	await expect(page.locator('[data-said]')).toContainText('Saved: taken back: 7 bags flat');
 	await expect(done(page)).toHaveText('80 bags flat');
 	await page.reload();
 	await expect(done(page)).toHaveText('80 bags flat');
@@ -413,31 +423,35 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	);
 	await page.goto(path);
 	await ready(page);
-	await page.getByRole('button', { name: 'Open the day' }).click();
-	await expect(page.getByText('The day is open')).toBeVisible();
+	await page.getByRole('button', { name: tableDayWords.DayRun.openTheDay() }).click();
+	await expect(page.getByText(tableDayWords.DayRun.theDayIsOpen())).toBeVisible();
 	await expect(page.locator('[data-lacks]')).toContainText('pieces of strand came from nowhere');
 	// Gus never came, Tilde left on the way: said with a tap, and a slip is taken back.
 	await page.locator('[data-here] summary').click();
 	await page.getByRole('button', { name: 'Bo left' }).click();
-	await expect(page.getByRole('status').getByText('Kept: Bo is not here any more.')).toBeVisible();
-	await page.getByRole('button', { name: 'Take back what was said of Bo' }).click();
+	await expect(page.getByRole('status').getByText('Saved: Bo is not here any more.')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo what was said of Bo' }).click();
 	await expect(page.getByRole('button', { name: 'Bo left' })).toBeVisible();
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 6 of 6');
 	await page.getByRole('button', { name: 'Gus is not coming' }).click();
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');
-	await expect(page.getByRole('status').getByText('Kept: Gus is not here any more.')).toBeVisible();
+	await expect(
+		page.getByRole('status').getByText('Saved: Gus is not here any more.')
+	).toBeVisible();
 	await page.reload();
 	await ready(page);
 	await expect(page.locator('[data-here]')).toContainText('Who is here: 5 of 6');
-	await page.getByText('End the day').first().click();
+	await page.getByText(tableDayWords.DayRun.endTheDay()).first().click();
 	await expect(page.getByRole('checkbox', { name: 'Mabel' })).toBeChecked();
 	await expect(page.getByRole('checkbox', { name: 'Gus' })).not.toBeChecked();
-	await page.getByRole('button', { name: 'End the day' }).click();
-	await expect(page.getByText('What came of it')).toBeVisible();
+	await page.getByRole('button', { name: tableDayWords.DayRun.endTheDay() }).click();
+	await expect(page.getByText(tableDayWords.DayRun.whatCameOfIt())).toBeVisible();
 	// All that was tapped was tapped before the day was opened: it teaches nothing of anybody's pace.
 	await expect(page.locator('[data-learned]')).toHaveCount(0);
 	await expect(page.locator('[data-made]')).toHaveText('1 ball');
 	await expect(page.getByText(/foreseen: \d+ balls?/)).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Seat them afresh' })).toHaveCount(0);
+	await expect(
+		page.getByRole('button', { name: tableDayWords.DayPlan.seatThemAfresh() })
+	).toHaveCount(0);
 	await expectAccessible(page);
 });

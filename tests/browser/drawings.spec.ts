@@ -1,3 +1,6 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as planWords from '../../src/lib/words/plan';
 import type { Page } from '@playwright/test';
 import { choose, expect, expectAccessible, openStep, ready, tally, test } from './app';
 
@@ -66,7 +69,7 @@ test('a strip is dragged on the bag, snaps to an even cut, and is undone in one'
 	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/3 rings of 95 mm/);
 	await expect(page.locator('input[name=loops][value=equal]')).toBeChecked();
 	await expect(tally(page, 'toCollect')).not.toHaveText('624');
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('button', { name: gatherWords.SamePlaces.undo() }).click();
 	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/4 rings of 71 mm/);
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 	// Between two even cuts it stays where it was let go.
@@ -135,7 +138,7 @@ test('every technique has its drawing in the step, whole and with words of twelv
 test('a number that moved says why, beside the difference', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Pin this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.pinThisPlan() }).click();
 	await expect(page.locator('[data-why]')).toHaveCount(0);
 	await openStep(page, 'Technique');
 	await page.locator('#hook').selectOption('10');
@@ -145,7 +148,7 @@ test('a number that moved says why, beside the difference', async ({ page }) => 
 		`larger stitches: fewer rows, ${fewer?.replace('−', '')} bags less, ${hours?.replace('−', '')} less`
 	);
 	await openStep(page, 'Cut');
-	await choose(page, 'trim', 'close');
+	await choose(page, 'trim', planWords.CoverGauge.close());
 	await expect(page.locator('[data-why]')).toContainText(
 		/less trimmed off: fewer rows, \d+ bags less/
 	);
@@ -154,20 +157,20 @@ test('a number that moved says why, beside the difference', async ({ page }) => 
 test('keeping with a name or a field missing goes there and says so aloud', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(page.locator('#name')).toBeFocused();
-	await expect(page.locator('#name-problem')).toContainText('Not kept yet. Give the plan a name');
+	await expect(page.locator('#name-problem')).toContainText('Not saved yet. Give the plan a name');
 	await page.locator('#name').fill('Mat for the long hall');
 	await expect(page.locator('#name-problem')).toHaveCount(0);
 	await openStep(page, 'Size');
 	await page.locator('#mat_length').fill('long');
 	await openStep(page, 'Finish');
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(page.locator('#mat_length')).toBeFocused();
-	await expect(page.getByRole('alert').filter({ hasText: 'Not kept yet. “long”' })).toHaveCount(1);
+	await expect(page.getByRole('alert').filter({ hasText: 'Not saved yet. “long”' })).toHaveCount(1);
 	await expect(page).toHaveURL(/\/plan$/);
 	await page.locator('#mat_length').fill('190 cm');
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 });
 
@@ -195,9 +198,9 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 	const [bags] = await figures('bags');
 	await ways.first().getByRole('button').click();
 	await expect(tally(page, 'toCollect')).toHaveText(new RegExp(`^${bags}$`));
-	await expect(ways.first().getByRole('button', { name: /Take it up/ })).toBeDisabled();
-	await page.getByText('The whole field of ways').click();
-	await page.getByRole('button', { name: 'unbeaten' }).click();
+	await expect(ways.first().getByRole('button', { name: /Use / })).toBeDisabled();
+	await page.getByText(planWords.MethodFieldView.theWholeFieldOfWays()).click();
+	await page.getByRole('button', { name: planWords.MethodFieldView.unbeaten() }).click();
 	await expect(page.getByText('No other way needs as few bags')).toBeVisible();
 	await page.keyboard.press('Escape');
 	await expect(page.getByText('No other way needs as few bags')).toBeHidden();
@@ -213,20 +216,20 @@ test('two plans of one name are told apart in the list, and their menu closes wi
 		await openStep(page, 'Technique');
 		if (technique !== 'crochet') await choose(page, 'technique', technique);
 		await page.locator('#name').fill('Mat for the quay');
-		await page.getByRole('button', { name: 'Keep this plan' }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 		await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 	}
 	await page.goto('/plans');
 	await ready(page);
 	const made = page.locator('[data-plan="Mat for the quay"] [data-made]');
 	await expect(made).toHaveCount(2);
-	await expect(made.filter({ hasText: 'single crochet, 8 mm; 4 equal rings' })).toHaveCount(1);
-	await expect(made.filter({ hasText: 'twined frame' })).toHaveCount(1);
+	await expect(made.filter({ hasText: 'single crochet, 8 mm; 4 equal loops' })).toHaveCount(1);
+	await expect(made.filter({ hasText: commonWords.techniqueWords.twinedFrame() })).toHaveCount(1);
 	const change = page.getByRole('button', { name: 'Change Mat for the quay' }).first();
 	await change.click();
-	await expect(page.getByLabel('New name').first()).toBeVisible();
+	await expect(page.getByLabel(planWords.PlansPage.newName()).first()).toBeVisible();
 	await page.keyboard.press('Escape');
-	await expect(page.getByLabel('New name').first()).toBeHidden();
+	await expect(page.getByLabel(planWords.PlansPage.newName()).first()).toBeHidden();
 	await expect(change).toBeFocused();
 });
 

@@ -1,3 +1,8 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as houseWords from '../../src/lib/words/house';
+import * as planWords from '../../src/lib/words/plan';
 import pg from 'pg';
 import { startApp } from '../../scripts/lib/app.mjs';
 import { freePort, startThrowawayCluster } from '../../scripts/lib/cluster.mjs';
@@ -6,7 +11,7 @@ import { choose, expect, expectAccessible, keep, openStep, ready, tally, test } 
 
 const steps = ['Size', 'Bag', 'Cut', 'Join', 'Technique', 'Finish'];
 const techniques = ['crochet', 'peg-loom', 'twined', 'finger-bands'];
-const views = ['Compare', 'What can I make?', 'Schools', 'On paper'];
+const views = ['Compare', 'What can I make?', 'Schools', planWords.PaperView.onPaper()];
 
 for (const colorScheme of ['light', 'dark'] as const) {
 	test.describe(`in the ${colorScheme} theme`, () => {
@@ -33,8 +38,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
 			test.slow();
 			await page.goto('/plan');
 			await ready(page);
-			await page.getByRole('button', { name: 'Add a ball' }).click();
-			await page.getByRole('button', { name: 'Pin this plan' }).click();
+			await page.getByRole('button', { name: planWords.BallRow.addABall() }).click();
+			await page.getByRole('button', { name: planWords.BenchActs.pinThisPlan() }).click();
 			await page.locator('[data-tally=hours] button').click();
 			await expectAccessible(page, changed);
 			for (const view of views) {
@@ -42,7 +47,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 				await page.waitForLoadState('networkidle');
 				await expectAccessible(page, changed);
 			}
-			await page.getByRole('button', { name: 'Keys' }).click();
+			await page.getByRole('button', { name: planWords.PlanHead.keys() }).click();
 			await keep(page, `Seen in ${colorScheme}`);
 			await expectAccessible(page, changed);
 			await page.goto('/plans');
@@ -61,7 +66,7 @@ test('high contrast is chosen for this device, with or without scripts, and is a
 }) => {
 	await page.goto('/settings');
 	await page.locator('select[name=look]').selectOption('contrast');
-	await page.getByRole('button', { name: 'Use these here' }).click();
+	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseHere() }).click();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'contrast');
 	await page.goto('/plan');
 	await ready(page);
@@ -74,7 +79,9 @@ test.describe('with a missing page', () => {
 	test('the way back is shown', async ({ page }) => {
 		const answer = await page.goto(`/plan/${crypto.randomUUID()}`);
 		expect(answer?.status()).toBe(404);
-		await expect(page.getByRole('link', { name: 'To the kept plans' })).toBeVisible();
+		await expect(
+			page.getByRole('link', { name: commonWords.HomeError.toTheKeptPlans() })
+		).toBeVisible();
 		await expectAccessible(page);
 	});
 });
@@ -130,9 +137,9 @@ test('the whole bench can be worked with the keyboard', async ({ page }) => {
 	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 	await tabTo('name');
 	await page.keyboard.type('By keyboard');
-	await tabTo('Keep this plan');
+	await tabTo(planWords.BenchActs.keepThisPlan());
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('status').filter({ hasText: 'Kept, version 1' })).toBeVisible();
+	await expect(page.getByRole('status').filter({ hasText: 'Saved, version 1' })).toBeVisible();
 });
 
 test.describe('without scripts', () => {
@@ -140,25 +147,29 @@ test.describe('without scripts', () => {
 
 	test('a plan is worked out, kept, found, renamed, deleted and brought back', async ({ page }) => {
 		await page.goto('/plan');
-		await (await openStep(page, 'Size')).getByLabel('Width', { exact: true }).fill('100 cm');
+		await (
+			await openStep(page, planWords.SizeStep.size())
+		)
+			.getByLabel(checkWords.CheckForm.width(), { exact: true })
+			.fill('100 cm');
 		const before = await tally(page, 'toCollect').textContent();
-		await page.getByRole('button', { name: 'Work it out' }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.workItOut() }).click();
 		await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 		await expect(page.locator('#mat_width')).toHaveValue('100 cm');
 
-		await page.getByRole('button', { name: 'Keep this plan' }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 		await expect(page.locator('#name-problem')).toContainText('Give the plan a name');
 		await expect(page.locator('#mat_width')).toHaveValue('100 cm');
-		await page.getByLabel('Name of the plan').fill('By hand');
-		await page.getByRole('button', { name: 'Keep this plan' }).click();
-		await expect(page.getByText('Kept, version 1')).toBeVisible();
+		await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('By hand');
+		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+		await expect(page.getByText('Saved, version 1')).toBeVisible();
 
-		await page.getByRole('link', { name: 'Kept plans' }).click();
+		await page.getByRole('link', { name: houseWords.LinksPage.keptPlans() }).click();
 		const line = page.locator('[data-plan="By hand"]');
-		await line.getByText('Change').first().click();
-		await line.getByRole('button', { name: 'Delete' }).click();
+		await line.getByText(planWords.PlansPage.change()).first().click();
+		await line.getByRole('button', { name: planWords.PlansPage.delete() }).click();
 		await expect(line).toHaveCount(0);
-		await page.getByRole('button', { name: 'Undo' }).click();
+		await page.getByRole('button', { name: gatherWords.SamePlaces.undo() }).click();
 		await expect(line).toHaveCount(1);
 	});
 });

@@ -1,3 +1,4 @@
+import * as gatherWords from '../../src/lib/words/gather';
 import type { APIRequestContext } from '@playwright/test';
 import { expect, ready, test } from './app';
 
@@ -202,11 +203,13 @@ test('two tablets that sort at once both keep everything', async ({ browser, app
 			await page.goto(`${app.address}/gather/sort`);
 			await ready(page);
 			for (let pile = 1; pile <= 5; pile++) {
-				await page.getByLabel('Bags from').fill('Ferry kiosk');
-				await page.getByLabel('Colour').selectOption('pink');
-				await page.getByLabel('Good for strand').fill(String(10 * pile + tablet));
-				await page.getByRole('button', { name: 'Into the store' }).dblclick();
-				await expect(page.getByText(`Kept: ${10 * pile + tablet} pink bags`)).toBeVisible();
+				await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
+				await page.getByLabel(gatherWords.KindColour.colour()).selectOption('pink');
+				await page
+					.getByLabel(gatherWords.SortingForm.goodForStrand())
+					.fill(String(10 * pile + tablet));
+				await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).dblclick();
+				await expect(page.getByText(`Saved: ${10 * pile + tablet} pink bags`)).toBeVisible();
 			}
 		})
 	);
@@ -222,16 +225,16 @@ test('what is typed survives a refusal, and looking at another part of the store
 }) => {
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
-	await page.getByLabel('Which way').selectOption('in');
-	await page.getByLabel('How much').fill('7');
-	await page.getByRole('button', { name: 'Book it' }).click();
-	await expect(page.getByText(/Kept: 7/)).toBeVisible();
-	await page.getByLabel('How much').fill('a few');
-	await page.getByLabel('Note').fill('from the shelf');
-	await page.getByRole('button', { name: 'Book it' }).click();
+	await page.getByLabel(gatherWords.MovementForm.whichWay()).selectOption('in');
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await expect(page.getByText(/Saved: 7/)).toBeVisible();
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('a few');
+	await page.getByLabel(gatherWords.DropOffForm.note()).fill('from the shelf');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText('“a few” is not a whole');
-	await expect(page.getByLabel('Note')).toHaveValue('from the shelf');
+	await expect(page.getByLabel(gatherWords.DropOffForm.note())).toHaveValue('from the shelf');
 	await page.getByLabel('Show').selectOption('ball');
 	await page.waitForURL(/show=ball/);
-	await expect(page.getByLabel('Note')).toHaveValue('from the shelf');
+	await expect(page.getByLabel(gatherWords.DropOffForm.note())).toHaveValue('from the shelf');
 });

@@ -1,3 +1,7 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as makerWords from '../../src/lib/words/maker';
+import * as prepareWords from '../../src/lib/words/prepare';
 import pg from 'pg';
 import { expect, expectAccessible, ready, test, goOffline } from './app';
 import { sendWhileKilled } from './killed';
@@ -10,45 +14,53 @@ test.describe('bags that come in', () => {
 	}) => {
 		await page.goto('/gather');
 		await ready(page);
-		await page.getByLabel('From', { exact: true }).fill('Bus depot canteen');
-		await page.getByLabel('Counted').selectOption('weight');
-		await page.getByRole('button', { name: 'Try it with a stand-in' }).click();
+		await page
+			.getByLabel(gatherWords.DropOffForm.from(), { exact: true })
+			.fill('Bus depot canteen');
+		await page.getByLabel(gatherWords.DropOffForm.counted()).selectOption('weight');
+		await page.getByRole('button', { name: gatherWords.ScalePanel.tryItWithAStand() }).click();
 		const scale = page.locator('[data-scale]');
-		await expect(page.getByText('steady', { exact: true })).toBeVisible();
-		await page.getByLabel('On the pan, g').fill('52.4');
-		await page.getByRole('button', { name: 'Put it on' }).click();
-		await expect(page.getByText('steady', { exact: true })).toBeVisible();
+		await expect(page.getByText(gatherWords.ScalePanel.steady(), { exact: true })).toBeVisible();
+		await page.getByLabel('On the scale, g').fill('52.4');
+		await page.getByRole('button', { name: gatherWords.StandInScale.putItOn() }).click();
+		await expect(page.getByText(gatherWords.ScalePanel.steady(), { exact: true })).toBeVisible();
 		await expect(scale).toHaveText(/^52\.[2-7] g$/);
-		await page.getByRole('button', { name: 'A handful' }).click();
+		await page.getByRole('button', { name: gatherWords.ScalePanel.aHandful() }).click();
 		await expect(page.getByLabel('Handfuls weighed, g')).toHaveValue(/^52\.\d$/);
-		await page.getByRole('button', { name: 'Tare' }).click();
+		await page.getByRole('button', { name: gatherWords.StandInScale.tare() }).click();
 		await expect(scale).toHaveText(/^-?0\.\d g$/);
-		await page.getByLabel('On the pan, g').fill('9000');
-		await page.getByRole('button', { name: 'Put it on' }).click();
-		await expect(scale).toHaveText('too heavy');
-		await expect(page.getByRole('button', { name: 'Full box' })).toBeDisabled();
-		await page.getByRole('button', { name: 'Pull the plug' }).click();
+		await page.getByLabel('On the scale, g').fill('9000');
+		await page.getByRole('button', { name: gatherWords.StandInScale.putItOn() }).click();
+		await expect(scale).toHaveText(gatherWords.ScalePanel.tooHeavy());
+		await expect(
+			page.getByRole('button', { name: gatherWords.ScalePanel.fullBox() })
+		).toBeDisabled();
+		await page.getByRole('button', { name: gatherWords.StandInScale.pullThePlug() }).click();
 		await expect(scale).toHaveText('unplugged');
 
-		await page.getByLabel('Full box weighs').fill('2.9 kg');
-		await page.getByLabel('Empty box weighs').fill('300 g');
+		await page.getByLabel(gatherWords.DropOffForm.fullBoxWeighs()).fill('2.9 kg');
+		await page.getByLabel(gatherWords.DropOffForm.emptyBoxWeighs()).fill('300 g');
 		await page.getByLabel('Handfuls weighed, g').fill('52 51 54 53');
 		await expect(page.locator('[data-count]')).toContainText(/49\d bags/);
-		await page.getByRole('button', { name: 'Keep it' }).click();
-		await expect(page.getByText('Kept: bags from Bus depot canteen.')).toBeVisible();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+		await expect(page.getByText('Saved: bags from Bus depot canteen.')).toBeVisible();
 		await expect(page.locator('[data-place="Bus depot canteen"]')).toContainText('49');
 	});
 
 	test('say at the field what is wrong, and keep what was typed', async ({ page }) => {
 		await page.goto('/gather');
 		await ready(page);
-		await page.getByLabel('Bags', { exact: true }).fill('many');
-		await page.getByRole('button', { name: 'Keep it' }).click();
-		await expect(page.locator('#drop-off-place-problem')).toHaveText('Please fill this in.');
+		await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('many');
+		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+		await expect(page.locator('#drop-off-place-problem')).toHaveText(
+			commonWords.formReader.pleaseFillThisIn()
+		);
 		await expect(page.locator('#drop-off-bags-problem')).toContainText(
 			'“many” is not a whole number'
 		);
-		await expect(page.getByLabel('Bags', { exact: true })).toHaveValue('many');
+		await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toHaveValue(
+			'many'
+		);
 	});
 
 	test('wait on the device while the network is away, and go up once when it is back', async ({
@@ -59,10 +71,10 @@ test.describe('bags that come in', () => {
 		await ready(page);
 		await goOffline(page);
 		for (const bags of ['40', '60']) {
-			await page.getByLabel('From', { exact: true }).fill('Allotment shop');
-			await page.getByLabel('Bags', { exact: true }).fill(bags);
-			await page.getByRole('button', { name: 'Keep it' }).click();
-			await expect(page.getByText('Waiting on this device')).toBeVisible();
+			await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Allotment shop');
+			await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill(bags);
+			await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+			await expect(page.getByText(prepareWords.trestle.waitingOnThisDevice())).toBeVisible();
 		}
 		await expect(page.getByText('2 entries wait on this device')).toBeVisible();
 		await context.setOffline(false);
@@ -78,24 +90,24 @@ test('an entry that is refused after it waited is put right in its form', async 
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
 	await goOffline(page);
-	await page.getByLabel('How much').fill('7000');
-	await page.getByLabel('Colour', { exact: true }).selectOption('brown');
-	await page.getByRole('button', { name: 'Book it' }).click();
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7000');
+	await page.getByLabel(gatherWords.KindColour.colour(), { exact: true }).selectOption('brown');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await expect(page.getByText('Waiting on this device: 7000 brown')).toBeVisible();
 	await context.setOffline(false);
-	await expect(page.getByText('Not kept:')).toBeVisible({ timeout: 15_000 });
+	await expect(page.getByText('Not saved:')).toBeVisible({ timeout: 15_000 });
 	await page.getByRole('link', { name: 'Sorting' }).click();
-	await expect(page.getByText('Not kept:')).toBeVisible();
-	await page.getByRole('link', { name: 'Put it right' }).click();
+	await expect(page.getByText('Not saved:')).toBeVisible();
+	await page.getByRole('link', { name: commonWords.WaitingList.putItRight() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText('not that much');
-	await expect(page.getByLabel('How much')).toHaveValue('7000');
-	await page.getByLabel('Which way').selectOption('in');
-	await page.getByLabel('How much').fill('7');
-	await page.getByRole('button', { name: 'Book it' }).click();
-	await page.getByRole('link', { name: 'Read it as a table' }).click();
+	await expect(page.getByLabel(gatherWords.LineHistory.howMuch())).toHaveValue('7000');
+	await page.getByLabel(gatherWords.MovementForm.whichWay()).selectOption('in');
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
 	await expect(page.locator('tr[data-line$="brown bag"] [data-amount]')).toHaveText('7');
-	await expect(page.getByText('Not kept:')).toHaveCount(0);
+	await expect(page.getByText('Not saved:')).toHaveCount(0);
 });
 test.use({ allowed: ['net::ERR_INTERNET_DISCONNECTED'] });
 
@@ -104,50 +116,50 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 }) => {
 	await page.goto('/gather/sort');
 	await ready(page);
-	await page.getByLabel('Bags from').fill('Ferry kiosk');
-	await page.getByLabel('Colour').selectOption('green');
-	await page.getByLabel('Good for strand').fill('120');
-	await page.getByLabel('Stuffing only').fill('9');
-	await page.getByLabel('Drying').fill('6');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
+	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('green');
+	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('120');
+	await page.getByLabel(gatherWords.SortingForm.stuffingOnly()).fill('9');
+	await page.getByLabel(gatherWords.SortingForm.drying()).fill('6');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	const pile = page.locator('[data-pile]');
 	await expect(pile).toContainText(/, green: 6 from Ferry kiosk/);
-	await page.getByLabel('Bags from').fill('Allotment shop');
-	await pile.getByRole('link', { name: 'Sort them' }).click();
-	await expect(page.getByLabel('Bags from')).toHaveValue('Ferry kiosk');
-	await page.getByLabel('Stuffing only').fill('7');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Allotment shop');
+	await pile.getByRole('link', { name: gatherWords.DryingPiles.sortThem() }).click();
+	await expect(page.getByLabel(gatherWords.SortingForm.bagsFrom())).toHaveValue('Ferry kiosk');
+	await page.getByLabel(gatherWords.SortingForm.stuffingOnly()).fill('7');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(page.locator('#sorting-strand-problem')).toContainText('Only 6 hang there');
-	await expect(page.getByLabel('Stuffing only')).toHaveValue('7');
-	await expect(page.getByText('Not kept')).toHaveCount(0);
-	await page.getByLabel('Stuffing only').fill('4');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await expect(page.getByLabel(gatherWords.SortingForm.stuffingOnly())).toHaveValue('7');
+	await expect(page.getByText(makerWords.MakerPage.notKept2())).toHaveCount(0);
+	await page.getByLabel(gatherWords.SortingForm.stuffingOnly()).fill('4');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(pile).toContainText('2 from Ferry kiosk');
-	await pile.getByRole('button', { name: 'None left' }).click();
-	await expect(pile).toContainText('none left, said');
-	await pile.getByRole('button', { name: 'They are there' }).click();
-	await pile.getByRole('button', { name: 'None left' }).click();
-	await expect(pile).toContainText('none left, said');
+	await pile.getByRole('button', { name: gatherWords.DryingPiles.noneLeft() }).click();
+	await expect(pile).toContainText('none left since');
+	await pile.getByRole('button', { name: gatherWords.DryingPiles.theyAreThere() }).click();
+	await pile.getByRole('button', { name: gatherWords.DryingPiles.noneLeft() }).click();
+	await expect(pile).toContainText('none left since');
 
 	await page.getByRole('link', { name: 'The store' }).click();
-	await page.getByRole('link', { name: 'Read it as a table' }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
 	const line = page.locator('tr[data-line$="green bag"]');
 	await expect(line.locator('[data-amount]')).toHaveText('120');
-	await page.getByLabel('Kind', { exact: true }).selectOption({ index: 0 });
-	await page.getByLabel('Colour', { exact: true }).selectOption('green');
-	await page.getByLabel('How much').fill('200');
-	await page.getByRole('button', { name: 'Book it' }).click();
+	await page.getByLabel(gatherWords.KindColour.kind(), { exact: true }).selectOption({ index: 0 });
+	await page.getByLabel(gatherWords.KindColour.colour(), { exact: true }).selectOption('green');
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('200');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText(
-		'There is not that much in the store.'
+		'There is not that much in store.'
 	);
-	await page.getByLabel('How much').fill('50');
-	await page.getByRole('button', { name: 'Book it' }).click();
+	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('50');
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('70');
 
-	await line.getByRole('link', { name: 'History' }).click();
-	await page.getByRole('link', { name: 'Take back' }).first().click();
-	await page.getByLabel('Why (optional)').fill('counted the wrong pile');
-	await page.getByRole('button', { name: 'Take it back' }).click();
+	await line.getByRole('link', { name: gatherWords.StoreTable.history() }).click();
+	await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).first().click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('counted the wrong pile');
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await expect(page.getByText('counted the wrong pile')).toBeVisible();
 	await expectAccessible(page);
@@ -158,36 +170,36 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 }) => {
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From', { exact: true }).fill('Rowing club bar');
-	await page.getByLabel('Bags', { exact: true }).fill('2890');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Rowing club bar');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('2890');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
 	const place = page.locator('[data-place="Rowing club bar"]');
 	await expect(place).toContainText('2,890');
 	await page.getByRole('link', { name: /Take back.*2.890 bags from Rowing club bar/ }).click();
-	await page.getByLabel('Why (optional)').fill('one nought too many');
-	await page.getByRole('button', { name: 'Take it back' }).click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('one nought too many');
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 	await expect(page.getByText('one nought too many')).toBeVisible();
 	await expect(place).not.toContainText('2,890');
 
 	await page.getByRole('link', { name: 'Sorting' }).click();
 	// Something stays in the store, whichever tests went before.
-	await page.getByLabel('Bags from').fill('Rowing club bar');
-	await page.getByLabel('Colour').selectOption('green');
-	await page.getByLabel('Good for strand').fill('30');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Rowing club bar');
+	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('green');
+	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('30');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(page.getByText('green sorted from Rowing club bar').first()).toBeVisible();
-	await page.getByLabel('Bags from').fill('Rowing club bar');
-	await page.getByLabel('Colour').selectOption('red');
-	await page.getByLabel('Rejected').fill('210');
-	await page.getByLabel('Good for strand').fill('40');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Rowing club bar');
+	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('red');
+	await page.getByLabel(gatherWords.SortingForm.rejected()).fill('210');
+	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('40');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await page.getByRole('link', { name: /Take back.*red sorted from Rowing club bar/ }).click();
 	await expectAccessible(page);
-	await page.getByLabel('Why (optional)').fill('21, not 210');
-	await page.getByRole('button', { name: 'Take it back' }).click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('21, not 210');
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 	await expect(page.getByText('21, not 210')).toBeVisible();
 	await page.getByRole('link', { name: 'The store' }).click();
-	await page.getByRole('link', { name: 'Read it as a table' }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
 	await expect(page.locator('tr[data-line*="green"]').first()).toBeVisible();
 	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
 });
@@ -198,7 +210,7 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 }) => {
 	await page.goto('/gather/sort');
 	await ready(page);
-	const kind = await page.getByLabel('Kind').inputValue();
+	const kind = await page.getByLabel(gatherWords.KindColour.kind()).inputValue();
 	const sort = async (typed: Record<string, string>) => {
 		const entry = { key: crypto.randomUUID(), type: 'sorting' };
 		const all = { place: 'Slipway stall', kind, colour: 'orange', ...typed };
@@ -210,17 +222,20 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 	const id = await sort({ drying: '5' });
 	await page.reload();
 	await ready(page);
-	await page.locator(`[data-pile="${id}"]`).getByRole('link', { name: 'Sort them' }).click();
-	await expect(page.getByLabel('Colour')).toHaveValue('orange');
+	await page
+		.locator(`[data-pile="${id}"]`)
+		.getByRole('link', { name: gatherWords.DryingPiles.sortThem() })
+		.click();
+	await expect(page.getByLabel(gatherWords.KindColour.colour())).toHaveValue('orange');
 	await sort({ strand: '5', dried: String(id) });
-	await page.getByLabel('Good for strand').fill('4');
-	await page.getByRole('button', { name: 'Into the store' }).click();
-	await expect(page.getByRole('alert')).toContainText('None of that pile hangs there any more');
-	await expect(page.getByLabel('Good for strand')).toHaveValue('4');
-	await page.getByRole('button', { name: 'Sort these as bags that came in' }).click();
+	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('4');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
+	await expect(page.getByRole('alert')).toContainText('That pile is not drying any more');
+	await expect(page.getByLabel(gatherWords.SortingForm.goodForStrand())).toHaveValue('4');
+	await page.getByRole('button', { name: gatherWords.SortingForm.sortTheseAsBagsThat() }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);
 	await page.getByRole('link', { name: 'The store' }).click();
-	await page.getByRole('link', { name: 'Read it as a table' }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
 	await expect(page.locator('tr[data-line$="orange bag"] [data-amount]')).toHaveText('9');
 });
 

@@ -1,3 +1,6 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as commonWords from '../../src/lib/words/common';
+import * as handOverWords from '../../src/lib/words/hand-over';
 import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { wordsOf } from './pdf';
 import { rows, sent } from './table-world';
@@ -28,45 +31,54 @@ test.beforeAll(async ({ apps, browser }) => {
 
 test('before any place receives mats, that is said', async ({ page }) => {
 	await page.goto('/hand-over');
-	await expect(page.getByRole('link', { name: 'People and places' })).toBeVisible();
+	await expect(
+		page.getByRole('link', { name: handOverWords.HandOverPage.peopleAndPlaces() })
+	).toBeVisible();
 	await page.request.post('/people?/receiving', {
 		form: { name: 'Tide House' },
 		headers: { origin: new URL(page.url()).origin }
 	});
 	await page.reload();
-	await expect(page.getByRole('heading', { name: 'Send mats' })).toBeVisible();
-	await expect(page.getByText('Nothing went out yet')).toBeVisible();
+	await expect(
+		page.getByRole('heading', { name: handOverWords.DeliverForm.sendMats() })
+	).toBeVisible();
+	await expect(page.getByText(handOverWords.HandOverPage.nothingWentOutYet())).toBeVisible();
 });
 
 test('good mats are chosen, packed, sent, and received in a word', async ({ page }) => {
 	await page.goto('/hand-over');
 	await ready(page);
 	await expect(page.locator('[data-ready]')).toHaveCount(2);
-	await page.getByRole('button', { name: 'They go' }).click();
-	await expect(page.getByLabel('Their labels')).toHaveAttribute('aria-invalid', 'true');
+	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
+	await expect(page.getByLabel(handOverWords.DeliverForm.theirLabels())).toHaveAttribute(
+		'aria-invalid',
+		'true'
+	);
 	for (const code of codes.slice(0, 2)) await page.getByLabel(new RegExp(code)).check();
 	await expect(page.locator('[data-crates]')).toHaveAttribute('data-crates', '1');
 	await expect(page.getByRole('img', { name: /Crate 1: / })).toBeVisible();
 	await expectAccessible(page);
 	// One that is not good yet is refused by its label, and nothing typed is lost.
-	const labels = page.getByLabel('Their labels');
+	const labels = page.getByLabel(handOverWords.DeliverForm.theirLabels());
 	await labels.fill(`${codes[0]} ${codes[2]}`);
-	await page.getByRole('button', { name: 'They go' }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
 	await expect(page.getByText(`${codes[2]} was not found good yet`).first()).toBeVisible();
 	await expect(labels).toHaveValue(`${codes[0]} ${codes[2]}`);
 	await labels.fill(codes.slice(0, 2).join(', '));
-	await page.getByRole('button', { name: 'They go' }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
 	await expect(page.locator('[data-ready]')).toHaveCount(0);
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');
 	// On another day than it is typed: what is no day is said at its field.
-	await delivery.getByLabel('By whom, in a word').fill('with thanks');
-	await delivery.getByLabel('On another day than today').fill('soon');
-	await delivery.getByRole('button', { name: 'It was received' }).click();
-	await expect(delivery.getByLabel('On another day than today')).toBeFocused();
+	await delivery.getByLabel(handOverWords.ReceiveButton.byWhomInAWord()).fill('with thanks');
+	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('soon');
+	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived() }).click();
+	await expect(
+		delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday())
+	).toBeFocused();
 	await expect(delivery.getByRole('alert')).toContainText('2026-11-24');
-	await delivery.getByLabel('On another day than today').fill('2026-01-05');
-	await delivery.getByRole('button', { name: 'It was received' }).click();
+	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('2026-01-05');
+	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived() }).click();
 	await expect(delivery).toContainText('received 5 Jan 2026: “with thanks”');
 	await expect(delivery.getByRole('button')).toHaveCount(0);
 });
@@ -81,7 +93,7 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 	// 2 × 0.86 m × 1.85 m.
 	await expect(page.locator('[data-figure=area]')).toContainText('3.2 m²');
 	const bags = page.locator('[data-figure=bags]');
-	await bags.getByText('bags kept from the bin').click();
+	await bags.getByText(handOverWords.accountWords.bagsKeptFromTheBin()).click();
 	await expect(bags).toContainText('Of 2 mats no label says');
 	await expectAccessible(page);
 	await page.getByRole('link', { name: /Season 20/ }).click();
@@ -94,7 +106,7 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 		const answer = await request.get(`/hand-over/account.pdf${query}`);
 		expect(answer.status()).toBe(200);
 		const words = await wordsOf(await answer.body());
-		expect(words).toContain('mats handed over');
+		expect(words).toContain(handOverWords.accountWords.matsHandedOver());
 		expect(words).toContain('3.2 m²');
 		expect(words).toContain('Of 2 mats no label says');
 	}
@@ -117,7 +129,12 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 	const { pathname } = new URL(page.url());
 	for (const query of ['', '?paper=letter&large=yes']) {
 		const note = await wordsOf(await (await request.get(`${pathname}/note.pdf${query}`)).body());
-		for (const words of [codes[0] ?? '', 'Received', 'Tide House', 'Keep it from small children'])
+		for (const words of [
+			codes[0] ?? '',
+			'Received',
+			'Tide House',
+			'Keep it away from small children'
+		])
 			expect(note).toContain(words);
 	}
 	const delivery = pathname.split('/').at(-1) ?? '';
@@ -139,31 +156,36 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 test('a place asks, is promised, and what it can count on is drawn', async ({ page }) => {
 	await page.goto('/hand-over/asks');
 	await ready(page);
-	await page.getByLabel('How many mats').fill('many');
-	await page.getByLabel('By which day').fill('2099-12-24');
-	await page.getByRole('button', { name: 'Keep it', exact: true }).click();
-	await expect(page.getByLabel('How many mats')).toHaveAttribute('aria-invalid', 'true');
-	await page.getByLabel('How many mats').fill('3');
-	await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+	await page.getByLabel(handOverWords.AskForm.howManyMats()).fill('many');
+	await page.getByLabel(handOverWords.AskForm.byWhichDay()).fill('2099-12-24');
+	await page.getByRole('button', { name: handOverWords.AskForm.keepIt(), exact: true }).click();
+	await expect(page.getByLabel(handOverWords.AskForm.howManyMats())).toHaveAttribute(
+		'aria-invalid',
+		'true'
+	);
+	await page.getByLabel(handOverWords.AskForm.howManyMats()).fill('3');
+	await page.getByRole('button', { name: handOverWords.AskForm.keepIt(), exact: true }).click();
 	const ask = page.locator('[data-ask]');
 	await expect(ask).toContainText('three mats by 24 Dec 2099');
 	await expect(ask.locator('[data-standing]')).toContainText('Nothing is promised');
-	await ask.getByLabel('Promise them').fill('9');
+	await ask.getByLabel(handOverWords.PromiseForm.promiseThem()).fill('9');
 	await ask.getByRole('button', { name: /Promised/ }).click();
-	await expect(ask.getByText('They ask for 3: promise no more.')).toBeVisible();
-	await ask.getByLabel('Promise them').fill('3');
+	await expect(ask.getByText('They ask for 3. You cannot promise more.')).toBeVisible();
+	await ask.getByLabel(handOverWords.PromiseForm.promiseThem()).fill('3');
 	await ask.getByRole('button', { name: /Promised/ }).click();
 	await expect(ask.locator('[data-standing]')).toContainText('3 promised, and it will come short');
 	await expectAccessible(page);
 	const place = page.locator('[data-place="Tide House"]');
 	await place.locator('summary').click();
-	await place.getByLabel('When somebody is there').fill('every night from nine');
+	await place
+		.getByLabel(handOverWords.PlaceForm.whenSomebodyIsThere())
+		.fill('every night from nine');
 	await place.getByRole('button', { name: /Keep it/ }).click();
 	await expect(page.locator('[data-place="Tide House"]')).toContainText('every night from nine');
 	// Asked by mistake: taken back with a reason.
-	await ask.getByText('Take it back').click();
-	await ask.getByLabel('Why (optional)').fill('another year');
-	await ask.getByRole('button', { name: /Take back/ }).click();
+	await ask.getByText(commonWords.TakeBack.takeItBack()).click();
+	await ask.getByLabel(commonWords.EntryForm.whyOptional()).fill('another year');
+	await ask.getByRole('button', { name: /Undo/ }).click();
 	await expect(ask).toHaveCount(0);
 });
 
@@ -186,8 +208,8 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await ready(page);
 	await expect(page.locator('[data-stuffing]')).toContainText('stuffing for three pillows');
 	await goOffline(page);
-	await page.getByLabel('Scrap in it, weighed').fill('250 g');
-	await page.getByRole('button', { name: 'Keep the pillow' }).click();
+	await page.getByLabel(handOverWords.PillowForm.scrapInItWeighed()).fill('250 g');
+	await page.getByRole('button', { name: handOverWords.PillowForm.keepThePillow() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.locator('[data-pillow]')).toHaveCount(1, { timeout: 20_000 });
@@ -195,12 +217,12 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await page.goto('/hand-over');
 	await ready(page);
 	await page.getByLabel(new RegExp(codes[2] ?? '')).check();
-	await page.getByRole('button', { name: 'A pillow with each' }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.aPillowWithEach() }).click();
 	await expect(page.locator('[data-pairs]')).toHaveAttribute('data-pairs', '1');
-	await page.getByText(/Crates of/).click();
-	await page.getByLabel('A gathering goes with it').fill('Tea at six');
-	await page.getByLabel('On which day').fill('2099-12-10');
-	await page.getByRole('button', { name: 'They go' }).click();
+	await page.getByText(/Boxes of/).click();
+	await page.getByLabel(handOverWords.DeliverForm.aGatheringGoesWithIt()).fill('Tea at six');
+	await page.getByLabel(handOverWords.DeliverForm.onWhichDay()).fill('2099-12-10');
+	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
 	await expect(page.locator('[data-delivery]').first()).toContainText('One mat and one pillow');
 	const calendar = await (await page.request.get('/hand-over/calendar.ics')).text();
 	expect(calendar).toContain('Tea at six (one mat to Tide House)');
@@ -208,10 +230,10 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	expect(calendar).not.toContain('X-M');
 	// By mistake: it is taken back with a reason, and lies there again.
 	await page.locator('[data-delivery] a').first().click();
-	await page.getByText('Take it back').click();
-	await page.getByLabel('Why (optional)').fill('the van broke down');
-	await page.getByRole('button', { name: /Take back/ }).click();
-	await expect(page.getByText('No delivery of this group has that label')).toBeVisible();
+	await page.getByText(commonWords.TakeBack.takeItBack()).click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('the van broke down');
+	await page.getByRole('button', { name: /Undo/ }).click();
+	await expect(page.getByText('No delivery of this group has that code')).toBeVisible();
 	await page.goto('/hand-over');
 	await expect(page.locator('[data-ready]')).toHaveCount(1);
 });
@@ -220,10 +242,13 @@ test('a mat that comes back counts no more, and is checked again', async ({ page
 	await page.goto(`/check/${codes[0]}`);
 	await ready(page);
 	await expect(page.locator('[data-state]')).toHaveText('received');
-	await page.getByRole('button', { name: 'It came back' }).click();
-	await expect(page.getByLabel('Why it came back')).toHaveAttribute('aria-invalid', 'true');
-	await page.getByLabel('Why it came back').fill('a tie gave');
-	await page.getByRole('button', { name: 'It came back' }).click();
+	await page.getByRole('button', { name: checkWords.CameBack.itCameBack() }).click();
+	await expect(page.getByLabel(checkWords.CameBack.whyItCameBack())).toHaveAttribute(
+		'aria-invalid',
+		'true'
+	);
+	await page.getByLabel(checkWords.CameBack.whyItCameBack()).fill('a tie gave');
+	await page.getByRole('button', { name: checkWords.CameBack.itCameBack() }).click();
 	await expect(page.locator('[data-state]')).toHaveText('sent back: check it again');
 	await page.goto('/hand-over/account');
 	await expect(page.locator('[data-figure=mats]')).toContainText('1');

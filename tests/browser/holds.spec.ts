@@ -1,3 +1,7 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as commonWords from '../../src/lib/words/common';
+import * as planWords from '../../src/lib/words/plan';
+import * as tableDayWords from '../../src/lib/words/table-day';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import http from 'node:http';
@@ -110,7 +114,7 @@ test('paper says what the bench says, by the measures of the group, and whose th
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await keep(page, 'For the wall');
+	await keep(page, tableDayWords.DayRun.forTheWall());
 	const before = await tally(page, 'toCollect').textContent();
 	const plan = /plan\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? '';
 	const measured = {
@@ -134,14 +138,16 @@ test('paper says what the bench says, by the measures of the group, and whose th
 	const bags = await tally(page, 'toPrepare').textContent();
 	const collected = await tally(page, 'toCollect').textContent();
 	expect(collected).not.toBe(before);
-	await expect(page.locator('[data-basis]')).toContainText('by this group’s own measures');
+	await expect(page.locator('[data-basis]')).toContainText(
+		commonWords.basisWords.byThisGroupsOwnMeasures()
+	);
 	const word = planToWord(startingPlan);
 	const words = await wordsOf(
 		await (await request.get(`/sheets/plan.pdf?p=${word}&lengths=cm`)).body()
 	);
 	expect(words).toContain(`${collected} `);
 	expect(words).toContain(`${bags} `);
-	expect(words).toContain('Figures by this group’s own measures.');
+	expect(words).toContain('Figures are by this group’s own measures.');
 	const crochet = await wordsOf(await (await request.get(`/sheets/crochet.pdf?p=${word}`)).body());
 	const rows = /(\d+) stitches in every row; (\d+) rows/.exec(crochet);
 	expect(crochet).toContain(`chain ${Number(rows?.[1]) + 1} and turn`);
@@ -177,23 +183,25 @@ test('what two keep at once is never overwritten by a change of units', async ({
 	context
 }) => {
 	await page.goto('/plans');
-	await page.getByRole('link', { name: 'For the wall' }).click();
+	await page.getByRole('link', { name: tableDayWords.DayRun.forTheWall() }).click();
 	await page.waitForURL(/\/plan\/[0-9a-f-]{36}/);
 	await ready(page);
 	const other = await context.newPage();
 	await other.goto(page.url());
 	await ready(other);
-	await other.getByLabel('Name of the plan').fill('For the wall, wider');
-	await other.getByRole('button', { name: 'Keep this plan' }).click();
-	await expect(other.getByText('Kept, version 2')).toBeVisible();
+	await other.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('For the wall, wider');
+	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await expect(other.getByText('Saved, version 2')).toBeVisible();
 
 	// The page loads anew what stands there, and what is typed here still began from version 1.
 	await page.getByRole('button', { name: /change to feet/ }).click();
 	await openStep(page, 'Size');
-	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('33 7/16 in');
-	await page.getByLabel('Name of the plan').fill('For the wall, mine');
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
-	await expect(page.getByText('This plan was kept elsewhere meanwhile.')).toBeVisible();
+	await expect(page.getByLabel(checkWords.CheckForm.width(), { exact: true })).toHaveValue(
+		'33 7/16 in'
+	);
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('For the wall, mine');
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await expect(page.getByText(planWords.PlanIdPage.thisPlanWasKeptElsewhere())).toBeVisible();
 	await page.goto('/plans');
 	await expect(page.getByRole('link', { name: 'For the wall, wider' })).toBeVisible();
 	await page.getByRole('button', { name: /change to centimetres/ }).click();

@@ -1,3 +1,6 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as knowHowWords from '../../src/lib/words/know-how';
+import * as peopleWords from '../../src/lib/words/people';
 import { exerciseKinds, exerciseOf, isRight } from '../../src/lib/core/know-how/exercises';
 import { actNames, actTitles } from '../../src/lib/stages/know-how/links/lesson-titles';
 import { PDFDocument } from '@cantoo/pdf-lib';
@@ -12,14 +15,14 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await ready(page);
 	await expectAccessible(page);
 	await page.getByRole('link', { name: actTitles['loop-joint'], exact: true }).click();
-	await expect(page.locator('[data-step="1"]')).toContainText('Lay the strand’s last ring down');
+	await expect(page.locator('[data-step="1"]')).toContainText('Put down the last loop of the yarn');
 	await expect(page.locator('[data-step]')).toHaveCount(1);
-	await page.getByLabel('Seconds a step').selectOption('1.5');
+	await page.getByLabel(knowHowWords.ActSteps.secondsAStep()).selectOption('1.5');
 	const drawn = () => page.locator('[data-step] svg').innerHTML();
-	await page.getByRole('button', { name: 'Next' }).focus();
+	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.locator('[data-step="2"]')).toContainText('up through its eye');
-	const far = page.getByLabel('How far');
+	const far = page.getByLabel(knowHowWords.ActSteps.howFar());
 	await expect(far).toHaveValue('100');
 	const after = await drawn();
 	// Turned back with a key, and held there.
@@ -30,11 +33,11 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	expect(before).not.toBe(after);
 	await page.keyboard.press('End');
 	expect(await drawn()).toBe(after);
-	await page.getByRole('button', { name: 'Back' }).click();
+	await page.getByRole('button', { name: knowHowWords.ActSteps.back() }).click();
 	await expect(page.locator('[data-step="1"]')).toBeVisible();
-	await page.getByRole('button', { name: 'Let it move' }).click();
+	await page.getByRole('button', { name: knowHowWords.ActSteps.letItMove() }).click();
 	await expect(page.locator('[data-step="2"]')).toBeVisible();
-	await page.getByRole('button', { name: 'Stop' }).click();
+	await page.getByRole('button', { name: knowHowWords.ActSteps.stop() }).click();
 	const stopped = await drawn();
 	await page.waitForTimeout(300);
 	expect(await drawn()).toBe(stopped);
@@ -48,8 +51,10 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	expect(await drawn()).not.toBe(right);
 	await page.goto('/know-how/spiral');
 	await expect(page.getByRole('link', { name: /see it for the right/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Next' }).click();
-	await expect(page.getByRole('note', { name: 'Caution' })).toContainText('trained adults');
+	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
+	await expect(page.getByRole('note', { name: commonWords.Caution.caution() })).toContainText(
+		'trained adults'
+	);
 	await page.getByRole('link', { name: 'Practise: Which slit joins which' }).click();
 	await expect(page).toHaveURL(/practice\?kind=slit/);
 	await page.setViewportSize({ width: 390, height: 844 });
@@ -64,8 +69,10 @@ test('where less movement is asked for, a step stands at once as it is left lyin
 	const page = await context.newPage();
 	await page.goto('/know-how/loop-joint');
 	await ready(page);
-	await page.getByRole('button', { name: 'Next' }).click();
-	await expect(page.getByLabel('How far')).toHaveValue('100', { timeout: 400 });
+	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
+	await expect(page.getByLabel(knowHowWords.ActSteps.howFar())).toHaveValue('100', {
+		timeout: 400
+	});
 	await context.close();
 });
 
@@ -103,7 +110,7 @@ test('acts, faults and words are found by a word, a beginning, or a slip of the 
 		['treble', 'Double crochet', 'word']
 	] as const) {
 		await page.goto('/know-how');
-		await page.getByLabel('Look for an act, a fault, a word').fill(asked);
+		await page.getByLabel(knowHowWords.KnowHowPage.lookForAnActA()).fill(asked);
 		await page.keyboard.press('Enter');
 		await expect(
 			page.locator(`[data-found=${sort}]`).getByRole('link', { name: title, exact: true })
@@ -113,7 +120,9 @@ test('acts, faults and words are found by a word, a beginning, or a slip of the 
 	await expect(page).toHaveURL(/know-how\/words#/);
 	await expectAccessible(page);
 	await page.goto('/know-how?q=zzzzqqqq');
-	await expect(page.getByRole('heading', { name: 'Nothing speaks of that' })).toBeVisible();
+	await expect(
+		page.getByRole('heading', { name: knowHowWords.KnowHowPage.nothingSpeaksOfThat() })
+	).toBeVisible();
 	for (const [q, status] of [
 		['%00', 400],
 		['%22%3Cscript%3E', 200],
@@ -151,7 +160,7 @@ test('what was opened once is there without network, and practice goes on', asyn
 	await goOffline(page);
 	await page.goto('/know-how/overhand');
 	await ready(page);
-	await page.getByRole('button', { name: 'Next' }).click();
+	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
 	await expect(page.locator('[data-step="2"]')).toContainText('into a loop');
 	await page.goto('/know-how/practice?kind=snug&seed=4');
 	await ready(page);
@@ -175,18 +184,22 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	await page.reload();
 	await ready(page);
 	await expect(page.locator('[data-back="over-under"]')).toContainText(/again in \d+ min/);
-	await expect(page.locator('[data-back=hook]')).toHaveText('not tried yet');
+	await expect(page.locator('[data-back=hook]')).toHaveText(knowHowWords.practiceLog.notTriedYet());
 	// Under a name: it begins anew, and is read from the book.
 	await page.goto('/people');
-	await page.getByLabel('Somebody new').fill('Wren');
-	await page.getByRole('button', { name: 'Add them' }).click();
+	await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill('Wren');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem() }).click();
 	await expect(page).toHaveURL(/of=/);
 	await page.goto('/know-how/practice?kind=over-under&seed=7');
-	await page.getByLabel('Keep it').selectOption({ label: 'under Wren' });
-	await page.getByRole('button', { name: 'Keep it so' }).click();
+	await page
+		.getByLabel(knowHowWords.KnowHowPracticePage.keepIt())
+		.selectOption({ label: 'under Wren' });
+	await page.getByRole('button', { name: knowHowWords.KnowHowPracticePage.keepItSo() }).click();
 	await ready(page);
 	await expect(page.getByText('Kept under Wren')).toBeVisible();
-	await expect(page.locator('[data-back="over-under"]')).toHaveText('not tried yet');
+	await expect(page.locator('[data-back="over-under"]')).toHaveText(
+		knowHowWords.practiceLog.notTriedYet()
+	);
 	await page.goto('/know-how/practice?kind=over-under&seed=7');
 	await ready(page);
 	const kept = page.waitForResponse((answer) => answer.url().endsWith('/api/entries'));
@@ -199,7 +212,7 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	await page.getByRole('link', { name: 'Wren', exact: true }).click();
 	await ready(page);
 	await expect(page.locator('[data-practised="over-under"]')).toContainText('right 1 of 1');
-	await page.getByRole('button', { name: 'Open Weave to Wren, as new to it' }).click();
+	await page.getByRole('button', { name: 'Let Wren sit at Weave, as new to it' }).click();
 	await expect(page.locator('[name=seat_weave]')).toHaveValue('new');
 	await page.getByRole('button', { name: /^Keep/ }).first().click();
 	await expect(page.locator('[data-person=Wren]')).toContainText('weave');
@@ -222,7 +235,7 @@ test('from what one sees, by a question, to what is done about it', async ({ pag
 		expect((await page.request.get(`/know-how/faults?${query}`)).status()).toBe(200);
 });
 
-test('a question is answered, says why, and a wrong slant falls out as a ring', async ({
+test('a question is answered, says why, and a wrong slant falls out as a loop', async ({
 	page
 }) => {
 	for (const kind of exerciseKinds) {
@@ -240,10 +253,12 @@ test('a question is answered, says why, and a wrong slant falls out as a ring', 
 		`[data-answer="${slit.options.find((option) => isRight(slit.facts, option) === right)}"]`;
 	await page.locator(answer(false)).focus();
 	await page.keyboard.press('Enter');
-	await expect(page.locator('[data-right=false]')).toContainText('falls out as a ring');
+	await expect(page.locator('[data-right=false]')).toContainText('falls out as a loop');
 	await expect(page.locator(answer(false))).toBeFocused();
 	await page.locator(answer(true)).click();
-	await expect(page.locator('[data-right=true]')).toContainText('Yes.');
+	await expect(page.locator('[data-right=true]')).toContainText(
+		knowHowWords.KnowHowPracticePage.yes()
+	);
 	await page.goto('/know-how/practice?kind=slit&seed=12&answer=99');
 	await expect(page.locator('[data-right]')).toHaveCount(0);
 	await expectAccessible(page);

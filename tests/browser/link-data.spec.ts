@@ -1,3 +1,5 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as houseWords from '../../src/lib/words/house';
 import { expect, keep, ready, test } from './app';
 import { put, rows, sent } from './table-world';
 
@@ -55,7 +57,7 @@ test('what a link brings is what its page shows: nothing private of anybody', as
 		await page.goto(at);
 		await ready(page);
 		await page.getByRole('button', { name }).first().click();
-		return new URL(await page.getByLabel('The new link').inputValue()).pathname;
+		return new URL(await page.getByLabel(commonWords.MadeLink.theNewLink()).inputValue()).pathname;
 	};
 	/** What is asked for as the application asks, with what every page brings. */
 	const brought = async (path: string) => {
@@ -68,14 +70,14 @@ test('what a link brings is what its page shows: nothing private of anybody', as
 	const told =
 		/isChild|"chance"|"level"|practised|"needs"|shy of|draught|low-sight|foreseen|a word for the desk|email/;
 
-	const station = await linkOf('/links', 'To this station, for its tablet');
+	const station = await linkOf('/links', houseWords.LinksPage.toThisStationForIts());
 	const tablet = await brought(station);
 	expect(tablet.text).toContain('Kit');
 	expect(tablet.text).not.toMatch(told);
 	for (const name of ['ballsWanted', 'planId', 'pace', 'stock', 'came', 'besides', 'version'])
 		expect(tablet.names).not.toContain(name);
 
-	const asks = await brought(await linkOf('/links', 'To what is asked for'));
+	const asks = await brought(await linkOf('/links', houseWords.LinksPage.toWhatIsAskedFor()));
 	expect(asks.text).not.toMatch(/Kit|Wren|Boat shed/);
 	expect(asks.text).not.toMatch(told);
 

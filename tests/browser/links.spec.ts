@@ -1,3 +1,7 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as houseWords from '../../src/lib/words/house';
+import * as peopleWords from '../../src/lib/words/people';
+import * as planWords from '../../src/lib/words/plan';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, ready, test } from './app';
 import { put, rows } from './table-world';
@@ -9,7 +13,7 @@ async function linkBy(page: Page, name: string): Promise<string> {
 	await page.goto('/links');
 	await ready(page);
 	await page.getByRole('button', { name }).click();
-	return new URL(await page.getByLabel('The new link').inputValue()).pathname;
+	return new URL(await page.getByLabel(commonWords.MadeLink.theNewLink()).inputValue()).pathname;
 }
 
 test('what is asked for and the calendar are read by their links, and by nothing else of them', async ({
@@ -19,14 +23,16 @@ test('what is asked for and the calendar are read by their links, and by nothing
 	app
 }) => {
 	const [asks, calendar] = [
-		await linkBy(page, 'To what is asked for'),
-		await linkBy(page, 'To the calendar')
+		await linkBy(page, houseWords.LinksPage.toWhatIsAskedFor()),
+		await linkBy(page, houseWords.LinksPage.toTheCalendar())
 	];
 	expect(asks).toMatch(/^\/a\/[\w-]{64}$/);
 	const visitor = await (await browser.newContext({ baseURL: app.address })).newPage();
 	await visitor.goto(asks);
-	await expect(visitor.getByRole('heading', { name: 'Bags wanted' })).toBeVisible();
-	await expect(visitor.getByRole('link', { name: 'Gather' })).toHaveCount(0);
+	await expect(
+		visitor.getByRole('heading', { name: houseWords.AAddressPage.bagsWanted2() })
+	).toBeVisible();
+	await expect(visitor.getByRole('link', { name: peopleWords.PeoplePage.gather() })).toHaveCount(0);
 	await expectAccessible(visitor);
 	const sheet = await request.get(`${asks}/sheet.pdf`);
 	expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
@@ -63,15 +69,15 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 		`insert into table_day (group_id, id, day, place) select id, $1, current_date + 1, 'Boat shed' from volunteer_group`,
 		[day]
 	);
-	const address = await linkBy(page, 'To this station, for its tablet');
+	const address = await linkBy(page, houseWords.LinksPage.toThisStationForIts());
 	const tablet = await browser.newContext({ baseURL: app.address });
 	const station = await tablet.newPage();
 	await station.goto(address);
 	await ready(station);
-	await expect(station.getByRole('link', { name: 'Gather' })).toHaveCount(0);
+	await expect(station.getByRole('link', { name: peopleWords.PeoplePage.gather() })).toHaveCount(0);
 	const tap = station.locator('[data-tap]').first();
 	await tap.click();
-	await expect(station.locator('[data-said]')).toContainText('Kept');
+	await expect(station.locator('[data-said]')).toContainText(planWords.PlansPage.kept());
 	// Another station, another entry and another day are not its own.
 	const sent = async (type: string, typed: object) => {
 		const entries = [{ key: crypto.randomUUID(), type, typed: { day, ...typed } }];
@@ -91,8 +97,11 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	await station.waitForTimeout(450);
 	await tap.click();
 	await page.goto('/links');
-	await page.locator('[data-link=station]').getByRole('button', { name: 'Revoke' }).click();
-	await expect(page.locator('[data-link=station]')).toContainText('revoked');
+	await page
+		.locator('[data-link=station]')
+		.getByRole('button', { name: houseWords.LinksPage.revoke() })
+		.click();
+	await expect(page.locator('[data-link=station]')).toContainText(houseWords.LinksPage.revoked());
 	// What it could not have kept while it was open it does not leave there now.
 	expect(await sent('drop-off', { place: 'x', bags: '3' })).toBe('refused');
 	expect(await sent('tap', { day: crypto.randomUUID(), station: 'cut', count: '5' })).toBe(
@@ -109,7 +118,11 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 		)
 		.toBe(2);
 	await expectAccessible(page);
-	await page.locator('[data-late=tap]').first().getByRole('button', { name: 'Keep it' }).click();
+	await page
+		.locator('[data-late=tap]')
+		.first()
+		.getByRole('button', { name: houseWords.LinksPage.keepIt() })
+		.click();
 	await expect(page.locator('[data-late=tap]')).toHaveCount(1);
 	await page.locator('[data-late=tap]').first().getByRole('button', { name: 'Throw' }).click();
 	await expect(page.locator('[data-late=tap]')).toHaveCount(0);

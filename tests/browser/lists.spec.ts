@@ -1,3 +1,5 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as prepareWords from '../../src/lib/words/prepare';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, ready, test } from './app';
 
@@ -7,11 +9,11 @@ test.use({ world: 'lists', allowed: ['status of 422', 'status of 404'] });
 async function bring(page: Page, list: 'drop-offs' | 'movements', text: string) {
 	await page.goto('/gather/lists');
 	await ready(page);
-	await page.getByLabel('It is a list of').selectOption(list);
+	await page.getByLabel(gatherWords.GatherListsPage.itIsAListOf()).selectOption(list);
 	await page
-		.getByLabel('The file')
+		.getByLabel(gatherWords.GatherListsPage.theFile())
 		.setInputFiles({ name: 'autumn.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-	await page.getByRole('button', { name: 'Look at it' }).click();
+	await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
 	await page.waitForURL(/lists\/[0-9a-f-]{36}$/);
 	await ready(page);
 }
@@ -21,8 +23,8 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 }) => {
 	const rows = ['2026-11-12,Ferry kiosk,120,dry', 'last week,Ferry kiosk,many,', '2026-11-13,,7,'];
 	await bring(page, 'drop-offs', ['Day,Source,How many,Weather', ...rows].join('\r\n'));
-	await expect(page.getByText('No column is said to be “bags”, which is needed.')).toBeVisible();
-	await page.getByLabel('How many').selectOption('bags');
+	await expect(page.getByText('“bags” is needed: choose its column.')).toBeVisible();
+	await page.getByLabel(prepareWords.ToolForm.howMany()).selectOption('bags');
 	await expect(page.locator('[data-problem]')).toHaveCount(3);
 	await expect(page.getByLabel('Row 3, date')).toHaveValue('last week');
 	await expect(page.locator('[data-problem="3 bags"]')).toContainText(
@@ -31,9 +33,9 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 	await expect(page.getByLabel('Row 4, place')).toHaveValue('');
 	const cell = page.locator('[data-problem="4 place"]');
 	await cell.getByRole('textbox').fill('Tide House');
-	await cell.getByRole('button', { name: 'Put right' }).click();
+	await cell.getByRole('button', { name: gatherWords.ListProblems.putRight() }).click();
 	await expect(page.locator('[data-problem]')).toHaveCount(2);
-	await expect(page.getByRole('button', { name: /Keep all/ })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: /Save all/ })).toHaveCount(0);
 	await page.getByLabel('Weather').selectOption('note');
 	await expectAccessible(page);
 	await page.goto('/gather');
@@ -44,11 +46,11 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 		'drop-offs',
 		'date;place;bags;note\n2026-11-12;Ferry kiosk;120;"dry; folded"\n2026-11-13;Tide House;7;'
 	);
-	await expect(page.getByText('Every row is good')).toBeVisible();
+	await expect(page.getByText(gatherWords.GatherListsIdPage.everyRowIsGood())).toBeVisible();
 	await expect(page.locator('[data-head="note"]').first()).toHaveText('dry; folded');
-	await page.getByRole('button', { name: 'Keep all 2 rows' }).click();
+	await page.getByRole('button', { name: 'Save all 2 rows' }).click();
 	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
-	await page.getByRole('link', { name: 'Look at them' }).click();
+	await page.getByRole('link', { name: gatherWords.GatherListsIdPage.lookAtThem() }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('120');
 	await expect(page.getByText('dry; folded')).toBeVisible();
 });
@@ -60,11 +62,13 @@ test('movements are checked against the store row by row, and the same list is n
 		['kind,colour,form,amount', ...amounts.map((n) => `Thin carrier,red,bag,${n}`)].join('\n');
 	await bring(page, 'movements', list([10, -12, 5]));
 	await expect(page.locator('[data-problem="3 amount"]')).toContainText('only 10 of that');
-	await page.getByRole('button', { name: 'Take it off the table' }).click();
+	await page
+		.getByRole('button', { name: gatherWords.GatherListsIdPage.takeItOffTheTable() })
+		.click();
 	await page.waitForURL(/lists$/);
 
 	await bring(page, 'movements', list([10, -4]));
-	await page.getByRole('button', { name: 'Keep all 2 rows' }).click();
+	await page.getByRole('button', { name: 'Save all 2 rows' }).click();
 	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
 	await page.reload();
 	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
@@ -72,7 +76,7 @@ test('movements are checked against the store row by row, and the same list is n
 	await expect(page.locator('[data-line="Thin carrier red bag"] [data-amount]')).toHaveText('6');
 
 	await bring(page, 'movements', list([10, -4]));
-	await expect(page.getByText('The very same rows were kept')).toBeVisible();
+	await expect(page.getByText('The same rows were saved')).toBeVisible();
 });
 
 test('odd counts are asked about where they stand, and are kept once they are said to be right', async ({
@@ -86,13 +90,13 @@ test('odd counts are asked about where they stand, and are kept once they are sa
 	const odd = page.locator('[data-odd]');
 	await expect(odd).toHaveCount(1);
 	await expect(odd).toContainText('this place brings about 40 at a time');
-	await expect(page.getByRole('button', { name: /Keep all/ })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: /Save all/ })).toHaveCount(0);
 	await expectAccessible(page);
 	await page.getByLabel('Row 4, bags').fill('3999');
-	await odd.getByRole('button', { name: 'Put right' }).click();
+	await odd.getByRole('button', { name: gatherWords.ListProblems.putRight() }).click();
 	await expect(page.getByLabel('Row 4, bags')).toHaveValue('3999');
-	await page.getByRole('button', { name: 'This count is right' }).click();
-	await page.getByRole('button', { name: 'Keep all 3 rows' }).click();
+	await page.getByRole('button', { name: gatherWords.ListQuestions.thisCountIsRight() }).click();
+	await page.getByRole('button', { name: 'Save all 3 rows' }).click();
 	await expect(page.getByText('All 3 rows are kept')).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-place="Tin jetty"]')).toContainText(/4.079/);
@@ -103,12 +107,14 @@ test('what cannot be read is refused in a sentence, with what was pasted kept', 
 }) => {
 	await page.goto('/gather/lists');
 	await ready(page);
-	await page.getByRole('button', { name: 'Look at it' }).click();
-	await expect(page.getByText('Choose a file, or paste the list.')).toBeVisible();
-	await page.getByLabel('Or paste it here').fill('date,place,bags\n"2026-11-12,Ferry');
-	await page.getByRole('button', { name: 'Look at it' }).click();
-	await expect(page.getByText('a quotation mark is opened and never closed')).toBeVisible();
-	await expect(page.getByLabel('Or paste it here')).toHaveValue(/Ferry/);
+	await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
+	await expect(page.getByText(gatherWords.GatherListsActs.chooseAFileOrPaste())).toBeVisible();
+	await page
+		.getByLabel(gatherWords.GatherListsPage.orPasteItHere())
+		.fill('date,place,bags\n"2026-11-12,Ferry');
+	await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
+	await expect(page.getByText('a quotation mark is never closed')).toBeVisible();
+	await expect(page.getByLabel(gatherWords.GatherListsPage.orPasteItHere())).toHaveValue(/Ferry/);
 	await expectAccessible(page);
 });
 

@@ -1,3 +1,8 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as makingWords from '../../src/lib/words/making';
+import * as measuresWords from '../../src/lib/words/measures';
+import * as planWords from '../../src/lib/words/plan';
+import * as prepareWords from '../../src/lib/words/prepare';
 import type { Page } from '@playwright/test';
 import {
 	expect,
@@ -59,9 +64,9 @@ async function begin(page: Page, plan: string, maker: string): Promise<string> {
 			.locator('[data-mat]')
 			.evaluateAll((all) => all.map((one) => one.getAttribute('data-mat') ?? ''));
 	const before = await codes();
-	await page.getByLabel('By which plan').selectOption({ label: plan });
-	await page.getByLabel('Who makes it').selectOption({ label: maker });
-	await page.getByRole('button', { name: 'Begin it' }).click();
+	await page.getByLabel(makingWords.BeginForm.byWhichPlan()).selectOption({ label: plan });
+	await page.getByLabel(makingWords.BeginForm.whoMakesIt()).selectOption({ label: maker });
+	await page.getByRole('button', { name: makingWords.BeginForm.beginIt() }).click();
 	await expect(page.locator('[data-mat]')).toHaveCount(before.length + 1);
 	return (await codes()).find((one) => !before.includes(one)) ?? '';
 }
@@ -70,10 +75,12 @@ async function begin(page: Page, plan: string, maker: string): Promise<string> {
 async function windBall(page: Page): Promise<void> {
 	await page.goto('/prepare');
 	await ready(page);
-	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
+	await page
+		.getByLabel(prepareWords.WorkPanel.cutAndJoinedFor())
+		.selectOption({ label: 'Mat for the Tide House' });
 	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
 		await page.getByRole('button', { name }).first().click();
-		await expect(page.locator('[data-said]')).toContainText('Kept');
+		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.kept());
 	}
 }
 
@@ -83,45 +90,42 @@ test('a mat is begun by a plan, and stands among those in hand, to scale', async
 	await expect(mat).toHaveAttribute('data-need', 'begin');
 	await expect(mat).toContainText('Mabel');
 	await expect(mat).toContainText('row 0 of 211');
-	await expect(mat.getByRole('img')).toHaveAttribute(
-		'aria-label',
-		'The mat as far as it is made: row 0 of 211'
-	);
+	await expect(mat.getByRole('img')).toHaveAttribute('aria-label', 'The mat so far: row 0 of 211');
 	await expectAccessible(page);
 });
 
-test('rows are counted by tap, by key and by number, and one is taken back', async ({ page }) => {
+test('rows are counted by tap, by key and by number, and one is undone', async ({ page }) => {
 	await page.goto(`/make/${code}`);
 	await ready(page);
 	await page.locator('[data-back]').click();
 	await expect(page.getByText('No row is made here yet')).toBeVisible();
 	await page.locator('[data-row]').click();
 	await expect(count(page)).toHaveText('1');
-	await expect(page.locator('[data-said]')).toHaveText('Kept: row 1.');
+	await expect(page.locator('[data-said]')).toHaveText('Saved: row 1.');
 	// A pedal is a keyboard with one key.
 	await page.keyboard.press('PageDown');
 	await expect(count(page)).toHaveText('2');
-	await expect(page.locator('[data-said]')).toHaveText('Kept: row 2.');
+	await expect(page.locator('[data-said]')).toHaveText('Saved: row 2.');
 	// A row counter that hangs on the work, as its stand-in says it.
 	await page.evaluate(() => window.dispatchEvent(new Event('row-counter')));
-	await expect(page.locator('[data-said]')).toHaveText('Kept: row 3.');
+	await expect(page.locator('[data-said]')).toHaveText('Saved: row 3.');
 	await page.locator('[data-back]').click();
-	await expect(page.locator('[data-said]')).toHaveText('Kept: one back, to row 2.');
+	await expect(page.locator('[data-said]')).toHaveText('Saved: one back, to row 2.');
 	await page.locator('[data-back]').click();
 	await expect(count(page)).toHaveText('1');
 	for (const [typed, said] of [
-		['eighty', 'This is a number of rows, like 88.'],
-		['10000', 'Its plan has 211 rows: 10000 is far beyond them.']
+		['eighty', makingWords.RowCounter.thisIsANumberOf()],
+		['10000', 'Its plan has 211 rows; 10000 is too many.']
 	] as const) {
-		await page.getByLabel('To row').fill(typed);
-		await page.getByRole('button', { name: 'Say so' }).click();
+		await page.getByLabel(makingWords.RowCounter.toRow()).fill(typed);
+		await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
 		await expect(page.getByRole('alert')).toHaveText(said);
-		await expect(page.getByLabel('To row')).toHaveValue(typed);
+		await expect(page.getByLabel(makingWords.RowCounter.toRow())).toHaveValue(typed);
 	}
-	await page.getByLabel('To row').fill('88');
-	await page.getByRole('button', { name: 'Say so' }).click();
-	await expect(page.locator('[data-said]')).toHaveText('Kept: to row 88.');
-	await expect(page.getByLabel('To row')).toHaveValue('');
+	await page.getByLabel(makingWords.RowCounter.toRow()).fill('88');
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+	await expect(page.locator('[data-said]')).toHaveText('Saved: to row 88.');
+	await expect(page.getByLabel(makingWords.RowCounter.toRow())).toHaveValue('');
 	await page.reload();
 	await ready(page);
 	await expect(count(page)).toHaveText('88');
@@ -146,14 +150,14 @@ test('what is counted goes back for nobody who reads the page meanwhile', async 
 	});
 	const said = page.locator('[data-said]');
 	await page.locator('[data-row]').click();
-	await expect(said).toHaveText(`Kept: row ${before + 1}.`);
+	await expect(said).toHaveText(`Saved: row ${before + 1}.`);
 	await page.locator('[data-row]').click();
-	await expect(said).toHaveText(`Kept: row ${before + 2}.`);
+	await expect(said).toHaveText(`Saved: row ${before + 2}.`);
 	await page.waitForResponse(/__data\.json/);
 	await page.locator('[data-back]').click();
-	await expect(said).toHaveText(`Kept: one back, to row ${before + 1}.`);
+	await expect(said).toHaveText(`Saved: one back, to row ${before + 1}.`);
 	await page.locator('[data-back]').click();
-	await expect(said).toHaveText(`Kept: one back, to row ${before}.`);
+	await expect(said).toHaveText(`Saved: one back, to row ${before}.`);
 	await quiet(page);
 	const seen = await page.evaluate(() => (window as unknown as { seen: string[] }).seen);
 	expect(seen.map(Number)).toEqual([before + 1, before + 2, before + 1, before]);
@@ -179,13 +183,15 @@ test('two phones on one mat, one without network: no row is lost and none counts
 		await other.locator('[data-row]').click();
 		await expect(count(other)).toHaveText(String(made));
 	}
-	await expect(other.locator('[data-said]')).toContainText('Waiting on this device');
+	await expect(other.locator('[data-said]')).toContainText(
+		prepareWords.trestle.waitingOnThisDevice()
+	);
 	await page.locator('[data-row]').click();
-	await expect(page.locator('[data-said]')).toHaveText('Kept: row 89.');
+	await expect(page.locator('[data-said]')).toHaveText('Saved: row 89.');
 	// What the one says, the other's rows were not seen by: they count on.
-	await page.getByLabel('To row').fill('100');
-	await page.getByRole('button', { name: 'Say so' }).click();
-	await expect(page.locator('[data-said]')).toHaveText('Kept: to row 100.');
+	await page.getByLabel(makingWords.RowCounter.toRow()).fill('100');
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+	await expect(page.locator('[data-said]')).toHaveText('Saved: to row 100.');
 	await other.context().setOffline(false);
 	await expect
 		.poll(
@@ -207,8 +213,8 @@ test('two phones on one mat, one without network: no row is lost and none counts
 test('a mat is passed on, and its rows go with it', async ({ page }) => {
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByLabel('Who has it from now on').selectOption({ label: 'Odo' });
-	await page.getByRole('button', { name: 'Pass it on' }).click();
+	await page.getByLabel(makingWords.MakeCodePage.whoHasItFromNow()).selectOption({ label: 'Odo' });
+	await page.getByRole('button', { name: makingWords.MakeCodePage.passItOn() }).click();
 	await expect(page.getByRole('heading', { name: `Odo ${code}` })).toBeVisible();
 	await expect(count(page)).toHaveText('103');
 });
@@ -221,9 +227,9 @@ test('a loom is counted from each end, and says what still fits', async ({ page 
 		/of (\d+) rows/.exec((await page.locator('section[aria-label=Rows]').textContent()) ?? '') ??
 		[];
 	await page.locator('[data-row]').click();
-	await expect(page.locator('[data-next]')).toContainText('The next pass begins under.');
+	await expect(page.locator('[data-next]')).toContainText('The next pass starts under.');
 	await page.getByRole('radio', { name: /far end/ }).check();
-	await expect(page.locator('[data-next]')).toContainText('The next pass begins over.');
+	await expect(page.locator('[data-next]')).toContainText('The next pass starts over.');
 	for (const made of [2, 3]) {
 		await page.locator('[data-row]').click();
 		await expect(count(page)).toHaveText(String(made));
@@ -240,11 +246,11 @@ test('bands are counted one after the other', async ({ page }) => {
 	await ready(page);
 	const rowsText = page.locator('section[aria-label=Rows]');
 	const [, each = '0'] = /next its row 1 of (\d+)/.exec((await rowsText.textContent()) ?? '') ?? [];
-	await page.getByLabel('To row').fill(String(Number(each) + 1));
-	await page.getByRole('button', { name: 'Say so' }).click();
+	await page.getByLabel(makingWords.RowCounter.toRow()).fill(String(Number(each) + 1));
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
 	await expect(rowsText).toContainText(/band\s+2 of \d+,\s+next its row 2/);
 	await expect(page.locator('[data-next]')).toContainText(
-		'At every return it links into the edge of band 1.'
+		'At every turn, link it into the edge of band 1.'
 	);
 });
 
@@ -255,7 +261,7 @@ test('a frame is counted panel by panel, its first and last row under the nails'
 	await page.goto(`/make/${frame}`);
 	await ready(page);
 	await expect(page.locator('[data-next]')).toContainText(
-		'This row passes under each nail’s loop.'
+		makingWords.RowCounter.thisRowPassesUnderEach()
 	);
 	await page.locator('[data-row]').click();
 	await expect(count(page)).toHaveText('1');
@@ -266,7 +272,7 @@ test('a frame is counted panel by panel, its first and last row under the nails'
 test('a mat that is none is said, and no link leads to another', async ({ page }) => {
 	const answer = await page.goto('/make/ABCDE');
 	expect(answer?.status()).toBe(404);
-	await expect(page.getByText('No mat in hand has that label.')).toBeVisible();
+	await expect(page.getByText(makingWords.MakeCodeActs.noMatInHandHas())).toBeVisible();
 });
 
 test.describe('without scripts', () => {
@@ -274,7 +280,7 @@ test.describe('without scripts', () => {
 	test('a row can be counted', async ({ page }) => {
 		await page.goto(`/make/${code}`);
 		await expect(count(page)).toHaveText('103');
-		await page.getByRole('button', { name: 'Row done' }).click();
+		await page.getByRole('button', { name: makingWords.RowCounter.rowDone() }).click();
 		await expect(count(page)).toHaveText('104');
 	});
 });
@@ -296,12 +302,12 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	const [ball] = await wound();
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	const label = page.getByLabel('The ball’s label');
+	const label = page.getByLabel(makingWords.StrandInHand.theBallsLabel());
 	await label.fill('ABC');
-	await page.getByRole('button', { name: 'Give it' }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt() }).click();
 	await expect(label).toHaveAttribute('aria-invalid', 'true');
 	await label.fill(ball?.code ?? '');
-	await page.getByRole('button', { name: 'Give it' }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt() }).click();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 	await page.reload();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
@@ -339,17 +345,23 @@ test('balls are chosen so that the stripes come out, and where a colour will not
 	await expect(page.locator('[data-way=mirror]')).toContainText('Mirror it from row 209');
 	await expectAccessible(page);
 	// What is left is said before it is kept.
-	await page.getByLabel('It weighs').fill(`${((ball?.grams ?? 0) / 2).toFixed(1)} g`);
+	await page
+		.getByLabel(makingWords.WeighBall.itWeighs())
+		.fill(`${((ball?.grams ?? 0) / 2).toFixed(1)} g`);
 	const half = (ball?.metres ?? 0) / 2;
 	await expect(page.locator('[data-left]')).toContainText(`${Math.round(half)} m left`);
-	await page.getByRole('button', { name: 'Read it from a scale' }).click();
-	await page.getByLabel('On the pan, g').fill('60');
-	await page.getByRole('button', { name: 'Put it on' }).click();
-	await page.getByRole('button', { name: 'Take it' }).click();
-	await expect(page.getByLabel('It weighs')).toHaveValue(/^(59\.9|60|60\.1) g$/);
+	await page.getByRole('button', { name: makingWords.WeighBall.readItFromAScale() }).click();
+	await page.getByLabel('On the scale, g').fill('60');
+	await page.getByRole('button', { name: gatherWords.StandInScale.putItOn() }).click();
+	await page.getByRole('button', { name: makingWords.WeighBall.takeIt() }).click();
+	await expect(page.getByLabel(makingWords.WeighBall.itWeighs())).toHaveValue(
+		/^(59\.9|60|60\.1) g$/
+	);
 	await page
-		.locator('form', { has: page.getByRole('heading', { name: 'Weigh what is left' }) })
-		.getByRole('button', { name: 'Keep it' })
+		.locator('form', {
+			has: page.getByRole('heading', { name: makingWords.WeighBall.weighWhatIsLeft() })
+		})
+		.getByRole('button', { name: makingWords.MatSays.keepIt() })
 		.click();
 	await expect(page.locator('[data-colour=blue]')).not.toContainText(
 		`${Math.round(ball?.metres ?? 0)} m in hand`
@@ -380,16 +392,19 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 		await sent(page, 'mat-size', { mat, row, width });
 	await page.goto(`/make/${mat}`);
 	await ready(page);
-	await page.getByLabel('Length so far').fill('long');
+	await page.getByLabel(makingWords.MatSays.lengthSoFar()).fill('long');
 	const measure = page.locator('form', {
-		has: page.getByRole('heading', { name: 'Measure it' })
+		has: page.getByRole('heading', { name: makingWords.MatSays.measureIt() })
 	});
-	await measure.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByLabel('Length so far')).toHaveAttribute('aria-invalid', 'true');
-	await expect(page.getByLabel('Length so far')).toHaveValue('long');
-	await page.getByLabel('Length so far').fill('120 cm');
-	await page.getByLabel('Width there').fill('81 cm');
-	await measure.getByRole('button', { name: 'Keep it' }).click();
+	await measure.getByRole('button', { name: makingWords.MatSays.keepIt() }).click();
+	await expect(page.getByLabel(makingWords.MatSays.lengthSoFar())).toHaveAttribute(
+		'aria-invalid',
+		'true'
+	);
+	await expect(page.getByLabel(makingWords.MatSays.lengthSoFar())).toHaveValue('long');
+	await page.getByLabel(makingWords.MatSays.lengthSoFar()).fill('120 cm');
+	await page.getByLabel(makingWords.MatSays.widthThere()).fill('81 cm');
+	await measure.getByRole('button', { name: makingWords.MatSays.keepIt() }).click();
 	await expect(page.locator('[data-course]')).toContainText('narrows');
 	await expect(page.locator('[data-course]')).toContainText('stitches lost since row');
 	// Rows of 8 mm: 185 cm take 231 of them, whatever is learned of rows by that.
@@ -398,11 +413,13 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	await page.getByRole('button', { name: 'Make it 231 rows' }).click();
 	await expect(page.locator('section[aria-label=Rows]')).toContainText('of 231 rows');
 	await page.goto('/measures');
-	await expect(page.getByText('Swatch').first()).toBeVisible();
+	await expect(page.getByText(measuresWords.measureWords.swatch()).first()).toBeVisible();
 	await page.goto('/make');
 	await expect(page.locator(`[data-mat="${mat}"]`)).toHaveAttribute('data-need', 'narrows');
 	await expect(
-		page.locator(`[data-mat="${mat}"]`).getByRole('link', { name: 'Show the last stitch' })
+		page
+			.locator(`[data-mat="${mat}"]`)
+			.getByRole('link', { name: makingWords.matWords.showTheLastStitch() })
 	).toBeVisible();
 });
 
@@ -420,12 +437,12 @@ test('a mat that stands still is asked after, kindly, once', async ({ page, app 
 	const line = page.locator(`[data-mat="${mat}"]`);
 	await expect(line).toHaveAttribute('data-need', 'ask');
 	await line.getByRole('button', { name: 'Write to Odo' }).click();
-	await expect(line.getByRole('status')).toHaveText('Written: it lies in the outbox.');
+	await expect(line.getByRole('status')).toHaveText(makingWords.NeedAct.writtenItLiesInThe());
 	// Pressed once it is done with; a page that is read anew asks again, and is refused.
 	await page.reload();
 	await ready(page);
 	await line.getByRole('button', { name: 'Write to Odo' }).click();
-	await expect(line.getByRole('status')).toContainText('within the week already');
+	await expect(line.getByRole('status')).toContainText('already got a message');
 	await page.goto('/make/outbox');
 	await expect(page.locator(`[data-message="${mat}"]`)).toHaveCount(1);
 	await expect(page.locator(`[data-message="${mat}"]`)).toContainText('Odo');
@@ -443,7 +460,7 @@ test('how the ends of a loom began says whether they meet as opposites', async (
 	await page.getByRole('button', { name: 'No, it went under' }).click();
 	await expect(meeting).toHaveAttribute('data-meeting', before === 'fine' ? 'add-row' : 'fine');
 	// Three rows from an end that began under: the next is under again after three.
-	await expect(page.locator('[data-next]')).toContainText('The next pass begins over.');
+	await expect(page.locator('[data-next]')).toContainText('The next pass starts over.');
 	await page.reload();
 	await expect(meeting).toHaveAttribute('data-meeting', before === 'fine' ? 'add-row' : 'fine');
 });

@@ -1,3 +1,7 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as houseWords from '../../src/lib/words/house';
+import * as makerWords from '../../src/lib/words/maker';
+import * as makingWords from '../../src/lib/words/making';
 import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from '@playwright/test';
 import type { App } from './app';
@@ -82,16 +86,16 @@ test.beforeAll(async ({ apps, browser }) => {
 test('a link is made on the mat’s page, shown once, and read by a phone', async ({ page }) => {
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: 'Make a link' }).click();
-	const field = page.getByLabel('The new link');
+	await page.getByRole('button', { name: makingWords.MakerLink.makeALink() }).click();
+	const field = page.getByLabel(commonWords.MadeLink.theNewLink());
 	await expect(field).toBeVisible();
 	link = new URL(await field.inputValue()).pathname;
 	expect(link).toMatch(/^\/m\/[\w-]{64}$/);
-	await expect(page.getByRole('img', { name: 'The link as a square code' })).toBeVisible();
+	await expect(page.getByRole('img', { name: 'QR code of the link' })).toBeVisible();
 	await expectAccessible(page);
 	await page.reload();
 	await expect(field).toHaveCount(0);
-	await expect(page.getByText('not used yet')).toBeVisible();
+	await expect(page.getByText(makingWords.MakerLink.notUsedYet())).toBeVisible();
 });
 
 test('is small: page, styles and scripts under 60 kB on a first visit', async ({
@@ -201,30 +205,32 @@ test('a ball is wished for and a word said; both are on the mat’s page, and a 
 	const own = await phone(browser, app);
 	await own.goto(link);
 	await ready(own);
-	await own.getByRole('button', { name: 'I need a ball' }).click();
+	await own.getByRole('button', { name: commonWords.note.iNeedABall() }).click();
 	await expect(own.locator('[data-wish=ball]')).toBeVisible();
-	await own.getByRole('button', { name: 'Send it' }).click();
-	await expect(own.locator('[data-word]')).toHaveText('Write a word first.');
-	await own.getByLabel('A word on it').fill('The blue is <nearly> gone');
-	await own.getByRole('button', { name: 'Send it' }).click();
-	await expect(own.locator('[data-word]')).toHaveText('Your word is kept.');
+	await own.getByRole('button', { name: makerWords.MakerPage.sendIt() }).click();
+	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.writeAWordFirst());
+	await own.getByLabel(makingWords.NotesOnMat.aWordOnIt()).fill('The blue is <nearly> gone');
+	await own.getByRole('button', { name: makerWords.MakerPage.sendIt() }).click();
+	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.yourWordIsKept());
 	await page.goto('/make');
 	const mat = page.locator(`[data-mat="${code}"]`);
 	await expect(mat).toHaveAttribute('data-need', 'ball');
-	await expect(mat.getByRole('link', { name: 'Send a ball' })).toHaveAttribute(
+	await expect(mat.getByRole('link', { name: makingWords.matWords.sendABall() })).toHaveAttribute(
 		'href',
 		`/make/${code}#strand`
 	);
 	await page.goto(`/make/${code}`);
 	await expect(page.locator('[data-notes]')).toContainText('The blue is <nearly> gone');
 	await expect(page.locator('[data-notes]')).toContainText('by its maker');
-	await own.getByRole('button', { name: 'please fetch it' }).click();
+	await own.getByRole('button', { name: commonWords.note.pleaseFetchIt() }).click();
 	await expect(own.locator('[data-wish=fetch]')).toBeVisible();
 	await page.reload();
 	await ready(page);
 	await expect(page.locator('[data-says]')).toContainText('wants to be fetched');
-	await page.getByLabel('Who has it from now on').selectOption({ label: 'Mabel' });
-	await page.getByRole('button', { name: 'Pass it on' }).click();
+	await page
+		.getByLabel(makingWords.MakeCodePage.whoHasItFromNow())
+		.selectOption({ label: 'Mabel' });
+	await page.getByRole('button', { name: makingWords.MakeCodePage.passItOn() }).click();
 	await expect(page.locator('[data-says]')).toHaveCount(0);
 	await own.context().close();
 });
@@ -268,7 +274,7 @@ test('keeps rows, notes and wishes of its own mat alone; letters, row 10,000 and
 	};
 	expect(await send('row', { mat: other, step: '1' })).toMatchObject({
 		outcome: 'refused',
-		problems: { mat: 'This link opens another mat. Ask whoever gave it to you.' }
+		problems: { mat: houseWords.linkEntries.thisLinkOpensAnotherMat() }
 	});
 	for (const [type, typed] of [
 		['hand-on', { mat: code, person: '' }],
@@ -278,7 +284,7 @@ test('keeps rows, notes and wishes of its own mat alone; letters, row 10,000 and
 	] as const)
 		expect(await send(type, typed)).toMatchObject({
 			outcome: 'refused',
-			problems: { entry: 'This link keeps the rows, notes and wishes of its mat, nothing else.' }
+			problems: { entry: houseWords.linkEntries.thisLinkKeepsTheRows() }
 		});
 	for (const to of ['eighty', '10000', '-3'])
 		expect(await send('rows', { mat: code, to })).toMatchObject({
@@ -329,7 +335,7 @@ test('guessed, changed, of a plan, revoked: a sentence, and what a phone has sti
 	page,
 	request
 }) => {
-	const opensNothing = 'This link opens nothing any more.';
+	const opensNothing = 'This link does not work any more.';
 	const changed = link.slice(0, -1) + (link.endsWith('A') ? 'B' : 'A');
 	for (const wrong of [changed, '/m/x', `/m/${'A'.repeat(64)}`]) {
 		const answer = await page.goto(wrong);
@@ -343,23 +349,24 @@ test('guessed, changed, of a plan, revoked: a sentence, and what a phone has sti
 	await laidBy(own);
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: 'Revoke' }).click();
-	await expect(page.getByRole('button', { name: 'Revoke' })).toHaveCount(0);
+	await page.getByRole('button', { name: makingWords.MakerLink.revoke() }).click();
+	await expect(page.getByRole('button', { name: makingWords.MakerLink.revoke() })).toHaveCount(0);
 	const before = await booked(app, code);
 	await row(own).click();
 	await expect(own.getByRole('alert')).toContainText(opensNothing);
-	await expect(own.getByRole('alert')).toContainText('is held for a coordinator of the group');
+	await expect(own.getByRole('alert')).toContainText('waits for a coordinator');
 	expect(await booked(app, code)).toBe(before);
 	// Sent again it is held once, and a coordinator has it counted.
 	await page.goto('/links');
 	await expect(page.locator('[data-late=row]')).toHaveCount(1);
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: makingWords.MatSays.keepIt() }).click();
 	await expect(page.locator('[data-late=row]')).toHaveCount(0);
 	expect(await booked(app, code)).toBe(before + 1);
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: 'Make a link' }).click();
-	const anew = new URL(await page.getByLabel('The new link').inputValue()).pathname;
+	await page.getByRole('button', { name: makingWords.MakerLink.makeALink() }).click();
+	const anew = new URL(await page.getByLabel(commonWords.MadeLink.theNewLink()).inputValue())
+		.pathname;
 	const closed = await own.goto(link);
 	expect(closed?.status()).toBe(404);
 	await own.context().close();

@@ -1,3 +1,8 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as houseWords from '../../src/lib/words/house';
+import * as measuresWords from '../../src/lib/words/measures';
+import * as planWords from '../../src/lib/words/plan';
 import { expect, expectAccessible, ready, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
@@ -8,22 +13,22 @@ test('the table is asked once what it is called, and is called so from then on',
 }) => {
 	await page.goto('/gather');
 	await ready(page);
-	const asked = page.getByRole('form', { name: 'What your table is called' });
-	await asked.getByRole('button', { name: 'That is its name' }).click();
-	await expect(asked.getByRole('alert')).toHaveText('Say what the group is called.');
-	await asked.getByLabel('What is your table called?').fill('  Quay   mat table ');
-	await asked.getByRole('button', { name: 'That is its name' }).click();
+	const asked = page.getByRole('form', { name: commonWords.NameAsked.whatYourTableIsCalled() });
+	await asked.getByRole('button', { name: commonWords.NameAsked.thatIsItsName() }).click();
+	await expect(asked.getByRole('alert')).toHaveText(houseWords.GroupsActs.sayWhatTheGroupIs());
+	await asked.getByLabel(commonWords.NameAsked.whatIsYourTableCalled()).fill('  Quay   mat table ');
+	await asked.getByRole('button', { name: commonWords.NameAsked.thatIsItsName() }).click();
 	await expect(asked).toHaveCount(0);
 	await expect(page).toHaveURL(/\/gather$/);
 	await page.goto('/settings');
 	await ready(page);
-	const name = page.getByLabel('What the group is called');
+	const name = page.getByLabel(houseWords.SettingsPage.whatTheGroupIsCalled());
 	await expect(name).toHaveValue('Quay mat table');
 	await name.fill('');
-	await page.getByRole('button', { name: 'Use these for all' }).click();
-	await expect(page.locator('#name-problem')).toHaveText('Say what the group is called.');
+	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseForAll() }).click();
+	await expect(page.locator('#name-problem')).toHaveText(houseWords.GroupsActs.sayWhatTheGroupIs());
 	await name.fill('Long hall table');
-	await page.getByRole('button', { name: 'Use these for all' }).click();
+	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseForAll() }).click();
 	await page.goto('/plans');
 	await expect(page.getByText('Long hall table. Figures as of now')).toBeVisible();
 });
@@ -33,34 +38,36 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 }) => {
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
-	await page.getByLabel('Brought by, if they like').fill('Wren');
-	await page.getByLabel('Bags', { exact: true }).fill('810');
-	await page.getByLabel('Note').fill('two sacks');
-	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByText('Kept: bags from Ferry kiosk.')).toBeVisible();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
+	await page.getByLabel(gatherWords.DropOffForm.broughtByIfTheyLike()).fill('Wren');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('810');
+	await page.getByLabel(gatherWords.DropOffForm.note()).fill('two sacks');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await expect(page.getByText('Saved: bags from Ferry kiosk.')).toBeVisible();
 	// What was said of the last ends when the next is begun.
-	await page.getByLabel('Bags', { exact: true }).fill('1');
-	await expect(page.getByText('Kept: bags from Ferry kiosk.')).toHaveCount(0);
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('1');
+	await expect(page.getByText('Saved: bags from Ferry kiosk.')).toHaveCount(0);
 
 	const back = page.getByRole('link', { name: /Take back ?: 810 bags from Ferry kiosk/ });
 	await back.click();
-	await expect(page.getByLabel('Why (optional)')).toBeFocused();
-	await page.getByRole('link', { name: 'Cancel' }).click();
-	await expect(page.getByLabel('Why (optional)')).toHaveCount(0);
+	await expect(page.getByLabel(commonWords.EntryForm.whyOptional())).toBeFocused();
+	await page.getByRole('link', { name: commonWords.EntryForm.cancel() }).click();
+	await expect(page.getByLabel(commonWords.EntryForm.whyOptional())).toHaveCount(0);
 	await expect(back).toBeFocused();
 
 	await back.click();
-	await page.getByLabel('Why (optional)').fill('81, not 810');
-	await page.getByRole('button', { name: 'Take it back' }).click();
-	await expect(page.getByText('Taken back. It stands in its fields again')).toBeVisible();
-	await expect(page.getByLabel('From', { exact: true })).toBeFocused();
-	await expect(page.getByLabel('From', { exact: true })).toHaveValue('Ferry kiosk');
-	await expect(page.getByLabel('Brought by, if they like')).toHaveValue('Wren');
-	await expect(page.getByLabel('Bags', { exact: true })).toHaveValue('810');
-	await expect(page.getByLabel('Note')).toHaveValue('two sacks');
-	await page.getByLabel('Bags', { exact: true }).fill('81');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('81, not 810');
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
+	await expect(page.getByText('Undone. It is in the fields again')).toBeVisible();
+	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toBeFocused();
+	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toHaveValue(
+		'Ferry kiosk'
+	);
+	await expect(page.getByLabel(gatherWords.DropOffForm.broughtByIfTheyLike())).toHaveValue('Wren');
+	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toHaveValue('810');
+	await expect(page.getByLabel(gatherWords.DropOffForm.note())).toHaveValue('two sacks');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('81');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"] td').first()).toHaveText('81');
 	await expectAccessible(page);
 });
@@ -76,25 +83,25 @@ test('a movement that a sorting made goes back to the sorting table', async ({ p
 	await page.goto('/gather/store');
 	await ready(page);
 	await page.locator('[data-stack$="blue bag"]').click();
-	await page.getByRole('link', { name: 'Take back' }).click();
-	await page.getByLabel('Why (optional)').fill('they were grey');
-	await page.getByRole('button', { name: 'Take it back' }).click();
+	await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).click();
+	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('they were grey');
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
 	await expect(page).toHaveURL(/\/gather\/sort$/);
 	await expect(page.locator('#sorting-strand')).toHaveValue('40');
 	await expect(page.locator('#sorting-colour')).toHaveValue('blue');
-	await expect(page.getByText('Taken back. It stands in its fields again')).toBeVisible();
+	await expect(page.getByText('Undone. It is in the fields again')).toBeVisible();
 });
 
 test('bags that come in damp hang from the start', async ({ page }) => {
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From', { exact: true }).fill('Bus depot canteen');
-	await page.getByLabel('Bags', { exact: true }).fill('60');
-	await page.getByLabel('All of it is damp, and hung to dry').check();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Bus depot canteen');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('60');
+	await page.getByLabel(gatherWords.DropOffForm.allOfItIsDamp()).check();
 	await page.locator('#drop-off-look_again').fill('3');
-	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByText('Kept: bags from Bus depot canteen, hung to dry.')).toBeVisible();
-	await expect(page.locator('[data-damp]')).toHaveText('came damp, hung to dry');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await expect(page.getByText('Saved: bags from Bus depot canteen, hung to dry.')).toBeVisible();
+	await expect(page.locator('[data-damp]')).toHaveText(gatherWords.GatherPage.cameDampHungToDry());
 	await page.goto('/gather/sort');
 	await expect(page.locator('[data-lot="Bus depot canteen"] [data-left]')).toHaveText('0');
 	await expect(
@@ -123,17 +130,17 @@ test('a scale is to be connected, or its numbers typed; the stand-in is there wh
 	});
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('Counted').selectOption('weight');
+	await page.getByLabel(gatherWords.DropOffForm.counted()).selectOption('weight');
 	await expect(page.getByText('Weigh on any scale and type the numbers below')).toBeVisible();
 	await expect(page.locator('[data-scale]')).toHaveCount(0);
-	await page.getByRole('button', { name: 'Connect a scale' }).click();
+	await page.getByRole('button', { name: gatherWords.ScalePanel.connectAScale() }).click();
 	await expect(page.locator('[data-scale]')).toHaveText('412.0 g');
-	await page.getByRole('button', { name: 'Full box' }).click();
-	await expect(page.getByLabel('Full box weighs')).toHaveValue('412 g');
-	await page.getByRole('button', { name: 'Let the scale go' }).click();
+	await page.getByRole('button', { name: gatherWords.ScalePanel.fullBox() }).click();
+	await expect(page.getByLabel(gatherWords.DropOffForm.fullBoxWeighs())).toHaveValue('412 g');
+	await page.getByRole('button', { name: gatherWords.ScalePanel.letTheScaleGo() }).click();
 
-	await page.getByRole('button', { name: 'Try it with a stand-in' }).click();
-	await page.getByLabel('On the pan, g').fill('52.4');
+	await page.getByRole('button', { name: gatherWords.ScalePanel.tryItWithAStand() }).click();
+	await page.getByLabel('On the scale, g').fill('52.4');
 	// What is said aloud is counted while the digits flicker: once for what settles.
 	await page.evaluate(() => {
 		const said: string[] = [];
@@ -146,7 +153,7 @@ test('a scale is to be connected, or its numbers typed; the stand-in is there wh
 				subtree: true
 			});
 	});
-	await page.getByRole('button', { name: 'Put it on' }).click();
+	await page.getByRole('button', { name: gatherWords.StandInScale.putItOn() }).click();
 	await expect(page.locator('[data-scale-said]')).toHaveText('52 g');
 	await page.evaluate(() => new Promise((done) => setTimeout(done, 3000)));
 	const said = await page.evaluate(() => (window as unknown as { said: string[] }).said);
@@ -157,21 +164,27 @@ test('a scale is to be connected, or its numbers typed; the stand-in is there wh
 test('handfuls of one kind count once for its mass, and that is said', async ({ page }) => {
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From', { exact: true }).fill('Allotment shop');
-	await page.getByLabel('Counted').selectOption('weight');
-	await page.getByLabel('Full box weighs').fill('2.9 kg');
-	await page.getByLabel('Empty box weighs').fill('300 g');
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Allotment shop');
+	await page.getByLabel(gatherWords.DropOffForm.counted()).selectOption('weight');
+	await page.getByLabel(gatherWords.DropOffForm.fullBoxWeighs()).fill('2.9 kg');
+	await page.getByLabel(gatherWords.DropOffForm.emptyBoxWeighs()).fill('300 g');
 	await page.getByLabel('Handfuls weighed, g').fill('56 57 55 56');
-	await page.getByLabel('The handfuls are all of').selectOption({ label: 'Thin carrier' });
-	await expect(page.getByText('They then count, once, for what such a bag weighs')).toBeVisible();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page
+		.getByLabel(gatherWords.DropOffForm.theHandfulsAreAllOf())
+		.selectOption({ label: 'Thin carrier' });
+	await expect(
+		page.getByText('They then count, once, for the weight of this kind of bag')
+	).toBeVisible();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
 	await expect(
 		page.getByText(
-			'Kept: bags from Allotment shop, their handfuls counted once for the kind’s own mass.'
+			'Saved: bags from Allotment shop, their handfuls counted once for the kind’s own mass.'
 		)
 	).toBeVisible();
 	await page.goto('/measures');
-	await expect(page.getByText('Handful', { exact: true }).locator('visible=true')).toHaveCount(1);
+	await expect(
+		page.getByText(measuresWords.measureWords.handful(), { exact: true }).locator('visible=true')
+	).toHaveCount(1);
 });
 
 test('what is lacking is drawn as film still missing, and the ask sheet is filled in', async ({
@@ -180,18 +193,18 @@ test('what is lacking is drawn as film still missing, and the ask sheet is fille
 	await page.goto('/plan');
 	await ready(page);
 	await page.locator('#name').fill('Mat for the winter rooms');
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 	await page.goto('/gather/asks');
 	await ready(page);
 	await page.getByLabel('Mats wanted of Mat for the winter rooms').fill('2');
-	await page.getByRole('button', { name: 'Set' }).click();
+	await page.getByRole('button', { name: gatherWords.GatherAsksPage.set() }).click();
 	const missing = page.locator('[data-missing]');
 	await expect(missing).toHaveCount(1);
 	const asked = await page.locator('[data-ask] td').last().textContent();
 	await expect(missing).toContainText(`${asked}`.trim());
-	await page.getByLabel('Bring them to').fill('Old Ropery Hall');
-	await page.getByLabel('Until').fill('2026-12-05');
+	await page.getByLabel(gatherWords.GatherAsksPage.bringThemTo()).fill('Old Ropery Hall');
+	await page.getByLabel(gatherWords.GatherAsksPage.until()).fill('2026-12-05');
 	const sheet = page.getByRole('link', { name: /^Ask sheet/ });
 	await expect(sheet).toHaveAttribute('href', /Old\+Ropery\+Hall.*2026-12-05/);
 	const href = await sheet.getAttribute('href');
@@ -207,11 +220,11 @@ test('a field that is wrong has the focus, and its sentence is its description',
 }) => {
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
-	await page.getByLabel('Bags', { exact: true }).fill('many');
-	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByLabel('Bags', { exact: true })).toBeFocused();
-	await expect(page.getByLabel('Bags', { exact: true })).toHaveAccessibleDescription(
-		/“many” is not a whole number/
-	);
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('many');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toBeFocused();
+	await expect(
+		page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })
+	).toHaveAccessibleDescription(/“many” is not a whole number/);
 });

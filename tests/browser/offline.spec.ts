@@ -1,3 +1,8 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as prepareWords from '../../src/lib/words/prepare';
+import * as tableDayWords from '../../src/lib/words/table-day';
 import { createServer, request as connect } from 'node:http';
 import { text } from 'node:stream/consumers';
 import type { Page } from '@playwright/test';
@@ -48,12 +53,12 @@ test('after a first visit every page of the table opens without network, says it
 	await page.goto('/gather');
 	await ready(page);
 	await expectAccessible(page);
-	await page.getByLabel('From', { exact: true }).fill('Allotment shop');
-	await page.getByLabel('Bags', { exact: true }).fill('70');
-	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByText('Waiting on this device')).toBeVisible();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Allotment shop');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('70');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await expect(page.getByText(prepareWords.trestle.waitingOnThisDevice())).toBeVisible();
 	// Gone to from page to page, and back: it waits still.
-	await page.getByRole('link', { name: 'Make', exact: true }).click();
+	await page.getByRole('link', { name: checkWords.CheckPage.make(), exact: true }).click();
 	await expect(page).toHaveURL(/\/make$/);
 	await expect(page.locator('[data-laid-by]')).toBeVisible();
 	await page.reload();
@@ -83,10 +88,10 @@ test('three tabs of a day without network send what they have once, each in its 
 	await goOffline(...tabs);
 	for (const round of [1, 2, 3, 4])
 		for (const [at, tab] of tabs.entries()) {
-			await tab.getByLabel('From', { exact: true }).fill(`Tab ${at}`);
-			await tab.getByLabel('Bags', { exact: true }).fill(`${round}${at}0`);
-			await tab.getByRole('button', { name: 'Keep it' }).click();
-			await expect(tab.getByLabel('Bags', { exact: true })).toHaveValue('');
+			await tab.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill(`Tab ${at}`);
+			await tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill(`${round}${at}0`);
+			await tab.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+			await expect(tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toHaveValue('');
 		}
 	const [first] = tabs;
 	if (first) await expect(first.getByText('12 entries wait on this device')).toBeVisible();
@@ -168,9 +173,9 @@ test('a new version takes over, with every page that is laid by and what waits',
 		);
 	const [former = ''] = await partsOf();
 	await goOffline(page);
-	await page.getByLabel('From', { exact: true }).fill('Lighthouse kitchen');
-	await page.getByLabel('Bags', { exact: true }).fill('35');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Lighthouse kitchen');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('35');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	// The entries cannot go up yet, while the new version is there to be fetched.
 	await context.route('**/api/entries', (route) => route.abort());
@@ -212,9 +217,9 @@ test('a table day that is planned without network waits, in its turn, and is pla
 	const plan = async (day: string, place: string) => {
 		await page.goto('/prepare/days');
 		await ready(page);
-		await page.getByLabel('On', { exact: true }).fill(day);
-		await page.getByLabel('Where', { exact: true }).fill(place);
-		await page.getByRole('button', { name: 'Add the day' }).click();
+		await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill(day);
+		await page.getByLabel(tableDayWords.PrepareDaysPage.where(), { exact: true }).fill(place);
+		await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	};
 	await plan('2099-11-05', 'Boat shed');
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
@@ -230,9 +235,9 @@ test('a table day that is planned without network waits, in its turn, and is pla
 		.poll(days, { timeout: 30_000 })
 		.toEqual([{ place: 'Boat shed' }, { place: 'Ferry hall' }]);
 	await page.goto('/prepare/days');
-	await expect(page.getByText('Not kept: a table day.')).toBeVisible();
+	await expect(page.getByText('Not saved: a table day.')).toBeVisible();
 	await expect(page.getByText('Please fill this in')).toBeVisible();
-	await page.getByRole('button', { name: 'Throw it away' }).click();
-	await expect(page.getByText('Not kept:')).toHaveCount(0);
+	await page.getByRole('button', { name: commonWords.WaitingList.throwItAway() }).click();
+	await expect(page.getByText('Not saved:')).toHaveCount(0);
 	expect(await days()).toHaveLength(2);
 });

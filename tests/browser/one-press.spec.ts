@@ -1,3 +1,4 @@
+import * as houseWords from '../../src/lib/words/house';
 import { expect, ready, test } from './app';
 import { rows } from './table-world';
 import { passphrase, theCoordinator, Visitor } from './visitor';
@@ -44,8 +45,8 @@ test('one page makes one group, pressed twice and sent again', async ({ app, con
 	await page.goto(`${app.address}/groups`);
 	await ready(page);
 	const name = `Quay Sheds ${Date.now()}`;
-	await page.getByLabel('What it is called').fill(name);
-	await page.getByRole('button', { name: 'Make the group' }).dblclick();
+	await page.getByLabel(houseWords.GroupsPage.whatItIsCalled()).fill(name);
+	await page.getByRole('button', { name: houseWords.GroupsPage.makeTheGroup() }).dblclick();
 	await expect(page).not.toHaveURL(/\/groups/);
 	const key = crypto.randomUUID();
 	const sent = await Promise.all(

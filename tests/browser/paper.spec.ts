@@ -1,3 +1,4 @@
+import * as planWords from '../../src/lib/words/plan';
 import type { Page } from '@playwright/test';
 import { choose, expect, keep, openStep, ready, test } from './app';
 import { wordsOf } from './pdf';
@@ -79,7 +80,7 @@ for (const system of ['cm', 'ft'] as const) {
 				.locator('[data-drawing=technique] svg[role=img]')
 				.first()
 				.getAttribute('aria-label');
-			await page.getByRole('button', { name: 'On paper' }).click();
+			await page.getByRole('button', { name: planWords.PaperView.onPaper() }).click();
 			const shown = await shownOn(page);
 			const plan = await sheet(page, 'plan');
 			for (const { value, interval } of shown) {
@@ -109,8 +110,12 @@ test('a sheet is a tenth of a second’s work once the first is drawn, and is th
 	const context = await browser.newContext({ baseURL: app.address, javaScriptEnabled: false });
 	const page = await context.newPage();
 	await page.goto('/plan');
-	const links = page.getByRole('list', { name: 'On paper' }).getByRole('link');
-	await expect(links).toHaveText(['Plan sheet', 'Cutting sheet', 'Crochet sheet']);
+	const links = page.getByRole('list', { name: planWords.PaperView.onPaper() }).getByRole('link');
+	await expect(links).toHaveText([
+		planWords.sheets.planSheet(),
+		planWords.sheets.cuttingSheet(),
+		planWords.sheets.crochetSheet()
+	]);
 	for (const link of await links.all()) {
 		const answer = await page.request.get(`${await link.getAttribute('href')}`);
 		expect(answer.headers()['content-type']).toBe('application/pdf');
@@ -131,7 +136,7 @@ test('the loom and the frame sheet tell every step to whoever has never seen the
 				/Load the warp: 37 strands/,
 				/Weave: over one strand/,
 				/Beat every row firm/,
-				/Finish: draw the rods out/
+				/Finish: pull the rods out/
 			]
 		],
 		[
@@ -150,7 +155,7 @@ test('the loom and the frame sheet tell every step to whoever has never seen the
 		await ready(page);
 		await openStep(page, 'Technique');
 		await choose(page, 'technique', technique);
-		await page.getByRole('button', { name: 'On paper' }).click();
+		await page.getByRole('button', { name: planWords.PaperView.onPaper() }).click();
 		const { words } = await sheet(page, maker);
 		for (const step of steps) expect(words).toMatch(step);
 	}

@@ -1,3 +1,9 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as handOverWords from '../../src/lib/words/hand-over';
+import * as peopleWords from '../../src/lib/words/people';
+import * as planWords from '../../src/lib/words/plan';
+import * as prepareWords from '../../src/lib/words/prepare';
+import * as tableDayWords from '../../src/lib/words/table-day';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, ready, test, goOffline } from './app';
 import { sendWhileKilled } from './killed';
@@ -45,12 +51,12 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await page.goto('/prepare');
 	await ready(page);
 	await expect(page.locator('[data-film-all]')).toHaveText('1.3 kg');
-	await at(page, 'Bags', 'blue').getByRole('button').tap();
-	await expect(said(page)).toHaveText('Kept: 20 blue bags laid flat.');
-	await expect(amount(page, 'Bags', 'blue')).toHaveText('80');
+	await at(page, gatherWords.DropOffForm.bags(), 'blue').getByRole('button').tap();
+	await expect(said(page)).toHaveText('Saved: 20 blue bags laid flat.');
+	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('80');
 	await page.getByLabel('Spoiled today').fill('5');
 	await at(page, 'Flat', 'blue').getByRole('button').tap();
-	await expect(amount(page, 'Cut', 'blue')).toHaveText('76');
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'blue')).toHaveText('76');
 	await expect(page.locator('[data-film=scrap]')).toContainText('42 g');
 	await expect(page.locator('[data-act]').first()).toContainText('20 blue bags cut into 76 pieces');
 	await expect(page.locator('[data-act]').first()).toContainText('62 g in pieces, 42 g to scrap');
@@ -58,10 +64,14 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await page.reload();
 	await ready(page);
 	await expect(page.getByLabel('Spoiled today')).toHaveValue('5');
-	await at(page, 'Cut', 'blue').getByRole('button', { name: 'Join 76' }).tap();
-	await expect(amount(page, 'Strand', 'blue')).toHaveText('76');
-	await at(page, 'Strand', 'blue').getByRole('button', { name: 'Ball of 19' }).tap();
-	await expect(amount(page, 'Balls', 'blue')).toHaveText('1');
+	await at(page, prepareWords.PrepareThingsCodePage.cut(), 'blue')
+		.getByRole('button', { name: 'Join 76' })
+		.tap();
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'blue')).toHaveText('76');
+	await at(page, prepareWords.PrepareThingsCodePage.strand(), 'blue')
+		.getByRole('button', { name: 'Ball of 19' })
+		.tap();
+	await expect(amount(page, planWords.tallyWords.balls(), 'blue')).toHaveText('1');
 	await expect(page.locator('[data-film-all]')).toHaveText('1.3 kg');
 	await page.getByRole('link', { name: 'Balls and labels' }).tap();
 	const ball = page.locator('[data-ball]').first();
@@ -74,7 +84,7 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await context.close();
 });
 
-test('the same by the keyboard alone, and taken back', async ({ page }) => {
+test('the same by the keyboard alone, and undone', async ({ page }) => {
 	await page.goto('/prepare');
 	await ready(page);
 	for (const [place, name, goes, count] of [
@@ -90,30 +100,32 @@ test('the same by the keyboard alone, and taken back', async ({ page }) => {
 	}
 	await expect(page.locator('[data-act]').first()).toContainText('in a ball');
 	const joined = page.locator('[data-act]').filter({ hasText: '76 green pieces joined' });
-	await joined.getByRole('button', { name: 'Take back' }).click();
-	await expect(said(page)).toContainText('Take that back first');
+	await joined.getByRole('button', { name: prepareWords.LastActs.takeBack() }).click();
+	await expect(said(page)).toContainText('Undo that first');
 	for (const words of ['in a ball', 'green pieces joined'])
 		await page
 			.locator('[data-act]')
 			.filter({ hasText: words })
 			.first()
-			.getByRole('button', { name: 'Take back' })
+			.getByRole('button', { name: prepareWords.LastActs.takeBack() })
 			.click();
-	await expect(amount(page, 'Cut', 'green')).toHaveText('76');
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'green')).toHaveText('76');
 	await expect(at(page, 'Balls', 'green')).toHaveCount(0);
 });
 
 test('dragged from pile to pile, and a double click does it once', async ({ page }) => {
 	await page.goto('/prepare');
 	await ready(page);
-	await at(page, 'Bags', 'yellow').getByRole('button').dragTo(page.locator('[data-place="Flat"]'));
+	await at(page, gatherWords.DropOffForm.bags(), 'yellow')
+		.getByRole('button')
+		.dragTo(page.locator('[data-place="Flat"]'));
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('20');
 	// The same act within a moment would be a slip of the finger.
 	await page.waitForTimeout(450);
-	await at(page, 'Bags', 'yellow').getByRole('button').dblclick();
+	await at(page, gatherWords.DropOffForm.bags(), 'yellow').getByRole('button').dblclick();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
 	await expect(at(page, 'Bags', 'yellow')).toHaveCount(0);
-	await expect(said(page)).toContainText('Kept: 20 yellow bags laid flat.');
+	await expect(said(page)).toContainText('Saved: 20 yellow bags laid flat.');
 	await expect(page.locator('[data-act]').filter({ hasText: 'yellow' })).toHaveCount(2);
 	await page.reload();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
@@ -123,28 +135,32 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 	const context = await browser.newContext({ baseURL: app.address, javaScriptEnabled: false });
 	const page = await context.newPage();
 	await page.goto('/prepare');
-	await at(page, 'Bags', 'white').getByRole('button', { name: 'Flatten 20' }).click();
-	await expect(said(page)).toHaveText('Kept.');
+	await at(page, gatherWords.DropOffForm.bags(), 'white')
+		.getByRole('button', { name: 'Flatten 20' })
+		.click();
+	await expect(said(page)).toHaveText(handOverWords.ReceiveButton.kept());
 	await at(page, 'Flat', 'white').getByRole('button', { name: 'Cut 20' }).click();
-	await expect(amount(page, 'Cut', 'white')).toHaveText('76');
-	await at(page, 'Cut', 'white').getByRole('link').click();
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'white')).toHaveText('76');
+	await at(page, prepareWords.PrepareThingsCodePage.cut(), 'white').getByRole('link').click();
 	const join = page.locator('form').filter({ hasText: 'Join pieces: Thin carrier, white' });
 	await join.getByLabel('Pieces').fill('90');
-	await join.getByRole('button', { name: 'Join pieces' }).click();
+	await join.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect(
 		page.getByText('Only 76 white rings lie there, and this takes 90.').first()
 	).toBeVisible();
 	await expect(join.getByLabel('Pieces')).toHaveValue('90');
 	await join.getByLabel('Pieces').fill('40');
-	await join.getByRole('button', { name: 'Join pieces' }).click();
-	await expect(amount(page, 'Strand', 'white')).toHaveText('40');
-	await at(page, 'Strand', 'white').getByRole('button', { name: 'Ball of 10' }).click();
-	await expect(amount(page, 'Balls', 'white')).toHaveText('1');
+	await join.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'white')).toHaveText('40');
+	await at(page, prepareWords.PrepareThingsCodePage.strand(), 'white')
+		.getByRole('button', { name: 'Ball of 10' })
+		.click();
+	await expect(amount(page, planWords.tallyWords.balls(), 'white')).toHaveText('1');
 	await page
 		.getByRole('button', { name: /^Take back .* in a ball/ })
 		.first()
 		.click();
-	await expect(amount(page, 'Strand', 'white')).toHaveText('40');
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'white')).toHaveText('40');
 	await context.close();
 });
 
@@ -153,35 +169,37 @@ test('a label typed with a wrong sign is refused, and one set aside is bound to 
 }) => {
 	await page.goto('/prepare/balls');
 	await ready(page);
-	await page.getByLabel('How many').fill('none');
-	await page.getByRole('button', { name: 'Set codes aside' }).click();
+	await page.getByLabel(prepareWords.ToolForm.howMany()).fill(planWords.makingDrawings.none());
+	await page.getByRole('button', { name: prepareWords.PrepareBallsPage.setCodesAside() }).click();
 	await expect(page.locator('#blank-problem')).toHaveText('A number from 1 to 400.');
-	await expect(page.getByLabel('How many')).toHaveValue('none');
-	await page.getByLabel('How many').fill('3');
-	await page.getByRole('button', { name: 'Set codes aside' }).click();
+	await expect(page.getByLabel(prepareWords.ToolForm.howMany())).toHaveValue('none');
+	await page.getByLabel(prepareWords.ToolForm.howMany()).fill('3');
+	await page.getByRole('button', { name: prepareWords.PrepareBallsPage.setCodesAside() }).click();
 	const sheet = await page
-		.getByRole('link', { name: 'Their sheet of labels' })
+		.getByRole('link', { name: prepareWords.PrepareBallsPage.theirSheetOfLabels() })
 		.getAttribute('href');
 	const file = await page.request.get(sheet ?? '');
 	expect(file.headers()['content-type']).toBe('application/pdf');
 
 	await page.goto('/prepare');
 	await ready(page);
-	await at(page, 'Strand', 'white').getByRole('link').click();
+	await at(page, prepareWords.PrepareThingsCodePage.strand(), 'white').getByRole('link').click();
 	const form = page.locator('form').filter({ hasText: 'Wind a ball: Thin carrier, white' });
-	await form.getByLabel('Bags’ worth of white').fill('4');
-	await form.getByLabel('Its label').fill('22223');
-	await form.getByRole('button', { name: 'Wind a ball' }).click();
-	await expect(page.getByText('one is wrong, or two are swapped')).toBeVisible();
-	await expect(form.getByLabel('Its label')).toHaveValue('22223');
-	await expect(form.getByLabel('Its label')).toBeFocused();
-	await form.getByLabel('Its label').fill('22222');
-	await form.getByRole('button', { name: 'Wind a ball' }).click();
+	await form.getByLabel('Yarn of how many white bags').fill('4');
+	await form.getByLabel(prepareWords.PileForms.itsLabel()).fill('22223');
+	await form.getByRole('button', { name: prepareWords.PileForms.windABall() }).click();
+	await expect(page.getByText('one character is wrong, or two are swapped')).toBeVisible();
+	await expect(form.getByLabel(prepareWords.PileForms.itsLabel())).toHaveValue('22223');
+	await expect(form.getByLabel(prepareWords.PileForms.itsLabel())).toBeFocused();
+	await form.getByLabel(prepareWords.PileForms.itsLabel()).fill('22222');
+	await form.getByRole('button', { name: prepareWords.PileForms.windABall() }).click();
 	await expect(
-		page.getByText(/on something already|Kept: a ball of 4 white bags/).first()
+		page.getByText(/already on something|Saved: a ball of 4 white bags/).first()
 	).toBeVisible();
 	await page.goto('/prepare/things?code=22223');
-	await expect(page.locator('[data-problem]')).toContainText('one is wrong, or two are swapped');
+	await expect(page.locator('[data-problem]')).toContainText(
+		'one character is wrong, or two are swapped'
+	);
 });
 
 test('acts wait on the device while the network is away, one on the other, and go up once', async ({
@@ -193,21 +211,21 @@ test('acts wait on the device while the network is away, one on the other, and g
 	await ready(page);
 	await goOffline(page);
 	const blue = (place: string) => at(page, place, 'blue');
-	await blue('Bags').getByRole('button').click();
+	await blue(gatherWords.DropOffForm.bags()).getByRole('button').click();
 	await expect(said(page)).toContainText('Waiting on this device: 20 blue bags laid flat.');
-	await expect(amount(page, 'Bags', 'blue')).toHaveText('60');
+	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('60');
 	await blue('Flat').getByRole('button').click();
-	await expect(amount(page, 'Cut', 'blue')).toHaveText('76');
-	await blue('Cut').getByRole('button').click();
-	await expect(amount(page, 'Strand', 'blue')).toHaveText('76');
-	await blue('Strand').getByRole('button').click();
-	await expect(amount(page, 'Balls', 'blue')).toHaveText('2');
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'blue')).toHaveText('76');
+	await blue(prepareWords.PrepareThingsCodePage.cut()).getByRole('button').click();
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'blue')).toHaveText('76');
+	await blue(prepareWords.PrepareThingsCodePage.strand()).getByRole('button').click();
+	await expect(amount(page, planWords.tallyWords.balls(), 'blue')).toHaveText('2');
 	await expect(page.getByText('4 entries wait on this device')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.getByText('wait on this device')).toHaveCount(0, { timeout: 15_000 });
 	await page.reload();
-	await expect(amount(page, 'Balls', 'blue')).toHaveText('2');
-	await expect(amount(page, 'Bags', 'blue')).toHaveText('60');
+	await expect(amount(page, planWords.tallyWords.balls(), 'blue')).toHaveText('2');
+	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('60');
 	const [balls] = await rows<{ count: string }>(
 		app,
 		`select count(*) from thing t where sort = 'ball' and content -> 'colours' -> 0 ->> 'colour' = 'blue'`
@@ -222,18 +240,20 @@ test('a pile is counted again, and two tablets both keep their work', async ({
 }) => {
 	await page.goto('/prepare');
 	await ready(page);
-	await at(page, 'Bags', 'blue').getByRole('link').click();
+	await at(page, gatherWords.DropOffForm.bags(), 'blue').getByRole('link').click();
 	const other = await browser.newPage({ baseURL: app.address });
 	await other.goto('/prepare');
 	await ready(other);
-	await at(other, 'Bags', 'blue').getByRole('button').click();
-	await expect(amount(other, 'Bags', 'blue')).toHaveText('40');
-	await at(page, 'Bags', 'blue').getByRole('button').click();
-	await expect(amount(page, 'Bags', 'blue')).toHaveText('20');
-	const count = page.locator('form').filter({ hasText: 'Count this pile again' });
-	await count.getByLabel('bags that lie there').fill('17');
-	await count.getByRole('button', { name: 'So many lie there' }).click();
-	await expect(amount(page, 'Bags', 'blue')).toHaveText('17');
+	await at(other, gatherWords.DropOffForm.bags(), 'blue').getByRole('button').click();
+	await expect(amount(other, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('40');
+	await at(page, gatherWords.DropOffForm.bags(), 'blue').getByRole('button').click();
+	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('20');
+	const count = page
+		.locator('form')
+		.filter({ hasText: prepareWords.PileForms.countThisPileAgain() });
+	await count.getByLabel('bags that are ready').fill('17');
+	await count.getByRole('button', { name: prepareWords.PileForms.soManyLieThere() }).click();
+	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('17');
 	await other.close();
 });
 
@@ -271,38 +291,41 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await page.goto('/people');
 	await ready(page);
 	for (const name of ['Lou', 'Kit']) {
-		await page.getByLabel('Somebody new').fill(name);
-		await page.getByRole('button', { name: 'Add them' }).click();
-		await expect(page.getByLabel('Name the table uses')).toHaveValue(name);
+		await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill(name);
+		await page.getByRole('button', { name: peopleWords.PeoplePage.addThem() }).click();
+		await expect(page.getByLabel(peopleWords.PersonForm.nameTheTableUses())).toHaveValue(name);
 	}
-	await page.getByLabel('Somebody new').fill('kit');
-	await page.getByRole('button', { name: 'Add them' }).click();
+	await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill('kit');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem() }).click();
 	await expect(page.locator('#added-problem')).toContainText('There is a kit already');
 	await page.getByRole('link', { name: 'Kit', exact: true }).click();
 	await ready(page);
 	await page.locator('[data-seat="cut-blade"]').getByRole('button').click();
-	await expect(page.getByText('Trained adults only: cut away from the body')).toBeVisible();
+	await expect(page.getByText('Trained adults only. Cut away from the body')).toBeVisible();
 	await page.locator('[data-seat="flatten"]').getByRole('button').click();
 	await page.getByLabel('a child: an adult beside them').check();
 	// The seat at the blade is shut now, and what was chosen there goes with it.
 	await expect(page.locator('[data-seat="cut-blade"]').getByRole('button')).toBeDisabled();
 	await page.locator('[data-person-form]').getByLabel('Lou').check();
-	await page.getByRole('button', { name: 'Keep what is said of Kit' }).click();
+	await page.getByRole('button', { name: 'Save' }).click();
 	await expect(page.locator('[data-person="Kit"]')).toContainText('flatten');
 	await expect(page.locator('[data-person="Kit"]')).not.toContainText('blade');
 	await page.goto('/prepare/days');
 	await ready(page);
-	await page.getByLabel('Where').fill('Boat shed');
-	await page.getByLabel('On', { exact: true }).fill('2099-12-03');
-	await page.getByRole('button', { name: 'Add the day' }).click();
+	await page.getByLabel(tableDayWords.PrepareDaysPage.where()).fill('Boat shed');
+	await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill('2099-12-03');
+	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	const day = page.locator('[data-day="2099-12-03"]');
 	await day.getByText('Kit').click();
-	await day.getByRole('button', { name: 'These can come' }).click();
-	await expect(day).toContainText('one can come');
+	await day.getByRole('button', { name: tableDayWords.PrepareDaysPage.theseCanCome() }).click();
+	await expect(day).toContainText(tableDayWords.PrepareDaysPage.oneCanCome());
 	await page.goto('/people');
-	await page.locator('[data-person="Kit"]').getByRole('link', { name: 'Forget' }).click();
+	await page
+		.locator('[data-person="Kit"]')
+		.getByRole('link', { name: peopleWords.PeoplePage.forget() })
+		.click();
 	await expect(page.getByText('This cannot be undone')).toBeVisible();
-	await page.getByRole('button', { name: 'Forget Kit' }).click();
+	await page.getByRole('button', { name: 'Delete the name Kit' }).click();
 	await expect(page.locator('[data-person="Kit"]')).toHaveCount(0);
 	await page.goto('/prepare/days');
 	await expect(page.locator('[data-day="2099-12-03"]')).toContainText(

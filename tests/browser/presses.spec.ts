@@ -1,5 +1,7 @@
 // What a press counts for: two that a hand can mean are two acts, whether the first was answered or not; a slip of the
 // finger is one, and that is said.
+import * as gatherWords from '../../src/lib/words/gather';
+import * as prepareWords from '../../src/lib/words/prepare';
 import type { Page } from '@playwright/test';
 import { slipMs } from '../../src/lib/ui/slip';
 import { expect, keep, ready, test } from './app';
@@ -28,8 +30,8 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 	const count = async (sql: string) => (await rows<{ n: number }>(app, sql))[0]?.n;
 
 	await opened(page, 'Bags');
-	await page.getByRole('textbox', { name: 'Bags', exact: true }).fill('15');
-	const flat = page.getByRole('button', { name: 'Lay bags flat' });
+	await page.getByRole('textbox', { name: gatherWords.DropOffForm.bags(), exact: true }).fill('15');
+	const flat = page.getByRole('button', { name: prepareWords.PileForms.layBagsFlat() });
 	// The answer comes late: neither press waits for it.
 	await page.route(/\/api\/entries/, async (route) => {
 		await new Promise((resolve) => setTimeout(resolve, 1500));
@@ -47,21 +49,21 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 	await expect(page.getByText('counted once').first()).toBeVisible();
 
 	await opened(page, 'Flat');
-	await page.getByRole('textbox', { name: 'Bags', exact: true }).fill('40');
-	await page.getByRole('button', { name: 'Cut flat bags' }).click();
+	await page.getByRole('textbox', { name: gatherWords.DropOffForm.bags(), exact: true }).fill('40');
+	await page.getByRole('button', { name: prepareWords.PileForms.cutFlatBags() }).click();
 	await expect
 		.poll(() => count(`select count(*)::integer as n from entry where type = 'cut'`))
 		.toBe(1);
 	await opened(page, 'Cut');
 	await page.getByRole('textbox', { name: 'Pieces', exact: true }).fill('140');
-	await page.getByRole('button', { name: 'Join pieces' }).click();
+	await page.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect
 		.poll(() => count(`select count(*)::integer as n from entry where type = 'join'`))
 		.toBe(1);
 
 	await opened(page, 'Strand');
-	await page.getByLabel('Bags’ worth of green').fill('1');
-	const wind = page.getByRole('button', { name: 'Wind a ball' });
+	await page.getByLabel('Yarn of how many green bags').fill('1');
+	const wind = page.getByRole('button', { name: prepareWords.PileForms.windABall() });
 	const presses = 12;
 	for (let press = 0; press < presses; press++) {
 		await wind.click();

@@ -1,3 +1,8 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as handOverWords from '../../src/lib/words/hand-over';
+import * as seasonWords from '../../src/lib/words/season';
+import * as todayWords from '../../src/lib/words/today';
 import { expect, expectAccessible, keep, ready, test } from './app';
 import { rows, sent } from './table-world';
 
@@ -15,7 +20,9 @@ test('a first visit begins at the bench; once anything is kept the front door is
 	await ready(page);
 	await keep(page, 'Mat for the Tide House');
 	await page.goto('/');
-	await expect(page.getByRole('heading', { name: 'Nothing is to be done just now' })).toBeVisible();
+	await expect(
+		page.getByRole('heading', { name: todayWords.HomePage.nothingIsToBeDone() })
+	).toBeVisible();
 	await expectAccessible(page);
 });
 
@@ -53,9 +60,9 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await page.goto('/hand-over/asks');
 	await ready(page);
 	const by = new Date(Date.now() + 100 * 86_400_000).toISOString().slice(0, 10);
-	await page.getByLabel('How many mats').fill('2');
-	await page.getByLabel('By which day').fill(by);
-	await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+	await page.getByLabel(handOverWords.AskForm.howManyMats()).fill('2');
+	await page.getByLabel(seasonWords.SeasonPage.byWhichDay()).fill(by);
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.locator('[data-ask]')).toHaveCount(1);
 	await page.goto('/season');
 	await ready(page);
@@ -63,7 +70,7 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	const chance = page.locator('[data-chance]');
 	const before = Number(await chance.getAttribute('data-chance'));
 	expect(before).toBeLessThan(0.5);
-	await expect(page.locator('[data-held]')).toContainText('of a hundred seasons that fall short');
+	await expect(page.locator('[data-held]')).toContainText('of 100 seasons that fall short');
 	await expect(page.locator('[data-expected]')).toContainText('one lies ready');
 	await page.locator('[data-rests=days] summary').click();
 	await expect(page.locator('[data-rests=days]')).toContainText('None is known yet');
@@ -80,9 +87,9 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await page.reload();
 	await ready(page);
 	await expect(chance).toHaveAttribute('data-chance', String(after));
-	await page.getByRole('link', { name: 'Find the smallest change' }).click();
+	await page.getByRole('link', { name: seasonWords.SeasonPage.findTheSmallestChange() }).click();
 	await expect(page.locator('[data-change]')).toBeVisible({ timeout: 30_000 });
-	await page.getByRole('link', { name: 'As it stands, with nothing changed' }).click();
+	await page.getByRole('link', { name: seasonWords.SeasonPage.asItStandsWithNothing() }).click();
 	await expect(chance).toHaveAttribute('data-chance', String(before));
 	await page.goto('/');
 	await expect(page.locator('[data-chance]')).toHaveAttribute('data-chance', String(before));
@@ -99,7 +106,7 @@ test('plans can be exchanged against each other, and what each does is said', as
 	await expect(option).toContainText('no mat more, as many bags in work');
 	await option.getByRole('link').click();
 	await expect(page.locator('[data-expected]')).toContainText(
-		'all new mats by “Mat for the Tide House”'
+		'all new mats from “Mat for the Tide House”'
 	);
 });
 
@@ -110,17 +117,17 @@ test('without scripts a lever is a link, and a forecast is kept', async ({ brows
 	await page.locator('[data-lever=table-day] a').first().click();
 	await expect(page.locator('[data-expected]')).toContainText('with one more table day');
 	await page.goto('/season');
-	await page.getByRole('button', { name: 'Keep this forecast' }).click();
+	await page.getByRole('button', { name: seasonWords.SeasonPage.keepThisForecast() }).click();
 	await page.goto('/season/kept');
-	await expect(page.locator('[data-foretold]')).toContainText('Its day is still to come');
+	await expect(page.locator('[data-foretold]')).toContainText('Its day is in the future');
 	await context.close();
 });
 
 test('a forecast is kept once, and looked back on when its day is over', async ({ page, app }) => {
 	await page.goto('/season');
 	await ready(page);
-	await page.getByRole('button', { name: 'Keep this forecast' }).dblclick();
-	await expect(page.getByText('Kept: once its day is over')).toBeVisible();
+	await page.getByRole('button', { name: seasonWords.SeasonPage.keepThisForecast() }).dblclick();
+	await expect(page.getByText('Saved. After its day')).toBeVisible();
 	const count = () => rows<{ id: number }>(app, 'select entry_id as id from season_forecast');
 	expect(await count()).toHaveLength(2);
 	// What was asked for and foretold three days ago, by yesterday.
@@ -146,16 +153,16 @@ test('the note of the week is read, changed and put in the outbox', async ({ pag
 		});
 	await page.goto('/season/words');
 	await ready(page);
-	const note = page.getByLabel('What everyone reads');
+	const note = page.getByLabel(seasonWords.SeasonWordsPage.whatEveryoneReads());
 	await expect(note).toHaveValue(/Two mats are asked for by /);
 	await expectAccessible(page);
 	await note.fill('');
 	await page.getByRole('button', { name: /in the outbox for two people/ }).click();
-	await expect(page.getByText('Please fill this in.')).toBeVisible();
+	await expect(page.getByText(commonWords.formReader.pleaseFillThisIn())).toBeVisible();
 	await expect(note).toBeFocused();
 	await note.fill('Bring bags.\nClean ones.');
 	await page.getByRole('button', { name: /in the outbox for two people/ }).click();
-	await expect(page.getByText(/^Kept: the note of the week/)).toBeVisible();
+	await expect(page.getByText(/^Saved: the note of the week/)).toBeVisible();
 	await page.goto('/make/outbox');
 	await expect(page.locator('[data-message=week]')).toHaveCount(2);
 	await expect(page.locator('[data-message=week]').first()).toContainText('Clean ones.');

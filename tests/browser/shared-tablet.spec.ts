@@ -1,3 +1,7 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as houseWords from '../../src/lib/words/house';
+import * as planWords from '../../src/lib/words/plan';
+import * as tableDayWords from '../../src/lib/words/table-day';
 import { permissions } from '../../src/lib/server/auth/permissions';
 import { actAsked } from '../../src/lib/ui/offers';
 import { mayAs } from '../../src/lib/server/base/roles';
@@ -27,7 +31,7 @@ test('after signing out Back shows nothing of what was there, and no browser kee
 	await expect(page.getByText('Tamsin Alder').first()).toBeVisible();
 	await page.goto(`${app.address}/account`);
 	await ready(page);
-	await page.getByRole('button', { name: 'Sign out here' }).click();
+	await page.getByRole('button', { name: houseWords.AccountPage.signOutHere() }).click();
 	await expect(page).toHaveURL(/\/sign-in/);
 	for (let back = 0; back < 2; back++) {
 		await page.goBack();
@@ -54,9 +58,9 @@ test('what one typed waits for them, holds up nobody else, and goes up under the
 		.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
 		.toBe(true);
 	await context.setOffline(true);
-	await page.getByLabel('On', { exact: true }).fill('2099-11-05');
-	await page.getByLabel('Where').fill('Shed of the tablet');
-	await page.getByRole('button', { name: 'Add the day' }).click();
+	await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill('2099-11-05');
+	await page.getByLabel(tableDayWords.PrepareDaysPage.where()).fill('Shed of the tablet');
+	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	await expect(page.getByText(/waits? on this device/).first()).toBeVisible();
 	await context.clearCookies();
 	await helper.lend(context);
@@ -65,10 +69,12 @@ test('what one typed waits for them, holds up nobody else, and goes up under the
 	await expect(() => page.goto(`${app.address}/gather`)).toPass();
 	await ready(page);
 	await expect(page.locator('[data-others="1"]')).toContainText('must sign in here');
-	await page.getByLabel('From', { exact: true }).fill('Tablet kiosk');
-	await page.getByLabel('Bags', { exact: true }).fill('30');
-	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByRole('status').filter({ hasText: 'Kept' }).first()).toBeVisible();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Tablet kiosk');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('30');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await expect(
+		page.getByRole('status').filter({ hasText: planWords.PlansPage.kept() }).first()
+	).toBeVisible();
 	expect(await rows(app, `select id from table_day where place = 'Shed of the tablet'`)).toEqual(
 		[]
 	);

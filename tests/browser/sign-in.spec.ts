@@ -1,3 +1,6 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as houseWords from '../../src/lib/words/house';
+import * as planWords from '../../src/lib/words/plan';
 import type { Page } from '@playwright/test';
 import pg from 'pg';
 import { permissions, reads } from '../../src/lib/server/auth/permissions';
@@ -76,7 +79,7 @@ test('a reader keeps nothing, a helper nothing that goes out, and the refusal sa
 	};
 	expect(await sent(reader, 'drop-off', bags)).toBe(403);
 	expect(await sent(helper, 'drop-off', bags)).toBe('kept');
-	const coordinators = 'This is typed by a coordinator of the group.';
+	const coordinators = houseWords.notTheirs.thisIsTypedByA();
 	expect(await sent(helper, 'asked', { place: uuid, mats: '3' })).toBe(coordinators);
 	// What only a coordinator keeps, only a coordinator takes back.
 	const wren = await theCoordinator(app);
@@ -99,7 +102,7 @@ test('a reader keeps nothing, a helper nothing that goes out, and the refusal sa
 	);
 	// Nor by another way to write it.
 	const hidden = { of: 'entry', corrects: `0${rows[0].id}`, note: 'x' };
-	expect(await sent(helper, 'correction', hidden)).toBe('That is not in the book any more.');
+	expect(await sent(helper, 'correction', hidden)).toBe(houseWords.notTheirs.thatIsNotInThe());
 	await database.end();
 	// And who did it is read in the trail, in sentences.
 	const trail = (await wren.ask('/trail')).text.replace(/<[^>]+>|\s+/g, ' ').replace(/ +/g, ' ');
@@ -117,15 +120,15 @@ test('one signs in by the form, comes to where one was going, and is out again',
 	await expect(page).toHaveURL(/\/sign-in\?back=/);
 	await ready(page);
 	await expectAccessible(page);
-	await page.getByLabel('Address').fill('wren@mats.example');
-	await page.getByLabel('Passphrase', { exact: true }).fill('not the one it is');
-	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-	await expect(page.getByRole('alert')).toHaveText(
-		'The address and the passphrase do not fit together.'
-	);
-	await expect(page.getByLabel('Address')).toHaveValue('wren@mats.example');
-	await page.getByLabel('Passphrase', { exact: true }).fill(passphrase);
-	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+	await page.getByLabel(houseWords.SignInPage.address()).fill('wren@mats.example');
+	await page
+		.getByLabel(houseWords.AccountPage.passphrase(), { exact: true })
+		.fill('not the one it is');
+	await page.getByRole('button', { name: houseWords.SignInPage.signIn(), exact: true }).click();
+	await expect(page.getByRole('alert')).toHaveText(houseWords.signIn.theAddressAndThePassphrase());
+	await expect(page.getByLabel(houseWords.SignInPage.address())).toHaveValue('wren@mats.example');
+	await page.getByLabel(houseWords.AccountPage.passphrase(), { exact: true }).fill(passphrase);
+	await page.getByRole('button', { name: houseWords.SignInPage.signIn(), exact: true }).click();
 	await expect(page).toHaveURL(/\/gather\/store$/);
 	await page.getByRole('link', { name: 'Wren' }).click();
 	await ready(page);
@@ -139,7 +142,7 @@ test('one signs in by the form, comes to where one was going, and is out again',
 	}
 	await page.setViewportSize({ width: 1280, height: 800 });
 	await page.goto('/account');
-	await page.getByRole('button', { name: 'Sign out here' }).click();
+	await page.getByRole('button', { name: houseWords.AccountPage.signOutHere() }).click();
 	await expect(page).toHaveURL(/\/sign-in$/);
 	await page.goto('/gather');
 	await expect(page).toHaveURL(/\/sign-in/);
@@ -163,16 +166,16 @@ test('a passkey of the device signs in without a passphrase', async ({ app, page
 	// Without the passphrase none is made.
 	const options = await page.request.get('/api/auth/passkey/generate-register-options?name=x');
 	expect(options.status()).toBe(403);
-	await page.getByLabel('Your passphrase, to make a passkey').fill('not the one I have');
-	await page.getByRole('button', { name: 'Make a passkey' }).click();
-	await expect(page.getByText('That is not the passphrase you have now.')).toBeVisible();
-	await page.getByLabel('Your passphrase, to make a passkey').fill(passphrase);
-	await page.getByRole('button', { name: 'Make a passkey' }).click();
+	await page.getByLabel(houseWords.AccountPage.yourPassphraseToMakeA()).fill('not the one I have');
+	await page.getByRole('button', { name: 'Add this device' }).click();
+	await expect(page.getByText(houseWords.ownAccount.thatIsNotThePassphrase())).toBeVisible();
+	await page.getByLabel(houseWords.AccountPage.yourPassphraseToMakeA()).fill(passphrase);
+	await page.getByRole('button', { name: 'Add this device' }).click();
 	await expect(page.getByRole('button', { name: /Remove the passkey/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Sign out here' }).click();
+	await page.getByRole('button', { name: houseWords.AccountPage.signOutHere() }).click();
 	await expect(page).toHaveURL(/\/sign-in$/);
 	await ready(page);
-	await page.getByRole('button', { name: 'Sign in with a passkey' }).click();
+	await page.getByRole('button', { name: houseWords.SignInPage.signInWithAPasskey() }).click();
 	await expect(page.getByRole('link', { name: 'Wren' })).toBeVisible();
 });
 
@@ -190,15 +193,17 @@ test('two groups side by side stay apart, whichever the device works for by now'
 	// Another tab goes back to the first group; the first tab stands as it was.
 	const table = await context.newPage();
 	await table.goto('/account');
-	await table.getByRole('button', { name: 'Work for it' }).click();
+	await table.getByRole('button', { name: houseWords.AccountPage.workForIt() }).click();
 	await table.goto('/gather');
 	await ready(table);
 	await expect(table.getByText('For Our mat table')).toBeVisible();
 	const bring = async (tab: Page, place: string) => {
-		await tab.getByLabel('From', { exact: true }).fill(place);
-		await tab.getByLabel('Bags', { exact: true }).fill('120');
-		await tab.getByRole('button', { name: 'Keep it' }).click();
-		await expect(tab.getByRole('status').filter({ hasText: 'Kept' }).first()).toBeVisible();
+		await tab.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill(place);
+		await tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('120');
+		await tab.getByRole('button', { name: houseWords.LinksPage.keepIt() }).click();
+		await expect(
+			tab.getByRole('status').filter({ hasText: planWords.PlansPage.kept() }).first()
+		).toBeVisible();
 	};
 	await bring(shed, 'Shed steps');
 	// What is read anew is for the group that was chosen since, and the page says so.
@@ -239,7 +244,7 @@ test('a group is deleted by its name, closed at once, and taken back within the 
 	const [link = ''] = /\/join\/[\w-]{64}/.exec(plan.text) ?? [];
 	expect((await wren.ask(link)).status).toBe(200);
 	expect((await wren.ask('/groups?/delete', { form: { name: 'Quay' } })).text).toContain(
-		'Type the name as it is written above.'
+		houseWords.GroupsActs.typeTheNameAsIt()
 	);
 	await wren.ask('/groups?/delete', { form: { name: 'Quay Sheds', key: crypto.randomUUID() } });
 	expect((await wren.ask('/account')).text).not.toContain('data-group="Quay Sheds"');
@@ -295,12 +300,12 @@ test('a forgotten passphrase is made anew by a message, once, and ends what was 
 	const token = path.split('token=')[1] ?? '';
 	const renew = (words: string) =>
 		new Visitor(app.address).ask('/sign-in/anew?/renew', { form: { token, passphrase: words } });
-	expect((await renew('passwordpassword')).text).toContain('soon be guessed');
+	expect((await renew('passwordpassword')).text).toContain('easy to guess');
 	const fresh = 'copper lantern river eleven';
 	expect((await renew(fresh)).to).toBe('/sign-in');
 	expect((await renew(`${fresh} more`)).text).toContain('used up');
 	expect((await odo.ask('/gather')).to).toContain('/sign-in');
-	expect((await odo.signIn('odo@mats.example')).text).toContain('do not fit together');
+	expect((await odo.signIn('odo@mats.example')).text).toContain('Email or passphrase is wrong');
 	expect((await odo.signIn('odo@mats.example', fresh)).to).toBe('/account');
 });
 
@@ -310,12 +315,14 @@ test('five wrong tries shut a name for a while, in every process alike, known or
 	for (const email of ['tansy@mats.example', 'nobody@mats.example']) {
 		const visitor = new Visitor(app.address);
 		for (let tried = 0; tried < 5; tried++)
-			expect((await visitor.signIn(email, 'wrong wrong wrong')).text).toContain('do not fit');
+			expect((await visitor.signIn(email, 'wrong wrong wrong')).text).toContain(
+				'Email or passphrase is wrong'
+			);
 		// A new process knows it, too.
 		if (email.startsWith('nobody')) await app.restart();
 		const sixth = await visitor.signIn(email);
 		expect(sixth.status).toBe(422);
-		expect(sixth.text).toContain('That was tried too often. It can be tried again in 15 minutes.');
+		expect(sixth.text).toContain('Too many tries. Try again in 15 minutes.');
 	}
 });
 
@@ -324,7 +331,9 @@ test('a sign-in that went right forgets the wrong tries before it', async ({ app
 	const signIn = (words?: string) => new Visitor(app.address).signIn('wren@mats.example', words);
 	for (const round of [1, 2]) {
 		for (let tried = 0; tried < 4; tried++)
-			expect((await signIn('wrong wrong wrong')).text, `round ${round}`).toContain('do not fit');
+			expect((await signIn('wrong wrong wrong')).text, `round ${round}`).toContain(
+				'Email or passphrase is wrong'
+			);
 		expect((await signIn()).to, `round ${round}`).toBe('/account');
 	}
 });
@@ -354,7 +363,7 @@ test.describe('on a shared tablet', () => {
 		const laid = () => page.evaluate(() => caches.has('laid pages'));
 		await expect.poll(laid, { timeout: 20_000 }).toBe(true);
 		await page.goto('/account');
-		await page.getByRole('button', { name: 'Sign out here' }).click();
+		await page.getByRole('button', { name: houseWords.AccountPage.signOutHere() }).click();
 		await expect(page).toHaveURL(/\/sign-in$/);
 		await expect.poll(laid).toBe(false);
 		await context.setOffline(true);

@@ -1,3 +1,5 @@
+import * as handOverWords from '../../src/lib/words/hand-over';
+import * as planWords from '../../src/lib/words/plan';
 import type { Page } from '@playwright/test';
 import { routes } from '../../src/lib/routes/table.mjs';
 import { pageRoutes } from '../routes';
@@ -113,7 +115,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 	await ready(page);
 	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
 		await page.getByRole('button', { name }).first().click();
-		await expect(page.locator('[data-said]')).toContainText('Kept');
+		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.kept());
 	}
 	await expect(page.locator('[data-place=Balls] [data-pile]')).toBeVisible();
 	for (const name of ['Wilhelmina the second', 'Odo'])
@@ -158,7 +160,8 @@ test('every page keeps to its width, its words and its targets, at every size an
 	await sent('finish', { mat: gone });
 	await sent('check', { mat: gone, length: '185 cm', width: '86 cm' });
 	await page.goto('/hand-over');
-	const place = (await page.getByLabel('To which place').inputValue()) ?? '';
+	const place =
+		(await page.getByLabel(handOverWords.DeliverForm.toWhichPlace()).inputValue()) ?? '';
 	await sent('deliver', { place, mats: gone, goes_on: '2026-11-19', gathering: 'Tea at six' });
 	await sent('asked', { place, mats: '30', by: '2099-12-24', note: 'before the cold' });
 	await page.goto('/hand-over');

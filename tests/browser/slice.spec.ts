@@ -1,3 +1,5 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as planWords from '../../src/lib/words/plan';
 import { readFileSync } from 'node:fs';
 import { choose, expect, keep, openStep, ready, tally, test } from './app';
 
@@ -9,16 +11,16 @@ test('a target size becomes bags, strand and hours, kept over a restart', async 
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 
 	await openStep(page, 'Size');
-	await page.getByLabel('Width', { exact: true }).fill('0.9 m');
-	await page.getByLabel('Length', { exact: true }).fill('190');
+	await page.getByLabel(planWords.WidthChart.width(), { exact: true }).fill('0.9 m');
+	await page.getByLabel(planWords.SizeStep.length(), { exact: true }).fill('190');
 	await openStep(page, 'Cut');
-	await choose(page, 'trim', 'close');
+	await choose(page, 'trim', planWords.CoverGauge.close());
 	await choose(page, 'loops', 'measured');
-	await page.getByLabel('Strip width', { exact: true }).fill('50');
+	await page.getByLabel(planWords.handles.stripWidth(), { exact: true }).fill('50');
 	await expect(page.getByRole('img', { name: /7 rings of 50 mm/ }).first()).toBeVisible();
 	await openStep(page, 'Technique');
 	await choose(page, 'stitch', 'dc');
-	await page.getByLabel('Hook', { exact: true }).selectOption('7');
+	await page.getByLabel(planWords.CrochetFields.hook(), { exact: true }).selectOption('7');
 
 	// The second worked case of the craft: 105 stitches, 122 rows, 883 m.
 	await expect(tally(page, 'strandM')).toHaveText('883');
@@ -34,7 +36,9 @@ test('a target size becomes bags, strand and hours, kept over a restart', async 
 	await ready(page);
 	await expect(tally(page, 'toCollect')).toHaveText(`${collected}`);
 	await openStep(page, 'Cut');
-	await expect(page.getByLabel('Strip width', { exact: true })).toHaveValue('50 mm');
+	await expect(page.getByLabel(planWords.handles.stripWidth(), { exact: true })).toHaveValue(
+		'50 mm'
+	);
 });
 
 test('our own bag by ruler and kitchen scale changes everything that follows from it', async ({
@@ -45,8 +49,8 @@ test('our own bag by ruler and kitchen scale changes everything that follows fro
 	const before = await tally(page, 'toCollect').textContent();
 	await openStep(page, 'Bag');
 	await choose(page, 'bag_preset', 'own');
-	await page.getByLabel('Flat width', { exact: true }).fill('15 in');
-	await page.getByLabel('A handful weighs').fill('0.14 kg');
+	await page.getByLabel(planWords.BagStep.flatWidth(), { exact: true }).fill('15 in');
+	await page.getByLabel(planWords.BagStep.aHandfulWeighs()).fill('0.14 kg');
 	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 	await choose(page, 'bag_preset', 'thin-carrier');
 	await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
@@ -56,26 +60,32 @@ test('a plan is renamed, duplicated, deleted and brought back', async ({ page })
 	await page.goto('/plan');
 	await ready(page);
 	await keep(page, 'Blue');
-	await page.getByRole('link', { name: 'Kept plans' }).click();
+	await page.getByRole('link', { name: planWords.PlanPage.keptPlans() }).click();
 	/** Opens a plan's menu: every act done closes it. */
 	const menu = (name: string) =>
 		page.getByRole('button', { name: `Change ${name}`, exact: true }).click();
 
 	await menu('Blue');
-	await page.getByLabel('New name').first().fill('Green');
-	await page.getByRole('button', { name: 'Rename' }).first().click();
+	await page.getByLabel(planWords.PlansPage.newName()).first().fill('Green');
+	await page.getByRole('button', { name: planWords.PlansPage.rename() }).first().click();
 	await expect(page.getByRole('link', { name: 'Green', exact: true })).toBeVisible();
 
 	await menu('Green');
-	await page.locator('[data-plan=Green]').getByRole('button', { name: 'Duplicate' }).click();
+	await page
+		.locator('[data-plan=Green]')
+		.getByRole('button', { name: planWords.PlansPage.duplicate() })
+		.click();
 	const copy = page.getByRole('link', { name: 'Copy of Green' });
 	await expect(copy).toHaveCount(1);
 
 	await menu('Copy of Green');
-	await page.locator('[data-plan="Copy of Green"]').getByRole('button', { name: 'Delete' }).click();
+	await page
+		.locator('[data-plan="Copy of Green"]')
+		.getByRole('button', { name: planWords.PlansPage.delete() })
+		.click();
 	await expect(page.getByText('“Copy of Green” was deleted.')).toBeVisible();
 	await expect(copy).toHaveCount(0);
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.undo() }).click();
 	await expect(copy).toHaveCount(1);
 });
 
@@ -83,12 +93,12 @@ test('a plan goes out as a file and comes back the same', async ({ page }, info)
 	await page.goto('/plan');
 	await ready(page);
 	await openStep(page, 'Size');
-	await page.getByLabel('Width', { exact: true }).fill('33 in');
+	await page.getByLabel(planWords.WidthChart.width(), { exact: true }).fill('33 in');
 	await keep(page, 'There & back');
 	const figure = await tally(page, 'strandM').textContent();
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
-		page.getByRole('link', { name: 'Save as a file' }).click()
+		page.getByRole('link', { name: planWords.PlanIdPage.saveAsAFile() }).click()
 	]);
 	expect(download.suggestedFilename()).toBe('There-back.nest-row.json');
 	const path = info.outputPath('plan.json');
@@ -100,9 +110,9 @@ test('a plan goes out as a file and comes back the same', async ({ page }, info)
 
 	await page.goto('/plans');
 	await ready(page);
-	await page.getByLabel('Read a plan file').setInputFiles(path);
-	await page.getByRole('button', { name: 'Read it and keep it' }).click();
-	await expect(page.getByLabel('Name of the plan')).toHaveValue('There & back');
+	await page.getByLabel(planWords.PlansPage.readAPlanFile()).setInputFiles(path);
+	await page.getByRole('button', { name: planWords.PlansPage.readItAndKeepIt() }).click();
+	await expect(page.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('There & back');
 	await expect(tally(page, 'strandM')).toHaveText(`${figure}`);
 });
 
@@ -110,26 +120,36 @@ test('units and stitch names change the words and nothing that was typed', async
 	await page.goto('/plan');
 	await ready(page);
 	await openStep(page, 'Size');
-	await page.getByLabel('Width', { exact: true }).fill('91.44 cm');
+	await page.getByLabel(planWords.WidthChart.width(), { exact: true }).fill('91.44 cm');
 	const bags = await tally(page, 'toCollect').textContent();
 	const strand = Number((await tally(page, 'strandM').textContent())?.replace(/\D/g, ''));
 
 	await page.getByRole('button', { name: /change to (feet|centimetres)/ }).click();
-	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('36 in');
-	await expect(page.getByLabel('Length', { exact: true })).toHaveValue('72 13/16 in');
+	await expect(page.getByLabel(planWords.WidthChart.width(), { exact: true })).toHaveValue('36 in');
+	await expect(page.getByLabel(planWords.SizeStep.length(), { exact: true })).toHaveValue(
+		'72 13/16 in'
+	);
 	await expect(tally(page, 'toCollect')).toHaveText(`${bags}`);
 	const yards = Number((await tally(page, 'strandM').textContent())?.replace(/\D/g, ''));
 	expect(yards / strand).toBeCloseTo(1 / 0.9144, 2);
 
 	await openStep(page, 'Technique');
-	await expect(page.getByText('single crochet', { exact: true })).toBeVisible();
+	await expect(
+		page.getByText(commonWords.stitchWords.singleCrochet(), { exact: true })
+	).toBeVisible();
 	await page.getByRole('button', { name: /stitch names: change/ }).click();
-	await expect(page.getByText('single crochet', { exact: true })).toHaveCount(0);
-	await expect(page.getByText('treble crochet', { exact: true })).toBeVisible();
+	await expect(
+		page.getByText(commonWords.stitchWords.singleCrochet(), { exact: true })
+	).toHaveCount(0);
+	await expect(
+		page.getByText(commonWords.stitchWords.trebleCrochet(), { exact: true })
+	).toBeVisible();
 
 	await page.getByRole('button', { name: /change to (feet|centimetres)/ }).click();
 	await page.getByRole('button', { name: /stitch names: change/ }).click();
 	await openStep(page, 'Size');
-	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('91.44 cm');
-	await expect(page.getByLabel('Length', { exact: true })).toHaveValue('185 cm');
+	await expect(page.getByLabel(planWords.WidthChart.width(), { exact: true })).toHaveValue(
+		'91.44 cm'
+	);
+	await expect(page.getByLabel(planWords.SizeStep.length(), { exact: true })).toHaveValue('185 cm');
 });

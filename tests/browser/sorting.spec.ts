@@ -1,3 +1,5 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as prepareWords from '../../src/lib/words/prepare';
 import { expect, expectAccessible, ready, test, goOffline } from './app';
 
 test.describe.configure({ mode: 'serial' });
@@ -31,7 +33,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await expect(count('sound')).toHaveText('21');
 	await pile('damp').click();
 	await expect(page.locator('#sorting-drying')).toHaveValue('1');
-	await page.getByRole('button', { name: 'Undo the last' }).click();
+	await page.getByRole('button', { name: gatherWords.PileTable.undoTheLast() }).click();
 	await expect(count('damp')).toHaveText('0');
 	await expect(page.locator('#sorting-drying')).toHaveValue('');
 
@@ -64,9 +66,9 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await goOffline(page);
 	await pile('damp').focus();
 	for (let one = 0; one < 13; one++) await page.keyboard.press('Digit4');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(
-		page.getByRole('status').filter({ hasText: 'Waiting on this device' })
+		page.getByRole('status').filter({ hasText: prepareWords.trestle.waitingOnThisDevice() })
 	).toBeVisible();
 	await expect(count('sound')).toHaveText('0');
 	await context.setOffline(false);
@@ -103,7 +105,7 @@ test('the store stands on shelves: a stack as high as its count, tapped for its 
 	).toBeVisible();
 	await expect(page.locator('#movement-colour')).toHaveValue('blue');
 	await page.locator('#movement-amount').fill('62');
-	await page.getByRole('button', { name: 'Book it' }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(stack).toContainText('100');
 	await expectAccessible(page);
 });

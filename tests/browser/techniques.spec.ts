@@ -1,3 +1,4 @@
+import * as planWords from '../../src/lib/words/plan';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { choose, expect, openStep, ready, tally, test } from './app';
@@ -13,7 +14,7 @@ async function benchWith(page: Page, technique: string) {
 
 /** The bytes of a sheet, as a person downloads it. */
 async function sheetOf(page: Page, sheet: string): Promise<Buffer> {
-	await page.getByRole('button', { name: 'On paper' }).click();
+	await page.getByRole('button', { name: planWords.PaperView.onPaper() }).click();
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		page.locator(`[data-sheet=${sheet}]`).click()
@@ -38,7 +39,7 @@ for (const [technique, drawing, line, sheet] of techniques) {
 		await expect(page.locator('[data-step=technique] summary')).toContainText(line);
 
 		const before = await tally(page, 'toCollect').textContent();
-		await page.getByLabel('Width', { exact: true }).fill('95 cm');
+		await page.getByLabel(planWords.WidthChart.width(), { exact: true }).fill('95 cm');
 		await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 
 		await page.locator('[data-tally=hours] button').click();
@@ -65,11 +66,11 @@ test('a changed choice shows what else it changed, and undo takes all of it back
 		/technique changed with it.*8 mm hook → single crochet, 4 mm hook/i
 	);
 	await expect(cut).toContainText(/join changed with it/i);
-	await expect(cut).toContainText('Weak strand');
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(cut).toContainText(planWords.judgementsOfBags.weakStrand());
+	await page.getByRole('button', { name: planWords.BenchActs.undo() }).click();
 	await expect(page.locator('input[name=style][value=loops]')).toBeChecked();
 	await expect(tally(page, 'toCollect')).toHaveText('624');
-	await page.getByRole('button', { name: 'Redo' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.redo() }).click();
 	await expect(page.locator('input[name=style][value=spiral]')).toBeChecked();
 });
 
@@ -79,9 +80,9 @@ test('a call that one choice would cure is cured by its button', async ({ page }
 	await openStep(page, 'Size');
 	// At some length the two ends meet alike; the loom's own count of rows decides.
 	const loom = page.locator('[data-step=technique]');
-	const alike = page.getByRole('button', { name: /Rows meet alike/ });
+	const alike = page.getByRole('button', { name: /Rows are alike where they meet/ });
 	for (const length of ['180', '181', '182', '183', '184']) {
-		await page.getByLabel('Length', { exact: true }).fill(`${length} cm`);
+		await page.getByLabel(planWords.SizeStep.length(), { exact: true }).fill(`${length} cm`);
 		// What is judged is painted after the figures.
 		const isAlike = await alike.waitFor({ timeout: 1500 }).then(
 			() => true,
@@ -90,10 +91,12 @@ test('a call that one choice would cure is cured by its button', async ({ page }
 		if (isAlike) break;
 	}
 	await alike.click();
-	await loom.getByRole('button', { name: 'Begin the far end with the other pass' }).click();
-	await expect(loom).not.toContainText('Rows meet alike');
-	await page.getByRole('button', { name: 'A closer look' }).click();
-	await expect(page.getByText('opposites: good')).toBeVisible();
+	await loom
+		.getByRole('button', { name: planWords.judgementsOfLooms.beginTheFarEndWith2() })
+		.click();
+	await expect(loom).not.toContainText('Rows are alike where they meet');
+	await page.getByRole('button', { name: planWords.DetailSheet.aCloserLook() }).click();
+	await expect(page.getByText(planWords.OverUnderChart.oppositesGood())).toBeVisible();
 });
 
 test('the braid turns step by step', async ({ page }) => {
@@ -111,15 +114,15 @@ for (const paper of ['a4', 'letter'] as const) {
 	}) => {
 		await page.goto('/plan');
 		await ready(page);
-		await page.getByRole('button', { name: 'On paper' }).click();
-		await page.getByLabel('Paper').selectOption(paper);
+		await page.getByRole('button', { name: planWords.PaperView.onPaper() }).click();
+		await page.getByLabel(planWords.PaperView.paper()).selectOption(paper);
 		const { pages, lines } = await linesOfPdf(await sheetOf(page, 'cutting'));
 		expect(pages).toBe(3);
 		const check = lines.filter(
 			({ x1, x2, y1, y2 }) => Math.abs(y1 - y2) < 0.01 && Math.abs(Math.abs(x2 - x1) - 100) < 0.2
 		);
 		expect(check).toHaveLength(1);
-		// The cuts of four rings of 71.25 mm, from 50 mm above the seam; both tiles together.
+		// The cuts of four loops of 71.25 mm, from 50 mm above the seam; both tiles together.
 		const marks = lines.filter(({ x1, x2 }) => Math.abs(x2 - x1 - 70) < 0.01);
 		const seams = lines.filter(({ x1, x2 }) => Math.abs(x2 - x1 - 30) < 0.01);
 		expect(marks).toHaveLength(6);
@@ -138,8 +141,10 @@ for (const paper of ['a4', 'letter'] as const) {
 test('the guide as SVG is as true', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'On paper' }).click();
-	const href = await page.getByRole('link', { name: 'Guide as SVG' }).getAttribute('href');
+	await page.getByRole('button', { name: planWords.PaperView.onPaper() }).click();
+	const href = await page
+		.getByRole('link', { name: planWords.PaperView.guideAsSvg() })
+		.getAttribute('href');
 	const svg = await (await page.request.get(`${href}`)).text();
 	await page.setContent(svg);
 	const height = await page.evaluate(

@@ -1,3 +1,6 @@
+import * as checkWords from '../../src/lib/words/check';
+import * as planWords from '../../src/lib/words/plan';
+import * as prepareWords from '../../src/lib/words/prepare';
 import { expect, expectAccessible, openStep, ready, tally, test, goOffline } from './app';
 
 test.describe.configure({ mode: 'serial' });
@@ -9,22 +12,22 @@ test('a loom is measured, refused where it cannot be, drawn, and planned on as i
 	await page.goto('/prepare/tools');
 	await ready(page);
 	await expect(page.getByRole('link', { name: 'Prepare' })).toHaveAttribute('aria-current', 'page');
-	await page.getByLabel('What you call it').fill('Hall loom');
-	await page.getByLabel('Pegs at each end').fill('28');
-	await page.getByLabel('One to the next').fill('25.4 mm');
-	await page.getByLabel('Pegs to pegs, along').fill('182 m');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt()).fill('Hall loom');
+	await page.getByLabel(prepareWords.ToolForm.pegsAtEachEnd()).fill('28');
+	await page.getByLabel(prepareWords.ToolForm.oneToTheNext()).fill('25.4 mm');
+	await page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong()).fill('182 m');
+	await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).click();
 	await expect(page.locator('#tool-peg_to_peg-problem')).toContainText('longer than a hall');
-	await expect(page.getByLabel('Pegs to pegs, along')).toBeFocused();
-	await page.getByLabel('Pegs to pegs, along').fill('182.9 cm');
+	await expect(page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong())).toBeFocused();
+	await page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong()).fill('182.9 cm');
 	await expect(page.getByText('28 pegs, 25.4 mm apart, 183 cm from peg to peg')).toBeVisible();
-	await page.getByRole('button', { name: 'Add it' }).click();
-	await expect(page.getByText('Kept: Hall loom.')).toBeVisible();
+	await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).click();
+	await expect(page.getByText('Saved: Hall loom.')).toBeVisible();
 	const loom = page.locator('[data-tool="Hall loom"]');
 	await expect(loom.getByRole('img', { name: 'Hall loom, drawn to scale' })).toBeVisible();
 	await expectAccessible(page);
 
-	await loom.getByRole('link', { name: 'Plan with it' }).click();
+	await loom.getByRole('link', { name: prepareWords.ToolList.planWithIt() }).click();
 	await expect(page).toHaveURL(/step=technique&tool=/);
 	await ready(page);
 	await expect(page.locator('input[name=technique][value=peg-loom]')).toBeChecked();
@@ -38,12 +41,14 @@ test('a loom is measured, refused where it cannot be, drawn, and planned on as i
 	// The wish for another size changes nothing that the loom decides.
 	const before = await tally(page, 'toCollect').textContent();
 	await openStep(page, 'Size');
-	await page.getByLabel('Width', { exact: true }).fill('95 cm');
-	await expect(page.getByText('Comes out another width').first()).toBeVisible();
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('95 cm');
+	await expect(
+		page.getByText(planWords.judgementsOfFabric.comesOutAnotherWidth()).first()
+	).toBeVisible();
 	await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
 
 	await page.locator('#name').fill('On the hall loom');
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
 	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 	const file = await page.request.get(`${new URL(page.url()).pathname}/file`);
 	const { plan } = (await file.json()) as {
@@ -58,11 +63,11 @@ test('hooks that are there are offered first, and the one advised is one of them
 	await page.goto('/prepare/tools');
 	await ready(page);
 	for (const mm of ['6', '10']) {
-		await page.getByLabel('What it is').selectOption('hook');
-		await page.getByLabel('What you call it').fill(`${mm} mm hooks`);
-		await page.getByLabel('Thickness, mm').fill(mm);
-		await page.getByRole('button', { name: 'Add it' }).click();
-		await expect(page.getByText(`Kept: ${mm} mm hooks.`)).toBeVisible();
+		await page.getByLabel(prepareWords.ToolForm.whatItIs()).selectOption('hook');
+		await page.getByLabel(prepareWords.ToolForm.whatYouCallIt()).fill(`${mm} mm hooks`);
+		await page.getByLabel(prepareWords.ToolForm.thicknessMm()).fill(mm);
+		await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).click();
+		await expect(page.getByText(`Saved: ${mm} mm hooks.`)).toBeVisible();
 	}
 	await page.goto('/plan');
 	await ready(page);
@@ -70,7 +75,7 @@ test('hooks that are there are offered first, and the one advised is one of them
 	await page.locator('[data-own="10 mm hooks"]').click();
 	await expect(page.locator('#hook')).toHaveValue('10');
 	const step = page.locator('[data-step=technique]');
-	await expect(step).toContainText('Hook large for the strand');
+	await expect(step).toContainText(planWords.judgementsOfFabric.hookLargeForTheStrand());
 	await expect(step).toContainText('Try 6 mm');
 });
 
@@ -81,16 +86,16 @@ test('a tool is added without a network, counts once, and is not there any more'
 	await page.goto('/prepare/tools');
 	await ready(page);
 	await goOffline(page);
-	await page.getByLabel('What it is').selectOption('crate');
-	await page.getByLabel('What you call it').fill('Blue crates');
-	await page.getByLabel('How many').fill('8');
-	await page.getByRole('button', { name: 'Add it' }).dblclick();
+	await page.getByLabel(prepareWords.ToolForm.whatItIs()).selectOption('crate');
+	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt()).fill('Blue crates');
+	await page.getByLabel(prepareWords.ToolForm.howMany()).fill('8');
+	await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).dblclick();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	const crates = page.locator('[data-tool="Blue crates"]');
 	await expect(crates).toHaveCount(1, { timeout: 15_000 });
 	await expect(crates).toContainText('8 × crate');
-	await crates.getByRole('button', { name: 'Not there any more' }).click();
+	await crates.getByRole('button', { name: prepareWords.ToolList.notThereAnyMore() }).click();
 	await expect(crates).toHaveCount(0);
 });
 

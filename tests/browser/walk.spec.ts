@@ -1,5 +1,13 @@
 // One walk through all stages, by hand and from nothing: on one process here, and at the address of a whole fleet
 // (NEST_ROW_WALK_AT), where each step may be answered by another process and read from another database.
+import * as checkWords from '../../src/lib/words/check';
+import * as commonWords from '../../src/lib/words/common';
+import * as gatherWords from '../../src/lib/words/gather';
+import * as handOverWords from '../../src/lib/words/hand-over';
+import * as makingWords from '../../src/lib/words/making';
+import * as peopleWords from '../../src/lib/words/people';
+import * as planWords from '../../src/lib/words/plan';
+import * as prepareWords from '../../src/lib/words/prepare';
 import { expect, keep, ready, test } from './app';
 
 test.use({ world: 'walk', serviceWorkers: 'allow' });
@@ -12,26 +20,28 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 
 	await page.goto('/gather');
 	await ready(page);
-	await page.getByLabel('From', { exact: true }).fill('Ferry kiosk');
-	await page.getByLabel('Bags', { exact: true }).fill('300');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
+	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('300');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('300');
 	await page.getByRole('link', { name: 'Sorting' }).click();
-	await page.getByLabel('Bags from').fill('Ferry kiosk');
-	await page.getByLabel('Colour').selectOption('blue');
-	await page.getByLabel('Good for strand').fill('120');
-	await page.getByLabel('Rejected').fill('9');
-	await page.getByRole('button', { name: 'Into the store' }).click();
+	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
+	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('blue');
+	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('120');
+	await page.getByLabel(gatherWords.SortingForm.rejected()).fill('9');
+	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(
 		page.getByRole('link', { name: /^Take back.*blue sorted from Ferry kiosk/ })
 	).toBeVisible();
 
 	await page.goto('/prepare');
 	await ready(page);
-	await page.getByLabel('Cut and joined for').selectOption({ label: 'Mat for the Tide House' });
+	await page
+		.getByLabel(prepareWords.WorkPanel.cutAndJoinedFor())
+		.selectOption({ label: 'Mat for the Tide House' });
 	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
 		await page.getByRole('button', { name }).first().click();
-		await expect(said).toContainText('Kept');
+		await expect(said).toContainText(planWords.PlansPage.kept());
 	}
 	await expect(page.locator('[data-act]').first()).toContainText('in a ball');
 	await page.goto('/prepare/balls');
@@ -40,50 +50,52 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 
 	await page.goto('/make');
 	await ready(page);
-	await page.getByLabel('By which plan').selectOption({ label: 'Mat for the Tide House' });
-	await page.getByRole('button', { name: 'Begin it' }).click();
+	await page
+		.getByLabel(makingWords.BeginForm.byWhichPlan())
+		.selectOption({ label: 'Mat for the Tide House' });
+	await page.getByRole('button', { name: makingWords.BeginForm.beginIt() }).click();
 	const begun = page.locator('[data-mat]');
 	await expect(begun).toHaveCount(1);
 	const mat = (await begun.getAttribute('data-mat')) ?? '';
 	await page.goto(`/make/${mat}`);
 	await ready(page);
-	await page.getByLabel('The ball’s label').fill(ball);
-	await page.getByRole('button', { name: 'Give it' }).click();
+	await page.getByLabel(makingWords.StrandInHand.theBallsLabel()).fill(ball);
+	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt() }).click();
 	await expect(page.getByRole('link', { name: `${ball}, blue` })).toBeVisible();
 	await page.locator('[data-row]').click();
-	await expect(said).toHaveText('Kept: row 1.');
-	await page.getByLabel('To row').fill('211');
-	await page.getByRole('button', { name: 'Say so' }).click();
+	await expect(said).toHaveText('Saved: row 1.');
+	await page.getByLabel(makingWords.RowCounter.toRow()).fill('211');
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
 	// One ball makes no such mat: that is asked about once.
 	await page
-		.getByRole('region', { name: 'Rows' })
-		.getByRole('button', { name: 'Yes, it is right' })
+		.getByRole('region', { name: makingWords.RowCounter.rows() })
+		.getByRole('button', { name: commonWords.WaitingList.yesItIsRight() })
 		.click();
-	await expect(said).toHaveText('Kept: to row 211.');
+	await expect(said).toHaveText('Saved: to row 211.');
 	await page.goto('/make');
 	await ready(page);
-	await page.getByRole('button', { name: 'It is finished' }).click();
+	await page.getByRole('button', { name: makingWords.NeedAct.itIsFinished() }).click();
 	await expect(begun).toHaveCount(0);
 
 	await page.goto(`/check/${mat}`);
 	await ready(page);
-	await page.getByLabel('Length').fill('185');
-	await page.getByLabel('Width', { exact: true }).fill('86');
-	await page.getByRole('button', { name: 'Keep the check' }).click();
+	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
+	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText('good');
 
 	await page.goto('/people');
 	await ready(page);
-	await page.getByLabel('A place that receives mats').fill('Tide House');
-	await page.getByRole('button', { name: 'Add it' }).last().click();
+	await page.getByLabel(peopleWords.PeoplePage.aPlaceThatReceivesMats()).fill('Tide House');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt() }).last().click();
 	await expect(page.getByText('Tide House').first()).toBeVisible();
 	await page.goto('/hand-over');
 	await ready(page);
 	await page.getByLabel(new RegExp(mat)).check();
-	await page.getByRole('button', { name: 'They go' }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');
-	await delivery.getByLabel('By whom, in a word').fill('with thanks');
+	await delivery.getByLabel(handOverWords.ReceiveButton.byWhomInAWord()).fill('with thanks');
 	await delivery.getByRole('button', { name: 'It was received' }).click();
 	await expect(delivery).toContainText('“with thanks”');
 

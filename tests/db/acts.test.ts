@@ -1,3 +1,5 @@
+import * as commonWords from '../../src/lib/words/common';
+import * as houseWords from '../../src/lib/words/house';
 import { type Db, house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -90,7 +92,7 @@ describe('bags at the table', () => {
 		const t = await aTable(30);
 		await all(t.group, [t.flatten(20)]);
 		expect(problemsOf(await keep(t.group, key(), t.flatten(11)))).toEqual({
-			bags: 'Only 10 blue bags lie there, and this takes 11. Take fewer, or count the pile again.'
+			bags: 'Only 10 blue bags are here, and this takes 11. Take fewer, or count the pile again.'
 		});
 		expect(problemsOf(await keep(t.group, key(), t.cut(21)))).toMatchObject({
 			bags: expect.stringContaining('Only 20 blue flat bags')
@@ -106,9 +108,9 @@ describe('bags at the table', () => {
 		[{ bags: '2.5' }, 'bags', 'whole number'],
 		[{ bags: 'many' }, 'bags', 'whole number'],
 		[{ bags: '99999' }, 'bags', 'At most 200.'],
-		[{ code: '2222' }, 'code', 'A code has five signs.'],
-		[{ code: '22O22' }, 'code', 'no 0, 1, I, L or O'],
-		[{ code: '22223' }, 'code', 'one is wrong, or two are swapped'],
+		[{ code: '2222' }, 'code', commonWords.codeWords.aCodeHasFiveSigns()],
+		[{ code: '22O22' }, 'code', 'without 0, 1, I, L and O'],
+		[{ code: '22223' }, 'code', 'one character is wrong, or two are swapped'],
 		[{ cut: 'loops_x_4_13_439_0.8' }, 'cut', 'Choose one of the piles.'],
 		[{ mass: '-3 g' }, 'mass', '']
 	])('a ball typed with %j says so at the field', async (slip, field, sentence) => {
@@ -160,14 +162,14 @@ describe('bags at the table', () => {
 	});
 });
 
-describe('what is taken back', () => {
+describe('what is undone', () => {
 	it('goes back with its ball, unless something was done with that since', async () => {
 		const t = await aTable(20);
 		await all(t.group, [t.flatten(20), t.cut(20), t.join(80), t.ball(10)]);
 		const ball = await lastAct(t.group);
 		const joined = (await actsOf(t.group))[1];
 		expect(problemsOf(await back(t.group, joined?.id ?? 0))).toEqual({
-			corrects: expect.stringContaining('Take that back first')
+			corrects: expect.stringContaining('Undo that first')
 		});
 		expect(await back(t.group, ball?.id ?? 0)).toMatchObject({ outcome: 'kept' });
 		expect(await listBalls(t.group)).toEqual([]);
@@ -273,10 +275,10 @@ describe('a label', () => {
 		const [code = ''] = (await reserveCodes(t.group, key(), 4))?.codes ?? [];
 		await all(t.group, [t.ball(5, { code })]);
 		expect(problemsOf(await keep(t.group, key(), t.ball(5, { code })))).toEqual({
-			code: 'That label is on something already. Take the next one.'
+			code: houseWords.things.thatLabelIsOnSomething()
 		});
 		expect(problemsOf(await keep(t.group, key(), t.ball(5, { code: codeOf(900) })))).toEqual({
-			code: 'No label with that code has been printed for this group. Look at it again.'
+			code: houseWords.things.noLabelWithThatCode()
 		});
 		expect(await pilesOf(t.group)).toMatchObject({ 'blue strand': [140, expect.any(Number)] });
 		await all(t.group, [t.ball(5)]);
@@ -293,7 +295,7 @@ it('a pile named by what is no id is refused at its field', async () => {
 		{ key: key(), type: 'load', typed },
 		{ lengthSystem: 'cm', timeZone: 'UTC' }
 	);
-	expect(problemsOf(saved)).toEqual({ pile: 'Choose a pile of pieces or strand.' });
+	expect(problemsOf(saved)).toEqual({ pile: commonWords.load.chooseAPileOfPieces() });
 });
 
 describe('a loom', () => {
@@ -353,7 +355,7 @@ describe('a loom', () => {
 		expect(await wrongAt(t.group)).toEqual({ film: 0, below: 0, filmBelow: 0 });
 		const [, first] = await actsOf(t.group);
 		expect(problemsOf(await back(t.group, first?.id ?? 0))).toEqual({
-			corrects: `Something was done with the mat ${on?.code} since. Take that back first, the newest first.`
+			corrects: `Something was done with the mat ${on?.code} since. Undo that first, the newest first.`
 		});
 		expect(await back(t.group, (await lastAct(t.group))?.id ?? 0)).toMatchObject({
 			outcome: 'kept'
@@ -367,10 +369,10 @@ describe('a loom', () => {
 		const t = await aLoom();
 		await all(t.group, [t.load(24)]);
 		expect(problemsOf(await keep(t.group, key(), t.load(7)))).toEqual({
-			strands: 'The warp has 30 strands, and only 6 of them are still to be laid.'
+			strands: 'The warp has 30 strands; only 6 are still missing.'
 		});
 		expect(problemsOf(await keep(t.group, key(), t.load(2)))).toMatchObject({
-			strands: expect.stringContaining('Only 4 blue pieces of strand lie there')
+			strands: expect.stringContaining('Only 4 blue pieces of strand are ready')
 		});
 		expect(problemsOf(await keep(t.group, key(), t.load(1, { toolId: t.other })))).toMatchObject({
 			tool: expect.stringContaining('asks for 28 pegs; Short loom has 20')

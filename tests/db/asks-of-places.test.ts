@@ -61,7 +61,7 @@ describe('what a place asks for', () => {
 		const asked = await t.ask(t.tide, '2', '2026-12-24');
 		const promise = (mats: string) => send(t.group, 'promised', { ask: idOf(asked), mats });
 		expect(problemsOf(await promise('3'))).toEqual({
-			mats: 'They ask for 2: promise no more.'
+			mats: 'They ask for 2. You cannot promise more.'
 		});
 		for (const mats of ['2', '1']) expect((await promise(mats)).outcome).toBe('kept');
 		expect((await t.asks())[0]?.promised).toBe(1);
@@ -164,7 +164,7 @@ it('deliveries, their gatherings and the days mats are asked for are in the cale
 	]);
 });
 
-it('how a thing stands is kept beside what happens to it, whatever is taken back', async () => {
+it('how a thing stands is kept beside what happens to it, whatever is undone', async () => {
 	const t = await twoPlaces();
 	const sent = await send(t.group, 'deliver', { place: t.tide, mats: t.code, goes_on: today });
 	await send(t.group, 'correction', { of: 'entry', corrects: idOf(sent), note: 'no' });

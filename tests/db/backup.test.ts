@@ -163,7 +163,11 @@ describe('a copy', () => {
 			/newer Nest Row \(9999/
 		],
 		'that is sealed, without a passphrase': [() => at('sealed'), null, /sealed/],
-		'with a wrong passphrase': [() => at('sealed'), 'seven grey herons', /not the passphrase/],
+		'with a wrong passphrase': [
+			() => at('sealed'),
+			'seven grey herons',
+			/not your current passphrase/
+		],
 		'that is no copy': [
 			() => {
 				writeFileSync(at('letter'), 'Dear all, the table meets on Thursday.');

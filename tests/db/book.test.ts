@@ -1,3 +1,4 @@
+import * as commonWords from '../../src/lib/words/common';
 import { type Db, house } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -241,7 +242,7 @@ describe('the book', () => {
 			outcome: 'refused',
 			problems: {
 				corrects:
-					'Some of what it put into the store has gone out already: 15 blue bags (given, 2026-11-12) · 20 blue bags (cut, 2026-11-12). Take those back first, the newest first.'
+					'Some of it has already left the store: 15 blue bags (given, 2026-11-12) · 20 blue bags (cut, 2026-11-12). Undo those first, newest first.'
 			}
 		});
 		for (const id of [given, cut, first]) expect((await back(group, id)).outcome).toBe('kept');
@@ -579,11 +580,11 @@ describe('codes', () => {
 			const answer = await bind(text);
 			return answer.outcome === 'refused' ? answer.problems.code : '';
 		};
-		expect(await problem(code)).toContain('on something already');
+		expect(await problem(code)).toContain('already on something');
 		expect(await problem(codeOf(500))).toContain('No label with that code');
-		expect(await problem('2222')).toBe('A code has five signs.');
-		expect(await problem('O2222')).toContain('no 0, 1, I, L or O');
-		expect(await problem('22223')).toContain('do not belong together');
+		expect(await problem('2222')).toBe(commonWords.codeWords.aCodeHasFiveSigns());
+		expect(await problem('O2222')).toContain('without 0, 1, I, L and O');
+		expect(await problem('22223')).toContain('is not a label code');
 		const thing = await findThing(group, code);
 		await group.transaction((db) => happenTo(db, entryId, thing?.id ?? 0, 'lost'));
 		expect((await findThing(group, code))?.state).toBe('lost');

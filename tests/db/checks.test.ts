@@ -84,7 +84,7 @@ describe('a mat with faults', () => {
 			last: { why: 'for the kennels', reasons: [] }
 		});
 	});
-	it('that two check at once is checked twice, and a check is taken back', async () => {
+	it('that two check at once is checked twice, and a check is undone', async () => {
 		const t = await aFinishedMat();
 		const [one, two] = await Promise.all([t.check(), t.check({ faults: 'damp@0.5,0.5' })]);
 		expect([one.outcome, two.outcome]).toEqual(['kept', 'kept']);

@@ -1,3 +1,4 @@
+import * as gatherWords from '../../src/lib/words/gather';
 import { type Db } from '../../src/lib/server/db/db';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
@@ -81,7 +82,7 @@ describe('bags that hang to dry', () => {
 		expect(await held()).toEqual({ bag: 6 });
 		expect(await takeOff(pile, { strand: 1 })).toMatchObject({
 			outcome: 'refused',
-			problems: { dried: expect.stringContaining('None of that pile') as string }
+			problems: { dried: expect.stringContaining('That pile is not drying') as string }
 		});
 		expect((await takeOff(999_999, { strand: 1 })).outcome).toBe('refused');
 	});
@@ -103,7 +104,7 @@ describe('bags that hang to dry', () => {
 	});
 });
 
-describe('what is taken back', () => {
+describe('what is undone', () => {
 	it('of what came in counts no more, and says why', async () => {
 		const wrong = await keep(group, key(), {
 			...dropOff,
@@ -119,7 +120,7 @@ describe('what is taken back', () => {
 		const id = (await listDropOffs(group)).find(({ bags }) => bags === 1800)?.id ?? 0;
 		expect((await back('drop-off', id, sent)).outcome).toBe('duplicate');
 		expect(await back('drop-off', id)).toMatchObject({
-			problems: { corrects: 'That was taken back already.' }
+			problems: { corrects: gatherWords.takenBack.thatWasTakenBackAlready() }
 		});
 		expect((await listPlaces(group))[0]?.bags).toBe(180);
 		expect((await listDropOffs(group)).map(({ takenBack }) => takenBack)).toEqual([
@@ -184,7 +185,7 @@ describe('what is taken back', () => {
 		expect(await held()).toEqual({});
 	});
 
-	it('is a pile only before it is sorted; what dried hangs again when its sorting is taken back', async () => {
+	it('is a pile only before it is sorted; what dried hangs again when its sorting is undone', async () => {
 		const pile = await hang(10);
 		const sorted = await takeOff(pile, { strand: 7 });
 		expect(await back('sorting', pile)).toMatchObject({
@@ -278,7 +279,7 @@ describe('bags that come in damp', () => {
 		expect((await listPlaces(group))[0]).toMatchObject({ sorted: 60, rejected: 10 });
 	});
 
-	it('hang once, however often their entry is sent, and no more once it is taken back', async () => {
+	it('hang once, however often their entry is sent, and no more once it is undone', async () => {
 		const sent = key();
 		await Promise.all([1, 2, 3].map(() => keep(group, sent, damp)));
 		expect((await listDrying(group)).map(({ hanging }) => hanging)).toEqual([60]);

@@ -1,3 +1,4 @@
+import * as commonWords from '../../src/lib/words/common';
 import { type Db } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { saveEntry } from '../../src/lib/server/entries/take-entry';
@@ -99,7 +100,7 @@ describe('a correction', () => {
 		const [line] = await listDropOffs(group);
 		const typed = { of: 'drop-off', corrects: String(line?.id), note: '' };
 		expect((await send(group, 'correction', typed)).outcome).toBe('kept');
-		expect((await listDropOffs(group))[0]?.takenBack).toBe('taken back');
+		expect((await listDropOffs(group))[0]?.takenBack).toBe(commonWords.correction.takenBack());
 	});
 
 	it('is of what it says: a helper takes drop-off 1 back, and not entry 1 that a coordinator typed', async () => {

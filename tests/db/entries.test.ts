@@ -1,3 +1,4 @@
+import * as commonWords from '../../src/lib/words/common';
 import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { listDropOffs } from '../../src/lib/server/gather/drop-offs';
@@ -42,7 +43,9 @@ describe('an entry under a key', () => {
 		);
 		expect(await take({ ...came({ bags: '121' }), key: sent.key })).toMatchObject({
 			outcome: 'refused',
-			problems: { key: expect.stringContaining('Something else was kept') as string }
+			problems: {
+				key: expect.stringContaining('This was already saved with other content') as string
+			}
 		});
 		expect(await take({ ...sorted('4'), key: sent.key })).toMatchObject({ outcome: 'refused' });
 		expect((await listPlaces(group))[0]?.bags).toBe(120);
@@ -88,7 +91,7 @@ describe('a day', () => {
 		expect((await take(tomorrow, 'America/Denver')).outcome).toBe('refused');
 		expect((await take(tomorrow, 'UTC')).outcome).toBe('kept');
 		expect(await take(came({ came_on: '2099-01-01' }))).toMatchObject({
-			problems: { came_on: 'That day is still to come.' }
+			problems: { came_on: commonWords.formReader.thatDayIsStillTo() }
 		});
 	});
 });
@@ -123,7 +126,7 @@ describe('lengths', () => {
 describe('a slip', () => {
 	it.each([
 		[{ bags: '10000' }, 'fill a hall'],
-		[{ bags: '2000', sacks: '2' }, 'more than sacks hold'],
+		[{ bags: '2000', sacks: '2' }, 'do not fit in'],
 		[
 			{
 				method: 'weight',
@@ -207,7 +210,7 @@ describe('what is never changed', () => {
 });
 
 describe('what is kept beside the entries', () => {
-	it('is what adding all of them up gives, whatever came, was sorted, dried and taken back', async () => {
+	it('is what adding all of them up gives, whatever came, was sorted, dried and undone', async () => {
 		await take(came());
 		await take(came({ bags: '60', came_on: '2026-11-20' }));
 		await take(sorted('50', { stuffing: '4', rejected: '6', drying: '9', look_again: '2' }));

@@ -39,7 +39,7 @@ describe('a mat in hand', () => {
 		expect((await t.mat()).maker).toBeNull();
 	});
 
-	it('is none any more once its beginning is taken back', async () => {
+	it('is none any more once its beginning is undone', async () => {
 		const t = await aMat();
 		const { entryId = 0 } =
 			(await house.maybeOne<{ entryId: number }>(
@@ -81,7 +81,7 @@ describe('a mat in hand', () => {
 describe('rows of a mat', () => {
 	const [phone, tablet] = [key(), key()];
 
-	it('of two devices add up; sent again they count once; one is taken back', async () => {
+	it('of two devices add up; sent again they count once; one is undone', async () => {
 		const t = await aMat();
 		const sent = key();
 		for (let at = 1; at <= 3; at++) await t.row(1, { device: phone, sequence: at });
@@ -96,7 +96,7 @@ describe('rows of a mat', () => {
 		expect((await t.mat()).made.near).toBe(0);
 	});
 
-	it('said as a number keep what nobody had seen, and can be taken back', async () => {
+	it('said as a number keep what nobody had seen, and can be undone', async () => {
 		const t = await aMat();
 		for (let at = 1; at <= 4; at++) await t.row(1, { device: phone, sequence: at });
 		await t.row(1, { device: tablet, sequence: 1 });
@@ -219,7 +219,7 @@ describe('rows of a mat', () => {
 });
 
 describe('balls given for a mat', () => {
-	it('leave the store with their film, lie there no more, and come back where that is taken back', async () => {
+	it('leave the store with their film, lie there no more, and come back where that is undone', async () => {
 		const t = await withBall();
 		const before = await pilesOf(t.group);
 		expect(before['blue ball']?.[0]).toBe(1);
@@ -263,7 +263,7 @@ describe('balls given for a mat', () => {
 			});
 		expect(await send(t.group, 'issue', { mat: t.ball, ball: t.ball })).toMatchObject({
 			outcome: 'refused',
-			problems: { mat: expect.stringContaining('on no mat') as string }
+			problems: { mat: expect.stringContaining('not on a mat') as string }
 		});
 	});
 });

@@ -303,8 +303,8 @@ describe('a list of movements', () => {
 		expect(asked).toEqual({
 			outcome: 'refused',
 			problems: [
-				'Row 2, bags: 1,200 bags: this place brings about 105 at a time. Did a digit slip in?',
-				'Row 5, bags: 3,500 bags: this place brings about 35 at a time. Did a digit slip in?'
+				'Row 2, bags: 1,200 bags? This source usually brings about 105. Check the digits.',
+				'Row 5, bags: 3,500 bags? This source usually brings about 35. Check the digits.'
 			]
 		});
 		const settled = { dayOrder: null, known: null, oddRight: true };

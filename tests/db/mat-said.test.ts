@@ -1,3 +1,4 @@
+import * as makingWords from '../../src/lib/words/making';
 import { house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { listLinks, makeMatLink, openLink, revokeLink } from '../../src/lib/server/book/links';
@@ -218,7 +219,7 @@ describe('what is left of a colour, weighed', () => {
 });
 
 describe('how a mat goes on', () => {
-	it('changes its rows and its colours, and is taken back', async () => {
+	it('changes its rows and its colours, and is undone', async () => {
 		const t = await aMat();
 		await t.rows('40');
 		const kept = await send(t.group, 'stripes', { mat: t.code, stripes: 'blue 40, white 190' });
@@ -279,7 +280,7 @@ describe('a word to whoever has a mat', () => {
 		expect((await send(t.group, 'remind', { mat: t.code })).outcome).toBe('kept');
 		const again = await Promise.all([1, 2].map(() => send(t.group, 'remind', { mat: t.code })));
 		expect(again.map(problemsOf)).toEqual(
-			Array(2).fill({ mat: 'They were written to about it within the week already.' })
+			Array(2).fill({ mat: makingWords.messages.theyWereWrittenToAbout() })
 		);
 		const [message] = await listMessages(t.group);
 		expect(message).toMatchObject({ mat: t.code, to: 'Mabel' });

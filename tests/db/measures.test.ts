@@ -50,7 +50,7 @@ describe('what a group has measured', () => {
 		const slip = { ...chain, lengthMm: 40_000 };
 		expect(await keep(group, key(), slip)).toMatchObject({
 			outcome: 'refused',
-			problems: { sure: expect.stringContaining('decimal place') as string }
+			problems: { sure: expect.stringContaining('decimal point') as string }
 		});
 		// Ten times is no piece, however sure the one is who typed it; half as long again may be one.
 		expect(await keep(group, key(), { ...slip, isSure: true })).toMatchObject({

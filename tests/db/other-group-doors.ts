@@ -1,3 +1,5 @@
+import * as gatherWords from '../../src/lib/words/gather';
+import * as houseWords from '../../src/lib/words/house';
 import { expect } from 'vitest';
 import { notOfLink, saveLinkEntry } from '../../src/lib/server/entries/link-entries';
 import type { GroupId } from '../../src/lib/server/base/group-id';
@@ -111,11 +113,11 @@ export const answersOfDoors: Readonly<Record<string, unknown>> = {
 	'auth/trail trailBefore': [],
 	'book/links makeStationLink': false,
 	'entries/hold-late listLate': [],
-	'entries/hold-late settleLate': 'That was settled already.',
+	'entries/hold-late settleLate': houseWords.holdLate.thatWasSettledAlready(),
 	'entries/link-entries notOfLink': notOfStation,
 	'entries/link-entries saveLinkEntry': notOfStation,
 	'entries/not-theirs notTheirs': {
 		outcome: 'refused',
-		problems: { corrects: 'That is not in the book any more.' }
+		problems: { corrects: gatherWords.takenBack.thatIsNotInThe() }
 	}
 };

@@ -1,3 +1,4 @@
+import * as peopleWords from '../../src/lib/words/people';
 import { type Db, house } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { makeOpenLink } from '../../src/lib/server/book/links';
@@ -53,12 +54,12 @@ describe('a person', () => {
 		expect(await addPerson(group, key(), ' wREN ')).toEqual({
 			outcome: 'refused',
 			problems: {
-				name: 'There is a wREN already. Add a letter or a nickname, so that the two are told apart.'
+				name: 'There is already a wREN. Add a letter or a nickname to tell them apart.'
 			}
 		});
 		const other = await add('Odo');
 		expect(await keepPerson(group, said(other, 'Wren'), today)).toMatchObject({
-			problems: { name: expect.stringContaining('of that name already') }
+			problems: { name: expect.stringContaining('with that name') }
 		});
 	});
 
@@ -95,7 +96,7 @@ describe('a person', () => {
 		);
 		expect(saved.map(({ outcome }) => outcome).sort()).toEqual(['kept', 'refused']);
 		expect(saved.find(({ outcome }) => outcome === 'refused')).toMatchObject({
-			problems: { version: expect.stringContaining('Somebody changed this person meanwhile') }
+			problems: { version: expect.stringContaining('Someone changed this person at the same time') }
 		});
 	});
 
@@ -226,7 +227,7 @@ describe('a child at a blade is refused by the database itself', () => {
 		const lou = await add('Lou');
 		expect(await seat(day, lou, 'cut', sharp)).toBe(1);
 		expect(await keepPerson(group, said(lou, 'Lou', { isChild: true }), today)).toMatchObject({
-			problems: { seats: expect.stringContaining('Take the seat away first') }
+			problems: { seats: expect.stringContaining('Remove that seat first') }
 		});
 	});
 
@@ -262,7 +263,7 @@ describe('a table day', () => {
 		});
 		expect(await addTableDay(group, key(), '2026-12-03', 'boat shed ')).toEqual({
 			outcome: 'refused',
-			problems: { day: 'There is a table there on that day already.' }
+			problems: { day: peopleWords.tableDays.thereIsATableThere() }
 		});
 		expect(await callOffDay(group, id)).toBe(true);
 		expect(await callOffDay(group, id)).toBe(false);

@@ -1,3 +1,4 @@
+import * as handOverWords from '../../src/lib/words/hand-over';
 import { type Db, house } from '../../src/lib/server/db/db';
 import { describe, expect, it } from 'vitest';
 import { noLevers } from '../../src/lib/core/season/forecast';
@@ -136,18 +137,18 @@ describe('today', () => {
 		expect(of('in sacks')).toMatchObject({ count: 20, bags: 20 });
 		expect(of('wound')).toMatchObject({ count: 0, bags: 0 });
 		// The ball of twenty bags went into the mat: its film is there, in the mat's colours.
-		expect(of('in hand')?.count).toBe(1);
-		expect(of('in hand')?.bags).toBeCloseTo(20, 6);
+		expect(of(handOverWords.storyWords.inHand())?.count).toBe(1);
+		expect(of(handOverWords.storyWords.inHand())?.bags).toBeCloseTo(20, 6);
 		expect(of('in sacks')?.pieces).toEqual([{ colour: 'white', bags: 20 }]);
 		expect(parts.map(({ name }) => name)).toEqual([
 			'in sacks',
 			'flat',
 			'in pieces',
 			'wound',
-			'in hand',
+			handOverWords.storyWords.inHand(),
 			'to check',
 			'ready',
-			'handed over'
+			handOverWords.storyWords.handedOver()
 		]);
 	});
 });

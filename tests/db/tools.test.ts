@@ -1,3 +1,4 @@
+import * as prepareWords from '../../src/lib/words/prepare';
 import { type Db } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { ToolEntry } from '../../src/lib/entries/types/tool';
@@ -35,7 +36,7 @@ describe('tools that are there', () => {
 		const first = key();
 		await keep(group, first, loom);
 		expect(await keep(group, key(), { ...loom, name: ' hall LOOM ' })).toMatchObject({
-			problems: { name: 'There is a tool of that name already. Give it another.' }
+			problems: { name: prepareWords.tools.thereIsAToolOf() }
 		});
 		await keep(group, key(), { ...loom, toolId: first, tool: null });
 		expect(await listTools(group)).toEqual([]);
@@ -87,7 +88,7 @@ describe('tools that are there', () => {
 		expect(await saveEntry(group, { key: key(), type: 'tool', typed: pitch }, hall)).toMatchObject({
 			problems: {
 				pegs: expect.stringContaining('“many” is not a whole number'),
-				pitch: expect.stringContaining('between 5 mm and 10 cm')
+				pitch: expect.stringContaining('5 mm to 10 cm')
 			}
 		});
 		expect(await listTools(group)).toEqual([]);

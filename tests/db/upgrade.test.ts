@@ -82,7 +82,7 @@ const all = async (client: pg.Client, asked: typeof then) =>
 	) as Record<keyof typeof then, Record<string, unknown>[]>;
 
 describe('a database of before the book', () => {
-	it('holds in the book all that it held: every sum, name, key and slip taken back', async () => {
+	it('holds in the book all that it held: every sum, name, key and slip undone', async () => {
 		const { url, client } = await before(restore);
 		const old = await all(client, then);
 		expect(old.store.length).toBeGreaterThan(20);

@@ -44,7 +44,7 @@ describe('handfuls weighed at the door', () => {
 		expect(await massFactor()).toBeGreaterThan(once);
 	});
 
-	it('count for nothing where they are of several kinds, or the drop-off is taken back', async () => {
+	it('count for nothing where they are of several kinds, or the drop-off is undone', async () => {
 		await keep(group, key(), { ...weighed, kindId: null });
 		expect(await massFactor()).toBe(1);
 		await keep(group, key(), { ...weighed, kindId });
@@ -73,7 +73,7 @@ describe('handfuls weighed at the door', () => {
 	});
 });
 
-describe('what is taken back', () => {
+describe('what is undone', () => {
 	const hall = { lengthSystem: 'cm' as const, timeZone: 'UTC' };
 
 	it('is given back as it was typed, the names with it, but not the word that an odd count was right', async () => {

@@ -1,3 +1,4 @@
+import * as commonWords from '$lib/words/common';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { countedOnce } from '../ui/slip';
 import { addAndSay } from './add-and-say';
@@ -39,7 +40,7 @@ describe('one press', () => {
 	it('that did not count may be made again at once', async () => {
 		const { given, press } = counting({ outcome: 'lost' });
 		await press('ball');
-		expect(await press('ball')).toBe('Not kept: the network is away.');
+		expect(await press('ball')).toBe(commonWords.addAndSay.notKeptTheNetworkIs());
 		expect(given).toHaveLength(2);
 	});
 });

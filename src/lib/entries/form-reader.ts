@@ -5,6 +5,7 @@ import { formatMass } from '$lib/core/units/format-mass';
 import { isUnreadable } from '$lib/ui/name';
 import { isUuid } from '$lib/ui/uuid';
 import { lengthProblemWords, massProblemWords, numberProblemWords } from '$lib/ui/quantity-words';
+import { dayOf } from '$lib/ui/typed-day';
 import { TypedFields, type Misread } from '$lib/ui/typed-fields';
 import { massOf } from '$lib/ui/typed-values';
 
@@ -145,13 +146,11 @@ export class FormReader extends TypedFields {
 		return text;
 	}
 
-	/** A day as `2026-11-24`, whether it has come or not. */
+	/** A day, whether it has come or not, as `2026-11-24`. */
 	anyDay(field: string): string {
-		const text = this.raw(field);
-		const date = new Date(`${text}T00:00:00Z`);
-		const isDay = /^20\d\d-\d\d-\d\d$/.test(text) && date.toJSON()?.slice(0, 10) === text;
-		if (!isDay) this.problems[field] = say.writeTheDayAs2026();
-		return text;
+		const day = dayOf(this.raw(field), this.today);
+		if (day === null) this.problems[field] = say.writeTheDayAs2026();
+		return day ?? this.raw(field);
 	}
 
 	/** A day on which something was done: it lies behind, or is today. */

@@ -46,7 +46,7 @@ describe('a form of an entry', () => {
 			}
 		]);
 		expect(form.typed).toEqual({ ...start, people: '3' });
-		expect(form.said).toBe('Kept: 240 joints timed.');
+		expect(form.said).toBe('Saved: 240 joints timed.');
 		expect(form.problems).toEqual({});
 	});
 
@@ -74,7 +74,7 @@ describe('a form of an entry', () => {
 		Object.assign(form.typed, { units: '240', minutes: '52' });
 		await form.submit('240 joints timed', []);
 		expect(form.typed).toMatchObject({ units: '240', minutes: '52' });
-		expect(form.said).toContain('It stands here still');
+		expect(form.said).toContain('It is still here');
 		// It may be sent again as it stands.
 		await form.submit('240 joints timed', []);
 		expect(form.typed.units).toBe('240');
@@ -118,7 +118,7 @@ describe('a form of an entry', () => {
 			expect(await form.submit('9 joints timed', all)).toBe(false);
 			await first;
 			expect(given).toHaveLength(1);
-			expect(form.said).toBe(`Kept: 9 joints timed. ${countedOnce}`);
+			expect(form.said).toBe(`Saved: 9 joints timed. ${countedOnce}`);
 		});
 
 		it('counts once where the fields began anew meanwhile, with no fault found in them', async () => {
@@ -145,7 +145,7 @@ describe('a form of an entry', () => {
 				await vi.advanceTimersByTimeAsync(400);
 			}
 			expect(given).toHaveLength(33);
-			expect(form.said).toBe('Kept: 9 joints timed.');
+			expect(form.said).toBe('Saved: 9 joints timed.');
 			const hanging = {
 				...outbox,
 				readBy: outbox.readBy,

@@ -96,7 +96,7 @@ describe('a form that waited', () => {
 		expect(await answered(answer)).toEqual({ outcome: 'waits', why })
 	);
 	it('that whoever typed it may not do is refused, and holds up nothing behind it', async () => {
-		const error = { message: 'This is for those who run the group.' };
+		const error = { message: 'Only coordinators can do this.' };
 		const no = () => Response.json({ type: 'error', status: 403, error });
 		expect(await answered(no)).toEqual({
 			outcome: 'refused',

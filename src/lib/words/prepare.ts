@@ -344,7 +344,8 @@ export const trestle = {
 	takenBack: (d: { readonly words: string | number }): string => "undone: " + d.words,
 	notKept: (d: { readonly values: string | number }): string => "Not saved: " + d.values,
 	notKeptThisDeviceKeeps: (): string => "Not saved: this device stores nothing and there is no network. Try again soon.",
-	waitingOnThisDevice: (): string => "Waiting on this device"
+	waitingOnThisDevice: (): string => "Waiting on this device",
+	saved: (): string => "Saved"
 };
 
 export const PrepareBallsActs = {

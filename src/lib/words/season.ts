@@ -60,13 +60,13 @@ export const SeasonPage = {
 };
 
 export const SeasonKeptPage = {
-	whatWasForetoldAndWhat: (): string => "What was foretold, and what came",
-	noForecastIsKeptYet: (): string => "No forecast is kept yet. Keep one under",
+	whatWasForetoldAndWhat: (): string => "Past forecasts and results",
+	noForecastIsKeptYet: (): string => "No forecast is saved yet. Save one under",
 	willWeMakeIt: (): string => "Will we make it",
-	andOnceItsDayIs: (): string => ", and once its day is over it says here how it did.",
+	andOnceItsDayIs: (): string => ". After its day it says here how right it was.",
 	by: (d: { readonly wanted: string | number; readonly yearDay: string | number }): string => '' + d.wanted + " by " + d.yearDay,
-	betweenAnd: (d: { readonly chance: string | number; readonly low: string | number; readonly high: string | number }): string => ": " + d.chance + ", between " + d.low + " and " + d.high + ".",
-	saidOnWithThereThen: (d: { readonly moment: string | number; readonly there: string | number }): string => "Said on " + d.moment + ", with " + d.there + " there then.",
+	betweenAnd: (d: { readonly chance: string | number; readonly low: string | number; readonly high: string | number }): string => ": " + d.chance + ", range " + d.low + "–" + d.high + ".",
+	saidOnWithThereThen: (d: { readonly moment: string | number; readonly there: string | number }): string => "Saved on " + d.moment + ", with " + d.there + " ready then.",
 	itsDayIsStillTo: (): string => "Its day is still to come.",
 	withinWhatWasSaid: (): string => "within the range.",
 	moreThanWasSaid: (): string => "more than forecast.",
@@ -174,8 +174,6 @@ export const seasonFile = {
 };
 
 export const seasonWords = {
-	almostSurely: (): string => "almost certain",
-	"in": (d: { readonly of: string | number; readonly all: string | number }): string => '' + d.of + " in " + d.all,
 	oneMoreTableDay: (): string => "one more table day",
 	moreTableDays: (d: { readonly count: string | number }): string => '' + d.count + " more table days",
 	moreMakers: (d: { readonly what: string | number }): string => '' + d.what + " more makers",
@@ -183,12 +181,9 @@ export const seasonWords = {
 	noMatMore: (): string => "no more mats",
 	matsIsaddsSelectYesOther: (d: { readonly abs: string | number; readonly isAdds: 'yes' | 'no' }): string => '' + d.abs + " mats " + select(d.isAdds, { yes: "more", other: "fewer" }),
 	allNewMatsBy: (d: { readonly name: string | number }): string => "all new mats from “" + d.name + "”",
-	under5: (): string => "less than 1 in 10",
-	over95: (): string => "more than 9 in 10",
-	about: (d: { readonly min: string | number }): string => "about " + d.min + " in 100",
 	asGoodAsSurely: (d: { readonly low: string | number }): string => '' + d.low + ", almost certain",
 	aboutFourTimesInFive: (d: { readonly round: string | number; readonly low: string | number; readonly high: string | number }): string => "About " + d.round + " (" + d.low + "–" + d.high + ")",
-	ofTheseWentThereAlready: (d: { readonly count: string | number; readonly count2: string | number; readonly isReady: 'yes' | 'no'; readonly count3: string | number; readonly isInCheck: 'yes' | 'no' }): string => '' + d.count + " of these are delivered, " + d.count2 + " " + select(d.isReady, { yes: "is", other: "are" }) + " ready and " + d.count3 + " wait" + select(d.isInCheck, { yes: "s", other: "" }) + " for a check or mending.",
+	ofTheseWentThereAlready: (d: { readonly count: string | number; readonly count2: string | number; readonly count3: string | number }): string => '' + d.count + " delivered, " + d.count2 + " ready, " + d.count3 + " to check or mend.",
 	asManyAsAreWanted: (): string => "Enough for all that is wanted.",
 	whatLacksIsUnderWay: (): string => "Won't help: the missing mats only wait for their check.",
 	thereIsNoLoomFor: (): string => "Won't help: there is no loom for more makers.",
@@ -198,7 +193,16 @@ export const seasonWords = {
 	strandLacksAndNewHands: (): string => "No gain: beginners would use up the yarn.",
 	whatIsBegunSoLate: (): string => "Won't help: what starts so late is not finished in time.",
 	asManyBags: (): string => "as many bags",
-	bagsIsroundedSelectYesOther: (d: { readonly abs: string | number; readonly isRounded: 'yes' | 'no' }): string => '' + d.abs + " bags " + select(d.isRounded, { yes: "more", other: "fewer" })
+	bagsIsroundedSelectYesOther: (d: { readonly abs: string | number; readonly isRounded: 'yes' | 'no' }): string => '' + d.abs + " bags " + select(d.isRounded, { yes: "more", other: "fewer" }),
+	almostCertain: (): string => "almost certain",
+	likely: (): string => "likely",
+	aboutEven: (): string => "about even",
+	unlikely: (): string => "unlikely",
+	veryUnlikely: (): string => "very unlikely",
+	likelihoodOf: (d: { readonly likelihood: string | number; readonly tenths: string | number }): string => '' + d.likelihood + " (" + d.tenths + ")",
+	moreThan9In10: (): string => "more than 9 in 10",
+	lessThan1In10: (): string => "less than 1 in 10",
+	inTen: (d: { readonly tenths: string | number }): string => '' + d.tenths + " in 10"
 };
 
 export const SeasonSheetPdfDoor = {

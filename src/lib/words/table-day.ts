@@ -268,9 +268,9 @@ export const caseFile = {
 	thisIsNotADay: (): string => "This is not a table day.",
 	thisHoldsManyDaysGive: (): string => "This holds many days. Give one at a time.",
 	theDayEndsAtMinute: (d: { readonly minutes: string | number }): string => "The day ends at minute " + d.minutes + ".",
-	whoeverComesMustComeBefore: (): string => "Whoever comes must come before they go.",
-	aChildNeverSitsAt: (): string => "A child never sits at a rolling blade.",
-	sitsInTwoPlacesAt: (d: { readonly name: string | number }): string => '' + d.name + " sits in two places at once."
+	whoeverComesMustComeBefore: (): string => "People must come before they leave.",
+	aChildNeverSitsAt: (): string => "A child never uses a rolling blade.",
+	sitsInTwoPlacesAt: (d: { readonly name: string | number }): string => '' + d.name + " is in two places at once."
 };
 
 export const countWords = {
@@ -284,20 +284,20 @@ export const dayWords = {
 	theCutters: (): string => "The cutters",
 	theJoiners: (): string => "The joiners",
 	theWinders: (): string => "The winders",
-	isAChildNoBlade: (d: { readonly who: string | number }): string => '' + d.who + " is a child: no blade, ever. Blunt scissors or another seat.",
-	isAChildAnAdult: (d: { readonly who: string | number; readonly stationWords: string | number; readonly clock: string | number }): string => '' + d.who + " is a child: an adult sits beside them at " + d.stationWords + ", all the while. From " + d.clock + " nobody would.",
-	thereAreNotToolsEnough: (d: { readonly stationWords: string | number; readonly clock: string | number }): string => "There are not tools enough for one more at " + d.stationWords + ", from " + d.clock + " on.",
-	wouldSitInTwoPlaces: (d: { readonly who: string | number; readonly clock: string | number }): string => '' + d.who + " would sit in two places at once at " + d.clock + ".",
+	isAChildNoBlade: (d: { readonly who: string | number }): string => '' + d.who + " is a child: never a blade. Choose blunt scissors or another seat.",
+	isAChildAnAdult: (d: { readonly who: string | number; readonly stationWords: string | number; readonly clock: string | number }): string => '' + d.who + " is a child and needs an adult beside them at " + d.stationWords + ", all the time. From " + d.clock + " there is none.",
+	thereAreNotToolsEnough: (d: { readonly stationWords: string | number; readonly clock: string | number }): string => "There are too few tools for one more at " + d.stationWords + " from " + d.clock + ".",
+	wouldSitInTwoPlaces: (d: { readonly who: string | number; readonly clock: string | number }): string => '' + d.who + " would be in two places at " + d.clock + ".",
 	moreStrandForTheNext: (): string => "more yarn for the next ball"
 };
 
 export const seatKeeper = {
-	notKeptYetTheSeats: (d: { readonly why: string | number }): string => "Not kept yet: " + d.why + " The seats stand here; keep them again in a moment."
+	notKeptYetTheSeats: (d: { readonly why: string | number }): string => "Not saved yet: " + d.why + " The seats are still here. Save again in a moment."
 };
 
 export const taps = {
-	bagFlat: (): string => "bag flat",
-	bagsFlat: (): string => "bags flat",
+	bagFlat: (): string => "bag flattened",
+	bagsFlat: (): string => "bags flattened",
 	bagCut: (): string => "bag cut",
 	bagsCut: (): string => "bags cut",
 	bagJoined: (): string => "bag joined",
@@ -305,12 +305,12 @@ export const taps = {
 };
 
 export const PrepareDaysActs = {
-	pleaseLoadThisPageAnew: (): string => "Please load this page anew.",
-	thatDayIsNotAmong: (): string => "That day is not among those to come."
+	pleaseLoadThisPageAnew: (): string => "Reload this page.",
+	thatDayIsNotAmong: (): string => "That day is not planned any more."
 };
 
 export const PrepareDaysIdActs = {
-	pleaseLoadThisPageAnew: (): string => "Please load this page anew."
+	pleaseLoadThisPageAnew: (): string => "Reload this page."
 };
 
 export const PrepareDaysIdSheetPdfDoor = {

@@ -8,10 +8,11 @@ import type { SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import {
 	addsWords,
 	chanceWords,
+	likelihood,
 	heldWords,
 	leverWords,
 	outlookWords,
-	percentWords,
+	tenthsWords,
 	thereWords
 } from '$lib/stages/season/season-words';
 import { longDayWords, shortDayWords, weekdayWords, yearDayWords } from '$lib/ui/day-words';
@@ -47,8 +48,8 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 	}));
 	sheet.figures([
 		{
-			value: capital(chanceWords(said.chance)),
-			label: percentWords(said.chance)
+			value: capital(likelihood(said.chance)),
+			label: tenthsWords(said.chance)
 		},
 		{ value: String(Math.round(said.expected)), label: 'likely' },
 		{ value: `${said.low}–${said.high}`, label: say.fourTimesInFive() }

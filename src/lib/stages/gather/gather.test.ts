@@ -1,3 +1,4 @@
+import * as commonWords from '$lib/words/common';
 import { describe, expect, it } from 'vitest';
 import { barePractice } from '$lib/core/practice/practice';
 import { allocateStore } from '$lib/core/store/allocate-store';
@@ -96,8 +97,8 @@ describe('a form that is read', () => {
 		form.millimetres('far', 'bag', 2000);
 		form.millimetres('odd', 'bag', 2000);
 		expect(form.problems).toEqual({
-			none: 'This must be more than nothing.',
-			far: 'That is longer than 2 m.',
+			none: commonWords.formReader.thisMustBeMoreThan(),
+			far: 'At most 2 m.',
 			odd: '“long” was not understood. Write it like 84 cm, 0.84 m or 33 in.'
 		});
 	});
@@ -107,7 +108,7 @@ describe('a form that is read', () => {
 			good: '2026-02-28',
 			bad: '2026-02-29',
 			old: '1999-01-01',
-			word: 'today'
+			word: 'someday'
 		});
 		expect(form.day('good')).toBe('2026-02-28');
 		for (const field of ['bad', 'old', 'word']) form.day(field);
@@ -120,8 +121,8 @@ describe('a form that is read', () => {
 		form.text('odd', 20);
 		form.needed('empty', 20);
 		expect(form.problems).toEqual({
-			long: 'This is longer than 20 characters.',
-			odd: 'There is a character here that cannot be shown. Please type it again.',
+			long: 'At most 20 characters, please.',
+			odd: commonWords.formReader.thereIsACharacterHere(),
 			empty: 'Please fill this in.'
 		});
 	});
@@ -299,7 +300,7 @@ describe('an entry', () => {
 			bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
 		});
 		expect(read('bag-kind', { ...typed, width: '2' }).problems).toEqual({
-			width: 'That is smaller than any bag: less than 4 cm.'
+			width: commonWords.bagKind.thatIsSmallerThanAny()
 		});
 		expect(read('bag-kind', { ...typed, handful: '1 g' }).problems?.handful).toContain(
 			'Weigh again.'
@@ -392,7 +393,7 @@ describe('film', () => {
 
 	it('is judged by its thickness', () => {
 		expect(filmCall(carrier.bag)).toEqual({
-			words: 'Film about 13 µm thick: thin, as carriers are.',
+			words: 'Film about 13 µm thick: thin, like carrier bags.',
 			isOdd: false
 		});
 		expect(filmCall({ ...carrier.bag, massG: 14 }).words).toContain('like a heavier shop bag');
@@ -416,7 +417,7 @@ describe('what a measure says', () => {
 				mat: { bag: bagPresets[0].bag, ratio: 0.97, cv: 0.06, slopes: {} }
 			})
 		).toBe(
-			"stitch width 110 % of the craft's, frame rows 92 % of the craft's, bags in the mat 97 % of the craft's"
+			'stitch width 110 % of the standard, frame rows 92 % of the standard, bags in the mat 97 % of the standard'
 		));
 });
 

@@ -1,3 +1,4 @@
+import * as gatherWords from '$lib/words/gather';
 import { describe, expect, it } from 'vitest';
 import { TypedForm } from '$lib/entries/typed-form.svelte';
 import type { Outbox } from '$lib/entries/outbox.svelte';
@@ -41,7 +42,7 @@ describe('bags tapped onto piles', () => {
 		form.typed.stuffing = 'a few';
 		taps.add('hole-in-body', 1);
 		expect(form.typed.stuffing).toBe('a few');
-		expect(form.problems.stuffing).toBe('Put this number right first.');
+		expect(form.problems.stuffing).toBe(gatherWords.taps.putThisNumberRightFirst());
 		expect(taps.all).toBe(1);
 	});
 

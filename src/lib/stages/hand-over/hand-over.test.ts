@@ -75,7 +75,7 @@ describe('what it came to', () => {
 		const of = (name: string) => figures.find((one) => one.name === name);
 		expect(of('bags')).toMatchObject({ value: '2,012' });
 		expect(of('bags')?.how).toContain('5 mats: 2,000');
-		expect(of('bags')?.how).toContain('Of one mat no label says');
+		expect(of('bags')?.how).toContain('For one mat no label says');
 		expect(of('timed')?.value).toBe('4.5 h');
 		expect(figures.every(({ how }) => how.length > 20)).toBe(true);
 	});
@@ -182,7 +182,7 @@ describe('mending', () => {
 		expect(tail).toMatchObject({ names: ['Odo', 'Mabel', 'Pia'], isSeated: false });
 		const seats = [{ personId: 'Odo', station: 'finish', from: 0, to: 60 }];
 		const [seated] = mendingAt([mat('loose-tail')], { people, seats });
-		expect(seated && mendingWords(seated)).toBe('some 5 minutes, at the seat of Odo');
+		expect(seated && mendingWords(seated)).toBe('about 5 minutes, at the seat of Odo');
 		const [narrow] = mendingAt([mat('narrows')], { people, seats });
 		expect(narrow).toMatchObject({ names: ['Mabel'], isSeated: false, isPractised: true });
 		const [none] = mendingAt([mat('narrows')], { people: [], seats: [] });

@@ -58,8 +58,8 @@ describe('an act', () => {
 		const first = (things: OwnThings) => JSON.stringify(of('rings', things)[0]?.drawn);
 		expect(first({ ...own, bag: { ...own.bag, flatWidthMm: 500 } })).not.toBe(first(own));
 		const three = { style: 'loops', equalStrips: 3, trimBottomMm: 12, trimTopMm: 12 } as const;
-		expect(of('rings')[2]?.words).toContain('four rings');
-		expect(of('rings', { ...own, cut: three })[2]?.words).toContain('three rings');
+		expect(of('rings')[2]?.words).toContain('four loops');
+		expect(of('rings', { ...own, cut: three })[2]?.words).toContain('three loops');
 		expect(of('warp')[0]?.words).toContain('193 cm');
 		expect(of('warp', { ...own, loom: null })[0]?.words).not.toContain('193');
 		expect(of('chain')[0]?.words).toContain('8 mm');
@@ -191,7 +191,7 @@ describe('a question', () => {
 	it('tells which turns fall out, and where a ball ends', () => {
 		const slit = { kind: 'slit', turns: 5, slit: 3 } as const;
 		expect(exerciseReason(slit, 3, 'cm')).toContain(
-			'turn 3 runs into itself and falls out as a ring'
+			'turn 3 runs into itself and falls out as a loop'
 		);
 		expect(exerciseReason(slit, 2, 'cm')).toContain('turns 2 and 3 run into each other');
 		expect(isRight(slit, 4)).toBe(true);

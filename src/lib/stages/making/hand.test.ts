@@ -62,7 +62,7 @@ describe('what a mat wants', () => {
 		expect([done, still, fresh, mat].map(needOf)).toEqual(['finish', 'ask', 'begin', 'go-on']);
 		expect(byNeed([behind, mat, fresh, still, done]).map(({ id }) => id)).toEqual([2, 3, 4, 1, 5]);
 		expect(matNeedWords('ask', { ...mat, stillDays: 30 })).toBe(
-			'stands still for 4 weeks: ask how it goes'
+			'no rows for 4 weeks: ask how it is going'
 		);
 		expect(needOf({ ...still, stillDays: stillAfterDays - 1 })).toBe('go-on');
 	});

@@ -86,7 +86,7 @@ export class EntryActions {
 			});
 		else if (act === this.#acts)
 			this.#say({
-				words: `${sent.outcome === 'kept' ? 'Kept' : msg.waitingOnThisDevice()}: ${words}.`,
+				words: `${sent.outcome === 'kept' ? msg.saved() : msg.waitingOnThisDevice()}: ${words}.`,
 				isProblem: false
 			});
 	}

@@ -34,7 +34,7 @@ describe('taps at the table', () => {
 		expect(words()).toEqual(['76 joined']);
 		put[0]?.shelve();
 		await first;
-		expect(trestle.said).toEqual({ words: `Kept: 76 joined. ${countedOnce}`, isProblem: false });
+		expect(trestle.said).toEqual({ words: `Saved: 76 joined. ${countedOnce}`, isProblem: false });
 		await act(76);
 		expect(words()).toEqual(['76 joined']);
 	});
@@ -45,12 +45,7 @@ describe('taps at the table', () => {
 		void act(38);
 		void trestle.takeBack(7, '20 cut');
 		void trestle.takeBack(8, '20 laid flat');
-		expect(words()).toEqual([
-			'76 joined',
-			'38 joined',
-			'taken back: 20 cut',
-			'taken back: 20 laid flat'
-		]);
+		expect(words()).toEqual(['76 joined', '38 joined', 'undone: 20 cut', 'undone: 20 laid flat']);
 	});
 
 	it('count again once it was no slip any more, whether the first is safe or not', async () => {

@@ -6,7 +6,14 @@
 	import SeasonChart from './SeasonChart.svelte';
 	import type { Outlook } from './season-said';
 	import type { SeasonBasis, SeasonGoal } from './season-view';
-	import { chanceWords, heldWords, outlookWords, percentWords, thereWords } from './season-words';
+	import {
+		chanceWords,
+		heldWords,
+		likelihood,
+		outlookWords,
+		tenthsWords,
+		thereWords
+	} from './season-words';
 
 	interface Props {
 		outlook: Outlook;
@@ -26,8 +33,8 @@
 		{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
 	</h2>
 	<p class="text-2xl" data-chance={outlook.chance}>
-		<strong>{chanceWords(outlook.chance)}</strong>
-		<span class="quiet text-base">{percentWords(outlook.chance)}</span>
+		<strong>{likelihood(outlook.chance)}</strong>
+		<span class="quiet text-base">{tenthsWords(outlook.chance)}</span>
 	</p>
 </div>
 <p data-expected={outlook.expected}>

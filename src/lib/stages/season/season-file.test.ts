@@ -85,18 +85,18 @@ describe('the door of a season', () => {
 			{ week: 1 }
 		]));
 	it.each([
-		[{ by: '2026-11-25' }, 'by', 'ends before it begins'],
+		[{ by: '2026-11-25' }, 'by', 'ends before it starts'],
 		[{ by: '2036-11-25' }, 'by', 'five years'],
-		[{ today: '2026-02-30' }, 'today', 'a day'],
-		[{ wanted: -1 }, 'wanted', 'a count'],
-		[{ wanted: undefined }, 'wanted', 'a count'],
-		[{ mats: [{ done: 0.4, weeks: [-0.1] }] }, 'mats.0.weeks.0', 'a share'],
+		[{ today: '2026-02-30' }, 'today', 'A day'],
+		[{ wanted: -1 }, 'wanted', 'A number'],
+		[{ wanted: undefined }, 'wanted', 'A number'],
+		[{ mats: [{ done: 0.4, weeks: [-0.1] }] }, 'mats.0.weeks.0', 'The share'],
 		[{ mats: [{ done: -1, weeks: [] }] }, 'mats.0.done', 'share of the mat'],
 		[{ free_makers: 3 }, 'free_makers', 'makers without a mat'],
-		[{ table_days: ['soon'] }, 'table_days.0', 'a day'],
+		[{ table_days: ['soon'] }, 'table_days.0', 'A day'],
 		[{ per_table_day: ['much'] }, 'per_table_day.0', 'table day made'],
-		[{ checks: { good: 1.5, mended: 0 } }, 'checks.good', 'a count'],
-		[{ bags_per_mat: 0 }, 'bags_per_mat', 'bags a mat takes'],
+		[{ checks: { good: 1.5, mended: 0 } }, 'checks.good', 'A number'],
+		[{ bags_per_mat: 0 }, 'bags_per_mat', 'Bags for one mat'],
 		[{ runs: 0 }, 'runs', 'runs'],
 		[
 			{ mats: Array.from({ length: 10_000 }, () => ({ done: 0 })), runs: 20_000 },

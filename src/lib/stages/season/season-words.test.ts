@@ -12,7 +12,7 @@ import {
 	leversIn,
 	moreBagsWords,
 	outlookWords,
-	percentWords,
+	likelihood,
 	seasonQuery,
 	thereWords,
 	whyNot
@@ -22,20 +22,24 @@ const outlook = { expected: 8.6, low: 7, high: 11, chance: 0.4, weeks: [], heldB
 
 describe('a season in words', () => {
 	it.each([
-		[0, 'hardly', 'under 5 %'],
-		[0.039, 'one in ten', 'about 5 %'],
-		[0.39, 'two in five', 'about 40 %'],
-		[0.62, 'three in five', 'about 60 %'],
-		[0.96, 'nine in ten', 'about 95 %'],
-		[1, 'almost surely', 'over 95 %']
-	])('says a chance of %s with no digit it does not have', (chance, words, percent) =>
-		expect([chanceWords(chance), percentWords(chance)]).toEqual([words, percent])
+		[0, 'very unlikely', 'less than 1 in 10'],
+		[0.05, 'very unlikely', 'less than 1 in 10'],
+		[0.06, 'unlikely', '1 in 10'],
+		[0.35, 'unlikely', '4 in 10'],
+		[0.39, 'about even', '4 in 10'],
+		[0.64, 'about even', '6 in 10'],
+		[0.65, 'likely', '7 in 10'],
+		[0.94, 'likely', '9 in 10'],
+		[0.95, 'almost certain', 'more than 9 in 10'],
+		[1, 'almost certain', 'more than 9 in 10']
+	])('says a chance of %s with no digit it does not have', (chance, word, tenths) =>
+		expect([likelihood(chance), chanceWords(chance)]).toEqual([word, `${word} (${tenths})`])
 	);
 	it('says what is likely, what is there, and what lacks', () => {
-		expect(outlookWords(outlook)).toBe('About nine, four times in five between seven and eleven');
-		expect(outlookWords({ ...outlook, low: 2, high: 2 })).toBe('Two, as good as surely');
+		expect(outlookWords(outlook)).toBe('About 9 (7–11)');
+		expect(outlookWords({ ...outlook, low: 2, high: 2 })).toBe('2, almost certain');
 		expect(thereWords({ by: '', wanted: 9, handedOver: 0 }, { ready: 1, inCheck: 2 })).toBe(
-			'Of these none went there already, one lies ready and two wait for a check or for mending.'
+			'0 delivered, 1 ready, 2 to check or mend.'
 		);
 		expect(heldWords({ bags: 0.13, strand: 0.86, checks: 0.01 })).toEqual([
 			['strand', 86],
@@ -48,7 +52,7 @@ describe('a season in words', () => {
 	});
 	it('says what a change adds, or why it adds nothing', () => {
 		expect([addsWords(0.04), addsWords(1.25), addsWords(-0.4)]).toEqual([
-			'no mat more',
+			'no more mats',
 			'1.3 mats more',
 			'0.4 mats fewer'
 		]);
@@ -57,9 +61,11 @@ describe('a season in words', () => {
 			'as many bags',
 			'90 bags fewer'
 		]);
-		expect(whyNot('two-makers', { strand: 0.8, makers: 0.2 })).toContain('new hands take of it');
-		expect(whyNot('bags-300', { makers: 1 })).toContain('Hands lack');
-		expect(whyNot('table-day', {})).toBe('As many as are wanted will be there.');
+		expect(whyNot('two-makers', { strand: 0.8, makers: 0.2 })).toContain(
+			'beginners would use up the yarn'
+		);
+		expect(whyNot('bags-300', { makers: 1 })).toContain('too few makers');
+		expect(whyNot('table-day', {})).toBe('Enough for all that is wanted.');
 	});
 	it('goes into an address and out of it', () => {
 		const levers = { 'table-day': 2, 'two-makers': 0, 'bags-300': 1 };
@@ -99,17 +105,17 @@ describe('what a season rests on', () => {
 	it('is said with its spread, and that it is thin where it is', () => {
 		const words = new Map(restsOf(basis).map((rest) => [rest.of, rest.words]));
 		expect(words.get('mat')).toBe(
-			'It takes 500 bags, and its maker some 20 hours, by the plans that are wanted.'
+			'It takes 500 bags and about 20 hours of making, by the plans you want.'
 		);
 		expect(words.get('bags')).toBe(
-			'In six weeks: 0 to 1,000 bags, 500 on average. 500 lie there, and 100 in balls.'
+			'In six weeks: 0 to 1,000 bags, 500 on average. 500 in store, and 100 in balls.'
 		);
-		expect(words.get('places')).toBe('In twelve weeks: Ferry kiosk 310 in two goes.');
-		expect(words.get('days')).toContain('Only one is known: this says little');
+		expect(words.get('places')).toBe('In twelve weeks: Ferry kiosk 310 in two times.');
+		expect(words.get('days')).toContain('Only one is known, so the range is wide');
 		expect(words.get('days')).toContain('3 Dec (80 % of those who said yes come)');
-		expect(words.get('makers')).toContain('A week brings 20 % to 20 % of a mat');
-		expect(words.get('tools')).toContain('2 stand there');
-		expect(words.get('checks')).toBe('None is known yet: what tables usually do stands for it.');
+		expect(words.get('makers')).toContain('A week adds 20 % to 20 % of a mat');
+		expect(words.get('tools')).toContain('You have 2');
+		expect(words.get('checks')).toBe('None is known yet, so we use what is usual.');
 	});
 	it('is asked about in whole weeks, with days in the week they fall in, and the looms there are', () => {
 		const goal = { by: '2027-01-06', wanted: 3, handedOver: 1 };
@@ -154,10 +160,10 @@ describe('what was foretold', () => {
 	it('is added up, and few say little', () => {
 		expect(hitsWords([{ ...one, came: null }])).toBe('');
 		expect(hitsWords([one])).toBe(
-			'The one forecast that can be looked back on came out within its band. So few say little yet.'
+			'The one forecast so far came out within its range. Too few to tell yet.'
 		);
 		expect(hitsWords([...Array.from({ length: 5 }, () => one), { ...one, came: 9 }])).toBe(
-			'Five of six forecasts came out within their band; four in five should.'
+			'Five of six forecasts came out within their range; 8 in 10 should.'
 		);
 	});
 });

@@ -6,30 +6,21 @@ import { capital, fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
 import type { Outlook } from './season-said';
 import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
 
-/** A chance as one would say it: `nine in ten`, `three in five`, `hardly`. */
-export function chanceWords(chance: number): string {
-	if (chance < 0.03) return 'hardly';
-	if (chance > 0.97) return msg.almostSurely();
-	const near = [
-		[1, 10],
-		[1, 5],
-		[1, 4],
-		[1, 3],
-		[2, 5],
-		[1, 2],
-		[3, 5],
-		[2, 3],
-		[3, 4],
-		[4, 5],
-		[9, 10]
-	] as const;
-	const [of, all] = near.reduce<readonly [number, number]>(
-		(best, one) =>
-			Math.abs(one[0] / one[1] - chance) < Math.abs(best[0] / best[1] - chance) ? one : best,
-		near[0]
-	);
-	return msg.in({ of: smallNumber(of), all: smallNumber(all) });
-}
+/** How likely a chance is, in a word. */
+export const likelihood = (chance: number): string =>
+	chance >= 0.95
+		? msg.almostCertain()
+		: chance >= 0.645
+			? msg.likely()
+			: chance >= 0.355
+				? msg.aboutEven()
+				: chance > 0.05
+					? msg.unlikely()
+					: msg.veryUnlikely();
+
+/** A chance as one would say it: `likely (8 in 10)`. */
+export const chanceWords = (chance: number): string =>
+	msg.likelihoodOf({ likelihood: likelihood(chance), tenths: tenthsWords(chance) });
 
 /** A lever, as often as it is taken. */
 export const leverWords = (name: LeverName, count: number): string => {
@@ -67,13 +58,13 @@ export function changedWords({ levers, other }: SeasonAsked, { plans }: SeasonBa
 		.join(', ');
 }
 
-/** A chance as a figure, with no digit it does not have: to the next five of a hundred. */
-export const percentWords = (share: number): string =>
-	share < 0.03
-		? msg.under5()
-		: share > 0.97
-			? msg.over95()
-			: msg.about({ min: Math.min(95, Math.max(5, 5 * Math.round(20 * share))) });
+/** A chance as so many of ten, and no finer. */
+export const tenthsWords = (chance: number): string =>
+	chance >= 0.95
+		? msg.moreThan9In10()
+		: chance <= 0.05
+			? msg.lessThan1In10()
+			: msg.inTen({ tenths: Math.min(9, Math.max(1, Math.round(chance * 10))) });
 
 /** What a season that falls short lacks, as whole shares of a hundred that add up to it, the largest first. */
 export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][] =>
@@ -81,28 +72,25 @@ export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][]
 		.filter(([, percent]) => percent > 0)
 		.toSorted(([, one], [, other]) => other - one);
 
-/** What an outlook comes to in a line: `About nine, four times in five between 8 and 11`. */
+/** What an outlook comes to in a line: `About 9 (8–11)`. */
 export const outlookWords = ({ expected, low, high }: Outlook): string =>
 	low === high
-		? msg.asGoodAsSurely({ low: capital(smallNumber(low)) })
+		? msg.asGoodAsSurely({ low: wholeNumber(low) })
 		: msg.aboutFourTimesInFive({
-				round: smallNumber(Math.round(expected)),
-				low: smallNumber(low),
-				high: smallNumber(high)
+				round: wholeNumber(expected),
+				low: wholeNumber(low),
+				high: wholeNumber(high)
 			});
 
-/** What is there of a goal today: `Of these one went there already, two lie ready and one waits for a check or for mending.` */
+/** What is there of a goal today: `1 delivered, 2 ready, 1 to check or mend.` */
 export function thereWords(
 	{ handedOver }: SeasonGoal,
 	{ ready, inCheck }: Pick<SeasonBasis, 'ready' | 'inCheck'>
 ): string {
-	const count = (mats: number) => (mats === 0 ? 'none' : smallNumber(mats));
 	return msg.ofTheseWentThereAlready({
-		count: count(handedOver),
-		count2: count(ready),
-		isReady: ready <= 1 ? 'yes' : 'no',
-		count3: count(inCheck),
-		isInCheck: inCheck <= 1 ? 'yes' : 'no'
+		count: wholeNumber(handedOver),
+		count2: wholeNumber(ready),
+		count3: wholeNumber(inCheck)
 	});
 }
 

@@ -90,12 +90,12 @@ describe('a day of a file', () => {
 		['no JSON', '{', ['file: This is not JSON.']],
 		['many days', { cases }, ['file: This holds many days. Give one at a time.']],
 		['a list', cases, ['file: This holds many days. Give one at a time.']],
-		['a number', 3, ['file: This is not a day at a table.']],
+		['a number', 3, ['file: This is not a table day.']],
 		[
 			'letters for a number, and a station nobody knows',
 			{ ...plain, minutes: 'long', people: [{ name: 'Odo', station: 'knit' }] },
 			[
-				'minutes: This is how long the day is: above 0 and up to 1,440 minutes.',
+				'minutes: How long the day is: above 0 and up to 1,440 minutes.',
 				'people.0.station: One of: flatten, cut, join, ball.'
 			]
 		],
@@ -108,7 +108,7 @@ describe('a day of a file', () => {
 					{ name: 'Odo', station: 'join', from: 30 }
 				]
 			},
-			['people.1: Odo sits in two places at once.']
+			['people.1: Odo is in two places at once.']
 		],
 		[
 			'a child at a blade',
@@ -117,12 +117,12 @@ describe('a day of a file', () => {
 				cut_tool: 'rolling-blade',
 				people: [{ name: 'Ivo', station: 'cut', child: true }]
 			},
-			['people.0.station: A child never sits at a rolling blade.']
+			['people.0.station: A child never uses a rolling blade.']
 		],
 		[
 			'somebody who goes before they come',
 			{ ...plain, people: [{ name: 'Odo', station: 'cut', from: 30, to: 30 }] },
-			['people.0.from: Whoever comes must come before they go.']
+			['people.0.from: People must come before they leave.']
 		],
 		[
 			'somebody who stays too long',
@@ -133,8 +133,8 @@ describe('a day of a file', () => {
 			'half a bag, and room for letters',
 			{ ...plain, stock: { bags: 0.5 }, room: { flat: 'much' } },
 			[
-				'stock.bags: This is a number of bags: whole, 0 to 1,000,000.',
-				'room.flat: This is how much there is room for: 0 to 1,000,000.'
+				'stock.bags: A number of bags: whole, 0 to 1,000,000.',
+				'room.flat: How much there is room for: 0 to 1,000,000.'
 			]
 		]
 	])('with %s says so', (_, content, sentences) => expect(problemsOf(content)).toEqual(sentences));

@@ -331,7 +331,7 @@ describe('who is there', () => {
 	});
 
 	const done = (key: string, type: string, typed: Record<string, string>) => ({ key, type, typed });
-	it('is shown before it is sent, and nothing that is taken back', () => {
+	it('is shown before it is sent, and nothing that is undone', () => {
 		const kept = withBo([{ as: 'came', minute: 1085, id: 7 }]);
 		const ahead = [
 			done('k0', 'correction', { of: 'entry', corrects: '7' }),

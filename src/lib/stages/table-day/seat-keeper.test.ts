@@ -1,3 +1,4 @@
+import * as tableDayWords from '$lib/words/table-day';
 import { describe, expect, it } from 'vitest';
 import type { DaySeat } from './day-view';
 import { SeatKeeper, type SeatsSent } from './seat-keeper.svelte';
@@ -91,10 +92,10 @@ describe('seats', () => {
 	it('that reach nobody stand, say so, and go again by the version they follow from', async () => {
 		const at = table();
 		const all = at.move('Gus');
-		at.sent[0]?.answer({ why: 'the network is away.' });
+		at.sent[0]?.answer({ why: tableDayWords.DayPlan.theNetworkIsAway() });
 		await all;
 		expect(at.keeper.said).toBe(
-			'Not kept yet: the network is away. The seats stand here; keep them again in a moment.'
+			'Not saved yet: no network. The seats are still here. Save again in a moment.'
 		);
 		expect(at.keeper.isUnsent).toBe(true);
 		// Meanwhile somebody else set theirs: these must not take their place unseen.
@@ -103,7 +104,7 @@ describe('seats', () => {
 		expect(at.bench.seats.map(({ personId }) => personId)).toEqual(['Gus']);
 		const again = at.keeper.keep();
 		expect(at.sent[1]?.version).toBe(3);
-		expect(at.keeper.said).toContain('Not kept yet');
+		expect(at.keeper.said).toContain('Not saved yet');
 		at.sent[1]?.answer('refused');
 		await again;
 		expect(at.bench.seats.map(({ personId }) => personId)).toEqual(['Odo']);

@@ -1,3 +1,5 @@
+import * as commonWords from '$lib/words/common';
+import * as gatherWords from '$lib/words/gather';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkDropOffs, checkMovements, lineKey, problemsShown } from './check-list';
@@ -71,11 +73,11 @@ describe('a list as CSV', () => {
 	});
 
 	it.each([
-		['', 'There is nothing under the heads.'],
-		['date,place', 'There is nothing under the heads.'],
-		['date,place\n"2026,Ferry', 'a quotation mark is opened and never closed'],
-		['date,place\n2026-11-24,a,b', 'Row 2 has more fields than there are heads.'],
-		['a\u0000b\n1', 'This is not a list of text.'],
+		['', 'The list has no rows.'],
+		['date,place', 'The list has no rows.'],
+		['date,place\n"2026,Ferry', 'a quotation mark is never closed'],
+		['date,place\n2026-11-24,a,b', 'Row 2 has more fields than headings.'],
+		['a\u0000b\n1', 'This is not a text list.'],
 		['d\ufffdte\n1', 'Some letters cannot be read.'],
 		[`${'a,'.repeat(mostColumns)}a\n1`, `at most ${mostColumns} can be read`],
 		[`a\n${'1\n'.repeat(mostRows + 1)}`, `${mostRows + 1} rows`]
@@ -101,10 +103,10 @@ describe('the columns of a list', () => {
 	it('are asked for where one is needed and missing, or named twice', () => {
 		expect(matchingProblems('drop-offs', ['came_on', 'place', 'bags'])).toEqual([]);
 		expect(matchingProblems('drop-offs', ['came_on', 'place', ''])).toEqual([
-			'No column is said to be “bags”, which is needed.'
+			'“bags” is needed: choose its column.'
 		]);
 		expect(matchingProblems('drop-offs', ['came_on', 'place', 'bags', 'bags'])).toEqual([
-			'Two columns are said to be “bags”. Keep one of them.'
+			'Two columns are set to “bags”. Keep one of them.'
 		]);
 	});
 });
@@ -149,16 +151,16 @@ describe('a row of drop-offs', () => {
 	});
 
 	it.each([
-		[['24.11.2026', 'A', '1'], 'came_on', 'Write the day as 2026-11-24.'],
-		[['2026-11-26', 'A', '1'], 'came_on', 'That day is still to come.'],
-		[['2026-02-30', 'A', '1'], 'came_on', 'Write the day as'],
+		[['24.11.2026', 'A', '1'], 'came_on', commonWords.formReader.writeTheDayAs2026()],
+		[['2026-11-26', 'A', '1'], 'came_on', gatherWords.readRow.thatDayIsStillTo()],
+		[['2026-02-30', 'A', '1'], 'came_on', 'Type the day like'],
 		[['2026-11-24', '', '1'], 'place', 'Please fill this in.'],
 		[['2026-11-24', 'A', 'some'], 'bags', '“some” is not a whole number.'],
 		[['2026-11-24', 'A', '-3'], 'bags', 'At least 0.'],
 		[['2026-11-24', 'A', '99999999'], 'bags', 'At most 1000000.'],
 		[['2026-11-24', 'A', '10', '12'], 'bags_low', 'This is more than the count.'],
 		[['2026-11-24', 'A', '10', '', '8'], 'bags_high', 'This is less than the count.'],
-		[['2026-11-24', 'A', '10', '', '', '', 'x'.repeat(401)], 'note', 'longer than 400']
+		[['2026-11-24', 'A', '10', '', '', '', 'x'.repeat(401)], 'note', 'At most 400']
 	] as const)('%j is wrong at %s', (cells, field, words) =>
 		expect(row(...cells).problems?.[field]).toContain(words)
 	);
@@ -202,13 +204,13 @@ describe('a row of movements', () => {
 	it.each([
 		[['2026-02-30', 'Thin carrier', 'blue', 'bag', '4'], 'moved_at', 'Write the day'],
 		[['2026-11-24T25:00', 'Thin carrier', 'blue', 'bag', '4'], 'moved_at', 'Write the day'],
-		[['2027-01-01', 'Thin carrier', 'blue', 'bag', '4'], 'moved_at', 'still to come'],
+		[['2027-01-01', 'Thin carrier', 'blue', 'bag', '4'], 'moved_at', 'in the future'],
 		[['', 'Silk bag', 'blue', 'bag', '4'], 'kind', 'There is no kind “Silk bag”'],
 		[['', '', 'blue', 'bag', '4'], 'kind', 'Please fill this in.'],
 		[['', 'Thin carrier', 'mauve', 'bag', '4'], 'colour', 'Write one of white'],
 		[['', 'Thin carrier', 'blue', 'rope', '4'], 'form', 'Write one of bag'],
-		[['', 'Thin carrier', 'blue', 'bag', '0'], 'amount', 'Nothing was moved'],
-		[['', 'Thin carrier', 'blue', 'scrap', '0.0001'], 'amount', 'less than a milligram'],
+		[['', 'Thin carrier', 'blue', 'bag', '0'], 'amount', 'The amount is 0'],
+		[['', 'Thin carrier', 'blue', 'scrap', '0.0001'], 'amount', 'The amount is 0'],
 		[['', 'Thin carrier', 'blue', 'bag', ''], 'amount', 'Please fill this in.'],
 		[['', 'Thin carrier', 'blue', 'bag', '4', 'lost'], 'reason', 'Write one of imported']
 	] as const)('%j is wrong at %s', (cells, field, words) =>
@@ -255,7 +257,7 @@ describe('a list that is checked', () => {
 		expect(await days(null, '11/24/2026', '11/5/2026')).toEqual(['2026-11-24', '2026-11-05']);
 		expect(await days(null, '2026/11/5')).toEqual(['2026-11-05']);
 		expect(await days(null, '2026/11/4', '11/5/2026', '5/6/2026')).toEqual([
-			'Days such as 11/5/2026 can be read two ways. Say which below.'
+			'Dates like 11/5/2026 can be read two ways. Choose one below.'
 		]);
 		expect(await days('mdy', '11/5/2026', '5/6/2026')).toEqual(['2026-11-05', '2026-05-06']);
 		expect(await days('dmy', '5/11/2026')).toEqual(['2026-11-05']);
@@ -309,7 +311,7 @@ describe('a list that is checked', () => {
 				columnAt: 3,
 				column: 'amount',
 				typed: '-5',
-				sentence: 'There are only 4 of that in the store at this row.'
+				sentence: 'There are only 4 of that in store at this row.'
 			}
 		]);
 	});

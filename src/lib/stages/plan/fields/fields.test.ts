@@ -97,7 +97,7 @@ describe('the fields of the bench', () => {
 		['mat_width', '-4', /too small/],
 		['mat_length', '1e9', /“e” was not understood/],
 		['mat_length', '1000000000', /too large: at most 600 cm/],
-		['bag_gusset', '-3', /less than nothing/],
+		['bag_gusset', '-3', /less than 0/],
 		['handful_g', 'NaN', /not understood/],
 		['handful_count', '0', /not a number/],
 		['trim_bottom', '40 cm', /nothing is left to cut/],

@@ -1,3 +1,5 @@
+import * as measuresWords from '$lib/words/measures';
+import * as planWords from '$lib/words/plan';
 import { barePractice, barePoint } from '$lib/core/practice/practice';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -157,7 +159,7 @@ describe('what can be made from what there is', () => {
 		expect(kindsToCount(startingPlan, own)).toEqual(own);
 		const odd = { ...startingPlan, bag: { ...startingPlan.bag, flatWidthMm: 400 } };
 		expect(kindsToCount(odd, own).at(-1)).toEqual({
-			kind: 'the bag on the bench',
+			kind: planWords.mixRequest.theBagOnTheBench(),
 			bag: odd.bag,
 			count: 0
 		});
@@ -336,7 +338,7 @@ describe('what a plan expects of a measure', () => {
 			9
 		);
 		const woven = entry({ measure: 'woven', lengthMm: 200 });
-		expect(readingsOf(woven, basisOf(startingPlan)).problem).toContain('Woven rows belong');
+		expect(readingsOf(woven, basisOf(startingPlan)).problem).toContain('Woven rows need');
 		expect(basisOf(loom).woven?.pitch).toBe('loomPitch');
 		expect(basisOf(bands).woven?.pitch).toBe('bandPitch');
 	});
@@ -345,18 +347,18 @@ describe('what a plan expects of a measure', () => {
 		const mat = entry({ measure: 'mat', counted: 500, lengthMm: 1850, heightMm: 850 });
 		expect(readingsOf(mat, basisOf(startingPlan)).readings?.mat?.ratio).toBeGreaterThan(0.5);
 		expect(readingsOf({ ...mat, heightMm: 2 }, basisOf(startingPlan)).problem).toContain(
-			'cannot be made'
+			'cannot make a mat of that size'
 		);
 	});
 
 	it('is asked about where it is odd, with the slip that would explain it', () => {
 		expect(oddReading({ stitchWidth: { ratio: 1.05, cv: 0.04 } })).toBeNull();
 		const tenfold = oddReading({ pieceLength: { ratio: 10, cv: 0.02 } });
-		expect(tenfold && oddWords(tenfold)).toContain('A decimal place may have slipped');
+		expect(tenfold && oddWords(tenfold)).toContain('Perhaps a decimal point slipped');
 		const inches = oddReading({ stitchWidth: { ratio: 1 / 2.54, cv: 0.04 } });
 		expect(inches && oddWords(inches)).toContain('in inches and typed in centimetres');
 		const strange = oddReading({ stitchWidth: { ratio: 1.8, cv: 0.04 } });
-		expect(strange && oddWords(strange)).toContain('Please look again.');
+		expect(strange && oddWords(strange)).toContain(measuresWords.planBasis.pleaseLookAgain());
 	});
 });
 

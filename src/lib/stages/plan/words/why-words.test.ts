@@ -76,7 +76,7 @@ describe('advice', () => {
 			{ style: 'loops', stripWidthMm: 10, trimBottomMm: 12, trimTopMm: 12 }
 		);
 		const hook = narrow.find(({ call }) => call.startsWith('Hook large'));
-		expect(hook?.act).toBe('No nearer hook is usual: cut a wider strip.');
+		expect(hook?.act).toBe('No closer hook is usual: cut a wider strip.');
 	});
 });
 

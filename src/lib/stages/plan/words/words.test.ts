@@ -72,10 +72,10 @@ describe('names', () => {
 	});
 
 	it.each([
-		['', 'Give the plan a name, so that it can be found again.'],
-		['x'.repeat(121), 'The name has 121 characters; 120 are kept.'],
-		['a\u0007b', 'The name has a character that cannot be shown. Please type it again.'],
-		['\ud800', 'The name has a character that cannot be shown. Please type it again.']
+		['', 'Give the plan a name.'],
+		['x'.repeat(121), 'The name has 121 characters; at most 120 are possible.'],
+		['a\u0007b', 'The name has a character that cannot be shown. Type it again.'],
+		['\ud800', 'The name has a character that cannot be shown. Type it again.']
 	])('%j is refused in a sentence', (text, words) => {
 		const { problem } = readName(text);
 		expect(problem && nameProblemWords(problem)).toBe(words);
@@ -131,7 +131,7 @@ describe('every step in a line', () => {
 		expect(lines).toMatchObject({
 			size: '85 cm × 185 cm, one sleeper',
 			bag: 'thin carrier, 5.2 g, 13 µm',
-			cut: '4 rings of 71 mm',
+			cut: '4 loops of 71 mm',
 			technique: 'double crochet, 8 mm hook',
 			finish: 'two chained ties, carry strap'
 		});
@@ -146,7 +146,7 @@ describe('every step in a line', () => {
 			finish: { ties: 'none', hasStrap: true }
 		} as const;
 		const lines = stepLines(plan, estimatePlan(plan, barePractice), 'cm', 'us');
-		expect(lines.cut).toMatch(/^1 ring of/);
+		expect(lines.cut).toMatch(/^1 loop of/);
 		expect(lines.join).toContain(', spun two-ply');
 		expect(lines.finish).toBe('no ties');
 	});
@@ -191,14 +191,14 @@ describe('the tally', () => {
 		);
 		expect(tallyValue(tally, 'cover', 'cm')).toMatch(/^\d\.\d\d$/);
 		expect(tallyNames.map((name) => tallyWords[name].label)).toEqual([
-			'Bags to prepare',
-			'Bags to collect',
-			'Strand',
+			'Bags to cut',
+			'Bags to ask for',
+			'Yarn',
 			'Balls',
 			'Joints',
-			'Hands-on time',
-			'Mat weighs',
-			'Cover'
+			'Working time',
+			'Mat weight',
+			'Closeness'
 		]);
 	});
 
@@ -303,7 +303,7 @@ describe('what is wrong with a field', () => {
 				for (const system of ['cm', 'ft'] as const) {
 					const problem = { code: 'out-of-bounds', path, value } as never;
 					expect(fieldProblemWords(problem, system)).toMatch(
-						/^This (cannot be less than nothing|is too (small|large)|needs a whole number)/
+						/^This (cannot be less than 0|is too (small|large)|needs a whole number)/
 					);
 				}
 			}
@@ -357,7 +357,7 @@ describe('methods', () => {
 			}
 		}
 		expect(methodWords(startingPlan, 'cm', 'us')).toEqual({
-			cut: '4 equal rings, generous trim',
+			cut: '4 equal loops, generous trim',
 			made: 'single crochet, 8 mm'
 		});
 	});
@@ -371,7 +371,7 @@ describe('sheets and cautions', () => {
 			expect(sheetNames).toContain(sheet);
 			expect(title).toMatch(/sheet$/);
 			expect(about).toMatch(/\.$/);
-			expect(cautions.at(-1)).toContain('ask the people responsible');
+			expect(cautions.at(-1)).toContain('Ask the people responsible');
 		}
 	});
 
@@ -384,7 +384,7 @@ describe('sheets and cautions', () => {
 		} as const;
 		expect(cuttingCautions(blade)[0]).toContain('trained adults');
 		expect(cuttingCautions(startingPlan)[0]).toContain('blunt scissors');
-		expect(askCautions.join(' ')).toMatch(/suffocate.*washed hands.*house rules/s);
+		expect(askCautions.join(' ')).toMatch(/suffocate.*wash your hands.*house rules/s);
 	});
 });
 

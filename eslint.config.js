@@ -68,6 +68,7 @@ export default ts.config(
 			'playwright-report/',
 			// Made of the catalogues beside them.
 			'src/lib/words/*.ts',
+			'src/lib/words/*/',
 			'!src/lib/words/number.ts',
 			'!src/lib/words/writing.ts'
 		]

@@ -1,17 +1,22 @@
 /** Prints every message with the part that says it; `--find WORD` those that hold it; `--make` makes the code of them. */
-import { writeFile } from 'node:fs/promises';
+import { mkdir, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { catalogueNames, codeOf, readCatalogue, wordsFolder } from './lib/words';
 
 const [, , flag, sought = ''] = process.argv;
-for (const name of catalogueNames()) {
-	const catalogue = await readCatalogue(name);
-	if (flag === '--make') {
-		await writeFile(join(wordsFolder, `${name}.ts`), codeOf(name, catalogue));
-		continue;
-	}
-	for (const [part, messages] of Object.entries(catalogue))
+
+async function make(name: string): Promise<void> {
+	const files = codeOf(name, await readCatalogue(name));
+	await rm(join(wordsFolder, name), { recursive: true, force: true });
+	await mkdir(join(wordsFolder, name));
+	for (const [file, code] of files) await writeFile(join(wordsFolder, file), code);
+}
+
+async function print(name: string): Promise<void> {
+	for (const [part, messages] of Object.entries(await readCatalogue(name)))
 		for (const [key, message] of Object.entries(messages))
 			if (flag !== '--find' || message.toLowerCase().includes(sought.toLowerCase()))
 				console.log(`${name} ${part}.${key}: ${message}`);
 }
+
+for (const name of catalogueNames()) await (flag === '--make' ? make(name) : print(name));

@@ -77,8 +77,26 @@ function asText(body: ts.Node): string {
 		.reduce((text, at) => `${text.slice(0, at)}'' + ${text.slice(at)}`, body.getText());
 }
 
-/** The code of one catalogue. */
-export function codeOf(name: string, catalogue: Catalogue): string {
+/** The code of one part of a catalogue. */
+function partCode(name: string, messages: readonly string[]): string {
+	const body = messages.join('\n');
+	const used = (word: string) => new RegExp(`\\b${word}\\(|\\b${word},`).test(body);
+	const runtime = ['plural', 'select'].filter((word) => body.includes(`${word}(`));
+	const numbers = ['en', 'number'].filter((word) => used(word) && /plural\(|number\(/.test(body));
+	return [
+		`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`,
+		...(runtime.length > 0
+			? [`import { ${runtime.join(', ')} } from '@messageformat/runtime';`]
+			: []),
+		...(numbers.length > 0 ? [`import { ${numbers.join(', ')} } from '../number';`] : []),
+		'',
+		body,
+		''
+	].join('\n');
+}
+
+/** The code of one catalogue, by file: a module a part, so that a page takes its own, and one that names them all. */
+export function codeOf(name: string, catalogue: Catalogue): Map<string, string> {
 	const compiled = compileModule(
 		new MessageFormat('en'),
 		catalogue as Record<string, Record<string, string>>
@@ -86,7 +104,8 @@ export function codeOf(name: string, catalogue: Catalogue): string {
 	const source = ts.createSourceFile('words.ts', compiled, ts.ScriptTarget.Latest, true);
 	const made = source.statements.find(ts.isExportAssignment)?.expression;
 	if (!made || !ts.isObjectLiteralExpression(made)) throw new Error(`${name} was not compiled`);
-	const groups = made.properties.map((group) => {
+	const files = new Map<string, string>();
+	for (const group of made.properties) {
 		if (!ts.isPropertyAssignment(group) || !ts.isObjectLiteralExpression(group.initializer))
 			throw new Error(`${name} has a message without a part: ${group.getText()}`);
 		const part = group.name.getText();
@@ -97,22 +116,23 @@ export function codeOf(name: string, catalogue: Catalogue): string {
 			const kinds = parametersOf(catalogue[part]?.[key] ?? '');
 			const types = [...kinds].map(([parameter, kind]) => `readonly ${parameter}: ${kind}`);
 			const taken = types.length > 0 ? `d: { ${types.join('; ')} }` : '';
-			return `\t${message.name.getText()}: (${taken}): string => ${asText(message.initializer.body)}`;
+			const made = `(${taken}): string => ${asText(message.initializer.body)};`;
+			// Words of the language itself can be asked for by that name, and have another at home.
+			return ts.isStringLiteral(message.name)
+				? `const ${key}_ = ${made}\nexport { ${key}_ as ${key} };`
+				: `export const ${key} = ${made}`;
 		});
-		return `export const ${part} = {\n${messages.join(',\n')}\n};`;
-	});
-	const body = groups.join('\n\n');
-	const used = (word: string) => new RegExp(`\\b${word}\\(`).test(body);
-	const runtime = ['plural', 'select'].filter(used);
-	return [
-		`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`,
-		...(runtime.length > 0
-			? [`import { ${runtime.join(', ')} } from '@messageformat/runtime';`]
-			: []),
-		...(used('plural') ? ["import { en } from './number';"] : []),
-		...(used('number') ? ["import { number } from './number';"] : []),
-		'',
-		body,
-		''
-	].join('\n');
+		files.set(`${name}/${part}.ts`, partCode(name, messages));
+	}
+	const parts = Object.keys(catalogue).sort();
+	const index = parts.map((part) => `export * as ${part} from './${name}/${part}';`);
+	files.set(
+		`${name}.ts`,
+		[
+			`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`,
+			...index,
+			''
+		].join('\n')
+	);
+	return files;
 }

@@ -1,4 +1,6 @@
+import { readdirSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import {
 	catalogueNames,
@@ -10,8 +12,11 @@ import {
 
 describe('the catalogues', () => {
 	it.each(catalogueNames())('%s is made as it is written', async (name) => {
-		const made = await readFile(`${wordsFolder}/${name}.ts`, 'utf8');
-		expect(made).toBe(codeOf(name, await readCatalogue(name)));
+		const made = codeOf(name, await readCatalogue(name));
+		const there = readdirSync(join(wordsFolder, name)).map((file) => `${name}/${file}`);
+		expect([...there, `${name}.ts`].sort()).toEqual([...made.keys()].sort());
+		for (const [file, code] of made)
+			expect(await readFile(join(wordsFolder, file), 'utf8'), file).toBe(code);
 	});
 
 	it.each([
@@ -30,9 +35,11 @@ describe('the catalogues', () => {
 
 	it('text beside text is put together, never added', () => {
 		const code = codeOf('any', { Part: { both: '{one}{other}', sum: '{one} of {other}' } });
-		expect(code.split('\n').filter((line) => line.startsWith('\t'))).toEqual([
-			"\tboth: (d: { readonly one: string | number; readonly other: string | number }): string => '' + d.one + d.other,",
-			'\tsum: (d: { readonly one: string | number; readonly other: string | number }): string => \'\' + d.one + " of " + d.other'
+		expect(
+			(code.get('any/Part.ts') ?? '').split('\n').filter((line) => line.startsWith('export'))
+		).toEqual([
+			"export const both = (d: { readonly one: string | number; readonly other: string | number }): string => '' + d.one + d.other;",
+			'\tsum: (d: { readonly one: string | number; readonly other: string | number }): string => \'\' + d.one + " of " + d.other;'
 		]);
 	});
 });

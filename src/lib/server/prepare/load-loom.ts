@@ -1,4 +1,4 @@
-import { loadLoom as say } from '$lib/words/prepare';
+import { loadingLoom as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { DomainError } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';

@@ -1,4 +1,4 @@
-import { filmStrip as say } from '$lib/words/today';
+import { stagesOfFilm as say } from '$lib/words/today';
 import type { Db } from '$lib/server/db/db';
 import type { MatLine } from '$lib/stages/making/mat-view';
 import type { FilmPiece, StripPart } from '$lib/stages/today/today-view';

@@ -1,0 +1,3 @@
+// Made of common.json by `npm run words -- --make`: change the words there.
+
+export const nestRow = (d: { readonly of: string | number }): string => '' + d.of + " · Nest Row";

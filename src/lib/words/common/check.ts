@@ -1,0 +1,8 @@
+// Made of common.json by `npm run words -- --make`: change the words there.
+
+export const whatWasFoundCouldNot = (): string => "What was found could not be read. Tap the spots again.";
+export const theFingertipMapHasFifteen = (): string => "The fingertip map has fifteen spots.";
+export const finishedAMat = (): string => "finished a mat";
+export const mendedAMat = (): string => "mended a mat";
+export const checkedAMat = (): string => "checked a mat";
+export const sayInAWordWhy = (): string => "Say briefly why: the figures say something else.";

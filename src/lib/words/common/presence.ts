@@ -1,0 +1,5 @@
+// Made of common.json by `npm run words -- --make`: change the words there.
+
+export const cameOrWentAtA = (): string => "came or went at a table day";
+export const somebodyLeft = (): string => "someone left";
+export const somebodyCame = (): string => "someone came";

@@ -1,0 +1,3 @@
+// Made of common.json by `npm run words -- --make`: change the words there.
+
+export const timedAWork = (): string => "timed some work";

@@ -1,0 +1,36 @@
+// Made of gather.json by `npm run words -- --make`: change the words there.
+
+export const bagsCameIn = (): string => "Bags came in";
+export const keepIt = (): string => "Save";
+export const from = (): string => "From";
+export const on = (): string => "On";
+export const sacks = (): string => "Sacks";
+export const broughtByIfTheyLike = (): string => "Brought by (optional)";
+export const counted = (): string => "Counted";
+export const byHand = (): string => "by hand";
+export const inBatches = (): string => "in batches";
+export const byWeight = (): string => "by weight";
+export const bags = (): string => "Bags";
+export const batches = (): string => "Batches";
+export const inEach = (): string => "In each";
+export const loose = (): string => "Loose";
+export const fullBoxWeighs = (): string => "Full box weighs";
+export const ozOrLbAndOz = (): string => "oz, or lb and oz";
+export const gOrKg = (): string => "g or kg";
+export const emptyBoxWeighs = (): string => "Empty box weighs";
+export const handfulsWeighed = (d: { readonly bareMassUnitOf: string | number }): string => "Handfuls weighed, " + d.bareMassUnitOf;
+export const oneAfterTheOtherWith = (): string => "one after the other, with spaces";
+export const bagsInAHandful = (): string => "Bags in a handful";
+export const scaleGoodTo = (): string => "Scale exact to";
+export const theHandfulsAreAllOf = (): string => "Kind of bag in the handfuls";
+export const severalKinds = (): string => "several kinds";
+export const theyThenCountOnceFor = (): string => "They then count, once, for the weight of this kind of bag.";
+export const bags2 = (d: { readonly bags: string | number }): string => '' + d.bags + " bags";
+export const fourTimesInFive = (d: { readonly countRange: string | number }): string => " (range " + d.countRange + ")";
+export const thatIsWithin3 = (): string => "That is exact to 3 %.";
+export const countByHandFor3 = (): string => "For an exact count, count by hand.";
+export const weighMoreBagsFor3 = (d: { readonly moreToWeigh: string | number }): string => "Weigh " + d.moreToWeigh + " more bags to be exact to 3 %.";
+export const allOfItIsDamp = (): string => "All of it is damp and hangs to dry";
+export const lookAgainInHours = (): string => "Look again in (hours)";
+export const note = (): string => "Note";
+export const glovesOrWashedHandsFor = (): string => "Wear gloves or wash your hands. Nothing mouldy, nothing from medical or chemical use. Lift full sacks with two people. Keep bags away from babies and small children.";

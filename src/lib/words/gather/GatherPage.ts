@@ -1,0 +1,15 @@
+// Made of gather.json by `npm run words -- --make`: change the words there.
+
+export const whereTheyComeFrom = (): string => "Sources";
+export const noPlaceYetTheFirst = (): string => "No source yet. The first bags that come in name one.";
+export const bagsSoFar = (): string => "Bags so far";
+export const noGoodForStrand = (): string => "Unusable so far";
+export const expectedOfMore = (): string => "Expected of the next";
+export const whatCameIn = (): string => "Drop-offs";
+export const nothingYetCountWhatIs = (): string => "Nothing yet. Count the bags at the door and save them here.";
+export const by = (d: { readonly broughtBy: string | number }): string => ", by " + d.broughtBy;
+export const cameDampHungToDry = (): string => "came damp, hung to dry";
+export const bagsFrom = (d: { readonly bags: string | number; readonly place: string | number }): string => '' + d.bags + " bags from " + d.place;
+export const byHand = (): string => "by hand";
+export const byWeight = (): string => "by weight";
+export const inBatches = (): string => "in batches";

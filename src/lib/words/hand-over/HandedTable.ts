@@ -1,0 +1,7 @@
+// Made of hand-over.json by `npm run words -- --make`: change the words there.
+
+export const matByMat = (): string => "Each mat";
+export const kg = (d: { readonly filmG: string | number }): string => '' + d.filmG + " kg";
+export const toLieOn = (): string => "Area";
+export const hoursTimed = (): string => "Hours timed";
+export const hoursEstimated = (): string => "Hours estimated";

@@ -1,0 +1,6 @@
+// Made of hand-over.json by `npm run words -- --make`: change the words there.
+
+export const byWhomInAWord = (): string => "By whom";
+export const onAnotherDayThanToday = (): string => "On another day than today";
+export const itWasReceived = (): string => "Confirm";
+export const kept = (): string => "Saved.";

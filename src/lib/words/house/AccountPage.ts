@@ -1,0 +1,30 @@
+// Made of house.json by `npm run words -- --make`: change the words there.
+
+export const groups = (): string => "Groups";
+export const youAreInNoGroup = (): string => "You are in no group. Ask a coordinator for a link, or create a group.";
+export const asA = (d: { readonly role: string | number }): string => ", as a " + d.role;
+export const youWorkForThisOne = (): string => "in use now";
+export const workForIt = (): string => "Switch to it";
+export const makeDeleteOrTakeBack = (): string => "Create, delete or restore a group";
+export const whoIsInThisGroup = (): string => "Members";
+export const links = (): string => "Links";
+export const whatWasDoneByWhom = (): string => "History";
+export const passkeys = (): string => "Passkeys";
+export const aPasskeySignsYouIn = (): string => "With a passkey you sign in by the lock of your device. No passphrase needed.";
+export const aDevice = (): string => "A device";
+export const since = (d: { readonly yearDay: string | number }): string => ", since " + d.yearDay;
+export const nameOfThePasskey = (): string => "Name of the passkey";
+export const rename = (): string => "Rename";
+export const remove = (): string => "Remove";
+export const thePasskeyOf = (d: { readonly name: string | number }): string => "the passkey of " + d.name;
+export const yourPassphraseToMakeA = (): string => "Your passphrase, to add a passkey";
+export const makeAPasskeyOfThis = (): string => "Add this device";
+export const passphrase = (): string => "Passphrase";
+export const thePassphraseYouHaveNow = (): string => "Current passphrase";
+export const aNewOne = (): string => "New passphrase";
+export const twelveCharactersOrMoreFour = (): string => "At least 12 characters. Four unrelated words are a good choice.";
+export const changeItAndSignOther = (): string => "Change it and sign out other devices";
+export const signOut = (): string => "Sign out";
+export const signOutHere = (): string => "Sign out here";
+export const signOutEverywhereElse = (): string => "Sign out everywhere else";
+export const thisDevice = (): string => "This device";

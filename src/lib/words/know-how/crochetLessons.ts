@@ -1,0 +1,35 @@
+// Made of know-how.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en } from '../number';
+
+export const hereAOne = (d: { readonly hookName: string | number }): string => ": here a " + d.hookName + " one";
+export const makeALoopInThe = (d: { readonly part: string | number }): string => "Make a loop in the end of the yarn and put it on the hook" + d.part + ".";
+export const layTheStrandOverThe = (): string => "Lay the yarn over the hook, from behind to the front.";
+export const drawItThroughTheLoop = (): string => "Pull it through the loop: that is one chain.";
+export const againAndAgainEachAs = (): string => "Again and again, each as long as the others, loose enough to enter later.";
+export const countThemAsTheyLie = (): string => "Count them as they lie: each link that looks like a V is one. The loop on the hook is none.";
+export const layTheStrandOverThe2 = (): string => "Lay the yarn over the hook, from behind.";
+export const putTheHookInUnder = (): string => "Put the hook in under both top strands of the next stitch.";
+export const catchTheStrandAndDraw = (): string => "Catch the yarn and pull it up:";
+export const drawTheStrandThroughTwo = (): string => "Pull the yarn through two loops:";
+export const drawTheStrandThroughAll = (): string => "Pull the yarn through all three loops:";
+export const beginWithOneLoopOn = (d: { readonly stitchName: string | number }): string => "Begin with one loop on the hook. This is " + d.stitchName + " as your group says it.";
+export const loops2PluralOneOtherOn = (d: { readonly loops: string | number; readonly loops2: number }): string => " " + d.loops + " " + plural(d.loops2, 0, en, { one: "loop", other: "loops" }) + " on the hook.";
+export const theStitchIsMade = (): string => " The stitch is made.";
+export const workIntoTheVeryLast = (): string => "Work into the very last stitch of the row: it is the one that is easily missed.";
+const for_ = (d: { readonly turningChains: string | number; readonly stitchName: string | number }): string => '' + d.turningChains + " for " + d.stitchName;
+export { for_ as for };
+export const chainForTheHeightOf = (d: { readonly what: string | number }): string => "Chain for the height of the row: " + d.what + ".";
+export const turnTheWorkOverLike = (): string => "Turn the work over, like a page: now the other side looks at you.";
+export const goBackTheOtherWay = (): string => "Go back the other way, and count the stitches of every row: as many as before.";
+export const stopWhileThereIsA = (): string => "Stop while there is a forearm of yarn left.";
+export const joinTheNewBallAs = (): string => "Join the new ball as a piece is joined to a piece: through, and back through itself.";
+export const snugAndEvenTheJoint = (): string => "Snug and even: the joint must pass the hook.";
+export const goOnAsIfIt = (): string => "Carry on as if it were one piece. Write down the row of the new ball.";
+export const toBeginAMatAnd = (): string => "To begin a mat, and for its ties.";
+export const denseMatsSingleCrochetIn = (): string => "Dense mats: single crochet in US words, double crochet in UK words.";
+export const rowsOfTheShortSide = (): string => "rows of the short side: many turns, a row in a few minutes.";
+export const rowsAsLongAsThe = (): string => "rows as long as the sleeper: few turns, a row for a sitting.";
+export const halfDoubleCrochetInUs = (): string => "Half double crochet in US words, half treble in UK words.";
+export const quickAndOpenDoubleCrochet = (): string => "Quick and open: double crochet in US words, treble in UK words.";
+export const atEveryEndHereA = (): string => "At every end: here a mat keeps its width or loses it.";

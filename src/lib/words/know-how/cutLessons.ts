@@ -1,0 +1,33 @@
+// Made of know-how.json by `npm run words -- --make`: change the words there.
+
+export const threeFingersOffAtEach = (): string => "three fingers off at each end";
+export const aFingersBreadthOffAt = (): string => "a finger’s breadth off at each end";
+export const nothingOff = (): string => "nothing off";
+export const gOfFilmForStrand = (d: { readonly filmUsedG: string | number; readonly massG: string | number }): string => '' + d.filmUsedG + " g of plastic for yarn and " + d.massG + " g of scrap a bag";
+export const theWeldedSeamAndThe = (d: { readonly bagName: string | number }): string => "The welded seam and the handles come off. Lay " + d.bagName + " flat, seam towards you.";
+export const theSchoolItGives = (d: { readonly name: string | number; readonly how: string | number; readonly formatLength: string | number; readonly came: string | number }): string => "The " + d.name + " school: " + d.how + ", " + d.formatLength + ". It gives " + d.came + ".";
+export const bagWhatComesOffAt = (): string => "Bag what comes off at once: scraps stuff pillows, and loose scraps blow away.";
+export const layTheBagFlatIts = (d: { readonly bagName: string | number }): string => "Lay the bag flat, its sides tucked in and its air out. Here it is " + d.bagName + ".";
+export const cutOffTheWeldedSeam = (): string => "Cut off the welded seam below and the handles above. What comes off stuffs pillows.";
+export const foldItUpFromThe = (d: { readonly pieces: string | number }): string => "Fold it up from the seam and cut straight across: " + d.pieces + " loops of one width.";
+export const openEachRingAndShake = (): string => "Open each loop and shake it out: it is a band without an end.";
+export const layTheBagFlatHere = (d: { readonly bagName: string | number }): string => "Lay the bag flat. Here it is " + d.bagName + ".";
+export const slitItFromOneEdge = (): string => "Slit it from one edge up to a margin at the other, slit by slit, seam and handles off.";
+export const openTheMarginAndCut = (): string => "Open the margin, and cut each slit on a slant over to the next one up.";
+export const cutStraightAcrossInsteadAnd = (): string => "Cut straight across instead, and that turn falls out as a loop.";
+export const lookAfterTheFirstTwo = (): string => "Look after the first two slants: is it still one strip? Then go on.";
+export const nothingIsTrimmedLayFlat = (d: { readonly bagName: string | number }): string => "Nothing is trimmed. Lay " + d.bagName + " flat, and cut between the handles down its middle.";
+export const eachHalfHasAHandle = (): string => "Each half has a handle, half the seam, and one long fold at its side.";
+export const cutIntoTheFoldedCorner = (): string => "Cut into the folded corner, just short of the seam, as far as a hand is wide.";
+export const putYourHandThroughAnd = (): string => "Put your hand through and open it: one very wide loop, seam and handle in its middle.";
+export const beforeRingsSpiralsAndWhole = (): string => "Before loops, spirals and whole tubes.";
+export const noFrayedOrHalfFused = (): string => "no frayed or half-fused edge; less plastic in yarn, more for pillows.";
+export const moreFilmInStrandLook = (): string => "more plastic in yarn; look for half-fused plastic at the seam.";
+export const forStrandOfLoopsJoined = (): string => "For yarn of loops, joined one through the other.";
+export const quickToCutManyJoints = (): string => "quick to cut, many joints; strong, for it is two plies.";
+export const oneLongStrip = (): string => "One long strip";
+export const oneKnotABagSlow = (): string => "one knot a bag; slow to cut, weaker for its width.";
+export const halfBags = (): string => "Half bags";
+export const nothingWastedFewJointsA = (): string => "nothing wasted, few joints; thick, uneven yarn.";
+export const aSpiralStrandWithA = (): string => "A spiral: strand with a single knot a bag.";
+export const forThickStrandOfWhole = (): string => "For thick yarn of whole bags, nothing trimmed.";

@@ -1,0 +1,38 @@
+// Made of know-how.json by `npm run words -- --make`: change the words there.
+
+export const layTheStrandsLastRing = (): string => "Put down the last loop of the yarn, its end open. The new loop is beside it.";
+export const slipTheNewRingsEnd = (): string => "Slip the new loop’s end under the other’s, and up through its eye.";
+export const layThatEndBackOver = (): string => "Lay that end back over the one it came through, and open it.";
+export const bringTheNewRingsFar = (): string => "Bring the new loop’s far end below, up through its own open end …";
+export const andDrawItAllThe = (): string => "… and pull it all the way through.";
+export const drawFromTheKnotGently = (): string => "Pull from the knot, gently, both sides even: small and snug, not tight.";
+export const hangTheNewRingOver = (): string => "Hang the new loop over one wrist, here the [right] one; the hand points to the [left].";
+export const hangTheEndOfThe = (): string => "Hang the end of the yarn’s last loop over the same wrist, nearer to the fingers.";
+export const bringTheNewRingsLower = (): string => "Bring the new loop’s lower end up past the yarn and take it between the fingers.";
+export const holdItAndLetBoth = (): string => "Hold it, and let both loops slip off over the hand: the end goes through them both.";
+export const drawFromTheKnotBoth = (): string => "Pull from the knot, both sides even: the same joint as on the table.";
+export const layTheStrandsLastRing2 = (): string => "Lay the yarn’s last loop flat, and the new one across at its end: a T.";
+export const pushTheNewRingsEnd = (): string => "Push the new loop’s end under the far side of the other, and up inside it.";
+export const layItBackOverThat = (): string => "Lay it back over that side, away from you, and open it.";
+export const bringTheFarEndThrough = (): string => "Bring the far end through its own open end.";
+export const drawItSnugAndLet = (): string => "Pull it snug and let it slide to the end: the same joint.";
+export const forTornPiecesAndOpen = (): string => "For torn pieces and open strips: lay the two ends side by side, a hand’s breadth.";
+export const bendBothEndsAsOne = (): string => "Bend both ends as one into a loop …";
+export const roundBehindAndThroughThe = (): string => "… round behind, and through the loop.";
+export const drawItTogetherByAll = (): string => "Pull it together by all four ends, close to the tails.";
+export const trimTheTailsOrLay = (): string => "Trim the tails, or lay them along and work stitches over them.";
+export const lookAtTheJointIs = (): string => "Look at the joint: is one side of the loop longer than the other? It would bow out.";
+export const loosenItALittleFrom = (): string => "Loosen it a little, from the knot.";
+export const slideTheRingThroughUntil = (): string => "Slide the loop through until both sides are level.";
+export const drawItSnugSmallNo = (): string => "Pull it snug: small, no hole for the hook, and still easy to undo.";
+export const notTightAHardBead = (): string => "Not tight: a hard bead cannot be undone, and plastic tears at it.";
+export const forStrandOfLoopsOne = (): string => "For yarn of loops: one loop through the next, and back through itself.";
+export const onTheTable = (): string => "On the table";
+export const easyToSeeAndTo = (): string => "easy to see and to teach; the strand lies in order.";
+export const overTheWrists = (): string => "Over the wrists";
+export const quickForSureHandsSitting = (): string => "quick for sure hands, sitting or standing; less easy to show.";
+export const asAT = (): string => "As a T";
+export const noTurningOfTheLong = (): string => "no turning of the long yarn; needs room on the table.";
+export const theSameJointWithoutA = (): string => "The same joint, without a table.";
+export const forTornPiecesOpenStrips = (): string => "For torn pieces, open strips, and the ends of spirals.";
+export const atEveryJointBeforeThe = (): string => "At every joint, before the next.";

@@ -1,0 +1,6 @@
+// Made of know-how.json by `npm run words -- --make`: change the words there.
+
+export const joiningAndBalls = (): string => "Joining and balls";
+export const pegLoom = (): string => "Peg loom";
+export const frameWithNails = (): string => "Frame with nails";
+export const fingerWovenBands = (): string => "Finger-woven bands";

@@ -1,0 +1,37 @@
+// Made of know-how.json by `npm run words -- --make`: change the words there.
+
+export const aFingerGoesThrough = (): string => "A finger goes through";
+export const inOnePlaceOrIn = (): string => "in one place, or in a few";
+export const allAlongBetweenTheRows = (): string => "all along, between the rows";
+export const itGetsNarrower = (): string => "It gets narrower";
+export const countTheStitchesOfThe = (): string => "Count the stitches of the last row, and of the first.";
+export const thereAreFewer = (): string => "there are fewer";
+export const thereAreAsManyDrawn = (): string => "there are as many, drawn tighter";
+export const itDoesNotLieFlat = (): string => "It does not lie flat";
+export const whatDoesItDoOn = (): string => "What does it do on the table?";
+export const itsEdgeLiesInWaves = (): string => "its edge lies in waves";
+export const itsMiddleStandsUpLike = (): string => "its middle stands up like a bowl";
+export const theBandCurlsOrTurns = (): string => "the band curls, or turns round";
+export const theStrandHasALump = (): string => "The strand has a lump, or the hook will not enter";
+export const feelAlongTheStrandWhat = (): string => "Feel along the strand: what is there?";
+export const aJointAsHardAs = (): string => "a joint as hard as a bead";
+export const aJointThatSlides = (): string => "a joint that slides";
+export const aStripTwiceAsWide = (): string => "a strip twice as wide as the others";
+export const aRingWithOneSide = (): string => "a loop with one side bowed out";
+export const theStrandBroke = (): string => "The strand broke";
+export const atAJointOrBeside = (): string => "at a joint, or beside one";
+export const theRowsLieLooseOr = (): string => "The rows lie loose, or meet oddly";
+export const theyCanBePushedTogether = (): string => "they can be pushed together with a finger";
+export const aKnotSitsAtA = (): string => "a knot sits at a peg";
+export const anEdgeOrAnEnd = (): string => "An edge or an end hangs free of the frame";
+export const whatHangsFree = (): string => "What hangs free?";
+export const theStrandAlongTheEdge = (): string => "the strand along the edge";
+export const theFirstOrTheLast = (): string => "the first or the last row, at the nails";
+export const theRodItself = (): string => "the rod itself";
+export const anEndATieOr = (): string => "An end, a tie or a strap comes off";
+export const whatComesOff = (): string => "What comes off?";
+export const aTailThatWasLed = (): string => "a tail that was led back";
+export const aTieOrTheStrap = (): string => "a tie or the strap";
+export const itIsDampOrSmells = (): string => "It is damp, or smells";
+export const beforeItIsPacked = (): string => "Before it is packed:";
+export const itIsDampOrSmells2 = (): string => "it is damp, or smells";

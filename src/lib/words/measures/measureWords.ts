@@ -1,0 +1,33 @@
+// Made of measures.json by `npm run words -- --make`: change the words there.
+
+export const weightOfABag = (): string => "Weight of a bag";
+export const lengthOfAPiece = (): string => "Length of a piece";
+export const widthOfAStitch = (): string => "Width of a stitch";
+export const heightOfARow = (): string => "Height of a row";
+export const strandAStitch = (): string => "Yarn per stitch";
+export const rowsOnTheLoom = (): string => "Rows on the loom";
+export const rowsOnTheFrame = (): string => "Rows on the frame";
+export const widthOfABand = (): string => "Width of a band";
+export const rowsOfABand = (): string => "Rows of a band";
+export const stitchWidth = (): string => "stitch width";
+export const rowHeight = (): string => "row height";
+export const strandAStitch2 = (): string => "yarn per stitch";
+export const loomRows = (): string => "loom rows";
+export const frameRows = (): string => "frame rows";
+export const bandRows = (): string => "band rows";
+export const swatch = (): string => "Swatch";
+export const chain = (): string => "Chain";
+export const wovenRows = (): string => "Woven rows";
+export const handful = (): string => "Handful";
+export const finishedMat = (): string => "Finished mat";
+export const ofTheCrafts = (d: { readonly toFixed: string | number }): string => '' + d.toFixed + " % of the standard";
+export const bagsInTheMat = (d: { readonly percent: string | number }): string => "bags in the mat " + d.percent;
+export const thePegLoom = (): string => "the peg loom";
+export const theTwiningFrame = (): string => "the twining frame";
+export const fingerBands = (): string => "finger bands";
+export const withScissors = (): string => "with scissors";
+export const withARollingBlade = (): string => "with a rolling blade";
+export const halfBags = (): string => "half bags";
+export const loopThroughLoop = (): string => "loop through loop";
+export const overhandKnots = (): string => "overhand knots";
+export const slitInSlit = (): string => "slit in slit";

@@ -1,0 +1,21 @@
+// Made of people.json by `npm run words -- --make`: change the words there.
+
+export const peopleAndPlaces = (): string => "People and places";
+export const people = (): string => "People";
+export const aFirstNameOrA = (): string => "A first name or nickname, and what you need to know to seat them well. Names are only here, so they can be deleted everywhere at once.";
+export const somebodyNew = (): string => "New volunteer";
+export const addThem = (): string => "Add";
+export const noNameHasBeenTyped = (): string => "No names yet. Nobody has to give one.";
+export const forget = (): string => "Delete the name";
+export const sNameGoesFromEverything = (d: { readonly name: string | number }): string => "The name " + d.name + " is deleted everywhere here, also from lists on the table. So are their seats, things to allow for and who they sit with. Their bags, counts, measures and past seats stay, without a name. Free remarks stay as written: check those yourself. Older copies of the database still have the name until you delete them. This cannot be undone.";
+export const forget2 = (d: { readonly name: string | number }): string => "Delete the name " + d.name;
+export const keepTheName = (): string => "Cancel";
+export const placesThatReceiveMats = (): string => "Receiving places";
+export const placesThatGiveBagsStand = (): string => "Sources of bags are under";
+export const gather = (): string => "Gather";
+export const onePlaceCanDoBoth = (): string => ". One place can be both.";
+export const givesBagsToo = (): string => ", gives bags too";
+export const receivesNoneAnyMore = (): string => "Remove";
+export const aPlaceThatReceivesMats = (): string => "New receiving place";
+export const addIt = (): string => "Add";
+export const removed = (): string => "Removed";

@@ -1,0 +1,3 @@
+// Made of people.json by `npm run words -- --make`: change the words there.
+
+export const aChildGetsBluntScissors = (): string => "A child uses blunt scissors only, never sharp ones or a blade. Remove those seats.";

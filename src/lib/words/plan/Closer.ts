@@ -1,0 +1,31 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const aBagGives = (): string => "A bag gives";
+export const strandABag = (): string => "Yarn per bag";
+export const filmUsedOfABag = (): string => "Plastic used per bag";
+export const of = (d: { readonly mass: string | number; readonly mass2: string | number }): string => '' + d.mass + " of " + d.mass2;
+export const scrapFromAllTheBags = (): string => "Scrap from all bags";
+export const spoiledInWork = (): string => "Spoiled in work";
+export const drawnAtTrueScaleWhere = (): string => "Drawn at true scale if the screen tells its real size. Printed sheets always are. Held loosely, the yarn looks half as thick again.";
+export const begin = (): string => "Begin";
+export const chainAndTurn = (d: { readonly foundationChains: string | number }): string => "chain " + d.foundationChains + " and turn";
+export const foundationChain = (): string => "Foundation chain";
+export const chainsForStitches = (d: { readonly stitches: string | number; readonly strand: string | number }): string => '' + d.stitches + " chains for " + d.stitches + " stitches, " + d.strand;
+export const oneRowTakes = (): string => "One row takes";
+export const aBallOfBagsMakes = (d: { readonly bagsPerBall: string | number }): string => "A ball of " + d.bagsPerBall + " bags makes";
+export const rows = (d: { readonly rowsPerBall: string | number }): string => '' + d.rowsPerBall + " rows";
+export const aStitchIs = (): string => "A stitch is";
+export const theMatLies = (): string => "The mat is";
+export const thick = (d: { readonly fine: string | number }): string => '' + d.fine + " thick";
+export const turnsAtRowEnds = (): string => "Turns at row ends";
+export const strandsFromPegToPeg = (d: { readonly warpStrands: string | number; readonly readable: string | number; readonly strand: string | number }): string => '' + d.warpStrands + " strands from peg to peg, " + d.readable + "; " + d.strand + " of weft.";
+export const fourCanWeaveEachEnds = (d: { readonly lastStrand: string | number }): string => "Four can weave: each end's pair hands over after strand " + d.lastStrand + ".";
+export const inEachOfPanels = (d: { readonly count: string | number }): string => ", in each of " + d.count + " panels";
+export const fromOfCloth = (d: { readonly strand: string | number }): string => " from " + d.strand + " of cloth";
+export const nailsAtEachEndApart = (d: { readonly nails: string | number; readonly formatSpacing: string | number; readonly rows: string | number; readonly part: string | number; readonly strand: string | number; readonly part2: string | number }): string => '' + d.nails + " nails at each end, " + d.formatSpacing + " apart, " + d.rows + " rows" + d.part + "; " + d.strand + " of warp in all" + d.part2 + ". Eyes or clips hold the rods; bare nails let them pop out.";
+export const theMat = (): string => "the mat";
+export const theBag = (): string => "the bag";
+export const theCut = (): string => "the cut";
+export const theStrand = (): string => "the strand";
+export const theMaking = (): string => "the making";
+export const theFinish = (): string => "the finish";

@@ -1,0 +1,10 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+import { select } from '@messageformat/runtime';
+
+export const stitchInIstermsSelectYes = (d: { readonly isTerms: 'yes' | 'no' }): string => "Stitch, in " + select(d.isTerms, { yes: "US", other: "UK" }) + " words";
+export const hook = (): string => "Hook";
+export const mm = (d: { readonly hook: string | number }): string => '' + d.hook + " mm";
+export const theStrandIsThickIn = (d: { readonly fine: string | number; readonly near: string | number; readonly far: string | number }): string => "The yarn is " + d.fine + " thick in the hand; a " + d.near + " to " + d.far + " mm hook suits it.";
+export const rowsRun = (): string => "Rows run";
+export const shortRows = (): string => "short rows";
+export const fewerTurns = (): string => "fewer turns";

@@ -1,0 +1,17 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const cut = (): string => "Cut";
+export const theWarpIsCutInto = (): string => "Warp is cut into";
+export const cutInto = (): string => "Cut into";
+export const strand = (): string => "Yarn";
+export const aBag = (): string => "a bag";
+export const leftOverAboveTheLast = (): string => "Left over above the last strip";
+export const scrapABagForPillows = (): string => "Scrap per bag, for pillows";
+export const layersUnderTheBladeBags = (d: { readonly bags: string | number }): string => "Layers under the blade, " + d.bags + " bags";
+export const atTheGusset = (d: { readonly layersAtGusset: string | number }): string => ", " + d.layersAtGusset + " at the gusset";
+export const cutWith = (): string => "Cut with";
+export const stacksOf3 = (): string => "stacks of 3";
+export const rollingBlade = (): string => "Rolling blade";
+export const stacksOf20 = (): string => "stacks of 20";
+export const rollingBladesAreForTrained = (): string => "Rolling blades are for trained adults. Cut away from the body, wear gloves, close the blade when you put it down. Children and unsteady hands take another seat.";
+export const childrenAndUnsteadyHandsGet = (): string => "Children and unsteady hands use blunt scissors or another seat. Your hall's own rules come first.";

@@ -1,0 +1,5 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const doThat = (): string => "Do that";
+export const worthALook = (): string => "Check this";
+export const betterChanged = (): string => "Better changed";

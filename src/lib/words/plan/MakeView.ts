@@ -1,0 +1,33 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+import { select } from '@messageformat/runtime';
+
+export const whatCanIMake = (): string => "What can I make?";
+export const isofstoreSelectYesOtherWhat = (d: { readonly isOfStore: 'yes' | 'no'; readonly readable: string | number; readonly readable2: string | number }): string => '' + select(d.isOfStore, { yes: "The counts are what is in store. Type over them to try others. Then choose", other: "Count your sorted bags. Then choose" }) + " hours and tools. You get the best mix of mats of " + d.readable + " × " + d.readable2 + ".";
+export const bags = (d: { readonly kind: string | number }): string => "Bags: " + d.kind;
+export const hoursOfHandsEmptyFor = (): string => "Working hours (empty: no limit)";
+export const toolsAndTrainedHandsFor = (): string => "Tools and trained volunteers for";
+const for_ = (): string => "Goal";
+export { for_ as for };
+export const mostMats = (): string => "most mats";
+export const mostAreaToLieOn = (): string => "most area";
+export const findTheBestMix = (): string => "Find best mix";
+export const mat = (): string => "mat";
+export const mats = (): string => "mats";
+export const toLieOnInHours = (d: { readonly area: string | number; readonly hours: string | number; readonly basis: string | number }): string => ", " + d.area + ", in " + d.hours + " hours, " + d.basis + ".";
+export const mats2 = (): string => "Mats";
+export const from = (): string => "From";
+export const by = (): string => "By";
+export const bagsEach = (): string => "Bags each";
+export const hoursEach = (): string => "Hours each";
+export const takeItUp = (): string => "Use this";
+export const notOneWholeMatComes = (): string => "These bags and hours are not enough for one mat. Try more of them, or a smaller mat.";
+export const leftOver = (d: { readonly entries: string | number }): string => "Left over: " + d.entries + ".";
+export const notOneWholeMat = (): string => "not one whole mat";
+export const byThePlanOnThe = (d: { readonly part: string | number }): string => "With this plan only: " + d.part;
+export const theLongestOfItsWidth = (d: { readonly readable: string | number }): string => "; at this width the longest would be " + d.readable;
+export const hooksOfMm = (d: { readonly techniqueWords: string | number; readonly toSorted: string | number }): string => '' + d.techniqueWords + ": hooks of " + d.toSorted + " mm";
+export const isNotACountWrite = (d: { readonly text: string | number }): string => "“" + d.text + "” is not a count. Write whole bags, like 600.";
+export const isNotANumberOf = (d: { readonly hours: string | number }): string => "“" + d.hours + "” is not a number of hours.";
+export const tickAtLeastOneWay = (): string => "Tick at least one technique.";
+export const thatCouldNotBeWorked = (): string => "That could not be worked out.";
+export const theServerCouldNotBe = (): string => "The server could not be reached. Your input is still here; try again.";

@@ -1,0 +1,36 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const takeASmallerHookOr = (): string => "Take a smaller hook or a wider strip.";
+export const takeASmallerHookA = (): string => "Take a smaller hook, a wider strip or a shorter stitch.";
+export const beatTheRowsFirmerOr = (): string => "Pack the rows tighter, or cut the weft wider.";
+export const beatTheRowsFirmerCut = (): string => "Pack the rows tighter, cut the weft wider, or set the pegs closer.";
+export const pushTheRowsCloserOr = (): string => "Push the rows closer, or cut a wider strip.";
+export const pushTheRowsCloserCut = (): string => "Push the rows closer, cut a wider strip, or set the nails closer.";
+export const drawTheWeaverALittle = (): string => "Draw the weaver a little tighter, or use bulkier yarn.";
+export const takeABulkierStrandAnd = (): string => "Use bulkier yarn, and draw the weaver snug without curling the band.";
+export const cover = (d: { readonly what: string | number }): string => "Closeness " + d.what;
+export const thisStrandSuitsAHook = (d: { readonly what: string | number; readonly what2: string | number }): string => "A " + d.what + " to " + d.what2 + " mm hook suits this yarn.";
+export const noNearerHookIsUsual = (d: { readonly strip: string | number }): string => "No closer hook is usual: cut a " + d.strip + " strip.";
+const try_ = (d: { readonly hookName: string | number }): string => "Try " + d.hookName + ".";
+export { try_ as try };
+export const takeMm = (d: { readonly what: string | number }): string => "Take " + d.what + " mm";
+export const beatItFirm = (): string => "Pack it tight";
+export const close = (): string => "Close";
+export const aFingertipShouldNotGo = (d: { readonly coverOf: string | number }): string => '' + d.coverOf + ": a fingertip does not go through if the tension is even.";
+export const fair = (): string => "Fair";
+export const aFingertipMayFindA = (d: { readonly coverOf: string | number }): string => '' + d.coverOf + ": a fingertip goes through here and there.";
+export const gaps = (): string => "Gaps";
+export const aFingertipGoesThroughAnd = (d: { readonly coverOf: string | number }): string => '' + d.coverOf + ": a fingertip goes through, and so does the cold.";
+export const hookSmallForTheStrand = (): string => "Hook small for this yarn";
+export const hookLargeForTheStrand = (): string => "Hook large for this yarn";
+export const comesOutAnotherWidth = (): string => "Width changes";
+export const wholeBandsMakeItWide = (d: { readonly mat: string | number; readonly mat2: string | number }): string => "Whole bands make it " + d.mat + " wide instead of " + d.mat2 + ".";
+export const chooseAnotherStrandOrTake = (): string => "Choose other yarn, or accept this width.";
+export const narrowToLieOn = (): string => "Narrow to lie on";
+export const isLessThanTheUsual = (d: { readonly mat: string | number; readonly mat2: string | number }): string => '' + d.mat + " is less than the usual " + d.mat2 + " or more.";
+export const makeItWiderOrChoose = (): string => "Make it wider, or keep it for someone smaller.";
+export const makeItWide = (d: { readonly mat: string | number }): string => "Make it " + d.mat + " wide";
+export const shorterThanTheSleeper = (): string => "Shorter than the sleeper";
+export const theMatComesOutLong = (d: { readonly mat: string | number; readonly mat2: string | number }): string => "The mat will be " + d.mat + " long; the sleeper in the drawing is " + d.mat2 + ".";
+export const addLengthOrChooseIt = (): string => "Add length, or keep it for someone smaller.";
+export const makeItLongEnough = (): string => "Make it long enough";

@@ -1,0 +1,10 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const bagsToCollect = (): string => "Bags to ask for";
+export const bagsToPrepare = (): string => "Bags to cut";
+export const strand = (): string => "Yarn";
+export const balls = (): string => "Balls";
+export const joints = (): string => "Joints";
+export const handsOnTime = (): string => "Working time";
+export const matWeighs = (): string => "Mat weight";
+export const cover = (): string => "Closeness";

@@ -1,0 +1,4 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const cover = (d: { readonly cover: string | number; readonly coverGrade: string | number }): string => "closeness " + d.cover + ", " + d.coverGrade;
+export const holdsNAtAJoint = (d: { readonly jointN: string | number }): string => "holds " + d.jointN + " N at a joint";

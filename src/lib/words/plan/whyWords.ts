@@ -1,0 +1,33 @@
+// Made of plan.json by `npm run words -- --make`: change the words there.
+
+export const aLargerMat = (): string => "a larger mat";
+export const aSmallerMat = (): string => "a smaller mat";
+export const anotherShapeOfMat = (): string => "another shape of mat";
+export const aHeavierBag = (): string => "a heavier bag";
+export const aLighterBag = (): string => "a lighter bag";
+export const anotherBag = (): string => "another bag";
+export const moreTrimmedOff = (): string => "more trimmed off";
+export const lessTrimmedOff = (): string => "less trimmed off";
+export const trimmedOtherwise = (): string => "trimmed otherwise";
+export const aWiderStrip = (): string => "a wider strip";
+export const aNarrowerStrip = (): string => "a narrower strip";
+export const anotherStrip = (): string => "another strip";
+export const aWiderStripCutOtherwise = (): string => "a wider strip, cut otherwise";
+export const aNarrowerStripCutOtherwise = (): string => "a narrower strip, cut otherwise";
+export const anotherCut = (): string => "another cut";
+export const aWiderWeft = (): string => "a wider weft";
+export const aNarrowerWeft = (): string => "a narrower weft";
+export const anotherWeft = (): string => "another weft";
+export const anotherStitch = (): string => "another stitch";
+export const largerStitches = (): string => "larger stitches";
+export const smallerStitches = (): string => "smaller stitches";
+export const anotherHook = (): string => "another hook";
+export const widerApart = (): string => "wider apart";
+export const closerTogether = (): string => "closer together";
+export const anotherSpacing = (): string => "another spacing";
+export const anotherTechnique = (): string => "another technique";
+export const anotherJoint = (): string => "another joint";
+export const anotherFinish = (): string => "another finish";
+export const anotherWayOfWorking = (): string => "another way of working";
+export const fewerRows = (): string => "fewer rows";
+export const moreRows = (): string => "more rows";

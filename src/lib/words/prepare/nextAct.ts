@@ -1,0 +1,14 @@
+// Made of prepare.json by `npm run words -- --make`: change the words there.
+
+export const chooseAPlanToCut = (): string => "Choose a plan to cut for.";
+export const cannotBeCutFromThese = (d: { readonly name: string | number }): string => '' + d.name + " cannot be cut from these.";
+export const cut = (d: { readonly bags: string | number }): string => "Cut " + d.bags;
+export const bagsCut = (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour + " bags cut";
+export const nobodySaidHowTheseWere = (): string => "How these were cut is not known.";
+export const notABagsWorthYet = (): string => "Not enough for one bag yet.";
+export const ballOf = (d: { readonly bags: string | number }): string => "Ball of " + d.bags;
+export const aBallOfBags = (d: { readonly bags: string | number; readonly colour: string | number }): string => "a ball of " + d.bags + " " + d.colour + " bags";
+export const flatten = (d: { readonly bags: string | number }): string => "Flatten " + d.bags;
+export const bagsLaidFlat = (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour + " bags flattened";
+export const nobodySaidHowTheseWere2 = (): string => "How these were cut is not known. Move them in the store.";
+export const join = (d: { readonly pieces: string | number }): string => "Join " + d.pieces;

@@ -1,0 +1,16 @@
+// Made of prepare.json by `npm run words -- --make`: change the words there.
+
+export const foundGood = (): string => "good";
+export const toBeMended = (): string => "to mend";
+export const putToAnotherUse = (): string => "other use";
+export const sentBack = (): string => "sent back";
+export const takenApart = (): string => "taken apart";
+export const givenAway = (): string => "given away";
+export const notToBeFoundSince = (): string => "missing";
+export const madeOfAnotherKindOf = (): string => "made of another kind of bag";
+export const cutAnotherWay = (): string => "cut another way";
+export const itsStripsAreNarrowerThan = (): string => "its strips are narrower than the plan needs";
+export const itsStripsAreWiderThan = (): string => "its strips are wider than the plan needs";
+export const itsFilmIsThinnerThan = (): string => "its plastic is thinner than the plan needs";
+export const itsFilmIsThickerThan = (): string => "its plastic is thicker than the plan needs";
+export const anotherColourThanThePlan = (): string => "not a colour of the plan";

@@ -1,0 +1,4 @@
+// Made of season.json by `npm run words -- --make`: change the words there.
+
+export const onceMore = (): string => "once more: ";
+export const without = (d: { readonly lever: string | number }): string => "Without " + d.lever;

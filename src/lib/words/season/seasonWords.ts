@@ -1,0 +1,32 @@
+// Made of season.json by `npm run words -- --make`: change the words there.
+import { select } from '@messageformat/runtime';
+
+export const oneMoreTableDay = (): string => "one more table day";
+export const moreTableDays = (d: { readonly count: string | number }): string => '' + d.count + " more table days";
+export const moreMakers = (d: { readonly what: string | number }): string => '' + d.what + " more makers";
+export const bagsMore = (d: { readonly what: string | number }): string => '' + d.what + " bags more";
+export const noMatMore = (): string => "no more mats";
+export const matsIsaddsSelectYesOther = (d: { readonly abs: string | number; readonly isAdds: 'yes' | 'no' }): string => '' + d.abs + " mats " + select(d.isAdds, { yes: "more", other: "fewer" });
+export const allNewMatsBy = (d: { readonly name: string | number }): string => "all new mats from “" + d.name + "”";
+export const asGoodAsSurely = (d: { readonly low: string | number }): string => '' + d.low + ", almost certain";
+export const aboutFourTimesInFive = (d: { readonly round: string | number; readonly low: string | number; readonly high: string | number }): string => "About " + d.round + " (" + d.low + "–" + d.high + ")";
+export const ofTheseWentThereAlready = (d: { readonly count: string | number; readonly count2: string | number; readonly count3: string | number }): string => '' + d.count + " delivered, " + d.count2 + " ready, " + d.count3 + " to check or mend.";
+export const asManyAsAreWanted = (): string => "Enough for all that is wanted.";
+export const whatLacksIsUnderWay = (): string => "Won't help: the missing mats only wait for their check.";
+export const thereIsNoLoomFor = (): string => "Won't help: there is no loom for more makers.";
+export const loomsLackBeforeStrandDoes = (): string => "Won't help: there are too few looms.";
+export const aMatThatIsBegun = (): string => "Won't help: a mat started so late is not finished in time.";
+export const handsLackBeforeStrandDoes = (): string => "Won't help: there are too few makers.";
+export const strandLacksAndNewHands = (): string => "No gain: beginners would use up the yarn.";
+export const whatIsBegunSoLate = (): string => "Won't help: what starts so late is not finished in time.";
+export const asManyBags = (): string => "as many bags";
+export const bagsIsroundedSelectYesOther = (d: { readonly abs: string | number; readonly isRounded: 'yes' | 'no' }): string => '' + d.abs + " bags " + select(d.isRounded, { yes: "more", other: "fewer" });
+export const almostCertain = (): string => "almost certain";
+export const likely = (): string => "likely";
+export const aboutEven = (): string => "about even";
+export const unlikely = (): string => "unlikely";
+export const veryUnlikely = (): string => "very unlikely";
+export const likelihoodOf = (d: { readonly likelihood: string | number; readonly tenths: string | number }): string => '' + d.likelihood + " (" + d.tenths + ")";
+export const moreThan9In10 = (): string => "more than 9 in 10";
+export const lessThan1In10 = (): string => "less than 1 in 10";
+export const inTen = (d: { readonly tenths: string | number }): string => '' + d.tenths + " in 10";

@@ -1,0 +1,11 @@
+// Made of sheets.json by `npm run words -- --make`: change the words there.
+
+export const bagsToCollect = (): string => "bags to ask for";
+export const ballsOfBags = (d: { readonly bagsPerBall: string | number }): string => "balls of " + d.bagsPerBall + " bags";
+export const opensThisPlan = (): string => "Opens this plan:";
+export const whatItTakes = (): string => "What it needs";
+export const fourTimesInFive = (d: { readonly interval: string | number }): string => "range " + d.interval;
+export const theBagAndItsCut = (): string => "The bag and its cut";
+export const theStrandAtTrueScale = (): string => "The yarn, real size";
+export const theCallsOnIt = (): string => "Notes on it";
+export const scrapAndSpoiledForPillows = (d: { readonly mass: string | number; readonly mass2: string | number }): string => "Scrap " + d.mass + " and spoiled " + d.mass2 + ": for pillows.";

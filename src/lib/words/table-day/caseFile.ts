@@ -1,0 +1,34 @@
+// Made of table-day.json by `npm run words -- --make`: change the words there.
+
+export const thisIsANumberOf = (d: { readonly what: string | number }): string => "A number of " + d.what + ": whole, 0 to 1,000,000.";
+export const oneOf = (d: { readonly lineStations: string | number }): string => "One of: " + d.lineStations + ".";
+export const thisIsAMinuteOf = (): string => "A minute of the day: 0 to 1,440.";
+export const thisIsANumberOf2 = (): string => "A number of pieces: whole, 1 to 1,000.";
+export const thisIsASeedA = (): string => "A seed: a whole number from 0 to 4,294,967,295.";
+export const thisPersonHasNoName = (): string => "This person has no name.";
+export const thisNameIsTooLong = (): string => "This name is too long.";
+export const thisIsASpeedAbove = (): string => "A speed: above 0, and 20 at most.";
+export const thisIsAListOf = (): string => "A list of stations.";
+export const thisIsTrueOrFalse = (): string => "true or false.";
+export const thisIsHowLongThe = (): string => "How long the day is: above 0 and up to 1,440 minutes.";
+export const thisIsHowManyBags = (): string => "Bags in a ball: whole, 1 to 1,000.";
+export const oneOf2 = (d: { readonly lineCuts: string | number }): string => "One of: " + d.lineCuts + ".";
+export const thisIsHowManyBags2 = (): string => "Bags cut at once: whole, 1 to 1,000.";
+export const thisIsHowManyBags3 = (): string => "Bags in a batch: whole, 1 to 1,000.";
+export const flatBags = (): string => "flat bags";
+export const thisIsStrandInBags = (): string => "Yarn in bags: 0 to 1,000,000.";
+export const thisIsWhatLiesThere = (): string => "What is there: bags, flat, pieces, joined, balls.";
+export const thisIsAListOf2 = (): string => "A list of people.";
+export const theseAreMorePeopleThan = (): string => "At most 60 people.";
+export const thisIsANumberOf3 = (): string => "A number of tools: whole, 0 to 1,000.";
+export const theseAreToolsByStation = (): string => "Tools by station.";
+export const oneOf3 = (d: { readonly lineBuffers: string | number }): string => "One of: " + d.lineBuffers + ".";
+export const thisIsHowMuchThere = (): string => "How much there is room for: 0 to 1,000,000.";
+export const thisIsRoomByPlace = (): string => "Room by place.";
+export const thisIsANumberOf4 = (): string => "A number of days: whole, 1 to 20,000.";
+export const thisIsNotADay = (): string => "This is not a table day.";
+export const thisHoldsManyDaysGive = (): string => "This holds many days. Give one at a time.";
+export const theDayEndsAtMinute = (d: { readonly minutes: string | number }): string => "The day ends at minute " + d.minutes + ".";
+export const whoeverComesMustComeBefore = (): string => "People must come before they leave.";
+export const aChildNeverSitsAt = (): string => "A child never uses a rolling blade.";
+export const sitsInTwoPlacesAt = (d: { readonly name: string | number }): string => '' + d.name + " is in two places at once.";

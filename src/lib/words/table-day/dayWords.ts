@@ -1,0 +1,12 @@
+// Made of table-day.json by `npm run words -- --make`: change the words there.
+
+export const windingBalls = (): string => "winding balls";
+export const thoseWhoFlatten = (): string => "Those who flatten";
+export const theCutters = (): string => "The cutters";
+export const theJoiners = (): string => "The joiners";
+export const theWinders = (): string => "The winders";
+export const isAChildNoBlade = (d: { readonly who: string | number }): string => '' + d.who + " is a child: never a blade. Choose blunt scissors or another seat.";
+export const isAChildAnAdult = (d: { readonly who: string | number; readonly stationWords: string | number; readonly clock: string | number }): string => '' + d.who + " is a child and needs an adult beside them at " + d.stationWords + ", all the time. From " + d.clock + " there is none.";
+export const thereAreNotToolsEnough = (d: { readonly stationWords: string | number; readonly clock: string | number }): string => "There are too few tools for one more at " + d.stationWords + " from " + d.clock + ".";
+export const wouldSitInTwoPlaces = (d: { readonly who: string | number; readonly clock: string | number }): string => '' + d.who + " would be in two places at " + d.clock + ".";
+export const moreStrandForTheNext = (): string => "more yarn for the next ball";

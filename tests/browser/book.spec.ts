@@ -99,7 +99,10 @@ test('a person is forgotten after being told what that means, and places that re
 	await page.locator('#drop-off-place').fill('Ferry kiosk');
 	await page.locator('#drop-off-bags').fill('120');
 	await page.locator('#drop-off-brought_by').fill('Ottoline');
-	await page.getByRole('button', { name: houseWords.MembersPage.keep() }).first().click();
+	await page
+		.getByRole('button', { name: houseWords.MembersPage.keep(), exact: true })
+		.first()
+		.click();
 	await expect(page.locator('[data-came]')).toContainText('by Ottoline');
 
 	await page.goto('/people');
@@ -113,12 +116,12 @@ test('a person is forgotten after being told what that means, and places that re
 	await expect(page.locator('[data-came]')).not.toContainText('Ottoline');
 
 	await page.goto('/people');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt() }).click();
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt(), exact: true }).click();
 	await expect(page.locator('#place-problem')).toHaveText(
 		commonWords.formReader.pleaseFillThisIn()
 	);
 	await page.getByLabel(peopleWords.PeoplePage.aPlaceThatReceivesMats()).fill('Tide House');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt() }).click();
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt(), exact: true }).click();
 	await expect(page.locator('[data-receives="Tide House"]')).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toBeVisible();

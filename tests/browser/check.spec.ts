@@ -77,14 +77,14 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	// A second tap takes it away.
 	await place(13).click();
 	await expect(place(13)).toHaveAccessibleName(/nothing found/);
-	await page.getByLabel(checkWords.CheckForm.length()).fill('long');
+	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('long');
 	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
-	await expect(page.getByLabel(checkWords.CheckForm.length())).toHaveAttribute(
+	await expect(page.getByLabel(checkWords.CheckForm.length(), { exact: true })).toHaveAttribute(
 		'aria-invalid',
 		'true'
 	);
 	await expect(place(14)).toHaveAccessibleName(/strip torn at a joint/);
-	await page.getByLabel(checkWords.CheckForm.length()).fill('185 cm');
+	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185 cm');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86 cm');
 	const call = page.locator('[data-call]');
 	await expect(call).toHaveAttribute('data-call', 'mend');
@@ -136,7 +136,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await ready(page);
 	await page.getByRole('button', { name: checkWords.CheckCodePage.itIsMended() }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.mendedCheckItAgain());
-	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
 	await goOffline(page);
@@ -181,7 +181,7 @@ test('two who check one mat at once are both kept, and the later is told', async
 		width: '86 cm',
 		faults: 'damp@0.5,0.5'
 	});
-	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
 	await expect(page.locator('[data-check]')).toHaveCount(2);
@@ -227,7 +227,7 @@ test('a mat that is taken apart gives its strand back to the store, weighed', as
 	await sent(page, 'finish', { mat: wreck });
 	await page.goto(`/check/${wreck}`);
 	await ready(page);
-	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await page.getByText(checkWords.CheckForm.theCallIsAnother()).click();
 	await page.getByLabel(checkWords.CheckForm.whatYouMakeOfIt()).selectOption('apart');

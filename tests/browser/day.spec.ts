@@ -235,19 +235,23 @@ test('the day runs along its time: piles grow and shrink', async ({ page }) => {
 test('bad times are told at their fields, and nothing typed is lost', async ({ page }) => {
 	await page.goto(path);
 	await page.getByText(tableDayWords.PrepareDaysIdPage.whenAndWhatFor()).click();
-	await page.getByRole('textbox', { name: gatherWords.DropOffForm.from() }).fill('six');
+	await page
+		.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
+		.fill('six');
 	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:45, later');
 	await page.getByLabel(tableDayWords.DayTerms.andAlso()).fill('load the loom');
 	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('some');
 	await page.getByRole('button', { name: tableDayWords.DayTerms.keepThis() }).click();
 	await expect(page.getByText(peopleWords.readDay.thisIsATimeLike())).toBeVisible();
 	await expect(page.getByText(peopleWords.readDay.theseAreTimesLike18())).toBeVisible();
-	await expect(page.getByRole('textbox', { name: gatherWords.DropOffForm.from() })).toHaveValue(
-		'six'
-	);
+	await expect(
+		page.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
+	).toHaveValue('six');
 	await expect(page.getByLabel(tableDayWords.besideWords.pillowsToStuff())).toHaveValue('some');
 	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('0');
-	await page.getByRole('textbox', { name: gatherWords.DropOffForm.from() }).fill('17:30');
+	await page
+		.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
+		.fill('17:30');
 	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:15 19.05');
 	await page.getByRole('button', { name: tableDayWords.DayTerms.keepThis() }).click();
 	await expect(page.getByText('17:30 to 20:30 · 6 said yes')).toBeVisible();

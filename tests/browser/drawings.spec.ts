@@ -69,7 +69,7 @@ test('a strip is dragged on the bag, snaps to an even cut, and is undone in one'
 	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/3 rings of 95 mm/);
 	await expect(page.locator('input[name=loops][value=equal]')).toBeChecked();
 	await expect(tally(page, 'toCollect')).not.toHaveText('624');
-	await page.getByRole('button', { name: gatherWords.SamePlaces.undo() }).click();
+	await page.getByRole('button', { name: gatherWords.SamePlaces.undo(), exact: true }).click();
 	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/4 rings of 71 mm/);
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 	// Between two even cuts it stays where it was let go.

@@ -169,7 +169,7 @@ test.describe('without scripts', () => {
 		await line.getByText(planWords.PlansPage.change()).first().click();
 		await line.getByRole('button', { name: planWords.PlansPage.delete() }).click();
 		await expect(line).toHaveCount(0);
-		await page.getByRole('button', { name: gatherWords.SamePlaces.undo() }).click();
+		await page.getByRole('button', { name: gatherWords.SamePlaces.undo(), exact: true }).click();
 		await expect(line).toHaveCount(1);
 	});
 });

@@ -230,11 +230,15 @@ test('what is typed survives a refusal, and looking at another part of the store
 	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(page.getByText(/Saved: 7/)).toBeVisible();
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('a few');
-	await page.getByLabel(gatherWords.DropOffForm.note()).fill('from the shelf');
+	await page.getByLabel(gatherWords.DropOffForm.note(), { exact: true }).fill('from the shelf');
 	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText('“a few” is not a whole');
-	await expect(page.getByLabel(gatherWords.DropOffForm.note())).toHaveValue('from the shelf');
+	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
+		'from the shelf'
+	);
 	await page.getByLabel('Show').selectOption('ball');
 	await page.waitForURL(/show=ball/);
-	await expect(page.getByLabel(gatherWords.DropOffForm.note())).toHaveValue('from the shelf');
+	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
+		'from the shelf'
+	);
 });

@@ -42,7 +42,7 @@ test.describe('bags that come in', () => {
 		await page.getByLabel(gatherWords.DropOffForm.emptyBoxWeighs()).fill('300 g');
 		await page.getByLabel('Handfuls weighed, g').fill('52 51 54 53');
 		await expect(page.locator('[data-count]')).toContainText(/49\d bags/);
-		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 		await expect(page.getByText('Saved: bags from Bus depot canteen.')).toBeVisible();
 		await expect(page.locator('[data-place="Bus depot canteen"]')).toContainText('49');
 	});
@@ -51,7 +51,7 @@ test.describe('bags that come in', () => {
 		await page.goto('/gather');
 		await ready(page);
 		await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('many');
-		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 		await expect(page.locator('#drop-off-place-problem')).toHaveText(
 			commonWords.formReader.pleaseFillThisIn()
 		);
@@ -73,7 +73,9 @@ test.describe('bags that come in', () => {
 		for (const bags of ['40', '60']) {
 			await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Allotment shop');
 			await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill(bags);
-			await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+			await page
+				.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true })
+				.click();
 			await expect(page.getByText(prepareWords.trestle.waitingOnThisDevice())).toBeVisible();
 		}
 		await expect(page.getByText('2 entries wait on this device')).toBeVisible();
@@ -157,9 +159,12 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await expect(line.locator('[data-amount]')).toHaveText('70');
 
 	await line.getByRole('link', { name: gatherWords.StoreTable.history() }).click();
-	await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).first().click();
+	await page
+		.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true })
+		.first()
+		.click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('counted the wrong pile');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await expect(page.getByText('counted the wrong pile')).toBeVisible();
 	await expectAccessible(page);
@@ -172,12 +177,12 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Rowing club bar');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('2890');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	const place = page.locator('[data-place="Rowing club bar"]');
 	await expect(place).toContainText('2,890');
 	await page.getByRole('link', { name: /Take back.*2.890 bags from Rowing club bar/ }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('one nought too many');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
 	await expect(page.getByText('one nought too many')).toBeVisible();
 	await expect(place).not.toContainText('2,890');
 
@@ -196,7 +201,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByRole('link', { name: /Take back.*red sorted from Rowing club bar/ }).click();
 	await expectAccessible(page);
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('21, not 210');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
 	await expect(page.getByText('21, not 210')).toBeVisible();
 	await page.getByRole('link', { name: 'The store' }).click();
 	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
@@ -210,7 +215,7 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 }) => {
 	await page.goto('/gather/sort');
 	await ready(page);
-	const kind = await page.getByLabel(gatherWords.KindColour.kind()).inputValue();
+	const kind = await page.getByLabel(gatherWords.KindColour.kind(), { exact: true }).inputValue();
 	const sort = async (typed: Record<string, string>) => {
 		const entry = { key: crypto.randomUUID(), type: 'sorting' };
 		const all = { place: 'Slipway stall', kind, colour: 'orange', ...typed };

@@ -72,13 +72,17 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	// On another day than it is typed: what is no day is said at its field.
 	await delivery.getByLabel(handOverWords.ReceiveButton.byWhomInAWord()).fill('with thanks');
 	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('soon');
-	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived() }).click();
+	await delivery
+		.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived(), exact: true })
+		.click();
 	await expect(
 		delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday())
 	).toBeFocused();
 	await expect(delivery.getByRole('alert')).toContainText('2026-11-24');
 	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('2026-01-05');
-	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived() }).click();
+	await delivery
+		.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived(), exact: true })
+		.click();
 	await expect(delivery).toContainText('received 5 Jan 2026: “with thanks”');
 	await expect(delivery.getByRole('button')).toHaveCount(0);
 });
@@ -156,14 +160,13 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 test('a place asks, is promised, and what it can count on is drawn', async ({ page }) => {
 	await page.goto('/hand-over/asks');
 	await ready(page);
-	await page.getByLabel(handOverWords.AskForm.howManyMats()).fill('many');
-	await page.getByLabel(handOverWords.AskForm.byWhichDay()).fill('2099-12-24');
+	await page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true }).fill('many');
+	await page.getByLabel(handOverWords.AskForm.byWhichDay(), { exact: true }).fill('2099-12-24');
 	await page.getByRole('button', { name: handOverWords.AskForm.keepIt(), exact: true }).click();
-	await expect(page.getByLabel(handOverWords.AskForm.howManyMats())).toHaveAttribute(
-		'aria-invalid',
-		'true'
-	);
-	await page.getByLabel(handOverWords.AskForm.howManyMats()).fill('3');
+	await expect(
+		page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true })
+	).toHaveAttribute('aria-invalid', 'true');
+	await page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true }).fill('3');
 	await page.getByRole('button', { name: handOverWords.AskForm.keepIt(), exact: true }).click();
 	const ask = page.locator('[data-ask]');
 	await expect(ask).toContainText('three mats by 24 Dec 2099');
@@ -221,7 +224,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await expect(page.locator('[data-pairs]')).toHaveAttribute('data-pairs', '1');
 	await page.getByText(/Boxes of/).click();
 	await page.getByLabel(handOverWords.DeliverForm.aGatheringGoesWithIt()).fill('Tea at six');
-	await page.getByLabel(handOverWords.DeliverForm.onWhichDay()).fill('2099-12-10');
+	await page.getByLabel(handOverWords.DeliverForm.onWhichDay(), { exact: true }).fill('2099-12-10');
 	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
 	await expect(page.locator('[data-delivery]').first()).toContainText('One mat and one pillow');
 	const calendar = await (await page.request.get('/hand-over/calendar.ics')).text();

@@ -147,7 +147,7 @@ test('paper says what the bench says, by the measures of the group, and whose th
 	);
 	expect(words).toContain(`${collected} `);
 	expect(words).toContain(`${bags} `);
-	expect(words).toContain('Figures are by this group’s own measures.');
+	expect(words).toContain('Figures are by our own measures.');
 	const crochet = await wordsOf(await (await request.get(`/sheets/crochet.pdf?p=${word}`)).body());
 	const rows = /(\d+) stitches in every row; (\d+) rows/.exec(crochet);
 	expect(crochet).toContain(`chain ${Number(rows?.[1]) + 1} and turn`);

@@ -188,13 +188,15 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	// Under a name: it begins anew, and is read from the book.
 	await page.goto('/people');
 	await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill('Wren');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem() }).click();
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem(), exact: true }).click();
 	await expect(page).toHaveURL(/of=/);
 	await page.goto('/know-how/practice?kind=over-under&seed=7');
 	await page
-		.getByLabel(knowHowWords.KnowHowPracticePage.keepIt())
+		.getByLabel(knowHowWords.KnowHowPracticePage.keepIt(), { exact: true })
 		.selectOption({ label: 'under Wren' });
-	await page.getByRole('button', { name: knowHowWords.KnowHowPracticePage.keepItSo() }).click();
+	await page
+		.getByRole('button', { name: knowHowWords.KnowHowPracticePage.keepItSo(), exact: true })
+		.click();
 	await ready(page);
 	await expect(page.getByText('Kept under Wren')).toBeVisible();
 	await expect(page.locator('[data-back="over-under"]')).toHaveText(

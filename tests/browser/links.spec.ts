@@ -121,7 +121,7 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	await page
 		.locator('[data-late=tap]')
 		.first()
-		.getByRole('button', { name: houseWords.LinksPage.keepIt() })
+		.getByRole('button', { name: houseWords.LinksPage.keepIt(), exact: true })
 		.click();
 	await expect(page.locator('[data-late=tap]')).toHaveCount(1);
 	await page.locator('[data-late=tap]').first().getByRole('button', { name: 'Throw' }).click();

@@ -49,7 +49,7 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 	await expect(page.getByText(gatherWords.GatherListsIdPage.everyRowIsGood())).toBeVisible();
 	await expect(page.locator('[data-head="note"]').first()).toHaveText('dry; folded');
 	await page.getByRole('button', { name: 'Save all 2 rows' }).click();
-	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await expect(page.getByText('All 2 rows were saved')).toBeVisible();
 	await page.getByRole('link', { name: gatherWords.GatherListsIdPage.lookAtThem() }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('120');
 	await expect(page.getByText('dry; folded')).toBeVisible();
@@ -69,9 +69,9 @@ test('movements are checked against the store row by row, and the same list is n
 
 	await bring(page, 'movements', list([10, -4]));
 	await page.getByRole('button', { name: 'Save all 2 rows' }).click();
-	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await expect(page.getByText('All 2 rows were saved')).toBeVisible();
 	await page.reload();
-	await expect(page.getByText('All 2 rows are kept')).toBeVisible();
+	await expect(page.getByText('All 2 rows were saved')).toBeVisible();
 	await page.goto('/gather/store?table=yes');
 	await expect(page.locator('[data-line="Thin carrier red bag"] [data-amount]')).toHaveText('6');
 
@@ -89,7 +89,7 @@ test('odd counts are asked about where they stand, and are kept once they are sa
 	);
 	const odd = page.locator('[data-odd]');
 	await expect(odd).toHaveCount(1);
-	await expect(odd).toContainText('this place brings about 40 at a time');
+	await expect(odd).toContainText('This source usually brings about 40');
 	await expect(page.getByRole('button', { name: /Save all/ })).toHaveCount(0);
 	await expectAccessible(page);
 	await page.getByLabel('Row 4, bags').fill('3999');
@@ -97,7 +97,7 @@ test('odd counts are asked about where they stand, and are kept once they are sa
 	await expect(page.getByLabel('Row 4, bags')).toHaveValue('3999');
 	await page.getByRole('button', { name: gatherWords.ListQuestions.thisCountIsRight() }).click();
 	await page.getByRole('button', { name: 'Save all 3 rows' }).click();
-	await expect(page.getByText('All 3 rows are kept')).toBeVisible();
+	await expect(page.getByText('All 3 rows were saved')).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-place="Tin jetty"]')).toContainText(/4.079/);
 });

@@ -64,9 +64,11 @@ async function begin(page: Page, plan: string, maker: string): Promise<string> {
 			.locator('[data-mat]')
 			.evaluateAll((all) => all.map((one) => one.getAttribute('data-mat') ?? ''));
 	const before = await codes();
-	await page.getByLabel(makingWords.BeginForm.byWhichPlan()).selectOption({ label: plan });
+	await page
+		.getByLabel(makingWords.BeginForm.byWhichPlan(), { exact: true })
+		.selectOption({ label: plan });
 	await page.getByLabel(makingWords.BeginForm.whoMakesIt()).selectOption({ label: maker });
-	await page.getByRole('button', { name: makingWords.BeginForm.beginIt() }).click();
+	await page.getByRole('button', { name: makingWords.BeginForm.beginIt(), exact: true }).click();
 	await expect(page.locator('[data-mat]')).toHaveCount(before.length + 1);
 	return (await codes()).find((one) => !before.includes(one)) ?? '';
 }
@@ -118,12 +120,12 @@ test('rows are counted by tap, by key and by number, and one is undone', async (
 		['10000', 'Its plan has 211 rows; 10000 is too many.']
 	] as const) {
 		await page.getByLabel(makingWords.RowCounter.toRow()).fill(typed);
-		await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+		await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
 		await expect(page.getByRole('alert')).toHaveText(said);
 		await expect(page.getByLabel(makingWords.RowCounter.toRow())).toHaveValue(typed);
 	}
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill('88');
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
 	await expect(page.locator('[data-said]')).toHaveText('Saved: to row 88.');
 	await expect(page.getByLabel(makingWords.RowCounter.toRow())).toHaveValue('');
 	await page.reload();
@@ -190,7 +192,7 @@ test('two phones on one mat, one without network: no row is lost and none counts
 	await expect(page.locator('[data-said]')).toHaveText('Saved: row 89.');
 	// What the one says, the other's rows were not seen by: they count on.
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill('100');
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
 	await expect(page.locator('[data-said]')).toHaveText('Saved: to row 100.');
 	await other.context().setOffline(false);
 	await expect
@@ -247,7 +249,7 @@ test('bands are counted one after the other', async ({ page }) => {
 	const rowsText = page.locator('section[aria-label=Rows]');
 	const [, each = '0'] = /next its row 1 of (\d+)/.exec((await rowsText.textContent()) ?? '') ?? [];
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill(String(Number(each) + 1));
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
 	await expect(rowsText).toContainText(/band\s+2 of \d+,\s+next its row 2/);
 	await expect(page.locator('[data-next]')).toContainText(
 		'At every turn, link it into the edge of band 1.'
@@ -361,7 +363,7 @@ test('balls are chosen so that the stripes come out, and where a colour will not
 		.locator('form', {
 			has: page.getByRole('heading', { name: makingWords.WeighBall.weighWhatIsLeft() })
 		})
-		.getByRole('button', { name: makingWords.MatSays.keepIt() })
+		.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true })
 		.click();
 	await expect(page.locator('[data-colour=blue]')).not.toContainText(
 		`${Math.round(ball?.metres ?? 0)} m in hand`
@@ -396,7 +398,7 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	const measure = page.locator('form', {
 		has: page.getByRole('heading', { name: makingWords.MatSays.measureIt() })
 	});
-	await measure.getByRole('button', { name: makingWords.MatSays.keepIt() }).click();
+	await measure.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true }).click();
 	await expect(page.getByLabel(makingWords.MatSays.lengthSoFar())).toHaveAttribute(
 		'aria-invalid',
 		'true'
@@ -404,7 +406,7 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	await expect(page.getByLabel(makingWords.MatSays.lengthSoFar())).toHaveValue('long');
 	await page.getByLabel(makingWords.MatSays.lengthSoFar()).fill('120 cm');
 	await page.getByLabel(makingWords.MatSays.widthThere()).fill('81 cm');
-	await measure.getByRole('button', { name: makingWords.MatSays.keepIt() }).click();
+	await measure.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true }).click();
 	await expect(page.locator('[data-course]')).toContainText('narrows');
 	await expect(page.locator('[data-course]')).toContainText('stitches lost since row');
 	// Rows of 8 mm: 185 cm take 231 of them, whatever is learned of rows by that.

@@ -209,7 +209,9 @@ test('a ball is wished for and a word said; both are on the mat’s page, and a 
 	await expect(own.locator('[data-wish=ball]')).toBeVisible();
 	await own.getByRole('button', { name: makerWords.MakerPage.sendIt() }).click();
 	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.writeAWordFirst());
-	await own.getByLabel(makingWords.NotesOnMat.aWordOnIt()).fill('The blue is <nearly> gone');
+	await own
+		.getByLabel(makingWords.NotesOnMat.aWordOnIt(), { exact: true })
+		.fill('The blue is <nearly> gone');
 	await own.getByRole('button', { name: makerWords.MakerPage.sendIt() }).click();
 	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.yourWordIsKept());
 	await page.goto('/make');
@@ -359,7 +361,7 @@ test('guessed, changed, of a plan, revoked: a sentence, and what a phone has sti
 	// Sent again it is held once, and a coordinator has it counted.
 	await page.goto('/links');
 	await expect(page.locator('[data-late=row]')).toHaveCount(1);
-	await page.getByRole('button', { name: makingWords.MatSays.keepIt() }).click();
+	await page.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true }).click();
 	await expect(page.locator('[data-late=row]')).toHaveCount(0);
 	expect(await booked(app, code)).toBe(before + 1);
 	await page.goto(`/make/${code}`);

@@ -41,8 +41,8 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.broughtByIfTheyLike()).fill('Wren');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('810');
-	await page.getByLabel(gatherWords.DropOffForm.note()).fill('two sacks');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByLabel(gatherWords.DropOffForm.note(), { exact: true }).fill('two sacks');
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.getByText('Saved: bags from Ferry kiosk.')).toBeVisible();
 	// What was said of the last ends when the next is begun.
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('1');
@@ -57,7 +57,7 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 
 	await back.click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('81, not 810');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
 	await expect(page.getByText('Undone. It is in the fields again')).toBeVisible();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toBeFocused();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toHaveValue(
@@ -65,9 +65,11 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	);
 	await expect(page.getByLabel(gatherWords.DropOffForm.broughtByIfTheyLike())).toHaveValue('Wren');
 	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toHaveValue('810');
-	await expect(page.getByLabel(gatherWords.DropOffForm.note())).toHaveValue('two sacks');
+	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
+		'two sacks'
+	);
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('81');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"] td').first()).toHaveText('81');
 	await expectAccessible(page);
 });
@@ -83,9 +85,9 @@ test('a movement that a sorting made goes back to the sorting table', async ({ p
 	await page.goto('/gather/store');
 	await ready(page);
 	await page.locator('[data-stack$="blue bag"]').click();
-	await page.getByRole('link', { name: gatherWords.LineHistory.takeBack() }).click();
+	await page.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('they were grey');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack() }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
 	await expect(page).toHaveURL(/\/gather\/sort$/);
 	await expect(page.locator('#sorting-strand')).toHaveValue('40');
 	await expect(page.locator('#sorting-colour')).toHaveValue('blue');
@@ -99,7 +101,7 @@ test('bags that come in damp hang from the start', async ({ page }) => {
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('60');
 	await page.getByLabel(gatherWords.DropOffForm.allOfItIsDamp()).check();
 	await page.locator('#drop-off-look_again').fill('3');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.getByText('Saved: bags from Bus depot canteen, hung to dry.')).toBeVisible();
 	await expect(page.locator('[data-damp]')).toHaveText(gatherWords.GatherPage.cameDampHungToDry());
 	await page.goto('/gather/sort');
@@ -175,7 +177,7 @@ test('handfuls of one kind count once for its mass, and that is said', async ({ 
 	await expect(
 		page.getByText('They then count, once, for the weight of this kind of bag')
 	).toBeVisible();
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(
 		page.getByText(
 			'Saved: bags from Allotment shop, their handfuls counted once for the kind’s own mass.'
@@ -222,7 +224,7 @@ test('a field that is wrong has the focus, and its sentence is its description',
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('many');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toBeFocused();
 	await expect(
 		page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })

@@ -100,14 +100,14 @@ test('the same by the keyboard alone, and undone', async ({ page }) => {
 	}
 	await expect(page.locator('[data-act]').first()).toContainText('in a ball');
 	const joined = page.locator('[data-act]').filter({ hasText: '76 green pieces joined' });
-	await joined.getByRole('button', { name: prepareWords.LastActs.takeBack() }).click();
+	await joined.getByRole('button', { name: prepareWords.LastActs.takeBack(), exact: true }).click();
 	await expect(said(page)).toContainText('Undo that first');
 	for (const words of ['in a ball', 'green pieces joined'])
 		await page
 			.locator('[data-act]')
 			.filter({ hasText: words })
 			.first()
-			.getByRole('button', { name: prepareWords.LastActs.takeBack() })
+			.getByRole('button', { name: prepareWords.LastActs.takeBack(), exact: true })
 			.click();
 	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'green')).toHaveText('76');
 	await expect(at(page, 'Balls', 'green')).toHaveCount(0);
@@ -292,11 +292,13 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await ready(page);
 	for (const name of ['Lou', 'Kit']) {
 		await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill(name);
-		await page.getByRole('button', { name: peopleWords.PeoplePage.addThem() }).click();
-		await expect(page.getByLabel(peopleWords.PersonForm.nameTheTableUses())).toHaveValue(name);
+		await page.getByRole('button', { name: peopleWords.PeoplePage.addThem(), exact: true }).click();
+		await expect(
+			page.getByLabel(peopleWords.PersonForm.nameTheTableUses(), { exact: true })
+		).toHaveValue(name);
 	}
 	await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill('kit');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem() }).click();
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem(), exact: true }).click();
 	await expect(page.locator('#added-problem')).toContainText('There is a kit already');
 	await page.getByRole('link', { name: 'Kit', exact: true }).click();
 	await ready(page);

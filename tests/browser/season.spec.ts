@@ -60,8 +60,8 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await page.goto('/hand-over/asks');
 	await ready(page);
 	const by = new Date(Date.now() + 100 * 86_400_000).toISOString().slice(0, 10);
-	await page.getByLabel(handOverWords.AskForm.howManyMats()).fill('2');
-	await page.getByLabel(seasonWords.SeasonPage.byWhichDay()).fill(by);
+	await page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true }).fill('2');
+	await page.getByLabel(seasonWords.SeasonPage.byWhichDay(), { exact: true }).fill(by);
 	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.locator('[data-ask]')).toHaveCount(1);
 	await page.goto('/season');

@@ -200,7 +200,7 @@ test('two groups side by side stay apart, whichever the device works for by now'
 	const bring = async (tab: Page, place: string) => {
 		await tab.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill(place);
 		await tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('120');
-		await tab.getByRole('button', { name: houseWords.LinksPage.keepIt() }).click();
+		await tab.getByRole('button', { name: houseWords.LinksPage.keepIt(), exact: true }).click();
 		await expect(
 			tab.getByRole('status').filter({ hasText: planWords.PlansPage.kept() }).first()
 		).toBeVisible();

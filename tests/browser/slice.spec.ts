@@ -85,7 +85,7 @@ test('a plan is renamed, duplicated, deleted and brought back', async ({ page })
 		.click();
 	await expect(page.getByText('“Copy of Green” was deleted.')).toBeVisible();
 	await expect(copy).toHaveCount(0);
-	await page.getByRole('button', { name: planWords.BenchActs.undo() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.undo(), exact: true }).click();
 	await expect(copy).toHaveCount(1);
 });
 

@@ -33,7 +33,9 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await expect(count('sound')).toHaveText('21');
 	await pile('damp').click();
 	await expect(page.locator('#sorting-drying')).toHaveValue('1');
-	await page.getByRole('button', { name: gatherWords.PileTable.undoTheLast() }).click();
+	await page
+		.getByRole('button', { name: gatherWords.PileTable.undoTheLast(), exact: true })
+		.click();
 	await expect(count('damp')).toHaveText('0');
 	await expect(page.locator('#sorting-drying')).toHaveValue('');
 

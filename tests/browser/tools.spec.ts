@@ -12,16 +12,16 @@ test('a loom is measured, refused where it cannot be, drawn, and planned on as i
 	await page.goto('/prepare/tools');
 	await ready(page);
 	await expect(page.getByRole('link', { name: 'Prepare' })).toHaveAttribute('aria-current', 'page');
-	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt()).fill('Hall loom');
+	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt(), { exact: true }).fill('Hall loom');
 	await page.getByLabel(prepareWords.ToolForm.pegsAtEachEnd()).fill('28');
 	await page.getByLabel(prepareWords.ToolForm.oneToTheNext()).fill('25.4 mm');
 	await page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong()).fill('182 m');
-	await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).click();
+	await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).click();
 	await expect(page.locator('#tool-peg_to_peg-problem')).toContainText('longer than a hall');
 	await expect(page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong())).toBeFocused();
 	await page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong()).fill('182.9 cm');
 	await expect(page.getByText('28 pegs, 25.4 mm apart, 183 cm from peg to peg')).toBeVisible();
-	await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).click();
+	await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).click();
 	await expect(page.getByText('Saved: Hall loom.')).toBeVisible();
 	const loom = page.locator('[data-tool="Hall loom"]');
 	await expect(loom.getByRole('img', { name: 'Hall loom, drawn to scale' })).toBeVisible();
@@ -63,10 +63,12 @@ test('hooks that are there are offered first, and the one advised is one of them
 	await page.goto('/prepare/tools');
 	await ready(page);
 	for (const mm of ['6', '10']) {
-		await page.getByLabel(prepareWords.ToolForm.whatItIs()).selectOption('hook');
-		await page.getByLabel(prepareWords.ToolForm.whatYouCallIt()).fill(`${mm} mm hooks`);
+		await page.getByLabel(prepareWords.ToolForm.whatItIs(), { exact: true }).selectOption('hook');
+		await page
+			.getByLabel(prepareWords.ToolForm.whatYouCallIt(), { exact: true })
+			.fill(`${mm} mm hooks`);
 		await page.getByLabel(prepareWords.ToolForm.thicknessMm()).fill(mm);
-		await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).click();
+		await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).click();
 		await expect(page.getByText(`Saved: ${mm} mm hooks.`)).toBeVisible();
 	}
 	await page.goto('/plan');
@@ -86,16 +88,18 @@ test('a tool is added without a network, counts once, and is not there any more'
 	await page.goto('/prepare/tools');
 	await ready(page);
 	await goOffline(page);
-	await page.getByLabel(prepareWords.ToolForm.whatItIs()).selectOption('crate');
-	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt()).fill('Blue crates');
+	await page.getByLabel(prepareWords.ToolForm.whatItIs(), { exact: true }).selectOption('crate');
+	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt(), { exact: true }).fill('Blue crates');
 	await page.getByLabel(prepareWords.ToolForm.howMany()).fill('8');
-	await page.getByRole('button', { name: prepareWords.ToolForm.addIt() }).dblclick();
+	await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).dblclick();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	const crates = page.locator('[data-tool="Blue crates"]');
 	await expect(crates).toHaveCount(1, { timeout: 15_000 });
 	await expect(crates).toContainText('8 × crate');
-	await crates.getByRole('button', { name: prepareWords.ToolList.notThereAnyMore() }).click();
+	await crates
+		.getByRole('button', { name: prepareWords.ToolList.notThereAnyMore(), exact: true })
+		.click();
 	await expect(crates).toHaveCount(0);
 });
 

@@ -22,7 +22,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('300');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt() }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('300');
 	await page.getByRole('link', { name: 'Sorting' }).click();
 	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
@@ -51,9 +51,9 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.goto('/make');
 	await ready(page);
 	await page
-		.getByLabel(makingWords.BeginForm.byWhichPlan())
+		.getByLabel(makingWords.BeginForm.byWhichPlan(), { exact: true })
 		.selectOption({ label: 'Mat for the Tide House' });
-	await page.getByRole('button', { name: makingWords.BeginForm.beginIt() }).click();
+	await page.getByRole('button', { name: makingWords.BeginForm.beginIt(), exact: true }).click();
 	const begun = page.locator('[data-mat]');
 	await expect(begun).toHaveCount(1);
 	const mat = (await begun.getAttribute('data-mat')) ?? '';
@@ -65,7 +65,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.locator('[data-row]').click();
 	await expect(said).toHaveText('Saved: row 1.');
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill('211');
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo() }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
 	// One ball makes no such mat: that is asked about once.
 	await page
 		.getByRole('region', { name: makingWords.RowCounter.rows() })
@@ -79,7 +79,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 
 	await page.goto(`/check/${mat}`);
 	await ready(page);
-	await page.getByLabel(checkWords.CheckForm.length()).fill('185');
+	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText('good');
@@ -87,7 +87,10 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.goto('/people');
 	await ready(page);
 	await page.getByLabel(peopleWords.PeoplePage.aPlaceThatReceivesMats()).fill('Tide House');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt() }).last().click();
+	await page
+		.getByRole('button', { name: peopleWords.PeoplePage.addIt(), exact: true })
+		.last()
+		.click();
 	await expect(page.getByText('Tide House').first()).toBeVisible();
 	await page.goto('/hand-over');
 	await ready(page);

@@ -1,7 +1,7 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
 export const moveSomething = (): string => "Move in or out";
-export const bookIt = (): string => "Save";
+export const bookIt = (): string => "Save movement";
 export const whichWay = (): string => "Direction";
 export const intoTheStore = (): string => "into the store";
 export const outOfIt = (): string => "out of the store";

@@ -1,7 +1,7 @@
 // Made of measures.json by `npm run words -- --make`: change the words there.
 
 export const workTimed = (): string => "Add timed work";
-export const keepTheTime = (): string => "Save";
+export const keepTheTime = (): string => "Save time";
 export const timedAt = (): string => "Work";
 export const how = (): string => "How";
 export const howMany = (d: { readonly unit: string | number }): string => "How many " + d.unit;

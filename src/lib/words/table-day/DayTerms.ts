@@ -11,4 +11,4 @@ export const scissors = (): string => "scissors";
 export const rollingBladeTrainedAdultsOnly = (): string => "rolling blade, trained adults only";
 export const andAlso = (): string => "And also";
 export const whatElseTheDayIs = (): string => "What else is planned.";
-export const keepThis = (): string => "Save";
+export const keepThis = (): string => "Save day";

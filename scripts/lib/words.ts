@@ -113,6 +113,8 @@ export function codeOf(name: string, catalogue: Catalogue): Map<string, string> 
 			if (!ts.isPropertyAssignment(message) || !ts.isArrowFunction(message.initializer))
 				throw new Error(`${message.getText()} is no message`);
 			const key = ts.isStringLiteral(message.name) ? message.name.text : message.name.getText();
+			// What is made of them would be waited for as an answer that never comes.
+			if (key === 'then') throw new Error(`${part} of ${name} has a message named then`);
 			const kinds = parametersOf(catalogue[part]?.[key] ?? '');
 			const types = [...kinds].map(([parameter, kind]) => `readonly ${parameter}: ${kind}`);
 			const taken = types.length > 0 ? `d: { ${types.join('; ')} }` : '';

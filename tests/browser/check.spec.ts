@@ -88,7 +88,7 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86 cm');
 	const call = page.locator('[data-call]');
 	await expect(call).toHaveAttribute('data-call', 'mend');
-	await expect(call).toContainText('some 21 minutes');
+	await expect(call).toContainText('about 21 minutes');
 	await expect(page.locator('[data-remedy=loose-tail]')).toContainText(
 		'under five stitches, against the pull'
 	);

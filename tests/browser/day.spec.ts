@@ -156,7 +156,7 @@ test('seats that reach nobody stand, say so, and are kept once somebody is reach
 	await goOffline(page);
 	await chip(page, 'Mabel').dragTo(station(page, 'ball'));
 	await chip(page, 'Tilde').dragTo(station(page, 'ball'));
-	const why = page.getByText('Not saved yet: the network is away. The seats stand here');
+	const why = page.getByText('Not saved yet: no network. The seats are still here');
 	await expect(why).toBeVisible();
 	await expect(
 		page.getByRole('button', { name: tableDayWords.DayPlan.keepTheSeats() })
@@ -377,7 +377,7 @@ test('two tablets at one station, one without network: every lot counts once', a
 	await page.locator('[data-tap]').click();
 	await expect(done(page)).toHaveText('40 bags flat');
 	await other.context().setOffline(false);
-	await expect(other.locator('[data-said]')).toContainText(/Kept|Waiting/);
+	await expect(other.locator('[data-said]')).toContainText(/Saved|Waiting/);
 	await expect
 		.poll(
 			async () => {

@@ -65,7 +65,7 @@ test('the command line says when mats are ready, and what is wrong with a list',
 	]);
 	const bad = spawnSync('npm', door, { input: '[{"today":"soon","done":2}]', encoding: 'utf8' });
 	expect([bad.status, bad.stdout]).toEqual([2, '']);
-	expect(bad.stderr).toContain('0.today: This is a day, like 2026-11-26.');
+	expect(bad.stderr).toContain('0.today: A day, like 2026-11-26.');
 	expect(bad.stderr).toContain('0.done: ');
 });
 

@@ -34,7 +34,7 @@ test('the drawing of the open step is in view with it, on a desk and on a phone'
 		for (const [step, said] of [
 			['Size', /^The mat to scale, 85 cm wide/],
 			['Bag', /^The bag lying flat: 30 cm wide, 38.5 cm from the seam/],
-			['Cut', /cut straight across into 4 rings of 71 mm/],
+			['Cut', /cut straight across into 4 loops of 71 mm/],
 			['Join', /^The strand at true scale/],
 			['Technique', /^How the rows begin.*chain 87.*211 rows in all/],
 			['Finish', /^The mat folded and rolled/]
@@ -66,11 +66,11 @@ test('a strip is dragged on the bag, snaps to an even cut, and is undone in one'
 	const box = await drawing(page, 'cut').locator('svg').boundingBox();
 	const perMm = ((box?.height ?? 0) - 13 * 1.4) / 535;
 	await drag(page, 'strip_width', 0, -Math.round(24 * perMm));
-	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/3 rings of 95 mm/);
+	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/3 loops of 95 mm/);
 	await expect(page.locator('input[name=loops][value=equal]')).toBeChecked();
 	await expect(tally(page, 'toCollect')).not.toHaveText('624');
 	await page.getByRole('button', { name: gatherWords.SamePlaces.undo(), exact: true }).click();
-	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/4 rings of 71 mm/);
+	await expect(drawing(page, 'cut').locator('svg')).toHaveAccessibleName(/4 loops of 71 mm/);
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 	// Between two even cuts it stays where it was let go.
 	await drag(page, 'strip_width', 0, -Math.round(40 * perMm));

@@ -56,7 +56,7 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	);
 	for (const code of codes.slice(0, 2)) await page.getByLabel(new RegExp(code)).check();
 	await expect(page.locator('[data-crates]')).toHaveAttribute('data-crates', '1');
-	await expect(page.getByRole('img', { name: /Crate 1: / })).toBeVisible();
+	await expect(page.getByRole('img', { name: /Box 1: / })).toBeVisible();
 	await expectAccessible(page);
 	// One that is not good yet is refused by its label, and nothing typed is lost.
 	const labels = page.getByLabel(handOverWords.DeliverForm.theirLabels());
@@ -127,7 +127,7 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 	await page.goto('/hand-over');
 	await page.getByRole('link', { name: 'Tide House' }).click();
 	await expect(page.locator('[data-carry]')).toContainText('Two mats, some');
-	await expect(page.getByRole('img', { name: /Crate 1: / })).toBeVisible();
+	await expect(page.getByRole('img', { name: /Box 1: / })).toBeVisible();
 	await expect(page.locator('[data-lies]')).toHaveCount(2);
 	await expectAccessible(page);
 	const { pathname } = new URL(page.url());

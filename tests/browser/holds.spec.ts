@@ -175,7 +175,7 @@ test('paper says what the bench says, by the measures of the group, and whose th
 
 	await page.goto('/plans');
 	await expect(page.locator('[data-plan="For the wall"]')).toContainText(`${collected}`);
-	await expect(page.locator('[data-then]')).toContainText(`when kept ${before}`);
+	await expect(page.locator('[data-then]')).toContainText(`when saved: ${before}`);
 });
 
 test('what two keep at once is never overwritten by a change of units', async ({

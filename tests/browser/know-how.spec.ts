@@ -46,7 +46,7 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await page.goto('/know-how/loop-joint-wrists');
 	await expect(page.locator('[data-step="1"]')).toContainText('points to the left');
 	const right = await drawn();
-	await page.getByRole('link', { name: /see it for the left/ }).click();
+	await page.getByRole('link', { name: /Show it for the left/ }).click();
 	await expect(page.locator('[data-step="1"]')).toContainText('points to the right');
 	expect(await drawn()).not.toBe(right);
 	await page.goto('/know-how/spiral');
@@ -105,7 +105,7 @@ test('acts, faults and words are found by a word, a beginning, or a slip of the 
 }) => {
 	for (const [asked, title, sort] of [
 		['spiral', actTitles.spiral, 'act'],
-		['narow', 'Mat narrows', 'fault'],
+		['narow', 'Mat gets narrower', 'fault'],
 		['gusset', 'Gusset', 'word'],
 		['treble', 'Double crochet', 'word']
 	] as const) {
@@ -198,7 +198,7 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 		.getByRole('button', { name: knowHowWords.KnowHowPracticePage.keepItSo(), exact: true })
 		.click();
 	await ready(page);
-	await expect(page.getByText('Kept under Wren')).toBeVisible();
+	await expect(page.getByText('Saved for Wren')).toBeVisible();
 	await expect(page.locator('[data-back="over-under"]')).toHaveText(
 		knowHowWords.practiceLog.notTriedYet()
 	);

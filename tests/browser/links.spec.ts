@@ -124,7 +124,7 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 		.getByRole('button', { name: houseWords.LinksPage.keepIt(), exact: true })
 		.click();
 	await expect(page.locator('[data-late=tap]')).toHaveCount(1);
-	await page.locator('[data-late=tap]').first().getByRole('button', { name: 'Throw' }).click();
+	await page.locator('[data-late=tap]').first().getByRole('button', { name: 'Delete' }).click();
 	await expect(page.locator('[data-late=tap]')).toHaveCount(0);
 	// One tap before, one kept of the two that came late: each once, by the link.
 	const taps = await rows<{ linked: boolean }>(

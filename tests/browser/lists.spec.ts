@@ -121,7 +121,7 @@ test('what cannot be read is refused in a sentence, with what was pasted kept', 
 test('lists come out whole, and go in again', async ({ page, request }) => {
 	const rows = Array.from({ length: 5200 }, (_, at) => `Thin carrier,green,bag,${(at % 7) + 1}`);
 	await bring(page, 'movements', ['kind,colour,form,amount', ...rows].join('\n'));
-	await page.getByRole('button', { name: /Keep all 5.200 rows/ }).click();
+	await page.getByRole('button', { name: /Save all 5.200 rows/ }).click();
 	// A shared machine takes its time for so many.
 	await expect(page.getByText(/All 5.200 rows are kept/)).toBeVisible({ timeout: 90_000 });
 	const answer = await request.get('/gather/lists/movements.csv');

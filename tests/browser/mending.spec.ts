@@ -30,7 +30,7 @@ test('the table is asked once what it is called, and is called so from then on',
 	await name.fill('Long hall table');
 	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseForAll() }).click();
 	await page.goto('/plans');
-	await expect(page.getByText('Long hall table. Figures as of now')).toBeVisible();
+	await expect(page.getByText('Long hall table. Figures of today')).toBeVisible();
 });
 
 test('what is taken back stands in its form again, with the focus there; cancel leaves all as it was', async ({

@@ -86,7 +86,7 @@ for (const system of ['cm', 'ft'] as const) {
 			for (const { value, interval } of shown) {
 				expect(value).not.toBe('');
 				expect(plan.words).toContain(value);
-				expect(plan.words).toContain(`four times in five ${interval}`);
+				expect(plan.words).toContain(`range ${interval}`);
 			}
 			expect(plan.words).toContain('own measures');
 			const made = await sheet(page, maker);

@@ -52,7 +52,7 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await ready(page);
 	await expect(page.locator('[data-film-all]')).toHaveText('1.3 kg');
 	await at(page, gatherWords.DropOffForm.bags(), 'blue').getByRole('button').tap();
-	await expect(said(page)).toHaveText('Saved: 20 blue bags laid flat.');
+	await expect(said(page)).toHaveText('Saved: 20 blue bags flattened.');
 	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('80');
 	await page.getByLabel('Spoiled today').fill('5');
 	await at(page, 'Flat', 'blue').getByRole('button').tap();
@@ -125,7 +125,7 @@ test('dragged from pile to pile, and a double click does it once', async ({ page
 	await at(page, gatherWords.DropOffForm.bags(), 'yellow').getByRole('button').dblclick();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
 	await expect(at(page, 'Bags', 'yellow')).toHaveCount(0);
-	await expect(said(page)).toContainText('Saved: 20 yellow bags laid flat.');
+	await expect(said(page)).toContainText('Saved: 20 yellow bags flattened.');
 	await expect(page.locator('[data-act]').filter({ hasText: 'yellow' })).toHaveCount(2);
 	await page.reload();
 	await expect(amount(page, 'Flat', 'yellow')).toHaveText('40');
@@ -212,7 +212,7 @@ test('acts wait on the device while the network is away, one on the other, and g
 	await goOffline(page);
 	const blue = (place: string) => at(page, place, 'blue');
 	await blue(gatherWords.DropOffForm.bags()).getByRole('button').click();
-	await expect(said(page)).toContainText('Waiting on this device: 20 blue bags laid flat.');
+	await expect(said(page)).toContainText('Waiting on this device: 20 blue bags flattened.');
 	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('60');
 	await blue('Flat').getByRole('button').click();
 	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'blue')).toHaveText('76');

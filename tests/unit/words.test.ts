@@ -39,7 +39,7 @@ describe('the catalogues', () => {
 			(code.get('any/Part.ts') ?? '').split('\n').filter((line) => line.startsWith('export'))
 		).toEqual([
 			"export const both = (d: { readonly one: string | number; readonly other: string | number }): string => '' + d.one + d.other;",
-			'\tsum: (d: { readonly one: string | number; readonly other: string | number }): string => \'\' + d.one + " of " + d.other;'
+			'export const sum = (d: { readonly one: string | number; readonly other: string | number }): string => \'\' + d.one + " of " + d.other;'
 		]);
 	});
 });

@@ -142,7 +142,7 @@
 					>
 				{:else if change}
 					<p data-change={change.chance}>
-						{#if leversWords(change.levers) === ''}{msg.itIsThatLikelyAs()}{:else}{msg.then({
+						{#if leversWords(change.levers) === ''}{msg.itIsThatLikelyAs()}{:else}{msg.andThen({
 								levers: capital(leversWords(change.levers)),
 								chance: chanceWords(change.chance)
 							})}

@@ -122,7 +122,7 @@
 							<EntrySelect
 								{form}
 								field="colour_{nth}"
-								label={say.then()}
+								label={say.andThen()}
 								options={[
 									{ value: '', label: say.nothingMore() },
 									...others.map(({ colour }) => ({ value: colour, label: colour }))

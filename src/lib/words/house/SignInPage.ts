@@ -2,7 +2,6 @@
 
 export const signIn = (): string => "Sign in";
 export const address = (): string => "Email";
-export const usernameWebauthn = (): string => "username webauthn";
 export const passphrase = (): string => "Passphrase";
 export const signInWithAPasskey = (): string => "Sign in with a passkey";
 export const iDoNotKnowMy = (): string => "I forgot my passphrase";

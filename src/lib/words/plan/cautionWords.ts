@@ -9,4 +9,4 @@ export const glovesOrWashedHandsFor = (): string => "Wear gloves or wash your ha
 export const rodsSitUnderTensionMind = (): string => "Rods are under tension: mind eyes and fingers when they come out.";
 export const aMatIsABarrier = (): string => "A mat protects from cold, wet ground. It is not a medical, rescue or fire-rated product. Plastic is slippery on floors.";
 export const bagsCanSuffocateKeepThem = (): string => "Bags can suffocate: keep them away from babies and small children. Plastic burns and drips: keep it away from heaters and stoves.";
-export const bagLooseScrapsAtThe = (): string => "Bag loose scraps at the table; they blow away.";
+export const bagLooseScrapsAtThe = (): string => "Bag loose scraps at the table. They blow away.";

@@ -8,7 +8,7 @@ export const weighsIfWeighed = (): string => "Weight (optional)";
 export const itsLabel = (): string => "Label (optional)";
 export const asPrintedElseItGets = (): string => "as printed; else it gets the next code";
 export const thenOtherColoursOnThe = (): string => "Other colours on the same ball";
-export const then = (): string => "Then";
+export const andThen = (): string => "Then";
 export const nothingMore = (): string => "nothing more";
 export const bagsWorth = (): string => "Yarn of how many bags";
 export const countThisPileAgain = (): string => "Count this pile again";

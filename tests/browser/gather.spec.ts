@@ -180,7 +180,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
 	const place = page.locator('[data-place="Rowing club bar"]');
 	await expect(place).toContainText('2,890');
-	await page.getByRole('link', { name: /Take back.*2.890 bags from Rowing club bar/ }).click();
+	await page.getByRole('link', { name: /Undo.*2.890 bags from Rowing club bar/ }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('one nought too many');
 	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
 	await expect(page.getByText('one nought too many')).toBeVisible();
@@ -198,7 +198,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByLabel(gatherWords.SortingForm.rejected()).fill('210');
 	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('40');
 	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
-	await page.getByRole('link', { name: /Take back.*red sorted from Rowing club bar/ }).click();
+	await page.getByRole('link', { name: /Undo.*red sorted from Rowing club bar/ }).click();
 	await expectAccessible(page);
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('21, not 210');
 	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();

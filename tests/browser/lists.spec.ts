@@ -123,7 +123,7 @@ test('lists come out whole, and go in again', async ({ page, request }) => {
 	await bring(page, 'movements', ['kind,colour,form,amount', ...rows].join('\n'));
 	await page.getByRole('button', { name: /Save all 5.200 rows/ }).click();
 	// A shared machine takes its time for so many.
-	await expect(page.getByText(/All 5.200 rows are kept/)).toBeVisible({ timeout: 90_000 });
+	await expect(page.getByText(/All 5.200 rows were saved/)).toBeVisible({ timeout: 90_000 });
 	const answer = await request.get('/gather/lists/movements.csv');
 	expect(answer.headers()['content-type']).toContain('text/csv');
 	const lines = (await answer.text()).trimEnd().split('\r\n');

@@ -48,7 +48,7 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('1');
 	await expect(page.getByText('Saved: bags from Ferry kiosk.')).toHaveCount(0);
 
-	const back = page.getByRole('link', { name: /Take back ?: 810 bags from Ferry kiosk/ });
+	const back = page.getByRole('link', { name: /Undo ?: 810 bags from Ferry kiosk/ });
 	await back.click();
 	await expect(page.getByLabel(commonWords.EntryForm.whyOptional())).toBeFocused();
 	await page.getByRole('link', { name: commonWords.EntryForm.cancel() }).click();

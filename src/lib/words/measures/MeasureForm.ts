@@ -13,7 +13,7 @@ export const workedAsIn = (): string => "Made as in plan";
 export const rows = (): string => "Rows";
 export const ifYouKnowIt = (): string => "if you know it";
 export const strandUsed = (): string => "Yarn used";
-export const bagsWovenIn = (): string => "Bags used";
+export const bagsWovenIn = (): string => "Bags in these rows";
 export const ifTheyWereCounted = (): string => "if they were counted";
 export const theyWeigh = (): string => "They weigh";
 export const on = (): string => "On";

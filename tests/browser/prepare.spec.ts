@@ -157,7 +157,7 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 		.click();
 	await expect(amount(page, planWords.tallyWords.balls(), 'white')).toHaveText('1');
 	await page
-		.getByRole('button', { name: /^Take back .* in a ball/ })
+		.getByRole('button', { name: /^Undo .* in a ball/ })
 		.first()
 		.click();
 	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'white')).toHaveText('40');

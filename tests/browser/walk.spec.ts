@@ -31,7 +31,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.getByLabel(gatherWords.SortingForm.rejected()).fill('9');
 	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(
-		page.getByRole('link', { name: /^Take back.*blue sorted from Ferry kiosk/ })
+		page.getByRole('link', { name: /^Undo.*blue sorted from Ferry kiosk/ })
 	).toBeVisible();
 
 	await page.goto('/prepare');

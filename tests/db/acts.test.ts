@@ -98,7 +98,7 @@ describe('bags at the table', () => {
 			bags: expect.stringContaining('Only 20 blue flat bags')
 		});
 		expect(problemsOf(await keep(t.group, key(), t.join(4)))).toMatchObject({
-			pieces: expect.stringContaining('No blue rings lie there any more')
+			pieces: expect.stringContaining('No blue rings are here any more')
 		});
 		expect(await wrongAt(t.group)).toEqual({ film: 0, below: 0, filmBelow: 0 });
 	});
@@ -355,7 +355,7 @@ describe('a loom', () => {
 		expect(await wrongAt(t.group)).toEqual({ film: 0, below: 0, filmBelow: 0 });
 		const [, first] = await actsOf(t.group);
 		expect(problemsOf(await back(t.group, first?.id ?? 0))).toEqual({
-			corrects: `Something was done with the mat ${on?.code} since. Undo that first, the newest first.`
+			corrects: `Something was done with the mat ${on?.code} since. Undo that first, newest first.`
 		});
 		expect(await back(t.group, (await lastAct(t.group))?.id ?? 0)).toMatchObject({
 			outcome: 'kept'
@@ -372,7 +372,7 @@ describe('a loom', () => {
 			strands: 'The warp has 30 strands; only 6 are still missing.'
 		});
 		expect(problemsOf(await keep(t.group, key(), t.load(2)))).toMatchObject({
-			strands: expect.stringContaining('Only 4 blue pieces of strand are ready')
+			strands: expect.stringContaining('Only 4 blue pieces of yarn are here')
 		});
 		expect(problemsOf(await keep(t.group, key(), t.load(1, { toolId: t.other })))).toMatchObject({
 			tool: expect.stringContaining('asks for 28 pegs; Short loom has 20')

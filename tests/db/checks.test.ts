@@ -122,7 +122,7 @@ describe('a mat with faults', () => {
 it('a mat that is being made still cannot be checked', async () => {
 	const t = await aMat();
 	expect(problemsOf(await send(t.group, 'check', { mat: t.code, ...size }))).toEqual({
-		mat: `${t.code} is being made still: finish it first.`
+		mat: `${t.code} is still being made. Finish it first.`
 	});
 });
 

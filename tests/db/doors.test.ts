@@ -60,7 +60,7 @@ describe('the tables of sign-in', () => {
 
 describe('a passphrase', () => {
 	it.each([
-		['short', 'It has 5 characters; it needs 12.'],
+		['short', 'It has 5 characters and needs 12.'],
 		['passwordpassword', 'easy to guess'],
 		['qwertyuiop123456', 'easy to guess'],
 		['wrenwrenwrenwren', 'easy to guess'],

@@ -67,7 +67,7 @@ describe('bags that hang to dry', () => {
 		const pile = await hang(38);
 		const refused = await takeOff(pile, { strand: 39 });
 		expect(refused).toMatchObject({ outcome: 'refused' });
-		expect(JSON.stringify(refused)).toContain('Only 38 hang there, and this makes 39.');
+		expect(JSON.stringify(refused)).toContain('Only 38 hang there, and this adds up to 39.');
 		const saved = await Promise.all(Array.from({ length: 8 }, () => takeOff(pile, { strand: 12 })));
 		expect(saved.filter(({ outcome }) => outcome === 'kept')).toHaveLength(3);
 		expect(await held()).toEqual({ bag: 36 });
@@ -162,7 +162,9 @@ describe('what is undone', () => {
 		});
 		expect(await back('sorting', id)).toMatchObject({
 			problems: {
-				corrects: expect.stringContaining('gone out already: 30 blue bags (cut, 2026-') as string
+				corrects: expect.stringContaining(
+					'already left the store: 30 blue bags (cut, 2026-'
+				) as string
 			}
 		});
 		expect(await held()).toEqual({ bag: 10, stuffing: 12 });

@@ -136,7 +136,7 @@ describe('a slip', () => {
 				bags_each: '10',
 				scale_error: '2 g'
 			},
-			'0.19 g, lighter than any'
+			'0.19 g, too light'
 		]
 	])(
 		'in what came in, %j, is asked about and kept once it is said to be right',
@@ -152,7 +152,7 @@ describe('a slip', () => {
 	it('is ten times what a place brings', async () => {
 		for (const bags of ['110', '130']) await take(came({ bags }));
 		expect(await take(came({ bags: '1300' }))).toMatchObject({
-			problems: { sure: expect.stringContaining('about 120 at a time') as string }
+			problems: { sure: expect.stringContaining('usually brings about 120') as string }
 		});
 		expect((await take(came({ bags: '1100' }))).outcome).toBe('kept');
 	});

@@ -95,7 +95,7 @@ describe('a delivery', () => {
 		});
 		expect((await findMade(t.group, t.code))?.state).toBe('received');
 		expect(problemsOf(await send(t.group, 'received', received))).toEqual({
-			delivery: `${line?.code} was received already.`
+			delivery: `${line?.code} was already received.`
 		});
 	});
 	it('takes no mat twice, none before it is good, none of nobody, and to no other place', async () => {
@@ -106,7 +106,7 @@ describe('a delivery', () => {
 			[t.group.groupId, Number(idOf(begun))]
 		);
 		expect(problemsOf(await t.deliver(`${t.code} ${other?.code}`))).toEqual({
-			mats: `${other?.code} was not found good yet: check it first.`
+			mats: `${other?.code} is not checked and good yet. Check it first.`
 		});
 		// One that may not go holds up no other: nothing of it went.
 		expect(await listReady(t.group)).toHaveLength(1);
@@ -165,7 +165,7 @@ describe('a delivery', () => {
 		expect([await stateOf(t.code), await stateOf(second)]).toEqual(['received', 'sent-back']);
 		// Nor is it received by being taken back from there once more.
 		expect(problemsOf(await send(t.group, 'sent-back', { mat: second, note: 'again' }))).toEqual({
-			mat: `${second} did not go out.`
+			mat: `${second} was not delivered.`
 		});
 	});
 	it('keeps its place, which receives nothing any more', async () => {

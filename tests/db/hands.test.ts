@@ -235,7 +235,7 @@ describe('balls given for a mat', () => {
 		expect(film?.filmMg).toBe(before['blue ball']?.[1]);
 		expect(await send(t.group, 'issue', { mat: t.code, ball: t.ball })).toMatchObject({
 			outcome: 'refused',
-			problems: { ball: `${t.ball} does not lie there any more.` }
+			problems: { ball: `${t.ball} is not in store any more.` }
 		});
 		await send(t.group, 'correction', {
 			of: 'entry',

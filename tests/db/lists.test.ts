@@ -75,7 +75,7 @@ describe('a list of drop-offs', () => {
 		const id = await lay('drop-offs', 'date,place,bags\n2026-11-12,Ferry kiosk,120\nsoon,Ferry,9');
 		expect(await keepList(group, id)).toEqual({
 			outcome: 'refused',
-			problems: ['Row 3, date: Write the day as 2026-11-24.']
+			problems: ['Row 3, date: Type the day like 20 Dec 2026.']
 		});
 		expect(await listDropOffs(group)).toEqual([]);
 		expect(await listPlaces(group)).toEqual([]);
@@ -125,7 +125,7 @@ describe('a list of movements', () => {
 	it('never takes the store below zero, not even in between', async () => {
 		expect(await keepList(group, await lay('movements', movements(5, -6, 9)))).toEqual({
 			outcome: 'refused',
-			problems: ['Row 3, amount: There are only 5 of that in the store at this row.']
+			problems: ['Row 3, amount: There are only 5 of that in store at this row.']
 		});
 		expect([await blue(), await ledger()]).toEqual([0, 0]);
 	});
@@ -226,7 +226,7 @@ describe('a list of movements', () => {
 		);
 		expect(await keepList(group, again)).toMatchObject({
 			outcome: 'refused',
-			problems: [expect.stringContaining('3 of the rows are there already') as string]
+			problems: [expect.stringContaining('3 of the rows are already here') as string]
 		});
 		await settleImport(group, again, { dayOrder: null, known: 'skip', oddRight: null });
 		expect(await keepList(group, again)).toEqual({ outcome: 'kept', count: 2 });

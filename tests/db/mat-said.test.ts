@@ -259,7 +259,7 @@ describe('how a mat goes on', () => {
 		const t = await aMat();
 		expect(
 			problemsOf(await send(t.group, 'first-pass', { mat: t.code, side: 'near', pass: 'under' }))
-		).toEqual({ mat: `${t.code} is on no loom.` });
+		).toEqual({ mat: `${t.code} is not on a loom.` });
 	});
 });
 
@@ -296,7 +296,7 @@ describe('a word to whoever has a mat', () => {
 		const t = await aMat();
 		await send(t.group, 'hand-on', { mat: t.code, person: '' });
 		expect(problemsOf(await send(t.group, 'remind', { mat: t.code }))).toEqual({
-			mat: `${t.code} lies at the table: there is nobody to write to.`
+			mat: `${t.code} is at the table: there is nobody to write to.`
 		});
 	});
 });

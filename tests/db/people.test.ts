@@ -59,7 +59,7 @@ describe('a person', () => {
 		});
 		const other = await add('Odo');
 		expect(await keepPerson(group, said(other, 'Wren'), today)).toMatchObject({
-			problems: { name: expect.stringContaining('with that name') }
+			problems: { name: expect.stringContaining('already has that name') }
 		});
 	});
 

@@ -160,7 +160,7 @@ describe('a whole group', () => {
 		]);
 		expect(own).toEqual([{ role: 'coordinator' }]);
 		await expect(bringIn(elsewhere, archive, 'nobody@mats.example')).rejects.toThrow(
-			'There is no sign-in here'
+			'Nobody signs in'
 		);
 		await goTo(here);
 	});

@@ -11,11 +11,11 @@ export const came = (d: { readonly values: string | number; readonly moment: str
 export const keepIt = (): string => "Save";
 export const throwItAway = (): string => "Delete";
 export const aNewLink = (): string => "New link";
-export const toWhatIsAskedFor = (): string => "Bags to ask for";
-export const toTheCalendar = (): string => "Calendar";
+export const toWhatIsAskedFor = (): string => "Link to what we ask for";
+export const toTheCalendar = (): string => "Link to the calendar";
 export const aTableDay = (): string => "A table day";
 export const itsStation = (): string => "Its station";
-export const toThisStationForIts = (): string => "This station, for its tablet";
+export const toThisStationForIts = (): string => "Link to this station, for its tablet";
 export const linksThatWereMade = (): string => "Your links";
 export const noneYetUnder = (): string => "None yet. Each plan can have one under";
 export const keptPlans = (): string => "Plans";

@@ -76,7 +76,7 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await page.getByRole('link', { name: 'Balls and labels' }).tap();
 	const ball = page.locator('[data-ball]').first();
 	await expect(ball).toContainText('blue ball, 19 bags');
-	await expect(ball).toContainText('33 m (31–36) · rings, 71 mm');
+	await expect(ball).toContainText('33 m (31–36) · loops, 71 mm');
 	const code = (await ball.getAttribute('data-ball')) ?? '';
 	await page.goto(`/prepare/things/${code.toLowerCase()}`);
 	await expect(page.getByRole('heading', { name: code })).toBeVisible();
@@ -146,7 +146,7 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 	await join.getByLabel('Pieces').fill('90');
 	await join.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect(
-		page.getByText('Only 76 white rings lie there, and this takes 90.').first()
+		page.getByText('Only 76 white loops are here, and this takes 90.').first()
 	).toBeVisible();
 	await expect(join.getByLabel('Pieces')).toHaveValue('90');
 	await join.getByLabel('Pieces').fill('40');

@@ -17,7 +17,7 @@ test('a target size becomes bags, strand and hours, kept over a restart', async 
 	await choose(page, 'trim', planWords.CoverGauge.close());
 	await choose(page, 'loops', 'measured');
 	await page.getByLabel(planWords.handles.stripWidth(), { exact: true }).fill('50');
-	await expect(page.getByRole('img', { name: /7 rings of 50 mm/ }).first()).toBeVisible();
+	await expect(page.getByRole('img', { name: /7 loops of 50 mm/ }).first()).toBeVisible();
 	await openStep(page, 'Technique');
 	await choose(page, 'stitch', 'dc');
 	await page.getByLabel(planWords.CrochetFields.hook(), { exact: true }).selectOption('7');

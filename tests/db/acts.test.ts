@@ -98,7 +98,7 @@ describe('bags at the table', () => {
 			bags: expect.stringContaining('Only 20 blue flat bags')
 		});
 		expect(problemsOf(await keep(t.group, key(), t.join(4)))).toMatchObject({
-			pieces: expect.stringContaining('No blue rings are here any more')
+			pieces: expect.stringContaining('No blue loops are here any more')
 		});
 		expect(await wrongAt(t.group)).toEqual({ film: 0, below: 0, filmBelow: 0 });
 	});
@@ -375,7 +375,7 @@ describe('a loom', () => {
 			strands: expect.stringContaining('Only 4 blue pieces of yarn are here')
 		});
 		expect(problemsOf(await keep(t.group, key(), t.load(1, { toolId: t.other })))).toMatchObject({
-			tool: expect.stringContaining('asks for 28 pegs; Short loom has 20')
+			tool: expect.stringContaining('needs 28 pegs; Short loom has 20')
 		});
 		expect(problemsOf(await keep(t.group, key(), t.load(1, { mat: codeOf(77) })))).toMatchObject({
 			mat: expect.stringContaining('is not on Hall loom any more')

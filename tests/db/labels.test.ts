@@ -92,7 +92,7 @@ describe('a label', () => {
 		expect(label).toEqual({
 			code: ball?.code,
 			address: `http://127.0.0.1:4173/prepare/things/${ball?.code}`,
-			lines: ['blue ball', '20 × Thin carrier', 'rings, 71 mm', '35 m (32–39)', '26 Nov · A mat']
+			lines: ['blue ball', '20 × Thin carrier', 'loops, 71 mm', '35 m (32–39)', '26 Nov · A mat']
 		});
 		if (!label) return;
 		const { width, height, data } = readPng(

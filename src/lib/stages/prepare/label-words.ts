@@ -21,7 +21,7 @@ export function metresWords({ metres }: Pick<BallContent, 'metres'>, system: Len
 	return `${strandWords(expected * 1000, system)} (${countRange(low * perMetre, high * perMetre)})`;
 }
 
-/** How its strips were cut: `rings, 71 mm`. */
+/** How its strips were cut: `loops, 71 mm`. */
 export const labelCutWords = ({ cut }: Pick<BallContent, 'cut'>, system: LengthSystem): string =>
 	`${pieceNames[cut.style]}, ${system === 'ft' ? formatLength(cut.stripWidthMm, system, 'small') : `${figure(cut.stripWidthMm)} mm`}`;
 

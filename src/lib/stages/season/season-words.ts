@@ -2,7 +2,7 @@ import { seasonWords as msg } from '$lib/words/season';
 import { wholePercents } from '$lib/core/statistics/whole-percents';
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
 import { leverNames } from '$lib/core/season/forecast';
-import { capital, fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
+import { fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
 import type { Outlook } from './season-said';
 import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
 

@@ -124,7 +124,7 @@ test('where practised hands differ, each way shows its figures and can be taken 
 	await ready(page);
 	await page.getByRole('button', { name: 'Schools' }).click();
 	await expect(page.getByRole('heading', { level: 3 })).toHaveCount(11);
-	await page.getByRole('button', { name: 'Use How much to trim, none' }).click();
+	await page.getByRole('button', { name: 'Use this: How much to trim, none' }).click();
 	await expect(
 		page.getByRole('button', { name: 'Taken up: How much to trim, none' })
 	).toBeVisible();

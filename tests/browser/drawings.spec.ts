@@ -179,7 +179,7 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Compare' }).click();
+	await page.getByRole('button', { name: 'Compare', exact: true }).click();
 	const ways = page.locator('[data-way]');
 	await expect(ways.first()).toBeVisible({ timeout: 15_000 });
 	expect(await ways.count()).toBeLessThanOrEqual(12);

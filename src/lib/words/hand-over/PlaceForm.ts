@@ -1,7 +1,7 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
 export const nothingIsSaidYet = (): string => "nothing known yet";
-export const keepIt = (): string => "Save";
+export const keepIt = (): string => "Save place";
 export const of = (d: { readonly name: string | number }): string => "of " + d.name;
 export const whenSomebodyIsThere = (): string => "When someone is there";
 export const theWayInStairsDoors = (): string => "The way in: stairs, doors, a lift";

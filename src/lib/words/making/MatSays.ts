@@ -3,7 +3,7 @@ import { plural, select } from '@messageformat/runtime';
 import { en } from '../number';
 
 export const measureIt = (): string => "Measure it";
-export const keepIt = (): string => "Save";
+export const keepIt = (): string => "Save size";
 export const whatItSays = (): string => "Result";
 export const it = (d: { readonly course: string | number }): string => "It " + d.course + ".";
 export const theLastStitchOfA = (d: { readonly rows: string | number; readonly sinceRow: string | number }): string => "The last stitch of a row is easily missed. Show it, add one at the end of each of the next " + d.rows + ", or go back to row " + d.sinceRow + ".";

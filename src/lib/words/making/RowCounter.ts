@@ -16,7 +16,7 @@ export const theNextPassBegins = (d: { readonly nextPass: string | number }): st
 export const readyAbout = (d: { readonly day: string | number; readonly between: string | number }): string => "Ready about " + d.day + " (" + d.between + ").";
 export const oneBack = (): string => "One back";
 export const toRow = (): string => "To row";
-export const saySo = (): string => "Save";
+export const saySo = (): string => "Save rows";
 export const noRowIsMadeHere = (): string => "No row is made here yet.";
 export const row = (d: { readonly made: string | number }): string => "row " + d.made;
 export const oneBackToRow = (d: { readonly made: string | number }): string => "one back, to row " + d.made;

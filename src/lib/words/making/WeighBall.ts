@@ -1,7 +1,7 @@
 // Made of making.json by `npm run words -- --make`: change the words there.
 
 export const weighWhatIsLeft = (): string => "Weigh what is left";
-export const keepIt = (): string => "Save";
+export const keepIt = (): string => "Save weight";
 export const whichColour = (): string => "Which colour";
 export const itWeighs = (): string => "Weight";
 export const takeIt = (): string => "Use it";

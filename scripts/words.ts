@@ -1,7 +1,7 @@
-/** Prints every message with the part that says it; `--find WORD` those that hold it; `--make` makes the code of them. */
+/** Prints every message with the files that say it; `--find WORD` those that hold it; `--make` makes the code of them. */
 import { mkdir, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { catalogueNames, codeOf, readCatalogue, wordsFolder } from './lib/words';
+import { catalogueNames, codeOf, placesOf, readCatalogue, wordsFolder } from './lib/words';
 
 const [, , flag, sought = ''] = process.argv;
 
@@ -12,11 +12,14 @@ async function make(name: string): Promise<void> {
 	for (const [file, code] of files) await writeFile(join(wordsFolder, file), code);
 }
 
+const places = flag === '--make' ? new Map<string, string[]>() : placesOf();
+const placeOf = (message: string): string => [...new Set(places.get(message))].join(', ');
+
 async function print(name: string): Promise<void> {
 	for (const [part, messages] of Object.entries(await readCatalogue(name)))
 		for (const [key, message] of Object.entries(messages))
 			if (flag !== '--find' || message.toLowerCase().includes(sought.toLowerCase()))
-				console.log(`${name} ${part}.${key}: ${message}`);
+				console.log(`${name} ${part}.${key}: ${message}\t${placeOf(`${name} ${part}.${key}`)}`);
 }
 
 for (const name of catalogueNames()) await (flag === '--make' ? make(name) : print(name));

@@ -2,7 +2,7 @@
  * The catalogues of what is said, made into code ahead: `src/lib/words/<stage>.json` holds messages in ICU MessageFormat by
  * the part that says them, and the `.ts` beside it one function for each, with its parameters by name and kind.
  */
-import { readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import MessageFormat from '@messageformat/core';
@@ -24,6 +24,22 @@ export const catalogueNames = (root = '.'): string[] =>
 
 export const readCatalogue = async (name: string, root = '.'): Promise<Catalogue> =>
 	JSON.parse(await readFile(join(root, wordsFolder, `${name}.json`), 'utf8')) as Catalogue;
+
+/** Where each message is said, by `<catalogue> <part>.<key>`: the files that take its part and call it. */
+export function placesOf(root = '.'): Map<string, string[]> {
+	const places = new Map<string, string[]>();
+	const taken = /import \{ (\w+) as (\w+) \} from '\$lib\/words\/([\w-]+)'/g;
+	for (const file of readdirSync(join(root, 'src'), { recursive: true, encoding: 'utf8' })) {
+		if (!/\.(ts|svelte)$/.test(file) || /\.test\.ts$|^lib\/words\//.test(file)) continue;
+		const source = readFileSync(join(root, 'src', file), 'utf8');
+		for (const [, part, alias, name] of source.matchAll(taken))
+			for (const [, key] of source.matchAll(new RegExp(`\\b${alias}\\s*\\.(\\w+)\\b`, 'g'))) {
+				const message = `${name} ${part}.${key}`;
+				places.set(message, [...(places.get(message) ?? []), `src/${file}`]);
+			}
+	}
+	return places;
+}
 
 /** The kind of each parameter of a message: a number where it is counted, one of a few words where they are chosen by it. */
 export function parametersOf(message: string): Map<string, string> {

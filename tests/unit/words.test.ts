@@ -1,10 +1,13 @@
 import { readdirSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { parse, type Token } from '@messageformat/parser';
+import { syllable } from 'syllable';
 import { describe, expect, it } from 'vitest';
 import {
 	catalogueNames,
 	codeOf,
+	placesOf,
 	parametersOf,
 	readCatalogue,
 	wordsFolder
@@ -41,5 +44,81 @@ describe('the catalogues', () => {
 			"export const both = (d: { readonly one: string | number; readonly other: string | number }): string => '' + d.one + d.other;",
 			'export const sum = (d: { readonly one: string | number; readonly other: string | number }): string => \'\' + d.one + " of " + d.other;'
 		]);
+	});
+
+	it('have no message that nobody says', async () => {
+		const said = placesOf();
+		const all = (await everyMessage()).map(({ id }) => id);
+		expect(all.length).toBeGreaterThan(3500);
+		expect(all.filter((id) => !said.has(id))).toEqual([]);
+	});
+});
+
+interface Message {
+	readonly id: string;
+	readonly name: string;
+	readonly text: string;
+}
+
+async function everyMessage(): Promise<Message[]> {
+	const all: Message[] = [];
+	for (const name of catalogueNames())
+		for (const [part, messages] of Object.entries(await readCatalogue(name)))
+			for (const [key, text] of Object.entries(messages))
+				all.push({ id: `${name} ${part}.${key}`, name, text: filled(parse(text)) });
+	return all;
+}
+
+/** A message with a number in each place, by the last form of each. */
+const filled = (tokens: readonly Token[]): string =>
+	tokens
+		.map((token) =>
+			token.type === 'content'
+				? token.value
+				: 'cases' in token
+					? filled(token.cases.at(-1)?.tokens ?? [])
+					: '12'
+		)
+		.join('');
+
+const sentencesOf = (text: string): string[] =>
+	text.split(/[.!?]+(?:\s|$)/).filter((sentence) => /[a-z]/i.test(sentence));
+const wordsOf = (text: string): string[] => text.split(/\s+/).filter((word) => /[a-z]/i.test(word));
+
+/** The grade of school at which a text is read, by Flesch and Kincaid. */
+function gradeOf(text: string): number {
+	const words = wordsOf(text);
+	const syllables = words.reduce((sum, word) => sum + Math.max(1, syllable(word)), 0);
+	return (
+		(0.39 * words.length) / sentencesOf(text).length + (11.8 * syllables) / words.length - 15.59
+	);
+}
+
+describe('what is said', () => {
+	it.each(catalogueNames())('in %s is read by a child of twelve', async (name) => {
+		const long = (await everyMessage()).filter(
+			({ name: of, text }) => of === name && wordsOf(text).length >= 5
+		);
+		const grades = long.map(({ text }) => gradeOf(text));
+		expect(grades.reduce((sum, grade) => sum + grade, 0) / grades.length).toBeLessThanOrEqual(6);
+	});
+
+	it('is short: 95 of 100 sentences have twenty words at most', async () => {
+		const lengths = (await everyMessage())
+			.filter(({ text }) => wordsOf(text).length >= 5)
+			.flatMap(({ text }) => sentencesOf(text).map((sentence) => wordsOf(sentence).length));
+		expect(lengths.filter((words) => words > 20).length / lengths.length).toBeLessThan(0.05);
+	});
+
+	it('has none of the phrases that were retired', async () => {
+		const retired =
+			/four times in five|rarely|not theirs|they go\b|\bsomebody|put (it )?right|lies? there|by the craft|unbeaten|pinned|foretold|afresh|meanwhile|opens nothing|what it came to|be fetched|taken back|comes? to \b|\bin hand\b|say so\b(?! to)/i;
+		const found = (await everyMessage()).filter(({ text }) => retired.test(text));
+		expect(found.map(({ id, text }) => `${id}: ${text}`)).toEqual([]);
+	});
+
+	it('is graded as it should be', () => {
+		// 11 words in one sentence, 13 syllables: 0.39 × 11 + 11.8 × 13 / 11 − 15.59.
+		expect(gradeOf('The cat that sat on the mat ate a little apple.')).toBeCloseTo(2.645, 2);
 	});
 });

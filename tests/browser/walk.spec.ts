@@ -99,7 +99,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');
 	await delivery.getByLabel(handOverWords.ReceiveButton.byWhomInAWord()).fill('with thanks');
-	await delivery.getByRole('button', { name: 'It was received' }).click();
+	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived() }).click();
 	await expect(delivery).toContainText('“with thanks”');
 
 	// What was done at every stage stands together at the end, wherever each is read.

@@ -125,9 +125,7 @@ test('where practised hands differ, each way shows its figures and can be taken 
 	await page.getByRole('button', { name: 'Schools' }).click();
 	await expect(page.getByRole('heading', { level: 3 })).toHaveCount(11);
 	await page.getByRole('button', { name: 'Use this: How much to trim, none' }).click();
-	await expect(
-		page.getByRole('button', { name: 'Taken up: How much to trim, none' })
-	).toBeVisible();
+	await expect(page.getByRole('button', { name: 'In use: How much to trim, none' })).toBeVisible();
 	await openStep(page, 'Cut');
 	await expect(page.getByLabel('Off the bottom', { exact: true })).toHaveValue('0 mm');
 });

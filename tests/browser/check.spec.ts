@@ -105,7 +105,7 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 		checkWords.checkWords.stripTornAtAJoint()
 	);
 	await page.goto('/check');
-	await expect(page.locator(`[data-made="${code}"]`)).toContainText('about 21 minutes, by anyone');
+	await expect(page.locator(`[data-made="${code}"]`)).toContainText('about 21 minutes, anyone');
 	const torn = page.locator('[data-fault=torn-joint]');
 	await expect(torn).toContainText('one of 1, comes with joining');
 	await torn.getByText(checkWords.FaultTallyLine.whereItComes()).click();
@@ -125,7 +125,7 @@ test('a table day knows what is to be mended, and who may', async ({ page }) => 
 	});
 	await page.goto('/prepare/days');
 	await page.getByRole('link', { name: /Dec 2099/ }).click();
-	await expect(page.locator(`[data-mend="${code}"]`)).toContainText('about 21 minutes, by anyone');
+	await expect(page.locator(`[data-mend="${code}"]`)).toContainText('about 21 minutes, anyone');
 });
 
 test('it is mended, checked again without network, and found good; its history stays', async ({

@@ -185,7 +185,7 @@ test('a child is seated with nobody beside them for no moment', async ({ page })
 	await chip(page, 'Kit').click();
 	await station(page, 'flatten').getByRole('button', { name: 'Kit sits here' }).click();
 	await expect(page.locator('[data-refusal]')).toContainText(
-		'Kit is a child: an adult sits beside'
+		'Kit is a child and needs an adult beside them'
 	);
 	await expect(seatOf(page, 'Kit')).toHaveAttribute('data-station', 'nowhere');
 	await chip(page, 'Bo').dragTo(station(page, 'flatten'));

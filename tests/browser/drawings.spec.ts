@@ -35,7 +35,7 @@ test('the drawing of the open step is in view with it, on a desk and on a phone'
 			['Size', /^The mat to scale, 85 cm wide/],
 			['Bag', /^The bag lying flat: 30 cm wide, 38.5 cm from the seam/],
 			['Cut', /cut straight across into 4 loops of 71 mm/],
-			['Join', /^The strand at true scale/],
+			['Join', /^The yarn at true scale/],
 			['Technique', /^How the rows begin.*chain 87.*211 rows in all/],
 			['Finish', /^The mat folded and rolled/]
 		] as const) {
@@ -194,7 +194,7 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 	await page.getByRole('button', { name: 'Hands', exact: true }).click();
 	expect(isSorted(await figures('h'))).toBe(true);
 	for (const way of await ways.all())
-		await expect(way.getByRole('img')).toHaveAccessibleName(/Mat of \d+ .*, strip \d+ mm, strand/);
+		await expect(way.getByRole('img')).toHaveAccessibleName(/Mat of \d+ .*, strip \d+ mm, yarn/);
 	const [bags] = await figures('bags');
 	await ways.first().getByRole('button').click();
 	await expect(tally(page, 'toCollect')).toHaveText(new RegExp(`^${bags}$`));

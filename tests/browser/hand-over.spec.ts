@@ -62,7 +62,7 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	const labels = page.getByLabel(handOverWords.DeliverForm.theirLabels());
 	await labels.fill(`${codes[0]} ${codes[2]}`);
 	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
-	await expect(page.getByText(`${codes[2]} was not found good yet`).first()).toBeVisible();
+	await expect(page.getByText(`${codes[2]} is not checked and good yet`).first()).toBeVisible();
 	await expect(labels).toHaveValue(`${codes[0]} ${codes[2]}`);
 	await labels.fill(codes.slice(0, 2).join(', '));
 	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();

@@ -50,7 +50,7 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await expect(page.locator('[data-step="1"]')).toContainText('points to the right');
 	expect(await drawn()).not.toBe(right);
 	await page.goto('/know-how/spiral');
-	await expect(page.getByRole('link', { name: /see it for the right/ })).toBeVisible();
+	await expect(page.getByRole('link', { name: /Show it for the right/ })).toBeVisible();
 	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
 	await expect(page.getByRole('note', { name: commonWords.Caution.caution() })).toContainText(
 		'trained adults'

@@ -306,10 +306,10 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	await ready(page);
 	const label = page.getByLabel(makingWords.StrandInHand.theBallsLabel());
 	await label.fill('ABC');
-	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt() }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt(), exact: true }).click();
 	await expect(label).toHaveAttribute('aria-invalid', 'true');
 	await label.fill(ball?.code ?? '');
-	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt() }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt(), exact: true }).click();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 	await page.reload();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();

@@ -17,5 +17,5 @@ export const onePlaceCanDoBoth = (): string => ". One place can be both.";
 export const givesBagsToo = (): string => ", gives bags too";
 export const receivesNoneAnyMore = (): string => "Remove";
 export const aPlaceThatReceivesMats = (): string => "New receiving place";
-export const addIt = (): string => "Add";
+export const addIt = (): string => "Add place";
 export const removed = (): string => "Removed";

@@ -17,14 +17,16 @@ export type Sentences = Readonly<Record<string, string>>;
 /** Reads typed fields one by one, in the page and on the server alike, and keeps a sentence for each that is not understood. */
 export class FormReader extends TypedFields {
 	readonly problems: Record<string, string> = {};
-	/** What was typed in a way of its own and stands in the book in the one way there is: labels. */
+	/** What was typed in a way of its own and stands in the book in the one way there is: labels and days. */
 	readonly canonical: Record<string, string> = {};
 
 	constructor(
 		typed: Typed,
 		system: LengthSystem = 'cm',
 		/** The day it is; nothing that was done lies after it. */
-		private readonly today = '2099-12-31'
+		private readonly today: string | null = null,
+		/** The day it was typed on, where it waited since: what is said of it is said from there. */
+		private readonly typedOn = today
 	) {
 		super(typed, system);
 	}
@@ -148,15 +150,17 @@ export class FormReader extends TypedFields {
 
 	/** A day, whether it has come or not, as `2026-11-24`. */
 	anyDay(field: string): string {
-		const day = dayOf(this.raw(field), this.today);
+		const day = dayOf(this.raw(field), this.typedOn);
 		if (day === null) this.problems[field] = say.writeTheDayAs2026();
+		else if (day !== this.raw(field)) this.canonical[field] = day;
 		return day ?? this.raw(field);
 	}
 
 	/** A day on which something was done: it lies behind, or is today. */
 	day(field: string): string {
 		const text = this.anyDay(field);
-		if (!this.problems[field] && text > this.today) this.problems[field] = say.thatDayIsStillTo();
+		if (!this.problems[field] && this.today !== null && text > this.today)
+			this.problems[field] = say.thatDayIsStillTo();
 		return text;
 	}
 }

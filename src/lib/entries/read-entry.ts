@@ -14,16 +14,22 @@ export type ReadEntry =
 export interface ReadBy {
 	readonly system: LengthSystem;
 	readonly today: string;
+	/** The day it was typed on, where that was another. */
+	readonly typedOn?: string;
 }
 
 /**
  * Reads an entry from what was typed; the same in the page and on the server. What was typed comes back as the book
  * has it: labels in the one way there is.
  */
-export function readEntry(name: string, typed: Typed, { system, today }: ReadBy): ReadEntry {
+export function readEntry(
+	name: string,
+	typed: Typed,
+	{ system, today, typedOn = today }: ReadBy
+): ReadEntry {
 	const type = entryTypeOf(name);
 	if (!type) return { problems: { type: say.thisKindOfEntryIs() } };
-	const read = new FormReader(typed, system, today);
+	const read = new FormReader(typed, system, today, typedOn);
 	try {
 		const entry = type.read(read);
 		return read.isGood

@@ -24,3 +24,13 @@ it.each([
 	['soon', null],
 	['', null]
 ])('“%s” is %s', (typed, day) => expect(dayOf(typed, '2026-11-24')).toBe(day));
+
+it.each([
+	['2026-12-20', '2026-12-20'],
+	['20 Dec 2026', '2026-12-20'],
+	['20 Dec', null],
+	['tomorrow', null],
+	['Thursday', null]
+])('“%s” is %s where nobody knows what day it is', (typed, day) =>
+	expect(dayOf(typed, null)).toBe(day)
+);

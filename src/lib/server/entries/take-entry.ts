@@ -191,7 +191,12 @@ async function takeOne(
 ): Promise<SaveResult> {
 	const { key, type, typed, lengths } = sent;
 	const digest = digestOf(sent);
-	const read = { system: lengths ?? lengthSystem, today: todayIn(timeZone, now) };
+	const at = typedAt(sent.at, now);
+	const read = {
+		system: lengths ?? lengthSystem,
+		today: todayIn(timeZone, now),
+		typedOn: todayIn(timeZone, at)
+	};
 	const { entry, problems, typed: booked } = readEntry(type, typed, read);
 	if (!entry) {
 		// What was kept and cannot be read any more is kept all the same.
@@ -202,7 +207,7 @@ async function takeOne(
 		key,
 		digest,
 		typed: withoutNames(booked),
-		at: typedAt(sent.at, now),
+		at,
 		device: sent.device ?? null,
 		sequence: sent.sequence ?? null,
 		linkId

@@ -115,6 +115,15 @@ describe('a form that is read', () => {
 		expect(Object.keys(form.problems)).toEqual(['bad', 'old', 'word']);
 	});
 
+	it('says days from the day they were typed on, and books them as they are', () => {
+		const waited = new FormReader({ by: 'tomorrow' }, 'cm', '2026-11-28', '2026-11-24');
+		expect(waited.anyDay('by')).toBe('2026-11-25');
+		expect(waited.canonical).toEqual({ by: '2026-11-25' });
+		const nobodyKnows = reader({ by: 'tomorrow', near: '20 Dec', full: '20 Dec 2026' });
+		for (const field of ['by', 'near', 'full']) nobodyKnows.anyDay(field);
+		expect(Object.keys(nobodyKnows.problems)).toEqual(['by', 'near']);
+	});
+
 	it('refuses texts that are too long or cannot be shown, and empty ones that are needed', () => {
 		const form = reader({ long: 'x'.repeat(21), odd: 'a\u0007b', empty: ' ' });
 		form.text('long', 20);

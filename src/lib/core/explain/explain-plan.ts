@@ -7,6 +7,7 @@ import type { PracticePoint } from '../practice/practice';
 import type { TallyName } from '../estimate/estimate';
 import { modelPlan, type Model } from '../model/model';
 import type { Plan } from '../model/types';
+import { pegLoomRelations } from '../techniques/peg-loom/peg-loom-relations';
 import { usualWorkSetup } from '../model/types';
 import { explainBag, explainCut, given, derived } from './explain-cut';
 import { explainMat } from './explain-mat';
@@ -75,14 +76,14 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 		given('ties', 'strand in ties and strap', model.tieStrandMm, 'mm')
 	];
 	if (mat.kind === 'peg-loom' && mat.shortPieceMm > 0) {
-		const short = mat.warpStrands * mat.shortPieceMm;
+		const short = pegLoomRelations.shortStrandMm(mat.warpStrands, mat.shortPieceMm);
 		steps.push(
 			derived(
 				'short',
 				'strand in short pieces',
 				short,
 				'mm',
-				written.twined.ofPanels('Nw', written.pegLoom.shortPieceMm('Lp', 'nl', 'L'))
+				written.pegLoom.shortStrandMm('Nw', written.pegLoom.shortPieceMm('Lp', 'nl', 'L'))
 			)
 		);
 	}

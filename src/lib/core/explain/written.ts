@@ -202,6 +202,8 @@ export const written = {
 			tidy(`${factor(warpStrands)} * ${factor(pieces)} * ${factor(pieceMm)}`),
 		shortPieceMm: (pegToPegMm: Sign, pieces: Sign, pieceMm: Sign) =>
 			tidy(`${sign(pegToPegMm)} - ${factor(pieces)} * ${factor(pieceMm)}`),
+		shortStrandMm: (warpStrands: Sign, shortPieceMm: Sign) =>
+			tidy(`${factor(warpStrands)} * ${factor(shortPieceMm)}`),
 		weftStrandMm: (rows: Sign, strandPerRowMm: Sign) =>
 			tidy(`${factor(rows)} * ${factor(strandPerRowMm)}`),
 		cover: (weftDiameterMm: Sign, rowPitchMm: Sign) =>

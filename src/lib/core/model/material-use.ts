@@ -1,5 +1,6 @@
 import { cutRelations } from '../cut/cut-relations';
 import type { CutYield } from '../cut/yield';
+import { pegLoomRelations } from '../techniques/peg-loom/peg-loom-relations';
 import type { Mat } from '../techniques/technique';
 import { workRelations } from './work-relations';
 
@@ -55,7 +56,8 @@ export function materialUsesOf(
 			keptShare: fit === 'shorten-one' ? 1 / fitShare : 1
 		});
 		if (shortPieceMm > 0) {
-			const short = runOf('short-piece', cut, warpStrands * shortPieceMm, pieceFactor);
+			const shortMm = pegLoomRelations.shortStrandMm(warpStrands, shortPieceMm);
+			const short = runOf('short-piece', cut, shortMm, pieceFactor);
 			draws.push({ ...short, joints: warpStrands, isBalled: false });
 		}
 		draws.push(runOf('weft', weft ?? cut, mat.weftStrandMm, pieceFactor));

@@ -21,6 +21,8 @@ export const pegLoomRelations = {
 		warpStrands * pieces * pieceMm,
 	shortPieceMm: (pegToPegMm: number, pieces: number, pieceMm: number) =>
 		pegToPegMm - pieces * pieceMm,
+	/** Of all strands of warp together. */
+	shortStrandMm: (warpStrands: number, shortPieceMm: number) => warpStrands * shortPieceMm,
 	weftStrandMm: (rows: number, strandPerRowMm: number) => rows * strandPerRowMm,
 	cover: (weftDiameterMm: number, rowPitchMm: number) => weftDiameterMm / rowPitchMm,
 	makeSeconds: (warpStrands: number, rows: number) =>

@@ -12,8 +12,8 @@ async function make(name: string): Promise<void> {
 	for (const [file, code] of files) await writeFile(join(wordsFolder, file), code);
 }
 
-const places = flag === '--make' ? new Map<string, string[]>() : placesOf();
-const placeOf = (message: string): string => [...new Set(places.get(message))].join(', ');
+const places = flag === '--make' ? new Map<string, Set<string>>() : placesOf();
+const placeOf = (message: string): string => [...(places.get(message) ?? [])].join(', ');
 
 async function print(name: string): Promise<void> {
 	for (const [part, messages] of Object.entries(await readCatalogue(name)))

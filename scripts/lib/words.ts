@@ -26,8 +26,8 @@ export const readCatalogue = async (name: string, root = '.'): Promise<Catalogue
 	JSON.parse(await readFile(join(root, wordsFolder, `${name}.json`), 'utf8')) as Catalogue;
 
 /** Where each message is said, by `<catalogue> <part>.<key>`: the files that take its part and call it. */
-export function placesOf(root = '.'): Map<string, string[]> {
-	const places = new Map<string, string[]>();
+export function placesOf(root = '.'): Map<string, Set<string>> {
+	const places = new Map<string, Set<string>>();
 	const taken = /import \{ (\w+) as (\w+) \} from '\$lib\/words\/([\w-]+)'/g;
 	for (const file of readdirSync(join(root, 'src'), { recursive: true, encoding: 'utf8' })) {
 		if (!/\.(ts|svelte)$/.test(file) || /\.test\.ts$|^lib\/words\//.test(file)) continue;
@@ -35,7 +35,7 @@ export function placesOf(root = '.'): Map<string, string[]> {
 		for (const [, part, alias, name] of source.matchAll(taken))
 			for (const [, key] of source.matchAll(new RegExp(`\\b${alias}\\s*\\.(\\w+)\\b`, 'g'))) {
 				const message = `${name} ${part}.${key}`;
-				places.set(message, [...(places.get(message) ?? []), `src/${file}`]);
+				places.set(message, (places.get(message) ?? new Set()).add(`src/${file}`));
 			}
 	}
 	return places;
@@ -93,20 +93,36 @@ function asText(body: ts.Node): string {
 		.reduce((text, at) => `${text.slice(0, at)}'' + ${text.slice(at)}`, body.getText());
 }
 
+/** What is called within made code: what its module has to import. */
+function calledIn(code: ts.Node): Set<string> {
+	const called = new Set<string>();
+	const look = (node: ts.Node): void => {
+		if (ts.isCallExpression(node)) called.add(node.expression.getText());
+		ts.forEachChild(node, look);
+	};
+	look(code);
+	return called;
+}
+
+/** What every made file begins with. */
+const headOf = (name: string): string =>
+	`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`;
+
 /** The code of one part of a catalogue. */
-function partCode(name: string, messages: readonly string[]): string {
-	const body = messages.join('\n');
-	const used = (word: string) => new RegExp(`\\b${word}\\(|\\b${word},`).test(body);
-	const runtime = ['plural', 'select'].filter((word) => body.includes(`${word}(`));
-	const numbers = ['en', 'number'].filter((word) => used(word) && /plural\(|number\(/.test(body));
+function partCode(name: string, messages: readonly string[], called: ReadonlySet<string>): string {
+	const runtime = ['plural', 'select'].filter((word) => called.has(word));
+	const own = [
+		...(called.has('plural') ? ['en'] : []),
+		...(called.has('number') ? ['number'] : [])
+	];
 	return [
-		`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`,
+		headOf(name),
 		...(runtime.length > 0
 			? [`import { ${runtime.join(', ')} } from '@messageformat/runtime';`]
 			: []),
-		...(numbers.length > 0 ? [`import { ${numbers.join(', ')} } from '../number';`] : []),
+		...(own.length > 0 ? [`import { ${own.join(', ')} } from '../number';`] : []),
 		'',
-		body,
+		...messages,
 		''
 	].join('\n');
 }
@@ -140,17 +156,10 @@ export function codeOf(name: string, catalogue: Catalogue): Map<string, string> 
 				? `const ${key}_ = ${made}\nexport { ${key}_ as ${key} };`
 				: `export const ${key} = ${made}`;
 		});
-		files.set(`${name}/${part}.ts`, partCode(name, messages));
+		files.set(`${name}/${part}.ts`, partCode(name, messages, calledIn(group)));
 	}
 	const parts = Object.keys(catalogue).sort();
 	const index = parts.map((part) => `export * as ${part} from './${name}/${part}';`);
-	files.set(
-		`${name}.ts`,
-		[
-			`// Made of ${name}.json by \`npm run words -- --make\`: change the words there.`,
-			...index,
-			''
-		].join('\n')
-	);
+	files.set(`${name}.ts`, [headOf(name), ...index, ''].join('\n'));
 	return files;
 }

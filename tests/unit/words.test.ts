@@ -60,7 +60,7 @@ interface Message {
 	readonly text: string;
 }
 
-async function everyMessage(): Promise<Message[]> {
+async function readMessages(): Promise<Message[]> {
 	const all: Message[] = [];
 	for (const name of catalogueNames())
 		for (const [part, messages] of Object.entries(await readCatalogue(name)))
@@ -68,6 +68,10 @@ async function everyMessage(): Promise<Message[]> {
 				all.push({ id: `${name} ${part}.${key}`, name, text: filled(parse(text)) });
 	return all;
 }
+
+/** Read once for all that is asked of them. */
+let read: Promise<Message[]> | undefined;
+const everyMessage = (): Promise<Message[]> => (read ??= readMessages());
 
 /** A message with a number in each place, by the last form of each. */
 const filled = (tokens: readonly Token[]): string =>

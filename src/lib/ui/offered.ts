@@ -1,5 +1,5 @@
 import { page } from '$app/state';
-import { allOffered, isOffered, type NotOffered } from './offers';
+import { allOffered, forGroup, isOffered, type NotOffered } from './offers';
 
 /** What of a page's data says who reads it. */
 interface ReadBy {
@@ -12,9 +12,7 @@ const readBy = (): ReadBy => page.data as ReadBy;
 /** An address of an act, with the group the page was opened for where whoever reads it is in several: another tab may have chosen. */
 export function withGroup(action: string): string {
 	const { account, group } = readBy();
-	return account && group && account.groups > 1
-		? action.replace(/(\?(?:[^#]*&)?\/[\w-]+)/, `$1&group=${group.groupId}`)
-		: action;
+	return account && group && account.groups > 1 ? forGroup(action, group.groupId) : action;
 }
 
 const isHidden = (action: string, type: string | null): true | undefined =>

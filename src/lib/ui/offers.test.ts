@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { actAsked, isOffered, type NotOffered } from './offers';
+import { actAsked, forGroup, isOffered, type NotOffered } from './offers';
 
 const not: NotOffered = {
 	acts: ['/plans delete', '/groups make', '/plan keep'],
@@ -23,3 +23,11 @@ describe('an act', () => {
 		expect(isOffered(not, '?/keep', '/hand-over', 'row')).toBe(true);
 	});
 });
+
+it.each([
+	['?/want', '?/want&group=g'],
+	['/links?/make', '/links?/make&group=g'],
+	['?back=3&/keep#take-back', '?back=3&/keep&group=g#take-back'],
+	['/prepare/things', '/prepare/things'],
+	['', '']
+])('the address %s says its group: %s', (action, said) => expect(forGroup(action, 'g')).toBe(said));

@@ -4,6 +4,7 @@ import { chromium } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
 import { chromiumArguments } from '../lib/chromium.mjs';
 import { print, quantile } from './figures.mjs';
+import { said } from '../lib/said.mjs';
 
 /** @typedef {import('@playwright/test').Page} Page */
 
@@ -50,8 +51,8 @@ async function opening(page, address) {
 async function framesOf(page, address, act) {
 	await page.goto(`${address}/know-how/${act}`);
 	await ready(page);
-	await page.getByLabel('Seconds a step').selectOption('1.5');
-	await page.getByRole('button', { name: 'Let it move' }).click();
+	await page.getByLabel(said('know-how', 'ActSteps.secondsAStep')).selectOption('1.5');
+	await page.getByRole('button', { name: said('know-how', 'ActSteps.letItMove') }).click();
 	return page.evaluate(
 		() =>
 			new Promise((resolve) => {

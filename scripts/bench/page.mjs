@@ -4,6 +4,7 @@ import http from 'node:http';
 import { gzipSync } from 'node:zlib';
 import { chromiumArguments } from '../lib/chromium.mjs';
 import { print, quantile } from './figures.mjs';
+import { said } from '../lib/said.mjs';
 
 const desk = { width: 1280, height: 800 };
 
@@ -101,7 +102,7 @@ async function benchLargestPaint(address, executablePath) {
 
 /** Redraws a striped mat of some 200 rows over and over: what one drawing takes, scripts and layout together. @param {Page} page */
 async function benchDrawing(page) {
-	const add = page.getByRole('button', { name: 'Add a ball' });
+	const add = page.getByRole('button', { name: said('plan', 'BallRow.addABall') });
 	for (let ball = 0; ball < 6; ball++) await add.click();
 	const taken = await page.evaluate(async () => {
 		const field = /** @type {HTMLInputElement} */ (document.querySelector('#sleeper_height'));
@@ -220,7 +221,7 @@ export async function benchPage(address, executablePath) {
 		await page.locator('#mat_width').fill('85 cm');
 		await benchDrawing(page);
 		await benchField(page);
-		await page.getByRole('button', { name: 'The mat' }).click();
+		await page.getByRole('button', { name: said('plan', 'views.theMat') }).click();
 		const session = await page.context().newCDPSession(page);
 		await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
 		await printPaint(page, 'input to painted tally, processor slowed 4 times', 80, 33, 60);

@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import { chromiumArguments } from '../lib/chromium.mjs';
 import { print, quantile } from './figures.mjs';
+import { said } from '../lib/said.mjs';
 
 /** @typedef {import('@playwright/test').Page} Page */
 
@@ -103,7 +104,7 @@ export async function benchTrestle(address, executablePath) {
 
 		await page.goto(`${address}/plan`);
 		await ready();
-		await page.getByRole('button', { name: 'On paper' }).click();
+		await page.getByRole('button', { name: said('plan', 'views.onPaper'), exact: true }).click();
 		for (const link of await page.locator('[data-sheet]').all()) {
 			const href = `${address}${await link.getAttribute('href')}`;
 			/** @type {number[]} */

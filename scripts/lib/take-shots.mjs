@@ -4,6 +4,7 @@ import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { chromiumArguments } from './chromium.mjs';
 import { root, say } from './say.mjs';
+import { said } from './said.mjs';
 
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
@@ -19,7 +20,7 @@ const shots = [
 		size: { width: 1280, height: 1500 },
 		async act(page) {
 			await open(page, 'Mat for the Causeway');
-			await page.getByRole('button', { name: 'Pin this plan' }).click();
+			await page.getByRole('button', { name: said('plan', 'BenchActs.pinThisPlan') }).click();
 			await page.locator('label:has(input[name=style][value=spiral])').click();
 			await view(page, 'Compare');
 			await page.locator('[data-took]').waitFor();
@@ -31,8 +32,8 @@ const shots = [
 		async act(page) {
 			await view(page, 'What can I make?');
 			await page.getByLabel('Bags: Thin carrier').fill('2400');
-			await page.getByRole('button', { name: 'Find the best mix' }).click();
-			await page.getByText('m² to lie on').waitFor();
+			await page.getByRole('button', { name: said('plan', 'MakeView.findTheBestMix') }).click();
+			await page.getByText(/[\d.]+ m², in /).waitFor();
 		}
 	},
 	{ name: 'mats', path: '/make' },
@@ -42,8 +43,8 @@ const shots = [
 		size: phone,
 		async act(page) {
 			await page.getByRole('link', { name: 'Mabel' }).click();
-			await page.getByRole('button', { name: 'Make a link' }).click();
-			await page.goto(await page.getByLabel('The new link').inputValue());
+			await page.getByRole('button', { name: said('making', 'MakerLink.makeALink') }).click();
+			await page.goto(await page.getByLabel(said('common', 'MadeLink.theNewLink')).inputValue());
 			await page.locator('html[data-scripts=on]').waitFor();
 		}
 	},
@@ -54,11 +55,11 @@ const shots = [
 		async act(page) {
 			await page.locator('[data-state=finished] a').click();
 			await page.locator('[data-place="7"]').click();
-			await page.getByLabel('tail came loose').check();
+			await page.getByLabel(said('check', 'checkWords.tailCameLoose')).check();
 			await page.locator('[data-place="0"]').click();
-			await page.getByLabel('Length').fill('185');
-			await page.getByLabel('Width', { exact: true }).fill('85');
-			await page.getByLabel('It weighs, dry').fill('1.66 kg');
+			await page.getByLabel(said('check', 'CheckForm.length')).fill('185');
+			await page.getByLabel(said('check', 'CheckForm.width'), { exact: true }).fill('85');
+			await page.getByLabel(said('check', 'CheckForm.itWeighsDry')).fill('1.66 kg');
 			await page.locator('[data-call]').waitFor();
 		}
 	},
@@ -73,10 +74,10 @@ const shots = [
 		path: '/know-how/loop-joint',
 		act: async (page) => {
 			for (const step of [2, 3]) {
-				await page.getByRole('button', { name: 'Next' }).click();
+				await page.getByRole('button', { name: said('know-how', 'ActSteps.next') }).click();
 				await page.locator(`[data-step="${step}"]`).waitFor();
 			}
-			await page.getByLabel('How far').fill('100');
+			await page.getByLabel(said('know-how', 'ActSteps.howFar')).fill('100');
 		}
 	},
 	{ name: 'measures', path: '/measures' },

@@ -44,7 +44,7 @@ export const routes = {
 	'/plan/[id=uuid]/file': { by: 'reader' },
 	'/plans': {
 		by: 'reader',
-		title: 'Kept plans',
+		title: 'Plans',
 		bytes: 16_777_216,
 		acts: {
 			delete: { by: 'coordinator', says: 'deleted a plan' },
@@ -253,7 +253,7 @@ export const routes = {
 		part: { of: 'hand-over', label: 'Pillows' },
 		acts: { keep: { by: 'coordinator' } }
 	},
-	'/hand-over/account': { by: 'reader', part: { of: 'hand-over', label: 'What it came to' } },
+	'/hand-over/account': { by: 'reader', part: { of: 'hand-over', label: 'Results so far' } },
 	'/hand-over/account.pdf': { by: 'reader' },
 	'/hand-over/bare': { by: 'reader' },
 	'/hand-over/calendar.ics': { by: 'reader' },
@@ -272,7 +272,7 @@ export const routes = {
 	'/season/calendar.ics': { by: 'reader' },
 	'/season/kept': {
 		by: 'reader',
-		part: { of: 'season', label: 'What was foretold' },
+		part: { of: 'season', label: 'Past forecasts' },
 		acts: { keep: { by: 'coordinator' } }
 	},
 	'/season/sheet.pdf': { by: 'reader' },
@@ -296,7 +296,7 @@ export const routes = {
 	'/sheets/[sheet]': { by: 'reader' },
 	'/settings': {
 		by: 'reader',
-		title: 'Words, units and look',
+		title: 'Settings',
 		acts: {
 			group: { by: 'coordinator', says: 'changed the settings' },
 			hall: { by: 'reader' },
@@ -319,7 +319,7 @@ export const routes = {
 		title: 'Removed',
 		acts: { back: { by: 'coordinator', says: 'brought back what was removed' } }
 	},
-	'/trail': { by: 'coordinator', title: 'What was done' },
+	'/trail': { by: 'coordinator', title: 'History' },
 	'/everything.zip': { by: 'coordinator' },
 	'/a/[address]': { by: 'guest', isLink: true },
 	'/a/[address]/sheet.pdf': { by: 'guest', isLink: true },

@@ -6,7 +6,7 @@ export const seatsTheyMayTake = (): string => "Seats they can take";
 export const tapASeatUsualPractised = (): string => "Tap a seat: usual, practised, new to it, or doesn't do this. It is for planning only. No marks, no ranking.";
 export const notTheirs = (): string => "doesn't do this";
 export const change = (d: { readonly seatWords: string | number; readonly level: string | number }): string => '' + d.seatWords + ": " + d.level + ". Change";
-export const noChild = (): string => "not a child";
+export const noChild = (): string => "not for children";
 export const whatTheTableMinds = (): string => "Things to allow for";
 export const aChildAnAdultBeside = (): string => "a child: an adult beside them, blunt scissors only";
 export const onlyForSeatingItStands = (): string => "Only for planning seats. It is on no wall, tablet or paper.";

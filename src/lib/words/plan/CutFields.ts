@@ -19,5 +19,6 @@ export const noTrimmingGatherTheBag = (): string => "No trimming. Gather the bag
 export const handles = (): string => "Handles";
 export const cutOff = (): string => "Cut off";
 export const bulkierNoWaste = (): string => "bulkier, no waste";
+export const loops = (): string => "Loops";
 export const halfBag = (): string => "Half bag";
 export const wholeTube = (): string => "Whole tube";

@@ -7,7 +7,7 @@ export const asManyAsAreWanted = (): string => "enough";
 export const shortOf = (d: { readonly lacks: string | number; readonly ballsWanted: string | number }): string => "short by " + d.lacks + " of " + d.ballsWanted;
 export const noSeatsBringMoreThan = (d: { readonly floor: string | number }): string => "At most " + d.floor + " balls can be reached today.";
 export const twoHundredDaysAreTried = (): string => "Trying 200 days";
-export const asItIsExpectedTo = (): string => "expected at · tap a name, then the seat it takes from now on";
+export const asItIsExpectedTo = (): string => "as expected · tap a name, then the seat it takes from now on";
 export const theDayFromTo = (d: { readonly clock: string | number; readonly clock2: string | number }): string => "The day from " + d.clock + " to " + d.clock2;
 export const runTheDay = (): string => "Play the day";
 export const stopHere = (): string => "Stop here";

@@ -5,7 +5,7 @@ import * as tableDayWords from '../../src/lib/words/table-day';
 import { permissions } from '../../src/lib/server/auth/permissions';
 import { actAsked } from '../../src/lib/ui/offers';
 import { mayAs } from '../../src/lib/server/base/roles';
-import { expect, ready, test } from './app';
+import { expect, goOffline, ready, test } from './app';
 import { rows } from './table-world';
 import { theCoordinator } from './visitor';
 
@@ -54,10 +54,17 @@ test('what one typed waits for them, holds up nobody else, and goes up under the
 	const page = await context.newPage();
 	await page.goto(`${app.address}/prepare/days`);
 	await ready(page);
+	// Laid by whole, so that it is there again without network.
 	await expect
-		.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
-		.toBe(true);
-	await context.setOffline(true);
+		.poll(() =>
+			page.evaluate(
+				async () =>
+					navigator.serviceWorker.controller !== null &&
+					(await caches.match('/prepare/days', { cacheName: 'laid pages' }))?.status
+			)
+		)
+		.toBe(200);
+	await goOffline(page);
 	await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill('2099-11-05');
 	await page.getByLabel(tableDayWords.PrepareDaysPage.where()).fill('Shed of the tablet');
 	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();

@@ -39,11 +39,17 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page
 		.getByLabel(prepareWords.WorkPanel.cutAndJoinedFor())
 		.selectOption({ label: 'Mat for the Tide House' });
-	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
+	// Each is in the list of what was done before the next: the table moves under the finger as an answer comes.
+	for (const [name, done] of [
+		['Flatten', 'flat'],
+		['Cut', 'cut into'],
+		['Join', 'joined'],
+		['Ball of', 'in a ball']
+	] as const) {
 		await page.getByRole('button', { name }).first().click();
+		await expect(page.locator('[data-act]').first()).toContainText(done);
 		await expect(said).toContainText(planWords.PlansPage.kept());
 	}
-	await expect(page.locator('[data-act]').first()).toContainText('in a ball');
 	await page.goto('/prepare/balls');
 	const ball = (await page.locator('[data-ball]').first().getAttribute('data-ball')) ?? '';
 	expect(ball).toMatch(/^[2-9A-HJ-NP-Z]{5}$/);

@@ -1,3 +1,4 @@
+import { hooks as msg } from '$lib/words/house';
 import { dbOf } from '$lib/server/db/db';
 import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
@@ -105,7 +106,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (typedUnder && typedUnder !== comer.account?.id)
 		return answerAway(event, {
 			status: otherAccount,
-			sentence: 'This was typed by somebody else, and waits until they sign in.'
+			sentence: msg.thisWasTypedBySomebody()
 		});
 	const no = routeId === null ? null : authorize(comer, routeId, event.request, event.url);
 	if (no) return answerAway(event, no);
@@ -161,5 +162,5 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 		{ requestId, method: event.request.method, path: pathSaid(event.url), error },
 		'unexpected error'
 	);
-	return { message: 'Something went wrong here. Nothing you kept is lost.', requestId };
+	return { message: msg.somethingWentWrongHereNothing(), requestId };
 };

@@ -25,6 +25,16 @@ export const catalogueNames = (root = '.'): string[] =>
 export const readCatalogue = async (name: string, root = '.'): Promise<Catalogue> =>
 	JSON.parse(await readFile(join(root, wordsFolder, `${name}.json`), 'utf8')) as Catalogue;
 
+/** The table of routes, and how its fields name messages of its own catalogue. */
+const tableOfRoutes = 'src/lib/routes/table.mjs';
+const partsOfTable: Readonly<Record<string, string>> = {
+	title: 'names',
+	stage: 'names',
+	label: 'names',
+	says: 'trail',
+	waits: 'waiting'
+};
+
 /** Where each message is said, by `<catalogue> <part>.<key>`: the files that take its part and call it. */
 export function placesOf(root = '.'): Map<string, Set<string>> {
 	const places = new Map<string, Set<string>>();
@@ -38,6 +48,10 @@ export function placesOf(root = '.'): Map<string, Set<string>> {
 				places.set(message, (places.get(message) ?? new Set()).add(`src/${file}`));
 			}
 	}
+	const table = readFileSync(join(root, tableOfRoutes), 'utf8');
+	for (const [, field = '', key] of table.matchAll(/\b(\w+): '(\w+)'/g))
+		if (Object.hasOwn(partsOfTable, field))
+			places.set(`routes ${partsOfTable[field]}.${key}`, new Set([tableOfRoutes]));
 	return places;
 }
 

@@ -1,3 +1,4 @@
+import * as routesWords from '$lib/words/routes';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { parse, stringify } from 'devalue';
 import { portionOf } from './send-entries';
@@ -27,8 +28,8 @@ describe('forms that wait', () => {
 	it.each([
 		['/prepare/days?/add', 'a table day'],
 		['/prepare/days?/add&group=8e1f', 'a table day'],
-		['/prepare/days/0b0c0d0e-0000-4000-8000-00000000000a?/seats', 'who sits where'],
-		['/gather/sort?/there', 'that a pile is there'],
+		['/prepare/days/0b0c0d0e-0000-4000-8000-00000000000a?/seats', routesWords.waiting.seats()],
+		['/gather/sort?/there', routesWords.waiting.aPileThatIsStillThere()],
 		// These answer with what is shown once, or are entries already.
 		['/make/22222?/link', null],
 		['/make/22222?/keep', null],

@@ -64,10 +64,10 @@
 	});
 	const question = $derived(says?.odd ? oddWords(says.odd) : form.problems.sure);
 	const countWords: Record<Measure, string> = {
-		swatch: 'Stitches',
-		chain: 'Pieces',
-		woven: 'Rows',
-		handful: 'Bags',
+		swatch: say.stitches(),
+		chain: say.pieces(),
+		woven: say.rows(),
+		handful: say.bags(),
 		mat: say.bagsUsed()
 	};
 	const lengthWords: Record<Measure, string> = {

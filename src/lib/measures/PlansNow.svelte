@@ -27,7 +27,7 @@
 	<h2 id="plans-now">{say.plansNowAndWhenThey()}</h2>
 	<Table
 		heads={[
-			'Plan',
+			say.plan(),
 			{ label: say.bagsThen(), isFigure: true },
 			{ label: say.bags({ word }), isFigure: true },
 			{ label: say.hoursThen(), isFigure: true },

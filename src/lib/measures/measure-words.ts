@@ -21,14 +21,14 @@ export const factorTitles: Readonly<Record<FactorName, string>> = {
 
 /** What each factor is called in a sentence. */
 const factorWords: Readonly<Record<FactorName, string>> = {
-	bagMass: 'bags',
-	pieceLength: 'pieces',
+	bagMass: say.bags(),
+	pieceLength: say.pieces(),
 	stitchWidth: say.stitchWidth(),
 	rowHeight: say.rowHeight(),
 	strandPerStitch: say.strandAStitch2(),
 	loomPitch: say.loomRows(),
 	framePitch: say.frameRows(),
-	bandGauge: 'bands',
+	bandGauge: say.bands(),
 	bandPitch: say.bandRows()
 };
 
@@ -53,23 +53,23 @@ export function readingWords({ mat, ...single }: Readings): string {
 
 /** What each work is called where it was timed. */
 export const taskTitles: Readonly<Record<Task, string>> = {
-	flatten: 'flattening',
-	cut: 'cutting',
-	join: 'joining',
-	ball: 'balling',
-	crochet: 'crochet',
+	flatten: say.flattening(),
+	cut: say.cutting(),
+	join: say.joining(),
+	ball: say.balling(),
+	crochet: say.crochet(),
 	'peg-loom': say.thePegLoom(),
 	twined: say.theTwiningFrame(),
 	'finger-bands': say.fingerBands(),
-	finish: 'finishing',
-	check: 'checking',
-	roll: 'rolling'
+	finish: say.finishing(),
+	check: say.checking(),
+	roll: say.rolling()
 };
 
 const wayTitles: Readonly<Record<string, string>> = {
 	scissors: say.withScissors(),
 	'rolling-blade': say.withARollingBlade(),
-	spiral: 'spirals',
+	spiral: say.spirals(),
 	'half-bag': say.halfBags(),
 	loop: say.loopThroughLoop(),
 	overhand: say.overhandKnots(),

@@ -1,3 +1,5 @@
+import { names } from '$lib/words/routes';
+import { saidOfRoute } from './said-of-route';
 import { routes } from './table.mjs';
 
 /** A page as the bar names it. */
@@ -14,18 +16,19 @@ export interface StageNavigation {
 	readonly titles: Readonly<Record<string, string>>;
 }
 
+const called = (name: string): string => saidOfRoute(names, name);
 const all = Object.entries(routes);
 const parts: Record<string, BarLink[]> = {};
 for (const [href, { part }] of all)
-	if (part) (parts[part.of] ??= []).push({ href, label: part.label });
+	if (part) (parts[part.of] ??= []).push({ href, label: called(part.label) });
 
 export const bar: StageNavigation = {
-	stages: all.flatMap(([href, { stage }]) => (stage ? [{ href, label: stage }] : [])),
+	stages: all.flatMap(([href, { stage }]) => (stage ? [{ href, label: called(stage) }] : [])),
 	parts,
 	titles: Object.fromEntries(
 		all.flatMap(([route, { title, part, stage }]) => {
 			const name = title ?? part?.label ?? stage;
-			return name === undefined ? [] : [[route, name]];
+			return name === undefined ? [] : [[route, called(name)]];
 		})
 	)
 };

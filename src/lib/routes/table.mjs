@@ -1,14 +1,15 @@
 // Every route there is, what it wants and what it offers: the one place that says so. Whoever may open it, who may do each
 // of its acts, what lies on a device, what may be sent: read from here by the server, the door before it, the service
-// worker, the bar, and the tests. A page, an act or a right is added here and in the folder of its page.
+// worker, the bar, and the tests. A page, an act or a right is added here and in the folder of its page. What is said of
+// them is named here by its message in `$lib/words/routes.json`.
 
 /** @typedef {'guest' | 'reader' | 'helper' | 'coordinator'} By each may what those before it may; a guest is whoever comes, signed in or not */
 
 /**
  * @typedef {object} Act of a route: a form of its page by name, or a method
  * @property {By} by who may do it
- * @property {string} [says] how the trail says it; entries say themselves, and what changes nothing of the group is not said
- * @property {string} [waits] what it is while it waits on a device, in words; without these it does not wait
+ * @property {string} [says] how the trail says it, a message of `trail`; entries say themselves, and what changes nothing of the group is not said
+ * @property {string} [waits] what it is while it waits on a device, a message of `waiting`; without one it does not wait
  */
 
 /**
@@ -18,7 +19,7 @@
  * @property {true} [isDoor] it is there only where people sign in
  * @property {'at once' | 'when opened'} [laid] when it is laid by on a device, to be there without network
  * @property {number} [bytes] of what may be sent to it, where that is more than a form
- * @property {string} [title] what the browser calls it, where it is called otherwise than in the bar
+ * @property {string} [title] what the browser calls it, where it is called otherwise than in the bar; this and the next two are messages of `names`
  * @property {string} [stage] its name in the bar, in this order
  * @property {{ of: string, label: string }} [part] its name among the parts of a stage, in this order
  * @property {Readonly<Record<string, Act>>} [acts]
@@ -26,84 +27,84 @@
 
 /** What is not named here is opened and done by nobody. @type {Readonly<Record<string, Route>>} */
 export const routes = {
-	'/': { by: 'reader', title: 'Today' },
+	'/': { by: 'reader', title: 'today' },
 	'/plan': {
 		by: 'reader',
-		title: 'Plan a mat',
-		stage: 'Plan',
-		acts: { keep: { by: 'coordinator', says: 'kept a plan' }, work: { by: 'reader' } }
+		title: 'planAMat',
+		stage: 'plan',
+		acts: { keep: { by: 'coordinator', says: 'savedAPlan' }, work: { by: 'reader' } }
 	},
 	'/plan/[id=uuid]': {
 		by: 'reader',
 		acts: {
-			copy: { by: 'coordinator', says: 'kept a plan' },
-			keep: { by: 'coordinator', says: 'kept a plan' },
+			copy: { by: 'coordinator', says: 'savedAPlan' },
+			keep: { by: 'coordinator', says: 'savedAPlan' },
 			work: { by: 'reader' }
 		}
 	},
 	'/plan/[id=uuid]/file': { by: 'reader' },
 	'/plans': {
 		by: 'reader',
-		title: 'Plans',
+		title: 'plans',
 		bytes: 16_777_216,
 		acts: {
-			delete: { by: 'coordinator', says: 'deleted a plan' },
-			duplicate: { by: 'coordinator', says: 'made a plan like another' },
-			read: { by: 'coordinator', says: 'brought in a plan' },
-			rename: { by: 'coordinator', says: 'renamed a plan' },
-			restore: { by: 'coordinator', says: 'brought a plan back' }
+			delete: { by: 'coordinator', says: 'deletedAPlan' },
+			duplicate: { by: 'coordinator', says: 'copiedAPlan' },
+			read: { by: 'coordinator', says: 'addedAPlanFromAFile' },
+			rename: { by: 'coordinator', says: 'renamedAPlan' },
+			restore: { by: 'coordinator', says: 'restoredAPlan' }
 		}
 	},
 	'/gather': {
 		by: 'reader',
-		title: 'Gather',
+		title: 'gather',
 		laid: 'at once',
-		stage: 'Gather',
-		part: { of: 'gather', label: 'Drop-offs' },
+		stage: 'gather',
+		part: { of: 'gather', label: 'dropOffs' },
 		acts: {
 			keep: { by: 'helper' },
-			own: { by: 'coordinator', says: 'made a place one of its own again' },
-			same: { by: 'coordinator', says: 'made two places one' }
+			own: { by: 'coordinator', says: 'splitAMergedSource' },
+			same: { by: 'coordinator', says: 'mergedTwoSources' }
 		}
 	},
 	'/gather/sort': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'gather', label: 'Sorting' },
+		part: { of: 'gather', label: 'sorting' },
 		acts: {
 			keep: { by: 'helper' },
-			none: { by: 'helper', waits: 'that a pile is gone' },
-			there: { by: 'helper', waits: 'that a pile is there' }
+			none: { by: 'helper', waits: 'aPileThatIsGone' },
+			there: { by: 'helper', waits: 'aPileThatIsStillThere' }
 		}
 	},
 	'/gather/store': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'gather', label: 'The store' },
+		part: { of: 'gather', label: 'store' },
 		acts: { keep: { by: 'helper' } }
 	},
 	'/gather/asks': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'gather', label: 'Asks' },
+		part: { of: 'gather', label: 'asks' },
 		acts: {
 			want: {
 				by: 'coordinator',
-				says: 'said how many mats are wanted',
-				waits: 'how many mats are wanted'
+				says: 'setHowManyMatsAreWanted',
+				waits: 'howManyMatsAreWanted'
 			}
 		}
 	},
 	'/gather/kinds': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'gather', label: 'Bag kinds' },
+		part: { of: 'gather', label: 'bagKinds' },
 		acts: {
 			keep: { by: 'helper' },
 			remove: {
 				by: 'coordinator',
-				says: 'removed a kind of bag',
-				waits: 'that a kind of bag is removed'
+				says: 'removedAKindOfBag',
+				waits: 'aKindOfBagToRemove'
 			}
 		}
 	},
@@ -111,19 +112,19 @@ export const routes = {
 		by: 'reader',
 		laid: 'at once',
 		bytes: 16_777_216,
-		part: { of: 'gather', label: 'Lists' },
-		acts: { bring: { by: 'coordinator', says: 'brought in a list' } }
+		part: { of: 'gather', label: 'lists' },
+		acts: { bring: { by: 'coordinator', says: 'addedAList' } }
 	},
 	'/gather/asks/sheet.pdf': { by: 'reader' },
 	'/gather/bare': { by: 'reader' },
 	'/gather/lists/[id=uuid]': {
 		by: 'reader',
-		title: 'A list',
+		title: 'list',
 		laid: 'when opened',
 		acts: {
-			back: { by: 'coordinator', says: 'took a list back' },
-			drop: { by: 'coordinator', says: 'threw a list away' },
-			keep: { by: 'coordinator', says: 'kept a list' },
+			back: { by: 'coordinator', says: 'undidAList' },
+			drop: { by: 'coordinator', says: 'deletedAList' },
+			keep: { by: 'coordinator', says: 'savedAList' },
 			match: { by: 'coordinator' },
 			mend: { by: 'coordinator' },
 			settle: { by: 'coordinator' }
@@ -132,25 +133,25 @@ export const routes = {
 	'/gather/lists/[id=uuid]/keep': {
 		by: 'coordinator',
 		laid: 'when opened',
-		acts: { POST: { by: 'coordinator', says: 'kept a list' } }
+		acts: { POST: { by: 'coordinator', says: 'savedAList' } }
 	},
 	'/gather/lists/[list].csv': { by: 'reader' },
 	'/prepare': {
 		by: 'reader',
 		laid: 'at once',
-		stage: 'Prepare',
-		part: { of: 'prepare', label: 'The table' },
+		stage: 'prepare',
+		part: { of: 'prepare', label: 'table' },
 		acts: { keep: { by: 'helper' } }
 	},
 	'/prepare/balls': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'prepare', label: 'Balls and labels' },
+		part: { of: 'prepare', label: 'ballsAndLabels' },
 		acts: {
-			blank: { by: 'helper', says: 'had labels made' },
-			drop: { by: 'helper', says: 'stopped printing labels' },
+			blank: { by: 'helper', says: 'madeLabels' },
+			drop: { by: 'helper', says: 'stoppedPrintingLabels' },
 			hand: { by: 'helper' },
-			print: { by: 'helper', says: 'had labels printed' },
+			print: { by: 'helper', says: 'printedLabels' },
 			resume: { by: 'helper' }
 		}
 	},
@@ -158,18 +159,18 @@ export const routes = {
 	'/prepare/days': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'prepare', label: 'Table days' },
+		part: { of: 'prepare', label: 'tableDays' },
 		acts: {
-			add: { by: 'coordinator', says: 'planned a table day', waits: 'a table day' },
+			add: { by: 'coordinator', says: 'plannedATableDay', waits: 'aTableDay' },
 			off: {
 				by: 'coordinator',
-				says: 'called a table day off',
-				waits: 'that a table day is called off'
+				says: 'cancelledATableDay',
+				waits: 'aTableDayToCancel'
 			},
 			people: {
 				by: 'coordinator',
-				says: 'said who comes to a table day',
-				waits: 'who comes to a table day'
+				says: 'setWhoComesToATableDay',
+				waits: 'whoComesToATableDay'
 			}
 		}
 	},
@@ -177,11 +178,11 @@ export const routes = {
 		by: 'reader',
 		laid: 'when opened',
 		acts: {
-			close: { by: 'coordinator', says: 'closed a table day', waits: 'that a table day ended' },
-			open: { by: 'coordinator', says: 'opened a table day', waits: 'that a table day began' },
-			seats: { by: 'coordinator', says: 'seated people', waits: 'who sits where' },
-			teaches: { by: 'coordinator', says: 'left a measure out' },
-			terms: { by: 'coordinator', says: 'changed a table day', waits: 'what a table day is like' }
+			close: { by: 'coordinator', says: 'endedATableDay', waits: 'theEndOfATableDay' },
+			open: { by: 'coordinator', says: 'startedATableDay', waits: 'theStartOfATableDay' },
+			seats: { by: 'coordinator', says: 'savedSeats', waits: 'seats' },
+			teaches: { by: 'coordinator', says: 'leftAMeasureOut' },
+			terms: { by: 'coordinator', says: 'editedATableDay', waits: 'changesToATableDay' }
 		}
 	},
 	'/prepare/days/[id]/[sheet].pdf': { by: 'helper' },
@@ -192,7 +193,7 @@ export const routes = {
 	},
 	'/prepare/days/[id]/advice': { by: 'helper', laid: 'when opened' },
 	'/prepare/days/[id]/day.ics': { by: 'reader' },
-	'/prepare/days/[id]/wall': { by: 'reader', title: 'The wall', laid: 'when opened' },
+	'/prepare/days/[id]/wall': { by: 'reader', title: 'wallScreen', laid: 'when opened' },
 	'/prepare/days/calendar.ics': { by: 'reader' },
 	'/prepare/labels.pdf': { by: 'helper' },
 	'/prepare/things': { by: 'reader', laid: 'when opened' },
@@ -201,59 +202,59 @@ export const routes = {
 	'/prepare/tools': {
 		by: 'reader',
 		laid: 'at once',
-		part: { of: 'prepare', label: 'Tools' },
+		part: { of: 'prepare', label: 'tools' },
 		acts: { keep: { by: 'helper' } }
 	},
 	'/prepare/worksheet.pdf': { by: 'reader' },
 	'/people': {
 		by: 'reader',
-		title: 'People and places',
-		part: { of: 'prepare', label: 'People' },
+		title: 'peopleAndPlaces',
+		part: { of: 'prepare', label: 'people' },
 		acts: {
-			add: { by: 'coordinator', says: 'added a person' },
-			ended: { by: 'coordinator', says: 'ended a place that receives mats' },
-			forget: { by: 'coordinator', says: 'had a person forgotten' },
-			person: { by: 'coordinator', says: 'changed what is said of a person' },
-			receiving: { by: 'coordinator', says: 'added a place that receives mats' }
+			add: { by: 'coordinator', says: 'addedAPerson' },
+			ended: { by: 'coordinator', says: 'removedAReceivingPlace' },
+			forget: { by: 'coordinator', says: 'removedAPersonsName' },
+			person: { by: 'coordinator', says: 'editedAPerson' },
+			receiving: { by: 'coordinator', says: 'addedAReceivingPlace' }
 		}
 	},
-	'/make': { by: 'reader', laid: 'at once', stage: 'Make', acts: { keep: { by: 'helper' } } },
+	'/make': { by: 'reader', laid: 'at once', stage: 'make', acts: { keep: { by: 'helper' } } },
 	'/make/[code]': {
 		by: 'reader',
 		laid: 'when opened',
 		acts: {
 			keep: { by: 'helper' },
-			link: { by: 'coordinator', says: 'made a link to a mat' },
-			revoke: { by: 'coordinator', says: 'revoked a link' }
+			link: { by: 'coordinator', says: 'madeALinkToAMat' },
+			revoke: { by: 'coordinator', says: 'endedALink' }
 		}
 	},
 	'/make/[code]/rows.pdf': { by: 'reader' },
-	'/make/outbox': { by: 'helper', title: 'Outbox', laid: 'at once' },
-	'/check': { by: 'reader', laid: 'at once', stage: 'Check', acts: { keep: { by: 'helper' } } },
+	'/make/outbox': { by: 'helper', title: 'outbox', laid: 'at once' },
+	'/check': { by: 'reader', laid: 'at once', stage: 'check', acts: { keep: { by: 'helper' } } },
 	'/check/[code]': { by: 'reader', laid: 'when opened', acts: { keep: { by: 'helper' } } },
 	'/check/bare': { by: 'reader' },
 	'/check/sheet.pdf': { by: 'reader' },
 	'/hand-over': {
 		by: 'reader',
-		title: 'Hand over',
-		stage: 'Hand over',
-		part: { of: 'hand-over', label: 'Send' },
+		title: 'handOver',
+		stage: 'handOver',
+		part: { of: 'hand-over', label: 'deliveries' },
 		acts: { keep: { by: 'coordinator' } }
 	},
 	'/hand-over/asks': {
 		by: 'reader',
-		part: { of: 'hand-over', label: 'Asked and promised' },
+		part: { of: 'hand-over', label: 'askedAndPromised' },
 		acts: {
 			keep: { by: 'coordinator' },
-			place: { by: 'coordinator', says: 'added a place that receives mats' }
+			place: { by: 'coordinator', says: 'addedAReceivingPlace' }
 		}
 	},
 	'/hand-over/pillows': {
 		by: 'reader',
-		part: { of: 'hand-over', label: 'Pillows' },
+		part: { of: 'hand-over', label: 'pillows' },
 		acts: { keep: { by: 'coordinator' } }
 	},
-	'/hand-over/account': { by: 'reader', part: { of: 'hand-over', label: 'Results so far' } },
+	'/hand-over/account': { by: 'reader', part: { of: 'hand-over', label: 'resultsSoFar' } },
 	'/hand-over/account.pdf': { by: 'reader' },
 	'/hand-over/bare': { by: 'reader' },
 	'/hand-over/calendar.ics': { by: 'reader' },
@@ -265,61 +266,61 @@ export const routes = {
 	'/hand-over/tags.pdf': { by: 'reader' },
 	'/season': {
 		by: 'reader',
-		title: 'The season',
-		part: { of: 'season', label: 'Will we make it' },
+		title: 'season',
+		part: { of: 'season', label: 'forecast' },
 		acts: { keep: { by: 'coordinator' } }
 	},
 	'/season/calendar.ics': { by: 'reader' },
 	'/season/kept': {
 		by: 'reader',
-		part: { of: 'season', label: 'Past forecasts' },
+		part: { of: 'season', label: 'pastForecasts' },
 		acts: { keep: { by: 'coordinator' } }
 	},
 	'/season/sheet.pdf': { by: 'reader' },
 	'/season/words': {
 		by: 'coordinator',
-		part: { of: 'season', label: 'Words to people' },
+		part: { of: 'season', label: 'messages' },
 		acts: { keep: { by: 'coordinator' } }
 	},
 	'/measures': {
 		by: 'reader',
-		title: 'Measures',
-		acts: { keep: { by: 'helper' }, leave: { by: 'coordinator', says: 'left a measure out' } }
+		title: 'measures',
+		acts: { keep: { by: 'helper' }, leave: { by: 'coordinator', says: 'leftAMeasureOut' } }
 	},
-	'/know-how': { by: 'guest', title: 'Know-how', laid: 'at once' },
+	'/know-how': { by: 'guest', title: 'knowHow', laid: 'at once' },
 	'/know-how/[act]': { by: 'guest', laid: 'when opened' },
 	'/know-how/[act]/card.pdf': { by: 'guest' },
 	'/know-how/cards.pdf': { by: 'guest' },
-	'/know-how/faults': { by: 'guest', title: 'What is wrong with this mat', laid: 'when opened' },
+	'/know-how/faults': { by: 'guest', title: 'findAFault', laid: 'when opened' },
 	'/know-how/practice': { by: 'guest', laid: 'when opened' },
-	'/know-how/words': { by: 'guest', title: 'The words of the craft', laid: 'when opened' },
+	'/know-how/words': { by: 'guest', title: 'craftWords', laid: 'when opened' },
 	'/sheets/[sheet]': { by: 'reader' },
 	'/settings': {
 		by: 'reader',
-		title: 'Settings',
+		title: 'settings',
 		acts: {
-			group: { by: 'coordinator', says: 'changed the settings' },
+			group: { by: 'coordinator', says: 'changedTheSettings' },
 			hall: { by: 'reader' },
-			name: { by: 'coordinator', says: 'named the group' },
+			name: { by: 'coordinator', says: 'namedTheGroup' },
 			words: { by: 'guest' }
 		}
 	},
 	'/links': {
 		by: 'coordinator',
-		title: 'Links',
+		title: 'links',
 		acts: {
-			late: { by: 'coordinator', says: 'said what becomes of entries that came late' },
-			open: { by: 'coordinator', says: 'made a link' },
-			make: { by: 'coordinator', says: 'made a link to a plan' },
-			revoke: { by: 'coordinator', says: 'revoked a link' }
+			late: { by: 'coordinator', says: 'decidedAboutLateEntries' },
+			open: { by: 'coordinator', says: 'madeALink' },
+			make: { by: 'coordinator', says: 'madeALinkToAPlan' },
+			revoke: { by: 'coordinator', says: 'endedALink' }
 		}
 	},
 	'/removed': {
 		by: 'coordinator',
-		title: 'Removed',
-		acts: { back: { by: 'coordinator', says: 'brought back what was removed' } }
+		title: 'removed',
+		acts: { back: { by: 'coordinator', says: 'restoredSomethingThatWasRemoved' } }
 	},
-	'/trail': { by: 'coordinator', title: 'History' },
+	'/trail': { by: 'coordinator', title: 'history' },
 	'/everything.zip': { by: 'coordinator' },
 	'/a/[address]': { by: 'guest', isLink: true },
 	'/a/[address]/sheet.pdf': { by: 'guest', isLink: true },
@@ -344,7 +345,7 @@ export const routes = {
 	'/api/plans': {
 		by: 'reader',
 		bytes: 270_000,
-		acts: { POST: { by: 'coordinator', says: 'kept a plan' } }
+		acts: { POST: { by: 'coordinator', says: 'savedAPlan' } }
 	},
 	'/api/scale': { by: 'helper' },
 	'/api/version': { by: 'guest' },
@@ -353,11 +354,11 @@ export const routes = {
 	'/c/[address]': { by: 'guest', isLink: true },
 	'/groups': {
 		by: 'guest',
-		title: 'Groups',
+		title: 'groups',
 		isDoor: true,
 		acts: {
 			choose: { by: 'guest' },
-			delete: { by: 'coordinator', says: 'deleted the group' },
+			delete: { by: 'coordinator', says: 'deletedTheGroup' },
 			make: { by: 'guest' },
 			undo: { by: 'guest' }
 		}
@@ -370,12 +371,12 @@ export const routes = {
 	'/m/[address]': { by: 'guest', isLink: true, acts: { POST: { by: 'guest' } } },
 	'/members': {
 		by: 'coordinator',
-		title: 'Members',
+		title: 'members',
 		isDoor: true,
 		acts: {
-			change: { by: 'coordinator', says: 'changed what a member may' },
-			invite: { by: 'coordinator', says: 'made a link that lets someone in' },
-			remove: { by: 'coordinator', says: 'ended a membership' }
+			change: { by: 'coordinator', says: 'changedAMembersRole' },
+			invite: { by: 'coordinator', says: 'madeAnInvitationLink' },
+			remove: { by: 'coordinator', says: 'removedAMember' }
 		}
 	},
 	'/s/[address]': { by: 'guest', isLink: true },

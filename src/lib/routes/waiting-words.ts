@@ -1,3 +1,5 @@
+import { waiting } from '$lib/words/routes';
+import { saidOfRoute } from './said-of-route';
 import { routes } from './table.mjs';
 
 /** Whether an address is one of a route whose parts are ids. */
@@ -18,6 +20,9 @@ const actIn = ({ search }: URL): string => /^\?\/([\w-]+)/.exec(search)?.[1] ?? 
 export function wordsOfForm(url: URL): string | null {
 	const act = actIn(url);
 	for (const [route, { acts = {} }] of Object.entries(routes))
-		if (Object.hasOwn(acts, act) && isOf(route, url.pathname)) return acts[act]?.waits ?? null;
+		if (Object.hasOwn(acts, act) && isOf(route, url.pathname)) {
+			const waits = acts[act]?.waits;
+			return waits === undefined ? null : saidOfRoute(waiting, waits);
+		}
 	return null;
 }

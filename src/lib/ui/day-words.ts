@@ -19,6 +19,10 @@ export const shortDayWords = (day: string | Date): string =>
 export const yearDayWords = (day: string | Date): string =>
 	typeof day === 'string' ? yearDay.format(new Date(day)) : writtenShortDay(day);
 
+const month = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' });
+/** A month by its number in the year, 1 to 12: `Nov`. */
+export const monthWords = (of: number): string => month.format(Date.UTC(2026, of - 1));
+
 const weekday = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: 'UTC' });
 /** A day for whoever comes to it: `Thursday 3 December 2026`. */
 export const weekdayWords = (day: string): string => weekday.format(new Date(day)).replace(',', '');

@@ -2,8 +2,8 @@ import { looks as say } from '$lib/words/common';
 /** How the pages look: as the device asks, or one of the themes by choice. */
 export const looks = [
 	{ look: 'device', label: say.asThisDeviceHasIt() },
-	{ look: 'film', label: 'light' },
-	{ look: 'dusk', label: 'dark' },
+	{ look: 'film', label: say.light() },
+	{ look: 'dusk', label: say.dark() },
 	{ look: 'contrast', label: say.highContrast() }
 ] as const;
 export type Look = (typeof looks)[number]['look'];

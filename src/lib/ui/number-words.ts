@@ -1,3 +1,4 @@
+import { numberWords as say } from '$lib/words/common';
 import { written } from '../words/writing';
 
 /** A whole number, digits grouped as the reader's country does: `1,812`. */
@@ -23,7 +24,7 @@ export function roughly(value: number): string {
 export const countRange = (low: number, high: number): string =>
 	`${wholeNumber(Math.floor(low))}–${wholeNumber(Math.ceil(high))}`;
 
-const small = 'no one two three four five six seven eight nine ten eleven twelve'.split(' ');
+const small = say.smallCounts().split(' ');
 
 /** A small count as it is said: `two`, `twelve`, `13`. */
 export const smallNumber = (count: number): string => small[count] ?? wholeNumber(count);

@@ -6,18 +6,18 @@ import type { LineForm, MoveReason } from '$lib/core/store/forms';
 
 /** The forms of the store, as they are counted. */
 export const formWords: Readonly<Record<LineForm, string>> = {
-	bag: 'bags',
+	bag: say.bags(),
 	flat: say.flatBags(),
 	piece: say.cutPieces(),
 	strand: say.piecesOfStrand(),
 	chain: say.piecesInChains(),
-	ball: 'balls',
+	ball: say.balls(),
 	stuffing: say.bagsForStuffing(),
-	scrap: 'scrap'
+	scrap: say.scrap()
 };
 
 export const reasonWords: Readonly<Record<MoveReason, string>> = {
-	cut: 'cut',
+	cut: say.cut(),
 	joined: say.joinedAndBalled(),
 	made: say.madeIntoAMat(),
 	given: say.givenAway(),

@@ -3,7 +3,7 @@ import type { TechniqueKind } from '$lib/core/techniques/technique';
 
 /** What each technique is called. */
 export const techniqueWords: Readonly<Record<TechniqueKind, string>> = {
-	crochet: 'crochet',
+	crochet: say.crochet(),
 	'peg-loom': say.pegLoom(),
 	twined: say.twinedFrame(),
 	'finger-bands': say.fingerBands()

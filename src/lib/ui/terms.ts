@@ -2,9 +2,8 @@ import { terms as say } from '$lib/words/common';
 /** Words that need one: each with a plain phrase. */
 export const terms = {
 	cover: {
-		word: 'Cover',
-		means:
-			'How well the strand fills the mat: how many times over its surface is covered by strand. The higher, the closer; where it is close, a fingertip does not go through and the cold does not come up.'
+		word: say.cover(),
+		means: say.howWellTheStrandFills()
 	},
 	interval: {
 		word: say.fourTimesInFive(),
@@ -19,11 +18,11 @@ export const terms = {
 		means: say.aThousandthOfAMillimetre()
 	},
 	pin: {
-		word: 'Pin',
+		word: say.pin(),
 		means: say.putsThisPlanBesideThe()
 	},
 	unbeaten: {
-		word: 'Unbeaten',
+		word: say.unbeaten(),
 		means: say.noOtherWayNeedsAs()
 	},
 	strand: {

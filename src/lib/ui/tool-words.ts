@@ -9,13 +9,13 @@ export const toolNames: Readonly<Record<ToolSort, string>> = {
 	loom: say.pegLoom(),
 	frame: say.nailFrame(),
 	hook: say.crochetHook(),
-	'sharp-scissors': 'scissors',
+	'sharp-scissors': say.scissors(),
 	'blunt-scissors': say.bluntScissors(),
 	'rolling-blade': say.rollingBladeAndBoard(),
-	winder: 'winder',
+	winder: say.winder(),
 	spindle: say.handSpindle(),
-	scale: 'scale',
-	crate: 'crate'
+	scale: say.scale(),
+	crate: say.box()
 };
 
 /** What a tool measures, in a line; empty for what is only counted. */

@@ -41,6 +41,7 @@ export * as matMeasured from './common/matMeasured';
 export * as measurement from './common/measurement';
 export * as movement from './common/movement';
 export * as note from './common/note';
+export * as numberWords from './common/numberWords';
 export * as pillow from './common/pillow';
 export * as practised from './common/practised';
 export * as presence from './common/presence';

@@ -45,12 +45,12 @@
 			{:else}
 				<Table
 					heads={[
-						'Place',
+						say.source(),
 						{ label: say.bagsSoFar(), isFigure: true },
 						{ label: 'Sorted', isFigure: true },
 						{ label: say.noGoodForStrand(), isFigure: true },
 						{ label: say.expectedOfMore(), isFigure: true },
-						'Last'
+						say.last()
 					]}
 				>
 					{#each data.places as place (place.id)}
@@ -83,10 +83,10 @@
 			{:else}
 				<Table
 					heads={[
-						'On',
-						'From',
+						say.on(),
+						say.from(),
 						{ label: 'Bags', isFigure: true },
-						'Counted',
+						say.counted(),
 						{ label: 'Correct', isSilent: true }
 					]}
 					stacks

@@ -6,7 +6,7 @@
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
-	const sorts = { act: say.howItIsDone2(), fault: say.whatIsWrong(), word: 'a word' } as const;
+	const sorts = { act: say.howItIsDone2(), fault: say.whatIsWrong(), word: say.aWord() } as const;
 	const link = 'inline-flex min-h-11 link items-center';
 </script>
 

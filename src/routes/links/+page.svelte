@@ -141,7 +141,10 @@
 				{msg.eachMat()}
 			</p>
 		{:else}
-			<Table heads={['Opens', 'Made', msg.usedLast(), { label: 'Revoke', isSilent: true }]} stacks>
+			<Table
+				heads={[msg.opens(), msg.made(), msg.usedLast(), { label: msg.end(), isSilent: true }]}
+				stacks
+			>
 				{#each data.links as link (link.id)}
 					{@const opens = opensWords(link)}
 					<tr data-link={link.mat ?? link.planName ?? link.role ?? link.grants}>

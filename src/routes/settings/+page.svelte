@@ -16,7 +16,7 @@
 	];
 	const papers = [
 		{ value: 'a4', label: 'A4' },
-		{ value: 'letter', label: 'Letter' }
+		{ value: 'letter', label: say.letter() }
 	];
 </script>
 

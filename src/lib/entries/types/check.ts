@@ -77,7 +77,7 @@ export const finishType = entryType<FinishEntry>({
 	page: null,
 	done: msg.finishedAMat(),
 	read: (read) => ({ type: 'finish', mat: readMatCode(read) }),
-	words: ({ mat }) => `${mat} finished`
+	words: ({ mat }) => msg.matFinished({ mat: mat ?? '' })
 });
 
 export const mendedType = entryType<MendedEntry>({
@@ -85,7 +85,7 @@ export const mendedType = entryType<MendedEntry>({
 	page: null,
 	done: msg.mendedAMat(),
 	read: (read) => ({ type: 'mended', mat: readMatCode(read) }),
-	words: ({ mat }) => `${mat} mended`
+	words: ({ mat }) => msg.matMended({ mat: mat ?? '' })
 });
 
 export const checkType = entryType<CheckEntry>({
@@ -108,5 +108,5 @@ export const checkType = entryType<CheckEntry>({
 			why
 		};
 	},
-	words: ({ mat }) => `${mat} checked`
+	words: ({ mat }) => msg.matChecked({ mat: mat ?? '' })
 });

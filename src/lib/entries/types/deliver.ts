@@ -113,7 +113,7 @@ export const receivedType = entryType<ReceivedEntry>({
 			note: read.text('note', longest['entry.note'])
 		};
 	},
-	words: ({ delivery }) => `${delivery} received`
+	words: ({ delivery }) => say.deliveryReceived({ delivery: delivery ?? '' })
 });
 
 export const sentBackType = entryType<SentBackEntry>({

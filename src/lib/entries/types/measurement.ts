@@ -7,10 +7,10 @@ export const measures = ['swatch', 'chain', 'woven', 'handful', 'mat'] as const;
 export type Measure = (typeof measures)[number];
 
 const measureNames: Readonly<Record<Measure, string>> = {
-	swatch: 'a swatch',
-	chain: 'a chain',
+	swatch: say.aSwatch(),
+	chain: say.aChain(),
 	woven: say.wovenRows(),
-	handful: 'a handful',
+	handful: say.aHandful(),
 	mat: say.aFinishedMat()
 };
 
@@ -67,5 +67,5 @@ export const measurementType = entryType<MeasurementEntry>({
 	page: '/measures',
 	done: 'measured',
 	read: readMeasurement,
-	words: ({ measure }) => measureNames[measure as Measure] ?? 'a measure'
+	words: ({ measure }) => measureNames[measure as Measure] ?? say.aMeasure()
 });

@@ -21,5 +21,5 @@ export const pillowType = entryType<PillowEntry>({
 		return { type: 'pillow', scrapG, bags };
 	},
 	facts: () => ({ reason: 'made' }),
-	words: () => 'a pillow'
+	words: () => say.aPillow()
 });

@@ -76,5 +76,5 @@ export const toolType = entryType<ToolEntry>({
 	page: '/prepare/tools',
 	done: say.measuredATool(),
 	read: readTool,
-	words: ({ name, gone }) => `${name || 'a tool'}${gone === 'yes' ? say.notThereAnyMore() : ''}`
+	words: ({ name, gone }) => `${name || say.aTool()}${gone === 'yes' ? say.notThereAnyMore() : ''}`
 });

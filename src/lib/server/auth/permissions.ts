@@ -1,5 +1,7 @@
 import { entryTypes } from '$lib/entries/registry';
+import { saidOfRoute } from '$lib/routes/said-of-route';
 import { routes } from '$lib/routes/table.mjs';
+import { trail } from '$lib/words/routes';
 import type { Role } from '../base/roles';
 
 /** Who may open a page: `guest` is whoever comes, signed in or not. */
@@ -19,7 +21,10 @@ interface Act {
 /** Who may do each act, by its route and name, and what is said of it. What is not named here is done by nobody. */
 export const permissions: Readonly<Record<string, Act>> = Object.fromEntries(
 	Object.entries(routes).flatMap(([route, { acts: own = {} }]) =>
-		Object.entries(own).map(([name, { by, says = null }]) => [`${route} ${name}`, { by, says }])
+		Object.entries(own).map(([name, { by, says }]) => [
+			`${route} ${name}`,
+			{ by, says: says === undefined ? null : saidOfRoute(trail, says) }
+		])
 	)
 );
 

@@ -187,11 +187,11 @@ export const keepCheck = (db: Db, entry: CheckEntry, booked: Booked): Promise<Sa
 		const odd = entry.faults.find((one) => !allFaults[one.kind].techniques.includes(kind));
 		if (odd) return refuse('faults', say.oneOfTheFaultsIs());
 		const far = askFarOff(booked, [
-			{ what: 'Length', value: entry.lengthMm, expected: lengthMm },
-			{ what: 'Width', value: entry.widthMm, expected: widthMm },
+			{ what: say.length(), value: entry.lengthMm, expected: lengthMm },
+			{ what: say.width(), value: entry.widthMm, expected: widthMm },
 			// Of a mat as large as this one is.
 			{
-				what: 'Weight',
+				what: say.weight(),
 				value: entry.massG,
 				expected: (making.massG * entry.widthMm * entry.lengthMm) / (widthMm * lengthMm)
 			}

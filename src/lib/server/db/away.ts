@@ -1,8 +1,8 @@
+import { away as say } from '$lib/words/house';
 import { error } from '@sveltejs/kit';
 import { isDatabaseAway, StoodStill, stillMs } from './pool';
 
-export const awayMessage =
-	'The kept plans cannot be reached just now. Nothing is lost; please try again in a moment.';
+export const awayMessage = say.theKeptPlansCannotBe();
 
 /** Throws what went wrong; where it is that the database cannot be reached, as the answer 503 that says so. */
 export function asAway(problem: unknown): never {

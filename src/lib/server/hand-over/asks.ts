@@ -23,8 +23,8 @@ export async function keepAsk(
 ): Promise<SaveResult> {
 	const { widthMm, lengthMm } = startingPlan.target;
 	const far = askFarOff({ isSure }, [
-		{ what: 'Width', value: size?.widthMm ?? null, expected: widthMm },
-		{ what: 'Length', value: size?.lengthMm ?? null, expected: lengthMm }
+		{ what: say.width(), value: size?.widthMm ?? null, expected: widthMm },
+		{ what: say.length(), value: size?.lengthMm ?? null, expected: lengthMm }
 	]);
 	if (far) return far;
 	const place = await db.writer.maybeOne<{ id: string }>(

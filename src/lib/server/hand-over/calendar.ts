@@ -32,7 +32,7 @@ export async function handOverEvents(
 		 order by 3, 2`,
 		[db.groupId, today]
 	);
-	const mats = (count: number) => (count === 1 ? say.oneMat() : `${count} mats`);
+	const mats = (count: number) => say.mats({ count });
 	return rows.map(({ id, sort, day, place, mats: count, gathering }) => ({
 		id: `${sort}-${id}`,
 		version: 1,

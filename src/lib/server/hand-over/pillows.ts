@@ -76,7 +76,7 @@ export const keepPillow = (
 				return refuse('bags', msg.byTheBookTheStore2({ bags: bags - open.stuffing }));
 			const filmMg = taken.reduce((sum, move) => sum + move.filmMg, 0);
 			const far = askFarOff({ isSure }, [
-				{ what: 'Stuffing', value: filmMg / 1000, expected: defaults.pillowMass.value }
+				{ what: msg.stuffing(), value: filmMg / 1000, expected: defaults.pillowMass.value }
 			]);
 			if (far) return far;
 			const content: PillowContent = {

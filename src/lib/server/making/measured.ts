@@ -91,14 +91,14 @@ export async function keepMatSize(
 		const along = look.isLengthwise ? look.widthMm : look.lengthMm;
 		const far = askFarOff(booked, [
 			{
-				what: 'Length',
+				what: msg.length(),
 				value: lengthMm,
 				// Where it is made of parts, none says how long it is so far.
 				expected: rows.parts > 1 ? null : (along * row) / rows.total,
 				least: along / 20
 			},
 			{
-				what: 'Width',
+				what: msg.width(),
 				value: widthMm,
 				expected: rows.parts > 1 ? null : look.isLengthwise ? look.lengthMm : look.widthMm
 			}

@@ -120,10 +120,7 @@ export async function keepPerson(
 		if (constraintOf(error) === 'child_at_blade')
 			return refuse('seats', say.isAChildBluntScissors({ name: name.trim() }));
 		if (constraintOf(error) === 'child_has_company')
-			return refuse(
-				'seats',
-				`${name.trim()} is seated on a day to come where a child would be alone without an adult: seat somebody beside them first.`
-			);
+			return refuse('seats', say.isSeatedOnADay({ name: name.trim() }));
 		if ((error as { code?: string }).code === '23505')
 			return refuse('name', say.thereIsAPersonOf());
 		throw error;

@@ -92,7 +92,7 @@ export async function keepCut(
 	const far =
 		spoiledShare > mostSpoiled
 			? askFarOff({ isSure }, [
-					{ what: 'Spoiled', value: spoiledShare, expected: defaults.spoiledShare.value }
+					{ what: say.spoiled(), value: spoiledShare, expected: defaults.spoiledShare.value }
 				])
 			: null;
 	if (far) return far;
@@ -158,7 +158,7 @@ export async function keepBall(db: Db, entry: BallEntry, booked: Booked): Promis
 	const content = await ballContent(db, entry, at);
 	if (content.problem !== undefined) return refuse(content.field, content.problem);
 	const far = askFarOff(booked, [
-		{ what: 'Weight', value: entry.massG, expected: content.value.pieces * cut.pieceG }
+		{ what: say.weight(), value: entry.massG, expected: content.value.pieces * cut.pieceG }
 	]);
 	if (far) return far;
 	const takings = colours.map(({ colour, bags }, nth): Taking => ({

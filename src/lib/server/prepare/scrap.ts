@@ -43,7 +43,7 @@ export const keepScrap = (
 			);
 			const far = askFarOff({ isSure }, [
 				{
-					what: 'Scrap',
+					what: say.scrap(),
 					value: grams,
 					expected: (booked?.filmMg ?? 0) / 1000,
 					least: leastScrapG

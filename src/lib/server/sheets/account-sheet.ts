@@ -51,7 +51,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 		sheet.heading(say.deliveryByDelivery());
 		sheet.table(
 			[
-				['Place', 'Day', 'Mats', say.toLieOn(), 'Bags', 'Pillows', 'Film'],
+				[say.place(), say.day(), say.mats(), say.toLieOn(), say.bags(), say.pillows(), say.film()],
 				...shown.map((one) => [
 					one.placeName,
 					yearDayWords(one.goesOn),

@@ -74,11 +74,11 @@ export async function askSheet(order: AskSheetOrder): Promise<Uint8Array> {
 	sheet.text(say.dryCleanAndEmptyA());
 	sheet.heading(say.pleaseNot());
 	for (const line of notThese) sheet.text(`– ${line}`);
-	sheet.heading('Where and when');
+	sheet.heading(say.whereAndWhen());
 	sheet.need(20);
 	for (const [label, filled] of [
 		[say.bringThemTo(), order.bringTo],
-		['Until', order.until]
+		[say.until(), order.until]
 	] as const) {
 		sheet.y += 9;
 		sheet.label(label, sheet.marginMm, sheet.y, { sizePt: 11 });

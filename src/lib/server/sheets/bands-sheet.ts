@@ -25,23 +25,26 @@ export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
 	sheet.table(
 		[
 			[
-				'Bands',
+				say.bands(),
 				say.eachWideAndLong({
 					bands: mat.bands,
 					readable: readable(mat.bandWidthMm, 'small'),
 					readable2: readable(mat.lengthMm, 'mat')
 				})
 			],
-			['Along', say.strandsABand({ k, strand: strandWords(mat.warpStrandMm / mat.bands, system) })],
 			[
-				'Across',
+				say.along(),
+				say.strandsABand({ k, strand: strandWords(mat.warpStrandMm / mat.bands, system) })
+			],
+			[
+				say.across(),
 				say.theWeaverABandAbout({
 					strand: strandWords(mat.weaverStrandMm / mat.bands, system),
 					rowsPerBand: wholeNumber(mat.rowsPerBand)
 				})
 			],
-			['Turns', say.inAllBraidedAtEach({ strand: strandWords(mat.turnStrandMm, system) })],
-			['Balls', ballWords(order)]
+			[say.turns(), say.inAllBraidedAtEach({ strand: strandWords(mat.turnStrandMm, system) })],
+			[say.balls(), ballWords(order)]
 		],
 		[1, 5],
 		12
@@ -50,7 +53,7 @@ export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
 	sheet.heading(say.theTurnCrossingByCrossing());
 	sheet.table(
 		Array.from({ length: crossingsHome(k) + 1 }, (_, crossing) => [
-			crossing === 0 ? 'Before' : say.crossing({ crossing }),
+			crossing === 0 ? say.before() : say.crossing({ crossing }),
 			crossing === 0
 				? ''
 				: say.swapTheIspairofSelectYes({
@@ -63,5 +66,5 @@ export function bandsSheet(sheet: Sheet, order: SheetOrder): void {
 		[1, 2, 2],
 		10
 	);
-	rowTicks(sheet, order, 'Bands');
+	rowTicks(sheet, order, say.bands());
 }

@@ -22,7 +22,7 @@ export async function checkSheet(order: CheckSheetOrder): Promise<Uint8Array> {
 	const sheet = await beginSheet(order, () => ({
 		title: say.matsToCheck(),
 		planName: groupName,
-		versionWords: `${mats.length} ${mats.length === 1 ? 'mat' : 'mats'}`,
+		versionWords: say.mats({ count: mats.length }),
 		date: longDayWords(date),
 		cautions
 	}));
@@ -44,7 +44,7 @@ export async function checkSheet(order: CheckSheetOrder): Promise<Uint8Array> {
 		sheet.y = top + mapPlaces.across * highMm + 3;
 		sheet.ticks(
 			kinds.map((kind) => ({
-				label: `${faultWords[kind].name} (${faults[kind].minutes} min)`,
+				label: say.faultAndMinutes({ fault: faultWords[kind].name, minutes: faults[kind].minutes }),
 				note: undefined
 			})),
 			2

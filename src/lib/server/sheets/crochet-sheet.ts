@@ -24,15 +24,15 @@ export function crochetSheet(sheet: Sheet, order: SheetOrder): void {
 	sheet.table(
 		[
 			[
-				'Stitch',
+				say.stitch(),
 				say.inIstermsSelectYesOther({
 					stitchName: stitchName(technique.stitch, terms),
 					isTerms: terms === 'us' ? 'yes' : 'no'
 				})
 			],
-			['Hook', hookName(technique.hookMm)],
+			[say.hook(), hookName(technique.hookMm)],
 			[
-				'Begin',
+				say.begin(),
 				say.chainAndTurnStitchesIn({
 					foundationChains: foundationChains(mat),
 					stitches: mat.stitches,
@@ -41,17 +41,17 @@ export function crochetSheet(sheet: Sheet, order: SheetOrder): void {
 				})
 			],
 			[
-				'A row',
+				say.aRow(),
 				say.ofStrandHigh({
 					strand: strandWords(mat.strandPerRowMm, system),
 					fine: fineWords(mat.rowHeightMm, system)
 				})
 			],
-			['Balls', ballWords(order)]
+			[say.balls(), ballWords(order)]
 		],
 		[1, 5],
 		12
 	);
 	sheet.text(say.countTheStitchesNowAnd(), { sizePt: 12 });
-	rowTicks(sheet, order, 'Rows');
+	rowTicks(sheet, order, say.rows());
 }

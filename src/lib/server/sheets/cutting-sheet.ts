@@ -36,18 +36,18 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 	sheet.table(
 		[
 			[
-				'Bag',
+				say.bag(),
 				say.wideFromSeamToHandles({
 					bagName: bagName(plan.bag),
 					readable: readable(plan.bag.flatWidthMm, 'bag'),
 					readable2: readable(plan.bag.bodyMm, 'bag')
 				})
 			],
-			['Cut', cutLine(model.yield, system)],
-			...(model.weftYield ? [['Weft', cutLine(model.weftYield, system)]] : []),
-			['Bags', say.toPrepare({ tallyValue: tallyValue(estimate.tally, 'toPrepare', system) })],
+			[say.cut(), cutLine(model.yield, system)],
+			...(model.weftYield ? [[say.weft(), cutLine(model.weftYield, system)]] : []),
+			[say.bags(), say.toPrepare({ tallyValue: tallyValue(estimate.tally, 'toPrepare', system) })],
 			[
-				'Stack',
+				say.stack(),
 				isStacked
 					? say.bagsAtATimeLayers({
 							max: Math.max(1, Math.min(stack.bags, stack.bagsWithinLimit || 1)),
@@ -67,7 +67,7 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 		12
 	);
 	sheet.text(say.flattenGussetsInCreasesSmoothed(), { sizePt: 12 });
-	drawGuide(sheet, plan.bag, plan.cut, weft ? say.guideForTheWarp() : 'Guide', system);
+	drawGuide(sheet, plan.bag, plan.cut, weft ? say.guideForTheWarp() : say.guide(), system);
 	if (weft) drawGuide(sheet, plan.bag, weft, say.guideForTheWeft(), system);
 }
 

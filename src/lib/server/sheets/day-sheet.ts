@@ -1,3 +1,4 @@
+import { listWords } from '$lib/ui/list-words';
 import { daySheet as say } from '$lib/words/sheets';
 import { capital } from '$lib/ui/number-words';
 import type { Bag } from '$lib/core/bag/measure-bag';
@@ -52,7 +53,7 @@ const timesOf = ({ from, to }: { readonly from: number; readonly to: number }): 
 export async function daySheet(order: DaySheetOrder): Promise<Uint8Array> {
 	const { day, work } = order;
 	const titles = {
-		seats: 'Who sits where',
+		seats: say.whoSitsWhere(),
 		stations: say.atTheStations(),
 		door: say.tableDay()
 	} as const satisfies Record<DaySheetName, string>;
@@ -138,7 +139,7 @@ function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 			part:
 				breaks.length === 0
 					? say.noCommonBreakIsSet()
-					: say.greyAcrossABreakFor({ breaks: breaks.map(timesOf).join(' and ') })
+					: say.greyAcrossABreakFor({ breaks: listWords(breaks.map(timesOf)) })
 		}),
 		{ sizePt: 10 }
 	);
@@ -193,8 +194,8 @@ function drawAct(sheet: Sheet, station: LineStation, order: DaySheetOrder): void
 	const sketch = sketchBag(cut.bag, cut.cut);
 	const words = {
 		band: ({ ring }: { readonly ring: number | null }) =>
-			ring === null ? 'scrap' : say.piece({ ring }),
-		rings: `${work.line.piecesPerBag} pieces`,
+			ring === null ? say.scrap() : say.piece({ ring }),
+		rings: say.pieces({ count: work.line.piecesPerBag }),
 		halves: say.twoHalves()
 	};
 	sheet.scene(
@@ -227,7 +228,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 		const [take, give] = stationLines(station, work);
 		sheet.table(
 			[
-				['Take', take],
+				[say.take(), take],
 				[say.handOn(), give]
 			],
 			[1, 4],
@@ -252,7 +253,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 			join: seatCautions.join ?? rest,
 			ball: film
 		}[station];
-		sheet.heading('Mind');
+		sheet.heading(say.mind());
 		for (const said of new Set([caution, ...(station === 'cut' ? [blades] : []), rest]))
 			sheet.text(`– ${said}`, { sizePt: 13 });
 	}
@@ -280,19 +281,19 @@ function drawDoor(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 	sheet.heading(say.whatYouCanSitDown());
 	sheet.table(
 		[
-			['Flattening', say.bagsSmoothedAndStackedAnyone()],
-			['Cutting', say.stacksCutToStripsSharp()],
-			['Joining', say.piecesLoopedIntoOneStrand()],
-			['Winding', say.strandWoundIntoBallsLoosely()]
+			[say.flattening(), say.bagsSmoothedAndStackedAnyone()],
+			[say.cutting(), say.stacksCutToStripsSharp()],
+			[say.joining(), say.piecesLoopedIntoOneStrand()],
+			[say.winding(), say.strandWoundIntoBallsLoosely()]
 		],
 		[1, 3],
 		14
 	);
 	const breaks = breaksOf(day);
 	if (breaks.length > 0) {
-		sheet.heading('Breaks');
+		sheet.heading(say.breaks());
 		sheet.text(breaks.map(timesOf).join(' · '), { sizePt: 16 });
 	}
-	sheet.heading('Bring');
+	sheet.heading(say.bring());
 	sheet.text(say.bagsYouHaveAlreadyUsed(), { sizePt: 14 });
 }

@@ -53,10 +53,10 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 		);
 	}
 	sheet.figures([
-		{ value: String(lying.length), label: lying.length === 1 ? 'mat' : 'mats' },
-		{ value: String(pillows.length), label: pillows.length === 1 ? 'pillow' : 'pillows' },
+		{ value: String(lying.length), label: say.matsLabel({ count: lying.length }) },
+		{ value: String(pillows.length), label: say.pillowsLabel({ count: pillows.length }) },
 		{ value: massWords(grams, system), label: say.toCarry() },
-		{ value: String(packed.crates.length), label: packed.crates.length === 1 ? 'crate' : 'crates' }
+		{ value: String(packed.crates.length), label: say.boxesLabel({ count: packed.crates.length }) }
 	]);
 	const ways = receivingWords(place);
 	if (ways.length > 0) sheet.text(`${place.name}: ${ways.join(' · ')}`);
@@ -65,7 +65,7 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 	sheet.heading(say.whatIsInIt());
 	sheet.table(
 		[
-			['Mat', 'Size', 'Weight', 'Pillow', 'There'],
+			[say.mat(), say.size(), say.weight(), say.pillow(), say.there()],
 			...lying.map((mat) => [
 				mat.code,
 				sizeWords(mat, system),
@@ -101,9 +101,12 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 				})
 			);
 	}
-	sheet.heading('Received');
+	sheet.heading(say.received());
 	sheet.text(
-		`${capital(matsWords(lying.length))}${pillows.length > 0 ? say.and({ pillows: pillowsWords(pillows.length) }) : ''}, on ________________, by ________________________________`
+		say.receivedLine({
+			mats: capital(matsWords(lying.length)),
+			pillows: pillows.length > 0 ? say.and({ pillows: pillowsWords(pillows.length) }) : ''
+		})
 	);
 	sheet.text(say.aWordOnIt());
 	sheet.text(say.typedInAfterwardsUnderHand({ code: delivery.code }), { sizePt: 9.5 });

@@ -19,7 +19,7 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 	sheet.figures([
 		{ value: `${panel.nails}`, label: say.nailsAtEachEnd({ each }) },
 		{ value: spacing, label: say.nailToNail() },
-		{ value: `${panel.rows}`, label: `rows${each}` }
+		{ value: `${panel.rows}`, label: say.rowsEach({ each }) }
 	]);
 	drawStep(sheet, order, 'technique', { widthMm: sheet.innerMm, tallestMm: 80, sizePt: 13 });
 	sheet.heading(say.howItIsDone());
@@ -45,7 +45,7 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 	sheet.table(
 		[
 			[
-				'Panels',
+				say.panels(),
 				panels.count === 1
 					? 'one'
 					: say.sideBySideAndAlong({
@@ -57,14 +57,14 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 						})
 			],
 			[
-				'Frame',
+				say.frame(),
 				say.insideTheNailsAndRods({
 					readable: readable(panel.frameWidthMm, 'mat'),
 					readable2: readable(panel.frameLengthMm, 'mat')
 				})
 			],
 			[
-				'Nails',
+				say.nails(),
 				say.atEachEndApartEvenly({
 					nails: panel.nails,
 					each,
@@ -72,9 +72,9 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 					readable: readable(panels.widthMm, 'mat')
 				})
 			],
-			['Rows', `${panel.rows}${each}`],
+			[say.rows(), `${panel.rows}${each}`],
 			[
-				'Warp',
+				say.warp(),
 				say.andTailsContinuous({
 					strand: strandWords(panel.warpMm, system),
 					each,
@@ -88,7 +88,7 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 				})
 			],
 			[
-				'Weft',
+				say.weft(),
 				say.aPairOfStrandsA({
 					strand: strandWords(panel.strandPerRowMm, system),
 					strand2: strandWords(panel.weftStrandMm, system),
@@ -96,7 +96,7 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 					part: panels.count > 1 ? say.inAll({ strand: strandWords(mat.weftStrandMm, system) }) : ''
 				})
 			],
-			['Balls', ballWords(order)]
+			[say.balls(), ballWords(order)]
 		],
 		[1, 5]
 	);

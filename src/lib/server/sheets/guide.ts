@@ -13,16 +13,16 @@ export interface GuideMark {
 export function guideMarks(bag: Bag, cut: Cut): GuideMark[] {
 	const { bands, lines } = sketchBag(bag, cut);
 	if (lines.some(({ kind }) => kind === 'down'))
-		return [{ atMm: bag.bodyMm, words: 'base of the handles: cut down from between them' }];
+		return [{ atMm: bag.bodyMm, words: say.cutDownBetweenHandles() }];
 	const marks: GuideMark[] = [];
 	let rings = 0;
 	for (const [index, band] of bands.entries()) {
 		const isLast = index === bands.length - 1;
 		if (band.ring !== null) rings = band.ring;
-		const name = cut.style === 'spiral' ? 'turn' : 'ring';
+		const name = cut.style === 'spiral' ? say.turn() : say.loop();
 		const words: Record<typeof band.kind, string> = {
 			'trim-bottom': say.seamOffHere(),
-			strip: `${name} ${rings} ends`,
+			strip: say.ends({ name, rings }),
 			'short-strip': say.shortEnds({ name, rings }),
 			offcut: say.leftOverToHere(),
 			'trim-top': say.baseOfTheHandles()

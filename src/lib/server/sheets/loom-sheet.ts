@@ -53,17 +53,17 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 			piecesPerStrand: mat.piecesPerStrand,
 			isDoubleEdges: technique.doubleEdges === false ? 'yes' : 'no'
 		}),
-		`Weave: over one strand, under the next, all the way across and round the rod; come back doing the opposite. Leave ${readable(mat.endGapMm, 'small')} clear at both ends. The bars in the small drawing show where the weft lies on top.`,
+		say.weaveOverOneStrandUnder({ readable: readable(mat.endGapMm, 'small') }),
 		say.beatEveryRowAgainstThe({ packing: technique.packing }),
 		isBoth
-			? `Up to four weave, two at each end, handing over half way across, until the two ends meet. Where they meet, neighbouring rows must be opposites.`
+			? say.upToFourWeaveTwo()
 			: say.goOnToBeforeThe({ readable: readable(mat.endGapMm, 'small'), rows: mat.rows }),
 		say.finishDrawTheRodsOut()
 	]);
 	sheet.table(
 		[
 			[
-				'Pegs',
+				say.pegs(),
 				say.atEachEndApartPeg({
 					pegs: mat.pegs,
 					formatSpacing: formatSpacing(mat.pitchMm, system),
@@ -71,7 +71,7 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 				})
 			],
 			[
-				'Warp',
+				say.warp(),
 				say.strandsOfLoopsIsdoubleedgesSelect({
 					warpStrands: mat.warpStrands,
 					piecesPerStrand: mat.piecesPerStrand,
@@ -79,27 +79,27 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 					fit
 				})
 			],
-			['Knots', say.oddStrandsAtFromThe({ knots: knots(false), knots2: knots(true) })],
-			['Gap', say.clearAtBothEndsFor({ readable: readable(mat.endGapMm, 'small') })],
+			[say.knots(), say.oddStrandsAtFromThe({ knots: knots(false), knots2: knots(true) })],
+			[say.gap(), say.clearAtBothEndsFor({ readable: readable(mat.endGapMm, 'small') })],
 			[
-				'Weft',
+				say.weft(),
 				say.aRowBeatEveryRow({
 					strand: strandWords(mat.weftStrandMm, system),
 					strand2: strandWords(mat.strandPerRowMm, system),
 					packing: technique.packing
 				})
 			],
-			['Balls', ballWords(order)],
+			[say.balls(), ballWords(order)],
 			...(meeting
 				? [
 						[
-							'Meeting',
+							say.meeting(),
 							meeting.verdict === 'fine'
 								? say.nearEndRowsFarEnd({
 										ceil: Math.ceil(mat.rows / 2),
 										floor: Math.floor(mat.rows / 2)
 									})
-								: 'the two ends meet alike: add or drop one row'
+								: say.endsMeetAlike()
 						]
 					]
 				: [])
@@ -115,13 +115,13 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 				say.seat({ seat }),
 				say.end({ end, side }),
 				say.strandsTo({ firstStrand, lastStrand }),
-				`${rows} rows`
+				say.rowsOf({ count: rows })
 			]),
 			[1, 2, 2, 1],
 			10
 		);
 	}
-	rowTicks(sheet, order, 'Rows');
+	rowTicks(sheet, order, say.rows());
 }
 
 /** The first rows of the weave: a bar where the weft lies over, a gap where it dives under. */

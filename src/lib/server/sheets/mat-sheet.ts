@@ -60,8 +60,7 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 		...(look?.stitch ? [{ value: wholeNumber(look.stitch.count), label: say.stitchesARow() }] : []),
 		...(ready.between ? [{ value: ready.day, label: say.aboutReady() }] : [])
 	]);
-	if (ready.between)
-		sheet.text(say.readyBetweenAsItGoes({ between: ready.between.replace('–', ' and ') }));
+	if (ready.between) sheet.text(say.readyBetweenAsItGoes({ between: ready.between }));
 	sheet.text(say.tickARowWhenIt());
 	if (!rows) return sheet.end();
 	const colours = coloursLeft(mat);
@@ -69,7 +68,7 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 		sheet.heading(say.coloursToCome());
 		sheet.table(
 			[
-				['Colour', say.fromRow(), say.toRow()],
+				[say.colour(), say.fromRow(), say.toRow()],
 				...colours.map(({ colour, from, to }) => [colour, wholeNumber(from), wholeNumber(to)])
 			],
 			[0.4, 0.3, 0.3]
@@ -83,7 +82,7 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 		const words = [
 			isPassed ? pass : '',
 			side === 'near' ? (begins.get(row) ?? '') : '',
-			side === 'near' && ball?.row === row ? `${ball.code} ends` : ''
+			side === 'near' && ball?.row === row ? say.ballEnds({ code: ball.code }) : ''
 		].filter((word) => word !== '');
 		return words.length > 0 ? words.join(', ') : undefined;
 	};
@@ -126,6 +125,6 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 				(row) => row - before
 			);
 		}
-	} else tick('Rows', 'near', made.near + 1, rows.total);
+	} else tick(say.rows(), 'near', made.near + 1, rows.total);
 	return sheet.end();
 }

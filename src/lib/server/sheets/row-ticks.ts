@@ -33,7 +33,7 @@ export function panelTicks(sheet: Sheet, { plan, estimate }: SheetOrder): void {
 				.filter(([row]) => row > from && row <= from + panel.rows)
 				.map(([row, words]) => [row - from, words] as const)
 		);
-		tick(sheet, panels.count === 1 ? 'Rows' : say.rowsOfPanel({ at: at + 1 }), panel.rows, own);
+		tick(sheet, panels.count === 1 ? say.rows() : say.rowsOfPanel({ at: at + 1 }), panel.rows, own);
 	}
 }
 
@@ -58,10 +58,12 @@ function tick(sheet: Sheet, name: string, rows: number, notes: ReadonlyMap<numbe
 		const within = Array.from({ length: last - first + 1 }, (_, more) => notes.get(first + more));
 		return {
 			label: each === 1 ? `${first}` : `${first}–${last}`,
-			note: within.some(Boolean) ? `${within.filter(Boolean).join(', ')} ends` : undefined
+			note: within.some(Boolean)
+				? say.ballsEnd({ codes: within.filter(Boolean).join(', ') })
+				: undefined
 		};
 	});
-	sheet.heading(`${name} to tick, and where each ball ends`);
+	sheet.heading(say.toTickAndWhereEach({ name }));
 	sheet.ticks(items, each === 1 ? 8 : 6);
 }
 

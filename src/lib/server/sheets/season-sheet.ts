@@ -51,7 +51,7 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 			value: capital(likelihood(said.chance)),
 			label: tenthsWords(said.chance)
 		},
-		{ value: String(Math.round(said.expected)), label: 'likely' },
+		{ value: String(Math.round(said.expected)), label: say.likely() },
 		{ value: `${said.low}–${said.high}`, label: say.fourTimesInFive() }
 	]);
 	sheet.text(
@@ -74,7 +74,7 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 									? shortDayWords(day)
 									: ''
 					),
-					wantedWords: `${wholeNumber(goal.wanted)} wanted`
+					wantedWords: say.wanted({ count: wholeNumber(goal.wanted) })
 				},
 				{ width: sheet.innerMm, tallest: isLarge ? 52 : 66, type }
 			),

@@ -93,15 +93,15 @@ function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void 
 		sheet.y += 1;
 		sheet.table(
 			[
-				['Balls', 'Colour', say.cutFlatOnes(), say.flattenFirst(), say.notThere()],
+				[say.balls(), say.colour(), say.cutFlatOnes(), say.flattenFirst(), say.notThere()],
 				...plan.runs.map((run) => [
 					run.fromBall === run.toBall
 						? wholeNumber(run.fromBall)
 						: `${wholeNumber(run.fromBall)}–${wholeNumber(run.toBall)}`,
-					run.colour === 'any' ? 'any' : run.colour,
+					run.colour === 'any' ? say.any() : run.colour,
 					run.flat > 0 ? bags(run.flat) : '–',
 					run.unflattened > 0 ? bags(run.unflattened) : '–',
-					run.lacking > 0.5 ? `${bags(run.lacking)} short` : '–'
+					run.lacking > 0.5 ? say.short({ bags: bags(run.lacking) }) : '–'
 				])
 			],
 			[1, 2, 2, 2, 2],

@@ -79,7 +79,7 @@ export function seasonCalendarOf(
 	events: readonly CalendarEvent[],
 	groupName: string
 ): Response {
-	const calendar = begun(groupName, 'Season');
+	const calendar = begun(groupName, say.season());
 	addTableDays(calendar, days, groupName);
 	addWholeDays(calendar, events);
 	return answerCalendar(calendar, 'season');

@@ -34,11 +34,7 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	},
 	narrows: {
 		name: say.matNarrows(),
-		remedy: [
-			say.countTheStitchesOfThe(),
-			say.addTheMissingOnesAt(),
-			'or go back to the row where it began.'
-		]
+		remedy: [say.countTheStitchesOfThe(), say.addTheMissingOnesAt(), say.orGoBackToThe()]
 	},
 	waves: {
 		name: say.matWaves(),
@@ -50,7 +46,7 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 	},
 	'loose-rows': {
 		name: say.rowsNotBeaten(),
-		remedy: [say.pushTheRowsDownWith(), 'Add rows where room was made.']
+		remedy: [say.pushTheRowsDownWith(), say.addRowsWhereRoomWas()]
 	},
 	'ends-alike': {
 		name: say.bothEndsMeetAlike(),
@@ -91,16 +87,16 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 };
 
 export const stepWords: Readonly<Record<WorkStep, string>> = {
-	sort: 'sorting',
-	cut: 'cutting',
-	join: 'joining',
-	make: 'making',
-	finish: 'finishing',
-	store: 'storing'
+	sort: say.sorting(),
+	cut: say.cutting(),
+	join: say.joining(),
+	make: say.making(),
+	finish: say.finishing(),
+	store: say.storing()
 };
 
 export const resultWords: Readonly<Record<CheckResult, string>> = {
-	good: 'good',
+	good: say.good(),
 	mend: say.mendIt(),
 	apart: say.takeItApartForStrand(),
 	'other-use': say.anotherUse()
@@ -110,12 +106,12 @@ export const stateWords: Readonly<Record<MadeState, string>> = {
 	finished: say.toCheck(),
 	mended: say.mendedCheckItAgain(),
 	'to-mend': say.toMend(),
-	good: 'good',
+	good: say.good(),
 	'other-use': say.forAnotherUse(),
 	'taken-apart': say.takenApart(),
 	delivered: say.onItsWay(),
-	received: 'received',
-	'sent-back': 'sent back: check it again'
+	received: say.received(),
+	'sent-back': say.sentBackCheckAgain()
 };
 
 const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
@@ -124,7 +120,7 @@ const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
 export function checkReasonWords(reason: CheckReason): string {
 	switch (reason.why) {
 		case 'fault':
-			return `${faultWords[reason.kind].name}${reason.count > 1 ? `, ${reason.count} times` : ''}`;
+			return `${faultWords[reason.kind].name}${reason.count > 1 ? say.times({ count: reason.count }) : ''}`;
 		case 'short':
 			return say.shorterThanItsPlan({ percent: percent(reason.share) });
 		case 'long':

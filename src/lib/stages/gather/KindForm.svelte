@@ -47,7 +47,7 @@
 	const bag = $derived.by(() => {
 		const { entry } = readEntry(
 			'bag-kind',
-			{ ...form.typed, name: form.typed.name || 'a bag' },
+			{ ...form.typed, name: form.typed.name || say.aBag() },
 			outbox.readBy()
 		);
 		return entry?.type === 'bag-kind' ? entry.bag : null;

@@ -31,9 +31,9 @@
 	<h2 id="history">{say.everyMovementOf({ title })}</h2>
 	<Table
 		heads={[
-			'When',
+			say.when(),
 			{ label: say.howMuch(), isFigure: true },
-			'Why',
+			say.why(),
 			{ label: 'Correct', isSilent: true }
 		]}
 	>

@@ -10,12 +10,12 @@
 
 	const { taps, colour, batch = 20 }: { taps: Taps; colour: ColourName; batch?: number } = $props();
 	const words: Readonly<Record<PileName, string>> = {
-		sound: 'Sound',
+		sound: say.sound(),
 		'hole-at-edge': say.holeAtTheSeam(),
 		'hole-in-body': say.holeInTheBody(),
 		damp: say.dampOrSmells(),
-		brittle: 'Brittle',
-		soiled: 'Soiled'
+		brittle: say.brittle(),
+		soiled: say.soiled()
 	};
 	const ways = {
 		strand: 'strand',

@@ -23,10 +23,10 @@
 	const wordsOf = ({ kind, colour, place }: SortedLine) =>
 		say.sortedFrom({ part: kind ? `${kind}, ${colour}` : say.bags2(), place });
 	const piles = [
-		['strand', 'Strand'],
-		['stuffing', 'Stuffing'],
-		['drying', 'Drying'],
-		['rejected', 'Rejected']
+		['strand', say.strand()],
+		['stuffing', say.stuffing()],
+		['drying', say.drying()],
+		['rejected', say.rejected()]
 	] as const;
 </script>
 
@@ -37,8 +37,8 @@
 	{:else}
 		<Table
 			heads={[
-				'On',
-				'What',
+				say.on(),
+				say.what(),
 				...piles.map(([, label]) => ({ label, isFigure: true })),
 				{ label: 'Correct', isSilent: true }
 			]}

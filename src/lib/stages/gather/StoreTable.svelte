@@ -27,22 +27,22 @@
 	const choices = $derived([
 		{
 			name: 'show',
-			label: 'Show',
-			options: [['', 'everything'], ...lineForms.map((form) => [form, formWords[form]])]
+			label: say.showThese(),
+			options: [['', say.everything()], ...lineForms.map((form) => [form, formWords[form]])]
 		},
 		{
 			name: 'of',
-			label: 'Kind',
+			label: say.kind(),
 			options: [['', say.everyKind()], ...kinds.map(({ id, name }) => [id, name])]
 		},
 		{
 			name: 'in',
-			label: 'Colour',
+			label: say.colour(),
 			options: [['', say.everyColour()], ...colourNames.map((name) => [name, name])]
 		},
 		{
 			name: 'order',
-			label: 'Order',
+			label: say.order(),
 			options: [
 				['kind', say.byKindAndColour()],
 				['amount', say.mostFirst()],
@@ -96,12 +96,12 @@
 				<div class="mt-2">
 					<Table
 						heads={[
-							'Kind',
-							'Colour',
-							'As',
+							say.kind(),
+							say.colour(),
+							say.as(),
 							{ label: say.thereAre(), isFigure: true },
 							say.lastMoved(),
-							{ label: 'History', isSilent: true }
+							{ label: say.history(), isSilent: true }
 						]}
 					>
 						{#each shown as line (line.kindId + line.colour + line.form)}

@@ -14,7 +14,7 @@ export const dryingWords = (
 ): string =>
 	piles
 		.map(({ kind, colour, hanging }) =>
-			kind ? `${kind}, ${colour}: ${hanging}` : `${hanging} bags`
+			kind ? `${kind}, ${colour}: ${hanging}` : say.bags({ hanging })
 		)
 		.join('; ');
 

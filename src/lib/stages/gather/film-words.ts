@@ -26,6 +26,6 @@ export function filmCall(bag: Bag): FilmCall {
 			? say.thinAsCarriersAre()
 			: microns < 40
 				? say.likeAHeavierShopBag()
-				: 'heavy';
+				: say.heavy();
 	return { words: `${thick}: ${kind}.`, isOdd: false };
 }

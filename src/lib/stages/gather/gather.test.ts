@@ -402,7 +402,7 @@ describe('film', () => {
 
 	it('is judged by its thickness', () => {
 		expect(filmCall(carrier.bag)).toEqual({
-			words: 'Film about 13 µm thick: thin, like carrier bags.',
+			words: 'Plastic about 13 µm thick: thin, like carrier bags.',
 			isOdd: false
 		});
 		expect(filmCall({ ...carrier.bag, massG: 14 }).words).toContain('like a heavier shop bag');

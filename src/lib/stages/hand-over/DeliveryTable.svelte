@@ -17,12 +17,12 @@
 	const outbox = getOutbox();
 	const { system } = $derived(outbox.readBy());
 	const heads = [
-		'Delivery',
-		'Mats',
+		say.delivery(),
+		say.mats(),
 		say.toLieOn(),
-		'Bags',
-		'Pillows',
-		'Film',
+		say.bags(),
+		say.pillows(),
+		say.film(),
 		say.hoursTimed(),
 		say.hoursEstimated()
 	].map((label, at) => ({ label, isFigure: at > 0 }));

@@ -12,14 +12,14 @@
 	const outbox = getOutbox();
 	const { system } = $derived(outbox.readBy());
 	const heads = [
-		'Mat',
-		'Size',
+		say.mat(),
+		say.size(),
 		say.toLieOn(),
-		'Bags',
-		'Film',
+		say.bags(),
+		say.film(),
 		say.hoursTimed(),
 		say.hoursEstimated(),
-		'Pillow'
+		say.pillow()
 	].map((label, at) => ({ label, isFigure: at > 0 && at < 7 }));
 </script>
 

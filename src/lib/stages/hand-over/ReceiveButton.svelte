@@ -27,7 +27,7 @@
 		isBusy = true;
 		said = await addAndSay(
 			outbox,
-			{ type: 'received', typed, words: `${delivery} received` },
+			{ type: 'received', typed, words: msg.deliveryReceived({ delivery }) },
 			msg.kept()
 		);
 		isBusy = false;

@@ -1,3 +1,4 @@
+import { monthWords } from '$lib/ui/day-words';
 import { groupBy } from '$lib/core/group-by';
 import type { ChartBar } from '$lib/core/drawing/bars-scene';
 import { seasonOf } from '$lib/core/hand-over/season-of';
@@ -113,21 +114,6 @@ export interface AccountOfPeriod {
 	readonly mats: readonly HandedMat[];
 }
 
-const monthNames = [
-	'Jan',
-	'Feb',
-	'Mar',
-	'Apr',
-	'May',
-	'Jun',
-	'Jul',
-	'Aug',
-	'Sep',
-	'Oct',
-	'Nov',
-	'Dec'
-];
-
 /** Mats handed over by month, as a bar each; over several seasons, by season. */
 export function barsOf(
 	deliveries: readonly Pick<DeliveryAccount, 'goesOn' | 'mats'>[],
@@ -146,7 +132,7 @@ export function barsOf(
 	return Array.from({ length: 12 }, (_, at) => {
 		const month = ((first - 1 + at) % 12) + 1;
 		const own = deliveries.filter(({ goesOn }) => Number(goesOn.slice(5, 7)) === month);
-		return { name: monthNames[month - 1] ?? '', value: sum(own) };
+		return { name: monthWords(month), value: sum(own) };
 	});
 }
 

@@ -13,7 +13,8 @@ export interface AccountFigure {
 	readonly how: string;
 }
 
-const mats = (count: number) => (count === 1 ? say.oneMat() : `${wholeNumber(count)} mats`);
+const mats = (count: number) =>
+	count === 1 ? say.oneMat() : say.mats({ count: wholeNumber(count) });
 
 /** What it came to, figure by figure: the same on the page, on paper and beside the list. */
 export function accountFigures(account: HandedOver, system: LengthSystem): AccountFigure[] {
@@ -57,24 +58,24 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 			name: 'film',
 			value: `${fixed(account.filmKg, 1)} kg`,
 			label: say.ofFilm(),
-			how: `Mats by their weight at the last check before they went; where none was weighed, by the labels of its balls; and what lies in the pillows.${unweighed}`
+			how: say.matsByTheirWeightAt({ unweighed })
 		},
 		{
 			name: 'pillows',
 			value: wholeNumber(account.pillows),
-			label: account.pillows === 1 ? 'pillow' : 'pillows',
+			label: say.pillows({ count: account.pillows }),
 			how: say.pillowsThatWentWithThe()
 		},
 		{
 			name: 'timed',
 			value: `${fixed(account.timedHours, 1)} h`,
-			label: 'timed',
+			label: say.timed(),
 			how: say.fromTheFirstTapOf()
 		},
 		{
 			name: 'estimated',
 			value: `${wholeNumber(account.estimatedHours)} h`,
-			label: 'estimated',
+			label: say.estimated(),
 			how: say.whatThePlansReckonBy()
 		}
 	];

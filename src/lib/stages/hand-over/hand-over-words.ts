@@ -47,11 +47,11 @@ export const sizeWords = (
 
 /** `one mat`, `12 mats` */
 export const matsWords = (count: number): string =>
-	count === 1 ? say.oneMat() : `${smallNumber(count)} mats`;
+	count === 1 ? say.oneMat() : say.mats({ count: smallNumber(count) });
 
 /** `one pillow`, `12 pillows` */
 export const pillowsWords = (count: number): string =>
-	count === 1 ? say.onePillow() : `${smallNumber(count)} pillows`;
+	count === 1 ? say.onePillow() : say.pillows({ count: smallNumber(count) });
 
 /** `3 to 5`, or `4` where both are that. */
 export const rangeWords = (low: number, high: number): string =>

@@ -58,7 +58,7 @@ describe('what it came to', () => {
 			of: 'season',
 			begins: 2026
 		});
-		expect(season[0]).toEqual({ name: 'Sep', value: 0 });
+		expect(season[0]).toEqual({ name: 'Sept', value: 0 });
 		expect(season.filter(({ value }) => value > 0)).toEqual([
 			{ name: 'Oct', value: 2 },
 			{ name: 'Jan', value: 3 }

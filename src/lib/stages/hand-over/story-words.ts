@@ -4,18 +4,18 @@ import type { MatStory } from './story-view';
 
 /** What happened to a mat, in words. */
 export const storyEventWords: Readonly<Record<ThingEvent, string>> = {
-	made: 'made',
-	begun: 'begun',
+	made: say.made(),
+	begun: say.started(),
 	finished: say.itsRowsWereMadeAnd(),
 	'taken-apart': say.takenApartForStrand(),
-	given: 'given',
-	lost: 'lost',
+	given: say.given(),
+	lost: say.lost(),
 	good: say.checkedAndGood(),
 	'to-mend': say.checkedAndToMend(),
-	mended: 'mended',
+	mended: say.mended(),
 	'other-use': say.checkedAndForAnotherUse(),
 	delivered: say.handedOver(),
-	received: 'received',
+	received: say.received(),
 	'sent-back': say.itCameBack()
 };
 

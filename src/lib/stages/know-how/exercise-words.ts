@@ -1,3 +1,4 @@
+import { listWords } from '$lib/ui/list-words';
 import { exerciseWords as msg } from '$lib/words/know-how';
 import { piecesOfTube, spiralWith } from '$lib/core/know-how/slits';
 import type { ExerciseFacts } from '$lib/core/know-how/exercises';
@@ -22,7 +23,7 @@ const jointWords: Readonly<Record<JointCall, { readonly name: string; readonly w
 		why: msg.itHasAHoleThe()
 	},
 	uneven: {
-		name: 'uneven',
+		name: msg.uneven(),
 		why: msg.oneSideOfTheRing()
 	},
 	tight: {
@@ -46,8 +47,8 @@ const taskWords: Readonly<Record<SeatTask, string>> = {
 	flatten: msg.flatteningBags(),
 	join: msg.joiningRings(),
 	ball: msg.windingBalls(),
-	weave: 'weaving',
-	crochet: 'crocheting',
+	weave: msg.weaving(),
+	crochet: msg.crocheting(),
 	label: msg.tyingOnLabels(),
 	roll: msg.rollingMats()
 };
@@ -77,7 +78,10 @@ export function questionWords(facts: ExerciseFacts, system: LengthSystem): strin
 				from: facts.from
 			});
 		case 'trim':
-			return `This bag has a hole ${mmWords(facts.holeMm, system)} above its seam, and its body is ${mmWords(facts.bodyMm, system)} high. Where is it cut?`;
+			return msg.thisBagHasAHole({
+				mm: mmWords(facts.holeMm, system),
+				mm2: mmWords(facts.bodyMm, system)
+			});
 		case 'snug':
 			return msg.twoRingsAreJoinedOne();
 		case 'seat':
@@ -93,12 +97,12 @@ export function answerWords(facts: ExerciseFacts, answer: number, system: Length
 		case 'slit':
 			return msg.turn({ answer });
 		case 'over-under':
-			return answer === 1 ? 'over' : 'under';
+			return answer === 1 ? msg.over() : msg.under();
 		case 'wrong-row':
 		case 'ball-end':
 			return msg.row({ answer });
 		case 'crossings':
-			return answer === 1 ? msg.oneMore() : `${smallNumber(answer)} more`;
+			return answer === 1 ? msg.oneMore() : msg.more({ count: smallNumber(answer) });
 		case 'hook':
 			return `${answer} mm`;
 		case 'trim':
@@ -120,10 +124,12 @@ const turns = (run: readonly number[]): string =>
 	run.length === 1
 		? msg.turn2({ run: (run[0] ?? 0) + 1 })
 		: msg.turns({
-				toSorted: run
-					.map((turn) => turn + 1)
-					.toSorted((one, other) => one - other)
-					.join(' and ')
+				toSorted: listWords(
+					run
+						.map((turn) => turn + 1)
+						.toSorted((one, other) => one - other)
+						.map(String)
+				)
 			});
 
 /** Why an answer is right, or what would come of it. */
@@ -144,9 +150,7 @@ export function exerciseReason(facts: ExerciseFacts, answer: number, system: Len
 		case 'wrong-row':
 			return right ? msg.itGoesOverWhatThe() : msg.thatRowTakesTurnsWith();
 		case 'crossings':
-			return right
-				? `Then every strand lies where it began, and the next row can go on in the same order.`
-				: msg.thenAtLeastTwoStrands();
+			return right ? msg.thenEveryStrandLiesWhere() : msg.thenAtLeastTwoStrands();
 		case 'hook': {
 			const { near, far } = suitableHookMm(facts.diameterMm);
 			const fits = msg.fromToMmSuitIt({ near: fixed(near, 1), far: fixed(far, 1) });

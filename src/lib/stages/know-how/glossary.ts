@@ -11,84 +11,84 @@ export interface CraftWord {
 
 const plain: readonly CraftWord[] = [
 	{
-		word: 'Ball',
+		word: msg.ball(),
 		means: msg.strandWoundUpWithA()
 	},
 	{
-		word: 'Band',
+		word: msg.band(),
 		means: msg.aStripOfMatWoven()
 	},
 	{
-		word: 'Batch',
+		word: msg.batch(),
 		means: msg.bagsCountedAndStackedTogether()
 	},
-	{ word: 'Beat', means: msg.toPushARowDown() },
+	{ word: msg.beat(), means: msg.toPushARowDown() },
 	{
-		word: 'Chain',
+		word: msg.chain(),
 		means: msg.inCrochetLoopsDrawnOne()
 	},
 	{
-		word: 'Crimp',
+		word: msg.crimp(),
 		means: msg.howMuchLongerAWeft()
 	},
 	{
-		word: 'Gauge',
+		word: msg.gauge(),
 		means: msg.howManyStitchesAndRows()
 	},
-	{ word: 'Gusset', means: msg.theFoldInEachSide() },
+	{ word: msg.gusset(), means: msg.theFoldInEachSide() },
 	{
 		word: msg.halfBag(),
 		means: msg.aBagCutDownIts()
 	},
 	{
-		word: 'Hook',
+		word: msg.hook(),
 		means: msg.whatOneCrochetsWithIts()
 	},
 	{
-		word: 'Joint',
-		means: 'Where one piece is joined to the next: loop through loop, a knot, or slit in slit.'
+		word: msg.joint(),
+		means: msg.whereOnePieceIsJoined()
 	},
 	{
 		word: msg.loopJoint(),
 		means: msg.oneRingThroughTheNext()
 	},
-	{ word: 'Panel', means: 'Part of a mat, where the frame is smaller than the mat.' },
-	{ word: 'Peg', means: msg.whatAStrandOfWarp() },
-	{ word: 'Pick', means: msg.onePassingOfTheWeft() },
+	{ word: msg.panel(), means: msg.partOfAMatWhere() },
+	{ word: msg.peg(), means: msg.whatAStrandOfWarp() },
+	{ word: msg.pick(), means: msg.onePassingOfTheWeft() },
 	{
-		word: 'Ply',
+		word: msg.ply(),
 		means: msg.oneOfTheStripsThat()
 	},
-	{ word: 'Ring', means: msg.aBandWithoutAnEnd() },
+	{ word: msg.ring(), means: msg.aBandWithoutAnEnd() },
 	{
-		word: 'Rod',
+		word: msg.rod(),
 		means: msg.aStraightStickAlongThe()
 	},
-	{ word: 'Row', means: msg.oneTimeAcrossTheMat() },
-	{ word: 'Scrap', means: msg.whatIsTrimmedOffOr() },
-	{ word: 'Seat', means: msg.aPlaceAtTheTable() },
-	{ word: 'Sett', means: msg.howCloseTheStrandsOf() },
-	{ word: 'Spindle', means: msg.aStickWithAWeight() },
-	{ word: 'Spiral', means: msg.aBagCutRoundAnd() },
-	{ word: 'Spoiled', means: msg.filmThatToreOrWas() },
-	{ word: 'Strip', means: msg.filmCutToAWidth() },
-	{ word: 'Swatch', means: msg.aSmallPieceMadeAnd() },
+	{ word: msg.row(), means: msg.oneTimeAcrossTheMat() },
+	{ word: msg.scrap(), means: msg.whatIsTrimmedOffOr() },
+	{ word: msg.seat(), means: msg.aPlaceAtTheTable() },
+	{ word: msg.sett(), means: msg.howCloseTheStrandsOf() },
+	{ word: msg.spindle(), means: msg.aStickWithAWeight() },
+	{ word: msg.spiral(), means: msg.aBagCutRoundAnd() },
+	{ word: msg.spoiled(), means: msg.filmThatToreOrWas() },
+	{ word: msg.strip(), means: msg.filmCutToAWidth() },
+	{ word: msg.swatch(), means: msg.aSmallPieceMadeAnd() },
 	{ word: msg.tableDay(), means: msg.aDayOnWhichThe() },
-	{ word: 'Tail', means: msg.theEndThatStandsOut() },
-	{ word: 'Tally', means: msg.whatAPlanComesTo() },
+	{ word: msg.tail(), means: msg.theEndThatStandsOut() },
+	{ word: msg.tally(), means: msg.whatAPlanComesTo() },
 	{ word: msg.turningChain(), means: msg.theChainsThatLiftThe() },
 	{
-		word: 'Twine',
+		word: msg.twine(),
 		means: msg.toLeadAPairOf()
 	},
-	{ word: 'Warp', means: msg.theStrandsThatRunThe() },
-	{ word: 'Weft', means: msg.theStrandThatGoesAcross() },
+	{ word: msg.warp(), means: msg.theStrandsThatRunThe() },
+	{ word: msg.weft(), means: msg.theStrandThatGoesAcross() },
 	{ word: msg.wholeTube(), means: msg.aBagWithItsBottom() },
 	{ word: msg.workingStrand(), means: msg.theStrandBetweenTheHook() }
 ];
 
 const stitchMeans = {
-	sc: 'the shortest stitch: a dense mat',
+	sc: msg.theShortestStitch(),
 	hdc: msg.theMiddleStitch(),
 	dc: msg.theTallStitchQuickAnd()
 } as const;

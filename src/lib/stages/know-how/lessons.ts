@@ -30,13 +30,13 @@ export const lessons: Readonly<Record<ActName, Act>> = {
 /** Acts that belong together, as they are listed. */
 export const actGroups = (
 	[
-		['Bags', { ...bagActs, ...cutActs }],
+		[say.bags(), { ...bagActs, ...cutActs }],
 		[say.joiningAndBalls(), { ...jointActs, ...ballActs }],
-		['Crochet', crochetActs],
+		[say.crochet(), crochetActs],
 		[say.pegLoom(), loomActs],
 		[say.frameWithNails(), frameActs],
 		[say.fingerWovenBands(), bandActs],
-		['Finish', finishActs]
+		[say.finish(), finishActs]
 	] as const
 ).map(([title, some]) => ({ title, names: Object.keys(some) as ActName[] }));
 

@@ -21,7 +21,7 @@ const all: readonly Sign[] = [
 	{
 		id: 'finger',
 		words: say.aFingerGoesThrough(),
-		question: 'Where does it go through?',
+		question: say.whereDoesItGoThrough(),
 		answers: [
 			{ words: say.inOnePlaceOrIn(), mended: 'through' },
 			{ words: say.allAlongBetweenTheRows(), mended: 'loose-rows' }
@@ -60,13 +60,13 @@ const all: readonly Sign[] = [
 	{
 		id: 'broke',
 		words: say.theStrandBroke(),
-		question: 'Where did it break?',
+		question: say.whereDidItBreak(),
 		answers: [{ words: say.atAJointOrBeside(), mended: 'torn-joint' }]
 	},
 	{
 		id: 'rows',
 		words: say.theRowsLieLooseOr(),
-		question: 'Look at the rows where it is.',
+		question: say.lookAtTheRowsWhere(),
 		answers: [
 			{ words: say.theyCanBePushedTogether(), mended: 'loose-rows' },
 			{ words: 'where the two ends meet, two rows lie alike', mended: 'ends-alike' },

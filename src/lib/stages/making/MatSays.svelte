@@ -73,7 +73,7 @@
 		const act = { type: 'stripes', typed, words: msg.howGoesOn({ code: mat.code }) };
 		said = await addAndSay(outbox, act, msg.itGoesOnSo());
 	}
-	const rowsWords = (count: number) => `${smallNumber(count)} ${count === 1 ? 'row' : 'rows'}`;
+	const rowsWords = (count: number) => msg.rows({ count, said: smallNumber(count) });
 </script>
 
 <EntryForm {form} title={msg.measureIt()} act={msg.keepIt()} stays={['mat', 'row']} isMain={false}>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The balls of a mat by their labels, what it still takes of each colour against them, and which to give next.
+	import { listWords } from '$lib/ui/list-words';
 	import { StrandInHand as say } from '$lib/words/making';
 	import type { LengthSystem } from '$lib/core/units/format-length';
 	import EntryField from '$lib/entries/EntryField.svelte';
@@ -60,7 +61,7 @@
 		<p>
 			{#each issued as { code, content } (code)}
 				<a class="mr-3 inline-flex min-h-11 link items-center" href="/prepare/things/{code}"
-					>{code}, {content.colours.map(({ colour }) => colour).join(' and ')}</a
+					>{code}, {listWords(content.colours.map(({ colour }) => colour))}</a
 				>
 			{/each}
 		</p>

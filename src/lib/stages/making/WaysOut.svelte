@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Where a colour will not do: what else there is to do, each way drawn as the mat would look.
+	import { listWords } from '$lib/ui/list-words';
 	import { WaysOut as msg } from '$lib/words/making';
 	import { actTo } from '$lib/ui/offered';
 	import type { ColourName } from '$lib/core/colour/colours';
@@ -45,9 +46,9 @@
 		switch (one.way) {
 			case 'ball':
 				return msg.send({
-					balls: one.balls
-						.map(({ colour, count }) => msg.moreOf({ count: smallNumber(count), colour }))
-						.join(' and ')
+					balls: listWords(
+						one.balls.map(({ colour, count }) => msg.moreOf({ count: smallNumber(count), colour }))
+					)
 				});
 			case 'mirror':
 				return msg.mirrorItFromRow({ row: one.row + 1 });

@@ -10,7 +10,7 @@ import { lacksSoon } from './mat-view';
 /** How far a mat is: `row 134 of 204`, `band 7 of 12`, `46 of 612 rows`. */
 export function matFarWords({ rows, made }: Pick<MatInHand, 'rows' | 'made'>): string {
 	const count = made.near + made.far;
-	if (!rows) return `${count} rows`;
+	if (!rows) return msg.rows({ count });
 	if (rows.ends === 2) return msg.ofRowsFromBothEnds({ count, total: rows.total });
 	if (rows.parts === 1) return msg.rowOf({ count, total: rows.total });
 	const { part, row } = nextRow(rows, Math.max(0, count - 1));
@@ -28,7 +28,7 @@ export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>)
 	day: string;
 	between: string;
 } {
-	if (share >= 1) return { day: 'made', between: '' };
+	if (share >= 1) return { day: msg.made(), between: '' };
 	if (!ready.middle) return { day: '?', between: msg.beyondTwoYears() };
 	const high = ready.high ? shortDayWords(ready.high) : msg.laterThanTwoYears();
 	return {
@@ -40,7 +40,7 @@ export function readyWords({ ready, share }: Pick<MatInHand, 'ready' | 'share'>)
 /** Stitches lost or added: `two stitches lost since row 140`. */
 export function courseWords({ verdict, stitches, sinceRow }: WidthCourse): string {
 	if (verdict === 'straight') return msg.keepsItsWidth();
-	const count = `${smallNumber(stitches)} ${stitches === 1 ? 'stitch' : 'stitches'}`;
+	const count = msg.stitches({ stitches, said: smallNumber(stitches) });
 	return msg.isverdictSelectYesOtherSince({
 		verdict,
 		count,
@@ -60,9 +60,9 @@ export function matNeedWords(
 	const { stillDays, course } = mat;
 	switch (need) {
 		case 'finish':
-			return 'all rows are made: finish it';
+			return msg.allRowsMadeFinishIt();
 		case 'fetch':
-			return 'wants to be fetched: its maker cannot go on';
+			return msg.cannotGoOn();
 		case 'ball':
 			return msg.needsABall();
 		case 'ask':

@@ -19,19 +19,19 @@ export const seatNames = [
 export type SeatName = (typeof seatNames)[number];
 
 export const seatWords: Readonly<Record<SeatName, string>> = {
-	flatten: 'Flatten',
+	flatten: say.flatten(),
 	'cut-blunt': say.cutBluntScissors(),
 	'cut-sharp': say.cutSharpScissors(),
 	'cut-blade': say.cutRollingBlade(),
-	join: 'Join',
+	join: say.join(),
 	ball: say.windBalls(),
 	load: say.loadALoom(),
-	weave: 'Weave',
-	crochet: 'Crochet',
-	twine: 'Twine',
+	weave: say.weave(),
+	crochet: say.crochet(),
+	twine: say.twine(),
 	bands: say.weaveBands(),
-	finish: 'Finish',
-	check: 'Check',
+	finish: say.finish(),
+	check: say.check(),
 	pillows: say.stuffPillows()
 };
 

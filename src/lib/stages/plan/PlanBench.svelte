@@ -159,8 +159,8 @@
 			label,
 			act: () => void (view = to)
 		})),
-		{ key: 'z', label: 'undo', act: () => bench.undo() },
-		{ key: 'y', label: 'redo', act: () => bench.redo() },
+		{ key: 'z', label: say.undo(), act: () => bench.undo() },
+		{ key: 'y', label: say.redo(), act: () => bench.redo() },
 		{ key: 'n', label: say.pinThisPlan(), act: pin },
 		{ key: 'k', label: say.keepThisPlan(), act: () => form?.requestSubmit() },
 		{ key: '?', label: say.theseKeys(), act: () => void (areKeysShown = !areKeysShown) }

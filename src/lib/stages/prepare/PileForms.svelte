@@ -61,9 +61,9 @@
 		ball: say.windABall()
 	} as const;
 	const counts = {
-		flatten: { field: 'bags', label: 'Bags' },
-		cut: { field: 'bags', label: 'Bags' },
-		join: { field: 'pieces', label: 'Pieces' },
+		flatten: { field: 'bags', label: say.bags() },
+		cut: { field: 'bags', label: say.bags() },
+		join: { field: 'pieces', label: say.pieces() },
 		ball: { field: 'bags', label: say.bagsWorthOf({ untrack: untrack(() => pile.colour) }) }
 	} as const;
 	const shown = ['bags', 'pieces', 'spoiled', 'code', 'mass', 'by_name', 'as'];
@@ -106,7 +106,7 @@
 						field="as"
 						label={say.as()}
 						options={[
-							{ value: 'ball', label: 'a ball' },
+							{ value: 'ball', label: say.aBall() },
 							{ value: 'chain', label: say.aChainForALoom() }
 						]}
 					/>

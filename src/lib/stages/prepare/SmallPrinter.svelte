@@ -13,8 +13,8 @@
 	}
 	const { printer, problem }: Props = $props();
 	const troubles = {
-		'cover-open': 'Its cover is open. Close it, and it goes on where it stopped.',
-		'out-of-labels': 'It is out of labels. Put in a new roll, and it goes on where it stopped.',
+		'cover-open': say.itsCoverIsOpenClose(),
+		'out-of-labels': say.itIsOutOfLabels(),
 		jammed: say.aLabelJammedHalfWay()
 	} as const;
 	const hands = [

@@ -51,7 +51,7 @@
 	const form = untrack(() => new TypedForm('tool', start, outbox, sent));
 	const sort = $derived(form.typed.sort);
 	const tool = $derived.by(() => {
-		const typed = { ...form.typed, name: form.typed.name || 'a tool' };
+		const typed = { ...form.typed, name: form.typed.name || say.aTool() };
 		const { entry } = readEntry('tool', typed, outbox.readBy());
 		return entry?.type === 'tool' ? entry.tool : null;
 	});
@@ -116,7 +116,7 @@
 							{ value: 'bare', label: say.onBareNails() }
 						]
 					: [
-							{ value: 'eyes', label: 'yes' },
+							{ value: 'eyes', label: say.yes() },
 							{ value: 'none', label: 'none' }
 						]}
 			/>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// The tools that are there: looms and frames to one scale, hooks as thick as they are, the rest counted.
+	import { listWords } from '$lib/ui/list-words';
 	import { ToolList as say } from '$lib/words/prepare';
 	import { actTo } from '$lib/ui/offered';
 	import { toolScene } from '$lib/core/drawing/tool-scene';
@@ -71,7 +72,7 @@
 				</p>
 				{#if (wishes[id]?.length ?? 0) > count}
 					<p class="text-[0.9375rem] font-semibold" data-wishes>
-						{say.wantTheSameLoomOne({ wishes: (wishes[id] ?? []).join(' and ') })}
+						{say.wantTheSameLoomOne({ wishes: listWords(wishes[id] ?? []) })}
 					</p>
 				{/if}
 				<div class="flex flex-wrap gap-2">

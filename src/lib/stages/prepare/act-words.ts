@@ -65,7 +65,7 @@ export function filmWords(act: ActLine, system: LengthSystem): string {
 
 const filmNouns: Readonly<Record<LineForm, string>> = {
 	bag: say.inBags(),
-	flat: 'flat',
+	flat: say.flat(),
 	piece: say.inPieces(),
 	strand: say.inStrand(),
 	ball: say.inTheBall(),

@@ -32,7 +32,7 @@ export function labelLines(
 	system: LengthSystem
 ): readonly string[] {
 	return [
-		`${ballColours(content)} ${sort === 'chain' ? 'chain' : 'ball'}`,
+		say.coloursAndSort({ colours: ballColours(content), isChain: sort === 'chain' ? 'yes' : 'no' }),
 		`${wholeNumber(content.bags)} × ${content.kind}`,
 		labelCutWords(content, system),
 		metresWords(content, system),

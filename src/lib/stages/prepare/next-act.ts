@@ -102,7 +102,7 @@ export function nextAct(pile: Pile, work: WorkFor): NextAct | NoAct | null {
 				type: 'join',
 				typed: { kind: kindId, colour, cut: cutWord(cut), pieces: String(pieces) },
 				label: msg.join({ pieces: wholeNumber(pieces) }),
-				words: `${wholeNumber(pieces)} ${colour} ${pileNoun('piece', cut)} joined`
+				words: msg.joined({ pieces: wholeNumber(pieces), colour, noun: pileNoun('piece', cut) })
 			};
 		}
 		case 'strand':

@@ -8,7 +8,7 @@ import { formWords } from '$lib/ui/store-words';
 
 /** Pieces of each cut, as people call them. */
 export const pieceNames: Readonly<Record<CutStyle, string>> = {
-	loops: 'loops',
+	loops: say.loops(),
 	spiral: say.spiralStrips(),
 	'half-bag': say.halfBags(),
 	'whole-tube': say.wholeTubes()

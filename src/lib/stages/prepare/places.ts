@@ -9,11 +9,11 @@ export const places: readonly {
 	/** What is said where nothing lies. */
 	readonly empty: string;
 }[] = [
-	{ name: 'Bags', forms: ['bag'], empty: say.noneSorted() },
-	{ name: 'Flat', forms: ['flat'], empty: say.tapBagsToLayA() },
-	{ name: 'Cut', forms: ['piece'], empty: say.tapFlatBagsToCut() },
-	{ name: 'Strand', forms: ['strand'], empty: say.tapPiecesToJoinThem() },
-	{ name: 'Balls', forms: ['ball', 'chain'], empty: say.tapStrandToWindA() }
+	{ name: say.bags(), forms: ['bag'], empty: say.noneSorted() },
+	{ name: say.flat(), forms: ['flat'], empty: say.tapBagsToLayA() },
+	{ name: say.cut(), forms: ['piece'], empty: say.tapFlatBagsToCut() },
+	{ name: say.strand(), forms: ['strand'], empty: say.tapPiecesToJoinThem() },
+	{ name: say.balls(), forms: ['ball', 'chain'], empty: say.tapStrandToWindA() }
 ];
 
 /** The piles at each place, the highest first; those of one kind together. */

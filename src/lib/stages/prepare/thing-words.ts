@@ -4,15 +4,15 @@ import type { Unsuited } from '$lib/core/prepare/suits';
 
 /** What happened to a thing, before the day it happened. */
 export const happenedWords: Readonly<Record<ThingEvent, string>> = {
-	made: 'made',
-	begun: 'begun',
-	finished: 'finished',
+	made: say.made(),
+	begun: say.started(),
+	finished: say.finished(),
 	good: say.foundGood(),
 	'to-mend': say.toBeMended(),
-	mended: 'mended',
+	mended: say.mended(),
 	'other-use': say.putToAnotherUse(),
-	delivered: 'delivered',
-	received: 'received',
+	delivered: say.delivered(),
+	received: say.received(),
 	'sent-back': say.sentBack(),
 	'taken-apart': say.takenApart(),
 	given: say.givenAway(),

@@ -98,7 +98,7 @@
 		>
 		<Table
 			heads={[
-				'By',
+				say.by(),
 				{ label: 'Likely', isFigure: true },
 				{ label: say.atLeast(), isFigure: true },
 				{ label: say.atMost(), isFigure: true }

@@ -71,7 +71,7 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 	return [
 		{
 			of: 'mat',
-			title: 'A mat',
+			title: msg.aMat(),
 			words: msg.itTakesBagsAndIts({
 				bags: wholeNumber(newMat.bags),
 				makingSeconds: wholeNumber(newMat.makingSeconds / 3600)
@@ -103,7 +103,7 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 			? [
 					{
 						of: 'places' as const,
-						title: 'Where they come from',
+						title: msg.whereTheyComeFrom(),
 						words: msg.inTwelveWeeks({
 							perPlace: perPlace
 								.map(({ place, bags, times }) =>

@@ -20,11 +20,11 @@
 	const { bench }: { bench: DayBench } = $props();
 	let canvas = $state<HTMLCanvasElement>();
 	const names = {
-		bags: 'bags',
-		flat: 'flat',
+		bags: say.bags(),
+		flat: say.flat(),
 		pieces: say.bagsInPieces(),
-		joined: 'strand',
-		balls: 'balls'
+		joined: say.yarn(),
+		balls: say.balls()
 	};
 
 	function draw(place: HTMLCanvasElement): Chart {
@@ -92,7 +92,7 @@
 					balls: {
 						position: 'right',
 						beginAtZero: true,
-						title: { display: true, text: 'balls' },
+						title: { display: true, text: say.balls() },
 						grid: { display: false }
 					}
 				},

@@ -48,11 +48,16 @@
 			nouns: nouns[station],
 			minutes2: figure(minutes)
 		});
-	const nouns = { flatten: 's a bag', cut: 's a bag', join: 's a joint', ball: 's a ball' };
+	const nouns = {
+		flatten: say.secondsABag(),
+		cut: say.secondsABag(),
+		join: say.secondsAJoint(),
+		ball: say.secondsABall()
+	};
 	const lackNouns: Readonly<Record<string, string>> = {
-		bag: 'bags',
+		bag: say.bags(),
 		flat: say.flatBags(),
-		piece: 'pieces',
+		piece: say.pieces(),
 		strand: say.piecesOfStrand()
 	};
 </script>

@@ -67,7 +67,7 @@
 					>{problems['plan']}</span
 				>{/if}
 		</label>
-		{@render field('balls_wanted', say.ballsWanted(), 'Left empty where none are.', 'numeric')}
+		{@render field('balls_wanted', say.ballsWanted(), say.leftEmptyWhereNoneAre(), 'numeric')}
 		<label class="grid grid-cols-[minmax(0,1fr)] content-start gap-1">
 			{say.cutWith()}
 			<select class="field" name="cut_with">

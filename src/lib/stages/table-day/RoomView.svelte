@@ -169,6 +169,6 @@
 		</div>
 	</div>
 	<p class="sr-only" aria-live="polite">
-		{held === null ? '' : `${nameOf(held)} is taken up. Choose where they sit.`}
+		{held === null ? '' : say.isTakenUpChooseWhere({ nameOf: nameOf(held) })}
 	</p>
 </div>

@@ -57,7 +57,7 @@ const personShape = z.object(
 		to: minute.optional(),
 		child: z.boolean({ error: say.thisIsTrueOrFalse() }).default(false)
 	},
-	{ error: 'This is a person: a name, a speed, and where they sit or may sit.' }
+	{ error: say.thisIsAPersonA() }
 );
 
 const caseShape = z.object(

@@ -6,9 +6,9 @@ import type { DayPerson } from './day-view';
 
 /** What is done at each station, as one says where somebody sits. */
 export const stationWords: Readonly<Record<LineStation, string>> = {
-	flatten: 'flattening',
-	cut: 'cutting',
-	join: 'joining',
+	flatten: say.flattening(),
+	cut: say.cutting(),
+	join: say.joining(),
 	ball: say.windingBalls()
 };
 
@@ -26,7 +26,7 @@ export function brokenWords(
 	people: readonly Pick<DayPerson, 'id' | 'name'>[],
 	from: number
 ): string {
-	const who = people.find(({ id }) => id === name)?.name ?? 'Somebody';
+	const who = people.find(({ id }) => id === name)?.name ?? say.somebody();
 	switch (why) {
 		case 'child-at-blade':
 			return say.isAChildNoBlade({ who });
@@ -48,4 +48,4 @@ export function brokenWords(
 
 /** `2 balls more`, `1 ball more`, or strand where it is less than a ball. */
 export const moreWords = (balls: number): string =>
-	balls === 0 ? say.moreStrandForTheNext() : `${balls} ${balls === 1 ? 'ball' : 'balls'} more`;
+	balls === 0 ? say.moreStrandForTheNext() : say.ballsMore({ balls });

@@ -53,7 +53,7 @@ const matActs = (mats: readonly MatLine[]): TodayAct[] =>
 			{
 				id: `mat-${mat.code}`,
 				title: capital(`${whoseWords(mat)}: ${matNeedWords(need, mat)}`),
-				reason: `${mat.planName}, ${Math.round(100 * mat.share)} % made.`,
+				reason: say.made({ plan: mat.planName, percent: Math.round(100 * mat.share) }),
 				when: own.days <= 1 ? 'now' : say.thisWeek(),
 				href: `/make/${mat.code}`,
 				worth: Math.max(leastWorth, mat.share),

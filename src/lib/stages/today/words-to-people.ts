@@ -28,17 +28,17 @@ export interface DayToTell {
 
 /** What is done at a station, as one is told of one's seat. */
 const doings: Readonly<Record<string, string>> = {
-	flatten: 'flattening',
-	cut: 'cutting',
-	join: 'joining',
+	flatten: msg.flattening(),
+	cut: msg.cutting(),
+	join: msg.joining(),
 	ball: msg.windingBalls(),
 	load: msg.loadingALoom(),
-	weave: 'weaving',
-	crochet: 'crochet',
-	twine: 'twining',
+	weave: msg.weaving(),
+	crochet: msg.crochet(),
+	twine: msg.twining(),
 	bands: msg.weavingBands(),
-	finish: 'finishing',
-	check: 'checking',
+	finish: msg.finishing(),
+	check: msg.checking(),
 	pillows: msg.stuffingPillows()
 };
 

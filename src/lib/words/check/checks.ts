@@ -8,3 +8,6 @@ export const isNotWaitingForThat = (d: { readonly code: string | number }): stri
 export const nothingIsAskedOfThat = (): string => "Nothing is open for that mat, or it was already answered.";
 export const thePlanOfCannotBe = (d: { readonly mat: string | number }): string => "The plan of " + d.mat + " no longer works, so nothing says how the mat should be.";
 export const oneOfTheFaultsIs = (): string => "Such a mat cannot have one of these faults.";
+export const length = (): string => "Length";
+export const width = (): string => "Width";
+export const weight = (): string => "Weight";

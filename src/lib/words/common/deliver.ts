@@ -9,3 +9,4 @@ export const notedThatMatsWereReceived = (): string => "confirmed that mats were
 export const whichDeliveryIsItThe = (): string => "Type the five-character code of the delivery note.";
 export const notedThatAMatWas = (): string => "noted that a mat was sent back";
 export const sentBack = (d: { readonly mat: string | number }): string => '' + d.mat + " sent back";
+export const deliveryReceived = (d: { readonly delivery: string | number }): string => '' + d.delivery + " received";

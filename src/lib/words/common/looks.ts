@@ -2,3 +2,5 @@
 
 export const asThisDeviceHasIt = (): string => "same as this device";
 export const highContrast = (): string => "high contrast";
+export const light = (): string => "light";
+export const dark = (): string => "dark";

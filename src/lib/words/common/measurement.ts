@@ -2,3 +2,7 @@
 
 export const wovenRows = (): string => "woven rows";
 export const aFinishedMat = (): string => "a finished mat";
+export const aSwatch = (): string => "a swatch";
+export const aChain = (): string => "a chain";
+export const aHandful = (): string => "a handful";
+export const aMeasure = (): string => "a measure";

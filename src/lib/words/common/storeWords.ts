@@ -10,3 +10,7 @@ export const madeIntoAMat = (): string => "made into a mat";
 export const givenAway = (): string => "given away";
 export const countedAgain = (): string => "counted again";
 export const ofScrap = (): string => "of scrap";
+export const bags = (): string => "bags";
+export const balls = (): string => "balls";
+export const scrap = (): string => "scrap";
+export const cut = (): string => "cut";

@@ -3,3 +3,4 @@
 export const pegLoom = (): string => "peg loom";
 export const twinedFrame = (): string => "twined frame";
 export const fingerBands = (): string => "finger bands";
+export const crochet = (): string => "crochet";

@@ -8,3 +8,7 @@ export const putsThisPlanBesideThe = (): string => "Keeps this plan next to your
 export const noOtherWayNeedsAs = (): string => "No other way needs as few bags, takes as few hours and covers as closely, all at once.";
 export const strandPlarn = (): string => "Yarn (plarn)";
 export const theYarnMadeOfBags = (): string => "Yarn made of bags: strips or loops joined end to end, ready to crochet or weave. Many call it plarn, from plastic and yarn.";
+export const cover = (): string => "Closeness";
+export const howWellTheStrandFills = (): string => "How well the yarn fills the mat: how many times the yarn covers its surface. Where it is close, no fingertip goes through and the cold stays below.";
+export const pin = (): string => "Compare with";
+export const unbeaten = (): string => "Not beaten";

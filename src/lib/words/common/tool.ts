@@ -4,3 +4,4 @@ export const pegsAndNailsStandBetween = (): string => "Pegs and nails are 5 mm t
 export const thatIsShorterThanAny = (): string => "Too short for a mat or longer than a hall. Between 45 cm and 6 m, please.";
 export const measuredATool = (): string => "measured a tool";
 export const notThereAnyMore = (): string => ", removed";
+export const aTool = (): string => "a tool";

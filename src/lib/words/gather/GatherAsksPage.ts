@@ -36,3 +36,8 @@ export const bringThemTo = (): string => "Bring them to";
 export const until = (): string => "Until";
 export const askSheet = (d: { readonly label: string | number }): string => "Ask sheet, " + d.label;
 export const aPageToHangUp = (d: { readonly name: string | number }): string => "A page to hang up at " + d.name + ": how many bags you need, how to fold them and what not to bring.";
+export const letter = (): string => "Letter";
+export const plan = (): string => "Plan";
+export const missing = (): string => "Missing";
+export const kind = (): string => "Kind";
+export const colour = (): string => "Colour";

@@ -13,3 +13,8 @@ export const bagsFrom = (d: { readonly bags: string | number; readonly place: st
 export const byHand = (): string => "by hand";
 export const byWeight = (): string => "by weight";
 export const inBatches = (): string => "in batches";
+export const source = (): string => "Source";
+export const last = (): string => "Last";
+export const on = (): string => "Day";
+export const from = (): string => "Source";
+export const counted = (): string => "Counted";

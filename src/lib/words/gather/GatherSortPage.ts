@@ -17,3 +17,5 @@ export const brittleOrCrumbling = (): string => "Brittle or crumbling";
 export const itFallsApartInThe = (): string => "it falls apart in the mat";
 export const soiledOrMouldy = (): string => "Soiled or mouldy";
 export const neverAtThisTable = (): string => "never at this table";
+export const sound = (): string => "Good";
+export const damp = (): string => "Damp";

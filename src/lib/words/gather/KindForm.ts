@@ -13,3 +13,4 @@ export const handleHeight = (): string => "Handle height";
 export const aHandfulWeighs = (): string => "Weight of a handful";
 export const bagsInTheHandful = (): string => "Bags in the handful";
 export const theBagAsItIs = (): string => "Your bag, drawn to scale";
+export const aBag = (): string => "a bag";

@@ -8,3 +8,5 @@ export const edit = (): string => "Edit";
 export const takeBack = (): string => "Undo";
 export const movement = (d: { readonly id: string | number }): string => "movement " + d.id;
 export const olderMovements = (): string => "Older movements";
+export const when = (): string => "When";
+export const why = (): string => "Why";

@@ -12,3 +12,5 @@ export const countThemOnceMore = (): string => "Count them again";
 export const thisCountIsRight = (): string => "This count is right";
 export const theseCountsAreRight = (): string => "These counts are right";
 export const theYearFirst = (): string => "the year first";
+export const dayFirst = (): string => "day first: 24/11/2026";
+export const monthFirst = (): string => "month first: 11/24/2026";

@@ -8,3 +8,6 @@ export const holeAtTheSeam = (): string => "Hole at the seam";
 export const holeInTheBody = (): string => "Hole in the body";
 export const dampOrSmells = (): string => "Damp or smelly";
 export const hangIt = (): string => "hang it";
+export const sound = (): string => "Good";
+export const brittle = (): string => "Brittle";
+export const soiled = (): string => "Soiled";

@@ -8,3 +8,9 @@ export const by = (d: { readonly byName: string | number }): string => ", by " +
 export const fromIshasdriedSelectYesOther = (d: { readonly place: string | number; readonly isHasDried: 'yes' | 'no'; readonly part: string | number }): string => "from " + d.place + select(d.isHasDried, { yes: ", dried", other: "" }) + d.part;
 export const bags2 = (): string => "bags";
 export const sortedFrom = (d: { readonly part: string | number; readonly place: string | number }): string => '' + d.part + " sorted from " + d.place;
+export const strand = (): string => "Good for yarn";
+export const stuffing = (): string => "Stuffing";
+export const drying = (): string => "Drying";
+export const rejected = (): string => "Rejected";
+export const on = (): string => "Day";
+export const what = (): string => "What";

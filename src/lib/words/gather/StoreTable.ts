@@ -17,3 +17,8 @@ export const everyColour = (): string => "every colour";
 export const byKindAndColour = (): string => "by kind and colour";
 export const mostFirst = (): string => "most first";
 export const lastMovedFirst = (): string => "last moved first";
+export const kind = (): string => "Kind";
+export const colour = (): string => "Colour";
+export const order = (): string => "Order";
+export const as = (): string => "Form";
+export const everything = (): string => "everything";

@@ -8,3 +8,8 @@ export const olderMore2PluralOneOther = (d: { readonly more: string | number; re
 export const toLieOn = (): string => "Area";
 export const hoursTimed = (): string => "Hours timed";
 export const hoursEstimated = (): string => "Hours estimated";
+export const delivery = (): string => "Delivery";
+export const mats = (): string => "Mats";
+export const bags = (): string => "Bags";
+export const pillows = (): string => "Pillows";
+export const film = (): string => "Plastic";

@@ -5,3 +5,8 @@ export const kg = (d: { readonly filmG: string | number }): string => '' + d.fil
 export const toLieOn = (): string => "Area";
 export const hoursTimed = (): string => "Hours timed";
 export const hoursEstimated = (): string => "Hours estimated";
+export const mat = (): string => "Mat";
+export const size = (): string => "Size";
+export const bags = (): string => "Bags";
+export const film = (): string => "Plastic";
+export const pillow = (): string => "Pillow";

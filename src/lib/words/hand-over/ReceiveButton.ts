@@ -4,3 +4,4 @@ export const byWhomInAWord = (): string => "By whom";
 export const onAnotherDayThanToday = (): string => "On another day than today";
 export const itWasReceived = (): string => "Confirm";
 export const kept = (): string => "Saved.";
+export const deliveryReceived = (d: { readonly delivery: string | number }): string => '' + d.delivery + " received";

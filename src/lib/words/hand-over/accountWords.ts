@@ -1,4 +1,6 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en } from '../number';
 
 export const oneMat = (): string => "one mat";
 export const ofNoLabelSaysWhich = (d: { readonly mats: string | number }): string => " For " + d.mats + " no label says which bags are in them. None of those is counted.";
@@ -19,3 +21,8 @@ export const inAll = (): string => "Total";
 export const season = (d: { readonly seasonName: string | number }): string => "Season " + d.seasonName;
 export const year = (d: { readonly year: string | number }): string => "Year " + d.year;
 export const delivery = (d: { readonly code: string | number }): string => "Delivery " + d.code;
+export const matsByTheirWeightAt = (d: { readonly unweighed: string | number }): string => "Mats: their weight at the last check before delivery, or the labels of their balls. Pillows: what is in them." + d.unweighed;
+export const mats = (d: { readonly count: string | number }): string => '' + d.count + " mats";
+export const pillows = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "pillow", other: "pillows" });
+export const timed = (): string => "timed";
+export const estimated = (): string => "estimated";

@@ -1,6 +1,8 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
 
-export const oneMat = (): string => "one mat";
 export const wantedBy = (d: { readonly groupName: string | number; readonly mats: string | number; readonly place: string | number }): string => '' + d.groupName + ": " + d.mats + " wanted by " + d.place;
 export const to = (d: { readonly groupName: string | number; readonly mats: string | number; readonly place: string | number }): string => '' + d.groupName + ": " + d.mats + " to " + d.place;
 export const to2 = (d: { readonly groupName: string | number; readonly gathering: string | number; readonly mats: string | number; readonly place: string | number }): string => '' + d.groupName + ": " + d.gathering + " (" + d.mats + " to " + d.place + ")";
+export const mats = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "one mat", other: '' + number("en", d.count, 0) + " mats" });

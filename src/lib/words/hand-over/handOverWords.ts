@@ -12,3 +12,5 @@ export const by = (d: { readonly formatLength: string | number; readonly formatL
 export const oneMat = (): string => "one mat";
 export const onePillow = (): string => "one pillow";
 export const to = (d: { readonly low: string | number; readonly high: string | number }): string => '' + d.low + " to " + d.high;
+export const mats = (d: { readonly count: string | number }): string => '' + d.count + " mats";
+export const pillows = (d: { readonly count: string | number }): string => '' + d.count + " pillows";

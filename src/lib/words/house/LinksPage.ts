@@ -38,3 +38,6 @@ export const forOneToComeIn = (d: { readonly role: string | number }): string =>
 export const toTapAt = (): string => "to tap at";
 export const toRead = (): string => "to read";
 export const toFollow = (): string => "to follow";
+export const opens = (): string => "Opens";
+export const made = (): string => "Made";
+export const end = (): string => "End";

@@ -2,3 +2,4 @@
 
 export const theMat = (d: { readonly code: string | number }): string => "The mat " + d.code;
 export const thisCouldNotBeRead = (): string => "This could not be read. Try again.";
+export const aLink = (): string => "A link";

@@ -26,3 +26,4 @@ export const centimetresAndGrams = (): string => "centimetres and grams";
 export const feetAndInchesPoundsAnd = (): string => "feet and inches, pounds and ounces";
 export const usSingleHalfDoubleDouble = (): string => "US: single, half double, double";
 export const ukDoubleHalfTrebleTreble = (): string => "UK: double, half treble, treble";
+export const letter = (): string => "Letter";

@@ -17,3 +17,4 @@ export const theWordsOfTheCraft = (): string => "Words of the craft";
 export const whatEachMeansAndThe = (): string => "What each means, and the stitches by US and UK names.";
 export const howItIsDone2 = (): string => "how to do it";
 export const whatIsWrong = (): string => "what is wrong";
+export const aWord = (): string => "a word";

@@ -1,7 +1,7 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
 export const takeOneBagHereEmpty = (d: { readonly bagName: string | number }): string => "Take one bag, here " + d.bagName + ", empty it and hold it up to the light.";
-export const aHoleOrATear = (): string => "A hole or a tear in its body makes weak strand: keep it for stuffing.";
+export const aHoleOrATear = (): string => "A hole or a tear in its body makes weak yarn. Keep the bag for stuffing.";
 export const aHoleCloseToThe = (): string => "A hole close to the seam or in a handle does no harm: that part comes off.";
 export const crumpleACornerFilmThat = (): string => "Crumple a corner. Plastic that cracks or crumbles goes to recycling.";
 export const whatOnlySmellsIsRinsed = (): string => "What only smells is rinsed and hung. Lay the rest in piles: size, thickness, colour.";
@@ -21,3 +21,4 @@ export const foldedSoThisBagIs = (): string => "Folded so, this bag is too thick
 export const beforeAnythingElseAtThe = (): string => "Before anything else, at the door or at the table.";
 export const soThatItCutsInto = (): string => "So that it cuts into strips of one width.";
 export const foldAndFoldAgainGives = (): string => "Fold and fold again gives two, four or eight loops.";
+export const layers = (d: { readonly few: string | number }): string => '' + d.few + " layers";

@@ -20,3 +20,6 @@ export const letThemTurnBackAbout = (): string => "Let them turn back about each
 export const whenAStrandIsAs = (): string => "When the yarn is as long as a ball should be.";
 export const forWhoeverCrochetsAtHome = (): string => "For crochet at home: it does not roll away.";
 export const forAFirmStrandThat = (): string => "For firm yarn that hides its joints.";
+export const stopWhereAJointComes = (): string => "Stop where a joint comes: guide it through with two fingers.";
+export const slipItOffTheBall = (): string => "Slip it off. The ball is used from its middle, and does not roll away.";
+export const whereThereIsOneAnd = (): string => "Where you have one, and many balls to wind.";

@@ -7,10 +7,10 @@ export const onAndOnLyingFlat = (): string => "On and on, lying flat, with littl
 export const makeTheFirstBandAs = (): string => "Make the first band as long as the sleeper: every other follows it.";
 export const threeStrandsLieSideBy = (): string => "Three strands lie side by side at the end of the band.";
 export const withCrossingsEveryStrandIs = (d: { readonly made: string | number }): string => "With " + d.made + " crossings every strand is home again: the band goes back in the same order.";
-export const afterTheOuterStrandsLie = (d: { readonly made: string | number }): string => "After " + d.made + " the outer strands lie in each other’s place: go on.";
+export const afterTheOuterStrandsLie = (d: { readonly made: string | number }): string => "After " + d.made + " crossings the outer strands have swapped places: go on.";
 export const theOuterStrandNearestTo = (): string => "The outer strand nearest to you over its neighbour.";
 export const theOuterStrandFarthestFrom = (): string => "The outer strand farthest from you over its neighbour.";
-export const theBandBeforeLiesAbove = (): string => "The band before lies above; the strands of the new one lie along its edge.";
+export const theBandBeforeLiesAbove = (): string => "The band before is above. The strands of the new one are next to its edge.";
 export const theWeaverGoesOverAnd = (): string => "The weaver goes over and under across the new strands, and back …";
 export const andAtThatReturnTakes = (): string => "… and at that return takes the edge strand of the band before.";
 export const soAtEveryReturnNone = (): string => "So at every return, none skipped: the bands become one mat.";
@@ -25,3 +25,5 @@ export const bandsOfOneThicknessThe = (): string => "bands of one thickness; the
 export const handlesKept = (): string => "Handles kept";
 export const atTheEndOfA = (): string => "At the end of a finger-woven band, before it goes back.";
 export const fromTheSecondBandOn = (): string => "From the second band on.";
+export const nothingWastedThickerWhereThey = (): string => "nothing wasted; thicker where they lie.";
+export const whereAStrandEndsAnd = (): string => "Where a strand ends, and at the end of the mat.";

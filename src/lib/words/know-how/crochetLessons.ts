@@ -33,3 +33,6 @@ export const rowsAsLongAsThe = (): string => "rows as long as the sleeper: few t
 export const halfDoubleCrochetInUs = (): string => "Half double crochet in US words, half treble in UK words.";
 export const quickAndOpenDoubleCrochet = (): string => "Quick and open: double crochet in US words, treble in UK words.";
 export const atEveryEndHereA = (): string => "At every end: here a mat keeps its width or loses it.";
+export const across = (): string => "Across";
+export const lengthwise = (): string => "Lengthwise";
+export const whereTheBallInWork = (): string => "Where the ball in work runs out.";

@@ -27,3 +27,6 @@ export const onAFrameUnderThe = (): string => "On a frame: under the loops at it
 export const filmWarp = (): string => "Plastic warp";
 export const theSameBagsTearsSooner = (): string => "the same bags; tears sooner along a seam.";
 export const clothWarp = (): string => "Cloth warp";
+export const whereTheFrameIsSmaller = (): string => "Where the frame is smaller than the mat, it is made in panels. Plan their colours first.";
+export const whereTheFrameIsSmaller2 = (): string => "Where the frame is smaller than the mat.";
+export const holdsWherePanelsAreJoined = (): string => "holds where panels are joined; must be found and cut.";

@@ -28,7 +28,7 @@ export const drawItSnugSmallNo = (): string => "Pull it snug: small, no hole for
 export const notTightAHardBead = (): string => "Not tight: a hard bead cannot be undone, and plastic tears at it.";
 export const forStrandOfLoopsOne = (): string => "For yarn of loops: one loop through the next, and back through itself.";
 export const onTheTable = (): string => "On the table";
-export const easyToSeeAndTo = (): string => "easy to see and to teach; the strand lies in order.";
+export const easyToSeeAndTo = (): string => "easy to see and to teach; the yarn stays in order.";
 export const overTheWrists = (): string => "Over the wrists";
 export const quickForSureHandsSitting = (): string => "quick for sure hands, sitting or standing; less easy to show.";
 export const asAT = (): string => "As a T";
@@ -36,3 +36,4 @@ export const noTurningOfTheLong = (): string => "no turning of the long yarn; ne
 export const theSameJointWithoutA = (): string => "The same joint, without a table.";
 export const forTornPiecesOpenStrips = (): string => "For torn pieces, open strips, and the ends of spirals.";
 export const atEveryJointBeforeThe = (): string => "At every joint, before the next.";
+export const theSameJointWhereThe = (): string => "The same joint, for yarn that should stay where it is.";

@@ -9,7 +9,7 @@ export const layOneOnEveryPair = (d: { readonly part: string | number }): string
 export const layASecondStrandOn = (): string => "Lay a second strand on the outermost pegs: a doubled edge is a firm one.";
 export const noKnotNearerToA = (d: { readonly formatLength: string | number }): string => "No knot nearer to a peg than " + d.formatLength + ": it jams when the mat comes off.";
 export const takeALaidStrandOff = (): string => "Take a laid strand off one peg, and hold its end.";
-export const turnItOverAFew = (): string => "Turn it over a few times, until its two plies lie as one.";
+export const turnItOverAFew = (): string => "Turn it over a few times, until its two plies look like one.";
 export const hangItBackTwistedStrands = (): string => "Hang it back. Twisted strands are easy to tell apart, so that no row goes wrong.";
 export const theFirstRowGoesOver = (): string => "The first row goes over one strand and under the next, to the far side.";
 export const turnRoundTheEdgeStrand = (): string => "Turn round the edge strand and the rod. The second row begins the other way …";
@@ -33,7 +33,12 @@ export const theSameBagsSoftWashes = (): string => "the same bags; soft, washes 
 export const whileTheyAreLaidIt = (): string => "While they are laid: it makes over and under easy to see.";
 export const onAPegLoomAnd = (): string => "On a peg loom and on a frame, row by row.";
 export const ballsJoinedBefore = (): string => "Balls joined before";
-export const quickToWeaveSlackMust = (): string => "quick to weave; slack must be worked out of a long strand.";
+export const quickToWeaveSlackMust = (): string => "quick to weave; slack must be worked out of the long yarn.";
 export const aPieceAtATime = (): string => "A piece at a time";
-export const slowerEachPieceLiesAs = (): string => "slower; each piece lies as it should before the next.";
+export const slowerEachPieceLiesAs = (): string => "slower; each piece is as it should be before the next.";
 export const whenTheLastRowIs = (): string => "When the last row is woven.";
+export const film = (): string => "Plastic";
+export const cloth = (): string => "Cloth";
+export const strongerWherePanelsAreJoined = (): string => "stronger where panels are joined; takes longer to dry.";
+export const whereTwoWeaveAtOne = (): string => "Where two weave at one end.";
+export const whereAMatIsWoven = (): string => "Where a mat is woven from both ends.";

@@ -21,3 +21,4 @@ export const lengthSoFar = (): string => "Length so far";
 export const widthThere = (): string => "Width there";
 export const howGoesOn = (d: { readonly code: string | number }): string => "how " + d.code + " goes on";
 export const itGoesOnSo = (): string => "Saved.";
+export const rows = (d: { readonly said: string | number; readonly count: number }): string => '' + d.said + " " + plural(d.count, 0, en, { one: "row", other: "rows" });

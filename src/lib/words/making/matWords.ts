@@ -1,5 +1,6 @@
 // Made of making.json by `npm run words -- --make`: change the words there.
-import { select } from '@messageformat/runtime';
+import { plural, select } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const ofRowsFromBothEnds = (d: { readonly count: string | number; readonly total: string | number }): string => '' + d.count + " of " + d.total + " rows, from both ends";
 export const rowOf = (d: { readonly count: string | number; readonly total: string | number }): string => "row " + d.count + " of " + d.total;
@@ -20,3 +21,8 @@ export const passItOn = (): string => "Pass it on";
 export const sendABall = (): string => "Send a ball";
 export const showTheRowEnd = (): string => "Show the row end";
 export const showTheLastStitch = (): string => "Show the last stitch";
+export const rows = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: '' + number("en", d.count, 0) + " row", other: '' + number("en", d.count, 0) + " rows" });
+export const stitches = (d: { readonly said: string | number; readonly stitches: number }): string => '' + d.said + " " + plural(d.stitches, 0, en, { one: "stitch", other: "stitches" });
+export const allRowsMadeFinishIt = (): string => "all rows are made: finish it";
+export const cannotGoOn = (): string => "cannot go on: pass it to someone";
+export const made = (): string => "made";

@@ -27,3 +27,6 @@ export const lengthOfTheMat = (): string => "Length of the mat";
 export const widthOfTheMat = (): string => "Width of the mat";
 export const widthOfTheBand = (): string => "Width of the band";
 export const heightOverThem = (): string => "Their height";
+export const stitches = (): string => "Stitches";
+export const pieces = (): string => "Pieces";
+export const bags = (): string => "Bags";

@@ -7,3 +7,4 @@ export const hoursThen = (): string => "Hours then";
 export const hours = (d: { readonly word: string | number }): string => "Hours " + d.word;
 const with_ = (d: { readonly maker: string | number }): string => "with " + d.maker;
 export { with_ as with };
+export const plan = (): string => "Plan";

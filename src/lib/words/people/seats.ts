@@ -18,3 +18,10 @@ export const rodsSitUnderTensionMind = (): string => "Rods are under tension: mi
 export const theSameMoveAgainAnd = (): string => "The same move again and again: take a break every 45 minutes.";
 export const theSameMoveAgainAnd2 = (): string => "The same move again and again: change seats before hands hurt.";
 export const scrapCanSuffocateKeepIt = (): string => "Scrap can suffocate. Keep it bagged and away from small children.";
+export const flatten = (): string => "Flatten";
+export const join = (): string => "Join";
+export const weave = (): string => "Weave";
+export const crochet = (): string => "Crochet";
+export const twine = (): string => "Twine";
+export const finish = (): string => "Finish";
+export const check = (): string => "Check";

@@ -27,3 +27,4 @@ export const noGussets = (): string => "no gussets";
 export const handles = (d: { readonly readable: string | number }): string => "handles " + d.readable;
 export const noHandles = (): string => "no handles";
 export const tenWeigh = (d: { readonly mass: string | number }): string => "ten weigh " + d.mass;
+export const flatSize = (d: { readonly width: string | number; readonly body: string | number }): string => '' + d.width + " × " + d.body + " flat";

@@ -22,3 +22,4 @@ export const bulkierNoWaste = (): string => "bulkier, no waste";
 export const loops = (): string => "Loops";
 export const halfBag = (): string => "Half bag";
 export const wholeTube = (): string => "Whole tube";
+export const spiral = (): string => "Spiral";

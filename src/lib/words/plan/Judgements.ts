@@ -3,3 +3,4 @@
 export const doThat = (): string => "Do that";
 export const worthALook = (): string => "Check this";
 export const betterChanged = (): string => "Better changed";
+export const good = (): string => "Good";

@@ -1,5 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
-import { select } from '@messageformat/runtime';
+import { plural, select } from '@messageformat/runtime';
+import { en } from '../number';
 
 export const whatCanIMake = (): string => "What can I make?";
 export const isofstoreSelectYesOtherWhat = (d: { readonly isOfStore: 'yes' | 'no'; readonly readable: string | number; readonly readable2: string | number }): string => '' + select(d.isOfStore, { yes: "The counts are what is in store. Type over them to try others. Then choose", other: "Count your sorted bags. Then choose" }) + " hours and tools. You get the best mix of mats of " + d.readable + " × " + d.readable2 + ".";
@@ -31,3 +32,4 @@ export const isNotANumberOf = (d: { readonly hours: string | number }): string =
 export const tickAtLeastOneWay = (): string => "Tick at least one technique.";
 export const thatCouldNotBeWorked = (): string => "That could not be worked out.";
 export const theServerCouldNotBe = (): string => "The server could not be reached. Your input is still here; try again.";
+export const countMats = (d: { readonly said: string | number; readonly count: number }): string => '' + d.said + " " + plural(d.count, 0, en, { one: "mat", other: "mats" });

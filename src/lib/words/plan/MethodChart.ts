@@ -8,3 +8,4 @@ export const onTheBench = (): string => "this plan";
 export const bagsToCollect = (): string => "bags to ask for";
 export const coverOfClose = (d: { readonly round: string | number }): string => ", closeness " + d.round + " % of close";
 export const bagsH = (d: { readonly label: string | number; readonly x: string | number; readonly y: string | number; readonly part: string | number }): string => '' + d.label + ": " + d.x + " bags, " + d.y + " h" + d.part;
+export const hours = (): string => "hours";

@@ -5,3 +5,5 @@ export const open = (d: { readonly step: string | number }): string => "open " +
 export const pinThisPlan = (): string => "compare with this plan";
 export const keepThisPlan = (): string => "save this plan";
 export const theseKeys = (): string => "these keys";
+export const undo = (): string => "undo";
+export const redo = (): string => "redo";

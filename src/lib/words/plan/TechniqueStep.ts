@@ -48,3 +48,5 @@ export const twinedFrame = (): string => "Twined frame";
 export const nailsAndRods = (): string => "nails and rods";
 export const fingerBands = (): string => "Finger bands";
 export const noTools = (): string => "no tools";
+export const crochet = (): string => "Crochet";
+export const aHook = (): string => "a hook";

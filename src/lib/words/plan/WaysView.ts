@@ -16,3 +16,6 @@ export const upToFourAtOnce = (): string => "up to four at once";
 export const coversClose = (): string => "close";
 export const coversFairly = (): string => "fair";
 export const leavesGaps = (): string => "gaps";
+export const bags = (): string => "Bags";
+export const hands = (): string => "Hands";
+export const time = (): string => "Time";

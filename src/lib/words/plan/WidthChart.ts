@@ -12,3 +12,6 @@ export const cover = (): string => "Closeness";
 export const bagsToCollect = (): string => "bags to ask for";
 export const widthOfTheWeftStrip = (): string => "width of the weft strip, mm";
 export const stripWidthMm = (): string => "strip width, mm";
+export const closeness = (): string => "closeness";
+export const bagsAxis = (): string => "bags";
+export const hoursAxis = (): string => "hours";

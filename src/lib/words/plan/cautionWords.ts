@@ -10,3 +10,4 @@ export const rodsSitUnderTensionMind = (): string => "Rods are under tension: mi
 export const aMatIsABarrier = (): string => "A mat protects from cold, wet ground. It is not a medical, rescue or fire-rated product. Plastic is slippery on floors.";
 export const bagsCanSuffocateKeepThem = (): string => "Bags can suffocate: keep them away from babies and small children. Plastic burns and drips: keep it away from heaters and stoves.";
 export const bagLooseScrapsAtThe = (): string => "Bag loose scraps at the table. They blow away.";
+export const whereYouCollectThemYour = (): string => "Where you collect bags, your own house rules on hygiene and fire come first. Ask the person responsible.";

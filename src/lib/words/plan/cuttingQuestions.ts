@@ -1,4 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const aQuarterOfTheBag = (): string => "a quarter of the bag";
 export const halfOfIt = (): string => "half of it";
@@ -14,7 +16,11 @@ export const wholeTubes = (): string => "whole tubes";
 export const howMuchToTrim = (): string => "How much to trim";
 export const aGenerousTrimLeavesNo = (): string => "A generous trim removes half-melted edges and gives stuffing for pillows. A close one makes more yarn from each bag.";
 export const whatScrapsAreFor = (): string => "What to do with scraps";
-export const allOfItCanStuff = (): string => "All of it can stuff a pillow for the mat. Whole handles chain into thick yarn. The rest can go to film recycling. Bag loose scraps at the table: they blow away.";
+export const allOfItCanStuff = (): string => "All of it can stuff a pillow for the mat. Whole handles chain into thick yarn. The rest can go to plastic recycling. Bag loose scraps at the table: they blow away.";
 export const handleStrand = (): string => "handle yarn";
 export const ofHandles = (d: { readonly mass: string | number }): string => '' + d.mass + " of handles";
 export const upTo = (d: { readonly mass: string | number }): string => "up to " + d.mass;
+export const joints = (d: { readonly count: string | number }): string => '' + d.count + " joints";
+export const aBag = (d: { readonly length: string | number }): string => '' + d.length + " a bag";
+export const pillows = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: '' + number("en", d.count, 0) + " pillow", other: '' + number("en", d.count, 0) + " pillows" });
+export const lengthAndThickness = (d: { readonly length: string | number; readonly fine: string | number }): string => '' + d.length + ", " + d.fine + " thick";

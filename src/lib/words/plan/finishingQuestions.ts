@@ -19,3 +19,6 @@ export const sortedStripes = (): string => "sorted stripes";
 export const ballsToSort = (d: { readonly ceil: string | number }): string => '' + d.ceil + " balls to sort";
 export const neverTheSameTwice = (): string => "never the same twice";
 export const anyBallButNotIts = (): string => "any ball, but not its own colour next";
+export const filmCostsNothingClothHolds = (): string => "Plastic costs nothing. Cloth holds better where panels are joined.";
+export const colours = (): string => "Colours";
+export const bags = (d: { readonly count: string | number }): string => '' + d.count + " bags";

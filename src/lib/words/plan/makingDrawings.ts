@@ -1,5 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
-import { select } from '@messageformat/runtime';
+import { plural, select } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const theStrand = (): string => "The yarn";
 export const mmThickAndAJoint = (d: { readonly thick: string | number }): string => '' + d.thick + " mm thick, and a joint";
@@ -39,3 +40,7 @@ export const andAStrap = (): string => " and a strap";
 export const theMatFoldedAndRolled = (d: { readonly across: string | number; readonly long: string | number; readonly ties: string | number }): string => "The mat folded and rolled: " + d.across + " across and " + d.long + " long, " + d.ties + ".";
 export const theWarp = (): string => "The warp";
 export const theWeft = (): string => "The weft";
+export const lengthAndRows = (d: { readonly length: string | number; readonly rows: string | number }): string => '' + d.length + " · " + d.rows + " rows";
+export const widthAndPanels = (d: { readonly width: string | number; readonly panels: number }): string => '' + d.width + " wide" + plural(d.panels, 0, en, { one: "", other: ", " + number("en", d.panels, 0) + " panels" });
+export const ties = (d: { readonly isChain: 'yes' | 'no'; readonly strap: string | number; readonly length: string | number }): string => '' + select(d.isChain, { yes: "chained", other: "braided" }) + " ties" + d.strap + ", " + d.length;
+export const long = (d: { readonly long: string | number }): string => '' + d.long + " long";

@@ -21,3 +21,4 @@ export const thatFileIsNotA2 = (): string => "That file is not a plan of Nest Ro
 export const thatPlanWasSavedBy = (d: { readonly version: string | number }): string => "That plan was saved by a newer Nest Row (file version " + d.version + "). Update this one to open it.";
 export const inTheFile = (d: { readonly path: string | number; readonly detail: string | number }): string => "In the file, " + d.path + ": " + d.detail + ".";
 export const inTheFile2 = (d: { readonly path: string | number; readonly fieldProblem: string | number }): string => "In the file, " + d.path + ": " + d.fieldProblem;
+export const aBag = (): string => " a bag";

@@ -23,3 +23,4 @@ export const noTies = (): string => "no ties";
 export const twoIstiesSelectYesOther = (d: { readonly isTies: 'yes' | 'no'; readonly isHasStrap: 'yes' | 'no' }): string => "two " + select(d.isTies, { yes: "chained", other: "braided" }) + " ties" + select(d.isHasStrap, { yes: ", carry strap", other: "" });
 export const oneSleeper = (d: { readonly formatLength: string | number; readonly formatLength2: string | number }): string => '' + d.formatLength + " × " + d.formatLength2 + ", one sleeper";
 export const jointsBallsOf = (d: { readonly jointNames: string | number; readonly spinNames: string | number; readonly ceil: string | number; readonly bagsPerBall: string | number }): string => '' + d.jointNames + d.spinNames + ", " + d.ceil + " joints, balls of " + d.bagsPerBall;
+export const spun = (): string => ", spun";

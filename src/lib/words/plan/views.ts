@@ -3,3 +3,5 @@
 export const theMat = (): string => "The mat";
 export const whatCanIMake = (): string => "What can I make?";
 export const onPaper = (): string => "Print";
+export const compare = (): string => "Compare";
+export const schools = (): string => "Schools";

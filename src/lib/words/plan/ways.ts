@@ -2,3 +2,4 @@
 
 export const cover = (d: { readonly cover: string | number; readonly coverGrade: string | number }): string => "closeness " + d.cover + ", " + d.coverGrade;
 export const holdsNAtAJoint = (d: { readonly jointN: string | number }): string => "holds " + d.jointN + " N at a joint";
+export const bags = (d: { readonly count: string | number }): string => '' + d.count + " bags";

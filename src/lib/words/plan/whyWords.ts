@@ -1,4 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
+import { select } from '@messageformat/runtime';
 
 export const aLargerMat = (): string => "a larger mat";
 export const aSmallerMat = (): string => "a smaller mat";
@@ -31,3 +32,4 @@ export const anotherFinish = (): string => "another finish";
 export const anotherWayOfWorking = (): string => "another way of working";
 export const fewerRows = (): string => "fewer rows";
 export const moreRows = (): string => "more rows";
+export const amountLessOrMore = (d: { readonly size: string | number; readonly unit: string | number; readonly isLess: 'yes' | 'no' }): string => '' + d.size + " " + d.unit + " " + select(d.isLess, { yes: "less", other: "more" });

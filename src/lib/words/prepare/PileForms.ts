@@ -20,3 +20,6 @@ export const cutFlatBags = (): string => "Cut flat bags";
 export const joinPieces = (): string => "Join pieces";
 export const windABall = (): string => "Wind a ball";
 export const bagsWorthOf = (d: { readonly untrack: string | number }): string => "Yarn of how many " + d.untrack + " bags";
+export const bags = (): string => "Bags";
+export const pieces = (): string => "Pieces";
+export const aBall = (): string => "a ball";

@@ -16,3 +16,5 @@ export const emptyItsRoll = (): string => "Empty its roll";
 export const putInANewRoll = (): string => "Put in a new roll";
 export const jamIt = (): string => "Jam it";
 export const takeTheJamOut = (): string => "Take the jam out";
+export const itsCoverIsOpenClose = (): string => "Its cover is open. Close it, and it goes on where it stopped.";
+export const itIsOutOfLabels = (): string => "It is out of labels. Put in a new roll, and it goes on where it stopped.";

@@ -20,3 +20,5 @@ export const thicknessMm = (): string => "Thickness, mm";
 export const theToolAsItIs = (): string => "Your tool, drawn to scale";
 export const rollingBladesAreForTrained = (): string => "Rolling blades are for trained adults. Cut away from the body, wear gloves, close the blade when you put it down. Children and unsteady hands use blunt scissors or another seat.";
 export const rodsSitUnderTensionMind = (): string => "Rods are under tension. Mind eyes and fingers when they come out, and work in pairs. Rods can pop off bare nails.";
+export const aTool = (): string => "a tool";
+export const yes = (): string => "yes";

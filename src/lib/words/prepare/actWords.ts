@@ -17,3 +17,4 @@ export const inTheBall = (): string => "in the ball";
 export const inTheChain = (): string => "in the chain";
 export const forStuffing = (): string => "for stuffing";
 export const toScrap = (): string => "to scrap";
+export const flat = (): string => "flat";

@@ -12,3 +12,4 @@ export const flatten = (d: { readonly bags: string | number }): string => "Flatt
 export const bagsLaidFlat = (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour + " bags flattened";
 export const nobodySaidHowTheseWere2 = (): string => "How these were cut is not known. Move them in the store.";
 export const join = (d: { readonly pieces: string | number }): string => "Join " + d.pieces;
+export const joined = (d: { readonly pieces: string | number; readonly colour: string | number; readonly noun: string | number }): string => '' + d.pieces + " " + d.colour + " " + d.noun + " joined";

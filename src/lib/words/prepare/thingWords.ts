@@ -14,3 +14,9 @@ export const itsStripsAreWiderThan = (): string => "its strips are wider than th
 export const itsFilmIsThinnerThan = (): string => "its plastic is thinner than the plan needs";
 export const itsFilmIsThickerThan = (): string => "its plastic is thicker than the plan needs";
 export const anotherColourThanThePlan = (): string => "not a colour of the plan";
+export const made = (): string => "made";
+export const started = (): string => "started";
+export const finished = (): string => "finished";
+export const mended = (): string => "mended";
+export const delivered = (): string => "delivered";
+export const received = (): string => "received";

@@ -5,3 +5,4 @@ export const weekByWeek = (): string => "Week by week";
 export const atLeast = (): string => "At least";
 export const atMost = (): string => "At most";
 export const lessThanAWeekIs = (): string => "Less than a week is left.";
+export const by = (): string => "By";

@@ -19,7 +19,7 @@ export const whatWouldHelp = (): string => "What would help";
 export const whatOneMoreOfEach = (): string => "Working out what one more of each would add.";
 export const whatWouldMakeItNine = (): string => "What would make it almost sure?";
 export const findTheSmallestChange = (): string => "Find the smallest change";
-export const itIsThatLikelyAs = (): string => "It is that likely as it stands.";
+export const itIsThatLikelyAs = (): string => "That is how likely it is as things are now.";
 export const andThen = (d: { readonly levers: string | number; readonly chance: string | number }): string => '' + d.levers + ": then " + d.chance + ".";
 export const seeIt = (): string => "See it";
 export const noChangeOfUpTo = (): string => "No change of up to six of these does. More time would, or fewer mats: say so to the places soon.";

@@ -39,3 +39,5 @@ export const tools = (): string => "Tools";
 export const checks = (): string => "Checks";
 export const ofGoodPluralOneOther = (d: { readonly checked: string | number; readonly part: string | number; readonly good: number }): string => "Of " + d.checked + ", " + d.part + " " + plural(d.good, 0, en, { one: "was", other: "were" }) + " good at first check.";
 export const check = (): string => "Check";
+export const whereTheyComeFrom = (): string => "Where they come from";
+export const aMat = (): string => "A mat";

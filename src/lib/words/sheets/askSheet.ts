@@ -19,3 +19,5 @@ export const howToFoldThem = (): string => "How to fold them";
 export const dryCleanAndEmptyA = (): string => "Dry, clean and empty. Rinse pouches that held milk or juice and let them dry open for an hour or more. A small hole near the seam or the handles is fine.";
 export const pleaseNot = (): string => "Please not";
 export const bringThemTo = (): string => "Bring them to";
+export const whereAndWhen = (): string => "Where and when";
+export const until = (): string => "Until";

@@ -10,3 +10,9 @@ export const keepItFlatOnA = (): string => "Keep it flat on a table: pulled too 
 export const theTurnCrossingByCrossing = (): string => "The turn, step by step";
 export const crossing = (d: { readonly crossing: string | number }): string => "Crossing " + d.crossing;
 export const swapTheIspairofSelectYes = (d: { readonly isPairOf: 'yes' | 'no' }): string => "swap the " + select(d.isPairOf, { yes: "left", other: "right" }) + " pair";
+export const bands = (): string => "Bands";
+export const along = (): string => "Along";
+export const across = (): string => "Across";
+export const turns = (): string => "Turns";
+export const balls = (): string => "Balls";
+export const before = (): string => "Before";

@@ -16,3 +16,9 @@ export const printAt100ThisLine = (): string => "Print at 100 %. This line is 10
 export const bottomSeam = (): string => "bottom seam";
 export const joinHereAboveTheSeam = (d: { readonly at10: string | number }): string => "join here: " + d.at10 + " above the seam";
 export const goesOnOverleafStickThe = (d: { readonly at10: string | number }): string => "continues on the next page: stick its line here, " + d.at10;
+export const bag = (): string => "Bag";
+export const cut = (): string => "Cut";
+export const weft = (): string => "Weft";
+export const bags = (): string => "Bags";
+export const stack = (): string => "Stack";
+export const guide = (): string => "Guide";

@@ -1,6 +1,6 @@
 // Made of sheets.json by `npm run words -- --make`: change the words there.
 import { plural } from '@messageformat/runtime';
-import { en } from '../number';
+import { en, number } from '../number';
 
 export const fiveMinutesRestInEvery = (): string => "Rest five minutes in every 45, and change seats. Pain means stop. The house’s own rules come first.";
 export const filmCanSuffocateBagEvery = (): string => "Plastic can suffocate: bag every scrap at once, away from babies and small children. It burns and drips: nothing hot near the table.";
@@ -42,3 +42,14 @@ export const stacksCutToStripsSharp = (): string => "stacks cut into strips; sha
 export const piecesLoopedIntoOneStrand = (): string => "pieces looped into one length; quick to learn, from either hand";
 export const strandWoundIntoBallsLoosely = (): string => "yarn wound into balls, loosely";
 export const bagsYouHaveAlreadyUsed = (): string => "Bags you have already used: dry, clean and empty, not knotted. Blunt scissors if you have your own.";
+export const whoSitsWhere = (): string => "Who sits where";
+export const take = (): string => "Take";
+export const mind = (): string => "Take care";
+export const flattening = (): string => "Flattening";
+export const cutting = (): string => "Cutting";
+export const joining = (): string => "Joining";
+export const winding = (): string => "Winding";
+export const breaks = (): string => "Breaks";
+export const bring = (): string => "Bring";
+export const scrap = (): string => "scrap";
+export const pieces = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: '' + number("en", d.count, 0) + " piece", other: '' + number("en", d.count, 0) + " pieces" });

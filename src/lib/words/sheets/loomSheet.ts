@@ -1,5 +1,6 @@
 // Made of sheets.json by `npm run words -- --make`: change the words there.
-import { select } from '@messageformat/runtime';
+import { plural, select } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const tooNearAPeg = (): string => " (too near a peg)";
 export const allLoopsStretchToFit = (): string => "all loops stretch to fit alike";
@@ -25,3 +26,15 @@ export const end = (d: { readonly end: string | number; readonly side: string | 
 export const strandsTo = (d: { readonly firstStrand: string | number; readonly lastStrand: string | number }): string => "strands " + d.firstStrand + " to " + d.lastStrand;
 export const overAndUnderFromThe = (): string => "Over and under, from the near left corner";
 export const row = (d: { readonly row: string | number }): string => "row " + d.row;
+export const weaveOverOneStrandUnder = (d: { readonly readable: string | number }): string => "Weave: over one strand, under the next, all the way across and round the rod; come back doing the opposite. Leave " + d.readable + " clear at both ends. The bars in the small drawing show where the weft lies on top.";
+export const upToFourWeaveTwo = (): string => "Up to four weave, two at each end, handing over half way across, until the two ends meet. Where they meet, neighbouring rows must be opposites.";
+export const pegs = (): string => "Pegs";
+export const warp = (): string => "Warp";
+export const knots = (): string => "Knots";
+export const gap = (): string => "Gap";
+export const weft = (): string => "Weft";
+export const balls = (): string => "Balls";
+export const meeting = (): string => "Meeting";
+export const rows = (): string => "Rows";
+export const endsMeetAlike = (): string => "the two ends meet alike: add or drop one row";
+export const rowsOf = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: '' + number("en", d.count, 0) + " row", other: '' + number("en", d.count, 0) + " rows" });

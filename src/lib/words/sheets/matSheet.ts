@@ -9,7 +9,7 @@ export const ofRowsMade = (d: { readonly total: string | number }): string => "o
 export const rowsMade = (): string => "rows made";
 export const stitchesARow = (): string => "stitches a row";
 export const aboutReady = (): string => "about ready";
-export const readyBetweenAsItGoes = (d: { readonly between: string | number }): string => "Ready between " + d.between + " at this pace.";
+export const readyBetweenAsItGoes = (d: { readonly between: string | number }): string => "Ready " + d.between + " at this pace.";
 export const tickARowWhenIt = (): string => "Tick each finished row. Tell the table the mat and the last row, like “to row 88”.";
 export const coloursToCome = (): string => "Colours to come";
 export const fromRow = (): string => "From row";
@@ -18,3 +18,6 @@ export const rowsFromTheNearEnd = (): string => "Rows from the near end";
 export const rowsFromTheFarEnd = (): string => "Rows from the far end";
 export const rowsFitBetweenTheEnds = (d: { readonly left: string | number }): string => '' + d.left + " rows fit between the ends, for both weavers together.";
 export const rowsOf = (d: { readonly part: string | number; readonly at: string | number }): string => "Rows of " + d.part + " " + d.at;
+export const colour = (): string => "Colour";
+export const rows = (): string => "Rows";
+export const ballEnds = (d: { readonly code: string | number }): string => '' + d.code + " ends";

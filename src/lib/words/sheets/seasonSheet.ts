@@ -14,3 +14,5 @@ export const thenItIsMade = (): string => "Chance";
 export const tableDaysToCome = (): string => "Table days to come";
 export const andMore = (d: { readonly length: string | number }): string => " · and " + d.length + " more";
 export const whatItRestsOn = (): string => "Based on";
+export const likely = (): string => "likely";
+export const wanted = (d: { readonly count: string | number }): string => '' + d.count + " wanted";

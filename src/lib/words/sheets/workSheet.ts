@@ -21,3 +21,7 @@ export const flattenFirst = (): string => "Flatten first";
 export const notThere = (): string => "Not in store";
 export const inThisOrderTheFirst = (): string => "In this order: the first balls are the first stripes of the mat.";
 export const inThisOrder = (): string => "In this order.";
+export const balls = (): string => "Balls";
+export const colour = (): string => "Colour";
+export const any = (): string => "any";
+export const short = (d: { readonly bags: string | number }): string => '' + d.bags + " short";

@@ -30,3 +30,8 @@ export const theNextDayIsPlanned = (): string => "; the next day uses what you d
 export const overMinutesOfTheUsual = (d: { readonly stationWords: string | number; readonly minutes: string | number; readonly nouns: string | number; readonly minutes2: string | number }): string => '' + d.stationWords + ": " + d.minutes + " " + d.nouns + " in " + d.minutes2 + " minutes at the usual pace";
 export const flatBags = (): string => "flat bags";
 export const piecesOfStrand = (): string => "pieces of yarn";
+export const secondsABag = (): string => "s a bag";
+export const bags = (): string => "bags";
+export const pieces = (): string => "pieces";
+export const secondsAJoint = (): string => "s a joint";
+export const secondsABall = (): string => "s a ball";

@@ -12,3 +12,4 @@ export const rollingBladeTrainedAdultsOnly = (): string => "rolling blade, train
 export const andAlso = (): string => "And also";
 export const whatElseTheDayIs = (): string => "What else is planned.";
 export const keepThis = (): string => "Save day";
+export const leftEmptyWhereNoneAre = (): string => "Left empty where none are.";

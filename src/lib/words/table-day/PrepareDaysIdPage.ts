@@ -15,3 +15,4 @@ export const whoseBagIsOneOf = (): string => "with one of your kinds of bag. The
 export const aCardAStation = (): string => "a card for each station";
 export const forTheDoor = (): string => "for the door";
 export const ballsWanted = (d: { readonly ballsWanted: string | number }): string => '' + d.ballsWanted + " balls wanted";
+export const whoSitsWhere = (): string => "who sits where";

@@ -12,3 +12,4 @@ export const scissorsLieClosedWhenPut = (): string => "Close scissors when you p
 export const waitsForFilm = (): string => "waits for bags";
 export const hasNoRoom = (): string => "has no room";
 export const doneForNow = (): string => "done for now";
+export const isTakenUpChooseWhere = (d: { readonly nameOf: string | number }): string => '' + d.nameOf + " is taken up. Choose where they sit.";

@@ -32,3 +32,4 @@ export const theDayEndsAtMinute = (d: { readonly minutes: string | number }): st
 export const whoeverComesMustComeBefore = (): string => "People must come before they leave.";
 export const aChildNeverSitsAt = (): string => "A child never uses a rolling blade.";
 export const sitsInTwoPlacesAt = (d: { readonly name: string | number }): string => '' + d.name + " is in two places at once.";
+export const thisIsAPersonA = (): string => "This is a person: a name, a speed, and where they sit or may sit.";

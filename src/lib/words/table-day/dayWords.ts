@@ -1,4 +1,6 @@
 // Made of table-day.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en } from '../number';
 
 export const windingBalls = (): string => "winding balls";
 export const thoseWhoFlatten = (): string => "Those who flatten";
@@ -10,3 +12,8 @@ export const isAChildAnAdult = (d: { readonly who: string | number; readonly sta
 export const thereAreNotToolsEnough = (d: { readonly stationWords: string | number; readonly clock: string | number }): string => "There are too few tools for one more at " + d.stationWords + " from " + d.clock + ".";
 export const wouldSitInTwoPlaces = (d: { readonly who: string | number; readonly clock: string | number }): string => '' + d.who + " would be in two places at " + d.clock + ".";
 export const moreStrandForTheNext = (): string => "more yarn for the next ball";
+export const somebody = (): string => "Someone";
+export const flattening = (): string => "flattening";
+export const cutting = (): string => "cutting";
+export const joining = (): string => "joining";
+export const ballsMore = (d: { readonly balls: number }): string => '' + d.balls + " " + plural(d.balls, 0, en, { one: "ball", other: "balls" }) + " more";

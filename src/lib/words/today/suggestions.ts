@@ -42,3 +42,4 @@ export const aMatCouldBeBegun = (): string => "A mat could be started";
 export const matsCouldBeBegun = (d: { readonly count: string | number }): string => '' + d.count + " mats could be started";
 export const bagsLieInBallsAnd = (d: { readonly strandMats: string | number; readonly length: string | number; readonly length2: number }): string => "Yarn of " + d.strandMats + " bags is ready in balls. " + d.length + " " + plural(d.length2, 0, en, { one: "maker has", other: "makers have" }) + " no mat now.";
 export const beginOne = (): string => "Start one";
+export const made = (d: { readonly plan: string | number; readonly percent: string | number }): string => '' + d.plan + ", " + d.percent + " % made.";

@@ -24,3 +24,11 @@ export const strandLacksMostEveryPair = (): string => " We need yarn most. Every
 export const handsForMatsLackMost = (): string => " We need makers most. Do you know someone who would like to learn?";
 export const wantedPluralOneOtherAsked = (d: { readonly mats: string | number; readonly wanted: number; readonly yearDay: string | number; readonly likely: string | number; readonly part: string | number }): string => '' + d.mats + " " + plural(d.wanted, 0, en, { one: "is", other: "are" }) + " asked for by " + d.yearDay + ": " + d.likely + "." + d.part;
 export const thisWeek = (d: { readonly groupName: string | number }): string => '' + d.groupName + ", this week";
+export const flattening = (): string => "flattening";
+export const cutting = (): string => "cutting";
+export const joining = (): string => "joining";
+export const weaving = (): string => "weaving";
+export const crochet = (): string => "crochet";
+export const twining = (): string => "twining";
+export const finishing = (): string => "finishing";
+export const checking = (): string => "checking";

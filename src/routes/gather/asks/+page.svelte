@@ -20,7 +20,7 @@
 		wanted > 0 ? (drawn / wanted) * 100 : 0;
 	const papers = [
 		{ paper: 'a4', label: 'A4' },
-		{ paper: 'letter', label: 'Letter' }
+		{ paper: 'letter', label: msg.letter() }
 	];
 	/** The paper this device prints on first. */
 	const papersInOrder = $derived(
@@ -54,7 +54,7 @@
 			<p class="quiet mt-1 text-[0.9375rem]">
 				{msg.sayHowManyMatsOf()}
 			</p>
-			<Table heads={['Plan', msg.matsWanted(), msg.canDraw(), 'Lacks']} stacks>
+			<Table heads={[msg.plan(), msg.matsWanted(), msg.canDraw(), msg.missing()]} stacks>
 				{#each data.plans as { id, name, mats, begun, kind, near, isRemoved, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
@@ -164,8 +164,8 @@
 			<LackingFilm asks={data.asks} />
 			<Table
 				heads={[
-					'Kind',
-					'Colour',
+					msg.kind(),
+					msg.colour(),
 					{ label: 'Lacking', isFigure: true },
 					{ label: msg.askFor(), isFigure: true }
 				]}

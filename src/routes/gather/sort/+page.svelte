@@ -53,14 +53,14 @@
 		}))
 	);
 	const rules: readonly { findings: BagFindings; label: string; act: string }[] = [
-		{ findings: {}, label: 'Sound', act: say.flattenAndStackIt() },
+		{ findings: {}, label: say.sound(), act: say.flattenAndStackIt() },
 		{
 			findings: { isHoledAtEdge: true },
 			label: say.holeAtSeamOrHandles(),
 			act: say.thatPartIsTrimmedOff()
 		},
 		{ findings: { isHoledInBody: true }, label: say.holeInTheBody(), act: say.tooWeakForStrand() },
-		{ findings: { isDamp: true }, label: 'Damp', act: say.hangItAndComeBack() },
+		{ findings: { isDamp: true }, label: say.damp(), act: say.hangItAndComeBack() },
 		{ findings: { isOnlySmelly: true }, label: say.onlySmells(), act: say.rinseItAndHangIt() },
 		{
 			findings: { isBrittle: true },

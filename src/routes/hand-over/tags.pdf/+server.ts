@@ -31,11 +31,11 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	if (labels.length === 0) error(404, { message: say.noMatOfThisGroup() });
 	const paper = asked.paper ?? reader.paper;
 	const bytes = await runInWorker('labels', {
-		title: 'Tags',
+		title: say.tags(),
 		labels,
 		paper,
 		size: asked.size,
 		begin: Math.min(labelsOn(labelGrids[paper][asked.size]), asked.from) - 1
 	});
-	return answerPdf(bytes, 'Tags');
+	return answerPdf(bytes, say.tags());
 };

@@ -97,7 +97,7 @@ async function show(
 			link === null ? ([404, closedWords] as const) : ([503, awayMessage] as const);
 		return isJsonWanted(request)
 			? json({ message: sentence }, { status: code })
-			: pageOf('A link', words(sentence), theme, code);
+			: pageOf(msg.aLink(), words(sentence), theme, code);
 	}
 	if (isJsonWanted(request)) return json(view);
 	const address = url.pathname;

@@ -30,11 +30,11 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const paper = asked.paper ?? reader.paper;
 	const most = labelsOn(labelGrids[paper][asked.size]);
 	const bytes = await runInWorker('labels', {
-		title: 'Labels',
+		title: say.labels(),
 		labels,
 		paper,
 		size: asked.size,
 		begin: Math.min(most, asked.from) - 1
 	});
-	return answerPdf(bytes, 'Labels');
+	return answerPdf(bytes, say.labels());
 };

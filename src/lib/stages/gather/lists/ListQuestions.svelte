@@ -24,8 +24,8 @@
 	} = $props();
 	const orderWords = {
 		ymd: msg.theYearFirst(),
-		dmy: 'the day first: 24/11/2026',
-		mdy: 'the month first: 11/24/2026'
+		dmy: msg.dayFirst(),
+		mdy: msg.monthFirst()
 	};
 </script>
 

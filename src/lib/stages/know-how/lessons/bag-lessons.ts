@@ -134,7 +134,7 @@ function folding(own: OwnThings): ActStep[] {
 		cuttingStack(bag, { style: 'loops', equalStrips: 2 ** folds, ...trims }, 'scissors', 1);
 	const layers = (folds: number): string => {
 		const { layers: few, layersAtGusset: many } = of(folds);
-		return few === many ? `${few} layers` : say.layersAtTheSides({ few, many });
+		return few === many ? say.layers({ few }) : say.layersAtTheSides({ few, many });
 	};
 	return [
 		moving(say.layTheTrimmedBagFlat({ bagName }), [folded(0, 0)]),

@@ -83,7 +83,7 @@ const ballOnWinder = (): ActStep[] => [
 		sketch(...cone(0.6), tail([78, 36], [98, 30], [118, 36]), move([16, 40], [16, 22]))
 	]),
 	moving(
-		'Stop where a joint comes: guide it through with two fingers.',
+		say.stopWhereAJointComes(),
 		[sketch(...cone(0.8), tail([80, 36], [98, 30], [118, 36]), tool('knot', 100, 31))],
 		say.hairAndSleevesBackAnd()
 	),
@@ -98,7 +98,7 @@ const centrePull = (): ActStep[] => [
 		sketch(...ballAt(4, 12), tail([60, 36], [36, 58], [8, 66])),
 		sketch(...ballAt(12, 23), tail([60, 36], [36, 60], [8, 66]), move([92, 14], [100, 28]))
 	]),
-	moving('Slip it off. The ball is used from its middle, and stays where it lies.', [
+	moving(say.slipItOffTheBall(), [
 		sketch(...ballAt(13, 24), tail([60, 36], [36, 60], [8, 66]), move([24, 56], [8, 60]))
 	]),
 	moving(say.orKeepAnyBallIn(), [
@@ -136,7 +136,7 @@ export const ballActs = {
 		steps: ballOnFingers
 	},
 	'ball-winder': {
-		when: 'Where there is one, and many balls to wind.',
+		when: say.whereThereIsOneAnd(),
 		steps: ballOnWinder
 	},
 	'ball-centre': {

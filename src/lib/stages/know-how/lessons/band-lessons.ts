@@ -115,7 +115,7 @@ export const bandActs = {
 		practice: 'over-under',
 		schools: [
 			{ name: say.handlesCutOff(), trade: say.bandsOfOneThicknessThe() },
-			{ name: say.handlesKept(), trade: 'nothing wasted; thicker where they lie.' }
+			{ name: say.handlesKept(), trade: say.nothingWastedThickerWhereThey() }
 		],
 		steps: weaving
 	},
@@ -129,7 +129,7 @@ export const bandActs = {
 		steps: linking
 	},
 	'band-tuck': {
-		when: 'Where a strand ends, and at the end of the mat.',
+		when: say.whereAStrandEndsAnd(),
 		steps: tucking
 	}
 } as const satisfies Record<string, Act>;

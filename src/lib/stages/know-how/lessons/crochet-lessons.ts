@@ -165,8 +165,8 @@ export const crochetActs = {
 		when: say.denseMatsSingleCrochetIn(),
 		practice: 'hook',
 		schools: [
-			{ name: 'Across', trade: say.rowsOfTheShortSide() },
-			{ name: 'Lengthwise', trade: say.rowsAsLongAsThe() }
+			{ name: say.across(), trade: say.rowsOfTheShortSide() },
+			{ name: say.lengthwise(), trade: say.rowsAsLongAsThe() }
 		],
 		steps: stitched('sc')
 	},
@@ -183,7 +183,7 @@ export const crochetActs = {
 		steps: turning
 	},
 	'new-ball': {
-		when: 'Where the ball in work runs out.',
+		when: say.whereTheBallInWork(),
 		practice: 'ball-end',
 		steps: newBall
 	}

@@ -190,18 +190,18 @@ export const cutActs = {
 		practice: 'trim',
 		schools: [
 			{
-				name: 'Generous',
+				name: say.generous(),
 				trade: say.noFrayedOrHalfFused()
 			},
-			{ name: 'Close', trade: say.moreFilmInStrandLook() },
-			{ name: 'None', trade: 'with the half bag alone: the seam lies in mid piece.' }
+			{ name: say.close(), trade: say.moreFilmInStrandLook() },
+			{ name: say.none(), trade: say.withTheHalfBagAlone() }
 		],
 		steps: trimming
 	},
 	rings: {
 		when: say.forStrandOfLoopsJoined(),
 		schools: [
-			{ name: 'Rings', trade: say.quickToCutManyJoints() },
+			{ name: say.rings(), trade: say.quickToCutManyJoints() },
 			{ name: say.oneLongStrip(), trade: say.oneKnotABagSlow() },
 			{ name: say.halfBags(), trade: say.nothingWastedFewJointsA() }
 		],

@@ -97,7 +97,7 @@ const strap = (own: OwnThings): ActStep[] => [
 		}),
 		[sketch(ropes(braid(0.1))), sketch(ropes(braid(1)))]
 	),
-	moving('Fix it where the two ties are, one end at each, through the edge and through itself.', [
+	moving(say.fixItWhereTheTwo(), [
 		matCorner(
 			{
 				show: 'strand',
@@ -233,16 +233,16 @@ export const finishActs = {
 	ties: {
 		when: say.whenAMatIsOff(),
 		schools: [
-			{ name: 'Chain', trade: say.quickWithAHookTakes() },
-			{ name: 'Braid', trade: say.needsNoHookAndLess() }
+			{ name: say.chain(), trade: say.quickWithAHookTakes() },
+			{ name: say.braid(), trade: say.needsNoHookAndLess() }
 		],
 		steps: ties
 	},
 	strap: {
-		when: 'Where mats are carried far.',
+		when: say.whereMatsAreCarriedFar(),
 		schools: [
-			{ name: 'A strap', trade: say.handsStayFreeMoreStrand() },
-			{ name: 'None', trade: say.quickerTheRollIsCarried() }
+			{ name: say.aStrap(), trade: say.handsStayFreeMoreStrand() },
+			{ name: say.none(), trade: say.quickerTheRollIsCarried() }
 		],
 		steps: strap
 	},
@@ -250,13 +250,13 @@ export const finishActs = {
 	pillow: {
 		when: say.withScrapForWhoeverWishes(),
 		schools: [
-			{ name: 'Stuffing', trade: say.scrapIsUsedAtThe() },
-			{ name: 'Recycling', trade: 'no work; the film is made new, where it is taken.' }
+			{ name: say.stuffing(), trade: say.scrapIsUsedAtThe() },
+			{ name: say.recycling(), trade: say.noWorkTheFilmIs() }
 		],
 		steps: pillow
 	},
 	'handle-strand': {
-		when: 'Where unbroken handles have gathered.',
+		when: say.whereUnbrokenHandlesHaveGathered(),
 		steps: handles
 	}
 } as const satisfies Record<string, Act>;

@@ -154,10 +154,9 @@ const lastRow = (): ActStep[] => [
 ];
 
 const panels = (): ActStep[] => [
-	moving(
-		'Where the frame is smaller than the mat, it is made in panels. Plan their colours first.',
-		[sketch(patch('film-other', ...board(14, 10, 44, 54)), patch('film', ...board(62, 10, 44, 54)))]
-	),
+	moving(say.whereTheFrameIsSmaller(), [
+		sketch(patch('film-other', ...board(14, 10, 44, 54)), patch('film', ...board(62, 10, 44, 54)))
+	]),
 	moving(say.layTwoSideBySide(), [
 		sketch(patch('film-other', ...board(8, 10, 44, 54)), patch('film', ...board(68, 10, 44, 54))),
 		sketch(patch('film-other', ...board(15, 10, 44, 54)), patch('film', ...board(61, 10, 44, 54)))
@@ -215,10 +214,10 @@ export const frameActs = {
 		steps: lastRow
 	},
 	panels: {
-		when: 'Where the frame is smaller than the mat.',
+		when: say.whereTheFrameIsSmaller2(),
 		schools: [
 			{ name: say.filmWarp(), trade: say.theSameBagsTearsSooner() },
-			{ name: say.clothWarp(), trade: 'holds where panels are joined; must be found and cut.' }
+			{ name: say.clothWarp(), trade: say.holdsWherePanelsAreJoined() }
 		],
 		steps: panels
 	}

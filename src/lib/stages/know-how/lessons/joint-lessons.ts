@@ -135,7 +135,7 @@ export const jointActs = {
 		steps: overTheWrists
 	},
 	'loop-joint-t': {
-		when: 'The same joint, where the strand is to stay where it lies.',
+		when: say.theSameJointWhereThe(),
 		practice: 'snug',
 		steps: asTee
 	},

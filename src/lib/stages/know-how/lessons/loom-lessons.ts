@@ -177,8 +177,8 @@ export const loomActs = {
 	warp: {
 		when: say.beforeTheFirstRow(),
 		schools: [
-			{ name: 'Film', trade: say.theSameBagsSoftWashes() },
-			{ name: 'Cloth', trade: 'stronger where panels are joined; takes longer to dry.' }
+			{ name: say.film(), trade: say.theSameBagsSoftWashes() },
+			{ name: say.cloth(), trade: say.strongerWherePanelsAreJoined() }
 		],
 		steps: warping
 	},
@@ -199,12 +199,12 @@ export const loomActs = {
 		steps: weaving
 	},
 	'hand-over-half': {
-		when: 'Where two weave at one end.',
+		when: say.whereTwoWeaveAtOne(),
 		practice: 'over-under',
 		steps: handing
 	},
 	meet: {
-		when: 'Where a mat is woven from both ends.',
+		when: say.whereAMatIsWoven(),
 		practice: 'wrong-row',
 		steps: meet
 	},

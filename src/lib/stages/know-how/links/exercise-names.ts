@@ -8,8 +8,8 @@ export const exerciseNames: Readonly<Record<ExerciseKind, string>> = {
 	'wrong-row': say.whichRowIsWrong(),
 	crossings: say.howManyCrossingsHome(),
 	hook: say.whichHookForThisStrand(),
-	'ball-end': 'Where this ball runs out',
-	trim: 'Where to trim',
+	'ball-end': say.whereThisBallRunsOut(),
+	trim: say.whereToTrim(),
 	snug: say.isThisJointSnug(),
 	seat: say.whichSeatIsFreeOf(),
 	fault: say.whichRemedyForThisFault()

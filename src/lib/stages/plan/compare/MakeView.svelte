@@ -263,7 +263,7 @@
 				part:
 					thisPlan.count === 0
 						? msg.notOneWholeMat()
-						: `${wholeNumber(thisPlan.count)} ${thisPlan.count === 1 ? 'mat' : 'mats'}`
+						: msg.countMats({ count: thisPlan.count, said: wholeNumber(thisPlan.count) })
 			})}{#if thisPlan.largest && thisPlan.count === 0}{msg.theLongestOfItsWidth({
 					readable: bench.readable(thisPlan.largest.lengthMm, 'mat')
 				})}{/if}.

@@ -85,7 +85,7 @@
 					y: {
 						min: 0,
 						max: most.hours,
-						title: { display: true, text: 'hours' },
+						title: { display: true, text: msg.hours() },
 						grid: { color: look.grid }
 					}
 				},

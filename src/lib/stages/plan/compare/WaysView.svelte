@@ -21,9 +21,9 @@
 	}
 	let { bench, ways, shortage = $bindable(), ontake }: Props = $props();
 	const shortages: readonly { value: Shortage; label: string }[] = [
-		{ value: 'bags', label: 'Bags' },
-		{ value: 'hands', label: 'Hands' },
-		{ value: 'time', label: 'Time' }
+		{ value: 'bags', label: say.bags() },
+		{ value: 'hands', label: say.hands() },
+		{ value: 'time', label: say.time() }
 	];
 	const merits: Readonly<Record<Merit, string>> = {
 		between: say.aMiddleWay(),

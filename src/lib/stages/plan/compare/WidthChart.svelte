@@ -82,19 +82,19 @@
 					},
 					bags: {
 						position: 'left',
-						title: { display: true, text: 'bags' },
+						title: { display: true, text: say.bagsAxis() },
 						grid: { color: look.grid },
 						beginAtZero: true
 					},
 					hours: {
 						position: 'right',
-						title: { display: true, text: 'hours' },
+						title: { display: true, text: say.hoursAxis() },
 						grid: { display: false },
 						beginAtZero: true
 					},
 					cover: {
 						position: 'right',
-						title: { display: true, text: 'cover' },
+						title: { display: true, text: say.closeness() },
 						grid: { display: false },
 						beginAtZero: true
 					}

@@ -1,3 +1,4 @@
+import { sheetAddress as say } from '$lib/words/plan';
 import type { Plan } from '$lib/core/model/types';
 import { planToWord } from './plan-link';
 
@@ -10,7 +11,7 @@ export function sheetAddress(
 ): string {
 	const query = Object.entries({
 		p: planToWord(plan),
-		name: name.trim() || 'Plan not named yet',
+		name: name.trim() || say.planNotNamedYet(),
 		...asked
 	}).flatMap(([key, value]) => (value === null ? [] : [`${key}=${encodeURIComponent(value)}`]));
 	return `/sheets/${sheet}?${query.join('&')}`;

@@ -32,16 +32,22 @@ const smallWords = (mm: number, system: LengthSystem) => formatLength(mm, system
 export function countedWords(mat: Mat): { readonly rows: string; readonly cross: string } {
 	switch (mat.kind) {
 		case 'crochet':
-			return { rows: `${mat.rows} rows`, cross: `${mat.stitches} stitches` };
+			return {
+				rows: say.rows({ rows: mat.rows }),
+				cross: say.stitches({ stitches: mat.stitches })
+			};
 		case 'peg-loom':
 			return {
-				rows: `${mat.rows} rows`,
+				rows: say.rows({ rows: mat.rows }),
 				cross: say.strandsOfWarp({ warpStrands: mat.warpStrands })
 			};
 		case 'twined':
-			return { rows: `${mat.rows} rows`, cross: say.warpEnds({ warpEnds: mat.warpEnds }) };
+			return {
+				rows: say.rows({ rows: mat.rows }),
+				cross: say.warpEnds({ warpEnds: mat.warpEnds })
+			};
 		case 'finger-bands':
-			return { rows: `${mat.bands} bands`, cross: say.passesEach({ rows: mat.rows }) };
+			return { rows: say.bands({ bands: mat.bands }), cross: say.passesEach({ rows: mat.rows }) };
 	}
 }
 
@@ -71,14 +77,13 @@ export function drawMat(plan: Plan, estimate: Estimate, system: LengthSystem, bo
 			rows: counted.rows,
 			cross: counted.cross,
 			mat3: matWords(sleeperMm, system),
-			part:
-				colours.length > 1 ? ` Stripes of ${colours.join(', ')} change where a ball runs out.` : ''
+			part: colours.length > 1 ? say.stripesOfChangeWhereA({ colours: colours.join(', ') }) : ''
 		})
 	};
 }
 
 export const drawnMeasureWords = (bag: Bag, system: LengthSystem): MeasureWords => ({
-	width: `${formatLength(bag.flatWidthMm, system, 'bag')} wide`,
+	width: say.wide({ width: formatLength(bag.flatWidthMm, system, 'bag') }),
 	gusset: smallWords(bag.gussetMm, system),
 	body: formatLength(bag.bodyMm, system, 'bag'),
 	handle: smallWords(bag.handleMm, system)
@@ -124,7 +129,11 @@ export function cutWords(sketch: BagSketch, style: Cut['style'], system: LengthS
 	};
 	return {
 		band: (band) => `${name(band)}, ${smallWords(band.toMm - band.fromMm, system)}`,
-		rings: `${count} ${isSpiral ? 'turns' : 'rings'}, ${smallWords(eachMm, system)}`,
+		rings: say.piecesOfWidth({
+			count,
+			isSpiral: isSpiral ? 'yes' : 'no',
+			width: smallWords(eachMm, system)
+		}),
 		halves: say.twoHalves()
 	};
 }

@@ -129,8 +129,11 @@ export function drawFrame(
 		scene: frameScene(
 			mat,
 			{
-				length: `${matWords(mat.panels.lengthMm, system)} · ${rows} rows`,
-				width: `${matWords(mat.panels.widthMm, system)} wide${mat.panels.count > 1 ? `, ${mat.panels.count} panels` : ''}`,
+				length: say.lengthAndRows({ length: matWords(mat.panels.lengthMm, system), rows }),
+				width: say.widthAndPanels({
+					width: matWords(mat.panels.widthMm, system),
+					panels: mat.panels.count
+				}),
 				nails: say.nailsEachEndApart({
 					nails,
 					formatSpacing: formatSpacing(mat.panel.spacingMm, system)
@@ -227,9 +230,18 @@ export function drawFinish(
 	const ties =
 		finish.ties === 'none'
 			? say.noTies()
-			: `${finish.ties === 'chain' ? 'chained' : 'braided'} ties${finish.hasStrap ? say.andAStrap() : ''}, ${strandWords(estimate.model.tieStrandMm, system)}`;
+			: say.ties({
+					isChain: finish.ties === 'chain' ? 'yes' : 'no',
+					strap: finish.hasStrap ? say.andAStrap() : '',
+					length: strandWords(estimate.model.tieStrandMm, system)
+				});
 	return {
-		scene: finishScene(roll, finish, { rollAcross: across, rollLong: `${long} long`, ties }, box),
+		scene: finishScene(
+			roll,
+			finish,
+			{ rollAcross: across, rollLong: say.long({ long }), ties },
+			box
+		),
 		said: say.theMatFoldedAndRolled({ across, long, ties })
 	};
 }

@@ -10,7 +10,7 @@
 	const { bench, judgements }: { bench: Bench; judgements: readonly Judgement[] } = $props();
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };
 	const said: Record<Severity, string> = {
-		good: 'Good',
+		good: say.good(),
 		look: say.worthALook(),
 		change: say.betterChanged()
 	};

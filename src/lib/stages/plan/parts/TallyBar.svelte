@@ -39,7 +39,7 @@
 	/** The ones a phone has room for. */
 	const main: readonly TallyName[] = ['toCollect', 'hours', 'cover'];
 	const grade = $derived(
-		{ close: 'Close', fair: 'Fair', gaps: 'Gaps' }[
+		{ close: say.close(), fair: say.fair(), gaps: say.gaps() }[
 			coverGrade(bench.plan.technique.kind, tally.cover.expected)
 		]
 	);

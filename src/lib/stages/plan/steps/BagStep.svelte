@@ -23,7 +23,10 @@
 	const measures = $derived.by(() => {
 		const { flatWidthMm, bodyMm, gussetMm, handleMm, massG } = bench.plan.bag;
 		return [
-			`${bench.readable(flatWidthMm, 'bag')} × ${bench.readable(bodyMm, 'bag')} flat`,
+			say.flatSize({
+				width: bench.readable(flatWidthMm, 'bag'),
+				body: bench.readable(bodyMm, 'bag')
+			}),
 			gussetMm > 0 ? say.gussets({ readable: bench.readable(gussetMm, 'small') }) : say.noGussets(),
 			handleMm > 0 ? say.handles({ readable: bench.readable(handleMm, 'small') }) : say.noHandles(),
 			say.tenWeigh({ mass: massWords(massG * 10, bench.system) })

@@ -28,7 +28,7 @@
 	const even = $derived(evenWidths(usableMm, 25, usableMm).slice(0, 8));
 	const styles: readonly { value: CutStyle; label: string }[] = [
 		{ value: 'loops', label: say.loops() },
-		{ value: 'spiral', label: 'Spiral' },
+		{ value: 'spiral', label: say.spiral() },
 		{ value: 'half-bag', label: say.halfBag() },
 		{ value: 'whole-tube', label: say.wholeTube() }
 	];

@@ -25,7 +25,7 @@
 	const sleeperMm = $derived(bench.drawn.plan.sleeperHeightMm ?? usualSleeperHeightMm);
 	const frame = $derived(model.mat.kind === 'twined' ? model.mat : null);
 	const kinds: readonly { value: TechniqueKind; label: string; note: string }[] = [
-		{ value: 'crochet', label: 'Crochet', note: 'a hook' },
+		{ value: 'crochet', label: say.crochet(), note: say.aHook() },
 		{ value: 'peg-loom', label: say.pegLoom(), note: say.oneToFourWeavers() },
 		{ value: 'twined', label: say.twinedFrame(), note: say.nailsAndRods() },
 		{ value: 'finger-bands', label: say.fingerBands(), note: say.noTools() }

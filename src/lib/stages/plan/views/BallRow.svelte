@@ -98,7 +98,7 @@
 
 <div class="grid gap-2">
 	<p class="text-[0.9375rem]" id="ball-row">
-		{isOneColour ? say.allOfOneColour() : 'Stripes fall where each ball runs out.'}
+		{isOneColour ? say.allOfOneColour() : say.stripesFallWhereEachBall()}
 		{#if colours.length === 0}
 			{say.addTheBallsColoursIn()}
 		{:else}

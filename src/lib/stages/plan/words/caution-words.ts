@@ -14,7 +14,7 @@ const barrier = say.aMatIsABarrier();
 export const askCautions: readonly string[] = [
 	say.bagsCanSuffocateKeepThem(),
 	hygiene,
-	'Where you collect them, your own house rules on hygiene and fire come first; ask the person responsible.'
+	say.whereYouCollectThemYour()
 ];
 
 /** The cautions that go on a sheet: those of the act it is for, and the ones that always go. */

@@ -36,7 +36,11 @@ export function methodWords(
 		case 'crochet':
 			return {
 				cut: cutting,
-				made: `${stitchName(technique.stitch, terms)}, ${trimmed(technique.hookMm, 1)} mm${technique.direction === 'lengthwise' ? ', lengthwise' : ''}`
+				made: say.crochetMade({
+					stitch: stitchName(technique.stitch, terms),
+					hook: trimmed(technique.hookMm, 1),
+					isLengthwise: technique.direction === 'lengthwise' ? 'yes' : 'no'
+				})
 			};
 		case 'peg-loom':
 			return {

@@ -30,7 +30,7 @@ function outOfBounds(
 	const bound: { atLeast: number; atMost: number } = planLimits[path];
 	const least = boundWords(path, bound.atLeast, system);
 	const most = boundWords(path, bound.atMost, system);
-	const each = path === 'bag.mass_g' ? ' a bag' : '';
+	const each = path === 'bag.mass_g' ? msg.aBag() : '';
 	if (value < bound.atLeast) {
 		return bound.atLeast === 0 ? msg.thisCannotBeLessThan() : msg.thisIsTooSmallAt({ least, each });
 	}

@@ -18,13 +18,13 @@ export function sheetsFor(plan: Plan): SheetOffer[] {
 		crochet: {
 			sheet: 'crochet',
 			title: say.crochetSheet(),
-			about: 'Every row with a box to tick, and where each ball ends.',
+			about: say.everyRowWithABox(),
 			cautions: sheetCautions.byHand
 		},
 		'peg-loom': {
 			sheet: 'loom',
 			title: say.loomSheet(),
-			about: 'Pegs, strands, where each knot falls, over and under, where the ends meet.',
+			about: say.pegsStrandsWhereEachKnot(),
 			cautions: sheetCautions.underTension
 		},
 		twined: {

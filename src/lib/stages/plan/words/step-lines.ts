@@ -35,7 +35,7 @@ export const jointNames: Readonly<Record<JointKind, string>> = {
 };
 const spinNames: Readonly<Record<Spin, string>> = {
 	none: '',
-	single: ', spun',
+	single: say.spun(),
 	'two-ply': say.spunTwoPly()
 };
 

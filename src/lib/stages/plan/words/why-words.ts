@@ -28,7 +28,11 @@ const amount = (
 	words: (value: number) => string
 ): string => {
 	const size = words(Math.abs(by));
-	return `${size} ${size === '1' ? one : many} ${by < 0 ? 'less' : 'more'}`;
+	return say.amountLessOrMore({
+		size,
+		unit: size === '1' ? one : many,
+		isLess: by < 0 ? 'yes' : 'no'
+	});
 };
 
 /** One share in words: `larger stitches: fewer rows, 40 bags less, 3 h less`; empty where nothing shows. */

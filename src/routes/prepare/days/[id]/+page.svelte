@@ -16,7 +16,7 @@
 
 	const { data, form }: PageProps = $props();
 	const papers = [
-		['seats', 'who sits where'],
+		['seats', say.whoSitsWhere()],
 		['stations', say.aCardAStation()],
 		['door', say.forTheDoor()]
 	] as const;

@@ -42,7 +42,7 @@ export function cuttingQuestions({
 	);
 	const cutting: Show = (model) => [
 		bagsOf(model),
-		`${wholeNumber(Math.ceil(model.joints))} joints`,
+		say.joints({ count: wholeNumber(Math.ceil(model.joints)) }),
 		say.cuttingHJoiningH({
 			cut: figure(model.seconds.cut / 3600),
 			join: figure(model.seconds.join / 3600)
@@ -51,7 +51,7 @@ export function cuttingQuestions({
 	const trimming: Show = (model) => [
 		bagsOf(model),
 		say.ofScrap({ mass: mass(model.mass.scrapG) }),
-		`${strand(model.yield.strandPerBagMm)} a bag`
+		say.aBag({ length: strand(model.yield.strandPerBagMm) })
 	];
 	return [
 		{
@@ -82,13 +82,16 @@ export function cuttingQuestions({
 			question: say.whatScrapsAreFor(),
 			note: say.allOfItCanStuff(),
 			schools: [
-				custom('stuffing', [mass(scrapG), `${stuffed.pillows} pillows`]),
+				custom('stuffing', [mass(scrapG), say.pillows({ count: stuffed.pillows })]),
 				custom(
 					say.handleStrand(),
 					handles
 						? [
 								say.ofHandles({ mass: mass(handles.massG * now.toPrepare) }),
-								`${strand(handles.strandPerBagMm * now.toPrepare)}, ${fineWords(handles.bulkDiameterMm, system)} thick`
+								say.lengthAndThickness({
+									length: strand(handles.strandPerBagMm * now.toPrepare),
+									fine: fineWords(handles.bulkDiameterMm, system)
+								})
 							]
 						: null
 				),

@@ -16,7 +16,7 @@ export function finishingQuestions({
 }: Ways): Question[] {
 	const tying: Show = (model) => [
 		say.ofStrand({ strand: strand(model.tieStrandMm) }),
-		`${wholeNumber(Math.ceil(model.tieBags))} bags`
+		say.bags({ count: wholeNumber(Math.ceil(model.tieBags)) })
 	];
 
 	return [
@@ -47,7 +47,7 @@ export function finishingQuestions({
 		},
 		{
 			question: say.warpOfAFrame(),
-			note: 'Film costs nothing; cloth holds better where panels are joined.',
+			note: say.filmCostsNothingClothHolds(),
 			schools: (['film', 'cloth'] as const).map((warp) =>
 				school(warp, { ...technique('twined'), warp }, (model) => [
 					bagsOf(model),
@@ -58,7 +58,7 @@ export function finishingQuestions({
 			)
 		},
 		{
-			question: 'Colours',
+			question: say.colours(),
 			note: say.oneColourReadsCalmSorted(),
 			schools: [
 				custom(say.oneColour(), [say.whatTheStoreHasMost()], { colours: 'white' }),

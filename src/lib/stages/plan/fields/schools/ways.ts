@@ -36,7 +36,8 @@ export interface Question {
 
 export type Show = (model: Model, plan: Plan) => string[];
 
-export const bagsOf = (model: Model) => `${wholeNumber(Math.ceil(model.toCollect))} bags`;
+export const bagsOf = (model: Model) =>
+	say.bags({ count: wholeNumber(Math.ceil(model.toCollect)) });
 const hoursOf = (model: Model) => `${figure(totalSeconds(model.seconds) / 3600)} h`;
 const coverOf = ({ mat }: Model) =>
 	say.cover({ cover: fixed(mat.cover, 2), coverGrade: coverGrade(mat.kind, mat.cover) });

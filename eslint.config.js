@@ -69,6 +69,7 @@ export default ts.config(
 			// Made of the catalogues beside them.
 			'src/lib/words/*.ts',
 			'src/lib/words/*/',
+			'!src/lib/words/message-named.ts',
 			'!src/lib/words/number.ts',
 			'!src/lib/words/writing.ts'
 		]

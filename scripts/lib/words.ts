@@ -35,23 +35,39 @@ const partsOfTable: Readonly<Record<string, string>> = {
 	waits: 'waiting'
 };
 
+/** Parts whose messages are named where they are worked out, and the folder or file that names them. */
+const namedParts: Readonly<Record<string, string>> = {
+	'plan stepNames': 'src/lib/core/explain',
+	'common units': 'src/lib/core'
+};
+
+/** The source of every module of a folder, its tests left out. */
+const sourcesOf = (folder: string): { file: string; source: string }[] =>
+	readdirSync(folder, { recursive: true, encoding: 'utf8' })
+		.filter((file) => /\.(ts|svelte)$/.test(file) && !/\.test\.ts$/.test(file))
+		.map((file) => ({ file, source: readFileSync(join(folder, file), 'utf8') }));
+
 /** Where each message is said, by `<catalogue> <part>.<key>`: the files that take its part and call it. */
 export function placesOf(root = '.'): Map<string, Set<string>> {
 	const places = new Map<string, Set<string>>();
-	const taken = /import \{ (\w+) as (\w+) \} from '\$lib\/words\/([\w-]+)'/g;
-	for (const file of readdirSync(join(root, 'src'), { recursive: true, encoding: 'utf8' })) {
-		if (!/\.(ts|svelte)$/.test(file) || /\.test\.ts$|^lib\/words\//.test(file)) continue;
-		const source = readFileSync(join(root, 'src', file), 'utf8');
-		for (const [, part, alias, name] of source.matchAll(taken))
-			for (const [, key] of source.matchAll(new RegExp(`\\b${alias}\\s*\\.(\\w+)\\b`, 'g'))) {
-				const message = `${name} ${part}.${key}`;
-				places.set(message, (places.get(message) ?? new Set()).add(`src/${file}`));
-			}
+	const taken = /import \{([^}]+)\} from '\$lib\/words\/([\w-]+)'/g;
+	const note = (message: string, file: string) =>
+		places.set(message, (places.get(message) ?? new Set()).add(file));
+	for (const { file, source } of sourcesOf(join(root, 'src'))) {
+		if (file.startsWith('lib/words/')) continue;
+		for (const [, parts = '', name] of source.matchAll(taken))
+			for (const [, part = '', alias = part] of parts.matchAll(/(\w+)(?: as (\w+))?/g))
+				for (const [, key] of source.matchAll(new RegExp(`\\b${alias}\\s*\\.(\\w+)\\b`, 'g')))
+					note(`${name} ${part}.${key}`, `src/${file}`);
 	}
+	for (const [part, folder] of Object.entries(namedParts))
+		for (const { file, source } of sourcesOf(join(root, folder)))
+			for (const [, key] of source.matchAll(/'(\w+)'/g))
+				note(`${part}.${key}`, `${folder}/${file}`);
 	const table = readFileSync(join(root, tableOfRoutes), 'utf8');
 	for (const [, field = '', key] of table.matchAll(/\b(\w+): '(\w+)'/g))
 		if (Object.hasOwn(partsOfTable, field))
-			places.set(`routes ${partsOfTable[field]}.${key}`, new Set([tableOfRoutes]));
+			note(`routes ${partsOfTable[field]}.${key}`, tableOfRoutes);
 	return places;
 }
 

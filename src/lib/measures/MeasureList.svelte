@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Everything measured, the newest first; any of it can be left out, and counted again.
+	import { countedWords } from '$lib/ui/unit-words';
 	import { MeasureList as say } from '$lib/words/measures';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';
@@ -68,7 +69,7 @@
 				yearDayWords(line.workedOn),
 				say.byInMin({
 					units: wholeNumber(line.units),
-					unit: taskUnits[line.work].unit,
+					unit: countedWords(taskUnits[line.work].unit),
 					people: line.people,
 					minutes: line.minutes
 				})

@@ -1,5 +1,6 @@
 <script lang="ts">
 	// Work timed: how many of what, by how many people, in how many minutes.
+	import { countedWords } from '$lib/ui/unit-words';
 	import { TimedWorkForm as say } from '$lib/words/measures';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -83,7 +84,7 @@
 		<EntryField
 			{form}
 			field="units"
-			label={say.howMany({ unit })}
+			label={say.howMany({ unit: countedWords(unit) })}
 			inputmode="numeric"
 			hint={unit === 'crossings' ? say.rowsStrands() : ''}
 		/>

@@ -1,5 +1,5 @@
 import { names } from '$lib/words/routes';
-import { saidOfRoute } from './said-of-route';
+import { messageNamed } from '$lib/words/message-named';
 import { routes } from './table.mjs';
 
 /** A page as the bar names it. */
@@ -16,7 +16,7 @@ export interface StageNavigation {
 	readonly titles: Readonly<Record<string, string>>;
 }
 
-const called = (name: string): string => saidOfRoute(names, name);
+const called = (name: string): string => messageNamed(names, name);
 const all = Object.entries(routes);
 const parts: Record<string, BarLink[]> = {};
 for (const [href, { part }] of all)

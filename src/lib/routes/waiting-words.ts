@@ -1,5 +1,5 @@
 import { waiting } from '$lib/words/routes';
-import { saidOfRoute } from './said-of-route';
+import { messageNamed } from '$lib/words/message-named';
 import { routes } from './table.mjs';
 
 /** Whether an address is one of a route whose parts are ids. */
@@ -22,7 +22,7 @@ export function wordsOfForm(url: URL): string | null {
 	for (const [route, { acts = {} }] of Object.entries(routes))
 		if (Object.hasOwn(acts, act) && isOf(route, url.pathname)) {
 			const waits = acts[act]?.waits;
-			return waits === undefined ? null : saidOfRoute(waiting, waits);
+			return waits === undefined ? null : messageNamed(waiting, waits);
 		}
 	return null;
 }

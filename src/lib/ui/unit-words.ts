@@ -1,4 +1,5 @@
-import { unitWords as msg } from '$lib/words/common';
+import { unitWords as msg, units } from '$lib/words/common';
+import { messageNamed } from '$lib/words/message-named';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength, strandUnit } from '$lib/core/units/format-length';
 import { formatMass } from '$lib/core/units/format-mass';
@@ -45,3 +46,7 @@ export const densityWords = (gPerM2: number, system: LengthSystem): string =>
 /** Area to lie on: `3.1 m²`, `33 sq ft`. */
 export const areaWords = (m2: number, system: LengthSystem): string =>
 	system === 'ft' ? msg.sqFt({ m2: figure(m2 * 10.763910416709722) }) : `${figure(m2)} m²`;
+
+/** What is counted, in words: `bags`, `joints`; a sign of measure is its own. */
+export const countedWords = (unit: string): string =>
+	Object.hasOwn(units, unit) ? messageNamed(units, unit) : unit;

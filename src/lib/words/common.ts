@@ -68,3 +68,4 @@ export * as tool from './common/tool';
 export * as toolWords from './common/toolWords';
 export * as typedForm from './common/typedForm';
 export * as unitWords from './common/unitWords';
+export * as units from './common/units';

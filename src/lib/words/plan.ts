@@ -60,6 +60,7 @@ export * as problemWords from './plan/problemWords';
 export * as sheetAddress from './plan/sheetAddress';
 export * as sheets from './plan/sheets';
 export * as stepLines from './plan/stepLines';
+export * as stepNames from './plan/stepNames';
 export * as stepWords from './plan/stepWords';
 export * as tallyWords from './plan/tallyWords';
 export * as views from './plan/views';

@@ -13,14 +13,14 @@ import { written } from './written';
  * @example bandSteps(modelPlan(startingPlan, barePoint), bandsMat(startingPlan.target, { kind: 'finger-bands', warpStrands: 3 }, 2.4, noFactors), noFactors)[0]?.value // 3
  */
 export function bandSteps(model: Model, mat: BandsMat, factors: Factors): Step[] {
-	const gauge = own('k_gauge', 'our own band width, over the craft’s', factors.bandGauge);
+	const gauge = own('k_gauge', 'ourOwnBandWidthOverTheCrafts', factors.bandGauge);
 	const pitch = ownPitch(factors.bandPitch);
 	const section = model.yield.packing === defaults.packingSpun.value ? 'S_spun' : 'S';
 	return [
-		given('k', 'strands along a band', mat.warpStrands, 'strands'),
+		given('k', 'strandsAlongABand', mat.warpStrands, 'strands'),
 		derived(
 			'd_lofty',
-			'strand in loose finger work',
+			'strandInLooseFingerWork',
 			mat.loftyDiameterMm,
 			'mm',
 			written.strand.bulkDiameterMm(section, defaults.packingLofty.value)
@@ -29,7 +29,7 @@ export function bandSteps(model: Model, mat: BandsMat, factors: Factors): Step[]
 		...pitch.steps,
 		derived(
 			'bw',
-			'width of a band',
+			'widthOfABand',
 			mat.bandWidthMm,
 			'mm',
 			written.bands.bandWidthMm('k', 'd_lofty', gauge.factor)
@@ -37,21 +37,21 @@ export function bandSteps(model: Model, mat: BandsMat, factors: Factors): Step[]
 		derived('bands', 'bands', mat.bands, 'bands', written.count.nearest('width', 'bw')),
 		derived(
 			'rows_band',
-			'passes in a band',
+			'passesInABand',
 			mat.rowsPerBand,
 			'rows',
 			written.bands.rowsPerBand('length', written.bands.rowPitchMm('d_lofty', pitch.factor))
 		),
 		derived(
 			'warp',
-			'strand along the bands',
+			'strandAlongTheBands',
 			mat.warpStrandMm,
 			'mm',
 			written.bands.warpStrandMm('k', 'length', 'bands')
 		),
 		derived(
 			'weaver',
-			'strand of the weaver',
+			'strandOfTheWeaver',
 			mat.weaverStrandMm,
 			'mm',
 			written.bands.weaverStrandMm(
@@ -62,12 +62,12 @@ export function bandSteps(model: Model, mat: BandsMat, factors: Factors): Step[]
 		),
 		derived(
 			'turns',
-			'strand in the turns',
+			'strandInTheTurns',
 			mat.turnStrandMm,
 			'mm',
 			written.bands.turnStrandMm('bands', 'k', 'd_lofty')
 		),
-		derived('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weaver + turns'),
+		derived('strand', 'strandInTheMat', mat.strandMm, 'mm', 'warp + weaver + turns'),
 		derived(
 			'cover',
 			'cover',

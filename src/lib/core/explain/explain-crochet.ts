@@ -17,13 +17,9 @@ export function crochetSteps(
 	factors: Factors
 ): Step[] {
 	const relations = stitches[technique.stitch];
-	const wide = own('k_sw', 'our own stitch width, over the craft’s', factors.stitchWidth);
-	const high = own('k_rh', 'our own row height, over the craft’s', factors.rowHeight);
-	const uptake = own(
-		'k_stitch',
-		'our own strand a stitch, over the craft’s',
-		factors.strandPerStitch
-	);
+	const wide = own('k_sw', 'ourOwnStitchWidthOverTheCrafts', factors.stitchWidth);
+	const high = own('k_rh', 'ourOwnRowHeightOverTheCrafts', factors.rowHeight);
+	const uptake = own('k_stitch', 'ourOwnStrandAStitchOverThe', factors.strandPerStitch);
 	const [along, across] = mat.isLengthwise ? ['length', 'width'] : ['width', 'length'];
 	const chains = written.crochet.edgeChains('stitches', 'rows', relations.turningChains);
 	const edge = written.crochet.edgeMm('sw', chains);
@@ -34,35 +30,35 @@ export function crochetSteps(
 		...uptake.steps,
 		derived(
 			'e',
-			'size hook and strand make together',
+			'sizeHookAndStrandMakeTogether',
 			mat.sizeMm,
 			'mm',
 			written.crochet.sizeMm('h', 'd')
 		),
 		derived(
 			'sw',
-			'stitch width',
+			'stitchWidth',
 			mat.stitchWidthMm,
 			'mm',
 			written.crochet.stitchWidthMm('e', wide.factor)
 		),
 		derived(
 			'rh',
-			'row height',
+			'rowHeight',
 			mat.rowHeightMm,
 			'mm',
 			written.crochet.rowHeightMm(relations.rowHeight, 'e', high.factor)
 		),
 		derived(
 			'y',
-			'strand a stitch',
+			'strandAStitch',
 			mat.strandPerStitchMm,
 			'mm',
 			written.crochet.strandPerStitchMm(relations.strand, 'sw', uptake.factor)
 		),
 		derived(
 			'stitches',
-			'stitches a row',
+			'stitchesARow',
 			mat.stitches,
 			'stitches',
 			written.count.nearest(along, 'sw')
@@ -70,7 +66,7 @@ export function crochetSteps(
 		derived('rows', 'rows', mat.rows, 'rows', written.count.nearest(across, 'rh')),
 		derived(
 			'strand',
-			'strand in the mat, foundation and turns with it',
+			'strandInTheMatFoundationAndTurns',
 			mat.strandMm,
 			'mm',
 			written.crochet.strandMm('stitches', 'rows', 'y', edge)

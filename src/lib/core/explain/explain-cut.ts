@@ -20,17 +20,17 @@ import { written } from './written';
 export function explainBag(bag: Bag): Step[] {
 	const { circumferenceMm, filmAreaMm2, filmThicknessMm } = measureBag(bag);
 	return [
-		given('W', 'flat width', bag.flatWidthMm, 'mm'),
+		given('W', 'flatWidth', bag.flatWidthMm, 'mm'),
 		given('g', 'gusset', bag.gussetMm, 'mm'),
 		given('B', 'body', bag.bodyMm, 'mm'),
 		given('H', 'handles', bag.handleMm, 'mm'),
-		given('m', 'mass of one bag', bag.massG, 'g'),
-		given('ρ', 'density of the film', defaults.filmDensity.value, 'g/mm³'),
-		derived('C', 'all the way round', circumferenceMm, 'mm', written.bag.circumferenceMm('W', 'g')),
-		derived('A', 'film in the bag', filmAreaMm2, 'mm²', written.bag.filmAreaMm2('C', 'B', 'H')),
+		given('m', 'massOfOneBag', bag.massG, 'g'),
+		given('ρ', 'densityOfTheFilm', defaults.filmDensity.value, 'g/mm³'),
+		derived('C', 'allTheWayRound', circumferenceMm, 'mm', written.bag.circumferenceMm('W', 'g')),
+		derived('A', 'filmInTheBag', filmAreaMm2, 'mm²', written.bag.filmAreaMm2('C', 'B', 'H')),
 		derived(
 			't',
-			'thickness of the film',
+			'thicknessOfTheFilm',
 			filmThicknessMm,
 			'mm',
 			written.bag.filmThicknessMm('m', 'ρ', 'A')
@@ -93,10 +93,10 @@ export function explainCut(
 	if (cut.style === 'half-bag') {
 		const reach = cutRelations.halfBagReachMm(bag.bodyMm, bag.handleMm);
 		steps.push(
-			derived(s('L0'), 'reach of a half', reach, 'mm', written.cut.halfBagReachMm('B', 'H')),
+			derived(s('L0'), 'reachOfAHalf', reach, 'mm', written.cut.halfBagReachMm('B', 'H')),
 			derived(
 				s('S'),
-				'plastic in the section',
+				'plasticInTheSection',
 				sectionAtRest,
 				'mm²',
 				written.cut.halfBagSectionMm2('m', 'ρ', s('L0'))
@@ -105,14 +105,14 @@ export function explainCut(
 	} else {
 		const isKept = cut.style === 'whole-tube' && cut.handles === 'kept';
 		steps.push(
-			given(s('trim_bottom'), 'trimmed off the bottom', trimBottomMm, 'mm'),
+			given(s('trim_bottom'), 'trimmedOffTheBottom', trimBottomMm, 'mm'),
 			...(isKept
 				? []
 				: [
-						given(s('trim_top'), 'trimmed below the handles', trimTopMm, 'mm'),
+						given(s('trim_top'), 'trimmedBelowTheHandles', trimTopMm, 'mm'),
 						derived(
 							s('U'),
-							'usable height',
+							'usableHeight',
 							cutRelations.usableHeightMm(bag.bodyMm, trimBottomMm, trimTopMm),
 							'mm',
 							written.cut.usableHeightMm('B', s('trim_bottom'), s('trim_top'))
@@ -121,7 +121,7 @@ export function explainCut(
 			...stripSteps(cut, laid, suffix),
 			derived(
 				s('S'),
-				'plastic in the section',
+				'plasticInTheSection',
 				sectionAtRest,
 				'mm²',
 				written.cut.sectionMm2(laid.plies, s('w'), 't')
@@ -132,7 +132,7 @@ export function explainCut(
 		steps.push(
 			derived(
 				s('d_worked'),
-				'strand worked tight',
+				'strandWorkedTight',
 				bulkDiameterMm(sectionAtRest, packing),
 				'mm',
 				written.strand.bulkDiameterMm(s('S'), packing)
@@ -146,22 +146,22 @@ export function explainCut(
 		loops: () => written.cut.ringPieceMm('C', takeUp),
 		'whole-tube': () => written.cut.ringPieceMm('C', takeUp)
 	}[cut.style]();
-	steps.push(derived(s('L_cut'), 'strand one piece adds', pieceAtRest, 'mm', length));
+	steps.push(derived(s('L_cut'), 'strandOnePieceAdds', pieceAtRest, 'mm', length));
 	steps.push(...spunSteps(laid, suffix, isSpun, share));
 	const piece = isSpun ? s('L_spun') : s('L_cut');
 	if (pieceFactor !== 1)
-		steps.push(given(s('k_piece'), 'our own pieces, over the craft’s', pieceFactor, ''));
+		steps.push(given(s('k_piece'), 'ourOwnPiecesOverTheCrafts', pieceFactor, ''));
 	steps.push(
 		derived(
 			s('L'),
-			'strand a piece adds at our table',
+			'strandAPieceAddsAtOurTable',
 			cutRelations.ownPieceMm(laid.pieceLengthMm, pieceFactor),
 			'mm',
 			written.cut.ownPieceMm(piece, pieceFactor === 1 ? 1 : s('k_piece'))
 		),
 		derived(
 			s('L_bag'),
-			'strand one bag adds',
+			'strandOneBagAdds',
 			cutRelations.ownPieceMm(laid.strandPerBagMm, pieceFactor),
 			'mm',
 			written.cut.strandPerBagMm(cut.style === 'spiral' ? 1 : s('n'), s('L'))
@@ -173,19 +173,19 @@ export function explainCut(
 function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
 	const s = (name: string) => `${name}${suffix}`;
 	const count = (relation: string) =>
-		derived(s('n'), 'pieces a bag', laid.pieces, 'pieces', relation);
+		derived(s('n'), 'piecesABag', laid.pieces, 'pieces', relation);
 	switch (cut.style) {
 		case 'loops':
 			return cut.equalStrips === undefined
 				? [
-						given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
+						given(s('w'), 'stripWidth', laid.stripWidthMm, 'mm'),
 						count(written.cut.countedStrips(s('U'), s('w')))
 					]
 				: [
-						given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
+						given(s('n'), 'piecesABag', laid.pieces, 'pieces'),
 						derived(
 							s('w'),
-							'strip width',
+							'stripWidth',
 							laid.stripWidthMm,
 							'mm',
 							written.cut.evenWidthMm(s('U'), s('n'))
@@ -193,16 +193,16 @@ function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
 					];
 		case 'spiral':
 			return [
-				given(s('w'), 'strip width', laid.stripWidthMm, 'mm'),
+				given(s('w'), 'stripWidth', laid.stripWidthMm, 'mm'),
 				derived(s('n'), 'turns', laid.turns ?? 0, '', written.cut.turns(s('U'), s('w')))
 			];
 		case 'whole-tube': {
 			const kept = written.cut.keptTubeWidthMm('B', s('trim_bottom'), 'H');
 			return [
-				given(s('n'), 'pieces a bag', laid.pieces, 'pieces'),
+				given(s('n'), 'piecesABag', laid.pieces, 'pieces'),
 				derived(
 					s('w'),
-					'width of the ring',
+					'widthOfTheRing',
 					laid.stripWidthMm,
 					'mm',
 					cut.handles === 'kept' ? kept : s('U')
@@ -216,11 +216,11 @@ function stripSteps(cut: Cut, laid: CutYield, suffix: string): Step[] {
 
 function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: number): Step[] {
 	const s = (name: string) => `${name}${suffix}`;
-	const halves = laid.style === 'half-bag' ? [given(s('n'), 'pieces a bag', 2, 'pieces')] : [];
+	const halves = laid.style === 'half-bag' ? [given(s('n'), 'piecesABag', 2, 'pieces')] : [];
 	const diameter = (section: string) =>
 		derived(
 			s('d'),
-			'strand as the hand feels it',
+			'strandAsTheHandFeelsIt',
 			laid.bulkDiameterMm,
 			'mm',
 			written.strand.bulkDiameterMm(section, laid.packing)
@@ -228,17 +228,17 @@ function spunSteps(laid: CutYield, suffix: string, isSpun: boolean, share: numbe
 	if (!isSpun) return [...halves, diameter(s('S'))];
 	return [
 		...halves,
-		given(s('k_spun'), 'length left when spun', share, ''),
+		given(s('k_spun'), 'lengthLeftWhenSpun', share, ''),
 		derived(
 			s('L_spun'),
-			'spun strand one piece adds',
+			'spunStrandOnePieceAdds',
 			laid.pieceLengthMm,
 			'mm',
 			written.cut.spunPieceMm(s('L_cut'), s('k_spun'))
 		),
 		derived(
 			s('S_spun'),
-			'plastic in the spun section',
+			'plasticInTheSpunSection',
 			laid.solidSectionMm2,
 			'mm²',
 			written.cut.spunSectionMm2(s('S'), s('k_spun'))

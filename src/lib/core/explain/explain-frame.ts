@@ -18,47 +18,47 @@ export function frameSteps(plan: Plan, mat: TwinedMat, factors: Factors): Step[]
 	// A frame that stands there makes the size; else it is the one that is wanted.
 	const [width, length] = owned === undefined ? ['width', 'length'] : ['W', 'H'];
 	return [
-		given('p', 'nail to nail', mat.pitchMm, 'mm'),
-		given('panels', 'panels side by side', mat.panels.across, ''),
-		given('along', 'panels one after the other', mat.panels.along, ''),
+		given('p', 'nailToNail', mat.pitchMm, 'mm'),
+		given('panels', 'panelsSideBySide', mat.panels.across, ''),
+		given('along', 'panelsOneAfterTheOther', mat.panels.along, ''),
 		...(owned === undefined
 			? [
 					derived(
 						'N',
-						'nails at each end, all panels together',
+						'nailsAtEachEndAllPanelsTogether',
 						mat.nails,
 						'',
 						written.twined.ofPanels('panels', written.count.nearest('width / panels', 'p'))
 					)
 				]
 			: [
-					given('nails', 'nails at each end of the frame there is', owned, ''),
-					given('frame', 'length of that frame', mat.panels.lengthMm, 'mm'),
+					given('nails', 'nailsAtEachEndOfTheFrame', owned, ''),
+					given('frame', 'lengthOfThatFrame', mat.panels.lengthMm, 'mm'),
 					derived(
 						'N',
-						'nails at each end, all panels together',
+						'nailsAtEachEndAllPanelsTogether',
 						mat.nails,
 						'',
 						written.twined.ofPanels('panels', 'nails')
 					),
 					derived(
 						'W',
-						'width that the nails make',
+						'widthThatTheNailsMake',
 						mat.widthMm,
 						'mm',
 						written.twined.ownedWidthMm('N', 'p')
 					),
 					derived(
 						'H',
-						'length that the frame makes',
+						'lengthThatTheFrameMakes',
 						mat.panels.lengthMm * mat.panels.along,
 						'mm',
 						written.twined.ofPanels('along', 'frame')
 					)
 				]),
-		derived('warp', 'continuous warp', mat.warpMm, 'mm', written.twined.warpMm('N', length)),
+		derived('warp', 'continuousWarp', mat.warpMm, 'mm', written.twined.warpMm('N', length)),
 		...pitch.steps,
-		derived('q', 'row pitch', mat.rowPitchMm, 'mm', written.twined.rowPitchMm('d', pitch.factor)),
+		derived('q', 'rowPitch', mat.rowPitchMm, 'mm', written.twined.rowPitchMm('d', pitch.factor)),
 		derived(
 			'R',
 			'rows',
@@ -68,18 +68,12 @@ export function frameSteps(plan: Plan, mat: TwinedMat, factors: Factors): Step[]
 		),
 		derived(
 			'weft',
-			'strand in the weft',
+			'strandInTheWeft',
 			mat.weftStrandMm,
 			'mm',
 			written.twined.weftStrandMm('R', written.twined.strandPerRowMm(width, 'panels'))
 		),
-		derived(
-			'strand',
-			'film strand in the mat',
-			mat.strandMm,
-			'mm',
-			isFilm ? 'warp + weft' : 'weft'
-		),
+		derived('strand', 'filmStrandInTheMat', mat.strandMm, 'mm', isFilm ? 'warp + weft' : 'weft'),
 		derived('cover', 'cover', mat.cover, '', written.twined.cover('d', 'q')),
 		derived('make', 'twining', mat.makeSeconds, 's', written.twined.makeSeconds('R', 'N', 'panels'))
 	];

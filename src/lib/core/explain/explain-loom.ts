@@ -18,54 +18,48 @@ export function loomSteps(plan: Plan, mat: PegLoomMat, factors: Factors): Step[]
 	const packing = pitchPerDiameter[loom?.packing ?? 'firm'];
 	const row = written.pegLoom.strandPerRowMm('width_made', 'c', 'd');
 	return [
-		given('p', 'peg to peg across', mat.pitchMm, 'mm'),
-		given('gap', 'clear gap at each end', mat.endGapMm, 'mm'),
-		given('edges', 'strands more for doubled edges', mat.warpStrands - mat.pegs, 'strands'),
+		given('p', 'pegToPegAcross', mat.pitchMm, 'mm'),
+		given('gap', 'clearGapAtEachEnd', mat.endGapMm, 'mm'),
+		given('edges', 'strandsMoreForDoubledEdges', mat.warpStrands - mat.pegs, 'strands'),
 		loom?.pegs === undefined
-			? derived('P', 'pegs at each end', mat.pegs, '', written.pegLoom.pegs('width', 'p'))
-			: given('P', 'pegs at each end of the loom there is', mat.pegs, ''),
+			? derived('P', 'pegsAtEachEnd', mat.pegs, '', written.pegLoom.pegs('width', 'p'))
+			: given('P', 'pegsAtEachEndOfTheLoom', mat.pegs, ''),
 		loom?.pegToPegMm === undefined
 			? derived(
 					'Lp',
-					'peg to peg along',
+					'pegToPegAlong',
 					mat.pegToPegMm,
 					'mm',
 					written.pegLoom.pegToPegMm('length', 'gap')
 				)
-			: given('Lp', 'peg to peg along, of the loom there is', mat.pegToPegMm, 'mm'),
+			: given('Lp', 'pegToPegAlongOfTheLoom', mat.pegToPegMm, 'mm'),
 		derived(
 			'Nw',
-			'strands of warp',
+			'strandsOfWarp',
 			mat.warpStrands,
 			'strands',
 			written.pegLoom.warpStrands('P', 'edges')
 		),
-		derived(
-			'nl',
-			'pieces a strand',
-			mat.piecesPerStrand,
-			'pieces',
-			written.count.nearest('Lp', 'L')
-		),
+		derived('nl', 'piecesAStrand', mat.piecesPerStrand, 'pieces', written.count.nearest('Lp', 'L')),
 		derived(
 			'fit',
-			'pieces over peg to peg',
+			'piecesOverPegToPeg',
 			mat.fitShare,
 			'',
 			written.pegLoom.fitShare('nl', 'L', 'Lp')
 		),
 		derived(
 			'width_made',
-			'width it comes out at',
+			'widthItComesOutAt',
 			mat.widthMm,
 			'mm',
 			written.pegLoom.widthMm('P', 'p', 'd')
 		),
-		derived('c', 'crimp of the weft', mat.crimp, '', written.pegLoom.crimp('d', 'd_weft', 'p')),
+		derived('c', 'crimpOfTheWeft', mat.crimp, '', written.pegLoom.crimp('d', 'd_weft', 'p')),
 		...pitch.steps,
 		derived(
 			'q',
-			'row pitch',
+			'rowPitch',
 			mat.rowPitchMm,
 			'mm',
 			written.pegLoom.rowPitchMm('d_weft', packing, pitch.factor)
@@ -79,23 +73,23 @@ export function loomSteps(plan: Plan, mat: PegLoomMat, factors: Factors): Step[]
 		),
 		derived(
 			'warp',
-			'strand in the warp',
+			'strandInTheWarp',
 			mat.warpStrandMm,
 			'mm',
 			written.pegLoom.warpStrandMm('Nw', 'nl', 'L')
 		),
 		derived(
 			'weft',
-			'strand in the weft',
+			'strandInTheWeft',
 			mat.weftStrandMm,
 			'mm',
 			written.pegLoom.weftStrandMm('R', row)
 		),
-		derived('strand', 'strand in the mat', mat.strandMm, 'mm', 'warp + weft'),
+		derived('strand', 'strandInTheMat', mat.strandMm, 'mm', 'warp + weft'),
 		derived('cover', 'cover', mat.cover, '', written.pegLoom.cover('d_weft', 'q')),
 		derived(
 			'make',
-			'loading and weaving',
+			'loadingAndWeaving',
 			mat.makeSeconds,
 			's',
 			written.pegLoom.makeSeconds('Nw', 'R')

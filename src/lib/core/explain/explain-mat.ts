@@ -16,8 +16,8 @@ import type { Step } from './trail';
  */
 export function explainMat(plan: Plan, model: Model, factors: Factors): Step[] {
 	const size = [
-		given('width', 'width wanted', plan.target.widthMm, 'mm'),
-		given('length', 'length wanted', plan.target.lengthMm, 'mm')
+		given('width', 'widthWanted', plan.target.widthMm, 'mm'),
+		given('length', 'lengthWanted', plan.target.lengthMm, 'mm')
 	];
 	return [...size, ...matSteps(plan, model, factors)];
 }

@@ -50,7 +50,7 @@ export function explainPlan(plan: Plan, middle: PracticePoint): Step[] {
 	const piece = middle.factors.pieceLength;
 	const steps = [
 		...explainBag(bag),
-		given('π', 'half turns of a circle', Math.PI, ''),
+		given('π', 'halfTurnsOfACircle', Math.PI, ''),
 		...explainCut(bag, plan.cut, model.yield, '', plan.join, piece)
 	];
 	if (technique.kind === 'peg-loom' && model.weftYield) {
@@ -72,15 +72,15 @@ export const explainFigure = (plan: Plan, figure: TallyName, middle: PracticePoi
 function bagSteps(model: Model, middle: PracticePoint): Step[] {
 	const { mat, draws } = model;
 	const steps: Step[] = [
-		derived('strand_m', 'strand in the mat', mat.strandMm / 1000, 'm', 'strand / 1000'),
-		given('ties', 'strand in ties and strap', model.tieStrandMm, 'mm')
+		derived('strand_m', 'strandInTheMat', mat.strandMm / 1000, 'm', 'strand / 1000'),
+		given('ties', 'strandInTiesAndStrap', model.tieStrandMm, 'mm')
 	];
 	if (mat.kind === 'peg-loom' && mat.shortPieceMm > 0) {
 		const short = pegLoomRelations.shortStrandMm(mat.warpStrands, mat.shortPieceMm);
 		steps.push(
 			derived(
 				'short',
-				'strand in short pieces',
+				'strandInShortPieces',
 				short,
 				'mm',
 				written.pegLoom.shortStrandMm('Nw', written.pegLoom.shortPieceMm('Lp', 'nl', 'L'))
@@ -94,54 +94,73 @@ function bagSteps(model: Model, middle: PracticePoint): Step[] {
 		const from = suffix && model.weftYield ? suffix : '';
 		const symbol = `bags_${role.replace('-', '_')}`;
 		steps.push(
-			derived(
-				symbol,
-				`bags for ${roleWords[role]}`,
-				bags,
-				'bags',
-				written.work.bagsFor(strand, `L_bag${from}`)
-			),
-			given(
-				`film_${symbol}`,
-				`film of each that stays in ${roleWords[role]}`,
-				cut.filmUsedG * keptShare,
-				'g'
-			)
+			derived(symbol, bagsFor[role], bags, 'bags', written.work.bagsFor(strand, `L_bag${from}`)),
+			given(`film_${symbol}`, keptIn[role], cut.filmUsedG * keptShare, 'g')
 		);
 		bagsOf.push(symbol);
 		booked.push(written.work.keptG(symbol, `film_${symbol}`));
 	}
 	const clothG = model.matMassG - model.mass.matG - model.mass.tiesG;
 	steps.push(
-		given('spoiled', 'share spoiled in work', middle.spoiledShare, ''),
-		given('rejected', 'share rejected at sorting', middle.rejectedShare, ''),
+		given('spoiled', 'shareSpoiledInWork', middle.spoiledShare, ''),
+		given('rejected', 'shareRejectedAtSorting', middle.rejectedShare, ''),
 		derived(
 			'to_prepare',
-			'bags to prepare',
+			'bagsToPrepare',
 			model.toPrepare,
 			'bags',
 			written.work.toPrepare(bagsOf.join(' + '), 'spoiled')
 		),
 		derived(
 			'to_collect',
-			'bags to collect',
+			'bagsToCollect',
 			model.toCollect,
 			'bags',
 			written.work.toCollect('to_prepare', 'rejected')
 		),
-		given('cloth', 'cloth in the warp', clothG, 'g'),
-		derived('mat_g', 'weight of the mat', model.matMassG, 'g', `${booked.join(' + ')} + cloth`)
+		given('cloth', 'clothInTheWarp', clothG, 'g'),
+		derived('mat_g', 'weightOfTheMat', model.matMassG, 'g', `${booked.join(' + ')} + cloth`)
 	);
 	return steps;
 }
 
-const roleWords = {
-	body: 'the mat',
-	warp: 'the warp',
-	weft: 'the weft',
-	'short-piece': 'short pieces',
-	ties: 'ties and strap'
+/** What the steps of a draw are called. */
+const bagsFor = {
+	body: 'bagsForTheMat',
+	warp: 'bagsForTheWarp',
+	weft: 'bagsForTheWeft',
+	'short-piece': 'bagsForShortPieces',
+	ties: 'bagsForTies'
 } as const;
+const keptIn = {
+	body: 'keptInTheMat',
+	warp: 'keptInTheWarp',
+	weft: 'keptInTheWeft',
+	'short-piece': 'keptInShortPieces',
+	ties: 'keptInTies'
+} as const;
+
+/** What the steps of a station are called. */
+const timeTo: Readonly<Record<Station, string>> = {
+	flatten: 'timeToFlatten',
+	cut: 'timeToCut',
+	join: 'timeToJoin',
+	ball: 'timeToBall',
+	make: 'timeToMake',
+	finish: 'timeToFinish',
+	check: 'timeToCheck',
+	roll: 'timeToRoll'
+};
+const ownTimeTo: Readonly<Record<Station, string>> = {
+	flatten: 'ownTimeToFlatten',
+	cut: 'ownTimeToCut',
+	join: 'ownTimeToJoin',
+	ball: 'ownTimeToBall',
+	make: 'ownTimeToMake',
+	finish: 'ownTimeToFinish',
+	check: 'ownTimeToCheck',
+	roll: 'ownTimeToRoll'
+};
 
 function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 	const { cuttingTool, bagsPerBall } = plan.work ?? usualWorkSetup;
@@ -162,9 +181,7 @@ function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 	const own = (station: Station) => (ownTime(station) === 1 ? 1 : `k_${station}`);
 	const ownHands = stations
 		.filter((station) => ownTime(station) !== 1)
-		.map((station) =>
-			given(`k_${station}`, `our own time to ${station}, over the craft’s`, ownTime(station), '')
-		);
+		.map((station) => given(`k_${station}`, ownTimeTo[station], ownTime(station), ''));
 	const relations: Record<Station, string> = {
 		flatten: written.work.flatten('to_prepare', own('flatten')),
 		cut: written.work.cut(cutting.join(' + '), 'spoiled', own('cut')),
@@ -176,8 +193,8 @@ function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 		roll: written.work.roll(own('roll'))
 	};
 	return [
-		given('bags_a_ball', 'bags in a ball', bagsPerBall, 'bags'),
-		derived('joints', 'joints in mat and ties', model.joints, 'joints', joints.join(' + ')),
+		given('bags_a_ball', 'bagsInABall', bagsPerBall, 'bags'),
+		derived('joints', 'jointsInMatAndTies', model.joints, 'joints', joints.join(' + ')),
 		derived(
 			'balls',
 			'balls',
@@ -185,14 +202,14 @@ function workSteps(plan: Plan, model: Model, middle: PracticePoint): Step[] {
 			'balls',
 			written.work.balls(balled.join(' + '), 'bags_a_ball')
 		),
-		given('spinning', 'time to spin', model.spinSeconds, 's'),
+		given('spinning', 'timeToSpin', model.spinSeconds, 's'),
 		...ownHands,
 		...stations.map((station) =>
-			derived(`s_${station}`, `time to ${station}`, seconds[station], 's', relations[station])
+			derived(`s_${station}`, timeTo[station], seconds[station], 's', relations[station])
 		),
 		derived(
 			'hours',
-			'hours in all',
+			'hoursInAll',
 			totalSeconds(seconds) / 3600,
 			'h',
 			`(${stations.map((station) => `s_${station}`).join(' + ')}) / 3600`

@@ -17,5 +17,4 @@ export function own(symbol: string, name: string, factor: number): { factor: Sig
  *
  * @example ownPitch(0.9).factor // 'k_row'
  */
-export const ownPitch = (factor: number) =>
-	own('k_row', 'our own row pitch, over the craft’s', factor);
+export const ownPitch = (factor: number) => own('k_row', 'ourOwnRowPitchOverTheCrafts', factor);

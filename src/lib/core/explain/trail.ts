@@ -21,7 +21,7 @@ export type StepUnit =
 export interface Step {
 	/** The sign it goes by in other steps' relations; unique in its trail. */
 	readonly symbol: string;
-	/** What it is; the words are made elsewhere. */
+	/** What it is, by the name of its message; the words are made elsewhere. */
 	readonly name: string;
 	readonly value: number;
 	readonly unit: StepUnit;

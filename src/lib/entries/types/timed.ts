@@ -1,3 +1,4 @@
+import { countedWords } from '$lib/ui/unit-words';
 import { timed as say } from '$lib/words/common';
 import type { Task } from '../../core/effort/tasks';
 import { waysOf, tasks, taskUnits } from '../../core/effort/tasks';
@@ -41,5 +42,6 @@ export const timedType = entryType<TimedEntry>({
 	page: '/measures',
 	done: say.timedAWork(),
 	read: readTimed,
-	words: ({ units, work }) => `${units} ${taskUnits[work as Task]?.unit ?? ''} timed`
+	words: ({ units, work }) =>
+		say.unitsTimed({ units: units ?? '', unit: countedWords(taskUnits[work as Task]?.unit ?? '') })
 });

@@ -1,5 +1,5 @@
 import { entryTypes } from '$lib/entries/registry';
-import { saidOfRoute } from '$lib/routes/said-of-route';
+import { messageNamed } from '$lib/words/message-named';
 import { routes } from '$lib/routes/table.mjs';
 import { trail } from '$lib/words/routes';
 import type { Role } from '../base/roles';
@@ -23,7 +23,7 @@ export const permissions: Readonly<Record<string, Act>> = Object.fromEntries(
 	Object.entries(routes).flatMap(([route, { acts: own = {} }]) =>
 		Object.entries(own).map(([name, { by, says }]) => [
 			`${route} ${name}`,
-			{ by, says: says === undefined ? null : saidOfRoute(trail, says) }
+			{ by, says: says === undefined ? null : messageNamed(trail, says) }
 		])
 	)
 );

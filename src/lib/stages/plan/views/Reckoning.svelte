@@ -7,7 +7,12 @@
 	import type { Attachment } from 'svelte/attachments';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { tallyWords } from '$lib/stages/plan/words/tally-words';
-	import { reachedWords, relationWords, valueWords } from '$lib/stages/plan/words/step-words';
+	import {
+		nameWords,
+		reachedWords,
+		relationWords,
+		valueWords
+	} from '$lib/stages/plan/words/step-words';
 
 	const { bench }: { bench: Bench } = $props();
 	/** A figure that was tapped sends its reader here. */
@@ -30,7 +35,7 @@
 	</h2>
 	<p class="quiet text-[0.9375rem]">
 		{say.from({
-			given: given.map((step) => `${step.name} ${valueWords(step, bench.system)}`).join(', ')
+			given: given.map((step) => `${nameWords(step)} ${valueWords(step, bench.system)}`).join(', ')
 		})}
 	</p>
 	<div class="overflow-x-auto">
@@ -42,7 +47,7 @@
 				{#each reached as step (step.symbol)}
 					<tr class="border-t border-base-300 align-baseline">
 						<th class="py-1 pr-3 text-left font-normal" scope="row">
-							{step.name}
+							{nameWords(step)}
 							<span class="quiet">({step.symbol.replaceAll('_', ' ')})</span>
 						</th>
 						<td class="quiet py-1 pr-3">{relationWords(step.relation ?? '')}</td>

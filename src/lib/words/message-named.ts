@@ -1,5 +1,5 @@
-/** A message by the name that the table of routes gives it. */
-export function saidOfRoute(
+/** A message by its name, where what is said is named by a table or worked out. */
+export function messageNamed(
 	messages: Readonly<Record<string, () => string>>,
 	name: string
 ): string {

@@ -1,12 +1,13 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
+import { plainWords } from './scripts/lib/plain-words';
 import { defineConfig } from 'vitest/config';
 
 /** A machine that is shared may stand still for a minute and more; a test that is right says so sooner, in ms. */
 const standstill = 300_000;
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit()],
+	plugins: [tailwindcss(), plainWords(), sveltekit()],
 	environments: {
 		client: {
 			build: {

@@ -4,9 +4,10 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
+import { plainWords } from './scripts/lib/plain-words';
 
 export default defineConfig(({ mode }) => ({
-	plugins: [tailwindcss(), svelte({ compilerOptions: { runes: true } })],
+	plugins: [tailwindcss(), plainWords(), svelte({ compilerOptions: { runes: true } })],
 	resolve: { alias: { $lib: fileURLToPath(new URL('src/lib', import.meta.url)) } },
 	build: {
 		outDir: 'build/client/m',

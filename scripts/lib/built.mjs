@@ -12,6 +12,7 @@ const madeFrom = [
 	'vite.config.ts',
 	'vite.heavy.config.ts',
 	'vite.maker.config.ts',
+	'scripts/lib/plain-words.ts',
 	'tsconfig.json'
 ];
 

@@ -9,8 +9,9 @@ import MessageFormat from '@messageformat/core';
 import compileModule from '@messageformat/core/compile-module';
 import { parse, type Token } from '@messageformat/parser';
 import ts from 'typescript';
+import { wordsFolder } from './words-folder';
 
-export const wordsFolder = 'src/lib/words';
+export { wordsFolder };
 
 /** Messages by their key, by the part that says them. */
 export type Catalogue = Readonly<Record<string, Readonly<Record<string, string>>>>;

@@ -106,7 +106,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (typedUnder && typedUnder !== comer.account?.id)
 		return answerAway(event, {
 			status: otherAccount,
-			sentence: msg.thisWasTypedBySomebody()
+			sentence: msg.someoneElseTypedThisIt()
 		});
 	const no = routeId === null ? null : authorize(comer, routeId, event.request, event.url);
 	if (no) return answerAway(event, no);

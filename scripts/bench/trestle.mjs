@@ -104,7 +104,7 @@ export async function benchTrestle(address, executablePath) {
 
 		await page.goto(`${address}/plan`);
 		await ready();
-		await page.getByRole('button', { name: said('plan', 'views.onPaper'), exact: true }).click();
+		await page.getByRole('button', { name: said('plan', 'views.print'), exact: true }).click();
 		for (const link of await page.locator('[data-sheet]').all()) {
 			const href = `${address}${await link.getAttribute('href')}`;
 			/** @type {number[]} */

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { root } from './say.mjs';
 
 /**
- * A message as the pages say it, for what presses and reads them: `said('plan', 'BenchActs.pinThisPlan')`. Without parameters.
+ * A message as the pages say it, for what presses and reads them: `said('plan', 'BenchActs.compareWithThis')`. Without parameters.
  * @param {string} catalogue @param {string} message
  */
 export function said(catalogue, message) {

@@ -20,7 +20,7 @@ const shots = [
 		size: { width: 1280, height: 1500 },
 		async act(page) {
 			await open(page, 'Mat for the Causeway');
-			await page.getByRole('button', { name: said('plan', 'BenchActs.pinThisPlan') }).click();
+			await page.getByRole('button', { name: said('plan', 'BenchActs.compareWithThis') }).click();
 			await page.locator('label:has(input[name=style][value=spiral])').click();
 			await view(page, 'Compare');
 			await page.locator('[data-took]').waitFor();
@@ -43,7 +43,7 @@ const shots = [
 		size: phone,
 		async act(page) {
 			await page.getByRole('link', { name: 'Mabel' }).click();
-			await page.getByRole('button', { name: said('making', 'MakerLink.makeALink') }).click();
+			await page.getByRole('button', { name: said('making', 'MakerLink.createLink') }).click();
 			await page.goto(await page.getByLabel(said('common', 'MadeLink.theNewLink')).inputValue());
 			await page.locator('html[data-scripts=on]').waitFor();
 		}
@@ -59,7 +59,7 @@ const shots = [
 			await page.locator('[data-place="0"]').click();
 			await page.getByLabel(said('check', 'CheckForm.length')).fill('185');
 			await page.getByLabel(said('check', 'CheckForm.width'), { exact: true }).fill('85');
-			await page.getByLabel(said('check', 'CheckForm.itWeighsDry')).fill('1.66 kg');
+			await page.getByLabel(said('check', 'CheckForm.dryWeight')).fill('1.66 kg');
 			await page.locator('[data-call]').waitFor();
 		}
 	},

@@ -9,7 +9,7 @@
 	<div class="sheet grid gap-3 p-6">
 		<h1>
 			{page.status === 404
-				? say.nothingHere()
+				? say.pageNotFound()
 				: page.status === 503
 					? say.justAMoment()
 					: say.thatDidNotWork()}

@@ -131,7 +131,7 @@
 
 <a
 	class="sr-only z-50 bg-accent p-3 text-accent-content focus:not-sr-only focus:absolute"
-	href="#main">{say.toTheWorkOnThis()}</a
+	href="#main">{say.skipToThePage()}</a
 >
 <div class="flex min-h-dvh flex-col">
 	{#if !data.isLink}

@@ -37,7 +37,7 @@
 	>
 		<section class="sheet px-4 py-2" aria-labelledby="next">
 			<h2 id="next" class={acts.length > 0 ? 'sr-only' : 'py-2'}>
-				{acts.length > 0 ? say.whatIsNext() : say.nothingIsToBeDone()}
+				{acts.length > 0 ? say.whatIsNext() : say.nothingToDoRightNow()}
 			</h2>
 			<ol>
 				{#each acts as act (act.id)}
@@ -62,7 +62,7 @@
 				</p>{/if}
 			<p class="py-1">
 				<a class="inline-flex min-h-11 link items-center" href="/season/words"
-					>{say.theNoteOfTheWeek()}</a
+					>{say.weeklyNoteAndInvitations()}</a
 				>
 			</p>
 			{#if data.more > 0}<p class="quiet py-2">

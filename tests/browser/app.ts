@@ -140,7 +140,7 @@ export const choose = (page: Page, field: string, value: string) =>
 /** Keeps the bench's plan under a name and waits until it is kept. */
 export async function keep(page: Page, name: string) {
 	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill(name);
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page.getByRole('status').filter({ hasText: 'Saved, version' })).toBeVisible();
 }
 

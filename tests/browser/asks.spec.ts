@@ -71,16 +71,14 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
-	await page.getByLabel(gatherWords.MovementForm.whichWay()).selectOption('in');
+	await page.getByLabel(gatherWords.MovementForm.direction()).selectOption('in');
 	await page
 		.getByLabel(gatherWords.KindColour.kind(), { exact: true })
 		.last()
 		.selectOption({ label: 'Thin carrier' });
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('100');
-	await page
-		.getByLabel(gatherWords.MovementForm.because(), { exact: true })
-		.selectOption('counted');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByLabel(gatherWords.MovementForm.reason(), { exact: true }).selectOption('counted');
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(page.getByText(/Saved: 100/)).toBeVisible();
 	await page.getByRole('link', { name: gatherWords.StoreTable.whatEachPlanCanDraw() }).click();
 	await expect(row.locator('[data-drawn]')).toContainText('100 bags');
@@ -103,14 +101,14 @@ test('a kind of bag is measured, judged, sorted, planned with, and measured agai
 }) => {
 	await page.goto('/gather/kinds');
 	await ready(page);
-	await page.getByLabel(gatherWords.KindForm.whatYouCallIt(), { exact: true }).fill('Bread bag');
+	await page.getByLabel(gatherWords.KindForm.name(), { exact: true }).fill('Bread bag');
 	await page.getByLabel(gatherWords.KindForm.flatWidth()).fill('24');
 	await page.getByLabel(gatherWords.KindForm.seamToHandles()).fill('39');
 	await page.getByLabel(gatherWords.KindForm.aHandfulWeighs()).fill('2 kg');
 	await expect(page.locator('[data-film]')).toContainText('no bag is');
 	await page.getByLabel(gatherWords.KindForm.aHandfulWeighs()).fill('33 g');
 	await expect(page.locator('[data-film]')).toContainText('Film about 19 µm thick');
-	await page.getByRole('button', { name: gatherWords.KindForm.keepThisKind() }).click();
+	await page.getByRole('button', { name: gatherWords.KindForm.saveKind() }).click();
 	const line = page.locator('[data-kind="Bread bag"]');
 	await expect(line).toContainText('24 cm × 39 cm flat');
 	await expectAccessible(page);
@@ -131,13 +129,13 @@ test('a kind of bag is measured, judged, sorted, planned with, and measured agai
 	await page.goto('/gather/kinds');
 	await ready(page);
 	await line.getByRole('link', { name: gatherWords.GatherKindsPage.measureAgain() }).click();
-	await expect(page.getByLabel(gatherWords.KindForm.whatYouCallIt(), { exact: true })).toHaveValue(
+	await expect(page.getByLabel(gatherWords.KindForm.name(), { exact: true })).toHaveValue(
 		'Bread bag'
 	);
 	await page.getByLabel(gatherWords.KindForm.gussetEachSide()).fill('3');
-	await page.getByRole('button', { name: gatherWords.KindForm.keepThisKind() }).click();
+	await page.getByRole('button', { name: gatherWords.KindForm.saveKind() }).click();
 	await expect(line).toContainText('gussets 3 cm');
-	await line.getByRole('button', { name: gatherWords.GatherKindsPage.takeOffTheList() }).click();
+	await line.getByRole('button', { name: gatherWords.GatherKindsPage.remove() }).click();
 	await expect(line).toHaveCount(0);
 });
 
@@ -150,7 +148,7 @@ test.describe('without scripts', () => {
 		app
 	}) => {
 		await page.goto('/gather');
-		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 		await expect(page.locator('#drop-off-place-problem')).toHaveText(
 			commonWords.formReader.pleaseFillThisIn()
 		);
@@ -169,8 +167,8 @@ test.describe('without scripts', () => {
 					})
 			)
 		);
-		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
-		await expect(page.getByText(handOverWords.ReceiveButton.kept())).toBeVisible();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
+		await expect(page.getByText(handOverWords.ReceiveButton.saved())).toBeVisible();
 		await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('286');
 		const headers = { origin: app.address, accept: 'text/html' };
 		expect(form.key).toBe(key);
@@ -196,13 +194,11 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 		await expect(page.getByText(gatherWords.DryingPiles.nothingIsDrying())).toBeVisible();
 		await page
-			.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true })
+			.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
 			.nth(1)
 			.click();
 		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('all of it');
-		await page
-			.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true })
-			.click();
+		await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 		await expect(page.getByRole('alert')).toContainText('sorted since');
 
 		await page.goto('/gather/store?in=red');
@@ -210,25 +206,21 @@ test.describe('without scripts', () => {
 		await expect(line.locator('[data-amount]')).toHaveText('60');
 		await line.getByRole('link', { name: gatherWords.StoreTable.history() }).click();
 		await page
-			.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true })
+			.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
 			.first()
 			.click();
 		// It is the sorting that is taken back, and what dried of it was sorted since.
 		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('the wrong pile');
-		await page
-			.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true })
-			.click();
+		await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 		await expect(page.getByRole('alert')).toContainText('sorted since');
 		await page.goto('/gather/sort');
 		for (const why of ['those that dried', 'and the pile']) {
 			await page
-				.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true })
+				.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
 				.first()
 				.click();
 			await page.getByLabel(commonWords.EntryForm.whyOptional()).fill(why);
-			await page
-				.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true })
-				.click();
+			await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 			await expect(page.getByText(why, { exact: true })).toBeVisible();
 		}
 		await page.goto('/gather/store?table=yes');
@@ -240,10 +232,10 @@ test.describe('without scripts', () => {
 		await page
 			.getByLabel(gatherWords.GatherListsPage.orPasteItHere())
 			.fill('day,source,pieces\n2026-11-12,Tide House,31');
-		await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
+		await page.getByRole('button', { name: gatherWords.GatherListsPage.checkTheList() }).click();
 		await page.getByLabel('pieces').selectOption('bags');
 		await page
-			.getByRole('button', { name: gatherWords.GatherListsIdPage.theseAreTheColumns() })
+			.getByRole('button', { name: gatherWords.GatherListsIdPage.useTheseColumns() })
 			.click();
 		await page.getByRole('button', { name: 'Save all 1 rows' }).click();
 		await expect(page.getByText('All 1 rows were saved')).toBeVisible();

@@ -30,7 +30,7 @@ test('a field that cannot be used says so, keeps what was typed, and the plan is
 		await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
 	}
 	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Broken');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(width).toHaveValue('NaN');
 	await expect(page).toHaveURL(/\/plan/);
 	await page.goto('/plans');
@@ -55,7 +55,7 @@ test('a trim larger than the bag and a strip wider than the body are named at th
 test('a plan without a name says so at the name', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page.locator('#name-problem')).toContainText('Give the plan a name');
 });
 
@@ -63,7 +63,7 @@ test('two presses keep one plan', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
 	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Pressed twice');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).dblclick();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).dblclick();
 	await expect(page).toHaveURL(/kept=/);
 	await page.goto('/plans');
 	await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);
@@ -97,8 +97,8 @@ for (const [kind, text, status, sentence] of files) {
 		if (text.length < 1_000_000) {
 			await page.goto('/plans');
 			await ready(page);
-			await page.getByLabel(planWords.PlansPage.readAPlanFile()).setInputFiles(file);
-			await page.getByRole('button', { name: planWords.PlansPage.readItAndKeepIt() }).click();
+			await page.getByLabel(planWords.PlansPage.openAPlanFile()).setInputFiles(file);
+			await page.getByRole('button', { name: planWords.PlansPage.openAndSave() }).click();
 			await expect(page.locator('#file-problems')).toContainText(sentence);
 		}
 
@@ -185,7 +185,7 @@ test('a page that is not for one says so by itself, in the look of the house, an
 }) => {
 	expect((await page.goto('/members'))?.status()).toBe(404);
 	await expect(page.getByRole('heading', { name: 'This did not open' })).toBeVisible();
-	await expect(page.getByText(houseWords.requestGuard.nobodySignsInHereIt())).toBeVisible();
+	await expect(page.getByText(houseWords.requestGuard.thereIsNoSignIn())).toBeVisible();
 	await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(238, 242, 241)');
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'To what is there today' }).click();
@@ -217,7 +217,7 @@ test('two tabs on one plan: the second to keep is told, and chooses', async ({ p
 
 	await openStep(other, 'Size');
 	await other.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('75 cm');
-	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await other.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
 		'Someone else saved this plan'
 	);
@@ -228,7 +228,7 @@ test('two tabs on one plan: the second to keep is told, and chooses', async ({ p
 		'75 cm'
 	);
 	// Pressing keep once more still overwrites nothing.
-	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await other.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
 		'Someone else saved this plan'
 	);
@@ -255,8 +255,8 @@ test('keeping over someone else’s version is possible when it is chosen', asyn
 	await ready(other);
 	await keep(page, 'Chosen first');
 	await other.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Chosen second');
-	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
-	await other.getByRole('button', { name: planWords.PlanIdPage.keepMineInItsPlace() }).click();
+	await other.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
+	await other.getByRole('button', { name: planWords.PlanIdPage.replaceItWithMine() }).click();
 	await expect(other.getByRole('status').filter({ hasText: 'version 3' })).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('Chosen second');

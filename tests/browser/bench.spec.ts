@@ -32,7 +32,7 @@ test('a link opens the plan in the state shown', async ({ page, context }) => {
 	await choose(page, 'technique', 'twined');
 	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('Shown');
 	const figure = await tally(page, 'toCollect').textContent();
-	await page.getByRole('button', { name: planWords.PlanHead.copyALink() }).click();
+	await page.getByRole('button', { name: planWords.PlanHead.copyLink() }).click();
 	await expect(page.getByText(planWords.PlanHead.linkCopied())).toBeVisible();
 	const link = await page.evaluate(() => navigator.clipboard.readText());
 	const other = await context.browser()?.newPage();
@@ -55,7 +55,7 @@ test('a link cut short says so and opens a new plan', async ({ page }) => {
 test('pinned plans stand side by side, and the tally shows the difference', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: planWords.BenchActs.pinThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.compareWithThis() }).click();
 	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toHaveText(
 		planWords.PinnedTable.theSame()
 	);
@@ -69,7 +69,7 @@ test('pinned plans stand side by side, and the tally shows the difference', asyn
 	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
 	await page.getByRole('button', { name: 'Compare', exact: true }).click();
 	await page
-		.getByRole('button', { name: planWords.MakeView.takeItUp(), exact: true })
+		.getByRole('button', { name: planWords.MakeView.useThis(), exact: true })
 		.first()
 		.click();
 	await expect(tally(page, 'toCollect')).toHaveText('624');
@@ -82,13 +82,13 @@ test('the field of all methods is worked out beside the page and a method is tak
 	await ready(page);
 	await page.getByRole('button', { name: 'Compare', exact: true }).click();
 	const field = page.getByRole('region', {
-		name: planWords.MethodFieldView.waysWorthThinkingAbout()
+		name: planWords.MethodFieldView.waysWorthConsidering()
 	});
-	await field.getByText(planWords.MethodFieldView.theWholeFieldOfWays()).click();
+	await field.getByText(planWords.MethodFieldView.allWays()).click();
 	await expect(field.getByText(/marked as best/)).toBeVisible();
 	const first = field.getByRole('row').nth(1);
 	const bags = await first.getByRole('cell').nth(2).textContent();
-	await first.getByRole('button', { name: planWords.MakeView.takeItUp(), exact: true }).click();
+	await first.getByRole('button', { name: planWords.MakeView.useThis(), exact: true }).click();
 	await expect(tally(page, 'toCollect')).toHaveText(`${bags}`);
 });
 
@@ -109,7 +109,7 @@ test('what there is becomes the best mix of mats', async ({ page }) => {
 	const mats = Number((await page.locator('[data-mix]').textContent())?.split(' ')[0]);
 	expect(mats).toBeGreaterThan(3);
 	await page
-		.getByRole('button', { name: planWords.MakeView.takeItUp(), exact: true })
+		.getByRole('button', { name: planWords.MakeView.useThis(), exact: true })
 		.first()
 		.click();
 	await expect(
@@ -142,7 +142,7 @@ test('balls in order colour the mat, and can be moved and mirrored without a mou
 	await page.getByRole('button', { name: planWords.BallRow.moveItLeft() }).press('Enter');
 	await expect(page.locator('input[name=colours]')).toHaveValue('blue green white');
 	await add.press('Enter');
-	await page.getByRole('button', { name: planWords.BallRow.mirrorThem() }).press('Enter');
+	await page.getByRole('button', { name: planWords.BallRow.mirror() }).press('Enter');
 	await expect(page.getByText(/cannot be mirrored/)).toBeVisible();
 });
 

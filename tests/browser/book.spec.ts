@@ -41,7 +41,7 @@ test('a link opens one plan to read, until it is revoked', async ({ page, browse
 	const bags = await tally(page, 'toCollect').innerText();
 	await page.goto('/plans');
 	await page.getByText('Change Mat for the Causeway').click();
-	await page.getByRole('button', { name: planWords.PlansPage.makeALinkToRead() }).click();
+	await page.getByRole('button', { name: planWords.PlansPage.createALinkToIt() }).click();
 	const address = await page.getByLabel(commonWords.MadeLink.theNewLink()).inputValue();
 	expect(address).toMatch(new RegExp(`^${app.address}/l/[\\w-]{64}$`));
 	await expect(page.getByText('Phones cannot open the link yet')).toBeVisible();
@@ -100,7 +100,7 @@ test('a person is forgotten after being told what that means, and places that re
 	await page.locator('#drop-off-bags').fill('120');
 	await page.locator('#drop-off-brought_by').fill('Ottoline');
 	await page
-		.getByRole('button', { name: houseWords.MembersPage.keep(), exact: true })
+		.getByRole('button', { name: houseWords.MembersPage.save(), exact: true })
 		.first()
 		.click();
 	await expect(page.locator('[data-came]')).toContainText('by Ottoline');
@@ -116,12 +116,12 @@ test('a person is forgotten after being told what that means, and places that re
 	await expect(page.locator('[data-came]')).not.toContainText('Ottoline');
 
 	await page.goto('/people');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt(), exact: true }).click();
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addPlace(), exact: true }).click();
 	await expect(page.locator('#place-problem')).toHaveText(
 		commonWords.formReader.pleaseFillThisIn()
 	);
-	await page.getByLabel(peopleWords.PeoplePage.aPlaceThatReceivesMats()).fill('Tide House');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addIt(), exact: true }).click();
+	await page.getByLabel(peopleWords.PeoplePage.newReceivingPlace()).fill('Tide House');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.addPlace(), exact: true }).click();
 	await expect(page.locator('[data-receives="Tide House"]')).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toBeVisible();
@@ -134,7 +134,7 @@ test('under its own name it serves that name alone, makes links of it, and says 
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await keep(page, tableDayWords.DayRun.forTheWall());
+	await keep(page, tableDayWords.DayRun.wallView());
 	const port = await freePort();
 	const origin = 'https://mats.example';
 	const running = await startApp({

@@ -28,10 +28,10 @@ test.beforeAll(async ({ apps, browser }) => {
 
 test('a mat whose rows are made is finished, and waits to be checked', async ({ page }) => {
 	await page.goto('/check');
-	await expect(page.getByText(checkWords.CheckPage.noMatWaitsToBe())).toBeVisible();
+	await expect(page.getByText(checkWords.CheckPage.noMatsToCheck())).toBeVisible();
 	await page.goto('/make');
 	await ready(page);
-	await page.getByRole('button', { name: makingWords.NeedAct.itIsFinished() }).click();
+	await page.getByRole('button', { name: makingWords.NeedAct.finished2() }).click();
 	await expect(page.locator('[data-mat]')).toHaveCount(0);
 	await page.goto('/check');
 	await expect(page.locator(`[data-made="${code}"]`)).toHaveAttribute('data-state', 'finished');
@@ -78,7 +78,7 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await place(13).click();
 	await expect(place(13)).toHaveAccessibleName(/nothing found/);
 	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('long');
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.getByLabel(checkWords.CheckForm.length(), { exact: true })).toHaveAttribute(
 		'aria-invalid',
 		'true'
@@ -99,7 +99,7 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	// Each step of a remedy is drawn.
 	await expect(page.locator('[data-remedy=torn-joint]').getByRole('img')).toHaveCount(3);
 	await expectAccessible(page);
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.toMend());
 	await expect(page.locator('[data-check=mend]')).toContainText(
 		checkWords.checkWords.stripTornAtAJoint()
@@ -134,13 +134,13 @@ test('it is mended, checked again without network, and found good; its history s
 }) => {
 	await page.goto(`/check/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: checkWords.CheckCodePage.itIsMended() }).click();
+	await page.getByRole('button', { name: checkWords.CheckCodePage.mended2() }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.mendedCheckItAgain());
 	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await expect(page.locator('[data-call]')).toHaveAttribute('data-call', 'good');
 	await goOffline(page);
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.locator('[data-state]')).toHaveText('good', { timeout: 20_000 });
@@ -149,7 +149,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await page.setViewportSize({ width: 390, height: 844 });
 	await expectAccessible(page, 'width');
 	await page.goto('/check');
-	await expect(page.getByText(checkWords.CheckPage.noMatWaitsToBe())).toBeVisible();
+	await expect(page.getByText(checkWords.CheckPage.noMatsToCheck())).toBeVisible();
 	await expect(page.locator('[data-acceptance]')).toContainText('this says little');
 });
 
@@ -183,7 +183,7 @@ test('two who check one mat at once are both kept, and the later is told', async
 	});
 	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-check]')).toHaveCount(2);
 	await expect(page.locator('[data-twice]')).toContainText('Both checks are saved');
 	await expect(page.locator('[data-state]')).toHaveText('good');
@@ -229,16 +229,16 @@ test('a mat that is taken apart gives its strand back to the store, weighed', as
 	await ready(page);
 	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
-	await page.getByText(checkWords.CheckForm.theCallIsAnother()).click();
-	await page.getByLabel(checkWords.CheckForm.whatYouMakeOfIt()).selectOption('apart');
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
-	await expect(page.getByLabel(checkWords.CheckForm.whyInAWord())).toBeFocused();
-	await page.getByLabel(checkWords.CheckForm.whyInAWord()).fill('it smells of fuel');
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await page.getByText(checkWords.CheckForm.iDisagree()).click();
+	await page.getByLabel(checkWords.CheckForm.yourDecision()).selectOption('apart');
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
+	await expect(page.getByLabel(checkWords.CheckForm.why())).toBeFocused();
+	await page.getByLabel(checkWords.CheckForm.why()).fill('it smells of fuel');
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.takenApart());
 	await expect(page.locator('[data-film]')).toContainText('By the records nothing is in it');
 	// A check that was a mistake is taken back with a reason, and the mat waits again.
-	await page.getByText(commonWords.TakeBack.takeItBack()).click();
+	await page.getByText(commonWords.TakeBack.undo()).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('another mat');
 	await page.getByRole('button', { name: /Undo/ }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.toCheck());

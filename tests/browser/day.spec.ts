@@ -79,7 +79,7 @@ test('everybody is seated by the advice, which says what no seats could beat', a
 	await ready(page);
 	expect(await balls(page)).toBe(0);
 	await expect(station(page, 'nowhere').locator('[data-person]')).toHaveCount(6);
-	await page.getByRole('button', { name: tableDayWords.DayPlan.seatThemAfresh() }).click();
+	await page.getByRole('button', { name: tableDayWords.DayPlan.suggestSeats() }).click();
 	await expect(page.locator('[data-bound]')).toContainText('At most');
 	const most = Number(/\d+/.exec((await page.locator('[data-bound]').textContent()) ?? '')?.[0]);
 	const made = await balls(page);
@@ -158,9 +158,7 @@ test('seats that reach nobody stand, say so, and are kept once somebody is reach
 	await chip(page, 'Tilde').dragTo(station(page, 'ball'));
 	const why = page.getByText('Not saved yet: no network. The seats are still here');
 	await expect(why).toBeVisible();
-	await expect(
-		page.getByRole('button', { name: tableDayWords.DayPlan.keepTheSeats() })
-	).toBeVisible();
+	await expect(page.getByRole('button', { name: tableDayWords.DayPlan.saveSeats() })).toBeVisible();
 	for (const name of ['Mabel', 'Tilde'])
 		await expect(seatOf(page, name)).toHaveAttribute('data-station', 'ball');
 	await context.setOffline(false);
@@ -234,16 +232,16 @@ test('the day runs along its time: piles grow and shrink', async ({ page }) => {
 
 test('bad times are told at their fields, and nothing typed is lost', async ({ page }) => {
 	await page.goto(path);
-	await page.getByText(tableDayWords.PrepareDaysIdPage.whenAndWhatFor()).click();
+	await page.getByText(tableDayWords.PrepareDaysIdPage.timeAndPurpose()).click();
 	await page
 		.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
 		.fill('six');
 	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:45, later');
 	await page.getByLabel(tableDayWords.DayTerms.andAlso()).fill('load the loom');
 	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('some');
-	await page.getByRole('button', { name: tableDayWords.DayTerms.keepThis() }).click();
-	await expect(page.getByText(peopleWords.readDay.thisIsATimeLike())).toBeVisible();
-	await expect(page.getByText(peopleWords.readDay.theseAreTimesLike18())).toBeVisible();
+	await page.getByRole('button', { name: tableDayWords.DayTerms.saveDay() }).click();
+	await expect(page.getByText(peopleWords.readDay.writeATimeLike18())).toBeVisible();
+	await expect(page.getByText(peopleWords.readDay.writeTimesLike1845())).toBeVisible();
 	await expect(
 		page.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
 	).toHaveValue('six');
@@ -253,7 +251,7 @@ test('bad times are told at their fields, and nothing typed is lost', async ({ p
 		.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
 		.fill('17:30');
 	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:15 19.05');
-	await page.getByRole('button', { name: tableDayWords.DayTerms.keepThis() }).click();
+	await page.getByRole('button', { name: tableDayWords.DayTerms.saveDay() }).click();
 	await expect(page.getByText('17:30 to 20:30 · 6 said yes')).toBeVisible();
 	await expect(page.getByText('load the loom').first()).toBeVisible();
 });
@@ -268,7 +266,7 @@ test('a day goes into calendars by the hall’s clock, without names', async ({ 
 	for (const name of ['Mabel', 'Odo', 'Tilde']) expect(text).not.toContain(name);
 	await page.goto('/prepare/days');
 	const all = await page
-		.getByRole('link', { name: tableDayWords.PrepareDaysPage.allDaysForACalendar() })
+		.getByRole('link', { name: tableDayWords.PrepareDaysPage.addAllToCalendar() })
 		.getAttribute('href');
 	expect(await (await request.get(all ?? '')).text()).toContain(`UID:${id}@nest-row`);
 	expect((await request.get('/prepare/days/nothing/day.ics')).status()).toBe(404);
@@ -336,13 +334,13 @@ test.describe('without scripts', () => {
 		for (const [name] of people) await choice(page, name).selectOption('');
 		await choice(page, 'Mabel').selectOption('join');
 		await choice(page, 'Kit').selectOption('flatten');
-		await page.getByRole('button', { name: tableDayWords.SeatList.keepTheseSeats() }).click();
+		await page.getByRole('button', { name: tableDayWords.SeatList.saveSeats() }).click();
 		await expect(page.getByText('A child needs an adult beside them')).toBeVisible();
 		await page.getByText(tableDayWords.SeatList.seatsAsAList()).click();
 		for (const [name] of people) await choice(page, name).selectOption('');
 		await choice(page, 'Mabel').selectOption('join');
 		await choice(page, 'Odo').selectOption('flatten');
-		await page.getByRole('button', { name: tableDayWords.SeatList.keepTheseSeats() }).click();
+		await page.getByRole('button', { name: tableDayWords.SeatList.saveSeats() }).click();
 		await page.getByText(tableDayWords.DayInWords.theDayInWords()).click();
 		await expect(page.getByText('Mabel: join, 17:30 to 20:30')).toBeVisible();
 	});
@@ -389,7 +387,7 @@ test('two tablets at one station, one without network: every lot counts once', a
 		.toBe('80 bags flat');
 	await ready(page);
 	await page.getByLabel('Fewer').fill('7');
-	await page.getByRole('button', { name: tableDayWords.TapPage.onlySoManyDone() }).click();
+	await page.getByRole('button', { name: tableDayWords.TapPage.saveSmallerNumber() }).click();
 	await expect(done(page)).toHaveText('87 bags flat');
 	await page.getByRole('button', { name: tableDayWords.TapPage.takeTheLastOneBack() }).click();
 	await expect(page.locator('[data-said]')).toContainText('Saved: taken back: 7 bags flat');
@@ -449,13 +447,13 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	await expect(page.getByRole('checkbox', { name: 'Mabel' })).toBeChecked();
 	await expect(page.getByRole('checkbox', { name: 'Gus' })).not.toBeChecked();
 	await page.getByRole('button', { name: tableDayWords.DayRun.endTheDay() }).click();
-	await expect(page.getByText(tableDayWords.DayRun.whatCameOfIt())).toBeVisible();
+	await expect(page.getByText(tableDayWords.DayRun.results())).toBeVisible();
 	// All that was tapped was tapped before the day was opened: it teaches nothing of anybody's pace.
 	await expect(page.locator('[data-learned]')).toHaveCount(0);
 	await expect(page.locator('[data-made]')).toHaveText('1 ball');
 	await expect(page.getByText(/foreseen: \d+ balls?/)).toBeVisible();
 	await expect(
-		page.getByRole('button', { name: tableDayWords.DayPlan.seatThemAfresh() })
+		page.getByRole('button', { name: tableDayWords.DayPlan.suggestSeats() })
 	).toHaveCount(0);
 	await expectAccessible(page);
 });

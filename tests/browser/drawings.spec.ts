@@ -138,7 +138,7 @@ test('every technique has its drawing in the step, whole and with words of twelv
 test('a number that moved says why, beside the difference', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: planWords.BenchActs.pinThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.compareWithThis() }).click();
 	await expect(page.locator('[data-why]')).toHaveCount(0);
 	await openStep(page, 'Technique');
 	await page.locator('#hook').selectOption('10');
@@ -157,7 +157,7 @@ test('a number that moved says why, beside the difference', async ({ page }) => 
 test('keeping with a name or a field missing goes there and says so aloud', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page.locator('#name')).toBeFocused();
 	await expect(page.locator('#name-problem')).toContainText('Not saved yet. Give the plan a name');
 	await page.locator('#name').fill('Mat for the long hall');
@@ -165,12 +165,12 @@ test('keeping with a name or a field missing goes there and says so aloud', asyn
 	await openStep(page, 'Size');
 	await page.locator('#mat_length').fill('long');
 	await openStep(page, 'Finish');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page.locator('#mat_length')).toBeFocused();
 	await expect(page.getByRole('alert').filter({ hasText: 'Not saved yet. “long”' })).toHaveCount(1);
 	await expect(page).toHaveURL(/\/plan$/);
 	await page.locator('#mat_length').fill('190 cm');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 });
 
@@ -199,8 +199,8 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 	await ways.first().getByRole('button').click();
 	await expect(tally(page, 'toCollect')).toHaveText(new RegExp(`^${bags}$`));
 	await expect(ways.first().getByRole('button', { name: /Use / })).toBeDisabled();
-	await page.getByText(planWords.MethodFieldView.theWholeFieldOfWays()).click();
-	await page.getByRole('button', { name: planWords.MethodFieldView.unbeaten() }).click();
+	await page.getByText(planWords.MethodFieldView.allWays()).click();
+	await page.getByRole('button', { name: planWords.MethodFieldView.best() }).click();
 	await expect(page.getByText('No other way needs as few bags')).toBeVisible();
 	await page.keyboard.press('Escape');
 	await expect(page.getByText('No other way needs as few bags')).toBeHidden();
@@ -216,7 +216,7 @@ test('two plans of one name are told apart in the list, and their menu closes wi
 		await openStep(page, 'Technique');
 		if (technique !== 'crochet') await choose(page, 'technique', technique);
 		await page.locator('#name').fill('Mat for the quay');
-		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 		await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 	}
 	await page.goto('/plans');

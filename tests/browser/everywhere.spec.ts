@@ -11,7 +11,7 @@ import { choose, expect, expectAccessible, keep, openStep, ready, tally, test } 
 
 const steps = ['Size', 'Bag', 'Cut', 'Join', 'Technique', 'Finish'];
 const techniques = ['crochet', 'peg-loom', 'twined', 'finger-bands'];
-const views = ['Compare', 'What can I make?', 'Schools', planWords.PaperView.onPaper()];
+const views = ['Compare', 'What can I make?', 'Schools', planWords.PaperView.print()];
 
 for (const colorScheme of ['light', 'dark'] as const) {
 	test.describe(`in the ${colorScheme} theme`, () => {
@@ -39,7 +39,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 			await page.goto('/plan');
 			await ready(page);
 			await page.getByRole('button', { name: planWords.BallRow.addABall() }).click();
-			await page.getByRole('button', { name: planWords.BenchActs.pinThisPlan() }).click();
+			await page.getByRole('button', { name: planWords.BenchActs.compareWithThis() }).click();
 			await page.locator('[data-tally=hours] button').click();
 			await expectAccessible(page, changed);
 			for (const view of views) {
@@ -66,7 +66,7 @@ test('high contrast is chosen for this device, with or without scripts, and is a
 }) => {
 	await page.goto('/settings');
 	await page.locator('select[name=look]').selectOption('contrast');
-	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseHere() }).click();
+	await page.getByRole('button', { name: houseWords.SettingsPage.saveForThisDevice() }).click();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'contrast');
 	await page.goto('/plan');
 	await ready(page);
@@ -137,7 +137,7 @@ test('the whole bench can be worked with the keyboard', async ({ page }) => {
 	await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 	await tabTo('name');
 	await page.keyboard.type('By keyboard');
-	await tabTo(planWords.BenchActs.keepThisPlan());
+	await tabTo(planWords.BenchActs.savePlan());
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('status').filter({ hasText: 'Saved, version 1' })).toBeVisible();
 });
@@ -153,18 +153,18 @@ test.describe('without scripts', () => {
 			.getByLabel(checkWords.CheckForm.width(), { exact: true })
 			.fill('100 cm');
 		const before = await tally(page, 'toCollect').textContent();
-		await page.getByRole('button', { name: planWords.BenchActs.workItOut() }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.calculate() }).click();
 		await expect(tally(page, 'toCollect')).not.toHaveText(`${before}`);
 		await expect(page.locator('#mat_width')).toHaveValue('100 cm');
 
-		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 		await expect(page.locator('#name-problem')).toContainText('Give the plan a name');
 		await expect(page.locator('#mat_width')).toHaveValue('100 cm');
 		await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('By hand');
-		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 		await expect(page.getByText('Saved, version 1')).toBeVisible();
 
-		await page.getByRole('link', { name: houseWords.LinksPage.keptPlans() }).click();
+		await page.getByRole('link', { name: houseWords.LinksPage.plans() }).click();
 		const line = page.locator('[data-plan="By hand"]');
 		await line.getByText(planWords.PlansPage.change()).first().click();
 		await line.getByRole('button', { name: planWords.PlansPage.delete() }).click();

@@ -225,13 +225,13 @@ test('what is typed survives a refusal, and looking at another part of the store
 }) => {
 	await page.goto('/gather/store?table=yes');
 	await ready(page);
-	await page.getByLabel(gatherWords.MovementForm.whichWay()).selectOption('in');
+	await page.getByLabel(gatherWords.MovementForm.direction()).selectOption('in');
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(page.getByText(/Saved: 7/)).toBeVisible();
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('a few');
 	await page.getByLabel(gatherWords.DropOffForm.note(), { exact: true }).fill('from the shelf');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText('“a few” is not a whole');
 	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
 		'from the shelf'

@@ -18,7 +18,7 @@ test.describe('bags that come in', () => {
 			.getByLabel(gatherWords.DropOffForm.from(), { exact: true })
 			.fill('Bus depot canteen');
 		await page.getByLabel(gatherWords.DropOffForm.counted()).selectOption('weight');
-		await page.getByRole('button', { name: gatherWords.ScalePanel.tryItWithAStand() }).click();
+		await page.getByRole('button', { name: gatherWords.ScalePanel.tryAPracticeScale() }).click();
 		const scale = page.locator('[data-scale]');
 		await expect(page.getByText(gatherWords.ScalePanel.steady(), { exact: true })).toBeVisible();
 		await page.getByLabel('On the scale, g').fill('52.4');
@@ -42,7 +42,7 @@ test.describe('bags that come in', () => {
 		await page.getByLabel(gatherWords.DropOffForm.emptyBoxWeighs()).fill('300 g');
 		await page.getByLabel('Handfuls weighed, g').fill('52 51 54 53');
 		await expect(page.locator('[data-count]')).toContainText(/49\d bags/);
-		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 		await expect(page.getByText('Saved: bags from Bus depot canteen.')).toBeVisible();
 		await expect(page.locator('[data-place="Bus depot canteen"]')).toContainText('49');
 	});
@@ -51,7 +51,7 @@ test.describe('bags that come in', () => {
 		await page.goto('/gather');
 		await ready(page);
 		await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('many');
-		await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+		await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 		await expect(page.locator('#drop-off-place-problem')).toHaveText(
 			commonWords.formReader.pleaseFillThisIn()
 		);
@@ -73,9 +73,7 @@ test.describe('bags that come in', () => {
 		for (const bags of ['40', '60']) {
 			await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Allotment shop');
 			await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill(bags);
-			await page
-				.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true })
-				.click();
+			await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 			await expect(page.getByText(prepareWords.trestle.waitingOnThisDevice())).toBeVisible();
 		}
 		await expect(page.getByText('2 entries wait on this device')).toBeVisible();
@@ -94,20 +92,20 @@ test('an entry that is refused after it waited is put right in its form', async 
 	await goOffline(page);
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7000');
 	await page.getByLabel(gatherWords.KindColour.colour(), { exact: true }).selectOption('brown');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await expect(page.getByText('Waiting on this device: 7000 brown')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.getByText('Not saved:')).toBeVisible({ timeout: 15_000 });
 	await page.getByRole('link', { name: 'Sorting' }).click();
 	await expect(page.getByText('Not saved:')).toBeVisible();
-	await page.getByRole('link', { name: commonWords.WaitingList.putItRight() }).click();
+	await page.getByRole('link', { name: commonWords.WaitingList.correctIt() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText('not that much');
 	await expect(page.getByLabel(gatherWords.LineHistory.howMuch())).toHaveValue('7000');
-	await page.getByLabel(gatherWords.MovementForm.whichWay()).selectOption('in');
+	await page.getByLabel(gatherWords.MovementForm.direction()).selectOption('in');
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
-	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	await expect(page.locator('tr[data-line$="brown bag"] [data-amount]')).toHaveText('7');
 	await expect(page.getByText('Not saved:')).toHaveCount(0);
 });
@@ -133,7 +131,7 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(page.locator('#sorting-strand-problem')).toContainText('Only 6 hang there');
 	await expect(page.getByLabel(gatherWords.SortingForm.stuffingOnly())).toHaveValue('7');
-	await expect(page.getByText(makerWords.MakerPage.notKept2())).toHaveCount(0);
+	await expect(page.getByText(makerWords.MakerPage.notSaved2())).toHaveCount(0);
 	await page.getByLabel(gatherWords.SortingForm.stuffingOnly()).fill('4');
 	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 	await expect(pile).toContainText('2 from Ferry kiosk');
@@ -144,27 +142,27 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await expect(pile).toContainText('none left since');
 
 	await page.getByRole('link', { name: 'The store' }).click();
-	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	const line = page.locator('tr[data-line$="green bag"]');
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await page.getByLabel(gatherWords.KindColour.kind(), { exact: true }).selectOption({ index: 0 });
 	await page.getByLabel(gatherWords.KindColour.colour(), { exact: true }).selectOption('green');
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('200');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText(
 		'There is not that much in store.'
 	);
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('50');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('70');
 
 	await line.getByRole('link', { name: gatherWords.StoreTable.history() }).click();
 	await page
-		.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true })
+		.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
 		.first()
 		.click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('counted the wrong pile');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await expect(page.getByText('counted the wrong pile')).toBeVisible();
 	await expectAccessible(page);
@@ -177,12 +175,12 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Rowing club bar');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('2890');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	const place = page.locator('[data-place="Rowing club bar"]');
 	await expect(place).toContainText('2,890');
 	await page.getByRole('link', { name: /Undo.*2.890 bags from Rowing club bar/ }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('one nought too many');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(page.getByText('one nought too many')).toBeVisible();
 	await expect(place).not.toContainText('2,890');
 
@@ -201,10 +199,10 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByRole('link', { name: /Undo.*red sorted from Rowing club bar/ }).click();
 	await expectAccessible(page);
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('21, not 210');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(page.getByText('21, not 210')).toBeVisible();
 	await page.getByRole('link', { name: 'The store' }).click();
-	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	await expect(page.locator('tr[data-line*="green"]').first()).toBeVisible();
 	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
 });
@@ -240,7 +238,7 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 	await page.getByRole('button', { name: gatherWords.SortingForm.sortTheseAsBagsThat() }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);
 	await page.getByRole('link', { name: 'The store' }).click();
-	await page.getByRole('link', { name: gatherWords.StoreTable.readItAsATable() }).click();
+	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	await expect(page.locator('tr[data-line$="orange bag"] [data-amount]')).toHaveText('9');
 });
 

@@ -42,14 +42,14 @@ test('before any place receives mats, that is said', async ({ page }) => {
 	await expect(
 		page.getByRole('heading', { name: handOverWords.DeliverForm.sendMats() })
 	).toBeVisible();
-	await expect(page.getByText(handOverWords.HandOverPage.nothingWentOutYet())).toBeVisible();
+	await expect(page.getByText(handOverWords.HandOverPage.noDeliveriesYet())).toBeVisible();
 });
 
 test('good mats are chosen, packed, sent, and received in a word', async ({ page }) => {
 	await page.goto('/hand-over');
 	await ready(page);
 	await expect(page.locator('[data-ready]')).toHaveCount(2);
-	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
 	await expect(page.getByLabel(handOverWords.DeliverForm.theirLabels())).toHaveAttribute(
 		'aria-invalid',
 		'true'
@@ -61,19 +61,19 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	// One that is not good yet is refused by its label, and nothing typed is lost.
 	const labels = page.getByLabel(handOverWords.DeliverForm.theirLabels());
 	await labels.fill(`${codes[0]} ${codes[2]}`);
-	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
 	await expect(page.getByText(`${codes[2]} is not checked and good yet`).first()).toBeVisible();
 	await expect(labels).toHaveValue(`${codes[0]} ${codes[2]}`);
 	await labels.fill(codes.slice(0, 2).join(', '));
-	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
 	await expect(page.locator('[data-ready]')).toHaveCount(0);
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');
 	// On another day than it is typed: what is no day is said at its field.
-	await delivery.getByLabel(handOverWords.ReceiveButton.byWhomInAWord()).fill('with thanks');
+	await delivery.getByLabel(handOverWords.ReceiveButton.byWhom()).fill('with thanks');
 	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('soon');
 	await delivery
-		.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived(), exact: true })
+		.getByRole('button', { name: handOverWords.ReceiveButton.confirm(), exact: true })
 		.click();
 	await expect(
 		delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday())
@@ -81,7 +81,7 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	await expect(delivery.getByRole('alert')).toContainText('2026-11-24');
 	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('2026-01-05');
 	await delivery
-		.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived(), exact: true })
+		.getByRole('button', { name: handOverWords.ReceiveButton.confirm(), exact: true })
 		.click();
 	await expect(delivery).toContainText('received 5 Jan 2026: “with thanks”');
 	await expect(delivery.getByRole('button')).toHaveCount(0);
@@ -110,7 +110,7 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 		const answer = await request.get(`/hand-over/account.pdf${query}`);
 		expect(answer.status()).toBe(200);
 		const words = await wordsOf(await answer.body());
-		expect(words).toContain(handOverWords.accountWords.matsHandedOver());
+		expect(words).toContain(handOverWords.accountWords.matsDelivered());
 		expect(words).toContain('3.2 m²');
 		expect(words).toContain('Of 2 mats no label says');
 	}
@@ -160,21 +160,22 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 test('a place asks, is promised, and what it can count on is drawn', async ({ page }) => {
 	await page.goto('/hand-over/asks');
 	await ready(page);
-	await page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true }).fill('many');
-	await page.getByLabel(handOverWords.AskForm.byWhichDay(), { exact: true }).fill('2099-12-24');
-	await page.getByRole('button', { name: handOverWords.AskForm.keepIt(), exact: true }).click();
-	await expect(
-		page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true })
-	).toHaveAttribute('aria-invalid', 'true');
-	await page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true }).fill('3');
-	await page.getByRole('button', { name: handOverWords.AskForm.keepIt(), exact: true }).click();
+	await page.getByLabel(handOverWords.AskForm.mats(), { exact: true }).fill('many');
+	await page.getByLabel(handOverWords.AskForm.by(), { exact: true }).fill('2099-12-24');
+	await page.getByRole('button', { name: handOverWords.AskForm.save(), exact: true }).click();
+	await expect(page.getByLabel(handOverWords.AskForm.mats(), { exact: true })).toHaveAttribute(
+		'aria-invalid',
+		'true'
+	);
+	await page.getByLabel(handOverWords.AskForm.mats(), { exact: true }).fill('3');
+	await page.getByRole('button', { name: handOverWords.AskForm.save(), exact: true }).click();
 	const ask = page.locator('[data-ask]');
 	await expect(ask).toContainText('three mats by 24 Dec 2099');
 	await expect(ask.locator('[data-standing]')).toContainText('Nothing is promised');
-	await ask.getByLabel(handOverWords.PromiseForm.promiseThem()).fill('9');
+	await ask.getByLabel(handOverWords.PromiseForm.promise()).fill('9');
 	await ask.getByRole('button', { name: /Promised/ }).click();
 	await expect(ask.getByText('They ask for 3. You cannot promise more.')).toBeVisible();
-	await ask.getByLabel(handOverWords.PromiseForm.promiseThem()).fill('3');
+	await ask.getByLabel(handOverWords.PromiseForm.promise()).fill('3');
 	await ask.getByRole('button', { name: /Promised/ }).click();
 	await expect(ask.locator('[data-standing]')).toContainText('3 promised, and it will come short');
 	await expectAccessible(page);
@@ -186,7 +187,7 @@ test('a place asks, is promised, and what it can count on is drawn', async ({ pa
 	await place.getByRole('button', { name: /Keep it/ }).click();
 	await expect(page.locator('[data-place="Tide House"]')).toContainText('every night from nine');
 	// Asked by mistake: taken back with a reason.
-	await ask.getByText(commonWords.TakeBack.takeItBack()).click();
+	await ask.getByText(commonWords.TakeBack.undo()).click();
 	await ask.getByLabel(commonWords.EntryForm.whyOptional()).fill('another year');
 	await ask.getByRole('button', { name: /Undo/ }).click();
 	await expect(ask).toHaveCount(0);
@@ -212,7 +213,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await expect(page.locator('[data-stuffing]')).toContainText('stuffing for three pillows');
 	await goOffline(page);
 	await page.getByLabel(handOverWords.PillowForm.scrapInItWeighed()).fill('250 g');
-	await page.getByRole('button', { name: handOverWords.PillowForm.keepThePillow() }).click();
+	await page.getByRole('button', { name: handOverWords.PillowForm.savePillow() }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.locator('[data-pillow]')).toHaveCount(1, { timeout: 20_000 });
@@ -223,9 +224,9 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await page.getByRole('button', { name: handOverWords.DeliverForm.aPillowWithEach() }).click();
 	await expect(page.locator('[data-pairs]')).toHaveAttribute('data-pairs', '1');
 	await page.getByText(/Boxes of/).click();
-	await page.getByLabel(handOverWords.DeliverForm.aGatheringGoesWithIt()).fill('Tea at six');
-	await page.getByLabel(handOverWords.DeliverForm.onWhichDay(), { exact: true }).fill('2099-12-10');
-	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
+	await page.getByLabel(handOverWords.DeliverForm.eventAtTheDelivery()).fill('Tea at six');
+	await page.getByLabel(handOverWords.DeliverForm.day(), { exact: true }).fill('2099-12-10');
+	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
 	await expect(page.locator('[data-delivery]').first()).toContainText('One mat and one pillow');
 	const calendar = await (await page.request.get('/hand-over/calendar.ics')).text();
 	expect(calendar).toContain('Tea at six (one mat to Tide House)');
@@ -233,7 +234,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	expect(calendar).not.toContain('X-M');
 	// By mistake: it is taken back with a reason, and lies there again.
 	await page.locator('[data-delivery] a').first().click();
-	await page.getByText(commonWords.TakeBack.takeItBack()).click();
+	await page.getByText(commonWords.TakeBack.undo()).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('the van broke down');
 	await page.getByRole('button', { name: /Undo/ }).click();
 	await expect(page.getByText('No delivery of this group has that code')).toBeVisible();

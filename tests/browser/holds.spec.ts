@@ -114,7 +114,7 @@ test('paper says what the bench says, by the measures of the group, and whose th
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await keep(page, tableDayWords.DayRun.forTheWall());
+	await keep(page, tableDayWords.DayRun.wallView());
 	const before = await tally(page, 'toCollect').textContent();
 	const plan = /plan\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? '';
 	const measured = {
@@ -183,14 +183,14 @@ test('what two keep at once is never overwritten by a change of units', async ({
 	context
 }) => {
 	await page.goto('/plans');
-	await page.getByRole('link', { name: tableDayWords.DayRun.forTheWall() }).click();
+	await page.getByRole('link', { name: tableDayWords.DayRun.wallView() }).click();
 	await page.waitForURL(/\/plan\/[0-9a-f-]{36}/);
 	await ready(page);
 	const other = await context.newPage();
 	await other.goto(page.url());
 	await ready(other);
 	await other.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('For the wall, wider');
-	await other.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await other.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(other.getByText('Saved, version 2')).toBeVisible();
 
 	// The page loads anew what stands there, and what is typed here still began from version 1.
@@ -200,8 +200,8 @@ test('what two keep at once is never overwritten by a change of units', async ({
 		'33 7/16 in'
 	);
 	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('For the wall, mine');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
-	await expect(page.getByText(planWords.PlanIdPage.thisPlanWasKeptElsewhere())).toBeVisible();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
+	await expect(page.getByText(planWords.PlanIdPage.someoneElseSavedThisPlan())).toBeVisible();
 	await page.goto('/plans');
 	await expect(page.getByRole('link', { name: 'For the wall, wider' })).toBeVisible();
 	await page.getByRole('button', { name: /change to centimetres/ }).click();

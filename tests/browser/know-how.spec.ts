@@ -110,7 +110,7 @@ test('acts, faults and words are found by a word, a beginning, or a slip of the 
 		['treble', 'Double crochet', 'word']
 	] as const) {
 		await page.goto('/know-how');
-		await page.getByLabel(knowHowWords.KnowHowPage.lookForAnActA()).fill(asked);
+		await page.getByLabel(knowHowWords.KnowHowPage.searchKnowHowAStep()).fill(asked);
 		await page.keyboard.press('Enter');
 		await expect(
 			page.locator(`[data-found=${sort}]`).getByRole('link', { name: title, exact: true })
@@ -121,7 +121,7 @@ test('acts, faults and words are found by a word, a beginning, or a slip of the 
 	await expectAccessible(page);
 	await page.goto('/know-how?q=zzzzqqqq');
 	await expect(
-		page.getByRole('heading', { name: knowHowWords.KnowHowPage.nothingSpeaksOfThat() })
+		page.getByRole('heading', { name: knowHowWords.KnowHowPage.nothingFound() })
 	).toBeVisible();
 	for (const [q, status] of [
 		['%00', 400],
@@ -187,15 +187,15 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	await expect(page.locator('[data-back=hook]')).toHaveText(knowHowWords.practiceLog.notTriedYet());
 	// Under a name: it begins anew, and is read from the book.
 	await page.goto('/people');
-	await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill('Wren');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem(), exact: true }).click();
+	await page.getByLabel(peopleWords.PeoplePage.newVolunteer()).fill('Wren');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.add(), exact: true }).click();
 	await expect(page).toHaveURL(/of=/);
 	await page.goto('/know-how/practice?kind=over-under&seed=7');
 	await page
-		.getByLabel(knowHowWords.KnowHowPracticePage.keepIt(), { exact: true })
+		.getByLabel(knowHowWords.KnowHowPracticePage.save(), { exact: true })
 		.selectOption({ label: 'under Wren' });
 	await page
-		.getByRole('button', { name: knowHowWords.KnowHowPracticePage.keepItSo(), exact: true })
+		.getByRole('button', { name: knowHowWords.KnowHowPracticePage.save(), exact: true })
 		.click();
 	await ready(page);
 	await expect(page.getByText('Saved for Wren')).toBeVisible();

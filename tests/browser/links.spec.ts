@@ -77,7 +77,7 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	await expect(station.getByRole('link', { name: peopleWords.PeoplePage.gather() })).toHaveCount(0);
 	const tap = station.locator('[data-tap]').first();
 	await tap.click();
-	await expect(station.locator('[data-said]')).toContainText(planWords.PlansPage.kept());
+	await expect(station.locator('[data-said]')).toContainText(planWords.PlansPage.saved());
 	// Another station, another entry and another day are not its own.
 	const sent = async (type: string, typed: object) => {
 		const entries = [{ key: crypto.randomUUID(), type, typed: { day, ...typed } }];
@@ -121,7 +121,7 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	await page
 		.locator('[data-late=tap]')
 		.first()
-		.getByRole('button', { name: houseWords.LinksPage.keepIt(), exact: true })
+		.getByRole('button', { name: houseWords.LinksPage.save(), exact: true })
 		.click();
 	await expect(page.locator('[data-late=tap]')).toHaveCount(1);
 	await page.locator('[data-late=tap]').first().getByRole('button', { name: 'Delete' }).click();

@@ -9,11 +9,11 @@ test.use({ world: 'lists', allowed: ['status of 422', 'status of 404'] });
 async function bring(page: Page, list: 'drop-offs' | 'movements', text: string) {
 	await page.goto('/gather/lists');
 	await ready(page);
-	await page.getByLabel(gatherWords.GatherListsPage.itIsAListOf()).selectOption(list);
+	await page.getByLabel(gatherWords.GatherListsPage.theListHolds()).selectOption(list);
 	await page
 		.getByLabel(gatherWords.GatherListsPage.theFile())
 		.setInputFiles({ name: 'autumn.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-	await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
+	await page.getByRole('button', { name: gatherWords.GatherListsPage.checkTheList() }).click();
 	await page.waitForURL(/lists\/[0-9a-f-]{36}$/);
 	await ready(page);
 }
@@ -33,7 +33,7 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 	await expect(page.getByLabel('Row 4, place')).toHaveValue('');
 	const cell = page.locator('[data-problem="4 place"]');
 	await cell.getByRole('textbox').fill('Tide House');
-	await cell.getByRole('button', { name: gatherWords.ListProblems.putRight() }).click();
+	await cell.getByRole('button', { name: gatherWords.ListProblems.correct() }).click();
 	await expect(page.locator('[data-problem]')).toHaveCount(2);
 	await expect(page.getByRole('button', { name: /Save all/ })).toHaveCount(0);
 	await page.getByLabel('Weather').selectOption('note');
@@ -62,9 +62,7 @@ test('movements are checked against the store row by row, and the same list is n
 		['kind,colour,form,amount', ...amounts.map((n) => `Thin carrier,red,bag,${n}`)].join('\n');
 	await bring(page, 'movements', list([10, -12, 5]));
 	await expect(page.locator('[data-problem="3 amount"]')).toContainText('only 10 of that');
-	await page
-		.getByRole('button', { name: gatherWords.GatherListsIdPage.takeItOffTheTable() })
-		.click();
+	await page.getByRole('button', { name: gatherWords.GatherListsIdPage.discardTheList() }).click();
 	await page.waitForURL(/lists$/);
 
 	await bring(page, 'movements', list([10, -4]));
@@ -93,7 +91,7 @@ test('odd counts are asked about where they stand, and are kept once they are sa
 	await expect(page.getByRole('button', { name: /Save all/ })).toHaveCount(0);
 	await expectAccessible(page);
 	await page.getByLabel('Row 4, bags').fill('3999');
-	await odd.getByRole('button', { name: gatherWords.ListProblems.putRight() }).click();
+	await odd.getByRole('button', { name: gatherWords.ListProblems.correct() }).click();
 	await expect(page.getByLabel('Row 4, bags')).toHaveValue('3999');
 	await page.getByRole('button', { name: gatherWords.ListQuestions.thisCountIsRight() }).click();
 	await page.getByRole('button', { name: 'Save all 3 rows' }).click();
@@ -107,12 +105,12 @@ test('what cannot be read is refused in a sentence, with what was pasted kept', 
 }) => {
 	await page.goto('/gather/lists');
 	await ready(page);
-	await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
+	await page.getByRole('button', { name: gatherWords.GatherListsPage.checkTheList() }).click();
 	await expect(page.getByText(gatherWords.GatherListsActs.chooseAFileOrPaste())).toBeVisible();
 	await page
 		.getByLabel(gatherWords.GatherListsPage.orPasteItHere())
 		.fill('date,place,bags\n"2026-11-12,Ferry');
-	await page.getByRole('button', { name: gatherWords.GatherListsPage.lookAtIt() }).click();
+	await page.getByRole('button', { name: gatherWords.GatherListsPage.checkTheList() }).click();
 	await expect(page.getByText('a quotation mark is never closed')).toBeVisible();
 	await expect(page.getByLabel(gatherWords.GatherListsPage.orPasteItHere())).toHaveValue(/Ferry/);
 	await expectAccessible(page);

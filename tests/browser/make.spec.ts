@@ -65,10 +65,10 @@ async function begin(page: Page, plan: string, maker: string): Promise<string> {
 			.evaluateAll((all) => all.map((one) => one.getAttribute('data-mat') ?? ''));
 	const before = await codes();
 	await page
-		.getByLabel(makingWords.BeginForm.byWhichPlan(), { exact: true })
+		.getByLabel(makingWords.BeginForm.plan(), { exact: true })
 		.selectOption({ label: plan });
-	await page.getByLabel(makingWords.BeginForm.whoMakesIt()).selectOption({ label: maker });
-	await page.getByRole('button', { name: makingWords.BeginForm.beginIt(), exact: true }).click();
+	await page.getByLabel(makingWords.BeginForm.maker()).selectOption({ label: maker });
+	await page.getByRole('button', { name: makingWords.BeginForm.start(), exact: true }).click();
 	await expect(page.locator('[data-mat]')).toHaveCount(before.length + 1);
 	return (await codes()).find((one) => !before.includes(one)) ?? '';
 }
@@ -82,7 +82,7 @@ async function windBall(page: Page): Promise<void> {
 		.selectOption({ label: 'Mat for the Tide House' });
 	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
 		await page.getByRole('button', { name }).first().click();
-		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.kept());
+		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.saved());
 	}
 }
 
@@ -116,16 +116,18 @@ test('rows are counted by tap, by key and by number, and one is undone', async (
 	await page.locator('[data-back]').click();
 	await expect(count(page)).toHaveText('1');
 	for (const [typed, said] of [
-		['eighty', makingWords.RowCounter.thisIsANumberOf()],
+		['eighty', makingWords.RowCounter.typeANumberOfRows()],
 		['10000', 'Its plan has 211 rows; 10000 is too many.']
 	] as const) {
 		await page.getByLabel(makingWords.RowCounter.toRow()).fill(typed);
-		await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
+		await page
+			.getByRole('button', { name: makingWords.RowCounter.saveRows(), exact: true })
+			.click();
 		await expect(page.getByRole('alert')).toHaveText(said);
 		await expect(page.getByLabel(makingWords.RowCounter.toRow())).toHaveValue(typed);
 	}
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill('88');
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saveRows(), exact: true }).click();
 	await expect(page.locator('[data-said]')).toHaveText('Saved: to row 88.');
 	await expect(page.getByLabel(makingWords.RowCounter.toRow())).toHaveValue('');
 	await page.reload();
@@ -192,7 +194,7 @@ test('two phones on one mat, one without network: no row is lost and none counts
 	await expect(page.locator('[data-said]')).toHaveText('Saved: row 89.');
 	// What the one says, the other's rows were not seen by: they count on.
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill('100');
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saveRows(), exact: true }).click();
 	await expect(page.locator('[data-said]')).toHaveText('Saved: to row 100.');
 	await other.context().setOffline(false);
 	await expect
@@ -215,7 +217,7 @@ test('two phones on one mat, one without network: no row is lost and none counts
 test('a mat is passed on, and its rows go with it', async ({ page }) => {
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByLabel(makingWords.MakeCodePage.whoHasItFromNow()).selectOption({ label: 'Odo' });
+	await page.getByLabel(makingWords.MakeCodePage.newMaker()).selectOption({ label: 'Odo' });
 	await page.getByRole('button', { name: makingWords.MakeCodePage.passItOn() }).click();
 	await expect(page.getByRole('heading', { name: `Odo ${code}` })).toBeVisible();
 	await expect(count(page)).toHaveText('103');
@@ -249,7 +251,7 @@ test('bands are counted one after the other', async ({ page }) => {
 	const rowsText = page.locator('section[aria-label=Rows]');
 	const [, each = '0'] = /next its row 1 of (\d+)/.exec((await rowsText.textContent()) ?? '') ?? [];
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill(String(Number(each) + 1));
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saveRows(), exact: true }).click();
 	await expect(rowsText).toContainText(/band\s+2 of \d+,\s+next its row 2/);
 	await expect(page.locator('[data-next]')).toContainText(
 		'At every turn, link it into the edge of band 1.'
@@ -306,10 +308,10 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	await ready(page);
 	const label = page.getByLabel(makingWords.StrandInHand.theBallsLabel());
 	await label.fill('ABC');
-	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.give2(), exact: true }).click();
 	await expect(label).toHaveAttribute('aria-invalid', 'true');
 	await label.fill(ball?.code ?? '');
-	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.give2(), exact: true }).click();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 	await page.reload();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
@@ -348,22 +350,20 @@ test('balls are chosen so that the stripes come out, and where a colour will not
 	await expectAccessible(page);
 	// What is left is said before it is kept.
 	await page
-		.getByLabel(makingWords.WeighBall.itWeighs())
+		.getByLabel(makingWords.WeighBall.weight())
 		.fill(`${((ball?.grams ?? 0) / 2).toFixed(1)} g`);
 	const half = (ball?.metres ?? 0) / 2;
 	await expect(page.locator('[data-left]')).toContainText(`${Math.round(half)} m left`);
-	await page.getByRole('button', { name: makingWords.WeighBall.readItFromAScale() }).click();
+	await page.getByRole('button', { name: makingWords.WeighBall.readFromAScale() }).click();
 	await page.getByLabel('On the scale, g').fill('60');
 	await page.getByRole('button', { name: gatherWords.StandInScale.putItOn() }).click();
-	await page.getByRole('button', { name: makingWords.WeighBall.takeIt() }).click();
-	await expect(page.getByLabel(makingWords.WeighBall.itWeighs())).toHaveValue(
-		/^(59\.9|60|60\.1) g$/
-	);
+	await page.getByRole('button', { name: makingWords.WeighBall.useIt() }).click();
+	await expect(page.getByLabel(makingWords.WeighBall.weight())).toHaveValue(/^(59\.9|60|60\.1) g$/);
 	await page
 		.locator('form', {
 			has: page.getByRole('heading', { name: makingWords.WeighBall.weighWhatIsLeft() })
 		})
-		.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true })
+		.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true })
 		.click();
 	await expect(page.locator('[data-colour=blue]')).not.toContainText(
 		`${Math.round(ball?.metres ?? 0)} m in hand`
@@ -398,7 +398,7 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	const measure = page.locator('form', {
 		has: page.getByRole('heading', { name: makingWords.MatSays.measureIt() })
 	});
-	await measure.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true }).click();
+	await measure.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true }).click();
 	await expect(page.getByLabel(makingWords.MatSays.lengthSoFar())).toHaveAttribute(
 		'aria-invalid',
 		'true'
@@ -406,7 +406,7 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	await expect(page.getByLabel(makingWords.MatSays.lengthSoFar())).toHaveValue('long');
 	await page.getByLabel(makingWords.MatSays.lengthSoFar()).fill('120 cm');
 	await page.getByLabel(makingWords.MatSays.widthThere()).fill('81 cm');
-	await measure.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true }).click();
+	await measure.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true }).click();
 	await expect(page.locator('[data-course]')).toContainText('narrows');
 	await expect(page.locator('[data-course]')).toContainText('stitches lost since row');
 	// Rows of 8 mm: 185 cm take 231 of them, whatever is learned of rows by that.

@@ -86,7 +86,7 @@ test.beforeAll(async ({ apps, browser }) => {
 test('a link is made on the mat’s page, shown once, and read by a phone', async ({ page }) => {
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: makingWords.MakerLink.makeALink() }).click();
+	await page.getByRole('button', { name: makingWords.MakerLink.createLink() }).click();
 	const field = page.getByLabel(commonWords.MadeLink.theNewLink());
 	await expect(field).toBeVisible();
 	link = new URL(await field.inputValue()).pathname;
@@ -207,13 +207,13 @@ test('a ball is wished for and a word said; both are on the mat’s page, and a 
 	await ready(own);
 	await own.getByRole('button', { name: commonWords.note.iNeedABall() }).click();
 	await expect(own.locator('[data-wish=ball]')).toBeVisible();
-	await own.getByRole('button', { name: makerWords.MakerPage.sendIt() }).click();
-	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.writeAWordFirst());
+	await own.getByRole('button', { name: makerWords.MakerPage.send() }).click();
+	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.writeANoteFirst());
 	await own
-		.getByLabel(makingWords.NotesOnMat.aWordOnIt(), { exact: true })
+		.getByLabel(makingWords.NotesOnMat.note(), { exact: true })
 		.fill('The blue is <nearly> gone');
-	await own.getByRole('button', { name: makerWords.MakerPage.sendIt() }).click();
-	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.yourWordIsKept());
+	await own.getByRole('button', { name: makerWords.MakerPage.send() }).click();
+	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.yourNoteIsSaved());
 	await page.goto('/make');
 	const mat = page.locator(`[data-mat="${code}"]`);
 	await expect(mat).toHaveAttribute('data-need', 'ball');
@@ -229,9 +229,7 @@ test('a ball is wished for and a word said; both are on the mat’s page, and a 
 	await page.reload();
 	await ready(page);
 	await expect(page.locator('[data-says]')).toContainText('wants to be fetched');
-	await page
-		.getByLabel(makingWords.MakeCodePage.whoHasItFromNow())
-		.selectOption({ label: 'Mabel' });
+	await page.getByLabel(makingWords.MakeCodePage.newMaker()).selectOption({ label: 'Mabel' });
 	await page.getByRole('button', { name: makingWords.MakeCodePage.passItOn() }).click();
 	await expect(page.locator('[data-says]')).toHaveCount(0);
 	await own.context().close();
@@ -361,12 +359,12 @@ test('guessed, changed, of a plan, revoked: a sentence, and what a phone has sti
 	// Sent again it is held once, and a coordinator has it counted.
 	await page.goto('/links');
 	await expect(page.locator('[data-late=row]')).toHaveCount(1);
-	await page.getByRole('button', { name: makingWords.MatSays.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true }).click();
 	await expect(page.locator('[data-late=row]')).toHaveCount(0);
 	expect(await booked(app, code)).toBe(before + 1);
 	await page.goto(`/make/${code}`);
 	await ready(page);
-	await page.getByRole('button', { name: makingWords.MakerLink.makeALink() }).click();
+	await page.getByRole('button', { name: makingWords.MakerLink.createLink() }).click();
 	const anew = new URL(await page.getByLabel(commonWords.MadeLink.theNewLink()).inputValue())
 		.pathname;
 	const closed = await own.goto(link);

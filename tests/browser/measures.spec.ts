@@ -17,15 +17,15 @@ test('a swatch changes what plans come to from then on, and they say so', async 
 		.selectOption({ label: 'Before the swatch' });
 	await page.getByLabel('Stitches', { exact: true }).fill('20');
 	await page.getByLabel(measuresWords.MeasureForm.rows(), { exact: true }).fill('20');
-	await page.getByLabel(measuresWords.MeasureForm.widthOverThem()).fill('1.98');
-	await page.getByLabel(measuresWords.MeasureForm.heightOverThem()).fill('18 cm');
+	await page.getByLabel(measuresWords.MeasureForm.theirWidth()).fill('1.98');
+	await page.getByLabel(measuresWords.MeasureForm.theirHeight()).fill('18 cm');
 	await expect(page.getByText(/times what was expected/)).toBeVisible();
-	await page.getByLabel(measuresWords.MeasureForm.widthOverThem()).fill('22 cm');
-	await page.getByLabel(measuresWords.MeasureForm.heightOverThem()).fill('19 cm');
+	await page.getByLabel(measuresWords.MeasureForm.theirWidth()).fill('22 cm');
+	await page.getByLabel(measuresWords.MeasureForm.theirHeight()).fill('19 cm');
 	await expect(
 		page.getByText(/Result: stitch width \d+ % of the standard, row height \d+ %/)
 	).toBeVisible();
-	await page.getByRole('button', { name: measuresWords.MeasureForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: a swatch.')).toBeVisible();
 	await expect(page.getByRole('img', { name: /Height of a row.*now/ })).toBeVisible();
 	const line = page.locator('[data-plan="Before the swatch"]');
@@ -33,7 +33,7 @@ test('a swatch changes what plans come to from then on, and they say so', async 
 
 	await page.getByLabel('How many joints').fill('240');
 	await page.getByLabel(measuresWords.TimedWorkForm.minutes()).fill('55');
-	await page.getByRole('button', { name: measuresWords.TimedWorkForm.keepTheTime() }).click();
+	await page.getByRole('button', { name: measuresWords.TimedWorkForm.saveTime() }).click();
 	await expect(page.getByText('Saved: 240 joints timed.')).toBeVisible();
 	await expectAccessible(page);
 
@@ -79,16 +79,16 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 	await page.getByLabel(measuresWords.MeasureForm.bagsUsed(), { exact: true }).fill('600');
 	await page.getByLabel(measuresWords.MeasureForm.lengthOfTheMat()).fill('1.85 m');
 	await page.getByLabel(measuresWords.MeasureForm.widthOfTheMat()).fill('85 cm');
-	await page.getByLabel(measuresWords.MeasureForm.byIfTheyLike(), { exact: true }).fill('Mabel');
+	await page.getByLabel(measuresWords.MeasureForm.whoOptional(), { exact: true }).fill('Mabel');
 	await expect(page.getByText(/It says: bags in the mat 1\d\d % of the standard/)).toBeVisible();
-	await page.getByRole('button', { name: measuresWords.MeasureForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: a finished mat.')).toBeVisible();
 
 	await page.getByLabel(measuresWords.MeasureForm.what(), { exact: true }).selectOption('woven');
 	await page
 		.getByRole('textbox', { name: measuresWords.MeasureForm.rows(), exact: true })
 		.fill('40');
-	await page.getByLabel(measuresWords.MeasureForm.lengthOverThem()).fill('12 cm');
+	await page.getByLabel(measuresWords.MeasureForm.theirLength()).fill('12 cm');
 	await expect(
 		page.getByText('Woven rows need a plan for a loom, a frame or bands.')
 	).toBeVisible();
@@ -96,9 +96,9 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 		.getByLabel(measuresWords.MeasureForm.workedAsIn())
 		.selectOption({ label: 'On the loom' });
 	await page.getByLabel(measuresWords.MeasureForm.bagsWovenIn(), { exact: true }).fill('36');
-	await page.getByLabel(measuresWords.MeasureForm.byIfTheyLike(), { exact: true }).fill('Odo');
+	await page.getByLabel(measuresWords.MeasureForm.whoOptional(), { exact: true }).fill('Odo');
 	await expect(page.getByText(/It says: loom rows \d+ % of the standard, pieces/)).toBeVisible();
-	await page.getByRole('button', { name: measuresWords.MeasureForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: woven rows.')).toBeVisible();
 
 	const stitches = page.getByRole('img', { name: /Height of a row/ });
@@ -119,7 +119,7 @@ test.describe('without scripts', () => {
 	}) => {
 		await page.goto('/plan');
 		await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('By hand');
-		await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+		await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 		await page.goto('/measures');
 		await page.getByLabel(measuresWords.MeasureForm.what(), { exact: true }).selectOption('chain');
 		await page
@@ -127,20 +127,16 @@ test.describe('without scripts', () => {
 			.selectOption({ label: 'By hand' });
 		await page.locator('input[name=counted]').fill('10');
 		await page.locator('input[name=length]').fill('43 m');
-		await page
-			.getByRole('button', { name: measuresWords.MeasureForm.keepIt(), exact: true })
-			.click();
+		await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 		await expect(page.getByText('Perhaps a decimal point slipped')).toBeVisible();
 		await expect(page.locator('input[name=length]')).toHaveValue('43 m');
 		await page.locator('input[name=length]').fill('4.3 m');
-		await page
-			.getByRole('button', { name: measuresWords.MeasureForm.keepIt(), exact: true })
-			.click();
-		await expect(page.getByText(handOverWords.ReceiveButton.kept())).toBeVisible();
+		await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
+		await expect(page.getByText(handOverWords.ReceiveButton.saved())).toBeVisible();
 		await expect(page.getByText(/Chain, .*pieces 9\d %/)).toBeVisible();
 		await page.locator('input[name=units]').fill('240');
 		await page.getByLabel(measuresWords.TimedWorkForm.minutes()).fill('55');
-		await page.getByRole('button', { name: measuresWords.TimedWorkForm.keepTheTime() }).click();
+		await page.getByRole('button', { name: measuresWords.TimedWorkForm.saveTime() }).click();
 		await expect(page.getByText('240 joints by 1 in 55 min').first()).toBeVisible();
 	});
 });

@@ -13,22 +13,22 @@ test('the table is asked once what it is called, and is called so from then on',
 }) => {
 	await page.goto('/gather');
 	await ready(page);
-	const asked = page.getByRole('form', { name: commonWords.NameAsked.whatYourTableIsCalled() });
-	await asked.getByRole('button', { name: commonWords.NameAsked.thatIsItsName() }).click();
-	await expect(asked.getByRole('alert')).toHaveText(houseWords.GroupsActs.sayWhatTheGroupIs());
+	const asked = page.getByRole('form', { name: commonWords.NameAsked.nameOfYourGroup() });
+	await asked.getByRole('button', { name: commonWords.NameAsked.saveName() }).click();
+	await expect(asked.getByRole('alert')).toHaveText(houseWords.GroupsActs.typeANameForThe());
 	await asked.getByLabel(commonWords.NameAsked.whatIsYourTableCalled()).fill('  Quay   mat table ');
-	await asked.getByRole('button', { name: commonWords.NameAsked.thatIsItsName() }).click();
+	await asked.getByRole('button', { name: commonWords.NameAsked.saveName() }).click();
 	await expect(asked).toHaveCount(0);
 	await expect(page).toHaveURL(/\/gather$/);
 	await page.goto('/settings');
 	await ready(page);
-	const name = page.getByLabel(houseWords.SettingsPage.whatTheGroupIsCalled());
+	const name = page.getByLabel(houseWords.SettingsPage.nameOfTheGroup());
 	await expect(name).toHaveValue('Quay mat table');
 	await name.fill('');
-	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseForAll() }).click();
-	await expect(page.locator('#name-problem')).toHaveText(houseWords.GroupsActs.sayWhatTheGroupIs());
+	await page.getByRole('button', { name: houseWords.SettingsPage.saveForAll() }).click();
+	await expect(page.locator('#name-problem')).toHaveText(houseWords.GroupsActs.typeANameForThe());
 	await name.fill('Long hall table');
-	await page.getByRole('button', { name: houseWords.SettingsPage.useTheseForAll() }).click();
+	await page.getByRole('button', { name: houseWords.SettingsPage.saveForAll() }).click();
 	await page.goto('/plans');
 	await expect(page.getByText('Long hall table. Figures of today')).toBeVisible();
 });
@@ -39,10 +39,10 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	await page.goto('/gather');
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
-	await page.getByLabel(gatherWords.DropOffForm.broughtByIfTheyLike()).fill('Wren');
+	await page.getByLabel(gatherWords.DropOffForm.broughtByOptional()).fill('Wren');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('810');
 	await page.getByLabel(gatherWords.DropOffForm.note(), { exact: true }).fill('two sacks');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: bags from Ferry kiosk.')).toBeVisible();
 	// What was said of the last ends when the next is begun.
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('1');
@@ -57,19 +57,19 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 
 	await back.click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('81, not 810');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(page.getByText('Undone. It is in the fields again')).toBeVisible();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toBeFocused();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toHaveValue(
 		'Ferry kiosk'
 	);
-	await expect(page.getByLabel(gatherWords.DropOffForm.broughtByIfTheyLike())).toHaveValue('Wren');
+	await expect(page.getByLabel(gatherWords.DropOffForm.broughtByOptional())).toHaveValue('Wren');
 	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toHaveValue('810');
 	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
 		'two sacks'
 	);
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('81');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"] td').first()).toHaveText('81');
 	await expectAccessible(page);
 });
@@ -85,9 +85,9 @@ test('a movement that a sorting made goes back to the sorting table', async ({ p
 	await page.goto('/gather/store');
 	await ready(page);
 	await page.locator('[data-stack$="blue bag"]').click();
-	await page.getByRole('link', { name: gatherWords.LineHistory.takeBack(), exact: true }).click();
+	await page.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('they were grey');
-	await page.getByRole('button', { name: commonWords.TakeBack.takeItBack(), exact: true }).click();
+	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(page).toHaveURL(/\/gather\/sort$/);
 	await expect(page.locator('#sorting-strand')).toHaveValue('40');
 	await expect(page.locator('#sorting-colour')).toHaveValue('blue');
@@ -101,7 +101,7 @@ test('bags that come in damp hang from the start', async ({ page }) => {
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('60');
 	await page.getByLabel(gatherWords.DropOffForm.allOfItIsDamp()).check();
 	await page.locator('#drop-off-look_again').fill('3');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: bags from Bus depot canteen, hung to dry.')).toBeVisible();
 	await expect(page.locator('[data-damp]')).toHaveText(gatherWords.GatherPage.cameDampHungToDry());
 	await page.goto('/gather/sort');
@@ -139,9 +139,9 @@ test('a scale is to be connected, or its numbers typed; the stand-in is there wh
 	await expect(page.locator('[data-scale]')).toHaveText('412.0 g');
 	await page.getByRole('button', { name: gatherWords.ScalePanel.fullBox() }).click();
 	await expect(page.getByLabel(gatherWords.DropOffForm.fullBoxWeighs())).toHaveValue('412 g');
-	await page.getByRole('button', { name: gatherWords.ScalePanel.letTheScaleGo() }).click();
+	await page.getByRole('button', { name: gatherWords.ScalePanel.disconnectTheScale() }).click();
 
-	await page.getByRole('button', { name: gatherWords.ScalePanel.tryItWithAStand() }).click();
+	await page.getByRole('button', { name: gatherWords.ScalePanel.tryAPracticeScale() }).click();
 	await page.getByLabel('On the scale, g').fill('52.4');
 	// What is said aloud is counted while the digits flicker: once for what settles.
 	await page.evaluate(() => {
@@ -177,7 +177,7 @@ test('handfuls of one kind count once for its mass, and that is said', async ({ 
 	await expect(
 		page.getByText('They then count, once, for the weight of this kind of bag')
 	).toBeVisible();
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(
 		page.getByText(
 			'Saved: bags from Allotment shop, their handfuls counted once for the kind’s own mass.'
@@ -195,7 +195,7 @@ test('what is lacking is drawn as film still missing, and the ask sheet is fille
 	await page.goto('/plan');
 	await ready(page);
 	await page.locator('#name').fill('Mat for the winter rooms');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 	await page.goto('/gather/asks');
 	await ready(page);
@@ -224,7 +224,7 @@ test('a field that is wrong has the focus, and its sentence is its description',
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('many');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toBeFocused();
 	await expect(
 		page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })

@@ -55,7 +55,7 @@ test('after a first visit every page of the table opens without network, says it
 	await expectAccessible(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Allotment shop');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('70');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.getByText(prepareWords.trestle.waitingOnThisDevice())).toBeVisible();
 	// Gone to from page to page, and back: it waits still.
 	await page.getByRole('link', { name: checkWords.CheckPage.make(), exact: true }).click();
@@ -90,9 +90,7 @@ test('three tabs of a day without network send what they have once, each in its 
 		for (const [at, tab] of tabs.entries()) {
 			await tab.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill(`Tab ${at}`);
 			await tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill(`${round}${at}0`);
-			await tab
-				.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true })
-				.click();
+			await tab.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 			await expect(tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toHaveValue('');
 		}
 	const [first] = tabs;
@@ -177,7 +175,7 @@ test('a new version takes over, with every page that is laid by and what waits',
 	await goOffline(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Lighthouse kitchen');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('35');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	// The entries cannot go up yet, while the new version is there to be fetched.
 	await context.route('**/api/entries', (route) => route.abort());

@@ -45,8 +45,8 @@ test('one page makes one group, pressed twice and sent again', async ({ app, con
 	await page.goto(`${app.address}/groups`);
 	await ready(page);
 	const name = `Quay Sheds ${Date.now()}`;
-	await page.getByLabel(houseWords.GroupsPage.whatItIsCalled(), { exact: true }).fill(name);
-	await page.getByRole('button', { name: houseWords.GroupsPage.makeTheGroup() }).dblclick();
+	await page.getByLabel(houseWords.GroupsPage.name(), { exact: true }).fill(name);
+	await page.getByRole('button', { name: houseWords.GroupsPage.createGroup() }).dblclick();
 	await expect(page).not.toHaveURL(/\/groups/);
 	const key = crypto.randomUUID();
 	const sent = await Promise.all(

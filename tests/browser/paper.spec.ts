@@ -80,7 +80,7 @@ for (const system of ['cm', 'ft'] as const) {
 				.locator('[data-drawing=technique] svg[role=img]')
 				.first()
 				.getAttribute('aria-label');
-			await page.getByRole('button', { name: planWords.PaperView.onPaper(), exact: true }).click();
+			await page.getByRole('button', { name: planWords.PaperView.print(), exact: true }).click();
 			const shown = await shownOn(page);
 			const plan = await sheet(page, 'plan');
 			for (const { value, interval } of shown) {
@@ -111,7 +111,7 @@ test('a sheet is a tenth of a second’s work once the first is drawn, and is th
 	const page = await context.newPage();
 	await page.goto('/plan');
 	const links = page
-		.getByRole('list', { name: planWords.PaperView.onPaper(), exact: true })
+		.getByRole('list', { name: planWords.PaperView.print(), exact: true })
 		.getByRole('link');
 	await expect(links).toHaveText([
 		planWords.sheets.planSheet(),
@@ -157,7 +157,7 @@ test('the loom and the frame sheet tell every step to whoever has never seen the
 		await ready(page);
 		await openStep(page, 'Technique');
 		await choose(page, 'technique', technique);
-		await page.getByRole('button', { name: planWords.PaperView.onPaper(), exact: true }).click();
+		await page.getByRole('button', { name: planWords.PaperView.print(), exact: true }).click();
 		const { words } = await sheet(page, maker);
 		for (const step of steps) expect(words).toMatch(step);
 	}

@@ -67,8 +67,8 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await at(page, prepareWords.PrepareThingsCodePage.cut(), 'blue')
 		.getByRole('button', { name: 'Join 76' })
 		.tap();
-	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'blue')).toHaveText('76');
-	await at(page, prepareWords.PrepareThingsCodePage.strand(), 'blue')
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.yarn(), 'blue')).toHaveText('76');
+	await at(page, prepareWords.PrepareThingsCodePage.yarn(), 'blue')
 		.getByRole('button', { name: 'Ball of 19' })
 		.tap();
 	await expect(amount(page, planWords.tallyWords.balls(), 'blue')).toHaveText('1');
@@ -100,14 +100,14 @@ test('the same by the keyboard alone, and undone', async ({ page }) => {
 	}
 	await expect(page.locator('[data-act]').first()).toContainText('in a ball');
 	const joined = page.locator('[data-act]').filter({ hasText: '76 green pieces joined' });
-	await joined.getByRole('button', { name: prepareWords.LastActs.takeBack(), exact: true }).click();
+	await joined.getByRole('button', { name: prepareWords.LastActs.undo(), exact: true }).click();
 	await expect(said(page)).toContainText('Undo that first');
 	for (const words of ['in a ball', 'green pieces joined'])
 		await page
 			.locator('[data-act]')
 			.filter({ hasText: words })
 			.first()
-			.getByRole('button', { name: prepareWords.LastActs.takeBack(), exact: true })
+			.getByRole('button', { name: prepareWords.LastActs.undo(), exact: true })
 			.click();
 	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'green')).toHaveText('76');
 	await expect(at(page, 'Balls', 'green')).toHaveCount(0);
@@ -138,7 +138,7 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 	await at(page, gatherWords.DropOffForm.bags(), 'white')
 		.getByRole('button', { name: 'Flatten 20' })
 		.click();
-	await expect(said(page)).toHaveText(handOverWords.ReceiveButton.kept());
+	await expect(said(page)).toHaveText(handOverWords.ReceiveButton.saved());
 	await at(page, 'Flat', 'white').getByRole('button', { name: 'Cut 20' }).click();
 	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'white')).toHaveText('76');
 	await at(page, prepareWords.PrepareThingsCodePage.cut(), 'white').getByRole('link').click();
@@ -151,8 +151,8 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 	await expect(join.getByLabel('Pieces')).toHaveValue('90');
 	await join.getByLabel('Pieces').fill('40');
 	await join.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
-	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'white')).toHaveText('40');
-	await at(page, prepareWords.PrepareThingsCodePage.strand(), 'white')
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.yarn(), 'white')).toHaveText('40');
+	await at(page, prepareWords.PrepareThingsCodePage.yarn(), 'white')
 		.getByRole('button', { name: 'Ball of 10' })
 		.click();
 	await expect(amount(page, planWords.tallyWords.balls(), 'white')).toHaveText('1');
@@ -160,7 +160,7 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 		.getByRole('button', { name: /^Undo .* in a ball/ })
 		.first()
 		.click();
-	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'white')).toHaveText('40');
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.yarn(), 'white')).toHaveText('40');
 	await context.close();
 });
 
@@ -170,11 +170,11 @@ test('a label typed with a wrong sign is refused, and one set aside is bound to 
 	await page.goto('/prepare/balls');
 	await ready(page);
 	await page.getByLabel(prepareWords.ToolForm.howMany()).fill(planWords.makingDrawings.none());
-	await page.getByRole('button', { name: prepareWords.PrepareBallsPage.setCodesAside() }).click();
+	await page.getByRole('button', { name: prepareWords.PrepareBallsPage.reserveCodes() }).click();
 	await expect(page.locator('#blank-problem')).toHaveText('A number from 1 to 400.');
 	await expect(page.getByLabel(prepareWords.ToolForm.howMany())).toHaveValue('none');
 	await page.getByLabel(prepareWords.ToolForm.howMany()).fill('3');
-	await page.getByRole('button', { name: prepareWords.PrepareBallsPage.setCodesAside() }).click();
+	await page.getByRole('button', { name: prepareWords.PrepareBallsPage.reserveCodes() }).click();
 	const sheet = await page
 		.getByRole('link', { name: prepareWords.PrepareBallsPage.theirSheetOfLabels() })
 		.getAttribute('href');
@@ -183,15 +183,15 @@ test('a label typed with a wrong sign is refused, and one set aside is bound to 
 
 	await page.goto('/prepare');
 	await ready(page);
-	await at(page, prepareWords.PrepareThingsCodePage.strand(), 'white').getByRole('link').click();
+	await at(page, prepareWords.PrepareThingsCodePage.yarn(), 'white').getByRole('link').click();
 	const form = page.locator('form').filter({ hasText: 'Wind a ball: Thin carrier, white' });
 	await form.getByLabel('Yarn of how many white bags').fill('4');
-	await form.getByLabel(prepareWords.PileForms.itsLabel()).fill('22223');
+	await form.getByLabel(prepareWords.PileForms.labelOptional()).fill('22223');
 	await form.getByRole('button', { name: prepareWords.PileForms.windABall() }).click();
 	await expect(page.getByText('one character is wrong, or two are swapped')).toBeVisible();
-	await expect(form.getByLabel(prepareWords.PileForms.itsLabel())).toHaveValue('22223');
-	await expect(form.getByLabel(prepareWords.PileForms.itsLabel())).toBeFocused();
-	await form.getByLabel(prepareWords.PileForms.itsLabel()).fill('22222');
+	await expect(form.getByLabel(prepareWords.PileForms.labelOptional())).toHaveValue('22223');
+	await expect(form.getByLabel(prepareWords.PileForms.labelOptional())).toBeFocused();
+	await form.getByLabel(prepareWords.PileForms.labelOptional()).fill('22222');
 	await form.getByRole('button', { name: prepareWords.PileForms.windABall() }).click();
 	await expect(
 		page.getByText(/already on something|Saved: a ball of 4 white bags/).first()
@@ -217,8 +217,8 @@ test('acts wait on the device while the network is away, one on the other, and g
 	await blue('Flat').getByRole('button').click();
 	await expect(amount(page, prepareWords.PrepareThingsCodePage.cut(), 'blue')).toHaveText('76');
 	await blue(prepareWords.PrepareThingsCodePage.cut()).getByRole('button').click();
-	await expect(amount(page, prepareWords.PrepareThingsCodePage.strand(), 'blue')).toHaveText('76');
-	await blue(prepareWords.PrepareThingsCodePage.strand()).getByRole('button').click();
+	await expect(amount(page, prepareWords.PrepareThingsCodePage.yarn(), 'blue')).toHaveText('76');
+	await blue(prepareWords.PrepareThingsCodePage.yarn()).getByRole('button').click();
 	await expect(amount(page, planWords.tallyWords.balls(), 'blue')).toHaveText('2');
 	await expect(page.getByText('4 entries wait on this device')).toBeVisible();
 	await context.setOffline(false);
@@ -252,7 +252,7 @@ test('a pile is counted again, and two tablets both keep their work', async ({
 		.locator('form')
 		.filter({ hasText: prepareWords.PileForms.countThisPileAgain() });
 	await count.getByLabel('bags that are ready').fill('17');
-	await count.getByRole('button', { name: prepareWords.PileForms.soManyLieThere() }).click();
+	await count.getByRole('button', { name: prepareWords.PileForms.saveCount() }).click();
 	await expect(amount(page, gatherWords.DropOffForm.bags(), 'blue')).toHaveText('17');
 	await other.close();
 });
@@ -291,14 +291,12 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await page.goto('/people');
 	await ready(page);
 	for (const name of ['Lou', 'Kit']) {
-		await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill(name);
-		await page.getByRole('button', { name: peopleWords.PeoplePage.addThem(), exact: true }).click();
-		await expect(
-			page.getByLabel(peopleWords.PersonForm.nameTheTableUses(), { exact: true })
-		).toHaveValue(name);
+		await page.getByLabel(peopleWords.PeoplePage.newVolunteer()).fill(name);
+		await page.getByRole('button', { name: peopleWords.PeoplePage.add(), exact: true }).click();
+		await expect(page.getByLabel(peopleWords.PersonForm.name(), { exact: true })).toHaveValue(name);
 	}
-	await page.getByLabel(peopleWords.PeoplePage.somebodyNew()).fill('kit');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addThem(), exact: true }).click();
+	await page.getByLabel(peopleWords.PeoplePage.newVolunteer()).fill('kit');
+	await page.getByRole('button', { name: peopleWords.PeoplePage.add(), exact: true }).click();
 	await expect(page.locator('#added-problem')).toContainText('There is a kit already');
 	await page.getByRole('link', { name: 'Kit', exact: true }).click();
 	await ready(page);
@@ -319,12 +317,12 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	const day = page.locator('[data-day="2099-12-03"]');
 	await day.getByText('Kit').click();
-	await day.getByRole('button', { name: tableDayWords.PrepareDaysPage.theseCanCome() }).click();
+	await day.getByRole('button', { name: tableDayWords.PrepareDaysPage.saveWhoComes() }).click();
 	await expect(day).toContainText(tableDayWords.PrepareDaysPage.oneCanCome());
 	await page.goto('/people');
 	await page
 		.locator('[data-person="Kit"]')
-		.getByRole('link', { name: peopleWords.PeoplePage.forget() })
+		.getByRole('link', { name: peopleWords.PeoplePage.deleteTheName() })
 		.click();
 	await expect(page.getByText('This cannot be undone')).toBeVisible();
 	await page.getByRole('button', { name: 'Delete the name Kit' }).click();

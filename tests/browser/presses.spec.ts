@@ -31,7 +31,7 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 
 	await opened(page, 'Bags');
 	await page.getByRole('textbox', { name: gatherWords.DropOffForm.bags(), exact: true }).fill('15');
-	const flat = page.getByRole('button', { name: prepareWords.PileForms.layBagsFlat() });
+	const flat = page.getByRole('button', { name: prepareWords.PileForms.flattenBags() });
 	// The answer comes late: neither press waits for it.
 	await page.route(/\/api\/entries/, async (route) => {
 		await new Promise((resolve) => setTimeout(resolve, 1500));

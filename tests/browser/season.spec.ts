@@ -21,7 +21,7 @@ test('a first visit begins at the bench; once anything is kept the front door is
 	await keep(page, 'Mat for the Tide House');
 	await page.goto('/');
 	await expect(
-		page.getByRole('heading', { name: todayWords.HomePage.nothingIsToBeDone() })
+		page.getByRole('heading', { name: todayWords.HomePage.nothingToDoRightNow() })
 	).toBeVisible();
 	await expectAccessible(page);
 });
@@ -60,9 +60,9 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await page.goto('/hand-over/asks');
 	await ready(page);
 	const by = new Date(Date.now() + 100 * 86_400_000).toISOString().slice(0, 10);
-	await page.getByLabel(handOverWords.AskForm.howManyMats(), { exact: true }).fill('2');
-	await page.getByLabel(seasonWords.SeasonPage.byWhichDay(), { exact: true }).fill(by);
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByLabel(handOverWords.AskForm.mats(), { exact: true }).fill('2');
+	await page.getByLabel(seasonWords.SeasonPage.by3(), { exact: true }).fill(by);
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.locator('[data-ask]')).toHaveCount(1);
 	await page.goto('/season');
 	await ready(page);
@@ -89,7 +89,7 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await expect(chance).toHaveAttribute('data-chance', String(after));
 	await page.getByRole('link', { name: seasonWords.SeasonPage.findTheSmallestChange() }).click();
 	await expect(page.locator('[data-change]')).toBeVisible({ timeout: 30_000 });
-	await page.getByRole('link', { name: seasonWords.SeasonPage.asItStandsWithNothing() }).click();
+	await page.getByRole('link', { name: seasonWords.SeasonPage.withoutChanges() }).click();
 	await expect(chance).toHaveAttribute('data-chance', String(before));
 	await page.goto('/');
 	await expect(page.locator('[data-chance]')).toHaveAttribute('data-chance', String(before));
@@ -117,7 +117,7 @@ test('without scripts a lever is a link, and a forecast is kept', async ({ brows
 	await page.locator('[data-lever=table-day] a').first().click();
 	await expect(page.locator('[data-expected]')).toContainText('with one more table day');
 	await page.goto('/season');
-	await page.getByRole('button', { name: seasonWords.SeasonPage.keepThisForecast() }).click();
+	await page.getByRole('button', { name: seasonWords.SeasonPage.saveForecast() }).click();
 	await page.goto('/season/kept');
 	await expect(page.locator('[data-foretold]')).toContainText('Its day is in the future');
 	await context.close();
@@ -126,7 +126,7 @@ test('without scripts a lever is a link, and a forecast is kept', async ({ brows
 test('a forecast is kept once, and looked back on when its day is over', async ({ page, app }) => {
 	await page.goto('/season');
 	await ready(page);
-	await page.getByRole('button', { name: seasonWords.SeasonPage.keepThisForecast() }).dblclick();
+	await page.getByRole('button', { name: seasonWords.SeasonPage.saveForecast() }).dblclick();
 	await expect(page.getByText('Saved. After its day')).toBeVisible();
 	const count = () => rows<{ id: number }>(app, 'select entry_id as id from season_forecast');
 	expect(await count()).toHaveLength(2);
@@ -153,7 +153,7 @@ test('the note of the week is read, changed and put in the outbox', async ({ pag
 		});
 	await page.goto('/season/words');
 	await ready(page);
-	const note = page.getByLabel(seasonWords.SeasonWordsPage.whatEveryoneReads());
+	const note = page.getByLabel(seasonWords.SeasonWordsPage.text());
 	await expect(note).toHaveValue(/Two mats are asked for by /);
 	await expectAccessible(page);
 	await note.fill('');

@@ -78,9 +78,9 @@ test('what one typed waits for them, holds up nobody else, and goes up under the
 	await expect(page.locator('[data-others="1"]')).toContainText('must sign in here');
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Tablet kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('30');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(
-		page.getByRole('status').filter({ hasText: planWords.PlansPage.kept() }).first()
+		page.getByRole('status').filter({ hasText: planWords.PlansPage.saved() }).first()
 	).toBeVisible();
 	expect(await rows(app, `select id from table_day where place = 'Shed of the tablet'`)).toEqual(
 		[]

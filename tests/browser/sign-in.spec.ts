@@ -79,7 +79,7 @@ test('a reader keeps nothing, a helper nothing that goes out, and the refusal sa
 	};
 	expect(await sent(reader, 'drop-off', bags)).toBe(403);
 	expect(await sent(helper, 'drop-off', bags)).toBe('kept');
-	const coordinators = houseWords.notTheirs.thisIsTypedByA();
+	const coordinators = houseWords.notTheirs.onlyACoordinatorOfThe();
 	expect(await sent(helper, 'asked', { place: uuid, mats: '3' })).toBe(coordinators);
 	// What only a coordinator keeps, only a coordinator takes back.
 	const wren = await theCoordinator(app);
@@ -120,13 +120,13 @@ test('one signs in by the form, comes to where one was going, and is out again',
 	await expect(page).toHaveURL(/\/sign-in\?back=/);
 	await ready(page);
 	await expectAccessible(page);
-	await page.getByLabel(houseWords.SignInPage.address()).fill('wren@mats.example');
+	await page.getByLabel(houseWords.SignInPage.email()).fill('wren@mats.example');
 	await page
 		.getByLabel(houseWords.AccountPage.passphrase(), { exact: true })
 		.fill('not the one it is');
 	await page.getByRole('button', { name: houseWords.SignInPage.signIn(), exact: true }).click();
-	await expect(page.getByRole('alert')).toHaveText(houseWords.signIn.theAddressAndThePassphrase());
-	await expect(page.getByLabel(houseWords.SignInPage.address())).toHaveValue('wren@mats.example');
+	await expect(page.getByRole('alert')).toHaveText(houseWords.signIn.emailOrPassphraseIsWrong());
+	await expect(page.getByLabel(houseWords.SignInPage.email())).toHaveValue('wren@mats.example');
 	await page.getByLabel(houseWords.AccountPage.passphrase(), { exact: true }).fill(passphrase);
 	await page.getByRole('button', { name: houseWords.SignInPage.signIn(), exact: true }).click();
 	await expect(page).toHaveURL(/\/gather\/store$/);
@@ -193,16 +193,16 @@ test('two groups side by side stay apart, whichever the device works for by now'
 	// Another tab goes back to the first group; the first tab stands as it was.
 	const table = await context.newPage();
 	await table.goto('/account');
-	await table.getByRole('button', { name: houseWords.AccountPage.workForIt() }).click();
+	await table.getByRole('button', { name: houseWords.AccountPage.switchToIt() }).click();
 	await table.goto('/gather');
 	await ready(table);
 	await expect(table.getByText('For Our mat table')).toBeVisible();
 	const bring = async (tab: Page, place: string) => {
 		await tab.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill(place);
 		await tab.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('120');
-		await tab.getByRole('button', { name: houseWords.LinksPage.keepIt(), exact: true }).click();
+		await tab.getByRole('button', { name: houseWords.LinksPage.save(), exact: true }).click();
 		await expect(
-			tab.getByRole('status').filter({ hasText: planWords.PlansPage.kept() }).first()
+			tab.getByRole('status').filter({ hasText: planWords.PlansPage.saved() }).first()
 		).toBeVisible();
 	};
 	await bring(shed, 'Shed steps');

@@ -115,7 +115,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 	await ready(page);
 	for (const name of ['Flatten', 'Cut', 'Join', 'Ball of']) {
 		await page.getByRole('button', { name }).first().click();
-		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.kept());
+		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.saved());
 	}
 	await expect(page.locator('[data-place=Balls] [data-pile]')).toBeVisible();
 	for (const name of ['Wilhelmina the second', 'Odo'])
@@ -161,7 +161,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 	await sent('check', { mat: gone, length: '185 cm', width: '86 cm' });
 	await page.goto('/hand-over');
 	const place =
-		(await page.getByLabel(handOverWords.DeliverForm.toWhichPlace()).inputValue()) ?? '';
+		(await page.getByLabel(handOverWords.DeliverForm.receivingPlace()).inputValue()) ?? '';
 	await sent('deliver', { place, mats: gone, goes_on: '2026-11-19', gathering: 'Tea at six' });
 	await sent('asked', { place, mats: '30', by: '2099-12-24', note: 'before the cold' });
 	await page.goto('/hand-over');

@@ -60,7 +60,7 @@ test('a plan is renamed, duplicated, deleted and brought back', async ({ page })
 	await page.goto('/plan');
 	await ready(page);
 	await keep(page, 'Blue');
-	await page.getByRole('link', { name: planWords.PlanPage.keptPlans() }).click();
+	await page.getByRole('link', { name: planWords.PlanPage.plans() }).click();
 	/** Opens a plan's menu: every act done closes it. */
 	const menu = (name: string) =>
 		page.getByRole('button', { name: `Change ${name}`, exact: true }).click();
@@ -110,8 +110,8 @@ test('a plan goes out as a file and comes back the same', async ({ page }, info)
 
 	await page.goto('/plans');
 	await ready(page);
-	await page.getByLabel(planWords.PlansPage.readAPlanFile()).setInputFiles(path);
-	await page.getByRole('button', { name: planWords.PlansPage.readItAndKeepIt() }).click();
+	await page.getByLabel(planWords.PlansPage.openAPlanFile()).setInputFiles(path);
+	await page.getByRole('button', { name: planWords.PlansPage.openAndSave() }).click();
 	await expect(page.getByLabel(planWords.PlanHead.nameOfThePlan())).toHaveValue('There & back');
 	await expect(tally(page, 'strandM')).toHaveText(`${figure}`);
 });

@@ -33,9 +33,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	await expect(count('sound')).toHaveText('21');
 	await pile('damp').click();
 	await expect(page.locator('#sorting-drying')).toHaveValue('1');
-	await page
-		.getByRole('button', { name: gatherWords.PileTable.undoTheLast(), exact: true })
-		.click();
+	await page.getByRole('button', { name: gatherWords.PileTable.undo(), exact: true }).click();
 	await expect(count('damp')).toHaveText('0');
 	await expect(page.locator('#sorting-drying')).toHaveValue('');
 
@@ -107,7 +105,7 @@ test('the store stands on shelves: a stack as high as its count, tapped for its 
 	).toBeVisible();
 	await expect(page.locator('#movement-colour')).toHaveValue('blue');
 	await page.locator('#movement-amount').fill('62');
-	await page.getByRole('button', { name: gatherWords.MovementForm.bookIt() }).click();
+	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(stack).toContainText('100');
 	await expectAccessible(page);
 });

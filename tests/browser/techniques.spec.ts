@@ -14,7 +14,7 @@ async function benchWith(page: Page, technique: string) {
 
 /** The bytes of a sheet, as a person downloads it. */
 async function sheetOf(page: Page, sheet: string): Promise<Buffer> {
-	await page.getByRole('button', { name: planWords.PaperView.onPaper(), exact: true }).click();
+	await page.getByRole('button', { name: planWords.PaperView.print(), exact: true }).click();
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		page.locator(`[data-sheet=${sheet}]`).click()
@@ -66,7 +66,7 @@ test('a changed choice shows what else it changed, and undo takes all of it back
 		/technique changed with it.*8 mm hook → single crochet, 4 mm hook/i
 	);
 	await expect(cut).toContainText(/join changed with it/i);
-	await expect(cut).toContainText(planWords.judgementsOfBags.weakStrand());
+	await expect(cut).toContainText(planWords.judgementsOfBags.weakYarn());
 	await page.getByRole('button', { name: planWords.BenchActs.undo(), exact: true }).click();
 	await expect(page.locator('input[name=style][value=loops]')).toBeChecked();
 	await expect(tally(page, 'toCollect')).toHaveText('624');
@@ -114,7 +114,7 @@ for (const paper of ['a4', 'letter'] as const) {
 	}) => {
 		await page.goto('/plan');
 		await ready(page);
-		await page.getByRole('button', { name: planWords.PaperView.onPaper(), exact: true }).click();
+		await page.getByRole('button', { name: planWords.PaperView.print(), exact: true }).click();
 		await page.getByLabel(planWords.PaperView.paper()).selectOption(paper);
 		const { pages, lines } = await linesOfPdf(await sheetOf(page, 'cutting'));
 		expect(pages).toBe(3);
@@ -141,7 +141,7 @@ for (const paper of ['a4', 'letter'] as const) {
 test('the guide as SVG is as true', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: planWords.PaperView.onPaper(), exact: true }).click();
+	await page.getByRole('button', { name: planWords.PaperView.print(), exact: true }).click();
 	const href = await page
 		.getByRole('link', { name: planWords.PaperView.guideAsSvg() })
 		.getAttribute('href');

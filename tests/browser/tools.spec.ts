@@ -12,16 +12,16 @@ test('a loom is measured, refused where it cannot be, drawn, and planned on as i
 	await page.goto('/prepare/tools');
 	await ready(page);
 	await expect(page.getByRole('link', { name: 'Prepare' })).toHaveAttribute('aria-current', 'page');
-	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt(), { exact: true }).fill('Hall loom');
+	await page.getByLabel(prepareWords.ToolForm.name(), { exact: true }).fill('Hall loom');
 	await page.getByLabel(prepareWords.ToolForm.pegsAtEachEnd()).fill('28');
-	await page.getByLabel(prepareWords.ToolForm.oneToTheNext()).fill('25.4 mm');
-	await page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong()).fill('182 m');
-	await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).click();
+	await page.getByLabel(prepareWords.ToolForm.spacing()).fill('25.4 mm');
+	await page.getByLabel(prepareWords.ToolForm.pegToPegAlong()).fill('182 m');
+	await page.getByRole('button', { name: prepareWords.ToolForm.add(), exact: true }).click();
 	await expect(page.locator('#tool-peg_to_peg-problem')).toContainText('longer than a hall');
-	await expect(page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong())).toBeFocused();
-	await page.getByLabel(prepareWords.ToolForm.pegsToPegsAlong()).fill('182.9 cm');
+	await expect(page.getByLabel(prepareWords.ToolForm.pegToPegAlong())).toBeFocused();
+	await page.getByLabel(prepareWords.ToolForm.pegToPegAlong()).fill('182.9 cm');
 	await expect(page.getByText('28 pegs, 25.4 mm apart, 183 cm from peg to peg')).toBeVisible();
-	await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).click();
+	await page.getByRole('button', { name: prepareWords.ToolForm.add(), exact: true }).click();
 	await expect(page.getByText('Saved: Hall loom.')).toBeVisible();
 	const loom = page.locator('[data-tool="Hall loom"]');
 	await expect(loom.getByRole('img', { name: 'Hall loom, drawn to scale' })).toBeVisible();
@@ -42,13 +42,11 @@ test('a loom is measured, refused where it cannot be, drawn, and planned on as i
 	const before = await tally(page, 'toCollect').textContent();
 	await openStep(page, 'Size');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('95 cm');
-	await expect(
-		page.getByText(planWords.judgementsOfFabric.comesOutAnotherWidth()).first()
-	).toBeVisible();
+	await expect(page.getByText(planWords.judgementsOfFabric.widthChanges()).first()).toBeVisible();
 	await expect(tally(page, 'toCollect')).toHaveText(`${before}`);
 
 	await page.locator('#name').fill('On the hall loom');
-	await page.getByRole('button', { name: planWords.BenchActs.keepThisPlan() }).click();
+	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}/);
 	const file = await page.request.get(`${new URL(page.url()).pathname}/file`);
 	const { plan } = (await file.json()) as {
@@ -63,12 +61,10 @@ test('hooks that are there are offered first, and the one advised is one of them
 	await page.goto('/prepare/tools');
 	await ready(page);
 	for (const mm of ['6', '10']) {
-		await page.getByLabel(prepareWords.ToolForm.whatItIs(), { exact: true }).selectOption('hook');
-		await page
-			.getByLabel(prepareWords.ToolForm.whatYouCallIt(), { exact: true })
-			.fill(`${mm} mm hooks`);
+		await page.getByLabel(prepareWords.ToolForm.kind(), { exact: true }).selectOption('hook');
+		await page.getByLabel(prepareWords.ToolForm.name(), { exact: true }).fill(`${mm} mm hooks`);
 		await page.getByLabel(prepareWords.ToolForm.thicknessMm()).fill(mm);
-		await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).click();
+		await page.getByRole('button', { name: prepareWords.ToolForm.add(), exact: true }).click();
 		await expect(page.getByText(`Saved: ${mm} mm hooks.`)).toBeVisible();
 	}
 	await page.goto('/plan');
@@ -88,16 +84,16 @@ test('a tool is added without a network, counts once, and is not there any more'
 	await page.goto('/prepare/tools');
 	await ready(page);
 	await goOffline(page);
-	await page.getByLabel(prepareWords.ToolForm.whatItIs(), { exact: true }).selectOption('crate');
-	await page.getByLabel(prepareWords.ToolForm.whatYouCallIt(), { exact: true }).fill('Blue crates');
+	await page.getByLabel(prepareWords.ToolForm.kind(), { exact: true }).selectOption('crate');
+	await page.getByLabel(prepareWords.ToolForm.name(), { exact: true }).fill('Blue crates');
 	await page.getByLabel(prepareWords.ToolForm.howMany()).fill('8');
-	await page.getByRole('button', { name: prepareWords.ToolForm.addIt(), exact: true }).dblclick();
+	await page.getByRole('button', { name: prepareWords.ToolForm.add(), exact: true }).dblclick();
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	await context.setOffline(false);
 	const crates = page.locator('[data-tool="Blue crates"]');
 	await expect(crates).toHaveCount(1, { timeout: 15_000 });
 	await expect(crates).toContainText('8 × crate');
-	await crates.getByRole('button', { name: prepareWords.ToolList.notThereAnyMore() }).click();
+	await crates.getByRole('button', { name: prepareWords.ToolList.remove() }).click();
 	await expect(crates).toHaveCount(0);
 });
 

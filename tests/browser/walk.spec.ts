@@ -22,7 +22,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await ready(page);
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('300');
-	await page.getByRole('button', { name: gatherWords.DropOffForm.keepIt(), exact: true }).click();
+	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('300');
 	await page.getByRole('link', { name: 'Sorting' }).click();
 	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
@@ -48,7 +48,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	] as const) {
 		await page.getByRole('button', { name }).first().click();
 		await expect(page.locator('[data-act]').first()).toContainText(done);
-		await expect(said).toContainText(planWords.PlansPage.kept());
+		await expect(said).toContainText(planWords.PlansPage.saved());
 	}
 	await page.goto('/prepare/balls');
 	const ball = (await page.locator('[data-ball]').first().getAttribute('data-ball')) ?? '';
@@ -57,21 +57,21 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.goto('/make');
 	await ready(page);
 	await page
-		.getByLabel(makingWords.BeginForm.byWhichPlan(), { exact: true })
+		.getByLabel(makingWords.BeginForm.plan(), { exact: true })
 		.selectOption({ label: 'Mat for the Tide House' });
-	await page.getByRole('button', { name: makingWords.BeginForm.beginIt(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.BeginForm.start(), exact: true }).click();
 	const begun = page.locator('[data-mat]');
 	await expect(begun).toHaveCount(1);
 	const mat = (await begun.getAttribute('data-mat')) ?? '';
 	await page.goto(`/make/${mat}`);
 	await ready(page);
 	await page.getByLabel(makingWords.StrandInHand.theBallsLabel()).fill(ball);
-	await page.getByRole('button', { name: makingWords.StrandInHand.giveIt() }).click();
+	await page.getByRole('button', { name: makingWords.StrandInHand.give2() }).click();
 	await expect(page.getByRole('link', { name: `${ball}, blue` })).toBeVisible();
 	await page.locator('[data-row]').click();
 	await expect(said).toHaveText('Saved: row 1.');
 	await page.getByLabel(makingWords.RowCounter.toRow()).fill('211');
-	await page.getByRole('button', { name: makingWords.RowCounter.saySo(), exact: true }).click();
+	await page.getByRole('button', { name: makingWords.RowCounter.saveRows(), exact: true }).click();
 	// One ball makes no such mat: that is asked about once.
 	await page
 		.getByRole('region', { name: makingWords.RowCounter.rows() })
@@ -80,32 +80,32 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await expect(said).toHaveText('Saved: to row 211.');
 	await page.goto('/make');
 	await ready(page);
-	await page.getByRole('button', { name: makingWords.NeedAct.itIsFinished() }).click();
+	await page.getByRole('button', { name: makingWords.NeedAct.finished2() }).click();
 	await expect(begun).toHaveCount(0);
 
 	await page.goto(`/check/${mat}`);
 	await ready(page);
 	await page.getByLabel(checkWords.CheckForm.length(), { exact: true }).fill('185');
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
-	await page.getByRole('button', { name: checkWords.CheckForm.keepTheCheck() }).click();
+	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText('good');
 
 	await page.goto('/people');
 	await ready(page);
-	await page.getByLabel(peopleWords.PeoplePage.aPlaceThatReceivesMats()).fill('Tide House');
+	await page.getByLabel(peopleWords.PeoplePage.newReceivingPlace()).fill('Tide House');
 	await page
-		.getByRole('button', { name: peopleWords.PeoplePage.addIt(), exact: true })
+		.getByRole('button', { name: peopleWords.PeoplePage.addPlace(), exact: true })
 		.last()
 		.click();
 	await expect(page.getByText('Tide House').first()).toBeVisible();
 	await page.goto('/hand-over');
 	await ready(page);
 	await page.getByLabel(new RegExp(mat)).check();
-	await page.getByRole('button', { name: handOverWords.DeliverForm.theyGo() }).click();
+	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');
-	await delivery.getByLabel(handOverWords.ReceiveButton.byWhomInAWord()).fill('with thanks');
-	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.itWasReceived() }).click();
+	await delivery.getByLabel(handOverWords.ReceiveButton.byWhom()).fill('with thanks');
+	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.confirm() }).click();
 	await expect(delivery).toContainText('“with thanks”');
 
 	// What was done at every stage stands together at the end, wherever each is read.

@@ -100,7 +100,7 @@ describe('a correction', () => {
 		const [line] = await listDropOffs(group);
 		const typed = { of: 'drop-off', corrects: String(line?.id), note: '' };
 		expect((await send(group, 'correction', typed)).outcome).toBe('kept');
-		expect((await listDropOffs(group))[0]?.takenBack).toBe(commonWords.correction.takenBack());
+		expect((await listDropOffs(group))[0]?.takenBack).toBe(commonWords.correction.undone());
 	});
 
 	it('is of what it says: a helper takes drop-off 1 back, and not entry 1 that a coordinator typed', async () => {

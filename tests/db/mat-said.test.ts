@@ -280,7 +280,7 @@ describe('a word to whoever has a mat', () => {
 		expect((await send(t.group, 'remind', { mat: t.code })).outcome).toBe('kept');
 		const again = await Promise.all([1, 2].map(() => send(t.group, 'remind', { mat: t.code })));
 		expect(again.map(problemsOf)).toEqual(
-			Array(2).fill({ mat: makingWords.messages.theyWereWrittenToAbout() })
+			Array(2).fill({ mat: makingWords.messages.theyAlreadyGotAMessage() })
 		);
 		const [message] = await listMessages(t.group);
 		expect(message).toMatchObject({ mat: t.code, to: 'Mabel' });

@@ -137,18 +137,18 @@ describe('today', () => {
 		expect(of('in sacks')).toMatchObject({ count: 20, bags: 20 });
 		expect(of('wound')).toMatchObject({ count: 0, bags: 0 });
 		// The ball of twenty bags went into the mat: its film is there, in the mat's colours.
-		expect(of(handOverWords.storyWords.inHand())?.count).toBe(1);
-		expect(of(handOverWords.storyWords.inHand())?.bags).toBeCloseTo(20, 6);
+		expect(of(handOverWords.storyWords.beingMade())?.count).toBe(1);
+		expect(of(handOverWords.storyWords.beingMade())?.bags).toBeCloseTo(20, 6);
 		expect(of('in sacks')?.pieces).toEqual([{ colour: 'white', bags: 20 }]);
 		expect(parts.map(({ name }) => name)).toEqual([
 			'in sacks',
 			'flat',
 			'in pieces',
 			'wound',
-			handOverWords.storyWords.inHand(),
+			handOverWords.storyWords.beingMade(),
 			'to check',
 			'ready',
-			handOverWords.storyWords.handedOver()
+			handOverWords.storyWords.delivered()
 		]);
 	});
 });

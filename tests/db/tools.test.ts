@@ -36,7 +36,7 @@ describe('tools that are there', () => {
 		const first = key();
 		await keep(group, first, loom);
 		expect(await keep(group, key(), { ...loom, name: ' hall LOOM ' })).toMatchObject({
-			problems: { name: prepareWords.tools.thereIsAToolOf() }
+			problems: { name: prepareWords.tools.thereIsAlreadyATool() }
 		});
 		await keep(group, key(), { ...loom, toolId: first, tool: null });
 		expect(await listTools(group)).toEqual([]);

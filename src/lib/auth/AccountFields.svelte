@@ -12,14 +12,14 @@
 
 <DoorField
 	name="name"
-	label={say.whatYouAreCalled()}
+	label={say.yourName()}
 	autocomplete="name"
 	value={typed?.name ?? ''}
 	problem={problems.name}
 />
 <DoorField
 	name="email"
-	label={say.yourAddress()}
+	label={say.yourEmail()}
 	type="email"
 	autocomplete="username"
 	value={typed?.email ?? ''}
@@ -28,9 +28,9 @@
 />
 <DoorField
 	name="passphrase"
-	label={say.aPassphrase()}
+	label={say.passphrase()}
 	type="password"
 	autocomplete="new-password"
 	problem={problems.passphrase}
-	hint={say.twelveCharactersOrMoreFour()}
+	hint={say.atLeast12CharactersFour()}
 />

@@ -1,7 +1,7 @@
 import { roleWords as say } from '$lib/words/house';
 /** What each may, as it is said to those it is for. */
 export const roleWords = {
-	coordinator: say.allOfTheGroupIts(),
-	helper: say.typingWhateverIsGatheredPrepared(),
-	reader: say.readingWithoutWhatPeopleNeed()
+	coordinator: say.canDoEverythingSettingsPeople(),
+	helper: say.canRecordGatheringPreparingMaking(),
+	reader: say.canReadExceptWhatVolunteers()
 } as const;

@@ -41,14 +41,14 @@
 	onMount(() => document.getElementById(noteId)?.focus());
 
 	async function takeBack() {
-		if (!(await form.submit(say.takenBack({ words }), []))) {
+		if (!(await form.submit(say.undone({ words }), []))) {
 			await tick();
 			if (form.problems.note) document.getElementById(noteId)?.focus();
 			return;
 		}
 		if (!gives) return;
 		const { type, typed } = gives;
-		mending.said = say.takenBackItStandsIn();
+		mending.said = say.undoneItIsInThe();
 		mending.entry = { key: newKey(), group: '', type, typed, words };
 		const page = entryTypeOf(type)?.page;
 		if (page && page !== location.pathname) await goto(page);
@@ -79,7 +79,7 @@
 			<input type="hidden" name="corrects" value={id} />
 			<EntryField {form} field="note" label={say.whyOptional()} />
 			<EntryField {form} field="by_name" label={say.whoOptional()} />
-			<button class="btn btn-neutral">{say.takeItBack()}</button>
+			<button class="btn btn-neutral">{say.undo()}</button>
 			<a class="btn font-normal" href="?{query}" onclick={cancel}>{say.cancel()}</a>
 			{#if form.problems.corrects}
 				<p class="col-span-full" role="alert">

@@ -29,7 +29,7 @@
 	let place = $state<HTMLFormElement>();
 	async function takeBack(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		if (await form.submit(say.takenBack({ words }), [])) return;
+		if (await form.submit(say.undone({ words }), [])) return;
 		await tick();
 		place?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
 	}
@@ -38,7 +38,7 @@
 
 <details open={Object.keys(form.problems).length > 0}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-3"
-		>{say.takeItBack()}<span class="sr-only">: {words}</span></summary
+		>{say.undo()}<span class="sr-only">: {words}</span></summary
 	>
 	<form
 		class="grid max-w-md gap-2"
@@ -54,7 +54,7 @@
 		<EntryField {form} field="note" label={say.whyOptional()} />
 		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 		<button class="btn h-auto min-h-11 max-w-full justify-self-start whitespace-normal"
-			>{say.takeBack({ words })}</button
+			>{say.undo2({ words })}</button
 		>
 		<p class="quiet" role="status">{form.said}</p>
 	</form>

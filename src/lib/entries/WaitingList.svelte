@@ -39,7 +39,7 @@
 			class="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-2 border-error bg-base-100 px-4 py-2"
 		>
 			<p class="flex-1">
-				<strong>{say.notKept({ words })}</strong>
+				<strong>{say.notSaved({ words })}</strong>
 				{Object.values(problems ?? {}).join(' ')}
 			</p>
 			{#if isOnlyAsked(problems)}
@@ -48,7 +48,7 @@
 				>
 			{/if}
 			{#if page}
-				<a class="btn" href={page} onclick={() => (mending.entry = entry)}>{say.putItRight()}</a>
+				<a class="btn" href={page} onclick={() => (mending.entry = entry)}>{say.correctIt()}</a>
 			{:else if formPage}
 				<a class="btn" href={formPage}>{say.toItsPage()}</a>
 			{/if}
@@ -65,7 +65,7 @@
 			<summary class="flex min-h-11 cursor-pointer items-center">
 				{say.lengthPluralOneOtherOf({
 					length: entries.length,
-					name: name || say.somebodyElse(),
+					name: name || say.someoneElse(),
 					name2: name || say.they()
 				})}
 			</summary>

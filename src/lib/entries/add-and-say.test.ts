@@ -40,7 +40,7 @@ describe('one press', () => {
 	it('that did not count may be made again at once', async () => {
 		const { given, press } = counting({ outcome: 'lost' });
 		await press('ball');
-		expect(await press('ball')).toBe(commonWords.addAndSay.notKeptTheNetworkIs());
+		expect(await press('ball')).toBe(commonWords.addAndSay.notSavedNoNetwork());
 		expect(given).toHaveLength(2);
 	});
 });

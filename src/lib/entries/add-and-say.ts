@@ -35,5 +35,5 @@ async function add(outbox: Outbox, { type, typed, words }: Act, kept: string): P
 		return Object.values(sent.problems).join(' ');
 	}
 	if (sent.outcome === 'waits') return waitsHere;
-	return sent.outcome === 'lost' ? say.notKeptTheNetworkIs() : kept;
+	return sent.outcome === 'lost' ? say.notSavedNoNetwork() : kept;
 }

@@ -58,7 +58,7 @@ export class FormReader extends TypedFields {
 
 	/** Notes where a text is too long, or a line of it cannot be shown. */
 	#look(field: string, text: string, most: number, lines: readonly string[]): void {
-		if (text.length > most) this.problems[field] = say.thisIsLongerThanCharacters({ most });
+		if (text.length > most) this.problems[field] = say.atMostCharactersPlease({ most });
 		if (lines.some(isUnreadable)) this.problems[field] = say.thereIsACharacterHere();
 	}
 
@@ -132,7 +132,7 @@ export class FormReader extends TypedFields {
 		if (empty !== undefined && this.raw(field) === '') return empty;
 		const mm = this.readLength(field, scale);
 		if (mm <= 0 && !(mm === 0 && empty === 0)) this.problems[field] = say.thisMustBeMoreThan();
-		else if (mm > most) this.problems[field] = say.thatIsLongerThanM({ most: most / 1000 });
+		else if (mm > most) this.problems[field] = say.atMostM({ most: most / 1000 });
 		return mm;
 	}
 
@@ -151,7 +151,7 @@ export class FormReader extends TypedFields {
 	/** A day, whether it has come or not, as `2026-11-24`. */
 	anyDay(field: string): string {
 		const day = dayOf(this.raw(field), this.typedOn);
-		if (day === null) this.problems[field] = say.writeTheDayAs2026();
+		if (day === null) this.problems[field] = say.typeTheDayLike20();
 		else if (day !== this.raw(field)) this.canonical[field] = day;
 		return day ?? this.raw(field);
 	}

@@ -91,4 +91,4 @@ export const entryTypeOf = (type: string): EntryTypeOf<Entry> | null =>
 		: null;
 
 /** What was kept, as something that was done. */
-export const entryWords = (type: string): string => entryTypeOf(type)?.done ?? say.keptA({ type });
+export const entryWords = (type: string): string => entryTypeOf(type)?.done ?? say.savedA({ type });

@@ -103,7 +103,7 @@ export async function sendEntries(to: string, entries: readonly Waiting[]): Prom
 		const { problems = [] } = (await response.json().catch(() => ({}))) as { problems?: string[] };
 		return entries.map(() => ({
 			outcome: 'refused',
-			problems: { entry: problems.join(' ') || msg.thisIsNotYoursTo() }
+			problems: { entry: problems.join(' ') || msg.youMayNotSaveThis() }
 		}));
 	}
 	const isOurs =

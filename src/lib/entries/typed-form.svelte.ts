@@ -115,7 +115,7 @@ export class TypedForm {
 		await this.#mended();
 		if (press === this.#presses)
 			this.#say(
-				sent.outcome === 'waits' ? msg.waitingOnThisDevice({ words }) : msg.kept({ words })
+				sent.outcome === 'waits' ? msg.waitingOnThisDevice({ words }) : msg.saved({ words })
 			);
 		return true;
 	}

@@ -84,12 +84,12 @@
 	): Promise<void> {
 		event.preventDefault();
 		if (type === 'note' && note.trim() === '') {
-			said = msg.writeAWordFirst();
+			said = msg.writeANoteFirst();
 			return;
 		}
 		const act = { type, typed: { mat: view.code, ...typed }, words: type };
 		said = await addAndSay(outbox, act, kept);
-		if (type === 'note' && said !== '' && !said.startsWith(msg.notKept2())) note = '';
+		if (type === 'note' && said !== '' && !said.startsWith(msg.notSaved2())) note = '';
 	}
 	const wishes = [
 		{ wish: 'ball', words: msg.iNeedABall(), kept: msg.keptTheTableSeesThat() },
@@ -118,12 +118,12 @@
 					? '.'
 					: outbox.isAway
 						? msg.noNetworkTheyGoUp()
-						: msg.goingUp()}
+						: msg.beingSent()}
 			</p>{/if}
 		{#each refused as entry (entry.key)}
 			<p class="flex flex-wrap items-center gap-3">
 				<span class="flex-1 font-semibold text-error"
-					>{msg.notKept({ values: Object.values(entry.problems ?? {}).join(' ') })}</span
+					>{msg.notSaved({ values: Object.values(entry.problems ?? {}).join(' ') })}</span
 				>
 				{#if isOnlyAsked(entry.problems)}
 					<button class="btn" onclick={() => void outbox.addAsRight(entry)}
@@ -141,7 +141,10 @@
 		<p class="quiet text-[0.9375rem]">
 			{msg.theSameMovementOverAnd()}
 		</p>
-		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label={msg.sayAWord()}>
+		<section
+			class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4"
+			aria-label={msg.writeToTheTable()}
+		>
 			{#if view.mat.said.wish}<p data-wish={view.mat.said.wish}>
 					{view.mat.said.wish === 'ball' ? msg.youAskedForABall() : msg.youAskedThatItBe()}
 				</p>{/if}
@@ -161,16 +164,16 @@
 			<form
 				class="grid gap-2"
 				method="POST"
-				onsubmit={(event) => void say(event, 'note', { text: note }, msg.yourWordIsKept())}
+				onsubmit={(event) => void say(event, 'note', { text: note }, msg.yourNoteIsSaved())}
 			>
 				<input type="hidden" name="type" value="note" />
 				<input type="hidden" name="key" value="{key.slice(0, -1)}2" />
 				<input type="hidden" name="mat" value={view.code} />
 				<label class="grid gap-1"
-					>{msg.aWordOnIt()}
+					>{msg.noteForThem()}
 					<input class="field" name="text" maxlength="400" autocomplete="off" bind:value={note} />
 				</label>
-				<button class="btn h-auto min-h-11">{msg.sendIt()}</button>
+				<button class="btn h-auto min-h-11">{msg.send()}</button>
 			</form>
 			<p class="quiet" role="status" data-word>{said}</p>
 			<ActLinks acts={actsOfTechnique[view.mat.look?.kind ?? 'crochet']} />

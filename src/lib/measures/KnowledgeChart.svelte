@@ -68,7 +68,7 @@
 			<svg
 				class="h-7 w-full"
 				role="img"
-				aria-label={say.byTheCraftTo({
+				aria-label={say.standardEstimateTo({
 					label,
 					percent: percent(was.low),
 					percent2: percent(was.high),

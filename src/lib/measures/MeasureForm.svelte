@@ -71,28 +71,28 @@
 		mat: say.bagsUsed()
 	};
 	const lengthWords: Record<Measure, string> = {
-		swatch: say.widthOverThem(),
-		chain: say.lengthAtRest(),
-		woven: say.lengthOverThem(),
+		swatch: say.theirWidth(),
+		chain: say.lengthNotStretched(),
+		woven: say.theirLength(),
 		handful: '',
 		mat: say.lengthOfTheMat()
 	};
 	const isBand = $derived(measure === 'woven' && plan?.basis.woven?.bandMm !== undefined);
 	const heightWords = $derived(
-		measure === 'mat' ? say.widthOfTheMat() : isBand ? say.widthOfTheBand() : say.heightOverThem()
+		measure === 'mat' ? say.widthOfTheMat() : isBand ? say.widthOfTheBand() : say.theirHeight()
 	);
 </script>
 
 <EntryForm
 	{form}
 	question={question ?? ''}
-	title={say.somethingMeasured()}
-	act={say.keepIt()}
+	title={say.addAMeasure()}
+	act={say.save()}
 	stays={['measure', 'plan', 'maker', 'measured_on']}
 	may={() => !says?.odd || form.typed.sure === 'yes'}
 >
 	{#if plans.length === 0}
-		<p>{say.keepAPlanFirstA()}</p>
+		<p>{say.saveAPlanFirstA()}</p>
 	{/if}
 	<EntrySelect
 		{form}
@@ -129,7 +129,7 @@
 			/>
 		</OnlyWhen>
 		<OnlyWhen is={measure === 'swatch'}>
-			<EntryField {form} field="strand" label={say.strandUsed()} hint={say.ifYouKnowIt()} />
+			<EntryField {form} field="strand" label={say.yarnUsed()} hint={say.ifYouKnowIt()} />
 		</OnlyWhen>
 		<OnlyWhen is={measure === 'woven' && !isBand}>
 			<EntryField
@@ -146,10 +146,10 @@
 	</div>
 	<div class="grid grid-cols-2 gap-3">
 		<EntryField {form} field="measured_on" label={say.on()} type="date" />
-		<EntryField {form} field="maker" label={say.byIfTheyLike()} offers={makers} />
+		<EntryField {form} field="maker" label={say.whoOptional()} offers={makers} />
 	</div>
 	{#if says?.problem}<p class="text-[0.9375rem] font-semibold text-error">{says.problem}</p>{/if}
 	{#if says?.readings}<p class="text-[0.9375rem]" role="status">
-			{say.itSays({ reading: readingWords(says.readings) })}
+			{say.result({ reading: readingWords(says.readings) })}
 		</p>{/if}
 </EntryForm>

@@ -61,7 +61,7 @@
 	{form}
 	question={question ?? ''}
 	title={say.workTimed()}
-	act={say.keepTheTime()}
+	act={say.saveTime()}
 	isMain={false}
 	may={() => !odd || form.typed.sure === 'yes'}
 	stays={['work', 'way', 'maker', 'worked_on', 'people']}
@@ -69,7 +69,7 @@
 	<EntrySelect
 		{form}
 		field="work"
-		label={say.timedAt()}
+		label={say.work()}
 		options={tasks.map((value) => ({ value, label: taskTitles[value] }))}
 	/>
 	{#if ways.length > 1}
@@ -93,6 +93,6 @@
 	</div>
 	<div class="grid grid-cols-2 gap-3">
 		<EntryField {form} field="worked_on" label={say.onThisDay()} type="date" />
-		<EntryField {form} field="maker" label={say.byWhomIfTheyLike()} offers={makers} />
+		<EntryField {form} field="maker" label={say.whoOptional()} offers={makers} />
 	</div>
 </EntryForm>

@@ -145,8 +145,8 @@ export function impossibleWords({ mat, ...single }: Readings): string | null {
 }
 
 const slipWords = {
-	'ten-times': say.aDecimalPlaceMayHave(),
-	tenth: say.aDecimalPlaceMayHave2(),
+	'ten-times': say.perhapsADecimalPointSlipped(),
+	tenth: say.perhapsADecimalPointSlipped2(),
 	'inches-as-cm': say.wasItMeasuredInInches(),
 	'cm-as-inches': say.wasItMeasuredInCentimetres()
 } as const;
@@ -155,5 +155,5 @@ const slipWords = {
 export const oddWords = ({ slip, ratio }: Outlier & { readonly ratio: number }): string =>
 	say.thisComesToTimesWhat2({
 		ratio: fixed(ratio, 2),
-		part: slip ? slipWords[slip] : say.pleaseLookAgain()
+		part: slip ? slipWords[slip] : say.pleaseCheckIt()
 	});

@@ -12,7 +12,7 @@
 	class="no-print mx-5 mt-3 flex flex-wrap items-end gap-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-3 max-sm:mx-4"
 	method="POST"
 	{...actTo('/settings?/name')}
-	aria-label={say.whatYourTableIsCalled()}
+	aria-label={say.nameOfYourGroup()}
 	use:enhance={() =>
 		async ({ result, update }) => {
 			problem = result.type === 'failure' ? String(result.data?.nameProblem ?? '') : '';
@@ -35,6 +35,6 @@
 			>
 		{/if}
 	</label>
-	<button class="btn btn-primary">{say.thatIsItsName()}</button>
+	<button class="btn btn-primary">{say.saveName()}</button>
 	<button class="btn btn-ghost font-normal" name="later" value="yes">{say.notNow()}</button>
 </form>

@@ -119,7 +119,7 @@
 					></a
 				>
 			{/if}
-			<a class="btn btn-square btn-ghost" href="/settings" aria-label={say.wordsUnitsAndLook()}>
+			<a class="btn btn-square btn-ghost" href="/settings" aria-label={say.settings()}>
 				<Settings class="size-5" />
 			</a>
 		</form>

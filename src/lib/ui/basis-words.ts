@@ -9,7 +9,7 @@ export function basisWords(basis: Basis): string {
 		case 'group':
 			return say.byThisGroupsOwnMeasures();
 		case 'maker':
-			return say.byWhatHasMeasured({ name: basis.name });
+			return say.bySOwnMeasures({ name: basis.name });
 	}
 }
 

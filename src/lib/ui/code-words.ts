@@ -2,6 +2,6 @@ import { codeWords as say } from '$lib/words/common';
 /** What is wrong with a code as somebody read it. */
 export const codeWords = {
 	'not-five-signs': say.aCodeHasFiveSigns(),
-	'no-such-sign': say.codesHaveNo01(),
-	'wrong-check': say.theseFiveSignsDoNot()
+	'no-such-sign': say.codesUseLettersAndDigits(),
+	'wrong-check': say.thisIsNotALabel()
 } as const;

@@ -24,7 +24,7 @@ export function roughly(value: number): string {
 export const countRange = (low: number, high: number): string =>
 	`${wholeNumber(Math.floor(low))}–${wholeNumber(Math.ceil(high))}`;
 
-const small = say.smallCounts().split(' ');
+const small = say.noOneTwoThreeFour().split(' ');
 
 /** A small count as it is said: `two`, `twelve`, `13`. */
 export const smallNumber = (count: number): string => small[count] ?? wholeNumber(count);

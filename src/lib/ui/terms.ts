@@ -2,12 +2,12 @@ import { terms as say } from '$lib/words/common';
 /** Words that need one: each with a plain phrase. */
 export const terms = {
 	cover: {
-		word: say.cover(),
+		word: say.closeness(),
 		means: say.howWellTheStrandFills()
 	},
 	interval: {
-		word: say.fourTimesInFive(),
-		means: say.noTwoTablesWorkAlike()
+		word: say.range(),
+		means: say.in8Of10Cases()
 	},
 	newton: {
 		word: 'N (newton)',
@@ -18,15 +18,15 @@ export const terms = {
 		means: say.aThousandthOfAMillimetre()
 	},
 	pin: {
-		word: say.pin(),
-		means: say.putsThisPlanBesideThe()
+		word: say.compareWith(),
+		means: say.keepsThisPlanNextTo()
 	},
 	unbeaten: {
-		word: say.unbeaten(),
+		word: say.notBeaten(),
 		means: say.noOtherWayNeedsAs()
 	},
 	strand: {
-		word: say.strandPlarn(),
+		word: say.yarnPlarn(),
 		means: say.theYarnMadeOfBags()
 	}
 } as const;

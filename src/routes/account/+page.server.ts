@@ -42,13 +42,13 @@ export const actions: Actions = {
 		);
 		if (problems === null) return fail(503, { problem: awayMessage });
 		if (Object.keys(problems).length > 0) return fail(422, { problems });
-		return { said: say.thePassphraseIsChangedAnd() };
+		return { said: say.passphraseChangedAllOtherDevices() };
 	},
 	elsewhere: async ({ request, locals }) => {
 		if (!locals.account) redirect(303, '/sign-in?back=/account');
 		if ((await orAway(signOutElsewhere(request.headers).then(() => true))) === null)
 			return fail(503, { problem: awayMessage });
-		return { said: say.everyOtherDeviceIsSigned() };
+		return { said: say.allOtherDevicesAreSigned() };
 	},
 	out: async ({ request, locals }) => {
 		if (locals.account && (await orAway(signOut(request.headers).then(() => true))) === null)

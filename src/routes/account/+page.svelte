@@ -57,12 +57,12 @@
 						<span class="quiet block text-sm">{roleWords[group.role]}</span></span
 					>
 					{#if group.isHere}
-						<span class="quiet font-semibold">{say.youWorkForThisOne()}</span>
+						<span class="quiet font-semibold">{say.inUseNow()}</span>
 					{:else}
 						<form method="POST" {...actTo('/groups?/choose')}>
 							<input type="hidden" name="id" value={group.id} />
 							<button class="btn"
-								>{say.workForIt()}<span class="sr-only">: {group.name}</span></button
+								>{say.switchToIt()}<span class="sr-only">: {group.name}</span></button
 							>
 						</form>
 					{/if}
@@ -70,11 +70,11 @@
 			{/each}
 		</ul>
 		<p class="flex flex-wrap gap-x-6">
-			<a class="link-row" href="/groups">{say.makeDeleteOrTakeBack()}</a>
+			<a class="link-row" href="/groups">{say.createDeleteOrRestoreA()}</a>
 			{#if data.isCoordinator}
-				<a class="link-row" {...linkTo('/members')}>{say.whoIsInThisGroup()}</a>
+				<a class="link-row" {...linkTo('/members')}>{say.members()}</a>
 				<a class="link-row" {...linkTo('/links')}>{say.links()}</a>
-				<a class="link-row" {...linkTo('/trail')}>{say.whatWasDoneByWhom()}</a>
+				<a class="link-row" {...linkTo('/trail')}>{say.history()}</a>
 			{/if}
 		</p>
 	</section>
@@ -136,7 +136,7 @@
 					autocomplete="current-password"
 					problem={form && 'confirm' in form ? form.confirm : undefined}
 				/>
-				<button class="btn justify-self-start">{say.makeAPasskeyOfThis()}</button>
+				<button class="btn justify-self-start">{say.addThisDevice()}</button>
 			</form>
 		{/if}
 	</section>
@@ -149,18 +149,18 @@
 		<form class="grid max-w-md gap-4" method="POST" {...actTo('?/passphrase')}>
 			<DoorField
 				name="current"
-				label={say.thePassphraseYouHaveNow()}
+				label={say.currentPassphrase()}
 				type="password"
 				autocomplete="current-password"
 				problem={problems?.current}
 			/>
 			<DoorField
 				name="passphrase"
-				label={say.aNewOne()}
+				label={say.newPassphrase()}
 				type="password"
 				autocomplete="new-password"
 				problem={problems?.passphrase}
-				hint={say.twelveCharactersOrMoreFour()}
+				hint={say.atLeast12CharactersFour()}
 			/>
 			<button class="btn justify-self-start">{say.changeItAndSignOther()}</button>
 		</form>

@@ -17,7 +17,7 @@
 	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="made">
 		<h2 id="made">
 			{data.mats.length === 0
-				? say.noMatWaitsToBe()
+				? say.noMatsToCheck()
 				: data.mats.length === 1
 					? say.oneMatToCheckOr()
 					: say.matsToCheckOrMend({ length: data.mats.length })}
@@ -59,7 +59,7 @@
 					{#each data.faults as fault (fault.kind)}<FaultTallyLine {fault} />{/each}
 				</ul>
 				<p class="quiet mt-2 text-[0.9375rem]">
-					{say.byFirstChecksOfLate()}
+					{say.fromRecentFirstChecksNobody()}
 				</p>
 			</section>
 		{/if}

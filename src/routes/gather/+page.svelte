@@ -39,7 +39,7 @@
 
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet p-4" aria-labelledby="places">
-			<h2 id="places">{say.whereTheyComeFrom()}</h2>
+			<h2 id="places">{say.sources()}</h2>
 			{#if data.places.length === 0}
 				<p class="mt-2">{say.noPlaceYetTheFirst()}</p>
 			{:else}
@@ -48,7 +48,7 @@
 						say.source(),
 						{ label: say.bagsSoFar(), isFigure: true },
 						{ label: 'Sorted', isFigure: true },
-						{ label: say.noGoodForStrand(), isFigure: true },
+						{ label: say.unusableSoFar(), isFigure: true },
 						{ label: say.expectedOfMore(), isFigure: true },
 						say.last()
 					]}
@@ -77,14 +77,14 @@
 			{/if}
 		</section>
 		<section class="sheet p-4" aria-labelledby="came">
-			<h2 id="came">{say.whatCameIn()}</h2>
+			<h2 id="came">{say.dropOffs()}</h2>
 			{#if data.dropOffs.length === 0}
 				<p class="mt-2">{say.nothingYetCountWhatIs()}</p>
 			{:else}
 				<Table
 					heads={[
-						say.on(),
-						say.from(),
+						say.day(),
+						say.source(),
 						{ label: 'Bags', isFigure: true },
 						say.counted(),
 						{ label: 'Correct', isSilent: true }

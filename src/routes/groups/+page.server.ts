@@ -50,7 +50,7 @@ export const actions: Actions = {
 			return fail(422, {
 				typed: typed.slice(0, 200),
 				problem:
-					problem.code === 'name-empty' ? say.sayWhatTheGroupIs() : say.atMost120CharactersAll()
+					problem.code === 'name-empty' ? say.typeANameForThe() : say.atMost120CharactersAll()
 			});
 		const key = uuidShape.safeParse(form.get('key')).data;
 		if (key === undefined) return fail(400, { typed, problem: say.thisCouldNotBeRead() });

@@ -32,7 +32,7 @@
 			</p>
 			<form method="POST" {...actTo('?/undo')}>
 				<input type="hidden" name="id" value={group.id} />
-				<button class="btn btn-accent">{say.takeItBack()}</button>
+				<button class="btn btn-accent">{say.restore()}</button>
 			</form>
 		</section>
 	{/each}
@@ -45,12 +45,12 @@
 			<input type="hidden" name="key" value={key} />
 			<DoorField
 				name="name"
-				label={say.whatItIsCalled()}
+				label={say.name()}
 				autocomplete="off"
 				value={form && 'typed' in form ? form.typed : ''}
 				problem={form && 'problem' in form ? form.problem : undefined}
 			/>
-			<button class="btn justify-self-start btn-accent">{say.makeTheGroup()}</button>
+			<button class="btn justify-self-start btn-accent">{say.createGroup()}</button>
 		</form>
 	</section>
 	{#if data.here !== null}

@@ -27,14 +27,14 @@
 	<section aria-labelledby="out">
 		<div class="flex flex-wrap items-baseline gap-x-5">
 			<h2 id="out">
-				{data.deliveries.length === 0 ? say.nothingWentOutYet() : say.whatWentOut()}
+				{data.deliveries.length === 0 ? say.noDeliveriesYet() : say.deliveries()}
 			</h2>
 			{#if toCome > 0}<p class="quiet">
-					{say.nobodyHasSaidYetThat({ part: toCome === 1 ? say.ofOne() : say.of({ toCome }) })}
+					{say.notConfirmedYet({ part: toCome === 1 ? say.ofOne() : say.of({ toCome }) })}
 				</p>{/if}
 			{#if data.deliveries.length > 0}<a
 					class="inline-flex min-h-11 link items-center"
-					href="/hand-over/calendar.ics">{say.forACalendar()}</a
+					href="/hand-over/calendar.ics">{say.addToCalendar()}</a
 				>{/if}
 		</div>
 		{#if data.deliveries.length > 0}
@@ -62,7 +62,7 @@
 									>{/each}
 							</p>
 							{#if one.gathering}<p class="break-words">
-									{say.withIt({ gathering: one.gathering })}
+									{say.event({ gathering: one.gathering })}
 								</p>{/if}
 							{#if one.note}<p class="break-words">“{one.note}”</p>{/if}
 						</div>
@@ -77,15 +77,14 @@
 				{/each}
 			</ul>
 			{#if data.hasOlder}
-				<a class="btn mt-3 font-normal" href="?before={data.deliveries.at(-1)?.id}"
-					>{say.olderOnes()}</a
+				<a class="btn mt-3 font-normal" href="?before={data.deliveries.at(-1)?.id}">{say.older()}</a
 				>
 			{/if}
 		{/if}
 	</section>
 	{#if data.places.length === 0}
 		<p class="sheet p-4">
-			{say.sayFirstWhichPlacesReceive()}
+			{say.firstAddAReceivingPlace()}
 			<a class="link" href="/people#places">{say.peopleAndPlaces()}</a>.
 		</p>
 	{:else}

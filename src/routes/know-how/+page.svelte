@@ -6,7 +6,7 @@
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
-	const sorts = { act: say.howItIsDone2(), fault: say.whatIsWrong(), word: say.aWord() } as const;
+	const sorts = { act: say.howToDoIt2(), fault: say.whatIsWrong(), word: say.aWord() } as const;
 	const link = 'inline-flex min-h-11 link items-center';
 </script>
 
@@ -15,16 +15,16 @@
 <h1 class="text-2xl font-bold">{say.knowHow()}</h1>
 <form class="mt-2 flex flex-wrap items-end gap-2" method="GET" role="search">
 	<label class="grid min-w-0 flex-1 basis-60 gap-1">
-		{say.lookForAnActA()}
+		{say.searchKnowHowAStep()}
 		<input class="field w-full" name="q" type="search" maxlength="80" defaultValue={data.asked} />
 	</label>
-	<button class="btn btn-accent">{say.look()}</button>
+	<button class="btn btn-accent">{say.search()}</button>
 </form>
 <div role="status">
 	{#if data.asked.trim() !== ''}
 		<section class="sheet mt-3 p-4" aria-labelledby="found">
 			<h2 id="found">
-				{data.found.length === 0 ? say.nothingSpeaksOfThat() : say.foundFor({ asked: data.asked })}
+				{data.found.length === 0 ? say.nothingFound() : say.foundFor({ asked: data.asked })}
 			</h2>
 			{#if data.found.length === 0}
 				<p>{say.tryOneWordOfIt()}</p>
@@ -45,7 +45,7 @@
 	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[48rem]:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
 >
 	<section class="sheet p-4" aria-labelledby="acts">
-		<h2 id="acts">{say.howItIsDone()}</h2>
+		<h2 id="acts">{say.howToDoIt()}</h2>
 		{#each data.groups as { title, acts } (title)}
 			<h3 class="mt-3 font-semibold">{title}</h3>
 			<ul>

@@ -58,7 +58,7 @@ export const actions: Actions = {
 	/** Makes a link that opens one plan; its address is shown once, in the answer. */
 	make: async ({ request, locals, url }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: say.whichPlanWasMeantCould() });
+		if (!asked) return fail(400, { message: say.thePlanCouldNotBe() });
 		const made = await orAway(
 			makeLink(locals.db, keyFor(asked.key, asked.plan), asked.plan).then((address) => ({
 				address
@@ -99,9 +99,7 @@ export const actions: Actions = {
 		const isKept = form.get('keep') === 'yes';
 		const problem = await orAway(
 			readerOf(event).then((reader) =>
-				key === undefined
-					? say.whichEntryWasMeantCould()
-					: settleLate(locals.db, key, isKept, reader)
+				key === undefined ? say.theEntryCouldNotBe() : settleLate(locals.db, key, isKept, reader)
 			)
 		);
 		if (problem === null) return fail(503, { message: awayMessage });

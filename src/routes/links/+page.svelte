@@ -17,9 +17,9 @@
 		({
 			'read-plan': planName ?? '',
 			make: msg.theMat({ mat: mat ?? '' }),
-			join: msg.theDoor(),
+			join: msg.joiningTheGroup(),
 			station: station === null ? '' : stationWords[station],
-			asks: msg.whatIsAskedFor(),
+			asks: msg.bagsToAskFor(),
 			calendar: msg.theCalendar()
 		})[grants] + (day ? `, ${yearDayWords(day)}` : '');
 	const moreWords = ({ grants, planName, planVersion, role }: Line): string =>
@@ -52,7 +52,7 @@
 	{/if}
 	{#if address}
 		<section class="sheet grid gap-2 border-2 border-success p-5" aria-labelledby="made">
-			<h2 id="made">{msg.theLinkIsMade()}</h2>
+			<h2 id="made">{msg.yourNewLink()}</h2>
 			<p>{msg.copyItNowItIs()}</p>
 			<MadeLink {address} isOnlyHere={data.isOnlyHere} />
 		</section>
@@ -82,7 +82,7 @@
 						>
 						<form class="flex flex-wrap gap-2" method="POST" {...actTo('?/late')}>
 							<input type="hidden" name="key" value={entry.key} />
-							<button class="btn btn-accent" name="keep" value="yes">{msg.keepIt()}</button>
+							<button class="btn btn-accent" name="keep" value="yes">{msg.save()}</button>
 							<button class="btn" name="keep" value="no">{msg.throwItAway()}</button>
 						</form>
 					</li>
@@ -133,11 +133,11 @@
 		{/if}
 	</section>
 	<section class="sheet p-5" aria-labelledby="links">
-		<h2 id="links">{msg.linksThatWereMade()}</h2>
+		<h2 id="links">{msg.yourLinks()}</h2>
 		{#if data.links.length === 0}
 			<p class="mt-2">
-				{msg.noneYetUnder()} <a class="link" href="/plans">{msg.keptPlans()}</a>
-				{msg.eachPlanCanBeGiven()} <a class="link" href="/make">{msg.make()}</a>
+				{msg.noneYetUnder()} <a class="link" href="/plans">{msg.plans()}</a>
+				{msg.andEachMatOnIts()} <a class="link" href="/make">{msg.make()}</a>
 				{msg.eachMat()}
 			</p>
 		{:else}
@@ -159,7 +159,7 @@
 							{#if link.revokedAt}
 								<span class="quiet">{msg.revoked()}</span>
 							{:else if link.expiresAt && link.expiresAt.getTime() < Date.now()}
-								<span class="quiet">{msg.itsTimeIsOver()}</span>
+								<span class="quiet">{msg.expired()}</span>
 							{:else}
 								<form method="POST" {...actTo('?/revoke')}>
 									<input type="hidden" name="id" value={link.id} />

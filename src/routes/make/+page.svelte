@@ -16,17 +16,17 @@
 	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="mats">
 		<h2 id="mats">
 			{data.mats.length === 0
-				? say.noMatIsInHand()
+				? say.noMatsBeingMade()
 				: data.mats.length === 1
-					? say.oneMatInHand()
-					: say.matsInHand({ length: data.mats.length })}
+					? say.oneMatBeingMade()
+					: say.matsBeingMade({ length: data.mats.length })}
 			{#if data.mats.length > 0}<span class="quiet text-base font-normal"
 					>{say.whatNeedsYouFirst()}</span
 				>{/if}
 		</h2>
 		{#if data.mats.length > 0}<MatList mats={data.mats} />
 		{:else}<p class="sheet p-4">
-				{say.beginOneByAPlan()}
+				{say.startOneFromAPlan()}
 			</p>{/if}
 	</section>
 	{#if data.plans.length > 0}
@@ -36,7 +36,7 @@
 	{:else}
 		<p class="sheet p-4">
 			<a class="link" href="/plan">{say.planAMat()}</a>
-			{say.firstAMatIsBegun()}
+			{say.firstAMatStartsFrom()}
 		</p>
 	{/if}
 </div>

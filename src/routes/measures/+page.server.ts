@@ -63,7 +63,7 @@ export const actions: Actions = {
 	keep: entryAction,
 	leave: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { entry: null, message: say.whichMeasureWasMeantCould() });
+		if (!asked) return fail(400, { entry: null, message: say.theMeasureCouldNotBe() });
 		const leave = asked.of === 'timed' ? leaveOutTimedWork : leaveOutMeasurement;
 		await leave(locals.db, asked.id, asked.out === 'yes');
 	}

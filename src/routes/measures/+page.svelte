@@ -39,7 +39,7 @@
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 			<section class="sheet p-4" aria-labelledby="known">
 				<div class="mb-2 flex flex-wrap items-center gap-3">
-					<h2 class="flex-1" id="known">{msg.whatIsKnownNow()}</h2>
+					<h2 class="flex-1" id="known">{msg.knownSoFar()}</h2>
 					{#if data.makers.length > 0}
 						<form
 							class="flex min-w-0 flex-wrap items-center gap-2 text-[0.9375rem]"
@@ -60,7 +60,7 @@
 										>{/each}
 								</select>
 							</label>
-							<noscript><button class="btn">{msg.look()}</button></noscript>
+							<noscript><button class="btn">{msg.show()}</button></noscript>
 						</form>
 					{/if}
 				</div>

@@ -55,7 +55,7 @@ export const actions: Actions = {
 	/** Makes a link that lets one person in; its address is shown once, in the answer. */
 	invite: async ({ request, locals, url }) => {
 		const asked = invited.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: say.asWhatWasMeantCould() });
+		if (!asked) return fail(400, { message: say.chooseARole() });
 		locals.about = asked.role;
 		const made = await orAway(
 			makeJoinLink(locals.db, asked.key, asked.role).then((address) => ({ address }))
@@ -66,7 +66,7 @@ export const actions: Actions = {
 	},
 	change: async ({ request, locals }) => {
 		const asked = changed.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: say.whatWasMeantCouldNot() });
+		if (!asked) return fail(400, { message: say.thatCouldNotBeRead() });
 		locals.about = asked.role;
 		const went = await orAway(
 			changeMember(locals.db, asked.id, { role: asked.role, personId: asked.person })

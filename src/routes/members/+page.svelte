@@ -45,7 +45,7 @@
 	{/if}
 	{#if made}
 		<section class="sheet grid gap-2 border-2 border-success p-5" aria-labelledby="made">
-			<h2 id="made">{msg.theLinkIsMade()}</h2>
+			<h2 id="made">{msg.yourNewLink()}</h2>
 			<p>
 				{msg.itLetsOnePersonIn({ role: made.role })}
 			</p>
@@ -53,11 +53,11 @@
 		</section>
 	{/if}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="invite">
-		<h2 id="invite">{msg.letSomeoneIn()}</h2>
+		<h2 id="invite">{msg.inviteSomeone()}</h2>
 		<form class="grid gap-3" method="POST" {...actTo('?/invite')}>
 			<input type="hidden" name="key" value={key} />
 			<fieldset class="grid gap-1">
-				<legend class="mb-1">{msg.asWhat()}</legend>
+				<legend class="mb-1">{msg.role()}</legend>
 				{#each roles as role, at (role)}
 					<label class="flex min-h-11 items-center gap-3">
 						<input class="radio" type="radio" name="role" value={role} checked={at === 0} />
@@ -68,12 +68,12 @@
 				{/each}
 			</fieldset>
 			<button class="btn justify-self-start btn-accent"
-				>{msg.makeALinkForDays({ days: data.days })}</button
+				>{msg.createLinkForDays({ days: data.days })}</button
 			>
 		</form>
 	</section>
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-4 p-5" aria-labelledby="members">
-		<h2 id="members">{msg.whoIsIn()}</h2>
+		<h2 id="members">{msg.membersNow()}</h2>
 		<ul class="grid gap-4">
 			{#each data.members as member (member.accountId)}
 				<li class="grid gap-2 border-t border-base-300 pt-3" data-member={member.email}>
@@ -87,7 +87,7 @@
 							<label
 								class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
 							>
-								{msg.may()}
+								{msg.role()}
 								<select class="field max-w-full min-w-0" name="role">
 									{#each roles as role (role)}
 										<option selected={role === member.role}>{role}</option>
@@ -97,9 +97,9 @@
 							<label
 								class="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-[0.9375rem]"
 							>
-								{msg.isAtTheTableAs()}
+								{msg.volunteer()}
 								<select class="field max-w-full min-w-0" name="person">
-									<option value="">{msg.nobodyThere()}</option>
+									<option value="">{msg.nobody()}</option>
 									{#each data.people as person (person.id)}
 										<option value={person.id} selected={person.id === member.personId}
 											>{person.name}</option
@@ -108,15 +108,15 @@
 								</select>
 							</label>
 							<button class="btn"
-								>{msg.keep()}<span class="sr-only">
-									{msg.whatMay({ name: member.name })}</span
+								>{msg.save()}<span class="sr-only">
+									{msg.roleOf({ name: member.name })}</span
 								></button
 							>
 						</form>
 						<form method="POST" {...actTo('?/remove')}>
 							<input type="hidden" name="id" value={member.accountId} />
 							<button class="btn btn-ghost font-normal"
-								>{msg.takeOut()}<span class="sr-only">
+								>{msg.remove()}<span class="sr-only">
 									{msg.ofTheGroup({ name: member.name })}</span
 								></button
 							>

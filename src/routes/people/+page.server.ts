@@ -46,7 +46,7 @@ export const actions: Actions = {
 		const read = new FormReader({ name: typed });
 		const name = read.needed('name', longest['person.name']);
 		const key = uuidShape.safeParse(form.get('key')).data;
-		const problem = read.problems.name ?? (key ? null : say.pleaseLoadThisPageAnew());
+		const problem = read.problems.name ?? (key ? null : say.reloadThisPage());
 		if (problem || !key) return fail(422, { added: { typed, problem } });
 		const saved = await orAway(addPerson(locals.db, key, name));
 		if (!saved) return fail(503, { added: { typed, problem: awayMessage } });

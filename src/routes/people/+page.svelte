@@ -35,13 +35,13 @@
 		<OneLineForm
 			action="?/add"
 			id="added"
-			label={say.somebodyNew()}
-			act={say.addThem()}
+			label={say.newVolunteer()}
+			act={say.add()}
 			isMain
 			refused={added ?? null}
 		/>
 		{#if data.people.length === 0}
-			<p>{say.noNameHasBeenTyped()}</p>
+			<p>{say.noNamesYetNobodyHas()}</p>
 		{:else}
 			<ul class="grid">
 				{#each data.people as person (person.id)}
@@ -55,7 +55,7 @@
 						<span class="quiet min-w-0 flex-1 basis-40 text-[0.9375rem]">{seatsWords(person)}</span>
 						{#if forgetting?.id !== person.id}
 							<a class="link-row" href="?forget={person.id}#forget" data-sveltekit-noscroll
-								>{say.forget()} <span class="sr-only">{person.name}</span></a
+								>{say.deleteTheName()} <span class="sr-only">{person.name}</span></a
 							>
 						{:else}
 							<form
@@ -66,11 +66,13 @@
 							>
 								<input type="hidden" name="id" value={person.id} />
 								<p>
-									{say.sNameGoesFromEverything({ name: person.name })}
+									{say.theNameIsDeletedEverywhere({ name: person.name })}
 								</p>
 								<div class="flex flex-wrap gap-3">
-									<button class="btn btn-neutral">{say.forget2({ name: person.name })}</button>
-									<a class="btn" href="/people#people">{say.keepTheName()}</a>
+									<button class="btn btn-neutral"
+										>{say.deleteTheName2({ name: person.name })}</button
+									>
+									<a class="btn" href="/people#people">{say.cancel()}</a>
 								</div>
 							</form>
 						{/if}
@@ -95,9 +97,9 @@
 	{/if}
 
 	<section class="sheet grid gap-3 p-5" aria-labelledby="places">
-		<h2 id="places">{say.placesThatReceiveMats()}</h2>
+		<h2 id="places">{say.receivingPlaces()}</h2>
 		<p class="quiet">
-			{say.placesThatGiveBagsStand()}
+			{say.sourcesOfBagsAreUnder()}
 			<a class="link" href="/gather#places">{say.gather()}</a>{say.onePlaceCanDoBoth()}
 		</p>
 		{#if data.places.length > 0}
@@ -115,7 +117,7 @@
 						<form method="POST" {...actTo('?/ended')}>
 							<input type="hidden" name="id" value={one.id} />
 							<button class="btn btn-ghost font-normal"
-								>{say.receivesNoneAnyMore()}<span class="sr-only">: {one.name}</span></button
+								>{say.remove()}<span class="sr-only">: {one.name}</span></button
 							>
 						</form>
 					</li>
@@ -125,8 +127,8 @@
 		<OneLineForm
 			action="?/receiving"
 			id="place"
-			label={say.aPlaceThatReceivesMats()}
-			act={say.addIt()}
+			label={say.newReceivingPlace()}
+			act={say.addPlace()}
 			refused={place ?? null}
 		/>
 		<p>

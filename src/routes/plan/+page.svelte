@@ -30,15 +30,15 @@
 			<div class="mb-3 grid gap-3 rounded-lg border-2 border-primary bg-base-100 p-4" role="alert">
 				<p>
 					<strong>{say.thisWasKeptAlreadyAnd()}</strong>
-					{say.whatStandsThereIsVersion({ name: form.theirs.name, version: form.theirs.version })}
+					{say.theSavedPlanIsVersion({ name: form.theirs.name, version: form.theirs.version })}
 				</p>
 				<p class="flex flex-wrap gap-3">
 					<button class="btn btn-accent" name="anew" value="yes">{say.keepMineAsASecond()}</button>
-					<a class="btn" href="/plan/{form.theirs.id}">{say.lookAtWhatStandsThere()}</a>
+					<a class="btn" href="/plan/{form.theirs.id}">{say.openTheSavedPlan()}</a>
 				</p>
 			</div>
 		{/if}
 	{/snippet}
-	{#snippet links()}<a class="btn btn-ghost px-3 font-normal" href="/plans">{say.keptPlans()}</a
+	{#snippet links()}<a class="btn btn-ghost px-3 font-normal" href="/plans">{say.plans()}</a
 		>{/snippet}
 </PlanBench>

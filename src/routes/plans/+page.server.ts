@@ -65,7 +65,7 @@ async function onPlan(
 ) {
 	const form = await readForm(request);
 	const id = idShape.safeParse(form.get('id')).data;
-	if (!id) return refuse(400, { message: say.whichPlanWasMeantCould() });
+	if (!id) return refuse(400, { message: say.thePlanCouldNotBe() });
 	try {
 		return (await work(id, form)) ?? undefined;
 	} catch (problem) {

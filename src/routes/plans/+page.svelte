@@ -52,9 +52,9 @@
 <main id="main" class="@container mx-auto grid w-full max-w-6xl gap-4 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-center gap-4">
 		<div class="flex-1">
-			<h1>{say.keptPlans()}</h1>
+			<h1>{say.plans()}</h1>
 			<p class="quiet">
-				{say.figuresAsOfNow({ name: data.group.name, basis: basisWords(data.basis) })}
+				{say.figuresOfToday({ name: data.group.name, basis: basisWords(data.basis) })}
 			</p>
 			<p>
 				<a class="inline-flex min-h-11 link items-center" {...linkTo('/removed')}>{say.removed()}</a
@@ -129,12 +129,12 @@
 					<tr class="quiet text-[0.9375rem]">
 						<th class="px-4 py-2 font-normal" scope="col">{say.plan()}</th>
 						<th class="px-3 py-2 text-right font-normal" scope="col">{say.bagsToCollect()}</th>
-						<th class="px-3 py-2 text-right font-normal" scope="col">{say.strand()}</th>
+						<th class="px-3 py-2 text-right font-normal" scope="col">{say.yarn()}</th>
 						<th class="px-3 py-2 text-right font-normal" scope="col">{say.hours()}</th>
 						<th class="px-3 py-2 text-right font-normal" scope="col">{say.weight()}</th>
-						<th class="px-3 py-2 font-normal" scope="col">{say.kept()}</th>
+						<th class="px-3 py-2 font-normal" scope="col">{say.saved()}</th>
 						<th class="px-3 py-2 font-normal" scope="col"
-							><span class="sr-only">{say.whatToDoWithIt()}</span></th
+							><span class="sr-only">{say.actions()}</span></th
 						>
 					</tr>
 				</thead>
@@ -170,7 +170,7 @@
 										'toCollect',
 										system
 									)}{#if was !== shown('toCollect')},
-										<span data-then>{say.whenKept({ was })}</span>{/if}</span
+										<span data-then>{say.whenSaved({ was })}</span>{/if}</span
 								>
 							</td>
 							<td class="figure px-3 py-1 @max-[45rem]:px-0 @min-[45rem]:text-right"
@@ -237,7 +237,7 @@
 										<form method="POST" {...actTo('/links?/make')}>
 											<input type="hidden" name="plan" value={plan.id} />
 											<input type="hidden" name="key" value={data.key} />
-											<button class="btn w-full">{say.makeALinkToRead()}</button>
+											<button class="btn w-full">{say.createALinkToIt()}</button>
 										</form>
 										<form method="POST" {...actTo('?/delete')} use:enhance={closing}>
 											<input type="hidden" name="id" value={plan.id} />
@@ -274,7 +274,7 @@
 	>
 		<input type="hidden" name="key" value={data.key} />
 		<label class="grid gap-1" for="plan-file">
-			<span class="figure font-semibold">{say.readAPlanFile()}</span>
+			<span class="figure font-semibold">{say.openAPlanFile()}</span>
 			<input
 				class="field py-2 file:mr-3 file:rounded-md file:border-0 file:bg-base-200 file:px-3 file:py-1"
 				id="plan-file"
@@ -286,7 +286,7 @@
 				aria-describedby={fileProblems.length > 0 ? 'file-problems' : undefined}
 			/>
 		</label>
-		<button class="btn">{say.readItAndKeepIt()}</button>
+		<button class="btn">{say.openAndSave()}</button>
 		{#if fileProblems.length > 0}
 			<ul class="font-semibold text-error @min-[38rem]:col-span-2" id="file-problems" role="alert">
 				{#each fileProblems as problem (problem)}<li>{problem}</li>{/each}

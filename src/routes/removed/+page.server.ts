@@ -17,7 +17,7 @@ const which = z.object({ sort: z.enum(removedSorts), id: uuidShape });
 export const actions: Actions = {
 	back: async ({ request, locals }) => {
 		const asked = which.safeParse(Object.fromEntries(await readForm(request))).data;
-		if (!asked) return fail(400, { message: say.whatToBringBackCould() });
+		if (!asked) return fail(400, { message: say.thatCouldNotBeRead() });
 		const back = await orAway(bringBack(locals.db, asked.sort, asked.id));
 		if (back === null) return fail(503, { message: awayMessage });
 		if (back === 'name') return fail(409, { message: say.anotherHasThatNameNow() });

@@ -42,7 +42,7 @@
 					<form method="POST" {...actTo('?/back')}>
 						<input type="hidden" name="sort" value={sort} />
 						<input type="hidden" name="id" value={id} />
-						<button class="btn">{say.bringBack()}<span class="sr-only"> {name}</span></button>
+						<button class="btn">{say.restore()}<span class="sr-only"> {name}</span></button>
 					</form>
 				</li>
 			{/each}

@@ -46,7 +46,7 @@
 		{msg.noPlaceAsksForMats()} <a class="link" href="/hand-over/asks">{msg.askedAndPromised()}</a>.
 	</p>
 {:else}
-	<nav class="flex flex-wrap gap-x-2" aria-label={msg.byWhichDay()}>
+	<nav class="flex flex-wrap gap-x-2" aria-label={msg.by3()}>
 		{#each basis.goals as one (one.by)}
 			<a
 				class="inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content aria-[current=page]:no-underline"
@@ -74,7 +74,7 @@
 				{/if}
 				{#if bench.progress !== null}
 					<label class="grid gap-1">
-						<span class="quiet">{msg.goingThroughTheSeasonWeek()}</span>
+						<span class="quiet">{msg.workingOutTheSeason()}</span>
 						<progress class="progress w-full" value={bench.progress} max="1"></progress>
 					</label>
 				{/if}
@@ -82,7 +82,7 @@
 					<a
 						class="inline-flex min-h-11 link items-center justify-self-start"
 						href="/season{seasonQuery(goal.by, { levers: noLevers, other: null })}"
-						data-sveltekit-noscroll>{msg.asItStandsWithNothing()}</a
+						data-sveltekit-noscroll>{msg.withoutChanges()}</a
 					>
 				{/if}
 				{#if said}
@@ -92,9 +92,9 @@
 								<PressOnce
 									type="foretold"
 									typed={{ by: goal.by }}
-									label={msg.keepThisForecast()}
+									label={msg.saveForecast()}
 									words={msg.aForecastOfMatsBy({ wanted: goal.wanted, by: goal.by })}
-									kept={msg.keptOnceItsDayIs()}
+									kept={msg.savedAfterItsDayIt()}
 								/>
 							{/key}
 						{/if}
@@ -113,7 +113,7 @@
 					</div>
 				{/if}
 				{#if data.hits}<p class="quiet" data-hits>
-						{data.hits} <a class="link" href="/season/kept">{msg.whatWasForetold()}</a>
+						{data.hits} <a class="link" href="/season/kept">{msg.pastForecasts()}</a>
 					</p>{/if}
 				<p role="status" class="sr-only">{working ? msg.workingItOut() : ''}</p>
 			</section>

@@ -73,7 +73,7 @@ function readGroupName(typed: unknown) {
 	const { name, problem } = readName(text);
 	if (!problem) return { name };
 	const nameProblem =
-		problem.code === 'name-empty' ? say.sayWhatTheGroupIs() : nameProblemWords(problem);
+		problem.code === 'name-empty' ? say.typeANameForThe() : nameProblemWords(problem);
 	return { refused: refuse(422, { name: text.slice(0, 200), nameProblem }) };
 }
 

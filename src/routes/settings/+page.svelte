@@ -40,7 +40,7 @@
 {/snippet}
 
 <main id="main" class="@container mx-auto grid w-full max-w-2xl gap-5 px-5 py-6">
-	<h1>{say.wordsUnitsAndLook()}</h1>
+	<h1>{say.settings()}</h1>
 	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
 	<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/words')}>
 		<h2>{say.onThisDevice()}</h2>
@@ -52,7 +52,7 @@
 			terms,
 			say.asTheGroupHasThem()
 		)}
-		{@render choice('Paper', 'paper', data.own.paper ?? '', papers, say.asGoesWithTheUnits())}
+		{@render choice('Paper', 'paper', data.own.paper ?? '', papers, say.toMatchTheUnits())}
 		<label class="grid gap-1">
 			{say.look()}
 			<select class="field" name="look" value={data.look}>
@@ -60,18 +60,18 @@
 			</select>
 		</label>
 		<input type="hidden" name="back" value="/settings" />
-		<button class="btn btn-accent">{say.useTheseHere()}</button>
+		<button class="btn btn-accent">{say.saveForThisDevice()}</button>
 	</form>
-	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label={say.whatElseIsKept()}>
+	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label={say.more()}>
 		<a class="link-row" href="/people">{say.peopleAndPlaces()}</a>
-		<a class="link-row" {...linkTo('/links')}>{say.linksThatOpenAPlan()}</a>
+		<a class="link-row" {...linkTo('/links')}>{say.links()}</a>
 	</nav>
 	{#if data.choices}
 		<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/group')}>
 			<h2>{say.forTheWholeGroup()}</h2>
-			<p class="quiet">{say.everyDeviceThatHasNot()}</p>
+			<p class="quiet">{say.forEveryDeviceWithoutSettings()}</p>
 			<label class="grid gap-1">
-				{say.whatTheGroupIsCalled()}
+				{say.nameOfTheGroup()}
 				<input
 					class="field"
 					name="name"
@@ -97,7 +97,7 @@
 					{#each data.zones as zone (zone)}<option value={zone}>{zone.replaceAll('_', ' ')}</option
 						>{/each}
 				</select>
-				<span class="quiet text-[0.9375rem]">{say.aDayIsTheHalls()}</span>
+				<span class="quiet text-[0.9375rem]">{say.daysChangeAtMidnightIn()}</span>
 			</label>
 			<label class="grid gap-1">
 				{say.languageAndCountryWhoseWay()}
@@ -126,11 +126,11 @@
 					value={data.group.offlineDays}
 				/>
 			</label>
-			<button class="btn">{say.useTheseForAll()}</button>
+			<button class="btn">{say.saveForAll()}</button>
 		</form>
 	{/if}
 	{#if data.isCoordinator}
 		<p><a class="link-row" {...linkTo('/removed')}>{say.removed()}</a></p>
-		<p><a class="link-row" {...linkTo('/trail')}>{say.whatWasDoneByWhom()}</a></p>
+		<p><a class="link-row" {...linkTo('/trail')}>{say.history()}</a></p>
 	{/if}
 </main>

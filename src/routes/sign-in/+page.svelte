@@ -26,7 +26,7 @@
 		<input type="hidden" name="back" value={back} />
 		<DoorField
 			name="email"
-			label={say.address()}
+			label={say.email()}
 			type="email"
 			autocomplete="username webauthn"
 			value={form?.email ?? ''}
@@ -43,7 +43,7 @@
 		<button class="btn" type="button" onclick={byPasskey}>{say.signInWithAPasskey()}</button>
 	{/if}
 	<p class="flex flex-wrap gap-x-6">
-		<a class="link-row" href="/sign-in/forgot">{say.iDoNotKnowMy()}</a>
+		<a class="link-row" href="/sign-in/forgot">{say.iForgotMyPassphrase()}</a>
 		<a class="link-row" href="/know-how">{say.readTheKnowHowWithout()}</a>
 	</p>
 </DoorPage>

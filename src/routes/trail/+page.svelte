@@ -14,10 +14,10 @@
 	class="@container mx-auto grid w-full max-w-4xl grid-cols-[minmax(0,1fr)] gap-5 px-5 py-6 max-sm:px-4"
 >
 	<div>
-		<h1>{say.whatWasDone()}</h1>
+		<h1>{say.history()}</h1>
 		<p class="quiet">{say.whoDidWhatAndWhen()}</p>
 	</div>
-	<section class="sheet p-5" aria-label={say.whatWasDone()}>
+	<section class="sheet p-5" aria-label={say.history()}>
 		{#if data.lines.length === 0}
 			<p>{say.nothingYetIsfirstSelectYes({ isFirst: data.isFirst ? 'yes' : 'no' })}</p>
 		{/if}
@@ -33,10 +33,8 @@
 			{/each}
 		</ol>
 		<p class="flex flex-wrap gap-x-6">
-			{#if !data.isFirst}<a class="link-row" href="/trail">{say.theNewest()}</a>{/if}
-			{#if data.next}<a class="link-row" href="/trail?before={data.next}"
-					>{say.whatWasBeforeThat()}</a
-				>{/if}
+			{#if !data.isFirst}<a class="link-row" href="/trail">{say.newest()}</a>{/if}
+			{#if data.next}<a class="link-row" href="/trail?before={data.next}">{say.older()}</a>{/if}
 		</p>
 	</section>
 </main>

@@ -49,7 +49,7 @@ export const askType = entryType<AskEntry>({
 		byDay: read.anyDay('by'),
 		note: read.text('note', longest['mat_ask.note'])
 	}),
-	words: ({ mats }) => say.anAskForMats({ mats: mats ?? '' })
+	words: ({ mats }) => say.matsAskedFor({ mats: mats ?? '' })
 });
 
 export const promiseType = entryType<PromiseEntry>({

@@ -39,7 +39,7 @@ function readPerson(read: FormReader): string | null {
 export const beginType = entryType<BeginEntry>({
 	type: 'begin',
 	page: '/make',
-	done: say.beganAMat(),
+	done: say.startedAMat(),
 	read: (read) => ({
 		type: 'begin',
 		planId: read.uuid('plan'),
@@ -54,7 +54,7 @@ export const beginType = entryType<BeginEntry>({
 export const handOnType = entryType<HandOnEntry>({
 	type: 'hand-on',
 	page: null,
-	done: say.handedAMatOn(),
+	done: say.passedAMatOn(),
 	read: (read) => ({ type: 'hand-on', mat: readMatCode(read), personId: readPerson(read) }),
 	words: ({ mat }) => say.passedOn({ mat: mat ?? '' })
 });

@@ -95,7 +95,7 @@ export const checkType = entryType<CheckEntry>({
 	read: (read) => {
 		const result = read.raw('result') === '' ? null : read.word('result', checkResults);
 		const why = read.text('why', longest['entry.note']);
-		if (result !== null && why === null) read.problems['why'] = msg.sayInAWordWhy();
+		if (result !== null && why === null) read.problems['why'] = msg.sayBrieflyWhyTheFigures();
 		return {
 			type: 'check',
 			mat: readMatCode(read),

@@ -22,7 +22,7 @@ export interface CorrectionEntry {
 }
 
 /** What stands for a reason where none was typed. */
-const usualReason = say.takenBack();
+const usualReason = say.undone();
 
 function readCorrection(read: FormReader): CorrectionEntry {
 	const of = read.raw('of') === '' ? 'movement' : read.word('of', correctables);
@@ -41,9 +41,8 @@ function readCorrection(read: FormReader): CorrectionEntry {
 export const correctionType = entryType<CorrectionEntry>({
 	type: 'correction',
 	page: null,
-	done: say.tookSomethingBack(),
+	done: say.undidSomething(),
 	read: readCorrection,
 	facts: ({ byName, note }) => ({ byName, reason: 'correction', note }),
-	words: ({ of }) =>
-		say.aTakenBack({ part: of === 'entry' ? say.movement() : of || say.movement() })
+	words: ({ of }) => say.undone2({ part: of === 'entry' ? say.movement() : of || say.movement() })
 });

@@ -73,12 +73,12 @@ const readEdge = (read: FormReader, field: string, usual: number): number =>
 export const deliverType = entryType<DeliverEntry>({
 	type: 'deliver',
 	page: '/hand-over',
-	done: say.handedMatsOver(),
+	done: say.deliveredMats(),
 	isCoordinators: true,
 	read: (read) => {
 		const mats = readCodes(read, 'mats');
 		if (mats.length === 0 && !read.problems['mats'])
-			read.problems['mats'] = say.whichMatsGoChooseAt();
+			read.problems['mats'] = say.chooseAtLeastOneMat();
 		return {
 			type: 'deliver',
 			placeId: read.uuid('place'),
@@ -105,7 +105,7 @@ export const receivedType = entryType<ReceivedEntry>({
 	read: (read) => {
 		const delivery = readCodeField(read, 'delivery');
 		if (delivery === null && !read.problems['delivery'])
-			read.problems['delivery'] = say.whichDeliveryIsItThe();
+			read.problems['delivery'] = say.typeTheFiveCharacterCode();
 		return {
 			type: 'received',
 			delivery: delivery ?? '',

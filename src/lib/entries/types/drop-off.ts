@@ -113,7 +113,7 @@ export const dropOffType = entryType<DropOffEntry>({
 	facts: ({ note }) => ({ note }),
 	words: ({ place, method, kind, damp }) =>
 		[
-			say.bagsFrom({ place: place || say.aPlace() }),
+			say.bagsFrom({ place: place || say.aSource() }),
 			...(damp === 'yes' ? [say.hungToDry()] : []),
 			...(method === 'weight' && kind ? [say.theirHandfulsCountedOnceFor()] : [])
 		].join(', ')

@@ -23,7 +23,7 @@ export interface DayWordEntry {
 export const foretoldType = entryType<ForetoldEntry>({
 	type: 'foretold',
 	page: '/season',
-	done: say.keptWhatWasForetold(),
+	done: say.savedAForecast(),
 	isCoordinators: true,
 	read: (read) => ({ type: 'foretold', byDay: read.anyDay('by') }),
 	words: ({ by }) => say.theForecastFor({ by: by ?? '' })

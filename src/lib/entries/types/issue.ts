@@ -16,7 +16,8 @@ export const issueType = entryType<IssueEntry>({
 	done: say.gaveStrandOutForA(),
 	read: (read) => {
 		const ball = readCodeField(read, 'ball');
-		if (ball === null && !read.problems['ball']) read.problems['ball'] = say.whichBallIsItThe();
+		if (ball === null && !read.problems['ball'])
+			read.problems['ball'] = say.typeTheFiveCharacterCode();
 		return { type: 'issue', mat: readMatCode(read), ball: ball ?? '' };
 	},
 	facts: () => ({ reason: 'given' }),

@@ -47,7 +47,7 @@ const readLoad = (read: FormReader): LoadEntry => ({
 export const loadType = entryType<LoadEntry>({
 	type: 'load',
 	page: '/prepare',
-	done: say.putStrandOnALoom(),
+	done: say.putYarnOnALoom(),
 	read: readLoad,
 	facts: ({ byName }) => ({ byName, reason: 'loaded' }),
 	words: ({ strands, pile = '' }) =>

@@ -79,7 +79,7 @@ export const firstPassType = entryType<FirstPassEntry>({
 export const remindType = entryType<RemindEntry>({
 	type: 'remind',
 	page: null,
-	done: say.hadAMakerReminded(),
+	done: say.remindedAMaker(),
 	read: (read) => ({ type: 'remind', mat: readMatCode(read) }),
 	words: ({ mat }) => say.aWordOn({ mat: mat ?? '' })
 });

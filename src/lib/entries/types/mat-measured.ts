@@ -34,7 +34,8 @@ export const matSizeType = entryType<MatSizeEntry>({
 	done: say.measuredAMat(),
 	read: (read) => {
 		const [lengthMm, widthMm] = [sizeOr(read, 'length'), sizeOr(read, 'width')];
-		if (lengthMm === null && widthMm === null) read.problems['length'] = say.measureHowLongItIs();
+		if (lengthMm === null && widthMm === null)
+			read.problems['length'] = say.measureTheLengthTheWidth();
 		return {
 			type: 'mat-size',
 			mat: readMatCode(read),

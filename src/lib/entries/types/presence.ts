@@ -29,5 +29,5 @@ export const presenceType = entryType<PresenceEntry>({
 	page: null,
 	done: say.cameOrWentAtA(),
 	read: readPresence,
-	words: ({ as }) => (as === 'left' ? say.somebodyLeft() : say.somebodyCame())
+	words: ({ as }) => (as === 'left' ? say.someoneLeft() : say.someoneCame())
 });

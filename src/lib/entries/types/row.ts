@@ -38,7 +38,7 @@ export const rowType = entryType<RowEntry>({
 		side: readSide(read),
 		step: read.raw('step') === '-1' ? -1 : 1
 	}),
-	words: ({ step }) => (step === '-1' ? say.aRowTakenBack() : say.aRow())
+	words: ({ step }) => (step === '-1' ? say.aRowUndone() : say.aRow())
 });
 
 /** `device:sequence` pairs with spaces between; what is none of these was not seen. */

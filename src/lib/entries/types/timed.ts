@@ -40,7 +40,7 @@ function readTimed(read: FormReader): TimedEntry {
 export const timedType = entryType<TimedEntry>({
 	type: 'timed',
 	page: '/measures',
-	done: say.timedAWork(),
+	done: say.timedSomeWork(),
 	read: readTimed,
 	words: ({ units, work }) =>
 		say.unitsTimed({ units: units ?? '', unit: countedWords(taskUnits[work as Task]?.unit ?? '') })

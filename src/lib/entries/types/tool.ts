@@ -32,7 +32,7 @@ function readMeasures(read: FormReader, sort: ToolSort): Tool {
 	const pitch = () =>
 		lengthIn(read, 'pitch', 'small', toolBounds.pitchMm, say.pegsAndNailsStandBetween());
 	const length = (field: string) =>
-		lengthIn(read, field, 'mat', toolBounds.lengthMm, say.thatIsShorterThanAny());
+		lengthIn(read, field, 'mat', toolBounds.lengthMm, say.tooShortForAMat());
 	switch (sort) {
 		case 'loom':
 			return {
@@ -76,5 +76,5 @@ export const toolType = entryType<ToolEntry>({
 	page: '/prepare/tools',
 	done: say.measuredATool(),
 	read: readTool,
-	words: ({ name, gone }) => `${name || say.aTool()}${gone === 'yes' ? say.notThereAnyMore() : ''}`
+	words: ({ name, gone }) => `${name || say.aTool()}${gone === 'yes' ? say.removed() : ''}`
 });

@@ -13,7 +13,7 @@ type JoinLink = Extract<OpenedLink, { grants: 'join' }>;
 /** Each holds a connection while its account is made on another: so many at once, and there is one for each. */
 const atOnce = pLimit(2);
 
-const usedUp = msg.someoneCameInByThis();
+const usedUp = msg.someoneAlreadyJoinedWithThis();
 const noAccount = msg.noAccountCouldBeMade();
 
 /** Ends what was begun with a link, which stays as it was. */

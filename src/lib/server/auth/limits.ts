@@ -48,7 +48,7 @@ export const forgetTries = async (kind: Kind, who: string): Promise<void> =>
 /** How long to wait, in words. */
 export const waitWords = (seconds: number): string => {
 	const minutes = Math.ceil(seconds / 60);
-	return say.thatWasTriedTooOften({
+	return say.tooManyTriesTryAgain({
 		part: minutes === 1 ? say.aMinute() : say.minutes({ minutes })
 	});
 };

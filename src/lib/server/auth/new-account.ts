@@ -31,7 +31,7 @@ export async function accountProblems({
 }: AccountTyped): Promise<Partial<Record<keyof AccountTyped, string>>> {
 	const problem = await passphraseProblem(passphrase, [name, email]);
 	return {
-		...(name === '' ? { name: say.sayWhatYouAreCalled() } : {}),
+		...(name === '' ? { name: say.typeYourName() } : {}),
 		...([...name].length > 120 ? { name: say.atMost120Characters() } : {}),
 		...(emailShape.safeParse(email).success ? {} : { email: say.writeItAsNamePlace() }),
 		...(problem === null ? {} : { passphrase: problem })

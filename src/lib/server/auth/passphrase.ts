@@ -34,5 +34,5 @@ export async function passphraseProblem(
 		say.sleepingMat(),
 		...about
 	]);
-	return score < leastScore ? say.thatWouldSoonBeGuessed() : null;
+	return score < leastScore ? say.thatIsEasyToGuess() : null;
 }

@@ -14,7 +14,7 @@ export interface Denial {
 }
 
 /** What a member of another group, or of none, is told of where they may not go. */
-const notYours = say.thisIsForThoseWho();
+const notYours = say.onlyCoordinatorsCanDoThis();
 
 /**
  * Whether who comes may do what a request asks, by the list of acts. Asked for every request that finds
@@ -31,9 +31,9 @@ export function authorize(
 	if (needed === undefined)
 		return act === null
 			? { status: 403, sentence: notYours }
-			: { status: 404, sentence: say.thereIsNoSuchAct() };
+			: { status: 404, sentence: say.thisActionDoesNotExist() };
 	if (!isSignInOn())
-		return routes[routeId]?.isDoor ? { status: 404, sentence: say.nobodySignsInHereIt() } : null;
+		return routes[routeId]?.isDoor ? { status: 404, sentence: say.thereIsNoSignIn() } : null;
 	if (needed === 'guest') return null;
 	const { account, role } = comer;
 	if (!account)
@@ -45,7 +45,7 @@ export function authorize(
 	if (role === null && groupSaid(url, headers) !== null)
 		return {
 			status: 409,
-			sentence: say.thisPageWasOpenedFor()
+			sentence: say.thisPageBelongsToA()
 		};
 	if (role === null) return { status: 303, sentence: say.youAreInNoGroup(), to: '/groups' };
 	if (!mayAs(role, needed)) return { status: 403, sentence: notYours };

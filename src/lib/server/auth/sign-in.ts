@@ -5,7 +5,7 @@ import { forgetTries, giveBackTry, tryOnce, waitWords } from './limits';
 import { emailShape } from './new-account';
 
 /** Said alike whether the name is known or not. */
-const doNotFit = msg.theAddressAndThePassphrase();
+const doNotFit = msg.emailOrPassphraseIsWrong();
 
 /**
  * Signs in, and lays the cookie into the answer to the request at hand. Every try is counted before it

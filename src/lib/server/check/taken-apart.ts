@@ -58,7 +58,7 @@ export const keepUnwound = (
 			const filmMg = lines.reduce((sum, line) => sum + line.filmMg, 0);
 			if (filmMg === 0) return refuse('strand', say.byTheBookNothingLies({ mat }));
 			if (strandG * 1000 > filmMg)
-				return refuse('strand', say.byTheBookGOf({ round: Math.round(filmMg / 1000) }));
+				return refuse('strand', say.byTheRecordsItHolds({ round: Math.round(filmMg / 1000) }));
 			let open = Math.round(strandG * 1000);
 			const moves = lines.flatMap((line): BookedMove[] => {
 				const own = { ...line, at: 'mat' as const, matId: thing.id };

@@ -42,5 +42,5 @@ export async function entryAction(event: RequestEvent) {
 		return back(409, {
 			said: say.thisWasKeptAlreadyAnd()
 		});
-	return { entry: { type: sent.type, said: say.kept() } satisfies SentForm };
+	return { entry: { type: sent.type, said: say.saved() } satisfies SentForm };
 }

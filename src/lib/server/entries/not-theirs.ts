@@ -39,6 +39,6 @@ export async function notTheirs(
 	];
 	if (meant.includes(null)) return refuse('corrects', msg.thatIsNotInThe());
 	return meant.some((one) => one !== null && coordinatorsEntries.has(one))
-		? refuse('entry', msg.thisIsTypedByA())
+		? refuse('entry', msg.onlyACoordinatorOfThe())
 		: null;
 }

@@ -63,9 +63,7 @@ const withoutNames = (typed: Typed): Typed =>
 
 /** What the same key held before is told; where it held something else, that is said. */
 const metBefore = (key: string, met: Met): SaveResult =>
-	met === 'same'
-		? { outcome: 'duplicate', id: key }
-		: refuse('key', say.somethingElseWasKeptUnder());
+	met === 'same' ? { outcome: 'duplicate', id: key } : refuse('key', say.thisWasAlreadySavedWith());
 
 /**
  * Keeps an entry that was read, whole or not at all, and enters it in the book. The same key with

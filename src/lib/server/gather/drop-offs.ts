@@ -61,7 +61,7 @@ async function hangToDry(
 	const hanging = Math.round(bags);
 	if (lookAgainHours === null || hanging === 0) return null;
 	const { atMost } = bounds['sorting.drying'];
-	if (hanging > atMost) return refuse('damp', msg.noMoreThanBagsHang({ atMost }));
+	if (hanging > atMost) return refuse('damp', msg.atMostBagsCanHang({ atMost }));
 	await db.execute(
 		`insert into sorting (group_id, entry_id, place_id, strand, stuffing, drying, rejected, look_again_at)
 		 values ($1, $2, $3, 0, 0, $4, 0, $5::timestamptz + make_interval(hours => $6::integer))`,

@@ -48,7 +48,7 @@ export const listStoredKinds = (db: Db): Promise<StoredKind[]> =>
 		[db.groupId]
 	);
 
-const sameName = refuse('name', say.thereIsAKindOf());
+const sameName = refuse('name', say.thereIsAlreadyAKind());
 
 /** Keeps a kind of bag, or its measures anew. The key of a new one is its id, so that a resend makes one kind. */
 export async function keepBagKind(

@@ -28,7 +28,7 @@ export const takeListBack = (
 			if (list.takenBackAt) return { outcome: 'duplicate', id };
 			const { entryId } = await enter(db, {
 				...enteredHere,
-				key: keyFor(id, say.takenBack()),
+				key: keyFor(id, say.undone()),
 				type: 'correction',
 				typed: { list: id },
 				at: new Date(),

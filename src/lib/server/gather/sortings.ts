@@ -47,7 +47,7 @@ async function whyNotDried(db: Db, pile: number, sorted: number): Promise<SaveRe
 		 where group_id = $1 and id = $2 and looked_again_at is null and hanging > 0`,
 		[db.groupId, pile]
 	);
-	if (!left) return refuse('dried', say.noneOfThatPileHangs());
+	if (!left) return refuse('dried', say.thatPileIsNotDrying());
 	if (sorted > left.hanging)
 		return refuse('strand', say.onlyHangThereAndThis({ hanging: left.hanging, sorted }));
 	return null;

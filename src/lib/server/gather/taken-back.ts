@@ -117,7 +117,7 @@ export const takeBack = (
 			corrects
 		]);
 		if (!wrong) return refuse('corrects', say.thatIsNotInThe());
-		if (wrong.type === 'correction') return refuse('corrects', say.thatIsACorrectionItself());
+		if (wrong.type === 'correction') return refuse('corrects', say.thatIsAlreadyAnUndo());
 		const taken = await db.execute(
 			`insert into taken_back (group_id, entry_id, by_entry_id) values ($1, $2, $3)
 			 on conflict (group_id, entry_id) do nothing`,

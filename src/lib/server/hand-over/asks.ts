@@ -50,7 +50,7 @@ export async function keepPromise(
 		'select mats from standing_ask where group_id = $1 and entry_id = $2',
 		[db.groupId, askId]
 	);
-	if (!ask) return refuse('ask', say.thatAskIsNotThere());
+	if (!ask) return refuse('ask', say.thatRequestIsGone());
 	if (mats > ask.mats) return refuse('mats', say.theyAskForPromiseNo({ mats: ask.mats }));
 	await db.execute(
 		'insert into mat_promise (group_id, entry_id, ask_id, mats) values ($1, $2, $3, $4)',

@@ -16,13 +16,13 @@ type WhyNot = (thing: ThingLine | null, code: string) => string | null;
 const whyNotMat: WhyNot = (thing, code) => {
 	if (!thing || thing.sort !== 'mat') return say.noMatOfThisGroup({ code });
 	if (thing.state === 'delivered' || thing.state === 'received')
-		return say.wentOutAlreadyItCannot({ code });
+		return say.wasAlreadyDelivered({ code });
 	return thing.state === 'good' ? null : say.wasNotFoundGoodYet({ code });
 };
 const whyNotPillow: WhyNot = (thing, code) => {
 	if (!thing || thing.sort !== 'pillow' || thing.state === null)
 		return say.noPillowOfThisGroup({ code });
-	return thing.state === 'made' ? null : say.wentOutAlreadyItCannot({ code });
+	return thing.state === 'made' ? null : say.wasAlreadyDelivered({ code });
 };
 
 /** The things with some labels; the sentence of the first that cannot be sent. */
@@ -107,7 +107,7 @@ export const keepDeliver = (
 		const sizes = await matSizes(db, mats);
 		for (const thing of things) {
 			const size = sizes.get(thing.code);
-			if (!size) return refuse('mats', say.nothingSaysHowLargeIs({ code: thing.code }));
+			if (!size) return refuse('mats', say.theSizeOfIsNot({ code: thing.code }));
 			await sendMat(db, entryId, thing, size);
 		}
 		for (const [at, pillow] of soft.entries())
@@ -152,7 +152,7 @@ export const keepSentBack = (
 		const thing = await findThing(db, mat);
 		if (!thing || thing.sort !== 'mat') return refuse('mat', say.noMatOfThisGroup2());
 		if (thing.state !== 'delivered' && thing.state !== 'received')
-			return refuse('mat', say.didNotGoOut({ mat }));
+			return refuse('mat', say.wasNotDelivered({ mat }));
 		await happenTo(db, entryId, thing.id, 'sent-back');
 		return { outcome: 'kept', id: entryId };
 	});

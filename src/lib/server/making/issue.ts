@@ -28,7 +28,7 @@ export const keepIssue = (
 			const { sort, state } = thing;
 			if (sort !== 'ball' && sort !== 'chain')
 				return refuse('ball', say.isOnNoBallBut({ ball, sort }));
-			if (state !== 'made') return refuse('ball', say.doesNotLieThereAny({ ball }));
+			if (state !== 'made') return refuse('ball', say.isNotInStoreAny({ ball }));
 			const { kindId, colours, cut, filmMg } = contentOf('ball', thing.content);
 			const key = {
 				kindId,

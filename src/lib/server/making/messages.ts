@@ -64,7 +64,7 @@ export const keepRemind = (
 			 limit 1`,
 			[db.groupId, found.id, hand.personId, at, quietDays]
 		);
-		if (lately) return refuse('mat', msg.theyWereWrittenToAbout());
+		if (lately) return refuse('mat', msg.theyAlreadyGotAMessage());
 		const words = msg.howIsTheMatComing({ mat });
 		await outboxMessenger.send(
 			db,

@@ -120,9 +120,9 @@ export async function keepPerson(
 		if (constraintOf(error) === 'child_at_blade')
 			return refuse('seats', say.isAChildBluntScissors({ name: name.trim() }));
 		if (constraintOf(error) === 'child_has_company')
-			return refuse('seats', say.isSeatedOnADay({ name: name.trim() }));
+			return refuse('seats', say.hasASeatOnA({ name: name.trim() }));
 		if ((error as { code?: string }).code === '23505')
-			return refuse('name', say.thereIsAPersonOf());
+			return refuse('name', say.someoneAlreadyHasThatName());
 		throw error;
 	}
 }

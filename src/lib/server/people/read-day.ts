@@ -10,7 +10,7 @@ import { seatStations } from '$lib/stages/people/seats';
 import { z } from 'zod';
 import type { DayTerms } from './day';
 
-const clock = say.thisIsATimeLike();
+const clock = say.writeATimeLike18();
 
 /** The breaks of a day as its form has them. */
 const breaksText = (breaks: readonly number[]): string => breaks.map(clockWords).join(', ');
@@ -63,7 +63,7 @@ export function readTerms(
 	const breakLength = read.count('pause_minutes', bounds['table_day.pause_minutes']);
 	const words = (typed['breaks'] ?? '').split(/[\s,;]+/).filter((word) => word !== '');
 	const minutes = words.map(minuteOf);
-	if (minutes.includes(null)) problems['breaks'] = say.theseAreTimesLike18();
+	if (minutes.includes(null)) problems['breaks'] = say.writeTimesLike1845();
 	else if (words.length > 6) problems['breaks'] = say.sixBreaksAtMost();
 	else if (
 		from !== null &&
@@ -80,7 +80,7 @@ export function readTerms(
 	};
 	const plan = typed['plan'] ?? '';
 	const planId = plan === '' ? null : (uuidShape.safeParse(plan).data ?? null);
-	if (plan !== '' && planId === null) problems['plan'] = say.chooseAPlanOfThe();
+	if (plan !== '' && planId === null) problems['plan'] = say.chooseAPlanFromThe();
 	return {
 		terms: {
 			from: from ?? 0,

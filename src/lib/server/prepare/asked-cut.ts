@@ -62,7 +62,7 @@ export async function askedCut(
 	const found = cutOfKind(planOfShape(version.document.plan), kind, kinds, asked.use);
 	return (
 		found ?? {
-			problem: say.hasNoCutThatThese({ name: version.name }),
+			problem: say.cannotBeCutFromThese({ name: version.name }),
 			field: 'use'
 		}
 	);

@@ -54,7 +54,8 @@ export async function keepTool(
 		);
 		return { outcome: kept ? 'kept' : 'duplicate', id: key };
 	} catch (error) {
-		if ((error as { code?: string }).code === '23505') return refuse('name', say.thereIsAToolOf());
+		if ((error as { code?: string }).code === '23505')
+			return refuse('name', say.thereIsAlreadyATool());
 		throw error;
 	}
 }

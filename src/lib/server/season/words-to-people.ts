@@ -24,7 +24,7 @@ export const keepWeekNote = (
 ): Promise<SaveResult> =>
 	db.transaction(async (db): Promise<SaveResult> => {
 		const people = await peopleToTell(db);
-		if (people.length === 0) return refuse('words', say.nobodyOfTheTableIs());
+		if (people.length === 0) return refuse('words', say.noVolunteersAreListedUnder());
 		for (const { id } of people)
 			await outboxMessenger.send(
 				db,

@@ -25,7 +25,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 	const { groupName, account: whole, system, isLarge } = order;
 	const { period, account, deliveries, bars } = whole;
 	const sheet = await beginSheet(order, () => ({
-		title: say.whatItCameTo(),
+		title: say.resultsSoFar(),
 		planName: groupName,
 		versionWords: periodWords(period),
 		date: longDayWords(order.date),
@@ -35,7 +35,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 	sheet.figures(figures.slice(0, 3));
 	sheet.figures(figures.slice(3));
 	if (bars.some(({ value }) => value > 0)) {
-		sheet.heading(say.matsHandedOver());
+		sheet.heading(say.matsDelivered());
 		const type = sheet.typeMm(8.5);
 		sheet.scene(
 			barsScene(bars, wholeNumber, { width: sheet.innerMm, tallest: isLarge ? 24 : 38, type }),
@@ -51,7 +51,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 		sheet.heading(say.deliveryByDelivery());
 		sheet.table(
 			[
-				[say.place(), say.day(), say.mats(), say.toLieOn(), say.bags(), say.pillows(), say.film()],
+				[say.place(), say.day(), say.mats(), say.area(), say.bags(), say.pillows(), say.plastic()],
 				...shown.map((one) => [
 					one.placeName,
 					yearDayWords(one.goesOn),

@@ -138,7 +138,7 @@ export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 		break;
 	}
 	if (trades.length > 0) {
-		sheet.heading(say.practisedHandsDiffer());
+		sheet.heading(say.makersDiffer());
 		for (const trade of trades) sheet.text(trade, { sizePt: 10 });
 	}
 	return sheet.save();

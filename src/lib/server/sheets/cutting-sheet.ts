@@ -45,7 +45,7 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 			],
 			[say.cut(), cutLine(model.yield, system)],
 			...(model.weftYield ? [[say.weft(), cutLine(model.weftYield, system)]] : []),
-			[say.bags(), say.toPrepare({ tallyValue: tallyValue(estimate.tally, 'toPrepare', system) })],
+			[say.bags(), say.toCut({ tallyValue: tallyValue(estimate.tally, 'toPrepare', system) })],
 			[
 				say.stack(),
 				isStacked

@@ -139,11 +139,11 @@ function drawSeats(sheet: Sheet, day: PlannedDay, work: DayWork): void {
 			part:
 				breaks.length === 0
 					? say.noCommonBreakIsSet()
-					: say.greyAcrossABreakFor({ breaks: listWords(breaks.map(timesOf)) })
+					: say.greyABreakForAll({ breaks: listWords(breaks.map(timesOf)) })
 		}),
 		{ sizePt: 10 }
 	);
-	sheet.heading(say.whatLiesThere());
+	sheet.heading(say.inStore());
 	const { stock } = work;
 	sheet.text(
 		say.bagsToFlattenFlatPieces({
@@ -168,10 +168,7 @@ function stationLines(station: LineStation, work: DayWork): readonly [take: stri
 				say.piecesToTheJoinersThe({ lot: lot * line.piecesPerBag })
 			];
 		case 'join':
-			return [
-				say.thePiecesOfABag({ piecesPerBag: line.piecesPerBag }),
-				say.theStrandWithoutABreak()
-			];
+			return [say.thePiecesOfABag({ piecesPerBag: line.piecesPerBag }), say.theYarnInOneLength()];
 		case 'ball':
 			return [
 				say.strandOfBagsPieces({
@@ -229,7 +226,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 		sheet.table(
 			[
 				[say.take(), take],
-				[say.handOn(), give]
+				[say.passOn(), give]
 			],
 			[1, 4],
 			19
@@ -253,7 +250,7 @@ async function drawStations(sheet: Sheet, order: DaySheetOrder): Promise<Uint8Ar
 			join: seatCautions.join ?? rest,
 			ball: film
 		}[station];
-		sheet.heading(say.mind());
+		sheet.heading(say.takeCare());
 		for (const said of new Set([caution, ...(station === 'cut' ? [blades] : []), rest]))
 			sheet.text(`– ${said}`, { sizePt: 13 });
 	}

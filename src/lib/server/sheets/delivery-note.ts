@@ -60,12 +60,12 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 	]);
 	const ways = receivingWords(place);
 	if (ways.length > 0) sheet.text(`${place.name}: ${ways.join(' · ')}`);
-	if (delivery.gathering !== null) sheet.text(say.withIt({ gathering: delivery.gathering }));
+	if (delivery.gathering !== null) sheet.text(say.event({ gathering: delivery.gathering }));
 	if (delivery.note !== null) sheet.text(`“${delivery.note}”`);
 	sheet.heading(say.whatIsInIt());
 	sheet.table(
 		[
-			[say.mat(), say.size(), say.weight(), say.pillow(), say.there()],
+			[say.mat(), say.size(), say.weight(), say.pillow(), say.arrived()],
 			...lying.map((mat) => [
 				mat.code,
 				sizeWords(mat, system),
@@ -78,7 +78,7 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 	);
 	const alone = pillows.filter(({ mat }) => mat === null);
 	if (alone.length > 0)
-		sheet.text(say.byThemselves({ alone: alone.map(({ code }) => code).join(', ') }));
+		sheet.text(say.onTheirOwn({ alone: alone.map(({ code }) => code).join(', ') }));
 	if (packed.crates.length > 0) {
 		sheet.heading(say.packedInCratesOf({ crate: crateWords(crate, system) }));
 		const type = sheet.typeMm(8.5);
@@ -103,12 +103,12 @@ export async function deliveryNote(order: DeliveryNoteOrder): Promise<Uint8Array
 	}
 	sheet.heading(say.received());
 	sheet.text(
-		say.receivedLine({
+		say.onBy({
 			mats: capital(matsWords(lying.length)),
 			pillows: pillows.length > 0 ? say.and({ pillows: pillowsWords(pillows.length) }) : ''
 		})
 	);
-	sheet.text(say.aWordOnIt());
+	sheet.text(say.note());
 	sheet.text(say.typedInAfterwardsUnderHand({ code: delivery.code }), { sizePt: 9.5 });
 	return sheet.end();
 }

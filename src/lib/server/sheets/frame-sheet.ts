@@ -22,13 +22,13 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 		{ value: `${panel.rows}`, label: say.rowsEach({ each }) }
 	]);
 	drawStep(sheet, order, 'technique', { widthMm: sheet.innerMm, tallestMm: 80, sizePt: 13 });
-	sheet.heading(say.howItIsDone());
+	sheet.heading(say.howToDoIt());
 	sheet.steps([
 		say.setUpTheFrameAt({ nails: panel.nails, spacing, readable: readable(panels.widthMm, 'mat') }),
 		say.windTheWarpWithoutA({
 			what: 2 * panel.nails,
 			part:
-				mat.clothM > 0 ? say.clothCutWide({ readable: readable(40, 'small') }) : say.filmStrand(),
+				mat.clothM > 0 ? say.clothCutWide({ readable: readable(40, 'small') }) : say.plasticYarn(),
 			strand: strandWords(panel.warpMm, system),
 			each
 		}),
@@ -84,7 +84,7 @@ export function frameSheet(sheet: Sheet, order: SheetOrder): void {
 									strand: strandWords(mat.clothM * 1000, system),
 									readable: readable(40, 'small')
 								})
-							: say.ofFilmStrand()
+							: say.ofPlasticYarn()
 				})
 			],
 			[

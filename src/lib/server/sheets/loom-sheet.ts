@@ -45,7 +45,7 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 		{ value: `${mat.rows}`, label: 'rows' }
 	]);
 	drawStep(sheet, order, 'technique', { widthMm: sheet.innerMm, tallestMm: 84, sizePt: 13 });
-	sheet.heading(say.howItIsDone());
+	sheet.heading(say.howToDoIt());
 	sheet.steps([
 		say.setUpTheLoomPegs({ pegs: mat.pegs, spacing, readable: readable(mat.pegToPegMm, 'mat') }),
 		say.loadTheWarpStrandsOf({
@@ -57,7 +57,7 @@ export function loomSheet(sheet: Sheet, order: SheetOrder): void {
 		say.beatEveryRowAgainstThe({ packing: technique.packing }),
 		isBoth
 			? say.upToFourWeaveTwo()
-			: say.goOnToBeforeThe({ readable: readable(mat.endGapMm, 'small'), rows: mat.rows }),
+			: say.stopBeforeTheFarPegs({ readable: readable(mat.endGapMm, 'small'), rows: mat.rows }),
 		say.finishDrawTheRodsOut()
 	]);
 	sheet.table(

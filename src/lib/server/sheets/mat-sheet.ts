@@ -60,8 +60,8 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 		...(look?.stitch ? [{ value: wholeNumber(look.stitch.count), label: say.stitchesARow() }] : []),
 		...(ready.between ? [{ value: ready.day, label: say.aboutReady() }] : [])
 	]);
-	if (ready.between) sheet.text(say.readyBetweenAsItGoes({ between: ready.between }));
-	sheet.text(say.tickARowWhenIt());
+	if (ready.between) sheet.text(say.readyAtThisPace({ between: ready.between }));
+	sheet.text(say.tickEachFinishedRowTell());
 	if (!rows) return sheet.end();
 	const colours = coloursLeft(mat);
 	if (colours.length > 1) {
@@ -82,7 +82,7 @@ export async function matSheet(order: MatSheetOrder): Promise<Uint8Array> {
 		const words = [
 			isPassed ? pass : '',
 			side === 'near' ? (begins.get(row) ?? '') : '',
-			side === 'near' && ball?.row === row ? say.ballEnds({ code: ball.code }) : ''
+			side === 'near' && ball?.row === row ? say.ends({ code: ball.code }) : ''
 		].filter((word) => word !== '');
 		return words.length > 0 ? words.join(', ') : undefined;
 	};

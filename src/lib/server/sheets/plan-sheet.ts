@@ -67,7 +67,7 @@ export function planSheet(sheet: Sheet, order: SheetOrder): void {
 			return [
 				label,
 				`${tallyValue(tally, name, system)} ${unit}`,
-				say.fourTimesInFive({ interval: intervalWords(tally[name], name, system) })
+				say.range({ interval: intervalWords(tally[name], name, system) })
 			];
 		}),
 		[2, 2, 3],
@@ -79,9 +79,9 @@ export function planSheet(sheet: Sheet, order: SheetOrder): void {
 		tallestMm: model.weftYield ? 36 : 62,
 		sizePt: 11
 	});
-	sheet.heading(say.theStrandAtTrueScale());
+	sheet.heading(say.theYarnRealSize());
 	drawStep(sheet, order, 'join', { widthMm: 130, tallestMm: 40, sizePt: 11 });
-	sheet.heading(say.theCallsOnIt());
+	sheet.heading(say.notesOnIt());
 	for (const judgement of judgements) {
 		const { call, why, act } = judgementWords(judgement, system, plan.technique.kind);
 		sheet.text(`${call}. ${why}${act ? ` ${act}` : ''}`, { sizePt: 11 });

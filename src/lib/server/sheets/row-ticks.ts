@@ -59,7 +59,7 @@ function tick(sheet: Sheet, name: string, rows: number, notes: ReadonlyMap<numbe
 		return {
 			label: each === 1 ? `${first}` : `${first}–${last}`,
 			note: within.some(Boolean)
-				? say.ballsEnd({ codes: within.filter(Boolean).join(', ') })
+				? say.ends({ codes: within.filter(Boolean).join(', ') })
 				: undefined
 		};
 	});
@@ -73,7 +73,7 @@ export function ballWords({ plan, estimate, system }: SheetOrder): string {
 	const inMat = ballsOfPlan(plan, model).length;
 	const all = tallyValue(tally, 'balls', system);
 	const colours = plan.colours?.length ? say.andAgain({ colours: plan.colours.join(', ') }) : '';
-	const ties = all === wholeNumber(inMat) ? '' : say.theMatIsWorkedFrom({ inMat });
+	const ties = all === wholeNumber(inMat) ? '' : say.theMatUsesTiesThe({ inMat });
 	return say.ballsOf({
 		all,
 		strand: strandWords(ballStrandMm(plan, model), system),

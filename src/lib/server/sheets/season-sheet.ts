@@ -52,7 +52,7 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 			label: tenthsWords(said.chance)
 		},
 		{ value: String(Math.round(said.expected)), label: say.likely() },
-		{ value: `${said.low}–${said.high}`, label: say.fourTimesInFive() }
+		{ value: `${said.low}–${said.high}`, label: say.range() }
 	]);
 	sheet.text(
 		`${outlookWords(said)}${changed ? say.with({ changed }) : ''}. ${thereWords(goal, basis)}`
@@ -93,7 +93,7 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 	sheet.heading(say.whatWouldHelp());
 	sheet.table(
 		[
-			['', say.itAdds(), say.thenItIsMade()],
+			['', say.itAdds(), say.chance()],
 			...said.levers.map(({ what, adds, outlook }) => [
 				capital(leverWords(what, 1)),
 				addsWords(adds),
@@ -114,7 +114,7 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 					: '')
 		);
 	}
-	sheet.heading(say.whatItRestsOn());
+	sheet.heading(say.basedOn());
 	for (const { title, words } of restsOf(basis)) sheet.text(`${title}: ${words}`, { sizePt: 9 });
 	const hits = hitsWords(foretold);
 	if (hits) sheet.text(hits, { sizePt: 9 });

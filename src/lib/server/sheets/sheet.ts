@@ -182,7 +182,7 @@ export class Sheet extends PaperPages {
 
 	/** Ends the sheet with its cautions and gives the file. */
 	async end(): Promise<Uint8Array> {
-		this.heading(say.mind());
+		this.heading(say.takeCare());
 		for (const caution of this.head?.cautions ?? []) this.text(`– ${caution}`, { sizePt: 9.5 });
 		return this.save();
 	}

@@ -93,7 +93,7 @@ function drawPlan(sheet: Sheet, plan: WorkListPlan, system: LengthSystem): void 
 		sheet.y += 1;
 		sheet.table(
 			[
-				[say.balls(), say.colour(), say.cutFlatOnes(), say.flattenFirst(), say.notThere()],
+				[say.balls(), say.colour(), say.cutFlatOnes(), say.flattenFirst(), say.notInStore()],
 				...plan.runs.map((run) => [
 					run.fromBall === run.toBall
 						? wholeNumber(run.fromBall)

@@ -72,9 +72,9 @@ export async function stripOfToday(
 		pile('flat', 'flat', 'bags', '/prepare'),
 		pile(say.inPieces(), 'pieces', 'pieces', '/prepare'),
 		pile('wound', 'balls', 'balls', '/prepare/balls'),
-		part(say.inHand(), mats.length, 'mats', '/make', inHandOf(mats, given, bagsPerMat)),
+		part(say.beingMade(), mats.length, 'mats', '/make', inHandOf(mats, given, bagsPerMat)),
 		part(say.toCheck(), toCheck, 'mats', '/check', whole(toCheck)),
 		part('ready', basis.ready, 'mats', '/hand-over', whole(basis.ready)),
-		part(say.handedOver(), gone.mats, 'mats', '/hand-over/account', whole(gone.mats))
+		part(say.delivered(), gone.mats, 'mats', '/hand-over/account', whole(gone.mats))
 	];
 }

@@ -61,7 +61,7 @@ function addTableDays(
 
 /** Whole days as a calendar file: what is handed over, and by when it is asked for. */
 export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string): Response {
-	const calendar = begun(groupName, say.handOver());
+	const calendar = begun(groupName, say.delivery());
 	addWholeDays(calendar, events);
 	return answerCalendar(calendar, 'hand-over');
 }

@@ -14,7 +14,7 @@
 	);
 </script>
 
-<EntryForm {form} title={say.itWentOut()} act={say.itCameBack()} stays={['mat']} isMain={false}>
+<EntryForm {form} title={say.delivered()} act={say.itCameBack()} stays={['mat']} isMain={false}>
 	<input type="hidden" name="mat" value={code} />
 	<EntryField {form} field="note" label={say.whyItCameBack()} />
 	<p class="quiet text-[0.9375rem]">{say.itCountsAsHandedOver()}</p>

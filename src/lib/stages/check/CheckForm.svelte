@@ -89,7 +89,7 @@
 	const seen = $derived([...new Set(found.map((one) => one.kind))]);
 </script>
 
-<EntryForm {form} title={msg.checkIt()} act={msg.keepTheCheck()} stays={['mat']}>
+<EntryForm {form} title={msg.checkTheMat()} act={msg.saveCheck()} stays={['mat']}>
 	<input type="hidden" name="mat" value={mat.code} />
 	<input type="hidden" name="map" value={form.typed['map']} />
 	<input type="hidden" name="faults" value={form.typed['faults']} />
@@ -116,13 +116,13 @@
 	<div class="grid gap-3 @min-[40rem]:grid-cols-3">
 		<EntryField {form} field="length" label={msg.length()} inputmode="decimal" />
 		<EntryField {form} field="width" label={msg.width()} inputmode="decimal" />
-		<EntryField {form} field="mass" label={msg.itWeighsDry()} inputmode="decimal" />
+		<EntryField {form} field="mass" label={msg.dryWeight()} inputmode="decimal" />
 	</div>
 	{#if judged}
 		<div aria-live="polite" data-call={judged.result}>
 			<p class="text-xl">
 				<strong>{resultWords[judged.result]}</strong>{judged.minutes > 0 && judged.result === 'mend'
-					? msg.someMinutes({ minutes: judged.minutes })
+					? msg.aboutMinutes({ minutes: judged.minutes })
 					: ''}
 			</p>
 			{#if judged.gramsPerM2 !== null}<p class="quiet">
@@ -141,18 +141,18 @@
 	{#each seen as one (one)}<Remedy kind={one} technique={kind} />{/each}
 	{#if through.some(Boolean)}<Remedy kind="through" technique={kind} />{/if}
 	<details>
-		<summary class="min-h-11 cursor-pointer py-2">{msg.theCallIsAnother()}</summary>
+		<summary class="min-h-11 cursor-pointer py-2">{msg.iDisagree()}</summary>
 		<div class="grid gap-3">
 			<EntrySelect
 				{form}
 				field="result"
-				label={msg.whatYouMakeOfIt()}
+				label={msg.yourDecision()}
 				options={[
 					{ value: '', label: msg.asTheFiguresSay() },
 					...Object.entries(resultWords).map(([value, label]) => ({ value, label }))
 				]}
 			/>
-			<EntryField {form} field="why" label={msg.whyInAWord()} />
+			<EntryField {form} field="why" label={msg.why()} />
 		</div>
 	</details>
 </EntryForm>

@@ -12,7 +12,7 @@
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
 	const longestMm = $derived(Math.max(1850, ...mats.map(({ look }) => look?.lengthMm ?? 0)));
 	const whoOf = (mat: MadeMatLine) =>
-		takesPractised(mat) ? say.byHandsThatKnowThe() : say.byAnyone();
+		takesPractised(mat) ? say.someoneWhoKnowsTheTechnique() : say.anyoneCanDoIt();
 </script>
 
 <ColourPatterns />
@@ -36,7 +36,7 @@
 				{#if mat.state === 'to-mend' && mat.last}
 					<p>{mat.last.reasons.map(checkReasonWords).join('; ')}</p>
 					<p class="quiet text-[0.9375rem]">
-						{say.someMinutes({ minutes: mat.last.minutes, whoOf: whoOf(mat) })}
+						{say.aboutMinutes({ minutes: mat.last.minutes, whoOf: whoOf(mat) })}
 					</p>
 				{/if}
 				<p class="quiet text-[0.9375rem]">{say.since({ shortDay: shortDayWords(mat.since) })}</p>

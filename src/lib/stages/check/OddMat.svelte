@@ -10,8 +10,8 @@
 	}
 	const { code, odd }: Props = $props();
 	const answers = [
-		{ value: 'yes', label: msg.itIsSoLetIt(), kept: msg.itTeachesNow() },
-		{ value: 'no', label: msg.leaveItOut(), kept: msg.itIsLeftOutOf() }
+		{ value: 'yes', label: msg.yesUseIt(), kept: msg.itTeachesNow() },
+		{ value: 'no', label: msg.leaveItOut(), kept: msg.itIsNotUsedFor() }
 	] as const;
 </script>
 

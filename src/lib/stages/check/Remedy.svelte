@@ -22,7 +22,7 @@
 
 <div data-remedy={kind}>
 	<p class="font-semibold">
-		{#if kind === 'through'}{say.aFingertipGoesThroughEight()}{:else}
+		{#if kind === 'through'}{say.gap8MinutesEachAnyone()}{:else}
 			{say.minutesEachIswhoSelectYes({
 				name: faultWords[kind].name,
 				minutes: faults[kind].minutes,
@@ -42,5 +42,5 @@
 			</li>
 		{/each}
 	</ol>
-	<ActLinks acts={[actOfFault(kind, technique)]} words={say.soThatItDoesNot()} />
+	<ActLinks acts={[actOfFault(kind, technique)]} words={say.toAvoidItNextTime()} />
 </div>

@@ -21,10 +21,10 @@
 </script>
 
 {#if filmG > 0}
-	<EntryForm {form} title={say.itIsTakenApart()} act={say.backToTheStore()} stays={['mat']}>
+	<EntryForm {form} title={say.takenApart()} act={say.saveToStore()} stays={['mat']}>
 		<input type="hidden" name="mat" value={code} />
 		<p data-film>
-			{say.byTheBookOfFilm({ mass: massWords(filmG, outbox.readBy().system) })}
+			{say.itShouldHoldOfPlastic({ mass: massWords(filmG, outbox.readBy().system) })}
 		</p>
 		<EntryField {form} field="strand" label={say.goodStrandWeighed()} inputmode="decimal" />
 		<p class="quiet text-[0.9375rem]">{say.keepScrapBaggedAwayFrom()}</p>

@@ -33,15 +33,15 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 		remedy: [say.drawBothEndsFromThe(), say.stopWhenItIsSnug()]
 	},
 	narrows: {
-		name: say.matNarrows(),
+		name: say.matGetsNarrower(),
 		remedy: [say.countTheStitchesOfThe(), say.addTheMissingOnesAt(), say.orGoBackToThe()]
 	},
 	waves: {
-		name: say.matWaves(),
+		name: say.matIsWavy(),
 		remedy: [say.takeTheRowBack(), say.workFewerStitchesOrWith()]
 	},
 	cups: {
-		name: say.matCups(),
+		name: say.matCurlsUp(),
 		remedy: [say.takeTheRowBack(), say.workItLooser()]
 	},
 	'loose-rows': {
@@ -109,7 +109,7 @@ export const stateWords: Readonly<Record<MadeState, string>> = {
 	good: say.good(),
 	'other-use': say.forAnotherUse(),
 	'taken-apart': say.takenApart(),
-	delivered: say.onItsWay(),
+	delivered: say.delivered(),
 	received: say.received(),
 	'sent-back': say.sentBackCheckAgain()
 };

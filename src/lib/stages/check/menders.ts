@@ -65,13 +65,13 @@ export const toShowAgain = (faults: readonly FaultTally[]): FaultTally[] =>
 
 /** At whose seat a mat is mended, in a line. */
 export const mendingWords = ({ names, isSeated, isPractised, minutes }: ToMendAt): string =>
-	say.someMinutes({
+	say.aboutMinutes({
 		minutes,
 		part:
 			names.length === 0
 				? isPractised
 					? say.andNobodyWhoComesKnows()
-					: say.byAnyone()
+					: say.anyoneCanDoIt()
 				: isSeated
 					? say.atTheSeatOf({ names: names.join(' or ') })
 					: say.maySeatThemAtFinishing({ names: names.join(' or ') })

@@ -31,9 +31,9 @@
 </script>
 
 <section class="sheet grid gap-3 p-4" aria-labelledby="door">
-	<h2 id="door">{say.atTheDoor()}</h2>
+	<h2 id="door">{say.waitingToBeSorted()}</h2>
 	{#if lots.length === 0}
-		<p>{say.nothingCameInYetWhat()}</p>
+		<p>{say.nothingToSortYetBags()}</p>
 	{:else}
 		<ul class="grid gap-1">
 			{#each lots as one (one.id)}
@@ -60,9 +60,9 @@
 			{@const range = rejectRange(lot)}
 			<p class="text-[0.9375rem]" data-rate>
 				{#if lot.sorted > 0}
-					{say.ofSBagsWereNo({ name: lot.name, percent: percent(lot.rejected / lot.sorted) })}
+					{say.soFarOf100Bags({ name: lot.name, percent: percent(lot.rejected / lot.sorted) })}
 				{/if}
-				{say.ofTheNextAreExpected({
+				{say.aboutOf100WillBe({
 					percent: percent(rejectRate(lot)),
 					percent2: percent(range.low),
 					percent3: percent(range.high)

@@ -78,7 +78,7 @@
 <EntryForm
 	{form}
 	title={say.bagsCameIn()}
-	act={say.keepIt()}
+	act={say.save()}
 	stays={['came_on', 'method', 'tare', 'bags_each', 'scale_error']}
 >
 	<EntryField {form} field="place" label={say.from()} offers={places} />
@@ -86,7 +86,7 @@
 		<EntryField {form} field="came_on" label={say.on()} type="date" />
 		<EntryField {form} field="sacks" label={say.sacks()} inputmode="numeric" />
 	</div>
-	<EntryField {form} field="brought_by" label={say.broughtByIfTheyLike()} />
+	<EntryField {form} field="brought_by" label={say.broughtByOptional()} />
 	<EntrySelect
 		{form}
 		field="method"
@@ -147,7 +147,7 @@
 		{#if weighed}
 			<p class="rounded-lg bg-base-200 p-3" role="status" data-count>
 				<strong class="figure text-xl">{say.bags2({ bags: wholeNumber(weighed.bags) })}</strong
-				>{say.fourTimesInFive({ countRange: countRange(weighed.low, weighed.high) })}
+				>{say.range({ countRange: countRange(weighed.low, weighed.high) })}
 				{#if weighed.moreToWeigh === 0}
 					{say.thatIsWithin3()}
 				{:else if weighed.moreToWeigh === null}

@@ -58,14 +58,14 @@
 <EntryForm
 	{form}
 	title={kind ? say.measureAgain({ name: kind.name }) : say.aKindOfBagOf()}
-	act={say.keepThisKind()}
+	act={say.saveKind()}
 	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful'] : []}
 >
 	<input type="hidden" name="kind" value={form.typed.kind} />
 	<p class="quiet text-[0.9375rem]">
 		{say.aRulerAndAKitchen()}
 	</p>
-	<EntryField {form} field="name" label={say.whatYouCallIt()} />
+	<EntryField {form} field="name" label={say.name()} />
 	<div class="grid grid-cols-2 gap-3">
 		<EntryField {form} field="width" label={say.flatWidth()} />
 		<EntryField {form} field="gusset" label={say.gussetEachSide()} hint={say.emptyIfNone()} />
@@ -76,7 +76,7 @@
 	</div>
 	{#if bag && call}
 		<div class="flex items-center gap-4" role="status">
-			<KindDrawing {bag} label={say.theBagAsItIs()} />
+			<KindDrawing {bag} label={say.yourBagDrawnToScale()} />
 			<p class="text-[0.9375rem] {call.isOdd ? 'font-semibold text-error' : ''}" data-film>
 				{call.words}
 			</p>

@@ -53,7 +53,7 @@
 				</td>
 				<td class="text-right whitespace-nowrap">
 					{#if move.takenBackBy}
-						<span class="quiet">{say.takenBack()}</span>
+						<span class="quiet">{say.undone()}</span>
 					{:else if move.reason !== 'correction' && back !== move.id}
 						{#if move.isMovement}
 							<a class="link-row" href="?{query}&edit={move.id}" data-sveltekit-noscroll
@@ -64,7 +64,7 @@
 							class="link-row"
 							id="back-{move.id}"
 							href="?{query}&back={move.id}#take-back"
-							data-sveltekit-noscroll>{say.takeBack()}</a
+							data-sveltekit-noscroll>{say.undo()}</a
 						>
 					{/if}
 				</td>

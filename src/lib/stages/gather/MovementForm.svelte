@@ -54,15 +54,15 @@
 
 <EntryForm
 	{form}
-	title={say.moveSomething()}
-	act={say.bookIt()}
+	title={say.moveInOrOut()}
+	act={say.saveMovement()}
 	stays={['kind', 'colour', 'form', 'direction', 'reason', 'by_name']}
 >
 	<div class="grid grid-cols-2 gap-3">
 		<EntrySelect
 			{form}
 			field="direction"
-			label={say.whichWay()}
+			label={say.direction()}
 			options={[
 				{ value: 'in', label: say.intoTheStore() },
 				{ value: 'out', label: say.outOfIt() }
@@ -87,11 +87,11 @@
 		<EntrySelect
 			{form}
 			field="reason"
-			label={say.because()}
+			label={say.reason()}
 			options={moveReasons.map((value) => ({ value, label: reasonWords[value] }))}
 		/>
 		<KindColour {form} {kinds} />
 	</div>
-	<EntryField {form} field="by_name" label={say.byIfTheyLike()} />
+	<EntryField {form} field="by_name" label={say.whoOptional()} />
 	<EntryField {form} field="note" label={say.note()} />
 </EntryForm>

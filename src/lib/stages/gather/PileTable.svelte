@@ -10,7 +10,7 @@
 
 	const { taps, colour, batch = 20 }: { taps: Taps; colour: ColourName; batch?: number } = $props();
 	const words: Readonly<Record<PileName, string>> = {
-		sound: say.sound(),
+		sound: say.good(),
 		'hole-at-edge': say.holeAtTheSeam(),
 		'hole-in-body': say.holeInTheBody(),
 		damp: say.dampOrSmells(),
@@ -108,10 +108,10 @@
 	</ul>
 	<div class="flex flex-wrap items-center gap-3">
 		<button type="button" class="btn" disabled={taps.made.length === 0} onclick={() => taps.undo()}
-			>{say.undoTheLast()}</button
+			>{say.undo()}</button
 		>
 		<span class="quiet text-[0.9375rem]" data-tapped
-			>{say.tappedOfThisLot({ all: wholeNumber(taps.all) })}</span
+			>{say.tappedSoFar({ all: wholeNumber(taps.all) })}</span
 		>
 	</div>
 	<p class="sr-only" aria-live="polite">{said}</p>

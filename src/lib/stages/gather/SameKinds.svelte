@@ -25,7 +25,7 @@
 </script>
 
 <details class="mt-3" open={Object.keys(form.problems).length > 0}>
-	<summary class="flex min-h-11 cursor-pointer items-center">{say.twoOfTheseAreOne()}</summary>
+	<summary class="flex min-h-11 cursor-pointer items-center">{say.mergeTwoKinds()}</summary>
 	{#each same as { id, name, asName } (id)}
 		<div class="py-1" data-same={name}>
 			<p>{say.is({ name, asName })}</p>
@@ -33,10 +33,10 @@
 		</div>
 	{/each}
 	{#if kinds.length > 1}
-		<EntryForm {form} title={say.makeTwoKindsOne()} act={say.makeThemOne()} isMain={false}>
+		<EntryForm {form} title={say.makeTwoKindsOne()} act={say.merge()} isMain={false}>
 			<EntrySelect {form} field="kind" label={say.thisKind()} {options} />
 			<EntrySelect {form} field="same_as" label={say.isTheSameAs()} {options} />
-			<p class="quiet text-[0.9375rem]">{say.whatIsInStoreOf()}</p>
+			<p class="quiet text-[0.9375rem]">{say.stockOfTheFirstKind()}</p>
 		</EntryForm>
 	{/if}
 </details>

@@ -16,7 +16,7 @@
 
 {#if places.length > 1 || also.length > 0}
 	<details class="mt-2" open={problem !== ''}>
-		<summary class="flex min-h-11 cursor-pointer items-center">{say.twoOfTheseAreOne()}</summary>
+		<summary class="flex min-h-11 cursor-pointer items-center">{say.mergeTwoSources()}</summary>
 		{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 		{#each also as { id, name, place } (id)}
 			<form
@@ -48,7 +48,7 @@
 						{#each places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 					</select>
 				</label>
-				<button class="btn">{say.makeThemOne()}</button>
+				<button class="btn">{say.merge()}</button>
 			</form>
 		{/if}
 	</details>

@@ -40,7 +40,7 @@
 			isConnected = true;
 			await readSerialScale(port, (next) => (reading = next), stop.signal);
 		} catch {
-			problem = say.noScaleWasConnectedLook();
+			problem = say.noScaleFoundCheckIts();
 		}
 		isConnected = false;
 	}
@@ -107,11 +107,11 @@
 		{/if}
 		{#if isConnected}
 			<button type="button" class="btn font-normal" onclick={() => stop?.abort()}
-				>{say.letTheScaleGo()}</button
+				>{say.disconnectTheScale()}</button
 			>
 		{:else if !isStandIn}
 			<button type="button" class="btn btn-ghost font-normal" onclick={() => (isAsked = true)}
-				>{say.tryItWithAStand()}</button
+				>{say.tryAPracticeScale()}</button
 			>
 		{/if}
 	</div>

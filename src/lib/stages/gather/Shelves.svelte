@@ -27,7 +27,7 @@
 		...formWords,
 		stuffing: say.forStuffing(),
 		piece: 'rings',
-		flat: say.laidFlat(),
+		flat: say.flattened(),
 		strand: 'joined',
 		chain: say.inChains()
 	};
@@ -91,7 +91,7 @@
 <section class="sheet p-4" aria-labelledby="shelves">
 	<h2 id="shelves">{say.onTheShelves()}</h2>
 	<p class="quiet text-[0.9375rem]">
-		{say.asHighAsThereIs()}
+		{say.theHigherThePileThe()}
 	</p>
 	{#each shelves as shelf (shelf.kindId)}
 		<h3 class="mt-3 text-base font-semibold">{shelf.kind}</h3>

@@ -23,7 +23,7 @@
 	const wordsOf = ({ kind, colour, place }: SortedLine) =>
 		say.sortedFrom({ part: kind ? `${kind}, ${colour}` : say.bags2(), place });
 	const piles = [
-		['strand', say.strand()],
+		['strand', say.goodForYarn()],
 		['stuffing', say.stuffing()],
 		['drying', say.drying()],
 		['rejected', say.rejected()]
@@ -31,13 +31,13 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="sorted">
-	<h2 id="sorted">{say.whatWasSorted()}</h2>
+	<h2 id="sorted">{say.sortedSoFar()}</h2>
 	{#if lines.length === 0}
 		<p class="mt-2 text-[0.9375rem]">{say.nothingYetWhatYouSort()}</p>
 	{:else}
 		<Table
 			heads={[
-				say.on(),
+				say.day(),
 				say.what(),
 				...piles.map(([, label]) => ({ label, isFigure: true })),
 				{ label: 'Correct', isSilent: true }

@@ -93,7 +93,7 @@
 			hint={say.pouchesThatHeldLiquidDry()}
 		/>
 	</OnlyWhen>
-	<EntryField {form} field="by_name" label={say.sortedByIfTheyLike()} />
+	<EntryField {form} field="by_name" label={say.sortedByOptional()} />
 	{#snippet after()}
 		<Caution>
 			{say.glovesOrWashedHandsSoiled()}

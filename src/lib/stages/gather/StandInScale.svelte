@@ -66,5 +66,5 @@
 	{/if}
 </div>
 <p class="quiet text-sm">
-	{say.aStandInForA()}
+	{say.aPracticeScaleTypeWhat()}
 </p>

@@ -27,7 +27,7 @@
 	const choices = $derived([
 		{
 			name: 'show',
-			label: say.showThese(),
+			label: say.show(),
 			options: [['', say.everything()], ...lineForms.map((form) => [form, formWords[form]])]
 		},
 		{
@@ -53,14 +53,14 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="store">
-	<h2 id="store">{say.whatThereIs()}</h2>
+	<h2 id="store">{say.inStore()}</h2>
 	{#if lines.length === 0}
 		<p class="mt-2">
 			{say.theStoreIsEmptySort()}
 		</p>
 	{:else}
 		<p class="mt-2 text-[0.9375rem]">
-			{say.inAll({
+			{say.total({
 				totals: totals
 					.map(({ form, amount }) => heapWords(form, amount, page.data.group.lengthSystem))
 					.join(', ')
@@ -88,7 +88,7 @@
 						</select>
 					</label>
 				{/each}
-				<noscript><button class="btn">{say.showThese()}</button></noscript>
+				<noscript><button class="btn">{say.show()}</button></noscript>
 			</form>
 			{#if shown.length === 0}
 				<p class="mt-3">{say.noneOfThatIsIn()}</p>
@@ -98,8 +98,8 @@
 						heads={[
 							say.kind(),
 							say.colour(),
-							say.as(),
-							{ label: say.thereAre(), isFigure: true },
+							say.form(),
+							{ label: say.amount(), isFigure: true },
 							say.lastMoved(),
 							{ label: say.history(), isSilent: true }
 						]}
@@ -137,7 +137,7 @@
 				</div>
 			{/if}
 		{:else}
-			<a class="btn mt-2" href="?table=yes" data-sveltekit-noscroll>{say.readItAsATable()}</a>
+			<a class="btn mt-2" href="?table=yes" data-sveltekit-noscroll>{say.showAsATable()}</a>
 		{/if}
 	{/if}
 </section>

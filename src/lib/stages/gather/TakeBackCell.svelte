@@ -13,14 +13,14 @@
 
 <td class="text-right @max-[38rem]:text-left @min-[38rem]:whitespace-nowrap">
 	{#if line.takenBack !== null}
-		<span>{say.takenBack()}</span>
+		<span>{say.undone()}</span>
 		<span class="block max-w-48 text-sm text-wrap">{line.takenBack}</span>
 	{:else if back !== line.id}
 		<a class="link-row" href="?edit={line.id}" data-sveltekit-noscroll
 			>{say.edit()}<span class="sr-only">: {words}</span></a
 		>
 		<a class="link-row" id="back-{line.id}" href="?back={line.id}#take-back" data-sveltekit-noscroll
-			>{say.takeBack()}<span class="sr-only">: {words}</span></a
+			>{say.undo()}<span class="sr-only">: {words}</span></a
 		>
 	{/if}
 </td>

@@ -13,7 +13,7 @@ export interface FilmCall {
 /** Says what ruler and scale make of a bag's film. */
 export function filmCall(bag: Bag): FilmCall {
 	const microns = measureBag(bag).filmThicknessMm * 1000;
-	const thick = say.filmAboutMThick({
+	const thick = say.plasticAboutMThick({
 		part: microns < 10 ? microns.toFixed(1) : Math.round(microns)
 	});
 	if (microns < defaults.plausibleFilmMinUm.value || microns > defaults.plausibleFilmMaxUm.value)
@@ -23,7 +23,7 @@ export function filmCall(bag: Bag): FilmCall {
 		};
 	const kind =
 		microns < defaults.thinFilm.value
-			? say.thinAsCarriersAre()
+			? say.thinLikeCarrierBags()
 			: microns < 40
 				? say.likeAHeavierShopBag()
 				: say.heavy();

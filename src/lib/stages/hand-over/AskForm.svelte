@@ -25,19 +25,19 @@
 	);
 </script>
 
-<EntryForm {form} title={say.aPlaceAsks()} act={say.keepIt()} stays={['place']}>
+<EntryForm {form} title={say.aPlaceAsks()} act={say.save()} stays={['place']}>
 	<EntrySelect
 		{form}
 		field="place"
-		label={say.whichPlace()}
+		label={say.receivingPlace()}
 		options={places.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
-	<EntryField {form} field="mats" label={say.howManyMats()} inputmode="numeric" />
-	<EntryField {form} field="by" label={say.byWhichDay()} placeholder="2026-12-24" />
+	<EntryField {form} field="mats" label={say.mats()} inputmode="numeric" />
+	<EntryField {form} field="by" label={say.by()} placeholder="2026-12-24" />
 	<div class="grid gap-3 @min-[20rem]:grid-cols-2">
-		<EntryField {form} field="length" label={say.howLong()} inputmode="decimal" />
-		<EntryField {form} field="width" label={say.howWide()} inputmode="decimal" />
+		<EntryField {form} field="length" label={say.length()} inputmode="decimal" />
+		<EntryField {form} field="width" label={say.width()} inputmode="decimal" />
 	</div>
 	<p class="quiet text-[0.9375rem]">{say.leaveBothEmptyWhereAny()}</p>
-	<EntryField {form} field="note" label={say.aWordOnIt()} />
+	<EntryField {form} field="note" label={say.note()} />
 </EntryForm>

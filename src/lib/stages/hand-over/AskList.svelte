@@ -16,15 +16,15 @@
 	function standing({ promised, mats, handed, counts }: AskLine): string {
 		const open = mats - handed;
 		const foreseen = say.of({ range: rangeWords(counts.low, counts.high), open });
-		const by = say.byThenAsTheMats({ foreseen });
+		const by = say.expectedByThen({ foreseen });
 		if (promised === null) return say.nothingIsPromised({ by });
 		const owed = Math.max(0, promised - handed);
 		if (owed === 0) return say.whatWasPromisedIsThere();
-		if (counts.ready >= owed) return say.promisedAllOfThemLie({ promised });
-		if (counts.low >= owed) return say.promisedAndLikelyKept({ promised, by });
+		if (counts.ready >= owed) return say.promisedAllAreReady({ promised });
+		if (counts.low >= owed) return say.promisedLikely({ promised, by });
 		return counts.high >= owed
-			? say.promisedAndItMayCome({ promised, by })
-			: say.promisedAndItWillCome({ promised, by });
+			? say.promisedPerhapsTooFew({ promised, by })
+			: say.promisedTooFewTellThem({ promised, by });
 	}
 </script>
 

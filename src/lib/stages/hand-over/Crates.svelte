@@ -38,7 +38,7 @@
 		{#each crates as one, at (at)}
 			<SceneView
 				scene={crateScene(one, rolls, { width: 260, tallest: 200, type: 13 })}
-				said={say.crate({ at: at + 1, namesIn: namesIn(one, rolls) })}
+				said={say.box({ at: at + 1, namesIn: namesIn(one, rolls) })}
 			/>
 		{/each}
 	</div>

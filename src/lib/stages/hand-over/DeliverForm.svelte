@@ -79,9 +79,14 @@
 	}
 </script>
 
-<EntryForm {form} title={say.sendMats()} act={say.theyGo()} stays={['place', 'goes_on', ...edges]}>
+<EntryForm
+	{form}
+	title={say.sendMats()}
+	act={say.recordDelivery()}
+	stays={['place', 'goes_on', ...edges]}
+>
 	<fieldset class="grid gap-1">
-		<legend class="font-semibold">{say.whichOfThem()}</legend>
+		<legend class="font-semibold">{say.whichMats()}</legend>
 		{#each mats as { code, planName, widthMm, lengthMm } (code)}
 			<label class="flex min-h-11 items-center gap-3" data-ready={code}>
 				<input
@@ -101,25 +106,25 @@
 	<EntrySelect
 		{form}
 		field="place"
-		label={say.toWhichPlace()}
+		label={say.receivingPlace()}
 		options={places.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
-	<EntryField {form} field="goes_on" label={say.onWhichDay()} />
-	<EntryField {form} field="note" label={say.aWordOnIt()} />
+	<EntryField {form} field="goes_on" label={say.day()} />
+	<EntryField {form} field="note" label={say.noteForThem()} />
 	{#if pillows.length > 0 || form.typed['pillows'] !== ''}
-		<EntryField {form} field="pillows" label={say.pillowsThatGoWithThem()} autocomplete="off" />
+		<EntryField {form} field="pillows" label={say.pillows()} autocomplete="off" />
 		<p class="quiet text-[0.9375rem]" data-pairs={soft.length}>
 			{soft.length === 0
-				? say.there({
+				? say.ready({
 						part:
 							pillows.length === 1
 								? say.onePillowLies()
-								: say.pillowsLie({ length: capital(smallNumber(pillows.length)) })
+								: say.pillows2({ length: capital(smallNumber(pillows.length)) })
 					})
 				: soft
 						.map(
 							(code, at) =>
-								`${code} ${chosen[at] ? say.with({ chosen: chosen[at] }) : say.byItself()}`
+								`${code} ${chosen[at] ? say.with({ chosen: chosen[at] }) : say.onItsOwn()}`
 						)
 						.join(', ')}
 		</p>
@@ -129,18 +134,18 @@
 	{/if}
 	<details open={[...edges, 'gathering'].some((field) => form.problems[field])}>
 		<summary class="min-h-11 cursor-pointer py-2"
-			>{say.cratesOfAGathering({ crate: crateWords(crate, system) })}</summary
+			>{say.boxesOfAGathering({ crate: crateWords(crate, system) })}</summary
 		>
 		<div class="grid gap-3">
 			<div class="grid gap-3 @min-[24rem]:grid-cols-3">
-				<EntryField {form} field="crate_width" label={say.crateWide()} inputmode="decimal" />
-				<EntryField {form} field="crate_depth" label={say.deep()} inputmode="decimal" />
-				<EntryField {form} field="crate_height" label={say.high()} inputmode="decimal" />
+				<EntryField {form} field="crate_width" label={say.boxWidth()} inputmode="decimal" />
+				<EntryField {form} field="crate_depth" label={say.depth()} inputmode="decimal" />
+				<EntryField {form} field="crate_height" label={say.height()} inputmode="decimal" />
 			</div>
 			<EntryField
 				{form}
 				field="gathering"
-				label={say.aGatheringGoesWithIt()}
+				label={say.eventAtTheDelivery()}
 				hint={say.whatForAndWhenIt()}
 			/>
 		</div>

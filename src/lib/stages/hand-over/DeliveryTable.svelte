@@ -19,10 +19,10 @@
 	const heads = [
 		say.delivery(),
 		say.mats(),
-		say.toLieOn(),
+		say.area(),
 		say.bags(),
 		say.pillows(),
-		say.film(),
+		say.plastic(),
 		say.hoursTimed(),
 		say.hoursEstimated()
 	].map((label, at) => ({ label, isFigure: at > 0 }));

@@ -14,9 +14,9 @@
 	const heads = [
 		say.mat(),
 		say.size(),
-		say.toLieOn(),
+		say.area(),
 		say.bags(),
-		say.film(),
+		say.plastic(),
 		say.hoursTimed(),
 		say.hoursEstimated(),
 		say.pillow()

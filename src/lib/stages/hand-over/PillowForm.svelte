@@ -17,7 +17,7 @@
 	});
 </script>
 
-<EntryForm {form} title={say.aPillowIsMade()} act={say.keepThePillow()} stays={['scrap', 'bags']}>
+<EntryForm {form} title={say.newPillow()} act={say.savePillow()} stays={['scrap', 'bags']}>
 	<EntryField {form} field="scrap" label={say.scrapInItWeighed()} inputmode="decimal" />
 	<EntryField {form} field="bags" label={say.tornBagsInIt()} inputmode="numeric" />
 	<p class="quiet text-[0.9375rem]">

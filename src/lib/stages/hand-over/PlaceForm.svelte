@@ -19,7 +19,7 @@
 	const fields = $derived([
 		{ name: 'hours', label: say.whenSomebodyIsThere(), value: place.hours },
 		{ name: 'stairs', label: say.theWayInStairsDoors(), value: place.stairs },
-		{ name: 'own_rules', label: say.aWordAboutTheirOwn(), value: place.ownRules }
+		{ name: 'own_rules', label: say.theirOwnRules(), value: place.ownRules }
 	]);
 	const said = $derived(receivingWords(place).join(' · '));
 </script>
@@ -31,7 +31,7 @@
 >
 	<summary class="min-h-11 cursor-pointer py-2">
 		<strong>{place.name}</strong>
-		<span class="quiet break-words">{said || say.nothingIsSaidYet()}</span>
+		<span class="quiet break-words">{said || say.nothingKnownYet()}</span>
 	</summary>
 	<form class="grid gap-3" method="POST" {...actTo('?/place#places')}>
 		<input type="hidden" name="id" value={place.id} />
@@ -55,7 +55,7 @@
 			{/if}
 		{/each}
 		<button class="btn justify-self-start"
-			>{say.keepIt()}<span class="sr-only"> {say.of({ name: place.name })}</span></button
+			>{say.savePlace()}<span class="sr-only"> {say.of({ name: place.name })}</span></button
 		>
 	</form>
 </details>

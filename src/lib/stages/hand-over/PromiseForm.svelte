@@ -40,7 +40,7 @@
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="ask" value={ask.id} />
 	<div class="w-40 max-w-full">
-		<EntryField {form} field="mats" label={say.promiseThem()} inputmode="numeric" />
+		<EntryField {form} field="mats" label={say.promise()} inputmode="numeric" />
 	</div>
 	<button class="btn"
 		>{say.promised()}<span class="sr-only"> {say.to({ placeName: ask.placeName })}</span></button

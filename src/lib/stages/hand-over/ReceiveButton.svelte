@@ -28,7 +28,7 @@
 		said = await addAndSay(
 			outbox,
 			{ type: 'received', typed, words: msg.deliveryReceived({ delivery }) },
-			msg.kept()
+			msg.saved()
 		);
 		isBusy = false;
 	}
@@ -44,7 +44,7 @@
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="delivery" value={delivery} />
 	<label class="grid gap-1"
-		>{msg.byWhomInAWord()}
+		>{msg.byWhom()}
 		<input class="field" name="note" maxlength="400" autocomplete="off" bind:value={note} />
 	</label>
 	<label class="grid gap-1"
@@ -64,7 +64,7 @@
 			{problem}
 		</p>{/if}
 	<button class="btn h-auto min-h-11"
-		>{msg.itWasReceived()}<span class="sr-only">: {delivery}</span></button
+		>{msg.confirm()}<span class="sr-only">: {delivery}</span></button
 	>
 	<p class="quiet" role="status">{said}</p>
 </form>

@@ -33,13 +33,13 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 		{
 			name: 'mats',
 			value: wholeNumber(account.mats),
-			label: account.mats === 1 ? say.matHandedOver() : say.matsHandedOver(),
+			label: account.mats === 1 ? say.matDelivered() : say.matsDelivered(),
 			how: say.matsOfTheDeliveriesBelow()
 		},
 		{
 			name: 'area',
 			value: areaWords(account.m2, system),
-			label: say.toLieOn(),
+			label: say.area(),
 			how: say.widthByLengthOfEach()
 		},
 		{
@@ -57,7 +57,7 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 		{
 			name: 'film',
 			value: `${fixed(account.filmKg, 1)} kg`,
-			label: say.ofFilm(),
+			label: say.ofPlastic(),
 			how: say.matsByTheirWeightAt({ unweighed })
 		},
 		{
@@ -76,7 +76,7 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 			name: 'estimated',
 			value: `${wholeNumber(account.estimatedHours)} h`,
 			label: say.estimated(),
-			how: say.whatThePlansReckonBy()
+			how: say.workThatWasNotTimed()
 		}
 	];
 }
@@ -85,7 +85,7 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 export function periodWords(period: Period): string {
 	switch (period.of) {
 		case 'all':
-			return say.inAll();
+			return say.total();
 		case 'season':
 			return say.season({ seasonName: seasonName(period.begins) });
 		case 'year':

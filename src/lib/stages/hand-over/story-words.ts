@@ -6,26 +6,26 @@ import type { MatStory } from './story-view';
 export const storyEventWords: Readonly<Record<ThingEvent, string>> = {
 	made: say.made(),
 	begun: say.started(),
-	finished: say.itsRowsWereMadeAnd(),
+	finished: say.rowsFinishedAndEndsHidden(),
 	'taken-apart': say.takenApartForStrand(),
 	given: say.given(),
 	lost: say.lost(),
 	good: say.checkedAndGood(),
 	'to-mend': say.checkedAndToMend(),
 	mended: say.mended(),
-	'other-use': say.checkedAndForAnotherUse(),
-	delivered: say.handedOver(),
+	'other-use': say.checkedOtherUse(),
+	delivered: say.delivered(),
 	received: say.received(),
-	'sent-back': say.itCameBack()
+	'sent-back': say.sentBack()
 };
 
 /** How a mat stands, in a line. */
 export function stateNow({ state, went }: Pick<MatStory, 'state' | 'went'>): string {
-	if (state === 'begun' || state === 'made') return say.inHand();
-	if (state === 'good') return say.goodAndReadyToGo();
+	if (state === 'begun' || state === 'made') return say.beingMade();
+	if (state === 'good') return say.ready();
 	if (went && (state === 'delivered' || state === 'received'))
 		return state === 'received'
 			? say.receivedBy({ placeName: went.placeName })
-			: say.onItsWayTo({ placeName: went.placeName });
+			: say.deliveredTo({ placeName: went.placeName });
 	return storyEventWords[state];
 }

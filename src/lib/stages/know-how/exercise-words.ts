@@ -36,16 +36,16 @@ const trimWords: Readonly<Record<TrimCall, string>> = {
 	weak: msg.theHoleLiesInThe(),
 	'needless-stuffing': msg.aHoleSoCloseTo(),
 	torn: msg.theHoleWouldStayIn(),
-	wasted: msg.thatGivesAwayAHands()
+	wasted: msg.thatWastesAHandsWidth()
 };
 const taskWords: Readonly<Record<SeatTask, string>> = {
-	'cut-rings': msg.cuttingRings(),
+	'cut-rings': msg.cuttingLoops(),
 	'cut-spiral': msg.cuttingSpirals(),
 	'trim-bags': msg.trimmingSeamsAndHandles(),
 	'trim-tails': msg.trimmingTailsOfKnots(),
 	'cut-stack': msg.cuttingStacksAlongARuler(),
 	flatten: msg.flatteningBags(),
-	join: msg.joiningRings(),
+	join: msg.joiningLoops(),
 	ball: msg.windingBalls(),
 	weave: msg.weaving(),
 	crochet: msg.crocheting(),
@@ -175,7 +175,7 @@ export function exerciseReason(facts: ExerciseFacts, answer: number, system: Len
 				? jointWords[judgeJoint(facts)].why
 				: msg.lookAgain({ why: jointWords[judgeJoint(facts)].why });
 		case 'seat':
-			return right ? msg.nothingSharpIsUsedThere() : msg.thatIsDoneWithSharp();
+			return right ? msg.nothingSharpIsUsedThere() : msg.thatNeedsSharpScissorsOr();
 		case 'fault':
 			return right
 				? msg.itIsThis({ name: faultWords[facts.fault].name.toLowerCase() })

@@ -42,7 +42,7 @@ const plain: readonly CraftWord[] = [
 	},
 	{
 		word: msg.hook(),
-		means: msg.whatOneCrochetsWithIts()
+		means: msg.theToolForCrochetIts()
 	},
 	{
 		word: msg.joint(),
@@ -71,11 +71,11 @@ const plain: readonly CraftWord[] = [
 	{ word: msg.spindle(), means: msg.aStickWithAWeight() },
 	{ word: msg.spiral(), means: msg.aBagCutRoundAnd() },
 	{ word: msg.spoiled(), means: msg.filmThatToreOrWas() },
-	{ word: msg.strip(), means: msg.filmCutToAWidth() },
+	{ word: msg.strip(), means: msg.plasticCutToAWidth() },
 	{ word: msg.swatch(), means: msg.aSmallPieceMadeAnd() },
 	{ word: msg.tableDay(), means: msg.aDayOnWhichThe() },
 	{ word: msg.tail(), means: msg.theEndThatStandsOut() },
-	{ word: msg.tally(), means: msg.whatAPlanComesTo() },
+	{ word: msg.tally(), means: msg.theResultsOfAPlan() },
 	{ word: msg.turningChain(), means: msg.theChainsThatLiftThe() },
 	{
 		word: msg.twine(),
@@ -84,7 +84,7 @@ const plain: readonly CraftWord[] = [
 	{ word: msg.warp(), means: msg.theStrandsThatRunThe() },
 	{ word: msg.weft(), means: msg.theStrandThatGoesAcross() },
 	{ word: msg.wholeTube(), means: msg.aBagWithItsBottom() },
-	{ word: msg.workingStrand(), means: msg.theStrandBetweenTheHook() }
+	{ word: msg.workingYarn(), means: msg.theStrandBetweenTheHook() }
 ];
 
 const stitchMeans = {

@@ -41,14 +41,14 @@ const all: readonly Sign[] = [
 		words: say.itDoesNotLieFlat(),
 		question: say.whatDoesItDoOn(),
 		answers: [
-			{ words: say.itsEdgeLiesInWaves(), mended: 'waves' },
+			{ words: say.itsEdgeIsWavy(), mended: 'waves' },
 			{ words: say.itsMiddleStandsUpLike(), mended: 'cups' },
 			{ words: say.theBandCurlsOrTurns(), mended: 'band-curls' }
 		]
 	},
 	{
 		id: 'lump',
-		words: say.theStrandHasALump(),
+		words: say.theYarnHasALump(),
 		question: say.feelAlongTheStrandWhat(),
 		answers: [
 			{ words: say.aJointAsHardAs(), mended: 'tight-joint' },

@@ -21,21 +21,21 @@
 	);
 </script>
 
-<EntryForm {form} title={say.beginAMat()} act={say.beginIt()} stays={['plan']}>
+<EntryForm {form} title={say.startAMat()} act={say.start()} stays={['plan']}>
 	<EntrySelect
 		{form}
 		field="plan"
-		label={say.byWhichPlan()}
+		label={say.plan()}
 		options={plans.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
 	<EntrySelect
 		{form}
 		field="person"
-		label={say.whoMakesIt()}
+		label={say.maker()}
 		options={[
 			{ value: '', label: say.atTheTable() },
 			...people.map(({ id, name }) => ({ value: id, label: name }))
 		]}
 	/>
-	<EntryField {form} field="code" label={say.itsLabelIfItHas()} autocomplete="off" />
+	<EntryField {form} field="code" label={say.labelOptional()} autocomplete="off" />
 </EntryForm>

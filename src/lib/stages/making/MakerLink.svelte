@@ -41,7 +41,7 @@
 		</p>
 		<MadeLink address={made.address} {isOnlyHere}>
 			<div class="w-[220px] max-w-full rounded bg-white text-black" data-square>
-				<SceneView scene={made.square} said={say.theLinkAsASquare()} />
+				<SceneView scene={made.square} said={say.qrCodeOfTheLink()} />
 			</div>
 		</MadeLink>
 	{:else}
@@ -51,7 +51,7 @@
 	{/if}
 	<form method="POST" {...actTo('?/link')}>
 		<input type="hidden" name="key" value={key} />
-		<button class="btn h-auto min-h-11">{say.makeALink()}</button>
+		<button class="btn h-auto min-h-11">{say.createLink()}</button>
 	</form>
 	{#if open.length > 0}
 		<ul class="grid gap-1">

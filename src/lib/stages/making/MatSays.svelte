@@ -71,13 +71,19 @@
 	async function goOn(): Promise<void> {
 		const typed = { mat: mat.code, stripes: stripesText(stripes) };
 		const act = { type: 'stripes', typed, words: msg.howGoesOn({ code: mat.code }) };
-		said = await addAndSay(outbox, act, msg.itGoesOnSo());
+		said = await addAndSay(outbox, act, msg.saved());
 	}
 	const rowsWords = (count: number) => msg.rows({ count, said: smallNumber(count) });
 </script>
 
-<EntryForm {form} title={msg.measureIt()} act={msg.keepIt()} stays={['mat', 'row']} isMain={false}>
-	<h3 class="sr-only" id="course" tabindex="-1">{msg.whatItSays()}</h3>
+<EntryForm
+	{form}
+	title={msg.measureIt()}
+	act={msg.saveSize()}
+	stays={['mat', 'row']}
+	isMain={false}
+>
+	<h3 class="sr-only" id="course" tabindex="-1">{msg.result()}</h3>
 	{#if mat.course}
 		<p class={mat.course.verdict === 'straight' ? '' : 'font-semibold'} data-course>
 			{msg.it({ course: courseWords(mat.course) })}

@@ -17,14 +17,14 @@
 		type="remind"
 		mat={mat.code}
 		label={say.writeTo({ name: mat.maker.name })}
-		words={say.aWordOn({ code: mat.code })}
+		words={say.aMessageAbout({ code: mat.code })}
 		kept={say.writtenItLiesInThe()}
 	/>
 {:else if need === 'finish'}
 	<PressButton
 		type="finish"
 		mat={mat.code}
-		label={say.itIsFinished()}
+		label={say.finished2()}
 		words={say.finished({ code: mat.code })}
 		kept={say.finishedItWaitsUnderCheck()}
 		{isMain}

@@ -14,7 +14,7 @@
 	const form = untrack(() => new TypedForm('note', { mat: mat.code, text: '' }, getOutbox(), sent));
 </script>
 
-<EntryForm {form} title={say.notes()} act={say.keepTheNote()} stays={['mat']} isMain={false}>
+<EntryForm {form} title={say.notes()} act={say.saveNote()} stays={['mat']} isMain={false}>
 	{#if mat.said.notes.length > 0}
 		<ul class="grid gap-1" data-notes>
 			{#each mat.said.notes.toReversed() as { id, text, at, isByLink } (id)}
@@ -26,5 +26,5 @@
 		</ul>
 	{/if}
 	<input type="hidden" name="mat" value={mat.code} />
-	<EntryField {form} field="text" label={say.aWordOnIt()} />
+	<EntryField {form} field="text" label={say.note()} />
 </EntryForm>

@@ -90,7 +90,7 @@
 		problem = '';
 		const typed = number.trim();
 		if (!/^\d{1,5}$/.test(typed)) {
-			problem = msg.thisIsANumberOf();
+			problem = msg.typeANumberOfRows();
 			return;
 		}
 		if (total > 0 && Number(typed) > total * 1.5) {
@@ -192,7 +192,7 @@
 					aria-invalid={problem ? 'true' : undefined}
 				/>
 			</label>
-			<button class="btn h-auto min-h-11">{msg.saySo()}</button>
+			<button class="btn h-auto min-h-11">{msg.saveRows()}</button>
 		</form>
 	</div>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}

@@ -46,7 +46,7 @@
 			if (sent.outcome === 'refused') {
 				not.push(...Object.values(sent.problems));
 				await outbox.drop(sent.key).catch(() => {});
-			} else if (sent.outcome === 'lost') not.push(say.theNetworkIsAway({ code }));
+			} else if (sent.outcome === 'lost') not.push(say.noNetwork({ code }));
 		}
 		isGiving = false;
 		said = not.length > 0 ? say.notGiven({ not: not.join(' ') }) : say.given();
@@ -54,7 +54,7 @@
 </script>
 
 <section class="sheet grid grid-cols-[minmax(0,1fr)] gap-2 p-4" aria-labelledby="strand">
-	<h2 class="text-lg" id="strand" tabindex="-1">{say.strandInHand()}</h2>
+	<h2 class="text-lg" id="strand" tabindex="-1">{say.yarnAtHand()}</h2>
 	{#if issued.length === 0}
 		<p>{say.noBallWasGivenFor()}</p>
 	{:else}
@@ -70,7 +70,7 @@
 		{#each strand?.left ?? [] as { colour, neededM, inHandM, lacksM } (colour)}
 			{@const row = strand?.lacks.find((one) => one.colour === colour)?.row}
 			<li class={lacksM > 0 && issued.length > 0 ? 'font-semibold' : ''} data-colour={colour}>
-				{say.inHandStillToGo({
+				{say.atHandStillNeeded({
 					colour,
 					metres: metresWords(inHandM),
 					metres2: metresWords(neededM)
@@ -81,7 +81,7 @@
 	</ul>
 	{#if offered.length > 0}
 		<p data-offered={offered.map(({ code }) => code).join(' ')}>
-			{isStriped ? say.soThatItsStripesCome() : say.ofWhatLiesThere()}
+			{isStriped ? say.soThatItsStripesCome() : say.readyBalls()}
 			{#each offered as { code, colour, metres }, at (code)}{at > 0 ? ', ' : ' '}<strong
 					>{code}</strong
 				>
@@ -94,11 +94,11 @@
 			})}</button
 		>
 	{:else if strand?.left.some(({ lacksM }) => lacksM > 0.05)}
-		<p class="quiet">{say.noBallThatLiesThere()}</p>
+		<p class="quiet">{say.noReadyBallSuitsIt()}</p>
 	{/if}
 	<p class="quiet" role="status">{said}</p>
 </section>
-<EntryForm {form} title={say.giveItABall()} act={say.giveIt()} stays={['mat']} isMain={false}>
+<EntryForm {form} title={say.giveItABall()} act={say.give2()} stays={['mat']} isMain={false}>
 	<input type="hidden" name="mat" value={mat.code} />
 	<EntryField {form} field="ball" label={say.theBallsLabel()} autocomplete="off" />
 </EntryForm>

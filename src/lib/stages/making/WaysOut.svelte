@@ -62,14 +62,14 @@
 		event.preventDefault();
 		const typed = { mat: mat.code, stripes: stripesText(one.stripes) };
 		const act = { type: 'stripes', typed, words: msg.howGoesOn({ code: mat.code }) };
-		said = await addAndSay(outbox, act, msg.itGoesOnSo());
+		said = await addAndSay(outbox, act, msg.saved());
 	}
 </script>
 
 {#if ways.length > 0}
 	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="ways">
 		<h2 class="text-lg" id="ways">
-			{msg.waysOut({ lacksSoon: lacksSoon(mat).map(lackWords).join(', ') })}
+			{msg.whatYouCanDo({ lacksSoon: lacksSoon(mat).map(lackWords).join(', ') })}
 		</h2>
 		<ul class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[40rem]:grid-cols-2">
 			{#each ways as one, at (one.way)}
@@ -98,7 +98,7 @@
 							<input type="hidden" name="mat" value={mat.code} />
 							<input type="hidden" name="stripes" value={stripesText(one.stripes)} />
 							<button class="btn h-auto min-h-11"
-								>{msg.goOnSo()}<span class="sr-only">: {titleOf(one)}</span></button
+								>{msg.carryOn()}<span class="sr-only">: {titleOf(one)}</span></button
 							>
 						</form>
 					{/if}

@@ -58,7 +58,7 @@
 <EntryForm
 	{form}
 	title={say.weighWhatIsLeft()}
-	act={say.keepIt()}
+	act={say.saveWeight()}
 	stays={['mat', 'colour']}
 	isMain={false}
 >
@@ -69,7 +69,7 @@
 		label={say.whichColour()}
 		options={colours.map((colour) => ({ value: colour, label: colour }))}
 	/>
-	<EntryField {form} field="mass" label={say.itWeighs()} inputmode="decimal" />
+	<EntryField {form} field="mass" label={say.weight()} inputmode="decimal" />
 	{#if isScale}
 		<StandInScale {reading} onread={(next) => (reading = next)} />
 		<p>
@@ -81,14 +81,14 @@
 				class="btn h-auto min-h-11"
 				disabled={reading?.state !== 'steady'}
 				onclick={() => (form.typed['mass'] = fieldMass(reading?.g ?? 0, system))}
-				>{say.takeIt()}</button
+				>{say.useIt()}</button
 			>
 		</p>
 	{:else}
 		<button
 			type="button"
 			class="btn h-auto min-h-11 btn-ghost font-normal"
-			onclick={() => (isScale = true)}>{say.readItFromAScale()}</button
+			onclick={() => (isScale = true)}>{say.readFromAScale()}</button
 		>
 	{/if}
 	{#if left}

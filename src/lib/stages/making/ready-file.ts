@@ -16,14 +16,14 @@ export interface ReadyCase {
 }
 
 const doneWords = say.thisIsTheShareOf();
-const weekWords = say.thisIsAShareOf();
-const seedWords = say.thisIsASeedA();
-const runsWords = say.thisIsANumberOf();
+const weekWords = say.theShareOfAMat();
+const seedWords = say.aSeedAWholeNumber();
+const runsWords = say.aNumberOfRunsWhole();
 const weeksWords = say.theseAreTheSharesOf();
 
 const caseShape = z.strictObject(
 	{
-		today: z.iso.date({ error: say.thisIsADayLike() }),
+		today: z.iso.date({ error: say.aDayLike202611() }),
 		done: z.number({ error: doneWords }).min(0, doneWords).max(1, doneWords),
 		weeks: z
 			.array(z.number({ error: weekWords }).min(0, weekWords).max(20, weekWords), {
@@ -44,12 +44,12 @@ const caseShape = z.strictObject(
 			.max(20_000, runsWords)
 			.default(2000)
 	},
-	{ error: say.thisIsAMatToday() }
+	{ error: say.aMatHasTodayDone() }
 );
 
 const fileShape = z
-	.array(caseShape, { error: say.thisIsAListOf() })
-	.max(1000, say.theseAreMoreMatsThan());
+	.array(caseShape, { error: say.aListOfMatsIs() })
+	.max(1000, say.atMost1000Mats());
 
 /** Reads the mats out of the text of a file, or says all that is wrong with it. */
 export const readReadyFile = (text: string): ReadFile<readonly ReadyCase[]> =>

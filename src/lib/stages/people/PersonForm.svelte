@@ -59,7 +59,7 @@
 	{#if problems.version}<p class="font-semibold text-error" role="alert">{problems.version}</p>{/if}
 	<div class="grid gap-3 @min-[30rem]:grid-cols-2">
 		<label class="grid gap-1">
-			{say.nameTheTableUses()}
+			{say.name()}
 			<input
 				class="field"
 				name="name"
@@ -73,7 +73,7 @@
 				>{/if}
 		</label>
 		<label class="grid gap-1">
-			{say.likesDoing()}
+			{say.likes()}
 			<input
 				class="field"
 				name="likes"
@@ -104,14 +104,17 @@
 						type="button"
 						class="grid w-full cursor-pointer justify-items-center rounded-lg p-1 disabled:cursor-not-allowed"
 						disabled={isShut(seat)}
-						aria-label={say.change({ seatWords: seatWords[seat], level: level || say.notTheirs() })}
+						aria-label={say.change({
+							seatWords: seatWords[seat],
+							level: level || say.doesntDoThis()
+						})}
 						onclick={() => (seats[seat] = next[level] ?? '')}
 					>
 						<SeatDrawing {seat} />
 						<span class="text-sm leading-tight font-semibold">{seatWords[seat]}</span>
 					</button>
 					{#if isShut(seat)}
-						<span class="quiet text-sm">{say.noChild()}</span>
+						<span class="quiet text-sm">{say.notForChildren()}</span>
 					{:else}
 						<select
 							class="field h-11 w-full px-1 text-sm"
@@ -119,7 +122,7 @@
 							bind:value={() => level, (chosen) => (seats[seat] = chosen)}
 							aria-label={seatWords[seat]}
 						>
-							<option value="">{say.notTheirs()}</option>
+							<option value="">{say.doesntDoThis()}</option>
 							{#each levels as one (one)}<option value={one}>{one}</option>{/each}
 						</select>
 					{/if}
@@ -138,7 +141,7 @@
 	</fieldset>
 	<div class="grid gap-1">
 		<Ticks
-			title={say.whatTheTableMinds()}
+			title={say.thingsToAllowFor()}
 			name="need"
 			options={needs.map((value) => ({ value, label: seatNeedWords[value] }))}
 			ticked={person.needs}
@@ -159,13 +162,13 @@
 		ticked={person.days}
 	/>
 	<Ticks
-		title={say.sitsWellWith()}
+		title={say.likesToSitWith()}
 		name="with"
 		options={others.map(({ id, name }) => ({ value: id, label: name }))}
 		ticked={person.sitsWith}
 	/>
 	<div class="flex flex-wrap gap-3">
-		<button class="btn btn-accent">{say.keepWhatIsSaidOf()}</button>
+		<button class="btn btn-accent">{say.save()}</button>
 		<a class="btn font-normal" href="/people">{say.close()}</a>
 	</div>
 </form>

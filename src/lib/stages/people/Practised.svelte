@@ -38,7 +38,7 @@
 	</ul>
 	{#if opens.length > 0}
 		<p class="quiet text-[0.9375rem]">
-			{say.itMayOpenASeat()}
+			{say.youCanOpenASeat()}
 		</p>
 		<p class="flex flex-wrap gap-2">
 			{#each opens as seat (seat)}

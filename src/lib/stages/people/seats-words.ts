@@ -11,5 +11,5 @@ export function seatsWords({
 	const names = seatNames
 		.filter((seat) => seats[seat])
 		.map((seat) => seatWords[seat].toLowerCase());
-	return names.length === 0 ? say.noSeatSaidYet() : names.join(' · ');
+	return names.length === 0 ? say.noSeatsChosenYet() : names.join(' · ');
 }

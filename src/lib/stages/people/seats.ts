@@ -50,8 +50,8 @@ export type Need = (typeof needs)[number];
 export const seatNeedWords: Readonly<Record<Need, string>> = {
 	sitting: say.worksSittingOnly(),
 	'one-hand': say.worksWithOneHand(),
-	'low-sight': say.seesLittle(),
-	'short-spells': say.worksInShortSpells()
+	'low-sight': say.hasPoorSight(),
+	'short-spells': say.needsShortSpells()
 };
 
 /** Seats no child takes: blunt scissors at most, never a blade. */

@@ -20,7 +20,7 @@
 		class="grid max-w-64 gap-px border border-base-content bg-base-300 p-px"
 		style:grid-template-columns="repeat({grid.columns}, 1fr)"
 		role="group"
-		aria-label={say.theLabelItBeginsAt()}
+		aria-label={say.firstLabelToPrint()}
 	>
 		{#each labels as at (at)}
 			<button

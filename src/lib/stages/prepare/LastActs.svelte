@@ -40,7 +40,7 @@
 						<span class={act.isTakenBack ? 'line-through' : 'font-semibold'}>{words}</span
 						>{act.byName ? say.by({ byName: act.byName }) : ''}
 						<span class="quiet block text-sm"
-							>{momentWords(act.at)}{act.isTakenBack ? say.takenBack() : ''} · {filmWords(
+							>{momentWords(act.at)}{act.isTakenBack ? say.undone() : ''} · {filmWords(
 								act,
 								system
 							)}</span
@@ -61,7 +61,7 @@
 							<input type="hidden" name="corrects" value={act.id} />
 							<input type="hidden" name="note" value={say.takenBackAtTheTable()} />
 							<button class="btn px-3 font-normal"
-								>{say.takeBack()}<span class="sr-only">: {words}</span></button
+								>{say.undo()}<span class="sr-only">: {words}</span></button
 							>
 						</form>
 					{/if}

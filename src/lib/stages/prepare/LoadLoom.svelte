@@ -55,7 +55,7 @@
 <EntryForm
 	{form}
 	title={say.loadALoom()}
-	act={say.layThem()}
+	act={say.addToLoom()}
 	isMain={false}
 	stays={['plan', 'plan_version', 'tool', 'strands', 'pile', 'by_name']}
 >

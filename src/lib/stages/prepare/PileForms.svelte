@@ -55,7 +55,7 @@
 			)
 	);
 	const titles = {
-		flatten: say.layBagsFlat(),
+		flatten: say.flattenBags(),
 		cut: say.cutFlatBags(),
 		join: say.joinPieces(),
 		ball: say.windABall()
@@ -96,9 +96,9 @@
 					label={counts[kind].label}
 					inputmode="numeric"
 				/>
-				<EntryField {form} field="by_name" label={say.byIfTheyLike()} />
+				<EntryField {form} field="by_name" label={say.whoOptional()} />
 				{#if kind === 'cut'}
-					<EntryField {form} field="spoiled" label={say.spoiledOfAHundred()} inputmode="decimal" />
+					<EntryField {form} field="spoiled" label={say.spoiledOf100()} inputmode="decimal" />
 				{/if}
 				{#if kind === 'ball'}
 					<EntrySelect
@@ -110,8 +110,13 @@
 							{ value: 'chain', label: say.aChainForALoom() }
 						]}
 					/>
-					<EntryField {form} field="mass" label={say.weighsIfWeighed()} />
-					<EntryField {form} field="code" label={say.itsLabel()} hint={say.asPrintedElseItGets()} />
+					<EntryField {form} field="mass" label={say.weightOptional()} />
+					<EntryField
+						{form}
+						field="code"
+						label={say.labelOptional()}
+						hint={say.asPrintedElseItGets()}
+					/>
 				{/if}
 			</div>
 			{#if kind === 'ball' && others.length > 0}
@@ -128,7 +133,12 @@
 									...others.map(({ colour }) => ({ value: colour, label: colour }))
 								]}
 							/>
-							<EntryField {form} field="bags_{nth}" label={say.bagsWorth()} inputmode="numeric" />
+							<EntryField
+								{form}
+								field="bags_{nth}"
+								label={say.yarnOfHowManyBags()}
+								inputmode="numeric"
+							/>
 						{/each}
 					</div>
 				</details>
@@ -140,7 +150,7 @@
 			form={recount}
 			{action}
 			title={say.countThisPileAgain()}
-			act={say.soManyLieThere()}
+			act={say.saveCount()}
 			isMain={false}
 			stays={['kind', 'colour', 'form', 'cut']}
 		>
@@ -150,10 +160,10 @@
 			<EntryField
 				form={recount}
 				field="counted"
-				label={say.thatLieThere({ pileNoun: pileNoun(pile.form, pile.cut) })}
+				label={say.hereNow({ pileNoun: pileNoun(pile.form, pile.cut) })}
 				inputmode="numeric"
 			/>
-			<EntryField form={recount} field="note" label={say.whatHappenedInAWord()} />
+			<EntryField form={recount} field="note" label={say.whatHappenedOptional()} />
 		</EntryForm>
 	{/if}
 </div>

@@ -30,7 +30,7 @@
 <section class="sheet grid gap-2 p-4" aria-labelledby="printer">
 	<h2 id="printer">{say.smallLabelPrinter()}</h2>
 	<p class="quiet text-[0.9375rem]">
-		{say.aStandInAsThis({ labelsLeft: printer.labelsLeft })}
+		{say.thisIsAPracticePrinter({ labelsLeft: printer.labelsLeft })}
 	</p>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	{#if printer.trouble}
@@ -54,12 +54,12 @@
 				>
 			</form>
 			<form method="POST" {...actTo('?/drop')}>
-				<button class="btn font-normal">{say.printNoneOfThem()}</button>
+				<button class="btn font-normal">{say.cancelPrinting()}</button>
 			</form>
 		</div>
 	{/if}
 	{#if printer.printed.length > 0}
-		<p class="text-[0.9375rem]">{say.cameOutLast()}</p>
+		<p class="text-[0.9375rem]">{say.lastLabel()}</p>
 		<ul class="grid gap-2" data-printed>
 			{#each printer.printed.slice(0, 3) as code, nth (nth)}
 				<li>
@@ -75,7 +75,7 @@
 		</ul>
 	{/if}
 	<details>
-		<summary class="min-h-11 cursor-pointer py-2">{say.putSomethingWrongWithIt()}</summary>
+		<summary class="min-h-11 cursor-pointer py-2">{say.tryAFault()}</summary>
 		<div class="flex flex-wrap gap-2">
 			{#each hands as { hand, label } (hand)}
 				<form method="POST" {...actTo('?/hand')}>

@@ -60,8 +60,8 @@
 
 <EntryForm
 	{form}
-	title={line ? say.measureAgain({ name: line.name }) : say.aToolThatIsThere()}
-	act={line ? say.keepItAsMeasured() : say.addIt()}
+	title={line ? say.measureAgain({ name: line.name }) : say.addATool()}
+	act={line ? say.save() : say.add()}
 	stays={line
 		? [
 				'tool',
@@ -83,18 +83,18 @@
 		<EntrySelect
 			{form}
 			field="sort"
-			label={say.whatItIs()}
+			label={say.kind()}
 			options={toolSorts.map((value) => ({ value, label: toolNames[value] }))}
 		/>
 	{:else}<input type="hidden" name="sort" value={form.typed.sort} />{/if}
 	<div class="grid grid-cols-[2fr_1fr] gap-3">
-		<EntryField {form} field="name" label={say.whatYouCallIt()} />
+		<EntryField {form} field="name" label={say.name()} />
 		<EntryField {form} field="count" label={say.howMany()} inputmode="numeric" />
 	</div>
 	<OnlyWhen is={sort === 'loom'}>
 		<div class="grid grid-cols-2 gap-3">
 			<EntryField {form} field="pegs" label={say.pegsAtEachEnd()} inputmode="numeric" />
-			<EntryField {form} field="peg_to_peg" label={say.pegsToPegsAlong()} />
+			<EntryField {form} field="peg_to_peg" label={say.pegToPegAlong()} />
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={sort === 'frame'}>
@@ -105,7 +105,7 @@
 	</OnlyWhen>
 	<OnlyWhen is={sort === 'loom' || sort === 'frame'}>
 		<div class="grid grid-cols-2 gap-3">
-			<EntryField {form} field="pitch" label={say.oneToTheNext()} hint={say.middleToMiddle()} />
+			<EntryField {form} field="pitch" label={say.spacing()} hint={say.middleToMiddle()} />
 			<EntrySelect
 				{form}
 				field="rods"
@@ -132,7 +132,7 @@
 					tool,
 					300 / Math.max(2000, tool.sort === 'loom' ? tool.pegToPegMm : tool.lengthMm)
 				)}
-				said={say.theToolAsItIs()}
+				said={say.yourToolDrawnToScale()}
 			/>
 			<p class="text-[0.9375rem]">{toolWords(tool, form.lengths)}.</p>
 		</div>

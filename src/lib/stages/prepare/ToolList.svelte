@@ -51,7 +51,7 @@
 						width={Math.max(44, tool.mm * cssMm + 4)}
 						height={tool.mm * cssMm + 4}
 						role="img"
-						aria-label={say.asThickAsItIs({ name })}
+						aria-label={say.realThickness({ name })}
 					>
 						<circle
 							cx={(tool.mm * cssMm) / 2 + 2}
@@ -89,7 +89,7 @@
 						<input type="hidden" name="gone" value="yes" />
 						<input type="hidden" name="name" value={name} />
 						<button class="btn px-3 font-normal"
-							>{say.notThereAnyMore()}<span class="sr-only">: {name}</span></button
+							>{say.remove()}<span class="sr-only">: {name}</span></button
 						>
 					</form>
 				</div>

@@ -36,7 +36,7 @@
 	{#if plans.length === 0}
 		<p>
 			{msg.noPlanIsKeptYet()}
-			<a class="link" href="/plan">{msg.keepAPlanFirst()}</a>.
+			<a class="link" href="/plan">{msg.saveAPlanFirst()}</a>.
 		</p>
 	{:else}
 		<form class="grid gap-3" data-sveltekit-noscroll data-sveltekit-keepfocus>
@@ -72,7 +72,7 @@
 					{/snippet}
 				</FieldFrame>
 			{/if}
-			<noscript><button class="btn">{msg.workForThis()}</button></noscript>
+			<noscript><button class="btn">{msg.useThisPlan()}</button></noscript>
 		</form>
 		<label class="grid gap-1">
 			{msg.spoiledTodayOfAHundred()}
@@ -89,7 +89,7 @@
 			<span class="quiet text-sm" id="spoiled-why">
 				{#if !isGood}<span class="font-semibold text-error">{msg.aNumberFrom0To()}</span>
 				{:else if isSpoiledSaid}{msg.asItWasSaidToday()}
-				{:else}{msg.askedOnceItStandsFor()}{/if}
+				{:else}{msg.usedAllDay()}{/if}
 			</span>
 		</label>
 		{#if far}<p class="font-semibold" data-far>{far}</p>{/if}

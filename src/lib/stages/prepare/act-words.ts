@@ -23,7 +23,7 @@ export function actWords(act: ActLine): string {
 	].join(', ');
 	switch (act.type) {
 		case 'flatten':
-			return say.bagsLaidFlat({ movedOf: wholeNumber(movedOf(act, ['bag'], -1)), colours });
+			return say.bagsFlattened({ movedOf: wholeNumber(movedOf(act, ['bag'], -1)), colours });
 		case 'cut':
 			return say.bagsCutIntoPieces({
 				movedOf: wholeNumber(movedOf(act, ['flat'], -1)),
@@ -40,10 +40,10 @@ export function actWords(act: ActLine): string {
 				isSome: act.moves.some(({ form }) => form === 'chain') ? 'yes' : 'no'
 			});
 		case 'load':
-			return say.piecesLaidOnALoom({
+			return say.piecesPutOnALoom({
 				movedOf: wholeNumber(movedOf(act, ['piece', 'strand', 'chain'], -1)),
 				colours,
-				part: act.code ? say.matBegun({ code: act.code }) : ''
+				part: act.code ? say.matStarted({ code: act.code }) : ''
 			});
 		default:
 			return say
@@ -60,14 +60,14 @@ export function filmWords(act: ActLine, system: LengthSystem): string {
 	const parts = into.map(
 		({ form, filmMg }) => `${massWords(filmMg / 1000, system)} ${filmNouns[form]}`
 	);
-	return say.ofFilm({ mass: massWords(all / 1000, system), parts: parts.join(', ') });
+	return say.ofPlastic({ mass: massWords(all / 1000, system), parts: parts.join(', ') });
 }
 
 const filmNouns: Readonly<Record<LineForm, string>> = {
 	bag: say.inBags(),
 	flat: say.flat(),
 	piece: say.inPieces(),
-	strand: say.inStrand(),
+	strand: say.inYarn(),
 	ball: say.inTheBall(),
 	chain: say.inTheChain(),
 	stuffing: say.forStuffing(),

@@ -62,7 +62,7 @@ function balling(pile: Pile, work: WorkFor): NextAct | NoAct {
 	const { kindId, colour, cut, amount } = pile;
 	if (!cut) return { why: msg.nobodySaidHowTheseWere() };
 	const bags = Math.min(ballBags(work.plan), Math.floor(amount / cut.piecesPerBag + 1e-9));
-	if (bags < 1) return { why: msg.notABagsWorthYet() };
+	if (bags < 1) return { why: msg.notEnoughForOneBag() };
 	const asked = cutFor(work, kindId);
 	const suits = asked && whyUnsuited(cut, asked.cut) === null;
 	return {
@@ -90,7 +90,7 @@ export function nextAct(pile: Pile, work: WorkFor): NextAct | NoAct | null {
 				type: 'flatten',
 				typed: { kind: kindId, colour, bags: String(bags) },
 				label: msg.flatten({ bags }),
-				words: msg.bagsLaidFlat({ bags, colour })
+				words: msg.bagsFlattened({ bags, colour })
 			};
 		}
 		case 'flat':

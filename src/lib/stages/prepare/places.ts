@@ -9,10 +9,10 @@ export const places: readonly {
 	/** What is said where nothing lies. */
 	readonly empty: string;
 }[] = [
-	{ name: say.bags(), forms: ['bag'], empty: say.noneSorted() },
+	{ name: say.bags(), forms: ['bag'], empty: say.nothingSorted() },
 	{ name: say.flat(), forms: ['flat'], empty: say.tapBagsToLayA() },
 	{ name: say.cut(), forms: ['piece'], empty: say.tapFlatBagsToCut() },
-	{ name: say.strand(), forms: ['strand'], empty: say.tapPiecesToJoinThem() },
+	{ name: say.yarn(), forms: ['strand'], empty: say.tapPiecesToJoinThem() },
 	{ name: say.balls(), forms: ['ball', 'chain'], empty: say.tapStrandToWindA() }
 ];
 

@@ -7,16 +7,16 @@ export const happenedWords: Readonly<Record<ThingEvent, string>> = {
 	made: say.made(),
 	begun: say.started(),
 	finished: say.finished(),
-	good: say.foundGood(),
-	'to-mend': say.toBeMended(),
+	good: say.good(),
+	'to-mend': say.toMend(),
 	mended: say.mended(),
-	'other-use': say.putToAnotherUse(),
+	'other-use': say.otherUse(),
 	delivered: say.delivered(),
 	received: say.received(),
 	'sent-back': say.sentBack(),
 	'taken-apart': say.takenApart(),
 	given: say.givenAway(),
-	lost: say.notToBeFoundSince()
+	lost: say.missing()
 };
 
 /** Why strand does not suit a plan. */

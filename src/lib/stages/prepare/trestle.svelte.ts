@@ -44,7 +44,7 @@ export class EntryActions {
 
 	async takeBack(id: number, words: string): Promise<void> {
 		const typed = { of: 'entry', corrects: String(id), note: takenBack };
-		await this.#add('correction', typed, msg.takenBack({ words }));
+		await this.#add('correction', typed, msg.undone({ words }));
 	}
 
 	/** What this device has done and not read yet: while it waits it goes as if it had never been. */
@@ -54,7 +54,7 @@ export class EntryActions {
 			return;
 		}
 		const typed = { of: 'key', corrects: key, note: takenBack };
-		await this.#add('correction', typed, msg.takenBack({ words }));
+		await this.#add('correction', typed, msg.undone({ words }));
 	}
 
 	async #add(type: string, typed: Typed, words: string): Promise<void> {
@@ -72,7 +72,7 @@ export class EntryActions {
 		if (sent.outcome === 'refused' || sent.outcome === 'lost') this.#slips.forget();
 		if (sent.outcome === 'refused') {
 			this.#say({
-				words: msg.notKept({ values: Object.values(sent.problems).join(' ') }),
+				words: msg.notSaved({ values: Object.values(sent.problems).join(' ') }),
 				isProblem: true,
 				...(isOnlyAsked(sent.problems) && {
 					ifRight: { type, typed: { ...typed, sure: 'yes' }, words } as ActionSaid['ifRight']

@@ -24,7 +24,7 @@
 		<p class="quiet">{say.noPlanIsKeptYet()}</p>
 	{:else if !exchanges}
 		<a class="btn justify-self-start" href="{href(asked.other)}&plans=yes" data-sveltekit-noscroll
-			>{say.seeWhatEachPlanWould()}</a
+			>{say.comparePlans()}</a
 		>
 	{:else}
 		<ul>

@@ -8,7 +8,7 @@
 </script>
 
 <section class="sheet p-4" aria-labelledby="rests">
-	<h2 id="rests">{say.whatItRestsOn()}</h2>
+	<h2 id="rests">{say.basedOn()}</h2>
 	{#each restsOf(basis) as { of, title, words, href, where } (of)}
 		<details data-rests={of} class="border-t border-base-300 first-of-type:border-t-0">
 			<summary class="min-h-11 cursor-pointer py-2">{title}</summary>

@@ -26,7 +26,7 @@ export function hitsWords(all: readonly Foretold[]): string {
 	const past = all.filter(({ came }) => came !== null);
 	if (past.length === 0) return '';
 	const hits = past.filter((one) => isHit(one)).length;
-	const few = past.length < 5 ? msg.soFewSayLittleYet() : '';
+	const few = past.length < 5 ? msg.tooFewToTellYet() : '';
 	return past.length === 1
 		? msg.theOneForecastThatCan({ hits, few })
 		: msg.ofForecastsCameOutWithin({

@@ -18,7 +18,7 @@ const thinWords = (count: number): string =>
 	count === 0
 		? msg.noneIsKnownYetWhat()
 		: count < enough
-			? msg.onlyKnownThisSaysLittle({
+			? msg.onlyKnownSoTheRange({
 					part: count === 1 ? msg.oneIs() : msg.are({ count: smallNumber(count) })
 				})
 			: '';
@@ -77,7 +77,7 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 				makingSeconds: wholeNumber(newMat.makingSeconds / 3600)
 			}),
 			href: '/plans',
-			where: msg.keptPlans()
+			where: msg.plans()
 		},
 		{
 			of: 'bags',
@@ -110,7 +110,7 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 									msg.in({
 										place,
 										bags: wholeNumber(bags),
-										part: times === 1 ? msg.oneGo() : msg.goes({ times: smallNumber(times) })
+										part: times === 1 ? msg.oneTime() : msg.times({ times: smallNumber(times) })
 									})
 								)
 								.join(', ')
@@ -160,8 +160,8 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 						title: tool === 'loom' ? msg.looms() : msg.frames(),
 						words:
 							tools[tool] === null
-								? msg.noneIsKeptAsMany()
-								: msg.standThereAMatIs({ tools: wholeNumber(tools[tool]) }),
+								? msg.noneIsListedSoWe()
+								: msg.youHaveAMatNeeds({ tools: wholeNumber(tools[tool]) }),
 						href: '/prepare/tools',
 						where: msg.tools()
 					}

@@ -17,15 +17,15 @@ export interface SeasonCase {
 }
 
 const words = {
-	day: say.thisIsADayLike(),
-	count: say.thisIsACountOf(),
+	day: say.aDayLike202611(),
+	count: say.aNumberOfMatsWhole(),
 	worth: say.thisIsAnAmountIn(),
-	share: say.thisIsAShareOf(),
+	share: say.theShareOfAMat(),
 	done: say.thisIsTheShareOf(),
-	list: say.thisIsAListOf(),
-	seed: say.thisIsASeedA(),
-	runs: say.thisIsANumberOf(),
-	bags: say.thisIsHowManyBags()
+	list: say.aListOfAtMost(),
+	seed: say.aSeedAWholeNumber(),
+	runs: say.aNumberOfRunsWhole(),
+	bags: say.bagsForOneMatMore()
 } as const;
 
 const day = z.iso.date({ error: words.day });
@@ -58,14 +58,14 @@ const fileShape = z.strictObject(
 						done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),
 						weeks
 					},
-					{ error: say.thisIsAMatIn() }
+					{ error: say.aMatBeingMadeHas() }
 				),
-				{ error: say.thisIsAListOf2() }
+				{ error: say.aListOfMatsBeing() }
 			)
 			.default([]),
 		free_makers: z
-			.array(z.strictObject({ weeks }, { error: say.thisIsAMakerWithout() }), {
-				error: say.thisIsAListOf3()
+			.array(z.strictObject({ weeks }, { error: say.aMakerWithoutAMat() }), {
+				error: say.aListOfMakersWithout()
 			})
 			.default([]),
 		strand_mats: worth.default(0),
@@ -75,7 +75,7 @@ const fileShape = z.strictObject(
 		per_table_day: z
 			.array(
 				z.union([worth, z.strictObject({ made: worth, short: z.boolean().default(false) })], {
-					error: say.thisIsWhatATable()
+					error: say.whatATableDayMade()
 				}),
 				{ error: words.list }
 			)
@@ -105,7 +105,7 @@ const fileShape = z.strictObject(
 			.max(20_000, words.runs)
 			.default(2000)
 	},
-	{ error: say.thisIsASeasonToday() }
+	{ error: say.aSeasonHasTodayBy() }
 );
 
 /** Weeks of makers that are lived through at once: more takes too long. */
@@ -123,10 +123,10 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 	const days = daysBetween(data.today, data.by);
 	if (days < 0) return problem('by', say.theSeasonEndsBeforeIt());
 	const weeksToCome = Math.floor(days / 7);
-	if (weeksToCome > mostWeeks) return problem('by', say.thatIsMoreThanFive());
+	if (weeksToCome > mostWeeks) return problem('by', say.atMostFiveYearsAhead());
 	const makers = data.mats.length + data.free_makers.length;
 	if (makers * weeksToCome * data.runs > mostWork)
-		return problem('runs', say.theseAreMoreMatsWeeks());
+		return problem('runs', say.tooManyMatsWeeksAnd());
 	return {
 		value: {
 			today: data.today,

@@ -64,7 +64,7 @@ export const tenthsWords = (chance: number): string =>
 		? msg.moreThan9In10()
 		: chance <= 0.05
 			? msg.lessThan1In10()
-			: msg.inTen({ tenths: Math.min(9, Math.max(1, Math.round(chance * 10))) });
+			: msg.in10({ tenths: Math.min(9, Math.max(1, Math.round(chance * 10))) });
 
 /** What a season that falls short lacks, as whole shares of a hundred that add up to it, the largest first. */
 export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][] =>
@@ -75,8 +75,8 @@ export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][]
 /** What an outlook comes to in a line: `About 9 (8–11)`. */
 export const outlookWords = ({ expected, low, high }: Outlook): string =>
 	low === high
-		? msg.asGoodAsSurely({ low: wholeNumber(low) })
-		: msg.aboutFourTimesInFive({
+		? msg.almostCertain2({ low: wholeNumber(low) })
+		: msg.about({
 				round: wholeNumber(expected),
 				low: wholeNumber(low),
 				high: wholeNumber(high)
@@ -87,7 +87,7 @@ export function thereWords(
 	{ handedOver }: SeasonGoal,
 	{ ready, inCheck }: Pick<SeasonBasis, 'ready' | 'inCheck'>
 ): string {
-	return msg.ofTheseWentThereAlready({
+	return msg.deliveredReadyToCheckOr({
 		count: wholeNumber(handedOver),
 		count2: wholeNumber(ready),
 		count3: wholeNumber(inCheck)
@@ -99,15 +99,15 @@ export function whyNot(name: LeverName, heldBackBy: Outlook['heldBackBy']): stri
 	const [most] = heldWords(heldBackBy);
 	switch (most?.[0]) {
 		case undefined:
-			return msg.asManyAsAreWanted();
+			return msg.enoughForAllThatIs();
 		case 'checks':
-			return msg.whatLacksIsUnderWay();
+			return msg.wontHelpTheMissingMats();
 		case 'looms':
-			return name === 'two-makers' ? msg.thereIsNoLoomFor() : msg.loomsLackBeforeStrandDoes();
+			return name === 'two-makers' ? msg.thereIsNoLoomFor() : msg.wontHelpThereAreToo();
 		case 'makers':
-			return name === 'two-makers' ? msg.aMatThatIsBegun() : msg.handsLackBeforeStrandDoes();
+			return name === 'two-makers' ? msg.aMatThatIsBegun() : msg.wontHelpThereAreToo2();
 		default:
-			return name === 'two-makers' ? msg.strandLacksAndNewHands() : msg.whatIsBegunSoLate();
+			return name === 'two-makers' ? msg.noGainBeginnersWouldUse() : msg.whatIsBegunSoLate();
 	}
 }
 

@@ -43,7 +43,7 @@
 				clock: clockWords(day.from + (starving.from ?? 0) / 60)
 			})}
 		</h3>
-	{:else if isAllUsed}<h3 class="text-lg font-semibold">{say.allTheFilmThereIs()}</h3>
+	{:else if isAllUsed}<h3 class="text-lg font-semibold">{say.allBagsBecomeYarn()}</h3>
 	{:else}<h3 class="text-lg font-semibold">{say.theLineFlows()}</h3>{/if}
 	{#if bench.move}
 		<p class="my-2">
@@ -67,11 +67,11 @@
 			{nameOf(bench.move.name)}: {moreWords(bench.move.balls)}
 		</button>
 	{:else if bench.lineDay.sittings.length === 0}
-		<p class="mt-2">{say.nobodySitsAtTheLine()}</p>
+		<p class="mt-2">{say.nobodyHasASeatYet()}</p>
 	{:else}<p class="mt-2">{say.noSingleMoveBringsMore()}</p>{/if}
 </section>
-<section class="sheet p-4" aria-label={say.oneMorePairOfHands()}>
-	<h3 class="text-lg font-semibold">{say.oneMorePairOfHands()}</h3>
+<section class="sheet p-4" aria-label={say.oneMoreVolunteer()}>
+	<h3 class="text-lg font-semibold">{say.oneMoreVolunteer()}</h3>
 	<dl class="mt-2 grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1">
 		{#each lineStations as station (station)}
 			<dt>{station}</dt>

@@ -82,11 +82,11 @@
 			}
 			if (result.type === 'error') return { why: (result.error as App.Error).message };
 			if (result.type === 'failure' && result.status === 503)
-				return { why: say.whatIsKeptCannotBe() };
+				return { why: say.savedDataCannotBeReached() };
 			await applyAction(result);
 			return 'refused';
 		} catch {
-			return { why: say.theNetworkIsAway() };
+			return { why: say.noNetwork() };
 		}
 	}
 
@@ -105,7 +105,7 @@
 			undone = undoneWords(advised.undone);
 			if (bench.take(advised.seats)) await keeper.keep();
 		} catch {
-			unadvised = say.noAdviceCouldBeHad();
+			unadvised = say.noSuggestionRightNowTry();
 		}
 		isSeating = false;
 	}
@@ -171,17 +171,17 @@
 			})}{#if counts.joined >= 1}{say.andStrandOfBags({ floor: Math.floor(counts.joined) })}{/if}
 			{#if lacks !== null}<span class="quiet"
 					>· {lacks === 0
-						? say.asManyAsAreWanted()
+						? say.enough()
 						: say.shortOf({ lacks, ballsWanted: day.ballsWanted ?? '' })}</span
 				>{/if}
 		</p>
 		<p class="quiet" data-bound>
-			{#if bound !== null}{say.noSeatsBringMoreThan({ floor: Math.floor(bound + 1e-6) })}{/if}
+			{#if bound !== null}{say.atMostBallsCanBe({ floor: Math.floor(bound + 1e-6) })}{/if}
 			{#if bench.progress !== null}<progress
 					class="progress w-32"
 					max="1"
 					value={bench.progress}
-					aria-label={say.twoHundredDaysAreTried()}
+					aria-label={say.trying200Days()}
 				></progress>{/if}
 		</p>
 	</div>
@@ -238,10 +238,10 @@
 						class="btn"
 						disabled={isSeating || keeper.isKeeping}
 						onclick={() => void seatAfresh()}
-						>{isSeating ? say.seatsAreLookedFor() : say.seatThemAfresh()}</button
+						>{isSeating ? say.findingSeats() : say.suggestSeats()}</button
 					>
 					{#if keeper.said}<button class="btn" onclick={() => void keeper.keep()}
-							>{say.keepTheSeats()}</button
+							>{say.saveSeats()}</button
 						>{/if}
 				</div>
 			</div>
@@ -251,7 +251,7 @@
 		</div>
 		<section class="sheet p-4" aria-label={say.theCourseOfTheDay()}>
 			<h3 class="text-lg font-semibold">{say.theCourseOfTheDay()}</h3>
-			<p class="quiet">{say.bandsHoldFourInFive()}</p>
+			<p class="quiet">{say.bandsShowTheRange()}</p>
 			<CourseChart {bench} />
 		</section>
 	{/if}

@@ -49,10 +49,10 @@
 			minutes2: figure(minutes)
 		});
 	const nouns = {
-		flatten: say.secondsABag(),
-		cut: say.secondsABag(),
-		join: say.secondsAJoint(),
-		ball: say.secondsABall()
+		flatten: say.sABag(),
+		cut: say.sABag(),
+		join: say.sAJoint(),
+		ball: say.sABall()
 	};
 	const lackNouns: Readonly<Record<string, string>> = {
 		bag: say.bags(),
@@ -62,22 +62,18 @@
 	};
 </script>
 
-<section
-	class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4"
-	id="run"
-	aria-label={say.theDayItself()}
->
+<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" id="run" aria-label={say.today()}>
 	<h3 class="text-lg font-semibold">
-		{day.isClosed ? say.whatCameOfIt() : day.isOpen ? say.theDayIsOpen() : say.theDayItself()}
+		{day.isClosed ? say.results() : day.isOpen ? say.theDayIsOpen() : say.today()}
 	</h3>
 	{#if problem}<p class="font-semibold text-error" role="alert">{problem}</p>{/if}
 	<p>
 		<strong data-made>{countWords('balls', done.ball)}</strong>
 		{say.wound()}
 		{#if day.foreseen}
-			{say.foreseen({
+			{say.expected({
 				count: countWords('balls', day.foreseen.balls)
-			})}{#if day.foreseen.low < day.foreseen.high}{say.toByChance({
+			})}{#if day.foreseen.low < day.foreseen.high}{say.rangeTo({
 					low: day.foreseen.low,
 					high: day.foreseen.high
 				})}{/if}
@@ -113,7 +109,7 @@
 					>
 				</li>
 			{/each}
-			<li><a class="btn" href="/prepare/days/{day.id}/wall">{say.forTheWall()}</a></li>
+			<li><a class="btn" href="/prepare/days/{day.id}/wall">{say.wallView()}</a></li>
 		</ul>
 		{#if !day.isOpen}
 			<form method="POST" {...actTo('?/open')}>

@@ -54,8 +54,8 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[40rem]:grid-cols-3">
 		{@render field('from', 'From', '', 'text')}
 		{@render field('to', 'To', '', 'text')}
-		{@render field('breaks', say.breaksAt(), say.afterThreeQuartersOfAn(), 'text')}
-		{@render field('pause_minutes', say.minutesABreak(), '', 'numeric')}
+		{@render field('breaks', say.breaksAt(), say.after45MinutesOfThe(), 'text')}
+		{@render field('pause_minutes', say.minutesPerBreak(), '', 'numeric')}
 		<label class="grid grid-cols-[minmax(0,1fr)] content-start gap-1">
 			{say.for()}
 			<select class="field" name="plan">
@@ -84,5 +84,5 @@
 		{/each}
 		{@render field('also', say.andAlso(), say.whatElseTheDayIs(), 'text')}
 	</div>
-	<button class="btn justify-self-start btn-accent">{say.keepThis()}</button>
+	<button class="btn justify-self-start btn-accent">{say.saveDay()}</button>
 </form>

@@ -36,6 +36,6 @@
 				</label>
 			{/each}
 		</div>
-		<button class="btn justify-self-start">{say.keepTheseSeats()}</button>
+		<button class="btn justify-self-start">{say.saveSeats()}</button>
 	</form>
 </details>

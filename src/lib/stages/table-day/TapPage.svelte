@@ -115,7 +115,7 @@
 		>
 		{#if count > 1}
 			<label class="grid gap-1"
-				>{say.fewerThanThat()}
+				>{say.fewer()}
 				<input
 					class="field w-28"
 					type="number"
@@ -128,7 +128,7 @@
 			<button
 				class="btn h-auto min-h-14 max-w-full shrink whitespace-normal"
 				onclick={() => void tap(Math.max(1, Math.min(count, Math.round(fewer || 1))))}
-				>{say.onlySoManyDone()}</button
+				>{say.saveSmallerNumber()}</button
 			>
 		{/if}
 	</div>

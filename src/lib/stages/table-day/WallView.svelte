@@ -71,7 +71,7 @@
 				stationWords: stationWords[bench.move.to],
 				more: moreWords(bench.move.balls)
 			})}
-		{:else}{say.goOnAsYouSit()}{/if}
+		{:else}{say.stayWhereYouSit()}{/if}
 		{#if pause && pause.from > minute}{say.breakAt({ clock: clockWords(pause.from) })}{/if}
 	</p>
 </section>

@@ -81,7 +81,7 @@
 					<button
 						class="btn btn-ghost"
 						onclick={() => void trestle.takeBack(said.id ?? 0, `${person.name}, ${words(person)}`)}
-						aria-label={msg.takeBackWhatWasSaid({ name: person.name })}>{msg.takeBack()}</button
+						aria-label={msg.undoFor({ name: person.name })}>{msg.undo()}</button
 					>
 				{/if}
 			</li>
@@ -90,7 +90,7 @@
 	{#if strangers.length > 0}
 		<div class="mt-2 flex flex-wrap items-end gap-2">
 			<label class="grid min-w-0 gap-1"
-				>{msg.somebodyElse()}
+				>{msg.someoneElse()}
 				<select class="field max-w-full" bind:value={other}>
 					<option value="">{msg.choose()}</option>
 					{#each strangers as { id, name } (id)}<option value={id}>{name}</option>{/each}
@@ -103,7 +103,7 @@
 					const person = strangers.find(({ id }) => id === other);
 					if (person) void say(person, 'came');
 					other = '';
-				}}>{msg.cameToo()}</button
+				}}>{msg.add()}</button
 			>
 		</div>
 	{/if}

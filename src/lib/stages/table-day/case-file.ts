@@ -33,12 +33,12 @@ const atLeast = (least: number, most: number, error: string) =>
 
 const mostMinutes = 1440;
 const mostFilm = 1_000_000;
-const count = (what: string) => whole(0, mostFilm, say.thisIsANumberOf({ what }));
+const count = (what: string) => whole(0, mostFilm, say.aNumberOfWhole0({ what }));
 const stationWords = say.oneOf({ lineStations: lineStations.join(', ') });
 const station = z.enum(lineStations, { error: stationWords });
-const minute = atLeast(0, mostMinutes, say.thisIsAMinuteOf());
-const pieces = say.thisIsANumberOf2();
-const seedWords = say.thisIsASeedA();
+const minute = atLeast(0, mostMinutes, say.aMinuteOfTheDay());
+const pieces = say.aNumberOfPiecesWhole();
+const seedWords = say.aSeedAWholeNumber();
 
 const personShape = z.object(
 	{
@@ -47,12 +47,15 @@ const personShape = z.object(
 			.trim()
 			.min(1, say.thisPersonHasNoName())
 			.max(200, say.thisNameIsTooLong()),
-		speed: number(say.thisIsASpeedAbove())
-			.gt(0, say.thisIsASpeedAbove())
-			.max(20, say.thisIsASpeedAbove())
+		speed: number(say.aSpeedAbove0And())
+			.gt(0, say.aSpeedAbove0And())
+			.max(20, say.aSpeedAbove0And())
 			.default(1),
 		station: station.optional(),
-		may: z.array(station, { error: say.thisIsAListOf() }).max(20, say.thisIsAListOf()).optional(),
+		may: z
+			.array(station, { error: say.aListOfStations() })
+			.max(20, say.aListOfStations())
+			.optional(),
 		from: minute.optional(),
 		to: minute.optional(),
 		child: z.boolean({ error: say.thisIsTrueOrFalse() }).default(false)
@@ -66,27 +69,25 @@ const caseShape = z.object(
 			.gt(0, say.thisIsHowLongThe())
 			.max(mostMinutes, say.thisIsHowLongThe()),
 		pieces_per_bag: whole(1, 1000, pieces),
-		bags_per_ball: whole(1, 1000, say.thisIsHowManyBags()),
+		bags_per_ball: whole(1, 1000, say.bagsInABallWhole()),
 		cut_tool: z.enum(lineCuts, { error: say.oneOf2({ lineCuts: lineCuts.join(', ') }) }),
-		stack: whole(1, 1000, say.thisIsHowManyBags2()).optional(),
-		batch: whole(1, 1000, say.thisIsHowManyBags3()).default(20),
+		stack: whole(1, 1000, say.bagsCutAtOnceWhole()).optional(),
+		batch: whole(1, 1000, say.bagsInABatchWhole()).default(20),
 		stock: z
 			.object(
 				{
 					bags: count('bags').default(0),
 					flat: count(say.flatBags()).default(0),
 					pieces: count('pieces').default(0),
-					joined: atLeast(0, mostFilm, say.thisIsStrandInBags()).default(0),
+					joined: atLeast(0, mostFilm, say.yarnInBags0To()).default(0),
 					balls: count('balls').default(0)
 				},
 				{ error: say.thisIsWhatLiesThere() }
 			)
 			.prefault({}),
-		people: z
-			.array(personShape, { error: say.thisIsAListOf2() })
-			.max(60, say.theseAreMorePeopleThan()),
+		people: z.array(personShape, { error: say.aListOfPeople() }).max(60, say.atMost60People()),
 		tools: z
-			.partialRecord(station, whole(0, 1000, say.thisIsANumberOf3()), {
+			.partialRecord(station, whole(0, 1000, say.aNumberOfToolsWhole()), {
 				error: say.theseAreToolsByStation()
 			})
 			.default({}),
@@ -99,7 +100,7 @@ const caseShape = z.object(
 			.default({}),
 		noise: z.boolean({ error: say.thisIsTrueOrFalse() }).default(false),
 		seed: whole(0, 4_294_967_295, seedWords).default(1),
-		runs: whole(1, 20_000, say.thisIsANumberOf4()).default(1000)
+		runs: whole(1, 20_000, say.aNumberOfDaysWhole()).default(1000)
 	},
 	{ error: say.thisIsNotADay() }
 );

@@ -26,10 +26,10 @@ export function brokenWords(
 	people: readonly Pick<DayPerson, 'id' | 'name'>[],
 	from: number
 ): string {
-	const who = people.find(({ id }) => id === name)?.name ?? say.somebody();
+	const who = people.find(({ id }) => id === name)?.name ?? say.someone();
 	switch (why) {
 		case 'child-at-blade':
-			return say.isAChildNoBlade({ who });
+			return say.isAChildNeverA({ who });
 		case 'child-alone':
 			return say.isAChildAnAdult({
 				who,

@@ -92,7 +92,7 @@ describe('seats', () => {
 	it('that reach nobody stand, say so, and go again by the version they follow from', async () => {
 		const at = table();
 		const all = at.move('Gus');
-		at.sent[0]?.answer({ why: tableDayWords.DayPlan.theNetworkIsAway() });
+		at.sent[0]?.answer({ why: tableDayWords.DayPlan.noNetwork() });
 		await all;
 		expect(at.keeper.said).toBe(
 			'Not saved yet: no network. The seats are still here. Save again in a moment.'

@@ -46,7 +46,7 @@ export function tapCount(station: LineStation, { line }: Pick<DayWork, 'line'>):
 
 /** What a tap counts at a station. */
 export const tapNouns: Readonly<Record<LineStation, readonly [one: string, many: string]>> = {
-	flatten: [say.bagFlat(), say.bagsFlat()],
+	flatten: [say.bagFlattened(), say.bagsFlattened()],
 	cut: [say.bagCut(), say.bagsCut()],
 	join: [say.bagJoined(), say.bagsJoined()],
 	ball: ['ball', 'balls']

@@ -36,7 +36,7 @@
 
 <ColourPatterns />
 <section aria-labelledby="strip-{uid}" class="mt-2">
-	<h2 id="strip-{uid}" class="sr-only">{say.whereTheFilmIs()}</h2>
+	<h2 id="strip-{uid}" class="sr-only">{say.whereTheBagsAre()}</h2>
 	<svg
 		viewBox="0 0 {width} 128"
 		preserveAspectRatio="none"

@@ -35,10 +35,10 @@ export interface NextDay {
 const needWaits: Readonly<Partial<Record<MatNeed, { days: number; does: string }>>> = {
 	finish: { days: 2, does: say.finishIt() },
 	ball: { days: 1, does: say.giveABall() },
-	fetch: { days: 4, does: say.seeToIt() },
+	fetch: { days: 4, does: say.takeCareOfIt() },
 	lacks: { days: 6, does: say.seeWhatLacks() },
 	narrows: { days: 4, does: say.lookAtIt() },
-	ask: { days: 7, does: say.writeAWord() }
+	ask: { days: 7, does: say.writeAMessage() }
 };
 /** A mat that is hardly begun is worth as much as this, in mats: its strand lies in it. */
 const leastWorth = 0.2;
@@ -129,7 +129,7 @@ function dayActs(day: NextDay | null, { today, perTableDay }: SeasonBasis): Toda
 					: say.saidTheyComeASeat({ people: capital(smallNumber(day.people)) }),
 			when: days === 0 ? 'today' : shortDayWords(day.day),
 			href: day.people === 0 ? `/prepare/days#day-${day.id}` : `/prepare/days/${day.id}`,
-			does: day.people === 0 ? say.sayWhoComes() : say.seatThem(),
+			does: day.people === 0 ? say.sayWhoComes() : say.chooseSeats(),
 			worth: wholeDay * (day.people === 0 ? 1 : open / day.people),
 			days
 		}
@@ -182,7 +182,7 @@ function dryingActs(drying: readonly DryingPile[], bagsPerMat: number, at: Date)
 		{
 			id: 'drying',
 			title: say.bagsHangToDry({ hanging: wholeNumber(hanging) }),
-			reason: say.fromWhatStaysDampSmells({ place: first.place }),
+			reason: say.fromDampBagsStartTo({ place: first.place }),
 			// Due later today is not due now.
 			when: first.lookAgainAt <= at ? 'now' : days === 0 ? 'today' : say.thisWeek(),
 			href: '/gather/sort',
@@ -199,15 +199,15 @@ const worthAsking = 0.25;
 const leverActs: Readonly<Record<LeverName, Pick<TodayAct, 'title' | 'href' | 'does' | 'days'>>> = {
 	'bags-300': { title: say.askForBags(), href: '/gather/asks', does: say.whatToAskFor(), days: 7 },
 	'table-day': {
-		title: say.findADayMoreFor(),
+		title: say.findAnotherTableDay(),
 		href: '/prepare/days',
-		does: say.setADay(),
+		does: say.planADay(),
 		days: 10
 	},
 	'two-makers': {
 		title: say.askWhoElseWouldMake(),
 		href: '/people',
-		does: say.lookWhoThereIs(),
+		does: say.seeWhoIsFree(),
 		days: 10
 	}
 };
@@ -219,7 +219,7 @@ const seasonActs = (said: SeasonSaid | null): TodayAct[] =>
 		.map(({ what, adds, outlook }) => ({
 			id: `lever-${what}`,
 			...leverActs[what],
-			reason: say.andTheSeasonIsMade({
+			reason: say.chanceToMakeTheSeason({
 				lever: capital(leverWords(what, 1)),
 				adds: addsWords(adds),
 				chance: chanceWords(outlook.chance)
@@ -246,7 +246,7 @@ function beginActs({ freeMakers, strandMats, newMat }: SeasonBasis): TodayAct[] 
 			}),
 			when: say.thisWeek(),
 			href: '/make#begin',
-			does: say.beginOne(),
+			does: say.startOne(),
 			worth: count * leastWorth,
 			days: 7
 		}

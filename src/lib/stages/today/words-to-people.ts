@@ -112,9 +112,9 @@ export function weekNote({ groupName, there, day, goal, said }: Week): string {
 					most?.[0] === 'bags'
 						? msg.bagsLackMostBringWhat()
 						: most?.[0] === 'strand'
-							? msg.strandLacksMostEveryPair()
+							? msg.weNeedYarnMostEvery()
 							: most?.[0] === 'makers'
-								? msg.handsForMatsLackMost()
+								? msg.weNeedMakersMostDo()
 								: ''
 			})
 	];

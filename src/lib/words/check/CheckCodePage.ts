@@ -2,9 +2,9 @@
 
 export const check = (d: { readonly code: string | number }): string => '' + d.code + " · Check";
 export const allMatsToCheck = (): string => "All mats to check";
-export const itsOwnPage = (): string => "About this mat";
-export const howItIsMended = (): string => "How to mend it";
-export const itIsMended = (): string => "Mended";
+export const aboutThisMat = (): string => "About this mat";
+export const howToMendIt = (): string => "How to mend it";
+export const mended2 = (): string => "Mended";
 export const mended = (d: { readonly code: string | number }): string => '' + d.code + " mended";
 export const mendedCheckItAgain = (): string => "Mended: check it again.";
 export const itsChecks = (): string => "Its checks";

@@ -1,16 +1,16 @@
 // Made of check.json by `npm run words -- --make`: change the words there.
 
-export const checkIt = (): string => "Check the mat";
-export const keepTheCheck = (): string => "Save check";
+export const checkTheMat = (): string => "Check the mat";
+export const saveCheck = (): string => "Save check";
 export const goOverItWithA = (): string => "Go over it with a finger, spot by spot. Tap where the finger goes through. For anything else, choose what it is first.";
 export const aTapMarks = (): string => "A tap marks";
 export const aFingertipGoesThrough = (): string => "a fingertip goes through";
 export const length = (): string => "Length";
 export const width = (): string => "Width";
-export const itWeighsDry = (): string => "Dry weight";
-export const someMinutes = (d: { readonly minutes: string | number }): string => ", about " + d.minutes + " minutes";
+export const dryWeight = (): string => "Dry weight";
+export const aboutMinutes = (d: { readonly minutes: string | number }): string => ", about " + d.minutes + " minutes";
 export const ofItsPlans = (d: { readonly density: string | number; readonly round: string | number }): string => '' + d.density + ", " + d.round + " % of its plan";
-export const theCallIsAnother = (): string => "I disagree";
-export const whatYouMakeOfIt = (): string => "Your decision";
+export const iDisagree = (): string => "I disagree";
+export const yourDecision = (): string => "Your decision";
 export const asTheFiguresSay = (): string => "as the figures say";
-export const whyInAWord = (): string => "Why";
+export const why = (): string => "Why";

@@ -1,4 +1,4 @@
 // Made of check.json by `npm run words -- --make`: change the words there.
 
-export const noMatWaitsToBe = (): string => "No mats to check.";
+export const noMatsToCheck = (): string => "No mats to check.";
 export const matsToCheck = (): string => "Mats to check";

@@ -1,7 +1,7 @@
 // Made of common.json by `npm run words -- --make`: change the words there.
 
 export const notHereNestRow = (): string => "Not found · Nest Row";
-export const nothingHere = (): string => "Page not found";
+export const pageNotFound = (): string => "Page not found";
 export const justAMoment = (): string => "Just a moment";
 export const thatDidNotWork = (): string => "That did not work";
 export const toTheKeptPlans = (): string => "Go to the plans";

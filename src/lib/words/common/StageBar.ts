@@ -15,4 +15,4 @@ export const uk = (): string => "UK";
 export const season = (): string => "Season";
 export const knowHow = (): string => "Know-how";
 export const measures = (): string => "Measures";
-export const wordsUnitsAndLook = (): string => "Settings";
+export const settings = (): string => "Settings";

@@ -4,12 +4,12 @@ import { en } from '../number';
 
 export const waitingPluralOneOtherOn = (d: { readonly waiting: number }): string => '' + d.waiting + " " + plural(d.waiting, 0, en, { one: "entry waits", other: "entries wait" }) + " on this device";
 export const andIsBeingSent = (): string => "and is being sent.";
-export const notKept = (d: { readonly words: string | number }): string => "Not saved: " + d.words + ".";
+export const notSaved = (d: { readonly words: string | number }): string => "Not saved: " + d.words + ".";
 export const yesItIsRight = (): string => "Yes, it is right";
-export const putItRight = (): string => "Correct it";
+export const correctIt = (): string => "Correct it";
 export const toItsPage = (): string => "Open its page";
 export const throwItAway = (): string => "Delete";
-export const somebodyElse = (): string => "someone else";
+export const someoneElse = (): string => "someone else";
 export const they = (): string => "They";
 export const lengthPluralOneOtherOf = (d: { readonly length: number; readonly name: string | number; readonly name2: string | number }): string => '' + d.length + " " + plural(d.length, 0, en, { one: "entry", other: "entries" }) + " of " + d.name + " " + plural(d.length, 0, en, { one: "waits", other: "wait" }) + " on this device. " + d.name2 + " must sign in here to send " + plural(d.length, 0, en, { one: "it", other: "them" }) + ".";
 export const untilTheNetworkIsBack = (): string => "until the network is back. Nothing is lost.";

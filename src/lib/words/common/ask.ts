@@ -2,6 +2,6 @@
 
 export const sayBothOrLeaveBoth = (): string => "Fill in both, or leave both empty.";
 export const notedWhatAPlaceAsks = (): string => "noted what a place asks for";
-export const anAskForMats = (d: { readonly mats: string | number }): string => '' + d.mats + " mats asked for";
+export const matsAskedFor = (d: { readonly mats: string | number }): string => '' + d.mats + " mats asked for";
 export const promisedMatsToAPlace = (): string => "promised mats to a place";
 export const matsPromised = (d: { readonly mats: string | number }): string => '' + d.mats + " mats promised";

@@ -5,7 +5,7 @@ export const theFingertipMapHasFifteen = (): string => "The fingertip map has fi
 export const finishedAMat = (): string => "finished a mat";
 export const mendedAMat = (): string => "mended a mat";
 export const checkedAMat = (): string => "checked a mat";
-export const sayInAWordWhy = (): string => "Say briefly why: the figures say something else.";
+export const sayBrieflyWhyTheFigures = (): string => "Say briefly why: the figures say something else.";
 export const matFinished = (d: { readonly mat: string | number }): string => '' + d.mat + " finished";
 export const matMended = (d: { readonly mat: string | number }): string => '' + d.mat + " mended";
 export const matChecked = (d: { readonly mat: string | number }): string => '' + d.mat + " checked";

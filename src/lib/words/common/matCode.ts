@@ -1,3 +1,3 @@
 // Made of common.json by `npm run words -- --make`: change the words there.
 
-export const whichMatIsItIts = (): string => "Type the five-character code of the mat.";
+export const typeTheFiveCharacterCode = (): string => "Type the five-character code of the mat.";

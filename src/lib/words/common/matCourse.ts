@@ -6,5 +6,5 @@ export const howGoesOn = (d: { readonly mat: string | number }): string => "how 
 export const setTheFirstPassOf = (): string => "set the first pass of a mat";
 export const near = (): string => "near";
 export const theFirstPassOfThe = (d: { readonly side: string | number; readonly pass: string | number }): string => "the first pass of the " + d.side + " end " + d.pass;
-export const hadAMakerReminded = (): string => "reminded a maker";
+export const remindedAMaker = (): string => "reminded a maker";
 export const aWordOn = (d: { readonly mat: string | number }): string => "a note on " + d.mat;

@@ -1,3 +1,3 @@
 // Made of common.json by `npm run words -- --make`: change the words there.
 
-export const smallCounts = (): string => "no one two three four five six seven eight nine ten eleven twelve";
+export const noOneTwoThreeFour = (): string => "no one two three four five six seven eight nine ten eleven twelve";

@@ -1,3 +1,3 @@
 // Made of common.json by `npm run words -- --make`: change the words there.
 
-export const keptA = (d: { readonly type: string | number }): string => "saved a “" + d.type + "”";
+export const savedA = (d: { readonly type: string | number }): string => "saved a “" + d.type + "”";

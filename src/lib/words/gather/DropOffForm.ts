@@ -1,11 +1,11 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
 export const bagsCameIn = (): string => "Bags came in";
-export const keepIt = (): string => "Save";
+export const save = (): string => "Save";
 export const from = (): string => "From";
 export const on = (): string => "On";
 export const sacks = (): string => "Sacks";
-export const broughtByIfTheyLike = (): string => "Brought by (optional)";
+export const broughtByOptional = (): string => "Brought by (optional)";
 export const counted = (): string => "Counted";
 export const byHand = (): string => "by hand";
 export const inBatches = (): string => "in batches";
@@ -26,7 +26,7 @@ export const theHandfulsAreAllOf = (): string => "Kind of bag in the handfuls";
 export const severalKinds = (): string => "several kinds";
 export const theyThenCountOnceFor = (): string => "They then count, once, for the weight of this kind of bag.";
 export const bags2 = (d: { readonly bags: string | number }): string => '' + d.bags + " bags";
-export const fourTimesInFive = (d: { readonly countRange: string | number }): string => " (range " + d.countRange + ")";
+export const range = (d: { readonly countRange: string | number }): string => " (range " + d.countRange + ")";
 export const thatIsWithin3 = (): string => "That is exact to 3 %.";
 export const countByHandFor3 = (): string => "For an exact count, count by hand.";
 export const weighMoreBagsFor3 = (d: { readonly moreToWeigh: string | number }): string => "Weigh " + d.moreToWeigh + " more bags to be exact to 3 %.";

@@ -1,12 +1,12 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
-export const whatTheSeasonStillMakes = (): string => "What to make this season";
+export const whatToMakeThisSeason = (): string => "What to make this season";
 export const noPlanIsKeptYet = (): string => "No plan is saved yet.";
 export const planAMat = (): string => "Plan a mat";
 export const thenSayHereHowMany = (): string => ", then say here how many mats you want.";
 export const sayHowManyMatsOf = (): string => "Say how many mats of each plan you want. The top plan gets bags from the store first. Plans with named colours go before the others. Balls and cut pieces count for the plan they fit.";
 export const matsWanted = (): string => "Mats wanted";
-export const canDraw = (): string => "Can use";
+export const canUse = (): string => "Can use";
 export const thisPlanWasRemovedIts = (): string => "This plan was removed. Its mats still count until you set 0.";
 export const begunTheyAskOnlyFor = (d: { readonly begun: string | number }): string => '' + d.begun + " started: they only need what is still missing";
 export const matsWantedOf = (d: { readonly name: string | number }): string => "Mats wanted of " + d.name;
@@ -19,12 +19,12 @@ export const planWithThatKind = (): string => "plan with that kind";
 export const toDrawOnTheStore = (): string => "to use bags from the store.";
 export const nothing = (): string => "nothing";
 export const whatToAskFor = (): string => "Bags to ask for";
-export const askedOf = (): string => "Ask";
-export const everyPlace = (): string => "every source";
+export const ask = (): string => "Ask";
+export const everySource = (): string => "every source";
 export const askThisPlace = (): string => "Ask this source";
 export const ofSBags = (d: { readonly name: string | number }): string => "Of " + d.name + "'s bags";
 export const ofAllBags = (): string => "Of all bags";
-export const areExpectedToBeNo = (d: { readonly part: string | number; readonly reject: string | number; readonly round: string | number; readonly basis: string | number }): string => '' + d.part + ", " + d.reject + ". About " + d.round + " of 100 will be unusable, so ask for a few more. Counted " + d.basis + ".";
+export const aboutOf100WillBe = (d: { readonly part: string | number; readonly reject: string | number; readonly round: string | number; readonly basis: string | number }): string => '' + d.part + ", " + d.reject + ". About " + d.round + " of 100 will be unusable, so ask for a few more. Counted " + d.basis + ".";
 export const noMatsAreWantedYet = (): string => "No mats are wanted yet, so nothing is missing.";
 export const nothingIsLackingTheStore = (): string => "Nothing is missing: the store has enough for the season.";
 export const askFor = (): string => "Ask for";

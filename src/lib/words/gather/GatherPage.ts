@@ -1,11 +1,11 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
-export const whereTheyComeFrom = (): string => "Sources";
+export const sources = (): string => "Sources";
 export const noPlaceYetTheFirst = (): string => "No source yet. The first bags that come in name one.";
 export const bagsSoFar = (): string => "Bags so far";
-export const noGoodForStrand = (): string => "Unusable so far";
+export const unusableSoFar = (): string => "Unusable so far";
 export const expectedOfMore = (): string => "Expected of the next";
-export const whatCameIn = (): string => "Drop-offs";
+export const dropOffs = (): string => "Drop-offs";
 export const nothingYetCountWhatIs = (): string => "Nothing yet. Count the bags at the door and save them here.";
 export const by = (d: { readonly broughtBy: string | number }): string => ", by " + d.broughtBy;
 export const cameDampHungToDry = (): string => "came damp, hung to dry";
@@ -15,6 +15,5 @@ export const byWeight = (): string => "by weight";
 export const inBatches = (): string => "in batches";
 export const source = (): string => "Source";
 export const last = (): string => "Last";
-export const on = (): string => "Day";
-export const from = (): string => "Source";
+export const day = (): string => "Day";
 export const counted = (): string => "Counted";

@@ -1,6 +1,6 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
-export const whichIsWhich = (): string => "How to sort";
+export const howToSort = (): string => "How to sort";
 export const goodForStrand = (): string => "good for yarn";
 export const rejected = (): string => "rejected";
 export const drying = (): string => "drying";
@@ -17,5 +17,5 @@ export const brittleOrCrumbling = (): string => "Brittle or crumbling";
 export const itFallsApartInThe = (): string => "it falls apart in the mat";
 export const soiledOrMouldy = (): string => "Soiled or mouldy";
 export const neverAtThisTable = (): string => "never at this table";
-export const sound = (): string => "Good";
+export const good = (): string => "Good";
 export const damp = (): string => "Damp";

@@ -2,9 +2,9 @@
 
 export const measureAgain = (d: { readonly name: string | number }): string => "Measure " + d.name + " again";
 export const aKindOfBagOf = (): string => "New kind of bag";
-export const keepThisKind = (): string => "Save kind";
+export const saveKind = (): string => "Save kind";
 export const aRulerAndAKitchen = (): string => "You need a ruler and a kitchen scale. Lay the bag flat with its gussets folded in. Weigh ten bags together.";
-export const whatYouCallIt = (): string => "Name";
+export const name = (): string => "Name";
 export const flatWidth = (): string => "Flat width";
 export const gussetEachSide = (): string => "Gusset, each side";
 export const emptyIfNone = (): string => "empty if none";
@@ -12,5 +12,5 @@ export const seamToHandles = (): string => "Seam to handles";
 export const handleHeight = (): string => "Handle height";
 export const aHandfulWeighs = (): string => "Weight of a handful";
 export const bagsInTheHandful = (): string => "Bags in the handful";
-export const theBagAsItIs = (): string => "Your bag, drawn to scale";
+export const yourBagDrawnToScale = (): string => "Your bag, drawn to scale";
 export const aBag = (): string => "a bag";

@@ -3,9 +3,9 @@
 export const everyMovementOf = (d: { readonly title: string | number }): string => "Every movement of " + d.title;
 export const howMuch = (): string => "How much";
 export const by = (d: { readonly byName: string | number }): string => ", by " + d.byName;
-export const takenBack = (): string => "undone";
+export const undone = (): string => "undone";
 export const edit = (): string => "Edit";
-export const takeBack = (): string => "Undo";
+export const undo = (): string => "Undo";
 export const movement = (d: { readonly id: string | number }): string => "movement " + d.id;
 export const olderMovements = (): string => "Older movements";
 export const when = (): string => "When";

@@ -8,7 +8,7 @@ export const withTheSameDayAnd = (): string => "with the same day and count.";
 export const theyAreLeftOut = (): string => "They are left out.";
 export const theyAreCountedOnceMore = (): string => "They are counted again.";
 export const leaveThemOut = (): string => "Leave them out";
-export const countThemOnceMore = (): string => "Count them again";
+export const countThemAgain = (): string => "Count them again";
 export const thisCountIsRight = (): string => "This count is right";
 export const theseCountsAreRight = (): string => "These counts are right";
 export const theYearFirst = (): string => "the year first";

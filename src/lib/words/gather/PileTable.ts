@@ -2,12 +2,12 @@
 
 export const tapForOneHoldFor = (d: { readonly batch: string | number }): string => "Tap for one, hold for a batch of " + d.batch + ". With a keyboard: 1 to 6, with Shift for a batch.";
 export const piles = (): string => "Piles";
-export const undoTheLast = (): string => "Undo";
-export const tappedOfThisLot = (d: { readonly all: string | number }): string => '' + d.all + " tapped so far";
+export const undo = (): string => "Undo";
+export const tappedSoFar = (d: { readonly all: string | number }): string => '' + d.all + " tapped so far";
 export const holeAtTheSeam = (): string => "Hole at the seam";
 export const holeInTheBody = (): string => "Hole in the body";
 export const dampOrSmells = (): string => "Damp or smelly";
 export const hangIt = (): string => "hang it";
-export const sound = (): string => "Good";
+export const good = (): string => "Good";
 export const brittle = (): string => "Brittle";
 export const soiled = (): string => "Soiled";

@@ -1,6 +1,6 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
-export const twoOfTheseAreOne = (): string => "Merge two sources";
+export const mergeTwoSources = (): string => "Merge two sources";
 export const is = (d: { readonly name: string | number; readonly name2: string | number }): string => '' + d.name + " is " + d.name2 + ".";
 export const undo = (): string => "Undo";
 export const is2 = (d: { readonly name: string | number; readonly name2: string | number }): string => ": " + d.name + " is " + d.name2;
@@ -8,4 +8,4 @@ const this_ = (): string => "This source";
 export { this_ as this };
 export const choose = (): string => "choose";
 export const isTheSameAs = (): string => "is the same as";
-export const makeThemOne = (): string => "Merge";
+export const merge = (): string => "Merge";

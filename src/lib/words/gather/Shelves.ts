@@ -1,7 +1,7 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
 export const onTheShelves = (): string => "On the shelves";
-export const asHighAsThereIs = (): string => "The higher the pile, the more there is. Tap a pile for its history or to take some out.";
+export const theHigherThePileThe = (): string => "The higher the pile, the more there is. Tap a pile for its history or to take some out.";
 export const forStuffing = (): string => "for stuffing";
-export const laidFlat = (): string => "flattened";
+export const flattened = (): string => "flattened";
 export const inChains = (): string => "in chains";

@@ -13,5 +13,5 @@ export const drying = (): string => "Drying";
 export const rejected = (): string => "Rejected";
 export const lookAgainInHours = (): string => "Look again in (hours)";
 export const pouchesThatHeldLiquidDry = (): string => "Pouches that held liquid need an hour or more to dry, open";
-export const sortedByIfTheyLike = (): string => "Sorted by (optional)";
+export const sortedByOptional = (): string => "Sorted by (optional)";
 export const glovesOrWashedHandsSoiled = (): string => "Wear gloves or wash your hands. Take soiled and mouldy bags off the table at once. Follow your hall's hygiene rules.";

@@ -5,4 +5,4 @@ export const putItOn = (): string => "Put it on";
 export const tare = (): string => "Tare";
 export const plugItInAgain = (): string => "Plug it in again";
 export const pullThePlug = (): string => "Pull the plug";
-export const aStandInForA = (): string => "A practice scale: type what is on it. A reading counts once it is steady.";
+export const aPracticeScaleTypeWhat = (): string => "A practice scale: type what is on it. A reading counts once it is steady.";

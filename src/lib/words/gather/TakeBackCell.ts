@@ -1,5 +1,5 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
-export const takenBack = (): string => "undone";
+export const undone = (): string => "undone";
 export const edit = (): string => "Edit";
-export const takeBack = (): string => "Undo";
+export const undo = (): string => "Undo";

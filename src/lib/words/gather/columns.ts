@@ -12,4 +12,4 @@ export const kindOfBag = (): string => "kind of bag";
 export const howMuch = (): string => "how much";
 export const movementsOfTheStore = (): string => "Movements of the store";
 export const twoColumnsAreSaidTo = (d: { readonly head: string | number }): string => "Two columns are set to “" + d.head + "”. Keep one of them.";
-export const noColumnIsSaidTo = (d: { readonly head: string | number }): string => "“" + d.head + "” is needed: choose its column.";
+export const isNeededChooseItsColumn = (d: { readonly head: string | number }): string => "“" + d.head + "” is needed: choose its column.";

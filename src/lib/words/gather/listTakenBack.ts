@@ -1,4 +1,4 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
 export const thatListIsNotAmong = (): string => "That list is not among the imported ones.";
-export const takenBack = (): string => "undone";
+export const undone = (): string => "undone";

@@ -1,9 +1,9 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
-export const whatItCameTo = (d: { readonly period: string | number }): string => '' + d.period + " · Results so far";
-export const whichTime = (): string => "Period";
+export const resultsSoFar = (d: { readonly period: string | number }): string => '' + d.period + " · Results so far";
+export const period = (): string => "Period";
 export const onOnePageToPrint = (): string => "One page to print";
 export const everyMatAsCsv = (): string => "Every mat as CSV";
 export const everyDeliveryAsCsv = (): string => "Every delivery as CSV";
-export const nothingWasHandedOverThen = (): string => "Nothing was delivered in that time. Deliveries are counted here.";
+export const nothingWasDeliveredInThat = (): string => "Nothing was delivered in that time. Deliveries are counted here.";
 export const eachFigureOpensToHow = (): string => "Tap a figure to see how it was counted. A season runs from September to August.";

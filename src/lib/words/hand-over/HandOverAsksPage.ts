@@ -1,5 +1,5 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
 export const howTheyReceiveThem = (): string => "How they receive mats";
-export const sayFirstWhichPlacesReceive = (): string => "First add a receiving place under";
+export const firstAddAReceivingPlace = (): string => "First add a receiving place under";
 export const peopleAndPlaces = (): string => "People and places";

@@ -2,12 +2,12 @@
 import { plural, select } from '@messageformat/runtime';
 import { en } from '../number';
 
-export const itsOwnPage = (d: { readonly code: string | number }): string => '' + d.code + " · About this mat";
+export const aboutThisMat = (d: { readonly code: string | number }): string => '' + d.code + " · About this mat";
 export const itsTag = (): string => "Its tag";
-export const inHand = (): string => "Being made";
+export const beingMade = (): string => "Being made";
 export const itsChecks = (): string => "Its checks";
 export const drawnByItsBallsIts = (): string => "Drawn by its balls. Its plan has other colours.";
-export const fromWhichBags = (): string => "Bags in it";
+export const bagsInIt = (): string => "Bags in it";
 export const noBallWasGivenFor = (): string => "No ball was given for it by label, so its bags are not known.";
 export const bagsAreInIt = (): string => "bags are in it.";
 export const atLeast = (d: { readonly bags: string | number }): string => "At least " + d.bags;
@@ -15,7 +15,7 @@ export const bagsAreInItLabels = (d: { readonly mass: string | number; readonly 
 export const someCameFrom = (d: { readonly bags: string | number; readonly name: string | number }): string => "about " + d.bags + " came from " + d.name;
 export const bagsLieTogetherInThe = (): string => "Bags are mixed in the store. Each source has its share of what was sorted there before a ball was wound.";
 export const fromWhichPlacesTheyCame = (): string => "The sorting does not say which sources they came from.";
-export const byHowManyHands = (): string => "People";
+export const people = (): string => "People";
 export const nobodyWasNamedNoCount = (): string => "Nobody was named, so people are not counted.";
 export const one = (): string => "one";
 export const isatleastSelectYesOtherHands = (d: { readonly isAtLeast: 'yes' | 'no'; readonly part: string | number; readonly hands: number; readonly part2: string | number; readonly isHands: 'yes' | 'no' }): string => '' + select(d.isAtLeast, { yes: "At least ", other: "" }) + d.part + " " + plural(d.hands, 0, en, { one: "person", other: "people" }) + ": " + d.part2 + " made it" + select(d.isHands, { yes: ", the others were at the table when its balls were wound", other: "" }) + ".";
@@ -24,7 +24,7 @@ export const oneOfItsBalls = (): string => "one of its balls";
 export const ofItsBalls = (d: { readonly unknownBalls: string | number }): string => '' + d.unknownBalls + " of its balls";
 export const whoWoundIsNotKnown = (d: { readonly part: string | number }): string => "Who wound " + d.part + " is not known.";
 export const whoWoundItsOtherBalls = (): string => "Who wound its other balls is not known.";
-export const onWhichDays = (): string => "Days";
+export const days = (): string => "Days";
 export const itWentToWith = (d: { readonly placeName: string | number }): string => "It went to " + d.placeName + " with";
 export const andPillowWithIt = (d: { readonly pillow: string | number }): string => ", and pillow " + d.pillow + " with it";
 export const whoSleepsOnItIs = (d: { readonly careWords: string | number }): string => '' + d.careWords + " Who sleeps on it is never written down.";

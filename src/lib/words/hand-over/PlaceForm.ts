@@ -1,8 +1,8 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
-export const nothingIsSaidYet = (): string => "nothing known yet";
-export const keepIt = (): string => "Save place";
+export const nothingKnownYet = (): string => "nothing known yet";
+export const savePlace = (): string => "Save place";
 export const of = (d: { readonly name: string | number }): string => "of " + d.name;
 export const whenSomebodyIsThere = (): string => "When someone is there";
 export const theWayInStairsDoors = (): string => "The way in: stairs, doors, a lift";
-export const aWordAboutTheirOwn = (): string => "Their own rules";
+export const theirOwnRules = (): string => "Their own rules";

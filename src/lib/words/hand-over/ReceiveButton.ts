@@ -1,7 +1,7 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
-export const byWhomInAWord = (): string => "By whom";
+export const byWhom = (): string => "By whom";
 export const onAnotherDayThanToday = (): string => "On another day than today";
-export const itWasReceived = (): string => "Confirm";
-export const kept = (): string => "Saved.";
+export const confirm = (): string => "Confirm";
+export const saved = (): string => "Saved.";
 export const deliveryReceived = (d: { readonly delivery: string | number }): string => '' + d.delivery + " received";

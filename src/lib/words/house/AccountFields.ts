@@ -1,7 +1,7 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const whatYouAreCalled = (): string => "Your name";
-export const yourAddress = (): string => "Your email";
+export const yourName = (): string => "Your name";
+export const yourEmail = (): string => "Your email";
 export const youSignInWithIt = (): string => "You sign in with it. If you forget your passphrase, we write to it.";
-export const aPassphrase = (): string => "Passphrase";
-export const twelveCharactersOrMoreFour = (): string => "At least 12 characters. Four unrelated words are a good choice. You may paste it.";
+export const passphrase = (): string => "Passphrase";
+export const atLeast12CharactersFour = (): string => "At least 12 characters. Four unrelated words are a good choice. You may paste it.";

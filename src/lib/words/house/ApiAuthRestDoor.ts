@@ -1,5 +1,5 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const thereIsNothingHere = (): string => "Page not found.";
+export const pageNotFound = (): string => "Page not found.";
 export const sayYourPassphraseFirst = (): string => "Type your passphrase first.";
 export const thatDidNotGo = (): string => "That did not work.";

@@ -1,3 +1,3 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const thisLinkLetsNobodyIn = (): string => "This link does not work any more. Ask for another.";
+export const thisLinkDoesNotWork = (): string => "This link does not work any more. Ask for another.";

@@ -1,3 +1,3 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const thisLinkOpensNothing = (): string => "This link does not work.";
+export const thisLinkDoesNotWork = (): string => "This link does not work.";

@@ -1,4 +1,4 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const sayWhatTheGroupIs = (): string => "Type a name for the group.";
+export const typeANameForThe = (): string => "Type a name for the group.";
 export const writeItAsPtPt = (): string => "Write it like pt-PT or en-NZ: the language, then the country.";

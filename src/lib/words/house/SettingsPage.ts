@@ -1,27 +1,27 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const wordsUnitsAndLook = (): string => "Settings";
+export const settings = (): string => "Settings";
 export const onThisDevice = (): string => "On this device";
 export const asTheGroupHasThem = (): string => "same as the group";
 export const stitchNames = (): string => "Stitch names";
-export const asGoesWithTheUnits = (): string => "to match the units";
+export const toMatchTheUnits = (): string => "to match the units";
 export const look = (): string => "Look";
-export const useTheseHere = (): string => "Save for this device";
-export const whatElseIsKept = (): string => "More";
+export const saveForThisDevice = (): string => "Save for this device";
+export const more = (): string => "More";
 export const peopleAndPlaces = (): string => "People and places";
-export const linksThatOpenAPlan = (): string => "Links";
+export const links = (): string => "Links";
 export const forTheWholeGroup = (): string => "For the whole group";
-export const everyDeviceThatHasNot = (): string => "For every device without settings of its own.";
-export const whatTheGroupIsCalled = (): string => "Name of the group";
+export const forEveryDeviceWithoutSettings = (): string => "For every device without settings of its own.";
+export const nameOfTheGroup = (): string => "Name of the group";
 export const itStandsOnListsAnd = (): string => "It is printed on lists and ask sheets.";
 export const timeZoneOfTheHall = (): string => "Time zone of the hall";
-export const aDayIsTheHalls = (): string => "Days change at midnight in the hall, wherever you type.";
+export const daysChangeAtMidnightIn = (): string => "Days change at midnight in the hall, wherever you type.";
 export const languageAndCountryWhoseWay = (): string => "Language and country, for how numbers are written";
 export const suchAsEnGbPt = (): string => "Like en-GB, pt-PT or de-CH.";
 export const daysThatPagesStayOn = (): string => "Days that pages stay on a device without network";
-export const useTheseForAll = (): string => "Save for all";
+export const saveForAll = (): string => "Save for all";
 export const removed = (): string => "Removed";
-export const whatWasDoneByWhom = (): string => "History";
+export const history = (): string => "History";
 export const centimetresAndGrams = (): string => "centimetres and grams";
 export const feetAndInchesPoundsAnd = (): string => "feet and inches, pounds and ounces";
 export const usSingleHalfDoubleDouble = (): string => "US: single, half double, double";

@@ -2,6 +2,6 @@
 
 export const nestRow = (): string => "Nest Row";
 export const tableDay = (d: { readonly groupName: string | number }): string => '' + d.groupName + ": table day";
-export const handOver = (): string => "Delivery";
+export const delivery = (): string => "Delivery";
 export const tableDays = (): string => "Table days";
 export const season = (): string => "Season";

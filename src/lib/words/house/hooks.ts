@@ -1,4 +1,4 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const thisWasTypedBySomebody = (): string => "Someone else typed this. It waits until they sign in.";
+export const someoneElseTypedThisIt = (): string => "Someone else typed this. It waits until they sign in.";
 export const somethingWentWrongHereNothing = (): string => "Something went wrong here. Nothing you saved is lost.";

@@ -2,4 +2,4 @@
 
 export const thisCouldNotBeRead = (): string => "This could not be read. Type it again.";
 export const thisWasKeptAlreadyAnd = (): string => "This was already saved and counts once. Is it a second one? Send it again.";
-export const kept = (): string => "Saved.";
+export const saved = (): string => "Saved.";

@@ -2,4 +2,4 @@
 
 export const aMinute = (): string => "a minute";
 export const minutes = (d: { readonly minutes: string | number }): string => '' + d.minutes + " minutes";
-export const thatWasTriedTooOften = (d: { readonly part: string | number }): string => "Too many tries. Try again in " + d.part + ".";
+export const tooManyTriesTryAgain = (d: { readonly part: string | number }): string => "Too many tries. Try again in " + d.part + ".";

@@ -1,3 +1,3 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const theAddressAndThePassphrase = (): string => "Email or passphrase is wrong.";
+export const emailOrPassphraseIsWrong = (): string => "Email or passphrase is wrong.";

@@ -1,3 +1,3 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const howItIsDone = (): string => "How to do it:";
+export const howToDoIt = (): string => "How to do it:";

@@ -3,7 +3,7 @@
 export const takeOneBagHereEmpty = (d: { readonly bagName: string | number }): string => "Take one bag, here " + d.bagName + ", empty it and hold it up to the light.";
 export const aHoleOrATear = (): string => "A hole or a tear in its body makes weak yarn. Keep the bag for stuffing.";
 export const aHoleCloseToThe = (): string => "A hole close to the seam or in a handle does no harm: that part comes off.";
-export const crumpleACornerFilmThat = (): string => "Crumple a corner. Plastic that cracks or crumbles goes to recycling.";
+export const crumpleACornerPlasticThat = (): string => "Crumple a corner. Plastic that cracks or crumbles goes to recycling.";
 export const whatOnlySmellsIsRinsed = (): string => "What only smells is rinsed and hung. Lay the rest in piles: size, thickness, colour.";
 export const lookIntoTheBagFrom = (d: { readonly bagName: string | number }): string => "Look into the bag from its open end: here " + d.bagName + ", as it comes.";
 export const pushBothSideFoldsIn = (): string => "Push both side folds in, one hand a side, until they lie between the layers.";

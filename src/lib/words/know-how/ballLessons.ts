@@ -19,7 +19,7 @@ export const twistASecondStrandThe = (): string => "Twist a second strand the sa
 export const letThemTurnBackAbout = (): string => "Let them turn back about each other: plied, they stay as they are.";
 export const whenAStrandIsAs = (): string => "When the yarn is as long as a ball should be.";
 export const forWhoeverCrochetsAtHome = (): string => "For crochet at home: it does not roll away.";
-export const forAFirmStrandThat = (): string => "For firm yarn that hides its joints.";
+export const forFirmYarnThatHides = (): string => "For firm yarn that hides its joints.";
 export const stopWhereAJointComes = (): string => "Stop where a joint comes: guide it through with two fingers.";
 export const slipItOffTheBall = (): string => "Slip it off. The ball is used from its middle, and does not roll away.";
 export const whereThereIsOneAnd = (): string => "Where you have one, and many balls to wind.";

@@ -34,5 +34,5 @@ export const forThickStrandOfWhole = (): string => "For thick yarn of whole bags
 export const generous = (): string => "Generous";
 export const close = (): string => "Close";
 export const none = (): string => "None";
-export const rings = (): string => "Loops";
-export const withTheHalfBagAlone = (): string => "only for half bags: the seam is in the middle of a piece.";
+export const loops = (): string => "Loops";
+export const onlyForHalfBagsThe = (): string => "only for half bags: the seam is in the middle of a piece.";

@@ -13,14 +13,14 @@ export const theHoleGoesWithThe = (): string => "The hole goes with the seam. Al
 export const theHoleLiesInThe = (): string => "The hole is in the body. However you trim, a strip would break there: use it for stuffing.";
 export const aHoleSoCloseTo = (): string => "A hole so close to the seam does no harm: that part comes off anyway.";
 export const theHoleWouldStayIn = (): string => "The hole would stay in the first strip, and it would tear there.";
-export const thatGivesAwayAHands = (): string => "That wastes a hand’s width of good plastic.";
-export const cuttingRings = (): string => "cutting loops";
+export const thatWastesAHandsWidth = (): string => "That wastes a hand’s width of good plastic.";
+export const cuttingLoops = (): string => "cutting loops";
 export const cuttingSpirals = (): string => "cutting spirals";
 export const trimmingSeamsAndHandles = (): string => "trimming seams and handles";
 export const trimmingTailsOfKnots = (): string => "trimming tails of knots";
 export const cuttingStacksAlongARuler = (): string => "cutting stacks along a ruler";
 export const flatteningBags = (): string => "flattening bags";
-export const joiningRings = (): string => "joining loops";
+export const joiningLoops = (): string => "joining loops";
 export const windingBalls = (): string => "winding balls";
 export const tyingOnLabels = (): string => "tying on labels";
 export const rollingMats = (): string => "rolling mats";
@@ -55,7 +55,7 @@ export const divideWhatTheBallHolds = (d: { readonly whole: string | number }): 
 export const aHoleInTheBody = (): string => "A hole in the body makes weak yarn. Use the whole bag to stuff a pillow.";
 export const lookAgain = (d: { readonly why: string | number }): string => "Look again. " + d.why;
 export const nothingSharpIsUsedThere = (): string => "Nothing sharp is used there. Scissors and blades are for trained people; local rules come first.";
-export const thatIsDoneWithSharp = (): string => "That needs sharp scissors or a rolling blade.";
+export const thatNeedsSharpScissorsOr = (): string => "That needs sharp scissors or a rolling blade.";
 export const itIsThis = (d: { readonly name: string | number }): string => "It is this: " + d.name + ".";
 export const thatMendsSomethingElse = (d: { readonly name: string | number }): string => "That mends something else: " + d.name + ".";
 export const thisBagHasAHole = (d: { readonly mm: string | number; readonly mm2: string | number }): string => "This bag has a hole " + d.mm + " above its seam, and its body is " + d.mm2 + " high. Where is it cut?";

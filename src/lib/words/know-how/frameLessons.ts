@@ -18,13 +18,13 @@ export const thereIsNoRoomFor = (): string => "There is no room for fingers: pul
 export const goBackOverTheLast = (): string => "Go back over the last ends two or three times, as one sews back.";
 export const thenLiftTheMatOff = (): string => "Then lift the mat off its nails, and pull the rods out.";
 export const layTwoSideBySide = (): string => "Lay two side by side, their warp along each other.";
-export const withAHookDrawA = (): string => "With a hook, pull a strand through one edge and the other, in turn, along the warp.";
+export const withAHookPullA = (): string => "With a hook, pull a strand through one edge and the other, in turn, along the warp.";
 export const drawItLevelNotTight = (): string => "Pull it level, not tight, and lead its end back under.";
 export const toBeginOnAFrame = (): string => "To begin on a frame with nails.";
 export const onAFrameBeforeAny = (): string => "On a frame: before any other row.";
 export const everyRowOfAFrame = (): string => "Every row of a frame.";
 export const onAFrameUnderThe = (): string => "On a frame: under the loops at its head.";
-export const filmWarp = (): string => "Plastic warp";
+export const plasticWarp = (): string => "Plastic warp";
 export const theSameBagsTearsSooner = (): string => "the same bags; tears sooner along a seam.";
 export const clothWarp = (): string => "Cloth warp";
 export const whereTheFrameIsSmaller = (): string => "Where the frame is smaller than the mat, it is made in panels. Plan their colours first.";

@@ -10,7 +10,7 @@ export const howManyStitchesAndRows = (): string => "How many stitches and rows 
 export const theFoldInEachSide = (): string => "The fold in each side of a bag, tucked in when it lies flat.";
 export const halfBag = (): string => "Half bag";
 export const aBagCutDownIts = (): string => "A bag cut down its middle and opened into two very wide loops. Nothing is trimmed.";
-export const whatOneCrochetsWithIts = (): string => "The tool for crochet. Its size is its thickness in millimetres. US letters and UK numbers name the same hooks.";
+export const theToolForCrochetIts = (): string => "The tool for crochet. Its size is its thickness in millimetres. US letters and UK numbers name the same hooks.";
 export const loopJoint = (): string => "Loop joint";
 export const oneRingThroughTheNext = (): string => "One loop through the next and back through itself, pulled small and snug.";
 export const whatAStrandOfWarp = (): string => "What a strand of warp is looped around, at each end of a loom.";
@@ -25,12 +25,12 @@ export const howCloseTheStrandsOf = (): string => "How close the strands of a wa
 export const aStickWithAWeight = (): string => "A stick with a weight that twists a strand as it turns.";
 export const aBagCutRoundAnd = (): string => "A bag cut round and round into one long strip.";
 export const filmThatToreOrWas = (): string => "Plastic that tore or was cut wrong in the work.";
-export const filmCutToAWidth = (): string => "Plastic cut to a width, before it is joined.";
+export const plasticCutToAWidth = (): string => "Plastic cut to a width, before it is joined.";
 export const aSmallPieceMadeAnd = (): string => "A small piece made and measured, so that the figures fit your hands.";
 export const tableDay = (): string => "Table day";
 export const aDayOnWhichThe = (): string => "A day on which the table meets.";
 export const theEndThatStandsOut = (): string => "The end that sticks out of a knot. It is hidden under stitches.";
-export const whatAPlanComesTo = (): string => "The results of a plan: bags, yarn, balls, joints, hours, weight.";
+export const theResultsOfAPlan = (): string => "The results of a plan: bags, yarn, balls, joints, hours, weight.";
 export const turningChain = (): string => "Turning chain";
 export const theChainsThatLiftThe = (): string => "The chains that lift the work to the height of its next row.";
 export const toLeadAPairOf = (): string => "To lead a pair of strands across the warp so that they twist between one end of warp and the next.";
@@ -38,7 +38,7 @@ export const theStrandsThatRunThe = (): string => "The yarn that runs the length
 export const theStrandThatGoesAcross = (): string => "The yarn that goes across, over and under the warp.";
 export const wholeTube = (): string => "Whole tube";
 export const aBagWithItsBottom = (): string => "A bag with its bottom off: one very wide loop.";
-export const workingStrand = (): string => "Working yarn";
+export const workingYarn = (): string => "Working yarn";
 export const theStrandBetweenTheHook = (): string => "The yarn between the hook and the ball.";
 export const theMiddleStitch = (): string => "the middle stitch";
 export const theTallStitchQuickAnd = (): string => "the tall stitch: quick, and open";

@@ -1,6 +1,6 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const layTheStrandsLastRing = (): string => "Put down the last loop of the yarn, its end open. The new loop is beside it.";
+export const putDownTheLastLoop = (): string => "Put down the last loop of the yarn, its end open. The new loop is beside it.";
 export const slipTheNewRingsEnd = (): string => "Slip the new loop’s end under the other’s, and up through its eye.";
 export const layThatEndBackOver = (): string => "Lay that end back over the one it came through, and open it.";
 export const bringTheNewRingsFar = (): string => "Bring the new loop’s far end below, up through its own open end …";

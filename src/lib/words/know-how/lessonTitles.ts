@@ -4,7 +4,7 @@ export const sortABag = (): string => "Sort a bag";
 export const flattenABagAndTuck = (): string => "Flatten a bag and tuck its sides";
 export const foldABagForCutting = (): string => "Fold a bag for cutting";
 export const trimTheSeamAndThe = (): string => "Trim the seam and the handles";
-export const cutABagIntoRings = (): string => "Cut a bag into loops";
+export const cutABagIntoLoops = (): string => "Cut a bag into loops";
 export const cutABagIntoOne = (): string => "Cut a bag into one long strip";
 export const cutABagInHalf = (): string => "Cut a bag in half";
 export const joinTwoRingsOnThe = (): string => "Join two loops on the table";

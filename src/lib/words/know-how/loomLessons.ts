@@ -37,7 +37,7 @@ export const quickToWeaveSlackMust = (): string => "quick to weave; slack must b
 export const aPieceAtATime = (): string => "A piece at a time";
 export const slowerEachPieceLiesAs = (): string => "slower; each piece is as it should be before the next.";
 export const whenTheLastRowIs = (): string => "When the last row is woven.";
-export const film = (): string => "Plastic";
+export const plastic = (): string => "Plastic";
 export const cloth = (): string => "Cloth";
 export const strongerWherePanelsAreJoined = (): string => "stronger where panels are joined; takes longer to dry.";
 export const whereTwoWeaveAtOne = (): string => "Where two weave at one end.";

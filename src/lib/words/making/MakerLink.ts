@@ -2,9 +2,9 @@
 
 export const aLinkForItsMaker = (): string => "Link for its maker";
 export const copyItNowOrLet = (): string => "Copy it now, or let the phone scan it. It is shown only once.";
-export const theLinkAsASquare = (): string => "QR code of the link";
+export const qrCodeOfTheLink = (): string => "QR code of the link";
 export const whoeverHasItCountsThe = (d: { readonly days: string | number }): string => "With it the maker counts rows on a phone, with or without network, and sees nothing else. It works for " + d.days + " days, or until you revoke it.";
-export const makeALink = (): string => "Create link";
+export const createLink = (): string => "Create link";
 export const used = (d: { readonly moment: string | number }): string => "used " + d.moment;
 export const notUsedYet = (): string => "not used yet";
 export const made = (d: { readonly yearDay: string | number; readonly part: string | number }): string => "made " + d.yearDay + ", " + d.part;

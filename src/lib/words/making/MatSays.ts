@@ -3,8 +3,8 @@ import { plural, select } from '@messageformat/runtime';
 import { en } from '../number';
 
 export const measureIt = (): string => "Measure it";
-export const keepIt = (): string => "Save size";
-export const whatItSays = (): string => "Result";
+export const saveSize = (): string => "Save size";
+export const result = (): string => "Result";
 export const it = (d: { readonly course: string | number }): string => "It " + d.course + ".";
 export const theLastStitchOfA = (d: { readonly rows: string | number; readonly sinceRow: string | number }): string => "The last stitch of a row is easily missed. Show it, add one at the end of each of the next " + d.rows + ", or go back to row " + d.sinceRow + ".";
 export const oneStitchTooManyAt = (): string => "One stitch too many at the end of a row, or a hook too big.";
@@ -20,5 +20,5 @@ export const atRow = (): string => "At row";
 export const lengthSoFar = (): string => "Length so far";
 export const widthThere = (): string => "Width there";
 export const howGoesOn = (d: { readonly code: string | number }): string => "how " + d.code + " goes on";
-export const itGoesOnSo = (): string => "Saved.";
+export const saved = (): string => "Saved.";
 export const rows = (d: { readonly said: string | number; readonly count: number }): string => '' + d.said + " " + plural(d.count, 0, en, { one: "row", other: "rows" });

@@ -1,6 +1,6 @@
 // Made of making.json by `npm run words -- --make`: change the words there.
 
 export const notes = (): string => "Notes";
-export const keepTheNote = (): string => "Save note";
+export const saveNote = (): string => "Save note";
 export const byItsMaker = (): string => ", by its maker";
-export const aWordOnIt = (): string => "Note";
+export const note = (): string => "Note";

@@ -16,11 +16,11 @@ export const theNextPassBegins = (d: { readonly nextPass: string | number }): st
 export const readyAbout = (d: { readonly day: string | number; readonly between: string | number }): string => "Ready about " + d.day + " (" + d.between + ").";
 export const oneBack = (): string => "One back";
 export const toRow = (): string => "To row";
-export const saySo = (): string => "Save rows";
+export const saveRows = (): string => "Save rows";
 export const noRowIsMadeHere = (): string => "No row is made here yet.";
 export const row = (d: { readonly made: string | number }): string => "row " + d.made;
 export const oneBackToRow = (d: { readonly made: string | number }): string => "one back, to row " + d.made;
-export const thisIsANumberOf = (): string => "Type a number of rows, like 88.";
+export const typeANumberOfRows = (): string => "Type a number of rows, like 88.";
 export const itsPlanHasRowsIs = (d: { readonly total: string | number; readonly typed: string | number }): string => "Its plan has " + d.total + " rows; " + d.typed + " is too many.";
 export const toRow2 = (d: { readonly typed: string | number }): string => "to row " + d.typed;
 export const theFirstPassOfThe = (d: { readonly end: string | number; readonly pass: string | number }): string => "the first pass of the " + d.end + " end went " + d.pass;

@@ -1,20 +1,20 @@
 // Made of making.json by `npm run words -- --make`: change the words there.
 
-export const strandInHand = (): string => "Yarn at hand";
+export const yarnAtHand = (): string => "Yarn at hand";
 export const noBallWasGivenFor = (): string => "No ball was given for it by label yet.";
-export const inHandStillToGo = (d: { readonly colour: string | number; readonly metres: string | number; readonly metres2: string | number }): string => '' + d.colour + ": " + d.metres + " at hand, " + d.metres2 + " still needed";
+export const atHandStillNeeded = (d: { readonly colour: string | number; readonly metres: string | number; readonly metres2: string | number }): string => '' + d.colour + ": " + d.metres + " at hand, " + d.metres2 + " still needed";
 export const wantedInRow = (d: { readonly row: string | number }): string => "needed in row " + d.row;
 export const itEndsInRow = (d: { readonly row: string | number }): string => "it ends in row " + d.row;
 export const soThatItsStripesCome = (): string => "Ready balls that keep its stripes:";
-export const ofWhatLiesThere = (): string => "Ready balls:";
+export const readyBalls = (): string => "Ready balls:";
 export const thatOne = (): string => "that one";
 export const these = (d: { readonly length: string | number }): string => "these " + d.length;
 export const give = (d: { readonly part: string | number }): string => "Give " + d.part;
-export const noBallThatLiesThere = (): string => "No ready ball suits it.";
+export const noReadyBallSuitsIt = (): string => "No ready ball suits it.";
 export const giveItABall = (): string => "Give it a ball";
-export const giveIt = (): string => "Give";
+export const give2 = (): string => "Give";
 export const theBallsLabel = (): string => "The ball’s label";
 export const givenFor = (d: { readonly code: string | number; readonly code2: string | number }): string => '' + d.code + " given for " + d.code2;
-export const theNetworkIsAway = (d: { readonly code: string | number }): string => '' + d.code + ": no network.";
+export const noNetwork = (d: { readonly code: string | number }): string => '' + d.code + ": no network.";
 export const notGiven = (d: { readonly not: string | number }): string => "Not given: " + d.not;
 export const given = (): string => "Given.";

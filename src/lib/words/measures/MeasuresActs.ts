@@ -1,3 +1,3 @@
 // Made of measures.json by `npm run words -- --make`: change the words there.
 
-export const whichMeasureWasMeantCould = (): string => "The measure could not be read. Reload the page.";
+export const theMeasureCouldNotBe = (): string => "The measure could not be read. Reload the page.";

@@ -2,9 +2,9 @@
 
 export const measures = (): string => "Measures";
 export const yourOwnSwatchesAndTimed = (): string => "Your own swatches and timed work correct the estimates of every plan. No marks, no ranking.";
-export const whatIsKnownNow = (): string => "Known so far";
+export const knownSoFar = (): string => "Known so far";
 export const byWhoseMeasures = (): string => "Whose measures";
 export const everyones = (): string => "everyone's";
 export const sOwn = (d: { readonly maker: string | number }): string => '' + d.maker + "'s own";
-export const look = (): string => "Show";
+export const show = (): string => "Show";
 export const whatSOwnMeasuresSay = (d: { readonly maker: string | number }): string => "What " + d.maker + "'s own measures say, next to the standard, for plans that " + d.maker + " makes alone. Plans use everyone's.";

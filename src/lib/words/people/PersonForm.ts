@@ -1,16 +1,16 @@
 // Made of people.json by `npm run words -- --make`: change the words there.
 
-export const nameTheTableUses = (): string => "Name";
-export const likesDoing = (): string => "Likes";
+export const name = (): string => "Name";
+export const likes = (): string => "Likes";
 export const seatsTheyMayTake = (): string => "Seats they can take";
 export const tapASeatUsualPractised = (): string => "Tap a seat: usual, practised, new to it, or doesn't do this. It is for planning only. No marks, no ranking.";
-export const notTheirs = (): string => "doesn't do this";
+export const doesntDoThis = (): string => "doesn't do this";
 export const change = (d: { readonly seatWords: string | number; readonly level: string | number }): string => '' + d.seatWords + ": " + d.level + ". Change";
-export const noChild = (): string => "not for children";
-export const whatTheTableMinds = (): string => "Things to allow for";
+export const notForChildren = (): string => "not for children";
+export const thingsToAllowFor = (): string => "Things to allow for";
 export const aChildAnAdultBeside = (): string => "a child: an adult beside them, blunt scissors only";
 export const onlyForSeatingItStands = (): string => "Only for planning seats. It is on no wall, tablet or paper.";
 export const canComeOn = (): string => "Can come on";
-export const sitsWellWith = (): string => "Likes to sit with";
-export const keepWhatIsSaidOf = (): string => "Save";
+export const likesToSitWith = (): string => "Likes to sit with";
+export const save = (): string => "Save";
 export const close = (): string => "Close";

@@ -4,5 +4,5 @@ export const thereIsAAlreadyAdd = (d: { readonly name: string | number }): strin
 export const thatPersonIsNotIn = (): string => "That person is not in the list any more.";
 export const somebodyChangedThisPersonMeanwhile = (): string => "Someone changed this person at the same time. Their version is below. Enter yours again.";
 export const isAChildBluntScissors = (d: { readonly name: string | number }): string => '' + d.name + " is a child: blunt scissors only, never sharp ones or a blade. Remove that seat first, on every day.";
-export const thereIsAPersonOf = (): string => "Someone already has that name. Give one of them a nickname.";
-export const isSeatedOnADay = (d: { readonly name: string | number }): string => '' + d.name + " has a seat on a coming table day where a child would be left without an adult. Give the child another adult first.";
+export const someoneAlreadyHasThatName = (): string => "Someone already has that name. Give one of them a nickname.";
+export const hasASeatOnA = (d: { readonly name: string | number }): string => '' + d.name + " has a seat on a coming table day where a child would be left without an adult. Give the child another adult first.";

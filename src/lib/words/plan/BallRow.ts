@@ -6,13 +6,13 @@ export const theseRepeatOverBalls = (d: { readonly length: string | number; read
 export const dragABallOrPick = (d: { readonly part: string | number }): string => "Drag a ball, or pick one, to change the order" + d.part + ".";
 export const ball = (d: { readonly index: string | number; readonly colour: string | number }): string => "Ball " + d.index + ", " + d.colour;
 export const addABall = (): string => "Add a ball";
-export const mirrorThem = (): string => "Mirror";
+export const mirror = (): string => "Mirror";
 export const neverBesideItself = (): string => "Never next to itself";
 export const ball2 = (d: { readonly index: string | number }): string => "Ball " + d.index;
 export const colourOfBall = (d: { readonly index: string | number }): string => "Colour of ball " + d.index;
 export const moveItLeft = (): string => "Move it left";
 export const moveItRight = (): string => "Move it right";
-export const takeItOut = (): string => "Remove";
+export const remove = (): string => "Remove";
 export const moreThanOneColourIs = (): string => "The middle cannot be mirrored: more than one colour has an odd number.";
 export const oneColourIsMoreThan = (): string => "One colour is more than half: it must be next to itself.";
 export const stripesFallWhereEachBall = (): string => "Stripes fall where each ball runs out.";

@@ -1,8 +1,8 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
 export const aBagGives = (): string => "A bag gives";
-export const strandABag = (): string => "Yarn per bag";
-export const filmUsedOfABag = (): string => "Plastic used per bag";
+export const yarnPerBag = (): string => "Yarn per bag";
+export const plasticUsedPerBag = (): string => "Plastic used per bag";
 export const of = (d: { readonly mass: string | number; readonly mass2: string | number }): string => '' + d.mass + " of " + d.mass2;
 export const scrapFromAllTheBags = (): string => "Scrap from all bags";
 export const spoiledInWork = (): string => "Spoiled in work";

@@ -8,10 +8,10 @@ export const ringsStraightAcrossTheTube = (): string => "Loops, straight across 
 export const equalFolds = (): string => "Equal folds";
 export const measuredWidth = (): string => "Measured width";
 export const howManyRings = (d: { readonly whose: string | number }): string => "How many loops" + d.whose;
-export const foldAndFoldAgainGives = (): string => "Folding twice gives 4, three times 8";
+export const foldingTwiceGives4Three = (): string => "Folding twice gives 4, three times 8";
 export const stripWidth = (d: { readonly whose: string | number }): string => "Strip width" + d.whose;
-export const stripWidthBySliding = (d: { readonly whose: string | number }): string => "Strip width" + d.whose + ", slider";
-export const cutsOfThisBagWith = (): string => "Cuts with nothing left over";
+export const stripWidthSlider = (d: { readonly whose: string | number }): string => "Strip width" + d.whose + ", slider";
+export const cutsWithNothingLeftOver = (): string => "Cuts with nothing left over";
 export const leftUncutAtOneEdge = (d: { readonly whose: string | number }): string => "Left uncut at one edge" + d.whose;
 export const thenEachSlitIsCut = (): string => "Then cut each slit over to its neighbour, slanted";
 export const oneWrongSlantGivesSeparate = (): string => "One wrong slant gives separate loops. Open the bag and check after the first two.";

@@ -3,7 +3,7 @@
 export const cut = (): string => "Cut";
 export const theWarpIsCutInto = (): string => "Warp is cut into";
 export const cutInto = (): string => "Cut into";
-export const strand = (): string => "Yarn";
+export const yarn = (): string => "Yarn";
 export const aBag = (): string => "a bag";
 export const leftOverAboveTheLast = (): string => "Left over above the last strip";
 export const scrapABagForPillows = (): string => "Scrap per bag, for pillows";

@@ -10,4 +10,4 @@ export const foldedAndRolled = (): string => "Folded and rolled";
 export const acrossLong = (d: { readonly readable: string | number; readonly readable2: string | number }): string => '' + d.readable + " across, " + d.readable2 + " long";
 export const scrapAndSpoiledStuff = (): string => "Scrap and spoiled pieces fill";
 export const pillowsPluralOneOtherOver = (d: { readonly pillows: number; readonly mass: string | number }): string => '' + d.pillows + " " + plural(d.pillows, 0, en, { one: "pillow", other: "pillows" }) + ", " + d.mass + " over";
-export const neverOfferAMatOr = (): string => "Never let an infant sleep on a mat or pillow. Keep both away from heaters, stoves and candles: plastic burns and drips. The receiving place's own rules come first; ask the people responsible.";
+export const neverLetAnInfantSleep = (): string => "Never let an infant sleep on a mat or pillow. Keep both away from heaters, stoves and candles: plastic burns and drips. The receiving place's own rules come first; ask the people responsible.";

@@ -1,6 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
 export const doThat = (): string => "Do that";
-export const worthALook = (): string => "Check this";
+export const checkThis = (): string => "Check this";
 export const betterChanged = (): string => "Better changed";
 export const good = (): string => "Good";

@@ -4,7 +4,7 @@ export const methodsByBagsAndHours = (d: { readonly length: string | number; rea
 export const pegLoom = (): string => "peg loom";
 export const twinedFrame = (): string => "twined frame";
 export const fingerBands = (): string => "finger bands";
-export const onTheBench = (): string => "this plan";
+export const thisPlan = (): string => "this plan";
 export const bagsToCollect = (): string => "bags to ask for";
 export const coverOfClose = (d: { readonly round: string | number }): string => ", closeness " + d.round + " % of close";
 export const bagsH = (d: { readonly label: string | number; readonly x: string | number; readonly y: string | number; readonly part: string | number }): string => '' + d.label + ": " + d.x + " bags, " + d.y + " h" + d.part;

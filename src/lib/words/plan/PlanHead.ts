@@ -3,11 +3,11 @@
 export const nameOfThePlan = (): string => "Name of the plan";
 export const nameThisPlanToKeep = (): string => "Name the plan to save it";
 export const copyALinkToThis = (): string => "Copy link to this plan";
-export const copyALink = (): string => "Copy link";
+export const copyLink = (): string => "Copy link";
 export const keys = (): string => "Keys";
 export const keys2 = (): string => "Keys: ?";
-export const keptVersion = (d: { readonly keptAs: string | number }): string => "Saved, version " + d.keptAs;
-export const broughtBackWhatWasNot = (): string => "Your unsaved changes are back.";
+export const savedVersion = (d: { readonly keptAs: string | number }): string => "Saved, version " + d.keptAs;
+export const yourUnsavedChangesAreBack = (): string => "Your unsaved changes are back.";
 export const startOver = (): string => "Start over";
 export const linkCopied = (): string => "Link copied";
 export const theLinkIsInThe = (): string => "The link is in the address bar";

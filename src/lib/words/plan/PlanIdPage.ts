@@ -1,14 +1,14 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
 export const planAMat = (d: { readonly name: string | number }): string => "Plan a mat: " + d.name;
-export const thisPlanWasKeptElsewhere = (): string => "Someone else saved this plan in the meantime.";
+export const someoneElseSavedThisPlan = (): string => "Someone else saved this plan in the meantime.";
 export const whatStandsThereSinceIs = (d: { readonly moment: string | number; readonly name: string | number; readonly version: string | number; readonly ceil: string | number }): string => "Since " + d.moment + " the saved plan is “" + d.name + "”, version " + d.version + ", with " + d.ceil + " bags to ask for. Yours is not saved yet. Choose what to do.";
-export const keepMineInItsPlace = (): string => "Replace it with mine";
+export const replaceItWithMine = (): string => "Replace it with mine";
 export const keepMineAsASecond = (): string => "Save mine as a new plan";
-export const takeTheirs = (): string => "Use theirs";
+export const useTheirs = (): string => "Use theirs";
 export const thisPlanWasDeletedMeanwhile = (): string => "This plan was deleted in the meantime.";
-export const whatYouHaveHereIs = (): string => "Yours is not saved yet.";
-export const keepItAsANew = (): string => "Save as a new plan";
+export const yoursIsNotSavedYet = (): string => "Yours is not saved yet.";
+export const saveAsANewPlan = (): string => "Save as a new plan";
 export const toTheList = (): string => "To the list";
 export const saveAsAFile = (): string => "Save as a file";
-export const keptPlans = (): string => "Plans";
+export const plans = (): string => "Plans";

@@ -3,7 +3,7 @@
 export const planAMat = (): string => "Plan a mat";
 export const thatPlanWasDeletedMeanwhile = (): string => "That plan was deleted in the meantime. Save again to bring it back.";
 export const thisWasKeptAlreadyAnd = (): string => "This was already saved and has changed since.";
-export const whatStandsThereIsVersion = (d: { readonly name: string | number; readonly version: string | number }): string => "The saved plan is “" + d.name + "”, version " + d.version + ". Yours is not saved yet.";
+export const theSavedPlanIsVersion = (d: { readonly name: string | number; readonly version: string | number }): string => "The saved plan is “" + d.name + "”, version " + d.version + ". Yours is not saved yet.";
 export const keepMineAsASecond = (): string => "Save mine as a new plan";
-export const lookAtWhatStandsThere = (): string => "Open the saved plan";
-export const keptPlans = (): string => "Plans";
+export const openTheSavedPlan = (): string => "Open the saved plan";
+export const plans = (): string => "Plans";

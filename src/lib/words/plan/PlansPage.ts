@@ -1,7 +1,7 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const keptPlans = (): string => "Plans";
-export const figuresAsOfNow = (d: { readonly name: string | number; readonly basis: string | number }): string => '' + d.name + ". Figures of today, " + d.basis + ".";
+export const plans = (): string => "Plans";
+export const figuresOfToday = (d: { readonly name: string | number; readonly basis: string | number }): string => '' + d.name + ". Figures of today, " + d.basis + ".";
 export const removed = (): string => "Removed";
 export const planAMat = (): string => "Plan a mat";
 export const remove = (d: { readonly name: string | number }): string => "Remove “" + d.name + "”?";
@@ -21,13 +21,13 @@ export const chooseASizeAndA = (): string => "Choose a size and a bag, give the 
 export const planTheFirstMat = (): string => "Plan the first mat";
 export const plan = (): string => "Plan";
 export const bagsToCollect = (): string => "Bags to ask for";
-export const strand = (): string => "Yarn";
+export const yarn = (): string => "Yarn";
 export const hours = (): string => "Hours";
 export const weight = (): string => "Weight";
-export const kept = (): string => "Saved";
-export const whatToDoWithIt = (): string => "Actions";
+export const saved = (): string => "Saved";
+export const actions = (): string => "Actions";
 export const bags = (): string => "bags";
-export const whenKept = (d: { readonly was: string | number }): string => "when saved: " + d.was;
+export const whenSaved = (d: { readonly was: string | number }): string => "when saved: " + d.was;
 export const version = (d: { readonly yearDay: string | number; readonly version: string | number }): string => '' + d.yearDay + ", version " + d.version;
 export const change = (): string => "Change";
 export const change2 = (d: { readonly name: string | number }): string => "Change " + d.name;
@@ -35,11 +35,11 @@ export const newName = (): string => "New name";
 export const rename = (): string => "Rename";
 export const duplicate = (): string => "Duplicate";
 export const saveAsAFile = (): string => "Save as a file";
-export const makeALinkToRead = (): string => "Create a link to it";
+export const createALinkToIt = (): string => "Create a link to it";
 const delete_ = (): string => "Delete";
 export { delete_ as delete };
 export const morePlans = (): string => "More plans";
 export const newerPlans = (): string => "Newer plans";
 export const olderPlans = (): string => "Older plans";
-export const readAPlanFile = (): string => "Open a plan file";
-export const readItAndKeepIt = (): string => "Open and save";
+export const openAPlanFile = (): string => "Open a plan file";
+export const openAndSave = (): string => "Open and save";

@@ -1,7 +1,7 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const wherePractisedHandsDiffer = (): string => "Where makers differ";
+export const whereMakersDiffer = (): string => "Where makers differ";
 export const everyWayHereIsSomebodys = (): string => "Every way here is a good way for someone. The figures are for your bag and mat. Mat, strip and yarn are drawn to the same scale.";
 export const notFromThisBag = (): string => "not from this bag";
-export const takenUp = (): string => "In use";
-export const takeItUp = (): string => "Use this";
+export const inUse = (): string => "In use";
+export const useThis = (): string => "Use this";

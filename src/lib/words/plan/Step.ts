@@ -1,5 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const needsALook = (): string => "needs a check";
-export const worthALook = (d: { readonly length: string | number }): string => ", " + d.length + " to check";
+export const needsACheck = (): string => "needs a check";
+export const toCheck = (d: { readonly length: string | number }): string => ", " + d.length + " to check";
 export const changedWithIt = (d: { readonly was: string | number; readonly now: string | number }): string => "changed with it: " + d.was + " → " + d.now;

@@ -14,7 +14,7 @@ export const theBagLyingFlatFrom = (d: { readonly width: string | number; readon
 export const seamOff = (): string => "seam off";
 export const turn = (d: { readonly ring: string | number }): string => "turn " + d.ring;
 export const ring = (d: { readonly ring: string | number }): string => "loop " + d.ring;
-export const shortRing = (): string => "short loop";
+export const shortLoop = (): string => "short loop";
 export const leftOver = (): string => "left over";
 export const twoHalves = (): string => "two halves";
 export const aBagWideLyingFlat = (d: { readonly wide: string | number }): string => "A bag " + d.wide + " wide lying flat, cut down the middle between the handles into two halves; nothing is trimmed.";

@@ -2,7 +2,7 @@
 import { plural, select } from '@messageformat/runtime';
 import { en, number } from '../number';
 
-export const theStrand = (): string => "The yarn";
+export const theYarn = (): string => "The yarn";
 export const mmThickAndAJoint = (d: { readonly thick: string | number }): string => '' + d.thick + " mm thick, and a joint";
 export const hookMm = (d: { readonly hookMm: string | number }): string => "hook " + d.hookMm + " mm";
 export const andAHookOfMillimetres = (d: { readonly hookMm: string | number }): string => " and a hook of " + d.hookMm + " millimetres";

@@ -1,8 +1,8 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 import { select } from '@messageformat/runtime';
 
-export const ringsOf = (d: { readonly formatLength: string | number }): string => "loops of " + d.formatLength;
-export const equalRings = (d: { readonly equalStrips: string | number }): string => '' + d.equalStrips + " equal loops";
+export const loopsOf = (d: { readonly formatLength: string | number }): string => "loops of " + d.formatLength;
+export const equalLoops = (d: { readonly equalStrips: string | number }): string => '' + d.equalStrips + " equal loops";
 export const spiralOf = (d: { readonly formatLength: string | number }): string => "spiral of " + d.formatLength;
 export const halfBags = (): string => "half bags";
 export const wholeTubesHandlesKept = (): string => "whole tubes with handles";
@@ -13,4 +13,4 @@ export const weft = (d: { readonly cutting: string | number; readonly cut: strin
 export const pegLoomPegsApartBeaten = (d: { readonly small: string | number; readonly packing: string | number }): string => "peg loom, pegs " + d.small + " apart, packed " + d.packing;
 export const twinedFrameNailsApart = (d: { readonly small: string | number }): string => "twined frame, nails " + d.small + " apart";
 export const fingerBandsOfStrands = (d: { readonly warpStrands: string | number }): string => "finger bands of " + d.warpStrands + " strands";
-export const crochetMade = (d: { readonly stitch: string | number; readonly hook: string | number; readonly isLengthwise: 'yes' | 'no' }): string => '' + d.stitch + ", " + d.hook + " mm" + select(d.isLengthwise, { yes: ", lengthwise", other: "" });
+export const mm = (d: { readonly stitch: string | number; readonly hook: string | number; readonly isLengthwise: 'yes' | 'no' }): string => '' + d.stitch + ", " + d.hook + " mm" + select(d.isLengthwise, { yes: ", lengthwise", other: "" });

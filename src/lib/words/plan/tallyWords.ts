@@ -2,9 +2,9 @@
 
 export const bagsToCollect = (): string => "Bags to ask for";
 export const bagsToPrepare = (): string => "Bags to cut";
-export const strand = (): string => "Yarn";
+export const yarn = (): string => "Yarn";
 export const balls = (): string => "Balls";
 export const joints = (): string => "Joints";
-export const handsOnTime = (): string => "Working time";
-export const matWeighs = (): string => "Mat weight";
-export const cover = (): string => "Closeness";
+export const workingTime = (): string => "Working time";
+export const matWeight = (): string => "Mat weight";
+export const closeness = (): string => "Closeness";

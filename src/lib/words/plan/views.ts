@@ -2,6 +2,6 @@
 
 export const theMat = (): string => "The mat";
 export const whatCanIMake = (): string => "What can I make?";
-export const onPaper = (): string => "Print";
+export const print = (): string => "Print";
 export const compare = (): string => "Compare";
 export const schools = (): string => "Schools";

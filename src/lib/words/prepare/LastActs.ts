@@ -3,6 +3,6 @@
 export const doneLast = (): string => "Done last";
 export const nothingYetTapAPile = (): string => "Nothing yet. Tap a pile of bags to flatten a batch.";
 export const by = (d: { readonly byName: string | number }): string => ", by " + d.byName;
-export const takenBack = (): string => " · undone";
+export const undone = (): string => " · undone";
 export const takenBackAtTheTable = (): string => "undone at the table";
-export const takeBack = (): string => "Undo";
+export const undo = (): string => "Undo";

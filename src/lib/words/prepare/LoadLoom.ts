@@ -1,7 +1,7 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
 
 export const loadALoom = (): string => "Load a loom";
-export const layThem = (): string => "Add to loom";
+export const addToLoom = (): string => "Add to loom";
 export const ofStrandsLaid = (d: { readonly laid: string | number; readonly all: string | number }): string => '' + d.laid + " of " + d.all + " strands on the loom";
 export const of = (d: { readonly laid: string | number; readonly all: string | number }): string => '' + d.laid + " of " + d.all;
 export const onMat = (d: { readonly code: string | number }): string => " on mat " + d.code;

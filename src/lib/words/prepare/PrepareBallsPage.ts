@@ -1,6 +1,6 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
 
-export const howFarTheyGo = (): string => "What they are enough for";
+export const whatTheyAreEnoughFor = (): string => "What they are enough for";
 export const ballsAndChainsThere = (): string => "Balls and chains in store";
 export const tickThoseWhoseLabelIs = (): string => "Tick those to print a label for.";
 export const noneYet = (): string => "None yet.";
@@ -8,22 +8,22 @@ export const windOneAtTheTable = (): string => "Wind one at the table";
 export const itGetsACodeAnd = (): string => ": it gets a code and is listed here.";
 export const printTheLabelOf = (d: { readonly code: string | number }): string => "Print the label of " + d.code;
 export const bags = (d: { readonly ballColours: string | number; readonly sort: string | number; readonly bags: string | number }): string => '' + d.ballColours + " " + d.sort + ", " + d.bags + " bags";
-export const olderOnes = (): string => "Older";
+export const older = (): string => "Older";
 export const theSheetOfLabels = (): string => "Sheet of labels";
 export const paper = (): string => "Paper";
 export const letter = (): string => "Letter";
 export const labels = (): string => "Labels";
 export const onASheet = (d: { readonly one: string | number; readonly labelsOn: string | number }): string => '' + d.one + ": " + d.labelsOn + " on a sheet";
-export const beginAtLabel = (): string => "First label";
-export const makeTheSheet = (): string => "Create sheet";
+export const firstLabel = (): string => "First label";
+export const createSheet = (): string => "Create sheet";
 export const sendToTheSmallPrinter = (): string => "Send to small printer";
-export const readALabel = (): string => "Find a label";
-export const itsFiveSigns = (): string => "Label code";
-export const openIt = (): string => "Open";
+export const findALabel = (): string => "Find a label";
+export const labelCode = (): string => "Label code";
+export const open = (): string => "Open";
 export const blankLabels = (): string => "Blank labels";
 export const forATableWithoutNetwork = (): string => "For a table without network. These codes are never used twice. Type one next to what you wind, and the label belongs to it.";
 export const howMany = (): string => "How many";
-export const setCodesAside = (): string => "Reserve codes";
+export const reserveCodes = (): string => "Reserve codes";
 export const theCodesAreSetAside = (): string => "The codes are reserved.";
 export const theirSheetOfLabels = (): string => "Their sheet of labels";
 export const whatToCutNext = (): string => "What to cut next";

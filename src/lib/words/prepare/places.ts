@@ -1,6 +1,6 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
 
-export const noneSorted = (): string => "Nothing sorted.";
+export const nothingSorted = (): string => "Nothing sorted.";
 export const tapBagsToLayA = (): string => "Tap bags to flatten a batch.";
 export const tapFlatBagsToCut = (): string => "Tap flat bags to cut a batch.";
 export const tapPiecesToJoinThem = (): string => "Tap pieces to join them.";
@@ -8,5 +8,5 @@ export const tapStrandToWindA = (): string => "Tap yarn to wind a ball.";
 export const bags = (): string => "Bags";
 export const flat = (): string => "Flat";
 export const cut = (): string => "Cut";
-export const strand = (): string => "Yarn";
+export const yarn = (): string => "Yarn";
 export const balls = (): string => "Balls";

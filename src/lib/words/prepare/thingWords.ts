@@ -1,12 +1,12 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
 
-export const foundGood = (): string => "good";
-export const toBeMended = (): string => "to mend";
-export const putToAnotherUse = (): string => "other use";
+export const good = (): string => "good";
+export const toMend = (): string => "to mend";
+export const otherUse = (): string => "other use";
 export const sentBack = (): string => "sent back";
 export const takenApart = (): string => "taken apart";
 export const givenAway = (): string => "given away";
-export const notToBeFoundSince = (): string => "missing";
+export const missing = (): string => "missing";
 export const madeOfAnotherKindOf = (): string => "made of another kind of bag";
 export const cutAnotherWay = (): string => "cut another way";
 export const itsStripsAreNarrowerThan = (): string => "its strips are narrower than the plan needs";

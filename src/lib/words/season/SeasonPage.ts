@@ -2,18 +2,18 @@
 
 export const noPlaceAsksForMats = (): string => "No receiving place asks for mats by a date, so there is nothing to forecast. Add what they ask for under";
 export const askedAndPromised = (): string => "Asked and promised";
-export const byWhichDay = (): string => "By";
+export const by3 = (): string => "By";
 export const by = (d: { readonly wanted: string | number; readonly shortDay: string | number }): string => '' + d.wanted + " by " + d.shortDay;
 export const by2 = (d: { readonly wanted: string | number; readonly shortDay: string | number }): string => '' + d.wanted + " by " + d.shortDay + "?";
-export const goingThroughTheSeasonWeek = (): string => "Working out the season …";
-export const asItStandsWithNothing = (): string => "Without changes";
-export const keepThisForecast = (): string => "Save forecast";
+export const workingOutTheSeason = (): string => "Working out the season …";
+export const withoutChanges = (): string => "Without changes";
+export const saveForecast = (): string => "Save forecast";
 export const aForecastOfMatsBy = (d: { readonly wanted: string | number; readonly by: string | number }): string => "a forecast of " + d.wanted + " mats by " + d.by;
-export const keptOnceItsDayIs = (): string => "Saved. After its day it says how right it was.";
+export const savedAfterItsDayIt = (): string => "Saved. After its day it says how right it was.";
 export const seasonSheetPdf = (): string => "Season sheet (PDF)";
 export const inLargePrint = (): string => "Large print";
 export const calendarOfTheSeason = (): string => "Calendar of the season";
-export const whatWasForetold = (): string => "Past forecasts";
+export const pastForecasts = (): string => "Past forecasts";
 export const workingItOut = (): string => "Working it out …";
 export const whatWouldHelp = (): string => "What would help";
 export const whatOneMoreOfEach = (): string => "Working out what one more of each would add.";

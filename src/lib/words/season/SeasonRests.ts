@@ -1,3 +1,3 @@
 // Made of season.json by `npm run words -- --make`: change the words there.
 
-export const whatItRestsOn = (): string => "Based on";
+export const basedOn = (): string => "Based on";

@@ -1,3 +1,3 @@
 // Made of sheets.json by `npm run words -- --make`: change the words there.
 
-export const practisedHandsDiffer = (): string => "Makers differ";
+export const makersDiffer = (): string => "Makers differ";

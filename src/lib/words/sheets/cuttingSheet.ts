@@ -3,7 +3,7 @@
 export const bagsToPrepare = (): string => "bags to cut";
 export const stripWidth = (): string => "strip width";
 export const wideFromSeamToHandles = (d: { readonly bagName: string | number; readonly readable: string | number; readonly readable2: string | number }): string => '' + d.bagName + ", " + d.readable + " wide, " + d.readable2 + " from seam to handles";
-export const toPrepare = (d: { readonly tallyValue: string | number }): string => '' + d.tallyValue + " to cut";
+export const toCut = (d: { readonly tallyValue: string | number }): string => '' + d.tallyValue + " to cut";
 export const notFolded = (): string => "not folded";
 export const foldedOnce = (): string => "folded once";
 export const foldedTimes = (d: { readonly folds: string | number }): string => "folded " + d.folds + " times";

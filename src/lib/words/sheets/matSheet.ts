@@ -9,8 +9,8 @@ export const ofRowsMade = (d: { readonly total: string | number }): string => "o
 export const rowsMade = (): string => "rows made";
 export const stitchesARow = (): string => "stitches a row";
 export const aboutReady = (): string => "about ready";
-export const readyBetweenAsItGoes = (d: { readonly between: string | number }): string => "Ready " + d.between + " at this pace.";
-export const tickARowWhenIt = (): string => "Tick each finished row. Tell the table the mat and the last row, like “to row 88”.";
+export const readyAtThisPace = (d: { readonly between: string | number }): string => "Ready " + d.between + " at this pace.";
+export const tickEachFinishedRowTell = (): string => "Tick each finished row. Tell the table the mat and the last row, like “to row 88”.";
 export const coloursToCome = (): string => "Colours to come";
 export const fromRow = (): string => "From row";
 export const toRow = (): string => "To row";
@@ -20,4 +20,4 @@ export const rowsFitBetweenTheEnds = (d: { readonly left: string | number }): st
 export const rowsOf = (d: { readonly part: string | number; readonly at: string | number }): string => "Rows of " + d.part + " " + d.at;
 export const colour = (): string => "Colour";
 export const rows = (): string => "Rows";
-export const ballEnds = (d: { readonly code: string | number }): string => '' + d.code + " ends";
+export const ends = (d: { readonly code: string | number }): string => '' + d.code + " ends";

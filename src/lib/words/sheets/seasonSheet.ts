@@ -2,7 +2,7 @@
 
 export const theSeason = (): string => "The season";
 export const by = (d: { readonly wanted: string | number; readonly yearDay: string | number }): string => '' + d.wanted + " by " + d.yearDay;
-export const fourTimesInFive = (): string => "range";
+export const range = (): string => "range";
 const with_ = (d: { readonly changed: string | number }): string => ", with " + d.changed;
 export { with_ as with };
 export const whatHoldsUsBack = (): string => "What holds us back";
@@ -10,9 +10,9 @@ export const inAbout = (d: { readonly what: string | number; readonly share: str
 export const ofAHundredSeasonsThat = (d: { readonly held: string | number }): string => '' + d.held + " of 100 seasons that fall short.";
 export const whatWouldHelp = (): string => "What would help";
 export const itAdds = (): string => "It adds";
-export const thenItIsMade = (): string => "Chance";
+export const chance = (): string => "Chance";
 export const tableDaysToCome = (): string => "Table days to come";
 export const andMore = (d: { readonly length: string | number }): string => " · and " + d.length + " more";
-export const whatItRestsOn = (): string => "Based on";
+export const basedOn = (): string => "Based on";
 export const likely = (): string => "likely";
 export const wanted = (d: { readonly count: string | number }): string => '' + d.count + " wanted";

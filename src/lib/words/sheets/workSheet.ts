@@ -18,7 +18,7 @@ export const piecesABagWideBags = (d: { readonly kind: string | number; readonly
 export const allOfTheNextMat = (): string => "The next mat is all cut. Join and wind what is here.";
 export const cutFlatOnes = (): string => "Cut flat ones";
 export const flattenFirst = (): string => "Flatten first";
-export const notThere = (): string => "Not in store";
+export const notInStore = (): string => "Not in store";
 export const inThisOrderTheFirst = (): string => "In this order: the first balls are the first stripes of the mat.";
 export const inThisOrder = (): string => "In this order.";
 export const balls = (): string => "Balls";

@@ -1,12 +1,12 @@
 // Made of table-day.json by `npm run words -- --make`: change the words there.
 import { select } from '@messageformat/runtime';
 
-export const theDayItself = (): string => "Today";
-export const whatCameOfIt = (): string => "Results";
+export const today = (): string => "Today";
+export const results = (): string => "Results";
 export const theDayIsOpen = (): string => "The day is running";
 export const wound = (): string => "wound";
-export const foreseen = (d: { readonly count: string | number }): string => "· expected: " + d.count;
-export const toByChance = (d: { readonly low: string | number; readonly high: string | number }): string => ", range " + d.low + " to " + d.high;
+export const expected = (d: { readonly count: string | number }): string => "· expected: " + d.count;
+export const rangeTo = (d: { readonly low: string | number; readonly high: string | number }): string => ", range " + d.low + " to " + d.high;
 export const wanted = (d: { readonly ballsWanted: string | number }): string => "· " + d.ballsWanted + " wanted";
 export const theStoreAgreesWithWhat = (): string => "The store agrees with what was tapped.";
 export const theBookHadLessThan = (d: { readonly lacks: string | number }): string => "More was tapped than the store had: " + d.lacks + " came from an unknown place.";
@@ -14,7 +14,7 @@ export const countThePilesAgain = (): string => "Count the piles again";
 export const scrapWeighed = (d: { readonly mass: string | number }): string => "Scrap weighed: " + d.mass;
 export const ismoregSelectYesOtherThan = (d: { readonly mass: string | number; readonly isMoreG: 'yes' | 'no' }): string => ", " + d.mass + " " + select(d.isMoreG, { yes: "more", other: "less" }) + " than expected from the cuts";
 export const tablet = (d: { readonly stationWords: string | number }): string => "Tablet: " + d.stationWords;
-export const forTheWall = (): string => "Wall view";
+export const wallView = (): string => "Wall view";
 export const openTheDay = (): string => "Start the day";
 export const whatIsForeseenNowIs = (): string => "The forecast of now is saved for comparison.";
 export const endTheDay = (): string => "End the day";
@@ -30,8 +30,8 @@ export const theNextDayIsPlanned = (): string => "; the next day uses what you d
 export const overMinutesOfTheUsual = (d: { readonly stationWords: string | number; readonly minutes: string | number; readonly nouns: string | number; readonly minutes2: string | number }): string => '' + d.stationWords + ": " + d.minutes + " " + d.nouns + " in " + d.minutes2 + " minutes at the usual pace";
 export const flatBags = (): string => "flat bags";
 export const piecesOfStrand = (): string => "pieces of yarn";
-export const secondsABag = (): string => "s a bag";
+export const sABag = (): string => "s a bag";
 export const bags = (): string => "bags";
 export const pieces = (): string => "pieces";
-export const secondsAJoint = (): string => "s a joint";
-export const secondsABall = (): string => "s a ball";
+export const sAJoint = (): string => "s a joint";
+export const sABall = (): string => "s a ball";

@@ -1,8 +1,8 @@
 // Made of table-day.json by `npm run words -- --make`: change the words there.
 
 export const breaksAt = (): string => "Breaks at";
-export const afterThreeQuartersOfAn = (): string => "After 45 minutes of the same work.";
-export const minutesABreak = (): string => "Minutes per break";
+export const after45MinutesOfThe = (): string => "After 45 minutes of the same work.";
+export const minutesPerBreak = (): string => "Minutes per break";
 const for_ = (): string => "For";
 export { for_ as for };
 export const ballsWanted = (): string => "Balls wanted";
@@ -11,5 +11,5 @@ export const scissors = (): string => "scissors";
 export const rollingBladeTrainedAdultsOnly = (): string => "rolling blade, trained adults only";
 export const andAlso = (): string => "And also";
 export const whatElseTheDayIs = (): string => "What else is planned.";
-export const keepThis = (): string => "Save day";
+export const saveDay = (): string => "Save day";
 export const leftEmptyWhereNoneAre = (): string => "Left empty where none are.";

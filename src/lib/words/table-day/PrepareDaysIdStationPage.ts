@@ -2,5 +2,5 @@
 
 export const nestRow = (d: { readonly stationWords: string | number; readonly yearDay: string | number }): string => '' + d.stationWords + " · " + d.yearDay + " · Nest Row";
 export const soFar = (d: { readonly tap: string | number }): string => '' + d.tap + " so far.";
-export const soManyDone = (): string => "Number done";
+export const numberDone = (): string => "Number done";
 export const done = (): string => "Done";

@@ -3,4 +3,4 @@
 export const seatsAsAList = (): string => "Seats as a list";
 export const eachSitsAtOneStation = (): string => "Each person stays at one station all day. Saving this replaces the seats above.";
 export const noSeat = (): string => "no seat";
-export const keepTheseSeats = (): string => "Save seats";
+export const saveSeats = (): string => "Save seats";

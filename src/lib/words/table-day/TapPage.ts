@@ -6,8 +6,8 @@ export const until = (d: { readonly nameOf: string | number; readonly clock: str
 export const hereNow = (d: { readonly seated: string | number }): string => "Here now: " + d.seated + ".";
 export const done = (d: { readonly tap: string | number }): string => '' + d.tap + " done";
 export const takeTheLastOneBack = (): string => "Undo the last one";
-export const fewerThanThat = (): string => "Fewer";
-export const onlySoManyDone = (): string => "Save smaller number";
+export const fewer = (): string => "Fewer";
+export const saveSmallerNumber = (): string => "Save smaller number";
 export const piecesSpoiledInTheNext = (): string => "Pieces spoiled in the next stack";
 export const allOfTodaysScrapWeighed = (): string => "All scrap of today, weighed";
 export const weighed = (): string => "Weighed";

@@ -8,11 +8,11 @@ export const left = (d: { readonly name: string | number }): string => '' + d.na
 export const left2 = (): string => "Left";
 export const isNotComing = (d: { readonly name: string | number }): string => '' + d.name + " is not coming";
 export const notComing = (): string => "Not coming";
-export const takeBackWhatWasSaid = (d: { readonly name: string | number }): string => "Undo for " + d.name;
-export const takeBack = (): string => "Undo";
-export const somebodyElse = (): string => "Someone else";
+export const undoFor = (d: { readonly name: string | number }): string => "Undo for " + d.name;
+export const undo = (): string => "Undo";
+export const someoneElse = (): string => "Someone else";
 export const choose = (): string => "choose";
-export const cameToo = (): string => "Add";
+export const add = (): string => "Add";
 export const isHere = (): string => "is here";
 export const isNotHereAnyMore = (): string => "is not here any more";
 export const saidTheyCome = (): string => "said they come";

@@ -1,3 +1,3 @@
 // Made of today.json by `npm run words -- --make`: change the words there.
 
-export const whereTheFilmIs = (): string => "Where the bags are";
+export const whereTheBagsAre = (): string => "Where the bags are";

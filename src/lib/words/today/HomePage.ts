@@ -2,9 +2,9 @@
 
 export const today = (): string => "Today";
 export const whatIsNext = (): string => "What to do next";
-export const nothingIsToBeDone = (): string => "Nothing to do right now";
+export const nothingToDoRightNow = (): string => "Nothing to do right now";
 export const nothingPressesNoMatWaits = (): string => "No mat waits, nothing hangs to dry and every table day has its seats. Take a rest.";
-export const theNoteOfTheWeek = (): string => "Weekly note and invitations";
+export const weeklyNoteAndInvitations = (): string => "Weekly note and invitations";
 export const moreCanWait = (d: { readonly more: string | number }): string => '' + d.more + " more can wait.";
 export const by = (d: { readonly wanted: string | number; readonly yearDay: string | number }): string => '' + d.wanted + " by " + d.yearDay + "?";
 export const theSeason = (): string => "The season";

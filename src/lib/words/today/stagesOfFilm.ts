@@ -2,6 +2,6 @@
 
 export const inSacks = (): string => "in sacks";
 export const inPieces = (): string => "in pieces";
-export const inHand = (): string => "being made";
+export const beingMade = (): string => "being made";
 export const toCheck = (): string => "to check";
-export const handedOver = (): string => "delivered";
+export const delivered = (): string => "delivered";

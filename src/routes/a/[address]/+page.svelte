@@ -20,7 +20,7 @@
 	</div>
 	<section class="sheet p-5" aria-label={say.bagsWanted2()}>
 		{#if data.asks.length === 0}
-			<p>{say.nothingIsWantedJustNow()}</p>
+			<p>{say.noBagsAreNeededRight()}</p>
 		{:else}
 			<ul class="grid gap-3">
 				{#each data.asks as ask, at (at)}
@@ -37,6 +37,6 @@
 	</section>
 	<p class="quiet">{say.cleanDryAndEmptyNothing()}</p>
 	<p>
-		<a class="link-row" href="/a/{data.address}/sheet.pdf" download>{say.theSameAsASheet()}</a>
+		<a class="link-row" href="/a/{data.address}/sheet.pdf" download>{say.sheetToPrint()}</a>
 	</p>
 </main>

@@ -6,4 +6,4 @@ import { GET as calendar } from '../../season/calendar.ics/+server';
 export const GET: typeof calendar = (event) =>
 	event.locals.link?.grants === 'calendar'
 		? calendar(event)
-		: json({ problems: [say.thisLinkOpensNothing()] }, { status: 404 });
+		: json({ problems: [say.thisLinkDoesNotWork()] }, { status: 404 });

@@ -40,19 +40,19 @@
 		>{stateWords[mat.state]}</span
 	>
 	<a class="inline-flex min-h-11 link items-center" href="/hand-over/mats/{mat.code}"
-		>{say.itsOwnPage()}</a
+		>{say.aboutThisMat()}</a
 	>
 </p>
 {#if data.odd}<OddMat code={mat.code} odd={data.odd} />{/if}
 {#if mat.state === 'to-mend'}
 	{#if mat.last}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="mending">
-			<h3 id="mending" class="text-lg">{say.howItIsMended()}</h3>
+			<h3 id="mending" class="text-lg">{say.howToMendIt()}</h3>
 			{#each toMend as kind (kind)}<Remedy {kind} {technique} />{/each}
 			<PressButton
 				type="mended"
 				mat={mat.code}
-				label={say.itIsMended()}
+				label={say.mended2()}
 				words={say.mended({ code: mat.code })}
 				kept={say.mendedCheckItAgain()}
 				isMain

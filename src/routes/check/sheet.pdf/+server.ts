@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		checkOverview(locals.db)
 	]);
 	const mats = overview.mats.filter(({ state }) => state !== 'to-mend');
-	if (mats.length === 0) error(404, { message: say.noMatWaitsToBe() });
+	if (mats.length === 0) error(404, { message: say.noMatsToCheck() });
 	const bytes = await runInWorker('toCheck', {
 		groupName: reader.name,
 		mats: mats.map(({ code, planName, look }) => ({ code, planName, look })),

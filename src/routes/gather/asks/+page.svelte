@@ -44,7 +44,7 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,24rem)]"
 >
 	<section class="sheet p-4" aria-labelledby="season">
-		<h2 id="season">{msg.whatTheSeasonStillMakes()}</h2>
+		<h2 id="season">{msg.whatToMakeThisSeason()}</h2>
 		{#if data.plans.length === 0}
 			<p class="mt-2">
 				{msg.noPlanIsKeptYet()}
@@ -54,7 +54,7 @@
 			<p class="quiet mt-1 text-[0.9375rem]">
 				{msg.sayHowManyMatsOf()}
 			</p>
-			<Table heads={[msg.plan(), msg.matsWanted(), msg.canDraw(), msg.missing()]} stacks>
+			<Table heads={[msg.plan(), msg.matsWanted(), msg.canUse(), msg.missing()]} stacks>
 				{#each data.plans as { id, name, mats, begun, kind, near, isRemoved, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
@@ -133,21 +133,21 @@
 		<h2 id="ask">{msg.whatToAskFor()}</h2>
 		<form class="mt-2" data-sveltekit-keepfocus data-sveltekit-noscroll>
 			<label class="grid gap-1 text-[0.9375rem]">
-				{msg.askedOf()}
+				{msg.ask()}
 				<select
 					class="field"
 					name="place"
 					value={data.place?.id ?? ''}
 					onchange={(event) => event.currentTarget.form?.requestSubmit()}
 				>
-					<option value="">{msg.everyPlace()}</option>
+					<option value="">{msg.everySource()}</option>
 					{#each data.places as { id, name } (id)}<option value={id}>{name}</option>{/each}
 				</select>
 			</label>
 			<noscript><button class="btn mt-2">{msg.askThisPlace()}</button></noscript>
 		</form>
 		<p class="quiet mt-2 text-[0.9375rem]">
-			{msg.areExpectedToBeNo({
+			{msg.aboutOf100WillBe({
 				part: data.place ? msg.ofSBags({ name: data.place.name }) : msg.ofAllBags(),
 				reject: rejectWords(data.soFar),
 				round: Math.round(data.rejectedShare * 100),

@@ -39,7 +39,7 @@
 		{#if again}<a class="btn font-normal" href="/gather/kinds">{say.aNewKindInstead()}</a>{/if}
 	</div>
 	<section class="sheet p-4" aria-labelledby="kinds">
-		<h2 id="kinds">{say.theKindsYouKnow()}</h2>
+		<h2 id="kinds">{say.yourKindsOfBag()}</h2>
 		<p class="quiet mt-1 text-[0.9375rem]">
 			{say.allDrawnToTheSame()}
 		</p>
@@ -80,7 +80,7 @@
 								<form method="POST" {...actTo('?/remove')} use:enhance>
 									<input type="hidden" name="id" value={kind.id} />
 									<button class="btn px-3 font-normal"
-										>{say.takeOffTheList()}<span class="sr-only">: {kind.name}</span></button
+										>{say.remove()}<span class="sr-only">: {kind.name}</span></button
 									>
 								</form>
 							{/if}

@@ -46,7 +46,7 @@ export const actions: Actions = {
 				pasted: fileName === 'a pasted list' ? text.slice(0, 20_000) : '',
 				problem
 			});
-		if (!list) return back(say.sayWhichListItIs());
+		if (!list) return back(say.chooseWhatTheListHolds());
 		if (isUnreadable(fileName)) return back(say.theNameOfTheFile());
 		if (text.trim() === '') return back(say.chooseAFileOrPaste());
 		if (text.length > largestList) return back(tooLarge);

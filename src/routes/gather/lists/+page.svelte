@@ -21,12 +21,12 @@
 		enctype="multipart/form-data"
 		data-sveltekit-reload
 	>
-		<h2>{msg.bringAListIn()}</h2>
+		<h2>{msg.importAList()}</h2>
 		<p class="quiet text-[0.9375rem]">
 			{msg.fromASpreadsheetSavedAs({ what: wholeNumber(50_000) })}
 		</p>
 		<div>
-			<label class="mb-1 block text-[0.9375rem]" for="list">{msg.itIsAListOf()}</label>
+			<label class="mb-1 block text-[0.9375rem]" for="list">{msg.theListHolds()}</label>
 			<select class="field" id="list" name="list" value={form?.list || 'drop-offs'}>
 				{#each listNames as name (name)}<option value={name}>{listTitles[name]}</option>{/each}
 			</select>
@@ -52,14 +52,14 @@
 		{#if form?.problem}<p class="font-semibold text-error" id="list-problem" role="alert">
 				{form.problem}
 			</p>{/if}
-		<button class="btn btn-accent">{msg.lookAtIt()}</button>
+		<button class="btn btn-accent">{msg.checkTheList()}</button>
 	</form>
 	{#if data.kept.length > 0}
 		<section
 			class="sheet p-4 @min-[61rem]:order-last @min-[61rem]:col-span-2"
 			aria-labelledby="kept-lists"
 		>
-			<h2 id="kept-lists">{msg.listsThatWereBroughtIn()}</h2>
+			<h2 id="kept-lists">{msg.importedLists()}</h2>
 			<ul class="mt-2">
 				{#each data.kept as list (list.id)}
 					<li
@@ -74,14 +74,14 @@
 								keptAt: (list.keptAt && momentWords(list.keptAt)) ?? ''
 							})}</span
 						>
-						{#if list.takenBackAt}<strong>{msg.takenBack()}</strong>{/if}
+						{#if list.takenBackAt}<strong>{msg.undone()}</strong>{/if}
 					</li>
 				{/each}
 			</ul>
 		</section>
 	{/if}
 	<section class="sheet grid gap-3 p-4" aria-labelledby="out">
-		<h2 id="out">{msg.takeAListOut()}</h2>
+		<h2 id="out">{msg.exportAList()}</h2>
 		<div>
 			<a class="btn btn-accent" {...linkTo('/everything.zip')} download data-sveltekit-reload
 				>{msg.everythingInOneArchive()}</a

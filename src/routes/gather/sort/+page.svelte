@@ -53,7 +53,7 @@
 		}))
 	);
 	const rules: readonly { findings: BagFindings; label: string; act: string }[] = [
-		{ findings: {}, label: say.sound(), act: say.flattenAndStackIt() },
+		{ findings: {}, label: say.good(), act: say.flattenAndStackIt() },
 		{
 			findings: { isHoledAtEdge: true },
 			label: say.holeAtSeamOrHandles(),
@@ -99,7 +99,7 @@
 			onchoose={(name) => (sorting.typed.place = name)}
 		/>
 		<section class="sheet p-4" aria-labelledby="rules">
-			<h2 id="rules">{say.whichIsWhich()}</h2>
+			<h2 id="rules">{say.howToSort()}</h2>
 			<ul class="mt-2 grid gap-2">
 				{#each rules as { findings, label, act } (label)}
 					{@const { grade, reason } = gradeBag(findings)}

@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		readerOf({ locals, cookies }),
 		accountIn(locals.db, periodIn(url))
 	]);
-	if (account.account.deliveries === 0) error(404, { message: say.nothingWasHandedOverThen() });
+	if (account.account.deliveries === 0) error(404, { message: say.nothingWasDeliveredInThat() });
 	const bytes = await runInWorker('account', {
 		groupName: reader.name,
 		account,
@@ -22,5 +22,5 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		...paperAsked(url, reader),
 		date: new Date()
 	});
-	return answerPdf(bytes, say.whatItCameTo());
+	return answerPdf(bytes, say.resultsSoFar());
 };

@@ -19,10 +19,10 @@
 	const has = $derived(data.account.deliveries > 0);
 </script>
 
-<PageTitle of={say.whatItCameTo({ period: periodWords(data.period) })} />
+<PageTitle of={say.resultsSoFar({ period: periodWords(data.period) })} />
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-	<nav class="flex flex-wrap gap-x-2" aria-label={say.whichTime()}>
+	<nav class="flex flex-wrap gap-x-2" aria-label={say.period()}>
 		{#each periods as period (periodQuery(period))}
 			<a
 				class="inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content aria-[current=page]:no-underline"
@@ -53,7 +53,7 @@
 			{/if}
 		</div>
 		{#if !has}
-			<p>{say.nothingWasHandedOverThen()}</p>
+			<p>{say.nothingWasDeliveredInThat()}</p>
 		{:else}
 			<ul
 				class="grid grid-cols-[repeat(auto-fill,minmax(min(100%,13rem),1fr))] items-start gap-x-4 gap-y-2"

@@ -21,7 +21,7 @@
 			<h2 id="places">{say.howTheyReceiveThem()}</h2>
 			{#if data.places.length === 0}
 				<p class="sheet p-4">
-					{say.sayFirstWhichPlacesReceive()}
+					{say.firstAddAReceivingPlace()}
 					<a class="link" href="/people#places">{say.peopleAndPlaces()}</a>.
 				</p>
 			{/if}

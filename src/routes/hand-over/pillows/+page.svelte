@@ -22,7 +22,7 @@
 	<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="pillows">
 		<h2 id="pillows">
 			{data.pillows.length === 0
-				? say.noPillowLiesThere()
+				? say.noPillowsReady()
 				: say.lengthPluralOneOtherThere({
 						pillows: capital(pillowsWords(data.pillows.length)),
 						length: data.pillows.length
@@ -54,7 +54,7 @@
 					</li>
 				{/each}
 			</ul>
-			<p class="quiet">{say.aPillowGoesWithA()}</p>
+			<p class="quiet">{say.addPillowsToAMat()}</p>
 		{/if}
 	</section>
 	<PillowForm usualG={store.usualG} sent={form?.entry} />

@@ -9,7 +9,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 const opensNothing = {
-	message: say.thisLinkLetsNobodyIn()
+	message: say.thisLinkDoesNotWork()
 };
 
 export const load: PageServerLoad = ({ locals }) => {

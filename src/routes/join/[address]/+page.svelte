@@ -10,7 +10,7 @@
 </script>
 
 <DoorPage
-	title={say.comeInTo({ group: data.group })}
+	title={say.join({ group: data.group })}
 	problem={form && 'problem' in form ? form.problem : undefined}
 >
 	<p>{say.youComeInAsA()} <b>{data.role}</b>: {roleWords[data.role]}.</p>
@@ -20,9 +20,9 @@
 				typed={form?.typed}
 				problems={form && 'problems' in form ? form.problems : undefined}
 			/>
-			<button class="btn btn-accent">{say.makeAnAccountAndCome()}</button>
+			<button class="btn btn-accent">{say.createAccountAndJoin()}</button>
 		{:else}
-			<button class="btn btn-accent">{say.comeInAs({ name: data.name })}</button>
+			<button class="btn btn-accent">{say.joinAs({ name: data.name })}</button>
 		{/if}
 	</form>
 	{#if data.name === null}

@@ -22,7 +22,7 @@
 </div>
 {#if data.schools.length > 0}
 	<section class="sheet mt-3 p-4" aria-labelledby="schools">
-		<h2 id="schools">{say.practisedHandsDiffer()}</h2>
+		<h2 id="schools">{say.makersDiffer()}</h2>
 		<dl>
 			{#each data.schools as { name, trade } (name)}
 				<dt class="mt-2 font-semibold">{name}</dt>

@@ -125,14 +125,14 @@
 <section class="sheet mt-3 p-4" aria-labelledby="practise">
 	<h2 id="practise">{msg.practise()}</h2>
 	<p class="quiet">
-		{person ? msg.keptUnderTheirsAndGone({ name: person.name }) : msg.keptOnThisDeviceAlone()}
+		{person ? msg.savedForItIsDeleted({ name: person.name }) : msg.keptOnThisDeviceAlone()}
 	</p>
 	<PractisedList named={data.named} {ahead} current={facts.kind} />
 	{#if data.names.length > 0}
 		<form class="mt-3 flex flex-wrap items-end gap-2" method="GET" data-sveltekit-reload>
 			<input type="hidden" name="kind" value={facts.kind} />
 			<label class="grid w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 sm:max-w-xs">
-				{msg.keepIt()}
+				{msg.save()}
 				<select class="field w-full min-w-0" name="as">
 					<option value="device" selected={person === null}>{msg.onThisDeviceAlone()}</option>
 					{#each data.names as { id, name } (id)}
@@ -140,7 +140,7 @@
 					{/each}
 				</select>
 			</label>
-			<button class="btn">{msg.keepItSo()}</button>
+			<button class="btn">{msg.save()}</button>
 		</form>
 	{/if}
 </section>

@@ -40,11 +40,11 @@
 <PageTitle of={`${whoseWords(mat)} · ${mat.code}`} />
 
 <p>
-	<a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsInHand()}</a>
+	<a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsBeingMade()}</a>
 </p>
 <h2>{whoseWords(mat)} <span class="quiet font-normal">{mat.code}</span></h2>
 <p class="quiet">
-	{say.versionBegun({
+	{say.versionStarted({
 		planName: mat.planName,
 		planVersion: mat.planVersion,
 		yearDay: yearDayWords(mat.begunAt),
@@ -65,7 +65,7 @@
 {/if}
 <NeedAct {mat} need={needOf(mat)} isMain />
 {#if mat.said.remindedAt}<p class="quiet">
-		{say.writtenTo({ yearDay: yearDayWords(mat.said.remindedAt) })}
+		{say.messageSent({ yearDay: yearDayWords(mat.said.remindedAt) })}
 		<a class="link" href="/make/outbox">{say.theOutbox()}</a>.
 	</p>{/if}
 <div
@@ -95,7 +95,7 @@
 			<a
 				class="inline-flex min-h-11 link items-center"
 				href="/make/{mat.code}/rows.pdf"
-				data-sveltekit-reload>{say.itsRowSheetOnPaper()}</a
+				data-sveltekit-reload>{say.rowSheetToPrint()}</a
 			>
 			<span class="quiet block text-[0.9375rem]"
 				>{say.fromRowOnWhatWas({ near: mat.made.near + mat.made.far + 1 })}</span
@@ -118,7 +118,7 @@
 			<EntrySelect
 				form={passing}
 				field="person"
-				label={say.whoHasItFromNow()}
+				label={say.newMaker()}
 				options={[
 					{ value: '', label: say.atTheTable() },
 					...data.people.map(({ id, name }) => ({ value: id, label: name }))

@@ -9,13 +9,13 @@
 
 <PageTitle />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsInHand()}</a></p>
+<p><a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsBeingMade()}</a></p>
 <h2>{say.outbox()}</h2>
 <p class="quiet">
-	{say.aStandInForMessages()}
+	{say.messagesWaitHereForYou()}
 </p>
 {#if data.messages.length === 0}
-	<p class="sheet mt-3 p-4">{say.nobodyWasWrittenToYet()}</p>
+	<p class="sheet mt-3 p-4">{say.noMessagesYet()}</p>
 {:else}
 	<ul class="sheet mt-3 grid px-4">
 		{#each data.messages as { id, personId, mat, day, to, words, at } (`${id} ${personId}`)}
@@ -24,13 +24,13 @@
 				data-message={mat ?? day ?? 'week'}
 			>
 				<p>
-					<strong>{to ?? say.somebodyWhoIsForgotten()}</strong>
+					<strong>{to ?? say.someoneWhoseNameWasDeleted()}</strong>
 					<span class="quiet"
 						>{momentWords(at)}, {mat
 							? say.of()
 							: day
 								? say.on({ weekday: weekdayWords(day) })
-								: say.whatTheWeekBrings()}</span
+								: say.theWeeklyNote()}</span
 					>
 					{#if mat}<a class="link" href="/make/{mat}">{mat}</a>{/if}
 				</p>

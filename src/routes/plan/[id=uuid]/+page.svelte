@@ -38,7 +38,7 @@
 					role="alert"
 				>
 					<p>
-						<strong>{say.thisPlanWasKeptElsewhere()}</strong>
+						<strong>{say.someoneElseSavedThisPlan()}</strong>
 						{say.whatStandsThereSinceIs({
 							moment: momentWords(theirs.updatedAt),
 							name: theirs.name,
@@ -47,11 +47,10 @@
 						})}
 					</p>
 					<p class="flex flex-wrap gap-3">
-						<button class="btn" name="over" value={theirs.version}
-							>{say.keepMineInItsPlace()}</button
+						<button class="btn" name="over" value={theirs.version}>{say.replaceItWithMine()}</button
 						>
 						<button class="btn btn-accent" {...pressTo('?/copy')}>{say.keepMineAsASecond()}</button>
-						<a class="btn" href="/plan/{data.id}" data-sveltekit-reload>{say.takeTheirs()}</a>
+						<a class="btn" href="/plan/{data.id}" data-sveltekit-reload>{say.useTheirs()}</a>
 					</p>
 				</div>
 			{:else if form?.isGone}
@@ -61,10 +60,10 @@
 				>
 					<p>
 						<strong>{say.thisPlanWasDeletedMeanwhile()}</strong>
-						{say.whatYouHaveHereIs()}
+						{say.yoursIsNotSavedYet()}
 					</p>
 					<p class="flex flex-wrap gap-3">
-						<button class="btn btn-accent" {...pressTo('?/copy')}>{say.keepItAsANew()}</button>
+						<button class="btn btn-accent" {...pressTo('?/copy')}>{say.saveAsANewPlan()}</button>
 						<a class="btn" href="/plans">{say.toTheList()}</a>
 					</p>
 				</div>
@@ -78,7 +77,7 @@
 				aria-label={say.saveAsAFile()}
 				title={say.saveAsAFile()}><Download class="size-5" /></a
 			>
-			<a class="btn btn-ghost px-3 font-normal" href="/plans">{say.keptPlans()}</a>
+			<a class="btn btn-ghost px-3 font-normal" href="/plans">{say.plans()}</a>
 		{/snippet}
 	</PlanBench>
 {/key}

@@ -62,7 +62,7 @@ export const actions: Actions = {
 		if (!labels.success)
 			return fail(422, { blank: { typed, problem: say.aNumberFrom1To({ mostLabels }) } });
 		const key = uuidShape.safeParse(form.get('key')).data;
-		if (!key) return fail(400, { blank: { typed, problem: say.pleaseLoadThisPageAnew() } });
+		if (!key) return fail(400, { blank: { typed, problem: say.reloadThisPage() } });
 		const made = await orAway(
 			reserveCodes(locals.db, key, labels.data).then((block) => ({ block }))
 		);

@@ -40,7 +40,7 @@
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		{#if data.far.length > 0}
 			<section class="sheet p-4" aria-labelledby="how-far">
-				<h2 id="how-far">{say.howFarTheyGo()}</h2>
+				<h2 id="how-far">{say.whatTheyAreEnoughFor()}</h2>
 				<ul class="mt-1">
 					{#each data.far as plan (plan.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0" data-far={plan.name}>
@@ -89,7 +89,7 @@
 					{/each}
 				</ul>
 				{#if data.hasOlder}
-					<a class="btn mt-3 font-normal" href="?before={oldest}">{say.olderOnes()}</a>
+					<a class="btn mt-3 font-normal" href="?before={oldest}">{say.older()}</a>
 				{/if}
 				<fieldset class="mt-4 grid gap-3 border-t border-base-300 pt-3">
 					<legend class="sr-only">{say.theSheetOfLabels()}</legend>
@@ -113,13 +113,13 @@
 							</select>
 						</label>
 						<label class="grid gap-1">
-							{say.beginAtLabel()}
+							{say.firstLabel()}
 							<input class="field w-24" name="from" inputmode="numeric" bind:value={begin} />
 						</label>
 					</div>
 					<LabelPlaces {grid} {begin} onbegin={(at) => (begin = at)} />
 					<div class="flex flex-wrap gap-3">
-						<button class="btn btn-accent">{say.makeTheSheet()}</button>
+						<button class="btn btn-accent">{say.createSheet()}</button>
 						{#if data.printer}
 							<button
 								class="btn h-auto min-h-11 max-w-full shrink whitespace-normal"
@@ -134,9 +134,9 @@
 	</div>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<form class="sheet grid gap-2 p-4" action="/prepare/things">
-			<h2>{say.readALabel()}</h2>
+			<h2>{say.findALabel()}</h2>
 			<label class="grid gap-1">
-				{say.itsFiveSigns()}
+				{say.labelCode()}
 				<input
 					class="field tracking-widest uppercase"
 					name="code"
@@ -144,7 +144,7 @@
 					autocapitalize="characters"
 				/>
 			</label>
-			<button class="btn">{say.openIt()}</button>
+			<button class="btn">{say.open()}</button>
 		</form>
 		<form class="sheet grid gap-2 p-4" method="POST" {...actTo('?/blank#blank')} id="blank">
 			<h2>{say.blankLabels()}</h2>
@@ -167,7 +167,7 @@
 			{#if blank}<p class="font-semibold text-error" id="blank-problem" role="alert">
 					{blank.problem}
 				</p>{/if}
-			<button class="btn">{say.setCodesAside()}</button>
+			<button class="btn">{say.reserveCodes()}</button>
 			{#if data.block !== null}
 				<p class="font-semibold" role="status">
 					{say.theCodesAreSetAside()}

@@ -34,7 +34,7 @@ export const actions: Actions = {
 		const day = read.day('day');
 		const place = read.needed('place', longest['table_day.place']);
 		const key = uuidOf(form, 'key');
-		if (!key) read.problems.place ??= say.pleaseLoadThisPageAnew();
+		if (!key) read.problems.place ??= say.reloadThisPage();
 		if (!read.isGood || !key) return fail(422, { added: { typed, problems: read.problems } });
 		const saved = await orAway(addTableDay(locals.db, key, day, place));
 		if (!saved) return fail(503, { added: { typed, problems: { place: awayMessage } } });
@@ -47,7 +47,7 @@ export const actions: Actions = {
 		const id = uuidOf(form, 'id');
 		const version = z.coerce.number().int().safeParse(form.get('version')).data;
 		const people = form.getAll('person').flatMap((value) => uuidShape.safeParse(value).data ?? []);
-		if (!id || version === undefined) return fail(400, { message: say.pleaseLoadThisPageAnew() });
+		if (!id || version === undefined) return fail(400, { message: say.reloadThisPage() });
 		const saved = await orAway(setWhoComes(locals.db, id, version, people.slice(0, 500)));
 		if (!saved) return fail(503, { message: awayMessage });
 		if (saved.outcome === 'refused')

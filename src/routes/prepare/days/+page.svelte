@@ -110,16 +110,16 @@
 								{say.andWhoseNameIsForgotten({ part: day.unnamed === 1 ? say.one() : day.unnamed })}
 							</p>
 						{/if}
-						<button class="btn justify-self-start">{say.theseCanCome()}</button>
+						<button class="btn justify-self-start">{say.saveWhoComes()}</button>
 					</form>
 				{/if}
 				{#if day.people.length > 0}
-					<p><a class="btn" href="/prepare/days/{day.id}">{say.seatThem()}</a></p>
+					<p><a class="btn" href="/prepare/days/{day.id}">{say.chooseSeats()}</a></p>
 				{/if}
 				<form method="POST" {...actTo('?/off')}>
 					<input type="hidden" name="id" value={day.id} />
 					<button class="btn btn-ghost px-3 font-normal"
-						>{say.callItOff()}<span class="sr-only">: {day.day}</span></button
+						>{say.cancelTheDay()}<span class="sr-only">: {day.day}</span></button
 					>
 				</form>
 			</section>
@@ -127,13 +127,13 @@
 		{#if data.days.length > 0}
 			<p>
 				<a class="inline-flex min-h-11 link items-center" href="/prepare/days/calendar.ics"
-					>{say.allDaysForACalendar()}</a
+					>{say.addAllToCalendar()}</a
 				>
 			</p>
 		{/if}
 		{#if behind.length > 0}
 			<section class="sheet p-4" aria-labelledby="behind">
-				<h2 id="behind">{say.behindUs()}</h2>
+				<h2 id="behind">{say.pastDays()}</h2>
 				<ul class="mt-1">
 					{#each behind as day (day.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0">

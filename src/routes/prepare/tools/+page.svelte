@@ -21,7 +21,7 @@
 		{#if again}<a class="btn font-normal" href="/prepare/tools">{say.anotherToolInstead()}</a>{/if}
 	</div>
 	<section class="sheet p-4" aria-labelledby="tools">
-		<h2 id="tools">{say.toolsThatAreThere()}</h2>
+		<h2 id="tools">{say.yourTools()}</h2>
 		<p class="quiet mt-1 text-[0.9375rem]">
 			{say.loomsAndFramesAreDrawn()}
 		</p>

@@ -14,12 +14,12 @@
 
 <PageTitle />
 
-<h2>{say.whatWasForetoldAndWhat()}</h2>
+<h2>{say.pastForecastsAndResults()}</h2>
 {#if hits}<p data-hits>{hits}</p>{/if}
 {#if data.foretold.length === 0}
 	<p class="sheet mt-3 p-4">
 		{say.noForecastIsKeptYet()}
-		<a class="link" href="/season">{say.willWeMakeIt()}</a>{say.andOnceItsDayIs()}
+		<a class="link" href="/season">{say.willWeMakeIt()}</a>{say.afterItsDayItSays()}
 	</p>
 {:else}
 	<ul class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] px-4">
@@ -32,7 +32,7 @@
 				<p>
 					<strong
 						>{say.by({ wanted: wholeNumber(one.wanted), yearDay: yearDayWords(one.byDay) })}</strong
-					>{say.betweenAnd({
+					>{say.range({
 						chance: chanceWords(one.chance),
 						low: smallNumber(one.low),
 						high: smallNumber(one.high)
@@ -75,10 +75,10 @@
 					{:else}{say.came({
 							came: capital(smallNumber(one.came)),
 							part: isHit(one)
-								? say.withinWhatWasSaid()
+								? say.withinTheRange()
 								: one.came > one.high
-									? say.moreThanWasSaid()
-									: say.fewerThanWasSaid()
+									? say.moreThanForecast()
+									: say.fewerThanForecast()
 						})}{/if}
 				</p>
 				<TakeBackFold
@@ -90,6 +90,6 @@
 		{/each}
 	</ul>
 	<p class="quiet mt-2 text-[0.9375rem]">
-		{say.theBoxIsWhatWas()}
+		{say.boxTheRangeDashedLine()}
 	</p>
 {/if}

@@ -28,19 +28,15 @@
 	<div>
 		<EntryForm
 			{form}
-			title={msg.theNoteOfTheWeek()}
-			act={msg.putItInTheOutbox({
+			title={msg.weeklyNote()}
+			act={msg.addToOutboxFor({
 				part: data.people === 1 ? msg.onePerson() : msg.people({ people: smallNumber(data.people) })
 			})}
 		>
 			<p class="quiet">
-				{msg.madeOfWhatIsKept()}
+				{msg.writtenFromYourRecordsChange()}
 			</p>
-			<FieldFrame
-				id="week-note-words"
-				label={msg.whatEveryoneReads()}
-				problem={form.problems['words']}
-			>
+			<FieldFrame id="week-note-words" label={msg.text()} problem={form.problems['words']}>
 				{#snippet children(described)}
 					<textarea
 						id="week-note-words"
@@ -62,7 +58,7 @@
 		{#if !day}
 			<p>
 				{msg.noTableDayIsTo()}
-				<a class="link" href="/prepare/days">{msg.setOne()}</a>{msg.andThoseWhoSayThey()}
+				<a class="link" href="/prepare/days">{msg.planOne()}</a>{msg.thenYouCanRemindThose()}
 			</p>
 		{:else if day.people.length === 0}
 			<p>
@@ -82,8 +78,8 @@
 					type="day-word"
 					typed={{ day: day.id }}
 					label={untold.length === 1
-						? msg.putItInTheOutbox2()
-						: msg.putAllInTheOutbox({ length: smallNumber(untold.length) })}
+						? msg.addToOutbox()
+						: msg.addAllToOutbox({ length: smallNumber(untold.length) })}
 					words={msg.aWordToThoseWho({ weekday: weekdayWords(day.day) })}
 					kept={msg.theyLieInTheOutbox()}
 				/>

@@ -18,7 +18,7 @@ import { z } from 'zod';
 
 const query = z.object({
 	p: z.string().max(20_000).catch(''),
-	name: z.string().trim().min(1).max(120).catch(say.planNotNamedYet()),
+	name: z.string().trim().min(1).max(120).catch(say.planWithoutAName()),
 	plan: uuidShape.nullable().catch(null),
 	version: z.coerce.number().int().min(1).nullable().catch(null),
 	paper: z.enum(papers).nullable().catch(null),

@@ -9,21 +9,21 @@
 </script>
 
 <DoorPage title={say.chooseANewPassphrase()} problem={form?.problem}>
-	<p class="quiet">{say.everyDeviceThatIsSigned()}</p>
+	<p class="quiet">{say.allDevicesSignedInWith()}</p>
 	<form class="grid gap-4" method="POST" {...actTo('?/renew')}>
 		<input type="hidden" name="token" value={data.token} />
 		<DoorField
 			name="passphrase"
-			label={say.aPassphrase()}
+			label={say.passphrase()}
 			type="password"
 			autocomplete="new-password"
-			hint={say.twelveCharactersOrMoreFour()}
+			hint={say.atLeast12CharactersFour()}
 		/>
 		<label class="flex min-h-11 items-center gap-2">
 			<input class="checkbox" type="checkbox" name="keep_passkeys" value="yes" />
 			{say.keepMyPasskeysLeaveThis()}
 		</label>
-		<button class="btn btn-accent">{say.useThisOneFromNow()}</button>
+		<button class="btn btn-accent">{say.savePassphrase()}</button>
 	</form>
-	<p><a class="link-row" href="/sign-in/forgot">{say.askForAnotherWayBack()}</a></p>
+	<p><a class="link-row" href="/sign-in/forgot">{say.askForANewMessage()}</a></p>
 </DoorPage>

@@ -10,7 +10,7 @@
 </script>
 
 <DoorPage
-	title={say.aNewPassphrase()}
+	title={say.forgottenPassphrase()}
 	problem={form && 'problem' in form ? form.problem : undefined}
 	said={isSent ? say.ifThatAddressHasAn() : undefined}
 >
@@ -18,12 +18,12 @@
 		<form class="grid gap-4" method="POST" {...actTo('?/send')}>
 			<DoorField
 				name="email"
-				label={say.yourAddress()}
+				label={say.yourEmail()}
 				type="email"
 				autocomplete="username"
 				value={form && 'email' in form ? form.email : ''}
 			/>
-			<button class="btn btn-accent">{say.sendMeAWayBack()}</button>
+			<button class="btn btn-accent">{say.sendMessage()}</button>
 		</form>
 	{/if}
 	<p><a class="link-row" href="/sign-in">{say.backToSigningIn()}</a></p>

@@ -42,7 +42,7 @@
 							<span class="quiet">{say.row({ row, column })}</span>
 							<input class="field w-full min-w-0 font-mono text-sm" name="text" value={typed} />
 						</label>
-						<button class="btn px-3 font-normal">{say.putRight()}</button>
+						<button class="btn px-3 font-normal">{say.correct()}</button>
 					</form>
 				{:else}
 					<p>{say.row({ row, column })} <span class="quiet">{say.noSuchColumn()}</span></p>

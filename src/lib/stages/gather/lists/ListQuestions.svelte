@@ -70,7 +70,7 @@
 				class="btn font-normal {found.knownRows === 'again' ? 'btn-neutral' : ''}"
 				name="known"
 				value="again"
-				aria-pressed={found.knownRows === 'again'}>{msg.countThemOnceMore()}</button
+				aria-pressed={found.knownRows === 'again'}>{msg.countThemAgain()}</button
 			>
 		</div>
 	</form>

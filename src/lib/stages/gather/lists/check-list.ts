@@ -90,7 +90,9 @@ async function check<Row>(
 		return {
 			...looked,
 			isDayOrderAsked: true,
-			columnProblems: [say.daysSuchAsCanBe({ firstYearLast: firstYearLast(dayCells).slice(0, 20) })]
+			columnProblems: [
+				say.datesLikeCanBeRead({ firstYearLast: firstYearLast(dayCells).slice(0, 20) })
+			]
 		};
 	const heads = new Map(listFields[list].map(({ field, head }) => [field, head]));
 	const cellOf = (at: number, field: string, sentence: string): CellProblem => {

@@ -83,7 +83,7 @@ export function matchingProblems(list: ListName, matching: Matching): string[] {
 	return listFields[list].flatMap(({ field, head, isNeeded }) => {
 		const columns = matching.filter((one) => one === field).length;
 		if (columns > 1) return [msg.twoColumnsAreSaidTo({ head })];
-		if (columns === 0 && isNeeded) return [msg.noColumnIsSaidTo({ head })];
+		if (columns === 0 && isNeeded) return [msg.isNeededChooseItsColumn({ head })];
 		return [];
 	});
 }

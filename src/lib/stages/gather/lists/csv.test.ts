@@ -151,7 +151,7 @@ describe('a row of drop-offs', () => {
 	});
 
 	it.each([
-		[['24.11.2026', 'A', '1'], 'came_on', commonWords.formReader.writeTheDayAs2026()],
+		[['24.11.2026', 'A', '1'], 'came_on', commonWords.formReader.typeTheDayLike20()],
 		[['2026-11-26', 'A', '1'], 'came_on', gatherWords.readRow.thatDayIsStillTo()],
 		[['2026-02-30', 'A', '1'], 'came_on', 'Type the day like'],
 		[['2026-11-24', '', '1'], 'place', 'Please fill this in.'],

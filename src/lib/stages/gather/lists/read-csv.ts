@@ -40,7 +40,7 @@ export function readCsv(
 	const heads = first?.cells;
 	const rows = below.map(({ cells }) => cells);
 	const numbers = below.map(({ number }) => number);
-	if (!heads || rows.length === 0) return { problem: say.thereIsNothingUnderThe() };
+	if (!heads || rows.length === 0) return { problem: say.theListHasNoRows() };
 	if (rows.length > mostRows)
 		return {
 			problem: say.thereAreRowsCanBe({ length: rows.length, mostRows })

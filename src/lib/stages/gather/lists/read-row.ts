@@ -132,7 +132,7 @@ export function readMovementRow(
 		form === 'scrap'
 			? milligrams(read.number('amount', eitherWay(movedAtOnce.scrapG.atMost)))
 			: read.count('amount', eitherWay(movedAtOnce.pieces.atMost));
-	if (amount === 0) read.problems.amount ??= say.nothingWasMovedOrLess();
+	if (amount === 0) read.problems.amount ??= say.theAmountIs0Above();
 	const said = read.raw('reason').toLowerCase();
 	// A correction of another ledger is an ordinary movement of this one.
 	const reason = rowReasons.find((one) => one === (said === 'correction' ? 'imported' : said));

@@ -46,7 +46,7 @@ function sorting(own: OwnThings): ActStep[] {
 				tone: 'ground'
 			})
 		]),
-		moving(say.crumpleACornerFilmThat(), [
+		moving(say.crumpleACornerPlasticThat(), [
 			bagWith(
 				own,
 				tool('cut', left + 4, foot - 8),

@@ -144,7 +144,7 @@ export const ballActs = {
 		steps: centrePull
 	},
 	spin: {
-		when: say.forAFirmStrandThat(),
+		when: say.forFirmYarnThatHides(),
 		steps: spin
 	}
 } as const satisfies Record<string, Act>;

@@ -194,14 +194,14 @@ export const cutActs = {
 				trade: say.noFrayedOrHalfFused()
 			},
 			{ name: say.close(), trade: say.moreFilmInStrandLook() },
-			{ name: say.none(), trade: say.withTheHalfBagAlone() }
+			{ name: say.none(), trade: say.onlyForHalfBagsThe() }
 		],
 		steps: trimming
 	},
 	rings: {
 		when: say.forStrandOfLoopsJoined(),
 		schools: [
-			{ name: say.rings(), trade: say.quickToCutManyJoints() },
+			{ name: say.loops(), trade: say.quickToCutManyJoints() },
 			{ name: say.oneLongStrip(), trade: say.oneKnotABagSlow() },
 			{ name: say.halfBags(), trade: say.nothingWastedFewJointsA() }
 		],

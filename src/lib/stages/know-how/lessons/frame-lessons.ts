@@ -161,7 +161,7 @@ const panels = (): ActStep[] => [
 		sketch(patch('film-other', ...board(8, 10, 44, 54)), patch('film', ...board(68, 10, 44, 54))),
 		sketch(patch('film-other', ...board(15, 10, 44, 54)), patch('film', ...board(61, 10, 44, 54)))
 	]),
-	moving(say.withAHookDrawA(), [
+	moving(say.withAHookPullA(), [
 		...[0.04, 1].map((until) =>
 			sketch(
 				patch('film-other', ...board(15, 6, 44, 60)),
@@ -216,7 +216,7 @@ export const frameActs = {
 	panels: {
 		when: say.whereTheFrameIsSmaller2(),
 		schools: [
-			{ name: say.filmWarp(), trade: say.theSameBagsTearsSooner() },
+			{ name: say.plasticWarp(), trade: say.theSameBagsTearsSooner() },
 			{ name: say.clothWarp(), trade: say.holdsWherePanelsAreJoined() }
 		],
 		steps: panels

@@ -8,7 +8,7 @@ import { arm, move, moving, ropes, sketch, tool } from './lesson';
 import { joining, joint, snug } from './joining';
 
 const onTheTable = (): ActStep[] => [
-	moving(say.layTheStrandsLastRing(), joining(0, 0)),
+	moving(say.putDownTheLastLoop(), joining(0, 0)),
 	moving(say.slipTheNewRingsEnd(), joining(0, 1, move([104, 58], [70, 58]))),
 	moving(say.layThatEndBackOver(), joining(1, 2, move([46, 60], [72, 60]))),
 	moving(say.bringTheNewRingsFar(), joining(2, 5, move([100, 58], [76, 58]))),

@@ -177,7 +177,7 @@ export const loomActs = {
 	warp: {
 		when: say.beforeTheFirstRow(),
 		schools: [
-			{ name: say.film(), trade: say.theSameBagsSoftWashes() },
+			{ name: say.plastic(), trade: say.theSameBagsSoftWashes() },
 			{ name: say.cloth(), trade: say.strongerWherePanelsAreJoined() }
 		],
 		steps: warping

@@ -9,7 +9,7 @@
 		/** What stands before them. */
 		words?: string;
 	}
-	const { acts, words = say.howItIsDone() }: Props = $props();
+	const { acts, words = say.howToDoIt() }: Props = $props();
 </script>
 
 {#if acts.length > 0}

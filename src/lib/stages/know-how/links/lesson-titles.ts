@@ -5,7 +5,7 @@ export const actTitles = {
 	flatten: say.flattenABagAndTuck(),
 	fold: say.foldABagForCutting(),
 	trim: say.trimTheSeamAndThe(),
-	rings: say.cutABagIntoRings(),
+	rings: say.cutABagIntoLoops(),
 	spiral: say.cutABagIntoOne(),
 	'half-bag': say.cutABagInHalf(),
 	'loop-joint': say.joinTwoRingsOnThe(),

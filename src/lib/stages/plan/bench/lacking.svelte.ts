@@ -28,7 +28,7 @@ export class Lacking {
 		const { bench } = this;
 		const first = bench.isCurrent ? null : firstOf(bench.reading.problems);
 		if (first) {
-			const words = bench.problemAt(first.field) ?? say.aFieldNeedsALook();
+			const words = bench.problemAt(first.field) ?? say.checkTheMarkedField();
 			bench.open(first.step);
 			this.shown = { at: first.step, words: say.notKeptYet({ words }) };
 			await tick();

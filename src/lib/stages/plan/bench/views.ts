@@ -5,6 +5,6 @@ export const views = [
 	{ view: 'compare', label: say.compare(), key: 'c' },
 	{ view: 'make', label: say.whatCanIMake(), key: 'w' },
 	{ view: 'schools', label: say.schools(), key: 's' },
-	{ view: 'paper', label: say.onPaper(), key: 'p' }
+	{ view: 'paper', label: say.print(), key: 'p' }
 ] as const;
 export type ViewName = (typeof views)[number]['view'];

@@ -152,7 +152,7 @@
 		{/each}
 		<div>
 			<label class="mb-1 block text-[0.9375rem]" for="hours-there"
-				>{msg.hoursOfHandsEmptyFor()}</label
+				>{msg.workingHoursEmptyNoLimit()}</label
 			>
 			<input
 				class="field"
@@ -188,10 +188,10 @@
 	</fieldset>
 	<div class="flex flex-wrap items-end gap-3">
 		<label class="grid gap-1 text-[0.9375rem]">
-			{msg.for()}
+			{msg.goal()}
 			<select class="field w-auto max-w-full" bind:value={goal}>
 				<option value="mats">{msg.mostMats()}</option>
-				<option value="area">{msg.mostAreaToLieOn()}</option>
+				<option value="area">{msg.mostArea()}</option>
 			</select>
 		</label>
 		<button type="button" class="btn btn-neutral" onclick={work} aria-busy={isWorking}
@@ -205,7 +205,7 @@
 				<p class="text-lg">
 					<strong class="figure" data-mix
 						>{wholeNumber(mix.mats)} {mix.mats === 1 ? msg.mat() : msg.mats()}</strong
-					>{msg.toLieOnInHours({
+					>{msg.inHours({
 						area: areaWords(mix.area_m2, bench.system),
 						hours: figure(mix.hours),
 						basis: basisWords(bench.practice.basis)
@@ -221,7 +221,7 @@
 									<th class="px-3 font-normal" scope="col">{msg.by()}</th>
 									<th class="px-3 text-right font-normal" scope="col">{msg.bagsEach()}</th>
 									<th class="px-3 text-right font-normal" scope="col">{msg.hoursEach()}</th>
-									<th scope="col"><span class="sr-only">{msg.takeItUp()}</span></th>
+									<th scope="col"><span class="sr-only">{msg.useThis()}</span></th>
 								</tr>
 							</thead>
 							<tbody>
@@ -234,7 +234,7 @@
 										<td class="figure px-3 text-right">{figure(made.hours)}</td>
 										<td class="py-1 text-right">
 											<button type="button" class="btn px-3" onclick={() => takeUp(made)}
-												>{msg.takeItUp()}</button
+												>{msg.useThis()}</button
 											>
 										</td>
 									</tr>
@@ -259,7 +259,7 @@
 	</div>
 	{#if thisPlan}
 		<p class="text-[0.9375rem]">
-			{msg.byThePlanOnThe({
+			{msg.withThisPlanOnly({
 				part:
 					thisPlan.count === 0
 						? msg.notOneWholeMat()

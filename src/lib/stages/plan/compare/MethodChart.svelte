@@ -54,7 +54,7 @@
 						borderColor: look.sheet
 					})),
 					{
-						label: msg.onTheBench(),
+						label: msg.thisPlan(),
 						data: [{ x: here.bags, y: here.hours, index: -1, cover: 0 }],
 						pointStyle: 'crossRot' as const,
 						pointRadius: 11,

@@ -35,7 +35,7 @@
 			by: (a: ComparedMethod, b: ComparedMethod) => a.hours - b.hours
 		},
 		cover: {
-			label: say.closestCover(),
+			label: say.closestFabric(),
 			by: (a: ComparedMethod, b: ComparedMethod) => b.cover - a.cover
 		}
 	} as const;
@@ -69,7 +69,7 @@
 	aria-labelledby="field"
 	data-took={methods.tookMs}
 >
-	<h2 id="field">{say.waysWorthThinkingAbout()}</h2>
+	<h2 id="field">{say.waysWorthConsidering()}</h2>
 	{#if methods.field}
 		{@const { field } = methods}
 		<p class="text-[0.9375rem]">
@@ -77,13 +77,11 @@
 		</p>
 		<WaysView {bench} {ways} bind:shortage ontake={takeUp} />
 		<details class="grid gap-3 border-t border-base-300 pt-2">
-			<summary class="btn justify-start btn-ghost px-2 font-normal"
-				>{say.theWholeFieldOfWays()}</summary
-			>
+			<summary class="btn justify-start btn-ghost px-2 font-normal">{say.allWays()}</summary>
 			<div class="grid grid-cols-[minmax(0,1fr)] gap-3 pt-2">
 				<p class="text-[0.9375rem]">
 					{say.everySensibleCutWithEvery({ length: field.unbeaten.length })}
-					<Term term="unbeaten">{say.unbeaten()}</Term>{say.nothingElseNeedsFewerBags()}
+					<Term term="unbeaten">{say.best()}</Term>{say.noOtherWayHasFewer()}
 				</p>
 				<MethodChart
 					{field}
@@ -96,7 +94,7 @@
 				/>
 				<div class="flex flex-wrap items-center gap-4">
 					<label class="flex items-center gap-2 text-[0.9375rem]">
-						{say.listBy()}
+						{say.sortBy()}
 						<select class="field w-auto max-w-full" bind:value={order}>
 							{#each Object.entries(orders) as [value, { label }] (value)}<option {value}
 									>{label}</option
@@ -105,7 +103,7 @@
 					</label>
 					<label class="flex min-h-11 items-center gap-2 text-[0.9375rem]">
 						<input class="checkbox" type="checkbox" bind:checked={isCloseOnly} />
-						{say.onlyThoseThatCoverClose()}
+						{say.onlyCloseFabric()}
 					</label>
 				</div>
 				<div class="overflow-x-auto">
@@ -117,7 +115,7 @@
 								<th class="px-3 py-1 text-right font-normal" scope="col">{say.bags()}</th>
 								<th class="px-3 py-1 text-right font-normal" scope="col">{say.hours()}</th>
 								<th class="px-3 py-1 text-right font-normal" scope="col">{say.coverOfClose()}</th>
-								<th scope="col"><span class="sr-only">{say.takeItUp()}</span></th>
+								<th scope="col"><span class="sr-only">{say.useThis()}</span></th>
 							</tr>
 						</thead>
 						<tbody>
@@ -131,7 +129,7 @@
 									<td class="figure px-3 py-1 text-right">{Math.round(method.cover * 100)} %</td>
 									<td class="py-1 text-right">
 										<button type="button" class="btn px-3" onclick={() => takeUp(method)}
-											>{say.takeItUp()}</button
+											>{say.useThis()}</button
 										>
 									</td>
 								</tr>
@@ -143,7 +141,7 @@
 						{say.moreAreOnTheChart({ length: listed.length - shown.length })}
 					</p>{/if}
 				{#if listed.length === 0}<p class="text-[0.9375rem]">
-						{say.noUnbeatenMethodCoversClose()}
+						{say.noneOfTheBestWays()}
 					</p>{/if}
 			</div>
 		</details>

@@ -48,7 +48,7 @@
 </script>
 
 <div class="grid gap-4">
-	<h2>{say.onPaper()}</h2>
+	<h2>{say.print()}</h2>
 	<p class="text-[0.9375rem]">
 		{say.forTheWallAndThe({ basis: basisWords(bench.estimate.basis) })}
 	</p>
@@ -80,6 +80,6 @@
 		{/each}
 	</ul>
 	<p class="quiet text-[0.9375rem]">
-		{say.printAt100WithoutFitting()}
+		{say.printAt100NotFitted()}
 	</p>
 </div>

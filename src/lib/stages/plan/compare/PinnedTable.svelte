@@ -31,9 +31,9 @@
 	</p>
 	{#if columns.length === 0}
 		<p class="text-[0.9375rem]">
-			{say.nothingIsPinnedYet()}
-			<Term term="pin">{say.pin()}</Term>
-			{say.thePlanOnTheBench()}
+			{say.nothingToCompareYet()}
+			<Term term="pin">{say.compareWith()}</Term>
+			{say.thisPlanThenChangeA()}
 		</p>
 	{:else}
 		<div class="overflow-x-auto">
@@ -44,13 +44,11 @@
 							><span class="sr-only">{say.figure()}</span></th
 						>
 						<th class="px-3 py-2" scope="col"
-							>{say.onTheBench()}<span class="quiet block font-normal"
-								>{name || say.notNamedYet()}</span
-							></th
+							>{say.now()}<span class="quiet block font-normal">{name || say.noNameYet()}</span></th
 						>
 						{#each columns as pin, index (index)}
 							<th class="px-3 py-2" scope="col">
-								{index === 0 ? say.measuredAgainst() : say.pinned({ index: index + 1 })}
+								{index === 0 ? say.comparedWith() : say.plan({ index: index + 1 })}
 								<span class="quiet block font-normal">{pin.name}</span>
 							</th>
 						{/each}
@@ -72,7 +70,7 @@
 									{tallyUnit(figure, bench.system).unit}
 									{#if differenceWords(tally, pin.tally, figure, bench.system)}
 										<span class="quiet block text-sm"
-											>{say.bench({
+											>{say.now2({
 												difference: differenceWords(tally, pin.tally, figure, bench.system)
 											})}</span
 										>
@@ -96,27 +94,25 @@
 						</tr>
 					{/each}
 					<tr class="border-t border-base-300">
-						<th class="py-2 pr-3" scope="row"
-							><span class="sr-only">{say.whatToDoWithIt()}</span></th
-						>
+						<th class="py-2 pr-3" scope="row"><span class="sr-only">{say.actions()}</span></th>
 						<td></td>
 						{#each columns as pin, index (index)}
 							<td class="px-3 py-2">
 								<div class="flex flex-wrap gap-1">
 									<button type="button" class="btn px-3" onclick={() => bench.takeUp(pin.plan)}
-										>{say.takeItUp()}</button
+										>{say.useThis()}</button
 									>
 									{#if index > 0}
 										<button
 											type="button"
 											class="btn btn-ghost px-3 font-normal"
-											onclick={() => pins.measureAgainst(index)}>{say.measureAgainst()}</button
+											onclick={() => pins.measureAgainst(index)}>{say.compareWith()}</button
 										>
 									{/if}
 									<button
 										type="button"
 										class="btn btn-ghost px-3 font-normal"
-										onclick={() => pins.remove(index)}>{say.unpin()}</button
+										onclick={() => pins.remove(index)}>{say.remove()}</button
 									>
 								</div>
 							</td>

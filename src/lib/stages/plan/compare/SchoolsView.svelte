@@ -25,7 +25,7 @@
 
 <div class="grid gap-6">
 	<div>
-		<h2>{say.wherePractisedHandsDiffer()}</h2>
+		<h2>{say.whereMakersDiffer()}</h2>
 		<p class="quiet text-[0.9375rem]">
 			{say.everyWayHereIsSomebodys()}
 		</p>
@@ -55,11 +55,9 @@
 								type="button"
 								class="btn px-3 aria-pressed:bg-neutral aria-pressed:text-neutral-content"
 								aria-pressed={isTaken(changes)}
-								aria-label="{isTaken(changes)
-									? say.takenUp()
-									: say.takeItUp()}: {question}, {label}"
+								aria-label="{isTaken(changes) ? say.inUse() : say.useThis()}: {question}, {label}"
 								onclick={() => bench.choose(changes)}
-								>{isTaken(changes) ? say.takenUp() : say.takeItUp()}</button
+								>{isTaken(changes) ? say.inUse() : say.useThis()}</button
 							>
 						{/if}
 					</li>

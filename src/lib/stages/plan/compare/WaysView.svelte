@@ -57,9 +57,9 @@
 	const isHere = ({ cut, technique }: ComparedMethod) =>
 		JSON.stringify([cut, technique]) === JSON.stringify([bench.plan.cut, bench.plan.technique]);
 	const graded = {
-		close: say.coversClose(),
-		fair: say.coversFairly(),
-		gaps: say.leavesGaps()
+		close: say.close(),
+		fair: say.fair(),
+		gaps: say.gaps()
 	} as const;
 </script>
 
@@ -74,7 +74,7 @@
 		>
 	{/each}
 </fieldset>
-<ol class="grid gap-3 @min-[45rem]:grid-cols-2" aria-label={say.waysWorthThinkingAbout()}>
+<ol class="grid gap-3 @min-[45rem]:grid-cols-2" aria-label={say.waysWorthConsidering()}>
 	{#each drawn as { method, merits: own, seats: at, sample, grade, words } (`${words.made} ${words.cut}`)}
 		<li class="grid content-start gap-1 rounded-lg border border-base-300 p-3" data-way>
 			<SceneView {...drawSample(sample, scales, width, height, bench.system)} />
@@ -97,9 +97,8 @@
 					type="button"
 					class="btn px-3"
 					disabled={isHere(method)}
-					aria-label={say.takeItUp({ made: words.made, cut: words.cut })}
-					onclick={() => ontake(method)}
-					>{isHere(method) ? say.onTheBench() : say.takeItUp2()}</button
+					aria-label={say.use({ made: words.made, cut: words.cut })}
+					onclick={() => ontake(method)}>{isHere(method) ? say.inUse() : say.useThis()}</button
 				>
 			</div>
 		</li>

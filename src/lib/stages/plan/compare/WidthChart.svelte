@@ -82,13 +82,13 @@
 					},
 					bags: {
 						position: 'left',
-						title: { display: true, text: say.bagsAxis() },
+						title: { display: true, text: say.bags2() },
 						grid: { color: look.grid },
 						beginAtZero: true
 					},
 					hours: {
 						position: 'right',
-						title: { display: true, text: say.hoursAxis() },
+						title: { display: true, text: say.hours2() },
 						grid: { display: false },
 						beginAtZero: true
 					},
@@ -127,13 +127,13 @@
 			<canvas bind:this={canvas}></canvas>
 		</div>
 		<details>
-			<summary class="link-row cursor-pointer">{say.theSameAsATable()}</summary>
+			<summary class="link-row cursor-pointer">{say.showAsATable()}</summary>
 			<table class="text-left text-[0.9375rem]">
 				<thead
 					><tr
 						><th class="pr-4">{say.width()}</th><th class="pr-4">{say.bags()}</th><th class="pr-4"
 							>{say.hours()}</th
-						><th>{say.cover()}</th></tr
+						><th>{say.closeness2()}</th></tr
 					></thead
 				>
 				<tbody>

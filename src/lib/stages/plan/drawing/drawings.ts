@@ -120,7 +120,7 @@ export function cutWords(sketch: BagSketch, style: Cut['style'], system: LengthS
 			case 'strip':
 				return isSpiral ? say.turn({ ring: band.ring ?? '' }) : say.ring({ ring: band.ring ?? '' });
 			case 'short-strip':
-				return say.shortRing();
+				return say.shortLoop();
 			case 'offcut':
 				return say.leftOver();
 			case 'trim-top':

@@ -38,7 +38,7 @@ export function drawStrand(
 	cut: CutYield,
 	hookMm: number | null,
 	room: { readonly mm: number; readonly type: number; readonly width: number },
-	label = say.theStrand()
+	label = say.theYarn()
 ): Drawing {
 	const thick = trimmed(cut.bulkDiameterMm, 1);
 	return {

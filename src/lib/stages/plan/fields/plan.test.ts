@@ -358,7 +358,7 @@ describe('what a plan expects of a measure', () => {
 		const inches = oddReading({ stitchWidth: { ratio: 1 / 2.54, cv: 0.04 } });
 		expect(inches && oddWords(inches)).toContain('in inches and typed in centimetres');
 		const strange = oddReading({ stitchWidth: { ratio: 1.8, cv: 0.04 } });
-		expect(strange && oddWords(strange)).toContain(measuresWords.planBasis.pleaseLookAgain());
+		expect(strange && oddWords(strange)).toContain(measuresWords.planBasis.pleaseCheckIt());
 	});
 });
 

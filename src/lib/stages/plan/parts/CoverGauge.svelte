@@ -18,7 +18,7 @@
 
 <div
 	role="img"
-	aria-label={say.coverMostLikelyBetweenAnd({
+	aria-label={say.closenessRangeTo({
 		toFixed: cover.expected.toFixed(2),
 		words: words[grade],
 		toFixed2: cover.low.toFixed(2),

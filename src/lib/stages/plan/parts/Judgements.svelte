@@ -11,7 +11,7 @@
 	const marks = { good: CircleCheck, look: Eye, change: Wrench };
 	const said: Record<Severity, string> = {
 		good: say.good(),
-		look: say.worthALook(),
+		look: say.checkThis(),
 		change: say.betterChanged()
 	};
 	const colours: Record<Severity, string> = {

@@ -9,9 +9,9 @@
 		$props();
 	const own = $derived(bench.tools.filter(({ tool }) => tool.sort === sort));
 	const titles = {
-		loom: say.loomsThatAreThere(),
-		frame: say.framesThatAreThere(),
-		hook: say.hooksThatAreThere()
+		loom: say.yourLooms(),
+		frame: say.yourFrames(),
+		hook: say.yourHooks()
 	};
 	const isChosen = ({ tool }: (typeof own)[number]): boolean => {
 		const { technique } = bench.plan;

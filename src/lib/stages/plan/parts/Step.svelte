@@ -63,14 +63,14 @@
 			class="min-w-[min(7rem,100%)] flex-1 text-right text-[0.9375rem] leading-tight group-open:hidden"
 		>
 			{#if needsLook}
-				<span class="font-semibold text-error">{say.needsALook()}</span>
+				<span class="font-semibold text-error">{say.needsACheck()}</span>
 			{:else}
 				<span class="quiet">{bench.lines[step]}</span>
 			{/if}
 		</span>
 		{#if calls.length > 0}
 			<Eye class="size-5 shrink-0 text-primary group-open:hidden" aria-hidden="true" />
-			<span class="sr-only">{say.worthALook({ length: calls.length })}</span>
+			<span class="sr-only">{say.toCheck({ length: calls.length })}</span>
 		{/if}
 	</summary>
 	{#if isOpen && !(step === 'size' && bench.isMatBeside)}<StepDrawing {bench} {step} />{/if}

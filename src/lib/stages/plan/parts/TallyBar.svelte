@@ -62,7 +62,7 @@
 					isSystem: bench.system === 'ft' ? 'yes' : 'no',
 					grade: grade.toLowerCase()
 				})
-			: say.aFieldNeedsALook()
+			: say.checkTheMarkedFieldFirst()
 	);
 	/** Said a moment after the user rests, so that a slide is not read out step by step. */
 	let said = $state('');
@@ -91,7 +91,7 @@
 					type="button"
 					class="min-w-0 rounded-lg px-2.5 py-1 text-left hover:bg-neutral-content/12 focus-visible:outline-neutral-content"
 					onclick={() => onexplain(name)}
-					title={say.howThisIsReached()}
+					title={say.howItIsWorkedOut()}
 				>
 					<span class="block text-[0.8125rem] whitespace-nowrap opacity-90"
 						>{name === 'cover' ? `${label}: ${grade.toLowerCase()}` : label}</span
@@ -118,7 +118,7 @@
 	{@render children()}
 	{#if why}
 		<p class="w-full border-t border-neutral-content/25 pt-1 text-[0.8125rem]" data-why>
-			<span class="opacity-90">{say.againstThePinnedPlan()}</span>
+			<span class="opacity-90">{say.comparedWithTheOtherPlan()}</span>
 			{why}
 		</p>
 	{/if}

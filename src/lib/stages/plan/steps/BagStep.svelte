@@ -23,7 +23,7 @@
 	const measures = $derived.by(() => {
 		const { flatWidthMm, bodyMm, gussetMm, handleMm, massG } = bench.plan.bag;
 		return [
-			say.flatSize({
+			say.flat({
 				width: bench.readable(flatWidthMm, 'bag'),
 				body: bench.readable(bodyMm, 'bag')
 			}),
@@ -106,7 +106,7 @@
 				class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[0.9375rem]"
 				data-near
 			>
-				{say.withinAFewPerCent({ kind: nearKind.kind })}
+				{say.thisIsAlmostTheSame({ kind: nearKind.kind })}
 				<button
 					type="button"
 					class="btn font-normal"

@@ -76,7 +76,7 @@
 			{bench}
 			field="{prefix}equal_strips"
 			label={say.howManyRings({ whose })}
-			hint={say.foldAndFoldAgainGives()}
+			hint={say.foldingTwiceGives4Three()}
 		/>
 	</div>
 </div>
@@ -91,13 +91,13 @@
 		value={laid.stripWidthMm}
 		oninput={(event) => bench.slideStripWidth(prefix, event.currentTarget.valueAsNumber)}
 		onchange={() => bench.note()}
-		aria-label={say.stripWidthBySliding({ whose })}
+		aria-label={say.stripWidthSlider({ whose })}
 		aria-valuetext={mm(laid.stripWidthMm)}
 	/>
 </div>
 <div class="only-{prefix}loops">
 	<p class="quiet mb-1 text-[0.9375rem]" id="{prefix}even-cuts">
-		{say.cutsOfThisBagWith()}
+		{say.cutsWithNothingLeftOver()}
 	</p>
 	<div class="flex flex-wrap gap-2" role="group" aria-labelledby="{prefix}even-cuts">
 		{#each even as { strips, widthMm } (strips)}

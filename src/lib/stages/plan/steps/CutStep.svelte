@@ -34,7 +34,7 @@
 		legend={isLoom ? say.theWarpIsCutInto() : say.cutInto()}
 	/>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
-		<dt><Term term="strand">{say.strand()}</Term> {say.aBag()}</dt>
+		<dt><Term term="strand">{say.yarn()}</Term> {say.aBag()}</dt>
 		<dd class="figure font-semibold">{strandWords(cut.strandPerBagMm, bench.system)}</dd>
 		<dt>{say.leftOverAboveTheLast()}</dt>
 		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>

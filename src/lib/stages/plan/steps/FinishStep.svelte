@@ -57,7 +57,7 @@
 		</dd>
 	</dl>
 	<Caution>
-		{say.neverOfferAMatOr()}
+		{say.neverLetAnInfantSleep()}
 	</Caution>
 	<ActLinks acts={['ties', 'strap', 'roll', 'pillow']} />
 </Step>

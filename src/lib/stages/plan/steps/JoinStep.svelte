@@ -35,7 +35,7 @@
 		<ChoiceRow
 			{bench}
 			field="joint"
-			legend={say.pieceToPiece()}
+			legend={say.howPiecesAreJoined()}
 			choices={[
 				{ value: 'loop', label: say.loopThroughLoop(), note: 'rings' },
 				{ value: 'overhand', label: say.overhandKnot(), note: say.tornPieces() }
@@ -45,7 +45,7 @@
 			<ChoiceRow
 				{bench}
 				field="hands"
-				legend={say.byWhoseHandsTheStrand()}
+				legend={say.wayOfJoiningTheYarn()}
 				choices={[
 					{ value: 'drawn', label: say.drawnThrough() },
 					{ value: 'wrists', label: say.overTheWrists() },
@@ -60,7 +60,7 @@
 	<ChoiceRow
 		{bench}
 		field="spin"
-		legend={say.twistedOnAHandSpindle()}
+		legend={say.twistedWithAHandSpindle()}
 		choices={[
 			{ value: 'none', label: say.notSpun() },
 			{ value: 'single', label: 'Spun' },
@@ -73,9 +73,9 @@
 		<dd class="figure font-semibold">{figure(density.perRow)}</dd>
 		<dt>{say.jointsA({ of: perArea.of })}</dt>
 		<dd class="figure font-semibold">{perArea.value}</dd>
-		<dt>{say.joiningTakesAtSEach({ seconds: figure(seconds) })}</dt>
+		<dt>{say.timeForJoiningAtS({ seconds: figure(seconds) })}</dt>
 		<dd class="figure font-semibold">{figure(model.seconds.join / 3600)} h</dd>
-		<dt>{say.theStrandWeighsJointsIn()}</dt>
+		<dt>{say.weightOfTheYarnWith()}</dt>
 		<dd class="figure font-semibold">
 			{strandMassWords(strandMassGPerM(model.yield), bench.system)}
 		</dd>

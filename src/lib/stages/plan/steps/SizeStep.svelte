@@ -14,5 +14,5 @@
 		<TextField {bench} field="mat_width" label={say.width()} {hint} />
 		<TextField {bench} field="mat_length" label={say.length()} hint={lengthHint} />
 	</div>
-	<TextField {bench} field="sleeper_height" label={say.sleeperDrawnOnItHeight()} />
+	<TextField {bench} field="sleeper_height" label={say.heightOfTheSleeperIn()} />
 </Step>

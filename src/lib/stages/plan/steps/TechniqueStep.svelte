@@ -49,10 +49,10 @@
 		<ChoiceRow
 			{bench}
 			field="loom"
-			legend={say.theLoom()}
+			legend={say.loom()}
 			choices={[
 				{ value: 'free', label: say.asTheMatNeeds() },
-				{ value: 'own', label: say.oneThatIsThere(), note: say.theMatFollowsFromIt() }
+				{ value: 'own', label: say.oneYouHave(), note: say.theMatFitsTheLoom() }
 			]}
 			onchoose={(loom) =>
 				bench.choose({
@@ -79,7 +79,7 @@
 		<ChoiceRow
 			{bench}
 			field="packing"
-			legend={say.rowsBeaten()}
+			legend={say.rowsPacked()}
 			choices={[
 				{ value: 'firm', label: 'Firm' },
 				{ value: 'medium', label: 'Medium' },
@@ -128,7 +128,7 @@
 			]}
 		/>
 		<fieldset class="grid gap-4 rounded-lg border border-base-300 p-3">
-			<legend class="px-1 font-semibold">{say.theWeft()}</legend>
+			<legend class="px-1 font-semibold">{say.weft()}</legend>
 			<CutFields
 				{bench}
 				prefix="weft_"
@@ -146,7 +146,7 @@
 			legend={say.warpRoundTheNails()}
 			choices={[
 				{ value: 'cloth', label: say.clothStrips(), note: say.holdBetterAtJoins() },
-				{ value: 'film', label: say.filmStrand(), note: say.nothingToBuy() }
+				{ value: 'film', label: say.plasticYarn(), note: say.nothingToBuy() }
 			]}
 		/>
 		<div class="only-cloth">
@@ -160,7 +160,7 @@
 		<ChoiceRow
 			{bench}
 			field="frame"
-			legend={say.theFrame()}
+			legend={say.frame()}
 			choices={[
 				{ value: 'whole', label: say.asLargeAsTheMat() },
 				{ value: 'own', label: 'Smaller', note: say.madeInPanels() }

@@ -156,7 +156,7 @@
 		>
 		{#if colours.length > 2}
 			<button type="button" class="btn btn-ghost font-normal" onclick={mirror}
-				>{say.mirrorThem()}</button
+				>{say.mirror()}</button
 			>
 			<button type="button" class="btn btn-ghost font-normal" onclick={keepApart}
 				>{say.neverBesideItself()}</button
@@ -202,7 +202,7 @@
 			<button
 				type="button"
 				class="btn btn-square"
-				aria-label={say.takeItOut()}
+				aria-label={say.remove()}
 				onclick={() => {
 					set(colours.filter((_, at) => at !== index));
 					chosen = null;

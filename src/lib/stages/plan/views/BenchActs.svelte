@@ -19,7 +19,7 @@
 
 <div class="no-print flex flex-wrap items-center gap-1 @max-[40rem]:w-full">
 	<noscript>
-		<button class="btn" {...pressTo('?/work')}>{say.workItOut()}</button>
+		<button class="btn" {...pressTo('?/work')}>{say.calculate()}</button>
 	</noscript>
 	<button
 		type="button"
@@ -40,10 +40,10 @@
 		class={look}
 		onclick={onpin}
 		disabled={isPinned}
-		aria-label={isPinned ? say.pinned() : say.pinThisPlan()}
-		title={say.pinToMeasureAgainstSee()}><Pin class="size-5" /></button
+		aria-label={isPinned ? say.comparing() : say.compareWithThis()}
+		title={say.compareSeeHowFarEvery()}><Pin class="size-5" /></button
 	>
 	<button class="btn btn-accent @max-[38rem]:flex-1" {...pressOf('?/keep')} aria-busy={isKeeping}
-		>{say.keepThisPlan()}</button
+		>{say.savePlan()}</button
 	>
 </div>

@@ -33,7 +33,7 @@
 <div
 	class="no-print -mx-4 flex flex-wrap gap-x-1 border-b-4 border-accent px-4"
 	role="group"
-	aria-label={say.besideTheSteps()}
+	aria-label={say.views()}
 >
 	{#each views as { view: to, label } (to)}
 		<button
@@ -46,7 +46,7 @@
 </div>
 
 <noscript>
-	<ul class="no-print flex flex-wrap gap-x-4" aria-label={say.onPaper()}>
+	<ul class="no-print flex flex-wrap gap-x-4" aria-label={say.print()}>
 		{#each sheetsFor(bench.plan) as { sheet, title } (sheet)}
 			<li>
 				<a class="link-row" href={sheetAddress(`${sheet}.pdf`, bench.plan, name, asked)}>{title}</a>

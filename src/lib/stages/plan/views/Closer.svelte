@@ -54,11 +54,11 @@
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-2 text-[0.9375rem]">
 		<dt>{say.aBagGives()}</dt>
 		<dd class="figure text-right font-semibold">{cutLine(model.yield, bench.system)}</dd>
-		<dt>{say.strandABag()}</dt>
+		<dt>{say.yarnPerBag()}</dt>
 		<dd class="figure text-right font-semibold">
 			{strand(perBagMm)}
 		</dd>
-		<dt>{say.filmUsedOfABag()}</dt>
+		<dt>{say.plasticUsedPerBag()}</dt>
 		<dd class="figure text-right font-semibold">
 			{say.of({
 				mass: mass(model.yield.filmUsedG),

@@ -11,7 +11,7 @@
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3 border-t border-base-300 pt-3">
-	<div class="no-print flex flex-wrap gap-1" role="group" aria-label={say.whatToLookAt()}>
+	<div class="no-print flex flex-wrap gap-1" role="group" aria-label={say.view()}>
 		{#each views as { view, label } (view)}
 			<button
 				type="button"

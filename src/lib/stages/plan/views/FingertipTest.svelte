@@ -21,8 +21,8 @@
 	<CallList {bench} />
 	<p class="text-[0.9375rem]">
 		{say.whatIs()}
-		<Term term="cover">{say.cover()}</Term>{say.theSmallFiguresHold()}
-		<Term term="interval">{say.fourTimesInFive()}</Term>.
+		<Term term="cover">{say.closeness()}</Term>{say.theSmallFiguresHold()}
+		<Term term="interval">{say.range()}</Term>.
 	</p>
 	<p class="text-[0.9375rem]" data-basis>
 		{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}

@@ -59,7 +59,7 @@
 			class="btn btn-square btn-ghost"
 			onclick={copyLink}
 			aria-label={say.copyALinkToThis()}
-			title={say.copyALink()}><Link class="size-5" /></button
+			title={say.copyLink()}><Link class="size-5" /></button
 		>
 		<button
 			type="button"
@@ -76,11 +76,11 @@
 	<div class="no-print flex flex-wrap items-center gap-x-4 text-[0.9375rem]">
 		{#if isJustKept}
 			<span role="status" class="font-semibold text-secondary"
-				>{say.keptVersion({ keptAs: keptAs ?? '' })}</span
+				>{say.savedVersion({ keptAs: keptAs ?? '' })}</span
 			>
 		{/if}
 		{#if unkept.isBroughtBack}
-			<span role="status">{say.broughtBackWhatWasNot()}</span>
+			<span role="status">{say.yourUnsavedChangesAreBack()}</span>
 			<button type="button" class="link-row" onclick={() => unkept.startOver()}
 				>{say.startOver()}</button
 			>

@@ -41,7 +41,7 @@
 	<div class="overflow-x-auto">
 		<table class="w-full text-[0.9375rem]">
 			<thead class="sr-only">
-				<tr><th>{say.step()}</th><th>{say.how()}</th><th>{say.comesTo()}</th></tr>
+				<tr><th>{say.step()}</th><th>{say.how()}</th><th>{say.result()}</th></tr>
 			</thead>
 			<tbody>
 				{#each reached as step (step.symbol)}

@@ -26,7 +26,7 @@ export const ofBags = {
 	}),
 	'spiral-narrow': (f) => ({
 		call: say.narrowForThinFilm(),
-		why: say.onePlyOfMSnaps({ what: f.figure('filmUm', 0) }),
+		why: say.aSingleStripOfM({ what: f.figure('filmUm', 0) }),
 		act: say.cutAtLeastWideAnd({ small: f.small('leastMm') }),
 		cure: say.cutWide({ small: f.small('leastMm') })
 	}),
@@ -44,7 +44,7 @@ export const ofBags = {
 				: say.takeAtATime({ what: f.figure('bagsWithinLimit', 0) })
 	}),
 	'strip-weak': (f) => ({
-		call: say.weakStrand(),
+		call: say.weakYarn(),
 		why: say.aJointHoldsAboutN({ what: f.figure('holdsN', 0) }),
 		act: say.cutWiderOrWorkTwo(),
 		cure: say.spinTwoTogether()

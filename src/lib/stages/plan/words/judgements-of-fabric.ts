@@ -20,13 +20,13 @@ const closerBy: Readonly<Record<TechniqueKind, { readonly fair: string; readonly
 		},
 		'finger-bands': {
 			fair: say.drawTheWeaverALittle(),
-			gaps: say.takeABulkierStrandAnd()
+			gaps: say.useBulkierYarnAndDraw()
 		}
 	};
 
-const coverOf = (f: Judged) => say.cover({ what: f.figure('cover', 2) });
+const coverOf = (f: Judged) => say.closeness({ what: f.figure('cover', 2) });
 const hooksFor = (f: Judged) =>
-	say.thisStrandSuitsAHook({ what: f.figure('nearMm', 1), what2: f.figure('farMm', 1) });
+	say.aToMmHookSuits({ what: f.figure('nearMm', 1), what2: f.figure('farMm', 1) });
 /** Where the hook chosen is the nearest there is, it is the strip that can give. */
 const tryHook = (f: Judged, strip: string) =>
 	f.value('suggestedMm') === f.value('hookMm')
@@ -36,7 +36,7 @@ const useHook = (f: Judged) => say.takeMm({ what: f.figure('suggestedMm', 1) });
 const closer = (f: Judged) =>
 	'closerHookMm' in f.figures
 		? say.takeMm({ what: f.figure('closerHookMm', 1) })
-		: say.beatItFirm();
+		: say.packItTight();
 
 /** What is said of closeness, hooks and size. */
 export const ofFabric = {
@@ -70,9 +70,9 @@ export const ofFabric = {
 		cure: useHook(f)
 	}),
 	'size-missed': (f) => ({
-		call: say.comesOutAnotherWidth(),
+		call: say.widthChanges(),
 		why: say.wholeBandsMakeItWide({ mat: f.mat('widthMm'), mat2: f.mat('wantedMm') }),
-		act: say.chooseAnotherStrandOrTake()
+		act: say.chooseOtherYarnOrAccept()
 	}),
 	'mat-narrow': (f) => ({
 		call: say.narrowToLieOn(),

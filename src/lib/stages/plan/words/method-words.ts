@@ -10,8 +10,8 @@ function cutWords(cut: Cut, system: LengthSystem): string {
 	switch (cut.style) {
 		case 'loops':
 			return cut.equalStrips === undefined
-				? say.ringsOf({ formatLength: formatLength(cut.stripWidthMm ?? 0, system, 'small') })
-				: say.equalRings({ equalStrips: cut.equalStrips });
+				? say.loopsOf({ formatLength: formatLength(cut.stripWidthMm ?? 0, system, 'small') })
+				: say.equalLoops({ equalStrips: cut.equalStrips });
 		case 'spiral':
 			return say.spiralOf({ formatLength: formatLength(cut.stripWidthMm, system, 'small') });
 		case 'half-bag':
@@ -36,7 +36,7 @@ export function methodWords(
 		case 'crochet':
 			return {
 				cut: cutting,
-				made: say.crochetMade({
+				made: say.mm({
 					stitch: stitchName(technique.stitch, terms),
 					hook: trimmed(technique.hookMm, 1),
 					isLengthwise: technique.direction === 'lengthwise' ? 'yes' : 'no'

@@ -16,7 +16,7 @@ export function relationWords(relation: string): string {
 		.replace(/ - /g, ' − ')
 		.replace(/sqrt\(/g, '√(')
 		.replace(/floor\(/g, say.wholePartOf())
-		.replace(/round\(/g, say.roundedOf())
+		.replace(/round\(/g, say.rounded())
 		.replace(/max\(1, /g, say.atLeast1())
 		.replace(/max\(0, /g, say.atLeast0())
 		.replaceAll('_', ' ');

@@ -11,12 +11,12 @@ export const tallyWords: Readonly<
 > = {
 	toCollect: { label: say.bagsToCollect(), isCounted: true },
 	toPrepare: { label: say.bagsToPrepare(), isCounted: true },
-	strandM: { label: say.strand(), isCounted: false },
+	strandM: { label: say.yarn(), isCounted: false },
 	balls: { label: say.balls(), isCounted: true },
 	joints: { label: say.joints(), isCounted: true },
-	hours: { label: say.handsOnTime(), isCounted: false },
-	matKg: { label: say.matWeighs(), isCounted: false },
-	cover: { label: say.cover(), isCounted: false }
+	hours: { label: say.workingTime(), isCounted: false },
+	matKg: { label: say.matWeight(), isCounted: false },
+	cover: { label: say.closeness(), isCounted: false }
 };
 
 /** The unit a figure is shown in, and how many of it one of the model's own is. */

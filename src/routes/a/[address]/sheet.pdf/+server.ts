@@ -6,4 +6,4 @@ import { GET as sheet } from '../../../gather/asks/sheet.pdf/+server';
 export const GET: typeof sheet = (event) =>
 	event.locals.link?.grants === 'asks'
 		? sheet(event)
-		: json({ problems: [say.thisLinkOpensNothing()] }, { status: 404 });
+		: json({ problems: [say.thisLinkDoesNotWork()] }, { status: 404 });

@@ -20,7 +20,7 @@ const answer: RequestHandler = async (event) => {
 	const { request, params, locals } = event;
 	const from = clientAddress(event);
 	if (!isSignInOn() || !asked.includes(params.rest ?? ''))
-		return json({ problems: [say.thereIsNothingHere()] }, { status: 404 });
+		return json({ problems: [say.pageNotFound()] }, { status: 404 });
 	if (
 		making.includes(params.rest ?? '') &&
 		!(locals.account && (await isConfirmed(locals.account)))

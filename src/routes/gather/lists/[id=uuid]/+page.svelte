@@ -60,7 +60,7 @@
 		<h2 id="list">{listTitles[found.list]}: {found.fileName}</h2>
 		{#if found.keptAt}
 			<p class="mt-2 font-semibold text-secondary" role="status">
-				{msg.allRowsAreKeptSince({
+				{msg.allRowsWereSavedOn({
 					rowCount: wholeNumber(found.rowCount),
 					moment: momentWords(found.keptAt)
 				})}
@@ -92,10 +92,10 @@
 						/>
 					</label>
 					<label class="grid gap-1 text-[0.9375rem]">
-						{msg.byIfTheyLike()}
+						{msg.whoOptional()}
 						<input class="field" name="by_name" value={back?.typed.by_name ?? ''} />
 					</label>
-					<button class="btn">{msg.takeItAllBack()}</button>
+					<button class="btn">{msg.undoTheList()}</button>
 					{#if back}
 						<p class="col-span-full font-semibold text-error" id="back-problem" role="alert">
 							{Object.values(back.problems).join(' ')}
@@ -110,7 +110,7 @@
 			{#if found.sameKeptAt}
 				<p class="mt-2 rounded-lg border-2 border-error p-3 text-[0.9375rem]" role="alert">
 					<strong>{msg.theVerySameRowsWere({ moment: momentWords(found.sameKeptAt) })}</strong>
-					{msg.keptOnceMoreTheyCount()}
+					{msg.savedAgainTheyCountTwice()}
 				</p>
 			{/if}
 			<form class="mt-3" method="POST" {...actTo('?/match')} use:enhance={keepTyped}>
@@ -152,7 +152,7 @@
 						</tbody>
 					</table>
 				</div>
-				<noscript><button class="btn mt-2">{msg.theseAreTheColumns()}</button></noscript>
+				<noscript><button class="btn mt-2">{msg.useTheseColumns()}</button></noscript>
 			</form>
 		{/if}
 	</section>
@@ -161,7 +161,7 @@
 		<section class="sheet p-4" aria-labelledby="check">
 			<h2 id="check">
 				{#if isGood}{msg.everyRowIsGood()}
-				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}{msg.thereIsSomethingToSay()}
+				{:else if isAsked && data.check.problemCount + data.check.columnProblems.length === 0}{msg.someAnswersAreNeededFirst()}
 				{:else}{msg.nothingIsKeptUntilThese()}
 				{/if}
 			</h2>
@@ -188,7 +188,7 @@
 					</form>
 				{/if}
 				<form method="POST" {...actTo('?/drop')} use:enhance>
-					<button class="btn font-normal">{msg.takeItOffTheTable()}</button>
+					<button class="btn font-normal">{msg.discardTheList()}</button>
 				</form>
 			</div>
 			{#if progress}
@@ -197,11 +197,11 @@
 						class="progress w-full progress-secondary"
 						max={progress.all}
 						value={progress.done}
-						aria-label={msg.rowsWritten()}
+						aria-label={msg.rowsSaved()}
 					></progress>
 					<p class="text-[0.9375rem]">
 						{progress.done === 0
-							? msg.lookingAtEveryRowOnce()
+							? msg.checkingEveryRowAgain()
 							: msg.ofRowsWritten({
 									done: wholeNumber(progress.done),
 									all: wholeNumber(progress.all)

@@ -47,7 +47,7 @@
 	>
 	<a
 		class="inline-flex min-h-11 link items-center"
-		href="/hand-over/account?delivery={delivery.code}">{say.whatItCameTo()}</a
+		href="/hand-over/account?delivery={delivery.code}">{say.resultsSoFar()}</a
 	>
 </p>
 <div
@@ -57,7 +57,7 @@
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="carry">
 			<h3 id="carry" class="text-lg">{say.whatToCarry()}</h3>
 			<p data-carry>
-				{say.some({
+				{say.about({
 					mats: capital(matsWords(delivery.mats.length)),
 					part:
 						delivery.pillows.length > 0
@@ -109,16 +109,16 @@
 				href="/hand-over/asks?place={place.id}#places">{say.sayHowTheyReceiveThem()}</a
 			>
 			{#if delivery.gathering}<p class="break-words">
-					{say.withIt({ gathering: delivery.gathering })}
+					{say.event({ gathering: delivery.gathering })}
 					<a class="link" href="/hand-over/calendar.ics" data-sveltekit-reload
-						>{say.forACalendar()}</a
+						>{say.addToCalendar()}</a
 					>
 				</p>{/if}
 			{#if delivery.note}<p class="break-words">“{delivery.note}”</p>{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="received">
 			<h3 id="received" class="text-lg">
-				{delivery.receivedOn ? say.itWasReceived() : say.wasItReceived()}
+				{delivery.receivedOn ? say.received() : say.wasItReceived()}
 			</h3>
 			{#if delivery.receivedOn}
 				<p data-received>

@@ -25,7 +25,7 @@
 	);
 </script>
 
-<PageTitle of={say.itsOwnPage({ code: mat.code })} />
+<PageTitle of={say.aboutThisMat({ code: mat.code })} />
 <ColourPatterns />
 
 <h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>
@@ -43,7 +43,7 @@
 		href={mat.state === 'begun' || mat.state === 'made'
 			? `/make/${mat.code}`
 			: `/check/${mat.code}`}
-		>{mat.state === 'begun' || mat.state === 'made' ? say.inHand() : say.itsChecks()}</a
+		>{mat.state === 'begun' || mat.state === 'made' ? say.beingMade() : say.itsChecks()}</a
 	>
 </p>
 <div
@@ -64,7 +64,7 @@
 	</div>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<section class="sheet grid gap-2 p-4" aria-labelledby="bags">
-			<h3 id="bags" class="text-lg">{say.fromWhichBags()}</h3>
+			<h3 id="bags" class="text-lg">{say.bagsInIt()}</h3>
 			{#if mat.bags === null}
 				<p data-bags="">
 					{say.noBallWasGivenFor()}
@@ -99,7 +99,7 @@
 			{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="hands">
-			<h3 id="hands" class="text-lg">{say.byHowManyHands()}</h3>
+			<h3 id="hands" class="text-lg">{say.people()}</h3>
 			<p data-hands={mat.hands}>
 				{#if mat.hands === 0}{say.nobodyWasNamedNoCount()}{:else}{say.isatleastSelectYesOtherHands({
 						isAtLeast: isAtLeast ? 'yes' : 'no',
@@ -125,7 +125,7 @@
 			{/if}
 		</section>
 		<section class="sheet grid gap-2 p-4" aria-labelledby="days">
-			<h3 id="days" class="text-lg">{say.onWhichDays()}</h3>
+			<h3 id="days" class="text-lg">{say.days()}</h3>
 			<ol class="grid gap-1">
 				{#each days as { what, day, words }, at (at)}
 					<li data-what={what}>{yearDayWords(day)}: {words}</li>

@@ -38,7 +38,7 @@ export const load: PageServerLoad = async (event) => {
 	};
 };
 
-const anew = say.pleaseLoadThisPageAnew();
+const anew = say.reloadThisPage();
 
 /** What every form of a day says: the day, and the version that was seen. */
 async function read(request: Request, address: string) {

@@ -17,7 +17,7 @@
 	const { data, form }: PageProps = $props();
 	const papers = [
 		['seats', say.whoSitsWhere()],
-		['stations', say.aCardAStation()],
+		['stations', say.aCardForEachStation()],
 		['door', say.forTheDoor()]
 	] as const;
 	const problems = $derived<Readonly<Record<string, string>>>(form?.problems ?? {});
@@ -80,13 +80,13 @@
 				data-sheet="acts">{say.howEachActIsDone()}</a
 			>
 			<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}/day.ics"
-				>{say.forACalendar()}</a
+				>{say.addToCalendar()}</a
 			>
 		</p>
 	</header>
 	{#if !data.day.isClosed}<details class="sheet px-4 py-1 open:pb-4" open={isTermsOpen}>
 			<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-				>{say.whenAndWhatFor()}</summary
+				>{say.timeAndPurpose()}</summary
 			>
 			<DayTerms
 				day={data.day}
@@ -116,7 +116,7 @@
 		<p class="sheet p-4">
 			{say.nobodyHasSaidTheyCome()}
 			<a class="link" href="/prepare/days#day-{data.day.id}">{say.sayWhoComes()}</a
-			>{say.andTheyCanBeSeated()}
+			>{say.thenChooseTheirSeats()}
 		</p>
 	{:else if !work}
 		<p class="sheet p-4">

@@ -57,13 +57,13 @@
 							pieces: wholeNumber(ball.pieces)
 						})}
 					</dd>
-					<dt class="quiet">{say.strand()}</dt>
+					<dt class="quiet">{say.yarn()}</dt>
 					<dd data-metres>
 						{metresWords(ball, system)}{ball.massG === null
 							? say.byItsPieces()
 							: say.weighed({ mass: massWords(ball.massG, system) })}
 					</dd>
-					<dt class="quiet">{say.film()}</dt>
+					<dt class="quiet">{say.plastic()}</dt>
 					<dd>{massWords(ball.filmMg / 1000, system)}</dd>
 					{#if ball.planName}
 						<dt class="quiet">{say.woundFor()}</dt>
@@ -120,6 +120,6 @@
 				autocapitalize="characters"
 			/>
 		</label>
-		<button class="btn">{say.openIt()}</button>
+		<button class="btn">{say.open()}</button>
 	</form>
 </div>

@@ -11,6 +11,6 @@ export const POST: RequestHandler = async (event) => {
 		return takeEach(event, (sent, reader) => saveLinkEntry(db, link, sent, reader));
 	return (
 		(await holdLate(event, 'station')) ??
-		json({ problems: [say.thisLinkOpensNothing()] }, { status: 403 })
+		json({ problems: [say.thisLinkDoesNotWork()] }, { status: 403 })
 	);
 };

@@ -79,16 +79,16 @@ export function cuttingQuestions({
 			]
 		},
 		{
-			question: say.whatScrapsAreFor(),
+			question: say.whatToDoWithScraps(),
 			note: say.allOfItCanStuff(),
 			schools: [
 				custom('stuffing', [mass(scrapG), say.pillows({ count: stuffed.pillows })]),
 				custom(
-					say.handleStrand(),
+					say.handleYarn(),
 					handles
 						? [
 								say.ofHandles({ mass: mass(handles.massG * now.toPrepare) }),
-								say.lengthAndThickness({
+								say.thick({
 									length: strand(handles.strandPerBagMm * now.toPrepare),
 									fine: fineWords(handles.bulkDiameterMm, system)
 								})

@@ -43,7 +43,7 @@
 		<p>{say.soFar({ tap: tapWords(data.station, data.taps.done[data.station]) })}</p>
 		{#if form?.entry.said}<p role="status">{form.entry.said}</p>{/if}
 		<label class="grid gap-1"
-			>{say.soManyDone()}
+			>{say.numberDone()}
 			<input class="field w-32" name="count" inputmode="numeric" value={count} />
 		</label>
 		<button class="btn justify-self-start btn-accent">{say.done()}</button>

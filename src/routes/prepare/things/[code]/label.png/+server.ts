@@ -15,7 +15,7 @@ export const GET: RequestHandler = async ({ url, locals, cookies, params }) => {
 		url.origin,
 		reader.lengthSystem
 	);
-	if (!label) error(404, { message: say.thereIsNothingWithThat() });
+	if (!label) error(404, { message: say.nothingHasThatCode() });
 	const png = await runInWorker('labelPng', { label, ...printerLabel });
 	return new Response(new Uint8Array(png).buffer, { headers: { 'content-type': 'image/png' } });
 };

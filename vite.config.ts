@@ -1,6 +1,6 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
-import { plainWords } from './scripts/lib/plain-words';
+import { plainWords } from './scripts/lib/plain-words.mjs';
 import { defineConfig } from 'vitest/config';
 
 /** A machine that is shared may stand still for a minute and more; a test that is right says so sooner, in ms. */

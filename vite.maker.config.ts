@@ -4,7 +4,7 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
-import { plainWords } from './scripts/lib/plain-words';
+import { plainWords } from './scripts/lib/plain-words.mjs';
 
 export default defineConfig(({ mode }) => ({
 	plugins: [tailwindcss(), plainWords(), svelte({ compilerOptions: { runes: true } })],

@@ -12,7 +12,7 @@ const madeFrom = [
 	'vite.config.ts',
 	'vite.heavy.config.ts',
 	'vite.maker.config.ts',
-	'scripts/lib/plain-words.ts',
+	'scripts/lib/plain-words.mjs',
 	'tsconfig.json'
 ];
 

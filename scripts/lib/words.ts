@@ -9,7 +9,7 @@ import MessageFormat from '@messageformat/core';
 import compileModule from '@messageformat/core/compile-module';
 import { parse, type Token } from '@messageformat/parser';
 import ts from 'typescript';
-import { wordsFolder } from './words-folder';
+import { wordsFolder } from './plain-words.mjs';
 
 export { wordsFolder };
 

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { withPlainWords } from '../../scripts/lib/plain-words';
+import { withPlainWords } from '../../scripts/lib/plain-words.mjs';
 
 const catalogue = (name: string): Readonly<Record<string, Readonly<Record<string, string>>>> =>
 	name === 'gather'

@@ -81,6 +81,7 @@ export class TypedForm {
 			return false;
 		}
 		const typed = $state.snapshot(this.typed);
+		const start = this.#start;
 		const text = JSON.stringify(typed);
 		this.#slips.note(text);
 		this.#sent = text;
@@ -106,10 +107,14 @@ export class TypedForm {
 			// It stands in its fields again, unless the user is at the next entry already.
 			const now = JSON.stringify(this.typed);
 			if (now !== this.#begun && now !== text) return false;
-			this.typed = typed;
+			const followed = this.#follow(typed, start);
+			this.typed = { ...typed, ...followed };
 			this.problems = sent.problems;
 			await this.outbox.drop(sent.key).catch(() => {});
-			return false;
+			// It was refused for what nobody typed, and what is true of the field now has come since.
+			return Object.keys(sent.problems).some((field) => field in followed)
+				? this.submit(words, kept)
+				: false;
 		}
 		if (sent.outcome === 'kept' && JSON.stringify(this.typed) === text) beginAnew();
 		await this.#mended();
@@ -184,6 +189,15 @@ export class TypedForm {
 		const isUntouched = JSON.stringify(this.typed) === this.#begun;
 		this.typed[field] = value;
 		if (isUntouched) this.#begun = JSON.stringify(this.typed);
+	}
+
+	/** What fields that nobody typed in begin with now, where they began otherwise as they were sent. */
+	#follow(typed: Typed, start: Readonly<Record<string, string>>): Record<string, string> {
+		return Object.fromEntries(
+			Object.entries(this.#start).filter(
+				([field, value]) => typed[field] === start[field] && value !== start[field]
+			)
+		);
 	}
 
 	/** The next thing is begun: what was said of the last is over. */

@@ -198,6 +198,30 @@ describe('a form of an entry', () => {
 		expect(dropped).toEqual(['k']);
 	});
 
+	it('sends it again where it was refused for a day that nobody typed, and the hall’s day has come since', async () => {
+		const { given, outbox } = notingQueue();
+		const form = new TypedForm('timed', start, outbox);
+		Object.assign(form.typed, { units: '240', minutes: '52' });
+		const { add } = outbox;
+		outbox.add = async (...asked: Parameters<Outbox['add']>): Promise<Sent> => {
+			await add(...asked);
+			if (given.length > 1) return { outcome: 'kept' };
+			form.startWith('worked_on', '2026-11-23');
+			return {
+				outcome: 'refused',
+				key: 'k',
+				problems: { worked_on: 'That day is in the future.' }
+			};
+		};
+		expect(await form.submit('240 joints timed', [])).toBe(true);
+		expect(given.map(({ typed }) => (typed as typeof start).worked_on)).toEqual([
+			'2026-11-24',
+			'2026-11-23'
+		]);
+		expect(form.problems).toEqual({});
+		expect(form.typed).toEqual({ ...start, worked_on: '2026-11-23' });
+	});
+
 	it('leaves it on the shelf where the next entry is being typed already', async () => {
 		const { dropped, outbox } = notingQueue({
 			outcome: 'refused',

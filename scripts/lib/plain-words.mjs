@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
-import type { Plugin } from 'vite';
-import { wordsFolder } from './words-folder';
 
-type Messages = Readonly<Record<string, Readonly<Record<string, string>>>>;
+/** Where the catalogues stand, and what is made of them. */
+export const wordsFolder = 'src/lib/words';
+
+/** @typedef {Readonly<Record<string, Readonly<Record<string, string>>>>} Messages by their key, by the part that says them */
 
 const taken = /import \{([^}]+)\} from '\$lib\/words\/([\w-]+)'/g;
 const parts = /(\w+)(?: as (\w+))?/g;
@@ -10,14 +11,15 @@ const parts = /(\w+)(?: as (\w+))?/g;
 /**
  * Code whose calls of messages without parameters are those messages: what never differs is written into the page, where
  * it costs no more than its letters.
+ * @param {string} code @param {(name: string) => Messages} catalogue
  */
-export function withPlainWords(code: string, catalogue: (name: string) => Messages): string {
+export function withPlainWords(code, catalogue) {
 	let plain = code;
 	for (const [, imported = '', name = ''] of code.matchAll(taken))
 		for (const [, part = '', alias = part] of imported.matchAll(parts))
 			plain = plain.replace(
 				new RegExp(`\\b${alias}\\s*\\.(\\w+)\\(\\)`, 'g'),
-				(call, key: string) => {
+				(call, /** @type {string} */ key) => {
 					const message = catalogue(name)[part]?.[key];
 					return message === undefined || /[{}]|''/.test(message) ? call : JSON.stringify(message);
 				}
@@ -25,13 +27,14 @@ export function withPlainWords(code: string, catalogue: (name: string) => Messag
 	return plain;
 }
 
-/** The same for every module of a build, before it is compiled. */
-export function plainWords(): Plugin {
-	const read = new Map<string, Messages>();
-	const catalogue = (name: string): Messages => {
+/** The same for every module of a build, before it is compiled. @returns {import('vite').Plugin} */
+export function plainWords() {
+	/** @type {Map<string, Messages>} */
+	const read = new Map();
+	/** @param {string} name */
+	const catalogue = (name) => {
 		const there =
-			read.get(name) ??
-			(JSON.parse(readFileSync(`${wordsFolder}/${name}.json`, 'utf8')) as Messages);
+			read.get(name) ?? JSON.parse(readFileSync(`${wordsFolder}/${name}.json`, 'utf8'));
 		read.set(name, there);
 		return there;
 	};

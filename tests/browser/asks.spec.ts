@@ -107,7 +107,7 @@ test('a kind of bag is measured, judged, sorted, planned with, and measured agai
 	await page.getByLabel(gatherWords.KindForm.aHandfulWeighs()).fill('2 kg');
 	await expect(page.locator('[data-film]')).toContainText('no bag is');
 	await page.getByLabel(gatherWords.KindForm.aHandfulWeighs()).fill('33 g');
-	await expect(page.locator('[data-film]')).toContainText('Film about 19 µm thick');
+	await expect(page.locator('[data-film]')).toContainText('19 µm thick');
 	await page.getByRole('button', { name: gatherWords.KindForm.saveKind() }).click();
 	const line = page.locator('[data-kind="Bread bag"]');
 	await expect(line).toContainText('24 cm × 39 cm flat');

@@ -108,9 +108,9 @@ test('a person is forgotten after being told what that means, and places that re
 	await page.goto('/people');
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Delete the name Ottoline' }).click();
-	await expect(page.getByText('Copies of the database made before today')).toBeVisible();
+	await expect(page.getByText('Older copies of the database')).toBeVisible();
 	await page.getByRole('button', { name: 'Delete the name Ottoline' }).click();
-	await expect(page.getByText('No name has been typed yet')).toBeVisible();
+	await expect(page.getByText(peopleWords.PeoplePage.noNamesYetNobodyHas())).toBeVisible();
 	await page.goto('/gather');
 	await expect(page.locator('[data-came]')).toContainText('120');
 	await expect(page.locator('[data-came]')).not.toContainText('Ottoline');

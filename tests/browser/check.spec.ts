@@ -150,7 +150,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await expectAccessible(page, 'width');
 	await page.goto('/check');
 	await expect(page.getByText(checkWords.CheckPage.noMatsToCheck())).toBeVisible();
-	await expect(page.locator('[data-acceptance]')).toContainText('this says little');
+	await expect(page.locator('[data-acceptance]')).toContainText('67 of 100');
 });
 
 test('a mat that is none, or in hand still, is said', async ({ page }) => {

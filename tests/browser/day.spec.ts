@@ -1,4 +1,3 @@
-import * as gatherWords from '../../src/lib/words/gather';
 import * as peopleWords from '../../src/lib/words/people';
 import * as prepareWords from '../../src/lib/words/prepare';
 import * as tableDayWords from '../../src/lib/words/table-day';
@@ -233,23 +232,17 @@ test('the day runs along its time: piles grow and shrink', async ({ page }) => {
 test('bad times are told at their fields, and nothing typed is lost', async ({ page }) => {
 	await page.goto(path);
 	await page.getByText(tableDayWords.PrepareDaysIdPage.timeAndPurpose()).click();
-	await page
-		.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
-		.fill('six');
+	await page.locator('input[name=from]').fill('six');
 	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:45, later');
 	await page.getByLabel(tableDayWords.DayTerms.andAlso()).fill('load the loom');
 	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('some');
 	await page.getByRole('button', { name: tableDayWords.DayTerms.saveDay() }).click();
 	await expect(page.getByText(peopleWords.readDay.writeATimeLike18())).toBeVisible();
 	await expect(page.getByText(peopleWords.readDay.writeTimesLike1845())).toBeVisible();
-	await expect(
-		page.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
-	).toHaveValue('six');
+	await expect(page.locator('input[name=from]')).toHaveValue('six');
 	await expect(page.getByLabel(tableDayWords.besideWords.pillowsToStuff())).toHaveValue('some');
 	await page.getByLabel(tableDayWords.besideWords.pillowsToStuff()).fill('0');
-	await page
-		.getByRole('textbox', { name: gatherWords.DropOffForm.from(), exact: true })
-		.fill('17:30');
+	await page.locator('input[name=from]').fill('17:30');
 	await page.getByLabel(tableDayWords.DayTerms.breaksAt()).fill('18:15 19.05');
 	await page.getByRole('button', { name: tableDayWords.DayTerms.saveDay() }).click();
 	await expect(page.getByText('17:30 to 20:30 · 6 said yes')).toBeVisible();

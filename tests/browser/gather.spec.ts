@@ -1,3 +1,4 @@
+import * as routesWords from '../../src/lib/words/routes';
 import * as commonWords from '../../src/lib/words/common';
 import * as gatherWords from '../../src/lib/words/gather';
 import * as makerWords from '../../src/lib/words/maker';
@@ -141,7 +142,7 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await pile.getByRole('button', { name: gatherWords.DryingPiles.noneLeft() }).click();
 	await expect(pile).toContainText('none left since');
 
-	await page.getByRole('link', { name: 'The store' }).click();
+	await page.getByRole('link', { name: routesWords.names.store(), exact: true }).click();
 	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	const line = page.locator('tr[data-line$="green bag"]');
 	await expect(line.locator('[data-amount]')).toHaveText('120');
@@ -201,7 +202,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('21, not 210');
 	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(page.getByText('21, not 210')).toBeVisible();
-	await page.getByRole('link', { name: 'The store' }).click();
+	await page.getByRole('link', { name: routesWords.names.store(), exact: true }).click();
 	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	await expect(page.locator('tr[data-line*="green"]').first()).toBeVisible();
 	await expect(page.locator('tr[data-line*="red"]')).toHaveCount(0);
@@ -237,7 +238,7 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 	await expect(page.getByLabel(gatherWords.SortingForm.goodForStrand())).toHaveValue('4');
 	await page.getByRole('button', { name: gatherWords.SortingForm.sortTheseAsBagsThat() }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);
-	await page.getByRole('link', { name: 'The store' }).click();
+	await page.getByRole('link', { name: routesWords.names.store(), exact: true }).click();
 	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();
 	await expect(page.locator('tr[data-line$="orange bag"] [data-amount]')).toHaveText('9');
 });

@@ -114,7 +114,7 @@ test('paper says what the bench says, by the measures of the group, and whose th
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await keep(page, tableDayWords.DayRun.wallView());
+	await keep(page, 'For the wall');
 	const before = await tally(page, 'toCollect').textContent();
 	const plan = /plan\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? '';
 	const measured = {

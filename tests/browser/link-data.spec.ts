@@ -24,7 +24,7 @@ test('what a link brings is what its page shows: nothing private of anybody', as
 	const [group] = await rows<{ id: string }>(app, 'select id from volunteer_group');
 	const [day] = await rows<{ id: string }>(
 		app,
-		`insert into table_day (group_id, id, day, place) values ($1, gen_random_uuid(), current_date + 1, 'Boat shed') returning id`,
+		`insert into table_day (group_id, id, day, place) values ($1, gen_random_uuid(), current_date + 2, 'Boat shed') returning id`,
 		[group?.id]
 	);
 	for (const [name, isChild, likes] of [

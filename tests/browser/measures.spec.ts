@@ -79,7 +79,7 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 	await page.getByLabel(measuresWords.MeasureForm.bagsUsed(), { exact: true }).fill('600');
 	await page.getByLabel(measuresWords.MeasureForm.lengthOfTheMat()).fill('1.85 m');
 	await page.getByLabel(measuresWords.MeasureForm.widthOfTheMat()).fill('85 cm');
-	await page.getByLabel(measuresWords.MeasureForm.whoOptional(), { exact: true }).fill('Mabel');
+	await page.locator('#measurement-maker').fill('Mabel');
 	await expect(page.getByText(/It says: bags in the mat 1\d\d % of the standard/)).toBeVisible();
 	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: a finished mat.')).toBeVisible();
@@ -96,7 +96,7 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 		.getByLabel(measuresWords.MeasureForm.workedAsIn())
 		.selectOption({ label: 'On the loom' });
 	await page.getByLabel(measuresWords.MeasureForm.bagsWovenIn(), { exact: true }).fill('36');
-	await page.getByLabel(measuresWords.MeasureForm.whoOptional(), { exact: true }).fill('Odo');
+	await page.locator('#measurement-maker').fill('Odo');
 	await expect(page.getByText(/It says: loom rows \d+ % of the standard, pieces/)).toBeVisible();
 	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: woven rows.')).toBeVisible();

@@ -1,3 +1,4 @@
+import * as routesWords from '../../src/lib/words/routes';
 import * as gatherWords from '../../src/lib/words/gather';
 import * as houseWords from '../../src/lib/words/house';
 import * as planWords from '../../src/lib/words/plan';
@@ -108,7 +109,7 @@ test('a reader keeps nothing, a helper nothing that goes out, and the refusal sa
 	const trail = (await wren.ask('/trail')).text.replace(/<[^>]+>|\s+/g, ' ').replace(/ +/g, ' ');
 	expect(trail).toContain('Tansy took in bags');
 	expect(trail).toContain('Wren noted what a place asks for');
-	expect(trail).toContain('Wren made a link that lets someone in , reader');
+	expect(trail).toContain(`Wren ${routesWords.trail.madeAnInvitationLink()} , reader`);
 });
 
 test('one signs in by the form, comes to where one was going, and is out again', async ({

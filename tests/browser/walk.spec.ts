@@ -1,5 +1,6 @@
 // One walk through all stages, by hand and from nothing: on one process here, and at the address of a whole fleet
 // (NEST_ROW_WALK_AT), where each step may be answered by another process and read from another database.
+import * as routesWords from '../../src/lib/words/routes';
 import * as checkWords from '../../src/lib/words/check';
 import * as commonWords from '../../src/lib/words/common';
 import * as gatherWords from '../../src/lib/words/gather';
@@ -116,7 +117,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await expect(page.getByRole('main')).toContainText('Ferry kiosk');
 	for (const [path, words] of [
 		['/', 'Today'],
-		['/season', 'The season'],
+		['/season', routesWords.names.season()],
 		['/measures', 'Measures'],
 		['/know-how', 'Know-how']
 	] as const) {

@@ -33,7 +33,7 @@
 		options={places.map(({ id, name }) => ({ value: id, label: name }))}
 	/>
 	<EntryField {form} field="mats" label={say.mats()} inputmode="numeric" />
-	<EntryField {form} field="by" label={say.by()} placeholder="2026-12-24" />
+	<EntryField {form} field="by" label={say.by()} placeholder={say.dayExample()} />
 	<div class="grid gap-3 @min-[20rem]:grid-cols-2">
 		<EntryField {form} field="length" label={say.length()} inputmode="decimal" />
 		<EntryField {form} field="width" label={say.width()} inputmode="decimal" />

@@ -52,7 +52,7 @@
 		<input
 			class="field"
 			name="on"
-			placeholder="2026-11-24"
+			placeholder={msg.dayExample()}
 			autocomplete="off"
 			aria-invalid={problem ? 'true' : undefined}
 			aria-describedby={problem ? `${uid}-problem` : undefined}

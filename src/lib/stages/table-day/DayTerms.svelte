@@ -52,8 +52,8 @@
 	<input type="hidden" name="version" value={day.version} />
 	{#if problems['day']}<p class="font-semibold text-error" role="alert">{problems['day']}</p>{/if}
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3 @min-[40rem]:grid-cols-3">
-		{@render field('from', 'From', '', 'text')}
-		{@render field('to', 'To', '', 'text')}
+		{@render field('from', say.from(), '', 'text')}
+		{@render field('to', say.to(), '', 'text')}
 		{@render field('breaks', say.breaksAt(), say.after45MinutesOfThe(), 'text')}
 		{@render field('pause_minutes', say.minutesPerBreak(), '', 'numeric')}
 		<label class="grid grid-cols-[minmax(0,1fr)] content-start gap-1">

@@ -142,7 +142,12 @@
 			<form class="flex flex-wrap items-end gap-3" onsubmit={(event) => void weigh(event)}>
 				<label class="grid gap-1"
 					>{say.allOfTodaysScrapWeighed()}
-					<input class="field w-36" autocomplete="off" placeholder="640 g" bind:value={grams} />
+					<input
+						class="field w-36"
+						autocomplete="off"
+						placeholder={say.massExample()}
+						bind:value={grams}
+					/>
 				</label>
 				<button class="btn h-auto min-h-11">{say.weighed()}</button>
 			</form>

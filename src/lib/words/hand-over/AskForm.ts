@@ -9,3 +9,4 @@ export const length = (): string => "Length";
 export const width = (): string => "Width";
 export const leaveBothEmptyWhereAny = (): string => "Leave both empty if any size is fine.";
 export const note = (): string => "Note";
+export const dayExample = (): string => "24 Dec";

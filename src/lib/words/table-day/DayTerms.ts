@@ -13,3 +13,5 @@ export const andAlso = (): string => "And also";
 export const whatElseTheDayIs = (): string => "What else is planned.";
 export const saveDay = (): string => "Save day";
 export const leftEmptyWhereNoneAre = (): string => "Left empty where none are.";
+export const from = (): string => "From";
+export const to = (): string => "To";

@@ -15,3 +15,4 @@ export const labels = (): string => "Labels:";
 export const somethingIsWrongWithThe = (): string => "Something is wrong with the yarn";
 export const scrapOfTheDay = (d: { readonly grams: string | number }): string => "scrap of the day, " + d.grams;
 export const filmCanSuffocateKeepIt = (): string => "Plastic can suffocate. Keep it away from small children.";
+export const massExample = (): string => "640 g";

@@ -192,7 +192,7 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	await expect(page).toHaveURL(/of=/);
 	await page.goto('/know-how/practice?kind=over-under&seed=7');
 	await page
-		.getByLabel(knowHowWords.KnowHowPracticePage.save(), { exact: true })
+		.getByLabel(knowHowWords.KnowHowPracticePage.whereToSave(), { exact: true })
 		.selectOption({ label: 'under Wren' });
 	await page
 		.getByRole('button', { name: knowHowWords.KnowHowPracticePage.save(), exact: true })

@@ -363,7 +363,7 @@ test('balls are chosen so that the stripes come out, and where a colour will not
 		.locator('form', {
 			has: page.getByRole('heading', { name: makingWords.WeighBall.weighWhatIsLeft() })
 		})
-		.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true })
+		.getByRole('button', { name: makingWords.WeighBall.saveWeight(), exact: true })
 		.click();
 	await expect(page.locator('[data-colour=blue]')).not.toContainText(
 		`${Math.round(ball?.metres ?? 0)} m in hand`

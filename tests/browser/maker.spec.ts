@@ -210,7 +210,7 @@ test('a ball is wished for and a word said; both are on the mat’s page, and a 
 	await own.getByRole('button', { name: makerWords.MakerPage.send() }).click();
 	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.writeANoteFirst());
 	await own
-		.getByLabel(makingWords.NotesOnMat.note(), { exact: true })
+		.getByLabel(makerWords.MakerPage.noteForThem(), { exact: true })
 		.fill('The blue is <nearly> gone');
 	await own.getByRole('button', { name: makerWords.MakerPage.send() }).click();
 	await expect(own.locator('[data-word]')).toHaveText(makerWords.MakerPage.yourNoteIsSaved());

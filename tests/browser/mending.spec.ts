@@ -180,7 +180,7 @@ test('handfuls of one kind count once for its mass, and that is said', async ({ 
 	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(
 		page.getByText(
-			'Saved: bags from Allotment shop, their handfuls counted once for the kind’s own mass.'
+			`Saved: bags from Allotment shop, ${commonWords.dropOff.theirHandfulsCountedOnceFor()}`
 		)
 	).toBeVisible();
 	await page.goto('/measures');

@@ -137,7 +137,7 @@ test('the loom and the frame sheet tell every step to whoever has never seen the
 				/Set up the loom: 35 pegs/,
 				/Load the warp: 37 strands/,
 				/Weave: over one strand/,
-				/Beat every row firm/,
+				/Pack every row firm/,
 				/Finish: pull the rods out/
 			]
 		],

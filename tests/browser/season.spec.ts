@@ -15,7 +15,7 @@ test('a first visit begins at the bench; once anything is kept the front door is
 	await page.goto('/');
 	await expect(page).toHaveURL(/\/plan$/);
 	await page.goto('/season');
-	await expect(page.locator('[data-nothing]')).toContainText('No place asks for mats');
+	await expect(page.locator('[data-nothing]')).toContainText('nothing to forecast');
 	await page.goto('/plan');
 	await ready(page);
 	await keep(page, 'Mat for the Tide House');

@@ -85,7 +85,7 @@ test('two hundred bags are sorted by taps and by keys, undone, over a reload and
 	);
 	await page.goto('/gather/sort');
 	await page.locator('[data-lot="Ferry kiosk"]').click();
-	await expect(page.locator('[data-rate]')).toContainText('13 % were no good for strand so far');
+	await expect(page.locator('[data-rate]')).toContainText('13 of 100 bags from Ferry kiosk');
 });
 
 test('the store stands on shelves: a stack as high as its count, tapped for its history and to take from it', async ({

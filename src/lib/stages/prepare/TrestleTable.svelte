@@ -44,13 +44,13 @@
 	class="grid overflow-hidden rounded-xl border border-base-300 bg-base-100 @min-[44rem]:grid-cols-[1.6fr_1fr_1fr_1fr_1fr]"
 	data-trestle
 >
-	{#each places as { name, empty }, place (name)}
+	{#each places as { name, forms, empty }, place (name)}
 		<section
 			class="min-w-0 border-base-300 pb-2 not-first:@max-[44rem]:border-t {isGoal(place)
 				? 'bg-accent/40 outline-2 -outline-offset-2 outline-primary outline-dashed'
 				: ''}"
 			aria-labelledby="place-{place}"
-			data-place={name}
+			data-place={forms[0]}
 			ondragover={(event) => isGoal(place) && event.preventDefault()}
 			ondrop={drop}
 		>

@@ -18,3 +18,4 @@ export const onThisDeviceAlone = (): string => "on this device only";
 export const under = (d: { readonly name: string | number }): string => "under " + d.name;
 export const thisDeviceKeepsNothingIt = (): string => "This device stores nothing: it will not remember what you practised.";
 export const anAnswerInPractice = (): string => "an answer in practice";
+export const whereToSave = (): string => "Where to save results";

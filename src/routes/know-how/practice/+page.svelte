@@ -132,7 +132,7 @@
 		<form class="mt-3 flex flex-wrap items-end gap-2" method="GET" data-sveltekit-reload>
 			<input type="hidden" name="kind" value={facts.kind} />
 			<label class="grid w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 sm:max-w-xs">
-				{msg.save()}
+				{msg.whereToSave()}
 				<select class="field w-full min-w-0" name="as">
 					<option value="device" selected={person === null}>{msg.onThisDeviceAlone()}</option>
 					{#each data.names as { id, name } (id)}

@@ -29,7 +29,7 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 	await put(app, page.request, 'green', 80);
 	const count = async (sql: string) => (await rows<{ n: number }>(app, sql))[0]?.n;
 
-	await opened(page, 'Bags');
+	await opened(page, 'bag');
 	await page.getByRole('textbox', { name: gatherWords.DropOffForm.bags(), exact: true }).fill('15');
 	const flat = page.getByRole('button', { name: prepareWords.PileForms.flattenBags() });
 	// The answer comes late: neither press waits for it.
@@ -48,20 +48,20 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 	await expect.poll(() => count(flattened)).toBe(45);
 	await expect(page.getByText('counted once').first()).toBeVisible();
 
-	await opened(page, 'Flat');
+	await opened(page, 'flat');
 	await page.getByRole('textbox', { name: gatherWords.DropOffForm.bags(), exact: true }).fill('40');
 	await page.getByRole('button', { name: prepareWords.PileForms.cutFlatBags() }).click();
 	await expect
 		.poll(() => count(`select count(*)::integer as n from entry where type = 'cut'`))
 		.toBe(1);
-	await opened(page, 'Cut');
+	await opened(page, 'piece');
 	await page.getByRole('textbox', { name: 'Pieces', exact: true }).fill('140');
 	await page.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect
 		.poll(() => count(`select count(*)::integer as n from entry where type = 'join'`))
 		.toBe(1);
 
-	await opened(page, 'Strand');
+	await opened(page, 'strand');
 	await page.getByLabel('Yarn of how many green bags').fill('1');
 	const wind = page.getByRole('button', { name: prepareWords.PileForms.windABall() });
 	const presses = 12;

@@ -92,7 +92,7 @@ test('a tool is added without a network, counts once, and is not there any more'
 	await context.setOffline(false);
 	const crates = page.locator('[data-tool="Blue crates"]');
 	await expect(crates).toHaveCount(1, { timeout: 15_000 });
-	await expect(crates).toContainText('8 × crate');
+	await expect(crates).toContainText('8 × box');
 	await crates.getByRole('button', { name: prepareWords.ToolList.remove() }).click();
 	await expect(crates).toHaveCount(0);
 });

@@ -87,7 +87,7 @@
 				<ul>
 					{#each said.levers as { what, adds, outlook } (what)}
 						<li class="flex flex-wrap justify-between gap-x-4 border-t border-base-300 py-2">
-							<span>{leverWords(what, 1)}</span>
+							<span>{capital(leverWords(what, 1))}</span>
 							<strong>{addsWords(adds)}, {chanceWords(outlook.chance)}</strong>
 						</li>
 					{/each}

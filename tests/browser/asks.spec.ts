@@ -194,7 +194,7 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
 		await expect(page.getByText(gatherWords.DryingPiles.nothingIsDrying())).toBeVisible();
 		await page
-			.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
+			.getByRole('link', { name: new RegExp(`^${gatherWords.LineHistory.undo()}`) })
 			.nth(1)
 			.click();
 		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('all of it');
@@ -206,7 +206,7 @@ test.describe('without scripts', () => {
 		await expect(line.locator('[data-amount]')).toHaveText('60');
 		await line.getByRole('link', { name: gatherWords.StoreTable.history() }).click();
 		await page
-			.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
+			.getByRole('link', { name: new RegExp(`^${gatherWords.LineHistory.undo()}`) })
 			.first()
 			.click();
 		// It is the sorting that is taken back, and what dried of it was sorted since.
@@ -216,7 +216,7 @@ test.describe('without scripts', () => {
 		await page.goto('/gather/sort');
 		for (const why of ['those that dried', 'and the pile']) {
 			await page
-				.getByRole('link', { name: gatherWords.LineHistory.undo(), exact: true })
+				.getByRole('link', { name: new RegExp(`^${gatherWords.LineHistory.undo()}`) })
 				.first()
 				.click();
 			await page.getByLabel(commonWords.EntryForm.whyOptional()).fill(why);

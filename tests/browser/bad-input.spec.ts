@@ -1,3 +1,4 @@
+import * as commonWords from '../../src/lib/words/common';
 import * as checkWords from '../../src/lib/words/check';
 import * as houseWords from '../../src/lib/words/house';
 import * as peopleWords from '../../src/lib/words/people';
@@ -184,11 +185,11 @@ test('a page that is not for one says so by itself, in the look of the house, an
 	page
 }) => {
 	expect((await page.goto('/members'))?.status()).toBe(404);
-	await expect(page.getByRole('heading', { name: 'This did not open' })).toBeVisible();
+	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 	await expect(page.getByText(houseWords.requestGuard.thereIsNoSignIn())).toBeVisible();
 	await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(238, 242, 241)');
 	await expectAccessible(page);
-	await page.getByRole('link', { name: 'To what is there today' }).click();
+	await page.getByRole('link', { name: commonWords.HomeError.toTheKeptPlans() }).click();
 	await expect(
 		page.getByRole('link', { name: peopleWords.PeoplePage.gather(), exact: true })
 	).toBeVisible();

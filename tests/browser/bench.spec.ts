@@ -85,7 +85,7 @@ test('the field of all methods is worked out beside the page and a method is tak
 		name: planWords.MethodFieldView.waysWorthConsidering()
 	});
 	await field.getByText(planWords.MethodFieldView.allWays()).click();
-	await expect(field.getByText(/marked as best/)).toBeVisible();
+	await expect(field.getByText(/are marked as/)).toBeVisible();
 	const first = field.getByRole('row').nth(1);
 	const bags = await first.getByRole('cell').nth(2).textContent();
 	await first.getByRole('button', { name: planWords.MakeView.useThis(), exact: true }).click();

@@ -107,9 +107,9 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await page.goto('/check');
 	await expect(page.locator(`[data-made="${code}"]`)).toContainText('about 21 minutes, anyone');
 	const torn = page.locator('[data-fault=torn-joint]');
-	await expect(torn).toContainText('one of 1, comes with joining');
+	await expect(torn).toContainText('1 of 1, comes with joining');
 	await torn.getByText(checkWords.FaultTallyLine.whereItComes()).click();
-	await expect(torn).toContainText('crochet one of 1');
+	await expect(torn).toContainText('crochet 1 of 1');
 });
 
 test('a table day knows what is to be mended, and who may', async ({ page }) => {
@@ -238,7 +238,7 @@ test('a mat that is taken apart gives its strand back to the store, weighed', as
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.takenApart());
 	await expect(page.locator('[data-film]')).toContainText('By the records nothing is in it');
 	// A check that was a mistake is taken back with a reason, and the mat waits again.
-	await page.getByText(commonWords.TakeBack.undo()).click();
+	await page.locator('summary').filter({ hasText: commonWords.TakeBack.undo() }).first().click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('another mat');
 	await page.getByRole('button', { name: /Undo/ }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.toCheck());

@@ -163,7 +163,10 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 		.first()
 		.click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('counted the wrong pile');
-	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
+	await page
+		.locator('#take-back')
+		.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true })
+		.click();
 	await expect(line.locator('[data-amount]')).toHaveText('120');
 	await expect(page.getByText('counted the wrong pile')).toBeVisible();
 	await expectAccessible(page);
@@ -181,7 +184,10 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await expect(place).toContainText('2,890');
 	await page.getByRole('link', { name: /Undo.*2.890 bags from Rowing club bar/ }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('one nought too many');
-	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
+	await page
+		.locator('#take-back')
+		.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true })
+		.click();
 	await expect(page.getByText('one nought too many')).toBeVisible();
 	await expect(place).not.toContainText('2,890');
 
@@ -200,7 +206,10 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await page.getByRole('link', { name: /Undo.*red sorted from Rowing club bar/ }).click();
 	await expectAccessible(page);
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('21, not 210');
-	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
+	await page
+		.locator('#take-back')
+		.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true })
+		.click();
 	await expect(page.getByText('21, not 210')).toBeVisible();
 	await page.getByRole('link', { name: routesWords.names.store(), exact: true }).click();
 	await page.getByRole('link', { name: gatherWords.StoreTable.showAsATable() }).click();

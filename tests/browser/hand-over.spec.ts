@@ -76,7 +76,7 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	await expect(
 		delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday())
 	).toBeFocused();
-	await expect(delivery.getByRole('alert')).toContainText('2026-11-24');
+	await expect(delivery.getByRole('alert')).toContainText('20 Dec');
 	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('2026-01-05');
 	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.confirm() }).click();
 	await expect(delivery).toContainText('received 5 Jan 2026: “with thanks”');
@@ -94,7 +94,7 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 	await expect(page.locator('[data-figure=area]')).toContainText('3.2 m²');
 	const bags = page.locator('[data-figure=bags]');
 	await bags.getByText(handOverWords.accountWords.bagsKeptFromTheBin()).click();
-	await expect(bags).toContainText('Of 2 mats no label says');
+	await expect(bags).toContainText('2 mats no label says');
 	await expectAccessible(page);
 	await page.getByRole('link', { name: /Season 20/ }).click();
 	await expect(page.locator('[data-figure=mats]')).toContainText('2');
@@ -108,7 +108,7 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 		const words = await wordsOf(await answer.body());
 		expect(words).toContain(handOverWords.accountWords.matsDelivered());
 		expect(words).toContain('3.2 m²');
-		expect(words).toContain('Of 2 mats no label says');
+		expect(words).toContain('2 mats no label says');
 	}
 	expect((await request.get('/hand-over/account.pdf?season=2001')).status()).toBe(404);
 	const csv = await (await request.get('/hand-over/mats.csv')).text();
@@ -122,7 +122,7 @@ test('what it came to opens to how it was counted, by delivery, on paper and as 
 test('a delivery has its note and its tags, and a mat its own page', async ({ page, request }) => {
 	await page.goto('/hand-over');
 	await page.getByRole('link', { name: 'Tide House' }).click();
-	await expect(page.locator('[data-carry]')).toContainText('Two mats, some');
+	await expect(page.locator('[data-carry]')).toContainText('Two mats, about');
 	await expect(page.getByRole('img', { name: /Box 1: / })).toBeVisible();
 	await expect(page.locator('[data-lies]')).toHaveCount(2);
 	await expectAccessible(page);
@@ -173,17 +173,19 @@ test('a place asks, is promised, and what it can count on is drawn', async ({ pa
 	await expect(ask.getByText('They ask for 3. You cannot promise more.')).toBeVisible();
 	await ask.getByLabel(handOverWords.PromiseForm.promise()).fill('3');
 	await ask.getByRole('button', { name: /Promised/ }).click();
-	await expect(ask.locator('[data-standing]')).toContainText('3 promised, and it will come short');
+	await expect(ask.locator('[data-standing]')).toContainText(/3 promised, (perhaps )?too few/);
 	await expectAccessible(page);
 	const place = page.locator('[data-place="Tide House"]');
 	await place.locator('summary').click();
 	await place
 		.getByLabel(handOverWords.PlaceForm.whenSomebodyIsThere())
 		.fill('every night from nine');
-	await place.getByRole('button', { name: /Keep it/ }).click();
+	await place
+		.getByRole('button', { name: new RegExp(handOverWords.PlaceForm.savePlace()) })
+		.click();
 	await expect(page.locator('[data-place="Tide House"]')).toContainText('every night from nine');
 	// Asked by mistake: taken back with a reason.
-	await ask.getByText(commonWords.TakeBack.undo()).click();
+	await ask.locator('summary').filter({ hasText: commonWords.TakeBack.undo() }).click();
 	await ask.getByLabel(commonWords.EntryForm.whyOptional()).fill('another year');
 	await ask.getByRole('button', { name: /Undo/ }).click();
 	await expect(ask).toHaveCount(0);
@@ -206,7 +208,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await sent(page, 'check', { mat: codes[2] ?? '', length: '185 cm', width: '86 cm' });
 	await page.goto('/hand-over/pillows');
 	await ready(page);
-	await expect(page.locator('[data-stuffing]')).toContainText('stuffing for three pillows');
+	await expect(page.locator('[data-stuffing]')).toContainText('enough for three pillows');
 	await goOffline(page);
 	await page.getByLabel(handOverWords.PillowForm.scrapInItWeighed()).fill('250 g');
 	await page.getByRole('button', { name: handOverWords.PillowForm.savePillow() }).click();
@@ -219,7 +221,10 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	await page.getByLabel(new RegExp(codes[2] ?? '')).check();
 	await page.getByRole('button', { name: handOverWords.DeliverForm.aPillowWithEach() }).click();
 	await expect(page.locator('[data-pairs]')).toHaveAttribute('data-pairs', '1');
-	await page.getByText(/Boxes of/).click();
+	await page
+		.locator('summary')
+		.filter({ hasText: /^\s*Box size/ })
+		.click();
 	await page.getByLabel(handOverWords.DeliverForm.eventAtTheDelivery()).fill('Tea at six');
 	await page.getByLabel(handOverWords.DeliverForm.day(), { exact: true }).fill('2099-12-10');
 	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
@@ -230,7 +235,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 	expect(calendar).not.toContain('X-M');
 	// By mistake: it is taken back with a reason, and lies there again.
 	await page.locator('[data-delivery] a').first().click();
-	await page.getByText(commonWords.TakeBack.undo()).click();
+	await page.locator('summary').filter({ hasText: commonWords.TakeBack.undo() }).click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('the van broke down');
 	await page.getByRole('button', { name: /Undo/ }).click();
 	await expect(page.getByText('No delivery of this group has that code')).toBeVisible();

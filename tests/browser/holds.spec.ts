@@ -1,7 +1,6 @@
 import * as checkWords from '../../src/lib/words/check';
 import * as commonWords from '../../src/lib/words/common';
 import * as planWords from '../../src/lib/words/plan';
-import * as tableDayWords from '../../src/lib/words/table-day';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import http from 'node:http';
@@ -183,7 +182,7 @@ test('what two keep at once is never overwritten by a change of units', async ({
 	context
 }) => {
 	await page.goto('/plans');
-	await page.getByRole('link', { name: tableDayWords.DayRun.wallView() }).click();
+	await page.getByRole('link', { name: 'For the wall', exact: true }).click();
 	await page.waitForURL(/\/plan\/[0-9a-f-]{36}/);
 	await ready(page);
 	const other = await context.newPage();

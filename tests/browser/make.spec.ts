@@ -339,7 +339,11 @@ test('balls are chosen so that the stripes come out, and where a colour will not
 	await page.goto(`/make/${mat}`);
 	await ready(page);
 	await expect(page.locator('[data-offered]')).toHaveAttribute('data-offered', ball?.code ?? '');
-	await page.getByRole('button', { name: 'Give that one' }).click();
+	await page
+		.getByRole('button', {
+			name: makingWords.StrandInHand.give({ part: makingWords.StrandInHand.thatOne() })
+		})
+		.click();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 	// Blue does for its three rows and for those of green: without green there are three ways on.
 	await expect(page.locator('[data-says]')).toHaveText('green ends in row 209');
@@ -366,11 +370,11 @@ test('balls are chosen so that the stripes come out, and where a colour will not
 		.getByRole('button', { name: makingWords.WeighBall.saveWeight(), exact: true })
 		.click();
 	await expect(page.locator('[data-colour=blue]')).not.toContainText(
-		`${Math.round(ball?.metres ?? 0)} m in hand`
+		`${Math.round(ball?.metres ?? 0)} m at hand`
 	);
 	await page
 		.locator('[data-way=spread]')
-		.getByRole('button', { name: /Go on so/ })
+		.getByRole('button', { name: makingWords.WaysOut.carryOn() })
 		.click();
 	await expect(ways).toHaveCount(0);
 	await expect(page.locator('[data-says]')).toHaveCount(0);
@@ -408,7 +412,7 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	await page.getByLabel(makingWords.MatSays.widthThere()).fill('81 cm');
 	await measure.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true }).click();
 	await expect(page.locator('[data-course]')).toContainText('narrows');
-	await expect(page.locator('[data-course]')).toContainText('stitches lost since row');
+	await expect(page.locator('[data-course]')).toContainText(/stitch(es)? lost since row/);
 	// Rows of 8 mm: 185 cm take 231 of them, whatever is learned of rows by that.
 	await expect(page.locator('[data-height]')).toContainText('its rows are 8.0 mm high');
 	await expect(page.locator('[data-height]')).toContainText('20 rows more');

@@ -228,7 +228,7 @@ test('a ball is wished for and a word said; both are on the mat’s page, and a 
 	await expect(own.locator('[data-wish=fetch]')).toBeVisible();
 	await page.reload();
 	await ready(page);
-	await expect(page.locator('[data-says]')).toContainText('wants to be fetched');
+	await expect(page.locator('[data-says]')).toContainText(makingWords.matWords.cannotGoOn());
 	await page.getByLabel(makingWords.MakeCodePage.newMaker()).selectOption({ label: 'Mabel' });
 	await page.getByRole('button', { name: makingWords.MakeCodePage.passItOn() }).click();
 	await expect(page.locator('[data-says]')).toHaveCount(0);

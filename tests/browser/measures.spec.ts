@@ -80,7 +80,7 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 	await page.getByLabel(measuresWords.MeasureForm.lengthOfTheMat()).fill('1.85 m');
 	await page.getByLabel(measuresWords.MeasureForm.widthOfTheMat()).fill('85 cm');
 	await page.locator('#measurement-maker').fill('Mabel');
-	await expect(page.getByText(/It says: bags in the mat 1\d\d % of the standard/)).toBeVisible();
+	await expect(page.getByText(/Result: bags in the mat 1\d\d % of the standard/)).toBeVisible();
 	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: a finished mat.')).toBeVisible();
 

@@ -117,7 +117,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 		await page.getByRole('button', { name }).first().click();
 		await expect(page.locator('[data-said]')).toContainText(planWords.PlansPage.saved());
 	}
-	await expect(page.locator('[data-place=Balls] [data-pile]')).toBeVisible();
+	await expect(page.locator('[data-place=ball] [data-pile]')).toBeVisible();
 	for (const name of ['Wilhelmina the second', 'Odo'])
 		await request.post('/people?/add', {
 			form: { name, key: crypto.randomUUID() },

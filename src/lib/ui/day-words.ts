@@ -27,6 +27,16 @@ const weekday = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: 
 /** A day for whoever comes to it: `Thursday 3 December 2026`. */
 export const weekdayWords = (day: string): string => weekday.format(new Date(day)).replace(',', '');
 
+const dayOfWeek = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
+/** The month of a day, counted from the first there is. */
+const monthOf = (day: string): number => 12 * Number(day.slice(0, 4)) + Number(day.slice(5, 7));
+
+/** A day as it is said today: `Thu 3 Dec`; with its year where it is not of this or the next month: `Thu 4 Feb 2027`. */
+export function nearDayWords(day: string, today: string): string {
+	const isNear = [0, 1].includes(monthOf(day) - monthOf(today));
+	return `${dayOfWeek.format(new Date(day))} ${isNear ? shortDayWords(day) : yearDayWords(day)}`;
+}
+
 /** The hall's day in full: `24 November 2026`. */
 export const longDayWords = writtenDay;
 

@@ -47,7 +47,7 @@
 					heads={[
 						say.source(),
 						{ label: say.bagsSoFar(), isFigure: true },
-						{ label: 'Sorted', isFigure: true },
+						{ label: say.sorted(), isFigure: true },
 						{ label: say.unusableSoFar(), isFigure: true },
 						{ label: say.expectedOfMore(), isFigure: true },
 						say.last()
@@ -85,9 +85,9 @@
 					heads={[
 						say.day(),
 						say.source(),
-						{ label: 'Bags', isFigure: true },
+						{ label: say.bags(), isFigure: true },
 						say.counted(),
-						{ label: 'Correct', isSilent: true }
+						{ label: say.correct(), isSilent: true }
 					]}
 					stacks
 				>

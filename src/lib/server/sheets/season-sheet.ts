@@ -9,6 +9,7 @@ import {
 	addsWords,
 	chanceWords,
 	likelihood,
+	heldNames,
 	heldWords,
 	leverWords,
 	outlookWords,
@@ -86,7 +87,11 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 		sheet.heading(say.whatHoldsUsBack());
 		sheet.text(
 			say.ofAHundredSeasonsThat({
-				held: capital(held.map(([what, share]) => say.inAbout({ what, share })).join(', '))
+				held: capital(
+					held
+						.map(([what, share]) => say.inAbout({ what: heldNames[what] ?? what, share }))
+						.join(', ')
+				)
 			})
 		);
 	}

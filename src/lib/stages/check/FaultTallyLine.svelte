@@ -3,12 +3,11 @@
 	import { FaultTallyLine as say } from '$lib/words/check';
 	import type { FaultTally, OfMats } from '$lib/core/check/fault-tallies';
 	import { shortDayWords } from '$lib/ui/day-words';
-	import { smallNumber } from '$lib/ui/number-words';
 	import { techniqueWords } from '$lib/ui/technique-words';
 	import { faultWords, stepWords } from './check-words';
 
 	const { fault }: { fault: FaultTally } = $props();
-	const share = ({ mats, of }: OfMats) => say.of({ mats: smallNumber(mats), of });
+	const share = ({ mats, of }: OfMats) => say.of({ mats, of });
 	const parts = $derived([
 		{
 			name: say.byTechnique(),

@@ -34,7 +34,7 @@
 			say.when(),
 			{ label: say.howMuch(), isFigure: true },
 			say.why(),
-			{ label: 'Correct', isSilent: true }
+			{ label: say.correct(), isSilent: true }
 		]}
 	>
 		{#each movements as move (move.id)}

@@ -18,10 +18,10 @@
 		soiled: say.soiled()
 	};
 	const ways = {
-		strand: 'strand',
-		stuffing: 'stuffing',
+		strand: say.yarn(),
+		stuffing: say.stuffing(),
 		drying: say.hangIt(),
-		reject: 'out'
+		reject: say.out()
 	} as const;
 	/** How long a finger rests before it means a batch. */
 	const holdMs = 450;
@@ -96,7 +96,7 @@
 						<span class="figure block text-3xl leading-none font-bold" data-count
 							>{wholeNumber(count)}</span
 						>
-						<span class="quiet text-sm">→ {ways[gradeOfPile(pile)]}</span>
+						<span class="quiet text-sm">{say.goesTo({ way: ways[gradeOfPile(pile)] })}</span>
 					</span>
 					<span class="col-span-2 mt-1 flex items-baseline justify-between gap-2 font-semibold">
 						{words[pile]}

@@ -40,7 +40,7 @@
 				say.day(),
 				say.what(),
 				...piles.map(([, label]) => ({ label, isFigure: true })),
-				{ label: 'Correct', isSilent: true }
+				{ label: say.correct(), isSilent: true }
 			]}
 			stacks
 		>

@@ -39,8 +39,5 @@
 				</li>
 			{/each}
 		</ul>
-		<p class="quiet mt-1 text-sm">
-			{say.whatAnActTakesFrom()}
-		</p>
 	</section>
 {/if}

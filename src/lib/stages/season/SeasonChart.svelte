@@ -99,7 +99,7 @@
 		<Table
 			heads={[
 				say.by(),
-				{ label: 'Likely', isFigure: true },
+				{ label: say.likely(), isFigure: true },
 				{ label: say.atLeast(), isFigure: true },
 				{ label: say.atMost(), isFigure: true }
 			]}

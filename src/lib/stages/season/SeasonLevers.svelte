@@ -4,6 +4,7 @@
 	import type { LeverName } from '$lib/core/season/forecast';
 	import type { LeverSaid, Outlook } from './season-said';
 	import type { SeasonAsked, SeasonGoal } from './season-view';
+	import { capital } from '$lib/ui/number-words';
 	import { addsWords, chanceWords, leverWords, seasonQuery, whyNot } from './season-words';
 
 	interface Props {
@@ -35,9 +36,9 @@
 				data-sveltekit-keepfocus
 			>
 				<span class="underline underline-offset-3"
-					>{asked.levers[what] > 0 ? say.onceMore() : ''}{leverWords(what, 1)}</span
+					>{capital(`${asked.levers[what] > 0 ? say.onceMore() : ''}${leverWords(what, 1)}`)}</span
 				>
-				<strong class="text-right">{chanceWords(outlook.chance)}</strong>
+				<strong class="text-right">{capital(chanceWords(outlook.chance))}</strong>
 				<span class="quiet col-span-2 text-[0.9375rem]">
 					{addsWords(adds)}. {adds < hardly ? whyNot(what, heldBackBy) : ''}
 				</span>

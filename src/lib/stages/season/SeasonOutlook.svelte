@@ -8,6 +8,7 @@
 	import type { SeasonBasis, SeasonGoal } from './season-view';
 	import {
 		chanceWords,
+		heldNames,
 		heldWords,
 		likelihood,
 		outlookWords,
@@ -33,7 +34,7 @@
 		{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
 	</h2>
 	<p class="text-2xl" data-chance={outlook.chance}>
-		<strong>{likelihood(outlook.chance)}</strong>
+		<strong>{capital(likelihood(outlook.chance))}</strong>
 		<span class="quiet text-base">{tenthsWords(outlook.chance)}</span>
 	</p>
 </div>
@@ -60,13 +61,17 @@
 						nth
 					] ?? ''}"
 					style:flex-grow={Math.max(8, share)}
-					style:flex-basis="0">{what}</span
+					style:flex-basis="0">{heldNames[what] ?? what}</span
 				>
 			{/each}
 		</div>
 		<p data-held>
 			{say.ofAHundredSeasonsThat({
-				held: capital(held.map(([what, share]) => say.inAbout({ what, share })).join(', '))
+				held: capital(
+					held
+						.map(([what, share]) => say.inAbout({ what: heldNames[what] ?? what, share }))
+						.join(', ')
+				)
 			})}
 		</p>
 	</div>

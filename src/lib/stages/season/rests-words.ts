@@ -110,7 +110,7 @@ export function restsOf(basis: SeasonBasis): Rest[] {
 									msg.in({
 										place,
 										bags: wholeNumber(bags),
-										part: times === 1 ? msg.oneTime() : msg.times({ times: smallNumber(times) })
+										part: times === 1 ? msg.oneTime() : msg.times({ times })
 									})
 								)
 								.join(', ')

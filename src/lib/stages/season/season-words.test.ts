@@ -110,7 +110,7 @@ describe('what a season rests on', () => {
 		expect(words.get('bags')).toBe(
 			'In six weeks: 0 to 1,000 bags, 500 on average. 500 in store, and 100 in balls.'
 		);
-		expect(words.get('places')).toBe('In twelve weeks: Ferry kiosk 310 in two times.');
+		expect(words.get('places')).toBe('In twelve weeks: Ferry kiosk 310 (2 times).');
 		expect(words.get('days')).toContain('Only one is known, so the range is wide');
 		expect(words.get('days')).toContain('3 Dec (80 % of those who said yes come)');
 		expect(words.get('makers')).toContain('A week adds 20 % to 20 % of a mat');

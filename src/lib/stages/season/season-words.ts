@@ -72,6 +72,15 @@ export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][]
 		.filter(([, percent]) => percent > 0)
 		.toSorted(([, one], [, other]) => other - one);
 
+/** What holds a season back, as it is called. */
+export const heldNames: Readonly<Record<string, string>> = {
+	bags: msg.heldByBags(),
+	strand: msg.heldByStrand(),
+	makers: msg.heldByMakers(),
+	checks: msg.heldByChecks(),
+	looms: msg.heldByLooms()
+};
+
 /** What an outlook comes to in a line: `About 9 (8–11)`. */
 export const outlookWords = ({ expected, low, high }: Outlook): string =>
 	low === high

@@ -3,7 +3,7 @@
 export const bagsCameIn = (): string => "Bags came in";
 export const save = (): string => "Save";
 export const from = (): string => "From";
-export const on = (): string => "On";
+export const on = (): string => "Day";
 export const sacks = (): string => "Sacks";
 export const broughtByOptional = (): string => "Brought by (optional)";
 export const counted = (): string => "Counted";

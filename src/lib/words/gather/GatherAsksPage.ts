@@ -41,3 +41,4 @@ export const plan = (): string => "Plan";
 export const missing = (): string => "Missing";
 export const kind = (): string => "Kind";
 export const colour = (): string => "Colour";
+export const lacking = (): string => "Lacking";

@@ -17,3 +17,6 @@ export const source = (): string => "Source";
 export const last = (): string => "Last";
 export const day = (): string => "Day";
 export const counted = (): string => "Counted";
+export const sorted = (): string => "Sorted";
+export const bags = (): string => "Bags";
+export const correct = (): string => "Correct";

@@ -10,3 +10,4 @@ export const movement = (d: { readonly id: string | number }): string => "moveme
 export const olderMovements = (): string => "Older movements";
 export const when = (): string => "When";
 export const why = (): string => "Why";
+export const correct = (): string => "Correct";

@@ -11,3 +11,7 @@ export const hangIt = (): string => "hang it";
 export const good = (): string => "Good";
 export const brittle = (): string => "Brittle";
 export const soiled = (): string => "Soiled";
+export const yarn = (): string => "yarn";
+export const stuffing = (): string => "stuffing";
+export const out = (): string => "out";
+export const goesTo = (d: { readonly way: string | number }): string => "→ " + d.way;

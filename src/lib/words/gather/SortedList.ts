@@ -14,3 +14,4 @@ export const drying = (): string => "Drying";
 export const rejected = (): string => "Rejected";
 export const day = (): string => "Day";
 export const what = (): string => "What";
+export const correct = (): string => "Correct";

@@ -15,7 +15,7 @@ const with_ = (d: { readonly chosen: string | number }): string => "with " + d.c
 export { with_ as with };
 export const onItsOwn = (): string => "on its own";
 export const aPillowWithEach = (): string => "A pillow with each";
-export const boxesOfAGathering = (d: { readonly crate: string | number }): string => "Boxes of " + d.crate + ", a gathering";
+export const boxesOfAGathering = (d: { readonly crate: string | number }): string => "Box size (" + d.crate + ") and event";
 export const boxWidth = (): string => "Box width";
 export const depth = (): string => "depth";
 export const height = (): string => "height";

@@ -1,3 +1,3 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const thereIsNoSuchAct = (): string => "There is no such act here.";
+export const thereIsNoSuchAct = (): string => "There is no such step in Know-how.";

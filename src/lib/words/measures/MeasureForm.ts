@@ -16,7 +16,7 @@ export const yarnUsed = (): string => "Yarn used";
 export const bagsWovenIn = (): string => "Bags in these rows";
 export const ifTheyWereCounted = (): string => "if they were counted";
 export const theyWeigh = (): string => "They weigh";
-export const on = (): string => "On";
+export const on = (): string => "Day";
 export const whoOptional = (): string => "Who (optional)";
 export const result = (d: { readonly reading: string | number }): string => "Result: " + d.reading + ".";
 export const bagsUsed = (): string => "Bags used";

@@ -15,4 +15,4 @@ export const moveItRight = (): string => "Move it right";
 export const remove = (): string => "Remove";
 export const moreThanOneColourIs = (): string => "The middle cannot be mirrored: more than one colour has an odd number.";
 export const oneColourIsMoreThan = (): string => "One colour is more than half: it must be next to itself.";
-export const stripesFallWhereEachBall = (): string => "Stripes fall where each ball runs out.";
+export const stripesFallWhereEachBall = (): string => "A stripe ends where its ball runs out.";

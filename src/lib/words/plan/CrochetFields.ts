@@ -8,3 +8,5 @@ export const theStrandIsThickIn = (d: { readonly fine: string | number; readonly
 export const rowsRun = (): string => "Rows run";
 export const shortRows = (): string => "short rows";
 export const fewerTurns = (): string => "fewer turns";
+export const across = (): string => "Across";
+export const lengthwise = (): string => "Lengthwise";

@@ -23,3 +23,6 @@ export const loops = (): string => "Loops";
 export const halfBag = (): string => "Half bag";
 export const wholeTube = (): string => "Whole tube";
 export const spiral = (): string => "Spiral";
+export const generous = (): string => "Generous";
+export const close = (): string => "Close";
+export const kept = (): string => "Kept";

@@ -15,3 +15,4 @@ export const rollingBlade = (): string => "Rolling blade";
 export const stacksOf20 = (): string => "stacks of 20";
 export const rollingBladesAreForTrained = (): string => "Rolling blades are for trained adults. Cut away from the body, wear gloves, close the blade when you put it down. Children and unsteady hands take another seat.";
 export const childrenAndUnsteadyHandsGet = (): string => "Children and unsteady hands use blunt scissors or another seat. Your hall's own rules come first.";
+export const scissors = (): string => "Scissors";

@@ -11,3 +11,6 @@ export const acrossLong = (d: { readonly readable: string | number; readonly rea
 export const scrapAndSpoiledStuff = (): string => "Scrap and spoiled pieces fill";
 export const pillowsPluralOneOtherOver = (d: { readonly pillows: number; readonly mass: string | number }): string => '' + d.pillows + " " + plural(d.pillows, 0, en, { one: "pillow", other: "pillows" }) + ", " + d.mass + " over";
 export const neverLetAnInfantSleep = (): string => "Never let an infant sleep on a mat or pillow. Keep both away from heaters, stoves and candles: plastic burns and drips. The receiving place's own rules come first; ask the people responsible.";
+export const chained = (): string => "Chained";
+export const braided = (): string => "Braided";
+export const none = (): string => "None";

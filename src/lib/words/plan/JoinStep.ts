@@ -20,3 +20,4 @@ export const timeForJoiningAtS = (d: { readonly seconds: string | number }): str
 export const weightOfTheYarnWith = (): string => "Weight of the yarn with its joints";
 export const itHoldsAndAtA = (): string => "It holds, and at a joint";
 export const snugNotTightTooTight = (): string => "Snug, not tight. Too tight tears and cannot be undone; too loose leaves holes. Plastic stretches in the hand, so measure it at rest.";
+export const spun = (): string => "Spun";

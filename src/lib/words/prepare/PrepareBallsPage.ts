@@ -1,6 +1,6 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
 
-export const whatTheyAreEnoughFor = (): string => "What they are enough for";
+export const whatTheyAreEnoughFor = (): string => "What these balls are enough for";
 export const ballsAndChainsThere = (): string => "Balls and chains in store";
 export const tickThoseWhoseLabelIs = (): string => "Tick those to print a label for.";
 export const noneYet = (): string => "None yet.";

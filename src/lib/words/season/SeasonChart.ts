@@ -6,3 +6,4 @@ export const atLeast = (): string => "At least";
 export const atMost = (): string => "At most";
 export const lessThanAWeekIs = (): string => "Less than a week is left.";
 export const by = (): string => "By";
+export const likely = (): string => "Likely";

@@ -1,3 +1,3 @@
 // Made of season.json by `npm run words -- --make`: change the words there.
 
-export const theSeason = (): string => "The season";
+export const theSeason = (): string => "Season";

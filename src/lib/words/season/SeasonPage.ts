@@ -17,7 +17,7 @@ export const pastForecasts = (): string => "Past forecasts";
 export const workingItOut = (): string => "Working it out …";
 export const whatWouldHelp = (): string => "What would help";
 export const whatOneMoreOfEach = (): string => "Working out what one more of each would add.";
-export const whatWouldMakeItNine = (): string => "What would make it almost sure?";
+export const whatWouldMakeItNine = (): string => "What would make it almost certain?";
 export const findTheSmallestChange = (): string => "Find the smallest change";
 export const itIsThatLikelyAs = (): string => "That is how likely it is as things are now.";
 export const andThen = (d: { readonly levers: string | number; readonly chance: string | number }): string => '' + d.levers + ": then " + d.chance + ".";

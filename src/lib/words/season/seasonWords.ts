@@ -4,7 +4,7 @@ import { select } from '@messageformat/runtime';
 export const oneMoreTableDay = (): string => "one more table day";
 export const moreTableDays = (d: { readonly count: string | number }): string => '' + d.count + " more table days";
 export const moreMakers = (d: { readonly what: string | number }): string => '' + d.what + " more makers";
-export const bagsMore = (d: { readonly what: string | number }): string => '' + d.what + " bags more";
+export const bagsMore = (d: { readonly what: string | number }): string => '' + d.what + " more bags";
 export const noMatMore = (): string => "no more mats";
 export const matsIsaddsSelectYesOther = (d: { readonly abs: string | number; readonly isAdds: 'yes' | 'no' }): string => '' + d.abs + " mats " + select(d.isAdds, { yes: "more", other: "fewer" });
 export const allNewMatsBy = (d: { readonly name: string | number }): string => "all new mats from “" + d.name + "”";
@@ -30,3 +30,8 @@ export const likelihoodOf = (d: { readonly likelihood: string | number; readonly
 export const moreThan9In10 = (): string => "more than 9 in 10";
 export const lessThan1In10 = (): string => "less than 1 in 10";
 export const in10 = (d: { readonly tenths: string | number }): string => '' + d.tenths + " in 10";
+export const heldByStrand = (): string => "yarn";
+export const heldByBags = (): string => "bags";
+export const heldByMakers = (): string => "makers";
+export const heldByChecks = (): string => "checks";
+export const heldByLooms = (): string => "looms";

@@ -1,6 +1,6 @@
 // Made of sheets.json by `npm run words -- --make`: change the words there.
 
-export const theSeason = (): string => "The season";
+export const theSeason = (): string => "Season";
 export const by = (d: { readonly wanted: string | number; readonly yearDay: string | number }): string => '' + d.wanted + " by " + d.yearDay;
 export const range = (): string => "range";
 const with_ = (d: { readonly changed: string | number }): string => ", with " + d.changed;

@@ -1,7 +1,7 @@
 // Made of table-day.json by `npm run words -- --make`: change the words there.
 
 export const aTableDay = (): string => "New table day";
-export const on = (): string => "On";
+export const on = (): string => "Day";
 export const where = (): string => "Where";
 export const addTheDay = (): string => "Add day";
 export const noDayToComeYet = (): string => "No table day is planned. Add the next one, then tick who can come.";

@@ -7,7 +7,7 @@ export const nothingPressesNoMatWaits = (): string => "No mat waits, nothing han
 export const weeklyNoteAndInvitations = (): string => "Weekly note and invitations";
 export const moreCanWait = (d: { readonly more: string | number }): string => '' + d.more + " more can wait.";
 export const by = (d: { readonly wanted: string | number; readonly yearDay: string | number }): string => '' + d.wanted + " by " + d.yearDay + "?";
-export const theSeason = (): string => "The season";
+export const theSeason = (): string => "Season";
 export const theSeasonIsGoneThrough = (): string => "The season is being worked out. Look again in a moment.";
 export const noPlaceAsksForMats = (): string => "No receiving place asks for mats by a date yet. Add what they ask for under";
 export const askedAndPromised = (): string => "Asked and promised";

@@ -8,7 +8,7 @@ export const weavingBands = (): string => "weaving bands";
 export const stuffingPillows = (): string => "stuffing pillows";
 export const onAtFromTo = (d: { readonly weekday: string | number; readonly place: string | number; readonly clock: string | number; readonly clock2: string | number }): string => "on " + d.weekday + " at " + d.place + ", from " + d.clock + " to " + d.clock2;
 export const youBeginWith = (d: { readonly doings: string | number }): string => " You begin with " + d.doings + ".";
-export const theTableMeetsYouSaid = (d: { readonly when: string | number; readonly seat: string | number }): string => "The table meets " + d.when + ". You said you come." + d.seat + " If you cannot come, tell us: someone else takes your seat.";
+export const theTableMeetsYouSaid = (d: { readonly when: string | number; readonly seat: string | number }): string => "The table meets " + d.when + ". You said you will come." + d.seat + " If you cannot come, tell us: someone else takes your seat.";
 export const oneMat = (): string => "one mat";
 export const noneIsLikely = (): string => "none is likely";
 export const aboutOneIsLikely = (): string => "about one is likely";

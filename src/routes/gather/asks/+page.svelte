@@ -166,7 +166,7 @@
 				heads={[
 					msg.kind(),
 					msg.colour(),
-					{ label: 'Lacking', isFigure: true },
+					{ label: msg.lacking(), isFigure: true },
 					{ label: msg.askFor(), isFigure: true }
 				]}
 			>

@@ -3,7 +3,7 @@
 	import { PrepareDaysPage as say } from '$lib/words/table-day';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
 	import type { PageProps } from './$types';
 
@@ -69,13 +69,13 @@
 			<section
 				class="sheet grid gap-2 p-4"
 				id="day-{day.id}"
-				aria-label={day.day}
+				aria-label={nearDayWords(day.day, data.today)}
 				data-day={day.day}
 			>
 				<div class="flex flex-wrap items-baseline gap-x-4">
 					<h2>
 						<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{day.id}"
-							>{yearDayWords(day.day)}</a
+							>{nearDayWords(day.day, data.today)}</a
 						>
 					</h2>
 					<p class="quiet">{day.place} · {countWords(day.people.length, day.unnamed)}</p>
@@ -87,7 +87,9 @@
 						<input type="hidden" name="id" value={day.id} />
 						<input type="hidden" name="version" value={day.version} />
 						<fieldset>
-							<legend class="sr-only">{say.whoCanComeOn({ day: day.day })}</legend>
+							<legend class="sr-only"
+								>{say.whoCanComeOn({ day: nearDayWords(day.day, data.today) })}</legend
+							>
 							<div class="flex flex-wrap gap-2">
 								{#each data.people as { id, name } (id)}
 									<label
@@ -119,7 +121,8 @@
 				<form method="POST" {...actTo('?/off')}>
 					<input type="hidden" name="id" value={day.id} />
 					<button class="btn btn-ghost px-3 font-normal"
-						>{say.cancelTheDay()}<span class="sr-only">: {day.day}</span></button
+						>{say.cancelTheDay()}<span class="sr-only">: {nearDayWords(day.day, data.today)}</span
+						></button
 					>
 				</form>
 			</section>
@@ -138,7 +141,7 @@
 					{#each behind as day (day.id)}
 						<li class="border-t border-base-300 py-1.5 first:border-t-0">
 							<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{day.id}"
-								>{yearDayWords(day.day)}, {day.place}</a
+								>{nearDayWords(day.day, data.today)}, {day.place}</a
 							>
 							<span class="quiet">· {countWords(day.people.length, day.unnamed)}</span>
 						</li>

@@ -5,7 +5,7 @@
 	import { hitsWords, isHit } from '$lib/stages/season/foretold';
 	import { chanceWords } from '$lib/stages/season/season-words';
 	import { momentWords, yearDayWords } from '$lib/ui/day-words';
-	import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
+	import { wholeNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -34,13 +34,13 @@
 						>{say.by({ wanted: wholeNumber(one.wanted), yearDay: yearDayWords(one.byDay) })}</strong
 					>{say.range({
 						chance: chanceWords(one.chance),
-						low: smallNumber(one.low),
-						high: smallNumber(one.high)
+						low: wholeNumber(one.low),
+						high: wholeNumber(one.high)
 					})}
 					<span class="quiet"
 						>{say.saidOnWithThereThen({
 							moment: momentWords(one.at),
-							there: smallNumber(one.there)
+							there: wholeNumber(one.there)
 						})}</span
 					>
 				</p>
@@ -73,7 +73,7 @@
 				<p data-came={one.came ?? ''}>
 					{#if one.came === null}{say.itsDayIsStillTo()}
 					{:else}{say.came({
-							came: capital(smallNumber(one.came)),
+							came: wholeNumber(one.came),
 							part: isHit(one)
 								? say.withinTheRange()
 								: one.came > one.high

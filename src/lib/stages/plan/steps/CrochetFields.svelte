@@ -56,7 +56,7 @@
 	field="direction"
 	legend={say.rowsRun()}
 	choices={[
-		{ value: 'across', label: 'Across', note: say.shortRows() },
-		{ value: 'lengthwise', label: 'Lengthwise', note: say.fewerTurns() }
+		{ value: 'across', label: say.across(), note: say.shortRows() },
+		{ value: 'lengthwise', label: say.lengthwise(), note: say.fewerTurns() }
 	]}
 />

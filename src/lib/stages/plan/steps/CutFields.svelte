@@ -47,8 +47,8 @@
 		field="{prefix}trim"
 		legend={say.trimBothEnds()}
 		choices={[
-			{ value: 'generous', label: 'Generous', note: mm(50) },
-			{ value: 'close', label: 'Close', note: mm(12) },
+			{ value: 'generous', label: say.generous(), note: mm(50) },
+			{ value: 'close', label: say.close(), note: mm(12) },
 			{ value: 'own', label: say.ourOwn() }
 		]}
 		onchoose={(school) =>
@@ -134,7 +134,7 @@
 		legend={say.handles()}
 		choices={[
 			{ value: 'cut', label: say.cutOff() },
-			{ value: 'kept', label: 'Kept', note: say.bulkierNoWaste() }
+			{ value: 'kept', label: say.kept(), note: say.bulkierNoWaste() }
 		]}
 	/>
 </div>

@@ -56,7 +56,7 @@
 		field="cutting_tool"
 		legend={say.cutWith()}
 		choices={[
-			{ value: 'scissors', label: 'Scissors', note: say.stacksOf3() },
+			{ value: 'scissors', label: say.scissors(), note: say.stacksOf3() },
 			{ value: 'rolling-blade', label: say.rollingBlade(), note: say.stacksOf20() }
 		]}
 	/>

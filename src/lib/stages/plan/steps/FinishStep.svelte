@@ -21,9 +21,9 @@
 		field="ties"
 		legend={say.ties()}
 		choices={[
-			{ value: 'chain', label: 'Chained' },
-			{ value: 'braid', label: 'Braided' },
-			{ value: 'none', label: 'None' }
+			{ value: 'chain', label: say.chained() },
+			{ value: 'braid', label: say.braided() },
+			{ value: 'none', label: say.none() }
 		]}
 	/>
 	<label class="flex min-h-11 items-center gap-3">

@@ -63,7 +63,7 @@
 		legend={say.twistedWithAHandSpindle()}
 		choices={[
 			{ value: 'none', label: say.notSpun() },
-			{ value: 'single', label: 'Spun' },
+			{ value: 'single', label: say.spun() },
 			{ value: 'two-ply', label: say.twoTogether() }
 		]}
 	/>

@@ -81,9 +81,9 @@
 			field="packing"
 			legend={say.rowsPacked()}
 			choices={[
-				{ value: 'firm', label: 'Firm' },
-				{ value: 'medium', label: 'Medium' },
-				{ value: 'loose', label: 'Loose' }
+				{ value: 'firm', label: say.firm() },
+				{ value: 'medium', label: say.medium() },
+				{ value: 'loose', label: say.loose() }
 			]}
 		/>
 		<label class="flex min-h-11 items-center gap-3">
@@ -113,8 +113,8 @@
 				field="far_first_pass"
 				legend={say.theFarEndsFirstPass()}
 				choices={[
-					{ value: 'over', label: 'Over' },
-					{ value: 'under', label: 'Under' }
+					{ value: 'over', label: say.over() },
+					{ value: 'under', label: say.under() }
 				]}
 			/>
 		</div>
@@ -163,7 +163,7 @@
 			legend={say.frame()}
 			choices={[
 				{ value: 'whole', label: say.asLargeAsTheMat() },
-				{ value: 'own', label: 'Smaller', note: say.madeInPanels() }
+				{ value: 'own', label: say.smaller(), note: say.madeInPanels() }
 			]}
 		/>
 		<div class="only-own-frame grid grid-cols-2 gap-3">
@@ -178,8 +178,8 @@
 			field="band_strands"
 			legend={say.strandsAlongABand()}
 			choices={[
-				{ value: '3', label: 'Three' },
-				{ value: '4', label: 'Four' }
+				{ value: '3', label: say.three() },
+				{ value: '4', label: say.four() }
 			]}
 		/>
 	</div>

@@ -11,7 +11,7 @@
 	import { restOf } from '$lib/stages/table-day/line-day';
 	import { besideWanted } from '$lib/stages/table-day/beside-words';
 	import { clockWords } from '$lib/stages/table-day/clock';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -51,11 +51,11 @@
 	);
 </script>
 
-<PageTitle of={yearDayWords(data.day.day)} />
+<PageTitle of={nearDayWords(data.day.day, data.group.today)} />
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 	<header>
-		<h2>{yearDayWords(data.day.day)}, {data.day.place}</h2>
+		<h2>{nearDayWords(data.day.day, data.group.today)}, {data.day.place}</h2>
 		<p class="quiet">
 			{[
 				say.to({ clock: clockWords(data.day.from), clock2: clockWords(data.day.to) }),

@@ -169,10 +169,10 @@ test('a place asks, is promised, and what it can count on is drawn', async ({ pa
 	await expect(ask).toContainText('three mats by 24 Dec 2099');
 	await expect(ask.locator('[data-standing]')).toContainText('Nothing is promised');
 	await ask.getByLabel(handOverWords.PromiseForm.promise()).fill('9');
-	await ask.getByRole('button', { name: /Promised/ }).click();
+	await ask.getByRole('button', { name: new RegExp(handOverWords.PromiseForm.promised()) }).click();
 	await expect(ask.getByText('They ask for 3. You cannot promise more.')).toBeVisible();
 	await ask.getByLabel(handOverWords.PromiseForm.promise()).fill('3');
-	await ask.getByRole('button', { name: /Promised/ }).click();
+	await ask.getByRole('button', { name: new RegExp(handOverWords.PromiseForm.promised()) }).click();
 	await expect(ask.locator('[data-standing]')).toContainText(/3 promised, (perhaps )?too few/);
 	await expectAccessible(page);
 	const place = page.locator('[data-place="Tide House"]');

@@ -40,7 +40,7 @@
 				>
 				<strong class="text-right">{capital(chanceWords(outlook.chance))}</strong>
 				<span class="quiet col-span-2 text-[0.9375rem]">
-					{addsWords(adds)}. {adds < hardly ? whyNot(what, heldBackBy) : ''}
+					{capital(addsWords(adds))}. {adds < hardly ? whyNot(what, heldBackBy) : ''}
 				</span>
 			</a>
 			{#if asked.levers[what] > 0}

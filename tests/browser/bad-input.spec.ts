@@ -1,4 +1,3 @@
-import * as commonWords from '../../src/lib/words/common';
 import * as checkWords from '../../src/lib/words/check';
 import * as houseWords from '../../src/lib/words/house';
 import * as peopleWords from '../../src/lib/words/people';
@@ -189,7 +188,7 @@ test('a page that is not for one says so by itself, in the look of the house, an
 	await expect(page.getByText(houseWords.requestGuard.thereIsNoSignIn())).toBeVisible();
 	await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(238, 242, 241)');
 	await expectAccessible(page);
-	await page.getByRole('link', { name: commonWords.HomeError.toTheKeptPlans() }).click();
+	await page.getByRole('link', { name: 'Go to Today' }).click();
 	await expect(
 		page.getByRole('link', { name: peopleWords.PeoplePage.gather(), exact: true })
 	).toBeVisible();

@@ -97,7 +97,7 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 		.selectOption({ label: 'On the loom' });
 	await page.getByLabel(measuresWords.MeasureForm.bagsWovenIn(), { exact: true }).fill('36');
 	await page.locator('#measurement-maker').fill('Odo');
-	await expect(page.getByText(/It says: loom rows \d+ % of the standard, pieces/)).toBeVisible();
+	await expect(page.getByText(/Result: loom rows \d+ % of the standard, pieces/)).toBeVisible();
 	await page.getByRole('button', { name: measuresWords.MeasureForm.save(), exact: true }).click();
 	await expect(page.getByText('Saved: woven rows.')).toBeVisible();
 

@@ -15,7 +15,7 @@
 		{#each views as { view, label } (view)}
 			<button
 				type="button"
-				class="btn h-auto min-h-11 btn-ghost px-3 py-1.5 font-normal whitespace-normal aria-pressed:bg-neutral aria-pressed:text-neutral-content"
+				class="btn h-auto min-h-11 max-w-full btn-ghost px-3 py-1.5 font-normal whitespace-normal aria-pressed:bg-neutral aria-pressed:text-neutral-content"
 				aria-pressed={bench.detail === view}
 				onclick={() => (bench.detail = bench.detail === view ? null : view)}>{label}</button
 			>

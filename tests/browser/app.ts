@@ -134,12 +134,8 @@ export async function openStep(page: Page, name: string) {
 }
 
 /** Makes one choice of a row of choices, by its field and value. */
-export async function choose(page: Page, field: string, value: string) {
-	const choice = page.locator(`label:has(input[name="${field}"][value="${value}"])`);
-	// On a phone it may lie at the very edge, where the tally is.
-	await choice.evaluate((label) => label.scrollIntoView({ block: 'center' }));
-	await choice.click();
-}
+export const choose = (page: Page, field: string, value: string) =>
+	page.locator(`label:has(input[name="${field}"][value="${value}"])`).click();
 
 /** Keeps the bench's plan under a name and waits until it is kept. */
 export async function keep(page: Page, name: string) {

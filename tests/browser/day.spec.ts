@@ -444,7 +444,7 @@ test('the day is ended: what came of it, what it teaches, and what the book lack
 	// All that was tapped was tapped before the day was opened: it teaches nothing of anybody's pace.
 	await expect(page.locator('[data-learned]')).toHaveCount(0);
 	await expect(page.locator('[data-made]')).toHaveText('1 ball');
-	await expect(page.getByText(/foreseen: \d+ balls?/)).toBeVisible();
+	await expect(page.getByText(/expected: \d+ balls?/)).toBeVisible();
 	await expect(
 		page.getByRole('button', { name: tableDayWords.DayPlan.suggestSeats() })
 	).toHaveCount(0);

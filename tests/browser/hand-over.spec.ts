@@ -146,7 +146,7 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 	expect((await request.get('/hand-over/tags.pdf?mat=ABCDE')).status()).toBe(404);
 	await page.locator('[data-lies] a').first().click();
 	await expect(page.locator('[data-state]')).toHaveText('received by Tide House');
-	await expect(page.locator('[data-bags]')).toContainText('nothing says');
+	await expect(page.locator('[data-bags]')).toContainText('its bags are not known');
 	await expect(page.locator('[data-what=delivered]')).toBeVisible();
 	await expectAccessible(page);
 	expect((await request.get('/hand-over/mats/ABCDE')).status()).toBe(404);

@@ -213,7 +213,7 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 	await page.goto('/people');
 	await page.getByRole('link', { name: 'Wren', exact: true }).click();
 	await ready(page);
-	await expect(page.locator('[data-practised="over-under"]')).toContainText('right 1 of 1');
+	await expect(page.locator('[data-practised="over-under"]')).toContainText('1 of 1 right');
 	await page.getByRole('button', { name: 'Let Wren sit at Weave, as new to it' }).click();
 	await expect(page.locator('[name=seat_weave]')).toHaveValue('new');
 	await page

@@ -414,7 +414,7 @@ test('a mat that is measured says how long it gets and that it narrows, and goes
 	await expect(page.locator('[data-course]')).toContainText('narrows');
 	await expect(page.locator('[data-course]')).toContainText(/stitch(es)? lost since row/);
 	// Rows of 8 mm: 185 cm take 231 of them, whatever is learned of rows by that.
-	await expect(page.locator('[data-height]')).toContainText('its rows are 8.0 mm high');
+	await expect(page.locator('[data-height]')).toContainText('rows are 8.0 mm high');
 	await expect(page.locator('[data-height]')).toContainText('20 rows more');
 	await page.getByRole('button', { name: 'Make it 231 rows' }).click();
 	await expect(page.locator('section[aria-label=Rows]')).toContainText('of 231 rows');

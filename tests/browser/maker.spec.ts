@@ -359,7 +359,7 @@ test('guessed, changed, of a plan, revoked: a sentence, and what a phone has sti
 	// Sent again it is held once, and a coordinator has it counted.
 	await page.goto('/links');
 	await expect(page.locator('[data-late=row]')).toHaveCount(1);
-	await page.getByRole('button', { name: makingWords.MatSays.saveSize(), exact: true }).click();
+	await page.getByRole('button', { name: houseWords.LinksPage.save(), exact: true }).click();
 	await expect(page.locator('[data-late=row]')).toHaveCount(0);
 	expect(await booked(app, code)).toBe(before + 1);
 	await page.goto(`/make/${code}`);

@@ -145,7 +145,7 @@ test('the loom and the frame sheet tell every step to whoever has never seen the
 			'twined',
 			'frame',
 			[
-				/Set up the frame: at each end 61 nails/,
+				/Set up the frame: 61 nails at each end/,
 				/Wind the warp/,
 				/Twine with a pair/,
 				/The first row passes under the loop at every nail/,

@@ -21,7 +21,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 
 	await page.goto('/gather/asks');
 	await ready(page);
-	await expect(page.getByText('No mats are wanted yet')).toBeVisible();
+	await expect(page.getByText(gatherWords.GatherAsksPage.noMatsAreWantedYet())).toBeVisible();
 	const row = page.locator('[data-plan="For the asks"]');
 	const wanted = page.getByLabel('Mats wanted of For the asks');
 	await wanted.fill('lots');
@@ -199,7 +199,7 @@ test.describe('without scripts', () => {
 			.click();
 		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('all of it');
 		await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
-		await expect(page.getByRole('alert')).toContainText('sorted since');
+		await expect(page.getByRole('alert')).toContainText(gatherWords.takenBack.bagsOfItThatDried());
 
 		await page.goto('/gather/store?in=red');
 		const line = page.locator('tr[data-line$="red bag"]');
@@ -212,7 +212,7 @@ test.describe('without scripts', () => {
 		// It is the sorting that is taken back, and what dried of it was sorted since.
 		await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('the wrong pile');
 		await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
-		await expect(page.getByRole('alert')).toContainText('sorted since');
+		await expect(page.getByRole('alert')).toContainText(gatherWords.takenBack.bagsOfItThatDried());
 		await page.goto('/gather/sort');
 		for (const why of ['those that dried', 'and the pile']) {
 			await page

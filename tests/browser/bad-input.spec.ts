@@ -1,3 +1,4 @@
+import * as commonWords from '../../src/lib/words/common';
 import * as checkWords from '../../src/lib/words/check';
 import * as houseWords from '../../src/lib/words/house';
 import * as peopleWords from '../../src/lib/words/people';
@@ -66,7 +67,9 @@ test('two presses keep one plan', async ({ page }) => {
 	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).dblclick();
 	await expect(page).toHaveURL(/kept=/);
 	await page.goto('/plans');
-	await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);
+	await expect(
+		page.getByRole('link', { name: commonWords.slip.pressedTwiceAtOnceIt() })
+	).toHaveCount(1);
 });
 
 const good = JSON.parse(writePlanFile('From a file', startingPlan)) as Record<string, unknown>;
@@ -219,7 +222,7 @@ test('two tabs on one plan: the second to keep is told, and chooses', async ({ p
 	await other.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('75 cm');
 	await other.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
-		'Someone else saved this plan'
+		planWords.PlanIdPage.someoneElseSavedThisPlan()
 	);
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
 		'“Shared, mine”, version 2'
@@ -230,7 +233,7 @@ test('two tabs on one plan: the second to keep is told, and chooses', async ({ p
 	// Pressing keep once more still overwrites nothing.
 	await other.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(other.getByRole('alert').filter({ hasText: 'This plan' })).toContainText(
-		'Someone else saved this plan'
+		planWords.PlanIdPage.someoneElseSavedThisPlan()
 	);
 
 	await other.getByRole('button', { name: planWords.PlanPage.keepMineAsASecond() }).click();

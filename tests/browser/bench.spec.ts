@@ -48,7 +48,7 @@ test('a link opens the plan in the state shown', async ({ page, context }) => {
 test('a link cut short says so and opens a new plan', async ({ page }) => {
 	await page.goto('/plan?p=eyJiYWciOnsi');
 	await ready(page);
-	await expect(page.getByText('does not hold a whole plan')).toBeVisible();
+	await expect(page.getByText(planWords.PlanActs.thisLinkDoesNotHold())).toBeVisible();
 	await expect(tally(page, 'toCollect')).toHaveText('624');
 });
 
@@ -62,12 +62,12 @@ test('pinned plans stand side by side, and the tally shows the difference', asyn
 	await openStep(page, 'Size');
 	await page.getByLabel(planWords.WidthChart.width(), { exact: true }).fill('95 cm');
 	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
-	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	await page.getByRole('button', { name: planWords.views.compare(), exact: true }).click();
 	await expect(page.getByRole('row', { name: /^size/i })).toContainText('85 cm × 185 cm');
 	await page.reload();
 	await ready(page);
 	await expect(page.locator('[data-tally=toCollect] [data-difference]')).toContainText('+');
-	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	await page.getByRole('button', { name: planWords.views.compare(), exact: true }).click();
 	await page
 		.getByRole('button', { name: planWords.MakeView.useThis(), exact: true })
 		.first()
@@ -80,7 +80,7 @@ test('the field of all methods is worked out beside the page and a method is tak
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	await page.getByRole('button', { name: planWords.views.compare(), exact: true }).click();
 	const field = page.getByRole('region', {
 		name: planWords.MethodFieldView.waysWorthConsidering()
 	});
@@ -101,7 +101,7 @@ test('what there is becomes the best mix of mats', async ({ page }) => {
 	await expect(page.getByText('“some” is not a count')).toBeVisible();
 	await page.getByLabel('Bags: Thin carrier').fill('2000');
 	await page.getByLabel('Bags: Heavier shop bag').fill('900');
-	await page.getByLabel('Working hours').fill('300');
+	await page.getByLabel(planWords.MakeView.workingHoursEmptyNoLimit()).fill('300');
 	await page.getByRole('checkbox', { name: planWords.MethodChart.pegLoom() }).check();
 	await page.getByRole('button', { name: planWords.MakeView.findTheBestMix() }).click();
 	await expect(page.getByText('m²')).toBeVisible();
@@ -122,7 +122,7 @@ test('where practised hands differ, each way shows its figures and can be taken 
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Schools' }).click();
+	await page.getByRole('button', { name: planWords.views.schools() }).click();
 	await expect(page.getByRole('heading', { level: 3 })).toHaveCount(11);
 	await page.getByRole('button', { name: 'Use this: How much to trim, none' }).click();
 	await expect(page.getByRole('button', { name: 'In use: How much to trim, none' })).toBeVisible();

@@ -90,7 +90,7 @@ test('three faults are marked by tap and by key, the call is said at once, and t
 	await expect(call).toHaveAttribute('data-call', 'mend');
 	await expect(call).toContainText('about 21 minutes');
 	await expect(page.locator('[data-remedy=loose-tail]')).toContainText(
-		'under five stitches, against the pull'
+		checkWords.checkWords.leadItBackUnderFive()
 	);
 	await expect(page.locator('[data-remedy=torn-joint]')).toContainText(
 		planWords.stepLines.overhandKnot()
@@ -185,7 +185,9 @@ test('two who check one mat at once are both kept, and the later is told', async
 	await page.getByLabel(checkWords.CheckForm.width(), { exact: true }).fill('86');
 	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-check]')).toHaveCount(2);
-	await expect(page.locator('[data-twice]')).toContainText('Both checks are saved');
+	await expect(page.locator('[data-twice]')).toContainText(
+		checkWords.CheckCodePage.somebodyHadCheckedItJust()
+	);
 	await expect(page.locator('[data-state]')).toHaveText('good');
 });
 
@@ -236,7 +238,9 @@ test('a mat that is taken apart gives its strand back to the store, weighed', as
 	await page.getByLabel(checkWords.CheckForm.why()).fill('it smells of fuel');
 	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.takenApart());
-	await expect(page.locator('[data-film]')).toContainText('By the records nothing is in it');
+	await expect(page.locator('[data-film]')).toContainText(
+		checkWords.UnwoundForm.itIsTakenApartBy()
+	);
 	// A check that was a mistake is taken back with a reason, and the mat waits again.
 	await page.locator('summary').filter({ hasText: commonWords.TakeBack.undo() }).first().click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('another mat');

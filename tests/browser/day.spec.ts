@@ -138,7 +138,9 @@ test('what is moved while a move before is still being kept is kept after it', a
 		}
 		await expect.poll(() => answered).toBe(rounds);
 		await seatsKept(page);
-		await expect(page.getByText('Someone changed this day at the same time')).toHaveCount(0);
+		await expect(
+			page.getByText(peopleWords.tableDays.somebodyChangedThisDayMeanwhile())
+		).toHaveCount(0);
 		await page.reload();
 		await ready(page);
 		for (const name of ['Mabel', 'Tilde'])
@@ -328,7 +330,7 @@ test.describe('without scripts', () => {
 		await choice(page, 'Mabel').selectOption('join');
 		await choice(page, 'Kit').selectOption('flatten');
 		await page.getByRole('button', { name: tableDayWords.SeatList.saveSeats() }).click();
-		await expect(page.getByText('A child needs an adult beside them')).toBeVisible();
+		await expect(page.getByText(peopleWords.day.aChildHasAnAdult())).toBeVisible();
 		await page.getByText(tableDayWords.SeatList.seatsAsAList()).click();
 		for (const [name] of people) await choice(page, name).selectOption('');
 		await choice(page, 'Mabel').selectOption('join');
@@ -379,7 +381,7 @@ test('two tablets at one station, one without network: every lot counts once', a
 		)
 		.toBe('80 bags flattened');
 	await ready(page);
-	await page.getByLabel('Fewer').fill('7');
+	await page.getByLabel(tableDayWords.TapPage.fewer()).fill('7');
 	await page.getByRole('button', { name: tableDayWords.TapPage.saveSmallerNumber() }).click();
 	await expect(done(page)).toHaveText('87 bags flattened');
 	await page.getByRole('button', { name: tableDayWords.TapPage.takeTheLastOneBack() }).click();

@@ -51,7 +51,7 @@ test('the drawing of the open step is in view with it, on a desk and on a phone'
 		}
 		// While the fields pass, the drawing stays.
 		await openStep(page, 'Cut');
-		await page.getByLabel('Scissors').scrollIntoViewIfNeeded();
+		await page.getByLabel(planWords.CutStep.scissors()).scrollIntoViewIfNeeded();
 		await expect(drawing(page, 'cut').locator('svg')).toBeInViewport();
 	}
 });
@@ -161,7 +161,7 @@ test('keeping with a name or a field missing goes there and says so aloud', asyn
 	await ready(page);
 	await page.getByRole('button', { name: planWords.BenchActs.savePlan() }).click();
 	await expect(page.locator('#name')).toBeFocused();
-	await expect(page.locator('#name-problem')).toContainText('Not saved yet. Give the plan a name');
+	await expect(page.locator('#name-problem')).toContainText(planWords.lacking.notKeptYetGiveThe());
 	await page.locator('#name').fill('Mat for the long hall');
 	await expect(page.locator('#name-problem')).toHaveCount(0);
 	await openStep(page, 'Size');
@@ -181,7 +181,7 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Compare', exact: true }).click();
+	await page.getByRole('button', { name: planWords.views.compare(), exact: true }).click();
 	const ways = page.locator('[data-way]');
 	await expect(ways.first()).toBeVisible({ timeout: 15_000 });
 	expect(await ways.count()).toBeLessThanOrEqual(12);
@@ -193,7 +193,7 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 	const isSorted = (values: number[]) =>
 		values.every((value, at) => at === 0 || (values[at - 1] ?? 0) <= value);
 	expect(isSorted(await figures('bags'))).toBe(true);
-	await page.getByRole('button', { name: 'Hands', exact: true }).click();
+	await page.getByRole('button', { name: planWords.WaysView.hands(), exact: true }).click();
 	expect(isSorted(await figures('h'))).toBe(true);
 	for (const way of await ways.all())
 		await expect(way.getByRole('img')).toHaveAccessibleName(/Mat of \d+ .*, strip \d+ mm, yarn/);
@@ -203,9 +203,9 @@ test('of ten thousand ways a dozen are offered, drawn, in the order of what is s
 	await expect(ways.first().getByRole('button', { name: /Use / })).toBeDisabled();
 	await page.getByText(planWords.MethodFieldView.allWays()).click();
 	await page.getByRole('button', { name: planWords.MethodFieldView.best() }).click();
-	await expect(page.getByText('No other way needs as few bags')).toBeVisible();
+	await expect(page.getByText(commonWords.terms.noOtherWayNeedsAs())).toBeVisible();
 	await page.keyboard.press('Escape');
-	await expect(page.getByText('No other way needs as few bags')).toBeHidden();
+	await expect(page.getByText(commonWords.terms.noOtherWayNeedsAs())).toBeHidden();
 	await expectAccessible(page);
 });
 
@@ -238,7 +238,7 @@ test('two plans of one name are told apart in the list, and their menu closes wi
 test('schools are drawn beside each other at one scale', async ({ page }) => {
 	await page.goto('/plan');
 	await ready(page);
-	await page.getByRole('button', { name: 'Schools' }).click();
+	await page.getByRole('button', { name: planWords.views.schools() }).click();
 	const widths = page.getByRole('img', { name: /strip (12|75) mm,/ });
 	await expect(widths.first()).toBeVisible();
 	const [narrow, wide] = await Promise.all(

@@ -236,7 +236,7 @@ test('what is typed survives a refusal, and looking at another part of the store
 	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
 		'from the shelf'
 	);
-	await page.getByLabel('Show').selectOption('ball');
+	await page.getByLabel(gatherWords.StoreTable.show()).selectOption('ball');
 	await page.waitForURL(/show=ball/);
 	await expect(page.getByLabel(gatherWords.DropOffForm.note(), { exact: true })).toHaveValue(
 		'from the shelf'

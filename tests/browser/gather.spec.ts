@@ -98,10 +98,12 @@ test('an entry that is refused after it waited is put right in its form', async 
 	await expect(page.getByText('Waiting on this device: 7000 brown')).toBeVisible();
 	await context.setOffline(false);
 	await expect(page.getByText('Not saved:')).toBeVisible({ timeout: 15_000 });
-	await page.getByRole('link', { name: 'Sorting' }).click();
+	await page.getByRole('link', { name: routesWords.names.sorting() }).click();
 	await expect(page.getByText('Not saved:')).toBeVisible();
 	await page.getByRole('link', { name: commonWords.WaitingList.correctIt() }).click();
-	await expect(page.locator('#movement-amount-problem')).toContainText('not that much');
+	await expect(page.locator('#movement-amount-problem')).toContainText(
+		gatherWords.ledger.thereIsNotThatMuch()
+	);
 	await expect(page.getByLabel(gatherWords.LineHistory.howMuch())).toHaveValue('7000');
 	await page.getByLabel(gatherWords.MovementForm.direction()).selectOption('in');
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('7');
@@ -151,7 +153,7 @@ test('bags are sorted into the store, moved out, never below nothing, and taken 
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('200');
 	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
 	await expect(page.locator('#movement-amount-problem')).toContainText(
-		'There is not that much in store.'
+		gatherWords.ledger.thereIsNotThatMuch()
 	);
 	await page.getByLabel(gatherWords.LineHistory.howMuch()).fill('50');
 	await page.getByRole('button', { name: gatherWords.MovementForm.saveMovement() }).click();
@@ -191,7 +193,7 @@ test('what came in and what was sorted is taken back with a reason, and counts n
 	await expect(page.getByText('one nought too many')).toBeVisible();
 	await expect(place).not.toContainText('2,890');
 
-	await page.getByRole('link', { name: 'Sorting' }).click();
+	await page.getByRole('link', { name: routesWords.names.sorting() }).click();
 	// Something stays in the store, whichever tests went before.
 	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Rowing club bar');
 	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('green');
@@ -243,7 +245,7 @@ test('bags of a pile that someone else has sorted meanwhile are asked about', as
 	await sort({ strand: '5', dried: String(id) });
 	await page.getByLabel(gatherWords.SortingForm.goodForStrand()).fill('4');
 	await page.getByRole('button', { name: gatherWords.SortingForm.intoTheStore() }).click();
-	await expect(page.getByRole('alert')).toContainText('That pile is not drying any more');
+	await expect(page.getByRole('alert')).toContainText(gatherWords.sortings.thatPileIsNotDrying());
 	await expect(page.getByLabel(gatherWords.SortingForm.goodForStrand())).toHaveValue('4');
 	await page.getByRole('button', { name: gatherWords.SortingForm.sortTheseAsBagsThat() }).click();
 	await expect(page.getByRole('alert')).toHaveCount(0);

@@ -146,7 +146,9 @@ test('a delivery has its note and its tags, and a mat its own page', async ({ pa
 	expect((await request.get('/hand-over/tags.pdf?mat=ABCDE')).status()).toBe(404);
 	await page.locator('[data-lies] a').first().click();
 	await expect(page.locator('[data-state]')).toHaveText('received by Tide House');
-	await expect(page.locator('[data-bags]')).toContainText('its bags are not known');
+	await expect(page.locator('[data-bags]')).toContainText(
+		handOverWords.HandOverMatsCodePage.noBallWasGivenFor()
+	);
 	await expect(page.locator('[data-what=delivered]')).toBeVisible();
 	await expectAccessible(page);
 	expect((await request.get('/hand-over/mats/ABCDE')).status()).toBe(404);
@@ -246,7 +248,7 @@ test('a pillow is stuffed without network, counts once, and goes with a mat', as
 test('a mat that comes back counts no more, and is checked again', async ({ page }) => {
 	await page.goto(`/check/${codes[0]}`);
 	await ready(page);
-	await expect(page.locator('[data-state]')).toHaveText('received');
+	await expect(page.locator('[data-state]')).toHaveText(handOverWords.storyWords.received());
 	await page.getByRole('button', { name: checkWords.CameBack.itCameBack() }).click();
 	await expect(page.getByLabel(checkWords.CameBack.whyItCameBack())).toHaveAttribute(
 		'aria-invalid',
@@ -254,7 +256,7 @@ test('a mat that comes back counts no more, and is checked again', async ({ page
 	);
 	await page.getByLabel(checkWords.CameBack.whyItCameBack()).fill('a tie gave');
 	await page.getByRole('button', { name: checkWords.CameBack.itCameBack() }).click();
-	await expect(page.locator('[data-state]')).toHaveText('sent back: check it again');
+	await expect(page.locator('[data-state]')).toHaveText(checkWords.checkWords.sentBackCheckAgain());
 	await page.goto('/hand-over/account');
 	await expect(page.locator('[data-figure=mats]')).toContainText('1');
 	await page.setViewportSize({ width: 390, height: 844 });

@@ -1,3 +1,4 @@
+import * as checkWords from '../../src/lib/words/check';
 import * as commonWords from '../../src/lib/words/common';
 import * as knowHowWords from '../../src/lib/words/know-how';
 import * as peopleWords from '../../src/lib/words/people';
@@ -15,13 +16,17 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await ready(page);
 	await expectAccessible(page);
 	await page.getByRole('link', { name: actTitles['loop-joint'], exact: true }).click();
-	await expect(page.locator('[data-step="1"]')).toContainText('Put down the last loop of the yarn');
+	await expect(page.locator('[data-step="1"]')).toContainText(
+		knowHowWords.jointLessons.putDownTheLastLoop()
+	);
 	await expect(page.locator('[data-step]')).toHaveCount(1);
 	await page.getByLabel(knowHowWords.ActSteps.secondsAStep()).selectOption('1.5');
 	const drawn = () => page.locator('[data-step] svg').innerHTML();
 	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).focus();
 	await page.keyboard.press('Enter');
-	await expect(page.locator('[data-step="2"]')).toContainText('up through its eye');
+	await expect(page.locator('[data-step="2"]')).toContainText(
+		knowHowWords.jointLessons.slipTheNewRingsEnd()
+	);
 	const far = page.getByLabel(knowHowWords.ActSteps.howFar());
 	await expect(far).toHaveValue('100');
 	const after = await drawn();
@@ -161,7 +166,9 @@ test('what was opened once is there without network, and practice goes on', asyn
 	await page.goto('/know-how/overhand');
 	await ready(page);
 	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
-	await expect(page.locator('[data-step="2"]')).toContainText('into a loop');
+	await expect(page.locator('[data-step="2"]')).toContainText(
+		knowHowWords.jointLessons.bendBothEndsAsOne()
+	);
 	await page.goto('/know-how/practice?kind=snug&seed=4');
 	await ready(page);
 	await page.locator('[data-answer="3"]').click();
@@ -230,7 +237,9 @@ test('from what one sees, by a question, to what is done about it', async ({ pag
 	await page.keyboard.press('Enter');
 	await expect(page.locator('[data-remedy]')).toHaveCount(0);
 	await page.locator('[data-is=waves]').click();
-	await expect(page.locator('[data-remedy=waves]')).toContainText('Work fewer stitches');
+	await expect(page.locator('[data-remedy=waves]')).toContainText(
+		checkWords.checkWords.workFewerStitchesOrWith()
+	);
 	await expect(page.locator('[data-remedy] svg')).toHaveCount(2);
 	await expectAccessible(page);
 	// In another technique it can be but one thing: nothing is asked.
@@ -258,7 +267,9 @@ test('a question is answered, says why, and a wrong slant falls out as a loop', 
 		`[data-answer="${slit.options.find((option) => isRight(slit.facts, option) === right)}"]`;
 	await page.locator(answer(false)).focus();
 	await page.keyboard.press('Enter');
-	await expect(page.locator('[data-right=false]')).toContainText('falls out as a loop');
+	await expect(page.locator('[data-right=false]')).toContainText(
+		knowHowWords.cutLessons.cutStraightAcrossInsteadAnd()
+	);
 	await expect(page.locator(answer(false))).toBeFocused();
 	await page.locator(answer(true)).click();
 	await expect(page.locator('[data-right=true]')).toContainText(

@@ -100,7 +100,7 @@ test('rows are counted by tap, by key and by number, and one is undone', async (
 	await page.goto(`/make/${code}`);
 	await ready(page);
 	await page.locator('[data-back]').click();
-	await expect(page.getByText('No row is made here yet')).toBeVisible();
+	await expect(page.getByText(makingWords.RowCounter.noRowIsMadeHere())).toBeVisible();
 	await page.locator('[data-row]').click();
 	await expect(count(page)).toHaveText('1');
 	await expect(page.locator('[data-said]')).toHaveText('Saved: row 1.');

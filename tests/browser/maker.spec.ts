@@ -91,7 +91,9 @@ test('a link is made on the mat’s page, shown once, and read by a phone', asyn
 	await expect(field).toBeVisible();
 	link = new URL(await field.inputValue()).pathname;
 	expect(link).toMatch(/^\/m\/[\w-]{64}$/);
-	await expect(page.getByRole('img', { name: 'QR code of the link' })).toBeVisible();
+	await expect(
+		page.getByRole('img', { name: makingWords.MakerLink.qrCodeOfTheLink() })
+	).toBeVisible();
 	await expectAccessible(page);
 	await page.reload();
 	await expect(field).toHaveCount(0);

@@ -15,7 +15,7 @@ test('a swatch changes what plans come to from then on, and they say so', async 
 	await page
 		.getByLabel(measuresWords.MeasureForm.workedAsIn())
 		.selectOption({ label: 'Before the swatch' });
-	await page.getByLabel('Stitches', { exact: true }).fill('20');
+	await page.getByLabel(measuresWords.MeasureForm.stitches(), { exact: true }).fill('20');
 	await page.getByLabel(measuresWords.MeasureForm.rows(), { exact: true }).fill('20');
 	await page.getByLabel(measuresWords.MeasureForm.theirWidth()).fill('1.98');
 	await page.getByLabel(measuresWords.MeasureForm.theirHeight()).fill('18 cm');
@@ -89,9 +89,7 @@ test('a finished mat and a batch woven in are measures too, looked at by everyon
 		.getByRole('textbox', { name: measuresWords.MeasureForm.rows(), exact: true })
 		.fill('40');
 	await page.getByLabel(measuresWords.MeasureForm.theirLength()).fill('12 cm');
-	await expect(
-		page.getByText('Woven rows need a plan for a loom, a frame or bands.')
-	).toBeVisible();
+	await expect(page.getByText(measuresWords.planBasis.wovenRowsBelongToA())).toBeVisible();
 	await page
 		.getByLabel(measuresWords.MeasureForm.workedAsIn())
 		.selectOption({ label: 'On the loom' });

@@ -58,7 +58,7 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	await back.click();
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('81, not 810');
 	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
-	await expect(page.getByText('Undone. It is in the fields again')).toBeVisible();
+	await expect(page.getByText(commonWords.TakeBack.undoneItIsInThe())).toBeVisible();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toBeFocused();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toHaveValue(
 		'Ferry kiosk'
@@ -91,7 +91,7 @@ test('a movement that a sorting made goes back to the sorting table', async ({ p
 	await expect(page).toHaveURL(/\/gather\/sort$/);
 	await expect(page.locator('#sorting-strand')).toHaveValue('40');
 	await expect(page.locator('#sorting-colour')).toHaveValue('blue');
-	await expect(page.getByText('Undone. It is in the fields again')).toBeVisible();
+	await expect(page.getByText(commonWords.TakeBack.undoneItIsInThe())).toBeVisible();
 });
 
 test('bags that come in damp hang from the start', async ({ page }) => {
@@ -174,9 +174,7 @@ test('handfuls of one kind count once for its mass, and that is said', async ({ 
 	await page
 		.getByLabel(gatherWords.DropOffForm.theHandfulsAreAllOf())
 		.selectOption({ label: 'Thin carrier' });
-	await expect(
-		page.getByText('They then count, once, for the weight of this kind of bag')
-	).toBeVisible();
+	await expect(page.getByText(gatherWords.DropOffForm.theyThenCountOnceFor())).toBeVisible();
 	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 	await expect(
 		page.getByText(

@@ -1,3 +1,5 @@
+import * as routesWords from '../../src/lib/words/routes';
+import * as commonWords from '../../src/lib/words/common';
 import * as gatherWords from '../../src/lib/words/gather';
 import * as handOverWords from '../../src/lib/words/hand-over';
 import * as peopleWords from '../../src/lib/words/people';
@@ -54,7 +56,7 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await at(page, 'bag', 'blue').getByRole('button').tap();
 	await expect(said(page)).toHaveText('Saved: 20 blue bags flattened.');
 	await expect(amount(page, 'bag', 'blue')).toHaveText('80');
-	await page.getByLabel('Spoiled today').fill('5');
+	await page.getByLabel(prepareWords.WorkPanel.spoiledTodayOfAHundred()).fill('5');
 	await at(page, 'flat', 'blue').getByRole('button').tap();
 	await expect(amount(page, 'piece', 'blue')).toHaveText('76');
 	await expect(page.locator('[data-film=scrap]')).toContainText('42 g');
@@ -63,13 +65,13 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	// Asked once: it stands for the day, on every device.
 	await page.reload();
 	await ready(page);
-	await expect(page.getByLabel('Spoiled today')).toHaveValue('5');
+	await expect(page.getByLabel(prepareWords.WorkPanel.spoiledTodayOfAHundred())).toHaveValue('5');
 	await at(page, 'piece', 'blue').getByRole('button', { name: 'Join 76' }).tap();
 	await expect(amount(page, 'strand', 'blue')).toHaveText('76');
 	await at(page, 'strand', 'blue').getByRole('button', { name: 'Ball of 19' }).tap();
 	await expect(amount(page, 'ball', 'blue')).toHaveText('1');
 	await expect(page.locator('[data-film-all]')).toHaveText('1.3 kg');
-	await page.getByRole('link', { name: 'Balls and labels' }).tap();
+	await page.getByRole('link', { name: routesWords.names.ballsAndLabels() }).tap();
 	const ball = page.locator('[data-ball]').first();
 	await expect(ball).toContainText('blue ball, 19 bags');
 	await expect(ball).toContainText('33 m (31–36) · loops, 71 mm');
@@ -137,13 +139,13 @@ test('without scripts, in plain forms', async ({ browser, app }) => {
 	await expect(amount(page, 'piece', 'white')).toHaveText('76');
 	await at(page, 'piece', 'white').getByRole('link').click();
 	const join = page.locator('form').filter({ hasText: 'Join pieces: Thin carrier, white' });
-	await join.getByLabel('Pieces').fill('90');
+	await join.getByLabel(prepareWords.PileForms.pieces()).fill('90');
 	await join.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect(
 		page.getByText('Only 76 white loops are here, and this takes 90.').first()
 	).toBeVisible();
-	await expect(join.getByLabel('Pieces')).toHaveValue('90');
-	await join.getByLabel('Pieces').fill('40');
+	await expect(join.getByLabel(prepareWords.PileForms.pieces())).toHaveValue('90');
+	await join.getByLabel(prepareWords.PileForms.pieces()).fill('40');
 	await join.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect(amount(page, 'strand', 'white')).toHaveText('40');
 	await at(page, 'strand', 'white').getByRole('button', { name: 'Ball of 10' }).click();
@@ -180,7 +182,7 @@ test('a label typed with a wrong sign is refused, and one set aside is bound to 
 	await form.getByLabel('Yarn of how many white bags').fill('4');
 	await form.getByLabel(prepareWords.PileForms.labelOptional()).fill('22223');
 	await form.getByRole('button', { name: prepareWords.PileForms.windABall() }).click();
-	await expect(page.getByText('one character is wrong, or two are swapped')).toBeVisible();
+	await expect(page.getByText(commonWords.codeWords.thisIsNotALabel())).toBeVisible();
 	await expect(form.getByLabel(prepareWords.PileForms.labelOptional())).toHaveValue('22223');
 	await expect(form.getByLabel(prepareWords.PileForms.labelOptional())).toBeFocused();
 	await form.getByLabel(prepareWords.PileForms.labelOptional()).fill('22222');
@@ -190,7 +192,7 @@ test('a label typed with a wrong sign is refused, and one set aside is bound to 
 	).toBeVisible();
 	await page.goto('/prepare/things?code=22223');
 	await expect(page.locator('[data-problem]')).toContainText(
-		'one character is wrong, or two are swapped'
+		commonWords.codeWords.thisIsNotALabel()
 	);
 });
 
@@ -289,13 +291,15 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	}
 	await page.getByLabel(peopleWords.PeoplePage.newVolunteer()).fill('kit');
 	await page.getByRole('button', { name: peopleWords.PeoplePage.add(), exact: true }).click();
-	await expect(page.locator('#added-problem')).toContainText('already has that name');
+	await expect(page.locator('#added-problem')).toContainText(
+		peopleWords.people.someoneAlreadyHasThatName()
+	);
 	await page.getByRole('link', { name: 'Kit', exact: true }).click();
 	await ready(page);
 	await page.locator('[data-seat="cut-blade"]').getByRole('button').click();
-	await expect(page.getByText('Trained adults only. Cut away from the body')).toBeVisible();
+	await expect(page.getByText(peopleWords.seats.trainedAdultsOnlyCutAway())).toBeVisible();
 	await page.locator('[data-seat="flatten"]').getByRole('button').click();
-	await page.getByLabel('a child: an adult beside them').check();
+	await page.getByLabel(peopleWords.PersonForm.aChildAnAdultBeside()).check();
 	// The seat at the blade is shut now, and what was chosen there goes with it.
 	await expect(page.locator('[data-seat="cut-blade"]').getByRole('button')).toBeDisabled();
 	await page.locator('[data-person-form]').getByLabel('Lou').check();

@@ -1,5 +1,6 @@
 // What a press counts for: two that a hand can mean are two acts, whether the first was answered or not; a slip of the
 // finger is one, and that is said.
+import * as commonWords from '../../src/lib/words/common';
 import * as gatherWords from '../../src/lib/words/gather';
 import * as prepareWords from '../../src/lib/words/prepare';
 import type { Page } from '@playwright/test';
@@ -46,7 +47,7 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 	await page.waitForTimeout(slipMs + 50);
 	await flat.dblclick();
 	await expect.poll(() => count(flattened)).toBe(45);
-	await expect(page.getByText('counted once').first()).toBeVisible();
+	await expect(page.getByText(commonWords.slip.pressedTwiceAtOnceIt()).first()).toBeVisible();
 
 	await opened(page, 'flat');
 	await page.getByRole('textbox', { name: gatherWords.DropOffForm.bags(), exact: true }).fill('40');
@@ -55,7 +56,9 @@ test('a form whose fields stay counts each press, answered or not, and a slip on
 		.poll(() => count(`select count(*)::integer as n from entry where type = 'cut'`))
 		.toBe(1);
 	await opened(page, 'piece');
-	await page.getByRole('textbox', { name: 'Pieces', exact: true }).fill('140');
+	await page
+		.getByRole('textbox', { name: prepareWords.PileForms.pieces(), exact: true })
+		.fill('140');
 	await page.getByRole('button', { name: prepareWords.PileForms.joinPieces() }).click();
 	await expect
 		.poll(() => count(`select count(*)::integer as n from entry where type = 'join'`))

@@ -15,7 +15,9 @@ test('a first visit begins at the bench; once anything is kept the front door is
 	await page.goto('/');
 	await expect(page).toHaveURL(/\/plan$/);
 	await page.goto('/season');
-	await expect(page.locator('[data-nothing]')).toContainText('nothing to forecast');
+	await expect(page.locator('[data-nothing]')).toContainText(
+		seasonWords.SeasonPage.noPlaceAsksForMats()
+	);
 	await page.goto('/plan');
 	await ready(page);
 	await keep(page, 'Mat for the Tide House');
@@ -131,7 +133,7 @@ test('a forecast is kept once, and looked back on when its day is over', async (
 	await page.goto('/season');
 	await ready(page);
 	await page.getByRole('button', { name: seasonWords.SeasonPage.saveForecast() }).dblclick();
-	await expect(page.getByText('Saved. After its day')).toBeVisible();
+	await expect(page.getByText(seasonWords.SeasonPage.savedAfterItsDayIt())).toBeVisible();
 	const count = () => rows<{ id: number }>(app, 'select entry_id as id from season_forecast');
 	expect(await count()).toHaveLength(2);
 	// What was asked for and foretold three days ago, by yesterday.

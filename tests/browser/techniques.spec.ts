@@ -92,7 +92,7 @@ test('a call that one choice would cure is cured by its button', async ({ page }
 	await loom
 		.getByRole('button', { name: planWords.judgementsOfLooms.beginTheFarEndWith2() })
 		.click();
-	await expect(loom).not.toContainText('Rows are alike where they meet');
+	await expect(loom).not.toContainText(planWords.judgementsOfLooms.rowsMeetAlikeInThe());
 	await page.getByRole('button', { name: planWords.DetailSheet.aCloserLook() }).click();
 	await expect(page.getByText(planWords.OverUnderChart.oppositesGood())).toBeVisible();
 });

@@ -1,3 +1,5 @@
+import * as routesWords from '../../src/lib/words/routes';
+import * as commonWords from '../../src/lib/words/common';
 import * as checkWords from '../../src/lib/words/check';
 import * as planWords from '../../src/lib/words/plan';
 import * as prepareWords from '../../src/lib/words/prepare';
@@ -11,13 +13,18 @@ test('a loom is measured, refused where it cannot be, drawn, and planned on as i
 }) => {
 	await page.goto('/prepare/tools');
 	await ready(page);
-	await expect(page.getByRole('link', { name: 'Prepare' })).toHaveAttribute('aria-current', 'page');
+	await expect(page.getByRole('link', { name: routesWords.names.prepare() })).toHaveAttribute(
+		'aria-current',
+		'page'
+	);
 	await page.getByLabel(prepareWords.ToolForm.name(), { exact: true }).fill('Hall loom');
 	await page.getByLabel(prepareWords.ToolForm.pegsAtEachEnd()).fill('28');
 	await page.getByLabel(prepareWords.ToolForm.spacing()).fill('25.4 mm');
 	await page.getByLabel(prepareWords.ToolForm.pegToPegAlong()).fill('182 m');
 	await page.getByRole('button', { name: prepareWords.ToolForm.add(), exact: true }).click();
-	await expect(page.locator('#tool-peg_to_peg-problem')).toContainText('longer than a hall');
+	await expect(page.locator('#tool-peg_to_peg-problem')).toContainText(
+		commonWords.tool.tooShortForAMat()
+	);
 	await expect(page.getByLabel(prepareWords.ToolForm.pegToPegAlong())).toBeFocused();
 	await page.getByLabel(prepareWords.ToolForm.pegToPegAlong()).fill('182.9 cm');
 	await expect(page.getByText('28 pegs, 25.4 mm apart, 183 cm from peg to peg')).toBeVisible();

@@ -33,8 +33,7 @@ export function plainWords() {
 	const read = new Map();
 	/** @param {string} name */
 	const catalogue = (name) => {
-		const there =
-			read.get(name) ?? JSON.parse(readFileSync(`${wordsFolder}/${name}.json`, 'utf8'));
+		const there = read.get(name) ?? JSON.parse(readFileSync(`${wordsFolder}/${name}.json`, 'utf8'));
 		read.set(name, there);
 		return there;
 	};

@@ -21,6 +21,6 @@ export const bagsFoldedSoAreLayers = (d: { readonly what: string | number; reado
 export const markAndCutInsteadOf = (): string => "Mark and cut instead of folding.";
 export const takeAtATime = (d: { readonly what: string | number }): string => "Take " + d.what + " at a time.";
 export const weakYarn = (): string => "Weak yarn";
-export const aJointHoldsAboutN = (d: { readonly what: string | number }): string => "A joint holds about " + d.what + " N. A careless pull snaps it.";
+export const aJointHoldsAboutN = (d: { readonly what: string | number }): string => "A joint holds about as much as " + d.what + " apples weigh. A careless pull snaps it.";
 export const cutWiderOrWorkTwo = (): string => "Cut wider, or work two strands together.";
 export const spinTwoTogether = (): string => "Spin two together";

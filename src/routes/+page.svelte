@@ -10,7 +10,7 @@
 		outlookWords
 	} from '$lib/stages/season/season-words';
 	import FilmStrip from '$lib/stages/today/FilmStrip.svelte';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import { capital, smallNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
@@ -29,7 +29,7 @@
 <main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
 		<h1 class="text-2xl font-bold">{data.group.name || say.today()}</h1>
-		<p class="quiet">{yearDayWords(data.today)}</p>
+		<p class="quiet">{nearDayWords(data.today, data.today)}</p>
 	</div>
 	<FilmStrip parts={data.strip} />
 	<div
@@ -73,7 +73,10 @@
 			{#if goal && said}
 				<div class="flex flex-wrap items-baseline justify-between gap-x-4">
 					<h2 id="season">
-						{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
+						{say.by({
+							wanted: capital(smallNumber(goal.wanted)),
+							yearDay: nearDayWords(goal.by, data.today)
+						})}
 					</h2>
 					<p class="text-xl font-bold" data-chance={said.chance}>{chanceWords(said.chance)}</p>
 				</div>
@@ -95,7 +98,10 @@
 				<a class="inline-flex min-h-11 link items-center" href="/season">{say.theSeason()}</a>
 			{:else if goal}
 				<h2 id="season">
-					{say.by({ wanted: capital(smallNumber(goal.wanted)), yearDay: yearDayWords(goal.by) })}
+					{say.by({
+						wanted: capital(smallNumber(goal.wanted)),
+						yearDay: nearDayWords(goal.by, data.today)
+					})}
 				</h2>
 				<p role="status">
 					{say.theSeasonIsGoneThrough()}

@@ -79,7 +79,7 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	await expect(delivery.getByRole('alert')).toContainText('20 Dec');
 	await delivery.getByLabel(handOverWords.ReceiveButton.onAnotherDayThanToday()).fill('2026-01-05');
 	await delivery.getByRole('button', { name: handOverWords.ReceiveButton.confirm() }).click();
-	await expect(delivery).toContainText('received 5 Jan 2026: “with thanks”');
+	await expect(delivery).toContainText('received Mon 5 Jan 2026: “with thanks”');
 	await expect(delivery.getByRole('button')).toHaveCount(0);
 });
 
@@ -168,7 +168,7 @@ test('a place asks, is promised, and what it can count on is drawn', async ({ pa
 	await page.getByLabel(handOverWords.AskForm.mats(), { exact: true }).fill('3');
 	await page.getByRole('button', { name: handOverWords.AskForm.save(), exact: true }).click();
 	const ask = page.locator('[data-ask]');
-	await expect(ask).toContainText('three mats by 24 Dec 2099');
+	await expect(ask).toContainText('three mats by Thu 24 Dec 2099');
 	await expect(ask.locator('[data-standing]')).toContainText('Nothing is promised');
 	await ask.getByLabel(handOverWords.PromiseForm.promise()).fill('9');
 	await ask.getByRole('button', { name: new RegExp(handOverWords.PromiseForm.promised()) }).click();

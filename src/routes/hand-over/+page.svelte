@@ -6,7 +6,7 @@
 	import DeliverForm from '$lib/stages/hand-over/DeliverForm.svelte';
 	import ReceiveButton from '$lib/stages/hand-over/ReceiveButton.svelte';
 	import { matsWords, pillowsWords } from '$lib/stages/hand-over/hand-over-words';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -50,7 +50,7 @@
 									class="inline-flex min-h-11 link items-center font-semibold"
 									href="/hand-over/deliveries/{one.code}">{one.placeName}</a
 								>
-								<span class="quiet">{yearDayWords(one.goesOn)}, {one.code}</span>
+								<span class="quiet">{nearDayWords(one.goesOn, data.group.today)}, {one.code}</span>
 							</p>
 							<p>
 								{capital(matsWords(one.mats.length))}{one.pillows.length > 0
@@ -68,7 +68,7 @@
 						</div>
 						{#if one.receivedOn}<p class="quiet break-words @min-[44rem]:text-right">
 								{say.received({
-									yearDay: yearDayWords(one.receivedOn),
+									yearDay: nearDayWords(one.receivedOn, data.group.today),
 									part: one.receivedBy ? `: “${one.receivedBy}”` : ''
 								})}
 							</p>

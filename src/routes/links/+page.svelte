@@ -8,7 +8,7 @@
 	import { entryWords } from '$lib/entries/registry';
 	import { lineStations } from '$lib/core/assembly-line/assembly-line';
 	import Table from '$lib/ui/Table.svelte';
-	import { momentWords, yearDayWords } from '$lib/ui/day-words';
+	import { momentWords, nearDayWords, yearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -21,7 +21,7 @@
 			station: station === null ? '' : stationWords[station],
 			asks: msg.bagsToAskFor(),
 			calendar: msg.theCalendar()
-		})[grants] + (day ? `, ${yearDayWords(day)}` : '');
+		})[grants] + (day ? `, ${nearDayWords(day, data.group.today)}` : '');
 	const moreWords = ({ grants, planName, planVersion, role }: Line): string =>
 		({
 			'read-plan': msg.version({ planVersion: planVersion ?? '' }),
@@ -112,7 +112,7 @@
 					>{msg.aTableDay()}
 					<select class="field max-w-full min-w-0" name="day">
 						{#each data.tableDays as day (day.id)}
-							<option value={day.id}>{yearDayWords(day.day)}, {day.place}</option>
+							<option value={day.id}>{nearDayWords(day.day, data.group.today)}, {day.place}</option>
 						{/each}
 					</select>
 				</label>

@@ -3,13 +3,13 @@
 	import { AskList as say } from '$lib/words/hand-over';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import AskBar from './AskBar.svelte';
 	import type { AskLine } from './hand-over-view';
 	import { matsWords, rangeWords, sizeWords } from './hand-over-words';
 	import PromiseForm from './PromiseForm.svelte';
 
-	const { asks }: { asks: readonly AskLine[] } = $props();
+	const { asks, today }: { asks: readonly AskLine[]; today: string } = $props();
 	const outbox = getOutbox();
 	const { system } = $derived(outbox.readBy());
 	/** What is to be said of a promise against what there will be. */
@@ -41,7 +41,7 @@
 					<p>
 						<strong>{ask.placeName}</strong>{say.by({
 							mats: matsWords(ask.mats),
-							yearDay: yearDayWords(ask.byDay),
+							yearDay: nearDayWords(ask.byDay, today),
 							part:
 								ask.widthMm !== null && ask.lengthMm !== null
 									? `, ${sizeWords({ widthMm: ask.widthMm, lengthMm: ask.lengthMm }, system)}`

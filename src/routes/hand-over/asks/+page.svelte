@@ -16,7 +16,7 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_22rem]"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-		<AskList asks={data.asks} />
+		<AskList asks={data.asks} today={data.group.today} />
 		<section class="grid grid-cols-[minmax(0,1fr)] gap-3" aria-labelledby="places">
 			<h2 id="places">{say.howTheyReceiveThem()}</h2>
 			{#if data.places.length === 0}

@@ -2,7 +2,7 @@
 	import { SAddressPage as say } from '$lib/words/house';
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import TapPage from '$lib/stages/table-day/TapPage.svelte';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
@@ -12,7 +12,7 @@
 	><title
 		>{say.nestRow({
 			stationWords: stationWords[data.station],
-			yearDay: yearDayWords(data.day.day)
+			yearDay: nearDayWords(data.day.day, data.group.today)
 		})}</title
 	></svelte:head
 >
@@ -21,7 +21,9 @@
 	id="main"
 	class="@container mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 px-5 py-5 max-sm:px-4"
 >
-	<h1 class="text-base font-normal">{yearDayWords(data.day.day)}, {data.day.place}</h1>
+	<h1 class="text-base font-normal">
+		{nearDayWords(data.day.day, data.group.today)}, {data.day.place}
+	</h1>
 	<TapPage
 		day={data.day}
 		work={data.work}

@@ -4,7 +4,7 @@
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { hitsWords, isHit } from '$lib/stages/season/foretold';
 	import { chanceWords } from '$lib/stages/season/season-words';
-	import { momentWords, yearDayWords } from '$lib/ui/day-words';
+	import { momentWords, nearDayWords } from '$lib/ui/day-words';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import type { PageProps } from './$types';
 
@@ -31,7 +31,10 @@
 			>
 				<p>
 					<strong
-						>{say.by({ wanted: wholeNumber(one.wanted), yearDay: yearDayWords(one.byDay) })}</strong
+						>{say.by({
+							wanted: wholeNumber(one.wanted),
+							yearDay: nearDayWords(one.byDay, data.group.today)
+						})}</strong
 					>{say.range({
 						chance: chanceWords(one.chance),
 						low: wholeNumber(one.low),
@@ -83,7 +86,7 @@
 				</p>
 				<TakeBackFold
 					id={one.id}
-					words={say.theForecastBy({ yearDay: yearDayWords(one.byDay) })}
+					words={say.theForecastBy({ yearDay: nearDayWords(one.byDay, data.group.today) })}
 					sent={form?.entry}
 				/>
 			</li>

@@ -14,7 +14,7 @@
 		receivingWords
 	} from '$lib/stages/hand-over/hand-over-words';
 	import { crateOf, gramsOf, packMats } from '$lib/stages/hand-over/packing';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import { massWords } from '$lib/ui/unit-words';
 	import type { PageProps } from './$types';
 
@@ -32,7 +32,9 @@
 
 <h2>
 	{delivery.placeName}
-	<span class="quiet font-normal">{yearDayWords(delivery.goesOn)}, {delivery.code}</span>
+	<span class="quiet font-normal"
+		>{nearDayWords(delivery.goesOn, data.group.today)}, {delivery.code}</span
+	>
 </h2>
 <p class="flex flex-wrap gap-x-6">
 	<a
@@ -122,7 +124,7 @@
 			</h3>
 			{#if delivery.receivedOn}
 				<p data-received>
-					{yearDayWords(delivery.receivedOn)}{delivery.receivedBy
+					{nearDayWords(delivery.receivedOn, data.group.today)}{delivery.receivedBy
 						? `: “${delivery.receivedBy}”`
 						: ''}
 				</p>

@@ -6,7 +6,7 @@
 	import { storyEventWords, stateNow } from '$lib/stages/hand-over/story-words';
 	import { careWords, sizeWords } from '$lib/stages/hand-over/hand-over-words';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
 	import Swatch from '$lib/ui/Swatch.svelte';
 	import { massWords } from '$lib/ui/unit-words';
@@ -128,7 +128,7 @@
 			<h3 id="days" class="text-lg">{say.days()}</h3>
 			<ol class="grid gap-1">
 				{#each days as { what, day, words }, at (at)}
-					<li data-what={what}>{yearDayWords(day)}: {words}</li>
+					<li data-what={what}>{nearDayWords(day, data.group.today)}: {words}</li>
 				{/each}
 			</ol>
 			{#if mat.went}<p>

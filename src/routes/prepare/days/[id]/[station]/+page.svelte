@@ -4,7 +4,7 @@
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import TapPage from '$lib/stages/table-day/TapPage.svelte';
 	import { tapCount, tapWords } from '$lib/stages/table-day/taps';
-	import { yearDayWords } from '$lib/ui/day-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -16,14 +16,14 @@
 	><title
 		>{say.nestRow({
 			stationWords: stationWords[data.station],
-			yearDay: yearDayWords(data.day.day)
+			yearDay: nearDayWords(data.day.day, data.group.today)
 		})}</title
 	></svelte:head
 >
 
 <p>
 	<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}"
-		>{yearDayWords(data.day.day)}, {data.day.place}</a
+		>{nearDayWords(data.day.day, data.group.today)}, {data.day.place}</a
 	>
 </p>
 <TapPage

@@ -100,7 +100,7 @@ describe('the seats of a day', () => {
 		if (!bo) throw new Error('nobody');
 		expect(await keepPerson(t.group, { ...bo, isChild: true }, today)).toMatchObject({
 			outcome: 'refused',
-			problems: { seats: expect.stringContaining('alone') as string }
+			problems: { seats: expect.stringContaining('without an adult') as string }
 		});
 		await expect(
 			house.execute('update person set is_child = true where group_id = $1 and id = $2', [

@@ -300,7 +300,7 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	// The seat at the blade is shut now, and what was chosen there goes with it.
 	await expect(page.locator('[data-seat="cut-blade"]').getByRole('button')).toBeDisabled();
 	await page.locator('[data-person-form]').getByLabel('Lou').check();
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: peopleWords.PersonForm.save(), exact: true }).click();
 	await expect(page.locator('[data-person="Kit"]')).toContainText('flatten');
 	await expect(page.locator('[data-person="Kit"]')).not.toContainText('blade');
 	await page.goto('/prepare/days');

@@ -9,21 +9,29 @@ const taken = /import \{([^}]+)\} from '\$lib\/words\/([\w-]+)'/g;
 const parts = /(\w+)(?: as (\w+))?/g;
 
 /**
+ * The parts of catalogues that a module takes: each by its name, as the module calls it, and whose it is.
+ * @param {string} source
+ */
+export const partsTakenBy = (source) =>
+	[...source.matchAll(taken)].flatMap(([, imported = '', name = '']) =>
+		[...imported.matchAll(parts)].map(([, part = '', alias = part]) => ({ part, alias, name }))
+	);
+
+/**
  * Code whose calls of messages without parameters are those messages: what never differs is written into the page, where
  * it costs no more than its letters.
  * @param {string} code @param {(name: string) => Messages} catalogue
  */
 export function withPlainWords(code, catalogue) {
 	let plain = code;
-	for (const [, imported = '', name = ''] of code.matchAll(taken))
-		for (const [, part = '', alias = part] of imported.matchAll(parts))
-			plain = plain.replace(
-				new RegExp(`\\b${alias}\\s*\\.(\\w+)\\(\\)`, 'g'),
-				(call, /** @type {string} */ key) => {
-					const message = catalogue(name)[part]?.[key];
-					return message === undefined || /[{}]|''/.test(message) ? call : JSON.stringify(message);
-				}
-			);
+	for (const { part, alias, name } of partsTakenBy(code))
+		plain = plain.replace(
+			new RegExp(`\\b${alias}\\s*\\.(\\w+)\\(\\)`, 'g'),
+			(call, /** @type {string} */ key) => {
+				const message = catalogue(name)[part]?.[key];
+				return message === undefined || /[{}]|''/.test(message) ? call : JSON.stringify(message);
+			}
+		);
 	return plain;
 }
 

@@ -9,7 +9,7 @@ import MessageFormat from '@messageformat/core';
 import compileModule from '@messageformat/core/compile-module';
 import { parse, type Token } from '@messageformat/parser';
 import ts from 'typescript';
-import { wordsFolder } from './plain-words.mjs';
+import { partsTakenBy, wordsFolder } from './plain-words.mjs';
 
 export { wordsFolder };
 
@@ -51,15 +51,13 @@ const sourcesOf = (folder: string): { file: string; source: string }[] =>
 /** Where each message is said, by `<catalogue> <part>.<key>`: the files that take its part and call it. */
 export function placesOf(root = '.'): Map<string, Set<string>> {
 	const places = new Map<string, Set<string>>();
-	const taken = /import \{([^}]+)\} from '\$lib\/words\/([\w-]+)'/g;
 	const note = (message: string, file: string) =>
 		places.set(message, (places.get(message) ?? new Set()).add(file));
 	for (const { file, source } of sourcesOf(join(root, 'src'))) {
 		if (file.startsWith('lib/words/')) continue;
-		for (const [, parts = '', name] of source.matchAll(taken))
-			for (const [, part = '', alias = part] of parts.matchAll(/(\w+)(?: as (\w+))?/g))
-				for (const [, key] of source.matchAll(new RegExp(`\\b${alias}\\s*\\.(\\w+)\\b`, 'g')))
-					note(`${name} ${part}.${key}`, `src/${file}`);
+		for (const { part, alias, name } of partsTakenBy(source))
+			for (const [, key] of source.matchAll(new RegExp(`\\b${alias}\\s*\\.(\\w+)\\b`, 'g')))
+				note(`${name} ${part}.${key}`, `src/${file}`);
 	}
 	for (const [part, folder] of Object.entries(namedParts))
 		for (const { file, source } of sourcesOf(join(root, folder)))

@@ -1,6 +1,7 @@
 import { measureWords as say } from '$lib/words/measures';
 import type { FactorName } from '$lib/core/factors/factors';
 import type { Task } from '$lib/core/effort/tasks';
+import { doingWords } from '$lib/ui/doing-words';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 import { stitchName } from '$lib/ui/stitch-words';
 import type { Readings } from '$lib/core/calibrate/readings';
@@ -53,16 +54,16 @@ export function readingWords({ mat, ...single }: Readings): string {
 
 /** What each work is called where it was timed. */
 export const taskTitles: Readonly<Record<Task, string>> = {
-	flatten: say.flattening(),
-	cut: say.cutting(),
-	join: say.joining(),
-	ball: say.windingBalls(),
-	crochet: say.crochet(),
+	flatten: doingWords.flatten,
+	cut: doingWords.cut,
+	join: doingWords.join,
+	ball: doingWords.ball,
+	crochet: doingWords.crochet,
 	'peg-loom': say.thePegLoom(),
 	twined: say.theTwiningFrame(),
 	'finger-bands': say.fingerBands(),
-	finish: say.finishing(),
-	check: say.checking(),
+	finish: doingWords.finish,
+	check: doingWords.check,
 	roll: say.rolling()
 };
 

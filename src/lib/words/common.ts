@@ -26,6 +26,7 @@ export * as cut from './common/cut';
 export * as cutWord from './common/cutWord';
 export * as dayWords from './common/dayWords';
 export * as deliver from './common/deliver';
+export * as doingWords from './common/doingWords';
 export * as dropOff from './common/dropOff';
 export * as farOffWords from './common/farOffWords';
 export * as flatten from './common/flatten';

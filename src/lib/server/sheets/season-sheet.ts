@@ -88,9 +88,7 @@ export async function seasonSheet(order: SeasonSheetOrder): Promise<Uint8Array> 
 		sheet.text(
 			say.ofAHundredSeasonsThat({
 				held: capital(
-					held
-						.map(([what, share]) => say.inAbout({ what: heldNames[what] ?? what, share }))
-						.join(', ')
+					held.map(([what, share]) => say.inAbout({ what: heldNames[what], share })).join(', ')
 				)
 			})
 		);

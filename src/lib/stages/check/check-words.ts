@@ -1,3 +1,4 @@
+import { doingWords } from '$lib/ui/doing-words';
 import { checkWords as say } from '$lib/words/check';
 import type { FaultKind, WorkStep } from '$lib/core/check/faults';
 import type { Mended } from '$lib/core/check/remedies';
@@ -88,10 +89,10 @@ export const faultWords: Readonly<Record<FaultKind, FaultWords>> = {
 
 export const stepWords: Readonly<Record<WorkStep, string>> = {
 	sort: say.sorting(),
-	cut: say.cutting(),
-	join: say.joining(),
+	cut: doingWords.cut,
+	join: doingWords.join,
 	make: say.making(),
-	finish: say.finishing(),
+	finish: doingWords.finish,
 	store: say.storing()
 };
 

@@ -61,16 +61,14 @@
 						nth
 					] ?? ''}"
 					style:flex-grow={Math.max(8, share)}
-					style:flex-basis="0">{heldNames[what] ?? what}</span
+					style:flex-basis="0">{heldNames[what]}</span
 				>
 			{/each}
 		</div>
 		<p data-held>
 			{say.ofAHundredSeasonsThat({
 				held: capital(
-					held
-						.map(([what, share]) => say.inAbout({ what: heldNames[what] ?? what, share }))
-						.join(', ')
+					held.map(([what, share]) => say.inAbout({ what: heldNames[what], share })).join(', ')
 				)
 			})}
 		</p>

@@ -1,3 +1,4 @@
+import type { HoldBack } from '$lib/core/season/season';
 import { seasonWords as msg } from '$lib/words/season';
 import { wholePercents } from '$lib/core/statistics/whole-percents';
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
@@ -67,13 +68,13 @@ export const tenthsWords = (chance: number): string =>
 			: msg.in10({ tenths: Math.min(9, Math.max(1, Math.round(chance * 10))) });
 
 /** What a season that falls short lacks, as whole shares of a hundred that add up to it, the largest first. */
-export const heldWords = (heldBackBy: Outlook['heldBackBy']): [string, number][] =>
-	Object.entries(wholePercents(heldBackBy))
+export const heldWords = (heldBackBy: Outlook['heldBackBy']): [HoldBack, number][] =>
+	(Object.entries(wholePercents(heldBackBy)) as [HoldBack, number][])
 		.filter(([, percent]) => percent > 0)
 		.toSorted(([, one], [, other]) => other - one);
 
 /** What holds a season back, as it is called. */
-export const heldNames: Readonly<Record<string, string>> = {
+export const heldNames: Readonly<Record<HoldBack, string>> = {
 	bags: msg.heldByBags(),
 	strand: msg.heldByStrand(),
 	makers: msg.heldByMakers(),

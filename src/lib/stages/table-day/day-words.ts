@@ -1,16 +1,12 @@
 import { dayWords as say } from '$lib/words/table-day';
 import type { Broken } from '$lib/core/assembly-line/rules';
 import type { LineStation } from '$lib/core/assembly-line/assembly-line';
+import { doingWords } from '$lib/ui/doing-words';
 import { clockWords } from './clock';
 import type { DayPerson } from './day-view';
 
 /** What is done at each station, as one says where somebody sits. */
-export const stationWords: Readonly<Record<LineStation, string>> = {
-	flatten: say.flattening(),
-	cut: say.cutting(),
-	join: say.joining(),
-	ball: say.windingBalls()
-};
+export const stationWords: Readonly<Record<LineStation, string>> = doingWords;
 
 /** Those who sit there, as a sentence begins with them. */
 export const handsWords: Readonly<Record<LineStation, string>> = {

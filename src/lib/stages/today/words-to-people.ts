@@ -1,3 +1,5 @@
+import { doingWords } from '$lib/ui/doing-words';
+import { matsWords } from '$lib/stages/hand-over/hand-over-words';
 import { wordsToPeople as msg } from '$lib/words/today';
 import { clockWords } from '$lib/stages/table-day/clock';
 import { seatStations } from '$lib/stages/people/seats';
@@ -28,17 +30,11 @@ export interface DayToTell {
 
 /** What is done at a station, as one is told of one's seat. */
 const doings: Readonly<Record<string, string>> = {
-	flatten: msg.flattening(),
-	cut: msg.cutting(),
-	join: msg.joining(),
-	ball: msg.windingBalls(),
+	...doingWords,
 	load: msg.loadingALoom(),
 	weave: msg.weaving(),
-	crochet: msg.crochet(),
 	twine: msg.twining(),
 	bands: msg.weavingBands(),
-	finish: msg.finishing(),
-	check: msg.checking(),
 	pillows: msg.stuffingPillows()
 };
 
@@ -71,8 +67,6 @@ export interface Week {
 	readonly said: SeasonSaid | null;
 }
 
-const mats = (count: number): string => (count === 1 ? msg.oneMat() : `${smallNumber(count)} mats`);
-
 const likely = (count: number): string =>
 	count === 0
 		? msg.noneIsLikely()
@@ -93,18 +87,19 @@ export function weekNote({ groupName, there, day, goal, said }: Week): string {
 			}),
 		there.mats.length > 0 &&
 			msg.lengthPluralOneOtherIn({
-				mats: capital(mats(there.mats.length)),
+				mats: capital(matsWords(there.mats.length)),
 				length: there.mats.length
 			}),
-		toCheck > 0 && msg.tocheckPluralOneOtherFor({ mats: capital(mats(toCheck)), toCheck }),
-		toMend > 0 && msg.tomendPluralOneOtherMending({ mats: capital(mats(toMend)), toMend }),
+		toCheck > 0 && msg.tocheckPluralOneOtherFor({ mats: capital(matsWords(toCheck)), toCheck }),
+		toMend > 0 && msg.tomendPluralOneOtherMending({ mats: capital(matsWords(toMend)), toMend }),
 		basis.ready > 0 &&
-			msg.readyPluralOneOtherReady({ mats: capital(mats(basis.ready)), ready: basis.ready }),
-		basis.strandMats >= 1 && msg.ballsAreThereForWho({ mats: mats(Math.floor(basis.strandMats)) }),
+			msg.readyPluralOneOtherReady({ mats: capital(matsWords(basis.ready)), ready: basis.ready }),
+		basis.strandMats >= 1 &&
+			msg.ballsAreThereForWho({ mats: matsWords(Math.floor(basis.strandMats)) }),
 		goal &&
 			said &&
 			msg.wantedPluralOneOtherAsked({
-				mats: capital(mats(goal.wanted)),
+				mats: capital(matsWords(goal.wanted)),
 				wanted: goal.wanted,
 				yearDay: yearDayWords(goal.by),
 				likely: likely(Math.round(said.expected)),

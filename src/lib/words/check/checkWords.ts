@@ -79,10 +79,7 @@ export const drawTheBandsEdgesTogether = (): string => "Draw the band’s edges 
 export const orGoBackToThe = (): string => "or go back to the row where it began.";
 export const addRowsWhereRoomWas = (): string => "Add rows where room was made.";
 export const sorting = (): string => "sorting";
-export const cutting = (): string => "cutting";
-export const joining = (): string => "joining";
 export const making = (): string => "making";
-export const finishing = (): string => "finishing";
 export const storing = (): string => "storing";
 export const good = (): string => "good";
 export const received = (): string => "received";

@@ -2,7 +2,6 @@
 import { plural } from '@messageformat/runtime';
 import { en } from '../number';
 
-export const windingBalls = (): string => "winding balls";
 export const thoseWhoFlatten = (): string => "Those who flatten";
 export const theCutters = (): string => "The cutters";
 export const theJoiners = (): string => "The joiners";
@@ -13,7 +12,4 @@ export const thereAreNotToolsEnough = (d: { readonly stationWords: string | numb
 export const wouldSitInTwoPlaces = (d: { readonly who: string | number; readonly clock: string | number }): string => '' + d.who + " would be in two places at " + d.clock + ".";
 export const moreStrandForTheNext = (): string => "more yarn for the next ball";
 export const someone = (): string => "Someone";
-export const flattening = (): string => "flattening";
-export const cutting = (): string => "cutting";
-export const joining = (): string => "joining";
 export const ballsMore = (d: { readonly balls: number }): string => '' + d.balls + " " + plural(d.balls, 0, en, { one: "ball", other: "balls" }) + " more";

@@ -2,14 +2,12 @@
 import { plural } from '@messageformat/runtime';
 import { en } from '../number';
 
-export const windingBalls = (): string => "winding balls";
 export const loadingALoom = (): string => "loading a loom";
 export const weavingBands = (): string => "weaving bands";
 export const stuffingPillows = (): string => "stuffing pillows";
 export const onAtFromTo = (d: { readonly weekday: string | number; readonly place: string | number; readonly clock: string | number; readonly clock2: string | number }): string => "on " + d.weekday + " at " + d.place + ", from " + d.clock + " to " + d.clock2;
 export const youBeginWith = (d: { readonly doings: string | number }): string => " You begin with " + d.doings + ".";
 export const theTableMeetsYouSaid = (d: { readonly when: string | number; readonly seat: string | number }): string => "The table meets " + d.when + ". You said you will come." + d.seat + " If you cannot come, tell us: someone else takes your seat.";
-export const oneMat = (): string => "one mat";
 export const noneIsLikely = (): string => "none is likely";
 export const aboutOneIsLikely = (): string => "about one is likely";
 export const aboutAreLikely = (d: { readonly count: string | number }): string => "about " + d.count + " are likely";
@@ -24,11 +22,5 @@ export const weNeedYarnMostEvery = (): string => " We need yarn most. Every volu
 export const weNeedMakersMostDo = (): string => " We need makers most. Do you know someone who would like to learn?";
 export const wantedPluralOneOtherAsked = (d: { readonly mats: string | number; readonly wanted: number; readonly yearDay: string | number; readonly likely: string | number; readonly part: string | number }): string => '' + d.mats + " " + plural(d.wanted, 0, en, { one: "is", other: "are" }) + " asked for by " + d.yearDay + ": " + d.likely + "." + d.part;
 export const thisWeek = (d: { readonly groupName: string | number }): string => '' + d.groupName + ", this week";
-export const flattening = (): string => "flattening";
-export const cutting = (): string => "cutting";
-export const joining = (): string => "joining";
 export const weaving = (): string => "weaving";
-export const crochet = (): string => "crochet";
 export const twining = (): string => "twining";
-export const finishing = (): string => "finishing";
-export const checking = (): string => "checking";

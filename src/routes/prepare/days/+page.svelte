@@ -66,17 +66,11 @@
 			<p class="sheet p-4">{say.noDayToComeYet()}</p>
 		{/if}
 		{#each coming as day (day.id)}
-			<section
-				class="sheet grid gap-2 p-4"
-				id="day-{day.id}"
-				aria-label={nearDayWords(day.day, data.today)}
-				data-day={day.day}
-			>
+			{@const on = nearDayWords(day.day, data.today)}
+			<section class="sheet grid gap-2 p-4" id="day-{day.id}" aria-label={on} data-day={day.day}>
 				<div class="flex flex-wrap items-baseline gap-x-4">
 					<h2>
-						<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{day.id}"
-							>{nearDayWords(day.day, data.today)}</a
-						>
+						<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{day.id}">{on}</a>
 					</h2>
 					<p class="quiet">{day.place} · {countWords(day.people.length, day.unnamed)}</p>
 				</div>
@@ -87,9 +81,7 @@
 						<input type="hidden" name="id" value={day.id} />
 						<input type="hidden" name="version" value={day.version} />
 						<fieldset>
-							<legend class="sr-only"
-								>{say.whoCanComeOn({ day: nearDayWords(day.day, data.today) })}</legend
-							>
+							<legend class="sr-only">{say.whoCanComeOn({ day: on })}</legend>
 							<div class="flex flex-wrap gap-2">
 								{#each data.people as { id, name } (id)}
 									<label
@@ -121,8 +113,7 @@
 				<form method="POST" {...actTo('?/off')}>
 					<input type="hidden" name="id" value={day.id} />
 					<button class="btn btn-ghost px-3 font-normal"
-						>{say.cancelTheDay()}<span class="sr-only">: {nearDayWords(day.day, data.today)}</span
-						></button
+						>{say.cancelTheDay()}<span class="sr-only">: {on}</span></button
 					>
 				</form>
 			</section>

@@ -24,7 +24,7 @@
 		kinds={data.kinds}
 		tools={data.tools}
 		planId={data.id}
-		isAnswer={form !== null && !kept}
+		isAnswer={Boolean(form) && !kept}
 		version={theirs ? (form?.version ?? data.version) : data.version}
 		key={form && !kept ? form.key : data.key}
 		nameProblem={form?.problems.name}

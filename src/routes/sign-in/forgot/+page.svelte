@@ -6,7 +6,7 @@
 	import type { PageProps } from './$types';
 
 	const { form }: PageProps = $props();
-	const isSent = $derived(form !== null && 'isSent' in form);
+	const isSent = $derived(form ? 'isSent' in form : false);
 </script>
 
 <DoorPage

@@ -46,9 +46,7 @@
 	const work = $derived(
 		data.work && { ...data.work, stock: { ...data.work.stock, balls: data.taps.done.ball } }
 	);
-	const isTermsOpen = $derived(
-		form !== null && 'typed' in form && Object.keys(problems).length > 0
-	);
+	const isTermsOpen = $derived(form ? 'typed' in form && Object.keys(problems).length > 0 : false);
 </script>
 
 <PageTitle of={nearDayWords(data.day.day, data.group.today)} />

@@ -1,4 +1,4 @@
-// Mats in hand under load: rows tapped on eight devices at once, one mat with 10,000 rows of log, 300 mats on a page.
+// Mats being made under load: rows tapped on eight devices at once, one mat with 10,000 rows of log, 300 mats on a page.
 import pg from 'pg';
 import { load } from './load.mjs';
 import { print, quantile } from './figures.mjs';

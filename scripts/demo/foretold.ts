@@ -2,7 +2,7 @@ import { enter, enteredHere } from '../../src/lib/server/book/entries';
 import type { Db } from '../../src/lib/server/db/db';
 import { keyFor } from '../../src/lib/server/db/part-key';
 
-/** What was foretold on some days, as it was reckoned then: mats that were there, low, expected, high and the chance. */
+/** Forecasts of some days, as it was reckoned then: mats that were there, low, expected, high and the chance. */
 const foretold = [
 	{ on: '2026-11-05', by: '2026-11-19', wanted: 3, said: [1, 2, 2.6, 4, 0.4] },
 	{ on: '2026-11-12', by: '2026-11-26', wanted: 6, said: [2, 2, 3.1, 4, 0.02] }

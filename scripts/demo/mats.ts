@@ -4,7 +4,7 @@ import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { listBalls } from '../../src/lib/server/prepare/balls';
 import { listPlans } from '../../src/lib/server/plan/plans';
 
-/** Mats in hand: by which plan, who makes them, since when, and rows by the weeks that brought some. */
+/** Mats being made: by which plan, who makes them, since when, and rows by the weeks that brought some. */
 interface DemoMat {
 	readonly plan: string;
 	readonly maker: string;
@@ -152,7 +152,7 @@ export type EnterDemo = (
 	day: string
 ) => Promise<{ readonly id: number | string }>;
 
-/** The mats that the table has in hand, and those that are made. */
+/** The mats that the table is making, and those that are made. */
 export async function loadMats(db: Db): Promise<void> {
 	const plans = await listPlans(db);
 	const people = await db.many<{ id: string; name: string }>(

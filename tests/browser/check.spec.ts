@@ -153,7 +153,7 @@ test('it is mended, checked again without network, and found good; its history s
 	await expect(page.locator('[data-acceptance]')).toContainText('67 of 100');
 });
 
-test('a mat that is none, or in hand still, is said', async ({ page }) => {
+test('a mat that is none, or being made still, is said', async ({ page }) => {
 	const answer = await page.goto('/check/ABCDE');
 	expect(answer?.status()).toBe(404);
 	await expect(page.getByText(checkWords.CheckCodeActs.noFinishedMatHasThat())).toBeVisible();

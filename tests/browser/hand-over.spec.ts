@@ -83,7 +83,7 @@ test('good mats are chosen, packed, sent, and received in a word', async ({ page
 	await expect(delivery.getByRole('button')).toHaveCount(0);
 });
 
-test('what it came to opens to how it was counted, by delivery, on paper and as a list', async ({
+test('each result so far opens to how it was counted, by delivery, on paper and as a list', async ({
 	page,
 	request
 }) => {

@@ -86,7 +86,7 @@ async function windBall(page: Page): Promise<void> {
 	}
 }
 
-test('a mat is begun by a plan, and stands among those in hand, to scale', async ({ page }) => {
+test('a mat is begun by a plan, and stands among those being made, to scale', async ({ page }) => {
 	code = await begin(page, 'Mat for the Tide House', 'Mabel');
 	const mat = page.locator(`[data-mat="${code}"]`);
 	await expect(mat).toHaveAttribute('data-need', 'begin');

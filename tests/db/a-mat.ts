@@ -45,7 +45,7 @@ export async function aMat(begunOn = today, bags = 10) {
 	const mat = async () => {
 		const line = (await listMats(group, now)).find((one) => one.code === code);
 		const found = await findMat(group, code, now);
-		if (!line || !found) throw new Error('the mat is not in hand');
+		if (!line || !found) throw new Error('the mat is not being made');
 		// In the list of all it is the same.
 		expect(found).toMatchObject(line);
 		return found;

@@ -16,7 +16,7 @@ const problemsOf = (saved: object) => (saved as { problems?: unknown }).problems
 const idOf = (saved: object) => String((saved as { id?: number }).id ?? 0);
 const size = { width: '86 cm', length: '185 cm' };
 
-/** A group with a mat that is good, one in hand, and two places. */
+/** A group with a mat that is good, one being made, and two places. */
 async function twoPlaces() {
 	const t = await aMat();
 	await send(t.group, 'finish', { mat: t.code });
@@ -33,7 +33,7 @@ async function twoPlaces() {
 }
 
 describe('what a place asks for', () => {
-	it('is served by its day: what lies ready goes to the first', async () => {
+	it('is served by its day: what is ready goes to the first', async () => {
 		const t = await twoPlaces();
 		expect((await t.ask(t.rooms, '3', '2027-01-20')).outcome).toBe('kept');
 		expect((await t.ask(t.tide, '2', '2026-12-24', { note: 'soon' })).outcome).toBe('kept');

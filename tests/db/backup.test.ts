@@ -244,7 +244,7 @@ describe('nightly copies', () => {
 			isDue([copyName(new Date('2026-11-27T03:01:00'))], new Date('2026-11-28T02:00:00'))
 		).toBe(false);
 	});
-	it('lie in their folder, and take nothing with them that is not theirs', async () => {
+	it('lie in their folder, and take nothing with them that is another’s', async () => {
 		const folder = at('nights');
 		const made = await nightly(own(), folder, null, now);
 		writeFileSync(path.join(folder, 'letter.txt'), 'stays');

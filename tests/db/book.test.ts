@@ -446,7 +446,7 @@ describe('a version of a plan', () => {
 });
 
 describe('asks', () => {
-	it('are for mats not begun, and for what those in hand lack; what is taken apart is wanted anew', async () => {
+	it('are for mats not begun, and for what those being made lack; what is taken apart is wanted anew', async () => {
 		const { group, kindId } = await newTable();
 		const kept = await insertPlan(group, writeOf('Mine', startingPlan, key(), barePractice));
 		if (kept.outcome !== 'kept') throw new Error('not kept');

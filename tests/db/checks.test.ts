@@ -29,7 +29,7 @@ async function aFinishedMat() {
 }
 
 describe('a mat that is finished', () => {
-	it('is in hand no more, and waits to be checked', async () => {
+	it('is being made no more, and waits to be checked', async () => {
 		const t = await aFinishedMat();
 		expect(await listMats(t.group, now)).toEqual([]);
 		expect((await checkOverview(t.group)).mats).toMatchObject([

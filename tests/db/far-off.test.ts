@@ -37,7 +37,7 @@ describe('a figure far from what was expected is asked about, and kept once some
 		expect(asked(await send(t.group, 'check', typed))).toBe('kept');
 	});
 
-	it('of rows, where the strand in hand is for far fewer', async () => {
+	it('of rows, where the strand at hand is for far fewer', async () => {
 		const t = await withBall(20);
 		await send(t.group, 'issue', { mat: t.code, ball: t.ball });
 		expect(await twice(t.group, 'rows', { mat: t.code, to: '100', seen: '' })).toEqual(once);

@@ -57,7 +57,7 @@ async function anotherGoodMat(t: Pick<Awaited<ReturnType<typeof aGoodMat>>, 'gro
 }
 
 describe('a delivery', () => {
-	it('takes good mats to a place, is received in a word, and is what it came to', async () => {
+	it('takes good mats to a place, is received in a word, and is in the results so far', async () => {
 		const t = await aGoodMat();
 		expect(await listReady(t.group)).toMatchObject([
 			{ code: t.code, widthMm: 860, lengthMm: 1850, rollMm: expect.any(Number) as number }
@@ -239,7 +239,7 @@ describe('a pillow', () => {
 	});
 });
 
-describe('what it came to', () => {
+describe('the results so far', () => {
 	it('is by delivery, season and year what it is in all, and each mat says its own', async () => {
 		const t = await aGoodMat();
 		await t.deliver(t.code, { goes_on: '2026-08-30', gathering: 'Tea at six' });

@@ -12,7 +12,7 @@ import { pilesOf } from './table';
 useDatabase();
 const key = () => crypto.randomUUID();
 
-describe('a mat in hand', () => {
+describe('a mat being made', () => {
 	it('is begun by a version of a plan, with whoever makes it, and passed on', async () => {
 		const t = await aMat();
 		expect(await t.mat()).toMatchObject({

@@ -25,7 +25,7 @@ import { newGroup } from './samples';
 useDatabase();
 const size = { width: '86 cm', length: '185 cm' };
 
-/** A group with a mat in hand, a ball of twenty bags in its store, and a place that asks. */
+/** A group with a mat being made, a ball of twenty bags in its store, and a place that asks. */
 async function aSeason(mats = '2', by = '2027-02-06') {
 	const t = await withBall(20);
 	const { id: place } = await addReceivingPlace(t.group, 'Tide House');
@@ -35,7 +35,7 @@ async function aSeason(mats = '2', by = '2027-02-06') {
 }
 
 describe('a season as it stands', () => {
-	it('is what the book has: what is wanted, in hand, in balls and in sacks', async () => {
+	it('is what the book has: what is wanted, being made, in balls and in sacks', async () => {
 		const t = await aSeason();
 		const basis = await t.basis();
 		expect(basis.goals).toEqual([{ by: '2027-02-06', wanted: 2, handedOver: 0 }]);

@@ -5,7 +5,7 @@ import { outlierOf } from '$lib/core/calibrate/outlier';
 import { rateReading } from '$lib/core/calibrate/update-rate';
 import type { TimedEntry } from '$lib/entries/types/timed';
 
-/** Seconds that one unit takes by the craft, in the way it was done. */
+/** Seconds that one unit takes by the standard figures, in the way it was done. */
 export const craftSeconds = ({ work, way }: TimedEntry): number => taskUnits[work].ways[way] ?? NaN;
 
 /** A time so far from the craft's that it should be asked about; null where it is not. */

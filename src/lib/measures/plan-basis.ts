@@ -22,7 +22,7 @@ import type { Plan } from '$lib/core/model/types';
 import { figure, fixed } from '$lib/ui/number-words';
 import type { MeasurementEntry } from '$lib/entries/types/measurement';
 
-/** What a plan expects by the craft alone, for a measurement to be held against. */
+/** What a plan expects by the standard estimate, for a measurement to be held against. */
 export interface PlanBasis {
 	readonly bulkDiameterMm: number;
 	readonly pieceMm: number;

@@ -16,7 +16,7 @@ const read = (more: Record<string, string>): TimedEntry => {
 	if (entry?.type !== 'timed') throw new Error('it was not read');
 	return entry;
 };
-/** Minutes in which one person does so many by the craft. */
+/** Minutes in which one person does so many by the standard figures. */
 const minutesOf = (entry: TimedEntry, units: number) => (units * craftSeconds(entry)) / 60;
 
 describe('timed work', () => {

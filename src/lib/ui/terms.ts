@@ -21,7 +21,7 @@ export const terms = {
 		word: say.compareWith(),
 		means: say.keepsThisPlanNextTo()
 	},
-	unbeaten: {
+	best: {
 		word: say.notBeaten(),
 		means: say.noOtherWayNeedsAs()
 	},

@@ -46,7 +46,7 @@ describe('a day', () => {
 		expect(seats[1]).toEqual({ workedS: 180, starvedS: 72 + 1800 - 252, blockedS: 0, lots: 3 });
 	});
 
-	it('keeps a whole lot in hand while its result has no room, and puts it down when there is', () => {
+	it('holds a whole lot while its result has no room, and puts it down when there is', () => {
 		const { seats, counts } = runDay(
 			day({ bags: 60 }, [sitting('Wren', 'flatten'), sitting('Odo', 'cut', { fromS: 1800 })], {
 				flat: 30

@@ -118,7 +118,7 @@ export class TableAtWork {
 		return isPut;
 	}
 
-	/** Whoever has nothing in hand takes a lot, in the order of the seats. */
+	/** Whoever holds nothing takes a lot, in the order of the seats. */
 	#serve(): void {
 		const { lot } = this.run.state;
 		const { toS, station } = this.run.figures;

@@ -18,7 +18,7 @@ import { cvFromSigma } from './update-factor';
 export interface MatReading {
 	/** The bag its plan is of: what the mat says of mass stays with that kind. */
 	readonly bag: Bag;
-	/** Bags used over bags expected by the craft alone, above 0. */
+	/** Bags used over bags expected by the standard estimate, above 0. */
 	readonly ratio: number;
 	/** Coefficient of variation of one such count. */
 	readonly cv: number;

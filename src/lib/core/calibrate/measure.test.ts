@@ -69,7 +69,7 @@ describe('what a measurement says', () => {
 		noFactors
 	);
 
-	it('of a swatch as the craft has it is that nothing moves', () => {
+	it('of a swatch by the standard figures is that nothing moves', () => {
 		const readings = swatchReadings({
 			...swatch,
 			stitches: 20,
@@ -134,7 +134,7 @@ describe('a rate after timing', () => {
 		expect(wild.cv).toBeGreaterThan(steady.cv * 2);
 	});
 
-	it('holds the true time four times in five, for one session or eight', () => {
+	it('holds the true time in 8 of 10 cases, for one session or eight', () => {
 		const rng = seededRng(17);
 		const about = (cv: number) => Math.exp(sigmaFromCv(cv) * randomNormal(rng));
 		for (const sessions of [1, 2, 3, 8]) {

@@ -11,7 +11,7 @@ export interface TimedWork {
 	readonly units: number;
 	/** People times time, s, above 0. */
 	readonly personSeconds: number;
-	/** What one unit takes by the craft, s, above 0. */
+	/** What one unit takes by the standard figures, s, above 0. */
 	readonly defaultSeconds: number;
 }
 

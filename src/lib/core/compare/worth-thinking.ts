@@ -73,7 +73,7 @@ export function workable<T extends Method & Compared>(methods: readonly T[]): T[
  * a way that leaves gaps where its technique has better ones; near twins are one way with the merits of both. In the order
  * of what is short: bags; hands, by hours of work; time, by hours with as many at one mat as can work on it.
  *
- * @param methods unbeaten ones, of any techniques
+ * @param methods those of the front, of any techniques
  * @param most how many at the most
  * @example worthThinking(compareAll(bagPresets[0].bag, { widthMm: 850, lengthMm: 1850 }, barePractice, { stepMm: 20 }).filter(({ isUnbeaten }) => isUnbeaten), 'bags').length <= 12 // true
  */

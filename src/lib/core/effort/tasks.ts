@@ -28,7 +28,7 @@ export type Task = (typeof tasks)[number];
 export const taskOf = (station: Station, technique: TechniqueKind): Task =>
 	station === 'make' ? technique : station;
 
-/** What a work counts, and what one of it takes by the craft in each way it is done, s. */
+/** What a work counts, and what one of it takes by the standard figures in each way it is done, s. */
 export interface TaskUnits {
 	readonly unit: string;
 	/** Seconds for one, by the way it is done; the first way is the usual one. */

@@ -24,7 +24,7 @@ describe('a box counted by weight', () => {
 
 	// As the form has it: handfuls of ten, a scale good to 2 g, bags that differ by a fifth.
 	it.each([1, 2, 3, 4, 10])(
-		'holds the true count four times in five after %i handfuls',
+		'holds the true count in 8 of 10 cases after %i handfuls',
 		(handfuls) => {
 			const rng = seededRng(5 + handfuls);
 			const trials = 2000;

@@ -23,7 +23,7 @@ export function rejectRate({ sorted, rejected }: SortedSoFar): number {
 }
 
 /**
- * Where that share lies four times in five: the mean of the posterior give or take 1.2816 of its
+ * Where that share is in 8 of 10 cases: the mean of the posterior give or take 1.2816 of its
  * standard deviations, within 0 and 1.
  *
  * @throws DomainError as `rejectRate`

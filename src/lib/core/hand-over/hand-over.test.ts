@@ -62,7 +62,7 @@ describe('what asks can count on', () => {
 	});
 	const ask = (mats: number, byDay: string): OpenAsk => ({ mats, size: null, byDay });
 
-	it('is what lies ready, and what is foreseen by their day', () => {
+	it('is what is ready, and what is foreseen by their day', () => {
 		const mats = [mat(''), mat('2026-12-10', '2026-12-17', '2027-01-14'), mat(null)];
 		expect(countOn([ask(5, '2026-12-17')], mats)).toEqual([
 			{ ready: 1, low: 1, expected: 2, high: 2 }

@@ -45,7 +45,7 @@ function enoughOf(balls: readonly BallThere[], neededM: number): BallThere[] {
  * The balls to give for a mat so that its stripes come out: of each colour enough for what it lacks, with
  * as little left over as may be.
  *
- * @param left strand a mat takes against what is in hand, in the order of its colours
+ * @param left strand a mat takes against what is at hand, in the order of its colours
  * @param balls that lie there, each with a length above 0
  * @throws DomainError
  * @example chooseBalls([{ colour: 'blue', neededM: 50, inHandM: 0, lacksM: 50 }], [{ code: 'A', colour: 'blue', metres: 40 }, { code: 'B', colour: 'blue', metres: 30 }, { code: 'C', colour: 'blue', metres: 22 }]).map(({ code }) => code) // ['B', 'C']

@@ -201,7 +201,7 @@ describe('the ways out where a colour will not do', () => {
 			of(['white', 4], ['blue', 6], ['white', 4], ['green', 6], ['white', 4])
 		);
 	});
-	it('leave what is made, take no more than is in hand, and change no number of rows, in any mat', () =>
+	it('leave what is made, take no more than is at hand, and change no number of rows, in any mat', () =>
 		fc.assert(
 			fc.property(
 				fc.array(

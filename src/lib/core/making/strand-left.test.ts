@@ -11,7 +11,7 @@ const stripes = [
 	{ colour: 'blue', rows: 6 }
 ] as const;
 
-it('of each colour is what its rows to come take, less what is in hand', () => {
+it('of each colour is what its rows to come take, less what is at hand', () => {
 	expect(strandLeft(stripes, 23, 3, { white: 130, blue: 30 })).toEqual([
 		{ colour: 'white', neededM: 60, inHandM: 70, lacksM: 0 },
 		// Nine metres are in the three rows that are made.

@@ -7,7 +7,7 @@ export interface ColourRows {
 	readonly rows: number;
 }
 
-/** Strand of one colour: what a mat still takes, what is in hand, and how much of it lacks; m. */
+/** Strand of one colour: what a mat still takes, what is at hand, and how much of it lacks; m. */
 export interface StrandLeft {
 	readonly colour: ColourName;
 	readonly neededM: number;
@@ -53,7 +53,7 @@ export function strandLeft(
 /**
  * The row in which a colour runs out, from 1; null where it lasts to the end of its stripes.
  *
- * @param inHandM strand of the colour that is in hand, m
+ * @param inHandM strand of the colour that is at hand, m
  * @example runsOutAt([{ colour: 'white', rows: 10 }, { colour: 'blue', rows: 10 }], 12, 2, 'blue', 6) // 16
  */
 export function runsOutAt(

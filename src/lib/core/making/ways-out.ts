@@ -52,7 +52,7 @@ const countOf = (rows: Rows): Map<ColourName, number> => {
 	return count;
 };
 
-/** Whether strand in hand does for some rows. */
+/** Whether strand at hand does for some rows. */
 const doesFor = (rows: Rows, have: ReadonlyMap<ColourName, number>): boolean =>
 	[...countOf(rows)].every(([colour, count]) => count <= (have.get(colour) ?? 0));
 
@@ -134,7 +134,7 @@ function reordered(all: Rows, made: number, have: ReadonlyMap<ColourName, number
 
 /**
  * The ways out where strand of a colour will not do to the end of a mat, each with the rows of the whole
- * mat as they would be. One more ball always does; the others where what is in hand and in the store is enough for them.
+ * mat as they would be. One more ball always does; the others where what is at hand and in the store is enough for them.
  *
  * @returns none where nothing lacks
  * @throws DomainError

@@ -10,7 +10,7 @@ export interface MatKind {
 
 /**
  * A season whose mats, from today on, are of another kind: each takes its own strand, and grows as fast as
- * that kind does in the same hands. Mats in hand stay what they are.
+ * that kind does in the same hands. Mats being made stay what they are.
  *
  * @param before the kind that the season's amounts are told in; bags and seconds above 0
  * @param after the other kind; bags and seconds above 0

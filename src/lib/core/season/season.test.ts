@@ -160,7 +160,7 @@ describe('a season', () => {
 		expect(
 			expected({ ...hands, looms: 0, mats: [{ done: 0.9, weeks: steady, isOnLoom: false }] })
 		).toBe(1);
-		// The mat in hand is made either way; the one after it waits for no loom that it did not have.
+		// The mat that is being made is made either way; the one after it waits for no loom that it did not have.
 		expect(begun(true)).toBe(begun(false));
 		const two = (isOnLoom: boolean) => ({
 			...hands,

@@ -15,7 +15,7 @@ export interface SeasonNow {
 	readonly handedOver: number;
 	readonly ready: number;
 	readonly inCheck: number;
-	/** Mats in hand: the share that is made, their makers' past weeks, the newest last, and whether they take up a loom. */
+	/** Mats being made: the share that is made, their makers' past weeks, the newest last, and whether they take up a loom. */
 	readonly mats: readonly {
 		readonly done: number;
 		readonly weeks: readonly number[];
@@ -105,7 +105,7 @@ interface Maker {
 	/** Decides of each of their mats whether it is good at once. */
 	readonly checkRng: Rng;
 	share: number | null;
-	/** How much of the mat in hand their week brings, and whether it takes up a loom. */
+	/** How much of the mat being made their week brings, and whether it takes up a loom. */
 	pace: number;
 	isOnLoom: boolean;
 }

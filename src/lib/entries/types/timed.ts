@@ -9,7 +9,7 @@ import { entryType } from '../entry-type';
 export interface TimedEntry {
 	readonly type: 'timed';
 	readonly work: Task;
-	/** How it is done: what one takes by the craft depends on it. */
+	/** How it is done: what one takes by the standard figures depends on it. */
 	readonly way: string;
 	readonly maker: string | null;
 	readonly units: number;

@@ -20,7 +20,7 @@ export const passkeysOf = (accountId: string): Promise<Passkey[]> =>
 		[accountId]
 	);
 
-/** Does what needs the passphrase that is had now, and counts the try. @returns the sentence to say where it is not theirs, '' where it is */
+/** Does what needs the passphrase that is had now, and counts the try. @returns the sentence to say where it is another’s, '' where it is */
 async function byPassphrase(email: string, act: () => Promise<unknown>): Promise<string> {
 	const wait = await tryOnce('wrong-name', email);
 	if (wait > 0) return waitWords(wait);
@@ -36,7 +36,7 @@ async function byPassphrase(email: string, act: () => Promise<unknown>): Promise
 /** So long after a passphrase was said a passkey may be made. */
 const confirmedMinutes = 5;
 
-/** Notes that whoever is signed in said their passphrase. @returns the sentence to say where it is not theirs, '' where it is */
+/** Notes that whoever is signed in said their passphrase. @returns the sentence to say where it is another’s, '' where it is */
 export async function confirmPassphrase(
 	{ email, token }: Account,
 	passphrase: string,

@@ -72,10 +72,10 @@ const handedSince = (db: Db) =>
 		[db.groupId]
 	);
 
-/** Reads the mats in hand. */
+/** Reads the mats that are being made. */
 type MatsInHand = () => Promise<readonly MatLine[]>;
 
-/** Mats that lie there, wait for a check or are in hand, and when they will be ready. */
+/** Mats that are ready, wait for a check or are being made, and when they will be ready. */
 async function comingMats(
 	db: Db,
 	{ today }: HallDay,
@@ -124,7 +124,7 @@ async function comingMats(
 export const listAsks = (db: Db, now: HallDay): Promise<AskLine[]> =>
 	asksBy(db, now, () => listMats(db, now));
 
-/** The same, where the mats in hand are read for something else, too; without an ask nobody waits for them. */
+/** The same, where the mats being made are read for something else, too; without an ask nobody waits for them. */
 export async function asksBy(db: Db, now: HallDay, matsInHand: MatsInHand): Promise<AskLine[]> {
 	const asks = await db.many<AskRow>(
 		`select a.entry_id as id, a.place_id as "placeId", p.name as "placeName", a.mats,

@@ -54,7 +54,7 @@ export async function listReady(db: Db): Promise<ReadyMat[]> {
 /** Deliveries shown at a time. */
 export const deliveriesPerPage = 20;
 
-/** What went out, those kept last first, or those before one; one more than a page, to show that there are more. Or the one with a label. */
+/** Deliveries, those kept last first, or those before one; one more than a page, to show that there are more. Or the one with a label. */
 export const listDeliveries = (
 	db: Db,
 	{ code = null, before = null }: { readonly code?: string | null; readonly before?: number | null }

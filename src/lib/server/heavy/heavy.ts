@@ -65,7 +65,7 @@ export const work = (order: WorkSheetOrder): Promise<Uint8Array> => workSheet(or
 /** A table day on paper, as a PDF. */
 export const onPaper = (order: DaySheetOrder): Promise<Uint8Array> => daySheet(order);
 
-/** A mat in hand on paper, as a PDF. */
+/** A mat being made on paper, as a PDF. */
 export const matRowSheet = (order: MatSheetOrder): Promise<Uint8Array> => matSheet(order);
 
 /** Mats to check on paper, as a PDF. */
@@ -74,7 +74,7 @@ export const toCheck = (order: CheckSheetOrder): Promise<Uint8Array> => checkShe
 /** What goes with a delivery on paper, as a PDF. */
 export const note = (order: DeliveryNoteOrder): Promise<Uint8Array> => deliveryNote(order);
 
-/** What it came to on one page, as a PDF. */
+/** Results so far on one page, as a PDF. */
 export const account = (order: AccountSheetOrder): Promise<Uint8Array> => accountSheet(order);
 
 /** The field of methods, as JSON: a long answer is made into text here. */

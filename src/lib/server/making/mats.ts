@@ -106,7 +106,7 @@ async function readMats(db: Db, now: HallDay, code: string | null): Promise<MatI
 	return read.map((one) => matOf(one, now.today, weeksOf(one)));
 }
 
-/** A mat in hand as a season reckons with it: who has it, the share that is made, and its maker's past weeks. */
+/** A mat being made as a season reckons with it: who has it, the share that is made, and its maker's past weeks. */
 export interface HabitInHand {
 	readonly makerId: string | null;
 	readonly done: number;

@@ -48,7 +48,7 @@ const mostGrowth = 1.5;
 /** So few rows more are asked about by nobody: a ball without a label may have been worked. */
 const leastJump = 10;
 
-/** Rows that the strand in hand is enough for; null where no ball was given by its label, or nothing says how much a row takes. */
+/** Rows that the strand at hand is enough for; null where no ball was given by its label, or nothing says how much a row takes. */
 function rowsInHand({ making: { look }, made, said }: MatMade): number | null {
 	if (!look || said.issued.length === 0) return null;
 	const { left } = strandOf(look, made, said);

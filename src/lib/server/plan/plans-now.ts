@@ -18,7 +18,7 @@ interface Now {
 	readonly method: Pick<Plan, 'cut' | 'technique' | 'target'>;
 }
 
-/** A kept plan with what it comes to now, beside what it came to when it was kept. */
+/** A kept plan with its figures now, beside its figures when it was kept. */
 export interface PlanNow extends PlanLine, Now {}
 
 /** What is worked out of kept plans by a practice; the documents are read only of those that are not known yet. */

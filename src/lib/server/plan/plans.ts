@@ -4,7 +4,7 @@ import type { KeptFigures } from '$lib/stages/plan/document/kept-figures';
 import { keyFor } from '$lib/server/db/part-key';
 import { removedDays } from '$lib/ui/removed';
 
-/** A plan in the list: what it is called and what it came to when it was kept. */
+/** A plan in the list: what it is called and its figures when it was kept. */
 export interface PlanLine {
 	readonly id: string;
 	readonly name: string;

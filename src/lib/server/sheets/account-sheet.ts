@@ -9,7 +9,7 @@ import { areaWords } from '$lib/ui/unit-words';
 import type { OnPaper } from '$lib/ui/reader';
 import { beginSheet } from './begin-sheet';
 
-/** What it came to, on one page. */
+/** Results so far, on one page. */
 export interface AccountSheetOrder extends OnPaper {
 	readonly groupName: string;
 	readonly account: AccountOfPeriod;

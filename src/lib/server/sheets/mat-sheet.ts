@@ -10,7 +10,7 @@ import { wholeNumber } from '$lib/ui/number-words';
 import type { OnPaper } from '$lib/ui/reader';
 import { beginSheet } from './begin-sheet';
 
-/** A mat in hand on paper, for whoever makes it without a phone. */
+/** A mat being made on paper, for whoever makes it without a phone. */
 export interface MatSheetOrder extends OnPaper {
 	readonly mat: CountedMat;
 	readonly planName: string;

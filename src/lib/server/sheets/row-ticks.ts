@@ -14,7 +14,7 @@ export function rowTicks(sheet: Sheet, { plan, estimate }: SheetOrder, name: str
 	tick(sheet, name, rowsOfMat(model.mat).rows, ballEnds(layPlanBalls(plan, model)));
 }
 
-/** The rows of a frame are counted in each panel; panel after panel goes on with the ball in hand. */
+/** The rows of a frame are counted in each panel; panel after panel goes on with the ball at hand. */
 export function panelTicks(sheet: Sheet, { plan, estimate }: SheetOrder): void {
 	const { model } = estimate;
 	const { mat } = model;

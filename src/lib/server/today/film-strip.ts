@@ -10,7 +10,7 @@ import type { StoreFilm, StoreForm } from '$lib/server/season/film-in-store';
 const filmOf = (film: readonly StoreFilm[], of: StoreForm) =>
 	film.filter(({ form }) => form === of);
 
-/** Film of some mats in hand by colour: what is made of each, or what was given for it where that is more. */
+/** Film of some mats being made by colour: what is made of each, or what was given for it where that is more. */
 function inHandOf(
 	mats: readonly MatLine[],
 	given: ReadonlyMap<string, BagsGiven>,
@@ -29,7 +29,7 @@ function inHandOf(
 	return [...byColour].map(([colour, bags]) => ({ colour, bags }));
 }
 
-/** Where all the film is: bags, flat, pieces and strand, balls, mats in hand, to check, ready, handed over. */
+/** Where all the film is: bags, flat, pieces and strand, balls, mats being made, to check, ready, handed over. */
 export async function stripOfToday(
 	db: Db,
 	{ basis, mats, checks, film }: Pick<SeasonRead, 'basis' | 'mats' | 'checks' | 'film'>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	// What places ask for, the soonest first: what they have, what lies ready, what is foreseen, what was promised.
+	// What places ask for, the soonest first: what they have, what is ready, what is foreseen, what was promised.
 	import { AskList as say } from '$lib/words/hand-over';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	// The mats of a delivery, each with what it came to.
+	// The mats of a delivery, each with its own figures.
 	import { HandedTable as say } from '$lib/words/hand-over';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { fixed, wholeNumber } from '$lib/ui/number-words';

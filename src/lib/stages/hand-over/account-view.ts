@@ -3,7 +3,7 @@ import { groupBy } from '$lib/core/group-by';
 import type { ChartBar } from '$lib/core/drawing/bars-scene';
 import { seasonOf } from '$lib/core/hand-over/season-of';
 
-/** What it came to: counted from what was handed over, not guessed. */
+/** Results so far: counted from what was handed over, not guessed. */
 export interface HandedOver {
 	readonly deliveries: number;
 	readonly mats: number;

@@ -16,7 +16,7 @@ export interface AccountFigure {
 const mats = (count: number) =>
 	count === 1 ? say.oneMat() : say.mats({ count: wholeNumber(count) });
 
-/** What it came to, figure by figure: the same on the page, on paper and beside the list. */
+/** Results so far, figure by figure: the same on the page, on paper and beside the list. */
 export function accountFigures(account: HandedOver, system: LengthSystem): AccountFigure[] {
 	const counted = account.mats - account.matsUncounted;
 	const uncounted =

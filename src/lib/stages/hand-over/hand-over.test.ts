@@ -35,7 +35,7 @@ const lines = [
 	{ ...line, code: 'NH3WZ', goesOn: '2027-01-02', mats: 3 }
 ];
 
-describe('what it came to', () => {
+describe('the results so far', () => {
 	it('is added up figure by figure', () =>
 		expect(addAccounts(lines)).toMatchObject({
 			deliveries: 3,

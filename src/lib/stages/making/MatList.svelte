@@ -1,5 +1,5 @@
 <script lang="ts">
-	// Every mat in hand, what needs an act first: whose it is, how far it is, by when it is ready.
+	// Every mat being made, what needs an act first: whose it is, how far it is, by when it is ready.
 	import MatStrip from './MatStrip.svelte';
 	import NeedAct from './NeedAct.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';

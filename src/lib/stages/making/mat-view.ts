@@ -123,7 +123,7 @@ export interface MatInHand {
 	readonly stillDays: number;
 	readonly ready: ReadyDays;
 	readonly said: MatSaid;
-	/** Colours that will not do, as strand in hand has it; none while no ball was given by its label. */
+	/** Colours that will not do, as strand at hand has it; none while no ball was given by its label. */
 	readonly lacks: readonly MatLack[];
 	readonly course: WidthCourse | null;
 }

@@ -24,7 +24,7 @@ export const asPlanned = <One extends { readonly colour: ColourName }>(
 	all: readonly One[]
 ): One[] => all.map((one) => ({ ...one, colour: plannedColour(stripes, one.colour) }));
 
-/** Strand of a mat by colour: what it still takes, what is in hand, what lacks. */
+/** Strand of a mat by colour: what it still takes, what is at hand, what lacks. */
 export interface InHand {
 	readonly left: readonly StrandLeft[];
 	readonly lacks: readonly MatLack[];

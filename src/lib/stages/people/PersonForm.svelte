@@ -1,5 +1,5 @@
 <script lang="ts">
-	// One person: the seats they may take, what the table minds, and the days they can come.
+	// One person: the seats they may take, things to allow for, and the days they can come.
 	import { PersonForm as say } from '$lib/words/people';
 	import { actTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	// Mats by the end of each week: what is likely, four times in five of it as a band, and the line of what is wanted.
+	// Mats by the end of each week: what is likely, its range as a band, and the line of what is wanted.
 	import { SeasonChart as say } from '$lib/words/season';
 	import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 	import type { SeasonBand } from '$lib/core/season/forecast';

@@ -90,7 +90,7 @@
 		}
 	}
 
-	async function seatAfresh(): Promise<void> {
+	async function suggestSeats(): Promise<void> {
 		isSeating = true;
 		unadvised = '';
 		try {
@@ -237,7 +237,7 @@
 					<button
 						class="btn"
 						disabled={isSeating || keeper.isKeeping}
-						onclick={() => void seatAfresh()}
+						onclick={() => void suggestSeats()}
 						>{isSeating ? say.findingSeats() : say.suggestSeats()}</button
 					>
 					{#if keeper.said}<button class="btn" onclick={() => void keeper.keep()}

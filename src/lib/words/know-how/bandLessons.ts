@@ -17,7 +17,7 @@ export const soAtEveryReturnNone = (): string => "So at every return, none skipp
 export const whenAStrandEndsLeave = (): string => "When a strand ends, leave a hand’s length of it.";
 export const tuckItIntoTheNext = (): string => "Tuck it into the next gap, under a strand, and out again.";
 export const thenIntoTheNextAnd = (): string => "Then into the next, and the next: none skipped, or it works its way out.";
-export const strokeItFlatAndCut = (): string => "Stroke it flat, and cut what stands out.";
+export const strokeItFlatAndCut = (): string => "Stroke it flat, and cut what sticks out.";
 export const noTools = (): string => "no tools";
 export const aTableAClipAnd = (d: { readonly what: string | number }): string => '' + d.what + ": a table, a clip, and four whole tubes.";
 export const handlesCutOff = (): string => "Handles cut off";

@@ -1,6 +1,5 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const whichSlitJoinsWhich = (): string => "Which slit joins which";
 export const overOrUnderNext = (): string => "Over or under next";
 export const whichRowIsWrong = (): string => "Which row is wrong";
 export const howManyCrossingsHome = (): string => "How many crossings home";
@@ -10,3 +9,4 @@ export const whichSeatIsFreeOf = (): string => "Which seat is free of blades";
 export const whichRemedyForThisFault = (): string => "Which remedy for this fault";
 export const whereThisBallRunsOut = (): string => "Where this ball runs out";
 export const whereToTrim = (): string => "Where to trim";
+export const joiningTheCuts = (): string => "Joining the cuts";

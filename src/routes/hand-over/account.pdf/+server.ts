@@ -8,7 +8,7 @@ import { readerOf } from '$lib/server/web/reader';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-/** What it came to, on one page. */
+/** Results so far, on one page. */
 export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 	const [reader, account] = await Promise.all([
 		readerOf({ locals, cookies }),

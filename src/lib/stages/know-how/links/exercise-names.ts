@@ -3,7 +3,7 @@ import type { ExerciseKind } from '$lib/core/know-how/exercises';
 
 /** What is practised, in a few words. */
 export const exerciseNames: Readonly<Record<ExerciseKind, string>> = {
-	slit: say.whichSlitJoinsWhich(),
+	slit: say.joiningTheCuts(),
 	'over-under': say.overOrUnderNext(),
 	'wrong-row': say.whichRowIsWrong(),
 	crossings: say.howManyCrossingsHome(),

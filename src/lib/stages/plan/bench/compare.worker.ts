@@ -27,7 +27,7 @@ export type FromWorker =
 			readonly cover: Float64Array;
 			/** Which technique, by its place in `techniqueKinds`. */
 			readonly kinds: Uint8Array;
-			readonly unbeaten: readonly (ComparedMethod & { readonly index: number })[];
+			readonly front: readonly (ComparedMethod & { readonly index: number })[];
 	  }
 	| { readonly tell: 'method'; readonly run: number; readonly method: ComparedMethod | null };
 
@@ -52,10 +52,10 @@ self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
 	const kinds = Uint8Array.from(methods, ({ technique }) =>
 		techniqueKinds.indexOf(technique.kind satisfies TechniqueKind)
 	);
-	const unbeaten = methods.flatMap((method, index) =>
+	const front = methods.flatMap((method, index) =>
 		method.isUnbeaten ? [{ ...method, index }] : []
 	);
-	tell({ tell: 'field', run, bags, hours, cover, kinds, unbeaten }, [
+	tell({ tell: 'field', run, bags, hours, cover, kinds, front }, [
 		bags.buffer,
 		hours.buffer,
 		cover.buffer,

@@ -43,7 +43,7 @@
 				datasets: [
 					...techniqueKinds.map((kind, at) => ({
 						label: names[at] ?? kind,
-						data: field.unbeaten
+						data: field.front
 							.filter(({ technique }) => technique.kind === kind)
 							.map(({ bags, hours, index, cover }) => ({ x: bags, y: hours, index, cover })),
 						pointStyle: shapes[at] ?? 'circle',
@@ -108,7 +108,7 @@
 			},
 			plugins: [
 				{
-					// All methods as a cloud behind the unbeaten ones: far too many to be points one can touch.
+					// All methods as a cloud behind the front: far too many to be points one can touch.
 					id: 'cloud',
 					beforeDatasetsDraw({ ctx, scales: { x, y }, chartArea }) {
 						if (!x || !y) return;
@@ -154,7 +154,7 @@
 	role="img"
 	aria-label={msg.methodsByBagsAndHours({
 		length: wholeNumber(field.bags.length),
-		length2: field.unbeaten.length
+		length2: field.front.length
 	})}
 >
 	<canvas bind:this={canvas}></canvas>

@@ -42,13 +42,13 @@
 	let order = $state<keyof typeof orders>('hours');
 	let isCloseOnly = $state(true);
 	const listed = $derived(
-		(methods.field?.unbeaten ?? [])
+		(methods.field?.front ?? [])
 			.filter(({ cover }) => !isCloseOnly || cover >= 1 - 1e-9)
 			.toSorted(orders[order].by)
 	);
 	const shown = $derived(listed.slice(0, 12));
 	let shortage = $state<Shortage>('bags');
-	const ways = $derived(worthThinking(methods.field?.unbeaten ?? [], shortage));
+	const ways = $derived(worthThinking(methods.field?.front ?? [], shortage));
 	/** The same whatever is short, so that the chart stands while they are ordered anew. */
 	const few = $derived(
 		ways
@@ -80,8 +80,8 @@
 			<summary class="btn justify-start btn-ghost px-2 font-normal">{say.allWays()}</summary>
 			<div class="grid grid-cols-[minmax(0,1fr)] gap-3 pt-2">
 				<p class="text-[0.9375rem]">
-					{say.everySensibleCutWithEvery({ length: field.unbeaten.length })}
-					<Term term="unbeaten">{say.best()}</Term>{say.noOtherWayHasFewer()}
+					{say.everySensibleCutWithEvery({ length: field.front.length })}
+					<Term term="best">{say.best()}</Term>{say.noOtherWayHasFewer()}
 				</p>
 				<MethodChart
 					{field}

@@ -131,6 +131,7 @@ export async function loadPeople(db: Db): Promise<void> {
 				name,
 				version: known.find((one) => one.name === name)?.version ?? 1,
 				likes,
+				contact: null,
 				isChild,
 				needs,
 				seats,

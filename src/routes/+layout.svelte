@@ -7,7 +7,7 @@
 	import { navigating, page } from '$app/state';
 	import LaidBy from '$lib/ui/LaidBy.svelte';
 	import { asksInTurn } from '$lib/ui/asks-in-turn';
-	import NameAsked from '$lib/ui/NameAsked.svelte';
+	import PhoneBar from '$lib/ui/PhoneBar.svelte';
 	import StageBar from '$lib/ui/StageBar.svelte';
 	import { setOutbox } from '$lib/entries/outbox-context';
 	import { Outbox } from '$lib/entries/outbox.svelte';
@@ -133,15 +133,12 @@
 	class="sr-only z-50 bg-accent p-3 text-accent-content focus:not-sr-only focus:absolute"
 	href="#main">{say.skipToThePage()}</a
 >
-<div class="flex min-h-dvh flex-col">
+<div class="@container/page flex min-h-dvh flex-col">
 	{#if !data.isLink}
-		<StageBar group={data.group} stages={data.bar.stages} account={data.account} />
-		{#if data.account && data.account.groups > 1}
-			<p class="no-print px-5 pt-1 text-[0.9375rem] [overflow-wrap:anywhere] max-sm:px-4">
-				{say.for()} <a class="link font-semibold" href="/account">{data.group.name}</a>
-			</p>
-		{/if}
-		{#if data.group.isNameUnknown}<NameAsked />{/if}
+		<StageBar
+			stages={data.bar.stages}
+			groupName={data.account && data.account.groups > 1 ? data.group.name : ''}
+		/>
 	{/if}
 	{#if data.laidFor !== null}<LaidBy
 			who={data.laidFor}
@@ -149,4 +146,5 @@
 			isOver={outbox.why === 'signed-out'}
 		/>{/if}
 	{@render children()}
+	{#if !data.isLink}<PhoneBar stages={data.bar.onPhone} openDay={null} />{/if}
 </div>

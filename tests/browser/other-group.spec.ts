@@ -101,7 +101,7 @@ const acts: readonly (readonly [string, Readonly<Record<string, string>>])[] = [
 	['/gather/sort?/none', { id: number }],
 	['/gather/sort?/there', { id: number }],
 	['/people?/forget', { id: place ?? '' }],
-	['/people?/ended', { id: place ?? '' }],
+	['/places?/ended', { id: place ?? '' }],
 	['/links?/make', { plan: plan ?? '', key: crypto.randomUUID() }],
 	['/links?/revoke', { id: plan ?? '' }],
 	['/measures?/leave', { id: number, of: 'timed', out: 'yes' }],

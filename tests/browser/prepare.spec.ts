@@ -310,8 +310,8 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	const day = page.locator('[data-day="2099-12-03"]');
 	await day.getByText('Kit').click();
-	await day.getByRole('button', { name: tableDayWords.PrepareDaysPage.saveWhoComes() }).click();
-	await expect(day).toContainText(tableDayWords.PrepareDaysPage.oneCanCome());
+	await day.getByRole('button', { name: tableDayWords.DayLine.saveWhoComes() }).click();
+	await expect(day).toContainText(tableDayWords.DayLine.oneCanCome());
 	await page.goto('/people');
 	await page
 		.locator('[data-person="Kit"]')

@@ -55,7 +55,7 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	page
 }) => {
 	await page.goto('/people');
-	await page.request.post('/people?/receiving', {
+	await page.request.post('/places?/receiving', {
 		form: { name: 'Tide House' },
 		headers: { origin: new URL(page.url()).origin }
 	});

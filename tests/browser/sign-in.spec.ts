@@ -84,7 +84,7 @@ test('a reader keeps nothing, a helper nothing that goes out, and the refusal sa
 	expect(await sent(helper, 'asked', { place: uuid, mats: '3' })).toBe(coordinators);
 	// What only a coordinator keeps, only a coordinator takes back.
 	const wren = await theCoordinator(app);
-	await wren.ask('/people?/receiving', { form: { name: 'Tide House' } });
+	await wren.ask('/places?/receiving', { form: { name: 'Tide House' } });
 	const [, place = ''] =
 		/<option[^>]*value="([0-9a-f-]{36})"/.exec((await wren.ask('/hand-over')).text) ?? [];
 	expect(await sent(wren, 'asked', { place, mats: '3', by: '2099-12-24' })).toBe('kept');

@@ -127,7 +127,7 @@ test('every page keeps to its width, its words and its targets, at every size an
 		form: { day: '2099-12-03', place: 'Boat shed', key: crypto.randomUUID() },
 		headers: { origin: new URL(page.url()).origin }
 	});
-	await request.post('/people?/receiving', {
+	await request.post('/places?/receiving', {
 		form: { name: 'Causeway Winter Rooms' },
 		headers: { origin: new URL(page.url()).origin }
 	});

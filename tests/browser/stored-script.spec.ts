@@ -20,6 +20,7 @@ const words = [
 	'entry.note',
 	'mat_ask.note',
 	'person.likes',
+	'person.contact',
 	'person.name',
 	'place.hours',
 	'place.name',

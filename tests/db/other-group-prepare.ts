@@ -85,7 +85,7 @@ export async function fillTable(group: Db, personId: string, code: string): Prom
 	await setWhoComes(group, day, 1, [personId]);
 	const other = key();
 	await addPerson(group, other, 'Ottoline');
-	const said = { likes: null, isChild: false, needs: [], days: [day] } as const;
+	const said = { likes: null, contact: null, isChild: false, needs: [], days: [day] } as const;
 	await keepPerson(
 		group,
 		{
@@ -255,6 +255,7 @@ export const askedOfTable: Readonly<
 				name: 'Stolen',
 				version: 1,
 				likes: null,
+				contact: null,
 				isChild: true,
 				needs: [],
 				seats: {},

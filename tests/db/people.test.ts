@@ -34,6 +34,7 @@ const said = (id: string, name: string, more: Partial<Person> = {}): Person => (
 	name,
 	version: 1,
 	likes: null,
+	contact: null,
 	isChild: false,
 	needs: [],
 	seats: {},

@@ -18,6 +18,8 @@
 	interface Props {
 		form: TypedForm;
 		title: string;
+		/** Whether its title is shown, where the page does not say it already. */
+		isTitled?: boolean;
 		/** What the button says. */
 		act: string;
 		/** Where it goes without scripts. */
@@ -35,6 +37,7 @@
 	const {
 		form,
 		title,
+		isTitled = true,
 		act,
 		action = '?/keep',
 		stays = [],
@@ -124,7 +127,7 @@
 	<input type="hidden" name="type" value={form.type} />
 	<input type="hidden" name="key" value={form.key} />
 	<input type="hidden" name="lengths" value={form.lengths} />
-	<h2>{form.isEditing ? say.edit() : title}</h2>
+	<h2 class={isTitled || form.isEditing ? '' : 'sr-only'}>{form.isEditing ? say.edit() : title}</h2>
 	{#if form.isEditing}
 		<input type="hidden" name={replacesField} value={form.typed[replacesField]} />
 	{/if}

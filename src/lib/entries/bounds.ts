@@ -59,6 +59,7 @@ export const longest = {
 	'bag_kind.name': 80,
 	'person.name': 120,
 	'person.likes': 200,
+	'person.contact': 120,
 	'table_day.place': 120,
 	'table_day.also': 200,
 	'tool.name': 80,

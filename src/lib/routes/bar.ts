@@ -11,6 +11,8 @@ export interface BarLink {
 /** What the bar leads to: the stages in the order of the work, and the parts of each. */
 export interface StageNavigation {
 	readonly stages: readonly BarLink[];
+	/** Those of them that a phone's bar has room for. */
+	readonly onPhone: readonly BarLink[];
 	readonly parts: Readonly<Record<string, readonly BarLink[]>>;
 	/** What the browser calls each page, by its route. */
 	readonly titles: Readonly<Record<string, string>>;
@@ -21,9 +23,14 @@ const all = Object.entries(routes);
 const parts: Record<string, BarLink[]> = {};
 for (const [href, { part }] of all)
 	if (part) (parts[part.of] ??= []).push({ href, label: called(part.label) });
+const stages = all.flatMap(([href, { stage, isOnPhone }]) =>
+	stage ? [{ href, label: called(stage), isOnPhone }] : []
+);
+const asLink = ({ href, label }: BarLink): BarLink => ({ href, label });
 
 export const bar: StageNavigation = {
-	stages: all.flatMap(([href, { stage }]) => (stage ? [{ href, label: called(stage) }] : [])),
+	stages: stages.map(asLink),
+	onPhone: stages.filter(({ isOnPhone }) => isOnPhone).map(asLink),
 	parts,
 	titles: Object.fromEntries(
 		all.flatMap(([route, { title, part, stage }]) => {

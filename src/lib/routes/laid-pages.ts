@@ -14,7 +14,7 @@ const laid = new RegExp(
 );
 
 /** Files are as they are when they are asked for. */
-const file = /\.(pdf|csv|ics|png|zip)$/;
+const file = /\.(pdf|csv|ics|png|svg|zip)$/;
 
 /** Whether a page, or what it asks for, is laid by on the device. */
 export const isLaidBy = (pathname: string): boolean => laid.test(pathname) && !file.test(pathname);

@@ -21,13 +21,14 @@
  * @property {number} [bytes] of what may be sent to it, where that is more than a form
  * @property {string} [title] what the browser calls it, where it is called otherwise than in the bar; this and the next two are messages of `names`
  * @property {string} [stage] its name in the bar, in this order
+ * @property {true} [isOnPhone] it is in the bar of a phone too; the others are under *More* there
  * @property {{ of: string, label: string }} [part] its name among the parts of a stage, in this order
  * @property {Readonly<Record<string, Act>>} [acts]
  */
 
 /** What is not named here is opened and done by nobody. @type {Readonly<Record<string, Route>>} */
 export const routes = {
-	'/': { by: 'reader', title: 'today' },
+	'/': { by: 'reader', stage: 'today', isOnPhone: true },
 	'/plan': {
 		by: 'reader',
 		title: 'planAMat',
@@ -57,14 +58,12 @@ export const routes = {
 	},
 	'/gather': {
 		by: 'reader',
-		title: 'gather',
 		laid: 'at once',
 		stage: 'gather',
-		part: { of: 'gather', label: 'dropOffs' },
+		isOnPhone: true,
+		part: { of: 'gather', label: 'bagsCameIn' },
 		acts: {
-			keep: { by: 'helper' },
-			own: { by: 'coordinator', says: 'splitAMergedSource' },
-			same: { by: 'coordinator', says: 'mergedTwoSources' }
+			keep: { by: 'helper' }
 		}
 	},
 	'/gather/sort': {
@@ -140,6 +139,7 @@ export const routes = {
 		by: 'reader',
 		laid: 'at once',
 		stage: 'prepare',
+		isOnPhone: true,
 		part: { of: 'prepare', label: 'table' },
 		acts: { keep: { by: 'helper' } }
 	},
@@ -152,7 +152,8 @@ export const routes = {
 			drop: { by: 'helper', says: 'stoppedPrintingLabels' },
 			hand: { by: 'helper' },
 			print: { by: 'helper', says: 'printedLabels' },
-			resume: { by: 'helper' }
+			resume: { by: 'helper' },
+			sheet: { by: 'helper', says: 'printedLabels' }
 		}
 	},
 	'/prepare/bare': { by: 'reader' },
@@ -208,17 +209,30 @@ export const routes = {
 	'/prepare/worksheet.pdf': { by: 'reader' },
 	'/people': {
 		by: 'reader',
-		title: 'peopleAndPlaces',
-		part: { of: 'prepare', label: 'people' },
+		title: 'volunteers',
 		acts: {
 			add: { by: 'coordinator', says: 'addedAPerson' },
-			ended: { by: 'coordinator', says: 'removedAReceivingPlace' },
 			forget: { by: 'coordinator', says: 'removedAPersonsName' },
-			person: { by: 'coordinator', says: 'editedAPerson' },
-			receiving: { by: 'coordinator', says: 'addedAReceivingPlace' }
+			person: { by: 'coordinator', says: 'editedAPerson' }
 		}
 	},
-	'/make': { by: 'reader', laid: 'at once', stage: 'make', acts: { keep: { by: 'helper' } } },
+	'/places': {
+		by: 'reader',
+		title: 'sourcesAndReceivingPlaces',
+		acts: {
+			ended: { by: 'coordinator', says: 'removedAReceivingPlace' },
+			own: { by: 'coordinator', says: 'splitAMergedSource' },
+			receiving: { by: 'coordinator', says: 'addedAReceivingPlace' },
+			same: { by: 'coordinator', says: 'mergedTwoSources' }
+		}
+	},
+	'/make': {
+		by: 'reader',
+		laid: 'at once',
+		stage: 'make',
+		isOnPhone: true,
+		acts: { keep: { by: 'helper' } }
+	},
 	'/make/[code]': {
 		by: 'reader',
 		laid: 'when opened',
@@ -236,7 +250,6 @@ export const routes = {
 	'/check/sheet.pdf': { by: 'reader' },
 	'/hand-over': {
 		by: 'reader',
-		title: 'handOver',
 		stage: 'handOver',
 		part: { of: 'hand-over', label: 'deliveries' },
 		acts: { keep: { by: 'coordinator' } }
@@ -266,7 +279,7 @@ export const routes = {
 	'/hand-over/tags.pdf': { by: 'reader' },
 	'/season': {
 		by: 'reader',
-		title: 'season',
+		stage: 'season',
 		part: { of: 'season', label: 'forecast' },
 		acts: { keep: { by: 'coordinator' } }
 	},
@@ -287,14 +300,30 @@ export const routes = {
 		title: 'measures',
 		acts: { keep: { by: 'helper' }, leave: { by: 'coordinator', says: 'leftAMeasureOut' } }
 	},
-	'/know-how': { by: 'guest', title: 'knowHow', laid: 'at once' },
+	'/know-how': {
+		by: 'guest',
+		laid: 'at once',
+		stage: 'knowHow',
+		part: { of: 'know-how', label: 'howItIsDone' }
+	},
 	'/know-how/[act]': { by: 'guest', laid: 'when opened' },
 	'/know-how/[act]/card.pdf': { by: 'guest' },
+	'/know-how/[act]/picture.svg': { by: 'guest' },
 	'/know-how/cards.pdf': { by: 'guest' },
-	'/know-how/faults': { by: 'guest', title: 'findAFault', laid: 'when opened' },
+	'/know-how/faults': {
+		by: 'guest',
+		laid: 'when opened',
+		part: { of: 'know-how', label: 'findAFault' }
+	},
 	'/know-how/practice': { by: 'guest', laid: 'when opened' },
-	'/know-how/words': { by: 'guest', title: 'craftWords', laid: 'when opened' },
+	'/know-how/words': {
+		by: 'guest',
+		laid: 'when opened',
+		part: { of: 'know-how', label: 'craftWords' }
+	},
 	'/sheets/[sheet]': { by: 'reader' },
+	'/more': { by: 'guest', title: 'more', laid: 'at once' },
+	'/search': { by: 'reader', title: 'search', laid: 'when opened' },
 	'/settings': {
 		by: 'reader',
 		title: 'settings',

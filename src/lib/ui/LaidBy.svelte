@@ -1,9 +1,8 @@
 <script lang="ts">
-	// A page that was laid by on this device says so, and how old it is.
-	import { LaidBy as say } from '$lib/words/common';
+	// Lays by each page as it is opened, and hears whether the one that is shown came from this device.
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
-	import { agoWords, momentWords } from './day-words';
+	import { laidBy } from './laid-by.svelte';
 
 	/** For whom pages are laid by: an account and a group. */
 	interface Props {
@@ -17,18 +16,17 @@
 	$effect(() => {
 		if (isOver) navigator.serviceWorker?.controller?.postMessage({ over: true });
 	});
-	let laidAt = $state<number | null>(null);
 
 	onMount(() => {
 		const { laid } = document.documentElement.dataset;
-		laidAt = laid ? Number(laid) : null;
+		laidBy.at = laid ? Number(laid) : null;
 		if (!('serviceWorker' in navigator)) return;
 		const hear = ({ data }: MessageEvent) => {
 			if (typeof data === 'object' && data !== null && 'laidAt' in data)
-				laidAt = (data as { laidAt: number | null }).laidAt;
+				laidBy.at = (data as { laidAt: number | null }).laidAt;
 		};
 		const anew = () => {
-			if (laidAt !== null) void invalidateAll();
+			if (laidBy.at !== null) void invalidateAll();
 		};
 		navigator.serviceWorker.addEventListener('message', hear);
 		window.addEventListener('online', anew);
@@ -50,16 +48,3 @@
 			.catch(() => {});
 	});
 </script>
-
-{#if laidAt !== null}
-	<p
-		class="no-print mx-5 mt-2 rounded-lg bg-(--caution-ground) px-4 py-2 max-sm:mx-4"
-		role="status"
-		data-laid-by
-	>
-		{say.noNetworkJustNowThis({
-			ago: agoWords(Date.now() - laidAt),
-			moment: momentWords(new Date(laidAt))
-		})}
-	</p>
-{/if}

@@ -1,12 +1,43 @@
 <script lang="ts">
-	// What the browser calls a page: by the table of routes, or by the one thing it is about.
+	// A page's title line: what it is called, by the table of routes or by the one thing it is about; its one act at the
+	// right; the parts beside it. Under it stands only what somebody must know: no network, or what waits on this device.
 	import { PageTitle as say } from '$lib/words/common';
 	import { page } from '$app/state';
+	import { getOutbox } from '$lib/entries/outbox-context';
+	import WaitingList from '$lib/entries/WaitingList.svelte';
+	import type { StageNavigation } from '$lib/routes/bar';
+	import type { Snippet } from 'svelte';
+	import LaidByLine from './LaidByLine.svelte';
+	import StageParts from './StageParts.svelte';
 
-	const { of }: { of?: string } = $props();
-	const titles = $derived((page.data as { bar?: { titles: Record<string, string> } }).bar?.titles);
+	interface Props {
+		of?: string;
+		/** The bench has the plan's name in its head where there is room: there the line is only read aloud. */
+		isInBench?: boolean;
+		/** Its one act. */
+		children?: Snippet;
+	}
+	const { of, isInBench = false, children }: Props = $props();
+	const outbox = getOutbox();
+	const bar = $derived((page.data as { bar?: StageNavigation }).bar);
+	const title = $derived(of ?? bar?.titles[page.route.id ?? ''] ?? '');
+	/** The first word of the page's address: its stage, where it has parts. */
+	const stage = $derived(page.route.id?.split('/')[1] ?? '');
+	const parts = $derived(bar?.parts[stage] ?? []);
 </script>
 
-<svelte:head
-	><title>{say.nestRow({ of: of ?? titles?.[page.route.id ?? ''] ?? '' })}</title></svelte:head
+<svelte:head><title>{say.nestRow({ of: title })}</title></svelte:head>
+
+<div
+	class="title-line mb-3 flex flex-wrap items-center gap-x-4 @max-[61rem]:mb-2 {isInBench
+		? '@min-[61rem]:sr-only'
+		: ''}"
 >
+	<div class="flex min-h-12 min-w-0 flex-1 items-center justify-between gap-x-3">
+		<h1 class="min-w-0 break-words">{title}</h1>
+		{@render children?.()}
+	</div>
+	{#if parts.length > 0}<StageParts stage={bar?.titles[`/${stage}`] ?? ''} {parts} />{/if}
+</div>
+<LaidByLine />
+<WaitingList {outbox} />

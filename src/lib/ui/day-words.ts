@@ -23,9 +23,20 @@ const month = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC'
 /** A month by its number in the year, 1 to 12: `Nov`. */
 export const monthWords = (of: number): string => month.format(Date.UTC(2026, of - 1));
 
+const wholeMonth = new Intl.DateTimeFormat('en-GB', {
+	month: 'long',
+	year: 'numeric',
+	timeZone: 'UTC'
+});
+/** A month with its year, of `2026-12`: `December 2026`. */
+export const wholeMonthWords = (month: string): string => wholeMonth.format(new Date(month));
+
 const weekday = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: 'UTC' });
 /** A day for whoever comes to it: `Thursday 3 December 2026`. */
 export const weekdayWords = (day: string): string => weekday.format(new Date(day)).replace(',', '');
+
+/** A day as the title of its page: `Thursday 3 December`. */
+export const titleDayWords = (day: string): string => weekdayWords(day).replace(/ \d{4}$/, '');
 
 const dayOfWeek = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
 /** The month of a day, counted from the first there is. */

@@ -1,8 +1,8 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
+export * as CameLately from './gather/CameLately';
 export * as DoorLots from './gather/DoorLots';
 export * as DropOffForm from './gather/DropOffForm';
 export * as DryingPiles from './gather/DryingPiles';
-export * as GatherActs from './gather/GatherActs';
 export * as GatherAsksActs from './gather/GatherAsksActs';
 export * as GatherAsksPage from './gather/GatherAsksPage';
 export * as GatherAsksSheetPdfDoor from './gather/GatherAsksSheetPdfDoor';
@@ -32,6 +32,7 @@ export * as ScalePanel from './gather/ScalePanel';
 export * as Shelves from './gather/Shelves';
 export * as SortedList from './gather/SortedList';
 export * as SortingForm from './gather/SortingForm';
+export * as SourceSacks from './gather/SourceSacks';
 export * as StandInScale from './gather/StandInScale';
 export * as StoreTable from './gather/StoreTable';
 export * as TakeBackCell from './gather/TakeBackCell';

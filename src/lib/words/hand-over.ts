@@ -1,5 +1,4 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
-export * as AccountChart from './hand-over/AccountChart';
 export * as AskBar from './hand-over/AskBar';
 export * as AskForm from './hand-over/AskForm';
 export * as AskList from './hand-over/AskList';
@@ -19,10 +18,13 @@ export * as HandOverPage from './hand-over/HandOverPage';
 export * as HandOverPillowsPage from './hand-over/HandOverPillowsPage';
 export * as HandOverTagsPdfDoor from './hand-over/HandOverTagsPdfDoor';
 export * as HandedTable from './hand-over/HandedTable';
+export * as MatsByMonth from './hand-over/MatsByMonth';
 export * as PillowForm from './hand-over/PillowForm';
 export * as PlaceForm from './hand-over/PlaceForm';
 export * as PromiseForm from './hand-over/PromiseForm';
 export * as ReceiveButton from './hand-over/ReceiveButton';
+export * as Shelf from './hand-over/Shelf';
+export * as Waiting from './hand-over/Waiting';
 export * as accountWords from './hand-over/accountWords';
 export * as asks from './hand-over/asks';
 export * as calendar from './hand-over/calendar';

@@ -2,7 +2,10 @@
 export * as PeopleActs from './people/PeopleActs';
 export * as PeoplePage from './people/PeoplePage';
 export * as PersonForm from './people/PersonForm';
+export * as PlacesActs from './people/PlacesActs';
+export * as PlacesPage from './people/PlacesPage';
 export * as Practised from './people/Practised';
+export * as SeatGrid from './people/SeatGrid';
 export * as day from './people/day';
 export * as people from './people/people';
 export * as presence from './people/presence';

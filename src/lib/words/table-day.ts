@@ -2,6 +2,7 @@
 export * as CourseChart from './table-day/CourseChart';
 export * as DayAdvice from './table-day/DayAdvice';
 export * as DayInWords from './table-day/DayInWords';
+export * as DayLine from './table-day/DayLine';
 export * as DayPlan from './table-day/DayPlan';
 export * as DayRun from './table-day/DayRun';
 export * as DayTerms from './table-day/DayTerms';

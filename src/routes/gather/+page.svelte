@@ -5,9 +5,8 @@
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from '$lib/stages/gather/TakeBackCell.svelte';
 	import OlderLinks from '$lib/ui/OlderLinks.svelte';
-	import SamePlaces from '$lib/stages/gather/SamePlaces.svelte';
+	import CameLately from '$lib/stages/gather/CameLately.svelte';
 	import Table from '$lib/ui/Table.svelte';
-	import { rejectRate } from '$lib/core/gather/reject-rate';
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
@@ -27,60 +26,26 @@
 <PageTitle />
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[76rem]:grid-cols-[minmax(0,46rem)_minmax(0,1fr)]"
 >
 	<DropOffForm
-		places={data.places.map(({ name }) => name)}
+		sources={data.places}
 		today={data.group.today}
 		kinds={data.kinds}
 		sent={form?.entry}
 		isScaleShown={data.group.isDemo}
 	/>
 
-	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-		<section class="sheet p-4" aria-labelledby="places">
-			<h2 id="places">{say.sources()}</h2>
-			{#if data.places.length === 0}
-				<p class="mt-2">{say.noPlaceYetTheFirst()}</p>
-			{:else}
-				<Table
-					heads={[
-						say.source(),
-						{ label: say.bagsSoFar(), isFigure: true },
-						{ label: say.sorted(), isFigure: true },
-						{ label: say.unusableSoFar(), isFigure: true },
-						{ label: say.expectedOfMore(), isFigure: true },
-						say.last()
-					]}
+	<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="came">
+		<h2 id="came">{say.cameLately()}</h2>
+		{#if data.dropOffs.length === 0}
+			<p>{say.nothingYetCountWhatIs()}</p>
+		{:else}
+			<CameLately lines={data.dropOffs} today={data.group.today} />
+			<details open={data.back !== null || !data.isNewest}>
+				<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+					>{say.allAsATable()}</summary
 				>
-					{#each data.places as place (place.id)}
-						<tr data-place={place.name}>
-							<th class="font-semibold" scope="row">{place.name}</th>
-							<td class="figure text-right">{wholeNumber(place.bags)}</td>
-							<td class="figure text-right">{wholeNumber(place.sorted)}</td>
-							<td class="figure text-right" data-rejected>{wholeNumber(place.rejected)}</td>
-							<td class="figure quiet text-right" data-expected
-								>{Math.round(rejectRate(place) * 100)} %</td
-							>
-							<td class="quiet whitespace-nowrap"
-								>{place.lastCame ? shortDayWords(place.lastCame) : ''}</td
-							>
-						</tr>
-					{/each}
-				</Table>
-			{/if}
-			{#if data.account === null || data.account.role === 'coordinator'}
-				<SamePlaces
-					places={data.places}
-					problem={form && 'message' in form ? (form.message ?? '') : ''}
-				/>
-			{/if}
-		</section>
-		<section class="sheet p-4" aria-labelledby="came">
-			<h2 id="came">{say.dropOffs()}</h2>
-			{#if data.dropOffs.length === 0}
-				<p class="mt-2">{say.nothingYetCountWhatIs()}</p>
-			{:else}
 				<Table
 					heads={[
 						say.day(),
@@ -101,7 +66,7 @@
 									>{/if}
 								{#if line.note}<span class="quiet block text-sm">{line.note}</span>{/if}
 							</td>
-							<td class="figure text-right font-semibold" data-label="Bags">
+							<td class="figure text-right font-semibold" data-label={say.bags()}>
 								{wholeNumber(line.bags)}
 								{#if isRough(line)}<span class="quiet block text-sm font-normal"
 										>{countRange(line.bagsLow, line.bagsHigh)}</span
@@ -122,8 +87,9 @@
 						{/if}
 					{/each}
 				</Table>
-			{/if}
-			<OlderLinks oldest={data.oldest} isNewest={data.isNewest} part="came" />
-		</section>
-	</div>
+				<OlderLinks oldest={data.oldest} isNewest={data.isNewest} part="came" />
+			</details>
+		{/if}
+		<p><a class="link-row" href="/places">{say.sourcesAndReceivingPlaces()}</a></p>
+	</section>
 </div>

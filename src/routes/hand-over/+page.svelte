@@ -4,6 +4,7 @@
 	import { capital } from '$lib/ui/number-words';
 	import { formatLength } from '$lib/core/units/format-length';
 	import DeliverForm from '$lib/stages/hand-over/DeliverForm.svelte';
+	import Waiting from '$lib/stages/hand-over/Waiting.svelte';
 	import ReceiveButton from '$lib/stages/hand-over/ReceiveButton.svelte';
 	import { matsWords, pillowsWords } from '$lib/stages/hand-over/hand-over-words';
 	import { nearDayWords } from '$lib/ui/day-words';
@@ -22,70 +23,12 @@
 <PageTitle />
 
 <div
-	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_24rem]"
+	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[72rem]:grid-cols-[minmax(0,1fr)_22rem]"
 >
-	<section aria-labelledby="out">
-		<div class="flex flex-wrap items-baseline gap-x-5">
-			<h2 id="out">
-				{data.deliveries.length === 0 ? say.noDeliveriesYet() : say.deliveries()}
-			</h2>
-			{#if toCome > 0}<p class="quiet">
-					{say.notConfirmedYet({ part: toCome === 1 ? say.ofOne() : say.of({ toCome }) })}
-				</p>{/if}
-			{#if data.deliveries.length > 0}<a
-					class="inline-flex min-h-11 link items-center"
-					href="/hand-over/calendar.ics">{say.addToCalendar()}</a
-				>{/if}
-		</div>
-		{#if data.deliveries.length > 0}
-			<ul class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] px-4">
-				{#each data.deliveries as one (one.code)}
-					<li
-						class="grid gap-x-4 gap-y-1 border-t border-base-300 py-3 first:border-t-0 @min-[44rem]:grid-cols-[minmax(0,1fr)_minmax(0,17rem)] @min-[44rem]:items-end"
-						data-delivery={one.code}
-					>
-						<div class="min-w-0">
-							<p>
-								<a
-									class="inline-flex min-h-11 link items-center font-semibold"
-									href="/hand-over/deliveries/{one.code}">{one.placeName}</a
-								>
-								<span class="quiet">{nearDayWords(one.goesOn, data.group.today)}, {one.code}</span>
-							</p>
-							<p>
-								{capital(matsWords(one.mats.length))}{one.pillows.length > 0
-									? say.and({ pillows: pillowsWords(one.pillows.length) })
-									: ''}:
-								{#each one.mats as mat (mat)}<a
-										class="mr-2 inline-flex min-h-11 link items-center"
-										href="/hand-over/mats/{mat}">{mat}</a
-									>{/each}
-							</p>
-							{#if one.gathering}<p class="break-words">
-									{say.event({ gathering: one.gathering })}
-								</p>{/if}
-							{#if one.note}<p class="break-words">“{one.note}”</p>{/if}
-						</div>
-						{#if one.receivedOn}<p class="quiet break-words @min-[44rem]:text-right">
-								{say.received({
-									yearDay: nearDayWords(one.receivedOn, data.group.today),
-									part: one.receivedBy ? `: “${one.receivedBy}”` : ''
-								})}
-							</p>
-						{:else}<ReceiveButton delivery={one.code} />{/if}
-					</li>
-				{/each}
-			</ul>
-			{#if data.hasOlder}
-				<a class="btn mt-3 font-normal" href="?before={data.deliveries.at(-1)?.id}">{say.older()}</a
-				>
-			{/if}
-		{/if}
-	</section>
 	{#if data.places.length === 0}
 		<p class="sheet p-4">
 			{say.firstAddAReceivingPlace()}
-			<a class="link" href="/people#places">{say.peopleAndPlaces()}</a>.
+			<a class="link" href="/places">{say.sourcesAndReceivingPlaces()}</a>.
 		</p>
 	{:else}
 		<DeliverForm
@@ -93,7 +36,64 @@
 			pillows={data.pillows}
 			{crates}
 			places={data.places}
+			asks={data.asks}
 			sent={form?.entry}
 		/>
 	{/if}
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		<Waiting asks={data.asks} today={data.group.today} />
+		<section class="sheet px-4 py-3" aria-labelledby="out">
+			<h2 id="out">
+				{data.deliveries.length === 0 ? say.noDeliveriesYet() : say.deliveries()}
+			</h2>
+			{#if toCome > 0}<p class="quiet">
+					{say.notConfirmedYet({ part: toCome === 1 ? say.ofOne() : say.of({ toCome }) })}
+				</p>{/if}
+			{#if data.deliveries.length > 0}
+				<ul class="mt-1 grid grid-cols-[minmax(0,1fr)]">
+					{#each data.deliveries as one (one.code)}
+						<li
+							class="grid gap-x-4 gap-y-1 border-t border-base-300 py-2 first:border-t-0"
+							data-delivery={one.code}
+						>
+							<div class="min-w-0">
+								<p>
+									<a
+										class="inline-flex min-h-11 link items-center font-semibold"
+										href="/hand-over/deliveries/{one.code}">{one.placeName}</a
+									>
+									<span class="quiet">{nearDayWords(one.goesOn, data.group.today)}, {one.code}</span
+									>
+								</p>
+								<p>
+									{capital(matsWords(one.mats.length))}{one.pillows.length > 0
+										? say.and({ pillows: pillowsWords(one.pillows.length) })
+										: ''}:
+									{#each one.mats as mat (mat)}<a
+											class="mr-2 inline-flex min-h-11 link items-center"
+											href="/hand-over/mats/{mat}">{mat}</a
+										>{/each}
+								</p>
+								{#if one.gathering}<p class="break-words">
+										{say.event({ gathering: one.gathering })}
+									</p>{/if}
+								{#if one.note}<p class="break-words">“{one.note}”</p>{/if}
+							</div>
+							{#if one.receivedOn}<p class="quiet break-words">
+									{say.received({
+										yearDay: nearDayWords(one.receivedOn, data.group.today),
+										part: one.receivedBy ? `: “${one.receivedBy}”` : ''
+									})}
+								</p>
+							{:else}<ReceiveButton delivery={one.code} />{/if}
+						</li>
+					{/each}
+				</ul>
+				{#if data.hasOlder}
+					<a class="btn font-normal" href="?before={data.deliveries.at(-1)?.id}">{say.older()}</a>
+				{/if}
+				<p><a class="link-row" href="/hand-over/calendar.ics">{say.addToCalendar()}</a></p>
+			{/if}
+		</section>
+	</div>
 </div>

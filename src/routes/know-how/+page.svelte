@@ -12,13 +12,17 @@
 
 <PageTitle />
 
-<h1 class="text-2xl font-bold">{say.knowHow()}</h1>
-<form class="mt-2 flex flex-wrap items-end gap-2" method="GET" role="search">
-	<label class="grid min-w-0 flex-1 basis-60 gap-1">
-		{say.searchKnowHowAStep()}
-		<input class="field w-full" name="q" type="search" maxlength="80" defaultValue={data.asked} />
-	</label>
-	<button class="btn btn-accent">{say.search()}</button>
+<form class="flex gap-2" method="GET" role="search">
+	<input
+		class="field min-w-0 flex-1"
+		name="q"
+		type="search"
+		maxlength="80"
+		aria-label={say.searchKnowHowAStep()}
+		placeholder={say.searchKnowHowAStep()}
+		defaultValue={data.asked}
+	/>
+	<button class="btn">{say.search()}</button>
 </form>
 <div role="status">
 	{#if data.asked.trim() !== ''}
@@ -42,37 +46,58 @@
 	{/if}
 </div>
 <div
-	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[48rem]:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
+	class="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_18rem]"
 >
-	<section class="sheet p-4" aria-labelledby="acts">
-		<h2 id="acts">{say.howToDoIt()}</h2>
-		{#each data.groups as { title, acts } (title)}
-			<h3 class="mt-3 font-semibold">{title}</h3>
-			<ul>
-				{#each acts as { name, when } (name)}
-					<li class="border-t border-base-300 first:border-t-0">
-						<a class="{link} text-lg" href="/know-how/{name}">{actTitles[name]}</a>
-						<span class="quiet block pb-1 text-[0.9375rem]">{when}</span>
-					</li>
-				{/each}
-			</ul>
-		{/each}
-	</section>
-	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-		<section class="sheet p-4" aria-labelledby="wrong">
-			<h2 id="wrong">{say.whenSomethingIsWrong()}</h2>
-			<a class={link} href="/know-how/faults">{say.whatIsWrongWithThis()}</a>
-			<p class="quiet">{say.fromWhatOneSeesTo()}</p>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4 @min-[61rem]:order-last">
+		<section
+			class="grid gap-2 rounded-(--radius-box) bg-primary px-4 py-3 text-primary-content"
+			aria-labelledby="wrong"
+		>
+			<h2 id="wrong">{say.somethingLooksWrong()}</h2>
+			<p>{say.fromWhatOneSeesTo()}</p>
+			<a class="btn justify-self-start btn-accent" href="/know-how/faults">{say.findAFault()}</a>
 		</section>
-		<section class="sheet p-4" aria-labelledby="practice">
+		<section class="sheet px-4 py-3 @max-[61rem]:hidden" aria-labelledby="practice">
 			<h2 id="practice">{say.practise()}</h2>
 			<p class="quiet">{say.aQuestionAtATime()}</p>
 			<PractisedList named={null} />
 		</section>
-		<section class="sheet p-4" aria-labelledby="words">
-			<h2 id="words">{say.words()}</h2>
-			<a class={link} href="/know-how/words">{say.theWordsOfTheCraft()}</a>
-			<p class="quiet">{say.whatEachMeansAndThe()}</p>
+	</div>
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+		{#each data.groups as { title, acts }, nth (title)}
+			<section aria-labelledby="acts-{nth}">
+				<h2 id="acts-{nth}">{title}</h2>
+				<ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(9.5rem,46%),1fr))] gap-3">
+					{#each acts as { name, when } (name)}
+						<li class="grid">
+							<a
+								class="sheet grid grid-rows-[auto_1fr] overflow-hidden hover:border-primary"
+								href="/know-how/{name}"
+							>
+								<span class="grid h-28 place-items-center bg-white p-2"
+									><img
+										class="max-h-24 w-full object-contain"
+										src="/know-how/{name}/picture.svg"
+										alt=""
+										loading="lazy"
+										width="228"
+										height="170"
+									/></span
+								>
+								<span class="block px-3 py-2">
+									<strong class="block leading-snug break-words">{actTitles[name]}</strong>
+									<span class="quiet mt-0.5 line-clamp-2 text-[0.875rem] leading-snug">{when}</span>
+								</span>
+							</a>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/each}
+		<section class="sheet px-4 py-3 @min-[61rem]:hidden" aria-labelledby="practice-too">
+			<h2 id="practice-too">{say.practise()}</h2>
+			<p class="quiet">{say.aQuestionAtATime()}</p>
+			<a class="btn" href="/know-how/practice">{say.goOn()}</a>
 		</section>
 	</div>
 </div>

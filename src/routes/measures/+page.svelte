@@ -1,28 +1,23 @@
 <script lang="ts">
 	import { MeasuresPage as msg } from '$lib/words/measures';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import StagePage from '$lib/ui/StagePage.svelte';
 	import KnowledgeChart from '$lib/measures/KnowledgeChart.svelte';
-	import WaitingList from '$lib/entries/WaitingList.svelte';
 	import MeasureForm from '$lib/measures/MeasureForm.svelte';
 	import MeasureList from '$lib/measures/MeasureList.svelte';
 	import PlansNow from '$lib/measures/PlansNow.svelte';
 	import TimedWorkForm from '$lib/measures/TimedWorkForm.svelte';
-	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const outbox = getOutbox();
 	const sent = $derived(form?.entry);
 </script>
 
-<PageTitle />
-
-<main id="main" class="@container mx-auto w-full max-w-6xl flex-1 px-5 py-4 max-sm:px-4">
-	<h1 class="mb-1">{msg.measures()}</h1>
+<StagePage>
+	<PageTitle />
 	<p class="quiet mb-4">
 		{msg.yourOwnSwatchesAndTimed()}
 	</p>
-	<WaitingList {outbox} />
 	<div
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 	>
@@ -75,4 +70,4 @@
 			<MeasureList measurements={data.measurements} timed={data.timed} />
 		</div>
 	</div>
-</main>
+</StagePage>

@@ -4,8 +4,8 @@ import { longest } from '$lib/entries/bounds';
 import { FormReader } from '$lib/entries/form-reader';
 import { forgetPerson } from '$lib/server/book/forget-person';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { addReceivingPlace, endReceiving, listReceivingPlaces } from '$lib/server/gather/places';
 import { addPerson, keepPerson, listPeople, peopleFor } from '$lib/server/people/people';
+import { listMats } from '$lib/server/making/mats';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { practisedKinds } from '$lib/stages/know-how/practice-log';
 import { readPerson } from '$lib/server/people/read-person';
@@ -17,11 +17,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	const { locals, url } = event;
-	const { today } = await readerOf(event);
-	const [people, days, places] = await Promise.all([
+	const reader = await readerOf(event);
+	const { today } = reader;
+	const [people, days, mats] = await Promise.all([
 		listPeople(locals.db, today),
 		listTableDays(locals.db, today),
-		listReceivingPlaces(locals.db)
+		listMats(locals.db, reader)
 	]);
 	const of = url.searchParams.get('of');
 	const answers =
@@ -29,8 +30,8 @@ export const load: PageServerLoad = async (event) => {
 	return {
 		practised: practisedKinds(answers),
 		people: peopleFor(locals.role, people),
+		mats: mats.flatMap(({ code, maker }) => (maker ? [{ code, maker: maker.id }] : [])),
 		days: days.filter(({ day }) => day >= today),
-		places,
 		forget: url.searchParams.get('forget'),
 		of
 	};
@@ -75,22 +76,5 @@ export const actions: Actions = {
 				message: say.nobodyWasForgottenThatPerson()
 			});
 		redirect(303, '/people#people');
-	},
-	receiving: async ({ request, locals }) => {
-		const typed = (await readForm(request)).get('name');
-		const name = typeof typed === 'string' ? typed : '';
-		const read = new FormReader({ name });
-		const asked = read.needed('name', longest['place.name']);
-		if (!read.isGood)
-			return fail(422, { place: { typed: name.slice(0, 400), problem: read.problems.name } });
-		const kept = await orAway(addReceivingPlace(locals.db, asked));
-		if (!kept) return fail(503, { place: { typed: name, problem: awayMessage } });
-		redirect(303, '/people#places');
-	},
-	ended: async ({ request, locals }) => {
-		const id = await idOf(request);
-		const isOver = id !== null && (await orAway(endReceiving(locals.db, id)));
-		if (!isOver) return fail(409, { message: say.thatPlaceIsNotAmong() });
-		redirect(303, '/people#places');
 	}
 };

@@ -1,16 +1,12 @@
 <script lang="ts">
 	import { PlanPage as say } from '$lib/words/plan';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 </script>
 
-<PageTitle />
-
 <PlanBench
-	heading={say.planAMat()}
 	group={data.group}
 	initial={form ?? data}
 	practice={data.practice}

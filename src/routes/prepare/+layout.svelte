@@ -1,8 +1,8 @@
 <script lang="ts">
-	import StagePage from '$lib/entries/StagePage.svelte';
+	import StagePage from '$lib/ui/StagePage.svelte';
 	import type { LayoutProps } from './$types';
 
 	const { children }: LayoutProps = $props();
 </script>
 
-<StagePage stage="Prepare" of="prepare" {children} />
+<StagePage {children} />

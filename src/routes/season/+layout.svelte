@@ -1,9 +1,8 @@
 <script lang="ts">
-	import { SeasonLayout as say } from '$lib/words/season';
-	import StagePage from '$lib/entries/StagePage.svelte';
+	import StagePage from '$lib/ui/StagePage.svelte';
 	import type { LayoutProps } from './$types';
 
 	const { children }: LayoutProps = $props();
 </script>
 
-<StagePage stage={say.theSeason()} of="season" {children} />
+<StagePage {children} />

@@ -121,10 +121,11 @@ export const actions: Actions = {
 		if (changed === null) return refuse(503, { message: awayMessage });
 		redirect(303, '/settings');
 	},
-	/** What the group is called, asked at the first visit; or it is put off on this device. */
+	/** What the group is called and how it measures, asked at the first visit; or it is put off on this device. */
 	name: async ({ request, locals, cookies, url }) => {
 		const typed = Object.fromEntries(await readForm(request));
 		const { back: page } = fromPage.parse(typed);
+		const { lengths, terms } = ofGroup.parse(typed);
 		if (typed.later !== undefined) {
 			rememberHere({ cookies, url }, 'naming', 'later');
 			redirect(303, page);
@@ -134,8 +135,8 @@ export const actions: Actions = {
 		const changed = await orAway(
 			changeGroup(locals.db, {
 				name: read.name,
-				lengthSystem: null,
-				stitchTerms: null,
+				lengthSystem: lengths,
+				stitchTerms: terms,
 				timeZone: null,
 				locale: null
 			})

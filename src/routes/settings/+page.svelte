@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { SettingsPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { looks } from '$lib/ui/looks';
 	import type { PageProps } from './$types';
@@ -20,8 +21,6 @@
 	];
 </script>
 
-<PageTitle />
-
 {#snippet choice(
 	label: string,
 	name: string,
@@ -39,98 +38,101 @@
 	</label>
 {/snippet}
 
-<main id="main" class="@container mx-auto grid w-full max-w-2xl gap-5 px-5 py-6">
-	<h1>{say.settings()}</h1>
-	{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
-	<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/words')}>
-		<h2>{say.onThisDevice()}</h2>
-		{@render choice('Units', 'lengths', data.own.lengths ?? '', units, say.asTheGroupHasThem())}
-		{@render choice(
-			say.stitchNames(),
-			'terms',
-			data.own.terms ?? '',
-			terms,
-			say.asTheGroupHasThem()
-		)}
-		{@render choice('Paper', 'paper', data.own.paper ?? '', papers, say.toMatchTheUnits())}
-		<label class="grid gap-1">
-			{say.look()}
-			<select class="field" name="look" value={data.look}>
-				{#each looks as { look, label } (look)}<option value={look}>{label}</option>{/each}
-			</select>
-		</label>
-		<input type="hidden" name="back" value="/settings" />
-		<button class="btn btn-accent">{say.saveForThisDevice()}</button>
-	</form>
-	<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label={say.more()}>
-		<a class="link-row" href="/people">{say.peopleAndPlaces()}</a>
-		<a class="link-row" {...linkTo('/links')}>{say.links()}</a>
-	</nav>
-	{#if data.choices}
-		<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/group')}>
-			<h2>{say.forTheWholeGroup()}</h2>
-			<p class="quiet">{say.forEveryDeviceWithoutSettings()}</p>
+<StagePage isNarrow>
+	<PageTitle />
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-5">
+		{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
+		<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/words')}>
+			<h2>{say.onThisDevice()}</h2>
+			{@render choice('Units', 'lengths', data.own.lengths ?? '', units, say.asTheGroupHasThem())}
+			{@render choice(
+				say.stitchNames(),
+				'terms',
+				data.own.terms ?? '',
+				terms,
+				say.asTheGroupHasThem()
+			)}
+			{@render choice('Paper', 'paper', data.own.paper ?? '', papers, say.toMatchTheUnits())}
 			<label class="grid gap-1">
-				{say.nameOfTheGroup()}
-				<input
-					class="field"
-					name="name"
-					autocomplete="off"
-					value={form?.name ?? data.group.name}
-					aria-invalid={form?.nameProblem ? 'true' : undefined}
-					aria-describedby={form?.nameProblem ? 'name-problem' : 'name-hint'}
-				/>
-				{#if form?.nameProblem}
-					<span class="font-semibold text-error" id="name-problem">{form.nameProblem}</span>
-				{:else}
-					<span class="quiet text-[0.9375rem]" id="name-hint">{say.itStandsOnListsAnd()}</span>
-				{/if}
-			</label>
-			{@render choice('Units', 'lengths', data.choices.lengthSystem, units)}
-			{@render choice(say.stitchNames(), 'terms', data.choices.stitchTerms, terms)}
-			<label class="grid gap-1">
-				{say.timeZoneOfTheHall()}
-				<select class="field" name="timeZone" value={data.group.timeZone}>
-					{#if !data.zones.includes(data.group.timeZone)}
-						<option value={data.group.timeZone}>{data.group.timeZone}</option>
-					{/if}
-					{#each data.zones as zone (zone)}<option value={zone}>{zone.replaceAll('_', ' ')}</option
-						>{/each}
+				{say.look()}
+				<select class="field" name="look" value={data.look}>
+					{#each looks as { look, label } (look)}<option value={look}>{label}</option>{/each}
 				</select>
-				<span class="quiet text-[0.9375rem]">{say.daysChangeAtMidnightIn()}</span>
 			</label>
-			<label class="grid gap-1">
-				{say.languageAndCountryWhoseWay()}
-				<input
-					class="field"
-					name="locale"
-					value={form?.locale ?? data.group.locale}
-					aria-invalid={form?.problem ? 'true' : undefined}
-					aria-describedby={form?.problem ? 'locale-problem' : 'locale-hint'}
-				/>
-				{#if form?.problem}
-					<span class="font-semibold text-error" id="locale-problem">{form.problem}</span>
-				{:else}
-					<span class="quiet text-[0.9375rem]" id="locale-hint">{say.suchAsEnGbPt()}</span>
-				{/if}
-			</label>
-			<label class="grid gap-1"
-				>{say.daysThatPagesStayOn()}
-				<input
-					class="field w-24"
-					name="offlineDays"
-					type="number"
-					inputmode="numeric"
-					min="1"
-					max="60"
-					value={data.group.offlineDays}
-				/>
-			</label>
-			<button class="btn">{say.saveForAll()}</button>
+			<input type="hidden" name="back" value="/settings" />
+			<button class="btn btn-accent">{say.saveForThisDevice()}</button>
 		</form>
-	{/if}
-	{#if data.isCoordinator}
-		<p><a class="link-row" {...linkTo('/removed')}>{say.removed()}</a></p>
-		<p><a class="link-row" {...linkTo('/trail')}>{say.history()}</a></p>
-	{/if}
-</main>
+		<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label={say.more()}>
+			<a class="link-row" href="/people">{say.peopleAndPlaces()}</a>
+			<a class="link-row" {...linkTo('/links')}>{say.links()}</a>
+		</nav>
+		{#if data.choices}
+			<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/group')}>
+				<h2>{say.forTheWholeGroup()}</h2>
+				<p class="quiet">{say.forEveryDeviceWithoutSettings()}</p>
+				<label class="grid gap-1">
+					{say.nameOfTheGroup()}
+					<input
+						class="field"
+						name="name"
+						autocomplete="off"
+						value={form?.name ?? data.group.name}
+						aria-invalid={form?.nameProblem ? 'true' : undefined}
+						aria-describedby={form?.nameProblem ? 'name-problem' : 'name-hint'}
+					/>
+					{#if form?.nameProblem}
+						<span class="font-semibold text-error" id="name-problem">{form.nameProblem}</span>
+					{:else}
+						<span class="quiet text-[0.9375rem]" id="name-hint">{say.itStandsOnListsAnd()}</span>
+					{/if}
+				</label>
+				{@render choice('Units', 'lengths', data.choices.lengthSystem, units)}
+				{@render choice(say.stitchNames(), 'terms', data.choices.stitchTerms, terms)}
+				<label class="grid gap-1">
+					{say.timeZoneOfTheHall()}
+					<select class="field" name="timeZone" value={data.group.timeZone}>
+						{#if !data.zones.includes(data.group.timeZone)}
+							<option value={data.group.timeZone}>{data.group.timeZone}</option>
+						{/if}
+						{#each data.zones as zone (zone)}<option value={zone}
+								>{zone.replaceAll('_', ' ')}</option
+							>{/each}
+					</select>
+					<span class="quiet text-[0.9375rem]">{say.daysChangeAtMidnightIn()}</span>
+				</label>
+				<label class="grid gap-1">
+					{say.languageAndCountryWhoseWay()}
+					<input
+						class="field"
+						name="locale"
+						value={form?.locale ?? data.group.locale}
+						aria-invalid={form?.problem ? 'true' : undefined}
+						aria-describedby={form?.problem ? 'locale-problem' : 'locale-hint'}
+					/>
+					{#if form?.problem}
+						<span class="font-semibold text-error" id="locale-problem">{form.problem}</span>
+					{:else}
+						<span class="quiet text-[0.9375rem]" id="locale-hint">{say.suchAsEnGbPt()}</span>
+					{/if}
+				</label>
+				<label class="grid gap-1"
+					>{say.daysThatPagesStayOn()}
+					<input
+						class="field w-24"
+						name="offlineDays"
+						type="number"
+						inputmode="numeric"
+						min="1"
+						max="60"
+						value={data.group.offlineDays}
+					/>
+				</label>
+				<button class="btn">{say.saveForAll()}</button>
+			</form>
+		{/if}
+		{#if data.isCoordinator}
+			<p><a class="link-row" {...linkTo('/removed')}>{say.removed()}</a></p>
+			<p><a class="link-row" {...linkTo('/trail')}>{say.history()}</a></p>
+		{/if}
+	</div>
+</StagePage>

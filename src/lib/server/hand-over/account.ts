@@ -66,13 +66,20 @@ export async function accountIn(db: Db, period: Period): Promise<AccountOfPeriod
 	const own = inPeriod(all, period);
 	const newest = (years: readonly number[]) =>
 		[...new Set(years)].toSorted((one, other) => other - one).slice(0, 12);
+	const seasons = newest(all.map(({ goesOn }) => seasonOf(goesOn)));
+	// Of one season alone its months say more than the season as a whole.
+	const [only] = seasons;
+	const drawn: Period =
+		period.of === 'all' && seasons.length === 1 && only !== undefined
+			? { of: 'season', begins: only }
+			: period;
 	return {
 		period,
 		account: addAccounts(own),
 		deliveries: own.slice(0, mostListed),
 		more: Math.max(0, own.length - mostListed),
-		bars: barsOf(own, period),
-		seasons: newest(all.map(({ goesOn }) => seasonOf(goesOn))),
+		bars: barsOf(own, drawn),
+		seasons,
 		years: newest(all.map(({ goesOn }) => Number(goesOn.slice(0, 4)))),
 		mats:
 			period.of === 'delivery'

@@ -1,5 +1,7 @@
 import type { Db } from '$lib/server/db/db';
+import type { ColourName } from '$lib/core/colour/colours';
 import { rollMat } from '$lib/core/finish/roll';
+import type { MatLook } from '$lib/stages/making/mat-view';
 import type {
 	DeliveredMat,
 	DeliveryLine,
@@ -18,6 +20,14 @@ interface ReadyRow {
 	readonly widthMm: number;
 	readonly lengthMm: number;
 	readonly since: Date;
+}
+
+/** The colour that most rows of some stripes have; mixed where none is said. */
+function mainColour(stripes: MatLook['stripes']): ColourName {
+	const rows = new Map<ColourName, number>();
+	for (const stripe of stripes)
+		rows.set(stripe.colour, (rows.get(stripe.colour) ?? 0) + stripe.rows);
+	return [...rows].toSorted((a, b) => b[1] - a[1])[0]?.[0] ?? 'mixed';
 }
 
 /** Mats that are good and lie there, the longest first. */
@@ -39,13 +49,14 @@ export async function listReady(db: Db): Promise<ReadyMat[]> {
 	const planned = await makingsOf(db, rows, practice);
 	return rows.map((row): ReadyMat => {
 		const { code, planName, widthMm, lengthMm, since } = row;
-		const { thicknessMm } = planned(row);
+		const { thicknessMm, look } = planned(row);
 		return {
 			code,
 			planName,
 			widthMm,
 			lengthMm,
 			rollMm: thicknessMm && rollMat({ widthMm, lengthMm, thicknessMm }).diameterMm,
+			colour: mainColour(look?.stripes ?? []),
 			since
 		};
 	});

@@ -8,7 +8,7 @@ import type { SaveResult } from '$lib/server/db/save-result';
 /** The people whose names the group uses, in the order of the alphabet and no other. */
 export const listPeople = (db: Db, today: string): Promise<Person[]> =>
 	db.many<Person>(
-		`select p.id, p.name, p.version, p.likes, p.is_child as "isChild", to_json(p.needs) as needs,
+		`select p.id, p.name, p.version, p.likes, p.contact, p.is_child as "isChild", to_json(p.needs) as needs,
 			(select coalesce(json_object_agg(s.seat, s.level), '{}') from person_seat s
 				where s.group_id = $1 and s.person_id = p.id) as seats,
 			(select coalesce(json_agg(case when w.one_id = p.id then w.other_id else w.one_id end), '[]')
@@ -62,7 +62,7 @@ class Refused extends Error {
 /** Keeps what is said of a person, whole or not at all; refused where somebody changed them meanwhile. */
 export async function keepPerson(
 	db: Db,
-	{ id, name, version, likes, isChild, needs, seats, sitsWith, days }: Person,
+	{ id, name, version, likes, contact, isChild, needs, seats, sitsWith, days }: Person,
 	today: string
 ): Promise<SaveResult> {
 	try {
@@ -80,9 +80,9 @@ export async function keepPerson(
 				id
 			]);
 			await db.execute(
-				`update person set name = btrim($3), likes = $4, is_child = $5, needs = $6, version = version + 1
+				`update person set name = btrim($3), likes = $4, is_child = $5, needs = $6, contact = $7, version = version + 1
 				 where group_id = $1 and id = $2`,
-				[db.groupId, id, name, likes, isChild, needs]
+				[db.groupId, id, name, likes, isChild, needs, contact]
 			);
 			await db.execute(
 				`insert into person_seat (group_id, person_id, seat, level)
@@ -127,8 +127,12 @@ export async function keepPerson(
 	}
 }
 
-/** People as a role may see them: what they need and like is for those who seat them. */
+/** People as a role may see them: what they need and like is for those who seat them, how they are reached for coordinators. */
 export const peopleFor = (role: Role | null, people: readonly Person[]): readonly Person[] =>
-	role === 'helper' || role === 'coordinator'
+	role === 'coordinator'
 		? people
-		: people.map((person) => ({ ...person, needs: [], likes: null, isChild: false }));
+		: people.map((person) => ({
+				...person,
+				contact: null,
+				...(role === 'helper' ? {} : { needs: [], likes: null, isChild: false })
+			}));

@@ -16,7 +16,12 @@ export function readPerson(form: FormData): {
 	problems: Record<string, string>;
 } {
 	const text = (name: string) => String(form.get(name) ?? '').slice(0, 400);
-	const read = new FormReader({ name: text('name'), likes: text('likes'), id: text('id') });
+	const read = new FormReader({
+		name: text('name'),
+		likes: text('likes'),
+		contact: text('contact'),
+		id: text('id')
+	});
 	const isChild = form.get('child') === 'yes';
 	const seats: Partial<Record<SeatName, Level>> = {};
 	for (const seat of seatNames) {
@@ -31,6 +36,7 @@ export function readPerson(form: FormData): {
 		name: read.needed('name', longest['person.name']),
 		version,
 		likes: read.text('likes', longest['person.likes']),
+		contact: read.text('contact', longest['person.contact']),
 		isChild,
 		needs: needs.filter((need) => form.getAll('need').includes(need)),
 		seats,

@@ -8,6 +8,8 @@ export interface BallLine {
 	readonly code: string;
 	readonly sort: 'ball' | 'chain';
 	readonly content: BallContent;
+	/** Its label was printed, on a sheet or by the small printer. */
+	readonly isPrinted: boolean;
 }
 
 /** Balls shown at a time. */
@@ -20,7 +22,9 @@ export const listBalls = (
 	limit = ballsPerPage + 1
 ): Promise<BallLine[]> =>
 	db.many<BallLine>(
-		`select t.id, t.code, t.sort, t.content
+		`select t.id, t.code, t.sort, t.content,
+			exists (select 1 from label_job j where j.group_id = $1 and j.code = t.code
+				and j.printed_at is not null) as "isPrinted"
 		 from lying l join thing t on t.group_id = l.group_id and t.id = l.thing_id
 		 where l.group_id = $1 and l.thing_id < $2 order by l.thing_id desc limit $3`,
 		[db.groupId, before, limit]

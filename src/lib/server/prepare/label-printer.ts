@@ -44,6 +44,16 @@ export const queueLabels = (db: Db, key: string, codes: readonly string[]): Prom
 		[db.groupId, key, codes]
 	);
 
+/** Notes that labels went out on a sheet. The same key again notes none twice. */
+export const noteSheet = (db: Db, key: string, codes: readonly string[]): Promise<number> =>
+	db.execute(
+		`insert into label_job (group_id, key, code, printed_at, is_on_sheet)
+		 select $1, $2, t.code, clock_timestamp(), true from thing t
+		 where t.group_id = $1 and t.code = any($3::text[])
+		 on conflict (group_id, key, code) do nothing`,
+		[db.groupId, key, codes]
+	);
+
 /** Labels that are not wanted any more. */
 export const dropWaiting = (db: Db): Promise<number> =>
 	db.execute(
@@ -66,7 +76,7 @@ export const standInPrinter = (db: Db): LabelPrinter => ({
 					where group_id = $1 and printed_at is null and dropped_at is null
 					order by id limit 200) w) as waiting,
 				(select coalesce(json_agg(p.code), '[]') from (
-					select code from label_job where group_id = $1 and printed_at is not null
+					select code from label_job where group_id = $1 and printed_at is not null and not is_on_sheet
 					order by printed_at desc, id desc limit 6) p) as printed`,
 			[db.groupId]
 		);

@@ -32,7 +32,8 @@ const nextDay = (db: Db, { today }: HallDay): Promise<NextDay | null> =>
 	db.maybeOne<NextDay>(
 		`select d.id, to_char(d.day, 'YYYY-MM-DD') as day,
 			(select count(*)::integer from day_person p where p.group_id = $1 and p.day_id = d.id) as people,
-			(select count(distinct s.person_id)::integer from seat s where s.group_id = $1 and s.day_id = d.id) as seated
+			(select count(distinct s.person_id)::integer from seat s where s.group_id = $1 and s.day_id = d.id) as seated,
+			d.from_minute as "fromMinute", d.opened_at is not null and d.closed_at is null as "isOpen"
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 1`,
 		[db.groupId, today]
@@ -58,6 +59,7 @@ const atOnce = <Value>(working: Promise<Value>): Promise<Value | null> =>
 export interface TodayNow {
 	readonly acts: readonly TodayAct[];
 	readonly strip: readonly StripPart[];
+	readonly day: NextDay | null;
 	readonly goal: SeasonGoal | null;
 	/** Mats that are there today for it. */
 	readonly start: number;
@@ -96,5 +98,5 @@ export async function readToday(db: Db, { today, timeZone }: HallDay, at: Date):
 	const by = [now, drying, said !== null, hour];
 	const act = () => Promise.resolve(actsOf(season, { day, drying, said, at }));
 	const next = await acts.of(db, by, act, mark);
-	return { acts: next, strip, goal, start, said };
+	return { acts: next, strip, day, goal, start, said };
 }

@@ -1,3 +1,4 @@
+import type { ColourName } from '$lib/core/colour/colours';
 import type { ForAsk } from '$lib/core/hand-over/promises';
 
 /** A place and how it receives mats: when, by which stairs, by which rules of its own. */
@@ -18,6 +19,8 @@ export interface ReadyMat {
 	readonly lengthMm: number;
 	/** Diameter of its roll, mm; null where its plan cannot be made any more. */
 	readonly rollMm: number | null;
+	/** The colour that most of its rows have. */
+	readonly colour: ColourName;
 	readonly since: Date;
 }
 

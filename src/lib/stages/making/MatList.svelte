@@ -21,33 +21,39 @@
 </script>
 
 <ColourPatterns />
-<ul class="sheet grid grid-cols-[minmax(0,1fr)] px-4">
+<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(100%,24rem),1fr))] gap-3">
 	{#each ordered as mat (mat.id)}
 		{@const need = needOf(mat)}
 		{@const ready = readyWords(mat)}
 		{@const act = needPlace(need, mat)}
 		<li
-			class="grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 border-t border-base-300 py-3 first:border-t-0 @min-[44rem]:grid-cols-[11rem_minmax(0,1fr)_7rem_12rem]"
+			class="sheet grid grid-cols-[minmax(0,1fr)] content-start px-3 pb-1.5"
 			data-mat={mat.code}
 			data-need={need}
 		>
-			<div>
-				<a class="inline-flex min-h-11 link items-center text-lg font-semibold" href={hrefOf(mat)}
-					>{whoseWords(mat)}</a
+			<p class="flex min-w-0 items-baseline gap-x-2">
+				<a
+					class="inline-flex min-h-11 items-center text-lg font-semibold underline underline-offset-4"
+					href={hrefOf(mat)}>{whoseWords(mat)}</a
 				>
-				<p class="quiet text-[0.9375rem]">{matFarWords(mat)} · {mat.code}</p>
-			</div>
-			<MatStrip {mat} {longestMm} />
-			<p>
-				<span class="font-semibold">{ready.day}</span>
-				<span class="quiet block text-[0.9375rem]">{ready.between}</span>
+				<span class="quiet min-w-0 flex-1 text-[0.9375rem]">{matFarWords(mat)} · {mat.code}</span>
+				<span class="shrink-0 text-right text-[0.9375rem] font-semibold">{ready.day}</span>
 			</p>
-			<div class={need === 'go-on' ? 'quiet' : 'font-semibold'}>
-				<p data-says>{matNeedWords(need, mat) || loomWords(mat)}</p>
-				{#if act}<a class="btn h-auto min-h-11 font-semibold" href="{hrefOf(mat)}#{act.part}"
-						>{act.words}</a
-					>{:else}<NeedAct {mat} {need} />{/if}
-				<p class="quiet text-[0.9375rem] font-normal">{mat.planName}</p>
+			<MatStrip {mat} {longestMm} isLow />
+			<div class="flex items-center justify-between gap-x-3">
+				<div class="min-w-0 py-1 {need === 'go-on' ? 'quiet' : 'font-semibold'}">
+					<p class="leading-snug break-words" data-says>
+						{matNeedWords(need, mat) || loomWords(mat)}
+					</p>
+					<p class="quiet truncate text-[0.875rem] font-normal @max-[48rem]/page:sr-only">
+						{mat.planName}{#if ready.between}, {ready.between}{/if}
+					</p>
+				</div>
+				<div class="min-h-11 shrink-0 content-center">
+					{#if act}<a class="btn h-auto min-h-11 font-semibold" href="{hrefOf(mat)}#{act.part}"
+							>{act.words}</a
+						>{:else}<NeedAct {mat} {need} />{/if}
+				</div>
 			</div>
 		</li>
 	{/each}

@@ -11,14 +11,16 @@
 			Partial<Pick<MatInHand, 'lacks' | 'course'>>;
 		/** All of it is drawn as if it were made: how it would look. */
 		isWhole?: boolean;
+		/** Low, for a list: as long as it is, its rows one after the other whichever way they lie. */
+		isLow?: boolean;
 		/** The longest mat that is drawn to this scale, mm. */
 		longestMm: number;
 	}
-	const { mat, longestMm, isWhole = false }: Props = $props();
+	const { mat, longestMm, isWhole = false, isLow = false }: Props = $props();
 	const uid = $props.id();
 	/** Millimetres of a mat to a unit of film's patterns. */
 	const grain = 7;
-	const look = $derived(
+	const own = $derived(
 		mat.look ?? {
 			kind: 'crochet' as const,
 			widthMm: 850,
@@ -32,13 +34,14 @@
 			stripes: []
 		}
 	);
+	const look = $derived(isLow ? { ...own, widthMm: 190 } : own);
 	/** It grows across its width where rows run along it, or bands lie beside each other. */
-	const isAcross = $derived(look.isLengthwise || look.kind === 'finger-bands');
+	const isAcross = $derived(!isLow && (look.isLengthwise || look.kind === 'finger-bands'));
 	const total = $derived(mat.rows?.total ?? 1);
 	const shareOf = (rows: number) => Math.min(1, rows / total);
 	/** Bands that are done, and the one in work as far as it is. */
 	const band = $derived(
-		look.kind === 'finger-bands' && mat.rows
+		!isLow && look.kind === 'finger-bands' && mat.rows
 			? nextRow(mat.rows, Math.min(mat.made.near, total - 1))
 			: null
 	);
@@ -98,7 +101,7 @@
 </script>
 
 <svg
-	viewBox="-10 -40 {longestMm + 20} {widthMm + 80}"
+	viewBox="-10 {isLow ? -20 : -40} {longestMm + 20} {widthMm + (isLow ? 40 : 80)}"
 	class="block h-auto w-full"
 	role="img"
 	aria-label={say.theMatAsFarAs({ matFar: matFarWords(mat) })}

@@ -57,7 +57,7 @@
 	<input type="hidden" name="id" value={person.id} />
 	<input type="hidden" name="version" value={person.version} />
 	{#if problems.version}<p class="font-semibold text-error" role="alert">{problems.version}</p>{/if}
-	<div class="grid gap-3 @min-[30rem]:grid-cols-2">
+	<div class="grid gap-3 @min-[30rem]:grid-cols-3">
 		<label class="grid gap-1">
 			{say.name()}
 			<input
@@ -81,6 +81,18 @@
 				maxlength="200"
 				value={person.likes ?? ''}
 			/>
+		</label>
+		<label class="grid gap-1">
+			{say.howToReachThem()}
+			<input
+				class="field"
+				name="contact"
+				autocomplete="off"
+				maxlength="120"
+				value={person.contact ?? ''}
+				aria-describedby="contact-hint"
+			/>
+			<span class="quiet text-[0.9375rem]" id="contact-hint">{say.onlyCoordinatorsSeeThis()}</span>
 		</label>
 	</div>
 	<fieldset class="grid gap-2">

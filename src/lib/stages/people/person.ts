@@ -6,6 +6,8 @@ export interface Person {
 	readonly name: string;
 	readonly version: number;
 	readonly likes: string | null;
+	/** How they are reached, in their own words; told to coordinators alone. */
+	readonly contact: string | null;
 	readonly isChild: boolean;
 	readonly needs: readonly Need[];
 	readonly seats: Partial<Readonly<Record<SeatName, Level>>>;

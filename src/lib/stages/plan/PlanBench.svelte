@@ -23,6 +23,7 @@
 	import ShortcutList from './views/Shortcuts.svelte';
 	import type { ViewName } from './bench/views';
 	import { views } from './bench/views';
+	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import BagStep from './steps/BagStep.svelte';
 	import CutStep from './steps/CutStep.svelte';
@@ -33,7 +34,8 @@
 	import TallyBar from './parts/TallyBar.svelte';
 
 	interface Props {
-		heading: string;
+		/** What the page is called, where it is not a new plan's. */
+		title?: string;
 		group: Reader;
 		/** What the page came with: a kept plan, a new one, or what was typed before it was refused. */
 		initial: { fields: Fields; name: string };
@@ -62,7 +64,7 @@
 		links?: Snippet;
 	}
 	const {
-		heading,
+		title,
 		group,
 		initial,
 		practice,
@@ -202,8 +204,8 @@
 	<input type="hidden" name="exact" value={bench.fields.exact} />
 	<input type="hidden" name="hooks" value={bench.fields.hooks} />
 
-	<main id="main" class="@container flex-1 px-5 pt-3 pb-6 max-sm:px-4">
-		<h1 class="sr-only">{heading}</h1>
+	<main id="main" class="@container flex-1 px-5 pt-2 pb-6 @max-[48rem]/page:px-4">
+		<PageTitle {...title === undefined ? {} : { of: title }} isInBench />
 		{#if message}
 			<p
 				class="mb-3 rounded-lg border-2 border-error bg-base-100 px-4 py-3 font-semibold"

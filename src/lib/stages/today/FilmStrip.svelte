@@ -10,8 +10,6 @@
 	const { parts }: { parts: readonly StripPart[] } = $props();
 	const uid = $props.id();
 	const width = 1200;
-	/** How far a part lies over the one beside it. */
-	const lap = 5;
 	const tall = 62;
 	const all = $derived(parts.reduce((sum, { bags }) => sum + bags, 0));
 	const drawn = $derived.by(() => {
@@ -35,7 +33,7 @@
 </script>
 
 <ColourPatterns />
-<section aria-labelledby="strip-{uid}" class="mt-2">
+<section aria-labelledby="strip-{uid}" class="mt-4">
 	<h2 id="strip-{uid}" class="sr-only">{say.whereTheBagsAre()}</h2>
 	<svg
 		viewBox="0 0 {width} 128"
@@ -88,14 +86,13 @@
 			<a {href} tabindex="-1">
 				{#each pieces as piece, at (at)}
 					<rect
-						x={piece.from - (at === 0 && nth > 0 ? lap : 0)}
+						x={piece.from}
 						{y}
-						width={piece.long + (at === 0 && nth > 0 ? lap : 0) + lap}
+						width={piece.long}
 						height={tall}
 						fill={piece.colour ? `url(#film-${piece.colour})` : 'var(--color-secondary)'}
 						fill-opacity={piece.colour ? 0.86 : 0.3}
-						class="film stroke-base-content/45"
-						stroke-width="1"
+						class="film"
 					/>
 				{/each}
 				<rect

@@ -29,6 +29,10 @@ export interface NextDay {
 	readonly day: string;
 	readonly people: number;
 	readonly seated: number;
+	/** When it begins, minutes after midnight in the hall. */
+	readonly fromMinute: number;
+	/** It was begun, and not ended yet. */
+	readonly isOpen: boolean;
 }
 
 /** How long a need of a mat can wait, and what is done about it. */

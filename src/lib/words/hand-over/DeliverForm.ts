@@ -1,8 +1,9 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const sendMats = (): string => "Send mats";
 export const recordDelivery = (): string => "Record delivery";
-export const whichMats = (): string => "Which mats";
 export const theirLabels = (): string => "Their labels";
 export const receivingPlace = (): string => "Receiving place";
 export const day = (): string => "Day";
@@ -21,3 +22,8 @@ export const depth = (): string => "depth";
 export const height = (): string => "height";
 export const eventAtTheDelivery = (): string => "Event at the delivery";
 export const whatForAndWhenIt = (): string => "What and when. It goes into the calendar.";
+export const theBox = (): string => "The box";
+export const theyAskedFor = (d: { readonly mats: number; readonly by: string | number; readonly handed: string | number }): string => "They asked for " + plural(d.mats, 0, en, { one: "1 mat", other: '' + number("en", d.mats, 0) + " mats" }) + " by " + d.by + ". " + d.handed + " delivered.";
+export const theBoxIsEmpty = (): string => "The box is empty. Tap a mat on the shelf, or drag it here.";
+export const countOf = (d: { readonly count: string | number; readonly mats: string | number }): string => '' + d.count + " of " + d.mats;
+export const matsPacked = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "mat", other: "mats" }) + " packed";

@@ -1,6 +1,5 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
-export const resultsSoFar = (d: { readonly period: string | number }): string => '' + d.period + " · Results so far";
 export const period = (): string => "Period";
 export const onOnePageToPrint = (): string => "One page to print";
 export const everyMatAsCsv = (): string => "Every mat as CSV";

@@ -2,4 +2,4 @@
 
 export const howTheyReceiveThem = (): string => "How they receive mats";
 export const firstAddAReceivingPlace = (): string => "First add a receiving place under";
-export const peopleAndPlaces = (): string => "People and places";
+export const sourcesAndReceivingPlaces = (): string => "Sources and receiving places";

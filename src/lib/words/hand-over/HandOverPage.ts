@@ -11,4 +11,4 @@ export const event = (d: { readonly gathering: string | number }): string => "Ev
 export const received = (d: { readonly yearDay: string | number; readonly part: string | number }): string => "received " + d.yearDay + d.part;
 export const older = (): string => "Older";
 export const firstAddAReceivingPlace = (): string => "First add a receiving place under";
-export const peopleAndPlaces = (): string => "People and places";
+export const sourcesAndReceivingPlaces = (): string => "Sources and receiving places";

@@ -2,4 +2,3 @@
 
 export const reloadThisPage = (): string => "Reload this page.";
 export const nobodyWasForgottenThatPerson = (): string => "No name was deleted: that person is not in the list, or the list cannot be reached now.";
-export const thatPlaceIsNotAmong = (): string => "That place is not a receiving place.";

@@ -14,3 +14,5 @@ export const canComeOn = (): string => "Can come on";
 export const likesToSitWith = (): string => "Likes to sit with";
 export const save = (): string => "Save";
 export const close = (): string => "Close";
+export const howToReachThem = (): string => "How to reach them";
+export const onlyCoordinatorsSeeThis = (): string => "Only coordinators see this.";

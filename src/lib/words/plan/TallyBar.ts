@@ -10,3 +10,4 @@ export const checkTheMarkedFieldFirst = (): string => "Check the marked field fi
 export const close = (): string => "Close";
 export const fair = (): string => "Fair";
 export const gaps = (): string => "Gaps";
+export const bagsToAskFor = (): string => "bags";

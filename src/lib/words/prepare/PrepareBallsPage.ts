@@ -1,4 +1,6 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const whatTheyAreEnoughFor = (): string => "What these balls are enough for";
 export const ballsAndChainsThere = (): string => "Balls and chains in store";
@@ -29,3 +31,9 @@ export const theirSheetOfLabels = (): string => "Their sheet of labels";
 export const whatToCutNext = (): string => "What to cut next";
 export const inTheOrderOfThe = (): string => "In the order of the balls, so that stripes come out right.";
 export const workSheetForTheWall = (): string => "Work sheet for the wall";
+export const all = (): string => "All";
+export const notPrintedYet = (): string => "Not printed yet";
+export const choose = (): string => "Choose labels";
+export const printed = (): string => "printed";
+export const paperAndSize = (): string => "Paper and size";
+export const printLabels = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "Print 1 label", other: "Print " + number("en", d.count, 0) + " labels" });

@@ -22,7 +22,7 @@
 			{#if data.places.length === 0}
 				<p class="sheet p-4">
 					{say.firstAddAReceivingPlace()}
-					<a class="link" href="/people#places">{say.peopleAndPlaces()}</a>.
+					<a class="link" href="/places">{say.sourcesAndReceivingPlaces()}</a>.
 				</p>
 			{/if}
 			{#each data.places as place (place.id)}

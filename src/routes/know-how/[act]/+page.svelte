@@ -14,8 +14,6 @@
 
 <PageTitle of={title} />
 
-<p><a class={link} href="/know-how">{say.knowHow()}</a></p>
-<h1 class="text-2xl font-bold">{title}</h1>
 <p class="quiet">{data.when}</p>
 <div class="sheet mt-3 p-4">
 	{#key `${data.act} ${data.hand}`}<ActSteps steps={data.steps} hand={data.hand} />{/key}

@@ -20,8 +20,6 @@
 
 <PageTitle />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/know-how">{say.knowHow()}</a></p>
-<h1 class="text-2xl font-bold">{say.whatIsWrongWithThis()}</h1>
 <nav class="flex flex-wrap gap-1" aria-label={say.howItIsMade()}>
 	{#each techniqueKinds as kind (kind)}
 		<a

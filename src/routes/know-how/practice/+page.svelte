@@ -72,8 +72,6 @@
 
 <PageTitle of={exerciseNames[facts.kind]} />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/know-how">{msg.knowHow()}</a></p>
-<h1 class="text-2xl font-bold">{exerciseNames[facts.kind]}</h1>
 <section class="sheet mt-3 grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-label={msg.theQuestion()}>
 	<p class="text-xl">{question}</p>
 	{#if scene}<SceneView

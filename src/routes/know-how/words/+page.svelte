@@ -8,8 +8,6 @@
 
 <PageTitle />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/know-how">{say.knowHow()}</a></p>
-<h1 class="text-2xl font-bold">{say.theWordsOfTheCraft()}</h1>
 <dl class="sheet mt-3 p-4">
 	{#each data.words as { word, means, id } (id)}
 		<dt class="mt-3 scroll-mt-4 font-semibold first:mt-0 target:bg-accent" {id}>{word}</dt>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { PlanIdPage as say } from '$lib/words/plan';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
 	import { pressTo } from '$lib/ui/offered';
 	import Download from '@lucide/svelte/icons/download';
 	import PlanBench from '$lib/stages/plan/PlanBench.svelte';
@@ -13,11 +12,9 @@
 	const kept = $derived(form?.kept);
 </script>
 
-<PageTitle of={data.name} />
-
 {#key data.id}
 	<PlanBench
-		heading={say.planAMat({ name: data.name })}
+		title={data.name}
 		group={data.group}
 		initial={form ?? data}
 		practice={data.practice}

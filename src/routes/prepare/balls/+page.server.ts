@@ -8,6 +8,7 @@ import { ballsPerPage, listBalls } from '$lib/server/prepare/balls';
 import {
 	dropWaiting,
 	handlePrinter,
+	noteSheet,
 	printWaiting,
 	printerHands,
 	queueLabels,
@@ -69,6 +70,19 @@ export const actions: Actions = {
 		if (!made) return fail(503, { blank: { typed, problem: awayMessage } });
 		if (!made.block) return fail(409, { blank: { typed, problem: allUsed } });
 		redirect(303, `/prepare/balls?block=${made.block.id}#blank`);
+	},
+	/** Notes that the labels that are ticked are printed, and leads to their sheet. */
+	sheet: async ({ request, locals }) => {
+		const form = await readForm(request);
+		const key = uuidShape.safeParse(form.get('key')).data;
+		const codes = labelCodesIn(form.getAll('code'));
+		if (!key || codes.length === 0) return fail(422, { sheet: noneChosen });
+		const noted = await orAway(noteSheet(locals.db, key, codes));
+		if (noted === null) return fail(503, { sheet: awayMessage });
+		const query = new URLSearchParams(codes.map((code) => ['code', code]));
+		for (const field of ['paper', 'size', 'from'])
+			query.set(field, String(form.get(field) ?? '').slice(0, 20));
+		redirect(303, `/prepare/labels.pdf?${query}`);
 	},
 	/** Sends the labels that are ticked to the small printer. */
 	print: async ({ request, locals }) => {

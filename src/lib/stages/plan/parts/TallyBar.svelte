@@ -14,6 +14,8 @@
 	import { coverGrade } from '$lib/core/techniques/cover-grade';
 	import type { Snippet } from 'svelte';
 
+	import ChevronUp from '@lucide/svelte/icons/chevron-up';
+
 	interface Props {
 		bench: Bench;
 		/** The plan it is measured against, if one is pinned. */
@@ -36,8 +38,15 @@
 		'matKg',
 		'cover'
 	];
-	/** The ones a phone has room for. */
+	/** The ones a phone has room for in one line; a tap opens all of them. */
 	const main: readonly TallyName[] = ['toCollect', 'hours', 'cover'];
+	let isOpen = $state(false);
+	let isFoldable = $state(false);
+	$effect(() => {
+		isFoldable = true;
+	});
+	/** What is folded away on a phone until it is opened; without scripts nothing is. */
+	const folds = $derived(isFoldable && !isOpen ? '@max-[40rem]:hidden' : '');
 	const grade = $derived(
 		{ close: say.close(), fair: say.fair(), gaps: say.gaps() }[
 			coverGrade(bench.plan.technique.kind, tally.cover.expected)
@@ -74,19 +83,48 @@
 </script>
 
 <section
-	class="tally @container sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content @max-[38rem]:px-4"
+	class="tally @container sticky bottom-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-neutral px-5 py-2 text-neutral-content @max-[48rem]/page:bottom-[calc(4.1rem+env(safe-area-inset-bottom))] @max-[38rem]:px-4"
 	aria-labelledby="tally-title"
 >
 	<h2 class="sr-only" id="tally-title">{say.tally()}</h2>
+	{#if isFoldable}
+		<div class="hidden min-w-0 flex-1 items-center gap-1 @max-[40rem]:flex">
+			<button
+				type="button"
+				class="flex min-h-11 min-w-0 flex-1 items-center gap-x-3 rounded-lg text-left focus-visible:outline-neutral-content"
+				aria-expanded={isOpen}
+				aria-controls="tally-figures"
+				onclick={() => (isOpen = !isOpen)}
+			>
+				<span class="sr-only">{say.tally()}</span>
+				<span class="flex min-w-0 flex-wrap gap-x-3 leading-tight">
+					{#each main as name (name)}
+						<span class="whitespace-nowrap" data-folded={name}
+							>{#if name === 'cover'}{grade.toLowerCase()}{:else}<strong class="figure text-lg"
+									>{value(name)}</strong
+								>
+								<span class="text-[0.8125rem]"
+									>{name === 'toCollect'
+										? say.bagsToAskFor()
+										: tallyUnit(name, bench.system).unit}</span
+								>{/if}</span
+						>
+					{/each}
+				</span>
+				<ChevronUp class="size-5 shrink-0 {isOpen ? 'rotate-180' : ''}" />
+			</button>
+		</div>
+	{/if}
 	<ul
-		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 @max-[40rem]:basis-full @max-[40rem]:justify-between"
+		id="tally-figures"
+		class="flex min-w-0 flex-1 flex-wrap gap-x-1 gap-y-1 @max-[40rem]:order-first @max-[40rem]:basis-full @max-[40rem]:justify-between {folds}"
 		class:opacity-70={!bench.isCurrent}
 	>
 		{#each shown as name (name)}
 			{@const { label } = tallyWords[name]}
 			{@const { unit } = tallyUnit(name, bench.system)}
 			{@const difference = pinned ? differenceWords(tally, pinned.tally, name, bench.system) : ''}
-			<li class={main.includes(name) ? '' : '@max-[40rem]:hidden'} data-tally={name}>
+			<li data-tally={name}>
 				<button
 					type="button"
 					class="min-w-0 rounded-lg px-2.5 py-1 text-left hover:bg-neutral-content/12 focus-visible:outline-neutral-content"
@@ -117,7 +155,7 @@
 	</ul>
 	{@render children()}
 	{#if why}
-		<p class="w-full border-t border-neutral-content/25 pt-1 text-[0.8125rem]" data-why>
+		<p class="w-full border-t {folds} border-neutral-content/25 pt-1 text-[0.8125rem]" data-why>
 			<span class="opacity-90">{say.comparedWithTheOtherPlan()}</span>
 			{why}
 		</p>

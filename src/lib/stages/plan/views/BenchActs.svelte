@@ -17,7 +17,7 @@
 	const look = 'btn btn-square btn-ghost text-neutral-content hover:text-base-content';
 </script>
 
-<div class="no-print flex flex-wrap items-center gap-1 @max-[40rem]:w-full">
+<div class="no-print flex flex-wrap items-center gap-1">
 	<noscript>
 		<button class="btn" {...pressTo('?/work')}>{say.calculate()}</button>
 	</noscript>
@@ -37,13 +37,13 @@
 	>
 	<button
 		type="button"
-		class={look}
+		class="{look} @max-[40rem]:hidden"
 		onclick={onpin}
 		disabled={isPinned}
 		aria-label={isPinned ? say.comparing() : say.compareWithThis()}
 		title={say.compareSeeHowFarEvery()}><Pin class="size-5" /></button
 	>
-	<button class="btn btn-accent @max-[38rem]:flex-1" {...pressOf('?/keep')} aria-busy={isKeeping}
+	<button class="btn btn-accent" {...pressOf('?/keep')} aria-busy={isKeeping}
 		>{say.savePlan()}</button
 	>
 </div>

@@ -1,4 +1,4 @@
 // Made of hand-over.json by `npm run words -- --make`: change the words there.
 
 export const whenTheyWent = (): string => "When they were delivered";
-export const mats = (d: { readonly bars: string | number }): string => "Mats: " + d.bars + ".";
+export const eachStandsFor = (d: { readonly each: string | number }): string => "Each mat drawn stands for " + d.each + ".";

@@ -1,0 +1,35 @@
+// Made of house.json by `npm run words -- --make`: change the words there.
+
+export const plan = (): string => "new mat size bag cut join crochet loom estimate";
+export const plans = (): string => "saved plans list rename delete file";
+export const gather = (): string => "drop-off count weigh damp source sack";
+export const gatherSort = (): string => "grade unusable tear piles";
+export const gatherStore = (): string => "bags yarn stock colour kind";
+export const gatherAsks = (): string => "ask for bags how many mats wanted sheet";
+export const gatherKinds = (): string => "carrier pouch weight size";
+export const gatherLists = (): string => "spreadsheet csv import";
+export const prepare = (): string => "flatten cut join wind piles";
+export const prepareBalls = (): string => "print labels yarn chain";
+export const prepareDays = (): string => "thursday who comes seats";
+export const prepareTools = (): string => "hook loom frame scissors";
+export const people = (): string => "people names who seats skills";
+export const places = (): string => "shops deliver mats merge";
+export const make = (): string => "mats being made rows start maker";
+export const check = (): string => "measure mend pass fault";
+export const handOver = (): string => "deliver box receipt mats ready";
+export const handOverAsks = (): string => "promise wanted by date";
+export const handOverPillows = (): string => "pillow stuffing";
+export const handOverAccount = (): string => "totals bags saved hours year";
+export const season = (): string => "forecast ready by goal";
+export const seasonKept = (): string => "how forecasts did";
+export const seasonWords = (): string => "weekly note invitation message";
+export const measures = (): string => "swatch speed timed own";
+export const links = (): string => "share station tablet maker";
+export const members = (): string => "invite helper role coordinator";
+export const settings = (): string => "units centimetres feet stitch language dark";
+export const removed = (): string => "restore deleted undo";
+export const trail = (): string => "who did what log";
+export const more = (): string => "all pages";
+export const reach = (): string => "address phone wifi certificate https";
+export const entry = (): string => "sign in password passkey members";
+export const backup = (): string => "copy restore archive download everything";

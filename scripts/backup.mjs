@@ -3,13 +3,14 @@ import path from 'node:path';
 import { mkdirSync } from 'node:fs';
 import { ensureModules } from './lib/built.mjs';
 import { dataFolder } from './lib/cluster.mjs';
+import { noteHouse } from './lib/house-note.mjs';
 import { withOwnDatabase } from './lib/own-database.mjs';
 import { Stop, runMain, say } from './lib/say.mjs';
 
 await runMain(async () => {
 	await ensureModules({ isQuiet: true });
 	const { backUp } = await import('./lib/backup.mjs');
-	const { copyName } = await import('./lib/backups.mjs');
+	const { copyName, newestCopy } = await import('./lib/backups.mjs');
 	const { sealOf } = await import('./lib/copy-file.mjs');
 	const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
 	const file = path.resolve(process.argv[2] ?? path.join(folder, copyName(new Date())));
@@ -22,6 +23,8 @@ await runMain(async () => {
 				throw error;
 			}
 		);
+		if (path.dirname(file) === path.resolve(folder))
+			await noteHouse(url, 'copy', { lastAt: newestCopy(folder), problem: null });
 		say(
 			`Copied into ${file}: ${head.bytes} bytes, ${head.isSealed ? 'sealed by the passphrase' : 'not sealed: whoever has the file can read it'}.`
 		);

@@ -162,20 +162,38 @@ await runMain(async () => {
 			}, 2000);
 		}
 		// What is kept is copied every night; a copy that fails is said, and tried again.
-		if (mode === 'start' && process.env.NEST_ROW_BACKUPS !== 'no') {
-			const { nightly } = await import('./lib/backups.mjs');
+		const { noteHouse } = await import('./lib/house-note.mjs');
+		const isCopied = mode === 'start' && process.env.NEST_ROW_BACKUPS !== 'no';
+		if (!isCopied) await noteHouse(databaseUrl, 'copy', { isOn: false });
+		else {
+			const { newestCopy, nightly } = await import('./lib/backups.mjs');
 			const folder = process.env.NEST_ROW_BACKUPS ?? path.join(dataFolder(), 'backups');
 			const { sealOf } = await import('./lib/copy-file.mjs');
 			const seal = sealOf(process.env.NEST_ROW_BACKUP_PASSPHRASE);
+			/** @param {string | null} problem */
+			const note = (problem) =>
+				noteHouse(databaseUrl, 'copy', {
+					isOn: true,
+					folder,
+					isSealed: seal !== null,
+					lastAt: newestCopy(folder),
+					problem
+				}).catch((/** @type {Error} */ error) => say(error.message));
+			await note(null);
 			let isCopying = false;
 			nights = setInterval(async () => {
 				if (isCopying || isStopping) return;
 				isCopying = true;
 				try {
 					const file = await nightly(databaseUrl, folder, seal, new Date());
-					if (file) say(`Tonight's copy lies in ${file}.`);
+					if (file) {
+						say(`Tonight's copy lies in ${file}.`);
+						await note(null);
+					}
 				} catch (error) {
-					say(`Tonight's copy could not be made: ${/** @type {Error} */ (error).message}`);
+					const { message } = /** @type {Error} */ (error);
+					say(`Tonight's copy could not be made: ${message}`);
+					await note(message);
 				}
 				isCopying = false;
 			}, nightlyEveryMs);

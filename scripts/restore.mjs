@@ -3,6 +3,7 @@
 // ways back as the copy has them.
 import { existsSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { noteHouse } from './lib/house-note.mjs';
 import { ensureModules } from './lib/built.mjs';
 import { startKeptCluster } from './lib/cluster.mjs';
 import { holdFolder, isStillRunning, lastStart } from './lib/running.mjs';
@@ -35,6 +36,7 @@ await runMain(async () => {
 	};
 	if (given) {
 		const head = await restore(given, path.resolve(file), passphrase, { keepsRights });
+		await noteHouse(given, 'put-back', { madeAt: String(head.madeAt) });
 		return sayPutBack(head);
 	}
 	if (isStillRunning(lastStart()))
@@ -49,6 +51,7 @@ await runMain(async () => {
 			passphrase,
 			{ keepsRights }
 		);
+		await noteHouse(cluster.url('nest_row'), 'put-back', { madeAt: String(head.madeAt) });
 		sayPutBack(head);
 		if (former) say(`What was here before is kept in the same server, as the database ${former}.`);
 	} finally {

@@ -26,7 +26,7 @@ const rights = `
 	grant usage on all sequences in schema public to ${role};
 	grant execute on function groups_of_account(uuid) to ${role};
 	revoke select, update, delete on account_message from ${role};
-	revoke insert, update, delete on schema_migration from ${role}`;
+	revoke insert, update, delete on schema_migration, house_note from ${role}`;
 
 /** @param {string} url */
 async function canSignIn(url) {

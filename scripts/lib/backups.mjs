@@ -1,5 +1,5 @@
 // The nightly copies: where they lie, when the next is due, and which of the old ones go.
-import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { backUp } from './backup.mjs';
 
@@ -41,6 +41,13 @@ export function keptCopies(names, now) {
 			if (newest) kept.add(newest.name);
 		}
 	return kept;
+}
+
+/** When the newest copy of a folder was made, as text; null where there is none. @param {string} folder */
+export function newestCopy(folder) {
+	if (!existsSync(folder)) return null;
+	const times = readdirSync(folder).flatMap((name) => madeAt(name)?.getTime() ?? []);
+	return times.length > 0 ? new Date(Math.max(...times)).toISOString() : null;
 }
 
 /** Whether the next nightly copy is due: none was made since three in the morning. @param {readonly string[]} names @param {Date} now */

@@ -39,6 +39,7 @@ export const wholeTables = [
 	'account_message',
 	'credential',
 	'first_word',
+	'house_note',
 	'passkey',
 	'sign_in',
 	'tried',

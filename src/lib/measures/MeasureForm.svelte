@@ -19,9 +19,11 @@
 		plans: readonly { readonly id: string; readonly name: string; readonly basis: PlanBasis }[];
 		makers: readonly string[];
 		today: string;
+		/** The plan it is held against. */
+		chosen?: string | undefined;
 		sent?: SentForm | null | undefined;
 	}
-	const { plans, makers, today, sent }: Props = $props();
+	let { plans, makers, today, chosen = $bindable(), sent }: Props = $props();
 	const outbox = getOutbox();
 	const form = untrack(
 		() =>
@@ -51,6 +53,9 @@
 		untrack(() => form.startWith('measured_on', day));
 	});
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
+	$effect(() => {
+		chosen = form.typed.plan;
+	});
 	const plan = $derived(plans.find(({ id }) => id === form.typed.plan));
 	const says = $derived.by(() => {
 		const { entry } = readEntry('measurement', form.typed, outbox.readBy());

@@ -322,6 +322,9 @@ export const routes = {
 		part: { of: 'know-how', label: 'craftWords' }
 	},
 	'/sheets/[sheet]': { by: 'reader' },
+	'/backup': { by: 'coordinator', title: 'backupAndArchive' },
+	'/entry': { by: 'coordinator', title: 'whoMayComeIn' },
+	'/reach': { by: 'coordinator', title: 'reachingUsFromPhones' },
 	'/more': { by: 'guest', title: 'more', laid: 'at once' },
 	'/search': { by: 'reader', title: 'search', laid: 'when opened' },
 	'/settings': {

@@ -6,6 +6,7 @@ export * as MeasuresActs from './measures/MeasuresActs';
 export * as MeasuresPage from './measures/MeasuresPage';
 export * as PlansNow from './measures/PlansNow';
 export * as TimedWorkForm from './measures/TimedWorkForm';
+export * as WhatChanged from './measures/WhatChanged';
 export * as measureWords from './measures/measureWords';
 export * as measurements from './measures/measurements';
 export * as planBasis from './measures/planBasis';

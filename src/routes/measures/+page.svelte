@@ -6,32 +6,33 @@
 	import MeasureForm from '$lib/measures/MeasureForm.svelte';
 	import MeasureList from '$lib/measures/MeasureList.svelte';
 	import PlansNow from '$lib/measures/PlansNow.svelte';
+	import WhatChanged from '$lib/measures/WhatChanged.svelte';
 	import TimedWorkForm from '$lib/measures/TimedWorkForm.svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
 	const sent = $derived(form?.entry);
+	let chosen = $state<string>();
+	const shown = $derived(data.plans.find(({ id }) => id === chosen) ?? data.plans[0]);
 </script>
 
 <StagePage>
 	<PageTitle />
-	<p class="quiet mb-4">
+	<p class="quiet mb-3">
 		{msg.yourOwnSwatchesAndTimed()}
 	</p>
 	<div
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 	>
-		<div class="grid gap-4">
-			<MeasureForm plans={data.plans} makers={data.makers} today={data.group.today} {sent} />
-			<TimedWorkForm
-				makers={data.makers}
-				today={data.group.today}
-				terms={data.group.stitchTerms}
-				{sent}
-			/>
-		</div>
-
+		<MeasureForm
+			plans={data.plans}
+			makers={data.makers}
+			today={data.group.today}
+			bind:chosen
+			{sent}
+		/>
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
+			{#if shown}<WhatChanged plan={shown} />{/if}
 			<section class="sheet p-4" aria-labelledby="known">
 				<div class="mb-2 flex flex-wrap items-center gap-3">
 					<h2 class="flex-1" id="known">{msg.knownSoFar()}</h2>
@@ -67,7 +68,17 @@
 				<KnowledgeChart practice={data.practice} kinds={data.kinds} />
 			</section>
 			{#if data.plans.length > 0}<PlansNow plans={data.plans} maker={data.maker} />{/if}
-			<MeasureList measurements={data.measurements} timed={data.timed} />
 		</div>
+	</div>
+	<div
+		class="mt-4 grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
+	>
+		<TimedWorkForm
+			makers={data.makers}
+			today={data.group.today}
+			terms={data.group.stitchTerms}
+			{sent}
+		/>
+		<MeasureList measurements={data.measurements} timed={data.timed} />
 	</div>
 </StagePage>

@@ -65,10 +65,7 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
-		<div class="flex flex-wrap items-baseline gap-x-4">
-			<h2>{say.onTheTable()}</h2>
-			<p class="quiet text-[0.9375rem]">{say.tapAPileToDo()}</p>
-		</div>
+		<h2 class="sr-only">{say.onTheTable()}</h2>
 		<p
 			class="min-h-6 font-semibold {trestle.said.isProblem || (sent && !sent.said)
 				? 'text-error'
@@ -76,7 +73,9 @@
 			role="status"
 			data-said
 		>
-			{trestle.said.words || sentWords}
+			{#if trestle.said.words || sentWords}{trestle.said.words || sentWords}{:else}<span
+					class="quiet font-normal">{say.tapAPileToDo()}</span
+				>{/if}
 		</p>
 		{#if trestle.said.ifRight}
 			{@const { ifRight } = trestle.said}

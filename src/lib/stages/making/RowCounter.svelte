@@ -97,13 +97,21 @@
 			problem = msg.itsPlanHasRowsIs({ total, typed });
 			return;
 		}
-		await trestle.act({
+		await toRow(typed);
+		if (!trestle.said.isProblem) number = '';
+	}
+	const toRow = (typed: string): Promise<void> =>
+		trestle.act({
 			type: 'rows',
 			typed: { mat: mat.code, side, to: typed, seen: seenText(seen, side, lastOfDevice()) },
 			words: msg.toRow2({ typed })
 		});
-		if (!trestle.said.isProblem) number = '';
-	}
+	/** The next tens: many rows at once in a tap. */
+	const tens = $derived(
+		[1, 2, 3]
+			.map((nth) => (Math.floor(made[side] / 10) + nth) * 10)
+			.filter((row) => total === 0 || row <= total)
+	);
 	onMount(() => {
 		const inputs = [keyboard(window), simulatedCounter(window)];
 		const stops = inputs.map((input) => input.listen(() => tap(1)));
@@ -181,6 +189,20 @@
 	</p>
 	<div class="flex flex-wrap items-end gap-3">
 		<button class="btn h-auto min-h-14" onclick={() => tap(-1)} data-back>{msg.oneBack()}</button>
+		<span class="flex gap-2" role="group" aria-label={msg.tapTheRowReached()}>
+			{#each tens as row (row)}
+				<button
+					type="button"
+					class="figure btn h-auto min-h-14 min-w-14 text-lg"
+					data-to={row}
+					aria-label={msg.toRow2({ typed: String(row) })}
+					onclick={() => {
+						problem = '';
+						void toRow(String(row));
+					}}>{row}</button
+				>
+			{/each}
+		</span>
 		<form class="flex flex-wrap items-end gap-3" onsubmit={(event) => void say(event)}>
 			<label class="grid gap-1"
 				>{msg.toRow()}

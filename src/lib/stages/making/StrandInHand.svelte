@@ -32,6 +32,19 @@
 	const isStriped = $derived(new Set(mat.look?.stripes.map(({ colour }) => colour) ?? []).size > 1);
 	const metresWords = (metres: number) =>
 		metres < 0.05 ? 'none' : strandWords(metres * 1000, system);
+	/** The balls given of a colour, by the colour that most of each is of. */
+	const ballsOf = (colour: string) =>
+		issued
+			.filter(
+				({ content }) => content.colours.toSorted((a, b) => b.bags - a.bags)[0]?.colour === colour
+			)
+			.map(({ code }) => code);
+	/** Balls of colours its plan has none of. */
+	const others = $derived(
+		issued.filter(
+			({ code }) => !(strand?.left ?? []).some(({ colour }) => ballsOf(colour).includes(code))
+		)
+	);
 	let said = $state('');
 	let isGiving = $state(false);
 	/** Each ball is an entry of its own: where one is not there any more, the others are given all the same. */
@@ -57,28 +70,46 @@
 	<h2 class="text-lg" id="strand" tabindex="-1">{say.yarnAtHand()}</h2>
 	{#if issued.length === 0}
 		<p>{say.noBallWasGivenFor()}</p>
-	{:else}
+	{/if}
+	<ul class="grid gap-2">
+		{#each strand?.left ?? [] as { colour, neededM, inHandM, lacksM } (colour)}
+			{@const row = strand?.lacks.find((one) => one.colour === colour)?.row}
+			<li class={lacksM > 0 && issued.length > 0 ? 'font-semibold' : ''} data-colour={colour}>
+				<span class="flex items-center gap-2"
+					><svg width="22" height="22" class="shrink-0" aria-hidden="true"
+						><circle
+							cx="11"
+							cy="11"
+							r="9.5"
+							fill="url(#film-{colour})"
+							class="stroke-base-content"
+						/></svg
+					>{say.atHandStillNeeded({
+						colour,
+						metres: metresWords(inHandM),
+						metres2: metresWords(neededM)
+					})}{#if row !== undefined && issued.length > 0};
+						{inHandM < 0.05 ? say.wantedInRow({ row }) : say.itEndsInRow({ row })}{/if}</span
+				>
+				<span class="block pl-7 font-normal" data-balls={colour}>
+					{#each ballsOf(colour) as code (code)}
+						<a class="mr-3 inline-flex min-h-11 link items-center" href="/prepare/things/{code}"
+							>{code}</a
+						>
+					{/each}
+				</span>
+			</li>
+		{/each}
+	</ul>
+	{#if others.length > 0}
 		<p>
-			{#each issued as { code, content } (code)}
+			{#each others as { code, content } (code)}
 				<a class="mr-3 inline-flex min-h-11 link items-center" href="/prepare/things/{code}"
 					>{code}, {listWords(content.colours.map(({ colour }) => colour))}</a
 				>
 			{/each}
 		</p>
 	{/if}
-	<ul>
-		{#each strand?.left ?? [] as { colour, neededM, inHandM, lacksM } (colour)}
-			{@const row = strand?.lacks.find((one) => one.colour === colour)?.row}
-			<li class={lacksM > 0 && issued.length > 0 ? 'font-semibold' : ''} data-colour={colour}>
-				{say.atHandStillNeeded({
-					colour,
-					metres: metresWords(inHandM),
-					metres2: metresWords(neededM)
-				})}{#if row !== undefined && issued.length > 0};
-					{inHandM < 0.05 ? say.wantedInRow({ row }) : say.itEndsInRow({ row })}{/if}
-			</li>
-		{/each}
-	</ul>
 	{#if offered.length > 0}
 		<p data-offered={offered.map(({ code }) => code).join(' ')}>
 			{isStriped ? say.soThatItsStripesCome() : say.readyBalls()}

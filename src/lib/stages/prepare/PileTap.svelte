@@ -86,5 +86,11 @@
 			>{pile.form === 'piece' || pile.form === 'chain' ? `${noun}, ` : ''}{pile.kind}</span
 		>
 	</a>
+	{#if act?.type && act.count}<p
+			class="quiet px-1 text-center text-[0.8125rem] leading-tight"
+			data-makes
+		>
+			{act.count}
+		</p>{/if}
 	{#if act?.why}<p class="quiet px-1 text-center text-[0.8125rem] leading-tight">{act.why}</p>{/if}
 </div>

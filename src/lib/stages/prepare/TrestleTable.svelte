@@ -23,6 +23,18 @@
 	}
 	const { piles, work, trestle, system, open, query }: Props = $props();
 	const lying = $derived(lyingAt(piles));
+	/** The spots of each place as they were taken first: a pile that is used up leaves its spot empty until the page is left. */
+	const taken: string[][] = places.map(() => []);
+	const spots = $derived(
+		lying.map((there, place) => {
+			const own = (taken[place] ??= []);
+			for (const pile of there) if (!own.includes(pileWord(pile))) own.push(pileWord(pile));
+			return own.map((word) => ({
+				word,
+				pile: there.find((pile) => pileWord(pile) === word) ?? null
+			}));
+		})
+	);
 	const most = $derived(Math.max(1, ...lying.flat().map((pile) => bagsWorth(pile))));
 	/** The pile that is dragged; its film goes to the place after its own. */
 	let dragged = $state.raw<TablePile | null>(null);
@@ -62,21 +74,26 @@
 			>
 				{name}
 			</h3>
-			{#if lying[place]?.length}
+			{#if spots[place]?.length}
 				<ul class="flex flex-wrap items-end gap-x-1 gap-y-2 px-1 pt-2">
-					{#each lying[place] as pile (pileWord(pile))}
+					{#each spots[place] as { word, pile } (word)}
 						<li class="w-20">
-							<PileTap
-								{pile}
-								act={nextAct(pile, work)}
-								{most}
-								{trestle}
-								{system}
-								href={hrefOf(pile)}
-								action="?{queryOf(query)}&/keep"
-								isOpen={open === pileWord(pile)}
-								ondrag={(one) => (dragged = one)}
-							/>
+							{#if pile}
+								<PileTap
+									{pile}
+									act={nextAct(pile, work)}
+									{most}
+									{trestle}
+									{system}
+									href={hrefOf(pile)}
+									action="?{queryOf(query)}&/keep"
+									isOpen={open === pileWord(pile)}
+									ondrag={(one) => (dragged = one)}
+								/>
+							{:else}<div
+									class="mx-1 h-10 rounded-lg border-2 border-dashed border-base-300"
+									data-spot={word}
+								></div>{/if}
 						</li>
 					{/each}
 				</ul>

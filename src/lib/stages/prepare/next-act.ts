@@ -25,6 +25,8 @@ export interface NextAct {
 	/** What it says it does, in short, and in full once it is done. */
 	readonly label: string;
 	readonly words: string;
+	/** What the whole pile makes, where that is counted: `3 balls`. */
+	readonly count?: string;
 	readonly why?: never;
 }
 
@@ -54,6 +56,7 @@ function cutting({ kindId, colour, amount }: Pile, work: WorkFor): NextAct | NoA
 		type: 'cut',
 		typed: { kind: kindId, colour, bags: String(bags), ...planned(work), use, spoiled },
 		label: msg.cut({ bags }),
+		count: msg.timesInIt({ count: Math.ceil(amount / bags - 1e-9) }),
 		words: msg.bagsCut({ bags, colour })
 	};
 }
@@ -76,6 +79,7 @@ function balling(pile: Pile, work: WorkFor): NextAct | NoAct {
 			...(suits ? planned(work) : {})
 		},
 		label: msg.ballOf({ bags }),
+		count: msg.ballsInIt({ count: Math.floor(amount / cut.piecesPerBag / bags + 1e-9) }),
 		words: msg.aBallOfBags({ bags, colour })
 	};
 }
@@ -90,6 +94,7 @@ export function nextAct(pile: Pile, work: WorkFor): NextAct | NoAct | null {
 				type: 'flatten',
 				typed: { kind: kindId, colour, bags: String(bags) },
 				label: msg.flatten({ bags }),
+				count: msg.timesInIt({ count: Math.ceil(amount / bags - 1e-9) }),
 				words: msg.bagsFlattened({ bags, colour })
 			};
 		}
@@ -102,6 +107,9 @@ export function nextAct(pile: Pile, work: WorkFor): NextAct | NoAct | null {
 				type: 'join',
 				typed: { kind: kindId, colour, cut: cutWord(cut), pieces: String(pieces) },
 				label: msg.join({ pieces: wholeNumber(pieces) }),
+				count: msg.ballsInIt({
+					count: Math.floor(amount / (ballBags(work.plan) * cut.piecesPerBag) + 1e-9)
+				}),
 				words: msg.joined({ pieces: wholeNumber(pieces), colour, noun: pileNoun('piece', cut) })
 			};
 		}

@@ -16,15 +16,9 @@ export const places: readonly {
 	{ name: say.balls(), forms: ['ball', 'chain'], empty: say.tapStrandToWindA() }
 ];
 
-/** The piles at each place, the highest first; those of one kind together. */
-export const lyingAt = (piles: readonly TablePile[]): TablePile[][] => {
-	const kinds = [...new Set(piles.map(({ kindId }) => kindId))];
-	return places.map(({ forms }) =>
-		piles
-			.filter(({ form }) => forms.includes(form))
-			.sort((a, b) => kinds.indexOf(a.kindId) - kinds.indexOf(b.kindId) || b.amount - a.amount)
-	);
-};
+/** The piles at each place, in the order they come in: a tap moves none of them from its spot. */
+export const lyingAt = (piles: readonly TablePile[]): TablePile[][] =>
+	places.map(({ forms }) => piles.filter(({ form }) => forms.includes(form)));
 
 /** Film of the piles of each form, mg. */
 export const filmByForm = (piles: readonly TablePile[]): { form: LineForm; filmMg: number }[] => {

@@ -1,7 +1,6 @@
 // Made of making.json by `npm run words -- --make`: change the words there.
 import { select } from '@messageformat/runtime';
 
-export const allMatsBeingMade = (): string => "All mats being made";
 export const lastRow = (d: { readonly yearDay: string | number }): string => " · last row " + d.yearDay;
 export const versionStarted = (d: { readonly planName: string | number; readonly planVersion: string | number; readonly yearDay: string | number; readonly part: string | number }): string => '' + d.planName + ", version " + d.planVersion + " · started " + d.yearDay + d.part;
 export const ofStrandsAreLaidIsstrands = (d: { readonly strands: string | number; readonly warpStrands: string | number; readonly isStrands: 'yes' | 'no' }): string => '' + d.strands + " of " + d.warpStrands + " strands are on the loom" + select(d.isStrands, { yes: ": add the others before the first row", other: "" }) + ". Keep each knot 75 mm from the pegs.";

@@ -24,3 +24,4 @@ export const typeANumberOfRows = (): string => "Type a number of rows, like 88."
 export const itsPlanHasRowsIs = (d: { readonly total: string | number; readonly typed: string | number }): string => "Its plan has " + d.total + " rows; " + d.typed + " is too many.";
 export const toRow2 = (d: { readonly typed: string | number }): string => "to row " + d.typed;
 export const theFirstPassOfThe = (d: { readonly end: string | number; readonly pass: string | number }): string => "the first pass of the " + d.end + " end went " + d.pass;
+export const tapTheRowReached = (): string => "Tap the row that is reached";

@@ -8,3 +8,4 @@ export const range = (): string => "range";
 export const figures = (d: { readonly basis: string | number }): string => "Figures are " + d.basis + ".";
 export const seeTheMeasures = (): string => "See the measures";
 export const aMatIsABarrier = (): string => "A mat protects from cold, wet ground. It is not a medical, rescue or fire-rated product.";
+export const measureASwatch = (): string => "Measure a swatch";

@@ -6,3 +6,4 @@ export const by = (d: { readonly byName: string | number }): string => ", by " +
 export const undone = (): string => " · undone";
 export const takenBackAtTheTable = (): string => "undone at the table";
 export const undo = (): string => "Undo";
+export const before = (d: { readonly count: string | number }): string => '' + d.count + " before";

@@ -1,4 +1,6 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const chooseAPlanToCut = (): string => "Choose a plan to cut for.";
 export const cannotBeCutFromThese = (d: { readonly name: string | number }): string => '' + d.name + " cannot be cut from these.";
@@ -13,3 +15,5 @@ export const bagsFlattened = (d: { readonly bags: string | number; readonly colo
 export const nobodySaidHowTheseWere2 = (): string => "How these were cut is not known. Move them in the store.";
 export const join = (d: { readonly pieces: string | number }): string => "Join " + d.pieces;
 export const joined = (d: { readonly pieces: string | number; readonly colour: string | number; readonly noun: string | number }): string => '' + d.pieces + " " + d.colour + " " + d.noun + " joined";
+export const ballsInIt = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { "0": "not a whole ball", one: "1 ball", other: '' + number("en", d.count, 0) + " balls" });
+export const timesInIt = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "1 batch", other: '' + number("en", d.count, 0) + " batches" });

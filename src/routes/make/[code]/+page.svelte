@@ -39,10 +39,6 @@
 
 <PageTitle of={`${whoseWords(mat)} · ${mat.code}`} />
 
-<p>
-	<a class="inline-flex min-h-11 link items-center" href="/make">{say.allMatsBeingMade()}</a>
-</p>
-<h2>{whoseWords(mat)} <span class="quiet font-normal">{mat.code}</span></h2>
 <p class="quiet">
 	{say.versionStarted({
 		planName: mat.planName,

@@ -48,9 +48,10 @@
 				label: nearDayWords(day, data.group.today),
 				codes: codesOf(balls)
 			})),
-		...[...groupBy(data.balls, ({ content }) => ballColours(content))].map(
-			([label, balls]) => ({ label, codes: codesOf(balls) })
-		)
+		...[...groupBy(data.balls, ({ content }) => ballColours(content))].map(([label, balls]) => ({
+			label,
+			codes: codesOf(balls)
+		}))
 	]);
 	const isChosen = (codes: readonly string[]) =>
 		codes.length > 0 &&

@@ -27,9 +27,9 @@
 	<p class="text-[0.9375rem]" data-basis>
 		{#if bench.drawn.estimate.isUnfit}<strong>{unfitWords}</strong>{/if}
 		{say.figures({ basis: basisWords(bench.drawn.estimate.basis) })}
-		{#if bench.practice.basis.of !== 'craft'}<a class="underline" href="/measures"
-				>{say.seeTheMeasures()}</a
-			>{/if}
+		<a class="underline" href="/measures"
+			>{bench.practice.basis.of === 'craft' ? say.measureASwatch() : say.seeTheMeasures()}</a
+		>
 	</p>
 	<Caution>
 		{say.aMatIsABarrier()}

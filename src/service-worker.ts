@@ -5,6 +5,8 @@
 import { Shelf } from '$lib/entries/shelf';
 import { nowSaid } from '$lib/entries/typed-at';
 import { formType, fromShelf, typedForm } from '$lib/entries/waiting-form';
+import { bar } from '$lib/routes/bar';
+import { offlinePage as say } from '$lib/words/common';
 import { isLaidBy, laidAt, pagesToLayBy } from '$lib/routes/laid-pages';
 import { wordsOfForm } from '$lib/routes/waiting-words';
 import { newKey } from '$lib/ui/new-key';
@@ -131,11 +133,32 @@ async function page(request: Request): Promise<Response> {
 		})
 		.catch(() => null);
 	const answer = await orLaidBy(asked, there, timeoutMs);
+	if (answer.type === 'error') return nothingHere();
 	if (answer !== there || !there) return answer;
 	const text = await there.text();
 	return new Response(text.replace('<html', `<html data-laid="${there.headers.get(mark)}"`), {
 		headers: there.headers
 	});
+}
+
+/**
+ * What is said where a page cannot come and never lay here: what can be done meanwhile, by the pages that lie here.
+ */
+async function nothingHere(): Promise<Response> {
+	const lie = new Set(
+		(await caches.has(pages))
+			? (await (await caches.open(pages)).keys()).map(({ url }) => new URL(url).pathname)
+			: []
+	);
+	const links = [...bar.stages, ...Object.values(bar.parts).flat()]
+		.filter(({ href }, at, all) => all.findIndex((one) => one.href === href) === at)
+		.filter(({ href }) => lie.has(href))
+		.map(({ href, label }) => `<li><a href="${href}">${label}</a></li>`)
+		.join('');
+	return new Response(
+		`<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${say.title()}</title><link rel="stylesheet" href="/plain.css"></head><body><main><h1>${say.title()}</h1><p>${links ? say.theseWork() : say.openItOnce()}</p><ul>${links}</ul></main></body></html>`,
+		{ status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } }
+	);
 }
 
 /** What a page asks for as it is gone to: laid by whole with the page, never as a part of it. */
@@ -226,6 +249,8 @@ worker.addEventListener('fetch', (event) => {
 		event.respondWith(
 			url.pathname.endsWith('/__data.json') ? data(request, clientId) : page(request)
 		);
+	else if (request.mode === 'navigate')
+		event.respondWith(fetch(request).catch(() => nothingHere()));
 });
 
 /** Lays by a page, whole and as the application asks for it, unless it was just now. */

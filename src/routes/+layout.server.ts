@@ -1,5 +1,7 @@
 import { addressIn } from '$lib/server/book/links';
 import { notOffered } from '$lib/server/auth/not-offered';
+import { orAway } from '$lib/server/db/away';
+import { openDayOf } from '$lib/server/table-day/open-day';
 import { bar } from '$lib/routes/bar';
 import { allOffered } from '$lib/ui/offers';
 import { readerOrUsual } from '$lib/server/web/reader';
@@ -17,7 +19,10 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends, url }) 
 		depends('app:gather');
 		void url.pathname;
 	}
+	// Where no table day can be asked for, none is on.
+	const openDay = isLink ? null : await orAway(openDayOf(locals.db, group));
 	return {
+		openDay,
 		group:
 			isLink || role !== 'coordinator'
 				? { ...group, isHallUnknown: false, isNameUnknown: false }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { HomeLayout as say } from '$lib/words/common';
 	import '../app.css';
-	import { afterNavigate, beforeNavigate, invalidate, invalidateAll } from '$app/navigation';
+	import { afterNavigate, beforeNavigate, goto, invalidate, invalidateAll } from '$app/navigation';
 	import { forgetDrafts } from '$lib/ui/drafts';
 	import { FormDrafts } from '$lib/ui/form-drafts';
 	import { navigating, page } from '$app/state';
@@ -15,6 +15,7 @@
 	import { isTimeZone, todayIn } from '$lib/ui/days';
 	import { isLocale } from '$lib/ui/reader';
 	import { writeAs } from '$lib/words/writing';
+	import { isKeyFree } from '$lib/ui/single-keys';
 	import { onMount, untrack } from 'svelte';
 	import type { LayoutProps } from './$types';
 
@@ -119,12 +120,20 @@
 		return () => window.removeEventListener('pageshow', shown);
 	});
 
+	/** `/` opens the search from anywhere, where no key is typed into a field and single keys are not turned off. */
+	function searchByKey(event: KeyboardEvent): void {
+		if (event.key !== '/' || data.isLink || event.defaultPrevented || !isKeyFree(event)) return;
+		event.preventDefault();
+		void goto('/search');
+	}
+
 	// Says that the page's scripts have taken over its forms.
 	$effect(() => {
 		document.documentElement.dataset.scripts = 'on';
 	});
 </script>
 
+<svelte:window onkeydown={(event) => searchByKey(event)} />
 <svelte:head>
 	<noscript><link rel="stylesheet" href="/without-scripts.css" /></noscript>
 </svelte:head>
@@ -146,5 +155,5 @@
 			isOver={outbox.why === 'signed-out'}
 		/>{/if}
 	{@render children()}
-	{#if !data.isLink}<PhoneBar stages={data.bar.onPhone} openDay={null} />{/if}
+	{#if !data.isLink}<PhoneBar stages={data.bar.onPhone} openDay={data.openDay} />{/if}
 </div>

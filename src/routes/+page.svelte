@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HomePage as say } from '$lib/words/today';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { invalidate } from '$app/navigation';
 	import {

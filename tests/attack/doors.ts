@@ -92,11 +92,11 @@ const secrets = ['a word of the desk alone', 'shy of crowds', 'Kit Marrow', 'thi
 /** Asks every route by the address of every link, as a page and as data: each opens its own and tells no secret. */
 async function askByLinks(house: House, wren: Visitor): Promise<string> {
 	await wren.ask('/people?/add', { form: { name: 'Kit Marrow', key: crypto.randomUUID() } });
-	await rowsOf(house, 'update person set likes = $1, contact = $3, is_child = true where name = $2', [
-		secrets[1],
-		secrets[2],
-		secrets[3]
-	]);
+	await rowsOf(
+		house,
+		'update person set likes = $1, contact = $3, is_child = true where name = $2',
+		[secrets[1], secrets[2], secrets[3]]
+	);
 	await wren.ask('/api/entries', {
 		json: {
 			entries: [

@@ -1,7 +1,7 @@
+import * as routesWords from '../../src/lib/words/routes';
 import * as commonWords from '../../src/lib/words/common';
 import * as checkWords from '../../src/lib/words/check';
 import * as houseWords from '../../src/lib/words/house';
-import * as peopleWords from '../../src/lib/words/people';
 import * as planWords from '../../src/lib/words/plan';
 import { writePlanFile } from '../../src/lib/stages/plan/document/plan-file';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
@@ -193,7 +193,7 @@ test('a page that is not for one says so by itself, in the look of the house, an
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Go to Today' }).click();
 	await expect(
-		page.getByRole('link', { name: peopleWords.PeoplePage.gather(), exact: true })
+		page.getByRole('link', { name: routesWords.names.gather(), exact: true })
 	).toBeVisible();
 });
 

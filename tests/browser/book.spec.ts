@@ -107,6 +107,7 @@ test('a person is forgotten after being told what that means, and places that re
 
 	await page.goto('/people');
 	await expectAccessible(page);
+	await page.getByRole('link', { name: 'Ottoline', exact: true }).click();
 	await page.getByRole('link', { name: 'Delete the name Ottoline' }).click();
 	await expect(page.getByText('Older copies of the database')).toBeVisible();
 	await page.getByRole('button', { name: 'Delete the name Ottoline' }).click();
@@ -115,15 +116,15 @@ test('a person is forgotten after being told what that means, and places that re
 	await expect(page.locator('[data-came]')).toContainText('120');
 	await expect(page.locator('[data-came]')).not.toContainText('Ottoline');
 
-	await page.goto('/people');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addPlace(), exact: true }).click();
+	await page.goto('/places');
+	await page.getByRole('button', { name: peopleWords.PlacesPage.addPlace(), exact: true }).click();
 	await expect(page.locator('#place-problem')).toHaveText(
 		commonWords.formReader.pleaseFillThisIn()
 	);
-	await page.getByLabel(peopleWords.PeoplePage.newReceivingPlace()).fill('Tide House');
-	await page.getByRole('button', { name: peopleWords.PeoplePage.addPlace(), exact: true }).click();
+	await page.getByLabel(peopleWords.PlacesPage.newReceivingPlace()).fill('Tide House');
+	await page.getByRole('button', { name: peopleWords.PlacesPage.addPlace(), exact: true }).click();
 	await expect(page.locator('[data-receives="Tide House"]')).toBeVisible();
-	await page.goto('/gather');
+	// It gives no bags.
 	await expect(page.locator('[data-place="Ferry kiosk"]')).toBeVisible();
 	await expect(page.locator('[data-place="Tide House"]')).toHaveCount(0);
 });

@@ -32,7 +32,7 @@ test.beforeAll(async ({ apps, browser }) => {
 test('before any place receives mats, that is said', async ({ page }) => {
 	await page.goto('/hand-over');
 	await expect(
-		page.getByRole('link', { name: handOverWords.HandOverPage.peopleAndPlaces() })
+		page.getByRole('link', { name: handOverWords.HandOverPage.sourcesAndReceivingPlaces() })
 	).toBeVisible();
 	await page.request.post('/places?/receiving', {
 		form: { name: 'Tide House' },

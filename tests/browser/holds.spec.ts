@@ -8,7 +8,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { planToWord } from '../../src/lib/stages/plan/document/plan-link';
 import { startingPlan } from '../../src/lib/core/model/starting-plan';
-import { expect, keep, openStep, ready, tally, test } from './app';
+import { change, expect, keep, openStep, ready, tally, test } from './app';
 import { wordsOf } from './pdf';
 
 test.use({ world: 'holds', allowed: ['the server responded with a status of 4'] });
@@ -193,7 +193,8 @@ test('what two keep at once is never overwritten by a change of units', async ({
 	await expect(other.getByText('Saved, version 2')).toBeVisible();
 
 	// The page loads anew what stands there, and what is typed here still began from version 1.
-	await page.getByRole('button', { name: /change to feet/ }).click();
+	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('For the wall, mine');
+	await change(page, /change to feet/);
 	await openStep(page, 'Size');
 	await expect(page.getByLabel(checkWords.CheckForm.width(), { exact: true })).toHaveValue(
 		'33 7/16 in'
@@ -203,7 +204,7 @@ test('what two keep at once is never overwritten by a change of units', async ({
 	await expect(page.getByText(planWords.PlanIdPage.someoneElseSavedThisPlan())).toBeVisible();
 	await page.goto('/plans');
 	await expect(page.getByRole('link', { name: 'For the wall, wider' })).toBeVisible();
-	await page.getByRole('button', { name: /change to centimetres/ }).click();
+	await change(page, /change to centimetres/);
 	await other.close();
 });
 

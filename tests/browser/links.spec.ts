@@ -1,6 +1,6 @@
+import * as routesWords from '../../src/lib/words/routes';
 import * as commonWords from '../../src/lib/words/common';
 import * as houseWords from '../../src/lib/words/house';
-import * as peopleWords from '../../src/lib/words/people';
 import * as planWords from '../../src/lib/words/plan';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, keep, ready, test } from './app';
@@ -32,7 +32,7 @@ test('what is asked for and the calendar are read by their links, and by nothing
 	await expect(
 		visitor.getByRole('heading', { name: houseWords.AAddressPage.bagsWanted2() })
 	).toBeVisible();
-	await expect(visitor.getByRole('link', { name: peopleWords.PeoplePage.gather() })).toHaveCount(0);
+	await expect(visitor.getByRole('link', { name: routesWords.names.gather() })).toHaveCount(0);
 	await expectAccessible(visitor);
 	const sheet = await request.get(`${asks}/sheet.pdf`);
 	expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
@@ -74,7 +74,7 @@ test('a station is tapped at by its link alone; what comes once it is closed is 
 	const station = await tablet.newPage();
 	await station.goto(address);
 	await ready(station);
-	await expect(station.getByRole('link', { name: peopleWords.PeoplePage.gather() })).toHaveCount(0);
+	await expect(station.getByRole('link', { name: routesWords.names.gather() })).toHaveCount(0);
 	const tap = station.locator('[data-tap]').first();
 	await tap.click();
 	await expect(station.locator('[data-said]')).toContainText(planWords.PlansPage.saved());

@@ -51,8 +51,8 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 	await page.getByRole('button', { name: 'Save all 2 rows' }).click();
 	await expect(page.getByText('All 2 rows were saved')).toBeVisible();
 	await page.getByRole('link', { name: gatherWords.GatherListsIdPage.lookAtThem() }).click();
-	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('120');
-	await expect(page.getByText('dry; folded')).toBeVisible();
+	await expect(page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()).toContainText('120');
+	await expect(page.locator('[data-came]').getByText('dry; folded')).toHaveCount(1);
 });
 
 test('movements are checked against the store row by row, and the same list is noticed', async ({
@@ -96,7 +96,7 @@ test('odd counts are asked about where they stand, and are kept once they are sa
 	await page.getByRole('button', { name: gatherWords.ListQuestions.thisCountIsRight() }).click();
 	await page.getByRole('button', { name: 'Save all 3 rows' }).click();
 	await expect(page.getByText('All 3 rows were saved')).toBeVisible();
-	await page.goto('/gather');
+	await page.goto('/places');
 	await expect(page.locator('[data-place="Tin jetty"]')).toContainText(/4.079/);
 });
 

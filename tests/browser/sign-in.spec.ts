@@ -210,8 +210,8 @@ test('two groups side by side stay apart, whichever the device works for by now'
 	// What is read anew is for the group that was chosen since, and the page says so.
 	await expect(shed.getByText('For Our mat table')).toBeVisible();
 	await bring(table, 'Quay steps');
-	await expect(table.locator('[data-place="Quay steps"]')).toBeVisible();
-	await expect(table.locator('[data-place="Shed steps"]')).toHaveCount(0);
+	await expect(table.locator('[data-source="Quay steps"]')).toBeVisible();
+	await expect(table.locator('[data-source="Shed steps"]')).toHaveCount(0);
 	// Without scripts as well: a form goes to the group that its page came for.
 	const [, to = ''] =
 		/action="(\?\/keep&amp;group=[^"]+)"/.exec((await wren.ask('/gather')).text) ?? [];

@@ -1,7 +1,7 @@
 import * as commonWords from '../../src/lib/words/common';
 import * as planWords from '../../src/lib/words/plan';
 import { readFileSync } from 'node:fs';
-import { choose, expect, keep, openStep, ready, tally, test } from './app';
+import { change, choose, expect, keep, openStep, ready, tally, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -124,7 +124,8 @@ test('units and stitch names change the words and nothing that was typed', async
 	const bags = await tally(page, 'toCollect').textContent();
 	const strand = Number((await tally(page, 'strandM').textContent())?.replace(/\D/g, ''));
 
-	await page.getByRole('button', { name: /change to (feet|centimetres)/ }).click();
+	await change(page, /change to (feet|centimetres)/);
+	await openStep(page, 'Size');
 	await expect(page.getByLabel(planWords.WidthChart.width(), { exact: true })).toHaveValue('36 in');
 	await expect(page.getByLabel(planWords.SizeStep.length(), { exact: true })).toHaveValue(
 		'72 13/16 in'
@@ -137,7 +138,8 @@ test('units and stitch names change the words and nothing that was typed', async
 	await expect(
 		page.getByText(commonWords.stitchWords.singleCrochet(), { exact: true })
 	).toBeVisible();
-	await page.getByRole('button', { name: /stitch names: change/ }).click();
+	await change(page, /stitch names: change/);
+	await openStep(page, 'Technique');
 	await expect(
 		page.getByText(commonWords.stitchWords.singleCrochet(), { exact: true })
 	).toHaveCount(0);
@@ -145,8 +147,8 @@ test('units and stitch names change the words and nothing that was typed', async
 		page.getByText(commonWords.stitchWords.trebleCrochet(), { exact: true })
 	).toBeVisible();
 
-	await page.getByRole('button', { name: /change to (feet|centimetres)/ }).click();
-	await page.getByRole('button', { name: /stitch names: change/ }).click();
+	await change(page, /change to (feet|centimetres)/);
+	await change(page, /stitch names: change/);
 	await openStep(page, 'Size');
 	await expect(page.getByLabel(planWords.WidthChart.width(), { exact: true })).toHaveValue(
 		'91.44 cm'

@@ -24,7 +24,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('300');
 	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
-	await expect(page.locator('[data-place="Ferry kiosk"]')).toContainText('300');
+	await expect(page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()).toContainText('300');
 	await page.getByRole('link', { name: 'Sorting' }).click();
 	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('blue');
@@ -91,11 +91,11 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.getByRole('button', { name: checkWords.CheckForm.saveCheck() }).click();
 	await expect(page.locator('[data-state]')).toHaveText('good');
 
-	await page.goto('/people');
+	await page.goto('/places');
 	await ready(page);
-	await page.getByLabel(peopleWords.PeoplePage.newReceivingPlace()).fill('Tide House');
+	await page.getByLabel(peopleWords.PlacesPage.newReceivingPlace()).fill('Tide House');
 	await page
-		.getByRole('button', { name: peopleWords.PeoplePage.addPlace(), exact: true })
+		.getByRole('button', { name: peopleWords.PlacesPage.addPlace(), exact: true })
 		.last()
 		.click();
 	await expect(page.getByText('Tide House').first()).toBeVisible();

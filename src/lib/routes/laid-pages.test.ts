@@ -23,8 +23,9 @@ describe('pages that are laid by', () => {
 		['/gatherings', false],
 		['/gather/bare', false],
 		['/gather/nothing-there', false],
-		['/__data.json', false],
-		['/', false]
+		['/__data.json', true],
+		['/', true],
+		['/know-how/loop-joint/picture.svg', false]
 	])('%s: %s', (path, is) => expect(isLaidBy(path)).toBe(is));
 
 	it('are all of the table', () => {

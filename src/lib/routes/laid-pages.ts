@@ -9,7 +9,7 @@ export const pagesToLayBy: readonly string[] = Object.entries(routes)
 const laid = new RegExp(
 	`^(${Object.entries(routes)
 		.filter(([, route]) => route.laid !== undefined)
-		.map(([address]) => address.replace(/\[[^\]]+\]/g, '[^/]+'))
+		.map(([address]) => (address === '/' ? '/?' : address.replace(/\[[^\]]+\]/g, '[^/]+')))
 		.join('|')})(/__data\\.json)?$`
 );
 

@@ -28,7 +28,7 @@
 
 /** What is not named here is opened and done by nobody. @type {Readonly<Record<string, Route>>} */
 export const routes = {
-	'/': { by: 'reader', stage: 'today', isOnPhone: true },
+	'/': { by: 'reader', stage: 'today', isOnPhone: true, laid: 'when opened' },
 	'/plan': {
 		by: 'reader',
 		title: 'planAMat',

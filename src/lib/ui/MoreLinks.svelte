@@ -8,7 +8,7 @@
 	/** Whether the stages that a phone's bar has no room for are among them. */
 	const { withStages = false }: { withStages?: boolean } = $props();
 	const bar = $derived(page.data.bar as StageNavigation);
-	const isSignedIn = $derived((page.data as { account?: object | null }).account != null);
+	const isSignedIn = $derived(Boolean((page.data as { account?: object | null }).account));
 	/** Each page by its name in the bar, else by its title. */
 	const called = (href: string) =>
 		bar.stages.find((stage) => stage.href === href)?.label ?? bar.titles[href] ?? '';

@@ -22,7 +22,7 @@
 
 <header class="no-print px-5 pt-2 @max-[48rem]/page:hidden">
 	<div class="flex items-center gap-x-3 @max-[60rem]/page:gap-x-1">
-		<a class="figure flex min-h-11 shrink-0 items-center gap-2 text-xl font-bold" href="/more">
+		<a class="figure flex min-h-11 shrink-0 items-center gap-2 text-xl font-bold" href="/">
 			<img src="/mark.svg" alt="" width="30" height="30" />
 			<span class="@max-[72rem]/page:sr-only">{say.nestRow()}</span>
 		</a>

@@ -47,6 +47,7 @@ export * as measurement from './common/measurement';
 export * as movement from './common/movement';
 export * as note from './common/note';
 export * as numberWords from './common/numberWords';
+export * as offlinePage from './common/offlinePage';
 export * as pillow from './common/pillow';
 export * as practised from './common/practised';
 export * as presence from './common/presence';

@@ -11,7 +11,6 @@ export * as HandOverAsksPage from './hand-over/HandOverAsksPage';
 export * as HandOverDeliveriesCodeActs from './hand-over/HandOverDeliveriesCodeActs';
 export * as HandOverDeliveriesCodeNotePdfDoor from './hand-over/HandOverDeliveriesCodeNotePdfDoor';
 export * as HandOverDeliveriesCodePage from './hand-over/HandOverDeliveriesCodePage';
-export * as HandOverLayout from './hand-over/HandOverLayout';
 export * as HandOverMatsCodeActs from './hand-over/HandOverMatsCodeActs';
 export * as HandOverMatsCodePage from './hand-over/HandOverMatsCodePage';
 export * as HandOverPage from './hand-over/HandOverPage';

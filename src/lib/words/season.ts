@@ -2,7 +2,6 @@
 export * as SeasonChart from './season/SeasonChart';
 export * as SeasonExchange from './season/SeasonExchange';
 export * as SeasonKeptPage from './season/SeasonKeptPage';
-export * as SeasonLayout from './season/SeasonLayout';
 export * as SeasonLevers from './season/SeasonLevers';
 export * as SeasonOutlook from './season/SeasonOutlook';
 export * as SeasonPage from './season/SeasonPage';

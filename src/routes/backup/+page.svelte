@@ -1,16 +1,17 @@
 <script lang="ts">
 	import { BackupPage as say } from '$lib/words/house';
 	import StateList from '$lib/stages/house/StateList.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { agoWords, momentWords } from '$lib/ui/day-words';
+	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
 	const { nightly, putBackAt } = $derived(data.copies);
 	const dayMs = 86_400_000;
 	let now = $state(0);
-	$effect(() => {
+	onMount(() => {
 		now = Date.now();
 	});
 	const age = $derived(nightly?.lastAt && now > 0 ? now - nightly.lastAt.getTime() : null);
@@ -32,7 +33,7 @@
 		},
 		{
 			name: 'last',
-			is: nightly?.lastAt != null && !nightly.problem && !isLate,
+			is: Boolean(nightly?.lastAt) && !nightly?.problem && !isLate,
 			title: nightly?.lastAt
 				? say.lastCopy({
 						moment: momentWords(nightly.lastAt),

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CheckPage as say } from '$lib/words/check';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import CheckList from '$lib/stages/check/CheckList.svelte';
 	import FaultTallyLine from '$lib/stages/check/FaultTallyLine.svelte';
 	import type { PageProps } from './$types';

@@ -2,7 +2,7 @@
 	import { EntryPage as say } from '$lib/words/house';
 	import { roleWords } from '$lib/auth/role-words';
 	import StateList from '$lib/stages/house/StateList.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { linkTo } from '$lib/ui/offered';
 	import type { PageProps } from './$types';

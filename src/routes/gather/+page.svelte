@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { GatherPage as say } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import DropOffForm from '$lib/stages/gather/DropOffForm.svelte';
 	import TakeBack from '$lib/entries/TakeBack.svelte';
 	import TakeBackCell from '$lib/stages/gather/TakeBackCell.svelte';
@@ -9,9 +9,15 @@
 	import Table from '$lib/ui/Table.svelte';
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
 	import { shortDayWords } from '$lib/ui/day-words';
+	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	// Once a line of it is wanted, the table stays open.
+	let isTableOpen = $state(untrack(() => data.back !== null || !data.isNewest));
+	$effect(() => {
+		if (data.back !== null || !data.isNewest) isTableOpen = true;
+	});
 	const wordsOf = (line: { bags: number; place: string }) =>
 		say.bagsFrom({ bags: wholeNumber(line.bags), place: line.place });
 	const isRough = (line: { bagsLow: number; bagsHigh: number }) =>
@@ -42,7 +48,7 @@
 			<p>{say.nothingYetCountWhatIs()}</p>
 		{:else}
 			<CameLately lines={data.dropOffs} today={data.group.today} />
-			<details open={data.back !== null || !data.isNewest}>
+			<details bind:open={isTableOpen}>
 				<summary class="flex min-h-11 cursor-pointer items-center font-semibold"
 					>{say.allAsATable()}</summary
 				>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { GroupsPage as say } from '$lib/words/house';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import Caution from '$lib/ui/Caution.svelte';

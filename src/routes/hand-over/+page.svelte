@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HandOverPage as say } from '$lib/words/hand-over';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import { formatLength } from '$lib/core/units/format-length';
 	import DeliverForm from '$lib/stages/hand-over/DeliverForm.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { KnowHowPage as say } from '$lib/words/know-how';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { PageProps } from './$types';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { LinksPage as msg } from '$lib/words/house';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { stationWords } from '$lib/stages/table-day/day-words';

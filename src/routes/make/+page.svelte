@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MakePage as say } from '$lib/words/making';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import BeginForm from '$lib/stages/making/BeginForm.svelte';
 	import MatList from '$lib/stages/making/MatList.svelte';
 	import { actTo } from '$lib/ui/offered';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MeasuresPage as msg } from '$lib/words/measures';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import KnowledgeChart from '$lib/measures/KnowledgeChart.svelte';
 	import MeasureForm from '$lib/measures/MeasureForm.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MembersPage as msg } from '$lib/words/house';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { roleWords } from '$lib/auth/role-words';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { MorePage as say } from '$lib/words/house';
 	import MoreLinks from '$lib/ui/MoreLinks.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import UnitsForm from '$lib/ui/UnitsForm.svelte';
 	import { actTo } from '$lib/ui/offered';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { PeoplePage as say } from '$lib/words/people';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import OneLineForm from '$lib/ui/OneLineForm.svelte';

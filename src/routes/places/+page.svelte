@@ -3,7 +3,7 @@
 	import SamePlaces from '$lib/stages/gather/SamePlaces.svelte';
 	import { rejectRate } from '$lib/core/gather/reject-rate';
 	import OneLineForm from '$lib/ui/OneLineForm.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import Table from '$lib/ui/Table.svelte';
 	import { nearDayWords } from '$lib/ui/day-words';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The table: piles one taps, what they are worked for, and what was done last.
 	import { PreparePage as say } from '$lib/words/prepare';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { pileWord } from '$lib/core/prepare/piles';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { ReachPage as say } from '$lib/words/house';
 	import StateList from '$lib/stages/house/StateList.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import type { PageProps } from './$types';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// What was removed of late: plans, kinds, places and tools, each with a way back.
 	import { RemovedPage as say } from '$lib/words/house';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { yearDayWords } from '$lib/ui/day-words';

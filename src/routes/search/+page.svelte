@@ -2,8 +2,9 @@
 	import { SearchPage as say } from '$lib/words/house';
 	import { goto } from '$app/navigation';
 	import LabelReader from '$lib/stages/search/LabelReader.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
+	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
@@ -19,7 +20,7 @@
 	$effect(() => field?.focus());
 
 	let isCameraThere = $state(false);
-	$effect(() => {
+	onMount(() => {
 		isCameraThere = 'mediaDevices' in navigator;
 	});
 

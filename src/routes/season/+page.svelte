@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SeasonPage as msg } from '$lib/words/season';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { navigating, page } from '$app/state';
 	import { noLevers } from '$lib/core/season/forecast';
 	import SeasonExchange from '$lib/stages/season/SeasonExchange.svelte';

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { SettingsPage as say } from '$lib/words/house';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
-	import { actTo, linkTo } from '$lib/ui/offered';
+	import MoreLinks from '$lib/ui/MoreLinks.svelte';
+	import { actTo } from '$lib/ui/offered';
 	import { looks } from '$lib/ui/looks';
 	import type { PageProps } from './$types';
 
@@ -38,9 +39,9 @@
 	</label>
 {/snippet}
 
-<StagePage isNarrow>
+<StagePage>
 	<PageTitle />
-	<div class="grid grid-cols-[minmax(0,1fr)] gap-5">
+	<div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-2">
 		{#if form?.message}<p class="font-semibold text-error" role="alert">{form.message}</p>{/if}
 		<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/words')}>
 			<h2>{say.onThisDevice()}</h2>
@@ -62,10 +63,6 @@
 			<input type="hidden" name="back" value="/settings" />
 			<button class="btn btn-accent">{say.saveForThisDevice()}</button>
 		</form>
-		<nav class="sheet flex flex-wrap gap-x-6 px-6 py-3" aria-label={say.more()}>
-			<a class="link-row" href="/people">{say.peopleAndPlaces()}</a>
-			<a class="link-row" {...linkTo('/links')}>{say.links()}</a>
-		</nav>
 		{#if data.choices}
 			<form class="sheet grid gap-4 p-6" method="POST" {...actTo('?/group')}>
 				<h2>{say.forTheWholeGroup()}</h2>
@@ -130,9 +127,6 @@
 				<button class="btn">{say.saveForAll()}</button>
 			</form>
 		{/if}
-		{#if data.isCoordinator}
-			<p><a class="link-row" {...linkTo('/removed')}>{say.removed()}</a></p>
-			<p><a class="link-row" {...linkTo('/trail')}>{say.history()}</a></p>
-		{/if}
 	</div>
+	<div class="mt-4"><MoreLinks /></div>
 </StagePage>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { TrailPage as say } from '$lib/words/house';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { momentWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';

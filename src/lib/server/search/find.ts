@@ -1,5 +1,6 @@
 import type { Db } from '../db/db';
 import { findKnowHow } from '../know-how/search';
+import type { PageToFind } from '$lib/stages/search/pages-to-find';
 import type { StitchTerms } from '$lib/ui/stitch-words';
 
 /** What a search comes upon. */
@@ -11,13 +12,6 @@ export interface FoundLine {
 	readonly about: string;
 	readonly href: string;
 }
-/** A page as it is looked for: by its name, and by words for what is done there. */
-export interface PageToFind {
-	readonly href: string;
-	readonly title: string;
-	readonly about: string;
-}
-
 /** No longer than this is looked for. */
 export const longestAsked = 80;
 const most = 8;

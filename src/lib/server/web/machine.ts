@@ -47,7 +47,8 @@ export interface CopiesNoted {
 
 export async function copiesNoted(db: Db): Promise<CopiesNoted> {
 	const notes = await db.many<{ name: string; said: Record<string, unknown>; at: Date }>(
-		'select name, said, at from house_note'
+		'select name, said, at from house_note',
+		[]
 	);
 	const copy = notes.find(({ name }) => name === 'copy')?.said;
 	const text = (said: unknown) => (typeof said === 'string' ? said : null);

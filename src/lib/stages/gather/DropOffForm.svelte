@@ -9,7 +9,7 @@
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { countRange, wholeNumber } from '$lib/ui/number-words';
-	import { tick, untrack } from 'svelte';
+	import { onMount, tick, untrack } from 'svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -101,7 +101,7 @@
 	}
 	// Once the digits are there, a phone opens no keyboard over them.
 	let hasPad = $state(false);
-	$effect(() => {
+	onMount(() => {
 		hasPad = true;
 	});
 	const methods = [

@@ -195,7 +195,6 @@
 					type="button"
 					class="figure btn h-auto min-h-14 min-w-14 text-lg"
 					data-to={row}
-					aria-label={msg.toRow2({ typed: String(row) })}
 					onclick={() => {
 						problem = '';
 						void toRow(String(row));

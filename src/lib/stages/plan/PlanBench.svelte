@@ -23,7 +23,7 @@
 	import ShortcutList from './views/Shortcuts.svelte';
 	import type { ViewName } from './bench/views';
 	import { views } from './bench/views';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import BagStep from './steps/BagStep.svelte';
 	import CutStep from './steps/CutStep.svelte';

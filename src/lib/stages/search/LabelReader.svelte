@@ -53,7 +53,6 @@
 {#if stream}
 	<div class="sheet grid gap-2 p-3">
 		<p>{say.pointTheCamera()}</p>
-		<!-- svelte-ignore a11y_media_has_caption -->
 		<video class="max-h-[50vh] w-full rounded-lg bg-black" bind:this={video} playsinline muted
 		></video>
 		<button type="button" class="btn" onclick={stop}>{say.stop()}</button>

@@ -1,7 +1,6 @@
 // Made of check.json by `npm run words -- --make`: change the words there.
 
 export const check = (d: { readonly code: string | number }): string => '' + d.code + " · Check";
-export const allMatsToCheck = (): string => "All mats to check";
 export const aboutThisMat = (): string => "About this mat";
 export const howToMendIt = (): string => "How to mend it";
 export const mended2 = (): string => "Mended";
@@ -11,3 +10,4 @@ export const itsChecks = (): string => "Its checks";
 export const somebodyHadCheckedItJust = (): string => "Someone checked it just before. Both checks are saved; the later one counts.";
 export const by = (d: { readonly moment: string | number; readonly length: string | number; readonly length2: string | number }): string => '' + d.moment + ", " + d.length + " by " + d.length2;
 export const thisCheck = (): string => "this check";
+export const handOver = (): string => "Hand over";

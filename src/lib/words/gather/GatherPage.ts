@@ -1,6 +1,5 @@
 // Made of gather.json by `npm run words -- --make`: change the words there.
 
-export const dropOffs = (): string => "Drop-offs";
 export const nothingYetCountWhatIs = (): string => "Bags that come in are listed here by day.";
 export const by = (d: { readonly broughtBy: string | number }): string => ", by " + d.broughtBy;
 export const cameDampHungToDry = (): string => "came damp, hung to dry";

@@ -9,7 +9,7 @@ export const anyoneCanOpenIt = (): string => "Anyone who knows the address can o
 export const onlyWhoSitsHere = (): string => "Only this computer opens it: whoever sits here is the coordinator.";
 export const coordinators = (d: { readonly coordinators: number }): string => '' + plural(d.coordinators, 0, en, { one: "1 coordinator", other: '' + number("en", d.coordinators, 0) + " coordinators" });
 export const oneCanHelpTheOther = (): string => "If one forgets a passphrase, another can let them in.";
-export const inviteASecond = (): string => "Invite a second: if one is ill, the group still has somebody.";
+export const inviteASecond = (): string => "Invite a second, for when one is ill.";
 export const runsAsRoot = (): string => "Nest Row runs as root";
 export const runsAsItsOwnUser = (): string => "Nest Row runs as its own user";
 export const moveItWhereOthersRead = (): string => "Put it in a folder that every user may read, like /srv/nest-row.";

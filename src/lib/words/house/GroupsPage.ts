@@ -1,6 +1,5 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const groups = (): string => "Groups";
 export const wasDeletedOnDaysAfter = (d: { readonly part: string | number; readonly undoDays: string | number }): string => "was deleted on " + d.part + ". It is gone " + d.undoDays + " days later.";
 export const restore = (): string => "Restore";
 export const aNewGroup = (): string => "New group";

@@ -1,6 +1,5 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const links = (): string => "Links";
 export const aLinkLetsWhoeverHas = (d: { readonly days: string | number }): string => "A link lets anyone who has it do one thing: see a plan, count the rows of a mat, tap at a station, see what is asked for, or follow the calendar. It works for at most " + d.days + " days, or until you revoke it.";
 export const yourNewLink = (): string => "Your new link";
 export const copyItNowItIs = (): string => "Copy it now. It is shown only once.";

@@ -1,6 +1,5 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const members = (): string => "Members";
 export const whoSignsInToThis = (): string => "People who sign in to this group. Volunteers at the table are a separate list: link them here if they are the same person.";
 export const visitorsComeByWayOf = (): string => "Visitors come through a proxy that is not set up here, so they all count as one: wrong passphrases of one lock out all. Whoever runs the machine sets ADDRESS_HEADER.";
 export const nestRowRunsAsRoot = (): string => "Nest Row runs as root on its machine. It does not need to. Whoever runs the machine moves it to a folder that every user may read and starts it again.";

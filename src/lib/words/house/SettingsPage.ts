@@ -1,15 +1,11 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
-export const settings = (): string => "Settings";
 export const onThisDevice = (): string => "On this device";
 export const asTheGroupHasThem = (): string => "same as the group";
 export const stitchNames = (): string => "Stitch names";
 export const toMatchTheUnits = (): string => "to match the units";
 export const look = (): string => "Look";
 export const saveForThisDevice = (): string => "Save for this device";
-export const more = (): string => "More";
-export const peopleAndPlaces = (): string => "People and places";
-export const links = (): string => "Links";
 export const forTheWholeGroup = (): string => "For the whole group";
 export const forEveryDeviceWithoutSettings = (): string => "For every device without settings of its own.";
 export const nameOfTheGroup = (): string => "Name of the group";
@@ -20,8 +16,6 @@ export const languageAndCountryWhoseWay = (): string => "Language and country, f
 export const suchAsEnGbPt = (): string => "Like en-GB, pt-PT or de-CH.";
 export const daysThatPagesStayOn = (): string => "Days that pages stay on a device without network";
 export const saveForAll = (): string => "Save for all";
-export const removed = (): string => "Removed";
-export const history = (): string => "History";
 export const centimetresAndGrams = (): string => "centimetres and grams";
 export const feetAndInchesPoundsAnd = (): string => "feet and inches, pounds and ounces";
 export const usSingleHalfDoubleDouble = (): string => "US: single, half double, double";

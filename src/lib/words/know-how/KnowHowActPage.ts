@@ -1,6 +1,5 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const knowHow = (): string => "Know-how";
 export const makersDiffer = (): string => "Makers differ";
 export const drawnForTheHandSee = (d: { readonly hand: string | number; readonly other: string | number }): string => "Drawn for the " + d.hand + " hand. Show it for the " + d.other;
 export const onOnePagePdf = (): string => "On one page (PDF)";

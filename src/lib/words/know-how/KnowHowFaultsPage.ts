@@ -1,7 +1,5 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const knowHow = (): string => "Know-how";
-export const whatIsWrongWithThis = (): string => "What is wrong with this mat?";
 export const howItIsMade = (): string => "How it is made";
 export const whatDoYouSee = (): string => "What do you see?";
 export const whatToDo = (): string => "What to do";

@@ -1,6 +1,5 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
-export const knowHow = (): string => "Know-how";
 export const theQuestion = (): string => "The question";
 export const drawnAsItLies = (): string => "Drawn as it is.";
 export const drawnAsItComesOut = (): string => "Drawn as it turns out.";

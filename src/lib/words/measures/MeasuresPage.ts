@@ -1,6 +1,5 @@
 // Made of measures.json by `npm run words -- --make`: change the words there.
 
-export const measures = (): string => "Measures";
 export const yourOwnSwatchesAndTimed = (): string => "Your own swatches and timed work correct the estimates of every plan. No marks, no ranking.";
 export const knownSoFar = (): string => "Known so far";
 export const byWhoseMeasures = (): string => "Whose measures";

@@ -7,4 +7,3 @@ export const comparing = (): string => "Comparing";
 export const compareWithThis = (): string => "Compare with this";
 export const compareSeeHowFarEvery = (): string => "Compare: see how far every figure moves";
 export const savePlan = (): string => "Save plan";
-export const save = (): string => "Save";

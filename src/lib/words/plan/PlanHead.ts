@@ -11,3 +11,5 @@ export const yourUnsavedChangesAreBack = (): string => "Your unsaved changes are
 export const startOver = (): string => "Start over";
 export const linkCopied = (): string => "Link copied";
 export const theLinkIsInThe = (): string => "The link is in the address bar";
+export const askForBags = (): string => "Ask for bags";
+export const startAMat = (): string => "Start a mat";

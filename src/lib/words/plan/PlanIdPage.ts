@@ -1,6 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const planAMat = (d: { readonly name: string | number }): string => "Plan a mat: " + d.name;
 export const someoneElseSavedThisPlan = (): string => "Someone else saved this plan in the meantime.";
 export const whatStandsThereSinceIs = (d: { readonly moment: string | number; readonly name: string | number; readonly version: string | number; readonly ceil: string | number }): string => "Since " + d.moment + " the saved plan is “" + d.name + "”, version " + d.version + ", with " + d.ceil + " bags to ask for. Yours is not saved yet. Choose what to do.";
 export const replaceItWithMine = (): string => "Replace it with mine";

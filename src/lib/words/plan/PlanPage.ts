@@ -1,6 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const planAMat = (): string => "Plan a mat";
 export const thatPlanWasDeletedMeanwhile = (): string => "That plan was deleted in the meantime. Save again to bring it back.";
 export const thisWasKeptAlreadyAnd = (): string => "This was already saved and has changed since.";
 export const theSavedPlanIsVersion = (d: { readonly name: string | number; readonly version: string | number }): string => "The saved plan is “" + d.name + "”, version " + d.version + ". Yours is not saved yet.";

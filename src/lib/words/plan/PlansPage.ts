@@ -1,6 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const plans = (): string => "Plans";
 export const figuresOfToday = (d: { readonly name: string | number; readonly basis: string | number }): string => '' + d.name + ". Figures of today, " + d.basis + ".";
 export const removed = (): string => "Removed";
 export const planAMat = (): string => "Plan a mat";

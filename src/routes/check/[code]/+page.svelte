@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { CheckCodePage as say } from '$lib/words/check';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import { linkTo } from '$lib/ui/offered';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { formatLength } from '$lib/core/units/format-length';
 	import type { Mended } from '$lib/core/check/remedies';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
@@ -33,8 +34,7 @@
 
 <PageTitle of={say.check({ code: mat.code })} />
 
-<p><a class="inline-flex min-h-11 link items-center" href="/check">{say.allMatsToCheck()}</a></p>
-<h2>{mat.code} <span class="quiet font-normal">{mat.planName}</span></h2>
+<p class="quiet">{mat.planName}</p>
 <p class="flex flex-wrap gap-x-6">
 	<span class="inline-flex min-h-11 items-center font-semibold" data-state={mat.state}
 		>{stateWords[mat.state]}</span
@@ -42,6 +42,8 @@
 	<a class="inline-flex min-h-11 link items-center" href="/hand-over/mats/{mat.code}"
 		>{say.aboutThisMat()}</a
 	>
+	{#if mat.state === 'good'}<a class="btn btn-accent" {...linkTo('/hand-over')}>{say.handOver()}</a
+		>{/if}
 </p>
 {#if data.odd}<OddMat code={mat.code} odd={data.odd} />{/if}
 {#if mat.state === 'to-mend'}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// What the season's plans draw from the store, what they lack, and the sheet that asks for it.
 	import { GatherAsksPage as msg } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';

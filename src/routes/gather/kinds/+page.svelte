@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The kinds of bag the group knows, each drawn from its measures.
 	import { GatherKindsPage as say } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import KindDrawing from '$lib/stages/gather/KindDrawing.svelte';

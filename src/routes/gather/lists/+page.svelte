@@ -1,7 +1,7 @@
 <script lang="ts">
 	// Lists out of the application and into it, as CSV.
 	import { GatherListsPage as msg } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
 	import { listFields, listNames, listTitles } from '$lib/stages/gather/lists/columns';
 	import { momentWords } from '$lib/ui/day-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { GatherSortPage as say } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import DryingPiles from '$lib/stages/gather/DryingPiles.svelte';
 	import FindingDrawing from '$lib/stages/gather/FindingDrawing.svelte';
 	import SortedList from '$lib/stages/gather/SortedList.svelte';

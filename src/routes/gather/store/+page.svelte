@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { GatherStorePage as say } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import Shelves from '$lib/stages/gather/Shelves.svelte';
 	import { shelvesOf } from '$lib/stages/gather/shelves';

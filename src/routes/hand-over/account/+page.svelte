@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HandOverAccountPage as say } from '$lib/words/hand-over';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import MatsByMonth from '$lib/stages/hand-over/MatsByMonth.svelte';
 	import DeliveryTable from '$lib/stages/hand-over/DeliveryTable.svelte';
 	import HandedTable from '$lib/stages/hand-over/HandedTable.svelte';

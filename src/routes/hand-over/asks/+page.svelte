@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HandOverAsksPage as say } from '$lib/words/hand-over';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import AskForm from '$lib/stages/hand-over/AskForm.svelte';
 	import AskList from '$lib/stages/hand-over/AskList.svelte';
 	import PlaceForm from '$lib/stages/hand-over/PlaceForm.svelte';

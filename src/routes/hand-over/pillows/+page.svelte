@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HandOverPillowsPage as say } from '$lib/words/hand-over';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import PillowForm from '$lib/stages/hand-over/PillowForm.svelte';
 	import { pillowsWords } from '$lib/stages/hand-over/hand-over-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { KnowHowActPage as say } from '$lib/words/know-how';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ActSteps from '$lib/stages/know-how/ActSteps.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';

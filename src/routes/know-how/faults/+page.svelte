@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { KnowHowFaultsPage as say } from '$lib/words/know-how';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { remedySketches } from '$lib/core/check/remedies';
 	import { sketchScene } from '$lib/core/drawing/sketch-scene';
 	import { techniqueKinds } from '$lib/core/techniques/technique';

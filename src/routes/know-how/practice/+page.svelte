@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { KnowHowPracticePage as msg } from '$lib/words/know-how';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { exerciseScene } from '$lib/core/know-how/exercise-scenes';
 	import { addAndSay } from '$lib/entries/add-and-say';
 	import { getOutbox } from '$lib/entries/outbox-context';

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { KnowHowWordsPage as say } from '$lib/words/know-how';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();

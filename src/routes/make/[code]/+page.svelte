@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MakeCodePage as say } from '$lib/words/making';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';

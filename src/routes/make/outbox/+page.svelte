@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MakeOutboxPage as say } from '$lib/words/making';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { momentWords, weekdayWords } from '$lib/ui/day-words';
 	import type { PageProps } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The balls that lie there, how far they go, and their labels.
 	import { PrepareBallsPage as say } from '$lib/words/prepare';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo, pressTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { newKey } from '$lib/ui/new-key';

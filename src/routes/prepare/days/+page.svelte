@@ -2,7 +2,7 @@
 	// The days the table meets, by month: who comes, and the one act of each.
 	import { PrepareDaysPage as say } from '$lib/words/table-day';
 	import DayLine from '$lib/stages/table-day/DayLine.svelte';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { groupBy } from '$lib/core/group-by';
 	import { wholeMonthWords } from '$lib/ui/day-words';

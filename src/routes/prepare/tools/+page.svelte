@@ -1,7 +1,7 @@
 <script lang="ts">
 	// The tools of the hall: plans follow them.
 	import { PrepareToolsPage as say } from '$lib/words/prepare';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { linkTo } from '$lib/ui/offered';
 	import ToolForm from '$lib/stages/prepare/ToolForm.svelte';
 	import ToolList from '$lib/stages/prepare/ToolList.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SeasonKeptPage as say } from '$lib/words/season';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import { hitsWords, isHit } from '$lib/stages/season/foretold';
 	import { chanceWords } from '$lib/stages/season/season-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SeasonWordsPage as msg } from '$lib/words/season';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import PressOnce from '$lib/entries/PressOnce.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';

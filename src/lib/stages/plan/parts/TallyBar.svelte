@@ -12,7 +12,7 @@
 	import type { Plan } from '$lib/core/model/types';
 	import type { whyBetween } from '../words/why';
 	import { coverGrade } from '$lib/core/techniques/cover-grade';
-	import type { Snippet } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
 
 	import ChevronUp from '@lucide/svelte/icons/chevron-up';
 
@@ -42,7 +42,7 @@
 	const main: readonly TallyName[] = ['toCollect', 'hours', 'cover'];
 	let isOpen = $state(false);
 	let isFoldable = $state(false);
-	$effect(() => {
+	onMount(() => {
 		isFoldable = true;
 	});
 	/** What is folded away on a phone until it is opened; without scripts nothing is. */

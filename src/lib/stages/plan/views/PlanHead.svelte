@@ -3,6 +3,7 @@
 	import { PlanHead as say } from '$lib/words/plan';
 	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import Link from '@lucide/svelte/icons/link';
+	import { linkTo } from '$lib/ui/offered';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import type { Unkept } from '$lib/stages/plan/bench/unkept.svelte';
 	import { planToWord } from '$lib/stages/plan/document/plan-link';
@@ -78,6 +79,8 @@
 			<span role="status" class="font-semibold text-secondary"
 				>{say.savedVersion({ keptAs: keptAs ?? '' })}</span
 			>
+			<a class="link-row" {...linkTo('/gather/asks')}>{say.askForBags()}</a>
+			<a class="link-row" href="/make#begin">{say.startAMat()}</a>
 		{/if}
 		{#if unkept.isBroughtBack}
 			<span role="status">{say.yourUnsavedChangesAreBack()}</span>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// A list on the table: what its columns are, what is wrong in it and where, and the act of keeping it.
 	import { GatherListsIdPage as msg } from '$lib/words/gather';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HandOverDeliveriesCodePage as say } from '$lib/words/hand-over';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import TakeBackFold from '$lib/entries/TakeBackFold.svelte';
 	import Crates from '$lib/stages/hand-over/Crates.svelte';

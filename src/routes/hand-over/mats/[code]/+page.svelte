@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { HandOverMatsCodePage as say } from '$lib/words/hand-over';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import MatStrip from '$lib/stages/making/MatStrip.svelte';
 	import { wholeMat } from '$lib/stages/making/mat-view';
 	import { storyEventWords, stateNow } from '$lib/stages/hand-over/story-words';

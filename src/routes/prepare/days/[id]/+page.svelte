@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { PrepareDaysIdPage as say } from '$lib/words/table-day';
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import MendingList from '$lib/stages/check/MendingList.svelte';
 	import DayPlan from '$lib/stages/table-day/DayPlan.svelte';
 	import { actsOfStation, cutOfLine } from '$lib/stages/know-how/links/lessons-at';

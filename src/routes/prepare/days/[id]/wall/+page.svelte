@@ -1,5 +1,5 @@
 <script lang="ts">
-	import PageTitle from '$lib/ui/PageTitle.svelte';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { invalidate } from '$app/navigation';
 	import WallView from '$lib/stages/table-day/WallView.svelte';
 	import { onMount } from 'svelte';

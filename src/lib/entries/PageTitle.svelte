@@ -3,12 +3,12 @@
 	// right; the parts beside it. Under it stands only what somebody must know: no network, or what waits on this device.
 	import { PageTitle as say } from '$lib/words/common';
 	import { page } from '$app/state';
-	import { getOutbox } from '$lib/entries/outbox-context';
-	import WaitingList from '$lib/entries/WaitingList.svelte';
+	import { getOutbox } from './outbox-context';
+	import WaitingList from './WaitingList.svelte';
 	import type { StageNavigation } from '$lib/routes/bar';
 	import type { Snippet } from 'svelte';
-	import LaidByLine from './LaidByLine.svelte';
-	import StageParts from './StageParts.svelte';
+	import LaidByLine from '$lib/ui/LaidByLine.svelte';
+	import StageParts from '$lib/ui/StageParts.svelte';
 
 	interface Props {
 		of?: string;

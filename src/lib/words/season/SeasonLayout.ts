@@ -1,3 +1,0 @@
-// Made of season.json by `npm run words -- --make`: change the words there.
-
-export const theSeason = (): string => "Season";

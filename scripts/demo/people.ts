@@ -23,6 +23,7 @@ interface DemoPerson {
 	readonly name: string;
 	readonly seats: Partial<Record<SeatName, Level>>;
 	readonly likes?: string;
+	readonly contact?: string;
 	readonly isChild?: boolean;
 	readonly needs?: readonly Need[];
 	readonly with?: readonly string[];
@@ -42,7 +43,8 @@ const people: readonly DemoPerson[] = [
 		needs: ['sitting'],
 		with: ['Pia'],
 		days: [0, 1, 2],
-		likes: 'company, and the radio'
+		likes: 'company, and the radio',
+		contact: 'a note at the ferry kiosk'
 	},
 	{ name: 'Gus', seats: { ball: 'practised', join: 'usual', 'cut-sharp': 'usual' }, days: [0, 2] },
 	{
@@ -119,6 +121,7 @@ export async function loadPeople(db: Db): Promise<void> {
 		name,
 		seats,
 		likes = null,
+		contact = null,
 		isChild = false,
 		needs = [],
 		with: others = [],
@@ -131,7 +134,7 @@ export async function loadPeople(db: Db): Promise<void> {
 				name,
 				version: known.find((one) => one.name === name)?.version ?? 1,
 				likes,
-				contact: null,
+				contact,
 				isChild,
 				needs,
 				seats,

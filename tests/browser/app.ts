@@ -126,13 +126,13 @@ export async function goOffline(...tabs: Page[]): Promise<void> {
 
 /** Opens a step of the bench by its name. */
 /** Changes units or stitch names under More, and comes back to the page as it was left. */
-export async function change(page: Page, what: RegExp) {
+export async function change(page: Page, what: 'lengths' | 'terms') {
 	// What is typed is laid by a moment after the last key.
 	await page.waitForTimeout(400);
 	const at = page.url();
 	await page.goto(new URL('/more', at).href);
 	await ready(page);
-	const button = page.getByRole('button', { name: what });
+	const button = page.locator(`button[name=${what}]`);
 	const before = await button.getAttribute('aria-label');
 	await button.click();
 	await expect(button).not.toHaveAttribute('aria-label', before ?? '');

@@ -169,7 +169,9 @@ test.describe('without scripts', () => {
 		);
 		await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 		await expect(page.getByText(handOverWords.ReceiveButton.saved())).toBeVisible();
-		await expect(page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()).toContainText('286');
+		await expect(
+			page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()
+		).toContainText('286');
 		const headers = { origin: app.address, accept: 'text/html' };
 		expect(form.key).toBe(key);
 		const again = await request.post('/gather?/keep', { headers, form });
@@ -240,6 +242,8 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: 'Save all 1 rows' }).click();
 		await expect(page.getByText('All 1 rows were saved')).toBeVisible();
 		await page.goto('/gather');
-		await expect(page.locator('[data-lately]').filter({ hasText: 'Tide House' }).first()).toContainText('31');
+		await expect(
+			page.locator('[data-lately]').filter({ hasText: 'Tide House' }).first()
+		).toContainText('31');
 	});
 });

@@ -45,7 +45,9 @@ test.describe('bags that come in', () => {
 		await expect(page.locator('[data-count]')).toContainText(/49\d bags/);
 		await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
 		await expect(page.getByText('Saved: bags from Bus depot canteen.')).toBeVisible();
-		await expect(page.locator('[data-lately]').filter({ hasText: 'Bus depot canteen' }).first()).toContainText('49');
+		await expect(
+			page.locator('[data-lately]').filter({ hasText: 'Bus depot canteen' }).first()
+		).toContainText('49');
 	});
 
 	test('say at the field what is wrong, and keep what was typed', async ({ page }) => {

@@ -194,7 +194,7 @@ test('what two keep at once is never overwritten by a change of units', async ({
 
 	// The page loads anew what stands there, and what is typed here still began from version 1.
 	await page.getByLabel(planWords.PlanHead.nameOfThePlan()).fill('For the wall, mine');
-	await change(page, /change to feet/);
+	await change(page, 'lengths');
 	await openStep(page, 'Size');
 	await expect(page.getByLabel(checkWords.CheckForm.width(), { exact: true })).toHaveValue(
 		'33 7/16 in'
@@ -204,7 +204,7 @@ test('what two keep at once is never overwritten by a change of units', async ({
 	await expect(page.getByText(planWords.PlanIdPage.someoneElseSavedThisPlan())).toBeVisible();
 	await page.goto('/plans');
 	await expect(page.getByRole('link', { name: 'For the wall, wider' })).toBeVisible();
-	await change(page, /change to centimetres/);
+	await change(page, 'lengths');
 	await other.close();
 });
 

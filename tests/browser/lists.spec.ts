@@ -51,7 +51,9 @@ test('a list with mistakes says where they are, keeps nothing, and is kept once 
 	await page.getByRole('button', { name: 'Save all 2 rows' }).click();
 	await expect(page.getByText('All 2 rows were saved')).toBeVisible();
 	await page.getByRole('link', { name: gatherWords.GatherListsIdPage.lookAtThem() }).click();
-	await expect(page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()).toContainText('120');
+	await expect(
+		page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()
+	).toContainText('120');
 	await expect(page.locator('[data-came]').getByText('dry; folded')).toHaveCount(1);
 });
 

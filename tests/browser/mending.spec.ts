@@ -71,7 +71,9 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	);
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('81');
 	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
-	await expect(page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()).toContainText('81');
+	await expect(
+		page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()
+	).toContainText('81');
 	await expectAccessible(page);
 });
 

@@ -67,7 +67,9 @@ test('after a first visit every page of the table opens without network, says it
 	await expect(page.getByText('1 entry waits on this device')).toBeVisible();
 	// The network is back: it goes up, and the page is as it is now.
 	await context.setOffline(false);
-	await expect(page.locator('[data-lately]').filter({ hasText: 'Allotment shop' }).first()).toContainText('70', {
+	await expect(
+		page.locator('[data-lately]').filter({ hasText: 'Allotment shop' }).first()
+	).toContainText('70', {
 		timeout: 20_000
 	});
 	await expect(page.locator('[data-laid-by]')).toHaveCount(0);

@@ -131,6 +131,7 @@ test('one signs in by the form, comes to where one was going, and is out again',
 	await page.getByLabel(houseWords.AccountPage.passphrase(), { exact: true }).fill(passphrase);
 	await page.getByRole('button', { name: houseWords.SignInPage.signIn(), exact: true }).click();
 	await expect(page).toHaveURL(/\/gather\/store$/);
+	await page.goto('/settings');
 	await page.getByRole('link', { name: 'Wren' }).click();
 	await ready(page);
 	await expectAccessible(page);
@@ -177,6 +178,8 @@ test('a passkey of the device signs in without a passphrase', async ({ app, page
 	await expect(page).toHaveURL(/\/sign-in$/);
 	await ready(page);
 	await page.getByRole('button', { name: houseWords.SignInPage.signInWithAPasskey() }).click();
+	await expect(page).not.toHaveURL(/sign-in/);
+	await page.goto('/more');
 	await expect(page.getByRole('link', { name: 'Wren' })).toBeVisible();
 });
 

@@ -24,7 +24,9 @@ const faults = (page: Page) =>
 		const isSeen = (one: Element) => {
 			const style = getComputedStyle(one);
 			const box = one.getBoundingClientRect();
-			const isShut = one.closest('details:not([open])') && !one.closest('summary');
+			// The head of what folds is seen, unless what it folds in is shut itself.
+			const folds = one.closest('summary')?.parentElement ?? null;
+			const isShut = (folds ? folds.parentElement : one)?.closest('details:not([open])');
 			// What is only said is clipped to nothing until it is focused.
 			const isSaid = one.closest('.sr-only') !== null;
 			return style.visibility !== 'hidden' && box.width > 1 && box.height > 1 && !isShut && !isSaid;
@@ -36,7 +38,7 @@ const faults = (page: Page) =>
 				'a[href], button, select, summary, textarea, input:not([type=hidden])'
 			)
 		].filter(isSeen);
-		const bar = document.querySelector('.tally');
+		const bars = [...document.querySelectorAll('.tally, .phone-bar')];
 		for (const target of targets) {
 			const box = target.getBoundingClientRect();
 			// A link within running words is as high as they are; a radio is as large as its label.
@@ -52,8 +54,8 @@ const faults = (page: Page) =>
 			const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
 			if (x < 0 || x > innerWidth || y < 0 || y > innerHeight) continue;
 			const top = document.elementFromPoint(x, y);
-			// What lies under the tally is scrolled to; what is clipped by its own frame scrolls in it.
-			if (!top || bar?.contains(top) || label?.contains(top)) continue;
+			// What lies under a bar at the foot is scrolled to; what is clipped by its own frame scrolls in it.
+			if (!top || bars.some((bar) => bar.contains(top)) || label?.contains(top)) continue;
 			if (!target.contains(top) && !top.contains(target))
 				found.push(`${name(target)} lies under ${name(top)}`);
 		}

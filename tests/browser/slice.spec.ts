@@ -124,7 +124,7 @@ test('units and stitch names change the words and nothing that was typed', async
 	const bags = await tally(page, 'toCollect').textContent();
 	const strand = Number((await tally(page, 'strandM').textContent())?.replace(/\D/g, ''));
 
-	await change(page, /change to (feet|centimetres)/);
+	await change(page, 'lengths');
 	await openStep(page, 'Size');
 	await expect(page.getByLabel(planWords.WidthChart.width(), { exact: true })).toHaveValue('36 in');
 	await expect(page.getByLabel(planWords.SizeStep.length(), { exact: true })).toHaveValue(
@@ -138,7 +138,7 @@ test('units and stitch names change the words and nothing that was typed', async
 	await expect(
 		page.getByText(commonWords.stitchWords.singleCrochet(), { exact: true })
 	).toBeVisible();
-	await change(page, /stitch names: change/);
+	await change(page, 'terms');
 	await openStep(page, 'Technique');
 	await expect(
 		page.getByText(commonWords.stitchWords.singleCrochet(), { exact: true })
@@ -147,8 +147,8 @@ test('units and stitch names change the words and nothing that was typed', async
 		page.getByText(commonWords.stitchWords.trebleCrochet(), { exact: true })
 	).toBeVisible();
 
-	await change(page, /change to (feet|centimetres)/);
-	await change(page, /stitch names: change/);
+	await change(page, 'lengths');
+	await change(page, 'terms');
 	await openStep(page, 'Size');
 	await expect(page.getByLabel(planWords.WidthChart.width(), { exact: true })).toHaveValue(
 		'91.44 cm'

@@ -24,7 +24,9 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true }).fill('300');
 	await page.getByRole('button', { name: gatherWords.DropOffForm.save(), exact: true }).click();
-	await expect(page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()).toContainText('300');
+	await expect(
+		page.locator('[data-lately]').filter({ hasText: 'Ferry kiosk' }).first()
+	).toContainText('300');
 	await page.getByRole('link', { name: 'Sorting' }).click();
 	await page.getByLabel(gatherWords.SortingForm.bagsFrom()).fill('Ferry kiosk');
 	await page.getByLabel(gatherWords.KindColour.colour()).selectOption('blue');

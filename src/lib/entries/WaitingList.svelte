@@ -24,7 +24,7 @@
 	const waiting = $derived(outbox.waiting.length - refused.length);
 </script>
 
-<div aria-live="polite">
+<div>
 	{#if waiting > 0}
 		<p class="mb-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-2">
 			<strong>{say.waitingPluralOneOtherOn({ waiting })}</strong>

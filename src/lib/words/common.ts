@@ -17,6 +17,7 @@ export * as TakeBack from './common/TakeBack';
 export * as TakeBackFold from './common/TakeBackFold';
 export * as UnitsForm from './common/UnitsForm';
 export * as WaitingList from './common/WaitingList';
+export * as WhoReads from './common/WhoReads';
 export * as addAndSay from './common/addAndSay';
 export * as ask from './common/ask';
 export * as bagKind from './common/bagKind';

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { CheckPage as say } from '$lib/words/check';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import CheckList from '$lib/stages/check/CheckList.svelte';
 	import FaultTallyLine from '$lib/stages/check/FaultTallyLine.svelte';
@@ -30,9 +31,7 @@
 				>
 			</p>{/if}
 		{#if data.mats.length > 0}<CheckList mats={data.mats} />
-		{:else}<p class="sheet p-4">
-				{say.aMatComesHereOnce()} <a class="link" href="/make">{say.make()}</a>.
-			</p>{/if}
+		{:else}<EmptyState words={say.aMatComesHereOnce()} href="/make" act={say.make()} />{/if}
 	</section>
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 		<p class="sheet p-4">

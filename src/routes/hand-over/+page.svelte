@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { HandOverPage as say } from '$lib/words/hand-over';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { capital } from '$lib/ui/number-words';
 	import { formatLength } from '$lib/core/units/format-length';
@@ -26,10 +27,11 @@
 	class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[72rem]:grid-cols-[minmax(0,1fr)_22rem]"
 >
 	{#if data.places.length === 0}
-		<p class="sheet p-4">
-			{say.firstAddAReceivingPlace()}
-			<a class="link" href="/places">{say.sourcesAndReceivingPlaces()}</a>.
-		</p>
+		<EmptyState
+			words={say.firstAddAReceivingPlace()}
+			href="/places"
+			act={say.sourcesAndReceivingPlaces()}
+		/>
 	{:else}
 		<DeliverForm
 			mats={data.mats}

@@ -70,9 +70,8 @@
 				<ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(9.5rem,46%),1fr))] gap-3">
 					{#each acts as { name, when } (name)}
 						<li class="grid">
-							<a
-								class="sheet grid grid-rows-[auto_1fr] overflow-hidden hover:border-primary"
-								href="/know-how/{name}"
+							<div
+								class="sheet relative grid grid-rows-[auto_1fr] overflow-hidden hover:border-primary"
 							>
 								<span class="grid h-28 place-items-center bg-white p-2"
 									><img
@@ -84,11 +83,15 @@
 										height="170"
 									/></span
 								>
-								<span class="block px-3 py-2">
-									<strong class="block leading-snug break-words">{actTitles[name]}</strong>
-									<span class="quiet mt-0.5 line-clamp-2 text-[0.875rem] leading-snug">{when}</span>
-								</span>
-							</a>
+								<div class="px-3 py-2">
+									<!-- The whole card is pressed. -->
+									<a
+										class="block min-h-11 leading-snug font-bold break-words after:absolute after:inset-0 after:rounded-(--radius-box)"
+										href="/know-how/{name}">{actTitles[name]}</a
+									>
+									<p class="quiet line-clamp-2 text-[0.875rem] leading-snug">{when}</p>
+								</div>
+							</div>
 						</li>
 					{/each}
 				</ul>

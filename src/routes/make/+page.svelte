@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { MakePage as say } from '$lib/words/making';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import BeginForm from '$lib/stages/making/BeginForm.svelte';
 	import MatList from '$lib/stages/making/MatList.svelte';
@@ -30,15 +31,12 @@
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 	{#if data.mats.length > 0}<MatList mats={data.mats} />
-	{:else}<p class="sheet p-4">{say.startOneFromAPlan()}</p>{/if}
+	{:else if data.plans.length > 0}<p class="sheet p-4">{say.startOneFromAPlan()}</p>{/if}
 	{#if data.plans.length > 0}
 		<div class="max-w-xl" id="begin">
 			<BeginForm plans={data.plans} people={data.people} sent={form?.entry} />
 		</div>
 	{:else}
-		<p class="sheet p-4">
-			<a class="btn btn-accent" href="/plan">{say.planAMat()}</a>
-			{say.firstAMatStartsFrom()}
-		</p>
+		<EmptyState words={say.firstAMatStartsFrom()} href="/plan" act={say.planAMat()} />
 	{/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { MeasuresPage as msg } from '$lib/words/measures';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import KnowledgeChart from '$lib/measures/KnowledgeChart.svelte';
@@ -24,13 +25,15 @@
 	<div
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"
 	>
-		<MeasureForm
-			plans={data.plans}
-			makers={data.makers}
-			today={data.group.today}
-			bind:chosen
-			{sent}
-		/>
+		{#if data.plans.length === 0}
+			<EmptyState words={msg.saveAPlanFirst()} href="/plan" act={msg.planAMat()} />
+		{:else}<MeasureForm
+				plans={data.plans}
+				makers={data.makers}
+				today={data.group.today}
+				bind:chosen
+				{sent}
+			/>{/if}
 		<div class="grid grid-cols-[minmax(0,1fr)] gap-4">
 			{#if shown}<WhatChanged plan={shown} />{/if}
 			<section class="sheet p-4" aria-labelledby="known">

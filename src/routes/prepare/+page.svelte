@@ -1,6 +1,7 @@
 <script lang="ts">
 	// The table: piles one taps, what they are worked for, and what was done last.
 	import { PreparePage as say } from '$lib/words/prepare';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -84,10 +85,7 @@
 			>
 		{/if}
 		{#if isEmpty}
-			<p class="sheet p-4">
-				{say.nothingLiesHereYet()}
-				<a class="link" href="/gather/sort">{say.sortWhatCameIn()}</a>{say.andItLiesOnThe()}
-			</p>
+			<EmptyState words={say.nothingLiesHereYet()} href="/gather/sort" act={say.sortWhatCameIn()} />
 		{:else}
 			<TrestleTable {piles} {work} {trestle} {system} open={data.asked.pile} {query} />
 		{/if}

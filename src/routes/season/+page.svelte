@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { SeasonPage as msg } from '$lib/words/season';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { navigating, page } from '$app/state';
 	import { noLevers } from '$lib/core/season/forecast';
@@ -42,14 +43,18 @@
 <PageTitle />
 
 {#if !goal}
-	<p class="sheet mt-3 p-4" data-nothing>
-		{msg.noPlaceAsksForMats()} <a class="link" href="/hand-over/asks">{msg.askedAndPromised()}</a>.
-	</p>
+	<div data-nothing>
+		<EmptyState
+			words={msg.noPlaceAsksForMats()}
+			href="/hand-over/asks"
+			act={msg.askedAndPromised()}
+		/>
+	</div>
 {:else}
 	<nav class="flex flex-wrap gap-x-2" aria-label={msg.by3()}>
 		{#each basis.goals as one (one.by)}
 			<a
-				class="inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=page]:bg-accent aria-[current=page]:font-semibold aria-[current=page]:text-accent-content aria-[current=page]:no-underline"
+				class="inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=page]:bg-primary/12 aria-[current=page]:font-semibold aria-[current=page]:text-primary aria-[current=page]:no-underline"
 				href="/season{seasonQuery(one.by, asked)}"
 				aria-current={one.by === goal.by ? 'page' : undefined}
 				>{msg.by({ wanted: wholeNumber(one.wanted), shortDay: shortDayWords(one.by) })}</a

@@ -2,6 +2,7 @@
 	import { SettingsPage as say } from '$lib/words/house';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
+	import WhoReads from '$lib/ui/WhoReads.svelte';
 	import MoreLinks from '$lib/ui/MoreLinks.svelte';
 	import { actTo } from '$lib/ui/offered';
 	import { looks } from '$lib/ui/looks';
@@ -128,5 +129,11 @@
 			</form>
 		{/if}
 	</div>
+	<section
+		class="sheet mt-4 flex flex-wrap items-center gap-x-8 gap-y-2 px-4 py-3"
+		aria-label={say.whoReads()}
+	>
+		<WhoReads groupName={data.group.name} account={data.account} />
+	</section>
 	<div class="mt-4"><MoreLinks /></div>
 </StagePage>

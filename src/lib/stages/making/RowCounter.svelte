@@ -189,7 +189,7 @@
 	</p>
 	<div class="flex flex-wrap items-end gap-3">
 		<button class="btn h-auto min-h-14" onclick={() => tap(-1)} data-back>{msg.oneBack()}</button>
-		<span class="flex gap-2" role="group" aria-label={msg.tapTheRowReached()}>
+		<span class="flex flex-wrap gap-2" role="group" aria-label={msg.tapTheRowReached()}>
 			{#each tens as row (row)}
 				<button
 					type="button"

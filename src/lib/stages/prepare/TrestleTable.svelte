@@ -67,9 +67,7 @@
 			ondrop={drop}
 		>
 			<h3
-				class="border-b-8 px-3 pt-2 pb-1 text-base font-semibold {place % 2
-					? 'border-accent/60'
-					: 'border-accent'}"
+				class="border-b border-base-300 px-3 pt-2 pb-1 text-base font-semibold"
 				id="place-{place}"
 			>
 				{name}

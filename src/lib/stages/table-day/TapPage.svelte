@@ -15,7 +15,15 @@
 	import WhoIsHere from './WhoIsHere.svelte';
 	import { doneHere, tapCount, tapWords } from './taps';
 
-	const { day: kept, work, station, taps, others, minute }: StationView = $props();
+	const {
+		day: kept,
+		work,
+		station,
+		taps,
+		others,
+		minute,
+		isTitled = true
+	}: StationView & { readonly isTitled?: boolean } = $props();
 	const outbox = getOutbox();
 	const trestle = untrack(() => new EntryActions(outbox));
 	const day = $derived(withComings(kept, others, trestle.ahead, (own) => own));
@@ -83,7 +91,9 @@
 
 <section class="grid grid-cols-[minmax(0,1fr)] gap-4" aria-label={stationWords[station]}>
 	<div class="flex flex-wrap items-baseline justify-between gap-x-6">
-		<h2 class="text-2xl wrap-anywhere first-letter:uppercase">{stationWords[station]}</h2>
+		<h2 class={isTitled ? 'text-2xl wrap-anywhere first-letter:uppercase' : 'sr-only'}>
+			{stationWords[station]}
+		</h2>
 		<p class="text-xl" aria-live="polite">
 			<strong data-done>{tapWords(station, done)}</strong>
 			{say.soFar()}
@@ -165,7 +175,7 @@
 	{/if}
 	<p class="text-error">{caution}</p>
 	{#if minute !== null}<WhoIsHere {day} {others} {minute} {trestle} />{/if}
-	<ActLinks acts={actsOfStation(station, cutOfLine(work.line.cutTool))} />
+	<ActLinks acts={actsOfStation(station, cutOfLine(work.line.cutTool))} isDrawn />
 	<p>
 		<a class="inline-flex min-h-11 link items-center" href="/know-how/faults?sign=lump"
 			>{say.somethingIsWrongWithThe()}</a

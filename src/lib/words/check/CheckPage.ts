@@ -5,7 +5,7 @@ export const noMatsToCheck = (): string => "No mats to check";
 export const oneMatToCheckOr = (): string => "One mat to check or mend";
 export const matsToCheckOrMend = (d: { readonly length: string | number }): string => '' + d.length + " mats to check or mend";
 export const aSheetToCheckThem = (): string => "Check sheet to print";
-export const aMatComesHereOnce = (): string => "A mat comes here when it is finished, under";
+export const aMatComesHereOnce = (): string => "A mat comes here when it is finished.";
 export const make = (): string => "Make";
 export const whatIsWrongWithThis = (): string => "What is wrong with this mat?";
 export const fromWhatOneSeesTo = (): string => "From what you see to what to do.";

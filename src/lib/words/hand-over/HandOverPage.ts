@@ -10,5 +10,5 @@ export const and = (d: { readonly pillows: string | number }): string => " and "
 export const event = (d: { readonly gathering: string | number }): string => "Event: " + d.gathering;
 export const received = (d: { readonly yearDay: string | number; readonly part: string | number }): string => "received " + d.yearDay + d.part;
 export const older = (): string => "Older";
-export const firstAddAReceivingPlace = (): string => "First add a receiving place under";
+export const firstAddAReceivingPlace = (): string => "Ready mats are packed here. First add a place that receives them.";
 export const sourcesAndReceivingPlaces = (): string => "Sources and receiving places";

@@ -1,6 +1,3 @@
 // Made of house.json by `npm run words -- --make`: change the words there.
 
 export const whoReads = (): string => "Group, sign-in and units";
-export const signedInAs = (): string => "Signed in as";
-export const signOut = (): string => "Sign out";
-export const noSignInHere = (): string => "Nobody signs in on this computer.";

@@ -21,3 +21,4 @@ export const feetAndInchesPoundsAnd = (): string => "feet and inches, pounds and
 export const usSingleHalfDoubleDouble = (): string => "US: single, half double, double";
 export const ukDoubleHalfTrebleTreble = (): string => "UK: double, half treble, treble";
 export const letter = (): string => "Letter";
+export const whoReads = (): string => "Group and sign-in";

@@ -3,6 +3,5 @@
 export const onTheTable = (): string => "On the table";
 export const tapAPileToDo = (): string => "Tap a pile to do the next step with it, or drag it on.";
 export const yesItIsRight = (): string => "Yes, it is right";
-export const nothingLiesHereYet = (): string => "Nothing here yet.";
+export const nothingLiesHereYet = (): string => "Sorted bags come here, ready to flatten.";
 export const sortWhatCameIn = (): string => "Sort what came in";
-export const andItLiesOnThe = (): string => ", then it is here on the left, ready to flatten.";

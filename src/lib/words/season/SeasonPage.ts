@@ -1,6 +1,6 @@
 // Made of season.json by `npm run words -- --make`: change the words there.
 
-export const noPlaceAsksForMats = (): string => "No receiving place asks for mats by a date, so there is nothing to forecast. Add what they ask for under";
+export const noPlaceAsksForMats = (): string => "No receiving place asks for mats by a date, so there is nothing to forecast. Add what they ask for.";
 export const askedAndPromised = (): string => "Asked and promised";
 export const by3 = (): string => "By";
 export const by = (d: { readonly wanted: string | number; readonly shortDay: string | number }): string => '' + d.wanted + " by " + d.shortDay;

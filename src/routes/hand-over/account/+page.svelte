@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { HandOverAccountPage as say } from '$lib/words/hand-over';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import MatsByMonth from '$lib/stages/hand-over/MatsByMonth.svelte';
 	import DeliveryTable from '$lib/stages/hand-over/DeliveryTable.svelte';
@@ -59,7 +60,11 @@
 				{/if}
 			</div>
 			{#if !has}
-				<p>{say.nothingWasDeliveredInThat()}</p>
+				<EmptyState
+					words={say.nothingWasDeliveredInThat()}
+					href="/hand-over"
+					act={say.deliveries()}
+				/>
 			{:else}
 				<ul
 					class="grid grid-cols-[repeat(auto-fill,minmax(min(46%,11rem),1fr))] items-start gap-x-4 gap-y-2"

@@ -15,7 +15,7 @@
 	const href = (query: Record<string, string>) =>
 		`/know-how/faults?${new URLSearchParams({ technique, ...query }).toString()}`;
 	const choice =
-		'inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-accent aria-[current=true]:font-semibold aria-[current=true]:text-accent-content aria-[current=true]:no-underline';
+		'inline-flex min-h-11 items-center rounded-lg px-3 underline underline-offset-3 aria-[current=true]:bg-primary/12 aria-[current=true]:font-semibold aria-[current=true]:text-primary aria-[current=true]:no-underline';
 </script>
 
 <PageTitle />

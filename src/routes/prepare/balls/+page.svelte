@@ -1,6 +1,7 @@
 <script lang="ts">
 	// The balls that lie there, how far they go, and their labels.
 	import { PrepareBallsPage as say } from '$lib/words/prepare';
+	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo, pressTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
@@ -79,10 +80,9 @@
 				<p class="quiet text-[0.9375rem]">{say.tickThoseWhoseLabelIs()}</p>
 			</div>
 			{#if data.balls.length === 0}
-				<p class="mt-2">
-					{say.noneYet()}
-					<a class="link" href="/prepare">{say.windOneAtTheTable()}</a>{say.itGetsACodeAnd()}
-				</p>
+				<div class="mt-2">
+					<EmptyState words={say.noneYet()} href="/prepare" act={say.windOneAtTheTable()} />
+				</div>
 			{:else}
 				<input type="hidden" name="key" value={key} />
 				<div class="needs-scripts mt-2 flex flex-wrap gap-2" role="group" aria-label={say.choose()}>

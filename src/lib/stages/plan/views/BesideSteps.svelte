@@ -31,14 +31,14 @@
 </script>
 
 <div
-	class="no-print -mx-4 flex flex-wrap gap-x-1 border-b-4 border-accent px-4"
+	class="no-print -mx-4 flex flex-wrap gap-x-1 border-b border-base-300 px-4 pb-2"
 	role="group"
 	aria-label={say.views()}
 >
 	{#each views as { view: to, label } (to)}
 		<button
 			type="button"
-			class="min-h-11 rounded-t-lg px-3 aria-pressed:bg-accent aria-pressed:font-semibold aria-pressed:text-accent-content"
+			class="min-h-11 rounded-lg px-3 aria-pressed:bg-primary/12 aria-pressed:font-semibold aria-pressed:text-primary"
 			aria-pressed={view === to}
 			onclick={() => (view = to)}>{label}</button
 		>

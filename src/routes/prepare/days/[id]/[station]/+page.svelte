@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { PrepareDaysIdStationPage as say } from '$lib/words/table-day';
+	import PageTitle from '$lib/entries/PageTitle.svelte';
+	import { capital } from '$lib/ui/number-words';
 	import { newKey } from '$lib/ui/new-key';
 	import { stationWords } from '$lib/stages/table-day/day-words';
 	import TapPage from '$lib/stages/table-day/TapPage.svelte';
@@ -12,21 +14,15 @@
 	const count = $derived(tapCount(data.station, data.work));
 </script>
 
-<svelte:head
-	><title
-		>{say.nestRow({
-			stationWords: stationWords[data.station],
-			yearDay: nearDayWords(data.day.day, data.group.today)
-		})}</title
-	></svelte:head
->
-
-<p>
-	<a class="inline-flex min-h-11 link items-center" href="/prepare/days/{data.day.id}"
-		>{nearDayWords(data.day.day, data.group.today)}, {data.day.place}</a
+<PageTitle of={capital(stationWords[data.station])}>
+	<a class="link-row text-right" href="/prepare/days/{data.day.id}"
+		>{nearDayWords(data.day.day, data.group.today)}<span class="@max-[48rem]/page:hidden"
+			>, {data.day.place}</span
+		></a
 	>
-</p>
+</PageTitle>
 <TapPage
+	isTitled={false}
 	day={data.day}
 	work={data.work}
 	station={data.station}

@@ -219,7 +219,7 @@ test('a mat is passed on, and its rows go with it', async ({ page }) => {
 	await ready(page);
 	await page.getByLabel(makingWords.MakeCodePage.newMaker()).selectOption({ label: 'Odo' });
 	await page.getByRole('button', { name: makingWords.MakeCodePage.passItOn() }).click();
-	await expect(page.getByRole('heading', { name: `Odo ${code}` })).toBeVisible();
+	await expect(page.getByRole('heading', { name: `Odo · ${code}` })).toBeVisible();
 	await expect(count(page)).toHaveText('103');
 });
 

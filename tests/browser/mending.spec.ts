@@ -60,7 +60,7 @@ test('what is taken back stands in its form again, with the focus there; cancel 
 	await page.getByLabel(commonWords.EntryForm.whyOptional()).fill('81, not 810');
 	await page.getByRole('button', { name: commonWords.TakeBack.undo(), exact: true }).click();
 	await expect(page.getByText(commonWords.TakeBack.undoneItIsInThe())).toBeVisible();
-	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toBeFocused();
+	await expect(page.getByLabel(gatherWords.DropOffForm.bags(), { exact: true })).toBeFocused();
 	await expect(page.getByLabel(gatherWords.DropOffForm.from(), { exact: true })).toHaveValue(
 		'Ferry kiosk'
 	);

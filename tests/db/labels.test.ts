@@ -8,6 +8,7 @@ import { reserveCodes } from '../../src/lib/server/book/codes';
 import {
 	dropWaiting,
 	handlePrinter,
+	noteSheet,
 	printWaiting,
 	queueLabels,
 	standInPrinter
@@ -100,6 +101,21 @@ describe('a label', () => {
 		);
 		expect([width, height]).toEqual([744, 348]);
 		expect(jsQR(data, width, height)?.data).toBe(label.address);
+	});
+
+	it('is marked once it went out on a sheet, and the small printer knows nothing of that', async () => {
+		const t = await aTable(40);
+		for (const act of [t.flatten(40), t.cut(40), t.join(160), t.ball(20), t.ball(20)])
+			await keep(t.group, key(), act, new Date('2026-11-26T19:00:00Z'));
+		const [one, other] = await listBalls(t.group);
+		const sheet = key();
+		expect(await noteSheet(t.group, sheet, [one?.code ?? '', '22222'])).toBe(1);
+		expect(await noteSheet(t.group, sheet, [one?.code ?? ''])).toBe(0);
+		const marks = Object.fromEntries(
+			(await listBalls(t.group)).map(({ code, isPrinted }) => [code, isPrinted])
+		);
+		expect(marks).toEqual({ [one?.code ?? '']: true, [other?.code ?? '']: false });
+		expect(await standInPrinter(t.group).state()).toMatchObject({ waiting: [], printed: [] });
 	});
 
 	it('is printed blank from codes that were set aside, a sheet of 24 as one page', async () => {

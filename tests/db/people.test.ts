@@ -5,7 +5,7 @@ import { makeOpenLink } from '../../src/lib/server/book/links';
 import { listMessages } from '../../src/lib/server/making/messages';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import type { Person } from '../../src/lib/stages/people/person';
-import { addPerson, keepPerson, listPeople } from '../../src/lib/server/people/people';
+import { addPerson, keepPerson, listPeople, peopleFor } from '../../src/lib/server/people/people';
 import {
 	addTableDay,
 	callOffDay,
@@ -47,6 +47,24 @@ async function aDay(day = '2026-12-03'): Promise<string> {
 	expect(await addTableDay(group, id, day, 'Boat shed')).toMatchObject({ outcome: 'kept' });
 	return id;
 }
+
+describe('how somebody is reached', () => {
+	it('is told to coordinators alone, and goes with the name', async () => {
+		const id = await add('Wren', { contact: 'third bell', likes: 'the radio', needs: ['sitting'] });
+		const people = await listPeople(group, today);
+		const as = (role: 'coordinator' | 'helper' | 'reader') => peopleFor(role, people)[0];
+		expect(as('coordinator')?.contact).toBe('third bell');
+		expect(as('helper')).toMatchObject({ contact: null, likes: 'the radio', needs: ['sitting'] });
+		expect(as('reader')).toMatchObject({ contact: null, likes: null, needs: [] });
+		await forgetPerson(group, id);
+		expect(
+			await group.one('select contact, likes from person where group_id = $1 and id = $2', [
+				group.groupId,
+				id
+			])
+		).toEqual({ contact: null, likes: null });
+	});
+});
 
 describe('a person', () => {
 	it('is added once, and told apart from one of the same name', async () => {

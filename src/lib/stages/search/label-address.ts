@@ -8,5 +8,5 @@ export function labelAddress(read: string): string | null {
 	)?.[1];
 	return path === undefined
 		? null
-		: path.replace(/^\/[^/]+(\/things)?/, (stem) => stem.toLowerCase());
+		: path.replace(/^\/[^/]+(\/things)?/i, (stem) => stem.toLowerCase());
 }

@@ -64,7 +64,14 @@ const shots = [
 		}
 	},
 	{ name: 'today', path: '/', act: (page) => page.locator('[data-chance]').waitFor() },
-	{ name: 'account', path: '/hand-over/account?season=2026' },
+	{
+		name: 'hand-over',
+		path: '/hand-over',
+		async act(page) {
+			await page.locator('[data-ready] label').first().click();
+			await page.locator('[data-crates]').waitFor();
+		}
+	},
 	{ name: 'gather', path: '/gather' },
 	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },

@@ -144,10 +144,7 @@
 >
 <div class="@container/page flex min-h-dvh flex-col">
 	{#if !data.isLink}
-		<StageBar
-			stages={data.bar.stages}
-			groupName={data.account && data.account.groups > 1 ? data.group.name : ''}
-		/>
+		<StageBar stages={data.bar.stages} />
 	{/if}
 	{#if data.laidFor !== null}<LaidBy
 			who={data.laidFor}

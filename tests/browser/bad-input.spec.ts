@@ -1,5 +1,4 @@
 import * as routesWords from '../../src/lib/words/routes';
-import * as commonWords from '../../src/lib/words/common';
 import * as checkWords from '../../src/lib/words/check';
 import * as houseWords from '../../src/lib/words/house';
 import * as planWords from '../../src/lib/words/plan';

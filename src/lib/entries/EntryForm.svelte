@@ -101,7 +101,9 @@
 		await tick();
 		const field =
 			place?.querySelector<HTMLElement>('[aria-invalid="true"]') ??
-			place?.querySelector<HTMLElement>('input:not([type=hidden], [type=radio], [type=checkbox]), select, textarea');
+			place?.querySelector<HTMLElement>(
+				'input:not([type=hidden], [type=radio], [type=checkbox]), select, textarea'
+			);
 		field?.focus();
 	}
 	async function submit() {

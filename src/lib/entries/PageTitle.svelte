@@ -20,6 +20,14 @@
 	const outbox = getOutbox();
 	const bar = $derived((page.data as { bar?: StageNavigation }).bar);
 	const title = $derived(of ?? bar?.titles[page.route.id ?? ''] ?? '');
+	/** For which group this is, where whoever reads is in several: on a phone that is under More. */
+	const whose = $derived.by(() => {
+		const { account, group } = page.data as {
+			account?: { groups: number } | null;
+			group?: { name: string };
+		};
+		return account && account.groups > 1 ? (group?.name ?? '') : '';
+	});
 	/** The first word of the page's address: its stage, where it has parts. */
 	const stage = $derived(page.route.id?.split('/')[1] ?? '');
 	const isWaiting = $derived(outbox.waiting.length > 0 || outbox.others.length > 0);
@@ -41,6 +49,9 @@
 >
 	<div class="flex min-h-12 min-w-0 flex-1 items-center justify-between gap-x-3">
 		<h1 class="min-w-0 break-words">{title}</h1>
+		{#if whose}<p class="min-w-0 flex-1 [overflow-wrap:anywhere] @max-[48rem]/page:hidden">
+				{say.for()} <a class="link font-semibold" href="/account">{whose}</a>
+			</p>{/if}
 		{@render children?.()}
 	</div>
 	{#if parts.length > 0}<StageParts stage={bar?.titles[`/${stage}`] ?? ''} {parts} />{/if}

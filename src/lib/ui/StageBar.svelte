@@ -10,10 +10,8 @@
 	interface Props {
 		/** The stages in the order of the work. */
 		stages: readonly BarLink[];
-		/** The group whose work this is; empty where whoever reads knows no other. */
-		groupName: string;
 	}
-	const { stages, groupName }: Props = $props();
+	const { stages }: Props = $props();
 	const beside = [
 		{ href: '/search', label: say.search(), Icon: Search },
 		{ href: '/settings', label: say.settings(), Icon: Settings }
@@ -39,9 +37,6 @@
 				{/each}
 			</ul>
 		</nav>
-		{#if groupName}
-			<a class="max-w-48 link truncate @max-[80rem]/page:hidden" href="/account">{groupName}</a>
-		{/if}
 		{#each beside as { href, label, Icon } (href)}
 			<a
 				class="flex min-h-11 min-w-11 items-center justify-center gap-2 rounded-lg px-2 hover:bg-base-300 aria-[current=page]:bg-primary aria-[current=page]:text-primary-content"

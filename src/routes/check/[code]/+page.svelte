@@ -49,7 +49,7 @@
 {#if mat.state === 'to-mend'}
 	{#if mat.last}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="mending">
-			<h3 id="mending" class="text-lg">{say.howToMendIt()}</h3>
+			<h2 id="mending" class="text-lg">{say.howToMendIt()}</h2>
 			{#each toMend as kind (kind)}<Remedy {kind} {technique} />{/each}
 			<PressButton
 				type="mended"

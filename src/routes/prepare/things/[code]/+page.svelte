@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PageTitle from '$lib/entries/PageTitle.svelte';
 	// What a label is on: it opens from the square code, on a phone beside the table.
 	import { PrepareThingsCodePage as say } from '$lib/words/prepare';
 	import { linkTo } from '$lib/ui/offered';
@@ -17,16 +18,12 @@
 	const ball = $derived(thing?.ball ?? null);
 </script>
 
-<svelte:head
-	><title>{say.nestRow({ part: thing ? `${thing.sort} ${thing.code}` : say.aLabel() })}</title
-	></svelte:head
->
+<PageTitle of={thing?.code ?? data.typed} />
 <ColourPatterns />
 
 <div class="mx-auto grid max-w-2xl grid-cols-[minmax(0,1fr)] gap-4">
 	{#if !thing}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-5">
-			<h2>{data.typed}</h2>
 			<p role="alert" data-problem>{data.problem}</p>
 		</section>
 	{:else}
@@ -34,7 +31,7 @@
 			<div class="flex flex-wrap items-center gap-4">
 				{#if ball}<BallFigure colours={ball.colours} size={88} />{/if}
 				<div class="max-w-full">
-					<h2 class="figure text-2xl tracking-wider" id="thing">{thing.code}</h2>
+					<h2 class="sr-only" id="thing">{thing.code}</h2>
 					<p class="text-lg">
 						{#if ball}{ballColours(ball)} {thing.sort}{:else}{say.a({
 								sort: thing.sort

@@ -1,3 +1,4 @@
+import * as routesWords from '../../src/lib/words/routes';
 import * as checkWords from '../../src/lib/words/check';
 import * as commonWords from '../../src/lib/words/common';
 import * as gatherWords from '../../src/lib/words/gather';
@@ -129,6 +130,21 @@ test('can be installed: its manifest names icons that are there, of the size the
 		const bytes = await icon.body();
 		expect(`${bytes.readUInt32BE(16)}x${bytes.readUInt32BE(20)}`).toBe(sizes);
 	}
+});
+
+test('where a page never came, what can be done without network is named and leads there', async ({
+	page,
+	context
+}) => {
+	await page.goto('/gather');
+	await ready(page);
+	await laidBy(page);
+	await context.setOffline(true);
+	await page.goto('/plans');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(commonWords.offlinePage.title());
+	await page.getByRole('link', { name: routesWords.names.bagsCameIn() }).click();
+	await expect(page.locator('[data-laid-by]')).toBeVisible();
+	await context.setOffline(false);
 });
 
 test('a new version takes over, with every page that is laid by and what waits', async ({

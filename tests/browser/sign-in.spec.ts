@@ -1,3 +1,4 @@
+import * as commonWords from '../../src/lib/words/common';
 import * as routesWords from '../../src/lib/words/routes';
 import * as gatherWords from '../../src/lib/words/gather';
 import * as houseWords from '../../src/lib/words/house';
@@ -12,7 +13,11 @@ import { expect, expectAccessible, ready, test } from './app';
 import { endingActs, pathOfRoute } from '../routes';
 import { passphrase, theCoordinator, Visitor } from './visitor';
 
-test.use({ world: 'house', signsIn: true, allowed: ['status of 4', 'ERR_INTERNET_DISCONNECTED'] });
+test.use({
+	world: 'house',
+	signsIn: true,
+	allowed: ['status of 4', 'status of 503', 'ERR_INTERNET_DISCONNECTED']
+});
 // One house for all: who is in it, and how often something was tried, is known to each test.
 test.describe.configure({ mode: 'serial' });
 
@@ -371,11 +376,13 @@ test.describe('on a shared tablet', () => {
 		await expect(page).toHaveURL(/\/sign-in$/);
 		await expect.poll(laid).toBe(false);
 		await context.setOffline(true);
-		const isThere = await page.goto('/gather').then(
-			() => true,
-			() => false
+		// No page of the group lies here: what is said leads to none.
+		expect((await page.goto('/gather'))?.status()).toBe(503);
+		await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+			commonWords.offlinePage.title()
 		);
-		expect(isThere).toBe(false);
+		await expect(page.getByRole('link')).toHaveCount(0);
+		expect(await laid()).toBe(false);
 	});
 
 	test('nor one that was still on its way', async ({ app, page, context }) => {

@@ -31,6 +31,8 @@
 		may?: () => boolean;
 		/** What is asked about what is typed, before it is sent: the server may ask more. */
 		question?: string;
+		/** What is done next with what was kept. */
+		next?: { readonly href: string; readonly label: string } | undefined;
 		children: Snippet;
 		after?: Snippet;
 	}
@@ -44,6 +46,7 @@
 		isMain = true,
 		may = () => true,
 		question = '',
+		next,
 		children,
 		after
 	}: Props = $props();
@@ -149,6 +152,10 @@
 			<a class="btn btn-ghost" href={plainly} onclick={cancel}>{say.cancel()}</a>
 		</div>
 	{:else}<button class="btn {isMain ? 'btn-accent' : ''}">{act}</button>{/if}
-	<p role="status" class="font-semibold text-secondary">{form.said}</p>
+	<div class="flex flex-wrap items-center gap-x-4">
+		<p role="status" class="font-semibold text-secondary">{form.said}</p>
+		{#if next && form.said && !form.isEditing}<a class="link-row" href={next.href}>{next.label}</a
+			>{/if}
+	</div>
 	{@render after?.()}
 </form>

@@ -117,6 +117,7 @@
 		title={say.bagsCameIn()}
 		isTitled={false}
 		act={say.save()}
+		next={{ href: '/gather/sort', label: say.sortThem() }}
 		stays={['came_on', 'method', 'tare', 'bags_each', 'scale_error']}
 	>
 		<SourceSacks

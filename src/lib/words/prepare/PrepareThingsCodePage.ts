@@ -1,7 +1,5 @@
 // Made of prepare.json by `npm run words -- --make`: change the words there.
 
-export const aLabel = (): string => "A label";
-export const nestRow = (d: { readonly part: string | number }): string => '' + d.part + " · Nest Row";
 export const a = (d: { readonly sort: string | number }): string => "a " + d.sort;
 export const takenBackItWasNever = (): string => ": undone, it was never made";
 export const of = (): string => "Of";

@@ -1,6 +1,5 @@
 // Made of table-day.json by `npm run words -- --make`: change the words there.
 
-export const nestRow = (d: { readonly stationWords: string | number; readonly yearDay: string | number }): string => '' + d.stationWords + " · " + d.yearDay + " · Nest Row";
 export const soFar = (d: { readonly tap: string | number }): string => '' + d.tap + " so far.";
 export const numberDone = (): string => "Number done";
 export const done = (): string => "Done";

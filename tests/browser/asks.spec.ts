@@ -154,13 +154,15 @@ test.describe('without scripts', () => {
 		);
 		await page.getByLabel(gatherWords.DropOffForm.from(), { exact: true }).fill('Ferry kiosk');
 		await page.locator('label:has([name=method][value=batches])').click();
-		await page.getByLabel(gatherWords.DropOffForm.batches(), { exact: true }).fill('14');
+		await page.getByLabel(gatherWords.DropOffForm.howManyBatches(), { exact: true }).fill('14');
 		await page.getByLabel(gatherWords.DropOffForm.loose()).fill('6');
 		const key = await page.locator('input[name=key]').first().inputValue();
 		const form = Object.fromEntries(
 			await page.locator('form:has(input[name=place]) [name]').evaluateAll((fields) =>
 				fields
-					.filter((field) => !field.matches('[type=checkbox]:not(:checked)'))
+					.filter(
+						(field) => !field.matches('[type=checkbox]:not(:checked), [type=radio]:not(:checked)')
+					)
 					.map((field) => {
 						const { name, value } = field as HTMLInputElement;
 						return [name, value] as const;

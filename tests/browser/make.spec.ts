@@ -312,7 +312,9 @@ test('a ball is given by its label, and what the mat still takes is said', async
 	await expect(label).toHaveAttribute('aria-invalid', 'true');
 	await label.fill(ball?.code ?? '');
 	await page.getByRole('button', { name: makingWords.StrandInHand.give2(), exact: true }).click();
-	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
+	await expect(
+		page.locator('[data-balls=blue]').getByRole('link', { name: ball?.code ?? '?' })
+	).toBeVisible();
 	await page.reload();
 	await expect(page.getByRole('link', { name: `${ball?.code}, blue` })).toBeVisible();
 });

@@ -9,11 +9,17 @@ import { rows, sent } from './table-world';
 test.describe.configure({ mode: 'serial' });
 test.use({ world: 'season', allowed: ['404', '422'] });
 
-test('a first visit begins at the bench; once anything is kept the front door is today', async ({
+test('a first visit begins with three ways in; once anything is kept the front door is today', async ({
 	page
 }) => {
 	await page.goto('/');
-	await expect(page).toHaveURL(/\/plan$/);
+	for (const name of [
+		todayWords.FirstVisit.planAMat(),
+		todayWords.FirstVisit.bagsCameIn(),
+		todayWords.FirstVisit.bringInAnArchive()
+	])
+		await expect(page.locator('main').getByRole('link', { name })).toBeVisible();
+	await expectAccessible(page);
 	await page.goto('/season');
 	await expect(page.locator('[data-nothing]')).toContainText(
 		seasonWords.SeasonPage.noPlaceAsksForMats()

@@ -1,3 +1,4 @@
+import { houseNotes } from '../../src/lib/server/web/machine';
 import { house } from '../../src/lib/server/db/db';
 import { cutsWith } from '../../src/lib/stages/table-day/day-view';
 import type { Bag } from '../../src/lib/core/bag/measure-bag';
@@ -63,6 +64,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'row_mark.side': sides,
 		'link.grants': grants,
 		'link.role': roles,
+		'house_note.name': houseNotes,
 		'link.station': lineStations,
 		'member.role': roles,
 		'tool.sort': toolSorts,

@@ -1,3 +1,5 @@
+import { findAnything } from '../../src/lib/server/search/find';
+import { openDayOf } from '../../src/lib/server/table-day/open-day';
 import { type Db, house } from '../../src/lib/server/db/db';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { cutAmong, workOfDay } from '../../src/lib/server/prepare/day-work';
@@ -27,6 +29,7 @@ import { listBalls, listHappenings, thingsOf } from '../../src/lib/server/prepar
 import {
 	dropWaiting,
 	handlePrinter,
+	noteSheet,
 	queueLabels,
 	standInPrinter
 } from '../../src/lib/server/prepare/label-printer';
@@ -205,6 +208,9 @@ export const askedOfTable: Readonly<
 	'book/codes findBlock': (other) => findBlock(other, 1),
 	'book/codes codeFor': (other, { blockKey }) => codeFor(other, blockKey),
 	'prepare/label-printer queueLabels': (other) => queueLabels(other, key(), []),
+	'prepare/label-printer noteSheet': (other, { code }) => noteSheet(other, key(), [code]),
+	'table-day/open-day openDayOf': (other) => openDayOf(other, { today: '2026-12-03' }),
+	'search/find findAnything': (other) => findAnything(other, 'a', 'us', []),
 	'prepare/label-printer dropWaiting': (other) => dropWaiting(other),
 	'prepare/label-printer standInPrinter': async (other) => [
 		await standInPrinter(other).printNext(),

@@ -555,7 +555,12 @@ const answers: Readonly<Record<string, unknown>> = {
 	'plan/plans-now plansNow': 0
 };
 /** Told a group, and asking the database nothing of its own. */
-const askNothing = ['web/reader readerOfGroup', 'measures/practice-asked practiceAsked'];
+const askNothing = [
+	'web/reader readerOfGroup',
+	'measures/practice-asked practiceAsked',
+	// Of the whole house.
+	'web/machine copiesNoted'
+];
 
 const tables = [
 	'volunteer_group',

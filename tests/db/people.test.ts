@@ -98,6 +98,7 @@ describe('a person', () => {
 			name: 'Pia',
 			version: 2,
 			likes: 'winding balls',
+			contact: null,
 			isChild: true,
 			needs: ['short-spells'],
 			seats: { flatten: 'usual', 'cut-blunt': 'new' },

@@ -4,8 +4,9 @@
 	import { PageTitle as say } from '$lib/words/common';
 	import { page } from '$app/state';
 	import { getOutbox } from './outbox-context';
+	import WaitingList from './WaitingList.svelte';
 	import type { StageNavigation } from '$lib/routes/bar';
-	import { onMount, type Snippet } from 'svelte';
+	import type { Snippet } from 'svelte';
 	import LaidByLine from '$lib/ui/LaidByLine.svelte';
 	import StageParts from '$lib/ui/StageParts.svelte';
 
@@ -30,13 +31,6 @@
 	});
 	/** The first word of the page's address: its stage, where it has parts. */
 	const stage = $derived(page.route.id?.split('/')[1] ?? '');
-	const isWaiting = $derived(outbox.waiting.length > 0 || outbox.others.length > 0);
-	// What says so is fetched once there is time, to be there without network as well.
-	const waitingList = () => import('./WaitingList.svelte');
-	onMount(() => {
-		const later = setTimeout(() => void waitingList().catch(() => {}), 4000);
-		return () => clearTimeout(later);
-	});
 	const parts = $derived(bar?.parts[stage] ?? []);
 </script>
 
@@ -57,8 +51,4 @@
 	{#if parts.length > 0}<StageParts stage={bar?.titles[`/${stage}`] ?? ''} {parts} />{/if}
 </div>
 <LaidByLine />
-<div aria-live="polite">
-	{#if isWaiting}{#await waitingList() then { default: WaitingList }}<WaitingList
-				{outbox}
-			/>{/await}{/if}
-</div>
+<WaitingList {outbox} />

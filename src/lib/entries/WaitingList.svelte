@@ -2,7 +2,7 @@
 	import { WaitingList as say } from '$lib/words/common';
 	import type { Outbox } from './outbox.svelte';
 	import { mending } from './outbox.svelte';
-	import { entryTypeOf } from './registry';
+	import type { entryTypeOf } from './registry';
 	import type { WhyWaiting } from './send-entries';
 	import { groupBy } from '../core/group-by';
 	import { isOnlyAsked } from './waiting';
@@ -21,10 +21,16 @@
 		...groupBy(outbox.others, ({ accountName }) => accountName ?? '').entries()
 	]);
 	const refused = $derived(outbox.waiting.filter(({ problems }) => problems));
+	/** Where each type is typed: what knows all of them is fetched once something was refused. */
+	let typeOf = $state.raw<typeof entryTypeOf | null>(null);
+	$effect(() => {
+		if (refused.length > 0 && !typeOf)
+			void import('./registry').then((registry) => (typeOf = registry.entryTypeOf));
+	});
 	const waiting = $derived(outbox.waiting.length - refused.length);
 </script>
 
-<div>
+<div aria-live="polite">
 	{#if waiting > 0}
 		<p class="mb-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-2">
 			<strong>{say.waitingPluralOneOtherOn({ waiting })}</strong>
@@ -33,7 +39,7 @@
 	{/if}
 	{#each refused as entry (entry.key)}
 		{@const { key, type, typed, words, problems } = entry}
-		{@const page = entryTypeOf(type)?.page}
+		{@const page = typeOf?.(type)?.page}
 		{@const formPage = type === formType ? typed.to?.split('?')[0] : undefined}
 		<div
 			class="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-2 border-error bg-base-100 px-4 py-2"

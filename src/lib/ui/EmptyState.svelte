@@ -12,5 +12,5 @@
 
 <div class="sheet flex flex-wrap items-center justify-between gap-x-6 gap-y-3 p-4" data-empty>
 	<p class="max-w-prose min-w-0 flex-1 basis-60">{words}</p>
-	<a class="btn btn-accent" {...linkTo(href)}>{act}</a>
+	<a class="btn h-auto min-h-11 max-w-full whitespace-normal btn-accent" {...linkTo(href)}>{act}</a>
 </div>

@@ -31,6 +31,9 @@ export function reachedNow(url: URL): Reached {
 	};
 }
 
+/** What whoever runs the machine notes. */
+export const houseNotes = ['copy', 'put-back'] as const;
+
 /** What is noted of the copies of this machine. */
 export interface CopiesNoted {
 	/** Null where no launcher of Nest Row makes them: whoever runs the database does. */
@@ -46,10 +49,11 @@ export interface CopiesNoted {
 }
 
 export async function copiesNoted(db: Db): Promise<CopiesNoted> {
-	const notes = await db.many<{ name: string; said: Record<string, unknown>; at: Date }>(
-		'select name, said, at from house_note',
-		[]
-	);
+	const notes = await db.many<{
+		name: (typeof houseNotes)[number];
+		said: Record<string, unknown>;
+		at: Date;
+	}>('select name, said, at from house_note', []);
 	const copy = notes.find(({ name }) => name === 'copy')?.said;
 	const text = (said: unknown) => (typeof said === 'string' ? said : null);
 	const lastAt = text(copy?.['lastAt']);

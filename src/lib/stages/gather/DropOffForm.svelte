@@ -168,7 +168,7 @@
 						<EntryField
 							{form}
 							field="batches"
-							label={say.batches()}
+							label={say.howManyBatches()}
 							inputmode={hasPad ? 'none' : 'numeric'}
 						/>
 						<EntryField {form} field="batch_size" label={say.inEach()} inputmode="numeric" />

@@ -135,7 +135,8 @@
 		pins.recall();
 		shortcuts.recall();
 		const isLinked = new URL(location.href).searchParams.has('p');
-		unkept.recall(!isLinked && !keptAs && !isAnswer);
+		// What is typed here began from its own version, whatever was kept since.
+		version = unkept.recall(!isLinked && !keptAs && !isAnswer) ?? version;
 	});
 	$effect(() => unkept.remember());
 

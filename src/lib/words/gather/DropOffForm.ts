@@ -38,3 +38,4 @@ export const digitsOfBatches = (): string => "Digits of the batches";
 export const usually = (d: { readonly bags: string | number }): string => "Usually about " + d.bags + " from here.";
 export const whoSacksNote = (): string => "Who, sacks, note …";
 export const sortThem = (): string => "Sort them";
+export const howManyBatches = (): string => "Number of batches";

@@ -287,11 +287,12 @@ describe('work that is not kept yet', () => {
 		const other = begin('b');
 		other.unkept.recall(true);
 		expect(other.unkept.isBroughtBack).toBe(false);
+		// Another version was kept meanwhile: what is typed is there still, and began from its own.
 		const newer = new Unkept(newBench(), 'a', () => 4, '');
-		newer.recall(true);
-		expect(newer.isBroughtBack).toBe(false);
+		expect(newer.recall(true)).toBe(3);
+		expect(newer.isBroughtBack).toBe(true);
 		const linked = begin();
-		linked.unkept.recall(false);
+		expect(linked.unkept.recall(false)).toBeNull();
 		expect(linked.unkept.isBroughtBack).toBe(false);
 	});
 

@@ -33,10 +33,14 @@ export class Unkept {
 		this.#first = { fields: { ...bench.fields }, name };
 	}
 
-	/** Brings back what this device remembers of the same version, where it may. */
-	recall(mayBringBack: boolean): void {
+	/**
+	 * Brings back what this device remembers, where it may.
+	 * @returns the version it began from: another may have been kept since; null where nothing is brought back
+	 */
+	recall(mayBringBack: boolean): number | null {
 		const draft = readBenchDraft(this.place);
-		if (mayBringBack && draft?.version === this.version()) {
+		const isBack = mayBringBack && draft !== null;
+		if (isBack) {
 			const { bench } = this;
 			Object.assign(bench.fields, convertFields(draft.fields, draft.system, bench.system));
 			bench.note();
@@ -44,6 +48,7 @@ export class Unkept {
 			this.isBroughtBack = !this.isAsFirst;
 		}
 		this.#isRecalled = true;
+		return isBack ? draft.version : null;
 	}
 
 	/** Remembers a moment after the last change; runs as an effect. */

@@ -27,11 +27,10 @@
 			<p role="alert" data-problem>{data.problem}</p>
 		</section>
 	{:else}
-		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-5" aria-labelledby="thing">
+		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-5" aria-label={thing.code}>
 			<div class="flex flex-wrap items-center gap-4">
 				{#if ball}<BallFigure colours={ball.colours} size={88} />{/if}
 				<div class="max-w-full">
-					<h2 class="sr-only" id="thing">{thing.code}</h2>
 					<p class="text-lg">
 						{#if ball}{ballColours(ball)} {thing.sort}{:else}{say.a({
 								sort: thing.sort

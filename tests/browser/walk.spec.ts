@@ -103,7 +103,7 @@ test('from a plan and the first sacks to a mat that was handed over', async ({ p
 	await expect(page.getByText('Tide House').first()).toBeVisible();
 	await page.goto('/hand-over');
 	await ready(page);
-	await page.getByLabel(new RegExp(mat)).check();
+	await page.locator(`[data-ready="${mat}"] label`).click();
 	await page.getByRole('button', { name: handOverWords.DeliverForm.recordDelivery() }).click();
 	const delivery = page.locator('[data-delivery]');
 	await expect(delivery).toContainText('Tide House');

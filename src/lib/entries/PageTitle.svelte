@@ -20,7 +20,9 @@
 	const { of, isInBench = false, children }: Props = $props();
 	const outbox = getOutbox();
 	const bar = $derived((page.data as { bar?: StageNavigation }).bar);
-	const title = $derived(of ?? bar?.titles[page.route.id ?? ''] ?? '');
+	/** By the table of routes: so the browser calls it, whatever it says of itself today. */
+	const named = $derived(bar?.titles[page.route.id ?? '']);
+	const title = $derived(of ?? named ?? '');
 	/** For which group this is, where whoever reads is in several: on a phone that is under More. */
 	const whose = $derived.by(() => {
 		const { account, group } = page.data as {
@@ -34,7 +36,7 @@
 	const parts = $derived(bar?.parts[stage] ?? []);
 </script>
 
-<svelte:head><title>{say.nestRow({ of: title })}</title></svelte:head>
+<svelte:head><title>{say.nestRow({ of: named ?? title })}</title></svelte:head>
 
 <div
 	class="title-line mb-3 flex flex-wrap items-center gap-x-4 @max-[61rem]:mb-2 {isInBench

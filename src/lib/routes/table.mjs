@@ -250,6 +250,7 @@ export const routes = {
 	'/check/sheet.pdf': { by: 'reader' },
 	'/hand-over': {
 		by: 'reader',
+		title: 'handOver',
 		stage: 'handOver',
 		part: { of: 'hand-over', label: 'deliveries' },
 		acts: { keep: { by: 'coordinator' } }
@@ -279,6 +280,7 @@ export const routes = {
 	'/hand-over/tags.pdf': { by: 'reader' },
 	'/season': {
 		by: 'reader',
+		title: 'season',
 		stage: 'season',
 		part: { of: 'season', label: 'forecast' },
 		acts: { keep: { by: 'coordinator' } }
@@ -303,6 +305,7 @@ export const routes = {
 	'/know-how': {
 		by: 'guest',
 		laid: 'at once',
+		title: 'knowHow',
 		stage: 'knowHow',
 		part: { of: 'know-how', label: 'howItIsDone' }
 	},

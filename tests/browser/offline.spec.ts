@@ -142,7 +142,7 @@ test('where a page never came, what can be done without network is named and lea
 	await context.setOffline(true);
 	await page.goto('/plans');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText(commonWords.offlinePage.title());
-	await page.getByRole('link', { name: routesWords.names.bagsCameIn() }).click();
+	await page.getByRole('link', { name: routesWords.names.gather(), exact: true }).click();
 	await expect(page.locator('[data-laid-by]')).toBeVisible();
 	await context.setOffline(false);
 });

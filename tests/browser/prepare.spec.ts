@@ -61,7 +61,7 @@ test('a bag becomes a labelled ball by touch, its film in grams with it', async 
 	await expect(page.locator('[data-film=scrap]')).toContainText('42 g');
 	await expect(page.locator('[data-act]').first()).toContainText('20 blue bags cut into 76 pieces');
 	await expect(page.locator('[data-act]').first()).toContainText('62 g in pieces, 42 g to scrap');
-	// Asked once: it stands for the day, on every device.
+	// Used all day, on every device.
 	await page.reload();
 	await ready(page);
 	await expect(page.getByLabel(prepareWords.WorkPanel.spoiledTodayOfAHundred())).toHaveValue('5');

@@ -201,7 +201,7 @@ describe('plans exchanged', () => {
 	});
 });
 
-describe('what was foretold', () => {
+describe('past forecasts', () => {
 	const listed = (t: { group: Db }, today: string) => listForetold(t.group, { ...now, today });
 	it('is reckoned here whatever a page sends, and looked back on once its day is over', async () => {
 		const t = await aSeason('2', now.today);

@@ -96,9 +96,6 @@
 	stays={['measure', 'plan', 'maker', 'measured_on']}
 	may={() => !says?.odd || form.typed.sure === 'yes'}
 >
-	{#if plans.length === 0}
-		<p>{say.saveAPlanFirstA()}</p>
-	{/if}
 	<EntrySelect
 		{form}
 		field="measure"

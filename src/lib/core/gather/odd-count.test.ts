@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { oddDropOff, oddMovement, oddSorting } from './odd-count';
+import { oddDropOff, oddMovement, oddSorting, usualDropOff } from './odd-count';
 
 const nothing = { bags: 0, dropOffs: 0, sorted: 0 };
 const kiosk = { bags: 240, dropOffs: 2, sorted: 100 };
@@ -49,4 +49,9 @@ describe('a movement of the store', () => {
 	] as const)('of %d, scrap: %s: %j', (amount, isScrap, odd) =>
 		expect(oddMovement(amount, isScrap)).toEqual(odd)
 	);
+});
+
+it('takes for usual what a place brings at a time, and nothing where it brought nothing', () => {
+	expect(usualDropOff(kiosk)).toBe(120);
+	expect(usualDropOff(nothing)).toBe(0);
 });

@@ -19,6 +19,15 @@ export type OddCount =
 	| { readonly code: 'more-than-came'; readonly all: number; readonly came: number };
 
 /**
+ * What a place usually brings at once, bags: the mean of its drop-offs; 0 where it brought nothing yet.
+ *
+ * @source the mean of what was counted
+ * @example usualDropOff({ bags: 240, dropOffs: 2 }) // 120
+ */
+export const usualDropOff = ({ bags, dropOffs }: Pick<PlaceSoFar, 'bags' | 'dropOffs'>): number =>
+	dropOffs > 0 ? bags / dropOffs : 0;
+
+/**
  * Whether bags that came in should be asked about: a hall-full at once, ten times what the place
  * brings, more than its sacks hold, or bags that weigh as none does, which a unit left out explains.
  *
@@ -32,14 +41,14 @@ export function oddDropOff(
 		sacks,
 		meanG
 	}: { readonly bags: number; readonly sacks: number; readonly meanG: number | null },
-	{ bags: before, dropOffs }: PlaceSoFar
+	before: PlaceSoFar
 ): OddCount | null {
 	if (meanG !== null && meanG < defaults.lightestBag.value) return { code: 'bag-too-light', meanG };
 	if (meanG !== null && meanG > defaults.heaviestBag.value) return { code: 'bag-too-heavy', meanG };
 	if (sacks > 0 && bags / sacks > defaults.bagsInSack.value)
 		return { code: 'more-than-sacks-hold', bags, sacks };
-	const usual = dropOffs > 0 ? before / dropOffs : 0;
-	if (dropOffs > 1 && bags > 100 && bags > 10 * usual)
+	const usual = usualDropOff(before);
+	if (before.dropOffs > 1 && bags > 100 && bags > 10 * usual)
 		return { code: 'far-more-than-usual', bags, usual };
 	return bags > defaults.bagsAtOnce.value ? { code: 'more-than-a-hall', bags } : null;
 }

@@ -10,7 +10,7 @@ import { readCutWord } from './cut-word';
 /** Piles of the table that are counted: balls and scrap are not. */
 const countedForms = ['bag', 'flat', 'piece', 'strand'] as const;
 
-/** A pile of the table counted again: so many lie there, whatever the book says. */
+/** A pile of the table counted again: that is the count, whatever the book says. */
 export interface RecountEntry {
 	readonly type: 'recount';
 	readonly kindId: string;

@@ -1,6 +1,7 @@
 import type { Db } from '$lib/server/db/db';
 import { isSignInOn } from '$lib/server/auth/identify';
 import { isProxyUnnamed } from './client-address';
+import { isOnlyHere } from './own-address';
 
 /** How this machine is reached, as the launcher told the application. */
 export interface Reached {
@@ -15,16 +16,13 @@ export interface Reached {
 	readonly isRoot: boolean;
 }
 
-/** Loopback, by any of its names. */
-const isOwn = (host: string): boolean => /^(127\.|localhost$|\[?::1\]?$)/.test(host);
-
 export function reachedNow(url: URL): Reached {
 	const origin = process.env.ORIGIN ?? url.origin;
-	const { hostname, protocol } = new URL(origin);
+	const address = new URL(origin);
 	return {
 		origin,
-		isShared: !isOwn(hostname),
-		isHttps: protocol === 'https:',
+		isShared: !isOnlyHere(address),
+		isHttps: address.protocol === 'https:',
 		signsIn: isSignInOn(),
 		isProxyUnnamed: isProxyUnnamed(),
 		isRoot: process.getuid?.() === 0

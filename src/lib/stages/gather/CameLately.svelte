@@ -4,6 +4,7 @@
 	import { groupBy } from '$lib/core/group-by';
 	import { nearDayWords } from '$lib/ui/day-words';
 	import { wholeNumber } from '$lib/ui/number-words';
+	import Sack from './Sack.svelte';
 	import { scrollByKey } from '$lib/ui/scroll-by-key';
 
 	interface Line {
@@ -37,19 +38,7 @@
 							data-sveltekit-noscroll
 							data-lately={id}
 						>
-							<svg viewBox="0 0 44 46" class="h-14" aria-hidden="true">
-								<g transform="translate(22 45) scale({size(bags)})">
-									<path
-										d="M-14 0c-4-9-2-20 8-28c-4-5-4-12 0-14h12c4 2 4 9 0 14c10 8 12 19 8 28Z"
-										class="fill-base-200 stroke-base-content"
-										stroke-width="2"
-									/>
-									{#if damp !== null}<path
-											d="M0-22c5 7 6 9 6 12a6 6 0 0 1-12 0c0-3 1-5 6-12Z"
-											class="fill-primary"
-										/>{/if}
-								</g>
-							</svg>
+							<Sack size={size(bags)} isDamp={damp !== null} class="h-14" />
 							<strong class="figure">{wholeNumber(bags)}</strong>
 							<span class="w-full text-[0.875rem] break-words">{place}</span>
 							{#if damp !== null}<span class="quiet text-[0.8125rem]">{say.damp()}</span>{/if}

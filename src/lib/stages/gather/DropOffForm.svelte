@@ -2,22 +2,19 @@
 	// Bags at the door: from where, when, and how they were counted.
 	import { DropOffForm as say } from '$lib/words/gather';
 	import { fieldMass } from '$lib/core/units/format-mass';
-	import { bareMassUnitOf } from '$lib/core/units/parse-mass';
-	import { readWeighing } from '$lib/entries/types/drop-off';
-	import { FormReader } from '$lib/entries/form-reader';
+	import { usualDropOff } from '$lib/core/gather/odd-count';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
-	import { countRange, wholeNumber } from '$lib/ui/number-words';
+	import { wholeNumber } from '$lib/ui/number-words';
 	import { onMount, tick, untrack } from 'svelte';
 	import Caution from '$lib/ui/Caution.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
-	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import NumberPad from '$lib/ui/NumberPad.svelte';
+	import BoxWeighed from './BoxWeighed.svelte';
 	import SourceSacks from './SourceSacks.svelte';
 	import OnlyWhen from '$lib/entries/OnlyWhen.svelte';
-	import ScalePanel from './ScalePanel.svelte';
 
 	interface Props {
 		sources: readonly { readonly name: string; readonly bags: number; readonly dropOffs: number }[];
@@ -29,7 +26,6 @@
 	}
 	const { sources, today, kinds, isScaleShown, sent }: Props = $props();
 	const outbox = getOutbox();
-	const system = $derived(outbox.readBy().system);
 	const form = untrack(
 		() =>
 			new TypedForm(
@@ -65,15 +61,6 @@
 		untrack(() => form.startWith('came_on', day));
 	});
 	const method = $derived(form.typed.method);
-	/** The count of the box while it is being typed; nothing until it is whole. */
-	const weighed = $derived(
-		method === 'weight' ? (readWeighing(new FormReader(form.typed, system))?.count ?? null) : null
-	);
-	const take = (field: 'gross' | 'tare' | 'handful', grams: string) => {
-		if (field === 'handful')
-			form.typed.handfuls = `${form.typed.handfuls ?? ''} ${grams.replace(/ (g|oz)$/, '')}`.trim();
-		else form.typed[field] = grams;
-	};
 	/** A source that is not among the sacks is typed; on a phone its field folds until then. */
 	let isOther = $state(false);
 	let placeField = $state<HTMLInputElement>();
@@ -92,7 +79,7 @@
 	const onPhone = (isOpen: boolean) => (isOpen ? '' : '@max-[38rem]/form:hidden');
 	/** The number that the digits make. */
 	const counts = $derived(method === 'batches' ? 'batches' : 'bags');
-	const usual = $derived(sources.find(({ name }) => name === form.typed.place));
+	const source = $derived(sources.find(({ name }) => name === form.typed.place));
 	async function typeAnother() {
 		isOther = true;
 		form.typed.place = '';
@@ -175,9 +162,9 @@
 						<EntryField {form} field="loose" label={say.loose()} inputmode="numeric" />
 					</div>
 				</OnlyWhen>
-				{#if usual && usual.dropOffs > 0 && method !== 'weight'}
+				{#if source && source.dropOffs > 0 && method !== 'weight'}
 					<p class="quiet text-[0.9375rem]">
-						{say.usually({ bags: wholeNumber(usual.bags / usual.dropOffs) })}
+						{say.usually({ bags: wholeNumber(usualDropOff(source)) })}
 					</p>
 				{/if}
 				{#if method !== 'weight'}
@@ -191,56 +178,7 @@
 					/>
 				{/if}
 				<OnlyWhen is={method === 'weight'}>
-					{#if method === 'weight'}<div class="needs-scripts">
-							<ScalePanel onuse={take} {isScaleShown} />
-						</div>{/if}
-					<div class="grid grid-cols-2 gap-3">
-						<EntryField
-							{form}
-							field="gross"
-							label={say.fullBoxWeighs()}
-							hint={system === 'ft' ? say.ozOrLbAndOz() : say.gOrKg()}
-						/>
-						<EntryField {form} field="tare" label={say.emptyBoxWeighs()} />
-					</div>
-					<EntryField
-						{form}
-						field="handfuls"
-						label={say.handfulsWeighed({ bareMassUnitOf: bareMassUnitOf(system) })}
-						hint={say.oneAfterTheOtherWith()}
-					/>
-					<div class="grid grid-cols-2 gap-3">
-						<EntryField {form} field="bags_each" label={say.bagsInAHandful()} inputmode="numeric" />
-						<EntryField {form} field="scale_error" label={say.scaleGoodTo()} />
-					</div>
-					{#if kinds.length > 0}
-						<EntrySelect
-							{form}
-							field="kind"
-							label={say.theHandfulsAreAllOf()}
-							options={[
-								{ value: '', label: say.severalKinds() },
-								...kinds.map(({ id, name }) => ({ value: id, label: name }))
-							]}
-						/>
-						{#if form.typed.kind}<p class="quiet text-[0.9375rem]">
-								{say.theyThenCountOnceFor()}
-							</p>{/if}
-					{/if}
-					{#if weighed}
-						<p class="rounded-lg bg-base-200 p-3" role="status" data-count>
-							<strong class="figure text-xl"
-								>{say.bags2({ bags: wholeNumber(weighed.bags) })}</strong
-							>{say.range({ countRange: countRange(weighed.low, weighed.high) })}
-							{#if weighed.moreToWeigh === 0}
-								{say.thatIsWithin3()}
-							{:else if weighed.moreToWeigh === null}
-								{say.countByHandFor3()}
-							{:else}
-								{say.weighMoreBagsFor3({ moreToWeigh: weighed.moreToWeigh })}
-							{/if}
-						</p>
-					{/if}
+					<BoxWeighed {form} {kinds} {isScaleShown} isChosen={method === 'weight'} />
 				</OnlyWhen>
 			</div>
 			<div class="grid grid-cols-[minmax(0,1fr)] gap-3">

@@ -135,7 +135,7 @@ describe('what a season rests on', () => {
 	});
 });
 
-describe('what was foretold', () => {
+describe('past forecasts', () => {
 	const one: Foretold = {
 		id: 1,
 		at: new Date(),

@@ -42,7 +42,7 @@ export const leversWords = (levers: LeverCounts): string =>
 		.map((name) => leverWords(name, levers[name]))
 		.join(', ');
 
-/** What a lever adds: `1.2 mats more`, `no mat more`, `0.2 mats fewer`. */
+/** What a lever adds: `1.2 mats more`, `no more mats`, `0.2 mats fewer`. */
 export const addsWords = (adds: number): string =>
 	Math.abs(adds) < 0.05
 		? msg.noMatMore()

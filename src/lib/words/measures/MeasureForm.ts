@@ -2,7 +2,6 @@
 
 export const addAMeasure = (): string => "Add a measure";
 export const save = (): string => "Save";
-export const saveAPlanFirstA = (): string => "Save a plan first. A measure is compared with what its plan expects.";
 export const what = (): string => "What";
 export const aCrochetedSwatch = (): string => "a crocheted swatch";
 export const aChainOfJoinedPieces = (): string => "a chain of joined pieces";

@@ -1,5 +1,5 @@
 <script lang="ts">
-	// The balls that lie there, how far they go, and their labels.
+	// The balls in store, what they are enough for, and their labels.
 	import { PrepareBallsPage as say } from '$lib/words/prepare';
 	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';

@@ -16,12 +16,13 @@ import type { RequestHandler } from './$types';
 const fewMarks = 5;
 
 /** An act as it is left, or the step that shows most of it where little is left to see. */
-function mostTelling(steps: readonly ActStep[], hand: Hand): Scene {
-	const scenes = steps.map((step) => sceneAt(step, 1, box, hand));
-	const last = scenes.at(-1);
-	const fullest = scenes.toSorted((a, b) => b.marks.length - a.marks.length)[0];
-	if (!last || !fullest) throw new Error('an act without steps');
-	return last.marks.length < fewMarks ? fullest : last;
+function mostTelling(steps: readonly ActStep[], last: ActStep, hand: Hand): Scene {
+	const drawn = (step: ActStep) => sceneAt(step, 1, box, hand);
+	const left = drawn(last);
+	if (left.marks.length >= fewMarks) return left;
+	return steps
+		.map(drawn)
+		.reduce((most, one) => (one.marks.length > most.marks.length ? one : most));
 }
 
 /** An act as it is left, drawn with the group's own things: the picture it is found by. */
@@ -36,8 +37,9 @@ export const GET: RequestHandler = async (event) => {
 	const steps = things
 		.map((own) => stepsOf(act, { ...own, system, terms, box }, hand))
 		.find((drawn) => drawn !== null);
-	if (!steps || steps.length === 0) error(404, { message: say.thereIsNoSuchAct() });
-	return new Response(sceneSvg(mostTelling(steps, hand)), {
+	const last = steps?.at(-1);
+	if (!steps || !last) error(404, { message: say.thereIsNoSuchAct() });
+	return new Response(sceneSvg(mostTelling(steps, last, hand)), {
 		headers: { 'content-type': 'image/svg+xml', 'cache-control': 'private, max-age=3600' }
 	});
 };

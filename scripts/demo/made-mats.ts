@@ -217,7 +217,7 @@ export async function loadMadeMats(
 	const placeOf = (word: string) => places.find(({ name }) => name.includes(word));
 	for (const { place, ...way } of ways) {
 		const { id = '', version = 1 } = placeOf(place) ?? {};
-		await keepPlaceWords(db, { id, version, ...way });
+		await keepPlaceWords(db, { id, version, ...way, accepts: {} });
 	}
 	for (const { place, mats, pillows, day, note } of deliveries) {
 		const soft: string[] = [];

@@ -137,7 +137,8 @@ describe('what a place asks for', () => {
 
 it('how a place receives is kept, and nobody writes over what another said meanwhile', async () => {
 	const t = await twoPlaces();
-	const said = { hours: 'Mondays', stairs: null, ownRules: 'aired first' };
+	const accepts = { leastLengthMm: 1800, mostWidthMm: 1000 };
+	const said = { hours: 'Mondays', stairs: null, ownRules: 'aired first', accepts };
 	expect((await keepPlaceWords(t.group, { id: t.tide, version: 1, ...said })).outcome).toBe('kept');
 	expect(
 		(await keepPlaceWords(t.group, { id: t.tide, version: 1, ...said, hours: 'never' })).outcome

@@ -7,7 +7,7 @@ import { usualCrate } from '../../src/lib/entries/types/deliver';
 import { oddMat } from '../../src/lib/server/check/checks';
 import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/made-mats';
 import { filmInMat } from '../../src/lib/server/check/taken-apart';
-import { keepPlaceWords, listPlaceWords } from '../../src/lib/server/gather/places';
+import { keepPlaceWords, listAccepting, listPlaceWords } from '../../src/lib/server/gather/places';
 import { accountIn, deliveryAccounts, listHanded } from '../../src/lib/server/hand-over/account';
 import { asksBy, listAsks } from '../../src/lib/server/hand-over/asks';
 import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
@@ -136,7 +136,15 @@ export const askedOfHandOver: Readonly<
 	'know-how/own-things ownThings': (other) => ownThings(other),
 	'gather/places listPlaceWords': (other) => listPlaceWords(other),
 	'gather/places keepPlaceWords': (other) =>
-		keepPlaceWords(other, { id: key(), version: 1, hours: null, stairs: null, ownRules: null })
+		keepPlaceWords(other, {
+			id: key(),
+			version: 1,
+			hours: null,
+			stairs: null,
+			ownRules: null,
+			accepts: {}
+		}),
+	'gather/places listAccepting': (other) => listAccepting(other)
 };
 
 /** What is answered, where it is plain. */
@@ -182,5 +190,6 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'know-how/practised keepPractised': refusedAt('person'),
 	'season/season-plans toolsOfSeason': { loom: null, frame: null },
 	'gather/places listPlaceWords': [],
+	'gather/places listAccepting': [],
 	'gather/places keepPlaceWords': refusedAt('hours')
 };

@@ -5,6 +5,8 @@ import { describe, expect, it } from 'vitest';
 import { bagPresets } from './bag/presets';
 import { sweepStripWidths, variedCut, withStripWidth } from './compare/width-sweep';
 import { edgeDrift } from './techniques/crochet/edge-drift';
+import { intentOf } from './techniques/crochet/hook-intents';
+import { hooksOfLetter } from './techniques/crochet/hook-letters';
 import { hooks, nearestHookMm, suitableHookMm } from './techniques/crochet/hooks';
 import { rowsPerBall } from './techniques/crochet/rows-per-ball';
 import { crochetMat } from './techniques/crochet/crochet-mat';
@@ -138,21 +140,42 @@ describe('hooks', () => {
 		expect(far).toBeCloseTo(9.1, 9);
 	});
 
-	it('in use are in order, each named once', () => {
+	it('in use are in order, and their letters up to L and old numbers each named once', () => {
 		const sizes = hooks.map(({ mm }) => mm);
 		expect(sizes).toEqual([...sizes].sort((a, b) => a - b));
-		for (const names of [hooks.map(({ us }) => us), hooks.map(({ uk }) => uk)]) {
-			const there = names.filter(Boolean);
-			expect(new Set(there).size).toBe(there.length);
-		}
+		expect([sizes.length, sizes[0], sizes.at(-1)]).toEqual([28, 2, 30]);
+		const letters = hooks.flatMap(({ mm, us }) => (us && mm <= 8 ? [us] : []));
+		const numbers = hooks.flatMap(({ uk }) => (uk ? [uk] : []));
+		for (const names of [letters, numbers]) expect(new Set(names).size).toBe(names.length);
+	});
+
+	it('are asked after where makers give one letter to several', () => {
+		expect(hooksOfLetter('h')).toEqual([5]);
+		expect(hooksOfLetter(' n ')).toEqual([9, 10]);
+		expect(hooksOfLetter('P')).toEqual([10, 11.5, 15]);
+		expect(hooksOfLetter('T')).toEqual([25, 30]);
+		expect(hooksOfLetter('Z')).toEqual([]);
+	});
+
+	it('serve an intent by how they stand to the strand', () => {
+		const of = (ratio: number) => intentOf(ratio * 4, 4);
+		expect([1.59, 1.61, 2.01, 2.61, 3.49, 3.51].map(of)).toEqual([
+			'drags',
+			'dense',
+			'usual',
+			'loose',
+			'loose',
+			'net'
+		]);
 	});
 
 	it.each([
-		[0, 4],
-		[7.4, 7],
-		[7.6, 8],
+		[0, 2],
+		[7.2, 7],
+		[7.75, 7.5],
+		[7.76, 8],
 		[13, 12],
-		[99, 25]
+		[99, 30]
 	])('near %s mm is %s mm', (size, hook) => expect(nearestHookMm(size)).toBe(hook));
 
 	it('smaller than the strand do not shrink the stitch in proportion', () => {

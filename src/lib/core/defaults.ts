@@ -23,6 +23,19 @@ const uncertain = (
 export const defaults = {
 	// size
 	matLeastWidth: exact(750, 'mm'),
+	sleeperHeight: exact(1750, 'mm'),
+	shouldersWidth: exact(600, 'mm'),
+	tapeShare: exact(0.01, 'of a limit of size'),
+	rowsCanAdd: exact(300, 'mm'),
+	widthCanGrow: exact(150, 'mm'),
+	narrowBelow: exact(750, 'mm'),
+	veryWideOver: exact(1220, 'mm'),
+	veryLongOver: exact(2300, 'mm'),
+	shorterSleeperLength: exact(1500, 'mm'),
+	childWidth: exact(550, 'mm'),
+	childLength: exact(1200, 'mm'),
+	panelWidth: exact(300, 'mm'),
+	seatSide: exact(350, 'mm'),
 	missedWidth: exact(0.05, 'of the width', 'assumed'),
 
 	// film
@@ -48,6 +61,8 @@ export const defaults = {
 	spiralEndLoss: exact(120, 'mm'),
 	scissorsFilmLimit: exact(1.5, 'mm'),
 	rollingBladeFilmLimit: exact(3, 'mm', 'assumed'),
+	bluntScissorsFilmLimit: exact(0.75, 'mm'),
+	hardFilm: exact(4 / 3, 'of what the tool takes'),
 	spiralLeastWidth: exact(20, 'mm'),
 	thinFilm: exact(18, 'µm', 'assumed'),
 	halfBagHandleShare: exact(0.5, 'of the handle height'),
@@ -79,6 +94,13 @@ export const defaults = {
 	hookNear: exact(2.0, 'bulk diameters'),
 	hookFar: exact(2.6, 'bulk diameters'),
 	hookTolerance: exact(0.1, 'of the hook', 'assumed'),
+	hookDenseLeast: exact(1.6, 'bulk diameters'),
+	hookDenseAim: exact(1.8, 'bulk diameters'),
+	hookUsualAim: exact(2.3, 'bulk diameters'),
+	hookLooseAim: exact(3.0, 'bulk diameters'),
+	hookLooseMost: exact(3.5, 'bulk diameters'),
+	fistHook: exact(12, 'mm'),
+	crampHook: exact(4, 'mm'),
 	closeCover: exact(1.9, 'strand widths'),
 	fairCover: exact(1.5, 'strand widths'),
 
@@ -93,6 +115,8 @@ export const defaults = {
 	fitLeast: exact(0.97, 'of peg to peg'),
 	fitMost: exact(1.06, 'of peg to peg'),
 	knotFreeEnd: exact(75, 'mm'),
+	warpTails: exact(300, 'mm'),
+	thickWarp: exact(0.45, 'of the pitch'),
 
 	// twined frame
 	twinedRowPitch: exact(1.75, 'weft diameters'),
@@ -102,6 +126,10 @@ export const defaults = {
 	twinedFairCover: exact(1.1, 'strand widths', 'assumed'),
 	clothWidth: exact(1400, 'mm', 'assumed'),
 	clothStrip: exact(40, 'mm'),
+	panelWarpTails: exact(200, 'mm a panel'),
+	lacingWidths: exact(3, 'widths a seam'),
+	lacingTails: exact(300, 'mm a seam'),
+	panelOver: exact(150, 'mm', 'bench default'),
 	clothWeight: exact(0.00015, 'g/mm²', 'assumed'),
 
 	// finger-woven bands
@@ -123,6 +151,22 @@ export const defaults = {
 	rollCore: exact(60, 'mm', 'assumed'),
 	pillowDensity: exact(25, 'kg/m³'),
 	pillowMass: exact(300, 'g'),
+	pillowDensityFull: exact(40, 'kg/m³'),
+	pillowFlat: exact(0.6, 'of the full grams'),
+	coverSeams: exact(30, 'mm, both seams'),
+	knotLength: exact(60, 'mm of a piece'),
+	// once round the roll without and with a bow, a tie that trips
+	tieLeastRound: exact(200, 'mm beyond once round'),
+	tieBow: exact(400, 'mm beyond once round'),
+	tieLong: exact(2500, 'mm'),
+	strapHandle: exact(2, 'roll lengths'),
+
+	// several kinds of bag in one mat
+	mixLeastStrip: exact(12, 'mm'),
+	mixMostLoops: exact(40, 'loops a bag'),
+	mixAsOne: exact(0.15, 'of the section, as a logarithm'),
+	mixAlternate: exact(0.4, 'of the section, as a logarithm'),
+	mixBlocks: exact(0.233, 'of the spread of thickness'),
 
 	// allowances
 	spoiledShare: exact(0.08, 'of bags prepared'),

@@ -36,6 +36,10 @@ export const bounds = {
 	'plan.mats_wanted': { atLeast: 0, atMost: 1000 },
 	'mat_ask.mats': { atLeast: 1, atMost: 1000 },
 	'mat_promise.mats': { atLeast: 0, atMost: 1000 },
+	'place.least_length_mm': { atLeast: 300, atMost: 4000 },
+	'place.least_width_mm': { atLeast: 200, atMost: 3000 },
+	'place.most_length_mm': { atLeast: 300, atMost: 4000 },
+	'place.most_width_mm': { atLeast: 200, atMost: 3000 },
 	'practised.seed': { atLeast: 0, atMost: 1_000_000_000 }
 } as const satisfies Record<string, Bound>;
 

@@ -20,5 +20,5 @@ export function hookName(mm: number): string {
 	const also = [hook?.us && say.us({ us: hook.us }), hook?.uk && say.uk({ uk: hook.uk })]
 		.filter(Boolean)
 		.join(', ');
-	return also ? say.mm({ mm: trimmed(mm, 1), also }) : `${trimmed(mm, 1)} mm`;
+	return also ? say.mm({ mm: trimmed(mm, 2), also }) : `${trimmed(mm, 2)} mm`;
 }

@@ -24,6 +24,7 @@ export * as PromiseForm from './hand-over/PromiseForm';
 export * as ReceiveButton from './hand-over/ReceiveButton';
 export * as Shelf from './hand-over/Shelf';
 export * as Waiting from './hand-over/Waiting';
+export * as acceptedSize from './hand-over/acceptedSize';
 export * as accountWords from './hand-over/accountWords';
 export * as asks from './hand-over/asks';
 export * as calendar from './hand-over/calendar';

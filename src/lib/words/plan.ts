@@ -57,6 +57,7 @@ export * as makingQuestions from './plan/makingQuestions';
 export * as methodWords from './plan/methodWords';
 export * as mixRequest from './plan/mixRequest';
 export * as problemWords from './plan/problemWords';
+export * as schoolDoor from './plan/schoolDoor';
 export * as sheetAddress from './plan/sheetAddress';
 export * as sheets from './plan/sheets';
 export * as stepLines from './plan/stepLines';

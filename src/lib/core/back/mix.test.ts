@@ -116,13 +116,13 @@ describe('strips for a cover', () => {
 			'2 142.5 12',
 			'3 95 9',
 			'4 71.25 8',
-			'5 57 7',
+			'5 57 7.5',
 			'6 47.5 6.5',
 			'7 40.714285714285715 6',
 			'8 35.625 6'
 		]);
-		// Beyond these, the smallest hook that keeps the cover is far too small for the strand.
-		expect([1.8, 1.2].map((cover) => offered(cover).length)).toEqual([18, 23]);
+		// A cover that no hook in use keeps without being far too small for the strand is offered nothing.
+		expect([1.8, 1.2].map((cover) => offered(cover).length)).toEqual([23, 23]);
 		expect(offered(3)).toEqual([]);
 	});
 

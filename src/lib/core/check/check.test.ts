@@ -7,8 +7,8 @@ import { techniqueKinds } from '../techniques/technique';
 import { acceptanceOf } from './acceptance';
 import { faultTallies, type FirstFound } from './fault-tallies';
 import { faultKinds, faults, faultsOf } from './faults';
-import type { CheckedMat } from './judge-mat';
-import { judgeMat } from './judge-mat';
+import type { AcceptedSize, CheckedMat } from './judge-mat';
+import { judgeForPlaces, judgeMat } from './judge-mat';
 
 const plan = { widthMm: 850, lengthMm: 1850, massG: 3000 };
 const clean: CheckedMat = {
@@ -65,31 +65,78 @@ describe('the faults of a mat', () => {
 
 describe('what a check comes to', () => {
 	it.each([
-		['good', {}, plan],
-		['good', { lengthMm: 1850 * 0.971 }, plan],
-		['good', { lengthMm: 1850 * 1.049, massG: 3100 }, plan],
-		// Not weighed says nothing of its weight.
-		['good', { massG: null }, plan],
-		['mend', { lengthMm: 1850 * 0.96 }, plan],
-		['mend', { lengthMm: 1850 * 1.06 }, plan],
-		['other-use', { widthMm: 850 * 0.96 }, plan],
-		['other-use', { widthMm: 850 * 1.06 }, plan],
-		['other-use', { lengthMm: 1850 * 0.8, massG: 2400 }, plan],
-		['apart', { massG: 3000 * 0.84 }, plan],
-		['good', { massG: 3000 * 0.86 }, plan],
-		['mend', { technique: 'peg-loom', massG: 3000 * 0.84 }, plan],
-		['apart', { technique: 'peg-loom', massG: 3000 * 0.84, goesThrough: through(8) }, plan],
-		['mend', { goesThrough: through(1) }, plan],
-		['mend', { faults: [{ kind: 'loose-tail', ...at }] }, plan],
-		['apart', { faults: Array.from({ length: 5 }, () => ({ kind: 'waves', ...at })) }, plan]
-	] as const)('is %s for %j', (result, more, planned) =>
-		expect(judgeMat({ ...clean, ...more } as CheckedMat, planned).result).toBe(result)
+		['good', {}],
+		// Larger is good, and so is smaller, as long as a sleeper has room.
+		['good', { widthMm: 910, lengthMm: 1990 }],
+		['good', { widthMm: 760, lengthMm: 1830 }],
+		['good', { widthMm: 600, lengthMm: 1750 }],
+		// A tape on a soft mat is right to a hundredth.
+		['good', { lengthMm: 1733 }],
+		['mend', { lengthMm: 1732 }],
+		['good', { widthMm: 594.1 }],
+		['other-use', { widthMm: 593.9 }],
+		// Rows are added to the end of a mat that is worked across, up to 300 mm of them.
+		['mend', { lengthMm: 1450 }],
+		['other-use', { lengthMm: 1449 }],
+		['other-use', { isLengthwise: true, lengthMm: 1700 }],
+		['other-use', { technique: 'peg-loom', lengthMm: 1700 }],
+		// The width grows where rows run along the sleeper, and band by band.
+		['mend', { isLengthwise: true, widthMm: 450 }],
+		['other-use', { isLengthwise: true, widthMm: 449 }],
+		['mend', { technique: 'finger-bands', widthMm: 450 }],
+		// Weight alone condemns no mat.
+		['good', { massG: null }],
+		['good', { massG: 1500 }],
+		['mend', { goesThrough: through(1) }],
+		['mend', { goesThrough: through(7) }],
+		['apart', { goesThrough: through(8) }],
+		['mend', { technique: 'peg-loom', goesThrough: through(8) }],
+		['mend', { faults: [{ kind: 'loose-tail', ...at }] }],
+		// Of several the heaviest holds.
+		['apart', { widthMm: 500, goesThrough: through(8) }],
+		['other-use', { widthMm: 500, goesThrough: through(1) }],
+		['apart', { faults: Array.from({ length: 5 }, () => ({ kind: 'waves', ...at })) }]
+	] as const)('is %s for %j', (result, more) =>
+		expect(judgeMat({ ...clean, ...more } as CheckedMat, plan).result).toBe(result)
 	);
+	it('goes by what the place accepts, and else by who sleeps on it', () => {
+		const result = (accepted: AcceptedSize, sleeperMm?: number) =>
+			judgeMat({ ...clean, technique: 'twined' }, { ...plan, sleeperMm }, accepted).result;
+		expect(result({ leastLengthMm: 1900 })).toBe('other-use');
+		expect(result({ leastWidthMm: 900 })).toBe('other-use');
+		expect(result({ mostLengthMm: 1800 })).toBe('other-use');
+		expect(result({ mostWidthMm: 845 })).toBe('good');
+		expect(result({}, 1900)).toBe('other-use');
+		// What the place says holds, whoever the plan was for.
+		expect(result({ leastLengthMm: 1800 }, 1900)).toBe('good');
+	});
+	it('says what else a mat can be, all that hold', () => {
+		const uses = (widthMm: number, lengthMm: number) =>
+			judgeMat({ ...clean, technique: 'twined', widthMm, lengthMm }, plan).uses;
+		expect(uses(540, 1880)).toEqual(['panel', 'seat']);
+		expect(uses(700, 1600)).toEqual(['shorter-sleeper', 'child', 'seat']);
+		expect(uses(700, 1300)).toEqual(['child', 'seat']);
+		expect(uses(300, 900)).toEqual(['strand']);
+		expect(uses(850, 1850)).toEqual([]);
+	});
+	it('notes what differs from its plan, and holds it against no mat', () => {
+		const notes = (more: Partial<CheckedMat>) => judgeMat({ ...clean, ...more }, plan).notes;
+		expect(notes({})).toEqual([]);
+		expect(notes({ widthMm: 700 })).toEqual(['narrow', 'smaller']);
+		expect(notes({ widthMm: 1221, lengthMm: 2301, massG: 5600 })).toEqual([
+			'very-wide',
+			'very-long',
+			'larger'
+		]);
+		expect(notes({ widthMm: 900, lengthMm: 1790, massG: 3100 })).toEqual(['larger', 'smaller']);
+		expect(notes({ massG: 3000 * 0.84 })).toEqual(['lighter']);
+		expect(notes({ massG: 3000 * 0.69 })).toEqual(['lighter', 'weigh-again']);
+	});
 	it('says why, by kind and by how much, and what it takes', () => {
 		const judged = judgeMat(
 			{
 				...clean,
-				lengthMm: 1850 * 0.95,
+				lengthMm: 1700,
 				massG: 2850,
 				goesThrough: through(2),
 				faults: [
@@ -101,15 +148,31 @@ describe('what a check comes to', () => {
 			plan
 		);
 		expect(judged.reasons).toEqual([
-			{ why: 'short', share: expect.closeTo(-0.05, 9) as number },
 			{ why: 'goes-through', places: 2 },
+			{ why: 'too-short', byMm: 50, leastMm: 1750 },
 			{ why: 'fault', kind: 'loose-tail', count: 2 },
 			{ why: 'fault', kind: 'torn-joint', count: 1 }
 		]);
 		// Two tails, a joint, rows to add, two places to darn.
 		expect(judged.minutes).toBe(5 + 5 + 8 + 40 + 16);
-		expect(judged.gramsPerM2).toBeCloseTo(2850 / (0.85 * 1.85 * 0.95), 6);
-		expect(judged.densityShare).toBeCloseTo(1, 9);
+		expect(judged.gramsPerM2).toBeCloseTo(2850 / (0.85 * 1.7), 6);
+		expect(judged.densityShare).toBeCloseTo((2850 / 1.7 / 3000) * 1.85, 9);
+	});
+	it('is the best of what several places make of it, and names those that take it', () => {
+		const places = [
+			{ name: 'wide', accepts: { leastWidthMm: 900 } },
+			{ name: 'usual', accepts: {} },
+			{ name: 'short', accepts: { leastLengthMm: 1500, mostLengthMm: 1700 } }
+		];
+		const judged = judgeForPlaces({ ...clean, technique: 'twined' }, plan, places);
+		expect([judged.result, judged.takers]).toEqual(['good', ['usual']]);
+		// A hole is mended wherever it goes to.
+		const holed = { ...clean, goesThrough: through(1) };
+		expect(judgeForPlaces(holed, plan, places)).toMatchObject({
+			result: 'mend',
+			takers: ['usual']
+		});
+		expect(judgeForPlaces(clean, plan, []).takers).toEqual([]);
 	});
 	it('refuses a map that has not fifteen places, and a size of nothing', () => {
 		expect(() => judgeMat({ ...clean, goesThrough: [] }, plan)).toThrow(DomainError);

@@ -43,11 +43,17 @@ export function sensibleCuts(bag: Bag, stepMm: number): Cut[] {
 	return cuts;
 }
 
+/** Hooks to try: none that cramps the fingers, and of two sizes that hands can hardly tell apart one. */
+const tried = hooks.reduce<number[]>((sizes, { mm }) => {
+	if (mm >= Math.max(defaults.crampHook.value, (sizes.at(-1) ?? 0) * 1.07)) sizes.push(mm);
+	return sizes;
+}, []);
+
 /** The ways to work a strand; a hook is tried from a little small to a little large for it. */
 function techniquesFor(cut: Cut, given: CutYield, wefts: readonly Cut[]): Technique[] {
 	const techniques: Technique[] = [];
 	const { near, far } = suitableHookMm(given.bulkDiameterMm);
-	for (const { mm: hookMm } of hooks) {
+	for (const hookMm of tried) {
 		if (hookMm < near * 0.75 || hookMm > far * 1.25) continue;
 		for (const stitch of ['sc', 'hdc', 'dc'] as const) {
 			for (const direction of ['across', 'lengthwise'] as const)
@@ -78,7 +84,7 @@ function techniquesFor(cut: Cut, given: CutYield, wefts: readonly Cut[]): Techni
  *
  * @param stepMm between measured strip widths, above 0; 2 mm gives several thousand methods
  * @throws DomainError where the bag's measures are out of their domain
- * @example sweepMethods(bagPresets[0].bag, 20).length // 3243
+ * @example sweepMethods(bagPresets[0].bag, 20).length // 3249
  */
 export function sweepMethods(bag: Bag, stepMm = 2): Method[] {
 	const measures = measureBag(bag);

@@ -18,3 +18,10 @@ export const smooth: Rounding = { nearest: same, down: same };
  * @example wholeIn(0.3 / 0.1) // 3
  */
 export const wholeIn = (quantity: number): number => Math.floor(quantity + 1e-9);
+
+/**
+ * The whole ones that a quantity takes, a begun one among them, with a grain of floating point to spare.
+ *
+ * @example [atLeastWhole(2.0000000001), atLeastWhole(2.1)] // [2, 3]
+ */
+export const atLeastWhole = (quantity: number): number => Math.ceil(quantity - 1e-9);

@@ -6,8 +6,12 @@ import { within } from '../domain-error';
  *
  * @example pillowMassG(400, 300, 120) // 360
  */
-export const pillowMassG = (widthMm: number, lengthMm: number, heightMm: number): number =>
-	widthMm * lengthMm * heightMm * defaults.pillowDensity.value * 1e-6;
+export const pillowMassG = (
+	widthMm: number,
+	lengthMm: number,
+	heightMm: number,
+	kgPerM3: number = defaults.pillowDensity.value
+): number => widthMm * lengthMm * heightMm * kgPerM3 * 1e-6;
 
 /**
  * How many pillows of the usual size so much scrap will stuff, with a remainder of grams.

@@ -11,19 +11,21 @@ export interface Roll {
  * A mat folded in half lengthwise, then rolled: `D = √(D₀² + 8 T L / π)`.
  *
  * @param thicknessMm of the mat lying once, above 0
- * @param coreMm what it is rolled round, 0 or more
+ * @param how `coreMm` is what it is rolled round, 0 or more; `isFolded` whether it is folded first
  * @throws DomainError
  * @source geometry; the core is assumed
  * @example rollMat({ widthMm: 850, lengthMm: 1850, thicknessMm: 8 }) // { diameterMm: 203.19, lengthMm: 425 }
  */
 export function rollMat(
 	mat: { readonly widthMm: number; readonly lengthMm: number; readonly thicknessMm: number },
-	coreMm: number = defaults.rollCore.value
+	{ coreMm = defaults.rollCore.value, isFolded = true } = {}
 ): Roll {
-	const area = 8 * positive('thicknessMm', mat.thicknessMm) * positive('lengthMm', mat.lengthMm);
+	const layers = isFolded ? 2 : 1;
+	const area =
+		4 * layers * positive('thicknessMm', mat.thicknessMm) * positive('lengthMm', mat.lengthMm);
 	return {
 		diameterMm: Math.sqrt(coreMm ** 2 + area / Math.PI),
-		lengthMm: positive('widthMm', mat.widthMm) / 2
+		lengthMm: positive('widthMm', mat.widthMm) / layers
 	};
 }
 

@@ -8,6 +8,14 @@ export interface Finish {
 }
 
 /**
+ * Strand a tie takes over its own length: a crochet chain 3.5, a three-strand braid 3 × 1.15.
+ *
+ * @example [takeUpOfTies('chain'), takeUpOfTies('braid')] // [3.5, 3.45]
+ */
+export const takeUpOfTies = (how: 'chain' | 'braid'): number =>
+	how === 'chain' ? defaults.chainTakeUp.value : defaults.braidTakeUp.value;
+
+/**
  * Strand for two ties of 1.2 m and, if wanted, a strap of 1.5 m, in mm: a crochet chain takes
  * 3.5 times its length, a three-strand braid 3 × 1.15.
  *
@@ -16,7 +24,6 @@ export interface Finish {
  */
 export function tieStrandMm(finish: Finish): number {
 	if (finish.ties === 'none') return 0;
-	const takeUp = finish.ties === 'chain' ? defaults.chainTakeUp.value : defaults.braidTakeUp.value;
 	const strap = finish.hasStrap ? defaults.strapLength.value : 0;
-	return takeUp * (defaults.tieCount.value * defaults.tieLength.value + strap);
+	return takeUpOfTies(finish.ties) * (defaults.tieCount.value * defaults.tieLength.value + strap);
 }

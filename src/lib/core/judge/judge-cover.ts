@@ -1,4 +1,5 @@
 import { hookForCoverMm } from '../back/wanted-cover';
+import { intentOf } from '../techniques/crochet/hook-intents';
 import { hooksOf, nearestHookMm, suitableHookMm } from '../techniques/crochet/hooks';
 import { defaults } from '../defaults';
 import { coverGrade, coverGrades } from '../techniques/cover-grade';
@@ -34,35 +35,52 @@ function closerOf(
 		return { cure: { technique: { ...technique, packing: 'firm' } }, figures: {} };
 	if (technique.kind !== 'crochet') return null;
 	const mostMm = hookForCoverMm(coverGrades.crochet.close, cut.bulkDiameterMm, technique.stitch);
-	const least = suitableHookMm(cut.bulkDiameterMm).near * (1 - defaults.hookTolerance.value);
+	const least = defaults.hookDenseLeast.value * cut.bulkDiameterMm;
 	const hookMm = hooksOf(technique.hooksMm).findLast((mm) => mm <= mostMm);
 	if (hookMm === undefined || hookMm < least) return null;
 	return { cure: { technique: { ...technique, hookMm } }, figures: { closerHookMm: hookMm } };
 }
 
 /**
- * Whether the hook suits the strand, and the hook that would.
+ * What the hook does with the strand, where it is not the usual: no hook is wrong that some hands use, so
+ * only one that drags the joints, or makes a net, is worth a look before starting.
  *
  * @example judgeHook({ ...startingPlan, technique: { kind: 'crochet', stitch: 'sc', hookMm: 4 } }, modelPlan({ ...startingPlan, technique: { kind: 'crochet', stitch: 'sc', hookMm: 4 } }, barePoint)).map(({ code }) => code) // ['hook-small']
  */
 export function judgeHook(plan: Plan, model: Model): Judgement[] {
 	const { technique } = plan;
 	if (technique.kind !== 'crochet') return [];
-	const { near, far } = suitableHookMm(model.yield.bulkDiameterMm);
+	const { bulkDiameterMm } = model.yield;
 	const { hookMm } = technique;
-	const suggestedMm = nearestHookMm((near + far) / 2, technique.hooksMm);
-	const isSmall = hookMm < near * (1 - defaults.hookTolerance.value);
-	const isLarge = hookMm > far * (1 + defaults.hookTolerance.value);
-	if (!isSmall && !isLarge) return [];
-	return [
-		{
-			code: isSmall ? 'hook-small' : 'hook-large',
+	const serves = intentOf(hookMm, bulkDiameterMm);
+	const calls: Judgement[] = [];
+	if (serves === 'drags' || serves === 'net') {
+		const { near, far } = suitableHookMm(bulkDiameterMm);
+		const suggestedMm = nearestHookMm((near + far) / 2, technique.hooksMm);
+		calls.push({
+			code: serves === 'drags' ? 'hook-small' : 'hook-large',
 			severity: 'look',
 			subject: 'technique',
 			figures: { hookMm, nearMm: near, farMm: far, suggestedMm },
 			...(suggestedMm !== hookMm && {
 				cure: { technique: { ...technique, hookMm: suggestedMm } }
 			})
-		}
-	];
+		});
+	} else if (serves !== 'usual') {
+		calls.push({
+			code: serves === 'dense' ? 'hook-dense' : 'hook-loose',
+			severity: 'good',
+			subject: 'technique',
+			figures: { hookMm, cover: model.mat.cover }
+		});
+	}
+	const { fistHook, crampHook } = defaults;
+	if (hookMm >= fistHook.value || hookMm < crampHook.value)
+		calls.push({
+			code: hookMm < crampHook.value ? 'hook-cramps' : 'hook-in-fist',
+			severity: 'good',
+			subject: 'technique',
+			figures: { hookMm }
+		});
+	return calls;
 }

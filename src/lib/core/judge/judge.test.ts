@@ -270,7 +270,6 @@ describe('a call begins exactly at its limit', () => {
 		technique: { kind: 'crochet', stitch: 'sc', hookMm }
 	});
 	const { near, far } = suitableHookMm(bare.bulkDiameterMm);
-	const tolerance = defaults.hookTolerance.value;
 	const pull = defaults.carelessPull.value;
 	const section = pull / strandStrength(1).jointN;
 	const sleeper: Plan = { ...base, sleeperHeightMm: 1800 };
@@ -298,8 +297,8 @@ describe('a call begins exactly at its limit', () => {
 			defaults.plausibleFilmMaxUm.value,
 			0.01
 		],
-		['hook-small', (x: number) => cutAt({}, hooked(x)), near * (1 - tolerance), -0.01],
-		['hook-large', (x: number) => cutAt({}, hooked(x)), far * (1 + tolerance), 0.01],
+		['hook-small', (x: number) => cutAt({}, hooked(x)), near * 0.8, -0.01],
+		['hook-large', (x: number) => cutAt({}, hooked(x)), far * (3.5 / 2.6), 0.01],
 		[
 			'offcut-wasteful',
 			(x: number) => cutAt({ offcutMm: x }),
@@ -362,14 +361,14 @@ describe('a call begins exactly at its limit', () => {
 		expect(closerOf(startingPlan)).toEqual([
 			'cover-fair',
 			'look',
-			{ technique: { ...startingPlan.technique, hookMm: 7 } },
-			7
+			{ technique: { ...startingPlan.technique, hookMm: 7.5 } },
+			7.5
 		]);
 		expect(closerOf(hooked(15))).toEqual([
 			'cover-gaps',
 			'change',
-			{ technique: { kind: 'crochet', stitch: 'sc', hookMm: 7 } },
-			7
+			{ technique: { kind: 'crochet', stitch: 'sc', hookMm: 7.5 } },
+			7.5
 		]);
 		expect(closerOf({ ...base, technique: { kind: 'crochet', stitch: 'dc', hookMm: 10 } })).toEqual(
 			['cover-gaps', 'change', undefined, undefined]

@@ -1,5 +1,6 @@
 import type { Bag } from '../bag/measure-bag';
 import type { Cut } from '../cut/types';
+import { defaults } from '../defaults';
 import type { CuttingTool } from '../cut/stack';
 import type { Finish } from '../finish/ties';
 import type { Join } from '../joint/joints';
@@ -31,4 +32,4 @@ export interface Plan {
 
 export const usualFinish: Finish = { ties: 'chain', hasStrap: true };
 export const usualWorkSetup: WorkSetup = { cuttingTool: 'scissors', bagsPerBall: 20 };
-export const usualSleeperHeightMm = 1750;
+export const usualSleeperHeightMm = defaults.sleeperHeight.value;

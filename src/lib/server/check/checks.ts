@@ -1,7 +1,7 @@
 import { checks as say } from '$lib/words/check';
 import type { Db } from '$lib/server/db/db';
 import type { CheckResult } from '$lib/core/check/judge-mat';
-import { judgeMat } from '$lib/core/check/judge-mat';
+import { judgeForPlaces } from '$lib/core/check/judge-mat';
 import { faults as allFaults } from '$lib/core/check/faults';
 import type { Readings } from '$lib/core/calibrate/readings';
 import { matReading } from '$lib/core/calibrate/mat-reading';
@@ -17,6 +17,7 @@ import { findThing, happenTo, holdThing } from '$lib/server/book/things';
 import type { ThingLine } from '$lib/server/book/things';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
+import { listAccepting } from '$lib/server/gather/places';
 import { bagsGiven } from '$lib/server/making/given-bags';
 import { makingOfVersion } from '$lib/server/making/makings';
 import { matInHand } from '$lib/server/making/mat-in-hand';
@@ -183,7 +184,7 @@ export const keepCheck = (db: Db, entry: CheckEntry, booked: Booked): Promise<Sa
 			);
 		if (!version || !making || !making.look)
 			return refuse('mat', say.thePlanOfCannotBe({ mat: entry.mat }));
-		const { kind, widthMm, lengthMm } = making.look;
+		const { kind, widthMm, lengthMm, isLengthwise } = making.look;
 		const odd = entry.faults.find((one) => !allFaults[one.kind].techniques.includes(kind));
 		if (odd) return refuse('faults', say.oneOfTheFaultsIs());
 		const far = askFarOff(booked, [
@@ -197,9 +198,10 @@ export const keepCheck = (db: Db, entry: CheckEntry, booked: Booked): Promise<Sa
 			}
 		]);
 		if (far) return far;
-		const judged = judgeMat(
-			{ ...entry, technique: kind },
-			{ widthMm, lengthMm, massG: making.massG }
+		const judged = judgeForPlaces(
+			{ ...entry, technique: kind, isLengthwise },
+			{ widthMm, lengthMm, massG: making.massG, sleeperMm: making.sleeperMm ?? undefined },
+			await listAccepting(db)
 		);
 		const result = entry.result ?? judged.result;
 		await db.execute(
@@ -217,6 +219,8 @@ export const keepCheck = (db: Db, entry: CheckEntry, booked: Booked): Promise<Sa
 					goesThrough: entry.goesThrough,
 					faults: entry.faults,
 					reasons: judged.reasons,
+					notes: judged.notes,
+					uses: judged.uses,
 					minutes: judged.minutes,
 					why: entry.why
 				}

@@ -4,7 +4,7 @@ import { acceptanceOf } from '$lib/core/check/acceptance';
 import type { FaultKind } from '$lib/core/check/faults';
 import type { FirstFound } from '$lib/core/check/fault-tallies';
 import { faultTallies } from '$lib/core/check/fault-tallies';
-import type { CheckReason, CheckResult, FoundFault } from '$lib/core/check/judge-mat';
+import type { CheckResult, FoundFault } from '$lib/core/check/judge-mat';
 import type { ColourRows } from '$lib/core/making/strand-left';
 import type {
 	CheckDone,
@@ -57,7 +57,9 @@ interface CheckRow {
 	readonly found: {
 		readonly goesThrough: readonly boolean[];
 		readonly faults: readonly FoundFault[];
-		readonly reasons: readonly CheckReason[];
+		readonly reasons: CheckDone['reasons'];
+		readonly notes?: CheckDone['notes'];
+		readonly uses?: CheckDone['uses'];
 		readonly minutes: number;
 		readonly why: string | null;
 	};
@@ -81,6 +83,8 @@ const doneOf = ({ id, at, result, widthMm, lengthMm, massG, found }: CheckRow): 
 	goesThrough: found.goesThrough,
 	faults: found.faults,
 	reasons: found.reasons,
+	notes: found.notes ?? [],
+	uses: found.uses ?? [],
 	minutes: found.minutes,
 	why: found.why
 });
@@ -102,7 +106,7 @@ async function readMade(db: Db, code: string | null): Promise<MatToCheck[]> {
 	]);
 	const checksById = groupBy(checks, ({ thingId }) => thingId);
 	return found.map(({ id, code: label, planName, state, since, stripes, ...row }): MatToCheck => {
-		const { look, rows, massG } = ownMaking(planned(row), null, stripes);
+		const { look, rows, massG, sleeperMm } = ownMaking(planned(row), null, stripes);
 		const own = (checksById.get(id) ?? []).map(doneOf);
 		return {
 			id,
@@ -114,7 +118,12 @@ async function readMade(db: Db, code: string | null): Promise<MatToCheck[]> {
 			rows,
 			planId: row.planId,
 			planVersion: row.planVersion,
-			planned: look && { widthMm: look.widthMm, lengthMm: look.lengthMm, massG },
+			planned: look && {
+				widthMm: look.widthMm,
+				lengthMm: look.lengthMm,
+				massG,
+				...(sleeperMm !== null && { sleeperMm })
+			},
 			last: own[0] ?? null,
 			checks: own
 		};

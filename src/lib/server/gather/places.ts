@@ -1,8 +1,9 @@
 import { places as say } from '$lib/words/gather';
+import type { AcceptingPlace } from '$lib/core/check/judge-mat';
 import type { Db } from '$lib/server/db/db';
 import { similarName } from '$lib/core/gather/similar-name';
 import type { PlaceSoFar } from '$lib/core/gather/odd-count';
-import type { PlaceWords } from '$lib/stages/hand-over/hand-over-view';
+import type { ReceivingWords } from '$lib/stages/hand-over/hand-over-view';
 import type { SaveResult } from '$lib/server/db/save-result';
 import { refuse } from '$lib/server/db/save-result';
 
@@ -40,6 +41,18 @@ export interface ReceivingPlace {
 	readonly givesBags: boolean;
 }
 
+/** What a place accepts, as its columns have it. */
+const acceptsText = `jsonb_strip_nulls(jsonb_build_object('leastLengthMm', least_length_mm, 'leastWidthMm', least_width_mm,
+	'mostLengthMm', most_length_mm, 'mostWidthMm', most_width_mm)) as accepts`;
+
+/** The places that receive mats, with what they accept. */
+export const listAccepting = (db: Db): Promise<AcceptingPlace[]> =>
+	db.many<AcceptingPlace>(
+		`select name, ${acceptsText} from place
+		 where group_id = $1 and receives_mats and same_as is null order by lower(btrim(name)) limit 200`,
+		[db.groupId]
+	);
+
 /** The places that receive mats. */
 export const listReceivingPlaces = (db: Db): Promise<ReceivingPlace[]> =>
 	db.many<ReceivingPlace>(
@@ -49,9 +62,9 @@ export const listReceivingPlaces = (db: Db): Promise<ReceivingPlace[]> =>
 	);
 
 /** How the places that receive mats do so. */
-export const listPlaceWords = (db: Db): Promise<PlaceWords[]> =>
-	db.many<PlaceWords>(
-		`select id, version, name, hours, stairs, own_rules as "ownRules" from place
+export const listPlaceWords = (db: Db): Promise<ReceivingWords[]> =>
+	db.many<ReceivingWords>(
+		`select id, version, name, hours, stairs, own_rules as "ownRules", ${acceptsText} from place
 		 where group_id = $1 and receives_mats and same_as is null order by lower(btrim(name))`,
 		[db.groupId]
 	);
@@ -59,12 +72,24 @@ export const listPlaceWords = (db: Db): Promise<PlaceWords[]> =>
 /** Keeps how a place receives mats, where nobody changed it meanwhile. */
 export async function keepPlaceWords(
 	db: Db,
-	{ id, version, hours, stairs, ownRules }: Omit<PlaceWords, 'name'>
+	{ id, version, hours, stairs, ownRules, accepts }: Omit<ReceivingWords, 'name'>
 ): Promise<SaveResult> {
 	const kept = await db.execute(
-		`update place set hours = $4, stairs = $5, own_rules = $6, version = version + 1
+		`update place set hours = $4, stairs = $5, own_rules = $6, least_length_mm = $7, least_width_mm = $8,
+			most_length_mm = $9, most_width_mm = $10, version = version + 1
 		 where group_id = $1 and id = $2 and version = $3 and receives_mats`,
-		[db.groupId, id, version, hours, stairs, ownRules]
+		[
+			db.groupId,
+			id,
+			version,
+			hours,
+			stairs,
+			ownRules,
+			accepts.leastLengthMm ?? null,
+			accepts.leastWidthMm ?? null,
+			accepts.mostLengthMm ?? null,
+			accepts.mostWidthMm ?? null
+		]
 	);
 	return kept === 1
 		? { outcome: 'kept', id }

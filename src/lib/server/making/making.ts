@@ -37,6 +37,8 @@ export interface Making {
 	readonly hands: HandsPlanned;
 	/** How thick it lies, mm; null where it cannot be made any more. */
 	readonly thicknessMm: number | null;
+	/** How tall its sleeper is, mm; null where the plan does not say. */
+	readonly sleeperMm: number | null;
 }
 
 /** What is known of a mat whose plan cannot be made any more. */
@@ -47,7 +49,8 @@ export const unmade: Making = {
 	pace: null,
 	massG: 0,
 	hands: { makeMin: 0, besideMin: 0 },
-	thicknessMm: null
+	thicknessMm: null,
+	sleeperMm: null
 };
 
 /** Rows of one colour after the other, as the balls of a plan lie in its mat. */
@@ -81,6 +84,7 @@ export function makingOf({ plan: shape }: PlanDocument, practice: Practice): Mak
 				besideMin: (totalSeconds(model.seconds) - model.seconds.make) / 60
 			},
 			thicknessMm: mat.thicknessMm,
+			sleeperMm: plan.sleeperHeightMm ?? null,
 			cut: snapshotOf(plan.bag, model.weftYield ?? model.yield),
 			pace: {
 				work: kind,

@@ -23,6 +23,8 @@ import { actScenes } from './act-scenes';
 import type { Sheet } from './sheet';
 import { squareCode } from './square-code';
 import { joiningSteps } from './work-sheet';
+import type { LengthSystem } from '$lib/core/units/format-length';
+import { formatLength } from '$lib/core/units/format-length';
 import type { OnPaper } from '$lib/ui/reader';
 import { beginSheet } from './begin-sheet';
 
@@ -32,6 +34,7 @@ export type DaySheetName = (typeof daySheets)[number];
 export interface DaySheetOrder extends OnPaper {
 	readonly sheet: DaySheetName;
 	readonly groupName: string;
+	readonly system: LengthSystem;
 	readonly day: PlannedDay;
 	readonly work: DayWork;
 	/** Mats that wait to be mended. */
@@ -66,7 +69,7 @@ export async function daySheet(order: DaySheetOrder): Promise<Uint8Array> {
 	}));
 	if (order.sheet === 'seats') {
 		drawSeats(sheet, day, work);
-		drawMending(sheet, order.toMend, day);
+		drawMending(sheet, order, day);
 	} else if (order.sheet === 'stations') return drawStations(sheet, order);
 	else drawDoor(sheet, day, work);
 	return sheet.end();
@@ -76,14 +79,14 @@ const nameIn = ({ people }: PlannedDay, id: string): string =>
 	people.find((one) => one.id === id)?.name ?? '';
 
 /** Mats to mend that day, and at whose seats. */
-function drawMending(sheet: Sheet, mats: readonly MadeMatLine[], day: PlannedDay): void {
+function drawMending(sheet: Sheet, { toMend: mats, system }: DaySheetOrder, day: PlannedDay): void {
+	const lengthWords = (mm: number) => formatLength(mm, system, 'mat');
 	if (mats.length === 0) return;
 	sheet.heading(say.toMend());
 	for (const line of mendingAt(mats, day)) {
 		const { last } = mats.find(({ code }) => code === line.code) ?? {};
-		sheet.text(
-			`${line.code}, ${(last?.reasons ?? []).map(checkReasonWords).join('; ')}: ${mendingWords(line)}`
-		);
+		const why = (last?.reasons ?? []).map((one) => checkReasonWords(one, lengthWords)).join('; ');
+		sheet.text(`${line.code}, ${why}: ${mendingWords(line)}`);
 	}
 }
 

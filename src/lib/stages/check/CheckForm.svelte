@@ -3,7 +3,8 @@
 	import { CheckForm as msg } from '$lib/words/check';
 	import type { FaultKind } from '$lib/core/check/faults';
 	import { faultsOf } from '$lib/core/check/faults';
-	import { judgeMat } from '$lib/core/check/judge-mat';
+	import type { AcceptingPlace } from '$lib/core/check/judge-mat';
+	import { judgeForPlaces } from '$lib/core/check/judge-mat';
 	import { densityWords } from '$lib/ui/unit-words';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
@@ -16,11 +17,18 @@
 	import { untrack } from 'svelte';
 	import CheckMap from './CheckMap.svelte';
 	import type { MatToCheck } from './check-view';
-	import { faultWords, checkReasonWords, resultWords } from './check-words';
+	import { checkReasonWords, faultWords, noteWords, resultWords, useWords } from './check-words';
+	import { formatLength } from '$lib/core/units/format-length';
 	import { middleOf, mapPlaceOf } from './places';
 	import Remedy from './Remedy.svelte';
 
-	const { mat, sent }: { mat: MatToCheck; sent?: SentForm | null | undefined } = $props();
+	interface Props {
+		mat: MatToCheck;
+		/** The places that receive mats, and what they accept. */
+		places: readonly AcceptingPlace[];
+		sent?: SentForm | null | undefined;
+	}
+	const { mat, places, sent }: Props = $props();
 	const outbox = getOutbox();
 	const empty = '0'.repeat(15);
 	const form = untrack(
@@ -73,18 +81,22 @@
 		const mass = form.typed['mass'] ? massOf(form.typed['mass'], system).g : null;
 		if (!mat.planned || !length || !width || mass === undefined) return null;
 		if (!(length > 0) || !(width > 0) || (mass !== null && !(mass > 0))) return null;
-		return judgeMat(
+		return judgeForPlaces(
 			{
 				technique: kind,
+				isLengthwise: mat.look?.isLengthwise,
 				widthMm: width,
 				lengthMm: length,
 				massG: mass,
 				goesThrough: through,
 				faults: found
 			},
-			mat.planned
+			mat.planned,
+			places
 		);
 	});
+	const lengthWords = (size: number) => formatLength(size, outbox.readBy().system, 'mat');
+	const mm = $derived(lengthOf(form.typed['length'] ?? '', outbox.readBy().system, 'bag').mm ?? 0);
 	const kinds = $derived(faultsOf(kind));
 	const seen = $derived([...new Set(found.map((one) => one.kind))]);
 </script>
@@ -132,10 +144,21 @@
 					})}
 				</p>{/if}
 			<ul class="list-disc pl-5">
-				{#each judged.reasons as reason (checkReasonWords(reason))}<li>
-						{checkReasonWords(reason)}
+				{#each judged.reasons as reason (reason.why + ('kind' in reason ? reason.kind : ''))}<li>
+						{checkReasonWords(reason, lengthWords)}
 					</li>{/each}
 			</ul>
+			{#if judged.uses.length > 0}<p data-uses={judged.uses.join(' ')}>
+					{msg.itCanBe({
+						uses: judged.uses.map((use) => useWords(use, mm, lengthWords)).join('; ')
+					})}
+				</p>{/if}
+			{#if judged.takers.length > 0 && judged.takers.length < places.length}<p>
+					{msg.takenBy({ places: judged.takers.join(', ') })}
+				</p>{/if}
+			{#each judged.notes as note (note)}<p class="quiet" data-note={note}>
+					{noteWords(note, judged)}
+				</p>{/each}
 		</div>
 	{/if}
 	{#each seen as one (one)}<Remedy kind={one} technique={kind} />{/each}

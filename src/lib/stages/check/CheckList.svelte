@@ -6,10 +6,14 @@
 	import { shortDayWords } from '$lib/ui/day-words';
 	import type { MadeMatLine } from './check-view';
 	import { wholeMat } from '$lib/stages/making/mat-view';
+	import { formatLength } from '$lib/core/units/format-length';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import { checkReasonWords, stateWords } from './check-words';
 	import { takesPractised } from './menders';
 
 	const { mats }: { mats: readonly MadeMatLine[] } = $props();
+	const outbox = getOutbox();
+	const lengthWords = (mm: number) => formatLength(mm, outbox.readBy().system, 'mat');
 	const longestMm = $derived(Math.max(1850, ...mats.map(({ look }) => look?.lengthMm ?? 0)));
 	const whoOf = (mat: MadeMatLine) =>
 		takesPractised(mat) ? say.someoneWhoKnowsTheTechnique() : say.anyoneCanDoIt();
@@ -34,7 +38,7 @@
 			<div>
 				<p class="font-semibold">{stateWords[mat.state]}</p>
 				{#if mat.state === 'to-mend' && mat.last}
-					<p>{mat.last.reasons.map(checkReasonWords).join('; ')}</p>
+					<p>{mat.last.reasons.map((one) => checkReasonWords(one, lengthWords)).join('; ')}</p>
 					<p class="quiet text-[0.9375rem]">
 						{say.aboutMinutes({ minutes: mat.last.minutes, whoOf: whoOf(mat) })}
 					</p>

@@ -1,6 +1,8 @@
 <script lang="ts">
 	// Mats to mend at a table day: what is wrong, how long it takes, and at whose seat.
 	import { MendingList as say } from '$lib/words/check';
+	import { formatLength } from '$lib/core/units/format-length';
+	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { PlannedDay } from '$lib/stages/table-day/day-view';
 	import type { FaultTally } from '$lib/core/check/fault-tallies';
 	import type { MadeMatLine } from './check-view';
@@ -15,8 +17,12 @@
 	}
 	const { mats, day, toShow }: Props = $props();
 	const lines = $derived(mendingAt(mats, day));
+	const outbox = getOutbox();
+	const lengthWords = (mm: number) => formatLength(mm, outbox.readBy().system, 'mat');
 	const whyOf = (code: string) =>
-		(mats.find((mat) => mat.code === code)?.last?.reasons ?? []).map(checkReasonWords).join('; ');
+		(mats.find((mat) => mat.code === code)?.last?.reasons ?? [])
+			.map((one) => checkReasonWords(one, lengthWords))
+			.join('; ');
 </script>
 
 <section class="sheet p-4" aria-labelledby="mending" data-mending={mats.length}>

@@ -1,6 +1,13 @@
 import type { Acceptance } from '$lib/core/check/acceptance';
 import type { FaultTally } from '$lib/core/check/fault-tallies';
-import type { CheckReason, CheckResult, FoundFault, PlannedMat } from '$lib/core/check/judge-mat';
+import type {
+	CheckNote,
+	CheckReason,
+	CheckResult,
+	FoundFault,
+	OtherUse,
+	PlannedMat
+} from '$lib/core/check/judge-mat';
 import type { MatRows } from '$lib/core/making/mat-rows';
 import type { MatLook } from '$lib/stages/making/mat-view';
 
@@ -29,6 +36,11 @@ export interface MadeMatLine {
 	readonly last: CheckDone | null;
 }
 
+/** Why a mat was not good while mats were held against their plans: checks of that time keep it. */
+export type PlanReason =
+	| { readonly why: 'short' | 'long' | 'narrow' | 'wide'; readonly share: number }
+	| { readonly why: 'thin'; readonly share: number };
+
 /** A check as it was done. */
 export interface CheckDone {
 	readonly id: number;
@@ -39,7 +51,10 @@ export interface CheckDone {
 	readonly massG: number | null;
 	readonly goesThrough: readonly boolean[];
 	readonly faults: readonly FoundFault[];
-	readonly reasons: readonly CheckReason[];
+	readonly reasons: readonly (CheckReason | PlanReason)[];
+	/** What differs from its plan, and what else it can be; checks of before have neither. */
+	readonly notes: readonly CheckNote[];
+	readonly uses: readonly OtherUse[];
 	readonly minutes: number;
 	/** Why whoever checked it made something else of it than the figures. */
 	readonly why: string | null;

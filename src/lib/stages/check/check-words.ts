@@ -2,7 +2,14 @@ import { doingWords } from '$lib/ui/doing-words';
 import { checkWords as say } from '$lib/words/check';
 import type { FaultKind, WorkStep } from '$lib/core/check/faults';
 import type { Mended } from '$lib/core/check/remedies';
-import type { CheckReason, CheckResult } from '$lib/core/check/judge-mat';
+import type {
+	CheckNote,
+	CheckReason,
+	CheckResult,
+	MatVerdict,
+	OtherUse
+} from '$lib/core/check/judge-mat';
+import type { PlanReason } from './check-view';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
 import type { MadeState } from './check-view';
 
@@ -118,8 +125,19 @@ export const stateWords: Readonly<Record<MadeState, string>> = {
 const percent = (share: number) => `${Math.round(Math.abs(share) * 100)} %`;
 
 /** Why a mat is not good, in a line. */
-export function checkReasonWords(reason: CheckReason): string {
+export function checkReasonWords(
+	reason: CheckReason | PlanReason,
+	lengthWords: (mm: number) => string
+): string {
 	switch (reason.why) {
+		case 'too-short':
+			return say.tooShort({ by: lengthWords(reason.byMm), least: lengthWords(reason.leastMm) });
+		case 'too-narrow':
+			return say.tooNarrow({ by: lengthWords(reason.byMm), least: lengthWords(reason.leastMm) });
+		case 'too-long':
+			return say.tooLong({ by: lengthWords(reason.byMm), most: lengthWords(reason.mostMm) });
+		case 'too-wide':
+			return say.tooWide({ by: lengthWords(reason.byMm), most: lengthWords(reason.mostMm) });
 		case 'fault':
 			return `${faultWords[reason.kind].name}${reason.count > 1 ? say.times({ count: reason.count }) : ''}`;
 		case 'short':
@@ -134,6 +152,55 @@ export function checkReasonWords(reason: CheckReason): string {
 			return say.thinOfItsPlansGrams({ percent: percent(reason.share) });
 		case 'goes-through':
 			return say.aFingertipGoesThroughAt({ places: reason.places });
+	}
+}
+
+/** What is to be known of a mat, and what it says of the next one. */
+export function noteWords(
+	note: CheckNote,
+	{ lengthOff, widthOff }: Pick<MatVerdict, 'lengthOff' | 'widthOff'>
+): string {
+	const side = (most: boolean) =>
+		(most ? lengthOff >= widthOff : lengthOff <= widthOff) ? lengthOff : widthOff;
+	switch (note) {
+		case 'narrow':
+			return say.noteNarrow();
+		case 'very-wide':
+			return say.noteVeryWide();
+		case 'very-long':
+			return say.noteVeryLong();
+		case 'larger': {
+			const film = (1 + lengthOff) * (1 + widthOff) - 1;
+			return film > 0.005
+				? say.noteLargerFilm({ percent: percent(side(true)), film: percent(film) })
+				: say.noteLarger({ percent: percent(side(true)) });
+		}
+		case 'smaller':
+			return say.noteSmaller({ percent: percent(side(false)) });
+		case 'lighter':
+			return say.noteLighter();
+		case 'weigh-again':
+			return say.noteWeighAgain();
+	}
+}
+
+/** What a mat can be that is too small for a sleeper, cautions with it. */
+export function useWords(
+	use: OtherUse,
+	lengthMm: number,
+	lengthWords: (mm: number) => string
+): string {
+	switch (use) {
+		case 'shorter-sleeper':
+			return say.useShorter({ height: lengthWords(lengthMm) });
+		case 'child':
+			return say.useChild();
+		case 'panel':
+			return say.usePanel();
+		case 'seat':
+			return say.useSeat();
+		case 'strand':
+			return say.useStrand();
 	}
 }
 

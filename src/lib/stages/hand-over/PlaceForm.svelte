@@ -2,11 +2,14 @@
 	// How a place receives mats: its hours, its stairs, a word about its own rules.
 	import { PlaceForm as say } from '$lib/words/hand-over';
 	import { actTo } from '$lib/ui/offered';
-	import type { PlaceWords } from './hand-over-view';
+	import type { LengthSystem } from '$lib/core/units/format-length';
+	import { fieldLength } from '$lib/core/units/format-length';
+	import type { ReceivingWords } from './hand-over-view';
 	import { receivingWords } from './hand-over-words';
 
 	interface Props {
-		place: PlaceWords;
+		place: ReceivingWords;
+		system: LengthSystem;
 		isOpen: boolean;
 		/** What was typed and why it was not kept. */
 		refused: {
@@ -14,12 +17,18 @@
 			readonly problems: Readonly<Record<string, string>>;
 		} | null;
 	}
-	const { place, isOpen, refused }: Props = $props();
+	const { place, system, isOpen, refused }: Props = $props();
 	const uid = $props.id();
+	const sizeOf = (mm: number | undefined) =>
+		mm === undefined ? null : fieldLength(mm, system, 'mat');
 	const fields = $derived([
 		{ name: 'hours', label: say.whenSomebodyIsThere(), value: place.hours },
 		{ name: 'stairs', label: say.theWayInStairsDoors(), value: place.stairs },
-		{ name: 'own_rules', label: say.theirOwnRules(), value: place.ownRules }
+		{ name: 'own_rules', label: say.theirOwnRules(), value: place.ownRules },
+		{ name: 'least_length', label: say.shortest(), value: sizeOf(place.accepts.leastLengthMm) },
+		{ name: 'least_width', label: say.narrowest(), value: sizeOf(place.accepts.leastWidthMm) },
+		{ name: 'most_length', label: say.longest(), value: sizeOf(place.accepts.mostLengthMm) },
+		{ name: 'most_width', label: say.widest(), value: sizeOf(place.accepts.mostWidthMm) }
 	]);
 	const said = $derived(receivingWords(place).join(' · '));
 </script>

@@ -1,3 +1,4 @@
+import type { AcceptedSize } from '$lib/core/check/judge-mat';
 import type { ColourName } from '$lib/core/colour/colours';
 import type { ForAsk } from '$lib/core/hand-over/promises';
 
@@ -9,6 +10,11 @@ export interface PlaceWords {
 	readonly hours: string | null;
 	readonly stairs: string | null;
 	readonly ownRules: string | null;
+}
+
+/** The same with the sizes it accepts, where it says so. */
+export interface ReceivingWords extends PlaceWords {
+	readonly accepts: AcceptedSize;
 }
 
 /** A mat that is good and lies there. */

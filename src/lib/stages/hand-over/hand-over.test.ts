@@ -168,6 +168,8 @@ describe('mending', () => {
 			goesThrough: [],
 			faults: [{ kind, along: 0.5, across: 0.5 }],
 			reasons: [],
+			notes: [],
+			uses: [],
 			minutes: 5,
 			why: null
 		}

@@ -11,3 +11,4 @@ export const somebodyHadCheckedItJust = (): string => "Someone checked it just b
 export const by = (d: { readonly moment: string | number; readonly length: string | number; readonly length2: string | number }): string => '' + d.moment + ", " + d.length + " by " + d.length2;
 export const thisCheck = (): string => "this check";
 export const handOver = (): string => "Hand over";
+export const itCanBe = (d: { readonly uses: string | number }): string => "It can be " + d.uses + ".";

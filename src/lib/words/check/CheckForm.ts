@@ -14,3 +14,5 @@ export const iDisagree = (): string => "I disagree";
 export const yourDecision = (): string => "Your decision";
 export const asTheFiguresSay = (): string => "as the figures say";
 export const why = (): string => "Why";
+export const itCanBe = (d: { readonly uses: string | number }): string => "It can be " + d.uses + ".";
+export const takenBy = (d: { readonly places: string | number }): string => "Taken by: " + d.places + ".";

@@ -6,3 +6,7 @@ export const of = (d: { readonly name: string | number }): string => "of " + d.n
 export const whenSomebodyIsThere = (): string => "When someone is there";
 export const theWayInStairsDoors = (): string => "The way in: stairs, doors, a lift";
 export const theirOwnRules = (): string => "Their own rules";
+export const shortest = (): string => "Shortest mat they take";
+export const narrowest = (): string => "Narrowest mat they take";
+export const longest = (): string => "Longest mat they take";
+export const widest = (): string => "Widest mat they take";

@@ -1,4 +1,5 @@
 import { CheckCodeActs as say } from '$lib/words/check';
+import { listAccepting } from '$lib/server/gather/places';
 import { oddMat } from '$lib/server/check/checks';
 import { filmInMat } from '$lib/server/check/taken-apart';
 import { findMade } from '$lib/server/check/made-mats';
@@ -23,12 +24,14 @@ export const load: PageServerLoad = async (event) => {
 		say.noFinishedMatHasThat()
 	);
 	const { state } = mat;
-	const [odd, filmMg] = await Promise.all([
+	const [odd, filmMg, places] = await Promise.all([
 		state === 'good' ? oddMat(locals.db, mat) : null,
-		state === 'taken-apart' ? filmInMat(locals.db, mat.id) : 0
+		state === 'taken-apart' ? filmInMat(locals.db, mat.id) : 0,
+		listAccepting(locals.db)
 	]);
 	return {
 		mat,
+		places,
 		odd: odd && { bags: odd.bags, words: odd.words },
 		filmG: filmMg / 1000
 	};

@@ -8,7 +8,12 @@
 	import CameBack from '$lib/stages/check/CameBack.svelte';
 	import CheckForm from '$lib/stages/check/CheckForm.svelte';
 	import CheckMap from '$lib/stages/check/CheckMap.svelte';
-	import { checkReasonWords, resultWords, stateWords } from '$lib/stages/check/check-words';
+	import {
+		checkReasonWords,
+		resultWords,
+		stateWords,
+		useWords
+	} from '$lib/stages/check/check-words';
 	import OddMat from '$lib/stages/check/OddMat.svelte';
 	import Remedy from '$lib/stages/check/Remedy.svelte';
 	import UnwoundForm from '$lib/stages/check/UnwoundForm.svelte';
@@ -68,7 +73,7 @@
 	{#if mat.state === 'delivered' || mat.state === 'received'}
 		<CameBack code={mat.code} sent={form?.entry} />
 	{:else if mat.state !== 'taken-apart'}
-		<CheckForm {mat} sent={form?.entry} />
+		<CheckForm {mat} places={data.places} sent={form?.entry} />
 	{:else}<UnwoundForm code={mat.code} filmG={data.filmG} sent={form?.entry} />{/if}
 	{#if mat.checks.length > 0}
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="history">
@@ -91,7 +96,14 @@
 							})}
 						</p>
 						{#if check.reasons.length > 0}<p>
-								{check.reasons.map(checkReasonWords).join('; ')}
+								{check.reasons.map((one) => checkReasonWords(one, lengthWords)).join('; ')}
+							</p>{/if}
+						{#if check.uses.length > 0}<p>
+								{say.itCanBe({
+									uses: check.uses
+										.map((use) => useWords(use, check.lengthMm, lengthWords))
+										.join('; ')
+								})}
 							</p>{/if}
 						{#if check.why}<p class="break-words">“{check.why}”</p>{/if}
 						<TakeBackFold id={check.id} words={say.thisCheck()} sent={form?.entry} />

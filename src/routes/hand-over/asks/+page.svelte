@@ -27,6 +27,7 @@
 			{/if}
 			{#each data.places as place (place.id)}
 				<PlaceForm
+					system={data.group.lengthSystem}
 					{place}
 					isOpen={data.place === place.id}
 					refused={refused?.place.id === place.id ? refused : null}

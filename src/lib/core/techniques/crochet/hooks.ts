@@ -1,7 +1,18 @@
 import { defaults } from '../../defaults';
 
-/** Hooks in common use: millimetres, with the US letter and the old UK number where there is one. */
+/**
+ * Hooks in common use: millimetres, with the US letter and the old UK number where there is one. Letters
+ * above L differ between makers, so a letter alone says no size.
+ */
 export const hooks = [
+	{ mm: 2, us: null, uk: '14' },
+	{ mm: 2.25, us: 'B', uk: '13' },
+	{ mm: 2.5, us: null, uk: '12' },
+	{ mm: 2.75, us: 'C', uk: null },
+	{ mm: 3, us: null, uk: '11' },
+	{ mm: 3.25, us: 'D', uk: '10' },
+	{ mm: 3.5, us: 'E', uk: '9' },
+	{ mm: 3.75, us: 'F', uk: null },
 	{ mm: 4, us: 'G', uk: '8' },
 	{ mm: 4.5, us: '7', uk: '7' },
 	{ mm: 5, us: 'H', uk: '6' },
@@ -9,14 +20,19 @@ export const hooks = [
 	{ mm: 6, us: 'J', uk: '4' },
 	{ mm: 6.5, us: 'K', uk: '3' },
 	{ mm: 7, us: null, uk: '2' },
+	{ mm: 7.5, us: null, uk: '1' },
 	{ mm: 8, us: 'L', uk: '0' },
 	{ mm: 9, us: 'M', uk: '00' },
 	{ mm: 10, us: 'N', uk: '000' },
-	{ mm: 12, us: 'O', uk: null },
+	{ mm: 11.5, us: 'P', uk: null },
+	{ mm: 12, us: null, uk: null },
 	{ mm: 15, us: 'P', uk: null },
+	{ mm: 15.75, us: 'Q', uk: null },
 	{ mm: 16, us: 'Q', uk: null },
 	{ mm: 19, us: 'S', uk: null },
-	{ mm: 25, us: 'U', uk: null }
+	{ mm: 20, us: null, uk: null },
+	{ mm: 25, us: 'U', uk: null },
+	{ mm: 30, us: 'T', uk: null }
 ] as const satisfies readonly { mm: number; us: string | null; uk: string | null }[];
 
 /**

@@ -118,8 +118,6 @@ export function twinedMat(
 	const weftStrandMm = relations.weftStrandMm(rows, strandPerRowMm);
 	const warpMm = panel.warpMm * panels.count;
 	const isFilm = technique.warp === 'film';
-	const clothUsedMm =
-		(technique.clothWidthMm ?? defaults.clothWidth.value) - defaults.slitJointTakeUp.value;
 	return {
 		kind: 'twined',
 		pitchMm,
@@ -128,7 +126,7 @@ export function twinedMat(
 		warpMm,
 		clothM: isFilm
 			? 0
-			: ((warpMm / positive('clothWidthMm', clothUsedMm)) * defaults.clothStrip.value) / 1000,
+			: relations.clothM(warpMm, technique.clothWidthMm ?? defaults.clothWidth.value),
 		rowPitchMm,
 		strandPerRowMm,
 		weftStrandMm,

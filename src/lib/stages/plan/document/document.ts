@@ -16,7 +16,7 @@ function bounded(path: PlanPath) {
 }
 
 /** The ways to cut, at the path they stand at: a plan's own cut, or a loom's weft. */
-function cutShape(at: 'cut' | 'technique.weft_cut') {
+export function cutShape(at: 'cut' | 'technique.weft_cut') {
 	const trims = {
 		trim_bottom_mm: bounded(`${at}.trim_bottom_mm`),
 		trim_top_mm: bounded(`${at}.trim_top_mm`)

@@ -6,6 +6,7 @@
 	import { fineWords } from '$lib/ui/unit-words';
 	import { hookName, stitchName } from '$lib/ui/stitch-words';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
+	import HookIntents from '../parts/HookIntents.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const strandMm = $derived(bench.drawn.estimate.model.yield.bulkDiameterMm);
@@ -51,6 +52,7 @@
 		})}
 	</p>
 </div>
+<HookIntents {bench} />
 <ChoiceRow
 	{bench}
 	field="direction"

@@ -69,6 +69,18 @@ export const ofFabric = {
 		act: tryHook(f, 'wider'),
 		cure: useHook(f)
 	}),
+	'hook-dense': (f) => ({
+		call: say.dense(),
+		why: say.denseTakes({ coverOf: coverOf(f) }),
+		act: null
+	}),
+	'hook-loose': (f) => ({
+		call: say.loose(),
+		why: say.looseTakes({ coverOf: coverOf(f) }),
+		act: null
+	}),
+	'hook-in-fist': () => ({ call: say.inTheFist(), why: say.inTheFistWhy(), act: null }),
+	'hook-cramps': () => ({ call: say.fineHook(), why: say.fineHookWhy(), act: null }),
 	'size-missed': (f) => ({
 		call: say.widthChanges(),
 		why: say.wholeBandsMakeItWide({ mat: f.mat('widthMm'), mat2: f.mat('wantedMm') }),

@@ -38,7 +38,7 @@ export function methodWords(
 				cut: cutting,
 				made: say.mm({
 					stitch: stitchName(technique.stitch, terms),
-					hook: trimmed(technique.hookMm, 1),
+					hook: trimmed(technique.hookMm, 2),
 					isLengthwise: technique.direction === 'lengthwise' ? 'yes' : 'no'
 				})
 			};

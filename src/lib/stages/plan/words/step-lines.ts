@@ -61,7 +61,7 @@ function techniqueLine(plan: Plan, estimate: Estimate, terms: StitchTerms): stri
 		case 'crochet':
 			return say.mmHook({
 				stitchName: stitchName(technique.stitch, terms),
-				hookMm: trimmed(technique.hookMm, 1)
+				hookMm: trimmed(technique.hookMm, 2)
 			});
 		case 'peg-loom':
 			return say.pegLoomPegsBeaten({

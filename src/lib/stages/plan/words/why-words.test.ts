@@ -70,9 +70,9 @@ describe('advice', () => {
 	});
 
 	it('never tells one to try the hook that is chosen', () => {
-		// The narrowest strip there is: no hook in use is small enough for it.
+		// The only hook there is, and far too large for so narrow a strip.
 		const narrow = callsOn(
-			{ kind: 'crochet', stitch: 'sc', hookMm: 4 },
+			{ kind: 'crochet', stitch: 'sc', hookMm: 12, hooksMm: [12] },
 			{ style: 'loops', stripWidthMm: 10, trimBottomMm: 12, trimTopMm: 12 }
 		);
 		const hook = narrow.find(({ call }) => call.startsWith('Hook large'));

@@ -25,6 +25,7 @@ export const GET: RequestHandler = async ({ params, url, locals, cookies }) => {
 	const bytes = await runInWorker('onPaper', {
 		sheet,
 		groupName: reader.name,
+		system: reader.lengthSystem,
 		day,
 		work: workThere(work),
 		toMend,

@@ -169,7 +169,8 @@ describe('what a field may hold is the same in the code and in the database', ()
 
 	it('in every column that has a bound', () => {
 		const bounded = [...checks].filter(
-			([, check]) => /[<>]=? ?\(?-?\d/.test(check) && !/(char|octet|array)_length|size|num_nonnulls/.test(check)
+			([, check]) =>
+				/[<>]=? ?\(?-?\d/.test(check) && !/(char|octet|array)_length|size|num_nonnulls/.test(check)
 		);
 		expect(bounded.map(([column]) => column).sort()).toEqual(
 			[...Object.keys(bounds), ...ownNumbers].sort()

@@ -166,7 +166,7 @@ export const defaults = {
 	mixMostLoops: exact(40, 'loops a bag'),
 	mixAsOne: exact(0.15, 'of the section, as a logarithm'),
 	mixAlternate: exact(0.4, 'of the section, as a logarithm'),
-	mixBlocks: exact(0.233, 'of the spread of thickness'),
+	mixWidth: exact(0.233, 'of a change of thickness', 'geometry'),
 
 	// allowances
 	spoiledShare: exact(0.08, 'of bags prepared'),

@@ -19,6 +19,7 @@ export * as MakeView from './plan/MakeView';
 export * as MakingDrawing from './plan/MakingDrawing';
 export * as MethodChart from './plan/MethodChart';
 export * as MethodFieldView from './plan/MethodFieldView';
+export * as MixKinds from './plan/MixKinds';
 export * as OverUnderChart from './plan/OverUnderChart';
 export * as OwnTools from './plan/OwnTools';
 export * as PaperView from './plan/PaperView';

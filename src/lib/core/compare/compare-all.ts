@@ -64,7 +64,8 @@ export function compareAll(
 				bag: heavier,
 				measures,
 				cut: yieldOf(cut),
-				weft: technique.kind === 'peg-loom' ? yieldOf(technique.weftCut) : null
+				weft: technique.kind === 'peg-loom' ? yieldOf(technique.weftCut) : null,
+				kinds: null
 			});
 			worked.push({
 				cut,

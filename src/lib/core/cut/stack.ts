@@ -35,18 +35,25 @@ export function foldsOf(cut: Cut): number {
 
 /**
  * What lies under the blade: bags × 2 walls (4 at a gusset) × 2^folds. A rolling blade runs along a
- * ruler, so its stack is never folded.
+ * ruler, so its stack is not folded, unless the group folds it.
  *
  * @param bags in the stack, a whole number from 1; the tool's usual stack if not given
+ * @param ownFolds as the group itself folds, lengthwise and end folds alike; as the cut asks if not given
  * @throws DomainError
  * @source bench default for the scissors' limit; the rolling blade's is assumed at twice that
  * @example cuttingStack(bagPresets[0].bag, startingPlan.cut, 'scissors', 3) // { bags: 3, folds: 2, layers: 24, layersAtGusset: 48, filmMm: 0.63112, limitMm: 1.5, bagsWithinLimit: 7 }
  */
-export function cuttingStack(bag: Bag, cut: Cut, tool: CuttingTool, bags?: number): CuttingStack {
+export function cuttingStack(
+	bag: Bag,
+	cut: Cut,
+	tool: CuttingTool,
+	bags?: number,
+	ownFolds?: number
+): CuttingStack {
 	const isBlade = tool === 'rolling-blade';
 	const usual = isBlade ? defaults.rollingBladeStack.value : defaults.scissorsStack.value;
 	const count = within('bags', bags ?? usual, { atLeast: 1, isWhole: true });
-	const folds = isBlade ? 0 : foldsOf(cut);
+	const folds = ownFolds ?? (isBlade ? 0 : foldsOf(cut));
 	const wallsPerBag = 2 * 2 ** folds;
 	const atGusset = bag.gussetMm > 0 ? 2 * wallsPerBag : wallsPerBag;
 	const { filmThicknessMm } = measureBag(bag);

@@ -23,12 +23,18 @@ export type SecondsByStation = Readonly<Record<Station, number>>;
  * @source bench default: 60 s a stack of three and 4 s a bag by scissors, 150 s a stack of twenty and 2 s a bag by rolling blade
  * @example cuttingSecondsPerBag('loops', 'scissors') // 24
  */
-export function cuttingSecondsPerBag(style: CutStyle, tool: CuttingTool): number {
+export function cuttingSecondsPerBag(
+	style: CutStyle,
+	tool: CuttingTool,
+	stackBags?: number
+): number {
 	if (style === 'spiral') return defaults.cutSpiralBag.value;
 	if (style === 'half-bag') return defaults.cutHalfBag.value;
 	return tool === 'scissors'
-		? defaults.cutScissorsStack.value / defaults.scissorsStack.value + defaults.cutScissorsBag.value
-		: defaults.cutBladeStack.value / defaults.rollingBladeStack.value + defaults.cutBladeBag.value;
+		? defaults.cutScissorsStack.value / (stackBags ?? defaults.scissorsStack.value) +
+				defaults.cutScissorsBag.value
+		: defaults.cutBladeStack.value / (stackBags ?? defaults.rollingBladeStack.value) +
+				defaults.cutBladeBag.value;
 }
 
 /**

@@ -6,8 +6,10 @@ import { z90 } from '../statistics/z90';
 import type { FactorName } from '../factors/factors';
 import { sigmaFromCv } from '../factors/factors';
 import type { Basis, PracticePoint, Practice } from '../practice/practice';
+import { knowledgeOf } from '../practice/practice';
 import type { TechniqueKind } from '../techniques/technique';
 import { knownFor } from '../model/known-for';
+import { sumOf } from '../model/material-use';
 import type { Model } from '../model/model';
 import { modelPlan, yieldsOf } from '../model/model';
 import { smooth, whole } from '../factors/rounding';
@@ -93,11 +95,13 @@ export const pointValuesOf = (model: Model): Record<TallyName, number> => ({
  */
 export function estimatePlan(plan: Plan, practice: Practice): Estimate {
 	const { middle, knowledge, basis, isUnfit, practice: used } = knownFor(plan, practice);
-	const yields = yieldsOf(plan, middle.factors.bagMass);
+	const yields = yieldsOf(plan, middle.factors.bagMass, middle.alsoMass);
 	const model = modelPlan(plan, middle, whole, yields);
 	const base = pointValuesOf(modelPlan(plan, middle, smooth, yields));
 
 	const variance = { ...noVariance };
+	// Kinds err apart in the length of their pieces.
+	const apart = model.kinds ? sumOf(model.kinds, ({ share }) => share ** 2) : 1;
 	for (const factor of uncertain[plan.technique.kind]) {
 		const sigma = sigmaFromCv(knowledge[factor].cv);
 		if (sigma === 0) continue;
@@ -106,8 +110,19 @@ export function estimatePlan(plan: Plan, practice: Practice): Estimate {
 		const figures = pointValuesOf(modelPlan(plan, nudged(middle, factor), smooth, given));
 		for (const name of tallyNames) {
 			const slope = Math.log(figures[name] / base[name]) / slopeStep;
-			variance[name] += (slope * sigma) ** 2;
+			variance[name] += (slope * sigma) ** 2 * (factor === 'pieceLength' ? apart : 1);
 		}
+	}
+	// Each further kind errs in its mass by itself.
+	for (const [at, kind] of (plan.mix?.also ?? []).entries()) {
+		const sigma = sigmaFromCv(knowledgeOf(used, kind.bag).bagMass.cv);
+		if (sigma === 0) continue;
+		const alsoMass = plan.mix?.also.map(
+			(_, nth) => (middle.alsoMass?.[nth] ?? 1) * (nth === at ? nudge : 1)
+		);
+		const figures = pointValuesOf(modelPlan(plan, { ...middle, alsoMass }, smooth));
+		for (const name of tallyNames)
+			variance[name] += ((Math.log(figures[name] / base[name]) / slopeStep) * sigma) ** 2;
 	}
 	const figures = pointValuesOf(model);
 	const handsVariance = varianceOfHands(plan, model, used);

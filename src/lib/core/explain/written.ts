@@ -218,6 +218,10 @@ export const written = {
 		ofPanels: (panels: Sign, each: Sign) => tidy(`${factor(panels)} * ${factor(each)}`),
 		ownedWidthMm: (nails: Sign, pitchMm: Sign) => tidy(`${factor(nails)} * ${factor(pitchMm)}`),
 		warpMm: (nails: Sign, lengthMm: Sign) => tidy(`2 * ${factor(nails)} * ${factor(lengthMm)}`),
+		clothM: (stripMm: Sign, boltMm: Sign) =>
+			tidy(
+				`${factor(stripMm)} / (${sign(boltMm)} - ${sign(defaults.slitJointTakeUp.value)}) * ${sign(defaults.clothStrip.value)} / 1000`
+			),
 		rowPitchMm: (weftDiameterMm: Sign, own: Sign) =>
 			tidy(`${sign(defaults.twinedRowPitch.value)} * ${factor(weftDiameterMm)} * ${factor(own)}`),
 		strandPerRowMm: (widthMm: Sign, panels: Sign) =>

@@ -5,6 +5,10 @@ export interface Finish {
 	readonly ties: 'chain' | 'braid' | 'none';
 	/** Whether a carrying strap goes with the two ties. */
 	readonly hasStrap: boolean;
+	/** The group's own number of ties and their lengths, mm; two of 1.2 m and a strap of 1.5 m if not given. */
+	readonly tieCount?: number | undefined;
+	readonly tieLengthMm?: number | undefined;
+	readonly strapLengthMm?: number | undefined;
 }
 
 /**
@@ -16,7 +20,7 @@ export const takeUpOfTies = (how: 'chain' | 'braid'): number =>
 	how === 'chain' ? defaults.chainTakeUp.value : defaults.braidTakeUp.value;
 
 /**
- * Strand for two ties of 1.2 m and, if wanted, a strap of 1.5 m, in mm: a crochet chain takes
+ * Strand for ties and, if wanted, a strap, mm; two of 1.2 m and 1.5 m if not said: a crochet chain takes
  * 3.5 times its length, a three-strand braid 3 × 1.15.
  *
  * @source bench default
@@ -24,6 +28,8 @@ export const takeUpOfTies = (how: 'chain' | 'braid'): number =>
  */
 export function tieStrandMm(finish: Finish): number {
 	if (finish.ties === 'none') return 0;
-	const strap = finish.hasStrap ? defaults.strapLength.value : 0;
-	return takeUpOfTies(finish.ties) * (defaults.tieCount.value * defaults.tieLength.value + strap);
+	const strap = finish.hasStrap ? (finish.strapLengthMm ?? defaults.strapLength.value) : 0;
+	const count = finish.tieCount ?? defaults.tieCount.value;
+	const lengthMm = finish.tieLengthMm ?? defaults.tieLength.value;
+	return takeUpOfTies(finish.ties) * (count * lengthMm + strap);
 }

@@ -92,15 +92,16 @@ const doubled = (plan: Plan): PlanPatch => ({
 });
 
 /**
- * Whether the usual stack is more film than the tool takes.
+ * Whether the stack, the group's own or the usual one, is too much film for the tool.
  *
  * @example judgeStack(startingPlan).map(({ code }) => code) // []
  */
 export function judgeStack(plan: Plan): Judgement[] {
 	if (plan.cut.style !== 'loops' && plan.cut.style !== 'whole-tube') return [];
-	const { cuttingTool } = plan.work ?? usualWorkSetup;
-	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool);
-	if (stack.filmMm <= stack.limitMm) return [];
+	const { cuttingTool, stackBags, stackFolds } = plan.work ?? usualWorkSetup;
+	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool, stackBags, stackFolds);
+	// What is hard to cut is cut all the same: hands differ.
+	if (stack.filmMm <= stack.limitMm * defaults.hardFilm.value) return [];
 	return [
 		{
 			code: 'stack-too-thick',

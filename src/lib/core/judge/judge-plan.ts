@@ -4,6 +4,7 @@ import type { Plan } from '../model/types';
 import { usualSleeperHeightMm } from '../model/types';
 import { judgeCover, judgeHook } from './judge-cover';
 import { judgeCut, judgeStack } from './judge-cut';
+import { judgeKinds } from './judge-kinds';
 import { judgeFrame, judgeLoom } from './judge-loom';
 import type { Judgement } from './judgement';
 
@@ -70,6 +71,7 @@ function judgeSize(plan: Plan, { mat }: Model): Judgement[] {
  */
 export const judgePlan = (plan: Plan, model: Model): Judgement[] => [
 	...judgeBag(model),
+	...judgeKinds(model),
 	judgeCover(plan, model),
 	...judgeHook(plan, model),
 	...judgeCut(plan, model),

@@ -99,6 +99,25 @@ export function likeCut(
 	};
 }
 
+/**
+ * The kind that the others are to be like, under the cut it has.
+ *
+ * @throws DomainError where the bag cannot be cut so
+ * @example asItIs(bagPresets[0].bag, startingPlan.cut, measureBag(bagPresets[0].bag)).verdict // 'as-one'
+ */
+export function asItIs(bag: Bag, cut: Cut, measures: BagMeasures, join?: Join): LikeCut {
+	const made = cutBag(bag, cut, measures, join);
+	return {
+		cut,
+		yield: made,
+		measures,
+		exactWidthMm: made.stripWidthMm,
+		sectionOff: 0,
+		thicknessOff: 0,
+		verdict: 'as-one'
+	};
+}
+
 function cutLike(
 	bag: Bag,
 	reference: Cut,

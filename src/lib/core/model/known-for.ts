@@ -17,10 +17,20 @@ export interface KnownFor {
 	readonly isUnfit: boolean;
 }
 
+/** The middle of a practice for a plan: each further kind of bag weighs what was found of it. */
+function middleOf({ bag, mix }: Plan, practice: Practice): PracticePoint {
+	const point = pointOf(practice, bag);
+	if (!mix || practice === barePractice) return point;
+	return {
+		...point,
+		alsoMass: mix.also.map((kind) => knowledgeOf(practice, kind.bag).bagMass.median)
+	};
+}
+
 const knownBy = (plan: Plan, practice: Practice, isUnfit: boolean): KnownFor => ({
 	practice,
 	knowledge: knowledgeOf(practice, plan.bag),
-	middle: pointOf(practice, plan.bag),
+	middle: middleOf(plan, practice),
 	basis: practice.basis,
 	isUnfit
 });

@@ -1,4 +1,6 @@
+import { stackLimits } from '../cut/own-stack';
 import type { Bound } from '../domain-error';
+import { tieLimits } from '../finish/own-ties';
 
 const trimMm = { atLeast: 0, atMost: 1000 };
 const stripWidthMm = { atLeast: 5, atMost: 2000 };
@@ -38,10 +40,19 @@ export const planLimits = {
 	'technique.weft_cut.trim_top_mm': trimMm,
 	'technique.weft_cut.margin_mm': marginMm,
 	'work.bags_per_ball': { atLeast: 1, atMost: 200, isWhole: true },
+	'work.stack_bags': stackLimits.bags,
+	'work.stack_folds': stackLimits.folds,
+	'finish.tie_count': tieLimits.count,
+	'finish.tie_length_mm': tieLimits.lengthMm,
+	'finish.strap_length_mm': { atLeast: 200, atMost: 6000 },
+	'mix.amount': { atLeast: 0.001, atMost: 1_000_000 },
 	sleeper_height_mm: { atLeast: 500, atMost: 2300 }
 } as const satisfies Record<string, Bound>;
 
 export type PlanPath = keyof typeof planLimits;
+
+/** Kinds of bag a plan may hold beside its own. */
+export const mostAlso = 5;
 
 /** Balls a plan may name colours for. */
 export const mostColours = 200;

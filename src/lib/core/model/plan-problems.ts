@@ -1,6 +1,9 @@
+import type { Bag } from '../bag/measure-bag';
+import { cutBag } from '../cut/cut-bag';
 import type { Cut } from '../cut/types';
 import type { Bound } from '../domain-error';
 import { DomainError, isWithin } from '../domain-error';
+import { likeCut } from '../kinds/like-cut';
 import { isJointFor } from '../cut/joint-for-cut';
 import { barePoint } from '../practice/practice';
 import type { PlanPath } from './limits';
@@ -36,6 +39,7 @@ export type PlanProblem =
 			readonly stripMm: number;
 			readonly leastMm: number;
 	  }
+	| { readonly code: 'kind-not-cut'; readonly path: 'mix.amount'; readonly nth: number }
 	| { readonly code: 'joint-not-for-cut'; readonly path: 'join.kind' }
 	| { readonly code: 'no-length-after-joint'; readonly path: 'bag.flat_width_mm' };
 
@@ -67,6 +71,11 @@ function misfits(plan: Plan): PlanProblem[] {
 		problems.push({ code: 'joint-not-for-cut', path: 'join.kind' });
 	}
 	if (problems.length > 0) return problems;
+	for (const [nth, { bag, amount }] of (plan.mix?.also ?? []).entries()) {
+		if (!isWithin(amount, planLimits['mix.amount']) || !canBeCut(plan, bag))
+			problems.push({ code: 'kind-not-cut', path: 'mix.amount', nth });
+	}
+	if (problems.length > 0) return problems;
 	try {
 		modelPlan(plan, heavierBags);
 	} catch (error) {
@@ -75,6 +84,19 @@ function misfits(plan: Plan): PlanProblem[] {
 		throw error;
 	}
 	return [];
+}
+
+/** Whether a further kind of bag can be cut so that its strand is like that of the plan's own. */
+function canBeCut({ bag: own, cut, technique, join }: Plan, bag: Bag): boolean {
+	try {
+		const heavy = { ...bag, massG: bag.massG * heavierBags.factors.bagMass };
+		for (const like of technique.kind === 'peg-loom' ? [cut, technique.weftCut] : [cut])
+			likeCut(heavy, like, cutBag(own, like).solidSectionMm2, like === cut ? join : undefined);
+		return true;
+	} catch (error) {
+		if (error instanceof DomainError) return false;
+		throw error;
+	}
 }
 
 function cutMisfits(at: 'cut' | 'technique.weft_cut', cut: Cut, bodyMm: number): PlanProblem[] {

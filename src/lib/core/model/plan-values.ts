@@ -63,10 +63,16 @@ export const planValues = (plan: Plan): Values => ({
 	'bag.body_mm': plan.bag.bodyMm,
 	'bag.handle_mm': plan.bag.handleMm,
 	'bag.mass_g': plan.bag.massG,
+	'mix.amount': plan.mix?.amount,
 	...cutValues('cut', plan.cut),
 	'target.width_mm': plan.target.widthMm,
 	'target.length_mm': plan.target.lengthMm,
 	...techniqueValues(plan.technique),
 	'work.bags_per_ball': (plan.work ?? usualWorkSetup).bagsPerBall,
+	'work.stack_bags': plan.work?.stackBags,
+	'work.stack_folds': plan.work?.stackFolds,
+	'finish.tie_count': plan.finish?.tieCount,
+	'finish.tie_length_mm': plan.finish?.tieLengthMm,
+	'finish.strap_length_mm': plan.finish?.strapLengthMm,
 	sleeper_height_mm: plan.sleeperHeightMm ?? usualSleeperHeightMm
 });

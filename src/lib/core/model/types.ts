@@ -12,11 +12,33 @@ import type { ColourName } from '../colour/colours';
 export interface WorkSetup {
 	readonly cuttingTool: CuttingTool;
 	readonly bagsPerBall: number;
+	/** Bags in a stack and how often it is folded, as the group itself does; what the tool takes usually if not given. */
+	readonly stackBags?: number | undefined;
+	readonly stackFolds?: number | undefined;
+}
+
+/** A kind of bag beside the plan's own. */
+export interface AlsoKind {
+	/** What the group calls it; its measures are what counts. */
+	readonly name?: string | undefined;
+	readonly bag: Bag;
+	readonly amount: number;
+}
+
+/** Several kinds of bag in one mat, each cut so that its strand is like that of the plan's own bag. */
+export interface PlanMix {
+	/** Amounts are shares of the strand, which stand to each other, or bags on hand. */
+	readonly by: 'share' | 'count';
+	/** Of the plan's own bag. */
+	readonly amount: number;
+	readonly also: readonly AlsoKind[];
 }
 
 /** One mat, from the bag to the ties. Millimetres and grams. */
 export interface Plan {
 	readonly bag: Bag;
+	/** Further kinds of bag in the mat; the plan's own bag alone if not given. */
+	readonly mix?: PlanMix | undefined;
 	readonly cut: Cut;
 	readonly target: Target;
 	readonly technique: Technique;

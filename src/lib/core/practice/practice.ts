@@ -44,6 +44,8 @@ export interface HandKnowledge {
 /** The middle of a practice for one kind of bag: one number for each thing it knows. */
 export interface PracticePoint {
 	readonly factors: Factors;
+	/** Mass of the further kinds of bag over what was expected, in their order; 1 where not given. */
+	readonly alsoMass?: readonly number[] | undefined;
 	readonly hands: Readonly<Record<Task, number>>;
 	readonly rejectedShare: number;
 	readonly spoiledShare: number;

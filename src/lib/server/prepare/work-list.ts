@@ -88,7 +88,7 @@ export async function workList(db: Db): Promise<WorkListPlan[]> {
 				kind: kind.name,
 				cut: asked.cut,
 				joint: plan.join?.kind ?? usualJoint(asked.cut.style),
-				stack: cuttingStack(plan.bag, plan.cut, cuttingTool).bags,
+				stack: cuttingStack(plan.bag, plan.cut, cuttingTool, plan.work?.stackBags).bags,
 				runs
 			};
 		});

@@ -21,7 +21,8 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 	const { model } = estimate;
 	const readable = readableIn(system);
 	const { cuttingTool } = plan.work ?? usualWorkSetup;
-	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool);
+	const { stackBags, stackFolds } = plan.work ?? {};
+	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool, stackBags, stackFolds);
 	const weft = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : null;
 	const isStacked = plan.cut.style === 'loops' || plan.cut.style === 'whole-tube';
 	sheet.figures([

@@ -203,6 +203,7 @@
 	<input type="hidden" name="version" value={version} />
 	<input type="hidden" name="key" value={key} />
 	<input type="hidden" name="exact" value={bench.fields.exact} />
+	<input type="hidden" name="mix" value={bench.fields.mix} />
 	<input type="hidden" name="hooks" value={bench.fields.hooks} />
 
 	<main id="main" class="@container flex-1 px-5 pt-2 pb-6 @max-[48rem]/page:px-4">

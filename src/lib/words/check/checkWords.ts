@@ -90,8 +90,8 @@ export const tooNarrow = (d: { readonly by: string | number; readonly least: str
 export const tooLong = (d: { readonly by: string | number; readonly most: string | number }): string => '' + d.by + " longer than they take: at most " + d.most;
 export const tooWide = (d: { readonly by: string | number; readonly most: string | number }): string => '' + d.by + " wider than they take: at most " + d.most;
 export const noteNarrow = (): string => "Narrow, but shoulders have room.";
-export const noteVeryWide = (): string => "Very wide: check that the roll fits the crate.";
-export const noteVeryLong = (): string => "Very long: check that the roll fits the crate.";
+export const noteVeryWide = (): string => "Very wide: see whether its roll fits the box.";
+export const noteVeryLong = (): string => "Very long: see whether its roll fits the box.";
 export const noteLargerFilm = (d: { readonly percent: string | number; readonly film: string | number }): string => "Larger than its plan by " + d.percent + ": about " + d.film + " more plastic. Next time count stitches or pegs again after the first row.";
 export const noteLarger = (d: { readonly percent: string | number }): string => "Larger than its plan by " + d.percent + ".";
 export const noteSmaller = (d: { readonly percent: string | number }): string => "Smaller than its plan by " + d.percent + ". Next time add to the first row or to the pegs.";

@@ -1,4 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
+import { plural, select } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const checkTheMeasures = (): string => "Check the measures";
 export const thisFilmWouldBeM = (d: { readonly what: string | number }): string => "This plastic would be " + d.what + " µm thick, thinner than any bag.";
@@ -24,3 +26,11 @@ export const weakYarn = (): string => "Weak yarn";
 export const aJointHoldsAboutN = (d: { readonly what: string | number }): string => "A joint holds about as much as " + d.what + " apples weigh. A careless pull snaps it.";
 export const cutWiderOrWorkTwo = (): string => "Cut wider, or work two strands together.";
 export const spinTwoTogether = (): string => "Spin two together";
+export const alternateKinds = (): string => "Join the kinds in turn";
+export const kindIsThicker = (d: { readonly nth: string | number; readonly percent: string | number; readonly isThicker: 'yes' | 'no' }): string => "Yarn of kind " + d.nth + " is " + d.percent + " % " + select(d.isThicker, { yes: "thicker", other: "thinner" }) + ": in blocks it would show as waves.";
+export const joinInTurn = (): string => "Join its pieces between the others, as the order shows.";
+export const keepKindsApart = (): string => "Keep a kind apart";
+export const ownBalls = (): string => "Give it balls of its own, for a border or the warp, or leave it out.";
+export const kindShort = (d: { readonly nth: string | number }): string => "Not enough of kind " + d.nth;
+export const bagsLacking = (d: { readonly bags: number }): string => '' + plural(d.bags, 0, en, { one: "1 bag is", other: '' + number("en", d.bags, 0) + " bags are" }) + " missing for a whole mat.";
+export const askOrMix = (): string => "Ask for more, or add another kind.";

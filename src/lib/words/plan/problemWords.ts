@@ -22,3 +22,4 @@ export const thatPlanWasSavedBy = (d: { readonly version: string | number }): st
 export const inTheFile = (d: { readonly path: string | number; readonly detail: string | number }): string => "In the file, " + d.path + ": " + d.detail + ".";
 export const inTheFile2 = (d: { readonly path: string | number; readonly fieldProblem: string | number }): string => "In the file, " + d.path + ": " + d.fieldProblem;
 export const aBag = (): string => " a bag";
+export const kindNotCut = (d: { readonly nth: string | number }): string => "Kind " + d.nth + " cannot be cut like the plan’s own bag. Leave it out, or choose another cut.";

@@ -118,6 +118,8 @@ export function twinedMat(
 	const weftStrandMm = relations.weftStrandMm(rows, strandPerRowMm);
 	const warpMm = panel.warpMm * panels.count;
 	const isFilm = technique.warp === 'film';
+	const boltMm = technique.clothWidthMm ?? defaults.clothWidth.value;
+	if (!isFilm) positive('clothWidthMm', boltMm - defaults.slitJointTakeUp.value);
 	return {
 		kind: 'twined',
 		pitchMm,
@@ -126,7 +128,7 @@ export function twinedMat(
 		warpMm,
 		clothM: isFilm
 			? 0
-			: relations.clothM(warpMm, technique.clothWidthMm ?? defaults.clothWidth.value),
+			: relations.clothM(warpMm, boltMm),
 		rowPitchMm,
 		strandPerRowMm,
 		weftStrandMm,

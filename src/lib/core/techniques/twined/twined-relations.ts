@@ -1,5 +1,4 @@
 import { defaults } from '../../defaults';
-import { positive } from '../../domain-error';
 
 /** A mat on a frame: continuous warp, a pair of weft strands round each end. mm and s; `own` over the craft's. */
 export const twinedRelations = {
@@ -8,9 +7,7 @@ export const twinedRelations = {
 	warpMm: (nails: number, lengthMm: number) => 2 * nails * lengthMm,
 	/** Cloth off a bolt for strips of a length, m: each strip as long as the bolt is wide, less its joint. */
 	clothM: (stripMm: number, boltMm: number) =>
-		((stripMm / positive('clothWidthMm', boltMm - defaults.slitJointTakeUp.value)) *
-			defaults.clothStrip.value) /
-		1000,
+		((stripMm / (boltMm - defaults.slitJointTakeUp.value)) * defaults.clothStrip.value) / 1000,
 	rowPitchMm: (weftDiameterMm: number, own: number) =>
 		defaults.twinedRowPitch.value * weftDiameterMm * own,
 	strandPerRowMm: (widthMm: number, panels: number) =>

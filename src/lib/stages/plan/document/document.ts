@@ -4,7 +4,7 @@ import type { PlanPath } from '$lib/core/model/limits';
 import { colourNames } from '$lib/core/colour/colours';
 import { joiningHands, jointKinds, spins } from '$lib/core/joint/joints';
 import { packings } from '$lib/core/techniques/peg-loom/peg-loom-mat';
-import { mostColours, planLimits } from '$lib/core/model/limits';
+import { mostAlso, mostColours, planLimits } from '$lib/core/model/limits';
 import type { Plan } from '$lib/core/model/types';
 import { toCamelKeys, toSnakeKeys } from './case';
 
@@ -97,6 +97,23 @@ export const targetShape = z.strictObject({
 /** A plan as it stands in a plan file and in the worked cases: millimetres and grams, snake_case. */
 export const planShape = z.strictObject({
 	bag: bagShape,
+	/** Further kinds of bag, from version 2 on. */
+	mix: z
+		.strictObject({
+			by: z.enum(['share', 'count']),
+			amount: bounded('mix.amount'),
+			also: z
+				.array(
+					z.strictObject({
+						name: z.string().min(1).max(80).optional(),
+						bag: bagShape,
+						amount: bounded('mix.amount')
+					})
+				)
+				.min(1)
+				.max(mostAlso)
+		})
+		.optional(),
 	cut: cutShape('cut'),
 	target: targetShape,
 	technique: techniqueShape,
@@ -108,12 +125,20 @@ export const planShape = z.strictObject({
 		})
 		.optional(),
 	finish: z
-		.strictObject({ ties: z.enum(['chain', 'braid', 'none']), has_strap: z.boolean() })
+		.strictObject({
+			ties: z.enum(['chain', 'braid', 'none']),
+			has_strap: z.boolean(),
+			tie_count: bounded('finish.tie_count').optional(),
+			tie_length_mm: bounded('finish.tie_length_mm').optional(),
+			strap_length_mm: bounded('finish.strap_length_mm').optional()
+		})
 		.optional(),
 	work: z
 		.strictObject({
 			cutting_tool: z.enum(['scissors', 'rolling-blade']),
-			bags_per_ball: bounded('work.bags_per_ball')
+			bags_per_ball: bounded('work.bags_per_ball'),
+			stack_bags: bounded('work.stack_bags').optional(),
+			stack_folds: bounded('work.stack_folds').optional()
 		})
 		.optional(),
 	sleeper_height_mm: bounded('sleeper_height_mm').optional(),
@@ -121,12 +146,12 @@ export const planShape = z.strictObject({
 });
 
 export const planFormat = 'nest-row plan';
-export const planVersion = 1;
+export const planVersion = 2;
 
 /** A plan as it is stored, and as a plan file holds it beside its name. */
 export const planDocument = z.strictObject({
 	format: z.literal(planFormat),
-	version: z.literal(planVersion),
+	version: z.union([z.literal(1), z.literal(planVersion)]),
 	plan: planShape
 });
 
@@ -137,6 +162,7 @@ export const planOfShape = (shape: PlanShape): Plan => toCamelKeys(shape);
 
 export const documentOf = (plan: Plan): PlanDocument => ({
 	format: planFormat,
-	version: planVersion,
+	// What an older Nest Row can open stays a file that it opens.
+	version: plan.mix ? planVersion : 1,
 	plan: toSnakeKeys(plan) as PlanShape
 });

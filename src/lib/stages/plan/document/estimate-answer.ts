@@ -1,7 +1,9 @@
 import { stations, totalSeconds } from '$lib/core/effort/stations';
 import type { Practice } from '$lib/core/practice/practice';
 import { estimatePlan } from '$lib/core/estimate/estimate';
-import type { Model } from '$lib/core/model/model';
+import type { LikeCut } from '$lib/core/kinds/like-cut';
+import type { KindInModel, Model } from '$lib/core/model/model';
+import { linearDensityKtex } from '$lib/core/strand/strength';
 import type { Plan } from '$lib/core/model/types';
 import { toSnakeKeys } from './case';
 
@@ -47,6 +49,28 @@ export function caseFigures(model: Model): Record<string, number> {
 	}
 }
 
+/** One kind of a mat of several: how it is cut, what it gives, and how many of it. */
+function kindAnswer({ name, share, like, weft, toPrepare, short }: KindInModel): object {
+	const cutAnswer = ({ cut, yield: made, sectionOff, thicknessOff, verdict }: LikeCut) => ({
+		cut: toSnakeKeys(cut),
+		strip_width_mm: made.stripWidthMm,
+		pieces_per_bag: made.pieces,
+		strand_per_bag_m: made.strandPerBagMm / 1000,
+		ktex: linearDensityKtex(made.solidSectionMm2),
+		section_off: sectionOff,
+		thickness_off: thicknessOff,
+		verdict
+	});
+	return {
+		...(name !== null && { name }),
+		share,
+		...cutAnswer(like),
+		...(weft && { weft: cutAnswer(weft) }),
+		bags_to_prepare: toPrepare,
+		short
+	};
+}
+
 /** An estimate as the command line and the JSON endpoint answer it. */
 export function estimateAnswer(plan: Plan, practice: Practice) {
 	const { basis, isUnfit, model, tally, judgements } = estimatePlan(plan, practice);
@@ -56,6 +80,7 @@ export function estimateAnswer(plan: Plan, practice: Practice) {
 	return {
 		measures: { ...basis, fit: !isUnfit },
 		figures: caseFigures(model),
+		...(model.kinds && { kinds: model.kinds.map(kindAnswer) }),
 		to_prepare: tally.toPrepare,
 		to_collect: tally.toCollect,
 		tally: toSnakeKeys(tally),

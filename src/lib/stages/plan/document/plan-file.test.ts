@@ -27,7 +27,7 @@ describe('a plan file', () => {
 		['is empty', '', 'file-not-json', 400],
 		['is a list', '[1]', 'file-other-kind', 422],
 		['is JSON of another kind', '{"type":"FeatureCollection"}', 'file-other-kind', 422],
-		['is of a newer version', file((held) => (held.version = 2)), 'file-newer', 422],
+		['is of a newer version', file((held) => (held.version = 3)), 'file-newer', 422],
 		['has no plan in it', file((held) => delete held.plan), 'file-value', 422],
 		[
 			'has letters for a number',

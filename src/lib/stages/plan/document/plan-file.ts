@@ -60,7 +60,7 @@ function readPlanValue(value: unknown): ReadPlan {
 	}
 	if (value.version > planVersion)
 		return { problems: [{ code: 'file-newer', status: 422, version: value.version }] };
-	if (value.version !== planVersion)
+	if (value.version !== 1 && value.version !== planVersion)
 		return { problems: [{ code: 'file-other-kind', status: 422 }] };
 	const read = readPlanObject(value.plan);
 	if (read.problems) return read;

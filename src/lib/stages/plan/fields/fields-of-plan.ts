@@ -13,6 +13,7 @@ import { fieldLength, trimmed } from '$lib/core/units/format-length';
 import { fieldMass } from '$lib/core/units/format-mass';
 import { bagFields, usualHandful } from '$lib/ui/bag-fields';
 import { lengthsOf, writeExact } from './exact';
+import { mixText } from './mix-field';
 import type { CutPrefix, Fields, LengthFieldName } from './names';
 import { lengthFields, trimSchools } from './names';
 
@@ -120,6 +121,7 @@ function writtenFields(plan: Plan, system: LengthSystem): Fields {
 		sleeper_height: write('sleeper_height', plan.sleeperHeightMm ?? usualSleeperHeightMm),
 		bag_preset: (presetOf(bag) satisfies BagPresetId | null) ?? 'own',
 		...bagFields(bag, system, usualHandful),
+		mix: mixText(plan.mix),
 		...cutFields(cut, bag, system, ''),
 		joint: plan.join?.kind ?? usualJoint(cut.style),
 		hands: plan.join?.hands ?? 'drawn',
@@ -127,9 +129,15 @@ function writtenFields(plan: Plan, system: LengthSystem): Fields {
 		...techniqueFields(technique, plan, system),
 		cutting_tool: work.cuttingTool,
 		bags_per_ball: String(work.bagsPerBall),
+		stack_bags: work.stackBags === undefined ? '' : String(work.stackBags),
+		stack_folds: work.stackFolds === undefined ? '' : String(work.stackFolds),
 		colours: (plan.colours ?? []).join(' '),
 		ties: finish.ties,
 		strap: finish.hasStrap ? 'yes' : '',
+		tie_count: finish.tieCount === undefined ? '' : String(finish.tieCount),
+		tie_length: finish.tieLengthMm === undefined ? '' : write('tie_length', finish.tieLengthMm),
+		strap_length:
+			finish.strapLengthMm === undefined ? '' : write('strap_length', finish.strapLengthMm),
 		exact: ''
 	} as Fields;
 }

@@ -24,6 +24,8 @@ export const lengthFields = {
 	frame_width: { scale: 'mat', path: 'technique.frame_width_mm' },
 	frame_length: { scale: 'mat', path: 'technique.frame_length_mm' },
 	cloth_width: { scale: 'mat', path: 'technique.cloth_width_mm' },
+	tie_length: { scale: 'mat', path: 'finish.tie_length_mm' },
+	strap_length: { scale: 'mat', path: 'finish.strap_length_mm' },
 	weft_trim_bottom: { scale: 'small', path: 'technique.weft_cut.trim_bottom_mm' },
 	weft_trim_top: { scale: 'small', path: 'technique.weft_cut.trim_top_mm' },
 	weft_strip_width: { scale: 'small', path: 'technique.weft_cut.strip_width_mm' },
@@ -35,6 +37,8 @@ const otherFields = [
 	'bag_preset',
 	'handful_g',
 	'handful_count',
+	// Further kinds of bag, as one text.
+	'mix',
 	'style',
 	'trim',
 	'loops',
@@ -67,9 +71,12 @@ const otherFields = [
 	'band_strands',
 	'cutting_tool',
 	'bags_per_ball',
+	'stack_bags',
+	'stack_folds',
 	'colours',
 	'ties',
 	'strap',
+	'tie_count',
 	// What the lengths are to the tenth of a millimetre, where a sixteenth of an inch says less.
 	'exact'
 ] as const;
@@ -85,6 +92,7 @@ export const fieldOfPath: Readonly<Record<PlanPath | 'join.kind', FieldName>> = 
 		Object.entries(lengthFields).map(([field, { path }]) => [path, field])
 	) as Record<PlanPath, FieldName>),
 	'bag.mass_g': 'handful_g',
+	'mix.amount': 'mix',
 	'cut.equal_strips': 'equal_strips',
 	'technique.weft_cut.equal_strips': 'weft_equal_strips',
 	'technique.hook_mm': 'hook',
@@ -92,6 +100,9 @@ export const fieldOfPath: Readonly<Record<PlanPath | 'join.kind', FieldName>> = 
 	'technique.nails': 'nails',
 	'technique.warp_strands': 'band_strands',
 	'work.bags_per_ball': 'bags_per_ball',
+	'work.stack_bags': 'stack_bags',
+	'work.stack_folds': 'stack_folds',
+	'finish.tie_count': 'tie_count',
 	'join.kind': 'joint'
 };
 

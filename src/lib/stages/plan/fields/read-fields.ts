@@ -11,6 +11,7 @@ import type { LengthSystem } from '$lib/core/units/format-length';
 import type { CutPrefix, FieldName, Fields } from './names';
 import { fieldOfPath, trimSchools } from './names';
 import type { FieldProblems } from './reader';
+import { readMix } from './mix-field';
 import { FieldReader } from './reader';
 
 export interface Reading {
@@ -111,9 +112,12 @@ const readColours = (text: string): ColourName[] =>
 export function readFields(fields: Fields, system: LengthSystem): Reading {
 	const read = new FieldReader(fields, system);
 	const { problems } = read;
+	/** What may stay empty: it is then as usual. */
+	const isSaid = (field: FieldName) => (fields[field] ?? '').trim() !== '';
 	const preset = bagPresets.find(({ id }) => id === fields.bag_preset);
 	const cut = readCut(read, '');
 	const colours = readColours(fields.colours);
+	const mix = readMix(fields.mix ?? '');
 	const kind = read.word('joint', ['loop', 'overhand', 'slit']);
 	const plan: Plan = {
 		bag: preset?.bag ?? {
@@ -123,6 +127,7 @@ export function readFields(fields: Fields, system: LengthSystem): Reading {
 			handleMm: read.length('bag_handle'),
 			massG: read.massOfOne()
 		},
+		...(mix && { mix }),
 		cut,
 		target: { widthMm: read.length('mat_width'), lengthMm: read.length('mat_length') },
 		technique: readTechnique(read),
@@ -134,11 +139,16 @@ export function readFields(fields: Fields, system: LengthSystem): Reading {
 		},
 		finish: {
 			ties: read.word('ties', ['chain', 'braid', 'none']),
-			hasStrap: read.isYes('strap')
+			hasStrap: read.isYes('strap'),
+			...(isSaid('tie_count') && { tieCount: read.number('tie_count') }),
+			...(isSaid('tie_length') && { tieLengthMm: read.length('tie_length') }),
+			...(isSaid('strap_length') && { strapLengthMm: read.length('strap_length') })
 		},
 		work: {
 			cuttingTool: read.word('cutting_tool', ['scissors', 'rolling-blade']),
-			bagsPerBall: read.number('bags_per_ball')
+			bagsPerBall: read.number('bags_per_ball'),
+			...(isSaid('stack_bags') && { stackBags: read.number('stack_bags') }),
+			...(isSaid('stack_folds') && { stackFolds: read.number('stack_folds') })
 		},
 		sleeperHeightMm: read.length('sleeper_height'),
 		...(colours.length > 0 && { colours })

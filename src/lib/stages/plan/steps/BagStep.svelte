@@ -53,6 +53,12 @@
 		const { flatWidthMm, gussetMm, bodyMm, handleMm, massG } = bench.plan.bag;
 		return `/gather/kinds?${queryOf({ bag: [flatWidthMm, gussetMm, bodyMm, handleMm, massG].join(' ') })}`;
 	});
+	// Few mats are of several kinds: what sets them comes when it is asked for.
+	let mixKinds = $state.raw<Promise<typeof import('../parts/MixKinds.svelte')> | null>(null);
+	const openMix = (event: Event) => {
+		if ((event.currentTarget as HTMLDetailsElement).open)
+			mixKinds ??= import('../parts/MixKinds.svelte');
+	};
 	const choose = (value: string) =>
 		value === 'own'
 			? bench.choose({ bag_preset: 'own' })
@@ -120,6 +126,12 @@
 			</p>
 		{/if}
 	</div>
+	<details class="needs-scripts" open={bench.plan.mix !== undefined} ontoggle={openMix}>
+		<summary class="min-h-11 cursor-pointer py-2">{say.moreKinds()}</summary>
+		{#if mixKinds}
+			{#await mixKinds then { default: MixKinds }}<MixKinds {bench} />{/await}
+		{/if}
+	</details>
 	<Caution>
 		{say.glovesOrWashedHandsFor()}
 	</Caution>

@@ -10,17 +10,17 @@
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
+	import { trimmed } from '$lib/core/units/format-length';
+	import TextField from '../parts/TextField.svelte';
 	import CutFields from './CutFields.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const cut = $derived(bench.drawn.estimate.model.yield);
-	const stack = $derived(
-		cuttingStack(
-			bench.drawn.plan.bag,
-			bench.drawn.plan.cut,
-			(bench.drawn.plan.work ?? usualWorkSetup).cuttingTool
-		)
-	);
+	const stack = $derived.by(() => {
+		const { bag, cut: planned, work = usualWorkSetup } = bench.drawn.plan;
+		const { cuttingTool, stackBags, stackFolds } = work;
+		return cuttingStack(bag, planned, cuttingTool, stackBags, stackFolds);
+	});
 	const isLoom = $derived(bench.drawn.plan.technique.kind === 'peg-loom');
 	const mm = (length: number) => bench.readable(length, 'small');
 </script>
@@ -60,6 +60,24 @@
 			{ value: 'rolling-blade', label: say.rollingBlade(), note: say.stacksOf20() }
 		]}
 	/>
+	<div class="grid grid-cols-2 gap-3">
+		<TextField
+			{bench}
+			field="stack_bags"
+			label={say.bagsInAStack()}
+			hint={say.asUsual({ bags: stack.bags })}
+		/>
+		<TextField
+			{bench}
+			field="stack_folds"
+			label={say.folds()}
+			hint={say.filmUnderIt({
+				film: trimmed(stack.filmMm, 1),
+				limit: trimmed(stack.limitMm, 1),
+				most: stack.bagsWithinLimit
+			})}
+		/>
+	</div>
 	<Caution>
 		{#if bench.fields.cutting_tool === 'rolling-blade'}
 			{say.rollingBladesAreForTrained()}

@@ -13,6 +13,29 @@ export const ofBags = {
 		why: say.thisFilmWouldBeM2({ what: f.figure('filmUm', 0) }),
 		act: say.wasTheHandfulCountedMeasure()
 	}),
+	'kinds-alternate': (f) => ({
+		call: say.alternateKinds(),
+		why: say.kindIsThicker({
+			nth: f.value('nth'),
+			percent: f.figure('thickerPercent', 0),
+			isThicker: f.value('isThicker') === 1 ? 'yes' : 'no'
+		}),
+		act: say.joinInTurn()
+	}),
+	'kinds-apart': (f) => ({
+		call: say.keepKindsApart(),
+		why: say.kindIsThicker({
+			nth: f.value('nth'),
+			percent: f.figure('thickerPercent', 0),
+			isThicker: f.value('isThicker') === 1 ? 'yes' : 'no'
+		}),
+		act: say.ownBalls()
+	}),
+	'kinds-short': (f) => ({
+		call: say.kindShort({ nth: f.value('nth') }),
+		why: say.bagsLacking({ bags: f.value('bags') }),
+		act: say.askOrMix()
+	}),
 	'offcut-wasteful': (f) => ({
 		call: say.ofEveryBagLeftOver({ small: f.small('offcutMm') }),
 		why: say.theStripWidthDoesNot(),

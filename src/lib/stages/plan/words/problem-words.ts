@@ -76,6 +76,8 @@ export function fieldProblemWords(problem: FieldProblem, system: LengthSystem): 
 				small: small(problem.stripMm),
 				small2: small(problem.leastMm)
 			});
+		case 'kind-not-cut':
+			return msg.kindNotCut({ nth: problem.nth + 2 });
 		case 'no-length-after-joint':
 			return msg.theRingsWouldBeToo();
 	}

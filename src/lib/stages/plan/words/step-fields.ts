@@ -5,8 +5,17 @@ import { stepNames } from './step-lines';
 /** The fields that a step holds. */
 export const fieldsOfStep: Readonly<Record<StepName, readonly FieldName[]>> = {
 	size: ['mat_width', 'mat_length', 'sleeper_height'],
-	bag: ['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count'],
-	cut: ['trim', 'trim_bottom', 'trim_top', 'strip_width', 'equal_strips', 'margin'],
+	bag: ['bag_width', 'bag_gusset', 'bag_body', 'bag_handle', 'handful_g', 'handful_count', 'mix'],
+	cut: [
+		'trim',
+		'trim_bottom',
+		'trim_top',
+		'strip_width',
+		'equal_strips',
+		'margin',
+		'stack_bags',
+		'stack_folds'
+	],
 	join: ['bags_per_ball', 'joint'],
 	technique: [
 		'hook',
@@ -25,7 +34,7 @@ export const fieldsOfStep: Readonly<Record<StepName, readonly FieldName[]>> = {
 		'weft_equal_strips',
 		'weft_margin'
 	],
-	finish: ['ties', 'strap']
+	finish: ['ties', 'strap', 'tie_count', 'tie_length', 'strap_length']
 };
 
 /** The first field in the order of the work that stands among some; null where none does. */

@@ -1,0 +1,49 @@
+import { defaults } from '../defaults';
+import type { KindVerdict } from '../kinds/like-cut';
+import type { Model } from '../model/model';
+import type { Judgement } from './judgement';
+
+const order: readonly KindVerdict[] = ['as-one', 'alternate', 'keep-apart'];
+
+/**
+ * Whether a difference between the kinds of bag will show or weaken, and which kind runs short: the
+ * kind that differs most is named by its number, the plan's own being the first.
+ *
+ * @example judgeKinds(modelPlan(startingPlan, barePoint)) // []
+ */
+export function judgeKinds({ kinds }: Model): Judgement[] {
+	if (!kinds) return [];
+	const calls: Judgement[] = [];
+	let worst = 0;
+	for (const [nth, { like, weft }] of kinds.entries())
+		if (offOf({ like, weft }) > offOf(kinds[worst] ?? { like, weft })) worst = nth;
+	const { like, weft } = kinds[worst] ?? {};
+	const verdict =
+		order[Math.max(...[like, weft].map((one) => (one ? order.indexOf(one.verdict) : 0)))];
+	if (like && verdict && verdict !== 'as-one') {
+		const told = weft && Math.abs(weft.thicknessOff) > Math.abs(like.thicknessOff) ? weft : like;
+		calls.push({
+			code: verdict === 'alternate' ? 'kinds-alternate' : 'kinds-apart',
+			severity: verdict === 'alternate' ? 'look' : 'change',
+			subject: 'bag',
+			figures: {
+				nth: worst + 1,
+				thickerPercent: Math.abs(told.thicknessOff) * 100,
+				isThicker: told.thicknessOff > 0 ? 1 : 0,
+				widthPercent: Math.abs(told.thicknessOff) * defaults.mixWidth.value * 100
+			}
+		});
+	}
+	for (const [nth, { short }] of kinds.entries())
+		if (short > 0.5)
+			calls.push({
+				code: 'kinds-short',
+				severity: 'look',
+				subject: 'bag',
+				figures: { nth: nth + 1, bags: Math.ceil(short) }
+			});
+	return calls;
+}
+
+const offOf = ({ like, weft }: Pick<NonNullable<Model['kinds']>[number], 'like' | 'weft'>) =>
+	Math.max(Math.abs(like.sectionOff), Math.abs(weft?.sectionOff ?? 0));

@@ -2,11 +2,11 @@
 // room; rooms of one floor know nothing of each other. ESLint holds it, `.svelte` files included.
 const core = [
 	['core', 'core/mat', 'core/units'],
+	['core/factors'],
 	[
 		'core/bag',
 		'core/code',
 		'core/colour',
-		'core/factors',
 		'core/finish',
 		'core/joint',
 		'core/size',
@@ -14,6 +14,7 @@ const core = [
 	],
 	['core/strand', 'core/gather'],
 	['core/cut'],
+	['core/kinds'],
 	[
 		'core/techniques/bands',
 		'core/techniques/crochet',
@@ -44,12 +45,13 @@ const page = [
 	['stages/table-day', 'stages/making', 'stages/season'],
 	['maker', 'stages/check', 'stages/hand-over'],
 	['stages/today'],
-	['stages/gather/lists', 'stages/plan/fields'],
+	['stages/gather/lists', 'stages/plan/fields', 'stages/plan/school-door'],
 	['stages/plan/words'],
 	['stages/plan/drawing'],
 	['stages/plan/bench', 'stages/know-how/lessons'],
 	['stages/know-how'],
 	['stages/plan/parts', 'stages/plan/compare'],
+	['stages/plan/sack'],
 	['stages/plan/steps', 'stages/plan/views'],
 	['stages/plan']
 ];

@@ -44,6 +44,7 @@ export const routes = {
 		}
 	},
 	'/plan/[id=uuid]/file': { by: 'reader' },
+	'/plan/sack': { by: 'reader', title: 'fromASack', laid: 'when opened' },
 	'/plans': {
 		by: 'reader',
 		title: 'plans',

@@ -12,6 +12,7 @@ export * as CutStep from './plan/CutStep';
 export * as DetailSheet from './plan/DetailSheet';
 export * as FingertipTest from './plan/FingertipTest';
 export * as FinishStep from './plan/FinishStep';
+export * as FromSack from './plan/FromSack';
 export * as Hold from './plan/Hold';
 export * as JoinStep from './plan/JoinStep';
 export * as Judgements from './plan/Judgements';

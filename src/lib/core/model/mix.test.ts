@@ -127,7 +127,9 @@ describe('a plan of several kinds', () => {
 			{ bag: shop, amount: 0.5 },
 			{ bag: mailer, amount: 0.2 }
 		];
-		expect(codes(mixed({ by: 'share', amount: 0.5, also }, narrow))).toEqual([['kinds-alternate', 3]]);
+		expect(codes(mixed({ by: 'share', amount: 0.5, also }, narrow))).toEqual([
+			['kinds-alternate', 3]
+		]);
 		const half: Plan = { ...startingPlan, cut: { style: 'half-bag' } };
 		expect(
 			codes(mixed({ by: 'share', amount: 0.5, also: [{ bag: shop, amount: 0.5 }] }, half))

@@ -2,6 +2,8 @@ import type { Bag } from '../bag/measure-bag';
 import { cutBag } from '../cut/cut-bag';
 import type { Cut } from '../cut/types';
 import type { CutYield } from '../cut/yield';
+import { likeCut } from '../kinds/like-cut';
+import type { Model } from '../model/model';
 import type { Plan } from '../model/types';
 
 /** What pieces of a plan are for: a loom's warp and weft are cut apart. */
@@ -29,7 +31,8 @@ export const cutsOfPlan = ({ cut, technique }: Plan): CutOfPlan[] =>
 
 /**
  * What a bag gives cut for a use of a plan; null where the plan has no such use. The join rides along with
- * what is joined as the plan says; a loom's weft is joined in the usual way of its cut.
+ * what is joined as the plan says; a loom's weft is joined in the usual way of its cut. A further kind of
+ * a plan of several is cut so that its strand is like that of the plan's own bag.
  *
  * @param bag the plan's own, or another kind that is cut by its rules
  * @throws DomainError where the cut does not fit the bag
@@ -38,5 +41,31 @@ export const cutsOfPlan = ({ cut, technique }: Plan): CutOfPlan[] =>
 export function yieldFor(plan: Plan, bag: Bag, use: PieceUse): CutYield | null {
 	const found = cutsOfPlan(plan).find((one) => one.use === use);
 	if (!found) return null;
-	return use === 'weft' ? cutBag(bag, found.cut) : cutBag(bag, found.cut, undefined, plan.join);
+	const join = use === 'weft' ? undefined : plan.join;
+	if (!plan.mix?.also.some((kind) => isSameBag(kind.bag, bag)))
+		return cutBag(bag, found.cut, undefined, join);
+	const { solidSectionMm2 } = cutBag(plan.bag, found.cut);
+	return likeCut(bag, found.cut, solidSectionMm2, join).yield;
 }
+
+/** A kind of bag in a plan, and what part of the plan's bags are of it. */
+export interface KindOfPlan {
+	readonly bag: Bag;
+	readonly bagShare: number;
+}
+
+/**
+ * The kinds of bag of a plan, its own first, each with its share of the bags; one where it has no other.
+ *
+ * @example kindsOfPlan(startingPlan, modelPlan(startingPlan, barePoint)).map(({ bagShare }) => bagShare) // [1]
+ */
+export const kindsOfPlan = ({ bag, mix }: Plan, { kinds, toPrepare }: Model): KindOfPlan[] =>
+	kinds
+		? kinds.map((kind, at) => ({
+				bag: mix?.also[at - 1]?.bag ?? bag,
+				bagShare: kind.toPrepare / toPrepare
+			}))
+		: [{ bag, bagShare: 1 }];
+
+const isSameBag = (one: Bag, other: Bag): boolean =>
+	(Object.keys(one) as (keyof Bag)[]).every((side) => one[side] === other[side]);

@@ -21,6 +21,23 @@ export interface MatDemand {
 }
 
 /**
+ * The part of a mat's demand that falls to one of several kinds of bag.
+ *
+ * @param share of the bags, 0 to 1
+ * @param pieces a bag of the kind gives
+ * @example partOfDemand({ bags: 50, byColour: { blue: 20 }, ofAnyColour: 30, bagsPerBall: 20, bagsPerPiece: 0.25, bagsPerGood: 1.25 }, 0.5, 10) // { bags: 25, byColour: { blue: 10 }, ofAnyColour: 15, bagsPerBall: 20, bagsPerPiece: 0.125, bagsPerGood: 1.25 }
+ */
+export const partOfDemand = (demand: MatDemand, share: number, pieces: number): MatDemand => ({
+	...demand,
+	bags: demand.bags * share,
+	byColour: Object.fromEntries(
+		Object.entries(demand.byColour).map(([colour, bags]) => [colour, bags * share])
+	),
+	ofAnyColour: demand.ofAnyColour * share,
+	bagsPerPiece: demand.bagsPerGood / pieces
+});
+
+/**
  * The bags one mat asks of the store, by colour. A colour's share is the strand of its balls, the
  * last ball counted as far as it is used.
  *

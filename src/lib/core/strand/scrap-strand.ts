@@ -2,8 +2,13 @@ import type { Bag } from '../bag/measure-bag';
 import { measureBag } from '../bag/measure-bag';
 import { defaults } from '../defaults';
 import { within } from '../domain-error';
-import type { Trims } from '../cut/types';
 import { bulkDiameterMm } from './bulk-diameter';
+
+/** What is cut off below and above, mm. */
+interface Trims {
+	readonly trimBottomMm: number;
+	readonly trimTopMm: number;
+}
 
 /** What is cut off a bag and can still be joined. */
 export const scrapSorts = ['wholeHandles', 'tornHandles', 'bottoms', 'tops'] as const;

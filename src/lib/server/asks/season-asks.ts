@@ -4,7 +4,10 @@ import { allocateStore, drawnForms, lacksOf } from '$lib/core/store/allocate-sto
 import { demandLeft } from '$lib/core/store/demand-left';
 import type { BegunMat } from '$lib/server/gather/begun-mats';
 import type { MatDemand } from '$lib/core/store/mat-demand';
-import { matDemand } from '$lib/core/store/mat-demand';
+import { matDemand, partOfDemand } from '$lib/core/store/mat-demand';
+import { modelPlan } from '$lib/core/model/model';
+import type { Bag } from '$lib/core/bag/measure-bag';
+import { kindsOfPlan, yieldFor } from '$lib/core/prepare/cuts-of-plan';
 import type { Practice } from '$lib/core/practice/practice';
 import type { Plan } from '$lib/core/model/types';
 import { pointFor } from '$lib/core/model/known-for';
@@ -40,7 +43,8 @@ export interface SeasonAsks {
 
 interface Read {
 	readonly plan: Plan;
-	readonly demand: MatDemand;
+	/** What one mat takes of each kind of bag in it, the plan's own first. */
+	readonly parts: readonly { readonly bag: Bag; readonly demand: MatDemand }[];
 }
 
 const known = new Memo<Read>();
@@ -51,7 +55,17 @@ const readPlan = (
 ): Read =>
 	known.of(versionKey(kept, practice), () => {
 		const plan = planOfShape(kept.document.plan);
-		return { plan, demand: matDemand(plan, pointFor(plan, practice)) };
+		const point = pointFor(plan, practice);
+		const demand = matDemand(plan, point);
+		const model = modelPlan(plan, point);
+		const use = plan.technique.kind === 'peg-loom' ? 'weft' : 'strand';
+		const parts = kindsOfPlan(plan, model).map(({ bag, bagShare }) => ({
+			bag,
+			demand: plan.mix
+				? partOfDemand(demand, bagShare, yieldFor(plan, bag, use)?.pieces ?? 1)
+				: demand
+		}));
+		return { plan, parts };
 	});
 
 /** What several wants of one plan draw and lack, as one. */
@@ -72,8 +86,13 @@ const together = (parts: readonly Allocation[]): Allocation => ({
  * What a plan draws from: bags, what is cut as its own strand is, and for what may be of any colour
  * also what is cut as its warp is. What does not say how it was cut is taken for its own.
  */
-function taking(version: Version, plan: Plan, kinds: readonly KindLine[]): Want<CutStock>['takes'] {
-	const worked = ballCutOf(version, plan, kinds);
+function taking(
+	version: Version,
+	plan: Plan,
+	bag: Bag,
+	kinds: readonly KindLine[]
+): Want<CutStock>['takes'] {
+	const worked = ballCutOf(version, plan, kinds, bag);
 	const all = worked
 		? cutsOfVersion(version, plan, kinds).filter(({ kindId }) => kindId === worked.kindId)
 		: [];
@@ -96,37 +115,49 @@ export function seasonAsks(
 	practice: Practice
 ): SeasonAsks {
 	const reads = plans.map((kept) => readPlan(kept, practice));
-	const kindOf = (plan: Plan) => kindOfBag(plan.bag, kinds)?.name ?? null;
+	const kindOf = (bag: Bag) => kindOfBag(bag, kinds)?.name ?? null;
 	/** Each want beside the plan it belongs to. */
 	const asked: (Want<CutStock> & { readonly planId: string })[] = [];
 	for (const { planId, version, document, isInHand, given } of begun) {
 		if (!isInHand) continue;
-		const { plan, demand } = readPlan({ id: planId, version, document }, practice);
-		const kind = kindOf(plan);
-		const takes = taking({ id: planId, version }, plan, kinds);
-		const own = given.filter((line) => line.kind === kind);
-		asked.push({ planId, kind, mats: 1, demand: demandLeft(demand, own), takes });
+		const { plan, parts } = readPlan({ id: planId, version, document }, practice);
+		for (const { bag, demand } of parts) {
+			const kind = kindOf(bag);
+			const takes = taking({ id: planId, version }, plan, bag, kinds);
+			const own = given.filter((line) => line.kind === kind);
+			asked.push({ planId, kind, mats: 1, demand: demandLeft(demand, own), takes });
+		}
 	}
 	const begunOf = (id: string) => begun.filter(({ planId }) => planId === id).length;
 	for (const [at, { id, version, matsWanted }] of plans.entries()) {
-		const { plan, demand } = reads[at] as Read;
+		const { plan, parts } = reads[at] as Read;
 		const mats = Math.max(0, matsWanted - begunOf(id));
-		const takes = taking({ id, version }, plan, kinds);
-		asked.push({ planId: id, kind: kindOf(plan), mats, demand, takes });
+		for (const { bag, demand } of parts) {
+			const takes = taking({ id, version }, plan, bag, kinds);
+			asked.push({ planId: id, kind: kindOf(bag), mats, demand, takes });
+		}
 	}
 	const allocations = allocateStore(stock, asked);
-	const nearOf = (plan: Plan | undefined) => (plan && kindNearBag(plan.bag, kinds)?.name) ?? null;
+	/** A kind that a bag of the plan nearly fits, where it is of none. */
+	const nearOf = (parts: Read['parts']) => {
+		const odd = parts.find(({ bag }) => kindOf(bag) === null);
+		return (odd && kindNearBag(odd.bag, kinds)?.name) ?? null;
+	};
+	const namesOf = (parts: Read['parts']) => {
+		const names = parts.map(({ bag }) => kindOf(bag));
+		return names.includes(null) ? null : names.join(' + ');
+	};
 	return {
 		plans: plans.map(({ id, name, matsWanted, isRemoved }, at): PlanAsked => {
-			const { plan } = reads[at] as Read;
+			const { parts } = reads[at] as Read;
 			return {
 				id,
 				name,
 				mats: matsWanted,
 				isRemoved,
 				begun: begunOf(id),
-				kind: kindOf(plan),
-				near: nearOf(plan),
+				kind: namesOf(parts),
+				near: nearOf(parts),
 				allocation: together(allocations.filter((_, nth) => asked[nth]?.planId === id))
 			};
 		}),

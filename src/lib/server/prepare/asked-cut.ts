@@ -21,8 +21,8 @@ export interface GivenCut {
 }
 
 /**
- * What bags of a kind give by the cut of a plan: its own bag by its own numbers, another kind by the
- * same cut. Null where the plan has no such cut, or it does not fit the bag.
+ * What bags of a kind give by the cut of a plan: the plan's own kinds by their own numbers, another by
+ * the same cut. Null where the plan has no such cut, or it does not fit the bag.
  */
 export function cutOfKind(
 	plan: Plan,
@@ -30,8 +30,8 @@ export function cutOfKind(
 	kinds: readonly KindLine[],
 	use: PieceUse
 ): GivenCut | null {
-	const isOwn = kindOfBag(plan.bag, kinds)?.id === kind.id;
-	const bag = isOwn ? plan.bag : kind;
+	const inPlan = [plan.bag, ...(plan.mix?.also ?? []).map((one) => one.bag)];
+	const bag = inPlan.find((one) => kindOfBag(one, kinds)?.id === kind.id) ?? kind;
 	try {
 		const given = yieldFor(plan, bag, use);
 		return given && { given, massG: bag.massG, cut: snapshotOf(bag, given) };

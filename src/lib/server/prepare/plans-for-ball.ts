@@ -17,10 +17,11 @@ export interface SuitedPlan {
 /** The plans of the season and the newest others, with what speaks against a ball in each. */
 export async function plansForBall(db: Db, ball: BallContent): Promise<SuitedPlan[]> {
 	const { reads, kinds } = await tablePlans(db, tableBasis(db));
-	return reads.map(({ kept, read: { plan } }): SuitedPlan => {
+	return reads.map(({ kept, read: { plan, kinds: inPlan } }): SuitedPlan => {
 		const { id, name } = kept;
-		if (kindOfBag(plan.bag, kinds)?.id !== ball.kindId) return { id, name, why: 'other-kind' };
-		const asked = ballCutOf(kept, plan, kinds);
+		const own = inPlan.find(({ bag }) => kindOfBag(bag, kinds)?.id === ball.kindId);
+		if (!own) return { id, name, why: 'other-kind' };
+		const asked = ballCutOf(kept, plan, kinds, own.bag);
 		const why = asked ? whyUnsuited(ball.cut, asked.cut) : 'other-cut';
 		const isColour =
 			!plan.colours?.length || ball.colours.every(({ colour }) => plan.colours?.includes(colour));

@@ -3,7 +3,10 @@ import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { Plan } from '$lib/core/model/types';
 import { usualWorkSetup } from '$lib/core/model/types';
 import type { Practice } from '$lib/core/practice/practice';
-import { cutsOfPlan } from '$lib/core/prepare/cuts-of-plan';
+import { pointFor } from '$lib/core/model/known-for';
+import { modelPlan } from '$lib/core/model/model';
+import type { KindOfPlan } from '$lib/core/prepare/cuts-of-plan';
+import { cutsOfPlan, kindsOfPlan } from '$lib/core/prepare/cuts-of-plan';
 import type { AskedColour, ByColour } from '$lib/core/prepare/how-far';
 import { howFar } from '$lib/core/prepare/how-far';
 import { whyUnsuited } from '$lib/core/prepare/suits';
@@ -21,6 +24,8 @@ import { warpOf } from './load-loom';
 
 interface Read {
 	readonly plan: Plan;
+	/** Its kinds of bag, and what part of the bags each is. */
+	readonly kinds: readonly KindOfPlan[];
 	/** Bags' worth of strand in the balls of one mat, by colour. */
 	readonly need: ByColour;
 	readonly warp: TablePlan['warp'];
@@ -32,19 +37,21 @@ function readPlan(plan: Plan, practice: Practice): Read {
 	for (const { colour, bags } of ballsOfMat(plan, practice))
 		need[colour] = (need[colour] ?? 0) + bags;
 	const warp = warpOf(plan, practice);
-	return { plan, need, warp: warp && { ...warp, jammed: warp.jammed.length } };
+	const kinds = kindsOfPlan(plan, modelPlan(plan, pointFor(plan, practice)));
+	return { plan, kinds, need, warp: warp && { ...warp, jammed: warp.jammed.length } };
 }
 
 /**
- * How the strand in a plan's balls is cut, of its own kind of bag: a loom's balls are its weft. Null
- * where its bag is none of the kinds there are, or cannot be cut so.
+ * How the strand in a plan's balls is cut, of its own kind of bag or of a further one: a loom's balls are
+ * its weft. Null where the bag is none of the kinds there are, or cannot be cut so.
  */
 export function ballCutOf(
 	version: Version,
 	plan: Plan,
-	kinds: readonly KindLine[]
+	kinds: readonly KindLine[],
+	bag = plan.bag
 ): TableCut | null {
-	const kind = kindOfBag(plan.bag, kinds);
+	const kind = kindOfBag(bag, kinds);
 	const asked = plan.technique.kind === 'peg-loom' ? 'weft' : 'strand';
 	const cuts = kind ? cutsOfVersion(version, plan, kinds) : [];
 	return cuts.find(({ kindId, use }) => kindId === kind?.id && use === asked) ?? null;
@@ -61,8 +68,16 @@ function farOf(
 		cut,
 		colours: colours.map(({ colour, bags }) => ({ colour, bags: bags * balls }))
 	}));
-	return reads.map(({ kept, read: { plan, need } }) => {
-		const asked = ballCutOf(kept, plan, kinds);
+	/** What one kind of a plan gets, in its part of what is needed; a mat takes its part of each. */
+	const farOfKind = (
+		kept: PlanInWork,
+		{ plan, need: whole }: Read,
+		{ bag, bagShare }: KindOfPlan
+	): TablePlan['far'] => {
+		const need = Object.fromEntries(
+			Object.entries(whole).map(([colour, bags]) => [colour, bags * bagShare])
+		) as ByColour;
+		const asked = ballCutOf(kept, plan, kinds, bag);
 		const suits = left.filter(
 			({ kindId, cut }) => kindId === asked?.kindId && whyUnsuited(cut, asked.cut) === null
 		);
@@ -82,6 +97,14 @@ function farOf(
 			}
 		}
 		return far;
+	};
+	return reads.map(({ kept, read }) => {
+		const fars = read.kinds.map((kind) => farOfKind(kept, read, kind));
+		const lacking: Partial<Record<AskedColour, number>> = {};
+		for (const far of fars)
+			for (const [colour, bags] of Object.entries(far.lacking) as [AskedColour, number][])
+				lacking[colour] = (lacking[colour] ?? 0) + bags;
+		return { mats: Math.min(...fars.map(({ mats }) => mats)), lacking };
 	});
 }
 

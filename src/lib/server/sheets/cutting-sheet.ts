@@ -2,6 +2,8 @@ import { cuttingSheet as say } from '$lib/words/sheets';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
+import { pieceOrder } from '$lib/core/kinds/piece-order';
+import type { KindInModel } from '$lib/core/model/model';
 import { usualWorkSetup } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
@@ -68,8 +70,38 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 		12
 	);
 	sheet.text(say.flattenGussetsInCreasesSmoothed(), { sizePt: 12 });
+	if (model.kinds) {
+		drawKinds(sheet, order, model.kinds);
+		return;
+	}
 	drawGuide(sheet, plan.bag, plan.cut, weft ? say.guideForTheWarp() : say.guide(), system);
 	if (weft) drawGuide(sheet, plan.bag, weft, say.guideForTheWeft(), system);
+}
+
+/** A card for each kind of bag: how it is cut, how many of it, and in which order its pieces are joined. */
+function drawKinds(sheet: Sheet, order: SheetOrder, kinds: readonly KindInModel[]): void {
+	const { plan, system } = order;
+	const nameOf = ({ bag, name }: KindInModel, at: number) =>
+		name ?? (at === 0 ? bagName(plan.bag) : bagName(bag));
+	const joined = pieceOrder(
+		kinds.map(({ share, like }) => ({ share, pieceMm: like.yield.pieceLengthMm })),
+		12
+	);
+	sheet.text(say.joinInOrder({ order: joined.map((at) => at + 1).join(' · ') }), { sizePt: 12 });
+	for (const [at, kind] of kinds.entries()) {
+		const { like, weft, toPrepare } = kind;
+		sheet.heading(say.kindCard({ nth: at + 1, name: nameOf(kind, at) }));
+		sheet.text(
+			say.kindCut({
+				cut: cutLine(like.yield, system),
+				bags: Math.ceil(toPrepare),
+				percent: Math.round(kind.share * 100)
+			}),
+			{ sizePt: 12 }
+		);
+		drawGuide(sheet, kind.bag, like.cut, weft ? say.guideForTheWarp() : say.guide(), system);
+		if (weft) drawGuide(sheet, kind.bag, weft.cut, say.guideForTheWeft(), system);
+	}
 }
 
 /** The guide from the seam up; longer than the page, it goes on at the top of the next. */

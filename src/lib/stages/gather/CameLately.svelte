@@ -4,7 +4,7 @@
 	import { groupBy } from '$lib/core/group-by';
 	import { nearDayWords } from '$lib/ui/day-words';
 	import { wholeNumber } from '$lib/ui/number-words';
-	import Sack from './Sack.svelte';
+	import Sack from '$lib/ui/Sack.svelte';
 	import { scrollByKey } from '$lib/ui/scroll-by-key';
 
 	interface Line {

@@ -4,7 +4,7 @@
 	import { usualDropOff } from '$lib/core/gather/odd-count';
 	import { wholeNumber } from '$lib/ui/number-words';
 
-	import Sack from './Sack.svelte';
+	import Sack from '$lib/ui/Sack.svelte';
 
 	interface Source {
 		readonly name: string;

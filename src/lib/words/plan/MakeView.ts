@@ -32,3 +32,4 @@ export const tickAtLeastOneWay = (): string => "Tick at least one technique.";
 export const thatCouldNotBeWorked = (): string => "That could not be worked out.";
 export const theServerCouldNotBe = (): string => "The server could not be reached. Your input is still here; try again.";
 export const countMats = (d: { readonly said: string | number; readonly count: number }): string => '' + d.said + " " + plural(d.count, 0, en, { one: "mat", other: "mats" });
+export const fromASack = (): string => "From a sack of mixed bags";

@@ -1,6 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 import { plural, select } from '@messageformat/runtime';
-import { en } from '../number';
+import { en, number } from '../number';
 
 export const thinCarrier = (): string => "thin carrier";
 export const heavierShopBag = (): string => "heavier shop bag";
@@ -24,3 +24,4 @@ export const twoIstiesSelectYesOther = (d: { readonly isTies: 'yes' | 'no'; read
 export const oneSleeper = (d: { readonly formatLength: string | number; readonly formatLength2: string | number }): string => '' + d.formatLength + " × " + d.formatLength2 + ", one sleeper";
 export const jointsBallsOf = (d: { readonly jointNames: string | number; readonly spinNames: string | number; readonly ceil: string | number; readonly bagsPerBall: string | number }): string => '' + d.jointNames + d.spinNames + ", " + d.ceil + " joints, balls of " + d.bagsPerBall;
 export const spun = (): string => ", spun";
+export const andMoreKinds = (d: { readonly bag: string | number; readonly more: number }): string => '' + d.bag + " and " + plural(d.more, 0, en, { one: "1 more kind", other: '' + number("en", d.more, 0) + " more kinds" });

@@ -48,3 +48,4 @@ export const sourcesAndReceivingPlaces = (): string => "Sources and receiving pl
 export const reachingUsFromPhones = (): string => "Reaching us from phones";
 export const whoMayComeIn = (): string => "Who may come in";
 export const backupAndArchive = (): string => "Backup and archive";
+export const fromASack = (): string => "From a sack";

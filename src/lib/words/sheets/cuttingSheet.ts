@@ -22,3 +22,6 @@ export const weft = (): string => "Weft";
 export const bags = (): string => "Bags";
 export const stack = (): string => "Stack";
 export const guide = (): string => "Guide";
+export const joinInOrder = (d: { readonly order: string | number }): string => "Join the pieces in this order: " + d.order;
+export const kindCard = (d: { readonly nth: string | number; readonly name: string | number }): string => '' + d.nth + " " + d.name;
+export const kindCut = (d: { readonly cut: string | number; readonly bags: string | number; readonly percent: string | number }): string => '' + d.cut + ": " + d.bags + " bags, " + d.percent + " % of the yarn.";

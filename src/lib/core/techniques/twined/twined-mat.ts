@@ -126,9 +126,7 @@ export function twinedMat(
 		nails,
 		warpEnds: 2 * nails,
 		warpMm,
-		clothM: isFilm
-			? 0
-			: relations.clothM(warpMm, boltMm),
+		clothM: isFilm ? 0 : relations.clothM(warpMm, boltMm),
 		rowPitchMm,
 		strandPerRowMm,
 		weftStrandMm,

@@ -13,6 +13,7 @@
 		waysThere
 	} from '$lib/stages/plan/fields/mix-request';
 	import { basisWords } from '$lib/ui/basis-words';
+	import { linkTo } from '$lib/ui/offered';
 	import { figure, wholeNumber } from '$lib/ui/number-words';
 	import { areaWords } from '$lib/ui/unit-words';
 
@@ -121,7 +122,10 @@
 </script>
 
 <div class="grid gap-4">
-	<h2>{msg.whatCanIMake()}</h2>
+	<div class="flex flex-wrap items-center justify-between gap-3">
+		<h2>{msg.whatCanIMake()}</h2>
+		<a class="btn font-normal" {...linkTo('/plan/sack')}>{msg.fromASack()}</a>
+	</div>
 	<p class="text-[0.9375rem]">
 		{msg.isofstoreSelectYesOtherWhat({
 			isOfStore: isOfStore ? 'yes' : 'no',

@@ -63,36 +63,51 @@ describe('the fields of the bench', () => {
 		);
 	});
 
-	it.each(['cm', 'ft'] as const)('hold several kinds, own ties and an own stack, in %s', (system) => {
-		const plan: Plan = {
-			...startingPlan,
-			mix: {
-				by: 'share',
-				amount: 0.5,
-				also: [
-					{ name: 'shop | bag', bag: bagPresets[1].bag, amount: 0.3 },
-					{ bag: bagPresets[2].bag, amount: 0.2 }
-				]
-			},
-			finish: { ties: 'braid', hasStrap: true, tieCount: 1, tieLengthMm: 1830, strapLengthMm: 900 },
-			work: { cuttingTool: 'rolling-blade', bagsPerBall: 20, stackBags: 50, stackFolds: 1 }
-		};
-		const read = readFields(fieldsOfPlan(plan, system), system).plan;
-		expect(read?.finish).toEqual(plan.finish);
-		expect(read?.work).toEqual(plan.work);
-		expect(read?.mix?.also.map(({ name }) => name)).toEqual(['shop / bag', undefined]);
-		expect(read?.mix?.also.map(({ bag, amount }) => ({ bag, amount }))).toEqual(
-			plan.mix?.also.map(({ bag, amount }) => ({ bag, amount }))
-		);
-		const written = readPlanText(writePlanFile('Mixed', plan));
-		expect(written.plan).toEqual(plan);
-		expect(JSON.parse(writePlanFile('Mixed', plan))).toMatchObject({ version: 2 });
-		expect(JSON.parse(writePlanFile('Plain', startingPlan))).toMatchObject({ version: 1 });
-	});
+	it.each(['cm', 'ft'] as const)(
+		'hold several kinds, own ties and an own stack, in %s',
+		(system) => {
+			const plan: Plan = {
+				...startingPlan,
+				mix: {
+					by: 'share',
+					amount: 0.5,
+					also: [
+						{ name: 'shop | bag', bag: bagPresets[1].bag, amount: 0.3 },
+						{ bag: bagPresets[2].bag, amount: 0.2 }
+					]
+				},
+				finish: {
+					ties: 'braid',
+					hasStrap: true,
+					tieCount: 1,
+					tieLengthMm: 1830,
+					strapLengthMm: 900
+				},
+				work: { cuttingTool: 'rolling-blade', bagsPerBall: 20, stackBags: 50, stackFolds: 1 }
+			};
+			const read = readFields(fieldsOfPlan(plan, system), system).plan;
+			expect(read?.finish).toEqual(plan.finish);
+			expect(read?.work).toEqual(plan.work);
+			expect(read?.mix?.also.map(({ name }) => name)).toEqual(['shop / bag', undefined]);
+			expect(read?.mix?.also.map(({ bag, amount }) => ({ bag, amount }))).toEqual(
+				plan.mix?.also.map(({ bag, amount }) => ({ bag, amount }))
+			);
+			const written = readPlanText(writePlanFile('Mixed', plan));
+			expect(written.plan).toEqual(plan);
+			expect(JSON.parse(writePlanFile('Mixed', plan))).toMatchObject({ version: 2 });
+			expect(JSON.parse(writePlanFile('Plain', startingPlan))).toMatchObject({ version: 1 });
+		}
+	);
 
-	it.each(['', 'share', 'share 0.5', 'share 0.5 | 1 2 3', 'count 5 | 380 60 430 140 14 -1', 'x 1 | 380 60 430 140 14 1'])(
-		'take %j for one kind alone',
-		(text) => expect(readFields({ ...start, mix: text }, 'cm').plan?.mix).toBeUndefined()
+	it.each([
+		'',
+		'share',
+		'share 0.5',
+		'share 0.5 | 1 2 3',
+		'count 5 | 380 60 430 140 14 -1',
+		'x 1 | 380 60 430 140 14 1'
+	])('take %j for one kind alone', (text) =>
+		expect(readFields({ ...start, mix: text }, 'cm').plan?.mix).toBeUndefined()
 	);
 
 	it('typed over is what was typed', () => {

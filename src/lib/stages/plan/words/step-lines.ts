@@ -23,6 +23,10 @@ const bagNames = {
 	'milk-pouch': say.milkPouch()
 } as const;
 
+/** The kinds of a plan in a few words. */
+export const bagsLine = ({ bag, mix }: Plan): string =>
+	mix ? say.andMoreKinds({ bag: bagName(bag), more: mix.also.length }) : bagName(bag);
+
 export function bagName(bag: Bag): string {
 	const preset = presetOf(bag);
 	return preset ? bagNames[preset] : say.ourOwnBag();
@@ -107,7 +111,9 @@ export function stepLines(
 			formatLength: formatLength(plan.target.widthMm, system, 'mat'),
 			formatLength2: formatLength(plan.target.lengthMm, system, 'mat')
 		}),
-		bag: `${bagName(plan.bag)}, ${trimmed(plan.bag.massG, 1)} g, ${trimmed(model.filmThicknessMm * 1000, 0)} µm`,
+		bag: plan.mix
+			? bagsLine(plan)
+			: `${bagName(plan.bag)}, ${trimmed(plan.bag.massG, 1)} g, ${trimmed(model.filmThicknessMm * 1000, 0)} µm`,
 		cut: cutLine(model.yield, system),
 		join: say.jointsBallsOf({
 			jointNames: jointNames[joint],

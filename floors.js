@@ -51,7 +51,7 @@ const page = [
 	['stages/plan/bench', 'stages/know-how/lessons'],
 	['stages/know-how'],
 	['stages/plan/parts', 'stages/plan/compare'],
-	['stages/plan/sack'],
+	['stages/plan/sack', 'stages/plan/ways'],
 	['stages/plan/steps', 'stages/plan/views'],
 	['stages/plan']
 ];

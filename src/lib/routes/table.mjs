@@ -44,6 +44,7 @@ export const routes = {
 		}
 	},
 	'/plan/[id=uuid]/file': { by: 'reader' },
+	'/plan/ways': { by: 'reader', title: 'otherWays', laid: 'when opened' },
 	'/plan/sack': { by: 'reader', title: 'fromASack', laid: 'when opened' },
 	'/plans': {
 		by: 'reader',

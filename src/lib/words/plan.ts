@@ -21,6 +21,7 @@ export * as MakingDrawing from './plan/MakingDrawing';
 export * as MethodChart from './plan/MethodChart';
 export * as MethodFieldView from './plan/MethodFieldView';
 export * as MixKinds from './plan/MixKinds';
+export * as OtherWays from './plan/OtherWays';
 export * as OverUnderChart from './plan/OverUnderChart';
 export * as OwnTools from './plan/OwnTools';
 export * as PaperView from './plan/PaperView';

@@ -5,3 +5,4 @@ export const everyWayHereIsSomebodys = (): string => "Every way here is a good w
 export const notFromThisBag = (): string => "not from this bag";
 export const inUse = (): string => "In use";
 export const useThis = (): string => "Use this";
+export const otherWays = (): string => "Other ways, with their own sums";

@@ -49,3 +49,4 @@ export const reachingUsFromPhones = (): string => "Reaching us from phones";
 export const whoMayComeIn = (): string => "Who may come in";
 export const backupAndArchive = (): string => "Backup and archive";
 export const fromASack = (): string => "From a sack";
+export const otherWays = (): string => "Other ways";

@@ -5,6 +5,7 @@
 	import { drawSample, methodSampleOf } from '$lib/stages/plan/drawing/making-drawings';
 	import { schoolsFor } from '$lib/stages/plan/fields/schools';
 	import type { School } from '$lib/stages/plan/fields/schools/ways';
+	import { linkTo } from '$lib/ui/offered';
 	import SceneView from '$lib/ui/SceneView.svelte';
 
 	const { bench }: { bench: Bench } = $props();
@@ -29,6 +30,7 @@
 		<p class="quiet text-[0.9375rem]">
 			{say.everyWayHereIsSomebodys()}
 		</p>
+		<p><a class="link-row" {...linkTo('/plan/ways')}>{say.otherWays()}</a></p>
 	</div>
 	{#each questions as { question, note, schools } (question)}
 		{@const samples = samplesOf(schools)}

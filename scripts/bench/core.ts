@@ -5,6 +5,8 @@ import { build } from 'vite';
 import { bagPresets } from '../../src/lib/core/bag/presets';
 import { mixProgram } from '../../src/lib/core/back/mix';
 import { compareAll } from '../../src/lib/core/compare/compare-all';
+import { fromSack } from '../../src/lib/core/back/from-sack';
+import { startingPlan } from '../../src/lib/core/model/starting-plan';
 import { estimatePlan } from '../../src/lib/core/estimate/estimate';
 import type { Plan } from '../../src/lib/core/model/types';
 import { planOfShape, planShape } from '../../src/lib/stages/plan/document/document';
@@ -37,6 +39,30 @@ for (const { name, plan } of plans) {
 	const median = perCall((index) => estimatePlan(wider(plan, index), barePractice));
 	print(`core: estimate, ${name}, median`, median, 'ms', 0.05);
 }
+
+// Six kinds of bag in one mat.
+const kinds = Array.from({ length: 5 }, (_, at) => {
+	const { bag } = bagPresets[at % 3] ?? bagPresets[0];
+	return { bag: { ...bag, massG: bag.massG * (1 + at / 50) }, amount: 0.1 + at / 20 };
+});
+const sixKinds: Plan = { ...startingPlan, mix: { by: 'share', amount: 0.3, also: kinds } };
+print(
+	'core: estimate, six kinds in one mat, median',
+	perCall((index) => estimatePlan(wider(sixKinds, index), barePractice)),
+	'ms',
+	0.3
+);
+const sackOf12 = Array.from({ length: 12 }, (_, at) => {
+	const { bag } = bagPresets[at % 3] ?? bagPresets[0];
+	return {
+		name: `kind ${at}`,
+		bag: { ...bag, massG: bag.massG * (1 + at / 40) },
+		count: 90 + 40 * at
+	};
+});
+const sackFrom = performance.now();
+fromSack(sackOf12, startingPlan, barePractice);
+print('core: best mat of a sack of 12 kinds', performance.now() - sackFrom, 'ms', 1000);
 
 const target = { widthMm: 850, lengthMm: 1850 };
 const field: number[] = [];

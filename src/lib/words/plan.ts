@@ -35,6 +35,7 @@ export * as PlanIdPage from './plan/PlanIdPage';
 export * as PlanPage from './plan/PlanPage';
 export * as PlansActs from './plan/PlansActs';
 export * as PlansPage from './plan/PlansPage';
+export * as Ranged from './plan/Ranged';
 export * as ReadPlan from './plan/ReadPlan';
 export * as Reckoning from './plan/Reckoning';
 export * as SchoolsView from './plan/SchoolsView';

@@ -269,14 +269,17 @@ export function judgeForPlaces(
 	plan: PlannedMat,
 	places: readonly AcceptingPlace[]
 ): MatVerdict & { readonly takers: readonly string[] } {
-	const verdicts = places.map(({ name, accepts }) => ({ name, ...judgeMat(mat, plan, accepts) }));
-	const [first] = verdicts.toSorted(
-		(one, other) => heavier.indexOf(one.result) - heavier.indexOf(other.result)
+	const judged = places.map(({ name, accepts }) => ({
+		name,
+		verdict: judgeMat(mat, plan, accepts)
+	}));
+	const [best] = judged.toSorted(
+		(one, other) => heavier.indexOf(one.verdict.result) - heavier.indexOf(other.verdict.result)
 	);
-	if (!first) return { ...judgeMat(mat, plan), takers: [] };
-	const { name: _, ...verdict } = first;
-	const takers = verdicts.filter(({ reasons }) => !reasons.some(isOfSize)).map(({ name }) => name);
-	return { ...verdict, takers };
+	const takers = judged.flatMap(({ name, verdict }) =>
+		verdict.reasons.some(isOfSize) ? [] : [name]
+	);
+	return { ...(best?.verdict ?? judgeMat(mat, plan)), takers };
 }
 
 const isOfSize = ({ why }: CheckReason): boolean =>

@@ -8,6 +8,7 @@ import { barePoint, barePractice } from '../practice/practice';
 import { modelPlan } from '../model/model';
 import { planProblems } from '../model/plan-problems';
 import { anyPlan } from '../model/plan.arbitrary';
+import { startingPlan } from '../model/starting-plan';
 import type { Plan } from '../model/types';
 
 const worked = JSON.parse(readFileSync('tests/cases/worked.json', 'utf8')) as {
@@ -206,5 +207,41 @@ describe('planProblems', () => {
 		]
 	])('says what is wrong with %s', (_, plan, code, path) => {
 		expect(planProblems(plan)).toEqual([expect.objectContaining({ code, path })]);
+	});
+});
+
+describe('the figures of the steps', () => {
+	const { parts, tally, model } = estimatePlan(startingPlan, barePractice);
+	it('carry a range each, and a loom’s split as well', () => {
+		expect(parts.strandPerBagM.expected).toBeCloseTo(1.7571, 4);
+		// Only the length of a piece moves it, 4 % of it.
+		expect(parts.strandPerBagM.high / parts.strandPerBagM.expected).toBeCloseTo(
+			Math.exp(1.2816 * Math.sqrt(Math.log1p(0.04 ** 2))),
+			3
+		);
+		expect(parts.warpM).toEqual({ expected: 0, low: 0, high: 0 });
+		const { parts: split, model: made } = estimatePlan(
+			{
+				...startingPlan,
+				cut: { style: 'whole-tube', trimBottomMm: 50, trimTopMm: 50 },
+				technique: { kind: 'peg-loom', pitchMm: 25, packing: 'firm', weftCut: startingPlan.cut }
+			},
+			barePractice
+		);
+		const bags = made.draws.filter(({ role }) => role !== 'ties');
+		expect(split.warpBags.expected + split.weftBags.expected).toBeCloseTo(
+			bags.reduce((sum, draw) => sum + draw.bags, 0),
+			9
+		);
+		for (const name of ['warpBags', 'weftM', 'weftBags'] as const) {
+			expect(split[name].low).toBeLessThan(split[name].expected);
+			expect(split[name].high).toBeGreaterThan(split[name].expected);
+		}
+	});
+	it('books joining as the tally’s hours do', () => {
+		expect(parts.joinHours.expected).toBeCloseTo(model.seconds.join / 3600, 9);
+		expect(parts.joinHours.high / parts.joinHours.low).toBeGreaterThan(
+			tally.joints.high / tally.joints.low
+		);
 	});
 });

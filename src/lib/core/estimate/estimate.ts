@@ -1,6 +1,7 @@
 import { totalSeconds } from '../effort/stations';
 import { taskOf } from '../effort/tasks';
 import type { Judgement } from '../judge/judgement';
+import { rollMat } from '../finish/roll';
 import { judgePlan } from '../judge/judge-plan';
 import { z90 } from '../statistics/z90';
 import type { FactorName } from '../factors/factors';
@@ -11,7 +12,7 @@ import type { TechniqueKind } from '../techniques/technique';
 import { knownFor } from '../model/known-for';
 import { sumOf } from '../model/material-use';
 import type { Model } from '../model/model';
-import { modelPlan, yieldsOf } from '../model/model';
+import { modelPlan, withHeavier, yieldsOf } from '../model/model';
 import { smooth, whole } from '../factors/rounding';
 import type { Plan } from '../model/types';
 import { stations } from '../effort/stations';
@@ -37,6 +38,23 @@ export const tallyNames = [
 export type TallyName = (typeof tallyNames)[number];
 export type Tally = Readonly<Record<TallyName, Interval>>;
 
+/** Figures of the steps that have an interval as well; 0 where a mat has no such part. */
+export const partNames = [
+	'strandPerBagM',
+	'warpM',
+	'weftM',
+	'warpBags',
+	'weftBags',
+	'tieM',
+	'scrapKg',
+	'rollMm',
+	'rollLengthMm',
+	'sectionMm2',
+	'joinHours'
+] as const;
+export type PartName = (typeof partNames)[number];
+export type Parts = Readonly<Record<PartName, Interval>>;
+
 export interface Estimate {
 	/** Whose measures it rests on. */
 	readonly basis: Basis;
@@ -44,22 +62,13 @@ export interface Estimate {
 	readonly isUnfit: boolean;
 	readonly model: Model;
 	readonly tally: Tally;
+	readonly parts: Parts;
 	readonly judgements: readonly Judgement[];
 }
 
 /** How far a factor is nudged for a slope, as a logarithm. */
 export const slopeStep = 1e-4;
 const nudge = Math.exp(slopeStep);
-const noVariance: Record<TallyName, number> = {
-	toPrepare: 0,
-	toCollect: 0,
-	strandM: 0,
-	balls: 0,
-	joints: 0,
-	hours: 0,
-	matKg: 0,
-	cover: 0
-};
 /** The factors that move a mat of each technique; the others would only cost time. */
 export const uncertain: Readonly<Record<TechniqueKind, readonly FactorName[]>> = {
 	crochet: ['bagMass', 'pieceLength', 'stitchWidth', 'rowHeight', 'strandPerStitch'],
@@ -85,6 +94,52 @@ export const pointValuesOf = (model: Model): Record<TallyName, number> => ({
 });
 
 /**
+ * The figures of the steps, of one model: what a bag gives by the measures, a loom's or frame's warp and
+ * weft, what ties take, what is left for pillows, the roll, the strand's section and the joining.
+ *
+ * @example partValuesOf(modelPlan(startingPlan, barePoint)).strandPerBagM // 1.7571
+ */
+export function partValuesOf(model: Model): Record<PartName, number> {
+	const { draws, mat, mass, tieStrandMm } = model;
+	let [warpM, weftM, warpBags, weftBags, strandPerBagM] = [0, 0, 0, 0, 0];
+	for (const { role, strandMm, bags } of draws) {
+		if (role === 'warp' || role === 'short-piece') {
+			warpM += strandMm / 1000;
+			warpBags += bags;
+		} else if (role === 'weft') {
+			weftM += strandMm / 1000;
+			weftBags += bags;
+		}
+		if (role === 'body' || role === 'weft') strandPerBagM = strandMm / bags / 1000;
+	}
+	const roll = rollMat(mat);
+	return {
+		strandPerBagM,
+		warpM,
+		weftM,
+		warpBags,
+		weftBags,
+		tieM: tieStrandMm / 1000,
+		scrapKg: (mass.scrapG + mass.spoiledG) / 1000,
+		rollMm: roll.diameterMm,
+		rollLengthMm: roll.lengthMm,
+		sectionMm2: model.yield.solidSectionMm2,
+		joinHours: model.seconds.join / 3600
+	};
+}
+
+/** All figures of a model in one row, the tally's first: asked five times and more for one plan. */
+function figuresOf(model: Model): number[] {
+	const tally = pointValuesOf(model);
+	const parts = partValuesOf(model);
+	const row = new Array<number>(tallyNames.length + partNames.length);
+	for (let at = 0; at < tallyNames.length; at++) row[at] = tally[tallyNames[at] as TallyName];
+	for (let at = 0; at < partNames.length; at++)
+		row[tallyNames.length + at] = parts[partNames[at] as PartName];
+	return row;
+}
+
+/**
  * A plan's figures with their 80 % intervals. Each uncertain factor is log-normal; how strongly a
  * figure follows it is the slope of the smooth model in log space, and variances add there. Station
  * times are independent of each other and are booked as means, so that they add up to the hours.
@@ -97,46 +152,61 @@ export function estimatePlan(plan: Plan, practice: Practice): Estimate {
 	const { middle, knowledge, basis, isUnfit, practice: used } = knownFor(plan, practice);
 	const yields = yieldsOf(plan, middle.factors.bagMass, middle.alsoMass);
 	const model = modelPlan(plan, middle, whole, yields);
-	const base = pointValuesOf(modelPlan(plan, middle, smooth, yields));
+	const base = figuresOf(modelPlan(plan, middle, smooth, yields));
 
-	const variance = { ...noVariance };
+	const variance = base.map(() => 0);
+	/** What a nudge of one factor, known so well, adds to the variance of every figure. */
+	const add = (figures: readonly number[], sigma: number, pieces = 1) => {
+		for (let at = 0; at < base.length; at++) {
+			const from = base[at] as number;
+			if (from <= 0) continue;
+			const slope = Math.log((figures[at] as number) / from) / slopeStep;
+			variance[at] = (variance[at] as number) + (slope * sigma) ** 2 * pieces;
+		}
+	};
 	// Kinds err apart in the length of their pieces.
 	const apart = model.kinds ? sumOf(model.kinds, ({ share }) => share ** 2) : 1;
 	for (const factor of uncertain[plan.technique.kind]) {
 		const sigma = sigmaFromCv(knowledge[factor].cv);
 		if (sigma === 0) continue;
 		// Only the mass of the bags moves what they give.
-		const given = factor === 'bagMass' ? undefined : yields;
-		const figures = pointValuesOf(modelPlan(plan, nudged(middle, factor), smooth, given));
-		for (const name of tallyNames) {
-			const slope = Math.log(figures[name] / base[name]) / slopeStep;
-			variance[name] += (slope * sigma) ** 2 * (factor === 'pieceLength' ? apart : 1);
-		}
+		const given = factor === 'bagMass' ? withHeavier(plan, yields, 0, nudge) : yields;
+		add(
+			figuresOf(modelPlan(plan, nudged(middle, factor), smooth, given)),
+			sigma,
+			factor === 'pieceLength' ? apart : 1
+		);
 	}
 	// Each further kind errs in its mass by itself.
 	for (const [at, kind] of (plan.mix?.also ?? []).entries()) {
 		const sigma = sigmaFromCv(knowledgeOf(used, kind.bag).bagMass.cv);
 		if (sigma === 0) continue;
-		const alsoMass = plan.mix?.also.map(
-			(_, nth) => (middle.alsoMass?.[nth] ?? 1) * (nth === at ? nudge : 1)
+		add(
+			figuresOf(modelPlan(plan, middle, smooth, withHeavier(plan, yields, at + 1, nudge))),
+			sigma
 		);
-		const figures = pointValuesOf(modelPlan(plan, { ...middle, alsoMass }, smooth));
-		for (const name of tallyNames)
-			variance[name] += ((Math.log(figures[name] / base[name]) / slopeStep) * sigma) ** 2;
 	}
-	const figures = pointValuesOf(model);
+	const figures = figuresOf(model);
 	const handsVariance = varianceOfHands(plan, model, used);
-	const tally = {
-		toPrepare: around(figures.toPrepare, variance.toPrepare),
-		toCollect: around(figures.toCollect, variance.toCollect),
-		strandM: around(figures.strandM, variance.strandM),
-		balls: around(figures.balls, variance.balls),
-		joints: around(figures.joints, variance.joints),
-		hours: around(figures.hours, variance.hours, handsVariance),
-		matKg: around(figures.matKg, variance.matKg),
-		cover: around(figures.cover, variance.cover)
+	const handsOf: Partial<Record<TallyName | PartName, number>> = {
+		hours: handsVariance,
+		joinHours: Math.log1p(used.hands.join.cv ** 2)
 	};
-	return { basis, isUnfit, model, tally, judgements: judgePlan(plan, model) };
+	const rangesOf = <Name extends TallyName | PartName>(names: readonly Name[], from: number) => {
+		const ranges = {} as Record<Name, Interval>;
+		for (let at = 0; at < names.length; at++) {
+			const name = names[at] as Name;
+			ranges[name] = around(
+				figures[from + at] as number,
+				variance[from + at] as number,
+				handsOf[name]
+			);
+		}
+		return ranges;
+	};
+	const tally = rangesOf(tallyNames, 0);
+	const parts = rangesOf(partNames, tallyNames.length);
+	return { basis, isUnfit, model, tally, parts, judgements: judgePlan(plan, model) };
 }
 
 /**

@@ -143,6 +143,30 @@ export function yieldsOf(
 	};
 }
 
+/**
+ * The same where the bags of one kind weigh more than was thought: they are cut as they were planned.
+ *
+ * @param nth which kind, the plan's own being 0
+ * @param times its mass over what it was
+ * @example withHeavier(startingPlan, yieldsOf(startingPlan, 1), 0, 1.1).bag.massG // 5.72
+ */
+export function withHeavier(plan: Plan, yields: Yields, nth: number, times: number): Yields {
+	const { kinds, bag } = yields;
+	if (!kinds) return yieldsOf(plan, (bag.massG * times) / plan.bag.massG);
+	const heavier = (likes: readonly KindOfYield[], join: Join | undefined) =>
+		likes.map((kind, at): KindOfYield => {
+			if (at !== nth) return kind;
+			const heavy = { ...kind.bag, massG: kind.bag.massG * times };
+			const measures = measureBag(heavy);
+			return { ...kind, bag: heavy, measures, yield: cutBag(heavy, kind.cut, measures, join) };
+		});
+	return together(
+		yields,
+		heavier(kinds.cut, plan.join),
+		kinds.weft && heavier(kinds.weft, undefined)
+	);
+}
+
 /** What several kinds of bag give together, each cut so that its strand is like that of the plan's own. */
 function mixedYields(
 	plan: Plan,
@@ -174,12 +198,20 @@ function mixedYields(
 	);
 	const withShares = (likes: readonly LikeCut[]): KindOfYield[] =>
 		likes.map((like, at) => ({ ...like, bag: bags[at] ?? own.bag, share: shares[at] ?? 0 }));
-	const cutKinds = withShares(cuts);
-	const weftKinds = weftCut && withShares(likesOf(weftCut, undefined));
+	return together(own, withShares(cuts), weftCut && withShares(likesOf(weftCut, undefined)));
+}
+
+/** Kinds of bag as one. */
+function together(
+	own: { readonly bag: Bag; readonly measures: BagMeasures },
+	cutKinds: readonly KindOfYield[],
+	weftKinds: readonly KindOfYield[] | null
+): Yields {
 	const cut = mixedYield(cutKinds);
 	const weft = weftKinds && mixedYield(weftKinds);
 	return {
-		...own,
+		bag: own.bag,
+		measures: own.measures,
 		cut: cut.yield,
 		weft: weft?.yield ?? null,
 		kinds: {

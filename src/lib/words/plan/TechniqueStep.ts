@@ -58,3 +58,7 @@ export const under = (): string => "Under";
 export const smaller = (): string => "Smaller";
 export const three = (): string => "Three";
 export const four = (): string => "Four";
+export const warpIs = (): string => "Warp";
+export const bagsForWarp = (): string => "Bags for the warp";
+export const weftIs = (): string => "Weft";
+export const bagsForWeft = (): string => "Bags for the weft";

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Component } from 'svelte';
 	import { BagStep as say } from '$lib/words/plan';
 	import { massWords } from '$lib/ui/unit-words';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
@@ -54,7 +55,7 @@
 		return `/gather/kinds?${queryOf({ bag: [flatWidthMm, gussetMm, bodyMm, handleMm, massG].join(' ') })}`;
 	});
 	// Few mats are of several kinds: what sets them comes when it is asked for.
-	let mixKinds = $state.raw<Promise<typeof import('../parts/MixKinds.svelte')> | null>(null);
+	let mixKinds = $state.raw<Promise<{ default: Component<{ bench: Bench }> }> | null>(null);
 	const openMix = (event: Event) => {
 		if ((event.currentTarget as HTMLDetailsElement).open)
 			mixKinds ??= import('../parts/MixKinds.svelte');

@@ -11,6 +11,7 @@
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
 	import { trimmed } from '$lib/core/units/format-length';
+	import Ranged from '../parts/Ranged.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import CutFields from './CutFields.svelte';
 
@@ -20,6 +21,13 @@
 		const { bag, cut: planned, work = usualWorkSetup } = bench.drawn.plan;
 		const { cuttingTool, stackBags, stackFolds } = work;
 		return cuttingStack(bag, planned, cuttingTool, stackBags, stackFolds);
+	});
+	/** What a bag gives by the measures; of a loom's warp as its weft is measured. */
+	const perBag = $derived.by(() => {
+		const { parts, model } = bench.drawn.estimate;
+		const times = model.weftYield ? cut.strandPerBagMm / model.weftYield.strandPerBagMm : 1;
+		const { expected, low, high } = parts.strandPerBagM;
+		return { expected: expected * times, low: low * times, high: high * times };
 	});
 	const isLoom = $derived(bench.drawn.plan.technique.kind === 'peg-loom');
 	const mm = (length: number) => bench.readable(length, 'small');
@@ -35,7 +43,7 @@
 	/>
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt><Term term="strand">{say.yarn()}</Term> {say.aBag()}</dt>
-		<dd class="figure font-semibold">{strandWords(cut.strandPerBagMm, bench.system)}</dd>
+		<Ranged of={perBag} words={(m) => strandWords(m * 1000, bench.system)} />
 		<dt>{say.leftOverAboveTheLast()}</dt>
 		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>
 		<dt>{say.scrapABagForPillows()}</dt>

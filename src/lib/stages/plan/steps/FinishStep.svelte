@@ -5,6 +5,7 @@
 	import { defaults } from '$lib/core/defaults';
 	import { ownTies } from '$lib/core/finish/own-ties';
 	import { trimmed } from '$lib/core/units/format-length';
+	import Ranged from '../parts/Ranged.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import { rollMat } from '$lib/core/finish/roll';
 	import { massWords, strandWords } from '$lib/ui/unit-words';
@@ -14,7 +15,7 @@
 	import Step from '../parts/Step.svelte';
 
 	const { bench }: { bench: Bench } = $props();
-	const model = $derived(bench.drawn.estimate.model);
+	const { model, parts } = $derived(bench.drawn.estimate);
 	const roll = $derived(rollMat(model.mat));
 	const ties = $derived.by(() => {
 		const { finish } = bench.drawn.plan;
@@ -46,7 +47,6 @@
 	});
 	const strapKind = (rolls: number) =>
 		rolls < defaults.strapHandle.value ? 'handle' : rolls <= 4.5 ? 'sling' : 'other';
-	const pillows = $derived(pillowsFrom(model.mass.scrapG + model.mass.spoiledG));
 </script>
 
 <Step {bench} step="finish" title={say.finish()}>
@@ -89,21 +89,24 @@
 	{/if}
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt>{say.tiesAndStrapTake()}</dt>
-		<dd class="figure font-semibold">{strandWords(model.tieStrandMm, bench.system)}</dd>
+		<Ranged of={parts.tieM} words={(m) => strandWords(m * 1000, bench.system)} />
 		<dt>{say.foldedAndRolled()}</dt>
-		<dd class="figure font-semibold">
-			{say.acrossLong({
-				readable: bench.readable(roll.diameterMm, 'bag'),
-				readable2: bench.readable(roll.lengthMm, 'bag')
-			})}
-		</dd>
+		<Ranged
+			of={parts.rollMm}
+			words={(across) =>
+				say.acrossLong({
+					readable: bench.readable(across, 'bag'),
+					readable2: bench.readable(roll.lengthMm, 'bag')
+				})}
+		/>
 		<dt>{say.scrapAndSpoiledStuff()}</dt>
-		<dd class="figure font-semibold">
-			{say.pillowsPluralOneOtherOver({
-				pillows: pillows.pillows,
-				mass: massWords(pillows.leftG, bench.system)
-			})}
-		</dd>
+		<Ranged
+			of={parts.scrapKg}
+			words={(kg) => {
+				const { pillows, leftG } = pillowsFrom(kg * 1000);
+				return say.pillowsPluralOneOtherOver({ pillows, mass: massWords(leftG, bench.system) });
+			}}
+		/>
 	</dl>
 	<Caution>
 		{say.neverLetAnInfantSleep()}

@@ -14,11 +14,20 @@
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
+	import type { Interval } from '$lib/core/estimate/estimate';
+	import Ranged from '../parts/Ranged.svelte';
 	import TextField from '../parts/TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
 	const model = $derived(bench.drawn.estimate.model);
 	const strength = $derived(strandStrength(model.yield.solidSectionMm2));
+	const { parts, tally } = $derived(bench.drawn.estimate);
+	/** A figure that varies as another does. */
+	const scaled = (value: number, { expected, low, high }: Interval): Interval => ({
+		expected: value,
+		low: (value * low) / expected,
+		high: (value * high) / expected
+	});
 	const density = $derived(
 		jointDensity(model.joints, model.mat.rows, model.mat.widthMm * model.mat.lengthMm)
 	);
@@ -70,15 +79,16 @@
 	<TextField {bench} field="bags_per_ball" label={say.bagsInABall()} />
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt>{say.jointsInARow()}</dt>
-		<dd class="figure font-semibold">{figure(density.perRow)}</dd>
+		<Ranged of={scaled(density.perRow, tally.joints)} words={figure} />
 		<dt>{say.jointsA({ of: perArea.of })}</dt>
 		<dd class="figure font-semibold">{perArea.value}</dd>
 		<dt>{say.timeForJoiningAtS({ seconds: figure(seconds) })}</dt>
-		<dd class="figure font-semibold">{figure(model.seconds.join / 3600)} h</dd>
+		<Ranged of={parts.joinHours} words={(hours) => `${figure(hours)} h`} />
 		<dt>{say.weightOfTheYarnWith()}</dt>
-		<dd class="figure font-semibold">
-			{strandMassWords(strandMassGPerM(model.yield), bench.system)}
-		</dd>
+		<Ranged
+			of={scaled(strandMassGPerM(model.yield), parts.sectionMm2)}
+			words={(grams) => strandMassWords(grams, bench.system)}
+		/>
 		<dt>{say.itHoldsAndAtA()}</dt>
 		<dd class="figure font-semibold">
 			{wholeNumber(strength.strandN)}, {wholeNumber(strength.jointN)}

@@ -11,6 +11,8 @@
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import OwnTools from '../parts/OwnTools.svelte';
 	import Step from '../parts/Step.svelte';
+	import { strandWords } from '$lib/ui/unit-words';
+	import Ranged from '../parts/Ranged.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import CrochetFields from './CrochetFields.svelte';
 	import CutFields from './CutFields.svelte';
@@ -18,6 +20,8 @@
 	const { bench }: { bench: Bench } = $props();
 	const model = $derived(bench.drawn.estimate.model);
 	const technique = $derived(bench.drawn.plan.technique);
+	const parts = $derived(bench.drawn.estimate.parts);
+	const bagsWords = (bags: number) => wholeNumber(Math.ceil(bags - 1e-9));
 	const isOfTool = $derived(
 		(technique.kind === 'peg-loom' && technique.pegs !== undefined) ||
 			(technique.kind === 'twined' && technique.nails !== undefined)
@@ -183,6 +187,20 @@
 			]}
 		/>
 	</div>
+	{#if parts.weftM.expected > 0}
+		<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]" data-split>
+			{#if parts.warpM.expected > 0}
+				<dt>{say.warpIs()}</dt>
+				<Ranged of={parts.warpM} words={(m) => strandWords(m * 1000, bench.system)} />
+				<dt>{say.bagsForWarp()}</dt>
+				<Ranged of={parts.warpBags} words={bagsWords} />
+			{/if}
+			<dt>{say.weftIs()}</dt>
+			<Ranged of={parts.weftM} words={(m) => strandWords(m * 1000, bench.system)} />
+			<dt>{say.bagsForWeft()}</dt>
+			<Ranged of={parts.weftBags} words={bagsWords} />
+		</dl>
+	{/if}
 	{#if isOfTool}
 		<p class="text-[0.9375rem] font-semibold" role="status" data-of-tool>
 			{say.thisToolMakesAMat({

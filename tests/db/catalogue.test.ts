@@ -31,6 +31,7 @@ import { dayOrders } from '../../src/lib/stages/gather/lists/days';
 import { stitchTerms } from '../../src/lib/ui/stitch-words';
 import { levels, needs, seatNames, seatStations } from '../../src/lib/stages/people/seats';
 import { toolSorts } from '../../src/lib/core/tools/tools';
+import { bagSources } from '../../src/lib/core/hand-over/kept';
 import { checkResults } from '../../src/lib/entries/types/check';
 import { sides } from '../../src/lib/entries/types/row';
 import { useDatabase, wholeTables } from './database';
@@ -57,6 +58,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'drop_off.method': countMethods,
 		'sorting.colour': colourNames,
 		'line.colour': colourNames,
+		'bag_kind.source': bagSources,
 		'line.form': lineForms,
 		'movement.holder': holders,
 		'entry.reason': ledgerReasons,

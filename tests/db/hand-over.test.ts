@@ -9,6 +9,7 @@ import {
 	listReceivingPlaces
 } from '../../src/lib/server/gather/places';
 import { accountIn, listHanded } from '../../src/lib/server/hand-over/account';
+import { keptBags } from '../../src/lib/stages/hand-over/account-view';
 import { findDelivery, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
 import { listPillows, pillowStore } from '../../src/lib/server/hand-over/pillows';
 import { storyOfMat } from '../../src/lib/server/hand-over/mat-story';
@@ -57,6 +58,21 @@ async function anotherGoodMat(t: Pick<Awaited<ReturnType<typeof aGoodMat>>, 'gro
 }
 
 describe('a delivery', () => {
+	it('counts as kept from the bin what was used, and nothing else', async () => {
+		const t = await aGoodMat();
+		await t.deliver(t.code, {});
+		const ofSource = async (source: string) => {
+			await house.execute('update bag_kind set source = $2 where group_id = $1', [
+				t.group.groupId,
+				source
+			]);
+			const account = await accountOf(t.group);
+			return [account.matBags, account.newBags, account.unknownBags, keptBags(account)];
+		};
+		expect(await ofSource('used')).toEqual([20, 0, 0, 20]);
+		expect(await ofSource('new')).toEqual([20, 20, 0, 0]);
+		expect(await ofSource('unknown')).toEqual([20, 0, 20, 0]);
+	});
 	it('takes good mats to a place, is received in a word, and is in the results so far', async () => {
 		const t = await aGoodMat();
 		expect(await listReady(t.group)).toMatchObject([

@@ -33,6 +33,7 @@ const bread: BagKindEntry = {
 	kindId: null,
 	name: 'Bread bag',
 	handfulCount: 20,
+	source: 'used',
 	isSure: false,
 	bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
 };

@@ -158,7 +158,13 @@ async function fullGroup() {
 		keptList: ''
 	};
 	const bag = { flatWidthMm: 410, gussetMm: 0, bodyMm: 500, handleMm: 0, massG: 9 };
-	const kind = { type: 'bag-kind', kindId: null, name: `${mark} sack`, handfulCount: 9 } as const;
+	const kind = {
+		type: 'bag-kind',
+		kindId: null,
+		name: `${mark} sack`,
+		handfulCount: 9,
+		source: 'used'
+	} as const;
 	const spareKind = key();
 	await keep(group, spareKind, { ...kind, bag, isSure: true });
 	const list = { heads: ['date', 'place', 'bags'], rows: [['2026-11-12', place, '9']] };
@@ -310,7 +316,14 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 	'gather/drop-offs listDropOffs': (other) => listDropOffs(other),
 	'gather/kinds keepBagKind': async (other, { kindId }) => {
 		const bag = { flatWidthMm: 300, gussetMm: 0, bodyMm: 400, handleMm: 0, massG: 5 };
-		const named = { type: 'bag-kind', name: 'Stolen', bag, handfulCount: 9, isSure: true } as const;
+		const named = {
+			type: 'bag-kind',
+			name: 'Stolen',
+			bag,
+			handfulCount: 9,
+			source: 'used',
+			isSure: true
+		} as const;
 		return keep(other, key(), { ...named, kindId });
 	},
 	'prepare/tools listTools': (other) => listTools(other),

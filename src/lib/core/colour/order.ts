@@ -63,3 +63,19 @@ export function neverBesideItself(counts: ColourCounts): ColourName[] | null {
 	}
 	return order;
 }
+
+/**
+ * The balls in no order at all: noise, as a mat of many small remainders has it.
+ *
+ * @param chance from 0, below 1
+ * @throws DomainError where a count is not a whole number from 0
+ * @example noiseOrder({ blue: 1, white: 1 }, () => 0) // ['white', 'blue']
+ */
+export function noiseOrder(counts: ColourCounts, chance: () => number): ColourName[] {
+	const order = counted(counts).flatMap(([colour, count]) => Array<ColourName>(count).fill(colour));
+	for (let at = order.length - 1; at > 0; at--) {
+		const other = Math.floor(chance() * (at + 1));
+		[order[at], order[other]] = [order[other] as ColourName, order[at] as ColourName];
+	}
+	return order;
+}

@@ -1,4 +1,6 @@
 import { bagKind as say } from '$lib/words/common';
+import type { BagSource } from '../../core/hand-over/kept';
+import { bagSources } from '../../core/hand-over/kept';
 import type { Bag } from '../../core/bag/measure-bag';
 import type { FormReader } from '../form-reader';
 import { bounds, longest } from '../bounds';
@@ -12,6 +14,8 @@ export interface BagKindEntry {
 	readonly bag: Bag;
 	/** Of how many bags its mass was found. */
 	readonly handfulCount: number;
+	/** Whether its bags were used before they came. */
+	readonly source: BagSource;
 	/** Measures that do not fit each other are right as they stand. */
 	readonly isSure: boolean;
 }
@@ -40,6 +44,8 @@ function readBagKind(read: FormReader): BagKindEntry {
 		name: read.needed('name', longest['bag_kind.name']),
 		bag,
 		handfulCount: counted,
+		// What waited on a device since before the question was asked says nothing of it.
+		source: read.raw('source') === '' ? 'unknown' : read.word('source', bagSources),
 		isSure: read.isSure
 	};
 }

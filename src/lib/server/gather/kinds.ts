@@ -1,6 +1,7 @@
 import { kinds as say } from '$lib/words/gather';
 import type { Db } from '$lib/server/db/db';
 import { similarName } from '$lib/core/gather/similar-name';
+import type { BagSource } from '$lib/core/hand-over/kept';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { BagKindEntry } from '$lib/entries/types/bag-kind';
 import { filmCall } from '$lib/stages/gather/film-words';
@@ -13,6 +14,8 @@ export interface KindLine extends Bag {
 	readonly name: string;
 	/** Of how many bags its mass was found. */
 	readonly handfulCount: number;
+	/** Whether its bags were used before they came. */
+	readonly source: BagSource;
 }
 
 export interface StoredKind extends KindLine {
@@ -25,7 +28,7 @@ export interface StoredKind extends KindLine {
 /** The statement that asks for the kinds of a group. */
 export const kindsText = `select id, name, flat_width_mm as "flatWidthMm", gusset_mm as "gussetMm",
 		body_mm as "bodyMm", handle_mm as "handleMm", mass_g as "massG",
-		handful_count as "handfulCount"
+		handful_count as "handfulCount", source
 	from standing_kind where group_id = $1 order by created_at, name`;
 
 /** The kinds of bag a group knows, the oldest first. */
@@ -37,14 +40,14 @@ export const listStoredKinds = (db: Db): Promise<StoredKind[]> =>
 	db.many<StoredKind>(
 		`select k.id, k.name, k.flat_width_mm as "flatWidthMm", k.gusset_mm as "gussetMm",
 			k.body_mm as "bodyMm", k.handle_mm as "handleMm", k.mass_g as "massG",
-			k.handful_count as "handfulCount", coalesce(sum(b.amount) filter (where l.form = 'bag'), 0) as bags,
+			k.handful_count as "handfulCount", k.source, coalesce(sum(b.amount) filter (where l.form = 'bag'), 0) as bags,
 			(count(l.id) > 0 or exists (select 1 from sorting s
 				where s.group_id = $1 and s.kind_id = k.id)) as "isUsed"
 		 from standing_kind k
 		 left join line l on l.group_id = $1 and l.kind_id = k.id
 		 left join balance b on b.group_id = $1 and b.line_id = l.id and b.holder = 'store'
 		 where k.group_id = $1 group by k.group_id, k.id, k.name, k.flat_width_mm, k.gusset_mm, k.body_mm,
-			k.handle_mm, k.mass_g, k.handful_count, k.created_at order by k.created_at, k.name`,
+			k.handle_mm, k.mass_g, k.handful_count, k.source, k.created_at order by k.created_at, k.name`,
 		[db.groupId]
 	);
 
@@ -53,7 +56,7 @@ const sameName = refuse('name', say.thereIsAlreadyAKind());
 /** Keeps a kind of bag, or its measures anew. The key of a new one is its id, so that a resend makes one kind. */
 export async function keepBagKind(
 	db: Db,
-	{ kindId, name, bag, handfulCount, isSure }: BagKindEntry,
+	{ kindId, name, bag, handfulCount, source, isSure }: BagKindEntry,
 	{ key }: Booked
 ): Promise<SaveResult> {
 	const film = filmCall(bag);
@@ -70,13 +73,15 @@ export async function keepBagKind(
 		bag.bodyMm,
 		bag.handleMm,
 		bag.massG,
-		handfulCount
+		handfulCount,
+		source
 	];
 	try {
 		if (kindId !== null) {
 			const changed = await db.execute(
 				`update bag_kind set name = $3, flat_width_mm = $4, gusset_mm = $5, body_mm = $6,
-					handle_mm = $7, mass_g = $8, handful_count = $9
+					handle_mm = $7, mass_g = $8, handful_count = $9,
+					source = case when $10 = 'unknown' then source else $10 end
 				 where group_id = $1 and id = $2 and removed_at is null`,
 				[db.groupId, kindId, ...measures]
 			);
@@ -86,8 +91,8 @@ export async function keepBagKind(
 		}
 		const kept = await db.writer.maybeOne<{ id: string }>(
 			`insert into bag_kind (group_id, id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g,
-				handful_count)
-			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9) on conflict (group_id, id) do nothing returning id`,
+				handful_count, source)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (group_id, id) do nothing returning id`,
 			[db.groupId, key, ...measures]
 		);
 		return { outcome: kept ? 'kept' : 'duplicate', id: key };

@@ -28,6 +28,19 @@ const readAccounts = (db: Db): Promise<DeliveryAccount[]> =>
 				coalesce(sum(coalesce(weighed_g * 1000, film_mg)), 0)::double precision / 1000000 as film,
 				sum(timed_min) / 60 as timed, sum(estimated_min) / 60 as estimated
 			from weighed group by entry_id),
+		given as (
+			select t.id as thing_id,
+				sum((b.content ->> 'bags')::double precision) filter (where k.source = 'new') as new_bags,
+				sum((b.content ->> 'bags')::double precision) filter (where coalesce(k.source, 'unknown') = 'unknown') as unknown_bags
+			from standing_entry e
+			join thing b on b.group_id = e.group_id and b.code = label_of(e.typed ->> 'ball')
+			join thing t on t.group_id = e.group_id and t.code = label_of(e.typed ->> 'mat')
+			left join bag_kind k on k.group_id = e.group_id and k.id::text = b.content ->> 'kindId'
+			where e.group_id = $1 and e.type = 'issue' group by t.id),
+		sources as (
+			select h.entry_id, sum(g.new_bags) as new_bags, sum(g.unknown_bags) as unknown_bags
+			from handed_over h join given g on g.thing_id = h.thing_id
+			where h.group_id = $1 and h.bags is not null group by h.entry_id),
 		pillows as (
 			select x.entry_id, count(*)::integer as pillows, sum(x.bags) as bags,
 				sum(x.film_mg)::double precision / 1000000 as film
@@ -37,6 +50,7 @@ const readAccounts = (db: Db): Promise<DeliveryAccount[]> =>
 		 select d.entry_id as id, t.code, p.name as "placeName", to_char(d.goes_on, 'YYYY-MM-DD') as "goesOn",
 			coalesce(m.mats, 0) as mats, coalesce(m.m2, 0) as m2,
 			coalesce(m.bags, 0) as "matBags", coalesce(m.uncounted, 0) as "matsUncounted",
+			coalesce(s.new_bags, 0) as "newBags", coalesce(s.unknown_bags, 0) as "unknownBags",
 			coalesce(m.partly, 0) as "matsPartly", coalesce(m.unweighed, 0) as "matsUnweighed",
 			coalesce(q.pillows, 0) as pillows, coalesce(q.bags, 0) as "pillowBags",
 			coalesce(m.film, 0) + coalesce(q.film, 0) as "filmKg",
@@ -45,13 +59,20 @@ const readAccounts = (db: Db): Promise<DeliveryAccount[]> =>
 		 join thing t on t.group_id = d.group_id and t.id = d.thing_id
 		 join place_known p on p.group_id = d.group_id and p.id = d.place_id
 		 left join mats m on m.entry_id = d.entry_id
+		 left join sources s on s.entry_id = d.entry_id
 		 left join pillows q on q.entry_id = d.entry_id
 		 where d.group_id = $1 order by d.goes_on desc, d.entry_id desc`,
 		[db.groupId, mostlyLabelled]
 	);
 
 /** Accounts as they were added up last: thousands of mats are added up once, not for every page. */
-const accounts = new Answers<DeliveryAccount[]>(['delivery', 'sent_back', 'taken_back', 'place']);
+const accounts = new Answers<DeliveryAccount[]>([
+	'delivery',
+	'sent_back',
+	'taken_back',
+	'place',
+	'bag_kind'
+]);
 
 /** What each delivery came to, the newest first. */
 export const deliveryAccounts = (db: Db): Promise<DeliveryAccount[]> =>

@@ -1,3 +1,4 @@
+import { keptBags } from '$lib/stages/hand-over/account-view';
 import { accountSheet as say } from '$lib/words/sheets';
 import { barsScene } from '$lib/core/drawing/bars-scene';
 import type { LengthSystem } from '$lib/core/units/format-length';
@@ -57,7 +58,7 @@ export async function accountSheet(order: AccountSheetOrder): Promise<Uint8Array
 					yearDayWords(one.goesOn),
 					wholeNumber(one.mats),
 					areaWords(one.m2, system),
-					wholeNumber(one.matBags + one.pillowBags),
+					wholeNumber(keptBags(one)),
 					wholeNumber(one.pillows),
 					`${fixed(one.filmKg, 1)} kg`
 				])

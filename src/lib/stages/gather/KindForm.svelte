@@ -10,6 +10,8 @@
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { untrack } from 'svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
+	import type { BagSource } from '$lib/core/hand-over/kept';
+	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import KindDrawing from './KindDrawing.svelte';
 
@@ -20,6 +22,7 @@
 			readonly name: string;
 			readonly bag: Bag;
 			readonly handfulCount: number;
+			readonly source: BagSource;
 		} | null;
 		/** A bag from the planning bench, to begin with. */
 		from?: Bag | null;
@@ -40,6 +43,7 @@
 			handle: fields?.bag_handle ?? '',
 			handful: fields?.handful_g ?? '',
 			handful_count: fields?.handful_count ?? '10',
+			source: kind?.source ?? 'used',
 			sure: ''
 		};
 	});
@@ -59,7 +63,7 @@
 	{form}
 	title={kind ? say.measureAgain({ name: kind.name }) : say.aKindOfBagOf()}
 	act={say.saveKind()}
-	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful'] : []}
+	stays={kind ? ['kind', 'name', 'width', 'gusset', 'body', 'handle', 'handful', 'source'] : []}
 >
 	<input type="hidden" name="kind" value={form.typed.kind} />
 	<p class="quiet text-[0.9375rem]">
@@ -74,6 +78,16 @@
 		<EntryField {form} field="handful" label={say.aHandfulWeighs()} />
 		<EntryField {form} field="handful_count" label={say.bagsInTheHandful()} inputmode="numeric" />
 	</div>
+	<EntrySelect
+		{form}
+		field="source"
+		label={say.wereTheyUsed()}
+		options={[
+			{ value: 'used', label: say.usedBefore() },
+			{ value: 'new', label: say.newSurplus() },
+			{ value: 'unknown', label: say.nobodyKnows() }
+		]}
+	/>
 	{#if bag && call}
 		<div class="flex items-center gap-4" role="status">
 			<KindDrawing {bag} label={say.yourBagDrawnToScale()} />

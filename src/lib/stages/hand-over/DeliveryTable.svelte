@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { keptBags } from './account-view';
 	// Deliveries and what each came to, the newest first.
 	import { DeliveryTable as say } from '$lib/words/hand-over';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -45,7 +46,7 @@
 				<td class="figure text-right" data-label="Bags"
 					>{one.mats > 0 && one.matsUncounted === one.mats && one.pillowBags === 0
 						? '–'
-						: wholeNumber(one.matBags + one.pillowBags)}</td
+						: wholeNumber(keptBags(one))}</td
 				>
 				<td class="figure text-right" data-label="Pillows">{wholeNumber(one.pillows)}</td>
 				<td class="figure text-right" data-label="Film"

@@ -11,6 +11,9 @@ export interface HandedOver {
 	/** Bags whose strand lies in the mats, as the labels of their balls say, and mats of which none says so. */
 	readonly matBags: number;
 	readonly matsUncounted: number;
+	/** Of `matBags`, those that were new, and those of which nobody has said. */
+	readonly newBags: number;
+	readonly unknownBags: number;
 	/** Mats whose labels say of a part of them only which bags lie in it: their other bags are not counted. */
 	readonly matsPartly: number;
 	/** Mats that were not weighed, and of which no label says what lies in them: their film is not counted. */
@@ -58,6 +61,8 @@ const summed = [
 	'm2',
 	'matBags',
 	'matsUncounted',
+	'newBags',
+	'unknownBags',
 	'matsPartly',
 	'matsUnweighed',
 	'pillows',
@@ -66,6 +71,15 @@ const summed = [
 	'timedHours',
 	'estimatedHours'
 ] as const;
+
+/** Bags kept from the bin: used ones, and nothing else; torn bags of pillows were used. */
+export const keptBags = ({
+	matBags,
+	newBags,
+	unknownBags,
+	pillowBags
+}: Pick<HandedOver, 'matBags' | 'newBags' | 'unknownBags' | 'pillowBags'>): number =>
+	matBags - newBags - unknownBags + pillowBags;
 
 /** Several deliveries as one. */
 export function addAccounts(all: readonly Omit<HandedOver, 'deliveries'>[]): HandedOver {

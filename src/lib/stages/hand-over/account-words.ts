@@ -1,3 +1,4 @@
+import { keptBags } from './account-view';
 import { accountWords as say } from '$lib/words/hand-over';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fixed, wholeNumber } from '$lib/ui/number-words';
@@ -44,15 +45,23 @@ export function accountFigures(account: HandedOver, system: LengthSystem): Accou
 		},
 		{
 			name: 'bags',
-			value: wholeNumber(account.matBags + account.pillowBags),
-			label: say.bagsKeptFromTheBin(),
-			how: say.bagsByTheLabelsOf({
-				mats: mats(counted),
-				matBags: wholeNumber(account.matBags),
-				pillowBags: wholeNumber(account.pillowBags),
-				uncounted,
-				partly
-			})
+			value:
+				account.unknownBags > 0
+					? say.atLeast({ count: wholeNumber(keptBags(account)) })
+					: wholeNumber(keptBags(account)),
+			label:
+				account.newBags > 0
+					? say.bagsKeptAndNew({ count: wholeNumber(account.newBags) })
+					: say.bagsKeptFromTheBin(),
+			how:
+				say.bagsByTheLabelsOf({
+					mats: mats(counted),
+					matBags: wholeNumber(account.matBags),
+					pillowBags: wholeNumber(account.pillowBags),
+					uncounted,
+					partly
+				}) +
+				(account.unknownBags > 0 ? say.notSaid({ count: wholeNumber(account.unknownBags) }) : '')
 		},
 		{
 			name: 'film',

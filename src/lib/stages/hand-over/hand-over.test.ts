@@ -21,6 +21,8 @@ const line = {
 	m2: 3.2,
 	matBags: 1000,
 	matsUncounted: 0,
+	newBags: 40,
+	unknownBags: 0,
 	matsPartly: 0,
 	matsUnweighed: 0,
 	pillows: 1,
@@ -31,7 +33,15 @@ const line = {
 };
 const lines = [
 	line,
-	{ ...line, code: 'C2B4X', goesOn: '2026-08-20', mats: 1, matsUncounted: 1, matBags: 0 },
+	{
+		...line,
+		code: 'C2B4X',
+		goesOn: '2026-08-20',
+		mats: 1,
+		matsUncounted: 1,
+		matBags: 0,
+		newBags: 0
+	},
 	{ ...line, code: 'NH3WZ', goesOn: '2027-01-02', mats: 3 }
 ];
 
@@ -73,7 +83,13 @@ describe('the results so far', () => {
 	it('says how each figure was counted, and of which mats nothing is known', () => {
 		const figures = accountFigures(addAccounts(lines), 'cm');
 		const of = (name: string) => figures.find((one) => one.name === name);
-		expect(of('bags')).toMatchObject({ value: '2,012' });
+		// New surplus bags were never waste: they are said apart.
+		expect(of('bags')).toMatchObject({ value: '1,932' });
+		expect(of('bags')?.label).toContain('80');
+		const unsaid = lines.map((one) => ({ ...one, unknownBags: 5 }));
+		expect(
+			accountFigures(addAccounts(unsaid), 'cm').find(({ name }) => name === 'bags')?.value
+		).toContain('1,917');
 		expect(of('bags')?.how).toContain('5 mats: 2,000');
 		expect(of('bags')?.how).toContain('For one mat no label says');
 		expect(of('timed')?.value).toBe('4.5 h');

@@ -42,3 +42,4 @@ export const missing = (): string => "Missing";
 export const kind = (): string => "Kind";
 export const colour = (): string => "Colour";
 export const lacking = (): string => "Lacking";
+export const looksMostLike = (d: { readonly colour: string | number; readonly difference: string | number }): string => '' + d.colour + " looks most like it: " + d.difference + " apart, and from 10 on one sees it at a glance";

@@ -14,3 +14,7 @@ export const aHandfulWeighs = (): string => "Weight of a handful";
 export const bagsInTheHandful = (): string => "Bags in the handful";
 export const yourBagDrawnToScale = (): string => "Your bag, drawn to scale";
 export const aBag = (): string => "a bag";
+export const wereTheyUsed = (): string => "Were these bags used?";
+export const usedBefore = (): string => "Used before";
+export const newSurplus = (): string => "New surplus, in a box";
+export const nobodyKnows = (): string => "Not known";

@@ -26,3 +26,6 @@ export const mats = (d: { readonly count: string | number }): string => '' + d.c
 export const pillows = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "pillow", other: "pillows" });
 export const timed = (): string => "timed";
 export const estimated = (): string => "estimated";
+export const atLeast = (d: { readonly count: string | number }): string => "at least " + d.count;
+export const bagsKeptAndNew = (d: { readonly count: string | number }): string => "bags saved from the bin, and " + d.count + " new surplus bags";
+export const notSaid = (d: { readonly count: string | number }): string => " For " + d.count + " bags it is not known yet whether they were used. Answer once under Kinds of bag.";

@@ -16,3 +16,4 @@ export const remove = (): string => "Remove";
 export const moreThanOneColourIs = (): string => "The middle cannot be mirrored: more than one colour has an odd number.";
 export const oneColourIsMoreThan = (): string => "One colour is more than half: it must be next to itself.";
 export const stripesFallWhereEachBall = (): string => "A stripe ends where its ball runs out.";
+export const mixedUp = (): string => "Mixed up";

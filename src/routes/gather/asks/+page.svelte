@@ -13,6 +13,9 @@
 	import { drawnWords, dryingWords, lackingWords, rejectWords } from '$lib/stages/gather/ask-words';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import { queryOf } from '$lib/ui/query';
+	import type { ColourName } from '$lib/core/colour/colours';
+	import { nearestColour } from '$lib/core/colour/near-colour';
+	import { colourLooks } from '$lib/ui/colour-looks';
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
@@ -29,6 +32,13 @@
 		)
 	);
 	const season = $derived(data.plans.filter(({ mats, begun }) => mats > 0 || begun > 0));
+	const films = Object.fromEntries(
+		(Object.entries(colourLooks) as [ColourName, { film: string }][]).flatMap(([name, { film }]) =>
+			name === 'mixed' ? [] : [[name, film]]
+		)
+	) as Partial<Record<ColourName, string>>;
+	/** The colour that could stand in for one that is lacking. */
+	const nearestTo = (colour: ColourName) => nearestColour(colour, films);
 	let bringTo = $state('');
 	let until = $state('');
 	const sheet = $derived(
@@ -174,7 +184,15 @@
 					<tr data-ask="{kind} {colour}">
 						<th class="font-semibold" scope="row">{kind ?? msg.otherBags()}</th>
 						<td
-							>{#if colour === 'any'}{msg.anyColour()}{:else}<Swatch {colour} />{/if}</td
+							>{#if colour === 'any'}{msg.anyColour()}{:else}<Swatch {colour} />{@const near =
+									nearestTo(colour)}{#if near}<span
+										class="quiet block text-sm"
+										data-near={near.colour}
+										>{msg.looksMostLike({
+											colour: near.colour,
+											difference: Math.round(near.difference)
+										})}</span
+									>{/if}{/if}</td
 						>
 						<td class="figure text-right">{wholeNumber(Math.ceil(bags))}</td>
 						<td class="figure text-right font-semibold">{wholeNumber(toAsk)}</td>

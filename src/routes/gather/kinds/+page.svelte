@@ -30,7 +30,8 @@
 					id: again.id,
 					name: again.name,
 					bag: again,
-					handfulCount: again.handfulCount
+					handfulCount: again.handfulCount,
+					source: again.source
 				}}
 				from={data.from}
 				sent={form?.entry}

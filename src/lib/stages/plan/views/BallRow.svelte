@@ -12,7 +12,7 @@
 	import type { ColourName } from '$lib/core/colour/colours';
 	import { colourNames } from '$lib/core/colour/colours';
 	import type { ColourCounts } from '$lib/core/colour/order';
-	import { neverBesideItself, symmetricOrder } from '$lib/core/colour/order';
+	import { neverBesideItself, noiseOrder, symmetricOrder } from '$lib/core/colour/order';
 
 	const { bench, balls }: { bench: Bench; balls: number } = $props();
 	interface Placed {
@@ -89,6 +89,10 @@
 		refusal = isSymmetric ? '' : say.moreThanOneColourIs();
 		set(order);
 	};
+	const mixUp = () => {
+		refusal = '';
+		set(noiseOrder(counts(), Math.random));
+	};
 	const keepApart = () => {
 		const order = neverBesideItself(counts());
 		refusal = order || isOneColour ? '' : say.oneColourIsMoreThan();
@@ -157,6 +161,9 @@
 		{#if colours.length > 2}
 			<button type="button" class="btn btn-ghost font-normal" onclick={mirror}
 				>{say.mirror()}</button
+			>
+			<button type="button" class="btn btn-ghost font-normal" onclick={mixUp}
+				>{say.mixedUp()}</button
 			>
 			<button type="button" class="btn btn-ghost font-normal" onclick={keepApart}
 				>{say.neverBesideItself()}</button

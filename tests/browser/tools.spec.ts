@@ -67,7 +67,7 @@ test('hooks that are there are offered first, and the one advised is one of them
 }) => {
 	await page.goto('/prepare/tools');
 	await ready(page);
-	for (const mm of ['6', '10']) {
+	for (const mm of ['6', '15']) {
 		await page.getByLabel(prepareWords.ToolForm.kind(), { exact: true }).selectOption('hook');
 		await page.getByLabel(prepareWords.ToolForm.name(), { exact: true }).fill(`${mm} mm hooks`);
 		await page.getByLabel(prepareWords.ToolForm.thicknessMm()).fill(mm);
@@ -77,8 +77,8 @@ test('hooks that are there are offered first, and the one advised is one of them
 	await page.goto('/plan');
 	await ready(page);
 	await openStep(page, 'Technique');
-	await page.locator('[data-own="10 mm hooks"]').click();
-	await expect(page.locator('#hook')).toHaveValue('10');
+	await page.locator('[data-own="15 mm hooks"]').click();
+	await expect(page.locator('#hook')).toHaveValue('15');
 	const step = page.locator('[data-step=technique]');
 	await expect(step).toContainText(planWords.judgementsOfFabric.hookLargeForTheStrand());
 	await expect(step).toContainText('Try 6 mm');

@@ -1,4 +1,5 @@
 import { tool as say } from '$lib/words/common';
+import { hooksOfLetter } from '../../core/techniques/crochet/hook-letters';
 import type { Tool, ToolSort } from '../../core/tools/tools';
 import { toolBounds, toolSorts } from '../../core/tools/tools';
 import type { FormReader } from '../form-reader';
@@ -13,6 +14,20 @@ export interface ToolEntry {
 	readonly count: number;
 	/** Its measures; null where it is not there any more. */
 	readonly tool: Tool | null;
+}
+
+/** How thick a hook is, mm: typed so, or by a letter; where makers give one letter to several it is asked which. */
+function readHook(read: FormReader): number {
+	const letter = read.raw('hook').trim().toUpperCase();
+	const sizes = /^[A-Z]$/.test(letter) ? hooksOfLetter(letter) : [];
+	if (sizes.length > 1) {
+		read.problems.hook = say.whichHook({ letter, sizes: sizes.join(', ') });
+		return NaN;
+	}
+	const [mm] = sizes;
+	if (mm === undefined) return read.number('hook', toolBounds.hookMm);
+	read.canonical.hook = String(mm);
+	return mm;
 }
 
 /** A length within what a hall holds, with a sentence where it is not. */
@@ -51,7 +66,7 @@ function readMeasures(read: FormReader, sort: ToolSort): Tool {
 				rods: read.raw('rods') === 'bare' ? 'bare' : 'eyes'
 			};
 		case 'hook':
-			return { sort, mm: read.number('hook', toolBounds.hookMm) };
+			return { sort, mm: readHook(read) };
 		default:
 			return { sort };
 	}

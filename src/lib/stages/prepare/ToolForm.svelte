@@ -123,7 +123,7 @@
 		</div>
 	</OnlyWhen>
 	<OnlyWhen is={sort === 'hook'}>
-		<EntryField {form} field="hook" label={say.thicknessMm()} inputmode="decimal" />
+		<EntryField {form} field="hook" label={say.thicknessMm()} />
 	</OnlyWhen>
 	{#if tool && isDrawn && (tool.sort === 'loom' || tool.sort === 'frame')}
 		<div role="status" class="min-w-0">

@@ -5,3 +5,4 @@ export const tooShortForAMat = (): string => "Too short for a mat or longer than
 export const measuredATool = (): string => "measured a tool";
 export const removed = (): string => ", removed";
 export const aTool = (): string => "a tool";
+export const whichHook = (d: { readonly letter: string | number; readonly sizes: string | number }): string => "Makers give " + d.letter + " to several sizes: " + d.sizes + " mm. Which is it?";

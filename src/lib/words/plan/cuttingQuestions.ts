@@ -14,7 +14,7 @@ export const ringsJoinWithoutKnotsTo = (): string => "Loops join without knots t
 export const halfBags = (): string => "half bags";
 export const wholeTubes = (): string => "whole tubes";
 export const howMuchToTrim = (): string => "How much to trim";
-export const aGenerousTrimLeavesNo = (): string => "A generous trim removes half-melted edges and gives stuffing for pillows. A close one makes more yarn from each bag.";
+export const aGenerousTrimLeavesNo = (): string => "A generous trim removes half-melted edges and gives stuffing for pillows. A close one leaves less scrap: the same loops are wider, and their yarn thicker.";
 export const whatToDoWithScraps = (): string => "What to do with scraps";
 export const allOfItCanStuff = (): string => "All of it can stuff a pillow for the mat. Whole handles chain into thick yarn. The rest can go to plastic recycling. Bag loose scraps at the table: they blow away.";
 export const handleYarn = (): string => "handle yarn";

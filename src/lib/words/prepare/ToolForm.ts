@@ -16,7 +16,7 @@ export const middleToMiddle = (): string => "middle to middle";
 export const sideRods = (): string => "Side rods";
 export const inEyesOrClips = (): string => "in eyes or clips";
 export const onBareNails = (): string => "on bare nails";
-export const thicknessMm = (): string => "Thickness, mm";
+export const thicknessMm = (): string => "Thickness, mm or letter";
 export const yourToolDrawnToScale = (): string => "Your tool, drawn to scale";
 export const rollingBladesAreForTrained = (): string => "Rolling blades are for trained adults. Cut away from the body, wear gloves, close the blade when you put it down. Children and unsteady hands use blunt scissors or another seat.";
 export const rodsSitUnderTensionMind = (): string => "Rods are under tension. Mind eyes and fingers when they come out, and work in pairs. Rods can pop off bare nails.";
